@@ -1,0 +1,20 @@
+import { count } from '../shared/plain';
+import { choice, options } from './examples';
+import type { ItemCheck } from './contract';
+
+export const keySeveral: ItemCheck = {
+  id: 'key-several',
+  level: 'block',
+  looksFor: 'a question of one right option in which several are marked',
+  why: 'The kind and the key contradict each other, so a receiver refuses the row or drops a right option.',
+  source: 'QTI 3.0 information model: cardinality single takes one identifier',
+  run({ kind, options: own = [] }) {
+    const right = own.filter((option) => option.right).length;
+    if ((kind !== 'choice-one' && kind !== 'true-false') || right < 2) return [];
+    return [{
+      field: 'key', message: `${count(right, 'option')} are marked as right, but the kind takes one. Take the marks off all but one, or make it a question with several right options.`,
+      ...(kind === 'choice-one' ? { mend: { label: 'Make it several right', patch: { kind: 'choice-many' } } } : {}),
+    }];
+  },
+  examples: { passes: [choice(), choice({ kind: 'choice-many', options: options('*a', '*b') })], fails: [choice({ options: options('*Boats', '*Water', 'Fish') })] },
+};

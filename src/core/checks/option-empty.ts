@@ -1,0 +1,19 @@
+import { optionLetter } from '../shared/plain';
+import { choice, options } from './examples';
+import type { ItemCheck } from './contract';
+
+export const optionEmpty: ItemCheck = {
+  id: 'option-empty',
+  level: 'block',
+  looksFor: 'an option without text',
+  why: 'Learners see an empty line, and key letters behind it point one too far once a receiver closes the hole.',
+  source: 'common practice, no source',
+  run({ options: own = [] }) {
+    const empty = own.findIndex((option) => !option.text.plain.trim());
+    if (empty < 0) return [];
+    const kept = own.filter((option) => option.text.plain.trim());
+    const safe = !own.some((option) => option.right && !option.text.plain.trim());
+    return [{ field: `options.${empty}`, message: `Option ${optionLetter(empty)} has no text.`, ...(safe ? { mend: { label: 'Take the empty option out', patch: { options: kept }, sure: true } } : {}) }];
+  },
+  examples: { passes: [choice()], fails: [choice({ options: options('Boats', '', '*Water') })] },
+};

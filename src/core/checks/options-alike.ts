@@ -1,0 +1,22 @@
+import { alike } from '../shared/normalise';
+import { optionLetter } from '../shared/plain';
+import { choice, options } from './examples';
+import type { ItemCheck } from './contract';
+
+export const optionsAlike: ItemCheck = {
+  id: 'options-alike',
+  level: 'warn',
+  looksFor: 'two options with the same text',
+  why: 'A learner who picks the twin of the right option is marked wrong.',
+  source: 'Haladyna, Downing and Rodriguez (2002): keep options independent, they should not overlap (from memory)',
+  run({ options: own = [] }) {
+    const texts = own.map((option) => alike(option.text.plain));
+    const second = texts.findIndex((text, index) => text !== '' && texts.indexOf(text) < index);
+    if (second < 0) return [];
+    const first = texts.indexOf(texts[second]!);
+    const kept = own.filter((_, index) => index !== second);
+    const safe = own[second]!.right === own[first]!.right || !own[second]!.right;
+    return [{ field: `options.${second}`, message: `Options ${optionLetter(first)} and ${optionLetter(second)} are the same.`, ...(safe ? { mend: { label: `Take option ${optionLetter(second)} out`, patch: { options: kept } } } : {}) }];
+  },
+  examples: { passes: [choice()], fails: [choice({ options: options('*Water', 'Boats', 'water ') })] },
+};

@@ -1,0 +1,22 @@
+// A question on its way into a layout: every step that alters it is written down with its reason.
+import type { Change, Item } from '../model';
+
+/** What the user decided for one question and one layout: leave it out, or own texts for some fields. */
+export type Decision = { leaveOut?: boolean; own?: Record<string, string> };
+
+/** Thrown by a step when a question can't be carried; `fit` turns it into a refusal. */
+export class Refusal { constructor(readonly reason: string) {} }
+
+export class Draft {
+  readonly changes: Change[] = [];
+  constructor(public item: Item) {}
+
+  /** Notes a change; a change to the same text is none. */
+  note(field: string, from: string, to: string, why: string): void {
+    if (from !== to) this.changes.push({ field, from, to, why });
+  }
+
+  set(fields: Partial<Item>): void {
+    this.item = { ...this.item, ...fields };
+  }
+}

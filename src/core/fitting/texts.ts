@@ -1,0 +1,88 @@
+// Texts within a receiver's lengths and signs.
+import type { Limits, Text } from '../model';
+import { unheldCharacters } from '../shared/windows-1252';
+import { guardFormula } from '../shared/formula-like';
+import { lengthOf, shorten } from '../shared/lengths';
+import type { Decision, Draft } from './changes';
+import { Refusal } from './changes';
+import type { Context } from './context';
+
+type Step = (field: string, text: string, limit: number | undefined) => string;
+
+/** One text through every rule; what alters it is noted. */
+function stepFor(draft: Draft, context: Context, own: Record<string, string>): Step {
+  const { layout } = context;
+  return (field, original, limit) => {
+    let text = original;
+    const variant = own[field];
+    if (variant !== undefined && variant !== text) { draft.note(field, text, variant, 'you wrote it for this receiver'); text = variant; }
+    if (limit && lengthOf(text, layout.limits.count) > limit) {
+      const length = lengthOf(text, layout.limits.count);
+      const short = shorten(text, limit, layout.limits.count);
+      draft.note(field, text, short, `${length} characters; the receiver takes ${limit}, so ${length - limit} are over`);
+      text = short;
+    }
+    if (context.plainText && layout.file.quote === 'none' && /[\n\t]/.test(text)) {
+      const flat = text.replace(/\s*[\n\t]\s*/gu, ' ');
+      draft.note(field, text, flat, 'the file has no way to keep a line break in a cell');
+      text = flat;
+    }
+    if (context.plainText) {
+      const guarded = guardFormula(text);
+      draft.note(field, text, guarded, 'an apostrophe in front keeps a spreadsheet program from running it');
+      if (layout.file.encoding === 'windows-1252') {
+        const lost = unheldCharacters(text);
+        if (lost.length) throw new Refusal(`the file's encoding (Windows-1252) can't hold ${lost.slice(0, 5).join(' ')}`);
+      }
+    }
+    return text;
+  };
+}
+
+const asText = (text: Text | undefined, change: (plain: string) => string): Text | undefined => text && { plain: change(text.plain) };
+
+/**
+ * Takes every text that the layout carries through its limits. An apostrophe against formulas is noted but not kept
+ * in the item, since the writer sets it and the read-back takes it away.
+ */
+export function fitTexts(draft: Draft, context: Context, decision: Decision): void {
+  const { item } = draft;
+  const { limits } = context.layout;
+  const step = stepFor(draft, context, decision.own ?? {});
+  const keep = (text: string): string => (context.plainText && text.startsWith("'") ? text.replace(/^'/, '') : text);
+  const through = (field: string, text: string, limit: number | undefined): string => {
+    const changed = step(field, text, limit);
+    return changed !== text ? keep(changed) : text;
+  };
+  const has = (role: Parameters<Context['having']>[0]): boolean => context.having(role).length > 0;
+  draft.set({
+    stem: { plain: through('stem', item.stem.plain, limits.stem) },
+    ...(item.options ? { options: item.options.map((option, index) => ({ ...option, text: { plain: through(`options.${index}`, option.text.plain, limits.option) } })) } : {}),
+    ...(item.accepted && has('accepted') ? { accepted: item.accepted.map((text, index) => through(`accepted.${index}`, text, limits.option)) } : {}),
+    ...(item.hint && has('hint') ? { hint: asText(item.hint, (text) => through('hint', text, limits.hint)) } : {}),
+    ...(item.explanation && has('explanation') ? { explanation: asText(item.explanation, (text) => through('explanation', text, limits.explanation)) } : {}),
+    ...(item.title && has('title') ? { title: through('title', item.title, limits.title) } : {}),
+  });
+}
+
+/** The nearest of the allowed seconds; of two as near, the longer, since nobody minds more time. */
+export function nearestSeconds(seconds: number, allowed: Limits['seconds']): number {
+  return [...(allowed ?? [])].sort((a, b) => Math.abs(a - seconds) - Math.abs(b - seconds) || b - a)[0] ?? seconds;
+}
+
+/** The time limit as one of the receiver's list. */
+export function fitSeconds(draft: Draft, context: Context, decision: Decision): void {
+  const column = context.having('seconds')[0];
+  const allowed = context.layout.limits.seconds;
+  if (!column) return;
+  const { seconds } = draft.item;
+  if (seconds === undefined) {
+    const fallback = column.default ? Number(column.default) : column.required ? allowed?.[0] : undefined;
+    if (fallback !== undefined) { draft.note('seconds', '', String(fallback), 'the receiver asks for a time limit'); draft.set({ seconds: fallback }); }
+    return;
+  }
+  if (!allowed?.length || allowed.includes(seconds)) return;
+  const chosen = decision.own?.['seconds'] ? Number(decision.own['seconds']) : nearestSeconds(seconds, allowed);
+  draft.note('seconds', String(seconds), String(chosen), `${seconds} is not on the receiver's list ${allowed.join(', ')}`);
+  draft.set({ seconds: chosen });
+}

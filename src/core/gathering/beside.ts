@@ -1,0 +1,70 @@
+// What stands beside a question: points, time, hint, tags, category, pictures and the rest.
+import type { Item, Tag } from '../model';
+import { alike, numberOf, secondsOf } from '../shared/normalise';
+import { quoted } from '../shared/plain';
+import { splitCell } from '../shared/table/separators';
+import { verdictOf } from '../shared/vocabulary/verdicts';
+import type { Problem } from './key';
+import type { Row } from './row';
+
+const positive = (text: string): number | undefined => {
+  const value = numberOf(text);
+  return value !== undefined && value >= 0 ? value : undefined;
+};
+
+function tagOf(text: string, name?: string): Tag {
+  const pair = /^([^:]{1,40}):\s*(\S.*)$/.exec(text);
+  return name ? { name, value: text } : pair ? { name: pair[1]!.trim(), value: pair[2]!.trim() } : { value: text };
+}
+
+function tags(row: Row): Tag[] {
+  const joined = row.texts('tags').flatMap((text) => splitCell(text, /[|;]/.exec(text)?.[0] ?? ','));
+  const named = (row.slots.get('tag') ?? []).flatMap(({ index, column }) => {
+    const text = row.region.cell(row.row, index);
+    return text ? [tagOf(text, column.tag)] : [];
+  });
+  return [...joined.map((text) => tagOf(text)), ...named];
+}
+
+function number(row: Row, role: 'points' | 'attempts' | 'lines', problems: Problem[]): number | undefined {
+  const text = row.text(role);
+  if (!text) return undefined;
+  const value = positive(text);
+  if (value === undefined) problems.push({ rule: 'not-a-number', level: 'warn', field: role, message: `${row.cellOf(role)} says ${quoted(text)}, which is no number of ${role}; it was left empty.` });
+  return value;
+}
+
+function across(text: string): boolean | undefined {
+  if (/^(?:across|horizontal|row)/i.test(text)) return true;
+  return /^(?:down|vertical|column)/i.test(text) ? false : verdictOf(text);
+}
+
+/** The fields of an item that stand in columns of their own, and what could not be read among them. */
+export function readBeside(row: Row): { fields: Partial<Item>; problems: Problem[] } {
+  const problems: Problem[] = [];
+  const fields: Partial<Item> = {};
+  const set = <K extends keyof Item>(name: K, value: Item[K] | undefined): void => { if (value !== undefined) fields[name] = value; };
+  const textOf = (role: 'hint' | 'explanation') => (row.text(role) ? { plain: row.text(role) } : undefined);
+  set('title', row.text('title') || undefined);
+  set('hint', textOf('hint'));
+  set('explanation', textOf('explanation'));
+  for (const role of ['points', 'attempts', 'lines'] as const) set(role, number(row, role, problems));
+  const time = row.text('seconds');
+  if (time) {
+    set('seconds', secondsOf(time));
+    if (fields.seconds === undefined) problems.push({ rule: 'not-a-time', level: 'warn', field: 'seconds', message: `${row.cellOf('seconds')} says ${quoted(time)}, which is no time; write seconds (30) or minutes and seconds (0:30).` });
+  }
+  const ends = splitCell(row.text('endings'), ',').map((ending) => `.${ending.replace(/^[*.]+/, '').toLowerCase()}`);
+  set('endings', ends.length ? ends : undefined);
+  if (row.has('shuffle')) set('shuffle', verdictOf(row.text('shuffle')));
+  if (row.has('across')) set('across', across(row.text('across')));
+  const use = alike(row.text('use'));
+  set('use', use.startsWith('practi') ? 'practice' : use.startsWith('scor') ? 'scored' : undefined);
+  const path = row.text('category').split(/\s*(?:>|\/|::|»)\s*/u).filter(Boolean);
+  set('category', path.length ? path : undefined);
+  const own = tags(row);
+  set('tags', own.length ? own : undefined);
+  const picture = row.text('image');
+  if (picture) set('media', [{ at: 'stem', href: picture, ...(row.text('image-alt') ? { alt: row.text('image-alt') } : {}) }]);
+  return { fields, problems };
+}

@@ -1,0 +1,87 @@
+// What each column of a source means: by its heading first, by its cells where the heading is silent.
+import type { Column, Role } from '../model';
+import { columnLetters } from '../shared/cells';
+import { count, quoted } from '../shared/plain';
+import { profileColumn, type Profile } from '../shared/table/profile';
+import { guessWithoutHeadings } from '../shared/table/headless';
+import type { Region } from '../shared/table/region';
+import { roleOfHeading } from '../shared/vocabulary/headings';
+
+export type ColumnGuess = Column & { because: string; sure: boolean };
+type Draft = { profile: Profile; heading: string; role: Role; n?: number; because: string; sure: boolean };
+
+const filledCells = (profile: Profile): string => `${profile.filled} of ${profile.rows} cells`;
+
+function fromHeading(profile: Profile, heading: string): Draft | undefined {
+  const guess = heading ? roleOfHeading(heading) : undefined;
+  if (!guess) return undefined;
+  return { profile, heading, role: guess.role, ...(guess.n !== undefined ? { n: guess.n } : {}), sure: guess.sure, because: `its heading is ${quoted(heading, 40)}` };
+}
+
+/** A column that names itself by what it holds, whatever stands beside it. */
+function fromCells(profile: Profile): Pick<Draft, 'role' | 'because'> | undefined {
+  if (profile.links > 0.8) return { role: 'image', because: `${filledCells(profile)} are links` };
+  if (profile.ticks > 0.9 && profile.filled < profile.rows && profile.distinct <= 2) return { role: 'pick', because: `${filledCells(profile)} hold a mark` };
+  return undefined;
+}
+
+/** Numbers the options, verdicts and weights in the order of their columns; a count from 0 moves up by one. */
+function numberPlaces(drafts: Draft[]): void {
+  for (const role of ['option', 'verdict', 'weight', 'feedback', 'wrong', 'pair', 'left', 'right-side', 'step', 'tag'] as const) {
+    const own = drafts.filter((draft) => draft.role === role);
+    const places = own.map((draft) => draft.n);
+    const clear = places.every((n) => n !== undefined) && new Set(places).size === own.length;
+    const least = clear ? Math.min(...(places as number[])) : 0;
+    own.forEach((draft, index) => { draft.n = clear ? draft.n! - (least === 0 ? -1 : 0) : index + 1; });
+  }
+}
+
+/** Roles that only make sense beside others, put right once all columns are known. */
+function settle(drafts: Draft[]): void {
+  const have = (role: Role): Draft[] => drafts.filter((draft) => draft.role === role);
+  const change = (draft: Draft, role: Role): void => { draft.role = role; };
+  if (have('verdict').length && !have('option').length) have('verdict').forEach((draft) => change(draft, 'key'));
+  if ((have('wrongs').length || have('wrong').length) && !have('option').length) have('key').slice(0, 1).forEach((draft) => change(draft, 'right'));
+  if (!have('option').length && !have('options').length && have('step').length > 1) return;
+  const lone = have('option');
+  if (lone.length === 1 && !lone[0]!.n) change(lone[0]!, have('key').length ? 'options' : 'accepted');
+  for (const one of ['stem', 'key', 'kind', 'points', 'seconds', 'right'] as const) {
+    const own = have(one);
+    if (own.length < 2) continue;
+    // Two columns of the same name: the surer, then the fuller, then the first keeps it.
+    const keeper = [...own].sort((a, b) => Number(b.sure) - Number(a.sure) || b.profile.filled - a.profile.filled)[0];
+    own.filter((draft) => draft !== keeper).forEach((draft) => { change(draft, 'ignore'); draft.because = `another column is the ${one} already`; });
+  }
+  const numbered = have('number-in-file')[0];
+  if (numbered && !numbered.profile.counts && numbered.profile.integers < 0.9 && numbered.profile.filled > 0) change(numbered, 'ref');
+}
+
+/** A source with headings but none for the question: the column with the longest texts is taken, and said to be unsure. */
+function findStem(drafts: Draft[]): void {
+  if (drafts.some((draft) => draft.role === 'stem')) return;
+  const open = drafts.filter((draft) => ['ignore', 'title', 'accepted', 'options'].includes(draft.role) && draft.profile.filled > 0);
+  const longest = open.sort((a, b) => b.profile.questions - a.profile.questions || b.profile.averageLength - a.profile.averageLength)[0];
+  if (longest) Object.assign(longest, { role: 'stem', sure: false, because: 'no heading names the question, and its texts are the longest' });
+}
+
+/** The guess for every column of a region, from its left; `first` is the first row of content, from 0. */
+export function guessColumns(region: Region, headingRow: number | null, first: number): ColumnGuess[] {
+  const profiles: Profile[] = [];
+  for (let c = region.left; c <= region.right; c++) profiles.push(profileColumn(region, c, first));
+  const drafts: Draft[] = headingRow === null ? guessWithoutHeadings(profiles).map((guess) => ({ ...guess, heading: '' })) : profiles.map((profile): Draft => {
+    const heading = region.cell(headingRow, profile.column);
+    const own = fromCells(profile);
+    return fromHeading(profile, heading)
+      ?? { profile, heading, role: own?.role ?? 'ignore', sure: Boolean(own) || profile.filled === 0, because: own?.because ?? (heading ? `the heading ${quoted(heading, 40)} names nothing known here` : profile.filled ? 'it has no heading' : 'it is empty') };
+  });
+  if (headingRow !== null) { settle(drafts); findStem(drafts); }
+  numberPlaces(drafts);
+  return drafts.filter((draft) => draft.profile.filled > 0 || draft.heading).map(({ profile, heading, role, n, because, sure }) => ({
+    column: columnLetters(profile.column), role, because, sure,
+    ...(heading ? { heading } : {}), ...(n !== undefined && role !== 'ignore' ? { n } : {}),
+  }));
+}
+
+/** 'B to E' for a list of columns, as messages write it. */
+export const columnsSpan = (columns: readonly Column[]): string =>
+  columns.length > 1 ? `columns ${columns[0]!.column} to ${columns.at(-1)!.column}` : columns.length ? `column ${columns[0]!.column}` : count(0, 'column');

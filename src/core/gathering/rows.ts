@@ -1,0 +1,70 @@
+// Which rows are questions, and which are left out and why.
+import type { Finding } from '../model';
+import { alike } from '../shared/normalise';
+import { quoted } from '../shared/plain';
+import { filledIn, type Region } from '../shared/table/region';
+import type { Row } from './row';
+
+/** Whether a row repeats the headings, as where a table was printed page by page. */
+export function repeatsHeadings(region: Region, row: number, headingRow: number | null): boolean {
+  if (headingRow === null) return false;
+  let same = 0;
+  let filled = 0;
+  for (let c = region.left; c <= region.right; c++) {
+    const text = region.cell(row, c);
+    if (!text) continue;
+    filled++;
+    if (alike(text) === alike(region.cell(headingRow, c))) same++;
+  }
+  return filled > 1 && same >= filled * 0.8;
+}
+
+const ANSWERING = ['option', 'options', 'key', 'right', 'wrong', 'wrongs', 'accepted', 'value', 'pair', 'left', 'step', 'verdict', 'kind', 'lines', 'endings'] as const;
+
+/** Why a filled row is no question; undefined where it is one. `needsAnswer` holds where other rows have answers. */
+export function whyNoQuestion(row: Row, needsAnswer: boolean): { level: 'note' | 'warn'; message: string } | undefined {
+  const stem = row.text('stem');
+  const answers = ANSWERING.filter((role) => row.texts(role).some(Boolean)).length;
+  if (!stem) {
+    if (row.texts('option').filter(Boolean).length >= 2) return undefined;
+    const first = firstText(row);
+    return { level: answers ? 'warn' : 'note', message: `Row ${row.shown} has no question in column ${row.cellOf('stem').replace(/\d+/, '')}${first ? `; it says ${quoted(first)}` : ''}. It was left out.` };
+  }
+  if (!needsAnswer || answers > 0) return undefined;
+  // A question without any answer is one to be finished; a lone text beside finished questions is a note.
+  if (/[?:…]\s*$|\.\.\.$/.test(stem) && stem.split(/\s+/).length > 3) return undefined;
+  return { level: 'warn', message: `Row ${row.shown} says only ${quoted(stem)}, with no options and no answer. It was left out as no question.` };
+}
+
+function firstText(row: Row): string {
+  for (let c = row.region.left; c <= row.region.right; c++) if (row.region.cell(row.row, c)) return row.region.cell(row.row, c);
+  return '';
+}
+
+/** A row of a text source that is wider than its headings: a separator inside a text moved the cells behind it. */
+export function isShifted(region: Region, row: number, width: number): boolean {
+  const cells = region.sheet.rows[row] ?? [];
+  let last = cells.length - 1;
+  while (last >= 0 && !cells[last]!.trim()) last--;
+  return last >= region.left + width;
+}
+
+/**
+ * The cells of a shifted row put together again: a cell that begins with a blank was cut off from the one before it,
+ * since people write a blank behind a comma inside a sentence but none between columns. Undefined where that doesn't come out even.
+ */
+export function unshift(cells: readonly string[], width: number, separator: string): string[] | undefined {
+  const joined: string[] = [];
+  for (const cell of cells) {
+    if (/^\s/.test(cell) && joined.length) joined[joined.length - 1] += separator + cell;
+    else joined.push(cell);
+  }
+  return joined.length === width ? joined : undefined;
+}
+
+export const leftOut = (row: Row, file: string, level: 'note' | 'warn', message: string): Finding => ({
+  rule: 'row-left-out', level, message, where: { file, sheet: row.region.sheet.name, cell: row.cellOf('stem') },
+});
+
+/** Whether a row has anything in it at all. */
+export const isEmptyRow = (region: Region, row: number): boolean => filledIn(region, row) === 0;

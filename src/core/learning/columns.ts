@@ -1,0 +1,88 @@
+// What each column of a blank takes: its role, its place among the options, its list, its length.
+import type { Column, Role, Sheet } from '../model';
+import { columnLetters } from '../shared/cells';
+import { quoted } from '../shared/plain';
+import { guessWithoutHeadings } from '../shared/table/headless';
+import { profileColumn } from '../shared/table/profile';
+import type { Region } from '../shared/table/region';
+import { roleOfHeading } from '../shared/vocabulary/headings';
+import { characterLimit } from './sentences';
+
+export type Learned = Column & { because: string; sure: boolean };
+const NUMBERED: readonly Role[] = ['option', 'verdict', 'weight', 'feedback', 'wrong', 'pair', 'left', 'right-side', 'step'];
+
+/** The notes at a column's heading. */
+export const noteAt = (sheet: Sheet, row: number, column: number): string =>
+  sheet.comments.filter((comment) => comment.row === row && comment.column === column).map((comment) => comment.text).join(' ');
+
+function rulesAt(sheet: Sheet, row: number, column: number): { values?: string[]; max?: number } {
+  const rules = sheet.validations.filter(({ ranges }) => ranges.some((r) => row >= r.top && row <= r.bottom && column >= r.left && column <= r.right));
+  const values = rules.find((rule) => rule.list)?.list;
+  const max = rules.find((rule) => rule.maxLength)?.maxLength;
+  return { ...(values ? { values } : {}), ...(max ? { max } : {}) };
+}
+
+/** The separator of tags or several values that a heading names in brackets. */
+function separatorNamed(text: string): string | undefined {
+  if (/[("'|]\s*\|\s*|\bbars?\b|\bpipe/i.test(text) && /\||bar|pipe/i.test(text)) return '|';
+  if (/semicolon|semikolon|strichpunkt/i.test(text)) return ';';
+  return /comma|komma|virgule/i.test(text) ? ',' : undefined;
+}
+
+function role(heading: string, region: Region, column: number, first: number): Pick<Learned, 'role' | 'n' | 'because' | 'sure'> {
+  const guess = heading ? roleOfHeading(heading) : undefined;
+  if (guess) return { role: guess.role, ...(guess.n !== undefined ? { n: guess.n } : {}), sure: guess.sure || /^[a-j\d]$/i.test(heading), because: `its heading is ${quoted(heading, 50)}` };
+  const profile = profileColumn(region, column, first);
+  if (profile.counts && profile.filled > 2) return { role: 'number-in-file', sure: true, because: 'it is numbered down the form already' };
+  return { role: 'ignore', sure: !heading, because: heading ? `the heading ${quoted(heading, 50)} names nothing known here` : 'it has no heading' };
+}
+
+function settle(columns: Learned[], region: Region, first: number): void {
+  const having = (wanted: Role): Learned[] => columns.filter((column) => column.role === wanted);
+  if (having('verdict').length && !having('option').length) having('verdict').forEach((column) => { column.role = 'key'; });
+  if ((having('wrongs').length || having('wrong').length) && !having('option').length) having('key').slice(0, 1).forEach((column) => { column.role = 'right'; });
+  const lone = having('option');
+  if (lone.length === 1) lone[0]!.role = having('key').length ? 'options' : 'accepted';
+  // Several tag columns hold one tag each; a lone one holds them all.
+  if (having('tags').length > 1) having('tags').forEach((column) => { column.role = 'tag'; delete column.n; });
+  for (const column of having('number-in-file')) {
+    const profile = profileColumn(region, columns.indexOf(column) + region.left, first);
+    if (profile.filled && profile.integers < 0.5) column.role = 'ref';
+  }
+  for (const name of NUMBERED) {
+    const own = having(name);
+    const places = own.map((column) => column.n);
+    const clear = places.every((n) => n !== undefined) && new Set(places).size === own.length;
+    const least = clear ? Math.min(...(places as number[])) : 0;
+    own.forEach((column, index) => { column.n = clear ? column.n! + (least === 0 ? 1 : 0) : index + 1; });
+  }
+}
+
+/** Columns that no heading names, by their sample rows alone. */
+function learnHeadless(region: Region, first: number): Learned[] {
+  const profiles = Array.from({ length: region.right - region.left + 1 }, (_, index) => profileColumn(region, region.left + index, first));
+  return guessWithoutHeadings(profiles).map(({ profile, role: guessed, n, because, sure }) => ({ column: columnLetters(profile.column), role: guessed, ...(n !== undefined ? { n } : {}), because, sure }));
+}
+
+/** Every column of a blank's rows. `headingRow` counts from 0 and is absent where no row holds headings; `lastSample` is the last sample row. */
+export function learnColumns(region: Region, headingRow: number | undefined, first: number, lastSample: number): Learned[] {
+  if (headingRow === undefined) return learnHeadless(region, first);
+  const columns: Learned[] = [];
+  for (let c = region.left; c <= region.right; c++) {
+    const heading = region.cell(headingRow, c);
+    const note = noteAt(region.sheet, headingRow, c);
+    const rules = rulesAt(region.sheet, Math.max(first, lastSample + 1), c);
+    const most = rules.max ?? characterLimit(heading) ?? characterLimit(note);
+    columns.push({ column: columnLetters(c), ...(heading ? { heading } : {}), ...role(heading, region, c, first), ...rules, ...(most ? { max: most } : {}), ...(/\b(?:required|must|pflicht|obligatoire)\b|\*\s*$/i.test(heading) ? { required: true } : {}) });
+  }
+  settle(columns, region, first);
+  for (const column of columns) {
+    if (!['tags', 'wrongs', 'options', 'accepted', 'category'].includes(column.role)) continue;
+    const sampled = Array.from({ length: Math.max(0, lastSample - first + 1) }, (_, i) => region.cell(first + i, region.left + columns.indexOf(column)));
+    const named = separatorNamed(column.heading ?? '');
+    const sign = sampled.map((text) => /\S\s*(\||;)\s*\S/u.exec(text)?.[1] ?? (column.role === 'tags' ? /\S(,)/u.exec(text)?.[1] : undefined)).find(Boolean);
+    if (sign ?? named) column.separator = sign ?? named!;
+  }
+  while (columns.length && columns.at(-1)!.role === 'ignore' && !columns.at(-1)!.heading) columns.pop();
+  return columns;
+}

@@ -1,0 +1,142 @@
+// Learning: from a receiver's blank to a layout, with the reason for every guess.
+import type { Column, Layout, Limits, Role, Sheet, Table } from '../model';
+import { columnIndex, columnLetters } from '../shared/cells';
+import { quoted } from '../shared/plain';
+import { findHeadingRow } from '../shared/table/heading-row';
+import { regionOf, type Region } from '../shared/table/region';
+import { learnColumns, noteAt, type Learned } from './columns';
+import { learnKey } from './key';
+import { learnKinds } from './kinds';
+import { findLabelledCells } from './labelled-cells';
+import { findSamples } from './samples';
+import { limitsIn, listedNumbers } from './sentences';
+
+export type LearnedLayout = { layout: Layout; because: Record<string, string>; unsure: string[] };
+
+type Form = { region: Region; headingRow: number | undefined; known: number };
+
+/** The sheet that is to be filled: the visible one whose headings are the clearest. */
+function findForm(table: Table): Form | undefined {
+  const forms = table.sheets.filter((sheet) => !sheet.hidden).map((sheet): Form => {
+    const region = regionOf(sheet);
+    const found = findHeadingRow(region);
+    return { region, headingRow: found?.row, known: found?.known ?? 0 };
+  });
+  return forms.sort((a, b) => b.known - a.known)[0];
+}
+
+/** Every sentence of the blank outside its rows: notes, instructions, other sheets. */
+function wordsOf(table: Table, form: Form): string[] {
+  const own = form.region.sheet.rows.slice(0, form.headingRow ?? 0).flat();
+  const others = table.sheets.filter((sheet) => sheet !== form.region.sheet).flatMap((sheet) => sheet.rows.slice(0, 300).flat());
+  const notes = form.region.sheet.comments.map((comment) => comment.text);
+  const prompts = form.region.sheet.validations.flatMap((validation) => validation.prompt ?? []);
+  return [...own, ...others, ...notes, ...prompts].filter((text) => text && text.length > 8);
+}
+
+const LIMITED: Partial<Record<Role, keyof Limits>> = { stem: 'stem', option: 'option', hint: 'hint', explanation: 'explanation', title: 'title', right: 'option', accepted: 'option' };
+
+function learnLimits(columns: readonly Column[], words: readonly string[], because: Record<string, string>): Limits {
+  const limits: Limits = {};
+  for (const column of columns) {
+    const name = LIMITED[column.role];
+    if (!name || !column.max || name === 'seconds' || name === 'count') continue;
+    // The strictest of the columns holds for all of them.
+    limits[name] = Math.min(limits[name] ?? Infinity, column.max) as never;
+    because[`limits.${name}`] ??= `column ${column.column} says ${column.max}`;
+  }
+  for (const text of words) {
+    for (const [name, value] of Object.entries(limitsIn(text))) {
+      if (limits[name as 'stem'] !== undefined) continue;
+      limits[name as 'stem'] = value as number;
+      because[`limits.${name}`] = `the instructions say so: ${quoted(text, 80)}`;
+    }
+  }
+  const seconds = columns.find((column) => column.role === 'seconds');
+  const listed = seconds?.values?.map(Number).filter(Number.isFinite) ?? (seconds?.heading ? listedNumbers(seconds.heading) : undefined);
+  if (listed?.length) { limits.seconds = listed; because['limits.seconds'] = `column ${seconds!.column} takes these alone`; }
+  const options = columns.filter((column) => column.role === 'option').length;
+  if (options > 1 && limits.optionsMax === undefined) { limits.optionsMax = options; because['limits.optionsMax'] = `there are ${options} option columns`; }
+  return limits;
+}
+
+function headless(region: Region): number {
+  let first = region.top;
+  while (first < region.bottom && region.sheet.rows[first]!.filter((cell) => cell.trim()).length < 2) first++;
+  return first;
+}
+
+function fileOf(table: Table, form: Form, first: number, sample: { first: number; last: number } | undefined, columns: readonly Column[]): Layout['file'] {
+  const cells = findLabelledCells(form.region, form.headingRow).map(({ cell, role }) => ({ cell, role }));
+  const used = columns.find((column) => column.role !== 'ignore');
+  return {
+    format: table.format,
+    ...(table.encoding ? { encoding: table.encoding } : {}), ...(table.separator ? { separator: table.separator } : {}),
+    ...(table.newline ? { newline: table.newline } : {}), ...(table.quote ? { quote: table.quote } : {}),
+    ...(table.format === 'xlsx' ? { sheet: form.region.sheet.name } : {}),
+    headingRow: form.headingRow === undefined ? null : form.headingRow + 1,
+    firstRow: first + 1, firstColumn: used?.column ?? columnLetters(form.region.left),
+    ...(sample ? { sample: [sample.first + 1, sample.last + 1] as [number, number] } : {}),
+    ...(cells.length ? { cells } : {}),
+  };
+}
+
+function fileReasons(form: Form, first: number, sample: { first: number; last: number } | undefined): Record<string, string> {
+  return {
+    'file.sheet': 'its headings are the clearest',
+    'file.headingRow': form.headingRow === undefined ? 'no row speaks the words of headings' : `${form.known} headings of row ${form.headingRow + 1} are known words`,
+    'file.firstRow': form.headingRow === undefined ? `row ${first + 1} is the first with content` : 'it is the row below the headings',
+    ...(sample ? { 'file.sample': `rows ${sample.first + 1} to ${sample.last + 1} are filled already, so they are samples; a fill clears them` } : {}),
+  };
+}
+
+function emptyLayout(table: Table, id: string): LearnedLayout {
+  return {
+    layout: { id, name: nameOf(table.file), version: 1, shape: 'rows', file: { format: table.format }, columns: [], key: { style: 'letter' }, kinds: [], limits: {} },
+    because: {}, unsure: ['columns'],
+  };
+}
+
+const nameOf = (file: string): string => file.replace(/\.[^.]+$/, '').replace(/[-_]+/g, ' ').trim() || file;
+
+function withoutReason({ because: _because, sure: _sure, ...column }: Learned): Column {
+  return column;
+}
+
+/**
+ * Learns a blank of the shape rows: sheet, headings, first row and column, roles, key notation, kinds and limits.
+ * `because` gives a reason by path ('columns.B', 'key', 'limits.stem'); `unsure` names the paths that want a look.
+ */
+export function learn(table: Table, id: string): LearnedLayout {
+  const form = findForm(table);
+  if (!form || form.region.bottom < form.region.top) return emptyLayout(table, id);
+  const { region, headingRow } = form;
+  const first = headingRow === undefined ? headless(region) : headingRow + 1;
+  const sample = findSamples(region, first);
+  const learned = learnColumns(region, headingRow, first, sample?.last ?? first - 1);
+  const columns = learned.map(withoutReason);
+  const words = wordsOf(table, form);
+  const because = fileReasons(form, first, sample);
+  const unsure = headingRow === undefined ? ['file.headingRow'] : [];
+  for (const column of learned) {
+    because[`columns.${column.column}`] = column.because;
+    if (!column.sure) unsure.push(`columns.${column.column}`);
+  }
+  const note = (letters: string): string => [columns.find((column) => column.column === letters)?.heading ?? '', noteAt(region.sheet, headingRow ?? -1, columnIndex(letters))].join(' ');
+  const key = learnKey({ region, columns, first, last: sample?.last ?? first - 1, words: [...words, ...columns.map((column) => column.heading ?? '')], note });
+  because['key'] = key.because;
+  if (!key.sure) unsure.push('key');
+  const kindColumn = learned.find((column) => column.role === 'kind');
+  const kindSamples = kindColumn && sample ? sampled(region.sheet, kindColumn, sample) : [];
+  const kinds = kindColumn ? learnKinds(table, kindColumn.values, kindSamples) : { kinds: [], because: 'there is no column for the kind' };
+  because['kinds'] = kinds.because;
+  if (kindColumn && !kinds.kinds.length) unsure.push('kinds');
+  const limits = learnLimits(columns, words, because);
+  return {
+    layout: { id, name: nameOf(table.file), version: 1, shape: 'rows', file: fileOf(table, form, first, sample, columns), columns, key: key.key, kinds: kinds.kinds, limits },
+    because, unsure,
+  };
+}
+
+const sampled = (sheet: Sheet, column: Column, sample: { first: number; last: number }): string[] =>
+  sheet.rows.slice(sample.first, sample.last + 1).map((row) => row[columnIndex(column.column)]?.trim() ?? '');

@@ -1,0 +1,58 @@
+// The receiver's words for the kinds it takes: from a drop-down list, a legend, or the samples.
+import type { Kind, Layout, Table } from '../model';
+import { kindOfWord } from '../shared/vocabulary/kinds';
+
+type Codes = Layout['kinds'];
+
+/** The meaning written beside a code on any sheet; a code may mean nothing by itself. */
+function legend(table: Table): Map<string, string> {
+  const meanings = new Map<string, string>();
+  for (const sheet of table.sheets) {
+    for (const row of sheet.rows.slice(0, 200)) {
+      const filled = row.map((cell) => cell.trim());
+      const at = filled.findIndex(Boolean);
+      const code = filled[at] ?? '';
+      const meaning = filled[at + 1] ?? '';
+      if (code && code.length <= 30 && meaning.length > code.length && meaning.includes(' ')) meanings.set(code, meaning);
+    }
+  }
+  return meanings;
+}
+
+/** A table of codes on another sheet, below a heading that says so. */
+function legendCodes(table: Table, meanings: Map<string, string>): string[] {
+  for (const sheet of table.sheets) {
+    const at = sheet.rows.findIndex((row) => /^(?:code|kind|type)s?$/i.test(row[0]?.trim() ?? '') && (row[1]?.trim() ?? '') !== '' && row.filter((cell) => cell?.trim()).length <= 4);
+    if (at < 0) continue;
+    const codes: string[] = [];
+    for (let r = at + 1; r < sheet.rows.length; r++) {
+      const code = sheet.rows[r]?.[0]?.trim();
+      if (!code) break;
+      if (meanings.has(code)) codes.push(code);
+    }
+    if (codes.length > 1) return codes;
+  }
+  return [];
+}
+
+function codesFrom(words: readonly string[], meanings: Map<string, string>): Codes {
+  const taken = new Set<Kind>();
+  return [...new Set(words)].flatMap((code) => {
+    const meaning = meanings.get(code);
+    const kind = (meaning ? kindOfWord(meaning) : undefined) ?? kindOfWord(code);
+    if (!kind || taken.has(kind)) return [];
+    taken.add(kind);
+    return [{ kind, code }];
+  });
+}
+
+/** The kinds with their codes, from the surest source that names any; `list` is the kind column's drop-down list. */
+export function learnKinds(table: Table, list: readonly string[] | undefined, samples: readonly string[]): { kinds: Codes; because: string } {
+  const meanings = legend(table);
+  const listed = list ? codesFrom(list, meanings) : [];
+  if (listed.length) return { kinds: listed, because: 'the drop-down list of the kind column names them' };
+  const legends = codesFrom(legendCodes(table, meanings), meanings);
+  if (legends.length) return { kinds: legends, because: 'a table of codes explains them' };
+  const sampled = codesFrom(samples.filter(Boolean), meanings);
+  return { kinds: sampled, because: sampled.length ? 'the sample rows show them' : 'the blank names no kinds' };
+}

@@ -1,0 +1,38 @@
+// Cells outside the rows that ask for something once: the set's title, its description.
+import type { Layout } from '../model';
+import { cellName } from '../shared/cells';
+import { bareWords } from '../shared/normalise';
+import type { Region } from '../shared/table/region';
+
+type Labelled = NonNullable<Layout['file']['cells']>[number];
+const WHAT = '(?:round|quiz|set|test|deck|questionnaire|questionnaires?|game|lesson|questions|evening|course|session|collection|activity|unit|fragen|quizz?|abend|runde|cuestionario|conjunto|cwis)';
+const TITLE = new RegExp(`^(?:(?:name|title|titel|titre|nom|nombre|titulo|nome|titolo|naam|teitl|enw)(?: (?:of|for|der|des|du|de|del|la|le|van|y|the|your|this))*(?: ${WHAT})?|${WHAT} (?:name|title|titel))$`);
+const DESCRIPTION = /^(?:(?:description|about|beschreibung|descripcion|descrizione|beschrijving|descricao|disgrifiad)\b.*|what (?:it|this) is about)$/;
+
+const roleOfLabel = (text: string): Labelled['role'] | undefined => {
+  const words = bareWords(text.replace(/[([].*$/su, '').replace(/[:：]\s*$/u, ''));
+  if (TITLE.test(words)) return 'set-title';
+  return DESCRIPTION.test(words) ? 'set-description' : undefined;
+};
+
+/** The cell a label asks to be filled: the next one to its right, past the label's own merged block. */
+function target(region: Region, row: number, column: number): { row: number; column: number } {
+  const merge = region.sheet.merges.find((m) => row >= m.top && row <= m.bottom && column >= m.left && column <= m.right);
+  return { row, column: (merge?.right ?? column) + 1 };
+}
+
+/** The labelled cells above the headings (or in the first ten rows where there are none). */
+export function findLabelledCells(region: Region, headingRow: number | undefined): (Labelled & { label: string })[] {
+  const found: (Labelled & { label: string })[] = [];
+  const end = headingRow ?? Math.min(region.bottom + 1, region.top + 10);
+  for (let r = region.top; r < end; r++) {
+    for (let c = region.left; c <= region.right; c++) {
+      const label = region.cell(r, c);
+      const role = label ? roleOfLabel(label) : undefined;
+      if (!role || found.some((cell) => cell.role === role)) continue;
+      const at = target(region, r, c);
+      found.push({ cell: cellName(at.row, at.column), role, label });
+    }
+  }
+  return found;
+}

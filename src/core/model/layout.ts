@@ -1,0 +1,128 @@
+// The description of the file that one receiver takes.
+import { z } from 'zod';
+import { KindSchema } from './item';
+
+export const ROLES = [
+  'ref', 'kind', 'title', 'stem', 'option', 'options', 'key', 'verdict', 'weight', 'feedback', 'right', 'wrong',
+  'wrongs', 'pair', 'left', 'right-side', 'step', 'accepted', 'value', 'tolerance', 'unit', 'points', 'seconds',
+  'attempts', 'hint', 'explanation', 'tags', 'tag', 'category', 'image', 'image-alt', 'shuffle', 'across', 'use',
+  'lines', 'endings', 'set-title', 'by', 'at', 'pick', 'number-in-file', 'constant', 'ignore',
+] as const;
+export const RoleSchema = z.enum(ROLES);
+export type Role = z.infer<typeof RoleSchema>;
+
+export const KEY_STYLES = [
+  'letter', 'number', 'number-from-0', 'text', 'marker', 'verdict', 'weight', 'first', 'right-column', 'word',
+] as const;
+export const KeyStyleSchema = z.enum(KEY_STYLES);
+export type KeyStyle = z.infer<typeof KeyStyleSchema>;
+
+export const KeySchema = z.object({
+  style: KeyStyleSchema,
+  separator: z.string().optional(),
+  marker: z.string().optional(),
+  right: z.string().optional(),
+  wrong: z.string().optional(),
+});
+export type Key = z.infer<typeof KeySchema>;
+
+export const ColumnSchema = z.object({
+  /** The column's letters, 'B'. */
+  column: z.string().regex(/^[A-Z]{1,3}$/),
+  heading: z.string().optional(),
+  role: RoleSchema,
+  /** Which option, pair or step this is, from 1. */
+  n: z.number().int().positive().optional(),
+  tag: z.string().optional(),
+  required: z.boolean().optional(),
+  default: z.string().optional(),
+  values: z.array(z.string()).optional(),
+  max: z.number().int().positive().optional(),
+  separator: z.string().optional(),
+});
+export type Column = z.infer<typeof ColumnSchema>;
+
+export const ENCODINGS = ['utf-8', 'utf-8-bom', 'utf-16le', 'windows-1252'] as const;
+export type Encoding = (typeof ENCODINGS)[number];
+export const SEPARATORS = [',', ';', '\t', '|'] as const;
+export type Separator = (typeof SEPARATORS)[number];
+
+const LayoutFileSchema = z.object({
+  format: z.enum(['xlsx', 'ods', 'csv', 'tsv', 'txt', 'zip', 'xml', 'json']),
+  encoding: z.enum(ENCODINGS).optional(),
+  separator: z.enum(SEPARATORS).optional(),
+  newline: z.enum(['lf', 'crlf']).optional(),
+  quote: z.enum(['minimal', 'all', 'none']).optional(),
+  sheet: z.string().optional(),
+  headingRow: z.number().int().positive().nullable().optional(),
+  firstRow: z.number().int().positive().optional(),
+  firstColumn: z.string().optional(),
+  sample: z.tuple([z.number().int(), z.number().int()]).optional(),
+  cells: z.array(z.object({
+    cell: z.string(),
+    role: z.enum(['set-title', 'set-description', 'constant']),
+    value: z.string().optional(),
+  })).optional(),
+});
+
+const LineSchema = z.object({
+  label: z.string(),
+  role: RoleSchema,
+  cells: z.array(z.object({ column: z.string(), role: RoleSchema })),
+  opens: z.boolean().optional(),
+});
+
+const GridSchema = z.object({
+  categoryRow: z.number().int(),
+  levelColumn: z.string(),
+  firstColumn: z.string(),
+  lastColumn: z.string(),
+  levels: z.array(z.string()),
+  levelRows: z.array(z.number().int()),
+  answer: z.enum(['below', 'beside']),
+});
+
+const MarksSchema = z.object({
+  right: z.string(),
+  wrong: z.string().optional(),
+  optionLabel: z.enum(['none', 'a)', 'a.', 'A)', 'A.', '1)', '1.']).optional(),
+  stemLabel: z.enum(['none', '1.', '1)']).optional(),
+  between: z.enum(['blank-line', 'none']).optional(),
+  open: z.string().optional(), close: z.string().optional(),
+  titleOpen: z.string().optional(), titleClose: z.string().optional(),
+  category: z.string().optional(), feedback: z.string().optional(), pair: z.string().optional(),
+  keyLine: z.string().optional(), comment: z.string().optional(),
+  escape: z.string().optional(), escaped: z.string().optional(),
+});
+
+export const LimitsSchema = z.object({
+  stem: z.number().int().optional(),
+  option: z.number().int().optional(),
+  title: z.number().int().optional(),
+  explanation: z.number().int().optional(),
+  hint: z.number().int().optional(),
+  optionsMin: z.number().int().optional(),
+  optionsMax: z.number().int().optional(),
+  perFile: z.number().int().optional(),
+  seconds: z.array(z.number()).optional(),
+  /** How the receiver counts lengths; graphemes where it does not say. */
+  count: z.enum(['graphemes', 'utf16', 'bytes']).optional(),
+});
+export type Limits = z.infer<typeof LimitsSchema>;
+
+export const LayoutSchema = z.object({
+  id: z.string(),
+  name: z.string(),
+  version: z.literal(1),
+  shape: z.enum(['rows', 'blocks', 'grid', 'marked-text', 'package']),
+  file: LayoutFileSchema,
+  columns: z.array(ColumnSchema),
+  lines: z.array(LineSchema).optional(),
+  grid: GridSchema.optional(),
+  marks: MarksSchema.optional(),
+  key: KeySchema,
+  kinds: z.array(z.object({ kind: KindSchema, code: z.string() })),
+  limits: LimitsSchema,
+  blank: z.object({ name: z.string(), digest: z.string() }).optional(),
+});
+export type Layout = z.infer<typeof LayoutSchema>;

@@ -1,0 +1,25 @@
+// What was made of a source, with the reasons; also the form in which a user overrules it.
+import { z } from 'zod';
+import { ColumnSchema, ENCODINGS, KeySchema, SEPARATORS } from './layout';
+
+export const ReadingSchema = z.object({
+  sheet: z.string().optional(),
+  /** As typed, 'A1:E10'; the whole sheet where absent. */
+  range: z.string().optional(),
+  headingRow: z.number().int().positive().nullable(),
+  columns: z.array(ColumnSchema),
+  key: KeySchema,
+  separator: z.enum(SEPARATORS).optional(),
+  encoding: z.enum(ENCODINGS).optional(),
+  /** For each of the above, and for 'columns.B', one reason in a sentence. */
+  because: z.record(z.string(), z.string()),
+  /** The names of what the program guessed without being sure. */
+  unsure: z.array(z.string()),
+});
+export type Reading = z.infer<typeof ReadingSchema>;
+
+/** What a user overrules; everything that is absent stays a guess. */
+export const OverruleSchema = ReadingSchema.pick({
+  sheet: true, range: true, headingRow: true, columns: true, key: true, separator: true, encoding: true,
+}).partial();
+export type Overrule = z.infer<typeof OverruleSchema>;

@@ -1,0 +1,38 @@
+// A source once it is read: sheets of text cells with what the file says about them.
+import type { Finding } from './finding';
+import type { Encoding, Separator } from './layout';
+
+/** An inclusive block of cells; rows and columns count from 0. */
+export type CellRange = { top: number; left: number; bottom: number; right: number };
+
+/** A rule that the workbook sets on a block of cells: a drop-down list or a greatest length. */
+export type Validation = { ranges: CellRange[]; list?: string[]; maxLength?: number; prompt?: string };
+
+export type Sheet = {
+  name: string;
+  hidden: boolean;
+  /** `rows[r][c]` is the text a person sees, from A1; rows may be ragged. */
+  rows: string[][];
+  /** For text sources: the line (from 1) where row r starts. Absent where row r is simply line r + 1. */
+  lines?: number[];
+  merges: CellRange[];
+  validations: Validation[];
+  comments: { row: number; column: number; text: string }[];
+  /** Rows and columns (from 0) whose cells hold a formula. */
+  formulas: { row: number; column: number }[];
+  /** The source cells a number format shows as a date, as `row:column`; spreadsheet damage is looked for there. */
+  dates: string[];
+  isProtected: boolean;
+};
+
+/** What a reader hands on. `findings` says what was wrong with the file itself. */
+export type Table = {
+  file: string;
+  format: 'xlsx' | 'csv' | 'tsv';
+  sheets: Sheet[];
+  encoding?: Encoding;
+  separator?: Separator;
+  newline?: 'lf' | 'crlf';
+  quote?: 'minimal' | 'all' | 'none';
+  findings: Finding[];
+};

@@ -1,0 +1,38 @@
+// Files that are no table, whatever their name says. Told by their first bytes, so that the message can name them.
+import type { SourceFile } from './contract';
+
+const begins = (bytes: Uint8Array, signature: readonly number[]): boolean =>
+  signature.every((byte, index) => bytes[index] === byte);
+
+const SIGNATURES: readonly (readonly [string, readonly number[]])[] = [
+  ['a PDF document', [0x25, 0x50, 0x44, 0x46]],
+  ['a PNG picture', [0x89, 0x50, 0x4e, 0x47]],
+  ['a JPEG picture', [0xff, 0xd8, 0xff]],
+  ['a GIF picture', [0x47, 0x49, 0x46, 0x38]],
+  ['a gzip archive', [0x1f, 0x8b]],
+  ['a 7z archive', [0x37, 0x7a, 0xbc, 0xaf]],
+  ['a RAR archive', [0x52, 0x61, 0x72, 0x21]],
+  ['an RTF document', [0x7b, 0x5c, 0x72, 0x74, 0x66]],
+];
+/** The compound file that old workbooks and encrypted new ones are kept in ([MS-CFB] 2.2). */
+const COMPOUND = [0xd0, 0xcf, 0x11, 0xe0, 0xa1, 0xb1, 0x1a, 0xe1];
+const ENCRYPTED = [...'EncryptedPackage'].flatMap((letter) => [letter.charCodeAt(0), 0]);
+
+function holds(bytes: Uint8Array, wanted: readonly number[]): boolean {
+  for (let at = bytes.indexOf(wanted[0]!); at >= 0; at = bytes.indexOf(wanted[0]!, at + 1)) {
+    if (wanted.every((byte, index) => bytes[at + index] === byte)) return true;
+  }
+  return false;
+}
+
+/** Why this file can't be read as a table, where its first bytes tell; undefined where they do not. */
+export function disguise({ name, bytes }: SourceFile): { rule: string; message: string } | undefined {
+  if (begins(bytes, COMPOUND)) {
+    return holds(bytes, ENCRYPTED)
+      ? { rule: 'file-encrypted', message: `${name} is protected with a password. Open it in your spreadsheet program, take the password off, save it and bring it in again.` }
+      : { rule: 'file-kind-unknown', message: `${name} is a workbook of the old binary kind (.xls). Save it as .xlsx in your spreadsheet program and bring it in again.` };
+  }
+  const found = SIGNATURES.find(([, signature]) => begins(bytes, signature));
+  if (found) return { rule: 'file-not-a-table', message: `${name} is ${found[0]}, not a table. Bring in a workbook (.xlsx) or a text file with columns (.csv, .tsv, .txt).` };
+  return undefined;
+}

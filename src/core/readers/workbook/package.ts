@@ -1,0 +1,46 @@
+// The zip that a workbook is, opened with care: sizes are added up before anything is inflated.
+import { unzipSync } from 'fflate';
+import { CAPS, blocked } from '../contract';
+import type { Finding } from '../../model';
+
+export type Parts = Map<string, Uint8Array>;
+
+/** Opens a package. fflate inflates into a buffer of the declared size, so a header that lies can't grow past it. */
+export function openPackage(file: string, bytes: Uint8Array): { parts: Parts } | { finding: Finding } {
+  let inflated = 0;
+  let worst = 0;
+  try {
+    const found = unzipSync(bytes, {
+      filter(entry) {
+        inflated += entry.originalSize;
+        if (entry.originalSize > 1_048_576) worst = Math.max(worst, entry.originalSize / Math.max(1, entry.size));
+        if (inflated > CAPS.inflatedBytes || worst > CAPS.inflatedRatio) throw new RangeError('over the caps');
+        return true;
+      },
+    });
+    return { parts: new Map(Object.entries(found)) };
+  } catch (error) {
+    if (error instanceof RangeError && inflated > 0) {
+      const why = inflated > CAPS.inflatedBytes ? `inflates past ${CAPS.inflatedBytes / 1_048_576} MiB` : `holds a part that inflates to more than ${CAPS.inflatedRatio} times its size`;
+      return { finding: blocked(file, 'zip-inflates-too-far', `${file} ${why}, so it was not opened. Save it again without the empty rows and columns, and bring it in.`) };
+    }
+    return { finding: blocked(file, 'zip-damaged', `${file} begins like a workbook, but its package can't be opened: it is cut short or damaged. Save it again or fetch it anew.`) };
+  }
+}
+
+/** A part as text; empty where the package lacks it. */
+export const partText = (parts: Parts, name: string): string => {
+  const bytes = parts.get(name) ?? parts.get(name.replace(/^\//, ''));
+  return bytes ? new TextDecoder('utf-8').decode(bytes) : '';
+};
+
+/** The path of a relationship's target, seen from the part that names it (OPC, ECMA-376 part 2). */
+export function resolveTarget(from: string, target: string): string {
+  if (target.startsWith('/')) return target.slice(1);
+  const path = from.split('/').slice(0, -1);
+  for (const step of target.split('/')) {
+    if (step === '..') path.pop();
+    else if (step !== '.') path.push(step);
+  }
+  return path.join('/');
+}

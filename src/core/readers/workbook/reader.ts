@@ -1,0 +1,133 @@
+// Workbooks of the open office format (.xlsx, ECMA-376): every sheet, with lists looked up wherever they stand.
+import type { Sheet, Table, Validation } from '../../model';
+import { parseRange } from '../../shared/cells';
+import { blocked, unreadable, type Reader, type SourceFile } from '../contract';
+import { readFormats } from './formats';
+import { openPackage, partText, resolveTarget, type Parts } from './package';
+import { OverCap, readSheet, type RawSheet, type RawValidation, type Shown } from './sheet';
+import { readSharedStrings } from './strings';
+import { parseXml } from './xml';
+
+type Listed = { name: string; id: string; hidden: boolean };
+type Book = { sheets: Listed[]; names: Map<string, string>; from1904: boolean };
+
+function readBook(xml: string): Book {
+  const book: Book = { sheets: [], names: new Map(), from1904: false };
+  let naming = '';
+  parseXml(xml, {
+    open(name, a) {
+      if (name === 'sheet') book.sheets.push({ name: a['name'] ?? '', id: a['r:id'] ?? Object.entries(a).find(([key]) => key.endsWith(':id'))?.[1] ?? '', hidden: (a['state'] ?? 'visible') !== 'visible' });
+      else if (name === 'definedName') naming = a['name'] ?? '';
+      else if (name === 'workbookPr') book.from1904 = a['date1904'] === '1' || a['date1904'] === 'true';
+    },
+    text(text) { if (naming) book.names.set(naming, (book.names.get(naming) ?? '') + text); },
+    close(name) { if (name === 'definedName') naming = ''; },
+  });
+  return book;
+}
+
+/** The targets of a part's relationships, by id and by the last word of their type. */
+function readRelations(parts: Parts, part: string): { id: string; type: string; target: string }[] {
+  const slash = part.lastIndexOf('/');
+  const xml = partText(parts, `${part.slice(0, slash + 1)}_rels/${part.slice(slash + 1)}.rels`);
+  const relations: { id: string; type: string; target: string }[] = [];
+  if (xml) {
+    parseXml(xml, {
+      open(name, a) {
+        if (name === 'Relationship' && a['TargetMode'] !== 'External') relations.push({ id: a['Id'] ?? '', type: (a['Type'] ?? '').split('/').at(-1)!, target: resolveTarget(part, a['Target'] ?? '') });
+      },
+    });
+  }
+  return relations;
+}
+
+function readComments(xml: string): Sheet['comments'] {
+  const comments: Sheet['comments'] = [];
+  let at: { top: number; left: number } | undefined;
+  let inText = false;
+  let text = '';
+  parseXml(xml, {
+    open(name, a) {
+      if (name === 'comment') { at = parseRange(a['ref'] ?? ''); text = ''; }
+      else if (name === 't') inText = true;
+    },
+    text(piece) { if (inText) text += piece; },
+    close(name) {
+      if (name === 't') inText = false;
+      else if (name === 'comment' && at) comments.push({ row: at.top, column: at.left, text: text.trim() });
+    },
+  });
+  return comments;
+}
+
+/** The values of a drop-down list: written out, or standing in a block of cells of any sheet, by address or by name. */
+function lookUpList(formula: string, here: string, sheets: Map<string, RawSheet>, names: Map<string, string>): string[] | undefined {
+  if (formula.startsWith('"')) return formula.slice(1, -1).replace(/""/g, '"').split(',').map((value) => value.trim()).filter(Boolean);
+  const target = names.get(formula) ?? formula;
+  const match = /^(?:'((?:[^']|'')+)'|([^'!]+))!(.+)$/.exec(target);
+  const sheet = sheets.get(match ? (match[1]?.replace(/''/g, "'") ?? match[2]!) : here);
+  const range = parseRange(match ? match[3]! : target);
+  if (!sheet || !range) return undefined;
+  const values: string[] = [];
+  for (let r = range.top; r <= Math.min(range.bottom, sheet.rows.length - 1) && values.length < 500; r++) {
+    for (let c = range.left; c <= range.right; c++) {
+      const text = sheet.rows[r]?.[c]?.trim();
+      if (text) values.push(text);
+    }
+  }
+  return values.length ? values : undefined;
+}
+
+function finish(raw: RawValidation[], here: string, sheets: Map<string, RawSheet>, names: Map<string, string>): Validation[] {
+  return raw.map(({ ranges, formula, maxLength, prompt }) => {
+    const list = formula ? lookUpList(formula, here, sheets, names) : undefined;
+    return { ranges, ...(list ? { list } : {}), ...(maxLength ? { maxLength } : {}), ...(prompt ? { prompt } : {}) };
+  });
+}
+
+function readWorkbook(file: string, parts: Parts): Table {
+  const root = readRelations(parts, '').find(({ type }) => type === 'officeDocument')?.target ?? 'xl/workbook.xml';
+  if (!parts.has(root)) {
+    const what = [...parts.keys()].some((name) => name.startsWith('word/')) ? 'a word-processor document' : 'a zip package of another kind';
+    return unreadable(file, 'xlsx', 'file-not-a-table', `${file} is ${what}, not a workbook. Bring in a workbook (.xlsx) or a text file with columns (.csv, .tsv, .txt).`);
+  }
+  const book = readBook(partText(parts, root));
+  const relations = readRelations(parts, root);
+  const part = (type: string): string => partText(parts, relations.find((relation) => relation.type === type)?.target ?? '');
+  const shown: Shown = { strings: readSharedStrings(part('sharedStrings')), formats: readFormats(part('styles')), from1904: book.from1904 };
+  const raw = new Map<string, RawSheet>();
+  const paths = new Map<string, string>();
+  for (const sheet of book.sheets) {
+    const path = relations.find(({ id }) => id === sheet.id)?.target ?? '';
+    if (!parts.has(path) || !path.includes('sheet')) continue;
+    paths.set(sheet.name, path);
+    raw.set(sheet.name, readSheet(partText(parts, path), shown));
+  }
+  const sheets = book.sheets.flatMap(({ name, hidden }): Sheet[] => {
+    const found = raw.get(name);
+    if (!found) return [];
+    const { raw: validations, ...rest } = found;
+    const comments = readRelations(parts, paths.get(name)!).filter(({ type }) => type === 'comments').flatMap(({ target }) => readComments(partText(parts, target)));
+    return [{ ...rest, name, hidden, comments, validations: finish(validations, name, raw, book.names) }];
+  });
+  const table: Table = { file, format: 'xlsx', sheets, findings: [] };
+  if (!sheets.some((sheet) => sheet.rows.length)) table.findings.push(blocked(file, 'workbook-empty', `${file} holds no filled cell on any of its ${sheets.length} sheets.`));
+  return table;
+}
+
+export const workbook: Reader = {
+  id: 'workbook',
+  takes: ({ bytes }) => bytes[0] === 0x50 && bytes[1] === 0x4b,
+  async read({ name, bytes }: SourceFile) {
+    const opened = openPackage(name, bytes);
+    if ('finding' in opened) return { file: name, format: 'xlsx', sheets: [], findings: [opened.finding] };
+    try {
+      const table = readWorkbook(name, opened.parts);
+      if (!/\.xls[xm]$/i.test(name) && table.sheets.length) table.findings.push({ rule: 'file-kind-differs', level: 'note', where: { file: name }, message: `${name} is a workbook, whatever its name says; it was read as one.` });
+      return table;
+    } catch (error) {
+      if (error instanceof OverCap) return unreadable(name, 'xlsx', error.rule, `${name} holds ${error.message}. Split it and bring the parts in one by one.`);
+      return unreadable(name, 'xlsx', 'workbook-damaged', `${name} opens as a package, but a part of it is damaged and can't be read. Save it again in your spreadsheet program and bring it in.`);
+    }
+  },
+};

@@ -1,0 +1,128 @@
+// One sheet of a workbook: its cells as text, and the rules that the file sets on them.
+import type { CellRange, Sheet } from '../../model';
+import { cellName, parseCell, parseRanges } from '../../shared/cells';
+import { CAPS } from '../contract';
+import { isDateFormat, showNumber } from './formats';
+import { parseXml, unescapeCell, type Attributes } from './xml';
+
+/** A drop-down list or length rule before its reference is looked up. */
+export type RawValidation = { ranges: CellRange[]; formula: string; maxLength?: number; prompt?: string };
+export type RawSheet = Omit<Sheet, 'validations' | 'comments' | 'name' | 'hidden'> & { raw: RawValidation[] };
+export type Shown = { strings: readonly string[]; formats: readonly string[]; from1904: boolean };
+
+/** Thrown inside the parser to stop it; the workbook reader turns it into a finding. */
+export class OverCap extends Error {
+  constructor(readonly rule: string, message: string) { super(message); }
+}
+
+const EXTREME = { row: 1_048_575, column: 16_383 };
+
+class SheetReader {
+  readonly sheet: RawSheet = { rows: [], merges: [], formulas: [], dates: [], isProtected: false, raw: [] };
+  private cells = 0;
+  private row = -1;
+  private column = -1;
+  private type = '';
+  private format = 'General';
+  private collecting = '';
+  private value = '';
+  private inline = '';
+  private validation: (RawValidation & { type: string; operator: string; first: string; second: string; sqref: string }) | undefined;
+
+  constructor(private readonly shown: Shown) {}
+
+  open(name: string, attributes: Attributes): void {
+    switch (name) {
+      case 'row': this.row = attributes['r'] ? Number(attributes['r']) - 1 : this.row + 1; this.column = -1; break;
+      case 'c': this.openCell(attributes); break;
+      case 'v': case 't': case 'f': case 'formula1': case 'formula2': case 'sqref': this.collecting = name; break;
+      case 'mergeCell': this.sheet.merges.push(...parseRanges(attributes['ref'] ?? '')); break;
+      case 'sheetProtection': this.sheet.isProtected = attributes['sheet'] === '1' || attributes['sheet'] === 'true'; break;
+      case 'dataValidation':
+        this.validation = { ranges: [], formula: '', type: attributes['type'] ?? '', operator: attributes['operator'] ?? 'between', first: '', second: '', sqref: attributes['sqref'] ?? '', ...(attributes['prompt'] ? { prompt: attributes['prompt'] } : {}) };
+        break;
+    }
+  }
+
+  private openCell(attributes: Attributes): void {
+    const at = attributes['r'] ? parseCell(attributes['r']) : { row: this.row, column: this.column + 1 };
+    this.row = at?.row ?? this.row;
+    this.column = at?.column ?? this.column + 1;
+    this.type = attributes['t'] ?? 'n';
+    this.format = this.shown.formats[Number(attributes['s'] ?? 0)] ?? 'General';
+    this.value = '';
+    this.inline = '';
+  }
+
+  text(text: string): void {
+    switch (this.collecting) {
+      case 'v': this.value += text; break;
+      case 't': this.inline += text; break;
+      // The extended validations wrap their formula in an f of its own, so f adds to the open validation too.
+      case 'f': case 'formula1': if (this.validation) this.validation.first += text; break;
+      case 'formula2': if (this.validation) this.validation.second += text; break;
+      case 'sqref': if (this.validation) this.validation.sqref += text; break;
+    }
+  }
+
+  close(name: string): void {
+    switch (name) {
+      case 'f': if (!this.validation) this.sheet.formulas.push({ row: this.row, column: this.column }); this.collecting = ''; break;
+      case 'v': case 't': case 'formula1': case 'formula2': case 'sqref': this.collecting = ''; break;
+      case 'c': this.closeCell(); break;
+      case 'dataValidation': this.closeValidation(); break;
+    }
+  }
+
+  private cellText(): string {
+    switch (this.type) {
+      case 's': return this.shown.strings[Number(this.value)] ?? '';
+      case 'inlineStr': return unescapeCell(this.inline);
+      case 'str': case 'e': case 'd': return unescapeCell(this.value);
+      case 'b': return this.value === '1' ? 'TRUE' : 'FALSE';
+      default:
+        if (this.value && isDateFormat(this.format)) this.sheet.dates.push(`${this.row}:${this.column}`);
+        return this.value && showNumber(this.value, this.format, this.shown.from1904);
+    }
+  }
+
+  private closeCell(): void {
+    const text = this.cellText();
+    if (text === '' || this.row < 0) return;
+    if (++this.cells > CAPS.cells) throw new OverCap('too-many-cells', `more than ${CAPS.cells.toLocaleString('en-GB')} filled cells`);
+    if (text.length > CAPS.cellCharacters) {
+      throw new OverCap('cell-too-long', `${text.length.toLocaleString('en-GB')} characters in cell ${cellName(this.row, this.column)}; ${CAPS.cellCharacters.toLocaleString('en-GB')} at most are taken`);
+    }
+    // A lone cell at the far corner must not make a million empty rows.
+    if (this.row > EXTREME.row || this.column > EXTREME.column || (this.row > 200_000 && this.row > this.sheet.rows.length + 100_000)) return;
+    while (this.sheet.rows.length <= this.row) this.sheet.rows.push([]);
+    const row = this.sheet.rows[this.row]!;
+    if (this.column > 500 && this.column > row.length + 200) return;
+    while (row.length < this.column) row.push('');
+    row[this.column] = text;
+  }
+
+  private closeValidation(): void {
+    const v = this.validation;
+    this.validation = undefined;
+    if (!v) return;
+    const ranges = parseRanges(v.sqref);
+    const prompt = v.prompt ? { prompt: v.prompt } : {};
+    if (v.type === 'list') this.sheet.raw.push({ ranges, formula: v.first.trim(), ...prompt });
+    else if (v.type === 'textLength') {
+      const limit = { between: Number(v.second), lessThanOrEqual: Number(v.first), lessThan: Number(v.first) - 1, equal: Number(v.first) }[v.operator];
+      if (limit && limit > 0) this.sheet.raw.push({ ranges, formula: '', maxLength: limit, ...prompt });
+    }
+  }
+}
+
+/** Reads a sheet's part. Throws OverCap past the caps and an Error where the XML is broken. */
+export function readSheet(xml: string, shown: Shown): RawSheet {
+  const reader = new SheetReader(shown);
+  parseXml(xml, {
+    open: (name, attributes) => reader.open(name, attributes),
+    text: (text) => reader.text(text),
+    close: (name) => reader.close(name),
+  });
+  return reader.sheet;
+}

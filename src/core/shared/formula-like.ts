@@ -1,0 +1,12 @@
+// Texts that a spreadsheet program would run, and how they travel through a text file as text.
+
+/** Whether a spreadsheet program takes a cell of a text file for a formula. Plain numbers such as -5 are harmless. */
+export const isFormulaLike = (text: string): boolean =>
+  /^[=@\t\r]/.test(text) || (/^[+-]/.test(text) && !/^[+-]\s*(?:\d+(?:[.,]\d+)?|[.,]\d+)?\s*%?$/.test(text));
+
+/** The text for a cell of a text file: an apostrophe in front keeps it from running. */
+export const guardFormula = (text: string): string => (isFormulaLike(text) || /^'[=@+-]/.test(text) ? `'${text}` : text);
+
+/** The text as it was before `guardFormula`. */
+export const unguardFormula = (text: string): string =>
+  text.startsWith("'") && (isFormulaLike(text.slice(1)) || /^'[=@+-]/.test(text.slice(1))) ? text.slice(1) : text;

@@ -1,0 +1,73 @@
+// Texts made comparable, and texts made clean. What comes in is text and stays text.
+
+/** A cell's text as a person meant it: outer blanks gone, NUL and lone surrogates replaced, line ends alike. */
+export function cleanText(text: string): string {
+  if (/^[\x21-\x7e](?:[\x20-\x7e]*[\x21-\x7e])?$/.test(text)) return text;
+  return text
+    .replace(/\r\n?/g, '\n')
+    // eslint-disable-next-line no-control-regex -- control signs are just what is taken out here
+    .replace(/[\u0000-\u0008\u000b\u000c\u000e-\u001f\u007f]/g, '')
+    .replace(/[\ud800-\udbff](?![\udc00-\udfff])|(?<![\ud800-\udbff])[\udc00-\udfff]/g, '\ufffd')
+    .replace(/^[\s\u00a0\ufeff]+|[\s\u00a0\ufeff]+$/gu, '');
+}
+
+/** Whether a text holds what cleanText takes out or replaces, outer blanks aside. */
+export const hasBrokenCharacters = (text: string): boolean =>
+  // eslint-disable-next-line no-control-regex -- as above
+  /[\u0000-\u0008\u000b\u000c\u000e-\u001f\u007f]|[\ud800-\udbff](?![\udc00-\udfff])|(?<![\ud800-\udbff])[\udc00-\udfff]/.test(text);
+
+/** The same text but for case, spaces, Unicode form, and the shape of quotes and dashes. */
+export function alike(text: string): string {
+  return text
+    .normalize('NFKC')
+    .replace(/[\u2018\u2019\u201a\u201b\u02bc\u00b4`]/g, "'")
+    .replace(/[\u201c\u201d\u201e\u201f\u00ab\u00bb]/g, '"')
+    .replace(/[\u2010-\u2015\u2212]/g, '-')
+    .replace(/\s+/gu, ' ')
+    .trim()
+    .toLowerCase();
+}
+
+/** The words of a heading, label or code: lower case, no accents, no signs. */
+export function bareWords(text: string): string {
+  return text
+    .normalize('NFD')
+    .replace(/\p{M}/gu, '')
+    .toLowerCase()
+    .replace(/ß/g, 'ss').replace(/œ/g, 'oe').replace(/æ/g, 'ae')
+    .replace(/[^\p{L}\p{N}%#]+/gu, ' ')
+    .trim();
+}
+
+/** The number that a text writes, with a point or a comma; undefined where it is none. */
+export function numberOf(text: string): number | undefined {
+  const flat = text.trim().replace(/[\u2212\u2013]/g, '-').replace(/\s/gu, '');
+  if (!/^[+-]?(?:\d+(?:[.,]\d+)?|[.,]\d+)$/.test(flat)) return undefined;
+  return Number(flat.replace(',', '.'));
+}
+
+/** The seconds that a text writes: `30`, `30 s`, `0:30`, `1 min`, `1 min 30 s`; undefined where it is none. */
+export function secondsOf(text: string): number | undefined {
+  const flat = text.trim().toLowerCase();
+  const plain = numberOf(flat);
+  if (plain !== undefined) return plain > 0 ? plain : undefined;
+  const clock = /^(?:(\d{1,2}):)?(\d{1,2}):(\d{2})$/.exec(flat);
+  if (clock) return Number(clock[1] ?? 0) * 3600 + Number(clock[2]) * 60 + Number(clock[3]);
+  const words = /^(?:(\d+(?:[.,]\d+)?)\s*(?:m|min|mins|minute[sn]?|minuti|minutos|minuten|munud)\.?)?\s*(?:(\d+)\s*(?:s|sec|secs|sek|seg|second[se]?|sekunden|secondes|segundos|secondi|eiliad)\.?)?$/.exec(flat);
+  if (!words || (!words[1] && !words[2])) return undefined;
+  return Math.round(Number((words[1] ?? '0').replace(',', '.')) * 60) + Number(words[2] ?? 0);
+}
+
+/** Edits between two short texts (Levenshtein), given up past `most`. */
+export function editsBetween(a: string, b: string, most = 3): number {
+  if (Math.abs(a.length - b.length) > most) return most + 1;
+  let row = Array.from({ length: b.length + 1 }, (_, index) => index);
+  for (let i = 1; i <= a.length; i++) {
+    const next = [i];
+    for (let j = 1; j <= b.length; j++) {
+      next[j] = Math.min(row[j]! + 1, next[j - 1]! + 1, row[j - 1]! + (a[i - 1] === b[j - 1] ? 0 : 1));
+    }
+    row = next;
+  }
+  return row[b.length]!;
+}

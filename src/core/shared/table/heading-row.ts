@@ -1,0 +1,54 @@
+// Where the headings stand: the row that speaks the trade's words.
+import { roleOfHeading } from '../vocabulary/headings';
+import { verdictOf } from '../vocabulary/verdicts';
+import type { Region } from './region';
+
+const LOOKED_AT = 25;
+
+/** Whether the cells of a row say right or wrong more than once. */
+function verdictsIn(region: Region, row: number): { several: boolean } {
+  let said = 0;
+  for (let c = region.left; c <= region.right; c++) {
+    const text = region.cell(row, c);
+    if (text.length > 1 && text.length <= 12 && verdictOf(text) !== undefined) said++;
+  }
+  return { several: said > 1 };
+}
+
+/** How much a row looks like headings: known words count, sentences and empty cells speak against it. */
+function score(region: Region, row: number): { value: number; known: number; roles: Set<string> } {
+  let value = 0;
+  let known = 0;
+  const roles = new Set<string>();
+  const said = verdictsIn(region, row);
+  for (let c = region.left; c <= region.right; c++) {
+    const text = region.cell(row, c);
+    if (!text) continue;
+    // A row that says right and wrong several times is content, whatever its words are besides.
+    if (said.several && verdictOf(text) !== undefined) { value -= 1; continue; }
+    const guess = text.length <= 200 ? roleOfHeading(text) : undefined;
+    // A long text that merely holds a known word is a sentence; a short one, or a word with a note in brackets, is a heading.
+    const plain = text.replace(/[([{].*$/su, '').trim();
+    if (!guess || plain.length > 70 || (!guess.sure && plain.length > 40)) { value -= 0.5; continue; }
+    // A lone letter or digit may be a heading above options, but a key or a number in a row of questions as well.
+    const lone = /^(?:[a-j]|\d{1,2})$/i.test(text);
+    value += lone ? 0.6 : guess.sure ? 1 : 0.5;
+    if (!lone) known++;
+    roles.add(guess.role);
+  }
+  return { value, known, roles };
+}
+
+/**
+ * The row of the headings, from 0, or undefined where none speaks clearly enough. Looks at the first 25 rows.
+ * `why` names the words that were known.
+ */
+export function findHeadingRow(region: Region): { row: number; known: number } | undefined {
+  let best: { row: number; known: number; value: number } | undefined;
+  for (let r = region.top; r <= Math.min(region.bottom, region.top + LOOKED_AT); r++) {
+    const { value, known, roles } = score(region, r);
+    const carries = roles.has('stem') || roles.has('key') || roles.has('option') || roles.has('accepted') || roles.has('right') || roles.has('kind');
+    if (known >= 1 && value >= 1.4 && carries && (roles.size >= 2 || known >= 3) && (!best || value > best.value)) best = { row: r, known, value };
+  }
+  return best;
+}

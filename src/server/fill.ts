@@ -1,0 +1,26 @@
+import { z } from 'zod';
+import { ItemSchema, LayoutSchema } from '../core/model';
+import { fill } from '../core/pipeline';
+import { answer, fileIn, formOf, json, parse, textIn, unusable } from './answers';
+import { surroundings } from './surroundings';
+
+export const FillJobSchema = z.object({
+  items: z.array(ItemSchema), layout: LayoutSchema, setTitle: z.string().optional(), accept: z.enum(['all', 'none']).optional(),
+});
+
+/** The name for the header: plain letters, and the true name by RFC 6266 and RFC 8187. */
+const disposition = (name: string): string =>
+  `attachment; filename="${name.replace(/[^\x20-\x7e]|["\\]/g, '_')}"; filename*=UTF-8''${encodeURIComponent(name).replace(/['()*]/g, (sign) => `%${sign.charCodeAt(0).toString(16).toUpperCase()}`)}`;
+
+/** POST /api/fill: the filled file, or with `Accept: application/json` the file in base64 with its receipt. */
+export const fillEndpoint = (request: Request): Promise<Response> => answer(request, async () => {
+  const form = await formOf(request);
+  const job = textIn(form, 'job');
+  if (!job) throw unusable('Send the job as "job".');
+  const blank = await fileIn(form, 'blank');
+  const { name, bytes, receipt, notes } = await fill({ ...parse(FillJobSchema, job, 'job'), ...(blank ? { blank: blank.bytes } : {}) }, surroundings);
+  if (request.headers.get('accept')?.includes('application/json')) {
+    return json({ name, base64: Buffer.from(bytes).toString('base64'), receipt, notes });
+  }
+  return new Response(new Uint8Array(bytes), { headers: { 'content-type': 'application/octet-stream', 'content-disposition': disposition(name) } });
+});

@@ -1,0 +1,19 @@
+import { OverruleSchema } from '../core/model';
+import { gatherTable, openSource } from '../core/pipeline';
+import { answer, fileIn, formOf, json, parse, stopIfUnreadable, textIn, unusable } from './answers';
+import { surroundings } from './surroundings';
+
+/** POST /api/gather: a file or text, as questions with findings and the reading. */
+export const gatherEndpoint = (request: Request): Promise<Response> => answer(request, async () => {
+  const form = await formOf(request);
+  const file = await fileIn(form, 'file');
+  const text = textIn(form, 'text');
+  if (!file && text === undefined) throw unusable('Send a file as "file" or text as "text".');
+  const sheet = textIn(form, 'sheet');
+  const range = textIn(form, 'range');
+  const reading = textIn(form, 'reading');
+  const overrule = { ...(reading ? parse(OverruleSchema, reading, 'reading') : {}), ...(sheet ? { sheet } : {}), ...(range ? { range } : {}) };
+  const table = await openSource(file ?? { name: 'pasted', text: text! }, overrule);
+  stopIfUnreadable(table.findings, table.sheets.length > 0);
+  return json(gatherTable(table, overrule, surroundings));
+});
