@@ -52,6 +52,7 @@ function settle(drafts: Draft[]): void {
     const keeper = [...own].sort((a, b) => Number(b.sure) - Number(a.sure) || b.profile.filled - a.profile.filled)[0];
     own.filter((draft) => draft !== keeper).forEach((draft) => { change(draft, 'ignore'); draft.because = `another column is the ${one} already`; });
   }
+  for (const draft of have('kind')) if (draft.profile.kinds < 0.3 && draft.profile.filled > 2 && draft.profile.distinct === draft.profile.filled) change(draft, 'ref');
   const numbered = have('number-in-file')[0];
   if (numbered && !numbered.profile.counts && numbered.profile.integers < 0.9 && numbered.profile.filled > 0) change(numbered, 'ref');
 }

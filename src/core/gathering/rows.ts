@@ -30,6 +30,10 @@ export function whyNoQuestion(row: Row, needsAnswer: boolean): { level: 'note' |
     const first = firstText(row);
     return { level: answers ? 'warn' : 'note', message: `Row ${row.shown} has no question in column ${row.cellOf('stem').replace(/\d+/, '')}${first ? `; it says ${quoted(first)}` : ''}. It was left out.` };
   }
+  const options = row.texts('option').filter(Boolean);
+  if (options.length > 1 && options.every((text) => !/[\p{L}\p{N}]/u.test(text)) && new Set(options).size === 1) {
+    return { level: 'warn', message: `Row ${row.shown} says ${quoted(stem)}, and its options hold nothing but ${quoted(options[0]!)}. It was left out as no question.` };
+  }
   if (!needsAnswer || answers > 0) return undefined;
   // A question without any answer is one to be finished; a lone text beside finished questions is a note.
   if (/[?:…]\s*$|\.\.\.$/.test(stem) && stem.split(/\s+/).length > 3) return undefined;

@@ -49,6 +49,11 @@ function settle(columns: Learned[], region: Region, first: number): void {
     const profile = profileColumn(region, columns.indexOf(column) + region.left, first);
     if (profile.filled && profile.integers < 0.5) column.role = 'ref';
   }
+  // A "code" is the kind's where its list or its samples name kinds, else the question's own reference.
+  for (const column of having('kind')) {
+    const profile = profileColumn(region, columns.indexOf(column) + region.left, first);
+    if (/^(?:code|nr|id)/i.test(column.heading ?? '') && !column.values && profile.filled > 0 && profile.kinds < 0.5) column.role = 'ref';
+  }
   for (const name of NUMBERED) {
     const own = having(name);
     const places = own.map((column) => column.n);

@@ -128,7 +128,7 @@ export function learn(table: Table, id: string): LearnedLayout {
   if (!key.sure) unsure.push('key');
   const kindColumn = learned.find((column) => column.role === 'kind');
   const kindSamples = kindColumn && sample ? sampled(region.sheet, kindColumn, sample) : [];
-  const kinds = kindColumn ? learnKinds(table, kindColumn.values, kindSamples) : { kinds: [], because: 'there is no column for the kind' };
+  const kinds = kindColumn ? learnKinds(table, { sheet: region.sheet, headingRow: headingRow ?? 0 }, kindColumn.values, kindSamples) : { kinds: [], because: 'there is no column for the kind' };
   because['kinds'] = kinds.because;
   if (kindColumn && !kinds.kinds.length) unsure.push('kinds');
   const limits = learnLimits(columns, words, because);

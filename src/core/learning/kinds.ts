@@ -1,14 +1,15 @@
 // The receiver's words for the kinds it takes: from a drop-down list, a legend, or the samples.
-import type { Kind, Layout, Table } from '../model';
+import type { Kind, Layout, Sheet, Table } from '../model';
 import { kindOfWord } from '../shared/vocabulary/kinds';
 
 type Codes = Layout['kinds'];
 
 /** The meaning written beside a code on any sheet; a code may mean nothing by itself. */
-function legend(table: Table): Map<string, string> {
+function legend(table: Table, form: Sheet, headingRow: number): Map<string, string> {
   const meanings = new Map<string, string>();
   for (const sheet of table.sheets) {
-    for (const row of sheet.rows.slice(0, 200)) {
+    // The form's own rows are questions, not explanations.
+    for (const row of sheet.rows.slice(0, sheet === form ? headingRow : 200)) {
       const filled = row.map((cell) => cell.trim());
       const at = filled.findIndex(Boolean);
       const code = filled[at] ?? '';
@@ -47,8 +48,8 @@ function codesFrom(words: readonly string[], meanings: Map<string, string>): Cod
 }
 
 /** The kinds with their codes, from the surest source that names any; `list` is the kind column's drop-down list. */
-export function learnKinds(table: Table, list: readonly string[] | undefined, samples: readonly string[]): { kinds: Codes; because: string } {
-  const meanings = legend(table);
+export function learnKinds(table: Table, form: { sheet: Sheet; headingRow: number }, list: readonly string[] | undefined, samples: readonly string[]): { kinds: Codes; because: string } {
+  const meanings = legend(table, form.sheet, form.headingRow);
   const listed = list ? codesFrom(list, meanings) : [];
   if (listed.length) return { kinds: listed, because: 'the drop-down list of the kind column names them' };
   const legends = codesFrom(legendCodes(table, meanings), meanings);

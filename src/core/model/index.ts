@@ -5,3 +5,4 @@ export * from './table';
 export * from './reading';
 export * from './fit';
 export * from './surroundings';
+export * from './bank';

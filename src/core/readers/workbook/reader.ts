@@ -63,7 +63,8 @@ function readComments(xml: string): Sheet['comments'] {
 /** The values of a drop-down list: written out, or standing in a block of cells of any sheet, by address or by name. */
 function lookUpList(formula: string, here: string, sheets: Map<string, RawSheet>, names: Map<string, string>): string[] | undefined {
   if (formula.startsWith('"')) return formula.slice(1, -1).replace(/""/g, '"').split(',').map((value) => value.trim()).filter(Boolean);
-  const target = names.get(formula) ?? formula;
+  const bare = formula.replace(/^=/, '');
+  const target = names.get(bare) ?? bare;
   const match = /^(?:'((?:[^']|'')+)'|([^'!]+))!(.+)$/.exec(target);
   const sheet = sheets.get(match ? (match[1]?.replace(/''/g, "'") ?? match[2]!) : here);
   const range = parseRange(match ? match[3]! : target);

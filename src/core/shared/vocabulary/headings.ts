@@ -96,6 +96,7 @@ export function roleOfHeading(heading: string): HeadingGuess | undefined {
     if (counted && COUNTED.has(counted.role)) return { role: counted.role, n: place.n, sure: counted.sure, word: words };
   }
   if (OPTION_WORD.test(words)) return { role: 'option', sure: words !== 'ateb' && words !== 'answer', word: words };
-  const found = roleOf(words);
+  // 'Worth (points)': where the word in front says nothing, the one in brackets may.
+  const found = roleOf(words) ?? roleOf(bareWords(heading));
   return found && { ...found, word: words };
 }

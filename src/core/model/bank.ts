@@ -1,0 +1,36 @@
+// What a bank keeps besides its questions, and the steps that change it.
+import { z } from 'zod';
+import { ItemSchema, type Item } from './item';
+import { LayoutSchema } from './layout';
+import { ReceiptSchema } from './fit';
+
+/** A layout as the bank keeps it: with the reasons of its guesses, and whether it is in view at hand-over. */
+export const KeptLayoutSchema = z.object({
+  id: z.string(),
+  layout: LayoutSchema,
+  because: z.record(z.string(), z.string()),
+  unsure: z.array(z.string()),
+  chosen: z.boolean(),
+});
+export type KeptLayout = z.infer<typeof KeptLayoutSchema>;
+
+/** A source that was agreed to; taking it back removes what it brought. */
+export const KeptSourceSchema = z.object({ id: z.string(), name: z.string(), at: z.string(), items: z.array(z.string()) });
+export type KeptSource = z.infer<typeof KeptSourceSchema>;
+
+export type BankInfo = { id: string; name: string; madeAt: string };
+
+/** A question with its place in the bank; `rev` counts its changes, so that two tabs notice each other. */
+export const StoredItemSchema = z.object({ id: z.string(), order: z.number(), rev: z.number().int(), item: ItemSchema });
+export type StoredItem = z.infer<typeof StoredItemSchema>;
+
+/** Small records besides the questions, by kind. */
+export type Records = { layouts: KeptLayout; sources: KeptSource; receipts: z.infer<typeof ReceiptSchema> };
+export type RecordKind = keyof Records;
+
+/** One question before and after a step; an absent side means that it was not there. */
+export type ItemStep = { id: string; before?: { order: number; item: Item }; after?: { order: number; item: Item } };
+export type RecordStep = { [K in RecordKind]: { kind: K; id: string; before?: Records[K]; after?: Records[K] } }[RecordKind];
+
+/** A step that one undo takes back. */
+export type Step = { label: string; items: ItemStep[]; records: RecordStep[] };

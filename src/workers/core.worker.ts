@@ -1,0 +1,89 @@
+// The core off the page's thread: holds a mirror of the bank and the source being looked at.
+import { expose, transfer } from 'comlink';
+import type { Item, Sheet, Surroundings, Table } from '../core/model';
+import { checkItem, checkTogether, fill, fit, gatherTable, learnBlank, openSource } from '../core/pipeline';
+import type { CoreWorker, FitColumn, SheetView } from './protocol';
+
+const surroundings: Surroundings = {
+  now: () => new Date().toISOString(),
+  id: () => crypto.randomUUID(),
+  digest: async (bytes) => [...new Uint8Array(await crypto.subtle.digest('SHA-256', new Uint8Array(bytes)))].map((byte) => byte.toString(16).padStart(2, '0')).join(''),
+};
+
+const bank = new Map<string, Item>();
+let open: { table: Table; encoding?: string; separator?: string; name: string; source: { name: string; bytes: Uint8Array } | { name: string; text: string } } | undefined;
+
+const view = (sheet: Sheet): SheetView => ({ name: sheet.name, hidden: sheet.hidden, rows: sheet.rows, merges: sheet.merges, ...(sheet.lines ? { lines: sheet.lines } : {}) });
+const pick = (ids: readonly string[]): Item[] => ids.flatMap((id) => bank.get(id) ?? []);
+
+function column(fitted: ReturnType<typeof fit>, layout: string): FitColumn {
+  const words = [''];
+  const index = new Map<string, number>([['', 0]]);
+  const states = new Uint8Array(fitted.length);
+  const changes = new Uint8Array(fitted.length);
+  const reasons = new Uint16Array(fitted.length);
+  const counts: [number, number, number] = [0, 0, 0];
+  fitted.forEach((one, i) => {
+    states[i] = one.state === 'fits' ? 0 : one.state === 'changes' ? 1 : 2;
+    counts[states[i] as 0 | 1 | 2]++;
+    changes[i] = Math.min(255, one.changes.length);
+    const reason = one.reason ?? '';
+    let at = index.get(reason);
+    if (at === undefined) { at = words.length; words.push(reason); index.set(reason, at); }
+    reasons[i] = at;
+  });
+  return { layout, states, changes, reasons, words, counts };
+}
+
+const api: CoreWorker = {
+  mirror(items, removed, clear) {
+    if (clear) bank.clear();
+    for (const item of items) bank.set(item.id, item);
+    for (const id of removed) bank.delete(id);
+  },
+  check(version, layouts, ids) {
+    const items = ids ? pick(ids) : [...bank.values()];
+    return { version, byItem: items.map((item) => [item.id, checkItem(item, layouts)] as [string, ReturnType<typeof checkItem>]).filter(([, found]) => found.length || ids), together: checkTogether([...bank.values()]) };
+  },
+  async gather(version, source, overrule) {
+    const started = performance.now();
+    const name = source?.name ?? open?.name ?? '';
+    const kept = source ?? open?.source;
+    if (!kept) throw new Error('no source is open');
+    if (source || !open || open.encoding !== overrule.encoding || open.separator !== overrule.separator) {
+      open = { name, source: kept, table: await openSource(kept, overrule), ...(overrule.encoding ? { encoding: overrule.encoding } : {}), ...(overrule.separator ? { separator: overrule.separator } : {}) };
+    }
+    const gathered = gatherTable(open.table, overrule, surroundings);
+    const sheet = open.table.sheets.find((candidate) => candidate.name === gathered.reading.sheet);
+    return {
+      version, ...gathered, ...(sheet ? { sheet: view(sheet) } : {}),
+      sheets: open.table.sheets.map(({ name: sheetName, hidden, rows }) => ({ name: sheetName, hidden, rows: rows.length })),
+      ms: performance.now() - started,
+    };
+  },
+  recheck: (items) => [...items.flatMap((item) => checkItem(item)), ...checkTogether(items)],
+  async learn(name, bytes) {
+    const { layout, because, unsure, findings, table } = await learnBlank({ name, bytes }, surroundings);
+    if (!table.sheets.length) return { findings, sheets: [] };
+    return { kept: { id: layout.id, layout, because, unsure, chosen: true }, findings, sheets: table.sheets.map(view) };
+  },
+  async showBlank(name, bytes) {
+    return (await openSource({ name, bytes })).sheets.map(view);
+  },
+  fit: (ids, layouts, decisions) => layouts.map((layout) => column(fit(pick(ids), layout, decisions[layout.id]), layout.id)),
+  fitOne(id, layout, decision) {
+    const item = bank.get(id);
+    const fitted = item ? fit([item], layout, decision ? { [id]: decision } : {})[0]! : { item: id, state: 'refused' as const, changes: [], reason: 'it is no longer in the bank' };
+    return { fitted, ...(item ? { item } : {}) };
+  },
+  async fill(ids, layout, setTitle, decisions, blank) {
+    try {
+      const filled = await fill({ items: pick(ids), layout, setTitle, decisions, ...(blank ? { blank } : {}) }, surroundings);
+      return transfer(filled, [filled.bytes.buffer as ArrayBuffer]);
+    } catch (error) {
+      return { problem: error instanceof Error ? error.message : 'The file could not be filled.' };
+    }
+  },
+};
+
+expose(api);

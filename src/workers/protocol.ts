@@ -1,0 +1,30 @@
+// What the page may ask of the core's worker. Types alone; late answers carry the version they belong to.
+import type { Difference, Finding, Fit, Fitted, Item, KeptLayout, Layout, Overrule, Reading, Receipt } from '../core/model';
+
+export type SourceInput = { name: string; bytes: Uint8Array } | { name: string; text: string };
+export type Decision = { leaveOut?: boolean; own?: Record<string, string> };
+export type Decisions = Record<string, Decision>;
+
+/** A sheet as the page shows it: the rows as text, from A1. */
+export type SheetView = { name: string; hidden: boolean; rows: string[][]; lines?: number[]; merges: { top: number; left: number; bottom: number; right: number }[] };
+export type GatherAnswer = { version: number; items: Item[]; findings: Finding[]; reading: Reading; sheet?: SheetView; sheets: { name: string; hidden: boolean; rows: number }[]; ms: number };
+export type LearnAnswer = { kept?: KeptLayout; findings: Finding[]; sheets: SheetView[] };
+/** The matrix packed: a byte for each question, in the order asked for. States: 0 fits, 1 changes, 2 refused. */
+export type FitColumn = { layout: string; states: Uint8Array; changes: Uint8Array; reasons: Uint16Array; words: string[]; counts: [fits: number, changes: number, refused: number] };
+export type FillAnswer = { name: string; bytes: Uint8Array; receipt: Receipt; differences: Difference[]; notes: string[] } | { problem: string };
+export type FindingsAnswer = { version: number; byItem: [string, Finding[]][]; together: Finding[] };
+
+export interface CoreWorker {
+  /** Takes questions into the worker's mirror of the bank, in chunks as they load; `clear` starts anew. */
+  mirror(items: Item[], removed: string[], clear: boolean): void;
+  /** Findings of the given questions (all where absent) against the layouts, and of all together. */
+  check(version: number, layouts: Layout[], ids?: string[]): FindingsAnswer;
+  gather(version: number, source: SourceInput | undefined, overrule: Overrule): Promise<GatherAnswer>;
+  recheck(items: Item[]): Finding[];
+  learn(name: string, bytes: Uint8Array): Promise<LearnAnswer>;
+  showBlank(name: string, bytes: Uint8Array): Promise<SheetView[]>;
+  fit(ids: string[], layouts: Layout[], decisions: Record<string, Decisions>): FitColumn[];
+  fitOne(id: string, layout: Layout, decision?: Decision): { fitted: Fitted; item?: Item };
+  fill(ids: string[], layout: Layout, setTitle: string, decisions: Decisions, blank?: Uint8Array): Promise<FillAnswer>;
+}
+export type { Fit };
