@@ -36,6 +36,12 @@ function numberPlaces(drafts: Draft[]): void {
   }
 }
 
+/** Lone letters or numbers above columns are options for sure where they follow one another. */
+function trustSequence(drafts: Draft[]): void {
+  const own = drafts.filter((draft) => draft.role === 'option');
+  if (own.length > 1 && own.every((draft, index) => index === 0 || draft.n === undefined || draft.n === (own[index - 1]!.n ?? 0) + 1)) own.forEach((draft) => { draft.sure = true; });
+}
+
 /** Roles that only make sense beside others, put right once all columns are known. */
 function settle(drafts: Draft[]): void {
   const have = (role: Role): Draft[] => drafts.filter((draft) => draft.role === role);
@@ -75,7 +81,7 @@ export function guessColumns(region: Region, headingRow: number | null, first: n
     return fromHeading(profile, heading)
       ?? { profile, heading, role: own?.role ?? 'ignore', sure: Boolean(own) || profile.filled === 0, because: own?.because ?? (heading ? `the heading ${quoted(heading, 40)} names nothing known here` : profile.filled ? 'it has no heading' : 'it is empty') };
   });
-  if (headingRow !== null) { settle(drafts); findStem(drafts); }
+  if (headingRow !== null) { settle(drafts); trustSequence(drafts); findStem(drafts); }
   numberPlaces(drafts);
   return drafts.filter((draft) => draft.profile.filled > 0 || draft.heading).map(({ profile, heading, role, n, because, sure }) => ({
     column: columnLetters(profile.column), role, because, sure,

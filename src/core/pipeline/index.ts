@@ -14,7 +14,7 @@ export { fit, KIND_WORDS, type Decision } from '../fitting';
 export type { Gathered } from '../gathering';
 export type { LearnedLayout } from '../learning';
 export { CAPS, type SourceFile } from '../readers';
-export { nameItems } from './references';
+export { nameItems } from '../shared/references';
 
 /** A source: a file's bytes, or text from the clipboard. */
 export type Source = { name: string; bytes: Uint8Array } | { name: string; text: string };

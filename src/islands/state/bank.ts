@@ -234,6 +234,9 @@ export function keepReceipt(receipt: Receipt): Promise<void> {
   return save(step, 'after');
 }
 
+/** What an opened bank ships with is where undo begins. */
+export const forgetSteps = (): void => set({ undo: [], redo: [] });
+
 export const setWaiting = (waiting: number): void => { if (waiting !== state.waiting) set({ waiting }); };
 
 /** Settles a conflict: this tab's text replaces the other's as a step of its own, or is let go. */

@@ -1,0 +1,50 @@
+// The application: one island, a router of its own, views loaded when first opened.
+import { MantineProvider, localStorageColorSchemeManager } from '@mantine/core';
+import { Notifications } from '@mantine/notifications';
+import { Suspense, lazy, useEffect } from 'react';
+import { Redirect, Route, Switch } from 'wouter';
+import { useBank } from '../state/bank';
+import { start } from '../state/banks';
+import { Commands } from './Commands';
+import { Shell } from './Shell';
+import { theme } from './theme';
+
+const GatherPlace = lazy(() => import('../gather/GatherPlace'));
+const BankPlace = lazy(() => import('../bank/BankPlace'));
+const LayoutsPlace = lazy(() => import('../layouts/LayoutsPlace'));
+const HandOverPlace = lazy(() => import('../hand-over/HandOverPlace'));
+const RehearsePlace = lazy(() => import('../rehearse/RehearsePlace'));
+const RecordsPlace = lazy(() => import('../app/RecordsPlace'));
+const HelpPlace = lazy(() => import('../app/HelpPlace'));
+
+const colourScheme = localStorageColorSchemeManager({ key: 'cowslip-colour-scheme' });
+
+function Places() {
+  const phase = useBank((state) => state.phase);
+  if (phase === 'opening') return <p className="soft">Opening the bank …</p>;
+  return (
+    <Suspense fallback={<p className="soft">Opening …</p>}>
+      <Switch>
+        <Route path="/gather"><GatherPlace /></Route>
+        <Route path="/bank"><BankPlace /></Route>
+        <Route path="/layouts/:id?"><LayoutsPlace /></Route>
+        <Route path="/hand-over"><HandOverPlace /></Route>
+        <Route path="/rehearse"><RehearsePlace /></Route>
+        <Route path="/records"><RecordsPlace /></Route>
+        <Route path="/help"><HelpPlace /></Route>
+        <Route><Redirect to="/gather" /></Route>
+      </Switch>
+    </Suspense>
+  );
+}
+
+export function App({ demo }: { demo: boolean }) {
+  useEffect(() => { void start(demo); }, [demo]);
+  return (
+    <MantineProvider theme={theme} colorSchemeManager={colourScheme} defaultColorScheme="auto">
+      <Notifications position="bottom-right" autoClose={6000} />
+      <Commands />
+      <Shell><Places /></Shell>
+    </MantineProvider>
+  );
+}

@@ -1,0 +1,1 @@
+export default function Place() { return <p>Soon.</p>; }

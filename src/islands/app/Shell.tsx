@@ -1,0 +1,136 @@
+// What stands around every place: the bar with bank, search, undo and save state, and the rail of places.
+import { Menu, useMantineColorScheme } from '@mantine/core';
+import { spotlight } from '@mantine/spotlight';
+import IconMoon from '@tabler/icons-react/dist/esm/icons/IconMoon.mjs';
+import IconSun from '@tabler/icons-react/dist/esm/icons/IconSun.mjs';
+import { useEffect, type ReactNode } from 'react';
+import { Link, useLocation } from 'wouter';
+import { redo, settleConflict, undo, useBank } from '../state/bank';
+import { openDemo, openOwn, resetDemo } from '../state/banks';
+import { isTyping } from '../parts/keys';
+import { useFileDrop } from './use-file-drop';
+
+const clock = (at: Date | undefined): string => at?.toLocaleTimeString('en-GB', { hour: '2-digit', minute: '2-digit' }) ?? '';
+
+function SaveState() {
+  const save = useBank((state) => state.save);
+  const words = save.state === 'saving' ? 'Saving …' : save.state === 'failed' ? `Not saved: ${save.why ?? ''}` : `Saved ${clock(save.at)}`;
+  return <span className={`save ${save.state}`} role="status" data-testid="save">{words}</span>;
+}
+
+function BankMenu() {
+  const info = useBank((state) => state.info);
+  return (
+    <Menu position="bottom-start" width={260}>
+      <Menu.Target><button type="button" className="bank-name" title="Other banks">{info.name || 'Opening'} ▾</button></Menu.Target>
+      <Menu.Dropdown>
+        <Menu.Label>Open</Menu.Label>
+        <Menu.Item onClick={() => void openOwn()}>My questions</Menu.Item>
+        <Menu.Item onClick={() => void openDemo()}>Demo: lock keepers</Menu.Item>
+        <Menu.Divider />
+        <Menu.Item onClick={() => void resetDemo()}>Put the demo back to how it ships</Menu.Item>
+      </Menu.Dropdown>
+    </Menu>
+  );
+}
+
+function SchemeSwitch() {
+  const { colorScheme, setColorScheme } = useMantineColorScheme();
+  const dark = colorScheme === 'dark' || (colorScheme === 'auto' && typeof document !== 'undefined' && document.documentElement.dataset['mantineColorScheme'] === 'dark');
+  return (
+    <button type="button" className="quiet" aria-label={dark ? 'Light scheme' : 'Dark scheme'} onClick={() => setColorScheme(dark ? 'light' : 'dark')}>
+      {dark ? <IconSun size={17} aria-hidden /> : <IconMoon size={17} aria-hidden />}
+    </button>
+  );
+}
+
+function Top() {
+  const undoLabel = useBank((state) => state.undo.at(-1)?.label);
+  const redoLabel = useBank((state) => state.redo.at(-1)?.label);
+  return (
+    <header className="top">
+      <span className="brand">Cowslip</span>
+      <BankMenu />
+      <button type="button" className="find" onClick={() => spotlight.open()}><span>Find a question or a command</span><kbd>Ctrl K</kbd></button>
+      <div className="top-end">
+        <button type="button" className="quiet" disabled={!undoLabel} onClick={() => void undo()} title={undoLabel ? `Undo: ${undoLabel}` : 'Nothing to undo'}>Undo</button>
+        <button type="button" className="quiet" disabled={!redoLabel} onClick={() => void redo()} title={redoLabel ? `Redo: ${redoLabel}` : 'Nothing to redo'}>Redo</button>
+        <SaveState />
+        <SchemeSwitch />
+      </div>
+    </header>
+  );
+}
+
+type Count = { text: string; look?: boolean };
+
+function RailLink({ to, name, count, words }: { to: string; name: string; count?: Count; words?: string }) {
+  const [path] = useLocation();
+  return (
+    <Link href={to} aria-current={path.startsWith(to) ? 'page' : undefined}>
+      {name}
+      {count && <span className={`count ${count.look ? 'look' : ''}`}>{count.text}{words && <span className="visually-hidden"> {words}</span>}</span>}
+    </Link>
+  );
+}
+
+function Rail() {
+  const waiting = useBank((state) => state.waiting);
+  const questions = useBank((state) => state.items.length);
+  const blocking = useBank((state) => { let n = 0; for (const list of state.findings.values()) if (list.some((finding) => finding.level === 'block')) n++; return n; });
+  const layouts = useBank((state) => state.layouts.length);
+  const receipts = useBank((state) => state.receipts.length);
+  const sources = useBank((state) => state.sources.length);
+  return (
+    <nav className="rail" aria-label="Places">
+      <RailLink to="/gather" name="Gather" {...(waiting ? { count: { text: String(waiting), look: true }, words: 'to agree to' } : {})} />
+      <RailLink to="/bank" name="Bank" count={{ text: String(questions), look: blocking > 0 }} words={blocking ? `questions, ${blocking} blocked` : 'questions'} />
+      <RailLink to="/layouts" name="Layouts" count={{ text: String(layouts) }} words="layouts" />
+      <RailLink to="/hand-over" name="Hand over" />
+      <RailLink to="/rehearse" name="Rehearse" />
+      <span className="rest" />
+      <RailLink to="/records" name="Records" count={{ text: String(receipts + sources) }} words="sources and receipts" />
+      <RailLink to="/help" name="Help" />
+    </nav>
+  );
+}
+
+/** Undo and redo wherever one is; a text being typed keeps its own undo. */
+function useUndoKeys(): void {
+  useEffect(() => {
+    const press = (event: KeyboardEvent): void => {
+      if (!(event.ctrlKey || event.metaKey) || isTyping(event.target)) return;
+      const key = event.key.toLowerCase();
+      if (key === 'z' && !event.shiftKey) { event.preventDefault(); void undo(); }
+      else if (key === 'y' || (key === 'z' && event.shiftKey)) { event.preventDefault(); void redo(); }
+    };
+    document.addEventListener('keydown', press);
+    return () => document.removeEventListener('keydown', press);
+  }, []);
+}
+
+function Conflicts() {
+  const conflicts = useBank((state) => state.conflicts);
+  return conflicts.map(({ id, theirs, mine }) => (
+    <div className="bar warn" role="alert" key={id}>
+      <span>{mine?.ref} was changed in another tab meanwhile. There it says “{theirs?.item.stem.plain.slice(0, 90) ?? 'nothing, it was removed'}”; here it said “{mine?.stem.plain.slice(0, 90)}”.</span>
+      <button type="button" className="link" onClick={() => settleConflict(id, true)}>Use mine</button>
+      <button type="button" className="link" onClick={() => settleConflict(id, false)}>Keep the other</button>
+    </div>
+  ));
+}
+
+export function Shell({ children }: { children: ReactNode }) {
+  useUndoKeys();
+  const drop = useFileDrop();
+  return (
+    <div className="shell">
+      <Top />
+      <Rail />
+      <main className={`place ${drop.over ? 'dropping' : ''}`} data-drop={drop.words} tabIndex={-1}>
+        <Conflicts />
+        {children}
+      </main>
+    </div>
+  );
+}

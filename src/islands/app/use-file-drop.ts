@@ -1,0 +1,34 @@
+// A file dropped anywhere on any place: a blank where layouts are taught, a source everywhere else.
+import { useEffect, useState } from 'react';
+import { useLocation } from 'wouter';
+import { bringFile } from '../state/gather';
+import { teachBlank } from '../state/layouts';
+
+export function useFileDrop(): { over: boolean; words: string } {
+  const [over, setOver] = useState(false);
+  const [path, go] = useLocation();
+  const blank = path.startsWith('/layouts') || path.startsWith('/hand-over');
+  useEffect(() => {
+    const holdsFile = (event: DragEvent): boolean => [...(event.dataTransfer?.types ?? [])].includes('Files');
+    const onOver = (event: DragEvent): void => { if (holdsFile(event)) { event.preventDefault(); setOver(true); } };
+    const onLeave = (event: DragEvent): void => { if (!event.relatedTarget) setOver(false); };
+    const onDrop = (event: DragEvent): void => {
+      if (!holdsFile(event)) return;
+      event.preventDefault();
+      setOver(false);
+      const file = event.dataTransfer?.files[0];
+      if (!file) return;
+      if (blank) void teachBlank(file).then((id) => { if (id) go(`/layouts/${id}`); });
+      else { go('/gather'); void bringFile(file); }
+    };
+    document.addEventListener('dragover', onOver);
+    document.addEventListener('dragleave', onLeave);
+    document.addEventListener('drop', onDrop);
+    return () => {
+      document.removeEventListener('dragover', onOver);
+      document.removeEventListener('dragleave', onLeave);
+      document.removeEventListener('drop', onDrop);
+    };
+  }, [blank, go]);
+  return { over, words: blank ? 'Drop the receiver’s blank to teach it' : 'Drop the file to look at its questions' };
+}

@@ -1,0 +1,99 @@
+// Gather: what people hold comes in, is shown as understood, and enters the bank only when agreed to.
+import { useEffect, useRef } from 'react';
+import { useLocation } from 'wouter';
+import { agree, bring, bringFile, gatherState, putAway, ready, useGather } from '../state/gather';
+import { useBank } from '../state/bank';
+import { DEMO_SOURCES, demoFile, openDemo } from '../state/banks';
+import { isTyping } from '../parts/keys';
+import { say } from '../parts/say';
+import { ReadAs } from './ReadAs';
+import { Seam } from './Seam';
+
+/** Paste works anywhere in this place, with no field to click first. */
+function usePaste(): void {
+  useEffect(() => {
+    const paste = (event: ClipboardEvent): void => {
+      if (isTyping(event.target)) return;
+      const file = event.clipboardData?.files[0];
+      const text = event.clipboardData?.getData('text/plain') ?? '';
+      if (file && !text) { event.preventDefault(); void bringFile(file); }
+      else if (text.trim()) { event.preventDefault(); void bring({ name: 'pasted block', text }); }
+    };
+    document.addEventListener('paste', paste);
+    return () => document.removeEventListener('paste', paste);
+  }, []);
+}
+
+function FileButton({ label, main = false }: { label: string; main?: boolean }) {
+  const input = useRef<HTMLInputElement>(null);
+  return (
+    <>
+      <button type="button" className={`button ${main ? 'main' : ''}`} onClick={() => input.current?.click()}>{label}</button>
+      <input ref={input} type="file" hidden accept=".xlsx,.csv,.tsv,.txt" data-testid="source-file" onChange={(event) => { const file = event.target.files?.[0]; event.target.value = ''; if (file) void bringFile(file); }} />
+    </>
+  );
+}
+
+function Empty() {
+  const bank = useBank((state) => state.info.id);
+  const count = useBank((state) => state.items.length);
+  return (
+    <div className="empty">
+      <h1>What do you hold?</h1>
+      <div className="drop">
+        <p>Copy the block in your spreadsheet or the reply of your writing assistant, and press <kbd>Ctrl V</kbd> here.</p>
+        <p>Or drop a file anywhere on this page: a workbook (.xlsx) or text with columns (.csv, .tsv, .txt).</p>
+        <p><FileButton label="Choose a file" main /></p>
+      </div>
+      <p className="soft">You see what was understood before anything enters the bank, and one step takes it back.</p>
+      <div className="samples">
+        <h2>Nothing at hand?</h2>
+        <ul>{DEMO_SOURCES.map(({ file, what }) => <li key={file}><button type="button" className="link" onClick={() => void demoFile(file).then((bytes) => bring({ name: file, bytes }))}>{file}</button> <span className="soft">{what}</span></li>)}</ul>
+        {bank !== 'demo' && count === 0 && <p><button type="button" className="link" onClick={() => void openDemo()}>Open the demo bank</button> <span className="soft">60 questions for volunteer lock keepers, with three receivers’ blanks</span></p>}
+      </div>
+    </div>
+  );
+}
+
+function Head() {
+  const state = useGather();
+  const [, go] = useLocation();
+  const { items, findings, answer, taken, name } = state;
+  const can = ready(state).length;
+  const blocked = new Set(findings.filter((finding) => finding.level === 'block' && finding.item).map((finding) => finding.item)).size;
+  const look = new Set(findings.filter((finding) => finding.level === 'warn' && finding.item).map((finding) => finding.item)).size;
+  const left = findings.filter((finding) => finding.rule === 'row-left-out').length;
+  const take = (most?: number): void => {
+    void agree(most).then((count) => {
+      const stays = ready(gatherState()).length;
+      if (count) say(`${count} ${count === 1 ? 'question is' : 'questions are'} in the bank. Undo takes ${count === 1 ? 'it' : 'them'} back.`);
+      if (!most && !stays && !blocked) go('/bank');
+    });
+  };
+  return (
+    <div className="place-head">
+      <h1>{name}</h1>
+      <span className="facts">{items.length} {items.length === 1 ? 'question' : 'questions'} understood{blocked ? `, ${blocked} blocked` : ''}{look ? `, ${look} to look at` : ''}{left ? `, ${left} ${left === 1 ? 'row' : 'rows'} left out` : ''}{taken.size ? `, ${taken.size} in the bank` : ''}{answer ? ` in ${Math.max(1, Math.round(answer.ms))} ms` : ''}</span>
+      <div className="actions">
+        <button type="button" className="button" onClick={putAway}>Put away</button>
+        <button type="button" className="button" disabled={can < 4} onClick={() => take(3)}>First three only</button>
+        <button type="button" className="button main" disabled={!can} onClick={() => take()}>{can ? `Take ${can} ${can === 1 ? 'question' : 'questions'} into the bank` : taken.size ? 'All that can be taken is in the bank' : 'Nothing to take yet'}</button>
+      </div>
+    </div>
+  );
+}
+
+export default function GatherPlace() {
+  usePaste();
+  const { busy, answer, findings, name } = useGather();
+  if (busy && !answer) return <p className="soft" role="status">{busy}</p>;
+  if (!answer) return <Empty />;
+  const general = findings.filter((finding) => !finding.item && !finding.where?.cell);
+  return (
+    <>
+      <Head />
+      {general.map((finding, index) => <div key={index} className={`bar ${finding.level === 'block' ? 'block' : 'warn'}`} role={finding.level === 'block' ? 'alert' : undefined}>{finding.message}</div>)}
+      {answer.sheet ? <><ReadAs key={name} /><Seam /></> : <p><FileButton label="Choose another file" main /></p>}
+    </>
+  );
+}

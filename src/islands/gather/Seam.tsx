@@ -1,0 +1,147 @@
+// The seam: the source's cells at the left, the question that each row became at the right.
+import { Menu } from '@mantine/core';
+import { useVirtualizer } from '@tanstack/react-virtual';
+import { useCallback, useMemo, useState, type KeyboardEvent } from 'react';
+import type { Column, Finding, Item, Role } from '../../core/model';
+import { cellName, columnIndex, columnLetters, parseRange } from '../../core/shared/cells';
+import { overrule, useGather } from '../state/gather';
+import { SIGNS, worst } from '../parts/Finding';
+import { ROLE_GROUPS, ROLE_WORDS } from '../parts/roles';
+import { Understood } from './Understood';
+
+type ShownRow = { shown: number; cells: readonly string[]; item: Item | undefined; n: number; heading: boolean };
+type ShownColumn = { index: number; column: Column | undefined; label: string; width: number };
+
+/** How wide a column is shown, by what it holds. */
+function weightOf(role: Role, longest: number): number {
+  if (role === 'stem' || role === 'accepted') return 190;
+  if (role === 'option' || role === 'right' || role === 'wrong') return 92;
+  if (role === 'key' || role === 'seconds' || role === 'points' || role === 'number-in-file') return longest > 9 ? 84 : 46;
+  if (role === 'ignore') return 64;
+  return 100;
+}
+
+function labelOf(column: Column | undefined, options: Map<string, number>): string {
+  if (!column || column.role === 'ignore') return 'aside';
+  if (column.role !== 'option') return column.role === 'seconds' ? 's' : column.role === 'key' ? 'right' : ROLE_WORDS[column.role];
+  const n = (options.get('option') ?? 0) + 1;
+  options.set('option', n);
+  return `option ${String.fromCharCode(64 + n)}`;
+}
+
+function useColumns(): ShownColumn[] {
+  const { answer } = useGather();
+  return useMemo(() => {
+    const sheet = answer?.sheet;
+    if (!answer || !sheet) return [];
+    const range = answer.reading.range ? parseRange(answer.reading.range) : undefined;
+    const sample = sheet.rows.slice(0, 60);
+    const widest = Math.min(40, Math.max(0, ...sample.map((row) => row.length)));
+    const options = new Map<string, number>();
+    const shown: ShownColumn[] = [];
+    for (let index = range?.left ?? 0; index <= Math.min(range?.right ?? Infinity, widest - 1); index++) {
+      const column = answer.reading.columns.find((candidate) => columnIndex(candidate.column) === index);
+      if (!column && !sample.some((row) => row[index]?.trim())) continue;
+      const longest = Math.max(0, ...sample.map((row) => row[index]?.length ?? 0));
+      shown.push({ index, column, label: labelOf(column, options), width: weightOf(column?.role ?? 'ignore', longest) });
+    }
+    return shown;
+  }, [answer]);
+}
+
+function useRows(): ShownRow[] {
+  const { answer, items } = useGather();
+  return useMemo(() => {
+    if (!answer?.sheet) return [];
+    const byRow = new Map(items.map((item, n) => [item.origin?.row, { item, n: n + 1 }]));
+    return answer.sheet.rows.map((cells, index): ShownRow => {
+      const shown = answer.sheet!.lines?.[index] ?? index + 1;
+      const found = byRow.get(shown);
+      return { shown, cells, item: found?.item, n: found?.n ?? 0, heading: shown === answer.reading.headingRow };
+    }).filter((row) => row.item || row.cells.some((cell) => cell.trim()));
+  }, [answer, items]);
+}
+
+function RoleMenu({ column }: { column: ShownColumn }) {
+  const { answer } = useGather();
+  const letters = columnLetters(column.index);
+  const role = column.column?.role ?? 'ignore';
+  const setRole = (next: Role): void => {
+    const all = (answer?.reading.columns ?? []).map(({ n: _n, ...rest }) => (rest.column === letters ? { ...rest, role: next } : rest));
+    if (!all.some((candidate) => candidate.column === letters)) all.push({ column: letters, role: next });
+    void overrule({ columns: all, headingRow: answer?.reading.headingRow ?? null, key: undefined });
+  };
+  const because = answer?.reading.because[`columns.${letters}`];
+  const unsure = answer?.reading.unsure.includes(`columns.${letters}`) ?? false;
+  return (
+    <Menu position="bottom-start" withinPortal>
+      <Menu.Target>
+        <button type="button" className={`role role-${role} ${unsure ? 'unsure' : ''}`} title={because ? `${ROLE_WORDS[role]}, because ${because}` : ROLE_WORDS[role]} aria-label={`Column ${letters} is ${ROLE_WORDS[role]}. Change`}>
+          <span className="mono letters">{letters}</span><span className="mono name">{unsure ? '? ' : ''}{column.label}</span>
+        </button>
+      </Menu.Target>
+      <Menu.Dropdown mah={420} style={{ overflowY: 'auto' }}>
+        {because && <Menu.Label>{ROLE_WORDS[role]}, because {because}</Menu.Label>}
+        {ROLE_GROUPS.map(([group, roles]) => [<Menu.Label key={group}>{group}</Menu.Label>, ...roles.map((next) => <Menu.Item key={next} onClick={() => setRole(next)} {...(next === role ? { 'aria-current': true } : {})}>{ROLE_WORDS[next]}</Menu.Item>)])}
+      </Menu.Dropdown>
+    </Menu>
+  );
+}
+
+function Cells({ row, columns, findings }: { row: ShownRow; columns: readonly ShownColumn[]; findings: readonly Finding[] }) {
+  return columns.map((column) => {
+    const name = cellName(row.shown - 1, column.index);
+    const found = worst(findings.filter((finding) => finding.where?.cell === name));
+    return <span key={column.index} role="cell" className={`cell role-${column.column?.role ?? 'ignore'} ${found ? `found-${found}` : ''}`}><span>{row.cells[column.index] ?? ''}</span></span>;
+  });
+}
+
+export function Seam() {
+  const { findings, name } = useGather();
+  const columns = useColumns();
+  const rows = useRows();
+  const [scroller, setScroller] = useState<HTMLDivElement | null>(null);
+  const byItem = useMemo(() => {
+    const map = new Map<string, Finding[]>();
+    for (const finding of findings) if (finding.item) map.set(finding.item, [...(map.get(finding.item) ?? []), finding]);
+    return map;
+  }, [findings]);
+  const byCell = useMemo(() => new Map(findings.filter((finding) => !finding.item && finding.where?.cell).map((finding) => [Number(/\d+$/.exec(finding.where!.cell!)![0]), finding])), [findings]);
+  const key = useCallback((index: number) => rows[index]?.shown ?? index, [rows]);
+  const estimate = useCallback(() => 66, []);
+  const virtual = useVirtualizer({ count: rows.length, getScrollElement: () => scroller, estimateSize: estimate, getItemKey: key, overscan: 6 });
+  const total = columns.reduce((sum, column) => sum + column.width, 0);
+  const template = `34px ${columns.map((column) => `minmax(38px, ${Math.round((column.width / total) * 1000)}fr)`).join(' ')}`;
+  const move = (event: KeyboardEvent<HTMLDivElement>): void => {
+    if (event.key !== 'ArrowDown' && event.key !== 'ArrowUp') return;
+    const cards = [...(scroller?.querySelectorAll<HTMLElement>('.understood[tabindex]') ?? [])];
+    const at = cards.findIndex((card) => card.contains(document.activeElement));
+    const next = cards[Math.max(0, at + (event.key === 'ArrowDown' ? 1 : -1))];
+    if (next && !(document.activeElement instanceof HTMLTextAreaElement)) { event.preventDefault(); next.focus(); next.scrollIntoView({ block: 'nearest' }); }
+  };
+  return (
+    // eslint-disable-next-line jsx-a11y/no-noninteractive-element-interactions -- arrows move between the cards inside
+    <div className="panel seam" ref={setScroller} onKeyDown={move} role="table" aria-label={`${name} beside what was understood`} aria-rowcount={rows.length} tabIndex={-1}>
+      <div className="seam-row seam-head" role="row">
+        <div className="seam-left" style={{ gridTemplateColumns: template }}><span role="columnheader"><span className="visually-hidden">Row</span></span>{columns.map((column) => <span role="columnheader" key={column.index}><RoleMenu column={column} /></span>)}</div>
+        <div className="gutter" role="columnheader"><span className="visually-hidden">State</span></div>
+        <div role="columnheader" className="seam-title">Understood</div>
+      </div>
+      <div role="rowgroup" style={{ height: virtual.getTotalSize(), position: 'relative' }}>
+        {virtual.getVirtualItems().map((position) => {
+          const row = rows[position.index]!;
+          const own = row.item ? byItem.get(row.item.id) ?? [] : [];
+          const lone = row.item ? undefined : byCell.get(row.shown);
+          const level = row.item ? worst(own.filter((finding) => finding.level !== 'note')) ?? 'fine' : undefined;
+          return (
+            <div key={position.key} role="row" data-index={position.index} ref={virtual.measureElement} className={`seam-row ${row.item ? '' : 'aside'} ${row.heading ? 'heading' : ''}`} style={{ transform: `translateY(${position.start}px)` }}>
+              <div className="seam-left" style={{ gridTemplateColumns: template }}><span role="rowheader" className="mono number">{row.shown}</span><Cells row={row} columns={columns} findings={own} /></div>
+              <div className={`gutter sign ${level ?? ''}`} role="cell">{level === 'fine' ? <><span aria-hidden>✓</span><span className="visually-hidden">understood</span></> : level ? <><span aria-hidden>{SIGNS[level]}</span><span className="visually-hidden">{level === 'block' ? 'blocked' : 'wants a look'}</span></> : null}</div>
+              <div role="cell">{row.item ? <Understood item={row.item} n={row.n} findings={own} /> : <p className="soft aside-why">{row.heading ? 'headings' : lone?.message ?? ''}</p>}</div>
+            </div>
+          );
+        })}
+      </div>
+    </div>
+  );
+}

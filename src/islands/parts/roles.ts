@@ -1,0 +1,24 @@
+// The roles of columns in words, and the order in which a menu offers them.
+import type { KeyStyle, Role } from '../../core/model';
+
+export const ROLE_WORDS: Record<Role, string> = {
+  ref: 'reference', kind: 'kind', title: 'title', stem: 'question', option: 'option', options: 'all options', key: 'right answer', verdict: 'right or wrong',
+  weight: 'per cent', feedback: 'feedback', right: 'the right one', wrong: 'a wrong one', wrongs: 'all wrong ones', pair: 'pair', left: 'left side', 'right-side': 'right side',
+  step: 'step', accepted: 'answer', value: 'number', tolerance: 'tolerance', unit: 'unit', points: 'points', seconds: 'seconds', attempts: 'attempts', hint: 'hint',
+  explanation: 'explanation', tags: 'tags', tag: 'one tag', category: 'category', image: 'picture', 'image-alt': 'picture in words', shuffle: 'shuffle', across: 'across or down',
+  use: 'practice or scored', lines: 'lines', endings: 'file endings', 'set-title': 'set title', by: 'who', at: 'when', pick: 'mark to take', 'number-in-file': 'row number',
+  constant: 'always the same', ignore: 'leave aside',
+};
+
+export const ROLE_GROUPS: readonly (readonly [string, readonly Role[]])[] = [
+  ['Question and answers', ['stem', 'option', 'key', 'accepted', 'options', 'right', 'wrong', 'wrongs', 'verdict', 'weight', 'kind']],
+  ['Beside it', ['points', 'seconds', 'hint', 'explanation', 'feedback', 'category', 'tags', 'tag', 'title', 'ref', 'image', 'attempts', 'use']],
+  ['About the row', ['pick', 'number-in-file', 'by', 'at', 'constant', 'ignore']],
+];
+
+export const KEY_WORDS: Record<KeyStyle, string> = {
+  letter: 'letter', number: 'number', 'number-from-0': 'number from 0', text: 'the option’s text', marker: 'a sign at the option', verdict: 'right or wrong after each',
+  weight: 'per cent after each', first: 'the first option', 'right-column': 'a column of its own', word: 'true or false as a word',
+};
+export const KEY_CHOICES: readonly KeyStyle[] = ['letter', 'number', 'number-from-0', 'text', 'marker', 'first'];
+export const SEPARATOR_WORDS: Record<string, string> = { ',': 'comma', ';': 'semicolon', '\t': 'tab', '|': 'bar' };

@@ -1,0 +1,74 @@
+// Which banks there are, and the demo: opened in one click from anywhere, and reset.
+import type { BankInfo, Item, KeptLayout } from '../../core/model';
+import { indexedDbStore } from '../../store/indexed-db';
+import { memoryStore } from '../../store/memory';
+import { core } from '../../workers/client';
+import { addItems, forgetSteps, openBank, theStore, useStore } from './bank';
+
+const DEMO: BankInfo = { id: 'demo', name: 'Lock keepers, autumn intake', madeAt: '' };
+const OWN: BankInfo = { id: 'own', name: 'My questions', madeAt: '' };
+export const DEMO_SOURCES = [
+  { file: 'second-evening.xlsx', what: 'a spreadsheet with a note above its headings' },
+  { file: 'reply-with-faults.txt', what: 'tab text with faults in it' },
+  { file: 'words-for-keepers.txt', what: 'a list of terms' },
+] as const;
+export const DEMO_BLANKS = [
+  { file: 'evening-host.xlsx', what: 'a workbook with instructions, drop-downs and a title cell' },
+  { file: 'course-shelf.csv', what: 'a text file with stars at the right options' },
+  { file: 'card-box.tsv', what: 'two columns of cards and their deck' },
+] as const;
+
+/** A file of the demo, from this program's own server. */
+export async function demoFile(name: string): Promise<Uint8Array> {
+  const response = await fetch(`/demo/${name}`);
+  if (!response.ok) throw new Error(`The demo file ${name} could not be fetched (${response.status}).`);
+  return new Uint8Array(await response.arrayBuffer());
+}
+
+/** Learns a blank and keeps its bytes; gives the layout to be kept. */
+export async function learnAndKeep(name: string, bytes: Uint8Array): Promise<{ kept?: KeptLayout; problem?: string }> {
+  const { kept, findings } = await core().learn(name, bytes);
+  const block = findings.find((finding) => finding.level === 'block');
+  if (!kept || block) return { problem: block?.message ?? `${name} could not be read.` };
+  await theStore().saveBlank(kept.layout.blank!.digest, bytes);
+  return { kept };
+}
+
+async function fillDemo(): Promise<void> {
+  const { items } = JSON.parse(new TextDecoder().decode(await demoFile('bank.json'))) as { items: Item[] };
+  const layouts: KeptLayout[] = [];
+  for (const { file } of DEMO_BLANKS) {
+    const { kept } = await learnAndKeep(file, await demoFile(file));
+    if (kept) layouts.push({ ...kept, layout: { ...kept.layout, name: kept.layout.name.replace(/^./, (letter) => letter.toUpperCase()) } });
+  }
+  await addItems('Open the demo', items, layouts.map((after) => ({ kind: 'layouts', id: after.id, after })));
+  forgetSteps();
+}
+
+async function open(info: BankInfo): Promise<void> {
+  const known = (await theStore().banks()).find(({ id }) => id === info.id);
+  if (!known) await theStore().saveBank({ ...info, madeAt: new Date().toISOString() });
+  await theStore().saveSetting('bank', info.id);
+  await openBank(known ?? info);
+  if (!known && info.id === DEMO.id) await fillDemo();
+}
+
+export const openDemo = (): Promise<void> => open(DEMO);
+export const openOwn = (): Promise<void> => open(OWN);
+
+/** Puts the demo back to how it ships; only the demo bank is touched. */
+export async function resetDemo(): Promise<void> {
+  await theStore().clear(DEMO.id);
+  await open(DEMO);
+}
+
+let starting: Promise<void> | undefined;
+/** Starts the store and opens the bank of last time, or the demo where the server was started for it. */
+export function start(demo: boolean): Promise<void> {
+  starting ??= (async () => {
+    try { useStore(await indexedDbStore()); } catch { useStore(memoryStore()); }
+    const wanted = new URLSearchParams(location.search).has('demo') ? DEMO.id : await theStore().setting<string>('bank');
+    await open((wanted ?? (demo ? DEMO.id : OWN.id)) === DEMO.id ? DEMO : OWN);
+  })();
+  return starting;
+}
