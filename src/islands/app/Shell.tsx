@@ -3,9 +3,11 @@ import { Menu, useMantineColorScheme } from '@mantine/core';
 import { spotlight } from '@mantine/spotlight';
 import IconMoon from '@tabler/icons-react/dist/esm/icons/IconMoon.mjs';
 import IconSun from '@tabler/icons-react/dist/esm/icons/IconSun.mjs';
-import { useEffect, type ReactNode } from 'react';
+import { useEffect, useState, type ReactNode } from 'react';
 import { Link, useLocation } from 'wouter';
-import { redo, settleConflict, undo, useBank } from '../state/bank';
+import { applyEdits } from '../bank/edits';
+import { itemById, redo, settleConflict, undo, useBank } from '../state/bank';
+import { takeDraft, type Draft } from '../state/draft';
 import { openDemo, openOwn, resetDemo } from '../state/banks';
 import { isTyping } from '../parts/keys';
 import { useFileDrop } from './use-file-drop';
@@ -120,6 +122,23 @@ function Conflicts() {
   ));
 }
 
+/** Text that was being typed when the page closed or crashed: offered, never put in unasked. */
+function DraftBar() {
+  const phase = useBank((state) => state.phase);
+  const bank = useBank((state) => state.info.id);
+  const [draft, setDraft] = useState<Draft>();
+  useEffect(() => { if (phase === 'ready') void takeDraft(bank).then(setDraft); }, [phase, bank]);
+  const item = draft && itemById(draft.item);
+  if (!draft || !item) return null;
+  return (
+    <div className="bar warn" role="status">
+      <span>When the page closed you were typing in {item.ref}: “{draft.text.slice(0, 120)}”.</span>
+      <button type="button" className="link" onClick={() => { void applyEdits(`Edit ${item.ref}`, [{ id: item.id, field: draft.field, text: draft.text }]); setDraft(undefined); }}>Put it in</button>
+      <button type="button" className="link" onClick={() => setDraft(undefined)}>Let it go</button>
+    </div>
+  );
+}
+
 export function Shell({ children }: { children: ReactNode }) {
   useUndoKeys();
   const drop = useFileDrop();
@@ -129,6 +148,7 @@ export function Shell({ children }: { children: ReactNode }) {
       <Rail />
       <main className={`place ${drop.over ? 'dropping' : ''}`} data-drop={drop.words} tabIndex={-1}>
         <Conflicts />
+        <DraftBar />
         {children}
       </main>
     </div>

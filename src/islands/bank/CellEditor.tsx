@@ -3,6 +3,7 @@ import { useEffect, useRef, useState } from 'react';
 import type { CellField } from '../../core/shared/item-cells';
 import { lengthOf } from '../../core/shared/lengths';
 import { bankState, theStore } from '../state/bank';
+import type { Draft } from '../state/draft';
 
 /** The smallest limit that a chosen layout sets for a column; undefined where none does. */
 export function strictest(field: string): { most: number; name: string } | undefined {
@@ -12,7 +13,7 @@ export function strictest(field: string): { most: number; name: string } | undef
     .map((kept) => ({ most: kept.layout.limits[name]!, name: kept.layout.name })).sort((a, b) => a.most - b.most)[0];
 }
 
-export function CellEditor({ initial, field, title, onCommit, onCancel }: { initial: string; field: CellField; title: string; selectAll: boolean; onCommit: (text: string, move: 'down' | 'right' | 'left' | 'none') => void; onCancel: () => void }) {
+export function CellEditor({ item, initial, field, title, onCommit, onCancel }: { item: string; initial: string; field: CellField; title: string; onCommit: (text: string, move: 'down' | 'right' | 'left' | 'none') => void; onCancel: () => void }) {
   const [text, setText] = useState(initial);
   const box = useRef<HTMLTextAreaElement>(null);
   const done = useRef(false);
@@ -25,9 +26,9 @@ export function CellEditor({ initial, field, title, onCommit, onCancel }: { init
   }, []);
   useEffect(() => {
     // What is being typed is kept aside, so that a crash in mid-typing can be told of and undone.
-    const timer = setTimeout(() => { if (text !== initial) void theStore().saveSetting('draft', { bank: bankState().info.id, item: bankState().items.length, field, text, at: Date.now() }); }, 400);
+    const timer = setTimeout(() => { if (text !== initial) void theStore().saveSetting('draft', { bank: bankState().info.id, item, field, text } satisfies Draft); }, 400);
     return () => clearTimeout(timer);
-  }, [text, initial, field]);
+  }, [text, initial, field, item]);
   const finish = (move: 'down' | 'right' | 'left' | 'none'): void => {
     if (done.current) return;
     done.current = true;

@@ -191,7 +191,7 @@ function GridRow({ item, index, start, template, columns, findings, bounds, focu
   const levels = levelsOf(findings);
   const level = findings ? worst(findings.filter((finding) => finding.level !== 'note')) : undefined;
   return (
-    <div role="row" aria-rowindex={index + 2} aria-selected={bounds !== undefined} className={`grid-row ${focused >= 0 ? 'current' : ''}`} style={{ transform: `translateY(${start}px)`, gridTemplateColumns: template, height: ROW }}>
+    <div role="row" aria-rowindex={index + 2} aria-selected={bounds !== undefined} className={`grid-row ${focused >= 0 ? 'current' : ''} ${editing ? 'editing' : ''}`} style={{ transform: `translateY(${start}px)`, gridTemplateColumns: template, height: ROW }}>
       <span role="rowheader" className={`state sign ${level ?? 'fine'}`}>{level ? <><span aria-hidden>{SIGNS[level]}</span><span className="visually-hidden">{level === 'block' ? 'blocked' : 'wants a look'}</span></> : <><span aria-hidden>✓</span><span className="visually-hidden">sound</span></>}</span>
       {columns.map((column, c) => {
         const found = levels?.get(column.id);
@@ -202,7 +202,7 @@ function GridRow({ item, index, start, template, columns, findings, bounds, focu
           <span role="gridcell" id={`cell-${index}-${c}`} key={column.id} aria-colindex={c + 2} aria-selected={selected} title={found ? found.map((finding) => finding.message).join('\n') : text.length > 40 ? text : undefined}
             className={`grid-cell ${column.mono ? 'mono' : ''} ${selected ? 'selected' : ''} ${focused === c ? 'focused' : ''} ${right ? 'is-right' : ''} ${found ? `found-${worst(found)}` : ''}`}
             onMouseDown={(event) => onStart(event, column.id)} onMouseEnter={(event) => onEnter(event, column.id)} onDoubleClick={() => onOpen(column.id)}>
-            {editing?.field === column.id ? <CellEditor initial={editing.start ?? text} field={column.id} title={column.title} selectAll={false} onCommit={onCommit} onCancel={onCancel} /> : <span className="clamp">{text}</span>}
+            {editing?.field === column.id ? <CellEditor item={item.id} initial={editing.start ?? text} field={column.id} title={column.title} onCommit={onCommit} onCancel={onCancel} /> : <span className="clamp">{text}</span>}
           </span>
         );
       })}

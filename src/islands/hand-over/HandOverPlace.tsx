@@ -1,1 +1,69 @@
-export default function Place() { return <p>Soon.</p>; }
+// Hand over: every question against every receiver in view, the seam of each, the filled files with their proof.
+import { useEffect, useMemo, useState } from 'react';
+import { Link } from 'wouter';
+import { useBank } from '../state/bank';
+import { chosenItems, fillFiles, leaveQuestion, refit, setChoice, setTitle, useHandOver } from '../state/hand-over';
+import { Files } from './Files';
+import { Matrix } from './Matrix';
+import { OpenSeam } from './OpenSeam';
+
+const time = (seconds: number): string => `${Math.floor(seconds / 60)} min${seconds % 60 ? ` ${seconds % 60} s` : ''}`;
+
+function Facts() {
+  const items = useBank((state) => state.items);
+  const { choice, out } = useHandOver();
+  const chosen = useMemo(() => chosenItems({ choice, out }, items), [choice, out, items]);
+  const points = chosen.reduce((sum, item) => sum + (item.points ?? (item.kind === 'card' ? 0 : 1)), 0);
+  const seconds = chosen.reduce((sum, item) => sum + (item.seconds ?? 0), 0);
+  return <span className="facts" data-testid="set-facts">{chosen.length} {chosen.length === 1 ? 'question' : 'questions'}, {points} points{seconds ? `, ${time(seconds)}` : ''}</span>;
+}
+
+function Choose() {
+  const items = useBank((state) => state.items);
+  const { choice, out } = useHandOver();
+  const categories = useMemo(() => [...new Set(items.flatMap((item) => (item.category ? item.category.map((_, index) => item.category!.slice(0, index + 1).join(' > ')) : [])))].sort(), [items]);
+  const kinds = useMemo(() => [...new Set(items.map((item) => item.kind))], [items]);
+  return (
+    <div className="filters">
+      <input type="search" aria-label="Questions that hold these words" placeholder="Only questions that hold …" value={choice.words} onChange={(event) => setChoice({ words: event.target.value })} />
+      <select aria-label="Category" value={choice.category} onChange={(event) => setChoice({ category: event.target.value })}><option value="">every category</option>{categories.map((category) => <option key={category}>{category}</option>)}</select>
+      <select aria-label="Kind" value={choice.kind} onChange={(event) => setChoice({ kind: event.target.value })}><option value="">every kind</option>{kinds.map((kind) => <option key={kind}>{kind}</option>)}</select>
+      {out.size > 0 && <button type="button" className="link" onClick={() => out.forEach((id) => leaveQuestion(id, false))}>Bring back {out.size} left out</button>}
+    </div>
+  );
+}
+
+export default function HandOverPlace() {
+  const items = useBank((state) => state.items);
+  const info = useBank((state) => state.info);
+  const kept = useBank((state) => state.layouts);
+  const state = useHandOver();
+  const layouts = useMemo(() => kept.filter((one) => one.chosen).map((one) => one.layout), [kept]);
+  const [open, setOpen] = useState<{ row: number; layout: string }>();
+  const { choice, out, decisions, columns, ids } = state;
+  useEffect(() => { void refit(layouts); }, [items, layouts, choice, out, decisions]);
+  const canFill = columns.filter((column) => column.counts[0] + column.counts[1] > 0).length;
+  if (!items.length) return <div className="empty"><h1>Nothing to hand over yet</h1><p>The bank is empty. <Link href="/gather">Bring questions in</Link> first.</p></div>;
+  if (!layouts.length) return <div className="empty"><h1>No receiver in view</h1><p>Drop a receiver’s blank anywhere on this page, or <Link href="/layouts">choose one among the layouts</Link>.</p></div>;
+  return (
+    <>
+      <div className="place-head">
+        <h1><input className="name-field" aria-label="Title of the set" placeholder={info.name} value={state.title} onChange={(event) => setTitle(event.target.value)} /></h1>
+        <Facts />
+        <div className="actions">
+          <button type="button" className="button" disabled={!canFill || state.busy !== undefined} onClick={() => void fillFiles(layouts, true)}>Trial file of three</button>
+          <button type="button" className="button main" disabled={!canFill || state.busy !== undefined} onClick={() => void fillFiles(layouts)}>{state.busy ?? `Fill ${canFill} ${canFill === 1 ? 'file' : 'files'}`}</button>
+        </div>
+      </div>
+      <Choose />
+      {state.problem && <div className="bar block" role="alert">{state.problem}</div>}
+      <Files layouts={layouts} />
+      <div className="hand-over-body">
+        <Matrix layouts={layouts} open={open} onOpen={setOpen} />
+        {open && layouts.some((layout) => layout.id === open.layout) && ids[open.row]
+          ? <OpenSeam key={`${ids[open.row]} ${open.layout}`} id={ids[open.row]!} n={open.row + 1} layout={layouts.find((layout) => layout.id === open.layout)!} onGo={(row) => setOpen({ row, layout: open.layout })} row={open.row} />
+          : <aside className="panel open-seam"><p className="soft pad">Open a cell of the table to see what the question becomes in that receiver’s file.</p></aside>}
+      </div>
+    </>
+  );
+}

@@ -1,1 +1,68 @@
-export default function Place() { return <p>Soon.</p>; }
+// Layouts: teach the program a receiver's file by dropping its blank, and correct what it learned by pointing.
+import { useRef } from 'react';
+import { Link, useLocation, useParams } from 'wouter';
+import type { KeptLayout } from '../../core/model';
+import { KEY_WORDS } from '../parts/roles';
+import { useBank } from '../state/bank';
+import { DEMO_BLANKS, demoFile } from '../state/banks';
+import { choose, removeLayout, teachBlank } from '../state/layouts';
+import { Teach } from './Teach';
+
+function BlankButton({ main = false }: { main?: boolean }) {
+  const input = useRef<HTMLInputElement>(null);
+  const [, go] = useLocation();
+  return (
+    <>
+      <button type="button" className={`button ${main ? 'main' : ''}`} onClick={() => input.current?.click()}>Choose a blank</button>
+      <input ref={input} type="file" hidden accept=".xlsx,.csv,.tsv,.txt" data-testid="blank-file" onChange={(event) => { const file = event.target.files?.[0]; event.target.value = ''; if (file) void teachBlank(file).then((id) => { if (id) go(`/layouts/${id}`); }); }} />
+    </>
+  );
+}
+
+function limitsInWords({ layout }: KeptLayout): string {
+  const { stem, option, optionsMax, perFile, seconds } = layout.limits;
+  return [stem ? `question ${stem}` : '', option ? `${layout.columns.some((column) => column.role === 'option') ? 'option' : 'answer'} ${option}` : '', optionsMax ? `${optionsMax} options` : '', perFile ? `${perFile} per file` : '', seconds ? `${seconds.join(', ')} s` : ''].filter(Boolean).join(' · ') || 'none named';
+}
+
+function List() {
+  const layouts = useBank((state) => state.layouts);
+  const known = new Set(layouts.map((kept) => kept.layout.blank?.name));
+  const [, go] = useLocation();
+  const demo = DEMO_BLANKS.filter(({ file }) => !known.has(file));
+  return (
+    <>
+      <div className="place-head"><h1>Layouts</h1><span className="facts">what each receiver’s file looks like, learned from its own blank</span><div className="actions"><BlankButton main={!layouts.length} /></div></div>
+      {layouts.length > 0 && (
+        <div className="panel table-scroll">
+          <table className="plain">
+            <thead><tr><th>Receiver</th><th>File</th><th>Right answer by</th><th>Takes at most</th><th>Wants a look</th><th>In view</th><th><span className="visually-hidden">Remove</span></th></tr></thead>
+            <tbody>
+              {layouts.map((kept) => (
+                <tr key={kept.id}>
+                  <td><Link href={`/layouts/${kept.id}`}>{kept.layout.name}</Link></td>
+                  <td className="mono">.{kept.layout.file.format}</td>
+                  <td>{KEY_WORDS[kept.layout.key.style]}</td>
+                  <td>{limitsInWords(kept)}</td>
+                  <td>{kept.unsure.length ? <span className="chip unsure">! {kept.unsure.length}</span> : <span className="soft">nothing</span>}</td>
+                  <td><label><input type="checkbox" checked={kept.chosen} onChange={(event) => void choose(kept, event.target.checked)} /><span className="visually-hidden"> {kept.layout.name} in view</span></label></td>
+                  <td><button type="button" className="link small" onClick={() => void removeLayout(kept)}>Remove</button></td>
+                </tr>
+              ))}
+            </tbody>
+          </table>
+        </div>
+      )}
+      <div className="drop">
+        <p>{layouts.length ? 'Another receiver?' : 'Which receiver?'} Drop its own blank file here: the form you download there to fill in (.xlsx, .csv, .tsv).</p>
+        <p className="soft">The program reads headings, instructions, drop-downs, lengths and samples, says what goes where and why, and you correct it by pointing.</p>
+        {demo.length > 0 && <p className="soft">To try it: {demo.map(({ file }, index) => <span key={file}>{index > 0 && ', '}<button type="button" className="link" onClick={() => void demoFile(file).then((bytes) => teachBlank(new File([new Uint8Array(bytes)], file))).then((id) => { if (id) go(`/layouts/${id}`); })}>{file}</button></span>)}</p>}
+      </div>
+    </>
+  );
+}
+
+export default function LayoutsPlace() {
+  const { id } = useParams<{ id?: string }>();
+  const kept = useBank((state) => state.layouts.find((candidate) => candidate.id === id));
+  return kept ? <Teach key={kept.id} kept={kept} /> : <List />;
+}
