@@ -41,6 +41,16 @@ function stepFor(draft: Draft, context: Context, own: Record<string, string>): S
 
 const asText = (text: Text | undefined, change: (plain: string) => string): Text | undefined => text && { plain: change(text.plain) };
 
+/** Several accepted answers for a receiver with room for one: joined into one text, and named. */
+function joinedAnswers(draft: Draft, context: Context): string | undefined {
+  const column = context.having('accepted')[0];
+  const { accepted = [] } = draft.item;
+  if (!column || column.separator || context.having('accepted').length > 1 || accepted.length < 2) return undefined;
+  const one = accepted.join('; ');
+  draft.note('accepted', accepted.join(' | '), one, `the receiver has room for one answer, so the ${accepted.length} are joined`);
+  return one;
+}
+
 /**
  * Takes every text that the layout carries through its limits. An apostrophe against formulas is noted but not kept
  * in the item, since the writer sets it and the read-back takes it away.
@@ -55,10 +65,11 @@ export function fitTexts(draft: Draft, context: Context, decision: Decision): vo
     return changed !== text ? keep(changed) : text;
   };
   const has = (role: Parameters<Context['having']>[0]): boolean => context.having(role).length > 0;
+  const several = joinedAnswers(draft, context);
   draft.set({
     stem: { plain: through('stem', item.stem.plain, limits.stem) },
     ...(item.options ? { options: item.options.map((option, index) => ({ ...option, text: { plain: through(`options.${index}`, option.text.plain, limits.option) } })) } : {}),
-    ...(item.accepted && has('accepted') ? { accepted: item.accepted.map((text, index) => through(`accepted.${index}`, text, limits.option)) } : {}),
+    ...(several ? { accepted: [through('accepted.0', several, limits.option)] } : item.accepted && has('accepted') ? { accepted: item.accepted.map((text, index) => through(`accepted.${index}`, text, limits.option)) } : {}),
     ...(item.hint && has('hint') ? { hint: asText(item.hint, (text) => through('hint', text, limits.hint)) } : {}),
     ...(item.explanation && has('explanation') ? { explanation: asText(item.explanation, (text) => through('explanation', text, limits.explanation)) } : {}),
     ...(item.title && has('title') ? { title: through('title', item.title, limits.title) } : {}),

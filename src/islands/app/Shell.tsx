@@ -7,6 +7,7 @@ import { useEffect, useState, type ReactNode } from 'react';
 import { Link, useLocation } from 'wouter';
 import { applyEdits } from '../bank/edits';
 import { itemById, redo, settleConflict, undo, useBank } from '../state/bank';
+import { useHandOver } from '../state/hand-over';
 import { takeDraft, type Draft } from '../state/draft';
 import { openDemo, openOwn, resetDemo } from '../state/banks';
 import { isTyping } from '../parts/keys';
@@ -81,6 +82,7 @@ function Rail() {
   const questions = useBank((state) => state.items.length);
   const blocking = useBank((state) => { let n = 0; for (const list of state.findings.values()) if (list.some((finding) => finding.level === 'block')) n++; return n; });
   const layouts = useBank((state) => state.layouts.length);
+  const changing = useHandOver().columns.reduce((sum, column) => sum + column.counts[1], 0);
   const receipts = useBank((state) => state.receipts.length);
   const sources = useBank((state) => state.sources.length);
   return (
@@ -88,7 +90,7 @@ function Rail() {
       <RailLink to="/gather" name="Gather" {...(waiting ? { count: { text: String(waiting), look: true }, words: 'to agree to' } : {})} />
       <RailLink to="/bank" name="Bank" count={{ text: String(questions), look: blocking > 0 }} words={blocking ? `questions, ${blocking} blocked` : 'questions'} />
       <RailLink to="/layouts" name="Layouts" count={{ text: String(layouts) }} words="layouts" />
-      <RailLink to="/hand-over" name="Hand over" />
+      <RailLink to="/hand-over" name="Hand over" {...(changing ? { count: { text: String(changing), look: true }, words: 'questions with changes' } : {})} />
       <RailLink to="/rehearse" name="Rehearse" />
       <span className="rest" />
       <RailLink to="/records" name="Records" count={{ text: String(receipts + sources) }} words="sources and receipts" />
@@ -97,10 +99,12 @@ function Rail() {
   );
 }
 
-/** Undo and redo wherever one is; a text being typed keeps its own undo. */
-function useUndoKeys(): void {
+/** Undo, redo and help wherever one is; a text being typed keeps its own keys. */
+function useKeys(): void {
+  const [, go] = useLocation();
   useEffect(() => {
     const press = (event: KeyboardEvent): void => {
+      if (event.key === '?' && !event.ctrlKey && !event.metaKey && !isTyping(event.target)) { go('/help'); return; }
       if (!(event.ctrlKey || event.metaKey) || isTyping(event.target)) return;
       const key = event.key.toLowerCase();
       if (key === 'z' && !event.shiftKey) { event.preventDefault(); void undo(); }
@@ -108,7 +112,7 @@ function useUndoKeys(): void {
     };
     document.addEventListener('keydown', press);
     return () => document.removeEventListener('keydown', press);
-  }, []);
+  }, [go]);
 }
 
 function Conflicts() {
@@ -140,7 +144,7 @@ function DraftBar() {
 }
 
 export function Shell({ children }: { children: ReactNode }) {
-  useUndoKeys();
+  useKeys();
   const drop = useFileDrop();
   return (
     <div className="shell">

@@ -48,7 +48,7 @@ export default function HandOverPlace() {
   return (
     <>
       <div className="place-head">
-        <h1><input className="name-field" aria-label="Title of the set" placeholder={info.name} value={state.title} onChange={(event) => setTitle(event.target.value)} /></h1>
+        <h1><input className="name-field" aria-label="Title of the set" placeholder={info.name} size={Math.min(40, Math.max(12, (state.title || info.name).length))} value={state.title} onChange={(event) => setTitle(event.target.value)} /></h1>
         <Facts />
         <div className="actions">
           <button type="button" className="button" disabled={!canFill || state.busy !== undefined} onClick={() => void fillFiles(layouts, true)}>Trial file of three</button>

@@ -30,6 +30,14 @@ function RolePicker({ kept, letters }: { kept: KeptLayout; letters: string }) {
   );
 }
 
+/** How wide a column of the blank is shown, by what it takes. */
+function widthOf(layout: Layout, index: number, isForm: boolean): number {
+  const role = layout.columns.find((column) => columnIndex(column.column) === index)?.role;
+  if (!isForm) return 120;
+  if (role === 'stem' || role === 'accepted' || role === 'explanation') return 190;
+  return role === undefined || role === 'ignore' ? 58 : role === 'number-in-file' ? 88 : 104;
+}
+
 type CellMark = { word: string; tone: string };
 
 /** What a cell of the blank is, for its colour and its title. */
@@ -57,7 +65,7 @@ function BlankView({ kept, sheet, fitted }: { kept: KeptLayout; sheet: SheetView
   return (
     <div className="table-scroll blank-view">
       <table className="sheet mono">
-        <thead><tr><th aria-label="Row" />{Array.from({ length: widest }, (_, c) => <th key={c} scope="col">{isForm ? <RolePicker kept={kept} letters={columnLetters(c)} /> : columnLetters(c)}</th>)}</tr></thead>
+        <thead><tr><th aria-label="Row" />{Array.from({ length: widest }, (_, c) => <th key={c} scope="col" style={{ minWidth: widthOf(layout, c, isForm) }}>{isForm ? <RolePicker kept={kept} letters={columnLetters(c)} /> : columnLetters(c)}</th>)}</tr></thead>
         <tbody>
           {shown.map((row, r) => (
             <tr key={r}>
@@ -75,7 +83,8 @@ function BlankView({ kept, sheet, fitted }: { kept: KeptLayout; sheet: SheetView
                 ) : r + 1}
               </th>
               {Array.from({ length: widest }, (_, c) => {
-                const mark = isForm ? markOf(layout, r + 1, c) : undefined;
+                const numbered = layout.columns.find((column) => columnIndex(column.column) === c)?.role === 'number-in-file';
+                const mark = isForm && !(numbered && r + 1 >= first) ? markOf(layout, r + 1, c) : undefined;
                 const preview = isForm && r + 1 === first ? fitted?.cells?.[columnLetters(c)] : undefined;
                 const text = row[c] ?? '';
                 return (
@@ -144,7 +153,7 @@ export function Teach({ kept }: { kept: KeptLayout }) {
   return (
     <>
       <div className="place-head">
-        <h1><Link href="/layouts" className="soft">Layouts</Link> / <input className="name-field" aria-label="Name of the layout" defaultValue={layout.name} onBlur={(event) => { const name = event.target.value.trim(); if (name && name !== layout.name) void changeLayout(kept, `Rename ${layout.name}`, { ...layout, name }); }} /></h1>
+        <h1><Link href="/layouts" className="soft">Layouts</Link> / <input className="name-field" aria-label="Name of the layout" size={Math.max(12, layout.name.length)} defaultValue={layout.name} onBlur={(event) => { const name = event.target.value.trim(); if (name && name !== layout.name) void changeLayout(kept, `Rename ${layout.name}`, { ...layout, name }); }} /></h1>
         <span className="facts">{layout.blank?.name}{kept.unsure.length ? `, ${kept.unsure.length} ${kept.unsure.length === 1 ? 'guess wants' : 'guesses want'} a look` : ', nothing unsure'}</span>
         <div className="actions"><Link href="/hand-over" className="button main">Hand over to {layout.name}</Link></div>
       </div>
