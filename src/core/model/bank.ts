@@ -2,7 +2,7 @@
 import { z } from 'zod';
 import { ItemSchema, type Item } from './item';
 import { LayoutSchema } from './layout';
-import { ReceiptSchema } from './fit';
+import type { ReceiptSchema } from './fit';
 
 /** A layout as the bank keeps it: with the reasons of its guesses, and whether it is in view at hand-over. */
 export const KeptLayoutSchema = z.object({

@@ -1,6 +1,6 @@
 // How a question stands to a layout, the cells it becomes, and the record of an export.
 import { z } from 'zod';
-import { ItemSchema } from './item';
+import type { ItemSchema } from './item';
 
 export const ChangeSchema = z.object({
   field: z.string(),

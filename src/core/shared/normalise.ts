@@ -5,7 +5,7 @@ export function cleanText(text: string): string {
   if (/^[\x21-\x7e](?:[\x20-\x7e]*[\x21-\x7e])?$/.test(text)) return text;
   return text
     .replace(/\r\n?/g, '\n')
-    // eslint-disable-next-line no-control-regex -- control signs are just what is taken out here
+     
     .replace(/[\u0000-\u0008\u000b\u000c\u000e-\u001f\u007f]/g, '')
     .replace(/[\ud800-\udbff](?![\udc00-\udfff])|(?<![\ud800-\udbff])[\udc00-\udfff]/g, '\ufffd')
     .replace(/^[\s\u00a0\ufeff]+|[\s\u00a0\ufeff]+$/gu, '');
@@ -13,7 +13,7 @@ export function cleanText(text: string): string {
 
 /** Whether a text holds what cleanText takes out or replaces, outer blanks aside. */
 export const hasBrokenCharacters = (text: string): boolean =>
-  // eslint-disable-next-line no-control-regex -- as above
+   
   /[\u0000-\u0008\u000b\u000c\u000e-\u001f\u007f]|[\ud800-\udbff](?![\udc00-\udfff])|(?<![\ud800-\udbff])[\udc00-\udfff]/.test(text);
 
 /** The same text but for case, spaces, Unicode form, and the shape of quotes and dashes. */

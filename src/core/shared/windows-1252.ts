@@ -15,7 +15,7 @@ function bytesByCharacter(): Map<string, number> {
 
 /** The characters of a text that Windows-1252 can't hold, each once. */
 export function unheldCharacters(text: string): string[] {
-  // eslint-disable-next-line no-control-regex -- plain ASCII needs no table
+   
   if (/^[\x00-\x7f]*$/.test(text)) return [];
   const known = bytesByCharacter();
   return [...new Set([...text.normalize('NFC')])].filter((character) => !known.has(character));

@@ -25,7 +25,7 @@ export function write(job: Job): Written {
 
 /** A file name that every system takes, from the set's name: signs that some forbid become blanks. */
 export function fileName(set: string, layout: Layout): string {
-  // eslint-disable-next-line no-control-regex -- control signs are forbidden in file names
+   
   const safe = set.normalize('NFC').replace(/[\u0000-\u001f<>:"/\\|?*]+/g, ' ').replace(/\s+/g, ' ').trim().replace(/^\.+|[. ]+$/g, '').slice(0, 80);
   const reserved = /^(?:con|prn|aux|nul|com\d|lpt\d)$/i.test(safe);
   return `${safe && !reserved ? safe : `Set ${safe}`.trim()}.${layout.file.format}`;

@@ -120,7 +120,6 @@ export function Seam() {
     if (next && !(document.activeElement instanceof HTMLTextAreaElement)) { event.preventDefault(); next.focus(); next.scrollIntoView({ block: 'nearest' }); }
   };
   return (
-    // eslint-disable-next-line jsx-a11y/no-noninteractive-element-interactions -- arrows move between the cards inside
     <div className="panel seam" ref={setScroller} onKeyDown={move} role="table" aria-label={`${name} beside what was understood`} aria-rowcount={rows.length} tabIndex={-1}>
       <div className="seam-row seam-head" role="row">
         <div className="seam-left" style={{ gridTemplateColumns: template }}><span role="columnheader"><span className="visually-hidden">Row</span></span>{columns.map((column) => <span role="columnheader" key={column.index}><RoleMenu column={column} /></span>)}</div>

@@ -1,0 +1,23 @@
+// What every browser run shares: Debian's Chromium, no host but our own, a server of its own port.
+import type { PlaywrightTestConfig } from '@playwright/test';
+
+export const PORT = Number(process.env['COWSLIP_TEST_PORT'] ?? 4391);
+
+export const shared: PlaywrightTestConfig = {
+  testDir: 'e2e',
+  timeout: 60_000,
+  fullyParallel: true,
+  workers: 2,
+  forbidOnly: Boolean(process.env['CI']),
+  reporter: [['list']],
+  use: {
+    baseURL: `http://127.0.0.1:${PORT}`,
+    viewport: { width: 1280, height: 800 },
+    permissions: ['clipboard-read', 'clipboard-write'],
+    launchOptions: {
+      executablePath: '/usr/bin/chromium',
+      args: ['--no-sandbox', '--disable-gpu', '--disable-quic', '--no-first-run', '--disable-background-networking', '--disable-component-update', '--disable-sync', '--host-resolver-rules=MAP * ~NOTFOUND, EXCLUDE localhost, EXCLUDE 127.0.0.1'],
+    },
+  },
+  webServer: { command: 'node dist/server/entry.mjs', url: `http://127.0.0.1:${PORT}/help`, reuseExistingServer: false, env: { PORT: String(PORT), HOST: '127.0.0.1' } },
+};
