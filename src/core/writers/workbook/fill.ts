@@ -31,12 +31,12 @@ type Styles = { of(row: SheetRow | undefined, column: number): string | undefine
 function stylesOf(sheet: SheetXml, firstRow: number): Styles {
   const prepared = sheet.rows.find((row) => row.r === firstRow);
   const columns = [...sheet.before.matchAll(/<(?:[\w.-]+:)?col\s([^>]*?)\/?>/g)].map((match) => match[1]!);
-  const byColumn = new Map<number, string | undefined>();
+  // Taken down before the prepared row itself is filled.
+  const byColumn = new Map<number, string | undefined>(prepared?.cells.map((cell) => [cell.column, attributeOf(cell.attributes, 's')]));
   const template = (column: number): string | undefined => {
     if (!byColumn.has(column)) {
-      const cell = prepared?.cells.find((candidate) => candidate.column === column);
       const col = columns.find((text) => Number(attributeOf(text, 'min')) <= column + 1 && Number(attributeOf(text, 'max')) >= column + 1);
-      byColumn.set(column, (cell && attributeOf(cell.attributes, 's')) ?? (col && attributeOf(col, 'style')));
+      byColumn.set(column, col && attributeOf(col, 'style'));
     }
     return byColumn.get(column);
   };
@@ -133,6 +133,10 @@ function setRows(filler: Filler, job: Job, firstRow: number): number {
   return Math.max(0, ...columns.map(([column]) => column));
 }
 
+function openBlank(blank: Uint8Array): Record<string, Uint8Array> {
+  try { return unzipSync(blank); } catch { throw new Error('The blank can’t be opened as a workbook. Fetch it anew from the receiver and teach the layout again.'); }
+}
+
 /** Zip entries carry no clock, so that the same questions give the same bytes. */
 const STILL = new Date(1980, 0, 1, 12);
 
@@ -142,7 +146,7 @@ const STILL = new Date(1980, 0, 1, 12);
  */
 export function fillWorkbook(job: Job): Written {
   if (!job.blank) throw new Error('This layout fills a workbook, and its blank is not at hand. Drop the blank in again.');
-  const parts: Record<string, Uint8Array> = unzipSync(job.blank);
+  const parts = openBlank(job.blank);
   const found = sheetPath(parts, job.layout.file.sheet);
   const sheet = found && parts[found.path] ? parseSheet(decode(parts[found.path])) : undefined;
   if (!found || !sheet) throw new Error(`The blank has no sheet “${job.layout.file.sheet ?? ''}” to fill. Teach the layout again from the blank.`);

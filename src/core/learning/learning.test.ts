@@ -1,0 +1,69 @@
+import { describe, expect, it } from 'vitest';
+import type { Layout } from '../model';
+import { readTable } from '../readers';
+import { learn } from '.';
+import { limitsIn, listedNumbers } from './sentences';
+import { demo, table } from '../../../tests/make';
+
+const learned = (text: string): ReturnType<typeof learn> => learn(table(text, 'blank.csv'), 'id');
+const roles = (layout: Layout): string[] => layout.columns.map((column) => `${column.column} ${column.role}${column.n ?? ''}`);
+
+describe('the demo’s blanks', () => {
+  it('the workbook: start cell off the corner, title cell, drop-downs by a defined name, limits in words and rules', async () => {
+    const { layout, unsure, because } = learn(await readTable({ name: 'evening-host.xlsx', bytes: demo('evening-host.xlsx') }), 'id');
+    expect(layout.file).toMatchObject({ format: 'xlsx', sheet: 'Round', headingRow: 7, firstRow: 8, firstColumn: 'B', sample: [8, 9], cells: [{ cell: 'D4', role: 'set-title' }] });
+    expect(roles(layout)).toEqual(['A ignore', 'B number-in-file', 'C stem', 'D key', 'E option1', 'F option2', 'G option3', 'H option4', 'I kind', 'J seconds']);
+    expect(layout.key).toEqual({ style: 'number', separator: '+' });
+    expect(layout.kinds).toEqual([{ kind: 'choice-one', code: 'one right answer' }, { kind: 'choice-many', code: 'several right answers' }, { kind: 'true-false', code: 'true or false' }]);
+    expect(layout.limits).toEqual({ stem: 110, option: 60, optionsMin: 2, optionsMax: 4, perFile: 50, seconds: [15, 25, 40, 75] });
+    expect(unsure).toEqual([]);
+    expect(because['columns.D']).toContain('its heading is');
+  });
+  it('the text: semicolons, a mark of UTF-8, a star at the right option', async () => {
+    const { layout } = learn(await readTable({ name: 'course-shelf.csv', bytes: demo('course-shelf.csv') }), 'id');
+    expect(layout.file).toMatchObject({ format: 'csv', separator: ';', encoding: 'utf-8-bom', newline: 'crlf', headingRow: 1, firstRow: 2, sample: [2, 2] });
+    expect(layout.key).toEqual({ style: 'marker', marker: '*' });
+    expect(layout.limits).toEqual({ stem: 160, optionsMax: 5 });
+  });
+  it('the cards', async () => {
+    const { layout } = learn(await readTable({ name: 'card-box.tsv', bytes: demo('card-box.tsv') }), 'id');
+    expect(roles(layout)).toEqual(['A stem', 'B accepted', 'C category']);
+    expect(layout.limits.option).toBe(90);
+  });
+});
+
+describe('keys of a blank', () => {
+  it.each([
+    ['Question;A;B;Right one (letter, several with commas)\n', { style: 'letter', separator: ',' }],
+    ['Question;Reply 1;Reply 2;"Right reply (its number; several: 1;4)"\n', { style: 'number', separator: ';' }],
+    ['Question;Choice;Choice;Solution\nWhich?;a;b;0\n', { style: 'number-from-0' }],
+    ['Question;Option 1;Option 2;Correct answer\nSample: which?;Queen;Drone;Queen\n', { style: 'text' }],
+    ['Statement;True or false?\nWater is wet.;true\n', { style: 'word', right: 'true', wrong: 'false' }],
+    ['Frage;Antwort A;Antwort B;Lösung (Buchstabe)\n', { style: 'letter' }],
+    ['Question;Right answer;Wrong answers (joined with |)\nWhich?;x;y|z\n', { style: 'right-column' }],
+    ['Wording;Option a;Credit a %;Option b;Credit b %\nWhich?;x;100;y;0\n', { style: 'weight' }],
+    ['Kind;Question;Option 1;Option 2\none;Which?;*x;y\n', { style: 'marker', marker: '*' }],
+  ])('%j', (text, key) => { expect(learned(text).layout.key).toEqual(key); });
+  it('without headings are learned from sample lines', () => {
+    const { layout } = learned('SINGLE\tWhich tool lifts a tyre?\tLever\tok\tChain\tno\nSEVERAL\tWhich belong to it?\tChain\tok\tCog\tok\n');
+    expect(layout.file.headingRow).toBeNull();
+    expect(roles(layout)).toEqual(['A kind', 'B stem', 'C option1', 'D verdict1', 'E option2', 'F verdict2']);
+    expect(layout.key).toEqual({ style: 'verdict', right: 'ok', wrong: 'no' });
+    expect(layout.kinds).toEqual([{ kind: 'choice-one', code: 'SINGLE' }, { kind: 'choice-many', code: 'SEVERAL' }]);
+  });
+  it('that nothing tells are unsure', () => { expect(learned('Question;A;B;Key\n').unsure).toContain('key'); });
+});
+
+describe('rules in words', () => {
+  it.each([
+    ['A question may have up to 140 characters, an answer up to 60.', { stem: 140, option: 60 }],
+    ['Give at least two and at most six answers. No more than 100 questions in one form.', { optionsMin: 2, optionsMax: 6, perFile: 100 }],
+    ['Two to six replies for each question. Not more than 40 questions in one file.', { optionsMin: 2, optionsMax: 6, perFile: 40 }],
+    ['A question has up to ten options. Its text may have up to 300 characters, an option up to 120, the text shown afterwards up to 250.', { optionsMax: 10, stem: 300, option: 120, explanation: 250 }],
+    ['Please leave the numbers in the first column as they are.', {}],
+  ])('%s', (sentence, limits) => { expect(limitsIn(sentence)).toEqual(limits); });
+  it('list the seconds of a heading', () => {
+    expect(listedNumbers('Seconds (15, 25, 40 or 75)')).toEqual([15, 25, 40, 75]);
+    expect(listedNumbers('Seconds (at most 90)')).toBeUndefined();
+  });
+});
