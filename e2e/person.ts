@@ -1,0 +1,52 @@
+// What a person does, in words that the tests share.
+import { test as base, expect, type Page } from '@playwright/test';
+import { readFileSync } from 'node:fs';
+import { fileURLToPath } from 'node:url';
+
+export { expect };
+export const demoPath = (name: string): string => fileURLToPath(new URL(`../public/demo/${name}`, import.meta.url));
+export const demoText = (name: string): string => readFileSync(demoPath(name), 'utf8');
+
+/** Every test also holds that nothing but our own host is asked, and that the page throws nothing. */
+export const test = base.extend<{ page: Page }>({
+  page: async ({ page, baseURL }, use) => {
+    const foreign: string[] = [];
+    const thrown: string[] = [];
+    page.on('request', (request) => { if (!request.url().startsWith(baseURL!) && !/^(?:data|blob):/.test(request.url())) foreign.push(request.url()); });
+    page.on('pageerror', (error) => thrown.push(error.message));
+    await use(page);
+    expect(foreign, 'requests to other hosts').toEqual([]);
+    expect(thrown, 'errors in the page').toEqual([]);
+  },
+});
+
+export async function openDemo(page: Page, path = '/gather'): Promise<void> {
+  await page.goto('/?demo');
+  await expect(page.getByRole('link', { name: /^Bank/ })).toContainText('60');
+  await expect(page.getByRole('link', { name: /^Layouts/ })).toContainText('3');
+  await expect(page.getByTestId('save')).toHaveText(/Saved/);
+  await go(page, path);
+}
+
+const PLACES: Record<string, RegExp> = { '/gather': /^Gather/, '/bank': /^Bank/, '/layouts': /^Layouts/, '/hand-over': /^Hand over/, '/rehearse': /^Rehearse/, '/records': /^Records/, '/help': /^Help/ };
+export const go = (page: Page, path: string): Promise<void> => page.getByRole('navigation', { name: 'Places' }).getByRole('link', { name: PLACES[path]! }).click();
+
+/** Puts text on the clipboard and presses Ctrl+V, as after a copy in another program. */
+export async function paste(page: Page, text: string): Promise<void> {
+  await page.evaluate((copied) => navigator.clipboard.writeText(copied), text);
+  await page.keyboard.press('Control+v');
+}
+
+/** Drops a file on the middle of the page. */
+export async function drop(page: Page, name: string, bytes: Buffer | Uint8Array): Promise<void> {
+  await page.evaluate(async ({ name: fileName, content }) => {
+    const transfer = new DataTransfer();
+    transfer.items.add(new File([Uint8Array.from(atob(content), (sign) => sign.charCodeAt(0))], fileName));
+    const target = document.querySelector('main')!;
+    for (const type of ['dragover', 'drop']) target.dispatchEvent(new DragEvent(type, { dataTransfer: transfer, bubbles: true, cancelable: true }));
+  }, { name, content: Buffer.from(bytes).toString('base64') });
+}
+
+export const cell = (page: Page, row: number, column: number) => page.locator(`#cell-${row}-${column}`);
+/** The grid's columns by what they hold: A to D stand behind the stem. */
+export const COLUMN = { ref: 0, kind: 1, stem: 2, A: 3, B: 4, C: 5, D: 6, right: 7, points: 8, seconds: 9, category: 10, tags: 11 } as const;
