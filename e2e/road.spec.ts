@@ -4,28 +4,30 @@ import { demoPath, demoText, drop, expect, go, openDemo, paste, test } from './p
 
 test('from a dropped blank to an accepted file: taught, corrected, fitted, filled, read back, taken away, played', async ({ page }) => {
   await openDemo(page, '/layouts');
-  for (const button of await page.getByRole('button', { name: 'Remove' }).all()) { void button; await page.getByRole('button', { name: 'Remove' }).first().click(); }
+  const remove = page.getByRole('button', { name: 'Remove' });
+  await expect(remove).toHaveCount(3);
+  for (let left = 3; left > 0; left--) { await remove.first().click(); await expect(remove).toHaveCount(left - 1); }
   await expect(page.getByRole('link', { name: /^Layouts/ })).toContainText('0');
   await drop(page, 'evening-host.xlsx', readFileSync(demoPath('evening-host.xlsx')));
   await expect(page.getByText('nothing unsure')).toBeVisible();
-  await expect(page.getByRole('button', { name: 'Column D takes right answer. Change' })).toBeVisible();
+  await expect(page.getByRole('button', { name: /Column D .*right answer\. Change/ })).toBeVisible();
   await expect(page.getByRole('cell', { name: 'title of the set' })).toBeVisible();
   await expect(page.getByText('because the drop-down list of the kind column names them')).toBeVisible();
   // A guess is overruled by pointing, and undone.
-  await page.getByRole('button', { name: 'Column J takes seconds. Change' }).click();
+  await page.getByRole('button', { name: /Column J .*seconds\. Change/ }).click();
   await page.getByRole('menuitem', { name: 'points' }).click();
-  await expect(page.getByRole('button', { name: 'Column J takes points. Change' })).toBeVisible();
+  await expect(page.getByRole('button', { name: /Column J .*points\. Change/ })).toBeVisible();
   await page.getByRole('button', { name: 'Undo' }).click();
-  await expect(page.getByRole('button', { name: 'Column J takes seconds. Change' })).toBeVisible();
+  await expect(page.getByRole('button', { name: /Column J .*seconds\. Change/ })).toBeVisible();
 
   await page.getByRole('link', { name: /^Hand over to/ }).click();
   await page.getByRole('textbox', { name: 'Title of the set' }).fill('First evening');
   await page.getByRole('combobox', { name: 'Category' }).selectOption('Safety');
-  await expect(page.getByTestId('set-facts')).toContainText('9 questions');
+  await expect(page.getByTestId('set-facts')).toContainText('8 questions');
   await page.getByRole('gridcell', { name: /changes?$/ }).first().getByRole('button').click();
   await expect(page.getByText(/is not on the receiver's list 15, 25, 40, 75/)).toBeVisible();
   await page.getByRole('button', { name: 'Fill 1 file' }).click();
-  await expect(page.getByText('Read back by other code: all 9 as meant.')).toBeVisible();
+  await expect(page.getByText('Read back by other code: all 8 as meant.')).toBeVisible();
   const [download] = await Promise.all([page.waitForEvent('download'), page.getByRole('button', { name: 'Take the file' }).click()]);
   expect(download.suggestedFilename()).toBe('First evening.xlsx');
   const path = await download.path();
@@ -35,8 +37,8 @@ test('from a dropped blank to an accepted file: taught, corrected, fitted, fille
 
   await go(page, '/rehearse');
   await page.getByTestId('host-file').setInputFiles(path);
-  await expect(page.getByTestId('import-answer')).toHaveText('9 taken, 0 refused');
-  await page.getByRole('button', { name: 'Play the 9 questions' }).click();
+  await expect(page.getByTestId('import-answer')).toHaveText('8 taken, 0 refused');
+  await page.getByRole('button', { name: 'Play the 8 questions' }).click();
   await expect(page.getByRole('heading', { name: 'What does a keeper do first when a paddle jams half-way?' })).toBeFocused();
   await page.keyboard.press('b');
   await page.keyboard.press('Enter');
@@ -92,6 +94,7 @@ test('twenty generated questions go from pasted text to an accepted file by keyb
 
 test('a bank with faults in it hands over the rest and says what stayed out', async ({ page }) => {
   await page.goto('/');
+  await expect(page.getByRole('heading', { name: 'What do you hold?' })).toBeVisible();
   await paste(page, demoText('reply-with-faults.txt'));
   await page.getByRole('button', { name: 'Take 7 questions into the bank' }).click();
   await go(page, '/layouts');

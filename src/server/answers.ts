@@ -37,11 +37,11 @@ export async function answer(request: Request, run: () => Promise<Response>): Pr
 /** Parses JSON by a schema; tells the first place that does not hold. */
 export function parse<T>(schema: z.ZodType<T>, text: string, name: string): T {
   let value: unknown;
-  try { value = JSON.parse(text); } catch { throw unusable(`${name} is not valid JSON.`); }
+  try { value = JSON.parse(text); } catch { throw unusable(`The input “${name}” is not valid JSON.`); }
   const parsed = schema.safeParse(value);
   if (parsed.success) return parsed.data;
   const issue = parsed.error.issues[0];
-  throw unusable(`${name}${issue?.path.length ? ` at ${issue.path.join('.')}` : ''}: ${issue?.message ?? 'is not of the right shape'}.`);
+  throw unusable(`The input “${name}”${issue?.path.length ? ` at ${issue.path.join('.')}` : ''}: ${issue?.message ?? 'is not of the right shape'}.`);
 }
 
 export async function formOf(request: Request): Promise<FormData> {

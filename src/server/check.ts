@@ -7,6 +7,6 @@ export const CheckRequestSchema = z.object({ items: z.array(ItemSchema), layouts
 
 /** POST /api/check: what the checks notice about questions, for layouts where some are given. */
 export const checkEndpoint = (request: Request): Promise<Response> => answer(request, async () => {
-  const { items, layouts } = parse(CheckRequestSchema, await request.text(), 'The body');
+  const { items, layouts } = parse(CheckRequestSchema, await request.text(), 'body');
   return json({ findings: checkAll(items, layouts) });
 });

@@ -7,6 +7,6 @@ export const FitRequestSchema = z.object({ items: z.array(ItemSchema), layout: L
 
 /** POST /api/fit: how each question stands to a layout. */
 export const fitEndpoint = (request: Request): Promise<Response> => answer(request, async () => {
-  const { items, layout } = parse(FitRequestSchema, await request.text(), 'The body');
+  const { items, layout } = parse(FitRequestSchema, await request.text(), 'body');
   return json({ fits: fits(items, layout) });
 });

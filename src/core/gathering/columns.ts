@@ -46,6 +46,9 @@ function trustSequence(drafts: Draft[]): void {
 function settle(drafts: Draft[]): void {
   const have = (role: Role): Draft[] => drafts.filter((draft) => draft.role === role);
   const change = (draft: Draft, role: Role): void => { draft.role = role; };
+  // A lone "Answer" beside options that are numbered or lettered is the key.
+  const bare = have('option').filter((draft) => draft.n === undefined);
+  if (bare.length === 1 && have('option').length > 2 && !have('key').length) { change(bare[0]!, 'key'); bare[0]!.sure = true; }
   if (have('verdict').length && !have('option').length) have('verdict').forEach((draft) => change(draft, 'key'));
   if ((have('wrongs').length || have('wrong').length) && !have('option').length) have('key').slice(0, 1).forEach((draft) => change(draft, 'right'));
   if (!have('option').length && !have('options').length && have('step').length > 1) return;

@@ -22,6 +22,7 @@ describe('notations of the key', () => {
     ['stars behind', lines('Question\tOption 1\tOption 2\tOption 3', 'What opens?\tWall\tGate*\tRoof', 'What floats?\tBoat *\tBrick\tAnchor')],
     ['verdicts', lines('Question\tOption 1\tVerdict 1\tOption 2\tVerdict 2\tOption 3\tVerdict 3', 'What opens?\tWall\tno\tGate\tyes\tRoof\tno', 'What floats?\tBoat\tyes\tBrick\tno\tAnchor\tno')],
     ['no headings', lines('What opens?\tWall\tGate\tRoof\tB', 'What floats?\tBoat\tBrick\tAnchor\tA')],
+    ['a lone “Answer” beside lettered options', lines('Question\tA\tB\tC\tAnswer', 'What opens?\tWall\tGate\tRoof\tB', 'What floats?\tBoat\tBrick\tAnchor\tA')],
     ['German words', lines('Frage\tAntwort A\tAntwort B\tAntwort C\tLösung', 'What opens?\tWall\tGate\tRoof\tB', 'What floats?\tBoat\tBrick\tAnchor\tA')],
     ['all options in one cell', lines('Question\tPossible answers\tRight answer', 'What opens?\tWall; Gate; Roof\tGate', 'What floats?\tBoat;Brick;Anchor\tBoat')],
   ])('%s', (_, text) => { expect(briefs(text)).toEqual([one, another]); });

@@ -39,6 +39,9 @@ function role(heading: string, region: Region, column: number, first: number): P
 
 function settle(columns: Learned[], region: Region, first: number): void {
   const having = (wanted: Role): Learned[] => columns.filter((column) => column.role === wanted);
+  // A lone "Answer" beside options that are numbered or lettered is the key.
+  const bare = having('option').filter((column) => column.n === undefined);
+  if (bare.length === 1 && having('option').length > 2 && !having('key').length) bare[0]!.role = 'key';
   if (having('verdict').length && !having('option').length) having('verdict').forEach((column) => { column.role = 'key'; });
   if ((having('wrongs').length || having('wrong').length) && !having('option').length) having('key').slice(0, 1).forEach((column) => { column.role = 'right'; });
   const lone = having('option');

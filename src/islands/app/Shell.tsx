@@ -56,8 +56,8 @@ function Top() {
       <BankMenu />
       <button type="button" className="find" onClick={() => spotlight.open()}><span>Find a question or a command</span><kbd>Ctrl K</kbd></button>
       <div className="top-end">
-        <button type="button" className="quiet" disabled={!undoLabel} onClick={() => void undo()} title={undoLabel ? `Undo: ${undoLabel}` : 'Nothing to undo'}>Undo</button>
-        <button type="button" className="quiet" disabled={!redoLabel} onClick={() => void redo()} title={redoLabel ? `Redo: ${redoLabel}` : 'Nothing to redo'}>Redo</button>
+        <button type="button" className="quiet" aria-disabled={!undoLabel} onClick={() => void undo()} title={undoLabel ? `Undo: ${undoLabel}` : 'Nothing to undo'}>Undo</button>
+        <button type="button" className="quiet" aria-disabled={!redoLabel} onClick={() => void redo()} title={redoLabel ? `Redo: ${redoLabel}` : 'Nothing to redo'}>Redo</button>
         <SaveState />
         <SchemeSwitch />
       </div>

@@ -16,7 +16,7 @@ export function TagSelected({ ids }: { ids: readonly string[] }) {
     setText('');
   };
   return (
-    <Popover opened={open} onChange={setOpen} trapFocus position="bottom-end">
+    <Popover opened={open} onChange={setOpen} trapFocus returnFocus position="bottom-end">
       <Popover.Target><button type="button" className="button" onClick={() => setOpen(!open)}>Tag {ids.length} questions</button></Popover.Target>
       <Popover.Dropdown>
         <form onSubmit={(event) => { event.preventDefault(); add(); }} style={{ display: 'flex', gap: 8 }}>

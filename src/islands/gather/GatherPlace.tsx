@@ -67,7 +67,8 @@ function Head() {
     void agree(most).then((count) => {
       const stays = ready(gatherState()).length;
       if (count) say(`${count} ${count === 1 ? 'question is' : 'questions are'} in the bank. Undo takes ${count === 1 ? 'it' : 'them'} back.`);
-      if (!most && !stays && !blocked) go('/bank');
+      // Who has moved on meanwhile is not fetched back.
+      if (!most && !stays && !blocked && location.pathname.startsWith('/gather')) go('/bank');
     });
   };
   return (

@@ -76,8 +76,8 @@ function RoleMenu({ column }: { column: ShownColumn }) {
   return (
     <Menu position="bottom-start" withinPortal>
       <Menu.Target>
-        <button type="button" className={`role role-${role} ${unsure ? 'unsure' : ''}`} title={because ? `${ROLE_WORDS[role]}, because ${because}` : ROLE_WORDS[role]} aria-label={`Column ${letters} is ${ROLE_WORDS[role]}. Change`}>
-          <span className="mono letters">{letters}</span><span className="mono name">{unsure ? '? ' : ''}{column.label}</span>
+        <button type="button" className={`role role-${role} ${unsure ? 'unsure' : ''}`} title={because ? `${ROLE_WORDS[role]}, because ${because}` : ROLE_WORDS[role]}>
+          <span className="mono letters"><span className="visually-hidden">Column </span>{letters}</span> <span className="mono name">{unsure ? '? ' : ''}{column.label}</span><span className="visually-hidden">, {ROLE_WORDS[role]}. Change</span>
         </button>
       </Menu.Target>
       <Menu.Dropdown mah={420} style={{ overflowY: 'auto' }}>

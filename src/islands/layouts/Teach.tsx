@@ -21,7 +21,7 @@ function RolePicker({ kept, letters }: { kept: KeptLayout; letters: string }) {
   const name = role === 'option' ? `option ${String.fromCharCode(64 + (column?.n ?? 1))}` : role === 'ignore' ? 'aside' : ROLE_WORDS[role];
   return (
     <Menu position="bottom-start">
-      <Menu.Target><button type="button" className={`role role-${role} ${unsure ? 'unsure' : ''}`} title={because ? `because ${because}` : undefined} aria-label={`Column ${letters} takes ${ROLE_WORDS[role]}. Change`}><span className="mono letters">{letters}</span><span className="mono name">{unsure ? '? ' : ''}{name}</span></button></Menu.Target>
+      <Menu.Target><button type="button" className={`role role-${role} ${unsure ? 'unsure' : ''}`} title={because ? `because ${because}` : undefined}><span className="mono letters"><span className="visually-hidden">Column </span>{letters}</span> <span className="mono name">{unsure ? '? ' : ''}{name}</span><span className="visually-hidden">, {ROLE_WORDS[role]}. Change</span></button></Menu.Target>
       <Menu.Dropdown mah={420} style={{ overflowY: 'auto' }}>
         {because && <Menu.Label>{ROLE_WORDS[role]}, because {because}</Menu.Label>}
         {ROLE_GROUPS.map(([group, roles]) => [<Menu.Label key={group}>{group}</Menu.Label>, ...roles.map((next) => <Menu.Item key={next} onClick={() => void changeColumn(kept, { ...(column ?? { column: letters }), role: next } as Column)}>{ROLE_WORDS[next]}</Menu.Item>)])}
