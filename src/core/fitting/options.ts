@@ -31,8 +31,9 @@ export function fitOptions(draft: Draft, context: Context): void {
   const right = options.filter((option) => option.right);
   if (right.length > most) throw new Refusal(`it has ${right.length} right options; the receiver has room for ${count(most, 'option')}`);
   if (right.length > 1 && !context.manyKeys) throw new Refusal(`it has ${right.length} right options; the receiver's key names one`);
+  if (options.length <= most) return;
   const weakest = options.filter((option) => !option.right).sort((a, b) => plausibility(a, right) - plausibility(b, right));
-  const cut = new Set(weakest.slice(0, Math.max(0, options.length - most)));
+  const cut = new Set(weakest.slice(0, options.length - most));
   for (const option of cut) draft.note(`options.${options.indexOf(option)}`, option.text.plain, '', `the receiver takes ${count(most, 'option')}; ${quoted(option.text.plain, 30)} is cut since ${WEAK}`);
-  if (cut.size) draft.set({ options: options.filter((option) => !cut.has(option)) });
+  draft.set({ options: options.filter((option) => !cut.has(option)) });
 }

@@ -38,7 +38,8 @@ function useRows(): Item[] {
 
 function Filters({ shown }: { shown: number }) {
   const view = useView();
-  const items = useBank((state) => state.items);
+  // The lists of kinds and tags may lag behind; the key that was pressed may not.
+  const items = useDeferredValue(useBank((state) => state.items));
   const { kinds, tags } = useMemo(() => {
     const kindSet = new Set<Kind>();
     const tagSet = new Set<string>();

@@ -14,8 +14,18 @@ import { applyEdits, parseBlock, pasteBlock } from './edits';
 
 const ROW = 44;
 const features = tableFeatures({ cellSelectionFeature, columnSizingFeature, columnResizingFeature });
-const itemId = (item: Item): string => item.id;
+type GridEntry = { id: string };
+const entryId = (entry: GridEntry): string => entry.id;
 const DIRECTIONS = { ArrowUp: 'up', ArrowDown: 'down', ArrowLeft: 'left', ArrowRight: 'right' } as const;
+/** The rows by their ids alone, the same list while order and number stay: an edit must not make the table build its rows anew. */
+function useEntries(rows: readonly Item[]): GridEntry[] {
+  const [entries, setEntries] = useState<GridEntry[]>(() => rows.map(({ id }) => ({ id })));
+  if (entries.length === rows.length && rows.every((item, index) => item.id === entries[index]!.id)) return entries;
+  const next = rows.map(({ id }) => ({ id }));
+  setEntries(next);
+  return next;
+}
+
 type Editing = { row: number; field: CellField; start: string | undefined };
 
 /** The level of what stands at each column of a question. */
@@ -31,9 +41,9 @@ export function Grid({ rows, onSelection }: { rows: readonly Item[]; onSelection
   const width = useBank((state) => (state.phase === 'ready' ? state.items : undefined));
   const { lead, shown, sort } = useView();
   const columns = useMemo(() => gridColumns(width ?? []), [width === undefined, width?.length]); // eslint-disable-line react-hooks/exhaustive-deps -- columns follow the bank's size, not each edit
-  const definitions = useMemo(() => columns.map((column): ColumnDef<typeof features, Item> => ({ id: column.id, accessorFn: (item) => cellText(item, column.id), size: column.width, minSize: 40, header: column.title })), [columns]);
-  const data = rows as Item[];
-  const table = useTable({ features, columns: definitions, data, getRowId: itemId, autoResetCellSelection: false, columnResizeMode: 'onChange', enableMultiCellRangeSelection: false });
+  const definitions = useMemo(() => columns.map((column): ColumnDef<typeof features, GridEntry> => ({ id: column.id, accessorFn: entryId, size: column.width, minSize: 40, header: column.title })), [columns]);
+  const data = useEntries(rows);
+  const table = useTable({ features, columns: definitions, data, getRowId: entryId, autoResetCellSelection: false, columnResizeMode: 'onChange', enableMultiCellRangeSelection: false });
   const [scroller, setScroller] = useState<HTMLDivElement | null>(null);
   const [editing, setEditing] = useState<Editing>();
   const grid = useRef<HTMLDivElement>(null);
@@ -43,7 +53,7 @@ export function Grid({ rows, onSelection }: { rows: readonly Item[]; onSelection
   const bounds = table.getCellSelectionBounds()[0];
   const focusRange = table.state.cellSelection.at(-1);
   const fields = columns.map((column) => column.id);
-  const rowIndex = useMemo(() => new Map(rows.map((item, index) => [item.id, index])), [rows]);
+  const rowIndex = useMemo(() => new Map(data.map((entry, index) => [entry.id, index])), [data]);
   const at = focusRange ? { row: rowIndex.get(focusRange.anchorRowId) ?? -1, column: fields.indexOf(focusRange.anchorColumnId as CellField) } : { row: -1, column: -1 };
   const end = focusRange ? { row: rowIndex.get(focusRange.focusRowId) ?? -1 } : at;
 
@@ -57,7 +67,7 @@ export function Grid({ rows, onSelection }: { rows: readonly Item[]; onSelection
     const item = rows[at.row];
     if (item && item.id !== shown) setView({ shown: item.id });
   }, [at.row, rows]); // eslint-disable-line react-hooks/exhaustive-deps -- the side panel follows the cell
-  useEffect(() => { onSelection(bounds ? rows.slice(bounds.minRowIndex, bounds.maxRowIndex + 1).map((item) => item.id) : []); }, [bounds?.minRowIndex, bounds?.maxRowIndex, rows]); // eslint-disable-line react-hooks/exhaustive-deps -- a range, not an object
+  useEffect(() => { onSelection(bounds ? data.slice(bounds.minRowIndex, bounds.maxRowIndex + 1).map((entry) => entry.id) : []); }, [bounds?.minRowIndex, bounds?.maxRowIndex, data]); // eslint-disable-line react-hooks/exhaustive-deps -- a range, not an object
 
   const focus = (row: number, column: number): void => {
     const item = rows[Math.max(0, Math.min(rows.length - 1, row))];

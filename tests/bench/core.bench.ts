@@ -1,0 +1,47 @@
+// npm run bench: medians of five runs on a bank of 10,000 questions, and ratios within the same run.
+import { appendFileSync, mkdirSync, writeFileSync } from 'node:fs';
+import Papa from 'papaparse';
+import { describe, expect, it } from 'vitest';
+import { write as writeBook, utils } from '@e965/xlsx';
+import type { Layout } from '../../src/core/model';
+import { checkAll, fill, fit, gatherTable, learnBlank, openSource, readBackFile } from '../../src/core/pipeline';
+import { readDelimitedText } from '../../src/core/readers/delimited/reader';
+import { write } from '../../src/core/writers';
+import { counter, demo, surroundings } from '../make';
+import { asCsv, makeBank, median } from './bank';
+
+const bank = makeBank(10_000);
+const csv = asCsv(makeBank(14_000)).split('\r\n').slice(0, 10_001).join('\r\n');
+mkdirSync('.cache', { recursive: true });
+writeFileSync('.cache/bench.txt', '');
+const tell = (what: string, milliseconds: number, ratio?: [number, string, number]): void => {
+  const line = `${what}: ${milliseconds.toFixed(0)} ms${ratio ? `, ${(milliseconds / ratio[0]).toFixed(2)} times ${ratio[1]} (${ratio[0].toFixed(0)} ms; goal at most ${ratio[2]})` : ''}`;
+  console.log(line);
+  appendFileSync('.cache/bench.txt', `${line}\n`);
+};
+const layouts = async (): Promise<Layout[]> => Promise.all(['evening-host.xlsx', 'course-shelf.csv', 'card-box.tsv'].map(async (name) => ({ ...(await learnBlank({ name, bytes: demo(name) }, surroundings)).layout, limits: {} })));
+
+describe('10,000 questions', () => {
+  it('a csv is read and understood', async () => {
+    const bare = await median(() => Papa.parse(csv, { delimiter: ',' }));
+    tell('read a csv of 10,000 rows', await median(() => readDelimitedText('bank.csv', csv)), [bare, 'the bare csv parser', 2.5]);
+    const understood = await median(async () => gatherTable(await openSource({ name: 'bank.csv', text: csv }), {}, { id: counter() }));
+    tell('understand it (roles, keys, questions, checks)', understood, [bare, 'the bare csv parser', 2.5]);
+    expect(gatherTable(readDelimitedText('bank.csv', csv), {}, { id: counter() }).items).toHaveLength(10_000);
+  });
+  it('checks and fits against three layouts', async () => {
+    const three = await layouts();
+    tell('check against 3 layouts (goal with the next at most 1,000 ms)', await median(() => checkAll(bank, three)));
+    tell('fit to 3 layouts', await median(() => three.forEach((layout) => fit(bank, layout))));
+  });
+  it('a workbook is filled and read back', async () => {
+    const [layout] = await layouts();
+    const rows = fit(bank, layout!).flatMap((one) => (one.cells ? [one.cells] : []));
+    const cells = rows.map((row) => 'ABCDEFGHIJ'.split('').map((column) => row[column] ?? null));
+    const bare = await median(() => { const book = utils.book_new(); utils.book_append_sheet(book, utils.aoa_to_sheet(cells), 'Round'); writeBook(book, { type: 'array', bookType: 'xlsx', compression: true }); });
+    tell(`fill ${rows.length} rows into the blank`, await median(() => write({ layout: layout!, rows, blank: demo('evening-host.xlsx'), setTitle: 'T' })), [bare, 'the bare writer', 2]);
+    const { bytes } = await fill({ items: bank, layout: layout!, blank: demo('evening-host.xlsx') }, surroundings);
+    tell('read it back and compare', await median(() => readBackFile({ name: 'x.xlsx', bytes }, layout!, bank)));
+    expect((await readBackFile({ name: 'x.xlsx', bytes }, layout!)).items).toHaveLength(rows.length);
+  });
+});
