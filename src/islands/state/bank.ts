@@ -176,6 +176,8 @@ async function run(step: Step, side: 'before' | 'after'): Promise<void> {
   const now = step.items.flatMap((one) => one[side]?.item ?? []);
   const gone = step.items.filter((one) => !one[side]).map((one) => one.id);
   gone.forEach((id) => perItem.delete(id));
+  // The page paints the edit before the worker takes the second core to check a large bank.
+  if (byId.size > 2000) await new Promise((resolve) => { setTimeout(resolve, 120); });
   for (let at = 0; at < now.length || at === 0; at += CHUNK) await core().mirror(now.slice(at, at + CHUNK), at === 0 ? gone : [], false);
   await check(step.records.some((record) => record.kind === 'layouts') ? undefined : now.map((item) => item.id));
   await saved;
