@@ -1,0 +1,43 @@
+// npm run screenshots: one picture of each place at 1280x800 from the demo data, for the README.
+import { demoText, expect, go, openDemo, paste, test } from './person';
+import type { Page } from '@playwright/test';
+
+const shot = (page: Page, name: string): Promise<Buffer> => page.screenshot({ path: `docs/screenshots/${name}.png` });
+
+test('the pictures of the README', async ({ page }) => {
+  await page.emulateMedia({ colorScheme: 'light', reducedMotion: 'reduce' });
+  // The clock stands still, so that a picture only changes when its view does.
+  await page.clock.setFixedTime(new Date('2026-11-24T10:42:00'));
+  await openDemo(page);
+  await shot(page, 'gather-empty');
+  await paste(page, demoText('reply-with-faults.txt'));
+  await expect(page.getByRole('article', { name: 'Question 4' })).toBeVisible();
+  await shot(page, 'gather');
+  await go(page, '/bank');
+  await page.locator('#cell-2-2').click();
+  await expect(page.getByText('In the receivers’ files')).toBeVisible();
+  await shot(page, 'bank');
+  await go(page, '/layouts');
+  await expect(page.getByRole('link', { name: 'Evening host' })).toBeVisible();
+  await shot(page, 'layouts');
+  await page.getByRole('link', { name: 'Evening host' }).click();
+  await expect(page.getByText('shows a question of the bank as it would be written')).toBeVisible();
+  await shot(page, 'layout-taught');
+  await go(page, '/hand-over');
+  await page.getByRole('row').filter({ hasText: 'Before opening the top paddles' }).getByRole('button').first().click();
+  await expect(page.locator('mark').first()).toBeVisible();
+  await shot(page, 'hand-over');
+  await page.getByRole('button', { name: 'Fill 3 files' }).click();
+  await expect(page.getByText(/as meant/)).toHaveCount(3);
+  await shot(page, 'hand-over-filled');
+  await go(page, '/rehearse');
+  await page.getByRole('button', { name: /^Hand in / }).click();
+  await expect(page.getByTestId('import-answer')).toBeVisible();
+  await shot(page, 'rehearse');
+  await go(page, '/records');
+  await shot(page, 'records');
+  await go(page, '/bank');
+  await page.getByRole('button', { name: 'Dark scheme' }).click();
+  await expect(page.locator('#cell-2-2')).toBeVisible();
+  await shot(page, 'bank-dark');
+});
