@@ -55,7 +55,9 @@ test('the way from the first key to a filled file needs no mouse', async ({ page
   await page.keyboard.press('Enter');
   await expect(page.getByRole('link', { name: /^Bank/ })).toContainText('75');
   await page.keyboard.press('Control+k');
+  await expect(page.getByRole('textbox', { name: 'Find a question or a command' })).toBeFocused();
   await page.keyboard.type('Hand over');
+  await expect(page.getByRole('dialog').getByRole('button')).toHaveCount(1);
   await page.keyboard.press('Enter');
   await expect(page).toHaveURL(/hand-over/);
   await page.getByRole('gridcell').first().getByRole('button').focus();
@@ -70,6 +72,7 @@ test('the way from the first key to a filled file needs no mouse', async ({ page
 test('commands find questions, ? opens help, and the demo is reset', async ({ page }) => {
   await openDemo(page);
   await page.keyboard.press('Control+k');
+  await expect(page.getByRole('textbox', { name: 'Find a question or a command' })).toBeFocused();
   await page.keyboard.type('gongoozler');
   await page.getByText('gongoozler', { exact: true }).click();
   await expect(page.getByTestId('side-panel')).toContainText('a person who likes to watch boats go by');

@@ -26,5 +26,5 @@ export function Commands() {
       ...found.map((item): SpotlightActionData => ({ id: item.id, label: item.stem.plain, description: item.ref, onClick: () => { showQuestion(item.id); go('/bank'); } })),
     ];
   }, [query, items, go]);
-  return <Spotlight actions={actions} shortcut="mod + K" query={query} onQueryChange={setQuery} nothingFound="Nothing found" limit={20} highlightQuery searchProps={{ placeholder: 'Find a question or a command', 'aria-label': 'Find a question or a command' }} />;
+  return <Spotlight actions={actions} shortcut="mod + K" transitionProps={{ duration: 0 }} query={query} onQueryChange={setQuery} nothingFound="Nothing found" limit={20} highlightQuery searchProps={{ placeholder: 'Find a question or a command', 'aria-label': 'Find a question or a command' }} />;
 }

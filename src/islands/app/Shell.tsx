@@ -37,6 +37,11 @@ function BankMenu() {
   );
 }
 
+function DemoButton() {
+  const bank = useBank((state) => state.info.id);
+  return bank === 'demo' || !bank ? null : <button type="button" className="quiet" onClick={() => void openDemo()}>Open the demo</button>;
+}
+
 function SchemeSwitch() {
   const { colorScheme, setColorScheme } = useMantineColorScheme();
   const dark = colorScheme === 'dark' || (colorScheme === 'auto' && typeof document !== 'undefined' && document.documentElement.dataset['mantineColorScheme'] === 'dark');
@@ -54,6 +59,7 @@ function Top() {
     <header className="top">
       <span className="brand">Cowslip</span>
       <BankMenu />
+      <DemoButton />
       <button type="button" className="find" onClick={() => spotlight.open()}><span>Find a question or a command</span><kbd>Ctrl K</kbd></button>
       <div className="top-end">
         <button type="button" className="quiet" aria-disabled={!undoLabel} onClick={() => void undo()} title={undoLabel ? `Undo: ${undoLabel}` : 'Nothing to undo'}>Undo</button>

@@ -29,6 +29,10 @@ export async function parseBlock(text: string): Promise<string[][]> {
   return rows;
 }
 
+/** A block of cells as tab text, quoted where a cell holds a tab, a quote or a line break. */
+export const blockText = (rows: readonly (readonly string[])[]): string =>
+  rows.map((row) => row.map((text) => (/["\t\n]/.test(text) ? `"${text.replace(/"/g, '""')}"` : text)).join('\t')).join('\n');
+
 /** Pastes a block with its corner at a cell; rows past the end become new questions. */
 export async function pasteBlock(block: string[][], rows: readonly Item[], columns: readonly CellField[], at: { row: number; column: number }): Promise<void> {
   const edits: Edit[] = [];

@@ -64,12 +64,10 @@ function Head() {
   const look = new Set(findings.filter((finding) => finding.level === 'warn' && finding.item).map((finding) => finding.item)).size;
   const left = findings.filter((finding) => finding.rule === 'row-left-out').length;
   const take = (most?: number): void => {
-    void agree(most).then((count) => {
-      const stays = ready(gatherState()).length;
-      if (count) say(`${count} ${count === 1 ? 'question is' : 'questions are'} in the bank. Undo takes ${count === 1 ? 'it' : 'them'} back.`);
-      // Who has moved on meanwhile is not fetched back.
-      if (!most && !stays && !blocked && location.pathname.startsWith('/gather')) go('/bank');
-    });
+    const count = agree(most);
+    const stays = ready(gatherState()).length;
+    if (count) say(`${count} ${count === 1 ? 'question is' : 'questions are'} in the bank. Undo takes ${count === 1 ? 'it' : 'them'} back.`);
+    if (!most && !stays && !blocked) go('/bank');
   };
   return (
     <div className="place-head">

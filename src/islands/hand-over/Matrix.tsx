@@ -41,7 +41,9 @@ export function Matrix({ layouts, open, onOpen }: { layouts: readonly Layout[]; 
     if (!step) return;
     event.preventDefault();
     wanted.current = true;
-    onOpen({ row: Math.max(0, Math.min(ids.length - 1, row + step[0]!)), layout: layouts[Math.max(0, Math.min(layouts.length - 1, layout + step[1]!))]!.id });
+    // From the open cell: the focus follows a frame later, and a quick second key must not start from where it was.
+    const from = open ? { row: open.row, layout: layouts.findIndex((candidate) => candidate.id === open.layout) } : { row, layout };
+    onOpen({ row: Math.max(0, Math.min(ids.length - 1, from.row + step[0]!)), layout: layouts[Math.max(0, Math.min(layouts.length - 1, from.layout + step[1]!))]!.id });
   };
   return (
     <div className="panel matrix" ref={setScroller} role="grid" aria-label="Questions by receivers" aria-rowcount={ids.length + 1} aria-colcount={layouts.length + 1} tabIndex={-1}>

@@ -66,7 +66,9 @@ function ChangeRow({ change, layout, decision, onDecide }: { change: Change; lay
 
 /** The text with the words past the limit highlighted. */
 function Marked({ text, most, layout }: { text: string; most: number | undefined; layout: Layout }) {
-  const from = most ? overFrom(text, most, layout.limits.count) : -1;
+  const over = most ? overFrom(text, most, layout.limits.count) : -1;
+  // Whole words: the one that the limit falls into is over as well.
+  const from = over < 0 ? -1 : text.slice(0, over).search(/\S*$/u);
   return from < 0 ? <>{text}</> : <>{text.slice(0, from)}<mark>{text.slice(from)}</mark></>;
 }
 

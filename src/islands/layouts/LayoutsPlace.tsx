@@ -41,7 +41,7 @@ function List() {
                 <tr key={kept.id}>
                   <td><Link href={`/layouts/${kept.id}`}>{kept.layout.name}</Link></td>
                   <td className="mono">.{kept.layout.file.format}</td>
-                  <td>{KEY_WORDS[kept.layout.key.style]}</td>
+                  <td>{kept.layout.columns.some((column) => ['option', 'options', 'right'].includes(column.role)) || kept.layout.key.style === 'word' ? KEY_WORDS[kept.layout.key.style] : <span className="soft">no options to choose from</span>}</td>
                   <td>{limitsInWords(kept)}</td>
                   <td>{kept.unsure.length ? <span className="chip unsure">! {kept.unsure.length}</span> : <span className="soft">nothing</span>}</td>
                   <td><label><input type="checkbox" checked={kept.chosen} onChange={(event) => void choose(kept, event.target.checked)} /><span className="visually-hidden"> {kept.layout.name} in view</span></label></td>

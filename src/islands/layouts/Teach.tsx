@@ -2,7 +2,7 @@
 import { Menu } from '@mantine/core';
 import { useEffect, useMemo, useState } from 'react';
 import { Link } from 'wouter';
-import type { Column, Fitted, KeptLayout, KeyStyle, Layout, Role } from '../../core/model';
+import type { Column, Fitted, KeptLayout, KeyStyle, Kind, Layout, Role } from '../../core/model';
 import { cellName, columnIndex, columnLetters } from '../../core/shared/cells';
 import { KIND_NAMES } from '../../core/shared/item-cells';
 import { core } from '../../workers/client';
@@ -107,6 +107,28 @@ function NumberField({ label, value, onChange }: { label: string; value: number 
   return <label>{label}<input className="field mono" inputMode="numeric" value={text} placeholder="no limit" onChange={(event) => setText(event.target.value)} onBlur={() => { const next = /^\d+$/.test(text.trim()) && Number(text) > 0 ? Number(text) : undefined; if (next !== value) onChange(next); else setText(String(value ?? '')); }} /></label>;
 }
 
+const KINDS_HERE: readonly Kind[] = ['choice-one', 'choice-many', 'true-false', 'short', 'card'];
+
+/** The receiver's word for each kind; a kind without a word is not taken. */
+function Kinds({ kept }: { kept: KeptLayout }) {
+  const { layout, because } = kept;
+  const hasColumn = layout.columns.some((column) => column.role === 'kind');
+  const setCode = (kind: Kind, code: string): void => {
+    const kinds = [...layout.kinds.filter((own) => own.kind !== kind), ...(code ? [{ kind, code }] : [])];
+    void changeLayout(kept, `Kinds of ${layout.name}`, { ...layout, kinds: kinds.sort((a, b) => KINDS_HERE.indexOf(a.kind) - KINDS_HERE.indexOf(b.kind)) }, ['kinds']);
+  };
+  return (
+    <div>
+      <b>Kinds</b>{!hasColumn && !layout.kinds.length && <span className="soft"> as the columns allow</span>}
+      {(hasColumn || layout.kinds.length > 0) && KINDS_HERE.map((kind) => {
+        const code = layout.kinds.find((own) => own.kind === kind)?.code ?? '';
+        return <label key={`${kind} ${code}`}>{KIND_NAMES[kind]}<input className="field mono code" defaultValue={code} placeholder="not taken" onBlur={(event) => { const next = event.target.value.trim(); if (next !== code) setCode(kind, next); }} /></label>;
+      })}
+      {because['kinds'] && <p className="why">because {because['kinds']}</p>}
+    </div>
+  );
+}
+
 function Learned({ kept }: { kept: KeptLayout }) {
   const { layout, because } = kept;
   const change = (label: string, next: Partial<Layout>, path: string): void => { void changeLayout(kept, label, { ...layout, ...next }, [path]); };
@@ -124,13 +146,18 @@ function Learned({ kept }: { kept: KeptLayout }) {
         {layout.key.style === 'marker' && <label>the sign<input className="field mono" size={3} value={layout.key.marker ?? '*'} onChange={(event) => change(`Key of ${layout.name}`, { key: { ...layout.key, marker: event.target.value || '*' } }, 'key')} /></label>}
         {because['key'] && <p className="why">because {because['key']}</p>}
       </div>
-      <div><b>Kinds</b>{layout.kinds.length ? <ul className="kinds">{layout.kinds.map(({ kind, code }) => <li key={kind}>{KIND_NAMES[kind]} <span className="mono soft">{code}</span></li>)}</ul> : <span className="soft"> as the columns allow</span>}{because['kinds'] && <p className="why">because {because['kinds']}</p>}</div>
+      <Kinds kept={kept} />
       {limit('stem', 'Question, characters')}
       {limit('option', layout.columns.some((column) => column.role === 'option') ? 'Option, characters' : 'Answer, characters')}
       {limit('optionsMin', 'Options at least')}
       {limit('optionsMax', 'Options at most')}
       {limit('perFile', 'Questions per file')}
-      {layout.limits.seconds && <div><b>Seconds</b> <span className="mono">{layout.limits.seconds.join(', ')}</span><p className="why">because {because['limits.seconds']}</p></div>}
+      {layout.columns.some((column) => column.role === 'seconds') && (
+        <div>
+          <label>Seconds it takes<input className="field mono" key={layout.limits.seconds?.join()} defaultValue={layout.limits.seconds?.join(', ') ?? ''} placeholder="any" onBlur={(event) => { const seconds = event.target.value.split(/[^\d.]+/).filter(Boolean).map(Number); if (seconds.join() !== (layout.limits.seconds ?? []).join()) change(`Seconds of ${layout.name}`, { limits: { ...layout.limits, seconds: seconds.length ? seconds : undefined } }, 'limits.seconds'); }} /></label>
+          {because['limits.seconds'] && <p className="why">because {because['limits.seconds']}</p>}
+        </div>
+      )}
       {layout.file.separator && <div><b>File</b> <span className="mono">.{layout.file.format}, {layout.file.encoding}, {layout.file.newline}</span></div>}
       <p className="soft small">Point at a column’s letter to change what it takes, at a row’s number to say where questions begin, and double-click a cell above them to put the set’s title there.</p>
     </aside>

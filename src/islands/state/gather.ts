@@ -2,6 +2,7 @@
 import { useSyncExternalStore } from 'react';
 import type { Finding, Item, Overrule } from '../../core/model';
 import { withFields } from '../../core/shared/item-cells';
+import { nameItems } from '../../core/shared/references';
 import { core } from '../../workers/client';
 import type { GatherAnswer, SourceInput } from '../../workers/protocol';
 import { addItems, bankState, setWaiting } from './bank';
@@ -94,15 +95,14 @@ export function leaveOut(item: Item, leave: boolean): void {
 }
 
 /** Puts questions into the bank in one step that one undo takes back. Gives their number. */
-export async function agree(most = Infinity): Promise<number> {
-  const { nameItems } = await import('../../core/shared/references');
+export function agree(most = Infinity): number {
   const chosen = ready(state).slice(0, most);
   if (!chosen.length) return 0;
   const named = nameItems(chosen, bankState().items.map((item) => item.ref));
   const id = crypto.randomUUID();
   const fresh = named.map((item) => ({ ...item, id: crypto.randomUUID() }));
   set({ taken: new Set([...state.taken, ...chosen.map(rowOf)]) });
-  await addItems(`Take ${chosen.length} from ${state.name}`, fresh, [{ kind: 'sources', id, after: { id, name: state.name, at: new Date().toISOString(), items: fresh.map((item) => item.id) } }]);
+  void addItems(`Take ${chosen.length} from ${state.name}`, fresh, [{ kind: 'sources', id, after: { id, name: state.name, at: new Date().toISOString(), items: fresh.map((item) => item.id) } }]);
   return chosen.length;
 }
 
