@@ -1,16 +1,12 @@
 // Records: the sources that were agreed to, each to be taken back as a whole, and the receipts of what was handed over.
 import type { KeptSource, Receipt } from '../../core/model';
-import { bankState, doStep, itemById, useBank } from '../state/bank';
+import { itemById, removeItems, useBank } from '../state/bank';
 import { takeAway } from '../state/hand-over';
 
 const when = (at: string): string => new Date(at).toLocaleString('en-GB', { day: 'numeric', month: 'short', year: 'numeric', hour: '2-digit', minute: '2-digit' });
 
 /** Removes what a source brought, and its record, in one step. */
-function takeBack(source: KeptSource): void {
-  const orders = new Map(bankState().items.map((item, index) => [item.id, index + 1]));
-  const items = source.items.flatMap((id) => { const item = itemById(id); return item ? [{ id, before: { order: orders.get(id)!, item } }] : []; });
-  void doStep({ label: `Take back ${source.name}`, items, records: [{ kind: 'sources', id: source.id, before: source }] });
-}
+const takeBack = (source: KeptSource): Promise<void> => removeItems(`Take back ${source.name}`, source.items, [{ kind: 'sources', id: source.id, before: source }]);
 
 function Receipts({ receipts }: { receipts: readonly Receipt[] }) {
   return (
@@ -41,7 +37,7 @@ export default function RecordsPlace() {
           <table className="plain">
             <thead><tr><th>Brought in</th><th>Source</th><th>Questions</th><th>Still in the bank</th><th><span className="visually-hidden">Take back</span></th></tr></thead>
             <tbody>{[...sources].sort((a, b) => b.at.localeCompare(a.at)).map((source) => (
-              <tr key={source.id}><td>{when(source.at)}</td><td>{source.name}</td><td className="mono">{source.items.length}</td><td className="mono">{source.items.filter((id) => itemById(id)).length}</td><td><button type="button" className="link small" onClick={() => takeBack(source)}>Take back what it brought</button></td></tr>
+              <tr key={source.id}><td>{when(source.at)}</td><td>{source.name}</td><td className="mono">{source.items.length}</td><td className="mono">{source.items.filter((id) => itemById(id)).length}</td><td><button type="button" className="link small" onClick={() => void takeBack(source)}>Take back what it brought</button></td></tr>
             ))}</tbody>
           </table>
         </section>

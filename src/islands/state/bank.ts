@@ -214,12 +214,13 @@ export function changeItems(label: string, changed: readonly Item[]): Promise<vo
   return doStep({ label, items, records: [] });
 }
 
-export function removeItems(label: string, ids: readonly string[]): Promise<void> {
+/** Takes questions out; records that go with them belong to the same step. */
+export function removeItems(label: string, ids: readonly string[], records: RecordStep[] = []): Promise<void> {
   const items = ids.flatMap((id): ItemStep[] => {
     const item = byId.get(id);
     return item ? [{ id, before: { order: places.get(id)!.order, item } }] : [];
   });
-  return doStep({ label, items, records: [] });
+  return doStep({ label, items, records });
 }
 
 /** New questions behind the last one, with records that belong to the same step. */
