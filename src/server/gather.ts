@@ -1,5 +1,5 @@
 import { OverruleSchema } from '../core/model';
-import { gatherTable, openSource } from '../core/pipeline';
+import { gatherOpened, isReadable, openSource, problemsOf } from '../core/pipeline';
 import { answer, fileIn, formOf, json, parse, stopIfUnreadable, textIn, unusable } from './answers';
 import { surroundings } from './surroundings';
 
@@ -13,7 +13,8 @@ export const gatherEndpoint = (request: Request): Promise<Response> => answer(re
   const range = textIn(form, 'range');
   const reading = textIn(form, 'reading');
   const overrule = { ...(reading ? parse(OverruleSchema, reading, 'reading') : {}), ...(sheet ? { sheet } : {}), ...(range ? { range } : {}) };
-  const table = await openSource(file ?? { name: 'pasted', text: text! }, overrule);
-  stopIfUnreadable(table.findings, table.sheets.length > 0);
-  return json(gatherTable(table, overrule, surroundings));
+  const html = textIn(form, 'html');
+  const opened = await openSource(file ?? { name: 'pasted', text: text!, ...(html ? { html } : {}) }, overrule);
+  stopIfUnreadable(problemsOf(opened), isReadable(opened));
+  return json(gatherOpened(opened, overrule, surroundings));
 });

@@ -1,8 +1,8 @@
 // The core off the page's thread: holds a mirror of the bank and the source being looked at.
 import { expose, transfer } from 'comlink';
-import type { Item, Sheet, Surroundings, Table } from '../core/model';
-import { checkItem, checkTogether, fill, fit, gatherTable, learnBlank, openSource } from '../core/pipeline';
-import type { CoreWorker, FitColumn, SheetView } from './protocol';
+import type { Item, Opened, Overrule, Sheet, Surroundings } from '../core/model';
+import { checkItem, checkTogether, editDocument, fill, fit, gatherOpened, learnBlank, openSource, otherReadings, sheetsOf, textOfDocument } from '../core/pipeline';
+import type { CoreWorker, FitColumn, SheetView, SourceInput } from './protocol';
 
 const surroundings: Surroundings = {
   now: () => new Date().toISOString(),
@@ -11,7 +11,9 @@ const surroundings: Surroundings = {
 };
 
 const bank = new Map<string, Item>();
-let open: { table: Table; encoding?: string; separator?: string; name: string; source: { name: string; bytes: Uint8Array } | { name: string; text: string } } | undefined;
+/** The source on the bench, and what of the overruling it was opened by. */
+let open: { opened: Opened; by: string; source: SourceInput } | undefined;
+const openedBy = ({ encoding, separator, as }: Overrule): string => JSON.stringify([encoding, separator, as]);
 
 const view = (sheet: Sheet): SheetView => ({ name: sheet.name, hidden: sheet.hidden, rows: sheet.rows, merges: sheet.merges, ...(sheet.lines ? { lines: sheet.lines } : {}) });
 const pick = (ids: readonly string[]): Item[] => ids.flatMap((id) => bank.get(id) ?? []);
@@ -45,19 +47,20 @@ const api: CoreWorker = {
     const items = ids ? pick(ids) : [...bank.values()];
     return { version, byItem: items.map((item) => [item.id, checkItem(item, layouts)] as [string, ReturnType<typeof checkItem>]).filter(([, found]) => found.length || ids), together: checkTogether([...bank.values()]) };
   },
-  async gather(version, source, overrule) {
+  async gather(version, source, overrule, edited) {
     const started = performance.now();
-    const name = source?.name ?? open?.name ?? '';
     const kept = source ?? open?.source;
     if (!kept) throw new Error('no source is open');
-    if (source || !open || open.encoding !== overrule.encoding || open.separator !== overrule.separator) {
-      open = { name, source: kept, table: await openSource(kept, overrule), ...(overrule.encoding ? { encoding: overrule.encoding } : {}), ...(overrule.separator ? { separator: overrule.separator } : {}) };
-    }
-    const gathered = gatherTable(open.table, overrule, surroundings);
-    const sheet = open.table.sheets.find((candidate) => candidate.name === gathered.reading.sheet);
+    if (source || !open || open.by !== openedBy(overrule)) open = { source: kept, by: openedBy(overrule), opened: await openSource(kept, overrule) };
+    if (edited !== undefined && open.opened.is === 'document') open.opened = { is: 'document', document: editDocument(open.opened.document, edited) };
+    const { opened } = open;
+    const gathered = gatherOpened(opened, overrule, surroundings);
+    const sheets = sheetsOf(opened);
+    const sheet = sheets.find((candidate) => candidate.name === gathered.reading.sheet);
     return {
       version, ...gathered, ...(sheet ? { sheet: view(sheet) } : {}),
-      sheets: open.table.sheets.map(({ name: sheetName, hidden, rows }) => ({ name: sheetName, hidden, rows: rows.length })),
+      ...(opened.is === 'document' && opened.document.lines.length ? { text: textOfDocument(opened.document) } : {}),
+      sheets: sheets.map(({ name, hidden, rows }) => ({ name, hidden, rows: rows.length })), readable: otherReadings(opened),
       ms: performance.now() - started,
     };
   },
@@ -68,7 +71,7 @@ const api: CoreWorker = {
     return { kept: { id: layout.id, layout, because, unsure, chosen: true }, findings, sheets: table.sheets.map(view) };
   },
   async showBlank(name, bytes) {
-    return (await openSource({ name, bytes })).sheets.map(view);
+    return sheetsOf(await openSource({ name, bytes }, { as: 'table' })).map(view);
   },
   fit: (ids, layouts, decisions) => layouts.map((layout) => column(fit(pick(ids), layout, decisions[layout.id]), layout.id)),
   fitOne(id, layout, decision) {

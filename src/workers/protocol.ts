@@ -1,13 +1,18 @@
 // What the page may ask of the core's worker. Types alone; late answers carry the version they belong to.
-import type { Difference, Finding, Fit, Fitted, Item, KeptLayout, Layout, Overrule, Reading, Receipt } from '../core/model';
+import type { Difference, Finding, Fit, Fitted, Item, KeptLayout, Layout, Overrule, ReadAs, Reading, Receipt } from '../core/model';
 
-export type SourceInput = { name: string; bytes: Uint8Array } | { name: string; text: string };
+export type SourceInput = { name: string; bytes: Uint8Array } | { name: string; text: string; html?: string };
 export type Decision = { leaveOut?: boolean; own?: Record<string, string> };
 export type Decisions = Record<string, Decision>;
 
 /** A sheet as the page shows it: the rows as text, from A1. */
 export type SheetView = { name: string; hidden: boolean; rows: string[][]; lines?: number[]; merges: { top: number; left: number; bottom: number; right: number }[] };
-export type GatherAnswer = { version: number; items: Item[]; findings: Finding[]; reading: Reading; sheet?: SheetView; sheets: { name: string; hidden: boolean; rows: number }[]; ms: number };
+/** A source as understood: its `sheet` where it has cells, its `text` where it runs, with the lines of each question. */
+export type GatherAnswer = {
+  version: number; items: Item[]; findings: Finding[]; reading: Reading;
+  sheet?: SheetView; text?: string; blocks?: { from: number; to: number }[];
+  sheets: { name: string; hidden: boolean; rows: number }[]; readable: ReadAs[]; ms: number;
+};
 export type LearnAnswer = { kept?: KeptLayout; findings: Finding[]; sheets: SheetView[] };
 /** The matrix packed: a byte for each question, in the order asked for. States: 0 fits, 1 changes, 2 refused. */
 export type FitColumn = { layout: string; states: Uint8Array; changes: Uint8Array; reasons: Uint16Array; words: string[]; counts: [fits: number, changes: number, refused: number] };
@@ -19,7 +24,8 @@ export interface CoreWorker {
   mirror(items: Item[], removed: string[], clear: boolean): void;
   /** Findings of the given questions (all where absent) against the layouts, and of all together. */
   check(version: number, layouts: Layout[], ids?: string[]): FindingsAnswer;
-  gather(version: number, source: SourceInput | undefined, overrule: Overrule): Promise<GatherAnswer>;
+  /** Understands a new source, or the one on the bench anew; `edited` is its running text as the user changed it. */
+  gather(version: number, source: SourceInput | undefined, overrule: Overrule, edited?: string): Promise<GatherAnswer>;
   recheck(items: Item[]): Finding[];
   learn(name: string, bytes: Uint8Array): Promise<LearnAnswer>;
   showBlank(name: string, bytes: Uint8Array): Promise<SheetView[]>;

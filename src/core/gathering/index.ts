@@ -7,15 +7,18 @@ import { regionOf, rowShown, shownRow, type Region } from '../shared/table/regio
 import { findInnerSeparator } from '../shared/table/separators';
 import { columnsSpan, guessColumns } from './columns';
 import { readBeside } from './beside';
+import type { Gathered, GatherOptions } from './contract';
 import type { Problem } from './key';
 import { guessKey } from './key-style';
 import { readAnswer, type Manner } from './question';
+import { withRich } from './rich';
 import { Row, slotsOf, type Slots } from './row';
 import { isEmptyRow, isShifted, leftOut, repeatsHeadings, unshift, whyNoQuestion } from './rows';
 import { chooseSheet } from './sheet-choice';
 
-export type Gathered = { items: Item[]; findings: Finding[]; reading: Reading };
-export type GatherOptions = { overrule?: Overrule; newId: () => string };
+export { gatherStated } from './stated';
+export { gatherText } from './text/index';
+export type { Gathered, GatherOptions } from './contract';
 
 /** The reading of a region: every guess with its reason, and what the user overruled in its place. */
 function readManner(table: Table, region: Region, overrule: Overrule, chosen: { because: string; sure: boolean }): { reading: Reading; first: number; headingRow: number | null } {
@@ -40,7 +43,7 @@ function readManner(table: Table, region: Region, overrule: Overrule, chosen: { 
   return {
     first, headingRow,
     reading: {
-      sheet: region.sheet.name, ...(overrule.range ? { range: overrule.range } : {}),
+      as: 'table', sheet: region.sheet.name, ...(overrule.range ? { range: overrule.range } : {}),
       headingRow: headingRow === null ? null : shownRow(region.sheet, headingRow),
       columns, key: overrule.key ?? key.key,
       ...(table.separator ? { separator: table.separator } : {}), ...(table.encoding ? { encoding: table.encoding } : {}),
@@ -65,7 +68,9 @@ function mannerOf(region: Region, slots: Slots, key: Key, first: number, headles
   };
 }
 
-type Context = { table: Table; region: Region; slots: Slots; manner: Manner; newId: () => string; findings: Finding[] };
+const isWorkbook = ({ format }: Table): boolean => format === 'xlsx' || format === 'xls' || format === 'ods';
+
+type Context = { keep: boolean; table: Table; region: Region; slots: Slots; manner: Manner; newId: () => string; findings: Finding[] };
 
 function place(context: Context, row: Row, problem: Problem, item: string): Finding {
   const role = problem.field === 'key' ? 'key' : problem.field === 'kind' ? 'kind' : problem.field === 'points' ? 'points' : problem.field === 'seconds' ? 'seconds' : 'stem';
@@ -82,14 +87,15 @@ function readItem(context: Context, row: Row): Item {
   const answer = readAnswer(row, manner);
   const beside = readBeside(row);
   for (const problem of [...answer.problems, ...beside.problems]) context.findings.push(place(context, row, problem, id));
-  return {
+  const item: Item = {
     id, ref: row.text('ref'), kind: answer.kind, stem: { plain: row.text('stem') },
     ...beside.fields, ...answer.fields,
     origin: {
-      file: table.file, ...(table.format === 'xlsx' ? { sheet: region.sheet.name } : {}), row: row.shown, cell: row.cellOf('stem'),
+      file: table.file, ...(isWorkbook(table) ? { sheet: region.sheet.name } : {}), row: row.shown, cell: row.cellOf('stem'),
       ...(row.text('by') ? { by: row.text('by') } : {}), ...(row.text('at') ? { at: row.text('at') } : {}),
     },
   };
+  return withRich(item, row, context.keep);
 }
 
 /** A row whose cells moved to the right is read as it stands; putting it together again is offered as a mend. */
@@ -156,7 +162,7 @@ export function gather(table: Table, { overrule = {}, newId }: GatherOptions): G
   const { reading, first, headingRow } = readManner(table, region, overrule, chosen);
   const slots = slotsOf(reading.columns);
   const manner = mannerOf(region, slots, reading.key, first, headingRow === null);
-  const items = readRows({ table, region, slots, manner, newId, findings }, headingRow, first, headedWidth(region, headingRow));
+  const items = readRows({ keep: overrule.formatting !== 'strip', table, region, slots, manner, newId, findings }, headingRow, first, headedWidth(region, headingRow));
   if (!items.length && region.bottom >= region.top) {
     findings.push({ rule: 'no-questions', level: 'warn', where: { file: table.file, sheet: chosen.sheet.name }, message: `No question was understood on ${quoted(chosen.sheet.name)}, which has ${count(region.bottom + 1, 'row')} and ${columnsSpan(reading.columns)}. Point at the column that holds the questions.` });
   }

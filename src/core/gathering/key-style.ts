@@ -4,6 +4,8 @@ import { columnIndex } from '../shared/cells';
 import { alike } from '../shared/normalise';
 import { quoted } from '../shared/plain';
 import { findInnerSeparator, splitCell } from '../shared/table/separators';
+import { EMPHASES, isSetOff } from './rich';
+import { Row } from './row';
 import { profileColumn, STAR } from '../shared/table/profile';
 import type { Region } from '../shared/table/region';
 import { trueFalseWords, verdictOf } from '../shared/vocabulary/verdicts';
@@ -34,6 +36,23 @@ function findMarker(region: Region, options: Column[], first: number): { marker:
   }
   const best = [...tally].sort((a, b) => b[1] - a[1])[0];
   return best && best[1] >= rows * 0.4 ? { marker: best[0], rows: best[1], of: rows } : undefined;
+}
+
+/** The emphasis that sets off some, but not all, of the options in most rows. */
+function findEmphasis(region: Region, options: Column[], first: number): KeyGuess | undefined {
+  if (!region.sheet.rich || options.length < 2) return undefined;
+  const tally = EMPHASES.map((emphasis) => ({ emphasis, hits: 0 }));
+  let rows = 0;
+  for (let r = first; r <= region.bottom && rows < SAMPLE; r++) {
+    const row = new Row(region, new Map(), r);
+    const filled = options.map((option) => columnIndex(option.column)).filter((c) => region.cell(r, c));
+    if (filled.length < 2) continue;
+    rows++;
+    for (const one of tally) { const set = filled.filter((c) => isSetOff(row, c, one.emphasis)).length; if (set > 0 && set < filled.length) one.hits++; }
+  }
+  const best = tally.sort((a, b) => b.hits - a.hits)[0]!;
+  if (!rows || best.hits < rows * 0.5) return undefined;
+  return { key: { style: 'marker', marker: best.emphasis }, sure: true, because: `${best.hits} of ${rows} rows set some of their options in ${best.emphasis === 'mark' ? 'colour' : best.emphasis}` };
 }
 
 /** The marking sign at either end of an option; undefined where it carries none. */
@@ -90,6 +109,8 @@ export function guessKey(region: Region, columns: readonly Column[], first: numb
   if (key) return fromKeyColumn(region, key, columns, first);
   const marker = findMarker(region, options, first);
   if (marker) return { key: { style: 'marker', marker: marker.marker }, sure: true, because: `${marker.rows} of ${marker.of} rows have ${quoted(marker.marker)} at some of their options` };
+  const emphasis = findEmphasis(region, options, first);
+  if (emphasis) return emphasis;
   const joined = of(columns, 'options')[0];
   if (joined && texts(region, joined, first).some((text) => splitCell(text, findInnerSeparator([text])).some((part) => markOf(part)))) return { key: { style: 'marker', marker: '*' }, sure: true, because: 'a sign stands at some of the options' };
   if (of(columns, 'wrong').length === 0 && options.length === 0) return { key: { style: 'text' }, sure: true, because: 'there are no options to choose from' };

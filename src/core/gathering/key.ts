@@ -7,7 +7,7 @@ import { markOf } from './key-style';
 
 /** A problem in one row, before it is given its place. */
 export type Problem = { rule: string; level: 'note' | 'warn' | 'block'; field: string; message: string; mend?: Mend };
-export type KeyInput = { cell: string; text: string; key: Key; outerBlanks?: boolean };
+export type KeyInput = { cell: string; text: string; key: Key; outerBlanks?: boolean; setOff?: readonly boolean[] };
 
 const asOptions = (texts: readonly string[], right: ReadonlySet<number>): Option[] =>
   texts.map((plain, index) => ({ text: { plain }, right: right.has(index) }));
@@ -75,6 +75,7 @@ function noSuchText(cell: string, text: string, options: readonly string[]): Pro
  */
 export function resolveKey(input: KeyInput, texts: readonly string[], verdicts: readonly string[], weights: readonly (number | undefined)[]): { options: Option[]; problems: Problem[] } {
   const { key } = input;
+  if (key.style === 'marker' && input.setOff) return { options: texts.map((plain, index) => ({ text: { plain }, right: input.setOff![index] === true })), problems: [] };
   if (key.style === 'marker') {
     const marked = texts.map((text) => ({ text, mark: markOf(text) }));
     return { options: marked.map(({ text, mark }) => ({ text: { plain: mark ? stripMark(text, mark) : text }, right: mark !== undefined })), problems: [] };

@@ -5,7 +5,9 @@ import { quoted } from '../shared/plain';
 import { findInnerSeparator, splitCell } from '../shared/table/separators';
 import { kindOfWord } from '../shared/vocabulary/kinds';
 import { trueFalsePair, trueFalseWords, verdictOf } from '../shared/vocabulary/verdicts';
+import { drawnGaps, splitAnswers } from './answers';
 import { resolveKey, type Problem } from './key';
+import { isEmphasis, isSetOff } from './rich';
 import type { Row } from './row';
 
 /** What holds for the whole source while its rows are read. */
@@ -18,14 +20,6 @@ function optionTexts(row: Row, manner: Manner): string[] {
   if (row.has('right')) return [row.text('right'), ...row.texts('wrong'), ...splitCell(row.text('wrongs'), manner.wrongSeparator)].filter(Boolean);
   if (row.has('options')) return splitCell(row.text('options'), manner.optionSeparator ?? findInnerSeparator([row.text('options')]));
   return row.texts('option').filter(Boolean);
-}
-
-/** The gaps of a sentence: each run of underscores becomes {{n}}, its accepted words come from the answer cell. */
-function gaps(stem: string, answers: string): { stem: string; gaps: { accepted: string[] }[] } {
-  let n = 0;
-  const marked = stem.replace(/_{2,}|\[\s*\]|\.{4,}/g, () => `{{${++n}}}`);
-  const parts = n > 1 ? answers.split(/[,;|]/) : [answers];
-  return { stem: marked, gaps: Array.from({ length: n }, (_, index) => ({ accepted: (parts[index] ?? '').split('/').map((word) => word.trim()).filter(Boolean) })) };
 }
 
 function inferKind(declared: Kind | undefined, options: Option[], row: Row, manner: Manner): Kind {
@@ -76,10 +70,13 @@ function byKind(kind: Kind, row: Row, options: Option[], manner: Manner): Pick<A
       if (value === undefined) return { fields: {}, problems: [{ rule: 'number-missing', level: 'block', field: 'number', message: `Row ${row.shown} gives no number as its answer. Write one.` }] };
       return { fields: { number: { value, tolerance: numberOf(row.text('tolerance')) ?? 0, ...(row.text('unit') ? { unit: row.text('unit') } : {}) } }, problems: [] };
     }
-    case 'gap': return { fields: { gaps: gaps(row.text('stem'), answer).gaps, stem: plain(gaps(row.text('stem'), answer).stem) }, problems: [] };
+    case 'gap': {
+      const drawn = drawnGaps(row.text('stem'), answer) ?? { stem: row.text('stem'), gaps: [] };
+      return { fields: { gaps: drawn.gaps, stem: plain(drawn.stem) }, problems: [] };
+    }
     case 'card': return { fields: { accepted: [answer || parts[0] || ''].filter(Boolean) }, problems: [] };
     case 'short': {
-      const accepted = parts.length && !row.text('accepted') ? parts : splitCell(answer, /[|;]/.exec(answer)?.[0] ?? (/\s\/\s/.test(answer) ? '/' : undefined));
+      const accepted = parts.length && !row.text('accepted') ? parts : splitAnswers(answer);
       return { fields: { accepted: accepted.map((text) => text.replace(/^\*\s*/, '')) }, problems: [] };
     }
     default: return { fields: {}, problems: [] };
@@ -92,9 +89,12 @@ export function readAnswer(row: Row, manner: Manner): Answer {
   const declared = word ? kindOfWord(word) : undefined;
   const texts = optionTexts(row, manner);
   const weights = row.texts('weight').map((text) => numberOf(text.replace('%', '')));
-  const input = { cell: row.cellOf('key'), text: row.text('key'), key: manner.key, outerBlanks: row.hasOuterBlanks('key') };
   const all = row.has('option') && !row.has('right') ? row.texts('option') : texts;
   const keep = all.flatMap((text, index) => (text ? [index] : []));
+  const { marker } = manner.key;
+  const slots = row.slots.get('option') ?? [];
+  const setOff = manner.key.style === 'marker' && isEmphasis(marker) ? { setOff: keep.map((index) => slots[index] !== undefined && isSetOff(row, slots[index].index, marker)) } : {};
+  const input = { cell: row.cellOf('key'), text: row.text('key'), key: manner.key, outerBlanks: row.hasOuterBlanks('key'), ...setOff };
   const resolved = resolveKey(input, texts, keep.map((index) => row.texts('verdict')[index] ?? ''), keep.map((index) => weights[index]));
   row.texts('feedback').forEach((text, index) => { const at = keep.indexOf(index); if (text && resolved.options[at]) resolved.options[at].feedback = plain(text); });
   const kind = inferKind(declared, resolved.options, row, manner);

@@ -66,14 +66,18 @@ function headless(region: Region): number {
   return first;
 }
 
+/** A table copied from a page or document, or an old workbook, is written as text with tabs or as a new workbook. */
+const formatOf = ({ format }: Table): Layout['file']['format'] =>
+  format === 'html' || format === 'docx' ? 'tsv' : format === 'xls' ? 'xlsx' : format;
+
 function fileOf(table: Table, form: Form, first: number, sample: { first: number; last: number } | undefined, columns: readonly Column[]): Layout['file'] {
   const cells = findLabelledCells(form.region, form.headingRow).map(({ cell, role }) => ({ cell, role }));
   const used = columns.find((column) => column.role !== 'ignore');
   return {
-    format: table.format,
+    format: formatOf(table),
     ...(table.encoding ? { encoding: table.encoding } : {}), ...(table.separator ? { separator: table.separator } : {}),
     ...(table.newline ? { newline: table.newline } : {}), ...(table.quote ? { quote: table.quote } : {}),
-    ...(table.format === 'xlsx' ? { sheet: form.region.sheet.name } : {}),
+    ...(table.format === 'xlsx' || table.format === 'ods' ? { sheet: form.region.sheet.name } : {}),
     headingRow: form.headingRow === undefined ? null : form.headingRow + 1,
     firstRow: first + 1, firstColumn: used?.column ?? columnLetters(form.region.left),
     ...(sample ? { sample: [sample.first + 1, sample.last + 1] as [number, number] } : {}),
@@ -92,7 +96,7 @@ function fileReasons(form: Form, first: number, sample: { first: number; last: n
 
 function emptyLayout(table: Table, id: string): LearnedLayout {
   return {
-    layout: { id, name: nameOf(table.file), version: 1, shape: 'rows', file: { format: table.format }, columns: [], key: { style: 'letter' }, kinds: [], limits: {} },
+    layout: { id, name: nameOf(table.file), version: 1, shape: 'rows', file: { format: formatOf(table) }, columns: [], key: { style: 'letter' }, kinds: [], limits: {} },
     because: {}, unsure: ['columns'],
   };
 }

@@ -2,7 +2,13 @@
 import { z } from 'zod';
 import { ColumnSchema, ENCODINGS, KeySchema, SEPARATORS } from './layout';
 
+/** What a source was read as: cells under columns, questions in running text, terms, or a package that states them. */
+export const READ_AS = ['table', 'questions', 'terms', 'package'] as const;
+export const ReadAsSchema = z.enum(READ_AS);
+export type ReadAs = z.infer<typeof ReadAsSchema>;
+
 export const ReadingSchema = z.object({
+  as: ReadAsSchema.optional(),
   sheet: z.string().optional(),
   /** As typed, 'A1:E10'; the whole sheet where absent. */
   range: z.string().optional(),
@@ -20,6 +26,11 @@ export type Reading = z.infer<typeof ReadingSchema>;
 
 /** What a user overrules; everything that is absent stays a guess. */
 export const OverruleSchema = ReadingSchema.pick({
-  sheet: true, range: true, headingRow: true, columns: true, key: true, separator: true, encoding: true,
-}).partial();
+  sheet: true, range: true, headingRow: true, columns: true, key: true, separator: true, encoding: true, as: true,
+}).partial().extend({
+  /** Whether bold, italic, raised and lowered signs and links are kept in the texts. */
+  formatting: z.enum(['keep', 'strip']).optional(),
+  /** The emphasis that marks right options of a running text; null where none does. */
+  emphasis: z.enum(['mark', 'bold', 'underline', 'italic']).nullable().optional(),
+});
 export type Overrule = z.infer<typeof OverruleSchema>;

@@ -1,6 +1,7 @@
 // A source once it is read: sheets of text cells with what the file says about them.
 import type { Finding } from './finding';
 import type { Encoding, Separator } from './layout';
+import type { Picture, Run } from './run';
 
 /** An inclusive block of cells; rows and columns count from 0. */
 export type CellRange = { top: number; left: number; bottom: number; right: number };
@@ -23,12 +24,16 @@ export type Sheet = {
   /** The source cells a number format shows as a date, as `row:column`; spreadsheet damage is looked for there. */
   dates: string[];
   isProtected: boolean;
+  /** Cells whose text is formatted within, by `row:column`. */
+  rich?: Record<string, Run[]>;
+  /** Pictures that stand in a cell, by `row:column`. */
+  pictures?: Record<string, Picture[]>;
 };
 
 /** What a reader hands on. `findings` says what was wrong with the file itself. */
 export type Table = {
   file: string;
-  format: 'xlsx' | 'csv' | 'tsv';
+  format: 'xlsx' | 'xls' | 'ods' | 'csv' | 'tsv' | 'txt' | 'html' | 'docx' | 'json';
   sheets: Sheet[];
   encoding?: Encoding;
   separator?: Separator;

@@ -1,54 +1,17 @@
 // The only place that knows every station: what workers and endpoints call.
-import type { Difference, Finding, Fit, Item, Layout, Overrule, Receipt, Surroundings, Table } from '../model';
-import { checkItem, checkTogether } from '../checks';
+import type { Difference, Finding, Fit, Item, Layout, Receipt, Surroundings, Table } from '../model';
 import { fit, type Decision } from '../fitting';
-import { gather, type Gathered } from '../gathering';
 import { learn, type LearnedLayout } from '../learning';
 import { compare, readBack, readSetTitle } from '../reading-back';
 import { readTable, type SourceFile } from '../readers';
-import { readDelimitedText } from '../readers/delimited/reader';
 import { fileName, write } from '../writers';
 
 export { applyMends, applyPatch, checkAll, checkItem, checkTogether } from '../checks';
 export { fit, KIND_WORDS, type Decision } from '../fitting';
-export type { Gathered } from '../gathering';
+export * from './sources';
 export type { LearnedLayout } from '../learning';
 export { CAPS, type SourceFile } from '../readers';
 export { nameItems } from '../shared/references';
-
-/** A source: a file's bytes, or text from the clipboard. */
-export type Source = { name: string; bytes: Uint8Array } | { name: string; text: string };
-
-/** Reads a source as a table. */
-export async function openSource(source: Source, overrule: Overrule = {}): Promise<Table> {
-  const options = { ...(overrule.encoding ? { encoding: overrule.encoding } : {}), ...(overrule.separator ? { separator: overrule.separator } : {}) };
-  return 'bytes' in source ? readTable(source, options) : readDelimitedText(source.name, source.text, options);
-}
-
-/** What the checks of single questions and of all together add to what gathering found; a field is spoken of once. */
-function withChecks(gathered: Gathered): Finding[] {
-  const spoken = new Set(gathered.findings.map((finding) => `${finding.item} ${finding.field}`));
-  const shifted = new Set(gathered.findings.filter((finding) => finding.rule === 'columns-shifted').map((finding) => finding.item));
-  const places = new Map(gathered.items.map((item) => [item.id, item.origin]));
-  const found = [...gathered.items.flatMap((item) => (shifted.has(item.id) ? [] : checkItem(item))), ...checkTogether(gathered.items)];
-  return found
-    .filter((finding) => !spoken.has(`${finding.item} ${finding.field}`) || finding.field === 'stem')
-    .map((finding) => {
-      const origin = finding.item ? places.get(finding.item) : undefined;
-      return { ...finding, where: { ...(origin?.file ? { file: origin.file } : {}), ...(origin?.sheet ? { sheet: origin.sheet } : {}), ...(origin?.cell ? { cell: origin.cell } : {}) } };
-    });
-}
-
-/** Understands a table that is open already; used again after each overruling. */
-export function gatherTable(table: Table, overrule: Overrule, surroundings: Pick<Surroundings, 'id'>): Gathered {
-  const gathered = gather(table, { overrule, newId: () => surroundings.id() });
-  return { ...gathered, findings: [...gathered.findings, ...withChecks(gathered)] };
-}
-
-/** From a source to questions, findings and the reading. */
-export async function gatherSource(source: Source, overrule: Overrule, surroundings: Pick<Surroundings, 'id'>): Promise<Gathered> {
-  return gatherTable(await openSource(source, overrule), overrule, surroundings);
-}
 
 /** From a receiver's blank to a layout; `findings` say what kept the file from being read. */
 export async function learnBlank(file: SourceFile, surroundings: Surroundings): Promise<LearnedLayout & { findings: Finding[]; table: Table }> {

@@ -1,18 +1,10 @@
 // What every reader of a kind of source keeps to.
-import type { Encoding, Finding, Separator, Table } from '../model';
+import type { Encoding, Finding, ReadAs, Separator, Table } from '../model';
 
 export type SourceFile = { name: string; bytes: Uint8Array };
 
 /** What a user may overrule before the bytes are read. */
-export type ReaderOptions = { encoding?: Encoding; separator?: Separator };
-
-export type Reader = {
-  id: string;
-  /** Whether these bytes are this reader's, judged by the bytes first and the name second. */
-  takes(file: SourceFile): boolean;
-  /** Reads as far as it can. What stops it is told in `findings`; it never throws for bad input. */
-  read(file: SourceFile, options: ReaderOptions): Promise<Table>;
-};
+export type ReaderOptions = { encoding?: Encoding; separator?: Separator; as?: ReadAs };
 
 /** A table that could not be had, with the reason. */
 export const unreadable = (file: string, format: Table['format'], rule: string, message: string): Table => ({
@@ -30,4 +22,6 @@ export const CAPS = {
   inflatedRatio: 100,
   cells: 1_000_000,
   cellCharacters: 32_767,
+  lines: 300_000,
+  pictureBytes: 2 * 1024 * 1024,
 } as const;

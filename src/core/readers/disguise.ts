@@ -16,7 +16,6 @@ const SIGNATURES: readonly (readonly [string, readonly number[]])[] = [
 ];
 /** The compound file that old workbooks and encrypted new ones are kept in ([MS-CFB] 2.2). */
 const COMPOUND = [0xd0, 0xcf, 0x11, 0xe0, 0xa1, 0xb1, 0x1a, 0xe1];
-const ENCRYPTED = [...'EncryptedPackage'].flatMap((letter) => [letter.charCodeAt(0), 0]);
 
 function holds(bytes: Uint8Array, wanted: readonly number[]): boolean {
   for (let at = bytes.indexOf(wanted[0]!); at >= 0; at = bytes.indexOf(wanted[0]!, at + 1)) {
@@ -25,14 +24,19 @@ function holds(bytes: Uint8Array, wanted: readonly number[]): boolean {
   return false;
 }
 
+const wide = (name: string): number[] => [...name].flatMap((letter) => [letter.charCodeAt(0), 0]);
+
+export const isCompound = (bytes: Uint8Array): boolean => begins(bytes, COMPOUND);
+/** Whether a compound file keeps the stream of a workbook ([MS-XLS] 2.1.2). */
+export const isOldWorkbook = (bytes: Uint8Array): boolean => isCompound(bytes) && (holds(bytes, wide('Workbook')) || holds(bytes, wide('Book')));
+
 /** Why this file can't be read as a table, where its first bytes tell; undefined where they do not. */
 export function disguise({ name, bytes }: SourceFile): { rule: string; message: string } | undefined {
-  if (begins(bytes, COMPOUND)) {
-    return holds(bytes, ENCRYPTED)
-      ? { rule: 'file-encrypted', message: `${name} is protected with a password. Open it in your spreadsheet program, take the password off, save it and bring it in again.` }
-      : { rule: 'file-kind-unknown', message: `${name} is a workbook of the old binary kind (.xls). Save it as .xlsx in your spreadsheet program and bring it in again.` };
+  if (isCompound(bytes)) {
+    if (holds(bytes, wide('EncryptedPackage'))) return { rule: 'file-encrypted', message: `${name} is protected with a password. Open it in the program it comes from, take the password off, save it and bring it in again.` };
+    return isOldWorkbook(bytes) ? undefined : { rule: 'file-kind-unknown', message: `${name} is a document of an old binary kind. Save it as .docx, .xlsx or plain text in the program it comes from, and bring it in again.` };
   }
   const found = SIGNATURES.find(([, signature]) => begins(bytes, signature));
-  if (found) return { rule: 'file-not-a-table', message: `${name} is ${found[0]}, not a table. Bring in a workbook (.xlsx) or a text file with columns (.csv, .tsv, .txt).` };
+  if (found) return { rule: 'file-not-a-table', message: `${name} is ${found[0]}, not a table or text. Bring in a workbook (.xlsx, .ods, .xls), a document (.docx) or text (.csv, .tsv, .txt).` };
   return undefined;
 }

@@ -1,18 +1,102 @@
-// The one list of readers, and the door through which every file comes in.
-import type { Table } from '../model';
-import { CAPS, unreadable, type Reader, type ReaderOptions, type SourceFile } from './contract';
-import { delimited } from './delimited/reader';
-import { disguise } from './disguise';
-import { workbook } from './workbook/reader';
+// The one list of readers, and the door through which every source comes in.
+import type { Finding, Opened, ReadAs, Sheet, Table } from '../model';
+import { readBankFile, isBankFile } from './bank-file/reader';
+import { CAPS, unreadable, type ReaderOptions, type SourceFile } from './contract';
+import { readDelimited, readDelimitedText } from './delimited/reader';
+import { disguise, isOldWorkbook } from './disguise';
+import { decode } from './encoding';
+import { looksLikeHtml, readHtml } from './html/reader';
+import { isOpenSheet, readOpenSheet } from './open-document/reader';
+import { readOldWorkbook } from './old-workbook/reader';
+import { openPackage } from './package';
+import { isTestPackage, readTestPackage, readTestXml, looksLikeTestXml } from './test-package/reader';
+import { findFences, readBarTable } from './text/blocks';
+import { readJsonTable } from './text/json';
+import { readTextDocument } from './text/reader';
+import { shapeOf } from './text/shape';
+import { readTerms } from './text/terms';
+import { readWorkbook } from './workbook/reader';
+import { isWordPackage, readWordDocument } from './word-document/reader';
 
 export type { ReaderOptions, SourceFile } from './contract';
 export { CAPS } from './contract';
+export { editDocument, textOfDocument } from './text/edit';
+export { readDelimitedText } from './delimited/reader';
 
-/** Every reader; the first that takes a file reads it. The last takes any text. */
-export const readers: readonly Reader[] = [workbook, delimited];
+const asTable = (table: Table): Opened => ({ is: 'table', table });
+const bare = (sheet: Pick<Sheet, 'name' | 'rows'> & Partial<Sheet>): Sheet => ({ hidden: false, merges: [], validations: [], comments: [], formulas: [], dates: [], isProtected: false, ...sheet });
+const textTable = (file: string, format: Table['format'], sheet: Pick<Sheet, 'name' | 'rows'> & Partial<Sheet>): Opened => asTable({ file, format, sheets: [bare(sheet)], findings: [] });
 
-/** Reads a file by its contents rather than its name. Never throws for bad input: see `findings`. */
-export async function readTable(file: SourceFile, options: ReaderOptions = {}): Promise<Table> {
+/** What stands in code fences, as one table or text; undefined where the fences hold nothing to read. */
+function openFences(name: string, source: string, options: ReaderOptions): Opened | undefined {
+  const lines = source.split(/\r\n?|\n/);
+  const parts = findFences(lines).flatMap((fence): Opened[] => {
+    const inner = fence.lines.join('\n');
+    if (!inner.trim()) return [];
+    const opened = openPlain(name, inner, options, fence.first);
+    return opened.is === 'document' && opened.document.lines.length < 3 ? [] : [opened];
+  });
+  const tables = parts.flatMap((part) => (part.is === 'table' ? [part.table] : []));
+  if (!tables.length) return parts.find((part) => part.is !== 'table');
+  // Several fences of one reply continue one another.
+  const [first, ...others] = tables;
+  const sheet = first!.sheets[0]!;
+  for (const other of others) {
+    const more = other.sheets[0];
+    if (!more) continue;
+    sheet.lines = [...(sheet.lines ?? sheet.rows.map((_, index) => index + 1)), ...(more.lines ?? more.rows.map((_, index) => index + 1))];
+    for (const [place, runs] of Object.entries(more.rich ?? {})) { const [r, c] = place.split(':'); (sheet.rich ??= {})[`${Number(r) + sheet.rows.length}:${c}`] = runs; }
+    sheet.rows.push(...more.rows);
+  }
+  return asTable(first!);
+}
+
+/** Text without fences: JSON, a table with bars, terms, questions one below the other, or columns. */
+function openPlain(name: string, source: string, options: ReaderOptions, firstLine = 1): Opened {
+  const json = readJsonTable(name, source);
+  if (json) return textTable(name, 'json', json);
+  const lines = source.split(/\r\n?|\n/);
+  const bars = options.separator ? undefined : readBarTable(name, lines, firstLine);
+  if (bars) return textTable(name, 'txt', bars);
+  const shape = shapeOf(source, name);
+  if (options.separator || shape.as === 'table') {
+    const table = readDelimitedText(name, source, options);
+    for (const sheet of table.sheets) if (firstLine > 1) sheet.lines = (sheet.lines ?? sheet.rows.map((_, index) => index + 1)).map((line) => line + firstLine - 1);
+    return asTable(table);
+  }
+  const terms = shape.as === 'terms' ? readTerms(name, lines) : undefined;
+  if (terms) return textTable(name, 'txt', { ...terms.sheet, lines: terms.sheet.lines!.map((line) => line + firstLine - 1) });
+  const document = readTextDocument(name, source);
+  return { is: 'document', document: { ...document, lines: document.lines.map((line) => ({ ...line, line: line.line + firstLine - 1 })) } };
+}
+
+/** Text that is decoded already, as from the clipboard. `as` is what the user says it is. */
+export function openText(name: string, source: string, options: ReaderOptions = {}): Opened {
+  if (options.as === 'questions') return { is: 'document', document: readTextDocument(name, source) };
+  if (options.as === 'table') return asTable(readDelimitedText(name, source, options));
+  if (options.as === 'terms') {
+    const terms = readTerms(name, source.split(/\r\n?|\n/));
+    return terms ? textTable(name, 'txt', terms.sheet) : asTable(readDelimitedText(name, source, options));
+  }
+  if (looksLikeTestXml(source)) return readTestXml(name, source);
+  if (looksLikeHtml(source)) return readHtml(name, source);
+  return (/^\s*(?:`{3}|~{3})/m.test(source) && !options.separator ? openFences(name, source, options) : undefined) ?? openPlain(name, source, options);
+}
+
+const findingsOf = (opened: Opened): Finding[] => (opened.is === 'table' ? opened.table.findings : opened.is === 'document' ? opened.document.findings : opened.stated.findings);
+
+function openPacked(file: SourceFile): Opened {
+  const opened = openPackage(file.name, file.bytes);
+  if ('finding' in opened) return asTable({ file: file.name, format: 'xlsx', sheets: [], findings: [opened.finding] });
+  const { parts } = opened;
+  if (isWordPackage(parts)) return readWordDocument(file.name, parts);
+  if (isOpenSheet(parts)) return asTable(readOpenSheet(file.name, parts));
+  if (isBankFile(parts)) return readBankFile(file.name, parts);
+  if (isTestPackage(parts)) return readTestPackage(file.name, parts);
+  return asTable(readWorkbook(file.name, parts));
+}
+
+function refused(file: SourceFile): Table | undefined {
   const format = /\.xlsx$/i.test(file.name) ? 'xlsx' : 'csv';
   if (file.bytes.length === 0) {
     return unreadable(file.name, format, 'file-empty', `${file.name} is empty: it holds no bytes at all. Save it again in the program it comes from, then bring it in.`);
@@ -21,7 +105,44 @@ export async function readTable(file: SourceFile, options: ReaderOptions = {}): 
     return unreadable(file.name, format, 'file-too-large', `${file.name} has ${(file.bytes.length / 1_048_576).toFixed(0)} MiB; ${CAPS.fileBytes / 1_048_576} MiB at most are taken. Split it and bring the parts in one by one.`);
   }
   const other = disguise(file);
-  if (other) return unreadable(file.name, format, other.rule, other.message);
-  const reader = readers.find((candidate) => candidate.takes(file)) ?? delimited;
-  return reader.read(file, options);
+  return other && unreadable(file.name, format, other.rule, other.message);
 }
+
+/** Opens a file by its contents rather than its name. Never throws for bad input: see the findings within. */
+export async function openFile(file: SourceFile, options: ReaderOptions = {}): Promise<Opened> {
+  const no = refused(file);
+  if (no) return asTable(no);
+  if (file.bytes[0] === 0x50 && file.bytes[1] === 0x4b) return openPacked(file);
+  if (isOldWorkbook(file.bytes)) return asTable(await readOldWorkbook(file));
+  const decoded = decode(file.bytes, options.encoding);
+  const opened = openText(file.name, decoded.text, options);
+  findingsOf(opened).push(...textFindings(file.name, decoded.text));
+  if (opened.is === 'table') opened.table.encoding = decoded.encoding;
+  else if (opened.is === 'document') opened.document.encoding = decoded.encoding;
+  return opened;
+}
+
+function textFindings(name: string, text: string): Finding[] {
+  const findings: Finding[] = [];
+  if (/\.(?:xlsx|ods|docx)$/i.test(name)) findings.push({ rule: 'file-kind-differs', level: 'warn', where: { file: name }, message: `${name} is called a ${/docx$/i.test(name) ? 'document' : 'workbook'} but holds plain text; it was read as text.` });
+  const nul = text.indexOf('\u0000');
+  if (nul >= 0) { const line = text.slice(0, nul).split('\n').length; findings.push({ rule: 'nul-bytes', level: 'warn', where: { file: name, line }, message: `${name} holds NUL bytes, the first in line ${line}; they were left out of the texts.` }); }
+  return findings;
+}
+
+/** Reads a file as a table, whatever its text looks like: for blanks and for files that are read back. */
+export async function readTable(file: SourceFile, options: ReaderOptions = {}): Promise<Table> {
+  const no = refused(file);
+  if (no) return no;
+  if (file.bytes[0] === 0x50 && file.bytes[1] === 0x4b) {
+    const opened = openPacked(file);
+    return opened.is === 'table' ? opened.table : unreadable(file.name, 'xlsx', 'file-not-a-table', `${file.name} is ${opened.is === 'document' ? 'a word-processor document' : 'a package of questions'}, not a workbook or text with columns.`);
+  }
+  if (isOldWorkbook(file.bytes)) return readOldWorkbook(file);
+  const table = readDelimited(file, options);
+  table.findings.push(...textFindings(file.name, decode(file.bytes.subarray(0, 65_536), options.encoding).text));
+  return table;
+}
+
+/** Which readings a text may be overruled to; none for packages and workbooks. */
+export const readableAs = (opened: Opened): ReadAs[] => (opened.is === 'stated' || (opened.is === 'table' && ['xlsx', 'xls', 'ods', 'docx', 'json'].includes(opened.table.format)) ? [] : ['table', 'questions', 'terms']);

@@ -3,7 +3,7 @@ import Papa from 'papaparse';
 import type { Finding, Separator, Sheet, Table } from '../../model';
 import { columnLetters } from '../../shared/cells';
 import { unguardFormula } from '../../shared/formula-like';
-import { CAPS, blocked, type Reader, type ReaderOptions, type SourceFile } from '../contract';
+import { CAPS, blocked, type ReaderOptions, type SourceFile } from '../contract';
 import { decode } from '../encoding';
 import { findSeparator } from './separator';
 
@@ -79,19 +79,8 @@ export function readDelimitedText(file: string, source: string, options: ReaderO
   };
 }
 
-export const delimited: Reader = {
-  id: 'delimited',
-  takes: ({ bytes }) => !(bytes[0] === 0x50 && bytes[1] === 0x4b),
-  async read(file: SourceFile, options) {
-    const decoded = decode(file.bytes, options.encoding);
-    const table = readDelimitedText(file.name, decoded.text, options);
-    if (/\.xlsx$/i.test(file.name)) {
-      table.findings.push({ rule: 'file-kind-differs', level: 'warn', where: { file: file.name }, message: `${file.name} is called a workbook but holds plain text; it was read as text with columns.` });
-    }
-    const nul = decoded.text.indexOf('\u0000');
-    if (nul >= 0) {
-      table.findings.push({ rule: 'nul-bytes', level: 'warn', where: { file: file.name, line: decoded.text.slice(0, nul).split('\n').length }, message: `${file.name} holds NUL bytes, the first in line ${decoded.text.slice(0, nul).split('\n').length}; they were left out of the texts.` });
-    }
-    return { ...table, encoding: decoded.encoding };
-  },
-};
+/** Reads a file of text as columns, with its encoding found or given. */
+export function readDelimited(file: SourceFile, options: ReaderOptions): Table {
+  const decoded = decode(file.bytes, options.encoding);
+  return { ...readDelimitedText(file.name, decoded.text, options), encoding: decoded.encoding };
+}

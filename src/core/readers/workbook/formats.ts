@@ -1,5 +1,5 @@
 // Number formats: from a stored number to the text a person sees.
-import { parseXml } from './xml';
+import { parseXml, type Attributes } from '../xml';
 
 /** The formats that are not written into the file (ECMA-376 part 1, 18.8.30): dates and times. */
 const BUILT_IN: Record<number, string> = {
@@ -8,25 +8,60 @@ const BUILT_IN: Record<number, string> = {
 };
 const MONTHS = ['Jan', 'Feb', 'Mar', 'Apr', 'May', 'Jun', 'Jul', 'Aug', 'Sep', 'Oct', 'Nov', 'Dec'];
 
-/** The format text of every cell style, by the style's index. */
-export function readFormats(xml: string): string[] {
-  const own = new Map<number, string>();
-  const formats: string[] = [];
-  let inCellStyles = false;
-  if (xml) {
-    parseXml(xml, {
-      open(name, attributes) {
-        if (name === 'numFmt') own.set(Number(attributes['numFmtId']), attributes['formatCode'] ?? '');
-        else if (name === 'cellXfs') inCellStyles = true;
-        else if (name === 'xf' && inCellStyles) {
-          const id = Number(attributes['numFmtId'] ?? 0);
-          formats.push(own.get(id) ?? BUILT_IN[id] ?? 'General');
-        }
-      },
-      close(name) { if (name === 'cellXfs') inCellStyles = false; },
-    });
+/** How a cell style sets its text off: what people mark right answers with. */
+export type Look = { bold?: boolean; italic?: boolean; underline?: boolean; mark?: boolean };
+export type CellStyles = { formats: string[]; looks: (Look | undefined)[] };
+
+const isOn = (a: Attributes): boolean => !['0', 'false', 'none'].includes(a['val'] ?? 'true');
+/** Whether a colour is one that says something: neither black, white nor the theme's own text and ground. */
+const isTelling = (a: Attributes): boolean => (a['rgb'] !== undefined ? !/^(?:..)?(?:000000|FFFFFF)$/i.test(a['rgb']) : a['theme'] !== undefined ? !['0', '1'].includes(a['theme']) : a['indexed'] !== undefined && !['8', '9', '64', '65'].includes(a['indexed']));
+
+class StyleReader {
+  readonly styles: CellStyles = { formats: [], looks: [] };
+  private readonly own = new Map<number, string>();
+  private readonly fonts: Look[] = [];
+  private readonly fills: boolean[] = [];
+  private inside = '';
+  private solid = false;
+
+  open(name: string, a: Attributes): void {
+    if (name === 'fonts' || name === 'fills' || name === 'cellXfs') this.inside = name;
+    else if (name === 'numFmt') this.own.set(Number(a['numFmtId']), a['formatCode'] ?? '');
+    else if (this.inside === 'fonts') this.font(name, a);
+    else if (this.inside === 'fills') this.fill(name, a);
+    else if (name === 'xf' && this.inside === 'cellXfs') this.style(a);
   }
-  return formats;
+
+  private font(name: string, a: Attributes): void {
+    if (name === 'font') { this.fonts.push({}); return; }
+    const font = this.fonts.at(-1);
+    if (!font) return;
+    if (name === 'b') font.bold = isOn(a);
+    else if (name === 'i') font.italic = isOn(a);
+    else if (name === 'u') font.underline = isOn(a);
+    else if (name === 'color' && isTelling(a)) font.mark = true;
+  }
+
+  private fill(name: string, a: Attributes): void {
+    if (name === 'fill') { this.fills.push(false); this.solid = false; } else if (name === 'patternFill') this.solid = a['patternType'] === 'solid';
+    else if (name === 'fgColor' && this.solid && isTelling(a)) this.fills[this.fills.length - 1] = true;
+  }
+
+  private style(a: Attributes): void {
+    const id = Number(a['numFmtId'] ?? 0);
+    this.styles.formats.push(this.own.get(id) ?? BUILT_IN[id] ?? 'General');
+    const look = { ...this.fonts[Number(a['fontId'] ?? 0)], ...(this.fills[Number(a['fillId'] ?? 0)] ? { mark: true } : {}) };
+    this.styles.looks.push(Object.values(look).some(Boolean) ? look : undefined);
+  }
+
+  close(name: string): void { if (name === this.inside) this.inside = ''; }
+}
+
+/** The number format and the look of every cell style, by the style's index. */
+export function readStyles(xml: string): CellStyles {
+  const reader = new StyleReader();
+  if (xml) parseXml(xml, { open: (name, a) => reader.open(name, a), close: (name) => reader.close(name) });
+  return reader.styles;
 }
 
 /** Whether a format shows a date or time. Colours, quoted words and locale codes are no part of it. */

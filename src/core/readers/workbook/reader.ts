@@ -1,12 +1,13 @@
 // Workbooks of the open office format (.xlsx, ECMA-376): every sheet, with lists looked up wherever they stand.
 import type { Sheet, Table, Validation } from '../../model';
 import { parseRange } from '../../shared/cells';
-import { blocked, unreadable, type Reader, type SourceFile } from '../contract';
-import { readFormats } from './formats';
-import { openPackage, partText, resolveTarget, type Parts } from './package';
-import { OverCap, readSheet, type RawSheet, type RawValidation, type Shown } from './sheet';
+import { blocked, unreadable } from '../contract';
+import { readStyles } from './formats';
+import { partText, readRelations, type Parts } from '../package';
+import { OverCap } from '../over-cap';
+import { readSheet, type RawSheet, type RawValidation, type Shown } from './sheet';
 import { readSharedStrings } from './strings';
-import { parseXml } from './xml';
+import { parseXml } from '../xml';
 
 type Listed = { name: string; id: string; hidden: boolean };
 type Book = { sheets: Listed[]; names: Map<string, string>; from1904: boolean };
@@ -24,21 +25,6 @@ function readBook(xml: string): Book {
     close(name) { if (name === 'definedName') naming = ''; },
   });
   return book;
-}
-
-/** The targets of a part's relationships, by id and by the last word of their type. */
-function readRelations(parts: Parts, part: string): { id: string; type: string; target: string }[] {
-  const slash = part.lastIndexOf('/');
-  const xml = partText(parts, `${part.slice(0, slash + 1)}_rels/${part.slice(slash + 1)}.rels`);
-  const relations: { id: string; type: string; target: string }[] = [];
-  if (xml) {
-    parseXml(xml, {
-      open(name, a) {
-        if (name === 'Relationship' && a['TargetMode'] !== 'External') relations.push({ id: a['Id'] ?? '', type: (a['Type'] ?? '').split('/').at(-1)!, target: resolveTarget(part, a['Target'] ?? '') });
-      },
-    });
-  }
-  return relations;
 }
 
 function readComments(xml: string): Sheet['comments'] {
@@ -86,16 +72,15 @@ function finish(raw: RawValidation[], here: string, sheets: Map<string, RawSheet
   });
 }
 
-function readWorkbook(file: string, parts: Parts): Table {
+function readSheets(file: string, parts: Parts): Table {
   const root = readRelations(parts, '').find(({ type }) => type === 'officeDocument')?.target ?? 'xl/workbook.xml';
   if (!parts.has(root)) {
-    const what = [...parts.keys()].some((name) => name.startsWith('word/')) ? 'a word-processor document' : 'a zip package of another kind';
-    return unreadable(file, 'xlsx', 'file-not-a-table', `${file} is ${what}, not a workbook. Bring in a workbook (.xlsx) or a text file with columns (.csv, .tsv, .txt).`);
+    return unreadable(file, 'xlsx', 'file-not-a-table', `${file} is a zip package of a kind that is not known here. Bring in a workbook (.xlsx, .ods, .xls), a document (.docx), a test package or text.`);
   }
   const book = readBook(partText(parts, root));
   const relations = readRelations(parts, root);
   const part = (type: string): string => partText(parts, relations.find((relation) => relation.type === type)?.target ?? '');
-  const shown: Shown = { strings: readSharedStrings(part('sharedStrings')), formats: readFormats(part('styles')), from1904: book.from1904 };
+  const shown: Shown = { strings: readSharedStrings(part('sharedStrings')), styles: readStyles(part('styles')), from1904: book.from1904 };
   const raw = new Map<string, RawSheet>();
   const paths = new Map<string, string>();
   for (const sheet of book.sheets) {
@@ -116,19 +101,14 @@ function readWorkbook(file: string, parts: Parts): Table {
   return table;
 }
 
-export const workbook: Reader = {
-  id: 'workbook',
-  takes: ({ bytes }) => bytes[0] === 0x50 && bytes[1] === 0x4b,
-  async read({ name, bytes }: SourceFile) {
-    const opened = openPackage(name, bytes);
-    if ('finding' in opened) return { file: name, format: 'xlsx', sheets: [], findings: [opened.finding] };
-    try {
-      const table = readWorkbook(name, opened.parts);
-      if (!/\.xls[xm]$/i.test(name) && table.sheets.length) table.findings.push({ rule: 'file-kind-differs', level: 'note', where: { file: name }, message: `${name} is a workbook, whatever its name says; it was read as one.` });
-      return table;
-    } catch (error) {
-      if (error instanceof OverCap) return unreadable(name, 'xlsx', error.rule, `${name} holds ${error.message}. Split it and bring the parts in one by one.`);
-      return unreadable(name, 'xlsx', 'workbook-damaged', `${name} opens as a package, but a part of it is damaged and can't be read. Save it again in your spreadsheet program and bring it in.`);
-    }
-  },
-};
+/** Reads an opened package as a workbook. Never throws for bad input. */
+export function readWorkbook(name: string, parts: Parts): Table {
+  try {
+    const table = readSheets(name, parts);
+    if (!/\.xls[xm]$/i.test(name) && table.sheets.length) table.findings.push({ rule: 'file-kind-differs', level: 'note', where: { file: name }, message: `${name} is a workbook, whatever its name says; it was read as one.` });
+    return table;
+  } catch (error) {
+    if (error instanceof OverCap) return unreadable(name, 'xlsx', error.rule, `${name} holds ${error.message}. Split it and bring the parts in one by one.`);
+    return unreadable(name, 'xlsx', 'workbook-damaged', `${name} opens as a package, but a part of it is damaged and can't be read. Save it again in your spreadsheet program and bring it in.`);
+  }
+}

@@ -2,19 +2,18 @@
 import type { CellRange, Sheet } from '../../model';
 import { cellName, parseCell, parseRanges } from '../../shared/cells';
 import { CAPS } from '../contract';
-import { isDateFormat, showNumber } from './formats';
-import { parseXml, unescapeCell, type Attributes } from './xml';
+import { OverCap } from '../over-cap';
+import { isDateFormat, showNumber, type CellStyles } from './formats';
+import type { SharedStrings } from './strings';
+import { parseXml, unescapeCell, type Attributes } from '../xml';
 
 /** A drop-down list or length rule before its reference is looked up. */
 export type RawValidation = { ranges: CellRange[]; formula: string; maxLength?: number; prompt?: string };
 export type RawSheet = Omit<Sheet, 'validations' | 'comments' | 'name' | 'hidden'> & { raw: RawValidation[] };
-export type Shown = { strings: readonly string[]; formats: readonly string[]; from1904: boolean };
+export type Shown = { strings: SharedStrings; styles: CellStyles; from1904: boolean };
 
-/** Thrown inside the parser to stop it; the workbook reader turns it into a finding. */
-export class OverCap extends Error {
-  constructor(readonly rule: string, message: string) { super(message); }
-}
-
+/** Past this many formatted cells, formatting says nothing any more. */
+const RICH_CELLS = 100_000;
 const EXTREME = { row: 1_048_575, column: 16_383 };
 
 class SheetReader {
@@ -24,6 +23,8 @@ class SheetReader {
   private column = -1;
   private type = '';
   private format = 'General';
+  private style = 0;
+  private richCells = 0;
   private collecting = '';
   private value = '';
   private inline = '';
@@ -49,7 +50,8 @@ class SheetReader {
     this.row = at?.row ?? this.row;
     this.column = at?.column ?? this.column + 1;
     this.type = attributes['t'] ?? 'n';
-    this.format = this.shown.formats[Number(attributes['s'] ?? 0)] ?? 'General';
+    this.style = Number(attributes['s'] ?? 0);
+    this.format = this.shown.styles.formats[this.style] ?? 'General';
     this.value = '';
     this.inline = '';
   }
@@ -76,7 +78,7 @@ class SheetReader {
 
   private cellText(): string {
     switch (this.type) {
-      case 's': return this.shown.strings[Number(this.value)] ?? '';
+      case 's': return this.shown.strings.texts[Number(this.value)] ?? '';
       case 'inlineStr': return unescapeCell(this.inline);
       case 'str': case 'e': case 'd': return unescapeCell(this.value);
       case 'b': return this.value === '1' ? 'TRUE' : 'FALSE';
@@ -100,6 +102,15 @@ class SheetReader {
     if (this.column > 500 && this.column > row.length + 200) return;
     while (row.length < this.column) row.push('');
     row[this.column] = text;
+    this.keepLook(text);
+  }
+
+  /** Formatting within the text, or of the whole cell, is kept aside; the common plain cell costs nothing. */
+  private keepLook(text: string): void {
+    const look = this.shown.styles.looks[this.style];
+    const runs = this.type === 's' ? this.shown.strings.runs.get(Number(this.value)) : undefined;
+    if ((!look && !runs) || ++this.richCells > RICH_CELLS) return;
+    (this.sheet.rich ??= {})[`${this.row}:${this.column}`] = (runs ?? [{ text }]).map((run) => ({ ...look, ...run }));
   }
 
   private closeValidation(): void {

@@ -1,24 +1,47 @@
-// The workbook's shared strings, each as its plain text. Phonetic runs are helps for reading, not text.
-import { parseXml, unescapeCell } from './xml';
+// The workbook's shared strings, each as its text and, where it is formatted within, its runs. Phonetic runs are helps
+// for reading, not text.
+import type { Run } from '../../model';
+import { isFormatted, joinRuns } from '../../shared/rich-text';
+import { parseXml, unescapeCell, type Attributes } from '../xml';
 
-/** The texts by their index. */
-export function readSharedStrings(xml: string): string[] {
-  const strings: string[] = [];
+export type SharedStrings = { texts: string[]; runs: Map<number, Run[]> };
+
+/** Adds what one element of run properties says. */
+export function applyRunProperty(look: Omit<Run, 'text'>, name: string, a: Attributes): void {
+  const on = !['0', 'false', 'none'].includes(a['val'] ?? 'true');
+  if (name === 'b') look.bold = on;
+  else if (name === 'i') look.italic = on;
+  else if (name === 'u') look.underline = on;
+  else if (name === 'vertAlign') { if (a['val'] === 'superscript') look.sup = true; else if (a['val'] === 'subscript') look.sub = true; }
+}
+
+/** The strings by their index. */
+export function readSharedStrings(xml: string): SharedStrings {
+  const strings: SharedStrings = { texts: [], runs: new Map() };
   if (!xml) return strings;
-  let current = '';
+  let current: Run[] = [];
+  let look: Omit<Run, 'text'> = {};
+  let text = '';
+  let plain = '';
   let inText = false;
   let phonetic = 0;
   parseXml(xml, {
-    open(name) {
-      if (name === 'si') current = '';
-      else if (name === 't') inText = true;
+    open(name, a) {
+      if (name === 'si') { current = []; plain = ''; }
+      else if (name === 't') { inText = true; text = ''; }
+      else if (name === 'r') look = {};
       else if (name === 'rPh') phonetic++;
+      else if (current) applyRunProperty(look, name, a);
     },
-    text(text) { if (inText && phonetic === 0) current += text; },
+    text(piece) { if (inText && phonetic === 0) text += piece; },
     close(name) {
-      if (name === 't') inText = false;
+      if (name === 't') { inText = false; if (phonetic === 0 && text) { plain += text; current.push({ text: unescapeCell(text), ...look }); } }
       else if (name === 'rPh') phonetic--;
-      else if (name === 'si') strings.push(unescapeCell(current));
+      else if (name === 'r') look = {};
+      else if (name === 'si') {
+        if (current.length > 1 && isFormatted(current)) strings.runs.set(strings.texts.length, joinRuns(current));
+        strings.texts.push(unescapeCell(plain));
+      }
     },
   });
   return strings;

@@ -1,7 +1,8 @@
 // The zip that a workbook is, opened with care: sizes are added up before anything is inflated.
 import { unzipSync } from 'fflate';
-import { CAPS, blocked } from '../contract';
-import type { Finding } from '../../model';
+import { parseXml } from './xml';
+import { CAPS, blocked } from './contract';
+import type { Finding } from '../model';
 
 export type Parts = Map<string, Uint8Array>;
 
@@ -43,4 +44,23 @@ export function resolveTarget(from: string, target: string): string {
     else if (step !== '.') path.push(step);
   }
   return path.join('/');
+}
+
+/** The targets of a part's relationships, by id and by the last word of their type. */
+export function readRelations(parts: Parts, part: string): { id: string; type: string; target: string }[] {
+  const slash = part.lastIndexOf('/');
+  const xml = partText(parts, `${part.slice(0, slash + 1)}_rels/${part.slice(slash + 1)}.rels`);
+  const relations: { id: string; type: string; target: string }[] = [];
+  if (xml) {
+    parseXml(xml, {
+      open(name, a) {
+        if (name !== 'Relationship') return;
+        const type = (a['Type'] ?? '').split('/').at(-1)!;
+        const target = a['Target'] ?? '';
+        // Of what lies outside the package only links are of use, and they are never followed.
+        if (a['TargetMode'] === 'External') { if (type === 'hyperlink') relations.push({ id: a['Id'] ?? '', type, target }); } else relations.push({ id: a['Id'] ?? '', type, target: resolveTarget(part, target) });
+      },
+    });
+  }
+  return relations;
 }

@@ -1,0 +1,6 @@
+// What gathering takes and gives, whatever the source was.
+import type { Finding, Item, Overrule, Reading } from '../model';
+
+/** `blocks` says for each item of a running text which lines it spans. */
+export type Gathered = { items: Item[]; findings: Finding[]; reading: Reading; blocks?: { from: number; to: number }[] };
+export type GatherOptions = { overrule?: Overrule; newId: () => string };

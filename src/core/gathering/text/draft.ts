@@ -1,0 +1,58 @@
+// A question while it is being put together from the lines of a running text.
+import type { DocumentLine, Picture, Role, Run, Text } from '../../model';
+import { joinRuns, plainOf, shareOf, sliceRuns, textOf } from '../../shared/rich-text';
+import { cleanText } from '../../shared/normalise';
+import type { Emphasis } from '../rich';
+import type { Piece } from './tokens';
+
+export { EMPHASES, type Emphasis } from '../rich';
+
+/** How options are labelled; by it the next option is known. */
+export type LabelStyle = 'letter' | 'number' | 'bullet' | 'none';
+export type DraftOption = { pieces: Piece[]; style: LabelStyle; n: number; sign: string; indent: number; right?: boolean; mark?: string };
+export type Draft = {
+  line: number;
+  /** The question's own number, where it has one. */
+  number?: number;
+  sign?: string; indent: number; level?: number;
+  stem: Piece[];
+  options: DraftOption[];
+  answers: Piece[];
+  fields: { role: Role; piece: Piece }[];
+  category?: string;
+  lastLine: number;
+};
+
+export const newDraft = (piece: Piece & { indent: number }, about: Partial<Draft> = {}): Draft => ({
+  line: piece.line.line, lastLine: piece.line.line, indent: piece.indent, stem: [piece], options: [], answers: [], fields: [], ...about,
+});
+
+/** The text of a piece, without its line's label and marks. */
+export const pieceText = ({ line, from, to }: Piece): string => line.text.slice(from, to);
+
+const runsOf = ({ line, from, to }: Piece): Run[] => (line.runs ? sliceRuns(line.runs, from, to) : [{ text: line.text.slice(from, to) }]);
+
+/** Runs of several pieces with one blank between them. */
+function joined(pieces: readonly Piece[]): Run[] {
+  return joinRuns(pieces.flatMap((piece, index) => {
+    const runs = runsOf(piece);
+    return index && runs.length ? [{ ...runs[0]!, text: ' ' }, ...runs] : runs;
+  }));
+}
+
+/** Pieces as one text; formatting is kept where it says something and `keep` asks for it. */
+export function textOfPieces(pieces: readonly Piece[], keep: boolean): Text {
+  const text = textOf(joined(pieces), keep);
+  return { ...text, plain: cleanText(text.plain.replace(/\s+/gu, ' ')) };
+}
+
+export const plainOfPieces = (pieces: readonly Piece[]): string => cleanText(plainOf(joined(pieces)).replace(/\s+/gu, ' '));
+
+
+
+
+/** Whether an option is set off as a whole by one kind of emphasis. */
+export const isEmphasised = (option: DraftOption, emphasis: Emphasis): boolean =>
+  shareOf(joined(option.pieces), (run) => Boolean(run[emphasis])) > 0.85;
+
+export const picturesOf = (lines: readonly DocumentLine[]): Picture[] => lines.flatMap((line) => line.pictures ?? []);

@@ -1,0 +1,22 @@
+// A whole bank as one file: a zip with this JSON, the pictures and the receivers' blanks.
+import { z } from 'zod';
+import { KeptLayoutSchema, KeptSourceSchema } from './bank';
+import { ReceiptSchema } from './fit';
+import { ItemSchema } from './item';
+
+export const BANK_FILE_VERSION = 1;
+/** `pictures` and `blanks` name the parts of the zip by digest; an item's picture is then 'picture:<digest>'. */
+export const BankFileSchema = z.object({
+  format: z.literal('question-bank'),
+  version: z.number().int().positive(),
+  name: z.string(),
+  items: z.array(ItemSchema),
+  layouts: z.array(KeptLayoutSchema),
+  sources: z.array(KeptSourceSchema),
+  receipts: z.array(ReceiptSchema),
+  pictures: z.record(z.string(), z.string()),
+  blanks: z.array(z.string()),
+});
+export type BankFile = z.infer<typeof BankFileSchema>;
+/** A bank file unpacked: pictures are back in their questions, blanks by their digest. */
+export type BankContents = Pick<BankFile, 'name' | 'items' | 'layouts' | 'sources' | 'receipts'> & { blanks: Map<string, Uint8Array> };

@@ -1,0 +1,10 @@
+// Formatted text and pictures as readers find them, before they become an item's.
+
+/** A stretch of text that is set alike. `mark` stands for colour or highlighting. */
+export type Run = {
+  text: string;
+  bold?: boolean; italic?: boolean; underline?: boolean; mark?: boolean; sub?: boolean; sup?: boolean;
+  href?: string;
+};
+
+export type Picture = { href: string; alt?: string };

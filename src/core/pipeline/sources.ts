@@ -1,0 +1,72 @@
+// The first half of the road: from a source to questions, findings and the reading.
+import type { Finding, Item, Opened, Overrule, ReadAs, Surroundings, Table } from '../model';
+import { checkItem, checkTogether } from '../checks';
+import { gather, gatherStated, gatherText, type Gathered } from '../gathering';
+import { openFile, openText, readableAs } from '../readers';
+
+export type { Gathered } from '../gathering';
+export { editDocument, textOfDocument } from '../readers';
+
+/** A source: a file's bytes, or text from the clipboard, where the same copy may be there as HTML too. */
+export type Source = { name: string; bytes: Uint8Array } | { name: string; text: string; html?: string };
+
+/** Reads a source by its contents; what the user overruled is held to. */
+export async function openSource(source: Source, overrule: Overrule = {}): Promise<Opened> {
+  const options = { ...(overrule.encoding ? { encoding: overrule.encoding } : {}), ...(overrule.separator ? { separator: overrule.separator } : {}), ...(overrule.as && overrule.as !== 'package' ? { as: overrule.as } : {}) };
+  if ('bytes' in source) return openFile(source, options);
+  if (!source.html || overrule.as || overrule.separator) return openText(source.name, source.text, options);
+  return betterOf(openText(source.name, source.html, {}), openText(source.name, source.text, options));
+}
+
+/** Of the same copy as HTML and as text, the one of which more is understood; HTML where both serve and it says more. */
+function betterOf(html: Opened, text: Opened): Opened {
+  let n = 0;
+  const understood = (opened: Opened): number => {
+    const { items, findings } = gatherOpened(opened, {}, { id: () => `try-${++n}` });
+    const faulty = new Set(findings.filter((finding) => finding.level === 'block' || finding.rule === 'key-missing').map((finding) => finding.item));
+    return items.filter((item) => !faulty.has(item.id) && item.kind !== 'open').length + items.length / 1000;
+  };
+  const [marked, plain] = [understood(html), understood(text)];
+  if (marked !== plain) return marked > plain ? html : text;
+  return html.is === 'table' ? html : text;
+}
+
+export const sheetsOf = (opened: Opened): Table['sheets'] => (opened.is === 'table' ? opened.table.sheets : []);
+export const problemsOf = (opened: Opened): Finding[] => (opened.is === 'table' ? opened.table.findings : opened.is === 'document' ? opened.document.findings : opened.stated.findings);
+/** Whether anything could be read at all. */
+export const isReadable = (opened: Opened): boolean => (opened.is === 'table' ? opened.table.sheets.length > 0 : opened.is === 'document' ? opened.document.lines.length > 0 : opened.stated.items.length > 0);
+/** What the source may be read as instead. */
+export const otherReadings = (opened: Opened): ReadAs[] => readableAs(opened);
+
+/** What the checks of single questions and of all together add to what gathering found; a field is spoken of once. */
+function withChecks(gathered: Gathered): Finding[] {
+  const spoken = new Set(gathered.findings.map((finding) => `${finding.item} ${finding.field}`));
+  const shifted = new Set(gathered.findings.filter((finding) => finding.rule === 'columns-shifted').map((finding) => finding.item));
+  const places = new Map(gathered.items.map((item) => [item.id, item.origin]));
+  const found = [...gathered.items.flatMap((item) => (shifted.has(item.id) ? [] : checkItem(item))), ...checkTogether(gathered.items)];
+  return found
+    .filter((finding) => !spoken.has(`${finding.item} ${finding.field}`) || finding.field === 'stem')
+    .map((finding) => ({ ...finding, where: whereOf(finding.item ? places.get(finding.item) : undefined) }));
+}
+
+function whereOf(origin: Item['origin']): NonNullable<Finding['where']> {
+  return {
+    ...(origin?.file ? { file: origin.file } : {}), ...(origin?.sheet ? { sheet: origin.sheet } : {}),
+    ...(origin?.cell ? { cell: origin.cell } : origin?.row ? { line: origin.row } : {}),
+  };
+}
+
+/** Understands a source that is open already; used again after each overruling. */
+export function gatherOpened(opened: Opened, overrule: Overrule, surroundings: Pick<Surroundings, 'id'>): Gathered {
+  const options = { overrule, newId: () => surroundings.id() };
+  const gathered = opened.is === 'table' ? gather(opened.table, options) : opened.is === 'document' ? gatherText(opened.document, options) : gatherStated(opened.stated, options);
+  return { ...gathered, findings: [...gathered.findings, ...withChecks(gathered)] };
+}
+
+/** Understands a table. */
+export const gatherTable = (table: Table, overrule: Overrule, surroundings: Pick<Surroundings, 'id'>): Gathered => gatherOpened({ is: 'table', table }, overrule, surroundings);
+
+/** From a source to questions, findings and the reading. */
+export async function gatherSource(source: Source, overrule: Overrule, surroundings: Pick<Surroundings, 'id'>): Promise<Gathered> {
+  return gatherOpened(await openSource(source, overrule), overrule, surroundings);
+}

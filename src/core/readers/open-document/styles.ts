@@ -1,0 +1,29 @@
+// What the styles of an OpenDocument sheet say about cells, words and sheets (OpenDocument 1.3 part 3, 16 and 20).
+import type { Attributes } from '../xml';
+
+export type Look = { bold?: boolean; italic?: boolean; underline?: boolean; mark?: boolean; sub?: boolean; sup?: boolean };
+
+/** Collects the styles while the document is parsed; `looks` by the style's name, `hidden` the names of hidden sheets' styles. */
+export class StyleCollector {
+  readonly looks = new Map<string, Look>();
+  readonly hidden = new Set<string>();
+  private name = '';
+
+  open(element: string, a: Attributes): void {
+    if (element === 'style') { this.name = a['style:name'] ?? ''; return; }
+    if (!this.name) return;
+    if (element === 'table-properties' && a['table:display'] === 'false') this.hidden.add(this.name);
+    if (element === 'table-cell-properties') { const fill = a['fo:background-color'] ?? ''; if (fill && !/^(?:transparent|#ffffff)$/i.test(fill)) this.add({ mark: true }); }
+    if (element !== 'text-properties') return;
+    const position = a['style:text-position'] ?? '';
+    this.add({
+      ...(/^(?:bold|[6-9]00)$/.test(a['fo:font-weight'] ?? '') ? { bold: true } : {}), ...(/italic|oblique/.test(a['fo:font-style'] ?? '') ? { italic: true } : {}),
+      ...(/^(?!none)./.test(a['style:text-underline-style'] ?? '') ? { underline: true } : {}),
+      ...(/^(?!#000000)#/.test(a['fo:color'] ?? '') ? { mark: true } : {}),
+      ...(/^sub|^-/.test(position) ? { sub: true } : /^super|^[1-9]/.test(position) ? { sup: true } : {}),
+    });
+  }
+
+  private add(look: Look): void { this.looks.set(this.name, { ...this.looks.get(this.name), ...look }); }
+  close(element: string): void { if (element === 'style') this.name = ''; }
+}

@@ -1,0 +1,23 @@
+// A running text as a person edits it, and the document again after the edit: lines left alone keep what the file said
+// about them, so that bold, automatic numbers and pictures outlive a mend elsewhere.
+import type { Document, DocumentLine } from '../../model';
+import { readLine } from './reader';
+
+const shown = (line: DocumentLine): string => line.source ?? (line.label ? `${line.label} ${line.text}` : line.text);
+
+/** The document as text, line by line as it is numbered. */
+export const textOfDocument = (document: Document): string => document.lines.map(shown).join('\n');
+
+/** The document with an edited text: changed lines are read anew, the others move with their numbers. */
+export function editDocument(document: Document, text: string): Document {
+  const before = document.lines.map(shown);
+  const after = text.split('\n');
+  let head = 0;
+  while (head < before.length && head < after.length && before[head] === after[head]) head++;
+  let tail = 0;
+  while (tail < before.length - head && tail < after.length - head && before[before.length - 1 - tail] === after[after.length - 1 - tail]) tail++;
+  const kept = document.lines.slice(before.length - tail);
+  const fresh = after.slice(head, after.length - tail).map((line) => readLine(line, 0));
+  const first = document.lines[0]?.line ?? 1;
+  return { ...document, lines: [...document.lines.slice(0, head), ...fresh, ...kept].map((line, index) => ({ ...line, line: first + index })) };
+}

@@ -1,0 +1,30 @@
+// A list of terms, one a line: `term - definition`, `term : definition`, `term = definition`, or with a tab or comma.
+import type { Sheet } from '../../model';
+import { inlineMarkdown } from './markdown';
+
+const SIGNS: readonly (readonly [string, RegExp])[] = [
+  ['a spaced hyphen', /^(.{1,80}?)\s+[-–—]{1,2}\s+(\S.*)$/su],
+  ['a colon', /^([^:]{1,80}?)\s*:\s+(\S.*)$/su],
+  ['an equals sign', /^([^=]{1,80}?)\s*={1,2}>?\s*(\S.*)$/su],
+  ['an arrow', /^(.{1,80}?)\s*(?:->|→)\s*(\S.*)$/su],
+];
+const LABEL = /^\s*(?:[-–•●*·]\s+|\(?\d{1,3}[.)]\s+)/u;
+
+export type Terms = { sheet: Pick<Sheet, 'name' | 'rows' | 'lines' | 'rich'>; share: number; sign: string };
+
+/** The list by the sign that splits most lines; `share` is how many of the filled lines it splits. */
+export function readTerms(name: string, lines: readonly string[]): Terms | undefined {
+  const filled = lines.flatMap((line, index) => (line.trim() ? [{ line: line.replace(LABEL, '').trim(), number: index + 1 }] : []));
+  const tries = SIGNS.map(([sign, pattern]) => ({ sign, pattern, hits: filled.filter(({ line }) => pattern.test(inlineMarkdown(line).text)).length })).sort((a, b) => b.hits - a.hits);
+  const best = tries[0];
+  if (!best || best.hits < 2) return undefined;
+  const rows: string[][] = [];
+  const numbers: number[] = [];
+  for (const { line, number } of filled) {
+    const match = best.pattern.exec(inlineMarkdown(line).text);
+    if (!match) continue;
+    rows.push([match[1]!.trim(), match[2]!.trim()]);
+    numbers.push(number);
+  }
+  return { sheet: { name, rows, lines: numbers }, share: best.hits / filled.length, sign: best.sign };
+}

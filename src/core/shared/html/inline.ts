@@ -1,0 +1,78 @@
+// What stands inside a cell or paragraph of HTML, as runs and pictures. White space folds as in a browser.
+import type { Picture, Run } from '../../model';
+import { joinRuns } from '../rich-text';
+import { attribute, childrenOf, isElement, textOfNode, type Element, type Node } from './tree';
+
+type Style = Omit<Run, 'text'>;
+const BLOCKS = new Set(['p', 'div', 'li', 'ul', 'ol', 'h1', 'h2', 'h3', 'h4', 'h5', 'h6', 'tr', 'table', 'section', 'article', 'blockquote', 'pre', 'dl', 'dt', 'dd']);
+export const isBlock = (element: Element): boolean => BLOCKS.has(element.tagName);
+
+const WHITE = /^(?:#?f{3}(?:f{3})?|white|transparent|none|inherit|initial|auto|rgb\(255, ?255, ?255\)|rgba\(.*, ?0\))$/i;
+
+/** The style that an element adds: by its name, or by what its style attribute says. */
+function styleOf(element: Element, style: Style): Style {
+  const css = attribute(element, 'style');
+  const background = /background(?:-color)?\s*:\s*([^;]+)/i.exec(css)?.[1]?.trim();
+  const weight = /font-weight\s*:\s*(\w+)/i.exec(css)?.[1];
+  const align = /vertical-align\s*:\s*(sub|super)/i.exec(css)?.[1];
+  const name = element.tagName;
+  return {
+    ...style,
+    ...((name === 'b' || name === 'strong') && weight !== 'normal' ? { bold: true } : {}),
+    ...(weight && (/bold/i.test(weight) || Number(weight) >= 600) ? { bold: true } : {}),
+    ...(name === 'i' || name === 'em' || /font-style\s*:\s*italic/i.test(css) ? { italic: true } : {}),
+    ...(name === 'u' || name === 'ins' || /text-decoration[^;]*:\s*[^;]*underline/i.test(css) ? { underline: true } : {}),
+    ...(name === 'mark' || (background && !WHITE.test(background) && name !== 'td' && name !== 'th') ? { mark: true } : {}),
+    ...(name === 'sub' || align === 'sub' ? { sub: true } : {}), ...(name === 'sup' || align === 'super' ? { sup: true } : {}),
+    ...(name === 'a' && attribute(element, 'href') ? { href: attribute(element, 'href') } : {}),
+  };
+}
+
+/** Whether a picture's address is one to keep: a link, or the picture itself. */
+const isPicture = (href: string): boolean => /^(?:https?:|data:image\/(?:png|jpe?g|gif|webp);base64,)/i.test(href);
+
+export type Inline = { runs: Run[]; pictures: Picture[] };
+
+function collect(node: Node, style: Style, into: Inline): void {
+  const text = textOfNode(node);
+  if (text !== undefined) { into.runs.push({ text: text.replace(/[ \t\r\n\f]+/g, ' '), ...style }); return; }
+  if (!isElement(node)) { childrenOf(node).forEach((child) => collect(child, style, into)); return; }
+  if (node.tagName === 'br') { into.runs.push({ text: '\n', ...style }); return; }
+  if (node.tagName === 'img') {
+    const href = attribute(node, 'src');
+    const alt = attribute(node, 'alt');
+    if (isPicture(href)) into.pictures.push({ href, ...(alt ? { alt } : {}) });
+    return;
+  }
+  const inner = styleOf(node, style);
+  if (isBlock(node) && into.runs.length) into.runs.push({ text: '\n', ...style });
+  childrenOf(node).forEach((child) => collect(child, inner, into));
+  if (isBlock(node)) into.runs.push({ text: '\n', ...style });
+}
+
+/** Blanks folded across runs, none beside a line break or at the ends. */
+function tidy(runs: readonly Run[]): Run[] {
+  const tidied: Run[] = [];
+  let before = '\n';
+  for (const run of joinRuns(runs)) {
+    let text = '';
+    for (const sign of run.text) {
+      if (sign === ' ' && (before === ' ' || before === '\n')) continue;
+      if (sign === '\n' && before === '\n') continue;
+      text += sign;
+      before = sign;
+    }
+    if (text) tidied.push({ ...run, text: text.replace(/ \n/g, '\n') });
+  }
+  const last = tidied.at(-1);
+  if (last) last.text = last.text.replace(/[ \n]+$/, '');
+  return tidied.filter((run) => run.text);
+}
+
+/** The runs and pictures within an element. */
+export function inlineOf(element: Node): Inline {
+  const into: Inline = { runs: [], pictures: [] };
+  const style = isElement(element) ? styleOf(element, {}) : {};
+  childrenOf(element).forEach((child) => collect(child, style, into));
+  return { runs: tidy(into.runs), pictures: into.pictures };
+}

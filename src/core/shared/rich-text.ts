@@ -1,0 +1,77 @@
+// Formatted text as runs, and from runs to the little HTML that an item keeps. Nothing else becomes HTML here,
+// so that what comes in can never run.
+import type { Run, Text } from '../model';
+
+const SIGNS: Record<string, string> = { '&': '&amp;', '<': '&lt;', '>': '&gt;', '"': '&quot;' };
+/** A text as HTML shows it. */
+export const escapeHtml = (text: string): string => text.replace(/[&<>"]/g, (sign) => SIGNS[sign]!);
+
+type Flag = 'bold' | 'italic' | 'underline' | 'mark' | 'sub' | 'sup';
+const TAGS: readonly (readonly [Flag, string])[] = [['bold', 'b'], ['italic', 'i'], ['underline', 'u'], ['sub', 'sub'], ['sup', 'sup']];
+
+/** Whether a link leads where links may lead. */
+export const isSafeLink = (href: string): boolean => /^(?:https?:|mailto:)/i.test(href.trim());
+
+/** The plain text of runs. */
+export const plainOf = (runs: readonly Run[]): string => runs.map((run) => run.text).join('');
+
+/** The runs between two places of the plain text, in UTF-16 units. */
+export function sliceRuns(runs: readonly Run[], from: number, to = Infinity): Run[] {
+  const cut: Run[] = [];
+  let at = 0;
+  for (const run of runs) {
+    const text = run.text.slice(Math.max(0, from - at), Math.max(0, to - at));
+    if (text) cut.push({ ...run, text });
+    at += run.text.length;
+  }
+  return cut;
+}
+
+/** The share of the letters and digits that a test holds for, 0 to 1. */
+export function shareOf(runs: readonly Run[], test: (run: Run) => boolean): number {
+  const letters = (text: string): number => text.replace(/[^\p{L}\p{N}]/gu, '').length;
+  const all = runs.reduce((sum, run) => sum + letters(run.text), 0);
+  return all ? runs.filter(test).reduce((sum, run) => sum + letters(run.text), 0) / all : 0;
+}
+
+function htmlOf(runs: readonly Run[]): string {
+  return runs.map((run) => {
+    const inner = TAGS.reduce((html, [flag, tag]) => (run[flag] ? `<${tag}>${html}</${tag}>` : html), escapeHtml(run.text).replace(/\n/g, '<br>'));
+    return run.href && isSafeLink(run.href) ? `<a href="${escapeHtml(run.href)}">${inner}</a>` : inner;
+  }).join('');
+}
+
+/**
+ * A text from runs, with HTML only where formatting says something: what holds for the whole text is the look of its
+ * cell or line and is left out; a raised two, a link or one word in bold is kept.
+ */
+export function textOf(runs: readonly Run[], keep = true): Text {
+  const plain = plainOf(runs);
+  const start = plain.length - plain.trimStart().length;
+  const inner = sliceRuns(runs, start, plain.trimEnd().length);
+  const filled = inner.filter((run) => run.text.trim());
+  const whole = (flag: Flag): boolean => filled.every((run) => run[flag]);
+  const told = inner.map((run): Run => ({
+    text: run.text, ...(run.href ? { href: run.href } : {}), ...(run.sub ? { sub: true } : {}), ...(run.sup ? { sup: true } : {}),
+    ...(run.bold && !whole('bold') ? { bold: true } : {}), ...(run.italic && !whole('italic') ? { italic: true } : {}),
+    ...(run.underline && !run.href && !whole('underline') ? { underline: true } : {}),
+  }));
+  const formatted = told.some((run) => run.bold || run.italic || run.underline || run.sub || run.sup || (run.href && isSafeLink(run.href)));
+  return keep && formatted ? { plain: plain.trim(), html: htmlOf(told) } : { plain: plain.trim() };
+}
+
+/** Runs of the same look joined, so that word processors' splinters become words again. */
+export function joinRuns(runs: readonly Run[]): Run[] {
+  const joined: Run[] = [];
+  const look = ({ text: _text, ...rest }: Run): string => JSON.stringify(rest);
+  for (const run of runs) {
+    const last = joined.at(-1);
+    if (last && look(last) === look(run)) last.text += run.text;
+    else if (run.text) joined.push({ ...run });
+  }
+  return joined;
+}
+
+/** Whether any of it is formatted at all. */
+export const isFormatted = (runs: readonly Run[]): boolean =>
+  runs.some((run) => run.bold || run.italic || run.underline || run.mark || run.sub || run.sup || run.href);
