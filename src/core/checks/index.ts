@@ -5,6 +5,8 @@ import { answerMissing } from './answer-missing';
 import { keyMissing } from './key-missing';
 import { keySeveral } from './key-several';
 import { kindContradicts } from './kind-contradicts';
+import { leadingZeroLost } from './leading-zero-lost';
+import { numberInExponent } from './number-in-exponent';
 import { optionEmpty } from './option-empty';
 import { optionsAlike } from './options-alike';
 import { optionsTooFew } from './options-too-few';
@@ -14,6 +16,7 @@ import { stemRepeated } from './stem-repeated';
 import { textBroken } from './text-broken';
 import { textCut } from './text-cut';
 import { textLikeFormula } from './text-like-formula';
+import { textMojibake } from './text-mojibake';
 import { textOverLimit } from './text-over-limit';
 import { textWithMarkup } from './text-with-markup';
 
@@ -23,6 +26,7 @@ export { applyMends, applyPatch } from './mends';
 export const itemChecks: readonly ItemCheck[] = [
   stemEmpty, optionsTooFew, keyMissing, keySeveral, kindContradicts, optionEmpty, optionsAlike, answerMissing,
   textCut, textBroken, textOverLimit, textLikeFormula, textWithMarkup,
+  textMojibake, numberInExponent, leadingZeroLost,
 ];
 export const bankChecks: readonly BankCheck[] = [stemRepeated, refRepeated];
 

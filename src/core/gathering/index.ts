@@ -1,12 +1,17 @@
 // Gathering: from a table to questions, with the reading that explains them.
-import type { Column, Finding, Item, Key, Overrule, Reading, Table } from '../model';
-import { parseRange } from '../shared/cells';
+import type { CellRange, Column, Finding, Item, Key, Overrule, Reading, Sheet, Table } from '../model';
+import { columnLetters, parseRange } from '../shared/cells';
+import { findBlocks } from '../shared/table/blocks';
+import { findBoard } from '../shared/table/board';
 import { count, quoted } from '../shared/plain';
 import { findHeadingRow } from '../shared/table/heading-row';
 import { regionOf, rowShown, shownRow, type Region } from '../shared/table/region';
 import { findInnerSeparator } from '../shared/table/separators';
 import { columnsSpan, guessColumns } from './columns';
 import { readBeside } from './beside';
+import { blocksAsRows } from './blocks';
+import { gatherBoard } from './board';
+import { damageOf } from './damage';
 import type { Gathered, GatherOptions } from './contract';
 import type { Problem } from './key';
 import { guessKey } from './key-style';
@@ -15,6 +20,7 @@ import { withRich } from './rich';
 import { Row, slotsOf, type Slots } from './row';
 import { isEmptyRow, isShifted, leftOut, repeatsHeadings, unshift, whyNoQuestion } from './rows';
 import { chooseSheet } from './sheet-choice';
+import { spreadMerges, tablesOf } from './tables';
 
 export { gatherStated } from './stated';
 export { gatherText } from './text/index';
@@ -148,6 +154,47 @@ function headedWidth(region: Region, headingRow: number | null): number {
   return last - region.left + 1;
 }
 
+/** One table of a sheet: its reading, and every row as a question. */
+function gatherRegion(table: Table, region: Region, overrule: Overrule, chosen: { because: string; sure: boolean }, newId: () => string): Gathered {
+  const findings: Finding[] = [];
+  const { reading, first, headingRow } = readManner(table, region, overrule, chosen);
+  const slots = slotsOf(reading.columns);
+  const manner = mannerOf(region, slots, reading.key, first, headingRow === null);
+  const items = readRows({ keep: overrule.formatting !== 'strip', table, region, slots, manner, newId, findings }, headingRow, first, headedWidth(region, headingRow));
+  findings.push(...damageOf(items, region, reading.columns, table.file));
+  return { items, findings, reading };
+}
+
+/** Several tables of one sheet: each by its own headings, the reading being that of the one with most questions. */
+function gatherTables(table: Table, sheet: Sheet, ranges: readonly CellRange[], overrule: Overrule, chosen: { because: string; sure: boolean }, newId: () => string): Gathered {
+  const parts = ranges.map((range) => gatherRegion(table, regionOf(sheet, range), overrule, chosen, newId));
+  const most = parts.reduce((best, part) => (part.items.length > best.items.length ? part : best));
+  const note: Finding = { rule: 'several-tables', level: 'note', where: { file: table.file, sheet: sheet.name }, message: `${quoted(sheet.name)} holds ${count(parts.length, 'table')}, each with headings of its own; all were read.` };
+  return { items: parts.flatMap(({ items }) => items).sort((a, b) => (a.origin?.row ?? 0) - (b.origin?.row ?? 0)), findings: [note, ...parts.flatMap(({ findings }) => findings)], reading: most.reading };
+}
+
+/** Sheets that are hidden and hold something are told of, since nobody sees that they were not read. */
+const hiddenSheets = (table: Table, chosen: Sheet): Finding[] =>
+  table.sheets.filter((sheet) => sheet.hidden && sheet !== chosen && sheet.rows.some((row) => row.some(Boolean))).map((sheet) => ({
+    rule: 'sheet-hidden', level: 'note', where: { file: table.file, sheet: sheet.name }, message: `The sheet ${quoted(sheet.name)} is hidden and was not read. Choose it where it holds questions.`,
+  }));
+
+/** A sheet whose questions are not a row each, unless the user says otherwise; undefined where they are. */
+function otherShape(table: Table, region: Region, overrule: Overrule, chosen: { because: string; sure: boolean }, newId: () => string): Gathered | undefined {
+  if (overrule.as === 'table' || overrule.columns || overrule.headingRow !== undefined || table.format === 'json') return undefined;
+  const board = findBoard(region);
+  if (board) return gatherBoard(table, region, board, newId);
+  const blocks = findBlocks(region);
+  if (!blocks) return undefined;
+  const rows = blocksAsRows(region, blocks);
+  const gathered = gatherRegion(table, regionOf(rows), { ...overrule, headingRow: rows.lines![0]! }, chosen, newId);
+  const where = (finding: Finding): Finding => ({ ...finding, where: { file: table.file, sheet: region.sheet.name, ...(finding.where?.cell ? { cell: `${columnLetters(region.left + 1)}${/\d+$/.exec(finding.where.cell)?.[0] ?? ''}` } : {}) } });
+  return {
+    items: gathered.items.map((item) => ({ ...item, origin: { ...item.origin, cell: `${columnLetters(region.left + 1)}${item.origin?.row ?? ''}` } })), findings: gathered.findings.map(where),
+    reading: { ...gathered.reading, as: 'blocks', headingRow: null, columns: [], because: { ...gathered.reading.because, as: `column ${columnLetters(blocks.labelColumn)} names a field in each row, and ${quoted(blocks.lines.find((line) => line.opens)!.label)} opens a question` } },
+  };
+}
+
 /**
  * Understands a table: the sheet, the headings, the roles of the columns and the notation of the key, each with its
  * reason; then every row as a question with what stopped it. Nothing is thrown: a table without sheets gives no items.
@@ -156,15 +203,17 @@ export function gather(table: Table, { overrule = {}, newId }: GatherOptions): G
   const chosen = chooseSheet(table, overrule.sheet);
   if (!chosen) return { items: [], findings: [...table.findings], reading: { headingRow: null, columns: [], key: { style: 'letter' }, because: {}, unsure: [] } };
   const range = overrule.range ? parseRange(overrule.range) : undefined;
-  const findings = [...table.findings];
+  const findings = [...table.findings, ...hiddenSheets(table, chosen.sheet)];
   if (overrule.range && !range) findings.push({ rule: 'range-unknown', level: 'warn', where: { file: table.file }, message: `${quoted(overrule.range)} is no range; write it like A1:E10. The whole sheet was read.` });
-  const region = regionOf(chosen.sheet, range);
-  const { reading, first, headingRow } = readManner(table, region, overrule, chosen);
-  const slots = slotsOf(reading.columns);
-  const manner = mannerOf(region, slots, reading.key, first, headingRow === null);
-  const items = readRows({ keep: overrule.formatting !== 'strip', table, region, slots, manner, newId, findings }, headingRow, first, headedWidth(region, headingRow));
-  if (!items.length && region.bottom >= region.top) {
-    findings.push({ rule: 'no-questions', level: 'warn', where: { file: table.file, sheet: chosen.sheet.name }, message: `No question was understood on ${quoted(chosen.sheet.name)}, which has ${count(region.bottom + 1, 'row')} and ${columnsSpan(reading.columns)}. Point at the column that holds the questions.` });
+  const sheet = spreadMerges(chosen.sheet);
+  const region = regionOf(sheet, range);
+  const other = otherShape(table, region, overrule, chosen, newId);
+  if (other?.items.length) return { ...other, findings: [...findings, ...other.findings.filter((finding) => !findings.includes(finding))] };
+  const ranges = range || overrule.headingRow !== undefined || overrule.columns ? [region] : tablesOf(region);
+  const found = ranges.length > 1 ? gatherTables(table, sheet, ranges, overrule, chosen, newId) : gatherRegion(table, region, overrule, chosen, newId);
+  findings.push(...found.findings);
+  if (!found.items.length && region.bottom >= region.top) {
+    findings.push({ rule: 'no-questions', level: 'warn', where: { file: table.file, sheet: sheet.name }, message: `No question was understood on ${quoted(sheet.name)}, which has ${count(region.bottom + 1, 'row')} and ${columnsSpan(found.reading.columns)}. Point at the column that holds the questions.` });
   }
-  return { items, findings, reading };
+  return { items: found.items, findings, reading: found.reading };
 }

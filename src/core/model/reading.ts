@@ -2,8 +2,8 @@
 import { z } from 'zod';
 import { ColumnSchema, ENCODINGS, KeySchema, SEPARATORS } from './layout';
 
-/** What a source was read as: cells under columns, questions in running text, terms, or a package that states them. */
-export const READ_AS = ['table', 'questions', 'terms', 'package'] as const;
+/** What a source was read as: cells under columns, questions in running text, terms, a board, blocks of rows, or a package that states them. */
+export const READ_AS = ['table', 'questions', 'terms', 'board', 'blocks', 'package'] as const;
 export const ReadAsSchema = z.enum(READ_AS);
 export type ReadAs = z.infer<typeof ReadAsSchema>;
 

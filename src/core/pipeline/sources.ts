@@ -12,7 +12,7 @@ export type Source = { name: string; bytes: Uint8Array } | { name: string; text:
 
 /** Reads a source by its contents; what the user overruled is held to. */
 export async function openSource(source: Source, overrule: Overrule = {}): Promise<Opened> {
-  const options = { ...(overrule.encoding ? { encoding: overrule.encoding } : {}), ...(overrule.separator ? { separator: overrule.separator } : {}), ...(overrule.as && overrule.as !== 'package' ? { as: overrule.as } : {}) };
+  const options = { ...(overrule.encoding ? { encoding: overrule.encoding } : {}), ...(overrule.separator ? { separator: overrule.separator } : {}), ...(overrule.as ? { as: overrule.as } : {}) };
   if ('bytes' in source) return openFile(source, options);
   if (!source.html || overrule.as || overrule.separator) return openText(source.name, source.text, options);
   return betterOf(openText(source.name, source.html, {}), openText(source.name, source.text, options));

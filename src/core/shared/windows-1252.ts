@@ -30,3 +30,19 @@ export function encodeWindows1252(text: string): Uint8Array {
     return byte;
   });
 }
+
+const BROKEN = /[\u00c2-\u00f4][\u0080-\u00bf\u0152\u0153\u0160\u0161\u0178\u017d\u017e\u0192\u02c6\u02dc\u2013-\u203a\u20ac\u2122]/;
+
+/**
+ * A text whose UTF-8 was once read as Windows-1252, read rightly: "Ã©" becomes "é". Undefined where the text shows no
+ * sign of it, or where its bytes are no UTF-8 after all.
+ */
+export function undoMojibake(text: string): string | undefined {
+  if (!BROKEN.test(text) || unheldCharacters(text).length) return undefined;
+  try {
+    const mended = new TextDecoder('utf-8', { fatal: true }).decode(encodeWindows1252(text));
+    return mended !== text && mended.length < text.length ? mended : undefined;
+  } catch {
+    return undefined;
+  }
+}

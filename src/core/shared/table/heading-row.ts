@@ -1,4 +1,5 @@
 // Where the headings stand: the row that speaks the trade's words.
+import type { Role } from '../../model';
 import { roleOfHeading } from '../vocabulary/headings';
 import { verdictOf } from '../vocabulary/verdicts';
 import type { Region } from './region';
@@ -16,7 +17,7 @@ function verdictsIn(region: Region, row: number): { several: boolean } {
 }
 
 /** How much a row looks like headings: known words count, sentences and empty cells speak against it. */
-function score(region: Region, row: number): { value: number; known: number; roles: Set<string> } {
+export function headingScore(region: Region, row: number): { value: number; known: number; roles: Set<string> } {
   let value = 0;
   let known = 0;
   const roles = new Set<string>();
@@ -46,9 +47,15 @@ function score(region: Region, row: number): { value: number; known: number; rol
 export function findHeadingRow(region: Region): { row: number; known: number } | undefined {
   let best: { row: number; known: number; value: number } | undefined;
   for (let r = region.top; r <= Math.min(region.bottom, region.top + LOOKED_AT); r++) {
-    const { value, known, roles } = score(region, r);
+    const { value, known, roles } = headingScore(region, r);
     const carries = roles.has('stem') || roles.has('key') || roles.has('option') || roles.has('accepted') || roles.has('right') || roles.has('kind');
     if (known >= 1 && value >= 1.4 && carries && (roles.size >= 2 || known >= 3) && (!best || value > best.value)) best = { row: r, known, value };
   }
   return best;
+}
+
+/** The role that a row's heading names for a column, where it is sure. */
+export function columnOf(region: Region, row: number, column: number): Role | undefined {
+  const guess = roleOfHeading(region.cell(row, column));
+  return guess?.sure ? guess.role : undefined;
 }

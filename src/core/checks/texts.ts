@@ -1,0 +1,22 @@
+// The texts of a question with their fields and names, and a patch that sets one of them.
+import type { Item } from '../model';
+import { optionLetter } from '../shared/plain';
+
+export type Named = { field: string; name: string; text: string };
+
+/** The stem, the options and what is accepted. */
+export const textsOf = (item: Item): Named[] => [
+  { field: 'stem', name: 'The question', text: item.stem.plain },
+  ...(item.options ?? []).map((option, index) => ({ field: `options.${index}`, name: `Option ${optionLetter(index)}`, text: option.text.plain })),
+  ...(item.accepted ?? []).map((text, index) => ({ field: `accepted.${index}`, name: 'The answer', text })),
+];
+
+/** The fields that change when every text of a question goes through a function; formatting of changed texts is let go. */
+export function patchTexts(item: Item, change: (text: string) => string): Partial<Item> {
+  const text = <T extends { plain: string }>(one: T): T | { plain: string } => (change(one.plain) === one.plain ? one : { plain: change(one.plain) });
+  const changed = (a: unknown, b: unknown): boolean => JSON.stringify(a) !== JSON.stringify(b);
+  const options = item.options?.map((option) => ({ ...option, text: text(option.text) }));
+  const accepted = item.accepted?.map(change);
+  const stem = text(item.stem);
+  return { ...(changed(stem, item.stem) ? { stem } : {}), ...(options && changed(options, item.options) ? { options } : {}), ...(accepted && changed(accepted, item.accepted) ? { accepted } : {}) };
+}
