@@ -1,6 +1,7 @@
 // What each column of a source means: by its heading first, by its cells where the heading is silent.
 import type { Column, Role } from '../model';
 import { columnLetters } from '../shared/cells';
+import { bareWords } from '../shared/normalise';
 import { count, quoted } from '../shared/plain';
 import { profileColumn, type Profile } from '../shared/table/profile';
 import { guessWithoutHeadings } from '../shared/table/headless';
@@ -42,18 +43,46 @@ function trustSequence(drafts: Draft[]): void {
   if (own.length > 1 && own.every((draft, index) => index === 0 || draft.n === undefined || draft.n === (own[index - 1]!.n ?? 0) + 1)) own.forEach((draft) => { draft.sure = true; });
 }
 
+const RIGHT_SIDE = /^(?:right|right side|rechts|droite|derecha|destra|direita|de)(?: \d{1,2}| [a-j])?$/;
+
+/** Beside columns named "left", one named "right" holds the other halves of pairs, not the key. */
+function settleSides(drafts: Draft[]): void {
+  if (!drafts.some((draft) => draft.role === 'left')) return;
+  for (const draft of drafts) if ((draft.role === 'key' || draft.role === 'ignore') && RIGHT_SIDE.test(bareWords(draft.heading))) { draft.role = 'right-side'; draft.n = Number(/\d+/.exec(draft.heading)?.[0] ?? 0) || undefined; }
+}
+
+/** A column named "options" or "choices" whose cells hold several texts each. */
+function settleLists(bare: Draft[], change: (draft: Draft, role: Role) => void): void {
+  const lists = bare.filter((draft) => draft.profile.lists > 0.6);
+  if (lists.length !== 1) return;
+  change(lists[0]!, 'options');
+  lists[0]!.because = `${filledCells(lists[0]!.profile)} hold several texts each`;
+  lists[0]!.sure = true;
+}
+
+/** As many columns for the key as for options, each with ticks or words: they say right or wrong option by option. */
+function settleTicks(keys: Draft[], options: number): void {
+  if (keys.length < 2 || keys.length !== options || !keys.every(({ profile }) => profile.filled === 0 || profile.ticks > 0.9 || profile.verdicts > 0.9)) return;
+  keys.forEach((draft, index) => { Object.assign(draft, { role: 'verdict', n: index + 1, sure: true, because: 'there is one such column for each option' }); });
+}
+
 /** Roles that only make sense beside others, put right once all columns are known. */
 function settle(drafts: Draft[]): void {
   const have = (role: Role): Draft[] => drafts.filter((draft) => draft.role === role);
   const change = (draft: Draft, role: Role): void => { draft.role = role; };
+  settleSides(drafts);
+  settleLists(have('option').filter((draft) => draft.n === undefined), change);
   // A lone "Answer" beside options that are numbered or lettered is the key.
   const bare = have('option').filter((draft) => draft.n === undefined);
-  if (bare.length === 1 && have('option').length > 2 && !have('key').length) { change(bare[0]!, 'key'); bare[0]!.sure = true; }
+  if (bare.length === 1 && (have('option').length > 2 || have('options').length > 0) && !have('key').length) { change(bare[0]!, 'key'); bare[0]!.sure = true; }
   if (have('verdict').length && !have('option').length) have('verdict').forEach((draft) => change(draft, 'key'));
   if ((have('wrongs').length || have('wrong').length) && !have('option').length) have('key').slice(0, 1).forEach((draft) => change(draft, 'right'));
   if (!have('option').length && !have('options').length && have('step').length > 1) return;
   const lone = have('option');
   if (lone.length === 1 && !lone[0]!.n) change(lone[0]!, have('key').length ? 'options' : 'accepted');
+  settleTicks(have('key'), have('option').length);
+  const said = drafts.filter((draft) => draft.role === 'ignore' && draft.profile.filled > 1 && draft.profile.verdicts > 0.9);
+  if (said.length === 1 && !have('key').length && !have('option').length && !have('options').length && !have('accepted').length && !have('right').length) { change(said[0]!, 'key'); said[0]!.because = 'its cells say right or wrong'; }
   for (const one of ['stem', 'key', 'kind', 'points', 'seconds', 'right'] as const) {
     const own = have(one);
     if (own.length < 2) continue;

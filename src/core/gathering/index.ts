@@ -18,7 +18,7 @@ import { guessKey } from './key-style';
 import { readAnswer, type Manner } from './question';
 import { withRich } from './rich';
 import { Row, slotsOf, type Slots } from './row';
-import { isEmptyRow, isShifted, leftOut, repeatsHeadings, unshift, whyNoQuestion } from './rows';
+import { explainsHeadings, isEmptyRow, isShifted, leftOut, repeatsHeadings, unshift, whyNoQuestion } from './rows';
 import { chooseSheet } from './sheet-choice';
 import { spreadMerges, tablesOf } from './tables';
 
@@ -33,7 +33,7 @@ function readManner(table: Table, region: Region, overrule: Overrule, chosen: { 
   const found = overrule.headingRow === undefined ? findHeadingRow(region) : undefined;
   const headingRow = overrule.headingRow === undefined ? found?.row ?? null : overrule.headingRow === null ? null : rowShown(region.sheet, overrule.headingRow);
   because['headingRow'] = overrule.headingRow !== undefined ? 'you chose it' : found ? `${count(found.known, 'heading')} of row ${shownRow(region.sheet, found.row)} are known words` : 'no row speaks the words of headings';
-  const first = headingRow === null ? region.top : headingRow + 1;
+  const first = headingRow === null ? region.top : headingRow + (explainsHeadings(region, headingRow + 1) ? 2 : 1);
   const guesses = guessColumns(region, headingRow, first);
   const columns = guesses.map(({ because: why, sure, ...column }): Column => {
     const own = overrule.columns?.find((candidate) => candidate.column === column.column);

@@ -2,7 +2,7 @@
 import type { Item, Key, Kind, Option } from '../model';
 import { numberOf } from '../shared/normalise';
 import { quoted } from '../shared/plain';
-import { findInnerSeparator, splitCell } from '../shared/table/separators';
+import { findInnerSeparator, splitCell, splitLabelled } from '../shared/table/separators';
 import { kindOfWord } from '../shared/vocabulary/kinds';
 import { trueFalsePair, trueFalseWords, verdictOf } from '../shared/vocabulary/verdicts';
 import { drawnGaps, splitAnswers } from './answers';
@@ -18,7 +18,7 @@ const plain = (text: string) => ({ plain: text });
 
 function optionTexts(row: Row, manner: Manner): string[] {
   if (row.has('right')) return [row.text('right'), ...row.texts('wrong'), ...splitCell(row.text('wrongs'), manner.wrongSeparator)].filter(Boolean);
-  if (row.has('options')) return splitCell(row.text('options'), manner.optionSeparator ?? findInnerSeparator([row.text('options')]));
+  if (row.has('options')) return splitLabelled(row.text('options')) ?? splitCell(row.text('options'), manner.optionSeparator ?? findInnerSeparator([row.text('options')]));
   return row.texts('option').filter(Boolean);
 }
 
@@ -100,7 +100,7 @@ export function readAnswer(row: Row, manner: Manner): Answer {
   const kind = inferKind(declared, resolved.options, row, manner);
   const built = byKind(kind, row, resolved.options, manner);
   const choice = kind === 'choice-one' || kind === 'choice-many' || kind === 'true-false';
-  const problems = [...(choice && !built.problems.length ? resolved.problems : []), ...built.problems];
+  const problems = [...(choice && !built.problems.length && (kind !== 'true-false' || resolved.options.length > 0) ? resolved.problems : []), ...built.problems];
   if (word && !declared) problems.push({ rule: 'kind-unknown', level: 'warn', field: 'kind', message: `${row.cellOf('kind')} says ${quoted(word)}, a kind that is not known here; it was taken as ${kind} from what the row holds.` });
   return { kind, fields: built.fields, problems };
 }

@@ -2,6 +2,7 @@
 import type { Finding } from '../model';
 import { alike } from '../shared/normalise';
 import { quoted } from '../shared/plain';
+import { isBracketed } from '../shared/table/heading-row';
 import { filledIn, type Region } from '../shared/table/region';
 import type { Row } from './row';
 
@@ -21,6 +22,22 @@ export function repeatsHeadings(region: Region, row: number, headingRow: number 
 
 const ANSWERING = ['option', 'options', 'key', 'right', 'wrong', 'wrongs', 'accepted', 'value', 'pair', 'left', 'step', 'verdict', 'kind', 'lines', 'endings'] as const;
 
+const TOTAL = /^(?:total|totals|sum|summe|gesamt|insgesamt|totale|totaal|suma|soma|cyfanswm)\b[^?]{0,40}$/iu;
+const UNIT = /^(?:text|letter|number|s|sec|seconds?|min|points?|pts|[a-j] ?[-–to]+ ?[a-j]|1 ?[-–] ?\d|max\.? ?\d+.*|optional|required|yes\/no|link|url|string|integer)$/iu;
+
+/** Whether a row below the headings explains them, by units, lengths or words in brackets. */
+export function explainsHeadings(region: Region, row: number): boolean {
+  let filled = 0;
+  let explains = 0;
+  for (let c = region.left; c <= region.right; c++) {
+    const text = region.cell(row, c);
+    if (!text) continue;
+    filled++;
+    if (isBracketed(text) || UNIT.test(text)) explains++;
+  }
+  return filled > 1 && explains >= filled * 0.7;
+}
+
 /** Why a filled row is no question; undefined where it is one. `needsAnswer` holds where other rows have answers. */
 export function whyNoQuestion(row: Row, needsAnswer: boolean): { level: 'note' | 'warn'; message: string } | undefined {
   const stem = row.text('stem');
@@ -31,8 +48,12 @@ export function whyNoQuestion(row: Row, needsAnswer: boolean): { level: 'note' |
     return { level: answers ? 'warn' : 'note', message: `Row ${row.shown} has no question in column ${row.cellOf('stem').replace(/\d+/, '')}${first ? `; it says ${quoted(first)}` : ''}. It was left out.` };
   }
   const options = row.texts('option').filter(Boolean);
-  if (options.length > 1 && options.every((text) => !/[\p{L}\p{N}]/u.test(text)) && new Set(options).size === 1) {
-    return { level: 'warn', message: `Row ${row.shown} says ${quoted(stem)}, and its options hold nothing but ${quoted(options[0]!)}. It was left out as no question.` };
+  const answersGiven = options.concat(row.texts('right'), row.texts('wrong')).filter(Boolean);
+  const total = firstText(row);
+  if (TOTAL.test(total) && (row.slots.get('stem')?.[0] === undefined || total !== stem || !answers)) return { level: 'note', message: `Row ${row.shown} says ${quoted(total)}: a sum below the questions. It was left out.` };
+  const isEcho = answersGiven.length > 1 && new Set(answersGiven).size === 1 && !/[?？]/u.test(stem) && stem.split(/\s+/).length < 3;
+  if (isEcho || (options.length > 1 && options.every((text) => !/[\p{L}\p{N}]/u.test(text)) && new Set(options).size === 1)) {
+    return { level: 'warn', message: `Row ${row.shown} says ${quoted(stem)}, and its options hold nothing but ${quoted(answersGiven[0]!)}. It was left out as no question.` };
   }
   if (!needsAnswer || answers > 0) return undefined;
   // A question without any answer is one to be finished; a lone text beside finished questions is a note.

@@ -25,7 +25,11 @@ function lowerHeadings(region: Region, first: number): number[] {
     if (!emptyRow(region, r - 1) && !emptyRow(region, r - 2)) continue;
     const { value, known, roles } = headingScore(region, r);
     const isNew = known >= 2 && value >= 1.9 && roles.has('stem') && !sameRow(region, r, first);
-    if (isNew) found.push(r);
+    if (!isNew) continue;
+    // A title stands right above its headings, behind the gap.
+    let top = r;
+    while (top - 1 > first + 1 && !emptyRow(region, top - 1)) top--;
+    found.push(top);
   }
   return found;
 }

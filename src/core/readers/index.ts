@@ -70,6 +70,22 @@ function openPlain(name: string, source: string, options: ReaderOptions, firstLi
   return { is: 'document', document: { ...document, lines: document.lines.map((line) => ({ ...line, line: line.line + firstLine - 1 })) } };
 }
 
+/** A document whose paragraphs are a list of terms, or rows with tabs, as the table that it is. */
+function asListed(opened: Opened): Opened {
+  if (opened.is !== 'document' || opened.document.lines.length < 2) return opened;
+  const { file, format, lines, findings } = opened.document;
+  const text = lines.map((line) => line.text).join('\n');
+  const shape = lines.some((line) => line.label && !line.label.startsWith('•')) ? undefined : shapeOf(text, '');
+  if (shape?.as === 'terms') {
+    const terms = readTerms(file, lines.map((line) => line.text));
+    if (terms) return asTable({ file, format, sheets: [bare(terms.sheet)], findings });
+  }
+  const tabbed = lines.filter((line) => line.text.includes('\t')).length;
+  if (shape?.as !== 'table' || tabbed < lines.filter((line) => line.text.trim()).length * 0.6) return opened;
+  const table = readDelimitedText(file, text, { separator: '\t' });
+  return asTable({ ...table, format, findings: [...findings, ...table.findings] });
+}
+
 /** Text that is decoded already, as from the clipboard. `as` is what the user says it is. */
 export function openText(name: string, source: string, options: ReaderOptions = {}): Opened {
   if (options.as === 'questions') return { is: 'document', document: readTextDocument(name, source) };
@@ -79,7 +95,7 @@ export function openText(name: string, source: string, options: ReaderOptions = 
     return terms ? textTable(name, 'txt', terms.sheet) : asTable(readDelimitedText(name, source, options));
   }
   if (looksLikeTestXml(source)) return readTestXml(name, source);
-  if (looksLikeHtml(source)) return readHtml(name, source);
+  if (looksLikeHtml(source)) return asListed(readHtml(name, source));
   return (/^\s*(?:`{3}|~{3})/m.test(source) && !options.separator ? openFences(name, source, options) : undefined) ?? openPlain(name, source, options);
 }
 
@@ -89,7 +105,7 @@ function openPacked(file: SourceFile): Opened {
   const opened = openPackage(file.name, file.bytes);
   if ('finding' in opened) return asTable({ file: file.name, format: 'xlsx', sheets: [], findings: [opened.finding] });
   const { parts } = opened;
-  if (isWordPackage(parts)) return readWordDocument(file.name, parts);
+  if (isWordPackage(parts)) return asListed(readWordDocument(file.name, parts));
   if (isOpenSheet(parts)) return asTable(readOpenSheet(file.name, parts));
   if (isBankFile(parts)) return readBankFile(file.name, parts);
   if (isTestPackage(parts)) return readTestPackage(file.name, parts);

@@ -13,7 +13,7 @@ export type DraftAnswer = { kind: Kind; stem: Text; fields: Partial<Item>; probl
 const PAIRING = /\b(?:match(?:es|ing)?|pairs?|belongs? together|zuordne\w*|ordne\w* .* zu|associe\w*|relie\w*|empareja\w*|abbina\w*|koppel\w*|combine\w*|parwch)\b/iu;
 const ORDERING = /\b(?:(?:in|into) (?:the )?(?:right |correct |proper )?(?:order|sequence)|reihenfolge|dans l['’]ordre|en orden|in ordine|volgorde|na ordem|yn (?:y )?drefn)\b/iu;
 const HALVES = /\s(?:==?>?|=>|->|→|–|—|-|\||:)\s|\s*(?:=>|->|→|\t)\s*/u;
-const TRAILING = /\s*(?:[([{]\s*(\p{L}{1,10})\s*[)\]}]|[–—-]\s+(\p{L}{4,10}))\s*[.]?$/u;
+const TRAILING = /\s*(?:[([{]\s*(\p{L}{1,10})\s*[)\]}]|[–—-]\s+(\p{L}{4,10})|(?<=[.!?])\s+(\p{L}|\p{L}{4,10}))\s*[.]?$/u;
 
 /** Right by a sign, else by the document's emphasis; a sign that stands at every option is a bullet. */
 function optionsOf(draft: Draft, manner: AnswerManner): { options: Option[]; told: boolean } {
@@ -58,7 +58,7 @@ function byAnswerLine(draft: Draft, options: readonly Option[]): { options: Opti
 /** A statement with its verdict behind it or on a line of its own. */
 function asTrueFalse(stem: Text, said: string): { stem: Text; options: Option[] } | undefined {
   const trailing = TRAILING.exec(stem.plain);
-  const inStem = trailing ? trailing[1] ?? trailing[2]! : '';
+  const inStem = trailing ? trailing[1] ?? trailing[2] ?? trailing[3]! : '';
   const word = said || inStem;
   if (!word || (!said && !trueFalseWords(word) && !/^[TFRW]$/i.test(word))) return undefined;
   const known = trueFalseWords(word.replace(/[.!]$/, ''));

@@ -1,8 +1,9 @@
 // Puts the lines of a running text together to questions. Each line is judged by its signs, by what stands before it
 // and, where that leaves two readings, by what comes next.
-import type { Document, DocumentLine } from '../../model';
+import type { Document } from '../../model';
+import { headsAnswers } from '../../shared/vocabulary/answer-lines';
 import { newDraft, pieceText, type Draft, type DraftOption, type LabelStyle } from './draft';
-import { splitInline, tokenOf, type Piece, type TextToken, type Token } from './tokens';
+import { countsInRoman, splitInline, tokenOf, type Piece, type TextToken, type Token } from './tokens';
 
 export type Assembled = {
   drafts: Draft[];
@@ -40,7 +41,7 @@ class Machine {
       case 'rule': this.current = undefined; this.gap = true; return;
       case 'heading': this.onHeading(token, index); break;
       case 'answers-heading': this.onAnswersHeading(token, index); break;
-      case 'numbered': if (this.isStem(token)) this.open(token, { number: token.n, sign: token.sign, ...(token.level !== undefined ? { level: token.level } : {}) }); else this.addOption(token, 'number', token.n - 1); break;
+      case 'numbered': if (this.isStem(token, this.next(index))) this.open({ ...token, to: token.end }, { number: token.n, sign: token.sign, ...(token.level !== undefined ? { level: token.level } : {}) }); else this.addOption(token, 'number', token.n - 1); break;
       case 'lettered': this.onLettered(token, index); break;
       case 'bullet': this.onBullet(token, index); break;
       case 'field': this.onField(token); break;
@@ -64,13 +65,14 @@ class Machine {
   }
 
   /** A number starts a question or labels an option; sequence, sign, indent and list level decide. */
-  private isStem(token: Extract<Token, { is: 'numbered' }>): boolean {
+  private isStem(token: Extract<Token, { is: 'numbered' }>, next: Token | undefined): boolean {
     const draft = this.current;
     if (!draft || token.asked) return true;
     if (token.right !== undefined && draft.number !== undefined && token.n !== draft.number + 1) return false;
     if (token.level !== undefined && draft.level !== undefined && token.level !== draft.level) return token.level < draft.level;
     const last = draft.options.at(-1);
     const continuesStems = draft.number !== undefined && token.n === draft.number + 1;
+    if (next?.is === 'lettered' && next.n === 0) return true;
     if (!last) {
       if (token.n !== 1) return true;
       // A 1 below a question that has no options yet: its first option, unless the count starts anew after a gap.
@@ -131,7 +133,9 @@ class Machine {
   /** "Answers" alone heads the key of all questions where lines of numbers follow; else it waits for its own line. */
   private onAnswersHeading(token: TextToken, index: number): void {
     const next = this.next(index);
-    if (!this.drafts.length || !next) return;
+    if (!this.drafts.length) return;
+    if (!headsAnswers(token.line.text)) { this.inKey = true; this.current = undefined; this.keyLines.push({ ...token, is: 'text', line: { ...token.line, text: token.line.text.slice(token.from) }, from: 0, to: token.to - token.from }); return; }
+    if (!next) return;
     const text = next.is === 'blank' || next.is === 'rule' ? '' : next.line.text;
     const lists = next.is === 'numbered' || /^\W*\d+\s*[.):–-]?\s*\(?[A-Ja-j]\b/u.test(text);
     if (lists) { this.inKey = true; this.current = undefined; return; }
@@ -185,6 +189,8 @@ class Machine {
     }
     // A line further down that asks is still the stem's.
     const asks = block.some((one) => one.is === 'text' && endsAsked(pieceText(one)));
+    // Questions one a line are no options of the first.
+    if (asked && !starred && block.filter((one) => one.is === 'text' && endsAsked(pieceText(one))).length >= block.length * 0.5) return this.open(token);
     const isPlain = block.length > 1 && block.every((one) => one.is === 'text' || (one.is === 'bullet' && one.sign === ''));
     const capital = (one: Token): boolean => /^\W*\p{Lu}/u.test(pieceText(one as Piece));
     if (isPlain && (asked || (starred && !asks && capital(token) === capital(block.at(-1)!)))) return this.addOption(token, 'none', 0);
@@ -199,7 +205,8 @@ class Machine {
   }
 }
 
-const flattened = (line: DocumentLine): DocumentLine[] => splitInline(line);
-
 /** Puts a document's lines together; nothing is judged to be no question yet. */
-export const assemble = (document: Document): Assembled => new Machine(document.lines.flatMap(flattened).map(tokenOf)).run();
+export function assemble(document: Document): Assembled {
+  const roman = countsInRoman(document.lines);
+  return new Machine(document.lines.flatMap(splitInline).map((line) => tokenOf(line, roman))).run();
+}

@@ -11,7 +11,7 @@ export type Token =
   | { is: 'blank' | 'rule'; line: DocumentLine }
   | TextToken
   /** `n` with the sign behind it; `asked` where a word such as "Question" stands before it. */
-  | ({ is: 'numbered'; n: number; sign: string; asked: boolean; level?: number; right?: boolean; mark?: string } & At)
+  | ({ is: 'numbered'; n: number; sign: string; asked: boolean; end: number; level?: number; right?: boolean; mark?: string } & At)
   | ({ is: 'lettered'; n: number; sign: string; right?: boolean; mark?: string } & At)
   | ({ is: 'bullet'; sign: string; right?: boolean; mark?: string } & At)
   | ({ is: 'field'; role: Role | 'answer' | 'question' } & At);
@@ -19,7 +19,14 @@ export type Token =
 const RULE = /^\s*(?:[-–—_=*~·•.]\s*){3,}$/u;
 const NUMBERED = /^(?:([\p{L}]{1,12})\.?\s*)?(?:no\.?\s*|nr\.?\s*|#\s*)?\(?(\d{1,4})\s*(?:([.):]|\s[-–]\s)(?!\s*\d+(?:\s|$|\p{Sc}|%|[.,:]\d))|$)\s*/iu;
 const ASKED = /^(?:q|question|frage|aufgabe|pregunta|domanda|vraag|pergunta|cwestiwn|item|task)$/i;
+const OPTION_WORD = 'option|choice|answer|possible answer|antwort|auswahl|réponse|choix|proposition|opción|respuesta|opzione|risposta|optie|antwoord|opção|resposta|ateb|dewis';
 const LETTERED = /^(\(?)([A-Ja-j])(\)|\.(?!\p{L}\.)|:(?!\/)|\s[-–]\s|\t)\s*/u;
+const WORDED = new RegExp(`^(?:${OPTION_WORD})\\s*(?:([A-Ja-j])|(\\d{1,2}))\\s*[).:]\\s*`, 'iu');
+const ROMAN = /^(?:x{0,3})(?:ix|iv|v?i{0,3})([.)])\s+(?=\S)/iu;
+/** Whether a text counts in Roman numbers: only then is "I." or "V." one. */
+export const countsInRoman = (lines: readonly DocumentLine[]): boolean => lines.some(({ text }) => /^\s*(?:II|ii)[.)]\s/u.test(text)) && lines.some(({ text }) => /^\s*(?:I|i)[.)]\s/u.test(text));
+const VALUES: Record<string, number> = { i: 1, v: 5, x: 10 };
+const fromRoman = (text: string): number => [...text.toLowerCase()].reduce((sum, sign, index, all) => { const value = VALUES[sign] ?? 0; return sum + ((VALUES[all[index + 1] ?? ''] ?? 0) > value ? -value : value); }, 0);
 const BULLET = /^([-–—•●◦▪o+·‣*])\s+(?=\S)/u;
 const letterIndex = (letter: string): number => letter.toLowerCase().charCodeAt(0) - 97;
 
@@ -32,13 +39,13 @@ function fromLabel(line: DocumentLine, at: At): Token | undefined {
   const { from, to, right, sign } = takeMarks(line.text, at.from);
   const inner = { ...at, from, to, ...optional(right, sign) };
   const number = /^\(?(\d{1,4})([.)]?)/.exec(label);
-  if (number) return { is: 'numbered', n: Number(number[1]), sign: number[2] || '.', asked: false, ...(line.level !== undefined ? { level: line.level } : {}), ...inner };
+  if (number) return { is: 'numbered', n: Number(number[1]), sign: number[2] || '.', asked: false, end: at.to, ...(line.level !== undefined ? { level: line.level } : {}), ...inner };
   const letter = /^\(?([A-Ja-j])([.)]?)$/.exec(label);
   if (letter) return { is: 'lettered', n: letterIndex(letter[1]!), sign: letter[2] || ')', ...inner };
   return { is: 'bullet', sign: label, ...inner };
 }
 
-function fromSigns(line: DocumentLine, at: At): Token | undefined {
+function fromSigns(line: DocumentLine, at: At, roman: boolean): Token | undefined {
   const text = line.text;
   const first = takeMarks(text, at.from);
   const start = first.right !== undefined && first.from > at.from ? first.from : at.from;
@@ -47,7 +54,14 @@ function fromSigns(line: DocumentLine, at: At): Token | undefined {
   const asked = Boolean(numbered?.[1] && ASKED.test(numbered[1]));
   if (numbered && (!numbered[1] || asked) && (asked || numbered[3]) && (asked || rest.length > numbered[0].length)) {
     const marks = takeMarks(text, start + numbered[0].length);
-    return { is: 'numbered', n: Number(numbered[2]), sign: numbered[3]?.trim() || '.', asked, ...at, from: marks.from, to: marks.to, ...optional(first.right ?? marks.right, first.sign ?? marks.sign) };
+    return { is: 'numbered', n: Number(numbered[2]), sign: numbered[3]?.trim() || '.', asked, end: at.to, ...at, from: marks.from, to: marks.to, ...optional(first.right ?? marks.right, first.sign ?? marks.sign) };
+  }
+  const counted = roman ? ROMAN.exec(rest) : null;
+  if (counted && counted[0].length > 2) return { is: 'numbered', n: fromRoman(counted[0].replace(/[^ivx]/gi, '')), sign: counted[1]!, asked: true, end: at.to, ...at, from: start + counted[0].length };
+  const worded = WORDED.exec(rest);
+  if (worded && rest.length > worded[0].length) {
+    const marks = takeMarks(text, start + worded[0].length);
+    return { is: 'lettered', n: worded[1] ? letterIndex(worded[1]) : Number(worded[2]) - 1, sign: ':', ...at, from: marks.from, to: marks.to, ...optional(first.right ?? marks.right, first.sign ?? marks.sign) };
   }
   const lettered = LETTERED.exec(rest);
   if (lettered && rest.length > lettered[0].length) {
@@ -57,7 +71,7 @@ function fromSigns(line: DocumentLine, at: At): Token | undefined {
   const bullet = BULLET.exec(text.slice(at.from));
   if (bullet) {
     // Behind a bullet a letter or number may stand all the same: "- A) Water".
-    const behind = fromSigns(line, { ...at, from: at.from + bullet[0].length });
+    const behind = fromSigns(line, { ...at, from: at.from + bullet[0].length }, roman);
     if (behind) return behind;
     const marks = takeMarks(text, at.from + bullet[0].length);
     return { is: 'bullet', sign: bullet[1]!, ...at, from: marks.from, to: marks.to, ...optional(marks.right, marks.sign) };
@@ -67,14 +81,17 @@ function fromSigns(line: DocumentLine, at: At): Token | undefined {
 }
 
 /** What a line is by its own signs and words. */
-export function tokenOf(line: DocumentLine): Token {
+export function tokenOf(line: DocumentLine, roman: boolean): Token {
   const text = line.text;
   if (!text.trim()) return { is: line.pictures?.length ? 'text' : 'blank', line, from: 0, to: 0, indent: 0 } as Token;
   if (RULE.test(text)) return { is: 'rule', line };
   const indent = /^\s*/.exec(text.replace(/\t/g, '    '))![0].length;
   const at: At = { line, from: text.length - text.trimStart().length, to: text.trimEnd().length, indent };
   if (headsAnswers(text) && !line.label) return { is: 'answers-heading', ...at };
-  const signed = fromLabel(line, at) ?? fromSigns(line, at);
+  // "Answer key: 1 a, 2 c": the list of all answers on the heading's own line.
+  const listed = /^(.{3,40}?)\s*[:–-]\s*(?=\(?\d{1,3}\s*[.):=–-]?\s*\(?[A-Ja-j]\b.*\d{1,3}\s*[.):=–-]?\s*\(?[A-Ja-j]\b)/u.exec(text.trim());
+  if (listed && headsAnswers(listed[1]!)) return { is: 'answers-heading', ...at, from: at.from + listed[0].length };
+  const signed = fromLabel(line, at) ?? fromSigns(line, at, roman);
   if (signed) return signed;
   const field = fieldOfLine(text);
   if (field && !line.heading) return { is: 'field', role: field.role, ...at, from: field.valueFrom };

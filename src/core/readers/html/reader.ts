@@ -19,6 +19,8 @@ function listLabel(item: Element, index: number): string {
   return `${n}.`;
 }
 
+const containsBlock = (node: Node): boolean => childrenOf(node).some((inner) => isElement(inner) && (isBlock(inner) || containsBlock(inner)));
+
 class Lines {
   readonly lines: DocumentLine[] = [];
   private depth = -1;
@@ -39,7 +41,7 @@ class Lines {
   walk(node: Node): void {
     for (const child of childrenOf(node)) {
       if (!isElement(child)) { if (textOfNode(child)?.trim()) this.loose(node, child); continue; }
-      const holdsBlocks = childrenOf(child).some((inner) => isElement(inner) && isBlock(inner));
+      const holdsBlocks = containsBlock(child);
       if (child.tagName === 'ul' || child.tagName === 'ol') { this.list(child); continue; }
       if (isBlock(child) || holdsBlocks) {
         if (holdsBlocks) { this.walk(child); continue; }

@@ -16,6 +16,9 @@ function verdictsIn(region: Region, row: number): { several: boolean } {
   return { several: said > 1 };
 }
 
+/** Whether a cell's whole text stands in brackets. */
+export const isBracketed = (text: string): boolean => /^[([{<][^)\]}>]*[)\]}>]$/.test(text);
+
 /** How much a row looks like headings: known words count, sentences and empty cells speak against it. */
 export function headingScore(region: Region, row: number): { value: number; known: number; roles: Set<string> } {
   let value = 0;
@@ -27,6 +30,8 @@ export function headingScore(region: Region, row: number): { value: number; know
     if (!text) continue;
     // A row that says right and wrong several times is content, whatever its words are besides.
     if (said.several && verdictOf(text) !== undefined) { value -= 1; continue; }
+    // A cell all in brackets explains the heading above it.
+    if (isBracketed(text)) { value -= 0.5; continue; }
     const guess = text.length <= 200 ? roleOfHeading(text) : undefined;
     // A long text that merely holds a known word is a sentence; a short one, or a word with a note in brackets, is a heading.
     const plain = text.replace(/[([{].*$/su, '').trim();

@@ -3,13 +3,14 @@ import { alike, numberOf } from '../normalise';
 import { kindOfWord } from '../vocabulary/kinds';
 import { verdictOf } from '../vocabulary/verdicts';
 import type { Region } from './region';
+import { isList } from './separators';
 
 export type Profile = {
   column: number;
   filled: number;
   rows: number;
   /** Shares of the filled cells, 0 to 1. */
-  letters: number; integers: number; verdicts: number; links: number; kinds: number; questions: number; ticks: number; percents: number; starred: number;
+  letters: number; integers: number; verdicts: number; links: number; kinds: number; questions: number; ticks: number; percents: number; starred: number; lists: number;
   averageLength: number;
   distinct: number;
   /** Whether the cells count 1, 2, 3 … down the column. */
@@ -46,6 +47,7 @@ export function profileColumn(region: Region, column: number, first: number): Pr
     questions: share((text) => /[??…]\s*$|_{2,}/.test(text)),
     ticks: share((text) => /^(?:x|✓|✔|yes|y)$/i.test(text)),
     percents: share((text) => { const n = numberOf(text.replace(/\s*%$/, '')); return n !== undefined && Math.abs(n) <= 100; }),
+    lists: share(isList),
     starred: share((text) => STAR.test(text)),
     averageLength: texts.length ? texts.reduce((sum, text) => sum + text.length, 0) / texts.length : 0,
     distinct: new Set(texts.map(alike)).size,

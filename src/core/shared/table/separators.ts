@@ -12,3 +12,17 @@ export function findInnerSeparator(texts: readonly string[]): string | undefined
 /** The parts of a cell, clean and without empty ones. */
 export const splitCell = (text: string, separator: string | undefined): string[] =>
   (separator ? text.split(separator) : [text]).map((part) => part.trim()).filter(Boolean);
+
+const LABEL = /(?:^|\s)\(?([A-Ja-j]|\d{1,2})[).:]\s+/gu;
+
+/** The options that one cell labels by itself, `A) Gate B) Wall`; undefined where its labels do not follow one another. */
+export function splitLabelled(text: string): string[] | undefined {
+  const labels = [...text.matchAll(LABEL)];
+  if (labels.length < 2 || labels[0]!.index !== 0) return undefined;
+  const order = labels.map((match) => (/\d/.test(match[1]!) ? Number(match[1]) - 1 : match[1]!.toLowerCase().charCodeAt(0) - 97));
+  if (!order.every((n, index) => n === index)) return undefined;
+  return labels.map((match, index) => text.slice(match.index + match[0].length, labels[index + 1]?.index ?? text.length).replace(/[\s,;|/]+$/u, '').trim());
+}
+
+/** Whether a cell holds several texts. */
+export const isList = (text: string): boolean => splitLabelled(text) !== undefined || text.split(/\n|\||;|\s\/\s/).filter((part) => part.trim()).length > 1;

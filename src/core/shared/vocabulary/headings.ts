@@ -35,7 +35,7 @@ const PATTERNS: readonly (readonly [Role, string])[] = [
   ['wrong', '(?:wrong|incorrect|false)(?: (?:answer|option|choice|reply))?|distractor|falsch|falsche antwort|mauvaise reponse|respuesta incorrecta|risposta sbagliata|fout antwoord|resposta errada|ateb anghywir'],
   ['weight', 'weight|credit|per ?cent|%|gewicht|prozent|poids|peso|gewicht'],
   ['verdict', 'verdict|right or wrong|correct or incorrect|true or false|vrai ou faux|richtig oder falsch'],
-  ['key', `key|solution|solutions|right (?:one|ones|no|number|option|choice|reply|answer)s?|right|correct|letter|which (?:letter|number|replies|answers?|options?|one)(?: is| are)?(?: right| correct)?|which (?:replies|answers|options) are right|(?:${RIGHT})(?: (?:${OPTION}|one|no|nr|number|letter|index)){0,2}s?|(?:${OPTION}) (?:${RIGHT})|answer key|losung|losungsbuchstabe|cle|clave|solucion|soluzione|chiave|oplossing|sleutel|solucao|chave|allwedd|vrai ou faux`],
+  ['key', `key|solution|solutions|right (?:one|ones|no|number|option|choice|reply|answer)s?|right|correct|letter|which (?:letter|number|replies|answers?|options?|one)(?: is| are)?(?: right| correct)?|which (?:replies|answers|options) are right|(?:${RIGHT})(?: (?:${OPTION}|one|no|nr|number|letter|index)){0,2}s?|(?:${OPTION}) (?:${RIGHT})|answer key|t f|tf|true false|r f|w f|v f|ja nein|yes no|richtig falsch|losung|losungsbuchstabe|cle|clave|solucion|soluzione|chiave|oplossing|sleutel|solucao|chave|allwedd|vrai ou faux`],
   ['options', `(?:all |possible )?(?:answers|options|choices|replies|alternatives)|antworten|antwortmoglichkeiten|reponses|choix possibles|opciones|respuestas|opzioni|risposte|antwoorden|opties|opcoes|respostas|atebion|dewisiadau`],
   ['left', 'left|left side|links|gauche'],
   ['right-side', 'right side|rechts|droite'],
@@ -64,7 +64,7 @@ export type HeadingGuess = { role: Role; n?: number; sure: boolean; word: string
 function placeOf(words: string): { n: number; rest: string } | undefined {
   const ordinal = ORDINALS.findIndex((word) => words.startsWith(`${word} `));
   if (ordinal >= 0) return { n: ordinal + 1, rest: words.slice(ORDINALS[ordinal]!.length + 1).replace(/ [a-j]$/, '') };
-  const tail = /^(.*?) ?(\d{1,2}|[a-j])(?: %)?$/.exec(words) ?? /^(.*?) (\d{1,2}|[a-j]) .*$/.exec(words);
+  const tail = /^(.*?)(?: ?(?=\d)| (?=[a-j]))(\d{1,2}|[a-j])(?: %)?$/.exec(words) ?? /^(.*?) (\d{1,2}|[a-j]) .*$/.exec(words);
   if (!tail) return undefined;
   const mark = tail[2]!;
   return { n: /\d/.test(mark) ? Number(mark) : mark.charCodeAt(0) - 96, rest: `${tail[1]}${/%$/.test(words) ? ' %' : ''}`.trim() };
