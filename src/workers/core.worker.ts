@@ -10,6 +10,9 @@ const surroundings: Surroundings = {
   digest: async (bytes) => [...new Uint8Array(await crypto.subtle.digest('SHA-256', new Uint8Array(bytes)))].map((byte) => byte.toString(16).padStart(2, '0')).join(''),
 };
 
+/** Told past the remote calls, so that a count shows while the worker is at it. */
+const progress = (done: number, of: number): void => { self.postMessage({ progress: [done, of] }); };
+
 const bank = new Map<string, Item>();
 /** The source on the bench, and what of the overruling it was opened by. */
 let open: { opened: Opened; by: string; source: SourceInput } | undefined;
@@ -54,7 +57,7 @@ const api: CoreWorker = {
     if (source || !open || open.by !== openedBy(overrule)) open = { source: kept, by: openedBy(overrule), opened: await openSource(kept, overrule) };
     if (edited !== undefined && open.opened.is === 'document') open.opened = { is: 'document', document: editDocument(open.opened.document, edited) };
     const { opened } = open;
-    const gathered = gatherOpened(opened, overrule, surroundings);
+    const gathered = gatherOpened(opened, overrule, { ...surroundings, progress });
     const sheets = sheetsOf(opened);
     const sheet = sheets.find((candidate) => candidate.name === gathered.reading.sheet);
     return {

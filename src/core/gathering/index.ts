@@ -76,7 +76,7 @@ function mannerOf(region: Region, slots: Slots, key: Key, first: number, headles
 
 const isWorkbook = ({ format }: Table): boolean => format === 'xlsx' || format === 'xls' || format === 'ods';
 
-type Context = { keep: boolean; table: Table; region: Region; slots: Slots; manner: Manner; newId: () => string; findings: Finding[] };
+type Context = { progress: GatherOptions['progress']; keep: boolean; table: Table; region: Region; slots: Slots; manner: Manner; newId: () => string; findings: Finding[] };
 
 function place(context: Context, row: Row, problem: Problem, item: string): Finding {
   const role = problem.field === 'key' ? 'key' : problem.field === 'kind' ? 'kind' : problem.field === 'points' ? 'points' : problem.field === 'seconds' ? 'seconds' : 'stem';
@@ -136,7 +136,9 @@ function readRows(context: Context, headingRow: number | null, first: number, wi
   }
   const picked = slots.has('pick') && rows.some((row) => row.text('pick'));
   const needsAnswer = rows.length > 1 && rows.filter((row) => row.texts('option').concat(row.texts('options'), row.texts('accepted'), row.texts('right'), row.texts('key')).some(Boolean)).length > rows.length * 0.5;
+  let done = 0;
   for (const row of rows) {
+    if (++done % 1000 === 0) context.progress?.(done, rows.length);
     if (picked && !row.text('pick')) continue;
     const shifted = table.separator !== undefined && headingRow !== null && isShifted(region, row.row, width);
     const reason = shifted ? undefined : whyNoQuestion(row, needsAnswer);
@@ -155,12 +157,12 @@ function headedWidth(region: Region, headingRow: number | null): number {
 }
 
 /** One table of a sheet: its reading, and every row as a question. */
-function gatherRegion(table: Table, region: Region, overrule: Overrule, chosen: { because: string; sure: boolean }, newId: () => string): Gathered {
+function gatherRegion(table: Table, region: Region, overrule: Overrule, chosen: { because: string; sure: boolean }, newId: () => string, progress?: GatherOptions['progress']): Gathered {
   const findings: Finding[] = [];
   const { reading, first, headingRow } = readManner(table, region, overrule, chosen);
   const slots = slotsOf(reading.columns);
   const manner = mannerOf(region, slots, reading.key, first, headingRow === null);
-  const items = readRows({ keep: overrule.formatting !== 'strip', table, region, slots, manner, newId, findings }, headingRow, first, headedWidth(region, headingRow));
+  const items = readRows({ progress, keep: overrule.formatting !== 'strip', table, region, slots, manner, newId, findings }, headingRow, first, headedWidth(region, headingRow));
   findings.push(...damageOf(items, region, reading.columns, table.file));
   return { items, findings, reading };
 }
@@ -199,7 +201,7 @@ function otherShape(table: Table, region: Region, overrule: Overrule, chosen: { 
  * Understands a table: the sheet, the headings, the roles of the columns and the notation of the key, each with its
  * reason; then every row as a question with what stopped it. Nothing is thrown: a table without sheets gives no items.
  */
-export function gather(table: Table, { overrule = {}, newId }: GatherOptions): Gathered {
+export function gather(table: Table, { overrule = {}, newId, progress }: GatherOptions): Gathered {
   const chosen = chooseSheet(table, overrule.sheet);
   if (!chosen) return { items: [], findings: [...table.findings], reading: { headingRow: null, columns: [], key: { style: 'letter' }, because: {}, unsure: [] } };
   const range = overrule.range ? parseRange(overrule.range) : undefined;
@@ -210,7 +212,7 @@ export function gather(table: Table, { overrule = {}, newId }: GatherOptions): G
   const other = otherShape(table, region, overrule, chosen, newId);
   if (other?.items.length) return { ...other, findings: [...findings, ...other.findings.filter((finding) => !findings.includes(finding))] };
   const ranges = range || overrule.headingRow !== undefined || overrule.columns ? [region] : tablesOf(region);
-  const found = ranges.length > 1 ? gatherTables(table, sheet, ranges, overrule, chosen, newId) : gatherRegion(table, region, overrule, chosen, newId);
+  const found = ranges.length > 1 ? gatherTables(table, sheet, ranges, overrule, chosen, newId) : gatherRegion(table, region, overrule, chosen, newId, progress);
   findings.push(...found.findings);
   if (!found.items.length && region.bottom >= region.top) {
     findings.push({ rule: 'no-questions', level: 'warn', where: { file: table.file, sheet: sheet.name }, message: `No question was understood on ${quoted(sheet.name)}, which has ${count(region.bottom + 1, 'row')} and ${columnsSpan(found.reading.columns)}. Point at the column that holds the questions.` });

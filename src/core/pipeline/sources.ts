@@ -57,8 +57,8 @@ function whereOf(origin: Item['origin']): NonNullable<Finding['where']> {
 }
 
 /** Understands a source that is open already; used again after each overruling. */
-export function gatherOpened(opened: Opened, overrule: Overrule, surroundings: Pick<Surroundings, 'id'>): Gathered {
-  const options = { overrule, newId: () => surroundings.id() };
+export function gatherOpened(opened: Opened, overrule: Overrule, surroundings: Pick<Surroundings, 'id'> & { progress?: (done: number, of: number) => void }): Gathered {
+  const options = { overrule, newId: () => surroundings.id(), ...(surroundings.progress ? { progress: surroundings.progress } : {}) };
   const gathered = opened.is === 'table' ? gather(opened.table, options) : opened.is === 'document' ? gatherText(opened.document, options) : gatherStated(opened.stated, options);
   return { ...gathered, findings: [...gathered.findings, ...withChecks(gathered)] };
 }

@@ -4,6 +4,7 @@ import type { Fitted, KeptLayout } from '../../core/model';
 import { KIND_NAMES } from '../../core/shared/item-cells';
 import { core } from '../../workers/client';
 import { Answers } from '../parts/Answers';
+import { Pictures, Rich } from '../parts/Rich';
 import { FindingNote } from '../parts/Finding';
 import { changeItems, itemById, useBank } from '../state/bank';
 import { pickRight } from '../gather/Understood';
@@ -39,7 +40,8 @@ export function SidePanel({ id }: { id: string | undefined }) {
   return (
     <aside className="panel side-panel" aria-label={`Question ${item.ref}`} data-testid="side-panel">
       <p className="soft"><span className="mono">{item.ref}</span> · {KIND_NAMES[item.kind]}{facts.length ? ` · ${facts.join(' · ')}` : ''}</p>
-      <h2>{item.stem.plain || <em>no text yet</em>}</h2>
+      <h2>{item.stem.plain ? <Rich text={item.stem} /> : <em>no text yet</em>}</h2>
+      <Pictures media={item.media} />
       <Answers item={item} stacked {...(choice ? { onPick: (index: number) => void changeItems(`Key of ${item.ref}`, [{ ...item, ...pickRight(item, index) }]) } : {})} />
       {findings.map((finding, index) => <FindingNote key={index} finding={finding} onMend={(one) => void takeMends([one])} />)}
       {item.hint && <p><b>Hint</b> {item.hint.plain}</p>}

@@ -1,13 +1,16 @@
 // Gather: what people hold comes in, is shown as understood, and enters the bank only when agreed to.
-import { useEffect, useRef } from 'react';
+import { lazy, Suspense, useEffect, useRef, useState } from 'react';
 import { useLocation } from 'wouter';
-import { agree, bring, bringFile, gatherState, putAway, ready, useGather } from '../state/gather';
+import { agree, bring, bringFile, gatherState, putAway, ready, stopReading, useGather } from '../state/gather';
 import { useBank } from '../state/bank';
 import { DEMO_SOURCES, demoFile, openDemo } from '../state/banks';
 import { isTyping } from '../parts/keys';
 import { say } from '../parts/say';
 import { ReadAs } from './ReadAs';
 import { Seam } from './Seam';
+import { StatedSeam } from './StatedSeam';
+
+const TextSeam = lazy(() => import('./TextSeam').then((module) => ({ default: module.TextSeam })));
 
 /** Paste works anywhere in this place, with no field to click first. */
 function usePaste(): void {
@@ -16,20 +19,23 @@ function usePaste(): void {
       if (isTyping(event.target)) return;
       const file = event.clipboardData?.files[0];
       const text = event.clipboardData?.getData('text/plain') ?? '';
+      const html = event.clipboardData?.getData('text/html') ?? '';
       if (file && !text) { event.preventDefault(); void bringFile(file); }
-      else if (text.trim()) { event.preventDefault(); void bring({ name: 'pasted block', text }); }
+      else if (text.trim() || html.trim()) { event.preventDefault(); void bring({ name: 'pasted block', text, ...(html.trim() ? { html } : {}) }); }
     };
     document.addEventListener('paste', paste);
     return () => document.removeEventListener('paste', paste);
   }, []);
 }
 
+const ACCEPTED = '.xlsx,.xlsm,.ods,.xls,.csv,.tsv,.tab,.txt,.md,.docx,.html,.htm,.json,.xml,.qti,.zip,.imscc';
+
 function FileButton({ label, main = false }: { label: string; main?: boolean }) {
   const input = useRef<HTMLInputElement>(null);
   return (
     <>
       <button type="button" className={`button ${main ? 'main' : ''}`} onClick={() => input.current?.click()}>{label}</button>
-      <input ref={input} type="file" hidden accept=".xlsx,.csv,.tsv,.txt" data-testid="source-file" onChange={(event) => { const file = event.target.files?.[0]; event.target.value = ''; if (file) void bringFile(file); }} />
+      <input ref={input} type="file" hidden accept={ACCEPTED} data-testid="source-file" onChange={(event) => { const file = event.target.files?.[0]; event.target.value = ''; if (file) void bringFile(file); }} />
     </>
   );
 }
@@ -41,8 +47,8 @@ function Empty() {
     <div className="empty">
       <h1>What do you hold?</h1>
       <div className="drop">
-        <p>Copy the block in your spreadsheet or the reply of your writing assistant, and press <kbd>Ctrl V</kbd> here.</p>
-        <p>Or drop a file anywhere on this page: a workbook (.xlsx) or text with columns (.csv, .tsv, .txt).</p>
+        <p>Copy the block in your spreadsheet, your document or the reply of your writing assistant, and press <kbd>Ctrl V</kbd> here.</p>
+        <p>Or drop a file anywhere on this page: a workbook (.xlsx, .ods, .xls), a document (.docx), text (.csv, .tsv, .txt, .md), a saved page, a test package or a bank file (.zip, .imscc).</p>
         <p><FileButton label="Choose a file" main /></p>
       </div>
       <p className="soft">You see what was understood before anything enters the bank, and one step takes it back.</p>
@@ -82,17 +88,26 @@ function Head() {
   );
 }
 
+/** A reading that takes longer says how far it is, and can be stopped. */
+function Busy() {
+  const { busy, progress } = useGather();
+  const [late, setLate] = useState(false);
+  useEffect(() => { const timer = setTimeout(() => setLate(true), 300); return () => clearTimeout(timer); }, []);
+  return <p className="soft" role="status">{busy}{progress ? ` ${progress.done.toLocaleString('en-GB')} of ${progress.of.toLocaleString('en-GB')} rows` : ''} {late && <button type="button" className="button" onClick={stopReading}>Stop</button>}</p>;
+}
+
 export default function GatherPlace() {
   usePaste();
   const { busy, answer, findings, name } = useGather();
-  if (busy && !answer) return <p className="soft" role="status">{busy}</p>;
+  if (busy && !answer) return <Busy />;
   if (!answer) return <Empty />;
-  const general = findings.filter((finding) => !finding.item && !finding.where?.cell);
+  const general = findings.filter((finding) => !finding.item && !finding.where?.cell && (finding.level !== 'note' || !finding.where?.line));
+  const isStated = answer.reading.as === 'package' && answer.items.length > 0;
   return (
     <>
       <Head />
       {general.map((finding, index) => <div key={index} className={`bar ${finding.level === 'block' ? 'block' : 'warn'}`} role={finding.level === 'block' ? 'alert' : undefined}>{finding.message}</div>)}
-      {answer.sheet ? <><ReadAs key={name} /><Seam /></> : <p><FileButton label="Choose another file" main /></p>}
+      {answer.sheet ? <><ReadAs key={name} /><Seam /></> : answer.text !== undefined ? <><ReadAs key={name} /><Suspense fallback={<p className="soft">Opening the text …</p>}><TextSeam /></Suspense></> : isStated ? <><ReadAs key={name} /><StatedSeam /></> : <p><FileButton label="Choose another file" main /></p>}
     </>
   );
 }

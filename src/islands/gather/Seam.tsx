@@ -2,15 +2,18 @@
 import { Menu } from '@mantine/core';
 import { useVirtualizer } from '@tanstack/react-virtual';
 import { useCallback, useMemo, useState, type KeyboardEvent } from 'react';
-import type { Column, Finding, Item, Role } from '../../core/model';
-import { cellName, columnIndex, columnLetters, parseRange } from '../../core/shared/cells';
+import type { CellRange, Column, Finding, Item, Role } from '../../core/model';
+import { cellName, columnIndex, columnLetters, parseRange, rangeName } from '../../core/shared/cells';
 import { overrule, useGather } from '../state/gather';
 import { SIGNS, worst } from '../parts/Finding';
 import { ROLE_GROUPS, ROLE_WORDS } from '../parts/roles';
 import { Understood } from './Understood';
+import { useRangeDrag } from './use-range-drag';
 
-type ShownRow = { shown: number; cells: readonly string[]; item: Item | undefined; n: number; heading: boolean };
+type ShownRow = { shown: number; cells: readonly string[]; items: readonly { item: Item; n: number }[]; heading: boolean };
 type ShownColumn = { index: number; column: Column | undefined; label: string; width: number };
+
+const NONE: readonly Finding[] = [];
 
 /** How wide a column is shown, by what it holds. */
 function weightOf(role: Role, longest: number): number {
@@ -53,12 +56,12 @@ function useRows(): ShownRow[] {
   const { answer, items } = useGather();
   return useMemo(() => {
     if (!answer?.sheet) return [];
-    const byRow = new Map(items.map((item, n) => [item.origin?.row, { item, n: n + 1 }]));
+    const byRow = new Map<number, { item: Item; n: number }[]>();
+    items.forEach((item, n) => { const row = item.origin?.row ?? 0; const own = byRow.get(row); if (own) own.push({ item, n: n + 1 }); else byRow.set(row, [{ item, n: n + 1 }]); });
     return answer.sheet.rows.map((cells, index): ShownRow => {
       const shown = answer.sheet!.lines?.[index] ?? index + 1;
-      const found = byRow.get(shown);
-      return { shown, cells, item: found?.item, n: found?.n ?? 0, heading: shown === answer.reading.headingRow };
-    }).filter((row) => row.item || row.cells.some((cell) => cell.trim()));
+      return { shown, cells, items: byRow.get(shown) ?? [], heading: shown === answer.reading.headingRow };
+    }).filter((row) => row.items.length || row.cells.some((cell) => cell.trim()));
   }, [answer, items]);
 }
 
@@ -88,16 +91,39 @@ function RoleMenu({ column }: { column: ShownColumn }) {
   );
 }
 
-function Cells({ row, columns, findings }: { row: ShownRow; columns: readonly ShownColumn[]; findings: readonly Finding[] }) {
+/** What a row's number offers: to be the headings, or to be where the reading starts or ends. */
+function RowMenu({ shown }: { shown: number }) {
+  const { answer } = useGather();
+  const cut = (side: 'top' | 'bottom'): void => {
+    const rows = answer?.sheet?.rows ?? [];
+    const widest = Math.max(1, ...rows.map((row) => row.length));
+    const range = (answer?.reading.range ? parseRange(answer.reading.range) : undefined) ?? { top: 0, left: 0, bottom: (answer?.sheet?.lines?.at(-1) ?? rows.length) - 1, right: widest - 1 };
+    void overrule({ range: rangeName({ ...range, [side]: shown - 1 }), headingRow: undefined, key: undefined });
+  };
+  return (
+    <Menu position="bottom-start" withinPortal>
+      <Menu.Target><button type="button" className="mono row-number" title={`Row ${shown}`}><span className="visually-hidden">Row </span>{shown}</button></Menu.Target>
+      <Menu.Dropdown>
+        <Menu.Item onClick={() => void overrule({ headingRow: shown, columns: undefined, key: undefined })}>The headings stand here</Menu.Item>
+        {!answer?.sheet?.lines && <Menu.Item onClick={() => cut('top')}>Start reading here</Menu.Item>}
+        {!answer?.sheet?.lines && <Menu.Item onClick={() => cut('bottom')}>Stop reading here</Menu.Item>}
+      </Menu.Dropdown>
+    </Menu>
+  );
+}
+
+function Cells({ row, columns, findings, dragged }: { row: ShownRow; columns: readonly ShownColumn[]; findings: readonly Finding[]; dragged: CellRange | undefined }) {
   return columns.map((column) => {
     const name = cellName(row.shown - 1, column.index);
     const found = worst(findings.filter((finding) => finding.where?.cell === name));
-    return <span key={column.index} role="cell" className={`cell role-${column.column?.role ?? 'ignore'} ${found ? `found-${found}` : ''}`}><span>{row.cells[column.index] ?? ''}</span></span>;
+    const inDrag = dragged && row.shown - 1 >= dragged.top && row.shown - 1 <= dragged.bottom && column.index >= dragged.left && column.index <= dragged.right;
+    return <span key={column.index} role="cell" data-place={`${row.shown - 1}:${column.index}`} className={`cell role-${column.column?.role ?? 'ignore'} ${found ? `found-${found}` : ''} ${inDrag ? 'dragged' : ''}`}><span>{row.cells[column.index] ?? ''}</span></span>;
   });
 }
 
 export function Seam() {
   const { findings, name } = useGather();
+  const { dragged, onPointerDown } = useRangeDrag();
   const columns = useColumns();
   const rows = useRows();
   const [scroller, setScroller] = useState<HTMLDivElement | null>(null);
@@ -120,7 +146,7 @@ export function Seam() {
     if (next && !(document.activeElement instanceof HTMLTextAreaElement)) { event.preventDefault(); next.focus(); next.scrollIntoView({ block: 'nearest' }); }
   };
   return (
-    <div className="panel seam" ref={setScroller} onKeyDown={move} role="table" aria-label={`${name} beside what was understood`} aria-rowcount={rows.length} tabIndex={-1}>
+    <div className="panel seam" ref={setScroller} onKeyDown={move} onPointerDown={onPointerDown} role="table" aria-label={`${name} beside what was understood`} aria-rowcount={rows.length} tabIndex={-1}>
       <div className="seam-row seam-head" role="row">
         <div className="seam-left" style={{ gridTemplateColumns: template }}><span role="columnheader"><span className="visually-hidden">Row</span></span>{columns.map((column) => <span role="columnheader" key={column.index}><RoleMenu column={column} /></span>)}</div>
         <div className="gutter" role="columnheader"><span className="visually-hidden">State</span></div>
@@ -129,14 +155,14 @@ export function Seam() {
       <div role="rowgroup" style={{ height: virtual.getTotalSize(), position: 'relative' }}>
         {virtual.getVirtualItems().map((position) => {
           const row = rows[position.index]!;
-          const own = row.item ? byItem.get(row.item.id) ?? [] : [];
-          const lone = row.item ? undefined : byCell.get(row.shown);
-          const level = row.item ? worst(own.filter((finding) => finding.level !== 'note')) ?? 'fine' : undefined;
+          const own = row.items.flatMap(({ item }) => byItem.get(item.id) ?? NONE);
+          const lone = row.items.length ? undefined : byCell.get(row.shown);
+          const level = row.items.length ? worst(own.filter((finding) => finding.level !== 'note')) ?? 'fine' : undefined;
           return (
-            <div key={position.key} role="row" data-index={position.index} ref={virtual.measureElement} className={`seam-row ${row.item ? '' : 'aside'} ${row.heading ? 'heading' : ''}`} style={{ transform: `translateY(${position.start}px)` }}>
-              <div className="seam-left" style={{ gridTemplateColumns: template }}><span role="rowheader" className="mono number">{row.shown}</span><Cells row={row} columns={columns} findings={own} /></div>
+            <div key={position.key} role="row" data-index={position.index} ref={virtual.measureElement} className={`seam-row ${row.items.length ? '' : 'aside'} ${row.heading ? 'heading' : ''}`} style={{ transform: `translateY(${position.start}px)` }}>
+              <div className="seam-left" style={{ gridTemplateColumns: template }}><span role="rowheader" className="number"><RowMenu shown={row.shown} /></span><Cells row={row} columns={columns} findings={own} dragged={dragged} /></div>
               <div className={`gutter sign ${level ?? ''}`} role="cell">{level === 'fine' ? <><span aria-hidden>✓</span><span className="visually-hidden">understood</span></> : level ? <><span aria-hidden>{SIGNS[level]}</span><span className="visually-hidden">{level === 'block' ? 'blocked' : 'wants a look'}</span></> : null}</div>
-              <div role="cell">{row.item ? <Understood item={row.item} n={row.n} findings={own} /> : <p className="soft aside-why">{row.heading ? 'headings' : lone?.message ?? ''}</p>}</div>
+              <div role="cell">{row.items.length ? row.items.map(({ item, n }) => <Understood key={item.id} item={item} n={n} findings={byItem.get(item.id) ?? NONE} />) : <p className="soft aside-why">{row.heading ? 'headings' : lone?.message ?? ''}</p>}</div>
             </div>
           );
         })}

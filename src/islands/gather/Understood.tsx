@@ -1,8 +1,9 @@
 // One question as understood, with what stopped it and the ways to mend it here.
 import { useState } from 'react';
 import type { Finding, Item } from '../../core/model';
-import { leaveOut, mend, useGather } from '../state/gather';
+import { leaveOut, mend, placeOf, useGather } from '../state/gather';
 import { Answers } from '../parts/Answers';
+import { Pictures, Rich } from '../parts/Rich';
 import { FindingNote } from '../parts/Finding';
 import { KIND_NAMES, withFields } from '../../core/shared/item-cells';
 
@@ -29,9 +30,9 @@ function Facts({ item }: { item: Item }) {
 export function Understood({ item, n, findings }: { item: Item; n: number; findings: readonly Finding[] }) {
   const [editing, setEditing] = useState(false);
   const { out, taken } = useGather();
-  const row = item.origin?.row ?? 0;
-  const isOut = out.has(row);
-  const isTaken = taken.has(row);
+  const place = placeOf(item);
+  const isOut = out.has(place);
+  const isTaken = taken.has(place);
   const choice = item.kind === 'choice-one' || item.kind === 'choice-many' || item.kind === 'true-false';
   const take = (finding: Finding): void => { void mend(item, withFields(item, finding.mend?.patch as Partial<Item>)); };
   return (
@@ -47,7 +48,8 @@ export function Understood({ item, n, findings }: { item: Item; n: number; findi
       <div className="body">
         {editing
           ? <StemEditor item={item} onDone={() => setEditing(false)} />
-          : <p className="stem" onDoubleClick={() => setEditing(true)}>{item.stem.plain || <em>no text</em>}{item.kind !== 'choice-one' && <span className="kind-word">{KIND_NAMES[item.kind]}</span>}</p>}
+          : <p className="stem" onDoubleClick={() => setEditing(true)}>{item.stem.plain ? <Rich text={item.stem} /> : <em>no text</em>}{item.kind !== 'choice-one' && <span className="kind-word">{KIND_NAMES[item.kind]}</span>}</p>}
+        <Pictures media={item.media} />
         <Answers item={item} {...(choice && !isTaken ? { onPick: (index: number) => void mend(item, pickRight(item, index)) } : {})} />
         {!isTaken && findings.map((finding, index) => <FindingNote key={index} finding={finding} onMend={take} />)}
         {isTaken && <p className="soft small">in the bank</p>}

@@ -1,5 +1,6 @@
 // A question's answers in reading order: options with their letters, the right one barred and said; or what is accepted.
 import type { Item } from '../../core/model';
+import { Rich } from './Rich';
 import { optionLetter } from '../../core/shared/plain';
 
 export function Answers({ item, onPick, stacked = false }: { item: Item; onPick?: (index: number) => void; stacked?: boolean }) {
@@ -7,7 +8,7 @@ export function Answers({ item, onPick, stacked = false }: { item: Item; onPick?
     return (
       <ol className={`answers ${stacked ? 'stacked' : ''}`}>
         {item.options.map((option, index) => {
-          const inside = <><span className="mono letter">{optionLetter(index)}</span> {option.text.plain || <em>empty</em>}{option.right && <span className={stacked ? 'right-word' : 'visually-hidden'}> right</span>}</>;
+          const inside = <><span className="mono letter">{optionLetter(index)}</span> {option.text.plain ? <Rich text={option.text} /> : <em>empty</em>}{option.right && <span className={stacked ? 'right-word' : 'visually-hidden'}> right</span>}</>;
           return (
             <li key={index} className={option.right ? 'right-bar' : ''}>
               {onPick ? <button type="button" className="answer" aria-pressed={option.right} title={option.right ? 'Marked as right' : 'Mark as right'} onClick={() => onPick(index)}>{inside}</button> : <span>{inside}</span>}

@@ -3,9 +3,9 @@ import { useSyncExternalStore } from 'react';
 import type { Finding, Item, Overrule } from '../../core/model';
 import { withFields } from '../../core/shared/item-cells';
 import { nameItems } from '../../core/shared/references';
-import { core } from '../../workers/client';
+import { core, onProgress, stopCore } from '../../workers/client';
 import type { GatherAnswer, SourceInput } from '../../workers/protocol';
-import { addItems, bankState, setWaiting } from './bank';
+import { addItems, bankState, setWaiting, theStore } from './bank';
 import { sayProblem } from '../parts/say';
 
 export type GatherState = {
@@ -16,19 +16,25 @@ export type GatherState = {
   /** Questions as understood and mended, by their order. */
   items: readonly Item[];
   findings: readonly Finding[];
-  /** Rows (shown numbers) that the user leaves out, and those that are in the bank already. */
-  out: ReadonlySet<number>;
-  taken: ReadonlySet<number>;
+  /** Places (see placeOf) that the user leaves out, and those that are in the bank already. */
+  out: ReadonlySet<string>;
+  taken: ReadonlySet<string>;
+  /** The running text as the user changed it. */
+  edited: string | undefined;
+  /** How far a long reading has come. */
+  progress: { done: number; of: number } | undefined;
 };
 
-const empty: GatherState = { busy: undefined, name: '', answer: undefined, overrule: {}, items: [], findings: [], out: new Set(), taken: new Set() };
+const empty: GatherState = { busy: undefined, name: '', answer: undefined, overrule: {}, items: [], findings: [], out: new Set(), taken: new Set(), edited: undefined, progress: undefined };
 let state: GatherState = empty;
-/** Mends by the row they belong to, so that another reading of the source keeps them. */
-let mends = new Map<number, Partial<Item>>();
+/** Mends by the place they belong to, so that another reading of the source keeps them. */
+let mends = new Map<string, Partial<Item>>();
+let formatting: Overrule['formatting'];
 let version = 0;
 const listeners = new Set<() => void>();
 
-const rowOf = (item: Item): number => item.origin?.row ?? 0;
+/** Where in its source a question stands: its cell where several share a row, else its row or line. */
+export const placeOf = (item: Item): string => item.origin?.cell ?? String(item.origin?.row ?? 0);
 
 function set(change: Partial<GatherState>): void {
   state = { ...state, ...change };
@@ -39,7 +45,7 @@ function set(change: Partial<GatherState>): void {
 /** The questions that may enter the bank now: not left out, not there yet, nothing that blocks. */
 export function ready({ items, findings, out, taken }: GatherState): Item[] {
   const blocked = new Set(findings.filter((finding) => finding.level === 'block').map((finding) => finding.item));
-  return items.filter((item) => !blocked.has(item.id) && !out.has(rowOf(item)) && !taken.has(rowOf(item)));
+  return items.filter((item) => !blocked.has(item.id) && !out.has(placeOf(item)) && !taken.has(placeOf(item)));
 }
 
 const subscribe = (listener: () => void): (() => void) => { listeners.add(listener); return () => { listeners.delete(listener); }; };
@@ -48,29 +54,39 @@ export const gatherState = (): GatherState => state;
 
 /** Mended questions are checked anew; what the reader said of their cells no longer holds. */
 async function withMends(answer: GatherAnswer): Promise<{ items: Item[]; findings: Finding[] }> {
-  const items = answer.items.map((item) => (mends.has(rowOf(item)) ? withFields(item, mends.get(rowOf(item))!) : item));
-  const mended = new Set(items.filter((item) => mends.has(rowOf(item))).map((item) => item.id));
+  const items = answer.items.map((item) => (mends.has(placeOf(item)) ? withFields(item, mends.get(placeOf(item))!) : item));
+  const mended = new Set(items.filter((item) => mends.has(placeOf(item))).map((item) => item.id));
   if (!mended.size) return { items, findings: answer.findings };
   const again = await core().recheck(items);
   return { items, findings: [...answer.findings.filter((finding) => !finding.item || !mended.has(finding.item)), ...again.filter((finding) => finding.item && mended.has(finding.item))] };
 }
 
-async function understand(source: SourceInput | undefined, overrule: Overrule): Promise<void> {
+async function understand(source: SourceInput | undefined, overrule: Overrule, edited?: string): Promise<void> {
   const asked = ++version;
-  set({ busy: source ? `Reading ${source.name} …` : 'Reading again …', overrule });
+  set({ busy: source ? `Reading ${source.name} …` : 'Reading again …', overrule, progress: undefined });
   try {
-    const answer = await core().gather(asked, source, overrule);
+    const answer = await core().gather(asked, source, overrule, edited);
     if (asked !== version) return;
-    set({ busy: undefined, answer, ...(await withMends(answer)) });
+    const mended = await withMends(answer);
+    if (asked === version) set({ busy: undefined, progress: undefined, answer, ...mended });
   } catch (error) {
     if (asked === version) { set({ busy: undefined }); sayProblem(error instanceof Error ? error.message : 'The source could not be read.'); }
   }
 }
 
-export function bring(source: SourceInput): Promise<void> {
+onProgress((done, of) => { if (state.busy) set({ progress: { done, of } }); });
+
+/** Stops a reading under way; the worker is replaced and what was on the bench is put away. */
+export function stopReading(): void {
+  putAway();
+  stopCore();
+}
+
+export async function bring(source: SourceInput): Promise<void> {
   mends = new Map();
   state = { ...empty, name: source.name };
-  return understand(source, {});
+  formatting ??= (await theStore().setting<Overrule['formatting']>('formatting')) ?? 'keep';
+  await understand(source, formatting === 'strip' ? { formatting } : {});
 }
 
 export async function bringFile(file: File): Promise<void> {
@@ -78,19 +94,52 @@ export async function bringFile(file: File): Promise<void> {
   await bring({ name: file.name, bytes: new Uint8Array(await file.arrayBuffer()) });
 }
 
-/** Reads the same source another way; mends of rows stay. */
-export const overrule = (change: Overrule): Promise<void> => understand(undefined, { ...state.overrule, ...change });
+/** Reads the same source another way; mends stay, and so does edited text. */
+export function overrule(change: Overrule): Promise<void> {
+  const next = { ...state.overrule, ...change };
+  const again = state.edited !== undefined && (change.as !== undefined || change.separator !== undefined);
+  return understand(again ? { name: state.name, text: state.edited! } : undefined, next);
+}
+
+/** Keeps or strips formatting, now and for the sources to come. */
+export function setFormatting(next: 'keep' | 'strip'): Promise<void> {
+  formatting = next;
+  void theStore().saveSetting('formatting', next);
+  return overrule({ formatting: next });
+}
+
+/** Mends and choices of lines move with their lines when the text around them changes. */
+function shiftPlaces(before: string, after: string): void {
+  const [a, b] = [before.split('\n'), after.split('\n')];
+  let head = 0;
+  while (head < a.length && head < b.length && a[head] === b[head]) head++;
+  let tail = 0;
+  while (tail < a.length - head && tail < b.length - head && a[a.length - 1 - tail] === b[b.length - 1 - tail]) tail++;
+  const moved = (place: string): string => (Number(place) > a.length - tail ? String(Number(place) + b.length - a.length) : place);
+  if (a.length === b.length) return;
+  mends = new Map([...mends].map(([place, fields]) => [moved(place), fields]));
+  state = { ...state, out: new Set([...state.out].map(moved)), taken: new Set([...state.taken].map(moved)) };
+}
+
+let waitingEdit: ReturnType<typeof setTimeout> | undefined;
+/** The running text as it is typed; understood anew when the typing pauses. */
+export function editText(text: string): void {
+  shiftPlaces(state.edited ?? state.answer?.text ?? '', text);
+  state = { ...state, edited: text };
+  clearTimeout(waitingEdit);
+  waitingEdit = setTimeout(() => { void understand(undefined, state.overrule, text); }, 180);
+}
 
 /** Changes a question before it enters the bank. */
 export async function mend(item: Item, fields: Partial<Item>): Promise<void> {
   if (!state.answer) return;
-  mends.set(rowOf(item), { ...mends.get(rowOf(item)), ...fields });
+  mends.set(placeOf(item), { ...mends.get(placeOf(item)), ...fields });
   set(await withMends(state.answer));
 }
 
 export function leaveOut(item: Item, leave: boolean): void {
   const out = new Set(state.out);
-  if (leave) out.add(rowOf(item)); else out.delete(rowOf(item));
+  if (leave) out.add(placeOf(item)); else out.delete(placeOf(item));
   set({ out });
 }
 
@@ -101,7 +150,7 @@ export function agree(most = Infinity): number {
   const named = nameItems(chosen, bankState().items.map((item) => item.ref));
   const id = crypto.randomUUID();
   const fresh = named.map((item) => ({ ...item, id: crypto.randomUUID() }));
-  set({ taken: new Set([...state.taken, ...chosen.map(rowOf)]) });
+  set({ taken: new Set([...state.taken, ...chosen.map(placeOf)]) });
   void addItems(`Take ${chosen.length} from ${state.name}`, fresh, [{ kind: 'sources', id, after: { id, name: state.name, at: new Date().toISOString(), items: fresh.map((item) => item.id) } }]);
   return chosen.length;
 }

@@ -1,0 +1,29 @@
+// A text with the little formatting that says something. The HTML is never put into the page: it is parsed apart, and
+// only elements of this list are built from it.
+import { createElement, useMemo, type ReactNode } from 'react';
+import type { Text } from '../../core/model';
+
+const TAGS = new Set(['B', 'I', 'U', 'SUB', 'SUP']);
+
+function build(node: Node, key: number): ReactNode {
+  if (node.nodeType === Node.TEXT_NODE) return node.textContent;
+  if (!(node instanceof Element)) return null;
+  const inner = [...node.childNodes].map(build);
+  if (node.tagName === 'BR') return ' ';
+  if (TAGS.has(node.tagName)) return createElement(node.tagName.toLowerCase(), { key }, ...inner);
+  const href = node.getAttribute('href') ?? '';
+  if (node.tagName === 'A' && /^(?:https?:|mailto:)/i.test(href)) return <a key={key} href={href} target="_blank" rel="noreferrer noopener">{inner}</a>;
+  return ['SCRIPT', 'STYLE', 'TEMPLATE'].includes(node.tagName) ? null : inner;
+}
+
+export function Rich({ text }: { text: Text }) {
+  const { html } = text;
+  const nodes = useMemo(() => (html ? [...new DOMParser().parseFromString(html, 'text/html').body.childNodes].map(build) : undefined), [html]);
+  return <>{nodes ?? text.plain}</>;
+}
+
+/** The pictures of a question; a link is shown as a link, so that no other host is asked unless a person follows it. */
+export function Pictures({ media }: { media: readonly { href: string; alt?: string | undefined }[] | undefined }) {
+  if (!media?.length) return null;
+  return <p className="pictures">{media.map(({ href, alt }, index) => (href.startsWith('data:image/') ? <img key={index} src={href} alt={alt ?? 'picture of the question'} /> : <a key={index} className="small" href={/^https?:/i.test(href) ? href : undefined} target="_blank" rel="noreferrer noopener">{alt ?? href}</a>))}</p>;
+}
