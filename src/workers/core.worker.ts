@@ -1,7 +1,7 @@
 // The core off the page's thread: holds a mirror of the bank and the source being looked at.
 import { expose, transfer } from 'comlink';
 import type { Item, Opened, Overrule, Sheet, Surroundings } from '../core/model';
-import { checkItem, checkTogether, editDocument, fill, fit, gatherOpened, learnBlank, openSource, otherReadings, sheetsOf, textOfDocument } from '../core/pipeline';
+import { checkItem, checkTogether, editDocument, fill, fit, gatherOpened, learnBlank, openBankFile, openSource, otherReadings, packBank, sheetsOf, textOfDocument } from '../core/pipeline';
 import type { CoreWorker, FitColumn, SheetView, SourceInput } from './protocol';
 
 const surroundings: Surroundings = {
@@ -67,6 +67,8 @@ const api: CoreWorker = {
       ms: performance.now() - started,
     };
   },
+  packBank: async (contents, ids) => packBank({ ...contents, items: pick(ids) }, surroundings),
+  openBankFile,
   recheck: (items) => [...items.flatMap((item) => checkItem(item)), ...checkTogether(items)],
   async learn(name, bytes) {
     const { layout, because, unsure, findings, table } = await learnBlank({ name, bytes }, surroundings);

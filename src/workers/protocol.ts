@@ -1,5 +1,5 @@
 // What the page may ask of the core's worker. Types alone; late answers carry the version they belong to.
-import type { Difference, Finding, Fit, Fitted, Item, KeptLayout, Layout, Overrule, ReadAs, Reading, Receipt } from '../core/model';
+import type { BankContents, Difference, Finding, Fit, Fitted, Item, KeptLayout, Layout, Overrule, ReadAs, Reading, Receipt } from '../core/model';
 
 export type SourceInput = { name: string; bytes: Uint8Array } | { name: string; text: string; html?: string };
 export type Decision = { leaveOut?: boolean; own?: Record<string, string> };
@@ -26,6 +26,9 @@ export interface CoreWorker {
   check(version: number, layouts: Layout[], ids?: string[]): FindingsAnswer;
   /** Understands a new source, or the one on the bench anew; `edited` is its running text as the user changed it. */
   gather(version: number, source: SourceInput | undefined, overrule: Overrule, edited?: string): Promise<GatherAnswer>;
+  /** A bank as one file; its questions are those of the mirror, in the given order. */
+  packBank(contents: Omit<BankContents, 'items'>, ids: string[]): Promise<Uint8Array>;
+  openBankFile(name: string, bytes: Uint8Array): { contents: BankContents } | { finding: Finding };
   recheck(items: Item[]): Finding[];
   learn(name: string, bytes: Uint8Array): Promise<LearnAnswer>;
   showBlank(name: string, bytes: Uint8Array): Promise<SheetView[]>;

@@ -1,6 +1,6 @@
 // Questions of a board: row by row from left to right, the category from the column, the level as points where it counts.
-import type { Item, Table } from '../model';
-import { cellName } from '../shared/cells';
+import type { Column, Item, Table } from '../model';
+import { cellName, columnLetters } from '../shared/cells';
 import { numberOf } from '../shared/normalise';
 import { count } from '../shared/plain';
 import type { Board } from '../shared/table/board';
@@ -27,7 +27,8 @@ export function gatherBoard(table: Table, region: Region, board: Board, newId: (
   return {
     items, findings: [...table.findings],
     reading: {
-      as: 'board', sheet: region.sheet.name, headingRow: shownRow(region.sheet, board.categoryRow), columns: [], key: { style: 'text' },
+      as: 'board', sheet: region.sheet.name, headingRow: shownRow(region.sheet, board.categoryRow), columns: [{ column: columnLetters(board.levelColumn), role: 'points' }, ...board.columns.map((column): Column => ({ column: columnLetters(column), heading: region.cell(board.categoryRow, column), role: 'stem' }))],
+      key: { style: 'text' },
       because: { as: `${count(board.columns.length, 'category', 'categories')} stand across and ${count(board.levels.length, 'level')} down`, sheet: 'it holds a board', key: `each answer stands ${board.answer} its question` }, unsure: [],
     },
   };

@@ -8,6 +8,7 @@ import { fileName, write } from '../writers';
 
 export { applyMends, applyPatch, checkAll, checkItem, checkTogether } from '../checks';
 export { fit, KIND_WORDS, type Decision } from '../fitting';
+export * from './bank-file';
 export * from './sources';
 export type { LearnedLayout } from '../learning';
 export { CAPS, type SourceFile } from '../readers';

@@ -1,7 +1,7 @@
 // The one list of readers, and the door through which every source comes in.
-import type { Finding, Opened, ReadAs, Sheet, Table } from '../model';
-import { readBankFile, isBankFile } from './bank-file/reader';
-import { CAPS, unreadable, type ReaderOptions, type SourceFile } from './contract';
+import type { BankContents, Finding, Opened, ReadAs, Sheet, Table } from '../model';
+import { isBankFile, readBankFile, unpackBankFile } from './bank-file/reader';
+import { CAPS, blocked, unreadable, type ReaderOptions, type SourceFile } from './contract';
 import { readDelimited, readDelimitedText } from './delimited/reader';
 import { disguise, isOldWorkbook } from './disguise';
 import { decode } from './encoding';
@@ -162,3 +162,12 @@ export async function readTable(file: SourceFile, options: ReaderOptions = {}): 
 
 /** Which readings a text may be overruled to; none for packages and workbooks. */
 export const readableAs = (opened: Opened): ReadAs[] => (opened.is === 'stated' || (opened.is === 'table' && ['xlsx', 'xls', 'ods', 'docx', 'json'].includes(opened.table.format)) ? [] : ['table', 'questions', 'terms']);
+
+/** A bank file with all that it holds, or the finding that says why it can't be had. */
+export function unpackBank(name: string, bytes: Uint8Array): { contents: BankContents } | { finding: Finding } {
+  const opened = bytes[0] === 0x50 && bytes[1] === 0x4b ? openPackage(name, bytes) : undefined;
+  if (opened && 'finding' in opened) return opened;
+  if (!opened || !isBankFile(opened.parts)) return { finding: blocked(name, 'no-bank-file', `${name} is no bank file. Choose a file that “Save this bank as a file” wrote, or bring other files in at Gather.`) };
+  const unpacked = unpackBankFile(name, opened.parts);
+  return 'problem' in unpacked ? { finding: blocked(name, unpacked.problem.rule, unpacked.problem.message) } : unpacked;
+}

@@ -34,7 +34,8 @@ export function shareOf(runs: readonly Run[], test: (run: Run) => boolean): numb
   return all ? runs.filter(test).reduce((sum, run) => sum + letters(run.text), 0) / all : 0;
 }
 
-function htmlOf(runs: readonly Run[]): string {
+/** Runs as HTML, every formatting kept. */
+export function runsAsHtml(runs: readonly Run[]): string {
   return runs.map((run) => {
     const inner = TAGS.reduce((html, [flag, tag]) => (run[flag] ? `<${tag}>${html}</${tag}>` : html), escapeHtml(run.text).replace(/\n/g, '<br>'));
     return run.href && isSafeLink(run.href) ? `<a href="${escapeHtml(run.href)}">${inner}</a>` : inner;
@@ -57,7 +58,7 @@ export function textOf(runs: readonly Run[], keep = true): Text {
     ...(run.underline && !run.href && !whole('underline') ? { underline: true } : {}),
   }));
   const formatted = told.some((run) => run.bold || run.italic || run.underline || run.sub || run.sup || (run.href && isSafeLink(run.href)));
-  return keep && formatted ? { plain: plain.trim(), html: htmlOf(told) } : { plain: plain.trim() };
+  return keep && formatted ? { plain: plain.trim(), html: runsAsHtml(told) } : { plain: plain.trim() };
 }
 
 /** Runs of the same look joined, so that word processors' splinters become words again. */

@@ -3,7 +3,7 @@ import { Spotlight, type SpotlightActionData } from '@mantine/spotlight';
 import { useMemo, useState } from 'react';
 import { useLocation } from 'wouter';
 import { redo, undo, useBank } from '../state/bank';
-import { openDemo, openOwn, resetDemo } from '../state/banks';
+import { openDemo, openOwn, resetDemo, saveBankFile } from '../state/banks';
 import { showQuestion } from '../state/view';
 
 const FOUND_AT_MOST = 12;
@@ -17,7 +17,7 @@ export function Commands() {
       ['Gather', 'Bring questions in', () => go('/gather')], ['Bank', 'Keep, edit and check', () => go('/bank')], ['Layouts', 'Teach a receiver’s blank', () => go('/layouts')],
       ['Hand over', 'Fit, fill, read back, take away', () => go('/hand-over')], ['Rehearse', 'See a file accepted', () => go('/rehearse')], ['Records', 'Sources and receipts', () => go('/records')],
       ['Help', 'Shortcuts and words', () => go('/help')], ['Undo', 'Take the last step back', () => void undo()], ['Redo', 'Do it again', () => void redo()],
-      ['Open the demo bank', '60 questions for lock keepers', () => void openDemo()], ['Open my questions', 'Your own bank', () => void openOwn()], ['Put the demo back', 'As it ships', () => void resetDemo()],
+      ['Open the demo bank', '60 questions for lock keepers', () => void openDemo()], ['Open my questions', 'Your own bank', () => void openOwn()], ['Put the demo back', 'As it ships', () => void resetDemo()], ['Save this bank as a file', 'One zip that comes back as it went', () => void saveBankFile()],
     ];
     const wanted = query.trim().toLowerCase();
     const found = wanted.length > 1 ? items.filter((item) => item.stem.plain.toLowerCase().includes(wanted) || item.ref.toLowerCase() === wanted).slice(0, FOUND_AT_MOST) : [];

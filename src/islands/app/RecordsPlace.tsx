@@ -1,7 +1,7 @@
 // Records: the sources that were agreed to, each to be taken back as a whole, and the receipts of what was handed over.
 import type { KeptSource, Receipt } from '../../core/model';
 import { itemById, removeItems, useBank } from '../state/bank';
-import { takeAway } from '../state/hand-over';
+import { takeAway } from '../parts/take-away';
 
 const when = (at: string): string => new Date(at).toLocaleString('en-GB', { day: 'numeric', month: 'short', year: 'numeric', hour: '2-digit', minute: '2-digit' });
 

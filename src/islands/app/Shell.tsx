@@ -3,13 +3,15 @@ import { Menu, useMantineColorScheme } from '@mantine/core';
 import { spotlight } from '@mantine/spotlight';
 import IconMoon from '@tabler/icons-react/dist/esm/icons/IconMoon.mjs';
 import IconSun from '@tabler/icons-react/dist/esm/icons/IconSun.mjs';
-import { useEffect, useState, type ReactNode } from 'react';
+import { useEffect, useRef, useState, type ReactNode } from 'react';
 import { Link, useLocation } from 'wouter';
 import { applyEdits } from '../bank/edits';
 import { itemById, redo, settleConflict, undo, useBank } from '../state/bank';
 import { useHandOver } from '../state/hand-over';
 import { takeDraft, type Draft } from '../state/draft';
-import { openDemo, openOwn, resetDemo } from '../state/banks';
+import type { BankInfo } from '../../core/model';
+import { openBankFile, openDemo, openOther, openOwn, otherBanks, resetDemo, saveBankFile } from '../state/banks';
+import { say, sayProblem } from '../parts/say';
 import { isTyping } from '../parts/keys';
 import { useFileDrop } from './use-file-drop';
 
@@ -23,17 +25,26 @@ function SaveState() {
 
 function BankMenu() {
   const info = useBank((state) => state.info);
+  const [others, setOthers] = useState<BankInfo[]>([]);
+  const input = useRef<HTMLInputElement>(null);
+  const take = async (file: File): Promise<void> => { const problem = await openBankFile(file); if (problem) sayProblem(problem); else say(`${file.name} is open as a bank of its own.`); };
   return (
-    <Menu position="bottom-start" width={260}>
-      <Menu.Target><button type="button" className="bank-name" title="Other banks">{info.name || 'Opening'} ▾</button></Menu.Target>
-      <Menu.Dropdown>
-        <Menu.Label>Open</Menu.Label>
-        <Menu.Item onClick={() => void openOwn()}>My questions</Menu.Item>
-        <Menu.Item onClick={() => void openDemo()}>Demo: lock keepers</Menu.Item>
-        <Menu.Divider />
-        <Menu.Item onClick={() => void resetDemo()}>Put the demo back to how it ships</Menu.Item>
-      </Menu.Dropdown>
-    </Menu>
+    <>
+      <Menu position="bottom-start" width={280} onOpen={() => void otherBanks().then(setOthers)}>
+        <Menu.Target><button type="button" className="bank-name" title="Other banks">{info.name || 'Opening'} ▾</button></Menu.Target>
+        <Menu.Dropdown>
+          <Menu.Label>Open</Menu.Label>
+          <Menu.Item onClick={() => void openOwn()}>My questions</Menu.Item>
+          <Menu.Item onClick={() => void openDemo()}>Demo: lock keepers</Menu.Item>
+          {others.map((other) => <Menu.Item key={other.id} onClick={() => void openOther(other)}>{other.name}</Menu.Item>)}
+          <Menu.Item onClick={() => input.current?.click()}>A bank file …</Menu.Item>
+          <Menu.Divider />
+          <Menu.Item onClick={() => void saveBankFile()}>Save this bank as a file</Menu.Item>
+          <Menu.Item onClick={() => void resetDemo()}>Put the demo back to how it ships</Menu.Item>
+        </Menu.Dropdown>
+      </Menu>
+      <input ref={input} type="file" hidden accept=".zip" data-testid="bank-file" onChange={(event) => { const file = event.target.files?.[0]; event.target.value = ''; if (file) void take(file); }} />
+    </>
   );
 }
 

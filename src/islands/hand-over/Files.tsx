@@ -1,6 +1,7 @@
 // The filled files: each with what the read-back found, taken away by a plain button only where it found nothing amiss.
 import type { Layout } from '../../core/model';
-import { takeAway, useHandOver, type FilledFile } from '../state/hand-over';
+import { useHandOver, type FilledFile } from '../state/hand-over';
+import { takeAway } from '../parts/take-away';
 
 function FileCard({ file, layout }: { file: FilledFile; layout: Layout | undefined }) {
   const { receipt, differences } = file;

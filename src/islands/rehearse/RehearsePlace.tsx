@@ -4,7 +4,8 @@ import { Link } from 'wouter';
 import { LIVE_HOST, PUBLISHED } from '../../stand-ins/live-host/rules';
 import type { ImportAnswer } from '../../stand-ins/live-host/take';
 import { demoFile } from '../state/banks';
-import { takeAway, useHandOver } from '../state/hand-over';
+import { useHandOver } from '../state/hand-over';
+import { takeAway } from '../parts/take-away';
 import { Play } from './Play';
 
 type Taken = { name: string; answer: ImportAnswer };

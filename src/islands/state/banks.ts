@@ -3,7 +3,8 @@ import type { BankInfo, Item, KeptLayout } from '../../core/model';
 import { indexedDbStore } from '../../store/indexed-db';
 import { memoryStore } from '../../store/memory';
 import { core } from '../../workers/client';
-import { addItems, forgetSteps, openBank, theStore, useStore } from './bank';
+import { addItems, bankState, forgetSteps, openBank, theStore, useStore } from './bank';
+import { takeAway } from '../parts/take-away';
 
 const DEMO: BankInfo = { id: 'demo', name: 'Lock keepers, autumn intake', madeAt: '' };
 const OWN: BankInfo = { id: 'own', name: 'My questions', madeAt: '' };
@@ -62,13 +63,43 @@ export async function resetDemo(): Promise<void> {
   await open(DEMO);
 }
 
+/** Every bank of this browser that is neither the demo nor the first of one's own. */
+export const otherBanks = async (): Promise<BankInfo[]> => (await theStore().banks()).filter(({ id }) => id !== DEMO.id && id !== OWN.id);
+export const openOther = (info: BankInfo): Promise<void> => open(info);
+
+/** The open bank as one file, with its layouts, blanks, sources, receipts and pictures. */
+export async function saveBankFile(): Promise<string> {
+  const { info, items, layouts, sources, receipts } = bankState();
+  const blanks = new Map<string, Uint8Array>();
+  for (const { layout } of layouts) { const bytes = layout.blank && await theStore().blank(layout.blank.digest); if (bytes) blanks.set(layout.blank!.digest, bytes); }
+  const bytes = await core().packBank({ name: info.name, layouts: [...layouts], sources: [...sources], receipts: [...receipts], blanks }, items.map(({ id }) => id));
+  const name = `${info.name.replace(/[<>:"/\\|?*]+/g, ' ').trim() || 'bank'}.bank.zip`;
+  takeAway(name, bytes, 'application/zip');
+  return name;
+}
+
+/** Opens a bank file as a bank of its own beside the others; gives the reason where it can't be had. */
+export async function openBankFile(file: File): Promise<string | undefined> {
+  const opened = await core().openBankFile(file.name, new Uint8Array(await file.arrayBuffer()));
+  if ('finding' in opened) return opened.finding.message;
+  const { name, items, layouts, sources, receipts, blanks } = opened.contents;
+  for (const [digest, bytes] of blanks) await theStore().saveBlank(digest, bytes);
+  await open({ id: `bank-${crypto.randomUUID()}`, name, madeAt: '' });
+  await addItems('Open the bank file', items, [
+    ...layouts.map((after) => ({ kind: 'layouts' as const, id: after.id, after })), ...sources.map((after) => ({ kind: 'sources' as const, id: after.id, after })), ...receipts.map((after) => ({ kind: 'receipts' as const, id: after.id, after })),
+  ]);
+  forgetSteps();
+  return undefined;
+}
+
 let starting: Promise<void> | undefined;
 /** Starts the store and opens the bank of last time, or the demo where the server was started for it. */
 export function start(demo: boolean): Promise<void> {
   starting ??= (async () => {
     try { useStore(await indexedDbStore()); } catch { useStore(memoryStore()); }
     const wanted = new URLSearchParams(location.search).has('demo') ? DEMO.id : await theStore().setting<string>('bank');
-    await open((wanted ?? (demo ? DEMO.id : OWN.id)) === DEMO.id ? DEMO : OWN);
+    const known = (await theStore().banks()).find(({ id }) => id === wanted);
+    await open(known ?? ((wanted ?? (demo ? DEMO.id : OWN.id)) === DEMO.id ? DEMO : OWN));
   })();
   return starting;
 }

@@ -73,13 +73,3 @@ export async function fillFiles(layouts: readonly Layout[], trial = false): Prom
   }
   set({ busy: undefined, files, ...(problems.length ? { problem: problems.join(' ') } : {}) });
 }
-
-/** Gives bytes to the browser as a download. */
-export function takeAway(name: string, bytes: Uint8Array, type = 'application/octet-stream'): void {
-  const url = URL.createObjectURL(new Blob([new Uint8Array(bytes)], { type }));
-  const link = document.createElement('a');
-  link.href = url;
-  link.download = name;
-  link.click();
-  setTimeout(() => URL.revokeObjectURL(url), 10_000);
-}

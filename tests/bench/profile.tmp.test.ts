@@ -1,0 +1,20 @@
+import { it } from 'vitest';
+import Papa from 'papaparse';
+import { asCsv, makeBank } from './bank';
+import { readDelimitedText, openText } from '../../src/core/readers';
+import { gather } from '../../src/core/gathering';
+import { gatherOpened } from '../../src/core/pipeline';
+import { checkItem, checkTogether } from '../../src/core/checks';
+it('profile', () => {
+  const csv = asCsv(makeBank(14_000)).split('\r\n').slice(0, 10_001).join('\r\n');
+  const t = (name: string, run: () => unknown) => { const times=[]; let r; for (let i=0;i<5;i++){ const s = performance.now(); r = run(); times.push(performance.now() - s);} console.log(name, times.map(x=>x.toFixed(0)).join(' ')); return r; };
+  t('bare', () => Papa.parse(csv, { delimiter: ',' }));
+  t('read', () => readDelimitedText('b.csv', csv));
+  t('openText', () => openText('b.csv', csv));
+  const table = readDelimitedText('b.csv', csv);
+  let n = 0;
+  const g = t('gather', () => gather(table, { newId: () => `i${++n}` })) as ReturnType<typeof gather>;
+  t('checkItem', () => g.items.flatMap((i) => checkItem(i)));
+  t('together', () => checkTogether(g.items));
+  t('all', () => gatherOpened({ is: 'table', table }, {}, { id: () => `i${++n}` }));
+});
