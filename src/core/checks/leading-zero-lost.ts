@@ -12,6 +12,7 @@ function commonLength(figures: readonly string[]): number | undefined {
 }
 
 function short(item: Item): { texts: string[]; length: number } {
+  if (!item.options?.some((option) => option.text.plain.startsWith('0'))) return { texts: [], length: 0 };
   const figures = textsOf(item).filter(({ field, text }) => field.startsWith('options') && /^\d+$/.test(text)).map(({ text }) => text);
   const length = figures.length > 1 ? commonLength(figures) : undefined;
   return { texts: length ? figures.filter((text) => text.length < length && !text.startsWith('0') && text.length > 1) : [], length: length ?? 0 };

@@ -1,7 +1,7 @@
 import { quoted } from '../shared/plain';
 import { undoMojibake } from '../shared/windows-1252';
 import { choice, options } from './examples';
-import { patchTexts, textsOf } from './texts';
+import { anyText, patchTexts, textsOf } from './texts';
 import type { ItemCheck } from './contract';
 
 export const textMojibake: ItemCheck = {
@@ -10,7 +10,7 @@ export const textMojibake: ItemCheck = {
   looksFor: 'letters that came apart when UTF-8 was read as Windows-1252',
   why: 'A file saved in one encoding and opened in another shows two or three strange signs for each accented letter.',
   source: 'The Unicode Standard 15, section 3.9 (UTF-8), with the WHATWG Encoding Standard’s table of windows-1252',
-  run: (item) => textsOf(item).flatMap(({ field, name, text }) => {
+  run: (item) => !anyText(item, (text) => undoMojibake(text) !== undefined) ? [] : textsOf(item).flatMap(({ field, name, text }) => {
     const mended = undoMojibake(text);
     return mended === undefined ? [] : [{ field, message: `${name} was decoded wrongly on its way: ${quoted(text)} was probably ${quoted(mended)}.`, mend: { label: `Write ${quoted(mended, 30)}`, patch: patchTexts(item, (one) => undoMojibake(one) ?? one), sure: true } }];
   }),

@@ -20,3 +20,8 @@ export function patchTexts(item: Item, change: (text: string) => string): Partia
   const stem = text(item.stem);
   return { ...(changed(stem, item.stem) ? { stem } : {}), ...(options && changed(options, item.options) ? { options } : {}), ...(accepted && changed(accepted, item.accepted) ? { accepted } : {}) };
 }
+
+/** Whether a test holds for any of these texts; most questions pass every check, so this comes first. */
+export function anyText(item: Item, test: (text: string) => boolean): boolean {
+  return test(item.stem.plain) || (item.options?.some((option) => test(option.text.plain)) ?? false) || (item.accepted?.some(test) ?? false);
+}

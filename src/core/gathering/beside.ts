@@ -54,16 +54,13 @@ export function readBeside(row: Row): { fields: Partial<Item>; problems: Problem
     set('seconds', secondsOf(time));
     if (fields.seconds === undefined) problems.push({ rule: 'not-a-time', level: 'warn', field: 'seconds', message: `${row.cellOf('seconds')} says ${quoted(time)}, which is no time; write seconds (30) or minutes and seconds (0:30).` });
   }
-  const ends = splitCell(row.text('endings'), ',').map((ending) => `.${ending.replace(/^[*.]+/, '').toLowerCase()}`);
-  set('endings', ends.length ? ends : undefined);
+  if (row.any('endings')) set('endings', splitCell(row.text('endings'), ',').map((ending) => `.${ending.replace(/^[*.]+/, '').toLowerCase()}`));
   if (row.has('shuffle')) set('shuffle', verdictOf(row.text('shuffle')));
   if (row.has('across')) set('across', across(row.text('across')));
-  const use = alike(row.text('use'));
-  set('use', use.startsWith('practi') ? 'practice' : use.startsWith('scor') ? 'scored' : undefined);
-  const path = row.text('category').split(/\s*(?:>|\/|::|»)\s*/u).filter(Boolean);
-  set('category', path.length ? path : undefined);
-  const own = tags(row);
-  set('tags', own.length ? own : undefined);
+  if (row.has('use')) { const use = alike(row.text('use')); set('use', use.startsWith('practi') ? 'practice' : use.startsWith('scor') ? 'scored' : undefined); }
+  if (row.any('category')) set('category', row.text('category').split(/\s*(?:>|\/|::|»)\s*/u).filter(Boolean));
+  const own = row.has('tags') || row.has('tag') ? tags(row) : [];
+  if (own.length) set('tags', own);
   const picture = row.text('image');
   if (picture) set('media', [{ at: 'stem', href: picture, ...(row.text('image-alt') ? { alt: row.text('image-alt') } : {}) }]);
   return { fields, problems };

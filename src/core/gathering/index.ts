@@ -18,7 +18,7 @@ import { guessKey } from './key-style';
 import { readAnswer, type Manner } from './question';
 import { withRich } from './rich';
 import { Row, slotsOf, type Slots } from './row';
-import { explainsHeadings, isEmptyRow, isShifted, leftOut, repeatsHeadings, unshift, whyNoQuestion } from './rows';
+import { explainsHeadings, isEmptyRow, isShifted, leftOut, headingRepeats, unshift, whyNoQuestion } from './rows';
 import { chooseSheet } from './sheet-choice';
 import { spreadMerges, tablesOf } from './tables';
 
@@ -131,11 +131,12 @@ function readRows(context: Context, headingRow: number | null, first: number, wi
   const { region, slots, findings, table } = context;
   const items: Item[] = [];
   const rows: Row[] = [];
+  const repeats = headingRepeats(region, headingRow);
   for (let r = first; r <= region.bottom; r++) {
-    if (!isEmptyRow(region, r) && !repeatsHeadings(region, r, headingRow)) rows.push(new Row(region, slots, r));
+    if (!isEmptyRow(region, r) && !repeats(r)) rows.push(new Row(region, slots, r));
   }
   const picked = slots.has('pick') && rows.some((row) => row.text('pick'));
-  const needsAnswer = rows.length > 1 && rows.filter((row) => row.texts('option').concat(row.texts('options'), row.texts('accepted'), row.texts('right'), row.texts('key')).some(Boolean)).length > rows.length * 0.5;
+  const needsAnswer = rows.length > 1 && rows.filter((row) => (['option', 'options', 'accepted', 'right', 'key'] as const).some((role) => row.any(role))).length > rows.length * 0.5;
   let done = 0;
   for (const row of rows) {
     if (++done % 1000 === 0) context.progress?.(done, rows.length);

@@ -52,11 +52,11 @@ function trueFalse(row: Row, options: Option[], manner: Manner): Pick<Answer, 'f
 }
 
 function byKind(kind: Kind, row: Row, options: Option[], manner: Manner): Pick<Answer, 'fields' | 'problems'> {
-  const parts = row.texts('step').concat(row.texts('option'), row.texts('pair')).filter(Boolean);
+  if (kind === 'choice-one' || kind === 'choice-many') return { fields: { options }, problems: [] };
+  if (kind === 'true-false') return trueFalse(row, options, manner);
+  const parts = [...row.texts('step'), ...row.texts('option'), ...row.texts('pair')].filter(Boolean);
   const answer = row.text('accepted') || row.text('key');
   switch (kind) {
-    case 'true-false': return trueFalse(row, options, manner);
-    case 'choice-one': case 'choice-many': return { fields: { options }, problems: [] };
     case 'match': {
       const left = row.texts('left');
       const pairs = left.some(Boolean)
@@ -95,7 +95,7 @@ export function readAnswer(row: Row, manner: Manner): Answer {
   const slots = row.slots.get('option') ?? [];
   const setOff = manner.key.style === 'marker' && isEmphasis(marker) ? { setOff: keep.map((index) => slots[index] !== undefined && isSetOff(row, slots[index].index, marker)) } : {};
   const input = { cell: row.cellOf('key'), text: row.text('key'), key: manner.key, outerBlanks: row.hasOuterBlanks('key'), ...setOff };
-  const resolved = resolveKey(input, texts, keep.map((index) => row.texts('verdict')[index] ?? ''), keep.map((index) => weights[index]));
+  const resolved = resolveKey(input, texts, row.has('verdict') ? keep.map((index) => row.texts('verdict')[index] ?? '') : [], weights.length ? keep.map((index) => weights[index]) : []);
   row.texts('feedback').forEach((text, index) => { const at = keep.indexOf(index); if (text && resolved.options[at]) resolved.options[at].feedback = plain(text); });
   const kind = inferKind(declared, resolved.options, row, manner);
   const built = byKind(kind, row, resolved.options, manner);

@@ -18,6 +18,8 @@ export function slotsOf(columns: readonly Column[]): Slots {
   return slots;
 }
 
+const NONE: readonly string[] = [];
+
 /** A row with its texts by role; `row` counts from 0. */
 export class Row {
   constructor(readonly region: Region, readonly slots: Slots, readonly row: number) {}
@@ -29,8 +31,14 @@ export class Row {
   }
 
   /** The texts of every column with a role, in order, empty ones kept. */
-  texts(role: Role): string[] {
-    return (this.slots.get(role) ?? []).map((slot) => this.region.cell(this.row, slot.index));
+  texts(role: Role): readonly string[] {
+    const slots = this.slots.get(role);
+    return slots ? slots.map((slot) => this.region.cell(this.row, slot.index)) : NONE;
+  }
+
+  /** Whether any cell of a role is filled. */
+  any(role: Role): boolean {
+    return this.slots.get(role)?.some((slot) => this.region.cell(this.row, slot.index) !== '') ?? false;
   }
 
   /** Whether the role's cell carries blanks before or behind its text. */

@@ -6,18 +6,23 @@ import { isBracketed } from '../shared/table/heading-row';
 import { filledIn, type Region } from '../shared/table/region';
 import type { Row } from './row';
 
-/** Whether a row repeats the headings, as where a table was printed page by page. */
-export function repeatsHeadings(region: Region, row: number, headingRow: number | null): boolean {
-  if (headingRow === null) return false;
-  let same = 0;
-  let filled = 0;
-  for (let c = region.left; c <= region.right; c++) {
-    const text = region.cell(row, c);
-    if (!text) continue;
-    filled++;
-    if (alike(text) === alike(region.cell(headingRow, c))) same++;
-  }
-  return filled > 1 && same >= filled * 0.8;
+/** Tells rows that repeat the headings, as where a table was printed page by page. */
+export function headingRepeats(region: Region, headingRow: number | null): (row: number) => boolean {
+  if (headingRow === null) return () => false;
+  const headings = Array.from({ length: region.right + 1 }, (_, c) => alike(region.cell(headingRow, c)));
+  return (row) => {
+    let same = 0;
+    let filled = 0;
+    for (let c = region.left; c <= region.right; c++) {
+      const text = region.cell(row, c);
+      if (!text) continue;
+      filled++;
+      // Nearly every row of content parts ways with the headings at its first cell.
+      if (text.length === headings[c]!.length && alike(text) === headings[c]) same++;
+      if (filled - same > 2 && same === 0) return false;
+    }
+    return filled > 1 && same >= filled * 0.8;
+  };
 }
 
 const ANSWERING = ['option', 'options', 'key', 'right', 'wrong', 'wrongs', 'accepted', 'value', 'pair', 'left', 'step', 'verdict', 'kind', 'lines', 'endings'] as const;
@@ -41,21 +46,24 @@ export function explainsHeadings(region: Region, row: number): boolean {
 /** Why a filled row is no question; undefined where it is one. `needsAnswer` holds where other rows have answers. */
 export function whyNoQuestion(row: Row, needsAnswer: boolean): { level: 'note' | 'warn'; message: string } | undefined {
   const stem = row.text('stem');
-  const answers = ANSWERING.filter((role) => row.texts(role).some(Boolean)).length;
+  const answers = ANSWERING.some((role) => row.any(role));
   if (!stem) {
     if (row.texts('option').filter(Boolean).length >= 2) return undefined;
     const first = firstText(row);
     return { level: answers ? 'warn' : 'note', message: `Row ${row.shown} has no question in column ${row.cellOf('stem').replace(/\d+/, '')}${first ? `; it says ${quoted(first)}` : ''}. It was left out.` };
   }
-  const options = row.texts('option').filter(Boolean);
-  const answersGiven = options.concat(row.texts('right'), row.texts('wrong')).filter(Boolean);
   const total = firstText(row);
-  if (TOTAL.test(total) && (row.slots.get('stem')?.[0] === undefined || total !== stem || !answers)) return { level: 'note', message: `Row ${row.shown} says ${quoted(total)}: a sum below the questions. It was left out.` };
+  if (total.length < 60 && TOTAL.test(total) && (row.slots.get('stem')?.[0] === undefined || total !== stem || !answers)) return { level: 'note', message: `Row ${row.shown} says ${quoted(total)}: a sum below the questions. It was left out.` };
+  // A plain question with two different answers needs no further look.
+  const [one = '', two = ''] = row.texts(row.has('right') ? 'wrong' : 'option');
+  if (stem.length > 20 && one && two && one !== two) return undefined;
+  const options = row.texts('option').filter(Boolean);
+  const answersGiven = row.has('right') ? [...row.texts('right'), ...row.texts('wrong')].filter(Boolean) : options;
   const isEcho = answersGiven.length > 1 && new Set(answersGiven).size === 1 && !/[?？]/u.test(stem) && stem.split(/\s+/).length < 3;
   if (isEcho || (options.length > 1 && options.every((text) => !/[\p{L}\p{N}]/u.test(text)) && new Set(options).size === 1)) {
     return { level: 'warn', message: `Row ${row.shown} says ${quoted(stem)}, and its options hold nothing but ${quoted(answersGiven[0]!)}. It was left out as no question.` };
   }
-  if (!needsAnswer || answers > 0) return undefined;
+  if (!needsAnswer || answers) return undefined;
   // A question without any answer is one to be finished; a lone text beside finished questions is a note.
   if (/[?:…]\s*$|\.\.\.$/.test(stem) && stem.split(/\s+/).length > 3) return undefined;
   return { level: 'warn', message: `Row ${row.shown} says only ${quoted(stem)}, with no options and no answer. It was left out as no question.` };

@@ -55,7 +55,8 @@ function openFences(name: string, source: string, options: ReaderOptions): Opene
 function openPlain(name: string, source: string, options: ReaderOptions, firstLine = 1): Opened {
   const json = readJsonTable(name, source);
   if (json) return textTable(name, 'json', json);
-  const lines = source.split(/\r\n?|\n/);
+  const isColumnFile = /\.(?:csv|tsv|tab)$/i.test(name);
+  const lines = isColumnFile || !source.includes('|') ? [] : source.split(/\r\n?|\n/);
   const bars = options.separator ? undefined : readBarTable(name, lines, firstLine);
   if (bars) return textTable(name, 'txt', bars);
   const shape = shapeOf(source, name);
@@ -64,7 +65,7 @@ function openPlain(name: string, source: string, options: ReaderOptions, firstLi
     for (const sheet of table.sheets) if (firstLine > 1) sheet.lines = (sheet.lines ?? sheet.rows.map((_, index) => index + 1)).map((line) => line + firstLine - 1);
     return asTable(table);
   }
-  const terms = shape.as === 'terms' ? readTerms(name, lines) : undefined;
+  const terms = shape.as === 'terms' ? readTerms(name, source.split(/\r\n?|\n/)) : undefined;
   if (terms) return textTable(name, 'txt', { ...terms.sheet, lines: terms.sheet.lines!.map((line) => line + firstLine - 1) });
   const document = readTextDocument(name, source);
   return { is: 'document', document: { ...document, lines: document.lines.map((line) => ({ ...line, line: line.line + firstLine - 1 })) } };

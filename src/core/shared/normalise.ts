@@ -43,6 +43,7 @@ export function bareWords(text: string): string {
 
 /** The number that a text writes, with a point or a comma; undefined where it is none. */
 export function numberOf(text: string): number | undefined {
+  if (/^\d{1,9}$/.test(text)) return Number(text);
   const flat = text.trim().replace(/[\u2212\u2013]/g, '-').replace(/\s/gu, '');
   if (!/^[+-]?(?:\d+(?:[.,]\d+)?|[.,]\d+)$/.test(flat)) return undefined;
   return Number(flat.replace(',', '.'));

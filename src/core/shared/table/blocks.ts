@@ -34,6 +34,8 @@ export function findBlocks(region: Region): Blocks | undefined {
     filled++;
     const role = label.length <= 40 ? roleOfLabel(label) : undefined;
     if (role) labelled.push({ row: r, label, role });
+    // A table's own first column shows soon that it names no fields.
+    if (filled >= 10 && labelled.length < filled * 0.5) return undefined;
   }
   const starts = labelled.filter(({ role }) => role === 'stem').map(({ row }) => row);
   const kinds = new Set(labelled.map(({ label }) => alike(label)));

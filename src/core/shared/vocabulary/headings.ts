@@ -79,11 +79,22 @@ function roleOf(words: string): { role: Role; sure: boolean } | undefined {
   return holds && { role: holds[0], sure: false };
 }
 
+/** Headings asked for already: the same row is looked at by several stations. */
+const asked = new Map<string, HeadingGuess | undefined>();
+
 /**
  * What a heading says about its column. What stands in brackets only explains, so the words before it decide;
  * undefined where no word is known.
  */
 export function roleOfHeading(heading: string): HeadingGuess | undefined {
+  if (asked.has(heading)) return asked.get(heading);
+  const guess = guessRole(heading);
+  if (asked.size >= 2000) asked.clear();
+  asked.set(heading, guess);
+  return guess;
+}
+
+function guessRole(heading: string): HeadingGuess | undefined {
   const outside = bareWords(heading.replace(/[([{].*$/su, ''));
   const words = outside || bareWords(heading);
   if (!words || words.length > 120) return undefined;

@@ -17,8 +17,18 @@ const WORDS: readonly (readonly [Kind, RegExp])[] = [
   ['choice-one', /\b(?:single|one|pick one|choose one|choice|multiple choice|1r|mc|einfachauswahl|eine|auswahl|unique|simple|seule|unica|una|enkele|uma|un|exactly one|radio)\b/],
 ];
 
+/** Words asked for already; a column says the same few words ten thousand times. */
+const asked = new Map<string, Kind | undefined>();
+
 /** The kind that a word or short sentence names; undefined where it names none. */
 export function kindOfWord(text: string): Kind | undefined {
+  if (asked.has(text)) return asked.get(text);
+  const kind = findKind(text);
+  if (asked.size < 1000) asked.set(text, kind);
+  return kind;
+}
+
+function findKind(text: string): Kind | undefined {
   const words = bareWords(text.replace(/([a-z])([A-Z])/g, '$1 $2'));
   if (!words) return undefined;
   // "Several options, exactly one of them right" speaks of several but means one.
