@@ -3,11 +3,20 @@ import type { Limits, Text } from '../model';
 import { unheldCharacters } from '../shared/windows-1252';
 import { guardFormula } from '../shared/formula-like';
 import { lengthOf, shorten } from '../shared/lengths';
+import { flattenText } from '../shared/rich-text';
 import type { Decision, Draft } from './changes';
 import { Refusal } from './changes';
 import type { Context } from './context';
 
 type Step = (field: string, text: string, limit: number | undefined) => string;
+
+/** The text without its formatting, which no cell of a file keeps; named, since it may have said something. */
+function flat(draft: Draft, field: string, text: Text): string {
+  if (!text.html) return text.plain;
+  const plain = flattenText(text);
+  draft.note(field, text.html, plain, plain === text.plain ? 'the receiver keeps no formatting' : 'the receiver keeps no formatting, so raised and lowered signs become signs of their own');
+  return plain;
+}
 
 /** One text through every rule; what alters it is noted. */
 function stepFor(draft: Draft, context: Context, own: Record<string, string>): Step {
@@ -39,7 +48,7 @@ function stepFor(draft: Draft, context: Context, own: Record<string, string>): S
   };
 }
 
-const asText = (text: Text | undefined, change: (plain: string) => string): Text | undefined => text && { plain: change(text.plain) };
+const asText = (draft: Draft, field: string, text: Text | undefined, change: (plain: string) => string): Text | undefined => text && { plain: change(flat(draft, field, text)) };
 
 /** Several accepted answers for a receiver with room for one: joined into one text, and named. */
 function joinedAnswers(draft: Draft, context: Context): string | undefined {
@@ -67,11 +76,11 @@ export function fitTexts(draft: Draft, context: Context, decision: Decision): vo
   const has = (role: Parameters<Context['having']>[0]): boolean => context.having(role).length > 0;
   const several = joinedAnswers(draft, context);
   draft.set({
-    stem: { plain: through('stem', item.stem.plain, limits.stem) },
-    ...(item.options ? { options: item.options.map((option, index) => ({ ...option, text: { plain: through(`options.${index}`, option.text.plain, limits.option) } })) } : {}),
+    stem: { plain: through('stem', flat(draft, 'stem', item.stem), limits.stem) },
+    ...(item.options ? { options: item.options.map((option, index) => ({ ...option, text: { plain: through(`options.${index}`, flat(draft, `options.${index}`, option.text), limits.option) } })) } : {}),
     ...(several ? { accepted: [through('accepted.0', several, limits.option)] } : item.accepted && has('accepted') ? { accepted: item.accepted.map((text, index) => through(`accepted.${index}`, text, limits.option)) } : {}),
-    ...(item.hint && has('hint') ? { hint: asText(item.hint, (text) => through('hint', text, limits.hint)) } : {}),
-    ...(item.explanation && has('explanation') ? { explanation: asText(item.explanation, (text) => through('explanation', text, limits.explanation)) } : {}),
+    ...(item.hint && has('hint') ? { hint: asText(draft, 'hint', item.hint, (text) => through('hint', text, limits.hint)) } : {}),
+    ...(item.explanation && has('explanation') ? { explanation: asText(draft, 'explanation', item.explanation, (text) => through('explanation', text, limits.explanation)) } : {}),
     ...(item.title && has('title') ? { title: through('title', item.title, limits.title) } : {}),
   });
 }

@@ -2,7 +2,7 @@
 import type { Finding, Item, Opened, Overrule, ReadAs, Surroundings, Table } from '../model';
 import { checkItem, checkTogether } from '../checks';
 import { gather, gatherStated, gatherText, type Gathered } from '../gathering';
-import { openFile, openText, readableAs } from '../readers';
+import { openFile, openHtml, openText, readableAs } from '../readers';
 
 export type { Gathered } from '../gathering';
 export { editDocument, textOfDocument } from '../readers';
@@ -15,7 +15,7 @@ export async function openSource(source: Source, overrule: Overrule = {}): Promi
   const options = { ...(overrule.encoding ? { encoding: overrule.encoding } : {}), ...(overrule.separator ? { separator: overrule.separator } : {}), ...(overrule.as ? { as: overrule.as } : {}) };
   if ('bytes' in source) return openFile(source, options);
   if (!source.html || overrule.as || overrule.separator) return openText(source.name, source.text, options);
-  return betterOf(openText(source.name, source.html, {}), openText(source.name, source.text, options));
+  return betterOf(openHtml(source.name, source.html), openText(source.name, source.text, options));
 }
 
 /** Of the same copy as HTML and as text, the one of which more is understood; HTML where both serve and it says more. */

@@ -87,6 +87,9 @@ function asListed(opened: Opened): Opened {
   return asTable({ ...table, format, findings: [...findings, ...table.findings] });
 }
 
+/** HTML from the clipboard: its tables, its list of terms, or its text. */
+export const openHtml = (name: string, html: string): Opened => asListed(readHtml(name, html));
+
 /** Text that is decoded already, as from the clipboard. `as` is what the user says it is. */
 export function openText(name: string, source: string, options: ReaderOptions = {}): Opened {
   if (options.as === 'questions') return { is: 'document', document: readTextDocument(name, source) };
@@ -96,7 +99,7 @@ export function openText(name: string, source: string, options: ReaderOptions = 
     return terms ? textTable(name, 'txt', terms.sheet) : asTable(readDelimitedText(name, source, options));
   }
   if (looksLikeTestXml(source)) return readTestXml(name, source);
-  if (looksLikeHtml(source)) return asListed(readHtml(name, source));
+  if (looksLikeHtml(source)) return openHtml(name, source);
   return (/^\s*(?:`{3}|~{3})/m.test(source) && !options.separator ? openFences(name, source, options) : undefined) ?? openPlain(name, source, options);
 }
 

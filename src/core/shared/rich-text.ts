@@ -76,3 +76,19 @@ export function joinRuns(runs: readonly Run[]): Run[] {
 /** Whether any of it is formatted at all. */
 export const isFormatted = (runs: readonly Run[]): boolean =>
   runs.some((run) => run.bold || run.italic || run.underline || run.mark || run.sub || run.sup || run.href);
+
+const RAISED: Record<string, string> = { 0: '⁰', 1: '¹', 2: '²', 3: '³', 4: '⁴', 5: '⁵', 6: '⁶', 7: '⁷', 8: '⁸', 9: '⁹', '+': '⁺', '-': '⁻', '=': '⁼', '(': '⁽', ')': '⁾', n: 'ⁿ', i: 'ⁱ' };
+const LOWERED: Record<string, string> = { 0: '₀', 1: '₁', 2: '₂', 3: '₃', 4: '₄', 5: '₅', 6: '₆', 7: '₇', 8: '₈', 9: '₉', '+': '₊', '-': '₋', '=': '₌', '(': '₍', ')': '₎' };
+const ENTITIES: Record<string, string> = { '&lt;': '<', '&gt;': '>', '&quot;': '"', '&amp;': '&' };
+
+/**
+ * A text for a place that keeps no formatting: raised and lowered signs become Unicode's own where all of them have one
+ * (m², H₂O), everything else its plain text.
+ */
+export function flattenText(text: Text): string {
+  if (!text.html || !/<su[bp]>/.test(text.html)) return text.plain;
+  const signs = (inner: string, table: Record<string, string>): string => { const plain = inner.replace(/<[^>]*>/g, ''); return [...plain].every((sign) => table[sign]) ? [...plain].map((sign) => table[sign]).join('') : plain; };
+  return text.html
+    .replace(/<sup>(.*?)<\/sup>/gs, (_, inner: string) => signs(inner, RAISED)).replace(/<sub>(.*?)<\/sub>/gs, (_, inner: string) => signs(inner, LOWERED))
+    .replace(/<br>/g, '\n').replace(/<[^>]*>/g, '').replace(/&(?:lt|gt|quot|amp);/g, (entity) => ENTITIES[entity]!);
+}
