@@ -18,6 +18,7 @@ async function violations(page: Page): Promise<string[]> {
 const visit: Record<string, (page: Page) => Promise<void>> = {
   'Gather, empty': async () => undefined,
   'Gather with faults': async (page) => { await paste(page, demoText('reply-with-faults.txt')); await expect(page.getByRole('article', { name: 'Question 1' })).toBeVisible(); },
+  'Gather with running text': async (page) => { await paste(page, demoText('reply-in-text.md')); await expect(page.getByRole('article', { name: 'Question 1' })).toBeVisible(); },
   Bank: async (page) => { await go(page, '/bank'); await page.locator('#cell-2-2').click(); await expect(page.getByText('In the receivers’ files')).toBeVisible(); },
   'a cell being edited': async (page) => { await go(page, '/bank'); await page.locator('#cell-2-2').click(); await page.keyboard.press('F2'); },
   Layouts: async (page) => { await go(page, '/layouts'); await expect(page.getByRole('link', { name: 'Evening host' })).toBeVisible(); },

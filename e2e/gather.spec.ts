@@ -92,3 +92,90 @@ for (const [what, name, content] of [
     await expect(page.getByRole('heading', { name: 'What do you hold?' })).toBeVisible();
   });
 }
+
+test('a typed document stands in an editor beside its questions; mending the text mends them as one types', async ({ page }) => {
+  await openDemo(page, '/bank');
+  await drop(page, 'third-evening.docx', readFileSync(demoPath('third-evening.docx')));
+  await expect(page.getByText('6 questions understood, 1 blocked')).toBeVisible();
+  await expect(page.getByRole('button', { name: 'right answer by bold' })).toBeVisible();
+  await expect(page.getByRole('article', { name: 'Question 4' }).locator('sup')).toHaveText('3');
+  const last = page.getByRole('article', { name: 'Question 6' });
+  await page.getByText('Nobody').first().scrollIntoViewIfNeeded();
+  await page.locator('.cm-line', { hasText: 'Whoever finds it' }).click();
+  await page.keyboard.press('End');
+  await page.keyboard.type(' *');
+  await expect(page.getByText('6 questions understood, 1 blocked')).toBeHidden();
+  await expect(last.getByRole('button', { name: 'A Whoever finds it right' })).toBeVisible();
+  // What was bold elsewhere is still bold.
+  await expect(page.getByRole('button', { name: 'Take 6 questions into the bank' })).toBeVisible();
+  await page.keyboard.press('Control+z');
+  await expect(page.getByText('6 questions understood, 1 blocked')).toBeVisible();
+});
+
+test('a reply in running text says at its line what stopped each question', async ({ page }) => {
+  await openDemo(page);
+  await paste(page, demoText('reply-in-text.md'));
+  await expect(page.getByText('6 questions understood, 1 blocked, 1 to look at')).toBeVisible();
+  await expect(page.getByText('says D, but there are 3 options (A to C)')).toBeVisible();
+  await page.getByRole('article', { name: 'Question 3' }).getByRole('button', { name: 'B The top gates' }).click();
+  // A line put in above moves the mend along with its question.
+  await page.locator('.cm-line').first().click();
+  await page.keyboard.press('Home');
+  await page.keyboard.press('Enter');
+  await page.waitForTimeout(500);
+  await expect(page.getByRole('article', { name: 'Question 3' }).getByRole('button', { name: 'B The top gates right' })).toBeVisible();
+  await page.getByRole('button', { name: 'Take 6 questions into the bank' }).click();
+  await expect(page.getByRole('link', { name: /^Bank/ })).toContainText('66');
+  await page.getByRole('button', { name: 'Undo' }).click();
+  await expect(page.getByRole('link', { name: /^Bank/ })).toContainText('60');
+});
+
+test('the clipboard’s table is used with its formatting, and stripped on purpose', async ({ page }) => {
+  await openDemo(page);
+  await page.evaluate(async () => {
+    const html = '<table><tr><td>Question</td><td>A</td><td>B</td><td>Right</td></tr><tr><td>What is m<sup>2</sup>?</td><td>an area</td><td>a time</td><td>A</td></tr></table>';
+    await navigator.clipboard.write([new ClipboardItem({ 'text/html': new Blob([html], { type: 'text/html' }), 'text/plain': new Blob(['What is m2?\tan area\ta time\tA'], { type: 'text/plain' }) })]);
+  });
+  await page.keyboard.press('Control+v');
+  const first = page.getByRole('article', { name: 'Question 1' });
+  await expect(first.locator('sup')).toHaveText('2');
+  await page.getByRole('button', { name: 'formatting kept' }).click();
+  await page.getByRole('menuitem', { name: 'Strip it' }).click();
+  await expect(first.locator('sup')).toHaveCount(0);
+  await page.reload();
+  await go(page, '/gather');
+  await paste(page, 'Question\tA\tB\tRight\nWhat?\tp\tq\tA');
+  await expect(page.getByRole('button', { name: 'formatting stripped' })).toBeVisible();
+});
+
+test('a range is dragged over the cells, and a row is pointed at', async ({ page }) => {
+  await openDemo(page);
+  await page.getByRole('button', { name: 'second-evening.xlsx' }).click();
+  await expect(page.getByText('12 questions understood')).toBeVisible();
+  const from = (await page.locator('[data-place="3:1"]').boundingBox())!;
+  const to = (await page.locator('[data-place="6:6"]').boundingBox())!;
+  await page.mouse.move(from.x + 5, from.y + 5);
+  await page.mouse.down();
+  await page.mouse.move(from.x + 60, from.y + 30);
+  await page.mouse.move(to.x + 5, to.y + 5, { steps: 4 });
+  await page.mouse.up();
+  await expect(page.getByRole('textbox', { name: 'range' })).toHaveValue('B4:G7');
+  await expect(page.getByText('3 questions understood')).toBeVisible();
+  await page.getByRole('button', { name: 'Row 6' }).click();
+  await page.getByRole('menuitem', { name: 'Stop reading here' }).click();
+  await expect(page.getByRole('textbox', { name: 'range' })).toHaveValue('B4:G6');
+});
+
+test('a whole bank is saved as one file and opened again beside the others', async ({ page }) => {
+  await openDemo(page);
+  const download = page.waitForEvent('download');
+  await page.getByRole('button', { name: 'Lock keepers, autumn intake ▾' }).click();
+  await page.getByRole('menuitem', { name: 'Save this bank as a file' }).click();
+  const path = await (await download).path();
+  await page.getByTestId('bank-file').setInputFiles({ name: 'keepers.bank.zip', mimeType: 'application/zip', buffer: readFileSync(path) });
+  await expect(page.getByText('keepers.bank.zip is open as a bank of its own.')).toBeVisible();
+  await expect(page.getByRole('link', { name: /^Bank/ })).toContainText('60');
+  await expect(page.getByRole('link', { name: /^Layouts/ })).toContainText('3');
+  await page.getByTestId('bank-file').setInputFiles({ name: 'no-bank.zip', mimeType: 'application/zip', buffer: Buffer.from('no zip') });
+  await expect(page.getByRole('alert')).toContainText('no-bank.zip is no bank file');
+});

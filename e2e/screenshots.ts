@@ -13,6 +13,13 @@ test('the pictures of the README', async ({ page }) => {
   await paste(page, demoText('reply-with-faults.txt'));
   await expect(page.getByRole('article', { name: 'Question 4' })).toBeVisible();
   await shot(page, 'gather');
+  for (const [file, name] of [['second-evening.xlsx', 'gather-sheet'], ['third-evening.docx', 'gather-document'], ['reply-in-text.md', 'gather-reply'], ['words-for-keepers.txt', 'gather-terms']] as const) {
+    await page.getByRole('button', { name: 'Put away' }).click();
+    await page.getByRole('button', { name: file }).click();
+    await expect(page.getByRole('article', { name: 'Question 2', exact: true })).toBeVisible();
+    await page.waitForTimeout(400);
+    await shot(page, name);
+  }
   await go(page, '/bank');
   await page.locator('#cell-2-2').click();
   await expect(page.getByText('In the receivers’ files')).toBeVisible();

@@ -1,4 +1,4 @@
-// One door for every command: `node scripts/run.mjs demo|start|dev|test|bench|build|check|screenshots`.
+// One door for every command: `node scripts/run.mjs demo|start|dev|test|bench|fuzz|build|check|screenshots`.
 // Uses Node's built-ins alone, since it runs before anything is installed.
 import { spawnSync } from 'node:child_process';
 import { createHash } from 'node:crypto';
@@ -112,6 +112,7 @@ const commands = {
     if (!rest.length) run(bin('playwright'), ['test']);
   },
   bench() { withLock(() => { install(); debian(); build(); }); run(bin('vitest'), ['run', '--config', 'vitest.bench.config.ts', ...rest]); run(bin('playwright'), ['test', '--config', 'playwright.bench.config.ts']); },
+  fuzz() { withLock(install); run(bin('vitest'), ['run', 'src/core/pipeline/fuzz.test.ts'], { COWSLIP_FUZZ: rest[0] ?? '100000' }); },
   screenshots() { withLock(() => { install(); debian(); build(); }); run(bin('playwright'), ['test', '--config', 'playwright.screenshots.config.ts']); },
 };
 if (!commands[command]) { console.error(`cowslip: no command "${command}"; there are ${Object.keys(commands).join(', ')}`); process.exit(2); }

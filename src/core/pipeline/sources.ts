@@ -60,6 +60,10 @@ function whereOf(origin: Item['origin']): NonNullable<Finding['where']> {
 export function gatherOpened(opened: Opened, overrule: Overrule, surroundings: Pick<Surroundings, 'id'> & { progress?: (done: number, of: number) => void }): Gathered {
   const options = { overrule, newId: () => surroundings.id(), ...(surroundings.progress ? { progress: surroundings.progress } : {}) };
   const gathered = opened.is === 'table' ? gather(opened.table, options) : opened.is === 'document' ? gatherText(opened.document, options) : gatherStated(opened.stated, options);
+  if (!gathered.items.length && !gathered.findings.some(({ level }) => level !== 'note')) {
+    const file = opened.is === 'table' ? opened.table.file : opened.is === 'document' ? opened.document.file : opened.stated.file;
+    return { ...gathered, findings: [...gathered.findings, { rule: 'no-questions', level: 'warn', where: { file }, message: `No question was found in ${file}: it could be read, but nothing in it is filled. Bring another sheet or file.` }] };
+  }
   return { ...gathered, findings: [...gathered.findings, ...withChecks(gathered)] };
 }
 

@@ -12,6 +12,8 @@ export const DEMO_SOURCES = [
   { file: 'second-evening.xlsx', what: 'a spreadsheet with a note above its headings' },
   { file: 'reply-with-faults.txt', what: 'tab text with faults in it' },
   { file: 'words-for-keepers.txt', what: 'a list of terms' },
+  { file: 'third-evening.docx', what: 'a document with automatic numbers, the right answers in bold' },
+  { file: 'reply-in-text.md', what: 'a reply with a question cut off and a key past the last option' },
 ] as const;
 export const DEMO_BLANKS = [
   { file: 'evening-host.xlsx', what: 'a workbook with instructions, drop-downs and a title cell' },

@@ -7,7 +7,7 @@ import { parseXml } from '../xml';
 
 export type Tree = { name: string; attributes: Record<string, string>; children: (Tree | string)[] };
 
-const kebab = (name: string): string => name.replace(/^qti-/, '').replace(/([a-z0-9])([A-Z])/g, '$1-$2').toLowerCase();
+const kebab = (name: string): string => name.replace(/^qti-/, '').replace(/([a-z0-9])([A-Z])/g, '$1-$2').replace(/_/g, '-').toLowerCase();
 const local = (name: string): string => name.slice(name.indexOf(':') + 1);
 
 /** The root element. Throws an Error where the XML is broken or nests past 200 levels. */
@@ -52,9 +52,9 @@ export type Content = { runs: Run[]; pictures: Picture[] };
 
 /** What stands in elements, as runs and pictures; markup that runs or is unknown is left out, its text kept. */
 export const contentOf = (nodes: readonly (Tree | string)[], instead: (tree: Tree) => string | undefined = () => undefined): Content =>
-  inlineOf(parseHtml(`<div>${nodes.map((node) => asHtml(node, instead)).join('')}</div>`));
+  inlineOf(parseHtml(`<div>${nodes.map((node) => asHtml(node, instead)).join('')}</div>`), true);
 
 /** HTML that stands in a text, as older packages hold it. */
-export const contentOfHtml = (html: string): Content => inlineOf(parseHtml(`<div>${html}</div>`));
+export const contentOfHtml = (html: string): Content => inlineOf(parseHtml(`<div>${html}</div>`), true);
 
 export const plainContent = (content: Content): string => plainOf(content.runs).trim();

@@ -33,20 +33,20 @@ const isPicture = (href: string): boolean => /^(?:https?:|data:image\/(?:png|jpe
 
 export type Inline = { runs: Run[]; pictures: Picture[] };
 
-function collect(node: Node, style: Style, into: Inline): void {
+function collect(node: Node, style: Style, into: Inline, any: boolean): void {
   const text = textOfNode(node);
   if (text !== undefined) { into.runs.push({ text: text.replace(/[ \t\r\n\f]+/g, ' '), ...style }); return; }
-  if (!isElement(node)) { childrenOf(node).forEach((child) => collect(child, style, into)); return; }
+  if (!isElement(node)) { childrenOf(node).forEach((child) => collect(child, style, into, any)); return; }
   if (node.tagName === 'br') { into.runs.push({ text: '\n', ...style }); return; }
   if (node.tagName === 'img') {
     const href = attribute(node, 'src');
     const alt = attribute(node, 'alt');
-    if (isPicture(href)) into.pictures.push({ href, ...(alt ? { alt } : {}) });
+    if (any || isPicture(href)) into.pictures.push({ href, ...(alt ? { alt } : {}) });
     return;
   }
   const inner = styleOf(node, style);
   if (isBlock(node) && into.runs.length) into.runs.push({ text: '\n', ...style });
-  childrenOf(node).forEach((child) => collect(child, inner, into));
+  childrenOf(node).forEach((child) => collect(child, inner, into, any));
   if (isBlock(node)) into.runs.push({ text: '\n', ...style });
 }
 
@@ -69,10 +69,10 @@ function tidy(runs: readonly Run[]): Run[] {
   return tidied.filter((run) => run.text);
 }
 
-/** The runs and pictures within an element. */
-export function inlineOf(element: Node): Inline {
+/** The runs and pictures within an element; `any` keeps addresses inside a package too, for the caller to resolve. */
+export function inlineOf(element: Node, any = false): Inline {
   const into: Inline = { runs: [], pictures: [] };
   const style = isElement(element) ? styleOf(element, {}) : {};
-  childrenOf(element).forEach((child) => collect(child, style, into));
+  childrenOf(element).forEach((child) => collect(child, style, into, any));
   return { runs: tidy(into.runs), pictures: into.pictures };
 }
