@@ -102,7 +102,7 @@ function RowMenu({ shown }: { shown: number }) {
   };
   return (
     <Menu position="bottom-start" withinPortal>
-      <Menu.Target><button type="button" className="mono row-number" title={`Row ${shown}`}><span className="visually-hidden">Row </span>{shown}</button></Menu.Target>
+      <Menu.Target><button type="button" className="mono row-point" title={`Row ${shown}`}><span className="visually-hidden">Row </span>{shown}</button></Menu.Target>
       <Menu.Dropdown>
         <Menu.Item onClick={() => void overrule({ headingRow: shown, columns: undefined, key: undefined })}>The headings stand here</Menu.Item>
         {!answer?.sheet?.lines && <Menu.Item onClick={() => cut('top')}>Start reading here</Menu.Item>}

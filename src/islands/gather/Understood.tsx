@@ -51,6 +51,7 @@ export function Understood({ item, n, findings }: { item: Item; n: number; findi
           : <p className="stem" onDoubleClick={() => setEditing(true)}>{item.stem.plain ? <Rich text={item.stem} /> : <em>no text</em>}{item.kind !== 'choice-one' && <span className="kind-word">{KIND_NAMES[item.kind]}</span>}</p>}
         <Pictures media={item.media} />
         <Answers item={item} {...(choice && !isTaken ? { onPick: (index: number) => void mend(item, pickRight(item, index)) } : {})} />
+        {(item.hint || item.explanation || item.category) && <p className="soft small beside-words">{[item.category?.join(' > '), item.hint && `hint: ${item.hint.plain}`, item.explanation && `why: ${item.explanation.plain}`].filter(Boolean).join(' · ')}</p>}
         {!isTaken && findings.map((finding, index) => <FindingNote key={index} finding={finding} onMend={take} />)}
         {isTaken && <p className="soft small">in the bank</p>}
       </div>

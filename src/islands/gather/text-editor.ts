@@ -68,7 +68,7 @@ export type TextEditor = {
 export function openTextEditor(parent: HTMLElement, text: string, label: string, onChange: (text: string) => void, onMove: () => void): TextEditor {
   const extensions: Extension = [
     lineNumbers(), history(), keymap.of([...defaultKeymap, ...historyKeymap]), EditorView.lineWrapping, blockField, look,
-    EditorView.contentAttributes.of({ 'aria-label': label, spellcheck: 'false' }),
+    EditorView.contentAttributes.of({ 'aria-label': label, spellcheck: 'false', tabindex: '0' }),
     EditorView.updateListener.of((update) => { if (update.docChanged) onChange(update.state.doc.toString()); if (update.geometryChanged || update.viewportChanged) onMove(); }),
     EditorView.domEventHandlers({ scroll: () => { onMove(); } }),
   ];

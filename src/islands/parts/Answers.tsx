@@ -21,5 +21,6 @@ export function Answers({ item, onPick, stacked = false }: { item: Item; onPick?
   const texts = item.accepted ?? item.steps?.map((step) => step.plain) ?? item.pairs?.map((pair) => `${pair.left.plain} – ${pair.right.plain}`)
     ?? item.gaps?.map((gap) => gap.accepted.join(' / ')) ?? (item.number ? [`${item.number.value}${item.number.tolerance ? ` ± ${item.number.tolerance}` : ''} ${item.number.unit ?? ''}`] : []);
   if (!texts.length) return null;
-  return <ul className={`answers ${stacked ? 'stacked' : ''}`}>{texts.map((text, index) => <li key={index} className="right-bar">{text}</li>)}</ul>;
+  const counted = item.kind === 'order' || item.kind === 'gap';
+  return <ul className={`answers ${stacked ? 'stacked' : ''}`}>{texts.map((text, index) => <li key={index} className="right-bar">{counted && <span className="mono letter">{index + 1}</span>} {text}</li>)}</ul>;
 }

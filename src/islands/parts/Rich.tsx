@@ -5,8 +5,14 @@ import type { Text } from '../../core/model';
 
 const TAGS = new Set(['B', 'I', 'U', 'SUB', 'SUP']);
 
+/** A gap of a sentence as a blank with its number, rather than as its sign in the text. */
+function withGaps(text: string): ReactNode {
+  if (!text.includes('{{')) return text;
+  return text.split(/(\{\{\d+\}\})/).map((part, index) => (/^\{\{\d+\}\}$/.test(part) ? <span key={index} className="gap"><span className="visually-hidden">gap </span>{part.slice(2, -2)}</span> : part));
+}
+
 function build(node: Node, key: number): ReactNode {
-  if (node.nodeType === Node.TEXT_NODE) return node.textContent;
+  if (node.nodeType === Node.TEXT_NODE) return withGaps(node.textContent ?? '');
   if (!(node instanceof Element)) return null;
   const inner = [...node.childNodes].map(build);
   if (node.tagName === 'BR') return ' ';
@@ -19,7 +25,7 @@ function build(node: Node, key: number): ReactNode {
 export function Rich({ text }: { text: Text }) {
   const { html } = text;
   const nodes = useMemo(() => (html ? [...new DOMParser().parseFromString(html, 'text/html').body.childNodes].map(build) : undefined), [html]);
-  return <>{nodes ?? text.plain}</>;
+  return <>{nodes ?? withGaps(text.plain)}</>;
 }
 
 /** The pictures of a question; a link is shown as a link, so that no other host is asked unless a person follows it. */
