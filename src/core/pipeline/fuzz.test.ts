@@ -55,12 +55,14 @@ it(`${COUNT} mutated inputs`, async () => {
   for (let n = 0; n < COUNT; n++) {
     const seed = seeds[Math.floor(random() * seeds.length)]!;
     const bytes = mutateFile(seed.bytes, random);
-    const started = performance.now();
+    const started = process.cpuUsage();
+    // Processor time rather than the clock's, since a busy machine may stand still for seconds.
+    const spent = (): number => { const { user, system } = process.cpuUsage(started); return (user + system) / 1000; };
     const answer = await gatherSource({ name: seed.name, bytes }, {}, { id: counter() }).catch((error: unknown) => { throw new Error(`input ${n} from ${seed.name}: ${String(error instanceof Error ? error.stack : error)}\n${strFromU8(bytes.subarray(0, 400), true)}`); });
-    slowest = Math.max(slowest, performance.now() - started);
+    slowest = Math.max(slowest, spent());
     for (const item of answer.items) if (!ItemSchema.safeParse(item).success) throw new Error(`input ${n} from ${seed.name} gave no item: ${JSON.stringify(ItemSchema.safeParse(item).error?.issues[0])}`);
     expect(answer.items.length + answer.findings.length).toBeGreaterThan(0);
-    if (performance.now() - started > 2000) throw new Error(`input ${n} from ${seed.name} took ${Math.round(performance.now() - started)} ms`);
+    if (spent() > 2000) throw new Error(`input ${n} from ${seed.name} took ${Math.round(spent())} ms`);
   }
   if (COUNT > 5000) process.stdout.write(`${COUNT} mutated inputs, the slowest in ${Math.round(slowest)} ms\n`);
 }, Math.max(60_000, COUNT * 60));

@@ -25,11 +25,26 @@ function sheetOf(name: string, source: LibrarySheet, hidden: boolean): { sheet: 
   return { sheet, cut };
 }
 
+const wide = (name: string): number[] => [...name].flatMap((letter) => [letter.charCodeAt(0), 0]);
+const SUMMARY = wide('SummaryInformation');
+
+/**
+ * The bytes with the streams of document properties under another name, so that they are not looked at: nothing of
+ * them is wanted, and a damaged count in them keeps the library busy for ever.
+ */
+function withoutProperties(bytes: Uint8Array): Uint8Array {
+  const copy = bytes.slice();
+  for (let at = copy.indexOf(SUMMARY[0]!); at >= 0; at = copy.indexOf(SUMMARY[0]!, at + 1)) {
+    if (SUMMARY.every((byte, index) => copy[at + index] === byte)) copy[at] = 0x58;
+  }
+  return copy;
+}
+
 /** Reads an old workbook. Never throws for bad input. */
 export async function readOldWorkbook({ name, bytes }: SourceFile): Promise<Table> {
   const { read } = await import('@e965/xlsx');
   try {
-    const book = read(bytes, { type: 'array', dense: true, nodim: true, sheetRows: 100_000, cellNF: true });
+    const book = read(withoutProperties(bytes), { type: 'array', dense: true, nodim: true, sheetRows: 100_000, cellNF: true });
     const read_ = book.SheetNames.map((sheet, index) => sheetOf(sheet, book.Sheets[sheet] as unknown as LibrarySheet, Boolean(book.Workbook?.Sheets?.[index]?.Hidden)));
     const sheets = read_.map(({ sheet }) => sheet);
     const cells = sheets.reduce((sum, sheet) => sum + sheet.rows.reduce((all, row) => all + row.length, 0), 0);
