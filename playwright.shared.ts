@@ -5,7 +5,9 @@ export const PORT = Number(process.env['COWSLIP_TEST_PORT'] ?? 4391);
 
 export const shared: PlaywrightTestConfig = {
   testDir: 'e2e',
-  timeout: 60_000,
+  timeout: 90_000,
+  // A busy machine may stand still for seconds; what is waited for is still waited for.
+  expect: { timeout: 20_000 },
   fullyParallel: true,
   workers: 2,
   forbidOnly: Boolean(process.env['CI']),

@@ -1,7 +1,7 @@
 // The core off the page's thread: holds a mirror of the bank and the source being looked at.
 import { expose, transfer } from 'comlink';
 import type { Item, Opened, Overrule, Sheet, Surroundings } from '../core/model';
-import { checkItem, checkTogether, editDocument, fill, fit, gatherOpened, learnBlank, openBankFile, openSource, otherReadings, packBank, sheetsOf, textOfDocument } from '../core/pipeline';
+import { checkItem, checkTogether, editDocument, fill, fit, gatherOpened, learnBlank, looksOfDocument, openBankFile, openSource, otherReadings, packBank, sheetsOf, textOfDocument } from '../core/pipeline';
 import type { CoreWorker, FitColumn, SheetView, SourceInput } from './protocol';
 
 const surroundings: Surroundings = {
@@ -62,7 +62,7 @@ const api: CoreWorker = {
     const sheet = sheets.find((candidate) => candidate.name === gathered.reading.sheet);
     return {
       version, ...gathered, ...(sheet ? { sheet: view(sheet) } : {}),
-      ...(opened.is === 'document' && opened.document.lines.length ? { text: textOfDocument(opened.document) } : {}),
+      ...(opened.is === 'document' && opened.document.lines.length ? { text: textOfDocument(opened.document), looks: looksOfDocument(opened.document) } : {}),
       sheets: sheets.map(({ name, hidden, rows }) => ({ name, hidden, rows: rows.length })), readable: otherReadings(opened),
       ms: performance.now() - started,
     };

@@ -1,6 +1,8 @@
 // What the page may ask of the core's worker. Types alone; late answers carry the version they belong to.
 import type { BankContents, Difference, Finding, Fit, Fitted, Item, KeptLayout, Layout, Overrule, ReadAs, Reading, Receipt } from '../core/model';
 
+import type { ShownLook } from '../core/pipeline';
+
 export type SourceInput = { name: string; bytes: Uint8Array } | { name: string; text: string; html?: string };
 export type Decision = { leaveOut?: boolean; own?: Record<string, string> };
 export type Decisions = Record<string, Decision>;
@@ -10,7 +12,7 @@ export type SheetView = { name: string; hidden: boolean; rows: string[][]; lines
 /** A source as understood: its `sheet` where it has cells, its `text` where it runs, with the lines of each question. */
 export type GatherAnswer = {
   version: number; items: Item[]; findings: Finding[]; reading: Reading;
-  sheet?: SheetView; text?: string; blocks?: { from: number; to: number }[];
+  sheet?: SheetView; text?: string; looks?: ShownLook[]; blocks?: { from: number; to: number }[];
   sheets: { name: string; hidden: boolean; rows: number }[]; readable: ReadAs[]; ms: number;
 };
 export type LearnAnswer = { kept?: KeptLayout; findings: Finding[]; sheets: SheetView[] };

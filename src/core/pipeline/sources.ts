@@ -5,7 +5,7 @@ import { gather, gatherStated, gatherText, type Gathered } from '../gathering';
 import { openFile, openHtml, openText, readableAs } from '../readers';
 
 export type { Gathered } from '../gathering';
-export { editDocument, textOfDocument } from '../readers';
+export { editDocument, looksOfDocument, textOfDocument, type ShownLook } from '../readers';
 
 /** A source: a file's bytes, or text from the clipboard, where the same copy may be there as HTML too. */
 export type Source = { name: string; bytes: Uint8Array } | { name: string; text: string; html?: string };

@@ -20,7 +20,7 @@ import { isWordPackage, readWordDocument } from './word-document/reader';
 
 export type { ReaderOptions, SourceFile } from './contract';
 export { CAPS } from './contract';
-export { editDocument, textOfDocument } from './text/edit';
+export { editDocument, looksOfDocument, textOfDocument, type ShownLook } from './text/edit';
 export { readDelimitedText } from './delimited/reader';
 
 const asTable = (table: Table): Opened => ({ is: 'table', table });

@@ -78,7 +78,7 @@ function Head() {
   return (
     <div className="place-head">
       <h1>{name}</h1>
-      <span className="facts">{items.length} {items.length === 1 ? 'question' : 'questions'} understood{blocked ? `, ${blocked} blocked` : ''}{look ? `, ${look} to look at` : ''}{left ? `, ${left} ${left === 1 ? 'row' : 'rows'} left out` : ''}{taken.size ? `, ${taken.size} in the bank` : ''}{answer ? ` in ${Math.max(1, Math.round(answer.ms))} ms` : ''}</span>
+      <span className="facts">{items.length} {items.length === 1 ? 'question' : 'questions'} understood{blocked ? `, ${blocked} blocked` : ''}{look ? `, ${look} to look at` : ''}{left ? `, ${left} ${left === 1 ? 'row' : 'rows'} left out` : ''}{taken.size ? `, ${taken.size} in the bank` : ''}{answer && answer.ms > 1000 ? ` in ${(answer.ms / 1000).toFixed(1)} s` : ''}</span>
       <div className="actions">
         <button type="button" className="button" onClick={putAway}>Put away</button>
         <button type="button" className="button" disabled={can < 4} onClick={() => take(3)}>First three only</button>

@@ -19,14 +19,14 @@ const NONE: readonly Finding[] = [];
 function weightOf(role: Role, longest: number): number {
   if (role === 'stem' || role === 'accepted') return 190;
   if (role === 'option' || role === 'right' || role === 'wrong') return 92;
-  if (role === 'key' || role === 'seconds' || role === 'points' || role === 'number-in-file') return longest > 9 ? 84 : 46;
+  if (role === 'key' || role === 'seconds' || role === 'points' || role === 'number-in-file') return longest > 9 ? 84 : 56;
   if (role === 'ignore') return 64;
   return 100;
 }
 
 function labelOf(column: Column | undefined, options: Map<string, number>): string {
   if (!column || column.role === 'ignore') return 'aside';
-  if (column.role !== 'option') return column.role === 'seconds' ? 's' : column.role === 'key' ? 'right' : ROLE_WORDS[column.role];
+  if (column.role !== 'option') return column.role === 'seconds' ? 's' : column.role === 'points' ? 'pts' : column.role === 'key' ? 'right' : ROLE_WORDS[column.role];
   const n = (options.get('option') ?? 0) + 1;
   options.set('option', n);
   return `option ${String.fromCharCode(64 + n)}`;

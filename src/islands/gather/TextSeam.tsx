@@ -75,6 +75,7 @@ export function TextSeam() {
   }, [besides, aside]);
 
   useEffect(() => { rooms.current = besides.map(() => 0); editor.current?.show(inOrder([...aside, ...besides.map(({ from, to, state }) => ({ from, to, state, room: 0 }))])); makeRoom(); onMove(); }, [besides, aside, makeRoom, onMove]);
+  useEffect(() => { editor.current?.dress(answer?.looks ?? []); }, [answer]);
   useEffect(() => {
     editor.current?.tell(findings.filter((finding) => finding.level !== 'note').flatMap(({ level, message, where, item }) => {
       const line = where?.line ?? besides.find((beside) => beside.item.id === item)?.from;

@@ -20,6 +20,21 @@ class Room extends WidgetType {
   }
 }
 
+/** Formatting of the source, shown as it was: a stretch of a line, counted from 0. */
+export type TextLook = { line: number; from: number; to: number; look: string };
+const setLooks = StateEffect.define<readonly TextLook[]>();
+const lookField = StateField.define<DecorationSet>({
+  create: () => Decoration.none,
+  update(decorations, transaction) {
+    const set = transaction.effects.find((effect) => effect.is(setLooks));
+    if (!set) return decorations.map(transaction.changes);
+    const { doc } = transaction.state;
+    const marks = (set.value as readonly TextLook[]).flatMap(({ line, from, to, look }) => { if (line > doc.lines) return []; const at = doc.line(line); return to > from && to <= at.length ? [Decoration.mark({ class: `t-${look}` }).range(at.from + from, at.from + to)] : []; });
+    return Decoration.set(marks, true);
+  },
+  provide: (field) => EditorView.decorations.from(field),
+});
+
 const setBlocks = StateEffect.define<readonly TextBlock[]>();
 const LINE = { fine: Decoration.line({ class: 'q-line q-fine' }), warn: Decoration.line({ class: 'q-line q-warn' }), block: Decoration.line({ class: 'q-line q-block' }), aside: Decoration.line({ class: 'q-aside' }) };
 
@@ -51,6 +66,7 @@ const look = EditorView.theme({
   '.cm-gutters': { backgroundColor: 'var(--gutter)', color: 'var(--ink-soft)', borderRight: '1px solid var(--line-soft)' },
   '.cm-line': { padding: '0 10px 0 8px', borderLeft: '3px solid transparent' },
   '.q-fine': { borderLeftColor: 'var(--leaf)' }, '.q-warn': { borderLeftColor: 'var(--cowslip)' }, '.q-block': { borderLeftColor: 'var(--brick)', backgroundColor: 'var(--brick-wash)' },
+  '.t-bold': { fontWeight: '700' }, '.t-italic': { fontStyle: 'italic' }, '.t-underline': { textDecoration: 'underline' }, '.t-mark': { backgroundColor: 'var(--slate-wash)' }, '.t-sup': { verticalAlign: 'super', fontSize: '0.75em' }, '.t-sub': { verticalAlign: 'sub', fontSize: '0.75em' },
   '.q-aside': { color: 'var(--ink-soft)', fontStyle: 'italic' }, '&.cm-focused': { outline: 'none' }, '&.cm-focused .cm-selectionBackground, .cm-selectionBackground': { backgroundColor: 'var(--slate-wash) !important' },
   '.cm-lintRange-error': { backgroundImage: 'none', textDecoration: 'underline wavy var(--brick)' },
   '.cm-lintRange-warning': { backgroundImage: 'none', textDecoration: 'underline wavy var(--cowslip)' },
@@ -60,6 +76,7 @@ const look = EditorView.theme({
 export type TextEditor = {
   view: EditorView;
   show(blocks: readonly TextBlock[]): void;
+  dress(looks: readonly TextLook[]): void;
   /** Marks lines, from 1, with what is wrong there. */
   tell(notes: readonly { line: number; level: 'note' | 'warn' | 'block'; message: string }[]): void;
 };
@@ -67,7 +84,7 @@ export type TextEditor = {
 /** Opens an editor. `onChange` hears every edit, `onMove` every scroll or change of height. */
 export function openTextEditor(parent: HTMLElement, text: string, label: string, onChange: (text: string) => void, onMove: () => void): TextEditor {
   const extensions: Extension = [
-    lineNumbers(), history(), keymap.of([...defaultKeymap, ...historyKeymap]), EditorView.lineWrapping, blockField, look,
+    lineNumbers(), history(), keymap.of([...defaultKeymap, ...historyKeymap]), EditorView.lineWrapping, blockField, lookField, look,
     EditorView.contentAttributes.of({ 'aria-label': label, spellcheck: 'false', tabindex: '0' }),
     EditorView.updateListener.of((update) => { if (update.docChanged) onChange(update.state.doc.toString()); if (update.geometryChanged || update.viewportChanged) onMove(); }),
     EditorView.domEventHandlers({ scroll: () => { onMove(); } }),
@@ -77,6 +94,7 @@ export function openTextEditor(parent: HTMLElement, text: string, label: string,
   return {
     view,
     show: (blocks) => view.dispatch({ effects: setBlocks.of(blocks) }),
+    dress: (looks) => view.dispatch({ effects: setLooks.of(looks) }),
     tell(notes) {
       const { doc } = view.state;
       const marks = notes.filter(({ line }) => line >= 1 && line <= doc.lines).map(({ line, level, message }): Diagnostic => {

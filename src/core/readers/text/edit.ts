@@ -21,3 +21,20 @@ export function editDocument(document: Document, text: string): Document {
   const first = document.lines[0]?.line ?? 1;
   return { ...document, lines: [...document.lines.slice(0, head), ...fresh, ...kept].map((line, index) => ({ ...line, line: first + index })) };
 }
+
+/** Where formatting stands in the text as shown: a stretch of a line, counted from 0, and how it is set. */
+export type ShownLook = { line: number; from: number; to: number; look: 'bold' | 'italic' | 'underline' | 'mark' | 'sub' | 'sup' };
+const LOOKS = ['bold', 'italic', 'underline', 'mark', 'sub', 'sup'] as const;
+
+/** The formatting of a document's lines, so that what tells a key or a raised sign can be seen beside the text. */
+export function looksOfDocument(document: Document): ShownLook[] {
+  return document.lines.flatMap((line, index) => {
+    if (!line.runs || line.source !== undefined) return [];
+    let at = shown(line).length - line.text.length;
+    return line.runs.flatMap((run) => {
+      const from = at;
+      at += run.text.length;
+      return LOOKS.filter((look) => run[look]).map((look): ShownLook => ({ line: index + 1, from, to: at, look }));
+    });
+  });
+}
