@@ -1,6 +1,7 @@
 // Workbooks of the old binary kind (.xls), through a community library that is loaded only when one comes.
 import type { Sheet, Table } from '../../model';
 import { columnLetters } from '../../shared/cells';
+import { workbookStream } from './compound';
 import { CAPS, blocked, unreadable, type SourceFile } from '../contract';
 
 type Cell = { t: string; v?: unknown; w?: string; f?: string; z?: string | number };
@@ -25,26 +26,13 @@ function sheetOf(name: string, source: LibrarySheet, hidden: boolean): { sheet: 
   return { sheet, cut };
 }
 
-const wide = (name: string): number[] => [...name].flatMap((letter) => [letter.charCodeAt(0), 0]);
-const SUMMARY = wide('SummaryInformation');
-
-/**
- * The bytes with the streams of document properties under another name, so that they are not looked at: nothing of
- * them is wanted, and a damaged count in them keeps the library busy for ever.
- */
-function withoutProperties(bytes: Uint8Array): Uint8Array {
-  const copy = bytes.slice();
-  for (let at = copy.indexOf(SUMMARY[0]!); at >= 0; at = copy.indexOf(SUMMARY[0]!, at + 1)) {
-    if (SUMMARY.every((byte, index) => copy[at + index] === byte)) copy[at] = 0x58;
-  }
-  return copy;
-}
-
 /** Reads an old workbook. Never throws for bad input. */
 export async function readOldWorkbook({ name, bytes }: SourceFile): Promise<Table> {
   const { read } = await import('@e965/xlsx');
   try {
-    const book = read(withoutProperties(bytes), { type: 'array', dense: true, nodim: true, sheetRows: 100_000, cellNF: true });
+    const stream = workbookStream(bytes);
+    if (!stream) return unreadable(name, 'xls', 'workbook-damaged', `${name} looks like an old workbook, but its sheets can't be found in it. Save it as .xlsx in your spreadsheet program and bring it in again.`);
+    const book = read(stream, { type: 'array', dense: true, nodim: true, sheetRows: 100_000, cellNF: true });
     const read_ = book.SheetNames.map((sheet, index) => sheetOf(sheet, book.Sheets[sheet] as unknown as LibrarySheet, Boolean(book.Workbook?.Sheets?.[index]?.Hidden)));
     const sheets = read_.map(({ sheet }) => sheet);
     const cells = sheets.reduce((sum, sheet) => sum + sheet.rows.reduce((all, row) => all + row.length, 0), 0);
