@@ -54,7 +54,7 @@ export function readBeside(row: Row): { fields: Partial<Item>; problems: Problem
     set('seconds', secondsOf(time));
     if (fields.seconds === undefined) problems.push({ rule: 'not-a-time', level: 'warn', field: 'seconds', message: `${row.cellOf('seconds')} says ${quoted(time)}, which is no time; write seconds (30) or minutes and seconds (0:30).` });
   }
-  if (row.any('endings')) set('endings', splitCell(row.text('endings'), ',').map((ending) => `.${ending.replace(/^[*.]+/, '').toLowerCase()}`));
+  if (row.any('endings')) set('endings', row.text('endings').split(/[,;|\s]+/).filter(Boolean).map((ending) => `.${ending.replace(/^[*.]+/, '').toLowerCase()}`));
   if (row.has('shuffle')) set('shuffle', verdictOf(row.text('shuffle')));
   if (row.has('across')) set('across', across(row.text('across')));
   if (row.has('use')) { const use = alike(row.text('use')); set('use', use.startsWith('practi') ? 'practice' : use.startsWith('scor') ? 'scored' : undefined); }

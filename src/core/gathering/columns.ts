@@ -6,17 +6,17 @@ import { count, quoted } from '../shared/plain';
 import { profileColumn, type Profile } from '../shared/table/profile';
 import { guessWithoutHeadings } from '../shared/table/headless';
 import type { Region } from '../shared/table/region';
-import { roleOfHeading } from '../shared/vocabulary/headings';
+import { namesLanguage, roleOfHeading } from '../shared/vocabulary/headings';
 
 export type ColumnGuess = Column & { because: string; sure: boolean };
-type Draft = { profile: Profile; heading: string; role: Role; n?: number; because: string; sure: boolean };
+type Draft = { profile: Profile; heading: string; role: Role; n?: number; tag?: string; because: string; sure: boolean };
 
 const filledCells = (profile: Profile): string => `${profile.filled} of ${profile.rows} cells`;
 
 function fromHeading(profile: Profile, heading: string): Draft | undefined {
   const guess = heading ? roleOfHeading(heading) : undefined;
   if (!guess) return undefined;
-  return { profile, heading, role: guess.role, ...(guess.n !== undefined ? { n: guess.n } : {}), sure: guess.sure, because: `its heading is ${quoted(heading, 40)}` };
+  return { profile, heading, role: guess.role, ...(guess.n !== undefined ? { n: guess.n } : {}), ...(guess.role === 'tag' ? { tag: heading.trim().toLowerCase() } : {}), sure: guess.sure, because: `its heading is ${quoted(heading, 40)}` };
 }
 
 /** A column that names itself by what it holds, whatever stands beside it. */
@@ -80,7 +80,12 @@ function settle(drafts: Draft[]): void {
   if (!have('option').length && !have('options').length && have('step').length > 1) return;
   const lone = have('option');
   if (lone.length === 1 && !lone[0]!.n) change(lone[0]!, have('key').length ? 'options' : 'accepted');
-  settleTicks(have('key'), have('option').length);
+  const wrong = have('wrong');
+  if (wrong.length === 1 && wrong[0]!.profile.lists > 0.5) change(wrong[0]!, 'wrongs');
+  const silent = drafts.filter((draft) => draft.role === 'ignore' && draft.heading && draft.profile.verdicts > 0.9 && draft.profile.filled > 1);
+  settleTicks(have('key').length > 1 ? have('key') : silent, have('option').length);
+  const sides = drafts.filter((draft) => draft.role === 'ignore' && namesLanguage(draft.heading));
+  if (sides.length === 2 && drafts.length === 2) { change(sides[0]!, 'stem'); change(sides[1]!, 'accepted'); for (const side of sides) { side.sure = true; side.because = 'two languages head the two sides of cards'; } }
   const said = drafts.filter((draft) => draft.role === 'ignore' && draft.profile.filled > 1 && draft.profile.verdicts > 0.9);
   if (said.length === 1 && !have('key').length && !have('option').length && !have('options').length && !have('accepted').length && !have('right').length) { change(said[0]!, 'key'); said[0]!.because = 'its cells say right or wrong'; }
   for (const one of ['stem', 'key', 'kind', 'points', 'seconds', 'right'] as const) {
@@ -115,9 +120,9 @@ export function guessColumns(region: Region, headingRow: number | null, first: n
   });
   if (headingRow !== null) { settle(drafts); trustSequence(drafts); findStem(drafts); }
   numberPlaces(drafts);
-  return drafts.filter((draft) => draft.profile.filled > 0 || draft.heading).map(({ profile, heading, role, n, because, sure }) => ({
+  return drafts.filter((draft) => draft.profile.filled > 0 || draft.heading).map(({ profile, heading, role, n, tag, because, sure }) => ({
     column: columnLetters(profile.column), role, because, sure,
-    ...(heading ? { heading } : {}), ...(n !== undefined && role !== 'ignore' ? { n } : {}),
+    ...(heading ? { heading } : {}), ...(n !== undefined && role !== 'ignore' ? { n } : {}), ...(tag && role === 'tag' ? { tag } : {}),
   }));
 }
 

@@ -4,6 +4,7 @@ import { columnLetters, parseRange } from '../shared/cells';
 import { findBlocks } from '../shared/table/blocks';
 import { findBoard } from '../shared/table/board';
 import { count, quoted } from '../shared/plain';
+import { namesLanguage } from '../shared/vocabulary/headings';
 import { findHeadingRow } from '../shared/table/heading-row';
 import { regionOf, rowShown, shownRow, type Region } from '../shared/table/region';
 import { findInnerSeparator } from '../shared/table/separators';
@@ -70,7 +71,7 @@ function mannerOf(region: Region, slots: Slots, key: Key, first: number, headles
   const accepted = slots.get('accepted')?.[0]?.column.heading ?? '';
   return {
     key, optionSeparator: findInnerSeparator(sample('options')), wrongSeparator: findInnerSeparator(sample('wrongs')),
-    cards: headless || CARD_WORDS.test(stem) || /definition|back|meaning|translation|ruckseite|rückseite|bedeutung|verso/i.test(accepted),
+    cards: headless || CARD_WORDS.test(stem) || namesLanguage(stem) || /definition|back|meaning|translation|ruckseite|rückseite|bedeutung|verso/i.test(accepted),
   };
 }
 

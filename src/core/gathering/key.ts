@@ -17,7 +17,7 @@ const range = (n: number): string => (n ? `A to ${optionLetter(n - 1)}` : 'none'
 /** The parts of a key cell: split by its separator, by the usual signs, or letter by letter (`AC`). */
 function partsOf(text: string, key: Key): string[] {
   if (/^[A-Za-z\d]$/.test(text)) return [text];
-  const parts = text.split(key.separator && /^[,;|/&+]$/.test(key.separator) ? key.separator : /[,;/|&+\n]|\s+(?:and|und|et|y|e|en|a)\s+|\s+/u).map((part) => part.trim().replace(/^[([]|[)\].:]+$/g, '')).filter(Boolean);
+  const parts = text.split(/[,;/|&+\n]|\s+(?:and|und|et|y|e|en|a)\s+|\s+/u).map((part) => part.trim().replace(/^[([]|[)\].:]+$/g, '')).filter(Boolean);
   return parts.flatMap((part) => (key.style === 'letter' && /^[A-Ja-j]{2,}$/.test(part) ? [...part] : [part]));
 }
 

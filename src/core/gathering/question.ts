@@ -1,6 +1,6 @@
 // From one row to one question: its kind, its answer, and what stopped it.
 import type { Item, Key, Kind, Option } from '../model';
-import { numberOf } from '../shared/normalise';
+import { numberOf, quantityOf } from '../shared/normalise';
 import { quoted } from '../shared/plain';
 import { findInnerSeparator, splitCell, splitLabelled } from '../shared/table/separators';
 import { kindOfWord } from '../shared/vocabulary/kinds';
@@ -29,8 +29,11 @@ function inferKind(declared: Kind | undefined, options: Option[], row: Row, mann
   if (numberOf(row.text('value')) !== undefined) return 'number';
   if (manner.key.style === 'word' && row.text('key')) return 'true-false';
   if (row.text('endings')) return 'upload';
+  const quantity = quantityOf(row.text('accepted') || row.text('key'));
+  if (quantity && (quantity.tolerance !== undefined || row.text('tolerance'))) return 'number';
   if (/_{2,}/.test(row.text('stem')) && (row.text('accepted') || row.text('key'))) return 'gap';
   if (row.text('accepted') || row.text('key')) return manner.cards ? 'card' : 'short';
+  if (!row.text('lines') && /\[[^\][]+\]/.test(row.text('stem')) && drawnGaps(row.text('stem'), '')) return 'gap';
   return row.text('lines') ? 'open' : row.has('option') || row.has('options') ? 'choice-one' : 'open';
 }
 
@@ -66,9 +69,10 @@ function byKind(kind: Kind, row: Row, options: Option[], manner: Manner): Pick<A
     }
     case 'order': return { fields: { steps: parts.map(plain) }, problems: [] };
     case 'number': {
-      const value = numberOf(row.text('value') || answer || parts[0] || '');
-      if (value === undefined) return { fields: {}, problems: [{ rule: 'number-missing', level: 'block', field: 'number', message: `Row ${row.shown} gives no number as its answer. Write one.` }] };
-      return { fields: { number: { value, tolerance: numberOf(row.text('tolerance')) ?? 0, ...(row.text('unit') ? { unit: row.text('unit') } : {}) } }, problems: [] };
+      const found = quantityOf(row.text('value') || answer || parts[0] || '');
+      if (!found) return { fields: {}, problems: [{ rule: 'number-missing', level: 'block', field: 'number', message: `Row ${row.shown} gives no number as its answer. Write one.` }] };
+      const unit = row.text('unit') || found.unit;
+      return { fields: { number: { value: found.value, tolerance: numberOf(row.text('tolerance')) ?? found.tolerance ?? 0, ...(unit ? { unit } : {}) } }, problems: [] };
     }
     case 'gap': {
       const drawn = drawnGaps(row.text('stem'), answer) ?? { stem: row.text('stem'), gaps: [] };

@@ -48,6 +48,21 @@ describe('how a sheet tells the right answer', () => {
   });
 });
 
+describe('what people write into one cell', () => {
+  it.each([
+    ['a number with tolerance and unit', [['Question', 'Type', 'Correct answer'], ['How wide?', 'numeric', '4,3 ± 0,1 m'], ['How deep?', 'numeric', '2']], ['number: How wide? [4.3±0.1m]', 'number: How deep? [2±0]']],
+    ['a number beside a tolerance, with no kind said', [['Question', 'Answer', 'Margin'], ['How wide?', '4.3 m', '0.1'], ['How deep?', '2 m', '0.2']], ['number: How wide? [4.3±0.1m]', 'number: How deep? [2±0.2m]']],
+    ['keys joined by a word', [['Question', 'A', 'B', 'C', 'Right'], ['Which float?', 'Cork', 'Boat', 'Brick', 'A and B'], ['Which sinks?', 'Cork', 'Boat', 'Brick', 'C']], ['choice-many: Which float? [*Cork / *Boat / Brick]', 'choice-one: Which sinks? [Cork / Boat / *Brick]']],
+    ['gaps that bring their words', [['Sentence', 'Answer'], ['A lock has [gates/doors] and paddles.', ''], ['A pound is [water].', '']], ['gap: A lock has {{1}} and paddles. [gates|doors]', 'gap: A pound is {{1}}. [water]']],
+    ['the right one and the rest, headed by a word each', [['Prompt', 'Correct', 'Incorrect'], ['What opens?', 'Gate', 'Wall | Roof'], ['What floats?', 'Cork', 'Brick | Nail']], ['choice-one: What opens? [*Gate / Wall / Roof]', 'choice-one: What floats? [*Cork / Brick / Nail]']],
+    ['verdicts under headings of another language', [['Question', 'Réponse 1', 'Vrai/Faux', 'Réponse 2', 'Vrai/Faux'], ['Ouvre ?', 'Porte', 'Vrai', 'Mur', 'Faux'], ['Flotte ?', 'Pierre', 'Faux', 'Liège', 'Vrai']], ['choice-one: Ouvre ? [*Porte / Mur]', 'choice-one: Flotte ? [Pierre / *Liège]']],
+    ['word cards headed by their languages', [['English', 'Danish'], ['knife', 'kniv'], ['fork', 'gaffel']], ['card: knife [kniv]', 'card: fork [gaffel]']],
+  ])('%s', (_, rows, expected) => { expect(read(rows).items.map(brief)).toEqual(expected); });
+  it('a difficulty becomes a tag of its name, file endings are told apart by any sign', () => {
+    expect(read([['Question', 'Kind', 'Difficulty', 'File types'], ['Hand in.', 'upload', 'hard', 'pdf; docx'], ['Show it.', 'upload', 'easy', '.jpg, png']]).items.map(({ tags, endings }) => [tags, endings])).toEqual([[[{ name: 'difficulty', value: 'hard' }], ['.pdf', '.docx']], [[{ name: 'difficulty', value: 'easy' }], ['.jpg', '.png']]]);
+  });
+});
+
 describe('more than a plain table', () => {
   it('a board with its answers below', () => {
     const { items, reading } = read([['Board for the evening'], [], ['', 'Locks', 'Boats'], ['First step', 'What opens a lock gate?', 'What is a long boat called?'], ['answer', 'Beam', 'Narrowboat'], ['Second step', 'What fills the lock?', 'What pulled a barge?'], ['answer', 'Paddles', 'A horse']]);

@@ -49,6 +49,18 @@ export function numberOf(text: string): number | undefined {
   return Number(flat.replace(',', '.'));
 }
 
+export type Quantity = { value: number; tolerance?: number; unit?: string };
+const QUANTITY = /^([+-]?[\d.,\s]*\d)\s*(?:(?:±|\+\/-|\+-|\bplus or minus\b|\bgive or take\b)\s*([\d.,]*\d)\s*)?([^\d\s±][^\d±]{0,18})?$/u;
+
+/** A number with what people write beside it: `4.3 ± 0.1 m`, `12 km`; undefined where the text is none. */
+export function quantityOf(text: string): Quantity | undefined {
+  const match = QUANTITY.exec(text.trim().replace(/[\u2212\u2013]/g, '-'));
+  const value = match && numberOf(match[1]!);
+  if (!match || value === undefined || value === null) return undefined;
+  const tolerance = match[2] ? numberOf(match[2]) : undefined;
+  return { value, ...(tolerance !== undefined ? { tolerance } : {}), ...(match[3]?.trim() ? { unit: match[3].trim() } : {}) };
+}
+
 /** The seconds that a text writes: `30`, `30 s`, `0:30`, `1 min`, `1 min 30 s`; undefined where it is none. */
 export function secondsOf(text: string): number | undefined {
   const flat = text.trim().toLowerCase();

@@ -1,19 +1,23 @@
 // Where the headings stand: the row that speaks the trade's words.
 import type { Role } from '../../model';
-import { roleOfHeading } from '../vocabulary/headings';
+import { namesLanguage, roleOfHeading } from '../vocabulary/headings';
 import { verdictOf } from '../vocabulary/verdicts';
 import type { Region } from './region';
 
 const LOOKED_AT = 25;
 
 /** Whether the cells of a row say right or wrong more than once. */
-function verdictsIn(region: Region, row: number): { several: boolean } {
+function verdictsIn(region: Region, row: number): { several: boolean; named: boolean } {
   let said = 0;
+  let right = 0;
+  let stem = false;
   for (let c = region.left; c <= region.right; c++) {
     const text = region.cell(row, c);
-    if (text.length > 1 && text.length <= 12 && verdictOf(text) !== undefined) said++;
+    const verdict = text.length > 1 && text.length <= 12 ? verdictOf(text) : undefined;
+    if (verdict !== undefined) { said++; if (verdict) right++; } else if (text && roleOfHeading(text)?.role === 'stem') stem = true;
   }
-  return { several: said > 1 };
+  // "Prompt, Correct, Incorrect": one of each beside a word for the question heads the right one and the rest.
+  return { several: said > 1, named: said === 2 && right === 1 && stem };
 }
 
 /** Whether a cell's whole text stands in brackets. */
@@ -29,7 +33,7 @@ export function headingScore(region: Region, row: number): { value: number; know
     const text = region.cell(row, c);
     if (!text) continue;
     // A row that says right and wrong several times is content, whatever its words are besides.
-    if (said.several && verdictOf(text) !== undefined) { value -= 1; continue; }
+    if (said.several && !said.named && verdictOf(text) !== undefined) { value -= 1; continue; }
     // A cell all in brackets explains the heading above it.
     if (isBracketed(text)) { value -= 0.5; continue; }
     const guess = text.length <= 200 ? roleOfHeading(text) : undefined;
@@ -56,7 +60,15 @@ export function findHeadingRow(region: Region): { row: number; known: number } |
     const carries = roles.has('stem') || roles.has('key') || roles.has('option') || roles.has('accepted') || roles.has('right') || roles.has('kind');
     if (known >= 1 && value >= 1.4 && carries && (roles.size >= 2 || known >= 3) && (!best || value > best.value)) best = { row: r, known, value };
   }
+  if (!best && isLanguagePair(region)) return { row: region.top, known: 2 };
   return best;
+}
+
+/** Two names of languages at the top head the two sides of word cards. */
+function isLanguagePair(region: Region): boolean {
+  const filled: string[] = [];
+  for (let c = region.left; c <= region.right; c++) if (region.cell(region.top, c)) filled.push(region.cell(region.top, c));
+  return filled.length === 2 && filled.every(namesLanguage);
 }
 
 /** The role that a row's heading names for a column, where it is sure. */

@@ -28,13 +28,14 @@ const PATTERNS: readonly (readonly [Role, string])[] = [
   ['feedback', 'feedback|ruckmeldung|retour|retroalimentacion|terugkoppeling|adborth'],
   ['explanation', 'explanations?|why|reason|rationale|shown afterwards|erklarung|begrundung|erlauterung|explication|justification|explicacion|spiegazione|uitleg|toelichting|explicacao|esboniad'],
   ['category', 'category|categories|deck|topic|theme|subject|group|chapter|kategorie|thema|bereich|stapel|categorie|categoria|tema|chapitre|onderwerp|categori|pwnc|path'],
+  ['tag', 'difficulty(?: level)?|schwierigkeit(?:sgrad)?|difficulte|dificultad|difficolta|moeilijkheid(?:sgraad)?|dificuldade|anhawster'],
   ['tags', 'tags?|labels?|keywords?|schlagworter|schlagworte|stichworter|mots cles|etiquettes?|etiquetas?|etichette?|trefwoorden|tagiau'],
   ['at', 'sent at|time ?stamp|date|submitted|zeitstempel|datum|horodateur|fecha|marca temporal|data|tijdstempel|dyddiad|completion time|start time'],
   ['by', 'your name|name|author|contributor|sent by|by|von|autor|autorin|auteur|nom|nombre|nome|naam|enw|email|e mail'],
   ['wrongs', '(?:all )?(?:wrong|incorrect|false) (?:answers|options|choices|replies)|distractors|falsche antworten|mauvaises reponses|respuestas incorrectas|risposte sbagliate|foute antwoorden|respostas erradas|atebion anghywir|the rest|rest'],
   ['wrong', '(?:wrong|incorrect|false)(?: (?:answer|option|choice|reply))?|distractor|falsch|falsche antwort|mauvaise reponse|respuesta incorrecta|risposta sbagliata|fout antwoord|resposta errada|ateb anghywir'],
   ['weight', 'weight|credit|per ?cent|%|gewicht|prozent|poids|peso|gewicht'],
-  ['verdict', 'verdict|right or wrong|correct or incorrect|true or false|vrai ou faux|richtig oder falsch'],
+  ['verdict', 'verdict|right or wrong|right wrong|correct or incorrect|correct incorrect|true or false|vrai faux|vero falso|vero o falso|waar onwaar|waar of onwaar|juist onjuist|verdadero falso|verdadero o falso|verdadeiro falso|verdadeiro ou falso|gwir anwir|vrai ou faux|richtig oder falsch'],
   ['key', `key|solution|solutions|right (?:one|ones|no|number|option|choice|reply|answer)s?|right|correct|letter|which (?:letter|number|replies|answers?|options?|one)(?: is| are)?(?: right| correct)?|which (?:replies|answers|options) are right|(?:${RIGHT})(?: (?:${OPTION}|one|no|nr|number|letter|index)){0,2}s?|(?:${OPTION}) (?:${RIGHT})|answer key|t f|tf|true false|r f|w f|v f|ja nein|yes no|richtig falsch|losung|losungsbuchstabe|cle|clave|solucion|soluzione|chiave|oplossing|sleutel|solucao|chave|allwedd|vrai ou faux`],
   ['options', `(?:all |possible )?(?:answers|options|choices|replies|alternatives)|antworten|antwortmoglichkeiten|reponses|choix possibles|opciones|respuestas|opzioni|risposte|antwoorden|opties|opcoes|respostas|atebion|dewisiadau`],
   ['left', 'left|left side|links|gauche'],
@@ -111,3 +112,7 @@ function guessRole(heading: string): HeadingGuess | undefined {
   const found = roleOf(words) ?? roleOf(bareWords(heading));
   return found && { ...found, word: words };
 }
+
+const LANGUAGES = /^(?:english|german|deutsch|french|francais|spanish|espanol|italian|italiano|dutch|nederlands|portuguese|portugues|welsh|cymraeg|danish|dansk|swedish|svenska|norwegian|norsk|finnish|suomi|polish|polski|czech|cestina|russian|turkish|turkce|greek|latin|latein|irish|gaeilge|englisch|franzosisch|spanisch|italienisch|niederlandisch|portugiesisch|anglais|allemand|espagnol|italien|ingles|aleman|frances|saesneg|japanese|chinese|arabic)$/;
+/** Whether a heading is the name of a language, as above the two sides of word cards. */
+export const namesLanguage = (heading: string): boolean => LANGUAGES.test(bareWords(heading));
