@@ -19,7 +19,7 @@ export type Profile = {
   largest: number;
 };
 
-const LETTERS = /^[([]?[A-Ja-j](?:\s*[,;/&+ ]\s*[A-Ja-j]|[A-J])*[)\].:]?$/;
+const LETTERS = /^[([]?[A-Ja-j](?:\s*(?:[,;/&+ ]|\s(?:and|und|et|y|e|en)\s)\s*[A-Ja-j]|[A-J])*[)\].:]?$/;
 const INTEGERS = /^\d{1,2}(?:\s*[,;/&+ ]\s*\d{1,2})*$/;
 export const STAR = /^(?:\*|✓|✔|☑|\[x\]|\(x\)|->|→)\s*\S|\S\s*(?:\*|✓|✔|☑|\[x\]|\(x\)|←)$/i;
 /** A sample is enough to judge by, and keeps ten thousand rows quick. */
