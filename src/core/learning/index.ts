@@ -5,13 +5,16 @@ import { quoted } from '../shared/plain';
 import { findHeadingRow } from '../shared/table/heading-row';
 import { regionOf, type Region } from '../shared/table/region';
 import { learnColumns, noteAt, type Learned } from './columns';
+import type { LearnedLayout } from './contract';
 import { learnKey } from './key';
 import { learnKinds } from './kinds';
 import { findLabelledCells } from './labelled-cells';
+import { learnOtherShape, type ShapeLearned } from './other-shapes';
 import { findSamples } from './samples';
 import { limitsIn, listedNumbers } from './sentences';
 
-export type LearnedLayout = { layout: Layout; because: Record<string, string>; unsure: string[] };
+export { learnMarkedText } from './marked-text';
+export type { LearnedLayout } from './contract';
 
 type Form = { region: Region; headingRow: number | undefined; known: number };
 
@@ -101,7 +104,7 @@ function emptyLayout(table: Table, id: string): LearnedLayout {
   };
 }
 
-const nameOf = (file: string): string => file.replace(/\.[^.]+$/, '').replace(/[-_]+/g, ' ').trim() || file;
+export const nameOf = (file: string): string => file.replace(/\.[^.]+$/, '').replace(/[-_]+/g, ' ').trim() || file;
 
 function withoutReason({ because: _because, sure: _sure, ...column }: Learned): Column {
   return column;
@@ -112,6 +115,8 @@ function withoutReason({ because: _because, sure: _sure, ...column }: Learned): 
  * `because` gives a reason by path ('columns.B', 'key', 'limits.stem'); `unsure` names the paths that want a look.
  */
 export function learn(table: Table, id: string): LearnedLayout {
+  const other = learnOtherShape(table);
+  if (other) return withShape(table, id, other);
   const form = findForm(table);
   if (!form || form.region.bottom < form.region.top) return emptyLayout(table, id);
   const { region, headingRow } = form;
@@ -140,6 +145,13 @@ export function learn(table: Table, id: string): LearnedLayout {
     layout: { id, name: nameOf(table.file), version: 1, shape: 'rows', file: fileOf(table, form, first, sample, columns), columns, key: key.key, kinds: kinds.kinds, limits },
     because, unsure,
   };
+}
+
+/** A board's or blocks' layout with the limits that the blank's words state. */
+function withShape(table: Table, id: string, { layout, because, region }: ShapeLearned): LearnedLayout {
+  const reasons = { ...because };
+  const limits = learnLimits([], wordsOf(table, { region, headingRow: undefined, known: 0 }), reasons);
+  return { layout: { id, name: nameOf(table.file), version: 1, ...layout, limits: { ...limits, ...layout.limits } }, because: reasons, unsure: [] };
 }
 
 const sampled = (sheet: Sheet, column: Column, sample: { first: number; last: number }): string[] =>

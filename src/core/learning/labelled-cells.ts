@@ -7,7 +7,7 @@ import type { Region } from '../shared/table/region';
 type Labelled = NonNullable<Layout['file']['cells']>[number];
 const WHAT = '(?:round|quiz|set|test|deck|questionnaire|questionnaires?|game|lesson|questions|evening|course|session|collection|activity|unit|fragen|quizz?|abend|runde|cuestionario|conjunto|cwis)';
 const TITLE = new RegExp(`^(?:(?:name|title|titel|titre|nom|nombre|titulo|nome|titolo|naam|teitl|enw)(?: (?:of|for|der|des|du|de|del|la|le|van|y|the|your|this))*(?: ${WHAT})?|${WHAT} (?:name|title|titel))$`);
-const DESCRIPTION = /^(?:(?:description|about|beschreibung|descripcion|descrizione|beschrijving|descricao|disgrifiad)\b.*|what (?:it|this) is about)$/;
+const DESCRIPTION = /^(?:(?:short |brief |kurze )?(?:description|about|beschreibung|descripcion|descrizione|beschrijving|descricao|disgrifiad)\b.*|what (?:it|this) is about)$/;
 
 const roleOfLabel = (text: string): Labelled['role'] | undefined => {
   const words = bareWords(text.replace(/[([].*$/su, '').replace(/[:：]\s*$/u, ''));

@@ -1,9 +1,9 @@
 // The only place that knows every station: what workers and endpoints call.
-import type { Difference, Finding, Fit, Item, Layout, Receipt, Surroundings, Table } from '../model';
+import type { Difference, Document, Finding, Fit, Item, Layout, Receipt, Surroundings, Table } from '../model';
 import { fit, type Decision } from '../fitting';
-import { learn, type LearnedLayout } from '../learning';
+import { learn, learnMarkedText, nameOf, type LearnedLayout } from '../learning';
 import { compare, readBack, readSetTitle } from '../reading-back';
-import { readTable, type SourceFile } from '../readers';
+import { openFile, readTable, type SourceFile } from '../readers';
 import { fileName, write } from '../writers';
 
 export { applyMends, applyPatch, checkAll, checkItem, checkTogether } from '../checks';
@@ -14,10 +14,18 @@ export type { LearnedLayout } from '../learning';
 export { CAPS, type SourceFile } from '../readers';
 export { nameItems } from '../shared/references';
 
+/** Running text as a sheet of one column, so that it can be shown like any other blank. */
+const asSheet = ({ file, lines, findings, encoding }: Document): Table => ({
+  file, format: 'txt', findings, ...(encoding ? { encoding } : {}),
+  sheets: [{ name: file, hidden: false, rows: lines.map((line) => [line.source ?? line.text]), merges: [], validations: [], comments: [], formulas: [], dates: [], isProtected: false }],
+});
+
 /** From a receiver's blank to a layout; `findings` say what kept the file from being read. */
 export async function learnBlank(file: SourceFile, surroundings: Surroundings): Promise<LearnedLayout & { findings: Finding[]; table: Table }> {
-  const table = await readTable(file);
-  const learned = learn(table, surroundings.id());
+  const opened = /\.(?:txt|md)$/i.test(file.name) ? await openFile(file) : undefined;
+  const marked = opened?.is === 'document' ? learnMarkedText(opened.document, surroundings.id(), nameOf(file.name)) : undefined;
+  const table = marked && opened?.is === 'document' ? asSheet(opened.document) : await readTable(file);
+  const learned = marked ?? learn(table, surroundings.id());
   const layout: Layout = { ...learned.layout, blank: { name: file.name, digest: await surroundings.digest(file.bytes) } };
   return { ...learned, layout, findings: table.findings, table };
 }
