@@ -1,7 +1,7 @@
 // The core off the page's thread: holds a mirror of the bank and the source being looked at.
 import { expose, transfer } from 'comlink';
 import type { Item, Opened, Overrule, Sheet, Surroundings } from '../core/model';
-import { checkItem, checkTogether, editDocument, fill, fit, gatherOpened, learnBlank, looksOfDocument, openBankFile, openSource, otherReadings, packBank, sheetsOf, textOfDocument } from '../core/pipeline';
+import { checkItem, checkTogether, editDocument, fill, fit, gatherOpened, learnBlank, looksOfDocument, openBankFile, openSource, otherReadings, packBank, sheetsOf, showBlank, textOfDocument } from '../core/pipeline';
 import type { CoreWorker, FitColumn, SheetView, SourceInput } from './protocol';
 
 const surroundings: Surroundings = {
@@ -16,6 +16,7 @@ const progress = (done: number, of: number): void => { self.postMessage({ progre
 const bank = new Map<string, Item>();
 /** The source on the bench, and what of the overruling it was opened by. */
 let open: { opened: Opened; by: string; source: SourceInput } | undefined;
+let parts: { version: number; items: Item[]; rows: string[][] } = { version: 0, items: [], rows: [] };
 const openedBy = ({ encoding, separator, as }: Overrule): string => JSON.stringify([encoding, separator, as]);
 
 const view = (sheet: Sheet): SheetView => ({ name: sheet.name, hidden: sheet.hidden, rows: sheet.rows, merges: sheet.merges, ...(sheet.lines ? { lines: sheet.lines } : {}) });
@@ -60,13 +61,15 @@ const api: CoreWorker = {
     const gathered = gatherOpened(opened, overrule, { ...surroundings, progress });
     const sheets = sheetsOf(opened);
     const sheet = sheets.find((candidate) => candidate.name === gathered.reading.sheet);
+    parts = { version, items: gathered.items, rows: sheet?.rows ?? [] };
     return {
-      version, ...gathered, ...(sheet ? { sheet: view(sheet) } : {}),
+      version, ...gathered, items: [], of: Math.max(parts.items.length, parts.rows.length), ...(sheet ? { sheet: { ...view(sheet), rows: [] } } : {}),
       ...(opened.is === 'document' && opened.document.lines.length ? { text: textOfDocument(opened.document), looks: looksOfDocument(opened.document) } : {}),
       sheets: sheets.map(({ name, hidden, rows }) => ({ name, hidden, rows: rows.length })), readable: otherReadings(opened),
       ms: performance.now() - started,
     };
   },
+  gatherPart: (version, from, count) => (version === parts.version ? { items: parts.items.slice(from, from + count), rows: parts.rows.slice(from, from + count) } : { items: [], rows: [] }),
   packBank: async (contents, ids) => packBank({ ...contents, items: pick(ids) }, surroundings),
   openBankFile,
   recheck: (items) => [...items.flatMap((item) => checkItem(item)), ...checkTogether(items)],
@@ -75,8 +78,8 @@ const api: CoreWorker = {
     if (!table.sheets.length) return { findings, sheets: [] };
     return { kept: { id: layout.id, layout, because, unsure, chosen: true }, findings, sheets: table.sheets.map(view) };
   },
-  async showBlank(name, bytes) {
-    return sheetsOf(await openSource({ name, bytes }, { as: 'table' })).map(view);
+  async showBlank(name, bytes, shape) {
+    return (await showBlank({ name, bytes }, shape)).sheets.map(view);
   },
   fit: (ids, layouts, decisions) => layouts.map((layout) => column(fit(pick(ids), layout, decisions[layout.id]), layout.id)),
   fitOne(id, layout, decision) {

@@ -9,9 +9,9 @@ export type Decisions = Record<string, Decision>;
 
 /** A sheet as the page shows it: the rows as text, from A1. */
 export type SheetView = { name: string; hidden: boolean; rows: string[][]; lines?: number[]; merges: { top: number; left: number; bottom: number; right: number }[] };
-/** A source as understood: its `sheet` where it has cells, its `text` where it runs, with the lines of each question. */
+/** A source as understood, its questions and rows still to be fetched in parts (`of` is the longer count): its `sheet` where it has cells, its `text` where it runs, with the lines of each question. */
 export type GatherAnswer = {
-  version: number; items: Item[]; findings: Finding[]; reading: Reading;
+  version: number; of: number; items: Item[]; findings: Finding[]; reading: Reading;
   sheet?: SheetView; text?: string; looks?: ShownLook[]; blocks?: { from: number; to: number }[];
   sheets: { name: string; hidden: boolean; rows: number }[]; readable: ReadAs[]; ms: number;
 };
@@ -28,12 +28,14 @@ export interface CoreWorker {
   check(version: number, layouts: Layout[], ids?: string[]): FindingsAnswer;
   /** Understands a new source, or the one on the bench anew; `edited` is its running text as the user changed it. */
   gather(version: number, source: SourceInput | undefined, overrule: Overrule, edited?: string): Promise<GatherAnswer>;
+  /** A part of the understood source: its questions and its sheet's rows from a place on, so that the page can breathe between. */
+  gatherPart(version: number, from: number, count: number): { items: Item[]; rows: string[][] };
   /** A bank as one file; its questions are those of the mirror, in the given order. */
   packBank(contents: Omit<BankContents, 'items'>, ids: string[]): Promise<Uint8Array>;
   openBankFile(name: string, bytes: Uint8Array): { contents: BankContents } | { finding: Finding };
   recheck(items: Item[]): Finding[];
   learn(name: string, bytes: Uint8Array): Promise<LearnAnswer>;
-  showBlank(name: string, bytes: Uint8Array): Promise<SheetView[]>;
+  showBlank(name: string, bytes: Uint8Array, shape: Layout['shape']): Promise<SheetView[]>;
   fit(ids: string[], layouts: Layout[], decisions: Record<string, Decisions>): FitColumn[];
   fitOne(id: string, layout: Layout, decision?: Decision): { fitted: Fitted; item?: Item };
   fill(ids: string[], layout: Layout, setTitle: string, decisions: Decisions, blank?: Uint8Array): Promise<FillAnswer>;

@@ -1,9 +1,11 @@
+import { utils, write as writeBook } from '@e965/xlsx';
 import { describe, expect, it } from 'vitest';
 import type { Layout } from '../model';
 import { readTable } from '../readers';
+import { fits, learnBlank } from '../pipeline';
 import { learn } from '.';
 import { limitsIn, listedNumbers } from './sentences';
-import { demo, table } from '../../../tests/make';
+import { demo, item, surroundings, table } from '../../../tests/make';
 
 const learned = (text: string): ReturnType<typeof learn> => learn(table(text, 'blank.csv'), 'id');
 const roles = (layout: Layout): string[] => layout.columns.map((column) => `${column.column} ${column.role}${column.n ?? ''}`);
@@ -65,5 +67,33 @@ describe('rules in words', () => {
   it('list the seconds of a heading', () => {
     expect(listedNumbers('Seconds (15, 25, 40 or 75)')).toEqual([15, 25, 40, 75]);
     expect(listedNumbers('Seconds (at most 90)')).toBeUndefined();
+  });
+});
+
+describe('blanks whose questions are not a row each', () => {
+  const learnText = async (text: string) => learnBlank({ name: 'form.txt', bytes: new TextEncoder().encode(text) }, surroundings);
+  const book = (rows: (string | number)[][]): Uint8Array => { const made = utils.book_new(); utils.book_append_sheet(made, utils.aoa_to_sheet(rows), 'Form'); return new Uint8Array(writeBook(made, { type: 'array', bookType: 'xlsx' }) as ArrayBuffer); };
+
+  it('a board: categories across, levels down, answers below', async () => {
+    const { layout, because } = await learnBlank({ name: 'board.xlsx', bytes: book([['Level', 'Locks', 'Boats', 'Weirs'], [10], ['answer'], [20], ['answer']]) }, surroundings);
+    expect(layout).toMatchObject({ shape: 'grid', grid: { categoryRow: 1, levelColumn: 'A', firstColumn: 'B', lastColumn: 'D', levels: ['10', '20'], levelRows: [2, 4], answer: 'below' } });
+    expect(because['shape']).toContain('3 categories');
+  });
+  it('blocks of rows: labels, the sample, the words for right and wrong', async () => {
+    const { layout } = await learnBlank({ name: 'blocks.xlsx', bytes: book([['Field', 'Fill in here', 'right or wrong?', 'Feedback'], ['Question', 'Which knot holds?'], ['Points', 2], ['Answer', 'Bowline', 'right', 'Yes.'], ['Answer', 'Slip knot', 'wrong'], [], ['Question'], ['Points'], ['Answer'], ['Answer']]) }, surroundings);
+    expect(layout).toMatchObject({ shape: 'blocks', file: { firstRow: 2, sample: [2, 5] }, key: { style: 'verdict', right: 'right', wrong: 'wrong' } });
+    expect(layout.lines).toEqual([{ label: 'Question', role: 'stem', cells: [{ column: 'B', role: 'stem' }], opens: true }, { label: 'Points', role: 'points', cells: [{ column: 'B', role: 'points' }] }, { label: 'Answer', role: 'option', cells: [{ column: 'B', role: 'option' }, { column: 'C', role: 'verdict' }, { column: 'D', role: 'feedback' }] }]);
+  });
+  it('marked text from its samples', async () => {
+    const { layout } = await learnText('# Lines with a hash are not read.\n# At most 120 characters in a question and up to 5 options.\n# Leave a blank line between questions.\n\n1. What opens?\na) Wall\n*b) Gate\n\n2. Which float?\n*a) Cork\n*b) Boat\nc) Brick\n');
+    expect(layout).toMatchObject({ shape: 'marked-text', file: { format: 'txt' }, marks: { right: '*', optionLabel: 'a)', stemLabel: '1.', between: 'blank-line', comment: '#' }, key: { style: 'marker', marker: '*' }, limits: { stem: 120, optionsMax: 5 }, kinds: [{ kind: 'choice-one' }, { kind: 'choice-many' }] });
+  });
+  it('marked text from what its comments explain', async () => {
+    const { layout } = await learnText('%% A FORM\n%% Lines with %% are comments.\n%% &&   before the name of a category\n%% !    in front of a right option\n%% ~    in front of a wrong option\n%% >>   behind an option, in front of its feedback\n\n&& Locks\n\nWhat opens?\n! Gate >> Yes.\n~ Wall\n');
+    expect(layout.marks).toMatchObject({ right: '!', wrong: '~', category: '&&', feedback: '>>', comment: '%%', stemLabel: 'none', optionLabel: 'none' });
+  });
+  it('questions are refused with the reason, since such files can’t be filled yet', async () => {
+    const { layout } = await learnBlank({ name: 'board.xlsx', bytes: book([['Level', 'Locks', 'Boats'], [10], ['answer'], [20], ['answer']]) }, surroundings);
+    expect(fits([item()], layout)[0]).toMatchObject({ state: 'refused', reason: expect.stringContaining('can\'t be filled yet') });
   });
 });

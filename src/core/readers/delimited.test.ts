@@ -114,3 +114,18 @@ describe('bad input', () => {
     }), { numRuns: 400 });
   });
 });
+
+describe('tab-separated values (IANA media type text/tab-separated-values)', () => {
+  it('fields hold any sign but tab and line end, and come back as they went', () => {
+    const field = fc.string({ minLength: 1, maxLength: 12 }).map((text) => text.replace(/[\t\r\n"']/g, 'x')).filter((text) => text.trim() !== '');
+    fc.assert(fc.property(fc.array(fc.array(field, { minLength: 3, maxLength: 3 }), { minLength: 2, maxLength: 6 }), (rows) => {
+      expect(readDelimitedText('a.tsv', rows.map((row) => row.join('\t')).join('\n'), { separator: '\t' }).sheets[0]!.rows).toEqual(rows);
+    }), { numRuns: 300 });
+  });
+  it('a quotation mark inside a field is an ordinary sign, and one that never closes loses nothing', () => {
+    expect(readDelimitedText('a.tsv', 'Pipe\tWidth\n5" pipe\t5"\nhose\t3"').sheets[0]!.rows).toEqual([['Pipe', 'Width'], ['5" pipe', '5"'], ['hose', '3"']]);
+    const stray = readDelimitedText('a.tsv', 'Said\tBy\n"Open it\tAnsel\nShut it\tCato');
+    expect(stray.sheets[0]!.rows).toEqual([['Said', 'By'], ['"Open it', 'Ansel'], ['Shut it', 'Cato']]);
+    expect(stray.findings.map(({ rule, level }) => [rule, level])).toEqual([['stray-quote', 'warn']]);
+  });
+});

@@ -58,23 +58,35 @@ export function TextSeam() {
   const aside = useMemo(() => findings.flatMap(({ rule, where }): TextBlock[] => (rule === 'line-left-out' && where?.line ? [{ from: where.line, to: where.line, state: 'aside', room: 0 }] : [])), [findings]);
 
   /** Room below a question's lines where the question itself is taller than they are. */
-  const makeRoom = useCallback(() => {
+  const makeRoom = useCallback((anew = false) => {
     const open = editor.current;
     if (!open) return;
     const { view } = open;
-    const top = (line: number): number => view.lineBlockAt(view.state.doc.line(Math.min(line, view.state.doc.lines)).from).top;
+    const { doc } = view.state;
+    const top = (line: number): number => view.lineBlockAt(doc.line(Math.min(line, doc.lines)).from).top;
+    const first = doc.lineAt(Math.min(view.viewport.from, doc.length)).number - 40;
+    const last = doc.lineAt(Math.min(view.viewport.to, doc.length)).number + 40;
+    // Lines far from view are reckoned by their number; those in view are asked for their true height.
     const next = besides.map((beside, index) => {
-      const following = besides[index + 1];
-      const end = following ? top(following.from) : view.contentHeight;
-      const own = Math.max(0, end - top(beside.from) - (rooms.current[index] ?? 0));
+      const end = besides[index + 1]?.from ?? doc.lines + 1;
+      const isNear = end >= first && beside.from <= last && end <= doc.lines;
+      const own = isNear ? Math.max(0, top(end) - top(beside.from) - (rooms.current[index] ?? 0)) : (end - beside.from) * view.defaultLineHeight;
       return Math.max(0, Math.ceil((heights.current.get(beside.item.id) ?? guessHeight(beside)) + GAP - own));
     });
-    if (next.length === rooms.current.length && next.every((room, index) => Math.abs(room - rooms.current[index]!) < 2)) return;
+    if (!anew && next.length === rooms.current.length && next.every((room, index) => Math.abs(room - rooms.current[index]!) < 2)) return;
     rooms.current = next;
     open.show(inOrder([...aside, ...besides.map(({ from, to, state }, index) => ({ from, to, state, room: next[index]! }))]));
   }, [besides, aside]);
 
-  useEffect(() => { rooms.current = besides.map(() => 0); editor.current?.show(inOrder([...aside, ...besides.map(({ from, to, state }) => ({ from, to, state, room: 0 }))])); makeRoom(); onMove(); }, [besides, aside, makeRoom, onMove]);
+  useEffect(() => {
+    // As many questions as before keep the room that stands below them; else it is made anew from none.
+    if (rooms.current.length !== besides.length) {
+      if (rooms.current.some(Boolean)) editor.current?.show(inOrder([...aside, ...besides.map(({ from, to, state }) => ({ from, to, state, room: 0 }))]));
+      rooms.current = besides.map(() => 0);
+    }
+    makeRoom(true);
+    onMove();
+  }, [besides, aside, makeRoom, onMove]);
   useEffect(() => { editor.current?.dress(answer?.looks ?? []); }, [answer]);
   useEffect(() => {
     editor.current?.tell(findings.filter((finding) => finding.level !== 'note').flatMap(({ level, message, where, item }) => {

@@ -129,6 +129,23 @@ function Kinds({ kept }: { kept: KeptLayout }) {
   );
 }
 
+const SHAPE_WORDS: Partial<Record<Layout['shape'], string>> = { grid: 'a board: categories across, levels down', blocks: 'blocks of rows, the field’s name in front', 'marked-text': 'plain text with signs' };
+const MARK_WORDS: readonly (readonly [keyof NonNullable<Layout['marks']>, string])[] = [['right', 'right option'], ['wrong', 'wrong option'], ['stemLabel', 'before a question'], ['optionLabel', 'before an option'], ['open', 'opens the options'], ['close', 'closes the options'], ['category', 'category'], ['titleOpen', 'opens the title'], ['titleClose', 'closes the title'], ['feedback', 'feedback'], ['pair', 'between the halves of a pair'], ['comment', 'comment'], ['escape', 'takes a sign as text']];
+
+/** What was learned of a blank whose questions are not a row each. */
+function OtherShape({ kept: { layout, because } }: { kept: KeptLayout }) {
+  const { grid, lines, marks } = layout;
+  return (
+    <div>
+      <p className="note warn"><span><span className="sign" aria-hidden>!</span> This is {SHAPE_WORDS[layout.shape]}. It is understood and kept, but files of this shape can’t be filled yet.</span></p>
+      {because['shape'] && <p className="why">because {because['shape']}</p>}
+      {grid && <p className="small">Questions in columns <span className="mono">{grid.firstColumn}</span> to <span className="mono">{grid.lastColumn}</span>, levels <span className="mono">{grid.levels.join(', ')}</span>, each answer {grid.answer} its question.</p>}
+      {lines && <p className="small">{lines.map((line) => `${line.label}: ${line.cells.map((cell) => `${ROLE_WORDS[cell.role]} in ${cell.column}`).join(', ')}`).join('; ')}</p>}
+      {marks && <dl className="cells mono">{MARK_WORDS.filter(([name]) => marks[name] && marks[name] !== 'none').map(([name, words]) => <div key={name}><dt>{words}</dt><dd>{marks[name]}</dd></div>)}</dl>}
+    </div>
+  );
+}
+
 function Learned({ kept }: { kept: KeptLayout }) {
   const { layout, because } = kept;
   const change = (label: string, next: Partial<Layout>, path: string): void => { void changeLayout(kept, label, { ...layout, ...next }, [path]); };
@@ -138,6 +155,7 @@ function Learned({ kept }: { kept: KeptLayout }) {
   return (
     <aside className="panel learned" aria-label="What was learned">
       <h2>What was learned</h2>
+      {layout.shape !== 'rows' && <OtherShape kept={kept} />}
       <div>
         <label>Right answer by
           <select className="field" value={layout.key.style} onChange={(event) => change(`Key of ${layout.name}`, { key: { ...layout.key, style: event.target.value as KeyStyle } }, 'key')}>{Object.entries(KEY_WORDS).map(([style, words]) => <option key={style} value={style}>{words}</option>)}</select>
@@ -188,7 +206,7 @@ export function Teach({ kept }: { kept: KeptLayout }) {
         <section className="panel blank" aria-label="The blank">
           {sheets.length > 1 && <div className="tabs" role="tablist">{sheets.map((sheet) => <button key={sheet.name} type="button" role="tab" aria-selected={sheet === current} onClick={() => setTab(sheet.name)}>{sheet.name}{sheet.hidden ? ' (hidden)' : ''}</button>)}</div>}
           {current ? <BlankView kept={kept} sheet={current} fitted={fitted} /> : <p className="soft pad">The blank is not in this browser any more. Drop it again to see and fill it.</p>}
-          {fitted && <p className="pad soft small">Row {layout.file.firstRow} shows {fitted.cells ? 'a question of the bank as it would be written' : `that no question of the bank fits yet: ${fitted.reason}`}.</p>}
+          {fitted && layout.shape === 'rows' && <p className="pad soft small">Row {layout.file.firstRow} shows {fitted.cells ? 'a question of the bank as it would be written' : `that no question of the bank fits yet: ${fitted.reason}`}.</p>}
         </section>
         <Learned kept={kept} />
       </div>

@@ -31,6 +31,8 @@ let state: GatherState = empty;
 let mends = new Map<string, Partial<Item>>();
 let formatting: Overrule['formatting'];
 let version = 0;
+/** So many questions at a time come over from the worker; more would hold the page up. */
+const PART = 500;
 const listeners = new Set<() => void>();
 
 /** Where in its source a question stands: its cell where several share a row, else its row or line. */
@@ -66,6 +68,12 @@ async function understand(source: SourceInput | undefined, overrule: Overrule, e
   set({ busy: source ? `Reading ${source.name} …` : 'Reading again …', overrule, progress: undefined });
   try {
     const answer = await core().gather(asked, source, overrule, edited);
+    for (let from = 0; from < answer.of && asked === version; from += PART) {
+      const part = await core().gatherPart(asked, from, PART);
+      answer.items.push(...part.items);
+      answer.sheet?.rows.push(...part.rows);
+      if (answer.of > PART) await new Promise((resolve) => { setTimeout(resolve); });
+    }
     if (asked !== version) return;
     const mended = await withMends(answer);
     if (asked === version) set({ busy: undefined, progress: undefined, answer, ...mended });

@@ -47,7 +47,7 @@ export const blankOf = (layout: Layout): Promise<Uint8Array | undefined> =>
 /** The blank's sheets, to be shown beside what they mean. */
 export async function sheetsOf(layout: Layout): Promise<SheetView[]> {
   const bytes = await blankOf(layout);
-  return bytes ? core().showBlank(layout.blank!.name, bytes) : [];
+  return bytes ? core().showBlank(layout.blank!.name, bytes, layout.shape) : [];
 }
 
 export const layoutById = (id: string): KeptLayout | undefined => bankState().layouts.find((kept) => kept.id === id);
