@@ -29,9 +29,9 @@ function separatorNamed(text: string): string | undefined {
   return /comma|komma|virgule/i.test(text) ? ',' : undefined;
 }
 
-function role(heading: string, region: Region, column: number, first: number): Pick<Learned, 'role' | 'n' | 'because' | 'sure'> {
+function role(heading: string, region: Region, column: number, first: number): Pick<Learned, 'role' | 'n' | 'tag' | 'because' | 'sure'> {
   const guess = heading ? roleOfHeading(heading) : undefined;
-  if (guess) return { role: guess.role, ...(guess.n !== undefined ? { n: guess.n } : {}), sure: guess.sure || /^[a-j\d]$/i.test(heading), because: `its heading is ${quoted(heading, 50)}` };
+  if (guess) return { role: guess.role, ...(guess.n !== undefined ? { n: guess.n } : {}), ...(guess.role === 'tag' ? { tag: heading.replace(/[([].*$/su, '').trim().toLowerCase() } : {}), sure: guess.sure || /^[a-j\d]$/i.test(heading), because: `its heading is ${quoted(heading, 50)}` };
   const profile = profileColumn(region, column, first);
   if (profile.counts && profile.filled > 2) return { role: 'number-in-file', sure: true, because: 'it is numbered down the form already' };
   return { role: 'ignore', sure: !heading, because: heading ? `the heading ${quoted(heading, 50)} names nothing known here` : 'it has no heading' };

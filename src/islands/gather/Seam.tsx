@@ -8,6 +8,7 @@ import { overrule, useGather } from '../state/gather';
 import { SIGNS, worst } from '../parts/Finding';
 import { ROLE_GROUPS, ROLE_WORDS } from '../parts/roles';
 import { Understood } from './Understood';
+import { useFindingsByItem } from './use-findings';
 import { useRangeDrag } from './use-range-drag';
 
 type ShownRow = { shown: number; cells: readonly string[]; items: readonly { item: Item; n: number }[]; heading: boolean };
@@ -127,11 +128,7 @@ export function Seam() {
   const columns = useColumns();
   const rows = useRows();
   const [scroller, setScroller] = useState<HTMLDivElement | null>(null);
-  const byItem = useMemo(() => {
-    const map = new Map<string, Finding[]>();
-    for (const finding of findings) if (finding.item) map.set(finding.item, [...(map.get(finding.item) ?? []), finding]);
-    return map;
-  }, [findings]);
+  const byItem = useFindingsByItem();
   const byCell = useMemo(() => new Map(findings.filter((finding) => !finding.item && finding.where?.cell).map((finding) => [Number(/\d+$/.exec(finding.where!.cell!)![0]), finding])), [findings]);
   const key = useCallback((index: number) => rows[index]?.shown ?? index, [rows]);
   const estimate = useCallback(() => 66, []);

@@ -1,20 +1,16 @@
 // A package's questions: it states them outright, so the left side only names each as the package does.
 import { useVirtualizer } from '@tanstack/react-virtual';
-import { useCallback, useMemo, useState } from 'react';
-import type { Finding } from '../../core/model';
+import { useCallback, useState } from 'react';
 import { KIND_NAMES } from '../../core/shared/item-cells';
 import { SIGNS, worst } from '../parts/Finding';
 import { useGather } from '../state/gather';
 import { Understood } from './Understood';
+import { useFindingsByItem } from './use-findings';
 
 export function StatedSeam() {
-  const { items, findings, name } = useGather();
+  const { items, name } = useGather();
   const [scroller, setScroller] = useState<HTMLDivElement | null>(null);
-  const byItem = useMemo(() => {
-    const map = new Map<string, Finding[]>();
-    for (const finding of findings) if (finding.item) map.set(finding.item, [...(map.get(finding.item) ?? []), finding]);
-    return map;
-  }, [findings]);
+  const byItem = useFindingsByItem();
   const key = useCallback((index: number) => items[index]?.id ?? index, [items]);
   const estimate = useCallback(() => 84, []);
   const virtual = useVirtualizer({ count: items.length, getScrollElement: () => scroller, estimateSize: estimate, getItemKey: key, overscan: 6 });

@@ -5,6 +5,7 @@ import { editText, gatherState, useGather } from '../state/gather';
 import { worst } from '../parts/Finding';
 import { openTextEditor, type TextBlock, type TextEditor } from './text-editor';
 import { Understood } from './Understood';
+import { useFindingsByItem } from './use-findings';
 
 type Beside = { item: Item; n: number; from: number; to: number; findings: readonly Finding[]; state: 'fine' | 'warn' | 'block' };
 const GAP = 6;
@@ -17,17 +18,16 @@ function guessHeight({ item, findings }: Beside): number {
 }
 
 function useBeside(): Beside[] {
-  const { items, findings, answer } = useGather();
+  const { items, answer } = useGather();
+  const byItem = useFindingsByItem();
   return useMemo(() => {
-    const byItem = new Map<string, Finding[]>();
-    for (const finding of findings) if (finding.item) byItem.set(finding.item, [...(byItem.get(finding.item) ?? []), finding]);
     return items.map((item, index) => {
       const own = byItem.get(item.id) ?? [];
       const block = answer?.blocks?.[index];
       const level = worst(own.filter((finding) => finding.level !== 'note'));
       return { item, n: index + 1, from: block?.from ?? item.origin?.row ?? 1, to: block?.to ?? item.origin?.row ?? 1, findings: own, state: level === 'block' ? 'block' : level === 'warn' ? 'warn' : 'fine' };
     });
-  }, [items, findings, answer]);
+  }, [items, byItem, answer]);
 }
 
 /** A question at its place; tells its height once it is drawn. */
