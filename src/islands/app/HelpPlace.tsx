@@ -12,7 +12,7 @@ const WORDS: readonly (readonly [string, string])[] = [
 
 export default function HelpPlace() {
   return (
-    <div className="help">
+    <div className="help" role="region" aria-label="Help" tabIndex={0}>
       <h1>Help</h1>
       <section><h2>The order of the work</h2><p>Gather what you hold, look at it, and agree. Keep and check it in the bank. Drop the receiver’s own blank under Layouts. Hand over fills that blank, reads it back, and gives you the file. Rehearse shows a stand-in accept it.</p></section>
       <section><h2>How a typed document may look</h2><p>Nearly any way is understood: numbers or none before the questions; letters, numbers, bullets or nothing before the options; the right one told by a star, a tick, a word in brackets, bold, underlining or colour, by a line such as “Answer: C”, or by a list of answers at the end. Points, hints, explanations, times and tags stand on lines of their own with their name in front. A statement with True or False behind it, a sentence with a drawn gap, a list of terms: each becomes its own kind.</p></section>
