@@ -40,10 +40,13 @@ export const otherReadings = (opened: Opened): ReadAs[] => readableAs(opened);
 
 /** What the checks of single questions and of all together add to what gathering found; a field is spoken of once. */
 function withChecks(gathered: Gathered): Finding[] {
-  const spoken = new Set(gathered.findings.map((finding) => `${finding.item} ${finding.field}`));
   const shifted = new Set(gathered.findings.filter((finding) => finding.rule === 'columns-shifted').map((finding) => finding.item));
+  const found: Finding[] = [];
+  for (const item of gathered.items) if (!shifted.has(item.id)) for (const finding of checkItem(item)) found.push(finding);
+  found.push(...checkTogether(gathered.items));
+  if (!found.length) return found;
+  const spoken = new Set(gathered.findings.map((finding) => `${finding.item} ${finding.field}`));
   const places = new Map(gathered.items.map((item) => [item.id, item.origin]));
-  const found = [...gathered.items.flatMap((item) => (shifted.has(item.id) ? [] : checkItem(item))), ...checkTogether(gathered.items)];
   return found
     .filter((finding) => !spoken.has(`${finding.item} ${finding.field}`) || finding.field === 'stem')
     .map((finding) => ({ ...finding, where: whereOf(finding.item ? places.get(finding.item) : undefined) }));
