@@ -144,6 +144,7 @@ test('the clipboard’s table is used with its formatting, and stripped on purpo
   await expect(first.locator('sup')).toHaveCount(0);
   await page.reload();
   await go(page, '/gather');
+  await expect(page.getByRole('heading', { name: 'What do you hold?' })).toBeVisible();
   await paste(page, 'Question\tA\tB\tRight\nWhat?\tp\tq\tA');
   await expect(page.getByRole('button', { name: 'formatting stripped' })).toBeVisible();
 });
