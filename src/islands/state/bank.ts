@@ -146,9 +146,11 @@ function save(step: Step, side: 'before' | 'after'): Promise<void> {
         items: step.items.map(({ id, [side]: next }) => ({ id, rev: places.get(id)?.rev ?? 0, ...(next ? { next } : {}) })),
         records: step.records.map((record) => ({ ...record, after: record[side] }) as RecordStep),
       });
+      const removed = new Set(step.items.flatMap((one) => (one[side] ? [] : [one.id])));
       for (const [id, rev] of written.revs) {
         const place = places.get(id);
-        if (byId.has(id) && place) places.set(id, { ...place, rev }); else places.delete(id);
+        // A question that was taken away and brought back before the disk had heard of it is new to the store again.
+        if (byId.has(id) && place) places.set(id, { ...place, rev: removed.has(id) ? 0 : rev }); else places.delete(id);
       }
       if (written.conflicts.length) takeTheirs(written.conflicts);
       set({ save: --pending ? { state: 'saving' } : { state: 'saved', at: new Date() } });
