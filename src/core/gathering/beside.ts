@@ -12,7 +12,8 @@ const positive = (text: string): number | undefined => {
   return value !== undefined && value >= 0 ? value : undefined;
 };
 
-function tagOf(text: string, name?: string): Tag {
+/** A tag as people write it, plain or `name: value`; `name` is the column's where that stands for one tag. */
+export function tagOf(text: string, name?: string): Tag {
   const pair = /^([^:]{1,40}):\s*(\S.*)$/.exec(text);
   return name ? { name, value: text } : pair ? { name: pair[1]!.trim(), value: pair[2]!.trim() } : { value: text };
 }

@@ -25,7 +25,7 @@ export function gatherBoard(table: Table, region: Region, board: Board, newId: (
     }
   });
   return {
-    items, findings: [...table.findings],
+    items, findings: [],
     reading: {
       as: 'board', sheet: region.sheet.name, headingRow: shownRow(region.sheet, board.categoryRow), columns: [{ column: columnLetters(board.levelColumn), role: 'points' }, ...board.columns.map((column): Column => ({ column: columnLetters(column), heading: region.cell(board.categoryRow, column), role: 'stem' }))],
       key: { style: 'text' },

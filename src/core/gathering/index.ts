@@ -212,7 +212,7 @@ export function gather(table: Table, { overrule = {}, newId, progress }: GatherO
   const sheet = spreadMerges(chosen.sheet);
   const region = regionOf(sheet, range);
   const other = otherShape(table, region, overrule, chosen, newId);
-  if (other?.items.length) return { ...other, findings: [...findings, ...other.findings.filter((finding) => !findings.includes(finding))] };
+  if (other?.items.length) return { ...other, findings: [...findings, ...other.findings] };
   const ranges = range || overrule.headingRow !== undefined || overrule.columns ? [region] : tablesOf(region);
   const found = ranges.length > 1 ? gatherTables(table, sheet, ranges, overrule, chosen, newId) : gatherRegion(table, region, overrule, chosen, newId, progress);
   findings.push(...found.findings);

@@ -7,4 +7,7 @@ export type Run = {
   href?: string;
 };
 
+/** How a stretch of text, a cell or a style is set. */
+export type Look = Omit<Run, 'text' | 'href'>;
+
 export type Picture = { href: string; alt?: string };

@@ -2,6 +2,7 @@
 import { useSyncExternalStore } from 'react';
 import type { Finding, Item, Overrule } from '../../core/model';
 import { withFields } from '../../core/shared/item-cells';
+import { unchangedEnds } from '../../core/shared/lines';
 import { nameItems } from '../../core/shared/references';
 import { core, onProgress, stopCore } from '../../workers/client';
 import type { GatherAnswer, SourceInput } from '../../workers/protocol';
@@ -31,6 +32,8 @@ let state: GatherState = empty;
 let mends = new Map<string, Partial<Item>>();
 let formatting: Overrule['formatting'];
 let version = 0;
+/** An edit of running text that waits for the typing to pause; it belongs to the source on the bench alone. */
+let waitingEdit: ReturnType<typeof setTimeout> | undefined;
 /** So many questions at a time come over from the worker; more would hold the page up. */
 const PART = 500;
 const listeners = new Set<() => void>();
@@ -91,6 +94,7 @@ export function stopReading(): void {
 }
 
 export async function bring(source: SourceInput): Promise<void> {
+  clearTimeout(waitingEdit);
   mends = new Map();
   state = { ...empty, name: source.name };
   formatting ??= (await theStore().setting<Overrule['formatting']>('formatting')) ?? 'keep';
@@ -119,17 +123,13 @@ export function setFormatting(next: 'keep' | 'strip'): Promise<void> {
 /** Mends and choices of lines move with their lines when the text around them changes. */
 function shiftPlaces(before: string, after: string): void {
   const [a, b] = [before.split('\n'), after.split('\n')];
-  let head = 0;
-  while (head < a.length && head < b.length && a[head] === b[head]) head++;
-  let tail = 0;
-  while (tail < a.length - head && tail < b.length - head && a[a.length - 1 - tail] === b[b.length - 1 - tail]) tail++;
+  const { tail } = unchangedEnds(a, b);
   const moved = (place: string): string => (Number(place) > a.length - tail ? String(Number(place) + b.length - a.length) : place);
   if (a.length === b.length) return;
   mends = new Map([...mends].map(([place, fields]) => [moved(place), fields]));
   state = { ...state, out: new Set([...state.out].map(moved)), taken: new Set([...state.taken].map(moved)) };
 }
 
-let waitingEdit: ReturnType<typeof setTimeout> | undefined;
 /** The running text as it is typed; understood anew when the typing pauses. */
 export function editText(text: string): void {
   shiftPlaces(state.edited ?? state.answer?.text ?? '', text);
@@ -165,6 +165,7 @@ export function agree(most = Infinity): number {
 
 /** Clears the bench; nothing in the bank changes. */
 export function putAway(): void {
+  clearTimeout(waitingEdit);
   mends = new Map();
   version++;
   state = empty;

@@ -3,6 +3,7 @@ import type { Document, Finding, Item, Key, Overrule, Reading, Role } from '../.
 import { numberOf, secondsOf } from '../../shared/normalise';
 import { count, quoted } from '../../shared/plain';
 import { splitCell } from '../../shared/table/separators';
+import { tagOf } from '../beside';
 import { answerOf } from './answer';
 import { joinAnswerList } from './answer-list';
 import { EMPHASES, isEmphasised, picturesOf, plainOfPieces, textOfPieces, type Draft, type Emphasis } from './draft';
@@ -42,7 +43,7 @@ function fieldsOf(draft: Draft, keep: boolean): Partial<Item> {
     else if (role === 'title') fields.title = text;
     else if (role === 'ref') fields.ref = text;
     else if (role === 'category') fields.category = text.split(/\s*(?:>|\/|::|»)\s*/u).filter(Boolean);
-    else if (role === 'tags') fields.tags = splitCell(text, /[|;,]/.exec(text)?.[0]).map((value) => { const pair = /^([^:]{1,40}):\s*(\S.*)$/.exec(value); return pair ? { name: pair[1]!.trim(), value: pair[2]! } : { value }; });
+    else if (role === 'tags') fields.tags = splitCell(text, /[|;,]/.exec(text)?.[0]).map((tag) => tagOf(tag));
     else if (role === 'use') fields.use = /^pract/i.test(text) ? 'practice' : 'scored';
   }
   return fields;

@@ -1,11 +1,11 @@
 // The sheets of an OpenDocument spreadsheet: each cell as the text that a person sees, with rules and notes.
-import type { Run, Sheet, Validation } from '../../model';
+import type { Look, Run, Sheet, Validation } from '../../model';
 import { parseRange } from '../../shared/cells';
 import { isFormatted, joinRuns, plainOf } from '../../shared/rich-text';
 import { CAPS } from '../contract';
 import { OverCap } from '../over-cap';
 import type { Attributes } from '../xml';
-import { StyleCollector, type Look } from './styles';
+import { StyleCollector } from './styles';
 
 type Rule = { list?: string[]; from?: string; maxLength?: number; prompt?: string };
 const REPEATED = 2000;

@@ -1,7 +1,7 @@
 // What the styles of an OpenDocument sheet say about cells, words and sheets (OpenDocument 1.3 part 3, 16 and 20).
+import type { Look } from '../../model';
 import type { Attributes } from '../xml';
 
-export type Look = { bold?: boolean; italic?: boolean; underline?: boolean; mark?: boolean; sub?: boolean; sup?: boolean };
 
 /** Collects the styles while the document is parsed; `looks` by the style's name, `hidden` the names of hidden sheets' styles. */
 export class StyleCollector {

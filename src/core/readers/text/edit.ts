@@ -1,6 +1,7 @@
 // A running text as a person edits it, and the document again after the edit: lines left alone keep what the file said
 // about them, so that bold, automatic numbers and pictures outlive a mend elsewhere.
 import type { Document, DocumentLine } from '../../model';
+import { unchangedEnds } from '../../shared/lines';
 import { readLine } from './reader';
 
 const shown = (line: DocumentLine): string => line.source ?? (line.label ? `${line.label} ${line.text}` : line.text);
@@ -12,10 +13,7 @@ export const textOfDocument = (document: Document): string => document.lines.map
 export function editDocument(document: Document, text: string): Document {
   const before = document.lines.map(shown);
   const after = text.split('\n');
-  let head = 0;
-  while (head < before.length && head < after.length && before[head] === after[head]) head++;
-  let tail = 0;
-  while (tail < before.length - head && tail < after.length - head && before[before.length - 1 - tail] === after[after.length - 1 - tail]) tail++;
+  const { head, tail } = unchangedEnds(before, after);
   const kept = document.lines.slice(before.length - tail);
   const fresh = after.slice(head, after.length - tail).map((line) => readLine(line, 0));
   const first = document.lines[0]?.line ?? 1;

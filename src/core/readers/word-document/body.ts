@@ -1,9 +1,9 @@
 // The body of a word-processor document: paragraphs with their runs, labels and pictures, and tables of them.
-import type { Picture, Run } from '../../model';
+import type { Look, Picture, Run } from '../../model';
 import { joinRuns } from '../../shared/rich-text';
 import { parseXml, type Attributes } from '../xml';
 import type { Numberer } from './numbering';
-import { applyProperty, resolveStyle, type Look, type Style } from './styles';
+import { applyProperty, resolveStyle, type Style } from './styles';
 
 export type Paragraph = { runs: Run[]; label?: string; level?: number; heading?: number; pictures: Picture[] };
 export type WordTable = { table: Paragraph[][][] };

@@ -1,7 +1,7 @@
 // What a document's styles add to its paragraphs and words: emphasis, headings, lists.
+import type { Look } from '../../model';
 import { parseXml, type Attributes } from '../xml';
 
-export type Look = { bold?: boolean; italic?: boolean; underline?: boolean; mark?: boolean; sub?: boolean; sup?: boolean };
 export type Style = { look: Look; based?: string; list?: string; level?: number; heading?: number };
 
 const isOn = (a: Attributes): boolean => !['0', 'false', 'off', 'none'].includes(a['w:val'] ?? 'true');

@@ -1,4 +1,5 @@
 // Number formats: from a stored number to the text a person sees.
+import type { Look } from '../../model';
 import { parseXml, type Attributes } from '../xml';
 
 /** The formats that are not written into the file (ECMA-376 part 1, 18.8.30): dates and times. */
@@ -8,8 +9,7 @@ const BUILT_IN: Record<number, string> = {
 };
 const MONTHS = ['Jan', 'Feb', 'Mar', 'Apr', 'May', 'Jun', 'Jul', 'Aug', 'Sep', 'Oct', 'Nov', 'Dec'];
 
-/** How a cell style sets its text off: what people mark right answers with. */
-export type Look = { bold?: boolean; italic?: boolean; underline?: boolean; mark?: boolean };
+/** `looks` say how a cell style sets its text off: what people mark right answers with. */
 export type CellStyles = { formats: string[]; looks: (Look | undefined)[] };
 
 const isOn = (a: Attributes): boolean => !['0', 'false', 'none'].includes(a['val'] ?? 'true');

@@ -1,13 +1,13 @@
 // The workbook's shared strings, each as its text and, where it is formatted within, its runs. Phonetic runs are helps
 // for reading, not text.
-import type { Run } from '../../model';
+import type { Look, Run } from '../../model';
 import { isFormatted, joinRuns } from '../../shared/rich-text';
 import { parseXml, unescapeCell, type Attributes } from '../xml';
 
 export type SharedStrings = { texts: string[]; runs: Map<number, Run[]> };
 
 /** Adds what one element of run properties says. */
-export function applyRunProperty(look: Omit<Run, 'text'>, name: string, a: Attributes): void {
+function applyRunProperty(look: Look, name: string, a: Attributes): void {
   const on = !['0', 'false', 'none'].includes(a['val'] ?? 'true');
   if (name === 'b') look.bold = on;
   else if (name === 'i') look.italic = on;
@@ -20,7 +20,7 @@ export function readSharedStrings(xml: string): SharedStrings {
   const strings: SharedStrings = { texts: [], runs: new Map() };
   if (!xml) return strings;
   let current: Run[] = [];
-  let look: Omit<Run, 'text'> = {};
+  let look: Look = {};
   let text = '';
   let plain = '';
   let inText = false;
