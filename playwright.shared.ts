@@ -11,8 +11,6 @@ export const shared: PlaywrightTestConfig = {
   fullyParallel: true,
   workers: 2,
   forbidOnly: Boolean(process.env['CI']),
-  // Where the machine stands still, Chromium now and then loses a key press; a test is then tried once more and told as flaky.
-  retries: 2,
   reporter: [['list']],
   use: {
     baseURL: `http://127.0.0.1:${PORT}`,

@@ -26,6 +26,29 @@ test('a pasted block with faults is shown, mended, taken in one step, and one un
   await expect(page.getByRole('link', { name: /^Bank/ })).toContainText('68');
 });
 
+test('undo and redo in one breath lose nothing', async ({ page }) => {
+  await openDemo(page);
+  await paste(page, demoText('reply-with-faults.txt'));
+  await page.getByRole('button', { name: 'Take 7 questions into the bank' }).click();
+  await expect(page.getByRole('link', { name: /^Bank/ })).toContainText('67');
+  for (let times = 0; times < 5; times++) { await page.keyboard.press('Control+z'); await page.keyboard.press('Control+y'); }
+  await expect(page.getByTestId('save')).toHaveText(/^Saved/);
+  await expect(page.getByRole('link', { name: /^Bank/ })).toContainText('67');
+  await page.reload();
+  await expect(page.getByRole('link', { name: /^Bank/ })).toContainText('67');
+});
+
+test('an edit still on its way does not reach the next source', async ({ page }) => {
+  await openDemo(page);
+  await paste(page, demoText('reply-in-text.md'));
+  await page.locator('.cm-line').first().click();
+  await page.keyboard.type('x');
+  await drop(page, 'third-evening.docx', readFileSync(demoPath('third-evening.docx')));
+  await expect(page.getByRole('heading', { name: 'third-evening.docx' })).toBeVisible();
+  await page.waitForTimeout(600);
+  await expect(page.getByRole('article', { name: 'Question 1' })).toContainText('What does a weir do');
+});
+
 test('what blocks stays behind; the first three can be tried alone', async ({ page }) => {
   await openDemo(page);
   await paste(page, demoText('reply-with-faults.txt'));

@@ -12,6 +12,8 @@ export function TagSelected({ ids }: { ids: readonly string[] }) {
     if (!tag.value) return;
     const changed = ids.flatMap((id) => { const item = itemById(id); return item && !item.tags?.some((own) => own.name === tag.name && own.value === tag.value) ? [{ ...item, tags: [...(item.tags ?? []), tag] }] : []; });
     void changeItems(`Tag ${changed.length} questions`, changed);
+    // The field is left at once, so that Ctrl+Z right behind Enter is the page's and not the closing field's.
+    if (document.activeElement instanceof HTMLElement) document.activeElement.blur();
     setOpen(false);
     setText('');
   };
