@@ -65,9 +65,9 @@ describe('bad input answers 422 or 413 with a finding, never 500', () => {
   });
   it.each([
     ['no form', () => gatherEndpoint(post('x'))], ['no file', () => learnEndpoint(form({ other: 'x' }))], ['no JSON', () => checkEndpoint(post('{'))], ['JSON of another shape', () => fitEndpoint(post({ items: [{ id: 1 }] }))],
-    ['a reading that is none', () => gatherEndpoint(form({ text: 'a\tb', reading: '{"headingRow":"x"}' }))], ['a blank that is missing', () => fillEndpoint(form({ job: JSON.stringify({ items: [item()], layout: rowsLayout(['stem'], { file: { format: 'xlsx' } }) }) }))],
+    ['a reading that is none', () => gatherEndpoint(form({ text: 'a\tb', reading: '{"headingRow":"x"}' }))], ['a blank that is missing', () => fillEndpoint(form({ job: JSON.stringify({ items: [item()], layout: rowsLayout(['stem'], { file: { format: 'xlsx' }, blank: { name: 'b.xlsx', digest: 'd' } }) }) }))],
     ['a blank that is no package', () => fillEndpoint(form({ job: JSON.stringify({ items: [item()], layout: rowsLayout(['stem'], { file: { format: 'xlsx' } }) }), blank: file('b.xlsx', 'nonsense') }))],
-    ['a format that is not written yet', () => fillEndpoint(form({ job: JSON.stringify({ items: [item()], layout: rowsLayout(['stem'], { file: { format: 'zip' } }) }) }))],
+    ['a format that is not written', () => fillEndpoint(form({ job: JSON.stringify({ items: [item()], layout: rowsLayout(['stem'], { file: { format: 'json' } }) }) }))],
     ['a file to read back without its layout', () => readBackEndpoint(form({ file: file('a.csv', 'a') }))],
   ])('%s', async (_, call) => {
     const { status, body } = await read(call());

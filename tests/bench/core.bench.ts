@@ -56,10 +56,11 @@ describe('10,000 questions', () => {
   });
   it('a workbook is filled and read back', async () => {
     const [layout] = await layouts();
-    const rows = fit(bank, layout!).flatMap((one) => (one.cells ? [one.cells] : []));
+    const questions = fit(bank, layout!).flatMap(({ cells, as }) => (cells && as ? [{ cells, as }] : []));
+    const rows = questions.flatMap(({ cells }) => cells);
     const cells = rows.map((row) => 'ABCDEFGHIJ'.split('').map((column) => row[column] ?? null));
     const bare = await median(() => { const book = utils.book_new(); utils.book_append_sheet(book, utils.aoa_to_sheet(cells), 'Round'); writeBook(book, { type: 'array', bookType: 'xlsx', compression: true }); });
-    tell(`fill ${rows.length} rows into the blank`, await median(() => write({ layout: layout!, rows, blank: demo('evening-host.xlsx'), setTitle: 'T' })), [bare, 'the bare writer', 2]);
+    tell(`fill ${rows.length} rows into the blank`, await median(() => write({ layout: layout!, questions, blank: demo('evening-host.xlsx'), setTitle: 'T' })), [bare, 'the bare writer', 2]);
     const { bytes } = await fill({ items: bank, layout: layout!, blank: demo('evening-host.xlsx') }, surroundings);
     tell('read it back and compare', await median(() => readBackFile({ name: 'x.xlsx', bytes }, layout!, bank)));
     expect((await readBackFile({ name: 'x.xlsx', bytes }, layout!)).items).toHaveLength(rows.length);

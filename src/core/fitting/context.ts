@@ -1,5 +1,8 @@
 // What a layout can carry, worked out once and asked for every question.
-import type { Column, Kind, Layout, Role } from '../model';
+import type { CellValue, Column, Item, Kind, Layout, Role } from '../model';
+
+/** What a question says in each role, the first text for the role's first place. */
+export type Sayings = Partial<Record<Role, (CellValue | undefined)[]>>;
 
 export type Context = {
   layout: Layout;
@@ -10,38 +13,74 @@ export type Context = {
   /** The receiver's kinds with their codes; `undefined` code where it has no word for the kind. */
   accepts(kind: Kind): boolean;
   codeOf(kind: Kind): string | undefined;
+  /** Whether the file has a place for texts of this role. */
+  carries(role: Role): boolean;
   /** Whether cells land in plain text, where a spreadsheet program might run them. */
   plainText: boolean;
+  /** Whether bold, raised signs and links survive. */
+  keepsFormatting: boolean;
+  /** Whether the file's encoding holds only the 256 signs of Windows-1252. */
+  narrow: boolean;
+  /** Other cards, whose definitions may serve as distractors. */
+  deck: readonly Item[];
 };
 
 const MANY = new Set<Layout['key']['style']>(['marker', 'verdict', 'weight']);
+const ALL_TEXTS: ReadonlySet<Role> = new Set<Role>(['stem', 'option', 'title', 'explanation', 'feedback', 'category', 'accepted']);
 
 /** Kinds that the columns alone can carry, where the receiver names none. */
-function kindsByColumns(layout: Layout, slots: number, many: boolean): Set<Kind> {
-  const roles = new Set(layout.columns.map((column) => column.role));
+function kindsByColumns(layout: Layout, roles: ReadonlySet<Role>, slots: number, many: boolean): Set<Kind> {
   if (layout.key.style === 'word') return new Set(['true-false']);
+  if (layout.shape === 'grid') return new Set(['short', 'card']);
   const kinds = new Set<Kind>();
   if (slots > 0) { kinds.add('choice-one').add('true-false'); if (many) kinds.add('choice-many'); }
   if (slots === 0 && roles.has('accepted')) kinds.add('card').add('short');
   if (roles.has('value')) kinds.add('number');
+  if (roles.has('pair') || roles.has('left')) kinds.add('match');
+  if (roles.has('step')) kinds.add('order');
+  if (roles.has('lines') || (slots === 0 && !kinds.size)) kinds.add('open');
+  if (roles.has('endings')) kinds.add('upload');
   return kinds;
 }
 
-/** The context of a layout of the shape rows. */
-export function contextOf(layout: Layout): Context {
+/** The roles that a layout has a place for, whatever its shape. */
+function rolesOf({ shape, columns, lines, marks }: Layout): ReadonlySet<Role> {
+  if (shape === 'marked-text') return new Set<Role>(['stem', 'option', ...(marks?.titleOpen ? ['title' as const] : []), ...(marks?.feedback ? ['feedback' as const] : []), ...(marks?.category ? ['category' as const] : []), ...(marks?.pair ? ['pair' as const] : [])]);
+  if (shape === 'grid') return new Set<Role>(['stem', 'accepted', 'category', 'points']);
+  if (shape === 'package') return ALL_TEXTS;
+  return new Set([...columns.map((column) => column.role), ...(lines ?? []).flatMap((line) => line.cells.map((cell) => cell.role))]);
+}
+
+/** How many options a question may have in this layout; 0 where it has no place for any. */
+function slotsOf(layout: Layout, roles: ReadonlySet<Role>, having: Context['having']): number {
+  if (layout.shape === 'marked-text' || layout.shape === 'package') return 26;
+  if (layout.shape === 'blocks') { const own = layout.lines!.filter((line) => line.role === 'option').length; return own === 1 ? 26 : own; }
+  if (roles.has('options') || roles.has('wrongs')) return 26;
+  return having('option').length + having('right').length + having('wrong').length;
+}
+
+/** The context of a layout; `deck` are the cards that may lend distractors. */
+export function contextOf(layout: Layout, deck: readonly Item[] = []): Context {
   const by = new Map<Role, Column[]>();
   for (const column of layout.columns) by.set(column.role, [...(by.get(column.role) ?? []), column]);
   for (const list of by.values()) list.sort((a, b) => (a.n ?? 0) - (b.n ?? 0));
   const having = (role: Role): Column[] => by.get(role) ?? [];
-  const joined = having('options').length || having('wrongs').length;
-  const optionSlots = joined ? 26 : having('option').length + having('right').length + having('wrong').length;
-  const many = MANY.has(layout.key.style) || (['letter', 'number', 'number-from-0'].includes(layout.key.style) && (layout.key.separator !== undefined || layout.kinds.some(({ kind }) => kind === 'choice-many')));
+  const roles = rolesOf(layout);
+  const optionSlots = slotsOf(layout, roles, having);
+  const many = MANY.has(layout.key.style) || layout.shape === 'marked-text' || layout.shape === 'package' || (['letter', 'number', 'number-from-0', 'text'].includes(layout.key.style) && (layout.key.separator !== undefined || layout.kinds.some(({ kind }) => kind === 'choice-many')));
   const codes = new Map(layout.kinds.map(({ kind, code }) => [kind, code]));
-  const byColumns = codes.size ? undefined : kindsByColumns(layout, optionSlots, many);
+  const byColumns = codes.size ? undefined : kindsByColumns(layout, roles, optionSlots, many);
+  const { format, encoding } = layout.file;
   return {
-    layout, having, optionSlots, manyKeys: many,
+    layout, having, optionSlots, manyKeys: many, deck,
     accepts: (kind) => byColumns?.has(kind) ?? codes.has(kind),
     codeOf: (kind) => codes.get(kind),
-    plainText: layout.file.format === 'csv' || layout.file.format === 'tsv' || layout.file.format === 'txt',
+    carries: (role) => roles.has(role),
+    plainText: layout.shape !== 'marked-text' && layout.shape !== 'package' && (format === 'csv' || format === 'tsv' || format === 'txt'),
+    keepsFormatting: layout.shape === 'package',
+    narrow: encoding === 'windows-1252' && (format === 'csv' || format === 'tsv' || format === 'txt'),
   };
 }
+
+/** How many options the receiver takes, by its limit and by the places that the file has. */
+export const mostOptions = ({ layout, optionSlots }: Context): number => Math.min(layout.limits.optionsMax ?? 26, optionSlots || 26);

@@ -1,34 +1,81 @@
-// Fitting: how a question stands to a layout, with every change named, and the cells it becomes.
+// Fitting: how a question stands to a layout, with every change named, and the cells or text it becomes.
 import type { Fitted, Item, Layout } from '../model';
+import { Board } from './board';
 import { cellsOf } from './cells';
 import { Draft, Refusal, type Decision } from './changes';
 import { contextOf, type Context } from './context';
 import { fitKind } from './kind';
+import { paragraphOf } from './marked-text';
 import { fitOptions } from './options';
+import { spreadKeys } from './spread';
 import { fitSeconds, fitTexts } from './texts';
 
 export type { Decision } from './changes';
 export { KIND_WORDS } from './kind';
 
-function fitOne(item: Item, context: Context, decision: Decision): Fitted {
-  if (decision.leaveOut) return { item: item.id, state: 'refused', changes: [], reason: 'you left it out' };
-  const draft = new Draft(item);
-  try {
-    fitKind(draft, context);
-    fitOptions(draft, context);
-    fitTexts(draft, context, decision);
-    fitSeconds(draft, context, decision);
-    const cells = cellsOf(draft.item, context);
-    return { item: item.id, state: draft.changes.length ? 'changes' : 'fits', changes: draft.changes, as: draft.item, cells };
-  } catch (error) {
-    if (error instanceof Refusal) return { item: item.id, state: 'refused', changes: [], reason: error.reason };
-    throw error;
-  }
+/** What the fit of one question leans on besides the question. */
+export type FitOptions = {
+  /** Cards whose definitions may serve as distractors; those among the questions where absent. */
+  deck?: readonly Item[];
+  /** The seed by which right answers are spread evenly over the places; they stay where they are where absent. */
+  spread?: number;
+};
+
+/** A question half way: its drafts, or why it stays out. */
+type Half = { id: string; drafts?: Draft[]; reason?: string };
+
+function refusedBy(error: unknown, id: string): { id: string; reason: string } {
+  if (error instanceof Refusal) return { id, reason: error.reason };
+  throw error;
 }
 
-/** Fits questions to a layout of the shape rows. `decisions` are the user's, by the item's id. */
-export function fit(items: readonly Item[], layout: Layout, decisions: Readonly<Record<string, Decision>> = {}): Fitted[] {
-  if (layout.shape !== 'rows') return items.map((item) => ({ item: item.id, state: 'refused', changes: [], reason: `layouts of the shape ${layout.shape} can't be filled yet` }));
-  const context = contextOf(layout);
-  return items.map((item) => fitOne(item, context, decisions[item.id] ?? {}));
+/** Kind, options and texts settled; the order of options and the place in the file come later. */
+function prepare(item: Item, context: Context, decision: Decision): Half {
+  if (decision.leaveOut) return { id: item.id, reason: 'you left it out' };
+  try {
+    const drafts = fitKind(new Draft(item), context);
+    for (const draft of drafts) {
+      fitOptions(draft, context);
+      fitTexts(draft, context, decision);
+      fitSeconds(draft, context, decision);
+    }
+    return { id: item.id, drafts };
+  } catch (error) { return refusedBy(error, item.id); }
+}
+
+/** What the drafts become in the file. May throw a Refusal. */
+function become(drafts: readonly Draft[], context: Context, board: Board | undefined): Pick<Fitted, 'cells' | 'text'> {
+  const { layout } = context;
+  if (board) return { cells: drafts.map((draft) => board.place(draft)) };
+  if (layout.shape === 'marked-text') return { text: drafts.map((draft) => paragraphOf(draft, layout.marks!)).join('\n\n') };
+  if (layout.shape === 'package') return {};
+  return { cells: drafts.flatMap((draft) => cellsOf(draft, context)) };
+}
+
+function finish({ id, drafts, reason }: Half, context: Context, board: Board | undefined): Fitted {
+  if (!drafts) return { item: id, state: 'refused', changes: [], reason: reason ?? '' };
+  try {
+    const into = become(drafts, context, board);
+    const { changes } = drafts[0]!;
+    return { item: id, state: changes.length ? 'changes' : 'fits', changes, as: drafts.map((draft) => draft.item), ...into };
+  } catch (error) { const refusal = refusedBy(error, id); return { item: id, state: 'refused', changes: [], reason: refusal.reason }; }
+}
+
+/** The boards' order: questions whose points name a level go first, then the rest by points, so that levels stay in order. */
+function boardOrder(halves: readonly Half[], layout: Layout): Half[] {
+  const levels = new Set(layout.grid!.levels.map((level) => Number(level.replace(/[^\d.]/g, ''))));
+  const points = ({ drafts }: Half): number => drafts?.[0]?.item.points ?? 0;
+  return [...halves].sort((a, b) => Number(levels.has(points(b))) - Number(levels.has(points(a))) || points(a) - points(b));
+}
+
+/** Fits questions to a layout of any shape. `decisions` are the user's, by the item's id. */
+export function fit(items: readonly Item[], layout: Layout, decisions: Readonly<Record<string, Decision>> = {}, options: FitOptions = {}): Fitted[] {
+  const context = contextOf(layout, options.deck ?? items.filter((item) => item.kind === 'card'));
+  const halves = items.map((item) => prepare(item, context, decisions[item.id] ?? {}));
+  const order = layout.key.style === 'first' || layout.key.style === 'right-column' || layout.key.style === 'word';
+  if (options.spread !== undefined && !order) spreadKeys(halves.flatMap(({ drafts }) => drafts ?? []), options.spread);
+  if (layout.shape !== 'grid') return halves.map((half) => finish(half, context, undefined));
+  const board = new Board(layout);
+  const placed = new Map(boardOrder(halves, layout).map((half) => [half.id, finish(half, context, board)]));
+  return halves.map(({ id }) => placed.get(id)!);
 }

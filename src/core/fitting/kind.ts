@@ -1,8 +1,9 @@
 // The kind as the receiver knows it: as it is, re-coded with a named change, or refused.
-import type { Kind } from '../model';
-import type { Draft } from './changes';
-import { Refusal } from './changes';
-import type { Context } from './context';
+import type { Item, Kind } from '../model';
+import { count } from '../shared/plain';
+import { Draft, Refusal } from './changes';
+import { mostOptions, type Context } from './context';
+import { recode } from './recode';
 
 export const KIND_WORDS: Record<Kind, string> = {
   'choice-one': 'one right option', 'choice-many': 'several right options', 'true-false': 'true or false', match: 'pairs', order: 'steps in order',
@@ -11,28 +12,50 @@ export const KIND_WORDS: Record<Kind, string> = {
 
 const CHOICES: readonly Kind[] = ['choice-one', 'choice-many', 'true-false'];
 
-/** Other kinds that can carry the question without loss, the nearest first. */
-function stands(draft: Draft): Kind[] {
-  const right = draft.item.options?.filter((option) => option.right).length ?? 0;
-  switch (draft.item.kind) {
-    case 'true-false': return ['choice-one', 'choice-many'];
-    case 'choice-one': return ['choice-many'];
-    case 'choice-many': return right === 1 ? ['choice-one'] : [];
-    case 'card': return ['short'];
-    case 'short': return (draft.item.accepted?.length ?? 0) === 1 ? ['card'] : [];
+/** Other kinds that can carry the question, those that lose nothing first. */
+function stands(item: Item): Kind[] {
+  const right = item.options?.filter((option) => option.right).length ?? 0;
+  const answers = item.accepted?.length ?? 0;
+  switch (item.kind) {
+    case 'true-false': return ['choice-one', 'choice-many', 'short'];
+    case 'choice-one': return ['choice-many', 'true-false', 'card', 'short'];
+    case 'choice-many': return right === 1 ? ['choice-one', 'true-false', 'card', 'short'] : ['true-false'];
+    // A short definition can be typed; a long one is better chosen than typed.
+    case 'card': return (item.accepted?.[0]?.length ?? 0) <= 25 ? ['short', 'choice-one'] : ['choice-one', 'short'];
+    case 'short': return answers === 1 ? ['card'] : [];
+    case 'number': return ['short', 'card'];
+    case 'match': return ['choice-one', 'card'];
+    case 'order': return ['match'];
+    case 'gap': return item.gaps?.every((gap) => gap.options?.length) ? ['choice-one', 'short'] : ['short'];
     default: return [];
   }
 }
 
-/** Settles the kind; refuses what the receiver can't say and what is not finished. */
-export function fitKind(draft: Draft, context: Context): void {
-  const { kind, options = [], accepted = [] } = draft.item;
-  if (CHOICES.includes(kind) && !options.some((option) => option.right)) throw new Refusal('no option is right');
-  if ((kind === 'card' || kind === 'short') && !accepted.some((text) => text.trim())) throw new Refusal('it has no answer');
-  if (!draft.item.stem.plain.trim()) throw new Refusal('it has no text');
-  if (context.accepts(kind)) return;
-  const other = stands(draft).find((candidate) => context.accepts(candidate));
-  if (!other) throw new Refusal(`the receiver takes no questions of the kind ${KIND_WORDS[kind]}`);
-  draft.note('kind', KIND_WORDS[kind], KIND_WORDS[other], `the receiver takes no questions of the kind ${KIND_WORDS[kind]}`);
-  draft.set({ kind: other });
+/** What keeps a question from being handed to anyone; undefined where it is finished. */
+function unfinished({ kind, stem, options = [], accepted = [], pairs = [], steps = [], gaps = [], number }: Item): string | undefined {
+  if (!stem.plain.trim()) return 'it has no text';
+  if (CHOICES.includes(kind) && !options.some((option) => option.right)) return 'no option is right';
+  if (CHOICES.includes(kind) && options.some((option) => !option.text.plain.trim())) return 'one of its options is empty';
+  if ((kind === 'card' || kind === 'short') && !accepted.some((text) => text.trim())) return 'it has no answer';
+  if (kind === 'match' && pairs.length < 2) return 'it has fewer than two pairs';
+  if (kind === 'order' && steps.length < 2) return 'it has fewer than two steps';
+  if (kind === 'gap' && (!gaps.length || gaps.some((gap) => !gap.accepted.some((text) => text.trim())))) return 'a gap has no answer';
+  if (kind === 'number' && !number) return 'it has no number for an answer';
+  return undefined;
+}
+
+/** Settles the kind; gives several drafts where the receiver takes the question only in parts. Refuses what it can't say. */
+export function fitKind(draft: Draft, context: Context): Draft[] {
+  const { kind } = draft.item;
+  const lack = unfinished(draft.item);
+  if (lack) throw new Refusal(lack);
+  if (context.accepts(kind)) return [draft];
+  const taken = `the receiver takes no questions of the kind ${KIND_WORDS[kind]}`;
+  for (const other of stands(draft.item).filter((candidate) => context.accepts(candidate))) {
+    const made = recode(draft.item, other, { deck: context.deck, most: mostOptions(context) });
+    if (!made) continue;
+    draft.note('kind', KIND_WORDS[kind], made.items.length > 1 ? `${count(made.items.length, 'question')}: ${KIND_WORDS[other]}` : KIND_WORDS[other], `${taken}${made.why ? `; ${made.why}` : ''}`);
+    return made.items.map((item, index) => (index === 0 ? new Draft(item, draft.changes) : new Draft(item, draft.changes, `parts.${index}.`)));
+  }
+  throw new Refusal(taken);
 }

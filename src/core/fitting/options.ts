@@ -4,7 +4,7 @@ import { alike } from '../shared/normalise';
 import { count, quoted } from '../shared/plain';
 import type { Draft } from './changes';
 import { Refusal } from './changes';
-import type { Context } from './context';
+import { mostOptions, type Context } from './context';
 
 /** How plausible a distractor is: near the right options in length and words. The weakest is cut first. */
 function plausibility(option: Option, right: readonly Option[]): number {
@@ -24,8 +24,8 @@ const WEAK = 'it is the least like the right option in length and words';
 export function fitOptions(draft: Draft, context: Context): void {
   const options = draft.item.options;
   if (!options || !['choice-one', 'choice-many', 'true-false'].includes(draft.item.kind)) return;
-  if (context.layout.key.style === 'word') return;
-  const most = Math.min(context.layout.limits.optionsMax ?? 26, context.optionSlots || 26);
+  if (context.layout.key.style === 'word' || (context.layout.shape === 'grid')) return;
+  const most = mostOptions(context);
   const least = context.layout.limits.optionsMin ?? 0;
   if (options.length < least) throw new Refusal(`it has ${count(options.length, 'option')}; the receiver asks for ${least} at least`);
   const right = options.filter((option) => option.right);

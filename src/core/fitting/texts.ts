@@ -1,14 +1,27 @@
 // Texts within a receiver's lengths and signs.
-import type { Limits, Text } from '../model';
-import { unheldCharacters } from '../shared/windows-1252';
+import type { Item, Limits, Text } from '../model';
 import { guardFormula } from '../shared/formula-like';
 import { lengthOf, shorten } from '../shared/lengths';
 import { flattenText } from '../shared/rich-text';
+import { transliterate, unheldCharacters } from '../shared/windows-1252';
 import type { Decision, Draft } from './changes';
 import { Refusal } from './changes';
 import type { Context } from './context';
 
-type Step = (field: string, text: string, limit: number | undefined) => string;
+type Through = (field: string, text: Text, limit: number | undefined) => Text;
+
+/** Signs that the file's encoding can't hold, written plainly; refused where a sign has no plain way of writing. */
+function held(draft: Draft, field: string, text: string): string {
+  const lost = unheldCharacters(text);
+  if (!lost.length) return text;
+  const plain = transliterate(text);
+  if (plain === undefined) throw new Refusal(`the file's encoding (Windows-1252) can't hold ${lost.slice(0, 5).join(' ')}`);
+  draft.note(field, text, plain, `the file's encoding (Windows-1252) can't hold ${lost.slice(0, 5).join(' ')}, so it is written plainly`);
+  return plain;
+}
+
+/** Where a line break in a text would begin another row or question. */
+const breaksLines = ({ layout, plainText }: Context): boolean => (plainText && layout.file.quote === 'none') || layout.shape === 'marked-text';
 
 /** The text without its formatting, which no cell of a file keeps; named, since it may have said something. */
 function flat(draft: Draft, field: string, text: Text): string {
@@ -18,70 +31,80 @@ function flat(draft: Draft, field: string, text: Text): string {
   return plain;
 }
 
-/** One text through every rule; what alters it is noted. */
-function stepFor(draft: Draft, context: Context, own: Record<string, string>): Step {
-  const { layout } = context;
-  return (field, original, limit) => {
-    let text = original;
-    const variant = own[field];
-    if (variant !== undefined && variant !== text) { draft.note(field, text, variant, 'you wrote it for this receiver'); text = variant; }
-    if (limit && lengthOf(text, layout.limits.count) > limit) {
-      const length = lengthOf(text, layout.limits.count);
-      const short = shorten(text, limit, layout.limits.count);
-      draft.note(field, text, short, `${length} characters; the receiver takes ${limit}, so ${length - limit} are over`);
-      text = short;
-    }
-    if (context.plainText && layout.file.quote === 'none' && /[\n\t]/.test(text)) {
-      const flat = text.replace(/\s*[\n\t]\s*/gu, ' ');
-      draft.note(field, text, flat, 'the file has no way to keep a line break in a cell');
-      text = flat;
-    }
-    if (context.plainText) {
-      const guarded = guardFormula(text);
-      draft.note(field, text, guarded, 'an apostrophe in front keeps a spreadsheet program from running it');
-      if (layout.file.encoding === 'windows-1252') {
-        const lost = unheldCharacters(text);
-        if (lost.length) throw new Refusal(`the file's encoding (Windows-1252) can't hold ${lost.slice(0, 5).join(' ')}`);
-      }
-    }
-    return text;
-  };
+/** Formatting as the package's standard can say it: QTI 2 knows no underlining. */
+function kept(draft: Draft, field: string, text: Text, { layout }: Context): Text {
+  if (layout.file.standard !== 'qti-2.1' || !/<\/?u>/.test(text.html ?? '')) return text;
+  const html = text.html!.replace(/<\/?u>/g, '');
+  draft.note(field, text.html!, html, 'the standard has no underlining');
+  return /</.test(html) ? { plain: text.plain, html } : { plain: text.plain };
 }
 
-const asText = (draft: Draft, field: string, text: Text | undefined, change: (plain: string) => string): Text | undefined => text && { plain: change(flat(draft, field, text)) };
+/** One text through every rule; what alters it is noted. */
+function throughFor(draft: Draft, context: Context, own: Record<string, string>): Through {
+  const { limits } = context.layout;
+  return (field, original, limit) => {
+    const variant = own[draft.prefix + field];
+    const isOwn = variant !== undefined && variant !== original.plain;
+    if (isOwn) draft.note(field, original.plain, variant, 'you wrote it for this receiver');
+    let text = isOwn ? variant : context.keepsFormatting ? original.plain : flat(draft, field, original);
+    if (limit && lengthOf(text, limits.count) > limit) {
+      const length = lengthOf(text, limits.count);
+      const short = shorten(text, limit, limits.count);
+      draft.note(field, text, short, `${length} ${limits.count === 'bytes' ? 'bytes' : 'characters'}; the receiver takes ${limit}, so ${length - limit} are over`);
+      text = short;
+    }
+    if (breaksLines(context) && /[\n\t]/.test(text)) {
+      const line = text.replace(/\s*[\n\t]\s*/gu, ' ');
+      draft.note(field, text, line, context.plainText ? 'the file has no way to keep a line break in a cell' : 'a line break would end the text of the question');
+      text = line;
+    }
+    if (context.narrow) text = held(draft, field, text);
+    // The apostrophe is noted, but the writer sets it and the read-back takes it away, so the question keeps its text.
+    if (context.plainText) draft.note(field, text, guardFormula(text), 'an apostrophe in front keeps a spreadsheet program from running it');
+    return context.keepsFormatting && original.html && text === original.plain ? kept(draft, field, original, context) : { plain: text };
+  };
+}
 
 /** Several accepted answers for a receiver with room for one: joined into one text, and named. */
 function joinedAnswers(draft: Draft, context: Context): string | undefined {
   const column = context.having('accepted')[0];
   const { accepted = [] } = draft.item;
-  if (!column || column.separator || context.having('accepted').length > 1 || accepted.length < 2) return undefined;
+  if (accepted.length < 2) return undefined;
+  if (column && (column.separator || context.having('accepted').length > 1)) return undefined;
+  if (!column && context.layout.shape !== 'grid' && draft.item.kind !== 'card') return undefined;
   const one = accepted.join('; ');
   draft.note('accepted', accepted.join(' | '), one, `the receiver has room for one answer, so the ${accepted.length} are joined`);
   return one;
 }
 
-/**
- * Takes every text that the layout carries through its limits. An apostrophe against formulas is noted but not kept
- * in the item, since the writer sets it and the read-back takes it away.
- */
+/** The answers of a question, each through the same rules as an option. */
+function fitAnswers(draft: Draft, context: Context, through: Through): Partial<Item> {
+  const { item } = draft;
+  const { limits: { option: most, explanation } } = context.layout;
+  const feedback = context.carries('feedback');
+  const list = (name: string, texts: readonly string[]): string[] => texts.map((text, index) => through(`${name}.${index}`, { plain: text }, most).plain);
+  const several = item.accepted ? joinedAnswers(draft, context) : undefined;
+  return {
+    ...(item.options ? { options: item.options.map((option, index) => ({ ...option, text: through(`options.${index}`, option.text, most), ...(feedback && option.feedback ? { feedback: through(`options.${index}.feedback`, option.feedback, explanation) } : {}) })) } : {}),
+    ...(item.accepted ? { accepted: several ? list('accepted', [several]) : list('accepted', item.accepted) } : {}),
+    ...(item.pairs ? { pairs: item.pairs.map((pair, index) => ({ left: through(`pairs.${index}.left`, pair.left, most), right: through(`pairs.${index}.right`, pair.right, most) })) } : {}),
+    ...(item.steps ? { steps: item.steps.map((step, index) => through(`steps.${index}`, step, most)) } : {}),
+    ...(item.gaps ? { gaps: item.gaps.map((gap, index) => ({ ...gap, accepted: list(`gaps.${index}`, gap.accepted) })) } : {}),
+  };
+}
+
+/** Takes every text that the layout carries through its limits. */
 export function fitTexts(draft: Draft, context: Context, decision: Decision): void {
   const { item } = draft;
   const { limits } = context.layout;
-  const step = stepFor(draft, context, decision.own ?? {});
-  const keep = (text: string): string => (context.plainText && text.startsWith("'") ? text.replace(/^'/, '') : text);
-  const through = (field: string, text: string, limit: number | undefined): string => {
-    const changed = step(field, text, limit);
-    return changed !== text ? keep(changed) : text;
-  };
-  const has = (role: Parameters<Context['having']>[0]): boolean => context.having(role).length > 0;
-  const several = joinedAnswers(draft, context);
+  const through = throughFor(draft, context, decision.own ?? {});
   draft.set({
-    stem: { plain: through('stem', flat(draft, 'stem', item.stem), limits.stem) },
-    ...(item.options ? { options: item.options.map((option, index) => ({ ...option, text: { plain: through(`options.${index}`, flat(draft, `options.${index}`, option.text), limits.option) } })) } : {}),
-    ...(several ? { accepted: [through('accepted.0', several, limits.option)] } : item.accepted && has('accepted') ? { accepted: item.accepted.map((text, index) => through(`accepted.${index}`, text, limits.option)) } : {}),
-    ...(item.hint && has('hint') ? { hint: asText(draft, 'hint', item.hint, (text) => through('hint', text, limits.hint)) } : {}),
-    ...(item.explanation && has('explanation') ? { explanation: asText(draft, 'explanation', item.explanation, (text) => through('explanation', text, limits.explanation)) } : {}),
-    ...(item.title && has('title') ? { title: through('title', item.title, limits.title) } : {}),
+    stem: through('stem', item.stem, limits.stem),
+    ...fitAnswers(draft, context, through),
+    ...(item.hint && context.carries('hint') ? { hint: through('hint', item.hint, limits.hint) } : {}),
+    ...(item.explanation && context.carries('explanation') ? { explanation: through('explanation', item.explanation, limits.explanation) } : {}),
+    ...(item.title && context.carries('title') ? { title: through('title', { plain: item.title }, limits.title).plain } : {}),
+    ...(item.category && context.carries('category') && context.narrow ? { category: item.category.map((part) => held(draft, 'category', part)) } : {}),
   });
 }
 
@@ -92,17 +115,17 @@ export function nearestSeconds(seconds: number, allowed: Limits['seconds']): num
 
 /** The time limit as one of the receiver's list. */
 export function fitSeconds(draft: Draft, context: Context, decision: Decision): void {
-  const column = context.having('seconds')[0];
   const allowed = context.layout.limits.seconds;
-  if (!column) return;
+  if (!context.carries('seconds')) return;
+  const column = context.having('seconds')[0];
   const { seconds } = draft.item;
   if (seconds === undefined) {
-    const fallback = column.default ? Number(column.default) : column.required ? allowed?.[0] : undefined;
-    if (fallback !== undefined) { draft.note('seconds', '', String(fallback), 'the receiver asks for a time limit'); draft.set({ seconds: fallback }); }
+    const fallback = column?.default ? Number(column.default) : column?.required ? allowed?.[0] : undefined;
+    if (fallback !== undefined && Number.isFinite(fallback)) { draft.note('seconds', '', String(fallback), column?.required ? 'the receiver asks for a time limit' : 'the layout’s default'); draft.set({ seconds: fallback }); }
     return;
   }
   if (!allowed?.length || allowed.includes(seconds)) return;
-  const chosen = decision.own?.['seconds'] ? Number(decision.own['seconds']) : nearestSeconds(seconds, allowed);
+  const chosen = decision.own?.[`${draft.prefix}seconds`] ? Number(decision.own[`${draft.prefix}seconds`]) : nearestSeconds(seconds, allowed);
   draft.note('seconds', String(seconds), String(chosen), `${seconds} is not on the receiver's list ${allowed.join(', ')}`);
   draft.set({ seconds: chosen });
 }

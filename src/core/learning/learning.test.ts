@@ -2,10 +2,10 @@ import { utils, write as writeBook } from '@e965/xlsx';
 import { describe, expect, it } from 'vitest';
 import type { Layout } from '../model';
 import { readTable } from '../readers';
-import { fits, learnBlank } from '../pipeline';
+import { learnBlank } from '../pipeline';
 import { learn } from '.';
 import { limitsIn, listedNumbers } from './sentences';
-import { demo, item, surroundings, table } from '../../../tests/make';
+import { demo, surroundings, table } from '../../../tests/make';
 
 const learned = (text: string): ReturnType<typeof learn> => learn(table(text, 'blank.csv'), 'id');
 const roles = (layout: Layout): string[] => layout.columns.map((column) => `${column.column} ${column.role}${column.n ?? ''}`);
@@ -82,7 +82,7 @@ describe('blanks whose questions are not a row each', () => {
   it('blocks of rows: labels, the sample, the words for right and wrong', async () => {
     const { layout } = await learnBlank({ name: 'blocks.xlsx', bytes: book([['Field', 'Fill in here', 'right or wrong?', 'Feedback'], ['Question', 'Which knot holds?'], ['Points', 2], ['Answer', 'Bowline', 'right', 'Yes.'], ['Answer', 'Slip knot', 'wrong'], [], ['Question'], ['Points'], ['Answer'], ['Answer']]) }, surroundings);
     expect(layout).toMatchObject({ shape: 'blocks', file: { firstRow: 2, sample: [2, 5] }, key: { style: 'verdict', right: 'right', wrong: 'wrong' } });
-    expect(layout.lines).toEqual([{ label: 'Question', role: 'stem', cells: [{ column: 'B', role: 'stem' }], opens: true }, { label: 'Points', role: 'points', cells: [{ column: 'B', role: 'points' }] }, { label: 'Answer', role: 'option', cells: [{ column: 'B', role: 'option' }, { column: 'C', role: 'verdict' }, { column: 'D', role: 'feedback' }] }]);
+    expect(layout.lines).toEqual([{ label: 'Question', role: 'stem', offset: 0, cells: [{ column: 'B', role: 'stem' }], opens: true }, { label: 'Points', role: 'points', offset: 1, cells: [{ column: 'B', role: 'points' }] }, { label: 'Answer', role: 'option', offset: 2, times: 2, cells: [{ column: 'B', role: 'option' }, { column: 'C', role: 'verdict' }, { column: 'D', role: 'feedback' }] }]);
   });
   it('marked text from its samples', async () => {
     const { layout } = await learnText('# Lines with a hash are not read.\n# At most 120 characters in a question and up to 5 options.\n# Leave a blank line between questions.\n\n1. What opens?\na) Wall\n*b) Gate\n\n2. Which float?\n*a) Cork\n*b) Boat\nc) Brick\n');
@@ -91,9 +91,5 @@ describe('blanks whose questions are not a row each', () => {
   it('marked text from what its comments explain', async () => {
     const { layout } = await learnText('%% A FORM\n%% Lines with %% are comments.\n%% &&   before the name of a category\n%% !    in front of a right option\n%% ~    in front of a wrong option\n%% >>   behind an option, in front of its feedback\n\n&& Locks\n\nWhat opens?\n! Gate >> Yes.\n~ Wall\n');
     expect(layout.marks).toMatchObject({ right: '!', wrong: '~', category: '&&', feedback: '>>', comment: '%%', stemLabel: 'none', optionLabel: 'none' });
-  });
-  it('questions are refused with the reason, since such files can’t be filled yet', async () => {
-    const { layout } = await learnBlank({ name: 'board.xlsx', bytes: book([['Level', 'Locks', 'Boats'], [10], ['answer'], [20], ['answer']]) }, surroundings);
-    expect(fits([item()], layout)[0]).toMatchObject({ state: 'refused', reason: expect.stringContaining('can\'t be filled yet') });
   });
 });

@@ -21,11 +21,16 @@ function boardLayout(table: Table, region: Region, board: Board): ShapeLearned {
       grid: {
         categoryRow: board.categoryRow + 1, levelColumn: letters(board.levelColumn), firstColumn: letters(board.columns[0]!), lastColumn: letters(board.lastColumn),
         levels: board.levels, levelRows: board.levelRows.map((row) => row + 1), answer: board.answer,
+        categories: board.columns.map((column) => region.cell(board.categoryRow, column)), ...(isLocked(region, board) ? { locked: true } : {}),
       },
     },
     because: { shape: `${count(board.columns.length, 'category', 'categories')} stand across and ${count(board.levels.length, 'level')} down`, 'grid.answer': board.answer === 'below' ? 'the rows between the levels are for answers' : 'a column beside each category is for answers', 'file.sheet': 'it holds the board' },
   };
 }
+
+/** Whether the receiver keeps its own categories: they are locked on a protected sheet. */
+const isLocked = ({ sheet }: Region, board: Board): boolean =>
+  sheet.isProtected && !board.columns.some((column) => sheet.unlocked?.includes(`${board.categoryRow}:${column}`));
 
 /** The rows of the blocks that are filled in already: samples, which a fill clears. */
 function sampleOf(region: Region, blocks: Blocks): [number, number] | undefined {
@@ -58,8 +63,8 @@ function blocksLayout(table: Table, region: Region, blocks: Blocks): ShapeLearne
     region,
     layout: {
       shape: 'blocks', columns: [], kinds, limits: seconds.length > 1 ? { seconds } : {},
-      file: { format: table.format as Layout['file']['format'], sheet: region.sheet.name, headingRow: blocks.heading === undefined ? null : blocks.heading + 1, firstRow: blocks.starts[0]! + 1, firstColumn: columnLetters(blocks.labelColumn), ...(sample ? { sample } : {}) },
-      lines: blocks.lines.map(({ label, role, cells, opens }) => ({ label, role, cells: cells.map((cell) => ({ column: columnLetters(cell.column), role: cell.role })), ...(opens ? { opens: true } : {}) })),
+      file: { format: table.format as Layout['file']['format'], sheet: region.sheet.name, headingRow: blocks.heading === undefined ? null : blocks.heading + 1, firstRow: blocks.starts[0]! + 1, firstColumn: columnLetters(blocks.labelColumn), ...(sample ? { sample } : {}), block: { template: blocks.template + 1, every: blocks.starts[1]! - blocks.starts[0]! } },
+      lines: blocks.lines.map(({ label, role, cells, opens, offset, times }) => ({ label, role, cells: cells.map((cell) => ({ column: columnLetters(cell.column), role: cell.role })), ...(opens ? { opens: true } : {}), offset, ...(times > 1 ? { times } : {}) })),
       key: hasVerdict ? { style: 'verdict', ...(right ? { right } : {}), ...(wrong ? { wrong } : {}) } : { style: 'text' },
     },
     because: {

@@ -1,6 +1,7 @@
 // How a question stands to a layout, the cells it becomes, and the record of an export.
 import { z } from 'zod';
-import type { ItemSchema } from './item';
+import { ItemSchema } from './item';
+import { LayoutSchema } from './layout';
 
 export const ChangeSchema = z.object({
   field: z.string(),
@@ -21,8 +22,15 @@ export type Fit = z.infer<typeof FitSchema>;
 /** One cell to be written: text, or a number where the receiver counts with it. */
 export type CellValue = string | number;
 
-/** A question as it will stand in the file: `item` as changed, `cells` by column letters. */
-export type Fitted = Fit & { as?: z.infer<typeof ItemSchema>; cells?: Record<string, CellValue> };
+/** Cells by column letters, or by whole addresses ('C4') where the file is a board. */
+export type CellRow = Record<string, CellValue>;
+
+/**
+ * A question as it will stand in the file. `as` are the questions that it becomes there: itself as changed, or several
+ * where the receiver takes it only in parts. `cells` are its rows (one for each of `as`; in blocks one for each line),
+ * `text` its paragraph where the file is marked text.
+ */
+export type Fitted = Fit & { as?: z.infer<typeof ItemSchema>[]; cells?: CellRow[]; text?: string };
 
 /** A field that came back other than it was meant. */
 export const DifferenceSchema = z.object({
@@ -34,6 +42,22 @@ export const DifferenceSchema = z.object({
   found: z.string(),
 });
 export type Difference = z.infer<typeof DifferenceSchema>;
+
+/** What the user decided for one question and one layout: leave it out, or own texts for some fields. */
+export const DecisionSchema = z.object({ leaveOut: z.boolean().optional(), own: z.record(z.string(), z.string()).optional() });
+
+/** Everything that made a file, so that it can be made again to the byte; the blank is named by its digest. */
+export const AgainSchema = z.object({
+  items: z.array(ItemSchema),
+  layout: LayoutSchema,
+  accept: z.enum(['all', 'none']).optional(),
+  decisions: z.record(z.string(), DecisionSchema).optional(),
+  /** The cards that lent distractors, where other than the questions' own. */
+  deck: z.array(ItemSchema).optional(),
+  spread: z.number().optional(),
+  draw: z.number().int().optional(),
+  description: z.string().optional(),
+});
 
 export const ReceiptSchema = z.object({
   id: z.string(),
@@ -47,5 +71,11 @@ export const ReceiptSchema = z.object({
   items: z.array(z.object({ id: z.string(), ref: z.string(), changes: z.array(ChangeSchema) })),
   leftOut: z.array(z.object({ id: z.string(), ref: z.string(), reason: z.string() })),
   readBack: z.object({ questions: z.number().int(), differences: z.array(DifferenceSchema) }),
+  /** Which of several numbered files this is. */
+  batch: z.object({ n: z.number().int(), of: z.number().int() }).optional(),
+  /** What was told about the file when it was written. */
+  notes: z.array(z.string()).optional(),
+  again: AgainSchema.optional(),
 });
 export type Receipt = z.infer<typeof ReceiptSchema>;
+export type Again = z.infer<typeof AgainSchema>;

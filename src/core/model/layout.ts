@@ -47,6 +47,9 @@ export type Encoding = (typeof ENCODINGS)[number];
 export const SEPARATORS = [',', ';', '\t', '|'] as const;
 export type Separator = (typeof SEPARATORS)[number];
 
+export const STANDARDS = ['qti-3.0', 'qti-2.1', 'common-cartridge-1.3'] as const;
+export type Standard = (typeof STANDARDS)[number];
+
 const LayoutFileSchema = z.object({
   format: z.enum(['xlsx', 'ods', 'csv', 'tsv', 'txt', 'zip', 'xml', 'json']),
   encoding: z.enum(ENCODINGS).optional(),
@@ -58,6 +61,10 @@ const LayoutFileSchema = z.object({
   firstRow: z.number().int().positive().optional(),
   firstColumn: z.string().optional(),
   sample: z.tuple([z.number().int(), z.number().int()]).optional(),
+  /** In blocks: the row where an empty block of the form opens, and how many rows lie from one block to the next. */
+  block: z.object({ template: z.number().int(), every: z.number().int() }).optional(),
+  /** Which open standard a package keeps to. */
+  standard: z.enum(STANDARDS).optional(),
   cells: z.array(z.object({
     cell: z.string(),
     role: z.enum(['set-title', 'set-description', 'constant']),
@@ -70,6 +77,9 @@ const LineSchema = z.object({
   role: RoleSchema,
   cells: z.array(z.object({ column: z.string(), role: RoleSchema })),
   opens: z.boolean().optional(),
+  /** The line's place in the blank's empty block, from 0, and how many rows the block has of it. */
+  offset: z.number().int().optional(),
+  times: z.number().int().positive().optional(),
 });
 
 const GridSchema = z.object({
@@ -80,6 +90,10 @@ const GridSchema = z.object({
   levels: z.array(z.string()),
   levelRows: z.array(z.number().int()),
   answer: z.enum(['below', 'beside']),
+  /** The categories that the blank names, in the order of its columns. */
+  categories: z.array(z.string()).optional(),
+  /** Whether the receiver keeps its own categories, so that none may be renamed. */
+  locked: z.boolean().optional(),
 });
 
 const MarksSchema = z.object({
@@ -124,5 +138,11 @@ export const LayoutSchema = z.object({
   kinds: z.array(z.object({ kind: KindSchema, code: z.string() })),
   limits: LimitsSchema,
   blank: z.object({ name: z.string(), digest: z.string() }).optional(),
+  /** Whether the receiver shuffles the options itself, so that the order in the file does not matter. */
+  shuffles: z.boolean().optional(),
+  /** Where a receiver takes no file: the cell at which the block is pasted, 'B5'. */
+  pasteAt: z.string().optional(),
+  /** Counts the changes of the layout's meaning, from 1. */
+  edition: z.number().int().positive().optional(),
 });
 export type Layout = z.infer<typeof LayoutSchema>;

@@ -24,6 +24,8 @@ export type Sheet = {
   /** The source cells a number format shows as a date, as `row:column`; spreadsheet damage is looked for there. */
   dates: string[];
   isProtected: boolean;
+  /** On a protected sheet: the cells that may be filled, as `row:column`. */
+  unlocked?: string[];
   /** Cells whose text is formatted within, by `row:column`. */
   rich?: Record<string, Run[]>;
   /** Pictures that stand in a cell, by `row:column`. */

@@ -46,3 +46,26 @@ export function undoMojibake(text: string): string | undefined {
     return undefined;
   }
 }
+
+// Signs that have a plain way of writing; letters with marks are taken apart by Unicode's own table (UAX #15).
+const PLAIN: Record<string, string> = {
+  Ł: 'L', ł: 'l', Đ: 'D', đ: 'd', Ħ: 'H', ħ: 'h', ı: 'i', ŋ: 'ng', Ŋ: 'Ng', '→': '->', '←': '<-', '↔': '<->', '⇒': '=>', '≤': '<=', '≥': '>=', '≠': '!=', '≈': '~',
+  '\u2212': '-', '\u2010': '-', '\u2011': '-', '\u2015': '-', '′': "'", '″': '"', 'ʼ': "'", '\u2009': ' ', '\u202f': ' ', '\u2003': ' ', '\u200b': '', '✓': 'v', '✗': 'x',
+};
+
+/**
+ * The text with every sign that Windows-1252 can't hold written plainly: ‘Łódź → Bâle’ becomes ‘Lódz -> Bâle’.
+ * Undefined where a sign has no plain way of writing.
+ */
+export function transliterate(text: string): string | undefined {
+  const lost = unheldCharacters(text);
+  if (!lost.length) return text;
+  const known = bytesByCharacter();
+  let result = '';
+  for (const sign of text.normalize('NFC')) {
+    const plain = known.has(sign) ? sign : PLAIN[sign] ?? PLAIN[sign.normalize('NFKC')] ?? sign.normalize('NFKD').replace(/\p{M}/gu, '');
+    for (const part of plain) if (!known.has(part)) return undefined;
+    result += plain;
+  }
+  return result;
+}

@@ -1,14 +1,22 @@
 // What a writer is given and gives back.
-import type { CellValue, Layout } from '../model';
+import type { Fitted, Layout } from '../model';
+
+/** A fitted question on its way into a file: its rows or its paragraph, and the questions that it becomes there. */
+export type Placed = Pick<Fitted, 'cells' | 'text'> & { as: NonNullable<Fitted['as']> };
 
 export type Job = {
   layout: Layout;
-  /** A question's cells by column letters, in the order of the file. */
-  rows: readonly Record<string, CellValue>[];
+  /** In the order of the file. */
+  questions: readonly Placed[];
   setTitle?: string;
   setDescription?: string;
   /** The receiver's own empty file. */
   blank?: Uint8Array;
+  /** How many questions a package draws at each attempt; all where absent. */
+  draw?: number;
 };
 
 export type Written = { bytes: Uint8Array; /** What the user should know, in sentences. */ notes: string[] };
+
+/** Zip entries carry no clock, so that the same questions give the same bytes. */
+export const STILL = new Date(1980, 0, 1, 12);

@@ -1,32 +1,48 @@
-// The one list of writers, by the format of the layout's file.
+// The one list of writers, by the format of the layout's file and its shape.
 import type { Layout } from '../model';
 import type { Job, Written } from './contract';
 import { writeDelimited } from './delimited/write';
+import { blankOpenDocument } from './open-document/blank';
+import { fillOpenDocument } from './open-document/fill';
+import { writePackage } from './packages/write';
+import { blankText } from './text/blank';
+import { writeMarkedText } from './text/write';
+import { blankWorkbook } from './workbook/blank';
 import { fillWorkbook } from './workbook/fill';
 
-export type { Job, Written } from './contract';
+export type { Job, Placed, Written } from './contract';
 
-const writers: Partial<Record<Layout['file']['format'], (job: Job) => Written>> = {
-  xlsx: fillWorkbook,
-  csv: writeDelimited,
-  tsv: writeDelimited,
-  txt: writeDelimited,
+type Writer = { write(job: Job): Written; /** An empty form, where the layout has no blank. */ blank?(layout: Layout): Uint8Array };
+
+const delimited: Writer = { write: writeDelimited, blank: (layout) => writeDelimited({ layout, questions: [] }).bytes };
+const writers: Partial<Record<Layout['file']['format'], Writer>> = {
+  xlsx: { write: fillWorkbook, blank: blankWorkbook },
+  ods: { write: fillOpenDocument, blank: blankOpenDocument },
+  zip: { write: writePackage },
+  csv: delimited, tsv: delimited, txt: delimited,
 };
+const markedText: Writer = { write: writeMarkedText, blank: blankText };
 
-/** Whether files of this format can be written. */
-export const canWrite = (format: Layout['file']['format']): boolean => writers[format] !== undefined;
+const writerOf = ({ shape, file }: Layout): Writer | undefined => (shape === 'marked-text' ? markedText : writers[file.format]);
+
+/** Whether files of this layout can be written. */
+export const canWrite = (layout: Layout): boolean => writerOf(layout) !== undefined;
+
+/** An empty form of the layout; undefined for packages, which need none. */
+export const blankFor = (layout: Layout): Uint8Array | undefined => writerOf(layout)?.blank?.(layout);
 
 /** Writes the job's file. Throws an Error with a plain sentence where the blank does not match its layout. */
 export function write(job: Job): Written {
-  const writer = writers[job.layout.file.format];
-  if (!writer) throw new Error(`Files of the kind .${job.layout.file.format} can't be written yet.`);
-  return writer(job);
+  const writer = writerOf(job.layout);
+  if (!writer) throw new Error(`Files of the kind .${job.layout.file.format} can't be written.`);
+  // A layout that never had a blank gets a form of its own; one whose blank is only missing must not be given another.
+  const blank = job.blank ?? (job.layout.blank ? undefined : writer.blank?.(job.layout));
+  return writer.write({ ...job, ...(blank ? { blank } : {}) });
 }
 
 /** A file name that every system takes, from the set's name: signs that some forbid become blanks. */
 export function fileName(set: string, layout: Layout): string {
-   
-  const safe = set.normalize('NFC').replace(/[\u0000-\u001f<>:"/\\|?*]+/g, ' ').replace(/\s+/g, ' ').trim().replace(/^\.+|[. ]+$/g, '').slice(0, 80);
+  const safe = set.normalize('NFC').replace(/[\u0000-\u001f<>:"/\\|?*]+/g, ' ').replace(/\s+/g, ' ').trim().replace(/^\.+|[. ]+$/g, '').slice(0, 80).trim();
   const reserved = /^(?:con|prn|aux|nul|com\d|lpt\d)$/i.test(safe);
   return `${safe && !reserved ? safe : `Set ${safe}`.trim()}.${layout.file.format}`;
 }

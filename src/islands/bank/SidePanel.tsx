@@ -1,6 +1,7 @@
 // The whole question, and the cells it becomes for each receiver in view: the seam inside the bank.
 import { useEffect, useState } from 'react';
 import type { Fitted, KeptLayout } from '../../core/model';
+import { placesOf } from '../../core/shared/becomes';
 import { KIND_NAMES } from '../../core/shared/item-cells';
 import { core } from '../../workers/client';
 import { Answers } from '../parts/Answers';
@@ -24,7 +25,8 @@ function Receiver({ kept, id, version }: { kept: KeptLayout; id: string; version
     <details className="receiver">
       <summary><span className={`sign ${fitted.state === 'fits' ? 'fine' : fitted.state === 'changes' ? 'warn' : 'block'}`} aria-hidden>{fitted.state === 'fits' ? '✓' : fitted.state === 'changes' ? '!' : '✕'}</span> {kept.layout.name}: {fitted.state === 'fits' ? 'fits' : fitted.state === 'changes' ? `${fitted.changes.length} ${fitted.changes.length === 1 ? 'change' : 'changes'}` : fitted.reason}</summary>
       {fitted.changes.map((change, index) => <p key={index} className="note warn">{change.field}: {change.why}</p>)}
-      {fitted.cells && <dl className="cells mono">{kept.layout.columns.filter((column) => fitted.cells![column.column] !== undefined).map((column) => <div key={column.column}><dt>{column.column} {column.heading}</dt><dd>{String(fitted.cells![column.column])}</dd></div>)}</dl>}
+      {fitted.cells && <dl className="cells mono">{placesOf(kept.layout, fitted).map((place, index) => <div key={index}><dt>{place.place} {place.heading}</dt><dd>{place.value}</dd></div>)}</dl>}
+      {fitted.text !== undefined && <pre className="paragraph mono">{fitted.text}</pre>}
     </details>
   );
 }

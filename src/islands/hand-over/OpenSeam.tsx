@@ -13,8 +13,8 @@ type Line = { field: string; name: string; left: string[]; cells: { column: stri
 
 /** The question's fields beside the cells that carry them. */
 function linesOf(item: Item, layout: Layout, fitted: Fitted): Line[] {
-  const cells = (...roles: string[]): Line['cells'] => layout.columns.filter((column) => roles.includes(column.role) && fitted.cells?.[column.column] !== undefined)
-    .map((column) => ({ column: column.column, heading: column.heading ?? '', value: String(fitted.cells![column.column]) }));
+  const cells = (...roles: string[]): Line['cells'] => layout.columns.filter((column) => roles.includes(column.role) && fitted.cells?.[0]?.[column.column] !== undefined)
+    .map((column) => ({ column: column.column, heading: column.heading ?? '', value: String(fitted.cells![0]![column.column]) }));
   const lines: Line[] = [{ field: 'stem', name: item.kind === 'card' ? 'term' : 'question', left: [item.stem.plain], cells: cells('stem') }];
   if (item.options) {
     lines.push({ field: 'options', name: 'options', left: item.options.map((option, index) => `${optionLetter(index)}  ${option.text.plain}`), cells: cells('option', 'options', 'right', 'wrong', 'wrongs', 'verdict', 'weight') });

@@ -85,7 +85,7 @@ function BlankView({ kept, sheet, fitted }: { kept: KeptLayout; sheet: SheetView
               {Array.from({ length: widest }, (_, c) => {
                 const numbered = layout.columns.find((column) => columnIndex(column.column) === c)?.role === 'number-in-file';
                 const mark = isForm && !(numbered && r + 1 >= first) ? markOf(layout, r + 1, c) : undefined;
-                const preview = isForm && r + 1 === first ? fitted?.cells?.[columnLetters(c)] : undefined;
+                const preview = isForm && r + 1 === first ? fitted?.cells?.[0]?.[columnLetters(c)] : undefined;
                 const text = row[c] ?? '';
                 return (
                   <td key={c} className={`${mark?.tone ?? ''} ${preview !== undefined ? 'preview' : ''}`} title={mark?.word || undefined} onDoubleClick={() => { if (isForm && r + 1 < first) setCell('set-title', cellName(r, c)); }}>

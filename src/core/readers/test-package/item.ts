@@ -3,8 +3,8 @@ import type { Finding, Item } from '../../model';
 import { quoted } from '../../shared/plain';
 import { textOf } from '../../shared/rich-text';
 import { declarationsOf, pointsOf, type Declaration } from './declarations';
-import { inlineGap, partOf } from './interactions';
-import { childrenNamed, contentOf, findTrees, named, type Content, type Tree } from './tree';
+import { inlineGap, partOf, type Part } from './interactions';
+import { childrenNamed, contentOf, findTrees, named, textOfTree, type Content, type Tree } from './tree';
 
 export type Loose = Omit<Item, 'id'>;
 export type PictureOf = (href: string) => string | undefined;
@@ -33,13 +33,18 @@ function sentence(body: Tree, inline: readonly Tree[], declarations: Map<string,
   return { kind: 'gap', stem, gaps: inline.map((one) => inlineGap(one, declarations.get(one.attributes['response-identifier'] ?? '') ?? { correct: [], mapping: new Map(), baseType: '', cardinality: 'single' })) };
 }
 
+/** The unit that a number is asked in, which stands behind its entry. */
+const isUnit = (tree: Tree): boolean => tree.name === 'span' && tree.attributes['class'] === 'unit';
+const withUnit = (unit: string | undefined, part: Part | undefined): Part | undefined => (unit && part?.number ? { ...part, number: { ...part.number, unit } } : part);
+
 /** What a test says about an item that it refers to. */
 export type Reference = { category?: string[]; points?: number; seconds?: number; attempts?: number };
 
 /** The questions of an item, and what of it could not be taken. `path` names its file in messages. */
 export function questionsOf(item: Tree, path: string, picture: PictureOf, reference: Reference = {}): { items: Loose[]; findings: Finding[] } {
   const body = childrenNamed(item, 'item-body')[0];
-  const ref = item.attributes['identifier'] ?? '';
+  // The label is for people; an identifier may have had to give up signs that it can't hold.
+  const ref = item.attributes['label'] || (item.attributes['identifier'] ?? '');
   const title = item.attributes['title'] ?? '';
   const where = { file: path };
   if (!body) return { items: [], findings: [{ rule: 'item-without-body', level: 'warn', where, message: `${path} holds an item without a body; it was left out.` }] };
@@ -49,7 +54,7 @@ export function questionsOf(item: Tree, path: string, picture: PictureOf, refere
   const unknown = interactions.filter((one) => !INLINE.has(one.name) && !partOf(one, undefined, item));
   for (const one of unknown) findings.push({ rule: 'interaction-unknown', level: 'warn', where, message: `${path}${title ? ` (${quoted(title)})` : ''} asks by ${one.name.replace(/-/g, ' ')}, which no kind of question here can hold. ${interactions.length === unknown.length ? 'The item was left out.' : 'This part of it was left out.'}` });
   const points = reference.points ?? pointsOf(item, declarations);
-  const content = contentOf(body.children, (one) => (isInteraction(one) || one.name === 'rubric-block' ? '' : undefined));
+  const content = contentOf(body.children, (one) => (isInteraction(one) || one.name === 'rubric-block' || isUnit(one) ? '' : undefined));
   const base: Loose = {
     ref, kind: 'open', stem: textOf(content.runs), ...(title && title !== ref ? { title } : {}),
     ...(points !== undefined ? { points } : {}), ...(reference.seconds !== undefined ? { seconds: reference.seconds } : {}), ...(reference.attempts !== undefined ? { attempts: reference.attempts } : {}),
@@ -60,7 +65,8 @@ export function questionsOf(item: Tree, path: string, picture: PictureOf, refere
   if (gapped) return { items: [{ ...base, ...gapped }], findings };
   const items = interactions.filter((one) => !unknown.includes(one)).map((one): Loose => {
     const prompt = childrenNamed(one, 'prompt')[0];
-    const part = partOf(one, declarations.get(one.attributes['response-identifier'] ?? ''), item) ?? { kind: 'open' as const };
+    const unit = findTrees(body, isUnit).map((tree) => textOfTree(tree).trim())[0];
+    const part = withUnit(unit, partOf(one, declarations.get(one.attributes['response-identifier'] ?? ''), item)) ?? { kind: 'open' as const };
     const asked = prompt ? textOf(contentOf(prompt.children).runs) : undefined;
     const stems = [base.stem, asked, part.stem].filter((text) => text?.plain);
     const stem = stems.length === 1 ? stems[0]! : { plain: stems.map((text) => text!.plain).join('\n'), ...(stems.some((text) => text!.html) ? { html: stems.map((text) => text!.html ?? text!.plain).join('<br>') } : {}) };

@@ -74,7 +74,7 @@ function readParts(parts: Parts): Read {
   const rest = [...trees.keys()].filter((path) => !order.has(path));
   const reads = [...order.keys(), ...rest].filter((path) => trees.has(path)).map((path): Read => {
     const read = readTree(trees.get(path)!, path, pictures(parts, path), order.get(path));
-    const tags = (keywords.get(path) ?? []).map((value) => ({ value }));
+    const tags = (keywords.get(path) ?? []).map((word) => { const pair = /^([^:]{1,40}): (.+)$/s.exec(word); return pair ? { name: pair[1]!, value: pair[2]! } : { value: word }; });
     return tags.length ? { ...read, items: read.items.map((item) => ({ ...item, tags })) } : read;
   });
   const title = tests[0]?.[1].attributes['title'] ?? reads.find((read) => read.title)?.title;

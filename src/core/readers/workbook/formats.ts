@@ -10,14 +10,14 @@ const BUILT_IN: Record<number, string> = {
 const MONTHS = ['Jan', 'Feb', 'Mar', 'Apr', 'May', 'Jun', 'Jul', 'Aug', 'Sep', 'Oct', 'Nov', 'Dec'];
 
 /** `looks` say how a cell style sets its text off: what people mark right answers with. */
-export type CellStyles = { formats: string[]; looks: (Look | undefined)[] };
+export type CellStyles = { formats: string[]; looks: (Look | undefined)[]; /** Whether cells of the style may be filled on a protected sheet. */ unlocked: boolean[] };
 
 const isOn = (a: Attributes): boolean => !['0', 'false', 'none'].includes(a['val'] ?? 'true');
 /** Whether a colour is one that says something: neither black, white nor the theme's own text and ground. */
 const isTelling = (a: Attributes): boolean => (a['rgb'] !== undefined ? !/^(?:..)?(?:000000|FFFFFF)$/i.test(a['rgb']) : a['theme'] !== undefined ? !['0', '1'].includes(a['theme']) : a['indexed'] !== undefined && !['8', '9', '64', '65'].includes(a['indexed']));
 
 class StyleReader {
-  readonly styles: CellStyles = { formats: [], looks: [] };
+  readonly styles: CellStyles = { formats: [], looks: [], unlocked: [] };
   private readonly own = new Map<number, string>();
   private readonly fonts: Look[] = [];
   private readonly fills: boolean[] = [];
@@ -30,6 +30,7 @@ class StyleReader {
     else if (this.inside === 'fonts') this.font(name, a);
     else if (this.inside === 'fills') this.fill(name, a);
     else if (name === 'xf' && this.inside === 'cellXfs') this.style(a);
+    else if (name === 'protection' && this.inside === 'cellXfs') this.styles.unlocked[this.styles.formats.length - 1] = a['locked'] === '0' || a['locked'] === 'false';
   }
 
   private font(name: string, a: Attributes): void {

@@ -14,10 +14,13 @@ export type Shown = { strings: SharedStrings; styles: CellStyles; from1904: bool
 
 /** Past this many formatted cells, formatting says nothing any more. */
 const RICH_CELLS = 100_000;
+const UNLOCKED_CELLS = 50_000;
 const EXTREME = { row: 1_048_575, column: 16_383 };
 
 class SheetReader {
   readonly sheet: RawSheet = { rows: [], merges: [], formulas: [], dates: [], isProtected: false, raw: [] };
+  /** Cells that may be filled where the sheet is protected, which is said behind them. */
+  readonly unlocked: string[] = [];
   private cells = 0;
   private row = -1;
   private column = -1;
@@ -52,6 +55,7 @@ class SheetReader {
     this.type = attributes['t'] ?? 'n';
     this.style = Number(attributes['s'] ?? 0);
     this.format = this.shown.styles.formats[this.style] ?? 'General';
+    if (this.shown.styles.unlocked[this.style] && this.unlocked.length < UNLOCKED_CELLS) this.unlocked.push(`${this.row}:${this.column}`);
     this.value = '';
     this.inline = '';
   }
@@ -135,5 +139,5 @@ export function readSheet(xml: string, shown: Shown): RawSheet {
     text: (text) => reader.text(text),
     close: (name) => reader.close(name),
   });
-  return reader.sheet;
+  return reader.sheet.isProtected ? { ...reader.sheet, unlocked: reader.unlocked } : reader.sheet;
 }

@@ -5,9 +5,9 @@ import { roleOfHeading } from '../vocabulary/headings';
 import { verdictOf } from '../vocabulary/verdicts';
 import type { Region } from './region';
 
-export type BlockLine = { label: string; role: Role; cells: { column: number; role: Role }[]; opens: boolean };
+export type BlockLine = { label: string; role: Role; cells: { column: number; role: Role }[]; opens: boolean; offset: number; times: number };
 /** Rows and columns count from 0. `starts` are the rows where a block opens; `heading` the row above them that names columns. */
-export type Blocks = { labelColumn: number; lines: BlockLine[]; starts: number[]; heading: number | undefined };
+export type Blocks = { labelColumn: number; lines: BlockLine[]; starts: number[]; heading: number | undefined; /** The row where an empty block opens. */ template: number };
 
 function roleOfLabel(label: string): Role | undefined {
   const guess = roleOfHeading(label.replace(/[:*]+$/, ''));
@@ -44,6 +44,8 @@ export function findBlocks(region: Region): Blocks | undefined {
   // Labels that run down without rows beside them are a table's own first column.
   if (labelled.filter(({ row }) => row >= first).length < 4) return undefined;
   const above = first > region.top && region.cell(first - 1, labelColumn + 1) ? first - 1 : undefined;
+  const template = starts.find((start) => !region.cell(start, labelColumn + 1)) ?? starts.at(-1)!;
+  const next = starts.find((start) => start > template) ?? region.bottom + 1;
   const lines: BlockLine[] = [];
   for (const { label, role } of labelled.filter(({ row }) => row >= first)) {
     if (lines.some((line) => alike(line.label) === alike(label))) continue;
@@ -52,7 +54,8 @@ export function findBlocks(region: Region): Blocks | undefined {
     for (let c = labelColumn + 2; c <= region.right && role === 'option'; c++) {
       if (rows.some((r) => region.cell(r, c)) || (above !== undefined && region.cell(above, c))) cells.push({ column: c, role: roleBeside(region, above, c, rows) });
     }
-    lines.push({ label, role, cells, opens: role === 'stem' });
+    const own = rows.filter((r) => r >= template && r < next);
+    lines.push({ label, role, cells, opens: role === 'stem', offset: Math.max(0, (own[0] ?? template + lines.length) - template), times: Math.max(1, own.length) });
   }
-  return { labelColumn, lines, starts, heading: above };
+  return { labelColumn, lines, starts, heading: above, template };
 }

@@ -1,29 +1,13 @@
 // Text with a separator: the blank's own lines stay, new rows follow in the blank's manner of quoting.
-import type { CellValue, Encoding, Layout } from '../../model';
+import { parse } from 'papaparse';
+import type { CellValue, Layout } from '../../model';
 import { columnIndex } from '../../shared/cells';
-import { encodeWindows1252 } from '../../shared/windows-1252';
 import type { Job, Written } from '../contract';
+import { planSheet, type SheetPlan } from '../sheet-plan';
+import { encode, lineEnd, textOf } from '../text/encode';
 
 type File = Layout['file'];
-
-/** The text of a blank by the encoding of its layout. */
-function textOf(bytes: Uint8Array, encoding: Encoding | undefined): string {
-  if (encoding === 'utf-16le') return new TextDecoder('utf-16le').decode(bytes);
-  const label = encoding === 'windows-1252' ? 'windows-1252' : 'utf-8';
-  return new TextDecoder(label).decode(bytes, { stream: true });
-}
-
-function encode(text: string, encoding: Encoding | undefined): Uint8Array {
-  if (encoding === 'windows-1252') return encodeWindows1252(text);
-  if (encoding !== 'utf-16le') return new TextEncoder().encode(encoding === 'utf-8-bom' ? `\ufeff${text}` : text);
-  const bytes = new Uint8Array(2 + text.length * 2);
-  bytes.set([0xff, 0xfe]);
-  for (let i = 0; i < text.length; i++) {
-    bytes[2 + i * 2] = text.charCodeAt(i) & 0xff;
-    bytes[3 + i * 2] = text.charCodeAt(i) >> 8;
-  }
-  return bytes;
-}
+type Values = (CellValue | undefined)[];
 
 /** A field as RFC 4180 (2.5 to 2.7) asks: in quotes where it holds the separator, a quote or a line end. */
 function field(value: CellValue | undefined, { separator = ',', quote = 'minimal' }: File): string {
@@ -33,41 +17,66 @@ function field(value: CellValue | undefined, { separator = ',', quote = 'minimal
   return `"${text.replace(/"/g, '""')}"`;
 }
 
-/** Where record number `n` (from 0) of a text begins; quotes may hold line ends. The text's length where it has fewer. */
-function recordStart(text: string, n: number, quoted: boolean): number {
-  let record = 0;
+const lineOf = (values: Values, file: File): string => values.map((value) => field(value, file)).join(file.separator ?? ',') + lineEnd(file);
+
+/** The records of a text as they stand, each with its line end; quotes may hold line ends. */
+function recordsOf(text: string, quoted: boolean): string[] {
+  const records: string[] = [];
+  let start = 0;
   let inQuotes = false;
   for (let i = 0; i < text.length; i++) {
-    if (record === n) return i;
     const sign = text[i];
     if (sign === '"' && quoted) inQuotes = !inQuotes;
-    else if (sign === '\n' && !inQuotes) record++;
+    else if (sign === '\n' && !inQuotes) { records.push(text.slice(start, i + 1)); start = i + 1; }
   }
-  return text.length;
+  if (start < text.length) records.push(text.slice(start));
+  return records;
 }
 
-/** How many columns the heading row has, so that new rows are as wide. */
-function widthOf(layout: Layout): number {
-  return Math.max(0, ...layout.columns.map((column) => columnIndex(column.column) + 1));
+/** A record with some of its fields replaced. */
+function withCells(record: string, cells: readonly (readonly [number, CellValue | undefined])[], file: File): string {
+  const [fields = []] = parse<string[]>(record.replace(/\r?\n$/, ''), { delimiter: file.separator ?? ',', quoteChar: file.quote === 'none' ? '\0' : '"' }).data;
+  const values: Values = [...fields];
+  for (const [column, value] of cells) { while (values.length <= column) values.push(''); values[column] = value; }
+  return lineOf(values, file);
+}
+
+/** How many columns the rows have, so that new rows are as wide. */
+const widthOf = ({ columns, lines = [] }: Layout): number =>
+  Math.max(0, ...[...columns, ...lines.flatMap((line) => line.cells)].map(({ column }) => columnIndex(column) + 1));
+
+/** Rows below the headings; whatever the blank has there was a sample. */
+function rowsBelow(records: string[], plan: SheetPlan, layout: Layout): string {
+  const head = records.slice(0, plan.firstRow - 1).join('');
+  const end = head && !head.endsWith('\n') ? lineEnd(layout.file) : '';
+  const width = Math.max(widthOf(layout), (plan.counted ?? -1) + 1);
+  const body = plan.rows.map(({ values }, index) => {
+    const row: Values = Array.from({ length: width });
+    for (const [column, value] of values) row[column] = value;
+    if (plan.counted !== undefined) row[plan.counted] = index + 1;
+    return lineOf(row, layout.file);
+  });
+  return head + end + body.join('');
+}
+
+/** Cells set among the blank's own records, for blocks and boards. */
+function cellsAmong(records: string[], plan: SheetPlan, file: File): string {
+  const own = [...records];
+  const at = (r: number): string => { while (own.length < r) own.push(lineEnd(file)); return own[r - 1]!; };
+  for (const { r, values } of plan.rows) own[r - 1] = withCells(at(r), values, file);
+  const empty = plan.clear.columns.map((column) => [column, undefined] as const);
+  for (let r = plan.clear.from; r <= Math.min(plan.clear.to ?? own.length, own.length); r++) own[r - 1] = withCells(at(r), empty, file);
+  return own.join('');
 }
 
 /** Writes the rows below the blank's heading lines (or below headings of the layout's own), sample rows replaced. */
-export function writeDelimited({ layout, rows, blank }: Job): Written {
+export function writeDelimited(job: Job): Written {
+  const { layout, blank } = job;
   const { file } = layout;
-  const end = file.newline === 'crlf' ? '\r\n' : '\n';
-  const width = widthOf(layout);
-  const letters: (string | undefined)[] = Array.from({ length: width });
-  for (const column of layout.columns) letters[columnIndex(column.column)] = column.column;
-  const numbered = layout.columns.find((column) => column.role === 'number-in-file')?.column;
-  const line = (values: (CellValue | undefined)[]): string => values.map((value) => field(value, file)).join(file.separator ?? ',') + end;
-  const body = rows.map((cells, index) => line(letters.map((column) => (column === undefined ? undefined : column === numbered ? index + 1 : cells[column]))));
-  let head = '';
-  if (blank) {
-    const text = textOf(blank, file.encoding).replace(/^\ufeff/, '');
-    head = text.slice(0, recordStart(text, (file.firstRow ?? 2) - 1, file.quote !== 'none'));
-    if (head && !head.endsWith('\n')) head += end;
-  } else if (file.headingRow) {
-    head = line(letters.map((column) => layout.columns.find((candidate) => candidate.column === column)?.heading));
-  }
-  return { bytes: encode(head + body.join(''), file.encoding), notes: [] };
+  const plan = planSheet(job);
+  const headings: Values = Array.from({ length: widthOf(layout) });
+  for (const column of layout.columns) headings[columnIndex(column.column)] = column.heading;
+  const records = blank ? recordsOf(textOf(blank, file.encoding), file.quote !== 'none') : file.headingRow ? [lineOf(headings, file)] : [];
+  for (const { row, column, value } of plan.cells) if (records[row - 1] !== undefined) records[row - 1] = withCells(records[row - 1]!, [[column, value]], file);
+  return { bytes: encode(layout.shape === 'rows' ? rowsBelow(records, plan, layout) : cellsAmong(records, plan, file), file.encoding), notes: [] };
 }

@@ -1,10 +1,12 @@
 // A receiver's own workbook filled: the one sheet gets its rows, every other part stays as it is to the byte.
 import { unzipSync, zipSync, type Zippable } from 'fflate';
 import type { CellValue } from '../../model';
-import { cellName, columnIndex, parseCell, parseRanges, rangeName } from '../../shared/cells';
+import { cellName, parseRanges, rangeName } from '../../shared/cells';
 import { count, listed } from '../../shared/plain';
-import type { Job, Written } from '../contract';
+import { STILL, type Job, type Written } from '../contract';
+import { planSheet, type SheetPlan } from '../sheet-plan';
 import { escapeXml } from './escape';
+import { coverRows, extendRules } from './rules';
 import { attributeOf, parseSheet, sheetText, type Cell, type SheetRow, type SheetXml } from './sheet-xml';
 
 const decode = (bytes: Uint8Array | undefined): string => (bytes ? new TextDecoder('utf-8').decode(bytes) : '');
@@ -25,22 +27,23 @@ function sheetPath(parts: Record<string, Uint8Array>, name: string | undefined):
   return { path: target.startsWith('/') ? target.slice(1) : folder + target, workbook };
 }
 
-type Styles = { of(row: SheetRow | undefined, column: number): string | undefined };
+type Styles = { of(row: SheetRow | undefined, column: number, like: number): string | undefined };
 
-/** Styles for new cells: the cell's own, else that of the first prepared row, else that of the column. */
-function stylesOf(sheet: SheetXml, firstRow: number): Styles {
-  const prepared = sheet.rows.find((row) => row.r === firstRow);
+/** Styles for new cells: the cell's own, else that of the prepared row it is like, else that of the column. */
+function stylesOf(sheet: SheetXml): Styles {
   const columns = [...sheet.before.matchAll(/<(?:[\w.-]+:)?col\s([^>]*?)\/?>/g)].map((match) => match[1]!);
-  // Taken down before the prepared row itself is filled.
-  const byColumn = new Map<number, string | undefined>(prepared?.cells.map((cell) => [cell.column, attributeOf(cell.attributes, 's')]));
-  const template = (column: number): string | undefined => {
-    if (!byColumn.has(column)) {
+  const known = new Map<number, string | undefined>();
+  // Taken down before the prepared rows themselves are filled.
+  const prepared = new Map(sheet.rows.map((row) => [row.r, new Map(row.cells.map((cell) => [cell.column, attributeOf(cell.attributes, 's')]))]));
+  const template = (like: number, column: number): string | undefined => {
+    const key = like * 16_384 + column;
+    if (!known.has(key)) {
       const col = columns.find((text) => Number(attributeOf(text, 'min')) <= column + 1 && Number(attributeOf(text, 'max')) >= column + 1);
-      byColumn.set(column, col && attributeOf(col, 'style'));
+      known.set(key, prepared.get(like)?.get(column) ?? (col && attributeOf(col, 'style')));
     }
-    return byColumn.get(column);
+    return known.get(key);
   };
-  return { of: (row, column) => { const cell = row?.cells.find((candidate) => candidate.column === column); return (cell && attributeOf(cell.attributes, 's')) ?? template(column); } };
+  return { of: (row, column, like) => (row && prepared.get(row.r)?.get(column)) ?? template(like, column) };
 }
 
 function cellXml(prefix: string, reference: string, style: string | undefined, value: CellValue | undefined): string {
@@ -55,16 +58,20 @@ class Filler {
   readonly skipped: string[] = [];
   private readonly rows: Map<number, SheetRow>;
   private readonly styles: Styles;
-  constructor(private readonly sheet: SheetXml, firstRow: number, private readonly template: SheetRow | undefined) {
+  private readonly formats: Map<number, string>;
+  readonly lastRow: number;
+  constructor(private readonly sheet: SheetXml) {
     this.rows = new Map(sheet.rows.map((row) => [row.r, row]));
-    this.styles = stylesOf(sheet, firstRow);
+    this.formats = new Map(sheet.rows.map((row) => [row.r, row.attributes]));
+    this.lastRow = sheet.rows.at(-1)?.r ?? 0;
+    this.styles = stylesOf(sheet);
   }
 
-  private row(r: number): SheetRow {
+  private row(r: number, like: number): SheetRow {
     let row = this.rows.get(r);
     if (!row) {
       // A new row takes the prepared row's height and format, not its number.
-      const copied = (this.template?.attributes ?? '').replace(/\s(?:r|spans)="[^"]*"/g, '');
+      const copied = (this.formats.get(like) ?? '').replace(/\s(?:r|spans)="[^"]*"/g, '');
       row = { r, attributes: ` r="${r}"${copied}`, cells: [] };
       this.rows.set(r, row);
     }
@@ -72,19 +79,25 @@ class Filler {
   }
 
   /** Sets cells of a row; an undefined value empties the cell and keeps its format. A cell with a formula stays. */
-  set(r: number, values: readonly (readonly [number, CellValue | undefined])[]): void {
+  set(r: number, values: readonly (readonly [number, CellValue | undefined])[], like = r): void {
     if (!this.rows.has(r) && values.every(([, value]) => value === undefined)) return;
-    const row = this.row(r);
+    const row = this.row(r, like);
     const byColumn = new Map(row.cells.map((cell) => [cell.column, cell]));
     for (const [column, value] of values) {
       const old = byColumn.get(column);
       if (old?.hasFormula) { if (value !== undefined) this.skipped.push(cellName(r - 1, column)); continue; }
       if (value === undefined && !old) continue;
-      const xml = cellXml(this.sheet.prefix, cellName(r - 1, column), this.styles.of(row, column), value);
+      const xml = cellXml(this.sheet.prefix, cellName(r - 1, column), this.styles.of(row, column, like), value);
       byColumn.set(column, { column, attributes: '', xml, hasFormula: false } satisfies Cell);
     }
     row.cells = [...byColumn.values()].sort((a, b) => a.column - b.column);
     row.attributes = row.attributes.replace(/\sspans="[^"]*"/, '');
+  }
+
+  /** Empties what else a sample row holds, such as a word beside it that says so. */
+  emptyRest(r: number, counted: number | undefined, own: ReadonlySet<number>): void {
+    const rest = this.rows.get(r)?.cells.filter((cell) => cell.column !== counted && !own.has(cell.column) && !cell.hasFormula && this.has(r, cell.column)) ?? [];
+    if (rest.length) this.set(r, rest.map((cell) => [cell.column, undefined] as const));
   }
 
   has(r: number, column: number): boolean {
@@ -97,48 +110,24 @@ class Filler {
   }
 }
 
-/** Drop-downs and length rules that cover the first prepared row reach down to the last filled one. */
-function extendRules(xml: string, firstRow: number, lastRow: number): string {
-  return xml.replace(/(<(?:[\w.-]+:)?dataValidation\s[^>]*?sqref=")([^"]*)(")/g, (whole, head: string, sqref: string, tail: string) => {
-    const ranges = parseRanges(sqref);
-    if (!ranges.some((range) => range.top <= firstRow - 1 && range.bottom >= firstRow - 1 && range.bottom < lastRow - 1)) return whole;
-    const reached = ranges.map((range) => rangeName(range.top <= firstRow - 1 && range.bottom >= firstRow - 1 ? { ...range, bottom: Math.max(range.bottom, lastRow - 1) } : range));
-    return `${head}${reached.join(' ')}${tail}`;
-  });
-}
-
 const withDimension = (before: string, lastRow: number, lastColumn: number): string =>
   before.replace(/(<(?:[\w.-]+:)?dimension ref=")([^"]*)("\s*\/>)/, (whole, head: string, ref: string, tail: string) => {
     const range = parseRanges(ref)[0];
     return range ? `${head}${rangeName({ ...range, bottom: Math.max(range.bottom, lastRow - 1), right: Math.max(range.right, lastColumn) })}${tail}` : whole;
   });
 
-function setRows(filler: Filler, job: Job, firstRow: number): number {
-  const { layout, rows } = job;
-  const own = layout.columns.filter((column) => column.role !== 'ignore');
-  const numbered = own.find((column) => column.role === 'number-in-file');
-  const columns = own.filter((column) => column !== numbered).map((column) => [columnIndex(column.column), column.column] as const);
-  rows.forEach((cells, index) => {
-    const r = firstRow + index;
-    filler.set(r, columns.map(([column, letters]) => [column, cells[letters]] as const));
-    if (numbered && !filler.has(r, columnIndex(numbered.column))) filler.set(r, [[columnIndex(numbered.column), index + 1]]);
-  });
-  const sampleEnd = layout.file.sample?.[1] ?? 0;
-  for (let r = firstRow + rows.length; r <= sampleEnd; r++) filler.set(r, columns.map(([column]) => [column, undefined] as const));
-  for (const cell of layout.file.cells ?? []) {
-    const at = parseCell(cell.cell);
-    const value = cell.role === 'set-title' ? job.setTitle : cell.role === 'set-description' ? job.setDescription : cell.value;
-    if (at && value) filler.set(at.row + 1, [[at.column, value]]);
-  }
-  return Math.max(0, ...columns.map(([column]) => column));
+function setRows(filler: Filler, plan: SheetPlan): void {
+  for (const row of plan.rows) filler.set(row.r, row.values, row.like);
+  if (plan.counted !== undefined) plan.rows.forEach(({ r }, index) => { if (!filler.has(r, plan.counted!)) filler.set(r, [[plan.counted!, index + 1]]); });
+  for (let r = plan.sample?.[0] ?? 1; r <= (plan.sample?.[1] ?? 0); r++) filler.emptyRest(r, plan.counted, new Set(plan.rows.find((row) => row.r === r)?.values.map(([column]) => column)));
+  const empty = plan.clear.columns.map((column) => [column, undefined] as const);
+  for (let r = plan.clear.from; r <= (plan.clear.to ?? filler.lastRow); r++) filler.set(r, empty);
+  for (const { row, column, value } of plan.cells) filler.set(row, [[column, value]]);
 }
 
 function openBlank(blank: Uint8Array): Record<string, Uint8Array> {
   try { return unzipSync(blank); } catch { throw new Error('The blank can’t be opened as a workbook. Fetch it anew from the receiver and teach the layout again.'); }
 }
-
-/** Zip entries carry no clock, so that the same questions give the same bytes. */
-const STILL = new Date(1980, 0, 1, 12);
 
 /**
  * Fills the layout's sheet in a copy of the blank. Text is written as text; formula cells are left alone and named in
@@ -150,14 +139,15 @@ export function fillWorkbook(job: Job): Written {
   const found = sheetPath(parts, job.layout.file.sheet);
   const sheet = found && parts[found.path] ? parseSheet(decode(parts[found.path])) : undefined;
   if (!found || !sheet) throw new Error(`The blank has no sheet “${job.layout.file.sheet ?? ''}” to fill. Teach the layout again from the blank.`);
-  const firstRow = job.layout.file.firstRow ?? 2;
-  const lastRow = firstRow + job.rows.length - 1;
-  const preparedTo = Math.max(0, ...sheet.rows.map((row) => row.r));
-  const filler = new Filler(sheet, firstRow, sheet.rows.find((row) => row.r === firstRow));
-  const lastColumn = setRows(filler, job, firstRow);
+  const plan = planSheet(job);
+  const { firstRow } = plan;
+  const lastRow = plan.rows.at(-1)?.r ?? firstRow - 1;
+  const filler = new Filler(sheet);
+  const preparedTo = filler.lastRow;
+  setRows(filler, plan);
   filler.finish();
-  sheet.before = withDimension(sheet.before, lastRow, lastColumn);
-  sheet.after = extendRules(sheet.after, firstRow, lastRow);
+  sheet.before = withDimension(sheet.before, lastRow, Math.max(0, ...(plan.rows[0]?.values ?? []).map(([column]) => column)));
+  sheet.after = job.layout.shape === 'rows' ? extendRules(sheet.after, firstRow, lastRow) : coverRows(sheet.after, plan);
   parts[found.path] = new TextEncoder().encode(sheetText(sheet));
   recalculate(parts, found.workbook);
   const notes = filler.skipped.length ? [`${count(filler.skipped.length, 'cell')} of the blank ${filler.skipped.length === 1 ? 'holds' : 'hold'} a formula and ${filler.skipped.length === 1 ? 'was' : 'were'} left alone: ${listed(filler.skipped.slice(0, 6))}.`] : [];

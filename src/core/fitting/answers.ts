@@ -1,0 +1,56 @@
+// The answers of kinds without options: typed texts, numbers, pairs, steps, gaps.
+import type { CellValue, Item, Role } from '../model';
+import type { Draft } from './changes';
+import { joined } from './joined';
+import type { Context, Sayings } from './context';
+
+/** Where answers go in a layout that may have no place of their own for them. */
+const placeFor = (context: Context, ...roles: Role[]): Role | undefined => roles.find((role) => context.carries(role));
+
+function typedTexts(texts: readonly string[], context: Context, isCard: boolean): Sayings {
+  const role = placeFor(context, 'accepted', 'option', 'key', 'right');
+  if (!role) return {};
+  const columns = context.having(role);
+  if (columns.length === 1 && texts.length > 1) return { [role]: [joined(texts, columns[0]!.separator ?? '; ')] };
+  return { [role]: isCard ? texts.slice(0, 1) : [...texts] };
+}
+
+function pairs(item: Item, context: Context): Sayings {
+  const list = item.pairs!;
+  if (context.carries('left')) return { left: list.map(({ left }) => left.plain), 'right-side': list.map(({ right }) => right.plain) };
+  const role = placeFor(context, 'pair', 'option');
+  if (!role) return {};
+  const separator = context.having(role)[0]?.separator ?? '|';
+  return { [role]: list.map(({ left, right }) => joined([left.plain, right.plain], separator)) };
+}
+
+function number(draft: Draft, context: Context): Sayings {
+  const { value, tolerance, unit } = draft.item.number!;
+  const said: CellValue[] = context.carries('unit') || !unit ? [value] : [`${value} ${unit}`];
+  if (tolerance && !context.carries('tolerance')) draft.note('number', `${value} ± ${tolerance}`, String(value), 'the receiver has no place for a tolerance');
+  if (context.carries('value')) {
+    if (unit && !context.carries('unit')) draft.note('number', `${value} ${unit}`, String(value), 'the receiver has no place for a unit');
+    return { value: [value], tolerance: [tolerance || undefined], unit: [unit] };
+  }
+  const role = placeFor(context, 'accepted', 'option', 'key', 'right');
+  return role ? { [role]: said } : {};
+}
+
+function gaps(item: Item, context: Context): Sayings {
+  const role = placeFor(context, 'accepted', 'option');
+  if (!role) return {};
+  const each = item.gaps!.map((gap) => joined(gap.accepted, ' / '));
+  const columns = context.having(role);
+  return { [role]: columns.length === 1 && each.length > 1 ? [joined(each, columns[0]!.separator ?? '; ')] : each };
+}
+
+/** The answers of a question without options, by roles. May throw a Refusal; a tolerance without a place is noted. */
+export function answersOf(draft: Draft, context: Context): Sayings {
+  const { item } = draft;
+  if (item.pairs) return pairs(item, context);
+  if (item.number) return number(draft, context);
+  if (item.gaps) return gaps(item, context);
+  const role = item.steps && placeFor(context, 'step', 'option');
+  if (role) return { [role]: item.steps!.map((step) => step.plain) };
+  return item.accepted ? typedTexts(item.accepted, context, item.kind === 'card') : {};
+}

@@ -1,0 +1,76 @@
+// What a fitted question says in each role of a layout, in the layout's notation; rows and blocks place it in cells.
+import type { CellValue, Column, Item, Option, Role } from '../model';
+import { count } from '../shared/plain';
+import { answersOf } from './answers';
+import { Refusal, type Draft } from './changes';
+import { keyText, ordered } from './choices';
+import { joined } from './joined';
+import type { Context, Sayings } from './context';
+
+const rightOf = (options: readonly Option[]): Option[] => options.filter((option) => option.right);
+
+function choices(item: Item, context: Context): Sayings {
+  const { key } = context.layout;
+  if (key.style === 'word') return { key: [keyText(item, context.layout)] };
+  const options = ordered(item, context.layout);
+  const marker = key.marker ?? '*';
+  const texts = options.map(({ text: { plain }, right }) => {
+    if (key.style !== 'marker') return plain;
+    if (!right && plain.startsWith(marker)) throw new Refusal(`a wrong option begins with ${marker}, the receiver's sign for a right one`);
+    return right ? `${marker}${plain}` : plain;
+  });
+  const separate = (role: 'options' | 'wrongs', list: readonly string[]): (string | undefined)[] => { const column = context.having(role)[0]; return column ? [joined(list, column.separator ?? ';')] : []; };
+  const share = Math.round(10_000 / Math.max(1, rightOf(options).length)) / 100;
+  return {
+    option: texts, options: separate('options', texts), key: [keyText(item, context.layout)],
+    right: texts.slice(0, 1), wrong: texts.slice(1), wrongs: separate('wrongs', texts.slice(1)),
+    verdict: options.map(({ right }) => (right ? key.right ?? 'correct' : key.wrong ?? 'incorrect')),
+    weight: options.map(({ right, weight }) => weight ?? (right ? share : 0)),
+    feedback: options.map(({ feedback }) => feedback?.plain),
+  };
+}
+
+const yesNo = (value: boolean | undefined, yes: string, no: string): string | undefined => (value === undefined ? undefined : value ? yes : no);
+
+const simple: Partial<Record<Role, (item: Item) => CellValue | undefined>> = {
+  ref: (item) => item.ref, title: (item) => item.title, stem: (item) => (item.kind === 'gap' ? item.stem.plain.replace(/\{\{\d+\}\}/g, '____') : item.stem.plain),
+  hint: (item) => item.hint?.plain, explanation: (item) => item.explanation?.plain,
+  points: (item) => item.points, seconds: (item) => item.seconds, attempts: (item) => item.attempts,
+  lines: (item) => item.lines, endings: (item) => item.endings?.join(', '),
+  category: (item) => item.category?.join(' > '), image: (item) => item.media?.[0]?.href, 'image-alt': (item) => item.media?.[0]?.alt,
+  use: (item) => item.use, by: (item) => item.origin?.by, at: (item) => item.origin?.at,
+  shuffle: (item) => yesNo(item.shuffle, 'yes', 'no'), across: (item) => yesNo(item.across, 'across', 'down'),
+};
+
+const tagText = (tag: NonNullable<Item['tags']>[number]): string => (tag.name ? `${tag.name}: ${tag.value}` : tag.value);
+
+function tagCell(item: Item, column: Column, place: number): string | undefined {
+  if (column.tag && !/\b(?:value|name)\b/i.test(column.heading ?? '')) return item.tags?.filter((tag) => tag.name === column.tag).map((tag) => tag.value).join(', ') || undefined;
+  const heading = column.heading ?? '';
+  const tag = item.tags?.[/\bvalue\b|\bname\b/i.test(heading) ? Math.floor(place / 2) : place];
+  if (!tag) return undefined;
+  if (/\bname\b/i.test(heading)) return tag.name ?? 'tag';
+  return /\bvalue\b/i.test(heading) ? tag.value : tagText(tag);
+}
+
+/** Everything a question says, by roles. May throw a Refusal where a separator's sign stands in a text. */
+export function sayingsOf(draft: Draft, context: Context): Sayings {
+  const { item } = draft;
+  const sayings: Sayings = item.options ? choices(item, context) : answersOf(draft, context);
+  for (const role of Object.keys(simple) as Role[]) if (context.carries(role)) sayings[role] = [simple[role]!(item)];
+  if (context.carries('kind')) sayings.kind = [context.codeOf(item.kind) ?? item.kind];
+  const tags = context.having('tags')[0];
+  if (tags && item.tags?.length) sayings.tags = [item.tags.map(tagText).join(tags.separator ?? ', ')];
+  if (context.carries('tag')) sayings.tag = context.having('tag').map((column, index) => tagCell(item, column, index));
+  return sayings;
+}
+
+const ROOM: readonly (readonly [Role, string])[] = [['pair', 'pair'], ['left', 'pair'], ['step', 'step'], ['accepted', 'accepted answer'], ['option', 'answer']];
+
+/** Refuses what has more answers than the file has places for. */
+export function holdRoom(sayings: Sayings, places: (role: Role) => number): void {
+  for (const [role, word] of ROOM) {
+    const said = sayings[role]?.length ?? 0;
+    if (places(role) && said > places(role)) throw new Refusal(`it has ${count(said, word)}; the receiver has room for ${places(role)}`);
+  }
+}
