@@ -1,8 +1,9 @@
 // The core off the page's thread: holds a mirror of the bank and the source being looked at.
 import { expose, transfer } from 'comlink';
 import type { Item, Opened, Overrule, Sheet, Surroundings } from '../core/model';
-import { checkItem, checkTogether, editDocument, fill, fit, gatherOpened, learnBlank, looksOfDocument, openBankFile, openSource, otherReadings, packBank, sheetsOf, showBlank, textOfDocument } from '../core/pipeline';
-import type { CoreWorker, FitColumn, SheetView, SourceInput } from './protocol';
+import { bundle, checkItem, checkTogether, editDocument, fillAgain, fillAll, fit, gatherOpened, keyPlaces, layoutFile, learnBlank, looksOfDocument, makeBlank, marksFromPointed, openBankFile, openSource, otherReadings, packBank, pasteBlock, readLayoutFile, receiptPage, sheetsOf, showBlank, STARTERS, textOfDocument, type Filled } from '../core/pipeline';
+import { Fits } from './fits';
+import type { CoreWorker, FillAnswer, SheetView, SourceInput } from './protocol';
 
 const surroundings: Surroundings = {
   now: () => new Date().toISOString(),
@@ -20,32 +21,38 @@ let parts: { version: number; items: Item[]; rows: string[][] } = { version: 0, 
 const openedBy = ({ encoding, separator, as }: Overrule): string => JSON.stringify([encoding, separator, as]);
 
 const view = (sheet: Sheet): SheetView => ({ name: sheet.name, hidden: sheet.hidden, rows: sheet.rows, merges: sheet.merges, ...(sheet.lines ? { lines: sheet.lines } : {}) });
+const ROWS_HINTED = 80;
+/** A blank's sheet with what its cells look like, what they offer and what is noted at them. */
+function blankView(sheet: Sheet): SheetView {
+  const looks: Record<string, string> = {};
+  for (const [key, runs] of Object.entries(sheet.rich ?? {})) if (Number(key.split(':')[0]) < ROWS_HINTED) looks[key] = `${runs.every((run) => run.bold) ? 'b' : ''}${runs.some((run) => run.mark) ? 'm' : ''}`;
+  for (const { list, ranges } of sheet.validations) {
+    for (const range of list ? ranges : []) for (let r = range.top; r <= Math.min(range.bottom, ROWS_HINTED); r++) for (let c = range.left; c <= Math.min(range.right, range.left + 40); c++) looks[`${r}:${c}`] = `${looks[`${r}:${c}`] ?? ''}l`;
+  }
+  return { ...view(sheet), looks, notes: Object.fromEntries(sheet.comments.map(({ row, column, text }) => [`${row}:${column}`, text])) };
+}
 const pick = (ids: readonly string[]): Item[] => ids.flatMap((id) => bank.get(id) ?? []);
 
-function column(fitted: ReturnType<typeof fit>, layout: string): FitColumn {
-  const words = [''];
-  const index = new Map<string, number>([['', 0]]);
-  const states = new Uint8Array(fitted.length);
-  const changes = new Uint8Array(fitted.length);
-  const reasons = new Uint16Array(fitted.length);
-  const counts: [number, number, number] = [0, 0, 0];
-  fitted.forEach((one, i) => {
-    states[i] = one.state === 'fits' ? 0 : one.state === 'changes' ? 1 : 2;
-    counts[states[i] as 0 | 1 | 2]++;
-    changes[i] = Math.min(255, one.changes.length);
-    const reason = one.reason ?? '';
-    let at = index.get(reason);
-    if (at === undefined) { at = words.length; words.push(reason); index.set(reason, at); }
-    reasons[i] = at;
-  });
-  return { layout, states, changes, reasons, words, counts };
-}
+/** All cards of the bank, and a count of how often they changed: they lend distractors to each other. */
+let deck: { cards: Item[]; edition: number } | undefined;
+let editions = 0;
+const cards = (): { cards: Item[]; edition: number } => (deck ??= { cards: [...bank.values()].filter((item) => item.kind === 'card'), edition: ++editions });
+const fits = new Fits();
+
+const inProblems = async (work: () => Promise<Filled[]>): Promise<FillAnswer> => {
+  try {
+    const files = await work();
+    return transfer({ files }, files.map((file) => file.bytes.buffer as ArrayBuffer));
+  } catch (error) {
+    return { problem: error instanceof Error ? error.message : 'The file could not be filled.' };
+  }
+};
 
 const api: CoreWorker = {
   mirror(items, removed, clear) {
-    if (clear) bank.clear();
-    for (const item of items) bank.set(item.id, item);
-    for (const id of removed) bank.delete(id);
+    if (clear) { bank.clear(); fits.clear(); deck = undefined; }
+    for (const item of items) { if (item.kind === 'card' || bank.get(item.id)?.kind === 'card') deck = undefined; bank.set(item.id, item); }
+    for (const id of removed) { if (bank.get(id)?.kind === 'card') deck = undefined; bank.delete(id); }
   },
   check(version, layouts, ids) {
     const items = ids ? pick(ids) : [...bank.values()];
@@ -79,22 +86,31 @@ const api: CoreWorker = {
     return { kept: { id: layout.id, layout, because, unsure, chosen: true }, findings, sheets: table.sheets.map(view) };
   },
   async showBlank(name, bytes, shape) {
-    return (await showBlank({ name, bytes }, shape)).sheets.map(view);
+    return (await showBlank({ name, bytes }, shape)).sheets.map(blankView);
   },
-  fit: (ids, layouts, decisions) => layouts.map((layout) => column(fit(pick(ids), layout, decisions[layout.id]), layout.id)),
-  fitOne(id, layout, decision) {
+  fit: (ids, layouts, decisions) => {
+    const items = pick(ids);
+    const { cards: own, edition } = cards();
+    return layouts.map((layout) => fits.column(items, layout, decisions[layout.id] ?? {}, own, edition));
+  },
+  fitOne(id, layout, decision, among) {
     const item = bank.get(id);
-    const fitted = item ? fit([item], layout, decision ? { [id]: decision } : {})[0]! : { item: id, state: 'refused' as const, changes: [], reason: 'it is no longer in the bank' };
-    return { fitted, ...(item ? { item } : {}) };
+    if (!item) return { fitted: { item: id, state: 'refused', changes: [], reason: 'it is no longer in the bank' } };
+    const options = { deck: cards().cards };
+    const fitted = among && layout.shape === 'grid' ? fit(pick(among.ids), layout, among.decisions, options).find((one) => one.item === id) : undefined;
+    return { fitted: fitted ?? fit([item], layout, decision ? { [id]: decision } : {}, options)[0]!, item };
   },
-  async fill(ids, layout, setTitle, decisions, blank) {
-    try {
-      const filled = await fill({ items: pick(ids), layout, setTitle, decisions, ...(blank ? { blank } : {}) }, surroundings);
-      return transfer(filled, [filled.bytes.buffer as ArrayBuffer]);
-    } catch (error) {
-      return { problem: error instanceof Error ? error.message : 'The file could not be filled.' };
-    }
-  },
+  fill: (ids, layout, wish) => inProblems(() => fillAll({ items: pick(ids), layout, deck: cards().cards, ...wish }, surroundings)),
+  fillAgain: (receipt, blank) => inProblems(async () => [await fillAgain(receipt, blank, surroundings)]),
+  bundle,
+  receiptPage,
+  pasteBlock: (ids, layout, wish) => pasteBlock({ items: pick(ids), layout, deck: cards().cards, ...wish }),
+  keyPlaces: (ids, layout, decisions, seed) => keyPlaces({ items: pick(ids), layout, decisions, deck: cards().cards }, seed),
+  marksFromPointed: (lines, pointed, before) => marksFromPointed(lines, pointed, before),
+  starters: () => [...STARTERS],
+  makeBlank,
+  layoutFile,
+  readLayoutFile,
 };
 
 expose(api);

@@ -12,7 +12,11 @@ function typedTexts(texts: readonly string[], context: Context, isCard: boolean)
   if (!role) return {};
   const columns = context.having(role);
   if (columns.length === 1 && texts.length > 1) return { [role]: [joined(texts, columns[0]!.separator ?? '; ')] };
-  return { [role]: isCard ? texts.slice(0, 1) : [...texts] };
+  const said = isCard ? texts.slice(0, 1) : [...texts];
+  // Where each answer has a word or per cent beside it, every accepted one is a right one.
+  const { key } = context.layout;
+  if (role === 'option' && context.carries('verdict')) return { option: said, verdict: said.map(() => key.right ?? 'correct') };
+  return role === 'option' && context.carries('weight') ? { option: said, weight: said.map(() => 100) } : { [role]: said };
 }
 
 function pairs(item: Item, context: Context): Sayings {

@@ -13,7 +13,9 @@ import { learnOtherShape, type ShapeLearned } from './other-shapes';
 import { findSamples } from './samples';
 import { limitsIn, listedNumbers } from './sentences';
 
-export { learnMarkedText } from './marked-text';
+export { explainsSigns, learnMarkedText } from './marked-text';
+export { marksFromPointed, POINTED, type Pointed } from './pointed';
+export { STARTERS } from './starters';
 export type { LearnedLayout } from './contract';
 
 type Form = { region: Region; headingRow: number | undefined; known: number };

@@ -68,8 +68,23 @@ function fromWords(key: Column, note: string): KeyLearned | undefined {
 
 const MARK_IN_WORDS = /(?:star|asterisk|stern|sternchen|etoile|asterisco|sign|mark|tick)\b[^.]{0,20}\(\s*(\S{1,3})\s*\)/i;
 
+/** `* in front of a right one`, as headings and short notes put it. */
+const MARK_IN_FRONT = /(?:^|[\s("'“‘])([*+#✓✔»>!])["'”’)]?\s*(?:in front|before|at the (?:beginning|start)|vor|devant|delante|davanti|voor)\b/i;
+/** The words of a heading that says both: `right or wrong`, `richtig / falsch`. */
+const BOTH = /(\p{L}+)\s*(?:or|\/|oder|ou|o|of|neu|\|)\s*(\p{L}+)/giu;
+
+function verdictWords(texts: readonly string[]): { right?: string; wrong?: string } {
+  for (const text of texts) {
+    for (const [, a = '', b = ''] of text.matchAll(BOTH)) {
+      const [first, second] = [verdictOf(a), verdictOf(b)];
+      if (first !== undefined && second !== undefined && first !== second) return { right: first ? a : b, wrong: first ? b : a };
+    }
+  }
+  return {};
+}
+
 function withoutColumn(evidence: KeyEvidence, options: Column[]): KeyLearned {
-  const marked = evidence.words.map((text) => MARK_IN_WORDS.exec(text)?.[1]).find(Boolean);
+  const marked = evidence.words.map((text) => MARK_IN_WORDS.exec(text)?.[1] ?? MARK_IN_FRONT.exec(text)?.[1]).find(Boolean);
   const sampled = options.flatMap((option) => sampleTexts(evidence, option)).map((text) => /^([*+#✓✔])\s*\S/u.exec(text)?.[1]).find(Boolean);
   if (marked || sampled) return { key: { style: 'marker', marker: (sampled ?? marked)! }, sure: true, because: sampled ? 'the samples have the sign at some of their options' : 'the instructions name the sign' };
   const first = evidence.words.find((text) => /\b(?:always (?:write|put|give) the right|right answer (?:here|first|comes first)|first (?:answer|option|reply|choice)\b.{0,30}\b(?:is|must be)\b.{0,20}\bright|richtige antwort (?:immer )?zuerst)/i.test(text));
@@ -85,8 +100,9 @@ export function learnKey(evidence: KeyEvidence): KeyLearned {
   if (having('weight').length) return { key: { style: 'weight' }, sure: true, because: 'a column after each option holds per cent' };
   if (having('verdict').length && options.length) {
     const said = having('verdict').flatMap((column) => [...sampleTexts(evidence, column), ...(column.values ?? [])]);
-    const right = said.find((text) => verdictOf(text) === true);
-    const wrong = said.find((text) => verdictOf(text) === false);
+    const named = verdictWords([...having('verdict').map((column) => evidence.note(column.column)), ...evidence.words]);
+    const right = said.find((text) => verdictOf(text) === true) ?? named.right;
+    const wrong = said.find((text) => verdictOf(text) === false) ?? named.wrong;
     return { key: { style: 'verdict', ...(right ? { right } : {}), ...(wrong ? { wrong } : {}) }, sure: Boolean(right && wrong), because: 'a column after each option says right or wrong' };
   }
   if (having('right').length) return { key: { style: 'right-column' }, sure: true, because: 'the right answer has a column of its own' };

@@ -86,6 +86,13 @@ function kindsShown(body: readonly string[], marks: Marks): Layout['kinds'] {
   return [...kinds].map((kind) => ({ kind, code: '' }));
 }
 
+/** Whether a text's comments explain its signs. */
+export function explainsSigns(document: Document): boolean {
+  const lines = document.lines.map((line) => line.source ?? line.text);
+  const comment = commentSign(lines);
+  return comment !== undefined && explainedMarks(legendOf(lines.filter((line) => line.startsWith(comment)).map((line) => line.slice(comment.length)))).right !== undefined;
+}
+
 /** Learns a form of marked text; undefined where nothing shows how a right option is marked. */
 export function learnMarkedText(document: Document, id: string, name: string): LearnedLayout | undefined {
   const lines = document.lines.map((line) => line.source ?? line.text);

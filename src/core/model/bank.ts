@@ -2,7 +2,7 @@
 import { z } from 'zod';
 import { ItemSchema, type Item } from './item';
 import { LayoutSchema } from './layout';
-import type { ReceiptSchema } from './fit';
+import { DecisionSchema, type ReceiptSchema } from './fit';
 
 /** A layout as the bank keeps it: with the reasons of its guesses, and whether it is in view at hand-over. */
 export const KeptLayoutSchema = z.object({
@@ -11,6 +11,10 @@ export const KeptLayoutSchema = z.object({
   because: z.record(z.string(), z.string()),
   unsure: z.array(z.string()),
   chosen: z.boolean(),
+  /** The user's own texts and decisions for this receiver alone, by the question's id. */
+  variants: z.record(z.string(), DecisionSchema).optional(),
+  /** Earlier editions, the newest last, to go back to. */
+  earlier: z.array(z.object({ edition: z.number().int(), at: z.string(), why: z.string(), layout: LayoutSchema })).optional(),
 });
 export type KeptLayout = z.infer<typeof KeptLayoutSchema>;
 

@@ -9,3 +9,4 @@ export * from './fit';
 export * from './surroundings';
 export * from './bank';
 export * from './bank-file';
+export * from './layout-file';

@@ -1,6 +1,7 @@
 // From questions and a layout to files that were read back, each with its receipt.
 import type { Again, CellValue, Difference, Finding, Fit, Fitted, Item, Layout, Receipt, Surroundings } from '../model';
 import { columnIndex, parseCell } from '../shared/cells';
+import { sanitiseItem } from '../shared/html/sanitise';
 import { fit, type Decision } from '../fitting';
 import { compare, readBack, readCell, readMarkedText } from '../reading-back';
 import { openFile, readTable, type SourceFile } from '../readers';
@@ -125,7 +126,9 @@ async function fillOne(job: FillJob & { setTitle: string }, into: readonly Taken
 }
 
 /** The questions that go in, in the order of the file, and those that stay out with the reason. */
-function choose(job: FillJob): { taken: Taken[]; leftOut: Out[] } {
+function choose(given: FillJob): { taken: Taken[]; leftOut: Out[] } {
+  // Only packages carry formatting on, and what they carry must be the little HTML that is known to be harmless.
+  const job = given.layout.shape === 'package' ? { ...given, items: given.items.map(sanitiseItem) } : given;
   const fitted = fit(job.items, job.layout, job.decisions, { ...(job.deck ? { deck: job.deck } : {}), ...(job.spread !== undefined ? { spread: job.spread } : {}) });
   const isTaken = (one: Fitted): one is Fitted & { as: Item[] } => one.as !== undefined && (one.state === 'fits' || job.accept !== 'none');
   const taken = fitted.flatMap((one, index) => (isTaken(one) ? [{ one, item: job.items[index]! }] : []));
@@ -185,4 +188,25 @@ export function pasteBlock(job: Pick<FillJob, 'items' | 'layout' | 'decisions' |
   const [first = 'A', last = first] = [columns[0], columns.at(-1)];
   const rows = taken.flatMap(({ one }) => one.cells ?? []).map((cells) => { const row: CellValue[] = Array.from({ length: columnIndex(last) - columnIndex(first) + 1 }, () => ''); for (const column of columns) row[columnIndex(column) - columnIndex(first)] = cells[column] ?? ''; return row; });
   return { cell: layout.pasteAt ?? `${first}${layout.file.firstRow ?? 1}`, rows };
+}
+
+/** How many right answers lie at each place, the first place first. */
+export type KeyPlaces = { before: number[]; after: number[]; questions: number };
+
+/** Where right answers lie in a file of the layout, without spreading them and with it. */
+export function keyPlaces(job: Pick<FillJob, 'items' | 'layout' | 'decisions' | 'deck'>, seed: number): KeyPlaces {
+  const tally = (spread: number | undefined): { places: number[]; questions: number } => {
+    const places: number[] = [];
+    let questions = 0;
+    for (const { one } of choose({ ...job, ...(spread !== undefined ? { spread } : {}) }).taken) {
+      for (const { kind, options } of one.as) {
+        if (!options || kind === 'true-false') continue;
+        questions++;
+        options.forEach((option, index) => { places[index] = (places[index] ?? 0) + Number(option.right); });
+      }
+    }
+    return { places: Array.from(places, (count) => count ?? 0), questions };
+  };
+  const before = tally(undefined);
+  return { before: before.places, after: tally(seed).places, questions: before.questions };
 }

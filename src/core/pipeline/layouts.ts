@@ -1,11 +1,14 @@
 // From a receiver's blank to a layout, and from a layout to a blank.
-import type { Document, Finding, Layout, Surroundings, Table } from '../model';
-import { learn, learnMarkedText, nameOf, type LearnedLayout } from '../learning';
+import type { Document, Finding, KeptLayout, Layout, LayoutFile, Surroundings, Table } from '../model';
+import { base64 } from '../shared/base64';
+import { explainsSigns, learn, learnMarkedText, nameOf, type LearnedLayout } from '../learning';
 import { openFile, readTable, type SourceFile } from '../readers';
-import { blankFor } from '../writers';
+import { blankFor, csvwOf, tableSchemaOf } from '../writers';
 
 export type { LearnedLayout } from '../learning';
-export { canWrite } from '../writers';
+export { marksFromPointed, STARTERS, type Pointed } from '../learning';
+export { looksLikeLayoutFile, readLayoutFile, type LayoutFileRead } from '../readers';
+export { bundle, canWrite, csvwOf, distinctNames, receiptPage, tableSchemaOf, type Handed } from '../writers';
 
 /** Running text as a sheet of one column, so that it can be shown like any other blank. */
 const asSheet = ({ file, lines, findings, encoding }: Document): Table => ({
@@ -15,14 +18,18 @@ const asSheet = ({ file, lines, findings, encoding }: Document): Table => ({
 
 /** A blank of running text; undefined where it is none. */
 async function markedText(file: SourceFile): Promise<Document | undefined> {
-  const opened = /\.(?:txt|md)$/i.test(file.name) ? await openFile(file) : undefined;
-  return opened?.is === 'document' ? opened.document : undefined;
+  if (!/\.(?:txt|md)$/i.test(file.name)) return undefined;
+  const opened = await openFile(file);
+  if (opened.is === 'document') return opened.document;
+  // A form of nothing but comments may look like a table of one column; its comments explain the signs all the same.
+  const asText = await openFile(file, { as: 'questions' });
+  return asText.is === 'document' && explainsSigns(asText.document) ? asText.document : undefined;
 }
 
 /** A blank as it is shown: its sheets, or its lines in one column where the layout says that it is marked text. */
 export async function showBlank(file: SourceFile, shape: Layout['shape']): Promise<Table> {
-  const text = shape === 'marked-text' ? await markedText(file) : undefined;
-  return text ? asSheet(text) : readTable(file);
+  const opened = shape === 'marked-text' ? await openFile(file, { as: 'questions' }) : undefined;
+  return opened?.is === 'document' ? asSheet(opened.document) : readTable(file);
 }
 
 /** From a receiver's blank to a layout; `findings` say what kept the file from being read. */
@@ -31,7 +38,8 @@ export async function learnBlank(file: SourceFile, surroundings: Surroundings): 
   const marked = text && learnMarkedText(text, surroundings.id(), nameOf(file.name));
   const table = marked ? asSheet(text) : await readTable(file);
   const learned = marked ?? learn(table, surroundings.id());
-  const layout: Layout = { ...learned.layout, blank: { name: file.name, digest: await surroundings.digest(file.bytes) } };
+  const ends = marked ? { file: { ...learned.layout.file, newline: file.bytes.includes(13) ? 'crlf' as const : 'lf' as const } } : {};
+  const layout: Layout = { ...learned.layout, ...ends, blank: { name: file.name, digest: await surroundings.digest(file.bytes) } };
   return { ...learned, layout, findings: table.findings, table };
 }
 
@@ -40,3 +48,13 @@ export const makeBlank = (layout: Layout): { name: string; bytes: Uint8Array } |
   const bytes = blankFor(layout);
   return bytes && { name: `${layout.name.replace(/[<>:"/\\|?*]+/g, ' ').trim() || 'blank'}.${layout.file.format}`, bytes };
 };
+
+/** A layout as one file, with its blank and, where it has rows, its description in two open standards. */
+export function layoutFile({ layout, because, unsure }: Pick<KeptLayout, 'layout' | 'because' | 'unsure'>, blank: Uint8Array | undefined): LayoutFile {
+  const csvw = csvwOf(layout, layout.blank?.name ?? `${layout.name}.${layout.file.format}`);
+  const tableSchema = tableSchemaOf(layout);
+  return {
+    format: 'receiver-layout', version: 1, layout, because, unsure,
+    ...(blank && layout.blank ? { blank: { name: layout.blank.name, base64: base64(blank) } } : {}), ...(csvw ? { csvw } : {}), ...(tableSchema ? { tableSchema } : {}),
+  };
+}

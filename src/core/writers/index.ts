@@ -11,6 +11,9 @@ import { blankWorkbook } from './workbook/blank';
 import { fillWorkbook } from './workbook/fill';
 
 export type { Job, Placed, Written } from './contract';
+export { csvwOf, tableSchemaOf } from './layout-file/describe';
+export { bundle, distinctNames, type Handed } from './receipt/bundle';
+export { receiptPage } from './receipt/page';
 
 type Writer = { write(job: Job): Written; /** An empty form, where the layout has no blank. */ blank?(layout: Layout): Uint8Array };
 

@@ -1,12 +1,27 @@
 // Records: the sources that were agreed to, each to be taken back as a whole, and the receipts of what was handed over.
+import { useState } from 'react';
 import type { KeptSource, Receipt } from '../../core/model';
 import { itemById, removeItems, useBank } from '../state/bank';
+import { makeAgain, showReceipt } from '../state/hand-over';
 import { takeAway } from '../parts/take-away';
 
 const when = (at: string): string => new Date(at).toLocaleString('en-GB', { day: 'numeric', month: 'short', year: 'numeric', hour: '2-digit', minute: '2-digit' });
 
 /** Removes what a source brought, and its record, in one step. */
 const takeBack = (source: KeptSource): Promise<void> => removeItems(`Take back ${source.name}`, source.items, [{ kind: 'sources', id: source.id, before: source }]);
+
+/** What can be done with a receipt: printed, kept as JSON, and its file made again. */
+function Ways({ receipt }: { receipt: Receipt }) {
+  const [made, setMade] = useState<string>();
+  return (
+    <span className="ways">
+      <button type="button" className="link small" onClick={() => void showReceipt(receipt)}>Print</button>
+      <button type="button" className="link small" onClick={() => takeAway(`${receipt.file.name}.receipt.json`, new TextEncoder().encode(JSON.stringify(receipt, null, 2)), 'application/json')}>As JSON</button>
+      {receipt.again && <button type="button" className="link small" onClick={() => void makeAgain(receipt).then(setMade)}>Make the file again</button>}
+      {made && <small role="status">{made}</small>}
+    </span>
+  );
+}
 
 function Receipts({ receipts }: { receipts: readonly Receipt[] }) {
   return (
@@ -17,7 +32,7 @@ function Receipts({ receipts }: { receipts: readonly Receipt[] }) {
           <tr key={receipt.id}>
             <td>{when(receipt.at)}</td><td>{receipt.file.name}</td><td>{receipt.layout.name}</td><td className="mono">{receipt.questions}</td><td className="mono">{receipt.items.filter((item) => item.changes.length).length}</td><td className="mono">{receipt.leftOut.length}</td>
             <td>{receipt.readBack.differences.length ? `✕ ${receipt.readBack.differences.length} differ` : '✓ as meant'}</td><td className="mono" title={receipt.file.sha256}>{receipt.file.sha256.slice(0, 12)}</td>
-            <td><button type="button" className="link small" onClick={() => takeAway(`${receipt.file.name}.receipt.json`, new TextEncoder().encode(JSON.stringify(receipt, null, 2)), 'application/json')}>Take the receipt</button></td>
+            <td><Ways receipt={receipt} /></td>
           </tr>
         ))}</tbody>
       </table>

@@ -1,9 +1,11 @@
 // Hand over: every question against every receiver in view, the seam of each, the filled files with their proof.
 import { useEffect, useMemo, useState } from 'react';
 import { Link } from 'wouter';
+import type { KeptLayout } from '../../core/model';
 import { useBank } from '../state/bank';
-import { chosenItems, fillFiles, leaveQuestion, refit, setChoice, setTitle, useHandOver } from '../state/hand-over';
+import { chosenItems, fillFiles, leaveQuestion, refit, setChoice, setTitle, setWishes, useHandOver } from '../state/hand-over';
 import { Files } from './Files';
+import { KeyPlaces } from './KeyPlaces';
 import { Matrix } from './Matrix';
 import { OpenSeam } from './OpenSeam';
 
@@ -18,16 +20,21 @@ function Facts() {
   return <span className="facts" data-testid="set-facts">{chosen.length} {chosen.length === 1 ? 'question' : 'questions'}, {points} points{seconds ? `, ${time(seconds)}` : ''}</span>;
 }
 
-function Choose() {
+/** Which questions, and what only some files can say: the set's description, a pool. */
+function Choose({ kept }: { kept: readonly KeptLayout[] }) {
   const items = useBank((state) => state.items);
-  const { choice, out } = useHandOver();
+  const { choice, out, description, draw } = useHandOver();
   const categories = useMemo(() => [...new Set(items.flatMap((item) => (item.category ? item.category.map((_, index) => item.category!.slice(0, index + 1).join(' > ')) : [])))].sort(), [items]);
   const kinds = useMemo(() => [...new Set(items.map((item) => item.kind))], [items]);
+  const describes = kept.some(({ layout }) => layout.file.cells?.some((cell) => cell.role === 'set-description'));
+  const pools = kept.some(({ layout }) => layout.shape === 'package' && layout.file.standard !== 'common-cartridge-1.3');
   return (
     <div className="filters">
       <input type="search" aria-label="Questions that hold these words" placeholder="Only questions that hold …" value={choice.words} onChange={(event) => setChoice({ words: event.target.value })} />
       <select aria-label="Category" value={choice.category} onChange={(event) => setChoice({ category: event.target.value })}><option value="">every category</option>{categories.map((category) => <option key={category}>{category}</option>)}</select>
       <select aria-label="Kind" value={choice.kind} onChange={(event) => setChoice({ kind: event.target.value })}><option value="">every kind</option>{kinds.map((kind) => <option key={kind}>{kind}</option>)}</select>
+      {describes && <input aria-label="Description of the set" placeholder="Description of the set" value={description} onChange={(event) => setWishes({ description: event.target.value })} />}
+      {pools && <label className="inline">draw <input className="mono" aria-label="Questions drawn at each attempt" size={3} inputMode="numeric" placeholder="all" value={draw ?? ''} onChange={(event) => { const n = Number(event.target.value); setWishes({ draw: Number.isInteger(n) && n > 0 ? n : undefined }); }} /> at each attempt</label>}
       {out.size > 0 && <button type="button" className="link" onClick={() => out.forEach((id) => leaveQuestion(id, false))}>Bring back {out.size} left out</button>}
     </div>
   );
@@ -36,32 +43,35 @@ function Choose() {
 export default function HandOverPlace() {
   const items = useBank((state) => state.items);
   const info = useBank((state) => state.info);
-  const kept = useBank((state) => state.layouts);
+  const all = useBank((state) => state.layouts);
   const state = useHandOver();
-  const layouts = useMemo(() => kept.filter((one) => one.chosen).map((one) => one.layout), [kept]);
+  const kept = useMemo(() => all.filter((one) => one.chosen), [all]);
+  const layouts = useMemo(() => kept.map((one) => one.layout), [kept]);
   const [open, setOpen] = useState<{ row: number; layout: string }>();
-  const { choice, out, decisions, columns, ids } = state;
-  useEffect(() => { void refit(layouts); }, [items, layouts, choice, out, decisions]);
+  const { choice, out, columns, ids } = state;
+  useEffect(() => { void refit(kept); }, [items, kept, choice, out]);
   const canFill = columns.filter((column) => column.counts[0] + column.counts[1] > 0).length;
   if (!items.length) return <div className="empty"><h1>Nothing to hand over yet</h1><p>The bank is empty. <Link href="/gather">Bring questions in</Link> first.</p></div>;
   if (!layouts.length) return <div className="empty"><h1>No receiver in view</h1><p>Drop a receiver’s blank anywhere on this page, or <Link href="/layouts">choose one among the layouts</Link>.</p></div>;
+  const opened = kept.find((one) => one.id === open?.layout);
   return (
     <>
       <div className="place-head">
         <h1><input className="name-field" aria-label="Title of the set" placeholder={info.name} size={Math.min(40, Math.max(12, (state.title || info.name).length))} value={state.title} onChange={(event) => setTitle(event.target.value)} /></h1>
         <Facts />
         <div className="actions">
-          <button type="button" className="button" disabled={!canFill || state.busy !== undefined} onClick={() => void fillFiles(layouts, true)}>Trial file of three</button>
-          <button type="button" className="button main" disabled={!canFill || state.busy !== undefined} onClick={() => void fillFiles(layouts)}>{state.busy ?? `Fill ${canFill} ${canFill === 1 ? 'file' : 'files'}`}</button>
+          <button type="button" className="button" disabled={!canFill || state.busy !== undefined} onClick={() => void fillFiles(kept, true)}>Trial file of three</button>
+          <button type="button" className="button main" disabled={!canFill || state.busy !== undefined} onClick={() => void fillFiles(kept)}>{state.busy ?? `Fill ${canFill} ${canFill === 1 ? 'file' : 'files'}`}</button>
         </div>
       </div>
-      <Choose />
+      <Choose kept={kept} />
       {state.problem && <div className="bar block" role="alert">{state.problem}</div>}
       <Files layouts={layouts} />
+      <KeyPlaces kept={kept} />
       <div className="hand-over-body">
         <Matrix layouts={layouts} open={open} onOpen={setOpen} />
-        {open && layouts.some((layout) => layout.id === open.layout) && ids[open.row]
-          ? <OpenSeam key={`${ids[open.row]} ${open.layout}`} id={ids[open.row]!} n={open.row + 1} layout={layouts.find((layout) => layout.id === open.layout)!} onGo={(row) => setOpen({ row, layout: open.layout })} row={open.row} />
+        {open && opened && ids[open.row]
+          ? <OpenSeam key={`${ids[open.row]} ${open.layout}`} id={ids[open.row]!} n={open.row + 1} kept={opened} onGo={(row) => setOpen({ row, layout: open.layout })} row={open.row} />
           : <aside className="panel open-seam"><p className="soft pad">Open a cell of the table to see what the question becomes in that receiver’s file.</p></aside>}
       </div>
     </>

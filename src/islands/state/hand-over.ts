@@ -1,25 +1,31 @@
-// What is being handed over: which questions, the matrix of fits, the decisions, the filled files.
+// What is being handed over: which questions, the matrix of fits, the wishes for the files, the filled files.
 import { useSyncExternalStore } from 'react';
-import type { Difference, Item, Layout, Receipt } from '../../core/model';
+import type { Item, KeptLayout, Layout, Receipt } from '../../core/model';
 import { core } from '../../workers/client';
-import type { Decision, Decisions, FitColumn } from '../../workers/protocol';
-import { bankState, keepReceipt } from './bank';
+import type { Decision, Decisions, FillWish, FitColumn } from '../../workers/protocol';
+import { sayProblem } from '../parts/say';
+import { takeAway } from '../parts/take-away';
+import { bankState, changeRecords, keepReceipt } from './bank';
 import { blankOf } from './layouts';
 
 export type Choice = { words: string; category: string; kind: string };
-export type FilledFile = { layout: string; name: string; bytes: Uint8Array; receipt: Receipt; differences: Difference[]; notes: string[] };
+export type FilledFile = { layout: string; name: string; bytes: Uint8Array; receipt: Receipt; differences: Receipt['readBack']['differences']; notes: string[] };
 export type HandOverState = {
   title: string;
+  description: string;
   choice: Choice;
   out: ReadonlySet<string>;
   columns: readonly FitColumn[];
   ids: readonly string[];
-  decisions: Record<string, Decisions>;
+  /** The seed by which right answers are spread evenly; absent where they stay in place. */
+  spread: number | undefined;
+  /** How many questions a package draws at each attempt; all where absent. */
+  draw: number | undefined;
   busy: string | undefined;
   files: readonly FilledFile[];
   problem: string | undefined;
 };
-let state: HandOverState = { title: '', choice: { words: '', category: '', kind: '' }, out: new Set(), columns: [], ids: [], decisions: {}, busy: undefined, files: [], problem: undefined };
+let state: HandOverState = { title: '', description: '', choice: { words: '', category: '', kind: '' }, out: new Set(), columns: [], ids: [], spread: undefined, draw: undefined, busy: undefined, files: [], problem: undefined };
 let asked = 0;
 const listeners = new Set<() => void>();
 function set(change: Partial<HandOverState>): void { state = { ...state, ...change }; listeners.forEach((listener) => listener()); }
@@ -33,43 +39,104 @@ export function chosenItems({ choice, out }: Pick<HandOverState, 'choice' | 'out
     && words.every((word) => `${item.ref} ${item.stem.plain} ${item.tags?.map((tag) => `${tag.name ?? ''}: ${tag.value}`).join(' ') ?? ''}`.toLowerCase().includes(word)));
 }
 
+/** What the user decided for single questions, receiver by receiver. */
+const decisionsOf = (kept: readonly KeptLayout[]): Record<string, Decisions> => Object.fromEntries(kept.map((one) => [one.id, one.variants ?? {}]));
+
 /** Fits every chosen question to every layout in view; late answers are dropped. */
-export async function refit(layouts: readonly Layout[]): Promise<void> {
+export async function refit(kept: readonly KeptLayout[]): Promise<void> {
   const now = ++asked;
   const ids = chosenItems(state, bankState().items).map((item) => item.id);
-  const columns = await core().fit(ids, layouts as Layout[], state.decisions);
+  const columns = await core().fit(ids, kept.map((one) => one.layout), decisionsOf(kept));
   if (now === asked) set({ ids, columns, problem: undefined });
 }
 
 export const setChoice = (choice: Partial<Choice>): void => set({ choice: { ...state.choice, ...choice }, files: [] });
 export const setTitle = (title: string): void => set({ title, files: [] });
+/** Wishes for the files; whatever was filled before is out of date then. */
+export const setWishes = (wishes: Partial<Pick<HandOverState, 'description' | 'spread' | 'draw'>>): void => set({ ...wishes, files: [] });
 export function leaveQuestion(id: string, leave: boolean): void {
   const out = new Set(state.out);
   if (leave) out.add(id); else out.delete(id);
   set({ out, files: [] });
 }
 
+/** Keeps what the user decided for one question and one receiver: a variant of the layout's, not of the question's. */
 export function decide(layout: string, item: string, decision: Decision | undefined): void {
-  const own = { ...state.decisions[layout] };
-  if (decision) own[item] = decision; else delete own[item];
-  set({ decisions: { ...state.decisions, [layout]: own }, files: [] });
+  const kept = bankState().layouts.find((one) => one.id === layout);
+  if (!kept) return;
+  const variants = { ...kept.variants };
+  if (decision && (decision.leaveOut || Object.keys(decision.own ?? {}).length)) variants[item] = decision; else delete variants[item];
+  set({ files: [] });
+  void changeRecords(`${decision?.leaveOut ? 'Leave a question out of' : 'Own text for'} ${kept.layout.name}`, [{ kind: 'layouts', id: layout, before: kept, after: { ...kept, variants } }]);
 }
 
-/** Fills the file of each layout (the first three questions for a trial), reads it back, and keeps the receipt. */
-export async function fillFiles(layouts: readonly Layout[], trial = false): Promise<void> {
+const titleOf = (): string => state.title || bankState().info.name;
+
+/** The wishes for one layout's files. */
+export async function wishFor(kept: KeptLayout): Promise<FillWish> {
+  const blank = await blankOf(kept.layout);
+  return {
+    setTitle: titleOf(), decisions: kept.variants ?? {}, ...(state.description ? { setDescription: state.description } : {}), ...(blank ? { blank } : {}),
+    ...(state.spread !== undefined && !kept.layout.shuffles ? { spread: state.spread } : {}), ...(state.draw && kept.layout.shape === 'package' ? { draw: state.draw } : {}),
+  };
+}
+
+/** Fills the files of each layout (the first three questions for a trial), reads them back, and keeps the receipts. */
+export async function fillFiles(layouts: readonly KeptLayout[], trial = false): Promise<void> {
   set({ busy: 'Filling …', files: [], problem: undefined });
   const files: FilledFile[] = [];
   const problems: string[] = [];
-  for (const layout of layouts) {
+  for (const kept of layouts) {
+    const { layout } = kept;
     const column = state.columns.find((candidate) => candidate.layout === layout.id);
     const fitting = state.ids.filter((_, index) => column && column.states[index] !== 2);
-    const ids = trial ? fitting.slice(0, 3) : [...state.ids];
     if (!fitting.length) { problems.push(`${layout.name}: none of the questions fits it.`); continue; }
     set({ busy: `Filling ${layout.name} …` });
-    const answer = await core().fill(ids, layout, trial ? `${state.title || bankState().info.name} (trial)` : state.title || bankState().info.name, state.decisions[layout.id] ?? {}, await blankOf(layout));
+    const wish = await wishFor(kept);
+    const answer = await core().fill(trial ? fitting.slice(0, 3) : [...state.ids], layout, trial ? { ...wish, setTitle: `${wish.setTitle} (trial)` } : wish);
     if ('problem' in answer) { problems.push(`${layout.name}: ${answer.problem}`); continue; }
-    files.push({ layout: layout.id, ...answer });
-    await keepReceipt(answer.receipt);
+    for (const file of answer.files) { files.push({ layout: layout.id, ...file }); await keepReceipt(file.receipt); }
   }
   set({ busy: undefined, files, ...(problems.length ? { problem: problems.join(' ') } : {}) });
+}
+
+/** All filled files in one zip, with their receipts and a summary. */
+export async function takeAll(): Promise<void> {
+  const bytes = await core().bundle(state.files.map(({ name, bytes: own, receipt }) => ({ name, bytes: own, receipt })));
+  takeAway(`${titleOf().replace(/[<>:"/\\|?*]+/g, ' ').trim() || 'Set'}.zip`, bytes, 'application/zip');
+}
+
+/** A receipt's page in a tab of its own, to be read or printed. */
+export async function showReceipt(receipt: Receipt): Promise<void> {
+  const url = URL.createObjectURL(new Blob([await core().receiptPage(receipt)], { type: 'text/html;charset=utf-8' }));
+  // Opened without a way back to this page; a page of text alone, since every text in it is escaped.
+  window.open(url, '_blank', 'noopener');
+  setTimeout(() => URL.revokeObjectURL(url), 60_000);
+}
+
+/** Makes the file of a receipt again, says whether it is the same to the byte, and hands it over. */
+export async function makeAgain(receipt: Receipt): Promise<string> {
+  const blank = receipt.again ? await blankOf(receipt.again.layout) : undefined;
+  const answer = await core().fillAgain(receipt, blank);
+  if ('problem' in answer) { sayProblem(answer.problem); return answer.problem; }
+  const [file] = answer.files;
+  takeAway(file!.name, file!.bytes);
+  return file!.receipt.file.sha256 === receipt.file.sha256 ? 'the same to the byte' : 'made again, but it differs from the file of this receipt';
+}
+
+const cellHtml = (text: string): string => text.replace(/[&<>]/g, (sign) => ({ '&': '&amp;', '<': '&lt;', '>': '&gt;' })[sign]!).replace(/\n/g, '<br>');
+/** A cell of tab text: in quotes where it holds what would break the row, with an apostrophe where it would run. */
+const cellText = (text: string): string => { const safe = /^[=@]|^[+-](?!\d)/.test(text) ? `'${text}` : text; return /["\t\n]/.test(safe) ? `"${safe.replace(/"/g, '""')}"` : safe; };
+
+/** Copies the rows of a layout as a block; gives how many rows there are and the cell to paste them at. */
+export async function copyBlock(layout: Layout): Promise<{ rows: number; cell: string } | undefined> {
+  const kept = bankState().layouts.find((one) => one.id === layout.id);
+  if (!kept) return undefined;
+  const { decisions, spread } = await wishFor(kept);
+  const { cell, rows } = await core().pasteBlock([...state.ids], layout, { decisions, ...(spread !== undefined ? { spread } : {}) });
+  const text = rows.map((row) => row.map((value) => cellText(String(value))).join('\t')).join('\n');
+  // The format says that each cell is text, so that a spreadsheet program makes neither dates nor formulas of it.
+  const html = `<table>${rows.map((row) => `<tr>${row.map((value) => `<td${typeof value === 'number' ? '' : ' style="mso-number-format:\'\\@\'"'}>${cellHtml(String(value))}</td>`).join('')}</tr>`).join('')}</table>`;
+  await navigator.clipboard.write([new ClipboardItem({ 'text/plain': new Blob([text], { type: 'text/plain' }), 'text/html': new Blob([html], { type: 'text/html' }) })]);
+  return { rows: rows.length, cell };
 }

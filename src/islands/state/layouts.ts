@@ -1,38 +1,65 @@
-// Teaching the program a receiver's blank, and correcting what it learned.
+// Teaching the program a receiver's blank, correcting what it learned, and building a layout from one's own words.
 import type { Column, KeptLayout, Layout } from '../../core/model';
+import { columnLetters } from '../../core/shared/cells';
 import { core } from '../../workers/client';
 import type { SheetView } from '../../workers/protocol';
 import { sayProblem } from '../parts/say';
+import { takeAway } from '../parts/take-away';
 import { bankState, changeRecords, theStore } from './bank';
 import { learnAndKeep } from './banks';
 
-/** Learns a dropped blank and keeps it as a layout; gives its id, or undefined where it could not be read. */
+const EDITIONS_KEPT = 20;
+const keep = (label: string, after: KeptLayout): Promise<void> => changeRecords(label, [{ kind: 'layouts', id: after.id, after }]);
+
+/** A name that no layout of the bank has yet. */
+function freeName(wanted: string): string {
+  const taken = new Set(bankState().layouts.map(({ layout }) => layout.name));
+  let name = wanted;
+  for (let n = 2; taken.has(name); n++) name = `${wanted} ${n}`;
+  return name;
+}
+
+/** Learns a dropped blank, or takes in a layout's own file, and keeps it; gives its id, or undefined where it can't be read. */
 export async function teachBlank(file: File): Promise<string | undefined> {
+  if (/\.json$/i.test(file.name)) return importLayout(file);
   const { kept, problem } = await learnAndKeep(file.name, new Uint8Array(await file.arrayBuffer()));
   if (!kept) { sayProblem(problem ?? `${file.name} could not be read.`); return undefined; }
-  await changeRecords(`Teach ${kept.layout.name}`, [{ kind: 'layouts', id: kept.id, after: kept }]);
+  await keep(`Teach ${kept.layout.name}`, kept);
   return kept.id;
 }
 
-/** Replaces a layout in one step; `path` names what the user decided, so that its reason says so and its doubt goes. */
+/** Replaces a layout in one step; `paths` name what the user decided, so that the reason says so and the doubt goes. */
 export function changeLayout(kept: KeptLayout, label: string, layout: Layout, paths: readonly string[] = []): Promise<void> {
   const because = { ...kept.because, ...Object.fromEntries(paths.map((path) => [path, 'you chose it'])) };
-  const after: KeptLayout = { ...kept, layout, because, unsure: kept.unsure.filter((path) => !paths.includes(path)) };
+  const edition = kept.layout.edition ?? 1;
+  const earlier = [...(kept.earlier ?? []), { edition, at: new Date().toISOString(), why: label, layout: kept.layout }].slice(-EDITIONS_KEPT);
+  const after: KeptLayout = { ...kept, layout: { ...layout, edition: edition + 1 }, because, unsure: kept.unsure.filter((path) => !paths.includes(path)), earlier };
   return changeRecords(label, [{ kind: 'layouts', id: kept.id, before: kept, after }]);
+}
+
+const NUMBERED = ['option', 'verdict', 'weight', 'feedback', 'wrong', 'pair', 'left', 'right-side', 'step'];
+
+/** Columns with the places of options and the like counted anew, in the order of the file. */
+function numbered(columns: readonly Column[]): Column[] {
+  const counters = new Map<string, number>();
+  return columns.map((column) => {
+    const { n: _n, ...rest } = column;
+    if (!NUMBERED.includes(column.role)) return rest;
+    const n = (counters.get(column.role) ?? 0) + 1;
+    counters.set(column.role, n);
+    return { ...rest, n };
+  });
 }
 
 export function changeColumn(kept: KeptLayout, column: Column): Promise<void> {
   const known = kept.layout.columns.some((candidate) => candidate.column === column.column);
   const columns = known ? kept.layout.columns.map((candidate) => (candidate.column === column.column ? column : candidate)) : [...kept.layout.columns, column];
-  const counters = new Map<string, number>();
-  const numbered = columns.map((candidate) => {
-    if (!['option', 'verdict', 'weight', 'feedback', 'wrong', 'pair', 'step'].includes(candidate.role)) { const { n: _n, ...rest } = candidate; return rest; }
-    const n = (counters.get(candidate.role) ?? 0) + 1;
-    counters.set(candidate.role, n);
-    return { ...candidate, n };
-  });
-  return changeLayout(kept, `Column ${column.column} of ${kept.layout.name}`, { ...kept.layout, columns: numbered }, [`columns.${column.column}`]);
+  return changeLayout(kept, `Column ${column.column} of ${kept.layout.name}`, { ...kept.layout, columns: numbered(columns) }, [`columns.${column.column}`]);
 }
+
+/** Columns in a new order or number, lettered anew from the first on; for layouts that have no receiver's blank. */
+export const setColumns = (kept: KeptLayout, label: string, columns: readonly Column[]): Promise<void> =>
+  changeLayout(kept, label, { ...kept.layout, columns: numbered(columns.map((column, index) => ({ ...column, column: columnLetters(index) }))) });
 
 export const choose = (kept: KeptLayout, chosen: boolean): Promise<void> =>
   changeRecords(`${chosen ? 'Show' : 'Hide'} ${kept.layout.name}`, [{ kind: 'layouts', id: kept.id, before: kept, after: { ...kept, chosen } }]);
@@ -40,14 +67,73 @@ export const choose = (kept: KeptLayout, chosen: boolean): Promise<void> =>
 export const removeLayout = (kept: KeptLayout): Promise<void> =>
   changeRecords(`Remove ${kept.layout.name}`, [{ kind: 'layouts', id: kept.id, before: kept }]);
 
-/** The blank of a layout; undefined where the browser no longer has it. */
+/** The blank of a layout; undefined where it has none, or the browser no longer has it. */
 export const blankOf = (layout: Layout): Promise<Uint8Array | undefined> =>
   layout.blank ? theStore().blank(layout.blank.digest) : Promise.resolve(undefined);
 
-/** The blank's sheets, to be shown beside what they mean. */
+/** The blank's sheets, to be shown beside what they mean; an empty form is made where the layout never had a blank. */
 export async function sheetsOf(layout: Layout): Promise<SheetView[]> {
   const bytes = await blankOf(layout);
-  return bytes ? core().showBlank(layout.blank!.name, bytes, layout.shape) : [];
+  if (bytes) return core().showBlank(layout.blank!.name, bytes, layout.shape);
+  const made = layout.blank ? undefined : await core().makeBlank(layout);
+  return made ? core().showBlank(made.name, made.bytes, layout.shape) : [];
+}
+
+const fresh = (layout: Layout, name: string): KeptLayout => {
+  const id = crypto.randomUUID();
+  return { id, layout: { ...layout, id, name: freeName(name), edition: 1 }, because: {}, unsure: [], chosen: true };
+};
+
+/** A copy beside the original, with its blank and its reasons, without its variants. */
+export async function duplicateLayout(kept: KeptLayout): Promise<string> {
+  const copy = { ...fresh(kept.layout, `${kept.layout.name}, copy`), because: kept.because, unsure: kept.unsure };
+  await keep(`Duplicate ${kept.layout.name}`, copy);
+  return copy.id;
+}
+
+export const starters = (): Promise<Layout[]> => core().starters();
+
+/** A starter layout taken into the bank. */
+export async function addStarter(starter: Layout): Promise<string> {
+  const kept = fresh(starter, starter.name);
+  await keep(`Add ${kept.layout.name}`, kept);
+  return kept.id;
+}
+
+/** A layout of rows to be built column by column. */
+export const newLayout = (): Promise<string> => addStarter({
+  id: '', name: 'New layout', version: 1, shape: 'rows', file: { format: 'xlsx', sheet: 'Questions', headingRow: 1, firstRow: 2, firstColumn: 'A' }, key: { style: 'letter' }, kinds: [], limits: {},
+  columns: [{ column: 'A', heading: 'Question', role: 'stem' }, { column: 'B', heading: 'Option 1', role: 'option', n: 1 }, { column: 'C', heading: 'Option 2', role: 'option', n: 2 }, { column: 'D', heading: 'Right option (letter)', role: 'key' }],
+});
+
+/** Hands over an empty form: the receiver's own blank, or one made from the layout. */
+export async function takeBlank(layout: Layout): Promise<void> {
+  const own = await blankOf(layout);
+  if (own) { takeAway(layout.blank!.name, own); return; }
+  const made = await core().makeBlank(layout);
+  if (made) takeAway(made.name, made.bytes);
+}
+
+const fileSafe = (name: string): string => name.replace(/[<>:"/\\|?*]+/g, ' ').trim() || 'layout';
+const asJson = (value: unknown): Uint8Array => new TextEncoder().encode(JSON.stringify(value, null, 2));
+
+/** The layout as one file with its blank, or its description in one of the open standards for tables. */
+export async function exportLayout(kept: KeptLayout, as: 'layout' | 'csvw' | 'tableSchema'): Promise<void> {
+  const file = await core().layoutFile(kept, await blankOf(kept.layout));
+  const name = fileSafe(kept.layout.name);
+  if (as === 'layout') takeAway(`${name}.layout.json`, asJson(file), 'application/json');
+  else if (as === 'csvw' && file.csvw) takeAway(`${name}.csv-metadata.json`, asJson(file.csvw), 'application/csvm+json');
+  else if (file.tableSchema) takeAway(`${name}.table-schema.json`, asJson(file.tableSchema), 'application/json');
+}
+
+/** Takes in a layout's own file as a layout beside the others; gives its id, or undefined where it can't be read. */
+export async function importLayout(file: File): Promise<string | undefined> {
+  const read = await core().readLayoutFile(file.name, await file.text());
+  if ('problem' in read) { sayProblem(read.problem); return undefined; }
+  if (read.blank && read.file.layout.blank) await theStore().saveBlank(read.file.layout.blank.digest, read.blank.bytes);
+  const kept = { ...fresh(read.file.layout, read.file.layout.name), because: read.file.because, unsure: read.file.unsure };
+  await keep(`Take in ${kept.layout.name}`, kept);
+  return kept.id;
 }
 
 export const layoutById = (id: string): KeptLayout | undefined => bankState().layouts.find((kept) => kept.id === id);

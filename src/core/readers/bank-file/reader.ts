@@ -30,7 +30,7 @@ export function unpackBankFile(name: string, parts: Parts): Unpacked {
   const parsed = BankFileSchema.safeParse(lifted);
   if (!parsed.success) { const issue = parsed.error.issues[0]; return { problem: { rule: 'bank-file-damaged', message: `${name} is a bank file, but at ${issue?.path.join('.') || 'its head'} it does not hold what it should (${issue?.message ?? 'unknown'}).` } }; }
   const { pictures, blanks, name: bank, items, layouts, sources, receipts } = parsed.data;
-  return { contents: { name: bank, layouts, sources, receipts, items: items.map((item) => sanitiseItem(withPictures(item, pictures, parts))), blanks: new Map(blanks.flatMap((digest) => { const bytes = parts.get(`blanks/${digest}`); return bytes ? [[digest, bytes] as const] : []; })) } };
+  return { contents: { name: bank, layouts, sources, receipts: receipts.map((receipt) => (receipt.again ? { ...receipt, again: { ...receipt.again, items: receipt.again.items.map(sanitiseItem) } } : receipt)), items: items.map((item) => sanitiseItem(withPictures(item, pictures, parts))), blanks: new Map(blanks.flatMap((digest) => { const bytes = parts.get(`blanks/${digest}`); return bytes ? [[digest, bytes] as const] : []; })) } };
 }
 
 /** The questions of a bank file, to be agreed to like those of any other source. */

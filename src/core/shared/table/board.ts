@@ -28,7 +28,7 @@ function categoriesAt(region: Region, row: number, levelColumn: number): number[
 
 /** Categories that headings of questions would be as well are no board. */
 const namesFields = (region: Region, row: number, columns: readonly number[]): boolean =>
-  columns.filter((c) => { const guess = roleOfHeading(region.cell(row, c)); return guess?.sure && !saysAnswer(region.cell(row, c)); }).length * 2 >= columns.length;
+  columns.filter((c) => { const guess = roleOfHeading(region.cell(row, c)); return guess?.sure && guess.role !== 'category' && !saysAnswer(region.cell(row, c)); }).length * 2 >= columns.length;
 
 type Levels = { rows: number[]; levels: string[]; below: boolean };
 

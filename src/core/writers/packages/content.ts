@@ -1,16 +1,12 @@
 // Texts and pictures of a question as the body of an item.
 import type { Item, Text } from '../../model';
+import { fromBase64 } from '../../shared/base64';
 import { el, escapeText, type Node } from './xml';
 
 /** Files that go into the package beside the items, by their path. */
 export type Media = { paths: Map<string, string>; bytes: Map<string, Uint8Array> };
 
 const TYPES: Record<string, string> = { 'image/png': 'png', 'image/jpeg': 'jpg', 'image/gif': 'gif', 'image/webp': 'webp' };
-
-function fromBase64(code: string): Uint8Array {
-  const binary = atob(code);
-  return Uint8Array.from(binary, (sign) => sign.charCodeAt(0));
-}
 
 /** Where a picture lies: a data address becomes a file of the package, a link stays one. */
 export function pictureHref(href: string, media: Media): string {

@@ -15,8 +15,23 @@ function explained(marks: Marks): [string, string][] {
   return rows.flatMap(([sign, words]) => (sign ? [[sign, words] as [string, string]] : []));
 }
 
-/** The comments of a form; without a sign for comments there is nothing to say. */
-export function blankText({ marks = { right: '*' }, limits, file }: Layout): Uint8Array {
+/** Samples of each kind that the form can say, to be replaced. */
+function samplesOf(marks: Marks, kinds: Layout['kinds']): string[] {
+  const has = (kind: Layout['kinds'][number]['kind']): boolean => !kinds.length || kinds.some((own) => own.kind === kind);
+  const label = (index: number): string => (!marks.optionLabel || marks.optionLabel === 'none' ? '' : `${marks.optionLabel.startsWith('1') ? index + 1 : 'abc'[index]!}${marks.optionLabel.slice(-1)} `);
+  const option = (text: string, right: boolean, index: number): string => { const sign = right ? marks.right : marks.wrong ?? ''; return `${sign}${label(index) || (sign ? ' ' : '')}${text}`; };
+  const number = (n: number): string => (!marks.stemLabel || marks.stemLabel === 'none' ? '' : `${n}${marks.stemLabel.slice(-1)} `);
+  const group = (n: number, stem: string, lines: string[]): string => [`${number(n)}${stem}${marks.open ? ` ${marks.open}` : ''}`, ...lines, ...(marks.close ? [marks.close] : [])].join('\n');
+  return [
+    ...(has('choice-one') ? [group(1, 'Sample: which of these floats?', [option('Cork', true, 0), option('Brick', false, 1), option('Iron', false, 2)])] : []),
+    ...(has('choice-many') ? [group(2, 'Sample: which of these are wet?', [option('Rain', true, 0), option('Sand', false, 1), option('Dew', true, 2)])] : []),
+    ...(has('true-false') ? [group(3, 'Sample: water runs downhill.', [option('True', true, 0), option('False', false, 1)])] : []),
+    ...(has('match') && marks.pair ? [group(4, 'Sample: match each one.', [`Lock ${marks.pair} on a canal`, `Quay ${marks.pair} in a harbour`])] : []),
+  ];
+}
+
+/** The comments of a form and a sample of each kind; without a sign for comments there is nothing to say. */
+export function blankText({ marks = { right: '*' }, limits, file, kinds }: Layout): Uint8Array {
   const { comment } = marks;
   if (!comment) return encode('', file.encoding);
   const signs = explained(marks);
@@ -28,5 +43,6 @@ export function blankText({ marks = { right: '*' }, limits, file }: Layout): Uin
     ...(limits.stem ? [`A question may have up to ${limits.stem} characters.`] : []), ...(limits.option ? [`An option may have up to ${limits.option} characters.`] : []),
     ...(limits.optionsMax ? [`A question has ${limits.optionsMin ?? 2} to ${limits.optionsMax} options.`] : []),
   ];
-  return encode(`${words.map((line) => `${comment} ${line}`).join('\n')}\n`.replace(/\n/g, lineEnd(file)), file.encoding);
+  const samples = samplesOf(marks, kinds).join(marks.between === 'none' ? '\n' : '\n\n');
+  return encode(`${words.map((line) => `${comment} ${line}`).join('\n')}\n\n${samples}\n`.replace(/\n/g, lineEnd(file)), file.encoding);
 }

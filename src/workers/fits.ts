@@ -1,0 +1,52 @@
+// How the questions stand to the layouts, kept so that one edit costs one question's fit and not the whole bank's.
+import type { Fitted, Item, Layout } from '../core/model';
+import { fit } from '../core/pipeline';
+import type { Decision, Decisions, FitColumn } from './protocol';
+
+type Known = { item: Item; decision: Decision | undefined; state: 0 | 1 | 2; changes: number; reason: string; rows: number };
+type Kept = { layout: string; deck: number; byItem: Map<string, Known> };
+
+const known = (item: Item, decision: Decision | undefined, one: Fitted): Known =>
+  ({ item, decision, state: one.state === 'fits' ? 0 : one.state === 'changes' ? 1 : 2, changes: Math.min(255, one.changes.length), reason: one.reason ?? '', rows: one.cells?.length ?? 0 });
+
+/** The column packed: a byte for each question, and each reason once. */
+function packed(layout: string, list: readonly Known[]): FitColumn {
+  const words = [''];
+  const places = new Map<string, number>([['', 0]]);
+  const states = new Uint8Array(list.length);
+  const changes = new Uint8Array(list.length);
+  const reasons = new Uint16Array(list.length);
+  const rows = new Uint32Array(list.length);
+  let row = 0;
+  const counts: [number, number, number] = [0, 0, 0];
+  list.forEach((one, i) => {
+    rows[i] = row;
+    row += one.rows;
+    states[i] = one.state;
+    counts[one.state]++;
+    changes[i] = one.changes;
+    let at = places.get(one.reason);
+    if (at === undefined) { at = words.length; words.push(one.reason); places.set(one.reason, at); }
+    reasons[i] = at;
+  });
+  return { layout, rows, states, changes, reasons, words, counts };
+}
+
+export class Fits {
+  private readonly kept = new Map<string, Kept>();
+
+  /** One column of the matrix. `deck` are the cards that lend distractors, `edition` counts their changes. */
+  column(items: readonly Item[], layout: Layout, decisions: Decisions, deck: readonly Item[], edition: number): FitColumn {
+    // On a board each question's place depends on the others'.
+    if (layout.shape === 'grid') return packed(layout.id, fit(items, layout, decisions, { deck }).map((one, index) => known(items[index]!, undefined, one)));
+    const text = JSON.stringify(layout);
+    let kept = this.kept.get(layout.id);
+    if (!kept || kept.layout !== text || kept.deck !== edition) { kept = { layout: text, deck: edition, byItem: new Map() }; this.kept.set(layout.id, kept); }
+    const { byItem } = kept;
+    const fresh = items.filter((item) => { const old = byItem.get(item.id); return !old || old.item !== item || old.decision !== decisions[item.id]; });
+    fit(fresh, layout, decisions, { deck }).forEach((one, index) => byItem.set(one.item, known(fresh[index]!, decisions[one.item], one)));
+    return packed(layout.id, items.map((item) => byItem.get(item.id)!));
+  }
+
+  clear(): void { this.kept.clear(); }
+}
