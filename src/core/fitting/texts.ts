@@ -58,6 +58,11 @@ function throughFor(draft: Draft, context: Context, own: Record<string, string>)
       draft.note(field, text, line, context.plainText ? 'the file has no way to keep a line break in a cell' : 'a line break would end the text of the question');
       text = line;
     }
+    if (context.keepsFormatting && /[ \t\u00a0]{2,}|\t/.test(text) && !original.html) {
+      const single = text.replace(/[ \t\u00a0]{2,}|\t/g, ' ');
+      draft.note(field, text, single, 'in the package several blanks count as one');
+      text = single;
+    }
     if (context.narrow) text = held(draft, field, text);
     // The apostrophe is noted, but the writer sets it and the read-back takes it away, so the question keeps its text.
     if (context.plainText) draft.note(field, text, guardFormula(text), 'an apostrophe in front keeps a spreadsheet program from running it');

@@ -72,10 +72,20 @@ function learnHeadless(region: Region, first: number): Learned[] {
   return guessWithoutHeadings(profiles).map(({ profile, role: guessed, n, because, sure }) => ({ column: columnLetters(profile.column), role: guessed, ...(n !== undefined ? { n } : {}), because, sure }));
 }
 
+/** Columns of a protected sheet in which no cell below the headings may be filled; none where the sheet says nothing. */
+function lockedColumns({ sheet, left, right }: Region, first: number): Set<number> {
+  const locked = new Set<number>();
+  if (!sheet.isProtected || !sheet.unlocked?.length) return locked;
+  const open = new Set(sheet.unlocked.flatMap((place) => { const [row, column] = place.split(':').map(Number); return row! >= first ? [column!] : []; }));
+  if (open.size) for (let c = left; c <= right; c++) if (!open.has(c)) locked.add(c);
+  return locked;
+}
+
 /** Every column of a blank's rows. `headingRow` counts from 0 and is absent where no row holds headings; `lastSample` is the last sample row. */
 export function learnColumns(region: Region, headingRow: number | undefined, first: number, lastSample: number): Learned[] {
   if (headingRow === undefined) return learnHeadless(region, first);
   const columns: Learned[] = [];
+  const locked = lockedColumns(region, first);
   for (let c = region.left; c <= region.right; c++) {
     const heading = region.cell(headingRow, c);
     const note = noteAt(region.sheet, headingRow, c);
@@ -84,6 +94,11 @@ export function learnColumns(region: Region, headingRow: number | undefined, fir
     columns.push({ column: columnLetters(c), ...(heading ? { heading } : {}), ...role(heading, region, c, first), ...rules, ...(most ? { max: most } : {}), ...(/\b(?:required|must|pflicht|obligatoire)\b|\*\s*$/i.test(heading) ? { required: true } : {}) });
   }
   settle(columns, region, first);
+  for (const column of columns) {
+    if (!locked.has(region.left + columns.indexOf(column)) || column.role === 'number-in-file') continue;
+    const { n: _n, ...rest } = column;
+    columns[columns.indexOf(column)] = { ...rest, role: 'ignore', sure: true, because: 'its cells are locked on the protected sheet' };
+  }
   for (const column of columns) {
     if (!['tags', 'wrongs', 'options', 'accepted', 'category'].includes(column.role)) continue;
     const sampled = Array.from({ length: Math.max(0, lastSample - first + 1) }, (_, i) => region.cell(first + i, region.left + columns.indexOf(column)));

@@ -18,7 +18,14 @@ const roleOfLabel = (text: string): Labelled['role'] | undefined => {
 /** The cell a label asks to be filled: the next one to its right, past the label's own merged block. */
 function target(region: Region, row: number, column: number): { row: number; column: number } {
   const merge = region.sheet.merges.find((m) => row >= m.top && row <= m.bottom && column >= m.left && column <= m.right);
-  return { row, column: (merge?.right ?? column) + 1 };
+  const beside = { row, column: (merge?.right ?? column) + 1 };
+  const { unlocked, isProtected } = region.sheet;
+  if (!isProtected || !unlocked?.length) return beside;
+  // On a protected sheet the label means a cell that may be filled: the next one in its row, else the one below it.
+  const open = (at: { row: number; column: number }): boolean => unlocked.includes(`${at.row}:${at.column}`);
+  const inRow = Array.from({ length: 8 }, (_, n) => ({ row, column: beside.column + n })).find(open);
+  const below = { row: (merge?.bottom ?? row) + 1, column };
+  return inRow ?? (open(below) ? below : beside);
 }
 
 /** The labelled cells above the headings (or in the first ten rows where there are none). */

@@ -91,7 +91,7 @@ const pointsOf = (item: Item): number => item.points ?? (item.kind === 'card' ? 
 function againOf(job: FillJob, into: readonly Taken[]): Again {
   const ids = new Set(into.map(({ item }) => item.id));
   const decisions = Object.fromEntries(Object.entries(job.decisions ?? {}).filter(([id]) => ids.has(id)));
-  const deck = (job.deck ?? job.items.filter((item) => item.kind === 'card')).filter(() => into.some(({ item, one }) => item.kind === 'card' && one.as[0]?.options));
+  const deck = deckOf(job).filter(() => into.some(({ item, one }) => item.kind === 'card' && one.as[0]?.options));
   return {
     items: into.map(({ item }) => item), layout: job.layout, ...(job.accept ? { accept: job.accept } : {}), ...(Object.keys(decisions).length ? { decisions } : {}), ...(deck.length ? { deck: [...deck] } : {}),
     ...(job.spread !== undefined ? { spread: job.spread } : {}), ...(job.draw ? { draw: job.draw } : {}), ...(job.setDescription ? { description: job.setDescription } : {}),
@@ -107,9 +107,19 @@ function meantBy(into: readonly Taken[], { layout, draw }: FillJob): Item[] {
 
 type Out = { id: string; ref: string; reason: string };
 
+/** A file's questions with their right answers spread over the places: file by file, so that each is even and can be made again alone. */
+function spreadIn(job: FillJob, into: readonly Taken[]): readonly Taken[] {
+  if (job.spread === undefined) return into;
+  const fitted = fit(into.map(({ item }) => item), job.layout, job.decisions, { deck: deckOf(job), spread: job.spread });
+  return into.map(({ item }, index) => ({ item, one: fitted[index] as Taken['one'] }));
+}
+
+const deckOf = (job: Pick<FillJob, 'items' | 'deck'>): readonly Item[] => job.deck ?? job.items.filter((item) => item.kind === 'card');
+
 /** One file written, read back and recorded. */
-async function fillOne(job: FillJob & { setTitle: string }, into: readonly Taken[], leftOut: Out[], batch: Receipt['batch'], surroundings: Surroundings): Promise<Filled> {
+async function fillOne(job: FillJob & { setTitle: string }, chosen: readonly Taken[], leftOut: Out[], batch: Receipt['batch'], surroundings: Surroundings): Promise<Filled> {
   const { layout, setTitle } = job;
+  const into = spreadIn(job, chosen);
   const questions: Placed[] = into.map(({ one: { cells, text, as } }) => ({ as, ...(cells ? { cells } : {}), ...(text !== undefined ? { text } : {}) }));
   const written = write({ layout, questions, setTitle, ...(job.setDescription ? { setDescription: job.setDescription } : {}), ...(job.blank ? { blank: job.blank } : {}), ...(job.draw ? { draw: job.draw } : {}) });
   const name = fileName(setTitle, layout);
@@ -129,7 +139,7 @@ async function fillOne(job: FillJob & { setTitle: string }, into: readonly Taken
 function choose(given: FillJob): { taken: Taken[]; leftOut: Out[] } {
   // Only packages carry formatting on, and what they carry must be the little HTML that is known to be harmless.
   const job = given.layout.shape === 'package' ? { ...given, items: given.items.map(sanitiseItem) } : given;
-  const fitted = fit(job.items, job.layout, job.decisions, { ...(job.deck ? { deck: job.deck } : {}), ...(job.spread !== undefined ? { spread: job.spread } : {}) });
+  const fitted = fit(job.items, job.layout, job.decisions, { deck: deckOf(job) });
   const isTaken = (one: Fitted): one is Fitted & { as: Item[] } => one.as !== undefined && (one.state === 'fits' || job.accept !== 'none');
   const taken = fitted.flatMap((one, index) => (isTaken(one) ? [{ one, item: job.items[index]! }] : []));
   const leftOut = fitted.flatMap((one, index) => (isTaken(one) ? [] : [{ id: one.item, ref: job.items[index]!.ref, reason: one.reason ?? 'its changes were refused' }]));
@@ -183,7 +193,7 @@ export type PasteBlock = { cell: string; rows: CellValue[][] };
 /** The rows of a layout as a block to copy, for receivers that take no file. Columns between are blank. */
 export function pasteBlock(job: Pick<FillJob, 'items' | 'layout' | 'decisions' | 'accept' | 'deck' | 'spread'>): PasteBlock {
   const { layout } = job;
-  const { taken } = choose(job);
+  const taken = spreadIn(job, choose(job).taken);
   const columns = layout.columns.filter((column) => column.role !== 'ignore' && column.role !== 'number-in-file').map((column) => column.column).sort((a, b) => columnIndex(a) - columnIndex(b));
   const [first = 'A', last = first] = [columns[0], columns.at(-1)];
   const rows = taken.flatMap(({ one }) => one.cells ?? []).map((cells) => { const row: CellValue[] = Array.from({ length: columnIndex(last) - columnIndex(first) + 1 }, () => ''); for (const column of columns) row[columnIndex(column) - columnIndex(first)] = cells[column] ?? ''; return row; });
@@ -195,10 +205,11 @@ export type KeyPlaces = { before: number[]; after: number[]; questions: number }
 
 /** Where right answers lie in a file of the layout, without spreading them and with it. */
 export function keyPlaces(job: Pick<FillJob, 'items' | 'layout' | 'decisions' | 'deck'>, seed: number): KeyPlaces {
+  const { taken } = choose(job);
   const tally = (spread: number | undefined): { places: number[]; questions: number } => {
     const places: number[] = [];
     let questions = 0;
-    for (const { one } of choose({ ...job, ...(spread !== undefined ? { spread } : {}) }).taken) {
+    for (const { one } of batches(taken, job.layout.limits.perFile ?? Infinity).flatMap((into) => spreadIn({ ...job, ...(spread !== undefined ? { spread } : {}) }, into))) {
       for (const { kind, options } of one.as) {
         if (!options || kind === 'true-false') continue;
         questions++;

@@ -9,7 +9,7 @@ type Places = { before: number[]; after: number[]; questions: number };
 const SEED = 1;
 
 /** Whether the order of the options says anything to this receiver. */
-export const showsOrder = ({ layout }: KeptLayout): boolean => !layout.shuffles && layout.shape !== 'grid' && !['first', 'right-column', 'word'].includes(layout.key.style);
+export const showsOrder = ({ layout }: KeptLayout): boolean => !layout.shuffles && layout.shape !== 'grid' && (layout.shape !== 'rows' || layout.columns.some(({ role }) => role === 'option' || role === 'options')) && !['first', 'right-column', 'word'].includes(layout.key.style);
 
 const colour = (name: string): string => getComputedStyle(document.documentElement).getPropertyValue(name).trim();
 
@@ -74,7 +74,7 @@ export function KeyPlaces({ kept }: { kept: readonly KeptLayout[] }) {
           </tbody></table>
           <p><label><input type="checkbox" checked={spread !== undefined} onChange={(event) => setWishes({ spread: event.target.checked ? SEED : undefined })} /> Spread them evenly for receivers that do not shuffle</label>
             {spread !== undefined && <label> by seed <input className="field mono" size={5} inputMode="numeric" defaultValue={spread} onBlur={(event) => { const seed = Number(event.target.value); if (Number.isInteger(seed) && seed >= 0) setWishes({ spread: seed }); else event.target.value = String(spread); }} /></label>}</p>
-          <p className="soft small">The same seed gives the same order. Options that speak of others (“all of the above”), true or false, and questions that keep their order stay as they are.</p>
+          <p className="soft small">The same seed gives the same order, even among questions with as many options. Options that speak of others (“all of the above”), true or false, and questions that keep their order stay as they are.</p>
         </div>
       </div>
     </details>

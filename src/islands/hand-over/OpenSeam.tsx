@@ -30,7 +30,7 @@ function ChangeRow({ change, layout, decision, onDecide }: { change: Change; lay
   const others = field === 'seconds' ? (layout.limits.seconds ?? []).filter((seconds) => String(seconds) !== change.to).sort((a, b) => Math.abs(a - Number(change.from)) - Math.abs(b - Number(change.from))).slice(0, 2) : [];
   return (
     <div className="change note warn">
-      <span>{change.why}.{change.to && field !== 'seconds' && !isText ? ` Becomes ${change.to}.` : ''}</span>
+      <span>{change.why}.{change.to && field !== 'seconds' && field !== 'kind' && !isText ? ` Becomes ${change.to}.` : ''}</span>
       <span className="ways">
         {isText && change.to !== '' && !writing && <button type="button" className="link" onClick={() => setWriting(true)}>Write it for this receiver</button>}
         {others.map((seconds) => <button key={seconds} type="button" className="link" onClick={() => own(String(seconds))}>Take {seconds}</button>)}

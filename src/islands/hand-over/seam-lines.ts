@@ -52,7 +52,8 @@ export function linesOf(item: Item, layout: Layout, fitted: Fitted): Line[] {
     const lead = field === 'options' || field === 'steps' || field === 'gaps' ? 3 : 0;
     lines.push({ field, name, left, right: isCells ? at(...(as?.kind === item.kind ? roles : [...roles, ...answersRoles])) : said(field, same[index]?.left), ...(layout.limits.option && field !== 'key' ? { most: layout.limits.option } : {}), lead });
   });
-  lines.push({ field: 'kind', name: 'kind', left: [cellText(item, 'kind')], right: at('kind'), lead: 0 });
+  const recoded = fitted.changes.find((change) => change.field === 'kind');
+  lines.push({ field: 'kind', name: 'kind', left: [cellText(item, 'kind')], right: at('kind').length || !recoded ? at('kind') : [{ place: 'becomes', heading: '', value: recoded.to }], lead: 0 });
   for (const [field, name, role, textOf] of BESIDE) {
     const text = textOf(item);
     if (text) lines.push({ field, name, left: [text], right: isCells ? at(role, ...(role === 'tags' ? ['tag' as const] : [])) : said(field, as && [textOf(as)]), lead: 0 });

@@ -42,6 +42,7 @@ function markOf(layout: Layout, row: number, column: number): CellMark | undefin
   if (own) return { word: own.role === 'set-title' ? 'the set’s title goes here' : 'the set’s description goes here', tone: 'title-cell' };
   if (layout.grid) return row === layout.grid.categoryRow || column === columnIndex(layout.grid.levelColumn) ? { word: row === layout.grid.categoryRow ? 'categories' : 'levels', tone: 'heading-cell' } : undefined;
   if (row === headingRow) return { word: 'heading', tone: 'heading-cell' };
+  if (layout.lines && layout.file.firstColumn && column === columnIndex(layout.file.firstColumn) && row >= firstRow) return { word: 'names the field', tone: 'heading-cell' };
   if (sample && row >= sample[0] && row <= sample[1]) return { word: 'sample, cleared by a fill', tone: 'sample-cell' };
   if (row >= firstRow && layout.shape === 'rows') return { word: '', tone: 'fill-cell' };
   return undefined;
@@ -98,7 +99,7 @@ export function BlankView({ kept, sheet, fitted }: { kept: KeptLayout; sheet: Sh
                 const mark = isForm && !(counted && r + 1 >= first) ? markOf(layout, r + 1, c) : undefined;
                 const filled = preview.get(cellName(r, c));
                 const text = row[c] ?? '';
-                const changes = filled !== undefined && filled !== text;
+                const changes = filled !== undefined && (filled !== text || mark?.tone === 'sample-cell');
                 const look = sheet.looks?.[`${r}:${c}`] ?? '';
                 const note = sheet.notes?.[`${r}:${c}`];
                 return (

@@ -55,7 +55,7 @@ function More({ kept }: { kept: KeptLayout }) {
 /** What stands at the left: a sheet of the blank, the columns, or the sample text. */
 function Left({ kept, sheet, tab, fitted }: { kept: KeptLayout; sheet: SheetView | undefined; tab: string | undefined; fitted: Fitted | undefined }) {
   const { layout } = kept;
-  if (tab === COLUMNS) return <ColumnsView kept={kept} />;
+  if (tab === COLUMNS) return <ColumnsView kept={kept} fitted={fitted} />;
   if (layout.shape === 'package') return <div className="pad"><p>A package of the open standard {layout.file.standard}: it needs no blank. The kinds at the right are those that the standard can say; the rest is named when questions are fitted.</p>{fitted?.as && <p className="soft small">A question of the bank: {fitted.as[0]!.stem.plain}</p>}</div>;
   if (!sheet) return <p className="soft pad">The blank is not in this browser any more. Drop it again to see and fill it.</p>;
   if (layout.shape === 'marked-text') return <SampleText kept={kept} lines={sheet.rows.map((row) => row[0] ?? '')} fitted={fitted} />;
@@ -84,7 +84,7 @@ export function Teach({ kept }: { kept: KeptLayout }) {
         <section className="panel blank" aria-label="The blank">
           {tabs.length > 1 && <div className="tabs" role="tablist">{tabs.map(({ id, words }) => <button key={id} type="button" role="tab" aria-selected={tab === COLUMNS ? id === COLUMNS : id === current?.name} onClick={() => setTab(id)}>{words}</button>)}</div>}
           <Left kept={kept} sheet={current} tab={tab} fitted={fitted} />
-          {fitted && layout.shape === 'rows' && <p className="pad soft small">{fitted.cells ? `Row ${layout.file.firstRow} shows a question of the bank as it would be written` : `No question of the bank fits yet: ${fitted.reason}`}.</p>}
+          {fitted && layout.shape === 'rows' && tab !== COLUMNS && <p className="pad soft small">{fitted.cells ? `Row ${layout.file.firstRow} shows a question of the bank as it would be written` : `No question of the bank fits yet: ${fitted.reason}`}.</p>}
         </section>
         <Learned kept={kept} />
       </div>

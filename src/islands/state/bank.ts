@@ -52,6 +52,9 @@ export const bankState = (): BankState => state;
 export const itemById = (id: string): Item | undefined => byId.get(id);
 export const theStore = (): Store => store;
 
+/** The same order at every start, wherever the store has them. */
+const byName = (layouts: readonly KeptLayout[]): KeptLayout[] => [...layouts].sort((a, b) => a.layout.name.localeCompare(b.layout.name, 'en'));
+
 const chosenLayouts = () => state.layouts.filter((kept) => kept.chosen).map((kept) => kept.layout);
 
 function publishFindings(): void {
@@ -83,7 +86,7 @@ export async function openBank(info: BankInfo): Promise<void> {
   places.clear(); byId.clear(); perItem = new Map(); together = [];
   set({ phase: 'loading', info, items: [], findings: new Map(), undo: [], redo: [], conflicts: [], waiting: 0 });
   const [layouts, sources, receipts] = await Promise.all([store.records(info.id, 'layouts'), store.records(info.id, 'sources'), store.records(info.id, 'receipts')]);
-  set({ layouts, sources, receipts: receipts.sort((a, b) => b.at.localeCompare(a.at)) });
+  set({ layouts: byName(layouts), sources, receipts: receipts.sort((a, b) => b.at.localeCompare(a.at)) });
   await core().mirror([], [], true);
   let after = -Infinity;
   const items: Item[] = [];
@@ -126,7 +129,7 @@ function applyRecords(records: readonly RecordStep[], side: 'before' | 'after'):
   };
   for (const record of records) {
     const next = record[side];
-    if (record.kind === 'layouts') set({ layouts: replace(state.layouts, record.id, next as KeptLayout | undefined) });
+    if (record.kind === 'layouts') set({ layouts: byName(replace(state.layouts, record.id, next as KeptLayout | undefined)) });
     else if (record.kind === 'sources') set({ sources: replace(state.sources, record.id, next as KeptSource | undefined) });
     else set({ receipts: replace(state.receipts, record.id, next as Receipt | undefined).sort((a, b) => b.at.localeCompare(a.at)) });
   }
@@ -268,7 +271,7 @@ async function hearElsewhere(change: { bank: string; items: string[]; records: u
   set({ items: [...byId.values()].sort((a, b) => places.get(a.id)!.order - places.get(b.id)!.order) });
   if (change.records.length) {
     const [layouts, sources, receipts] = await Promise.all([store.records(state.info.id, 'layouts'), store.records(state.info.id, 'sources'), store.records(state.info.id, 'receipts')]);
-    set({ layouts, sources, receipts: receipts.sort((a, b) => b.at.localeCompare(a.at)) });
+    set({ layouts: byName(layouts), sources, receipts: receipts.sort((a, b) => b.at.localeCompare(a.at)) });
   }
   await core().mirror(changed, gone, false);
   await check(change.records.length ? undefined : changed.map((item) => item.id));

@@ -27,6 +27,8 @@ export class ContentReader {
   readonly sheets: Sheet[] = [];
   readonly styles = new StyleCollector();
   private readonly rules = new Map<string, Rule>();
+  /** Named ranges, by their names in lower case. */
+  private readonly names = new Map<string, string>();
   private rule: Rule | undefined;
   private sheet: Sheet | undefined;
   private uses = new Map<string, Validation['ranges']>();
@@ -44,6 +46,7 @@ export class ContentReader {
     if (!this.sheet) this.styles.open(name, a);
     switch (name) {
       case 'content-validation': this.rules.set(a['table:name'] ?? '', this.rule = ruleOf(a['table:condition'] ?? '')); return;
+      case 'named-range': this.names.set((a['table:name'] ?? '').toLowerCase(), (a['table:cell-range-address'] ?? '').replace(/[$]/g, '')); return;
       case 'table': this.openSheet(a); return;
       case 'table-row': this.rowTimes = Math.max(1, Number(a['table:number-rows-repeated'] ?? 1)); this.column = 0; this.rowHadText = false; return;
       case 'table-cell': case 'covered-table-cell': this.cell = { a, runs: [], paragraphs: 0, note: '' }; return;
@@ -97,6 +100,7 @@ export class ContentReader {
     const rule = a['table:content-validation-name'];
     if (rule) this.uses.set(rule, [...(this.uses.get(rule) ?? []), { top: this.row, left: this.column, bottom: this.row + this.rowTimes - 1, right: this.column + times - 1 }]);
     if (cell.note.trim()) sheet.comments.push({ row: this.row, column: this.column, text: cell.note.trim() });
+    if (sheet.isProtected && this.styles.unlocked.has(a['table:style-name'] ?? '')) this.unlock(sheet, times);
     const own = this.styles.looks.get(a['table:style-name'] ?? '');
     const text = covered ? '' : plainOf(cell.runs);
     if (text) this.fill(sheet, joinRuns(own ? cell.runs.map((run) => ({ ...own, ...run })) : cell.runs), text, Math.min(times, REPEATED), a);
@@ -104,6 +108,12 @@ export class ContentReader {
     const high = Number(a['table:number-rows-spanned'] ?? 1);
     if (wide > 1 || high > 1) sheet.merges.push({ top: this.row, left: this.column, bottom: this.row + high - 1, right: this.column + wide - 1 });
     this.column += times;
+  }
+
+  /** Cells that may be filled; a form repeats them for hundreds of rows, of which the first tell enough. */
+  private unlock(sheet: Sheet, times: number): void {
+    const unlocked = (sheet.unlocked ??= []);
+    for (let r = this.row; r < this.row + Math.min(this.rowTimes, 200) && unlocked.length < 50_000; r++) for (let c = this.column; c < this.column + Math.min(times, 200); c++) unlocked.push(`${r}:${c}`);
   }
 
   private fill(sheet: Sheet, runs: Run[], text: string, times: number, a: Attributes): void {
@@ -147,7 +157,7 @@ export class ContentReader {
     for (const sheet of this.sheets) {
       for (const validation of sheet.validations as (Validation & { source?: string })[]) {
         if (!validation.source) continue;
-        const [place = '', end = ''] = validation.source.split(':');
+        const [place = '', end = ''] = (this.names.get(validation.source.toLowerCase()) ?? validation.source).split(':');
         const [where, first = place] = place.includes('.') ? [place.slice(0, place.lastIndexOf('.')).replace(/^'|'$/g, ''), place.slice(place.lastIndexOf('.') + 1)] : ['', place];
         const range = parseRange(end ? `${first}:${end.slice(end.lastIndexOf('.') + 1)}` : first);
         const from = this.sheets.find((candidate) => candidate.name === where) ?? sheet;

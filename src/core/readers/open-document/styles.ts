@@ -7,12 +7,15 @@ import type { Attributes } from '../xml';
 export class StyleCollector {
   readonly looks = new Map<string, Look>();
   readonly hidden = new Set<string>();
+  /** Styles whose cells may be filled on a protected sheet. */
+  readonly unlocked = new Set<string>();
   private name = '';
 
   open(element: string, a: Attributes): void {
     if (element === 'style') { this.name = a['style:name'] ?? ''; return; }
     if (!this.name) return;
     if (element === 'table-properties' && a['table:display'] === 'false') this.hidden.add(this.name);
+    if (element === 'table-cell-properties' && a['style:cell-protect'] === 'none') this.unlocked.add(this.name);
     if (element === 'table-cell-properties') { const fill = a['fo:background-color'] ?? ''; if (fill && !/^(?:transparent|#ffffff)$/i.test(fill)) this.add({ mark: true }); }
     if (element !== 'text-properties') return;
     const position = a['style:text-position'] ?? '';

@@ -4,7 +4,7 @@ import { numberOf } from '../../shared/normalise';
 import { textOf } from '../../shared/rich-text';
 import { trueFalsePair } from '../../shared/vocabulary/verdicts';
 import { creditOf, type Declaration } from './declarations';
-import { childrenNamed, contentOf, named, type Tree } from './tree';
+import { childrenNamed, contentOf, named, textOfTree, type Tree } from './tree';
 
 export type Part = Pick<Item, 'kind'> & Partial<Item>;
 const NO_FEEDBACK = (tree: Tree): string | undefined => (tree.name === 'feedback-inline' || tree.name === 'feedback-block' ? '' : undefined);
@@ -48,15 +48,18 @@ function order(tree: Tree, declared: Declaration): Part {
 /** Accepted texts of an entry: the right ones first, then those that earn something. */
 export const acceptedOf = ({ correct, mapping }: Declaration): string[] => [...new Set([...correct, ...[...mapping].filter(([, value]) => value > 0).map(([key]) => key)])];
 
-/** The tolerance that the item's own scoring allows around the right number. */
-export function toleranceOf(item: Tree): number {
+/** The tolerance that the item's own scoring allows around the right number: an equality with a tolerance, or two bounds. */
+export function toleranceOf(item: Tree, value: number): number {
   const equal = named(item, 'equal').find((one) => one.attributes['tolerance-mode'] === 'absolute');
-  return numberOf((equal?.attributes['tolerance'] ?? '').split(/\s+/)[0] ?? '') ?? 0;
+  if (equal) return numberOf((equal.attributes['tolerance'] ?? '').split(/\s+/)[0] ?? '') ?? 0;
+  const bound = (name: string): number | undefined => { const base = named(item, name).flatMap((one) => childrenNamed(one, 'base-value'))[0]; return base && numberOf(textOfTree(base)); };
+  const [low, high] = [bound('gte'), bound('lte')];
+  return low !== undefined && high !== undefined && low <= value && value <= high ? Number(((high - low) / 2).toPrecision(10)) : 0;
 }
 
 function entry(tree: Tree, declared: Declaration, item: Tree): Part {
   const value = numberOf(declared.correct[0] ?? '');
-  if ((declared.baseType === 'float' || declared.baseType === 'integer') && value !== undefined) return { kind: 'number', number: { value, tolerance: toleranceOf(item) } };
+  if ((declared.baseType === 'float' || declared.baseType === 'integer') && value !== undefined) return { kind: 'number', number: { value, tolerance: toleranceOf(item, value) } };
   return { kind: 'short', accepted: acceptedOf(declared) };
 }
 

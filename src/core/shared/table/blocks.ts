@@ -23,6 +23,13 @@ function roleBeside(region: Region, heading: number | undefined, column: number,
   return texts.length && texts.every((text) => /^-?\d+\s*%?$/.test(text)) ? 'weight' : 'feedback';
 }
 
+/** The label that names the question in most places; the same words elsewhere are chance. */
+function openingLabel(labelled: readonly { label: string; role: Role }[]): string | undefined {
+  const counts = new Map<string, number>();
+  for (const { label, role } of labelled) if (role === 'stem') counts.set(alike(label), (counts.get(alike(label)) ?? 0) + 1);
+  return [...counts].sort((a, b) => b[1] - a[1])[0]?.[0];
+}
+
 /** The labels down the first column, as far as they are words for fields; the label that names the question opens a block. */
 export function findBlocks(region: Region): Blocks | undefined {
   const labelColumn = region.left;
@@ -32,12 +39,14 @@ export function findBlocks(region: Region): Blocks | undefined {
     const label = region.cell(r, labelColumn);
     if (!label) continue;
     filled++;
-    const role = label.length <= 40 ? roleOfLabel(label) : undefined;
+    // A sentence is an instruction, though it may begin with the word for a field.
+    const role = label.length <= 40 && !/\S\s+\S+\s+\S+.*\.$/u.test(label) ? roleOfLabel(label) : undefined;
     if (role) labelled.push({ row: r, label, role });
     // A table's own first column shows soon that it names no fields.
     if (filled >= 10 && labelled.length < filled * 0.5) return undefined;
   }
-  const starts = labelled.filter(({ role }) => role === 'stem').map(({ row }) => row);
+  const opening = openingLabel(labelled);
+  const starts = labelled.filter(({ label }) => alike(label) === opening).map(({ row }) => row);
   const kinds = new Set(labelled.map(({ label }) => alike(label)));
   if (starts.length < 2 || labelled.length < filled * 0.7 || labelled.length < starts.length * 2 || kinds.size > 25 || region.right === labelColumn) return undefined;
   const first = starts[0]!;

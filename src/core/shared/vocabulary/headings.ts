@@ -23,7 +23,7 @@ const PATTERNS: readonly (readonly [Role, string])[] = [
   ['use', 'practice or scored|scored|practice|use|mode|ubung'],
   ['attempts', 'attempts?|tries|versuche|essais|tentatives|intentos|tentativi|pogingen|tentativas|ymgeisiau'],
   ['seconds', 'seconds?|secs?|s|time|time limit|clock|time s|time in seconds|seconds to answer|zeit|sekunden|zeit in sekunden|zeitlimit|temps|duree|secondes|delai|tiempo|segundos|tempo|secondi|tijd|seconden|amser|eiliadau|timer|limit s'],
-  ['points', 'points?|pts|marks?|score|punkte|punktzahl|puntos|punti|punten|pontos|pwyntiau|marciau'],
+  ['points', 'points?|pts|marks?|score|worth|punkte|punktzahl|puntos|punti|punten|pontos|pwyntiau|marciau'],
   ['hint', 'hints?|clue|hinweis|tipp|indice|aide|pista|suggerimento|hulp|dica|awgrym|help before'],
   ['feedback', 'feedback|ruckmeldung|retour|retroalimentacion|terugkoppeling|adborth'],
   ['explanation', 'explanations?|why|reason|rationale|shown afterwards|erklarung|begrundung|erlauterung|explication|justification|explicacion|spiegazione|uitleg|toelichting|explicacao|esboniad'],

@@ -1,5 +1,5 @@
 // Text with a separator: the blank's own lines stay, new rows follow in the blank's manner of quoting.
-import { parse } from 'papaparse';
+import Papa from 'papaparse';
 import type { CellValue, Layout } from '../../model';
 import { columnIndex } from '../../shared/cells';
 import type { Job, Written } from '../contract';
@@ -35,7 +35,7 @@ function recordsOf(text: string, quoted: boolean): string[] {
 
 /** A record with some of its fields replaced. */
 function withCells(record: string, cells: readonly (readonly [number, CellValue | undefined])[], file: File): string {
-  const [fields = []] = parse<string[]>(record.replace(/\r?\n$/, ''), { delimiter: file.separator ?? ',', quoteChar: file.quote === 'none' ? '\0' : '"' }).data;
+  const [fields = []] = Papa.parse<string[]>(record.replace(/\r?\n$/, ''), { delimiter: file.separator ?? ',', quoteChar: file.quote === 'none' ? '\0' : '"' }).data;
   const values: Values = [...fields];
   for (const [column, value] of cells) { while (values.length <= column) values.push(''); values[column] = value; }
   return lineOf(values, file);

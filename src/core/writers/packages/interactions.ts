@@ -89,7 +89,11 @@ function short(item: Item, made: Made): Parts {
 
 function number(item: Item, made: Made): Parts {
   const { value: right, tolerance, unit } = item.number!;
-  const equal = el('qti-equal', tolerance > 0 ? { 'tolerance-mode': 'absolute', tolerance: `${tolerance} ${tolerance}` } : { 'tolerance-mode': 'exact' }, variable(RESPONSE), el('qti-correct', { identifier: RESPONSE }));
+  const bound = (at: number): Node => el('qti-base-value', { 'base-type': 'float' }, text(String(Number(at.toPrecision(12)))));
+  // Two bounds rather than an equality with a tolerance, since programs leave that mode out.
+  const equal = tolerance > 0
+    ? el('qti-and', {}, el('qti-gte', {}, variable(RESPONSE), bound(right - tolerance)), el('qti-lte', {}, variable(RESPONSE), bound(right + tolerance)))
+    : el('qti-equal', { 'tolerance-mode': 'exact' }, variable(RESPONSE), el('qti-correct', { identifier: RESPONSE }));
   return {
     declarations: [declare(RESPONSE, 'single', 'float', [right])],
     body: [paragraph(item, made), el('p', {}, entry(RESPONSE, 8), ...(unit ? [el('span', { class: 'unit' }, text(` ${unit}`))] : []))],
