@@ -4,7 +4,8 @@ import { fit } from '../core/pipeline';
 import type { Decision, Decisions, FitColumn } from './protocol';
 
 type Known = { item: Item; decision: Decision | undefined; state: 0 | 1 | 2; changes: number; reason: string; rows: number };
-type Kept = { layout: string; deck: number; byItem: Map<string, Known> };
+/** What is known of a layout: by question, and in the order in which it was last asked for. */
+type Kept = { layout: string; deck: number; byItem: Map<string, Known>; list: Known[] };
 
 const known = (item: Item, decision: Decision | undefined, one: Fitted): Known =>
   ({ item, decision, state: one.state === 'fits' ? 0 : one.state === 'changes' ? 1 : 2, changes: Math.min(255, one.changes.length), reason: one.reason ?? '', rows: one.cells?.length ?? 0 });
@@ -25,12 +26,15 @@ function packed(layout: string, list: readonly Known[]): FitColumn {
     states[i] = one.state;
     counts[one.state]++;
     changes[i] = one.changes;
+    if (!one.reason) return;
     let at = places.get(one.reason);
     if (at === undefined) { at = words.length; words.push(one.reason); places.set(one.reason, at); }
     reasons[i] = at;
   });
   return { layout, rows, states, changes, reasons, words, counts };
 }
+
+const BITE = 250;
 
 export class Fits {
   private readonly kept = new Map<string, Kept>();
@@ -41,11 +45,24 @@ export class Fits {
     if (layout.shape === 'grid') return packed(layout.id, fit(items, layout, decisions, { deck }).map((one, index) => known(items[index]!, undefined, one)));
     const text = JSON.stringify(layout);
     let kept = this.kept.get(layout.id);
-    if (!kept || kept.layout !== text || kept.deck !== edition) { kept = { layout: text, deck: edition, byItem: new Map() }; this.kept.set(layout.id, kept); }
-    const { byItem } = kept;
-    const fresh = items.filter((item) => { const old = byItem.get(item.id); return !old || old.item !== item || old.decision !== decisions[item.id]; });
-    fit(fresh, layout, decisions, { deck }).forEach((one, index) => byItem.set(one.item, known(fresh[index]!, decisions[one.item], one)));
-    return packed(layout.id, items.map((item) => byItem.get(item.id)!));
+    if (!kept || kept.layout !== text || kept.deck !== edition) { kept = { layout: text, deck: edition, byItem: new Map(), list: [] }; this.kept.set(layout.id, kept); }
+    const { byItem, list } = kept;
+    const decided = Object.keys(decisions).length > 0;
+    const fresh: Item[] = [];
+    const places: number[] = [];
+    items.forEach((item, index) => {
+      const decision = decided ? decisions[item.id] : undefined;
+      const still = (one: Known | undefined): one is Known => one !== undefined && one.item === item && one.decision === decision;
+      if (still(list[index])) return;
+      const old = byItem.get(item.id);
+      if (still(old)) list[index] = old; else { fresh.push(item); places.push(index); }
+    });
+    // In bites, so that what a fit leaves behind is cleared away while it is young.
+    for (let start = 0; start < fresh.length; start += BITE) {
+      fit(fresh.slice(start, start + BITE), layout, decisions, { deck }).forEach((one, n) => { const index = start + n; const now = known(fresh[index]!, decisions[one.item], one); byItem.set(one.item, now); list[places[index]!] = now; });
+    }
+    list.length = items.length;
+    return packed(layout.id, list);
   }
 
   clear(): void { this.kept.clear(); }

@@ -8,7 +8,7 @@ import { Refusal, type Draft } from './changes';
 import type { Context, Sayings } from './context';
 import { holdRoom, sayingsOf } from './sayings';
 
-const row = (): CellRow => Object.create(null) as CellRow;
+const row = (): CellRow => ({});
 /** Roles whose texts have been through their limits already. */
 const FITTED = new Set<Role>(['stem', 'option', 'hint', 'explanation', 'title', 'accepted', 'right', 'wrong', 'pair', 'left', 'right-side', 'step', 'feedback']);
 
@@ -59,10 +59,7 @@ function rowOf(draft: Draft, context: Context): CellRow {
   const sayings = sayingsOf(draft, context);
   holdRoom(sayings, (role) => context.having(role).length);
   const cells = row();
-  for (const column of context.layout.columns) {
-    if (column.role === 'ignore' || column.role === 'number-in-file') continue;
-    const list = context.having(column.role);
-    const place = list.length === 1 ? 0 : list.indexOf(column);
+  for (const { column, place } of context.places) {
     const value = valueOf(draft, column, sayings[column.role]?.[place], context);
     if (value !== undefined && value !== '') cells[column.column] = typeof value === 'string' ? cellText(value, context) : value;
   }

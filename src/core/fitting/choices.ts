@@ -1,8 +1,9 @@
 // The key of a question with options, in the layout's notation.
 import type { Item, Layout, Option } from '../model';
 import { optionLetter } from '../shared/plain';
+import { joined } from './joined';
 
-/** The key cell's text; empty where the notation has no cell of its own. */
+/** The key cell's text; empty where the notation has no cell of its own. May throw a Refusal. */
 export function keyText(item: Item, { key }: Layout): string {
   const options = item.options ?? [];
   const right = options.flatMap((option, index) => (option.right ? [index] : []));
@@ -11,7 +12,7 @@ export function keyText(item: Item, { key }: Layout): string {
     case 'letter': return right.map(optionLetter).join(separator);
     case 'number': return right.map((index) => index + 1).join(separator);
     case 'number-from-0': return right.join(separator);
-    case 'text': return right.map((index) => options[index]!.text.plain).join(key.separator ?? '; ');
+    case 'text': { const texts = right.map((index) => options[index]!.text.plain); return texts.length > 1 ? joined(texts, key.separator ?? '; ') : texts[0] ?? ''; }
     case 'word': return options[0]?.right ? key.right ?? 'true' : key.wrong ?? 'false';
     default: return '';
   }

@@ -1,5 +1,6 @@
 // What a layout can carry, worked out once and asked for every question.
-import type { CellValue, Column, Item, Kind, Layout, Role } from '../model';
+import type { CellValue, Column, Kind, Layout, Role } from '../model';
+import type { Deck } from './deck';
 
 /** What a question says in each role, the first text for the role's first place. */
 export type Sayings = Partial<Record<Role, (CellValue | undefined)[]>>;
@@ -15,6 +16,9 @@ export type Context = {
   codeOf(kind: Kind): string | undefined;
   /** Whether the file has a place for texts of this role. */
   carries(role: Role): boolean;
+  roles: ReadonlySet<Role>;
+  /** The columns that a question may fill, each with its place among those of its role. */
+  places: readonly { column: Column; place: number }[];
   /** Whether cells land in plain text, where a spreadsheet program might run them. */
   plainText: boolean;
   /** Whether bold, raised signs and links survive. */
@@ -22,7 +26,7 @@ export type Context = {
   /** Whether the file's encoding holds only the 256 signs of Windows-1252. */
   narrow: boolean;
   /** Other cards, whose definitions may serve as distractors. */
-  deck: readonly Item[];
+  deck: Deck;
 };
 
 const MANY = new Set<Layout['key']['style']>(['marker', 'verdict', 'weight']);
@@ -60,7 +64,7 @@ function slotsOf(layout: Layout, roles: ReadonlySet<Role>, having: Context['havi
 }
 
 /** The context of a layout; `deck` are the cards that may lend distractors. */
-export function contextOf(layout: Layout, deck: readonly Item[] = []): Context {
+export function contextOf(layout: Layout, deck: Deck): Context {
   const by = new Map<Role, Column[]>();
   for (const column of layout.columns) by.set(column.role, [...(by.get(column.role) ?? []), column]);
   for (const list of by.values()) list.sort((a, b) => (a.n ?? 0) - (b.n ?? 0));
@@ -75,7 +79,8 @@ export function contextOf(layout: Layout, deck: readonly Item[] = []): Context {
     layout, having, optionSlots, manyKeys: many, deck,
     accepts: (kind) => byColumns?.has(kind) ?? codes.has(kind),
     codeOf: (kind) => codes.get(kind),
-    carries: (role) => roles.has(role),
+    carries: (role) => roles.has(role), roles,
+    places: layout.columns.filter(({ role }) => role !== 'ignore' && role !== 'number-in-file').map((column) => ({ column, place: having(column.role).length === 1 ? 0 : having(column.role).indexOf(column) })),
     plainText: layout.shape !== 'marked-text' && layout.shape !== 'package' && (format === 'csv' || format === 'tsv' || format === 'txt'),
     keepsFormatting: layout.shape === 'package',
     narrow: encoding === 'windows-1252' && (format === 'csv' || format === 'tsv' || format === 'txt'),

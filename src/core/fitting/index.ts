@@ -4,6 +4,7 @@ import { Board } from './board';
 import { cellsOf } from './cells';
 import { Draft, Refusal, type Decision } from './changes';
 import { contextOf, type Context } from './context';
+import { Deck } from './deck';
 import { fitKind } from './kind';
 import { paragraphOf } from './marked-text';
 import { fitOptions } from './options';
@@ -49,7 +50,7 @@ function become(drafts: readonly Draft[], context: Context, board: Board | undef
   if (board) return { cells: drafts.map((draft) => board.place(draft)) };
   if (layout.shape === 'marked-text') return { text: drafts.map((draft) => paragraphOf(draft, layout.marks!)).join('\n\n') };
   if (layout.shape === 'package') return {};
-  return { cells: drafts.flatMap((draft) => cellsOf(draft, context)) };
+  return { cells: drafts.length === 1 ? cellsOf(drafts[0]!, context) : drafts.flatMap((draft) => cellsOf(draft, context)) };
 }
 
 function finish({ id, drafts, reason }: Half, context: Context, board: Board | undefined): Fitted {
@@ -68,10 +69,21 @@ function boardOrder(halves: readonly Half[], layout: Layout): Half[] {
   return [...halves].sort((a, b) => Number(levels.has(points(b))) - Number(levels.has(points(a))) || points(a) - points(b));
 }
 
+const UNDECIDED: Decision = {};
+
+/** The deck of a list of cards, made once for as long as the list lives. */
+const decks = new WeakMap<readonly Item[], Deck>();
+function deckOf(cards: readonly Item[]): Deck {
+  const known = decks.get(cards) ?? new Deck(cards);
+  decks.set(cards, known);
+  return known;
+}
+
 /** Fits questions to a layout of any shape. `decisions` are the user's, by the item's id. */
 export function fit(items: readonly Item[], layout: Layout, decisions: Readonly<Record<string, Decision>> = {}, options: FitOptions = {}): Fitted[] {
-  const context = contextOf(layout, options.deck ?? items.filter((item) => item.kind === 'card'));
-  const halves = items.map((item) => prepare(item, context, decisions[item.id] ?? {}));
+  const context = contextOf(layout, deckOf(options.deck ?? items.filter((item) => item.kind === 'card')));
+  const decided = Object.keys(decisions).length > 0;
+  const halves = items.map((item) => prepare(item, context, (decided && decisions[item.id]) || UNDECIDED));
   const order = layout.key.style === 'first' || layout.key.style === 'right-column' || layout.key.style === 'word';
   if (options.spread !== undefined && !order) spreadKeys(halves.flatMap(({ drafts }) => drafts ?? []), options.spread);
   if (layout.shape !== 'grid') return halves.map((half) => finish(half, context, undefined));

@@ -10,8 +10,6 @@ export const KIND_WORDS: Record<Kind, string> = {
   short: 'short answer', number: 'number', gap: 'gaps', open: 'open question', upload: 'file to hand in', card: 'card',
 };
 
-const CHOICES: readonly Kind[] = ['choice-one', 'choice-many', 'true-false'];
-
 /** Other kinds that can carry the question, those that lose nothing first. */
 function stands(item: Item): Kind[] {
   const right = item.options?.filter((option) => option.right).length ?? 0;
@@ -31,17 +29,22 @@ function stands(item: Item): Kind[] {
   }
 }
 
+const isBlank = (text: string): boolean => !text.trim();
+
 /** What keeps a question from being handed to anyone; undefined where it is finished. */
-function unfinished({ kind, stem, options = [], accepted = [], pairs = [], steps = [], gaps = [], number }: Item): string | undefined {
-  if (!stem.plain.trim()) return 'it has no text';
-  if (CHOICES.includes(kind) && !options.some((option) => option.right)) return 'no option is right';
-  if (CHOICES.includes(kind) && options.some((option) => !option.text.plain.trim())) return 'one of its options is empty';
-  if ((kind === 'card' || kind === 'short') && !accepted.some((text) => text.trim())) return 'it has no answer';
-  if (kind === 'match' && pairs.length < 2) return 'it has fewer than two pairs';
-  if (kind === 'order' && steps.length < 2) return 'it has fewer than two steps';
-  if (kind === 'gap' && (!gaps.length || gaps.some((gap) => !gap.accepted.some((text) => text.trim())))) return 'a gap has no answer';
-  if (kind === 'number' && !number) return 'it has no number for an answer';
-  return undefined;
+function unfinished(item: Item): string | undefined {
+  if (isBlank(item.stem.plain)) return 'it has no text';
+  switch (item.kind) {
+    case 'choice-one': case 'choice-many': case 'true-false':
+      if (!item.options?.some((option) => option.right)) return 'no option is right';
+      return item.options.some((option) => isBlank(option.text.plain)) ? 'one of its options is empty' : undefined;
+    case 'card': case 'short': return item.accepted?.some((text) => !isBlank(text)) ? undefined : 'it has no answer';
+    case 'match': return (item.pairs?.length ?? 0) < 2 ? 'it has fewer than two pairs' : undefined;
+    case 'order': return (item.steps?.length ?? 0) < 2 ? 'it has fewer than two steps' : undefined;
+    case 'gap': return !item.gaps?.length || item.gaps.some((gap) => gap.accepted.every(isBlank)) ? 'a gap has no answer' : undefined;
+    case 'number': return item.number ? undefined : 'it has no number for an answer';
+    default: return undefined;
+  }
 }
 
 /** Settles the kind; gives several drafts where the receiver takes the question only in parts. Refuses what it can't say. */

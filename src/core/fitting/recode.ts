@@ -3,17 +3,15 @@ import type { Item, Kind, Option, Text } from '../model';
 import { seeded, shuffled } from '../shared/chance';
 import { alike } from '../shared/normalise';
 import { count, quoted } from '../shared/plain';
+import type { Deck } from './deck';
 
 /** The questions that it becomes, and what a reader should know of how. */
 export type Recoded = { items: Item[]; why?: string };
 
-const NOT_CARRIED = ['options', 'pairs', 'steps', 'accepted', 'number', 'gaps'] as const;
-
 /** The question with its answers taken off, to be given others. */
 function bare(item: Item, kind: Kind): Item {
-  const next: Item = { ...item, kind };
-  for (const field of NOT_CARRIED) delete next[field];
-  return next;
+  const { options: _options, pairs: _pairs, steps: _steps, accepted: _accepted, number: _number, gaps: _gaps, ...rest } = item;
+  return { ...rest, kind };
 }
 
 const option = (plain: string, right: boolean): Option => ({ text: { plain }, right });
@@ -41,14 +39,10 @@ function choicesOfPairs(item: Item): Recoded {
   };
 }
 
-/** Other cards' definitions as wrong options, those of the same category and of a like length first. */
-function choiceOfCard(item: Item, deck: readonly Item[], most: number): Recoded | undefined {
+/** Other cards' definitions as wrong options; undefined where there is no other card. */
+function choiceOfCard(item: Item, deck: Deck, most: number): Recoded | undefined {
   const own = item.accepted![0]!;
-  const seen = new Set([alike(own)]);
-  const category = item.category?.join('\n');
-  const others = deck.filter((card) => card.id !== item.id && card.accepted?.[0] && alike(card.stem.plain) !== alike(item.stem.plain))
-    .sort((a, b) => Number(b.category?.join('\n') === category) - Number(a.category?.join('\n') === category) || Math.abs(a.accepted![0]!.length - own.length) - Math.abs(b.accepted![0]!.length - own.length))
-    .flatMap((card) => { const text = card.accepted![0]!; if (seen.has(alike(text))) return []; seen.add(alike(text)); return [text]; }).slice(0, Math.min(3, most - 1));
+  const others = deck.near(item, Math.min(3, most - 1));
   if (!others.length) return undefined;
   const drawn = shuffled([own, ...others], seeded(seedOf(item.id)));
   return { items: [{ ...bare(item, 'choice-one'), options: drawn.map((text) => option(text, text === own)) }], why: `${count(others.length, 'other definition')} of the deck ${others.length === 1 ? 'serves' : 'serve'} as wrong options` };
@@ -73,7 +67,7 @@ function typed({ value, unit }: NonNullable<Item['number']>): string[] {
 }
 
 /** The question in another kind; undefined where its parts don't make one. `deck` lends cards their distractors, `most` is the receiver's number of options. */
-export function recode(item: Item, kind: Kind, { deck, most }: { deck: readonly Item[]; most: number }): Recoded | undefined {
+export function recode(item: Item, kind: Kind, { deck, most }: { deck: Deck; most: number }): Recoded | undefined {
   const right = item.options?.filter((one) => one.right) ?? [];
   const isChoice = kind === 'choice-one' || kind === 'choice-many';
   if (item.options && isChoice) return { items: [{ ...item, kind }] };

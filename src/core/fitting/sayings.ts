@@ -9,25 +9,32 @@ import type { Context, Sayings } from './context';
 
 const rightOf = (options: readonly Option[]): Option[] => options.filter((option) => option.right);
 
-function choices(item: Item, context: Context): Sayings {
-  const { key } = context.layout;
-  if (key.style === 'word') return { key: [keyText(item, context.layout)] };
-  const options = ordered(item, context.layout);
+/** Options as texts, in the order of the file, with the sign in front of right ones where that is the notation. */
+function optionTexts(options: readonly Option[], { key }: Context['layout']): string[] {
+  if (key.style !== 'marker') return options.map(({ text }) => text.plain);
   const marker = key.marker ?? '*';
-  const texts = options.map(({ text: { plain }, right }) => {
-    if (key.style !== 'marker') return plain;
+  return options.map(({ text: { plain }, right }) => {
     if (!right && plain.startsWith(marker)) throw new Refusal(`a wrong option begins with ${marker}, the receiver's sign for a right one`);
     return right ? `${marker}${plain}` : plain;
   });
-  const separate = (role: 'options' | 'wrongs', list: readonly string[]): (string | undefined)[] => { const column = context.having(role)[0]; return column ? [joined(list, column.separator ?? ';')] : []; };
-  const share = Math.round(10_000 / Math.max(1, rightOf(options).length)) / 100;
-  return {
-    option: texts, options: separate('options', texts), key: [keyText(item, context.layout)],
-    right: texts.slice(0, 1), wrong: texts.slice(1), wrongs: separate('wrongs', texts.slice(1)),
-    verdict: options.map(({ right }) => (right ? key.right ?? 'correct' : key.wrong ?? 'incorrect')),
-    weight: options.map(({ right, weight }) => weight ?? (right ? share : 0)),
-    feedback: options.map(({ feedback }) => feedback?.plain),
-  };
+}
+
+function choices(item: Item, context: Context): Sayings {
+  const { layout, roles } = context;
+  const { key } = layout;
+  if (key.style === 'word') return { key: [keyText(item, layout)] };
+  const options = ordered(item, layout);
+  const texts = optionTexts(options, layout);
+  const sayings: Sayings = { option: texts };
+  const separate = (role: 'options' | 'wrongs', list: readonly string[]): string[] => [joined(list, context.having(role)[0]!.separator ?? ';')];
+  if (roles.has('key')) sayings.key = [keyText(item, layout)];
+  if (roles.has('options')) sayings.options = separate('options', texts);
+  if (roles.has('right')) { sayings.right = texts.slice(0, 1); sayings.wrong = texts.slice(1); }
+  if (roles.has('wrongs')) sayings.wrongs = separate('wrongs', texts.slice(1));
+  if (roles.has('verdict')) sayings.verdict = options.map(({ right }) => (right ? key.right ?? 'correct' : key.wrong ?? 'incorrect'));
+  if (roles.has('weight')) { const share = Math.round(10_000 / Math.max(1, rightOf(options).length)) / 100; sayings.weight = options.map(({ right, weight }) => weight ?? (right ? share : 0)); }
+  if (roles.has('feedback')) sayings.feedback = options.map(({ feedback }) => feedback?.plain);
+  return sayings;
 }
 
 const yesNo = (value: boolean | undefined, yes: string, no: string): string | undefined => (value === undefined ? undefined : value ? yes : no);
@@ -57,7 +64,7 @@ function tagCell(item: Item, column: Column, place: number): string | undefined 
 export function sayingsOf(draft: Draft, context: Context): Sayings {
   const { item } = draft;
   const sayings: Sayings = item.options ? choices(item, context) : answersOf(draft, context);
-  for (const role of Object.keys(simple) as Role[]) if (context.carries(role)) sayings[role] = [simple[role]!(item)];
+  for (const role of context.roles) { const say = simple[role]; if (say) sayings[role] = [say(item)]; }
   if (context.carries('kind')) sayings.kind = [context.codeOf(item.kind) ?? item.kind];
   const tags = context.having('tags')[0];
   if (tags && item.tags?.length) sayings.tags = [item.tags.map(tagText).join(tags.separator ?? ', ')];

@@ -8,12 +8,17 @@ import type { Decision, Draft } from './changes';
 import { Refusal } from './changes';
 import type { Context } from './context';
 
-type Through = (field: string, text: Text, limit: number | undefined) => Text;
+/** One text through every rule; `at` is its place in a list of the field. The same object comes back where nothing changes. */
+type Through = (field: string, text: Text, limit: number | undefined, at?: number | string) => Text;
+
+/** Words of ASCII with single blanks that no rule of any file touches, as long as they are not over a limit. */
+const HARMLESS = /^[A-Za-z0-9](?: ?[!-~])*$/;
 
 /** Signs that the file's encoding can't hold, written plainly; refused where a sign has no plain way of writing. */
 function held(draft: Draft, field: string, text: string): string {
   const lost = unheldCharacters(text);
-  if (!lost.length) return text;
+  // A letter and its accent as one sign are the same to every reader, and all that the encoding knows.
+  if (!lost.length) return text.normalize('NFC');
   const plain = transliterate(text);
   if (plain === undefined) throw new Refusal(`the file's encoding (Windows-1252) can't hold ${lost.slice(0, 5).join(' ')}`);
   draft.note(field, text, plain, `the file's encoding (Windows-1252) can't hold ${lost.slice(0, 5).join(' ')}, so it is written plainly`);
@@ -42,7 +47,10 @@ function kept(draft: Draft, field: string, text: Text, { layout }: Context): Tex
 /** One text through every rule; what alters it is noted. */
 function throughFor(draft: Draft, context: Context, own: Record<string, string>): Through {
   const { limits } = context.layout;
-  return (field, original, limit) => {
+  const hasOwn = Object.keys(own).length > 0;
+  return (name, original, limit, at) => {
+    if (!hasOwn && !original.html && (!limit || original.plain.length <= limit) && HARMLESS.test(original.plain)) return original;
+    const field = at === undefined ? name : `${name}.${at}`;
     const variant = own[draft.prefix + field];
     const isOwn = variant !== undefined && variant !== original.plain;
     if (isOwn) draft.note(field, original.plain, variant, 'you wrote it for this receiver');
@@ -53,9 +61,10 @@ function throughFor(draft: Draft, context: Context, own: Record<string, string>)
       draft.note(field, text, short, `${length} ${limits.count === 'bytes' ? 'bytes' : 'characters'}; the receiver takes ${limit}, so ${length - limit} are over`);
       text = short;
     }
-    if (breaksLines(context) && /[\n\t]/.test(text)) {
+    const isTyped = context.keepsFormatting && /^(?:accepted|gaps)/.test(field);
+    if ((breaksLines(context) || isTyped) && /[\n\t]/.test(text)) {
       const line = text.replace(/\s*[\n\t]\s*/gu, ' ');
-      draft.note(field, text, line, context.plainText ? 'the file has no way to keep a line break in a cell' : 'a line break would end the text of the question');
+      draft.note(field, text, line, isTyped ? 'a typed answer has one line' : context.plainText ? 'the file has no way to keep a line break in a cell' : 'a line break would end the text of the question');
       text = line;
     }
     if (context.keepsFormatting && /[ \t\u00a0]{2,}|\t/.test(text) && !original.html) {
@@ -66,7 +75,8 @@ function throughFor(draft: Draft, context: Context, own: Record<string, string>)
     if (context.narrow) text = held(draft, field, text);
     // The apostrophe is noted, but the writer sets it and the read-back takes it away, so the question keeps its text.
     if (context.plainText) draft.note(field, text, guardFormula(text), 'an apostrophe in front keeps a spreadsheet program from running it');
-    return context.keepsFormatting && original.html && text === original.plain ? kept(draft, field, original, context) : { plain: text };
+    if (text === original.plain && (!original.html || context.keepsFormatting)) return original.html ? kept(draft, field, original, context) : original;
+    return { plain: text };
   };
 }
 
@@ -82,20 +92,32 @@ function joinedAnswers(draft: Draft, context: Context): string | undefined {
   return one;
 }
 
+/** A list with changed members, or the very same list where none has changed. */
+function changed<T>(list: T[], change: (one: T, index: number) => T): T[] {
+  const next = list.map(change);
+  return next.every((one, index) => one === list[index]) ? list : next;
+}
+
 /** The answers of a question, each through the same rules as an option. */
 function fitAnswers(draft: Draft, context: Context, through: Through): Partial<Item> {
   const { item } = draft;
   const { limits: { option: most, explanation } } = context.layout;
   const feedback = context.carries('feedback');
-  const list = (name: string, texts: readonly string[]): string[] => texts.map((text, index) => through(`${name}.${index}`, { plain: text }, most).plain);
-  const several = item.accepted ? joinedAnswers(draft, context) : undefined;
-  return {
-    ...(item.options ? { options: item.options.map((option, index) => ({ ...option, text: through(`options.${index}`, option.text, most), ...(feedback && option.feedback ? { feedback: through(`options.${index}.feedback`, option.feedback, explanation) } : {}) })) } : {}),
-    ...(item.accepted ? { accepted: several ? list('accepted', [several]) : list('accepted', item.accepted) } : {}),
-    ...(item.pairs ? { pairs: item.pairs.map((pair, index) => ({ left: through(`pairs.${index}.left`, pair.left, most), right: through(`pairs.${index}.right`, pair.right, most) })) } : {}),
-    ...(item.steps ? { steps: item.steps.map((step, index) => through(`steps.${index}`, step, most)) } : {}),
-    ...(item.gaps ? { gaps: item.gaps.map((gap, index) => ({ ...gap, accepted: list(`gaps.${index}`, gap.accepted) })) } : {}),
-  };
+  const list = (name: string, texts: string[]): string[] => changed(texts, (text, index) => through(name, { plain: text }, most, index).plain);
+  const fields: Partial<Item> = {};
+  if (item.options) {
+    fields.options = changed(item.options, (option, index) => {
+      const text = through('options', option.text, most, index);
+      const told = feedback && option.feedback ? through('options', option.feedback, explanation, `${index}.feedback`) : option.feedback;
+      return text === option.text && told === option.feedback ? option : { ...option, text, ...(told ? { feedback: told } : {}) };
+    });
+    return fields;
+  }
+  if (item.accepted) { const several = joinedAnswers(draft, context); fields.accepted = list('accepted', several ? [several] : item.accepted); return fields; }
+  if (item.pairs) fields.pairs = item.pairs.map((pair, index) => ({ left: through('pairs', pair.left, most, `${index}.left`), right: through('pairs', pair.right, most, `${index}.right`) }));
+  if (item.steps) fields.steps = item.steps.map((step, index) => through('steps', step, most, index));
+  if (item.gaps) fields.gaps = item.gaps.map((gap, index) => ({ ...gap, accepted: list(`gaps.${index}`, gap.accepted) }));
+  return fields;
 }
 
 /** Takes every text that the layout carries through its limits. */
@@ -103,14 +125,15 @@ export function fitTexts(draft: Draft, context: Context, decision: Decision): vo
   const { item } = draft;
   const { limits } = context.layout;
   const through = throughFor(draft, context, decision.own ?? {});
-  draft.set({
-    stem: through('stem', item.stem, limits.stem),
-    ...fitAnswers(draft, context, through),
-    ...(item.hint && context.carries('hint') ? { hint: through('hint', item.hint, limits.hint) } : {}),
-    ...(item.explanation && context.carries('explanation') ? { explanation: through('explanation', item.explanation, limits.explanation) } : {}),
-    ...(item.title && context.carries('title') ? { title: through('title', { plain: item.title }, limits.title).plain } : {}),
-    ...(item.category && context.carries('category') && context.narrow ? { category: item.category.map((part) => held(draft, 'category', part)) } : {}),
-  });
+  const stem = through('stem', item.stem, limits.stem);
+  const fields: Partial<Item> = fitAnswers(draft, context, through);
+  fields.stem = stem;
+  if (context.carries('hint') && item.hint) fields.hint = through('hint', item.hint, limits.hint);
+  if (context.carries('explanation') && item.explanation) fields.explanation = through('explanation', item.explanation, limits.explanation);
+  if (context.carries('title') && item.title) fields.title = through('title', { plain: item.title }, limits.title).plain;
+  if (context.narrow && context.carries('category') && item.category) fields.category = item.category.map((part) => held(draft, 'category', part));
+  // Most questions come through untouched, and are then the very same object.
+  for (const name in fields) if (fields[name as keyof Item] !== item[name as keyof Item]) { draft.set(fields); return; }
 }
 
 /** The nearest of the allowed seconds; of two as near, the longer, since nobody minds more time. */

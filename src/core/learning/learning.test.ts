@@ -1,9 +1,10 @@
+import { readFileSync } from 'node:fs';
 import { utils, write as writeBook } from '@e965/xlsx';
 import { describe, expect, it } from 'vitest';
 import type { Layout } from '../model';
 import { readTable } from '../readers';
 import { learnBlank } from '../pipeline';
-import { learn } from '.';
+import { learn, marksFromPointed } from '.';
 import { limitsIn, listedNumbers } from './sentences';
 import { demo, surroundings, table } from '../../../tests/make';
 
@@ -92,4 +93,32 @@ describe('blanks whose questions are not a row each', () => {
     const { layout } = await learnText('%% A FORM\n%% Lines with %% are comments.\n%% &&   before the name of a category\n%% !    in front of a right option\n%% ~    in front of a wrong option\n%% >>   behind an option, in front of its feedback\n\n&& Locks\n\nWhat opens?\n! Gate >> Yes.\n~ Wall\n');
     expect(layout.marks).toMatchObject({ right: '!', wrong: '~', category: '&&', feedback: '>>', comment: '%%', stemLabel: 'none', optionLabel: 'none' });
   });
+});
+
+describe('a protected form', () => {
+  const fixture = (name: string): Uint8Array => new Uint8Array(readFileSync(new URL(`../../../tests/fixtures/${name}`, import.meta.url)));
+  it.each(['protected-form.xlsx', 'protected-form.ods'])('%s: only its white cells are filled, rules and notes are limits', async (name) => {
+    const { layout, because, unsure } = await learnBlank({ name, bytes: fixture(name) }, surroundings);
+    expect(layout).toMatchObject({
+      file: { sheet: 'Fill here', headingRow: 6, firstRow: 7, firstColumn: 'B', sample: [7, 7], cells: [{ cell: 'C4', role: 'set-title' }] }, key: { style: 'letter', separator: ';' },
+      kinds: [{ kind: 'choice-one', code: 'one' }, { kind: 'choice-many', code: 'several' }, { kind: 'true-false', code: 'statement' }], limits: { stem: 120, option: 75, perFile: 40, optionsMin: 2, optionsMax: 4, seconds: [10, 20, 45, 90] },
+    });
+    expect(layout.columns.map(({ role }) => role)).toEqual(['ignore', 'number-in-file', 'stem', 'option', 'option', 'option', 'option', 'key', 'kind', 'points', 'seconds', 'ignore']);
+    expect(because['columns.L']).toContain('locked');
+    expect(unsure).toEqual([]);
+  });
+});
+
+describe('one question of marked text, pointed at', () => {
+  it.each([
+    ['signs and labels', ['1. What opens?', 'a) Wall', '+b) Gate', '', '2. What floats?'], { 0: 'stem', 1: 'wrong', 2: 'right' }, { right: '+', optionLabel: 'a)', stemLabel: '1.', between: 'blank-line' }],
+    ['a group, its signs and a title', ['// notes', '<Gates> What opens? {', '= Gate', '~ Wall', '}', '## Locks'], { 0: 'comment', 1: 'stem', 2: 'right', 3: 'wrong', 4: 'close', 5: 'category' }, { right: '=', wrong: '~', open: '{', close: '}', titleOpen: '<', titleClose: '>', category: '##', comment: '//', optionLabel: 'none', stemLabel: 'none' }],
+    ['a line that names the key', ['What opens?', 'A. Wall', 'B. Gate', 'Key: B', '', 'Next?'], { 0: 'stem', 1: 'wrong', 2: 'right', 3: 'key' }, { keyLine: 'Key:', optionLabel: 'A.' }],
+  ] as const)('%s', (_, lines, pointed, marks) => { expect(marksFromPointed(lines, pointed)).toMatchObject(marks); });
+});
+
+describe('what headings and short notes say of the key', () => {
+  const learnCsv = async (text: string): Promise<Layout> => (await learnBlank({ name: 'form.csv', bytes: new TextEncoder().encode(text) }, surroundings)).layout;
+  it('a sign in front', async () => { expect((await learnCsv('Question;Reply 1 (* in front of a right one);Reply 2;Reply 3\n')).key).toEqual({ style: 'marker', marker: '*' }); });
+  it('two words beside', async () => { expect((await learnCsv('Question;Reply 1;Verdict 1 (yes or no);Reply 2;Verdict 2 (yes or no)\n')).key).toEqual({ style: 'verdict', right: 'yes', wrong: 'no' }); });
 });

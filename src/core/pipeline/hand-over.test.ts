@@ -318,6 +318,34 @@ describe('for random banks and any starter', () => {
           if (layout.limits.option) for (const option of after.options ?? []) expect(lengthOf(option.text.plain, layout.limits.count)).toBeLessThanOrEqual(layout.limits.option);
         }
       });
-    }), { numRuns: 250 });
+    }), { numRuns: Number(process.env['COWSLIP_RUNS'] ?? 250) });
+  });
+
+  /** Layouts as people might build them: any notation of the key, any file, other columns beside in any order. */
+  const anyLayout = fc.record({
+    style: fc.constantFrom('letter', 'number', 'number-from-0', 'text', 'marker', 'verdict', 'weight', 'first', 'right-column' as const), n: fc.integer({ min: 2, max: 8 }),
+    beside: fc.uniqueArray(fc.constantFrom('ref', 'points', 'seconds', 'hint', 'explanation', 'category', 'title', 'attempts', 'number-in-file' as const), { maxLength: 5 }), front: fc.boolean(),
+    format: fc.constantFrom('csv', 'tsv', 'xlsx', 'ods' as const), separator: fc.constantFrom(',', ';', '\t', '|' as const), encoding: fc.constantFrom('utf-8', 'utf-8-bom', 'utf-16le', 'windows-1252' as const),
+    newline: fc.constantFrom('lf', 'crlf' as const), quote: fc.constantFrom('minimal', 'all' as const), keySeparator: fc.constantFrom(undefined, ',', '+', '; '), first: fc.integer({ min: 2, max: 6 }),
+    limits: fc.record({ stem: fc.constantFrom(undefined, 20, 95, 120), option: fc.constantFrom(undefined, 10, 60, 75), count: fc.constantFrom(undefined, 'utf16' as const, 'bytes' as const), seconds: fc.constantFrom(undefined, [10, 20, 60]) }),
+  }).map((spec): Layout => {
+    const option: Layout['columns'][number]['role'][] = spec.style === 'verdict' ? ['option', 'verdict'] : spec.style === 'weight' ? ['option', 'weight'] : ['option'];
+    const answers = spec.style === 'right-column' ? ['right' as const, ...Array.from({ length: spec.n - 1 }, () => 'wrong' as const)] : Array.from({ length: spec.n }, () => option).flat();
+    const key = ['letter', 'number', 'number-from-0', 'text'].includes(spec.style) ? ['key' as const] : [];
+    const roles = [...(spec.front ? spec.beside : []), 'stem' as const, ...answers, ...key, ...(spec.front ? [] : spec.beside)];
+    const isText = spec.format === 'csv' || spec.format === 'tsv';
+    return rowsLayout(roles, {
+      file: { format: spec.format, headingRow: spec.first - 1, firstRow: spec.first, ...(isText ? { separator: spec.separator, encoding: spec.encoding, newline: spec.newline, quote: spec.quote, headingRow: 1, firstRow: 2 } : { sheet: 'Form' }) },
+      key: { style: spec.style, ...(spec.keySeparator ? { separator: spec.keySeparator } : {}), ...(spec.style === 'verdict' ? { right: 'ok', wrong: 'no' } : {}) }, limits: JSON.parse(JSON.stringify(spec.limits)) as Layout['limits'],
+    });
+  });
+  it('and for random layouts of rows', async () => {
+    await fc.assert(fc.asyncProperty(fc.array(anyQuestion, { minLength: 1, maxLength: 5 }).map(numbered), anyLayout, async (items, layout) => {
+      const { differences, bytes, receipt } = await fill({ items, layout, setTitle: 'T' }, surroundings);
+      expect(differences).toEqual([]);
+      if (layout.file.format !== 'csv' || layout.file.encoding === 'utf-16le' || !receipt.questions) return;
+      const rows = parse(Buffer.from(new TextDecoder(layout.file.encoding === 'windows-1252' ? 'windows-1252' : 'utf-8').decode(bytes, { stream: true })), { delimiter: layout.file.separator!, relax_column_count: true, bom: true }) as string[][];
+      for (const cell of rows.slice(1).flat()) expect(cell).not.toMatch(/^[=@]|^[+-](?!\s*[\d.,]+\s*%?$)/);
+    }), { numRuns: Number(process.env['COWSLIP_RUNS'] ?? 250) });
   });
 });

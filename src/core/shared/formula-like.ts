@@ -7,8 +7,9 @@ export const isFormulaLike = (text: string): boolean =>
 /** What stands behind the apostrophes in front; guards add one to any number of them, so that nothing is ambiguous. */
 const behindApostrophes = (text: string): string => text.replace(/^'+/, '');
 
+const BEGINS_PLAINLY = /^[A-Za-z0-9]/;
 /** The text for a cell of a text file: an apostrophe in front keeps it from running. */
-export const guardFormula = (text: string): string => (isFormulaLike(behindApostrophes(text)) ? `'${text}` : text);
+export const guardFormula = (text: string): string => (!BEGINS_PLAINLY.test(text) && isFormulaLike(behindApostrophes(text)) ? `'${text}` : text);
 
 /** The text as it was before `guardFormula`. */
 export const unguardFormula = (text: string): string => (text.startsWith("'") && isFormulaLike(behindApostrophes(text)) ? text.slice(1) : text);

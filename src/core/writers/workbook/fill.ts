@@ -153,7 +153,8 @@ export function fillWorkbook(job: Job): Written {
   const notes = filler.skipped.length ? [`${count(filler.skipped.length, 'cell')} of the blank ${filler.skipped.length === 1 ? 'holds' : 'hold'} a formula and ${filler.skipped.length === 1 ? 'was' : 'were'} left alone: ${listed(filler.skipped.slice(0, 6))}.`] : [];
   if (preparedTo > firstRow && lastRow > preparedTo) notes.push(`The form is prepared down to row ${preparedTo}; the questions go on to row ${lastRow} with the same formats and drop-downs.`);
   const zippable: Zippable = Object.fromEntries(Object.entries(parts).map(([name, bytes]) => [name, [bytes, { mtime: STILL }]]));
-  return { bytes: zipSync(zippable, { level: 6 }), notes };
+  // A form is mostly the filled sheet; a lower level packs it nearly as small in half the time.
+  return { bytes: zipSync(zippable, { level: 4 }), notes };
 }
 
 /** Formulas elsewhere in the workbook count anew when it is opened. Only touched where there is a formula at all. */
