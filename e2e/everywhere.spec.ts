@@ -23,7 +23,10 @@ const visit: Record<string, (page: Page) => Promise<void>> = {
   'a cell being edited': async (page) => { await go(page, '/bank'); await page.locator('#cell-2-2').click(); await page.keyboard.press('F2'); },
   Layouts: async (page) => { await go(page, '/layouts'); await expect(page.getByRole('link', { name: 'Evening host' })).toBeVisible(); },
   'a layout': async (page) => { await go(page, '/layouts'); await page.getByRole('link', { name: 'Evening host' }).click(); await expect(page.getByText('What was learned')).toBeVisible(); },
-  'Hand over': async (page) => { await go(page, '/hand-over'); await page.getByRole('gridcell', { name: /changes$/ }).first().getByRole('button').click(); await page.getByRole('button', { name: 'Fill 3 files' }).click(); await expect(page.getByText(/as meant/)).toHaveCount(3); },
+  'Hand over': async (page) => { await go(page, '/hand-over'); await page.getByRole('gridcell', { name: /changes$/ }).first().getByRole('button').click(); await page.getByRole('button', { name: 'Fill 3 files' }).click(); await expect(page.getByText(/Read back by other code: all/)).toHaveCount(4); await page.locator('.key-places summary').click(); await page.getByLabel(/Spread them evenly/).check(); },
+  'a layout column by column': async (page) => { await go(page, '/layouts'); await page.getByRole('button', { name: 'Build a layout column by column' }).click(); await expect(page.getByRole('textbox', { name: 'Heading of column A' })).toBeVisible(); },
+  'a board': async (page) => { await go(page, '/layouts'); await page.getByRole('button', { name: 'Use it: Categories by levels' }).click(); await expect(page.getByRole('cell', { name: 'Category 2' })).toBeVisible(); },
+  'a sample of marked text': async (page) => { await go(page, '/layouts'); await page.getByRole('button', { name: 'Use it: Marked text' }).click(); await expect(page.getByText('before a question')).toBeVisible(); },
   Rehearse: async (page) => { await go(page, '/rehearse'); },
   Records: async (page) => { await go(page, '/records'); },
   Help: async (page) => { await go(page, '/help'); },
@@ -67,7 +70,7 @@ test('the way from the first key to a filled file needs no mouse', async ({ page
   await expect(page.getByRole('complementary', { name: 'Question 2 in the file for Course shelf' })).toBeVisible();
   await page.getByRole('button', { name: 'Fill 3 files' }).focus();
   await page.keyboard.press('Space');
-  await expect(page.getByText(/Read back by other code/)).toHaveCount(3);
+  await expect(page.getByText(/Read back by other code/)).toHaveCount(4);
 });
 
 test('commands find questions, ? opens help, and the demo is reset', async ({ page }) => {

@@ -87,7 +87,7 @@ export function BlankView({ kept, sheet, fitted }: { kept: KeptLayout; sheet: Sh
     void changeLayout(kept, `Title cell of ${layout.name}`, { ...layout, file: { ...layout.file, cells } });
   };
   return (
-    <div className="table-scroll blank-view">
+    <div className="table-scroll blank-view" tabIndex={0} role="group" aria-label={`Sheet ${sheet.name}`}>
       <table className="sheet mono">
         <thead><tr><th aria-label="Row" />{Array.from({ length: widest }, (_, c) => <th key={c} scope="col" style={{ minWidth: widthOf(layout, c, isForm) }}>{points ? <RolePicker kept={kept} letters={columnLetters(c)} /> : columnLetters(c)}</th>)}</tr></thead>
         <tbody>

@@ -44,7 +44,7 @@ function Starters() {
         {list.map((starter) => (
           <li key={starter.id}>
             <b>{starter.name}</b> <span className="soft small">.{starter.file.format}, {SHAPES[starter.shape]}</span>
-            <span className="tools">{starter.shape !== 'package' && <button type="button" className="link small" aria-label={`Take the blank of ${starter.name}`} onClick={() => void takeBlank(starter)}>Take its blank</button>}<button type="button" className="link small" aria-label={`Use ${starter.name}`} onClick={() => void addStarter(starter).then((id) => go(`/layouts/${id}`))}>Use it</button></span>
+            <span className="tools">{starter.shape !== 'package' && <button type="button" className="link small" aria-label={`Take its blank: ${starter.name}`} onClick={() => void takeBlank(starter)}>Take its blank</button>}<button type="button" className="link small" aria-label={`Use it: ${starter.name}`} onClick={() => void addStarter(starter).then((id) => go(`/layouts/${id}`))}>Use it</button></span>
           </li>
         ))}
       </ul>

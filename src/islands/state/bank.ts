@@ -110,9 +110,10 @@ function applyToMemory(steps: readonly ItemStep[], side: 'before' | 'after'): vo
     const next = step[side];
     const known = places.get(step.id);
     if (!next) { byId.delete(step.id); placesChanged = true; continue; }
+    // A question that an undo took out keeps its place until the disk has heard of it, but is no longer in the list.
+    if (!byId.has(step.id) || !known || known.order !== next.order || !state.items.length) placesChanged = true;
     byId.set(step.id, next.item);
     changed.set(step.id, next.item);
-    if (!known || known.order !== next.order || !state.items.length) placesChanged = true;
     places.set(step.id, { order: next.order, rev: known?.rev ?? 0 });
   }
   const items = placesChanged
