@@ -24,7 +24,9 @@ function rulesAt(sheet: Sheet, row: number, column: number): { values?: string[]
 
 /** The separator of tags or several values that a heading names in brackets. */
 function separatorNamed(text: string): string | undefined {
-  if (/[("'|]\s*\|\s*|\bbars?\b|\bpipe/i.test(text) && /\||bar|pipe/i.test(text)) return '|';
+  const said = /(?:with|by|between|using|put|mit|durch|avec|par|con|met)\s+["'“‘]?([|;,/+])/i.exec(text)?.[1] ?? /[("'“‘]\s*([|;])/.exec(text)?.[1];
+  if (said) return said;
+  if (/\bbars?\b|\bpipe/i.test(text)) return '|';
   if (/semicolon|semikolon|strichpunkt/i.test(text)) return ';';
   return /comma|komma|virgule/i.test(text) ? ',' : undefined;
 }
@@ -37,13 +39,30 @@ function role(heading: string, region: Region, column: number, first: number): P
   return { role: 'ignore', sure: !heading, because: heading ? `the heading ${quoted(heading, 50)} names nothing known here` : 'it has no heading' };
 }
 
+/** "Text, Right?, Text, Right?" beside a question's own heading: the repeated ones are options with their verdicts. */
+function repeatedTexts(columns: Learned[]): void {
+  const stems = columns.filter((column) => column.role === 'stem');
+  const count = (column: Learned): number => columns.filter((other) => other.heading && other.heading === column.heading).length;
+  const repeated = stems.filter((column) => count(column) > 1);
+  if (!repeated.length || repeated.length === stems.length) return;
+  for (const column of repeated) column.role = 'option';
+  for (const column of columns) if (column.role === 'key' && count(column) > 1) column.role = 'verdict';
+}
+
 function settle(columns: Learned[], region: Region, first: number): void {
   const having = (wanted: Role): Learned[] => columns.filter((column) => column.role === wanted);
   // A lone "Answer" beside options that are numbered or lettered is the key.
   const bare = having('option').filter((column) => column.n === undefined);
   if (bare.length === 1 && having('option').length > 2 && !having('key').length) bare[0]!.role = 'key';
   if (having('verdict').length && !having('option').length) having('verdict').forEach((column) => { column.role = 'key'; });
-  if ((having('wrongs').length || having('wrong').length) && !having('option').length) having('key').slice(0, 1).forEach((column) => { column.role = 'right'; });
+  if ((having('wrongs').length || having('wrong').length) && !having('option').length && !having('right').length) having('key').slice(0, 1).forEach((column) => { column.role = 'right'; });
+  // A blank asks for the question's name; who wrote it is asked in other words.
+  for (const column of having('by')) if (/^(?:name|nom|nombre|nome|naam|enw)$/i.test(column.heading?.trim() ?? '')) { column.role = 'title'; column.sure = false; }
+  repeatedTexts(columns);
+  // "Left 1, Right 1": beside left halves, the word right names the other half and no key.
+  if (having('left').length > 1) for (const column of columns) if (['key', 'right', 'verdict'].includes(column.role) && /^\s*(?:right|rechts|droite|derech[ao]|destra)\b/i.test(column.heading ?? '')) { column.role = 'right-side'; column.n = Number(/\d+/.exec(column.heading ?? '')?.[0] ?? 0) || undefined; }
+  const wrong = having('wrong');
+  if (wrong.length === 1 && (having('right').length || having('key').length) && separatorNamed(wrong[0]!.heading ?? '')) { wrong[0]!.role = 'wrongs'; delete wrong[0]!.n; }
   const lone = having('option');
   if (lone.length === 1) lone[0]!.role = having('key').length ? 'options' : 'accepted';
   // Several tag columns hold one tag each; a lone one holds them all.
@@ -81,6 +100,18 @@ function lockedColumns({ sheet, left, right }: Region, first: number): Set<numbe
   return locked;
 }
 
+/** The merged heading above a column's own, which names the group that it belongs to. */
+function groupAbove({ sheet, cell }: Region, headingRow: number, column: number): string {
+  const merge = sheet.merges.find((one) => one.bottom === headingRow - 1 && column >= one.left && column <= one.right && one.right > one.left);
+  return merge ? cell(merge.top, merge.left) : '';
+}
+
+/** A heading that says nothing by itself takes its meaning from its group's. */
+function withGroup<T extends Pick<Learned, 'role' | 'because' | 'sure'>>(guess: T, group: string, heading: string): T {
+  const named = guess.role === 'ignore' && group && heading ? roleOfHeading(group) : undefined;
+  return named && ['explanation', 'hint', 'category', 'tags'].includes(named.role) ? { ...guess, role: named.role, because: `its heading stands under ${quoted(group, 40)}`, sure: false } : guess;
+}
+
 /** Every column of a blank's rows. `headingRow` counts from 0 and is absent where no row holds headings; `lastSample` is the last sample row. */
 export function learnColumns(region: Region, headingRow: number | undefined, first: number, lastSample: number): Learned[] {
   if (headingRow === undefined) return learnHeadless(region, first);
@@ -88,10 +119,11 @@ export function learnColumns(region: Region, headingRow: number | undefined, fir
   const locked = lockedColumns(region, first);
   for (let c = region.left; c <= region.right; c++) {
     const heading = region.cell(headingRow, c);
+    const group = groupAbove(region, headingRow, c);
     const note = noteAt(region.sheet, headingRow, c);
     const rules = rulesAt(region.sheet, Math.max(first, lastSample + 1), c);
     const most = rules.max ?? characterLimit(heading) ?? characterLimit(note);
-    columns.push({ column: columnLetters(c), ...(heading ? { heading } : {}), ...role(heading, region, c, first), ...rules, ...(most ? { max: most } : {}), ...(/\b(?:required|must|pflicht|obligatoire)\b|\*\s*$/i.test(heading) ? { required: true } : {}) });
+    columns.push({ column: columnLetters(c), ...(heading ? { heading } : {}), ...withGroup(role(heading, region, c, first), group, heading), ...rules, ...(most ? { max: most } : {}), ...(/\b(?:required|must|pflicht|obligatoire)\b|\*\s*$/i.test(heading) ? { required: true } : {}) });
   }
   settle(columns, region, first);
   for (const column of columns) {

@@ -140,8 +140,14 @@ export function learn(table: Table, id: string): LearnedLayout {
   const kindColumn = learned.find((column) => column.role === 'kind');
   const kindSamples = kindColumn && sample ? sampled(region.sheet, kindColumn, sample) : [];
   const kinds = kindColumn ? learnKinds(table, { sheet: region.sheet, headingRow: headingRow ?? 0 }, kindColumn.values, kindSamples) : { kinds: [], because: 'there is no column for the kind' };
+  // A column of codes for which nothing names any kind is the question's own code.
+  if (kindColumn && !kinds.kinds.length && /^code\b/i.test(kindColumn.heading ?? '')) {
+    const own = columns.find((column) => column.column === kindColumn.column)!;
+    own.role = 'ref';
+    because[`columns.${own.column}`] = 'it asks for a code, and no kinds are named';
+  }
   because['kinds'] = kinds.because;
-  if (kindColumn && !kinds.kinds.length) unsure.push('kinds');
+  if (kindColumn && !kinds.kinds.length) unsure.push(columns.some((column) => column.role === 'kind') ? 'kinds' : `columns.${kindColumn.column}`);
   const limits = learnLimits(columns, words, because);
   return {
     layout: { id, name: nameOf(table.file), version: 1, shape: 'rows', file: fileOf(table, form, first, sample, columns), columns, key: key.key, kinds: kinds.kinds, limits },

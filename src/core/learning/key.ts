@@ -59,10 +59,13 @@ function fromWords(key: Column, note: string): KeyLearned | undefined {
   if (key.values?.length && key.values.every((value) => trueFalseWords(value))) return { key: wordKey(key.values), sure: true, because: 'its drop-down list says true or false' };
   if (key.values?.length && key.values.every((value) => /^[A-J]$/i.test(value))) return { key: { style: 'letter', ...several }, sure: true, because: 'its drop-down list holds letters' };
   if (key.values?.length && key.values.every((value) => /^\d$/.test(value))) return { key: { style: key.values.includes('0') ? 'number-from-0' : 'number', ...several }, sure: true, because: 'its drop-down list holds numbers' };
+  const shown = /(?:^|[^\p{L}\p{N}])(?:([A-D])|([1-4]))\s*(?:[,;|/+&]|or|and|to|oder|und|bis|ou|et|o)\s*(?:(?:[A-J1-9])\s*(?:[,;|/+]|or|and|oder|ou)\s*)*([A-J]|\d{1,2})(?![\p{L}\p{N}])/u.exec(note);
   if (/\b(?:letters?|buchstaben?|lettres?|letra|lettera|llythyren)\b/.test(words)) return { key: { style: 'letter', ...several }, sure: true, because };
   if (/\b(?:from (?:0|zero)|ab (?:0|null)|counted from 0)\b/.test(words)) return { key: { style: 'number-from-0', ...several }, sure: true, because };
   if (/\b(?:numbers?|no|nr|nummer|number|numero|index|position|zahl|ziffer)\b/.test(words)) return { key: { style: 'number', ...several }, sure: true, because };
   if (/\b(?:repeat|same text|text of the|exact(?:ly)?|copy|wortlaut|word for word)\b/.test(words)) return { key: { style: 'text', ...several }, sure: true, because };
+  // An example shows what no word says: `1;4`, `A to D`.
+  if (shown) return { key: { style: shown[1] ? 'letter' : 'number', ...several }, sure: true, because };
   return undefined;
 }
 
@@ -111,6 +114,8 @@ export function learnKey(evidence: KeyEvidence): KeyLearned {
   const note = evidence.note(key.column);
   const found = fromSamples(evidence, key, options) ?? fromWords(key, note) ?? evidence.words.map((text) => (mentions(text, key) ? fromWords(key, text) : undefined)).find(Boolean);
   if (found) return found;
+  const both = options.length ? {} : verdictWords([note]);
+  if (both.right && both.wrong) return { key: { style: 'word', right: both.right, wrong: both.wrong }, sure: true, because: 'its heading names both words' };
   return { key: options.length ? { style: 'letter' } : { style: 'text' }, sure: false, because: `nothing says how column ${key.column} is written` };
 }
 

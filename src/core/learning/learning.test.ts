@@ -122,3 +122,37 @@ describe('what headings and short notes say of the key', () => {
   it('a sign in front', async () => { expect((await learnCsv('Question;Reply 1 (* in front of a right one);Reply 2;Reply 3\n')).key).toEqual({ style: 'marker', marker: '*' }); });
   it('two words beside', async () => { expect((await learnCsv('Question;Reply 1;Verdict 1 (yes or no);Reply 2;Verdict 2 (yes or no)\n')).key).toEqual({ style: 'verdict', right: 'yes', wrong: 'no' }); });
 });
+
+// Blanks of the habits that people meet, each invented here; the roles in the order of the columns.
+describe('blanks of many habits', () => {
+  type Want = Partial<Pick<Layout, 'key' | 'limits' | 'shape' | 'marks'>> & { file?: Partial<Layout['file']> };
+  const roles = (layout: Layout): string => layout.columns.map(({ role }) => role).join(' ');
+  const learnText = async (name: string, text: string): Promise<Layout> => (await learnBlank({ name, bytes: new TextEncoder().encode(text) }, surroundings)).layout;
+  it.each<[string, string, string, Want]>([
+    ['true or false by letters', 'Ref,Statement,T or F,Note afterwards\n', 'ref stem key explanation', { key: { style: 'word', right: 'T', wrong: 'F' } }],
+    ['per cent', 'Item;Choice 1;% 1;Choice 2;% 2;Choice 3;% 3\n', 'stem option weight option weight option weight', { key: { style: 'weight' } }],
+    ['a right option repeated, in French', 'Question;Réponse A;Réponse B;Réponse C;Bonne réponse;Explication;Points\r\nExemple : que mesure un mètre ?;La longueur;Le poids;Le temps;La longueur;Une unité;1\r\n', 'stem option option option key explanation points', { key: { style: 'text' }, file: { sample: [2, 2] } }],
+    ['letters, in Spanish', 'Categoría,Pregunta,Opción 1,Opción 2,Opción 3,Respuesta correcta (letra),Pista\n', 'category stem option option option key hint', { key: { style: 'letter' } }],
+    ['halves of pairs', 'Task;Left 1;Right 1;Left 2;Right 2\n', 'stem left right-side left right-side', {}],
+    ['steps', 'Instruction,Step 1,Step 2,Step 3,Points\n', 'stem step step step points', {}],
+    ['wrong ones joined', 'question|correct|incorrect (separate with ;)|topic\nSample: what floats?|Cork|Iron;Lead;Stone|Boats\n', 'stem right wrongs category', { key: { style: 'right-column' } }],
+    ['several by numbers, shown by an example', 'Question text (up to 120 characters),Answer 1,Answer 2,Answer 3,"Right answers (e.g. 1;4)",Seconds\n', 'stem option option option key seconds', { key: { style: 'number', separator: ';' }, limits: { stem: 120, optionsMax: 3 } }],
+    ['two languages at once', 'Ref;Frage / Question;Antwort 1 / Answer 1;Antwort 2 / Answer 2;Richtig / Correct;Tipp / Hint\n', 'ref stem option option key hint', {}],
+    ['numbers with units', 'Question;Value;Tolerance;Unit;Points\n', 'stem value tolerance unit points', {}],
+    ['kinds by common letters, without headings', 'MC;Sample: what is wet?;Water;correct;Sand;incorrect\nMA;Sample: which float?;Cork;correct;Wood;correct\nTF;Sample: iron sinks.;True;correct;False;incorrect\n', 'kind stem option verdict option verdict', { key: { style: 'verdict', right: 'correct', wrong: 'incorrect' }, file: { headingRow: null } }],
+  ])('%s', async (_, text, expected, want) => {
+    const layout = await learnText('form.csv', text);
+    expect(roles(layout)).toBe(expected);
+    expect(layout).toMatchObject(want);
+  });
+  it.each<[string, string, Want]>([
+    ['a line that names the key', '1) What opens first?\nA) the gate\nB) the paddle\nAnswer: B\n\n2) What floats?\nA) cork\nB) iron\nAnswer: A\n', { marks: { right: '*', keyLine: 'Answer:', optionLabel: 'A)', stemLabel: '1)' } }],
+    ['signs named in a sentence', '## Lines that begin with ## are comments.\n## Put a plus in front of the right option.\n\nWhat is wet?\n+ Water\n- Sand\n- Stone\n\nWhat is hot?\n- Ice\n+ Fire\n', { marks: { right: '+', wrong: '-', comment: '##' } }],
+    ['a group between signs', '# This is a comment.\n# Options stand between { and }.\n# =    in front of a right option\n# ~    in front of a wrong option\n\nWhat floats? {\n= Cork\n~ Iron\n}\n', { marks: { right: '=', wrong: '~', open: '{', close: '}', comment: '#' } }],
+  ])('plain text: %s', async (_, text, want) => { expect(await learnText('form.txt', text)).toMatchObject({ shape: 'marked-text', ...want }); });
+  it.each([
+    ['Fragen: max. 110 Zeichen, Antworten: max. 45 Zeichen.', { stem: 110, option: 45 }],
+    ['One file takes fifty questions.', { perFile: 50 }],
+    ['Columns B to E: the options, up to 55 characters each', { option: 55 }],
+  ])('%s', (sentence, limits) => { expect(limitsIn(sentence)).toEqual(limits); });
+});

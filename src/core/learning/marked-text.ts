@@ -2,6 +2,7 @@
 import type { Document, Kind, Layout } from '../model';
 import { bareWords } from '../shared/normalise';
 import { count, quoted } from '../shared/plain';
+import { fieldOfLine } from '../shared/vocabulary/answer-lines';
 import { limitsIn } from './sentences';
 import type { LearnedLayout } from './contract';
 
@@ -13,7 +14,9 @@ const LEGEND = /^([^\p{L}\p{N}\s]{1,3})(?:\s([^\p{L}\p{N}\s]{1,3}))?\s{2,}(\S.*)
 function commentSign(lines: readonly string[]): string | undefined {
   const first = lines.find((line) => line.trim());
   const sign = first && SIGN.exec(first)?.[1];
-  return sign && lines.filter((line) => line.startsWith(sign)).length > 2 ? sign : undefined;
+  const own = sign ? lines.filter((line) => line.startsWith(sign)) : [];
+  // Two lines are enough where they say themselves that they are not read.
+  return own.length > 2 || (own.length > 0 && /comment|not read|ignored|kommentar|nicht gelesen|commentaire|comentario|commento/i.test(own.join(' '))) ? sign : undefined;
 }
 
 type Explained = { signs: [string, string | undefined]; meaning: string };
@@ -44,6 +47,36 @@ function explainedMarks(legend: readonly Explained[]): Partial<Marks> {
     else if (/\b(?:right|correct|true|richtige?)\b/.test(words)) marks.right ??= sign;
   }
   return marks;
+}
+
+const NAMED_SIGNS: Record<string, string> = { plus: '+', minus: '-', star: '*', asterisk: '*', hash: '#', arrow: '>', 'equals sign': '=', 'exclamation mark': '!', stern: '*', sternchen: '*', pluszeichen: '+' };
+/** Signs that a comment names in a sentence: `Put a plus in front of the right option.` */
+function marksInSentences(comments: readonly string[]): Partial<Marks> {
+  const marks: Partial<Marks> = {};
+  for (const comment of comments) {
+    const words = bareWords(comment);
+    const around = /\b(?:between|zwischen|entre)\s+([^\p{L}\p{N}\s]{1,3})\s+(?:and|und|et)\s+([^\p{L}\p{N}\s]{1,3}?)[.,]?(?:\s|$)/u.exec(comment);
+    if (around && /option|answer|antwort|reponse/.test(words)) { marks.open ??= around[1]!; marks.close ??= around[2]!; }
+    if (!/in front of|before|vor (?:der|die|jede|jeder)|devant/.test(words)) continue;
+    const named = Object.entries(NAMED_SIGNS).find(([word]) => new RegExp(`\\b${word}\\b`).test(words))?.[1];
+    if (named && /\b(?:right|correct|richtige|bonne)/.test(words)) marks.right ??= named;
+    else if (named && /\b(?:wrong|false|falsche|mauvaise)/.test(words)) marks.wrong ??= named;
+  }
+  return marks;
+}
+
+/** A second sign at options beside the right one's: the wrong ones' own. */
+function wrongSign(body: readonly string[], right: string): string | undefined {
+  const signs = body.map((line) => /^\s*([^\p{L}\p{N}\s]{1,2})\s\S/u.exec(line)?.[1]).filter((sign) => sign && sign !== right);
+  const other = tally(signs);
+  return other && other[1] > 1 && other[1] === signs.length ? other[0] : undefined;
+}
+
+/** A line that names the right answer behind the options, and the words in front of it: 'Answer:'. */
+function keyLineIn(body: readonly string[]): string | undefined {
+  const found = body.map((line) => { const field = fieldOfLine(line); return field?.role === 'answer' && /^[A-Ja-j\d](?:\s*[,;]\s*[A-Ja-j\d])*[.)]?$/.test(field.value.trim()) ? line.slice(0, field.valueFrom).trim() : undefined; });
+  const line = tally(found);
+  return line && line[1] > 1 ? line[0] : undefined;
 }
 
 const tally = (values: readonly (string | undefined)[]): [string, number] | undefined => {
@@ -99,13 +132,15 @@ export function learnMarkedText(document: Document, id: string, name: string): L
   const comment = commentSign(lines);
   const comments = comment ? lines.filter((line) => line.startsWith(comment)).map((line) => line.slice(comment.length)) : [];
   const body = lines.filter((line) => !comment || !line.startsWith(comment));
-  const told = explainedMarks(legendOf(comments));
+  const told = { ...marksInSentences(comments), ...explainedMarks(legendOf(comments)) };
   const shown = shownMarks(body);
-  const right = told.right ?? shown.marks.right;
+  const keyLine = keyLineIn(body);
+  const right = told.right ?? (keyLine ? '*' : shown.marks.right);
   if (!right) return undefined;
+  const wrong = told.wrong ?? (keyLine || (shown.marks.optionLabel && shown.marks.optionLabel !== 'none') ? undefined : wrongSign(body, right));
   const blank = body.some((line, index) => !line.trim() && body.slice(0, index).some((one) => one.trim()) && body.slice(index).some((one) => one.trim()));
   const marks: Marks = {
-    optionLabel: 'none', stemLabel: 'none', ...shown.marks, ...told, right, between: blank ? 'blank-line' : 'none', ...(comment ? { comment } : {}),
+    optionLabel: 'none', stemLabel: 'none', ...shown.marks, ...told, right, ...(wrong ? { wrong } : {}), ...(keyLine ? { keyLine } : {}), between: blank ? 'blank-line' : 'none', ...(comment ? { comment } : {}),
   };
   const limits = Object.assign({}, ...comments.map(limitsIn).reverse()) as Layout['limits'];
   const layout: Layout = {
@@ -113,8 +148,8 @@ export function learnMarkedText(document: Document, id: string, name: string): L
     key: { style: 'marker', marker: right }, kinds: kindsShown(body, marks), limits,
   };
   const because: Record<string, string> = {
-    shape: 'it is plain text whose lines carry signs', 'marks.right': told.right ? `the comments explain ${quoted(right)}` : `${quoted(right)} stands at ${count(shown.right, 'option')} of ${shown.options}`,
+    shape: 'it is plain text whose lines carry signs', 'marks.right': keyLine ? `a line ${quoted(keyLine)} names the right answer` : told.right ? `the comments explain ${quoted(right)}` : `${quoted(right)} stands at ${count(shown.right, 'option')} of ${shown.options}`,
     ...(comment ? { 'marks.comment': `the text begins with ${quoted(comment)}, and so do ${comments.length} of its lines` } : {}), ...(blank ? { 'marks.between': 'a blank line stands between two questions' } : {}),
   };
-  return { layout, because, unsure: told.right || shown.right > 1 ? [] : ['marks.right'] };
+  return { layout, because, unsure: told.right || keyLine || shown.right > 1 ? [] : ['marks.right'] };
 }

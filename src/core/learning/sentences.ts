@@ -3,7 +3,7 @@ import type { Limits } from '../model';
 import { bareWords } from '../shared/normalise';
 
 const NUMBERS: Record<string, number> = {
-  one: 1, two: 2, three: 3, four: 4, five: 5, six: 6, seven: 7, eight: 8, nine: 9, ten: 10, twelve: 12, twenty: 20,
+  one: 1, two: 2, three: 3, four: 4, five: 5, six: 6, seven: 7, eight: 8, nine: 9, ten: 10, twelve: 12, fifteen: 15, twenty: 20, thirty: 30, forty: 40, fifty: 50, sixty: 60, hundred: 100, zwanzig: 20, dreissig: 30, vierzig: 40, funfzig: 50,
   zwei: 2, drei: 3, vier: 4, funf: 5, sechs: 6, sieben: 7, acht: 8, neun: 9, zehn: 10,
   deux: 2, trois: 3, quatre: 4, cinq: 5, sept: 7, huit: 8, neuf: 9, dix: 10,
 };
@@ -32,7 +32,8 @@ export function characterLimit(text: string): number | undefined {
 /** The limits that a sentence of instructions states, clause by clause; the unit carries over to the clauses behind it. */
 export function limitsIn(text: string): Limits {
   const limits: Limits = {};
-  for (const sentence of text.split(/[.!?;\n]+(?:\s|$)/u)) {
+  // The full stop of an abbreviation ends no sentence.
+  for (const sentence of text.replace(/\b(max|min|approx|ca|no|nr|bzw|z\.b|e\.g)\.(?=\s)/gi, '$1').split(/[.!?;\n]+(?:\s|$)/u)) {
     const words = bareWords(sentence);
     readCounts(words, limits);
     if (!new RegExp(CHARACTERS).test(words)) continue;
@@ -57,7 +58,7 @@ function readCounts(words: string, limits: Limits): void {
   if (most && toNumber(most[1]!) <= 26) limits.optionsMax ??= toNumber(most[1]!);
   const least = new RegExp(`(?:at least|minimum(?: of)?) ${N} ${OPTIONS}\\b`).exec(words);
   if (least) limits.optionsMin ??= toNumber(least[1]!);
-  const file = new RegExp(`(?:up to|at most|no more than|not more than|max(?:imum)?|hochstens) ${N} ${QUESTIONS}\\b`).exec(words);
+  const file = new RegExp(`(?:up to|at most|no more than|not more than|max(?:imum)?|hochstens|(?:file|form|sheet|set|round|datei|fichier) (?:takes|holds|has|fasst|contient)(?: up to| at most)?) ${N} ${QUESTIONS}\\b`).exec(words);
   if (file) limits.perFile ??= toNumber(file[1]!);
 }
 

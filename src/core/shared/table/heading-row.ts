@@ -57,7 +57,7 @@ export function findHeadingRow(region: Region): { row: number; known: number } |
   let best: { row: number; known: number; value: number } | undefined;
   for (let r = region.top; r <= Math.min(region.bottom, region.top + LOOKED_AT); r++) {
     const { value, known, roles } = headingScore(region, r);
-    const carries = roles.has('stem') || roles.has('key') || roles.has('option') || roles.has('accepted') || roles.has('right') || roles.has('kind');
+    const carries = roles.has('stem') || roles.has('key') || roles.has('option') || roles.has('accepted') || roles.has('right') || roles.has('kind') || roles.has('step') || roles.has('left') || roles.has('pair');
     if (known >= 1 && value >= 1.4 && carries && (roles.size >= 2 || known >= 3) && (!best || value > best.value)) best = { row: r, known, value };
   }
   if (!best && isLanguagePair(region)) return { row: region.top, known: 2 };
