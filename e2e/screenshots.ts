@@ -30,18 +30,33 @@ test('the pictures of the README', async ({ page }) => {
   await page.getByRole('link', { name: 'Evening host' }).click();
   await expect(page.getByText('shows a question of the bank as it would be written')).toBeVisible();
   await shot(page, 'layout-taught');
+  for (const [starter, name] of [['Lettered key', 'layout-columns'], ['Categories by levels', 'layout-board'], ['Marked text', 'layout-marked-text']] as const) {
+    await go(page, '/layouts');
+    await page.getByRole('button', { name: `Use it: ${starter}` }).click();
+    await expect(page.getByText('your own layout')).toBeVisible();
+    await page.waitForTimeout(600);
+    await shot(page, name);
+    await page.getByRole('button', { name: 'Undo' }).click();
+  }
   await go(page, '/hand-over');
-  await page.getByRole('row').filter({ hasText: 'Before opening the top paddles' }).getByRole('button').first().click();
+  await page.getByRole('row').filter({ hasText: 'Before opening the top paddles' }).getByRole('button').nth(2).click();
   await expect(page.locator('mark').first()).toBeVisible();
   await shot(page, 'hand-over');
+  await page.locator('.key-places summary').click();
+  await page.getByLabel(/Spread them evenly/).check();
+  await expect(page.getByRole('row', { name: /^spread evenly/ })).toBeVisible();
+  await page.waitForTimeout(600);
+  await shot(page, 'hand-over-keys');
+  await page.locator('.key-places summary').click();
   await page.getByRole('button', { name: 'Fill 3 files' }).click();
-  await expect(page.getByText(/as meant/)).toHaveCount(3);
+  await expect(page.getByText(/Read back by other code: all/)).toHaveCount(4);
   await shot(page, 'hand-over-filled');
   await go(page, '/rehearse');
-  await page.getByRole('button', { name: /^Hand in / }).click();
+  await page.getByRole('button', { name: /^Hand in / }).first().click();
   await expect(page.getByTestId('import-answer')).toBeVisible();
   await shot(page, 'rehearse');
   await go(page, '/records');
+  await expect(page.getByRole('heading', { name: 'Records' })).toBeVisible();
   await shot(page, 'records');
   await go(page, '/bank');
   await page.getByRole('button', { name: 'Dark scheme' }).click();

@@ -73,6 +73,7 @@ function debian() {
   const missing = [];
   if (!existsSync('/usr/bin/chromium')) missing.push('chromium');
   if (spawnSync('/usr/bin/python3', ['-c', 'import openpyxl'], { stdio: 'ignore' }).status !== 0) missing.push('python3-openpyxl');
+  if (!existsSync('/usr/bin/ssconvert')) missing.push('gnumeric');
   if (!missing.length) return;
   if (isRoot() && has('apt-get')) {
     say(`installing ${missing.join(' and ')} from Debian's packages`);

@@ -1,11 +1,17 @@
 import { z } from 'zod';
-import { ItemSchema, LayoutSchema } from '../core/model';
-import { fill } from '../core/pipeline';
+import { DecisionSchema, ItemSchema, LayoutSchema } from '../core/model';
+import { fill, type FillJob } from '../core/pipeline';
 import { answer, fileIn, formOf, json, parse, textIn, unusable } from './answers';
 import { surroundings } from './surroundings';
 
 export const FillJobSchema = z.object({
-  items: z.array(ItemSchema), layout: LayoutSchema, setTitle: z.string().optional(), accept: z.enum(['all', 'none']).optional(),
+  items: z.array(ItemSchema), layout: LayoutSchema, setTitle: z.string().optional(), setDescription: z.string().optional(), accept: z.enum(['all', 'none']).optional(),
+  /** Own texts and questions left out, by the question's id. */
+  decisions: z.record(z.string(), DecisionSchema).optional(),
+  /** The seed by which right answers are spread over the places. */
+  spread: z.number().int().nonnegative().optional(),
+  /** How many questions a package draws at each attempt. */
+  draw: z.number().int().positive().optional(),
 });
 
 /** The name for the header: plain letters, and the true name by RFC 6266 and RFC 8187. */
@@ -18,7 +24,7 @@ export const fillEndpoint = (request: Request): Promise<Response> => answer(requ
   const job = textIn(form, 'job');
   if (!job) throw unusable('Send the job as "job".');
   const blank = await fileIn(form, 'blank');
-  const { name, bytes, receipt, notes } = await fill({ ...parse(FillJobSchema, job, 'job'), ...(blank ? { blank: blank.bytes } : {}) }, surroundings);
+  const { name, bytes, receipt, notes } = await fill({ ...parse(FillJobSchema, job, 'job'), ...(blank ? { blank: blank.bytes } : {}) } as FillJob, surroundings);
   if (request.headers.get('accept')?.includes('application/json')) {
     return json({ name, base64: Buffer.from(bytes).toString('base64'), receipt, notes });
   }

@@ -50,6 +50,9 @@ export type Separator = (typeof SEPARATORS)[number];
 export const STANDARDS = ['qti-3.0', 'qti-2.1', 'common-cartridge-1.3'] as const;
 export type Standard = (typeof STANDARDS)[number];
 
+/** A row of a sheet, from 1; no sheet has more. */
+const row = z.number().int().positive().max(1_048_576);
+
 const LayoutFileSchema = z.object({
   format: z.enum(['xlsx', 'ods', 'csv', 'tsv', 'txt', 'zip', 'xml', 'json']),
   encoding: z.enum(ENCODINGS).optional(),
@@ -57,12 +60,12 @@ const LayoutFileSchema = z.object({
   newline: z.enum(['lf', 'crlf']).optional(),
   quote: z.enum(['minimal', 'all', 'none']).optional(),
   sheet: z.string().optional(),
-  headingRow: z.number().int().positive().nullable().optional(),
-  firstRow: z.number().int().positive().optional(),
+  headingRow: row.nullable().optional(),
+  firstRow: row.optional(),
   firstColumn: z.string().optional(),
-  sample: z.tuple([z.number().int(), z.number().int()]).optional(),
+  sample: z.tuple([row, row]).optional(),
   /** In blocks: the row where an empty block of the form opens, and how many rows lie from one block to the next. */
-  block: z.object({ template: z.number().int(), every: z.number().int() }).optional(),
+  block: z.object({ template: row, every: row }).optional(),
   /** Which open standard a package keeps to. */
   standard: z.enum(STANDARDS).optional(),
   cells: z.array(z.object({
@@ -78,17 +81,17 @@ const LineSchema = z.object({
   cells: z.array(z.object({ column: z.string(), role: RoleSchema })),
   opens: z.boolean().optional(),
   /** The line's place in the blank's empty block, from 0, and how many rows the block has of it. */
-  offset: z.number().int().optional(),
-  times: z.number().int().positive().optional(),
+  offset: z.number().int().nonnegative().max(10_000).optional(),
+  times: z.number().int().positive().max(1000).optional(),
 });
 
 const GridSchema = z.object({
-  categoryRow: z.number().int(),
+  categoryRow: row,
   levelColumn: z.string(),
   firstColumn: z.string(),
   lastColumn: z.string(),
   levels: z.array(z.string()),
-  levelRows: z.array(z.number().int()),
+  levelRows: z.array(row).max(1000),
   answer: z.enum(['below', 'beside']),
   /** The categories that the blank names, in the order of its columns. */
   categories: z.array(z.string()).optional(),

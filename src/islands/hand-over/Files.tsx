@@ -1,7 +1,7 @@
 // The filled files: each with what the read-back found, taken away by a plain button only where it found nothing amiss.
 import { useState } from 'react';
 import type { Layout } from '../../core/model';
-import { copyBlock, showReceipt, takeAll, useHandOver, type FilledFile } from '../state/hand-over';
+import { copyBlock, showReceipt, stopFilling, takeAll, useHandOver, type FilledFile } from '../state/hand-over';
 import { sayProblem } from '../parts/say';
 import { takeAway } from '../parts/take-away';
 
@@ -39,27 +39,43 @@ function FileCard({ file, layout }: { file: FilledFile; layout: Layout | undefin
       <div className="take">
         <button type="button" className={clean && !layout?.pasteAt ? 'button main' : 'button'} onClick={() => takeAway(file.name, file.bytes)}>{clean ? 'Take the file' : 'Take it with its differences'}</button>
         {layout?.shape === 'rows' && <CopyBlock layout={layout} />}
-        <span><button type="button" className="link small" onClick={() => void showReceipt(receipt)}>Receipt to print</button> <button type="button" className="link small" onClick={() => takeAway(`${file.name}.receipt.json`, new TextEncoder().encode(JSON.stringify(receipt, null, 2)), 'application/json')}>Receipt as JSON</button></span>
+        <span className="ways"><button type="button" className="link small" onClick={() => void showReceipt(receipt)}>Receipt to print</button> <button type="button" className="link small" onClick={() => takeAway(`${file.name}.receipt.json`, new TextEncoder().encode(JSON.stringify(receipt, null, 2)), 'application/json')}>Receipt as JSON</button></span>
         <small className="mono soft" title={`SHA-256 ${receipt.file.sha256}`}>{receipt.file.sha256.slice(0, 12)}</small>
       </div>
     </section>
   );
 }
 
+/** Many numbered files of one receiver as one entry, to be opened. */
+function Batches({ files, layout }: { files: readonly FilledFile[]; layout: Layout | undefined }) {
+  const differing = files.filter((file) => file.differences.length).length;
+  const questions = files.reduce((sum, { receipt }) => sum + receipt.questions, 0);
+  return (
+    <details className={`file-card panel batches ${differing ? 'differs' : ''}`}>
+      <summary><b>{layout?.name}: {files.length} numbered files</b> <span className="soft small">{plural(questions, 'question')}, {differing ? `${differing} files came back other than meant` : 'all read back as meant'}</span></summary>
+      <p><button type="button" className="button small" onClick={() => void takeAll(files)}>Take these {files.length} as one zip</button></p>
+      {files.map((file) => <FileCard key={file.name} file={file} layout={layout} />)}
+    </details>
+  );
+}
+
+const MANY = 3;
+
 export function Files({ layouts }: { layouts: readonly Layout[] }) {
   const { files, busy } = useHandOver();
-  if (busy) return <div className="bar fine" role="status">{busy}</div>;
+  if (busy) return <div className="bar fine" role="status"><span>{busy}</span><button type="button" className="button small" onClick={stopFilling}>Stop</button></div>;
   if (!files.length) return null;
   const differing = files.filter((file) => file.differences.length).length;
+  const groups = [...new Set(files.map((file) => file.layout))].map((id) => ({ id, layout: layouts.find((layout) => layout.id === id), own: files.filter((file) => file.layout === id) }));
   return (
     <>
       {files.length > 1 && (
         <div className={`bar ${differing ? 'warn' : 'fine'}`}>
           <span>{plural(files.length, 'file')} filled and read back{differing ? `; ${differing} came back other than meant` : ', all as meant'}.</span>
-          <button type="button" className={`button small ${differing ? '' : 'main'}`} onClick={() => void takeAll()}>Take all {files.length} as one zip</button>
+          <button type="button" className={`button small ${differing ? '' : 'main'}`} onClick={() => void takeAll(files)}>Take all {files.length} as one zip</button>
         </div>
       )}
-      <div className="files">{files.map((file) => <FileCard key={file.name + file.layout} file={file} layout={layouts.find((layout) => layout.id === file.layout)} />)}</div>
+      <div className="files">{groups.map(({ id, layout, own }) => (own.length > MANY ? <Batches key={id} files={own} layout={layout} /> : own.map((file) => <FileCard key={file.name + id} file={file} layout={layout} />)))}</div>
     </>
   );
 }

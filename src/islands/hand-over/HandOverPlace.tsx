@@ -61,7 +61,7 @@ export default function HandOverPlace() {
         <Facts />
         <div className="actions">
           <button type="button" className="button" disabled={!canFill || state.busy !== undefined} onClick={() => void fillFiles(kept, true)}>Trial file of three</button>
-          <button type="button" className="button main" disabled={!canFill || state.busy !== undefined} onClick={() => void fillFiles(kept)}>{state.busy ?? `Fill ${canFill} ${canFill === 1 ? 'file' : 'files'}`}</button>
+          <button type="button" className="button main" disabled={!canFill || state.busy !== undefined} onClick={() => void fillFiles(kept)}>{state.busy ? 'Filling …' : `Fill ${canFill} ${canFill === 1 ? 'file' : 'files'}`}</button>
         </div>
       </div>
       <Choose kept={kept} />

@@ -28,7 +28,8 @@ export function Matrix({ layouts, open, onOpen }: { layouts: readonly Layout[]; 
   const key = useCallback((index: number) => ids[index] ?? index, [ids]);
   const estimate = useCallback(() => ROW, []);
   const virtual = useVirtualizer({ count: ids.length, getScrollElement: () => scroller, estimateSize: estimate, getItemKey: key, overscan: 10 });
-  const template = `minmax(180px, 1fr) ${layouts.map(() => 'minmax(92px, 118px)').join(' ')}`;
+  const template = `minmax(190px, 1fr) ${layouts.map(() => 'minmax(98px, 118px)').join(' ')}`;
+  const minWidth = 190 + layouts.length * 98;
   const wanted = useRef(false);
   useEffect(() => {
     if (!open || !wanted.current) return;
@@ -47,8 +48,8 @@ export function Matrix({ layouts, open, onOpen }: { layouts: readonly Layout[]; 
   };
   return (
     <div className="panel matrix" ref={setScroller} role="grid" aria-label="Questions by receivers" aria-rowcount={ids.length + 1} aria-colcount={layouts.length + 1} tabIndex={-1}>
-      <div role="row" className="matrix-row matrix-head" style={{ gridTemplateColumns: template }}>
-        <span role="columnheader">Question</span>
+      <div role="row" className="matrix-row matrix-head" style={{ gridTemplateColumns: template, minWidth }}>
+        <span role="columnheader" className="stem-head">Question</span>
         {layouts.map((layout) => {
           const counts = columns.find((column) => column.layout === layout.id)?.counts;
           return <span role="columnheader" key={layout.id}><b>{layout.name}</b><small>{counts ? `${counts[0]} fit, ${counts[1]} change, ${counts[2]} out` : ''}</small></span>;
@@ -58,7 +59,7 @@ export function Matrix({ layouts, open, onOpen }: { layouts: readonly Layout[]; 
         {virtual.getVirtualItems().map((position) => {
           const item = itemById(ids[position.index]!);
           return (
-            <div role="row" key={position.key} aria-rowindex={position.index + 2} className="matrix-row" style={{ transform: `translateY(${position.start}px)`, gridTemplateColumns: template, height: ROW }}>
+            <div role="row" key={position.key} aria-rowindex={position.index + 2} className="matrix-row" style={{ transform: `translateY(${position.start}px)`, gridTemplateColumns: template, minWidth, height: ROW }}>
               <span role="rowheader" className="stem-cell"><span className="clamp"><span className="mono soft">{position.index + 1}</span> {item?.stem.plain}</span></span>
               {layouts.map((layout, c) => {
                 const column = columns.find((candidate) => candidate.layout === layout.id);

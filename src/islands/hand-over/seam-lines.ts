@@ -38,6 +38,18 @@ function saysIn({ shape, marks, file }: Layout, field: string): boolean {
   return ({ title: marks?.titleOpen, category: marks?.category, explanation: undefined } as Record<string, string | undefined>)[field] !== undefined || ['stem', 'options', 'key', 'accepted', 'pairs'].includes(field);
 }
 
+/** How the file says which options are right where the key has no cell of its own. */
+function keySaid({ key }: Layout): string | undefined {
+  switch (key.style) {
+    case 'marker': return `by the sign ${key.marker ?? '*'} at the option`;
+    case 'verdict': return 'by a word beside each option';
+    case 'weight': return 'by per cent beside each option';
+    case 'first': return 'by the first place';
+    case 'right-column': return 'by a column of its own';
+    default: return undefined;
+  }
+}
+
 /** The lines of the seam. What has changed but has no line of its own is left to the caller. */
 export function linesOf(item: Item, layout: Layout, fitted: Fitted): Line[] {
   const own = placesOf(layout, fitted).filter((place) => place.part === 0);
@@ -52,6 +64,9 @@ export function linesOf(item: Item, layout: Layout, fitted: Fitted): Line[] {
     const lead = field === 'options' || field === 'steps' || field === 'gaps' ? 3 : 0;
     lines.push({ field, name, left, right: isCells ? at(...(as?.kind === item.kind ? roles : [...roles, ...answersRoles])) : said(field, same[index]?.left), ...(layout.limits.option && field !== 'key' ? { most: layout.limits.option } : {}), lead });
   });
+  const byWay = as?.options && isCells ? keySaid(layout) : undefined;
+  const key = lines.find((line) => line.field === 'key');
+  if (byWay && key && !key.right.length) key.right = [{ place: byWay, heading: '', value: as!.options!.flatMap((option, index) => (option.right ? [optionLetter(index)] : [])).join(', ') }];
   const recoded = fitted.changes.find((change) => change.field === 'kind');
   lines.push({ field: 'kind', name: 'kind', left: [cellText(item, 'kind')], right: at('kind').length || !recoded ? at('kind') : [{ place: 'becomes', heading: '', value: recoded.to }], lead: 0 });
   for (const [field, name, role, textOf] of BESIDE) {

@@ -81,17 +81,23 @@ export async function wishFor(kept: KeptLayout): Promise<FillWish> {
   };
 }
 
+let stopped = false;
+/** Ends a fill behind the receiver that is being filled; what is finished stays. */
+export function stopFilling(): void { stopped = true; set({ busy: 'Stopping …' }); }
+
 /** Fills the files of each layout (the first three questions for a trial), reads them back, and keeps the receipts. */
 export async function fillFiles(layouts: readonly KeptLayout[], trial = false): Promise<void> {
   set({ busy: 'Filling …', files: [], problem: undefined });
   const files: FilledFile[] = [];
   const problems: string[] = [];
-  for (const kept of layouts) {
+  stopped = false;
+  for (const [index, kept] of layouts.entries()) {
+    if (stopped) { problems.push(`Stopped before ${kept.layout.name}; the files above are finished.`); break; }
     const { layout } = kept;
     const column = state.columns.find((candidate) => candidate.layout === layout.id);
     const fitting = state.ids.filter((_, index) => column && column.states[index] !== 2);
     if (!fitting.length) { problems.push(`${layout.name}: none of the questions fits it.`); continue; }
-    set({ busy: `Filling ${layout.name} …` });
+    set({ busy: `Filling ${layout.name}, ${index + 1} of ${layouts.length} …` });
     const wish = await wishFor(kept);
     const answer = await core().fill(trial ? fitting.slice(0, 3) : [...state.ids], layout, trial ? { ...wish, setTitle: `${wish.setTitle} (trial)` } : wish);
     if ('problem' in answer) { problems.push(`${layout.name}: ${answer.problem}`); continue; }
@@ -100,9 +106,9 @@ export async function fillFiles(layouts: readonly KeptLayout[], trial = false): 
   set({ busy: undefined, files, ...(problems.length ? { problem: problems.join(' ') } : {}) });
 }
 
-/** All filled files in one zip, with their receipts and a summary. */
-export async function takeAll(): Promise<void> {
-  const bytes = await core().bundle(state.files.map(({ name, bytes: own, receipt }) => ({ name, bytes: own, receipt })));
+/** Filled files in one zip, with their receipts and a summary. */
+export async function takeAll(files: readonly FilledFile[]): Promise<void> {
+  const bytes = await core().bundle(files.map(({ name, bytes: own, receipt }) => ({ name, bytes: own, receipt })));
   takeAway(`${titleOf().replace(/[<>:"/\\|?*]+/g, ' ').trim() || 'Set'}.zip`, bytes, 'application/zip');
 }
 
