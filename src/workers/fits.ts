@@ -8,7 +8,7 @@ type Known = { item: Item; decision: Decision | undefined; state: 0 | 1 | 2; cha
 type Kept = { layout: string; deck: number; byItem: Map<string, Known>; list: Known[] };
 
 const known = (item: Item, decision: Decision | undefined, one: Fitted): Known =>
-  ({ item, decision, state: one.state === 'fits' ? 0 : one.state === 'changes' ? 1 : 2, changes: Math.min(255, one.changes.length), reason: one.reason ?? '', rows: one.cells?.length ?? 0 });
+  ({ item, decision, state: one.state === 'fits' ? 0 : one.state === 'changes' ? 1 : 2, changes: Math.min(255, one.changes.length), reason: one.reason ?? '', rows: one.cells?.length ?? one.as?.length ?? 0 });
 
 /** The column packed: a byte for each question, and each reason once. */
 function packed(layout: string, list: readonly Known[]): FitColumn {
@@ -59,7 +59,7 @@ export class Fits {
     });
     // In bites, so that what a fit leaves behind is cleared away while it is young.
     for (let start = 0; start < fresh.length; start += BITE) {
-      fit(fresh.slice(start, start + BITE), layout, decisions, { deck }).forEach((one, n) => { const index = start + n; const now = known(fresh[index]!, decisions[one.item], one); byItem.set(one.item, now); list[places[index]!] = now; });
+      fit(fresh.slice(start, start + BITE), layout, decisions, { deck, states: true }).forEach((one, n) => { const index = start + n; const now = known(fresh[index]!, decisions[one.item], one); byItem.set(one.item, now); list[places[index]!] = now; });
     }
     list.length = items.length;
     return packed(layout.id, list);

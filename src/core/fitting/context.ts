@@ -25,6 +25,8 @@ export type Context = {
   keepsFormatting: boolean;
   /** Whether the file's encoding holds only the 256 signs of Windows-1252. */
   narrow: boolean;
+  /** Whether no cell of a plain question can refuse it or change it, so that its state is known without them. */
+  sureCells: boolean;
   /** Other cards, whose definitions may serve as distractors. */
   deck: Deck;
 };
@@ -63,6 +65,14 @@ function slotsOf(layout: Layout, roles: ReadonlySet<Role>, having: Context['havi
   return having('option').length + having('right').length + having('wrong').length;
 }
 
+const LISTED_ELSEWHERE = new Set<Role>(['seconds', 'kind', 'verdict', 'key']);
+const LIMITED_ELSEWHERE = new Set<Role>(['stem', 'option', 'hint', 'explanation', 'title', 'accepted', 'right', 'wrong', 'feedback']);
+const JOINED = new Set<Role>(['options', 'wrongs', 'pair']);
+
+/** What a column asks of its cells beyond what texts and options have been through already. */
+const isSureColumn = ({ role, required, values, max }: Column): boolean =>
+  !required && !(values?.length && !LISTED_ELSEWHERE.has(role)) && !(max && !LIMITED_ELSEWHERE.has(role)) && !JOINED.has(role);
+
 /** The context of a layout; `deck` are the cards that may lend distractors. */
 export function contextOf(layout: Layout, deck: Deck): Context {
   const by = new Map<Role, Column[]>();
@@ -83,6 +93,7 @@ export function contextOf(layout: Layout, deck: Deck): Context {
     places: layout.columns.filter(({ role }) => role !== 'ignore' && role !== 'number-in-file').map((column) => ({ column, place: having(column.role).length === 1 ? 0 : having(column.role).indexOf(column) })),
     plainText: layout.shape !== 'marked-text' && layout.shape !== 'package' && (format === 'csv' || format === 'tsv' || format === 'txt'),
     keepsFormatting: layout.shape === 'package',
+    sureCells: layout.shape === 'rows' && !(layout.key.style === 'text' && roles.has('key')) && encoding !== 'windows-1252' && layout.columns.every(isSureColumn),
     narrow: encoding === 'windows-1252' && (format === 'csv' || format === 'tsv' || format === 'txt'),
   };
 }

@@ -20,7 +20,15 @@ export type FitOptions = {
   deck?: readonly Item[];
   /** The seed by which right answers are spread evenly over the places; they stay where they are where absent. */
   spread?: number;
+  /** States and changes alone: cells are left out where they can neither refuse a question nor change it. */
+  states?: boolean;
 };
+
+/** Whether a question's state is known without its cells. */
+function isPlain({ item }: Draft, { layout: { key } }: Context): boolean {
+  if (!item.options) return item.accepted?.length === 1;
+  return key.style !== 'marker' || !item.options.some((option) => !option.right && option.text.plain.startsWith(key.marker ?? '*'));
+}
 
 /** A question half way: its drafts, or why it stays out. */
 type Half = { id: string; drafts?: Draft[]; reason?: string };
@@ -45,18 +53,19 @@ function prepare(item: Item, context: Context, decision: Decision): Half {
 }
 
 /** What the drafts become in the file. May throw a Refusal. */
-function become(drafts: readonly Draft[], context: Context, board: Board | undefined): Pick<Fitted, 'cells' | 'text'> {
+function become(drafts: readonly Draft[], context: Context, board: Board | undefined, states: boolean): Pick<Fitted, 'cells' | 'text'> {
   const { layout } = context;
+  if (states && context.sureCells && drafts.every((draft) => isPlain(draft, context))) return {};
   if (board) return { cells: drafts.map((draft) => board.place(draft)) };
   if (layout.shape === 'marked-text') return { text: drafts.map((draft) => paragraphOf(draft, layout.marks!)).join('\n\n') };
   if (layout.shape === 'package') return {};
   return { cells: drafts.length === 1 ? cellsOf(drafts[0]!, context) : drafts.flatMap((draft) => cellsOf(draft, context)) };
 }
 
-function finish({ id, drafts, reason }: Half, context: Context, board: Board | undefined): Fitted {
+function finish({ id, drafts, reason }: Half, context: Context, board: Board | undefined, states = false): Fitted {
   if (!drafts) return { item: id, state: 'refused', changes: [], reason: reason ?? '' };
   try {
-    const into = become(drafts, context, board);
+    const into = become(drafts, context, board, states);
     const { changes } = drafts[0]!;
     return { item: id, state: changes.length ? 'changes' : 'fits', changes, as: drafts.map((draft) => draft.item), ...into };
   } catch (error) { const refusal = refusedBy(error, id); return { item: id, state: 'refused', changes: [], reason: refusal.reason }; }
@@ -86,7 +95,7 @@ export function fit(items: readonly Item[], layout: Layout, decisions: Readonly<
   const halves = items.map((item) => prepare(item, context, (decided && decisions[item.id]) || UNDECIDED));
   const order = layout.key.style === 'first' || layout.key.style === 'right-column' || layout.key.style === 'word';
   if (options.spread !== undefined && !order) spreadKeys(halves.flatMap(({ drafts }) => drafts ?? []), options.spread);
-  if (layout.shape !== 'grid') return halves.map((half) => finish(half, context, undefined));
+  if (layout.shape !== 'grid') return halves.map((half) => finish(half, context, undefined, options.states));
   const board = new Board(layout);
   const placed = new Map(boardOrder(halves, layout).map((half) => [half.id, finish(half, context, board)]));
   return halves.map(({ id }) => placed.get(id)!);

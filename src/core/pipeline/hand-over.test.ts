@@ -343,6 +343,9 @@ describe('for random banks and any starter', () => {
     await fc.assert(fc.asyncProperty(fc.array(anyQuestion, { minLength: 1, maxLength: 5 }).map(numbered), anyLayout, async (items, layout) => {
       const { differences, bytes, receipt } = await fill({ items, layout, setTitle: 'T' }, surroundings);
       expect(differences).toEqual([]);
+      // The matrix asks for states alone; they must be what the cells would have said.
+      const state = ({ item: id, state: is, changes, reason }: ReturnType<typeof fit>[number]): unknown => ({ id, is, changes, reason });
+      expect(fit(items, layout, {}, { states: true }).map(state)).toEqual(fit(items, layout).map(state));
       if (layout.file.format !== 'csv' || layout.file.encoding === 'utf-16le' || !receipt.questions) return;
       const rows = parse(Buffer.from(new TextDecoder(layout.file.encoding === 'windows-1252' ? 'windows-1252' : 'utf-8').decode(bytes, { stream: true })), { delimiter: layout.file.separator!, relax_column_count: true, bom: true }) as string[][];
       for (const cell of rows.slice(1).flat()) expect(cell).not.toMatch(/^[=@]|^[+-](?!\s*[\d.,]+\s*%?$)/);

@@ -23,7 +23,7 @@ function Facts() {
 /** Which questions, and what only some files can say: the set's description, a pool. */
 function Choose({ kept }: { kept: readonly KeptLayout[] }) {
   const items = useBank((state) => state.items);
-  const { choice, out, description, draw } = useHandOver();
+  const { choice, out, description, draw, asTheyAre } = useHandOver();
   const categories = useMemo(() => [...new Set(items.flatMap((item) => (item.category ? item.category.map((_, index) => item.category!.slice(0, index + 1).join(' > ')) : [])))].sort(), [items]);
   const kinds = useMemo(() => [...new Set(items.map((item) => item.kind))], [items]);
   const describes = kept.some(({ layout }) => layout.file.cells?.some((cell) => cell.role === 'set-description'));
@@ -35,6 +35,7 @@ function Choose({ kept }: { kept: readonly KeptLayout[] }) {
       <select aria-label="Kind" value={choice.kind} onChange={(event) => setChoice({ kind: event.target.value })}><option value="">every kind</option>{kinds.map((kind) => <option key={kind}>{kind}</option>)}</select>
       {describes && <input aria-label="Description of the set" placeholder="Description of the set" value={description} onChange={(event) => setWishes({ description: event.target.value })} />}
       {pools && <label className="inline">draw <input className="mono" aria-label="Questions drawn at each attempt" size={3} inputMode="numeric" placeholder="all" value={draw ?? ''} onChange={(event) => { const n = Number(event.target.value); setWishes({ draw: Number.isInteger(n) && n > 0 ? n : undefined }); }} /> at each attempt</label>}
+      <label className="inline"><input type="checkbox" checked={asTheyAre} onChange={(event) => setWishes({ asTheyAre: event.target.checked })} /> only those that fit as they are</label>
       {out.size > 0 && <button type="button" className="link" onClick={() => out.forEach((id) => leaveQuestion(id, false))}>Bring back {out.size} left out</button>}
     </div>
   );

@@ -21,11 +21,13 @@ export type HandOverState = {
   spread: number | undefined;
   /** How many questions a package draws at each attempt; all where absent. */
   draw: number | undefined;
+  /** Whether questions that would have to change are left out. */
+  asTheyAre: boolean;
   busy: string | undefined;
   files: readonly FilledFile[];
   problem: string | undefined;
 };
-let state: HandOverState = { title: '', description: '', choice: { words: '', category: '', kind: '' }, out: new Set(), columns: [], ids: [], spread: undefined, draw: undefined, busy: undefined, files: [], problem: undefined };
+let state: HandOverState = { title: '', description: '', choice: { words: '', category: '', kind: '' }, out: new Set(), columns: [], ids: [], spread: undefined, draw: undefined, asTheyAre: false, busy: undefined, files: [], problem: undefined };
 let asked = 0;
 const listeners = new Set<() => void>();
 function set(change: Partial<HandOverState>): void { state = { ...state, ...change }; listeners.forEach((listener) => listener()); }
@@ -53,7 +55,7 @@ export async function refit(kept: readonly KeptLayout[]): Promise<void> {
 export const setChoice = (choice: Partial<Choice>): void => set({ choice: { ...state.choice, ...choice }, files: [] });
 export const setTitle = (title: string): void => set({ title, files: [] });
 /** Wishes for the files; whatever was filled before is out of date then. */
-export const setWishes = (wishes: Partial<Pick<HandOverState, 'description' | 'spread' | 'draw'>>): void => set({ ...wishes, files: [] });
+export const setWishes = (wishes: Partial<Pick<HandOverState, 'description' | 'spread' | 'draw' | 'asTheyAre'>>): void => set({ ...wishes, files: [] });
 export function leaveQuestion(id: string, leave: boolean): void {
   const out = new Set(state.out);
   if (leave) out.add(id); else out.delete(id);
@@ -77,7 +79,7 @@ export async function wishFor(kept: KeptLayout): Promise<FillWish> {
   const blank = await blankOf(kept.layout);
   return {
     setTitle: titleOf(), decisions: kept.variants ?? {}, ...(state.description ? { setDescription: state.description } : {}), ...(blank ? { blank } : {}),
-    ...(state.spread !== undefined && !kept.layout.shuffles ? { spread: state.spread } : {}), ...(state.draw && kept.layout.shape === 'package' ? { draw: state.draw } : {}),
+    ...(state.spread !== undefined && !kept.layout.shuffles ? { spread: state.spread } : {}), ...(state.asTheyAre ? { accept: 'none' as const } : {}), ...(state.draw && kept.layout.shape === 'package' ? { draw: state.draw } : {}),
   };
 }
 
@@ -95,8 +97,8 @@ export async function fillFiles(layouts: readonly KeptLayout[], trial = false): 
     if (stopped) { problems.push(`Stopped before ${kept.layout.name}; the files above are finished.`); break; }
     const { layout } = kept;
     const column = state.columns.find((candidate) => candidate.layout === layout.id);
-    const fitting = state.ids.filter((_, index) => column && column.states[index] !== 2);
-    if (!fitting.length) { problems.push(`${layout.name}: none of the questions fits it.`); continue; }
+    const fitting = state.ids.filter((_, index) => column && (state.asTheyAre ? column.states[index] === 0 : column.states[index] !== 2));
+    if (!fitting.length) { problems.push(`${layout.name}: none of the questions fits it${state.asTheyAre ? ' as it is' : ''}.`); continue; }
     set({ busy: `Filling ${layout.name}, ${index + 1} of ${layouts.length} …` });
     const wish = await wishFor(kept);
     const answer = await core().fill(trial ? fitting.slice(0, 3) : [...state.ids], layout, trial ? { ...wish, setTitle: `${wish.setTitle} (trial)` } : wish);
