@@ -102,6 +102,20 @@ describe('a protected form keeps what its makers put in', () => {
   });
 });
 
+it('a table over the form’s rows reaches down over the filled ones, and every other part stays', async ({ skip }) => {
+  if (!HAS_OPENPYXL) skip('openpyxl is not installed');
+  const blank = fixture('table-form.xlsx');
+  const layout = await learned('table-form.xlsx', blank);
+  const { bytes, differences, receipt } = await fill({ items: demoBank(), layout, blank, setTitle: 'T' }, surroundings);
+  expect(differences).toEqual([]);
+  expect(changedParts(blank, bytes).sort()).toEqual(['xl/tables/table1.xml', 'xl/worksheets/sheet1.xml']);
+  const table = strFromU8(unzipSync(bytes)['xl/tables/table1.xml']!);
+  expect(table.match(new RegExp(`ref="A1:E${receipt.questions + 1}"`, 'g'))).toHaveLength(2);
+  expect(byOpenpyxl('t.xlsx', bytes, 'Upload').rows).toHaveLength(receipt.questions + 1);
+  // Fewer questions than the form has rows for: the table is as its makers drew it.
+  expect(changedParts(blank, (await fill({ items: demoBank().slice(0, 1), layout, blank }, surroundings)).bytes)).toEqual(['xl/worksheets/sheet1.xml']);
+});
+
 describe('blocks of rows', () => {
   const blank = fixture('blocks-form.xlsx');
   it('stay in step with the form’s own blocks and rules while the answers fit', async ({ skip }) => {

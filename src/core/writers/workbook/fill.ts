@@ -7,6 +7,7 @@ import { STILL, type Job, type Written } from '../contract';
 import { planSheet, type SheetPlan } from '../sheet-plan';
 import { escapeXml } from './escape';
 import { coverRows, extendRules } from './rules';
+import { extendTables } from './tables';
 import { attributeOf, parseSheet, sheetText, type Cell, type SheetRow, type SheetXml } from './sheet-xml';
 
 const decode = (bytes: Uint8Array | undefined): string => (bytes ? new TextDecoder('utf-8').decode(bytes) : '');
@@ -149,6 +150,7 @@ export function fillWorkbook(job: Job): Written {
   sheet.before = withDimension(sheet.before, lastRow, Math.max(0, ...(plan.rows[0]?.values ?? []).map(([column]) => column)));
   sheet.after = job.layout.shape === 'rows' ? extendRules(sheet.after, firstRow, lastRow) : coverRows(sheet.after, plan);
   parts[found.path] = new TextEncoder().encode(sheetText(sheet));
+  if (job.layout.shape === 'rows') extendTables(parts, found.path, firstRow, lastRow);
   recalculate(parts, found.workbook);
   const notes = filler.skipped.length ? [`${count(filler.skipped.length, 'cell')} of the blank ${filler.skipped.length === 1 ? 'holds' : 'hold'} a formula and ${filler.skipped.length === 1 ? 'was' : 'were'} left alone: ${listed(filler.skipped.slice(0, 6))}.`] : [];
   if (preparedTo > firstRow && lastRow > preparedTo) notes.push(`The form is prepared down to row ${preparedTo}; the questions go on to row ${lastRow} with the same formats and drop-downs.`);

@@ -1,0 +1,40 @@
+// A table that the form's makers laid over headings and rows reaches down over the filled rows, or a receiver that reads
+// the table would not see them (ECMA-376 part 1, 18.5.1.2).
+import { parseRange, rangeName } from '../../shared/cells';
+import { attributeOf } from './sheet-xml';
+
+type Parts = Record<string, Uint8Array>;
+const decode = (bytes: Uint8Array | undefined): string => (bytes ? new TextDecoder('utf-8').decode(bytes) : '');
+
+/** A target such as `../tables/table1.xml` from the folder of the part that names it. */
+function resolve(folder: string, target: string): string {
+  const way = folder.split('/').filter(Boolean);
+  for (const step of target.split('/')) { if (step === '..') way.pop(); else if (step !== '.') way.push(step); }
+  return way.join('/');
+}
+
+/** The paths of the tables of a sheet, by its relationships. */
+function tablesOf(parts: Parts, sheetPath: string): string[] {
+  const folder = sheetPath.replace(/[^/]*$/, '');
+  const relations = decode(parts[`${folder}_rels/${sheetPath.slice(folder.length)}.rels`]);
+  return [...relations.matchAll(/<(?:[\w.-]+:)?Relationship\s([^>]*?)\/?>/g)].map((match) => match[1]!).filter((text) => /\/table$/.test(attributeOf(text, 'Type') ?? '')).flatMap((text) => {
+    const target = attributeOf(text, 'Target');
+    if (!target) return [];
+    const path = target.startsWith('/') ? target.slice(1) : resolve(folder, target);
+    return parts[path] ? [path] : [];
+  });
+}
+
+/** Extends tables that hold the first filled row (or end right above it) to the last one. A table with a row of totals is left alone. */
+export function extendTables(parts: Parts, sheetPath: string, firstRow: number, lastRow: number): void {
+  for (const path of tablesOf(parts, sheetPath)) {
+    const xml = decode(parts[path]);
+    const head = /<(?:[\w.-]+:)?table\s[^>]*>/.exec(xml)?.[0] ?? '';
+    const range = parseRange(attributeOf(head, 'ref') ?? '');
+    if (!range || Number(attributeOf(head, 'totalsRowCount') ?? 0) > 0) continue;
+    if (range.top > firstRow - 1 || range.bottom < firstRow - 2 || range.bottom >= lastRow - 1) continue;
+    const old = attributeOf(head, 'ref')!;
+    const next = rangeName({ ...range, bottom: lastRow - 1 });
+    parts[path] = new TextEncoder().encode(xml.replaceAll(`ref="${old}"`, `ref="${next}"`));
+  }
+}
