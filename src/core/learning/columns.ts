@@ -112,6 +112,10 @@ function withGroup<T extends Pick<Learned, 'role' | 'because' | 'sure'>>(guess: 
   return named && ['explanation', 'hint', 'category', 'tags'].includes(named.role) ? { ...guess, role: named.role, because: `its heading stands under ${quoted(group, 40)}`, sure: false } : guess;
 }
 
+/** Whether a heading or the note at it asks for the column in every row. */
+const mustBeFilled = (heading: string, note: string): boolean =>
+  /\b(?:required|must|mandatory|pflicht|pflichtfeld|obligatoire|obligatorio|obbligatorio|verplicht)\b/i.test(heading) || /^[^([]*[\p{L}\p{N}]\s?\*\s*(?:[([]|$)/u.test(heading) || /\b(?:must be filled|may not be empty|required|mandatory|pflichtfeld|obligatoire)\b/i.test(note);
+
 /** Every column of a blank's rows. `headingRow` counts from 0 and is absent where no row holds headings; `lastSample` is the last sample row. */
 export function learnColumns(region: Region, headingRow: number | undefined, first: number, lastSample: number): Learned[] {
   if (headingRow === undefined) return learnHeadless(region, first);
@@ -123,7 +127,7 @@ export function learnColumns(region: Region, headingRow: number | undefined, fir
     const note = noteAt(region.sheet, headingRow, c);
     const rules = rulesAt(region.sheet, Math.max(first, lastSample + 1), c);
     const most = rules.max ?? characterLimit(heading) ?? characterLimit(note);
-    columns.push({ column: columnLetters(c), ...(heading ? { heading } : {}), ...withGroup(role(heading, region, c, first), group, heading), ...rules, ...(most ? { max: most } : {}), ...(/\b(?:required|must|pflicht|obligatoire)\b|\*\s*$/i.test(heading) ? { required: true } : {}) });
+    columns.push({ column: columnLetters(c), ...(heading ? { heading } : {}), ...withGroup(role(heading, region, c, first), group, heading), ...rules, ...(most ? { max: most } : {}), ...(mustBeFilled(heading, note) ? { required: true } : {}) });
   }
   settle(columns, region, first);
   for (const column of columns) {

@@ -11,7 +11,7 @@ import { learnKinds } from './kinds';
 import { findLabelledCells } from './labelled-cells';
 import { learnOtherShape, type ShapeLearned } from './other-shapes';
 import { findSamples } from './samples';
-import { limitsIn, listedNumbers } from './sentences';
+import { countsBytes, limitsIn, listedNumbers } from './sentences';
 
 export { explainsSigns, learnMarkedText } from './marked-text';
 export { marksFromPointed, POINTED, type Pointed } from './pointed';
@@ -57,6 +57,8 @@ function learnLimits(columns: readonly Column[], words: readonly string[], becau
       because[`limits.${name}`] = `the instructions say so: ${quoted(text, 80)}`;
     }
   }
+  const inBytes = [...columns.map((column) => column.heading ?? ''), ...words].find(countsBytes);
+  if (inBytes) { limits.count = 'bytes'; because['limits.count'] = `it says bytes: ${quoted(inBytes, 60)}`; }
   const seconds = columns.find((column) => column.role === 'seconds');
   const listed = seconds?.values?.map(Number).filter(Number.isFinite) ?? (seconds?.heading ? listedNumbers(seconds.heading) : undefined);
   if (listed?.length) { limits.seconds = listed; because['limits.seconds'] = `column ${seconds!.column} takes these alone`; }

@@ -138,6 +138,7 @@ describe('blanks of many habits', () => {
     ['wrong ones joined', 'question|correct|incorrect (separate with ;)|topic\nSample: what floats?|Cork|Iron;Lead;Stone|Boats\n', 'stem right wrongs category', { key: { style: 'right-column' } }],
     ['several by numbers, shown by an example', 'Question text (up to 120 characters),Answer 1,Answer 2,Answer 3,"Right answers (e.g. 1;4)",Seconds\n', 'stem option option option key seconds', { key: { style: 'number', separator: ';' }, limits: { stem: 120, optionsMax: 3 } }],
     ['two languages at once', 'Ref;Frage / Question;Antwort 1 / Answer 1;Antwort 2 / Answer 2;Richtig / Correct;Tipp / Hint\n', 'ref stem option option key hint', {}],
+    ['lengths in bytes, columns that must be filled', 'Question* (max. 90 bytes);Option 1 *;Option 2 *;Right answer (required);Category\n', 'stem option option key category', { limits: { stem: 90, optionsMax: 2, count: 'bytes' } }],
     ['numbers with units', 'Question;Value;Tolerance;Unit;Points\n', 'stem value tolerance unit points', {}],
     ['kinds by common letters, without headings', 'MC;Sample: what is wet?;Water;correct;Sand;incorrect\nMA;Sample: which float?;Cork;correct;Wood;correct\nTF;Sample: iron sinks.;True;correct;False;incorrect\n', 'kind stem option verdict option verdict', { key: { style: 'verdict', right: 'correct', wrong: 'incorrect' }, file: { headingRow: null } }],
   ])('%s', async (_, text, expected, want) => {
@@ -155,4 +156,8 @@ describe('blanks of many habits', () => {
     ['One file takes fifty questions.', { perFile: 50 }],
     ['Columns B to E: the options, up to 55 characters each', { option: 55 }],
   ])('%s', (sentence, limits) => { expect(limitsIn(sentence)).toEqual(limits); });
+  it('columns that must be filled', async () => {
+    const layout = await learnText('form.csv', 'Question* (max. 90 bytes);Option 1 *;Option 2 *;Right answer (required);Category\n');
+    expect(layout.columns.map(({ required }) => required ?? false)).toEqual([true, true, true, true, false]);
+  });
 });

@@ -9,7 +9,9 @@ const NUMBERS: Record<string, number> = {
 };
 const N = `(\\d{1,4}|${Object.keys(NUMBERS).join('|')})`;
 const toNumber = (word: string): number => NUMBERS[word] ?? Number(word);
-const CHARACTERS = '(?:characters?|chars?|letters|signs|zeichen|caracteres?|caratteri|tekens|nodau?)';
+const CHARACTERS = '(?:characters?|chars?|letters|signs|zeichen|caracteres?|caratteri|tekens|nodau?|bytes?|octets?)';
+/** Whether a rule counts bytes rather than characters. */
+export const countsBytes = (text: string): boolean => /\d\s*(?:bytes?|octets?)\b/i.test(text);
 
 type Subject = 'stem' | 'option' | 'hint' | 'explanation' | 'title';
 const SUBJECTS: readonly (readonly [Subject, RegExp])[] = [
