@@ -1,7 +1,7 @@
 // The core off the page's thread: holds a mirror of the bank and the source being looked at.
 import { expose, transfer } from 'comlink';
 import type { Item, Opened, Overrule, Sheet, Surroundings } from '../core/model';
-import { bundle, checkItem, checkTogether, editDocument, fillAgain, fillAll, fit, gatherOpened, keyPlaces, layoutFile, learnBlank, looksOfDocument, makeBlank, marksFromPointed, openBankFile, openSource, otherReadings, packBank, pasteBlock, readLayoutFile, receiptPage, sheetsOf, showBlank, STARTERS, textOfDocument, type Filled } from '../core/pipeline';
+import { bundle, checkItem, checkTogether, editDocument, fillAgain, fillAll, fit, foldReceipt, gatherOpened, keyPlaces, layoutFile, learnBlank, looksOfDocument, makeBlank, marksFromPointed, openBankFile, openSource, otherReadings, packBank, pasteBlock, readLayoutFile, receiptPage, sheetsOf, showBlank, STARTERS, textOfDocument, unfoldReceipt, type Filled } from '../core/pipeline';
 import { Fits } from './fits';
 import type { CoreWorker, FillAnswer, SheetView, SourceInput } from './protocol';
 
@@ -41,7 +41,7 @@ const fits = new Fits();
 
 const inProblems = async (work: () => Promise<Filled[]>): Promise<FillAnswer> => {
   try {
-    const files = await work();
+    const files = (await work()).map((file) => ({ ...file, receipt: foldReceipt(file.receipt) }));
     return transfer({ files }, files.map((file) => file.bytes.buffer as ArrayBuffer));
   } catch (error) {
     return { problem: error instanceof Error ? error.message : 'The file could not be filled.' };
@@ -102,8 +102,9 @@ const api: CoreWorker = {
   },
   fill: (ids, layout, wish) => inProblems(() => fillAll({ items: pick(ids), layout, deck: cards().cards, ...wish }, surroundings)),
   fillAgain: (receipt, blank) => inProblems(async () => [await fillAgain(receipt, blank, surroundings)]),
-  bundle,
-  receiptPage,
+  bundle: (files) => bundle(files.map((file) => ({ ...file, receipt: unfoldReceipt(file.receipt) }))),
+  receiptPage: (receipt) => receiptPage(unfoldReceipt(receipt)),
+  receiptJson: (receipt) => JSON.stringify(unfoldReceipt(receipt), null, 2),
   pasteBlock: (ids, layout, wish) => pasteBlock({ items: pick(ids), layout, deck: cards().cards, ...wish }),
   keyPlaces: (ids, layout, decisions, seed) => keyPlaces({ items: pick(ids), layout, decisions, deck: cards().cards }, seed),
   marksFromPointed: (lines, pointed, before) => marksFromPointed(lines, pointed, before),

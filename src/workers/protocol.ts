@@ -45,6 +45,7 @@ export interface CoreWorker {
   fillAgain(receipt: Receipt, blank?: Uint8Array): Promise<FillAnswer>;
   bundle(files: Handed[]): Uint8Array;
   receiptPage(receipt: Receipt): string;
+  receiptJson(receipt: Receipt): string;
   pasteBlock(ids: string[], layout: Layout, wish: Pick<FillWish, 'decisions' | 'spread'>): PasteBlock;
   keyPlaces(ids: string[], layout: Layout, decisions: Decisions, seed: number): KeyPlaces;
   /** The signs of marked text from one question at which the user pointed; lines count from 0. */

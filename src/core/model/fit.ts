@@ -63,7 +63,7 @@ export const ReceiptSchema = z.object({
   id: z.string(),
   at: z.string(),
   set: z.string(),
-  layout: z.object({ id: z.string(), name: z.string() }),
+  layout: z.object({ id: z.string(), name: z.string(), /** The SHA-256 of the blank that was filled. */ blank: z.string().optional() }),
   file: z.object({ name: z.string(), size: z.number().int(), sha256: z.string() }),
   questions: z.number().int(),
   points: z.number(),
@@ -76,6 +76,8 @@ export const ReceiptSchema = z.object({
   /** What was told about the file when it was written. */
   notes: z.array(z.string()).optional(),
   again: AgainSchema.optional(),
+  /** The same, deflated and in base64, where it is long. */
+  folded: z.string().optional(),
 });
 export type Receipt = z.infer<typeof ReceiptSchema>;
 export type Again = z.infer<typeof AgainSchema>;

@@ -4,7 +4,7 @@ import { parse } from 'csv-parse/sync';
 import fc from 'fast-check';
 import { strFromU8, unzipSync } from 'fflate';
 import { describe, expect, it } from 'vitest';
-import { fill, fillAgain, fillAll, fit, keyPlaces, learnBlank, makeBlank, pasteBlock, STARTERS, bundle, receiptPage, readBackFile, type Filled } from '.';
+import { fill, fillAgain, fillAll, fit, foldReceipt, unfoldReceipt, keyPlaces, learnBlank, makeBlank, pasteBlock, STARTERS, bundle, receiptPage, readBackFile, type Filled } from '.';
 import type { Item, Layout } from '../model';
 import { lengthOf } from '../shared/lengths';
 import { EVERY_KIND } from '../../../tests/kinds';
@@ -300,6 +300,16 @@ describe('several files, receipts, and the same file again', () => {
     const files = await fillAll({ items: demoBank(), layout, blank, setTitle: 'Evening', spread: 5, decisions: { [demoBank()[3]!.id]: { own: { stem: 'Who goes first?' } } } }, surroundings);
     for (const file of files) expect(Buffer.from((await fillAgain(JSON.parse(JSON.stringify(file.receipt)) as typeof file.receipt, blank, surroundings)).bytes).equals(Buffer.from(file.bytes))).toBe(true);
     expect(files.length).toBe(name.endsWith('.xlsx') ? 2 : 1);
+  });
+  it('a receipt of many questions is folded small and unfolds to the same', async () => {
+    const { receipt } = await fill({ items: numbered(Array.from({ length: 300 }, () => item())), layout: rowsLayout(['stem', 'option', 'option', 'option', 'key']) }, surroundings);
+    const folded = foldReceipt(receipt);
+    expect(folded.again).toBeUndefined();
+    expect(JSON.stringify(folded).length).toBeLessThan(JSON.stringify(receipt).length / 2);
+    expect(unfoldReceipt(folded)).toEqual(JSON.parse(JSON.stringify(receipt)));
+    expect((await fillAgain(folded, undefined, surroundings)).receipt.file).toEqual(receipt.file);
+    const { again: _again, ...rest } = receipt;
+    expect(unfoldReceipt({ ...rest, folded: 'bm90aGluZw==' })).toEqual(rest);
   });
   it('a receipt’s page shows texts as text', async () => {
     const { receipt } = await fill({ items: [item({ ref: '<img src=x onerror=alert(1)>', stem: { plain: 'x'.repeat(300) } })], layout: { ...starter('numbered'), name: '<script>1</script>' } }, surroundings);

@@ -6,6 +6,7 @@ import { fit, type Decision } from '../fitting';
 import { compare, readBack, readCell, readMarkedText } from '../reading-back';
 import { openFile, readTable, type SourceFile } from '../readers';
 import { fileName, write, type Placed } from '../writers';
+import { unfoldReceipt } from './receipts';
 
 /** How each question stands to a layout, without the cells. */
 export const fits = (items: readonly Item[], layout: Layout, decisions?: Record<string, Decision>): Fit[] =>
@@ -126,7 +127,7 @@ async function fillOne(job: FillJob & { setTitle: string }, chosen: readonly Tak
   const meant = meantBy(into, job);
   const differences = await proof(name, written.bytes, layout, meant, job);
   const receipt: Receipt = {
-    id: surroundings.id(), at: surroundings.now(), set: setTitle, layout: { id: layout.id, name: layout.name },
+    id: surroundings.id(), at: surroundings.now(), set: setTitle, layout: { id: layout.id, name: layout.name, ...(layout.blank ? { blank: layout.blank.digest } : {}) },
     file: { name, size: written.bytes.length, sha256: await surroundings.digest(written.bytes) },
     questions: meant.length, points: Math.round(meant.reduce((sum, item) => sum + pointsOf(item), 0) * 100) / 100,
     items: into.map(({ one, item }) => ({ id: item.id, ref: item.ref, changes: one.changes })), leftOut,
@@ -174,7 +175,8 @@ export async function fill(job: FillJob, surroundings: Surroundings): Promise<Fi
 }
 
 /** The file of a receipt made again: the same bytes, as long as the blank is the same. */
-export async function fillAgain(receipt: Receipt, blank: Uint8Array | undefined, surroundings: Surroundings): Promise<Filled> {
+export async function fillAgain(kept: Receipt, blank: Uint8Array | undefined, surroundings: Surroundings): Promise<Filled> {
+  const receipt = unfoldReceipt(kept);
   if (!receipt.again) throw new Error('This receipt is from before files could be made again: it does not hold its questions.');
   const { items, layout, description, ...rest } = receipt.again;
   const { limits: { perFile: _perFile, ...limits } } = layout;

@@ -2,8 +2,7 @@
 import { useState } from 'react';
 import type { KeptSource, Receipt } from '../../core/model';
 import { itemById, removeItems, useBank } from '../state/bank';
-import { makeAgain, showReceipt } from '../state/hand-over';
-import { takeAway } from '../parts/take-away';
+import { makeAgain, showReceipt, takeReceipt } from '../state/hand-over';
 
 const when = (at: string): string => new Date(at).toLocaleString('en-GB', { day: 'numeric', month: 'short', year: 'numeric', hour: '2-digit', minute: '2-digit' });
 
@@ -16,8 +15,8 @@ function Ways({ receipt }: { receipt: Receipt }) {
   return (
     <span className="ways">
       <button type="button" className="link small" onClick={() => void showReceipt(receipt)}>Print</button>
-      <button type="button" className="link small" onClick={() => takeAway(`${receipt.file.name}.receipt.json`, new TextEncoder().encode(JSON.stringify(receipt, null, 2)), 'application/json')}>As JSON</button>
-      {receipt.again && <button type="button" className="link small" onClick={() => void makeAgain(receipt).then(setMade)}>Make the file again</button>}
+      <button type="button" className="link small" onClick={() => void takeReceipt(receipt)}>As JSON</button>
+      {(receipt.again ?? receipt.folded) && <button type="button" className="link small" onClick={() => void makeAgain(receipt).then(setMade)}>Make the file again</button>}
       {made && <small role="status">{made}</small>}
     </span>
   );

@@ -1,7 +1,7 @@
 // The filled files: each with what the read-back found, taken away by a plain button only where it found nothing amiss.
 import { useState } from 'react';
 import type { Layout } from '../../core/model';
-import { copyBlock, showReceipt, stopFilling, takeAll, useHandOver, type FilledFile } from '../state/hand-over';
+import { copyBlock, showReceipt, stopFilling, takeAll, takeReceipt, useHandOver, type FilledFile } from '../state/hand-over';
 import { sayProblem } from '../parts/say';
 import { takeAway } from '../parts/take-away';
 
@@ -39,7 +39,7 @@ function FileCard({ file, layout }: { file: FilledFile; layout: Layout | undefin
       <div className="take">
         <button type="button" className={clean && !layout?.pasteAt ? 'button main' : 'button'} onClick={() => takeAway(file.name, file.bytes)}>{clean ? 'Take the file' : 'Take it with its differences'}</button>
         {layout?.shape === 'rows' && <CopyBlock layout={layout} />}
-        <span className="ways"><button type="button" className="link small" onClick={() => void showReceipt(receipt)}>Receipt to print</button> <button type="button" className="link small" onClick={() => takeAway(`${file.name}.receipt.json`, new TextEncoder().encode(JSON.stringify(receipt, null, 2)), 'application/json')}>Receipt as JSON</button></span>
+        <span className="ways"><button type="button" className="link small" onClick={() => void showReceipt(receipt)}>Receipt to print</button> <button type="button" className="link small" onClick={() => void takeReceipt(receipt)}>Receipt as JSON</button></span>
         <small className="mono soft" title={`SHA-256 ${receipt.file.sha256}`}>{receipt.file.sha256.slice(0, 12)}</small>
       </div>
     </section>

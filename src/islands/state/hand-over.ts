@@ -5,7 +5,7 @@ import { core } from '../../workers/client';
 import type { Decision, Decisions, FillWish, FitColumn } from '../../workers/protocol';
 import { sayProblem } from '../parts/say';
 import { takeAway } from '../parts/take-away';
-import { bankState, changeRecords, keepReceipt } from './bank';
+import { bankState, changeRecords, keepReceipt, theStore } from './bank';
 import { blankOf } from './layouts';
 
 export type Choice = { words: string; category: string; kind: string };
@@ -122,9 +122,14 @@ export async function showReceipt(receipt: Receipt): Promise<void> {
   setTimeout(() => URL.revokeObjectURL(url), 60_000);
 }
 
+/** Hands over a receipt as JSON, from which its file can be made again. */
+export async function takeReceipt(receipt: Receipt): Promise<void> {
+  takeAway(`${receipt.file.name}.receipt.json`, new TextEncoder().encode(await core().receiptJson(receipt)), 'application/json');
+}
+
 /** Makes the file of a receipt again, says whether it is the same to the byte, and hands it over. */
 export async function makeAgain(receipt: Receipt): Promise<string> {
-  const blank = receipt.again ? await blankOf(receipt.again.layout) : undefined;
+  const blank = receipt.layout.blank ? await theStore().blank(receipt.layout.blank) : undefined;
   const answer = await core().fillAgain(receipt, blank);
   if ('problem' in answer) { sayProblem(answer.problem); return answer.problem; }
   const [file] = answer.files;
