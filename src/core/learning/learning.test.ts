@@ -3,10 +3,10 @@ import { utils, write as writeBook } from '@e965/xlsx';
 import { describe, expect, it } from 'vitest';
 import type { Layout } from '../model';
 import { readTable } from '../readers';
-import { learnBlank } from '../pipeline';
+import { fill, learnBlank } from '../pipeline';
 import { learn, marksFromPointed } from '.';
 import { limitsIn, listedNumbers } from './sentences';
-import { demo, surroundings, table } from '../../../tests/make';
+import { demo, item, surroundings, table } from '../../../tests/make';
 
 const learned = (text: string): ReturnType<typeof learn> => learn(table(text, 'blank.csv'), 'id');
 const roles = (layout: Layout): string[] => layout.columns.map((column) => `${column.column} ${column.role}${column.n ?? ''}`);
@@ -121,6 +121,19 @@ describe('what headings and short notes say of the key', () => {
   const learnCsv = async (text: string): Promise<Layout> => (await learnBlank({ name: 'form.csv', bytes: new TextEncoder().encode(text) }, surroundings)).layout;
   it('a sign in front', async () => { expect((await learnCsv('Question;Reply 1 (* in front of a right one);Reply 2;Reply 3\n')).key).toEqual({ style: 'marker', marker: '*' }); });
   it('two words beside', async () => { expect((await learnCsv('Question;Reply 1;Verdict 1 (yes or no);Reply 2;Verdict 2 (yes or no)\n')).key).toEqual({ style: 'verdict', right: 'yes', wrong: 'no' }); });
+});
+
+it('a form in an old workbook is understood, and a new one is filled in its place, told and open to doubt', async () => {
+  const made = utils.book_new();
+  utils.book_append_sheet(made, utils.aoa_to_sheet([['Question', 'Option 1', 'Option 2', 'Right option (number)'], ['Sample: what floats?', 'Cork', 'Iron', 1]]), 'Form');
+  const { layout, because, unsure } = await learnBlank({ name: 'form.xls', bytes: new Uint8Array(writeBook(made, { type: 'array', bookType: 'biff8' }) as ArrayBuffer) }, surroundings);
+  expect(layout).toMatchObject({ file: { format: 'xlsx' }, key: { style: 'number' } });
+  expect(layout.blank).toBeUndefined();
+  expect(because['file.format']).toContain('can\'t be filled itself');
+  expect(unsure).toContain('file.format');
+  const { differences, bytes } = await fill({ items: [item()], layout }, surroundings);
+  expect(differences).toEqual([]);
+  expect([...bytes.slice(0, 2)]).toEqual([0x50, 0x4b]);
 });
 
 // Blanks of the habits that people meet, each invented here; the roles in the order of the columns.

@@ -32,6 +32,8 @@ export async function showBlank(file: SourceFile, shape: Layout['shape']): Promi
   return opened?.is === 'document' ? asSheet(opened.document) : readTable(file);
 }
 
+const UNFILLABLE: Partial<Record<Table['format'], string>> = { xls: 'an old workbook (.xls)', html: 'a page', docx: 'a document', json: 'a file of JSON' };
+
 /** From a receiver's blank to a layout; `findings` say what kept the file from being read. */
 export async function learnBlank(file: SourceFile, surroundings: Surroundings): Promise<LearnedLayout & { findings: Finding[]; table: Table }> {
   const text = await markedText(file);
@@ -39,8 +41,11 @@ export async function learnBlank(file: SourceFile, surroundings: Surroundings): 
   const table = marked ? asSheet(text) : await readTable(file);
   const learned = marked ?? learn(table, surroundings.id());
   const ends = marked ? { file: { ...learned.layout.file, newline: file.bytes.includes(13) ? 'crlf' as const : 'lf' as const } } : {};
-  const layout: Layout = { ...learned.layout, ...ends, blank: { name: file.name, digest: await surroundings.digest(file.bytes) } };
-  return { ...learned, layout, findings: table.findings, table };
+  const layout: Layout = { ...learned.layout, ...ends };
+  // Of these the form is understood, but only a new file of another format can be filled; the user is told and decides.
+  const unlike = UNFILLABLE[table.format];
+  if (unlike && table.sheets.length) return { ...learned, layout, because: { ...learned.because, 'file.format': `${unlike} can't be filled itself; a new .${layout.file.format} with the same headings is filled instead` }, unsure: [...learned.unsure, 'file.format'], findings: table.findings, table };
+  return { ...learned, layout: { ...layout, blank: { name: file.name, digest: await surroundings.digest(file.bytes) } }, findings: table.findings, table };
 }
 
 /** An empty form of a layout that has no blank of its own; undefined for packages, which need none. */

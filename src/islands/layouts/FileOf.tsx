@@ -25,6 +25,7 @@ export function FileOf({ kept }: { kept: KeptLayout }) {
   return (
     <details open={isOwn}>
       <summary><b>File</b> <span className="mono soft">.{file.format}{isText && file.encoding ? `, ${file.encoding}` : ''}</span></summary>
+      {kept.because['file.format'] && <p className="note warn"><span><span className="sign" aria-hidden>!</span> Because {kept.because['file.format']}.</span></p>}
       {isOwn && layout.shape === 'rows' && <Pick label="Format" value={file.format} choices={[['xlsx', '.xlsx'], ['ods', '.ods'], ['csv', '.csv'], ['tsv', '.tsv'], ['txt', '.txt with tabs']]} onChange={asFormat} />}
       {layout.shape === 'package' && <Pick label="Standard" value={file.standard ?? 'qti-3.0'} choices={STANDARDS} onChange={(standard) => change({ standard })} />}
       {isText && layout.shape !== 'marked-text' && <Pick label="Separator" value={file.separator ?? ','} choices={SEPARATORS} onChange={(separator) => change({ separator })} />}

@@ -33,7 +33,7 @@ export async function learnAndKeep(name: string, bytes: Uint8Array): Promise<{ k
   const { kept, findings } = await core().learn(name, bytes);
   const block = findings.find((finding) => finding.level === 'block');
   if (!kept || block) return { problem: block?.message ?? `${name} could not be read.` };
-  await theStore().saveBlank(kept.layout.blank!.digest, bytes);
+  if (kept.layout.blank) await theStore().saveBlank(kept.layout.blank.digest, bytes);
   return { kept };
 }
 
