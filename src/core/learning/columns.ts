@@ -6,7 +6,7 @@ import { guessWithoutHeadings } from '../shared/table/headless';
 import { profileColumn } from '../shared/table/profile';
 import type { Region } from '../shared/table/region';
 import { roleOfHeading } from '../shared/vocabulary/headings';
-import { characterLimit } from './sentences';
+import { bareLimit, characterLimit } from './sentences';
 
 export type Learned = Column & { because: string; sure: boolean };
 const NUMBERED: readonly Role[] = ['option', 'verdict', 'weight', 'feedback', 'wrong', 'pair', 'left', 'right-side', 'step'];
@@ -49,6 +49,20 @@ function repeatedTexts(columns: Learned[]): void {
   for (const column of columns) if (column.role === 'key' && count(column) > 1) column.role = 'verdict';
 }
 
+/** "Choice A, Correct A, Choice B, Correct B": a key behind each option says right or wrong of that option alone. */
+function verdictsBeside(columns: Learned[]): void {
+  const keys = columns.filter((column) => column.role === 'key');
+  if (keys.length > 1 && keys.every((key) => columns[columns.indexOf(key) - 1]?.role === 'option')) for (const key of keys) key.role = 'verdict';
+}
+
+/** A question has one text: of several columns that might be it, the one that says so, else the first. */
+function onlyOneStem(columns: Learned[]): void {
+  const stems = columns.filter((column) => column.role === 'stem');
+  if (stems.length < 2) return;
+  const own = stems.find((column) => /question|frage|pregunta|domanda|vraag|pergunta|cwestiwn|\bterm\b|\bword\b/i.test(column.heading ?? '')) ?? stems[0];
+  for (const column of stems) if (column !== own) { column.role = 'ignore'; column.sure = false; column.because = `${quoted(column.heading ?? '', 40)} may be a text as well, but ${quoted(own!.heading ?? '', 40)} is the question`; }
+}
+
 function settle(columns: Learned[], region: Region, first: number): void {
   const having = (wanted: Role): Learned[] => columns.filter((column) => column.role === wanted);
   // A lone "Answer" beside options that are numbered or lettered is the key.
@@ -59,6 +73,8 @@ function settle(columns: Learned[], region: Region, first: number): void {
   // A blank asks for the question's name; who wrote it is asked in other words.
   for (const column of having('by')) if (/^(?:name|nom|nombre|nome|naam|enw)$/i.test(column.heading?.trim() ?? '')) { column.role = 'title'; column.sure = false; }
   repeatedTexts(columns);
+  verdictsBeside(columns);
+  onlyOneStem(columns);
   // "Left 1, Right 1": beside left halves, the word right names the other half and no key.
   if (having('left').length > 1) for (const column of columns) if (['key', 'right', 'verdict'].includes(column.role) && /^\s*(?:right|rechts|droite|derech[ao]|destra)\b/i.test(column.heading ?? '')) { column.role = 'right-side'; column.n = Number(/\d+/.exec(column.heading ?? '')?.[0] ?? 0) || undefined; }
   const wrong = having('wrong');
@@ -126,7 +142,7 @@ export function learnColumns(region: Region, headingRow: number | undefined, fir
     const group = groupAbove(region, headingRow, c);
     const note = noteAt(region.sheet, headingRow, c);
     const rules = rulesAt(region.sheet, Math.max(first, lastSample + 1), c);
-    const most = rules.max ?? characterLimit(heading) ?? characterLimit(note);
+    const most = rules.max ?? characterLimit(heading) ?? characterLimit(note) ?? bareLimit(heading);
     columns.push({ column: columnLetters(c), ...(heading ? { heading } : {}), ...withGroup(role(heading, region, c, first), group, heading), ...rules, ...(most ? { max: most } : {}), ...(mustBeFilled(heading, note) ? { required: true } : {}) });
   }
   settle(columns, region, first);

@@ -61,6 +61,8 @@ function learnLimits(columns: readonly Column[], words: readonly string[], becau
   if (inBytes) { limits.count = 'bytes'; because['limits.count'] = `it says bytes: ${quoted(inBytes, 60)}`; }
   const seconds = columns.find((column) => column.role === 'seconds');
   const listed = seconds?.values?.map(Number).filter(Number.isFinite) ?? (seconds?.heading ? listedNumbers(seconds.heading) : undefined);
+  const told = seconds && !listed?.length ? words.find((text) => /\b(?:seconds?|secs?|time limits?|sekunden|secondes|segundos|secondi|seconden)\b/i.test(text) && (listedNumbers(text)?.length ?? 0) > 2) : undefined;
+  if (told) { limits.seconds = listedNumbers(told)!; because['limits.seconds'] = `the instructions say so: ${quoted(told, 80)}`; }
   if (listed?.length) { limits.seconds = listed; because['limits.seconds'] = `column ${seconds!.column} takes these alone`; }
   const options = columns.filter((column) => column.role === 'option').length;
   if (options > 1 && limits.optionsMax === undefined) { limits.optionsMax = options; because['limits.optionsMax'] = `there are ${options} option columns`; }

@@ -59,7 +59,7 @@ function fromWords(key: Column, note: string): KeyLearned | undefined {
   if (key.values?.length && key.values.every((value) => trueFalseWords(value))) return { key: wordKey(key.values), sure: true, because: 'its drop-down list says true or false' };
   if (key.values?.length && key.values.every((value) => /^[A-J]$/i.test(value))) return { key: { style: 'letter', ...several }, sure: true, because: 'its drop-down list holds letters' };
   if (key.values?.length && key.values.every((value) => /^\d$/.test(value))) return { key: { style: key.values.includes('0') ? 'number-from-0' : 'number', ...several }, sure: true, because: 'its drop-down list holds numbers' };
-  const shown = /(?:^|[^\p{L}\p{N}])(?:([A-D])|([1-4]))\s*(?:[,;|/+&]|or|and|to|oder|und|bis|ou|et|o)\s*(?:(?:[A-J1-9])\s*(?:[,;|/+]|or|and|oder|ou)\s*)*([A-J]|\d{1,2})(?![\p{L}\p{N}])/u.exec(note);
+  const shown = /(?:^|[^\p{L}\p{N}])(?:([A-D])|([1-4]))\s*(?:[,;|/+&–-]|or|and|to|oder|und|bis|ou|et|o)\s*(?:(?:[A-J1-9])\s*(?:[,;|/+]|or|and|oder|ou)\s*)*([A-J]|\d{1,2})(?![\p{L}\p{N}])/u.exec(note);
   if (/\b(?:letters?|buchstaben?|lettres?|letra|lettera|llythyren)\b/.test(words)) return { key: { style: 'letter', ...several }, sure: true, because };
   if (/\b(?:from (?:0|zero)|ab (?:0|null)|counted from 0)\b/.test(words)) return { key: { style: 'number-from-0', ...several }, sure: true, because };
   if (/\b(?:numbers?|no|nr|nummer|number|numero|index|position|zahl|ziffer)\b/.test(words)) return { key: { style: 'number', ...several }, sure: true, because };

@@ -16,7 +16,7 @@ function commentSign(lines: readonly string[]): string | undefined {
   const sign = first && SIGN.exec(first)?.[1];
   const own = sign ? lines.filter((line) => line.startsWith(sign)) : [];
   // Two lines are enough where they say themselves that they are not read.
-  return own.length > 2 || (own.length > 0 && /comment|not read|ignored|kommentar|nicht gelesen|commentaire|comentario|commento/i.test(own.join(' '))) ? sign : undefined;
+  return own.length > 2 || (own.length > 0 && /comment|not read|ignored|kommentar|nicht gelesen|commentaire|comentario|commento|\b(?:in front of|before|leave|number the|label the|replace|blank line)\b/i.test(own.join(' '))) ? sign : undefined;
 }
 
 type Explained = { signs: [string, string | undefined]; meaning: string };
@@ -58,6 +58,8 @@ function marksInSentences(comments: readonly string[]): Partial<Marks> {
     const around = /\b(?:between|zwischen|entre)\s+([^\p{L}\p{N}\s]{1,3})\s+(?:and|und|et)\s+([^\p{L}\p{N}\s]{1,3}?)[.,]?(?:\s|$)/u.exec(comment);
     if (around && /option|answer|antwort|reponse/.test(words)) { marks.open ??= around[1]!; marks.close ??= around[2]!; }
     if (!/in front of|before|vor (?:der|die|jede|jeder)|devant/.test(words)) continue;
+    const raw = /\b(?:put|set|write|type|use)\s+(?:an?\s+|the\s+sign\s+)?([^\p{L}\p{N}\s]{1,3})\s+(?:in front of|before)\s+(?:the\s+|each\s+|every\s+|all\s+)*(right|correct|wrong)/iu.exec(comment);
+    if (raw) { if (/wrong/i.test(raw[2]!)) marks.wrong ??= raw[1]!; else marks.right ??= raw[1]!; }
     const named = Object.entries(NAMED_SIGNS).find(([word]) => new RegExp(`\\b${word}\\b`).test(words))?.[1];
     if (named && /\b(?:right|correct|richtige|bonne)/.test(words)) marks.right ??= named;
     else if (named && /\b(?:wrong|false|falsche|mauvaise)/.test(words)) marks.wrong ??= named;

@@ -31,6 +31,12 @@ export function characterLimit(text: string): number | undefined {
   return match ? Number(match[1]) : undefined;
 }
 
+/** A greatest length that a heading gives in brackets without its unit: `(200 max)`, `[max. 80]`; two digits at least, since a few are options. */
+export const bareLimit = (heading: string): number | undefined => {
+  const match = /[([]\s*(?:(\d{2,4})\s*max\.?|max\.?\s*(\d{2,4}))\s*[)\]]/i.exec(heading);
+  return match ? Number(match[1] ?? match[2]) : undefined;
+};
+
 /** The limits that a sentence of instructions states, clause by clause; the unit carries over to the clauses behind it. */
 export function limitsIn(text: string): Limits {
   const limits: Limits = {};
@@ -66,7 +72,7 @@ function readCounts(words: string, limits: Limits): void {
 
 /** The seconds listed in a heading, '(15, 25, 40 or 75)'; undefined where fewer than two stand there. */
 export function listedNumbers(text: string): number[] | undefined {
-  const match = /((?:\d{1,4}\s*(?:,|\/|;|or|oder|ou|o)\s*)+\d{1,4})/u.exec(text);
+  const match = /((?:\d{1,4}\s*(?:,|\/|;|or|oder|ou|o)\s*(?:or|oder|ou|o)?\s*)+\d{1,4})/u.exec(text);
   const numbers = match?.[1]!.split(/\D+/).filter(Boolean).map(Number);
   return numbers && numbers.length > 1 ? numbers : undefined;
 }
