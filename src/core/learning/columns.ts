@@ -74,6 +74,8 @@ function settle(columns: Learned[], region: Region, first: number): void {
   for (const column of having('by')) if (/^(?:name|nom|nombre|nome|naam|enw)$/i.test(column.heading?.trim() ?? '')) { column.role = 'title'; column.sure = false; }
   repeatedTexts(columns);
   verdictsBeside(columns);
+  // One feedback for the whole question is what is shown afterwards; feedback on options stands behind each of them.
+  if (having('feedback').length === 1 && having('option').length > 1) for (const column of having('feedback')) { column.role = 'explanation'; delete column.n; }
   onlyOneStem(columns);
   // "Left 1, Right 1": beside left halves, the word right names the other half and no key.
   if (having('left').length > 1) for (const column of columns) if (['key', 'right', 'verdict'].includes(column.role) && /^\s*(?:right|rechts|droite|derech[ao]|destra)\b/i.test(column.heading ?? '')) { column.role = 'right-side'; column.n = Number(/\d+/.exec(column.heading ?? '')?.[0] ?? 0) || undefined; }

@@ -17,6 +17,8 @@ const SEPARATOR_WORDS: readonly (readonly [string, RegExp])[] = [
 function separatorIn(text: string): string | undefined {
   const example = /(?:^|[^\p{L}\p{N}])(?:[A-J]|\d{1,2})\s?([,;|/+])\s?(?:[A-J]|\d{1,2})(?![\p{L}\p{N}])/u.exec(text);
   if (example) return example[1];
+  const raw = /\b(?:with|by|mit|avec)\s+(?:an?\s+)?["'“‘]?([,;|/+])["'”’]?\s+(?:between|zwischen|entre)/i.exec(text);
+  if (raw) return raw[1];
   const words = bareWords(text);
   return SEPARATOR_WORDS.find(([, pattern]) => pattern.test(words))?.[0];
 }

@@ -98,7 +98,8 @@ function shownMarks(body: readonly string[]): { marks: Partial<Marks>; options: 
   const labelled = options.filter((match) => match !== null);
   const label = tally(labelled.map((match) => labelOf(match[2]!, match[3]!)));
   const sign = tally(labelled.map((match) => match[1]));
-  const unlabelled = label ? undefined : tally(body.map((line) => /^([*+✓>=#!]{1,2})\s?\S/u.exec(line)?.[1]));
+  const box = tally(body.map((line) => /^\s*([[(][xX✓*][\])])\s\S/u.exec(line)?.[1]));
+  const unlabelled = label ? undefined : box ?? tally(body.map((line) => /^([*+✓>=#!]{1,2})\s?\S/u.exec(line)?.[1]));
   return {
     options: labelled.length, right: sign?.[1] ?? 0,
     marks: { ...(stem ? { stemLabel: `1${stem[0]}` as Marks['stemLabel'] } : {}), ...(label ? { optionLabel: label[0] as Marks['optionLabel'] } : {}), ...(sign ? { right: sign[0] } : unlabelled ? { right: unlabelled[0] } : {}) },
@@ -139,7 +140,8 @@ export function learnMarkedText(document: Document, id: string, name: string): L
   const keyLine = keyLineIn(body);
   const right = told.right ?? (keyLine ? '*' : shown.marks.right);
   if (!right) return undefined;
-  const wrong = told.wrong ?? (keyLine || (shown.marks.optionLabel && shown.marks.optionLabel !== 'none') ? undefined : wrongSign(body, right));
+  const empty = /^([[(]).([\])])$/u.exec(right);
+  const wrong = told.wrong ?? (empty && body.some((line) => line.trimStart().startsWith(`${empty[1]} ${empty[2]}`)) ? `${empty[1]} ${empty[2]}` : undefined) ?? (keyLine || (shown.marks.optionLabel && shown.marks.optionLabel !== 'none') ? undefined : wrongSign(body, right));
   const blank = body.some((line, index) => !line.trim() && body.slice(0, index).some((one) => one.trim()) && body.slice(index).some((one) => one.trim()));
   const marks: Marks = {
     optionLabel: 'none', stemLabel: 'none', ...shown.marks, ...told, right, ...(wrong ? { wrong } : {}), ...(keyLine ? { keyLine } : {}), between: blank ? 'blank-line' : 'none', ...(comment ? { comment } : {}),

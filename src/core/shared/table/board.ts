@@ -10,7 +10,7 @@ export type Board = {
   levelRows: number[]; levels: string[]; answer: 'below' | 'beside';
 };
 
-const LEVEL_HEAD = /^(?:level|levels|points?|value|worth|step|stufe|niveau|punkte|nivel|livello|lefel|row|)$/;
+const LEVEL_HEAD = /^(?:level|levels|points?|value|worth|category|categories|kategorie|theme|step|stufe|niveau|punkte|nivel|livello|lefel|row|)$/;
 
 /** Whether a cell says that an answer stands here: 'answer', 'Antwort', 'A:'. */
 export const saysAnswer = (text: string): boolean => fieldOfLine(`${text.replace(/[:.]$/, '')}: x`)?.role === 'answer';
