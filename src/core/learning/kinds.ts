@@ -20,6 +20,22 @@ function legend(table: Table, form: Sheet, headingRow: number): Map<string, stri
   return meanings;
 }
 
+const SAID = /^\s*([^\s=:]{1,12})\s*=\s*(\S.*)$|^\s*([^\s=:]{1,4})\s*[:–]\s+(\S.*)$/u;
+/** Codes explained in sentences of one cell each, `S = one right answer`; at least two that name kinds. */
+function saidCodes(table: Table, form: Sheet): Map<string, string> {
+  const found = new Map<string, string>();
+  for (const sheet of table.sheets) {
+    if (sheet === form) continue;
+    for (const row of sheet.rows.slice(0, 200)) {
+      const filled = row.filter((cell) => cell.trim());
+      const match = filled.length === 1 ? SAID.exec(filled[0]!) : null;
+      const [code, meaning] = match ? [match[1] ?? match[3]!, match[2] ?? match[4]!] : ['', ''];
+      if (code && kindOfWord(meaning)) found.set(code, meaning);
+    }
+  }
+  return found.size > 1 ? found : new Map();
+}
+
 /** A table of codes on another sheet, below a heading that says so. */
 function legendCodes(table: Table, meanings: Map<string, string>): string[] {
   for (const sheet of table.sheets) {
@@ -49,11 +65,14 @@ function codesFrom(words: readonly string[], meanings: Map<string, string>): Cod
 
 /** The kinds with their codes, from the surest source that names any; `list` is the kind column's drop-down list. */
 export function learnKinds(table: Table, form: { sheet: Sheet; headingRow: number }, list: readonly string[] | undefined, samples: readonly string[]): { kinds: Codes; because: string } {
-  const meanings = legend(table, form.sheet, form.headingRow);
+  const said = saidCodes(table, form.sheet);
+  const meanings = new Map([...legend(table, form.sheet, form.headingRow), ...said]);
   const listed = list ? codesFrom(list, meanings) : [];
   if (listed.length) return { kinds: listed, because: 'the drop-down list of the kind column names them' };
   const legends = codesFrom(legendCodes(table, meanings), meanings);
   if (legends.length) return { kinds: legends, because: 'a table of codes explains them' };
+  const told = codesFrom([...said.keys()], meanings);
+  if (told.length) return { kinds: told, because: 'the instructions explain the codes' };
   const sampled = codesFrom(samples.filter(Boolean), meanings);
   return { kinds: sampled, because: sampled.length ? 'the sample rows show them' : 'the blank names no kinds' };
 }

@@ -173,4 +173,17 @@ describe('blanks of many habits', () => {
     const layout = await learnText('form.csv', 'Question* (max. 90 bytes);Option 1 *;Option 2 *;Right answer (required);Category\n');
     expect(layout.columns.map(({ required }) => required ?? false)).toEqual([true, true, true, true, false]);
   });
+  it('codes of kinds explained in sentences', async () => {
+    const made = utils.book_new();
+    utils.book_append_sheet(made, utils.aoa_to_sheet([['Kind', 'Question', 'Answer 1', 'Answer 2', 'Right']]), 'Import');
+    utils.book_append_sheet(made, utils.aoa_to_sheet([['S = one right answer'], ['M = several right answers'], ['T = true or false'], ['Right: numbers, separated by commas']]), 'Explanations');
+    const { layout, because } = await learnBlank({ name: 'form.xlsx', bytes: new Uint8Array(writeBook(made, { type: 'array', bookType: 'xlsx' }) as ArrayBuffer) }, surroundings);
+    expect(layout).toMatchObject({ kinds: [{ kind: 'choice-one', code: 'S' }, { kind: 'choice-many', code: 'M' }, { kind: 'true-false', code: 'T' }], key: { style: 'number', separator: ',' } });
+    expect(because['kinds']).toContain('explain the codes');
+  });
+  it('verdicts behind options, one text among several, and boxes ticked in text', async () => {
+    expect((await learnText('a.csv', 'Question;Choice A;Correct A;Choice B;Correct B\nSample: wet?;Water;yes;Sand;no\n')).key).toEqual({ style: 'verdict', right: 'yes', wrong: 'no' });
+    expect((await learnText('b.tsv', 'Word\tMeaning\tExample sentence\nsample\ta trial piece\tThis is one.\n')).columns.map(({ role }) => role)).toEqual(['stem', 'accepted', 'ignore']);
+    expect(await learnText('c.txt', 'Q: What is wet?\n[ ] Sand\n[x] Water\n\nQ: What is hot?\n[x] Fire\n[ ] Ice\n')).toMatchObject({ shape: 'marked-text', marks: { right: '[x]', wrong: '[ ]' } });
+  });
 });
