@@ -3,6 +3,7 @@ import type { Item, Kind, Option, Text } from '../model';
 import { seeded, shuffled } from '../shared/chance';
 import { alike } from '../shared/normalise';
 import { count, quoted } from '../shared/plain';
+import { escapeHtml } from '../shared/rich-text';
 import type { Deck } from './deck';
 
 /** The questions that it becomes, and what a reader should know of how. */
@@ -16,7 +17,7 @@ function bare(item: Item, kind: Kind): Item {
 
 const option = (plain: string, right: boolean): Option => ({ text: { plain }, right });
 const trueOrFalse = (isTrue: boolean): Option[] => [option('True', isTrue), option('False', !isTrue)];
-const extended = ({ plain, html }: Text, rest: string): Text => ({ plain: `${plain.trim()} ${rest}`, ...(html ? { html: `${html} ${rest.replace(/[&<>]/g, (sign) => ({ '&': '&amp;', '<': '&lt;', '>': '&gt;' })[sign]!)}` } : {}) });
+const extended = ({ plain, html }: Text, rest: string): Text => ({ plain: `${plain.trim()} ${rest}`, ...(html ? { html: `${html} ${escapeHtml(rest)}` } : {}) });
 
 /** References of the parts of one question: R-7-1, R-7-2. */
 const parts = (items: Item[]): Item[] => (items.length < 2 ? items : items.map((item, index) => ({ ...item, ref: `${item.ref}-${index + 1}`, ...(item.points !== undefined ? { points: Math.round((item.points / items.length) * 100) / 100 } : {}) })));

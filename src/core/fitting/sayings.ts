@@ -1,6 +1,6 @@
 // What a fitted question says in each role of a layout, in the layout's notation; rows and blocks place it in cells.
 import type { CellValue, Column, Item, Option, Role } from '../model';
-import { count } from '../shared/plain';
+import { count, tagText } from '../shared/plain';
 import { answersOf } from './answers';
 import { Refusal, type Draft } from './changes';
 import { keyText, ordered } from './choices';
@@ -48,8 +48,6 @@ const simple: Partial<Record<Role, (item: Item) => CellValue | undefined>> = {
   use: (item) => item.use, by: (item) => item.origin?.by, at: (item) => item.origin?.at,
   shuffle: (item) => yesNo(item.shuffle, 'yes', 'no'), across: (item) => yesNo(item.across, 'across', 'down'),
 };
-
-const tagText = (tag: NonNullable<Item['tags']>[number]): string => (tag.name ? `${tag.name}: ${tag.value}` : tag.value);
 
 function tagCell(item: Item, column: Column, place: number): string | undefined {
   if (column.tag && !/\b(?:value|name)\b/i.test(column.heading ?? '')) return item.tags?.filter((tag) => tag.name === column.tag).map((tag) => tag.value).join(', ') || undefined;

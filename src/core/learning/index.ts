@@ -14,7 +14,7 @@ import { findSamples } from './samples';
 import { countsBytes, limitsIn, listedNumbers } from './sentences';
 
 export { explainsSigns, learnMarkedText } from './marked-text';
-export { marksFromPointed, POINTED, type Pointed } from './pointed';
+export { marksFromPointed, type Pointed } from './pointed';
 export { STARTERS } from './starters';
 export type { LearnedLayout } from './contract';
 

@@ -3,8 +3,7 @@ import type { Layout } from '../model';
 
 type Marks = NonNullable<Layout['marks']>;
 /** What a line of the sample is. */
-export const POINTED = ['stem', 'right', 'wrong', 'close', 'category', 'comment', 'key'] as const;
-export type Pointed = (typeof POINTED)[number];
+export type Pointed = 'stem' | 'right' | 'wrong' | 'close' | 'category' | 'comment' | 'key';
 
 const FRONT = /^\s*([^\p{L}\p{N}\s]{1,3})?\s?(?:\(?([A-Za-z]|\d{1,2})([.)])\s)?/u;
 

@@ -1,14 +1,15 @@
 // From a receiver's blank to a layout, and from a layout to a blank.
 import type { Document, Finding, KeptLayout, Layout, LayoutFile, Surroundings, Table } from '../model';
 import { base64 } from '../shared/base64';
+import { safeName } from '../shared/plain';
 import { explainsSigns, learn, learnMarkedText, nameOf, type LearnedLayout } from '../learning';
 import { openFile, readTable, type SourceFile } from '../readers';
 import { blankFor, csvwOf, tableSchemaOf } from '../writers';
 
 export type { LearnedLayout } from '../learning';
 export { marksFromPointed, STARTERS, type Pointed } from '../learning';
-export { looksLikeLayoutFile, readLayoutFile, type LayoutFileRead } from '../readers';
-export { bundle, canWrite, csvwOf, distinctNames, receiptPage, tableSchemaOf, type Handed } from '../writers';
+export { readLayoutFile, type LayoutFileRead } from '../readers';
+export { bundle, csvwOf, distinctNames, receiptPage, tableSchemaOf, type Handed } from '../writers';
 
 /** Running text as a sheet of one column, so that it can be shown like any other blank. */
 const asSheet = ({ file, lines, findings, encoding }: Document): Table => ({
@@ -51,7 +52,7 @@ export async function learnBlank(file: SourceFile, surroundings: Surroundings): 
 /** An empty form of a layout that has no blank of its own; undefined for packages, which need none. */
 export const makeBlank = (layout: Layout): { name: string; bytes: Uint8Array } | undefined => {
   const bytes = blankFor(layout);
-  return bytes && { name: `${layout.name.replace(/[<>:"/\\|?*]+/g, ' ').trim() || 'blank'}.${layout.file.format}`, bytes };
+  return bytes && { name: `${safeName(layout.name, 'blank')}.${layout.file.format}`, bytes };
 };
 
 /** A layout as one file, with its blank and, where it has rows, its description in two open standards. */

@@ -18,7 +18,7 @@ import { readTerms } from './text/terms';
 import { readWorkbook } from './workbook/reader';
 import { isWordPackage, readWordDocument } from './word-document/reader';
 
-export { looksLikeLayoutFile, readLayoutFile, type LayoutFileRead } from './layout-file/read';
+export { readLayoutFile, type LayoutFileRead } from './layout-file/read';
 export type { ReaderOptions, SourceFile } from './contract';
 export { CAPS } from './contract';
 export { editDocument, looksOfDocument, textOfDocument, type ShownLook } from './text/edit';

@@ -1,4 +1,5 @@
 // The zip that a workbook is, opened with care: sizes are added up before anything is inflated.
+import { resolveTarget } from '../shared/part-path';
 import { unzipSync } from 'fflate';
 import { parseXml } from './xml';
 import { CAPS, blocked } from './contract';
@@ -34,17 +35,6 @@ export const partText = (parts: Parts, name: string): string => {
   const bytes = parts.get(name) ?? parts.get(name.replace(/^\//, ''));
   return bytes ? new TextDecoder('utf-8').decode(bytes) : '';
 };
-
-/** The path of a relationship's target, seen from the part that names it (OPC, ECMA-376 part 2). */
-export function resolveTarget(from: string, target: string): string {
-  if (target.startsWith('/')) return target.slice(1);
-  const path = from.split('/').slice(0, -1);
-  for (const step of target.split('/')) {
-    if (step === '..') path.pop();
-    else if (step !== '.') path.push(step);
-  }
-  return path.join('/');
-}
 
 /** The targets of a part's relationships, by id and by the last word of their type. */
 export function readRelations(parts: Parts, part: string): { id: string; type: string; target: string }[] {

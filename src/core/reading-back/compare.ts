@@ -1,5 +1,6 @@
 // What was meant against what was found, question by question and field by field.
 import type { Difference, Item, Layout, Option, Role, Text } from '../model';
+import { tagText } from '../shared/plain';
 
 const letters = (options: readonly Option[]): string => options.flatMap((option, index) => (option.right ? [String.fromCharCode(65 + index)] : [])).join(', ');
 const joined = (texts: readonly (string | undefined)[]): string => texts.filter(Boolean).join(' | ');
@@ -37,8 +38,6 @@ function answers(item: Item, layout: Layout, carries: Carries): Record<string, s
   if (carries('weight')) { const share = Math.round(10_000 / Math.max(1, options.filter((option) => option.right).length)) / 100; fields['weights'] = options.map((option) => option.weight ?? (option.right ? share : 0)).join(', '); }
   return fields;
 }
-
-const tagText = (tag: NonNullable<Item['tags']>[number]): string => (tag.name ? `${tag.name}: ${tag.value}` : tag.value);
 
 /** The fields of a question that a layout carries, each as one comparable text. */
 function saying(item: Item, layout: Layout, carries: Carries): Record<string, string> {

@@ -1,7 +1,7 @@
 // A question as one row of a grid: each cell as text, and back from a typed or pasted text to the question's fields.
 import { KINDS, type Item, type Kind, type Option } from '../model';
 import { numberOf, secondsOf } from './normalise';
-import { optionLetter } from './plain';
+import { optionLetter, tagText } from './plain';
 import { trueFalsePair } from './vocabulary/verdicts';
 import { kindOfWord } from './vocabulary/kinds';
 
@@ -18,7 +18,6 @@ export const KIND_NAMES: Record<Kind, string> = {
 
 const hasChoices = (kind: Kind): boolean => kind === 'choice-one' || kind === 'choice-many' || kind === 'true-false';
 const place = (field: string): number => Number(field.slice('options.'.length));
-const tagText = (tag: { name?: string; value: string }): string => (tag.name ? `${tag.name}: ${tag.value}` : tag.value);
 
 function optionCell(item: Item, index: number): string {
   if (hasChoices(item.kind)) return item.options?.[index]?.text.plain ?? '';

@@ -16,3 +16,10 @@ export function listed(words: readonly string[]): string {
 
 /** The letter of an option, A for the first. */
 export const optionLetter = (index: number): string => String.fromCharCode(65 + index);
+
+/** A name that a file may bear on every system: signs that some forbid become blanks; `otherwise` where nothing is left. */
+export const safeName = (name: string, otherwise: string): string =>
+  name.replace(/[\u0000-\u001f<>:"/\\|?*]+/g, ' ').replace(/\s+/g, ' ').trim() || otherwise;
+
+/** A tag as people write it: 'level: beginner', or the plain word. */
+export const tagText = (tag: { name?: string; value: string }): string => (tag.name ? `${tag.name}: ${tag.value}` : tag.value);

@@ -1,5 +1,6 @@
 // The one list of writers, by the format of the layout's file and its shape.
 import type { Layout } from '../model';
+import { safeName } from '../shared/plain';
 import type { Job, Written } from './contract';
 import { writeDelimited } from './delimited/write';
 import { blankOpenDocument } from './open-document/blank';
@@ -28,9 +29,6 @@ const markedText: Writer = { write: writeMarkedText, blank: blankText };
 
 const writerOf = ({ shape, file }: Layout): Writer | undefined => (shape === 'marked-text' ? markedText : writers[file.format]);
 
-/** Whether files of this layout can be written. */
-export const canWrite = (layout: Layout): boolean => writerOf(layout) !== undefined;
-
 /** An empty form of the layout; undefined for packages, which need none. */
 export const blankFor = (layout: Layout): Uint8Array | undefined => writerOf(layout)?.blank?.(layout);
 
@@ -45,7 +43,7 @@ export function write(job: Job): Written {
 
 /** A file name that every system takes, from the set's name: signs that some forbid become blanks. */
 export function fileName(set: string, layout: Layout): string {
-  const safe = set.normalize('NFC').replace(/[\u0000-\u001f<>:"/\\|?*]+/g, ' ').replace(/\s+/g, ' ').trim().replace(/^\.+|[. ]+$/g, '').slice(0, 80).trim();
+  const safe = safeName(set.normalize('NFC'), '').replace(/^\.+|[. ]+$/g, '').slice(0, 80).trim();
   const reserved = /^(?:con|prn|aux|nul|com\d|lpt\d)$/i.test(safe);
   return `${safe && !reserved ? safe : `Set ${safe}`.trim()}.${layout.file.format}`;
 }

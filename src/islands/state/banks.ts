@@ -2,6 +2,7 @@
 import type { BankInfo, Item, KeptLayout } from '../../core/model';
 import { indexedDbStore } from '../../store/indexed-db';
 import { memoryStore } from '../../store/memory';
+import { safeName } from '../../core/shared/plain';
 import { core } from '../../workers/client';
 import { addItems, bankState, forgetSteps, openBank, theStore, useStore } from './bank';
 import { takeAway } from '../parts/take-away';
@@ -75,7 +76,7 @@ export async function saveBankFile(): Promise<string> {
   const blanks = new Map<string, Uint8Array>();
   for (const { layout } of layouts) { const bytes = layout.blank && await theStore().blank(layout.blank.digest); if (bytes) blanks.set(layout.blank!.digest, bytes); }
   const bytes = await core().packBank({ name: info.name, layouts: [...layouts], sources: [...sources], receipts: [...receipts], blanks }, items.map(({ id }) => id));
-  const name = `${info.name.replace(/[<>:"/\\|?*]+/g, ' ').trim() || 'bank'}.bank.zip`;
+  const name = `${safeName(info.name, 'bank')}.bank.zip`;
   takeAway(name, bytes, 'application/zip');
   return name;
 }

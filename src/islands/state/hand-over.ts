@@ -1,6 +1,9 @@
 // What is being handed over: which questions, the matrix of fits, the wishes for the files, the filled files.
 import { useSyncExternalStore } from 'react';
 import type { Item, KeptLayout, Layout, Receipt } from '../../core/model';
+import { isFormulaLike } from '../../core/shared/formula-like';
+import { safeName } from '../../core/shared/plain';
+import { escapeHtml } from '../../core/shared/rich-text';
 import { core } from '../../workers/client';
 import type { Decision, Decisions, FillWish, FitColumn } from '../../workers/protocol';
 import { sayProblem } from '../parts/say';
@@ -111,7 +114,7 @@ export async function fillFiles(layouts: readonly KeptLayout[], trial = false): 
 /** Filled files in one zip, with their receipts and a summary. */
 export async function takeAll(files: readonly FilledFile[]): Promise<void> {
   const bytes = await core().bundle(files.map(({ name, bytes: own, receipt }) => ({ name, bytes: own, receipt })));
-  takeAway(`${titleOf().replace(/[<>:"/\\|?*]+/g, ' ').trim() || 'Set'}.zip`, bytes, 'application/zip');
+  takeAway(`${safeName(titleOf(), 'Set')}.zip`, bytes, 'application/zip');
 }
 
 /** A receipt's page in a tab of its own, to be read or printed. */
@@ -137,9 +140,9 @@ export async function makeAgain(receipt: Receipt): Promise<string> {
   return file!.receipt.file.sha256 === receipt.file.sha256 ? 'the same to the byte' : 'made again, but it differs from the file of this receipt';
 }
 
-const cellHtml = (text: string): string => text.replace(/[&<>]/g, (sign) => ({ '&': '&amp;', '<': '&lt;', '>': '&gt;' })[sign]!).replace(/\n/g, '<br>');
+const cellHtml = (text: string): string => escapeHtml(text).replace(/\n/g, '<br>');
 /** A cell of tab text: in quotes where it holds what would break the row, with an apostrophe where it would run. */
-const cellText = (text: string): string => { const safe = /^[=@]|^[+-](?!\d)/.test(text) ? `'${text}` : text; return /["\t\n]/.test(safe) ? `"${safe.replace(/"/g, '""')}"` : safe; };
+const cellText = (text: string): string => { const safe = isFormulaLike(text) ? `'${text}` : text; return /["\t\n]/.test(safe) ? `"${safe.replace(/"/g, '""')}"` : safe; };
 
 /** Copies the rows of a layout as a block; gives how many rows there are and the cell to paste them at. */
 export async function copyBlock(layout: Layout): Promise<{ rows: number; cell: string } | undefined> {

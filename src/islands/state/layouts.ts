@@ -1,6 +1,7 @@
 // Teaching the program a receiver's blank, correcting what it learned, and building a layout from one's own words.
 import type { Column, KeptLayout, Layout } from '../../core/model';
 import { columnLetters } from '../../core/shared/cells';
+import { safeName } from '../../core/shared/plain';
 import { core } from '../../workers/client';
 import type { SheetView } from '../../workers/protocol';
 import { sayProblem } from '../parts/say';
@@ -114,13 +115,12 @@ export async function takeBlank(layout: Layout): Promise<void> {
   if (made) takeAway(made.name, made.bytes);
 }
 
-const fileSafe = (name: string): string => name.replace(/[<>:"/\\|?*]+/g, ' ').trim() || 'layout';
 const asJson = (value: unknown): Uint8Array => new TextEncoder().encode(JSON.stringify(value, null, 2));
 
 /** The layout as one file with its blank, or its description in one of the open standards for tables. */
 export async function exportLayout(kept: KeptLayout, as: 'layout' | 'csvw' | 'tableSchema'): Promise<void> {
   const file = await core().layoutFile(kept, await blankOf(kept.layout));
-  const name = fileSafe(kept.layout.name);
+  const name = safeName(kept.layout.name, 'layout');
   if (as === 'layout') takeAway(`${name}.layout.json`, asJson(file), 'application/json');
   else if (as === 'csvw' && file.csvw) takeAway(`${name}.csv-metadata.json`, asJson(file.csvw), 'application/csvm+json');
   else if (file.tableSchema) takeAway(`${name}.table-schema.json`, asJson(file.tableSchema), 'application/json');

@@ -4,9 +4,6 @@ import { fromBase64 } from '../../shared/base64';
 
 export type LayoutFileRead = { file: LayoutFile; blank?: { name: string; bytes: Uint8Array } } | { problem: string };
 
-/** Whether a text is a layout's own file. */
-export const looksLikeLayoutFile = (text: string): boolean => /^\s*\{/.test(text) && /"format"\s*:\s*"receiver-layout"/.test(text.slice(0, 2000));
-
 /** The layout and its blank, or a sentence that says why they can't be had. */
 export function readLayoutFile(name: string, text: string): LayoutFileRead {
   let raw: unknown;

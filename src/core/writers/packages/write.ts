@@ -1,6 +1,7 @@
 // Packages of the open standards: QTI 3.0 and 2.1 with test, items and manifest; Common Cartridge 1.3 with QTI 1.2.
 import { strToU8, zipSync, type Zippable } from 'fflate';
 import type { Item, Standard } from '../../model';
+import { tagText } from '../../shared/plain';
 import { STILL, type Job, type Written } from '../contract';
 import { cartridgeXml } from './cartridge';
 import type { Media } from './content';
@@ -12,7 +13,7 @@ import { identifierOf } from './xml';
 type Files = Record<string, string | Uint8Array>;
 const TYPES = { 'qti-3.0': ['imsqti_item_xmlv3p0', 'imsqti_test_xmlv3p0'], 'qti-2.1': ['imsqti_item_xmlv2p1', 'imsqti_test_xmlv2p1'] } as const;
 
-const tagsOf = (item: Item): string[] => (item.tags ?? []).map((tag) => (tag.name ? `${tag.name}: ${tag.value}` : tag.value));
+const tagsOf = (item: Item): string[] => (item.tags ?? []).map(tagText);
 const pictures = (xml: string): string[] => [...new Set([...xml.matchAll(/src="\.\.\/(media\/[^"]+)"/g)].map((match) => match[1]!))];
 
 function testPackage(standard: keyof typeof TYPES, title: string, items: readonly Item[], draw: number | undefined, media: Media): Files {

@@ -1,7 +1,7 @@
 // Several receivers' files in one zip, with their receipts and a summary that people can read.
 import { strToU8, zipSync, type Zippable } from 'fflate';
 import type { Receipt } from '../../model';
-import { count } from '../../shared/plain';
+import { count, safeName } from '../../shared/plain';
 import { STILL } from '../contract';
 import { receiptPage } from './page';
 
@@ -12,7 +12,7 @@ export function distinctNames(files: readonly Handed[]): string[] {
   const taken = new Set<string>();
   return files.map(({ name, receipt }) => {
     const dot = name.lastIndexOf('.');
-    const receiver = receipt.layout.name.replace(/[\u0000-\u001f<>:"/\\|?*]+/g, ' ').replace(/\s+/g, ' ').trim();
+    const receiver = safeName(receipt.layout.name, 'another receiver');
     const same = files.filter((other) => other.name === name).length > 1;
     const stem = same ? `${name.slice(0, dot)} for ${receiver}` : name.slice(0, dot);
     let own = stem + name.slice(dot);

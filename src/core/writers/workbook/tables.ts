@@ -1,17 +1,11 @@
 // A table that the form's makers laid over headings and rows reaches down over the filled rows, or a receiver that reads
 // the table would not see them (ECMA-376 part 1, 18.5.1.2).
 import { parseRange, rangeName } from '../../shared/cells';
+import { resolveTarget } from '../../shared/part-path';
 import { attributeOf } from './sheet-xml';
 
 type Parts = Record<string, Uint8Array>;
 const decode = (bytes: Uint8Array | undefined): string => (bytes ? new TextDecoder('utf-8').decode(bytes) : '');
-
-/** A target such as `../tables/table1.xml` from the folder of the part that names it. */
-function resolve(folder: string, target: string): string {
-  const way = folder.split('/').filter(Boolean);
-  for (const step of target.split('/')) { if (step === '..') way.pop(); else if (step !== '.') way.push(step); }
-  return way.join('/');
-}
 
 /** The paths of the tables of a sheet, by its relationships. */
 function tablesOf(parts: Parts, sheetPath: string): string[] {
@@ -20,7 +14,7 @@ function tablesOf(parts: Parts, sheetPath: string): string[] {
   return [...relations.matchAll(/<(?:[\w.-]+:)?Relationship\s([^>]*?)\/?>/g)].map((match) => match[1]!).filter((text) => /\/table$/.test(attributeOf(text, 'Type') ?? '')).flatMap((text) => {
     const target = attributeOf(text, 'Target');
     if (!target) return [];
-    const path = target.startsWith('/') ? target.slice(1) : resolve(folder, target);
+    const path = resolveTarget(sheetPath, target);
     return parts[path] ? [path] : [];
   });
 }
