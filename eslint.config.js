@@ -3,12 +3,25 @@ import hooks from 'eslint-plugin-react-hooks';
 import tseslint from 'typescript-eslint';
 
 export default tseslint.config(
-  { ignores: ['dist/', '.astro/', '.cache/', 'node_modules/', 'test-results/', 'playwright-report/', '*.cjs'] },
+  {
+    ignores: [
+      'dist/',
+      '.astro/',
+      '.cache/',
+      'node_modules/',
+      'test-results/',
+      'playwright-report/',
+      '*.cjs',
+    ],
+  },
   ...tseslint.configs.recommended,
   ...astro.configs.recommended,
   {
     rules: {
-      '@typescript-eslint/no-unused-vars': ['error', { argsIgnorePattern: '^_', varsIgnorePattern: '^_', ignoreRestSiblings: true }],
+      '@typescript-eslint/no-unused-vars': [
+        'error',
+        { argsIgnorePattern: '^_', varsIgnorePattern: '^_', ignoreRestSiblings: true },
+      ],
       '@typescript-eslint/consistent-type-imports': 'error',
       eqeqeq: 'error',
       'no-console': 'error',
@@ -25,13 +38,37 @@ export default tseslint.config(
     files: ['src/core/**/*.ts'],
     ignores: ['src/core/**/*.test.ts'],
     rules: {
-      'no-restricted-syntax': ['error',
-        { selector: "NewExpression[callee.name='Date'][arguments.length=0]", message: 'The core is handed the clock (Surroundings.now).' },
-        { selector: "CallExpression[callee.object.name='Date'][callee.property.name='now']", message: 'The core is handed the clock (Surroundings.now).' },
-        { selector: "CallExpression[callee.object.name='Math'][callee.property.name='random']", message: 'The core is handed chance (shared/chance.ts with a seed).' },
-        { selector: "CallExpression[callee.object.name='performance']", message: 'The core is handed the clock.' },
+      'no-restricted-syntax': [
+        'error',
+        {
+          selector: "NewExpression[callee.name='Date'][arguments.length=0]",
+          message: 'The core is handed the clock (Surroundings.now).',
+        },
+        {
+          selector: "CallExpression[callee.object.name='Date'][callee.property.name='now']",
+          message: 'The core is handed the clock (Surroundings.now).',
+        },
+        {
+          selector: "CallExpression[callee.object.name='Math'][callee.property.name='random']",
+          message: 'The core is handed chance (shared/chance.ts with a seed).',
+        },
+        {
+          selector: "CallExpression[callee.object.name='performance']",
+          message: 'The core is handed the clock.',
+        },
       ],
-      'no-restricted-globals': ['error', 'window', 'document', 'fetch', 'indexedDB', 'localStorage', 'process', 'Buffer', 'crypto', 'setTimeout'],
+      'no-restricted-globals': [
+        'error',
+        'window',
+        'document',
+        'fetch',
+        'indexedDB',
+        'localStorage',
+        'process',
+        'Buffer',
+        'crypto',
+        'setTimeout',
+      ],
     },
   },
 );

@@ -18,8 +18,22 @@ export const shared: PlaywrightTestConfig = {
     permissions: ['clipboard-read', 'clipboard-write'],
     launchOptions: {
       executablePath: '/usr/bin/chromium',
-      args: ['--no-sandbox', '--disable-gpu', '--disable-quic', '--no-first-run', '--disable-background-networking', '--disable-component-update', '--disable-sync', '--host-resolver-rules=MAP * ~NOTFOUND, EXCLUDE localhost, EXCLUDE 127.0.0.1'],
+      args: [
+        '--no-sandbox',
+        '--disable-gpu',
+        '--disable-quic',
+        '--no-first-run',
+        '--disable-background-networking',
+        '--disable-component-update',
+        '--disable-sync',
+        '--host-resolver-rules=MAP * ~NOTFOUND, EXCLUDE localhost, EXCLUDE 127.0.0.1',
+      ],
     },
   },
-  webServer: { command: 'node dist/server/entry.mjs', url: `http://127.0.0.1:${PORT}/help`, reuseExistingServer: false, env: { PORT: String(PORT), HOST: '127.0.0.1' } },
+  webServer: {
+    command: 'node dist/server/entry.mjs',
+    url: `http://127.0.0.1:${PORT}/help`,
+    reuseExistingServer: false,
+    env: { PORT: String(PORT), HOST: '127.0.0.1' },
+  },
 };

@@ -1,8 +1,13 @@
 import { cell, COLUMN, expect, openDemo, paste, test } from './person';
 
-test.beforeEach(async ({ page }) => { await openDemo(page, '/bank'); await expect(cell(page, 0, COLUMN.stem)).toBeVisible(); });
+test.beforeEach(async ({ page }) => {
+  await openDemo(page, '/bank');
+  await expect(cell(page, 0, COLUMN.stem)).toBeVisible();
+});
 
-test('cells are edited in place with spreadsheet keys, and every step is undone and redone', async ({ page }) => {
+test('cells are edited in place with spreadsheet keys, and every step is undone and redone', async ({
+  page,
+}) => {
   await cell(page, 0, COLUMN.stem).click();
   // Typing replaces, and the first character is kept.
   await page.keyboard.type('What opens');
@@ -19,7 +24,9 @@ test('cells are edited in place with spreadsheet keys, and every step is undone 
   await page.keyboard.press('Control+z');
   await expect(cell(page, 0, COLUMN.A)).toHaveText('Boats');
   await page.keyboard.press('Control+z');
-  await expect(cell(page, 0, COLUMN.stem)).toHaveText('What does a paddle let through a lock gate?');
+  await expect(cell(page, 0, COLUMN.stem)).toHaveText(
+    'What does a paddle let through a lock gate?',
+  );
   await page.keyboard.press('Control+y');
   await expect(cell(page, 0, COLUMN.stem)).toHaveText('What opens');
 });
@@ -63,7 +70,9 @@ test('a cell refuses what makes no sense there, in a sentence', async ({ page })
   await expect(cell(page, 0, COLUMN.right)).toHaveText('B');
 });
 
-test('search and filters narrow the grid; findings stand at their cell and offer their mend', async ({ page }) => {
+test('search and filters narrow the grid; findings stand at their cell and offer their mend', async ({
+  page,
+}) => {
   await page.getByRole('combobox', { name: 'Kind' }).selectOption('card');
   await expect(page.getByText('15 of 60')).toBeVisible();
   await page.getByRole('button', { name: 'Show all' }).click();
@@ -77,7 +86,10 @@ test('search and filters narrow the grid; findings stand at their cell and offer
   await page.getByRole('combobox', { name: 'Findings' }).selectOption('block');
   await expect(page.getByText('1 of 60')).toBeVisible();
   await cell(page, 0, COLUMN.right).click();
-  await page.getByTestId('side-panel').getByRole('button', { name: 'Make it several right' }).click();
+  await page
+    .getByTestId('side-panel')
+    .getByRole('button', { name: 'Make it several right' })
+    .click();
   await expect(page.getByText('1 of 60')).toBeHidden();
   await page.getByRole('combobox', { name: 'Findings' }).selectOption('');
   await expect(cell(page, 4, COLUMN.kind)).toHaveText('several right');
@@ -112,10 +124,15 @@ test('what was being typed when the page died is offered afterwards', async ({ p
   await page.goto('/bank');
   await expect(page.getByText('When the page closed you were typing in HCT-002')).toBeVisible();
   await page.getByRole('button', { name: 'Put it in' }).click();
-  await expect(cell(page, 1, COLUMN.stem)).toHaveText('The stretch of water between two locks is a reach');
+  await expect(cell(page, 1, COLUMN.stem)).toHaveText(
+    'The stretch of water between two locks is a reach',
+  );
 });
 
-test('two tabs on one bank show each other’s work and never overwrite it silently', async ({ page, context }) => {
+test('two tabs on one bank show each other’s work and never overwrite it silently', async ({
+  page,
+  context,
+}) => {
   const other = await context.newPage();
   await other.goto('/bank');
   await expect(cell(other, 0, COLUMN.stem)).toBeVisible();
@@ -126,8 +143,12 @@ test('two tabs on one bank show each other’s work and never overwrite it silen
   // Both open the same cell; the second to finish is told.
   await cell(other, 1, COLUMN.stem).click();
   await other.keyboard.press('F2');
-  await other.evaluate(() => { BroadcastChannel.prototype.postMessage = () => undefined; });
-  await page.evaluate(() => { BroadcastChannel.prototype.postMessage = () => undefined; });
+  await other.evaluate(() => {
+    BroadcastChannel.prototype.postMessage = () => undefined;
+  });
+  await page.evaluate(() => {
+    BroadcastChannel.prototype.postMessage = () => undefined;
+  });
   await cell(page, 1, COLUMN.stem).click();
   await page.keyboard.type('First');
   await page.keyboard.press('Enter');
@@ -135,7 +156,9 @@ test('two tabs on one bank show each other’s work and never overwrite it silen
   await other.keyboard.press('Control+a');
   await other.keyboard.type('Second');
   await other.keyboard.press('Enter');
-  await expect(other.getByRole('alert')).toContainText('HCT-002 was changed in another tab meanwhile');
+  await expect(other.getByRole('alert')).toContainText(
+    'HCT-002 was changed in another tab meanwhile',
+  );
   await expect(cell(other, 1, COLUMN.stem)).toHaveText('First');
   await other.getByRole('button', { name: 'Use mine' }).click();
   await expect(cell(other, 1, COLUMN.stem)).toHaveText('Second');

@@ -9,27 +9,96 @@ const axe = readFileSync(createRequire(import.meta.url).resolve('axe-core/axe.mi
 async function violations(page: Page): Promise<string[]> {
   await page.evaluate(axe);
   return page.evaluate(async () => {
-    const runner = (window as unknown as { axe: { run: (context: Document, options: unknown) => Promise<{ violations: { id: string; nodes: { target: unknown; failureSummary: string }[] }[] }> } }).axe;
-    const { violations: found } = await runner.run(document, { runOnly: ['wcag2a', 'wcag2aa', 'wcag21a', 'wcag21aa', 'wcag22aa'] });
-    return found.map(({ id, nodes }) => `${id}: ${nodes.slice(0, 3).map((node) => `${JSON.stringify(node.target)} ${node.failureSummary.split('\n')[1]}`).join(' | ')}`);
+    const runner = (
+      window as unknown as {
+        axe: {
+          run: (
+            context: Document,
+            options: unknown,
+          ) => Promise<{
+            violations: { id: string; nodes: { target: unknown; failureSummary: string }[] }[];
+          }>;
+        };
+      }
+    ).axe;
+    const { violations: found } = await runner.run(document, {
+      runOnly: ['wcag2a', 'wcag2aa', 'wcag21a', 'wcag21aa', 'wcag22aa'],
+    });
+    return found.map(
+      ({ id, nodes }) =>
+        `${id}: ${nodes
+          .slice(0, 3)
+          .map((node) => `${JSON.stringify(node.target)} ${node.failureSummary.split('\n')[1]}`)
+          .join(' | ')}`,
+    );
   });
 }
 
 const visit: Record<string, (page: Page) => Promise<void>> = {
   'Gather, empty': async () => undefined,
-  'Gather with faults': async (page) => { await paste(page, demoText('reply-with-faults.txt')); await expect(page.getByRole('article', { name: 'Question 1' })).toBeVisible(); },
-  'Gather with running text': async (page) => { await paste(page, demoText('reply-in-text.md')); await expect(page.getByRole('article', { name: 'Question 1' })).toBeVisible(); },
-  Bank: async (page) => { await go(page, '/bank'); await page.locator('#cell-2-2').click(); await expect(page.getByText('In the receivers’ files')).toBeVisible(); },
-  'a cell being edited': async (page) => { await go(page, '/bank'); await page.locator('#cell-2-2').click(); await page.keyboard.press('F2'); },
-  Layouts: async (page) => { await go(page, '/layouts'); await expect(page.getByRole('link', { name: 'Evening host' })).toBeVisible(); },
-  'a layout': async (page) => { await go(page, '/layouts'); await page.getByRole('link', { name: 'Evening host' }).click(); await expect(page.getByText('What was learned')).toBeVisible(); },
-  'Hand over': async (page) => { await go(page, '/hand-over'); await page.getByRole('gridcell', { name: /changes$/ }).first().getByRole('button').click(); await page.getByRole('button', { name: 'Fill 3 files' }).click(); await expect(page.getByText(/Read back by other code: all/)).toHaveCount(4); await page.locator('.key-places summary').click(); await page.getByLabel(/Spread them evenly/).check(); },
-  'a layout column by column': async (page) => { await go(page, '/layouts'); await page.getByRole('button', { name: 'Build a layout column by column' }).click(); await expect(page.getByRole('textbox', { name: 'Heading of column A' })).toBeVisible(); },
-  'a board': async (page) => { await go(page, '/layouts'); await page.getByRole('button', { name: 'Use it: Categories by levels' }).click(); await expect(page.getByRole('cell', { name: 'Category 2' })).toBeVisible(); },
-  'a sample of marked text': async (page) => { await go(page, '/layouts'); await page.getByRole('button', { name: 'Use it: Marked text' }).click(); await expect(page.getByText('before a question')).toBeVisible(); },
-  Rehearse: async (page) => { await go(page, '/rehearse'); },
-  Records: async (page) => { await go(page, '/records'); },
-  Help: async (page) => { await go(page, '/help'); },
+  'Gather with faults': async (page) => {
+    await paste(page, demoText('reply-with-faults.txt'));
+    await expect(page.getByRole('article', { name: 'Question 1' })).toBeVisible();
+  },
+  'Gather with running text': async (page) => {
+    await paste(page, demoText('reply-in-text.md'));
+    await expect(page.getByRole('article', { name: 'Question 1' })).toBeVisible();
+  },
+  Bank: async (page) => {
+    await go(page, '/bank');
+    await page.locator('#cell-2-2').click();
+    await expect(page.getByText('In the receivers’ files')).toBeVisible();
+  },
+  'a cell being edited': async (page) => {
+    await go(page, '/bank');
+    await page.locator('#cell-2-2').click();
+    await page.keyboard.press('F2');
+  },
+  Layouts: async (page) => {
+    await go(page, '/layouts');
+    await expect(page.getByRole('link', { name: 'Evening host' })).toBeVisible();
+  },
+  'a layout': async (page) => {
+    await go(page, '/layouts');
+    await page.getByRole('link', { name: 'Evening host' }).click();
+    await expect(page.getByText('What was learned')).toBeVisible();
+  },
+  'Hand over': async (page) => {
+    await go(page, '/hand-over');
+    await page
+      .getByRole('gridcell', { name: /changes$/ })
+      .first()
+      .getByRole('button')
+      .click();
+    await page.getByRole('button', { name: 'Fill 3 files' }).click();
+    await expect(page.getByText(/Read back by other code: all/)).toHaveCount(4);
+    await page.locator('.key-places summary').click();
+    await page.getByLabel(/Spread them evenly/).check();
+  },
+  'a layout column by column': async (page) => {
+    await go(page, '/layouts');
+    await page.getByRole('button', { name: 'Build a layout column by column' }).click();
+    await expect(page.getByRole('textbox', { name: 'Heading of column A' })).toBeVisible();
+  },
+  'a board': async (page) => {
+    await go(page, '/layouts');
+    await page.getByRole('button', { name: 'Use it: Categories by levels' }).click();
+    await expect(page.getByRole('cell', { name: 'Category 2' })).toBeVisible();
+  },
+  'a sample of marked text': async (page) => {
+    await go(page, '/layouts');
+    await page.getByRole('button', { name: 'Use it: Marked text' }).click();
+    await expect(page.getByText('before a question')).toBeVisible();
+  },
+  Rehearse: async (page) => {
+    await go(page, '/rehearse');
+  },
+  Records: async (page) => {
+    await go(page, '/records');
+  },
+  Help: async (page) => {
+    await go(page, '/help');
+  },
 };
 for (const scheme of ['light', 'dark'] as const) {
   for (const [name, lead] of Object.entries(visit)) {
@@ -42,13 +111,28 @@ for (const scheme of ['light', 'dark'] as const) {
   }
 }
 
-test('at 200 % zoom every place can be used and nothing is cut off at the side', async ({ page }) => {
+test('at 200 % zoom every place can be used and nothing is cut off at the side', async ({
+  page,
+}) => {
   await page.setViewportSize({ width: 640, height: 400 });
   await openDemo(page);
-  for (const path of ['/bank', '/layouts', '/hand-over', '/rehearse', '/records', '/help', '/gather']) {
+  for (const path of [
+    '/bank',
+    '/layouts',
+    '/hand-over',
+    '/rehearse',
+    '/records',
+    '/help',
+    '/gather',
+  ]) {
     await go(page, path);
     await expect(page.locator('main h1').first()).toBeVisible();
-    expect(await page.evaluate(() => document.documentElement.scrollWidth - document.documentElement.clientWidth), path).toBeLessThanOrEqual(0);
+    expect(
+      await page.evaluate(
+        () => document.documentElement.scrollWidth - document.documentElement.clientWidth,
+      ),
+      path,
+    ).toBeLessThanOrEqual(0);
   }
 });
 
@@ -67,7 +151,9 @@ test('the way from the first key to a filled file needs no mouse', async ({ page
   await page.getByRole('gridcell').first().getByRole('button').focus();
   await page.keyboard.press('ArrowDown');
   await page.keyboard.press('ArrowRight');
-  await expect(page.getByRole('complementary', { name: 'Question 2 in the file for Course shelf' })).toBeVisible();
+  await expect(
+    page.getByRole('complementary', { name: 'Question 2 in the file for Course shelf' }),
+  ).toBeVisible();
   await page.getByRole('button', { name: 'Fill 3 files' }).focus();
   await page.keyboard.press('Space');
   await expect(page.getByText(/Read back by other code/)).toHaveCount(4);
@@ -79,7 +165,9 @@ test('commands find questions, ? opens help, and the demo is reset', async ({ pa
   await expect(page.getByRole('textbox', { name: 'Find a question or a command' })).toBeFocused();
   await page.keyboard.type('gongoozler');
   await page.getByText('gongoozler', { exact: true }).click();
-  await expect(page.getByTestId('side-panel')).toContainText('a person who likes to watch boats go by');
+  await expect(page.getByTestId('side-panel')).toContainText(
+    'a person who likes to watch boats go by',
+  );
   await page.keyboard.press('?');
   await expect(page.getByRole('heading', { name: 'The order of the work' })).toBeVisible();
   await page.getByRole('button', { name: /Lock keepers, autumn intake/ }).click();

@@ -1,7 +1,9 @@
 import { expect, demoPath, demoText, drop, go, openDemo, paste, test } from './person';
 import { readFileSync } from 'node:fs';
 
-test('a pasted block with faults is shown, mended, taken in one step, and one undo takes it back', async ({ page }) => {
+test('a pasted block with faults is shown, mended, taken in one step, and one undo takes it back', async ({
+  page,
+}) => {
   await openDemo(page);
   await paste(page, demoText('reply-with-faults.txt'));
   await expect(page.getByRole('heading', { name: 'pasted block' })).toBeVisible();
@@ -9,7 +11,10 @@ test('a pasted block with faults is shown, mended, taken in one step, and one un
   await expect(page.getByText('E4 says E, but there are 3 options (A to C).')).toBeVisible();
   // Nothing is in the bank before it is agreed to.
   await expect(page.getByRole('link', { name: /^Bank/ })).toContainText('60');
-  await page.getByRole('article', { name: 'Question 3' }).getByRole('button', { name: 'A The boat going with the level' }).click();
+  await page
+    .getByRole('article', { name: 'Question 3' })
+    .getByRole('button', { name: 'A The boat going with the level' })
+    .click();
   await expect(page.getByRole('button', { name: 'Take 8 questions into the bank' })).toBeVisible();
   await page.getByRole('article', { name: 'Question 2' }).focus();
   await page.keyboard.press('F2');
@@ -31,7 +36,10 @@ test('undo and redo in one breath lose nothing', async ({ page }) => {
   await paste(page, demoText('reply-with-faults.txt'));
   await page.getByRole('button', { name: 'Take 7 questions into the bank' }).click();
   await expect(page.getByRole('link', { name: /^Bank/ })).toContainText('67');
-  for (let times = 0; times < 5; times++) { await page.keyboard.press('Control+z'); await page.keyboard.press('Control+y'); }
+  for (let times = 0; times < 5; times++) {
+    await page.keyboard.press('Control+z');
+    await page.keyboard.press('Control+y');
+  }
   await expect(page.getByTestId('save')).toHaveText(/^Saved/);
   await expect(page.getByRole('link', { name: /^Bank/ })).toContainText('67');
   await page.reload();
@@ -46,7 +54,9 @@ test('an edit still on its way does not reach the next source', async ({ page })
   await drop(page, 'third-evening.docx', readFileSync(demoPath('third-evening.docx')));
   await expect(page.getByRole('heading', { name: 'third-evening.docx' })).toBeVisible();
   await page.waitForTimeout(600);
-  await expect(page.getByRole('article', { name: 'Question 1' })).toContainText('What does a weir do');
+  await expect(page.getByRole('article', { name: 'Question 1' })).toContainText(
+    'What does a weir do',
+  );
 });
 
 test('what blocks stays behind; the first three can be tried alone', async ({ page }) => {
@@ -57,10 +67,14 @@ test('what blocks stays behind; the first three can be tried alone', async ({ pa
   await page.getByRole('button', { name: 'Take 4 questions into the bank' }).click();
   await expect(page.getByRole('link', { name: /^Bank/ })).toContainText('67');
   await expect(page.getByText('7 in the bank')).toBeVisible();
-  await expect(page.getByRole('button', { name: 'All that can be taken is in the bank' })).toBeDisabled();
+  await expect(
+    page.getByRole('button', { name: 'All that can be taken is in the bank' }),
+  ).toBeDisabled();
 });
 
-test('a dropped workbook is read, and role, headings, key and range are overruled with the right side following', async ({ page }) => {
+test('a dropped workbook is read, and role, headings, key and range are overruled with the right side following', async ({
+  page,
+}) => {
   await openDemo(page, '/bank');
   await drop(page, 'second-evening.xlsx', readFileSync(demoPath('second-evening.xlsx')));
   await expect(page.getByRole('heading', { name: 'second-evening.xlsx' })).toBeVisible();
@@ -95,8 +109,13 @@ test('a term list becomes cards', async ({ page }) => {
 
 test('text that would run stays text, in the page and in the bank', async ({ page }) => {
   await openDemo(page);
-  await paste(page, 'Question\tA\tB\tRight\n<img src=x onerror="window.ran=1">What?\t<script>window.ran=2</script>\t=1+1\tB');
-  await expect(page.getByRole('article', { name: 'Question 1' })).toContainText('<img src=x onerror="window.ran=1">What?');
+  await paste(
+    page,
+    'Question\tA\tB\tRight\n<img src=x onerror="window.ran=1">What?\t<script>window.ran=2</script>\t=1+1\tB',
+  );
+  await expect(page.getByRole('article', { name: 'Question 1' })).toContainText(
+    '<img src=x onerror="window.ran=1">What?',
+  );
   await page.getByRole('button', { name: 'Take 1 question into the bank' }).click();
   await page.getByRole('searchbox', { name: 'Search the questions' }).fill('onerror');
   await expect(page.locator('#cell-0-3')).toHaveText('<script>window.ran=2</script>');
@@ -104,9 +123,17 @@ test('text that would run stays text, in the page and in the bank', async ({ pag
 });
 
 for (const [what, name, content] of [
-  ['an empty file', 'empty.xlsx', Buffer.alloc(0)], ['a damaged workbook', 'cut.xlsx', readFileSync(demoPath('second-evening.xlsx')).subarray(0, 900)], ['a picture', 'photo.csv', Buffer.from([0x89, 0x50, 0x4e, 0x47, 13, 10, 26, 10])],
+  ['an empty file', 'empty.xlsx', Buffer.alloc(0)],
+  [
+    'a damaged workbook',
+    'cut.xlsx',
+    readFileSync(demoPath('second-evening.xlsx')).subarray(0, 900),
+  ],
+  ['a picture', 'photo.csv', Buffer.from([0x89, 0x50, 0x4e, 0x47, 13, 10, 26, 10])],
 ] as const) {
-  test(`${what} is told in a sentence, the bank is untouched and the page stays usable`, async ({ page }) => {
+  test(`${what} is told in a sentence, the bank is untouched and the page stays usable`, async ({
+    page,
+  }) => {
     await openDemo(page);
     await drop(page, name, content);
     await expect(page.getByRole('alert').first()).toContainText(name);
@@ -116,7 +143,9 @@ for (const [what, name, content] of [
   });
 }
 
-test('a typed document stands in an editor beside its questions; mending the text mends them as one types', async ({ page }) => {
+test('a typed document stands in an editor beside its questions; mending the text mends them as one types', async ({
+  page,
+}) => {
   await openDemo(page, '/bank');
   await drop(page, 'third-evening.docx', readFileSync(demoPath('third-evening.docx')));
   await expect(page.getByText('6 questions understood, 1 blocked')).toBeVisible();
@@ -140,24 +169,39 @@ test('a reply in running text says at its line what stopped each question', asyn
   await paste(page, demoText('reply-in-text.md'));
   await expect(page.getByText('6 questions understood, 1 blocked, 1 to look at')).toBeVisible();
   await expect(page.getByText('says D, but there are 3 options (A to C)')).toBeVisible();
-  await page.getByRole('article', { name: 'Question 3' }).getByRole('button', { name: 'B The top gates' }).click();
+  await page
+    .getByRole('article', { name: 'Question 3' })
+    .getByRole('button', { name: 'B The top gates' })
+    .click();
   // A line put in above moves the mend along with its question.
   await page.locator('.cm-line').first().click();
   await page.keyboard.press('Home');
   await page.keyboard.press('Enter');
   await page.waitForTimeout(500);
-  await expect(page.getByRole('article', { name: 'Question 3' }).getByRole('button', { name: 'B The top gates right' })).toBeVisible();
+  await expect(
+    page
+      .getByRole('article', { name: 'Question 3' })
+      .getByRole('button', { name: 'B The top gates right' }),
+  ).toBeVisible();
   await page.getByRole('button', { name: 'Take 6 questions into the bank' }).click();
   await expect(page.getByRole('link', { name: /^Bank/ })).toContainText('66');
   await page.getByRole('button', { name: 'Undo' }).click();
   await expect(page.getByRole('link', { name: /^Bank/ })).toContainText('60');
 });
 
-test('the clipboard’s table is used with its formatting, and stripped on purpose', async ({ page }) => {
+test('the clipboard’s table is used with its formatting, and stripped on purpose', async ({
+  page,
+}) => {
   await openDemo(page);
   await page.evaluate(async () => {
-    const html = '<table><tr><td>Question</td><td>A</td><td>B</td><td>Right</td></tr><tr><td>What is m<sup>2</sup>?</td><td>an area</td><td>a time</td><td>A</td></tr></table>';
-    await navigator.clipboard.write([new ClipboardItem({ 'text/html': new Blob([html], { type: 'text/html' }), 'text/plain': new Blob(['What is m2?\tan area\ta time\tA'], { type: 'text/plain' }) })]);
+    const html =
+      '<table><tr><td>Question</td><td>A</td><td>B</td><td>Right</td></tr><tr><td>What is m<sup>2</sup>?</td><td>an area</td><td>a time</td><td>A</td></tr></table>';
+    await navigator.clipboard.write([
+      new ClipboardItem({
+        'text/html': new Blob([html], { type: 'text/html' }),
+        'text/plain': new Blob(['What is m2?\tan area\ta time\tA'], { type: 'text/plain' }),
+      }),
+    ]);
   });
   await page.keyboard.press('Control+v');
   const first = page.getByRole('article', { name: 'Question 1' });
@@ -196,10 +240,22 @@ test('a whole bank is saved as one file and opened again beside the others', asy
   await page.getByRole('button', { name: 'Lock keepers, autumn intake ▾' }).click();
   await page.getByRole('menuitem', { name: 'Save this bank as a file' }).click();
   const path = await (await download).path();
-  await page.getByTestId('bank-file').setInputFiles({ name: 'keepers.bank.zip', mimeType: 'application/zip', buffer: readFileSync(path) });
+  await page
+    .getByTestId('bank-file')
+    .setInputFiles({
+      name: 'keepers.bank.zip',
+      mimeType: 'application/zip',
+      buffer: readFileSync(path),
+    });
   await expect(page.getByText('keepers.bank.zip is open as a bank of its own.')).toBeVisible();
   await expect(page.getByRole('link', { name: /^Bank/ })).toContainText('60');
   await expect(page.getByRole('link', { name: /^Layouts/ })).toContainText('3');
-  await page.getByTestId('bank-file').setInputFiles({ name: 'no-bank.zip', mimeType: 'application/zip', buffer: Buffer.from('no zip') });
+  await page
+    .getByTestId('bank-file')
+    .setInputFiles({
+      name: 'no-bank.zip',
+      mimeType: 'application/zip',
+      buffer: Buffer.from('no zip'),
+    });
   await expect(page.getByText('no-bank.zip is no bank file')).toBeVisible();
 });

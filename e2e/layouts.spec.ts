@@ -6,12 +6,14 @@ import { fileURLToPath } from 'node:url';
 import type { Download, Page } from '@playwright/test';
 import { drop, expect, go, openDemo, test } from './person';
 
-const fixture = (name: string): Buffer => readFileSync(fileURLToPath(new URL(`../tests/fixtures/${name}`, import.meta.url)));
+const fixture = (name: string): Buffer =>
+  readFileSync(fileURLToPath(new URL(`../tests/fixtures/${name}`, import.meta.url)));
 
 /** Only the given layout in view, so that one click fills its file alone. */
 async function onlyInView(page: Page, name: string): Promise<void> {
   await go(page, '/layouts');
-  for (const other of ['Card box', 'Course shelf', 'Evening host']) await page.getByRole('checkbox', { name: `${other} in view` }).uncheck();
+  for (const other of ['Card box', 'Course shelf', 'Evening host'])
+    await page.getByRole('checkbox', { name: `${other} in view` }).uncheck();
   await expect(page.getByRole('checkbox', { name: `${name} in view` })).toBeChecked();
 }
 async function fillOne(page: Page, name: string, take = 'Take the file'): Promise<Download> {
@@ -19,20 +21,33 @@ async function fillOne(page: Page, name: string, take = 'Take the file'): Promis
   await go(page, '/hand-over');
   await page.getByRole('button', { name: 'Fill 1 file' }).click();
   await expect(page.getByText(/Read back by other code: all \d+ as meant/).first()).toBeVisible();
-  const [download] = await Promise.all([page.waitForEvent('download'), page.getByRole('button', { name: take }).first().click()]);
+  const [download] = await Promise.all([
+    page.waitForEvent('download'),
+    page.getByRole('button', { name: take }).first().click(),
+  ]);
   return download;
 }
-const sheetOf = async (download: Download, name: string): Promise<unknown[][]> => utils.sheet_to_json<unknown[]>(read(readFileSync(await download.path())).Sheets[name]!, { header: 1, range: 'A1:M400', blankrows: true });
+const sheetOf = async (download: Download, name: string): Promise<unknown[][]> =>
+  utils.sheet_to_json<unknown[]>(read(readFileSync(await download.path())).Sheets[name]!, {
+    header: 1,
+    range: 'A1:M400',
+    blankrows: true,
+  });
 
 test('a board is dropped, shown with a question in it, filled, and opened', async ({ page }) => {
   await openDemo(page, '/layouts');
   await drop(page, 'locked-board.xlsx', fixture('locked-board.xlsx'));
   await expect(page.getByText('Questions in columns B to D, levels 100, 200, 300')).toBeVisible();
-  await expect(page.getByRole('checkbox', { name: 'The receiver keeps its own categories' })).toBeChecked();
+  await expect(
+    page.getByRole('checkbox', { name: 'The receiver keeps its own categories' }),
+  ).toBeChecked();
   await expect(page.locator('td.preview').first()).toBeVisible();
   const rows = await sheetOf(await fillOne(page, 'locked board'), 'Board');
   expect(rows[0]!.slice(0, 4)).toEqual(['Level', 'Boats', 'Ropes', 'Weather']);
-  for (const row of [1, 2, 3, 4, 5, 6]) expect(rows[row]!.slice(1, 4).every((text) => typeof text === 'string' && text.length > 0)).toBe(true);
+  for (const row of [1, 2, 3, 4, 5, 6])
+    expect(
+      rows[row]!.slice(1, 4).every((text) => typeof text === 'string' && text.length > 0),
+    ).toBe(true);
 });
 
 test('blocks of rows keep their labels; the seam shows each line of a block', async ({ page }) => {
@@ -40,19 +55,40 @@ test('blocks of rows keep their labels; the seam shows each line of a block', as
   await drop(page, 'blocks-form.xlsx', fixture('blocks-form.xlsx'));
   await expect(page.getByText(/Blocks of rows: Question: question in B/)).toBeVisible();
   const rows = await sheetOf(await fillOne(page, 'blocks form'), 'Blocks');
-  expect([2, 6, 7].map((row) => rows[row]!.slice(0, 3))).toEqual([['Question', 'What does a paddle let through a lock gate?'], ['Answer', 'Boats', 'wrong'], ['Answer', 'Water', 'right']]);
-  await page.getByRole('row').filter({ hasText: 'What does a paddle let' }).getByRole('button').click();
+  expect([2, 6, 7].map((row) => rows[row]!.slice(0, 3))).toEqual([
+    ['Question', 'What does a paddle let through a lock gate?'],
+    ['Answer', 'Boats', 'wrong'],
+    ['Answer', 'Water', 'right'],
+  ]);
+  await page
+    .getByRole('row')
+    .filter({ hasText: 'What does a paddle let' })
+    .getByRole('button')
+    .click();
   const seam = page.getByRole('complementary', { name: /Question 1 in the file for blocks form/ });
   await expect(seam.getByText('B Question')).toBeVisible();
 });
 
 test('a sample of plain text is taught by pointing at one question', async ({ page }) => {
   await openDemo(page, '/layouts');
-  await drop(page, 'sample.txt', Buffer.from('(1) What opens first?\n  + the top gate\n  = the bottom gate\n\n(2) What floats?\n  + cork\n  = iron\n'));
+  await drop(
+    page,
+    'sample.txt',
+    Buffer.from(
+      '(1) What opens first?\n  + the top gate\n  = the bottom gate\n\n(2) What floats?\n  + cork\n  = iron\n',
+    ),
+  );
   const more = page.getByRole('button', { name: 'More …' });
   await expect(more).toBeVisible();
-  if (!await page.getByText('Signs', { exact: true }).isVisible()) { await more.click(); await page.getByRole('menuitem', { name: /It is marked text/ }).click(); }
-  for (const [line, what] of [[1, 'the question'], [2, 'a right option'], [3, 'a wrong option']] as const) {
+  if (!(await page.getByText('Signs', { exact: true }).isVisible())) {
+    await more.click();
+    await page.getByRole('menuitem', { name: /It is marked text/ }).click();
+  }
+  for (const [line, what] of [
+    [1, 'the question'],
+    [2, 'a right option'],
+    [3, 'a wrong option'],
+  ] as const) {
     await page.getByRole('button', { name: `Line ${line}: say what it is` }).click();
     await page.getByRole('menuitem', { name: what, exact: true }).click();
     await expect(page.getByRole('menuitem')).toHaveCount(0);
@@ -62,10 +98,14 @@ test('a sample of plain text is taught by pointing at one question', async ({ pa
   // The other question follows by itself.
   await expect(page.getByRole('row').filter({ hasText: '+ cork' })).toContainText('right option');
   const text = readFileSync(await (await fillOne(page, 'sample')).path(), 'utf8');
-  expect(text).toContain('What does a paddle let through a lock gate?\n= Boats\n+ Water\n= Walkers\n\n');
+  expect(text).toContain(
+    'What does a paddle let through a lock gate?\n= Boats\n+ Water\n= Walkers\n\n',
+  );
 });
 
-test('a layout is built column by column, duplicated, taken back to an earlier edition, exported and taken in again', async ({ page }) => {
+test('a layout is built column by column, duplicated, taken back to an earlier edition, exported and taken in again', async ({
+  page,
+}) => {
   await openDemo(page, '/layouts');
   await page.getByRole('button', { name: 'Build a layout column by column' }).click();
   await page.getByRole('textbox', { name: 'Name of the layout' }).fill('Harrowmere sheet');
@@ -84,29 +124,67 @@ test('a layout is built column by column, duplicated, taken back to an earlier e
   await expect(page.locator('.columns-table + p + p + div')).toContainText('Wording');
   await page.getByRole('button', { name: 'More …' }).click();
   await page.getByRole('menuitem', { name: /Back to edition 3/ }).click();
-  await expect(page.getByRole('textbox', { name: 'Heading of column D' })).toHaveValue('Right option (letter)');
+  await expect(page.getByRole('textbox', { name: 'Heading of column D' })).toHaveValue(
+    'Right option (letter)',
+  );
   await page.getByRole('button', { name: 'Undo' }).click();
   await expect(page.getByRole('textbox', { name: 'Heading of column C' })).toHaveValue('Option 3');
   await page.getByRole('button', { name: 'More …' }).click();
-  const [file] = await Promise.all([page.waitForEvent('download'), page.getByRole('menuitem', { name: /as one file, with its blank/ }).click()]);
+  const [file] = await Promise.all([
+    page.waitForEvent('download'),
+    page.getByRole('menuitem', { name: /as one file, with its blank/ }).click(),
+  ]);
   expect(file.suggestedFilename()).toBe('Harrowmere sheet.layout.json');
   await page.getByRole('button', { name: 'More …' }).click();
   await page.getByRole('menuitem', { name: 'Duplicate' }).click();
-  await expect(page.getByRole('textbox', { name: 'Name of the layout' })).toHaveValue('Harrowmere sheet, copy');
+  await expect(page.getByRole('textbox', { name: 'Name of the layout' })).toHaveValue(
+    'Harrowmere sheet, copy',
+  );
   await go(page, '/layouts');
-  await page.getByTestId('blank-file').setInputFiles(await file.path().then((path) => ({ name: 'Harrowmere sheet.layout.json', mimeType: 'application/json', buffer: readFileSync(path) })));
-  await expect(page.getByRole('textbox', { name: 'Name of the layout' })).toHaveValue('Harrowmere sheet 2');
+  await page
+    .getByTestId('blank-file')
+    .setInputFiles(
+      await file
+        .path()
+        .then((path) => ({
+          name: 'Harrowmere sheet.layout.json',
+          mimeType: 'application/json',
+          buffer: readFileSync(path),
+        })),
+    );
+  await expect(page.getByRole('textbox', { name: 'Name of the layout' })).toHaveValue(
+    'Harrowmere sheet 2',
+  );
   await go(page, '/layouts');
   await page.getByRole('checkbox', { name: 'Harrowmere sheet in view' }).uncheck();
   await page.getByRole('checkbox', { name: 'Harrowmere sheet, copy in view' }).uncheck();
   const rows = await sheetOf(await fillOne(page, 'Harrowmere sheet 2'), 'Questions');
-  expect(rows[0]!.slice(0, 6)).toEqual(['Wording', 'Option 1', 'Option 3', 'Option 2', 'Right option (letter)', 'Points']);
-  expect(rows[1]!.slice(0, 6)).toEqual(['What does a paddle let through a lock gate?', 'Boats', 'Water', 'Walkers', 'B', 1]);
+  expect(rows[0]!.slice(0, 6)).toEqual([
+    'Wording',
+    'Option 1',
+    'Option 3',
+    'Option 2',
+    'Right option (letter)',
+    'Points',
+  ]);
+  expect(rows[1]!.slice(0, 6)).toEqual([
+    'What does a paddle let through a lock gate?',
+    'Boats',
+    'Water',
+    'Walkers',
+    'B',
+    1,
+  ]);
 });
 
-test('a starter’s blank is taken; a package is filled with a pool; a block is copied for its cell', async ({ page }) => {
+test('a starter’s blank is taken; a package is filled with a pool; a block is copied for its cell', async ({
+  page,
+}) => {
   await openDemo(page, '/layouts');
-  const [blank] = await Promise.all([page.waitForEvent('download'), page.getByRole('button', { name: 'Take its blank: Lettered key' }).click()]);
+  const [blank] = await Promise.all([
+    page.waitForEvent('download'),
+    page.getByRole('button', { name: 'Take its blank: Lettered key' }).click(),
+  ]);
   expect(read(readFileSync(await blank.path())).SheetNames).toEqual(['Questions', 'How to fill']);
   await page.getByRole('button', { name: 'Use it: QTI 3.0 package' }).click();
   await onlyInView(page, 'QTI 3.0 package');
@@ -114,8 +192,13 @@ test('a starter’s blank is taken; a package is filled with a pool; a block is 
   await page.getByRole('textbox', { name: 'Questions drawn at each attempt' }).fill('20');
   await page.getByRole('button', { name: 'Fill 1 file' }).click();
   await expect(page.getByText('Read back by other code: all 60 as meant.')).toBeVisible();
-  const [pack] = await Promise.all([page.waitForEvent('download'), page.getByRole('button', { name: 'Take the file' }).click()]);
-  expect(strFromU8(unzipSync(readFileSync(await pack.path()))['test.xml']!)).toContain('<qti-selection select="20"/>');
+  const [pack] = await Promise.all([
+    page.waitForEvent('download'),
+    page.getByRole('button', { name: 'Take the file' }).click(),
+  ]);
+  expect(strFromU8(unzipSync(readFileSync(await pack.path()))['test.xml']!)).toContain(
+    '<qti-selection select="20"/>',
+  );
 
   await go(page, '/layouts');
   await page.getByRole('button', { name: 'Use it: Block to paste' }).click();
@@ -126,10 +209,14 @@ test('a starter’s blank is taken; a package is filled with a pool; a block is 
   await page.getByRole('button', { name: 'Copy as a block for A2' }).click();
   await expect(page.getByText(/rows copied: click cell A2 there and paste/)).toBeVisible();
   const copied = await page.evaluate(() => navigator.clipboard.readText());
-  expect(copied.split('\n')[0]).toBe('What does a paddle let through a lock gate?\tBoats\tWater\tWalkers\t\tWater');
+  expect(copied.split('\n')[0]).toBe(
+    'What does a paddle let through a lock gate?\tBoats\tWater\tWalkers\t\tWater',
+  );
 });
 
-test('right answers are spread evenly by choice, and the same file is made again from its receipt', async ({ page }) => {
+test('right answers are spread evenly by choice, and the same file is made again from its receipt', async ({
+  page,
+}) => {
   await openDemo(page, '/hand-over');
   await page.locator('.key-places summary').click();
   const asTheyStand = page.getByRole('row', { name: /^as they stand/ });
@@ -139,12 +226,20 @@ test('right answers are spread evenly by choice, and the same file is made again
   await expect(page.locator('canvas[role="img"]')).toBeVisible();
   await page.getByRole('button', { name: 'Fill 3 files' }).click();
   await expect(page.getByText(/Read back by other code: all \d+ as meant/)).toHaveCount(4);
-  const [popup] = await Promise.all([page.waitForEvent('popup'), page.getByRole('button', { name: 'Receipt to print' }).nth(1).click()]);
-  await expect(popup.getByRole('heading', { name: 'Receipt for Lock keepers, autumn intake.csv' })).toBeVisible();
+  const [popup] = await Promise.all([
+    page.waitForEvent('popup'),
+    page.getByRole('button', { name: 'Receipt to print' }).nth(1).click(),
+  ]);
+  await expect(
+    popup.getByRole('heading', { name: 'Receipt for Lock keepers, autumn intake.csv' }),
+  ).toBeVisible();
   await expect(popup.getByText('spread evenly, seed 1')).toBeVisible();
   await popup.close();
   await go(page, '/records');
   const row = page.getByRole('row').filter({ hasText: 'Course shelf' });
-  await Promise.all([page.waitForEvent('download'), row.getByRole('button', { name: 'Make the file again' }).click()]);
+  await Promise.all([
+    page.waitForEvent('download'),
+    row.getByRole('button', { name: 'Make the file again' }).click(),
+  ]);
   await expect(row.getByText('the same to the byte')).toBeVisible();
 });

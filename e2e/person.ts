@@ -4,7 +4,8 @@ import { readFileSync } from 'node:fs';
 import { fileURLToPath } from 'node:url';
 
 export { expect };
-export const demoPath = (name: string): string => fileURLToPath(new URL(`../public/demo/${name}`, import.meta.url));
+export const demoPath = (name: string): string =>
+  fileURLToPath(new URL(`../public/demo/${name}`, import.meta.url));
 export const demoText = (name: string): string => readFileSync(demoPath(name), 'utf8');
 
 /** Every test also holds that nothing but our own host is asked, and that the page throws nothing. */
@@ -12,7 +13,10 @@ export const test = base.extend<{ page: Page }>({
   page: async ({ page, baseURL }, use) => {
     const foreign: string[] = [];
     const thrown: string[] = [];
-    page.on('request', (request) => { if (!request.url().startsWith(baseURL!) && !/^(?:data|blob):/.test(request.url())) foreign.push(request.url()); });
+    page.on('request', (request) => {
+      if (!request.url().startsWith(baseURL!) && !/^(?:data|blob):/.test(request.url()))
+        foreign.push(request.url());
+    });
     page.on('pageerror', (error) => thrown.push(error.message));
     await use(page);
     expect(foreign, 'requests to other hosts').toEqual([]);
@@ -28,8 +32,20 @@ export async function openDemo(page: Page, path = '/gather'): Promise<void> {
   await go(page, path);
 }
 
-const PLACES: Record<string, RegExp> = { '/gather': /^Gather/, '/bank': /^Bank/, '/layouts': /^Layouts/, '/hand-over': /^Hand over/, '/rehearse': /^Rehearse/, '/records': /^Records/, '/help': /^Help/ };
-export const go = (page: Page, path: string): Promise<void> => page.getByRole('navigation', { name: 'Places' }).getByRole('link', { name: PLACES[path]! }).click();
+const PLACES: Record<string, RegExp> = {
+  '/gather': /^Gather/,
+  '/bank': /^Bank/,
+  '/layouts': /^Layouts/,
+  '/hand-over': /^Hand over/,
+  '/rehearse': /^Rehearse/,
+  '/records': /^Records/,
+  '/help': /^Help/,
+};
+export const go = (page: Page, path: string): Promise<void> =>
+  page
+    .getByRole('navigation', { name: 'Places' })
+    .getByRole('link', { name: PLACES[path]! })
+    .click();
 
 /** Puts text on the clipboard and presses Ctrl+V, as after a copy in another program. */
 export async function paste(page: Page, text: string): Promise<void> {
@@ -39,14 +55,36 @@ export async function paste(page: Page, text: string): Promise<void> {
 
 /** Drops a file on the middle of the page. */
 export async function drop(page: Page, name: string, bytes: Buffer | Uint8Array): Promise<void> {
-  await page.evaluate(async ({ name: fileName, content }) => {
-    const transfer = new DataTransfer();
-    transfer.items.add(new File([Uint8Array.from(atob(content), (sign) => sign.charCodeAt(0))], fileName));
-    const target = document.querySelector('main')!;
-    for (const type of ['dragover', 'drop']) target.dispatchEvent(new DragEvent(type, { dataTransfer: transfer, bubbles: true, cancelable: true }));
-  }, { name, content: Buffer.from(bytes).toString('base64') });
+  await page.evaluate(
+    async ({ name: fileName, content }) => {
+      const transfer = new DataTransfer();
+      transfer.items.add(
+        new File([Uint8Array.from(atob(content), (sign) => sign.charCodeAt(0))], fileName),
+      );
+      const target = document.querySelector('main')!;
+      for (const type of ['dragover', 'drop'])
+        target.dispatchEvent(
+          new DragEvent(type, { dataTransfer: transfer, bubbles: true, cancelable: true }),
+        );
+    },
+    { name, content: Buffer.from(bytes).toString('base64') },
+  );
 }
 
-export const cell = (page: Page, row: number, column: number) => page.locator(`#cell-${row}-${column}`);
+export const cell = (page: Page, row: number, column: number) =>
+  page.locator(`#cell-${row}-${column}`);
 /** The grid's columns by what they hold: A to D stand behind the stem. */
-export const COLUMN = { ref: 0, kind: 1, stem: 2, A: 3, B: 4, C: 5, D: 6, right: 7, points: 8, seconds: 9, category: 10, tags: 11 } as const;
+export const COLUMN = {
+  ref: 0,
+  kind: 1,
+  stem: 2,
+  A: 3,
+  B: 4,
+  C: 5,
+  D: 6,
+  right: 7,
+  points: 8,
+  seconds: 9,
+  category: 10,
+  tags: 11,
+} as const;

@@ -2,7 +2,8 @@
 import { demoText, expect, go, openDemo, paste, test } from './person';
 import type { Page } from '@playwright/test';
 
-const shot = (page: Page, name: string): Promise<Buffer> => page.screenshot({ path: `docs/screenshots/${name}.png` });
+const shot = (page: Page, name: string): Promise<Buffer> =>
+  page.screenshot({ path: `docs/screenshots/${name}.png` });
 
 test('the pictures of the README', async ({ page }) => {
   await page.emulateMedia({ colorScheme: 'light', reducedMotion: 'reduce' });
@@ -13,7 +14,12 @@ test('the pictures of the README', async ({ page }) => {
   await paste(page, demoText('reply-with-faults.txt'));
   await expect(page.getByRole('article', { name: 'Question 4' })).toBeVisible();
   await shot(page, 'gather');
-  for (const [file, name] of [['second-evening.xlsx', 'gather-sheet'], ['third-evening.docx', 'gather-document'], ['reply-in-text.md', 'gather-reply'], ['words-for-keepers.txt', 'gather-terms']] as const) {
+  for (const [file, name] of [
+    ['second-evening.xlsx', 'gather-sheet'],
+    ['third-evening.docx', 'gather-document'],
+    ['reply-in-text.md', 'gather-reply'],
+    ['words-for-keepers.txt', 'gather-terms'],
+  ] as const) {
     await page.getByRole('button', { name: 'Put away' }).click();
     await page.getByRole('button', { name: file }).click();
     await expect(page.getByRole('article', { name: 'Question 2', exact: true })).toBeVisible();
@@ -30,7 +36,11 @@ test('the pictures of the README', async ({ page }) => {
   await page.getByRole('link', { name: 'Evening host' }).click();
   await expect(page.getByText('shows a question of the bank as it would be written')).toBeVisible();
   await shot(page, 'layout-taught');
-  for (const [starter, name] of [['Lettered key', 'layout-columns'], ['Categories by levels', 'layout-board'], ['Marked text', 'layout-marked-text']] as const) {
+  for (const [starter, name] of [
+    ['Lettered key', 'layout-columns'],
+    ['Categories by levels', 'layout-board'],
+    ['Marked text', 'layout-marked-text'],
+  ] as const) {
     await go(page, '/layouts');
     await page.getByRole('button', { name: `Use it: ${starter}` }).click();
     await expect(page.getByText('your own layout')).toBeVisible();
@@ -39,7 +49,12 @@ test('the pictures of the README', async ({ page }) => {
     await page.getByRole('button', { name: 'Undo' }).click();
   }
   await go(page, '/hand-over');
-  await page.getByRole('row').filter({ hasText: 'Before opening the top paddles' }).getByRole('button').nth(2).click();
+  await page
+    .getByRole('row')
+    .filter({ hasText: 'Before opening the top paddles' })
+    .getByRole('button')
+    .nth(2)
+    .click();
   await expect(page.locator('mark').first()).toBeVisible();
   await shot(page, 'hand-over');
   await page.locator('.key-places summary').click();
@@ -52,7 +67,10 @@ test('the pictures of the README', async ({ page }) => {
   await expect(page.getByText(/Read back by other code: all/)).toHaveCount(4);
   await shot(page, 'hand-over-filled');
   await go(page, '/rehearse');
-  await page.getByRole('button', { name: /^Hand in / }).first().click();
+  await page
+    .getByRole('button', { name: /^Hand in / })
+    .first()
+    .click();
   await expect(page.getByTestId('import-answer')).toBeVisible();
   await shot(page, 'rehearse');
   await go(page, '/records');

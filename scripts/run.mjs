@@ -2,7 +2,15 @@
 // Uses Node's built-ins alone, since it runs before anything is installed.
 import { spawnSync } from 'node:child_process';
 import { createHash } from 'node:crypto';
-import { existsSync, mkdirSync, readdirSync, readFileSync, rmSync, statSync, writeFileSync } from 'node:fs';
+import {
+  existsSync,
+  mkdirSync,
+  readdirSync,
+  readFileSync,
+  rmSync,
+  statSync,
+  writeFileSync,
+} from 'node:fs';
 import { join } from 'node:path';
 import { fileURLToPath } from 'node:url';
 
@@ -17,7 +25,8 @@ const say = (text) => console.log(`cowslip: ${text}`);
 /** Runs a program in the project and ends this one with its exit code where it fails. */
 function run(program, args, extra = {}) {
   const done = spawnSync(program, args, {
-    cwd: root, stdio: 'inherit',
+    cwd: root,
+    stdio: 'inherit',
     env: { ...process.env, ASTRO_TELEMETRY_DISABLED: '1', HOST: host, PORT: port, ...extra },
   });
   if (done.status !== 0) process.exit(done.status ?? 1);
@@ -33,33 +42,58 @@ function withLock(work) {
       break;
     } catch {
       const owner = Number(readFileSync(lock, 'utf8') || 0);
-      try { process.kill(owner, 0); Atomics.wait(new Int32Array(new SharedArrayBuffer(4)), 0, 0, 500); }
-      catch { rmSync(lock, { force: true }); }
+      try {
+        process.kill(owner, 0);
+        Atomics.wait(new Int32Array(new SharedArrayBuffer(4)), 0, 0, 500);
+      } catch {
+        rmSync(lock, { force: true });
+      }
     }
   }
-  try { return work(); } finally { rmSync(lock, { force: true }); }
+  try {
+    return work();
+  } finally {
+    rmSync(lock, { force: true });
+  }
 }
 
 /** Installs the packages unless the stamp says that this very lock file was installed already. */
 function install() {
   const stamp = join(cache, 'installed');
-  const wanted = createHash('sha256').update(readFileSync(join(root, 'package-lock.json'))).update(process.version).digest('hex');
-  if (existsSync(join(root, 'node_modules')) && existsSync(stamp) && readFileSync(stamp, 'utf8') === wanted) return;
+  const wanted = createHash('sha256')
+    .update(readFileSync(join(root, 'package-lock.json')))
+    .update(process.version)
+    .digest('hex');
+  if (
+    existsSync(join(root, 'node_modules')) &&
+    existsSync(stamp) &&
+    readFileSync(stamp, 'utf8') === wanted
+  )
+    return;
   say('installing packages (npm ci)');
   run('npm', ['ci', '--include=dev', '--no-audit', '--no-fund', '--loglevel=error']);
   writeFileSync(stamp, wanted);
 }
 
-const newest = (path) => statSync(path).isDirectory()
-  ? Math.max(0, ...readdirSync(path).map((name) => newest(join(path, name))))
-  : statSync(path).mtimeMs;
+const newest = (path) =>
+  statSync(path).isDirectory()
+    ? Math.max(0, ...readdirSync(path).map((name) => newest(join(path, name))))
+    : statSync(path).mtimeMs;
 
 /** Builds when a source is newer than the last build. */
 function build(force = false) {
   const stamp = join(cache, 'built');
-  const sources = ['src', 'public', 'demo', 'astro.config.mjs', 'package-lock.json'].filter((name) => existsSync(join(root, name)));
+  const sources = ['src', 'public', 'demo', 'astro.config.mjs', 'package-lock.json'].filter(
+    (name) => existsSync(join(root, name)),
+  );
   const changed = Math.max(...sources.map((name) => newest(join(root, name))));
-  if (!force && existsSync(join(root, 'dist', 'server', 'entry.mjs')) && existsSync(stamp) && Number(readFileSync(stamp, 'utf8')) >= changed) return;
+  if (
+    !force &&
+    existsSync(join(root, 'dist', 'server', 'entry.mjs')) &&
+    existsSync(stamp) &&
+    Number(readFileSync(stamp, 'utf8')) >= changed
+  )
+    return;
   say('building');
   run(bin('astro'), ['build', '--silent']);
   writeFileSync(stamp, String(changed));
@@ -72,49 +106,110 @@ const has = (program) => spawnSync(program, ['--version'], { stdio: 'ignore' }).
 function debian() {
   const missing = [];
   if (!existsSync('/usr/bin/chromium')) missing.push('chromium');
-  if (spawnSync('/usr/bin/python3', ['-c', 'import openpyxl'], { stdio: 'ignore' }).status !== 0) missing.push('python3-openpyxl');
+  if (spawnSync('/usr/bin/python3', ['-c', 'import openpyxl'], { stdio: 'ignore' }).status !== 0)
+    missing.push('python3-openpyxl');
   if (!existsSync('/usr/bin/ssconvert')) missing.push('gnumeric');
   if (!missing.length) return;
   if (isRoot() && has('apt-get')) {
     say(`installing ${missing.join(' and ')} from Debian's packages`);
     spawnSync('apt-get', ['update', '-qq'], { stdio: 'ignore' });
     spawnSync('apt-get', ['install', '-y', '-qq', '--no-install-recommends', ...missing], {
-      stdio: 'ignore', env: { ...process.env, DEBIAN_FRONTEND: 'noninteractive' },
+      stdio: 'ignore',
+      env: { ...process.env, DEBIAN_FRONTEND: 'noninteractive' },
     });
   }
   if (!existsSync('/usr/bin/chromium')) {
-    console.error('cowslip: the browser tests need Chromium at /usr/bin/chromium; install it with: apt-get install chromium');
+    console.error(
+      'cowslip: the browser tests need Chromium at /usr/bin/chromium; install it with: apt-get install chromium',
+    );
     process.exit(1);
   }
 }
 
 function serve(demo) {
-  say(`${demo ? 'the demo bank is' : 'your bank is'} at http://${host}:${port}/${demo ? '?demo' : ''}  (Ctrl+C stops)`);
-  run(process.execPath, [join(root, 'dist', 'server', 'entry.mjs')], { COWSLIP_DEMO: demo ? '1' : '' });
+  say(
+    `${demo ? 'the demo bank is' : 'your bank is'} at http://${host}:${port}/${demo ? '?demo' : ''}  (Ctrl+C stops)`,
+  );
+  run(process.execPath, [join(root, 'dist', 'server', 'entry.mjs')], {
+    COWSLIP_DEMO: demo ? '1' : '',
+  });
 }
 
 const commands = {
-  demo() { withLock(() => { install(); build(); }); serve(true); },
-  start() { withLock(() => { install(); build(); }); serve(false); },
-  dev() { withLock(install); run(bin('astro'), ['dev', '--host', host, '--port', port]); },
-  build() { withLock(() => { install(); build(true); }); },
+  demo() {
+    withLock(() => {
+      install();
+      build();
+    });
+    serve(true);
+  },
+  start() {
+    withLock(() => {
+      install();
+      build();
+    });
+    serve(false);
+  },
+  dev() {
+    withLock(install);
+    run(bin('astro'), ['dev', '--host', host, '--port', port]);
+  },
+  build() {
+    withLock(() => {
+      install();
+      build(true);
+    });
+  },
   check() {
     withLock(install);
     run(bin('astro'), ['sync', '--silent']);
     run(bin('tsc'), ['-p', 'tsconfig.json', '--noEmit']);
     run(bin('tsc'), ['-p', 'tsconfig.core.json']);
     run(bin('eslint'), ['.', '--max-warnings', '0']);
-    run(bin('depcruise'), ['src', '--config', 'dependency-cruiser.config.cjs', '--output-type', 'err']);
+    run(bin('depcruise'), [
+      'src',
+      '--config',
+      'dependency-cruiser.config.cjs',
+      '--output-type',
+      'err',
+    ]);
     say('types, lint and import directions hold');
   },
   test() {
-    withLock(() => { install(); debian(); build(); });
+    withLock(() => {
+      install();
+      debian();
+      build();
+    });
     run(bin('vitest'), ['run', ...rest]);
     if (!rest.length) run(bin('playwright'), ['test']);
   },
-  bench() { withLock(() => { install(); debian(); build(); }); run(bin('vitest'), ['run', '--config', 'vitest.bench.config.ts', ...rest]); run(bin('playwright'), ['test', '--config', 'playwright.bench.config.ts']); },
-  fuzz() { withLock(install); run(bin('vitest'), ['run', 'src/core/pipeline/fuzz.test.ts'], { COWSLIP_FUZZ: rest[0] ?? '100000' }); },
-  screenshots() { withLock(() => { install(); debian(); build(); }); run(bin('playwright'), ['test', '--config', 'playwright.screenshots.config.ts']); },
+  bench() {
+    withLock(() => {
+      install();
+      debian();
+      build();
+    });
+    run(bin('vitest'), ['run', '--config', 'vitest.bench.config.ts', ...rest]);
+    run(bin('playwright'), ['test', '--config', 'playwright.bench.config.ts']);
+  },
+  fuzz() {
+    withLock(install);
+    run(bin('vitest'), ['run', 'src/core/pipeline/fuzz.test.ts'], {
+      COWSLIP_FUZZ: rest[0] ?? '100000',
+    });
+  },
+  screenshots() {
+    withLock(() => {
+      install();
+      debian();
+      build();
+    });
+    run(bin('playwright'), ['test', '--config', 'playwright.screenshots.config.ts']);
+  },
 };
-if (!commands[command]) { console.error(`cowslip: no command "${command}"; there are ${Object.keys(commands).join(', ')}`); process.exit(2); }
+if (!commands[command]) {
+  console.error(`cowslip: no command "${command}"; there are ${Object.keys(commands).join(', ')}`);
+  process.exit(2);
+}
 commands[command]();

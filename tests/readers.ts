@@ -5,7 +5,8 @@ import { tmpdir } from 'node:os';
 import { join } from 'node:path';
 import { parse } from 'csv-parse/sync';
 
-const has = (program: string, ...args: string[]): boolean => spawnSync(program, args, { stdio: 'ignore' }).status === 0;
+const has = (program: string, ...args: string[]): boolean =>
+  spawnSync(program, args, { stdio: 'ignore' }).status === 0;
 export const HAS_OPENPYXL = has('/usr/bin/python3', '-c', 'import openpyxl');
 export const HAS_GNUMERIC = has('ssconvert', '--version');
 
@@ -17,32 +18,59 @@ function placed(name: string, bytes: Uint8Array): { folder: string; path: string
 }
 
 function python<T>(script: string, ...args: string[]): T {
-  const out = spawnSync('/usr/bin/python3', ['-c', script, ...args], { encoding: 'utf8', maxBuffer: 64 * 1024 * 1024 });
+  const out = spawnSync('/usr/bin/python3', ['-c', script, ...args], {
+    encoding: 'utf8',
+    maxBuffer: 64 * 1024 * 1024,
+  });
   if (out.status !== 0) throw new Error(out.stderr);
   return JSON.parse(out.stdout) as T;
 }
 
 /** The rows of a workbook's sheet by openpyxl, which refuses damage that others repair; `formulas` names cells that would compute. */
-export function byOpenpyxl(name: string, bytes: Uint8Array, sheet: string): { rows: string[][]; formulas: string[] } {
-  return python(`import openpyxl, json, sys, warnings
+export function byOpenpyxl(
+  name: string,
+  bytes: Uint8Array,
+  sheet: string,
+): { rows: string[][]; formulas: string[] } {
+  return python(
+    `import openpyxl, json, sys, warnings
 warnings.simplefilter('ignore')
 ws = openpyxl.load_workbook(sys.argv[1])[sys.argv[2]]
 say = lambda v: '' if v is None else str(v)
-print(json.dumps({'rows': [[say(c.value) for c in row] for row in ws.iter_rows(min_row=1, min_col=1)], 'formulas': [c.coordinate for row in ws.iter_rows() for c in row if c.data_type == 'f']}))`, placed(name, bytes).path, sheet);
+print(json.dumps({'rows': [[say(c.value) for c in row] for row in ws.iter_rows(min_row=1, min_col=1)], 'formulas': [c.coordinate for row in ws.iter_rows() for c in row if c.data_type == 'f']}))`,
+    placed(name, bytes).path,
+    sheet,
+  );
 }
 
 /** The rows of a workbook's or open document's sheet by gnumeric. */
 export function byGnumeric(name: string, bytes: Uint8Array, sheet: string): string[][] {
   const { folder, path } = placed(name, bytes);
-  const out = spawnSync('ssconvert', ['-S', path, join(folder, 'sheet-%n.csv')], { encoding: 'utf8' });
+  const out = spawnSync('ssconvert', ['-S', path, join(folder, 'sheet-%n.csv')], {
+    encoding: 'utf8',
+  });
   if (out.status !== 0) throw new Error(out.stderr);
-  const files = readdirSync(folder).filter((file) => file.endsWith('.csv')).sort();
+  const files = readdirSync(folder)
+    .filter((file) => file.endsWith('.csv'))
+    .sort();
   const index = Number(sheet);
-  return parse(readFileSync(join(folder, files[index]!)), { relax_column_count: true }) as string[][];
+  return parse(readFileSync(join(folder, files[index]!)), {
+    relax_column_count: true,
+  }) as string[][];
 }
 
 /** The records of a text file by Python's csv module, strict. */
-export function byPython(name: string, bytes: Uint8Array, encoding: string, delimiter: string): string[][] {
-  return python(`import csv, json, sys
-with open(sys.argv[1], encoding=sys.argv[2], newline='') as f: print(json.dumps(list(csv.reader(f, delimiter=sys.argv[3], strict=True))))`, placed(name, bytes).path, encoding, delimiter);
+export function byPython(
+  name: string,
+  bytes: Uint8Array,
+  encoding: string,
+  delimiter: string,
+): string[][] {
+  return python(
+    `import csv, json, sys
+with open(sys.argv[1], encoding=sys.argv[2], newline='') as f: print(json.dumps(list(csv.reader(f, delimiter=sys.argv[3], strict=True))))`,
+    placed(name, bytes).path,
+    encoding,
+    delimiter,
+  );
 }

@@ -4,32 +4,59 @@ import type { Finding } from '../core/model';
 import { CAPS } from '../core/pipeline';
 
 export const json = (body: unknown, status = 200): Response =>
-  new Response(JSON.stringify(body), { status, headers: { 'content-type': 'application/json; charset=utf-8' } });
+  new Response(JSON.stringify(body), {
+    status,
+    headers: { 'content-type': 'application/json; charset=utf-8' },
+  });
 
 /** An input that can't be used; `answer` sends it as 422, or 413 where it is too large. */
 export class Unusable {
-  constructor(readonly findings: Finding[], readonly status: 422 | 413 = 422) {}
+  constructor(
+    readonly findings: Finding[],
+    readonly status: 422 | 413 = 422,
+  ) {}
 }
 
-export const unusable = (message: string, rule = 'request-unusable'): Unusable => new Unusable([{ rule, level: 'block', message }]);
+export const unusable = (message: string, rule = 'request-unusable'): Unusable =>
+  new Unusable([{ rule, level: 'block', message }]);
 
 const TOO_LARGE = new Set(['file-too-large', 'zip-inflates-too-far', 'too-many-cells']);
 
 /** Throws where the findings say that nothing could be read at all. */
 export function stopIfUnreadable(findings: readonly Finding[], hasSheets: boolean): void {
   const blocking = findings.filter((finding) => finding.level === 'block' && !finding.item);
-  if (!hasSheets && blocking.length) throw new Unusable(blocking, blocking.some((finding) => TOO_LARGE.has(finding.rule)) ? 413 : 422);
+  if (!hasSheets && blocking.length)
+    throw new Unusable(
+      blocking,
+      blocking.some((finding) => TOO_LARGE.has(finding.rule)) ? 413 : 422,
+    );
 }
 
 /** Runs an endpoint. Whatever the input, it answers with JSON and never with 500 for bad input. */
 export async function answer(request: Request, run: () => Promise<Response>): Promise<Response> {
   const size = Number(request.headers.get('content-length') ?? 0);
-  if (size > CAPS.fileBytes + 1_048_576) return json({ findings: [{ rule: 'file-too-large', level: 'block', message: `The request has ${Math.round(size / 1_048_576)} MiB; ${CAPS.fileBytes / 1_048_576} MiB at most are taken.` }] }, 413);
+  if (size > CAPS.fileBytes + 1_048_576)
+    return json(
+      {
+        findings: [
+          {
+            rule: 'file-too-large',
+            level: 'block',
+            message: `The request has ${Math.round(size / 1_048_576)} MiB; ${CAPS.fileBytes / 1_048_576} MiB at most are taken.`,
+          },
+        ],
+      },
+      413,
+    );
   try {
     return await run();
   } catch (error) {
     if (error instanceof Unusable) return json({ findings: error.findings }, error.status);
-    if (error instanceof Error) return json({ findings: [{ rule: 'request-unusable', level: 'block', message: error.message }] }, 422);
+    if (error instanceof Error)
+      return json(
+        { findings: [{ rule: 'request-unusable', level: 'block', message: error.message }] },
+        422,
+      );
     throw error;
   }
 }
@@ -37,22 +64,45 @@ export async function answer(request: Request, run: () => Promise<Response>): Pr
 /** Parses JSON by a schema; tells the first place that does not hold. */
 export function parse<T>(schema: z.ZodType<T>, text: string, name: string): T {
   let value: unknown;
-  try { value = JSON.parse(text); } catch { throw unusable(`The input “${name}” is not valid JSON.`); }
+  try {
+    value = JSON.parse(text);
+  } catch {
+    throw unusable(`The input “${name}” is not valid JSON.`);
+  }
   const parsed = schema.safeParse(value);
   if (parsed.success) return parsed.data;
   const issue = parsed.error.issues[0];
-  throw unusable(`The input “${name}”${issue?.path.length ? ` at ${issue.path.join('.')}` : ''}: ${issue?.message ?? 'is not of the right shape'}.`);
+  throw unusable(
+    `The input “${name}”${issue?.path.length ? ` at ${issue.path.join('.')}` : ''}: ${issue?.message ?? 'is not of the right shape'}.`,
+  );
 }
 
 export async function formOf(request: Request): Promise<FormData> {
-  try { return await request.formData(); } catch { throw unusable('The body is no multipart form.'); }
+  try {
+    return await request.formData();
+  } catch {
+    throw unusable('The body is no multipart form.');
+  }
 }
 
 /** The bytes and name of an uploaded file; undefined where the form has none. */
-export async function fileIn(form: FormData, name: string): Promise<{ name: string; bytes: Uint8Array } | undefined> {
+export async function fileIn(
+  form: FormData,
+  name: string,
+): Promise<{ name: string; bytes: Uint8Array } | undefined> {
   const file = form.get(name);
   if (!(file instanceof File)) return undefined;
-  if (file.size > CAPS.fileBytes) throw new Unusable([{ rule: 'file-too-large', level: 'block', message: `${file.name} has ${Math.round(file.size / 1_048_576)} MiB; ${CAPS.fileBytes / 1_048_576} MiB at most are taken.` }], 413);
+  if (file.size > CAPS.fileBytes)
+    throw new Unusable(
+      [
+        {
+          rule: 'file-too-large',
+          level: 'block',
+          message: `${file.name} has ${Math.round(file.size / 1_048_576)} MiB; ${CAPS.fileBytes / 1_048_576} MiB at most are taken.`,
+        },
+      ],
+      413,
+    );
   return { name: file.name || name, bytes: new Uint8Array(await file.arrayBuffer()) };
 }
 

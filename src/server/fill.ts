@@ -5,7 +5,11 @@ import { answer, fileIn, formOf, json, parse, textIn, unusable } from './answers
 import { surroundings } from './surroundings';
 
 export const FillJobSchema = z.object({
-  items: z.array(ItemSchema), layout: LayoutSchema, setTitle: z.string().optional(), setDescription: z.string().optional(), accept: z.enum(['all', 'none']).optional(),
+  items: z.array(ItemSchema),
+  layout: LayoutSchema,
+  setTitle: z.string().optional(),
+  setDescription: z.string().optional(),
+  accept: z.enum(['all', 'none']).optional(),
   /** Own texts and questions left out, by the question's id. */
   decisions: z.record(z.string(), DecisionSchema).optional(),
   /** The seed by which right answers are spread over the places. */
@@ -19,14 +23,23 @@ const disposition = (name: string): string =>
   `attachment; filename="${name.replace(/[^\x20-\x7e]|["\\]/g, '_')}"; filename*=UTF-8''${encodeURIComponent(name).replace(/['()*]/g, (sign) => `%${sign.charCodeAt(0).toString(16).toUpperCase()}`)}`;
 
 /** POST /api/fill: the filled file, or with `Accept: application/json` the file in base64 with its receipt. */
-export const fillEndpoint = (request: Request): Promise<Response> => answer(request, async () => {
-  const form = await formOf(request);
-  const job = textIn(form, 'job');
-  if (!job) throw unusable('Send the job as "job".');
-  const blank = await fileIn(form, 'blank');
-  const { name, bytes, receipt, notes } = await fill({ ...parse(FillJobSchema, job, 'job'), ...(blank ? { blank: blank.bytes } : {}) } as FillJob, surroundings);
-  if (request.headers.get('accept')?.includes('application/json')) {
-    return json({ name, base64: Buffer.from(bytes).toString('base64'), receipt, notes });
-  }
-  return new Response(new Uint8Array(bytes), { headers: { 'content-type': 'application/octet-stream', 'content-disposition': disposition(name) } });
-});
+export const fillEndpoint = (request: Request): Promise<Response> =>
+  answer(request, async () => {
+    const form = await formOf(request);
+    const job = textIn(form, 'job');
+    if (!job) throw unusable('Send the job as "job".');
+    const blank = await fileIn(form, 'blank');
+    const { name, bytes, receipt, notes } = await fill(
+      { ...parse(FillJobSchema, job, 'job'), ...(blank ? { blank: blank.bytes } : {}) } as FillJob,
+      surroundings,
+    );
+    if (request.headers.get('accept')?.includes('application/json')) {
+      return json({ name, base64: Buffer.from(bytes).toString('base64'), receipt, notes });
+    }
+    return new Response(new Uint8Array(bytes), {
+      headers: {
+        'content-type': 'application/octet-stream',
+        'content-disposition': disposition(name),
+      },
+    });
+  });

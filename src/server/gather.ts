@@ -4,17 +4,25 @@ import { answer, fileIn, formOf, json, parse, stopIfUnreadable, textIn, unusable
 import { surroundings } from './surroundings';
 
 /** POST /api/gather: a file or text, as questions with findings and the reading. */
-export const gatherEndpoint = (request: Request): Promise<Response> => answer(request, async () => {
-  const form = await formOf(request);
-  const file = await fileIn(form, 'file');
-  const text = textIn(form, 'text');
-  if (!file && text === undefined) throw unusable('Send a file as "file" or text as "text".');
-  const sheet = textIn(form, 'sheet');
-  const range = textIn(form, 'range');
-  const reading = textIn(form, 'reading');
-  const overrule = { ...(reading ? parse(OverruleSchema, reading, 'reading') : {}), ...(sheet ? { sheet } : {}), ...(range ? { range } : {}) };
-  const html = textIn(form, 'html');
-  const opened = await openSource(file ?? { name: 'pasted', text: text!, ...(html ? { html } : {}) }, overrule);
-  stopIfUnreadable(problemsOf(opened), isReadable(opened));
-  return json(gatherOpened(opened, overrule, surroundings));
-});
+export const gatherEndpoint = (request: Request): Promise<Response> =>
+  answer(request, async () => {
+    const form = await formOf(request);
+    const file = await fileIn(form, 'file');
+    const text = textIn(form, 'text');
+    if (!file && text === undefined) throw unusable('Send a file as "file" or text as "text".');
+    const sheet = textIn(form, 'sheet');
+    const range = textIn(form, 'range');
+    const reading = textIn(form, 'reading');
+    const overrule = {
+      ...(reading ? parse(OverruleSchema, reading, 'reading') : {}),
+      ...(sheet ? { sheet } : {}),
+      ...(range ? { range } : {}),
+    };
+    const html = textIn(form, 'html');
+    const opened = await openSource(
+      file ?? { name: 'pasted', text: text!, ...(html ? { html } : {}) },
+      overrule,
+    );
+    stopIfUnreadable(problemsOf(opened), isReadable(opened));
+    return json(gatherOpened(opened, overrule, surroundings));
+  });

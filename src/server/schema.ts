@@ -1,42 +1,133 @@
 // The description of all endpoints, made from the same schemas that check their input.
 import { z } from 'zod';
-import { DifferenceSchema, FindingSchema, FitSchema, ItemSchema, LayoutSchema, OverruleSchema, ReadingSchema, ReceiptSchema } from '../core/model';
+import {
+  DifferenceSchema,
+  FindingSchema,
+  FitSchema,
+  ItemSchema,
+  LayoutSchema,
+  OverruleSchema,
+  ReadingSchema,
+  ReceiptSchema,
+} from '../core/model';
 import { CheckRequestSchema } from './check';
 import { FillJobSchema } from './fill';
 import { FitRequestSchema } from './fit';
 import { json } from './answers';
 
 const schema = (type: z.ZodType): unknown => {
-  const { $schema: _dialect, ...body } = z.toJSONSchema(type, { io: 'input' }) as Record<string, unknown>;
+  const { $schema: _dialect, ...body } = z.toJSONSchema(type, { io: 'input' }) as Record<
+    string,
+    unknown
+  >;
   return body;
 };
 const ref = (name: string): unknown => ({ $ref: `#/components/schemas/${name}` });
 const list = (name: string): unknown => ({ type: 'array', items: ref(name) });
-const body = (type: 'application/json' | 'multipart/form-data', properties: unknown): unknown => ({ required: true, content: { [type]: { schema: properties } } });
-const object = (properties: Record<string, unknown>, required: string[] = []): unknown => ({ type: 'object', properties, required });
+const body = (type: 'application/json' | 'multipart/form-data', properties: unknown): unknown => ({
+  required: true,
+  content: { [type]: { schema: properties } },
+});
+const object = (properties: Record<string, unknown>, required: string[] = []): unknown => ({
+  type: 'object',
+  properties,
+  required,
+});
 const binary = { type: 'string', format: 'binary' };
-const refusals = { 413: { description: 'Over the size limit', content: { 'application/json': { schema: ref('Refusal') } } }, 422: { description: 'The input can not be used', content: { 'application/json': { schema: ref('Refusal') } } } };
-const call = (summary: string, requestBody: unknown, answer: unknown): unknown => ({ post: { summary, requestBody, responses: { 200: { description: 'Done', content: { 'application/json': { schema: answer } } }, ...refusals } } });
+const refusals = {
+  413: {
+    description: 'Over the size limit',
+    content: { 'application/json': { schema: ref('Refusal') } },
+  },
+  422: {
+    description: 'The input can not be used',
+    content: { 'application/json': { schema: ref('Refusal') } },
+  },
+};
+const call = (summary: string, requestBody: unknown, answer: unknown): unknown => ({
+  post: {
+    summary,
+    requestBody,
+    responses: {
+      200: { description: 'Done', content: { 'application/json': { schema: answer } } },
+      ...refusals,
+    },
+  },
+});
 
 /** The OpenAPI 3.1 document. */
 export function openApi(): Record<string, unknown> {
   return {
     openapi: '3.1.0',
-    info: { title: 'Cowslip', version: '1', description: 'Questions in, checked, shaped for a receiver, filled, read back.' },
+    info: {
+      title: 'Cowslip',
+      version: '1',
+      description: 'Questions in, checked, shaped for a receiver, filled, read back.',
+    },
     paths: {
-      '/api/gather': call('Understand a source', body('multipart/form-data', object({ file: binary, text: { type: 'string' }, sheet: { type: 'string' }, range: { type: 'string' }, reading: ref('Overrule') })), object({ items: list('Item'), findings: list('Finding'), reading: ref('Reading') })),
-      '/api/learn': call("Learn a receiver's blank", body('multipart/form-data', object({ file: binary }, ['file'])), object({ layout: ref('Layout'), because: { type: 'object', additionalProperties: { type: 'string' } }, unsure: { type: 'array', items: { type: 'string' } } })),
-      '/api/check': call('Check questions', body('application/json', ref('CheckRequest')), object({ findings: list('Finding') })),
-      '/api/fit': call('Fit questions to a layout', body('application/json', ref('FitRequest')), object({ fits: list('Fit') })),
-      '/api/fill': call('Fill a blank', body('multipart/form-data', object({ job: ref('FillJob'), blank: binary }, ['job'])), object({ name: { type: 'string' }, base64: { type: 'string' }, receipt: ref('Receipt') })),
-      '/api/read-back': call('Read a finished file by its layout', body('multipart/form-data', object({ file: binary, layout: ref('Layout'), items: list('Item') }, ['file', 'layout'])), object({ items: list('Item'), differences: list('Difference') })),
-      '/api/schema': { get: { summary: 'This document', responses: { 200: { description: 'Done' } } } },
+      '/api/gather': call(
+        'Understand a source',
+        body(
+          'multipart/form-data',
+          object({
+            file: binary,
+            text: { type: 'string' },
+            sheet: { type: 'string' },
+            range: { type: 'string' },
+            reading: ref('Overrule'),
+          }),
+        ),
+        object({ items: list('Item'), findings: list('Finding'), reading: ref('Reading') }),
+      ),
+      '/api/learn': call(
+        "Learn a receiver's blank",
+        body('multipart/form-data', object({ file: binary }, ['file'])),
+        object({
+          layout: ref('Layout'),
+          because: { type: 'object', additionalProperties: { type: 'string' } },
+          unsure: { type: 'array', items: { type: 'string' } },
+        }),
+      ),
+      '/api/check': call(
+        'Check questions',
+        body('application/json', ref('CheckRequest')),
+        object({ findings: list('Finding') }),
+      ),
+      '/api/fit': call(
+        'Fit questions to a layout',
+        body('application/json', ref('FitRequest')),
+        object({ fits: list('Fit') }),
+      ),
+      '/api/fill': call(
+        'Fill a blank',
+        body('multipart/form-data', object({ job: ref('FillJob'), blank: binary }, ['job'])),
+        object({ name: { type: 'string' }, base64: { type: 'string' }, receipt: ref('Receipt') }),
+      ),
+      '/api/read-back': call(
+        'Read a finished file by its layout',
+        body(
+          'multipart/form-data',
+          object({ file: binary, layout: ref('Layout'), items: list('Item') }, ['file', 'layout']),
+        ),
+        object({ items: list('Item'), differences: list('Difference') }),
+      ),
+      '/api/schema': {
+        get: { summary: 'This document', responses: { 200: { description: 'Done' } } },
+      },
     },
     components: {
       schemas: {
-        Item: schema(ItemSchema), Finding: schema(FindingSchema), Layout: schema(LayoutSchema), Reading: schema(ReadingSchema), Overrule: schema(OverruleSchema),
-        Fit: schema(FitSchema), Difference: schema(DifferenceSchema), Receipt: schema(ReceiptSchema),
-        CheckRequest: schema(CheckRequestSchema), FitRequest: schema(FitRequestSchema), FillJob: schema(FillJobSchema),
+        Item: schema(ItemSchema),
+        Finding: schema(FindingSchema),
+        Layout: schema(LayoutSchema),
+        Reading: schema(ReadingSchema),
+        Overrule: schema(OverruleSchema),
+        Fit: schema(FitSchema),
+        Difference: schema(DifferenceSchema),
+        Receipt: schema(ReceiptSchema),
+        CheckRequest: schema(CheckRequestSchema),
+        FitRequest: schema(FitRequestSchema),
+        FillJob: schema(FillJobSchema),
         Refusal: object({ findings: list('Finding') }, ['findings']),
       },
     },

@@ -17,7 +17,11 @@ async function write(db: Db, bank: string, { items, records }: Write): Promise<W
   for (const one of items) {
     const stored = one.rev === 0 && items.length > 50 ? undefined : await store.get([bank, one.id]);
     if ((stored?.rev ?? 0) !== one.rev) {
-      conflicts.push({ id: one.id, ...(stored ? { theirs: bare(stored) } : {}), ...(one.next ? { mine: one.next.item } : {}) });
+      conflicts.push({
+        id: one.id,
+        ...(stored ? { theirs: bare(stored) } : {}),
+        ...(one.next ? { mine: one.next.item } : {}),
+      });
       continue;
     }
     revs.set(one.id, one.rev + 1);
@@ -43,29 +47,58 @@ async function clear(db: Db, bank: string): Promise<void> {
 
 /** Opens the browser's store; `name` separates the stores of tests. */
 export async function indexedDbStore(name = 'cowslip'): Promise<Store> {
-  const db = await openDB<Shape>(name, migrations.length, { upgrade: (open, from) => migrate(open, from) });
+  const db = await openDB<Shape>(name, migrations.length, {
+    upgrade: (open, from) => migrate(open, from),
+  });
   const channel = new BroadcastChannel(name);
   return {
     banks: () => db.getAll('banks'),
-    saveBank: async (info) => { await db.put('banks', info); },
-    items: async (bank, after, count) => (await db.getAllFromIndex('items', 'order', IDBKeyRange.bound([bank, after], [bank, Infinity], true), count)).map(bare),
-    item: async (bank, id) => { const found = await db.get('items', [bank, id]); return found && bare(found); },
-    records: async <K extends RecordKind>(bank: string, kind: K) => (await db.getAll('records', IDBKeyRange.bound([bank, kind], [bank, kind, []]))).map(({ value }) => value as Records[K]),
+    saveBank: async (info) => {
+      await db.put('banks', info);
+    },
+    items: async (bank, after, count) =>
+      (
+        await db.getAllFromIndex(
+          'items',
+          'order',
+          IDBKeyRange.bound([bank, after], [bank, Infinity], true),
+          count,
+        )
+      ).map(bare),
+    item: async (bank, id) => {
+      const found = await db.get('items', [bank, id]);
+      return found && bare(found);
+    },
+    records: async <K extends RecordKind>(bank: string, kind: K) =>
+      (await db.getAll('records', IDBKeyRange.bound([bank, kind], [bank, kind, []]))).map(
+        ({ value }) => value as Records[K],
+      ),
     async write(bank, change) {
       const written = await write(db, bank, change);
-      channel.postMessage({ bank, items: [...written.revs.keys()], records: change.records.map(({ kind, id }) => ({ kind, id })) } satisfies Elsewhere);
+      channel.postMessage({
+        bank,
+        items: [...written.revs.keys()],
+        records: change.records.map(({ kind, id }) => ({ kind, id })),
+      } satisfies Elsewhere);
       return written;
     },
     blank: (digest) => db.get('blanks', digest),
-    saveBlank: async (digest, bytes) => { await db.put('blanks', bytes, digest); },
+    saveBlank: async (digest, bytes) => {
+      await db.put('blanks', bytes, digest);
+    },
     clear: (bank) => clear(db, bank),
     setting: async <T>(key: string) => (await db.get('settings', key)) as T | undefined,
-    saveSetting: async (key, value) => { await db.put('settings', value, key); },
+    saveSetting: async (key, value) => {
+      await db.put('settings', value, key);
+    },
     onElsewhere(listener) {
       const hear = (event: MessageEvent<Elsewhere>): void => listener(event.data);
       channel.addEventListener('message', hear);
       return () => channel.removeEventListener('message', hear);
     },
-    close() { channel.close(); db.close(); },
+    close() {
+      channel.close();
+      db.close();
+    },
   };
 }

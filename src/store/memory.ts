@@ -3,8 +3,18 @@ import type { BankInfo, RecordKind, Records, StoredItem } from '../core/model';
 import type { Conflict, Elsewhere, Store, Write, Written } from './port';
 
 type Bank = { info: BankInfo; items: Map<string, StoredItem>; records: Map<string, unknown> };
-export type MemoryShelf = { banks: Map<string, Bank>; blanks: Map<string, Uint8Array>; settings: Map<string, unknown>; tabs: Set<{ hear: (change: Elsewhere) => void }> };
-export const memoryShelf = (): MemoryShelf => ({ banks: new Map(), blanks: new Map(), settings: new Map(), tabs: new Set() });
+export type MemoryShelf = {
+  banks: Map<string, Bank>;
+  blanks: Map<string, Uint8Array>;
+  settings: Map<string, unknown>;
+  tabs: Set<{ hear: (change: Elsewhere) => void }>;
+};
+export const memoryShelf = (): MemoryShelf => ({
+  banks: new Map(),
+  blanks: new Map(),
+  settings: new Map(),
+  tabs: new Set(),
+});
 
 /** A store on a shelf; two stores on one shelf behave like two tabs. */
 export function memoryStore(shelf: MemoryShelf = memoryShelf()): Store {
@@ -13,7 +23,10 @@ export function memoryStore(shelf: MemoryShelf = memoryShelf()): Store {
   shelf.tabs.add(tab);
   const bankOf = (id: string): Bank => {
     let bank = shelf.banks.get(id);
-    if (!bank) { bank = { info: { id, name: id, madeAt: '' }, items: new Map(), records: new Map() }; shelf.banks.set(id, bank); }
+    if (!bank) {
+      bank = { info: { id, name: id, madeAt: '' }, items: new Map(), records: new Map() };
+      shelf.banks.set(id, bank);
+    }
     return bank;
   };
   const write = async (id: string, { items, records }: Write): Promise<Written> => {
@@ -22,9 +35,17 @@ export function memoryStore(shelf: MemoryShelf = memoryShelf()): Store {
     const conflicts: Conflict[] = [];
     for (const one of items) {
       const stored = bank.items.get(one.id);
-      if ((stored?.rev ?? 0) !== one.rev) { conflicts.push({ id: one.id, ...(stored ? { theirs: structuredClone(stored) } : {}), ...(one.next ? { mine: one.next.item } : {}) }); continue; }
+      if ((stored?.rev ?? 0) !== one.rev) {
+        conflicts.push({
+          id: one.id,
+          ...(stored ? { theirs: structuredClone(stored) } : {}),
+          ...(one.next ? { mine: one.next.item } : {}),
+        });
+        continue;
+      }
       revs.set(one.id, one.rev + 1);
-      if (one.next) bank.items.set(one.id, structuredClone({ id: one.id, rev: one.rev + 1, ...one.next }));
+      if (one.next)
+        bank.items.set(one.id, structuredClone({ id: one.id, rev: one.rev + 1, ...one.next }));
       else bank.items.delete(one.id);
     }
     for (const record of records) {
@@ -32,23 +53,50 @@ export function memoryStore(shelf: MemoryShelf = memoryShelf()): Store {
       if (record.after) bank.records.set(key, structuredClone(record.after));
       else bank.records.delete(key);
     }
-    const change = { bank: id, items: [...revs.keys()], records: records.map(({ kind, id: record }) => ({ kind, id: record })) };
+    const change = {
+      bank: id,
+      items: [...revs.keys()],
+      records: records.map(({ kind, id: record }) => ({ kind, id: record })),
+    };
     for (const other of shelf.tabs) if (other !== tab) other.hear(change);
     return { revs, conflicts };
   };
   return {
     write,
     banks: async () => [...shelf.banks.values()].map(({ info }) => info),
-    saveBank: async (info) => { bankOf(info.id).info = info; },
-    items: async (id, after, count) => [...bankOf(id).items.values()].filter(({ order }) => order > after).sort((a, b) => a.order - b.order).slice(0, count).map((item) => structuredClone(item)),
+    saveBank: async (info) => {
+      bankOf(info.id).info = info;
+    },
+    items: async (id, after, count) =>
+      [...bankOf(id).items.values()]
+        .filter(({ order }) => order > after)
+        .sort((a, b) => a.order - b.order)
+        .slice(0, count)
+        .map((item) => structuredClone(item)),
     item: async (id, item) => structuredClone(bankOf(id).items.get(item)),
-    records: async <K extends RecordKind>(id: string, kind: K) => [...bankOf(id).records].filter(([key]) => key.startsWith(`${kind} `)).map(([, value]) => structuredClone(value) as Records[K]),
+    records: async <K extends RecordKind>(id: string, kind: K) =>
+      [...bankOf(id).records]
+        .filter(([key]) => key.startsWith(`${kind} `))
+        .map(([, value]) => structuredClone(value) as Records[K]),
     blank: async (digest) => shelf.blanks.get(digest),
-    saveBlank: async (digest, bytes) => { shelf.blanks.set(digest, bytes); },
-    clear: async (id) => { shelf.banks.delete(id); },
+    saveBlank: async (digest, bytes) => {
+      shelf.blanks.set(digest, bytes);
+    },
+    clear: async (id) => {
+      shelf.banks.delete(id);
+    },
     setting: async <T>(name: string) => shelf.settings.get(name) as T | undefined,
-    saveSetting: async (name, value) => { shelf.settings.set(name, value); },
-    onElsewhere: (listener) => { listeners.add(listener); return () => { listeners.delete(listener); }; },
-    close: () => { shelf.tabs.delete(tab); },
+    saveSetting: async (name, value) => {
+      shelf.settings.set(name, value);
+    },
+    onElsewhere: (listener) => {
+      listeners.add(listener);
+      return () => {
+        listeners.delete(listener);
+      };
+    },
+    close: () => {
+      shelf.tabs.delete(tab);
+    },
   };
 }

@@ -4,8 +4,15 @@ import type { BankInfo, RecordKind, Records, StoredItem } from '../core/model';
 
 export interface Shape extends DBSchema {
   banks: { key: string; value: BankInfo };
-  items: { key: [string, string]; value: StoredItem & { bank: string }; indexes: { order: [string, number] } };
-  records: { key: [string, RecordKind, string]; value: { bank: string; kind: RecordKind; id: string; value: Records[RecordKind] } };
+  items: {
+    key: [string, string];
+    value: StoredItem & { bank: string };
+    indexes: { order: [string, number] };
+  };
+  records: {
+    key: [string, RecordKind, string];
+    value: { bank: string; kind: RecordKind; id: string; value: Records[RecordKind] };
+  };
   blanks: { key: string; value: Uint8Array };
   settings: { key: string; value: unknown };
 }
@@ -13,7 +20,10 @@ export interface Shape extends DBSchema {
 export const migrations: readonly ((db: IDBPDatabase<Shape>) => void)[] = [
   (db) => {
     db.createObjectStore('banks', { keyPath: 'id' });
-    db.createObjectStore('items', { keyPath: ['bank', 'id'] }).createIndex('order', ['bank', 'order']);
+    db.createObjectStore('items', { keyPath: ['bank', 'id'] }).createIndex('order', [
+      'bank',
+      'order',
+    ]);
     db.createObjectStore('records', { keyPath: ['bank', 'kind', 'id'] });
     db.createObjectStore('blanks');
     db.createObjectStore('settings');

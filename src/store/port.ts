@@ -9,7 +9,11 @@ export type Write = { items: ItemWrite[]; records: RecordStep[] };
 export type Conflict = { id: string; theirs?: StoredItem; mine?: Item };
 export type Written = { revs: Map<string, number>; conflicts: Conflict[] };
 /** What another tab wrote. */
-export type Elsewhere = { bank: string; items: string[]; records: { kind: RecordKind; id: string }[] };
+export type Elsewhere = {
+  bank: string;
+  items: string[];
+  records: { kind: RecordKind; id: string }[];
+};
 
 export interface Store {
   banks(): Promise<BankInfo[]>;

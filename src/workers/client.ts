@@ -8,7 +8,9 @@ let running: Worker | undefined;
 let tellProgress: (done: number, of: number) => void = () => undefined;
 
 /** Sets who is told how far a long reading has come. */
-export const onProgress = (listener: (done: number, of: number) => void): void => { tellProgress = listener; };
+export const onProgress = (listener: (done: number, of: number) => void): void => {
+  tellProgress = listener;
+};
 
 /** Ends what the worker is doing by replacing it; its mirror of the bank is filled again by those who listen. */
 export function stopCore(): void {
@@ -21,7 +23,9 @@ export function stopCore(): void {
 /** Tells when the worker died and was replaced; its mirror of the bank is then empty. */
 export function onWorkerLost(listener: (message: string) => void): () => void {
   listeners.add(listener);
-  return () => { listeners.delete(listener); };
+  return () => {
+    listeners.delete(listener);
+  };
 }
 
 /** The worker, started when first asked for. */
@@ -32,11 +36,16 @@ export function core(): Remote<CoreWorker> {
     event.preventDefault();
     worker.terminate();
     remote = undefined;
-    listeners.forEach((listener) => listener('The part that reads and checks stopped and was started again. Nothing in the bank is lost; please try once more.'));
+    listeners.forEach((listener) =>
+      listener(
+        'The part that reads and checks stopped and was started again. Nothing in the bank is lost; please try once more.',
+      ),
+    );
   });
-  worker.addEventListener('message', (event: MessageEvent<{ progress?: [number, number] }>) => { if (event.data?.progress) tellProgress(...event.data.progress); });
+  worker.addEventListener('message', (event: MessageEvent<{ progress?: [number, number] }>) => {
+    if (event.data?.progress) tellProgress(...event.data.progress);
+  });
   running = worker;
   remote = wrap<CoreWorker>(worker);
   return remote;
 }
-

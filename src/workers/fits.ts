@@ -3,12 +3,25 @@ import type { Fitted, Item, Layout } from '../core/model';
 import { fit } from '../core/pipeline';
 import type { Decision, Decisions, FitColumn } from './protocol';
 
-type Known = { item: Item; decision: Decision | undefined; state: 0 | 1 | 2; changes: number; reason: string; rows: number };
+type Known = {
+  item: Item;
+  decision: Decision | undefined;
+  state: 0 | 1 | 2;
+  changes: number;
+  reason: string;
+  rows: number;
+};
 /** What is known of a layout: by question, and in the order in which it was last asked for. */
 type Kept = { layout: string; deck: number; byItem: Map<string, Known>; list: Known[] };
 
-const known = (item: Item, decision: Decision | undefined, one: Fitted): Known =>
-  ({ item, decision, state: one.state === 'fits' ? 0 : one.state === 'changes' ? 1 : 2, changes: Math.min(255, one.changes.length), reason: one.reason ?? '', rows: one.cells?.length ?? one.as?.length ?? 0 });
+const known = (item: Item, decision: Decision | undefined, one: Fitted): Known => ({
+  item,
+  decision,
+  state: one.state === 'fits' ? 0 : one.state === 'changes' ? 1 : 2,
+  changes: Math.min(255, one.changes.length),
+  reason: one.reason ?? '',
+  rows: one.cells?.length ?? one.as?.length ?? 0,
+});
 
 /** The column packed: a byte for each question, and each reason once. */
 function packed(layout: string, list: readonly Known[]): FitColumn {
@@ -28,7 +41,11 @@ function packed(layout: string, list: readonly Known[]): FitColumn {
     changes[i] = one.changes;
     if (!one.reason) return;
     let at = places.get(one.reason);
-    if (at === undefined) { at = words.length; words.push(one.reason); places.set(one.reason, at); }
+    if (at === undefined) {
+      at = words.length;
+      words.push(one.reason);
+      places.set(one.reason, at);
+    }
     reasons[i] = at;
   });
   return { layout, rows, states, changes, reasons, words, counts };
@@ -40,30 +57,59 @@ export class Fits {
   private readonly kept = new Map<string, Kept>();
 
   /** One column of the matrix. `deck` are the cards that lend distractors, `edition` counts their changes. */
-  column(items: readonly Item[], layout: Layout, decisions: Decisions, deck: readonly Item[], edition: number): FitColumn {
+  column(
+    items: readonly Item[],
+    layout: Layout,
+    decisions: Decisions,
+    deck: readonly Item[],
+    edition: number,
+  ): FitColumn {
     // On a board each question's place depends on the others'.
-    if (layout.shape === 'grid') return packed(layout.id, fit(items, layout, decisions, { deck }).map((one, index) => known(items[index]!, undefined, one)));
+    if (layout.shape === 'grid')
+      return packed(
+        layout.id,
+        fit(items, layout, decisions, { deck }).map((one, index) =>
+          known(items[index]!, undefined, one),
+        ),
+      );
     const text = JSON.stringify(layout);
     let kept = this.kept.get(layout.id);
-    if (!kept || kept.layout !== text || kept.deck !== edition) { kept = { layout: text, deck: edition, byItem: new Map(), list: [] }; this.kept.set(layout.id, kept); }
+    if (!kept || kept.layout !== text || kept.deck !== edition) {
+      kept = { layout: text, deck: edition, byItem: new Map(), list: [] };
+      this.kept.set(layout.id, kept);
+    }
     const { byItem, list } = kept;
     const decided = Object.keys(decisions).length > 0;
     const fresh: Item[] = [];
     const places: number[] = [];
     items.forEach((item, index) => {
       const decision = decided ? decisions[item.id] : undefined;
-      const still = (one: Known | undefined): one is Known => one !== undefined && one.item === item && one.decision === decision;
+      const still = (one: Known | undefined): one is Known =>
+        one !== undefined && one.item === item && one.decision === decision;
       if (still(list[index])) return;
       const old = byItem.get(item.id);
-      if (still(old)) list[index] = old; else { fresh.push(item); places.push(index); }
+      if (still(old)) list[index] = old;
+      else {
+        fresh.push(item);
+        places.push(index);
+      }
     });
     // In bites, so that what a fit leaves behind is cleared away while it is young.
     for (let start = 0; start < fresh.length; start += BITE) {
-      fit(fresh.slice(start, start + BITE), layout, decisions, { deck, states: true }).forEach((one, n) => { const index = start + n; const now = known(fresh[index]!, decisions[one.item], one); byItem.set(one.item, now); list[places[index]!] = now; });
+      fit(fresh.slice(start, start + BITE), layout, decisions, { deck, states: true }).forEach(
+        (one, n) => {
+          const index = start + n;
+          const now = known(fresh[index]!, decisions[one.item], one);
+          byItem.set(one.item, now);
+          list[places[index]!] = now;
+        },
+      );
     }
     list.length = items.length;
     return packed(layout.id, list);
   }
 
-  clear(): void { this.kept.clear(); }
+  clear(): void {
+    this.kept.clear();
+  }
 }

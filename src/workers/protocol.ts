@@ -1,26 +1,88 @@
 // What the page may ask of the core's worker. Types alone; late answers carry the version they belong to.
-import type { BankContents, Finding, Fit, Fitted, Item, KeptLayout, Layout, LayoutFile, Overrule, ReadAs, Reading, Receipt } from '../core/model';
-import type { Filled, Handed, KeyPlaces, LayoutFileRead, PasteBlock, Pointed, ShownLook } from '../core/pipeline';
+import type {
+  BankContents,
+  Finding,
+  Fit,
+  Fitted,
+  Item,
+  KeptLayout,
+  Layout,
+  LayoutFile,
+  Overrule,
+  ReadAs,
+  Reading,
+  Receipt,
+} from '../core/model';
+import type {
+  Filled,
+  Handed,
+  KeyPlaces,
+  LayoutFileRead,
+  PasteBlock,
+  Pointed,
+  ShownLook,
+} from '../core/pipeline';
 
-export type SourceInput = { name: string; bytes: Uint8Array } | { name: string; text: string; html?: string };
+export type SourceInput =
+  { name: string; bytes: Uint8Array } | { name: string; text: string; html?: string };
 export type Decision = { leaveOut?: boolean; own?: Record<string, string> };
 export type Decisions = Record<string, Decision>;
 
 /** A sheet as the page shows it: the rows as text, from A1. */
-export type SheetView = { name: string; hidden: boolean; rows: string[][]; lines?: number[]; merges: { top: number; left: number; bottom: number; right: number }[]; /** For a blank, by `row:column`: b bold, m coloured, l a drop-down list; and the notes at its cells. */ looks?: Record<string, string>; notes?: Record<string, string> };
+export type SheetView = {
+  name: string;
+  hidden: boolean;
+  rows: string[][];
+  lines?: number[];
+  merges: { top: number; left: number; bottom: number; right: number }[];
+  /** For a blank, by `row:column`: b bold, m coloured, l a drop-down list; and the notes at its cells. */ looks?: Record<
+    string,
+    string
+  >;
+  notes?: Record<string, string>;
+};
 /** A source as understood, its questions and rows still to be fetched in parts (`of` is the longer count): its `sheet` where it has cells, its `text` where it runs, with the lines of each question. */
 export type GatherAnswer = {
-  version: number; of: number; items: Item[]; findings: Finding[]; reading: Reading;
-  sheet?: SheetView; text?: string; looks?: ShownLook[]; blocks?: { from: number; to: number }[];
-  sheets: { name: string; hidden: boolean; rows: number }[]; readable: ReadAs[]; ms: number;
+  version: number;
+  of: number;
+  items: Item[];
+  findings: Finding[];
+  reading: Reading;
+  sheet?: SheetView;
+  text?: string;
+  looks?: ShownLook[];
+  blocks?: { from: number; to: number }[];
+  sheets: { name: string; hidden: boolean; rows: number }[];
+  readable: ReadAs[];
+  ms: number;
 };
 export type LearnAnswer = { kept?: KeptLayout; findings: Finding[]; sheets: SheetView[] };
 /** The matrix packed: a byte for each question, in the order asked for. States: 0 fits, 1 changes, 2 refused; `rows` count the rows of the file before each question. */
-export type FitColumn = { layout: string; rows: Uint32Array; states: Uint8Array; changes: Uint8Array; reasons: Uint16Array; words: string[]; counts: [fits: number, changes: number, refused: number] };
+export type FitColumn = {
+  layout: string;
+  rows: Uint32Array;
+  states: Uint8Array;
+  changes: Uint8Array;
+  reasons: Uint16Array;
+  words: string[];
+  counts: [fits: number, changes: number, refused: number];
+};
 export type FillAnswer = { files: Filled[] } | { problem: string };
 /** What a fill is asked for besides the questions and the layout. */
-export type FillWish = { setTitle: string; setDescription?: string; decisions: Decisions; blank?: Uint8Array; spread?: number; draw?: number; accept?: 'all' | 'none' };
-export type FindingsAnswer = { version: number; byItem: [string, Finding[]][]; together: Finding[] };
+export type FillWish = {
+  setTitle: string;
+  setDescription?: string;
+  decisions: Decisions;
+  blank?: Uint8Array;
+  spread?: number;
+  draw?: number;
+  accept?: 'all' | 'none';
+};
+export type FindingsAnswer = {
+  version: number;
+  byItem: [string, Finding[]][];
+  together: Finding[];
+};
 
 export interface CoreWorker {
   /** Takes questions into the worker's mirror of the bank, in chunks as they load; `clear` starts anew. */
@@ -28,7 +90,12 @@ export interface CoreWorker {
   /** Findings of the given questions (all where absent) against the layouts, and of all together. */
   check(version: number, layouts: Layout[], ids?: string[]): FindingsAnswer;
   /** Understands a new source, or the one on the bench anew; `edited` is its running text as the user changed it. */
-  gather(version: number, source: SourceInput | undefined, overrule: Overrule, edited?: string): Promise<GatherAnswer>;
+  gather(
+    version: number,
+    source: SourceInput | undefined,
+    overrule: Overrule,
+    edited?: string,
+  ): Promise<GatherAnswer>;
   /** A part of the understood source: its questions and its sheet's rows from a place on, so that the page can breathe between. */
   gatherPart(version: number, from: number, count: number): { items: Item[]; rows: string[][] };
   /** A bank as one file; its questions are those of the mirror, in the given order. */
@@ -39,17 +106,30 @@ export interface CoreWorker {
   showBlank(name: string, bytes: Uint8Array, shape: Layout['shape']): Promise<SheetView[]>;
   fit(ids: string[], layouts: Layout[], decisions: Record<string, Decisions>): FitColumn[];
   /** One question with its cells; `among` are the questions that share a board with it. */
-  fitOne(id: string, layout: Layout, decision?: Decision, among?: { ids: string[]; decisions: Decisions }): { fitted: Fitted; item?: Item };
+  fitOne(
+    id: string,
+    layout: Layout,
+    decision?: Decision,
+    among?: { ids: string[]; decisions: Decisions },
+  ): { fitted: Fitted; item?: Item };
   /** Numbered files of one layout, each read back. */
   fill(ids: string[], layout: Layout, wish: FillWish): Promise<FillAnswer>;
   fillAgain(receipt: Receipt, blank?: Uint8Array): Promise<FillAnswer>;
   bundle(files: Handed[]): Uint8Array;
   receiptPage(receipt: Receipt): string;
   receiptJson(receipt: Receipt): string;
-  pasteBlock(ids: string[], layout: Layout, wish: Pick<FillWish, 'decisions' | 'spread'>): PasteBlock;
+  pasteBlock(
+    ids: string[],
+    layout: Layout,
+    wish: Pick<FillWish, 'decisions' | 'spread'>,
+  ): PasteBlock;
   keyPlaces(ids: string[], layout: Layout, decisions: Decisions, seed: number): KeyPlaces;
   /** The signs of marked text from one question at which the user pointed; lines count from 0. */
-  marksFromPointed(lines: string[], pointed: Record<number, Pointed>, before?: Layout['marks']): NonNullable<Layout['marks']>;
+  marksFromPointed(
+    lines: string[],
+    pointed: Record<number, Pointed>,
+    before?: Layout['marks'],
+  ): NonNullable<Layout['marks']>;
   starters(): Layout[];
   makeBlank(layout: Layout): { name: string; bytes: Uint8Array } | undefined;
   layoutFile(kept: KeptLayout, blank?: Uint8Array): LayoutFile;

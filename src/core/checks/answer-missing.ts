@@ -9,7 +9,18 @@ export const answerMissing: ItemCheck = {
   source: 'common practice, no source',
   run: ({ kind, accepted }) =>
     (kind === 'short' || kind === 'card') && !accepted?.some((text) => text.trim())
-      ? [{ field: 'accepted', message: kind === 'card' ? 'The card has no definition. Write it.' : 'No accepted answer is given. Write at least one.' }]
+      ? [
+          {
+            field: 'accepted',
+            message:
+              kind === 'card'
+                ? 'The card has no definition. Write it.'
+                : 'No accepted answer is given. Write at least one.',
+          },
+        ]
       : [],
-  examples: { passes: [card(), choice()], fails: [card({ accepted: [] }), choice({ kind: 'short', options: undefined, accepted: [' '] })] },
+  examples: {
+    passes: [card(), choice()],
+    fails: [card({ accepted: [] }), choice({ kind: 'short', options: undefined, accepted: [' '] })],
+  },
 };

@@ -5,11 +5,15 @@ import { item, options, rowsLayout } from '../../../tests/make';
 
 describe.each(itemChecks)('$id', (check) => {
   it('passes its passing examples and fails its failing ones', () => {
-    for (const one of check.examples.passes) expect(check.run(one, check.examples.layouts ?? [])).toEqual([]);
-    for (const one of check.examples.fails) expect(check.run(one, check.examples.layouts ?? []).length).toBeGreaterThan(0);
+    for (const one of check.examples.passes)
+      expect(check.run(one, check.examples.layouts ?? [])).toEqual([]);
+    for (const one of check.examples.fails)
+      expect(check.run(one, check.examples.layouts ?? []).length).toBeGreaterThan(0);
   });
   it('says what to look at in a sentence, with a reason and a source behind it', () => {
-    for (const one of check.examples.fails) for (const { message } of check.run(one, check.examples.layouts ?? [])) expect(message).toMatch(/^\S.*\.$/s);
+    for (const one of check.examples.fails)
+      for (const { message } of check.run(one, check.examples.layouts ?? []))
+        expect(message).toMatch(/^\S.*\.$/s);
     expect(check.why && check.source && check.looksFor).toBeTruthy();
   });
   it('is content once its mend is taken', () => {
@@ -31,19 +35,31 @@ describe.each(bankChecks)('$id', (check) => {
 
 describe('the list', () => {
   it('holds every file of the folder, by its id', () => {
-    const files = readdirSync(new URL('.', import.meta.url)).filter((name) => /^[a-z-]+\.ts$/.test(name)).map((name) => name.replace('.ts', ''));
+    const files = readdirSync(new URL('.', import.meta.url))
+      .filter((name) => /^[a-z-]+\.ts$/.test(name))
+      .map((name) => name.replace('.ts', ''));
     const others = ['index', 'contract', 'examples', 'mends', 'texts'];
-    expect([...itemChecks, ...bankChecks].map((check) => check.id).sort()).toEqual(files.filter((name) => !others.includes(name)).sort());
+    expect([...itemChecks, ...bankChecks].map((check) => check.id).sort()).toEqual(
+      files.filter((name) => !others.includes(name)).sort(),
+    );
   });
 });
 
 describe('the runner and the applier', () => {
   it('stamp rule, level and item', () => {
-    expect(checkItem(item({ id: 'x', options: options('a', 'b') }))).toEqual([expect.objectContaining({ rule: 'key-missing', level: 'block', item: 'x', field: 'key' })]);
+    expect(checkItem(item({ id: 'x', options: options('a', 'b') }))).toEqual([
+      expect.objectContaining({ rule: 'key-missing', level: 'block', item: 'x', field: 'key' }),
+    ]);
   });
   it('hold for one layout where the limit is its own', () => {
     const layout = rowsLayout(['stem', 'option'], { limits: { stem: 10 } });
-    expect(checkAll([item()], [layout])).toEqual([expect.objectContaining({ rule: 'text-over-limit', layout: 'layout', message: expect.stringContaining('Form takes 10') })]);
+    expect(checkAll([item()], [layout])).toEqual([
+      expect.objectContaining({
+        rule: 'text-over-limit',
+        layout: 'layout',
+        message: expect.stringContaining('Form takes 10'),
+      }),
+    ]);
   });
   it('skip a second mend of the same field and hand it back', () => {
     const one = item({ id: 'x', options: options('a', 'A', '', '*b') });

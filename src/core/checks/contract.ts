@@ -2,7 +2,13 @@
 import type { Item, Layout, Level, Mend } from '../model';
 
 /** What a check says; the runner adds rule, level and item. */
-export type Noticed = { field?: string; message: string; mend?: Mend; level?: Level; layout?: string };
+export type Noticed = {
+  field?: string;
+  message: string;
+  mend?: Mend;
+  level?: Level;
+  layout?: string;
+};
 
 type About = {
   /** Also the file's name; for ever. */

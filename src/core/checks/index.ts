@@ -24,9 +24,22 @@ export type { BankCheck, ItemCheck, Noticed } from './contract';
 export { applyMends, applyPatch } from './mends';
 
 export const itemChecks: readonly ItemCheck[] = [
-  stemEmpty, optionsTooFew, keyMissing, keySeveral, kindContradicts, optionEmpty, optionsAlike, answerMissing,
-  textCut, textBroken, textOverLimit, textLikeFormula, textWithMarkup,
-  textMojibake, numberInExponent, leadingZeroLost,
+  stemEmpty,
+  optionsTooFew,
+  keyMissing,
+  keySeveral,
+  kindContradicts,
+  optionEmpty,
+  optionsAlike,
+  answerMissing,
+  textCut,
+  textBroken,
+  textOverLimit,
+  textLikeFormula,
+  textWithMarkup,
+  textMojibake,
+  numberInExponent,
+  leadingZeroLost,
 ];
 export const bankChecks: readonly BankCheck[] = [stemRepeated, refRepeated];
 
@@ -34,15 +47,23 @@ export const bankChecks: readonly BankCheck[] = [stemRepeated, refRepeated];
 export function checkItem(item: Item, layouts: readonly Layout[] = []): Finding[] {
   const findings: Finding[] = [];
   // Nearly every check of nearly every question notices nothing, so nothing is made for it.
-  for (const check of itemChecks) for (const noticed of check.run(item, layouts)) findings.push({ rule: check.id, level: check.level, item: item.id, ...noticed });
+  for (const check of itemChecks)
+    for (const noticed of check.run(item, layouts))
+      findings.push({ rule: check.id, level: check.level, item: item.id, ...noticed });
   return findings;
 }
 
 /** What only shows when questions stand side by side. */
 export function checkTogether(items: readonly Item[]): Finding[] {
-  return bankChecks.flatMap((check) => check.run(items).map((noticed): Finding => ({ rule: check.id, level: check.level, ...noticed })));
+  return bankChecks.flatMap((check) =>
+    check
+      .run(items)
+      .map((noticed): Finding => ({ rule: check.id, level: check.level, ...noticed })),
+  );
 }
 
 /** Every check over every question. */
-export const checkAll = (items: readonly Item[], layouts: readonly Layout[] = []): Finding[] =>
-  [...items.flatMap((item) => checkItem(item, layouts)), ...checkTogether(items)];
+export const checkAll = (items: readonly Item[], layouts: readonly Layout[] = []): Finding[] => [
+  ...items.flatMap((item) => checkItem(item, layouts)),
+  ...checkTogether(items),
+];

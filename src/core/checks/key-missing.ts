@@ -8,7 +8,9 @@ export const keyMissing: ItemCheck = {
   why: 'No learner can answer it, and most receivers refuse the row.',
   source: 'QTI 3.0 information model: a choice interaction is scored by its correct response',
   run: ({ kind, options: own }) =>
-    (kind === 'choice-one' || kind === 'choice-many' || kind === 'true-false') && own?.length && !own.some((option) => option.right)
+    (kind === 'choice-one' || kind === 'choice-many' || kind === 'true-false') &&
+    own?.length &&
+    !own.some((option) => option.right)
       ? [{ field: 'key', message: 'No option is marked as right. Choose the right one.' }]
       : [],
   examples: { passes: [choice()], fails: [choice({ options: options('Boats', 'Water') })] },

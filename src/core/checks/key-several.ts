@@ -11,10 +11,18 @@ export const keySeveral: ItemCheck = {
   run({ kind, options: own = [] }) {
     const right = own.filter((option) => option.right).length;
     if ((kind !== 'choice-one' && kind !== 'true-false') || right < 2) return [];
-    return [{
-      field: 'key', message: `${count(right, 'option')} are marked as right, but the kind takes one. Take the marks off all but one, or make it a question with several right options.`,
-      ...(kind === 'choice-one' ? { mend: { label: 'Make it several right', patch: { kind: 'choice-many' } } } : {}),
-    }];
+    return [
+      {
+        field: 'key',
+        message: `${count(right, 'option')} are marked as right, but the kind takes one. Take the marks off all but one, or make it a question with several right options.`,
+        ...(kind === 'choice-one'
+          ? { mend: { label: 'Make it several right', patch: { kind: 'choice-many' } } }
+          : {}),
+      },
+    ];
   },
-  examples: { passes: [choice(), choice({ kind: 'choice-many', options: options('*a', '*b') })], fails: [choice({ options: options('*Boats', '*Water', 'Fish') })] },
+  examples: {
+    passes: [choice(), choice({ kind: 'choice-many', options: options('*a', '*b') })],
+    fails: [choice({ options: options('*Boats', '*Water', 'Fish') })],
+  },
 };

@@ -10,7 +10,16 @@ export const kindContradicts: ItemCheck = {
   source: 'common practice, no source',
   run: ({ kind, options: own = [] }) =>
     kind === 'true-false' && own.length > 2
-      ? [{ field: 'kind', message: `A true/false question has two options; this one has ${count(own.length, 'option')}.`, mend: { label: 'Make it a choice', patch: { kind: 'choice-one' } } }]
+      ? [
+          {
+            field: 'kind',
+            message: `A true/false question has two options; this one has ${count(own.length, 'option')}.`,
+            mend: { label: 'Make it a choice', patch: { kind: 'choice-one' } },
+          },
+        ]
       : [],
-  examples: { passes: [choice({ kind: 'true-false', options: options('*True', 'False') })], fails: [choice({ kind: 'true-false' })] },
+  examples: {
+    passes: [choice({ kind: 'true-false', options: options('*True', 'False') })],
+    fails: [choice({ kind: 'true-false' })],
+  },
 };

@@ -11,7 +11,10 @@ export function applyPatch(item: Item, patch: unknown): Item | undefined {
 }
 
 /** Applies the mends of the findings in their order. `skipped` are those that overlapped or no longer fit. */
-export function applyMends(items: readonly Item[], findings: readonly Finding[]): { items: Item[]; changed: string[]; skipped: Finding[] } {
+export function applyMends(
+  items: readonly Item[],
+  findings: readonly Finding[],
+): { items: Item[]; changed: string[]; skipped: Finding[] } {
   const byId = new Map(items.map((item) => [item.id, item]));
   const touched = new Set<string>();
   const changed = new Set<string>();
@@ -19,9 +22,17 @@ export function applyMends(items: readonly Item[], findings: readonly Finding[])
   for (const finding of findings) {
     if (!finding.mend || !finding.item) continue;
     const item = byId.get(finding.item);
-    const fields = Object.keys((finding.mend.patch ?? {}) as object).map((field) => `${finding.item} ${field}`);
-    const mended = item && !fields.some((field) => touched.has(field)) ? applyPatch(item, finding.mend.patch) : undefined;
-    if (!mended) { skipped.push(finding); continue; }
+    const fields = Object.keys((finding.mend.patch ?? {}) as object).map(
+      (field) => `${finding.item} ${field}`,
+    );
+    const mended =
+      item && !fields.some((field) => touched.has(field))
+        ? applyPatch(item, finding.mend.patch)
+        : undefined;
+    if (!mended) {
+      skipped.push(finding);
+      continue;
+    }
     fields.forEach((field) => touched.add(field));
     byId.set(mended.id, mended);
     changed.add(mended.id);

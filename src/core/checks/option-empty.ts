@@ -13,7 +13,15 @@ export const optionEmpty: ItemCheck = {
     if (empty < 0) return [];
     const kept = own.filter((option) => option.text.plain.trim());
     const safe = !own.some((option) => option.right && !option.text.plain.trim());
-    return [{ field: `options.${empty}`, message: `Option ${optionLetter(empty)} has no text.`, ...(safe ? { mend: { label: 'Take the empty option out', patch: { options: kept }, sure: true } } : {}) }];
+    return [
+      {
+        field: `options.${empty}`,
+        message: `Option ${optionLetter(empty)} has no text.`,
+        ...(safe
+          ? { mend: { label: 'Take the empty option out', patch: { options: kept }, sure: true } }
+          : {}),
+      },
+    ];
   },
   examples: { passes: [choice()], fails: [choice({ options: options('Boats', '', '*Water') })] },
 };

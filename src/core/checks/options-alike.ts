@@ -20,7 +20,8 @@ export const optionsAlike: ItemCheck = {
   level: 'warn',
   looksFor: 'two options with the same text',
   why: 'A learner who picks the twin of the right option is marked wrong.',
-  source: 'Haladyna, Downing and Rodriguez (2002): keep options independent, they should not overlap (from memory)',
+  source:
+    'Haladyna, Downing and Rodriguez (2002): keep options independent, they should not overlap (from memory)',
   run({ options: own = [] }) {
     if (beginUnlike(own)) return [];
     const texts = own.map((option) => alike(option.text.plain));
@@ -29,7 +30,18 @@ export const optionsAlike: ItemCheck = {
     const first = texts.indexOf(texts[second]!);
     const kept = own.filter((_, index) => index !== second);
     const safe = own[second]!.right === own[first]!.right || !own[second]!.right;
-    return [{ field: `options.${second}`, message: `Options ${optionLetter(first)} and ${optionLetter(second)} are the same.`, ...(safe ? { mend: { label: `Take option ${optionLetter(second)} out`, patch: { options: kept } } } : {}) }];
+    return [
+      {
+        field: `options.${second}`,
+        message: `Options ${optionLetter(first)} and ${optionLetter(second)} are the same.`,
+        ...(safe
+          ? { mend: { label: `Take option ${optionLetter(second)} out`, patch: { options: kept } } }
+          : {}),
+      },
+    ];
   },
-  examples: { passes: [choice()], fails: [choice({ options: options('*Water', 'Boats', 'water ') })] },
+  examples: {
+    passes: [choice()],
+    fails: [choice({ options: options('*Water', 'Boats', 'water ') })],
+  },
 };

@@ -6,10 +6,22 @@ export const optionsTooFew: ItemCheck = {
   level: 'block',
   looksFor: 'a choice question with fewer than two options',
   why: 'There is nothing to choose between.',
-  source: 'Haladyna, Downing and Rodriguez (2002), guideline 18 speaks of as many plausible options as there are; two is the least (from memory)',
+  source:
+    'Haladyna, Downing and Rodriguez (2002), guideline 18 speaks of as many plausible options as there are; two is the least (from memory)',
   run: ({ kind, options: own = [] }) =>
     (kind === 'choice-one' || kind === 'choice-many' || kind === 'true-false') && own.length < 2
-      ? [{ field: 'options', message: own.length === 1 ? 'There is one option only. Write at least one more.' : 'There are no options. Write at least two.' }]
+      ? [
+          {
+            field: 'options',
+            message:
+              own.length === 1
+                ? 'There is one option only. Write at least one more.'
+                : 'There are no options. Write at least two.',
+          },
+        ]
       : [],
-  examples: { passes: [choice()], fails: [choice({ options: options('*Water') }), choice({ options: [] })] },
+  examples: {
+    passes: [choice()],
+    fails: [choice({ options: options('*Water') }), choice({ options: [] })],
+  },
 };

@@ -11,9 +11,21 @@ export const refRepeated: BankCheck = {
     const seen = new Set<string>();
     return items.flatMap(({ id, ref }) => {
       if (!ref) return [];
-      if (!seen.has(ref)) { seen.add(ref); return []; }
-      return [{ item: id, field: 'ref', message: `The reference ${ref} is taken by a question further up. Give this one another.` }];
+      if (!seen.has(ref)) {
+        seen.add(ref);
+        return [];
+      }
+      return [
+        {
+          item: id,
+          field: 'ref',
+          message: `The reference ${ref} is taken by a question further up. Give this one another.`,
+        },
+      ];
     });
   },
-  examples: { passes: [[choice(), choice({ id: 'other', ref: 'Q-2', stem: { plain: 'Another?' } })]], fails: [[choice(), choice({ id: 'other' })]] },
+  examples: {
+    passes: [[choice(), choice({ id: 'other', ref: 'Q-2', stem: { plain: 'Another?' } })]],
+    fails: [[choice(), choice({ id: 'other' })]],
+  },
 };

@@ -7,6 +7,9 @@ export const stemEmpty: ItemCheck = {
   looksFor: 'a question without text',
   why: 'There is nothing to answer.',
   source: 'common practice, no source',
-  run: ({ stem, media }) => (!stem.plain.trim() && !media?.length ? [{ field: 'stem', message: 'The question has no text. Write it.' }] : []),
+  run: ({ stem, media }) =>
+    !stem.plain.trim() && !media?.length
+      ? [{ field: 'stem', message: 'The question has no text. Write it.' }]
+      : [],
   examples: { passes: [choice()], fails: [choice({ stem: { plain: ' ' } })] },
 };

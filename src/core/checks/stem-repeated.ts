@@ -16,9 +16,21 @@ export const stemRepeated: BankCheck = {
       // "True or false?" as a shared stem is told apart by its options.
       const key = `${item.kind} ${alike(item.stem.plain)} ${item.stem.plain.length < 25 ? alike((item.options ?? []).map((option) => option.text.plain).join('|')) : ''}`;
       const other = first.get(key);
-      if (!other) { if (item.stem.plain.trim()) first.set(key, item); return []; }
-      return [{ item: item.id, field: 'stem', message: `${quoted(item.stem.plain)} is asked already${other.ref ? ` in ${other.ref}` : ' further up'}.` }];
+      if (!other) {
+        if (item.stem.plain.trim()) first.set(key, item);
+        return [];
+      }
+      return [
+        {
+          item: item.id,
+          field: 'stem',
+          message: `${quoted(item.stem.plain)} is asked already${other.ref ? ` in ${other.ref}` : ' further up'}.`,
+        },
+      ];
     });
   },
-  examples: { passes: [[choice(), card()]], fails: [[choice(), choice({ id: 'other', ref: 'Q-2' })]] },
+  examples: {
+    passes: [[choice(), card()]],
+    fails: [[choice(), choice({ id: 'other', ref: 'Q-2' })]],
+  },
 };

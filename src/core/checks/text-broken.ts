@@ -3,7 +3,8 @@ import { cleanText, hasBrokenCharacters } from '../shared/normalise';
 import { choice, options } from './examples';
 import type { ItemCheck } from './contract';
 
-const cleaned = (own: Option[] | undefined): Option[] | undefined => own?.map((option) => ({ ...option, text: { plain: cleanText(option.text.plain) } }));
+const cleaned = (own: Option[] | undefined): Option[] | undefined =>
+  own?.map((option) => ({ ...option, text: { plain: cleanText(option.text.plain) } }));
 const isBroken = (text: string): boolean => hasBrokenCharacters(text) || text.includes('\ufffd');
 
 function broken(item: Item): string | undefined {
@@ -15,15 +16,44 @@ function broken(item: Item): string | undefined {
 export const textBroken: ItemCheck = {
   id: 'text-broken',
   level: 'warn',
-  looksFor: 'characters that no program can show: control signs, halves of a character pair, the sign for a lost character',
+  looksFor:
+    'characters that no program can show: control signs, halves of a character pair, the sign for a lost character',
   why: 'Receivers refuse such files or show boxes; a lost character was something else once.',
   source: 'XML 1.0, section 2.2 (characters), and the Unicode Standard, section 23.8 (U+FFFD)',
   run(item) {
     const field = broken(item);
     if (!field) return [];
-    const lost = item.stem.plain.includes('\ufffd') || item.options?.some((option) => option.text.plain.includes('\ufffd'));
-    if (lost) return [{ field, message: 'A character was lost on the way here and stands as \ufffd. Write what it was.' }];
-    return [{ field, message: 'The text holds control signs or half characters that no program can show.', mend: { label: 'Take them out', sure: true, patch: { stem: { plain: cleanText(item.stem.plain) }, ...(item.options ? { options: cleaned(item.options) } : {}) } } }];
+    const lost =
+      item.stem.plain.includes('\ufffd') ||
+      item.options?.some((option) => option.text.plain.includes('\ufffd'));
+    if (lost)
+      return [
+        {
+          field,
+          message: 'A character was lost on the way here and stands as \ufffd. Write what it was.',
+        },
+      ];
+    return [
+      {
+        field,
+        message: 'The text holds control signs or half characters that no program can show.',
+        mend: {
+          label: 'Take them out',
+          sure: true,
+          patch: {
+            stem: { plain: cleanText(item.stem.plain) },
+            ...(item.options ? { options: cleaned(item.options) } : {}),
+          },
+        },
+      },
+    ];
   },
-  examples: { passes: [choice()], fails: [choice({ stem: { plain: 'A bell \u0007?' } }), choice({ options: options('*a\u0001', 'b') }), choice({ stem: { plain: 'Caf\ufffd?' } })] },
+  examples: {
+    passes: [choice()],
+    fails: [
+      choice({ stem: { plain: 'A bell \u0007?' } }),
+      choice({ options: options('*a\u0001', 'b') }),
+      choice({ stem: { plain: 'Caf\ufffd?' } }),
+    ],
+  },
 };

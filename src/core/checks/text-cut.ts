@@ -10,6 +10,20 @@ export const textCut: ItemCheck = {
   looksFor: 'a text that ends in an ellipsis',
   why: 'Replies of writing assistants and some programs cut long texts and leave an ellipsis behind.',
   source: 'common practice, no source',
-  run: (item) => !anyText(item, (text) => CUT.test(text)) ? [] : textsOf(item).filter(({ text }) => CUT.test(text)).map(({ field, name }) => ({ field, message: `${name} ends in an ellipsis: it was probably cut off. Write the rest, or take the ellipsis away.` })),
-  examples: { passes: [choice()], fails: [choice({ stem: { plain: 'Before opening the top paddles you make sure that…' } }), choice({ options: options('*a', 'b ...') })] },
+  run: (item) =>
+    !anyText(item, (text) => CUT.test(text))
+      ? []
+      : textsOf(item)
+          .filter(({ text }) => CUT.test(text))
+          .map(({ field, name }) => ({
+            field,
+            message: `${name} ends in an ellipsis: it was probably cut off. Write the rest, or take the ellipsis away.`,
+          })),
+  examples: {
+    passes: [choice()],
+    fails: [
+      choice({ stem: { plain: 'Before opening the top paddles you make sure that…' } }),
+      choice({ options: options('*a', 'b ...') }),
+    ],
+  },
 };

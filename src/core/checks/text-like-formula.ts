@@ -18,7 +18,17 @@ export const textLikeFormula: ItemCheck = {
   source: 'OWASP, "CSV Injection" (from memory)',
   run(item) {
     const found = fieldOf(item);
-    return found ? [{ field: found[0], message: `${quoted(found[1], 30)} looks like a formula. It is kept and handed over as text and never runs.` }] : [];
+    return found
+      ? [
+          {
+            field: found[0],
+            message: `${quoted(found[1], 30)} looks like a formula. It is kept and handed over as text and never runs.`,
+          },
+        ]
+      : [];
   },
-  examples: { passes: [choice({ options: options('*-5', '+3') })], fails: [choice({ stem: { plain: '=1+1' } }), choice({ options: options('*@x', 'b') })] },
+  examples: {
+    passes: [choice({ options: options('*-5', '+3') })],
+    fails: [choice({ stem: { plain: '=1+1' } }), choice({ options: options('*@x', 'b') })],
+  },
 };

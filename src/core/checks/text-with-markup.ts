@@ -8,8 +8,18 @@ export const textWithMarkup: ItemCheck = {
   why: 'The tags are shown as they stand and never run here; a receiver that reads HTML might take them for its own.',
   source: 'OWASP, "Cross Site Scripting Prevention" (from memory)',
   run: ({ stem, options = [] }) =>
-    [stem.plain, ...options.map((option) => option.text.plain)].some((text) => /<\/?[a-z][^<>]*>/i.test(text))
-      ? [{ field: 'stem', message: 'The text holds HTML tags. They are kept as plain text and never run.' }]
+    [stem.plain, ...options.map((option) => option.text.plain)].some((text) =>
+      /<\/?[a-z][^<>]*>/i.test(text),
+    )
+      ? [
+          {
+            field: 'stem',
+            message: 'The text holds HTML tags. They are kept as plain text and never run.',
+          },
+        ]
       : [],
-  examples: { passes: [choice({ stem: { plain: 'Is 3 < 5 and 7 > 6?' } })], fails: [choice({ stem: { plain: '<script>alert(1)</script>What?' } })] },
+  examples: {
+    passes: [choice({ stem: { plain: 'Is 3 < 5 and 7 > 6?' } })],
+    fails: [choice({ stem: { plain: '<script>alert(1)</script>What?' } })],
+  },
 };

@@ -5,23 +5,32 @@ import { joined } from './joined';
 import type { Context, Sayings } from './context';
 
 /** Where answers go in a layout that may have no place of their own for them. */
-const placeFor = (context: Context, ...roles: Role[]): Role | undefined => roles.find((role) => context.carries(role));
+const placeFor = (context: Context, ...roles: Role[]): Role | undefined =>
+  roles.find((role) => context.carries(role));
 
 function typedTexts(texts: readonly string[], context: Context, isCard: boolean): Sayings {
   const role = placeFor(context, 'accepted', 'option', 'key', 'right');
   if (!role) return {};
   const columns = context.having(role);
-  if (columns.length === 1 && texts.length > 1) return { [role]: [joined(texts, columns[0]!.separator ?? '; ')] };
+  if (columns.length === 1 && texts.length > 1)
+    return { [role]: [joined(texts, columns[0]!.separator ?? '; ')] };
   const said = isCard ? texts.slice(0, 1) : [...texts];
   // Where each answer has a word or per cent beside it, every accepted one is a right one.
   const { key } = context.layout;
-  if (role === 'option' && context.carries('verdict')) return { option: said, verdict: said.map(() => key.right ?? 'correct') };
-  return role === 'option' && context.carries('weight') ? { option: said, weight: said.map(() => 100) } : { [role]: said };
+  if (role === 'option' && context.carries('verdict'))
+    return { option: said, verdict: said.map(() => key.right ?? 'correct') };
+  return role === 'option' && context.carries('weight')
+    ? { option: said, weight: said.map(() => 100) }
+    : { [role]: said };
 }
 
 function pairs(item: Item, context: Context): Sayings {
   const list = item.pairs!;
-  if (context.carries('left')) return { left: list.map(({ left }) => left.plain), 'right-side': list.map(({ right }) => right.plain) };
+  if (context.carries('left'))
+    return {
+      left: list.map(({ left }) => left.plain),
+      'right-side': list.map(({ right }) => right.plain),
+    };
   const role = placeFor(context, 'pair', 'option');
   if (!role) return {};
   const separator = context.having(role)[0]?.separator ?? '|';
@@ -31,9 +40,21 @@ function pairs(item: Item, context: Context): Sayings {
 function number(draft: Draft, context: Context): Sayings {
   const { value, tolerance, unit } = draft.item.number!;
   const said: CellValue[] = context.carries('unit') || !unit ? [value] : [`${value} ${unit}`];
-  if (tolerance && !context.carries('tolerance')) draft.note('number', `${value} ± ${tolerance}`, String(value), 'the receiver has no place for a tolerance');
+  if (tolerance && !context.carries('tolerance'))
+    draft.note(
+      'number',
+      `${value} ± ${tolerance}`,
+      String(value),
+      'the receiver has no place for a tolerance',
+    );
   if (context.carries('value')) {
-    if (unit && !context.carries('unit')) draft.note('number', `${value} ${unit}`, String(value), 'the receiver has no place for a unit');
+    if (unit && !context.carries('unit'))
+      draft.note(
+        'number',
+        `${value} ${unit}`,
+        String(value),
+        'the receiver has no place for a unit',
+      );
     return { value: [value], tolerance: [tolerance || undefined], unit: [unit] };
   }
   const role = placeFor(context, 'accepted', 'option', 'key', 'right');
@@ -45,7 +66,12 @@ function gaps(item: Item, context: Context): Sayings {
   if (!role) return {};
   const each = item.gaps!.map((gap) => joined(gap.accepted, ' / '));
   const columns = context.having(role);
-  return { [role]: columns.length === 1 && each.length > 1 ? [joined(each, columns[0]!.separator ?? '; ')] : each };
+  return {
+    [role]:
+      columns.length === 1 && each.length > 1
+        ? [joined(each, columns[0]!.separator ?? '; ')]
+        : each,
+  };
 }
 
 /** The answers of a question without options, by roles. May throw a Refusal; a tolerance without a place is noted. */

@@ -10,47 +10,108 @@ import { holdRoom, sayingsOf } from './sayings';
 
 const row = (): CellRow => ({});
 /** Roles whose texts have been through their limits already. */
-const FITTED = new Set<Role>(['stem', 'option', 'hint', 'explanation', 'title', 'accepted', 'right', 'wrong', 'pair', 'left', 'right-side', 'step', 'feedback']);
+const FITTED = new Set<Role>([
+  'stem',
+  'option',
+  'hint',
+  'explanation',
+  'title',
+  'accepted',
+  'right',
+  'wrong',
+  'pair',
+  'left',
+  'right-side',
+  'step',
+  'feedback',
+]);
 
 /** A text as it may stand in the file's cells. */
 function cellText(text: string, context: Context): string {
   const plain = context.narrow ? transliterate(text) : text;
-  if (plain === undefined) throw new Refusal(`the file's encoding (Windows-1252) can't hold “${text}”`);
+  if (plain === undefined)
+    throw new Refusal(`the file's encoding (Windows-1252) can't hold “${text}”`);
   return context.plainText ? guardFormula(plain) : plain;
 }
 
 /** One of a column's own list of words, where it has one; a word that is not on it gives way to the default or to nothing. */
 function listed(draft: Draft, column: Column, value: CellValue): CellValue | undefined {
   const { values, role, heading = role } = column;
-  if (!values?.length || role === 'seconds' || role === 'kind' || role === 'verdict' || role === 'key' || values.includes(String(value))) return value;
-  const near = values.find((word) => alike(word) === alike(String(value)) || (typeof value === 'number' && Number(word) === value));
+  if (
+    !values?.length ||
+    role === 'seconds' ||
+    role === 'kind' ||
+    role === 'verdict' ||
+    role === 'key' ||
+    values.includes(String(value))
+  )
+    return value;
+  const near = values.find(
+    (word) =>
+      alike(word) === alike(String(value)) || (typeof value === 'number' && Number(word) === value),
+  );
   if (near !== undefined) return typeof value === 'number' ? value : near;
-  if (column.required && !column.default) throw new Refusal(`${heading} takes only ${values.slice(0, 5).join(', ')}; this question has ${String(value)}`);
-  draft.note(role, String(value), column.default ?? '', `${heading} takes only ${values.slice(0, 5).join(', ')}${values.length > 5 ? ' …' : ''}`);
-  if (role in draft.item) { const next = { ...draft.item }; delete next[role as 'category']; draft.item = next; }
+  if (column.required && !column.default)
+    throw new Refusal(
+      `${heading} takes only ${values.slice(0, 5).join(', ')}; this question has ${String(value)}`,
+    );
+  draft.note(
+    role,
+    String(value),
+    column.default ?? '',
+    `${heading} takes only ${values.slice(0, 5).join(', ')}${values.length > 5 ? ' …' : ''}`,
+  );
+  if (role in draft.item) {
+    const next = { ...draft.item };
+    delete next[role as 'category'];
+    draft.item = next;
+  }
   if (column.default) takeDefault(draft, role, column.default);
   return column.default;
 }
 
 /** The layout's default as the question's own, so that the read-back finds what was meant. */
 function takeDefault(draft: Draft, role: Role, text: string): void {
-  if (role === 'points' || role === 'seconds' || role === 'attempts' || role === 'lines') { if (Number.isFinite(Number(text))) draft.set({ [role]: Number(text) }); }
-  else if (role === 'category') draft.set({ category: text.split(' > ') });
+  if (role === 'points' || role === 'seconds' || role === 'attempts' || role === 'lines') {
+    if (Number.isFinite(Number(text))) draft.set({ [role]: Number(text) });
+  } else if (role === 'category') draft.set({ category: text.split(' > ') });
   else if (role === 'hint' || role === 'explanation') draft.set({ [role]: { plain: text } });
   else if (role === 'title') draft.set({ title: text });
 }
 
 /** The value of a column: what the question says, else the layout's default, which is a named change. */
-function valueOf(draft: Draft, column: Column, said: CellValue | undefined, context: Context): CellValue | undefined {
+function valueOf(
+  draft: Draft,
+  column: Column,
+  said: CellValue | undefined,
+  context: Context,
+): CellValue | undefined {
   if (column.role === 'constant') return column.default;
   if (said === undefined || said === '') {
-    if (column.required && column.default) draft.note(column.role, '', column.default, `the receiver asks for ${column.heading ?? column.role}; the layout has a default for it`);
-    else if (column.required && column.role !== 'ignore' && column.role !== 'number-in-file') throw new Refusal(`the receiver asks for ${column.heading ?? column.role}, which this question lacks`);
+    if (column.required && column.default)
+      draft.note(
+        column.role,
+        '',
+        column.default,
+        `the receiver asks for ${column.heading ?? column.role}; the layout has a default for it`,
+      );
+    else if (column.required && column.role !== 'ignore' && column.role !== 'number-in-file')
+      throw new Refusal(
+        `the receiver asks for ${column.heading ?? column.role}, which this question lacks`,
+      );
     if (column.default) takeDefault(draft, column.role, column.default);
     return column.default;
   }
   const value = listed(draft, column, said);
-  if (typeof value === 'string' && column.max && !FITTED.has(column.role) && lengthOf(value, context.layout.limits.count) > column.max) throw new Refusal(`${column.heading ?? column.role} takes ${column.max} characters; this question has ${lengthOf(value, context.layout.limits.count)}`);
+  if (
+    typeof value === 'string' &&
+    column.max &&
+    !FITTED.has(column.role) &&
+    lengthOf(value, context.layout.limits.count) > column.max
+  )
+    throw new Refusal(
+      `${column.heading ?? column.role} takes ${column.max} characters; this question has ${lengthOf(value, context.layout.limits.count)}`,
+    );
   return value;
 }
 
@@ -61,7 +122,8 @@ function rowOf(draft: Draft, context: Context): CellRow {
   const cells = row();
   for (const { column, place } of context.places) {
     const value = valueOf(draft, column, sayings[column.role]?.[place], context);
-    if (value !== undefined && value !== '') cells[column.column] = typeof value === 'string' ? cellText(value, context) : value;
+    if (value !== undefined && value !== '')
+      cells[column.column] = typeof value === 'string' ? cellText(value, context) : value;
   }
   return cells;
 }
@@ -80,7 +142,8 @@ function blockOf(draft: Draft, context: Context): CellRow[] {
     cells[label] = line.label;
     for (const cell of line.cells) {
       const value = sayings[cell.role]?.[place];
-      if (value !== undefined && value !== '') cells[cell.column] = typeof value === 'string' ? cellText(value, context) : value;
+      if (value !== undefined && value !== '')
+        cells[cell.column] = typeof value === 'string' ? cellText(value, context) : value;
     }
     return cells;
   };
@@ -92,4 +155,5 @@ function blockOf(draft: Draft, context: Context): CellRow[] {
 }
 
 /** The cells of a question. May throw a Refusal. */
-export const cellsOf = (draft: Draft, context: Context): CellRow[] => (context.layout.shape === 'blocks' ? blockOf(draft, context) : [rowOf(draft, context)]);
+export const cellsOf = (draft: Draft, context: Context): CellRow[] =>
+  context.layout.shape === 'blocks' ? blockOf(draft, context) : [rowOf(draft, context)];

@@ -5,11 +5,17 @@ import type { Change, Item } from '../model';
 export type Decision = { leaveOut?: boolean; own?: Record<string, string> };
 
 /** Thrown by a step when a question can't be carried; `fit` turns it into a refusal. */
-export class Refusal { constructor(readonly reason: string) {} }
+export class Refusal {
+  constructor(readonly reason: string) {}
+}
 
 /** One question of the file. `prefix` stands before its fields where a question of the bank becomes several. */
 export class Draft {
-  constructor(public item: Item, readonly changes: Change[] = [], readonly prefix = '') {}
+  constructor(
+    public item: Item,
+    readonly changes: Change[] = [],
+    readonly prefix = '',
+  ) {}
 
   /** Notes a change; a change to the same text is none. */
   note(field: string, from: string, to: string, why: string): void {

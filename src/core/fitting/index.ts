@@ -27,7 +27,10 @@ export type FitOptions = {
 /** Whether a question's state is known without its cells. */
 function isPlain({ item }: Draft, { layout: { key } }: Context): boolean {
   if (!item.options) return item.accepted?.length === 1;
-  return key.style !== 'marker' || !item.options.some((option) => !option.right && option.text.plain.startsWith(key.marker ?? '*'));
+  return (
+    key.style !== 'marker' ||
+    !item.options.some((option) => !option.right && option.text.plain.startsWith(key.marker ?? '*'))
+  );
 }
 
 /** A question half way: its drafts, or why it stays out. */
@@ -49,33 +52,63 @@ function prepare(item: Item, context: Context, decision: Decision): Half {
       fitSeconds(draft, context, decision);
     }
     return { id: item.id, drafts };
-  } catch (error) { return refusedBy(error, item.id); }
+  } catch (error) {
+    return refusedBy(error, item.id);
+  }
 }
 
 /** What the drafts become in the file. May throw a Refusal. */
-function become(drafts: readonly Draft[], context: Context, board: Board | undefined, states: boolean): Pick<Fitted, 'cells' | 'text'> {
+function become(
+  drafts: readonly Draft[],
+  context: Context,
+  board: Board | undefined,
+  states: boolean,
+): Pick<Fitted, 'cells' | 'text'> {
   const { layout } = context;
   if (states && context.sureCells && drafts.every((draft) => isPlain(draft, context))) return {};
   if (board) return { cells: drafts.map((draft) => board.place(draft)) };
-  if (layout.shape === 'marked-text') return { text: drafts.map((draft) => paragraphOf(draft, layout.marks!)).join('\n\n') };
+  if (layout.shape === 'marked-text')
+    return { text: drafts.map((draft) => paragraphOf(draft, layout.marks!)).join('\n\n') };
   if (layout.shape === 'package') return {};
-  return { cells: drafts.length === 1 ? cellsOf(drafts[0]!, context) : drafts.flatMap((draft) => cellsOf(draft, context)) };
+  return {
+    cells:
+      drafts.length === 1
+        ? cellsOf(drafts[0]!, context)
+        : drafts.flatMap((draft) => cellsOf(draft, context)),
+  };
 }
 
-function finish({ id, drafts, reason }: Half, context: Context, board: Board | undefined, states = false): Fitted {
+function finish(
+  { id, drafts, reason }: Half,
+  context: Context,
+  board: Board | undefined,
+  states = false,
+): Fitted {
   if (!drafts) return { item: id, state: 'refused', changes: [], reason: reason ?? '' };
   try {
     const into = become(drafts, context, board, states);
     const { changes } = drafts[0]!;
-    return { item: id, state: changes.length ? 'changes' : 'fits', changes, as: drafts.map((draft) => draft.item), ...into };
-  } catch (error) { const refusal = refusedBy(error, id); return { item: id, state: 'refused', changes: [], reason: refusal.reason }; }
+    return {
+      item: id,
+      state: changes.length ? 'changes' : 'fits',
+      changes,
+      as: drafts.map((draft) => draft.item),
+      ...into,
+    };
+  } catch (error) {
+    const refusal = refusedBy(error, id);
+    return { item: id, state: 'refused', changes: [], reason: refusal.reason };
+  }
 }
 
 /** The boards' order: questions whose points name a level go first, then the rest by points, so that levels stay in order. */
 function boardOrder(halves: readonly Half[], layout: Layout): Half[] {
   const levels = new Set(layout.grid!.levels.map((level) => Number(level.replace(/[^\d.]/g, ''))));
   const points = ({ drafts }: Half): number => drafts?.[0]?.item.points ?? 0;
-  return [...halves].sort((a, b) => Number(levels.has(points(b))) - Number(levels.has(points(a))) || points(a) - points(b));
+  return [...halves].sort(
+    (a, b) =>
+      Number(levels.has(points(b))) - Number(levels.has(points(a))) || points(a) - points(b),
+  );
 }
 
 const UNDECIDED: Decision = {};
@@ -89,14 +122,34 @@ function deckOf(cards: readonly Item[]): Deck {
 }
 
 /** Fits questions to a layout of any shape. `decisions` are the user's, by the item's id. */
-export function fit(items: readonly Item[], layout: Layout, decisions: Readonly<Record<string, Decision>> = {}, options: FitOptions = {}): Fitted[] {
-  const context = contextOf(layout, deckOf(options.deck ?? items.filter((item) => item.kind === 'card')));
+export function fit(
+  items: readonly Item[],
+  layout: Layout,
+  decisions: Readonly<Record<string, Decision>> = {},
+  options: FitOptions = {},
+): Fitted[] {
+  const context = contextOf(
+    layout,
+    deckOf(options.deck ?? items.filter((item) => item.kind === 'card')),
+  );
   const decided = Object.keys(decisions).length > 0;
-  const halves = items.map((item) => prepare(item, context, (decided && decisions[item.id]) || UNDECIDED));
-  const order = layout.key.style === 'first' || layout.key.style === 'right-column' || layout.key.style === 'word';
-  if (options.spread !== undefined && !order) spreadKeys(halves.flatMap(({ drafts }) => drafts ?? []), options.spread);
-  if (layout.shape !== 'grid') return halves.map((half) => finish(half, context, undefined, options.states));
+  const halves = items.map((item) =>
+    prepare(item, context, (decided && decisions[item.id]) || UNDECIDED),
+  );
+  const order =
+    layout.key.style === 'first' ||
+    layout.key.style === 'right-column' ||
+    layout.key.style === 'word';
+  if (options.spread !== undefined && !order)
+    spreadKeys(
+      halves.flatMap(({ drafts }) => drafts ?? []),
+      options.spread,
+    );
+  if (layout.shape !== 'grid')
+    return halves.map((half) => finish(half, context, undefined, options.states));
   const board = new Board(layout);
-  const placed = new Map(boardOrder(halves, layout).map((half) => [half.id, finish(half, context, board)]));
+  const placed = new Map(
+    boardOrder(halves, layout).map((half) => [half.id, finish(half, context, board)]),
+  );
   return halves.map(({ id }) => placed.get(id)!);
 }

@@ -8,26 +8,50 @@ const literal = (sign: string): string => sign.replace(/[.*+?^${}()|[\]\\]/g, '\
 
 /** The signs that count wherever they stand, and those that count at the beginning of a word or line. */
 function signsOf(marks: Marks): { anywhere: string[]; leading: string[] } {
-  const list = (...names: (keyof Marks)[]): string[] => names.flatMap((name) => (marks[name] ? [marks[name]] : []));
-  return { anywhere: list('open', 'close', 'titleClose', 'feedback', 'pair', 'escape'), leading: list('right', 'wrong', 'titleOpen', 'category', 'comment', 'keyLine') };
+  const list = (...names: (keyof Marks)[]): string[] =>
+    names.flatMap((name) => (marks[name] ? [marks[name]] : []));
+  return {
+    anywhere: list('open', 'close', 'titleClose', 'feedback', 'pair', 'escape'),
+    leading: list('right', 'wrong', 'titleOpen', 'category', 'comment', 'keyLine'),
+  };
 }
 
 /** Makes texts safe for a form: signs of the form get its escape in front, or the question is refused where it has none. */
 export function escaperOf(marks: Marks): (text: string) => string {
   const { anywhere, leading } = signsOf(marks);
-  const byLength = (signs: string[]): string => [...new Set(signs)].sort((a, b) => b.length - a.length).map(literal).join('|');
+  const byLength = (signs: string[]): string =>
+    [...new Set(signs)]
+      .sort((a, b) => b.length - a.length)
+      .map(literal)
+      .join('|');
   const free = byLength(anywhere);
   const begin = byLength(leading);
-  const pattern = new RegExp([...(free ? [free] : []), ...(begin ? [`(?<=^|\\s)(?:${begin})`] : [])].join('|') || '(?!)', 'gu');
-  const label = marks.optionLabel && marks.optionLabel !== 'none' ? /^[A-Za-z\d]{1,2}[.)]\s/ : undefined;
+  const pattern = new RegExp(
+    [...(free ? [free] : []), ...(begin ? [`(?<=^|\\s)(?:${begin})`] : [])].join('|') || '(?!)',
+    'gu',
+  );
+  const label =
+    marks.optionLabel && marks.optionLabel !== 'none' ? /^[A-Za-z\d]{1,2}[.)]\s/ : undefined;
   return (text) => {
     if (!marks.escape) {
-      const sign = new RegExp(pattern.source, 'u').exec(text)?.[0] ?? (label?.exec(text)?.[0] ?? undefined);
-      if (sign !== undefined) throw new Refusal(`“${text}” holds ${JSON.stringify(sign.trim())}, a sign of the form, which has no way to write it as text`);
+      const sign =
+        new RegExp(pattern.source, 'u').exec(text)?.[0] ?? label?.exec(text)?.[0] ?? undefined;
+      if (sign !== undefined)
+        throw new Refusal(
+          `“${text}” holds ${JSON.stringify(sign.trim())}, a sign of the form, which has no way to write it as text`,
+        );
       return text;
     }
     const escaped = text.replace(pattern, (sign) => marks.escape! + sign);
-    return marks.escaped ? escaped.replace(new RegExp(`(?<!${literal(marks.escape)})[${literal(marks.escaped).replace(/[\]^-]/g, '\\$&')}]`, 'gu'), (sign) => marks.escape! + sign) : escaped;
+    return marks.escaped
+      ? escaped.replace(
+          new RegExp(
+            `(?<!${literal(marks.escape)})[${literal(marks.escaped).replace(/[\]^-]/g, '\\$&')}]`,
+            'gu',
+          ),
+          (sign) => marks.escape! + sign,
+        )
+      : escaped;
   };
 }
 
@@ -41,24 +65,46 @@ export function labelOf(label: Marks['optionLabel'], index: number): string {
 }
 
 /** The sign in front of an option or of its label; a lone sign stands apart from the text. */
-function optionLine({ text, right, feedback }: Option, index: number, marks: Marks, safe: (text: string) => string): string {
-  const sign = marks.keyLine ? '' : right ? marks.right : marks.wrong ?? '';
+function optionLine(
+  { text, right, feedback }: Option,
+  index: number,
+  marks: Marks,
+  safe: (text: string) => string,
+): string {
+  const sign = marks.keyLine ? '' : right ? marks.right : (marks.wrong ?? '');
   const label = labelOf(marks.optionLabel, index);
-  const told = feedback?.plain && marks.feedback ? ` ${marks.feedback} ${safe(feedback.plain)}` : '';
+  const told =
+    feedback?.plain && marks.feedback ? ` ${marks.feedback} ${safe(feedback.plain)}` : '';
   return `${sign}${label || (sign ? ' ' : '')}${safe(text.plain)}${told}`;
 }
 
-const acceptedAsOptions = (item: Item): Option[] => item.options ?? (item.accepted ?? []).map((plain) => ({ text: { plain }, right: true }));
+const acceptedAsOptions = (item: Item): Option[] =>
+  item.options ?? (item.accepted ?? []).map((plain) => ({ text: { plain }, right: true }));
 
 /** The paragraph, without number and category. May throw a Refusal. */
 export function paragraphOf(draft: Draft, marks: Marks): string {
   const { item } = draft;
   const safe = escaperOf(marks);
-  const title = item.title && marks.titleOpen ? `${marks.titleOpen}${safe(item.title)}${marks.titleClose ?? ''} ` : '';
+  const title =
+    item.title && marks.titleOpen
+      ? `${marks.titleOpen}${safe(item.title)}${marks.titleClose ?? ''} `
+      : '';
   const stem = `${title}${safe(item.stem.plain)}`;
   const lines = item.pairs
-    ? item.pairs.map(({ left, right }) => `${safe(left.plain)} ${marks.pair ?? '='} ${safe(right.plain)}`)
+    ? item.pairs.map(
+        ({ left, right }) => `${safe(left.plain)} ${marks.pair ?? '='} ${safe(right.plain)}`,
+      )
     : acceptedAsOptions(item).map((option, index) => optionLine(option, index, marks, safe));
-  const key = marks.keyLine && item.options ? [`${marks.keyLine} ${item.options.flatMap((option, index) => (option.right ? [optionLetter(index)] : [])).join(', ')}`] : [];
-  return [marks.open && lines.length ? `${stem} ${marks.open}` : stem, ...lines, ...(marks.close && lines.length ? [marks.close] : []), ...key].join('\n');
+  const key =
+    marks.keyLine && item.options
+      ? [
+          `${marks.keyLine} ${item.options.flatMap((option, index) => (option.right ? [optionLetter(index)] : [])).join(', ')}`,
+        ]
+      : [];
+  return [
+    marks.open && lines.length ? `${stem} ${marks.open}` : stem,
+    ...lines,
+    ...(marks.close && lines.length ? [marks.close] : []),
+    ...key,
+  ].join('\n');
 }

@@ -24,16 +24,31 @@ const WEAK = 'it is the least like the right option in length and words';
 export function fitOptions(draft: Draft, context: Context): void {
   const options = draft.item.options;
   if (!options || !['choice-one', 'choice-many', 'true-false'].includes(draft.item.kind)) return;
-  if (context.layout.key.style === 'word' || (context.layout.shape === 'grid')) return;
+  if (context.layout.key.style === 'word' || context.layout.shape === 'grid') return;
   const most = mostOptions(context);
   const least = context.layout.limits.optionsMin ?? 0;
-  if (options.length < least) throw new Refusal(`it has ${count(options.length, 'option')}; the receiver asks for ${least} at least`);
+  if (options.length < least)
+    throw new Refusal(
+      `it has ${count(options.length, 'option')}; the receiver asks for ${least} at least`,
+    );
   const right = options.filter((option) => option.right);
-  if (right.length > most) throw new Refusal(`it has ${right.length} right options; the receiver has room for ${count(most, 'option')}`);
-  if (right.length > 1 && !context.manyKeys) throw new Refusal(`it has ${right.length} right options; the receiver's key names one`);
+  if (right.length > most)
+    throw new Refusal(
+      `it has ${right.length} right options; the receiver has room for ${count(most, 'option')}`,
+    );
+  if (right.length > 1 && !context.manyKeys)
+    throw new Refusal(`it has ${right.length} right options; the receiver's key names one`);
   if (options.length <= most) return;
-  const weakest = options.filter((option) => !option.right).sort((a, b) => plausibility(a, right) - plausibility(b, right));
+  const weakest = options
+    .filter((option) => !option.right)
+    .sort((a, b) => plausibility(a, right) - plausibility(b, right));
   const cut = new Set(weakest.slice(0, options.length - most));
-  for (const option of cut) draft.note(`options.${options.indexOf(option)}`, option.text.plain, '', `the receiver takes ${count(most, 'option')}; ${quoted(option.text.plain, 30)} is cut since ${WEAK}`);
+  for (const option of cut)
+    draft.note(
+      `options.${options.indexOf(option)}`,
+      option.text.plain,
+      '',
+      `the receiver takes ${count(most, 'option')}; ${quoted(option.text.plain, 30)} is cut since ${WEAK}`,
+    );
   draft.set({ options: options.filter((option) => !cut.has(option)) });
 }

@@ -5,18 +5,29 @@ import { optionLetter } from '../shared/plain';
 import type { Draft } from './changes';
 
 /** Options that speak of the others' places stay where they are. */
-const PLACED = /\b(?:all|none|both|neither|any) (?:of )?(?:the )?(?:above|these|them|others?)\b|\b(?:answers?|options?) [A-J]\b|\b[A-J] (?:and|or) [A-J]\b/i;
+const PLACED =
+  /\b(?:all|none|both|neither|any) (?:of )?(?:the )?(?:above|these|them|others?)\b|\b(?:answers?|options?) [A-J]\b|\b[A-J] (?:and|or) [A-J]\b/i;
 
 /** Whether the order of a question's options may change. */
 const isFree = ({ kind, options = [], shuffle }: Item): boolean =>
-  (kind === 'choice-one' || kind === 'choice-many') && options.length > 2 && shuffle !== false && !options.some(({ text }) => PLACED.test(text.plain));
+  (kind === 'choice-one' || kind === 'choice-many') &&
+  options.length > 2 &&
+  shuffle !== false &&
+  !options.some(({ text }) => PLACED.test(text.plain));
 
-const keyOf = (options: readonly Option[]): string => options.flatMap((option, index) => (option.right ? [optionLetter(index)] : [])).join(', ');
+const keyOf = (options: readonly Option[]): string =>
+  options.flatMap((option, index) => (option.right ? [optionLetter(index)] : [])).join(', ');
 
 /** As many of each place as go evenly into `n`, in drawn order. */
 function evenPlaces(n: number, places: number, random: () => number): number[] {
   const rounds: number[] = [];
-  while (rounds.length < n) rounds.push(...shuffled(Array.from({ length: places }, (_, index) => index), random));
+  while (rounds.length < n)
+    rounds.push(
+      ...shuffled(
+        Array.from({ length: places }, (_, index) => index),
+        random,
+      ),
+    );
   return rounds.slice(0, n);
 }
 
@@ -27,7 +38,11 @@ function evenPlaces(n: number, places: number, random: () => number): number[] {
 export function spreadKeys(drafts: readonly Draft[], seed: number): void {
   const random = seeded(seed);
   const bySize = new Map<number, Draft[]>();
-  for (const draft of drafts) if (isFree(draft.item)) { const size = draft.item.options!.length; bySize.set(size, [...(bySize.get(size) ?? []), draft]); }
+  for (const draft of drafts)
+    if (isFree(draft.item)) {
+      const size = draft.item.options!.length;
+      bySize.set(size, [...(bySize.get(size) ?? []), draft]);
+    }
   for (const [size, group] of [...bySize].sort(([a], [b]) => a - b)) {
     const places = evenPlaces(group.length, size, random);
     group.forEach((draft, index) => {
@@ -37,7 +52,12 @@ export function spreadKeys(drafts: readonly Draft[], seed: number): void {
       // The first right one takes the place that is its turn; the rest keeps the drawn order.
       const [moved] = drawn.splice(right, 1);
       drawn.splice(places[index]!, 0, moved!);
-      draft.note('key', keyOf(options), keyOf(drawn), `the options stand in another order, so that the right ones are spread evenly (seed ${seed})`);
+      draft.note(
+        'key',
+        keyOf(options),
+        keyOf(drawn),
+        `the options stand in another order, so that the right ones are spread evenly (seed ${seed})`,
+      );
       draft.set({ options: drawn });
     });
   }

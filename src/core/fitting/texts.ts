@@ -20,19 +20,35 @@ function held(draft: Draft, field: string, text: string): string {
   // A letter and its accent as one sign are the same to every reader, and all that the encoding knows.
   if (!lost.length) return text.normalize('NFC');
   const plain = transliterate(text);
-  if (plain === undefined) throw new Refusal(`the file's encoding (Windows-1252) can't hold ${lost.slice(0, 5).join(' ')}`);
-  draft.note(field, text, plain, `the file's encoding (Windows-1252) can't hold ${lost.slice(0, 5).join(' ')}, so it is written plainly`);
+  if (plain === undefined)
+    throw new Refusal(
+      `the file's encoding (Windows-1252) can't hold ${lost.slice(0, 5).join(' ')}`,
+    );
+  draft.note(
+    field,
+    text,
+    plain,
+    `the file's encoding (Windows-1252) can't hold ${lost.slice(0, 5).join(' ')}, so it is written plainly`,
+  );
   return plain;
 }
 
 /** Where a line break in a text would begin another row or question. */
-const breaksLines = ({ layout, plainText }: Context): boolean => (plainText && layout.file.quote === 'none') || layout.shape === 'marked-text';
+const breaksLines = ({ layout, plainText }: Context): boolean =>
+  (plainText && layout.file.quote === 'none') || layout.shape === 'marked-text';
 
 /** The text without its formatting, which no cell of a file keeps; named, since it may have said something. */
 function flat(draft: Draft, field: string, text: Text): string {
   if (!text.html) return text.plain;
   const plain = flattenText(text);
-  draft.note(field, text.html, plain, plain === text.plain ? 'the receiver keeps no formatting' : 'the receiver keeps no formatting, so raised and lowered signs become signs of their own');
+  draft.note(
+    field,
+    text.html,
+    plain,
+    plain === text.plain
+      ? 'the receiver keeps no formatting'
+      : 'the receiver keeps no formatting, so raised and lowered signs become signs of their own',
+  );
   return plain;
 }
 
@@ -49,22 +65,46 @@ function throughFor(draft: Draft, context: Context, own: Record<string, string>)
   const { limits } = context.layout;
   const hasOwn = Object.keys(own).length > 0;
   return (name, original, limit, at) => {
-    if (!hasOwn && !original.html && (!limit || original.plain.length <= limit) && HARMLESS.test(original.plain)) return original;
+    if (
+      !hasOwn &&
+      !original.html &&
+      (!limit || original.plain.length <= limit) &&
+      HARMLESS.test(original.plain)
+    )
+      return original;
     const field = at === undefined ? name : `${name}.${at}`;
     const variant = own[draft.prefix + field];
     const isOwn = variant !== undefined && variant !== original.plain;
     if (isOwn) draft.note(field, original.plain, variant, 'you wrote it for this receiver');
-    let text = isOwn ? variant : context.keepsFormatting ? original.plain : flat(draft, field, original);
+    let text = isOwn
+      ? variant
+      : context.keepsFormatting
+        ? original.plain
+        : flat(draft, field, original);
     if (limit && lengthOf(text, limits.count) > limit) {
       const length = lengthOf(text, limits.count);
       const short = shorten(text, limit, limits.count);
-      draft.note(field, text, short, `${length} ${limits.count === 'bytes' ? 'bytes' : 'characters'}; the receiver takes ${limit}, so ${length - limit} are over`);
+      draft.note(
+        field,
+        text,
+        short,
+        `${length} ${limits.count === 'bytes' ? 'bytes' : 'characters'}; the receiver takes ${limit}, so ${length - limit} are over`,
+      );
       text = short;
     }
     const isTyped = context.keepsFormatting && /^(?:accepted|gaps)/.test(field);
     if ((breaksLines(context) || isTyped) && /[\n\t]/.test(text)) {
       const line = text.replace(/\s*[\n\t]\s*/gu, ' ');
-      draft.note(field, text, line, isTyped ? 'a typed answer has one line' : context.plainText ? 'the file has no way to keep a line break in a cell' : 'a line break would end the text of the question');
+      draft.note(
+        field,
+        text,
+        line,
+        isTyped
+          ? 'a typed answer has one line'
+          : context.plainText
+            ? 'the file has no way to keep a line break in a cell'
+            : 'a line break would end the text of the question',
+      );
       text = line;
     }
     if (context.keepsFormatting && /[ \t\u00a0]{2,}|\t/.test(text) && !original.html) {
@@ -74,8 +114,15 @@ function throughFor(draft: Draft, context: Context, own: Record<string, string>)
     }
     if (context.narrow) text = held(draft, field, text);
     // The apostrophe is noted, but the writer sets it and the read-back takes it away, so the question keeps its text.
-    if (context.plainText) draft.note(field, text, guardFormula(text), 'an apostrophe in front keeps a spreadsheet program from running it');
-    if (text === original.plain && (!original.html || context.keepsFormatting)) return original.html ? kept(draft, field, original, context) : original;
+    if (context.plainText)
+      draft.note(
+        field,
+        text,
+        guardFormula(text),
+        'an apostrophe in front keeps a spreadsheet program from running it',
+      );
+    if (text === original.plain && (!original.html || context.keepsFormatting))
+      return original.html ? kept(draft, field, original, context) : original;
     return { plain: text };
   };
 }
@@ -88,7 +135,12 @@ function joinedAnswers(draft: Draft, context: Context): string | undefined {
   if (column && (column.separator || context.having('accepted').length > 1)) return undefined;
   if (!column && context.layout.shape !== 'grid' && draft.item.kind !== 'card') return undefined;
   const one = accepted.join('; ');
-  draft.note('accepted', accepted.join(' | '), one, `the receiver has room for one answer, so the ${accepted.length} are joined`);
+  draft.note(
+    'accepted',
+    accepted.join(' | '),
+    one,
+    `the receiver has room for one answer, so the ${accepted.length} are joined`,
+  );
   return one;
 }
 
@@ -101,22 +153,43 @@ function changed<T>(list: T[], change: (one: T, index: number) => T): T[] {
 /** The answers of a question, each through the same rules as an option. */
 function fitAnswers(draft: Draft, context: Context, through: Through): Partial<Item> {
   const { item } = draft;
-  const { limits: { option: most, explanation } } = context.layout;
+  const {
+    limits: { option: most, explanation },
+  } = context.layout;
   const feedback = context.carries('feedback');
-  const list = (name: string, texts: string[]): string[] => changed(texts, (text, index) => through(name, { plain: text }, most, index).plain);
+  const list = (name: string, texts: string[]): string[] =>
+    changed(texts, (text, index) => through(name, { plain: text }, most, index).plain);
   const fields: Partial<Item> = {};
   if (item.options) {
     fields.options = changed(item.options, (option, index) => {
       const text = through('options', option.text, most, index);
-      const told = feedback && option.feedback ? through('options', option.feedback, explanation, `${index}.feedback`) : option.feedback;
-      return text === option.text && told === option.feedback ? option : { ...option, text, ...(told ? { feedback: told } : {}) };
+      const told =
+        feedback && option.feedback
+          ? through('options', option.feedback, explanation, `${index}.feedback`)
+          : option.feedback;
+      return text === option.text && told === option.feedback
+        ? option
+        : { ...option, text, ...(told ? { feedback: told } : {}) };
     });
     return fields;
   }
-  if (item.accepted) { const several = joinedAnswers(draft, context); fields.accepted = list('accepted', several ? [several] : item.accepted); return fields; }
-  if (item.pairs) fields.pairs = item.pairs.map((pair, index) => ({ left: through('pairs', pair.left, most, `${index}.left`), right: through('pairs', pair.right, most, `${index}.right`) }));
-  if (item.steps) fields.steps = item.steps.map((step, index) => through('steps', step, most, index));
-  if (item.gaps) fields.gaps = item.gaps.map((gap, index) => ({ ...gap, accepted: list(`gaps.${index}`, gap.accepted) }));
+  if (item.accepted) {
+    const several = joinedAnswers(draft, context);
+    fields.accepted = list('accepted', several ? [several] : item.accepted);
+    return fields;
+  }
+  if (item.pairs)
+    fields.pairs = item.pairs.map((pair, index) => ({
+      left: through('pairs', pair.left, most, `${index}.left`),
+      right: through('pairs', pair.right, most, `${index}.right`),
+    }));
+  if (item.steps)
+    fields.steps = item.steps.map((step, index) => through('steps', step, most, index));
+  if (item.gaps)
+    fields.gaps = item.gaps.map((gap, index) => ({
+      ...gap,
+      accepted: list(`gaps.${index}`, gap.accepted),
+    }));
   return fields;
 }
 
@@ -129,16 +202,27 @@ export function fitTexts(draft: Draft, context: Context, decision: Decision): vo
   const fields: Partial<Item> = fitAnswers(draft, context, through);
   fields.stem = stem;
   if (context.carries('hint') && item.hint) fields.hint = through('hint', item.hint, limits.hint);
-  if (context.carries('explanation') && item.explanation) fields.explanation = through('explanation', item.explanation, limits.explanation);
-  if (context.carries('title') && item.title) fields.title = through('title', { plain: item.title }, limits.title).plain;
-  if (context.narrow && context.carries('category') && item.category) fields.category = item.category.map((part) => held(draft, 'category', part));
+  if (context.carries('explanation') && item.explanation)
+    fields.explanation = through('explanation', item.explanation, limits.explanation);
+  if (context.carries('title') && item.title)
+    fields.title = through('title', { plain: item.title }, limits.title).plain;
+  if (context.narrow && context.carries('category') && item.category)
+    fields.category = item.category.map((part) => held(draft, 'category', part));
   // Most questions come through untouched, and are then the very same object.
-  for (const name in fields) if (fields[name as keyof Item] !== item[name as keyof Item]) { draft.set(fields); return; }
+  for (const name in fields)
+    if (fields[name as keyof Item] !== item[name as keyof Item]) {
+      draft.set(fields);
+      return;
+    }
 }
 
 /** The nearest of the allowed seconds; of two as near, the longer, since nobody minds more time. */
 export function nearestSeconds(seconds: number, allowed: Limits['seconds']): number {
-  return [...(allowed ?? [])].sort((a, b) => Math.abs(a - seconds) - Math.abs(b - seconds) || b - a)[0] ?? seconds;
+  return (
+    [...(allowed ?? [])].sort(
+      (a, b) => Math.abs(a - seconds) - Math.abs(b - seconds) || b - a,
+    )[0] ?? seconds
+  );
 }
 
 /** The time limit as one of the receiver's list. */
@@ -148,12 +232,31 @@ export function fitSeconds(draft: Draft, context: Context, decision: Decision): 
   const column = context.having('seconds')[0];
   const { seconds } = draft.item;
   if (seconds === undefined) {
-    const fallback = column?.default ? Number(column.default) : column?.required ? allowed?.[0] : undefined;
-    if (fallback !== undefined && Number.isFinite(fallback)) { draft.note('seconds', '', String(fallback), column?.required ? 'the receiver asks for a time limit' : 'the layout’s default'); draft.set({ seconds: fallback }); }
+    const fallback = column?.default
+      ? Number(column.default)
+      : column?.required
+        ? allowed?.[0]
+        : undefined;
+    if (fallback !== undefined && Number.isFinite(fallback)) {
+      draft.note(
+        'seconds',
+        '',
+        String(fallback),
+        column?.required ? 'the receiver asks for a time limit' : 'the layout’s default',
+      );
+      draft.set({ seconds: fallback });
+    }
     return;
   }
   if (!allowed?.length || allowed.includes(seconds)) return;
-  const chosen = decision.own?.[`${draft.prefix}seconds`] ? Number(decision.own[`${draft.prefix}seconds`]) : nearestSeconds(seconds, allowed);
-  draft.note('seconds', String(seconds), String(chosen), `${seconds} is not on the receiver's list ${allowed.join(', ')}`);
+  const chosen = decision.own?.[`${draft.prefix}seconds`]
+    ? Number(decision.own[`${draft.prefix}seconds`])
+    : nearestSeconds(seconds, allowed);
+  draft.note(
+    'seconds',
+    String(seconds),
+    String(chosen),
+    `${seconds} is not on the receiver's list ${allowed.join(', ')}`,
+  );
   draft.set({ seconds: chosen });
 }

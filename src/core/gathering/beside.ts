@@ -15,11 +15,17 @@ const positive = (text: string): number | undefined => {
 /** A tag as people write it, plain or `name: value`; `name` is the column's where that stands for one tag. */
 export function tagOf(text: string, name?: string): Tag {
   const pair = /^([^:]{1,40}):\s*(\S.*)$/.exec(text);
-  return name ? { name, value: text } : pair ? { name: pair[1]!.trim(), value: pair[2]!.trim() } : { value: text };
+  return name
+    ? { name, value: text }
+    : pair
+      ? { name: pair[1]!.trim(), value: pair[2]!.trim() }
+      : { value: text };
 }
 
 function tags(row: Row): Tag[] {
-  const joined = row.texts('tags').flatMap((text) => splitCell(text, /[|;]/.exec(text)?.[0] ?? ','));
+  const joined = row
+    .texts('tags')
+    .flatMap((text) => splitCell(text, /[|;]/.exec(text)?.[0] ?? ','));
   const named = (row.slots.get('tag') ?? []).flatMap(({ index, column }) => {
     const text = row.region.cell(row.row, index);
     return text ? [tagOf(text, column.tag)] : [];
@@ -27,11 +33,21 @@ function tags(row: Row): Tag[] {
   return [...joined.map((text) => tagOf(text)), ...named];
 }
 
-function number(row: Row, role: 'points' | 'attempts' | 'lines', problems: Problem[]): number | undefined {
+function number(
+  row: Row,
+  role: 'points' | 'attempts' | 'lines',
+  problems: Problem[],
+): number | undefined {
   const text = row.text(role);
   if (!text) return undefined;
   const value = positive(text);
-  if (value === undefined) problems.push({ rule: 'not-a-number', level: 'warn', field: role, message: `${row.cellOf(role)} says ${quoted(text)}, which is no number of ${role}; it was left empty.` });
+  if (value === undefined)
+    problems.push({
+      rule: 'not-a-number',
+      level: 'warn',
+      field: role,
+      message: `${row.cellOf(role)} says ${quoted(text)}, which is no number of ${role}; it was left empty.`,
+    });
   return value;
 }
 
@@ -44,25 +60,63 @@ function across(text: string): boolean | undefined {
 export function readBeside(row: Row): { fields: Partial<Item>; problems: Problem[] } {
   const problems: Problem[] = [];
   const fields: Partial<Item> = {};
-  const set = <K extends keyof Item>(name: K, value: Item[K] | undefined): void => { if (value !== undefined) fields[name] = value; };
-  const textOf = (role: 'hint' | 'explanation') => (row.text(role) ? { plain: row.text(role) } : undefined);
+  const set = <K extends keyof Item>(name: K, value: Item[K] | undefined): void => {
+    if (value !== undefined) fields[name] = value;
+  };
+  const textOf = (role: 'hint' | 'explanation') =>
+    row.text(role) ? { plain: row.text(role) } : undefined;
   set('title', row.text('title') || undefined);
   set('hint', textOf('hint'));
   set('explanation', textOf('explanation'));
-  for (const role of ['points', 'attempts', 'lines'] as const) set(role, number(row, role, problems));
+  for (const role of ['points', 'attempts', 'lines'] as const)
+    set(role, number(row, role, problems));
   const time = row.text('seconds');
   if (time) {
     set('seconds', secondsOf(time));
-    if (fields.seconds === undefined) problems.push({ rule: 'not-a-time', level: 'warn', field: 'seconds', message: `${row.cellOf('seconds')} says ${quoted(time)}, which is no time; write seconds (30) or minutes and seconds (0:30).` });
+    if (fields.seconds === undefined)
+      problems.push({
+        rule: 'not-a-time',
+        level: 'warn',
+        field: 'seconds',
+        message: `${row.cellOf('seconds')} says ${quoted(time)}, which is no time; write seconds (30) or minutes and seconds (0:30).`,
+      });
   }
-  if (row.any('endings')) set('endings', row.text('endings').split(/[,;|\s]+/).filter(Boolean).map((ending) => `.${ending.replace(/^[*.]+/, '').toLowerCase()}`));
+  if (row.any('endings'))
+    set(
+      'endings',
+      row
+        .text('endings')
+        .split(/[,;|\s]+/)
+        .filter(Boolean)
+        .map((ending) => `.${ending.replace(/^[*.]+/, '').toLowerCase()}`),
+    );
   if (row.has('shuffle')) set('shuffle', verdictOf(row.text('shuffle')));
   if (row.has('across')) set('across', across(row.text('across')));
-  if (row.has('use')) { const use = alike(row.text('use')); set('use', use.startsWith('practi') ? 'practice' : use.startsWith('scor') ? 'scored' : undefined); }
-  if (row.any('category')) set('category', row.text('category').split(/\s*(?:>|\/|::|»)\s*/u).filter(Boolean));
+  if (row.has('use')) {
+    const use = alike(row.text('use'));
+    set(
+      'use',
+      use.startsWith('practi') ? 'practice' : use.startsWith('scor') ? 'scored' : undefined,
+    );
+  }
+  if (row.any('category'))
+    set(
+      'category',
+      row
+        .text('category')
+        .split(/\s*(?:>|\/|::|»)\s*/u)
+        .filter(Boolean),
+    );
   const own = row.has('tags') || row.has('tag') ? tags(row) : [];
   if (own.length) set('tags', own);
   const picture = row.text('image');
-  if (picture) set('media', [{ at: 'stem', href: picture, ...(row.text('image-alt') ? { alt: row.text('image-alt') } : {}) }]);
+  if (picture)
+    set('media', [
+      {
+        at: 'stem',
+        href: picture,
+        ...(row.text('image-alt') ? { alt: row.text('image-alt') } : {}),
+      },
+    ]);
   return { fields, problems };
 }

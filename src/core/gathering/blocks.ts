@@ -4,12 +4,21 @@ import { alike } from '../shared/normalise';
 import type { Blocks } from '../shared/table/blocks';
 import { shownRow, type Region } from '../shared/table/region';
 
-const HEADINGS: Partial<Record<Role, string>> = { option: 'Answer', verdict: 'Verdict', feedback: 'Feedback', weight: 'Weight', wrong: 'Wrong answer' };
+const HEADINGS: Partial<Record<Role, string>> = {
+  option: 'Answer',
+  verdict: 'Verdict',
+  feedback: 'Feedback',
+  weight: 'Weight',
+  wrong: 'Wrong answer',
+};
 
 /** A sheet with a row for each filled block; `lines` keep the rows where the blocks open. */
 export function blocksAsRows(region: Region, blocks: Blocks): Sheet {
   const headings: string[] = [];
-  const place = (heading: string): number => { const found = headings.indexOf(heading); return found >= 0 ? found : headings.push(heading) - 1; };
+  const place = (heading: string): number => {
+    const found = headings.indexOf(heading);
+    return found >= 0 ? found : headings.push(heading) - 1;
+  };
   const rows: string[][] = [];
   const lines: number[] = [];
   blocks.starts.forEach((start, index) => {
@@ -21,7 +30,8 @@ export function blocksAsRows(region: Region, blocks: Blocks): Sheet {
       const label = region.cell(r, blocks.labelColumn);
       const line = blocks.lines.find((one) => alike(one.label) === alike(label));
       if (!line) continue;
-      const n = line.role === 'option' && region.cell(r, blocks.labelColumn + 1) ? ++options : options;
+      const n =
+        line.role === 'option' && region.cell(r, blocks.labelColumn + 1) ? ++options : options;
       if (line.role === 'option' && !region.cell(r, blocks.labelColumn + 1)) continue;
       for (const { column, role } of line.cells) {
         const heading = HEADINGS[role];
@@ -31,6 +41,16 @@ export function blocksAsRows(region: Region, blocks: Blocks): Sheet {
     rows.push(row);
     lines.push(shownRow(region.sheet, start));
   });
-  const wide = rows.map((row) => Array.from({ length: headings.length }, (_, index) => row[index] ?? ''));
-  return { ...region.sheet, rows: [headings, ...wide], lines: [Math.max(1, (lines[0] ?? 2) - 1), ...lines], merges: [], rich: {}, dates: [], formulas: [] };
+  const wide = rows.map((row) =>
+    Array.from({ length: headings.length }, (_, index) => row[index] ?? ''),
+  );
+  return {
+    ...region.sheet,
+    rows: [headings, ...wide],
+    lines: [Math.max(1, (lines[0] ?? 2) - 1), ...lines],
+    merges: [],
+    rich: {},
+    dates: [],
+    formulas: [],
+  };
 }

@@ -2,6 +2,15 @@
 import type { Finding, Item, Overrule, Reading } from '../model';
 
 /** `blocks` says for each item of a running text which lines it spans. */
-export type Gathered = { items: Item[]; findings: Finding[]; reading: Reading; blocks?: { from: number; to: number }[] };
+export type Gathered = {
+  items: Item[];
+  findings: Finding[];
+  reading: Reading;
+  blocks?: { from: number; to: number }[];
+};
 /** `progress` is told how many rows of how many are done, every thousand rows. */
-export type GatherOptions = { overrule?: Overrule; newId: () => string; progress?: (done: number, of: number) => void };
+export type GatherOptions = {
+  overrule?: Overrule;
+  newId: () => string;
+  progress?: (done: number, of: number) => void;
+};

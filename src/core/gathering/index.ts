@@ -1,5 +1,15 @@
 // Gathering: from a table to questions, with the reading that explains them.
-import type { CellRange, Column, Finding, Item, Key, Overrule, Reading, Sheet, Table } from '../model';
+import type {
+  CellRange,
+  Column,
+  Finding,
+  Item,
+  Key,
+  Overrule,
+  Reading,
+  Sheet,
+  Table,
+} from '../model';
 import { columnLetters, parseRange } from '../shared/cells';
 import { findBlocks } from '../shared/table/blocks';
 import { findBoard } from '../shared/table/board';
@@ -19,7 +29,15 @@ import { guessKey } from './key-style';
 import { readAnswer, type Manner } from './question';
 import { withRich } from './rich';
 import { Row, slotsOf, type Slots } from './row';
-import { explainsHeadings, isEmptyRow, isShifted, leftOut, headingRepeats, unshift, whyNoQuestion } from './rows';
+import {
+  explainsHeadings,
+  isEmptyRow,
+  isShifted,
+  leftOut,
+  headingRepeats,
+  unshift,
+  whyNoQuestion,
+} from './rows';
 import { chooseSheet } from './sheet-choice';
 import { spreadMerges, tablesOf } from './tables';
 
@@ -28,13 +46,31 @@ export { gatherText } from './text/index';
 export type { Gathered, GatherOptions } from './contract';
 
 /** The reading of a region: every guess with its reason, and what the user overruled in its place. */
-function readManner(table: Table, region: Region, overrule: Overrule, chosen: { because: string; sure: boolean }): { reading: Reading; first: number; headingRow: number | null } {
+function readManner(
+  table: Table,
+  region: Region,
+  overrule: Overrule,
+  chosen: { because: string; sure: boolean },
+): { reading: Reading; first: number; headingRow: number | null } {
   const because: Record<string, string> = { sheet: chosen.because };
   const unsure: string[] = chosen.sure ? [] : ['sheet'];
   const found = overrule.headingRow === undefined ? findHeadingRow(region) : undefined;
-  const headingRow = overrule.headingRow === undefined ? found?.row ?? null : overrule.headingRow === null ? null : rowShown(region.sheet, overrule.headingRow);
-  because['headingRow'] = overrule.headingRow !== undefined ? 'you chose it' : found ? `${count(found.known, 'heading')} of row ${shownRow(region.sheet, found.row)} are known words` : 'no row speaks the words of headings';
-  const first = headingRow === null ? region.top : headingRow + (explainsHeadings(region, headingRow + 1) ? 2 : 1);
+  const headingRow =
+    overrule.headingRow === undefined
+      ? (found?.row ?? null)
+      : overrule.headingRow === null
+        ? null
+        : rowShown(region.sheet, overrule.headingRow);
+  because['headingRow'] =
+    overrule.headingRow !== undefined
+      ? 'you chose it'
+      : found
+        ? `${count(found.known, 'heading')} of row ${shownRow(region.sheet, found.row)} are known words`
+        : 'no row speaks the words of headings';
+  const first =
+    headingRow === null
+      ? region.top
+      : headingRow + (explainsHeadings(region, headingRow + 1) ? 2 : 1);
   const guesses = guessColumns(region, headingRow, first);
   const columns = guesses.map(({ because: why, sure, ...column }): Column => {
     const own = overrule.columns?.find((candidate) => candidate.column === column.column);
@@ -45,44 +81,89 @@ function readManner(table: Table, region: Region, overrule: Overrule, chosen: { 
   const key = guessKey(region, columns, first);
   because['key'] = overrule.key ? 'you chose it' : key.because;
   if (!overrule.key && !key.sure) unsure.push('key');
-  if (table.separator) because['separator'] = overrule.separator ? 'you chose it' : 'it splits the rows most evenly';
+  if (table.separator)
+    because['separator'] = overrule.separator ? 'you chose it' : 'it splits the rows most evenly';
   if (table.encoding) because['encoding'] = overrule.encoding ? 'you chose it' : 'the bytes say so';
   return {
-    first, headingRow,
+    first,
+    headingRow,
     reading: {
-      as: 'table', sheet: region.sheet.name, ...(overrule.range ? { range: overrule.range } : {}),
+      as: 'table',
+      sheet: region.sheet.name,
+      ...(overrule.range ? { range: overrule.range } : {}),
       headingRow: headingRow === null ? null : shownRow(region.sheet, headingRow),
-      columns, key: overrule.key ?? key.key,
-      ...(table.separator ? { separator: table.separator } : {}), ...(table.encoding ? { encoding: table.encoding } : {}),
-      because, unsure,
+      columns,
+      key: overrule.key ?? key.key,
+      ...(table.separator ? { separator: table.separator } : {}),
+      ...(table.encoding ? { encoding: table.encoding } : {}),
+      because,
+      unsure,
     },
   };
 }
 
-const CARD_WORDS = /^(?:term|front|card|begriff|vorderseite|word|vocabulary|concept|terme|termino|termine|begrip|termo)/i;
+const CARD_WORDS =
+  /^(?:term|front|card|begriff|vorderseite|word|vocabulary|concept|terme|termino|termine|begrip|termo)/i;
 
-function mannerOf(region: Region, slots: Slots, key: Key, first: number, headless: boolean): Manner {
+function mannerOf(
+  region: Region,
+  slots: Slots,
+  key: Key,
+  first: number,
+  headless: boolean,
+): Manner {
   const sample = (role: 'options' | 'wrongs'): string[] => {
     const slot = slots.get(role)?.[0];
     if (!slot) return [];
-    return Array.from({ length: Math.min(200, region.bottom - first + 1) }, (_, index) => region.cell(first + index, slot.index));
+    return Array.from({ length: Math.min(200, region.bottom - first + 1) }, (_, index) =>
+      region.cell(first + index, slot.index),
+    );
   };
   const stem = slots.get('stem')?.[0]?.column.heading ?? '';
   const accepted = slots.get('accepted')?.[0]?.column.heading ?? '';
   return {
-    key, optionSeparator: findInnerSeparator(sample('options')), wrongSeparator: findInnerSeparator(sample('wrongs')),
-    cards: headless || CARD_WORDS.test(stem) || namesLanguage(stem) || /definition|back|meaning|translation|ruckseite|rückseite|bedeutung|verso/i.test(accepted),
+    key,
+    optionSeparator: findInnerSeparator(sample('options')),
+    wrongSeparator: findInnerSeparator(sample('wrongs')),
+    cards:
+      headless ||
+      CARD_WORDS.test(stem) ||
+      namesLanguage(stem) ||
+      /definition|back|meaning|translation|ruckseite|rückseite|bedeutung|verso/i.test(accepted),
   };
 }
 
-const isWorkbook = ({ format }: Table): boolean => format === 'xlsx' || format === 'xls' || format === 'ods';
+const isWorkbook = ({ format }: Table): boolean =>
+  format === 'xlsx' || format === 'xls' || format === 'ods';
 
-type Context = { progress: GatherOptions['progress']; keep: boolean; table: Table; region: Region; slots: Slots; manner: Manner; newId: () => string; findings: Finding[] };
+type Context = {
+  progress: GatherOptions['progress'];
+  keep: boolean;
+  table: Table;
+  region: Region;
+  slots: Slots;
+  manner: Manner;
+  newId: () => string;
+  findings: Finding[];
+};
 
 function place(context: Context, row: Row, problem: Problem, item: string): Finding {
-  const role = problem.field === 'key' ? 'key' : problem.field === 'kind' ? 'kind' : problem.field === 'points' ? 'points' : problem.field === 'seconds' ? 'seconds' : 'stem';
+  const role =
+    problem.field === 'key'
+      ? 'key'
+      : problem.field === 'kind'
+        ? 'kind'
+        : problem.field === 'points'
+          ? 'points'
+          : problem.field === 'seconds'
+            ? 'seconds'
+            : 'stem';
   return {
-    rule: problem.rule, level: problem.level, item, field: problem.field, message: problem.message,
+    rule: problem.rule,
+    level: problem.level,
+    item,
+    field: problem.field,
+    message: problem.message,
     where: { file: context.table.file, sheet: context.region.sheet.name, cell: row.cellOf(role) },
     ...(problem.mend ? { mend: problem.mend } : {}),
   };
@@ -93,13 +174,22 @@ function readItem(context: Context, row: Row): Item {
   const id = newId();
   const answer = readAnswer(row, manner);
   const beside = readBeside(row);
-  for (const problem of [...answer.problems, ...beside.problems]) context.findings.push(place(context, row, problem, id));
+  for (const problem of [...answer.problems, ...beside.problems])
+    context.findings.push(place(context, row, problem, id));
   const item: Item = {
-    id, ref: row.text('ref'), kind: answer.kind, stem: { plain: row.text('stem') },
-    ...beside.fields, ...answer.fields,
+    id,
+    ref: row.text('ref'),
+    kind: answer.kind,
+    stem: { plain: row.text('stem') },
+    ...beside.fields,
+    ...answer.fields,
     origin: {
-      file: table.file, ...(isWorkbook(table) ? { sheet: region.sheet.name } : {}), row: row.shown, cell: row.cellOf('stem'),
-      ...(row.text('by') ? { by: row.text('by') } : {}), ...(row.text('at') ? { at: row.text('at') } : {}),
+      file: table.file,
+      ...(isWorkbook(table) ? { sheet: region.sheet.name } : {}),
+      row: row.shown,
+      cell: row.cellOf('stem'),
+      ...(row.text('by') ? { by: row.text('by') } : {}),
+      ...(row.text('at') ? { at: row.text('at') } : {}),
     },
   };
   return withRich(item, row, context.keep);
@@ -116,11 +206,18 @@ function readShifted(context: Context, row: Row, width: number): Item {
   let mend: Finding['mend'];
   if (joined) {
     const mended = regionOf({ ...context.region.sheet, rows: [joined], lines: [row.shown] });
-    const { id: _id, origin: _origin, ...patch } = readItem({ ...context, region: mended, findings: [] }, new Row(mended, context.slots, 0));
+    const {
+      id: _id,
+      origin: _origin,
+      ...patch
+    } = readItem({ ...context, region: mended, findings: [] }, new Row(mended, context.slots, 0));
     mend = { label: 'Put the cells together again', patch };
   }
   context.findings.push({
-    rule: 'columns-shifted', level: 'block', item: item.id, field: 'stem',
+    rule: 'columns-shifted',
+    level: 'block',
+    item: item.id,
+    field: 'stem',
     where: { file: context.table.file, sheet: context.region.sheet.name, cell: row.cellOf('stem') },
     message: `Row ${row.shown} has ${count(extra, 'cell')} more than the headings: a separator without quotes inside a text moved the cells behind it.`,
     ...(mend ? { mend } : {}),
@@ -128,7 +225,12 @@ function readShifted(context: Context, row: Row, width: number): Item {
   return item;
 }
 
-function readRows(context: Context, headingRow: number | null, first: number, width: number): Item[] {
+function readRows(
+  context: Context,
+  headingRow: number | null,
+  first: number,
+  width: number,
+): Item[] {
   const { region, slots, findings, table } = context;
   const items: Item[] = [];
   const rows: Row[] = [];
@@ -137,12 +239,18 @@ function readRows(context: Context, headingRow: number | null, first: number, wi
     if (!isEmptyRow(region, r) && !repeats(r)) rows.push(new Row(region, slots, r));
   }
   const picked = slots.has('pick') && rows.some((row) => row.text('pick'));
-  const needsAnswer = rows.length > 1 && rows.filter((row) => (['option', 'options', 'accepted', 'right', 'key'] as const).some((role) => row.any(role))).length > rows.length * 0.5;
+  const needsAnswer =
+    rows.length > 1 &&
+    rows.filter((row) =>
+      (['option', 'options', 'accepted', 'right', 'key'] as const).some((role) => row.any(role)),
+    ).length >
+      rows.length * 0.5;
   let done = 0;
   for (const row of rows) {
     if (++done % 1000 === 0) context.progress?.(done, rows.length);
     if (picked && !row.text('pick')) continue;
-    const shifted = table.separator !== undefined && headingRow !== null && isShifted(region, row.row, width);
+    const shifted =
+      table.separator !== undefined && headingRow !== null && isShifted(region, row.row, width);
     const reason = shifted ? undefined : whyNoQuestion(row, needsAnswer);
     if (reason) findings.push(leftOut(row, table.file, reason.level, reason.message));
     else items.push(shifted ? readShifted(context, row, width) : readItem(context, row));
@@ -159,43 +267,134 @@ function headedWidth(region: Region, headingRow: number | null): number {
 }
 
 /** One table of a sheet: its reading, and every row as a question. */
-function gatherRegion(table: Table, region: Region, overrule: Overrule, chosen: { because: string; sure: boolean }, newId: () => string, progress?: GatherOptions['progress']): Gathered {
+function gatherRegion(
+  table: Table,
+  region: Region,
+  overrule: Overrule,
+  chosen: { because: string; sure: boolean },
+  newId: () => string,
+  progress?: GatherOptions['progress'],
+): Gathered {
   const findings: Finding[] = [];
   const { reading, first, headingRow } = readManner(table, region, overrule, chosen);
   const slots = slotsOf(reading.columns);
   const manner = mannerOf(region, slots, reading.key, first, headingRow === null);
-  const items = readRows({ progress, keep: overrule.formatting !== 'strip', table, region, slots, manner, newId, findings }, headingRow, first, headedWidth(region, headingRow));
+  const items = readRows(
+    {
+      progress,
+      keep: overrule.formatting !== 'strip',
+      table,
+      region,
+      slots,
+      manner,
+      newId,
+      findings,
+    },
+    headingRow,
+    first,
+    headedWidth(region, headingRow),
+  );
   findings.push(...damageOf(items, region, reading.columns, table.file));
   return { items, findings, reading };
 }
 
 /** Several tables of one sheet: each by its own headings, the reading being that of the one with most questions. */
-function gatherTables(table: Table, sheet: Sheet, ranges: readonly CellRange[], overrule: Overrule, chosen: { because: string; sure: boolean }, newId: () => string): Gathered {
-  const parts = ranges.map((range) => gatherRegion(table, regionOf(sheet, range), overrule, chosen, newId));
+function gatherTables(
+  table: Table,
+  sheet: Sheet,
+  ranges: readonly CellRange[],
+  overrule: Overrule,
+  chosen: { because: string; sure: boolean },
+  newId: () => string,
+): Gathered {
+  const parts = ranges.map((range) =>
+    gatherRegion(table, regionOf(sheet, range), overrule, chosen, newId),
+  );
   const most = parts.reduce((best, part) => (part.items.length > best.items.length ? part : best));
-  const note: Finding = { rule: 'several-tables', level: 'note', where: { file: table.file, sheet: sheet.name }, message: `${quoted(sheet.name)} holds ${count(parts.length, 'table')}, each with headings of its own; all were read.` };
-  return { items: parts.flatMap(({ items }) => items).sort((a, b) => (a.origin?.row ?? 0) - (b.origin?.row ?? 0)), findings: [note, ...parts.flatMap(({ findings }) => findings)], reading: most.reading };
+  const note: Finding = {
+    rule: 'several-tables',
+    level: 'note',
+    where: { file: table.file, sheet: sheet.name },
+    message: `${quoted(sheet.name)} holds ${count(parts.length, 'table')}, each with headings of its own; all were read.`,
+  };
+  return {
+    items: parts
+      .flatMap(({ items }) => items)
+      .sort((a, b) => (a.origin?.row ?? 0) - (b.origin?.row ?? 0)),
+    findings: [note, ...parts.flatMap(({ findings }) => findings)],
+    reading: most.reading,
+  };
 }
 
 /** Sheets that are hidden and hold something are told of, since nobody sees that they were not read. */
 const hiddenSheets = (table: Table, chosen: Sheet): Finding[] =>
-  table.sheets.filter((sheet) => sheet.hidden && sheet !== chosen && sheet.rows.some((row) => row.some(Boolean))).map((sheet) => ({
-    rule: 'sheet-hidden', level: 'note', where: { file: table.file, sheet: sheet.name }, message: `The sheet ${quoted(sheet.name)} is hidden and was not read. Choose it where it holds questions.`,
-  }));
+  table.sheets
+    .filter(
+      (sheet) => sheet.hidden && sheet !== chosen && sheet.rows.some((row) => row.some(Boolean)),
+    )
+    .map((sheet) => ({
+      rule: 'sheet-hidden',
+      level: 'note',
+      where: { file: table.file, sheet: sheet.name },
+      message: `The sheet ${quoted(sheet.name)} is hidden and was not read. Choose it where it holds questions.`,
+    }));
 
 /** A sheet whose questions are not a row each, unless the user says otherwise; undefined where they are. */
-function otherShape(table: Table, region: Region, overrule: Overrule, chosen: { because: string; sure: boolean }, newId: () => string): Gathered | undefined {
-  if (overrule.as === 'table' || overrule.columns || overrule.headingRow !== undefined || table.format === 'json') return undefined;
+function otherShape(
+  table: Table,
+  region: Region,
+  overrule: Overrule,
+  chosen: { because: string; sure: boolean },
+  newId: () => string,
+): Gathered | undefined {
+  if (
+    overrule.as === 'table' ||
+    overrule.columns ||
+    overrule.headingRow !== undefined ||
+    table.format === 'json'
+  )
+    return undefined;
   const board = findBoard(region);
   if (board) return gatherBoard(table, region, board, newId);
   const blocks = findBlocks(region);
   if (!blocks) return undefined;
   const rows = blocksAsRows(region, blocks);
-  const gathered = gatherRegion(table, regionOf(rows), { ...overrule, headingRow: rows.lines![0]! }, chosen, newId);
-  const where = (finding: Finding): Finding => ({ ...finding, where: { file: table.file, sheet: region.sheet.name, ...(finding.where?.cell ? { cell: `${columnLetters(region.left + 1)}${/\d+$/.exec(finding.where.cell)?.[0] ?? ''}` } : {}) } });
+  const gathered = gatherRegion(
+    table,
+    regionOf(rows),
+    { ...overrule, headingRow: rows.lines![0]! },
+    chosen,
+    newId,
+  );
+  const where = (finding: Finding): Finding => ({
+    ...finding,
+    where: {
+      file: table.file,
+      sheet: region.sheet.name,
+      ...(finding.where?.cell
+        ? { cell: `${columnLetters(region.left + 1)}${/\d+$/.exec(finding.where.cell)?.[0] ?? ''}` }
+        : {}),
+    },
+  });
   return {
-    items: gathered.items.map((item) => ({ ...item, origin: { ...item.origin, cell: `${columnLetters(region.left + 1)}${item.origin?.row ?? ''}` } })), findings: gathered.findings.map(where),
-    reading: { ...gathered.reading, as: 'blocks', headingRow: null, columns: [], because: { ...gathered.reading.because, as: `column ${columnLetters(blocks.labelColumn)} names a field in each row, and ${quoted(blocks.lines.find((line) => line.opens)!.label)} opens a question` } },
+    items: gathered.items.map((item) => ({
+      ...item,
+      origin: {
+        ...item.origin,
+        cell: `${columnLetters(region.left + 1)}${item.origin?.row ?? ''}`,
+      },
+    })),
+    findings: gathered.findings.map(where),
+    reading: {
+      ...gathered.reading,
+      as: 'blocks',
+      headingRow: null,
+      columns: [],
+      because: {
+        ...gathered.reading.because,
+        as: `column ${columnLetters(blocks.labelColumn)} names a field in each row, and ${quoted(blocks.lines.find((line) => line.opens)!.label)} opens a question`,
+      },
+    },
   };
 }
 
@@ -205,19 +404,39 @@ function otherShape(table: Table, region: Region, overrule: Overrule, chosen: { 
  */
 export function gather(table: Table, { overrule = {}, newId, progress }: GatherOptions): Gathered {
   const chosen = chooseSheet(table, overrule.sheet);
-  if (!chosen) return { items: [], findings: [...table.findings], reading: { headingRow: null, columns: [], key: { style: 'letter' }, because: {}, unsure: [] } };
+  if (!chosen)
+    return {
+      items: [],
+      findings: [...table.findings],
+      reading: { headingRow: null, columns: [], key: { style: 'letter' }, because: {}, unsure: [] },
+    };
   const range = overrule.range ? parseRange(overrule.range) : undefined;
   const findings = [...table.findings, ...hiddenSheets(table, chosen.sheet)];
-  if (overrule.range && !range) findings.push({ rule: 'range-unknown', level: 'warn', where: { file: table.file }, message: `${quoted(overrule.range)} is no range; write it like A1:E10. The whole sheet was read.` });
+  if (overrule.range && !range)
+    findings.push({
+      rule: 'range-unknown',
+      level: 'warn',
+      where: { file: table.file },
+      message: `${quoted(overrule.range)} is no range; write it like A1:E10. The whole sheet was read.`,
+    });
   const sheet = spreadMerges(chosen.sheet);
   const region = regionOf(sheet, range);
   const other = otherShape(table, region, overrule, chosen, newId);
   if (other?.items.length) return { ...other, findings: [...findings, ...other.findings] };
-  const ranges = range || overrule.headingRow !== undefined || overrule.columns ? [region] : tablesOf(region);
-  const found = ranges.length > 1 ? gatherTables(table, sheet, ranges, overrule, chosen, newId) : gatherRegion(table, region, overrule, chosen, newId, progress);
+  const ranges =
+    range || overrule.headingRow !== undefined || overrule.columns ? [region] : tablesOf(region);
+  const found =
+    ranges.length > 1
+      ? gatherTables(table, sheet, ranges, overrule, chosen, newId)
+      : gatherRegion(table, region, overrule, chosen, newId, progress);
   findings.push(...found.findings);
   if (!found.items.length && region.bottom >= region.top) {
-    findings.push({ rule: 'no-questions', level: 'warn', where: { file: table.file, sheet: sheet.name }, message: `No question was understood on ${quoted(sheet.name)}, which has ${count(region.bottom + 1, 'row')} and ${columnsSpan(found.reading.columns)}. Point at the column that holds the questions.` });
+    findings.push({
+      rule: 'no-questions',
+      level: 'warn',
+      where: { file: table.file, sheet: sheet.name },
+      message: `No question was understood on ${quoted(sheet.name)}, which has ${count(region.bottom + 1, 'row')} and ${columnsSpan(found.reading.columns)}. Point at the column that holds the questions.`,
+    });
   }
   return { items: found.items, findings, reading: found.reading };
 }

@@ -6,8 +6,20 @@ import { verdictOf } from '../shared/vocabulary/verdicts';
 import { markOf } from './key-style';
 
 /** A problem in one row, before it is given its place. */
-export type Problem = { rule: string; level: 'note' | 'warn' | 'block'; field: string; message: string; mend?: Mend };
-export type KeyInput = { cell: string; text: string; key: Key; outerBlanks?: boolean; setOff?: readonly boolean[] };
+export type Problem = {
+  rule: string;
+  level: 'note' | 'warn' | 'block';
+  field: string;
+  message: string;
+  mend?: Mend;
+};
+export type KeyInput = {
+  cell: string;
+  text: string;
+  key: Key;
+  outerBlanks?: boolean;
+  setOff?: readonly boolean[];
+};
 
 const asOptions = (texts: readonly string[], right: ReadonlySet<number>): Option[] =>
   texts.map((plain, index) => ({ text: { plain }, right: right.has(index) }));
@@ -17,8 +29,13 @@ const range = (n: number): string => (n ? `A to ${optionLetter(n - 1)}` : 'none'
 /** The parts of a key cell: split by its separator, by the usual signs, or letter by letter (`AC`). */
 function partsOf(text: string, key: Key): string[] {
   if (/^[A-Za-z\d]$/.test(text)) return [text];
-  const parts = text.split(/[,;/|&+\n]|\s+(?:and|und|et|y|e|en|a)\s+|\s+/u).map((part) => part.trim().replace(/^[([]|[)\].:]+$/g, '')).filter(Boolean);
-  return parts.flatMap((part) => (key.style === 'letter' && /^[A-Ja-j]{2,}$/.test(part) ? [...part] : [part]));
+  const parts = text
+    .split(/[,;/|&+\n]|\s+(?:and|und|et|y|e|en|a)\s+|\s+/u)
+    .map((part) => part.trim().replace(/^[([]|[)\].:]+$/g, ''))
+    .filter(Boolean);
+  return parts.flatMap((part) =>
+    key.style === 'letter' && /^[A-Ja-j]{2,}$/.test(part) ? [...part] : [part],
+  );
 }
 
 /** `A`, `b)`, `3` as an index from 0; undefined where the part is neither. */
@@ -28,7 +45,10 @@ function indexOfPart(part: string, style: Key['style']): number | undefined {
   return Number(part) - (style === 'number-from-0' ? 0 : 1);
 }
 
-function byPosition({ cell, text, key }: KeyInput, options: readonly string[]): { right: Set<number>; problems: Problem[] } {
+function byPosition(
+  { cell, text, key }: KeyInput,
+  options: readonly string[],
+): { right: Set<number>; problems: Problem[] } {
   const right = new Set<number>();
   const problems: Problem[] = [];
   for (const part of partsOf(text, key)) {
@@ -37,7 +57,9 @@ function byPosition({ cell, text, key }: KeyInput, options: readonly string[]): 
     if (index >= 0 && index < options.length) right.add(index);
     else {
       problems.push({
-        rule: 'key-past-last-option', level: 'block', field: 'key',
+        rule: 'key-past-last-option',
+        level: 'block',
+        field: 'key',
         message: `${cell} says ${part}, but there ${options.length === 1 ? 'is' : 'are'} ${count(options.length, 'option')} (${range(options.length)}). Choose the right one.`,
       });
     }
@@ -45,18 +67,43 @@ function byPosition({ cell, text, key }: KeyInput, options: readonly string[]): 
   return { right, problems };
 }
 
-function byText({ cell, text, outerBlanks }: KeyInput, options: readonly string[]): { right: Set<number>; problems: Problem[] } {
+function byText(
+  { cell, text, outerBlanks }: KeyInput,
+  options: readonly string[],
+): { right: Set<number>; problems: Problem[] } {
   const exact = options.indexOf(text);
   if (exact >= 0) {
-    const problems: Problem[] = outerBlanks ? [{ rule: 'key-text-spelt-otherwise', level: 'note', field: 'key', message: `${cell} says ${quoted(text)} with a blank before or behind it; it was taken for option ${optionLetter(exact)}.` }] : [];
+    const problems: Problem[] = outerBlanks
+      ? [
+          {
+            rule: 'key-text-spelt-otherwise',
+            level: 'note',
+            field: 'key',
+            message: `${cell} says ${quoted(text)} with a blank before or behind it; it was taken for option ${optionLetter(exact)}.`,
+          },
+        ]
+      : [];
     return { right: new Set([exact]), problems };
   }
   const near = options.flatMap((option, index) => (alike(option) === alike(text) ? [index] : []));
   if (near.length === 1) {
-    return { right: new Set(near), problems: [{ rule: 'key-text-spelt-otherwise', level: 'note', field: 'key', message: `${cell} says ${quoted(text)}; it was taken for option ${optionLetter(near[0]!)}, ${quoted(options[near[0]!]!)}, which differs only in spaces, letter case or the shape of a quote.` }] };
+    return {
+      right: new Set(near),
+      problems: [
+        {
+          rule: 'key-text-spelt-otherwise',
+          level: 'note',
+          field: 'key',
+          message: `${cell} says ${quoted(text)}; it was taken for option ${optionLetter(near[0]!)}, ${quoted(options[near[0]!]!)}, which differs only in spaces, letter case or the shape of a quote.`,
+        },
+      ],
+    };
   }
-  const several = text.split(/[;|\n]|,\s/).map((part) => options.findIndex((option) => alike(option) === alike(part)));
-  if (several.length > 1 && several.every((index) => index >= 0)) return { right: new Set(several), problems: [] };
+  const several = text
+    .split(/[;|\n]|,\s/)
+    .map((part) => options.findIndex((option) => alike(option) === alike(part)));
+  if (several.length > 1 && several.every((index) => index >= 0))
+    return { right: new Set(several), problems: [] };
   return { right: new Set(), problems: [noSuchText(cell, text, options)] };
 }
 
@@ -64,37 +111,87 @@ function noSuchText(cell: string, text: string, options: readonly string[]): Pro
   const closest = options
     .map((option, index) => ({ index, edits: editsBetween(alike(option), alike(text)) }))
     .sort((a, b) => a.edits - b.edits)[0];
-  const mend = closest && closest.edits <= 2 && options[closest.index]!.length > 4
-    ? { mend: { label: `Take ${optionLetter(closest.index)}, ${quoted(options[closest.index]!, 30)}`, patch: { options: asOptions(options, new Set([closest.index])) } } }
-    : {};
-  return { rule: 'key-text-matches-no-option', level: 'block', field: 'key', message: `${cell} says ${quoted(text)}, but no option has this text. Choose the right one.`, ...mend };
+  const mend =
+    closest && closest.edits <= 2 && options[closest.index]!.length > 4
+      ? {
+          mend: {
+            label: `Take ${optionLetter(closest.index)}, ${quoted(options[closest.index]!, 30)}`,
+            patch: { options: asOptions(options, new Set([closest.index])) },
+          },
+        }
+      : {};
+  return {
+    rule: 'key-text-matches-no-option',
+    level: 'block',
+    field: 'key',
+    message: `${cell} says ${quoted(text)}, but no option has this text. Choose the right one.`,
+    ...mend,
+  };
 }
 
 /**
  * The right options of a row by the source's key style, and the problems met. Marks are taken off the option texts;
  * `verdicts` and `weights` stand in the order of the options.
  */
-export function resolveKey(input: KeyInput, texts: readonly string[], verdicts: readonly string[], weights: readonly (number | undefined)[]): { options: Option[]; problems: Problem[] } {
+export function resolveKey(
+  input: KeyInput,
+  texts: readonly string[],
+  verdicts: readonly string[],
+  weights: readonly (number | undefined)[],
+): { options: Option[]; problems: Problem[] } {
   const { key } = input;
-  if (key.style === 'marker' && input.setOff) return { options: texts.map((plain, index) => ({ text: { plain }, right: input.setOff![index] === true })), problems: [] };
+  if (key.style === 'marker' && input.setOff)
+    return {
+      options: texts.map((plain, index) => ({
+        text: { plain },
+        right: input.setOff![index] === true,
+      })),
+      problems: [],
+    };
   if (key.style === 'marker') {
     const marked = texts.map((text) => ({ text, mark: markOf(text) }));
-    return { options: marked.map(({ text, mark }) => ({ text: { plain: mark ? stripMark(text, mark) : text }, right: mark !== undefined })), problems: [] };
+    return {
+      options: marked.map(({ text, mark }) => ({
+        text: { plain: mark ? stripMark(text, mark) : text },
+        right: mark !== undefined,
+      })),
+      problems: [],
+    };
   }
   if (key.style === 'verdict') {
-    return { options: texts.map((plain, index) => ({ text: { plain }, right: verdictOf(verdicts[index] ?? '') === true })), problems: [] };
+    return {
+      options: texts.map((plain, index) => ({
+        text: { plain },
+        right: verdictOf(verdicts[index] ?? '') === true,
+      })),
+      problems: [],
+    };
   }
   if (key.style === 'weight') {
-    return { options: texts.map((plain, index) => ({ text: { plain }, right: (weights[index] ?? 0) > 0, ...(weights[index] !== undefined ? { weight: weights[index] } : {}) })), problems: [] };
+    return {
+      options: texts.map((plain, index) => ({
+        text: { plain },
+        right: (weights[index] ?? 0) > 0,
+        ...(weights[index] !== undefined ? { weight: weights[index] } : {}),
+      })),
+      problems: [],
+    };
   }
-  if (key.style === 'first' || key.style === 'right-column') return { options: asOptions(texts, new Set([0])), problems: [] };
+  if (key.style === 'first' || key.style === 'right-column')
+    return { options: asOptions(texts, new Set([0])), problems: [] };
   if (!input.text) return { options: asOptions(texts, new Set()), problems: [] };
   // An option's own text outranks its reading as a letter or number: the key "A" among options "A", "B", "C" is both.
-  const { right, problems } = key.style === 'letter' || key.style.startsWith('number') ? byPosition(input, texts) : byTextOrPosition(input, texts);
+  const { right, problems } =
+    key.style === 'letter' || key.style.startsWith('number')
+      ? byPosition(input, texts)
+      : byTextOrPosition(input, texts);
   return { options: asOptions(texts, right), problems };
 }
 
-function byTextOrPosition(input: KeyInput, texts: readonly string[]): { right: Set<number>; problems: Problem[] } {
+function byTextOrPosition(
+  input: KeyInput,
+  texts: readonly string[],
+): { right: Set<number>; problems: Problem[] } {
   const found = byText(input, texts);
   if (found.right.size || !/^[A-Ja-j]$/.test(input.text)) return found;
   return byPosition(input, texts);

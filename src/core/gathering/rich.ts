@@ -6,7 +6,8 @@ import type { Row } from './row';
 
 export const EMPHASES = ['mark', 'bold', 'underline', 'italic'] as const;
 export type Emphasis = (typeof EMPHASES)[number];
-export const isEmphasis = (marker: string | undefined): marker is Emphasis => EMPHASES.includes(marker as Emphasis);
+export const isEmphasis = (marker: string | undefined): marker is Emphasis =>
+  EMPHASES.includes(marker as Emphasis);
 
 /** Whether the cell as a whole is set off by an emphasis. */
 export function isSetOff(row: Row, column: number, emphasis: Emphasis): boolean {
@@ -30,17 +31,32 @@ export function withRich(item: Item, row: Row, keep: boolean): Item {
         if (text.html) formatted.set(cleanText(plainOf(runs)), text.html);
       }
       for (const { href, alt } of pictures?.[`${row.row}:${index}`] ?? []) {
-        const option = role === 'option' ? item.options?.findIndex((one) => one.text.plain === row.region.cell(row.row, index)) ?? -1 : -1;
-        media.push({ at: option >= 0 ? 'option' : role === 'explanation' ? 'explanation' : 'stem', ...(option >= 0 ? { option } : {}), href, ...(alt ? { alt } : {}) });
+        const option =
+          role === 'option'
+            ? (item.options?.findIndex(
+                (one) => one.text.plain === row.region.cell(row.row, index),
+              ) ?? -1)
+            : -1;
+        media.push({
+          at: option >= 0 ? 'option' : role === 'explanation' ? 'explanation' : 'stem',
+          ...(option >= 0 ? { option } : {}),
+          href,
+          ...(alt ? { alt } : {}),
+        });
       }
     }
   }
-  const dress = (text: Text): Text => (formatted.has(text.plain) ? { plain: text.plain, html: formatted.get(text.plain)! } : text);
+  const dress = (text: Text): Text =>
+    formatted.has(text.plain) ? { plain: text.plain, html: formatted.get(text.plain)! } : text;
   return {
-    ...item, stem: dress(item.stem),
-    ...(item.options ? { options: item.options.map((option) => ({ ...option, text: dress(option.text) })) } : {}),
+    ...item,
+    stem: dress(item.stem),
+    ...(item.options
+      ? { options: item.options.map((option) => ({ ...option, text: dress(option.text) })) }
+      : {}),
     ...(item.steps ? { steps: item.steps.map(dress) } : {}),
-    ...(item.hint ? { hint: dress(item.hint) } : {}), ...(item.explanation ? { explanation: dress(item.explanation) } : {}),
+    ...(item.hint ? { hint: dress(item.hint) } : {}),
+    ...(item.explanation ? { explanation: dress(item.explanation) } : {}),
     ...(media.length ? { media } : {}),
   };
 }

@@ -22,7 +22,11 @@ const NONE: readonly string[] = [];
 
 /** A row with its texts by role; `row` counts from 0. */
 export class Row {
-  constructor(readonly region: Region, readonly slots: Slots, readonly row: number) {}
+  constructor(
+    readonly region: Region,
+    readonly slots: Slots,
+    readonly row: number,
+  ) {}
 
   /** The text of the first column with a role; empty where there is none. */
   text(role: Role): string {
@@ -38,13 +42,15 @@ export class Row {
 
   /** Whether any cell of a role is filled. */
   any(role: Role): boolean {
-    return this.slots.get(role)?.some((slot) => this.region.cell(this.row, slot.index) !== '') ?? false;
+    return (
+      this.slots.get(role)?.some((slot) => this.region.cell(this.row, slot.index) !== '') ?? false
+    );
   }
 
   /** Whether the role's cell carries blanks before or behind its text. */
   hasOuterBlanks(role: Role): boolean {
     const slot = this.slots.get(role)?.[0];
-    const raw = slot ? this.region.sheet.rows[this.row]?.[slot.index] ?? '' : '';
+    const raw = slot ? (this.region.sheet.rows[this.row]?.[slot.index] ?? '') : '';
     return raw !== '' && raw.length !== raw.trim().length;
   }
 

@@ -7,9 +7,14 @@ import { filledIn, type Region } from '../shared/table/region';
 import type { Row } from './row';
 
 /** Tells rows that repeat the headings, as where a table was printed page by page. */
-export function headingRepeats(region: Region, headingRow: number | null): (row: number) => boolean {
+export function headingRepeats(
+  region: Region,
+  headingRow: number | null,
+): (row: number) => boolean {
   if (headingRow === null) return () => false;
-  const headings = Array.from({ length: region.right + 1 }, (_, c) => alike(region.cell(headingRow, c)));
+  const headings = Array.from({ length: region.right + 1 }, (_, c) =>
+    alike(region.cell(headingRow, c)),
+  );
   return (row) => {
     let same = 0;
     let filled = 0;
@@ -25,10 +30,28 @@ export function headingRepeats(region: Region, headingRow: number | null): (row:
   };
 }
 
-const ANSWERING = ['option', 'options', 'key', 'right', 'wrong', 'wrongs', 'accepted', 'value', 'pair', 'left', 'step', 'verdict', 'kind', 'lines', 'endings'] as const;
+const ANSWERING = [
+  'option',
+  'options',
+  'key',
+  'right',
+  'wrong',
+  'wrongs',
+  'accepted',
+  'value',
+  'pair',
+  'left',
+  'step',
+  'verdict',
+  'kind',
+  'lines',
+  'endings',
+] as const;
 
-const TOTAL = /^(?:total|totals|sum|summe|gesamt|insgesamt|totale|totaal|suma|soma|cyfanswm)\b[^?]{0,40}$/iu;
-const UNIT = /^(?:text|letter|number|s|sec|seconds?|min|points?|pts|[a-j] ?[-–to]+ ?[a-j]|1 ?[-–] ?\d|max\.? ?\d+.*|optional|required|yes\/no|link|url|string|integer)$/iu;
+const TOTAL =
+  /^(?:total|totals|sum|summe|gesamt|insgesamt|totale|totaal|suma|soma|cyfanswm)\b[^?]{0,40}$/iu;
+const UNIT =
+  /^(?:text|letter|number|s|sec|seconds?|min|points?|pts|[a-j] ?[-–to]+ ?[a-j]|1 ?[-–] ?\d|max\.? ?\d+.*|optional|required|yes\/no|link|url|string|integer)$/iu;
 
 /** Whether a row below the headings explains them, by units, lengths or words in brackets. */
 export function explainsHeadings(region: Region, row: number): boolean {
@@ -44,33 +67,65 @@ export function explainsHeadings(region: Region, row: number): boolean {
 }
 
 /** Why a filled row is no question; undefined where it is one. `needsAnswer` holds where other rows have answers. */
-export function whyNoQuestion(row: Row, needsAnswer: boolean): { level: 'note' | 'warn'; message: string } | undefined {
+export function whyNoQuestion(
+  row: Row,
+  needsAnswer: boolean,
+): { level: 'note' | 'warn'; message: string } | undefined {
   const stem = row.text('stem');
   const answers = ANSWERING.some((role) => row.any(role));
   if (!stem) {
     if (row.texts('option').filter(Boolean).length >= 2) return undefined;
     const first = firstText(row);
-    return { level: answers ? 'warn' : 'note', message: `Row ${row.shown} has no question in column ${row.cellOf('stem').replace(/\d+/, '')}${first ? `; it says ${quoted(first)}` : ''}. It was left out.` };
+    return {
+      level: answers ? 'warn' : 'note',
+      message: `Row ${row.shown} has no question in column ${row.cellOf('stem').replace(/\d+/, '')}${first ? `; it says ${quoted(first)}` : ''}. It was left out.`,
+    };
   }
   const total = firstText(row);
-  if (total.length < 60 && TOTAL.test(total) && (row.slots.get('stem')?.[0] === undefined || total !== stem || !answers)) return { level: 'note', message: `Row ${row.shown} says ${quoted(total)}: a sum below the questions. It was left out.` };
+  if (
+    total.length < 60 &&
+    TOTAL.test(total) &&
+    (row.slots.get('stem')?.[0] === undefined || total !== stem || !answers)
+  )
+    return {
+      level: 'note',
+      message: `Row ${row.shown} says ${quoted(total)}: a sum below the questions. It was left out.`,
+    };
   // A plain question with two different answers needs no further look.
   const [one = '', two = ''] = row.texts(row.has('right') ? 'wrong' : 'option');
   if (stem.length > 20 && one && two && one !== two) return undefined;
   const options = row.texts('option').filter(Boolean);
-  const answersGiven = row.has('right') ? [...row.texts('right'), ...row.texts('wrong')].filter(Boolean) : options;
-  const isEcho = answersGiven.length > 1 && new Set(answersGiven).size === 1 && !/[?？]/u.test(stem) && stem.split(/\s+/).length < 3;
-  if (isEcho || (options.length > 1 && options.every((text) => !/[\p{L}\p{N}]/u.test(text)) && new Set(options).size === 1)) {
-    return { level: 'warn', message: `Row ${row.shown} says ${quoted(stem)}, and its options hold nothing but ${quoted(answersGiven[0]!)}. It was left out as no question.` };
+  const answersGiven = row.has('right')
+    ? [...row.texts('right'), ...row.texts('wrong')].filter(Boolean)
+    : options;
+  const isEcho =
+    answersGiven.length > 1 &&
+    new Set(answersGiven).size === 1 &&
+    !/[?？]/u.test(stem) &&
+    stem.split(/\s+/).length < 3;
+  if (
+    isEcho ||
+    (options.length > 1 &&
+      options.every((text) => !/[\p{L}\p{N}]/u.test(text)) &&
+      new Set(options).size === 1)
+  ) {
+    return {
+      level: 'warn',
+      message: `Row ${row.shown} says ${quoted(stem)}, and its options hold nothing but ${quoted(answersGiven[0]!)}. It was left out as no question.`,
+    };
   }
   if (!needsAnswer || answers) return undefined;
   // A question without any answer is one to be finished; a lone text beside finished questions is a note.
   if (/[?:…]\s*$|\.\.\.$/.test(stem) && stem.split(/\s+/).length > 3) return undefined;
-  return { level: 'warn', message: `Row ${row.shown} says only ${quoted(stem)}, with no options and no answer. It was left out as no question.` };
+  return {
+    level: 'warn',
+    message: `Row ${row.shown} says only ${quoted(stem)}, with no options and no answer. It was left out as no question.`,
+  };
 }
 
 function firstText(row: Row): string {
-  for (let c = row.region.left; c <= row.region.right; c++) if (row.region.cell(row.row, c)) return row.region.cell(row.row, c);
+  for (let c = row.region.left; c <= row.region.right; c++)
+    if (row.region.cell(row.row, c)) return row.region.cell(row.row, c);
   return '';
 }
 
@@ -86,7 +141,11 @@ export function isShifted(region: Region, row: number, width: number): boolean {
  * The cells of a shifted row put together again: a cell that begins with a blank was cut off from the one before it,
  * since people write a blank behind a comma inside a sentence but none between columns. Undefined where that doesn't come out even.
  */
-export function unshift(cells: readonly string[], width: number, separator: string): string[] | undefined {
+export function unshift(
+  cells: readonly string[],
+  width: number,
+  separator: string,
+): string[] | undefined {
   const joined: string[] = [];
   for (const cell of cells) {
     if (/^\s/.test(cell) && joined.length) joined[joined.length - 1] += separator + cell;
@@ -95,8 +154,16 @@ export function unshift(cells: readonly string[], width: number, separator: stri
   return joined.length === width ? joined : undefined;
 }
 
-export const leftOut = (row: Row, file: string, level: 'note' | 'warn', message: string): Finding => ({
-  rule: 'row-left-out', level, message, where: { file, sheet: row.region.sheet.name, cell: row.cellOf('stem') },
+export const leftOut = (
+  row: Row,
+  file: string,
+  level: 'note' | 'warn',
+  message: string,
+): Finding => ({
+  rule: 'row-left-out',
+  level,
+  message,
+  where: { file, sheet: row.region.sheet.name, cell: row.cellOf('stem') },
 });
 
 /** Whether a row has anything in it at all. */

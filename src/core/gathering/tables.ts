@@ -11,12 +11,17 @@ export function spreadMerges(sheet: Sheet): Sheet {
   for (const { top, bottom, left } of tall) {
     const text = rows[top]?.[left];
     if (!text) continue;
-    for (let r = top + 1; r <= Math.min(bottom, rows.length - 1); r++) { const row = rows[r]!; while (row.length <= left) row.push(''); row[left] ||= text; }
+    for (let r = top + 1; r <= Math.min(bottom, rows.length - 1); r++) {
+      const row = rows[r]!;
+      while (row.length <= left) row.push('');
+      row[left] ||= text;
+    }
   }
   return { ...sheet, rows };
 }
 
-const emptyRow = (region: Region, row: number): boolean => row < region.top || filledIn(region, row) === 0;
+const emptyRow = (region: Region, row: number): boolean =>
+  row < region.top || filledIn(region, row) === 0;
 
 /** Rows further down, behind an empty one, that speak the words of headings but other ones than the first. */
 function lowerHeadings(region: Region, first: number): number[] {
@@ -35,18 +40,33 @@ function lowerHeadings(region: Region, first: number): number[] {
 }
 
 const sameRow = (region: Region, a: number, b: number): boolean => {
-  for (let c = region.left; c <= region.right; c++) if (region.cell(a, c).toLowerCase() !== region.cell(b, c).toLowerCase()) return false;
+  for (let c = region.left; c <= region.right; c++)
+    if (region.cell(a, c).toLowerCase() !== region.cell(b, c).toLowerCase()) return false;
   return true;
 };
 
 /** Tables that stand side by side behind an empty column, each with a heading for the question of its own. */
 function besideOneAnother(region: Region, heading: number): CellRange[] {
   const starts: number[] = [];
-  for (let c = region.left; c <= region.right; c++) if (columnOf(region, heading, c) === 'stem') starts.push(c);
+  for (let c = region.left; c <= region.right; c++)
+    if (columnOf(region, heading, c) === 'stem') starts.push(c);
   if (starts.length < 2) return [region];
-  const gaps = starts.slice(1).map((start) => { let gap = start - 1; while (gap > region.left && (region.cell(heading, gap) || columnHasText(region, gap, heading))) gap--; return gap; });
+  const gaps = starts.slice(1).map((start) => {
+    let gap = start - 1;
+    while (gap > region.left && (region.cell(heading, gap) || columnHasText(region, gap, heading)))
+      gap--;
+    return gap;
+  });
   if (gaps.some((gap, index) => gap <= starts[index]!)) return [region];
-  return starts.map((start, index) => ({ top: region.top, bottom: region.bottom, left: index ? gaps[index - 1]! + 1 : region.left, right: index < gaps.length ? gaps[index]! - 1 : region.right, start })).map(({ start: _start, ...range }) => range);
+  return starts
+    .map((start, index) => ({
+      top: region.top,
+      bottom: region.bottom,
+      left: index ? gaps[index - 1]! + 1 : region.left,
+      right: index < gaps.length ? gaps[index]! - 1 : region.right,
+      start,
+    }))
+    .map(({ start: _start, ...range }) => range);
 }
 
 function columnHasText(region: Region, column: number, from: number): boolean {
@@ -62,5 +82,10 @@ export function tablesOf(region: Region): CellRange[] {
   if (beside.length > 1) return beside;
   const tops = [region.top, ...lowerHeadings(region, first)];
   if (tops.length < 2) return [region];
-  return tops.map((top, index) => ({ top, bottom: (tops[index + 1] ?? region.bottom + 1) - 1, left: region.left, right: region.right }));
+  return tops.map((top, index) => ({
+    top,
+    bottom: (tops[index + 1] ?? region.bottom + 1) - 1,
+    left: region.left,
+    right: region.right,
+  }));
 }

@@ -22,26 +22,42 @@ type Form = { region: Region; headingRow: number | undefined; known: number };
 
 /** The sheet that is to be filled: the visible one whose headings are the clearest. */
 function findForm(table: Table): Form | undefined {
-  const forms = table.sheets.filter((sheet) => !sheet.hidden).map((sheet): Form => {
-    const region = regionOf(sheet);
-    const found = findHeadingRow(region);
-    return { region, headingRow: found?.row, known: found?.known ?? 0 };
-  });
+  const forms = table.sheets
+    .filter((sheet) => !sheet.hidden)
+    .map((sheet): Form => {
+      const region = regionOf(sheet);
+      const found = findHeadingRow(region);
+      return { region, headingRow: found?.row, known: found?.known ?? 0 };
+    });
   return forms.sort((a, b) => b.known - a.known)[0];
 }
 
 /** Every sentence of the blank outside its rows: notes, instructions, other sheets. */
 function wordsOf(table: Table, form: Form): string[] {
   const own = form.region.sheet.rows.slice(0, form.headingRow ?? 0).flat();
-  const others = table.sheets.filter((sheet) => sheet !== form.region.sheet).flatMap((sheet) => sheet.rows.slice(0, 300).flat());
+  const others = table.sheets
+    .filter((sheet) => sheet !== form.region.sheet)
+    .flatMap((sheet) => sheet.rows.slice(0, 300).flat());
   const notes = form.region.sheet.comments.map((comment) => comment.text);
   const prompts = form.region.sheet.validations.flatMap((validation) => validation.prompt ?? []);
   return [...own, ...others, ...notes, ...prompts].filter((text) => text && text.length > 8);
 }
 
-const LIMITED: Partial<Record<Role, keyof Limits>> = { stem: 'stem', option: 'option', hint: 'hint', explanation: 'explanation', title: 'title', right: 'option', accepted: 'option' };
+const LIMITED: Partial<Record<Role, keyof Limits>> = {
+  stem: 'stem',
+  option: 'option',
+  hint: 'hint',
+  explanation: 'explanation',
+  title: 'title',
+  right: 'option',
+  accepted: 'option',
+};
 
-function learnLimits(columns: readonly Column[], words: readonly string[], because: Record<string, string>): Limits {
+function learnLimits(
+  columns: readonly Column[],
+  words: readonly string[],
+  because: Record<string, string>,
+): Limits {
   const limits: Limits = {};
   for (const column of columns) {
     const name = LIMITED[column.role];
@@ -58,20 +74,46 @@ function learnLimits(columns: readonly Column[], words: readonly string[], becau
     }
   }
   const inBytes = [...columns.map((column) => column.heading ?? ''), ...words].find(countsBytes);
-  if (inBytes) { limits.count = 'bytes'; because['limits.count'] = `it says bytes: ${quoted(inBytes, 60)}`; }
+  if (inBytes) {
+    limits.count = 'bytes';
+    because['limits.count'] = `it says bytes: ${quoted(inBytes, 60)}`;
+  }
   const seconds = columns.find((column) => column.role === 'seconds');
-  const listed = seconds?.values?.map(Number).filter(Number.isFinite) ?? (seconds?.heading ? listedNumbers(seconds.heading) : undefined);
-  const told = seconds && !listed?.length ? words.find((text) => /\b(?:seconds?|secs?|time limits?|sekunden|secondes|segundos|secondi|seconden)\b/i.test(text) && (listedNumbers(text)?.length ?? 0) > 2) : undefined;
-  if (told) { limits.seconds = listedNumbers(told)!; because['limits.seconds'] = `the instructions say so: ${quoted(told, 80)}`; }
-  if (listed?.length) { limits.seconds = listed; because['limits.seconds'] = `column ${seconds!.column} takes these alone`; }
+  const listed =
+    seconds?.values?.map(Number).filter(Number.isFinite) ??
+    (seconds?.heading ? listedNumbers(seconds.heading) : undefined);
+  const told =
+    seconds && !listed?.length
+      ? words.find(
+          (text) =>
+            /\b(?:seconds?|secs?|time limits?|sekunden|secondes|segundos|secondi|seconden)\b/i.test(
+              text,
+            ) && (listedNumbers(text)?.length ?? 0) > 2,
+        )
+      : undefined;
+  if (told) {
+    limits.seconds = listedNumbers(told)!;
+    because['limits.seconds'] = `the instructions say so: ${quoted(told, 80)}`;
+  }
+  if (listed?.length) {
+    limits.seconds = listed;
+    because['limits.seconds'] = `column ${seconds!.column} takes these alone`;
+  }
   const options = columns.filter((column) => column.role === 'option').length;
-  if (options > 1 && limits.optionsMax === undefined) { limits.optionsMax = options; because['limits.optionsMax'] = `there are ${options} option columns`; }
+  if (options > 1 && limits.optionsMax === undefined) {
+    limits.optionsMax = options;
+    because['limits.optionsMax'] = `there are ${options} option columns`;
+  }
   return limits;
 }
 
 function headless(region: Region): number {
   let first = region.top;
-  while (first < region.bottom && region.sheet.rows[first]!.filter((cell) => cell.trim()).length < 2) first++;
+  while (
+    first < region.bottom &&
+    region.sheet.rows[first]!.filter((cell) => cell.trim()).length < 2
+  )
+    first++;
   return first;
 }
 
@@ -79,38 +121,79 @@ function headless(region: Region): number {
 const formatOf = ({ format }: Table): Layout['file']['format'] =>
   format === 'html' || format === 'docx' ? 'tsv' : format === 'xls' ? 'xlsx' : format;
 
-function fileOf(table: Table, form: Form, first: number, sample: { first: number; last: number } | undefined, columns: readonly Column[]): Layout['file'] {
-  const cells = findLabelledCells(form.region, form.headingRow).map(({ cell, role }) => ({ cell, role }));
+function fileOf(
+  table: Table,
+  form: Form,
+  first: number,
+  sample: { first: number; last: number } | undefined,
+  columns: readonly Column[],
+): Layout['file'] {
+  const cells = findLabelledCells(form.region, form.headingRow).map(({ cell, role }) => ({
+    cell,
+    role,
+  }));
   const used = columns.find((column) => column.role !== 'ignore');
   return {
     format: formatOf(table),
-    ...(table.encoding ? { encoding: table.encoding } : {}), ...(table.separator ? { separator: table.separator } : {}),
-    ...(table.newline ? { newline: table.newline } : {}), ...(table.quote ? { quote: table.quote } : {}),
+    ...(table.encoding ? { encoding: table.encoding } : {}),
+    ...(table.separator ? { separator: table.separator } : {}),
+    ...(table.newline ? { newline: table.newline } : {}),
+    ...(table.quote ? { quote: table.quote } : {}),
     ...(table.format === 'xlsx' || table.format === 'ods' ? { sheet: form.region.sheet.name } : {}),
     headingRow: form.headingRow === undefined ? null : form.headingRow + 1,
-    firstRow: first + 1, firstColumn: used?.column ?? columnLetters(form.region.left),
+    firstRow: first + 1,
+    firstColumn: used?.column ?? columnLetters(form.region.left),
     ...(sample ? { sample: [sample.first + 1, sample.last + 1] as [number, number] } : {}),
     ...(cells.length ? { cells } : {}),
   };
 }
 
-function fileReasons(form: Form, first: number, sample: { first: number; last: number } | undefined): Record<string, string> {
+function fileReasons(
+  form: Form,
+  first: number,
+  sample: { first: number; last: number } | undefined,
+): Record<string, string> {
   return {
     'file.sheet': 'its headings are the clearest',
-    'file.headingRow': form.headingRow === undefined ? 'no row speaks the words of headings' : `${form.known} headings of row ${form.headingRow + 1} are known words`,
-    'file.firstRow': form.headingRow === undefined ? `row ${first + 1} is the first with content` : 'it is the row below the headings',
-    ...(sample ? { 'file.sample': `rows ${sample.first + 1} to ${sample.last + 1} are filled already, so they are samples; a fill clears them` } : {}),
+    'file.headingRow':
+      form.headingRow === undefined
+        ? 'no row speaks the words of headings'
+        : `${form.known} headings of row ${form.headingRow + 1} are known words`,
+    'file.firstRow':
+      form.headingRow === undefined
+        ? `row ${first + 1} is the first with content`
+        : 'it is the row below the headings',
+    ...(sample
+      ? {
+          'file.sample': `rows ${sample.first + 1} to ${sample.last + 1} are filled already, so they are samples; a fill clears them`,
+        }
+      : {}),
   };
 }
 
 function emptyLayout(table: Table, id: string): LearnedLayout {
   return {
-    layout: { id, name: nameOf(table.file), version: 1, shape: 'rows', file: { format: formatOf(table) }, columns: [], key: { style: 'letter' }, kinds: [], limits: {} },
-    because: {}, unsure: ['columns'],
+    layout: {
+      id,
+      name: nameOf(table.file),
+      version: 1,
+      shape: 'rows',
+      file: { format: formatOf(table) },
+      columns: [],
+      key: { style: 'letter' },
+      kinds: [],
+      limits: {},
+    },
+    because: {},
+    unsure: ['columns'],
   };
 }
 
-export const nameOf = (file: string): string => file.replace(/\.[^.]+$/, '').replace(/[-_]+/g, ' ').trim() || file;
+export const nameOf = (file: string): string =>
+  file
+    .replace(/\.[^.]+$/, '')
+    .replace(/[-_]+/g, ' ')
+    .trim() || file;
 
 function withoutReason({ because: _because, sure: _sure, ...column }: Learned): Column {
   return column;
@@ -137,13 +220,31 @@ export function learn(table: Table, id: string): LearnedLayout {
     because[`columns.${column.column}`] = column.because;
     if (!column.sure) unsure.push(`columns.${column.column}`);
   }
-  const note = (letters: string): string => [columns.find((column) => column.column === letters)?.heading ?? '', noteAt(region.sheet, headingRow ?? -1, columnIndex(letters))].join(' ');
-  const key = learnKey({ region, columns, first, last: sample?.last ?? first - 1, words: [...words, ...columns.map((column) => column.heading ?? '')], note });
+  const note = (letters: string): string =>
+    [
+      columns.find((column) => column.column === letters)?.heading ?? '',
+      noteAt(region.sheet, headingRow ?? -1, columnIndex(letters)),
+    ].join(' ');
+  const key = learnKey({
+    region,
+    columns,
+    first,
+    last: sample?.last ?? first - 1,
+    words: [...words, ...columns.map((column) => column.heading ?? '')],
+    note,
+  });
   because['key'] = key.because;
   if (!key.sure) unsure.push('key');
   const kindColumn = learned.find((column) => column.role === 'kind');
   const kindSamples = kindColumn && sample ? sampled(region.sheet, kindColumn, sample) : [];
-  const kinds = kindColumn ? learnKinds(table, { sheet: region.sheet, headingRow: headingRow ?? 0 }, kindColumn.values, kindSamples) : { kinds: [], because: 'there is no column for the kind' };
+  const kinds = kindColumn
+    ? learnKinds(
+        table,
+        { sheet: region.sheet, headingRow: headingRow ?? 0 },
+        kindColumn.values,
+        kindSamples,
+      )
+    : { kinds: [], because: 'there is no column for the kind' };
   // A column of codes for which nothing names any kind is the question's own code.
   if (kindColumn && !kinds.kinds.length && /^code\b/i.test(kindColumn.heading ?? '')) {
     const own = columns.find((column) => column.column === kindColumn.column)!;
@@ -151,20 +252,54 @@ export function learn(table: Table, id: string): LearnedLayout {
     because[`columns.${own.column}`] = 'it asks for a code, and no kinds are named';
   }
   because['kinds'] = kinds.because;
-  if (kindColumn && !kinds.kinds.length) unsure.push(columns.some((column) => column.role === 'kind') ? 'kinds' : `columns.${kindColumn.column}`);
+  if (kindColumn && !kinds.kinds.length)
+    unsure.push(
+      columns.some((column) => column.role === 'kind') ? 'kinds' : `columns.${kindColumn.column}`,
+    );
   const limits = learnLimits(columns, words, because);
   return {
-    layout: { id, name: nameOf(table.file), version: 1, shape: 'rows', file: fileOf(table, form, first, sample, columns), columns, key: key.key, kinds: kinds.kinds, limits },
-    because, unsure,
+    layout: {
+      id,
+      name: nameOf(table.file),
+      version: 1,
+      shape: 'rows',
+      file: fileOf(table, form, first, sample, columns),
+      columns,
+      key: key.key,
+      kinds: kinds.kinds,
+      limits,
+    },
+    because,
+    unsure,
   };
 }
 
 /** A board's or blocks' layout with the limits that the blank's words state. */
-function withShape(table: Table, id: string, { layout, because, region }: ShapeLearned): LearnedLayout {
+function withShape(
+  table: Table,
+  id: string,
+  { layout, because, region }: ShapeLearned,
+): LearnedLayout {
   const reasons = { ...because };
-  const limits = learnLimits([], wordsOf(table, { region, headingRow: undefined, known: 0 }), reasons);
-  return { layout: { id, name: nameOf(table.file), version: 1, ...layout, limits: { ...limits, ...layout.limits } }, because: reasons, unsure: [] };
+  const limits = learnLimits(
+    [],
+    wordsOf(table, { region, headingRow: undefined, known: 0 }),
+    reasons,
+  );
+  return {
+    layout: {
+      id,
+      name: nameOf(table.file),
+      version: 1,
+      ...layout,
+      limits: { ...limits, ...layout.limits },
+    },
+    because: reasons,
+    unsure: [],
+  };
 }
 
 const sampled = (sheet: Sheet, column: Column, sample: { first: number; last: number }): string[] =>
-  sheet.rows.slice(sample.first, sample.last + 1).map((row) => row[columnIndex(column.column)]?.trim() ?? '');
+  sheet.rows
+    .slice(sample.first, sample.last + 1)
+    .map((row) => row[columnIndex(column.column)]?.trim() ?? '');

@@ -14,7 +14,8 @@ function legend(table: Table, form: Sheet, headingRow: number): Map<string, stri
       const at = filled.findIndex(Boolean);
       const code = filled[at] ?? '';
       const meaning = filled[at + 1] ?? '';
-      if (code && code.length <= 30 && meaning.length > code.length && meaning.includes(' ')) meanings.set(code, meaning);
+      if (code && code.length <= 30 && meaning.length > code.length && meaning.includes(' '))
+        meanings.set(code, meaning);
     }
   }
   return meanings;
@@ -39,7 +40,12 @@ function saidCodes(table: Table, form: Sheet): Map<string, string> {
 /** A table of codes on another sheet, below a heading that says so. */
 function legendCodes(table: Table, meanings: Map<string, string>): string[] {
   for (const sheet of table.sheets) {
-    const at = sheet.rows.findIndex((row) => /^(?:code|kind|type)s?$/i.test(row[0]?.trim() ?? '') && (row[1]?.trim() ?? '') !== '' && row.filter((cell) => cell?.trim()).length <= 4);
+    const at = sheet.rows.findIndex(
+      (row) =>
+        /^(?:code|kind|type)s?$/i.test(row[0]?.trim() ?? '') &&
+        (row[1]?.trim() ?? '') !== '' &&
+        row.filter((cell) => cell?.trim()).length <= 4,
+    );
     if (at < 0) continue;
     const codes: string[] = [];
     for (let r = at + 1; r < sheet.rows.length; r++) {
@@ -64,15 +70,24 @@ function codesFrom(words: readonly string[], meanings: Map<string, string>): Cod
 }
 
 /** The kinds with their codes, from the surest source that names any; `list` is the kind column's drop-down list. */
-export function learnKinds(table: Table, form: { sheet: Sheet; headingRow: number }, list: readonly string[] | undefined, samples: readonly string[]): { kinds: Codes; because: string } {
+export function learnKinds(
+  table: Table,
+  form: { sheet: Sheet; headingRow: number },
+  list: readonly string[] | undefined,
+  samples: readonly string[],
+): { kinds: Codes; because: string } {
   const said = saidCodes(table, form.sheet);
   const meanings = new Map([...legend(table, form.sheet, form.headingRow), ...said]);
   const listed = list ? codesFrom(list, meanings) : [];
-  if (listed.length) return { kinds: listed, because: 'the drop-down list of the kind column names them' };
+  if (listed.length)
+    return { kinds: listed, because: 'the drop-down list of the kind column names them' };
   const legends = codesFrom(legendCodes(table, meanings), meanings);
   if (legends.length) return { kinds: legends, because: 'a table of codes explains them' };
   const told = codesFrom([...said.keys()], meanings);
   if (told.length) return { kinds: told, because: 'the instructions explain the codes' };
   const sampled = codesFrom(samples.filter(Boolean), meanings);
-  return { kinds: sampled, because: sampled.length ? 'the sample rows show them' : 'the blank names no kinds' };
+  return {
+    kinds: sampled,
+    because: sampled.length ? 'the sample rows show them' : 'the blank names no kinds',
+  };
 }

@@ -5,9 +5,13 @@ import { bareWords } from '../shared/normalise';
 import type { Region } from '../shared/table/region';
 
 type Labelled = NonNullable<Layout['file']['cells']>[number];
-const WHAT = '(?:round|quiz|set|test|deck|questionnaire|questionnaires?|game|lesson|questions|evening|course|session|collection|activity|unit|fragen|quizz?|abend|runde|cuestionario|conjunto|cwis)';
-const TITLE = new RegExp(`^(?:(?:name|title|titel|titre|nom|nombre|titulo|nome|titolo|naam|teitl|enw)(?: (?:of|for|der|des|du|de|del|la|le|van|y|the|your|this))*(?: ${WHAT})?|${WHAT} (?:name|title|titel))$`);
-const DESCRIPTION = /^(?:(?:short |brief |kurze )?(?:description|about|beschreibung|descripcion|descrizione|beschrijving|descricao|disgrifiad)\b.*|what (?:it|this) is about)$/;
+const WHAT =
+  '(?:round|quiz|set|test|deck|questionnaire|questionnaires?|game|lesson|questions|evening|course|session|collection|activity|unit|fragen|quizz?|abend|runde|cuestionario|conjunto|cwis)';
+const TITLE = new RegExp(
+  `^(?:(?:name|title|titel|titre|nom|nombre|titulo|nome|titolo|naam|teitl|enw)(?: (?:of|for|der|des|du|de|del|la|le|van|y|the|your|this))*(?: ${WHAT})?|${WHAT} (?:name|title|titel))$`,
+);
+const DESCRIPTION =
+  /^(?:(?:short |brief |kurze )?(?:description|about|beschreibung|descripcion|descrizione|beschrijving|descricao|disgrifiad)\b.*|what (?:it|this) is about)$/;
 
 const roleOfLabel = (text: string): Labelled['role'] | undefined => {
   const words = bareWords(text.replace(/[([].*$/su, '').replace(/[:：]\s*$/u, ''));
@@ -17,19 +21,27 @@ const roleOfLabel = (text: string): Labelled['role'] | undefined => {
 
 /** The cell a label asks to be filled: the next one to its right, past the label's own merged block. */
 function target(region: Region, row: number, column: number): { row: number; column: number } {
-  const merge = region.sheet.merges.find((m) => row >= m.top && row <= m.bottom && column >= m.left && column <= m.right);
+  const merge = region.sheet.merges.find(
+    (m) => row >= m.top && row <= m.bottom && column >= m.left && column <= m.right,
+  );
   const beside = { row, column: (merge?.right ?? column) + 1 };
   const { unlocked, isProtected } = region.sheet;
   if (!isProtected || !unlocked?.length) return beside;
   // On a protected sheet the label means a cell that may be filled: the next one in its row, else the one below it.
-  const open = (at: { row: number; column: number }): boolean => unlocked.includes(`${at.row}:${at.column}`);
-  const inRow = Array.from({ length: 8 }, (_, n) => ({ row, column: beside.column + n })).find(open);
+  const open = (at: { row: number; column: number }): boolean =>
+    unlocked.includes(`${at.row}:${at.column}`);
+  const inRow = Array.from({ length: 8 }, (_, n) => ({ row, column: beside.column + n })).find(
+    open,
+  );
   const below = { row: (merge?.bottom ?? row) + 1, column };
   return inRow ?? (open(below) ? below : beside);
 }
 
 /** The labelled cells above the headings (or in the first ten rows where there are none). */
-export function findLabelledCells(region: Region, headingRow: number | undefined): (Labelled & { label: string })[] {
+export function findLabelledCells(
+  region: Region,
+  headingRow: number | undefined,
+): (Labelled & { label: string })[] {
   const found: (Labelled & { label: string })[] = [];
   const end = headingRow ?? Math.min(region.bottom + 1, region.top + 10);
   for (let r = region.top; r < end; r++) {

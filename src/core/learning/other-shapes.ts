@@ -10,27 +10,50 @@ import { kindOfWord } from '../shared/vocabulary/kinds';
 import { verdictOf } from '../shared/vocabulary/verdicts';
 
 /** What the shape decides of a layout, with the reasons. */
-export type ShapeLearned = { layout: Pick<Layout, 'shape' | 'file' | 'columns' | 'key' | 'kinds' | 'limits'> & Partial<Layout>; because: Record<string, string>; region: Region };
+export type ShapeLearned = {
+  layout: Pick<Layout, 'shape' | 'file' | 'columns' | 'key' | 'kinds' | 'limits'> & Partial<Layout>;
+  because: Record<string, string>;
+  region: Region;
+};
 
 function boardLayout(table: Table, region: Region, board: Board): ShapeLearned {
   const letters = columnLetters;
   return {
     region,
     layout: {
-      shape: 'grid', file: { format: table.format as Layout['file']['format'], sheet: region.sheet.name }, columns: [], kinds: [{ kind: 'short', code: '' }], limits: {}, key: { style: 'text' },
+      shape: 'grid',
+      file: { format: table.format as Layout['file']['format'], sheet: region.sheet.name },
+      columns: [],
+      kinds: [{ kind: 'short', code: '' }],
+      limits: {},
+      key: { style: 'text' },
       grid: {
-        categoryRow: board.categoryRow + 1, levelColumn: letters(board.levelColumn), firstColumn: letters(board.columns[0]!), lastColumn: letters(board.lastColumn),
-        levels: board.levels, levelRows: board.levelRows.map((row) => row + 1), answer: board.answer,
-        categories: board.columns.map((column) => region.cell(board.categoryRow, column)), ...(isLocked(region, board) ? { locked: true } : {}),
+        categoryRow: board.categoryRow + 1,
+        levelColumn: letters(board.levelColumn),
+        firstColumn: letters(board.columns[0]!),
+        lastColumn: letters(board.lastColumn),
+        levels: board.levels,
+        levelRows: board.levelRows.map((row) => row + 1),
+        answer: board.answer,
+        categories: board.columns.map((column) => region.cell(board.categoryRow, column)),
+        ...(isLocked(region, board) ? { locked: true } : {}),
       },
     },
-    because: { shape: `${count(board.columns.length, 'category', 'categories')} stand across and ${count(board.levels.length, 'level')} down`, 'grid.answer': board.answer === 'below' ? 'the rows between the levels are for answers' : 'a column beside each category is for answers', 'file.sheet': 'it holds the board' },
+    because: {
+      shape: `${count(board.columns.length, 'category', 'categories')} stand across and ${count(board.levels.length, 'level')} down`,
+      'grid.answer':
+        board.answer === 'below'
+          ? 'the rows between the levels are for answers'
+          : 'a column beside each category is for answers',
+      'file.sheet': 'it holds the board',
+    },
   };
 }
 
 /** Whether the receiver keeps its own categories: they are locked on a protected sheet. */
 const isLocked = ({ sheet }: Region, board: Board): boolean =>
-  sheet.isProtected && !board.columns.some((column) => sheet.unlocked?.includes(`${board.categoryRow}:${column}`));
+  sheet.isProtected &&
+  !board.columns.some((column) => sheet.unlocked?.includes(`${board.categoryRow}:${column}`));
 
 /** The rows of the blocks that are filled in already: samples, which a fill clears. */
 function sampleOf(region: Region, blocks: Blocks): [number, number] | undefined {
@@ -38,38 +61,92 @@ function sampleOf(region: Region, blocks: Blocks): [number, number] | undefined 
   if (!filled.length) return undefined;
   const last = filled.at(-1)!;
   let end = last;
-  while (end < region.bottom && region.cell(end + 1, blocks.labelColumn) && !blocks.starts.includes(end + 1)) end++;
+  while (
+    end < region.bottom &&
+    region.cell(end + 1, blocks.labelColumn) &&
+    !blocks.starts.includes(end + 1)
+  )
+    end++;
   return [filled[0]! + 1, end + 1];
 }
 
 /** The values that a line may hold: its drop-down list, else what the samples show. */
 function valuesOf(region: Region, blocks: Blocks, label: string, column: number): string[] {
   const rows: number[] = [];
-  for (let r = blocks.starts[0]!; r <= region.bottom; r++) if (alike(region.cell(r, blocks.labelColumn)) === alike(label)) rows.push(r);
-  const rule = region.sheet.validations.find(({ list, ranges }) => list && ranges.some((range) => rows.some((r) => r >= range.top && r <= range.bottom) && column >= range.left && column <= range.right));
+  for (let r = blocks.starts[0]!; r <= region.bottom; r++)
+    if (alike(region.cell(r, blocks.labelColumn)) === alike(label)) rows.push(r);
+  const rule = region.sheet.validations.find(
+    ({ list, ranges }) =>
+      list &&
+      ranges.some(
+        (range) =>
+          rows.some((r) => r >= range.top && r <= range.bottom) &&
+          column >= range.left &&
+          column <= range.right,
+      ),
+  );
   return rule?.list ?? [...new Set(rows.map((r) => region.cell(r, column)).filter(Boolean))];
 }
 
 function blocksLayout(table: Table, region: Region, blocks: Blocks): ShapeLearned {
   const sample = sampleOf(region, blocks);
-  const at = (role: string) => blocks.lines.flatMap((line) => line.cells.filter((cell) => cell.role === role).map((cell) => valuesOf(region, blocks, line.label, cell.column)))[0] ?? [];
+  const at = (role: string) =>
+    blocks.lines.flatMap((line) =>
+      line.cells
+        .filter((cell) => cell.role === role)
+        .map((cell) => valuesOf(region, blocks, line.label, cell.column)),
+    )[0] ?? [];
   const verdicts = at('verdict');
   const right = verdicts.find((word) => verdictOf(word) === true);
   const wrong = verdicts.find((word) => verdictOf(word) === false);
-  const kinds = at('kind').flatMap((code) => { const kind = kindOfWord(code); return kind ? [{ kind, code }] : []; });
-  const seconds = at('seconds').map(Number).filter((n) => Number.isFinite(n) && n > 0);
-  const hasVerdict = blocks.lines.some((line) => line.cells.some((cell) => cell.role === 'verdict'));
+  const kinds = at('kind').flatMap((code) => {
+    const kind = kindOfWord(code);
+    return kind ? [{ kind, code }] : [];
+  });
+  const seconds = at('seconds')
+    .map(Number)
+    .filter((n) => Number.isFinite(n) && n > 0);
+  const hasVerdict = blocks.lines.some((line) =>
+    line.cells.some((cell) => cell.role === 'verdict'),
+  );
   return {
     region,
     layout: {
-      shape: 'blocks', columns: [], kinds, limits: seconds.length > 1 ? { seconds } : {},
-      file: { format: table.format as Layout['file']['format'], sheet: region.sheet.name, headingRow: blocks.heading === undefined ? null : blocks.heading + 1, firstRow: blocks.starts[0]! + 1, firstColumn: columnLetters(blocks.labelColumn), ...(sample ? { sample } : {}), block: { template: blocks.template + 1, every: blocks.starts[1]! - blocks.starts[0]! } },
-      lines: blocks.lines.map(({ label, role, cells, opens, offset, times }) => ({ label, role, cells: cells.map((cell) => ({ column: columnLetters(cell.column), role: cell.role })), ...(opens ? { opens: true } : {}), offset, ...(times > 1 ? { times } : {}) })),
-      key: hasVerdict ? { style: 'verdict', ...(right ? { right } : {}), ...(wrong ? { wrong } : {}) } : { style: 'text' },
+      shape: 'blocks',
+      columns: [],
+      kinds,
+      limits: seconds.length > 1 ? { seconds } : {},
+      file: {
+        format: table.format as Layout['file']['format'],
+        sheet: region.sheet.name,
+        headingRow: blocks.heading === undefined ? null : blocks.heading + 1,
+        firstRow: blocks.starts[0]! + 1,
+        firstColumn: columnLetters(blocks.labelColumn),
+        ...(sample ? { sample } : {}),
+        block: { template: blocks.template + 1, every: blocks.starts[1]! - blocks.starts[0]! },
+      },
+      lines: blocks.lines.map(({ label, role, cells, opens, offset, times }) => ({
+        label,
+        role,
+        cells: cells.map((cell) => ({ column: columnLetters(cell.column), role: cell.role })),
+        ...(opens ? { opens: true } : {}),
+        offset,
+        ...(times > 1 ? { times } : {}),
+      })),
+      key: hasVerdict
+        ? { style: 'verdict', ...(right ? { right } : {}), ...(wrong ? { wrong } : {}) }
+        : { style: 'text' },
     },
     because: {
       shape: `column ${columnLetters(blocks.labelColumn)} names a field in each row, and ${quoted(blocks.lines.find((line) => line.opens)!.label)} opens a block`,
-      key: hasVerdict ? 'a word beside each answer says right or wrong' : 'the right answer is written out', ...(sample ? { 'file.sample': `rows ${sample[0]} to ${sample[1]} are filled already, so they are a sample; a fill clears them` } : {}),
+      key: hasVerdict
+        ? 'a word beside each answer says right or wrong'
+        : 'the right answer is written out',
+      ...(sample
+        ? {
+            'file.sample': `rows ${sample[0]} to ${sample[1]} are filled already, so they are a sample; a fill clears them`,
+          }
+        : {}),
     },
   };
 }
@@ -78,7 +155,11 @@ function blocksLayout(table: Table, region: Region, blocks: Blocks): ShapeLearne
 export function learnOtherShape(table: Table): ShapeLearned | undefined {
   for (const sheet of table.sheets.filter((one) => !one.hidden)) {
     const region = regionOf(sheet);
-    if (region.bottom <= region.top || filledIn(region, region.top) === 0 && region.bottom - region.top < 2) continue;
+    if (
+      region.bottom <= region.top ||
+      (filledIn(region, region.top) === 0 && region.bottom - region.top < 2)
+    )
+      continue;
     const board = findBoard(region);
     if (board) return boardLayout(table, region, board);
     const blocks = findBlocks(region);

@@ -13,7 +13,10 @@ export function numberedColumns(region: Region, first: number): number[] {
 }
 
 /** First and last sample row, from 0; undefined where the form is empty. A single filled cell makes no sample. */
-export function findSamples(region: Region, first: number): { first: number; last: number } | undefined {
+export function findSamples(
+  region: Region,
+  first: number,
+): { first: number; last: number } | undefined {
   const numbered = new Set(numberedColumns(region, first));
   const own = (row: number): number => {
     let filled = filledIn(region, row);

@@ -19,4 +19,6 @@ export const BankFileSchema = z.object({
 });
 export type BankFile = z.infer<typeof BankFileSchema>;
 /** A bank file unpacked: pictures are back in their questions, blanks by their digest. */
-export type BankContents = Pick<BankFile, 'name' | 'items' | 'layouts' | 'sources' | 'receipts'> & { blanks: Map<string, Uint8Array> };
+export type BankContents = Pick<BankFile, 'name' | 'items' | 'layouts' | 'sources' | 'receipts'> & {
+  blanks: Map<string, Uint8Array>;
+};

@@ -14,27 +14,56 @@ export const KeptLayoutSchema = z.object({
   /** The user's own texts and decisions for this receiver alone, by the question's id. */
   variants: z.record(z.string(), DecisionSchema).optional(),
   /** Earlier editions, the newest last, to go back to. */
-  earlier: z.array(z.object({ edition: z.number().int(), at: z.string(), why: z.string(), layout: LayoutSchema })).optional(),
+  earlier: z
+    .array(
+      z.object({
+        edition: z.number().int(),
+        at: z.string(),
+        why: z.string(),
+        layout: LayoutSchema,
+      }),
+    )
+    .optional(),
 });
 export type KeptLayout = z.infer<typeof KeptLayoutSchema>;
 
 /** A source that was agreed to; taking it back removes what it brought. */
-export const KeptSourceSchema = z.object({ id: z.string(), name: z.string(), at: z.string(), items: z.array(z.string()) });
+export const KeptSourceSchema = z.object({
+  id: z.string(),
+  name: z.string(),
+  at: z.string(),
+  items: z.array(z.string()),
+});
 export type KeptSource = z.infer<typeof KeptSourceSchema>;
 
 export type BankInfo = { id: string; name: string; madeAt: string };
 
 /** A question with its place in the bank; `rev` counts its changes, so that two tabs notice each other. */
-export const StoredItemSchema = z.object({ id: z.string(), order: z.number(), rev: z.number().int(), item: ItemSchema });
+export const StoredItemSchema = z.object({
+  id: z.string(),
+  order: z.number(),
+  rev: z.number().int(),
+  item: ItemSchema,
+});
 export type StoredItem = z.infer<typeof StoredItemSchema>;
 
 /** Small records besides the questions, by kind. */
-export type Records = { layouts: KeptLayout; sources: KeptSource; receipts: z.infer<typeof ReceiptSchema> };
+export type Records = {
+  layouts: KeptLayout;
+  sources: KeptSource;
+  receipts: z.infer<typeof ReceiptSchema>;
+};
 export type RecordKind = keyof Records;
 
 /** One question before and after a step; an absent side means that it was not there. */
-export type ItemStep = { id: string; before?: { order: number; item: Item }; after?: { order: number; item: Item } };
-export type RecordStep = { [K in RecordKind]: { kind: K; id: string; before?: Records[K]; after?: Records[K] } }[RecordKind];
+export type ItemStep = {
+  id: string;
+  before?: { order: number; item: Item };
+  after?: { order: number; item: Item };
+};
+export type RecordStep = {
+  [K in RecordKind]: { kind: K; id: string; before?: Records[K]; after?: Records[K] };
+}[RecordKind];
 
 /** A step that one undo takes back. */
 export type Step = { label: string; items: ItemStep[]; records: RecordStep[] };

@@ -32,7 +32,16 @@ export type Document = {
 };
 
 /** Questions that a package or a bank's own file states outright. */
-export type Stated = { file: string; format: 'zip' | 'xml' | 'json'; title?: string; items: Omit<Item, 'id'>[]; findings: Finding[] };
+export type Stated = {
+  file: string;
+  format: 'zip' | 'xml' | 'json';
+  title?: string;
+  items: Omit<Item, 'id'>[];
+  findings: Finding[];
+};
 
 /** A source that is open: cells, running text, or questions stated outright. */
-export type Opened = { is: 'table'; table: Table } | { is: 'document'; document: Document } | { is: 'stated'; stated: Stated };
+export type Opened =
+  | { is: 'table'; table: Table }
+  | { is: 'document'; document: Document }
+  | { is: 'stated'; stated: Stated };

@@ -44,7 +44,10 @@ export const DifferenceSchema = z.object({
 export type Difference = z.infer<typeof DifferenceSchema>;
 
 /** What the user decided for one question and one layout: leave it out, or own texts for some fields. */
-export const DecisionSchema = z.object({ leaveOut: z.boolean().optional(), own: z.record(z.string(), z.string()).optional() });
+export const DecisionSchema = z.object({
+  leaveOut: z.boolean().optional(),
+  own: z.record(z.string(), z.string()).optional(),
+});
 
 /** Everything that made a file, so that it can be made again to the byte; the blank is named by its digest. */
 export const AgainSchema = z.object({
@@ -63,7 +66,11 @@ export const ReceiptSchema = z.object({
   id: z.string(),
   at: z.string(),
   set: z.string(),
-  layout: z.object({ id: z.string(), name: z.string(), /** The SHA-256 of the blank that was filled. */ blank: z.string().optional() }),
+  layout: z.object({
+    id: z.string(),
+    name: z.string(),
+    /** The SHA-256 of the blank that was filled. */ blank: z.string().optional(),
+  }),
   file: z.object({ name: z.string(), size: z.number().int(), sha256: z.string() }),
   questions: z.number().int(),
   points: z.number(),

@@ -3,7 +3,17 @@ import { z } from 'zod';
 
 /** Every kind of question, in the order in which the interface lists them. */
 export const KINDS = [
-  'choice-one', 'choice-many', 'true-false', 'match', 'order', 'short', 'number', 'gap', 'open', 'upload', 'card',
+  'choice-one',
+  'choice-many',
+  'true-false',
+  'match',
+  'order',
+  'short',
+  'number',
+  'gap',
+  'open',
+  'upload',
+  'card',
 ] as const;
 
 export const KindSchema = z.enum(KINDS);
@@ -53,8 +63,12 @@ export const ItemSchema = z.object({
   pairs: z.array(z.object({ left: TextSchema, right: TextSchema })).optional(),
   steps: z.array(TextSchema).optional(),
   accepted: z.array(z.string()).optional(),
-  number: z.object({ value: z.number(), tolerance: z.number(), unit: z.string().optional() }).optional(),
-  gaps: z.array(z.object({ accepted: z.array(z.string()), options: z.array(z.string()).optional() })).optional(),
+  number: z
+    .object({ value: z.number(), tolerance: z.number(), unit: z.string().optional() })
+    .optional(),
+  gaps: z
+    .array(z.object({ accepted: z.array(z.string()), options: z.array(z.string()).optional() }))
+    .optional(),
   lines: z.number().optional(),
   endings: z.array(z.string()).optional(),
   hint: TextSchema.optional(),

@@ -3,16 +3,64 @@ import { z } from 'zod';
 import { KindSchema } from './item';
 
 export const ROLES = [
-  'ref', 'kind', 'title', 'stem', 'option', 'options', 'key', 'verdict', 'weight', 'feedback', 'right', 'wrong',
-  'wrongs', 'pair', 'left', 'right-side', 'step', 'accepted', 'value', 'tolerance', 'unit', 'points', 'seconds',
-  'attempts', 'hint', 'explanation', 'tags', 'tag', 'category', 'image', 'image-alt', 'shuffle', 'across', 'use',
-  'lines', 'endings', 'set-title', 'by', 'at', 'pick', 'number-in-file', 'constant', 'ignore',
+  'ref',
+  'kind',
+  'title',
+  'stem',
+  'option',
+  'options',
+  'key',
+  'verdict',
+  'weight',
+  'feedback',
+  'right',
+  'wrong',
+  'wrongs',
+  'pair',
+  'left',
+  'right-side',
+  'step',
+  'accepted',
+  'value',
+  'tolerance',
+  'unit',
+  'points',
+  'seconds',
+  'attempts',
+  'hint',
+  'explanation',
+  'tags',
+  'tag',
+  'category',
+  'image',
+  'image-alt',
+  'shuffle',
+  'across',
+  'use',
+  'lines',
+  'endings',
+  'set-title',
+  'by',
+  'at',
+  'pick',
+  'number-in-file',
+  'constant',
+  'ignore',
 ] as const;
 export const RoleSchema = z.enum(ROLES);
 export type Role = z.infer<typeof RoleSchema>;
 
 export const KEY_STYLES = [
-  'letter', 'number', 'number-from-0', 'text', 'marker', 'verdict', 'weight', 'first', 'right-column', 'word',
+  'letter',
+  'number',
+  'number-from-0',
+  'text',
+  'marker',
+  'verdict',
+  'weight',
+  'first',
+  'right-column',
+  'word',
 ] as const;
 export const KeyStyleSchema = z.enum(KEY_STYLES);
 export type KeyStyle = z.infer<typeof KeyStyleSchema>;
@@ -68,11 +116,15 @@ const LayoutFileSchema = z.object({
   block: z.object({ template: row, every: row }).optional(),
   /** Which open standard a package keeps to. */
   standard: z.enum(STANDARDS).optional(),
-  cells: z.array(z.object({
-    cell: z.string(),
-    role: z.enum(['set-title', 'set-description', 'constant']),
-    value: z.string().optional(),
-  })).optional(),
+  cells: z
+    .array(
+      z.object({
+        cell: z.string(),
+        role: z.enum(['set-title', 'set-description', 'constant']),
+        value: z.string().optional(),
+      }),
+    )
+    .optional(),
 });
 
 const LineSchema = z.object({
@@ -105,11 +157,17 @@ const MarksSchema = z.object({
   optionLabel: z.enum(['none', 'a)', 'a.', 'A)', 'A.', '1)', '1.']).optional(),
   stemLabel: z.enum(['none', '1.', '1)']).optional(),
   between: z.enum(['blank-line', 'none']).optional(),
-  open: z.string().optional(), close: z.string().optional(),
-  titleOpen: z.string().optional(), titleClose: z.string().optional(),
-  category: z.string().optional(), feedback: z.string().optional(), pair: z.string().optional(),
-  keyLine: z.string().optional(), comment: z.string().optional(),
-  escape: z.string().optional(), escaped: z.string().optional(),
+  open: z.string().optional(),
+  close: z.string().optional(),
+  titleOpen: z.string().optional(),
+  titleClose: z.string().optional(),
+  category: z.string().optional(),
+  feedback: z.string().optional(),
+  pair: z.string().optional(),
+  keyLine: z.string().optional(),
+  comment: z.string().optional(),
+  escape: z.string().optional(),
+  escaped: z.string().optional(),
 });
 
 export const LimitsSchema = z.object({

@@ -26,11 +26,20 @@ export type Reading = z.infer<typeof ReadingSchema>;
 
 /** What a user overrules; everything that is absent stays a guess. */
 export const OverruleSchema = ReadingSchema.pick({
-  sheet: true, range: true, headingRow: true, columns: true, key: true, separator: true, encoding: true, as: true,
-}).partial().extend({
-  /** Whether bold, italic, raised and lowered signs and links are kept in the texts. */
-  formatting: z.enum(['keep', 'strip']).optional(),
-  /** The emphasis that marks right options of a running text; null where none does. */
-  emphasis: z.enum(['mark', 'bold', 'underline', 'italic']).nullable().optional(),
-});
+  sheet: true,
+  range: true,
+  headingRow: true,
+  columns: true,
+  key: true,
+  separator: true,
+  encoding: true,
+  as: true,
+})
+  .partial()
+  .extend({
+    /** Whether bold, italic, raised and lowered signs and links are kept in the texts. */
+    formatting: z.enum(['keep', 'strip']).optional(),
+    /** The emphasis that marks right options of a running text; null where none does. */
+    emphasis: z.enum(['mark', 'bold', 'underline', 'italic']).nullable().optional(),
+  });
 export type Overrule = z.infer<typeof OverruleSchema>;

@@ -3,7 +3,12 @@
 /** A stretch of text that is set alike. `mark` stands for colour or highlighting. */
 export type Run = {
   text: string;
-  bold?: boolean; italic?: boolean; underline?: boolean; mark?: boolean; sub?: boolean; sup?: boolean;
+  bold?: boolean;
+  italic?: boolean;
+  underline?: boolean;
+  mark?: boolean;
+  sub?: boolean;
+  sup?: boolean;
   href?: string;
 };
 

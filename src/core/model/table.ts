@@ -7,7 +7,12 @@ import type { Picture, Run } from './run';
 export type CellRange = { top: number; left: number; bottom: number; right: number };
 
 /** A rule that the workbook sets on a block of cells: a drop-down list or a greatest length. */
-export type Validation = { ranges: CellRange[]; list?: string[]; maxLength?: number; prompt?: string };
+export type Validation = {
+  ranges: CellRange[];
+  list?: string[];
+  maxLength?: number;
+  prompt?: string;
+};
 
 export type Sheet = {
   name: string;

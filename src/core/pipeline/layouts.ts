@@ -1,5 +1,13 @@
 // From a receiver's blank to a layout, and from a layout to a blank.
-import type { Document, Finding, KeptLayout, Layout, LayoutFile, Surroundings, Table } from '../model';
+import type {
+  Document,
+  Finding,
+  KeptLayout,
+  Layout,
+  LayoutFile,
+  Surroundings,
+  Table,
+} from '../model';
 import { base64 } from '../shared/base64';
 import { safeName } from '../shared/plain';
 import { explainsSigns, learn, learnMarkedText, nameOf, type LearnedLayout } from '../learning';
@@ -13,8 +21,23 @@ export { bundle, csvwOf, distinctNames, receiptPage, tableSchemaOf, type Handed 
 
 /** Running text as a sheet of one column, so that it can be shown like any other blank. */
 const asSheet = ({ file, lines, findings, encoding }: Document): Table => ({
-  file, format: 'txt', findings, ...(encoding ? { encoding } : {}),
-  sheets: [{ name: file, hidden: false, rows: lines.map((line) => [line.source ?? line.text]), merges: [], validations: [], comments: [], formulas: [], dates: [], isProtected: false }],
+  file,
+  format: 'txt',
+  findings,
+  ...(encoding ? { encoding } : {}),
+  sheets: [
+    {
+      name: file,
+      hidden: false,
+      rows: lines.map((line) => [line.source ?? line.text]),
+      merges: [],
+      validations: [],
+      comments: [],
+      formulas: [],
+      dates: [],
+      isProtected: false,
+    },
+  ],
 });
 
 /** A blank of running text; undefined where it is none. */
@@ -33,20 +56,54 @@ export async function showBlank(file: SourceFile, shape: Layout['shape']): Promi
   return opened?.is === 'document' ? asSheet(opened.document) : readTable(file);
 }
 
-const UNFILLABLE: Partial<Record<Table['format'], string>> = { xls: 'an old workbook (.xls)', html: 'a page', docx: 'a document', json: 'a file of JSON' };
+const UNFILLABLE: Partial<Record<Table['format'], string>> = {
+  xls: 'an old workbook (.xls)',
+  html: 'a page',
+  docx: 'a document',
+  json: 'a file of JSON',
+};
 
 /** From a receiver's blank to a layout; `findings` say what kept the file from being read. */
-export async function learnBlank(file: SourceFile, surroundings: Surroundings): Promise<LearnedLayout & { findings: Finding[]; table: Table }> {
+export async function learnBlank(
+  file: SourceFile,
+  surroundings: Surroundings,
+): Promise<LearnedLayout & { findings: Finding[]; table: Table }> {
   const text = await markedText(file);
   const marked = text && learnMarkedText(text, surroundings.id(), nameOf(file.name));
   const table = marked ? asSheet(text) : await readTable(file);
   const learned = marked ?? learn(table, surroundings.id());
-  const ends = marked ? { file: { ...learned.layout.file, newline: file.bytes.includes(13) ? 'crlf' as const : 'lf' as const } } : {};
+  const ends = marked
+    ? {
+        file: {
+          ...learned.layout.file,
+          newline: file.bytes.includes(13) ? ('crlf' as const) : ('lf' as const),
+        },
+      }
+    : {};
   const layout: Layout = { ...learned.layout, ...ends };
   // Of these the form is understood, but only a new file of another format can be filled; the user is told and decides.
   const unlike = UNFILLABLE[table.format];
-  if (unlike && table.sheets.length) return { ...learned, layout, because: { ...learned.because, 'file.format': `${unlike} can't be filled itself; a new .${layout.file.format} with the same headings is filled instead` }, unsure: [...learned.unsure, 'file.format'], findings: table.findings, table };
-  return { ...learned, layout: { ...layout, blank: { name: file.name, digest: await surroundings.digest(file.bytes) } }, findings: table.findings, table };
+  if (unlike && table.sheets.length)
+    return {
+      ...learned,
+      layout,
+      because: {
+        ...learned.because,
+        'file.format': `${unlike} can't be filled itself; a new .${layout.file.format} with the same headings is filled instead`,
+      },
+      unsure: [...learned.unsure, 'file.format'],
+      findings: table.findings,
+      table,
+    };
+  return {
+    ...learned,
+    layout: {
+      ...layout,
+      blank: { name: file.name, digest: await surroundings.digest(file.bytes) },
+    },
+    findings: table.findings,
+    table,
+  };
 }
 
 /** An empty form of a layout that has no blank of its own; undefined for packages, which need none. */
@@ -56,11 +113,20 @@ export const makeBlank = (layout: Layout): { name: string; bytes: Uint8Array } |
 };
 
 /** A layout as one file, with its blank and, where it has rows, its description in two open standards. */
-export function layoutFile({ layout, because, unsure }: Pick<KeptLayout, 'layout' | 'because' | 'unsure'>, blank: Uint8Array | undefined): LayoutFile {
+export function layoutFile(
+  { layout, because, unsure }: Pick<KeptLayout, 'layout' | 'because' | 'unsure'>,
+  blank: Uint8Array | undefined,
+): LayoutFile {
   const csvw = csvwOf(layout, layout.blank?.name ?? `${layout.name}.${layout.file.format}`);
   const tableSchema = tableSchemaOf(layout);
   return {
-    format: 'receiver-layout', version: 1, layout, because, unsure,
-    ...(blank && layout.blank ? { blank: { name: layout.blank.name, base64: base64(blank) } } : {}), ...(csvw ? { csvw } : {}), ...(tableSchema ? { tableSchema } : {}),
+    format: 'receiver-layout',
+    version: 1,
+    layout,
+    because,
+    unsure,
+    ...(blank && layout.blank ? { blank: { name: layout.blank.name, base64: base64(blank) } } : {}),
+    ...(csvw ? { csvw } : {}),
+    ...(tableSchema ? { tableSchema } : {}),
   };
 }

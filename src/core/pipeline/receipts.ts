@@ -8,7 +8,9 @@ const LONG = 200;
 /** The receipt with its questions folded, where they are many. */
 export function foldReceipt(receipt: Receipt): Receipt {
   const { again, ...rest } = receipt;
-  return !again || again.items.length < LONG ? receipt : { ...rest, folded: base64(deflateSync(strToU8(JSON.stringify(again)))) };
+  return !again || again.items.length < LONG
+    ? receipt
+    : { ...rest, folded: base64(deflateSync(strToU8(JSON.stringify(again)))) };
 }
 
 /** The receipt with its questions as they are. A receipt whose folded part is damaged comes back without it. */
@@ -18,5 +20,7 @@ export function unfoldReceipt(receipt: Receipt): Receipt {
   try {
     const parsed = AgainSchema.safeParse(JSON.parse(strFromU8(inflateSync(fromBase64(folded)))));
     return parsed.success ? { ...rest, again: parsed.data } : rest;
-  } catch { return rest; }
+  } catch {
+    return rest;
+  }
 }

@@ -8,13 +8,19 @@ export type { Gathered } from '../gathering';
 export { editDocument, looksOfDocument, textOfDocument, type ShownLook } from '../readers';
 
 /** A source: a file's bytes, or text from the clipboard, where the same copy may be there as HTML too. */
-export type Source = { name: string; bytes: Uint8Array } | { name: string; text: string; html?: string };
+export type Source =
+  { name: string; bytes: Uint8Array } | { name: string; text: string; html?: string };
 
 /** Reads a source by its contents; what the user overruled is held to. */
 export async function openSource(source: Source, overrule: Overrule = {}): Promise<Opened> {
-  const options = { ...(overrule.encoding ? { encoding: overrule.encoding } : {}), ...(overrule.separator ? { separator: overrule.separator } : {}), ...(overrule.as ? { as: overrule.as } : {}) };
+  const options = {
+    ...(overrule.encoding ? { encoding: overrule.encoding } : {}),
+    ...(overrule.separator ? { separator: overrule.separator } : {}),
+    ...(overrule.as ? { as: overrule.as } : {}),
+  };
   if ('bytes' in source) return openFile(source, options);
-  if (!source.html || overrule.as || overrule.separator) return openText(source.name, source.text, options);
+  if (!source.html || overrule.as || overrule.separator)
+    return openText(source.name, source.text, options);
   return betterOf(openHtml(source.name, source.html), openText(source.name, source.text, options));
 }
 
@@ -23,57 +29,123 @@ function betterOf(html: Opened, text: Opened): Opened {
   let n = 0;
   const understood = (opened: Opened): number => {
     const { items, findings } = gatherOpened(opened, {}, { id: () => `try-${++n}` });
-    const faulty = new Set(findings.filter((finding) => finding.level === 'block' || finding.rule === 'key-missing').map((finding) => finding.item));
-    return items.filter((item) => !faulty.has(item.id) && item.kind !== 'open').length + items.length / 1000;
+    const faulty = new Set(
+      findings
+        .filter((finding) => finding.level === 'block' || finding.rule === 'key-missing')
+        .map((finding) => finding.item),
+    );
+    return (
+      items.filter((item) => !faulty.has(item.id) && item.kind !== 'open').length +
+      items.length / 1000
+    );
   };
   const [marked, plain] = [understood(html), understood(text)];
   if (marked !== plain) return marked > plain ? html : text;
   return html.is === 'table' ? html : text;
 }
 
-export const sheetsOf = (opened: Opened): Table['sheets'] => (opened.is === 'table' ? opened.table.sheets : []);
-export const problemsOf = (opened: Opened): Finding[] => (opened.is === 'table' ? opened.table.findings : opened.is === 'document' ? opened.document.findings : opened.stated.findings);
+export const sheetsOf = (opened: Opened): Table['sheets'] =>
+  opened.is === 'table' ? opened.table.sheets : [];
+export const problemsOf = (opened: Opened): Finding[] =>
+  opened.is === 'table'
+    ? opened.table.findings
+    : opened.is === 'document'
+      ? opened.document.findings
+      : opened.stated.findings;
 /** Whether anything could be read at all. */
-export const isReadable = (opened: Opened): boolean => (opened.is === 'table' ? opened.table.sheets.length > 0 : opened.is === 'document' ? opened.document.lines.length > 0 : opened.stated.items.length > 0);
+export const isReadable = (opened: Opened): boolean =>
+  opened.is === 'table'
+    ? opened.table.sheets.length > 0
+    : opened.is === 'document'
+      ? opened.document.lines.length > 0
+      : opened.stated.items.length > 0;
 /** What the source may be read as instead. */
 export const otherReadings = (opened: Opened): ReadAs[] => readableAs(opened);
 
 /** What the checks of single questions and of all together add to what gathering found; a field is spoken of once. */
 function withChecks(gathered: Gathered): Finding[] {
-  const shifted = new Set(gathered.findings.filter((finding) => finding.rule === 'columns-shifted').map((finding) => finding.item));
+  const shifted = new Set(
+    gathered.findings
+      .filter((finding) => finding.rule === 'columns-shifted')
+      .map((finding) => finding.item),
+  );
   const found: Finding[] = [];
-  for (const item of gathered.items) if (!shifted.has(item.id)) for (const finding of checkItem(item)) found.push(finding);
+  for (const item of gathered.items)
+    if (!shifted.has(item.id)) for (const finding of checkItem(item)) found.push(finding);
   found.push(...checkTogether(gathered.items));
   if (!found.length) return found;
   const spoken = new Set(gathered.findings.map((finding) => `${finding.item} ${finding.field}`));
   const places = new Map(gathered.items.map((item) => [item.id, item.origin]));
   return found
-    .filter((finding) => !spoken.has(`${finding.item} ${finding.field}`) || finding.field === 'stem')
-    .map((finding) => ({ ...finding, where: whereOf(finding.item ? places.get(finding.item) : undefined) }));
+    .filter(
+      (finding) => !spoken.has(`${finding.item} ${finding.field}`) || finding.field === 'stem',
+    )
+    .map((finding) => ({
+      ...finding,
+      where: whereOf(finding.item ? places.get(finding.item) : undefined),
+    }));
 }
 
 function whereOf(origin: Item['origin']): NonNullable<Finding['where']> {
   return {
-    ...(origin?.file ? { file: origin.file } : {}), ...(origin?.sheet ? { sheet: origin.sheet } : {}),
+    ...(origin?.file ? { file: origin.file } : {}),
+    ...(origin?.sheet ? { sheet: origin.sheet } : {}),
     ...(origin?.cell ? { cell: origin.cell } : origin?.row ? { line: origin.row } : {}),
   };
 }
 
 /** Understands a source that is open already; used again after each overruling. */
-export function gatherOpened(opened: Opened, overrule: Overrule, surroundings: Pick<Surroundings, 'id'> & { progress?: (done: number, of: number) => void }): Gathered {
-  const options = { overrule, newId: () => surroundings.id(), ...(surroundings.progress ? { progress: surroundings.progress } : {}) };
-  const gathered = opened.is === 'table' ? gather(opened.table, options) : opened.is === 'document' ? gatherText(opened.document, options) : gatherStated(opened.stated, options);
+export function gatherOpened(
+  opened: Opened,
+  overrule: Overrule,
+  surroundings: Pick<Surroundings, 'id'> & { progress?: (done: number, of: number) => void },
+): Gathered {
+  const options = {
+    overrule,
+    newId: () => surroundings.id(),
+    ...(surroundings.progress ? { progress: surroundings.progress } : {}),
+  };
+  const gathered =
+    opened.is === 'table'
+      ? gather(opened.table, options)
+      : opened.is === 'document'
+        ? gatherText(opened.document, options)
+        : gatherStated(opened.stated, options);
   if (!gathered.items.length && !gathered.findings.some(({ level }) => level !== 'note')) {
-    const file = opened.is === 'table' ? opened.table.file : opened.is === 'document' ? opened.document.file : opened.stated.file;
-    return { ...gathered, findings: [...gathered.findings, { rule: 'no-questions', level: 'warn', where: { file }, message: `No question was found in ${file}: it could be read, but nothing in it is filled. Bring another sheet or file.` }] };
+    const file =
+      opened.is === 'table'
+        ? opened.table.file
+        : opened.is === 'document'
+          ? opened.document.file
+          : opened.stated.file;
+    return {
+      ...gathered,
+      findings: [
+        ...gathered.findings,
+        {
+          rule: 'no-questions',
+          level: 'warn',
+          where: { file },
+          message: `No question was found in ${file}: it could be read, but nothing in it is filled. Bring another sheet or file.`,
+        },
+      ],
+    };
   }
   return { ...gathered, findings: [...gathered.findings, ...withChecks(gathered)] };
 }
 
 /** Understands a table. */
-export const gatherTable = (table: Table, overrule: Overrule, surroundings: Pick<Surroundings, 'id'>): Gathered => gatherOpened({ is: 'table', table }, overrule, surroundings);
+export const gatherTable = (
+  table: Table,
+  overrule: Overrule,
+  surroundings: Pick<Surroundings, 'id'>,
+): Gathered => gatherOpened({ is: 'table', table }, overrule, surroundings);
 
 /** From a source to questions, findings and the reading. */
-export async function gatherSource(source: Source, overrule: Overrule, surroundings: Pick<Surroundings, 'id'>): Promise<Gathered> {
+export async function gatherSource(
+  source: Source,
+  overrule: Overrule,
+  surroundings: Pick<Surroundings, 'id'>,
+): Promise<Gathered> {
   return gatherOpened(await openSource(source, overrule), overrule, surroundings);
 }

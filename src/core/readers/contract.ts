@@ -7,12 +7,23 @@ export type SourceFile = { name: string; bytes: Uint8Array };
 export type ReaderOptions = { encoding?: Encoding; separator?: Separator; as?: ReadAs };
 
 /** A table that could not be had, with the reason. */
-export const unreadable = (file: string, format: Table['format'], rule: string, message: string): Table => ({
-  file, format, sheets: [], findings: [blocked(file, rule, message)],
+export const unreadable = (
+  file: string,
+  format: Table['format'],
+  rule: string,
+  message: string,
+): Table => ({
+  file,
+  format,
+  sheets: [],
+  findings: [blocked(file, rule, message)],
 });
 
 export const blocked = (file: string, rule: string, message: string): Finding => ({
-  rule, level: 'block', where: { file }, message,
+  rule,
+  level: 'block',
+  where: { file },
+  message,
 });
 
 /** The most that is taken in; past these a file is refused with a finding and the endpoints answer 413 or 422. */

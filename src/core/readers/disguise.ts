@@ -28,15 +28,32 @@ const wide = (name: string): number[] => [...name].flatMap((letter) => [letter.c
 
 export const isCompound = (bytes: Uint8Array): boolean => begins(bytes, COMPOUND);
 /** Whether a compound file keeps the stream of a workbook ([MS-XLS] 2.1.2). */
-export const isOldWorkbook = (bytes: Uint8Array): boolean => isCompound(bytes) && (holds(bytes, wide('Workbook')) || holds(bytes, wide('Book')));
+export const isOldWorkbook = (bytes: Uint8Array): boolean =>
+  isCompound(bytes) && (holds(bytes, wide('Workbook')) || holds(bytes, wide('Book')));
 
 /** Why this file can't be read as a table, where its first bytes tell; undefined where they do not. */
-export function disguise({ name, bytes }: SourceFile): { rule: string; message: string } | undefined {
+export function disguise({
+  name,
+  bytes,
+}: SourceFile): { rule: string; message: string } | undefined {
   if (isCompound(bytes)) {
-    if (holds(bytes, wide('EncryptedPackage'))) return { rule: 'file-encrypted', message: `${name} is protected with a password. Open it in the program it comes from, take the password off, save it and bring it in again.` };
-    return isOldWorkbook(bytes) ? undefined : { rule: 'file-kind-unknown', message: `${name} is a document of an old binary kind. Save it as .docx, .xlsx or plain text in the program it comes from, and bring it in again.` };
+    if (holds(bytes, wide('EncryptedPackage')))
+      return {
+        rule: 'file-encrypted',
+        message: `${name} is protected with a password. Open it in the program it comes from, take the password off, save it and bring it in again.`,
+      };
+    return isOldWorkbook(bytes)
+      ? undefined
+      : {
+          rule: 'file-kind-unknown',
+          message: `${name} is a document of an old binary kind. Save it as .docx, .xlsx or plain text in the program it comes from, and bring it in again.`,
+        };
   }
   const found = SIGNATURES.find(([, signature]) => begins(bytes, signature));
-  if (found) return { rule: 'file-not-a-table', message: `${name} is ${found[0]}, not a table or text. Bring in a workbook (.xlsx, .ods, .xls), a document (.docx) or text (.csv, .tsv, .txt).` };
+  if (found)
+    return {
+      rule: 'file-not-a-table',
+      message: `${name} is ${found[0]}, not a table or text. Bring in a workbook (.xlsx, .ods, .xls), a document (.docx) or text (.csv, .tsv, .txt).`,
+    };
   return undefined;
 }

@@ -8,25 +8,45 @@ import type { Finding } from '../model';
 export type Parts = Map<string, Uint8Array>;
 
 /** Opens a package. fflate inflates into a buffer of the declared size, so a header that lies can't grow past it. */
-export function openPackage(file: string, bytes: Uint8Array): { parts: Parts } | { finding: Finding } {
+export function openPackage(
+  file: string,
+  bytes: Uint8Array,
+): { parts: Parts } | { finding: Finding } {
   let inflated = 0;
   let worst = 0;
   try {
     const found = unzipSync(bytes, {
       filter(entry) {
         inflated += entry.originalSize;
-        if (entry.originalSize > 1_048_576) worst = Math.max(worst, entry.originalSize / Math.max(1, entry.size));
-        if (inflated > CAPS.inflatedBytes || worst > CAPS.inflatedRatio) throw new RangeError('over the caps');
+        if (entry.originalSize > 1_048_576)
+          worst = Math.max(worst, entry.originalSize / Math.max(1, entry.size));
+        if (inflated > CAPS.inflatedBytes || worst > CAPS.inflatedRatio)
+          throw new RangeError('over the caps');
         return true;
       },
     });
     return { parts: new Map(Object.entries(found)) };
   } catch (error) {
     if (error instanceof RangeError && inflated > 0) {
-      const why = inflated > CAPS.inflatedBytes ? `inflates past ${CAPS.inflatedBytes / 1_048_576} MiB` : `holds a part that inflates to more than ${CAPS.inflatedRatio} times its size`;
-      return { finding: blocked(file, 'zip-inflates-too-far', `${file} ${why}, so it was not opened. Save it again without the empty rows and columns, and bring it in.`) };
+      const why =
+        inflated > CAPS.inflatedBytes
+          ? `inflates past ${CAPS.inflatedBytes / 1_048_576} MiB`
+          : `holds a part that inflates to more than ${CAPS.inflatedRatio} times its size`;
+      return {
+        finding: blocked(
+          file,
+          'zip-inflates-too-far',
+          `${file} ${why}, so it was not opened. Save it again without the empty rows and columns, and bring it in.`,
+        ),
+      };
     }
-    return { finding: blocked(file, 'zip-damaged', `${file} begins like a workbook, but its package can't be opened: it is cut short or damaged. Save it again or fetch it anew.`) };
+    return {
+      finding: blocked(
+        file,
+        'zip-damaged',
+        `${file} begins like a workbook, but its package can't be opened: it is cut short or damaged. Save it again or fetch it anew.`,
+      ),
+    };
   }
 }
 
@@ -37,7 +57,10 @@ export const partText = (parts: Parts, name: string): string => {
 };
 
 /** The targets of a part's relationships, by id and by the last word of their type. */
-export function readRelations(parts: Parts, part: string): { id: string; type: string; target: string }[] {
+export function readRelations(
+  parts: Parts,
+  part: string,
+): { id: string; type: string; target: string }[] {
   const slash = part.lastIndexOf('/');
   const xml = partText(parts, `${part.slice(0, slash + 1)}_rels/${part.slice(slash + 1)}.rels`);
   const relations: { id: string; type: string; target: string }[] = [];
@@ -48,7 +71,9 @@ export function readRelations(parts: Parts, part: string): { id: string; type: s
         const type = (a['Type'] ?? '').split('/').at(-1)!;
         const target = a['Target'] ?? '';
         // Of what lies outside the package only links are of use, and they are never followed.
-        if (a['TargetMode'] === 'External') { if (type === 'hyperlink') relations.push({ id: a['Id'] ?? '', type, target }); } else relations.push({ id: a['Id'] ?? '', type, target: resolveTarget(part, target) });
+        if (a['TargetMode'] === 'External') {
+          if (type === 'hyperlink') relations.push({ id: a['Id'] ?? '', type, target });
+        } else relations.push({ id: a['Id'] ?? '', type, target: resolveTarget(part, target) });
       },
     });
   }

@@ -22,7 +22,9 @@ function localName(name: string): string {
 /** Runs the handlers over a document. Throws an Error where the XML is not well-formed; readers turn it into a finding. */
 export function parseXml(xml: string, handlers: Handlers): void {
   const parser = new SaxesParser({ xmlns: false, position: false });
-  parser.on('error', (error) => { throw error; });
+  parser.on('error', (error) => {
+    throw error;
+  });
   parser.on('opentag', (tag) => handlers.open?.(localName(tag.name), tag.attributes as Attributes));
   parser.on('text', (text) => handlers.text?.(text));
   parser.on('cdata', (text) => handlers.text?.(text));
@@ -32,4 +34,8 @@ export function parseXml(xml: string, handlers: Handlers): void {
 
 /** Undoes the escape by which workbooks write signs that XML can't hold, `_x000D_` (ECMA-376 part 1, 22.4.2.4). */
 export const unescapeCell = (text: string): string =>
-  text.includes('_x') ? text.replace(/_x([0-9A-Fa-f]{4})_/g, (_, hex: string) => String.fromCharCode(parseInt(hex, 16))) : text;
+  text.includes('_x')
+    ? text.replace(/_x([0-9A-Fa-f]{4})_/g, (_, hex: string) =>
+        String.fromCharCode(parseInt(hex, 16)),
+      )
+    : text;

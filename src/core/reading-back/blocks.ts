@@ -16,11 +16,19 @@ export function readBlocks(sheet: Sheet, layout: Layout): Item[] {
     if (line.opens) blocks.push(new Map());
     const block = blocks.at(-1);
     if (!block) continue;
-    for (const cell of line.cells) block.set(cell.role, [...(block.get(cell.role) ?? []), row[columnIndex(cell.column)] ?? '']);
+    for (const cell of line.cells)
+      block.set(cell.role, [...(block.get(cell.role) ?? []), row[columnIndex(cell.column)] ?? '']);
   }
-  return blocks.filter((block) => block.get('stem')?.[0]).map((block, index) => {
-    const all = (role: Role): string[] => block.get(role) ?? [];
-    const said: Said = { all, get: (role) => all(role)[0] ?? '', has: (role) => block.has(role), separator: () => undefined };
-    return questionOf(layout, said, index + 1);
-  });
+  return blocks
+    .filter((block) => block.get('stem')?.[0])
+    .map((block, index) => {
+      const all = (role: Role): string[] => block.get(role) ?? [];
+      const said: Said = {
+        all,
+        get: (role) => all(role)[0] ?? '',
+        has: (role) => block.has(role),
+        separator: () => undefined,
+      };
+      return questionOf(layout, said, index + 1);
+    });
 }

@@ -9,13 +9,25 @@ export function readBoard(sheet: Sheet, { grid }: Layout): Item[] {
   const items: Item[] = [];
   const cell = (row: number, column: number): string => sheet.rows[row - 1]?.[column] ?? '';
   grid.levelRows.forEach((row, level) => {
-    for (let c = columnIndex(grid.firstColumn); c <= columnIndex(grid.lastColumn); c += grid.answer === 'beside' ? 2 : 1) {
+    for (
+      let c = columnIndex(grid.firstColumn);
+      c <= columnIndex(grid.lastColumn);
+      c += grid.answer === 'beside' ? 2 : 1
+    ) {
       const stem = cell(row, c);
       if (!stem) continue;
       const answer = grid.answer === 'beside' ? cell(row, c + 1) : cell(row + 1, c);
       const points = numberOf((grid.levels[level] ?? '').replace(/[^\d.,-]/g, ''));
       const category = cell(grid.categoryRow, c);
-      items.push({ id: `cell-${items.length + 1}`, ref: '', kind: 'short', stem: { plain: stem }, accepted: [answer], ...(category ? { category: [category] } : {}), ...(points !== undefined ? { points } : {}) });
+      items.push({
+        id: `cell-${items.length + 1}`,
+        ref: '',
+        kind: 'short',
+        stem: { plain: stem },
+        accepted: [answer],
+        ...(category ? { category: [category] } : {}),
+        ...(points !== undefined ? { points } : {}),
+      });
     }
   });
   return items;

@@ -17,16 +17,26 @@ export function readBack(table: Table, layout: Layout): Item[] {
   const sheet = sheetOf(table, layout);
   if (!sheet) return [];
   switch (layout.shape) {
-    case 'rows': return readRows(sheet, layout);
-    case 'blocks': return readBlocks(sheet, layout);
-    case 'grid': return readBoard(sheet, layout);
-    default: return [];
+    case 'rows':
+      return readRows(sheet, layout);
+    case 'blocks':
+      return readBlocks(sheet, layout);
+    case 'grid':
+      return readBoard(sheet, layout);
+    default:
+      return [];
   }
 }
 
 /** A cell apart from the questions as the file says it; undefined where the layout has none for it. */
-export function readCell(table: Table, layout: Layout, role: 'set-title' | 'set-description'): string | undefined {
+export function readCell(
+  table: Table,
+  layout: Layout,
+  role: 'set-title' | 'set-description',
+): string | undefined {
   const cell = layout.file.cells?.find((candidate) => candidate.role === role)?.cell;
   const match = cell && /^([A-Z]+)(\d+)$/.exec(cell);
-  return match ? sheetOf(table, layout)?.rows[Number(match[2]) - 1]?.[columnIndex(match[1]!)] ?? '' : undefined;
+  return match
+    ? (sheetOf(table, layout)?.rows[Number(match[2]) - 1]?.[columnIndex(match[1]!)] ?? '')
+    : undefined;
 }

@@ -13,7 +13,8 @@ class Text {
 
   /** Where a sign stands that no escape takes away; -1 where it does not. */
   private find(text: string, sign: string): number {
-    for (let at = text.indexOf(sign); at >= 0; at = text.indexOf(sign, at + 1)) if (!this.marks.escape || !text.slice(0, at).endsWith(this.marks.escape)) return at;
+    for (let at = text.indexOf(sign); at >= 0; at = text.indexOf(sign, at + 1))
+      if (!this.marks.escape || !text.slice(0, at).endsWith(this.marks.escape)) return at;
     return -1;
   }
 
@@ -22,23 +23,37 @@ class Text {
     if (!escape) return text;
     let result = '';
     for (let i = 0; i < text.length; i++) {
-      if (text.startsWith(escape, i) && i + escape.length < text.length) { i += escape.length; result += text[i]; } else result += text[i];
+      if (text.startsWith(escape, i) && i + escape.length < text.length) {
+        i += escape.length;
+        result += text[i];
+      } else result += text[i];
     }
     return result;
   }
 
   private starts(line: string): boolean {
     const label = this.marks.stemLabel;
-    return label !== undefined && label !== 'none' && new RegExp(`^\\d+\\${label.slice(-1)}\\s`).test(line);
+    return (
+      label !== undefined &&
+      label !== 'none' &&
+      new RegExp(`^\\d+\\${label.slice(-1)}\\s`).test(line)
+    );
   }
 
   private openQuestion(line: string): void {
     const { open, titleOpen, titleClose = '' } = this.marks;
     let text = this.starts(line) ? line.replace(/^\d+[.)]\s+/, '') : line;
-    const question: Open = { stem: '', lines: [], ...(this.category ? { category: this.category } : {}) };
+    const question: Open = {
+      stem: '',
+      lines: [],
+      ...(this.category ? { category: this.category } : {}),
+    };
     if (titleOpen && text.startsWith(titleOpen)) {
       const end = this.find(text.slice(titleOpen.length), titleClose);
-      if (end >= 0) { question.title = this.plain(text.slice(titleOpen.length, titleOpen.length + end)); text = text.slice(titleOpen.length + end + titleClose.length).trimStart(); }
+      if (end >= 0) {
+        question.title = this.plain(text.slice(titleOpen.length, titleOpen.length + end));
+        text = text.slice(titleOpen.length + end + titleClose.length).trimStart();
+      }
     }
     const at = open ? this.find(text, open) : -1;
     this.inGroup = at >= 0;
@@ -50,10 +65,22 @@ class Text {
   line(line: string): void {
     const { comment, category, close, keyLine, between } = this.marks;
     if (comment && line.startsWith(comment)) return;
-    if (!line.trim()) { if (!this.inGroup) this.now = undefined; return; }
-    if (category && !this.inGroup && line.startsWith(`${category} `)) { this.category = line.slice(category.length + 1).trim(); this.now = undefined; return; }
-    if (this.inGroup && line.trim() === close) { this.inGroup = false; this.now = undefined; return; }
-    if (!this.now || (between === 'none' && !this.inGroup && this.starts(line))) this.openQuestion(line);
+    if (!line.trim()) {
+      if (!this.inGroup) this.now = undefined;
+      return;
+    }
+    if (category && !this.inGroup && line.startsWith(`${category} `)) {
+      this.category = line.slice(category.length + 1).trim();
+      this.now = undefined;
+      return;
+    }
+    if (this.inGroup && line.trim() === close) {
+      this.inGroup = false;
+      this.now = undefined;
+      return;
+    }
+    if (!this.now || (between === 'none' && !this.inGroup && this.starts(line)))
+      this.openQuestion(line);
     else if (keyLine && line.startsWith(keyLine)) this.now.key = line.slice(keyLine.length).trim();
     else this.now.lines.push(line);
   }
@@ -61,21 +88,51 @@ class Text {
   option(line: string): Option {
     const { right, wrong, feedback, optionLabel, keyLine } = this.marks;
     const isRight = !keyLine && line.startsWith(right);
-    let text = isRight ? line.slice(right.length) : wrong && line.startsWith(wrong) ? line.slice(wrong.length) : line;
+    let text = isRight
+      ? line.slice(right.length)
+      : wrong && line.startsWith(wrong)
+        ? line.slice(wrong.length)
+        : line;
     if (optionLabel && optionLabel !== 'none') text = text.replace(/^\s*[A-Za-z\d]{1,2}[.)]\s/, '');
     const at = feedback ? this.find(text, ` ${feedback} `) : -1;
-    return { text: { plain: this.plain((at >= 0 ? text.slice(0, at) : text).trim()) }, right: isRight, ...(at >= 0 ? { feedback: { plain: this.plain(text.slice(at + feedback!.length + 2).trim()) } } : {}) };
+    return {
+      text: { plain: this.plain((at >= 0 ? text.slice(0, at) : text).trim()) },
+      right: isRight,
+      ...(at >= 0
+        ? { feedback: { plain: this.plain(text.slice(at + feedback!.length + 2).trim()) } }
+        : {}),
+    };
   }
 
   item({ stem, title, category, lines, key }: Open, n: number): Item {
-    const base = { id: `text-${n}`, ref: '', stem: { plain: stem }, ...(title ? { title } : {}), ...(category ? { category: category.split(' > ') } : {}) };
+    const base = {
+      id: `text-${n}`,
+      ref: '',
+      stem: { plain: stem },
+      ...(title ? { title } : {}),
+      ...(category ? { category: category.split(' > ') } : {}),
+    };
     const sign = this.marks.pair && ` ${this.marks.pair} `;
     const halves = sign ? lines.map((line) => this.find(line, sign)) : [];
-    if (sign && lines.length && halves.every((at) => at >= 0)) return { ...base, kind: 'match', pairs: lines.map((line, index) => ({ left: { plain: this.plain(line.slice(0, halves[index])) }, right: { plain: this.plain(line.slice(halves[index]! + sign.length)) } })) };
+    if (sign && lines.length && halves.every((at) => at >= 0))
+      return {
+        ...base,
+        kind: 'match',
+        pairs: lines.map((line, index) => ({
+          left: { plain: this.plain(line.slice(0, halves[index])) },
+          right: { plain: this.plain(line.slice(halves[index]! + sign.length)) },
+        })),
+      };
     if (!lines.length) return { ...base, kind: 'open' };
     const named = key?.split(', ').map((letter) => letter.charCodeAt(0) - 65);
-    const options = lines.map((line) => this.option(line)).map((option, index) => (named ? { ...option, right: named.includes(index) } : option));
-    return { ...base, kind: options.filter((option) => option.right).length > 1 ? 'choice-many' : 'choice-one', options };
+    const options = lines
+      .map((line) => this.option(line))
+      .map((option, index) => (named ? { ...option, right: named.includes(index) } : option));
+    return {
+      ...base,
+      kind: options.filter((option) => option.right).length > 1 ? 'choice-many' : 'choice-one',
+      options,
+    };
   }
 }
 

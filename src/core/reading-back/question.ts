@@ -3,22 +3,41 @@ import type { Item, Kind, Layout, Option, Role } from '../model';
 import { numberOf, quantityOf, secondsOf } from '../shared/normalise';
 
 /** What stands in the places of a role, the first place first; separators where one place holds several. */
-export type Said = { get(role: Role): string; all(role: Role): string[]; has(role: Role): boolean; separator(role: Role): string | undefined };
+export type Said = {
+  get(role: Role): string;
+  all(role: Role): string[];
+  has(role: Role): boolean;
+  separator(role: Role): string | undefined;
+};
 
 function keyIndexes(text: string, layout: Layout, options: readonly string[]): number[] {
   const { style, separator = ',' } = layout.key;
   if (style === 'text') {
     const whole = options.indexOf(text);
-    return whole >= 0 ? [whole] : text.split(layout.key.separator ?? '; ').map((part) => options.indexOf(part));
+    return whole >= 0
+      ? [whole]
+      : text.split(layout.key.separator ?? '; ').map((part) => options.indexOf(part));
   }
-  const parts = text.split(separator).map((part) => part.trim()).filter(Boolean);
-  if (style === 'letter') return parts.map((part) => (/^[A-Za-z]$/.test(part) ? part.toUpperCase().charCodeAt(0) - 65 : -1));
-  return parts.map((part) => (/^\d+$/.test(part) ? Number(part) - (style === 'number' ? 1 : 0) : -1));
+  const parts = text
+    .split(separator)
+    .map((part) => part.trim())
+    .filter(Boolean);
+  if (style === 'letter')
+    return parts.map((part) =>
+      /^[A-Za-z]$/.test(part) ? part.toUpperCase().charCodeAt(0) - 65 : -1,
+    );
+  return parts.map((part) =>
+    /^\d+$/.test(part) ? Number(part) - (style === 'number' ? 1 : 0) : -1,
+  );
 }
 
 function optionTexts(layout: Layout, said: Said): string[] {
-  const split = (role: 'options' | 'wrongs'): string[] => (said.get(role) ? said.get(role).split(said.separator(role) ?? ';') : []);
-  if (layout.key.style === 'right-column') return [said.get('right'), ...said.all('wrong'), ...split('wrongs')].filter((text) => text !== '');
+  const split = (role: 'options' | 'wrongs'): string[] =>
+    said.get(role) ? said.get(role).split(said.separator(role) ?? ';') : [];
+  if (layout.key.style === 'right-column')
+    return [said.get('right'), ...said.all('wrong'), ...split('wrongs')].filter(
+      (text) => text !== '',
+    );
   const joined = split('options');
   return joined.length ? joined : said.all('option').filter((text) => text !== '');
 }
@@ -28,18 +47,44 @@ function readOptions(layout: Layout, said: Said): Option[] {
   const { key } = layout;
   const marker = key.marker ?? '*';
   const feedback = said.all('feedback');
-  const of = (right: (text: string, index: number) => boolean, plain = (text: string): string => text): Option[] =>
-    texts.map((text, index) => ({ text: { plain: plain(text) }, right: right(text, index), ...(feedback[index] ? { feedback: { plain: feedback[index] } } : {}) }));
+  const of = (
+    right: (text: string, index: number) => boolean,
+    plain = (text: string): string => text,
+  ): Option[] =>
+    texts.map((text, index) => ({
+      text: { plain: plain(text) },
+      right: right(text, index),
+      ...(feedback[index] ? { feedback: { plain: feedback[index] } } : {}),
+    }));
   switch (key.style) {
-    case 'marker': return of((text) => text.startsWith(marker), (text) => (text.startsWith(marker) ? text.slice(marker.length) : text));
-    case 'verdict': return of((_, index) => said.all('verdict')[index] === (key.right ?? 'correct'));
-    case 'weight': { const weights = said.all('weight').map((text) => numberOf(text) ?? 0); return of((_, index) => (weights[index] ?? 0) > 0).map((option, index) => ({ ...option, weight: weights[index] ?? 0 })); }
-    case 'first': case 'right-column': return of((_, index) => index === 0);
+    case 'marker':
+      return of(
+        (text) => text.startsWith(marker),
+        (text) => (text.startsWith(marker) ? text.slice(marker.length) : text),
+      );
+    case 'verdict':
+      return of((_, index) => said.all('verdict')[index] === (key.right ?? 'correct'));
+    case 'weight': {
+      const weights = said.all('weight').map((text) => numberOf(text) ?? 0);
+      return of((_, index) => (weights[index] ?? 0) > 0).map((option, index) => ({
+        ...option,
+        weight: weights[index] ?? 0,
+      }));
+    }
+    case 'first':
+    case 'right-column':
+      return of((_, index) => index === 0);
     case 'word': {
       const word = said.get('key');
-      return [{ text: { plain: key.right ?? 'true' }, right: word === (key.right ?? 'true') }, { text: { plain: key.wrong ?? 'false' }, right: word === (key.wrong ?? 'false') }];
+      return [
+        { text: { plain: key.right ?? 'true' }, right: word === (key.right ?? 'true') },
+        { text: { plain: key.wrong ?? 'false' }, right: word === (key.wrong ?? 'false') },
+      ];
     }
-    default: { const right = new Set(keyIndexes(said.get('key'), layout, texts)); return of((_, index) => right.has(index)); }
+    default: {
+      const right = new Set(keyIndexes(said.get('key'), layout, texts));
+      return of((_, index) => right.has(index));
+    }
   }
 }
 
@@ -49,19 +94,47 @@ function typed(said: Said, ...roles: Role[]): string[] {
   return role ? said.all(role).filter((text) => text !== '') : [];
 }
 
-const cut = (text: string, separator: string): string[] => text.split(separator).filter((part) => part !== '');
+const cut = (text: string, separator: string): string[] =>
+  text.split(separator).filter((part) => part !== '');
 
 function pairsOf(said: Said): NonNullable<Item['pairs']> {
-  if (said.has('left')) return said.all('left').flatMap((left, index) => (left ? [{ left: { plain: left }, right: { plain: said.all('right-side')[index] ?? '' } }] : []));
+  if (said.has('left'))
+    return said
+      .all('left')
+      .flatMap((left, index) =>
+        left
+          ? [{ left: { plain: left }, right: { plain: said.all('right-side')[index] ?? '' } }]
+          : [],
+      );
   const role: Role = said.has('pair') ? 'pair' : 'option';
   const separator = said.separator(role) ?? '|';
-  return said.all(role).filter((text) => text !== '').map((text) => { const at = text.indexOf(separator); return { left: { plain: text.slice(0, at) }, right: { plain: text.slice(at + separator.length) } }; });
+  return said
+    .all(role)
+    .filter((text) => text !== '')
+    .map((text) => {
+      const at = text.indexOf(separator);
+      return {
+        left: { plain: text.slice(0, at) },
+        right: { plain: text.slice(at + separator.length) },
+      };
+    });
 }
 
 function numberIn(said: Said): Item['number'] {
-  if (said.has('value')) return { value: numberOf(said.get('value')) ?? Number.NaN, tolerance: numberOf(said.get('tolerance')) ?? 0, ...(said.get('unit') ? { unit: said.get('unit') } : {}) };
+  if (said.has('value'))
+    return {
+      value: numberOf(said.get('value')) ?? Number.NaN,
+      tolerance: numberOf(said.get('tolerance')) ?? 0,
+      ...(said.get('unit') ? { unit: said.get('unit') } : {}),
+    };
   const found = quantityOf(typed(said, 'accepted', 'option', 'key', 'right')[0] ?? '');
-  return found ? { value: found.value, tolerance: found.tolerance ?? 0, ...(said.get('unit') ? { unit: said.get('unit') } : found.unit ? { unit: found.unit } : {}) } : undefined;
+  return found
+    ? {
+        value: found.value,
+        tolerance: found.tolerance ?? 0,
+        ...(said.get('unit') ? { unit: said.get('unit') } : found.unit ? { unit: found.unit } : {}),
+      }
+    : undefined;
 }
 
 /** The stem with its gaps, and what is accepted in each. */
@@ -77,18 +150,38 @@ function gapsOf(said: Said): Pick<Item, 'stem' | 'gaps'> {
 /** The answers of a kind. */
 function answersOf(kind: Kind, layout: Layout, said: Said): Partial<Item> {
   switch (kind) {
-    case 'match': return { pairs: pairsOf(said) };
-    case 'order': return { steps: typed(said, 'step', 'option').map((plain) => ({ plain })) };
-    case 'number': { const number = numberIn(said); return number ? { number } : {}; }
-    case 'gap': return gapsOf(said);
-    case 'open': case 'upload': return {};
-    case 'card': return { accepted: typed(said, 'accepted', 'option', 'key', 'right').slice(0, said.has('accepted') ? undefined : 1) };
+    case 'match':
+      return { pairs: pairsOf(said) };
+    case 'order':
+      return { steps: typed(said, 'step', 'option').map((plain) => ({ plain })) };
+    case 'number': {
+      const number = numberIn(said);
+      return number ? { number } : {};
+    }
+    case 'gap':
+      return gapsOf(said);
+    case 'open':
+    case 'upload':
+      return {};
+    case 'card':
+      return {
+        accepted: typed(said, 'accepted', 'option', 'key', 'right').slice(
+          0,
+          said.has('accepted') ? undefined : 1,
+        ),
+      };
     case 'short': {
       const texts = typed(said, 'accepted', 'option', 'key', 'right');
       const separator = said.separator('accepted') ?? '; ';
-      return { accepted: said.has('accepted') && said.all('accepted').length === 1 ? texts.flatMap((text) => cut(text, separator)) : texts };
+      return {
+        accepted:
+          said.has('accepted') && said.all('accepted').length === 1
+            ? texts.flatMap((text) => cut(text, separator))
+            : texts,
+      };
     }
-    default: return { options: readOptions(layout, said) };
+    default:
+      return { options: readOptions(layout, said) };
   }
 }
 
@@ -101,24 +194,57 @@ function kindOf(layout: Layout, said: Said): Kind {
   if (said.has('pair') || said.has('left')) return 'match';
   if (said.has('step')) return 'order';
   if (said.has('value')) return 'number';
-  const choices = said.has('option') || said.has('options') || said.has('right') || layout.key.style === 'word';
-  if (!choices) return said.has('accepted') ? only.has('short') ? 'short' : 'card' : 'open';
-  return readOptions(layout, said).filter((option) => option.right).length > 1 ? 'choice-many' : 'choice-one';
+  const choices =
+    said.has('option') || said.has('options') || said.has('right') || layout.key.style === 'word';
+  if (!choices) return said.has('accepted') ? (only.has('short') ? 'short' : 'card') : 'open';
+  return readOptions(layout, said).filter((option) => option.right).length > 1
+    ? 'choice-many'
+    : 'choice-one';
 }
 
 /** The question that the places say. `n` is its number in the file, from 1. */
 export function questionOf(layout: Layout, said: Said, n: number): Item {
   const kind = kindOf(layout, said);
   const text = (role: Role): string | undefined => said.get(role) || undefined;
-  const rich = (role: 'hint' | 'explanation'): Partial<Item> => (text(role) ? { [role]: { plain: text(role)! } } : {});
-  const counted = (role: 'points' | 'attempts' | 'lines'): Partial<Item> => { const value = numberOf(said.get(role)); return value === undefined ? {} : { [role]: value }; };
+  const rich = (role: 'hint' | 'explanation'): Partial<Item> =>
+    text(role) ? { [role]: { plain: text(role)! } } : {};
+  const counted = (role: 'points' | 'attempts' | 'lines'): Partial<Item> => {
+    const value = numberOf(said.get(role));
+    return value === undefined ? {} : { [role]: value };
+  };
   const seconds = secondsOf(said.get('seconds'));
-  const tags = text('tags')?.split(said.separator('tags') ?? ', ').map((tag) => { const pair = /^([^:]+): (.+)$/s.exec(tag); return pair ? { name: pair[1]!, value: pair[2]! } : { value: tag }; });
+  const tags = text('tags')
+    ?.split(said.separator('tags') ?? ', ')
+    .map((tag) => {
+      const pair = /^([^:]+): (.+)$/s.exec(tag);
+      return pair ? { name: pair[1]!, value: pair[2]! } : { value: tag };
+    });
   return {
-    id: `row-${n}`, ref: said.get('ref'), kind, stem: { plain: said.get('stem') }, ...answersOf(kind, layout, said),
-    ...(text('title') ? { title: text('title')! } : {}), ...rich('hint'), ...rich('explanation'), ...counted('points'), ...counted('attempts'), ...counted('lines'),
-    ...(seconds !== undefined ? { seconds } : {}), ...(text('category') ? { category: text('category')!.split(' > ') } : {}), ...(tags ? { tags } : {}),
+    id: `row-${n}`,
+    ref: said.get('ref'),
+    kind,
+    stem: { plain: said.get('stem') },
+    ...answersOf(kind, layout, said),
+    ...(text('title') ? { title: text('title')! } : {}),
+    ...rich('hint'),
+    ...rich('explanation'),
+    ...counted('points'),
+    ...counted('attempts'),
+    ...counted('lines'),
+    ...(seconds !== undefined ? { seconds } : {}),
+    ...(text('category') ? { category: text('category')!.split(' > ') } : {}),
+    ...(tags ? { tags } : {}),
     ...(text('endings') ? { endings: text('endings')!.split(', ') } : {}),
-    ...(text('image') ? { media: [{ at: 'stem' as const, href: text('image')!, ...(text('image-alt') ? { alt: text('image-alt')! } : {}) }] } : {}),
+    ...(text('image')
+      ? {
+          media: [
+            {
+              at: 'stem' as const,
+              href: text('image')!,
+              ...(text('image-alt') ? { alt: text('image-alt')! } : {}),
+            },
+          ],
+        }
+      : {}),
   };
 }

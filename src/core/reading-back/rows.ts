@@ -8,15 +8,32 @@ const APART = new Set<Role>(['ignore', 'number-in-file', 'constant']);
 /** Reads rows from the first one on, down to the first without a text of a question. */
 export function readRows(sheet: Sheet, layout: Layout): Item[] {
   const byRole = new Map<Role, Column[]>();
-  for (const column of layout.columns) byRole.set(column.role, [...(byRole.get(column.role) ?? []), column].sort((a, b) => (a.n ?? 0) - (b.n ?? 0)));
-  const places = new Map([...byRole].map(([role, columns]) => [role, columns.map((column) => columnIndex(column.column))]));
-  const own = layout.columns.filter((column) => !APART.has(column.role) && !column.default).map((column) => columnIndex(column.column));
+  for (const column of layout.columns)
+    byRole.set(
+      column.role,
+      [...(byRole.get(column.role) ?? []), column].sort((a, b) => (a.n ?? 0) - (b.n ?? 0)),
+    );
+  const places = new Map(
+    [...byRole].map(([role, columns]) => [
+      role,
+      columns.map((column) => columnIndex(column.column)),
+    ]),
+  );
+  const own = layout.columns
+    .filter((column) => !APART.has(column.role) && !column.default)
+    .map((column) => columnIndex(column.column));
   const items: Item[] = [];
   for (let r = (layout.file.firstRow ?? 2) - 1; r < sheet.rows.length; r++) {
     const row = sheet.rows[r]!;
     if (!own.some((column) => row[column])) break;
-    const all = (role: Role): string[] => places.get(role)?.map((column) => row[column] ?? '') ?? [];
-    const said: Said = { all, get: (role) => row[places.get(role)?.[0] ?? -1] ?? '', has: (role) => places.has(role), separator: (role) => byRole.get(role)?.[0]?.separator };
+    const all = (role: Role): string[] =>
+      places.get(role)?.map((column) => row[column] ?? '') ?? [];
+    const said: Said = {
+      all,
+      get: (role) => row[places.get(role)?.[0] ?? -1] ?? '',
+      has: (role) => places.has(role),
+      separator: (role) => byRole.get(role)?.[0]?.separator,
+    };
     items.push(questionOf(layout, said, items.length + 1));
   }
   return items;

@@ -6,12 +6,28 @@ import { columnIndex } from './cells';
 export type Place = { place: string; heading: string; role: Role; value: string; part: number };
 
 function placesOfRow(cells: CellRow, columns: readonly Column[], part: number): Place[] {
-  return columns.filter((column) => cells[column.column] !== undefined).map((column) => ({ place: column.column, heading: column.heading ?? '', role: column.role, value: String(cells[column.column]), part }));
+  return columns
+    .filter((column) => cells[column.column] !== undefined)
+    .map((column) => ({
+      place: column.column,
+      heading: column.heading ?? '',
+      role: column.role,
+      value: String(cells[column.column]),
+      part,
+    }));
 }
 
 function placesOfLine(cells: CellRow, { lines = [], file }: Layout, part: number): Place[] {
   const line = lines.find((candidate) => candidate.label === cells[file.firstColumn ?? 'A']);
-  return (line?.cells ?? []).filter((cell) => cells[cell.column] !== undefined).map((cell) => ({ place: cell.column, heading: line!.label, role: cell.role, value: String(cells[cell.column]), part }));
+  return (line?.cells ?? [])
+    .filter((cell) => cells[cell.column] !== undefined)
+    .map((cell) => ({
+      place: cell.column,
+      heading: line!.label,
+      role: cell.role,
+      value: String(cells[cell.column]),
+      part,
+    }));
 }
 
 /** A board's cells: the category's heading above, the question in its level's row, the answer below or beside. */
@@ -19,8 +35,20 @@ function placesOnBoard(cells: CellRow, { grid }: Layout, part: number): Place[] 
   const names = Object.keys(cells);
   return names.map((name, index) => {
     const row = Number(name.replace(/\D/g, ''));
-    const role: Role = row === grid!.categoryRow ? 'category' : index === names.length - 1 ? 'accepted' : 'stem';
-    return { place: name, heading: role === 'category' ? 'category' : role === 'stem' ? `level ${grid!.levels[grid!.levelRows.indexOf(row)] ?? ''}` : 'answer', role, value: String(cells[name]), part };
+    const role: Role =
+      row === grid!.categoryRow ? 'category' : index === names.length - 1 ? 'accepted' : 'stem';
+    return {
+      place: name,
+      heading:
+        role === 'category'
+          ? 'category'
+          : role === 'stem'
+            ? `level ${grid!.levels[grid!.levelRows.indexOf(row)] ?? ''}`
+            : 'answer',
+      role,
+      value: String(cells[name]),
+      part,
+    };
   });
 }
 
@@ -30,8 +58,19 @@ export function placesOf(layout: Layout, { cells = [], as = [] }: Fitted): Place
   const label = layout.file.firstColumn ?? 'A';
   let part = -1;
   return cells.flatMap((row, index) => {
-    part = layout.shape === 'blocks' ? (row[label] === opening ? part + 1 : Math.max(0, part)) : Math.min(index, as.length - 1);
+    part =
+      layout.shape === 'blocks'
+        ? row[label] === opening
+          ? part + 1
+          : Math.max(0, part)
+        : Math.min(index, as.length - 1);
     if (layout.shape === 'blocks') return placesOfLine(row, layout, part);
-    return layout.shape === 'grid' ? placesOnBoard(row, layout, part) : placesOfRow(row, [...layout.columns].sort((a, b) => columnIndex(a.column) - columnIndex(b.column)), part);
+    return layout.shape === 'grid'
+      ? placesOnBoard(row, layout, part)
+      : placesOfRow(
+          row,
+          [...layout.columns].sort((a, b) => columnIndex(a.column) - columnIndex(b.column)),
+          part,
+        );
   });
 }

@@ -5,7 +5,7 @@ export function cleanText(text: string): string {
   if (/^[\x21-\x7e](?:[\x20-\x7e]*[\x21-\x7e])?$/.test(text)) return text;
   return text
     .replace(/\r\n?/g, '\n')
-     
+
     .replace(/[\u0000-\u0008\u000b\u000c\u000e-\u001f\u007f]/g, '')
     .replace(/[\ud800-\udbff](?![\udc00-\udfff])|(?<![\ud800-\udbff])[\udc00-\udfff]/g, '\ufffd')
     .replace(/^[\s\u00a0\ufeff]+|[\s\u00a0\ufeff]+$/gu, '');
@@ -13,8 +13,9 @@ export function cleanText(text: string): string {
 
 /** Whether a text holds what cleanText takes out or replaces, outer blanks aside. */
 export const hasBrokenCharacters = (text: string): boolean =>
-   
-  /[\u0000-\u0008\u000b\u000c\u000e-\u001f\u007f]|[\ud800-\udbff](?![\udc00-\udfff])|(?<![\ud800-\udbff])[\udc00-\udfff]/.test(text);
+  /[\u0000-\u0008\u000b\u000c\u000e-\u001f\u007f]|[\ud800-\udbff](?![\udc00-\udfff])|(?<![\ud800-\udbff])[\udc00-\udfff]/.test(
+    text,
+  );
 
 /** The same text but for case, spaces, Unicode form, and the shape of quotes and dashes. */
 export function alike(text: string): string {
@@ -36,7 +37,9 @@ export function bareWords(text: string): string {
     .normalize('NFD')
     .replace(/\p{M}/gu, '')
     .toLowerCase()
-    .replace(/ß/g, 'ss').replace(/œ/g, 'oe').replace(/æ/g, 'ae')
+    .replace(/ß/g, 'ss')
+    .replace(/œ/g, 'oe')
+    .replace(/æ/g, 'ae')
     .replace(/[^\p{L}\p{N}%#]+/gu, ' ')
     .trim();
 }
@@ -44,13 +47,17 @@ export function bareWords(text: string): string {
 /** The number that a text writes, with a point or a comma; undefined where it is none. */
 export function numberOf(text: string): number | undefined {
   if (/^\d{1,9}$/.test(text)) return Number(text);
-  const flat = text.trim().replace(/[\u2212\u2013]/g, '-').replace(/\s/gu, '');
+  const flat = text
+    .trim()
+    .replace(/[\u2212\u2013]/g, '-')
+    .replace(/\s/gu, '');
   if (!/^[+-]?(?:\d+(?:[.,]\d+)?|[.,]\d+)$/.test(flat)) return undefined;
   return Number(flat.replace(',', '.'));
 }
 
 export type Quantity = { value: number; tolerance?: number; unit?: string };
-const QUANTITY = /^([+-]?[\d.,\s]*\d)\s*(?:(?:±|\+\/-|\+-|\bplus or minus\b|\bgive or take\b)\s*([\d.,]*\d)\s*)?([^\d\s±][^\d±]{0,18})?$/u;
+const QUANTITY =
+  /^([+-]?[\d.,\s]*\d)\s*(?:(?:±|\+\/-|\+-|\bplus or minus\b|\bgive or take\b)\s*([\d.,]*\d)\s*)?([^\d\s±][^\d±]{0,18})?$/u;
 
 /** A number with what people write beside it: `4.3 ± 0.1 m`, `12 km`; undefined where the text is none. */
 export function quantityOf(text: string): Quantity | undefined {
@@ -58,7 +65,11 @@ export function quantityOf(text: string): Quantity | undefined {
   const value = match && numberOf(match[1]!);
   if (!match || value === undefined || value === null) return undefined;
   const tolerance = match[2] ? numberOf(match[2]) : undefined;
-  return { value, ...(tolerance !== undefined ? { tolerance } : {}), ...(match[3]?.trim() ? { unit: match[3].trim() } : {}) };
+  return {
+    value,
+    ...(tolerance !== undefined ? { tolerance } : {}),
+    ...(match[3]?.trim() ? { unit: match[3].trim() } : {}),
+  };
 }
 
 /** The seconds that a text writes: `30`, `30 s`, `0:30`, `1 min`, `1 min 30 s`; undefined where it is none. */
@@ -68,7 +79,10 @@ export function secondsOf(text: string): number | undefined {
   if (plain !== undefined) return plain > 0 ? plain : undefined;
   const clock = /^(?:(\d{1,2}):)?(\d{1,2}):(\d{2})$/.exec(flat);
   if (clock) return Number(clock[1] ?? 0) * 3600 + Number(clock[2]) * 60 + Number(clock[3]);
-  const words = /^(?:(\d+(?:[.,]\d+)?)\s*(?:m|min|mins|minute[sn]?|minuti|minutos|minuten|munud)\.?)?\s*(?:(\d+)\s*(?:s|sec|secs|sek|seg|second[se]?|sekunden|secondes|segundos|secondi|eiliad)\.?)?$/.exec(flat);
+  const words =
+    /^(?:(\d+(?:[.,]\d+)?)\s*(?:m|min|mins|minute[sn]?|minuti|minutos|minuten|munud)\.?)?\s*(?:(\d+)\s*(?:s|sec|secs|sek|seg|second[se]?|sekunden|secondes|segundos|secondi|eiliad)\.?)?$/.exec(
+      flat,
+    );
   if (!words || (!words[1] && !words[2])) return undefined;
   return Math.round(Number((words[1] ?? '0').replace(',', '.')) * 60) + Number(words[2] ?? 0);
 }
@@ -80,7 +94,11 @@ export function editsBetween(a: string, b: string, most = 3): number {
   for (let i = 1; i <= a.length; i++) {
     const next = [i];
     for (let j = 1; j <= b.length; j++) {
-      next[j] = Math.min(row[j]! + 1, next[j - 1]! + 1, row[j - 1]! + (a[i - 1] === b[j - 1] ? 0 : 1));
+      next[j] = Math.min(
+        row[j]! + 1,
+        next[j - 1]! + 1,
+        row[j - 1]! + (a[i - 1] === b[j - 1] ? 0 : 1),
+      );
     }
     row = next;
   }

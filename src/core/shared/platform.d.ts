@@ -3,5 +3,8 @@
 interface TextDecoderLike {
   decode(input?: Uint8Array, options?: { stream?: boolean }): string;
 }
-declare const TextDecoder: new (label?: string, options?: { fatal?: boolean; ignoreBOM?: boolean }) => TextDecoderLike;
+declare const TextDecoder: new (
+  label?: string,
+  options?: { fatal?: boolean; ignoreBOM?: boolean },
+) => TextDecoderLike;
 declare const TextEncoder: new () => { encode(text: string): Uint8Array };

@@ -7,7 +7,13 @@ const SIGNS: Record<string, string> = { '&': '&amp;', '<': '&lt;', '>': '&gt;', 
 export const escapeHtml = (text: string): string => text.replace(/[&<>"]/g, (sign) => SIGNS[sign]!);
 
 type Flag = 'bold' | 'italic' | 'underline' | 'mark' | 'sub' | 'sup';
-const TAGS: readonly (readonly [Flag, string])[] = [['bold', 'b'], ['italic', 'i'], ['underline', 'u'], ['sub', 'sub'], ['sup', 'sup']];
+const TAGS: readonly (readonly [Flag, string])[] = [
+  ['bold', 'b'],
+  ['italic', 'i'],
+  ['underline', 'u'],
+  ['sub', 'sub'],
+  ['sup', 'sup'],
+];
 
 /** Whether a link leads where links may lead. */
 export const isSafeLink = (href: string): boolean => /^(?:https?:|mailto:)/i.test(href.trim());
@@ -36,10 +42,17 @@ export function shareOf(runs: readonly Run[], test: (run: Run) => boolean): numb
 
 /** Runs as HTML, every formatting kept. */
 export function runsAsHtml(runs: readonly Run[]): string {
-  return runs.map((run) => {
-    const inner = TAGS.reduce((html, [flag, tag]) => (run[flag] ? `<${tag}>${html}</${tag}>` : html), escapeHtml(run.text).replace(/\n/g, '<br>'));
-    return run.href && isSafeLink(run.href) ? `<a href="${escapeHtml(run.href)}">${inner}</a>` : inner;
-  }).join('');
+  return runs
+    .map((run) => {
+      const inner = TAGS.reduce(
+        (html, [flag, tag]) => (run[flag] ? `<${tag}>${html}</${tag}>` : html),
+        escapeHtml(run.text).replace(/\n/g, '<br>'),
+      );
+      return run.href && isSafeLink(run.href)
+        ? `<a href="${escapeHtml(run.href)}">${inner}</a>`
+        : inner;
+    })
+    .join('');
 }
 
 /**
@@ -53,12 +66,26 @@ export function textOf(runs: readonly Run[], keep = true): Text {
   const filled = inner.filter((run) => run.text.trim());
   const whole = (flag: Flag): boolean => filled.every((run) => run[flag]);
   const told = inner.map((run): Run => ({
-    text: run.text, ...(run.href ? { href: run.href } : {}), ...(run.sub ? { sub: true } : {}), ...(run.sup ? { sup: true } : {}),
-    ...(run.bold && !whole('bold') ? { bold: true } : {}), ...(run.italic && !whole('italic') ? { italic: true } : {}),
+    text: run.text,
+    ...(run.href ? { href: run.href } : {}),
+    ...(run.sub ? { sub: true } : {}),
+    ...(run.sup ? { sup: true } : {}),
+    ...(run.bold && !whole('bold') ? { bold: true } : {}),
+    ...(run.italic && !whole('italic') ? { italic: true } : {}),
     ...(run.underline && !run.href && !whole('underline') ? { underline: true } : {}),
   }));
-  const formatted = told.some((run) => run.bold || run.italic || run.underline || run.sub || run.sup || (run.href && isSafeLink(run.href)));
-  return keep && formatted ? { plain: plain.trim(), html: runsAsHtml(told) } : { plain: plain.trim() };
+  const formatted = told.some(
+    (run) =>
+      run.bold ||
+      run.italic ||
+      run.underline ||
+      run.sub ||
+      run.sup ||
+      (run.href && isSafeLink(run.href)),
+  );
+  return keep && formatted
+    ? { plain: plain.trim(), html: runsAsHtml(told) }
+    : { plain: plain.trim() };
 }
 
 /** Runs of the same look joined, so that word processors' splinters become words again. */
@@ -75,10 +102,46 @@ export function joinRuns(runs: readonly Run[]): Run[] {
 
 /** Whether any of it is formatted at all. */
 export const isFormatted = (runs: readonly Run[]): boolean =>
-  runs.some((run) => run.bold || run.italic || run.underline || run.mark || run.sub || run.sup || run.href);
+  runs.some(
+    (run) => run.bold || run.italic || run.underline || run.mark || run.sub || run.sup || run.href,
+  );
 
-const RAISED: Record<string, string> = { 0: '⁰', 1: '¹', 2: '²', 3: '³', 4: '⁴', 5: '⁵', 6: '⁶', 7: '⁷', 8: '⁸', 9: '⁹', '+': '⁺', '-': '⁻', '=': '⁼', '(': '⁽', ')': '⁾', n: 'ⁿ', i: 'ⁱ' };
-const LOWERED: Record<string, string> = { 0: '₀', 1: '₁', 2: '₂', 3: '₃', 4: '₄', 5: '₅', 6: '₆', 7: '₇', 8: '₈', 9: '₉', '+': '₊', '-': '₋', '=': '₌', '(': '₍', ')': '₎' };
+const RAISED: Record<string, string> = {
+  0: '⁰',
+  1: '¹',
+  2: '²',
+  3: '³',
+  4: '⁴',
+  5: '⁵',
+  6: '⁶',
+  7: '⁷',
+  8: '⁸',
+  9: '⁹',
+  '+': '⁺',
+  '-': '⁻',
+  '=': '⁼',
+  '(': '⁽',
+  ')': '⁾',
+  n: 'ⁿ',
+  i: 'ⁱ',
+};
+const LOWERED: Record<string, string> = {
+  0: '₀',
+  1: '₁',
+  2: '₂',
+  3: '₃',
+  4: '₄',
+  5: '₅',
+  6: '₆',
+  7: '₇',
+  8: '₈',
+  9: '₉',
+  '+': '₊',
+  '-': '₋',
+  '=': '₌',
+  '(': '₍',
+  ')': '₎',
+};
 const ENTITIES: Record<string, string> = { '&lt;': '<', '&gt;': '>', '&quot;': '"', '&amp;': '&' };
 
 /**
@@ -87,8 +150,16 @@ const ENTITIES: Record<string, string> = { '&lt;': '<', '&gt;': '>', '&quot;': '
  */
 export function flattenText(text: Text): string {
   if (!text.html || !/<su[bp]>/.test(text.html)) return text.plain;
-  const signs = (inner: string, table: Record<string, string>): string => { const plain = inner.replace(/<[^>]*>/g, ''); return [...plain].every((sign) => table[sign]) ? [...plain].map((sign) => table[sign]).join('') : plain; };
+  const signs = (inner: string, table: Record<string, string>): string => {
+    const plain = inner.replace(/<[^>]*>/g, '');
+    return [...plain].every((sign) => table[sign])
+      ? [...plain].map((sign) => table[sign]).join('')
+      : plain;
+  };
   return text.html
-    .replace(/<sup>(.*?)<\/sup>/gs, (_, inner: string) => signs(inner, RAISED)).replace(/<sub>(.*?)<\/sub>/gs, (_, inner: string) => signs(inner, LOWERED))
-    .replace(/<br>/g, '\n').replace(/<[^>]*>/g, '').replace(/&(?:lt|gt|quot|amp);/g, (entity) => ENTITIES[entity]!);
+    .replace(/<sup>(.*?)<\/sup>/gs, (_, inner: string) => signs(inner, RAISED))
+    .replace(/<sub>(.*?)<\/sub>/gs, (_, inner: string) => signs(inner, LOWERED))
+    .replace(/<br>/g, '\n')
+    .replace(/<[^>]*>/g, '')
+    .replace(/&(?:lt|gt|quot|amp);/g, (entity) => ENTITIES[entity]!);
 }

@@ -22,9 +22,11 @@ describe('addresses of cells', () => {
     expect(columnIndex('XFD')).toBe(16_383);
   });
   it('go there and back', () => {
-    fc.assert(fc.property(fc.nat(1_048_575), fc.nat(16_383), (row, column) => {
-      expect(parseCell(cellName(row, column))).toEqual({ row, column });
-    }));
+    fc.assert(
+      fc.property(fc.nat(1_048_575), fc.nat(16_383), (row, column) => {
+        expect(parseCell(cellName(row, column))).toEqual({ row, column });
+      }),
+    );
   });
   it('read ranges with corners in any order, whole columns and lone cells', () => {
     expect(parseRange('E10:A1')).toEqual({ top: 0, left: 0, bottom: 9, right: 4 });
@@ -44,12 +46,18 @@ describe('lengths', () => {
     expect(lengthOf('🚢', 'utf16')).toBe(2);
   });
   it('shorten never goes over, never cuts a character, and leaves fitting text alone', () => {
-    fc.assert(fc.property(fc.string({ unit: 'grapheme', maxLength: 80 }), fc.integer({ min: 1, max: 60 }), (text, most) => {
-      const short = shorten(text, most);
-      expect(lengthOf(short)).toBeLessThanOrEqual(Math.max(most, 1));
-      if (lengthOf(text) <= most) expect(short).toBe(text);
-      else expect(short.endsWith('…')).toBe(true);
-    }));
+    fc.assert(
+      fc.property(
+        fc.string({ unit: 'grapheme', maxLength: 80 }),
+        fc.integer({ min: 1, max: 60 }),
+        (text, most) => {
+          const short = shorten(text, most);
+          expect(lengthOf(short)).toBeLessThanOrEqual(Math.max(most, 1));
+          if (lengthOf(text) <= most) expect(short).toBe(text);
+          else expect(short.endsWith('…')).toBe(true);
+        },
+      ),
+    );
   });
   it('end at a word and say that words are missing', () => {
     expect(shorten('Before opening the top paddles', 20)).toBe('Before opening the…');
@@ -67,11 +75,19 @@ describe('texts made comparable', () => {
   });
   it('come clean of control signs and lone surrogates, and keep line breaks', () => {
     expect(cleanText(' a\u0000b\r\nc\ud800 ')).toBe('ab\nc\ufffd');
-    fc.assert(fc.property(fc.string({ unit: 'binary' }), (text) => { expect(cleanText(cleanText(text))).toBe(cleanText(text)); }));
+    fc.assert(
+      fc.property(fc.string({ unit: 'binary' }), (text) => {
+        expect(cleanText(cleanText(text))).toBe(cleanText(text));
+      }),
+    );
   });
   it('read numbers and times as people write them', () => {
     expect([numberOf('3,5'), numberOf('−2'), numberOf('12 apples')]).toEqual([3.5, -2, undefined]);
-    expect(['30', '30 s', '0:30', '1 min', '1 min 30 s', '2:05', '30 Sekunden', '1,5 min', 'soon'].map(secondsOf)).toEqual([30, 30, 30, 60, 90, 125, 30, 90, undefined]);
+    expect(
+      ['30', '30 s', '0:30', '1 min', '1 min 30 s', '2:05', '30 Sekunden', '1,5 min', 'soon'].map(
+        secondsOf,
+      ),
+    ).toEqual([30, 30, 30, 60, 90, 125, 30, 90, undefined]);
   });
   it('count edits as Levenshtein (1966) defines them', () => {
     expect(editsBetween('kitten', 'sitting')).toBe(3);
@@ -83,10 +99,24 @@ describe('texts made comparable', () => {
 describe('formula-like text', () => {
   it('is told from plain numbers', () => {
     expect(['=1+1', '@x', '+3 apples', '-x'].map(isFormulaLike)).toEqual([true, true, true, true]);
-    expect(['-5', '+3', '-3.5 %', '3=3', 'a', ''].map(isFormulaLike)).toEqual([false, false, false, false, false, false]);
+    expect(['-5', '+3', '-3.5 %', '3=3', 'a', ''].map(isFormulaLike)).toEqual([
+      false,
+      false,
+      false,
+      false,
+      false,
+      false,
+    ]);
   });
   it('goes through a text file and back unchanged', () => {
-    fc.assert(fc.property(fc.oneof(fc.string(), fc.constantFrom('=1', "'=1", "''=1", "'a", '-', '@')), (text) => { expect(unguardFormula(guardFormula(text))).toBe(text); }));
+    fc.assert(
+      fc.property(
+        fc.oneof(fc.string(), fc.constantFrom('=1', "'=1", "''=1", "'a", '-', '@')),
+        (text) => {
+          expect(unguardFormula(guardFormula(text))).toBe(text);
+        },
+      ),
+    );
     expect(guardFormula('=1+1')).toBe("'=1+1");
   });
 });
@@ -112,19 +142,54 @@ describe('chance', () => {
 
 describe('references', () => {
   it('fill the gaps with the next free number and keep those that are free', () => {
-    const named = nameItems([item({ ref: '' }), item({ ref: 'X-1' }), item({ ref: 'Q-0007' }), item({ ref: '' })], ['Q-0007']);
+    const named = nameItems(
+      [item({ ref: '' }), item({ ref: 'X-1' }), item({ ref: 'Q-0007' }), item({ ref: '' })],
+      ['Q-0007'],
+    );
     expect(named.map((one) => one.ref)).toEqual(['Q-0008', 'X-1', 'Q-0009', 'Q-0010']);
   });
 });
 
 describe('the words of the trade', () => {
   const cases: [string, string, number?][] = [
-    ['Question', 'stem'], ['Your question [up to 95 characters]', 'stem'], ['Frage', 'stem'], ['Question posée', 'stem'], ['Pregunta', 'stem'], ['Domanda', 'stem'], ['Vraag', 'stem'], ['Pergunta', 'stem'], ['Cwestiwn', 'stem'],
-    ['Option C', 'option', 3], ['Reply 2', 'option', 2], ['First answer (A)', 'option', 1], ['Antwort B', 'option', 2], ['Choix A', 'option', 1], ['D', 'option', 4], ['answer5', 'option', 5],
-    ['Right answer', 'key'], ['Right choice no.', 'key'], ['Which letter is right?', 'key'], ['Bonne réponse', 'key'], ['Lösung (Buchstabe, mehrere mit Komma)', 'key'], ['Solution', 'key'],
-    ['Wrong answers (all in this cell, with | between them)', 'wrongs'], ['Credit b %', 'weight', 2], ['Shown afterwards (explanation)', 'explanation'], ['Worth (points)', 'points'], ['Clock (s)', 'seconds'],
-    ['Seconds to answer\n(15, 25, 40 or 75)', 'seconds'], ['Lfd. Nr.', 'number-in-file'], ['Schlagwörter (mit Komma trennen)', 'tags'], ['Bitte nicht ausfüllen', 'ignore'], ['Take (x)', 'pick'], ['Sent at', 'at'], ['Your name', 'by'],
-    ['Back of card', 'accepted'], ['Front of card', 'stem'], ['Picture in words', 'image-alt'], ['Link to a picture', 'image'],
+    ['Question', 'stem'],
+    ['Your question [up to 95 characters]', 'stem'],
+    ['Frage', 'stem'],
+    ['Question posée', 'stem'],
+    ['Pregunta', 'stem'],
+    ['Domanda', 'stem'],
+    ['Vraag', 'stem'],
+    ['Pergunta', 'stem'],
+    ['Cwestiwn', 'stem'],
+    ['Option C', 'option', 3],
+    ['Reply 2', 'option', 2],
+    ['First answer (A)', 'option', 1],
+    ['Antwort B', 'option', 2],
+    ['Choix A', 'option', 1],
+    ['D', 'option', 4],
+    ['answer5', 'option', 5],
+    ['Right answer', 'key'],
+    ['Right choice no.', 'key'],
+    ['Which letter is right?', 'key'],
+    ['Bonne réponse', 'key'],
+    ['Lösung (Buchstabe, mehrere mit Komma)', 'key'],
+    ['Solution', 'key'],
+    ['Wrong answers (all in this cell, with | between them)', 'wrongs'],
+    ['Credit b %', 'weight', 2],
+    ['Shown afterwards (explanation)', 'explanation'],
+    ['Worth (points)', 'points'],
+    ['Clock (s)', 'seconds'],
+    ['Seconds to answer\n(15, 25, 40 or 75)', 'seconds'],
+    ['Lfd. Nr.', 'number-in-file'],
+    ['Schlagwörter (mit Komma trennen)', 'tags'],
+    ['Bitte nicht ausfüllen', 'ignore'],
+    ['Take (x)', 'pick'],
+    ['Sent at', 'at'],
+    ['Your name', 'by'],
+    ['Back of card', 'accepted'],
+    ['Front of card', 'stem'],
+    ['Picture in words', 'image-alt'],
+    ['Link to a picture', 'image'],
   ];
   it.each(cases)('take the heading “%s” for %s', (heading, role, n) => {
     expect(roleOfHeading(heading)).toMatchObject({ role, ...(n ? { n } : {}) });
@@ -133,12 +198,28 @@ describe('the words of the trade', () => {
     expect(roleOfHeading('Boathouse')).toBeUndefined();
     expect(roleOfHeading('')).toBeUndefined();
   });
-  it.each([['pick-one', 'choice-one'], ['choose all that fit', 'choice-many'], ['SEVERAL', 'choice-many'], ['True / false', 'true-false'], ['vrai/faux', 'true-false'], ['short answer', 'short'], ['ordering', 'order'], ['match-pairs', 'match'], ['free-text', 'open'], ['Several options, exactly one of them right', 'choice-one'], ['q-bool', 'true-false']])('take “%s” for %s', (word, kind) => {
+  it.each([
+    ['pick-one', 'choice-one'],
+    ['choose all that fit', 'choice-many'],
+    ['SEVERAL', 'choice-many'],
+    ['True / false', 'true-false'],
+    ['vrai/faux', 'true-false'],
+    ['short answer', 'short'],
+    ['ordering', 'order'],
+    ['match-pairs', 'match'],
+    ['free-text', 'open'],
+    ['Several options, exactly one of them right', 'choice-one'],
+    ['q-bool', 'true-false'],
+  ])('take “%s” for %s', (word, kind) => {
     expect(kindOfWord(word)).toBe(kind);
   });
   it('know right from wrong in eight languages and nothing from neither', () => {
-    expect(['correct', 'richtig', 'vrai', 'giusto', 'cywir'].map(verdictOf)).toEqual(Array(5).fill(true));
-    expect(['incorrect', 'falsch', 'faux', 'sbagliato', 'anghywir'].map(verdictOf)).toEqual(Array(5).fill(false));
+    expect(['correct', 'richtig', 'vrai', 'giusto', 'cywir'].map(verdictOf)).toEqual(
+      Array(5).fill(true),
+    );
+    expect(['incorrect', 'falsch', 'faux', 'sbagliato', 'anghywir'].map(verdictOf)).toEqual(
+      Array(5).fill(false),
+    );
     expect(verdictOf('perhaps')).toBeUndefined();
     expect(trueFalsePair('Falsch', 'Richtig')).toEqual({ trueFirst: false });
     expect(trueFalseWords('VRAI')).toEqual({ words: ['VRAI', 'FAUX'], isTrue: true });

@@ -16,7 +16,10 @@ export type Job = {
   draw?: number;
 };
 
-export type Written = { bytes: Uint8Array; /** What the user should know, in sentences. */ notes: string[] };
+export type Written = {
+  bytes: Uint8Array;
+  /** What the user should know, in sentences. */ notes: string[];
+};
 
 /** Zip entries carry no clock, so that the same questions give the same bytes. */
 export const STILL = new Date(1980, 0, 1, 12);

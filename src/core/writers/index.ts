@@ -16,21 +16,31 @@ export { csvwOf, tableSchemaOf } from './layout-file/describe';
 export { bundle, distinctNames, type Handed } from './receipt/bundle';
 export { receiptPage } from './receipt/page';
 
-type Writer = { write(job: Job): Written; /** An empty form, where the layout has no blank. */ blank?(layout: Layout): Uint8Array };
+type Writer = {
+  write(job: Job): Written;
+  /** An empty form, where the layout has no blank. */ blank?(layout: Layout): Uint8Array;
+};
 
-const delimited: Writer = { write: writeDelimited, blank: (layout) => writeDelimited({ layout, questions: [] }).bytes };
+const delimited: Writer = {
+  write: writeDelimited,
+  blank: (layout) => writeDelimited({ layout, questions: [] }).bytes,
+};
 const writers: Partial<Record<Layout['file']['format'], Writer>> = {
   xlsx: { write: fillWorkbook, blank: blankWorkbook },
   ods: { write: fillOpenDocument, blank: blankOpenDocument },
   zip: { write: writePackage },
-  csv: delimited, tsv: delimited, txt: delimited,
+  csv: delimited,
+  tsv: delimited,
+  txt: delimited,
 };
 const markedText: Writer = { write: writeMarkedText, blank: blankText };
 
-const writerOf = ({ shape, file }: Layout): Writer | undefined => (shape === 'marked-text' ? markedText : writers[file.format]);
+const writerOf = ({ shape, file }: Layout): Writer | undefined =>
+  shape === 'marked-text' ? markedText : writers[file.format];
 
 /** An empty form of the layout; undefined for packages, which need none. */
-export const blankFor = (layout: Layout): Uint8Array | undefined => writerOf(layout)?.blank?.(layout);
+export const blankFor = (layout: Layout): Uint8Array | undefined =>
+  writerOf(layout)?.blank?.(layout);
 
 /** Writes the job's file. Throws an Error with a plain sentence where the blank does not match its layout. */
 export function write(job: Job): Written {
@@ -43,7 +53,10 @@ export function write(job: Job): Written {
 
 /** A file name that every system takes, from the set's name: signs that some forbid become blanks. */
 export function fileName(set: string, layout: Layout): string {
-  const safe = safeName(set.normalize('NFC'), '').replace(/^\.+|[. ]+$/g, '').slice(0, 80).trim();
+  const safe = safeName(set.normalize('NFC'), '')
+    .replace(/^\.+|[. ]+$/g, '')
+    .slice(0, 80)
+    .trim();
   const reserved = /^(?:con|prn|aux|nul|com\d|lpt\d)$/i.test(safe);
   return `${safe && !reserved ? safe : `Set ${safe}`.trim()}.${layout.file.format}`;
 }

@@ -4,7 +4,11 @@ import { columnIndex, parseCell } from '../shared/cells';
 import type { Job } from './contract';
 
 /** A row to be set, from 1; `like` is the row of the blank whose formats and rules a new row takes. */
-export type PlannedRow = { r: number; like: number; values: (readonly [column: number, value: CellValue | undefined])[] };
+export type PlannedRow = {
+  r: number;
+  like: number;
+  values: (readonly [column: number, value: CellValue | undefined])[];
+};
 export type SheetPlan = {
   rows: PlannedRow[];
   /** The first row that belongs to the questions. */
@@ -22,28 +26,56 @@ export type SheetPlan = {
 function cellsApart({ layout, setTitle, setDescription }: Job): SheetPlan['cells'] {
   return (layout.file.cells ?? []).flatMap(({ cell, role, value }) => {
     const at = parseCell(cell);
-    const text = role === 'set-title' ? setTitle : role === 'set-description' ? setDescription : value;
+    const text =
+      role === 'set-title' ? setTitle : role === 'set-description' ? setDescription : value;
     return at && text ? [{ row: at.row + 1, column: at.column, value: text }] : [];
   });
 }
 
 function planRows(job: Job): SheetPlan {
   const { layout } = job;
-  const own = layout.columns.filter((column) => column.role !== 'ignore' && column.role !== 'number-in-file');
+  const own = layout.columns.filter(
+    (column) => column.role !== 'ignore' && column.role !== 'number-in-file',
+  );
   const columns = own.map((column) => [columnIndex(column.column), column.column] as const);
   const firstRow = layout.file.firstRow ?? 2;
   const like = (layout.file.sample?.[1] ?? firstRow - 1) + 1;
-  const rows = job.questions.flatMap(({ cells = [] }) => cells).map((cells, index) => ({ r: firstRow + index, like, values: columns.map(([column, letters]) => [column, cells[letters]] as const) }));
+  const rows = job.questions
+    .flatMap(({ cells = [] }) => cells)
+    .map((cells, index) => ({
+      r: firstRow + index,
+      like,
+      values: columns.map(([column, letters]) => [column, cells[letters]] as const),
+    }));
   const counted = layout.columns.find((column) => column.role === 'number-in-file');
-  return { rows, firstRow, clear: { from: firstRow + rows.length, to: layout.file.sample?.[1] ?? 0, columns: columns.map(([column]) => column) }, ...(layout.file.sample ? { sample: layout.file.sample } : {}), ...(counted ? { counted: columnIndex(counted.column) } : {}), cells: cellsApart(job) };
+  return {
+    rows,
+    firstRow,
+    clear: {
+      from: firstRow + rows.length,
+      to: layout.file.sample?.[1] ?? 0,
+      columns: columns.map(([column]) => column),
+    },
+    ...(layout.file.sample ? { sample: layout.file.sample } : {}),
+    ...(counted ? { counted: columnIndex(counted.column) } : {}),
+    cells: cellsApart(job),
+  };
 }
 
 type Lines = NonNullable<Layout['lines']>;
 /** A block's rows, each with its line; lines that the form prepares several times are filled up to that number. */
-function linesOfBlock(cells: readonly CellRow[], lines: Lines, label: string): { line: Lines[number]; nth: number; cells: CellRow }[] {
+function linesOfBlock(
+  cells: readonly CellRow[],
+  lines: Lines,
+  label: string,
+): { line: Lines[number]; nth: number; cells: CellRow }[] {
   return lines.flatMap((line) => {
     const own = cells.filter((row) => row[label] === line.label);
-    return Array.from({ length: Math.max(own.length, line.times ?? 1) }, (_, nth) => ({ line, nth, cells: own[nth] ?? { [label]: line.label } }));
+    return Array.from({ length: Math.max(own.length, line.times ?? 1) }, (_, nth) => ({
+      line,
+      nth,
+      cells: own[nth] ?? { [label]: line.label },
+    }));
   });
 }
 
@@ -54,29 +86,55 @@ function planBlocks(job: Job): SheetPlan {
   const own = lines.reduce((sum, line) => sum + (line.times ?? 1), 0);
   const template = file.block?.template ?? firstRow;
   const gap = file.block ? file.block.every - own : 1;
-  const letters = [...new Set([label, ...lines.flatMap((line) => line.cells.map((cell) => cell.column))])];
+  const letters = [
+    ...new Set([label, ...lines.flatMap((line) => line.cells.map((cell) => cell.column))]),
+  ];
   const rows: PlannedRow[] = [];
   let r = firstRow;
   let grown = false;
   for (const { cells = [], as } of job.questions) {
     const each = cells.length / as.length;
     // A question that became several has its blocks one behind the other, each opened by the opening line.
-    const starts = cells.flatMap((row, index) => (lines.some((line) => line.opens && line.label === row[label]) ? [index] : []));
-    for (const [index, start] of (Number.isInteger(each) && starts.length < as.length ? as.map((_, n) => n * each) : starts).entries()) {
+    const starts = cells.flatMap((row, index) =>
+      lines.some((line) => line.opens && line.label === row[label]) ? [index] : [],
+    );
+    for (const [index, start] of (Number.isInteger(each) && starts.length < as.length
+      ? as.map((_, n) => n * each)
+      : starts
+    ).entries()) {
       const block = linesOfBlock(cells.slice(start, starts[index + 1]), lines, label);
       grown ||= block.length > own;
-      for (const { line, nth, cells: row } of block) rows.push({ r: r++, like: template + (line.offset ?? lines.indexOf(line)) + Math.min(nth, (line.times ?? 1) - 1), values: letters.map((column) => [columnIndex(column), row[column]] as const) });
+      for (const { line, nth, cells: row } of block)
+        rows.push({
+          r: r++,
+          like:
+            template + (line.offset ?? lines.indexOf(line)) + Math.min(nth, (line.times ?? 1) - 1),
+          values: letters.map((column) => [columnIndex(column), row[column]] as const),
+        });
       r += gap;
     }
   }
   const columns = letters.map(columnIndex);
   // Prepared blocks behind the last one stay as they are, unless longer blocks have pushed the rows out of step.
-  return { rows, firstRow, clear: grown ? { from: r - gap, columns } : { from: r - gap, to: file.sample?.[1] ?? 0, columns: columns.filter((column) => column !== columnIndex(label)) }, cells: cellsApart(job) };
+  return {
+    rows,
+    firstRow,
+    clear: grown
+      ? { from: r - gap, columns }
+      : {
+          from: r - gap,
+          to: file.sample?.[1] ?? 0,
+          columns: columns.filter((column) => column !== columnIndex(label)),
+        },
+    cells: cellsApart(job),
+  };
 }
 
 function planBoard(job: Job): SheetPlan {
   const byRow = new Map<number, PlannedRow>();
-  for (const [name, value] of job.questions.flatMap(({ cells = [] }) => cells.flatMap((row) => Object.entries(row)))) {
+  for (const [name, value] of job.questions.flatMap(({ cells = [] }) =>
+    cells.flatMap((row) => Object.entries(row)),
+  )) {
     const at = parseCell(name);
     if (!at) continue;
     const row = byRow.get(at.row + 1) ?? { r: at.row + 1, like: at.row + 1, values: [] };
@@ -84,7 +142,12 @@ function planBoard(job: Job): SheetPlan {
     byRow.set(row.r, row);
   }
   const rows = [...byRow.values()].sort((a, b) => a.r - b.r);
-  return { rows, firstRow: rows[0]?.r ?? 1, clear: { from: 1, to: 0, columns: [] }, cells: cellsApart(job) };
+  return {
+    rows,
+    firstRow: rows[0]?.r ?? 1,
+    clear: { from: 1, to: 0, columns: [] },
+    cells: cellsApart(job),
+  };
 }
 
 /** The cells that a job sets. */

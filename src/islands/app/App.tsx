@@ -25,26 +25,46 @@ function Places() {
   return (
     <Suspense fallback={<p className="soft">Opening …</p>}>
       <Switch>
-        <Route path="/gather"><GatherPlace /></Route>
-        <Route path="/bank"><BankPlace /></Route>
-        <Route path="/layouts/:id?"><LayoutsPlace /></Route>
-        <Route path="/hand-over"><HandOverPlace /></Route>
-        <Route path="/rehearse"><RehearsePlace /></Route>
-        <Route path="/records"><RecordsPlace /></Route>
-        <Route path="/help"><HelpPlace /></Route>
-        <Route><Redirect to="/gather" /></Route>
+        <Route path="/gather">
+          <GatherPlace />
+        </Route>
+        <Route path="/bank">
+          <BankPlace />
+        </Route>
+        <Route path="/layouts/:id?">
+          <LayoutsPlace />
+        </Route>
+        <Route path="/hand-over">
+          <HandOverPlace />
+        </Route>
+        <Route path="/rehearse">
+          <RehearsePlace />
+        </Route>
+        <Route path="/records">
+          <RecordsPlace />
+        </Route>
+        <Route path="/help">
+          <HelpPlace />
+        </Route>
+        <Route>
+          <Redirect to="/gather" />
+        </Route>
       </Switch>
     </Suspense>
   );
 }
 
 export function App({ demo }: { demo: boolean }) {
-  useEffect(() => { void start(demo); }, [demo]);
+  useEffect(() => {
+    void start(demo);
+  }, [demo]);
   return (
     <MantineProvider theme={theme} colorSchemeManager={colourScheme} defaultColorScheme="auto">
       <Notifications position="bottom-right" autoClose={6000} />
       <Commands />
-      <Shell><Places /></Shell>
+      <Shell>
+        <Places />
+      </Shell>
     </MantineProvider>
   );
 }

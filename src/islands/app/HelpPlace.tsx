@@ -1,24 +1,91 @@
 // Help: the order of the work, the keys, the words.
 const KEYS: readonly (readonly [string, string])[] = [
-  ['Ctrl V', 'in Gather: look at what was copied, with no field to click first'], ['A, B, C …', 'on a question in Gather: mark that option as right'], ['F2', 'edit the cell, or the question in Gather'],
-  ['Delete', 'empty the cells; in Gather, leave the question out'], ['arrows, Tab, Enter, Home, End, Page Up, Page Down', 'move as in a spreadsheet; Shift selects, Ctrl goes to the edge'],
-  ['Ctrl C, Ctrl V', 'copy and paste blocks of cells; rows past the end become questions'], ['Ctrl D', 'fill the selected cells from the first'], ['Ctrl Delete', 'remove the selected questions'],
-  ['Ctrl Z, Ctrl Y', 'undo and redo, everywhere'], ['Ctrl K', 'find a question or a command'], ['?', 'this page'],
+  ['Ctrl V', 'in Gather: look at what was copied, with no field to click first'],
+  ['A, B, C …', 'on a question in Gather: mark that option as right'],
+  ['F2', 'edit the cell, or the question in Gather'],
+  ['Delete', 'empty the cells; in Gather, leave the question out'],
+  [
+    'arrows, Tab, Enter, Home, End, Page Up, Page Down',
+    'move as in a spreadsheet; Shift selects, Ctrl goes to the edge',
+  ],
+  ['Ctrl C, Ctrl V', 'copy and paste blocks of cells; rows past the end become questions'],
+  ['Ctrl D', 'fill the selected cells from the first'],
+  ['Ctrl Delete', 'remove the selected questions'],
+  ['Ctrl Z, Ctrl Y', 'undo and redo, everywhere'],
+  ['Ctrl K', 'find a question or a command'],
+  ['?', 'this page'],
 ];
 const WORDS: readonly (readonly [string, string])[] = [
-  ['blank', 'the receiver’s own empty file, the form you download there'], ['layout', 'what the program learned from a blank'], ['receiver', 'whatever takes the file in the end'],
-  ['finding', 'something a check noticed; ✕ blocks, ! wants a look, i is a note'], ['mend', 'a change that a finding offers; nothing is mended silently'], ['read back', 'the finished file is read by other code and compared before you take it'],
+  ['blank', 'the receiver’s own empty file, the form you download there'],
+  ['layout', 'what the program learned from a blank'],
+  ['receiver', 'whatever takes the file in the end'],
+  ['finding', 'something a check noticed; ✕ blocks, ! wants a look, i is a note'],
+  ['mend', 'a change that a finding offers; nothing is mended silently'],
+  ['read back', 'the finished file is read by other code and compared before you take it'],
 ];
 
 export default function HelpPlace() {
   return (
     <div className="help" role="region" aria-label="Help" tabIndex={0}>
       <h1>Help</h1>
-      <section><h2>The order of the work</h2><p>Gather what you hold, look at it, and agree. Keep and check it in the bank. Drop the receiver’s own blank under Layouts. Hand over fills that blank, reads it back, and gives you the file. Rehearse shows a stand-in accept it.</p></section>
-      <section><h2>How a typed document may look</h2><p>Nearly any way is understood: numbers or none before the questions; letters, numbers, bullets or nothing before the options; the right one told by a star, a tick, a word in brackets, bold, underlining or colour, by a line such as “Answer: C”, or by a list of answers at the end. Points, hints, explanations, times and tags stand on lines of their own with their name in front. A statement with True or False behind it, a sentence with a drawn gap, a list of terms: each becomes its own kind.</p></section>
-      <section><h2>Keys</h2><table><tbody>{KEYS.map(([key, what]) => <tr key={key}><td><kbd>{key}</kbd></td><td>{what}</td></tr>)}</tbody></table></section>
-      <section><h2>Words</h2><table><tbody>{WORDS.map(([word, what]) => <tr key={word}><td><b>{word}</b></td><td>{what}</td></tr>)}</tbody></table></section>
-      <section><h2>Where your questions are</h2><p>In this browser, on this computer, and nowhere else. The program sends nothing to any other host. Text that you bring in is text: it never runs, here or in a file handed over. In text files a text that looks like a formula gets an apostrophe in front, which is named as a change and taken off again when the file comes back.</p></section>
+      <section>
+        <h2>The order of the work</h2>
+        <p>
+          Gather what you hold, look at it, and agree. Keep and check it in the bank. Drop the
+          receiver’s own blank under Layouts. Hand over fills that blank, reads it back, and gives
+          you the file. Rehearse shows a stand-in accept it.
+        </p>
+      </section>
+      <section>
+        <h2>How a typed document may look</h2>
+        <p>
+          Nearly any way is understood: numbers or none before the questions; letters, numbers,
+          bullets or nothing before the options; the right one told by a star, a tick, a word in
+          brackets, bold, underlining or colour, by a line such as “Answer: C”, or by a list of
+          answers at the end. Points, hints, explanations, times and tags stand on lines of their
+          own with their name in front. A statement with True or False behind it, a sentence with a
+          drawn gap, a list of terms: each becomes its own kind.
+        </p>
+      </section>
+      <section>
+        <h2>Keys</h2>
+        <table>
+          <tbody>
+            {KEYS.map(([key, what]) => (
+              <tr key={key}>
+                <td>
+                  <kbd>{key}</kbd>
+                </td>
+                <td>{what}</td>
+              </tr>
+            ))}
+          </tbody>
+        </table>
+      </section>
+      <section>
+        <h2>Words</h2>
+        <table>
+          <tbody>
+            {WORDS.map(([word, what]) => (
+              <tr key={word}>
+                <td>
+                  <b>{word}</b>
+                </td>
+                <td>{what}</td>
+              </tr>
+            ))}
+          </tbody>
+        </table>
+      </section>
+      <section>
+        <h2>Where your questions are</h2>
+        <p>
+          In this browser, on this computer, and nowhere else. The program sends nothing to any
+          other host. Text that you bring in is text: it never runs, here or in a file handed over.
+          In text files a text that looks like a formula gets an apostrophe in front, which is named
+          as a change and taken off again when the file comes back.
+        </p>
+      </section>
     </div>
   );
 }

@@ -9,17 +9,31 @@ export function useFileDrop(): { over: boolean; words: string } {
   const [path, go] = useLocation();
   const blank = path.startsWith('/layouts') || path.startsWith('/hand-over');
   useEffect(() => {
-    const holdsFile = (event: DragEvent): boolean => [...(event.dataTransfer?.types ?? [])].includes('Files');
-    const onOver = (event: DragEvent): void => { if (holdsFile(event)) { event.preventDefault(); setOver(true); } };
-    const onLeave = (event: DragEvent): void => { if (!event.relatedTarget) setOver(false); };
+    const holdsFile = (event: DragEvent): boolean =>
+      [...(event.dataTransfer?.types ?? [])].includes('Files');
+    const onOver = (event: DragEvent): void => {
+      if (holdsFile(event)) {
+        event.preventDefault();
+        setOver(true);
+      }
+    };
+    const onLeave = (event: DragEvent): void => {
+      if (!event.relatedTarget) setOver(false);
+    };
     const onDrop = (event: DragEvent): void => {
       if (!holdsFile(event)) return;
       event.preventDefault();
       setOver(false);
       const file = event.dataTransfer?.files[0];
       if (!file) return;
-      if (blank) void teachBlank(file).then((id) => { if (id) go(`/layouts/${id}`); });
-      else { go('/gather'); void bringFile(file); }
+      if (blank)
+        void teachBlank(file).then((id) => {
+          if (id) go(`/layouts/${id}`);
+        });
+      else {
+        go('/gather');
+        void bringFile(file);
+      }
     };
     document.addEventListener('dragover', onOver);
     document.addEventListener('dragleave', onLeave);
@@ -30,5 +44,10 @@ export function useFileDrop(): { over: boolean; words: string } {
       document.removeEventListener('drop', onDrop);
     };
   }, [blank, go]);
-  return { over, words: blank ? 'Drop the receiver’s blank to teach it' : 'Drop the file to look at its questions' };
+  return {
+    over,
+    words: blank
+      ? 'Drop the receiver’s blank to teach it'
+      : 'Drop the file to look at its questions',
+  };
 }

@@ -7,18 +7,45 @@ import type { Draft } from '../state/draft';
 
 /** The smallest limit that a chosen layout sets for a column; undefined where none does. */
 export function strictest(field: string): { most: number; name: string } | undefined {
-  const name = field.startsWith('options.') ? 'option' : field === 'stem' || field === 'hint' || field === 'explanation' ? field : undefined;
+  const name = field.startsWith('options.')
+    ? 'option'
+    : field === 'stem' || field === 'hint' || field === 'explanation'
+      ? field
+      : undefined;
   if (!name) return undefined;
-  return bankState().layouts.filter((kept) => kept.chosen && kept.layout.limits[name] && (kept.layout.columns.some((column) => column.role === name)))
-    .map((kept) => ({ most: kept.layout.limits[name]!, name: kept.layout.name })).sort((a, b) => a.most - b.most)[0];
+  return bankState()
+    .layouts.filter(
+      (kept) =>
+        kept.chosen &&
+        kept.layout.limits[name] &&
+        kept.layout.columns.some((column) => column.role === name),
+    )
+    .map((kept) => ({ most: kept.layout.limits[name]!, name: kept.layout.name }))
+    .sort((a, b) => a.most - b.most)[0];
 }
 
-export function CellEditor({ item, initial, field, title, onCommit, onCancel }: { item: string; initial: string; field: CellField; title: string; onCommit: (text: string, move: 'down' | 'right' | 'left' | 'none') => void; onCancel: () => void }) {
+export function CellEditor({
+  item,
+  initial,
+  field,
+  title,
+  onCommit,
+  onCancel,
+}: {
+  item: string;
+  initial: string;
+  field: CellField;
+  title: string;
+  onCommit: (text: string, move: 'down' | 'right' | 'left' | 'none') => void;
+  onCancel: () => void;
+}) {
   const [text, setText] = useState(initial);
   const box = useRef<HTMLTextAreaElement>(null);
   const done = useRef(false);
   const latest = useRef({ text, onCommit });
-  useEffect(() => { latest.current = { text, onCommit }; });
+  useEffect(() => {
+    latest.current = { text, onCommit };
+  });
   useEffect(() => {
     const area = box.current!;
     area.focus();
@@ -26,7 +53,15 @@ export function CellEditor({ item, initial, field, title, onCommit, onCancel }: 
   }, []);
   useEffect(() => {
     // What is being typed is kept aside, so that a crash in mid-typing can be told of and undone.
-    const timer = setTimeout(() => { if (text !== initial) void theStore().saveSetting('draft', { bank: bankState().info.id, item, field, text } satisfies Draft); }, 400);
+    const timer = setTimeout(() => {
+      if (text !== initial)
+        void theStore().saveSetting('draft', {
+          bank: bankState().info.id,
+          item,
+          field,
+          text,
+        } satisfies Draft);
+    }, 400);
     return () => clearTimeout(timer);
   }, [text, initial, field, item]);
   const finish = (move: 'down' | 'right' | 'left' | 'none'): void => {
@@ -39,15 +74,37 @@ export function CellEditor({ item, initial, field, title, onCommit, onCancel }: 
   const length = limit ? lengthOf(text, undefined) : 0;
   return (
     <span className="editor">
-      <textarea ref={box} aria-label={title} value={text} rows={Math.min(6, Math.max(2, Math.ceil(text.length / 34)))} spellCheck onChange={(event) => setText(event.target.value)} onBlur={() => finish('none')}
+      <textarea
+        ref={box}
+        aria-label={title}
+        value={text}
+        rows={Math.min(6, Math.max(2, Math.ceil(text.length / 34)))}
+        spellCheck
+        onChange={(event) => setText(event.target.value)}
+        onBlur={() => finish('none')}
         onMouseDown={(event) => event.stopPropagation()}
         onKeyDown={(event) => {
           event.stopPropagation();
-          if (event.key === 'Enter' && !event.altKey && !event.shiftKey) { event.preventDefault(); finish('down'); }
-          else if (event.key === 'Tab') { event.preventDefault(); finish(event.shiftKey ? 'left' : 'right'); }
-          else if (event.key === 'Escape') { event.preventDefault(); done.current = true; void theStore().saveSetting('draft', undefined); onCancel(); }
-        }} />
-      {limit && <span className={`counter mono ${length > limit.most ? 'over' : ''}`}>{length} of {limit.most}{length > limit.most ? `, ${length - limit.most} over for ${limit.name}` : ''}</span>}
+          if (event.key === 'Enter' && !event.altKey && !event.shiftKey) {
+            event.preventDefault();
+            finish('down');
+          } else if (event.key === 'Tab') {
+            event.preventDefault();
+            finish(event.shiftKey ? 'left' : 'right');
+          } else if (event.key === 'Escape') {
+            event.preventDefault();
+            done.current = true;
+            void theStore().saveSetting('draft', undefined);
+            onCancel();
+          }
+        }}
+      />
+      {limit && (
+        <span className={`counter mono ${length > limit.most ? 'over' : ''}`}>
+          {length} of {limit.most}
+          {length > limit.most ? `, ${length - limit.most} over for ${limit.name}` : ''}
+        </span>
+      )}
     </span>
   );
 }

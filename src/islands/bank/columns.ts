@@ -20,14 +20,28 @@ const BEHIND: readonly GridColumn[] = [
 ];
 
 export function gridColumns(items: readonly Item[]): GridColumn[] {
-  const options = Math.min(12, items.reduce((most, item) => Math.max(most, item.options?.length ?? item.accepted?.length ?? 0), 4));
+  const options = Math.min(
+    12,
+    items.reduce(
+      (most, item) => Math.max(most, item.options?.length ?? item.accepted?.length ?? 0),
+      4,
+    ),
+  );
   return [
     ...PLAIN,
-    ...Array.from({ length: options }, (_, index): GridColumn => ({ id: `options.${index}`, title: String.fromCharCode(65 + index), width: 140 })),
+    ...Array.from({ length: options }, (_, index): GridColumn => ({
+      id: `options.${index}`,
+      title: String.fromCharCode(65 + index),
+      width: 140,
+    })),
     ...BEHIND,
   ];
 }
 
 /** The field of a finding as the column it stands at: 'options.2', or the first answer for 'accepted.0'. */
 export const columnOfField = (field: string | undefined): string =>
-  field?.startsWith('accepted') ? `options.${field.split('.')[1] ?? 0}` : field === 'options' ? 'options.0' : field ?? 'stem';
+  field?.startsWith('accepted')
+    ? `options.${field.split('.')[1] ?? 0}`
+    : field === 'options'
+      ? 'options.0'
+      : (field ?? 'stem');

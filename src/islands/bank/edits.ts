@@ -15,10 +15,18 @@ export async function applyEdits(label: string, edits: readonly Edit[]): Promise
     const item = changed.get(id) ?? itemById(id);
     if (!item) continue;
     const fields = setCell(item, field, text);
-    if ('refused' in fields) { refused.push(fields.refused as string); continue; }
+    if ('refused' in fields) {
+      refused.push(fields.refused as string);
+      continue;
+    }
     if (Object.keys(fields).length) changed.set(id, withFields(item, fields as Partial<Item>));
   }
-  if (refused.length) sayProblem(refused.length === 1 ? refused[0]! : `${refused.length} cells were left as they are. The first: ${refused[0]}`);
+  if (refused.length)
+    sayProblem(
+      refused.length === 1
+        ? refused[0]!
+        : `${refused.length} cells were left as they are. The first: ${refused[0]}`,
+    );
   if (changed.size) await changeItems(label, [...changed.values()]);
 }
 
@@ -31,26 +39,59 @@ export async function parseBlock(text: string): Promise<string[][]> {
 
 /** A block of cells as tab text, quoted where a cell holds a tab, a quote or a line break. */
 export const blockText = (rows: readonly (readonly string[])[]): string =>
-  rows.map((row) => row.map((text) => (/["\t\n]/.test(text) ? `"${text.replace(/"/g, '""')}"` : text)).join('\t')).join('\n');
+  rows
+    .map((row) =>
+      row.map((text) => (/["\t\n]/.test(text) ? `"${text.replace(/"/g, '""')}"` : text)).join('\t'),
+    )
+    .join('\n');
 
 /** Pastes a block with its corner at a cell; rows past the end become new questions. */
-export async function pasteBlock(block: string[][], rows: readonly Item[], columns: readonly CellField[], at: { row: number; column: number }): Promise<void> {
+export async function pasteBlock(
+  block: string[][],
+  rows: readonly Item[],
+  columns: readonly CellField[],
+  at: { row: number; column: number },
+): Promise<void> {
   const edits: Edit[] = [];
   const extra: Item[] = [];
   block.forEach((texts, r) => {
     const item = rows[at.row + r];
-    if (item) texts.forEach((text, c) => { const field = columns[at.column + c]; if (field) edits.push({ id: item.id, field, text: text.trim() }); });
+    if (item)
+      texts.forEach((text, c) => {
+        const field = columns[at.column + c];
+        if (field) edits.push({ id: item.id, field, text: text.trim() });
+      });
     else {
-      let fresh: Item = { id: crypto.randomUUID(), ref: '', kind: 'choice-one', stem: { plain: '' }, options: [] };
+      let fresh: Item = {
+        id: crypto.randomUUID(),
+        ref: '',
+        kind: 'choice-one',
+        stem: { plain: '' },
+        options: [],
+      };
       // The key names options, so it is set last.
-      const cells = texts.map((text, c) => [columns[at.column + c], text.trim()] as const).sort(([a], [b]) => Number(a === 'key') - Number(b === 'key'));
-      for (const [field, text] of cells) { const fields = field ? setCell(fresh, field, text) : {}; if (!('refused' in fields)) fresh = withFields(fresh, fields as Partial<Item>); }
+      const cells = texts
+        .map((text, c) => [columns[at.column + c], text.trim()] as const)
+        .sort(([a], [b]) => Number(a === 'key') - Number(b === 'key'));
+      for (const [field, text] of cells) {
+        const fields = field ? setCell(fresh, field, text) : {};
+        if (!('refused' in fields)) fresh = withFields(fresh, fields as Partial<Item>);
+      }
       if (fresh.stem.plain || fresh.options?.length) extra.push(fresh);
     }
   });
   const ordered = edits.sort((a, b) => Number(a.field === 'key') - Number(b.field === 'key'));
   const cells = block.reduce((sum, row) => sum + row.length, 0);
   if (ordered.length) await applyEdits(`Paste ${cells} cells`, ordered);
-  if (extra.length) await addItems(`Paste ${extra.length} questions`, nameItems(extra, bankState().items.map((item) => item.ref)));
-  say(`${cells} cells pasted.${extra.length ? ` ${extra.length} new questions stand at the end.` : ''}`);
+  if (extra.length)
+    await addItems(
+      `Paste ${extra.length} questions`,
+      nameItems(
+        extra,
+        bankState().items.map((item) => item.ref),
+      ),
+    );
+  say(
+    `${cells} cells pasted.${extra.length ? ` ${extra.length} new questions stand at the end.` : ''}`,
+  );
 }

@@ -3,7 +3,13 @@ import { Menu } from '@mantine/core';
 import { useVirtualizer } from '@tanstack/react-virtual';
 import { useCallback, useMemo, useState, type KeyboardEvent } from 'react';
 import type { CellRange, Column, Finding, Item, Role } from '../../core/model';
-import { cellName, columnIndex, columnLetters, parseRange, rangeName } from '../../core/shared/cells';
+import {
+  cellName,
+  columnIndex,
+  columnLetters,
+  parseRange,
+  rangeName,
+} from '../../core/shared/cells';
 import { overrule, useGather } from '../state/gather';
 import { SIGNS, worst } from '../parts/Finding';
 import { ROLE_GROUPS, ROLE_WORDS } from '../parts/roles';
@@ -11,7 +17,12 @@ import { Understood } from './Understood';
 import { useFindingsByItem } from './use-findings';
 import { useRangeDrag } from './use-range-drag';
 
-type ShownRow = { shown: number; cells: readonly string[]; items: readonly { item: Item; n: number }[]; heading: boolean };
+type ShownRow = {
+  shown: number;
+  cells: readonly string[];
+  items: readonly { item: Item; n: number }[];
+  heading: boolean;
+};
 type ShownColumn = { index: number; column: Column | undefined; label: string; width: number };
 
 const NONE: readonly Finding[] = [];
@@ -20,14 +31,22 @@ const NONE: readonly Finding[] = [];
 function weightOf(role: Role, longest: number): number {
   if (role === 'stem' || role === 'accepted') return 190;
   if (role === 'option' || role === 'right' || role === 'wrong') return 92;
-  if (role === 'key' || role === 'seconds' || role === 'points' || role === 'number-in-file') return longest > 9 ? 84 : 56;
+  if (role === 'key' || role === 'seconds' || role === 'points' || role === 'number-in-file')
+    return longest > 9 ? 84 : 56;
   if (role === 'ignore') return 64;
   return 100;
 }
 
 function labelOf(column: Column | undefined, options: Map<string, number>): string {
   if (!column || column.role === 'ignore') return 'aside';
-  if (column.role !== 'option') return column.role === 'seconds' ? 's' : column.role === 'points' ? 'pts' : column.role === 'key' ? 'right' : ROLE_WORDS[column.role];
+  if (column.role !== 'option')
+    return column.role === 'seconds'
+      ? 's'
+      : column.role === 'points'
+        ? 'pts'
+        : column.role === 'key'
+          ? 'right'
+          : ROLE_WORDS[column.role];
   const n = (options.get('option') ?? 0) + 1;
   options.set('option', n);
   return `option ${String.fromCharCode(64 + n)}`;
@@ -43,11 +62,22 @@ function useColumns(): ShownColumn[] {
     const widest = Math.min(40, Math.max(0, ...sample.map((row) => row.length)));
     const options = new Map<string, number>();
     const shown: ShownColumn[] = [];
-    for (let index = range?.left ?? 0; index <= Math.min(range?.right ?? Infinity, widest - 1); index++) {
-      const column = answer.reading.columns.find((candidate) => columnIndex(candidate.column) === index);
+    for (
+      let index = range?.left ?? 0;
+      index <= Math.min(range?.right ?? Infinity, widest - 1);
+      index++
+    ) {
+      const column = answer.reading.columns.find(
+        (candidate) => columnIndex(candidate.column) === index,
+      );
       if (!column && !sample.some((row) => row[index]?.trim())) continue;
       const longest = Math.max(0, ...sample.map((row) => row[index]?.length ?? 0));
-      shown.push({ index, column, label: labelOf(column, options), width: weightOf(column?.role ?? 'ignore', longest) });
+      shown.push({
+        index,
+        column,
+        label: labelOf(column, options),
+        width: weightOf(column?.role ?? 'ignore', longest),
+      });
     }
     return shown;
   }, [answer]);
@@ -58,11 +88,23 @@ function useRows(): ShownRow[] {
   return useMemo(() => {
     if (!answer?.sheet) return [];
     const byRow = new Map<number, { item: Item; n: number }[]>();
-    items.forEach((item, n) => { const row = item.origin?.row ?? 0; const own = byRow.get(row); if (own) own.push({ item, n: n + 1 }); else byRow.set(row, [{ item, n: n + 1 }]); });
-    return answer.sheet.rows.map((cells, index): ShownRow => {
-      const shown = answer.sheet!.lines?.[index] ?? index + 1;
-      return { shown, cells, items: byRow.get(shown) ?? [], heading: shown === answer.reading.headingRow };
-    }).filter((row) => row.items.length || row.cells.some((cell) => cell.trim()));
+    items.forEach((item, n) => {
+      const row = item.origin?.row ?? 0;
+      const own = byRow.get(row);
+      if (own) own.push({ item, n: n + 1 });
+      else byRow.set(row, [{ item, n: n + 1 }]);
+    });
+    return answer.sheet.rows
+      .map((cells, index): ShownRow => {
+        const shown = answer.sheet!.lines?.[index] ?? index + 1;
+        return {
+          shown,
+          cells,
+          items: byRow.get(shown) ?? [],
+          heading: shown === answer.reading.headingRow,
+        };
+      })
+      .filter((row) => row.items.length || row.cells.some((cell) => cell.trim()));
   }, [answer, items]);
 }
 
@@ -71,8 +113,11 @@ function RoleMenu({ column }: { column: ShownColumn }) {
   const letters = columnLetters(column.index);
   const role = column.column?.role ?? 'ignore';
   const setRole = (next: Role): void => {
-    const all = (answer?.reading.columns ?? []).map(({ n: _n, ...rest }) => (rest.column === letters ? { ...rest, role: next } : rest));
-    if (!all.some((candidate) => candidate.column === letters)) all.push({ column: letters, role: next });
+    const all = (answer?.reading.columns ?? []).map(({ n: _n, ...rest }) =>
+      rest.column === letters ? { ...rest, role: next } : rest,
+    );
+    if (!all.some((candidate) => candidate.column === letters))
+      all.push({ column: letters, role: next });
     void overrule({ columns: all, headingRow: answer?.reading.headingRow ?? null, key: undefined });
   };
   const because = answer?.reading.because[`columns.${letters}`];
@@ -80,13 +125,40 @@ function RoleMenu({ column }: { column: ShownColumn }) {
   return (
     <Menu position="bottom-start" withinPortal>
       <Menu.Target>
-        <button type="button" className={`role role-${role} ${unsure ? 'unsure' : ''}`} title={because ? `${ROLE_WORDS[role]}, because ${because}` : ROLE_WORDS[role]}>
-          <span className="mono letters"><span className="visually-hidden">Column </span>{letters}</span> <span className="mono name">{unsure ? '? ' : ''}{column.label}</span><span className="visually-hidden">, {ROLE_WORDS[role]}. Change</span>
+        <button
+          type="button"
+          className={`role role-${role} ${unsure ? 'unsure' : ''}`}
+          title={because ? `${ROLE_WORDS[role]}, because ${because}` : ROLE_WORDS[role]}
+        >
+          <span className="mono letters">
+            <span className="visually-hidden">Column </span>
+            {letters}
+          </span>{' '}
+          <span className="mono name">
+            {unsure ? '? ' : ''}
+            {column.label}
+          </span>
+          <span className="visually-hidden">, {ROLE_WORDS[role]}. Change</span>
         </button>
       </Menu.Target>
       <Menu.Dropdown mah={420} style={{ overflowY: 'auto' }}>
-        {because && <Menu.Label>{ROLE_WORDS[role]}, because {because}</Menu.Label>}
-        {ROLE_GROUPS.map(([group, roles]) => [<Menu.Label key={group}>{group}</Menu.Label>, ...roles.map((next) => <Menu.Item key={next} onClick={() => setRole(next)} {...(next === role ? { 'aria-current': true } : {})}>{ROLE_WORDS[next]}</Menu.Item>)])}
+        {because && (
+          <Menu.Label>
+            {ROLE_WORDS[role]}, because {because}
+          </Menu.Label>
+        )}
+        {ROLE_GROUPS.map(([group, roles]) => [
+          <Menu.Label key={group}>{group}</Menu.Label>,
+          ...roles.map((next) => (
+            <Menu.Item
+              key={next}
+              onClick={() => setRole(next)}
+              {...(next === role ? { 'aria-current': true } : {})}
+            >
+              {ROLE_WORDS[next]}
+            </Menu.Item>
+          )),
+        ])}
       </Menu.Dropdown>
     </Menu>
   );
@@ -98,27 +170,73 @@ function RowMenu({ shown }: { shown: number }) {
   const cut = (side: 'top' | 'bottom'): void => {
     const rows = answer?.sheet?.rows ?? [];
     const widest = Math.max(1, ...rows.map((row) => row.length));
-    const range = (answer?.reading.range ? parseRange(answer.reading.range) : undefined) ?? { top: 0, left: 0, bottom: (answer?.sheet?.lines?.at(-1) ?? rows.length) - 1, right: widest - 1 };
-    void overrule({ range: rangeName({ ...range, [side]: shown - 1 }), headingRow: undefined, key: undefined });
+    const range = (answer?.reading.range ? parseRange(answer.reading.range) : undefined) ?? {
+      top: 0,
+      left: 0,
+      bottom: (answer?.sheet?.lines?.at(-1) ?? rows.length) - 1,
+      right: widest - 1,
+    };
+    void overrule({
+      range: rangeName({ ...range, [side]: shown - 1 }),
+      headingRow: undefined,
+      key: undefined,
+    });
   };
   return (
     <Menu position="bottom-start" withinPortal>
-      <Menu.Target><button type="button" className="mono row-point" title={`Row ${shown}`}><span className="visually-hidden">Row </span>{shown}</button></Menu.Target>
+      <Menu.Target>
+        <button type="button" className="mono row-point" title={`Row ${shown}`}>
+          <span className="visually-hidden">Row </span>
+          {shown}
+        </button>
+      </Menu.Target>
       <Menu.Dropdown>
-        <Menu.Item onClick={() => void overrule({ headingRow: shown, columns: undefined, key: undefined })}>The headings stand here</Menu.Item>
-        {!answer?.sheet?.lines && <Menu.Item onClick={() => cut('top')}>Start reading here</Menu.Item>}
-        {!answer?.sheet?.lines && <Menu.Item onClick={() => cut('bottom')}>Stop reading here</Menu.Item>}
+        <Menu.Item
+          onClick={() => void overrule({ headingRow: shown, columns: undefined, key: undefined })}
+        >
+          The headings stand here
+        </Menu.Item>
+        {!answer?.sheet?.lines && (
+          <Menu.Item onClick={() => cut('top')}>Start reading here</Menu.Item>
+        )}
+        {!answer?.sheet?.lines && (
+          <Menu.Item onClick={() => cut('bottom')}>Stop reading here</Menu.Item>
+        )}
       </Menu.Dropdown>
     </Menu>
   );
 }
 
-function Cells({ row, columns, findings, dragged }: { row: ShownRow; columns: readonly ShownColumn[]; findings: readonly Finding[]; dragged: CellRange | undefined }) {
+function Cells({
+  row,
+  columns,
+  findings,
+  dragged,
+}: {
+  row: ShownRow;
+  columns: readonly ShownColumn[];
+  findings: readonly Finding[];
+  dragged: CellRange | undefined;
+}) {
   return columns.map((column) => {
     const name = cellName(row.shown - 1, column.index);
     const found = worst(findings.filter((finding) => finding.where?.cell === name));
-    const inDrag = dragged && row.shown - 1 >= dragged.top && row.shown - 1 <= dragged.bottom && column.index >= dragged.left && column.index <= dragged.right;
-    return <span key={column.index} role="cell" data-place={`${row.shown - 1}:${column.index}`} className={`cell role-${column.column?.role ?? 'ignore'} ${found ? `found-${found}` : ''} ${inDrag ? 'dragged' : ''}`}><span>{row.cells[column.index] ?? ''}</span></span>;
+    const inDrag =
+      dragged &&
+      row.shown - 1 >= dragged.top &&
+      row.shown - 1 <= dragged.bottom &&
+      column.index >= dragged.left &&
+      column.index <= dragged.right;
+    return (
+      <span
+        key={column.index}
+        role="cell"
+        data-place={`${row.shown - 1}:${column.index}`}
+        className={`cell role-${column.column?.role ?? 'ignore'} ${found ? `found-${found}` : ''} ${inDrag ? 'dragged' : ''}`}
+      >
+        <span>{row.cells[column.index] ?? ''}</span>
+      </span>
+    );
   });
 }
 
@@ -129,10 +247,24 @@ export function Seam() {
   const rows = useRows();
   const [scroller, setScroller] = useState<HTMLDivElement | null>(null);
   const byItem = useFindingsByItem();
-  const byCell = useMemo(() => new Map(findings.filter((finding) => !finding.item && finding.where?.cell).map((finding) => [Number(/\d+$/.exec(finding.where!.cell!)![0]), finding])), [findings]);
+  const byCell = useMemo(
+    () =>
+      new Map(
+        findings
+          .filter((finding) => !finding.item && finding.where?.cell)
+          .map((finding) => [Number(/\d+$/.exec(finding.where!.cell!)![0]), finding]),
+      ),
+    [findings],
+  );
   const key = useCallback((index: number) => rows[index]?.shown ?? index, [rows]);
   const estimate = useCallback(() => 66, []);
-  const virtual = useVirtualizer({ count: rows.length, getScrollElement: () => scroller, estimateSize: estimate, getItemKey: key, overscan: 6 });
+  const virtual = useVirtualizer({
+    count: rows.length,
+    getScrollElement: () => scroller,
+    estimateSize: estimate,
+    getItemKey: key,
+    overscan: 6,
+  });
   const total = columns.reduce((sum, column) => sum + column.width, 0);
   const template = `34px ${columns.map((column) => `minmax(38px, ${Math.round((column.width / total) * 1000)}fr)`).join(' ')}`;
   const move = (event: KeyboardEvent<HTMLDivElement>): void => {
@@ -140,26 +272,95 @@ export function Seam() {
     const cards = [...(scroller?.querySelectorAll<HTMLElement>('.understood[tabindex]') ?? [])];
     const at = cards.findIndex((card) => card.contains(document.activeElement));
     const next = cards[Math.max(0, at + (event.key === 'ArrowDown' ? 1 : -1))];
-    if (next && !(document.activeElement instanceof HTMLTextAreaElement)) { event.preventDefault(); next.focus(); next.scrollIntoView({ block: 'nearest' }); }
+    if (next && !(document.activeElement instanceof HTMLTextAreaElement)) {
+      event.preventDefault();
+      next.focus();
+      next.scrollIntoView({ block: 'nearest' });
+    }
   };
   return (
-    <div className="panel seam" ref={setScroller} onKeyDown={move} onPointerDown={onPointerDown} role="table" aria-label={`${name} beside what was understood`} aria-rowcount={rows.length} tabIndex={-1}>
+    <div
+      className="panel seam"
+      ref={setScroller}
+      onKeyDown={move}
+      onPointerDown={onPointerDown}
+      role="table"
+      aria-label={`${name} beside what was understood`}
+      aria-rowcount={rows.length}
+      tabIndex={-1}
+    >
       <div className="seam-row seam-head" role="row">
-        <div className="seam-left" style={{ gridTemplateColumns: template }}><span role="columnheader"><span className="visually-hidden">Row</span></span>{columns.map((column) => <span role="columnheader" key={column.index}><RoleMenu column={column} /></span>)}</div>
-        <div className="gutter" role="columnheader"><span className="visually-hidden">State</span></div>
-        <div role="columnheader" className="seam-title">Understood</div>
+        <div className="seam-left" style={{ gridTemplateColumns: template }}>
+          <span role="columnheader">
+            <span className="visually-hidden">Row</span>
+          </span>
+          {columns.map((column) => (
+            <span role="columnheader" key={column.index}>
+              <RoleMenu column={column} />
+            </span>
+          ))}
+        </div>
+        <div className="gutter" role="columnheader">
+          <span className="visually-hidden">State</span>
+        </div>
+        <div role="columnheader" className="seam-title">
+          Understood
+        </div>
       </div>
       <div role="rowgroup" style={{ height: virtual.getTotalSize(), position: 'relative' }}>
         {virtual.getVirtualItems().map((position) => {
           const row = rows[position.index]!;
           const own = row.items.flatMap(({ item }) => byItem.get(item.id) ?? NONE);
           const lone = row.items.length ? undefined : byCell.get(row.shown);
-          const level = row.items.length ? worst(own.filter((finding) => finding.level !== 'note')) ?? 'fine' : undefined;
+          const level = row.items.length
+            ? (worst(own.filter((finding) => finding.level !== 'note')) ?? 'fine')
+            : undefined;
           return (
-            <div key={position.key} role="row" data-index={position.index} ref={virtual.measureElement} className={`seam-row ${row.items.length ? '' : 'aside'} ${row.heading ? 'heading' : ''}`} style={{ transform: `translateY(${position.start}px)` }}>
-              <div className="seam-left" style={{ gridTemplateColumns: template }}><span role="rowheader" className="number"><RowMenu shown={row.shown} /></span><Cells row={row} columns={columns} findings={own} dragged={dragged} /></div>
-              <div className={`gutter sign ${level ?? ''}`} role="cell">{level === 'fine' ? <><span aria-hidden>✓</span><span className="visually-hidden">understood</span></> : level ? <><span aria-hidden>{SIGNS[level]}</span><span className="visually-hidden">{level === 'block' ? 'blocked' : 'wants a look'}</span></> : null}</div>
-              <div role="cell">{row.items.length ? row.items.map(({ item, n }) => <Understood key={item.id} item={item} n={n} findings={byItem.get(item.id) ?? NONE} />) : <p className="soft aside-why">{row.heading ? 'headings' : lone?.message ?? ''}</p>}</div>
+            <div
+              key={position.key}
+              role="row"
+              data-index={position.index}
+              ref={virtual.measureElement}
+              className={`seam-row ${row.items.length ? '' : 'aside'} ${row.heading ? 'heading' : ''}`}
+              style={{ transform: `translateY(${position.start}px)` }}
+            >
+              <div className="seam-left" style={{ gridTemplateColumns: template }}>
+                <span role="rowheader" className="number">
+                  <RowMenu shown={row.shown} />
+                </span>
+                <Cells row={row} columns={columns} findings={own} dragged={dragged} />
+              </div>
+              <div className={`gutter sign ${level ?? ''}`} role="cell">
+                {level === 'fine' ? (
+                  <>
+                    <span aria-hidden>✓</span>
+                    <span className="visually-hidden">understood</span>
+                  </>
+                ) : level ? (
+                  <>
+                    <span aria-hidden>{SIGNS[level]}</span>
+                    <span className="visually-hidden">
+                      {level === 'block' ? 'blocked' : 'wants a look'}
+                    </span>
+                  </>
+                ) : null}
+              </div>
+              <div role="cell">
+                {row.items.length ? (
+                  row.items.map(({ item, n }) => (
+                    <Understood
+                      key={item.id}
+                      item={item}
+                      n={n}
+                      findings={byItem.get(item.id) ?? NONE}
+                    />
+                  ))
+                ) : (
+                  <p className="soft aside-why">
+                    {row.heading ? 'headings' : (lone?.message ?? '')}
+                  </p>
+                )}
+              </div>
             </div>
           );
         })}

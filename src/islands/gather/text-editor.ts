@@ -2,16 +2,41 @@
 // where the question beside them is taller.
 import { defaultKeymap, history, historyKeymap } from '@codemirror/commands';
 import { setDiagnostics, type Diagnostic } from '@codemirror/lint';
-import { EditorState, RangeSetBuilder, StateEffect, StateField, type Extension, type Text } from '@codemirror/state';
-import { Decoration, EditorView, keymap, lineNumbers, WidgetType, type DecorationSet } from '@codemirror/view';
+import {
+  EditorState,
+  RangeSetBuilder,
+  StateEffect,
+  StateField,
+  type Extension,
+  type Text,
+} from '@codemirror/state';
+import {
+  Decoration,
+  EditorView,
+  keymap,
+  lineNumbers,
+  WidgetType,
+  type DecorationSet,
+} from '@codemirror/view';
 
 /** A question's lines, from 1, with its state and the room that it needs below them, in pixels. */
-export type TextBlock = { from: number; to: number; state: 'fine' | 'warn' | 'block' | 'aside'; room: number };
+export type TextBlock = {
+  from: number;
+  to: number;
+  state: 'fine' | 'warn' | 'block' | 'aside';
+  room: number;
+};
 
 class Room extends WidgetType {
-  constructor(readonly height: number) { super(); }
-  override eq(other: Room): boolean { return other.height === this.height; }
-  override get estimatedHeight(): number { return this.height; }
+  constructor(readonly height: number) {
+    super();
+  }
+  override eq(other: Room): boolean {
+    return other.height === this.height;
+  }
+  override get estimatedHeight(): number {
+    return this.height;
+  }
   toDOM(): HTMLElement {
     const element = document.createElement('div');
     element.style.height = `${this.height}px`;
@@ -29,22 +54,37 @@ const lookField = StateField.define<DecorationSet>({
     const set = transaction.effects.find((effect) => effect.is(setLooks));
     if (!set) return decorations.map(transaction.changes);
     const { doc } = transaction.state;
-    const marks = (set.value as readonly TextLook[]).flatMap(({ line, from, to, look }) => { if (line > doc.lines) return []; const at = doc.line(line); return to > from && to <= at.length ? [Decoration.mark({ class: `t-${look}` }).range(at.from + from, at.from + to)] : []; });
+    const marks = (set.value as readonly TextLook[]).flatMap(({ line, from, to, look }) => {
+      if (line > doc.lines) return [];
+      const at = doc.line(line);
+      return to > from && to <= at.length
+        ? [Decoration.mark({ class: `t-${look}` }).range(at.from + from, at.from + to)]
+        : [];
+    });
     return Decoration.set(marks, true);
   },
   provide: (field) => EditorView.decorations.from(field),
 });
 
 const setBlocks = StateEffect.define<readonly TextBlock[]>();
-const LINE = { fine: Decoration.line({ class: 'q-line q-fine' }), warn: Decoration.line({ class: 'q-line q-warn' }), block: Decoration.line({ class: 'q-line q-block' }), aside: Decoration.line({ class: 'q-aside' }) };
+const LINE = {
+  fine: Decoration.line({ class: 'q-line q-fine' }),
+  warn: Decoration.line({ class: 'q-line q-warn' }),
+  block: Decoration.line({ class: 'q-line q-block' }),
+  aside: Decoration.line({ class: 'q-aside' }),
+};
 
 function decorate(doc: Text, blocks: readonly TextBlock[]): DecorationSet {
   const builder = new RangeSetBuilder<Decoration>();
   for (const { from, to, state, room } of blocks) {
     if (from > doc.lines) break;
-    for (let n = from; n <= Math.min(to, doc.lines); n++) { const at = doc.line(n).from; builder.add(at, at, LINE[state]); }
+    for (let n = from; n <= Math.min(to, doc.lines); n++) {
+      const at = doc.line(n).from;
+      builder.add(at, at, LINE[state]);
+    }
     const end = doc.line(Math.min(to, doc.lines)).to;
-    if (room > 0) builder.add(end, end, Decoration.widget({ widget: new Room(room), block: true, side: 1 }));
+    if (room > 0)
+      builder.add(end, end, Decoration.widget({ widget: new Room(room), block: true, side: 1 }));
   }
   return builder.finish();
 }
@@ -53,7 +93,9 @@ const blockField = StateField.define<DecorationSet>({
   create: () => Decoration.none,
   update(decorations, transaction) {
     const set = transaction.effects.find((effect) => effect.is(setBlocks));
-    return set ? decorate(transaction.state.doc, set.value as readonly TextBlock[]) : decorations.map(transaction.changes);
+    return set
+      ? decorate(transaction.state.doc, set.value as readonly TextBlock[])
+      : decorations.map(transaction.changes);
   },
   provide: (field) => EditorView.decorations.from(field),
 });
@@ -63,14 +105,36 @@ const look = EditorView.theme({
   '.cm-scroller': { fontFamily: 'var(--mono)', lineHeight: '1.55' },
   '.cm-content': { caretColor: 'var(--ink)', padding: '6px 0' },
   '.cm-cursor': { borderLeftColor: 'var(--ink)' },
-  '.cm-gutters': { backgroundColor: 'var(--gutter)', color: 'var(--ink-soft)', borderRight: '1px solid var(--line-soft)' },
+  '.cm-gutters': {
+    backgroundColor: 'var(--gutter)',
+    color: 'var(--ink-soft)',
+    borderRight: '1px solid var(--line-soft)',
+  },
   '.cm-line': { padding: '0 10px 0 8px', borderLeft: '3px solid transparent' },
-  '.q-fine': { borderLeftColor: 'var(--leaf)' }, '.q-warn': { borderLeftColor: 'var(--cowslip)' }, '.q-block': { borderLeftColor: 'var(--brick)', backgroundColor: 'var(--brick-wash)' },
-  '.t-bold': { fontWeight: '700' }, '.t-italic': { fontStyle: 'italic' }, '.t-underline': { textDecoration: 'underline' }, '.t-mark': { backgroundColor: 'var(--slate-wash)' }, '.t-sup': { verticalAlign: 'super', fontSize: '0.75em' }, '.t-sub': { verticalAlign: 'sub', fontSize: '0.75em' },
-  '.q-aside': { color: 'var(--ink-soft)', fontStyle: 'italic' }, '&.cm-focused': { outline: 'none' }, '&.cm-focused .cm-selectionBackground, .cm-selectionBackground': { backgroundColor: 'var(--slate-wash) !important' },
+  '.q-fine': { borderLeftColor: 'var(--leaf)' },
+  '.q-warn': { borderLeftColor: 'var(--cowslip)' },
+  '.q-block': { borderLeftColor: 'var(--brick)', backgroundColor: 'var(--brick-wash)' },
+  '.t-bold': { fontWeight: '700' },
+  '.t-italic': { fontStyle: 'italic' },
+  '.t-underline': { textDecoration: 'underline' },
+  '.t-mark': { backgroundColor: 'var(--slate-wash)' },
+  '.t-sup': { verticalAlign: 'super', fontSize: '0.75em' },
+  '.t-sub': { verticalAlign: 'sub', fontSize: '0.75em' },
+  '.q-aside': { color: 'var(--ink-soft)', fontStyle: 'italic' },
+  '&.cm-focused': { outline: 'none' },
+  '&.cm-focused .cm-selectionBackground, .cm-selectionBackground': {
+    backgroundColor: 'var(--slate-wash) !important',
+  },
   '.cm-lintRange-error': { backgroundImage: 'none', textDecoration: 'underline wavy var(--brick)' },
-  '.cm-lintRange-warning': { backgroundImage: 'none', textDecoration: 'underline wavy var(--cowslip)' },
-  '.cm-tooltip': { backgroundColor: 'var(--sheet)', color: 'var(--ink)', border: '1px solid var(--line)' },
+  '.cm-lintRange-warning': {
+    backgroundImage: 'none',
+    textDecoration: 'underline wavy var(--cowslip)',
+  },
+  '.cm-tooltip': {
+    backgroundColor: 'var(--sheet)',
+    color: 'var(--ink)',
+    border: '1px solid var(--line)',
+  },
 });
 
 export type TextEditor = {
@@ -82,12 +146,31 @@ export type TextEditor = {
 };
 
 /** Opens an editor. `onChange` hears every edit, `onMove` every scroll or change of height. */
-export function openTextEditor(parent: HTMLElement, text: string, label: string, onChange: (text: string) => void, onMove: () => void): TextEditor {
+export function openTextEditor(
+  parent: HTMLElement,
+  text: string,
+  label: string,
+  onChange: (text: string) => void,
+  onMove: () => void,
+): TextEditor {
   const extensions: Extension = [
-    lineNumbers(), history(), keymap.of([...defaultKeymap, ...historyKeymap]), EditorView.lineWrapping, blockField, lookField, look,
+    lineNumbers(),
+    history(),
+    keymap.of([...defaultKeymap, ...historyKeymap]),
+    EditorView.lineWrapping,
+    blockField,
+    lookField,
+    look,
     EditorView.contentAttributes.of({ 'aria-label': label, spellcheck: 'false', tabindex: '0' }),
-    EditorView.updateListener.of((update) => { if (update.docChanged) onChange(update.state.doc.toString()); if (update.geometryChanged || update.viewportChanged) onMove(); }),
-    EditorView.domEventHandlers({ scroll: () => { onMove(); } }),
+    EditorView.updateListener.of((update) => {
+      if (update.docChanged) onChange(update.state.doc.toString());
+      if (update.geometryChanged || update.viewportChanged) onMove();
+    }),
+    EditorView.domEventHandlers({
+      scroll: () => {
+        onMove();
+      },
+    }),
   ];
   const view = new EditorView({ parent, state: EditorState.create({ doc: text, extensions }) });
   view.scrollDOM.addEventListener('scroll', onMove, { passive: true });
@@ -97,10 +180,17 @@ export function openTextEditor(parent: HTMLElement, text: string, label: string,
     dress: (looks) => view.dispatch({ effects: setLooks.of(looks) }),
     tell(notes) {
       const { doc } = view.state;
-      const marks = notes.filter(({ line }) => line >= 1 && line <= doc.lines).map(({ line, level, message }): Diagnostic => {
-        const { from, to } = doc.line(line);
-        return { from, to, severity: level === 'block' ? 'error' : level === 'warn' ? 'warning' : 'info', message };
-      });
+      const marks = notes
+        .filter(({ line }) => line >= 1 && line <= doc.lines)
+        .map(({ line, level, message }): Diagnostic => {
+          const { from, to } = doc.line(line);
+          return {
+            from,
+            to,
+            severity: level === 'block' ? 'error' : level === 'warn' ? 'warning' : 'info',
+            message,
+          };
+        });
       view.dispatch(setDiagnostics(view.state, marks));
     },
   };

@@ -8,13 +8,25 @@ type Corner = { row: number; column: number };
 
 /** The cell under a point, by the place that its element carries. */
 function cellAt(x: number, y: number): Corner | undefined {
-  const place = (document.elementFromPoint(x, y)?.closest<HTMLElement>('[data-place]')?.dataset['place'] ?? '').split(':').map(Number);
+  const place = (
+    document.elementFromPoint(x, y)?.closest<HTMLElement>('[data-place]')?.dataset['place'] ?? ''
+  )
+    .split(':')
+    .map(Number);
   return place.length === 2 ? { row: place[0]!, column: place[1]! } : undefined;
 }
 
-const between = (a: Corner, b: Corner): CellRange => ({ top: Math.min(a.row, b.row), bottom: Math.max(a.row, b.row), left: Math.min(a.column, b.column), right: Math.max(a.column, b.column) });
+const between = (a: Corner, b: Corner): CellRange => ({
+  top: Math.min(a.row, b.row),
+  bottom: Math.max(a.row, b.row),
+  left: Math.min(a.column, b.column),
+  right: Math.max(a.column, b.column),
+});
 
-export function useRangeDrag(): { dragged: CellRange | undefined; onPointerDown: (event: PointerEvent) => void } {
+export function useRangeDrag(): {
+  dragged: CellRange | undefined;
+  onPointerDown: (event: PointerEvent) => void;
+} {
   const [dragged, setDragged] = useState<CellRange>();
   const start = useRef<Corner | undefined>(undefined);
   const current = useRef<CellRange | undefined>(undefined);
@@ -22,7 +34,11 @@ export function useRangeDrag(): { dragged: CellRange | undefined; onPointerDown:
     const move = (event: globalThis.PointerEvent): void => {
       if (!start.current) return;
       const cell = cellAt(event.clientX, event.clientY);
-      if (!cell || (cell.row === start.current.row && cell.column === start.current.column && !current.current)) return;
+      if (
+        !cell ||
+        (cell.row === start.current.row && cell.column === start.current.column && !current.current)
+      )
+        return;
       document.getSelection()?.removeAllRanges();
       current.current = between(start.current, cell);
       setDragged(current.current);
@@ -32,14 +48,24 @@ export function useRangeDrag(): { dragged: CellRange | undefined; onPointerDown:
       start.current = undefined;
       current.current = undefined;
       setDragged(undefined);
-      if (range && (range.bottom > range.top || range.right > range.left)) void overrule({ range: rangeName(range), columns: undefined, headingRow: undefined, key: undefined });
+      if (range && (range.bottom > range.top || range.right > range.left))
+        void overrule({
+          range: rangeName(range),
+          columns: undefined,
+          headingRow: undefined,
+          key: undefined,
+        });
     };
     document.addEventListener('pointermove', move);
     document.addEventListener('pointerup', up);
-    return () => { document.removeEventListener('pointermove', move); document.removeEventListener('pointerup', up); };
+    return () => {
+      document.removeEventListener('pointermove', move);
+      document.removeEventListener('pointerup', up);
+    };
   }, []);
   const onPointerDown = useCallback((event: PointerEvent) => {
-    if (event.button === 0 && !(event.target as Element).closest('button')) start.current = cellAt(event.clientX, event.clientY);
+    if (event.button === 0 && !(event.target as Element).closest('button'))
+      start.current = cellAt(event.clientX, event.clientY);
   }, []);
   return { dragged, onPointerDown };
 }

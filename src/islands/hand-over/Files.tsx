@@ -1,7 +1,15 @@
 // The filled files: each with what the read-back found, taken away by a plain button only where it found nothing amiss.
 import { useState } from 'react';
 import type { Layout } from '../../core/model';
-import { copyBlock, showReceipt, stopFilling, takeAll, takeReceipt, useHandOver, type FilledFile } from '../state/hand-over';
+import {
+  copyBlock,
+  showReceipt,
+  stopFilling,
+  takeAll,
+  takeReceipt,
+  useHandOver,
+  type FilledFile,
+} from '../state/hand-over';
 import { sayProblem } from '../parts/say';
 import { takeAway } from '../parts/take-away';
 
@@ -10,12 +18,30 @@ const plural = (n: number, word: string): string => `${n} ${n === 1 ? word : `${
 /** The rows as a block for receivers that take no file: where to paste it is said on the button and after the click. */
 function CopyBlock({ layout }: { layout: Layout }) {
   const [copied, setCopied] = useState<{ rows: number; cell: string }>();
-  const cell = layout.pasteAt ?? `${layout.columns.find((column) => column.role !== 'ignore' && column.role !== 'number-in-file')?.column ?? 'A'}${layout.file.firstRow ?? 1}`;
-  const copy = (): void => { copyBlock(layout).then(setCopied, () => sayProblem('The browser refused the clipboard. Take the file instead, or allow the clipboard for this page.')); };
+  const cell =
+    layout.pasteAt ??
+    `${layout.columns.find((column) => column.role !== 'ignore' && column.role !== 'number-in-file')?.column ?? 'A'}${layout.file.firstRow ?? 1}`;
+  const copy = (): void => {
+    copyBlock(layout).then(setCopied, () =>
+      sayProblem(
+        'The browser refused the clipboard. Take the file instead, or allow the clipboard for this page.',
+      ),
+    );
+  };
   return (
     <>
-      <button type="button" className={layout.pasteAt ? 'button main' : 'link small'} onClick={copy}>Copy as a block for {cell}</button>
-      {copied && <small role="status">{plural(copied.rows, 'row')} copied: click cell {copied.cell} there and paste.</small>}
+      <button
+        type="button"
+        className={layout.pasteAt ? 'button main' : 'link small'}
+        onClick={copy}
+      >
+        Copy as a block for {cell}
+      </button>
+      {copied && (
+        <small role="status">
+          {plural(copied.rows, 'row')} copied: click cell {copied.cell} there and paste.
+        </small>
+      )}
     </>
   );
 }
@@ -28,19 +54,79 @@ function FileCard({ file, layout }: { file: FilledFile; layout: Layout | undefin
     <section className={`file-card panel ${clean ? '' : 'differs'}`} aria-label={file.name}>
       <div>
         <h3>{file.name}</h3>
-        <p className="soft small">for {layout?.name}{receipt.batch ? `, batch ${receipt.batch.n} of ${receipt.batch.of}` : ''}: {plural(receipt.questions, 'question')}{changes ? `, ${changes} changed as named` : ''}{receipt.leftOut.length ? `, ${receipt.leftOut.length} left out` : ''} · {(file.bytes.length / 1024).toFixed(1)} kB</p>
-        <p>{clean
-          ? <><span className="sign fine" aria-hidden>✓</span> Read back by other code: all {receipt.questions} as meant.</>
-          : <><span className="sign block" aria-hidden>✕</span> Read back: {plural(differences.length, 'difference')}.</>}</p>
-        {!clean && <ul className="differences">{differences.slice(0, 8).map((difference, index) => <li key={index}>{difference.n ? `Question ${difference.n}` : 'The file'}, {difference.field}: meant “{difference.meant.slice(0, 80)}”, found “{difference.found.slice(0, 80)}”.</li>)}</ul>}
-        {file.notes.map((note) => <p key={note} className="note note-level"><span>{note}</span></p>)}
-        {receipt.leftOut.length > 0 && <details><summary>{receipt.leftOut.length} left out</summary><ul>{receipt.leftOut.map((one) => <li key={one.id}><span className="mono">{one.ref}</span> {one.reason}</li>)}</ul></details>}
+        <p className="soft small">
+          for {layout?.name}
+          {receipt.batch ? `, batch ${receipt.batch.n} of ${receipt.batch.of}` : ''}:{' '}
+          {plural(receipt.questions, 'question')}
+          {changes ? `, ${changes} changed as named` : ''}
+          {receipt.leftOut.length ? `, ${receipt.leftOut.length} left out` : ''} ·{' '}
+          {(file.bytes.length / 1024).toFixed(1)} kB
+        </p>
+        <p>
+          {clean ? (
+            <>
+              <span className="sign fine" aria-hidden>
+                ✓
+              </span>{' '}
+              Read back by other code: all {receipt.questions} as meant.
+            </>
+          ) : (
+            <>
+              <span className="sign block" aria-hidden>
+                ✕
+              </span>{' '}
+              Read back: {plural(differences.length, 'difference')}.
+            </>
+          )}
+        </p>
+        {!clean && (
+          <ul className="differences">
+            {differences.slice(0, 8).map((difference, index) => (
+              <li key={index}>
+                {difference.n ? `Question ${difference.n}` : 'The file'}, {difference.field}: meant
+                “{difference.meant.slice(0, 80)}”, found “{difference.found.slice(0, 80)}”.
+              </li>
+            ))}
+          </ul>
+        )}
+        {file.notes.map((note) => (
+          <p key={note} className="note note-level">
+            <span>{note}</span>
+          </p>
+        ))}
+        {receipt.leftOut.length > 0 && (
+          <details>
+            <summary>{receipt.leftOut.length} left out</summary>
+            <ul>
+              {receipt.leftOut.map((one) => (
+                <li key={one.id}>
+                  <span className="mono">{one.ref}</span> {one.reason}
+                </li>
+              ))}
+            </ul>
+          </details>
+        )}
       </div>
       <div className="take">
-        <button type="button" className={clean && !layout?.pasteAt ? 'button main' : 'button'} onClick={() => takeAway(file.name, file.bytes)}>{clean ? 'Take the file' : 'Take it with its differences'}</button>
+        <button
+          type="button"
+          className={clean && !layout?.pasteAt ? 'button main' : 'button'}
+          onClick={() => takeAway(file.name, file.bytes)}
+        >
+          {clean ? 'Take the file' : 'Take it with its differences'}
+        </button>
         {layout?.shape === 'rows' && <CopyBlock layout={layout} />}
-        <span className="ways"><button type="button" className="link small" onClick={() => void showReceipt(receipt)}>Receipt to print</button> <button type="button" className="link small" onClick={() => void takeReceipt(receipt)}>Receipt as JSON</button></span>
-        <small className="mono soft" title={`SHA-256 ${receipt.file.sha256}`}>{receipt.file.sha256.slice(0, 12)}</small>
+        <span className="ways">
+          <button type="button" className="link small" onClick={() => void showReceipt(receipt)}>
+            Receipt to print
+          </button>{' '}
+          <button type="button" className="link small" onClick={() => void takeReceipt(receipt)}>
+            Receipt as JSON
+          </button>
+        </span>
+        <small className="mono soft" title={`SHA-256 ${receipt.file.sha256}`}>
+          {receipt.file.sha256.slice(0, 12)}
+        </small>
       </div>
     </section>
   );
@@ -52,9 +138,23 @@ function Batches({ files, layout }: { files: readonly FilledFile[]; layout: Layo
   const questions = files.reduce((sum, { receipt }) => sum + receipt.questions, 0);
   return (
     <details className={`file-card panel batches ${differing ? 'differs' : ''}`}>
-      <summary><b>{layout?.name}: {files.length} numbered files</b> <span className="soft small">{plural(questions, 'question')}, {differing ? `${differing} files came back other than meant` : 'all read back as meant'}</span></summary>
-      <p><button type="button" className="button small" onClick={() => void takeAll(files)}>Take these {files.length} as one zip</button></p>
-      {files.map((file) => <FileCard key={file.name} file={file} layout={layout} />)}
+      <summary>
+        <b>
+          {layout?.name}: {files.length} numbered files
+        </b>{' '}
+        <span className="soft small">
+          {plural(questions, 'question')},{' '}
+          {differing ? `${differing} files came back other than meant` : 'all read back as meant'}
+        </span>
+      </summary>
+      <p>
+        <button type="button" className="button small" onClick={() => void takeAll(files)}>
+          Take these {files.length} as one zip
+        </button>
+      </p>
+      {files.map((file) => (
+        <FileCard key={file.name} file={file} layout={layout} />
+      ))}
     </details>
   );
 }
@@ -63,19 +163,48 @@ const MANY = 3;
 
 export function Files({ layouts }: { layouts: readonly Layout[] }) {
   const { files, busy } = useHandOver();
-  if (busy) return <div className="bar fine" role="status"><span>{busy}</span><button type="button" className="button small" onClick={stopFilling}>Stop</button></div>;
+  if (busy)
+    return (
+      <div className="bar fine" role="status">
+        <span>{busy}</span>
+        <button type="button" className="button small" onClick={stopFilling}>
+          Stop
+        </button>
+      </div>
+    );
   if (!files.length) return null;
   const differing = files.filter((file) => file.differences.length).length;
-  const groups = [...new Set(files.map((file) => file.layout))].map((id) => ({ id, layout: layouts.find((layout) => layout.id === id), own: files.filter((file) => file.layout === id) }));
+  const groups = [...new Set(files.map((file) => file.layout))].map((id) => ({
+    id,
+    layout: layouts.find((layout) => layout.id === id),
+    own: files.filter((file) => file.layout === id),
+  }));
   return (
     <>
       {files.length > 1 && (
         <div className={`bar ${differing ? 'warn' : 'fine'}`}>
-          <span>{plural(files.length, 'file')} filled and read back{differing ? `; ${differing} came back other than meant` : ', all as meant'}.</span>
-          <button type="button" className={`button small ${differing ? '' : 'main'}`} onClick={() => void takeAll(files)}>Take all {files.length} as one zip</button>
+          <span>
+            {plural(files.length, 'file')} filled and read back
+            {differing ? `; ${differing} came back other than meant` : ', all as meant'}.
+          </span>
+          <button
+            type="button"
+            className={`button small ${differing ? '' : 'main'}`}
+            onClick={() => void takeAll(files)}
+          >
+            Take all {files.length} as one zip
+          </button>
         </div>
       )}
-      <div className="files">{groups.map(({ id, layout, own }) => (own.length > MANY ? <Batches key={id} files={own} layout={layout} /> : own.map((file) => <FileCard key={file.name + id} file={file} layout={layout} />)))}</div>
+      <div className="files">
+        {groups.map(({ id, layout, own }) =>
+          own.length > MANY ? (
+            <Batches key={id} files={own} layout={layout} />
+          ) : (
+            own.map((file) => <FileCard key={file.name + id} file={file} layout={layout} />)
+          ),
+        )}
+      </div>
     </>
   );
 }

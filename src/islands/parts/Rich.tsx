@@ -8,7 +8,16 @@ const TAGS = new Set(['B', 'I', 'U', 'SUB', 'SUP']);
 /** A gap of a sentence as a blank with its number, rather than as its sign in the text. */
 function withGaps(text: string): ReactNode {
   if (!text.includes('{{')) return text;
-  return text.split(/(\{\{\d+\}\})/).map((part, index) => (/^\{\{\d+\}\}$/.test(part) ? <span key={index} className="gap"><span className="visually-hidden">gap </span>{part.slice(2, -2)}</span> : part));
+  return text.split(/(\{\{\d+\}\})/).map((part, index) =>
+    /^\{\{\d+\}\}$/.test(part) ? (
+      <span key={index} className="gap">
+        <span className="visually-hidden">gap </span>
+        {part.slice(2, -2)}
+      </span>
+    ) : (
+      part
+    ),
+  );
 }
 
 function build(node: Node, key: number): ReactNode {
@@ -18,18 +27,51 @@ function build(node: Node, key: number): ReactNode {
   if (node.tagName === 'BR') return ' ';
   if (TAGS.has(node.tagName)) return createElement(node.tagName.toLowerCase(), { key }, ...inner);
   const href = node.getAttribute('href') ?? '';
-  if (node.tagName === 'A' && /^(?:https?:|mailto:)/i.test(href)) return <a key={key} href={href} target="_blank" rel="noreferrer noopener">{inner}</a>;
+  if (node.tagName === 'A' && /^(?:https?:|mailto:)/i.test(href))
+    return (
+      <a key={key} href={href} target="_blank" rel="noreferrer noopener">
+        {inner}
+      </a>
+    );
   return ['SCRIPT', 'STYLE', 'TEMPLATE'].includes(node.tagName) ? null : inner;
 }
 
 export function Rich({ text }: { text: Text }) {
   const { html } = text;
-  const nodes = useMemo(() => (html ? [...new DOMParser().parseFromString(html, 'text/html').body.childNodes].map(build) : undefined), [html]);
+  const nodes = useMemo(
+    () =>
+      html
+        ? [...new DOMParser().parseFromString(html, 'text/html').body.childNodes].map(build)
+        : undefined,
+    [html],
+  );
   return <>{nodes ?? withGaps(text.plain)}</>;
 }
 
 /** The pictures of a question; a link is shown as a link, so that no other host is asked unless a person follows it. */
-export function Pictures({ media }: { media: readonly { href: string; alt?: string | undefined }[] | undefined }) {
+export function Pictures({
+  media,
+}: {
+  media: readonly { href: string; alt?: string | undefined }[] | undefined;
+}) {
   if (!media?.length) return null;
-  return <p className="pictures">{media.map(({ href, alt }, index) => (href.startsWith('data:image/') ? <img key={index} src={href} alt={alt ?? 'picture of the question'} /> : <a key={index} className="small" href={/^https?:/i.test(href) ? href : undefined} target="_blank" rel="noreferrer noopener">{alt ?? href}</a>))}</p>;
+  return (
+    <p className="pictures">
+      {media.map(({ href, alt }, index) =>
+        href.startsWith('data:image/') ? (
+          <img key={index} src={href} alt={alt ?? 'picture of the question'} />
+        ) : (
+          <a
+            key={index}
+            className="small"
+            href={/^https?:/i.test(href) ? href : undefined}
+            target="_blank"
+            rel="noreferrer noopener"
+          >
+            {alt ?? href}
+          </a>
+        ),
+      )}
+    </p>
+  );
 }

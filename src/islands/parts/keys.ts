@@ -2,4 +2,9 @@
 
 /** Whether the event's target is a field in which text is typed. */
 export const isTyping = (target: EventTarget | null): boolean =>
-  target instanceof HTMLElement && (target.isContentEditable || target.tagName === 'TEXTAREA' || target.tagName === 'SELECT' || (target.tagName === 'INPUT' && !['checkbox', 'radio', 'button'].includes((target as HTMLInputElement).type)));
+  target instanceof HTMLElement &&
+  (target.isContentEditable ||
+    target.tagName === 'TEXTAREA' ||
+    target.tagName === 'SELECT' ||
+    (target.tagName === 'INPUT' &&
+      !['checkbox', 'radio', 'button'].includes((target as HTMLInputElement).type)));

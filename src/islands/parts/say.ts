@@ -1,5 +1,9 @@
 // Short messages at the corner of the page. What asks for an answer stands in its place instead.
 import { notifications } from '@mantine/notifications';
 
-export const say = (message: string): void => { notifications.show({ message, color: 'leaf' }); };
-export const sayProblem = (message: string): void => { notifications.show({ message, color: 'red', autoClose: 12_000, role: 'alert' }); };
+export const say = (message: string): void => {
+  notifications.show({ message, color: 'leaf' });
+};
+export const sayProblem = (message: string): void => {
+  notifications.show({ message, color: 'red', autoClose: 12_000, role: 'alert' });
+};

@@ -26,7 +26,18 @@ export type GatherState = {
   progress: { done: number; of: number } | undefined;
 };
 
-const empty: GatherState = { busy: undefined, name: '', answer: undefined, overrule: {}, items: [], findings: [], out: new Set(), taken: new Set(), edited: undefined, progress: undefined };
+const empty: GatherState = {
+  busy: undefined,
+  name: '',
+  answer: undefined,
+  overrule: {},
+  items: [],
+  findings: [],
+  out: new Set(),
+  taken: new Set(),
+  edited: undefined,
+  progress: undefined,
+};
 let state: GatherState = empty;
 /** Mends by the place they belong to, so that another reading of the source keeps them. */
 let mends = new Map<string, Partial<Item>>();
@@ -49,43 +60,81 @@ function set(change: Partial<GatherState>): void {
 
 /** The questions that may enter the bank now: not left out, not there yet, nothing that blocks. */
 export function ready({ items, findings, out, taken }: GatherState): Item[] {
-  const blocked = new Set(findings.filter((finding) => finding.level === 'block').map((finding) => finding.item));
-  return items.filter((item) => !blocked.has(item.id) && !out.has(placeOf(item)) && !taken.has(placeOf(item)));
+  const blocked = new Set(
+    findings.filter((finding) => finding.level === 'block').map((finding) => finding.item),
+  );
+  return items.filter(
+    (item) => !blocked.has(item.id) && !out.has(placeOf(item)) && !taken.has(placeOf(item)),
+  );
 }
 
-const subscribe = (listener: () => void): (() => void) => { listeners.add(listener); return () => { listeners.delete(listener); }; };
-export const useGather = (): GatherState => useSyncExternalStore(subscribe, () => state, () => state);
+const subscribe = (listener: () => void): (() => void) => {
+  listeners.add(listener);
+  return () => {
+    listeners.delete(listener);
+  };
+};
+export const useGather = (): GatherState =>
+  useSyncExternalStore(
+    subscribe,
+    () => state,
+    () => state,
+  );
 export const gatherState = (): GatherState => state;
 
 /** Mended questions are checked anew; what the reader said of their cells no longer holds. */
 async function withMends(answer: GatherAnswer): Promise<{ items: Item[]; findings: Finding[] }> {
-  const items = answer.items.map((item) => (mends.has(placeOf(item)) ? withFields(item, mends.get(placeOf(item))!) : item));
+  const items = answer.items.map((item) =>
+    mends.has(placeOf(item)) ? withFields(item, mends.get(placeOf(item))!) : item,
+  );
   const mended = new Set(items.filter((item) => mends.has(placeOf(item))).map((item) => item.id));
   if (!mended.size) return { items, findings: answer.findings };
   const again = await core().recheck(items);
-  return { items, findings: [...answer.findings.filter((finding) => !finding.item || !mended.has(finding.item)), ...again.filter((finding) => finding.item && mended.has(finding.item))] };
+  return {
+    items,
+    findings: [
+      ...answer.findings.filter((finding) => !finding.item || !mended.has(finding.item)),
+      ...again.filter((finding) => finding.item && mended.has(finding.item)),
+    ],
+  };
 }
 
-async function understand(source: SourceInput | undefined, overrule: Overrule, edited?: string): Promise<void> {
+async function understand(
+  source: SourceInput | undefined,
+  overrule: Overrule,
+  edited?: string,
+): Promise<void> {
   const asked = ++version;
-  set({ busy: source ? `Reading ${source.name} …` : 'Reading again …', overrule, progress: undefined });
+  set({
+    busy: source ? `Reading ${source.name} …` : 'Reading again …',
+    overrule,
+    progress: undefined,
+  });
   try {
     const answer = await core().gather(asked, source, overrule, edited);
     for (let from = 0; from < answer.of && asked === version; from += PART) {
       const part = await core().gatherPart(asked, from, PART);
       answer.items.push(...part.items);
       answer.sheet?.rows.push(...part.rows);
-      if (answer.of > PART) await new Promise((resolve) => { setTimeout(resolve); });
+      if (answer.of > PART)
+        await new Promise((resolve) => {
+          setTimeout(resolve);
+        });
     }
     if (asked !== version) return;
     const mended = await withMends(answer);
     if (asked === version) set({ busy: undefined, progress: undefined, answer, ...mended });
   } catch (error) {
-    if (asked === version) { set({ busy: undefined }); sayProblem(error instanceof Error ? error.message : 'The source could not be read.'); }
+    if (asked === version) {
+      set({ busy: undefined });
+      sayProblem(error instanceof Error ? error.message : 'The source could not be read.');
+    }
   }
 }
 
-onProgress((done, of) => { if (state.busy) set({ progress: { done, of } }); });
+onProgress((done, of) => {
+  if (state.busy) set({ progress: { done, of } });
+});
 
 /** Stops a reading under way; the worker is replaced and what was on the bench is put away. */
 export function stopReading(): void {
@@ -102,14 +151,20 @@ export async function bring(source: SourceInput): Promise<void> {
 }
 
 export async function bringFile(file: File): Promise<void> {
-  if (file.size > 32 * 1024 * 1024) { sayProblem(`${file.name} has ${Math.round(file.size / 1_048_576)} MiB; 32 MiB at most are taken. Split it and bring the parts in one by one.`); return; }
+  if (file.size > 32 * 1024 * 1024) {
+    sayProblem(
+      `${file.name} has ${Math.round(file.size / 1_048_576)} MiB; 32 MiB at most are taken. Split it and bring the parts in one by one.`,
+    );
+    return;
+  }
   await bring({ name: file.name, bytes: new Uint8Array(await file.arrayBuffer()) });
 }
 
 /** Reads the same source another way; mends stay, and so does edited text. */
 export function overrule(change: Overrule): Promise<void> {
   const next = { ...state.overrule, ...change };
-  const again = state.edited !== undefined && (change.as !== undefined || change.separator !== undefined);
+  const again =
+    state.edited !== undefined && (change.as !== undefined || change.separator !== undefined);
   return understand(again ? { name: state.name, text: state.edited! } : undefined, next);
 }
 
@@ -124,10 +179,15 @@ export function setFormatting(next: 'keep' | 'strip'): Promise<void> {
 function shiftPlaces(before: string, after: string): void {
   const [a, b] = [before.split('\n'), after.split('\n')];
   const { tail } = unchangedEnds(a, b);
-  const moved = (place: string): string => (Number(place) > a.length - tail ? String(Number(place) + b.length - a.length) : place);
+  const moved = (place: string): string =>
+    Number(place) > a.length - tail ? String(Number(place) + b.length - a.length) : place;
   if (a.length === b.length) return;
   mends = new Map([...mends].map(([place, fields]) => [moved(place), fields]));
-  state = { ...state, out: new Set([...state.out].map(moved)), taken: new Set([...state.taken].map(moved)) };
+  state = {
+    ...state,
+    out: new Set([...state.out].map(moved)),
+    taken: new Set([...state.taken].map(moved)),
+  };
 }
 
 /** The running text as it is typed; understood anew when the typing pauses. */
@@ -135,7 +195,9 @@ export function editText(text: string): void {
   shiftPlaces(state.edited ?? state.answer?.text ?? '', text);
   state = { ...state, edited: text };
   clearTimeout(waitingEdit);
-  waitingEdit = setTimeout(() => { void understand(undefined, state.overrule, text); }, 180);
+  waitingEdit = setTimeout(() => {
+    void understand(undefined, state.overrule, text);
+  }, 180);
 }
 
 /** Changes a question before it enters the bank. */
@@ -147,7 +209,8 @@ export async function mend(item: Item, fields: Partial<Item>): Promise<void> {
 
 export function leaveOut(item: Item, leave: boolean): void {
   const out = new Set(state.out);
-  if (leave) out.add(placeOf(item)); else out.delete(placeOf(item));
+  if (leave) out.add(placeOf(item));
+  else out.delete(placeOf(item));
   set({ out });
 }
 
@@ -155,11 +218,25 @@ export function leaveOut(item: Item, leave: boolean): void {
 export function agree(most = Infinity): number {
   const chosen = ready(state).slice(0, most);
   if (!chosen.length) return 0;
-  const named = nameItems(chosen, bankState().items.map((item) => item.ref));
+  const named = nameItems(
+    chosen,
+    bankState().items.map((item) => item.ref),
+  );
   const id = crypto.randomUUID();
   const fresh = named.map((item) => ({ ...item, id: crypto.randomUUID() }));
   set({ taken: new Set([...state.taken, ...chosen.map(placeOf)]) });
-  void addItems(`Take ${chosen.length} from ${state.name}`, fresh, [{ kind: 'sources', id, after: { id, name: state.name, at: new Date().toISOString(), items: fresh.map((item) => item.id) } }]);
+  void addItems(`Take ${chosen.length} from ${state.name}`, fresh, [
+    {
+      kind: 'sources',
+      id,
+      after: {
+        id,
+        name: state.name,
+        at: new Date().toISOString(),
+        items: fresh.map((item) => item.id),
+      },
+    },
+  ]);
   return chosen.length;
 }
 

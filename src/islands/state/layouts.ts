@@ -10,7 +10,8 @@ import { bankState, changeRecords, theStore } from './bank';
 import { learnAndKeep } from './banks';
 
 const EDITIONS_KEPT = 20;
-const keep = (label: string, after: KeptLayout): Promise<void> => changeRecords(label, [{ kind: 'layouts', id: after.id, after }]);
+const keep = (label: string, after: KeptLayout): Promise<void> =>
+  changeRecords(label, [{ kind: 'layouts', id: after.id, after }]);
 
 /** A name that no layout of the bank has yet. */
 function freeName(wanted: string): string {
@@ -24,21 +25,51 @@ function freeName(wanted: string): string {
 export async function teachBlank(file: File): Promise<string | undefined> {
   if (/\.json$/i.test(file.name)) return importLayout(file);
   const { kept, problem } = await learnAndKeep(file.name, new Uint8Array(await file.arrayBuffer()));
-  if (!kept) { sayProblem(problem ?? `${file.name} could not be read.`); return undefined; }
+  if (!kept) {
+    sayProblem(problem ?? `${file.name} could not be read.`);
+    return undefined;
+  }
   await keep(`Teach ${kept.layout.name}`, kept);
   return kept.id;
 }
 
 /** Replaces a layout in one step; `paths` name what the user decided, so that the reason says so and the doubt goes. */
-export function changeLayout(kept: KeptLayout, label: string, layout: Layout, paths: readonly string[] = []): Promise<void> {
-  const because = { ...kept.because, ...Object.fromEntries(paths.map((path) => [path, 'you chose it'])) };
+export function changeLayout(
+  kept: KeptLayout,
+  label: string,
+  layout: Layout,
+  paths: readonly string[] = [],
+): Promise<void> {
+  const because = {
+    ...kept.because,
+    ...Object.fromEntries(paths.map((path) => [path, 'you chose it'])),
+  };
   const edition = kept.layout.edition ?? 1;
-  const earlier = [...(kept.earlier ?? []), { edition, at: new Date().toISOString(), why: label, layout: kept.layout }].slice(-EDITIONS_KEPT);
-  const after: KeptLayout = { ...kept, layout: { ...layout, edition: edition + 1 }, because, unsure: kept.unsure.filter((path) => !paths.includes(path)), earlier };
+  const earlier = [
+    ...(kept.earlier ?? []),
+    { edition, at: new Date().toISOString(), why: label, layout: kept.layout },
+  ].slice(-EDITIONS_KEPT);
+  const after: KeptLayout = {
+    ...kept,
+    layout: { ...layout, edition: edition + 1 },
+    because,
+    unsure: kept.unsure.filter((path) => !paths.includes(path)),
+    earlier,
+  };
   return changeRecords(label, [{ kind: 'layouts', id: kept.id, before: kept, after }]);
 }
 
-const NUMBERED = ['option', 'verdict', 'weight', 'feedback', 'wrong', 'pair', 'left', 'right-side', 'step'];
+const NUMBERED = [
+  'option',
+  'verdict',
+  'weight',
+  'feedback',
+  'wrong',
+  'pair',
+  'left',
+  'right-side',
+  'step',
+];
 
 /** Columns with the places of options and the like counted anew, in the order of the file. */
 function numbered(columns: readonly Column[]): Column[] {
@@ -54,16 +85,36 @@ function numbered(columns: readonly Column[]): Column[] {
 
 export function changeColumn(kept: KeptLayout, column: Column): Promise<void> {
   const known = kept.layout.columns.some((candidate) => candidate.column === column.column);
-  const columns = known ? kept.layout.columns.map((candidate) => (candidate.column === column.column ? column : candidate)) : [...kept.layout.columns, column];
-  return changeLayout(kept, `Column ${column.column} of ${kept.layout.name}`, { ...kept.layout, columns: numbered(columns) }, [`columns.${column.column}`]);
+  const columns = known
+    ? kept.layout.columns.map((candidate) =>
+        candidate.column === column.column ? column : candidate,
+      )
+    : [...kept.layout.columns, column];
+  return changeLayout(
+    kept,
+    `Column ${column.column} of ${kept.layout.name}`,
+    { ...kept.layout, columns: numbered(columns) },
+    [`columns.${column.column}`],
+  );
 }
 
 /** Columns in a new order or number, lettered anew from the first on; for layouts that have no receiver's blank. */
-export const setColumns = (kept: KeptLayout, label: string, columns: readonly Column[]): Promise<void> =>
-  changeLayout(kept, label, { ...kept.layout, columns: numbered(columns.map((column, index) => ({ ...column, column: columnLetters(index) }))) });
+export const setColumns = (
+  kept: KeptLayout,
+  label: string,
+  columns: readonly Column[],
+): Promise<void> =>
+  changeLayout(kept, label, {
+    ...kept.layout,
+    columns: numbered(
+      columns.map((column, index) => ({ ...column, column: columnLetters(index) })),
+    ),
+  });
 
 export const choose = (kept: KeptLayout, chosen: boolean): Promise<void> =>
-  changeRecords(`${chosen ? 'Show' : 'Hide'} ${kept.layout.name}`, [{ kind: 'layouts', id: kept.id, before: kept, after: { ...kept, chosen } }]);
+  changeRecords(`${chosen ? 'Show' : 'Hide'} ${kept.layout.name}`, [
+    { kind: 'layouts', id: kept.id, before: kept, after: { ...kept, chosen } },
+  ]);
 
 export const removeLayout = (kept: KeptLayout): Promise<void> =>
   changeRecords(`Remove ${kept.layout.name}`, [{ kind: 'layouts', id: kept.id, before: kept }]);
@@ -82,12 +133,22 @@ export async function sheetsOf(layout: Layout): Promise<SheetView[]> {
 
 const fresh = (layout: Layout, name: string): KeptLayout => {
   const id = crypto.randomUUID();
-  return { id, layout: { ...layout, id, name: freeName(name), edition: 1 }, because: {}, unsure: [], chosen: true };
+  return {
+    id,
+    layout: { ...layout, id, name: freeName(name), edition: 1 },
+    because: {},
+    unsure: [],
+    chosen: true,
+  };
 };
 
 /** A copy beside the original, with its blank and its reasons, without its variants. */
 export async function duplicateLayout(kept: KeptLayout): Promise<string> {
-  const copy = { ...fresh(kept.layout, `${kept.layout.name}, copy`), because: kept.because, unsure: kept.unsure };
+  const copy = {
+    ...fresh(kept.layout, `${kept.layout.name}, copy`),
+    because: kept.because,
+    unsure: kept.unsure,
+  };
   await keep(`Duplicate ${kept.layout.name}`, copy);
   return copy.id;
 }
@@ -102,38 +163,69 @@ export async function addStarter(starter: Layout): Promise<string> {
 }
 
 /** A layout of rows to be built column by column. */
-export const newLayout = (): Promise<string> => addStarter({
-  id: '', name: 'New layout', version: 1, shape: 'rows', file: { format: 'xlsx', sheet: 'Questions', headingRow: 1, firstRow: 2, firstColumn: 'A' }, key: { style: 'letter' }, kinds: [], limits: {},
-  columns: [{ column: 'A', heading: 'Question', role: 'stem' }, { column: 'B', heading: 'Option 1', role: 'option', n: 1 }, { column: 'C', heading: 'Option 2', role: 'option', n: 2 }, { column: 'D', heading: 'Right option (letter)', role: 'key' }],
-});
+export const newLayout = (): Promise<string> =>
+  addStarter({
+    id: '',
+    name: 'New layout',
+    version: 1,
+    shape: 'rows',
+    file: { format: 'xlsx', sheet: 'Questions', headingRow: 1, firstRow: 2, firstColumn: 'A' },
+    key: { style: 'letter' },
+    kinds: [],
+    limits: {},
+    columns: [
+      { column: 'A', heading: 'Question', role: 'stem' },
+      { column: 'B', heading: 'Option 1', role: 'option', n: 1 },
+      { column: 'C', heading: 'Option 2', role: 'option', n: 2 },
+      { column: 'D', heading: 'Right option (letter)', role: 'key' },
+    ],
+  });
 
 /** Hands over an empty form: the receiver's own blank, or one made from the layout. */
 export async function takeBlank(layout: Layout): Promise<void> {
   const own = await blankOf(layout);
-  if (own) { takeAway(layout.blank!.name, own); return; }
+  if (own) {
+    takeAway(layout.blank!.name, own);
+    return;
+  }
   const made = await core().makeBlank(layout);
   if (made) takeAway(made.name, made.bytes);
 }
 
-const asJson = (value: unknown): Uint8Array => new TextEncoder().encode(JSON.stringify(value, null, 2));
+const asJson = (value: unknown): Uint8Array =>
+  new TextEncoder().encode(JSON.stringify(value, null, 2));
 
 /** The layout as one file with its blank, or its description in one of the open standards for tables. */
-export async function exportLayout(kept: KeptLayout, as: 'layout' | 'csvw' | 'tableSchema'): Promise<void> {
+export async function exportLayout(
+  kept: KeptLayout,
+  as: 'layout' | 'csvw' | 'tableSchema',
+): Promise<void> {
   const file = await core().layoutFile(kept, await blankOf(kept.layout));
   const name = safeName(kept.layout.name, 'layout');
   if (as === 'layout') takeAway(`${name}.layout.json`, asJson(file), 'application/json');
-  else if (as === 'csvw' && file.csvw) takeAway(`${name}.csv-metadata.json`, asJson(file.csvw), 'application/csvm+json');
-  else if (file.tableSchema) takeAway(`${name}.table-schema.json`, asJson(file.tableSchema), 'application/json');
+  else if (as === 'csvw' && file.csvw)
+    takeAway(`${name}.csv-metadata.json`, asJson(file.csvw), 'application/csvm+json');
+  else if (file.tableSchema)
+    takeAway(`${name}.table-schema.json`, asJson(file.tableSchema), 'application/json');
 }
 
 /** Takes in a layout's own file as a layout beside the others; gives its id, or undefined where it can't be read. */
 export async function importLayout(file: File): Promise<string | undefined> {
   const read = await core().readLayoutFile(file.name, await file.text());
-  if ('problem' in read) { sayProblem(read.problem); return undefined; }
-  if (read.blank && read.file.layout.blank) await theStore().saveBlank(read.file.layout.blank.digest, read.blank.bytes);
-  const kept = { ...fresh(read.file.layout, read.file.layout.name), because: read.file.because, unsure: read.file.unsure };
+  if ('problem' in read) {
+    sayProblem(read.problem);
+    return undefined;
+  }
+  if (read.blank && read.file.layout.blank)
+    await theStore().saveBlank(read.file.layout.blank.digest, read.blank.bytes);
+  const kept = {
+    ...fresh(read.file.layout, read.file.layout.name),
+    because: read.file.because,
+    unsure: read.file.unsure,
+  };
   await keep(`Take in ${kept.layout.name}`, kept);
   return kept.id;
 }
 
-export const layoutById = (id: string): KeptLayout | undefined => bankState().layouts.find((kept) => kept.id === id);
+export const layoutById = (id: string): KeptLayout | undefined =>
+  bankState().layouts.find((kept) => kept.id === id);

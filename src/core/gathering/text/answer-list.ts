@@ -3,7 +3,8 @@ import type { Draft } from './draft';
 import { pieceText } from './draft';
 import type { Piece, Token } from './tokens';
 
-const PAIR = /(?:^|[\s,;|(])(\d{1,4})\s*[.):=–-]?\s*\(?([A-Ja-j](?:\s*[,&/+]\s*[A-Ja-j])*)\)?(?=$|[\s,;|.)])/gu;
+const PAIR =
+  /(?:^|[\s,;|(])(\d{1,4})\s*[.):=–-]?\s*\(?([A-Ja-j](?:\s*[,&/+]\s*[A-Ja-j])*)\)?(?=$|[\s,;|.)])/gu;
 
 const piece = (line: Piece['line'], from: number, to: number): Piece => ({ line, from, to });
 
@@ -22,16 +23,32 @@ function pairsOf(token: Token): { n: number; piece: Piece }[] {
 /** Gives the answers of a closing list to the questions they belong to, by number, else by order. */
 export function joinAnswerList(drafts: readonly Draft[], tokens: readonly Token[]): void {
   const numbered = new Map<number, Draft>();
-  drafts.forEach((draft) => { if (draft.number !== undefined && !numbered.has(draft.number)) numbered.set(draft.number, draft); });
+  drafts.forEach((draft) => {
+    if (draft.number !== undefined && !numbered.has(draft.number))
+      numbered.set(draft.number, draft);
+  });
   const questions = drafts.filter((draft) => draft.options.length || draft.number !== undefined);
-  const give = (n: number, answer: Piece): void => { (numbered.get(n) ?? (numbered.size ? undefined : questions[n - 1]))?.answers.push(answer); };
+  const give = (n: number, answer: Piece): void => {
+    (numbered.get(n) ?? (numbered.size ? undefined : questions[n - 1]))?.answers.push(answer);
+  };
   let order = 0;
   for (const token of tokens) {
     const pairs = pairsOf(token);
-    if (pairs.length) { pairs.forEach(({ n, piece: answer }) => give(n, answer)); continue; }
-    if (token.is === 'numbered') { give(token.n, token); continue; }
+    if (pairs.length) {
+      pairs.forEach(({ n, piece: answer }) => give(n, answer));
+      continue;
+    }
+    if (token.is === 'numbered') {
+      give(token.n, token);
+      continue;
+    }
     if (token.is !== 'text' && token.is !== 'lettered' && token.is !== 'bullet') continue;
-    const letters = token.is === 'text' && /^[A-Ja-j](?:[\s,;]+[A-Ja-j])*[.]?$/.test(pieceText(token).trim());
-    if (letters) for (const match of pieceText(token).matchAll(/[A-Ja-j]/g)) { const at = token.from + match.index; questions[order++]?.answers.push(piece(token.line, at, at + 1)); }
+    const letters =
+      token.is === 'text' && /^[A-Ja-j](?:[\s,;]+[A-Ja-j])*[.]?$/.test(pieceText(token).trim());
+    if (letters)
+      for (const match of pieceText(token).matchAll(/[A-Ja-j]/g)) {
+        const at = token.from + match.index;
+        questions[order++]?.answers.push(piece(token.line, at, at + 1));
+      }
   }
 }

@@ -10,16 +10,23 @@ import { isEmphasised, plainOfPieces, textOfPieces, type Draft, type Emphasis } 
 export type AnswerManner = { emphasis: Emphasis | undefined; keep: boolean };
 export type DraftAnswer = { kind: Kind; stem: Text; fields: Partial<Item>; problems: Problem[] };
 
-const PAIRING = /\b(?:match(?:es|ing)?|pairs?|belongs? together|zuordne\w*|ordne\w* .* zu|associe\w*|relie\w*|empareja\w*|abbina\w*|koppel\w*|combine\w*|parwch)\b/iu;
-const ORDERING = /\b(?:(?:in|into) (?:the )?(?:right |correct |proper )?(?:order|sequence)|reihenfolge|dans l['’]ordre|en orden|in ordine|volgorde|na ordem|yn (?:y )?drefn)\b/iu;
+const PAIRING =
+  /\b(?:match(?:es|ing)?|pairs?|belongs? together|zuordne\w*|ordne\w* .* zu|associe\w*|relie\w*|empareja\w*|abbina\w*|koppel\w*|combine\w*|parwch)\b/iu;
+const ORDERING =
+  /\b(?:(?:in|into) (?:the )?(?:right |correct |proper )?(?:order|sequence)|reihenfolge|dans l['’]ordre|en orden|in ordine|volgorde|na ordem|yn (?:y )?drefn)\b/iu;
 const HALVES = /\s(?:==?>?|=>|->|→|–|—|-|\||:)\s|\s*(?:=>|->|→|\t)\s*/u;
-const TRAILING = /\s*(?:[([{]\s*(\p{L}{1,10})\s*[)\]}]|[–—-]\s+(\p{L}{4,10})|(?<=[.!?])\s+(\p{L}|\p{L}{4,10}))\s*[.]?$/u;
+const TRAILING =
+  /\s*(?:[([{]\s*(\p{L}{1,10})\s*[)\]}]|[–—-]\s+(\p{L}{4,10})|(?<=[.!?])\s+(\p{L}|\p{L}{4,10}))\s*[.]?$/u;
 
 /** Right by a sign, else by the document's emphasis; a sign that stands at every option is a bullet. */
 function optionsOf(draft: Draft, manner: AnswerManner): { options: Option[]; told: boolean } {
   const signs = new Set(draft.options.map((option) => option.sign));
   const plusMinus = signs.has('+') && (signs.has('-') || signs.has('–'));
-  const everyOne = draft.options.length > 1 && draft.options.every((option) => option.right === true && option.mark === draft.options[0]!.mark);
+  const everyOne =
+    draft.options.length > 1 &&
+    draft.options.every(
+      (option) => option.right === true && option.mark === draft.options[0]!.mark,
+    );
   const starredBullets = new Set(draft.options.map((option) => option.sign === '*')).size === 2;
   const right = (option: Draft['options'][number]): boolean => {
     if (plusMinus && option.sign === '+') return true;
@@ -27,20 +34,38 @@ function optionsOf(draft: Draft, manner: AnswerManner): { options: Option[]; tol
     if (option.right !== undefined) return option.right && !everyOne;
     return manner.emphasis !== undefined && isEmphasised(option, manner.emphasis);
   };
-  const options = draft.options.map((option): Option => ({ text: textOfPieces(option.pieces, manner.keep), right: right(option) }));
-  const some = options.some((option) => option.right) && (options.length === 1 || options.some((option) => !option.right) || manner.emphasis === undefined);
-  if (!some) options.forEach((option) => { option.right = false; });
+  const options = draft.options.map((option): Option => ({
+    text: textOfPieces(option.pieces, manner.keep),
+    right: right(option),
+  }));
+  const some =
+    options.some((option) => option.right) &&
+    (options.length === 1 ||
+      options.some((option) => !option.right) ||
+      manner.emphasis === undefined);
+  if (!some)
+    options.forEach((option) => {
+      option.right = false;
+    });
   return { options, told: some };
 }
 
 /** The options with the right ones as an answer line tells, by letter or number, by text, or by both ("B) A pellet"). */
-function byAnswerLine(draft: Draft, options: readonly Option[]): { options: Option[]; problems: Problem[]; rest: string } {
+function byAnswerLine(
+  draft: Draft,
+  options: readonly Option[],
+): { options: Option[]; problems: Problem[]; rest: string } {
   const said = plainOfPieces(draft.answers).replace(/[.]$/, '');
   const texts = options.map((option) => option.text.plain);
   const cell = `Line ${draft.answers[0]!.line.line}`;
   const style = draft.options.some((option) => option.style === 'number') ? 'number' : 'letter';
-  const resolve = (text: string, by: 'letter' | 'number' | 'text') => resolveKey({ cell, text, key: { style: by } }, texts, [], []);
-  const give = (found: ReturnType<typeof resolve>, rest = '') => ({ options: options.map((option, index) => ({ ...option, right: found.options[index]!.right })), problems: found.problems, rest });
+  const resolve = (text: string, by: 'letter' | 'number' | 'text') =>
+    resolveKey({ cell, text, key: { style: by } }, texts, [], []);
+  const give = (found: ReturnType<typeof resolve>, rest = '') => ({
+    options: options.map((option, index) => ({ ...option, right: found.options[index]!.right })),
+    problems: found.problems,
+    rest,
+  });
   if (texts.some((text) => alike(text) === alike(said))) return give(resolve(said, 'text'));
   const both = /^\(?([A-Ja-j]|\d{1,2})(?:[).:]|\s*[–—-])\s*(.+)$/su.exec(said);
   const label = /^(?:option |choice |antwort )?\(?([A-Ja-j]|\d{1,2})[).]?$/iu.exec(said);
@@ -49,16 +74,24 @@ function byAnswerLine(draft: Draft, options: readonly Option[]): { options: Opti
     const found = resolve(both[1]!, style);
     const at = found.options.findIndex((option) => option.right);
     const repeats = at >= 0 && alike(both[2]!).startsWith(alike(texts[at]!));
-    return give(found, repeats ? both[2]!.slice(texts[at]!.length).replace(/^[\s.,;:–—-]+/u, '') : both[2]!);
+    return give(
+      found,
+      repeats ? both[2]!.slice(texts[at]!.length).replace(/^[\s.,;:–—-]+/u, '') : both[2]!,
+    );
   }
-  if (/^[A-Ja-j](?:\s*(?:,|;|&|\/|\+|and|und|et|y|e|en)\s*[A-Ja-j])+$/u.test(said) || /^\d(?:\s*[,;&]\s*\d)+$/.test(said) || /^[A-J]{2,5}$/.test(said)) return give(resolve(said.replace(/\b(?:and|und|et|en)\b/gu, ','), style));
+  if (
+    /^[A-Ja-j](?:\s*(?:,|;|&|\/|\+|and|und|et|y|e|en)\s*[A-Ja-j])+$/u.test(said) ||
+    /^\d(?:\s*[,;&]\s*\d)+$/.test(said) ||
+    /^[A-J]{2,5}$/.test(said)
+  )
+    return give(resolve(said.replace(/\b(?:and|und|et|en)\b/gu, ','), style));
   return give(resolve(said, 'text'));
 }
 
 /** A statement with its verdict behind it or on a line of its own. */
 function asTrueFalse(stem: Text, said: string): { stem: Text; options: Option[] } | undefined {
   const trailing = TRAILING.exec(stem.plain);
-  const inStem = trailing ? trailing[1] ?? trailing[2] ?? trailing[3]! : '';
+  const inStem = trailing ? (trailing[1] ?? trailing[2] ?? trailing[3]!) : '';
   const word = said || inStem;
   if (!word || (!said && !trueFalseWords(word) && !/^[TFRW]$/i.test(word))) return undefined;
   const known = trueFalseWords(word.replace(/[.!]$/, ''));
@@ -67,26 +100,58 @@ function asTrueFalse(stem: Text, said: string): { stem: Text; options: Option[] 
   const [yes, no] = known?.words ?? ['True', 'False'];
   return {
     stem: said ? stem : { plain: stem.plain.slice(0, trailing!.index).trim() },
-    options: [{ text: { plain: yes }, right: isTrue }, { text: { plain: no }, right: !isTrue }],
+    options: [
+      { text: { plain: yes }, right: isTrue },
+      { text: { plain: no }, right: !isTrue },
+    ],
   };
 }
 
-function pairsOrSteps(draft: Draft, stem: Text, options: readonly Option[]): Pick<DraftAnswer, 'kind' | 'fields'> | undefined {
+function pairsOrSteps(
+  draft: Draft,
+  stem: Text,
+  options: readonly Option[],
+): Pick<DraftAnswer, 'kind' | 'fields'> | undefined {
   const texts = options.map((option) => option.text.plain);
   if (PAIRING.test(stem.plain) && texts.every((text) => HALVES.test(text))) {
-    return { kind: 'match', fields: { pairs: texts.map((text) => { const [left = '', ...right] = text.split(HALVES); return { left: { plain: left.trim() }, right: { plain: text.slice(left.length).replace(HALVES, '').trim() || right.join(' ') } }; }) } };
+    return {
+      kind: 'match',
+      fields: {
+        pairs: texts.map((text) => {
+          const [left = '', ...right] = text.split(HALVES);
+          return {
+            left: { plain: left.trim() },
+            right: { plain: text.slice(left.length).replace(HALVES, '').trim() || right.join(' ') },
+          };
+        }),
+      },
+    };
   }
-  if (ORDERING.test(stem.plain)) return { kind: 'order', fields: { steps: options.map((option) => option.text) } };
+  if (ORDERING.test(stem.plain))
+    return { kind: 'order', fields: { steps: options.map((option) => option.text) } };
   return undefined;
 }
 
 /** A question without options: true or false, gaps, a short or an open answer. */
 function withoutOptions(draft: Draft, stem: Text): DraftAnswer {
   const said = draft.answers.length ? plainOfPieces(draft.answers) : '';
-  const statement = asTrueFalse({ ...stem, plain: stem.plain.replace(/^(?:true or false|wahr oder falsch|vrai ou faux)\s*[:?]\s*/iu, '') }, said);
-  if (statement) return { kind: 'true-false', stem: statement.stem, fields: { options: statement.options }, problems: [] };
+  const statement = asTrueFalse(
+    {
+      ...stem,
+      plain: stem.plain.replace(/^(?:true or false|wahr oder falsch|vrai ou faux)\s*[:?]\s*/iu, ''),
+    },
+    said,
+  );
+  if (statement)
+    return {
+      kind: 'true-false',
+      stem: statement.stem,
+      fields: { options: statement.options },
+      problems: [],
+    };
   const drawn = drawnGaps(stem.plain, said);
-  if (drawn && said) return { kind: 'gap', stem: { plain: drawn.stem }, fields: { gaps: drawn.gaps }, problems: [] };
+  if (drawn && said)
+    return { kind: 'gap', stem: { plain: drawn.stem }, fields: { gaps: drawn.gaps }, problems: [] };
   if (said) return { kind: 'short', stem, fields: { accepted: splitAnswers(said) }, problems: [] };
   return { kind: 'open', stem, fields: {}, problems: [] };
 }
@@ -104,10 +169,24 @@ export function answerOf(draft: Draft, manner: AnswerManner): DraftAnswer {
     const other = pairsOrSteps(draft, asked, read.options);
     if (other) return { ...other, stem: asked, problems: [] };
   }
-  const keyed = draft.answers.length && !read.told ? byAnswerLine(draft, read.options) : { options: read.options, problems: [], rest: '' };
-  const explanation = keyed.rest && !draft.fields.some(({ role }) => role === 'explanation') ? { explanation: { plain: keyed.rest } } : {};
-  const pair = keyed.options.length === 2 ? trueFalsePair(keyed.options[0]!.text.plain, keyed.options[1]!.text.plain) : undefined;
+  const keyed =
+    draft.answers.length && !read.told
+      ? byAnswerLine(draft, read.options)
+      : { options: read.options, problems: [], rest: '' };
+  const explanation =
+    keyed.rest && !draft.fields.some(({ role }) => role === 'explanation')
+      ? { explanation: { plain: keyed.rest } }
+      : {};
+  const pair =
+    keyed.options.length === 2
+      ? trueFalsePair(keyed.options[0]!.text.plain, keyed.options[1]!.text.plain)
+      : undefined;
   const options = pair && !pair.trueFirst ? [keyed.options[1]!, keyed.options[0]!] : keyed.options;
   const several = options.filter((option) => option.right).length > 1;
-  return { kind: pair ? 'true-false' : kind === 'choice-many' || several ? 'choice-many' : 'choice-one', stem: asked, fields: { options, ...explanation }, problems: keyed.problems };
+  return {
+    kind: pair ? 'true-false' : kind === 'choice-many' || several ? 'choice-many' : 'choice-one',
+    stem: asked,
+    fields: { options, ...explanation },
+    problems: keyed.problems,
+  };
 }

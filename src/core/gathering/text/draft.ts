@@ -9,12 +9,22 @@ export { EMPHASES, type Emphasis } from '../rich';
 
 /** How options are labelled; by it the next option is known. */
 export type LabelStyle = 'letter' | 'number' | 'bullet' | 'none';
-export type DraftOption = { pieces: Piece[]; style: LabelStyle; n: number; sign: string; indent: number; right?: boolean; mark?: string };
+export type DraftOption = {
+  pieces: Piece[];
+  style: LabelStyle;
+  n: number;
+  sign: string;
+  indent: number;
+  right?: boolean;
+  mark?: string;
+};
 export type Draft = {
   line: number;
   /** The question's own number, where it has one. */
   number?: number;
-  sign?: string; indent: number; level?: number;
+  sign?: string;
+  indent: number;
+  level?: number;
   stem: Piece[];
   options: DraftOption[];
   answers: Piece[];
@@ -24,20 +34,30 @@ export type Draft = {
 };
 
 export const newDraft = (piece: Piece & { indent: number }, about: Partial<Draft> = {}): Draft => ({
-  line: piece.line.line, lastLine: piece.line.line, indent: piece.indent, stem: [piece], options: [], answers: [], fields: [], ...about,
+  line: piece.line.line,
+  lastLine: piece.line.line,
+  indent: piece.indent,
+  stem: [piece],
+  options: [],
+  answers: [],
+  fields: [],
+  ...about,
 });
 
 /** The text of a piece, without its line's label and marks. */
 export const pieceText = ({ line, from, to }: Piece): string => line.text.slice(from, to);
 
-const runsOf = ({ line, from, to }: Piece): Run[] => (line.runs ? sliceRuns(line.runs, from, to) : [{ text: line.text.slice(from, to) }]);
+const runsOf = ({ line, from, to }: Piece): Run[] =>
+  line.runs ? sliceRuns(line.runs, from, to) : [{ text: line.text.slice(from, to) }];
 
 /** Runs of several pieces with one blank between them. */
 function joined(pieces: readonly Piece[]): Run[] {
-  return joinRuns(pieces.flatMap((piece, index) => {
-    const runs = runsOf(piece);
-    return index && runs.length ? [{ ...runs[0]!, text: ' ' }, ...runs] : runs;
-  }));
+  return joinRuns(
+    pieces.flatMap((piece, index) => {
+      const runs = runsOf(piece);
+      return index && runs.length ? [{ ...runs[0]!, text: ' ' }, ...runs] : runs;
+    }),
+  );
 }
 
 /** Pieces as one text; formatting is kept where it says something and `keep` asks for it. */
@@ -46,13 +66,12 @@ export function textOfPieces(pieces: readonly Piece[], keep: boolean): Text {
   return { ...text, plain: cleanText(text.plain.replace(/\s+/gu, ' ')) };
 }
 
-export const plainOfPieces = (pieces: readonly Piece[]): string => cleanText(plainOf(joined(pieces)).replace(/\s+/gu, ' '));
-
-
-
+export const plainOfPieces = (pieces: readonly Piece[]): string =>
+  cleanText(plainOf(joined(pieces)).replace(/\s+/gu, ' '));
 
 /** Whether an option is set off as a whole by one kind of emphasis. */
 export const isEmphasised = (option: DraftOption, emphasis: Emphasis): boolean =>
   shareOf(joined(option.pieces), (run) => Boolean(run[emphasis])) > 0.85;
 
-export const picturesOf = (lines: readonly DocumentLine[]): Picture[] => lines.flatMap((line) => line.pictures ?? []);
+export const picturesOf = (lines: readonly DocumentLine[]): Picture[] =>
+  lines.flatMap((line) => line.pictures ?? []);

@@ -6,17 +6,34 @@ import { splitCell } from '../../shared/table/separators';
 import { tagOf } from '../beside';
 import { answerOf } from './answer';
 import { joinAnswerList } from './answer-list';
-import { EMPHASES, isEmphasised, picturesOf, plainOfPieces, textOfPieces, type Draft, type Emphasis } from './draft';
+import {
+  EMPHASES,
+  isEmphasised,
+  picturesOf,
+  plainOfPieces,
+  textOfPieces,
+  type Draft,
+  type Emphasis,
+} from './draft';
 import { assemble } from './machine';
 import type { Gathered, GatherOptions } from '../contract';
 
-const POINTS = /\s*[([](\d+(?:[.,]\d+)?)\s*(?:points?|pts?|marks?|punkte?|p|puntos?|punti|punten|pontos?|pwynt(?:iau)?)\.?[)\]]\s*$/iu;
+const POINTS =
+  /\s*[([](\d+(?:[.,]\d+)?)\s*(?:points?|pts?|marks?|punkte?|p|puntos?|punti|punten|pontos?|pwynt(?:iau)?)\.?[)\]]\s*$/iu;
 
 /** The emphasis by which the document tells its right options: some but not all options of most questions carry it. */
 function keyEmphasis(drafts: readonly Draft[]): Emphasis | undefined {
-  const open = drafts.filter((draft) => draft.options.length > 1 && !draft.answers.length && !draft.options.some((option) => option.right));
+  const open = drafts.filter(
+    (draft) =>
+      draft.options.length > 1 &&
+      !draft.answers.length &&
+      !draft.options.some((option) => option.right),
+  );
   return EMPHASES.find((emphasis) => {
-    const telling = open.filter((draft) => { const set = draft.options.filter((option) => isEmphasised(option, emphasis)).length; return set > 0 && set < draft.options.length; });
+    const telling = open.filter((draft) => {
+      const set = draft.options.filter((option) => isEmphasised(option, emphasis)).length;
+      return set > 0 && set < draft.options.length;
+    });
     return telling.length > 0 && telling.length >= open.length * 0.5;
   });
 }
@@ -32,24 +49,38 @@ function isChatter(draft: Draft, others: boolean): boolean {
 function fieldsOf(draft: Draft, keep: boolean): Partial<Item> {
   const fields: Partial<Item> = {};
   const texts = new Map<Role, string>();
-  for (const { role, piece } of draft.fields) texts.set(role, [texts.get(role), plainOfPieces([piece])].filter(Boolean).join(' '));
+  for (const { role, piece } of draft.fields)
+    texts.set(role, [texts.get(role), plainOfPieces([piece])].filter(Boolean).join(' '));
   for (const [role, text] of texts) {
     if (!text) continue;
     const pieces = draft.fields.filter((field) => field.role === role).map(({ piece }) => piece);
     if (role === 'explanation' || role === 'hint') fields[role] = textOfPieces(pieces, keep);
     else if (role === 'feedback') fields.explanation ??= textOfPieces(pieces, keep);
-    else if (role === 'points' || role === 'attempts') { const value = numberOf(/[\d.,]+/.exec(text)?.[0] ?? ''); if (value !== undefined) fields[role] = value; }
-    else if (role === 'seconds') { const value = secondsOf(text); if (value !== undefined) fields.seconds = value; }
-    else if (role === 'title') fields.title = text;
+    else if (role === 'points' || role === 'attempts') {
+      const value = numberOf(/[\d.,]+/.exec(text)?.[0] ?? '');
+      if (value !== undefined) fields[role] = value;
+    } else if (role === 'seconds') {
+      const value = secondsOf(text);
+      if (value !== undefined) fields.seconds = value;
+    } else if (role === 'title') fields.title = text;
     else if (role === 'ref') fields.ref = text;
-    else if (role === 'category') fields.category = text.split(/\s*(?:>|\/|::|»)\s*/u).filter(Boolean);
-    else if (role === 'tags') fields.tags = splitCell(text, /[|;,]/.exec(text)?.[0]).map((tag) => tagOf(tag));
+    else if (role === 'category')
+      fields.category = text.split(/\s*(?:>|\/|::|»)\s*/u).filter(Boolean);
+    else if (role === 'tags')
+      fields.tags = splitCell(text, /[|;,]/.exec(text)?.[0]).map((tag) => tagOf(tag));
     else if (role === 'use') fields.use = /^pract/i.test(text) ? 'practice' : 'scored';
   }
   return fields;
 }
 
-type Context = { document: Document; emphasis: Emphasis | undefined; keep: boolean; categories: boolean; newId: () => string; findings: Finding[] };
+type Context = {
+  document: Document;
+  emphasis: Emphasis | undefined;
+  keep: boolean;
+  categories: boolean;
+  newId: () => string;
+  findings: Finding[];
+};
 
 function itemOf(draft: Draft, context: Context): Item {
   const { document, emphasis, keep, findings } = context;
@@ -58,39 +89,95 @@ function itemOf(draft: Draft, context: Context): Item {
   const fields = fieldsOf(draft, keep);
   const points = POINTS.exec(answer.stem.plain);
   const stem = points ? { plain: answer.stem.plain.slice(0, points.index) } : answer.stem;
-  for (const { rule, level, field, message, mend } of answer.problems) findings.push({ rule, level, item: id, field, message, where: { file: document.file, line: draft.answers[0]?.line.line ?? draft.line }, ...(mend ? { mend } : {}) });
-  const pictures = picturesOf([...new Set([...draft.stem, ...draft.options.flatMap((option) => option.pieces)].map(({ line }) => line))]);
+  for (const { rule, level, field, message, mend } of answer.problems)
+    findings.push({
+      rule,
+      level,
+      item: id,
+      field,
+      message,
+      where: { file: document.file, line: draft.answers[0]?.line.line ?? draft.line },
+      ...(mend ? { mend } : {}),
+    });
+  const pictures = picturesOf([
+    ...new Set(
+      [...draft.stem, ...draft.options.flatMap((option) => option.pieces)].map(({ line }) => line),
+    ),
+  ]);
   return {
-    id, ref: '', kind: answer.kind, stem,
+    id,
+    ref: '',
+    kind: answer.kind,
+    stem,
     ...(context.categories && draft.category ? { category: [draft.category] } : {}),
     ...(points ? { points: numberOf(points[1]!)! } : {}),
-    ...fields, ...answer.fields,
-    ...(pictures.length ? { media: pictures.map(({ href, alt }) => ({ at: 'stem' as const, href, ...(alt ? { alt } : {}) })) } : {}),
+    ...fields,
+    ...answer.fields,
+    ...(pictures.length
+      ? {
+          media: pictures.map(({ href, alt }) => ({
+            at: 'stem' as const,
+            href,
+            ...(alt ? { alt } : {}),
+          })),
+        }
+      : {}),
     origin: { file: document.file, row: draft.line },
   };
 }
 
 /** How the document tells its keys, as its questions show it. */
-function keyOf(drafts: readonly Draft[], emphasis: Emphasis | undefined): { key: Key; because: string; sure: boolean } {
+function keyOf(
+  drafts: readonly Draft[],
+  emphasis: Emphasis | undefined,
+): { key: Key; because: string; sure: boolean } {
   const choices = drafts.filter((draft) => draft.options.length > 1);
-  const marks = choices.flatMap((draft) => draft.options.flatMap((option) => (option.right && option.mark ? [option.mark] : [])));
+  const marks = choices.flatMap((draft) =>
+    draft.options.flatMap((option) => (option.right && option.mark ? [option.mark] : [])),
+  );
   const lines = choices.filter((draft) => draft.answers.length).length;
   if (marks.length && marks.length >= lines) {
-    const marker = [...new Set(marks)].sort((a, b) => marks.filter((mark) => mark === b).length - marks.filter((mark) => mark === a).length)[0]!;
-    return { key: { style: 'marker', marker }, sure: true, because: `${quoted(marker)} stands at ${count(marks.length, 'option')}` };
+    const marker = [...new Set(marks)].sort(
+      (a, b) =>
+        marks.filter((mark) => mark === b).length - marks.filter((mark) => mark === a).length,
+    )[0]!;
+    return {
+      key: { style: 'marker', marker },
+      sure: true,
+      because: `${quoted(marker)} stands at ${count(marks.length, 'option')}`,
+    };
   }
-  if (lines) return { key: { style: 'letter' }, sure: true, because: `${count(lines, 'question')} of ${choices.length} ${lines === 1 ? 'has' : 'have'} a line with the answer` };
-  if (emphasis) return { key: { style: 'marker', marker: emphasis }, sure: true, because: `the right options are set in ${emphasis === 'mark' ? 'colour' : emphasis}` };
-  return { key: { style: 'marker', marker: '*' }, sure: choices.length === 0, because: choices.length ? 'no sign, no emphasis and no answer line tells the right option' : 'no question has options' };
+  if (lines)
+    return {
+      key: { style: 'letter' },
+      sure: true,
+      because: `${count(lines, 'question')} of ${choices.length} ${lines === 1 ? 'has' : 'have'} a line with the answer`,
+    };
+  if (emphasis)
+    return {
+      key: { style: 'marker', marker: emphasis },
+      sure: true,
+      because: `the right options are set in ${emphasis === 'mark' ? 'colour' : emphasis}`,
+    };
+  return {
+    key: { style: 'marker', marker: '*' },
+    sure: choices.length === 0,
+    because: choices.length
+      ? 'no sign, no emphasis and no answer line tells the right option'
+      : 'no question has options',
+  };
 }
 
 const leftOut = (draft: Draft, file: string): Finding => ({
-  rule: 'line-left-out', level: 'note', where: { file, line: draft.line },
+  rule: 'line-left-out',
+  level: 'note',
+  where: { file, line: draft.line },
   message: `Line ${draft.line} says ${quoted(plainOfPieces(draft.stem))}, with no options and no answer. It was left out as no question.`,
 });
 
 /** Headings are categories where several of them stand above questions; a lone one is the title. */
-const headsCategories = (drafts: readonly Draft[]): boolean => new Set(drafts.map((draft) => draft.category).filter(Boolean)).size > 1;
+const headsCategories = (drafts: readonly Draft[]): boolean =>
+  new Set(drafts.map((draft) => draft.category).filter(Boolean)).size > 1;
 
 /** Understands a running text. Nothing is thrown: a text without questions gives no items and says so. */
 export function gatherText(document: Document, { overrule = {}, newId }: GatherOptions): Gathered {
@@ -100,17 +187,48 @@ export function gatherText(document: Document, { overrule = {}, newId }: GatherO
   const others = drafts.some((draft) => draft.options.length > 1 || draft.answers.length);
   const questions = drafts.filter((draft) => !isChatter(draft, others));
   const chosen: Overrule['emphasis'] = overrule.emphasis;
-  const emphasis = chosen === undefined ? keyEmphasis(questions) : chosen ?? undefined;
-  const context: Context = { document, emphasis, keep: overrule.formatting !== 'strip', categories: headsCategories(questions), newId, findings };
+  const emphasis = chosen === undefined ? keyEmphasis(questions) : (chosen ?? undefined);
+  const context: Context = {
+    document,
+    emphasis,
+    keep: overrule.formatting !== 'strip',
+    categories: headsCategories(questions),
+    newId,
+    findings,
+  };
   const items = questions.map((draft) => itemOf(draft, context));
-  for (const draft of drafts) if (!questions.includes(draft)) findings.push(leftOut(draft, document.file));
-  if (!items.length) findings.push({ rule: 'no-questions', level: 'warn', where: { file: document.file }, message: `No question was understood in ${document.file}, which has ${count(document.lines.length, 'line')}. Put a number before each question, a letter before each option and a star at the right one.` });
+  for (const draft of drafts)
+    if (!questions.includes(draft)) findings.push(leftOut(draft, document.file));
+  if (!items.length)
+    findings.push({
+      rule: 'no-questions',
+      level: 'warn',
+      where: { file: document.file },
+      message: `No question was understood in ${document.file}, which has ${count(document.lines.length, 'line')}. Put a number before each question, a letter before each option and a star at the right one.`,
+    });
   const key = keyOf(questions, emphasis);
   const reading: Reading = {
-    as: 'questions', headingRow: null, columns: [], key: key.key,
+    as: 'questions',
+    headingRow: null,
+    columns: [],
+    key: key.key,
     ...(document.encoding ? { encoding: document.encoding } : {}),
-    because: { as: `${count(questions.length, 'question')} with ${count(questions.reduce((sum, draft) => sum + draft.options.length, 0), 'option')} stand${questions.length === 1 ? 's' : ''} one below the other`, key: chosen === undefined ? key.because : 'you chose it', ...(document.encoding ? { encoding: overrule.encoding ? 'you chose it' : 'the bytes say so' } : {}) },
+    because: {
+      as: `${count(questions.length, 'question')} with ${count(
+        questions.reduce((sum, draft) => sum + draft.options.length, 0),
+        'option',
+      )} stand${questions.length === 1 ? 's' : ''} one below the other`,
+      key: chosen === undefined ? key.because : 'you chose it',
+      ...(document.encoding
+        ? { encoding: overrule.encoding ? 'you chose it' : 'the bytes say so' }
+        : {}),
+    },
     unsure: key.sure ? [] : ['key'],
   };
-  return { items, findings, reading, blocks: questions.map((draft) => ({ from: draft.line, to: draft.lastLine })) };
+  return {
+    items,
+    findings,
+    reading,
+    blocks: questions.map((draft) => ({ from: draft.line, to: draft.lastLine })),
+  };
 }

@@ -3,7 +3,14 @@
 import type { Document } from '../../model';
 import { headsAnswers } from '../../shared/vocabulary/answer-lines';
 import { newDraft, pieceText, type Draft, type DraftOption, type LabelStyle } from './draft';
-import { countsInRoman, splitInline, tokenOf, type Piece, type TextToken, type Token } from './tokens';
+import {
+  countsInRoman,
+  splitInline,
+  tokenOf,
+  type Piece,
+  type TextToken,
+  type Token,
+} from './tokens';
 
 export type Assembled = {
   drafts: Draft[];
@@ -12,7 +19,8 @@ export type Assembled = {
 };
 
 type OptionToken = Extract<Token, { is: 'numbered' | 'lettered' | 'bullet' }>;
-const endsAsked = (text: string): boolean => /[?？:…]["'”’)\]]*\s*$|_{2,}\W*$|\.\.\.\s*$/u.test(text);
+const endsAsked = (text: string): boolean =>
+  /[?？:…]["'”’)\]]*\s*$|_{2,}\W*$|\.\.\.\s*$/u.test(text);
 
 class Machine {
   readonly drafts: Draft[] = [];
@@ -30,37 +38,81 @@ class Machine {
   }
 
   private next(index: number): Token | undefined {
-    for (let i = index + 1; i < this.tokens.length; i++) if (this.tokens[i]!.is !== 'blank') return this.tokens[i];
+    for (let i = index + 1; i < this.tokens.length; i++)
+      if (this.tokens[i]!.is !== 'blank') return this.tokens[i];
     return undefined;
   }
 
   private step(token: Token, index: number): void {
     if (this.inKey && this.takesKeyLine(token)) return;
     switch (token.is) {
-      case 'blank': this.gap = true; return;
-      case 'rule': this.current = undefined; this.gap = true; return;
-      case 'heading': this.onHeading(token, index); break;
-      case 'answers-heading': this.onAnswersHeading(token, index); break;
-      case 'numbered': if (this.isStem(token, this.next(index))) this.open({ ...token, to: token.end }, { number: token.n, sign: token.sign, ...(token.level !== undefined ? { level: token.level } : {}) }); else this.addOption(token, 'number', token.n - 1); break;
-      case 'lettered': this.onLettered(token, index); break;
-      case 'bullet': this.onBullet(token, index); break;
-      case 'field': this.onField(token); break;
-      case 'text': this.onText(token, index); break;
+      case 'blank':
+        this.gap = true;
+        return;
+      case 'rule':
+        this.current = undefined;
+        this.gap = true;
+        return;
+      case 'heading':
+        this.onHeading(token, index);
+        break;
+      case 'answers-heading':
+        this.onAnswersHeading(token, index);
+        break;
+      case 'numbered':
+        if (this.isStem(token, this.next(index)))
+          this.open(
+            { ...token, to: token.end },
+            {
+              number: token.n,
+              sign: token.sign,
+              ...(token.level !== undefined ? { level: token.level } : {}),
+            },
+          );
+        else this.addOption(token, 'number', token.n - 1);
+        break;
+      case 'lettered':
+        this.onLettered(token, index);
+        break;
+      case 'bullet':
+        this.onBullet(token, index);
+        break;
+      case 'field':
+        this.onField(token);
+        break;
+      case 'text':
+        this.onText(token, index);
+        break;
     }
     if (this.current) this.current.lastLine = token.line.line;
     this.gap = false;
   }
 
   private open(piece: Piece & { indent: number }, about: Partial<Draft> = {}): void {
-    this.current = newDraft(piece, { ...about, ...(this.heading ? { category: this.heading } : {}) });
+    this.current = newDraft(piece, {
+      ...about,
+      ...(this.heading ? { category: this.heading } : {}),
+    });
     this.drafts.push(this.current);
   }
 
   private addOption(token: OptionToken | TextToken, style: LabelStyle, n: number): void {
     if (!this.current) return this.open(token);
     const { line, from, to, indent } = token;
-    const about = !('sign' in token) ? {} : { ...(token.right !== undefined ? { right: token.right } : {}), ...(token.mark ? { mark: token.mark } : {}) };
-    const option: DraftOption = { pieces: [{ line, from, to }], style, n, indent, sign: 'sign' in token ? token.sign : '', ...about };
+    const about = !('sign' in token)
+      ? {}
+      : {
+          ...(token.right !== undefined ? { right: token.right } : {}),
+          ...(token.mark ? { mark: token.mark } : {}),
+        };
+    const option: DraftOption = {
+      pieces: [{ line, from, to }],
+      style,
+      n,
+      indent,
+      sign: 'sign' in token ? token.sign : '',
+      ...about,
+    };
     this.current.options.push(option);
   }
 
@@ -68,15 +120,22 @@ class Machine {
   private isStem(token: Extract<Token, { is: 'numbered' }>, next: Token | undefined): boolean {
     const draft = this.current;
     if (!draft || token.asked) return true;
-    if (token.right !== undefined && draft.number !== undefined && token.n !== draft.number + 1) return false;
-    if (token.level !== undefined && draft.level !== undefined && token.level !== draft.level) return token.level < draft.level;
+    if (token.right !== undefined && draft.number !== undefined && token.n !== draft.number + 1)
+      return false;
+    if (token.level !== undefined && draft.level !== undefined && token.level !== draft.level)
+      return token.level < draft.level;
     const last = draft.options.at(-1);
     const continuesStems = draft.number !== undefined && token.n === draft.number + 1;
     if (next?.is === 'lettered' && next.n === 0) return true;
     if (!last) {
       if (token.n !== 1) return true;
       // A 1 below a question that has no options yet: its first option, unless the count starts anew after a gap.
-      return draft.number === undefined ? this.gap : this.gap && token.sign === draft.sign && token.indent <= draft.indent && draft.answers.length > 0;
+      return draft.number === undefined
+        ? this.gap
+        : this.gap &&
+            token.sign === draft.sign &&
+            token.indent <= draft.indent &&
+            draft.answers.length > 0;
     }
     if (last.style !== 'number' || token.n !== last.n + 2) return true;
     if (!continuesStems) return false;
@@ -100,19 +159,32 @@ class Machine {
 
   private onBullet(token: Extract<Token, { is: 'bullet' }>, index: number): void {
     const draft = this.current;
-    const isQuestion = endsAsked(pieceText(token)) && (!draft || draft.options.length > 0 || (draft.number === undefined && this.gap));
+    const isQuestion =
+      endsAsked(pieceText(token)) &&
+      (!draft || draft.options.length > 0 || (draft.number === undefined && this.gap));
     const next = this.next(index);
     // A bulleted question: options of another label follow it.
-    if (isQuestion || (draft?.options.length && next?.is === 'lettered' && next.n === 0 && draft.options.at(-1)!.style === 'letter')) return this.open(token);
+    if (
+      isQuestion ||
+      (draft?.options.length &&
+        next?.is === 'lettered' &&
+        next.n === 0 &&
+        draft.options.at(-1)!.style === 'letter')
+    )
+      return this.open(token);
     if (!draft) return this.open(token);
-    if (token.sign === '' && draft.options.at(-1)?.style !== 'letter') return this.addOption(token, 'none', draft.options.length);
+    if (token.sign === '' && draft.options.at(-1)?.style !== 'letter')
+      return this.addOption(token, 'none', draft.options.length);
     this.addOption(token, 'bullet', draft.options.length);
   }
 
   private onField(token: Extract<Token, { is: 'field' }>): void {
     const draft = this.current;
     if (token.role === 'question') return this.open(token);
-    if (!draft || (this.gap && !draft.options.length && draft.number === undefined && token.role !== 'answer')) {
+    if (
+      !draft ||
+      (this.gap && !draft.options.length && draft.number === undefined && token.role !== 'answer')
+    ) {
       if (token.role === 'category') this.heading = pieceText(token).trim() || undefined;
       else if (token.role === 'title' || !draft) this.open({ ...token, from: 0 });
       else draft.fields.push({ role: token.role as Draft['fields'][number]['role'], piece: token });
@@ -125,7 +197,12 @@ class Machine {
   private onHeading(token: TextToken, index: number): void {
     const next = this.next(index);
     const text = pieceText(token).trim();
-    if (endsAsked(text) && next && (next.is === 'lettered' || next.is === 'bullet' || next.is === 'text')) return this.open(token);
+    if (
+      endsAsked(text) &&
+      next &&
+      (next.is === 'lettered' || next.is === 'bullet' || next.is === 'text')
+    )
+      return this.open(token);
     this.current = undefined;
     this.heading = text;
   }
@@ -134,16 +211,39 @@ class Machine {
   private onAnswersHeading(token: TextToken, index: number): void {
     const next = this.next(index);
     if (!this.drafts.length) return;
-    if (!headsAnswers(token.line.text)) { this.inKey = true; this.current = undefined; this.keyLines.push({ ...token, is: 'text', line: { ...token.line, text: token.line.text.slice(token.from) }, from: 0, to: token.to - token.from }); return; }
+    if (!headsAnswers(token.line.text)) {
+      this.inKey = true;
+      this.current = undefined;
+      this.keyLines.push({
+        ...token,
+        is: 'text',
+        line: { ...token.line, text: token.line.text.slice(token.from) },
+        from: 0,
+        to: token.to - token.from,
+      });
+      return;
+    }
     if (!next) return;
     const text = next.is === 'blank' || next.is === 'rule' ? '' : next.line.text;
     const lists = next.is === 'numbered' || /^\W*\d+\s*[.):–-]?\s*\(?[A-Ja-j]\b/u.test(text);
-    if (lists) { this.inKey = true; this.current = undefined; return; }
-    if (this.current && next.is !== 'rule' && next.is !== 'blank') this.current.answers.push({ line: token.line, from: token.line.text.length, to: token.line.text.length });
+    if (lists) {
+      this.inKey = true;
+      this.current = undefined;
+      return;
+    }
+    if (this.current && next.is !== 'rule' && next.is !== 'blank')
+      this.current.answers.push({
+        line: token.line,
+        from: token.line.text.length,
+        to: token.line.text.length,
+      });
   }
 
   private takesKeyLine(token: Token): boolean {
-    if (token.is === 'heading') { this.inKey = false; return false; }
+    if (token.is === 'heading') {
+      this.inKey = false;
+      return false;
+    }
     if (token.is !== 'blank' && token.is !== 'rule') this.keyLines.push(token);
     return true;
   }
@@ -156,9 +256,16 @@ class Machine {
     if (/^[[\](){}<>|]+$/.test(text.trim())) return;
     // "Answer:" with its words on the line below.
     const waiting = draft.answers.at(-1);
-    if (waiting && !pieceText(waiting).trim() && !this.gap) { draft.answers[draft.answers.length - 1] = token; return; }
-    if (!draft.options.length && !draft.answers.length) return this.textAfterStem(draft, token, index);
-    const firstOption = next && ((next.is === 'lettered' && next.n === 0) || (next.is === 'numbered' && next.n === 1 && draft.options.at(-1)?.style === 'number'));
+    if (waiting && !pieceText(waiting).trim() && !this.gap) {
+      draft.answers[draft.answers.length - 1] = token;
+      return;
+    }
+    if (!draft.options.length && !draft.answers.length)
+      return this.textAfterStem(draft, token, index);
+    const firstOption =
+      next &&
+      ((next.is === 'lettered' && next.n === 0) ||
+        (next.is === 'numbered' && next.n === 1 && draft.options.at(-1)?.style === 'number'));
     if (this.gap || firstOption) return this.open(token);
     if (draft.answers.length || draft.fields.length) return this.continueField(draft, token);
     const last = draft.options.at(-1)!;
@@ -182,25 +289,49 @@ class Machine {
       const labelled = block.length < 4 && block.every((one) => one.is === 'text');
       // A numbered question in several paragraphs goes on until its options come.
       const after = this.tokens.slice(index + block.length).find((one) => one.is !== 'blank');
-      const joins = draft.number !== undefined && labelled && after?.is === 'lettered' && after.n === 0;
-      if (joins) { draft.stem.push(token); return; }
-      if (asked && draft.number !== undefined && (starred || block.length > 1) && !block.some((one) => one.is === 'lettered')) return this.addOption(token, 'none', 0);
+      const joins =
+        draft.number !== undefined && labelled && after?.is === 'lettered' && after.n === 0;
+      if (joins) {
+        draft.stem.push(token);
+        return;
+      }
+      if (
+        asked &&
+        draft.number !== undefined &&
+        (starred || block.length > 1) &&
+        !block.some((one) => one.is === 'lettered')
+      )
+        return this.addOption(token, 'none', 0);
       return this.open(token);
     }
     // A line further down that asks is still the stem's.
     const asks = block.some((one) => one.is === 'text' && endsAsked(pieceText(one)));
     // Questions one a line are no options of the first.
-    if (asked && !starred && block.filter((one) => one.is === 'text' && endsAsked(pieceText(one))).length >= block.length * 0.5) return this.open(token);
-    const isPlain = block.length > 1 && block.every((one) => one.is === 'text' || (one.is === 'bullet' && one.sign === ''));
+    if (
+      asked &&
+      !starred &&
+      block.filter((one) => one.is === 'text' && endsAsked(pieceText(one))).length >=
+        block.length * 0.5
+    )
+      return this.open(token);
+    const isPlain =
+      block.length > 1 &&
+      block.every((one) => one.is === 'text' || (one.is === 'bullet' && one.sign === ''));
     const capital = (one: Token): boolean => /^\W*\p{Lu}/u.test(pieceText(one as Piece));
-    if (isPlain && (asked || (starred && !asks && capital(token) === capital(block.at(-1)!)))) return this.addOption(token, 'none', 0);
+    if (isPlain && (asked || (starred && !asks && capital(token) === capital(block.at(-1)!))))
+      return this.addOption(token, 'none', 0);
     draft.stem.push(token);
   }
 
   /** The tokens from here to the next gap. */
   private block(index: number): Token[] {
     const found: Token[] = [];
-    for (let i = index; i < this.tokens.length && this.tokens[i]!.is !== 'blank' && this.tokens[i]!.is !== 'rule'; i++) found.push(this.tokens[i]!);
+    for (
+      let i = index;
+      i < this.tokens.length && this.tokens[i]!.is !== 'blank' && this.tokens[i]!.is !== 'rule';
+      i++
+    )
+      found.push(this.tokens[i]!);
     return found;
   }
 }

@@ -5,7 +5,8 @@ const BEFORE_RIGHT = /^(?:\*(?!\*)|[✓✔✅☑]\ufe0f?|\[[xX✓✔*]\]|\([xX�
 const BEFORE_WRONG = /^(?:[✗✘❌☐✖○]\ufe0f?|\[[ _]?\]|\([ _]\))\s*/u;
 const BEHIND_RIGHT = /\s*(?:\*+|[✓✔✅☑]\ufe0f?|\[[xX✓✔*]\]|\([xX✓✔*]\)|←|<-)\s*$/u;
 const BEHIND_WRONG = /\s*(?:[✗✘❌✖]\ufe0f?)\s*$/u;
-const BEHIND_WORD = /\s*(?:[([{]\s*([\p{L}]{2,12})(?: (?:answer|antwort|one|option))?\s*[)\]}]|(?:←|<-+|–|—|\s-)\s*([\p{L}]{2,12})(?: (?:answer|antwort|one|option))?)\s*[.!]?\s*$/u;
+const BEHIND_WORD =
+  /\s*(?:[([{]\s*([\p{L}]{2,12})(?: (?:answer|antwort|one|option))?\s*[)\]}]|(?:←|<-+|–|—|\s-)\s*([\p{L}]{2,12})(?: (?:answer|antwort|one|option))?)\s*[.!]?\s*$/u;
 
 /** What was found: where the text without its marks begins and ends, whether a mark said right or wrong, and its sign. */
 export type Marked = { from: number; to: number; right?: boolean; sign?: string };
@@ -13,19 +14,37 @@ export type Marked = { from: number; to: number; right?: boolean; sign?: string 
 /** Takes the marks off an option's text; looked for before and behind, twice in front since a label may stand between. */
 export function takeMarks(text: string, from = 0): Marked {
   const found: Marked = { from, to: text.length };
-  const say = (right: boolean, sign: string): void => { found.right = right; found.sign = sign.trim(); };
+  const say = (right: boolean, sign: string): void => {
+    found.right = right;
+    found.sign = sign.trim();
+  };
   const before = text.slice(from);
   const right = BEFORE_RIGHT.exec(before);
   const wrong = right ? null : BEFORE_WRONG.exec(before);
   // A star that also closes the text, as in *Water*, is one mark.
-  if (right) { say(true, right[0]); found.from += right[0].length; } else if (wrong) { say(false, wrong[0]); found.from += wrong[0].length; }
+  if (right) {
+    say(true, right[0]);
+    found.from += right[0].length;
+  } else if (wrong) {
+    say(false, wrong[0]);
+    found.from += wrong[0].length;
+  }
   const rest = text.slice(found.from);
   const word = BEHIND_WORD.exec(rest);
   const verdict = word && verdictOf(word[1] ?? word[2] ?? '');
-  if (verdict !== undefined && verdict !== null) { say(verdict, word![1] ?? word![2]!); found.to = found.from + word!.index; return found; }
+  if (verdict !== undefined && verdict !== null) {
+    say(verdict, word![1] ?? word![2]!);
+    found.to = found.from + word!.index;
+    return found;
+  }
   const behind = BEHIND_RIGHT.exec(rest);
   const behindWrong = behind ? null : BEHIND_WRONG.exec(rest);
-  if (behind && behind.index > 0) { say(true, behind[0]); found.to = found.from + behind.index; }
-  else if (behindWrong && behindWrong.index > 0) { say(false, behindWrong[0]); found.to = found.from + behindWrong.index; }
+  if (behind && behind.index > 0) {
+    say(true, behind[0]);
+    found.to = found.from + behind.index;
+  } else if (behindWrong && behindWrong.index > 0) {
+    say(false, behindWrong[0]);
+    found.to = found.from + behindWrong.index;
+  }
   return found;
 }

@@ -18,7 +18,9 @@ function parseRows(text: string, separator: Separator, file: string): Parsed {
     // Read again with quotes as ordinary signs: the rest of the file is worth more than one cell's quotes.
     result = Papa.parse<string[]>(text, { delimiter: separator, quoteChar: '\u0001' });
     findings.push({
-      rule: 'stray-quote', level: 'warn', where: { file, line: (broken.row ?? 0) + 1 },
+      rule: 'stray-quote',
+      level: 'warn',
+      where: { file, line: (broken.row ?? 0) + 1 },
       message: `A quotation mark near record ${(broken.row ?? 0) + 1} is never closed, so quotation marks were read as ordinary signs. Look at the rows from there on.`,
     });
   }
@@ -33,7 +35,9 @@ function linesOf(rows: string[][], first: number): number[] | undefined {
   let line = first;
   return rows.map((row) => {
     const start = line;
-    line += 1 + row.reduce((sum, cell) => sum + (cell.includes('\n') ? cell.split('\n').length - 1 : 0), 0);
+    line +=
+      1 +
+      row.reduce((sum, cell) => sum + (cell.includes('\n') ? cell.split('\n').length - 1 : 0), 0);
     return start;
   });
 }
@@ -48,22 +52,45 @@ function settleCells(rows: string[][], file: string): Finding | undefined {
       // An apostrophe in front of a formula-like text is a guard, here and in other programs' files.
       if (row[c]!.charCodeAt(0) === 39) row[c] = unguardFormula(row[c]!);
       if (row[c]!.length > CAPS.cellCharacters) {
-        return blocked(file, 'cell-too-long', `${file}, row ${r + 1}, column ${columnLetters(c)} holds ${row[c]!.length.toLocaleString('en-GB')} characters; ${CAPS.cellCharacters.toLocaleString('en-GB')} at most are taken. A quotation mark that is never closed is the usual cause.`);
+        return blocked(
+          file,
+          'cell-too-long',
+          `${file}, row ${r + 1}, column ${columnLetters(c)} holds ${row[c]!.length.toLocaleString('en-GB')} characters; ${CAPS.cellCharacters.toLocaleString('en-GB')} at most are taken. A quotation mark that is never closed is the usual cause.`,
+        );
       }
     }
   }
   return cells > CAPS.cells
-    ? blocked(file, 'too-many-cells', `${file} holds ${cells.toLocaleString('en-GB')} cells; ${CAPS.cells.toLocaleString('en-GB')} at most are taken. Split it and bring the parts in one by one.`)
+    ? blocked(
+        file,
+        'too-many-cells',
+        `${file} holds ${cells.toLocaleString('en-GB')} cells; ${CAPS.cells.toLocaleString('en-GB')} at most are taken. Split it and bring the parts in one by one.`,
+      )
     : undefined;
 }
 
 function sheetOf(name: string, rows: string[][], firstLine: number): Sheet {
   const lines = linesOf(rows, firstLine);
-  return { name, hidden: false, rows, ...(lines ? { lines } : {}), merges: [], validations: [], comments: [], formulas: [], dates: [], isProtected: false };
+  return {
+    name,
+    hidden: false,
+    rows,
+    ...(lines ? { lines } : {}),
+    merges: [],
+    validations: [],
+    comments: [],
+    formulas: [],
+    dates: [],
+    isProtected: false,
+  };
 }
 
 /** Reads text that is already decoded, as from the clipboard. */
-export function readDelimitedText(file: string, source: string, options: ReaderOptions = {}): Table {
+export function readDelimitedText(
+  file: string,
+  source: string,
+  options: ReaderOptions = {},
+): Table {
   const found = options.separator ? { separator: options.separator } : findSeparator(source, file);
   const declared = /^sep=[,;|\t]\r?\n/i.exec(source);
   const text = declared ? source.slice(declared[0].length) : source;
@@ -71,7 +98,9 @@ export function readDelimitedText(file: string, source: string, options: ReaderO
   const stop = settleCells(rows, file);
   const format = found.separator === '\t' ? 'tsv' : 'csv';
   return {
-    file, format, separator: found.separator,
+    file,
+    format,
+    separator: found.separator,
     newline: /\r\n/.test(text.slice(0, 64_000)) ? 'crlf' : 'lf',
     quote: quoted && !/(?:^|[\n,;\t|])[^"\n,;\t|]/.test(text.slice(0, 4000)) ? 'all' : 'minimal',
     sheets: stop ? [] : [sheetOf(file, rows, declared ? 2 : 1)],

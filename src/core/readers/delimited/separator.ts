@@ -2,7 +2,12 @@
 import Papa from 'papaparse';
 import { SEPARATORS, type Separator } from '../../model';
 
-const NAMES: Record<Separator, string> = { ',': 'comma', ';': 'semicolon', '\t': 'tab', '|': 'bar' };
+const NAMES: Record<Separator, string> = {
+  ',': 'comma',
+  ';': 'semicolon',
+  '\t': 'tab',
+  '|': 'bar',
+};
 
 /** How well a sign splits the sample: rows of the commonest width, times that width. */
 function score(sample: string, separator: Separator): number {
@@ -10,7 +15,9 @@ function score(sample: string, separator: Separator): number {
   const rows = data.slice(0, -1).length ? data.slice(0, -1) : data;
   const widths = new Map<number, number>();
   for (const row of rows) widths.set(row.length, (widths.get(row.length) ?? 0) + 1);
-  const [width, times] = [...widths].filter(([w]) => w > 1).sort((a, b) => b[1] - a[1])[0] ?? [1, 0];
+  const [width, times] = [...widths].filter(([w]) => w > 1).sort((a, b) => b[1] - a[1])[0] ?? [
+    1, 0,
+  ];
   // Signs inside sentences give many widths; a true separator gives nearly one.
   return (times / rows.length) ** 2 * Math.min(width, 8) * (separator === '\t' ? 1.5 : 1);
 }
@@ -20,8 +27,15 @@ export function findSeparator(text: string, name = ''): { separator: Separator; 
   const declared = /^sep=([,;|\t])\r?\n/i.exec(text);
   if (declared) return { separator: declared[1] as Separator, because: 'the first line says so' };
   const sample = text.slice(0, 64_000);
-  const scores = SEPARATORS.map((separator) => ({ separator, value: score(sample, separator) })).sort((a, b) => b.value - a.value);
+  const scores = SEPARATORS.map((separator) => ({
+    separator,
+    value: score(sample, separator),
+  })).sort((a, b) => b.value - a.value);
   const best = scores[0]!;
-  if (best.value === 0) return { separator: /\.csv$/i.test(name) ? ',' : '\t', because: 'there is a single column' };
-  return { separator: best.separator, because: `a ${NAMES[best.separator]} splits the rows most evenly` };
+  if (best.value === 0)
+    return { separator: /\.csv$/i.test(name) ? ',' : '\t', because: 'there is a single column' };
+  return {
+    separator: best.separator,
+    because: `a ${NAMES[best.separator]} splits the rows most evenly`,
+  };
 }

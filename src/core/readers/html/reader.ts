@@ -4,22 +4,38 @@ import { isFormatted, plainOf, sliceRuns } from '../../shared/rich-text';
 import { CAPS, blocked } from '../contract';
 import { inlineOf, isBlock } from '../../shared/html/inline';
 import { dataTables, sheetOfTable } from './tables';
-import { attribute, childrenOf, isElement, parseHtml, textOfNode, type Element, type Node } from '../../shared/html/tree';
+import {
+  attribute,
+  childrenOf,
+  isElement,
+  parseHtml,
+  textOfNode,
+  type Element,
+  type Node,
+} from '../../shared/html/tree';
 
 /** Whether a text is HTML rather than a text that speaks of it. */
-export const looksLikeHtml = (text: string): boolean => /^\s*(?:<!doctype html|<html|<meta\b|<table\b|<body\b|<!--StartFragment)/i.test(text.slice(0, 2000)) && /<\/(?:table|p|div|li|h\d|html|span|td)>/i.test(text);
+export const looksLikeHtml = (text: string): boolean =>
+  /^\s*(?:<!doctype html|<html|<meta\b|<table\b|<body\b|<!--StartFragment)/i.test(
+    text.slice(0, 2000),
+  ) && /<\/(?:table|p|div|li|h\d|html|span|td)>/i.test(text);
 
 /** What the list that an item stands in writes in front of it. */
 function listLabel(item: Element, index: number): string {
   const parent = item.parentNode;
   if (!parent || !isElement(parent) || parent.tagName === 'ul') return '•';
   const n = (Number(attribute(parent, 'start')) || 1) + index;
-  const type = attribute(parent, 'type') || /list-style-type\s*:\s*([\w-]+)/i.exec(attribute(parent, 'style'))?.[1] || '1';
-  if (/^a$|alpha|latin/i.test(type)) return `${String.fromCharCode((type === 'A' || /upper/i.test(type) ? 64 : 96) + n)}.`;
+  const type =
+    attribute(parent, 'type') ||
+    /list-style-type\s*:\s*([\w-]+)/i.exec(attribute(parent, 'style'))?.[1] ||
+    '1';
+  if (/^a$|alpha|latin/i.test(type))
+    return `${String.fromCharCode((type === 'A' || /upper/i.test(type) ? 64 : 96) + n)}.`;
   return `${n}.`;
 }
 
-const containsBlock = (node: Node): boolean => childrenOf(node).some((inner) => isElement(inner) && (isBlock(inner) || containsBlock(inner)));
+const containsBlock = (node: Node): boolean =>
+  childrenOf(node).some((inner) => isElement(inner) && (isBlock(inner) || containsBlock(inner)));
 
 class Lines {
   readonly lines: DocumentLine[] = [];
@@ -27,27 +43,44 @@ class Lines {
 
   private push(runs: Run[], about: Partial<DocumentLine>): void {
     let at = 0;
-    plainOf(runs).split('\n').forEach((text, index) => {
-      const own = sliceRuns(runs, at, at + text.length);
-      at += text.length + 1;
-      this.lines.push({
-        line: this.lines.length + 1, text: text.replace(/\u00a0/g, ' '),
-        ...(isFormatted(own) ? { runs: own.map((run) => ({ ...run, text: run.text.replace(/\u00a0/g, ' ') })) } : {}),
-        ...(index === 0 ? about : {}),
+    plainOf(runs)
+      .split('\n')
+      .forEach((text, index) => {
+        const own = sliceRuns(runs, at, at + text.length);
+        at += text.length + 1;
+        this.lines.push({
+          line: this.lines.length + 1,
+          text: text.replace(/\u00a0/g, ' '),
+          ...(isFormatted(own)
+            ? { runs: own.map((run) => ({ ...run, text: run.text.replace(/\u00a0/g, ' ') })) }
+            : {}),
+          ...(index === 0 ? about : {}),
+        });
       });
-    });
   }
 
   walk(node: Node): void {
     for (const child of childrenOf(node)) {
-      if (!isElement(child)) { if (textOfNode(child)?.trim()) this.loose(node, child); continue; }
+      if (!isElement(child)) {
+        if (textOfNode(child)?.trim()) this.loose(node, child);
+        continue;
+      }
       const holdsBlocks = containsBlock(child);
-      if (child.tagName === 'ul' || child.tagName === 'ol') { this.list(child); continue; }
+      if (child.tagName === 'ul' || child.tagName === 'ol') {
+        this.list(child);
+        continue;
+      }
       if (isBlock(child) || holdsBlocks) {
-        if (holdsBlocks) { this.walk(child); continue; }
+        if (holdsBlocks) {
+          this.walk(child);
+          continue;
+        }
         const { runs, pictures } = inlineOf(child);
         const heading = /^h([1-6])$/.exec(child.tagName);
-        this.push(runs, { ...(heading ? { heading: Number(heading[1]) } : {}), ...(pictures.length ? { pictures } : {}) });
+        this.push(runs, {
+          ...(heading ? { heading: Number(heading[1]) } : {}),
+          ...(pictures.length ? { pictures } : {}),
+        });
       } else this.loose(node, child);
     }
   }
@@ -59,7 +92,11 @@ class Lines {
     const before = children[at - 1];
     if (before && (!isElement(before) ? textOfNode(before)?.trim() : !isBlock(before))) return;
     let end = at;
-    while (end < children.length && !(isElement(children[end]!) && isBlock(children[end] as Element))) end++;
+    while (
+      end < children.length &&
+      !(isElement(children[end]!) && isBlock(children[end] as Element))
+    )
+      end++;
     const group = { ...parent, childNodes: children.slice(at, end) } as unknown as Node;
     const { runs, pictures } = inlineOf(group);
     this.push(runs, pictures.length ? { pictures } : {});
@@ -67,15 +104,33 @@ class Lines {
 
   private list(list: Element): void {
     this.depth++;
-    childrenOf(list).filter(isElement).forEach((item, index) => {
-      if (item.tagName !== 'li') { if (item.tagName === 'ul' || item.tagName === 'ol') this.list(item); return; }
-      const inner = childrenOf(item);
-      const nested = inner.findIndex((child) => isElement(child) && (child.tagName === 'ul' || child.tagName === 'ol'));
-      const own = { ...item, childNodes: nested < 0 ? inner : inner.slice(0, nested) } as Element;
-      const { runs, pictures } = inlineOf(own);
-      this.push(runs, { label: listLabel(item, index), level: this.depth, ...(pictures.length ? { pictures } : {}) });
-      if (nested >= 0) inner.slice(nested).filter(isElement).forEach((child) => { if (child.tagName === 'ul' || child.tagName === 'ol') this.list(child); else this.walk({ ...child, childNodes: [child] } as unknown as Node); });
-    });
+    childrenOf(list)
+      .filter(isElement)
+      .forEach((item, index) => {
+        if (item.tagName !== 'li') {
+          if (item.tagName === 'ul' || item.tagName === 'ol') this.list(item);
+          return;
+        }
+        const inner = childrenOf(item);
+        const nested = inner.findIndex(
+          (child) => isElement(child) && (child.tagName === 'ul' || child.tagName === 'ol'),
+        );
+        const own = { ...item, childNodes: nested < 0 ? inner : inner.slice(0, nested) } as Element;
+        const { runs, pictures } = inlineOf(own);
+        this.push(runs, {
+          label: listLabel(item, index),
+          level: this.depth,
+          ...(pictures.length ? { pictures } : {}),
+        });
+        if (nested >= 0)
+          inner
+            .slice(nested)
+            .filter(isElement)
+            .forEach((child) => {
+              if (child.tagName === 'ul' || child.tagName === 'ol') this.list(child);
+              else this.walk({ ...child, childNodes: [child] } as unknown as Node);
+            });
+      });
     this.depth--;
   }
 }
@@ -85,9 +140,29 @@ export function readHtml(file: string, source: string): Opened {
   const root = parseHtml(source);
   const tables = dataTables(root);
   if (tables.length) {
-    const sheets = tables.map((table, index): Sheet => sheetOfTable(table, tables.length === 1 ? file : `Table ${index + 1}`));
-    const cells = sheets.reduce((sum, sheet) => sum + sheet.rows.reduce((all, row) => all + row.length, 0), 0);
-    if (cells > CAPS.cells) return { is: 'table', table: { file, format: 'html', sheets: [], findings: [blocked(file, 'too-many-cells', `${file} holds ${cells.toLocaleString('en-GB')} cells; ${CAPS.cells.toLocaleString('en-GB')} at most are taken. Split it and bring the parts in one by one.`)] } };
+    const sheets = tables.map((table, index): Sheet =>
+      sheetOfTable(table, tables.length === 1 ? file : `Table ${index + 1}`),
+    );
+    const cells = sheets.reduce(
+      (sum, sheet) => sum + sheet.rows.reduce((all, row) => all + row.length, 0),
+      0,
+    );
+    if (cells > CAPS.cells)
+      return {
+        is: 'table',
+        table: {
+          file,
+          format: 'html',
+          sheets: [],
+          findings: [
+            blocked(
+              file,
+              'too-many-cells',
+              `${file} holds ${cells.toLocaleString('en-GB')} cells; ${CAPS.cells.toLocaleString('en-GB')} at most are taken. Split it and bring the parts in one by one.`,
+            ),
+          ],
+        },
+      };
     return { is: 'table', table: { file, format: 'html', sheets, findings: [] } };
   }
   const lines = new Lines();

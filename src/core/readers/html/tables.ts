@@ -4,18 +4,28 @@ import { isFormatted, plainOf } from '../../shared/rich-text';
 import { inlineOf } from '../../shared/html/inline';
 import { attribute, childrenOf, findAll, isElement, type Element } from '../../shared/html/tree';
 
-const span = (cell: Element, name: 'colspan' | 'rowspan'): number => Math.min(200, Math.max(1, Number(attribute(cell, name)) || 1));
+const span = (cell: Element, name: 'colspan' | 'rowspan'): number =>
+  Math.min(200, Math.max(1, Number(attribute(cell, name)) || 1));
 
 function rowsOf(table: Element): Element[] {
   return childrenOf(table).flatMap((child) => {
     if (!isElement(child)) return [];
-    return child.tagName === 'tr' ? [child] : ['thead', 'tbody', 'tfoot'].includes(child.tagName) ? rowsOf(child) : [];
+    return child.tagName === 'tr'
+      ? [child]
+      : ['thead', 'tbody', 'tfoot'].includes(child.tagName)
+        ? rowsOf(child)
+        : [];
   });
 }
 
 const hasFill = (cell: Element): boolean => {
-  const fill = /background(?:-color)?\s*:\s*([^;]+)/i.exec(attribute(cell, 'style'))?.[1]?.trim() ?? attribute(cell, 'bgcolor');
-  return fill !== '' && !/^(?:#?f{3}(?:f{3})?|white|transparent|none|inherit|rgb\(255, ?255, ?255\))$/i.test(fill);
+  const fill =
+    /background(?:-color)?\s*:\s*([^;]+)/i.exec(attribute(cell, 'style'))?.[1]?.trim() ??
+    attribute(cell, 'bgcolor');
+  return (
+    fill !== '' &&
+    !/^(?:#?f{3}(?:f{3})?|white|transparent|none|inherit|rgb\(255, ?255, ?255\))$/i.test(fill)
+  );
 };
 
 /** A table as a sheet, named as given. */
@@ -26,7 +36,7 @@ export function sheetOfTable(table: Element, name: string): Sheet {
   const pictures: Record<string, Picture[]> = {};
   const taken = new Set<string>();
   rowsOf(table).forEach((line, r) => {
-    const row: string[] = rows[r] = [];
+    const row: string[] = (rows[r] = []);
     let c = 0;
     for (const cell of childrenOf(line)) {
       if (!isElement(cell) || (cell.tagName !== 'td' && cell.tagName !== 'th')) continue;
@@ -35,21 +45,36 @@ export function sheetOfTable(table: Element, name: string): Sheet {
       const inline = inlineOf(cell);
       row[c] = plainOf(inline.runs).replace(/\u00a0/g, ' ');
       const runs = hasFill(cell) ? inline.runs.map((run) => ({ ...run, mark: true })) : inline.runs;
-      if (cell.tagName === 'td' && isFormatted(runs)) rich[`${r}:${c}`] = runs.map((run) => ({ ...run, text: run.text.replace(/\u00a0/g, ' ') }));
+      if (cell.tagName === 'td' && isFormatted(runs))
+        rich[`${r}:${c}`] = runs.map((run) => ({ ...run, text: run.text.replace(/\u00a0/g, ' ') }));
       if (inline.pictures.length) pictures[`${r}:${c}`] = inline.pictures;
-      if (wide > 1 || high > 1) merges.push({ top: r, left: c, bottom: r + high - 1, right: c + wide - 1 });
+      if (wide > 1 || high > 1)
+        merges.push({ top: r, left: c, bottom: r + high - 1, right: c + wide - 1 });
       for (let y = 0; y < high; y++) for (let x = 0; x < wide; x++) taken.add(`${r + y}:${c + x}`);
       c += wide;
     }
     for (let i = 0; i < row.length; i++) row[i] ??= '';
   });
   return {
-    name, hidden: false, rows, merges, validations: [], comments: [], formulas: [], dates: [], isProtected: false,
-    ...(Object.keys(rich).length ? { rich } : {}), ...(Object.keys(pictures).length ? { pictures } : {}),
+    name,
+    hidden: false,
+    rows,
+    merges,
+    validations: [],
+    comments: [],
+    formulas: [],
+    dates: [],
+    isProtected: false,
+    ...(Object.keys(rich).length ? { rich } : {}),
+    ...(Object.keys(pictures).length ? { pictures } : {}),
   };
 }
 
 /** The tables that hold data: two columns and one filled row at least. Tables inside tables are looked at as well. */
 export function dataTables(root: Parameters<typeof findAll>[0]): Element[] {
-  return findAll(root, 'table', true).filter((table) => findAll(table, 'table').length === 0 && rowsOf(table).some((row) => childrenOf(row).filter(isElement).length > 1));
+  return findAll(root, 'table', true).filter(
+    (table) =>
+      findAll(table, 'table').length === 0 &&
+      rowsOf(table).some((row) => childrenOf(row).filter(isElement).length > 1),
+  );
 }

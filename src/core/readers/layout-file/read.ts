@@ -2,16 +2,34 @@
 import { LayoutFileSchema, type LayoutFile } from '../../model';
 import { fromBase64 } from '../../shared/base64';
 
-export type LayoutFileRead = { file: LayoutFile; blank?: { name: string; bytes: Uint8Array } } | { problem: string };
+export type LayoutFileRead =
+  { file: LayoutFile; blank?: { name: string; bytes: Uint8Array } } | { problem: string };
 
 /** The layout and its blank, or a sentence that says why they can't be had. */
 export function readLayoutFile(name: string, text: string): LayoutFileRead {
   let raw: unknown;
-  try { raw = JSON.parse(text); } catch { return { problem: `${name} is a layout's file, but its text is damaged and can't be read. Take another copy of it.` }; }
+  try {
+    raw = JSON.parse(text);
+  } catch {
+    return {
+      problem: `${name} is a layout's file, but its text is damaged and can't be read. Take another copy of it.`,
+    };
+  }
   const version = (raw as { version?: unknown } | null)?.version;
-  if (typeof version === 'number' && version > 1) return { problem: `${name} was written by a newer version of this program (${version}; this one reads version 1). Bring this program up to date.` };
+  if (typeof version === 'number' && version > 1)
+    return {
+      problem: `${name} was written by a newer version of this program (${version}; this one reads version 1). Bring this program up to date.`,
+    };
   const parsed = LayoutFileSchema.safeParse(raw);
-  if (!parsed.success) { const issue = parsed.error.issues[0]; return { problem: `${name} is a layout's file, but at ${issue?.path.join('.') || 'its head'} it does not hold what it should (${issue?.message ?? 'unknown'}).` }; }
+  if (!parsed.success) {
+    const issue = parsed.error.issues[0];
+    return {
+      problem: `${name} is a layout's file, but at ${issue?.path.join('.') || 'its head'} it does not hold what it should (${issue?.message ?? 'unknown'}).`,
+    };
+  }
   const { blank } = parsed.data;
-  return { file: parsed.data, ...(blank ? { blank: { name: blank.name, bytes: fromBase64(blank.base64) } } : {}) };
+  return {
+    file: parsed.data,
+    ...(blank ? { blank: { name: blank.name, bytes: fromBase64(blank.base64) } } : {}),
+  };
 }

@@ -12,7 +12,8 @@ class Compound {
   constructor(private readonly bytes: Uint8Array) {
     this.view = new DataView(bytes.buffer, bytes.byteOffset, bytes.byteLength);
     this.sector = 1 << Math.min(12, Math.max(9, this.view.getUint16(30, true)));
-    for (const sector of this.fatSectors()) for (let at = 0; at < this.sector; at += 4) this.fat.push(this.wordIn(sector, at));
+    for (const sector of this.fatSectors())
+      for (let at = 0; at < this.sector; at += 4) this.fat.push(this.wordIn(sector, at));
   }
 
   private wordIn(sector: number, at: number): number {
@@ -37,13 +38,28 @@ class Compound {
   private chain(start: number, size: number): Uint8Array {
     const seen = new Set<number>();
     const parts: Uint8Array[] = [];
-    for (let sector = start; sector < this.fat.length && !seen.has(sector) && parts.length * this.sector < size; sector = this.fat[sector]!) {
+    for (
+      let sector = start;
+      sector < this.fat.length && !seen.has(sector) && parts.length * this.sector < size;
+      sector = this.fat[sector]!
+    ) {
       seen.add(sector);
-      parts.push(this.bytes.subarray(HEADER + sector * this.sector, HEADER + (sector + 1) * this.sector));
+      parts.push(
+        this.bytes.subarray(HEADER + sector * this.sector, HEADER + (sector + 1) * this.sector),
+      );
     }
-    const whole = new Uint8Array(Math.min(size, parts.reduce((sum, part) => sum + part.length, 0)));
+    const whole = new Uint8Array(
+      Math.min(
+        size,
+        parts.reduce((sum, part) => sum + part.length, 0),
+      ),
+    );
     let at = 0;
-    for (const part of parts) { const piece = part.subarray(0, whole.length - at); whole.set(piece, at); at += piece.length; }
+    for (const part of parts) {
+      const piece = part.subarray(0, whole.length - at);
+      whole.set(piece, at);
+      at += piece.length;
+    }
     return whole;
   }
 
@@ -54,7 +70,11 @@ class Compound {
     const whole = new Uint8Array(size);
     const seen = new Set<number>();
     let at = 0;
-    for (let piece = start; piece * 4 + 4 <= table.length && !seen.has(piece) && at < size; piece = links.getUint32(piece * 4, true)) {
+    for (
+      let piece = start;
+      piece * 4 + 4 <= table.length && !seen.has(piece) && at < size;
+      piece = links.getUint32(piece * 4, true)
+    ) {
       seen.add(piece);
       const part = root.subarray(piece * 64, piece * 64 + Math.min(64, size - at));
       whole.set(part, at);
@@ -69,15 +89,25 @@ class Compound {
     const view = new DataView(directory.buffer);
     const entries = Array.from({ length: Math.floor(directory.length / ENTRY) }, (_, n) => {
       const length = Math.min(64, view.getUint16(n * ENTRY + 64, true));
-      const name = new TextDecoder('utf-16le').decode(directory.subarray(n * ENTRY, n * ENTRY + Math.max(0, length - 2)));
-      return { name, type: directory[n * ENTRY + 66], start: view.getUint32(n * ENTRY + 116, true), size: view.getUint32(n * ENTRY + 120, true) };
+      const name = new TextDecoder('utf-16le').decode(
+        directory.subarray(n * ENTRY, n * ENTRY + Math.max(0, length - 2)),
+      );
+      return {
+        name,
+        type: directory[n * ENTRY + 66],
+        start: view.getUint32(n * ENTRY + 116, true),
+        size: view.getUint32(n * ENTRY + 120, true),
+      };
     });
     const found = entries.find(({ name, type }) => type === 2 && names.includes(name));
     if (!found) return undefined;
     const size = Math.min(found.size, this.bytes.length);
     if (size >= this.view.getUint32(56, true)) return this.chain(found.start, size);
     const root = entries.find(({ type }) => type === 5);
-    return root && this.small(found.start, size, this.chain(root.start, Math.min(root.size, this.bytes.length)));
+    return (
+      root &&
+      this.small(found.start, size, this.chain(root.start, Math.min(root.size, this.bytes.length)))
+    );
   }
 }
 

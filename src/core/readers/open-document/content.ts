@@ -14,7 +14,9 @@ const REPEATED = 2000;
 function ruleOf(condition: string): Rule {
   const list = /is-in-list\((.*)\)/s.exec(condition)?.[1];
   if (list !== undefined) {
-    const written = [...list.matchAll(/"((?:[^"]|"")*)"/g)].map((match) => match[1]!.replace(/""/g, '"'));
+    const written = [...list.matchAll(/"((?:[^"]|"")*)"/g)].map((match) =>
+      match[1]!.replace(/""/g, '"'),
+    );
     return written.length ? { list: written } : { from: list.replace(/[[\]$]/g, '') };
   }
   const length = /text-length\(\)\s*(<=|<|=)\s*(\d+)/.exec(condition);
@@ -45,49 +47,115 @@ export class ContentReader {
   open(name: string, a: Attributes): void {
     if (!this.sheet) this.styles.open(name, a);
     switch (name) {
-      case 'content-validation': this.rules.set(a['table:name'] ?? '', this.rule = ruleOf(a['table:condition'] ?? '')); return;
-      case 'named-range': this.names.set((a['table:name'] ?? '').toLowerCase(), (a['table:cell-range-address'] ?? '').replace(/[$]/g, '')); return;
-      case 'table': this.openSheet(a); return;
-      case 'table-row': this.rowTimes = Math.max(1, Number(a['table:number-rows-repeated'] ?? 1)); this.column = 0; this.rowHadText = false; return;
-      case 'table-cell': case 'covered-table-cell': this.cell = { a, runs: [], paragraphs: 0, note: '' }; return;
-      case 'annotation': this.depth.annotation++; return;
-      case 'p': this.depth.text++; if (this.cell && !this.depth.annotation && this.cell.paragraphs++) this.add('\n'); return;
-      case 'span': this.looks.push(this.styles.looks.get(a['text:style-name'] ?? '') ?? {}); return;
-      case 'a': this.href = a['xlink:href'] ?? ''; return;
-      case 's': this.add(' '.repeat(Math.min(1000, Number(a['text:c'] ?? 1)))); return;
-      case 'tab': this.add('\t'); return;
-      case 'line-break': this.add('\n'); return;
+      case 'content-validation':
+        this.rules.set(a['table:name'] ?? '', (this.rule = ruleOf(a['table:condition'] ?? '')));
+        return;
+      case 'named-range':
+        this.names.set(
+          (a['table:name'] ?? '').toLowerCase(),
+          (a['table:cell-range-address'] ?? '').replace(/[$]/g, ''),
+        );
+        return;
+      case 'table':
+        this.openSheet(a);
+        return;
+      case 'table-row':
+        this.rowTimes = Math.max(1, Number(a['table:number-rows-repeated'] ?? 1));
+        this.column = 0;
+        this.rowHadText = false;
+        return;
+      case 'table-cell':
+      case 'covered-table-cell':
+        this.cell = { a, runs: [], paragraphs: 0, note: '' };
+        return;
+      case 'annotation':
+        this.depth.annotation++;
+        return;
+      case 'p':
+        this.depth.text++;
+        if (this.cell && !this.depth.annotation && this.cell.paragraphs++) this.add('\n');
+        return;
+      case 'span':
+        this.looks.push(this.styles.looks.get(a['text:style-name'] ?? '') ?? {});
+        return;
+      case 'a':
+        this.href = a['xlink:href'] ?? '';
+        return;
+      case 's':
+        this.add(' '.repeat(Math.min(1000, Number(a['text:c'] ?? 1))));
+        return;
+      case 'tab':
+        this.add('\t');
+        return;
+      case 'line-break':
+        this.add('\n');
+        return;
     }
   }
 
   private openSheet(a: Attributes): void {
-    this.sheet = { name: a['table:name'] ?? `Sheet ${this.sheets.length + 1}`, hidden: this.styles.hidden.has(a['table:style-name'] ?? ''), rows: [], merges: [], validations: [], comments: [], formulas: [], dates: [], isProtected: a['table:protected'] === 'true' };
+    this.sheet = {
+      name: a['table:name'] ?? `Sheet ${this.sheets.length + 1}`,
+      hidden: this.styles.hidden.has(a['table:style-name'] ?? ''),
+      rows: [],
+      merges: [],
+      validations: [],
+      comments: [],
+      formulas: [],
+      dates: [],
+      isProtected: a['table:protected'] === 'true',
+    };
     this.uses = new Map();
     this.row = 0;
   }
 
   private add(text: string): void {
     if (!this.cell || !text) return;
-    if (this.depth.annotation) { this.cell.note += text; return; }
-    this.cell.runs.push({ text, ...Object.assign({}, ...this.looks), ...(this.href ? { href: this.href } : {}) });
+    if (this.depth.annotation) {
+      this.cell.note += text;
+      return;
+    }
+    this.cell.runs.push({
+      text,
+      ...Object.assign({}, ...this.looks),
+      ...(this.href ? { href: this.href } : {}),
+    });
   }
 
   text(text: string): void {
     if (this.depth.text && this.cell) this.add(text.replace(/[ \t\r\n]+/g, ' '));
-    else if (this.depth.text && this.rule && text.trim()) this.rule.prompt = [this.rule.prompt, text.trim()].filter(Boolean).join(' ');
+    else if (this.depth.text && this.rule && text.trim())
+      this.rule.prompt = [this.rule.prompt, text.trim()].filter(Boolean).join(' ');
   }
 
   close(name: string): void {
     if (!this.sheet) this.styles.close(name);
     switch (name) {
-      case 'content-validation': this.rule = undefined; return;
-      case 'p': this.depth.text--; return;
-      case 'span': this.looks.pop(); return;
-      case 'a': this.href = ''; return;
-      case 'annotation': this.depth.annotation--; return;
-      case 'table-cell': case 'covered-table-cell': this.closeCell(name.startsWith('covered')); return;
-      case 'table-row': this.closeRow(); return;
-      case 'table': this.closeSheet(); return;
+      case 'content-validation':
+        this.rule = undefined;
+        return;
+      case 'p':
+        this.depth.text--;
+        return;
+      case 'span':
+        this.looks.pop();
+        return;
+      case 'a':
+        this.href = '';
+        return;
+      case 'annotation':
+        this.depth.annotation--;
+        return;
+      case 'table-cell':
+      case 'covered-table-cell':
+        this.closeCell(name.startsWith('covered'));
+        return;
+      case 'table-row':
+        this.closeRow();
+        return;
+      case 'table':
+        this.closeSheet();
+        return;
     }
   }
 
@@ -98,32 +166,70 @@ export class ContentReader {
     const { a } = cell;
     const times = Math.max(1, Number(a['table:number-columns-repeated'] ?? 1));
     const rule = a['table:content-validation-name'];
-    if (rule) this.uses.set(rule, [...(this.uses.get(rule) ?? []), { top: this.row, left: this.column, bottom: this.row + this.rowTimes - 1, right: this.column + times - 1 }]);
-    if (cell.note.trim()) sheet.comments.push({ row: this.row, column: this.column, text: cell.note.trim() });
-    if (sheet.isProtected && this.styles.unlocked.has(a['table:style-name'] ?? '')) this.unlock(sheet, times);
+    if (rule)
+      this.uses.set(rule, [
+        ...(this.uses.get(rule) ?? []),
+        {
+          top: this.row,
+          left: this.column,
+          bottom: this.row + this.rowTimes - 1,
+          right: this.column + times - 1,
+        },
+      ]);
+    if (cell.note.trim())
+      sheet.comments.push({ row: this.row, column: this.column, text: cell.note.trim() });
+    if (sheet.isProtected && this.styles.unlocked.has(a['table:style-name'] ?? ''))
+      this.unlock(sheet, times);
     const own = this.styles.looks.get(a['table:style-name'] ?? '');
     const text = covered ? '' : plainOf(cell.runs);
-    if (text) this.fill(sheet, joinRuns(own ? cell.runs.map((run) => ({ ...own, ...run })) : cell.runs), text, Math.min(times, REPEATED), a);
+    if (text)
+      this.fill(
+        sheet,
+        joinRuns(own ? cell.runs.map((run) => ({ ...own, ...run })) : cell.runs),
+        text,
+        Math.min(times, REPEATED),
+        a,
+      );
     const wide = Number(a['table:number-columns-spanned'] ?? 1);
     const high = Number(a['table:number-rows-spanned'] ?? 1);
-    if (wide > 1 || high > 1) sheet.merges.push({ top: this.row, left: this.column, bottom: this.row + high - 1, right: this.column + wide - 1 });
+    if (wide > 1 || high > 1)
+      sheet.merges.push({
+        top: this.row,
+        left: this.column,
+        bottom: this.row + high - 1,
+        right: this.column + wide - 1,
+      });
     this.column += times;
   }
 
   /** Cells that may be filled; a form repeats them for hundreds of rows, of which the first tell enough. */
   private unlock(sheet: Sheet, times: number): void {
     const unlocked = (sheet.unlocked ??= []);
-    for (let r = this.row; r < this.row + Math.min(this.rowTimes, 200) && unlocked.length < 50_000; r++) for (let c = this.column; c < this.column + Math.min(times, 200); c++) unlocked.push(`${r}:${c}`);
+    for (
+      let r = this.row;
+      r < this.row + Math.min(this.rowTimes, 200) && unlocked.length < 50_000;
+      r++
+    )
+      for (let c = this.column; c < this.column + Math.min(times, 200); c++)
+        unlocked.push(`${r}:${c}`);
   }
 
   private fill(sheet: Sheet, runs: Run[], text: string, times: number, a: Attributes): void {
     this.rowHadText = true;
-    if (text.length > CAPS.cellCharacters) throw new OverCap('cell-too-long', `${text.length.toLocaleString('en-GB')} characters in one cell; ${CAPS.cellCharacters.toLocaleString('en-GB')} at most are taken`);
+    if (text.length > CAPS.cellCharacters)
+      throw new OverCap(
+        'cell-too-long',
+        `${text.length.toLocaleString('en-GB')} characters in one cell; ${CAPS.cellCharacters.toLocaleString('en-GB')} at most are taken`,
+      );
     while (sheet.rows.length <= this.row && sheet.rows.length < 200_000) sheet.rows.push([]);
     const line = sheet.rows[this.row];
     if (!line || this.column > 1000) return;
     for (let c = this.column; c < this.column + times; c++) {
-      if (++this.cells > CAPS.cells) throw new OverCap('too-many-cells', `more than ${CAPS.cells.toLocaleString('en-GB')} filled cells`);
+      if (++this.cells > CAPS.cells)
+        throw new OverCap(
+          'too-many-cells',
+          `more than ${CAPS.cells.toLocaleString('en-GB')} filled cells`,
+        );
       while (line.length < c) line.push('');
       line[c] = text;
       if (isFormatted(runs)) (sheet.rich ??= {})[`${this.row}:${c}`] = runs;
@@ -137,7 +243,16 @@ export class ContentReader {
     const { sheet } = this;
     if (!sheet) return;
     const line = sheet.rows[this.row];
-    if (this.rowHadText && line) for (let n = 1; n < Math.min(this.rowTimes, REPEATED); n++) { this.cells += line.length; if (this.cells > CAPS.cells) throw new OverCap('too-many-cells', `more than ${CAPS.cells.toLocaleString('en-GB')} filled cells`); sheet.rows.push([...line]); }
+    if (this.rowHadText && line)
+      for (let n = 1; n < Math.min(this.rowTimes, REPEATED); n++) {
+        this.cells += line.length;
+        if (this.cells > CAPS.cells)
+          throw new OverCap(
+            'too-many-cells',
+            `more than ${CAPS.cells.toLocaleString('en-GB')} filled cells`,
+          );
+        sheet.rows.push([...line]);
+      }
     this.row += this.rowTimes;
   }
 
@@ -148,7 +263,14 @@ export class ContentReader {
     this.sheets.push(sheet);
     for (const [name, ranges] of this.uses) {
       const rule = this.rules.get(name);
-      if (rule) sheet.validations.push({ ranges, ...(rule.list ? { list: rule.list } : {}), ...(rule.maxLength ? { maxLength: rule.maxLength } : {}), ...(rule.prompt ? { prompt: rule.prompt } : {}), ...(rule.from ? { source: rule.from } : {}) } as Validation);
+      if (rule)
+        sheet.validations.push({
+          ranges,
+          ...(rule.list ? { list: rule.list } : {}),
+          ...(rule.maxLength ? { maxLength: rule.maxLength } : {}),
+          ...(rule.prompt ? { prompt: rule.prompt } : {}),
+          ...(rule.from ? { source: rule.from } : {}),
+        } as Validation);
     }
   }
 
@@ -157,12 +279,24 @@ export class ContentReader {
     for (const sheet of this.sheets) {
       for (const validation of sheet.validations as (Validation & { source?: string })[]) {
         if (!validation.source) continue;
-        const [place = '', end = ''] = (this.names.get(validation.source.toLowerCase()) ?? validation.source).split(':');
-        const [where, first = place] = place.includes('.') ? [place.slice(0, place.lastIndexOf('.')).replace(/^'|'$/g, ''), place.slice(place.lastIndexOf('.') + 1)] : ['', place];
+        const [place = '', end = ''] = (
+          this.names.get(validation.source.toLowerCase()) ?? validation.source
+        ).split(':');
+        const [where, first = place] = place.includes('.')
+          ? [
+              place.slice(0, place.lastIndexOf('.')).replace(/^'|'$/g, ''),
+              place.slice(place.lastIndexOf('.') + 1),
+            ]
+          : ['', place];
         const range = parseRange(end ? `${first}:${end.slice(end.lastIndexOf('.') + 1)}` : first);
         const from = this.sheets.find((candidate) => candidate.name === where) ?? sheet;
         delete validation.source;
-        if (range) validation.list = from.rows.slice(range.top, Math.min(range.bottom + 1, range.top + 500)).flatMap((row) => row.slice(range.left, range.right + 1)).map((value) => value.trim()).filter(Boolean);
+        if (range)
+          validation.list = from.rows
+            .slice(range.top, Math.min(range.bottom + 1, range.top + 500))
+            .flatMap((row) => row.slice(range.left, range.right + 1))
+            .map((value) => value.trim())
+            .filter(Boolean);
       }
     }
   }

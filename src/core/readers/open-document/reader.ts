@@ -7,7 +7,10 @@ import { parseXml } from '../xml';
 import { ContentReader } from './content';
 
 /** Whether a package is a spreadsheet of this kind. */
-export const isOpenSheet = (parts: Parts): boolean => /opendocument\.spreadsheet/.test(partText(parts, 'mimetype')) || (parts.has('content.xml') && partText(parts, 'content.xml').slice(0, 20_000).includes('office:spreadsheet'));
+export const isOpenSheet = (parts: Parts): boolean =>
+  /opendocument\.spreadsheet/.test(partText(parts, 'mimetype')) ||
+  (parts.has('content.xml') &&
+    partText(parts, 'content.xml').slice(0, 20_000).includes('office:spreadsheet'));
 
 /** Reads the sheets of an opened package. Never throws for bad input. */
 export function readOpenSheet(file: string, parts: Parts): Table {
@@ -20,10 +23,28 @@ export function readOpenSheet(file: string, parts: Parts): Table {
     });
     reader.finish();
   } catch (error) {
-    if (error instanceof OverCap) return unreadable(file, 'ods', error.rule, `${file} holds ${error.message}. Split it and bring the parts in one by one.`);
-    return unreadable(file, 'ods', 'workbook-damaged', `${file} opens as a package, but a part of it is damaged and can't be read. Save it again in your spreadsheet program and bring it in.`);
+    if (error instanceof OverCap)
+      return unreadable(
+        file,
+        'ods',
+        error.rule,
+        `${file} holds ${error.message}. Split it and bring the parts in one by one.`,
+      );
+    return unreadable(
+      file,
+      'ods',
+      'workbook-damaged',
+      `${file} opens as a package, but a part of it is damaged and can't be read. Save it again in your spreadsheet program and bring it in.`,
+    );
   }
   const table: Table = { file, format: 'ods', sheets: reader.sheets, findings: [] };
-  if (!reader.sheets.some((sheet) => sheet.rows.length)) table.findings.push(blocked(file, 'workbook-empty', `${file} holds no filled cell on any of its ${reader.sheets.length} sheets.`));
+  if (!reader.sheets.some((sheet) => sheet.rows.length))
+    table.findings.push(
+      blocked(
+        file,
+        'workbook-empty',
+        `${file} holds no filled cell on any of its ${reader.sheets.length} sheets.`,
+      ),
+    );
   return table;
 }

@@ -2,7 +2,6 @@
 import type { Look } from '../../model';
 import type { Attributes } from '../xml';
 
-
 /** Collects the styles while the document is parsed; `looks` by the style's name, `hidden` the names of hidden sheets' styles. */
 export class StyleCollector {
   readonly looks = new Map<string, Look>();
@@ -12,21 +11,38 @@ export class StyleCollector {
   private name = '';
 
   open(element: string, a: Attributes): void {
-    if (element === 'style') { this.name = a['style:name'] ?? ''; return; }
+    if (element === 'style') {
+      this.name = a['style:name'] ?? '';
+      return;
+    }
     if (!this.name) return;
-    if (element === 'table-properties' && a['table:display'] === 'false') this.hidden.add(this.name);
-    if (element === 'table-cell-properties' && a['style:cell-protect'] === 'none') this.unlocked.add(this.name);
-    if (element === 'table-cell-properties') { const fill = a['fo:background-color'] ?? ''; if (fill && !/^(?:transparent|#ffffff)$/i.test(fill)) this.add({ mark: true }); }
+    if (element === 'table-properties' && a['table:display'] === 'false')
+      this.hidden.add(this.name);
+    if (element === 'table-cell-properties' && a['style:cell-protect'] === 'none')
+      this.unlocked.add(this.name);
+    if (element === 'table-cell-properties') {
+      const fill = a['fo:background-color'] ?? '';
+      if (fill && !/^(?:transparent|#ffffff)$/i.test(fill)) this.add({ mark: true });
+    }
     if (element !== 'text-properties') return;
     const position = a['style:text-position'] ?? '';
     this.add({
-      ...(/^(?:bold|[6-9]00)$/.test(a['fo:font-weight'] ?? '') ? { bold: true } : {}), ...(/italic|oblique/.test(a['fo:font-style'] ?? '') ? { italic: true } : {}),
+      ...(/^(?:bold|[6-9]00)$/.test(a['fo:font-weight'] ?? '') ? { bold: true } : {}),
+      ...(/italic|oblique/.test(a['fo:font-style'] ?? '') ? { italic: true } : {}),
       ...(/^(?!none)./.test(a['style:text-underline-style'] ?? '') ? { underline: true } : {}),
       ...(/^(?!#000000)#/.test(a['fo:color'] ?? '') ? { mark: true } : {}),
-      ...(/^sub|^-/.test(position) ? { sub: true } : /^super|^[1-9]/.test(position) ? { sup: true } : {}),
+      ...(/^sub|^-/.test(position)
+        ? { sub: true }
+        : /^super|^[1-9]/.test(position)
+          ? { sup: true }
+          : {}),
     });
   }
 
-  private add(look: Look): void { this.looks.set(this.name, { ...this.looks.get(this.name), ...look }); }
-  close(element: string): void { if (element === 'style') this.name = ''; }
+  private add(look: Look): void {
+    this.looks.set(this.name, { ...this.looks.get(this.name), ...look });
+  }
+  close(element: string): void {
+    if (element === 'style') this.name = '';
+  }
 }

@@ -7,9 +7,11 @@ import { creditOf, type Declaration } from './declarations';
 import { childrenNamed, contentOf, named, textOfTree, type Tree } from './tree';
 
 export type Part = Pick<Item, 'kind'> & Partial<Item>;
-const NO_FEEDBACK = (tree: Tree): string | undefined => (tree.name === 'feedback-inline' || tree.name === 'feedback-block' ? '' : undefined);
+const NO_FEEDBACK = (tree: Tree): string | undefined =>
+  tree.name === 'feedback-inline' || tree.name === 'feedback-block' ? '' : undefined;
 
-const textOfTrees = (nodes: readonly (Tree | string)[]): Text => textOf(contentOf(nodes, NO_FEEDBACK).runs);
+const textOfTrees = (nodes: readonly (Tree | string)[]): Text =>
+  textOf(contentOf(nodes, NO_FEEDBACK).runs);
 const isTrue = (value: string | undefined): boolean => value === 'true';
 const empty: Declaration = { correct: [], mapping: new Map(), baseType: '', cardinality: 'single' };
 
@@ -18,10 +20,18 @@ function choice(tree: Tree, declared: Declaration): Part {
   const options = childrenNamed(tree, 'simple-choice').map((one): Option => {
     const id = one.attributes['identifier'] ?? '';
     const feedback = named(one, 'feedback-inline')[0] ?? named(one, 'feedback-block')[0];
-    return { text: textOfTrees(one.children), right: right.has(id), ...(weights?.has(id) ? { weight: weights.get(id)! } : {}), ...(feedback ? { feedback: textOf(contentOf(feedback.children).runs) } : {}) };
+    return {
+      text: textOfTrees(one.children),
+      right: right.has(id),
+      ...(weights?.has(id) ? { weight: weights.get(id)! } : {}),
+      ...(feedback ? { feedback: textOf(contentOf(feedback.children).runs) } : {}),
+    };
   });
   const most = numberOf(tree.attributes['max-choices'] ?? '1');
-  const pair = options.length === 2 ? trueFalsePair(options[0]!.text.plain, options[1]!.text.plain) : undefined;
+  const pair =
+    options.length === 2
+      ? trueFalsePair(options[0]!.text.plain, options[1]!.text.plain)
+      : undefined;
   const across = tree.attributes['orientation'];
   const several = declared.cardinality === 'multiple' || most !== 1;
   return {
@@ -33,63 +43,132 @@ function choice(tree: Tree, declared: Declaration): Part {
 }
 
 function match(tree: Tree, declared: Declaration): Part {
-  const texts = new Map(named(tree, 'simple-associable-choice').map((one) => [one.attributes['identifier'] ?? '', textOfTrees(one.children)]));
-  const keys = declared.correct.length ? declared.correct : [...declared.mapping].filter(([, value]) => value > 0).map(([key]) => key);
-  const pairs = keys.flatMap((key) => { const [left = '', right = ''] = key.split(/\s+/); return texts.has(left) && texts.has(right) ? [{ left: texts.get(left)!, right: texts.get(right)! }] : []; });
-  return { kind: 'match', pairs, ...(tree.attributes['shuffle'] ? { shuffle: isTrue(tree.attributes['shuffle']) } : {}) };
+  const texts = new Map(
+    named(tree, 'simple-associable-choice').map((one) => [
+      one.attributes['identifier'] ?? '',
+      textOfTrees(one.children),
+    ]),
+  );
+  const keys = declared.correct.length
+    ? declared.correct
+    : [...declared.mapping].filter(([, value]) => value > 0).map(([key]) => key);
+  const pairs = keys.flatMap((key) => {
+    const [left = '', right = ''] = key.split(/\s+/);
+    return texts.has(left) && texts.has(right)
+      ? [{ left: texts.get(left)!, right: texts.get(right)! }]
+      : [];
+  });
+  return {
+    kind: 'match',
+    pairs,
+    ...(tree.attributes['shuffle'] ? { shuffle: isTrue(tree.attributes['shuffle']) } : {}),
+  };
 }
 
 function order(tree: Tree, declared: Declaration): Part {
-  const texts = new Map(childrenNamed(tree, 'simple-choice').map((one) => [one.attributes['identifier'] ?? '', textOfTrees(one.children)]));
+  const texts = new Map(
+    childrenNamed(tree, 'simple-choice').map((one) => [
+      one.attributes['identifier'] ?? '',
+      textOfTrees(one.children),
+    ]),
+  );
   const ids = declared.correct.length ? declared.correct : [...texts.keys()];
   return { kind: 'order', steps: ids.flatMap((id) => texts.get(id) ?? []) };
 }
 
 /** Accepted texts of an entry: the right ones first, then those that earn something. */
-export const acceptedOf = ({ correct, mapping }: Declaration): string[] => [...new Set([...correct, ...[...mapping].filter(([, value]) => value > 0).map(([key]) => key)])];
+export const acceptedOf = ({ correct, mapping }: Declaration): string[] => [
+  ...new Set([...correct, ...[...mapping].filter(([, value]) => value > 0).map(([key]) => key)]),
+];
 
 /** The tolerance that the item's own scoring allows around the right number: an equality with a tolerance, or two bounds. */
 export function toleranceOf(item: Tree, value: number): number {
   const equal = named(item, 'equal').find((one) => one.attributes['tolerance-mode'] === 'absolute');
   if (equal) return numberOf((equal.attributes['tolerance'] ?? '').split(/\s+/)[0] ?? '') ?? 0;
-  const bound = (name: string): number | undefined => { const base = named(item, name).flatMap((one) => childrenNamed(one, 'base-value'))[0]; return base && numberOf(textOfTree(base)); };
+  const bound = (name: string): number | undefined => {
+    const base = named(item, name).flatMap((one) => childrenNamed(one, 'base-value'))[0];
+    return base && numberOf(textOfTree(base));
+  };
   const [low, high] = [bound('gte'), bound('lte')];
-  return low !== undefined && high !== undefined && low <= value && value <= high ? Number(((high - low) / 2).toPrecision(10)) : 0;
+  return low !== undefined && high !== undefined && low <= value && value <= high
+    ? Number(((high - low) / 2).toPrecision(10))
+    : 0;
 }
 
 function entry(tree: Tree, declared: Declaration, item: Tree): Part {
   const value = numberOf(declared.correct[0] ?? '');
-  if ((declared.baseType === 'float' || declared.baseType === 'integer') && value !== undefined) return { kind: 'number', number: { value, tolerance: toleranceOf(item, value) } };
+  if ((declared.baseType === 'float' || declared.baseType === 'integer') && value !== undefined)
+    return { kind: 'number', number: { value, tolerance: toleranceOf(item, value) } };
   return { kind: 'short', accepted: acceptedOf(declared) };
 }
 
 function gapMatch(tree: Tree, declared: Declaration): Part & { stem: Text } {
-  const texts = new Map(named(tree, 'gap-text').map((one) => [one.attributes['identifier'] ?? '', textOfTrees(one.children).plain]));
+  const texts = new Map(
+    named(tree, 'gap-text').map((one) => [
+      one.attributes['identifier'] ?? '',
+      textOfTrees(one.children).plain,
+    ]),
+  );
   const places = named(tree, 'gap').map((gap) => gap.attributes['identifier'] ?? '');
   const options = [...texts.values()];
-  const gaps = places.map((place) => ({ accepted: declared.correct.flatMap((key) => { const [text = '', at] = key.split(/\s+/); return at === place && texts.has(text) ? [texts.get(text)!] : []; }), options }));
-  const body = tree.children.filter((child) => typeof child === 'string' || !['gap-text', 'prompt'].includes(child.name));
+  const gaps = places.map((place) => ({
+    accepted: declared.correct.flatMap((key) => {
+      const [text = '', at] = key.split(/\s+/);
+      return at === place && texts.has(text) ? [texts.get(text)!] : [];
+    }),
+    options,
+  }));
+  const body = tree.children.filter(
+    (child) => typeof child === 'string' || !['gap-text', 'prompt'].includes(child.name),
+  );
   let n = 0;
-  return { kind: 'gap', stem: textOf(contentOf(body, (one) => (one.name === 'gap' ? `{{${++n}}}` : undefined)).runs), gaps };
+  return {
+    kind: 'gap',
+    stem: textOf(contentOf(body, (one) => (one.name === 'gap' ? `{{${++n}}}` : undefined)).runs),
+    gaps,
+  };
 }
 
 /** One gap of a running sentence: typed, or chosen from a list. */
-export function inlineGap(tree: Tree, declared: Declaration): { accepted: string[]; options?: string[] } {
+export function inlineGap(
+  tree: Tree,
+  declared: Declaration,
+): { accepted: string[]; options?: string[] } {
   if (tree.name === 'text-entry-interaction') return { accepted: acceptedOf(declared) };
-  const texts = new Map(childrenNamed(tree, 'inline-choice').map((one) => [one.attributes['identifier'] ?? '', textOfTrees(one.children).plain]));
-  return { accepted: acceptedOf(declared).flatMap((key) => texts.get(key) ?? []), options: [...texts.values()] };
+  const texts = new Map(
+    childrenNamed(tree, 'inline-choice').map((one) => [
+      one.attributes['identifier'] ?? '',
+      textOfTrees(one.children).plain,
+    ]),
+  );
+  return {
+    accepted: acceptedOf(declared).flatMap((key) => texts.get(key) ?? []),
+    options: [...texts.values()],
+  };
 }
 
 /** The question part of an interaction; undefined where it is of a kind that the model can't hold. */
 export function partOf(tree: Tree, declared: Declaration = empty, item: Tree): Part | undefined {
   switch (tree.name) {
-    case 'choice-interaction': return choice(tree, declared);
-    case 'match-interaction': case 'associate-interaction': return match(tree, declared);
-    case 'order-interaction': return order(tree, declared);
-    case 'text-entry-interaction': case 'slider-interaction': return entry(tree, declared, item);
-    case 'extended-text-interaction': { const lines = numberOf(tree.attributes['expected-lines'] ?? ''); return { kind: 'open', ...(lines ? { lines } : {}) }; }
-    case 'upload-interaction': return { kind: 'upload' };
-    case 'gap-match-interaction': return gapMatch(tree, declared);
-    default: return undefined;
+    case 'choice-interaction':
+      return choice(tree, declared);
+    case 'match-interaction':
+    case 'associate-interaction':
+      return match(tree, declared);
+    case 'order-interaction':
+      return order(tree, declared);
+    case 'text-entry-interaction':
+    case 'slider-interaction':
+      return entry(tree, declared, item);
+    case 'extended-text-interaction': {
+      const lines = numberOf(tree.attributes['expected-lines'] ?? '');
+      return { kind: 'open', ...(lines ? { lines } : {}) };
+    }
+    case 'upload-interaction':
+      return { kind: 'upload' };
+    case 'gap-match-interaction':
+      return gapMatch(tree, declared);
+    default:
+      return undefined;
   }
 }

@@ -5,9 +5,18 @@ import { parseHtml } from '../../shared/html/tree';
 import { escapeHtml, plainOf } from '../../shared/rich-text';
 import { parseXml } from '../xml';
 
-export type Tree = { name: string; attributes: Record<string, string>; children: (Tree | string)[] };
+export type Tree = {
+  name: string;
+  attributes: Record<string, string>;
+  children: (Tree | string)[];
+};
 
-const kebab = (name: string): string => name.replace(/^qti-/, '').replace(/([a-z0-9])([A-Z])/g, '$1-$2').replace(/_/g, '-').toLowerCase();
+const kebab = (name: string): string =>
+  name
+    .replace(/^qti-/, '')
+    .replace(/([a-z0-9])([A-Z])/g, '$1-$2')
+    .replace(/_/g, '-')
+    .toLowerCase();
 const local = (name: string): string => name.slice(name.indexOf(':') + 1);
 
 /** The root element. Throws an Error where the XML is broken or nests past 200 levels. */
@@ -16,23 +25,38 @@ export function parseTree(xml: string): Tree {
   const stack: Tree[] = [root];
   parseXml(xml, {
     open(name, a) {
-      const element: Tree = { name: kebab(name), attributes: Object.fromEntries(Object.entries(a).map(([key, value]) => [kebab(local(key)), value])), children: [] };
+      const element: Tree = {
+        name: kebab(name),
+        attributes: Object.fromEntries(
+          Object.entries(a).map(([key, value]) => [kebab(local(key)), value]),
+        ),
+        children: [],
+      };
       stack.at(-1)!.children.push(element);
       stack.push(element);
       if (stack.length > 200) throw new Error('nested too deep');
     },
-    text(text) { stack.at(-1)!.children.push(text); },
-    close() { stack.pop(); },
+    text(text) {
+      stack.at(-1)!.children.push(text);
+    },
+    close() {
+      stack.pop();
+    },
   });
   return root.children.find((child): child is Tree => typeof child !== 'string') ?? root;
 }
 
-export const elementsOf = (tree: Tree): Tree[] => tree.children.filter((child): child is Tree => typeof child !== 'string');
-export const childrenNamed = (tree: Tree, name: string): Tree[] => elementsOf(tree).filter((child) => child.name === name);
+export const elementsOf = (tree: Tree): Tree[] =>
+  tree.children.filter((child): child is Tree => typeof child !== 'string');
+export const childrenNamed = (tree: Tree, name: string): Tree[] =>
+  elementsOf(tree).filter((child) => child.name === name);
 /** Every element below that a test holds for; what is found is not searched further. */
-export const findTrees = (tree: Tree, test: (tree: Tree) => boolean): Tree[] => elementsOf(tree).flatMap((child) => (test(child) ? [child] : findTrees(child, test)));
-export const named = (tree: Tree, name: string): Tree[] => findTrees(tree, (child) => child.name === name);
-export const textOfTree = (tree: Tree): string => tree.children.map((child) => (typeof child === 'string' ? child : textOfTree(child))).join('');
+export const findTrees = (tree: Tree, test: (tree: Tree) => boolean): Tree[] =>
+  elementsOf(tree).flatMap((child) => (test(child) ? [child] : findTrees(child, test)));
+export const named = (tree: Tree, name: string): Tree[] =>
+  findTrees(tree, (child) => child.name === name);
+export const textOfTree = (tree: Tree): string =>
+  tree.children.map((child) => (typeof child === 'string' ? child : textOfTree(child))).join('');
 
 const VOID = new Set(['br', 'img', 'hr']);
 const ATTRIBUTES = new Set(['src', 'alt', 'href', 'style', 'data']);
@@ -42,8 +66,12 @@ function asHtml(node: Tree | string, instead: (tree: Tree) => string | undefined
   if (typeof node === 'string') return escapeHtml(node);
   const other = instead(node);
   if (other !== undefined) return escapeHtml(other);
-  const name = node.name === 'object' && /^image\//.test(node.attributes['type'] ?? '') ? 'img' : node.name;
-  const attributes = Object.entries(node.attributes).filter(([key]) => ATTRIBUTES.has(key)).map(([key, value]) => ` ${key === 'data' ? 'src' : key}="${escapeHtml(value)}"`).join('');
+  const name =
+    node.name === 'object' && /^image\//.test(node.attributes['type'] ?? '') ? 'img' : node.name;
+  const attributes = Object.entries(node.attributes)
+    .filter(([key]) => ATTRIBUTES.has(key))
+    .map(([key, value]) => ` ${key === 'data' ? 'src' : key}="${escapeHtml(value)}"`)
+    .join('');
   if (VOID.has(name)) return `<${name}${attributes}>`;
   return `<${name}${attributes}>${node.children.map((child) => asHtml(child, instead)).join('')}</${name}>`;
 }
@@ -51,10 +79,14 @@ function asHtml(node: Tree | string, instead: (tree: Tree) => string | undefined
 export type Content = { runs: Run[]; pictures: Picture[] };
 
 /** What stands in elements, as runs and pictures; markup that runs or is unknown is left out, its text kept. */
-export const contentOf = (nodes: readonly (Tree | string)[], instead: (tree: Tree) => string | undefined = () => undefined): Content =>
+export const contentOf = (
+  nodes: readonly (Tree | string)[],
+  instead: (tree: Tree) => string | undefined = () => undefined,
+): Content =>
   inlineOf(parseHtml(`<div>${nodes.map((node) => asHtml(node, instead)).join('')}</div>`), true);
 
 /** HTML that stands in a text, as older packages hold it. */
-export const contentOfHtml = (html: string): Content => inlineOf(parseHtml(`<div>${html}</div>`), true);
+export const contentOfHtml = (html: string): Content =>
+  inlineOf(parseHtml(`<div>${html}</div>`), true);
 
 export const plainContent = (content: Content): string => plainOf(content.runs).trim();

@@ -11,7 +11,15 @@ export function findFences(lines: readonly string[]): Fence[] {
   let open: (Fence & { sign: string }) | undefined;
   lines.forEach((line, index) => {
     const mark = /^\s*(`{3,}|~{3,})\s*(\w*)/.exec(line);
-    if (!open) { if (mark) open = { first: index + 2, lines: [], language: mark[2]!.toLowerCase(), sign: mark[1]![0]! }; } else if (mark && mark[1]![0] === open.sign) {
+    if (!open) {
+      if (mark)
+        open = {
+          first: index + 2,
+          lines: [],
+          language: mark[2]!.toLowerCase(),
+          sign: mark[1]![0]!,
+        };
+    } else if (mark && mark[1]![0] === open.sign) {
       fences.push(open);
       open = undefined;
     } else open.lines.push(line);
@@ -27,7 +35,10 @@ const BOX = /^\s*\+[-=+]+\+\s*$/;
 
 /** The cells of a line with bars; a bar behind a backslash belongs to its text. */
 function barCells(line: string): string[] {
-  const inner = line.trim().replace(/^\|/, '').replace(/(?<!\\)\|$/, '');
+  const inner = line
+    .trim()
+    .replace(/^\|/, '')
+    .replace(/(?<!\\)\|$/, '');
   return inner.split(/(?<!\\)\|/).map((cell) => cell.trim().replace(/\\\|/g, '|'));
 }
 
@@ -35,7 +46,11 @@ function barCells(line: string): string[] {
  * The tables with bars of a text as one sheet, chatter left out: those with a divider below their headings, or with a bar
  * at both ends of each line. Undefined where there is none.
  */
-export function readBarTable(name: string, lines: readonly string[], firstLine = 1): Pick<Sheet, 'name' | 'rows' | 'lines' | 'rich'> | undefined {
+export function readBarTable(
+  name: string,
+  lines: readonly string[],
+  firstLine = 1,
+): Pick<Sheet, 'name' | 'rows' | 'lines' | 'rich'> | undefined {
   const rows: string[][] = [];
   const numbers: number[] = [];
   const rich: Record<string, Run[]> = {};
@@ -46,19 +61,24 @@ export function readBarTable(name: string, lines: readonly string[], firstLine =
     while (has(end + 1) || BOX.test(lines[end + 1] ?? '')) end++;
     const block = lines.slice(start, end + 1);
     const divided = block.some((line) => DIVIDER.test(line));
-    const closed = block.length > 1 && block.every((line) => BOX.test(line) || /^\s*\|.*\|\s*$/.test(line));
+    const closed =
+      block.length > 1 && block.every((line) => BOX.test(line) || /^\s*\|.*\|\s*$/.test(line));
     if (divided || closed) {
       block.forEach((line, index) => {
         if (DIVIDER.test(line) || BOX.test(line)) return;
-        rows.push(barCells(line).map((cell, column) => {
-          const { text, runs } = inlineMarkdown(cell);
-          if (runs) rich[`${rows.length}:${column}`] = runs;
-          return text;
-        }));
+        rows.push(
+          barCells(line).map((cell, column) => {
+            const { text, runs } = inlineMarkdown(cell);
+            if (runs) rich[`${rows.length}:${column}`] = runs;
+            return text;
+          }),
+        );
         numbers.push(firstLine + start + index);
       });
     }
     start = end;
   }
-  return rows.length ? { name, rows, lines: numbers, ...(Object.keys(rich).length ? { rich } : {}) } : undefined;
+  return rows.length
+    ? { name, rows, lines: numbers, ...(Object.keys(rich).length ? { rich } : {}) }
+    : undefined;
 }

@@ -4,7 +4,8 @@ import type { Document, DocumentLine } from '../../model';
 import { unchangedEnds } from '../../shared/lines';
 import { readLine } from './reader';
 
-const shown = (line: DocumentLine): string => line.source ?? (line.label ? `${line.label} ${line.text}` : line.text);
+const shown = (line: DocumentLine): string =>
+  line.source ?? (line.label ? `${line.label} ${line.text}` : line.text);
 
 /** The document as text, line by line as it is numbered. */
 export const textOfDocument = (document: Document): string => document.lines.map(shown).join('\n');
@@ -17,11 +18,22 @@ export function editDocument(document: Document, text: string): Document {
   const kept = document.lines.slice(before.length - tail);
   const fresh = after.slice(head, after.length - tail).map((line) => readLine(line, 0));
   const first = document.lines[0]?.line ?? 1;
-  return { ...document, lines: [...document.lines.slice(0, head), ...fresh, ...kept].map((line, index) => ({ ...line, line: first + index })) };
+  return {
+    ...document,
+    lines: [...document.lines.slice(0, head), ...fresh, ...kept].map((line, index) => ({
+      ...line,
+      line: first + index,
+    })),
+  };
 }
 
 /** Where formatting stands in the text as shown: a stretch of a line, counted from 0, and how it is set. */
-export type ShownLook = { line: number; from: number; to: number; look: 'bold' | 'italic' | 'underline' | 'mark' | 'sub' | 'sup' };
+export type ShownLook = {
+  line: number;
+  from: number;
+  to: number;
+  look: 'bold' | 'italic' | 'underline' | 'mark' | 'sub' | 'sup';
+};
 const LOOKS = ['bold', 'italic', 'underline', 'mark', 'sub', 'sup'] as const;
 
 /** The formatting of a document's lines, so that what tells a key or a raised sign can be seen beside the text. */
@@ -32,7 +44,12 @@ export function looksOfDocument(document: Document): ShownLook[] {
     return line.runs.flatMap((run) => {
       const from = at;
       at += run.text.length;
-      return LOOKS.filter((look) => run[look]).map((look): ShownLook => ({ line: index + 1, from, to: at, look }));
+      return LOOKS.filter((look) => run[look]).map((look): ShownLook => ({
+        line: index + 1,
+        from,
+        to: at,
+        look,
+      }));
     });
   });
 }

@@ -4,26 +4,52 @@ import type { Sheet } from '../../model';
 import { bareWords } from '../../shared/normalise';
 
 type Json = null | boolean | number | string | Json[] | { [key: string]: Json };
-const OPTIONS = /^(?:options?|choices?|answers?|alternatives?|replies|responses?|antworten|auswahl|reponses?|opciones|respuestas|opzioni|risposte|antwoorden|opcoes|respostas|atebion)$/;
-const RIGHT = /^(?:is ?)?(?:correct|right|true|richtig|korrekt|juste|correcta?|corretta?|juist|certa?|cywir)$/;
+const OPTIONS =
+  /^(?:options?|choices?|answers?|alternatives?|replies|responses?|antworten|auswahl|reponses?|opciones|respuestas|opzioni|risposte|antwoorden|opcoes|respostas|atebion)$/;
+const RIGHT =
+  /^(?:is ?)?(?:correct|right|true|richtig|korrekt|juste|correcta?|corretta?|juist|certa?|cywir)$/;
 const TEXT = /^(?:text|label|option|value|answer|content|title)$/;
 
-const isRecord = (value: Json | undefined): value is { [key: string]: Json } => typeof value === 'object' && value !== null && !Array.isArray(value);
-const words = (key: string): string => bareWords(key.replace(/([a-z])([A-Z])/g, '$1 $2').replace(/_/g, ' '));
+const isRecord = (value: Json | undefined): value is { [key: string]: Json } =>
+  typeof value === 'object' && value !== null && !Array.isArray(value);
+const words = (key: string): string =>
+  bareWords(key.replace(/([a-z])([A-Z])/g, '$1 $2').replace(/_/g, ' '));
 
 /** The first list of objects within, with a category's name where objects group them. */
 function findRecords(value: Json, depth = 0): { [key: string]: Json }[] {
   if (Array.isArray(value)) {
     const records = value.filter(isRecord);
     if (!records.length || records.length < value.length * 0.5) return [];
-    const nested = records.flatMap((record) => Object.entries(record).filter(([key, inner]) => !OPTIONS.test(words(key)) && Array.isArray(inner) && inner.length > 0 && inner.every(isRecord) && inner.some((one) => isRecord(one) && Object.keys(one).length > 2)).flatMap(([, inner]) => findRecords(inner as Json, depth + 1)));
+    const nested = records.flatMap((record) =>
+      Object.entries(record)
+        .filter(
+          ([key, inner]) =>
+            !OPTIONS.test(words(key)) &&
+            Array.isArray(inner) &&
+            inner.length > 0 &&
+            inner.every(isRecord) &&
+            inner.some((one) => isRecord(one) && Object.keys(one).length > 2),
+        )
+        .flatMap(([, inner]) => findRecords(inner as Json, depth + 1)),
+    );
     return nested.length > records.length ? nested : records;
   }
   if (!isRecord(value) || depth > 4) return [];
-  return Object.values(value).map((inner) => findRecords(inner, depth + 1)).sort((a, b) => b.length - a.length)[0] ?? [];
+  return (
+    Object.values(value)
+      .map((inner) => findRecords(inner, depth + 1))
+      .sort((a, b) => b.length - a.length)[0] ?? []
+  );
 }
 
-const plain = (value: Json | undefined): string => (value === null || value === undefined ? '' : Array.isArray(value) ? value.map(plain).join('; ') : isRecord(value) ? plain(value['plain'] ?? value['text'] ?? Object.values(value)[0]) : String(value));
+const plain = (value: Json | undefined): string =>
+  value === null || value === undefined
+    ? ''
+    : Array.isArray(value)
+      ? value.map(plain).join('; ')
+      : isRecord(value)
+        ? plain(value['plain'] ?? value['text'] ?? Object.values(value)[0])
+        : String(value);
 
 /** One option's cells: its text, and its verdict and feedback where it is an object. */
 function optionCells(option: Json, n: number): [string, string][] {
@@ -33,8 +59,10 @@ function optionCells(option: Json, n: number): [string, string][] {
     const name = words(key);
     if (TEXT.test(name)) cells.push([`option ${n}`, plain(value)]);
     else if (RIGHT.test(name)) cells.push([`verdict ${n}`, plain(value)]);
-    else if (/^(?:feedback|explanation|comment)$/.test(name)) cells.push([`feedback ${n}`, plain(value)]);
-    else if (/^(?:weight|fraction|credit|score)$/.test(name)) cells.push([`weight ${n}`, plain(value)]);
+    else if (/^(?:feedback|explanation|comment)$/.test(name))
+      cells.push([`feedback ${n}`, plain(value)]);
+    else if (/^(?:weight|fraction|credit|score)$/.test(name))
+      cells.push([`weight ${n}`, plain(value)]);
   }
   return cells;
 }
@@ -42,23 +70,38 @@ function optionCells(option: Json, n: number): [string, string][] {
 function recordCells(record: { [key: string]: Json }): [string, string][] {
   return Object.entries(record).flatMap(([key, value]): [string, string][] => {
     const name = words(key);
-    if (OPTIONS.test(name) && Array.isArray(value)) return value.flatMap((option, index) => optionCells(option, index + 1));
-    if (OPTIONS.test(name) && isRecord(value)) return Object.values(value).flatMap((option, index) => optionCells(option, index + 1));
+    if (OPTIONS.test(name) && Array.isArray(value))
+      return value.flatMap((option, index) => optionCells(option, index + 1));
+    if (OPTIONS.test(name) && isRecord(value))
+      return Object.values(value).flatMap((option, index) => optionCells(option, index + 1));
     return [[name, plain(value)]];
   });
 }
 
 /** The records of a JSON text as a sheet; undefined where it is no JSON or holds no list of objects. */
-export function readJsonTable(name: string, source: string): Pick<Sheet, 'name' | 'rows'> | undefined {
+export function readJsonTable(
+  name: string,
+  source: string,
+): Pick<Sheet, 'name' | 'rows'> | undefined {
   const text = source.trim().replace(/^\ufeff/, '');
   if (!/^[[{]/.test(text)) return undefined;
   let value: Json;
-  try { value = JSON.parse(text.replace(/,\s*([\]}])/g, '$1')) as Json; } catch { return undefined; }
+  try {
+    value = JSON.parse(text.replace(/,\s*([\]}])/g, '$1')) as Json;
+  } catch {
+    return undefined;
+  }
   const records = findRecords(value);
   if (!records.length) return undefined;
   const cells = records.map(recordCells);
   const headings = [...new Set(cells.flatMap((row) => row.map(([heading]) => heading)))];
   const place = new Map(headings.map((heading, index) => [heading, index]));
-  const rows = cells.map((row) => { const line = headings.map(() => ''); row.forEach(([heading, cell]) => { line[place.get(heading)!] = cell; }); return line; });
+  const rows = cells.map((row) => {
+    const line = headings.map(() => '');
+    row.forEach(([heading, cell]) => {
+      line[place.get(heading)!] = cell;
+    });
+    return line;
+  });
   return { name, rows: [headings, ...rows] };
 }

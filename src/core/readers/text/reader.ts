@@ -9,17 +9,55 @@ const HEADING = /^\s{0,3}(#{1,6})\s+(\S.*?)\s*#*$/u;
 /** A line of text: mark-up read, signs that no program can show replaced. */
 export function readLine(source: string, line: number): DocumentLine {
   const heading = HEADING.exec(source);
-  const bare = (heading ? heading[2]! : source.replace(/^\s*>\s?/, '')).replace(/^(\s*)\*([^*\s][^*]{0,30}:)\*/u, '$1$2');
+  const bare = (heading ? heading[2]! : source.replace(/^\s*>\s?/, '')).replace(
+    /^(\s*)\*([^*\s][^*]{0,30}:)\*/u,
+    '$1$2',
+  );
   const { text, runs } = inlineMarkdown(hasBrokenCharacters(bare) ? cleanText(bare) : bare);
   const flat = text.replace(/\n/g, ' ');
-  return { line, text: flat, ...(flat !== source ? { source } : {}), ...(runs ? { runs: runs.map((run) => ({ ...run, text: run.text.replace(/\n/g, ' ') })) } : {}), ...(heading ? { heading: heading[1]!.length } : {}) };
+  return {
+    line,
+    text: flat,
+    ...(flat !== source ? { source } : {}),
+    ...(runs ? { runs: runs.map((run) => ({ ...run, text: run.text.replace(/\n/g, ' ') })) } : {}),
+    ...(heading ? { heading: heading[1]!.length } : {}),
+  };
 }
 
 /** Reads text as lines. Past the caps nothing is read and a finding says so. */
 export function readTextDocument(file: string, source: string): Document {
   const lines = source.split(/\r\n?|\n/);
   const long = lines.findIndex((line) => line.length > CAPS.cellCharacters);
-  if (long >= 0) return { file, format: 'txt', lines: [], findings: [blocked(file, 'line-too-long', `${file}, line ${long + 1} holds ${lines[long]!.length.toLocaleString('en-GB')} characters; ${CAPS.cellCharacters.toLocaleString('en-GB')} at most are taken. Break it into lines.`)] };
-  if (lines.length > CAPS.lines) return { file, format: 'txt', lines: [], findings: [blocked(file, 'too-many-lines', `${file} has ${lines.length.toLocaleString('en-GB')} lines; ${CAPS.lines.toLocaleString('en-GB')} at most are taken. Split it and bring the parts in one by one.`)] };
-  return { file, format: 'txt', lines: lines.map((line, index) => readLine(line, index + 1)), findings: [] };
+  if (long >= 0)
+    return {
+      file,
+      format: 'txt',
+      lines: [],
+      findings: [
+        blocked(
+          file,
+          'line-too-long',
+          `${file}, line ${long + 1} holds ${lines[long]!.length.toLocaleString('en-GB')} characters; ${CAPS.cellCharacters.toLocaleString('en-GB')} at most are taken. Break it into lines.`,
+        ),
+      ],
+    };
+  if (lines.length > CAPS.lines)
+    return {
+      file,
+      format: 'txt',
+      lines: [],
+      findings: [
+        blocked(
+          file,
+          'too-many-lines',
+          `${file} has ${lines.length.toLocaleString('en-GB')} lines; ${CAPS.lines.toLocaleString('en-GB')} at most are taken. Split it and bring the parts in one by one.`,
+        ),
+      ],
+    };
+  return {
+    file,
+    format: 'txt',
+    lines: lines.map((line, index) => readLine(line, index + 1)),
+    findings: [],
+  };
 }

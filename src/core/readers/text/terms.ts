@@ -10,12 +10,22 @@ const SIGNS: readonly (readonly [string, RegExp])[] = [
 ];
 const LABEL = /^\s*(?:[-–•●*·]\s+|\(?\d{1,3}[.)]\s+)/u;
 
-export type Terms = { sheet: Pick<Sheet, 'name' | 'rows' | 'lines' | 'rich'>; share: number; sign: string };
+export type Terms = {
+  sheet: Pick<Sheet, 'name' | 'rows' | 'lines' | 'rich'>;
+  share: number;
+  sign: string;
+};
 
 /** The list by the sign that splits most lines; `share` is how many of the filled lines it splits. */
 export function readTerms(name: string, lines: readonly string[]): Terms | undefined {
-  const filled = lines.flatMap((line, index) => (line.trim() ? [{ line: line.replace(LABEL, '').trim(), number: index + 1 }] : []));
-  const tries = SIGNS.map(([sign, pattern]) => ({ sign, pattern, hits: filled.filter(({ line }) => pattern.test(inlineMarkdown(line).text)).length })).sort((a, b) => b.hits - a.hits);
+  const filled = lines.flatMap((line, index) =>
+    line.trim() ? [{ line: line.replace(LABEL, '').trim(), number: index + 1 }] : [],
+  );
+  const tries = SIGNS.map(([sign, pattern]) => ({
+    sign,
+    pattern,
+    hits: filled.filter(({ line }) => pattern.test(inlineMarkdown(line).text)).length,
+  })).sort((a, b) => b.hits - a.hits);
   const best = tries[0];
   if (!best || best.hits < 2) return undefined;
   const rows: string[][] = [];
@@ -26,5 +36,9 @@ export function readTerms(name: string, lines: readonly string[]): Terms | undef
     rows.push([match[1]!.trim(), match[2]!.trim()]);
     numbers.push(number);
   }
-  return { sheet: { name, rows, lines: numbers }, share: best.hits / filled.length, sign: best.sign };
+  return {
+    sheet: { name, rows, lines: numbers },
+    share: best.hits / filled.length,
+    sign: best.sign,
+  };
 }

@@ -4,17 +4,38 @@ import { parseXml, type Attributes } from '../xml';
 
 /** The formats that are not written into the file (ECMA-376 part 1, 18.8.30): dates and times. */
 const BUILT_IN: Record<number, string> = {
-  9: '0%', 10: '0.00%', 14: 'yyyy-mm-dd', 15: 'd-mmm-yy', 16: 'd-mmm', 17: 'mmm-yy', 18: 'h:mm', 19: 'h:mm:ss',
-  20: 'h:mm', 21: 'h:mm:ss', 22: 'yyyy-mm-dd h:mm', 45: 'mm:ss', 46: 'h:mm:ss', 47: 'mm:ss',
+  9: '0%',
+  10: '0.00%',
+  14: 'yyyy-mm-dd',
+  15: 'd-mmm-yy',
+  16: 'd-mmm',
+  17: 'mmm-yy',
+  18: 'h:mm',
+  19: 'h:mm:ss',
+  20: 'h:mm',
+  21: 'h:mm:ss',
+  22: 'yyyy-mm-dd h:mm',
+  45: 'mm:ss',
+  46: 'h:mm:ss',
+  47: 'mm:ss',
 };
 const MONTHS = ['Jan', 'Feb', 'Mar', 'Apr', 'May', 'Jun', 'Jul', 'Aug', 'Sep', 'Oct', 'Nov', 'Dec'];
 
 /** `looks` say how a cell style sets its text off: what people mark right answers with. */
-export type CellStyles = { formats: string[]; looks: (Look | undefined)[]; /** Whether cells of the style may be filled on a protected sheet. */ unlocked: boolean[] };
+export type CellStyles = {
+  formats: string[];
+  looks: (Look | undefined)[];
+  /** Whether cells of the style may be filled on a protected sheet. */ unlocked: boolean[];
+};
 
 const isOn = (a: Attributes): boolean => !['0', 'false', 'none'].includes(a['val'] ?? 'true');
 /** Whether a colour is one that says something: neither black, white nor the theme's own text and ground. */
-const isTelling = (a: Attributes): boolean => (a['rgb'] !== undefined ? !/^(?:..)?(?:000000|FFFFFF)$/i.test(a['rgb']) : a['theme'] !== undefined ? !['0', '1'].includes(a['theme']) : a['indexed'] !== undefined && !['8', '9', '64', '65'].includes(a['indexed']));
+const isTelling = (a: Attributes): boolean =>
+  a['rgb'] !== undefined
+    ? !/^(?:..)?(?:000000|FFFFFF)$/i.test(a['rgb'])
+    : a['theme'] !== undefined
+      ? !['0', '1'].includes(a['theme'])
+      : a['indexed'] !== undefined && !['8', '9', '64', '65'].includes(a['indexed']);
 
 class StyleReader {
   readonly styles: CellStyles = { formats: [], looks: [], unlocked: [] };
@@ -30,11 +51,16 @@ class StyleReader {
     else if (this.inside === 'fonts') this.font(name, a);
     else if (this.inside === 'fills') this.fill(name, a);
     else if (name === 'xf' && this.inside === 'cellXfs') this.style(a);
-    else if (name === 'protection' && this.inside === 'cellXfs') this.styles.unlocked[this.styles.formats.length - 1] = a['locked'] === '0' || a['locked'] === 'false';
+    else if (name === 'protection' && this.inside === 'cellXfs')
+      this.styles.unlocked[this.styles.formats.length - 1] =
+        a['locked'] === '0' || a['locked'] === 'false';
   }
 
   private font(name: string, a: Attributes): void {
-    if (name === 'font') { this.fonts.push({}); return; }
+    if (name === 'font') {
+      this.fonts.push({});
+      return;
+    }
     const font = this.fonts.at(-1);
     if (!font) return;
     if (name === 'b') font.bold = isOn(a);
@@ -44,24 +70,34 @@ class StyleReader {
   }
 
   private fill(name: string, a: Attributes): void {
-    if (name === 'fill') { this.fills.push(false); this.solid = false; } else if (name === 'patternFill') this.solid = a['patternType'] === 'solid';
-    else if (name === 'fgColor' && this.solid && isTelling(a)) this.fills[this.fills.length - 1] = true;
+    if (name === 'fill') {
+      this.fills.push(false);
+      this.solid = false;
+    } else if (name === 'patternFill') this.solid = a['patternType'] === 'solid';
+    else if (name === 'fgColor' && this.solid && isTelling(a))
+      this.fills[this.fills.length - 1] = true;
   }
 
   private style(a: Attributes): void {
     const id = Number(a['numFmtId'] ?? 0);
     this.styles.formats.push(this.own.get(id) ?? BUILT_IN[id] ?? 'General');
-    const look = { ...this.fonts[Number(a['fontId'] ?? 0)], ...(this.fills[Number(a['fillId'] ?? 0)] ? { mark: true } : {}) };
+    const look = {
+      ...this.fonts[Number(a['fontId'] ?? 0)],
+      ...(this.fills[Number(a['fillId'] ?? 0)] ? { mark: true } : {}),
+    };
     this.styles.looks.push(Object.values(look).some(Boolean) ? look : undefined);
   }
 
-  close(name: string): void { if (name === this.inside) this.inside = ''; }
+  close(name: string): void {
+    if (name === this.inside) this.inside = '';
+  }
 }
 
 /** The number format and the look of every cell style, by the style's index. */
 export function readStyles(xml: string): CellStyles {
   const reader = new StyleReader();
-  if (xml) parseXml(xml, { open: (name, a) => reader.open(name, a), close: (name) => reader.close(name) });
+  if (xml)
+    parseXml(xml, { open: (name, a) => reader.open(name, a), close: (name) => reader.close(name) });
   return reader.styles;
 }
 
@@ -83,7 +119,9 @@ function showDate(serial: number, format: string, from1904: boolean): string {
   if (!hasMonth) return time;
   const date = /mmm/i.test(format)
     ? [hasDay ? d : '', MONTHS[m], hasYear ? y : ''].filter((part) => part !== '').join(' ')
-    : hasYear ? `${y}-${two(m + 1)}-${two(d)}` : `${two(d)}/${two(m + 1)}`;
+    : hasYear
+      ? `${y}-${two(m + 1)}-${two(d)}`
+      : `${two(d)}/${two(m + 1)}`;
   return /h/i.test(format) ? `${date} ${time}` : date;
 }
 
@@ -94,6 +132,7 @@ export function showNumber(stored: string, format: string, from1904: boolean): s
   if (isDateFormat(format)) return showDate(value, format, from1904);
   if (format.endsWith('%')) return `${Number((value * 100).toPrecision(12))}%`;
   // A format of nothing but zeros keeps leading ones: 0000 shows 417 as 0417.
-  if (/^0+$/.test(format) && Number.isInteger(value)) return String(value).padStart(format.length, '0');
+  if (/^0+$/.test(format) && Number.isInteger(value))
+    return String(value).padStart(format.length, '0');
   return String(Number(value.toPrecision(15)));
 }

@@ -17,12 +17,22 @@ function readBook(xml: string): Book {
   let naming = '';
   parseXml(xml, {
     open(name, a) {
-      if (name === 'sheet') book.sheets.push({ name: a['name'] ?? '', id: a['r:id'] ?? Object.entries(a).find(([key]) => key.endsWith(':id'))?.[1] ?? '', hidden: (a['state'] ?? 'visible') !== 'visible' });
+      if (name === 'sheet')
+        book.sheets.push({
+          name: a['name'] ?? '',
+          id: a['r:id'] ?? Object.entries(a).find(([key]) => key.endsWith(':id'))?.[1] ?? '',
+          hidden: (a['state'] ?? 'visible') !== 'visible',
+        });
       else if (name === 'definedName') naming = a['name'] ?? '';
-      else if (name === 'workbookPr') book.from1904 = a['date1904'] === '1' || a['date1904'] === 'true';
+      else if (name === 'workbookPr')
+        book.from1904 = a['date1904'] === '1' || a['date1904'] === 'true';
     },
-    text(text) { if (naming) book.names.set(naming, (book.names.get(naming) ?? '') + text); },
-    close(name) { if (name === 'definedName') naming = ''; },
+    text(text) {
+      if (naming) book.names.set(naming, (book.names.get(naming) ?? '') + text);
+    },
+    close(name) {
+      if (name === 'definedName') naming = '';
+    },
   });
   return book;
 }
@@ -34,21 +44,37 @@ function readComments(xml: string): Sheet['comments'] {
   let text = '';
   parseXml(xml, {
     open(name, a) {
-      if (name === 'comment') { at = parseRange(a['ref'] ?? ''); text = ''; }
-      else if (name === 't') inText = true;
+      if (name === 'comment') {
+        at = parseRange(a['ref'] ?? '');
+        text = '';
+      } else if (name === 't') inText = true;
     },
-    text(piece) { if (inText) text += piece; },
+    text(piece) {
+      if (inText) text += piece;
+    },
     close(name) {
       if (name === 't') inText = false;
-      else if (name === 'comment' && at) comments.push({ row: at.top, column: at.left, text: text.trim() });
+      else if (name === 'comment' && at)
+        comments.push({ row: at.top, column: at.left, text: text.trim() });
     },
   });
   return comments;
 }
 
 /** The values of a drop-down list: written out, or standing in a block of cells of any sheet, by address or by name. */
-function lookUpList(formula: string, here: string, sheets: Map<string, RawSheet>, names: Map<string, string>): string[] | undefined {
-  if (formula.startsWith('"')) return formula.slice(1, -1).replace(/""/g, '"').split(',').map((value) => value.trim()).filter(Boolean);
+function lookUpList(
+  formula: string,
+  here: string,
+  sheets: Map<string, RawSheet>,
+  names: Map<string, string>,
+): string[] | undefined {
+  if (formula.startsWith('"'))
+    return formula
+      .slice(1, -1)
+      .replace(/""/g, '"')
+      .split(',')
+      .map((value) => value.trim())
+      .filter(Boolean);
   const bare = formula.replace(/^=/, '');
   const target = names.get(bare) ?? bare;
   const match = /^(?:'((?:[^']|'')+)'|([^'!]+))!(.+)$/.exec(target);
@@ -56,7 +82,11 @@ function lookUpList(formula: string, here: string, sheets: Map<string, RawSheet>
   const range = parseRange(match ? match[3]! : target);
   if (!sheet || !range) return undefined;
   const values: string[] = [];
-  for (let r = range.top; r <= Math.min(range.bottom, sheet.rows.length - 1) && values.length < 500; r++) {
+  for (
+    let r = range.top;
+    r <= Math.min(range.bottom, sheet.rows.length - 1) && values.length < 500;
+    r++
+  ) {
     for (let c = range.left; c <= range.right; c++) {
       const text = sheet.rows[r]?.[c]?.trim();
       if (text) values.push(text);
@@ -65,22 +95,44 @@ function lookUpList(formula: string, here: string, sheets: Map<string, RawSheet>
   return values.length ? values : undefined;
 }
 
-function finish(raw: RawValidation[], here: string, sheets: Map<string, RawSheet>, names: Map<string, string>): Validation[] {
+function finish(
+  raw: RawValidation[],
+  here: string,
+  sheets: Map<string, RawSheet>,
+  names: Map<string, string>,
+): Validation[] {
   return raw.map(({ ranges, formula, maxLength, prompt }) => {
     const list = formula ? lookUpList(formula, here, sheets, names) : undefined;
-    return { ranges, ...(list ? { list } : {}), ...(maxLength ? { maxLength } : {}), ...(prompt ? { prompt } : {}) };
+    return {
+      ranges,
+      ...(list ? { list } : {}),
+      ...(maxLength ? { maxLength } : {}),
+      ...(prompt ? { prompt } : {}),
+    };
   });
 }
 
 function readSheets(file: string, parts: Parts): Table {
-  const root = readRelations(parts, '').find(({ type }) => type === 'officeDocument')?.target ?? 'xl/workbook.xml';
+  const root =
+    readRelations(parts, '').find(({ type }) => type === 'officeDocument')?.target ??
+    'xl/workbook.xml';
   if (!parts.has(root)) {
-    return unreadable(file, 'xlsx', 'file-not-a-table', `${file} is a zip package of a kind that is not known here. Bring in a workbook (.xlsx, .ods, .xls), a document (.docx), a test package or text.`);
+    return unreadable(
+      file,
+      'xlsx',
+      'file-not-a-table',
+      `${file} is a zip package of a kind that is not known here. Bring in a workbook (.xlsx, .ods, .xls), a document (.docx), a test package or text.`,
+    );
   }
   const book = readBook(partText(parts, root));
   const relations = readRelations(parts, root);
-  const part = (type: string): string => partText(parts, relations.find((relation) => relation.type === type)?.target ?? '');
-  const shown: Shown = { strings: readSharedStrings(part('sharedStrings')), styles: readStyles(part('styles')), from1904: book.from1904 };
+  const part = (type: string): string =>
+    partText(parts, relations.find((relation) => relation.type === type)?.target ?? '');
+  const shown: Shown = {
+    strings: readSharedStrings(part('sharedStrings')),
+    styles: readStyles(part('styles')),
+    from1904: book.from1904,
+  };
   const raw = new Map<string, RawSheet>();
   const paths = new Map<string, string>();
   for (const sheet of book.sheets) {
@@ -93,11 +145,22 @@ function readSheets(file: string, parts: Parts): Table {
     const found = raw.get(name);
     if (!found) return [];
     const { raw: validations, ...rest } = found;
-    const comments = readRelations(parts, paths.get(name)!).filter(({ type }) => type === 'comments').flatMap(({ target }) => readComments(partText(parts, target)));
-    return [{ ...rest, name, hidden, comments, validations: finish(validations, name, raw, book.names) }];
+    const comments = readRelations(parts, paths.get(name)!)
+      .filter(({ type }) => type === 'comments')
+      .flatMap(({ target }) => readComments(partText(parts, target)));
+    return [
+      { ...rest, name, hidden, comments, validations: finish(validations, name, raw, book.names) },
+    ];
   });
   const table: Table = { file, format: 'xlsx', sheets, findings: [] };
-  if (!sheets.some((sheet) => sheet.rows.length)) table.findings.push(blocked(file, 'workbook-empty', `${file} holds no filled cell on any of its ${sheets.length} sheets.`));
+  if (!sheets.some((sheet) => sheet.rows.length))
+    table.findings.push(
+      blocked(
+        file,
+        'workbook-empty',
+        `${file} holds no filled cell on any of its ${sheets.length} sheets.`,
+      ),
+    );
   return table;
 }
 
@@ -105,10 +168,27 @@ function readSheets(file: string, parts: Parts): Table {
 export function readWorkbook(name: string, parts: Parts): Table {
   try {
     const table = readSheets(name, parts);
-    if (!/\.xls[xm]$/i.test(name) && table.sheets.length) table.findings.push({ rule: 'file-kind-differs', level: 'note', where: { file: name }, message: `${name} is a workbook, whatever its name says; it was read as one.` });
+    if (!/\.xls[xm]$/i.test(name) && table.sheets.length)
+      table.findings.push({
+        rule: 'file-kind-differs',
+        level: 'note',
+        where: { file: name },
+        message: `${name} is a workbook, whatever its name says; it was read as one.`,
+      });
     return table;
   } catch (error) {
-    if (error instanceof OverCap) return unreadable(name, 'xlsx', error.rule, `${name} holds ${error.message}. Split it and bring the parts in one by one.`);
-    return unreadable(name, 'xlsx', 'workbook-damaged', `${name} opens as a package, but a part of it is damaged and can't be read. Save it again in your spreadsheet program and bring it in.`);
+    if (error instanceof OverCap)
+      return unreadable(
+        name,
+        'xlsx',
+        error.rule,
+        `${name} holds ${error.message}. Split it and bring the parts in one by one.`,
+      );
+    return unreadable(
+      name,
+      'xlsx',
+      'workbook-damaged',
+      `${name} opens as a package, but a part of it is damaged and can't be read. Save it again in your spreadsheet program and bring it in.`,
+    );
   }
 }

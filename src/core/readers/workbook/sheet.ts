@@ -8,8 +8,15 @@ import type { SharedStrings } from './strings';
 import { parseXml, unescapeCell, type Attributes } from '../xml';
 
 /** A drop-down list or length rule before its reference is looked up. */
-export type RawValidation = { ranges: CellRange[]; formula: string; maxLength?: number; prompt?: string };
-export type RawSheet = Omit<Sheet, 'validations' | 'comments' | 'name' | 'hidden'> & { raw: RawValidation[] };
+export type RawValidation = {
+  ranges: CellRange[];
+  formula: string;
+  maxLength?: number;
+  prompt?: string;
+};
+export type RawSheet = Omit<Sheet, 'validations' | 'comments' | 'name' | 'hidden'> & {
+  raw: RawValidation[];
+};
 export type Shown = { strings: SharedStrings; styles: CellStyles; from1904: boolean };
 
 /** Past this many formatted cells, formatting says nothing any more. */
@@ -18,7 +25,14 @@ const UNLOCKED_CELLS = 50_000;
 const EXTREME = { row: 1_048_575, column: 16_383 };
 
 class SheetReader {
-  readonly sheet: RawSheet = { rows: [], merges: [], formulas: [], dates: [], isProtected: false, raw: [] };
+  readonly sheet: RawSheet = {
+    rows: [],
+    merges: [],
+    formulas: [],
+    dates: [],
+    isProtected: false,
+    raw: [],
+  };
   /** Cells that may be filled where the sheet is protected, which is said behind them. */
   readonly unlocked: string[] = [];
   private cells = 0;
@@ -31,63 +45,130 @@ class SheetReader {
   private collecting = '';
   private value = '';
   private inline = '';
-  private validation: (RawValidation & { type: string; operator: string; first: string; second: string; sqref: string }) | undefined;
+  private validation:
+    | (RawValidation & {
+        type: string;
+        operator: string;
+        first: string;
+        second: string;
+        sqref: string;
+      })
+    | undefined;
 
   constructor(private readonly shown: Shown) {}
 
   open(name: string, attributes: Attributes): void {
     switch (name) {
-      case 'row': this.row = attributes['r'] ? Number(attributes['r']) - 1 : this.row + 1; this.column = -1; break;
-      case 'c': this.openCell(attributes); break;
-      case 'v': case 't': case 'f': case 'formula1': case 'formula2': case 'sqref': this.collecting = name; break;
-      case 'mergeCell': this.sheet.merges.push(...parseRanges(attributes['ref'] ?? '')); break;
-      case 'sheetProtection': this.sheet.isProtected = attributes['sheet'] === '1' || attributes['sheet'] === 'true'; break;
+      case 'row':
+        this.row = attributes['r'] ? Number(attributes['r']) - 1 : this.row + 1;
+        this.column = -1;
+        break;
+      case 'c':
+        this.openCell(attributes);
+        break;
+      case 'v':
+      case 't':
+      case 'f':
+      case 'formula1':
+      case 'formula2':
+      case 'sqref':
+        this.collecting = name;
+        break;
+      case 'mergeCell':
+        this.sheet.merges.push(...parseRanges(attributes['ref'] ?? ''));
+        break;
+      case 'sheetProtection':
+        this.sheet.isProtected = attributes['sheet'] === '1' || attributes['sheet'] === 'true';
+        break;
       case 'dataValidation':
-        this.validation = { ranges: [], formula: '', type: attributes['type'] ?? '', operator: attributes['operator'] ?? 'between', first: '', second: '', sqref: attributes['sqref'] ?? '', ...(attributes['prompt'] ? { prompt: attributes['prompt'] } : {}) };
+        this.validation = {
+          ranges: [],
+          formula: '',
+          type: attributes['type'] ?? '',
+          operator: attributes['operator'] ?? 'between',
+          first: '',
+          second: '',
+          sqref: attributes['sqref'] ?? '',
+          ...(attributes['prompt'] ? { prompt: attributes['prompt'] } : {}),
+        };
         break;
     }
   }
 
   private openCell(attributes: Attributes): void {
-    const at = attributes['r'] ? parseCell(attributes['r']) : { row: this.row, column: this.column + 1 };
+    const at = attributes['r']
+      ? parseCell(attributes['r'])
+      : { row: this.row, column: this.column + 1 };
     this.row = at?.row ?? this.row;
     this.column = at?.column ?? this.column + 1;
     this.type = attributes['t'] ?? 'n';
     this.style = Number(attributes['s'] ?? 0);
     this.format = this.shown.styles.formats[this.style] ?? 'General';
-    if (this.shown.styles.unlocked[this.style] && this.unlocked.length < UNLOCKED_CELLS) this.unlocked.push(`${this.row}:${this.column}`);
+    if (this.shown.styles.unlocked[this.style] && this.unlocked.length < UNLOCKED_CELLS)
+      this.unlocked.push(`${this.row}:${this.column}`);
     this.value = '';
     this.inline = '';
   }
 
   text(text: string): void {
     switch (this.collecting) {
-      case 'v': this.value += text; break;
-      case 't': this.inline += text; break;
+      case 'v':
+        this.value += text;
+        break;
+      case 't':
+        this.inline += text;
+        break;
       // The extended validations wrap their formula in an f of its own, so f adds to the open validation too.
-      case 'f': case 'formula1': if (this.validation) this.validation.first += text; break;
-      case 'formula2': if (this.validation) this.validation.second += text; break;
-      case 'sqref': if (this.validation) this.validation.sqref += text; break;
+      case 'f':
+      case 'formula1':
+        if (this.validation) this.validation.first += text;
+        break;
+      case 'formula2':
+        if (this.validation) this.validation.second += text;
+        break;
+      case 'sqref':
+        if (this.validation) this.validation.sqref += text;
+        break;
     }
   }
 
   close(name: string): void {
     switch (name) {
-      case 'f': if (!this.validation) this.sheet.formulas.push({ row: this.row, column: this.column }); this.collecting = ''; break;
-      case 'v': case 't': case 'formula1': case 'formula2': case 'sqref': this.collecting = ''; break;
-      case 'c': this.closeCell(); break;
-      case 'dataValidation': this.closeValidation(); break;
+      case 'f':
+        if (!this.validation) this.sheet.formulas.push({ row: this.row, column: this.column });
+        this.collecting = '';
+        break;
+      case 'v':
+      case 't':
+      case 'formula1':
+      case 'formula2':
+      case 'sqref':
+        this.collecting = '';
+        break;
+      case 'c':
+        this.closeCell();
+        break;
+      case 'dataValidation':
+        this.closeValidation();
+        break;
     }
   }
 
   private cellText(): string {
     switch (this.type) {
-      case 's': return this.shown.strings.texts[Number(this.value)] ?? '';
-      case 'inlineStr': return unescapeCell(this.inline);
-      case 'str': case 'e': case 'd': return unescapeCell(this.value);
-      case 'b': return this.value === '1' ? 'TRUE' : 'FALSE';
+      case 's':
+        return this.shown.strings.texts[Number(this.value)] ?? '';
+      case 'inlineStr':
+        return unescapeCell(this.inline);
+      case 'str':
+      case 'e':
+      case 'd':
+        return unescapeCell(this.value);
+      case 'b':
+        return this.value === '1' ? 'TRUE' : 'FALSE';
       default:
-        if (this.value && isDateFormat(this.format)) this.sheet.dates.push(`${this.row}:${this.column}`);
+        if (this.value && isDateFormat(this.format))
+          this.sheet.dates.push(`${this.row}:${this.column}`);
         return this.value && showNumber(this.value, this.format, this.shown.from1904);
     }
   }
@@ -95,12 +176,24 @@ class SheetReader {
   private closeCell(): void {
     const text = this.cellText();
     if (text === '' || this.row < 0) return;
-    if (++this.cells > CAPS.cells) throw new OverCap('too-many-cells', `more than ${CAPS.cells.toLocaleString('en-GB')} filled cells`);
+    if (++this.cells > CAPS.cells)
+      throw new OverCap(
+        'too-many-cells',
+        `more than ${CAPS.cells.toLocaleString('en-GB')} filled cells`,
+      );
     if (text.length > CAPS.cellCharacters) {
-      throw new OverCap('cell-too-long', `${text.length.toLocaleString('en-GB')} characters in cell ${cellName(this.row, this.column)}; ${CAPS.cellCharacters.toLocaleString('en-GB')} at most are taken`);
+      throw new OverCap(
+        'cell-too-long',
+        `${text.length.toLocaleString('en-GB')} characters in cell ${cellName(this.row, this.column)}; ${CAPS.cellCharacters.toLocaleString('en-GB')} at most are taken`,
+      );
     }
     // A lone cell at the far corner must not make a million empty rows.
-    if (this.row > EXTREME.row || this.column > EXTREME.column || (this.row > 200_000 && this.row > this.sheet.rows.length + 100_000)) return;
+    if (
+      this.row > EXTREME.row ||
+      this.column > EXTREME.column ||
+      (this.row > 200_000 && this.row > this.sheet.rows.length + 100_000)
+    )
+      return;
     while (this.sheet.rows.length <= this.row) this.sheet.rows.push([]);
     const row = this.sheet.rows[this.row]!;
     if (this.column > 500 && this.column > row.length + 200) return;
@@ -114,7 +207,10 @@ class SheetReader {
     const look = this.shown.styles.looks[this.style];
     const runs = this.type === 's' ? this.shown.strings.runs.get(Number(this.value)) : undefined;
     if ((!look && !runs) || ++this.richCells > RICH_CELLS) return;
-    (this.sheet.rich ??= {})[`${this.row}:${this.column}`] = (runs ?? [{ text }]).map((run) => ({ ...look, ...run }));
+    (this.sheet.rich ??= {})[`${this.row}:${this.column}`] = (runs ?? [{ text }]).map((run) => ({
+      ...look,
+      ...run,
+    }));
   }
 
   private closeValidation(): void {
@@ -125,8 +221,14 @@ class SheetReader {
     const prompt = v.prompt ? { prompt: v.prompt } : {};
     if (v.type === 'list') this.sheet.raw.push({ ranges, formula: v.first.trim(), ...prompt });
     else if (v.type === 'textLength') {
-      const limit = { between: Number(v.second), lessThanOrEqual: Number(v.first), lessThan: Number(v.first) - 1, equal: Number(v.first) }[v.operator];
-      if (limit && limit > 0) this.sheet.raw.push({ ranges, formula: '', maxLength: limit, ...prompt });
+      const limit = {
+        between: Number(v.second),
+        lessThanOrEqual: Number(v.first),
+        lessThan: Number(v.first) - 1,
+        equal: Number(v.first),
+      }[v.operator];
+      if (limit && limit > 0)
+        this.sheet.raw.push({ ranges, formula: '', maxLength: limit, ...prompt });
     }
   }
 }

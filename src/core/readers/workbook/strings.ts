@@ -12,7 +12,10 @@ function applyRunProperty(look: Look, name: string, a: Attributes): void {
   if (name === 'b') look.bold = on;
   else if (name === 'i') look.italic = on;
   else if (name === 'u') look.underline = on;
-  else if (name === 'vertAlign') { if (a['val'] === 'superscript') look.sup = true; else if (a['val'] === 'subscript') look.sub = true; }
+  else if (name === 'vertAlign') {
+    if (a['val'] === 'superscript') look.sup = true;
+    else if (a['val'] === 'subscript') look.sub = true;
+  }
 }
 
 /** The strings by their index. */
@@ -27,19 +30,31 @@ export function readSharedStrings(xml: string): SharedStrings {
   let phonetic = 0;
   parseXml(xml, {
     open(name, a) {
-      if (name === 'si') { current = []; plain = ''; }
-      else if (name === 't') { inText = true; text = ''; }
-      else if (name === 'r') look = {};
+      if (name === 'si') {
+        current = [];
+        plain = '';
+      } else if (name === 't') {
+        inText = true;
+        text = '';
+      } else if (name === 'r') look = {};
       else if (name === 'rPh') phonetic++;
       else if (current) applyRunProperty(look, name, a);
     },
-    text(piece) { if (inText && phonetic === 0) text += piece; },
+    text(piece) {
+      if (inText && phonetic === 0) text += piece;
+    },
     close(name) {
-      if (name === 't') { inText = false; if (phonetic === 0 && text) { plain += text; current.push({ text: unescapeCell(text), ...look }); } }
-      else if (name === 'rPh') phonetic--;
+      if (name === 't') {
+        inText = false;
+        if (phonetic === 0 && text) {
+          plain += text;
+          current.push({ text: unescapeCell(text), ...look });
+        }
+      } else if (name === 'rPh') phonetic--;
       else if (name === 'r') look = {};
       else if (name === 'si') {
-        if (current.length > 1 && isFormatted(current)) strings.runs.set(strings.texts.length, joinRuns(current));
+        if (current.length > 1 && isFormatted(current))
+          strings.runs.set(strings.texts.length, joinRuns(current));
         strings.texts.push(unescapeCell(plain));
       }
     },

@@ -4,10 +4,32 @@ import { joinRuns } from '../rich-text';
 import { attribute, childrenOf, isElement, textOfNode, type Element, type Node } from './tree';
 
 type Style = Omit<Run, 'text'>;
-const BLOCKS = new Set(['p', 'div', 'li', 'ul', 'ol', 'h1', 'h2', 'h3', 'h4', 'h5', 'h6', 'tr', 'table', 'section', 'article', 'blockquote', 'pre', 'dl', 'dt', 'dd']);
+const BLOCKS = new Set([
+  'p',
+  'div',
+  'li',
+  'ul',
+  'ol',
+  'h1',
+  'h2',
+  'h3',
+  'h4',
+  'h5',
+  'h6',
+  'tr',
+  'table',
+  'section',
+  'article',
+  'blockquote',
+  'pre',
+  'dl',
+  'dt',
+  'dd',
+]);
 export const isBlock = (element: Element): boolean => BLOCKS.has(element.tagName);
 
-const WHITE = /^(?:#?f{3}(?:f{3})?|white|transparent|none|inherit|initial|auto|rgb\(255, ?255, ?255\)|rgba\(.*, ?0\))$/i;
+const WHITE =
+  /^(?:#?f{3}(?:f{3})?|white|transparent|none|inherit|initial|auto|rgb\(255, ?255, ?255\)|rgba\(.*, ?0\))$/i;
 
 /** The style that an element adds: by its name, or by what its style attribute says. */
 function styleOf(element: Element, style: Style): Style {
@@ -20,24 +42,41 @@ function styleOf(element: Element, style: Style): Style {
     ...style,
     ...((name === 'b' || name === 'strong') && weight !== 'normal' ? { bold: true } : {}),
     ...(weight && (/bold/i.test(weight) || Number(weight) >= 600) ? { bold: true } : {}),
-    ...(name === 'i' || name === 'em' || /font-style\s*:\s*italic/i.test(css) ? { italic: true } : {}),
-    ...(name === 'u' || name === 'ins' || /text-decoration[^;]*:\s*[^;]*underline/i.test(css) ? { underline: true } : {}),
-    ...(name === 'mark' || (background && !WHITE.test(background) && name !== 'td' && name !== 'th') ? { mark: true } : {}),
-    ...(name === 'sub' || align === 'sub' ? { sub: true } : {}), ...(name === 'sup' || align === 'super' ? { sup: true } : {}),
+    ...(name === 'i' || name === 'em' || /font-style\s*:\s*italic/i.test(css)
+      ? { italic: true }
+      : {}),
+    ...(name === 'u' || name === 'ins' || /text-decoration[^;]*:\s*[^;]*underline/i.test(css)
+      ? { underline: true }
+      : {}),
+    ...(name === 'mark' || (background && !WHITE.test(background) && name !== 'td' && name !== 'th')
+      ? { mark: true }
+      : {}),
+    ...(name === 'sub' || align === 'sub' ? { sub: true } : {}),
+    ...(name === 'sup' || align === 'super' ? { sup: true } : {}),
     ...(name === 'a' && attribute(element, 'href') ? { href: attribute(element, 'href') } : {}),
   };
 }
 
 /** Whether a picture's address is one to keep: a link, or the picture itself. */
-const isPicture = (href: string): boolean => /^(?:https?:|data:image\/(?:png|jpe?g|gif|webp);base64,)/i.test(href);
+const isPicture = (href: string): boolean =>
+  /^(?:https?:|data:image\/(?:png|jpe?g|gif|webp);base64,)/i.test(href);
 
 export type Inline = { runs: Run[]; pictures: Picture[] };
 
 function collect(node: Node, style: Style, into: Inline, any: boolean): void {
   const text = textOfNode(node);
-  if (text !== undefined) { into.runs.push({ text: text.replace(/[ \t\r\n\f]+/g, ' '), ...style }); return; }
-  if (!isElement(node)) { childrenOf(node).forEach((child) => collect(child, style, into, any)); return; }
-  if (node.tagName === 'br') { into.runs.push({ text: '\n', ...style }); return; }
+  if (text !== undefined) {
+    into.runs.push({ text: text.replace(/[ \t\r\n\f]+/g, ' '), ...style });
+    return;
+  }
+  if (!isElement(node)) {
+    childrenOf(node).forEach((child) => collect(child, style, into, any));
+    return;
+  }
+  if (node.tagName === 'br') {
+    into.runs.push({ text: '\n', ...style });
+    return;
+  }
   if (node.tagName === 'img') {
     const href = attribute(node, 'src');
     const alt = attribute(node, 'alt');

@@ -16,8 +16,12 @@ export function sanitiseItem(item: Item): Item {
   const walk = (value: unknown): unknown => {
     if (Array.isArray(value)) return value.map(walk);
     if (typeof value !== 'object' || value === null) return value;
-    const copy = Object.fromEntries(Object.entries(value).map(([key, inner]) => [key, walk(inner)]));
-    return typeof copy['plain'] === 'string' && typeof copy['html'] === 'string' ? sanitiseText(copy as Text) : copy;
+    const copy = Object.fromEntries(
+      Object.entries(value).map(([key, inner]) => [key, walk(inner)]),
+    );
+    return typeof copy['plain'] === 'string' && typeof copy['html'] === 'string'
+      ? sanitiseText(copy as Text)
+      : copy;
   };
   return JSON.stringify(item).includes('"html"') ? (walk(item) as Item) : item;
 }

@@ -14,7 +14,10 @@ function verdictsIn(region: Region, row: number): { several: boolean; named: boo
   for (let c = region.left; c <= region.right; c++) {
     const text = region.cell(row, c);
     const verdict = text.length > 1 && text.length <= 12 ? verdictOf(text) : undefined;
-    if (verdict !== undefined) { said++; if (verdict) right++; } else if (text && roleOfHeading(text)?.role === 'stem') stem = true;
+    if (verdict !== undefined) {
+      said++;
+      if (verdict) right++;
+    } else if (text && roleOfHeading(text)?.role === 'stem') stem = true;
   }
   // "Prompt, Correct, Incorrect": one of each beside a word for the question heads the right one and the rest.
   return { several: said > 1, named: said === 2 && right === 1 && stem };
@@ -24,7 +27,10 @@ function verdictsIn(region: Region, row: number): { several: boolean; named: boo
 export const isBracketed = (text: string): boolean => /^[([{<][^)\]}>]*[)\]}>]$/.test(text);
 
 /** How much a row looks like headings: known words count, sentences and empty cells speak against it. */
-export function headingScore(region: Region, row: number): { value: number; known: number; roles: Set<string> } {
+export function headingScore(
+  region: Region,
+  row: number,
+): { value: number; known: number; roles: Set<string> } {
   let value = 0;
   let known = 0;
   const roles = new Set<string>();
@@ -33,13 +39,22 @@ export function headingScore(region: Region, row: number): { value: number; know
     const text = region.cell(row, c);
     if (!text) continue;
     // A row that says right and wrong several times is content, whatever its words are besides.
-    if (said.several && !said.named && verdictOf(text) !== undefined) { value -= 1; continue; }
+    if (said.several && !said.named && verdictOf(text) !== undefined) {
+      value -= 1;
+      continue;
+    }
     // A cell all in brackets explains the heading above it.
-    if (isBracketed(text)) { value -= 0.5; continue; }
+    if (isBracketed(text)) {
+      value -= 0.5;
+      continue;
+    }
     const guess = text.length <= 200 ? roleOfHeading(text) : undefined;
     // A long text that merely holds a known word is a sentence; a short one, or a word with a note in brackets, is a heading.
     const plain = text.replace(/[([{].*$/su, '').trim();
-    if (!guess || plain.length > 70 || (!guess.sure && plain.length > 40)) { value -= 0.5; continue; }
+    if (!guess || plain.length > 70 || (!guess.sure && plain.length > 40)) {
+      value -= 0.5;
+      continue;
+    }
     // A lone letter or digit may be a heading above options, but a key or a number in a row of questions as well.
     const lone = /^(?:[a-j]|\d{1,2})$/i.test(text);
     value += lone ? 0.6 : guess.sure ? 1 : 0.5;
@@ -57,8 +72,24 @@ export function findHeadingRow(region: Region): { row: number; known: number } |
   let best: { row: number; known: number; value: number } | undefined;
   for (let r = region.top; r <= Math.min(region.bottom, region.top + LOOKED_AT); r++) {
     const { value, known, roles } = headingScore(region, r);
-    const carries = roles.has('stem') || roles.has('key') || roles.has('option') || roles.has('accepted') || roles.has('right') || roles.has('kind') || roles.has('step') || roles.has('left') || roles.has('pair');
-    if (known >= 1 && value >= 1.4 && carries && (roles.size >= 2 || known >= 3) && (!best || value > best.value)) best = { row: r, known, value };
+    const carries =
+      roles.has('stem') ||
+      roles.has('key') ||
+      roles.has('option') ||
+      roles.has('accepted') ||
+      roles.has('right') ||
+      roles.has('kind') ||
+      roles.has('step') ||
+      roles.has('left') ||
+      roles.has('pair');
+    if (
+      known >= 1 &&
+      value >= 1.4 &&
+      carries &&
+      (roles.size >= 2 || known >= 3) &&
+      (!best || value > best.value)
+    )
+      best = { row: r, known, value };
   }
   if (!best && isLanguagePair(region)) return { row: region.top, known: 2 };
   return best;
@@ -67,7 +98,8 @@ export function findHeadingRow(region: Region): { row: number; known: number } |
 /** Two names of languages at the top head the two sides of word cards. */
 function isLanguagePair(region: Region): boolean {
   const filled: string[] = [];
-  for (let c = region.left; c <= region.right; c++) if (region.cell(region.top, c)) filled.push(region.cell(region.top, c));
+  for (let c = region.left; c <= region.right; c++)
+    if (region.cell(region.top, c)) filled.push(region.cell(region.top, c));
   return filled.length === 2 && filled.every(namesLanguage);
 }
 

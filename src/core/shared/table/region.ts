@@ -11,7 +11,8 @@ export function regionOf(sheet: Sheet, range?: CellRange): Region {
   const widest = sheet.rows.reduce((most, row) => Math.max(most, row.length), 0);
   const region: Region = {
     sheet,
-    top: range?.top ?? 0, left: range?.left ?? 0,
+    top: range?.top ?? 0,
+    left: range?.left ?? 0,
     bottom: Math.min(range?.bottom ?? Infinity, sheet.rows.length - 1),
     right: Math.min(range?.right ?? Infinity, widest - 1),
     cell: (row, column) => clean(row)[column] ?? '',

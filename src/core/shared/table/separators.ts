@@ -6,7 +6,11 @@ const SIGNS = ['||', '|', ';', '\n', ' / ', '/', ','] as const;
 export function findInnerSeparator(texts: readonly string[]): string | undefined {
   const filled = texts.filter(Boolean);
   if (!filled.length) return undefined;
-  return SIGNS.find((sign) => filled.filter((text) => text.split(sign).filter((part) => part.trim()).length > 1).length >= filled.length * 0.5);
+  return SIGNS.find(
+    (sign) =>
+      filled.filter((text) => text.split(sign).filter((part) => part.trim()).length > 1).length >=
+      filled.length * 0.5,
+  );
 }
 
 /** The parts of a cell, clean and without empty ones. */
@@ -19,10 +23,19 @@ const LABEL = /(?:^|\s)\(?([A-Ja-j]|\d{1,2})[).:]\s+/gu;
 export function splitLabelled(text: string): string[] | undefined {
   const labels = [...text.matchAll(LABEL)];
   if (labels.length < 2 || labels[0]!.index !== 0) return undefined;
-  const order = labels.map((match) => (/\d/.test(match[1]!) ? Number(match[1]) - 1 : match[1]!.toLowerCase().charCodeAt(0) - 97));
+  const order = labels.map((match) =>
+    /\d/.test(match[1]!) ? Number(match[1]) - 1 : match[1]!.toLowerCase().charCodeAt(0) - 97,
+  );
   if (!order.every((n, index) => n === index)) return undefined;
-  return labels.map((match, index) => text.slice(match.index + match[0].length, labels[index + 1]?.index ?? text.length).replace(/[\s,;|/]+$/u, '').trim());
+  return labels.map((match, index) =>
+    text
+      .slice(match.index + match[0].length, labels[index + 1]?.index ?? text.length)
+      .replace(/[\s,;|/]+$/u, '')
+      .trim(),
+  );
 }
 
 /** Whether a cell holds several texts. */
-export const isList = (text: string): boolean => splitLabelled(text) !== undefined || text.split(/\n|\||;|\s\/\s/).filter((part) => part.trim()).length > 1;
+export const isList = (text: string): boolean =>
+  splitLabelled(text) !== undefined ||
+  text.split(/\n|\||;|\s\/\s/).filter((part) => part.trim()).length > 1;

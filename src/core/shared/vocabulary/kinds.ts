@@ -4,17 +4,41 @@ import { bareWords } from '../normalise';
 
 // The first that matches wins; codes and explanations are both run through these.
 const WORDS: readonly (readonly [Kind, RegExp])[] = [
-  ['true-false', /\b(?:true|false|bool(?:ean)?|fact|yes no|tf|t f|vrai|faux|wahr|falsch|richtig falsch|ja nein|verdadero|falso|vero|waar|onwaar|verdadeiro|gwir|anwir|truefalse)\b/],
-  ['choice-many', /\b(?:several|multi|many|multiple (?:answers|responses?|right|correct|select)|one or more|all that (?:fit|apply)|more than one|mehrere|mehrfachauswahl|plusieurs|multiples?|varias|piu|meerdere|varios|nr|select all|mehrfach|checkbox(?:es)?|sawl|two or more|mr|ma|msq)\b/],
-  ['match', /\b(?:match(?:ing)?|pairs?|zuordnung|zuordnen|associer|appariement|emparejar|abbinamento|koppelen|paru)\b/],
-  ['order', /\b(?:order(?:ing)?|steps|sequence|sort(?:ing)?|reihenfolge|ordnen|ordre|ordenar|ordine|volgorde|trefn)\b/],
-  ['gap', /\b(?:gaps?|cloze|fib|blanks?|fill in|missing words?|luckentext|lucke|texte a trous|huecos|lacune|invul|lacunas|bylchau)\b/],
+  [
+    'true-false',
+    /\b(?:true|false|bool(?:ean)?|fact|yes no|tf|t f|vrai|faux|wahr|falsch|richtig falsch|ja nein|verdadero|falso|vero|waar|onwaar|verdadeiro|gwir|anwir|truefalse)\b/,
+  ],
+  [
+    'choice-many',
+    /\b(?:several|multi|many|multiple (?:answers|responses?|right|correct|select)|one or more|all that (?:fit|apply)|more than one|mehrere|mehrfachauswahl|plusieurs|multiples?|varias|piu|meerdere|varios|nr|select all|mehrfach|checkbox(?:es)?|sawl|two or more|mr|ma|msq)\b/,
+  ],
+  [
+    'match',
+    /\b(?:match(?:ing)?|pairs?|zuordnung|zuordnen|associer|appariement|emparejar|abbinamento|koppelen|paru)\b/,
+  ],
+  [
+    'order',
+    /\b(?:order(?:ing)?|steps|sequence|sort(?:ing)?|reihenfolge|ordnen|ordre|ordenar|ordine|volgorde|trefn)\b/,
+  ],
+  [
+    'gap',
+    /\b(?:gaps?|cloze|fib|blanks?|fill in|missing words?|luckentext|lucke|texte a trous|huecos|lacune|invul|lacunas|bylchau)\b/,
+  ],
   ['number', /\b(?:number|numeric(?:al)?|numerisch|zahl|nombre|numerico|getal|numero|rhif)\b/],
   ['upload', /\b(?:upload|file|hand in|datei|fichier|archivo|bestand|arquivo|ffeil)\b/],
-  ['card', /\b(?:cards?|flash ?cards?|term|karteikarte|karte|carte|tarjeta|scheda|kaart|cartao|cerdyn)\b/],
-  ['open', /\b(?:open|essay|free text|written answer|long|paragraph|freitext|offen|aufsatz|redaction|texte libre|abierta|aperta|saggio|aberta|traethawd)\b/],
+  [
+    'card',
+    /\b(?:cards?|flash ?cards?|term|karteikarte|karte|carte|tarjeta|scheda|kaart|cartao|cerdyn)\b/,
+  ],
+  [
+    'open',
+    /\b(?:open|essay|free text|written answer|long|paragraph|freitext|offen|aufsatz|redaction|texte libre|abierta|aperta|saggio|aberta|traethawd)\b/,
+  ],
   ['short', /\b(?:short|typed|word|text|sa|kurzantwort|kurz|courte|corta|breve|kort|curta|byr)\b/],
-  ['choice-one', /\b(?:single|one|pick one|choose one|choice|multiple choice|1r|mc|mcq|sc|einfachauswahl|eine|auswahl|unique|simple|seule|unica|una|enkele|uma|un|exactly one|radio)\b/],
+  [
+    'choice-one',
+    /\b(?:single|one|pick one|choose one|choice|multiple choice|1r|mc|mcq|sc|einfachauswahl|eine|auswahl|unique|simple|seule|unica|una|enkele|uma|un|exactly one|radio)\b/,
+  ],
 ];
 
 /** Words asked for already; a column says the same few words ten thousand times. */

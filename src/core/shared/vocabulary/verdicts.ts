@@ -1,12 +1,97 @@
 // Words that say right or wrong, yes or no, true or false, in the languages this program reads.
 import { alike } from '../normalise';
 
-const RIGHT = new Set(['correct', 'right', 'true', 'yes', 'y', 'ok', 't', 'x', '1', '✓', '✔', '☑', 'richtig', 'wahr', 'ja', 'r', 'w', 'vrai', 'juste', 'bon', 'oui', 'verdadero', 'correcto', 'sí', 'si', 'vero', 'giusto', 'corretto', 'sì', 'waar', 'goed', 'juist', 'verdadeiro', 'certo', 'correto', 'sim', 'gwir', 'cywir', 'ie']);
-const WRONG = new Set(['incorrect', 'wrong', 'false', 'no', 'n', 'f', '0', '✗', '✘', '☐', 'falsch', 'nein', 'faux', 'non', 'falso', 'incorrecto', 'sbagliato', 'onwaar', 'fout', 'onjuist', 'nee', 'errado', 'incorreto', 'não', 'anwir', 'anghywir', 'na', 'nage']);
+const RIGHT = new Set([
+  'correct',
+  'right',
+  'true',
+  'yes',
+  'y',
+  'ok',
+  't',
+  'x',
+  '1',
+  '✓',
+  '✔',
+  '☑',
+  'richtig',
+  'wahr',
+  'ja',
+  'r',
+  'w',
+  'vrai',
+  'juste',
+  'bon',
+  'oui',
+  'verdadero',
+  'correcto',
+  'sí',
+  'si',
+  'vero',
+  'giusto',
+  'corretto',
+  'sì',
+  'waar',
+  'goed',
+  'juist',
+  'verdadeiro',
+  'certo',
+  'correto',
+  'sim',
+  'gwir',
+  'cywir',
+  'ie',
+]);
+const WRONG = new Set([
+  'incorrect',
+  'wrong',
+  'false',
+  'no',
+  'n',
+  'f',
+  '0',
+  '✗',
+  '✘',
+  '☐',
+  'falsch',
+  'nein',
+  'faux',
+  'non',
+  'falso',
+  'incorrecto',
+  'sbagliato',
+  'onwaar',
+  'fout',
+  'onjuist',
+  'nee',
+  'errado',
+  'incorreto',
+  'não',
+  'anwir',
+  'anghywir',
+  'na',
+  'nage',
+]);
 const TRUE_FALSE: readonly (readonly [string, string])[] = [
-  ['true', 'false'], ['wahr', 'falsch'], ['richtig', 'falsch'], ['vrai', 'faux'], ['verdadero', 'falso'], ['vero', 'falso'],
-  ['waar', 'onwaar'], ['juist', 'onjuist'], ['verdadeiro', 'falso'], ['gwir', 'anwir'], ['yes', 'no'], ['ja', 'nein'],
-  ['oui', 'non'], ['sí', 'no'], ['sì', 'no'], ['ja', 'nee'], ['sim', 'não'], ['right', 'wrong'], ['correct', 'incorrect'],
+  ['true', 'false'],
+  ['wahr', 'falsch'],
+  ['richtig', 'falsch'],
+  ['vrai', 'faux'],
+  ['verdadero', 'falso'],
+  ['vero', 'falso'],
+  ['waar', 'onwaar'],
+  ['juist', 'onjuist'],
+  ['verdadeiro', 'falso'],
+  ['gwir', 'anwir'],
+  ['yes', 'no'],
+  ['ja', 'nein'],
+  ['oui', 'non'],
+  ['sí', 'no'],
+  ['sì', 'no'],
+  ['ja', 'nee'],
+  ['sim', 'não'],
+  ['right', 'wrong'],
+  ['correct', 'incorrect'],
 ];
 
 /** Whether a word says right (true) or wrong (false); undefined where it says neither. */
@@ -27,12 +112,17 @@ export function trueFalsePair(first: string, second: string): { trueFirst: boole
 }
 
 /** The pair of words that a lone word belongs to, in its own letter case: 'VRAI' gives 'VRAI', 'FAUX'. */
-export function trueFalseWords(word: string): { words: [string, string]; isTrue: boolean } | undefined {
+export function trueFalseWords(
+  word: string,
+): { words: [string, string]; isTrue: boolean } | undefined {
   const bare = alike(word);
   const pair = TRUE_FALSE.find(([yes, no]) => bare === yes || bare === no);
   if (!pair) return undefined;
   const styled = (text: string): string =>
-    word === word.toUpperCase() && word.length > 1 ? text.toUpperCase()
-      : /^\p{Lu}/u.test(word) ? text[0]!.toUpperCase() + text.slice(1) : text;
+    word === word.toUpperCase() && word.length > 1
+      ? text.toUpperCase()
+      : /^\p{Lu}/u.test(word)
+        ? text[0]!.toUpperCase() + text.slice(1)
+        : text;
   return { words: [styled(pair[0]), styled(pair[1])], isTrue: bare === pair[0] };
 }

@@ -17,7 +17,8 @@ function field(value: CellValue | undefined, { separator = ',', quote = 'minimal
   return `"${text.replace(/"/g, '""')}"`;
 }
 
-const lineOf = (values: Values, file: File): string => values.map((value) => field(value, file)).join(file.separator ?? ',') + lineEnd(file);
+const lineOf = (values: Values, file: File): string =>
+  values.map((value) => field(value, file)).join(file.separator ?? ',') + lineEnd(file);
 
 /** The records of a text as they stand, each with its line end; quotes may hold line ends. */
 function recordsOf(text: string, quoted: boolean): string[] {
@@ -27,23 +28,41 @@ function recordsOf(text: string, quoted: boolean): string[] {
   for (let i = 0; i < text.length; i++) {
     const sign = text[i];
     if (sign === '"' && quoted) inQuotes = !inQuotes;
-    else if (sign === '\n' && !inQuotes) { records.push(text.slice(start, i + 1)); start = i + 1; }
+    else if (sign === '\n' && !inQuotes) {
+      records.push(text.slice(start, i + 1));
+      start = i + 1;
+    }
   }
   if (start < text.length) records.push(text.slice(start));
   return records;
 }
 
 /** A record with some of its fields replaced. */
-function withCells(record: string, cells: readonly (readonly [number, CellValue | undefined])[], file: File): string {
-  const [fields = []] = Papa.parse<string[]>(record.replace(/\r?\n$/, ''), { delimiter: file.separator ?? ',', quoteChar: file.quote === 'none' ? '\0' : '"' }).data;
+function withCells(
+  record: string,
+  cells: readonly (readonly [number, CellValue | undefined])[],
+  file: File,
+): string {
+  const [fields = []] = Papa.parse<string[]>(record.replace(/\r?\n$/, ''), {
+    delimiter: file.separator ?? ',',
+    quoteChar: file.quote === 'none' ? '\0' : '"',
+  }).data;
   const values: Values = [...fields];
-  for (const [column, value] of cells) { while (values.length <= column) values.push(''); values[column] = value; }
+  for (const [column, value] of cells) {
+    while (values.length <= column) values.push('');
+    values[column] = value;
+  }
   return lineOf(values, file);
 }
 
 /** How many columns the rows have, so that new rows are as wide. */
 const widthOf = ({ columns, lines = [] }: Layout): number =>
-  Math.max(0, ...[...columns, ...lines.flatMap((line) => line.cells)].map(({ column }) => columnIndex(column) + 1));
+  Math.max(
+    0,
+    ...[...columns, ...lines.flatMap((line) => line.cells)].map(
+      ({ column }) => columnIndex(column) + 1,
+    ),
+  );
 
 /** Rows below the headings; whatever the blank has there was a sample. */
 function rowsBelow(records: string[], plan: SheetPlan, layout: Layout): string {
@@ -62,10 +81,14 @@ function rowsBelow(records: string[], plan: SheetPlan, layout: Layout): string {
 /** Cells set among the blank's own records, for blocks and boards. */
 function cellsAmong(records: string[], plan: SheetPlan, file: File): string {
   const own = [...records];
-  const at = (r: number): string => { while (own.length < r) own.push(lineEnd(file)); return own[r - 1]!; };
+  const at = (r: number): string => {
+    while (own.length < r) own.push(lineEnd(file));
+    return own[r - 1]!;
+  };
   for (const { r, values } of plan.rows) own[r - 1] = withCells(at(r), values, file);
   const empty = plan.clear.columns.map((column) => [column, undefined] as const);
-  for (let r = plan.clear.from; r <= Math.min(plan.clear.to ?? own.length, own.length); r++) own[r - 1] = withCells(at(r), empty, file);
+  for (let r = plan.clear.from; r <= Math.min(plan.clear.to ?? own.length, own.length); r++)
+    own[r - 1] = withCells(at(r), empty, file);
   return own.join('');
 }
 
@@ -76,7 +99,19 @@ export function writeDelimited(job: Job): Written {
   const plan = planSheet(job);
   const headings: Values = Array.from({ length: widthOf(layout) });
   for (const column of layout.columns) headings[columnIndex(column.column)] = column.heading;
-  const records = blank ? recordsOf(textOf(blank, file.encoding), file.quote !== 'none') : file.headingRow ? [lineOf(headings, file)] : [];
-  for (const { row, column, value } of plan.cells) if (records[row - 1] !== undefined) records[row - 1] = withCells(records[row - 1]!, [[column, value]], file);
-  return { bytes: encode(layout.shape === 'rows' ? rowsBelow(records, plan, layout) : cellsAmong(records, plan, file), file.encoding), notes: [] };
+  const records = blank
+    ? recordsOf(textOf(blank, file.encoding), file.quote !== 'none')
+    : file.headingRow
+      ? [lineOf(headings, file)]
+      : [];
+  for (const { row, column, value } of plan.cells)
+    if (records[row - 1] !== undefined)
+      records[row - 1] = withCells(records[row - 1]!, [[column, value]], file);
+  return {
+    bytes: encode(
+      layout.shape === 'rows' ? rowsBelow(records, plan, layout) : cellsAmong(records, plan, file),
+      file.encoding,
+    ),
+    notes: [],
+  };
 }

@@ -2,23 +2,62 @@
 // Table Schema (Frictionless Data).
 import type { Column, Layout } from '../../model';
 
-const NUMBERS = new Set<Column['role']>(['points', 'seconds', 'attempts', 'weight', 'value', 'tolerance', 'lines', 'number-in-file']);
+const NUMBERS = new Set<Column['role']>([
+  'points',
+  'seconds',
+  'attempts',
+  'weight',
+  'value',
+  'tolerance',
+  'lines',
+  'number-in-file',
+]);
 
 /** A name that both standards take, one for each column. */
-const nameOf = ({ column, heading }: Column): string => `${column}_${(heading ?? '').normalize('NFKD').replace(/[^A-Za-z0-9]+/g, '_').replace(/^_+|_+$/g, '').toLowerCase()}`.replace(/_$/, '');
+const nameOf = ({ column, heading }: Column): string =>
+  `${column}_${(heading ?? '')
+    .normalize('NFKD')
+    .replace(/[^A-Za-z0-9]+/g, '_')
+    .replace(/^_+|_+$/g, '')
+    .toLowerCase()}`.replace(/_$/, '');
 
 const limitOf = (column: Column, { limits }: Layout): number | undefined =>
-  column.max ?? { stem: limits.stem, option: limits.option, right: limits.option, wrong: limits.option, accepted: limits.option, hint: limits.hint, explanation: limits.explanation, title: limits.title }[column.role as 'stem'];
+  column.max ??
+  {
+    stem: limits.stem,
+    option: limits.option,
+    right: limits.option,
+    wrong: limits.option,
+    accepted: limits.option,
+    hint: limits.hint,
+    explanation: limits.explanation,
+    title: limits.title,
+  }[column.role as 'stem'];
 
 const wordsOf = (column: Column, { limits, kinds }: Layout): string[] | undefined =>
-  column.values ?? (column.role === 'seconds' ? limits.seconds?.map(String) : column.role === 'kind' ? kinds.map(({ code }) => code).filter(Boolean) : undefined);
+  column.values ??
+  (column.role === 'seconds'
+    ? limits.seconds?.map(String)
+    : column.role === 'kind'
+      ? kinds.map(({ code }) => code).filter(Boolean)
+      : undefined);
 
 /** How the text is cut, in the words of the W3C's dialect description. */
 function dialectOf({ file }: Layout): Record<string, unknown> {
   return {
-    encoding: file.encoding === 'windows-1252' ? 'windows-1252' : file.encoding === 'utf-16le' ? 'utf-16le' : 'utf-8',
-    delimiter: file.separator ?? ',', lineTerminators: [file.newline === 'crlf' ? '\r\n' : '\n'], quoteChar: file.quote === 'none' ? null : '"', doubleQuote: true,
-    header: file.headingRow !== null, headerRowCount: file.headingRow ? 1 : 0, skipRows: Math.max(0, (file.headingRow ?? 1) - 1),
+    encoding:
+      file.encoding === 'windows-1252'
+        ? 'windows-1252'
+        : file.encoding === 'utf-16le'
+          ? 'utf-16le'
+          : 'utf-8',
+    delimiter: file.separator ?? ',',
+    lineTerminators: [file.newline === 'crlf' ? '\r\n' : '\n'],
+    quoteChar: file.quote === 'none' ? null : '"',
+    doubleQuote: true,
+    header: file.headingRow !== null,
+    headerRowCount: file.headingRow ? 1 : 0,
+    skipRows: Math.max(0, (file.headingRow ?? 1) - 1),
   };
 }
 
@@ -28,14 +67,33 @@ export function csvwOf(layout: Layout, url: string): Record<string, unknown> | u
   const columns = layout.columns.map((column) => {
     const words = wordsOf(column, layout);
     const most = limitOf(column, layout);
-    const pattern = words?.length ? words.map((word) => word.replace(/[.*+?^${}()|[\]\\]/g, '\\$&')).join('|') : undefined;
+    const pattern = words?.length
+      ? words.map((word) => word.replace(/[.*+?^${}()|[\]\\]/g, '\\$&')).join('|')
+      : undefined;
     const base = NUMBERS.has(column.role) ? 'number' : 'string';
     return {
-      name: nameOf(column), ...(column.heading ? { titles: column.heading } : {}), 'dc:description': column.role, ...(column.required ? { required: true } : {}), ...(column.default ? { default: column.default } : {}),
-      datatype: base === 'number' ? 'number' : pattern ? { base, format: pattern } : most ? { base, maxLength: most } : base,
+      name: nameOf(column),
+      ...(column.heading ? { titles: column.heading } : {}),
+      'dc:description': column.role,
+      ...(column.required ? { required: true } : {}),
+      ...(column.default ? { default: column.default } : {}),
+      datatype:
+        base === 'number'
+          ? 'number'
+          : pattern
+            ? { base, format: pattern }
+            : most
+              ? { base, maxLength: most }
+              : base,
     };
   });
-  return { '@context': 'http://www.w3.org/ns/csvw', url, 'dc:title': layout.name, dialect: dialectOf(layout), tableSchema: { columns } };
+  return {
+    '@context': 'http://www.w3.org/ns/csvw',
+    url,
+    'dc:title': layout.name,
+    dialect: dialectOf(layout),
+    tableSchema: { columns },
+  };
 }
 
 /** The layout as a Table Schema; undefined where the shape is not rows. */
@@ -45,8 +103,18 @@ export function tableSchemaOf(layout: Layout): Record<string, unknown> | undefin
     const words = wordsOf(column, layout);
     const most = limitOf(column, layout);
     const isNumber = NUMBERS.has(column.role);
-    const constraints = { ...(column.required ? { required: true } : {}), ...(most && !isNumber ? { maxLength: most } : {}), ...(words?.length ? { enum: isNumber ? words.map(Number) : words } : {}) };
-    return { name: nameOf(column), ...(column.heading ? { title: column.heading } : {}), description: column.role, type: isNumber ? 'number' : 'string', ...(Object.keys(constraints).length ? { constraints } : {}) };
+    const constraints = {
+      ...(column.required ? { required: true } : {}),
+      ...(most && !isNumber ? { maxLength: most } : {}),
+      ...(words?.length ? { enum: isNumber ? words.map(Number) : words } : {}),
+    };
+    return {
+      name: nameOf(column),
+      ...(column.heading ? { title: column.heading } : {}),
+      description: column.role,
+      type: isNumber ? 'number' : 'string',
+      ...(Object.keys(constraints).length ? { constraints } : {}),
+    };
   });
   return { fields, missingValues: [''] };
 }

@@ -5,21 +5,53 @@ import { cellName } from '../../shared/cells';
 import { count, listed } from '../../shared/plain';
 import { STILL, type Job, type Written } from '../contract';
 import { planSheet, type SheetPlan } from '../sheet-plan';
-import { attributeOf, element, isPiece, piecesOf, replaced, type Between, type Piece } from './pieces';
+import {
+  attributeOf,
+  element,
+  isPiece,
+  piecesOf,
+  replaced,
+  type Between,
+  type Piece,
+} from './pieces';
 
 const ENTITIES: Record<string, string> = { '&': '&amp;', '<': '&lt;', '>': '&gt;', '"': '&quot;' };
-const escape = (text: string): string => text
-  .replace(/[\u0000-\u0008\u000b\u000c\u000e-\u001f\ufffe\uffff]/g, '')
-  .replace(/[\ud800-\udbff](?![\udc00-\udfff])|(?<![\ud800-\udbff])[\udc00-\udfff]/g, '\ufffd')
-  .replace(/[&<>"]/g, (sign) => ENTITIES[sign]!);
+const escape = (text: string): string =>
+  text
+    .replace(/[\u0000-\u0008\u000b\u000c\u000e-\u001f\ufffe\uffff]/g, '')
+    .replace(/[\ud800-\udbff](?![\udc00-\udfff])|(?<![\ud800-\udbff])[\udc00-\udfff]/g, '\ufffd')
+    .replace(/[&<>"]/g, (sign) => ENTITIES[sign]!);
 
 /** Text as paragraphs; blanks that XML would swallow and tabs have elements of their own (OpenDocument 1.2 part 1, 6.1). */
-const paragraphs = (text: string): string => text.split(/\r\n?|\n/).map((line) => `<text:p>${escape(line).replace(/\t/g, '<text:tab/>').replace(/^ | (?= )| $/g, '<text:s/>')}</text:p>`).join('');
+const paragraphs = (text: string): string =>
+  text
+    .split(/\r\n?|\n/)
+    .map(
+      (line) =>
+        `<text:p>${escape(line)
+          .replace(/\t/g, '<text:tab/>')
+          .replace(/^ | (?= )| $/g, '<text:s/>')}</text:p>`,
+    )
+    .join('');
 
 /** What of a cell's own attributes says how it looks and what it takes, not what it holds. */
-const kept = (attributes: string): string => [...attributes.matchAll(/\s(?:table:(?:style-name|content-validation-name|number-(?:columns|rows)-spanned|protect)|xml:id)="[^"]*"/g)].map((match) => match[0]).join('');
+const kept = (attributes: string): string =>
+  [
+    ...attributes.matchAll(
+      /\s(?:table:(?:style-name|content-validation-name|number-(?:columns|rows)-spanned|protect)|xml:id)="[^"]*"/g,
+    ),
+  ]
+    .map((match) => match[0])
+    .join('');
 /** Notes and shapes that hang on the cell. */
-const hanging = (inner: string | undefined): string => [...(inner ?? '').matchAll(/<office:annotation[\s\S]*?<\/office:annotation>|<draw:[\s\S]*?<\/draw:(?:frame|custom-shape|control)>/g)].map((match) => match[0]).join('');
+const hanging = (inner: string | undefined): string =>
+  [
+    ...(inner ?? '').matchAll(
+      /<office:annotation[\s\S]*?<\/office:annotation>|<draw:[\s\S]*?<\/draw:(?:frame|custom-shape|control)>/g,
+    ),
+  ]
+    .map((match) => match[0])
+    .join('');
 
 type Look = (like: number, column: number) => string;
 
@@ -32,7 +64,13 @@ class Sheet {
     this.pieces = piecesOf(inner, 'rows');
     const filled = this.pieces.filter(isPiece);
     let at = 1;
-    this.lastRow = filled.reduce((last, piece) => { const from = at; at += piece.times; return piece.times < 1000 && /<text:p|table:content-validation-name/.test(piece.raw) ? from + piece.times - 1 : last; }, 0);
+    this.lastRow = filled.reduce((last, piece) => {
+      const from = at;
+      at += piece.times;
+      return piece.times < 1000 && /<text:p|table:content-validation-name/.test(piece.raw)
+        ? from + piece.times - 1
+        : last;
+    }, 0);
   }
 
   /** The row that covers a place, as the blank has it. */
@@ -63,58 +101,139 @@ class Sheet {
     return row.get(column) ?? '';
   };
 
-  private cell(piece: Piece | undefined, r: number, column: number, value: CellValue | undefined, like: number): string {
-    if (piece && (piece.tag === 'table:covered-table-cell' || attributeOf(piece.attributes, 'table:formula'))) {
+  private cell(
+    piece: Piece | undefined,
+    r: number,
+    column: number,
+    value: CellValue | undefined,
+    like: number,
+  ): string {
+    if (
+      piece &&
+      (piece.tag === 'table:covered-table-cell' || attributeOf(piece.attributes, 'table:formula'))
+    ) {
       if (value !== undefined) this.skipped.push(cellName(r - 1, column));
-      return element(piece.tag, piece.attributes.replace(/\stable:number-columns-repeated="[^"]*"/, ''), piece.inner);
+      return element(
+        piece.tag,
+        piece.attributes.replace(/\stable:number-columns-repeated="[^"]*"/, ''),
+        piece.inner,
+      );
     }
     const look = (piece && kept(piece.attributes)) || this.lookOf(like, column);
     const own = hanging(piece?.inner);
-    if (value === undefined || value === '') return element('table:table-cell', look, own || undefined);
-    const type = typeof value === 'number' ? ` office:value-type="float" office:value="${value}" calcext:value-type="float"` : ' office:value-type="string" calcext:value-type="string"';
+    if (value === undefined || value === '')
+      return element('table:table-cell', look, own || undefined);
+    const type =
+      typeof value === 'number'
+        ? ` office:value-type="float" office:value="${value}" calcext:value-type="float"`
+        : ' office:value-type="string" calcext:value-type="string"';
     return element('table:table-cell', look + type, own + paragraphs(String(value)));
   }
 
-  private row(piece: Piece | undefined, r: number, values: ReadonlyMap<number, CellValue | undefined>, like: number, clearsRest: number | undefined): string {
+  private row(
+    piece: Piece | undefined,
+    r: number,
+    values: ReadonlyMap<number, CellValue | undefined>,
+    like: number,
+    clearsRest: number | undefined,
+  ): string {
     const cells = piecesOf(piece?.inner ?? '', 'cells');
     const places = [...values.keys()].sort((a, b) => a - b);
-    const columns = clearsRest === undefined ? places : [...new Set([...places, ...this.filledColumns(cells).filter((column) => column !== clearsRest)])].sort((a, b) => a - b);
-    const inner = replaced(cells, columns, 'cells', 0, (cell, column) => this.cell(cell, r, column, values.get(column), like), (times) => `<table:table-cell table:number-columns-repeated="${times}"/>`.replace(' table:number-columns-repeated="1"', ''));
-    const attributes = (piece ?? this.rowAt(like))?.attributes.replace(/\stable:number-rows-repeated="[^"]*"/, '') ?? '';
+    const columns =
+      clearsRest === undefined
+        ? places
+        : [
+            ...new Set([
+              ...places,
+              ...this.filledColumns(cells).filter((column) => column !== clearsRest),
+            ]),
+          ].sort((a, b) => a - b);
+    const inner = replaced(
+      cells,
+      columns,
+      'cells',
+      0,
+      (cell, column) => this.cell(cell, r, column, values.get(column), like),
+      (times) =>
+        `<table:table-cell table:number-columns-repeated="${times}"/>`.replace(
+          ' table:number-columns-repeated="1"',
+          '',
+        ),
+    );
+    const attributes =
+      (piece ?? this.rowAt(like))?.attributes.replace(/\stable:number-rows-repeated="[^"]*"/, '') ??
+      '';
     return element('table:table-row', attributes, inner);
   }
 
   private filledColumns(cells: readonly (Piece | Between)[]): number[] {
     let at = 0;
-    return cells.flatMap((cell) => { if (!isPiece(cell)) return []; const from = at; at += cell.times; return cell.inner && cell.times < 1000 ? Array.from({ length: cell.times }, (_, n) => from + n) : []; });
+    return cells.flatMap((cell) => {
+      if (!isPiece(cell)) return [];
+      const from = at;
+      at += cell.times;
+      return cell.inner && cell.times < 1000
+        ? Array.from({ length: cell.times }, (_, n) => from + n)
+        : [];
+    });
   }
 
   fill(plan: SheetPlan): string {
     const changes = new Map<number, { values: Map<number, CellValue | undefined>; like: number }>();
-    const at = (r: number, like = r): Map<number, CellValue | undefined> => { let change = changes.get(r); if (!change) { change = { values: new Map(), like }; changes.set(r, change); } return change.values; };
+    const at = (r: number, like = r): Map<number, CellValue | undefined> => {
+      let change = changes.get(r);
+      if (!change) {
+        change = { values: new Map(), like };
+        changes.set(r, change);
+      }
+      return change.values;
+    };
     plan.rows.forEach(({ r, like, values }, index) => {
       const row = at(r, like);
       for (const [column, value] of values) row.set(column, value);
-      if (plan.counted !== undefined && !/<text:p/.test(this.cellText(r, plan.counted))) row.set(plan.counted, index + 1);
+      if (plan.counted !== undefined && !/<text:p/.test(this.cellText(r, plan.counted)))
+        row.set(plan.counted, index + 1);
     });
-    for (let r = plan.clear.from; r <= (plan.clear.to ?? this.lastRow); r++) for (const column of plan.clear.columns) at(r).set(column, undefined);
+    for (let r = plan.clear.from; r <= (plan.clear.to ?? this.lastRow); r++)
+      for (const column of plan.clear.columns) at(r).set(column, undefined);
     for (const { row, column, value } of plan.cells) at(row).set(column, value);
     const places = [...changes.keys()].sort((a, b) => a - b);
-    const isSample = (r: number): boolean => plan.sample !== undefined && r >= plan.sample[0] && r <= plan.sample[1];
-    return replaced(this.pieces, places, 'rows', 1, (piece, r) => { const { values, like } = changes.get(r)!; return this.row(piece, r, values, like, isSample(r) ? plan.counted ?? -1 : undefined); }, (times) => `<table:table-row table:number-rows-repeated="${times}"><table:table-cell/></table:table-row>`);
+    const isSample = (r: number): boolean =>
+      plan.sample !== undefined && r >= plan.sample[0] && r <= plan.sample[1];
+    return replaced(
+      this.pieces,
+      places,
+      'rows',
+      1,
+      (piece, r) => {
+        const { values, like } = changes.get(r)!;
+        return this.row(piece, r, values, like, isSample(r) ? (plan.counted ?? -1) : undefined);
+      },
+      (times) =>
+        `<table:table-row table:number-rows-repeated="${times}"><table:table-cell/></table:table-row>`,
+    );
   }
 
   private cellText(r: number, column: number): string {
     let at = 0;
-    for (const cell of piecesOf(this.rowAt(r)?.inner ?? '', 'cells')) { if (!isPiece(cell)) continue; if (column < at + cell.times) return cell.raw; at += cell.times; }
+    for (const cell of piecesOf(this.rowAt(r)?.inner ?? '', 'cells')) {
+      if (!isPiece(cell)) continue;
+      if (column < at + cell.times) return cell.raw;
+      at += cell.times;
+    }
     return '';
   }
 }
 
 /** Where the named table's rows begin and end in the document; the first table where none is named so. */
-function tableIn(xml: string, name: string | undefined): { start: number; end: number } | undefined {
+function tableIn(
+  xml: string,
+  name: string | undefined,
+): { start: number; end: number } | undefined {
   const tables = [...xml.matchAll(/<table:table\s([^>]*)>/g)];
-  const table = tables.find((match) => attributeOf(match[1]!, 'table:name') === escape(name ?? '')) ?? tables[0];
+  const table =
+    tables.find((match) => attributeOf(match[1]!, 'table:name') === escape(name ?? '')) ??
+    tables[0];
   if (!table) return undefined;
   const start = table.index + table[0].length;
   const end = xml.indexOf('</table:table>', start);
@@ -126,16 +245,39 @@ function tableIn(xml: string, name: string | undefined): { start: number; end: n
  * in `notes`. Throws an Error with a plain sentence where the blank is not the document that the layout describes.
  */
 export function fillOpenDocument(job: Job): Written {
-  if (!job.blank) throw new Error('This layout fills a spreadsheet, and its blank is not at hand. Drop the blank in again.');
+  if (!job.blank)
+    throw new Error(
+      'This layout fills a spreadsheet, and its blank is not at hand. Drop the blank in again.',
+    );
   let parts: Record<string, Uint8Array>;
-  try { parts = unzipSync(job.blank); } catch { throw new Error('The blank can’t be opened as a spreadsheet. Fetch it anew from the receiver and teach the layout again.'); }
+  try {
+    parts = unzipSync(job.blank);
+  } catch {
+    throw new Error(
+      'The blank can’t be opened as a spreadsheet. Fetch it anew from the receiver and teach the layout again.',
+    );
+  }
   const xml = new TextDecoder('utf-8').decode(parts['content.xml'] ?? new Uint8Array());
   const place = tableIn(xml, job.layout.file.sheet);
-  if (!place) throw new Error(`The blank has no sheet “${job.layout.file.sheet ?? ''}” to fill. Teach the layout again from the blank.`);
+  if (!place)
+    throw new Error(
+      `The blank has no sheet “${job.layout.file.sheet ?? ''}” to fill. Teach the layout again from the blank.`,
+    );
   const sheet = new Sheet(xml.slice(place.start, place.end));
-  parts['content.xml'] = new TextEncoder().encode(xml.slice(0, place.start) + sheet.fill(planSheet(job)) + xml.slice(place.end));
-  const notes = sheet.skipped.length ? [`${count(sheet.skipped.length, 'cell')} of the blank ${sheet.skipped.length === 1 ? 'holds' : 'hold'} a formula or ${sheet.skipped.length === 1 ? 'is' : 'are'} merged into another and ${sheet.skipped.length === 1 ? 'was' : 'were'} left alone: ${listed(sheet.skipped.slice(0, 6))}.`] : [];
+  parts['content.xml'] = new TextEncoder().encode(
+    xml.slice(0, place.start) + sheet.fill(planSheet(job)) + xml.slice(place.end),
+  );
+  const notes = sheet.skipped.length
+    ? [
+        `${count(sheet.skipped.length, 'cell')} of the blank ${sheet.skipped.length === 1 ? 'holds' : 'hold'} a formula or ${sheet.skipped.length === 1 ? 'is' : 'are'} merged into another and ${sheet.skipped.length === 1 ? 'was' : 'were'} left alone: ${listed(sheet.skipped.slice(0, 6))}.`,
+      ]
+    : [];
   // The type of the file stands first and unpacked, so that it can be told by its first bytes (OpenDocument 1.2 part 3, 3.3).
-  const zippable: Zippable = Object.fromEntries(Object.entries(parts).map(([name, bytes]) => [name, [bytes, { mtime: STILL, level: name === 'mimetype' || name.endsWith('/') ? 0 : 6 }]]));
+  const zippable: Zippable = Object.fromEntries(
+    Object.entries(parts).map(([name, bytes]) => [
+      name,
+      [bytes, { mtime: STILL, level: name === 'mimetype' || name.endsWith('/') ? 0 : 6 }],
+    ]),
+  );
   return { bytes: zipSync(zippable), notes };
 }

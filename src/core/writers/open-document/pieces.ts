@@ -1,16 +1,30 @@
 // Rows and cells of an open document's table as pieces of its XML: each keeps its text to the byte until it is changed.
 
 /** A row or cell as it stands; `times` says how often it is repeated, `tag` is what its element is called. */
-export type Piece = { tag: string; attributes: string; inner: string | undefined; raw: string; times: number };
+export type Piece = {
+  tag: string;
+  attributes: string;
+  inner: string | undefined;
+  raw: string;
+  times: number;
+};
 /** What stands between two rows: columns, groups, shapes. */
 export type Between = { text: string };
 
-const attribute = (attributes: string, name: string): string | undefined => new RegExp(`(?:^|\\s)${name}="([^"]*)"`).exec(attributes)?.[1];
+const attribute = (attributes: string, name: string): string | undefined =>
+  new RegExp(`(?:^|\\s)${name}="([^"]*)"`).exec(attributes)?.[1];
 export const attributeOf = attribute;
 
 const PATTERNS = {
-  rows: { pattern: /<(table:table-row)((?:\s[^>]*?)?)(?:\/>|>([\s\S]*?)<\/table:table-row>)/g, times: 'table:number-rows-repeated' },
-  cells: { pattern: /<(table:table-cell|table:covered-table-cell)((?:\s[^>]*?)?)(?:\/>|>([\s\S]*?)<\/\1>)/g, times: 'table:number-columns-repeated' },
+  rows: {
+    pattern: /<(table:table-row)((?:\s[^>]*?)?)(?:\/>|>([\s\S]*?)<\/table:table-row>)/g,
+    times: 'table:number-rows-repeated',
+  },
+  cells: {
+    pattern:
+      /<(table:table-cell|table:covered-table-cell)((?:\s[^>]*?)?)(?:\/>|>([\s\S]*?)<\/\1>)/g,
+    times: 'table:number-columns-repeated',
+  },
 } as const;
 
 /** Takes XML apart into rows or cells and what stands between them. */
@@ -20,7 +34,13 @@ export function piecesOf(xml: string, kind: keyof typeof PATTERNS): (Piece | Bet
   let at = 0;
   for (const match of xml.matchAll(pattern)) {
     if (match.index > at) found.push({ text: xml.slice(at, match.index) });
-    found.push({ tag: match[1]!, attributes: match[2]!, inner: match[3], raw: match[0], times: Number(attribute(match[2]!, times) ?? 1) });
+    found.push({
+      tag: match[1]!,
+      attributes: match[2]!,
+      inner: match[3],
+      raw: match[0],
+      times: Number(attribute(match[2]!, times) ?? 1),
+    });
     at = match.index + match[0].length;
   }
   if (at < xml.length) found.push({ text: xml.slice(at) });
@@ -33,18 +53,27 @@ export const isPiece = (one: Piece | Between): one is Piece => 'tag' in one;
 export function repeated(piece: Piece, times: number, kind: keyof typeof PATTERNS): string {
   if (times === piece.times) return piece.raw;
   const name = PATTERNS[kind].times;
-  const attributes = piece.attributes.replace(new RegExp(`\\s${name}="[^"]*"`), '') + (times > 1 ? ` ${name}="${times}"` : '');
+  const attributes =
+    piece.attributes.replace(new RegExp(`\\s${name}="[^"]*"`), '') +
+    (times > 1 ? ` ${name}="${times}"` : '');
   return element(piece.tag, attributes, piece.inner);
 }
 
 export const element = (tag: string, attributes: string, inner: string | undefined): string =>
-  (inner === undefined ? `<${tag}${attributes}/>` : `<${tag}${attributes}>${inner}</${tag}>`);
+  inner === undefined ? `<${tag}${attributes}/>` : `<${tag}${attributes}>${inner}</${tag}>`;
 
 /**
  * The XML with some of its rows or cells, counted from `first`, replaced by what `change` makes of them. Repeated ones are
  * taken apart no further than needed; `change` is called with undefined for places past the end.
  */
-export function replaced(pieces: readonly (Piece | Between)[], places: readonly number[], kind: keyof typeof PATTERNS, first: number, change: (piece: Piece | undefined, place: number) => string, pad: (times: number) => string): string {
+export function replaced(
+  pieces: readonly (Piece | Between)[],
+  places: readonly number[],
+  kind: keyof typeof PATTERNS,
+  first: number,
+  change: (piece: Piece | undefined, place: number) => string,
+  pad: (times: number) => string,
+): string {
   const parts: string[] = [];
   let next = 0;
   let at = first;
@@ -57,7 +86,10 @@ export function replaced(pieces: readonly (Piece | Between)[], places: readonly 
     }
   };
   pieces.forEach((piece, index) => {
-    if (!isPiece(piece)) { parts.push(piece.text); return; }
+    if (!isPiece(piece)) {
+      parts.push(piece.text);
+      return;
+    }
     const end = at + piece.times;
     while (next < places.length && places[next]! < end) {
       const place = places[next]!;

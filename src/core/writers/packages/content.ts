@@ -6,7 +6,12 @@ import { el, escapeText, type Node } from './xml';
 /** Files that go into the package beside the items, by their path. */
 export type Media = { paths: Map<string, string>; bytes: Map<string, Uint8Array> };
 
-const TYPES: Record<string, string> = { 'image/png': 'png', 'image/jpeg': 'jpg', 'image/gif': 'gif', 'image/webp': 'webp' };
+const TYPES: Record<string, string> = {
+  'image/png': 'png',
+  'image/jpeg': 'jpg',
+  'image/gif': 'gif',
+  'image/webp': 'webp',
+};
 
 /** Where a picture lies: a data address becomes a file of the package, a link stays one. */
 export function pictureHref(href: string, media: Media): string {
@@ -23,8 +28,21 @@ export function pictureHref(href: string, media: Media): string {
 }
 
 /** A text as inline content; formatting comes along, and lines are kept. */
-export const inline = ({ plain, html }: Text): Node => ({ raw: html ? html.replace(/<br>/g, '<br/>') : plain.split('\n').map(escapeText).join('<br/>') });
+export const inline = ({ plain, html }: Text): Node => ({
+  raw: html ? html.replace(/<br>/g, '<br/>') : plain.split('\n').map(escapeText).join('<br/>'),
+});
 
 /** The pictures of one place of a question. */
-export const picturesAt = (item: Item, at: 'stem' | 'option' | 'explanation', media: Media, from: string, option?: number): Node[] =>
-  (item.media ?? []).filter((one) => one.at === at && (at !== 'option' || one.option === option)).map((one) => { const href = pictureHref(one.href, media); return el('img', { src: /^media\//.test(href) ? from + href : href, alt: one.alt ?? '' }); });
+export const picturesAt = (
+  item: Item,
+  at: 'stem' | 'option' | 'explanation',
+  media: Media,
+  from: string,
+  option?: number,
+): Node[] =>
+  (item.media ?? [])
+    .filter((one) => one.at === at && (at !== 'option' || one.option === option))
+    .map((one) => {
+      const href = pictureHref(one.href, media);
+      return el('img', { src: /^media\//.test(href) ? from + href : href, alt: one.alt ?? '' });
+    });

@@ -11,12 +11,23 @@ import { testXml, type Listed } from './test';
 import { identifierOf } from './xml';
 
 type Files = Record<string, string | Uint8Array>;
-const TYPES = { 'qti-3.0': ['imsqti_item_xmlv3p0', 'imsqti_test_xmlv3p0'], 'qti-2.1': ['imsqti_item_xmlv2p1', 'imsqti_test_xmlv2p1'] } as const;
+const TYPES = {
+  'qti-3.0': ['imsqti_item_xmlv3p0', 'imsqti_test_xmlv3p0'],
+  'qti-2.1': ['imsqti_item_xmlv2p1', 'imsqti_test_xmlv2p1'],
+} as const;
 
 const tagsOf = (item: Item): string[] => (item.tags ?? []).map(tagText);
-const pictures = (xml: string): string[] => [...new Set([...xml.matchAll(/src="\.\.\/(media\/[^"]+)"/g)].map((match) => match[1]!))];
+const pictures = (xml: string): string[] => [
+  ...new Set([...xml.matchAll(/src="\.\.\/(media\/[^"]+)"/g)].map((match) => match[1]!)),
+];
 
-function testPackage(standard: keyof typeof TYPES, title: string, items: readonly Item[], draw: number | undefined, media: Media): Files {
+function testPackage(
+  standard: keyof typeof TYPES,
+  title: string,
+  items: readonly Item[],
+  draw: number | undefined,
+  media: Media,
+): Files {
   const taken = new Set<string>(['test', 'manifest-1']);
   const files: Files = {};
   const resources: Resource[] = [];
@@ -25,19 +36,49 @@ function testPackage(standard: keyof typeof TYPES, title: string, items: readonl
     const href = `items/${identifier}.xml`;
     const xml = itemXml(item, identifier, standard, { media, from: '../' });
     files[href] = xml;
-    resources.push({ identifier: `resource-${identifier}`, type: TYPES[standard][0], href, files: [href, ...pictures(xml)], keywords: tagsOf(item) });
+    resources.push({
+      identifier: `resource-${identifier}`,
+      type: TYPES[standard][0],
+      href,
+      files: [href, ...pictures(xml)],
+      keywords: tagsOf(item),
+    });
     return { item, identifier, href };
   });
   files['test.xml'] = testXml(title, listed, standard, draw);
-  const test: Resource = { identifier: 'resource-test', type: TYPES[standard][1], href: 'test.xml', files: ['test.xml'], needs: resources.map(({ identifier }) => identifier) };
+  const test: Resource = {
+    identifier: 'resource-test',
+    type: TYPES[standard][1],
+    href: 'test.xml',
+    files: ['test.xml'],
+    needs: resources.map(({ identifier }) => identifier),
+  };
   return { 'imsmanifest.xml': manifestXml(standard, title, [test, ...resources]), ...files };
 }
 
 function cartridge(title: string, items: readonly Item[], media: Media): Files {
   const xml = cartridgeXml(title, items, media);
-  const assessment: Resource = { identifier: 'resource-1', type: 'imsqti_xmlv1p2/imscc_xmlv1p3/assessment', href: 'assessment/assessment.xml', files: ['assessment/assessment.xml'] };
-  const web = [...media.bytes.keys()].map((path, index): Resource => ({ identifier: `picture-${index + 1}`, type: 'webcontent', href: `web_resources/${path}`, files: [`web_resources/${path}`] }));
-  return { 'imsmanifest.xml': manifestXml('common-cartridge-1.3', title, [assessment, ...web], 'resource-1'), 'assessment/assessment.xml': xml };
+  const assessment: Resource = {
+    identifier: 'resource-1',
+    type: 'imsqti_xmlv1p2/imscc_xmlv1p3/assessment',
+    href: 'assessment/assessment.xml',
+    files: ['assessment/assessment.xml'],
+  };
+  const web = [...media.bytes.keys()].map((path, index): Resource => ({
+    identifier: `picture-${index + 1}`,
+    type: 'webcontent',
+    href: `web_resources/${path}`,
+    files: [`web_resources/${path}`],
+  }));
+  return {
+    'imsmanifest.xml': manifestXml(
+      'common-cartridge-1.3',
+      title,
+      [assessment, ...web],
+      'resource-1',
+    ),
+    'assessment/assessment.xml': xml,
+  };
 }
 
 /** Writes a package. The same questions give the same bytes. */
@@ -45,9 +86,25 @@ export function writePackage({ layout, questions, setTitle = layout.name, draw }
   const standard: Standard = layout.file.standard ?? 'qti-3.0';
   const items = questions.flatMap(({ as }) => as);
   const media: Media = { paths: new Map(), bytes: new Map() };
-  const files = standard === 'common-cartridge-1.3' ? cartridge(setTitle, items, media) : testPackage(standard, setTitle, items, draw, media);
+  const files =
+    standard === 'common-cartridge-1.3'
+      ? cartridge(setTitle, items, media)
+      : testPackage(standard, setTitle, items, draw, media);
   const prefix = standard === 'common-cartridge-1.3' ? 'web_resources/' : '';
   for (const [path, bytes] of media.bytes) files[prefix + path] = bytes;
-  const notes = draw && standard === 'common-cartridge-1.3' ? ['This package can’t say that only some questions are drawn; it holds all of them.'] : [];
-  return { bytes: zipSync(Object.fromEntries(Object.entries(files).map(([path, content]) => [path, [typeof content === 'string' ? strToU8(content) : content, { mtime: STILL }]])) as Zippable), notes };
+  const notes =
+    draw && standard === 'common-cartridge-1.3'
+      ? ['This package can’t say that only some questions are drawn; it holds all of them.']
+      : [];
+  return {
+    bytes: zipSync(
+      Object.fromEntries(
+        Object.entries(files).map(([path, content]) => [
+          path,
+          [typeof content === 'string' ? strToU8(content) : content, { mtime: STILL }],
+        ]),
+      ) as Zippable,
+    ),
+    notes,
+  };
 }

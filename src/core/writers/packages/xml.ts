@@ -2,19 +2,30 @@
 import type { Standard } from '../../model';
 
 export type Attributes = Record<string, string | number | boolean | undefined>;
-export type Node = { name: string; attributes: Attributes; children: Node[] } | { text: string } | { raw: string };
+export type Node =
+  { name: string; attributes: Attributes; children: Node[] } | { text: string } | { raw: string };
 
-export const el = (name: string, attributes: Attributes = {}, ...children: (Node | undefined)[]): Node => ({ name, attributes, children: children.filter((child): child is Node => child !== undefined) });
+export const el = (
+  name: string,
+  attributes: Attributes = {},
+  ...children: (Node | undefined)[]
+): Node => ({
+  name,
+  attributes,
+  children: children.filter((child): child is Node => child !== undefined),
+});
 export const text = (content: string): Node => ({ text: content });
 
 const ENTITIES: Record<string, string> = { '&': '&amp;', '<': '&lt;', '>': '&gt;', '"': '&quot;' };
 /** Text as XML 1.0 (2.2) may hold it: signs that it forbids are left out. */
-export const escapeText = (content: string): string => content
-  .replace(/[\u0000-\u0008\u000b\u000c\u000e-\u001f\ufffe\uffff]/g, '')
-  .replace(/[\ud800-\udbff](?![\udc00-\udfff])|(?<![\ud800-\udbff])[\udc00-\udfff]/g, '\ufffd')
-  .replace(/[&<>"]/g, (sign) => ENTITIES[sign]!);
+export const escapeText = (content: string): string =>
+  content
+    .replace(/[\u0000-\u0008\u000b\u000c\u000e-\u001f\ufffe\uffff]/g, '')
+    .replace(/[\ud800-\udbff](?![\udc00-\udfff])|(?<![\ud800-\udbff])[\udc00-\udfff]/g, '\ufffd')
+    .replace(/[&<>"]/g, (sign) => ENTITIES[sign]!);
 
-const camel = (name: string): string => name.replace(/^qti-/, '').replace(/-([a-z])/g, (_, letter: string) => letter.toUpperCase());
+const camel = (name: string): string =>
+  name.replace(/^qti-/, '').replace(/-([a-z])/g, (_, letter: string) => letter.toUpperCase());
 
 /** The name of an element or of an element's attribute in the version; HTML keeps its own. */
 function named(name: string, isQti: boolean, standard: Standard): string {
@@ -28,7 +39,13 @@ export function xmlOf(node: Node, standard: Standard): string {
   const inner = node.children.map((child) => xmlOf(child, standard)).join('');
   if (node.name === 'qti-content-body' && standard !== 'qti-3.0') return inner;
   const isQti = node.name.startsWith('qti-');
-  const attributes = Object.entries(node.attributes).flatMap(([name, value]) => (value === undefined ? [] : [` ${named(name, isQti, standard)}="${escapeText(String(value))}"`])).join('');
+  const attributes = Object.entries(node.attributes)
+    .flatMap(([name, value]) =>
+      value === undefined
+        ? []
+        : [` ${named(name, isQti, standard)}="${escapeText(String(value))}"`],
+    )
+    .join('');
   const tag = named(node.name, isQti, standard);
   return inner ? `<${tag}${attributes}>${inner}</${tag}>` : `<${tag}${attributes}/>`;
 }
@@ -37,7 +54,11 @@ export const HEAD = '<?xml version="1.0" encoding="UTF-8"?>\n';
 
 /** An identifier that the standard takes, from any text: letters, digits, points, dashes; a letter first. */
 export function identifierOf(wanted: string, taken: Set<string>): string {
-  const safe = wanted.normalize('NFKD').replace(/[^\w.-]+/g, '-').replace(/^[^A-Za-z_]+/, (head) => `q${head.replace(/[^\w]/g, '')}`) || 'q';
+  const safe =
+    wanted
+      .normalize('NFKD')
+      .replace(/[^\w.-]+/g, '-')
+      .replace(/^[^A-Za-z_]+/, (head) => `q${head.replace(/[^\w]/g, '')}`) || 'q';
   let name = safe;
   for (let n = 2; taken.has(name.toLowerCase()); n++) name = `${safe}-${n}`;
   taken.add(name.toLowerCase());

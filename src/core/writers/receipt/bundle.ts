@@ -27,11 +27,24 @@ function summaryOf(files: readonly Handed[], names: readonly string[]): string {
     const changed = receipt.items.filter((item) => item.changes.length).length;
     const { differences } = receipt.readBack;
     return [
-      names[index]!, `  for ${receipt.layout.name}`, `  ${count(receipt.questions, 'question')}, ${receipt.points} points${changed ? `, ${changed} changed as the receipt names` : ''}${receipt.leftOut.length ? `, ${receipt.leftOut.length} left out` : ''}`,
-      differences.length ? `  READ BACK: ${count(differences.length, 'difference')}, see the receipt before using it` : '  read back by other code: all as meant', ...(receipt.notes ?? []).map((note) => `  ${note}`), `  SHA-256 ${receipt.file.sha256}`, '',
+      names[index]!,
+      `  for ${receipt.layout.name}`,
+      `  ${count(receipt.questions, 'question')}, ${receipt.points} points${changed ? `, ${changed} changed as the receipt names` : ''}${receipt.leftOut.length ? `, ${receipt.leftOut.length} left out` : ''}`,
+      differences.length
+        ? `  READ BACK: ${count(differences.length, 'difference')}, see the receipt before using it`
+        : '  read back by other code: all as meant',
+      ...(receipt.notes ?? []).map((note) => `  ${note}`),
+      `  SHA-256 ${receipt.file.sha256}`,
+      '',
     ];
   });
-  return ['What is in this package', '', ...lines, 'Each file has a receipt in the folder receipts: a page to read or print, and the same as JSON, from which the file can be made again.', ''].join('\r\n');
+  return [
+    'What is in this package',
+    '',
+    ...lines,
+    'Each file has a receipt in the folder receipts: a page to read or print, and the same as JSON, from which the file can be made again.',
+    '',
+  ].join('\r\n');
 }
 
 /** The zip. The same files and receipts give the same bytes. */
@@ -43,5 +56,9 @@ export function bundle(files: readonly Handed[]): Uint8Array {
     parts[`receipts/${names[index]}.html`] = strToU8(receiptPage(receipt));
     parts[`receipts/${names[index]}.json`] = strToU8(JSON.stringify(receipt, null, 2));
   });
-  return zipSync(Object.fromEntries(Object.entries(parts).map(([name, bytes]) => [name, [bytes, { mtime: STILL }]])) as Zippable);
+  return zipSync(
+    Object.fromEntries(
+      Object.entries(parts).map(([name, bytes]) => [name, [bytes, { mtime: STILL }]]),
+    ) as Zippable,
+  );
 }

@@ -15,7 +15,8 @@ function headOf(blank: string, marks: Marks): string[] {
   return head;
 }
 
-const stemLabel = ({ stemLabel: label }: Marks, n: number): string => (!label || label === 'none' ? '' : `${n}${label.slice(-1)} `);
+const stemLabel = ({ stemLabel: label }: Marks, n: number): string =>
+  !label || label === 'none' ? '' : `${n}${label.slice(-1)} `;
 
 /** Writes the questions one behind the other, each category's sign in front of its first question. */
 export function writeMarkedText({ layout, questions, blank }: Job): Written {
@@ -26,11 +27,17 @@ export function writeMarkedText({ layout, questions, blank }: Job): Written {
   let n = 0;
   const place = ({ text = '', as }: Placed): void => {
     const own = as[0]?.category?.join(' > ') ?? '';
-    if (marks.category && own && own !== category) { paragraphs.push(`${marks.category} ${own}`); category = own; }
+    if (marks.category && own && own !== category) {
+      paragraphs.push(`${marks.category} ${own}`);
+      category = own;
+    }
     for (const paragraph of text.split('\n\n')) paragraphs.push(stemLabel(marks, ++n) + paragraph);
   };
   questions.forEach(place);
   const between = marks.between === 'none' ? '\n' : '\n\n';
   const text = `${[...(head.length ? [head.join('\n')] : []), paragraphs.join(between)].join('\n\n')}\n`;
-  return { bytes: encode(text.replace(/\n/g, lineEnd(layout.file)), layout.file.encoding), notes: [] };
+  return {
+    bytes: encode(text.replace(/\n/g, lineEnd(layout.file)), layout.file.encoding),
+    notes: [],
+  };
 }

@@ -13,7 +13,10 @@ export function escapeXml(text: string): string {
   return text
     .replace(/_(?=x[0-9A-Fa-f]{4}_)/g, '_x005F_')
     .replace(/[&<>"]/g, (sign) => ENTITIES[sign]!)
-     
-    .replace(/[\u0000-\u0008\u000b\u000c\u000e-\u001f\ufffe\uffff\r]/g, (sign) => `_x${sign.charCodeAt(0).toString(16).toUpperCase().padStart(4, '0')}_`)
+
+    .replace(
+      /[\u0000-\u0008\u000b\u000c\u000e-\u001f\ufffe\uffff\r]/g,
+      (sign) => `_x${sign.charCodeAt(0).toString(16).toUpperCase().padStart(4, '0')}_`,
+    )
     .replace(/[\ud800-\udbff](?![\udc00-\udfff])|(?<![\ud800-\udbff])[\udc00-\udfff]/g, '\ufffd');
 }

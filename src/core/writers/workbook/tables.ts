@@ -5,28 +5,38 @@ import { resolveTarget } from '../../shared/part-path';
 import { attributeOf } from './sheet-xml';
 
 type Parts = Record<string, Uint8Array>;
-const decode = (bytes: Uint8Array | undefined): string => (bytes ? new TextDecoder('utf-8').decode(bytes) : '');
+const decode = (bytes: Uint8Array | undefined): string =>
+  bytes ? new TextDecoder('utf-8').decode(bytes) : '';
 
 /** The paths of the tables of a sheet, by its relationships. */
 function tablesOf(parts: Parts, sheetPath: string): string[] {
   const folder = sheetPath.replace(/[^/]*$/, '');
   const relations = decode(parts[`${folder}_rels/${sheetPath.slice(folder.length)}.rels`]);
-  return [...relations.matchAll(/<(?:[\w.-]+:)?Relationship\s([^>]*?)\/?>/g)].map((match) => match[1]!).filter((text) => /\/table$/.test(attributeOf(text, 'Type') ?? '')).flatMap((text) => {
-    const target = attributeOf(text, 'Target');
-    if (!target) return [];
-    const path = resolveTarget(sheetPath, target);
-    return parts[path] ? [path] : [];
-  });
+  return [...relations.matchAll(/<(?:[\w.-]+:)?Relationship\s([^>]*?)\/?>/g)]
+    .map((match) => match[1]!)
+    .filter((text) => /\/table$/.test(attributeOf(text, 'Type') ?? ''))
+    .flatMap((text) => {
+      const target = attributeOf(text, 'Target');
+      if (!target) return [];
+      const path = resolveTarget(sheetPath, target);
+      return parts[path] ? [path] : [];
+    });
 }
 
 /** Extends tables that hold the first filled row (or end right above it) to the last one. A table with a row of totals is left alone. */
-export function extendTables(parts: Parts, sheetPath: string, firstRow: number, lastRow: number): void {
+export function extendTables(
+  parts: Parts,
+  sheetPath: string,
+  firstRow: number,
+  lastRow: number,
+): void {
   for (const path of tablesOf(parts, sheetPath)) {
     const xml = decode(parts[path]);
     const head = /<(?:[\w.-]+:)?table\s[^>]*>/.exec(xml)?.[0] ?? '';
     const range = parseRange(attributeOf(head, 'ref') ?? '');
     if (!range || Number(attributeOf(head, 'totalsRowCount') ?? 0) > 0) continue;
-    if (range.top > firstRow - 1 || range.bottom < firstRow - 2 || range.bottom >= lastRow - 1) continue;
+    if (range.top > firstRow - 1 || range.bottom < firstRow - 2 || range.bottom >= lastRow - 1)
+      continue;
     const old = attributeOf(head, 'ref')!;
     const next = rangeName({ ...range, bottom: lastRow - 1 });
     parts[path] = new TextEncoder().encode(xml.replaceAll(`ref="${old}"`, `ref="${next}"`));
