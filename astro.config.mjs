@@ -7,7 +7,9 @@ const { default: node } = await import('@astrojs/node');
 const { default: react } = await import('@astrojs/react');
 
 const quietZodComments = (warning, warn) => {
-  if (warning.code !== 'INVALID_ANNOTATION') warn(warning);
+  if (warning.code !== 'INVALID_ANNOTATION') {
+    warn(warning);
+  }
 };
 
 export default defineConfig({

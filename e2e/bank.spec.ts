@@ -55,7 +55,9 @@ test('rows pasted past the end become questions, the key beside its options', as
   await cell(page, 0, COLUMN.stem).click();
   await page.keyboard.press('Control+ArrowDown');
   await page.keyboard.press('Home');
-  for (let i = 0; i < COLUMN.stem; i++) await page.keyboard.press('ArrowRight');
+  for (let i = 0; i < COLUMN.stem; i++) {
+    await page.keyboard.press('ArrowRight');
+  }
   await paste(page, 'pound again\t\nWho goes there?\tA friend\tA foe\t\t\tB');
   await expect(page.getByRole('link', { name: /^Bank/ })).toContainText('61');
   await page.getByRole('searchbox', { name: 'Search the questions' }).fill('who goes there');

@@ -37,18 +37,25 @@ const watch = (): void => {
   seen.long = [];
   seen.keys = [];
   new PerformanceObserver((list) => {
-    for (const entry of list.getEntries()) seen.long.push(Math.round(entry.duration));
+    for (const entry of list.getEntries()) {
+      seen.long.push(Math.round(entry.duration));
+    }
   }).observe({ type: 'longtask', buffered: true });
   new PerformanceObserver((list) => {
-    for (const entry of list.getEntries())
-      if (entry.name === 'keydown') seen.keys.push(entry.duration);
+    for (const entry of list.getEntries()) {
+      if (entry.name === 'keydown') {
+        seen.keys.push(entry.duration);
+      }
+    }
   }).observe({ type: 'event', durationThreshold: 16, buffered: true } as PerformanceObserverInit);
   const look = (): void => {
-    if (!seen.painted && document.querySelector('[role=gridcell]'))
+    if (!seen.painted && document.querySelector('[role=gridcell]')) {
       requestAnimationFrame(() => {
         seen.painted ??= performance.now();
       });
-    else if (!seen.painted) requestAnimationFrame(look);
+    } else if (!seen.painted) {
+      requestAnimationFrame(look);
+    }
   };
   requestAnimationFrame(look);
 };

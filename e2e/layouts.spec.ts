@@ -12,8 +12,9 @@ const fixture = (name: string): Buffer =>
 /** Only the given layout in view, so that one click fills its file alone. */
 async function onlyInView(page: Page, name: string): Promise<void> {
   await go(page, '/layouts');
-  for (const other of ['Card box', 'Course shelf', 'Evening host'])
+  for (const other of ['Card box', 'Course shelf', 'Evening host']) {
     await page.getByRole('checkbox', { name: `${other} in view` }).uncheck();
+  }
   await expect(page.getByRole('checkbox', { name: `${name} in view` })).toBeChecked();
 }
 async function fillOne(page: Page, name: string, take = 'Take the file'): Promise<Download> {
@@ -44,10 +45,11 @@ test('a board is dropped, shown with a question in it, filled, and opened', asyn
   await expect(page.locator('td.preview').first()).toBeVisible();
   const rows = await sheetOf(await fillOne(page, 'locked board'), 'Board');
   expect(rows[0]!.slice(0, 4)).toEqual(['Level', 'Boats', 'Ropes', 'Weather']);
-  for (const row of [1, 2, 3, 4, 5, 6])
+  for (const row of [1, 2, 3, 4, 5, 6]) {
     expect(
       rows[row]!.slice(1, 4).every((text) => typeof text === 'string' && text.length > 0),
     ).toBe(true);
+  }
 });
 
 test('blocks of rows keep their labels; the seam shows each line of a block', async ({ page }) => {
@@ -141,17 +143,13 @@ test('a layout is built column by column, duplicated, taken back to an earlier e
     'Harrowmere sheet, copy',
   );
   await go(page, '/layouts');
-  await page
-    .getByTestId('blank-file')
-    .setInputFiles(
-      await file
-        .path()
-        .then((path) => ({
-          name: 'Harrowmere sheet.layout.json',
-          mimeType: 'application/json',
-          buffer: readFileSync(path),
-        })),
-    );
+  await page.getByTestId('blank-file').setInputFiles(
+    await file.path().then((path) => ({
+      name: 'Harrowmere sheet.layout.json',
+      mimeType: 'application/json',
+      buffer: readFileSync(path),
+    })),
+  );
   await expect(page.getByRole('textbox', { name: 'Name of the layout' })).toHaveValue(
     'Harrowmere sheet 2',
   );

@@ -14,8 +14,9 @@ export const test = base.extend<{ page: Page }>({
     const foreign: string[] = [];
     const thrown: string[] = [];
     page.on('request', (request) => {
-      if (!request.url().startsWith(baseURL!) && !/^(?:data|blob):/.test(request.url()))
+      if (!request.url().startsWith(baseURL!) && !/^(?:data|blob):/.test(request.url())) {
         foreign.push(request.url());
+      }
     });
     page.on('pageerror', (error) => thrown.push(error.message));
     await use(page);
@@ -62,10 +63,11 @@ export async function drop(page: Page, name: string, bytes: Buffer | Uint8Array)
         new File([Uint8Array.from(atob(content), (sign) => sign.charCodeAt(0))], fileName),
       );
       const target = document.querySelector('main')!;
-      for (const type of ['dragover', 'drop'])
+      for (const type of ['dragover', 'drop']) {
         target.dispatchEvent(
           new DragEvent(type, { dataTransfer: transfer, bubbles: true, cancelable: true }),
         );
+      }
     },
     { name, content: Buffer.from(bytes).toString('base64') },
   );

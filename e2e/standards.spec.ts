@@ -63,9 +63,11 @@ for (const standard of ['qti-3.0', 'qti-2.1'] as const) {
           const item = await new Promise<Assessed>((resolve) => {
             const look = (): void => {
               const found = container.shadowRoot?.querySelector<Assessed>('qti-assessment-item');
-              if (found?.variables?.some(({ identifier }) => identifier === 'SCORE'))
+              if (found?.variables?.some(({ identifier }) => identifier === 'SCORE')) {
                 resolve(found);
-              else setTimeout(look, 20);
+              } else {
+                setTimeout(look, 20);
+              }
             };
             look();
           });

@@ -29,7 +29,9 @@ function run(program, args, extra = {}) {
     stdio: 'inherit',
     env: { ...process.env, ASTRO_TELEMETRY_DISABLED: '1', HOST: host, PORT: port, ...extra },
   });
-  if (done.status !== 0) process.exit(done.status ?? 1);
+  if (done.status !== 0) {
+    process.exit(done.status ?? 1);
+  }
 }
 const bin = (name) => join(root, 'node_modules', '.bin', name);
 
@@ -68,8 +70,9 @@ function install() {
     existsSync(join(root, 'node_modules')) &&
     existsSync(stamp) &&
     readFileSync(stamp, 'utf8') === wanted
-  )
+  ) {
     return;
+  }
   say('installing packages (npm ci)');
   run('npm', ['ci', '--include=dev', '--no-audit', '--no-fund', '--loglevel=error']);
   writeFileSync(stamp, wanted);
@@ -92,8 +95,9 @@ function build(force = false) {
     existsSync(join(root, 'dist', 'server', 'entry.mjs')) &&
     existsSync(stamp) &&
     Number(readFileSync(stamp, 'utf8')) >= changed
-  )
+  ) {
     return;
+  }
   say('building');
   run(bin('astro'), ['build', '--silent']);
   writeFileSync(stamp, String(changed));
@@ -105,11 +109,18 @@ const has = (program) => spawnSync(program, ['--version'], { stdio: 'ignore' }).
 /** Debian packages that the browser tests and the outside checks lean on. */
 function debian() {
   const missing = [];
-  if (!existsSync('/usr/bin/chromium')) missing.push('chromium');
-  if (spawnSync('/usr/bin/python3', ['-c', 'import openpyxl'], { stdio: 'ignore' }).status !== 0)
+  if (!existsSync('/usr/bin/chromium')) {
+    missing.push('chromium');
+  }
+  if (spawnSync('/usr/bin/python3', ['-c', 'import openpyxl'], { stdio: 'ignore' }).status !== 0) {
     missing.push('python3-openpyxl');
-  if (!existsSync('/usr/bin/ssconvert')) missing.push('gnumeric');
-  if (!missing.length) return;
+  }
+  if (!existsSync('/usr/bin/ssconvert')) {
+    missing.push('gnumeric');
+  }
+  if (!missing.length) {
+    return;
+  }
   if (isRoot() && has('apt-get')) {
     say(`installing ${missing.join(' and ')} from Debian's packages`);
     spawnSync('apt-get', ['update', '-qq'], { stdio: 'ignore' });
@@ -182,7 +193,9 @@ const commands = {
       build();
     });
     run(bin('vitest'), ['run', ...rest]);
-    if (!rest.length) run(bin('playwright'), ['test']);
+    if (!rest.length) {
+      run(bin('playwright'), ['test']);
+    }
   },
   bench() {
     withLock(() => {

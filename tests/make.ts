@@ -128,9 +128,13 @@ export const anyItem: fc.Arbitrary<Item> = fc
       ...(points !== undefined ? { points } : {}),
       ...(seconds !== undefined ? { seconds } : {}),
     };
-    if (kind === 'card') return { ...base, kind, accepted: [texts[0]!] };
-    if (kind === 'short') return { ...base, kind, accepted: texts.slice(0, second ? 2 : 1) };
-    if (kind === 'true-false')
+    if (kind === 'card') {
+      return { ...base, kind, accepted: [texts[0]!] };
+    }
+    if (kind === 'short') {
+      return { ...base, kind, accepted: texts.slice(0, second ? 2 : 1) };
+    }
+    if (kind === 'true-false') {
       return {
         ...base,
         kind,
@@ -139,6 +143,7 @@ export const anyItem: fc.Arbitrary<Item> = fc
           { text: { plain: 'False' }, right: !second },
         ],
       };
+    }
     return {
       ...base,
       kind,
@@ -148,7 +153,7 @@ export const anyItem: fc.Arbitrary<Item> = fc
           index === right ||
           (kind === 'choice-many' && second && index === (right + 1) % texts.length),
       })),
-    } as Item;
+    };
   });
 
 /** Numbers items so that ids and references are unique. */

@@ -22,7 +22,9 @@ function python<T>(script: string, ...args: string[]): T {
     encoding: 'utf8',
     maxBuffer: 64 * 1024 * 1024,
   });
-  if (out.status !== 0) throw new Error(out.stderr);
+  if (out.status !== 0) {
+    throw new Error(out.stderr);
+  }
   return JSON.parse(out.stdout) as T;
 }
 
@@ -49,7 +51,9 @@ export function byGnumeric(name: string, bytes: Uint8Array, sheet: string): stri
   const out = spawnSync('ssconvert', ['-S', path, join(folder, 'sheet-%n.csv')], {
     encoding: 'utf8',
   });
-  if (out.status !== 0) throw new Error(out.stderr);
+  if (out.status !== 0) {
+    throw new Error(out.stderr);
+  }
   const files = readdirSync(folder)
     .filter((file) => file.endsWith('.csv'))
     .sort();

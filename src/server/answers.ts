@@ -25,17 +25,18 @@ const TOO_LARGE = new Set(['file-too-large', 'zip-inflates-too-far', 'too-many-c
 /** Throws where the findings say that nothing could be read at all. */
 export function stopIfUnreadable(findings: readonly Finding[], hasSheets: boolean): void {
   const blocking = findings.filter((finding) => finding.level === 'block' && !finding.item);
-  if (!hasSheets && blocking.length)
+  if (!hasSheets && blocking.length) {
     throw new Unusable(
       blocking,
       blocking.some((finding) => TOO_LARGE.has(finding.rule)) ? 413 : 422,
     );
+  }
 }
 
 /** Runs an endpoint. Whatever the input, it answers with JSON and never with 500 for bad input. */
 export async function answer(request: Request, run: () => Promise<Response>): Promise<Response> {
   const size = Number(request.headers.get('content-length') ?? 0);
-  if (size > CAPS.fileBytes + 1_048_576)
+  if (size > CAPS.fileBytes + 1_048_576) {
     return json(
       {
         findings: [
@@ -48,15 +49,19 @@ export async function answer(request: Request, run: () => Promise<Response>): Pr
       },
       413,
     );
+  }
   try {
     return await run();
   } catch (error) {
-    if (error instanceof Unusable) return json({ findings: error.findings }, error.status);
-    if (error instanceof Error)
+    if (error instanceof Unusable) {
+      return json({ findings: error.findings }, error.status);
+    }
+    if (error instanceof Error) {
       return json(
         { findings: [{ rule: 'request-unusable', level: 'block', message: error.message }] },
         422,
       );
+    }
     throw error;
   }
 }
@@ -70,7 +75,9 @@ export function parse<T>(schema: z.ZodType<T>, text: string, name: string): T {
     throw unusable(`The input “${name}” is not valid JSON.`);
   }
   const parsed = schema.safeParse(value);
-  if (parsed.success) return parsed.data;
+  if (parsed.success) {
+    return parsed.data;
+  }
   const issue = parsed.error.issues[0];
   throw unusable(
     `The input “${name}”${issue?.path.length ? ` at ${issue.path.join('.')}` : ''}: ${issue?.message ?? 'is not of the right shape'}.`,
@@ -91,8 +98,10 @@ export async function fileIn(
   name: string,
 ): Promise<{ name: string; bytes: Uint8Array } | undefined> {
   const file = form.get(name);
-  if (!(file instanceof File)) return undefined;
-  if (file.size > CAPS.fileBytes)
+  if (!(file instanceof File)) {
+    return undefined;
+  }
+  if (file.size > CAPS.fileBytes) {
     throw new Unusable(
       [
         {
@@ -103,6 +112,7 @@ export async function fileIn(
       ],
       413,
     );
+  }
   return { name: file.name || name, bytes: new Uint8Array(await file.arrayBuffer()) };
 }
 

@@ -27,10 +27,12 @@ export const fillEndpoint = (request: Request): Promise<Response> =>
   answer(request, async () => {
     const form = await formOf(request);
     const job = textIn(form, 'job');
-    if (!job) throw unusable('Send the job as "job".');
+    if (!job) {
+      throw unusable('Send the job as "job".');
+    }
     const blank = await fileIn(form, 'blank');
     const { name, bytes, receipt, notes } = await fill(
-      { ...parse(FillJobSchema, job, 'job'), ...(blank ? { blank: blank.bytes } : {}) } as FillJob,
+      { ...parse(FillJobSchema, job, 'job'), ...(blank ? { blank: blank.bytes } : {}) },
       surroundings,
     );
     if (request.headers.get('accept')?.includes('application/json')) {

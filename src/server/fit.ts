@@ -13,5 +13,5 @@ export const FitRequestSchema = z.object({
 export const fitEndpoint = (request: Request): Promise<Response> =>
   answer(request, async () => {
     const { items, layout, decisions } = parse(FitRequestSchema, await request.text(), 'body');
-    return json({ fits: fits(items, layout, decisions as Parameters<typeof fits>[2]) });
+    return json({ fits: fits(items, layout, decisions) });
   });

@@ -9,7 +9,9 @@ export const gatherEndpoint = (request: Request): Promise<Response> =>
     const form = await formOf(request);
     const file = await fileIn(form, 'file');
     const text = textIn(form, 'text');
-    if (!file && text === undefined) throw unusable('Send a file as "file" or text as "text".');
+    if (!file && text === undefined) {
+      throw unusable('Send a file as "file" or text as "text".');
+    }
     const sheet = textIn(form, 'sheet');
     const range = textIn(form, 'range');
     const reading = textIn(form, 'reading');

@@ -6,7 +6,9 @@ import { surroundings } from './surroundings';
 export const learnEndpoint = (request: Request): Promise<Response> =>
   answer(request, async () => {
     const file = await fileIn(await formOf(request), 'file');
-    if (!file) throw unusable('Send the blank as "file".');
+    if (!file) {
+      throw unusable('Send the blank as "file".');
+    }
     const { layout, because, unsure, findings, table } = await learnBlank(file, surroundings);
     stopIfUnreadable(findings, table.sheets.length > 0);
     return json({ layout, because, unsure, findings });

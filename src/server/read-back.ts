@@ -9,7 +9,9 @@ export const readBackEndpoint = (request: Request): Promise<Response> =>
     const form = await formOf(request);
     const file = await fileIn(form, 'file');
     const layout = textIn(form, 'layout');
-    if (!file || !layout) throw unusable('Send the file as "file" and its layout as "layout".');
+    if (!file || !layout) {
+      throw unusable('Send the file as "file" and its layout as "layout".');
+    }
     const items = textIn(form, 'items');
     const {
       items: found,

@@ -20,7 +20,9 @@ import { openApi } from './schema';
 type Fields = Record<string, string | File>;
 const form = (fields: Fields, headers: Record<string, string> = {}): Request => {
   const body = new FormData();
-  for (const [name, value] of Object.entries(fields)) body.set(name, value);
+  for (const [name, value] of Object.entries(fields)) {
+    body.set(name, value);
+  }
   return new Request('http://127.0.0.1/api', { method: 'POST', body, headers });
 };
 const file = (name: string, bytes: Uint8Array | string): File =>
@@ -144,9 +146,7 @@ describe('bad input answers 422 or 413 with a finding, never 500', () => {
     ['a zip that inflates past 64 MiB', 'a.xlsx', bomb, 413],
   ] as const)('%s', async (_, name, content, status) => {
     for (const endpoint of [gatherEndpoint, learnEndpoint]) {
-      const { status: got, body } = await read(
-        endpoint(form({ file: file(name, content as string) })),
-      );
+      const { status: got, body } = await read(endpoint(form({ file: file(name, content) })));
       expect(got).toBe(status);
       expect(body.findings[0]).toMatchObject({
         level: 'block',
@@ -240,8 +240,9 @@ describe('the published description', () => {
       '/api/schema',
     ]);
     const schemas = (document['components'] as { schemas: Record<string, unknown> }).schemas;
-    for (const [, name] of JSON.stringify(document).matchAll(/#\/components\/schemas\/(\w+)/g))
+    for (const [, name] of JSON.stringify(document).matchAll(/#\/components\/schemas\/(\w+)/g)) {
       expect(schemas).toHaveProperty(name!);
+    }
     expect(schemas['Item']).toMatchObject({
       required: expect.arrayContaining(['id', 'ref', 'kind', 'stem']),
     });

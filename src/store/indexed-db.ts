@@ -25,13 +25,19 @@ async function write(db: Db, bank: string, { items, records }: Write): Promise<W
       continue;
     }
     revs.set(one.id, one.rev + 1);
-    if (one.next) void store.put({ bank, id: one.id, rev: one.rev + 1, ...one.next });
-    else void store.delete([bank, one.id]);
+    if (one.next) {
+      void store.put({ bank, id: one.id, rev: one.rev + 1, ...one.next });
+    } else {
+      void store.delete([bank, one.id]);
+    }
   }
   const kept = tx.objectStore('records');
   for (const { kind, id, after } of records) {
-    if (after) void kept.put({ bank, kind, id, value: after });
-    else void kept.delete([bank, kind, id]);
+    if (after) {
+      void kept.put({ bank, kind, id, value: after });
+    } else {
+      void kept.delete([bank, kind, id]);
+    }
   }
   await tx.done;
   return { revs, conflicts };

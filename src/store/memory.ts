@@ -44,21 +44,30 @@ export function memoryStore(shelf: MemoryShelf = memoryShelf()): Store {
         continue;
       }
       revs.set(one.id, one.rev + 1);
-      if (one.next)
+      if (one.next) {
         bank.items.set(one.id, structuredClone({ id: one.id, rev: one.rev + 1, ...one.next }));
-      else bank.items.delete(one.id);
+      } else {
+        bank.items.delete(one.id);
+      }
     }
     for (const record of records) {
       const key = `${record.kind} ${record.id}`;
-      if (record.after) bank.records.set(key, structuredClone(record.after));
-      else bank.records.delete(key);
+      if (record.after) {
+        bank.records.set(key, structuredClone(record.after));
+      } else {
+        bank.records.delete(key);
+      }
     }
     const change = {
       bank: id,
       items: [...revs.keys()],
       records: records.map(({ kind, id: record }) => ({ kind, id: record })),
     };
-    for (const other of shelf.tabs) if (other !== tab) other.hear(change);
+    for (const other of shelf.tabs) {
+      if (other !== tab) {
+        other.hear(change);
+      }
+    }
     return { revs, conflicts };
   };
   return {

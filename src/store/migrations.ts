@@ -32,5 +32,7 @@ export const migrations: readonly ((db: IDBPDatabase<Shape>) => void)[] = [
 
 /** Brings a database from any earlier version to the newest. */
 export function migrate(db: IDBPDatabase<Shape>, from: number): void {
-  for (const step of migrations.slice(from)) step(db);
+  for (const step of migrations.slice(from)) {
+    step(db);
+  }
 }

@@ -124,14 +124,17 @@ describe('migrations', () => {
   it('bring a database of every earlier version to the newest', async () => {
     for (let from = 0; from < migrations.length; from++) {
       const name = `old-${from}`;
-      if (from > 0)
+      if (from > 0) {
         (
           await openDB(name, from, {
             upgrade: (db) => {
-              for (const step of migrations.slice(0, from)) step(db as never);
+              for (const step of migrations.slice(0, from)) {
+                step(db as never);
+              }
             },
           })
         ).close();
+      }
       const store = await indexedDbStore(name);
       await store.write('b', { items: [put('a', 0, 'x')], records: [] });
       expect(await store.items('b', -Infinity, 1)).toHaveLength(1);

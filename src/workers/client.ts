@@ -30,7 +30,9 @@ export function onWorkerLost(listener: (message: string) => void): () => void {
 
 /** The worker, started when first asked for. */
 export function core(): Remote<CoreWorker> {
-  if (remote) return remote;
+  if (remote) {
+    return remote;
+  }
   const worker = new Worker(new URL('./core.worker.ts', import.meta.url), { type: 'module' });
   worker.addEventListener('error', (event) => {
     event.preventDefault();
@@ -43,7 +45,9 @@ export function core(): Remote<CoreWorker> {
     );
   });
   worker.addEventListener('message', (event: MessageEvent<{ progress?: [number, number] }>) => {
-    if (event.data?.progress) tellProgress(...event.data.progress);
+    if (event.data?.progress) {
+      tellProgress(...event.data.progress);
+    }
   });
   running = worker;
   remote = wrap<CoreWorker>(worker);

@@ -70,15 +70,20 @@ const ROWS_HINTED = 80;
 /** A blank's sheet with what its cells look like, what they offer and what is noted at them. */
 function blankView(sheet: Sheet): SheetView {
   const looks: Record<string, string> = {};
-  for (const [key, runs] of Object.entries(sheet.rich ?? {}))
-    if (Number(key.split(':')[0]) < ROWS_HINTED)
+  for (const [key, runs] of Object.entries(sheet.rich ?? {})) {
+    if (Number(key.split(':')[0]) < ROWS_HINTED) {
       looks[key] =
         `${runs.every((run) => run.bold) ? 'b' : ''}${runs.some((run) => run.mark) ? 'm' : ''}`;
+    }
+  }
   for (const { list, ranges } of sheet.validations) {
-    for (const range of list ? ranges : [])
-      for (let r = range.top; r <= Math.min(range.bottom, ROWS_HINTED); r++)
-        for (let c = range.left; c <= Math.min(range.right, range.left + 40); c++)
+    for (const range of list ? ranges : []) {
+      for (let r = range.top; r <= Math.min(range.bottom, ROWS_HINTED); r++) {
+        for (let c = range.left; c <= Math.min(range.right, range.left + 40); c++) {
           looks[`${r}:${c}`] = `${looks[`${r}:${c}`] ?? ''}l`;
+        }
+      }
+    }
   }
   return {
     ...view(sheet),
@@ -120,11 +125,15 @@ const api: CoreWorker = {
       deck = undefined;
     }
     for (const item of items) {
-      if (item.kind === 'card' || bank.get(item.id)?.kind === 'card') deck = undefined;
+      if (item.kind === 'card' || bank.get(item.id)?.kind === 'card') {
+        deck = undefined;
+      }
       bank.set(item.id, item);
     }
     for (const id of removed) {
-      if (bank.get(id)?.kind === 'card') deck = undefined;
+      if (bank.get(id)?.kind === 'card') {
+        deck = undefined;
+      }
       bank.delete(id);
     }
   },
@@ -143,11 +152,15 @@ const api: CoreWorker = {
   async gather(version, source, overrule, edited) {
     const started = performance.now();
     const kept = source ?? open?.source;
-    if (!kept) throw new Error('no source is open');
-    if (source || !open || open.by !== openedBy(overrule))
+    if (!kept) {
+      throw new Error('no source is open');
+    }
+    if (source || !open || open.by !== openedBy(overrule)) {
       open = { source: kept, by: openedBy(overrule), opened: await openSource(kept, overrule) };
-    if (edited !== undefined && open.opened.is === 'document')
+    }
+    if (edited !== undefined && open.opened.is === 'document') {
       open.opened = { is: 'document', document: editDocument(open.opened.document, edited) };
+    }
     const { opened } = open;
     const gathered = gatherOpened(opened, overrule, { ...surroundings, progress });
     const sheets = sheetsOf(opened);
@@ -179,7 +192,9 @@ const api: CoreWorker = {
       { name, bytes },
       surroundings,
     );
-    if (!table.sheets.length) return { findings, sheets: [] };
+    if (!table.sheets.length) {
+      return { findings, sheets: [] };
+    }
     return {
       kept: { id: layout.id, layout, because, unsure, chosen: true },
       findings,
@@ -198,10 +213,11 @@ const api: CoreWorker = {
   },
   fitOne(id, layout, decision, among) {
     const item = bank.get(id);
-    if (!item)
+    if (!item) {
       return {
         fitted: { item: id, state: 'refused', changes: [], reason: 'it is no longer in the bank' },
       };
+    }
     const options = { deck: cards().cards };
     const fitted =
       among && layout.shape === 'grid'

@@ -57,22 +57,26 @@ describe('the matrix', () => {
           for (const { what, at, text } of steps) {
             const index = at % items.length;
             const deck = cardsOf(items).length;
-            if (what === 'edit')
+            if (what === 'edit') {
               items = items.map((one, n) =>
                 n === index ? { ...one, stem: { plain: text } } : one,
               );
-            else if (what === 'move')
+            } else if (what === 'move') {
               items = [items[index]!, ...items.filter((_, n) => n !== index)];
-            else if (what === 'remove' && items.length > 1)
+            } else if (what === 'remove' && items.length > 1) {
               items = items.filter((_, n) => n !== index);
-            else if (what === 'decide')
+            } else if (what === 'decide') {
               decisions = {
                 ...decisions,
                 [items[index]!.id]: at % 2 ? { leaveOut: true } : { own: { stem: text } },
               };
-            else layout = { ...layout, limits: { ...layout.limits, stem: 10 + at } };
+            } else {
+              layout = { ...layout, limits: { ...layout.limits, stem: 10 + at } };
+            }
             // As in the worker: a change among the cards counts the deck's edition up.
-            if (what === 'edit' || what === 'move' || deck !== cardsOf(items).length) edition++;
+            if (what === 'edit' || what === 'move' || deck !== cardsOf(items).length) {
+              edition++;
+            }
             expect(said(fits.column(items, layout, decisions, cardsOf(items), edition))).toEqual(
               fresh(items, layout, decisions, cardsOf(items)),
             );

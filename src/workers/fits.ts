@@ -39,7 +39,9 @@ function packed(layout: string, list: readonly Known[]): FitColumn {
     states[i] = one.state;
     counts[one.state]++;
     changes[i] = one.changes;
-    if (!one.reason) return;
+    if (!one.reason) {
+      return;
+    }
     let at = places.get(one.reason);
     if (at === undefined) {
       at = words.length;
@@ -65,13 +67,14 @@ export class Fits {
     edition: number,
   ): FitColumn {
     // On a board each question's place depends on the others'.
-    if (layout.shape === 'grid')
+    if (layout.shape === 'grid') {
       return packed(
         layout.id,
         fit(items, layout, decisions, { deck }).map((one, index) =>
           known(items[index]!, undefined, one),
         ),
       );
+    }
     const text = JSON.stringify(layout);
     let kept = this.kept.get(layout.id);
     if (!kept || kept.layout !== text || kept.deck !== edition) {
@@ -86,10 +89,13 @@ export class Fits {
       const decision = decided ? decisions[item.id] : undefined;
       const still = (one: Known | undefined): one is Known =>
         one !== undefined && one.item === item && one.decision === decision;
-      if (still(list[index])) return;
+      if (still(list[index])) {
+        return;
+      }
       const old = byItem.get(item.id);
-      if (still(old)) list[index] = old;
-      else {
+      if (still(old)) {
+        list[index] = old;
+      } else {
         fresh.push(item);
         places.push(index);
       }

@@ -65,8 +65,9 @@ export function makeBank(size: number, seed = 7): Item[] {
       category: ['Locks', pick(PLACES)],
       tags: [{ name: 'level', value: pick(['beginner', 'middle', 'high']) }],
     };
-    if (kind === 'card' || kind === 'short')
+    if (kind === 'card' || kind === 'short') {
       return { ...base, accepted: [`the ${pick(THINGS)} of the ${pick(PLACES)}, number ${index}`] };
+    }
     if (kind === 'true-false') {
       const yes = random() < 0.5;
       return {

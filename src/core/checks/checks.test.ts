@@ -5,21 +5,27 @@ import { item, options, rowsLayout } from '../../../tests/make';
 
 describe.each(itemChecks)('$id', (check) => {
   it('passes its passing examples and fails its failing ones', () => {
-    for (const one of check.examples.passes)
+    for (const one of check.examples.passes) {
       expect(check.run(one, check.examples.layouts ?? [])).toEqual([]);
-    for (const one of check.examples.fails)
+    }
+    for (const one of check.examples.fails) {
       expect(check.run(one, check.examples.layouts ?? []).length).toBeGreaterThan(0);
+    }
   });
   it('says what to look at in a sentence, with a reason and a source behind it', () => {
-    for (const one of check.examples.fails)
-      for (const { message } of check.run(one, check.examples.layouts ?? []))
+    for (const one of check.examples.fails) {
+      for (const { message } of check.run(one, check.examples.layouts ?? [])) {
         expect(message).toMatch(/^\S.*\.$/s);
+      }
+    }
     expect(check.why && check.source && check.looksFor).toBeTruthy();
   });
   it('is content once its mend is taken', () => {
     for (const one of check.examples.fails) {
       const [noticed] = check.run(one, check.examples.layouts ?? []);
-      if (!noticed?.mend) continue;
+      if (!noticed?.mend) {
+        continue;
+      }
       const mended = applyPatch(one, noticed.mend.patch);
       expect(mended && check.run(mended, check.examples.layouts ?? [])).toEqual([]);
     }
@@ -28,8 +34,12 @@ describe.each(itemChecks)('$id', (check) => {
 
 describe.each(bankChecks)('$id', (check) => {
   it('passes its passing examples and fails its failing ones', () => {
-    for (const items of check.examples.passes) expect(check.run(items)).toEqual([]);
-    for (const items of check.examples.fails) expect(check.run(items).length).toBeGreaterThan(0);
+    for (const items of check.examples.passes) {
+      expect(check.run(items)).toEqual([]);
+    }
+    for (const items of check.examples.fails) {
+      expect(check.run(items).length).toBeGreaterThan(0);
+    }
   });
 });
 

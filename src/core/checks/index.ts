@@ -47,9 +47,11 @@ export const bankChecks: readonly BankCheck[] = [stemRepeated, refRepeated];
 export function checkItem(item: Item, layouts: readonly Layout[] = []): Finding[] {
   const findings: Finding[] = [];
   // Nearly every check of nearly every question notices nothing, so nothing is made for it.
-  for (const check of itemChecks)
-    for (const noticed of check.run(item, layouts))
+  for (const check of itemChecks) {
+    for (const noticed of check.run(item, layouts)) {
       findings.push({ rule: check.id, level: check.level, item: item.id, ...noticed });
+    }
+  }
   return findings;
 }
 

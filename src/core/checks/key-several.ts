@@ -10,7 +10,9 @@ export const keySeveral: ItemCheck = {
   source: 'QTI 3.0 information model: cardinality single takes one identifier',
   run({ kind, options: own = [] }) {
     const right = own.filter((option) => option.right).length;
-    if ((kind !== 'choice-one' && kind !== 'true-false') || right < 2) return [];
+    if ((kind !== 'choice-one' && kind !== 'true-false') || right < 2) {
+      return [];
+    }
     return [
       {
         field: 'key',

@@ -16,8 +16,9 @@ function commonLength(figures: readonly string[]): number | undefined {
 }
 
 function short(item: Item): { texts: string[]; length: number } {
-  if (!item.options?.some((option) => option.text.plain.startsWith('0')))
+  if (!item.options?.some((option) => option.text.plain.startsWith('0'))) {
     return { texts: [], length: 0 };
+  }
   const figures = textsOf(item)
     .filter(({ field, text }) => field.startsWith('options') && /^\d+$/.test(text))
     .map(({ text }) => text);

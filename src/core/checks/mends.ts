@@ -3,9 +3,15 @@ import { ItemSchema, type Finding, type Item } from '../model';
 
 /** The item with a patch's fields set; `null` takes a field away. Gives undefined where the result is no item. */
 export function applyPatch(item: Item, patch: unknown): Item | undefined {
-  if (typeof patch !== 'object' || patch === null) return undefined;
+  if (typeof patch !== 'object' || patch === null) {
+    return undefined;
+  }
   const changed: Record<string, unknown> = { ...item, ...patch, id: item.id };
-  for (const [name, value] of Object.entries(changed)) if (value === null) delete changed[name];
+  for (const [name, value] of Object.entries(changed)) {
+    if (value === null) {
+      delete changed[name];
+    }
+  }
   const parsed = ItemSchema.safeParse(changed);
   return parsed.success ? parsed.data : undefined;
 }
@@ -20,11 +26,11 @@ export function applyMends(
   const changed = new Set<string>();
   const skipped: Finding[] = [];
   for (const finding of findings) {
-    if (!finding.mend || !finding.item) continue;
+    if (!finding.mend || !finding.item) {
+      continue;
+    }
     const item = byId.get(finding.item);
-    const fields = Object.keys((finding.mend.patch ?? {}) as object).map(
-      (field) => `${finding.item} ${field}`,
-    );
+    const fields = Object.keys(finding.mend.patch ?? {}).map((field) => `${finding.item} ${field}`);
     const mended =
       item && !fields.some((field) => touched.has(field))
         ? applyPatch(item, finding.mend.patch)

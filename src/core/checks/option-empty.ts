@@ -10,7 +10,9 @@ export const optionEmpty: ItemCheck = {
   source: 'common practice, no source',
   run({ options: own = [] }) {
     const empty = own.findIndex((option) => !option.text.plain.trim());
-    if (empty < 0) return [];
+    if (empty < 0) {
+      return [];
+    }
     const kept = own.filter((option) => option.text.plain.trim());
     const safe = !own.some((option) => option.right && !option.text.plain.trim());
     return [

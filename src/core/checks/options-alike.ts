@@ -9,7 +9,9 @@ function beginUnlike(own: readonly Option[]): boolean {
   let seen = 0;
   for (const { text } of own) {
     const letter = (text.plain.charCodeAt(0) | 32) - 97;
-    if (!(letter >= 0 && letter < 26) || seen & (1 << letter)) return false;
+    if (!(letter >= 0 && letter < 26) || seen & (1 << letter)) {
+      return false;
+    }
     seen |= 1 << letter;
   }
   return true;
@@ -23,10 +25,14 @@ export const optionsAlike: ItemCheck = {
   source:
     'Haladyna, Downing and Rodriguez (2002): keep options independent, they should not overlap (from memory)',
   run({ options: own = [] }) {
-    if (beginUnlike(own)) return [];
+    if (beginUnlike(own)) {
+      return [];
+    }
     const texts = own.map((option) => alike(option.text.plain));
     const second = texts.findIndex((text, index) => text !== '' && texts.indexOf(text) < index);
-    if (second < 0) return [];
+    if (second < 0) {
+      return [];
+    }
     const first = texts.indexOf(texts[second]!);
     const kept = own.filter((_, index) => index !== second);
     const safe = own[second]!.right === own[first]!.right || !own[second]!.right;

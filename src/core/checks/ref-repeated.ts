@@ -10,7 +10,9 @@ export const refRepeated: BankCheck = {
   run(items) {
     const seen = new Set<string>();
     return items.flatMap(({ id, ref }) => {
-      if (!ref) return [];
+      if (!ref) {
+        return [];
+      }
       if (!seen.has(ref)) {
         seen.add(ref);
         return [];

@@ -17,7 +17,9 @@ export const stemRepeated: BankCheck = {
       const key = `${item.kind} ${alike(item.stem.plain)} ${item.stem.plain.length < 25 ? alike((item.options ?? []).map((option) => option.text.plain).join('|')) : ''}`;
       const other = first.get(key);
       if (!other) {
-        if (item.stem.plain.trim()) first.set(key, item);
+        if (item.stem.plain.trim()) {
+          first.set(key, item);
+        }
         return [];
       }
       return [

@@ -8,7 +8,9 @@ const cleaned = (own: Option[] | undefined): Option[] | undefined =>
 const isBroken = (text: string): boolean => hasBrokenCharacters(text) || text.includes('\ufffd');
 
 function broken(item: Item): string | undefined {
-  if (isBroken(item.stem.plain)) return 'stem';
+  if (isBroken(item.stem.plain)) {
+    return 'stem';
+  }
   const at = (item.options ?? []).findIndex((option) => isBroken(option.text.plain));
   return at >= 0 ? `options.${at}` : undefined;
 }
@@ -22,17 +24,20 @@ export const textBroken: ItemCheck = {
   source: 'XML 1.0, section 2.2 (characters), and the Unicode Standard, section 23.8 (U+FFFD)',
   run(item) {
     const field = broken(item);
-    if (!field) return [];
+    if (!field) {
+      return [];
+    }
     const lost =
       item.stem.plain.includes('\ufffd') ||
       item.options?.some((option) => option.text.plain.includes('\ufffd'));
-    if (lost)
+    if (lost) {
       return [
         {
           field,
           message: 'A character was lost on the way here and stands as \ufffd. Write what it was.',
         },
       ];
+    }
     return [
       {
         field,

@@ -5,7 +5,9 @@ import { choice, options } from './examples';
 import type { ItemCheck } from './contract';
 
 function fieldOf(item: Item): [string, string] | undefined {
-  if (isFormulaLike(item.stem.plain)) return ['stem', item.stem.plain];
+  if (isFormulaLike(item.stem.plain)) {
+    return ['stem', item.stem.plain];
+  }
   const at = (item.options ?? []).findIndex((option) => isFormulaLike(option.text.plain));
   return at >= 0 ? [`options.${at}`, item.options![at]!.text.plain] : undefined;
 }

@@ -10,15 +10,19 @@ const placeFor = (context: Context, ...roles: Role[]): Role | undefined =>
 
 function typedTexts(texts: readonly string[], context: Context, isCard: boolean): Sayings {
   const role = placeFor(context, 'accepted', 'option', 'key', 'right');
-  if (!role) return {};
+  if (!role) {
+    return {};
+  }
   const columns = context.having(role);
-  if (columns.length === 1 && texts.length > 1)
+  if (columns.length === 1 && texts.length > 1) {
     return { [role]: [joined(texts, columns[0]!.separator ?? '; ')] };
+  }
   const said = isCard ? texts.slice(0, 1) : [...texts];
   // Where each answer has a word or per cent beside it, every accepted one is a right one.
   const { key } = context.layout;
-  if (role === 'option' && context.carries('verdict'))
+  if (role === 'option' && context.carries('verdict')) {
     return { option: said, verdict: said.map(() => key.right ?? 'correct') };
+  }
   return role === 'option' && context.carries('weight')
     ? { option: said, weight: said.map(() => 100) }
     : { [role]: said };
@@ -26,13 +30,16 @@ function typedTexts(texts: readonly string[], context: Context, isCard: boolean)
 
 function pairs(item: Item, context: Context): Sayings {
   const list = item.pairs!;
-  if (context.carries('left'))
+  if (context.carries('left')) {
     return {
       left: list.map(({ left }) => left.plain),
       'right-side': list.map(({ right }) => right.plain),
     };
+  }
   const role = placeFor(context, 'pair', 'option');
-  if (!role) return {};
+  if (!role) {
+    return {};
+  }
   const separator = context.having(role)[0]?.separator ?? '|';
   return { [role]: list.map(({ left, right }) => joined([left.plain, right.plain], separator)) };
 }
@@ -40,21 +47,23 @@ function pairs(item: Item, context: Context): Sayings {
 function number(draft: Draft, context: Context): Sayings {
   const { value, tolerance, unit } = draft.item.number!;
   const said: CellValue[] = context.carries('unit') || !unit ? [value] : [`${value} ${unit}`];
-  if (tolerance && !context.carries('tolerance'))
+  if (tolerance && !context.carries('tolerance')) {
     draft.note(
       'number',
       `${value} ± ${tolerance}`,
       String(value),
       'the receiver has no place for a tolerance',
     );
+  }
   if (context.carries('value')) {
-    if (unit && !context.carries('unit'))
+    if (unit && !context.carries('unit')) {
       draft.note(
         'number',
         `${value} ${unit}`,
         String(value),
         'the receiver has no place for a unit',
       );
+    }
     return { value: [value], tolerance: [tolerance || undefined], unit: [unit] };
   }
   const role = placeFor(context, 'accepted', 'option', 'key', 'right');
@@ -63,7 +72,9 @@ function number(draft: Draft, context: Context): Sayings {
 
 function gaps(item: Item, context: Context): Sayings {
   const role = placeFor(context, 'accepted', 'option');
-  if (!role) return {};
+  if (!role) {
+    return {};
+  }
   const each = item.gaps!.map((gap) => joined(gap.accepted, ' / '));
   const columns = context.having(role);
   return {
@@ -77,10 +88,18 @@ function gaps(item: Item, context: Context): Sayings {
 /** The answers of a question without options, by roles. May throw a Refusal; a tolerance without a place is noted. */
 export function answersOf(draft: Draft, context: Context): Sayings {
   const { item } = draft;
-  if (item.pairs) return pairs(item, context);
-  if (item.number) return number(draft, context);
-  if (item.gaps) return gaps(item, context);
+  if (item.pairs) {
+    return pairs(item, context);
+  }
+  if (item.number) {
+    return number(draft, context);
+  }
+  if (item.gaps) {
+    return gaps(item, context);
+  }
   const role = item.steps && placeFor(context, 'step', 'option');
-  if (role) return { [role]: item.steps!.map((step) => step.plain) };
+  if (role) {
+    return { [role]: item.steps!.map((step) => step.plain) };
+  }
   return item.accepted ? typedTexts(item.accepted, context, item.kind === 'card') : {};
 }

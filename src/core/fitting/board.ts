@@ -50,7 +50,9 @@ export class Board {
     const own = this.lanes.find(
       (lane) => hasRoom(lane) && item.category?.some((part) => named(lane, part)),
     );
-    if (own) return own;
+    if (own) {
+      return own;
+    }
     // A lane whose own category has come once is kept for it.
     const fresh = this.lanes.find(
       (lane) =>
@@ -77,34 +79,39 @@ export class Board {
     const { item } = draft;
     const lane = this.laneFor(item);
     const size = this.lanes.length * this.grid.levels.length;
-    if (!lane)
+    if (!lane) {
       throw new Refusal(
         this.lanes.some((one) => one.taken.includes(undefined))
           ? `the board has no column left for the category ${categoryOf(item)}`
           : `the board is full: its ${size} cells are taken`,
       );
+    }
     const at = this.levelFor(item, lane);
     lane.taken[at] = item;
     const category = categoryOf(item);
     const heading = lane.own ?? lane.heading;
     const renames = !this.grid.locked && category && alike(heading) !== alike(category);
-    if (renames) lane.own = category;
+    if (renames) {
+      lane.own = category;
+    }
     const shown = renames ? category : heading;
-    if (category && !item.category!.some((part) => alike(part) === alike(shown)))
+    if (category && !item.category!.some((part) => alike(part) === alike(shown))) {
       draft.note(
         'category',
         category,
         shown,
         'the board keeps its own categories, so it takes the next free column',
       );
+    }
     const level = numberOf(this.grid.levels[at]!.replace(/[^\d.,-]/g, ''));
-    if (level !== undefined && item.points !== undefined && level !== item.points)
+    if (level !== undefined && item.points !== undefined && level !== item.points) {
       draft.note(
         'points',
         String(item.points),
         String(level),
         `the board’s levels are ${this.grid.levels.join(', ')}; it takes the next free one`,
       );
+    }
     draft.set({ category: shown ? [shown] : undefined, points: level });
     return this.cells(draft.item, lane, at, shown);
   }
@@ -112,8 +119,9 @@ export class Board {
   private cells(item: Item, lane: Lane, at: number, heading: string): CellRow {
     const row = this.grid.levelRows[at]!;
     const cells = Object.create(null) as CellRow;
-    if (heading && heading !== lane.heading)
+    if (heading && heading !== lane.heading) {
       cells[`${lane.letters}${this.grid.categoryRow}`] = heading;
+    }
     cells[`${lane.letters}${row}`] = item.stem.plain;
     cells[`${lane.answers}${this.grid.answer === 'below' ? row + 1 : row}`] =
       item.accepted?.[0] ?? '';

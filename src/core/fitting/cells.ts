@@ -29,8 +29,9 @@ const FITTED = new Set<Role>([
 /** A text as it may stand in the file's cells. */
 function cellText(text: string, context: Context): string {
   const plain = context.narrow ? transliterate(text) : text;
-  if (plain === undefined)
+  if (plain === undefined) {
     throw new Refusal(`the file's encoding (Windows-1252) can't hold “${text}”`);
+  }
   return context.plainText ? guardFormula(plain) : plain;
 }
 
@@ -44,17 +45,21 @@ function listed(draft: Draft, column: Column, value: CellValue): CellValue | und
     role === 'verdict' ||
     role === 'key' ||
     values.includes(String(value))
-  )
+  ) {
     return value;
+  }
   const near = values.find(
     (word) =>
       alike(word) === alike(String(value)) || (typeof value === 'number' && Number(word) === value),
   );
-  if (near !== undefined) return typeof value === 'number' ? value : near;
-  if (column.required && !column.default)
+  if (near !== undefined) {
+    return typeof value === 'number' ? value : near;
+  }
+  if (column.required && !column.default) {
     throw new Refusal(
       `${heading} takes only ${values.slice(0, 5).join(', ')}; this question has ${String(value)}`,
     );
+  }
   draft.note(
     role,
     String(value),
@@ -66,17 +71,25 @@ function listed(draft: Draft, column: Column, value: CellValue): CellValue | und
     delete next[role as 'category'];
     draft.item = next;
   }
-  if (column.default) takeDefault(draft, role, column.default);
+  if (column.default) {
+    takeDefault(draft, role, column.default);
+  }
   return column.default;
 }
 
 /** The layout's default as the question's own, so that the read-back finds what was meant. */
 function takeDefault(draft: Draft, role: Role, text: string): void {
   if (role === 'points' || role === 'seconds' || role === 'attempts' || role === 'lines') {
-    if (Number.isFinite(Number(text))) draft.set({ [role]: Number(text) });
-  } else if (role === 'category') draft.set({ category: text.split(' > ') });
-  else if (role === 'hint' || role === 'explanation') draft.set({ [role]: { plain: text } });
-  else if (role === 'title') draft.set({ title: text });
+    if (Number.isFinite(Number(text))) {
+      draft.set({ [role]: Number(text) });
+    }
+  } else if (role === 'category') {
+    draft.set({ category: text.split(' > ') });
+  } else if (role === 'hint' || role === 'explanation') {
+    draft.set({ [role]: { plain: text } });
+  } else if (role === 'title') {
+    draft.set({ title: text });
+  }
 }
 
 /** The value of a column: what the question says, else the layout's default, which is a named change. */
@@ -86,20 +99,25 @@ function valueOf(
   said: CellValue | undefined,
   context: Context,
 ): CellValue | undefined {
-  if (column.role === 'constant') return column.default;
+  if (column.role === 'constant') {
+    return column.default;
+  }
   if (said === undefined || said === '') {
-    if (column.required && column.default)
+    if (column.required && column.default) {
       draft.note(
         column.role,
         '',
         column.default,
         `the receiver asks for ${column.heading ?? column.role}; the layout has a default for it`,
       );
-    else if (column.required && column.role !== 'ignore' && column.role !== 'number-in-file')
+    } else if (column.required && column.role !== 'ignore' && column.role !== 'number-in-file') {
       throw new Refusal(
         `the receiver asks for ${column.heading ?? column.role}, which this question lacks`,
       );
-    if (column.default) takeDefault(draft, column.role, column.default);
+    }
+    if (column.default) {
+      takeDefault(draft, column.role, column.default);
+    }
     return column.default;
   }
   const value = listed(draft, column, said);
@@ -108,10 +126,11 @@ function valueOf(
     column.max &&
     !FITTED.has(column.role) &&
     lengthOf(value, context.layout.limits.count) > column.max
-  )
+  ) {
     throw new Refusal(
       `${column.heading ?? column.role} takes ${column.max} characters; this question has ${lengthOf(value, context.layout.limits.count)}`,
     );
+  }
   return value;
 }
 
@@ -122,8 +141,9 @@ function rowOf(draft: Draft, context: Context): CellRow {
   const cells = row();
   for (const { column, place } of context.places) {
     const value = valueOf(draft, column, sayings[column.role]?.[place], context);
-    if (value !== undefined && value !== '')
+    if (value !== undefined && value !== '') {
       cells[column.column] = typeof value === 'string' ? cellText(value, context) : value;
+    }
   }
   return cells;
 }
@@ -135,20 +155,25 @@ function blockOf(draft: Draft, context: Context): CellRow[] {
   const sayings: Sayings = sayingsOf(draft, context);
   const answers = lines.filter((line) => line.role === 'option');
   const repeats = answers.length === 1;
-  if (!repeats) holdRoom(sayings, (role) => (role === 'option' ? answers.length : 0));
+  if (!repeats) {
+    holdRoom(sayings, (role) => (role === 'option' ? answers.length : 0));
+  }
   let answer = 0;
   const rowFor = (line: (typeof lines)[number], place: number): CellRow => {
     const cells = row();
     cells[label] = line.label;
     for (const cell of line.cells) {
       const value = sayings[cell.role]?.[place];
-      if (value !== undefined && value !== '')
+      if (value !== undefined && value !== '') {
         cells[cell.column] = typeof value === 'string' ? cellText(value, context) : value;
+      }
     }
     return cells;
   };
   return lines.flatMap((line) => {
-    if (line.role !== 'option') return [rowFor(line, 0)];
+    if (line.role !== 'option') {
+      return [rowFor(line, 0)];
+    }
     const times = repeats ? Math.max(1, sayings.option?.length ?? 0) : 1;
     return Array.from({ length: times }, () => rowFor(line, answer++));
   });

@@ -19,7 +19,9 @@ export class Draft {
 
   /** Notes a change; a change to the same text is none. */
   note(field: string, from: string, to: string, why: string): void {
-    if (from !== to) this.changes.push({ field: this.prefix + field, from, to, why });
+    if (from !== to) {
+      this.changes.push({ field: this.prefix + field, from, to, why });
+    }
   }
 
   set(fields: Partial<Item>): void {

@@ -49,25 +49,43 @@ function kindsByColumns(
   slots: number,
   many: boolean,
 ): Set<Kind> {
-  if (layout.key.style === 'word') return new Set(['true-false']);
-  if (layout.shape === 'grid') return new Set(['short', 'card']);
+  if (layout.key.style === 'word') {
+    return new Set(['true-false']);
+  }
+  if (layout.shape === 'grid') {
+    return new Set(['short', 'card']);
+  }
   const kinds = new Set<Kind>();
   if (slots > 0) {
     kinds.add('choice-one').add('true-false');
-    if (many) kinds.add('choice-many');
+    if (many) {
+      kinds.add('choice-many');
+    }
   }
-  if (slots === 0 && roles.has('accepted')) kinds.add('card').add('short');
-  if (roles.has('value')) kinds.add('number');
-  if (roles.has('pair') || roles.has('left')) kinds.add('match');
-  if (roles.has('step')) kinds.add('order');
-  if (roles.has('lines') || (slots === 0 && !kinds.size)) kinds.add('open');
-  if (roles.has('endings')) kinds.add('upload');
+  if (slots === 0 && roles.has('accepted')) {
+    kinds.add('card').add('short');
+  }
+  if (roles.has('value')) {
+    kinds.add('number');
+  }
+  if (roles.has('pair') || roles.has('left')) {
+    kinds.add('match');
+  }
+  if (roles.has('step')) {
+    kinds.add('order');
+  }
+  if (roles.has('lines') || (slots === 0 && !kinds.size)) {
+    kinds.add('open');
+  }
+  if (roles.has('endings')) {
+    kinds.add('upload');
+  }
   return kinds;
 }
 
 /** The roles that a layout has a place for, whatever its shape. */
 function rolesOf({ shape, columns, lines, marks }: Layout): ReadonlySet<Role> {
-  if (shape === 'marked-text')
+  if (shape === 'marked-text') {
     return new Set<Role>([
       'stem',
       'option',
@@ -76,8 +94,13 @@ function rolesOf({ shape, columns, lines, marks }: Layout): ReadonlySet<Role> {
       ...(marks?.category ? ['category' as const] : []),
       ...(marks?.pair ? ['pair' as const] : []),
     ]);
-  if (shape === 'grid') return new Set<Role>(['stem', 'accepted', 'category', 'points']);
-  if (shape === 'package') return ALL_TEXTS;
+  }
+  if (shape === 'grid') {
+    return new Set<Role>(['stem', 'accepted', 'category', 'points']);
+  }
+  if (shape === 'package') {
+    return ALL_TEXTS;
+  }
   return new Set([
     ...columns.map((column) => column.role),
     ...(lines ?? []).flatMap((line) => line.cells.map((cell) => cell.role)),
@@ -86,12 +109,16 @@ function rolesOf({ shape, columns, lines, marks }: Layout): ReadonlySet<Role> {
 
 /** How many options a question may have in this layout; 0 where it has no place for any. */
 function slotsOf(layout: Layout, roles: ReadonlySet<Role>, having: Context['having']): number {
-  if (layout.shape === 'marked-text' || layout.shape === 'package') return 26;
+  if (layout.shape === 'marked-text' || layout.shape === 'package') {
+    return 26;
+  }
   if (layout.shape === 'blocks') {
     const own = layout.lines!.filter((line) => line.role === 'option').length;
     return own === 1 ? 26 : own;
   }
-  if (roles.has('options') || roles.has('wrongs')) return 26;
+  if (roles.has('options') || roles.has('wrongs')) {
+    return 26;
+  }
   return having('option').length + having('right').length + having('wrong').length;
 }
 
@@ -119,9 +146,12 @@ const isSureColumn = ({ role, required, values, max }: Column): boolean =>
 /** The context of a layout; `deck` are the cards that may lend distractors. */
 export function contextOf(layout: Layout, deck: Deck): Context {
   const by = new Map<Role, Column[]>();
-  for (const column of layout.columns)
+  for (const column of layout.columns) {
     by.set(column.role, [...(by.get(column.role) ?? []), column]);
-  for (const list of by.values()) list.sort((a, b) => (a.n ?? 0) - (b.n ?? 0));
+  }
+  for (const list of by.values()) {
+    list.sort((a, b) => (a.n ?? 0) - (b.n ?? 0));
+  }
   const having = (role: Role): Column[] => by.get(role) ?? [];
   const roles = rolesOf(layout);
   const optionSlots = slotsOf(layout, roles, having);

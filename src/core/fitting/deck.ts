@@ -11,8 +11,11 @@ function firstAtLeast(cards: readonly Card[], length: number): number {
   let [low, high] = [0, cards.length];
   while (low < high) {
     const middle = (low + high) >> 1;
-    if (cards[middle]!.text.length < length) low = middle + 1;
-    else high = middle;
+    if (cards[middle]!.text.length < length) {
+      low = middle + 1;
+    } else {
+      high = middle;
+    }
   }
   return low;
 }
@@ -37,8 +40,11 @@ export class Deck {
     for (const { item, card } of sorted) {
       const category = categoryOf(item);
       const own = this.byCategory.get(category);
-      if (own) own.push(card);
-      else this.byCategory.set(category, [card]);
+      if (own) {
+        own.push(card);
+      } else {
+        this.byCategory.set(category, [card]);
+      }
     }
   }
 
@@ -48,7 +54,9 @@ export class Deck {
     const [term, seen] = [alike(item.stem.plain), new Set([alike(own)])];
     const found: string[] = [];
     const take = (card: Card | undefined): void => {
-      if (!card || card.id === item.id || card.term === term || seen.has(card.like)) return;
+      if (!card || card.id === item.id || card.term === term || seen.has(card.like)) {
+        return;
+      }
       seen.add(card.like);
       found.push(card.text);
     };

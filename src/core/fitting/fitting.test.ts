@@ -251,15 +251,20 @@ describe('for any question and limits', () => {
               before.options?.filter((option) => option.right).length ??
                 (after.options ? 1 : undefined),
             );
-            if (limits.stem)
+            if (limits.stem) {
               expect(lengthOf(after.stem.plain, limits.count)).toBeLessThanOrEqual(limits.stem);
-            if (limits.option)
-              for (const option of after.options ?? [])
+            }
+            if (limits.option) {
+              for (const option of after.options ?? []) {
                 expect(lengthOf(option.text.plain, limits.count)).toBeLessThanOrEqual(
                   limits.option,
                 );
+              }
+            }
             expect(after.options?.length ?? 0).toBeLessThanOrEqual(limits.optionsMax ?? 4);
-            if (fitted.state === 'fits') expect(after).toEqual(before);
+            if (fitted.state === 'fits') {
+              expect(after).toEqual(before);
+            }
           });
         },
       ),

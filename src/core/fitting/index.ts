@@ -26,7 +26,9 @@ export type FitOptions = {
 
 /** Whether a question's state is known without its cells. */
 function isPlain({ item }: Draft, { layout: { key } }: Context): boolean {
-  if (!item.options) return item.accepted?.length === 1;
+  if (!item.options) {
+    return item.accepted?.length === 1;
+  }
   return (
     key.style !== 'marker' ||
     !item.options.some((option) => !option.right && option.text.plain.startsWith(key.marker ?? '*'))
@@ -37,13 +39,17 @@ function isPlain({ item }: Draft, { layout: { key } }: Context): boolean {
 type Half = { id: string; drafts?: Draft[]; reason?: string };
 
 function refusedBy(error: unknown, id: string): { id: string; reason: string } {
-  if (error instanceof Refusal) return { id, reason: error.reason };
+  if (error instanceof Refusal) {
+    return { id, reason: error.reason };
+  }
   throw error;
 }
 
 /** Kind, options and texts settled; the order of options and the place in the file come later. */
 function prepare(item: Item, context: Context, decision: Decision): Half {
-  if (decision.leaveOut) return { id: item.id, reason: 'you left it out' };
+  if (decision.leaveOut) {
+    return { id: item.id, reason: 'you left it out' };
+  }
   try {
     const drafts = fitKind(new Draft(item), context);
     for (const draft of drafts) {
@@ -65,11 +71,18 @@ function become(
   states: boolean,
 ): Pick<Fitted, 'cells' | 'text'> {
   const { layout } = context;
-  if (states && context.sureCells && drafts.every((draft) => isPlain(draft, context))) return {};
-  if (board) return { cells: drafts.map((draft) => board.place(draft)) };
-  if (layout.shape === 'marked-text')
+  if (states && context.sureCells && drafts.every((draft) => isPlain(draft, context))) {
+    return {};
+  }
+  if (board) {
+    return { cells: drafts.map((draft) => board.place(draft)) };
+  }
+  if (layout.shape === 'marked-text') {
     return { text: drafts.map((draft) => paragraphOf(draft, layout.marks!)).join('\n\n') };
-  if (layout.shape === 'package') return {};
+  }
+  if (layout.shape === 'package') {
+    return {};
+  }
   return {
     cells:
       drafts.length === 1
@@ -84,7 +97,9 @@ function finish(
   board: Board | undefined,
   states = false,
 ): Fitted {
-  if (!drafts) return { item: id, state: 'refused', changes: [], reason: reason ?? '' };
+  if (!drafts) {
+    return { item: id, state: 'refused', changes: [], reason: reason ?? '' };
+  }
   try {
     const into = become(drafts, context, board, states);
     const { changes } = drafts[0]!;
@@ -140,13 +155,15 @@ export function fit(
     layout.key.style === 'first' ||
     layout.key.style === 'right-column' ||
     layout.key.style === 'word';
-  if (options.spread !== undefined && !order)
+  if (options.spread !== undefined && !order) {
     spreadKeys(
       halves.flatMap(({ drafts }) => drafts ?? []),
       options.spread,
     );
-  if (layout.shape !== 'grid')
+  }
+  if (layout.shape !== 'grid') {
     return halves.map((half) => finish(half, context, undefined, options.states));
+  }
   const board = new Board(layout);
   const placed = new Map(
     boardOrder(halves, layout).map((half) => [half.id, finish(half, context, board)]),

@@ -54,12 +54,16 @@ const isBlank = (text: string): boolean => !text.trim();
 
 /** What keeps a question from being handed to anyone; undefined where it is finished. */
 function unfinished(item: Item): string | undefined {
-  if (isBlank(item.stem.plain)) return 'it has no text';
+  if (isBlank(item.stem.plain)) {
+    return 'it has no text';
+  }
   switch (item.kind) {
     case 'choice-one':
     case 'choice-many':
     case 'true-false':
-      if (!item.options?.some((option) => option.right)) return 'no option is right';
+      if (!item.options?.some((option) => option.right)) {
+        return 'no option is right';
+      }
       return item.options.some((option) => isBlank(option.text.plain))
         ? 'one of its options is empty'
         : undefined;
@@ -85,12 +89,18 @@ function unfinished(item: Item): string | undefined {
 export function fitKind(draft: Draft, context: Context): Draft[] {
   const { kind } = draft.item;
   const lack = unfinished(draft.item);
-  if (lack) throw new Refusal(lack);
-  if (context.accepts(kind)) return [draft];
+  if (lack) {
+    throw new Refusal(lack);
+  }
+  if (context.accepts(kind)) {
+    return [draft];
+  }
   const taken = `the receiver takes no questions of the kind ${KIND_WORDS[kind]}`;
   for (const other of stands(draft.item).filter((candidate) => context.accepts(candidate))) {
     const made = recode(draft.item, other, { deck: context.deck, most: mostOptions(context) });
-    if (!made) continue;
+    if (!made) {
+      continue;
+    }
     draft.note(
       'kind',
       KIND_WORDS[kind],

@@ -36,10 +36,11 @@ export function escaperOf(marks: Marks): (text: string) => string {
     if (!marks.escape) {
       const sign =
         new RegExp(pattern.source, 'u').exec(text)?.[0] ?? label?.exec(text)?.[0] ?? undefined;
-      if (sign !== undefined)
+      if (sign !== undefined) {
         throw new Refusal(
           `“${text}” holds ${JSON.stringify(sign.trim())}, a sign of the form, which has no way to write it as text`,
         );
+      }
       return text;
     }
     const escaped = text.replace(pattern, (sign) => marks.escape! + sign);
@@ -57,9 +58,13 @@ export function escaperOf(marks: Marks): (text: string) => string {
 
 /** 'b) ' for the second option, in the form's own manner. */
 export function labelOf(label: Marks['optionLabel'], index: number): string {
-  if (!label || label === 'none') return '';
+  if (!label || label === 'none') {
+    return '';
+  }
   const sign = label.slice(-1);
-  if (label.startsWith('1')) return `${index + 1}${sign} `;
+  if (label.startsWith('1')) {
+    return `${index + 1}${sign} `;
+  }
   const letter = optionLetter(index);
   return `${label.startsWith('a') ? letter.toLowerCase() : letter}${sign} `;
 }

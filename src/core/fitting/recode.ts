@@ -84,7 +84,9 @@ function choicesOfPairs(item: Item): Recoded {
 function choiceOfCard(item: Item, deck: Deck, most: number): Recoded | undefined {
   const own = item.accepted![0]!;
   const others = deck.near(item, Math.min(3, most - 1));
-  if (!others.length) return undefined;
+  if (!others.length) {
+    return undefined;
+  }
   const drawn = shuffled([own, ...others], seeded(seedOf(item.id)));
   return {
     items: [
@@ -117,8 +119,9 @@ function ofGaps(item: Item, kind: 'short' | 'choice-one'): Recoded | undefined {
           ),
         }),
   }));
-  if (kind === 'choice-one' && !items.every((one) => one.options!.some(({ right }) => right)))
+  if (kind === 'choice-one' && !items.every((one) => one.options!.some(({ right }) => right))) {
     return undefined;
+  }
   return {
     items: parts(items),
     ...(items.length > 1 ? { why: `each of its ${items.length} gaps becomes a question` } : {}),
@@ -138,8 +141,12 @@ export function recode(
 ): Recoded | undefined {
   const right = item.options?.filter((one) => one.right) ?? [];
   const isChoice = kind === 'choice-one' || kind === 'choice-many';
-  if (item.options && isChoice) return { items: [{ ...item, kind }] };
-  if (item.options && kind === 'true-false') return statements(item);
+  if (item.options && isChoice) {
+    return { items: [{ ...item, kind }] };
+  }
+  if (item.options && kind === 'true-false') {
+    return statements(item);
+  }
   if (item.options && (kind === 'short' || kind === 'card')) {
     const wrong = item.options.length - right.length;
     return {
@@ -147,9 +154,13 @@ export function recode(
       why: `the right option becomes the ${kind === 'card' ? 'definition' : 'accepted answer'}, and ${count(wrong, 'wrong one')} ${wrong === 1 ? 'stays' : 'stay'} out`,
     };
   }
-  if (item.kind === 'card' && isChoice) return choiceOfCard(item, deck, most);
-  if (item.accepted && (kind === 'short' || kind === 'card')) return { items: [{ ...item, kind }] };
-  if (item.number && (kind === 'short' || kind === 'card'))
+  if (item.kind === 'card' && isChoice) {
+    return choiceOfCard(item, deck, most);
+  }
+  if (item.accepted && (kind === 'short' || kind === 'card')) {
+    return { items: [{ ...item, kind }] };
+  }
+  if (item.number && (kind === 'short' || kind === 'card')) {
     return {
       items: [
         {
@@ -161,8 +172,11 @@ export function recode(
         ? { why: `the tolerance of ${item.number.tolerance} can't be said` }
         : {}),
     };
-  if (item.pairs && isChoice) return choicesOfPairs(item);
-  if (item.pairs && kind === 'card')
+  }
+  if (item.pairs && isChoice) {
+    return choicesOfPairs(item);
+  }
+  if (item.pairs && kind === 'card') {
     return {
       items: parts(
         item.pairs.map((pair) => ({
@@ -173,7 +187,8 @@ export function recode(
       ),
       why: `each of its ${item.pairs.length} pairs becomes a card; its own text ${quoted(item.stem.plain, 40)} stays out`,
     };
-  if (item.steps && kind === 'match')
+  }
+  if (item.steps && kind === 'match') {
     return {
       items: [
         {
@@ -186,6 +201,9 @@ export function recode(
       ],
       why: 'each step is paired with its number',
     };
-  if (item.gaps && (kind === 'short' || kind === 'choice-one')) return ofGaps(item, kind);
+  }
+  if (item.gaps && (kind === 'short' || kind === 'choice-one')) {
+    return ofGaps(item, kind);
+  }
   return undefined;
 }

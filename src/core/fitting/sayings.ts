@@ -11,13 +11,16 @@ const rightOf = (options: readonly Option[]): Option[] => options.filter((option
 
 /** Options as texts, in the order of the file, with the sign in front of right ones where that is the notation. */
 function optionTexts(options: readonly Option[], { key }: Context['layout']): string[] {
-  if (key.style !== 'marker') return options.map(({ text }) => text.plain);
+  if (key.style !== 'marker') {
+    return options.map(({ text }) => text.plain);
+  }
   const marker = key.marker ?? '*';
   return options.map(({ text: { plain }, right }) => {
-    if (!right && plain.startsWith(marker))
+    if (!right && plain.startsWith(marker)) {
       throw new Refusal(
         `a wrong option begins with ${marker}, the receiver's sign for a right one`,
       );
+    }
     return right ? `${marker}${plain}` : plain;
   });
 }
@@ -25,29 +28,40 @@ function optionTexts(options: readonly Option[], { key }: Context['layout']): st
 function choices(item: Item, context: Context): Sayings {
   const { layout, roles } = context;
   const { key } = layout;
-  if (key.style === 'word') return { key: [keyText(item, layout)] };
+  if (key.style === 'word') {
+    return { key: [keyText(item, layout)] };
+  }
   const options = ordered(item, layout);
   const texts = optionTexts(options, layout);
   const sayings: Sayings = { option: texts };
   const separate = (role: 'options' | 'wrongs', list: readonly string[]): string[] => [
     joined(list, context.having(role)[0]!.separator ?? ';'),
   ];
-  if (roles.has('key')) sayings.key = [keyText(item, layout)];
-  if (roles.has('options')) sayings.options = separate('options', texts);
+  if (roles.has('key')) {
+    sayings.key = [keyText(item, layout)];
+  }
+  if (roles.has('options')) {
+    sayings.options = separate('options', texts);
+  }
   if (roles.has('right')) {
     sayings.right = texts.slice(0, 1);
     sayings.wrong = texts.slice(1);
   }
-  if (roles.has('wrongs')) sayings.wrongs = separate('wrongs', texts.slice(1));
-  if (roles.has('verdict'))
+  if (roles.has('wrongs')) {
+    sayings.wrongs = separate('wrongs', texts.slice(1));
+  }
+  if (roles.has('verdict')) {
     sayings.verdict = options.map(({ right }) =>
       right ? (key.right ?? 'correct') : (key.wrong ?? 'incorrect'),
     );
+  }
   if (roles.has('weight')) {
     const share = Math.round(10_000 / Math.max(1, rightOf(options).length)) / 100;
     sayings.weight = options.map(({ right, weight }) => weight ?? (right ? share : 0));
   }
-  if (roles.has('feedback')) sayings.feedback = options.map(({ feedback }) => feedback?.plain);
+  if (roles.has('feedback')) {
+    sayings.feedback = options.map(({ feedback }) => feedback?.plain);
+  }
   return sayings;
 }
 
@@ -77,17 +91,22 @@ const simple: Partial<Record<Role, (item: Item) => CellValue | undefined>> = {
 };
 
 function tagCell(item: Item, column: Column, place: number): string | undefined {
-  if (column.tag && !/\b(?:value|name)\b/i.test(column.heading ?? ''))
+  if (column.tag && !/\b(?:value|name)\b/i.test(column.heading ?? '')) {
     return (
       item.tags
         ?.filter((tag) => tag.name === column.tag)
         .map((tag) => tag.value)
         .join(', ') || undefined
     );
+  }
   const heading = column.heading ?? '';
   const tag = item.tags?.[/\bvalue\b|\bname\b/i.test(heading) ? Math.floor(place / 2) : place];
-  if (!tag) return undefined;
-  if (/\bname\b/i.test(heading)) return tag.name ?? 'tag';
+  if (!tag) {
+    return undefined;
+  }
+  if (/\bname\b/i.test(heading)) {
+    return tag.name ?? 'tag';
+  }
   return /\bvalue\b/i.test(heading) ? tag.value : tagText(tag);
 }
 
@@ -97,14 +116,20 @@ export function sayingsOf(draft: Draft, context: Context): Sayings {
   const sayings: Sayings = item.options ? choices(item, context) : answersOf(draft, context);
   for (const role of context.roles) {
     const say = simple[role];
-    if (say) sayings[role] = [say(item)];
+    if (say) {
+      sayings[role] = [say(item)];
+    }
   }
-  if (context.carries('kind')) sayings.kind = [context.codeOf(item.kind) ?? item.kind];
+  if (context.carries('kind')) {
+    sayings.kind = [context.codeOf(item.kind) ?? item.kind];
+  }
   const tags = context.having('tags')[0];
-  if (tags && item.tags?.length)
+  if (tags && item.tags?.length) {
     sayings.tags = [item.tags.map(tagText).join(tags.separator ?? ', ')];
-  if (context.carries('tag'))
+  }
+  if (context.carries('tag')) {
     sayings.tag = context.having('tag').map((column, index) => tagCell(item, column, index));
+  }
   return sayings;
 }
 
@@ -120,7 +145,8 @@ const ROOM: readonly (readonly [Role, string])[] = [
 export function holdRoom(sayings: Sayings, places: (role: Role) => number): void {
   for (const [role, word] of ROOM) {
     const said = sayings[role]?.length ?? 0;
-    if (places(role) && said > places(role))
+    if (places(role) && said > places(role)) {
       throw new Refusal(`it has ${count(said, word)}; the receiver has room for ${places(role)}`);
+    }
   }
 }

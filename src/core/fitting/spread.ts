@@ -21,13 +21,14 @@ const keyOf = (options: readonly Option[]): string =>
 /** As many of each place as go evenly into `n`, in drawn order. */
 function evenPlaces(n: number, places: number, random: () => number): number[] {
   const rounds: number[] = [];
-  while (rounds.length < n)
+  while (rounds.length < n) {
     rounds.push(
       ...shuffled(
         Array.from({ length: places }, (_, index) => index),
         random,
       ),
     );
+  }
   return rounds.slice(0, n);
 }
 
@@ -38,11 +39,12 @@ function evenPlaces(n: number, places: number, random: () => number): number[] {
 export function spreadKeys(drafts: readonly Draft[], seed: number): void {
   const random = seeded(seed);
   const bySize = new Map<number, Draft[]>();
-  for (const draft of drafts)
+  for (const draft of drafts) {
     if (isFree(draft.item)) {
       const size = draft.item.options!.length;
       bySize.set(size, [...(bySize.get(size) ?? []), draft]);
     }
+  }
   for (const [size, group] of [...bySize].sort(([a], [b]) => a - b)) {
     const places = evenPlaces(group.length, size, random);
     group.forEach((draft, index) => {

@@ -18,12 +18,15 @@ const HARMLESS = /^[A-Za-z0-9](?: ?[!-~])*$/;
 function held(draft: Draft, field: string, text: string): string {
   const lost = unheldCharacters(text);
   // A letter and its accent as one sign are the same to every reader, and all that the encoding knows.
-  if (!lost.length) return text.normalize('NFC');
+  if (!lost.length) {
+    return text.normalize('NFC');
+  }
   const plain = transliterate(text);
-  if (plain === undefined)
+  if (plain === undefined) {
     throw new Refusal(
       `the file's encoding (Windows-1252) can't hold ${lost.slice(0, 5).join(' ')}`,
     );
+  }
   draft.note(
     field,
     text,
@@ -39,7 +42,9 @@ const breaksLines = ({ layout, plainText }: Context): boolean =>
 
 /** The text without its formatting, which no cell of a file keeps; named, since it may have said something. */
 function flat(draft: Draft, field: string, text: Text): string {
-  if (!text.html) return text.plain;
+  if (!text.html) {
+    return text.plain;
+  }
   const plain = flattenText(text);
   draft.note(
     field,
@@ -54,7 +59,9 @@ function flat(draft: Draft, field: string, text: Text): string {
 
 /** Formatting as the package's standard can say it: QTI 2 knows no underlining. */
 function kept(draft: Draft, field: string, text: Text, { layout }: Context): Text {
-  if (layout.file.standard !== 'qti-2.1' || !/<\/?u>/.test(text.html ?? '')) return text;
+  if (layout.file.standard !== 'qti-2.1' || !/<\/?u>/.test(text.html ?? '')) {
+    return text;
+  }
   const html = text.html!.replace(/<\/?u>/g, '');
   draft.note(field, text.html!, html, 'the standard has no underlining');
   return /</.test(html) ? { plain: text.plain, html } : { plain: text.plain };
@@ -70,12 +77,15 @@ function throughFor(draft: Draft, context: Context, own: Record<string, string>)
       !original.html &&
       (!limit || original.plain.length <= limit) &&
       HARMLESS.test(original.plain)
-    )
+    ) {
       return original;
+    }
     const field = at === undefined ? name : `${name}.${at}`;
     const variant = own[draft.prefix + field];
     const isOwn = variant !== undefined && variant !== original.plain;
-    if (isOwn) draft.note(field, original.plain, variant, 'you wrote it for this receiver');
+    if (isOwn) {
+      draft.note(field, original.plain, variant, 'you wrote it for this receiver');
+    }
     let text = isOwn
       ? variant
       : context.keepsFormatting
@@ -112,17 +122,21 @@ function throughFor(draft: Draft, context: Context, own: Record<string, string>)
       draft.note(field, text, single, 'in the package several blanks count as one');
       text = single;
     }
-    if (context.narrow) text = held(draft, field, text);
+    if (context.narrow) {
+      text = held(draft, field, text);
+    }
     // The apostrophe is noted, but the writer sets it and the read-back takes it away, so the question keeps its text.
-    if (context.plainText)
+    if (context.plainText) {
       draft.note(
         field,
         text,
         guardFormula(text),
         'an apostrophe in front keeps a spreadsheet program from running it',
       );
-    if (text === original.plain && (!original.html || context.keepsFormatting))
+    }
+    if (text === original.plain && (!original.html || context.keepsFormatting)) {
       return original.html ? kept(draft, field, original, context) : original;
+    }
     return { plain: text };
   };
 }
@@ -131,9 +145,15 @@ function throughFor(draft: Draft, context: Context, own: Record<string, string>)
 function joinedAnswers(draft: Draft, context: Context): string | undefined {
   const column = context.having('accepted')[0];
   const { accepted = [] } = draft.item;
-  if (accepted.length < 2) return undefined;
-  if (column && (column.separator || context.having('accepted').length > 1)) return undefined;
-  if (!column && context.layout.shape !== 'grid' && draft.item.kind !== 'card') return undefined;
+  if (accepted.length < 2) {
+    return undefined;
+  }
+  if (column && (column.separator || context.having('accepted').length > 1)) {
+    return undefined;
+  }
+  if (!column && context.layout.shape !== 'grid' && draft.item.kind !== 'card') {
+    return undefined;
+  }
   const one = accepted.join('; ');
   draft.note(
     'accepted',
@@ -178,18 +198,21 @@ function fitAnswers(draft: Draft, context: Context, through: Through): Partial<I
     fields.accepted = list('accepted', several ? [several] : item.accepted);
     return fields;
   }
-  if (item.pairs)
+  if (item.pairs) {
     fields.pairs = item.pairs.map((pair, index) => ({
       left: through('pairs', pair.left, most, `${index}.left`),
       right: through('pairs', pair.right, most, `${index}.right`),
     }));
-  if (item.steps)
+  }
+  if (item.steps) {
     fields.steps = item.steps.map((step, index) => through('steps', step, most, index));
-  if (item.gaps)
+  }
+  if (item.gaps) {
     fields.gaps = item.gaps.map((gap, index) => ({
       ...gap,
       accepted: list(`gaps.${index}`, gap.accepted),
     }));
+  }
   return fields;
 }
 
@@ -201,19 +224,25 @@ export function fitTexts(draft: Draft, context: Context, decision: Decision): vo
   const stem = through('stem', item.stem, limits.stem);
   const fields: Partial<Item> = fitAnswers(draft, context, through);
   fields.stem = stem;
-  if (context.carries('hint') && item.hint) fields.hint = through('hint', item.hint, limits.hint);
-  if (context.carries('explanation') && item.explanation)
+  if (context.carries('hint') && item.hint) {
+    fields.hint = through('hint', item.hint, limits.hint);
+  }
+  if (context.carries('explanation') && item.explanation) {
     fields.explanation = through('explanation', item.explanation, limits.explanation);
-  if (context.carries('title') && item.title)
+  }
+  if (context.carries('title') && item.title) {
     fields.title = through('title', { plain: item.title }, limits.title).plain;
-  if (context.narrow && context.carries('category') && item.category)
+  }
+  if (context.narrow && context.carries('category') && item.category) {
     fields.category = item.category.map((part) => held(draft, 'category', part));
+  }
   // Most questions come through untouched, and are then the very same object.
-  for (const name in fields)
+  for (const name in fields) {
     if (fields[name as keyof Item] !== item[name as keyof Item]) {
       draft.set(fields);
       return;
     }
+  }
 }
 
 /** The nearest of the allowed seconds; of two as near, the longer, since nobody minds more time. */
@@ -228,7 +257,9 @@ export function nearestSeconds(seconds: number, allowed: Limits['seconds']): num
 /** The time limit as one of the receiver's list. */
 export function fitSeconds(draft: Draft, context: Context, decision: Decision): void {
   const allowed = context.layout.limits.seconds;
-  if (!context.carries('seconds')) return;
+  if (!context.carries('seconds')) {
+    return;
+  }
   const column = context.having('seconds')[0];
   const { seconds } = draft.item;
   if (seconds === undefined) {
@@ -248,7 +279,9 @@ export function fitSeconds(draft: Draft, context: Context, decision: Decision): 
     }
     return;
   }
-  if (!allowed?.length || allowed.includes(seconds)) return;
+  if (!allowed?.length || allowed.includes(seconds)) {
+    return;
+  }
   const chosen = decision.own?.[`${draft.prefix}seconds`]
     ? Number(decision.own[`${draft.prefix}seconds`])
     : nearestSeconds(seconds, allowed);

@@ -44,7 +44,9 @@ export function drawnGaps(stem: string, answers: string): DrawnGaps | undefined 
       })),
     };
   }
-  if (answers.trim()) return undefined;
+  if (answers.trim()) {
+    return undefined;
+  }
   const gaps: { accepted: string[] }[] = [];
   const worded = stem.replace(WORDED, (_, words: string) => {
     gaps.push({

@@ -39,20 +39,25 @@ function number(
   problems: Problem[],
 ): number | undefined {
   const text = row.text(role);
-  if (!text) return undefined;
+  if (!text) {
+    return undefined;
+  }
   const value = positive(text);
-  if (value === undefined)
+  if (value === undefined) {
     problems.push({
       rule: 'not-a-number',
       level: 'warn',
       field: role,
       message: `${row.cellOf(role)} says ${quoted(text)}, which is no number of ${role}; it was left empty.`,
     });
+  }
   return value;
 }
 
 function across(text: string): boolean | undefined {
-  if (/^(?:across|horizontal|row)/i.test(text)) return true;
+  if (/^(?:across|horizontal|row)/i.test(text)) {
+    return true;
+  }
   return /^(?:down|vertical|column)/i.test(text) ? false : verdictOf(text);
 }
 
@@ -61,27 +66,31 @@ export function readBeside(row: Row): { fields: Partial<Item>; problems: Problem
   const problems: Problem[] = [];
   const fields: Partial<Item> = {};
   const set = <K extends keyof Item>(name: K, value: Item[K] | undefined): void => {
-    if (value !== undefined) fields[name] = value;
+    if (value !== undefined) {
+      fields[name] = value;
+    }
   };
   const textOf = (role: 'hint' | 'explanation') =>
     row.text(role) ? { plain: row.text(role) } : undefined;
   set('title', row.text('title') || undefined);
   set('hint', textOf('hint'));
   set('explanation', textOf('explanation'));
-  for (const role of ['points', 'attempts', 'lines'] as const)
+  for (const role of ['points', 'attempts', 'lines'] as const) {
     set(role, number(row, role, problems));
+  }
   const time = row.text('seconds');
   if (time) {
     set('seconds', secondsOf(time));
-    if (fields.seconds === undefined)
+    if (fields.seconds === undefined) {
       problems.push({
         rule: 'not-a-time',
         level: 'warn',
         field: 'seconds',
         message: `${row.cellOf('seconds')} says ${quoted(time)}, which is no time; write seconds (30) or minutes and seconds (0:30).`,
       });
+    }
   }
-  if (row.any('endings'))
+  if (row.any('endings')) {
     set(
       'endings',
       row
@@ -90,8 +99,13 @@ export function readBeside(row: Row): { fields: Partial<Item>; problems: Problem
         .filter(Boolean)
         .map((ending) => `.${ending.replace(/^[*.]+/, '').toLowerCase()}`),
     );
-  if (row.has('shuffle')) set('shuffle', verdictOf(row.text('shuffle')));
-  if (row.has('across')) set('across', across(row.text('across')));
+  }
+  if (row.has('shuffle')) {
+    set('shuffle', verdictOf(row.text('shuffle')));
+  }
+  if (row.has('across')) {
+    set('across', across(row.text('across')));
+  }
   if (row.has('use')) {
     const use = alike(row.text('use'));
     set(
@@ -99,7 +113,7 @@ export function readBeside(row: Row): { fields: Partial<Item>; problems: Problem
       use.startsWith('practi') ? 'practice' : use.startsWith('scor') ? 'scored' : undefined,
     );
   }
-  if (row.any('category'))
+  if (row.any('category')) {
     set(
       'category',
       row
@@ -107,10 +121,13 @@ export function readBeside(row: Row): { fields: Partial<Item>; problems: Problem
         .split(/\s*(?:>|\/|::|»)\s*/u)
         .filter(Boolean),
     );
+  }
   const own = row.has('tags') || row.has('tag') ? tags(row) : [];
-  if (own.length) set('tags', own);
+  if (own.length) {
+    set('tags', own);
+  }
   const picture = row.text('image');
-  if (picture)
+  if (picture) {
     set('media', [
       {
         at: 'stem',
@@ -118,5 +135,6 @@ export function readBeside(row: Row): { fields: Partial<Item>; problems: Problem
         ...(row.text('image-alt') ? { alt: row.text('image-alt') } : {}),
       },
     ]);
+  }
   return { fields, problems };
 }

@@ -23,16 +23,22 @@ export function blocksAsRows(region: Region, blocks: Blocks): Sheet {
   const lines: number[] = [];
   blocks.starts.forEach((start, index) => {
     const end = blocks.starts[index + 1] ?? region.bottom + 1;
-    if (!region.cell(start, blocks.labelColumn + 1)) return;
+    if (!region.cell(start, blocks.labelColumn + 1)) {
+      return;
+    }
     const row: string[] = [];
     let options = 0;
     for (let r = start; r < end; r++) {
       const label = region.cell(r, blocks.labelColumn);
       const line = blocks.lines.find((one) => alike(one.label) === alike(label));
-      if (!line) continue;
+      if (!line) {
+        continue;
+      }
       const n =
         line.role === 'option' && region.cell(r, blocks.labelColumn + 1) ? ++options : options;
-      if (line.role === 'option' && !region.cell(r, blocks.labelColumn + 1)) continue;
+      if (line.role === 'option' && !region.cell(r, blocks.labelColumn + 1)) {
+        continue;
+      }
       for (const { column, role } of line.cells) {
         const heading = HEADINGS[role];
         row[place(heading ? `${heading} ${n}` : line.label)] = region.cell(r, column);

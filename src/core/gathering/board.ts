@@ -19,7 +19,9 @@ export function gatherBoard(
   board.levelRows.forEach((row, index) => {
     for (const column of board.columns) {
       const stem = region.cell(row, column);
-      if (!stem) continue;
+      if (!stem) {
+        continue;
+      }
       const said =
         board.answer === 'below' ? region.cell(row + 1, column) : region.cell(row, column + 1);
       const points = numberOf(board.levels[index]!);

@@ -23,7 +23,9 @@ const filledCells = (profile: Profile): string => `${profile.filled} of ${profil
 
 function fromHeading(profile: Profile, heading: string): Draft | undefined {
   const guess = heading ? roleOfHeading(heading) : undefined;
-  if (!guess) return undefined;
+  if (!guess) {
+    return undefined;
+  }
   return {
     profile,
     heading,
@@ -37,9 +39,12 @@ function fromHeading(profile: Profile, heading: string): Draft | undefined {
 
 /** A column that names itself by what it holds, whatever stands beside it. */
 function fromCells(profile: Profile): Pick<Draft, 'role' | 'because'> | undefined {
-  if (profile.links > 0.8) return { role: 'image', because: `${filledCells(profile)} are links` };
-  if (profile.ticks > 0.9 && profile.filled < profile.rows && profile.distinct <= 2)
+  if (profile.links > 0.8) {
+    return { role: 'image', because: `${filledCells(profile)} are links` };
+  }
+  if (profile.ticks > 0.9 && profile.filled < profile.rows && profile.distinct <= 2) {
     return { role: 'pick', because: `${filledCells(profile)} hold a mark` };
+  }
   return undefined;
 }
 
@@ -60,7 +65,7 @@ function numberPlaces(drafts: Draft[]): void {
     const own = drafts.filter((draft) => draft.role === role);
     const places = own.map((draft) => draft.n);
     const clear = places.every((n) => n !== undefined) && new Set(places).size === own.length;
-    const least = clear ? Math.min(...(places as number[])) : 0;
+    const least = clear ? Math.min(...places) : 0;
     own.forEach((draft, index) => {
       draft.n = clear ? draft.n! - (least === 0 ? -1 : 0) : index + 1;
     });
@@ -76,10 +81,11 @@ function trustSequence(drafts: Draft[]): void {
       (draft, index) =>
         index === 0 || draft.n === undefined || draft.n === (own[index - 1]!.n ?? 0) + 1,
     )
-  )
+  ) {
     own.forEach((draft) => {
       draft.sure = true;
     });
+  }
 }
 
 const RIGHT_SIDE =
@@ -87,8 +93,10 @@ const RIGHT_SIDE =
 
 /** Beside columns named "left", one named "right" holds the other halves of pairs, not the key. */
 function settleSides(drafts: Draft[]): void {
-  if (!drafts.some((draft) => draft.role === 'left')) return;
-  for (const draft of drafts)
+  if (!drafts.some((draft) => draft.role === 'left')) {
+    return;
+  }
+  for (const draft of drafts) {
     if (
       (draft.role === 'key' || draft.role === 'ignore') &&
       RIGHT_SIDE.test(bareWords(draft.heading))
@@ -96,12 +104,15 @@ function settleSides(drafts: Draft[]): void {
       draft.role = 'right-side';
       draft.n = Number(/\d+/.exec(draft.heading)?.[0] ?? 0) || undefined;
     }
+  }
 }
 
 /** A column named "options" or "choices" whose cells hold several texts each. */
 function settleLists(bare: Draft[], change: (draft: Draft, role: Role) => void): void {
   const lists = bare.filter((draft) => draft.profile.lists > 0.6);
-  if (lists.length !== 1) return;
+  if (lists.length !== 1) {
+    return;
+  }
   change(lists[0]!, 'options');
   lists[0]!.because = `${filledCells(lists[0]!.profile)} hold several texts each`;
   lists[0]!.sure = true;
@@ -115,8 +126,9 @@ function settleTicks(keys: Draft[], options: number): void {
     !keys.every(
       ({ profile }) => profile.filled === 0 || profile.ticks > 0.9 || profile.verdicts > 0.9,
     )
-  )
+  ) {
     return;
+  }
   keys.forEach((draft, index) => {
     Object.assign(draft, {
       role: 'verdict',
@@ -148,18 +160,25 @@ function settle(drafts: Draft[]): void {
     change(bare[0]!, 'key');
     bare[0]!.sure = true;
   }
-  if (have('verdict').length && !have('option').length)
+  if (have('verdict').length && !have('option').length) {
     have('verdict').forEach((draft) => change(draft, 'key'));
-  if ((have('wrongs').length || have('wrong').length) && !have('option').length)
+  }
+  if ((have('wrongs').length || have('wrong').length) && !have('option').length) {
     have('key')
       .slice(0, 1)
       .forEach((draft) => change(draft, 'right'));
-  if (!have('option').length && !have('options').length && have('step').length > 1) return;
+  }
+  if (!have('option').length && !have('options').length && have('step').length > 1) {
+    return;
+  }
   const lone = have('option');
-  if (lone.length === 1 && !lone[0]!.n)
+  if (lone.length === 1 && !lone[0]!.n) {
     change(lone[0]!, have('key').length ? 'options' : 'accepted');
+  }
   const wrong = have('wrong');
-  if (wrong.length === 1 && wrong[0]!.profile.lists > 0.5) change(wrong[0]!, 'wrongs');
+  if (wrong.length === 1 && wrong[0]!.profile.lists > 0.5) {
+    change(wrong[0]!, 'wrongs');
+  }
   const silent = drafts.filter(
     (draft) =>
       draft.role === 'ignore' &&
@@ -193,7 +212,9 @@ function settle(drafts: Draft[]): void {
   }
   for (const one of ['stem', 'key', 'kind', 'points', 'seconds', 'right'] as const) {
     const own = have(one);
-    if (own.length < 2) continue;
+    if (own.length < 2) {
+      continue;
+    }
     // Two columns of the same name: the surer, then the fuller, then the first keeps it.
     const keeper = [...own].sort(
       (a, b) => Number(b.sure) - Number(a.sure) || b.profile.filled - a.profile.filled,
@@ -205,26 +226,31 @@ function settle(drafts: Draft[]): void {
         draft.because = `another column is the ${one} already`;
       });
   }
-  for (const draft of have('kind'))
+  for (const draft of have('kind')) {
     if (
       draft.profile.kinds < 0.3 &&
       draft.profile.filled > 2 &&
       draft.profile.distinct === draft.profile.filled
-    )
+    ) {
       change(draft, 'ref');
+    }
+  }
   const numbered = have('number-in-file')[0];
   if (
     numbered &&
     !numbered.profile.counts &&
     numbered.profile.integers < 0.9 &&
     numbered.profile.filled > 0
-  )
+  ) {
     change(numbered, 'ref');
+  }
 }
 
 /** A source with headings but none for the question: the column with the longest texts is taken, and said to be unsure. */
 function findStem(drafts: Draft[]): void {
-  if (drafts.some((draft) => draft.role === 'stem')) return;
+  if (drafts.some((draft) => draft.role === 'stem')) {
+    return;
+  }
   const open = drafts.filter(
     (draft) =>
       ['ignore', 'title', 'accepted', 'options'].includes(draft.role) && draft.profile.filled > 0,
@@ -234,12 +260,13 @@ function findStem(drafts: Draft[]): void {
       b.profile.questions - a.profile.questions ||
       b.profile.averageLength - a.profile.averageLength,
   )[0];
-  if (longest)
+  if (longest) {
     Object.assign(longest, {
       role: 'stem',
       sure: false,
       because: 'no heading names the question, and its texts are the longest',
     });
+  }
 }
 
 /** The guess for every column of a region, from its left; `first` is the first row of content, from 0. */
@@ -249,7 +276,9 @@ export function guessColumns(
   first: number,
 ): ColumnGuess[] {
   const profiles: Profile[] = [];
-  for (let c = region.left; c <= region.right; c++) profiles.push(profileColumn(region, c, first));
+  for (let c = region.left; c <= region.right; c++) {
+    profiles.push(profileColumn(region, c, first));
+  }
   const drafts: Draft[] =
     headingRow === null
       ? guessWithoutHeadings(profiles).map((guess) => ({ ...guess, heading: '' }))

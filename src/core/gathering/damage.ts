@@ -18,7 +18,9 @@ const MONTHS = ['jan', 'feb', 'mar', 'apr', 'may', 'jun', 'jul', 'aug', 'sep', '
 /** Day and month of a text without a year, '1 Feb' or '01/02'; undefined where a year stands in it. */
 function dayAndMonth(text: string): [day: number, month: number] | undefined {
   const worded = /^(\d{1,2}) ([A-Z][a-z]{2})$/.exec(text);
-  if (worded) return [Number(worded[1]), MONTHS.indexOf(worded[2]!.toLowerCase()) + 1];
+  if (worded) {
+    return [Number(worded[1]), MONTHS.indexOf(worded[2]!.toLowerCase()) + 1];
+  }
   const figures = /^(\d{1,2})\/(\d{1,2})$/.exec(text);
   return figures ? [Number(figures[1]), Number(figures[2])] : undefined;
 }
@@ -30,7 +32,9 @@ export function damageOf(
   columns: readonly Column[],
   file: string,
 ): Finding[] {
-  if (!region.sheet.dates.length) return [];
+  if (!region.sheet.dates.length) {
+    return [];
+  }
   const dates = new Set(region.sheet.dates);
   const answers = columns
     .filter((column) => ANSWERS.includes(column.role))
@@ -40,7 +44,9 @@ export function damageOf(
     const hit = answers.filter(
       (column) => dates.has(`${row}:${column}`) && dayAndMonth(region.cell(row, column)),
     );
-    if (!hit.length) return [];
+    if (!hit.length) {
+      return [];
+    }
     const first = region.cell(row, hit[0]!);
     const [day, month] = dayAndMonth(first)!;
     const back = (text: string): string => {

@@ -75,15 +75,22 @@ function readManner(
   const columns = guesses.map(({ because: why, sure, ...column }): Column => {
     const own = overrule.columns?.find((candidate) => candidate.column === column.column);
     because[`columns.${column.column}`] = own ? 'you chose it' : why;
-    if (!own && !sure && column.role !== 'ignore') unsure.push(`columns.${column.column}`);
+    if (!own && !sure && column.role !== 'ignore') {
+      unsure.push(`columns.${column.column}`);
+    }
     return own ? { ...column, n: undefined, ...own } : column;
   });
   const key = guessKey(region, columns, first);
   because['key'] = overrule.key ? 'you chose it' : key.because;
-  if (!overrule.key && !key.sure) unsure.push('key');
-  if (table.separator)
+  if (!overrule.key && !key.sure) {
+    unsure.push('key');
+  }
+  if (table.separator) {
     because['separator'] = overrule.separator ? 'you chose it' : 'it splits the rows most evenly';
-  if (table.encoding) because['encoding'] = overrule.encoding ? 'you chose it' : 'the bytes say so';
+  }
+  if (table.encoding) {
+    because['encoding'] = overrule.encoding ? 'you chose it' : 'the bytes say so';
+  }
   return {
     first,
     headingRow,
@@ -114,7 +121,9 @@ function mannerOf(
 ): Manner {
   const sample = (role: 'options' | 'wrongs'): string[] => {
     const slot = slots.get(role)?.[0];
-    if (!slot) return [];
+    if (!slot) {
+      return [];
+    }
     return Array.from({ length: Math.min(200, region.bottom - first + 1) }, (_, index) =>
       region.cell(first + index, slot.index),
     );
@@ -174,8 +183,9 @@ function readItem(context: Context, row: Row): Item {
   const id = newId();
   const answer = readAnswer(row, manner);
   const beside = readBeside(row);
-  for (const problem of [...answer.problems, ...beside.problems])
+  for (const problem of [...answer.problems, ...beside.problems]) {
     context.findings.push(place(context, row, problem, id));
+  }
   const item: Item = {
     id,
     ref: row.text('ref'),
@@ -236,7 +246,9 @@ function readRows(
   const rows: Row[] = [];
   const repeats = headingRepeats(region, headingRow);
   for (let r = first; r <= region.bottom; r++) {
-    if (!isEmptyRow(region, r) && !repeats(r)) rows.push(new Row(region, slots, r));
+    if (!isEmptyRow(region, r) && !repeats(r)) {
+      rows.push(new Row(region, slots, r));
+    }
   }
   const picked = slots.has('pick') && rows.some((row) => row.text('pick'));
   const needsAnswer =
@@ -247,22 +259,33 @@ function readRows(
       rows.length * 0.5;
   let done = 0;
   for (const row of rows) {
-    if (++done % 1000 === 0) context.progress?.(done, rows.length);
-    if (picked && !row.text('pick')) continue;
+    if (++done % 1000 === 0) {
+      context.progress?.(done, rows.length);
+    }
+    if (picked && !row.text('pick')) {
+      continue;
+    }
     const shifted =
       table.separator !== undefined && headingRow !== null && isShifted(region, row.row, width);
     const reason = shifted ? undefined : whyNoQuestion(row, needsAnswer);
-    if (reason) findings.push(leftOut(row, table.file, reason.level, reason.message));
-    else items.push(shifted ? readShifted(context, row, width) : readItem(context, row));
+    if (reason) {
+      findings.push(leftOut(row, table.file, reason.level, reason.message));
+    } else {
+      items.push(shifted ? readShifted(context, row, width) : readItem(context, row));
+    }
   }
   return items;
 }
 
 /** How many columns the headings span. */
 function headedWidth(region: Region, headingRow: number | null): number {
-  if (headingRow === null) return region.right - region.left + 1;
+  if (headingRow === null) {
+    return region.right - region.left + 1;
+  }
   let last = region.right;
-  while (last > region.left && !region.cell(headingRow, last)) last--;
+  while (last > region.left && !region.cell(headingRow, last)) {
+    last--;
+  }
   return last - region.left + 1;
 }
 
@@ -352,12 +375,17 @@ function otherShape(
     overrule.columns ||
     overrule.headingRow !== undefined ||
     table.format === 'json'
-  )
+  ) {
     return undefined;
+  }
   const board = findBoard(region);
-  if (board) return gatherBoard(table, region, board, newId);
+  if (board) {
+    return gatherBoard(table, region, board, newId);
+  }
   const blocks = findBlocks(region);
-  if (!blocks) return undefined;
+  if (!blocks) {
+    return undefined;
+  }
   const rows = blocksAsRows(region, blocks);
   const gathered = gatherRegion(
     table,
@@ -404,25 +432,29 @@ function otherShape(
  */
 export function gather(table: Table, { overrule = {}, newId, progress }: GatherOptions): Gathered {
   const chosen = chooseSheet(table, overrule.sheet);
-  if (!chosen)
+  if (!chosen) {
     return {
       items: [],
       findings: [...table.findings],
       reading: { headingRow: null, columns: [], key: { style: 'letter' }, because: {}, unsure: [] },
     };
+  }
   const range = overrule.range ? parseRange(overrule.range) : undefined;
   const findings = [...table.findings, ...hiddenSheets(table, chosen.sheet)];
-  if (overrule.range && !range)
+  if (overrule.range && !range) {
     findings.push({
       rule: 'range-unknown',
       level: 'warn',
       where: { file: table.file },
       message: `${quoted(overrule.range)} is no range; write it like A1:E10. The whole sheet was read.`,
     });
+  }
   const sheet = spreadMerges(chosen.sheet);
   const region = regionOf(sheet, range);
   const other = otherShape(table, region, overrule, chosen, newId);
-  if (other?.items.length) return { ...other, findings: [...findings, ...other.findings] };
+  if (other?.items.length) {
+    return { ...other, findings: [...findings, ...other.findings] };
+  }
   const ranges =
     range || overrule.headingRow !== undefined || overrule.columns ? [region] : tablesOf(region);
   const found =

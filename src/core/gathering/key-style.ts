@@ -19,7 +19,9 @@ const texts = (region: Region, column: Column, first: number): string[] => {
   const found: string[] = [];
   for (let r = first; r <= region.bottom && found.length < SAMPLE; r++) {
     const text = region.cell(r, columnIndex(column.column));
-    if (text) found.push(text);
+    if (text) {
+      found.push(text);
+    }
   }
   return found;
 };
@@ -36,12 +38,16 @@ function findMarker(
     const cells = options
       .map((option) => region.cell(r, columnIndex(option.column)))
       .filter(Boolean);
-    if (cells.length < 2) continue;
+    if (cells.length < 2) {
+      continue;
+    }
     rows++;
     const marks = new Set(cells.flatMap((cell) => markOf(cell) ?? []));
-    for (const mark of marks)
-      if (cells.filter((cell) => markOf(cell) === mark).length < cells.length)
+    for (const mark of marks) {
+      if (cells.filter((cell) => markOf(cell) === mark).length < cells.length) {
         tally.set(mark, (tally.get(mark) ?? 0) + 1);
+      }
+    }
   }
   const best = [...tally].sort((a, b) => b[1] - a[1])[0];
   return best && best[1] >= rows * 0.4 ? { marker: best[0], rows: best[1], of: rows } : undefined;
@@ -49,7 +55,9 @@ function findMarker(
 
 /** The emphasis that sets off some, but not all, of the options in most rows. */
 function findEmphasis(region: Region, options: Column[], first: number): KeyGuess | undefined {
-  if (!region.sheet.rich || options.length < 2) return undefined;
+  if (!region.sheet.rich || options.length < 2) {
+    return undefined;
+  }
   const tally = EMPHASES.map((emphasis) => ({ emphasis, hits: 0 }));
   let rows = 0;
   for (let r = first; r <= region.bottom && rows < SAMPLE; r++) {
@@ -57,15 +65,21 @@ function findEmphasis(region: Region, options: Column[], first: number): KeyGues
     const filled = options
       .map((option) => columnIndex(option.column))
       .filter((c) => region.cell(r, c));
-    if (filled.length < 2) continue;
+    if (filled.length < 2) {
+      continue;
+    }
     rows++;
     for (const one of tally) {
       const set = filled.filter((c) => isSetOff(row, c, one.emphasis)).length;
-      if (set > 0 && set < filled.length) one.hits++;
+      if (set > 0 && set < filled.length) {
+        one.hits++;
+      }
     }
   }
   const best = tally.sort((a, b) => b.hits - a.hits)[0]!;
-  if (!rows || best.hits < rows * 0.5) return undefined;
+  if (!rows || best.hits < rows * 0.5) {
+    return undefined;
+  }
   return {
     key: { style: 'marker', marker: best.emphasis },
     sure: true,
@@ -75,7 +89,9 @@ function findEmphasis(region: Region, options: Column[], first: number): KeyGues
 
 /** The marking sign at either end of an option; undefined where it carries none. */
 export function markOf(text: string): string | undefined {
-  if (!STAR.test(text)) return undefined;
+  if (!STAR.test(text)) {
+    return undefined;
+  }
   return (/^(?:\*|✓|✔|☑|\[x\]|\(x\)|->|→)/i.exec(text) ??
     /(?:\*|✓|✔|☑|\[x\]|\(x\)|←)$/i.exec(text))?.[0];
 }
@@ -93,12 +109,13 @@ function fromKeyColumn(
   const options = of(columns, 'option');
   const separator = findInnerSeparator(values.filter((value) => /[^\p{L}\p{N}]/u.test(value)));
   const several = separator ? { separator } : {};
-  if (profile.letters >= 0.6)
+  if (profile.letters >= 0.6) {
     return {
       key: { style: 'letter', ...several },
       sure: true,
       because: `${Math.round(profile.letters * profile.filled)} of ${profile.filled} cells ${where} are letters`,
     };
+  }
   if (profile.integers >= 0.6 && !numbersAreTexts(region, values, columns, first)) {
     const fromZero =
       profile.smallest === 0 ||
@@ -153,8 +170,9 @@ function numbersAreTexts(
     if (
       value &&
       options.some((option) => alike(region.cell(r, columnIndex(option.column))) === value)
-    )
+    ) {
       equal++;
+    }
   }
   return equal > values.length * 0.6 && values.some((value) => Number(value) > options.length);
 }
@@ -162,12 +180,13 @@ function numbersAreTexts(
 /** The key style of a source with the reason; `first` is the first row of content, from 0. */
 export function guessKey(region: Region, columns: readonly Column[], first: number): KeyGuess {
   const options = of(columns, 'option');
-  if (of(columns, 'right').length)
+  if (of(columns, 'right').length) {
     return {
       key: { style: 'right-column' },
       sure: true,
       because: `the right answer has column ${of(columns, 'right')[0]!.column} to itself`,
     };
+  }
   const verdicts = of(columns, 'verdict');
   if (verdicts.length) {
     const words = verdicts.flatMap((column) => texts(region, column, first));
@@ -183,37 +202,45 @@ export function guessKey(region: Region, columns: readonly Column[], first: numb
       because: 'a column after each option says right or wrong',
     };
   }
-  if (of(columns, 'weight').length)
+  if (of(columns, 'weight').length) {
     return {
       key: { style: 'weight' },
       sure: true,
       because: 'a column after each option holds per cent',
     };
+  }
   const key = of(columns, 'key')[0];
-  if (key) return fromKeyColumn(region, key, columns, first);
+  if (key) {
+    return fromKeyColumn(region, key, columns, first);
+  }
   const marker = findMarker(region, options, first);
-  if (marker)
+  if (marker) {
     return {
       key: { style: 'marker', marker: marker.marker },
       sure: true,
       because: `${marker.rows} of ${marker.of} rows have ${quoted(marker.marker)} at some of their options`,
     };
+  }
   const emphasis = findEmphasis(region, options, first);
-  if (emphasis) return emphasis;
+  if (emphasis) {
+    return emphasis;
+  }
   const joined = of(columns, 'options')[0];
   if (
     joined &&
     texts(region, joined, first).some((text) =>
       splitCell(text, findInnerSeparator([text])).some((part) => markOf(part)),
     )
-  )
+  ) {
     return {
       key: { style: 'marker', marker: '*' },
       sure: true,
       because: 'a sign stands at some of the options',
     };
-  if (of(columns, 'wrong').length === 0 && options.length === 0)
+  }
+  if (of(columns, 'wrong').length === 0 && options.length === 0) {
     return { key: { style: 'text' }, sure: true, because: 'there are no options to choose from' };
+  }
   return {
     key: { style: 'letter' },
     sure: false,

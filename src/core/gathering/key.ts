@@ -28,7 +28,9 @@ const range = (n: number): string => (n ? `A to ${optionLetter(n - 1)}` : 'none'
 
 /** The parts of a key cell: split by its separator, by the usual signs, or letter by letter (`AC`). */
 function partsOf(text: string, key: Key): string[] {
-  if (/^[A-Za-z\d]$/.test(text)) return [text];
+  if (/^[A-Za-z\d]$/.test(text)) {
+    return [text];
+  }
   const parts = text
     .split(/[,;/|&+\n]|\s+(?:and|und|et|y|e|en|a)\s+|\s+/u)
     .map((part) => part.trim().replace(/^[([]|[)\].:]+$/g, ''))
@@ -40,8 +42,12 @@ function partsOf(text: string, key: Key): string[] {
 
 /** `A`, `b)`, `3` as an index from 0; undefined where the part is neither. */
 function indexOfPart(part: string, style: Key['style']): number | undefined {
-  if (/^[A-Za-z]$/.test(part)) return part.toUpperCase().charCodeAt(0) - 65;
-  if (!/^\d{1,2}$/.test(part)) return undefined;
+  if (/^[A-Za-z]$/.test(part)) {
+    return part.toUpperCase().charCodeAt(0) - 65;
+  }
+  if (!/^\d{1,2}$/.test(part)) {
+    return undefined;
+  }
   return Number(part) - (style === 'number-from-0' ? 0 : 1);
 }
 
@@ -53,9 +59,12 @@ function byPosition(
   const problems: Problem[] = [];
   for (const part of partsOf(text, key)) {
     const index = indexOfPart(part, key.style);
-    if (index === undefined) return byText({ cell, text, key }, options);
-    if (index >= 0 && index < options.length) right.add(index);
-    else {
+    if (index === undefined) {
+      return byText({ cell, text, key }, options);
+    }
+    if (index >= 0 && index < options.length) {
+      right.add(index);
+    } else {
       problems.push({
         rule: 'key-past-last-option',
         level: 'block',
@@ -102,8 +111,9 @@ function byText(
   const several = text
     .split(/[;|\n]|,\s/)
     .map((part) => options.findIndex((option) => alike(option) === alike(part)));
-  if (several.length > 1 && several.every((index) => index >= 0))
+  if (several.length > 1 && several.every((index) => index >= 0)) {
     return { right: new Set(several), problems: [] };
+  }
   return { right: new Set(), problems: [noSuchText(cell, text, options)] };
 }
 
@@ -140,7 +150,7 @@ export function resolveKey(
   weights: readonly (number | undefined)[],
 ): { options: Option[]; problems: Problem[] } {
   const { key } = input;
-  if (key.style === 'marker' && input.setOff)
+  if (key.style === 'marker' && input.setOff) {
     return {
       options: texts.map((plain, index) => ({
         text: { plain },
@@ -148,6 +158,7 @@ export function resolveKey(
       })),
       problems: [],
     };
+  }
   if (key.style === 'marker') {
     const marked = texts.map((text) => ({ text, mark: markOf(text) }));
     return {
@@ -177,9 +188,12 @@ export function resolveKey(
       problems: [],
     };
   }
-  if (key.style === 'first' || key.style === 'right-column')
+  if (key.style === 'first' || key.style === 'right-column') {
     return { options: asOptions(texts, new Set([0])), problems: [] };
-  if (!input.text) return { options: asOptions(texts, new Set()), problems: [] };
+  }
+  if (!input.text) {
+    return { options: asOptions(texts, new Set()), problems: [] };
+  }
   // An option's own text outranks its reading as a letter or number: the key "A" among options "A", "B", "C" is both.
   const { right, problems } =
     key.style === 'letter' || key.style.startsWith('number')
@@ -193,7 +207,9 @@ function byTextOrPosition(
   texts: readonly string[],
 ): { right: Set<number>; problems: Problem[] } {
   const found = byText(input, texts);
-  if (found.right.size || !/^[A-Ja-j]$/.test(input.text)) return found;
+  if (found.right.size || !/^[A-Ja-j]$/.test(input.text)) {
+    return found;
+  }
   return byPosition(input, texts);
 }
 

@@ -22,13 +22,14 @@ type Answer = { kind: Kind; fields: Partial<Item>; problems: Problem[] };
 const plain = (text: string) => ({ plain: text });
 
 function optionTexts(row: Row, manner: Manner): string[] {
-  if (row.has('right'))
+  if (row.has('right')) {
     return [
       row.text('right'),
       ...row.texts('wrong'),
       ...splitCell(row.text('wrongs'), manner.wrongSeparator),
     ].filter(Boolean);
-  if (row.has('options'))
+  }
+  if (row.has('options')) {
     return (
       splitLabelled(row.text('options')) ??
       splitCell(
@@ -36,24 +37,46 @@ function optionTexts(row: Row, manner: Manner): string[] {
         manner.optionSeparator ?? findInnerSeparator([row.text('options')]),
       )
     );
+  }
   return row.texts('option').filter(Boolean);
 }
 
 function inferKind(declared: Kind | undefined, options: Option[], row: Row, manner: Manner): Kind {
-  if (declared) return declared;
-  if (options.length === 2 && trueFalsePair(options[0]!.text.plain, options[1]!.text.plain))
+  if (declared) {
+    return declared;
+  }
+  if (options.length === 2 && trueFalsePair(options[0]!.text.plain, options[1]!.text.plain)) {
     return 'true-false';
-  if (options.length > 0)
+  }
+  if (options.length > 0) {
     return options.filter((option) => option.right).length > 1 ? 'choice-many' : 'choice-one';
-  if (numberOf(row.text('value')) !== undefined) return 'number';
-  if (manner.key.style === 'word' && row.text('key')) return 'true-false';
-  if (row.text('endings')) return 'upload';
+  }
+  if (numberOf(row.text('value')) !== undefined) {
+    return 'number';
+  }
+  if (manner.key.style === 'word' && row.text('key')) {
+    return 'true-false';
+  }
+  if (row.text('endings')) {
+    return 'upload';
+  }
   const quantity = quantityOf(row.text('accepted') || row.text('key'));
-  if (quantity && (quantity.tolerance !== undefined || row.text('tolerance'))) return 'number';
-  if (/_{2,}/.test(row.text('stem')) && (row.text('accepted') || row.text('key'))) return 'gap';
-  if (row.text('accepted') || row.text('key')) return manner.cards ? 'card' : 'short';
-  if (!row.text('lines') && /\[[^\][]+\]/.test(row.text('stem')) && drawnGaps(row.text('stem'), ''))
+  if (quantity && (quantity.tolerance !== undefined || row.text('tolerance'))) {
+    return 'number';
+  }
+  if (/_{2,}/.test(row.text('stem')) && (row.text('accepted') || row.text('key'))) {
     return 'gap';
+  }
+  if (row.text('accepted') || row.text('key')) {
+    return manner.cards ? 'card' : 'short';
+  }
+  if (
+    !row.text('lines') &&
+    /\[[^\][]+\]/.test(row.text('stem')) &&
+    drawnGaps(row.text('stem'), '')
+  ) {
+    return 'gap';
+  }
   return row.text('lines')
     ? 'open'
     : row.has('option') || row.has('options')
@@ -71,23 +94,28 @@ function trueFalse(
     options.length === 2
       ? trueFalsePair(options[0]!.text.plain, options[1]!.text.plain)
       : undefined;
-  if (pair)
+  if (pair) {
     return {
       fields: { options: pair.trueFirst ? options : [options[1]!, options[0]!] },
       problems: [],
     };
+  }
   const said = row.text('key') || row.text('accepted') || row.texts('option').find(Boolean) || '';
   const words = trueFalseWords(said);
   const isTrue = words?.isTrue ?? verdictOf(said);
   const [yes, no] = words?.words ?? ['True', 'False'];
-  if (isTrue === undefined && options.length === 2) return { fields: { options }, problems: [] };
+  if (isTrue === undefined && options.length === 2) {
+    return { fields: { options }, problems: [] };
+  }
   const fields = {
     options: [
       { text: plain(yes), right: isTrue === true },
       { text: plain(no), right: isTrue === false },
     ],
   };
-  if (isTrue !== undefined) return { fields, problems: [] };
+  if (isTrue !== undefined) {
+    return { fields, problems: [] };
+  }
   const problem: Problem =
     said && manner.key.style === 'word'
       ? {
@@ -111,8 +139,12 @@ function byKind(
   options: Option[],
   manner: Manner,
 ): Pick<Answer, 'fields' | 'problems'> {
-  if (kind === 'choice-one' || kind === 'choice-many') return { fields: { options }, problems: [] };
-  if (kind === 'true-false') return trueFalse(row, options, manner);
+  if (kind === 'choice-one' || kind === 'choice-many') {
+    return { fields: { options }, problems: [] };
+  }
+  if (kind === 'true-false') {
+    return trueFalse(row, options, manner);
+  }
   const parts = [...row.texts('step'), ...row.texts('option'), ...row.texts('pair')].filter(
     Boolean,
   );
@@ -136,7 +168,7 @@ function byKind(
       return { fields: { steps: parts.map(plain) }, problems: [] };
     case 'number': {
       const found = quantityOf(row.text('value') || answer || parts[0] || '');
-      if (!found)
+      if (!found) {
         return {
           fields: {},
           problems: [
@@ -148,6 +180,7 @@ function byKind(
             },
           ],
         };
+      }
       const unit = row.text('unit') || found.unit;
       return {
         fields: {
@@ -211,7 +244,9 @@ export function readAnswer(row: Row, manner: Manner): Answer {
   );
   row.texts('feedback').forEach((text, index) => {
     const at = keep.indexOf(index);
-    if (text && resolved.options[at]) resolved.options[at].feedback = plain(text);
+    if (text && resolved.options[at]) {
+      resolved.options[at].feedback = plain(text);
+    }
   });
   const kind = inferKind(declared, resolved.options, row, manner);
   const built = byKind(kind, row, resolved.options, manner);
@@ -222,12 +257,13 @@ export function readAnswer(row: Row, manner: Manner): Answer {
       : []),
     ...built.problems,
   ];
-  if (word && !declared)
+  if (word && !declared) {
     problems.push({
       rule: 'kind-unknown',
       level: 'warn',
       field: 'kind',
       message: `${row.cellOf('kind')} says ${quoted(word)}, a kind that is not known here; it was taken as ${kind} from what the row holds.`,
     });
+  }
   return { kind, fields: built.fields, problems };
 }

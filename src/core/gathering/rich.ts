@@ -20,7 +20,9 @@ const ROLES = ['stem', 'option', 'right', 'wrong', 'hint', 'explanation', 'step'
 /** The question with formatted texts and with the pictures of its cells; unchanged where the row has neither. */
 export function withRich(item: Item, row: Row, keep: boolean): Item {
   const { rich, pictures } = row.region.sheet;
-  if (!rich && !pictures) return item;
+  if (!rich && !pictures) {
+    return item;
+  }
   const formatted = new Map<string, string>();
   const media = [...(item.media ?? [])];
   for (const [role, slots] of row.slots) {
@@ -28,7 +30,9 @@ export function withRich(item: Item, row: Row, keep: boolean): Item {
       const runs = rich?.[`${row.row}:${index}`];
       if (runs && keep && (ROLES as readonly string[]).includes(role)) {
         const text = textOf(runs);
-        if (text.html) formatted.set(cleanText(plainOf(runs)), text.html);
+        if (text.html) {
+          formatted.set(cleanText(plainOf(runs)), text.html);
+        }
       }
       for (const { href, alt } of pictures?.[`${row.row}:${index}`] ?? []) {
         const option =

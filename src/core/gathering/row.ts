@@ -14,7 +14,9 @@ export function slotsOf(columns: readonly Column[]): Slots {
     list.push({ index: columnIndex(column.column), column });
     slots.set(column.role, list);
   }
-  for (const list of slots.values()) list.sort((a, b) => (a.column.n ?? 0) - (b.column.n ?? 0));
+  for (const list of slots.values()) {
+    list.sort((a, b) => (a.column.n ?? 0) - (b.column.n ?? 0));
+  }
   return slots;
 }
 

@@ -11,7 +11,9 @@ export function headingRepeats(
   region: Region,
   headingRow: number | null,
 ): (row: number) => boolean {
-  if (headingRow === null) return () => false;
+  if (headingRow === null) {
+    return () => false;
+  }
   const headings = Array.from({ length: region.right + 1 }, (_, c) =>
     alike(region.cell(headingRow, c)),
   );
@@ -20,11 +22,17 @@ export function headingRepeats(
     let filled = 0;
     for (let c = region.left; c <= region.right; c++) {
       const text = region.cell(row, c);
-      if (!text) continue;
+      if (!text) {
+        continue;
+      }
       filled++;
       // Nearly every row of content parts ways with the headings at its first cell.
-      if (text.length === headings[c]!.length && alike(text) === headings[c]) same++;
-      if (filled - same > 2 && same === 0) return false;
+      if (text.length === headings[c]!.length && alike(text) === headings[c]) {
+        same++;
+      }
+      if (filled - same > 2 && same === 0) {
+        return false;
+      }
     }
     return filled > 1 && same >= filled * 0.8;
   };
@@ -59,9 +67,13 @@ export function explainsHeadings(region: Region, row: number): boolean {
   let explains = 0;
   for (let c = region.left; c <= region.right; c++) {
     const text = region.cell(row, c);
-    if (!text) continue;
+    if (!text) {
+      continue;
+    }
     filled++;
-    if (isBracketed(text) || UNIT.test(text)) explains++;
+    if (isBracketed(text) || UNIT.test(text)) {
+      explains++;
+    }
   }
   return filled > 1 && explains >= filled * 0.7;
 }
@@ -74,7 +86,9 @@ export function whyNoQuestion(
   const stem = row.text('stem');
   const answers = ANSWERING.some((role) => row.any(role));
   if (!stem) {
-    if (row.texts('option').filter(Boolean).length >= 2) return undefined;
+    if (row.texts('option').filter(Boolean).length >= 2) {
+      return undefined;
+    }
     const first = firstText(row);
     return {
       level: answers ? 'warn' : 'note',
@@ -86,14 +100,17 @@ export function whyNoQuestion(
     total.length < 60 &&
     TOTAL.test(total) &&
     (row.slots.get('stem')?.[0] === undefined || total !== stem || !answers)
-  )
+  ) {
     return {
       level: 'note',
       message: `Row ${row.shown} says ${quoted(total)}: a sum below the questions. It was left out.`,
     };
+  }
   // A plain question with two different answers needs no further look.
   const [one = '', two = ''] = row.texts(row.has('right') ? 'wrong' : 'option');
-  if (stem.length > 20 && one && two && one !== two) return undefined;
+  if (stem.length > 20 && one && two && one !== two) {
+    return undefined;
+  }
   const options = row.texts('option').filter(Boolean);
   const answersGiven = row.has('right')
     ? [...row.texts('right'), ...row.texts('wrong')].filter(Boolean)
@@ -114,9 +131,13 @@ export function whyNoQuestion(
       message: `Row ${row.shown} says ${quoted(stem)}, and its options hold nothing but ${quoted(answersGiven[0]!)}. It was left out as no question.`,
     };
   }
-  if (!needsAnswer || answers) return undefined;
+  if (!needsAnswer || answers) {
+    return undefined;
+  }
   // A question without any answer is one to be finished; a lone text beside finished questions is a note.
-  if (/[?:…]\s*$|\.\.\.$/.test(stem) && stem.split(/\s+/).length > 3) return undefined;
+  if (/[?:…]\s*$|\.\.\.$/.test(stem) && stem.split(/\s+/).length > 3) {
+    return undefined;
+  }
   return {
     level: 'warn',
     message: `Row ${row.shown} says only ${quoted(stem)}, with no options and no answer. It was left out as no question.`,
@@ -124,8 +145,11 @@ export function whyNoQuestion(
 }
 
 function firstText(row: Row): string {
-  for (let c = row.region.left; c <= row.region.right; c++)
-    if (row.region.cell(row.row, c)) return row.region.cell(row.row, c);
+  for (let c = row.region.left; c <= row.region.right; c++) {
+    if (row.region.cell(row.row, c)) {
+      return row.region.cell(row.row, c);
+    }
+  }
   return '';
 }
 
@@ -133,7 +157,9 @@ function firstText(row: Row): string {
 export function isShifted(region: Region, row: number, width: number): boolean {
   const cells = region.sheet.rows[row] ?? [];
   let last = cells.length - 1;
-  while (last >= 0 && !cells[last]!.trim()) last--;
+  while (last >= 0 && !cells[last]!.trim()) {
+    last--;
+  }
   return last >= region.left + width;
 }
 
@@ -148,8 +174,11 @@ export function unshift(
 ): string[] | undefined {
   const joined: string[] = [];
   for (const cell of cells) {
-    if (/^\s/.test(cell) && joined.length) joined[joined.length - 1] += separator + cell;
-    else joined.push(cell);
+    if (/^\s/.test(cell) && joined.length) {
+      joined[joined.length - 1] += separator + cell;
+    } else {
+      joined.push(cell);
+    }
   }
   return joined.length === width ? joined : undefined;
 }

@@ -21,13 +21,19 @@ export function chooseSheet(
 ): { sheet: Sheet; because: string; sure: boolean } | undefined {
   const asked =
     wanted !== undefined ? table.sheets.find((sheet) => sheet.name === wanted) : undefined;
-  if (asked) return { sheet: asked, because: 'you chose it', sure: true };
+  if (asked) {
+    return { sheet: asked, because: 'you chose it', sure: true };
+  }
   const ranked = table.sheets
     .map((sheet) => ({ sheet, value: score(sheet) }))
     .sort((a, b) => b.value - a.value);
   const best = ranked[0];
-  if (!best) return undefined;
-  if (ranked.length === 1) return { sheet: best.sheet, because: 'it is the only one', sure: true };
+  if (!best) {
+    return undefined;
+  }
+  if (ranked.length === 1) {
+    return { sheet: best.sheet, because: 'it is the only one', sure: true };
+  }
   const close = ranked[1]!.value > best.value * 0.8;
   return {
     sheet: best.sheet,

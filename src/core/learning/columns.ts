@@ -43,9 +43,15 @@ function separatorNamed(text: string): string | undefined {
     /(?:with|by|between|using|put|mit|durch|avec|par|con|met)\s+["'“‘]?([|;,/+])/i.exec(
       text,
     )?.[1] ?? /[("'“‘]\s*([|;])/.exec(text)?.[1];
-  if (said) return said;
-  if (/\bbars?\b|\bpipe/i.test(text)) return '|';
-  if (/semicolon|semikolon|strichpunkt/i.test(text)) return ';';
+  if (said) {
+    return said;
+  }
+  if (/\bbars?\b|\bpipe/i.test(text)) {
+    return '|';
+  }
+  if (/semicolon|semikolon|strichpunkt/i.test(text)) {
+    return ';';
+  }
   return /comma|komma|virgule/i.test(text) ? ',' : undefined;
 }
 
@@ -56,7 +62,7 @@ function role(
   first: number,
 ): Pick<Learned, 'role' | 'n' | 'tag' | 'because' | 'sure'> {
   const guess = heading ? roleOfHeading(heading) : undefined;
-  if (guess)
+  if (guess) {
     return {
       role: guess.role,
       ...(guess.n !== undefined ? { n: guess.n } : {}),
@@ -71,9 +77,11 @@ function role(
       sure: guess.sure || /^[a-j\d]$/i.test(heading),
       because: `its heading is ${quoted(heading, 50)}`,
     };
+  }
   const profile = profileColumn(region, column, first);
-  if (profile.counts && profile.filled > 2)
+  if (profile.counts && profile.filled > 2) {
     return { role: 'number-in-file', sure: true, because: 'it is numbered down the form already' };
+  }
   return {
     role: 'ignore',
     sure: !heading,
@@ -89,75 +97,96 @@ function repeatedTexts(columns: Learned[]): void {
   const count = (column: Learned): number =>
     columns.filter((other) => other.heading && other.heading === column.heading).length;
   const repeated = stems.filter((column) => count(column) > 1);
-  if (!repeated.length || repeated.length === stems.length) return;
-  for (const column of repeated) column.role = 'option';
-  for (const column of columns)
-    if (column.role === 'key' && count(column) > 1) column.role = 'verdict';
+  if (!repeated.length || repeated.length === stems.length) {
+    return;
+  }
+  for (const column of repeated) {
+    column.role = 'option';
+  }
+  for (const column of columns) {
+    if (column.role === 'key' && count(column) > 1) {
+      column.role = 'verdict';
+    }
+  }
 }
 
 /** "Choice A, Correct A, Choice B, Correct B": a key behind each option says right or wrong of that option alone. */
 function verdictsBeside(columns: Learned[]): void {
   const keys = columns.filter((column) => column.role === 'key');
-  if (keys.length > 1 && keys.every((key) => columns[columns.indexOf(key) - 1]?.role === 'option'))
-    for (const key of keys) key.role = 'verdict';
+  if (
+    keys.length > 1 &&
+    keys.every((key) => columns[columns.indexOf(key) - 1]?.role === 'option')
+  ) {
+    for (const key of keys) {
+      key.role = 'verdict';
+    }
+  }
 }
 
 /** A question has one text: of several columns that might be it, the one that says so, else the first. */
 function onlyOneStem(columns: Learned[]): void {
   const stems = columns.filter((column) => column.role === 'stem');
-  if (stems.length < 2) return;
+  if (stems.length < 2) {
+    return;
+  }
   const own =
     stems.find((column) =>
       /question|frage|pregunta|domanda|vraag|pergunta|cwestiwn|\bterm\b|\bword\b/i.test(
         column.heading ?? '',
       ),
     ) ?? stems[0];
-  for (const column of stems)
+  for (const column of stems) {
     if (column !== own) {
       column.role = 'ignore';
       column.sure = false;
       column.because = `${quoted(column.heading ?? '', 40)} may be a text as well, but ${quoted(own!.heading ?? '', 40)} is the question`;
     }
+  }
 }
 
 function settle(columns: Learned[], region: Region, first: number): void {
   const having = (wanted: Role): Learned[] => columns.filter((column) => column.role === wanted);
   // A lone "Answer" beside options that are numbered or lettered is the key.
   const bare = having('option').filter((column) => column.n === undefined);
-  if (bare.length === 1 && having('option').length > 2 && !having('key').length)
+  if (bare.length === 1 && having('option').length > 2 && !having('key').length) {
     bare[0]!.role = 'key';
-  if (having('verdict').length && !having('option').length)
+  }
+  if (having('verdict').length && !having('option').length) {
     having('verdict').forEach((column) => {
       column.role = 'key';
     });
+  }
   if (
     (having('wrongs').length || having('wrong').length) &&
     !having('option').length &&
     !having('right').length
-  )
+  ) {
     having('key')
       .slice(0, 1)
       .forEach((column) => {
         column.role = 'right';
       });
+  }
   // A blank asks for the question's name; who wrote it is asked in other words.
-  for (const column of having('by'))
+  for (const column of having('by')) {
     if (/^(?:name|nom|nombre|nome|naam|enw)$/i.test(column.heading?.trim() ?? '')) {
       column.role = 'title';
       column.sure = false;
     }
+  }
   repeatedTexts(columns);
   verdictsBeside(columns);
   // One feedback for the whole question is what is shown afterwards; feedback on options stands behind each of them.
-  if (having('feedback').length === 1 && having('option').length > 1)
+  if (having('feedback').length === 1 && having('option').length > 1) {
     for (const column of having('feedback')) {
       column.role = 'explanation';
       delete column.n;
     }
+  }
   onlyOneStem(columns);
   // "Left 1, Right 1": beside left halves, the word right names the other half and no key.
-  if (having('left').length > 1)
-    for (const column of columns)
+  if (having('left').length > 1) {
+    for (const column of columns) {
       if (
         ['key', 'right', 'verdict'].includes(column.role) &&
         /^\s*(?:right|rechts|droite|derech[ao]|destra)\b/i.test(column.heading ?? '')
@@ -165,6 +194,8 @@ function settle(columns: Learned[], region: Region, first: number): void {
         column.role = 'right-side';
         column.n = Number(/\d+/.exec(column.heading ?? '')?.[0] ?? 0) || undefined;
       }
+    }
+  }
   const wrong = having('wrong');
   if (
     wrong.length === 1 &&
@@ -175,16 +206,21 @@ function settle(columns: Learned[], region: Region, first: number): void {
     delete wrong[0]!.n;
   }
   const lone = having('option');
-  if (lone.length === 1) lone[0]!.role = having('key').length ? 'options' : 'accepted';
+  if (lone.length === 1) {
+    lone[0]!.role = having('key').length ? 'options' : 'accepted';
+  }
   // Several tag columns hold one tag each; a lone one holds them all.
-  if (having('tags').length > 1)
+  if (having('tags').length > 1) {
     having('tags').forEach((column) => {
       column.role = 'tag';
       delete column.n;
     });
+  }
   for (const column of having('number-in-file')) {
     const profile = profileColumn(region, columns.indexOf(column) + region.left, first);
-    if (profile.filled && profile.integers < 0.5) column.role = 'ref';
+    if (profile.filled && profile.integers < 0.5) {
+      column.role = 'ref';
+    }
   }
   // A "code" is the kind's where its list or its samples name kinds, else the question's own reference.
   for (const column of having('kind')) {
@@ -194,14 +230,15 @@ function settle(columns: Learned[], region: Region, first: number): void {
       !column.values &&
       profile.filled > 0 &&
       profile.kinds < 0.5
-    )
+    ) {
       column.role = 'ref';
+    }
   }
   for (const name of NUMBERED) {
     const own = having(name);
     const places = own.map((column) => column.n);
     const clear = places.every((n) => n !== undefined) && new Set(places).size === own.length;
-    const least = clear ? Math.min(...(places as number[])) : 0;
+    const least = clear ? Math.min(...places) : 0;
     own.forEach((column, index) => {
       column.n = clear ? column.n! + (least === 0 ? 1 : 0) : index + 1;
     });
@@ -225,14 +262,22 @@ function learnHeadless(region: Region, first: number): Learned[] {
 /** Columns of a protected sheet in which no cell below the headings may be filled; none where the sheet says nothing. */
 function lockedColumns({ sheet, left, right }: Region, first: number): Set<number> {
   const locked = new Set<number>();
-  if (!sheet.isProtected || !sheet.unlocked?.length) return locked;
+  if (!sheet.isProtected || !sheet.unlocked?.length) {
+    return locked;
+  }
   const open = new Set(
     sheet.unlocked.flatMap((place) => {
       const [row, column] = place.split(':').map(Number);
       return row! >= first ? [column!] : [];
     }),
   );
-  if (open.size) for (let c = left; c <= right; c++) if (!open.has(c)) locked.add(c);
+  if (open.size) {
+    for (let c = left; c <= right; c++) {
+      if (!open.has(c)) {
+        locked.add(c);
+      }
+    }
+  }
   return locked;
 }
 
@@ -280,7 +325,9 @@ export function learnColumns(
   first: number,
   lastSample: number,
 ): Learned[] {
-  if (headingRow === undefined) return learnHeadless(region, first);
+  if (headingRow === undefined) {
+    return learnHeadless(region, first);
+  }
   const columns: Learned[] = [];
   const locked = lockedColumns(region, first);
   for (let c = region.left; c <= region.right; c++) {
@@ -300,8 +347,9 @@ export function learnColumns(
   }
   settle(columns, region, first);
   for (const column of columns) {
-    if (!locked.has(region.left + columns.indexOf(column)) || column.role === 'number-in-file')
+    if (!locked.has(region.left + columns.indexOf(column)) || column.role === 'number-in-file') {
       continue;
+    }
     const { n: _n, ...rest } = column;
     columns[columns.indexOf(column)] = {
       ...rest,
@@ -311,7 +359,9 @@ export function learnColumns(
     };
   }
   for (const column of columns) {
-    if (!['tags', 'wrongs', 'options', 'accepted', 'category'].includes(column.role)) continue;
+    if (!['tags', 'wrongs', 'options', 'accepted', 'category'].includes(column.role)) {
+      continue;
+    }
     const sampled = Array.from({ length: Math.max(0, lastSample - first + 1) }, (_, i) =>
       region.cell(first + i, region.left + columns.indexOf(column)),
     );
@@ -323,9 +373,12 @@ export function learnColumns(
           (column.role === 'tags' ? /\S(,)/u.exec(text)?.[1] : undefined),
       )
       .find(Boolean);
-    if (sign ?? named) column.separator = sign ?? named!;
+    if (sign ?? named) {
+      column.separator = sign ?? named!;
+    }
   }
-  while (columns.length && columns.at(-1)!.role === 'ignore' && !columns.at(-1)!.heading)
+  while (columns.length && columns.at(-1)!.role === 'ignore' && !columns.at(-1)!.heading) {
     columns.pop();
+  }
   return columns;
 }

@@ -61,14 +61,18 @@ function learnLimits(
   const limits: Limits = {};
   for (const column of columns) {
     const name = LIMITED[column.role];
-    if (!name || !column.max || name === 'seconds' || name === 'count') continue;
+    if (!name || !column.max || name === 'seconds' || name === 'count') {
+      continue;
+    }
     // The strictest of the columns holds for all of them.
-    limits[name] = Math.min(limits[name] ?? Infinity, column.max) as never;
+    limits[name] = Math.min(limits[name] ?? Infinity, column.max);
     because[`limits.${name}`] ??= `column ${column.column} says ${column.max}`;
   }
   for (const text of words) {
     for (const [name, value] of Object.entries(limitsIn(text))) {
-      if (limits[name as 'stem'] !== undefined) continue;
+      if (limits[name as 'stem'] !== undefined) {
+        continue;
+      }
       limits[name as 'stem'] = value as number;
       because[`limits.${name}`] = `the instructions say so: ${quoted(text, 80)}`;
     }
@@ -112,8 +116,9 @@ function headless(region: Region): number {
   while (
     first < region.bottom &&
     region.sheet.rows[first]!.filter((cell) => cell.trim()).length < 2
-  )
+  ) {
     first++;
+  }
   return first;
 }
 
@@ -205,9 +210,13 @@ function withoutReason({ because: _because, sure: _sure, ...column }: Learned): 
  */
 export function learn(table: Table, id: string): LearnedLayout {
   const other = learnOtherShape(table);
-  if (other) return withShape(table, id, other);
+  if (other) {
+    return withShape(table, id, other);
+  }
   const form = findForm(table);
-  if (!form || form.region.bottom < form.region.top) return emptyLayout(table, id);
+  if (!form || form.region.bottom < form.region.top) {
+    return emptyLayout(table, id);
+  }
   const { region, headingRow } = form;
   const first = headingRow === undefined ? headless(region) : headingRow + 1;
   const sample = findSamples(region, first);
@@ -218,7 +227,9 @@ export function learn(table: Table, id: string): LearnedLayout {
   const unsure = headingRow === undefined ? ['file.headingRow'] : [];
   for (const column of learned) {
     because[`columns.${column.column}`] = column.because;
-    if (!column.sure) unsure.push(`columns.${column.column}`);
+    if (!column.sure) {
+      unsure.push(`columns.${column.column}`);
+    }
   }
   const note = (letters: string): string =>
     [
@@ -234,7 +245,9 @@ export function learn(table: Table, id: string): LearnedLayout {
     note,
   });
   because['key'] = key.because;
-  if (!key.sure) unsure.push('key');
+  if (!key.sure) {
+    unsure.push('key');
+  }
   const kindColumn = learned.find((column) => column.role === 'kind');
   const kindSamples = kindColumn && sample ? sampled(region.sheet, kindColumn, sample) : [];
   const kinds = kindColumn
@@ -252,10 +265,11 @@ export function learn(table: Table, id: string): LearnedLayout {
     because[`columns.${own.column}`] = 'it asks for a code, and no kinds are named';
   }
   because['kinds'] = kinds.because;
-  if (kindColumn && !kinds.kinds.length)
+  if (kindColumn && !kinds.kinds.length) {
     unsure.push(
       columns.some((column) => column.role === 'kind') ? 'kinds' : `columns.${kindColumn.column}`,
     );
+  }
   const limits = learnLimits(columns, words, because);
   return {
     layout: {

@@ -28,12 +28,16 @@ function separatorIn(text: string): string | undefined {
     /(?:^|[^\p{L}\p{N}])(?:[A-J]|\d{1,2})\s?([,;|/+])\s?(?:[A-J]|\d{1,2})(?![\p{L}\p{N}])/u.exec(
       text,
     );
-  if (example) return example[1];
+  if (example) {
+    return example[1];
+  }
   const raw =
     /\b(?:with|by|mit|avec)\s+(?:an?\s+)?["'“‘]?([,;|/+])["'”’]?\s+(?:between|zwischen|entre)/i.exec(
       text,
     );
-  if (raw) return raw[1];
+  if (raw) {
+    return raw[1];
+  }
   const words = bareWords(text);
   return SEPARATOR_WORDS.find(([, pattern]) => pattern.test(words))?.[0];
 }
@@ -42,7 +46,9 @@ function sampleTexts({ region, first, last }: KeyEvidence, column: Column): stri
   const texts: string[] = [];
   for (let r = first; r <= last; r++) {
     const text = region.cell(r, columnIndex(column.column));
-    if (text) texts.push(text);
+    if (text) {
+      texts.push(text);
+    }
   }
   return texts;
 }
@@ -53,20 +59,24 @@ function fromSamples(
   options: Column[],
 ): KeyLearned | undefined {
   const values = sampleTexts(evidence, key);
-  if (!values.length) return undefined;
+  if (!values.length) {
+    return undefined;
+  }
   const separator =
     values
       .map((value) => /[\p{L}\p{N}]\s?([,;|/+])\s?[\p{L}\p{N}]/u.exec(value)?.[1])
       .find(Boolean) ?? separatorIn(evidence.note(key.column));
   const several = separator ? { separator } : {};
-  if (!options.length && values.every((value) => trueFalseWords(value)))
+  if (!options.length && values.every((value) => trueFalseWords(value))) {
     return { key: wordKey(values), sure: true, because: 'the samples say true or false as a word' };
-  if (values.every((value) => /^[A-Ja-j](?:\s?[,;|/+ ]?\s?[A-Ja-j])*$/.test(value)))
+  }
+  if (values.every((value) => /^[A-Ja-j](?:\s?[,;|/+ ]?\s?[A-Ja-j])*$/.test(value))) {
     return {
       key: { style: 'letter', ...several },
       sure: true,
       because: `the samples in column ${key.column} are letters`,
     };
+  }
   const equal = values.filter((value, index) =>
     options.some(
       (option) =>
@@ -74,12 +84,13 @@ function fromSamples(
         alike(value),
     ),
   );
-  if (equal.length === values.length)
+  if (equal.length === values.length) {
     return {
       key: { style: 'text' },
       sure: true,
       because: `the samples in column ${key.column} repeat an option's text`,
     };
+  }
   if (values.every((value) => /^\d{1,2}(?:\s?[,;|/+ ]\s?\d{1,2})*$/.test(value))) {
     const zero =
       values.some((value) => value.split(/\D+/).includes('0')) ||
@@ -109,39 +120,47 @@ function fromWords(key: Column, note: string): KeyLearned | undefined {
   const separator = separatorIn(note);
   const several = separator ? { separator } : {};
   const because = `the words about column ${key.column} say so`;
-  if (key.values?.length && key.values.every((value) => trueFalseWords(value)))
+  if (key.values?.length && key.values.every((value) => trueFalseWords(value))) {
     return {
       key: wordKey(key.values),
       sure: true,
       because: 'its drop-down list says true or false',
     };
-  if (key.values?.length && key.values.every((value) => /^[A-J]$/i.test(value)))
+  }
+  if (key.values?.length && key.values.every((value) => /^[A-J]$/i.test(value))) {
     return {
       key: { style: 'letter', ...several },
       sure: true,
       because: 'its drop-down list holds letters',
     };
-  if (key.values?.length && key.values.every((value) => /^\d$/.test(value)))
+  }
+  if (key.values?.length && key.values.every((value) => /^\d$/.test(value))) {
     return {
       key: { style: key.values.includes('0') ? 'number-from-0' : 'number', ...several },
       sure: true,
       because: 'its drop-down list holds numbers',
     };
+  }
   const shown =
     /(?:^|[^\p{L}\p{N}])(?:([A-D])|([1-4]))\s*(?:[,;|/+&–-]|or|and|to|oder|und|bis|ou|et|o)\s*(?:(?:[A-J1-9])\s*(?:[,;|/+]|or|and|oder|ou)\s*)*([A-J]|\d{1,2})(?![\p{L}\p{N}])/u.exec(
       note,
     );
-  if (/\b(?:letters?|buchstaben?|lettres?|letra|lettera|llythyren)\b/.test(words))
+  if (/\b(?:letters?|buchstaben?|lettres?|letra|lettera|llythyren)\b/.test(words)) {
     return { key: { style: 'letter', ...several }, sure: true, because };
-  if (/\b(?:from (?:0|zero)|ab (?:0|null)|counted from 0)\b/.test(words))
+  }
+  if (/\b(?:from (?:0|zero)|ab (?:0|null)|counted from 0)\b/.test(words)) {
     return { key: { style: 'number-from-0', ...several }, sure: true, because };
-  if (/\b(?:numbers?|no|nr|nummer|number|numero|index|position|zahl|ziffer)\b/.test(words))
+  }
+  if (/\b(?:numbers?|no|nr|nummer|number|numero|index|position|zahl|ziffer)\b/.test(words)) {
     return { key: { style: 'number', ...several }, sure: true, because };
-  if (/\b(?:repeat|same text|text of the|exact(?:ly)?|copy|wortlaut|word for word)\b/.test(words))
+  }
+  if (/\b(?:repeat|same text|text of the|exact(?:ly)?|copy|wortlaut|word for word)\b/.test(words)) {
     return { key: { style: 'text', ...several }, sure: true, because };
+  }
   // An example shows what no word says: `1;4`, `A to D`.
-  if (shown)
+  if (shown) {
     return { key: { style: shown[1] ? 'letter' : 'number', ...several }, sure: true, because };
+  }
   return undefined;
 }
 
@@ -158,8 +177,9 @@ function verdictWords(texts: readonly string[]): { right?: string; wrong?: strin
   for (const text of texts) {
     for (const [, a = '', b = ''] of text.matchAll(BOTH)) {
       const [first, second] = [verdictOf(a), verdictOf(b)];
-      if (first !== undefined && second !== undefined && first !== second)
+      if (first !== undefined && second !== undefined && first !== second) {
         return { right: first ? a : b, wrong: first ? b : a };
+      }
     }
   }
   return {};
@@ -173,7 +193,7 @@ function withoutColumn(evidence: KeyEvidence, options: Column[]): KeyLearned {
     .flatMap((option) => sampleTexts(evidence, option))
     .map((text) => /^([*+#✓✔])\s*\S/u.exec(text)?.[1])
     .find(Boolean);
-  if (marked || sampled)
+  if (marked || sampled) {
     return {
       key: { style: 'marker', marker: (sampled ?? marked)! },
       sure: true,
@@ -181,17 +201,19 @@ function withoutColumn(evidence: KeyEvidence, options: Column[]): KeyLearned {
         ? 'the samples have the sign at some of their options'
         : 'the instructions name the sign',
     };
+  }
   const first = evidence.words.find((text) =>
     /\b(?:always (?:write|put|give) the right|right answer (?:here|first|comes first)|first (?:answer|option|reply|choice)\b.{0,30}\b(?:is|must be)\b.{0,20}\bright|richtige antwort (?:immer )?zuerst)/i.test(
       text,
     ),
   );
-  if (first)
+  if (first) {
     return {
       key: { style: 'first' },
       sure: true,
       because: 'a note says that the right answer comes first',
     };
+  }
   return {
     key: options.length ? { style: 'first' } : { style: 'text' },
     sure: options.length === 0,
@@ -207,12 +229,13 @@ export function learnKey(evidence: KeyEvidence): KeyLearned {
   const having = (role: Column['role']): Column[] =>
     columns.filter((column) => column.role === role);
   const options = having('option');
-  if (having('weight').length)
+  if (having('weight').length) {
     return {
       key: { style: 'weight' },
       sure: true,
       because: 'a column after each option holds per cent',
     };
+  }
   if (having('verdict').length && options.length) {
     const said = having('verdict').flatMap((column) => [
       ...sampleTexts(evidence, column),
@@ -230,14 +253,17 @@ export function learnKey(evidence: KeyEvidence): KeyLearned {
       because: 'a column after each option says right or wrong',
     };
   }
-  if (having('right').length)
+  if (having('right').length) {
     return {
       key: { style: 'right-column' },
       sure: true,
       because: 'the right answer has a column of its own',
     };
+  }
   const key = having('key')[0];
-  if (!key) return withoutColumn(evidence, options);
+  if (!key) {
+    return withoutColumn(evidence, options);
+  }
   const note = evidence.note(key.column);
   const found =
     fromSamples(evidence, key, options) ??
@@ -245,14 +271,17 @@ export function learnKey(evidence: KeyEvidence): KeyLearned {
     evidence.words
       .map((text) => (mentions(text, key) ? fromWords(key, text) : undefined))
       .find(Boolean);
-  if (found) return found;
+  if (found) {
+    return found;
+  }
   const both = options.length ? {} : verdictWords([note]);
-  if (both.right && both.wrong)
+  if (both.right && both.wrong) {
     return {
       key: { style: 'word', right: both.right, wrong: both.wrong },
       sure: true,
       because: 'its heading names both words',
     };
+  }
   return {
     key: options.length ? { style: 'letter' } : { style: 'text' },
     sure: false,

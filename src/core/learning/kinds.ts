@@ -14,8 +14,9 @@ function legend(table: Table, form: Sheet, headingRow: number): Map<string, stri
       const at = filled.findIndex(Boolean);
       const code = filled[at] ?? '';
       const meaning = filled[at + 1] ?? '';
-      if (code && code.length <= 30 && meaning.length > code.length && meaning.includes(' '))
+      if (code && code.length <= 30 && meaning.length > code.length && meaning.includes(' ')) {
         meanings.set(code, meaning);
+      }
     }
   }
   return meanings;
@@ -26,12 +27,16 @@ const SAID = /^\s*([^\s=:]{1,12})\s*=\s*(\S.*)$|^\s*([^\s=:]{1,4})\s*[:–]\s+(\
 function saidCodes(table: Table, form: Sheet): Map<string, string> {
   const found = new Map<string, string>();
   for (const sheet of table.sheets) {
-    if (sheet === form) continue;
+    if (sheet === form) {
+      continue;
+    }
     for (const row of sheet.rows.slice(0, 200)) {
       const filled = row.filter((cell) => cell.trim());
       const match = filled.length === 1 ? SAID.exec(filled[0]!) : null;
       const [code, meaning] = match ? [match[1] ?? match[3]!, match[2] ?? match[4]!] : ['', ''];
-      if (code && kindOfWord(meaning)) found.set(code, meaning);
+      if (code && kindOfWord(meaning)) {
+        found.set(code, meaning);
+      }
     }
   }
   return found.size > 1 ? found : new Map();
@@ -46,14 +51,22 @@ function legendCodes(table: Table, meanings: Map<string, string>): string[] {
         (row[1]?.trim() ?? '') !== '' &&
         row.filter((cell) => cell?.trim()).length <= 4,
     );
-    if (at < 0) continue;
+    if (at < 0) {
+      continue;
+    }
     const codes: string[] = [];
     for (let r = at + 1; r < sheet.rows.length; r++) {
       const code = sheet.rows[r]?.[0]?.trim();
-      if (!code) break;
-      if (meanings.has(code)) codes.push(code);
+      if (!code) {
+        break;
+      }
+      if (meanings.has(code)) {
+        codes.push(code);
+      }
     }
-    if (codes.length > 1) return codes;
+    if (codes.length > 1) {
+      return codes;
+    }
   }
   return [];
 }
@@ -63,7 +76,9 @@ function codesFrom(words: readonly string[], meanings: Map<string, string>): Cod
   return [...new Set(words)].flatMap((code) => {
     const meaning = meanings.get(code);
     const kind = (meaning ? kindOfWord(meaning) : undefined) ?? kindOfWord(code);
-    if (!kind || taken.has(kind)) return [];
+    if (!kind || taken.has(kind)) {
+      return [];
+    }
     taken.add(kind);
     return [{ kind, code }];
   });
@@ -79,12 +94,17 @@ export function learnKinds(
   const said = saidCodes(table, form.sheet);
   const meanings = new Map([...legend(table, form.sheet, form.headingRow), ...said]);
   const listed = list ? codesFrom(list, meanings) : [];
-  if (listed.length)
+  if (listed.length) {
     return { kinds: listed, because: 'the drop-down list of the kind column names them' };
+  }
   const legends = codesFrom(legendCodes(table, meanings), meanings);
-  if (legends.length) return { kinds: legends, because: 'a table of codes explains them' };
+  if (legends.length) {
+    return { kinds: legends, because: 'a table of codes explains them' };
+  }
   const told = codesFrom([...said.keys()], meanings);
-  if (told.length) return { kinds: told, because: 'the instructions explain the codes' };
+  if (told.length) {
+    return { kinds: told, because: 'the instructions explain the codes' };
+  }
   const sampled = codesFrom(samples.filter(Boolean), meanings);
   return {
     kinds: sampled,

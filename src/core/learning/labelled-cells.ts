@@ -15,7 +15,9 @@ const DESCRIPTION =
 
 const roleOfLabel = (text: string): Labelled['role'] | undefined => {
   const words = bareWords(text.replace(/[([].*$/su, '').replace(/[:：]\s*$/u, ''));
-  if (TITLE.test(words)) return 'set-title';
+  if (TITLE.test(words)) {
+    return 'set-title';
+  }
   return DESCRIPTION.test(words) ? 'set-description' : undefined;
 };
 
@@ -26,7 +28,9 @@ function target(region: Region, row: number, column: number): { row: number; col
   );
   const beside = { row, column: (merge?.right ?? column) + 1 };
   const { unlocked, isProtected } = region.sheet;
-  if (!isProtected || !unlocked?.length) return beside;
+  if (!isProtected || !unlocked?.length) {
+    return beside;
+  }
   // On a protected sheet the label means a cell that may be filled: the next one in its row, else the one below it.
   const open = (at: { row: number; column: number }): boolean =>
     unlocked.includes(`${at.row}:${at.column}`);
@@ -48,7 +52,9 @@ export function findLabelledCells(
     for (let c = region.left; c <= region.right; c++) {
       const label = region.cell(r, c);
       const role = label ? roleOfLabel(label) : undefined;
-      if (!role || found.some((cell) => cell.role === role)) continue;
+      if (!role || found.some((cell) => cell.role === role)) {
+        continue;
+      }
       const at = target(region, r, c);
       found.push({ cell: cellName(at.row, at.column), role, label });
     }

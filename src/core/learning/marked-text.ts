@@ -32,9 +32,11 @@ function legendOf(comments: readonly string[]): Explained[] {
   const found: Explained[] = [];
   for (const comment of comments) {
     const match = LEGEND.exec(comment.trimStart());
-    if (match) found.push({ signs: [match[1]!, match[2]], meaning: match[3]! });
-    else if (found.length && /^\s{4,}\S/.test(comment))
+    if (match) {
+      found.push({ signs: [match[1]!, match[2]], meaning: match[3]! });
+    } else if (found.length && /^\s{4,}\S/.test(comment)) {
       found.at(-1)!.meaning += ` ${comment.trim()}`;
+    }
   }
   return found;
 }
@@ -47,22 +49,28 @@ function explainedMarks(legend: readonly Explained[]): Partial<Marks> {
     meaning,
   } of legend) {
     const words = bareWords(meaning);
-    if (/\bcategor|kategorie|categorie/.test(words)) marks.category ??= sign;
-    else if (/\b(?:title|titel|titre)\b/.test(words) && closing) {
+    if (/\bcategor|kategorie|categorie/.test(words)) {
+      marks.category ??= sign;
+    } else if (/\b(?:title|titel|titre)\b/.test(words) && closing) {
       marks.titleOpen = sign;
       marks.titleClose = closing;
     } else if (/\b(?:around|group of options|between which the options)\b/.test(words) && closing) {
       marks.open = sign;
       marks.close = closing;
-    } else if (/ordinary|literal|as text|escape|wortlich/.test(words)) marks.escape ??= sign;
-    else if (
+    } else if (/ordinary|literal|as text|escape|wortlich/.test(words)) {
+      marks.escape ??= sign;
+    } else if (
       /\b(?:pairs?|halves|belongs? to)\b/.test(words) &&
       !/right option|wrong option/.test(words)
-    )
+    ) {
       marks.pair ??= sign;
-    else if (/feedback|ruckmeldung|shown after/.test(words)) marks.feedback ??= sign;
-    else if (/\b(?:wrong|false|incorrect|falsche?)\b/.test(words)) marks.wrong ??= sign;
-    else if (/\b(?:right|correct|true|richtige?)\b/.test(words)) marks.right ??= sign;
+    } else if (/feedback|ruckmeldung|shown after/.test(words)) {
+      marks.feedback ??= sign;
+    } else if (/\b(?:wrong|false|incorrect|falsche?)\b/.test(words)) {
+      marks.wrong ??= sign;
+    } else if (/\b(?:right|correct|true|richtige?)\b/.test(words)) {
+      marks.right ??= sign;
+    }
   }
   return marks;
 }
@@ -93,20 +101,28 @@ function marksInSentences(comments: readonly string[]): Partial<Marks> {
       marks.open ??= around[1]!;
       marks.close ??= around[2]!;
     }
-    if (!/in front of|before|vor (?:der|die|jede|jeder)|devant/.test(words)) continue;
+    if (!/in front of|before|vor (?:der|die|jede|jeder)|devant/.test(words)) {
+      continue;
+    }
     const raw =
       /\b(?:put|set|write|type|use)\s+(?:an?\s+|the\s+sign\s+)?([^\p{L}\p{N}\s]{1,3})\s+(?:in front of|before)\s+(?:the\s+|each\s+|every\s+|all\s+)*(right|correct|wrong)/iu.exec(
         comment,
       );
     if (raw) {
-      if (/wrong/i.test(raw[2]!)) marks.wrong ??= raw[1]!;
-      else marks.right ??= raw[1]!;
+      if (/wrong/i.test(raw[2]!)) {
+        marks.wrong ??= raw[1]!;
+      } else {
+        marks.right ??= raw[1]!;
+      }
     }
     const named = Object.entries(NAMED_SIGNS).find(([word]) =>
       new RegExp(`\\b${word}\\b`).test(words),
     )?.[1];
-    if (named && /\b(?:right|correct|richtige|bonne)/.test(words)) marks.right ??= named;
-    else if (named && /\b(?:wrong|false|falsche|mauvaise)/.test(words)) marks.wrong ??= named;
+    if (named && /\b(?:right|correct|richtige|bonne)/.test(words)) {
+      marks.right ??= named;
+    } else if (named && /\b(?:wrong|false|falsche|mauvaise)/.test(words)) {
+      marks.wrong ??= named;
+    }
   }
   return marks;
 }
@@ -135,7 +151,11 @@ function keyLineIn(body: readonly string[]): string | undefined {
 
 const tally = (values: readonly (string | undefined)[]): [string, number] | undefined => {
   const counts = new Map<string, number>();
-  for (const value of values) if (value) counts.set(value, (counts.get(value) ?? 0) + 1);
+  for (const value of values) {
+    if (value) {
+      counts.set(value, (counts.get(value) ?? 0) + 1);
+    }
+  }
   return [...counts].sort((a, b) => b[1] - a[1])[0];
 };
 
@@ -180,11 +200,15 @@ function kindsShown(body: readonly string[], marks: Marks): Layout['kinds'] {
   for (const question of questions) {
     const lines = question.split('\n');
     const right = lines.filter(isRight).length;
-    if (marks.pair && lines.some((line) => line.includes(` ${marks.pair} `))) kinds.add('match');
-    else if (/\b(?:true|wahr|vrai)\b[\s\S]*\b(?:false|falsch|faux)\b/i.test(question))
+    if (marks.pair && lines.some((line) => line.includes(` ${marks.pair} `))) {
+      kinds.add('match');
+    } else if (/\b(?:true|wahr|vrai)\b[\s\S]*\b(?:false|falsch|faux)\b/i.test(question)) {
       kinds.add('true-false');
-    else if (right > 1) kinds.add('choice-many');
-    else if (right === 1) kinds.add('choice-one');
+    } else if (right > 1) {
+      kinds.add('choice-many');
+    } else if (right === 1) {
+      kinds.add('choice-one');
+    }
   }
   return [...kinds].map((kind) => ({ kind, code: '' }));
 }
@@ -219,7 +243,9 @@ export function learnMarkedText(
   const shown = shownMarks(body);
   const keyLine = keyLineIn(body);
   const right = told.right ?? (keyLine ? '*' : shown.marks.right);
-  if (!right) return undefined;
+  if (!right) {
+    return undefined;
+  }
   const empty = /^([[(]).([\])])$/u.exec(right);
   const wrong =
     told.wrong ??

@@ -58,23 +58,29 @@ const isLocked = ({ sheet }: Region, board: Board): boolean =>
 /** The rows of the blocks that are filled in already: samples, which a fill clears. */
 function sampleOf(region: Region, blocks: Blocks): [number, number] | undefined {
   const filled = blocks.starts.filter((start) => region.cell(start, blocks.labelColumn + 1));
-  if (!filled.length) return undefined;
+  if (!filled.length) {
+    return undefined;
+  }
   const last = filled.at(-1)!;
   let end = last;
   while (
     end < region.bottom &&
     region.cell(end + 1, blocks.labelColumn) &&
     !blocks.starts.includes(end + 1)
-  )
+  ) {
     end++;
+  }
   return [filled[0]! + 1, end + 1];
 }
 
 /** The values that a line may hold: its drop-down list, else what the samples show. */
 function valuesOf(region: Region, blocks: Blocks, label: string, column: number): string[] {
   const rows: number[] = [];
-  for (let r = blocks.starts[0]!; r <= region.bottom; r++)
-    if (alike(region.cell(r, blocks.labelColumn)) === alike(label)) rows.push(r);
+  for (let r = blocks.starts[0]!; r <= region.bottom; r++) {
+    if (alike(region.cell(r, blocks.labelColumn)) === alike(label)) {
+      rows.push(r);
+    }
+  }
   const rule = region.sheet.validations.find(
     ({ list, ranges }) =>
       list &&
@@ -158,12 +164,17 @@ export function learnOtherShape(table: Table): ShapeLearned | undefined {
     if (
       region.bottom <= region.top ||
       (filledIn(region, region.top) === 0 && region.bottom - region.top < 2)
-    )
+    ) {
       continue;
+    }
     const board = findBoard(region);
-    if (board) return boardLayout(table, region, board);
+    if (board) {
+      return boardLayout(table, region, board);
+    }
     const blocks = findBlocks(region);
-    if (blocks) return blocksLayout(table, region, blocks);
+    if (blocks) {
+      return blocksLayout(table, region, blocks);
+    }
   }
   return undefined;
 }

@@ -56,10 +56,17 @@ export function marksFromPointed(
     ...(right?.sign ? { right: right.sign } : {}),
     between: lines.some((line, index) => index > 0 && !line.trim()) ? 'blank-line' : 'none',
   };
-  if (of('stem').length) marks.stemLabel = number ? (`1${number}` as Marks['stemLabel']) : 'none';
-  if (right ?? wrong) marks.optionLabel = label ?? 'none';
-  if (wrong?.sign && wrong.sign !== right?.sign) marks.wrong = wrong.sign;
-  else if (of('wrong').length) delete marks.wrong;
+  if (of('stem').length) {
+    marks.stemLabel = number ? (`1${number}` as Marks['stemLabel']) : 'none';
+  }
+  if (right ?? wrong) {
+    marks.optionLabel = label ?? 'none';
+  }
+  if (wrong?.sign && wrong.sign !== right?.sign) {
+    marks.wrong = wrong.sign;
+  } else if (of('wrong').length) {
+    delete marks.wrong;
+  }
   if (open && close) {
     marks.open = open;
     marks.close = close;
@@ -68,8 +75,14 @@ export function marksFromPointed(
     marks.titleOpen = title[1]!;
     marks.titleClose = title[2]!;
   }
-  if (key) marks.keyLine = key;
-  if (category) marks.category = category;
-  if (comment) marks.comment = comment;
+  if (key) {
+    marks.keyLine = key;
+  }
+  if (category) {
+    marks.category = category;
+  }
+  if (comment) {
+    marks.comment = comment;
+  }
   return marks;
 }

@@ -7,7 +7,9 @@ export function numberedColumns(region: Region, first: number): number[] {
   const found: number[] = [];
   for (let c = region.left; c <= region.right; c++) {
     const profile = profileColumn(region, c, first);
-    if (profile.counts && profile.filled > 2) found.push(c);
+    if (profile.counts && profile.filled > 2) {
+      found.push(c);
+    }
   }
   return found;
 }
@@ -20,11 +22,19 @@ export function findSamples(
   const numbered = new Set(numberedColumns(region, first));
   const own = (row: number): number => {
     let filled = filledIn(region, row);
-    for (const column of numbered) if (region.cell(row, column)) filled--;
+    for (const column of numbered) {
+      if (region.cell(row, column)) {
+        filled--;
+      }
+    }
     return filled;
   };
-  if (own(first) < 2) return undefined;
+  if (own(first) < 2) {
+    return undefined;
+  }
   let last = first;
-  while (last < region.bottom && own(last + 1) >= 2) last++;
+  while (last < region.bottom && own(last + 1) >= 2) {
+    last++;
+  }
   return { first, last };
 }

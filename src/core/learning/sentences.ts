@@ -93,7 +93,9 @@ export function limitsIn(text: string): Limits {
     .split(/[.!?;\n]+(?:\s|$)/u)) {
     const words = bareWords(sentence);
     readCounts(words, limits);
-    if (!new RegExp(CHARACTERS).test(words)) continue;
+    if (!new RegExp(CHARACTERS).test(words)) {
+      continue;
+    }
     let subject: Subject | undefined;
     for (const clause of sentence.split(/,|\band\b|\bund\b|\bet\b/u)) {
       const flat = bareWords(clause);
@@ -101,7 +103,9 @@ export function limitsIn(text: string): Limits {
       const number = new RegExp(
         `(?:up to|at most|no more than|not more than|max(?:imum|imal)?|hochstens|bis zu|au plus|limit(?:ed)?(?: to| of)?|have|than|most|under) ?(\\d{2,5})|(\\d{2,5}) ?${CHARACTERS}`,
       ).exec(flat);
-      if (subject && number) limits[subject] ??= Number(number[1] ?? number[2]);
+      if (subject && number) {
+        limits[subject] ??= Number(number[1] ?? number[2]);
+      }
     }
   }
   return limits;
@@ -121,13 +125,19 @@ function readCounts(words: string, limits: Limits): void {
   const most = new RegExp(
     `(?:up to|at most|no more than|not more than|max(?:imum)?) ${N} ${OPTIONS}\\b`,
   ).exec(words);
-  if (most && toNumber(most[1]!) <= 26) limits.optionsMax ??= toNumber(most[1]!);
+  if (most && toNumber(most[1]!) <= 26) {
+    limits.optionsMax ??= toNumber(most[1]!);
+  }
   const least = new RegExp(`(?:at least|minimum(?: of)?) ${N} ${OPTIONS}\\b`).exec(words);
-  if (least) limits.optionsMin ??= toNumber(least[1]!);
+  if (least) {
+    limits.optionsMin ??= toNumber(least[1]!);
+  }
   const file = new RegExp(
     `(?:up to|at most|no more than|not more than|max(?:imum)?|hochstens|(?:file|form|sheet|set|round|datei|fichier) (?:takes|holds|has|fasst|contient)(?: up to| at most)?) ${N} ${QUESTIONS}\\b`,
   ).exec(words);
-  if (file) limits.perFile ??= toNumber(file[1]!);
+  if (file) {
+    limits.perFile ??= toNumber(file[1]!);
+  }
 }
 
 /** The seconds listed in a heading, '(15, 25, 40 or 75)'; undefined where fewer than two stand there. */

@@ -94,7 +94,9 @@ function mutate(bytes: Uint8Array, random: () => number): Uint8Array {
 
 /** A package is taken apart and one of its parts mutated, so that the damage reaches the readers behind the zip. */
 function mutateFile(bytes: Uint8Array, random: () => number): Uint8Array {
-  if (bytes[0] !== 0x50 || random() < 0.2) return mutate(bytes, random);
+  if (bytes[0] !== 0x50 || random() < 0.2) {
+    return mutate(bytes, random);
+  }
   const parts = unzipSync(bytes);
   const names = Object.keys(parts).filter((name) => /\.(?:xml|json|rels)$/.test(name));
   const name = names[Math.floor(random() * names.length)]!;
@@ -114,10 +116,11 @@ async function asBlank(name: string, bytes: Uint8Array, n: number): Promise<void
         !(error instanceof Error) ||
         error.name !== 'Error' ||
         !/^(?:The blank|This layout|Files of the kind)/.test(error.message)
-      )
+      ) {
         throw new Error(
           `filling blank ${n} from ${name}: ${String(error instanceof Error ? error.stack : error)}`,
         );
+      }
     },
   );
 }
@@ -144,19 +147,24 @@ it(
         },
       );
       slowest = Math.max(slowest, spent());
-      for (const item of answer.items)
-        if (!ItemSchema.safeParse(item).success)
+      for (const item of answer.items) {
+        if (!ItemSchema.safeParse(item).success) {
           throw new Error(
             `input ${n} from ${seed.name} gave no item: ${JSON.stringify(ItemSchema.safeParse(item).error?.issues[0])}`,
           );
+        }
+      }
       expect(answer.items.length + answer.findings.length).toBeGreaterThan(0);
-      if (n % 4 === 0 && /\.(?:xlsx|ods|csv|tsv|txt|md|xls)$/.test(seed.name))
+      if (n % 4 === 0 && /\.(?:xlsx|ods|csv|tsv|txt|md|xls)$/.test(seed.name)) {
         await asBlank(seed.name, bytes, n);
-      if (spent() > 2000)
+      }
+      if (spent() > 2000) {
         throw new Error(`input ${n} from ${seed.name} took ${Math.round(spent())} ms`);
+      }
     }
-    if (COUNT > 5000)
+    if (COUNT > 5000) {
       process.stdout.write(`${COUNT} mutated inputs, the slowest in ${Math.round(slowest)} ms\n`);
+    }
   },
   Math.max(60_000, COUNT * 60),
 );

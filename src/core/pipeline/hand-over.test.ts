@@ -159,7 +159,9 @@ describe.each(BLANKS)('$name filled', ({ name, bytes, sheet, index }) => {
     ]);
   });
   it('opens in two other programs, cell by cell as meant', async ({ skip }) => {
-    if (!HAS_OPENPYXL || !HAS_GNUMERIC) skip('openpyxl and gnumeric are not both installed');
+    if (!HAS_OPENPYXL || !HAS_GNUMERIC) {
+      skip('openpyxl and gnumeric are not both installed');
+    }
     const { layout, filled, items } = await work();
     const meant = new Map(
       [...meantCells(layout, items)].filter(
@@ -170,7 +172,9 @@ describe.each(BLANKS)('$name filled', ({ name, bytes, sheet, index }) => {
     );
     expect(meant.size).toBeGreaterThan(10);
     expect(unlike(meant, fromA1(byGnumeric(name, filled.bytes, index), layout))).toEqual([]);
-    if (name.endsWith('.ods')) return;
+    if (name.endsWith('.ods')) {
+      return;
+    }
     const { rows, formulas } = byOpenpyxl(name, filled.bytes, sheet);
     expect(unlike(meant, rows)).toEqual([]);
     expect(formulas.filter((cell) => meant.has(cell))).toEqual([]);
@@ -179,7 +183,9 @@ describe.each(BLANKS)('$name filled', ({ name, bytes, sheet, index }) => {
 
 describe('a protected form keeps what its makers put in', () => {
   it('in a workbook: protection, rules, formats, notes, names, hidden sheets', async ({ skip }) => {
-    if (!HAS_OPENPYXL) skip('openpyxl is not installed');
+    if (!HAS_OPENPYXL) {
+      skip('openpyxl is not installed');
+    }
     const layout = await learned('protected-form.xlsx', fixture('protected-form.xlsx'));
     const { bytes } = await fill(
       {
@@ -231,8 +237,9 @@ describe('a protected form keeps what its makers put in', () => {
       /<table:content-validation .*?<\/table:content-validations>/s,
       /<office:annotation.*?<\/office:annotation>/s,
       /<table:named-expressions>.*<\/table:named-expressions>/s,
-    ])
+    ]) {
       expect(pattern.exec(after!)?.[0]).toBe(pattern.exec(before!)?.[0]);
+    }
     expect(after!.match(/table:formula=/g)).toEqual(before!.match(/table:formula=/g));
     expect(unzipSync(bytes)['mimetype']).toEqual(
       unzipSync(fixture('protected-form.ods'))['mimetype'],
@@ -244,7 +251,9 @@ describe('a protected form keeps what its makers put in', () => {
 it('a table over the form’s rows reaches down over the filled ones, and every other part stays', async ({
   skip,
 }) => {
-  if (!HAS_OPENPYXL) skip('openpyxl is not installed');
+  if (!HAS_OPENPYXL) {
+    skip('openpyxl is not installed');
+  }
   const blank = fixture('table-form.xlsx');
   const layout = await learned('table-form.xlsx', blank);
   const { bytes, differences, receipt } = await fill(
@@ -273,7 +282,9 @@ describe('blocks of rows', () => {
   it('stay in step with the form’s own blocks and rules while the answers fit', async ({
     skip,
   }) => {
-    if (!HAS_OPENPYXL) skip('openpyxl is not installed');
+    if (!HAS_OPENPYXL) {
+      skip('openpyxl is not installed');
+    }
     const layout = await learned('blocks-form.xlsx', blank);
     const items = [
       item({ id: 'a', options: options('p', '*q', 'r') }),
@@ -496,8 +507,9 @@ describe('the starter layouts', () => {
     expect(again.columns.map(({ column, role, n }) => [column, role, n])).toEqual(
       layout.columns.map(({ column, role, n }) => [column, role, n]),
     );
-    if (layout.shape === 'rows')
+    if (layout.shape === 'rows') {
       expect(again).toMatchObject({ key: layout.key, file: layout.file });
+    }
   });
   it.each(STARTERS.map((layout) => [layout.name, layout] as const))(
     '%s: every kind of question is carried, re-coded with its name, or refused with a reason',
@@ -505,9 +517,11 @@ describe('the starter layouts', () => {
       const files = await fillAll({ items: bank(), layout, setTitle: 'T' }, surroundings);
       expect(files.flatMap(({ differences }) => differences)).toEqual([]);
       for (const one of fit(bank(), layout)) {
-        if (one.state === 'refused') expect(one.reason).toBeTruthy();
-        else if (one.state === 'changes')
+        if (one.state === 'refused') {
+          expect(one.reason).toBeTruthy();
+        } else if (one.state === 'changes') {
           expect(one.changes.every(({ why }) => why.length > 10)).toBe(true);
+        }
       }
     },
   );
@@ -703,8 +717,9 @@ describe('right answers spread over the places', () => {
       item({ kind: 'true-false', options: options('*True', 'False') }),
       item({ options: options('*a gate', 'a wall', 'all of the above') }),
     ]);
-    for (const one of fit(stays, layout, {}, { spread: 3 }))
+    for (const one of fit(stays, layout, {}, { spread: 3 })) {
       expect(one.changes.filter(({ field }) => field === 'key')).toEqual([]);
+    }
   });
 });
 
@@ -751,7 +766,7 @@ describe('several files, receipts, and the same file again', () => {
         },
         surroundings,
       );
-      for (const file of files)
+      for (const file of files) {
         expect(
           Buffer.from(
             (
@@ -763,6 +778,7 @@ describe('several files, receipts, and the same file again', () => {
             ).bytes,
           ).equals(Buffer.from(file.bytes)),
         ).toBe(true);
+      }
       expect(files.length).toBe(name.endsWith('.xlsx') ? 2 : 1);
     },
   );
@@ -826,20 +842,26 @@ describe('for random banks and any starter', () => {
           );
           expect(differences).toEqual([]);
           fit(items, layout, {}, spread !== undefined ? { spread } : {}).forEach((one, index) => {
-            if (!one.as) return;
+            if (!one.as) {
+              return;
+            }
             const before = items[index]!;
-            if (before.options && one.as[0]!.options && one.as.length === 1)
+            if (before.options && one.as[0]!.options && one.as.length === 1) {
               expect(rightsOf(one.as)).toBe(rightsOf([before]));
+            }
             for (const after of one.as) {
-              if (layout.limits.stem)
+              if (layout.limits.stem) {
                 expect(lengthOf(after.stem.plain, layout.limits.count)).toBeLessThanOrEqual(
                   layout.limits.stem,
                 );
-              if (layout.limits.option)
-                for (const option of after.options ?? [])
+              }
+              if (layout.limits.option) {
+                for (const option of after.options ?? []) {
                   expect(lengthOf(option.text.plain, layout.limits.count)).toBeLessThanOrEqual(
                     layout.limits.option,
                   );
+                }
+              }
             }
           });
         },
@@ -963,8 +985,9 @@ describe('for random banks and any starter', () => {
             layout.file.format !== 'csv' ||
             layout.file.encoding === 'utf-16le' ||
             !receipt.questions
-          )
+          ) {
             return;
+          }
           const rows = parse(
             Buffer.from(
               new TextDecoder(
@@ -973,8 +996,9 @@ describe('for random banks and any starter', () => {
             ),
             { delimiter: layout.file.separator!, relax_column_count: true, bom: true },
           ) as string[][];
-          for (const cell of rows.slice(1).flat())
+          for (const cell of rows.slice(1).flat()) {
             expect(cell).not.toMatch(/^[=@]|^[+-](?!\s*[\d.,]+\s*%?$)/);
+          }
         },
       ),
       { numRuns: Number(process.env['COWSLIP_RUNS'] ?? 250) },

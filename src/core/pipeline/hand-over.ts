@@ -69,13 +69,15 @@ function placeOn({ cells = [] }: Fitted, { grid }: Layout): number {
 
 /** Questions in the order in which a file of the layout is read. */
 function inOrder(taken: readonly Taken[], layout: Layout): Taken[] {
-  if (layout.shape === 'grid')
+  if (layout.shape === 'grid') {
     return [...taken].sort((a, b) => placeOn(a.one, layout) - placeOn(b.one, layout));
+  }
   // A category's line holds until the next one, so that questions without a category must come first.
-  if (layout.shape === 'marked-text' && layout.marks?.category)
+  if (layout.shape === 'marked-text' && layout.marks?.category) {
     return [...taken].sort(
       (a, b) => Number(Boolean(a.item.category)) - Number(Boolean(b.item.category)),
     );
+  }
   return [...taken];
 }
 
@@ -109,15 +111,17 @@ async function readFile(
   file: SourceFile,
   layout: Layout,
 ): Promise<{ items: Item[]; title?: string; description?: string; findings: Finding[] }> {
-  if (layout.shape === 'marked-text')
+  if (layout.shape === 'marked-text') {
     return { items: readMarkedText(decoded(file.bytes, layout), layout), findings: [] };
+  }
   if (layout.shape === 'package') {
     const opened = await openFile(file);
-    if (opened.is !== 'stated')
+    if (opened.is !== 'stated') {
       return {
         items: [],
         findings: opened.is === 'table' ? opened.table.findings : opened.document.findings,
       };
+    }
     return {
       items: opened.stated.items.map((item, index) => ({ ...item, id: `item-${index + 1}` })),
       findings: opened.stated.findings,
@@ -154,15 +158,17 @@ async function proof(
     job.setDescription &&
     found.description !== undefined &&
     found.description !== job.setDescription
-  )
+  ) {
     differences.unshift({
       n: 0,
       field: 'set-description',
       meant: job.setDescription,
       found: found.description,
     });
-  if (found.title !== undefined && found.title !== job.setTitle)
+  }
+  if (found.title !== undefined && found.title !== job.setTitle) {
     differences.unshift({ n: 0, field: 'set-title', meant: job.setTitle, found: found.title });
+  }
   return differences;
 }
 
@@ -191,7 +197,7 @@ function againOf(job: FillJob, into: readonly Taken[]): Again {
 
 /** What the file was to say. A board is read place by place; where a package draws from a pool, its sections are no categories. */
 function meantBy(into: readonly Taken[], { layout, draw }: FillJob): Item[] {
-  if (layout.shape === 'grid')
+  if (layout.shape === 'grid') {
     return into
       .flatMap(({ one }) =>
         one.as.map((item, index) => ({
@@ -201,6 +207,7 @@ function meantBy(into: readonly Taken[], { layout, draw }: FillJob): Item[] {
       )
       .sort((a, b) => a.at - b.at)
       .map(({ item }) => item);
+  }
   const meant = into.flatMap(({ one }) => one.as);
   return draw && layout.shape === 'package' && layout.file.standard !== 'common-cartridge-1.3'
     ? meant.map(({ category: _category, ...item }) => item)
@@ -211,7 +218,9 @@ type Out = { id: string; ref: string; reason: string };
 
 /** A file's questions with their right answers spread over the places: file by file, so that each is even and can be made again alone. */
 function spreadIn(job: FillJob, into: readonly Taken[]): readonly Taken[] {
-  if (job.spread === undefined) return into;
+  if (job.spread === undefined) {
+    return into;
+  }
   const fitted = fit(
     into.map(({ item }) => item),
     job.layout,
@@ -328,13 +337,11 @@ export async function fill(job: FillJob, surroundings: Surroundings): Promise<Fi
   const { taken, leftOut } = choose(job);
   const most = job.layout.limits.perFile ?? Infinity;
   const [into = [], ...more] = batches(taken, most);
-  const over = more
-    .flat()
-    .map(({ item }) => ({
-      id: item.id,
-      ref: item.ref,
-      reason: `the receiver takes ${most} questions in one file`,
-    }));
+  const over = more.flat().map(({ item }) => ({
+    id: item.id,
+    ref: item.ref,
+    reason: `the receiver takes ${most} questions in one file`,
+  }));
   return fillOne({ ...job, setTitle }, into, [...leftOut, ...over], undefined, surroundings);
 }
 
@@ -345,10 +352,11 @@ export async function fillAgain(
   surroundings: Surroundings,
 ): Promise<Filled> {
   const receipt = unfoldReceipt(kept);
-  if (!receipt.again)
+  if (!receipt.again) {
     throw new Error(
       'This receipt is from before files could be made again: it does not hold its questions.',
     );
+  }
   const { items, layout, description, ...rest } = receipt.again;
   const {
     limits: { perFile: _perFile, ...limits },
@@ -361,7 +369,7 @@ export async function fillAgain(
       ...(description ? { setDescription: description } : {}),
       ...(blank ? { blank } : {}),
       ...rest,
-    } as FillJob,
+    },
     surroundings,
   );
 }
@@ -397,8 +405,9 @@ export function pasteBlock(
         { length: columnIndex(last) - columnIndex(first) + 1 },
         () => '',
       );
-      for (const column of columns)
+      for (const column of columns) {
         row[columnIndex(column) - columnIndex(first)] = cells[column] ?? '';
+      }
       return row;
     });
   return { cell: layout.pasteAt ?? `${first}${layout.file.firstRow ?? 1}`, rows };
@@ -420,7 +429,9 @@ export function keyPlaces(
       spreadIn({ ...job, ...(spread !== undefined ? { spread } : {}) }, into),
     )) {
       for (const { kind, options } of one.as) {
-        if (!options || kind === 'true-false') continue;
+        if (!options || kind === 'true-false') {
+          continue;
+        }
         questions++;
         options.forEach((option, index) => {
           places[index] = (places[index] ?? 0) + Number(option.right);

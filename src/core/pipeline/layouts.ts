@@ -42,9 +42,13 @@ const asSheet = ({ file, lines, findings, encoding }: Document): Table => ({
 
 /** A blank of running text; undefined where it is none. */
 async function markedText(file: SourceFile): Promise<Document | undefined> {
-  if (!/\.(?:txt|md)$/i.test(file.name)) return undefined;
+  if (!/\.(?:txt|md)$/i.test(file.name)) {
+    return undefined;
+  }
   const opened = await openFile(file);
-  if (opened.is === 'document') return opened.document;
+  if (opened.is === 'document') {
+    return opened.document;
+  }
   // A form of nothing but comments may look like a table of one column; its comments explain the signs all the same.
   const asText = await openFile(file, { as: 'questions' });
   return asText.is === 'document' && explainsSigns(asText.document) ? asText.document : undefined;
@@ -83,7 +87,7 @@ export async function learnBlank(
   const layout: Layout = { ...learned.layout, ...ends };
   // Of these the form is understood, but only a new file of another format can be filled; the user is told and decides.
   const unlike = UNFILLABLE[table.format];
-  if (unlike && table.sheets.length)
+  if (unlike && table.sheets.length) {
     return {
       ...learned,
       layout,
@@ -95,6 +99,7 @@ export async function learnBlank(
       findings: table.findings,
       table,
     };
+  }
   return {
     ...learned,
     layout: {

@@ -16,7 +16,9 @@ export function foldReceipt(receipt: Receipt): Receipt {
 /** The receipt with its questions as they are. A receipt whose folded part is damaged comes back without it. */
 export function unfoldReceipt(receipt: Receipt): Receipt {
   const { folded, ...rest } = receipt;
-  if (!folded) return receipt;
+  if (!folded) {
+    return receipt;
+  }
   try {
     const parsed = AgainSchema.safeParse(JSON.parse(strFromU8(inflateSync(fromBase64(folded)))));
     return parsed.success ? { ...rest, again: parsed.data } : rest;

@@ -18,9 +18,12 @@ export async function openSource(source: Source, overrule: Overrule = {}): Promi
     ...(overrule.separator ? { separator: overrule.separator } : {}),
     ...(overrule.as ? { as: overrule.as } : {}),
   };
-  if ('bytes' in source) return openFile(source, options);
-  if (!source.html || overrule.as || overrule.separator)
+  if ('bytes' in source) {
+    return openFile(source, options);
+  }
+  if (!source.html || overrule.as || overrule.separator) {
     return openText(source.name, source.text, options);
+  }
   return betterOf(openHtml(source.name, source.html), openText(source.name, source.text, options));
 }
 
@@ -40,7 +43,9 @@ function betterOf(html: Opened, text: Opened): Opened {
     );
   };
   const [marked, plain] = [understood(html), understood(text)];
-  if (marked !== plain) return marked > plain ? html : text;
+  if (marked !== plain) {
+    return marked > plain ? html : text;
+  }
   return html.is === 'table' ? html : text;
 }
 
@@ -70,10 +75,17 @@ function withChecks(gathered: Gathered): Finding[] {
       .map((finding) => finding.item),
   );
   const found: Finding[] = [];
-  for (const item of gathered.items)
-    if (!shifted.has(item.id)) for (const finding of checkItem(item)) found.push(finding);
+  for (const item of gathered.items) {
+    if (!shifted.has(item.id)) {
+      for (const finding of checkItem(item)) {
+        found.push(finding);
+      }
+    }
+  }
   found.push(...checkTogether(gathered.items));
-  if (!found.length) return found;
+  if (!found.length) {
+    return found;
+  }
   const spoken = new Set(gathered.findings.map((finding) => `${finding.item} ${finding.field}`));
   const places = new Map(gathered.items.map((item) => [item.id, item.origin]));
   return found

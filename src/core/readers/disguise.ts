@@ -19,7 +19,9 @@ const COMPOUND = [0xd0, 0xcf, 0x11, 0xe0, 0xa1, 0xb1, 0x1a, 0xe1];
 
 function holds(bytes: Uint8Array, wanted: readonly number[]): boolean {
   for (let at = bytes.indexOf(wanted[0]!); at >= 0; at = bytes.indexOf(wanted[0]!, at + 1)) {
-    if (wanted.every((byte, index) => bytes[at + index] === byte)) return true;
+    if (wanted.every((byte, index) => bytes[at + index] === byte)) {
+      return true;
+    }
   }
   return false;
 }
@@ -37,11 +39,12 @@ export function disguise({
   bytes,
 }: SourceFile): { rule: string; message: string } | undefined {
   if (isCompound(bytes)) {
-    if (holds(bytes, wide('EncryptedPackage')))
+    if (holds(bytes, wide('EncryptedPackage'))) {
       return {
         rule: 'file-encrypted',
         message: `${name} is protected with a password. Open it in the program it comes from, take the password off, save it and bring it in again.`,
       };
+    }
     return isOldWorkbook(bytes)
       ? undefined
       : {
@@ -50,10 +53,11 @@ export function disguise({
         };
   }
   const found = SIGNATURES.find(([, signature]) => begins(bytes, signature));
-  if (found)
+  if (found) {
     return {
       rule: 'file-not-a-table',
       message: `${name} is ${found[0]}, not a table or text. Bring in a workbook (.xlsx, .ods, .xls), a document (.docx) or text (.csv, .tsv, .txt).`,
     };
+  }
   return undefined;
 }

@@ -5,9 +5,11 @@ export type Decoded = { text: string; encoding: Encoding; because: string };
 
 function decodeUtf16(bytes: Uint8Array, bigEndian: boolean): string {
   const units = new Uint8Array(bytes);
-  if (bigEndian)
-    for (let i = 0; i + 1 < units.length; i += 2)
+  if (bigEndian) {
+    for (let i = 0; i + 1 < units.length; i += 2) {
       [units[i], units[i + 1]] = [units[i + 1]!, units[i]!];
+    }
+  }
   return new TextDecoder('utf-16le').decode(units);
 }
 
@@ -16,7 +18,9 @@ function nulShares(bytes: Uint8Array): { even: number; odd: number } {
   const looked = bytes.subarray(0, 4096);
   const counts = [0, 0];
   looked.forEach((byte, index) => {
-    if (byte === 0) counts[index % 2]!++;
+    if (byte === 0) {
+      counts[index % 2]!++;
+    }
   });
   const half = Math.max(1, looked.length / 2);
   return { even: counts[0]! / half, odd: counts[1]! / half };
@@ -35,16 +39,18 @@ function decodeAs(bytes: Uint8Array, encoding: Encoding): string {
     // The one-shot call of Node 20.20.2 misreads 0x80 to 0x9F; the streaming call does not.
     return new TextDecoder('windows-1252').decode(bytes, { stream: true });
   }
-  if (encoding === 'utf-16le')
+  if (encoding === 'utf-16le') {
     return decodeUtf16(bytes[0] === 0xff ? bytes.subarray(2) : bytes, false);
+  }
   const text = new TextDecoder('utf-8', { ignoreBOM: true }).decode(bytes);
   return text.startsWith('\ufeff') ? text.slice(1) : text;
 }
 
 /** Decodes text by its byte order mark, else by its NUL bytes, else strictly as UTF-8, else as Windows-1252. */
 export function decode(bytes: Uint8Array, overruled?: Encoding): Decoded {
-  if (overruled)
+  if (overruled) {
     return { text: decodeAs(bytes, overruled), encoding: overruled, because: 'you chose it' };
+  }
   if (bytes[0] === 0xef && bytes[1] === 0xbb && bytes[2] === 0xbf) {
     return {
       text: decodeAs(bytes, 'utf-8'),
@@ -67,21 +73,24 @@ export function decode(bytes: Uint8Array, overruled?: Encoding): Decoded {
     };
   }
   const nuls = nulShares(bytes);
-  if (nuls.odd > 0.6 && nuls.even < 0.2)
+  if (nuls.odd > 0.6 && nuls.even < 0.2) {
     return {
       text: decodeUtf16(bytes, false),
       encoding: 'utf-16le',
       because: 'every other byte is 0',
     };
-  if (nuls.even > 0.6 && nuls.odd < 0.2)
+  }
+  if (nuls.even > 0.6 && nuls.odd < 0.2) {
     return {
       text: decodeUtf16(bytes, true),
       encoding: 'utf-16le',
       because: 'every other byte is 0, big end first',
     };
+  }
   const utf8 = strictUtf8(bytes);
-  if (utf8 !== undefined)
+  if (utf8 !== undefined) {
     return { text: utf8, encoding: 'utf-8', because: 'all of its bytes are valid UTF-8' };
+  }
   return {
     text: decodeAs(bytes, 'windows-1252'),
     encoding: 'windows-1252',

@@ -51,18 +51,24 @@ function openFences(name: string, source: string, options: ReaderOptions): Opene
   const lines = source.split(/\r\n?|\n/);
   const parts = findFences(lines).flatMap((fence): Opened[] => {
     const inner = fence.lines.join('\n');
-    if (!inner.trim()) return [];
+    if (!inner.trim()) {
+      return [];
+    }
     const opened = openPlain(name, inner, options, fence.first);
     return opened.is === 'document' && opened.document.lines.length < 3 ? [] : [opened];
   });
   const tables = parts.flatMap((part) => (part.is === 'table' ? [part.table] : []));
-  if (!tables.length) return parts.find((part) => part.is !== 'table');
+  if (!tables.length) {
+    return parts.find((part) => part.is !== 'table');
+  }
   // Several fences of one reply continue one another.
   const [first, ...others] = tables;
   const sheet = first!.sheets[0]!;
   for (const other of others) {
     const more = other.sheets[0];
-    if (!more) continue;
+    if (!more) {
+      continue;
+    }
     sheet.lines = [
       ...(sheet.lines ?? sheet.rows.map((_, index) => index + 1)),
       ...(more.lines ?? more.rows.map((_, index) => index + 1)),
@@ -79,27 +85,34 @@ function openFences(name: string, source: string, options: ReaderOptions): Opene
 /** Text without fences: JSON, a table with bars, terms, questions one below the other, or columns. */
 function openPlain(name: string, source: string, options: ReaderOptions, firstLine = 1): Opened {
   const json = readJsonTable(name, source);
-  if (json) return textTable(name, 'json', json);
+  if (json) {
+    return textTable(name, 'json', json);
+  }
   const isColumnFile = /\.(?:csv|tsv|tab)$/i.test(name);
   const lines = isColumnFile || !source.includes('|') ? [] : source.split(/\r\n?|\n/);
   const bars = options.separator ? undefined : readBarTable(name, lines, firstLine);
-  if (bars) return textTable(name, 'txt', bars);
+  if (bars) {
+    return textTable(name, 'txt', bars);
+  }
   const shape = shapeOf(source, name);
   if (options.separator || shape.as === 'table') {
     const table = readDelimitedText(name, source, options);
-    for (const sheet of table.sheets)
-      if (firstLine > 1)
+    for (const sheet of table.sheets) {
+      if (firstLine > 1) {
         sheet.lines = (sheet.lines ?? sheet.rows.map((_, index) => index + 1)).map(
           (line) => line + firstLine - 1,
         );
+      }
+    }
     return asTable(table);
   }
   const terms = shape.as === 'terms' ? readTerms(name, source.split(/\r\n?|\n/)) : undefined;
-  if (terms)
+  if (terms) {
     return textTable(name, 'txt', {
       ...terms.sheet,
       lines: terms.sheet.lines!.map((line) => line + firstLine - 1),
     });
+  }
   const document = readTextDocument(name, source);
   return {
     is: 'document',
@@ -112,7 +125,9 @@ function openPlain(name: string, source: string, options: ReaderOptions, firstLi
 
 /** A document whose paragraphs are a list of terms, or rows with tabs, as the table that it is. */
 function asListed(opened: Opened): Opened {
-  if (opened.is !== 'document' || opened.document.lines.length < 2) return opened;
+  if (opened.is !== 'document' || opened.document.lines.length < 2) {
+    return opened;
+  }
   const { file, format, lines, findings } = opened.document;
   const text = lines.map((line) => line.text).join('\n');
   const shape = lines.some((line) => line.label && !line.label.startsWith('•'))
@@ -123,11 +138,14 @@ function asListed(opened: Opened): Opened {
       file,
       lines.map((line) => line.text),
     );
-    if (terms) return asTable({ file, format, sheets: [bare(terms.sheet)], findings });
+    if (terms) {
+      return asTable({ file, format, sheets: [bare(terms.sheet)], findings });
+    }
   }
   const tabbed = lines.filter((line) => line.text.includes('\t')).length;
-  if (shape?.as !== 'table' || tabbed < lines.filter((line) => line.text.trim()).length * 0.6)
+  if (shape?.as !== 'table' || tabbed < lines.filter((line) => line.text.trim()).length * 0.6) {
     return opened;
+  }
   const table = readDelimitedText(file, text, { separator: '\t' });
   return asTable({ ...table, format, findings: [...findings, ...table.findings] });
 }
@@ -137,17 +155,24 @@ export const openHtml = (name: string, html: string): Opened => asListed(readHtm
 
 /** Text that is decoded already, as from the clipboard. `as` is what the user says it is. */
 export function openText(name: string, source: string, options: ReaderOptions = {}): Opened {
-  if (options.as === 'questions')
+  if (options.as === 'questions') {
     return { is: 'document', document: readTextDocument(name, source) };
-  if (options.as === 'table') return asTable(readDelimitedText(name, source, options));
+  }
+  if (options.as === 'table') {
+    return asTable(readDelimitedText(name, source, options));
+  }
   if (options.as === 'terms') {
     const terms = readTerms(name, source.split(/\r\n?|\n/));
     return terms
       ? textTable(name, 'txt', terms.sheet)
       : asTable(readDelimitedText(name, source, options));
   }
-  if (looksLikeTestXml(source)) return readTestXml(name, source);
-  if (looksLikeHtml(source)) return openHtml(name, source);
+  if (looksLikeTestXml(source)) {
+    return readTestXml(name, source);
+  }
+  if (looksLikeHtml(source)) {
+    return openHtml(name, source);
+  }
   return (
     (/^\s*(?:`{3}|~{3})/m.test(source) && !options.separator
       ? openFences(name, source, options)
@@ -164,13 +189,22 @@ const findingsOf = (opened: Opened): Finding[] =>
 
 function openPacked(file: SourceFile): Opened {
   const opened = openPackage(file.name, file.bytes);
-  if ('finding' in opened)
+  if ('finding' in opened) {
     return asTable({ file: file.name, format: 'xlsx', sheets: [], findings: [opened.finding] });
+  }
   const { parts } = opened;
-  if (isWordPackage(parts)) return asListed(readWordDocument(file.name, parts));
-  if (isOpenSheet(parts)) return asTable(readOpenSheet(file.name, parts));
-  if (isBankFile(parts)) return readBankFile(file.name, parts);
-  if (isTestPackage(parts)) return readTestPackage(file.name, parts);
+  if (isWordPackage(parts)) {
+    return asListed(readWordDocument(file.name, parts));
+  }
+  if (isOpenSheet(parts)) {
+    return asTable(readOpenSheet(file.name, parts));
+  }
+  if (isBankFile(parts)) {
+    return readBankFile(file.name, parts);
+  }
+  if (isTestPackage(parts)) {
+    return readTestPackage(file.name, parts);
+  }
   return asTable(readWorkbook(file.name, parts));
 }
 
@@ -199,26 +233,36 @@ function refused(file: SourceFile): Table | undefined {
 /** Opens a file by its contents rather than its name. Never throws for bad input: see the findings within. */
 export async function openFile(file: SourceFile, options: ReaderOptions = {}): Promise<Opened> {
   const no = refused(file);
-  if (no) return asTable(no);
-  if (file.bytes[0] === 0x50 && file.bytes[1] === 0x4b) return openPacked(file);
-  if (isOldWorkbook(file.bytes)) return asTable(await readOldWorkbook(file));
+  if (no) {
+    return asTable(no);
+  }
+  if (file.bytes[0] === 0x50 && file.bytes[1] === 0x4b) {
+    return openPacked(file);
+  }
+  if (isOldWorkbook(file.bytes)) {
+    return asTable(await readOldWorkbook(file));
+  }
   const decoded = decode(file.bytes, options.encoding);
   const opened = openText(file.name, decoded.text, options);
   findingsOf(opened).push(...textFindings(file.name, decoded.text));
-  if (opened.is === 'table') opened.table.encoding = decoded.encoding;
-  else if (opened.is === 'document') opened.document.encoding = decoded.encoding;
+  if (opened.is === 'table') {
+    opened.table.encoding = decoded.encoding;
+  } else if (opened.is === 'document') {
+    opened.document.encoding = decoded.encoding;
+  }
   return opened;
 }
 
 function textFindings(name: string, text: string): Finding[] {
   const findings: Finding[] = [];
-  if (/\.(?:xlsx|ods|docx)$/i.test(name))
+  if (/\.(?:xlsx|ods|docx)$/i.test(name)) {
     findings.push({
       rule: 'file-kind-differs',
       level: 'warn',
       where: { file: name },
       message: `${name} is called a ${/docx$/i.test(name) ? 'document' : 'workbook'} but holds plain text; it was read as text.`,
     });
+  }
   const nul = text.indexOf('\u0000');
   if (nul >= 0) {
     const line = text.slice(0, nul).split('\n').length;
@@ -235,7 +279,9 @@ function textFindings(name: string, text: string): Finding[] {
 /** Reads a file as a table, whatever its text looks like: for blanks and for files that are read back. */
 export async function readTable(file: SourceFile, options: ReaderOptions = {}): Promise<Table> {
   const no = refused(file);
-  if (no) return no;
+  if (no) {
+    return no;
+  }
   if (file.bytes[0] === 0x50 && file.bytes[1] === 0x4b) {
     const opened = openPacked(file);
     return opened.is === 'table'
@@ -247,7 +293,9 @@ export async function readTable(file: SourceFile, options: ReaderOptions = {}): 
           `${file.name} is ${opened.is === 'document' ? 'a word-processor document' : 'a package of questions'}, not a workbook or text with columns.`,
         );
   }
-  if (isOldWorkbook(file.bytes)) return readOldWorkbook(file);
+  if (isOldWorkbook(file.bytes)) {
+    return readOldWorkbook(file);
+  }
   const table = readDelimited(file, options);
   table.findings.push(
     ...textFindings(file.name, decode(file.bytes.subarray(0, 65_536), options.encoding).text),
@@ -268,8 +316,10 @@ export function unpackBank(
   bytes: Uint8Array,
 ): { contents: BankContents } | { finding: Finding } {
   const opened = bytes[0] === 0x50 && bytes[1] === 0x4b ? openPackage(name, bytes) : undefined;
-  if (opened && 'finding' in opened) return opened;
-  if (!opened || !isBankFile(opened.parts))
+  if (opened && 'finding' in opened) {
+    return opened;
+  }
+  if (!opened || !isBankFile(opened.parts)) {
     return {
       finding: blocked(
         name,
@@ -277,6 +327,7 @@ export function unpackBank(
         `${name} is no bank file. Choose a file that “Save this bank as a file” wrote, or bring other files in at Gather.`,
       ),
     };
+  }
   const unpacked = unpackBankFile(name, opened.parts);
   return 'problem' in unpacked
     ? { finding: blocked(name, unpacked.problem.rule, unpacked.problem.message) }

@@ -18,10 +18,12 @@ export function openPackage(
     const found = unzipSync(bytes, {
       filter(entry) {
         inflated += entry.originalSize;
-        if (entry.originalSize > 1_048_576)
+        if (entry.originalSize > 1_048_576) {
           worst = Math.max(worst, entry.originalSize / Math.max(1, entry.size));
-        if (inflated > CAPS.inflatedBytes || worst > CAPS.inflatedRatio)
+        }
+        if (inflated > CAPS.inflatedBytes || worst > CAPS.inflatedRatio) {
           throw new RangeError('over the caps');
+        }
         return true;
       },
     });
@@ -67,13 +69,19 @@ export function readRelations(
   if (xml) {
     parseXml(xml, {
       open(name, a) {
-        if (name !== 'Relationship') return;
+        if (name !== 'Relationship') {
+          return;
+        }
         const type = (a['Type'] ?? '').split('/').at(-1)!;
         const target = a['Target'] ?? '';
         // Of what lies outside the package only links are of use, and they are never followed.
         if (a['TargetMode'] === 'External') {
-          if (type === 'hyperlink') relations.push({ id: a['Id'] ?? '', type, target });
-        } else relations.push({ id: a['Id'] ?? '', type, target: resolveTarget(part, target) });
+          if (type === 'hyperlink') {
+            relations.push({ id: a['Id'] ?? '', type, target });
+          }
+        } else {
+          relations.push({ id: a['Id'] ?? '', type, target: resolveTarget(part, target) });
+        }
       },
     });
   }

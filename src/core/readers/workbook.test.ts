@@ -41,9 +41,10 @@ function book({
   sheets.forEach(({ xml, rels }, index) => {
     files[`xl/worksheets/sheet${index}.xml`] =
       `<worksheet xmlns="${MAIN}" xmlns:x14="x14" xmlns:xm="xm">${xml}</worksheet>`;
-    if (rels)
+    if (rels) {
       files[`xl/worksheets/_rels/sheet${index}.xml.rels`] =
         `<Relationships xmlns="${PACKAGE}">${rels}</Relationships>`;
+    }
   });
   return zipSync(
     Object.fromEntries(

@@ -14,7 +14,9 @@ function localName(name: string): string {
   let local = localNames.get(name);
   if (local === undefined) {
     local = name.slice(name.indexOf(':') + 1);
-    if (localNames.size < 500) localNames.set(name, local);
+    if (localNames.size < 500) {
+      localNames.set(name, local);
+    }
   }
   return local;
 }
@@ -25,7 +27,7 @@ export function parseXml(xml: string, handlers: Handlers): void {
   parser.on('error', (error) => {
     throw error;
   });
-  parser.on('opentag', (tag) => handlers.open?.(localName(tag.name), tag.attributes as Attributes));
+  parser.on('opentag', (tag) => handlers.open?.(localName(tag.name), tag.attributes));
   parser.on('text', (text) => handlers.text?.(text));
   parser.on('cdata', (text) => handlers.text?.(text));
   parser.on('closetag', (tag) => handlers.close?.(localName(tag.name)));

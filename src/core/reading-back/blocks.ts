@@ -12,12 +12,19 @@ export function readBlocks(sheet: Sheet, layout: Layout): Item[] {
   for (let r = (layout.file.firstRow ?? 2) - 1; r < sheet.rows.length; r++) {
     const row = sheet.rows[r]!;
     const line = lines.find((candidate) => alike(candidate.label) === alike(row[label] ?? ''));
-    if (!line) continue;
-    if (line.opens) blocks.push(new Map());
+    if (!line) {
+      continue;
+    }
+    if (line.opens) {
+      blocks.push(new Map());
+    }
     const block = blocks.at(-1);
-    if (!block) continue;
-    for (const cell of line.cells)
+    if (!block) {
+      continue;
+    }
+    for (const cell of line.cells) {
       block.set(cell.role, [...(block.get(cell.role) ?? []), row[columnIndex(cell.column)] ?? '']);
+    }
   }
   return blocks
     .filter((block) => block.get('stem')?.[0])

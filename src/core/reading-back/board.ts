@@ -5,7 +5,9 @@ import { numberOf } from '../shared/normalise';
 
 /** The questions of a board, row by row from left to right. */
 export function readBoard(sheet: Sheet, { grid }: Layout): Item[] {
-  if (!grid) return [];
+  if (!grid) {
+    return [];
+  }
   const items: Item[] = [];
   const cell = (row: number, column: number): string => sheet.rows[row - 1]?.[column] ?? '';
   grid.levelRows.forEach((row, level) => {
@@ -15,7 +17,9 @@ export function readBoard(sheet: Sheet, { grid }: Layout): Item[] {
       c += grid.answer === 'beside' ? 2 : 1
     ) {
       const stem = cell(row, c);
-      if (!stem) continue;
+      if (!stem) {
+        continue;
+      }
       const answer = grid.answer === 'beside' ? cell(row, c + 1) : cell(row + 1, c);
       const points = numberOf((grid.levels[level] ?? '').replace(/[^\d.,-]/g, ''));
       const category = cell(grid.categoryRow, c);

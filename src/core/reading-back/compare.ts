@@ -59,25 +59,34 @@ function answers(item: Item, layout: Layout, carries: Carries): Record<string, s
   });
   item.gaps?.forEach((gap, index) => {
     fields[`gaps.${index}`] = joined(gap.accepted);
-    if (isRich && gap.options?.length) fields[`gaps.${index}.options`] = joined(gap.options);
+    if (isRich && gap.options?.length) {
+      fields[`gaps.${index}.options`] = joined(gap.options);
+    }
   });
-  if (item.number)
+  if (item.number) {
     fields['number'] =
       `${item.number.value}${carries('tolerance') || isRich ? ` ± ${item.number.tolerance}` : ''}${carries('unit') || !carries('value') ? ` ${item.number.unit ?? ''}` : ''}`.trim();
-  if (!item.options) return fields;
+  }
+  if (!item.options) {
+    return fields;
+  }
   const ordered = layout.key.style === 'first' || layout.key.style === 'right-column';
   const options = ordered
     ? [...item.options].sort((a, b) => Number(b.right) - Number(a.right))
     : item.options;
-  if (layout.key.style !== 'word' || layout.shape !== 'rows')
+  if (layout.key.style !== 'word' || layout.shape !== 'rows') {
     options.forEach((option, index) => {
       fields[`options.${index}`] = said(option.text, isRich);
     });
+  }
   fields['key'] = letters(options);
-  if (carries('feedback'))
+  if (carries('feedback')) {
     options.forEach((option, index) => {
-      if (option.feedback?.plain) fields[`options.${index}.feedback`] = option.feedback.plain;
+      if (option.feedback?.plain) {
+        fields[`options.${index}.feedback`] = option.feedback.plain;
+      }
     });
+  }
   if (carries('weight')) {
     const share =
       Math.round(10_000 / Math.max(1, options.filter((option) => option.right).length)) / 100;
@@ -94,8 +103,9 @@ function saying(item: Item, layout: Layout, carries: Carries): Record<string, st
     stem: said(item.stem, layout.shape === 'package'),
     ...answers(item, layout, carries),
   };
-  if (carries('kind') && (layout.kinds.length || layout.shape === 'package'))
+  if (carries('kind') && (layout.kinds.length || layout.shape === 'package')) {
     fields['kind'] = item.kind;
+  }
   const beside: [Role, string][] = [
     ['ref', item.ref],
     ['title', item.title ?? ''],
@@ -117,7 +127,11 @@ function saying(item: Item, layout: Layout, carries: Carries): Record<string, st
     ['image', item.media?.[0]?.href ?? ''],
     ['endings', item.endings?.join(', ') ?? ''],
   ];
-  for (const [role, text] of beside) if (carries(role)) fields[role] = text;
+  for (const [role, text] of beside) {
+    if (carries(role)) {
+      fields[role] = text;
+    }
+  }
   return fields;
 }
 
@@ -144,7 +158,7 @@ export function compare(
     }
     const [want, got] = [saying(a, layout, carries), saying(b, layout, carries)];
     for (const name of new Set([...Object.keys(want), ...Object.keys(got)])) {
-      if ((want[name] ?? '') !== (got[name] ?? ''))
+      if ((want[name] ?? '') !== (got[name] ?? '')) {
         differences.push({
           n: i + 1,
           ...ref,
@@ -152,6 +166,7 @@ export function compare(
           meant: want[name] ?? '',
           found: got[name] ?? '',
         });
+      }
     }
   }
   return differences;

@@ -15,7 +15,9 @@ const sheetOf = (table: Table, layout: Layout): Sheet | undefined =>
 /** Every question that a file of this layout holds, down to the first row (or block) without one. */
 export function readBack(table: Table, layout: Layout): Item[] {
   const sheet = sheetOf(table, layout);
-  if (!sheet) return [];
+  if (!sheet) {
+    return [];
+  }
   switch (layout.shape) {
     case 'rows':
       return readRows(sheet, layout);

@@ -13,20 +13,27 @@ class Text {
 
   /** Where a sign stands that no escape takes away; -1 where it does not. */
   private find(text: string, sign: string): number {
-    for (let at = text.indexOf(sign); at >= 0; at = text.indexOf(sign, at + 1))
-      if (!this.marks.escape || !text.slice(0, at).endsWith(this.marks.escape)) return at;
+    for (let at = text.indexOf(sign); at >= 0; at = text.indexOf(sign, at + 1)) {
+      if (!this.marks.escape || !text.slice(0, at).endsWith(this.marks.escape)) {
+        return at;
+      }
+    }
     return -1;
   }
 
   plain(text: string): string {
     const { escape } = this.marks;
-    if (!escape) return text;
+    if (!escape) {
+      return text;
+    }
     let result = '';
     for (let i = 0; i < text.length; i++) {
       if (text.startsWith(escape, i) && i + escape.length < text.length) {
         i += escape.length;
         result += text[i];
-      } else result += text[i];
+      } else {
+        result += text[i];
+      }
     }
     return result;
   }
@@ -64,9 +71,13 @@ class Text {
 
   line(line: string): void {
     const { comment, category, close, keyLine, between } = this.marks;
-    if (comment && line.startsWith(comment)) return;
+    if (comment && line.startsWith(comment)) {
+      return;
+    }
     if (!line.trim()) {
-      if (!this.inGroup) this.now = undefined;
+      if (!this.inGroup) {
+        this.now = undefined;
+      }
       return;
     }
     if (category && !this.inGroup && line.startsWith(`${category} `)) {
@@ -79,10 +90,13 @@ class Text {
       this.now = undefined;
       return;
     }
-    if (!this.now || (between === 'none' && !this.inGroup && this.starts(line)))
+    if (!this.now || (between === 'none' && !this.inGroup && this.starts(line))) {
       this.openQuestion(line);
-    else if (keyLine && line.startsWith(keyLine)) this.now.key = line.slice(keyLine.length).trim();
-    else this.now.lines.push(line);
+    } else if (keyLine && line.startsWith(keyLine)) {
+      this.now.key = line.slice(keyLine.length).trim();
+    } else {
+      this.now.lines.push(line);
+    }
   }
 
   option(line: string): Option {
@@ -93,7 +107,9 @@ class Text {
       : wrong && line.startsWith(wrong)
         ? line.slice(wrong.length)
         : line;
-    if (optionLabel && optionLabel !== 'none') text = text.replace(/^\s*[A-Za-z\d]{1,2}[.)]\s/, '');
+    if (optionLabel && optionLabel !== 'none') {
+      text = text.replace(/^\s*[A-Za-z\d]{1,2}[.)]\s/, '');
+    }
     const at = feedback ? this.find(text, ` ${feedback} `) : -1;
     return {
       text: { plain: this.plain((at >= 0 ? text.slice(0, at) : text).trim()) },
@@ -114,7 +130,7 @@ class Text {
     };
     const sign = this.marks.pair && ` ${this.marks.pair} `;
     const halves = sign ? lines.map((line) => this.find(line, sign)) : [];
-    if (sign && lines.length && halves.every((at) => at >= 0))
+    if (sign && lines.length && halves.every((at) => at >= 0)) {
       return {
         ...base,
         kind: 'match',
@@ -123,7 +139,10 @@ class Text {
           right: { plain: this.plain(line.slice(halves[index]! + sign.length)) },
         })),
       };
-    if (!lines.length) return { ...base, kind: 'open' };
+    }
+    if (!lines.length) {
+      return { ...base, kind: 'open' };
+    }
     const named = key?.split(', ').map((letter) => letter.charCodeAt(0) - 65);
     const options = lines
       .map((line) => this.option(line))
@@ -139,6 +158,8 @@ class Text {
 /** Every question of a text. */
 export function readMarkedText(source: string, layout: Layout): Item[] {
   const text = new Text(layout.marks ?? { right: '*' });
-  for (const line of source.split(/\r\n?|\n/)) text.line(line);
+  for (const line of source.split(/\r\n?|\n/)) {
+    text.line(line);
+  }
   return text.questions.map((question, index) => text.item(question, index + 1));
 }

@@ -22,10 +22,11 @@ function keyIndexes(text: string, layout: Layout, options: readonly string[]): n
     .split(separator)
     .map((part) => part.trim())
     .filter(Boolean);
-  if (style === 'letter')
+  if (style === 'letter') {
     return parts.map((part) =>
       /^[A-Za-z]$/.test(part) ? part.toUpperCase().charCodeAt(0) - 65 : -1,
     );
+  }
   return parts.map((part) =>
     /^\d+$/.test(part) ? Number(part) - (style === 'number' ? 1 : 0) : -1,
   );
@@ -34,10 +35,11 @@ function keyIndexes(text: string, layout: Layout, options: readonly string[]): n
 function optionTexts(layout: Layout, said: Said): string[] {
   const split = (role: 'options' | 'wrongs'): string[] =>
     said.get(role) ? said.get(role).split(said.separator(role) ?? ';') : [];
-  if (layout.key.style === 'right-column')
+  if (layout.key.style === 'right-column') {
     return [said.get('right'), ...said.all('wrong'), ...split('wrongs')].filter(
       (text) => text !== '',
     );
+  }
   const joined = split('options');
   return joined.length ? joined : said.all('option').filter((text) => text !== '');
 }
@@ -98,7 +100,7 @@ const cut = (text: string, separator: string): string[] =>
   text.split(separator).filter((part) => part !== '');
 
 function pairsOf(said: Said): NonNullable<Item['pairs']> {
-  if (said.has('left'))
+  if (said.has('left')) {
     return said
       .all('left')
       .flatMap((left, index) =>
@@ -106,6 +108,7 @@ function pairsOf(said: Said): NonNullable<Item['pairs']> {
           ? [{ left: { plain: left }, right: { plain: said.all('right-side')[index] ?? '' } }]
           : [],
       );
+  }
   const role: Role = said.has('pair') ? 'pair' : 'option';
   const separator = said.separator(role) ?? '|';
   return said
@@ -121,12 +124,13 @@ function pairsOf(said: Said): NonNullable<Item['pairs']> {
 }
 
 function numberIn(said: Said): Item['number'] {
-  if (said.has('value'))
+  if (said.has('value')) {
     return {
       value: numberOf(said.get('value')) ?? Number.NaN,
       tolerance: numberOf(said.get('tolerance')) ?? 0,
       ...(said.get('unit') ? { unit: said.get('unit') } : {}),
     };
+  }
   const found = quantityOf(typed(said, 'accepted', 'option', 'key', 'right')[0] ?? '');
   return found
     ? {
@@ -189,14 +193,24 @@ function answersOf(kind: Kind, layout: Layout, said: Said): Partial<Item> {
 function kindOf(layout: Layout, said: Said): Kind {
   const code = said.get('kind');
   const declared = layout.kinds.find((kind) => kind.code !== '' && kind.code === code)?.kind;
-  if (declared) return declared;
+  if (declared) {
+    return declared;
+  }
   const only = new Set(layout.kinds.map(({ kind }) => kind));
-  if (said.has('pair') || said.has('left')) return 'match';
-  if (said.has('step')) return 'order';
-  if (said.has('value')) return 'number';
+  if (said.has('pair') || said.has('left')) {
+    return 'match';
+  }
+  if (said.has('step')) {
+    return 'order';
+  }
+  if (said.has('value')) {
+    return 'number';
+  }
   const choices =
     said.has('option') || said.has('options') || said.has('right') || layout.key.style === 'word';
-  if (!choices) return said.has('accepted') ? (only.has('short') ? 'short' : 'card') : 'open';
+  if (!choices) {
+    return said.has('accepted') ? (only.has('short') ? 'short' : 'card') : 'open';
+  }
   return readOptions(layout, said).filter((option) => option.right).length > 1
     ? 'choice-many'
     : 'choice-one';

@@ -8,11 +8,12 @@ const APART = new Set<Role>(['ignore', 'number-in-file', 'constant']);
 /** Reads rows from the first one on, down to the first without a text of a question. */
 export function readRows(sheet: Sheet, layout: Layout): Item[] {
   const byRole = new Map<Role, Column[]>();
-  for (const column of layout.columns)
+  for (const column of layout.columns) {
     byRole.set(
       column.role,
       [...(byRole.get(column.role) ?? []), column].sort((a, b) => (a.n ?? 0) - (b.n ?? 0)),
     );
+  }
   const places = new Map(
     [...byRole].map(([role, columns]) => [
       role,
@@ -25,7 +26,9 @@ export function readRows(sheet: Sheet, layout: Layout): Item[] {
   const items: Item[] = [];
   for (let r = (layout.file.firstRow ?? 2) - 1; r < sheet.rows.length; r++) {
     const row = sheet.rows[r]!;
-    if (!own.some((column) => row[column])) break;
+    if (!own.some((column) => row[column])) {
+      break;
+    }
     const all = (role: Role): string[] =>
       places.get(role)?.map((column) => row[column] ?? '') ?? [];
     const said: Said = {

@@ -26,7 +26,11 @@ export function fromBase64(text: string): Uint8Array {
       (digits[i + 1]! << 12) |
       ((digits[i + 2] ?? 0) << 6) |
       (digits[i + 3] ?? 0);
-    for (const shift of [16, 8, 0]) if (at < bytes.length) bytes[at++] = (n >> shift) & 255;
+    for (const shift of [16, 8, 0]) {
+      if (at < bytes.length) {
+        bytes[at++] = (n >> shift) & 255;
+      }
+    }
   }
   return bytes;
 }

@@ -64,7 +64,9 @@ export function placesOf(layout: Layout, { cells = [], as = [] }: Fitted): Place
           ? part + 1
           : Math.max(0, part)
         : Math.min(index, as.length - 1);
-    if (layout.shape === 'blocks') return placesOfLine(row, layout, part);
+    if (layout.shape === 'blocks') {
+      return placesOfLine(row, layout, part);
+    }
     return layout.shape === 'grid'
       ? placesOnBoard(row, layout, part)
       : placesOfRow(

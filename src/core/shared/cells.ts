@@ -4,14 +4,17 @@ import type { CellRange } from '../model';
 /** The letters of a column: 0 is 'A', 26 is 'AA'. */
 export function columnLetters(index: number): string {
   let letters = '';
-  for (let rest = index; rest >= 0; rest = Math.floor(rest / 26) - 1)
+  for (let rest = index; rest >= 0; rest = Math.floor(rest / 26) - 1) {
     letters = String.fromCharCode(65 + (rest % 26)) + letters;
+  }
   return letters;
 }
 
 /** The index of a column's letters, case ignored: 'A' is 0. Gives -1 where the text holds anything else. */
 export function columnIndex(letters: string): number {
-  if (!/^[A-Za-z]{1,3}$/.test(letters)) return -1;
+  if (!/^[A-Za-z]{1,3}$/.test(letters)) {
+    return -1;
+  }
   return (
     [...letters.toUpperCase()].reduce((sum, letter) => sum * 26 + letter.charCodeAt(0) - 64, 0) - 1
   );
@@ -24,7 +27,9 @@ export const cellName = (row: number, column: number): string =>
 /** Row and column of 'B7' or '$B$7'; undefined where the text is no address. */
 export function parseCell(name: string): { row: number; column: number } | undefined {
   const match = /^\$?([A-Za-z]{1,3})\$?([1-9]\d{0,6})$/.exec(name.trim());
-  if (!match) return undefined;
+  if (!match) {
+    return undefined;
+  }
   return { row: Number(match[2]) - 1, column: columnIndex(match[1]!) };
 }
 
@@ -38,7 +43,9 @@ export function parseRange(text: string): CellRange | undefined {
   }
   const a = parseCell(first);
   const b = parseCell(second);
-  if (!a || !b) return undefined;
+  if (!a || !b) {
+    return undefined;
+  }
   return {
     top: Math.min(a.row, b.row),
     bottom: Math.max(a.row, b.row),

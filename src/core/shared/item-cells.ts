@@ -41,17 +41,25 @@ const hasChoices = (kind: Kind): boolean =>
 const place = (field: string): number => Number(field.slice('options.'.length));
 
 function optionCell(item: Item, index: number): string {
-  if (hasChoices(item.kind)) return item.options?.[index]?.text.plain ?? '';
-  if (item.pairs)
+  if (hasChoices(item.kind)) {
+    return item.options?.[index]?.text.plain ?? '';
+  }
+  if (item.pairs) {
     return item.pairs[index]
       ? `${item.pairs[index].left.plain} | ${item.pairs[index].right.plain}`
       : '';
-  if (item.steps) return item.steps[index]?.plain ?? '';
-  if (item.number)
+  }
+  if (item.steps) {
+    return item.steps[index]?.plain ?? '';
+  }
+  if (item.number) {
     return index === 0
       ? `${item.number.value}${item.number.unit ? ` ${item.number.unit}` : ''}`
       : '';
-  if (item.gaps) return item.gaps[index]?.accepted.join(' / ') ?? '';
+  }
+  if (item.gaps) {
+    return item.gaps[index]?.accepted.join(' / ') ?? '';
+  }
   return item.accepted?.[index] ?? '';
 }
 
@@ -94,11 +102,14 @@ function setKind(item: Item, text: string): Partial<Item> | CellRefusal {
   const kind =
     KINDS.find((candidate) => candidate === bare || KIND_NAMES[candidate] === bare) ??
     kindOfWord(text);
-  if (!kind)
+  if (!kind) {
     return {
       refused: `“${text}” is no kind of question; write one of ${Object.values(KIND_NAMES).join(', ')}.`,
     };
-  if (kind === item.kind) return {};
+  }
+  if (kind === item.kind) {
+    return {};
+  }
   if (hasChoices(kind) && !item.options) {
     const words: readonly string[] =
       kind === 'true-false' ? ['True', 'False'] : (item.accepted ?? []);
@@ -124,9 +135,15 @@ function setKind(item: Item, text: string): Partial<Item> | CellRefusal {
 function setOption(item: Item, index: number, text: string): Partial<Item> | CellRefusal {
   if (hasChoices(item.kind)) {
     const options: Option[] = [...(item.options ?? [])];
-    while (options.length <= index && text) options.push({ text: { plain: '' }, right: false });
-    if (options[index]) options[index] = { ...options[index], text: { plain: text } };
-    while (options.length && !options.at(-1)!.text.plain) options.pop();
+    while (options.length <= index && text) {
+      options.push({ text: { plain: '' }, right: false });
+    }
+    if (options[index]) {
+      options[index] = { ...options[index], text: { plain: text } };
+    }
+    while (options.length && !options.at(-1)!.text.plain) {
+      options.pop();
+    }
     const pair =
       item.kind === 'true-false' && options.length === 2
         ? trueFalsePair(options[0]!.text.plain, options[1]!.text.plain)
@@ -134,11 +151,16 @@ function setOption(item: Item, index: number, text: string): Partial<Item> | Cel
     return { options: pair && !pair.trueFirst ? [options[1]!, options[0]!] : options };
   }
   if (item.kind === 'card' || item.kind === 'short') {
-    if (item.kind === 'card' && index > 0)
+    if (item.kind === 'card' && index > 0) {
       return text ? { refused: 'A card has one definition; it stands under A.' } : {};
+    }
     const accepted = [...(item.accepted ?? [])];
-    while (accepted.length <= index && text) accepted.push('');
-    if (index < accepted.length) accepted[index] = text;
+    while (accepted.length <= index && text) {
+      accepted.push('');
+    }
+    if (index < accepted.length) {
+      accepted[index] = text;
+    }
     return { accepted: accepted.filter((answer, at) => answer || at < index) };
   }
   return {
@@ -147,10 +169,11 @@ function setOption(item: Item, index: number, text: string): Partial<Item> | Cel
 }
 
 function setKey(item: Item, text: string): Partial<Item> | CellRefusal {
-  if (!hasChoices(item.kind))
+  if (!hasChoices(item.kind)) {
     return text.trim()
       ? { refused: `Questions of the kind ${KIND_NAMES[item.kind]} have no key.` }
       : {};
+  }
   const options = item.options ?? [];
   const parts = text
     .toUpperCase()
@@ -163,17 +186,22 @@ function setKey(item: Item, text: string): Partial<Item> | CellRefusal {
     ),
   );
   const wrong = [...right].find((index) => index < 0 || index >= options.length);
-  if (wrong !== undefined)
+  if (wrong !== undefined) {
     return {
       refused: `“${text}” names no option; there are ${options.length} (${options.length ? `A to ${optionLetter(options.length - 1)}` : 'none'}).`,
     };
+  }
   return { options: options.map((option, index) => ({ ...option, right: right.has(index) })) };
 }
 
 function setNumber(name: 'points' | 'seconds', text: string): Partial<Item> | CellRefusal {
-  if (!text.trim()) return { [name]: undefined };
+  if (!text.trim()) {
+    return { [name]: undefined };
+  }
   const value = name === 'seconds' ? secondsOf(text) : numberOf(text);
-  if (value === undefined || value < 0) return { refused: `“${text}” is no number of ${name}.` };
+  if (value === undefined || value < 0) {
+    return { refused: `“${text}” is no number of ${name}.` };
+  }
   return { [name]: value };
 }
 
@@ -182,7 +210,9 @@ function setNumber(name: 'points' | 'seconds', text: string): Partial<Item> | Ce
  * refused with a sentence, and nothing is lost.
  */
 export function setCell(item: Item, field: CellField, text: string): Partial<Item> | CellRefusal {
-  if (text === cellText(item, field)) return {};
+  if (text === cellText(item, field)) {
+    return {};
+  }
   switch (field) {
     case 'ref':
       return text.trim() ? { ref: text.trim() } : { refused: 'A reference may not be empty.' };
@@ -220,6 +250,10 @@ export function setCell(item: Item, field: CellField, text: string): Partial<Ite
 /** The item with fields set; a field set to undefined is taken away. */
 export function withFields(item: Item, fields: Partial<Item>): Item {
   const next: Record<string, unknown> = { ...item, ...fields };
-  for (const [name, value] of Object.entries(next)) if (value === undefined) delete next[name];
+  for (const [name, value] of Object.entries(next)) {
+    if (value === undefined) {
+      delete next[name];
+    }
+  }
   return next as Item;
 }

@@ -9,11 +9,19 @@ const simple = /^[\x20-\x7e]*$/;
  * UTF-16 units or UTF-8 bytes.
  */
 export function lengthOf(text: string, count: Limits['count'] = 'graphemes'): number {
-  if (simple.test(text)) return text.length;
-  if (count === 'utf16') return text.length;
-  if (count === 'bytes') return new TextEncoder().encode(text).length;
+  if (simple.test(text)) {
+    return text.length;
+  }
+  if (count === 'utf16') {
+    return text.length;
+  }
+  if (count === 'bytes') {
+    return new TextEncoder().encode(text).length;
+  }
   let length = 0;
-  for (const _ of segmenter.segment(text.normalize('NFC'))) length++;
+  for (const _ of segmenter.segment(text.normalize('NFC'))) {
+    length++;
+  }
   return length;
 }
 
@@ -23,7 +31,9 @@ function beginning(text: string, most: number, count: Limits['count']): string {
   let used = 0;
   for (const { segment } of segmenter.segment(text.normalize('NFC'))) {
     used += count === 'graphemes' || !count ? 1 : lengthOf(segment, count);
-    if (used > most) break;
+    if (used > most) {
+      break;
+    }
     kept += segment;
   }
   return kept;
@@ -34,7 +44,9 @@ function beginning(text: string, most: number, count: Limits['count']): string {
  * Text that fits comes back unchanged.
  */
 export function shorten(text: string, most: number, count: Limits['count'] = 'graphemes'): string {
-  if (lengthOf(text, count) <= most) return text;
+  if (lengthOf(text, count) <= most) {
+    return text;
+  }
   const room = Math.max(0, most - lengthOf('…', count));
   const cut = beginning(text, room, count);
   const atWord = cut.replace(/\s+\S*$/u, '');

@@ -7,9 +7,15 @@ export function unchangedEnds(
 ): { head: number; tail: number } {
   const most = Math.min(before.length, after.length);
   let head = 0;
-  while (head < most && before[head] === after[head]) head++;
+  while (head < most && before[head] === after[head]) {
+    head++;
+  }
   let tail = 0;
-  while (tail < most - head && before[before.length - 1 - tail] === after[after.length - 1 - tail])
+  while (
+    tail < most - head &&
+    before[before.length - 1 - tail] === after[after.length - 1 - tail]
+  ) {
     tail++;
+  }
   return { head, tail };
 }

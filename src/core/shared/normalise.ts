@@ -2,7 +2,9 @@
 
 /** A cell's text as a person meant it: outer blanks gone, NUL and lone surrogates replaced, line ends alike. */
 export function cleanText(text: string): string {
-  if (/^[\x21-\x7e](?:[\x20-\x7e]*[\x21-\x7e])?$/.test(text)) return text;
+  if (/^[\x21-\x7e](?:[\x20-\x7e]*[\x21-\x7e])?$/.test(text)) {
+    return text;
+  }
   return text
     .replace(/\r\n?/g, '\n')
 
@@ -20,7 +22,9 @@ export const hasBrokenCharacters = (text: string): boolean =>
 /** The same text but for case, spaces, Unicode form, and the shape of quotes and dashes. */
 export function alike(text: string): string {
   // Most texts are plain words with single blanks; the long way round costs ten times as much.
-  if (/^[!-_a-~]+(?: [!-_a-~]+)*$/.test(text)) return text.toLowerCase();
+  if (/^[!-_a-~]+(?: [!-_a-~]+)*$/.test(text)) {
+    return text.toLowerCase();
+  }
   return text
     .normalize('NFKC')
     .replace(/[\u2018\u2019\u201a\u201b\u02bc\u00b4`]/g, "'")
@@ -46,12 +50,16 @@ export function bareWords(text: string): string {
 
 /** The number that a text writes, with a point or a comma; undefined where it is none. */
 export function numberOf(text: string): number | undefined {
-  if (/^\d{1,9}$/.test(text)) return Number(text);
+  if (/^\d{1,9}$/.test(text)) {
+    return Number(text);
+  }
   const flat = text
     .trim()
     .replace(/[\u2212\u2013]/g, '-')
     .replace(/\s/gu, '');
-  if (!/^[+-]?(?:\d+(?:[.,]\d+)?|[.,]\d+)$/.test(flat)) return undefined;
+  if (!/^[+-]?(?:\d+(?:[.,]\d+)?|[.,]\d+)$/.test(flat)) {
+    return undefined;
+  }
   return Number(flat.replace(',', '.'));
 }
 
@@ -63,7 +71,9 @@ const QUANTITY =
 export function quantityOf(text: string): Quantity | undefined {
   const match = QUANTITY.exec(text.trim().replace(/[\u2212\u2013]/g, '-'));
   const value = match && numberOf(match[1]!);
-  if (!match || value === undefined || value === null) return undefined;
+  if (!match || value === undefined || value === null) {
+    return undefined;
+  }
   const tolerance = match[2] ? numberOf(match[2]) : undefined;
   return {
     value,
@@ -76,20 +86,28 @@ export function quantityOf(text: string): Quantity | undefined {
 export function secondsOf(text: string): number | undefined {
   const flat = text.trim().toLowerCase();
   const plain = numberOf(flat);
-  if (plain !== undefined) return plain > 0 ? plain : undefined;
+  if (plain !== undefined) {
+    return plain > 0 ? plain : undefined;
+  }
   const clock = /^(?:(\d{1,2}):)?(\d{1,2}):(\d{2})$/.exec(flat);
-  if (clock) return Number(clock[1] ?? 0) * 3600 + Number(clock[2]) * 60 + Number(clock[3]);
+  if (clock) {
+    return Number(clock[1] ?? 0) * 3600 + Number(clock[2]) * 60 + Number(clock[3]);
+  }
   const words =
     /^(?:(\d+(?:[.,]\d+)?)\s*(?:m|min|mins|minute[sn]?|minuti|minutos|minuten|munud)\.?)?\s*(?:(\d+)\s*(?:s|sec|secs|sek|seg|second[se]?|sekunden|secondes|segundos|secondi|eiliad)\.?)?$/.exec(
       flat,
     );
-  if (!words || (!words[1] && !words[2])) return undefined;
+  if (!words || (!words[1] && !words[2])) {
+    return undefined;
+  }
   return Math.round(Number((words[1] ?? '0').replace(',', '.')) * 60) + Number(words[2] ?? 0);
 }
 
 /** Edits between two short texts (Levenshtein), given up past `most`. */
 export function editsBetween(a: string, b: string, most = 3): number {
-  if (Math.abs(a.length - b.length) > most) return most + 1;
+  if (Math.abs(a.length - b.length) > most) {
+    return most + 1;
+  }
   let row = Array.from({ length: b.length + 1 }, (_, index) => index);
   for (let i = 1; i <= a.length; i++) {
     const next = [i];

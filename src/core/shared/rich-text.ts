@@ -27,7 +27,9 @@ export function sliceRuns(runs: readonly Run[], from: number, to = Infinity): Ru
   let at = 0;
   for (const run of runs) {
     const text = run.text.slice(Math.max(0, from - at), Math.max(0, to - at));
-    if (text) cut.push({ ...run, text });
+    if (text) {
+      cut.push({ ...run, text });
+    }
     at += run.text.length;
   }
   return cut;
@@ -94,8 +96,11 @@ export function joinRuns(runs: readonly Run[]): Run[] {
   const look = ({ text: _text, ...rest }: Run): string => JSON.stringify(rest);
   for (const run of runs) {
     const last = joined.at(-1);
-    if (last && look(last) === look(run)) last.text += run.text;
-    else if (run.text) joined.push({ ...run });
+    if (last && look(last) === look(run)) {
+      last.text += run.text;
+    } else if (run.text) {
+      joined.push({ ...run });
+    }
   }
   return joined;
 }
@@ -149,7 +154,9 @@ const ENTITIES: Record<string, string> = { '&lt;': '<', '&gt;': '>', '&quot;': '
  * (m², H₂O), everything else its plain text.
  */
 export function flattenText(text: Text): string {
-  if (!text.html || !/<su[bp]>/.test(text.html)) return text.plain;
+  if (!text.html || !/<su[bp]>/.test(text.html)) {
+    return text.plain;
+  }
   const signs = (inner: string, table: Record<string, string>): string => {
     const plain = inner.replace(/<[^>]*>/g, '');
     return [...plain].every((sign) => table[sign])

@@ -53,8 +53,11 @@ describe('lengths', () => {
         (text, most) => {
           const short = shorten(text, most);
           expect(lengthOf(short)).toBeLessThanOrEqual(Math.max(most, 1));
-          if (lengthOf(text) <= most) expect(short).toBe(text);
-          else expect(short.endsWith('…')).toBe(true);
+          if (lengthOf(text) <= most) {
+            expect(short).toBe(text);
+          } else {
+            expect(short.endsWith('…')).toBe(true);
+          }
         },
       ),
     );

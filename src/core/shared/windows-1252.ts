@@ -4,7 +4,9 @@ let table: Map<string, number> | undefined;
 
 /** From a character to its byte; made once, the streaming call being right where Node 20's one-shot call is not. */
 function bytesByCharacter(): Map<string, number> {
-  if (table) return table;
+  if (table) {
+    return table;
+  }
   table = new Map();
   for (let byte = 0; byte < 256; byte++) {
     const character = new TextDecoder('windows-1252').decode(new Uint8Array([byte]), {
@@ -17,7 +19,9 @@ function bytesByCharacter(): Map<string, number> {
 
 /** The characters of a text that Windows-1252 can't hold, each once. */
 export function unheldCharacters(text: string): string[] {
-  if (/^[\x00-\x7f]*$/.test(text)) return [];
+  if (/^[\x00-\x7f]*$/.test(text)) {
+    return [];
+  }
   const known = bytesByCharacter();
   return [...new Set([...text.normalize('NFC')])].filter((character) => !known.has(character));
 }
@@ -27,7 +31,9 @@ export function encodeWindows1252(text: string): Uint8Array {
   const known = bytesByCharacter();
   return Uint8Array.from([...text.normalize('NFC')], (character) => {
     const byte = known.get(character);
-    if (byte === undefined) throw new RangeError(`no byte for ${character}`);
+    if (byte === undefined) {
+      throw new RangeError(`no byte for ${character}`);
+    }
     return byte;
   });
 }
@@ -40,7 +46,9 @@ const BROKEN =
  * sign of it, or where its bytes are no UTF-8 after all.
  */
 export function undoMojibake(text: string): string | undefined {
-  if (!BROKEN.test(text) || unheldCharacters(text).length) return undefined;
+  if (!BROKEN.test(text) || unheldCharacters(text).length) {
+    return undefined;
+  }
   try {
     const mended = new TextDecoder('utf-8', { fatal: true }).decode(encodeWindows1252(text));
     return mended !== text && mended.length < text.length ? mended : undefined;
@@ -89,7 +97,9 @@ const PLAIN: Record<string, string> = {
  */
 export function transliterate(text: string): string | undefined {
   const lost = unheldCharacters(text);
-  if (!lost.length) return text;
+  if (!lost.length) {
+    return text;
+  }
   const known = bytesByCharacter();
   let result = '';
   for (const sign of text.normalize('NFC')) {
@@ -98,7 +108,11 @@ export function transliterate(text: string): string | undefined {
       : (PLAIN[sign] ??
         PLAIN[sign.normalize('NFKC')] ??
         sign.normalize('NFKD').replace(/\p{M}/gu, ''));
-    for (const part of plain) if (!known.has(part)) return undefined;
+    for (const part of plain) {
+      if (!known.has(part)) {
+        return undefined;
+      }
+    }
     result += plain;
   }
   return result;

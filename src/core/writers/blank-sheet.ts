@@ -58,21 +58,39 @@ function sentencesOf({ limits, key, columns, kinds, shape }: Layout): string[] {
   const has = (...roles: Column['role'][]): boolean =>
     columns.some((column) => roles.includes(column.role));
   const words = ['Fill in one row for each question and leave the headings as they are.'];
-  if (shape === 'grid')
+  if (shape === 'grid') {
     words[0] =
       'Write the question in the row of its level and its answer in the row below, marked “answer”.';
-  if (limits.stem) words.push(`A question may have up to ${limits.stem} characters.`);
-  if (limits.option) words.push(`An answer may have up to ${limits.option} characters.`);
-  if (limits.hint) words.push(`A hint may have up to ${limits.hint} characters.`);
-  if (limits.explanation)
+  }
+  if (limits.stem) {
+    words.push(`A question may have up to ${limits.stem} characters.`);
+  }
+  if (limits.option) {
+    words.push(`An answer may have up to ${limits.option} characters.`);
+  }
+  if (limits.hint) {
+    words.push(`A hint may have up to ${limits.hint} characters.`);
+  }
+  if (limits.explanation) {
     words.push(`An explanation may have up to ${limits.explanation} characters.`);
-  if (limits.optionsMin && limits.optionsMax)
+  }
+  if (limits.optionsMin && limits.optionsMax) {
     words.push(`Each question has ${limits.optionsMin} to ${limits.optionsMax} options.`);
-  if (limits.perFile) words.push(`At most ${limits.perFile} questions per file.`);
-  if (limits.seconds?.length) words.push(`Seconds to choose from: ${limits.seconds.join(', ')}.`);
-  if (has('option', 'options', 'right', 'key')) words.push(KEY_SENTENCES[key.style]?.(key) ?? '');
-  for (const { kind, code } of kinds)
-    if (code && has('kind')) words.push(`${code}: ${KIND_SENTENCES[kind] ?? kind}`);
+  }
+  if (limits.perFile) {
+    words.push(`At most ${limits.perFile} questions per file.`);
+  }
+  if (limits.seconds?.length) {
+    words.push(`Seconds to choose from: ${limits.seconds.join(', ')}.`);
+  }
+  if (has('option', 'options', 'right', 'key')) {
+    words.push(KEY_SENTENCES[key.style]?.(key) ?? '');
+  }
+  for (const { kind, code } of kinds) {
+    if (code && has('kind')) {
+      words.push(`${code}: ${KIND_SENTENCES[kind] ?? kind}`);
+    }
+  }
   return words.filter(Boolean);
 }
 
@@ -92,19 +110,26 @@ const KIND_SENTENCES: Partial<Record<Layout['kinds'][number]['kind'], string>> =
 
 /** The rule of a column: its own list, the words of its role, or its greatest length. */
 function ruleOf(column: Column, { kinds, key, limits }: Layout): Pick<BlankRule, 'list' | 'most'> {
-  if (column.values?.length) return { list: column.values };
-  if (column.role === 'kind' && kinds.length)
+  if (column.values?.length) {
+    return { list: column.values };
+  }
+  if (column.role === 'kind' && kinds.length) {
     return { list: kinds.map(({ code }) => code).filter(Boolean) };
-  if (column.role === 'verdict')
+  }
+  if (column.role === 'verdict') {
     return { list: [key.right ?? 'correct', key.wrong ?? 'incorrect'] };
-  if (column.role === 'key' && key.style === 'word')
+  }
+  if (column.role === 'key' && key.style === 'word') {
     return { list: [key.right ?? 'true', key.wrong ?? 'false'] };
-  if (column.role === 'key' && key.style === 'letter' && !key.separator)
+  }
+  if (column.role === 'key' && key.style === 'letter' && !key.separator) {
     return {
       list: Array.from({ length: limits.optionsMax ?? 4 }, (_, index) => optionLetter(index)),
     };
-  if (column.role === 'seconds' && limits.seconds?.length)
+  }
+  if (column.role === 'seconds' && limits.seconds?.length) {
     return { list: limits.seconds.map(String) };
+  }
   const most =
     column.max ??
     {
@@ -131,7 +156,9 @@ function boardCells(
   set: (name: string, text: string, isBold?: boolean) => void,
 ): void {
   const { grid } = layout;
-  if (!grid) return;
+  if (!grid) {
+    return;
+  }
   const levelColumn = columnIndex(grid.levelColumn);
   set(cellName(grid.categoryRow - 1, levelColumn), 'Level', true);
   const step = grid.answer === 'beside' ? 2 : 1;
@@ -141,11 +168,15 @@ function boardCells(
     c += step, n++
   ) {
     set(cellName(grid.categoryRow - 1, c), grid.categories?.[n - 1] || `Category ${n}`, true);
-    if (grid.answer === 'beside') set(cellName(grid.categoryRow - 1, c + 1), 'Answer', true);
+    if (grid.answer === 'beside') {
+      set(cellName(grid.categoryRow - 1, c + 1), 'Answer', true);
+    }
   }
   grid.levelRows.forEach((row, index) => {
     set(cellName(row - 1, levelColumn), grid.levels[index]!, true);
-    if (grid.answer === 'below') set(cellName(row, levelColumn), 'answer');
+    if (grid.answer === 'below') {
+      set(cellName(row, levelColumn), 'answer');
+    }
   });
 }
 
@@ -156,17 +187,26 @@ export function blankSheet(layout: Layout): BlankSheet {
   const bold = new Set<string>();
   const set = (name: string, text: string, isBold = false): void => {
     cells.set(name, text);
-    if (isBold) bold.add(name);
+    if (isBold) {
+      bold.add(name);
+    }
   };
   for (const { cell, role, value } of file.cells ?? []) {
     const at = parseCell(cell);
-    if (value) set(cell, value);
-    if (at && at.column > 0 && LABELS[role])
+    if (value) {
+      set(cell, value);
+    }
+    if (at && at.column > 0 && LABELS[role]) {
       set(cellName(at.row, at.column - 1), LABELS[role], true);
+    }
   }
-  if (file.headingRow)
-    for (const column of columns)
-      if (column.heading) set(`${column.column}${file.headingRow}`, column.heading, true);
+  if (file.headingRow) {
+    for (const column of columns) {
+      if (column.heading) {
+        set(`${column.column}${file.headingRow}`, column.heading, true);
+      }
+    }
+  }
   boardCells(layout, set);
   const first = (file.firstRow ?? 2) - 1;
   const last = first + Math.max(200, layout.limits.perFile ?? 0) - 1;
@@ -180,9 +220,14 @@ export function blankSheet(layout: Layout): BlankSheet {
         })
       : [];
   const widths: number[] = [];
-  for (const column of columns) widths[columnIndex(column.column)] = WIDTHS[column.role] ?? 14;
-  if (layout.grid)
-    for (let c = 0; c <= columnIndex(layout.grid.lastColumn); c++) widths[c] = c ? 30 : 10;
+  for (const column of columns) {
+    widths[columnIndex(column.column)] = WIDTHS[column.role] ?? 14;
+  }
+  if (layout.grid) {
+    for (let c = 0; c <= columnIndex(layout.grid.lastColumn); c++) {
+      widths[c] = c ? 30 : 10;
+    }
+  }
   return {
     name: file.sheet ?? 'Questions',
     cells,

@@ -45,7 +45,9 @@ export const blankFor = (layout: Layout): Uint8Array | undefined =>
 /** Writes the job's file. Throws an Error with a plain sentence where the blank does not match its layout. */
 export function write(job: Job): Written {
   const writer = writerOf(job.layout);
-  if (!writer) throw new Error(`Files of the kind .${job.layout.file.format} can't be written.`);
+  if (!writer) {
+    throw new Error(`Files of the kind .${job.layout.file.format} can't be written.`);
+  }
   // A layout that never had a blank gets a form of its own; one whose blank is only missing must not be given another.
   const blank = job.blank ?? (job.layout.blank ? undefined : writer.blank?.(job.layout));
   return writer.write({ ...job, ...(blank ? { blank } : {}) });

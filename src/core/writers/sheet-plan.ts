@@ -104,13 +104,14 @@ function planBlocks(job: Job): SheetPlan {
     ).entries()) {
       const block = linesOfBlock(cells.slice(start, starts[index + 1]), lines, label);
       grown ||= block.length > own;
-      for (const { line, nth, cells: row } of block)
+      for (const { line, nth, cells: row } of block) {
         rows.push({
           r: r++,
           like:
             template + (line.offset ?? lines.indexOf(line)) + Math.min(nth, (line.times ?? 1) - 1),
           values: letters.map((column) => [columnIndex(column), row[column]] as const),
         });
+      }
       r += gap;
     }
   }
@@ -136,7 +137,9 @@ function planBoard(job: Job): SheetPlan {
     cells.flatMap((row) => Object.entries(row)),
   )) {
     const at = parseCell(name);
-    if (!at) continue;
+    if (!at) {
+      continue;
+    }
     const row = byRow.get(at.row + 1) ?? { r: at.row + 1, like: at.row + 1, values: [] };
     row.values.push([at.column, value]);
     byRow.set(row.r, row);
@@ -152,6 +155,8 @@ function planBoard(job: Job): SheetPlan {
 
 /** The cells that a job sets. */
 export function planSheet(job: Job): SheetPlan {
-  if (job.layout.shape === 'blocks') return planBlocks(job);
+  if (job.layout.shape === 'blocks') {
+    return planBlocks(job);
+  }
   return job.layout.shape === 'grid' ? planBoard(job) : planRows(job);
 }

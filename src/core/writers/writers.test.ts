@@ -121,8 +121,9 @@ describe('the demo’s workbook filled', () => {
     });
   });
   it('opens in openpyxl, which refuses damage that others repair', async ({ skip }) => {
-    if (spawnSync('/usr/bin/python3', ['-c', 'import openpyxl']).status !== 0)
+    if (spawnSync('/usr/bin/python3', ['-c', 'import openpyxl']).status !== 0) {
       skip('python3-openpyxl is not installed');
+    }
     const { bytes } = await filled('evening-host.xlsx', [
       item({ stem: { plain: '=1+1 & <b>' }, options: options('*00123', '@x', '-5') }),
     ]);
@@ -298,8 +299,9 @@ describe('for random banks and layouts', () => {
             delimiter: layout.file.separator!,
             relax_column_count: true,
           }) as string[][];
-          for (const cell of rows.slice(1).flat())
+          for (const cell of rows.slice(1).flat()) {
             expect(cell).not.toMatch(/^[=@]|^[+-](?!\s*[\d.,]+\s*%?$)/);
+          }
         },
       ),
       { numRuns: 500 },

@@ -21,7 +21,9 @@ const colourScheme = localStorageColorSchemeManager({ key: 'cowslip-colour-schem
 
 function Places() {
   const phase = useBank((state) => state.phase);
-  if (phase === 'opening') return <p className="soft">Opening the bank …</p>;
+  if (phase === 'opening') {
+    return <p className="soft">Opening the bank …</p>;
+  }
   return (
     <Suspense fallback={<p className="soft">Opening …</p>}>
       <Switch>

@@ -47,8 +47,11 @@ function BankMenu() {
   const input = useRef<HTMLInputElement>(null);
   const take = async (file: File): Promise<void> => {
     const problem = await openBankFile(file);
-    if (problem) sayProblem(problem);
-    else say(`${file.name} is open as a bank of its own.`);
+    if (problem) {
+      sayProblem(problem);
+    } else {
+      say(`${file.name} is open as a bank of its own.`);
+    }
   };
   return (
     <>
@@ -82,7 +85,9 @@ function BankMenu() {
         onChange={(event) => {
           const file = event.target.files?.[0];
           event.target.value = '';
-          if (file) void take(file);
+          if (file) {
+            void take(file);
+          }
         }}
       />
     </>
@@ -187,8 +192,11 @@ function Rail() {
   const questions = useBank((state) => state.items.length);
   const blocking = useBank((state) => {
     let n = 0;
-    for (const list of state.findings.values())
-      if (list.some((finding) => finding.level === 'block')) n++;
+    for (const list of state.findings.values()) {
+      if (list.some((finding) => finding.level === 'block')) {
+        n++;
+      }
+    }
     return n;
   });
   const layouts = useBank((state) => state.layouts.length);
@@ -238,7 +246,9 @@ function useKeys(): void {
         go('/help');
         return;
       }
-      if (!(event.ctrlKey || event.metaKey) || isTyping(event.target)) return;
+      if (!(event.ctrlKey || event.metaKey) || isTyping(event.target)) {
+        return;
+      }
       const key = event.key.toLowerCase();
       if (key === 'z' && !event.shiftKey) {
         event.preventDefault();
@@ -278,10 +288,14 @@ function DraftBar() {
   const bank = useBank((state) => state.info.id);
   const [draft, setDraft] = useState<Draft>();
   useEffect(() => {
-    if (phase === 'ready') void takeDraft(bank).then(setDraft);
+    if (phase === 'ready') {
+      void takeDraft(bank).then(setDraft);
+    }
   }, [phase, bank]);
   const item = draft && itemById(draft.item);
-  if (!draft || !item) return null;
+  if (!draft || !item) {
+    return null;
+  }
   return (
     <div className="bar warn" role="status">
       <span>

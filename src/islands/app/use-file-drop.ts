@@ -18,19 +18,27 @@ export function useFileDrop(): { over: boolean; words: string } {
       }
     };
     const onLeave = (event: DragEvent): void => {
-      if (!event.relatedTarget) setOver(false);
+      if (!event.relatedTarget) {
+        setOver(false);
+      }
     };
     const onDrop = (event: DragEvent): void => {
-      if (!holdsFile(event)) return;
+      if (!holdsFile(event)) {
+        return;
+      }
       event.preventDefault();
       setOver(false);
       const file = event.dataTransfer?.files[0];
-      if (!file) return;
-      if (blank)
+      if (!file) {
+        return;
+      }
+      if (blank) {
         void teachBlank(file).then((id) => {
-          if (id) go(`/layouts/${id}`);
+          if (id) {
+            go(`/layouts/${id}`);
+          }
         });
-      else {
+      } else {
         go('/gather');
         void bringFile(file);
       }

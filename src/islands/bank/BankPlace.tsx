@@ -17,21 +17,27 @@ function matches(
   findings: readonly Finding[] | undefined,
   words: readonly string[],
 ): boolean {
-  if (view.kind && item.kind !== view.kind) return false;
+  if (view.kind && item.kind !== view.kind) {
+    return false;
+  }
   if (
     view.tag &&
     !item.tags?.some((tag) => (tag.name ? `${tag.name}: ${tag.value}` : tag.value) === view.tag) &&
     item.category?.join(' > ') !== view.tag
-  )
+  ) {
     return false;
+  }
   if (
     view.level &&
     !findings?.some((finding) =>
       view.level === 'any' ? finding.level !== 'note' : finding.level === view.level,
     )
-  )
+  ) {
     return false;
-  if (!words.length) return true;
+  }
+  if (!words.length) {
+    return true;
+  }
   const text =
     `${item.ref} ${item.stem.plain} ${(item.options ?? []).map((option) => option.text.plain).join(' ')} ${item.accepted?.join(' ') ?? ''} ${item.category?.join(' ') ?? ''} ${item.tags?.map((tag) => `${tag.name ?? ''} ${tag.value}`).join(' ') ?? ''}`.toLowerCase();
   return words.every((word) => text.includes(word));
@@ -52,7 +58,9 @@ function useRows(): Item[] {
             matches(item, { search, kind, tag, level, sort }, findings.get(item.id), words),
           )
         : items;
-    if (!sort) return filtered as Item[];
+    if (!sort) {
+      return filtered as Item[];
+    }
     const keyed = filtered.map((item) => ({
       item,
       text: cellText(item, sort.column as CellField),
@@ -72,9 +80,12 @@ function Filters({ shown }: { shown: number }) {
     const tagSet = new Set<string>();
     for (const item of items) {
       kindSet.add(item.kind);
-      if (item.category?.length) tagSet.add(item.category.join(' > '));
-      for (const tag of item.tags ?? [])
+      if (item.category?.length) {
+        tagSet.add(item.category.join(' > '));
+      }
+      for (const tag of item.tags ?? []) {
         tagSet.add(tag.name ? `${tag.name}: ${tag.value}` : tag.value);
+      }
     }
     return { kinds: [...kindSet], tags: [...tagSet].sort().slice(0, 300) };
   }, [items]);

@@ -12,7 +12,9 @@ export function strictest(field: string): { most: number; name: string } | undef
     : field === 'stem' || field === 'hint' || field === 'explanation'
       ? field
       : undefined;
-  if (!name) return undefined;
+  if (!name) {
+    return undefined;
+  }
   return bankState()
     .layouts.filter(
       (kept) =>
@@ -54,18 +56,21 @@ export function CellEditor({
   useEffect(() => {
     // What is being typed is kept aside, so that a crash in mid-typing can be told of and undone.
     const timer = setTimeout(() => {
-      if (text !== initial)
+      if (text !== initial) {
         void theStore().saveSetting('draft', {
           bank: bankState().info.id,
           item,
           field,
           text,
         } satisfies Draft);
+      }
     }, 400);
     return () => clearTimeout(timer);
   }, [text, initial, field, item]);
   const finish = (move: 'down' | 'right' | 'left' | 'none'): void => {
-    if (done.current) return;
+    if (done.current) {
+      return;
+    }
     done.current = true;
     void theStore().saveSetting('draft', undefined);
     latest.current.onCommit(latest.current.text, move);

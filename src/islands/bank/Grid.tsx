@@ -92,14 +92,18 @@ export function Grid({
   const end = focusRange ? { row: rowIndex.get(focusRange.focusRowId) ?? -1 } : at;
 
   useEffect(() => {
-    if (!lead || !rowIndex.has(lead)) return;
+    if (!lead || !rowIndex.has(lead)) {
+      return;
+    }
     table.setFocusedCell(lead, 'stem');
     virtual.scrollToIndex(rowIndex.get(lead)!, { align: 'auto' });
     setView({ lead: undefined });
   }, [lead, rowIndex]); // eslint-disable-line react-hooks/exhaustive-deps -- leads to a question when asked, not when the selection moves
   useEffect(() => {
     const item = rows[at.row];
-    if (item && item.id !== shown) setView({ shown: item.id });
+    if (item && item.id !== shown) {
+      setView({ shown: item.id });
+    }
   }, [at.row, rows]); // eslint-disable-line react-hooks/exhaustive-deps -- the side panel follows the cell
   useEffect(() => {
     onSelection(
@@ -110,7 +114,9 @@ export function Grid({
   const focus = (row: number, column: number): void => {
     const item = rows[Math.max(0, Math.min(rows.length - 1, row))];
     const field = fields[Math.max(0, Math.min(fields.length - 1, column))];
-    if (!item || !field) return;
+    if (!item || !field) {
+      return;
+    }
     table.setFocusedCell(item.id, field);
     virtual.scrollToIndex(rowIndex.get(item.id)!, { align: 'auto' });
     grid.current
@@ -120,22 +126,26 @@ export function Grid({
   const edit = (start: string | undefined): void => {
     const field = fields[at.column];
     // flushSync opens the editor within the key press, so that its first character is not lost.
-    if (field && rows[at.row]) flushSync(() => setEditing({ row: at.row, field, start }));
+    if (field && rows[at.row]) {
+      flushSync(() => setEditing({ row: at.row, field, start }));
+    }
   };
   const commit = (text: string, move: Move): void => {
     const item = editing && rows[editing.row];
-    if (item && editing)
+    if (item && editing) {
       void applyEdits(
         `Edit ${item.ref} ${editing.field.replace(/^options\.(\d)/, (_, n: string) => String.fromCharCode(65 + Number(n)))}`,
         [{ id: item.id, field: editing.field, text }],
       );
+    }
     setEditing(undefined);
     grid.current?.focus({ preventScroll: true });
-    if (move !== 'none')
+    if (move !== 'none') {
       focus(
         at.row + (move === 'down' ? 1 : 0),
         at.column + (move === 'right' ? 1 : move === 'left' ? -1 : 0),
       );
+    }
   };
   const selectedRows = (): readonly Item[] =>
     bounds ? rows.slice(bounds.minRowIndex, bounds.maxRowIndex + 1) : [];
@@ -144,7 +154,9 @@ export function Grid({
   const selectedCells = (): { item: Item; field: CellField }[] =>
     selectedRows().flatMap((item) => selectedFields().map((field) => ({ item, field })));
   const fillDown = (): void => {
-    if (!bounds || bounds.maxRowIndex === bounds.minRowIndex) return;
+    if (!bounds || bounds.maxRowIndex === bounds.minRowIndex) {
+      return;
+    }
     const top = rows[bounds.minRowIndex]!;
     void applyEdits(
       `Fill down ${bounds.maxRowIndex - bounds.minRowIndex} rows`,
@@ -154,7 +166,9 @@ export function Grid({
     );
   };
   const keyDown = (event: KeyboardEvent): void => {
-    if (editing) return;
+    if (editing) {
+      return;
+    }
     const handled = pressKey(event, {
       at,
       rowCount: rows.length,
@@ -190,10 +204,14 @@ export function Grid({
             .map(({ item, field }) => ({ id: item.id, field, text: '' })),
         ),
     });
-    if (handled) event.preventDefault();
+    if (handled) {
+      event.preventDefault();
+    }
   };
   const copy = (event: ClipboardEvent): void => {
-    if (editing || !bounds) return;
+    if (editing || !bounds) {
+      return;
+    }
     event.preventDefault();
     event.clipboardData.setData(
       'text/plain',
@@ -203,16 +221,19 @@ export function Grid({
     );
   };
   const paste = (event: ClipboardEvent): void => {
-    if (editing || at.row < 0) return;
+    if (editing || at.row < 0) {
+      return;
+    }
     event.preventDefault();
     const text = event.clipboardData.getData('text/plain');
     void parseBlock(text).then((block) => {
       const one = block.length === 1 && block[0]!.length === 1;
-      if (one && bounds && selectedCells().length > 1)
+      if (one && bounds && selectedCells().length > 1) {
         return applyEdits(
           `Paste into ${selectedCells().length} cells`,
           selectedCells().map(({ item, field }) => ({ id: item.id, field, text: block[0]![0]! })),
         );
+      }
       return pasteBlock(block, rows, fields, {
         row: bounds?.minRowIndex ?? at.row,
         column: bounds?.minColumnIndex ?? at.column,
@@ -292,7 +313,9 @@ export function Grid({
         <div role="rowgroup" style={{ height: virtual.getTotalSize(), position: 'relative' }}>
           {virtual.getVirtualItems().map((position) => {
             const item = rows[position.index];
-            if (!item) return null;
+            if (!item) {
+              return null;
+            }
             return (
               <GridRow
                 key={position.key}
@@ -317,24 +340,29 @@ export function Grid({
                   grid.current?.focus({ preventScroll: true });
                 }}
                 onStart={(event, field) => {
-                  if (editing) return;
-                  if (event.shiftKey && focusRange)
+                  if (editing) {
+                    return;
+                  }
+                  if (event.shiftKey && focusRange) {
                     table.selectCellRange({
                       ...focusRange,
                       focusRowId: item.id,
                       focusColumnId: field,
                     });
-                  else table.setFocusedCell(item.id, field);
+                  } else {
+                    table.setFocusedCell(item.id, field);
+                  }
                   grid.current?.focus({ preventScroll: true });
                   event.preventDefault();
                 }}
                 onEnter={(event, field) => {
-                  if (event.buttons === 1 && focusRange && !editing)
+                  if (event.buttons === 1 && focusRange && !editing) {
                     table.selectCellRange({
                       ...focusRange,
                       focusRowId: item.id,
                       focusColumnId: field,
                     });
+                  }
                 }}
                 onOpen={(field) => setEditing({ row: position.index, field, start: undefined })}
               />

@@ -12,7 +12,9 @@ export type Move = 'down' | 'right' | 'left' | 'none';
 
 /** The level of what stands at each column of a question. */
 function levelsOf(findings: readonly Finding[] | undefined): Map<string, Finding[]> | undefined {
-  if (!findings?.length) return undefined;
+  if (!findings?.length) {
+    return undefined;
+  }
   const map = new Map<string, Finding[]>();
   for (const finding of findings) {
     const column = columnOfField(finding.field);

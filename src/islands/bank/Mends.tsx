@@ -11,7 +11,9 @@ export async function takeMends(findings: readonly Finding[]): Promise<number> {
   const changed = new Map<string, Item>();
   for (const finding of findings) {
     const item = finding.item ? itemById(finding.item) : undefined;
-    if (!item || !finding.mend || changed.has(item.id)) continue;
+    if (!item || !finding.mend || changed.has(item.id)) {
+      continue;
+    }
     changed.set(item.id, withFields(item, finding.mend.patch as Partial<Item>));
   }
   await changeItems(
@@ -25,16 +27,21 @@ export function Mends() {
   const findings = useBank((state) => state.findings);
   const groups = useMemo(() => {
     const map = new Map<string, Finding[]>();
-    for (const list of findings.values())
-      for (const finding of list)
-        if (finding.mend)
+    for (const list of findings.values()) {
+      for (const finding of list) {
+        if (finding.mend) {
           map.set(`${finding.rule}|${finding.mend.sure ? finding.mend.label : ''}`, [
             ...(map.get(`${finding.rule}|${finding.mend.sure ? finding.mend.label : ''}`) ?? []),
             finding,
           ]);
+        }
+      }
+    }
     return [...map.values()];
   }, [findings]);
-  if (!groups.length) return null;
+  if (!groups.length) {
+    return null;
+  }
   const total = groups.reduce((sum, group) => sum + group.length, 0);
   return (
     <Menu position="bottom-end" width={340}>

@@ -20,13 +20,17 @@ function Receiver({ kept, id, version }: { kept: KeptLayout; id: string; version
     void core()
       .fitOne(id, kept.layout)
       .then((answer) => {
-        if (!late) setFitted(answer.fitted);
+        if (!late) {
+          setFitted(answer.fitted);
+        }
       });
     return () => {
       late = true;
     };
   }, [id, kept, version]);
-  if (!fitted) return null;
+  if (!fitted) {
+    return null;
+  }
   return (
     <details className="receiver">
       <summary>
@@ -70,12 +74,13 @@ export function SidePanel({ id }: { id: string | undefined }) {
   const findings = useBank((state) => (id ? state.findings.get(id) : undefined)) ?? NONE;
   const layouts = useBank((state) => state.layouts);
   const item = id ? itemById(id) : undefined;
-  if (!item)
+  if (!item) {
     return (
       <aside className="panel side-panel" aria-label="Question">
         <p className="soft">Choose a question to see it whole.</p>
       </aside>
     );
+  }
   const choice =
     item.kind === 'choice-one' || item.kind === 'choice-many' || item.kind === 'true-false';
   const facts = [

@@ -9,7 +9,9 @@ export function TagSelected({ ids }: { ids: readonly string[] }) {
   const add = (): void => {
     const pair = /^([^:]+):\s*(.+)$/.exec(text.trim());
     const tag = pair ? { name: pair[1]!.trim(), value: pair[2]! } : { value: text.trim() };
-    if (!tag.value) return;
+    if (!tag.value) {
+      return;
+    }
     const changed = ids.flatMap((id) => {
       const item = itemById(id);
       return item && !item.tags?.some((own) => own.name === tag.name && own.value === tag.value)
@@ -18,7 +20,9 @@ export function TagSelected({ ids }: { ids: readonly string[] }) {
     });
     void changeItems(`Tag ${changed.length} questions`, changed);
     // The field is left at once, so that Ctrl+Z right behind Enter is the page's and not the closing field's.
-    if (document.activeElement instanceof HTMLElement) document.activeElement.blur();
+    if (document.activeElement instanceof HTMLElement) {
+      document.activeElement.blur();
+    }
     setOpen(false);
     setText('');
   };

@@ -13,21 +13,28 @@ export async function applyEdits(label: string, edits: readonly Edit[]): Promise
   const refused: string[] = [];
   for (const { id, field, text } of edits) {
     const item = changed.get(id) ?? itemById(id);
-    if (!item) continue;
-    const fields = setCell(item, field, text);
-    if ('refused' in fields) {
-      refused.push(fields.refused as string);
+    if (!item) {
       continue;
     }
-    if (Object.keys(fields).length) changed.set(id, withFields(item, fields as Partial<Item>));
+    const fields = setCell(item, field, text);
+    if ('refused' in fields) {
+      refused.push(fields.refused);
+      continue;
+    }
+    if (Object.keys(fields).length) {
+      changed.set(id, withFields(item, fields));
+    }
   }
-  if (refused.length)
+  if (refused.length) {
     sayProblem(
       refused.length === 1
         ? refused[0]!
         : `${refused.length} cells were left as they are. The first: ${refused[0]}`,
     );
-  if (changed.size) await changeItems(label, [...changed.values()]);
+  }
+  if (changed.size) {
+    await changeItems(label, [...changed.values()]);
+  }
 }
 
 /** A pasted block as rows of texts: tab text as spreadsheets copy it, quotes around cells with line breaks. */
@@ -56,12 +63,14 @@ export async function pasteBlock(
   const extra: Item[] = [];
   block.forEach((texts, r) => {
     const item = rows[at.row + r];
-    if (item)
+    if (item) {
       texts.forEach((text, c) => {
         const field = columns[at.column + c];
-        if (field) edits.push({ id: item.id, field, text: text.trim() });
+        if (field) {
+          edits.push({ id: item.id, field, text: text.trim() });
+        }
       });
-    else {
+    } else {
       let fresh: Item = {
         id: crypto.randomUUID(),
         ref: '',
@@ -75,15 +84,21 @@ export async function pasteBlock(
         .sort(([a], [b]) => Number(a === 'key') - Number(b === 'key'));
       for (const [field, text] of cells) {
         const fields = field ? setCell(fresh, field, text) : {};
-        if (!('refused' in fields)) fresh = withFields(fresh, fields as Partial<Item>);
+        if (!('refused' in fields)) {
+          fresh = withFields(fresh, fields);
+        }
       }
-      if (fresh.stem.plain || fresh.options?.length) extra.push(fresh);
+      if (fresh.stem.plain || fresh.options?.length) {
+        extra.push(fresh);
+      }
     }
   });
   const ordered = edits.sort((a, b) => Number(a.field === 'key') - Number(b.field === 'key'));
   const cells = block.reduce((sum, row) => sum + row.length, 0);
-  if (ordered.length) await applyEdits(`Paste ${cells} cells`, ordered);
-  if (extra.length)
+  if (ordered.length) {
+    await applyEdits(`Paste ${cells} cells`, ordered);
+  }
+  if (extra.length) {
     await addItems(
       `Paste ${extra.length} questions`,
       nameItems(
@@ -91,6 +106,7 @@ export async function pasteBlock(
         bankState().items.map((item) => item.ref),
       ),
     );
+  }
   say(
     `${cells} cells pasted.${extra.length ? ` ${extra.length} new questions stand at the end.` : ''}`,
   );

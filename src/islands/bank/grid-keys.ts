@@ -50,7 +50,9 @@ function named(event: KeyboardEvent, grid: GridActions): boolean {
       return true;
     case 'Tab':
       // At the grid's ends Tab leaves it, so that nobody is caught in it.
-      if (event.shiftKey ? at.column === 0 : at.column === columnCount - 1) return false;
+      if (event.shiftKey ? at.column === 0 : at.column === columnCount - 1) {
+        return false;
+      }
       focus(at.row, at.column + (event.shiftKey ? -1 : 1));
       return true;
     case 'Home':
@@ -67,8 +69,11 @@ function named(event: KeyboardEvent, grid: GridActions): boolean {
       return true;
     case 'Delete':
     case 'Backspace':
-      if (control) grid.remove();
-      else grid.clear();
+      if (control) {
+        grid.remove();
+      } else {
+        grid.clear();
+      }
       return true;
     case 'Escape':
       focus(at.row, at.column);
@@ -83,16 +88,23 @@ export function pressKey(event: KeyboardEvent, grid: GridActions): boolean {
   const control = event.ctrlKey || event.metaKey;
   const direction = DIRECTIONS[event.key];
   if (grid.at.row < 0) {
-    if (!direction && event.key !== 'Enter') return false;
+    if (!direction && event.key !== 'Enter') {
+      return false;
+    }
     grid.focus(0, 2);
     return true;
   }
   if (direction) {
-    if (event.shiftKey) grid.extend(direction);
-    else arrow(direction, control, grid);
+    if (event.shiftKey) {
+      grid.extend(direction);
+    } else {
+      arrow(direction, control, grid);
+    }
     return true;
   }
-  if (named(event, grid)) return true;
+  if (named(event, grid)) {
+    return true;
+  }
   if (control && event.key.toLowerCase() === 'd') {
     grid.fillDown();
     return true;

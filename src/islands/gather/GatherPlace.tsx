@@ -25,7 +25,9 @@ const TextSeam = lazy(() => import('./TextSeam').then((module) => ({ default: mo
 function usePaste(): void {
   useEffect(() => {
     const paste = (event: ClipboardEvent): void => {
-      if (isTyping(event.target)) return;
+      if (isTyping(event.target)) {
+        return;
+      }
       const file = event.clipboardData?.files[0];
       const text = event.clipboardData?.getData('text/plain') ?? '';
       const html = event.clipboardData?.getData('text/html') ?? '';
@@ -65,7 +67,9 @@ function FileButton({ label, main = false }: { label: string; main?: boolean }) 
         onChange={(event) => {
           const file = event.target.files?.[0];
           event.target.value = '';
-          if (file) void bringFile(file);
+          if (file) {
+            void bringFile(file);
+          }
         }}
       />
     </>
@@ -144,11 +148,14 @@ function Head() {
   const take = (most?: number): void => {
     const count = agree(most);
     const stays = ready(gatherState()).length;
-    if (count)
+    if (count) {
       say(
         `${count} ${count === 1 ? 'question is' : 'questions are'} in the bank. Undo takes ${count === 1 ? 'it' : 'them'} back.`,
       );
-    if (!most && !stays && !blocked) go('/bank');
+    }
+    if (!most && !stays && !blocked) {
+      go('/bank');
+    }
   };
   return (
     <div className="place-head">
@@ -206,8 +213,12 @@ function Busy() {
 export default function GatherPlace() {
   usePaste();
   const { busy, answer, findings, name } = useGather();
-  if (busy && !answer) return <Busy />;
-  if (!answer) return <Empty />;
+  if (busy && !answer) {
+    return <Busy />;
+  }
+  if (!answer) {
+    return <Empty />;
+  }
   const general = findings.filter(
     (finding) =>
       !finding.item && !finding.where?.cell && (finding.level !== 'note' || !finding.where?.line),

@@ -62,10 +62,14 @@ function RangeField() {
         spellCheck={false}
         onChange={(event) => setText(event.target.value)}
         onBlur={() => {
-          if ((chosen.range ?? '') !== text.trim()) use();
+          if ((chosen.range ?? '') !== text.trim()) {
+            use();
+          }
         }}
         onKeyDown={(event) => {
-          if (event.key === 'Enter') use();
+          if (event.key === 'Enter') {
+            use();
+          }
         }}
       />
     </label>
@@ -75,7 +79,9 @@ function RangeField() {
 /** The key of running text: by the signs and answer lines that stand there, or by an emphasis that the user names. */
 function TextKey() {
   const { answer, overrule: chosen } = useGather();
-  if (!answer) return null;
+  if (!answer) {
+    return null;
+  }
   const { key, because } = answer.reading;
   const words = {
     bold: 'bold',
@@ -109,7 +115,9 @@ function TextKey() {
 
 export function ReadAs() {
   const { answer, overrule: chosen } = useGather();
-  if (!answer) return null;
+  if (!answer) {
+    return null;
+  }
   const { reading, sheets, sheet, readable } = answer;
   const inRows = reading.as === 'table' || reading.as === undefined;
   const isText = answer.text !== undefined;

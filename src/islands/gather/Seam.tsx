@@ -29,17 +29,26 @@ const NONE: readonly Finding[] = [];
 
 /** How wide a column is shown, by what it holds. */
 function weightOf(role: Role, longest: number): number {
-  if (role === 'stem' || role === 'accepted') return 190;
-  if (role === 'option' || role === 'right' || role === 'wrong') return 92;
-  if (role === 'key' || role === 'seconds' || role === 'points' || role === 'number-in-file')
+  if (role === 'stem' || role === 'accepted') {
+    return 190;
+  }
+  if (role === 'option' || role === 'right' || role === 'wrong') {
+    return 92;
+  }
+  if (role === 'key' || role === 'seconds' || role === 'points' || role === 'number-in-file') {
     return longest > 9 ? 84 : 56;
-  if (role === 'ignore') return 64;
+  }
+  if (role === 'ignore') {
+    return 64;
+  }
   return 100;
 }
 
 function labelOf(column: Column | undefined, options: Map<string, number>): string {
-  if (!column || column.role === 'ignore') return 'aside';
-  if (column.role !== 'option')
+  if (!column || column.role === 'ignore') {
+    return 'aside';
+  }
+  if (column.role !== 'option') {
     return column.role === 'seconds'
       ? 's'
       : column.role === 'points'
@@ -47,6 +56,7 @@ function labelOf(column: Column | undefined, options: Map<string, number>): stri
         : column.role === 'key'
           ? 'right'
           : ROLE_WORDS[column.role];
+  }
   const n = (options.get('option') ?? 0) + 1;
   options.set('option', n);
   return `option ${String.fromCharCode(64 + n)}`;
@@ -56,7 +66,9 @@ function useColumns(): ShownColumn[] {
   const { answer } = useGather();
   return useMemo(() => {
     const sheet = answer?.sheet;
-    if (!answer || !sheet) return [];
+    if (!answer || !sheet) {
+      return [];
+    }
     const range = answer.reading.range ? parseRange(answer.reading.range) : undefined;
     const sample = sheet.rows.slice(0, 60);
     const widest = Math.min(40, Math.max(0, ...sample.map((row) => row.length)));
@@ -70,7 +82,9 @@ function useColumns(): ShownColumn[] {
       const column = answer.reading.columns.find(
         (candidate) => columnIndex(candidate.column) === index,
       );
-      if (!column && !sample.some((row) => row[index]?.trim())) continue;
+      if (!column && !sample.some((row) => row[index]?.trim())) {
+        continue;
+      }
       const longest = Math.max(0, ...sample.map((row) => row[index]?.length ?? 0));
       shown.push({
         index,
@@ -86,13 +100,18 @@ function useColumns(): ShownColumn[] {
 function useRows(): ShownRow[] {
   const { answer, items } = useGather();
   return useMemo(() => {
-    if (!answer?.sheet) return [];
+    if (!answer?.sheet) {
+      return [];
+    }
     const byRow = new Map<number, { item: Item; n: number }[]>();
     items.forEach((item, n) => {
       const row = item.origin?.row ?? 0;
       const own = byRow.get(row);
-      if (own) own.push({ item, n: n + 1 });
-      else byRow.set(row, [{ item, n: n + 1 }]);
+      if (own) {
+        own.push({ item, n: n + 1 });
+      } else {
+        byRow.set(row, [{ item, n: n + 1 }]);
+      }
     });
     return answer.sheet.rows
       .map((cells, index): ShownRow => {
@@ -116,8 +135,9 @@ function RoleMenu({ column }: { column: ShownColumn }) {
     const all = (answer?.reading.columns ?? []).map(({ n: _n, ...rest }) =>
       rest.column === letters ? { ...rest, role: next } : rest,
     );
-    if (!all.some((candidate) => candidate.column === letters))
+    if (!all.some((candidate) => candidate.column === letters)) {
       all.push({ column: letters, role: next });
+    }
     void overrule({ columns: all, headingRow: answer?.reading.headingRow ?? null, key: undefined });
   };
   const because = answer?.reading.because[`columns.${letters}`];
@@ -268,7 +288,9 @@ export function Seam() {
   const total = columns.reduce((sum, column) => sum + column.width, 0);
   const template = `34px ${columns.map((column) => `minmax(38px, ${Math.round((column.width / total) * 1000)}fr)`).join(' ')}`;
   const move = (event: KeyboardEvent<HTMLDivElement>): void => {
-    if (event.key !== 'ArrowDown' && event.key !== 'ArrowUp') return;
+    if (event.key !== 'ArrowDown' && event.key !== 'ArrowUp') {
+      return;
+    }
     const cards = [...(scroller?.querySelectorAll<HTMLElement>('.understood[tabindex]') ?? [])];
     const at = cards.findIndex((card) => card.contains(document.activeElement));
     const next = cards[Math.max(0, at + (event.key === 'ArrowDown' ? 1 : -1))];

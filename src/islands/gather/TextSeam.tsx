@@ -65,7 +65,9 @@ function Placed({
 }) {
   const element = useRef<HTMLDivElement>(null);
   useLayoutEffect(() => {
-    if (element.current) onHeight(beside.item.id, element.current.offsetHeight);
+    if (element.current) {
+      onHeight(beside.item.id, element.current.offsetHeight);
+    }
   });
   return (
     <div
@@ -119,7 +121,9 @@ export function TextSeam() {
   const makeRoom = useCallback(
     (anew = false) => {
       const open = editor.current;
-      if (!open) return;
+      if (!open) {
+        return;
+      }
       const { view } = open;
       const { doc } = view.state;
       const top = (line: number): number =>
@@ -142,8 +146,9 @@ export function TextSeam() {
         !anew &&
         next.length === rooms.current.length &&
         next.every((room, index) => Math.abs(room - rooms.current[index]!) < 2)
-      )
+      ) {
         return;
+      }
       rooms.current = next;
       open.show(
         inOrder([
@@ -158,13 +163,14 @@ export function TextSeam() {
   useEffect(() => {
     // As many questions as before keep the room that stands below them; else it is made anew from none.
     if (rooms.current.length !== besides.length) {
-      if (rooms.current.some(Boolean))
+      if (rooms.current.some(Boolean)) {
         editor.current?.show(
           inOrder([
             ...aside,
             ...besides.map(({ from, to, state }) => ({ from, to, state, room: 0 })),
           ]),
         );
+      }
       rooms.current = besides.map(() => 0);
     }
     makeRoom(true);
@@ -187,7 +193,9 @@ export function TextSeam() {
   const pending = useRef(0);
   const onHeight = useCallback(
     (id: string, height: number) => {
-      if (heights.current.get(id) === height) return;
+      if (heights.current.get(id) === height) {
+        return;
+      }
       heights.current.set(id, height);
       cancelAnimationFrame(pending.current);
       pending.current = requestAnimationFrame(() => {
@@ -201,7 +209,9 @@ export function TextSeam() {
   const view = editor.current?.view;
   const shown = useMemo(() => {
     void moved;
-    if (!view) return [];
+    if (!view) {
+      return [];
+    }
     const { doc } = view.state;
     const first = doc.lineAt(Math.min(view.viewport.from, doc.length)).number;
     const last = doc.lineAt(Math.min(view.viewport.to, doc.length)).number;
@@ -218,7 +228,9 @@ export function TextSeam() {
         role="list"
         aria-label={`What was understood of ${name}`}
         onWheel={(event) => {
-          if (view) view.scrollDOM.scrollTop += event.deltaY;
+          if (view) {
+            view.scrollDOM.scrollTop += event.deltaY;
+          }
         }}
       >
         <div style={{ transform: `translateY(${-(view?.scrollDOM.scrollTop ?? 0)}px)` }}>

@@ -21,7 +21,9 @@ export function pickRight(item: Item, index: number): Partial<Item> {
 function StemEditor({ item, onDone }: { item: Item; onDone: () => void }) {
   const [text, setText] = useState(item.stem.plain);
   const keep = (): void => {
-    if (text.trim() && text !== item.stem.plain) void mend(item, { stem: { plain: text.trim() } });
+    if (text.trim() && text !== item.stem.plain) {
+      void mend(item, { stem: { plain: text.trim() } });
+    }
     onDone();
   };
   return (
@@ -38,7 +40,9 @@ function StemEditor({ item, onDone }: { item: Item; onDone: () => void }) {
           event.preventDefault();
           keep();
         }
-        if (event.key === 'Escape') onDone();
+        if (event.key === 'Escape') {
+          onDone();
+        }
       }}
     />
   );
@@ -77,12 +81,16 @@ export function Understood({
       tabIndex={0}
       aria-label={`Question ${n}`}
       onKeyDown={(event) => {
-        if (event.target !== event.currentTarget) return;
+        if (event.target !== event.currentTarget) {
+          return;
+        }
         if (event.key === 'F2') {
           event.preventDefault();
           setEditing(true);
         }
-        if (event.key === 'Delete') leaveOut(item, !isOut);
+        if (event.key === 'Delete') {
+          leaveOut(item, !isOut);
+        }
         const letter = event.key.length === 1 ? event.key.toUpperCase().charCodeAt(0) - 65 : -1;
         if (
           choice &&
@@ -90,8 +98,9 @@ export function Understood({
           !event.metaKey &&
           letter >= 0 &&
           letter < (item.options?.length ?? 0)
-        )
+        ) {
           void mend(item, pickRight(item, letter));
+        }
       }}
     >
       <span className="mono n">{n}</span>

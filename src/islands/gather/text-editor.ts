@@ -52,10 +52,14 @@ const lookField = StateField.define<DecorationSet>({
   create: () => Decoration.none,
   update(decorations, transaction) {
     const set = transaction.effects.find((effect) => effect.is(setLooks));
-    if (!set) return decorations.map(transaction.changes);
+    if (!set) {
+      return decorations.map(transaction.changes);
+    }
     const { doc } = transaction.state;
-    const marks = (set.value as readonly TextLook[]).flatMap(({ line, from, to, look }) => {
-      if (line > doc.lines) return [];
+    const marks = set.value.flatMap(({ line, from, to, look }) => {
+      if (line > doc.lines) {
+        return [];
+      }
       const at = doc.line(line);
       return to > from && to <= at.length
         ? [Decoration.mark({ class: `t-${look}` }).range(at.from + from, at.from + to)]
@@ -77,14 +81,17 @@ const LINE = {
 function decorate(doc: Text, blocks: readonly TextBlock[]): DecorationSet {
   const builder = new RangeSetBuilder<Decoration>();
   for (const { from, to, state, room } of blocks) {
-    if (from > doc.lines) break;
+    if (from > doc.lines) {
+      break;
+    }
     for (let n = from; n <= Math.min(to, doc.lines); n++) {
       const at = doc.line(n).from;
       builder.add(at, at, LINE[state]);
     }
     const end = doc.line(Math.min(to, doc.lines)).to;
-    if (room > 0)
+    if (room > 0) {
       builder.add(end, end, Decoration.widget({ widget: new Room(room), block: true, side: 1 }));
+    }
   }
   return builder.finish();
 }
@@ -93,9 +100,7 @@ const blockField = StateField.define<DecorationSet>({
   create: () => Decoration.none,
   update(decorations, transaction) {
     const set = transaction.effects.find((effect) => effect.is(setBlocks));
-    return set
-      ? decorate(transaction.state.doc, set.value as readonly TextBlock[])
-      : decorations.map(transaction.changes);
+    return set ? decorate(transaction.state.doc, set.value) : decorations.map(transaction.changes);
   },
   provide: (field) => EditorView.decorations.from(field),
 });
@@ -163,8 +168,12 @@ export function openTextEditor(
     look,
     EditorView.contentAttributes.of({ 'aria-label': label, spellcheck: 'false', tabindex: '0' }),
     EditorView.updateListener.of((update) => {
-      if (update.docChanged) onChange(update.state.doc.toString());
-      if (update.geometryChanged || update.viewportChanged) onMove();
+      if (update.docChanged) {
+        onChange(update.state.doc.toString());
+      }
+      if (update.geometryChanged || update.viewportChanged) {
+        onMove();
+      }
     }),
     EditorView.domEventHandlers({
       scroll: () => {

@@ -8,10 +8,15 @@ export function useFindingsByItem(): ReadonlyMap<string, readonly Finding[]> {
   return useMemo(() => {
     const map = new Map<string, Finding[]>();
     for (const finding of findings) {
-      if (!finding.item) continue;
+      if (!finding.item) {
+        continue;
+      }
       const own = map.get(finding.item);
-      if (own) own.push(finding);
-      else map.set(finding.item, [finding]);
+      if (own) {
+        own.push(finding);
+      } else {
+        map.set(finding.item, [finding]);
+      }
     }
     return map;
   }, [findings]);

@@ -32,13 +32,16 @@ export function useRangeDrag(): {
   const current = useRef<CellRange | undefined>(undefined);
   useEffect(() => {
     const move = (event: globalThis.PointerEvent): void => {
-      if (!start.current) return;
+      if (!start.current) {
+        return;
+      }
       const cell = cellAt(event.clientX, event.clientY);
       if (
         !cell ||
         (cell.row === start.current.row && cell.column === start.current.column && !current.current)
-      )
+      ) {
         return;
+      }
       document.getSelection()?.removeAllRanges();
       current.current = between(start.current, cell);
       setDragged(current.current);
@@ -48,13 +51,14 @@ export function useRangeDrag(): {
       start.current = undefined;
       current.current = undefined;
       setDragged(undefined);
-      if (range && (range.bottom > range.top || range.right > range.left))
+      if (range && (range.bottom > range.top || range.right > range.left)) {
         void overrule({
           range: rangeName(range),
           columns: undefined,
           headingRow: undefined,
           key: undefined,
         });
+      }
     };
     document.addEventListener('pointermove', move);
     document.addEventListener('pointerup', up);
@@ -64,8 +68,9 @@ export function useRangeDrag(): {
     };
   }, []);
   const onPointerDown = useCallback((event: PointerEvent) => {
-    if (event.button === 0 && !(event.target as Element).closest('button'))
+    if (event.button === 0 && !(event.target as Element).closest('button')) {
       start.current = cellAt(event.clientX, event.clientY);
+    }
   }, []);
   return { dragged, onPointerDown };
 }

@@ -163,7 +163,7 @@ const MANY = 3;
 
 export function Files({ layouts }: { layouts: readonly Layout[] }) {
   const { files, busy } = useHandOver();
-  if (busy)
+  if (busy) {
     return (
       <div className="bar fine" role="status">
         <span>{busy}</span>
@@ -172,7 +172,10 @@ export function Files({ layouts }: { layouts: readonly Layout[] }) {
         </button>
       </div>
     );
-  if (!files.length) return null;
+  }
+  if (!files.length) {
+    return null;
+  }
   const differing = files.filter((file) => file.differences.length).length;
   const groups = [...new Set(files.map((file) => file.layout))].map((id) => ({
     id,

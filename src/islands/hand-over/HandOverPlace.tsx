@@ -151,7 +151,7 @@ export default function HandOverPlace() {
     void refit(kept);
   }, [items, kept, choice, out]);
   const canFill = columns.filter((column) => column.counts[0] + column.counts[1] > 0).length;
-  if (!items.length)
+  if (!items.length) {
     return (
       <div className="empty">
         <h1>Nothing to hand over yet</h1>
@@ -160,7 +160,8 @@ export default function HandOverPlace() {
         </p>
       </div>
     );
-  if (!layouts.length)
+  }
+  if (!layouts.length) {
     return (
       <div className="empty">
         <h1>No receiver in view</h1>
@@ -170,6 +171,7 @@ export default function HandOverPlace() {
         </p>
       </div>
     );
+  }
   const opened = kept.find((one) => one.id === open?.layout);
   return (
     <>

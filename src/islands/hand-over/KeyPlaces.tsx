@@ -26,7 +26,9 @@ function Bars({ places, spread }: { places: Places; spread: boolean }) {
     let gone = false;
     void import('chart.js').then(
       ({ Chart, BarController, BarElement, CategoryScale, LinearScale, Legend }) => {
-        if (gone || !canvas.current) return;
+        if (gone || !canvas.current) {
+          return;
+        }
         Chart.register(BarController, BarElement, CategoryScale, LinearScale, Legend);
         const [ink, line] = [colour('--ink'), colour('--line')];
         const chart = new Chart(canvas.current, {
@@ -96,18 +98,24 @@ export function KeyPlaces({ kept }: { kept: readonly KeptLayout[] }) {
   const one = concerned.find(({ id }) => id === chosen) ?? concerned[0];
   const [places, setPlaces] = useState<Places>();
   useEffect(() => {
-    if (!one) return undefined;
+    if (!one) {
+      return undefined;
+    }
     let late = false;
     void core()
       .keyPlaces([...ids], one.layout, one.variants ?? {}, spread ?? SEED)
       .then((found) => {
-        if (!late) setPlaces(found);
+        if (!late) {
+          setPlaces(found);
+        }
       });
     return () => {
       late = true;
     };
   }, [ids, one, spread]);
-  if (!one || !places?.questions) return null;
+  if (!one || !places?.questions) {
+    return null;
+  }
   const uneven = unevenness(places);
   return (
     <details className="panel key-places">
@@ -196,8 +204,11 @@ export function KeyPlaces({ kept }: { kept: readonly KeptLayout[] }) {
                   defaultValue={spread}
                   onBlur={(event) => {
                     const seed = Number(event.target.value);
-                    if (Number.isInteger(seed) && seed >= 0) setWishes({ spread: seed });
-                    else event.target.value = String(spread);
+                    if (Number.isInteger(seed) && seed >= 0) {
+                      setWishes({ spread: seed });
+                    } else {
+                      event.target.value = String(spread);
+                    }
                   }}
                 />
               </label>

@@ -30,14 +30,17 @@ function wordsOf(
   const tone = TONES[column.states[row] ?? 2]!;
   const reason = column.words[column.reasons[row] ?? 0] ?? '';
   const n = column.changes[row] ?? 0;
-  if (tone === 'fits') return { tone, sign: '✓', text: 'fits', title: 'fits as it is' };
-  if (tone === 'changes')
+  if (tone === 'fits') {
+    return { tone, sign: '✓', text: 'fits', title: 'fits as it is' };
+  }
+  if (tone === 'changes') {
     return {
       tone,
       sign: '!',
       text: `${n} ${n === 1 ? 'change' : 'changes'}`,
       title: `fits with ${n} ${n === 1 ? 'change' : 'changes'}`,
     };
+  }
   return { tone, sign: '✕', text: brief(reason), title: reason };
 }
 
@@ -65,7 +68,9 @@ export function Matrix({
   const minWidth = 190 + layouts.length * 98;
   const wanted = useRef(false);
   useEffect(() => {
-    if (!open || !wanted.current) return;
+    if (!open || !wanted.current) {
+      return;
+    }
     wanted.current = false;
     virtual.scrollToIndex(open.row, { align: 'auto' });
     requestAnimationFrame(() =>
@@ -78,7 +83,9 @@ export function Matrix({
     const step = { ArrowUp: [-1, 0], ArrowDown: [1, 0], ArrowLeft: [0, -1], ArrowRight: [0, 1] }[
       event.key
     ];
-    if (!step) return;
+    if (!step) {
+      return;
+    }
     event.preventDefault();
     wanted.current = true;
     // From the open cell: the focus follows a frame later, and a quick second key must not start from where it was.
@@ -143,7 +150,9 @@ export function Matrix({
               </span>
               {layouts.map((layout, c) => {
                 const column = columns.find((candidate) => candidate.layout === layout.id);
-                if (!column) return <span role="gridcell" key={layout.id} />;
+                if (!column) {
+                  return <span role="gridcell" key={layout.id} />;
+                }
                 const { tone, sign, text, title } = wordsOf(column, position.index);
                 const isOpen = open?.row === position.index && open.layout === layout.id;
                 const first = !open && position.index === 0 && c === 0;

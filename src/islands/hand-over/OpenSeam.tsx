@@ -48,7 +48,9 @@ function OwnText({
         value={text}
         onChange={(event) => setText(event.target.value)}
         onKeyDown={(event) => {
-          if (event.key === 'Escape') onCancel();
+          if (event.key === 'Escape') {
+            onCancel();
+          }
           if (event.key === 'Enter' && !event.shiftKey) {
             event.preventDefault();
             onKeep(text.trim());
@@ -225,7 +227,9 @@ export function OpenSeam({
         layout.shape === 'grid' ? { ids: [...ids], decisions: kept.variants ?? {} } : undefined,
       )
       .then((found) => {
-        if (!late) setAnswer(found);
+        if (!late) {
+          setAnswer(found);
+        }
       });
     return () => {
       late = true;
@@ -237,7 +241,9 @@ export function OpenSeam({
       column ? [...column.states].flatMap((state, index) => (state === 1 ? [index] : [])) : [],
     [column],
   );
-  if (!answer?.item) return <aside className="panel open-seam" />;
+  if (!answer?.item) {
+    return <aside className="panel open-seam" />;
+  }
   const { fitted, item } = answer;
   const onDecide = (next: Decision | undefined): void => decide(layout.id, id, next);
   const lines = linesOf(item, layout, fitted);

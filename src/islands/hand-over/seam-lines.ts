@@ -30,7 +30,7 @@ function answersOf(item: Item): { field: string; name: string; left: string[]; r
     ];
   }
   const typed: Role[] = ['accepted', 'option', 'key', 'right', 'verdict', 'weight'];
-  if (item.accepted)
+  if (item.accepted) {
     return [
       {
         field: 'accepted',
@@ -39,7 +39,8 @@ function answersOf(item: Item): { field: string; name: string; left: string[]; r
         roles: typed,
       },
     ];
-  if (item.pairs)
+  }
+  if (item.pairs) {
     return [
       {
         field: 'pairs',
@@ -48,7 +49,8 @@ function answersOf(item: Item): { field: string; name: string; left: string[]; r
         roles: ['pair', 'left', 'right-side', 'option'],
       },
     ];
-  if (item.steps)
+  }
+  if (item.steps) {
     return [
       {
         field: 'steps',
@@ -57,7 +59,8 @@ function answersOf(item: Item): { field: string; name: string; left: string[]; r
         roles: ['step', 'option'],
       },
     ];
-  if (item.gaps)
+  }
+  if (item.gaps) {
     return [
       {
         field: 'gaps',
@@ -66,7 +69,8 @@ function answersOf(item: Item): { field: string; name: string; left: string[]; r
         roles: ['accepted', 'option'],
       },
     ];
-  if (item.number)
+  }
+  if (item.number) {
     return [
       {
         field: 'number',
@@ -77,6 +81,7 @@ function answersOf(item: Item): { field: string; name: string; left: string[]; r
         roles: ['value', 'tolerance', 'unit', ...typed],
       },
     ];
+  }
   return [];
 }
 
@@ -100,10 +105,11 @@ const BESIDE: readonly (readonly [string, string, Role, (item: Item) => string])
 
 /** Whether a file without cells says this field. */
 function saysIn({ shape, marks, file }: Layout, field: string): boolean {
-  if (shape === 'package')
+  if (shape === 'package') {
     return file.standard === 'common-cartridge-1.3'
       ? !['seconds', 'hint', 'attempts', 'tags'].includes(field)
       : field !== 'hint';
+  }
   return (
     (
       { title: marks?.titleOpen, category: marks?.category, explanation: undefined } as Record<
@@ -169,7 +175,7 @@ export function linesOf(item: Item, layout: Layout, fitted: Fitted): Line[] {
   });
   const byWay = as?.options && isCells ? keySaid(layout) : undefined;
   const key = lines.find((line) => line.field === 'key');
-  if (byWay && key && !key.right.length)
+  if (byWay && key && !key.right.length) {
     key.right = [
       {
         place: byWay,
@@ -179,6 +185,7 @@ export function linesOf(item: Item, layout: Layout, fitted: Fitted): Line[] {
           .join(', '),
       },
     ];
+  }
   const recoded = fitted.changes.find((change) => change.field === 'kind');
   lines.push({
     field: 'kind',
@@ -192,7 +199,7 @@ export function linesOf(item: Item, layout: Layout, fitted: Fitted): Line[] {
   });
   for (const [field, name, role, textOf] of BESIDE) {
     const text = textOf(item);
-    if (text)
+    if (text) {
       lines.push({
         field,
         name,
@@ -202,14 +209,16 @@ export function linesOf(item: Item, layout: Layout, fitted: Fitted): Line[] {
           : said(field, as && [textOf(as)]),
         lead: 0,
       });
+    }
   }
   const seen = new Set<Line['right'][number]>();
-  for (const line of lines)
+  for (const line of lines) {
     line.right = line.right.filter((place) => {
       const fresh = !seen.has(place);
       seen.add(place);
       return fresh;
     });
+  }
   return lines.filter(
     (line) =>
       line.field !== 'kind' ||

@@ -53,7 +53,7 @@ function RolePicker({ kept, letters }: { kept: KeptLayout; letters: string }) {
                 void changeColumn(kept, {
                   ...(column ?? { column: letters }),
                   role: next,
-                } as Column)
+                })
               }
             >
               {ROLE_WORDS[next]}
@@ -68,8 +68,12 @@ function RolePicker({ kept, letters }: { kept: KeptLayout; letters: string }) {
 /** How wide a column of the blank is shown, by what it takes. */
 function widthOf(layout: Layout, index: number, isForm: boolean): number {
   const role = layout.columns.find((column) => columnIndex(column.column) === index)?.role;
-  if (!isForm || layout.shape !== 'rows') return index ? 150 : 90;
-  if (role === 'stem' || role === 'accepted' || role === 'explanation') return 190;
+  if (!isForm || layout.shape !== 'rows') {
+    return index ? 150 : 90;
+  }
+  if (role === 'stem' || role === 'accepted' || role === 'explanation') {
+    return 190;
+  }
   return role === undefined || role === 'ignore' ? 58 : role === 'number-in-file' ? 88 : 104;
 }
 
@@ -79,27 +83,35 @@ type CellMark = { word: string; tone: string };
 function markOf(layout: Layout, row: number, column: number): CellMark | undefined {
   const { headingRow, firstRow = 2, sample, cells } = layout.file;
   const own = cells?.find((cell) => cell.cell === cellName(row - 1, column));
-  if (own)
+  if (own) {
     return {
       word:
         own.role === 'set-title' ? 'the set’s title goes here' : 'the set’s description goes here',
       tone: 'title-cell',
     };
-  if (layout.grid)
+  }
+  if (layout.grid) {
     return row === layout.grid.categoryRow || column === columnIndex(layout.grid.levelColumn)
       ? { word: row === layout.grid.categoryRow ? 'categories' : 'levels', tone: 'heading-cell' }
       : undefined;
-  if (row === headingRow) return { word: 'heading', tone: 'heading-cell' };
+  }
+  if (row === headingRow) {
+    return { word: 'heading', tone: 'heading-cell' };
+  }
   if (
     layout.lines &&
     layout.file.firstColumn &&
     column === columnIndex(layout.file.firstColumn) &&
     row >= firstRow
-  )
+  ) {
     return { word: 'names the field', tone: 'heading-cell' };
-  if (sample && row >= sample[0] && row <= sample[1])
+  }
+  if (sample && row >= sample[0] && row <= sample[1]) {
     return { word: 'sample, cleared by a fill', tone: 'sample-cell' };
-  if (row >= firstRow && layout.shape === 'rows') return { word: '', tone: 'fill-cell' };
+  }
+  if (row >= firstRow && layout.shape === 'rows') {
+    return { word: '', tone: 'fill-cell' };
+  }
   return undefined;
 }
 
@@ -203,7 +215,9 @@ export function BlankView({
       points ? Math.max(first + 3, layout.file.sample?.[1] ?? 0) + 2 : ROWS_SHOWN,
     ),
   );
-  while (points && shown.length < first + 1) shown.push([]);
+  while (points && shown.length < first + 1) {
+    shown.push([]);
+  }
   const preview = isForm ? previewOf(layout, fitted) : new Map<string, string>();
   const setTitleCell = (cell: string): void => {
     const cells = [
@@ -263,7 +277,9 @@ export function BlankView({
                         .join('; ') || undefined
                     }
                     onDoubleClick={() => {
-                      if (points && r + 1 < first) setTitleCell(cellName(r, c));
+                      if (points && r + 1 < first) {
+                        setTitleCell(cellName(r, c));
+                      }
                     }}
                   >
                     {changes ? (

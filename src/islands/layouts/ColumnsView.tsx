@@ -39,10 +39,14 @@ function Cell({
       defaultValue={value}
       placeholder={placeholder}
       onBlur={(event) => {
-        if (event.target.value.trim() !== value) onChange(event.target.value.trim());
+        if (event.target.value.trim() !== value) {
+          onChange(event.target.value.trim());
+        }
       }}
       onKeyDown={(event) => {
-        if (event.key === 'Enter') event.currentTarget.blur();
+        if (event.key === 'Enter') {
+          event.currentTarget.blur();
+        }
       }}
     />
   );
@@ -54,8 +58,11 @@ function ColumnRow({ kept, column, index }: { kept: KeptLayout; column: Column; 
   const of = `of column ${column.column}`;
   const change = (next: Partial<Column>): void => {
     const merged: Record<string, unknown> = { ...column, ...next };
-    for (const [name, value] of Object.entries(merged))
-      if (value === undefined || value === '') delete merged[name];
+    for (const [name, value] of Object.entries(merged)) {
+      if (value === undefined || value === '') {
+        delete merged[name];
+      }
+    }
     void changeColumn(kept, merged as Column);
   };
   const move = (by: number): void => {

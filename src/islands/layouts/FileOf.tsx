@@ -169,8 +169,14 @@ export function FileOf({ kept }: { kept: KeptLayout }) {
             defaultValue={file.sheet}
             onBlur={(event) => {
               const sheet = event.target.value.trim();
-              if (sheet && sheet !== file.sheet && !/[\\/?*[\]:]/.test(sheet) && sheet.length <= 31)
+              if (
+                sheet &&
+                sheet !== file.sheet &&
+                !/[\\/?*[\]:]/.test(sheet) &&
+                sheet.length <= 31
+              ) {
                 change({ sheet });
+              }
             }}
           />
         </label>
@@ -185,11 +191,12 @@ export function FileOf({ kept }: { kept: KeptLayout }) {
             placeholder="a file"
             onBlur={(event) => {
               const cell = event.target.value.trim().toUpperCase();
-              if (cell !== (layout.pasteAt ?? '') && (!cell || /^[A-Z]{1,3}[1-9]\d*$/.test(cell)))
+              if (cell !== (layout.pasteAt ?? '') && (!cell || /^[A-Z]{1,3}[1-9]\d*$/.test(cell))) {
                 void changeLayout(kept, `Paste at ${cell || 'no cell'} in ${layout.name}`, {
                   ...layout,
                   pasteAt: cell || undefined,
                 });
+              }
             }}
           />
         </label>

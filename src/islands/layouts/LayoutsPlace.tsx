@@ -37,10 +37,13 @@ function BlankButton({ main = false }: { main?: boolean }) {
         onChange={(event) => {
           const file = event.target.files?.[0];
           event.target.value = '';
-          if (file)
+          if (file) {
             void teachBlank(file).then((id) => {
-              if (id) go(`/layouts/${id}`);
+              if (id) {
+                go(`/layouts/${id}`);
+              }
             });
+          }
         }}
       />
     </>
@@ -72,9 +75,15 @@ const SHAPES: Record<Layout['shape'], string> = {
   package: 'a package',
 };
 const keyOf = ({ shape, columns, key, file }: Layout): string | undefined => {
-  if (shape === 'marked-text') return 'a sign at the option';
-  if (shape === 'package') return file.standard;
-  if (shape === 'blocks') return KEY_WORDS[key.style];
+  if (shape === 'marked-text') {
+    return 'a sign at the option';
+  }
+  if (shape === 'package') {
+    return file.standard;
+  }
+  if (shape === 'blocks') {
+    return KEY_WORDS[key.style];
+  }
   return columns.some((column) => ['option', 'options', 'right'].includes(column.role)) ||
     key.style === 'word'
     ? KEY_WORDS[key.style]
@@ -235,7 +244,9 @@ function List() {
                     void demoFile(file)
                       .then((bytes) => teachBlank(new File([new Uint8Array(bytes)], file)))
                       .then((id) => {
-                        if (id) go(`/layouts/${id}`);
+                        if (id) {
+                          go(`/layouts/${id}`);
+                        }
                       })
                   }
                 >

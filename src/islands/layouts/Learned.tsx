@@ -28,8 +28,11 @@ function NumberField({
         onChange={(event) => setText(event.target.value)}
         onBlur={() => {
           const next = /^\d+$/.test(text.trim()) && Number(text) > 0 ? Number(text) : undefined;
-          if (next !== value) onChange(next);
-          else setText(String(value ?? ''));
+          if (next !== value) {
+            onChange(next);
+          } else {
+            setText(String(value ?? ''));
+          }
         }}
       />
     </label>
@@ -89,8 +92,9 @@ function Kinds({ kept }: { kept: KeptLayout }) {
               placeholder="not taken"
               onBlur={(event) => {
                 const next = event.target.value.trim();
-                if (next !== (own?.code ?? ''))
+                if (next !== (own?.code ?? '')) {
                   setKinds(next ? [...without(kind), { kind, code: next }] : without(kind));
+                }
               }}
             />
           </label>
@@ -140,7 +144,11 @@ function Signs({ kept }: { kept: KeptLayout }) {
   const marks: Marks = layout.marks ?? { right: '*' };
   const change = (next: Partial<Marks>): void => {
     const merged: Record<string, unknown> = { ...marks, ...next };
-    for (const [name, value] of Object.entries(merged)) if (value === '') delete merged[name];
+    for (const [name, value] of Object.entries(merged)) {
+      if (value === '') {
+        delete merged[name];
+      }
+    }
     const own = {
       ...merged,
       right: (merged['right'] as string | undefined) ?? marks.right,
@@ -164,7 +172,9 @@ function Signs({ kept }: { kept: KeptLayout }) {
             placeholder="none"
             onBlur={(event) => {
               const text = event.target.value.trim();
-              if (text !== (marks[name] ?? '')) change({ [name]: text });
+              if (text !== (marks[name] ?? '')) {
+                change({ [name]: text });
+              }
             }}
           />
         </label>
@@ -175,7 +185,7 @@ function Signs({ kept }: { kept: KeptLayout }) {
           <select
             className="field mono"
             value={marks[name] ?? 'none'}
-            onChange={(event) => change({ [name]: event.target.value } as Partial<Marks>)}
+            onChange={(event) => change({ [name]: event.target.value })}
           >
             {LABELS[name].map((label) => (
               <option key={label}>{label}</option>
@@ -203,7 +213,9 @@ function Signs({ kept }: { kept: KeptLayout }) {
 function BoardOf({ kept }: { kept: KeptLayout }) {
   const { layout } = kept;
   const { grid } = layout;
-  if (!grid) return null;
+  if (!grid) {
+    return null;
+  }
   return (
     <div>
       <b>Board</b> <span className="soft">{kept.because['shape']}</span>
@@ -289,8 +301,9 @@ function KeyOf({ kept }: { kept: KeptLayout }) {
               className="field mono"
               defaultValue={layout.key[name] ?? ''}
               onBlur={(event) => {
-                if (event.target.value.trim() !== (layout.key[name] ?? ''))
+                if (event.target.value.trim() !== (layout.key[name] ?? '')) {
                   change({ ...layout.key, [name]: event.target.value.trim() || undefined });
+                }
               }}
             />
           </label>
@@ -385,12 +398,13 @@ export function Learned({ kept }: { kept: KeptLayout }) {
                   .split(/[^\d.]+/)
                   .filter(Boolean)
                   .map(Number);
-                if (seconds.join() !== (layout.limits.seconds ?? []).join())
+                if (seconds.join() !== (layout.limits.seconds ?? []).join()) {
                   change(
                     `Seconds of ${layout.name}`,
                     { limits: { ...layout.limits, seconds: seconds.length ? seconds : undefined } },
                     'limits.seconds',
                   );
+                }
               }}
             />
           </label>

@@ -19,21 +19,35 @@ const WORDS: Record<Pointed, string> = {
 
 /** What a line is by the signs as they are known now. */
 function lineIs(line: string, marks: Marks): Pointed | undefined {
-  if (!line.trim()) return undefined;
+  if (!line.trim()) {
+    return undefined;
+  }
   const starts = (sign: string | undefined): boolean =>
     sign !== undefined && line.trimStart().startsWith(sign);
-  if (starts(marks.comment)) return 'comment';
-  if (starts(marks.category)) return 'category';
-  if (marks.close && line.trim() === marks.close) return 'close';
-  if (starts(marks.keyLine)) return 'key';
-  if (starts(marks.right)) return 'right';
+  if (starts(marks.comment)) {
+    return 'comment';
+  }
+  if (starts(marks.category)) {
+    return 'category';
+  }
+  if (marks.close && line.trim() === marks.close) {
+    return 'close';
+  }
+  if (starts(marks.keyLine)) {
+    return 'key';
+  }
+  if (starts(marks.right)) {
+    return 'right';
+  }
   const isLabelled =
     marks.optionLabel !== undefined &&
     marks.optionLabel !== 'none' &&
     new RegExp(
       `^\\s*${marks.optionLabel.startsWith('1') ? '\\d' : '[A-Za-z]'}\\${marks.optionLabel.slice(-1)}\\s`,
     ).test(line);
-  if (starts(marks.wrong) || isLabelled) return 'wrong';
+  if (starts(marks.wrong) || isLabelled) {
+    return 'wrong';
+  }
   return 'stem';
 }
 
@@ -50,8 +64,11 @@ export function SampleText({
   const marks = useMemo(() => kept.layout.marks ?? { right: '*' }, [kept.layout.marks]);
   const point = async (index: number, what: Pointed | undefined): Promise<void> => {
     const next = { ...pointed };
-    if (what) next[index] = what;
-    else delete next[index];
+    if (what) {
+      next[index] = what;
+    } else {
+      delete next[index];
+    }
     setPointed(next);
     const learned = await core().marksFromPointed([...lines], next, marks);
     await changeLayout(

@@ -28,7 +28,9 @@ function useSample(kept: KeptLayout): Fitted | undefined {
       items.find((item) => item.kind === 'true-false'),
     ].flatMap((item) => item ?? []);
     void Promise.all(candidates.map((item) => core().fitOne(item.id, layout))).then((answers) => {
-      if (late) return;
+      if (late) {
+        return;
+      }
       const fits = answers.map((answer) => answer.fitted);
       setFitted(fits.find((one) => one.state === 'fits') ?? fits.find((one) => one.as) ?? fits[0]);
     });
@@ -127,8 +129,10 @@ function Left({
   fitted: Fitted | undefined;
 }) {
   const { layout } = kept;
-  if (tab === COLUMNS) return <ColumnsView kept={kept} fitted={fitted} />;
-  if (layout.shape === 'package')
+  if (tab === COLUMNS) {
+    return <ColumnsView kept={kept} fitted={fitted} />;
+  }
+  if (layout.shape === 'package') {
     return (
       <div className="pad">
         <p>
@@ -140,14 +144,17 @@ function Left({
         )}
       </div>
     );
-  if (!sheet)
+  }
+  if (!sheet) {
     return (
       <p className="soft pad">
         The blank is not in this browser any more. Drop it again to see and fill it.
       </p>
     );
-  if (layout.shape === 'marked-text')
+  }
+  if (layout.shape === 'marked-text') {
     return <SampleText kept={kept} lines={sheet.rows.map((row) => row[0] ?? '')} fitted={fitted} />;
+  }
   return <BlankView kept={kept} sheet={sheet} fitted={fitted} />;
 }
 
@@ -166,7 +173,9 @@ export function Teach({ kept }: { kept: KeptLayout }) {
   useEffect(() => {
     let late = false;
     void sheetsOf(layout).then((found) => {
-      if (!late) setSheets(found);
+      if (!late) {
+        setSheets(found);
+      }
     });
     return () => {
       late = true;
@@ -204,8 +213,9 @@ export function Teach({ kept }: { kept: KeptLayout }) {
             defaultValue={layout.name}
             onBlur={(event) => {
               const name = event.target.value.trim();
-              if (name && name !== layout.name)
+              if (name && name !== layout.name) {
                 void changeLayout(kept, `Rename ${layout.name}`, { ...layout, name });
+              }
             }}
           />
         </h1>

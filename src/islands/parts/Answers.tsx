@@ -56,7 +56,9 @@ export function Answers({
           `${item.number.value}${item.number.tolerance ? ` ± ${item.number.tolerance}` : ''} ${item.number.unit ?? ''}`,
         ]
       : []);
-  if (!texts.length) return null;
+  if (!texts.length) {
+    return null;
+  }
   const counted = item.kind === 'order' || item.kind === 'gap';
   return (
     <ul className={`answers ${stacked ? 'stacked' : ''}`}>

@@ -7,7 +7,9 @@ const TAGS = new Set(['B', 'I', 'U', 'SUB', 'SUP']);
 
 /** A gap of a sentence as a blank with its number, rather than as its sign in the text. */
 function withGaps(text: string): ReactNode {
-  if (!text.includes('{{')) return text;
+  if (!text.includes('{{')) {
+    return text;
+  }
   return text.split(/(\{\{\d+\}\})/).map((part, index) =>
     /^\{\{\d+\}\}$/.test(part) ? (
       <span key={index} className="gap">
@@ -21,18 +23,27 @@ function withGaps(text: string): ReactNode {
 }
 
 function build(node: Node, key: number): ReactNode {
-  if (node.nodeType === Node.TEXT_NODE) return withGaps(node.textContent ?? '');
-  if (!(node instanceof Element)) return null;
+  if (node.nodeType === Node.TEXT_NODE) {
+    return withGaps(node.textContent ?? '');
+  }
+  if (!(node instanceof Element)) {
+    return null;
+  }
   const inner = [...node.childNodes].map(build);
-  if (node.tagName === 'BR') return ' ';
-  if (TAGS.has(node.tagName)) return createElement(node.tagName.toLowerCase(), { key }, ...inner);
+  if (node.tagName === 'BR') {
+    return ' ';
+  }
+  if (TAGS.has(node.tagName)) {
+    return createElement(node.tagName.toLowerCase(), { key }, ...inner);
+  }
   const href = node.getAttribute('href') ?? '';
-  if (node.tagName === 'A' && /^(?:https?:|mailto:)/i.test(href))
+  if (node.tagName === 'A' && /^(?:https?:|mailto:)/i.test(href)) {
     return (
       <a key={key} href={href} target="_blank" rel="noreferrer noopener">
         {inner}
       </a>
     );
+  }
   return ['SCRIPT', 'STYLE', 'TEMPLATE'].includes(node.tagName) ? null : inner;
 }
 
@@ -54,7 +65,9 @@ export function Pictures({
 }: {
   media: readonly { href: string; alt?: string | undefined }[] | undefined;
 }) {
-  if (!media?.length) return null;
+  if (!media?.length) {
+    return null;
+  }
   return (
     <p className="pictures">
       {media.map(({ href, alt }, index) =>

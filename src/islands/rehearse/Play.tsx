@@ -52,17 +52,26 @@ export function Play({
     );
   }
   const pick = (n: number): void => {
-    if (shown) return;
+    if (shown) {
+      return;
+    }
     if (question.many) {
       const next = new Set(picked);
-      if (next.has(n)) next.delete(n);
-      else next.add(n);
+      if (next.has(n)) {
+        next.delete(n);
+      } else {
+        next.add(n);
+      }
       setPicked(next);
-    } else setPicked(new Set([n]));
+    } else {
+      setPicked(new Set([n]));
+    }
   };
   const show = (): void => {
     setShown(true);
-    if (isRight(question, picked)) setRight(right + 1);
+    if (isRight(question, picked)) {
+      setRight(right + 1);
+    }
   };
   const next = (): void => {
     setAt(at + 1);
@@ -75,10 +84,15 @@ export function Play({
       aria-label={title}
       onKeyDown={(event) => {
         const n = event.key.toUpperCase().charCodeAt(0) - 64;
-        if (event.key.length === 1 && n >= 1 && n <= question.answers.length) pick(n);
+        if (event.key.length === 1 && n >= 1 && n <= question.answers.length) {
+          pick(n);
+        }
         if (event.key === 'Enter' && event.target === heading.current) {
-          if (shown) next();
-          else if (picked.size) show();
+          if (shown) {
+            next();
+          } else if (picked.size) {
+            show();
+          }
         }
       }}
     >

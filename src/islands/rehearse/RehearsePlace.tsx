@@ -12,12 +12,13 @@ type Taken = { name: string; answer: ImportAnswer };
 
 function Answer({ taken, onPlay }: { taken: Taken; onPlay: () => void }) {
   const { answer, name } = taken;
-  if ('problem' in answer)
+  if ('problem' in answer) {
     return (
       <div className="bar block" role="alert">
         <b>{name}</b> was refused whole: {answer.problem}
       </div>
     );
+  }
   return (
     <section className="panel" aria-label="The host’s answer">
       <div className="pad place-head">
@@ -71,7 +72,7 @@ export default function RehearsePlace() {
     setTaken({ name, answer: await takeFile(bytes) });
     setPlaying(false);
   };
-  if (playing && taken && !('problem' in taken.answer))
+  if (playing && taken && !('problem' in taken.answer)) {
     return (
       <Play
         title={taken.answer.title}
@@ -79,6 +80,7 @@ export default function RehearsePlace() {
         onEnd={() => setPlaying(false)}
       />
     );
+  }
   return (
     <>
       <div className="place-head">
@@ -145,8 +147,9 @@ export default function RehearsePlace() {
               onChange={(event) => {
                 const file = event.target.files?.[0];
                 event.target.value = '';
-                if (file)
+                if (file) {
                   void file.arrayBuffer().then((buffer) => take(file.name, new Uint8Array(buffer)));
+                }
               }}
             />
           </p>

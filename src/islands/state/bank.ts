@@ -89,8 +89,11 @@ const chosenLayouts = () => state.layouts.filter((kept) => kept.chosen).map((kep
 
 function publishFindings(): void {
   const findings = new Map<string, Finding[]>(perItem);
-  for (const finding of together)
-    if (finding.item) findings.set(finding.item, [...(findings.get(finding.item) ?? []), finding]);
+  for (const finding of together) {
+    if (finding.item) {
+      findings.set(finding.item, [...(findings.get(finding.item) ?? []), finding]);
+    }
+  }
   set({ findings });
 }
 
@@ -98,13 +101,19 @@ function publishFindings(): void {
 export async function check(ids?: string[]): Promise<void> {
   const asked = ++version;
   const answer = await core().check(asked, chosenLayouts(), ids);
-  if (ids)
+  if (ids) {
     for (const [id, findings] of answer.byItem) {
-      if (findings.length) perItem.set(id, findings);
-      else perItem.delete(id);
+      if (findings.length) {
+        perItem.set(id, findings);
+      } else {
+        perItem.delete(id);
+      }
     }
+  }
   // A late answer about all questions would bring back what a newer one has replaced.
-  else if (asked === version) perItem = new Map(answer.byItem);
+  else if (asked === version) {
+    perItem = new Map(answer.byItem);
+  }
   if (asked === version) {
     together = answer.together;
     publishFindings();
@@ -120,7 +129,7 @@ async function mirrorAll(): Promise<void> {
   const items = state.items;
   await core().mirror([], [], true);
   for (let at = 0; at < items.length; at += CHUNK) {
-    await core().mirror(items.slice(at, at + CHUNK) as Item[], [], false);
+    await core().mirror(items.slice(at, at + CHUNK), [], false);
     await breathe();
   }
 }
@@ -162,14 +171,19 @@ export async function openBank(info: BankInfo): Promise<void> {
       items.push(item);
       after = order;
     }
-    if (chunk.length)
+    if (chunk.length) {
       void core().mirror(
         chunk.map(({ item }) => item),
         [],
         false,
       );
-    if (items.length === chunk.length || chunk.length < CHUNK) set({ items: [...items] });
-    if (chunk.length < CHUNK) break;
+    }
+    if (items.length === chunk.length || chunk.length < CHUNK) {
+      set({ items: [...items] });
+    }
+    if (chunk.length < CHUNK) {
+      break;
+    }
     await breathe();
   }
   set({ phase: 'ready', save: { state: 'saved', at: new Date() } });
@@ -177,7 +191,9 @@ export async function openBank(info: BankInfo): Promise<void> {
 }
 
 function applyToMemory(steps: readonly ItemStep[], side: 'before' | 'after'): void {
-  if (!steps.length) return;
+  if (!steps.length) {
+    return;
+  }
   let placesChanged = false;
   const changed = new Map<string, Item>();
   for (const step of steps) {
@@ -189,8 +205,9 @@ function applyToMemory(steps: readonly ItemStep[], side: 'before' | 'after'): vo
       continue;
     }
     // A question that an undo took out keeps its place until the disk has heard of it, but is no longer in the list.
-    if (!byId.has(step.id) || !known || known.order !== next.order || !state.items.length)
+    if (!byId.has(step.id) || !known || known.order !== next.order || !state.items.length) {
       placesChanged = true;
+    }
     byId.set(step.id, next.item);
     changed.set(step.id, next.item);
     places.set(step.id, { order: next.order, rev: known?.rev ?? 0 });
@@ -208,21 +225,24 @@ function applyRecords(records: readonly RecordStep[], side: 'before' | 'after'):
     next: T | undefined,
   ): T[] => {
     const at = list.findIndex((entry) => entry.id === id);
-    if (!next) return list.filter((entry) => entry.id !== id);
+    if (!next) {
+      return list.filter((entry) => entry.id !== id);
+    }
     return at < 0 ? [...list, next] : list.map((entry) => (entry.id === id ? next : entry));
   };
   for (const record of records) {
     const next = record[side];
-    if (record.kind === 'layouts')
+    if (record.kind === 'layouts') {
       set({ layouts: byName(replace(state.layouts, record.id, next as KeptLayout | undefined)) });
-    else if (record.kind === 'sources')
+    } else if (record.kind === 'sources') {
       set({ sources: replace(state.sources, record.id, next as KeptSource | undefined) });
-    else
+    } else {
       set({
         receipts: replace(state.receipts, record.id, next as Receipt | undefined).sort((a, b) =>
           b.at.localeCompare(a.at),
         ),
       });
+    }
   }
 }
 
@@ -248,10 +268,15 @@ function save(step: Step, side: 'before' | 'after'): Promise<void> {
       for (const [id, rev] of written.revs) {
         const place = places.get(id);
         // A question that was taken away and brought back before the disk had heard of it is new to the store again.
-        if (byId.has(id) && place) places.set(id, { ...place, rev: removed.has(id) ? 0 : rev });
-        else places.delete(id);
+        if (byId.has(id) && place) {
+          places.set(id, { ...place, rev: removed.has(id) ? 0 : rev });
+        } else {
+          places.delete(id);
+        }
       }
-      if (written.conflicts.length) takeTheirs(written.conflicts);
+      if (written.conflicts.length) {
+        takeTheirs(written.conflicts);
+      }
       set({ save: --pending ? { state: 'saving' } : { state: 'saved', at: new Date() } });
     } catch (error) {
       pending--;
@@ -291,12 +316,14 @@ async function run(step: Step, side: 'before' | 'after'): Promise<void> {
   const gone = step.items.filter((one) => !one[side]).map((one) => one.id);
   gone.forEach((id) => perItem.delete(id));
   // The page paints the edit before the worker takes the second core to check a large bank.
-  if (byId.size > 2000)
+  if (byId.size > 2000) {
     await new Promise((resolve) => {
       setTimeout(resolve, 120);
     });
-  for (let at = 0; at < now.length || at === 0; at += CHUNK)
+  }
+  for (let at = 0; at < now.length || at === 0; at += CHUNK) {
     await core().mirror(now.slice(at, at + CHUNK), at === 0 ? gone : [], false);
+  }
   await check(
     step.records.some((record) => record.kind === 'layouts')
       ? undefined
@@ -307,21 +334,27 @@ async function run(step: Step, side: 'before' | 'after'): Promise<void> {
 
 /** Does a step, and keeps it for undo. */
 export function doStep(step: Step): Promise<void> {
-  if (!step.items.length && !step.records.length) return Promise.resolve();
+  if (!step.items.length && !step.records.length) {
+    return Promise.resolve();
+  }
   set({ undo: [...state.undo.slice(-KEPT_STEPS), step], redo: [] });
   return run(step, 'after');
 }
 
 export function undo(): Promise<void> {
   const step = state.undo.at(-1);
-  if (!step) return Promise.resolve();
+  if (!step) {
+    return Promise.resolve();
+  }
   set({ undo: state.undo.slice(0, -1), redo: [...state.redo, step] });
   return run(step, 'before');
 }
 
 export function redo(): Promise<void> {
   const step = state.redo.at(-1);
-  if (!step) return Promise.resolve();
+  if (!step) {
+    return Promise.resolve();
+  }
   set({ redo: state.redo.slice(0, -1), undo: [...state.undo, step] });
   return run(step, 'after');
 }
@@ -382,16 +415,23 @@ export function keepReceipt(receipt: Receipt): Promise<void> {
 export const forgetSteps = (): void => set({ undo: [], redo: [] });
 
 export const setWaiting = (waiting: number): void => {
-  if (waiting !== state.waiting) set({ waiting });
+  if (waiting !== state.waiting) {
+    set({ waiting });
+  }
 };
 
 /** Settles a conflict: this tab's text replaces the other's as a step of its own, or is let go. */
 export function settleConflict(id: string, useMine: boolean): void {
   const conflict = state.conflicts.find((candidate) => candidate.id === id);
   set({ conflicts: state.conflicts.filter((candidate) => candidate.id !== id) });
-  if (!conflict?.mine || !useMine) return;
-  if (byId.has(id)) void changeItems('Use my text', [conflict.mine]);
-  else void addItems('Use my text', [conflict.mine]);
+  if (!conflict?.mine || !useMine) {
+    return;
+  }
+  if (byId.has(id)) {
+    void changeItems('Use my text', [conflict.mine]);
+  } else {
+    void addItems('Use my text', [conflict.mine]);
+  }
 }
 
 /** What another tab wrote is read again and shown here. */
@@ -400,7 +440,9 @@ async function hearElsewhere(change: {
   items: string[];
   records: unknown[];
 }): Promise<void> {
-  if (change.bank !== state.info.id || state.phase !== 'ready') return;
+  if (change.bank !== state.info.id || state.phase !== 'ready') {
+    return;
+  }
   if (change.items.length > 500) {
     await openBank(state.info);
     return;

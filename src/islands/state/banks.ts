@@ -31,8 +31,9 @@ export const DEMO_BLANKS = [
 /** A file of the demo, from this program's own server. */
 export async function demoFile(name: string): Promise<Uint8Array> {
   const response = await fetch(`/demo/${name}`);
-  if (!response.ok)
+  if (!response.ok) {
     throw new Error(`The demo file ${name} could not be fetched (${response.status}).`);
+  }
   return new Uint8Array(await response.arrayBuffer());
 }
 
@@ -43,8 +44,12 @@ export async function learnAndKeep(
 ): Promise<{ kept?: KeptLayout; problem?: string }> {
   const { kept, findings } = await core().learn(name, bytes);
   const block = findings.find((finding) => finding.level === 'block');
-  if (!kept || block) return { problem: block?.message ?? `${name} could not be read.` };
-  if (kept.layout.blank) await theStore().saveBlank(kept.layout.blank.digest, bytes);
+  if (!kept || block) {
+    return { problem: block?.message ?? `${name} could not be read.` };
+  }
+  if (kept.layout.blank) {
+    await theStore().saveBlank(kept.layout.blank.digest, bytes);
+  }
   return { kept };
 }
 
@@ -55,7 +60,7 @@ async function fillDemo(): Promise<void> {
   const layouts: KeptLayout[] = [];
   for (const { file } of DEMO_BLANKS) {
     const { kept } = await learnAndKeep(file, await demoFile(file));
-    if (kept)
+    if (kept) {
       layouts.push({
         ...kept,
         layout: {
@@ -63,6 +68,7 @@ async function fillDemo(): Promise<void> {
           name: kept.layout.name.replace(/^./, (letter) => letter.toUpperCase()),
         },
       });
+    }
   }
   await addItems(
     'Open the demo',
@@ -74,10 +80,14 @@ async function fillDemo(): Promise<void> {
 
 async function open(info: BankInfo): Promise<void> {
   const known = (await theStore().banks()).find(({ id }) => id === info.id);
-  if (!known) await theStore().saveBank({ ...info, madeAt: new Date().toISOString() });
+  if (!known) {
+    await theStore().saveBank({ ...info, madeAt: new Date().toISOString() });
+  }
   await theStore().saveSetting('bank', info.id);
   await openBank(known ?? info);
-  if (!known && info.id === DEMO.id) await fillDemo();
+  if (!known && info.id === DEMO.id) {
+    await fillDemo();
+  }
 }
 
 export const openDemo = (): Promise<void> => open(DEMO);
@@ -100,7 +110,9 @@ export async function saveBankFile(): Promise<string> {
   const blanks = new Map<string, Uint8Array>();
   for (const { layout } of layouts) {
     const bytes = layout.blank && (await theStore().blank(layout.blank.digest));
-    if (bytes) blanks.set(layout.blank!.digest, bytes);
+    if (bytes) {
+      blanks.set(layout.blank!.digest, bytes);
+    }
   }
   const bytes = await core().packBank(
     {
@@ -120,9 +132,13 @@ export async function saveBankFile(): Promise<string> {
 /** Opens a bank file as a bank of its own beside the others; gives the reason where it can't be had. */
 export async function openBankFile(file: File): Promise<string | undefined> {
   const opened = await core().openBankFile(file.name, new Uint8Array(await file.arrayBuffer()));
-  if ('finding' in opened) return opened.finding.message;
+  if ('finding' in opened) {
+    return opened.finding.message;
+  }
   const { name, items, layouts, sources, receipts, blanks } = opened.contents;
-  for (const [digest, bytes] of blanks) await theStore().saveBlank(digest, bytes);
+  for (const [digest, bytes] of blanks) {
+    await theStore().saveBlank(digest, bytes);
+  }
   await open({ id: `bank-${crypto.randomUUID()}`, name, madeAt: '' });
   await addItems('Open the bank file', items, [
     ...layouts.map((after) => ({ kind: 'layouts' as const, id: after.id, after })),

@@ -88,7 +88,9 @@ async function withMends(answer: GatherAnswer): Promise<{ items: Item[]; finding
     mends.has(placeOf(item)) ? withFields(item, mends.get(placeOf(item))!) : item,
   );
   const mended = new Set(items.filter((item) => mends.has(placeOf(item))).map((item) => item.id));
-  if (!mended.size) return { items, findings: answer.findings };
+  if (!mended.size) {
+    return { items, findings: answer.findings };
+  }
   const again = await core().recheck(items);
   return {
     items,
@@ -116,14 +118,19 @@ async function understand(
       const part = await core().gatherPart(asked, from, PART);
       answer.items.push(...part.items);
       answer.sheet?.rows.push(...part.rows);
-      if (answer.of > PART)
+      if (answer.of > PART) {
         await new Promise((resolve) => {
           setTimeout(resolve);
         });
+      }
     }
-    if (asked !== version) return;
+    if (asked !== version) {
+      return;
+    }
     const mended = await withMends(answer);
-    if (asked === version) set({ busy: undefined, progress: undefined, answer, ...mended });
+    if (asked === version) {
+      set({ busy: undefined, progress: undefined, answer, ...mended });
+    }
   } catch (error) {
     if (asked === version) {
       set({ busy: undefined });
@@ -133,7 +140,9 @@ async function understand(
 }
 
 onProgress((done, of) => {
-  if (state.busy) set({ progress: { done, of } });
+  if (state.busy) {
+    set({ progress: { done, of } });
+  }
 });
 
 /** Stops a reading under way; the worker is replaced and what was on the bench is put away. */
@@ -181,7 +190,9 @@ function shiftPlaces(before: string, after: string): void {
   const { tail } = unchangedEnds(a, b);
   const moved = (place: string): string =>
     Number(place) > a.length - tail ? String(Number(place) + b.length - a.length) : place;
-  if (a.length === b.length) return;
+  if (a.length === b.length) {
+    return;
+  }
   mends = new Map([...mends].map(([place, fields]) => [moved(place), fields]));
   state = {
     ...state,
@@ -202,22 +213,29 @@ export function editText(text: string): void {
 
 /** Changes a question before it enters the bank. */
 export async function mend(item: Item, fields: Partial<Item>): Promise<void> {
-  if (!state.answer) return;
+  if (!state.answer) {
+    return;
+  }
   mends.set(placeOf(item), { ...mends.get(placeOf(item)), ...fields });
   set(await withMends(state.answer));
 }
 
 export function leaveOut(item: Item, leave: boolean): void {
   const out = new Set(state.out);
-  if (leave) out.add(placeOf(item));
-  else out.delete(placeOf(item));
+  if (leave) {
+    out.add(placeOf(item));
+  } else {
+    out.delete(placeOf(item));
+  }
   set({ out });
 }
 
 /** Puts questions into the bank in one step that one undo takes back. Gives their number. */
 export function agree(most = Infinity): number {
   const chosen = ready(state).slice(0, most);
-  if (!chosen.length) return 0;
+  if (!chosen.length) {
+    return 0;
+  }
   const named = nameItems(
     chosen,
     bankState().items.map((item) => item.ref),

@@ -102,7 +102,9 @@ export async function refit(kept: readonly KeptLayout[]): Promise<void> {
     kept.map((one) => one.layout),
     decisionsOf(kept),
   );
-  if (now === asked) set({ ids, columns, problem: undefined });
+  if (now === asked) {
+    set({ ids, columns, problem: undefined });
+  }
 }
 
 export const setChoice = (choice: Partial<Choice>): void =>
@@ -114,19 +116,26 @@ export const setWishes = (
 ): void => set({ ...wishes, files: [] });
 export function leaveQuestion(id: string, leave: boolean): void {
   const out = new Set(state.out);
-  if (leave) out.add(id);
-  else out.delete(id);
+  if (leave) {
+    out.add(id);
+  } else {
+    out.delete(id);
+  }
   set({ out, files: [] });
 }
 
 /** Keeps what the user decided for one question and one receiver: a variant of the layout's, not of the question's. */
 export function decide(layout: string, item: string, decision: Decision | undefined): void {
   const kept = bankState().layouts.find((one) => one.id === layout);
-  if (!kept) return;
+  if (!kept) {
+    return;
+  }
   const variants = { ...kept.variants };
-  if (decision && (decision.leaveOut || Object.keys(decision.own ?? {}).length))
+  if (decision && (decision.leaveOut || Object.keys(decision.own ?? {}).length)) {
     variants[item] = decision;
-  else delete variants[item];
+  } else {
+    delete variants[item];
+  }
   set({ files: [] });
   void changeRecords(
     `${decision?.leaveOut ? 'Leave a question out of' : 'Own text for'} ${kept.layout.name}`,
@@ -253,7 +262,9 @@ export async function copyBlock(
   layout: Layout,
 ): Promise<{ rows: number; cell: string } | undefined> {
   const kept = bankState().layouts.find((one) => one.id === layout.id);
-  if (!kept) return undefined;
+  if (!kept) {
+    return undefined;
+  }
   const { decisions, spread } = await wishFor(kept);
   const { cell, rows } = await core().pasteBlock([...state.ids], layout, {
     decisions,

@@ -17,13 +17,17 @@ const keep = (label: string, after: KeptLayout): Promise<void> =>
 function freeName(wanted: string): string {
   const taken = new Set(bankState().layouts.map(({ layout }) => layout.name));
   let name = wanted;
-  for (let n = 2; taken.has(name); n++) name = `${wanted} ${n}`;
+  for (let n = 2; taken.has(name); n++) {
+    name = `${wanted} ${n}`;
+  }
   return name;
 }
 
 /** Learns a dropped blank, or takes in a layout's own file, and keeps it; gives its id, or undefined where it can't be read. */
 export async function teachBlank(file: File): Promise<string | undefined> {
-  if (/\.json$/i.test(file.name)) return importLayout(file);
+  if (/\.json$/i.test(file.name)) {
+    return importLayout(file);
+  }
   const { kept, problem } = await learnAndKeep(file.name, new Uint8Array(await file.arrayBuffer()));
   if (!kept) {
     sayProblem(problem ?? `${file.name} could not be read.`);
@@ -76,7 +80,9 @@ function numbered(columns: readonly Column[]): Column[] {
   const counters = new Map<string, number>();
   return columns.map((column) => {
     const { n: _n, ...rest } = column;
-    if (!NUMBERED.includes(column.role)) return rest;
+    if (!NUMBERED.includes(column.role)) {
+      return rest;
+    }
     const n = (counters.get(column.role) ?? 0) + 1;
     counters.set(column.role, n);
     return { ...rest, n };
@@ -126,7 +132,9 @@ export const blankOf = (layout: Layout): Promise<Uint8Array | undefined> =>
 /** The blank's sheets, to be shown beside what they mean; an empty form is made where the layout never had a blank. */
 export async function sheetsOf(layout: Layout): Promise<SheetView[]> {
   const bytes = await blankOf(layout);
-  if (bytes) return core().showBlank(layout.blank!.name, bytes, layout.shape);
+  if (bytes) {
+    return core().showBlank(layout.blank!.name, bytes, layout.shape);
+  }
   const made = layout.blank ? undefined : await core().makeBlank(layout);
   return made ? core().showBlank(made.name, made.bytes, layout.shape) : [];
 }
@@ -189,7 +197,9 @@ export async function takeBlank(layout: Layout): Promise<void> {
     return;
   }
   const made = await core().makeBlank(layout);
-  if (made) takeAway(made.name, made.bytes);
+  if (made) {
+    takeAway(made.name, made.bytes);
+  }
 }
 
 const asJson = (value: unknown): Uint8Array =>
@@ -202,11 +212,13 @@ export async function exportLayout(
 ): Promise<void> {
   const file = await core().layoutFile(kept, await blankOf(kept.layout));
   const name = safeName(kept.layout.name, 'layout');
-  if (as === 'layout') takeAway(`${name}.layout.json`, asJson(file), 'application/json');
-  else if (as === 'csvw' && file.csvw)
+  if (as === 'layout') {
+    takeAway(`${name}.layout.json`, asJson(file), 'application/json');
+  } else if (as === 'csvw' && file.csvw) {
     takeAway(`${name}.csv-metadata.json`, asJson(file.csvw), 'application/csvm+json');
-  else if (file.tableSchema)
+  } else if (file.tableSchema) {
     takeAway(`${name}.table-schema.json`, asJson(file.tableSchema), 'application/json');
+  }
 }
 
 /** Takes in a layout's own file as a layout beside the others; gives its id, or undefined where it can't be read. */
@@ -216,8 +228,9 @@ export async function importLayout(file: File): Promise<string | undefined> {
     sayProblem(read.problem);
     return undefined;
   }
-  if (read.blank && read.file.layout.blank)
+  if (read.blank && read.file.layout.blank) {
     await theStore().saveBlank(read.file.layout.blank.digest, read.blank.bytes);
+  }
   const kept = {
     ...fresh(read.file.layout, read.file.layout.name),
     because: read.file.because,

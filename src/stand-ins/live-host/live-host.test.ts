@@ -74,7 +74,8 @@ describe('the live host', () => {
     expect(await takeFile(new Uint8Array([0x50, 0x4b, 3, 4, 9, 9]))).toHaveProperty('problem');
   });
   it('publishes the numbers it holds files to', () => {
-    for (const number of ['110', '60', '15, 25, 40, 75', '50', 'D4'])
+    for (const number of ['110', '60', '15, 25, 40, 75', '50', 'D4']) {
       expect(PUBLISHED.join(' ')).toContain(number);
+    }
   });
 });

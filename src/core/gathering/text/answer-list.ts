@@ -13,7 +13,9 @@ function pairsOf(token: Token): { n: number; piece: Piece }[] {
   const text = token.line.text;
   const found = [...text.matchAll(PAIR)];
   const rest = text.replace(PAIR, '').replace(/[\s,;|.)(]+/g, '');
-  if (!found.length || rest.length > 3) return [];
+  if (!found.length || rest.length > 3) {
+    return [];
+  }
   return found.map((match) => {
     const at = match.index + match[0].lastIndexOf(match[2]!);
     return { n: Number(match[1]), piece: piece(token.line, at, at + match[2]!.length) };
@@ -24,8 +26,9 @@ function pairsOf(token: Token): { n: number; piece: Piece }[] {
 export function joinAnswerList(drafts: readonly Draft[], tokens: readonly Token[]): void {
   const numbered = new Map<number, Draft>();
   drafts.forEach((draft) => {
-    if (draft.number !== undefined && !numbered.has(draft.number))
+    if (draft.number !== undefined && !numbered.has(draft.number)) {
       numbered.set(draft.number, draft);
+    }
   });
   const questions = drafts.filter((draft) => draft.options.length || draft.number !== undefined);
   const give = (n: number, answer: Piece): void => {
@@ -42,13 +45,16 @@ export function joinAnswerList(drafts: readonly Draft[], tokens: readonly Token[
       give(token.n, token);
       continue;
     }
-    if (token.is !== 'text' && token.is !== 'lettered' && token.is !== 'bullet') continue;
+    if (token.is !== 'text' && token.is !== 'lettered' && token.is !== 'bullet') {
+      continue;
+    }
     const letters =
       token.is === 'text' && /^[A-Ja-j](?:[\s,;]+[A-Ja-j])*[.]?$/.test(pieceText(token).trim());
-    if (letters)
+    if (letters) {
       for (const match of pieceText(token).matchAll(/[A-Ja-j]/g)) {
         const at = token.from + match.index;
         questions[order++]?.answers.push(piece(token.line, at, at + 1));
       }
+    }
   }
 }

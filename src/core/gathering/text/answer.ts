@@ -29,9 +29,15 @@ function optionsOf(draft: Draft, manner: AnswerManner): { options: Option[]; tol
     );
   const starredBullets = new Set(draft.options.map((option) => option.sign === '*')).size === 2;
   const right = (option: Draft['options'][number]): boolean => {
-    if (plusMinus && option.sign === '+') return true;
-    if (starredBullets && option.sign === '*') return true;
-    if (option.right !== undefined) return option.right && !everyOne;
+    if (plusMinus && option.sign === '+') {
+      return true;
+    }
+    if (starredBullets && option.sign === '*') {
+      return true;
+    }
+    if (option.right !== undefined) {
+      return option.right && !everyOne;
+    }
     return manner.emphasis !== undefined && isEmphasised(option, manner.emphasis);
   };
   const options = draft.options.map((option): Option => ({
@@ -43,10 +49,11 @@ function optionsOf(draft: Draft, manner: AnswerManner): { options: Option[]; tol
     (options.length === 1 ||
       options.some((option) => !option.right) ||
       manner.emphasis === undefined);
-  if (!some)
+  if (!some) {
     options.forEach((option) => {
       option.right = false;
     });
+  }
   return { options, told: some };
 }
 
@@ -66,10 +73,14 @@ function byAnswerLine(
     problems: found.problems,
     rest,
   });
-  if (texts.some((text) => alike(text) === alike(said))) return give(resolve(said, 'text'));
+  if (texts.some((text) => alike(text) === alike(said))) {
+    return give(resolve(said, 'text'));
+  }
   const both = /^\(?([A-Ja-j]|\d{1,2})(?:[).:]|\s*[–—-])\s*(.+)$/su.exec(said);
   const label = /^(?:option |choice |antwort )?\(?([A-Ja-j]|\d{1,2})[).]?$/iu.exec(said);
-  if (label) return give(resolve(label[1]!, style));
+  if (label) {
+    return give(resolve(label[1]!, style));
+  }
   if (both && !/^[A-Ja-j\d]\s*[,&]/.test(both[2]!)) {
     const found = resolve(both[1]!, style);
     const at = found.options.findIndex((option) => option.right);
@@ -83,8 +94,9 @@ function byAnswerLine(
     /^[A-Ja-j](?:\s*(?:,|;|&|\/|\+|and|und|et|y|e|en)\s*[A-Ja-j])+$/u.test(said) ||
     /^\d(?:\s*[,;&]\s*\d)+$/.test(said) ||
     /^[A-J]{2,5}$/.test(said)
-  )
+  ) {
     return give(resolve(said.replace(/\b(?:and|und|et|en)\b/gu, ','), style));
+  }
   return give(resolve(said, 'text'));
 }
 
@@ -93,10 +105,14 @@ function asTrueFalse(stem: Text, said: string): { stem: Text; options: Option[] 
   const trailing = TRAILING.exec(stem.plain);
   const inStem = trailing ? (trailing[1] ?? trailing[2] ?? trailing[3]!) : '';
   const word = said || inStem;
-  if (!word || (!said && !trueFalseWords(word) && !/^[TFRW]$/i.test(word))) return undefined;
+  if (!word || (!said && !trueFalseWords(word) && !/^[TFRW]$/i.test(word))) {
+    return undefined;
+  }
   const known = trueFalseWords(word.replace(/[.!]$/, ''));
   const isTrue = known?.isTrue ?? verdictOf(word.replace(/[.!]$/, ''));
-  if (isTrue === undefined || (said && word.length > 12)) return undefined;
+  if (isTrue === undefined || (said && word.length > 12)) {
+    return undefined;
+  }
   const [yes, no] = known?.words ?? ['True', 'False'];
   return {
     stem: said ? stem : { plain: stem.plain.slice(0, trailing!.index).trim() },
@@ -127,8 +143,9 @@ function pairsOrSteps(
       },
     };
   }
-  if (ORDERING.test(stem.plain))
+  if (ORDERING.test(stem.plain)) {
     return { kind: 'order', fields: { steps: options.map((option) => option.text) } };
+  }
   return undefined;
 }
 
@@ -142,17 +159,21 @@ function withoutOptions(draft: Draft, stem: Text): DraftAnswer {
     },
     said,
   );
-  if (statement)
+  if (statement) {
     return {
       kind: 'true-false',
       stem: statement.stem,
       fields: { options: statement.options },
       problems: [],
     };
+  }
   const drawn = drawnGaps(stem.plain, said);
-  if (drawn && said)
+  if (drawn && said) {
     return { kind: 'gap', stem: { plain: drawn.stem }, fields: { gaps: drawn.gaps }, problems: [] };
-  if (said) return { kind: 'short', stem, fields: { accepted: splitAnswers(said) }, problems: [] };
+  }
+  if (said) {
+    return { kind: 'short', stem, fields: { accepted: splitAnswers(said) }, problems: [] };
+  }
   return { kind: 'open', stem, fields: {}, problems: [] };
 }
 
@@ -163,11 +184,15 @@ export function answerOf(draft: Draft, manner: AnswerManner): DraftAnswer {
   const asked: Text = plain === stem.plain ? stem : { plain };
   const declared = draft.fields.find(({ role }) => role === 'kind');
   const kind = declared ? kindOfWord(plainOfPieces([declared.piece])) : undefined;
-  if (!draft.options.length) return withoutOptions(draft, asked);
+  if (!draft.options.length) {
+    return withoutOptions(draft, asked);
+  }
   const read = optionsOf(draft, manner);
   if (!read.told && !draft.answers.length) {
     const other = pairsOrSteps(draft, asked, read.options);
-    if (other) return { ...other, stem: asked, problems: [] };
+    if (other) {
+      return { ...other, stem: asked, problems: [] };
+    }
   }
   const keyed =
     draft.answers.length && !read.told

@@ -40,35 +40,52 @@ function keyEmphasis(drafts: readonly Draft[]): Emphasis | undefined {
 
 /** Why lines are no question; undefined where they are one. `others` holds where the text has questions with answers. */
 function isChatter(draft: Draft, others: boolean): boolean {
-  if (draft.options.length || draft.answers.length || draft.fields.length) return false;
+  if (draft.options.length || draft.answers.length || draft.fields.length) {
+    return false;
+  }
   const text = plainOfPieces(draft.stem);
-  if (others) return draft.number === undefined;
+  if (others) {
+    return draft.number === undefined;
+  }
   return draft.number === undefined && !/[?？]\W*$|_{2,}/u.test(text);
 }
 
 function fieldsOf(draft: Draft, keep: boolean): Partial<Item> {
   const fields: Partial<Item> = {};
   const texts = new Map<Role, string>();
-  for (const { role, piece } of draft.fields)
+  for (const { role, piece } of draft.fields) {
     texts.set(role, [texts.get(role), plainOfPieces([piece])].filter(Boolean).join(' '));
+  }
   for (const [role, text] of texts) {
-    if (!text) continue;
+    if (!text) {
+      continue;
+    }
     const pieces = draft.fields.filter((field) => field.role === role).map(({ piece }) => piece);
-    if (role === 'explanation' || role === 'hint') fields[role] = textOfPieces(pieces, keep);
-    else if (role === 'feedback') fields.explanation ??= textOfPieces(pieces, keep);
-    else if (role === 'points' || role === 'attempts') {
+    if (role === 'explanation' || role === 'hint') {
+      fields[role] = textOfPieces(pieces, keep);
+    } else if (role === 'feedback') {
+      fields.explanation ??= textOfPieces(pieces, keep);
+    } else if (role === 'points' || role === 'attempts') {
       const value = numberOf(/[\d.,]+/.exec(text)?.[0] ?? '');
-      if (value !== undefined) fields[role] = value;
+      if (value !== undefined) {
+        fields[role] = value;
+      }
     } else if (role === 'seconds') {
       const value = secondsOf(text);
-      if (value !== undefined) fields.seconds = value;
-    } else if (role === 'title') fields.title = text;
-    else if (role === 'ref') fields.ref = text;
-    else if (role === 'category')
+      if (value !== undefined) {
+        fields.seconds = value;
+      }
+    } else if (role === 'title') {
+      fields.title = text;
+    } else if (role === 'ref') {
+      fields.ref = text;
+    } else if (role === 'category') {
       fields.category = text.split(/\s*(?:>|\/|::|»)\s*/u).filter(Boolean);
-    else if (role === 'tags')
+    } else if (role === 'tags') {
       fields.tags = splitCell(text, /[|;,]/.exec(text)?.[0]).map((tag) => tagOf(tag));
-    else if (role === 'use') fields.use = /^pract/i.test(text) ? 'practice' : 'scored';
+    } else if (role === 'use') {
+      fields.use = /^pract/i.test(text) ? 'practice' : 'scored';
+    }
   }
   return fields;
 }
@@ -89,7 +106,7 @@ function itemOf(draft: Draft, context: Context): Item {
   const fields = fieldsOf(draft, keep);
   const points = POINTS.exec(answer.stem.plain);
   const stem = points ? { plain: answer.stem.plain.slice(0, points.index) } : answer.stem;
-  for (const { rule, level, field, message, mend } of answer.problems)
+  for (const { rule, level, field, message, mend } of answer.problems) {
     findings.push({
       rule,
       level,
@@ -99,6 +116,7 @@ function itemOf(draft: Draft, context: Context): Item {
       where: { file: document.file, line: draft.answers[0]?.line.line ?? draft.line },
       ...(mend ? { mend } : {}),
     });
+  }
   const pictures = picturesOf([
     ...new Set(
       [...draft.stem, ...draft.options.flatMap((option) => option.pieces)].map(({ line }) => line),
@@ -147,18 +165,20 @@ function keyOf(
       because: `${quoted(marker)} stands at ${count(marks.length, 'option')}`,
     };
   }
-  if (lines)
+  if (lines) {
     return {
       key: { style: 'letter' },
       sure: true,
       because: `${count(lines, 'question')} of ${choices.length} ${lines === 1 ? 'has' : 'have'} a line with the answer`,
     };
-  if (emphasis)
+  }
+  if (emphasis) {
     return {
       key: { style: 'marker', marker: emphasis },
       sure: true,
       because: `the right options are set in ${emphasis === 'mark' ? 'colour' : emphasis}`,
     };
+  }
   return {
     key: { style: 'marker', marker: '*' },
     sure: choices.length === 0,
@@ -197,15 +217,19 @@ export function gatherText(document: Document, { overrule = {}, newId }: GatherO
     findings,
   };
   const items = questions.map((draft) => itemOf(draft, context));
-  for (const draft of drafts)
-    if (!questions.includes(draft)) findings.push(leftOut(draft, document.file));
-  if (!items.length)
+  for (const draft of drafts) {
+    if (!questions.includes(draft)) {
+      findings.push(leftOut(draft, document.file));
+    }
+  }
+  if (!items.length) {
     findings.push({
       rule: 'no-questions',
       level: 'warn',
       where: { file: document.file },
       message: `No question was understood in ${document.file}, which has ${count(document.lines.length, 'line')}. Put a number before each question, a letter before each option and a star at the right one.`,
     });
+  }
   const key = keyOf(questions, emphasis);
   const reading: Reading = {
     as: 'questions',

@@ -38,13 +38,18 @@ class Machine {
   }
 
   private next(index: number): Token | undefined {
-    for (let i = index + 1; i < this.tokens.length; i++)
-      if (this.tokens[i]!.is !== 'blank') return this.tokens[i];
+    for (let i = index + 1; i < this.tokens.length; i++) {
+      if (this.tokens[i]!.is !== 'blank') {
+        return this.tokens[i];
+      }
+    }
     return undefined;
   }
 
   private step(token: Token, index: number): void {
-    if (this.inKey && this.takesKeyLine(token)) return;
+    if (this.inKey && this.takesKeyLine(token)) {
+      return;
+    }
     switch (token.is) {
       case 'blank':
         this.gap = true;
@@ -60,7 +65,7 @@ class Machine {
         this.onAnswersHeading(token, index);
         break;
       case 'numbered':
-        if (this.isStem(token, this.next(index)))
+        if (this.isStem(token, this.next(index))) {
           this.open(
             { ...token, to: token.end },
             {
@@ -69,7 +74,9 @@ class Machine {
               ...(token.level !== undefined ? { level: token.level } : {}),
             },
           );
-        else this.addOption(token, 'number', token.n - 1);
+        } else {
+          this.addOption(token, 'number', token.n - 1);
+        }
         break;
       case 'lettered':
         this.onLettered(token, index);
@@ -84,7 +91,9 @@ class Machine {
         this.onText(token, index);
         break;
     }
-    if (this.current) this.current.lastLine = token.line.line;
+    if (this.current) {
+      this.current.lastLine = token.line.line;
+    }
     this.gap = false;
   }
 
@@ -97,7 +106,9 @@ class Machine {
   }
 
   private addOption(token: OptionToken | TextToken, style: LabelStyle, n: number): void {
-    if (!this.current) return this.open(token);
+    if (!this.current) {
+      return this.open(token);
+    }
     const { line, from, to, indent } = token;
     const about = !('sign' in token)
       ? {}
@@ -119,16 +130,24 @@ class Machine {
   /** A number starts a question or labels an option; sequence, sign, indent and list level decide. */
   private isStem(token: Extract<Token, { is: 'numbered' }>, next: Token | undefined): boolean {
     const draft = this.current;
-    if (!draft || token.asked) return true;
-    if (token.right !== undefined && draft.number !== undefined && token.n !== draft.number + 1)
+    if (!draft || token.asked) {
+      return true;
+    }
+    if (token.right !== undefined && draft.number !== undefined && token.n !== draft.number + 1) {
       return false;
-    if (token.level !== undefined && draft.level !== undefined && token.level !== draft.level)
+    }
+    if (token.level !== undefined && draft.level !== undefined && token.level !== draft.level) {
       return token.level < draft.level;
+    }
     const last = draft.options.at(-1);
     const continuesStems = draft.number !== undefined && token.n === draft.number + 1;
-    if (next?.is === 'lettered' && next.n === 0) return true;
+    if (next?.is === 'lettered' && next.n === 0) {
+      return true;
+    }
     if (!last) {
-      if (token.n !== 1) return true;
+      if (token.n !== 1) {
+        return true;
+      }
       // A 1 below a question that has no options yet: its first option, unless the count starts anew after a gap.
       return draft.number === undefined
         ? this.gap
@@ -137,10 +156,18 @@ class Machine {
             token.indent <= draft.indent &&
             draft.answers.length > 0;
     }
-    if (last.style !== 'number' || token.n !== last.n + 2) return true;
-    if (!continuesStems) return false;
-    if (token.sign !== draft.sign && token.sign === last.sign) return false;
-    if (token.indent !== draft.indent && token.indent === last.indent) return false;
+    if (last.style !== 'number' || token.n !== last.n + 2) {
+      return true;
+    }
+    if (!continuesStems) {
+      return false;
+    }
+    if (token.sign !== draft.sign && token.sign === last.sign) {
+      return false;
+    }
+    if (token.indent !== draft.indent && token.indent === last.indent) {
+      return false;
+    }
     return token.sign === draft.sign && token.sign !== last.sign ? true : this.gap;
   }
 
@@ -148,13 +175,20 @@ class Machine {
     const draft = this.current;
     const next = this.next(index);
     if (token.n === 0 && token.sign === ':' && !(next?.is === 'lettered' && next.n === 1)) {
-      if (draft) draft.answers.push(token);
+      if (draft) {
+        draft.answers.push(token);
+      }
       return;
     }
-    if (!draft) return this.open(token);
+    if (!draft) {
+      return this.open(token);
+    }
     const expected = draft.options.filter((option) => option.style === 'letter').at(-1)?.n ?? -1;
-    if (token.n > expected || draft.options.length === 0) this.addOption(token, 'letter', token.n);
-    else this.open(token);
+    if (token.n > expected || draft.options.length === 0) {
+      this.addOption(token, 'letter', token.n);
+    } else {
+      this.open(token);
+    }
   }
 
   private onBullet(token: Extract<Token, { is: 'bullet' }>, index: number): void {
@@ -170,28 +204,41 @@ class Machine {
         next?.is === 'lettered' &&
         next.n === 0 &&
         draft.options.at(-1)!.style === 'letter')
-    )
+    ) {
       return this.open(token);
-    if (!draft) return this.open(token);
-    if (token.sign === '' && draft.options.at(-1)?.style !== 'letter')
+    }
+    if (!draft) {
+      return this.open(token);
+    }
+    if (token.sign === '' && draft.options.at(-1)?.style !== 'letter') {
       return this.addOption(token, 'none', draft.options.length);
+    }
     this.addOption(token, 'bullet', draft.options.length);
   }
 
   private onField(token: Extract<Token, { is: 'field' }>): void {
     const draft = this.current;
-    if (token.role === 'question') return this.open(token);
+    if (token.role === 'question') {
+      return this.open(token);
+    }
     if (
       !draft ||
       (this.gap && !draft.options.length && draft.number === undefined && token.role !== 'answer')
     ) {
-      if (token.role === 'category') this.heading = pieceText(token).trim() || undefined;
-      else if (token.role === 'title' || !draft) this.open({ ...token, from: 0 });
-      else draft.fields.push({ role: token.role as Draft['fields'][number]['role'], piece: token });
+      if (token.role === 'category') {
+        this.heading = pieceText(token).trim() || undefined;
+      } else if (token.role === 'title' || !draft) {
+        this.open({ ...token, from: 0 });
+      } else {
+        draft.fields.push({ role: token.role as Draft['fields'][number]['role'], piece: token });
+      }
       return;
     }
-    if (token.role === 'answer') draft.answers.push(token);
-    else draft.fields.push({ role: token.role, piece: token });
+    if (token.role === 'answer') {
+      draft.answers.push(token);
+    } else {
+      draft.fields.push({ role: token.role, piece: token });
+    }
   }
 
   private onHeading(token: TextToken, index: number): void {
@@ -201,8 +248,9 @@ class Machine {
       endsAsked(text) &&
       next &&
       (next.is === 'lettered' || next.is === 'bullet' || next.is === 'text')
-    )
+    ) {
       return this.open(token);
+    }
     this.current = undefined;
     this.heading = text;
   }
@@ -210,7 +258,9 @@ class Machine {
   /** "Answers" alone heads the key of all questions where lines of numbers follow; else it waits for its own line. */
   private onAnswersHeading(token: TextToken, index: number): void {
     const next = this.next(index);
-    if (!this.drafts.length) return;
+    if (!this.drafts.length) {
+      return;
+    }
     if (!headsAnswers(token.line.text)) {
       this.inKey = true;
       this.current = undefined;
@@ -223,7 +273,9 @@ class Machine {
       });
       return;
     }
-    if (!next) return;
+    if (!next) {
+      return;
+    }
     const text = next.is === 'blank' || next.is === 'rule' ? '' : next.line.text;
     const lists = next.is === 'numbered' || /^\W*\d+\s*[.):–-]?\s*\(?[A-Ja-j]\b/u.test(text);
     if (lists) {
@@ -231,12 +283,13 @@ class Machine {
       this.current = undefined;
       return;
     }
-    if (this.current && next.is !== 'rule' && next.is !== 'blank')
+    if (this.current && next.is !== 'rule' && next.is !== 'blank') {
       this.current.answers.push({
         line: token.line,
         from: token.line.text.length,
         to: token.line.text.length,
       });
+    }
   }
 
   private takesKeyLine(token: Token): boolean {
@@ -244,7 +297,9 @@ class Machine {
       this.inKey = false;
       return false;
     }
-    if (token.is !== 'blank' && token.is !== 'rule') this.keyLines.push(token);
+    if (token.is !== 'blank' && token.is !== 'rule') {
+      this.keyLines.push(token);
+    }
     return true;
   }
 
@@ -252,33 +307,49 @@ class Machine {
     const draft = this.current;
     const next = this.next(index);
     const text = pieceText(token);
-    if (!draft) return this.open(token);
-    if (/^[[\](){}<>|]+$/.test(text.trim())) return;
+    if (!draft) {
+      return this.open(token);
+    }
+    if (/^[[\](){}<>|]+$/.test(text.trim())) {
+      return;
+    }
     // "Answer:" with its words on the line below.
     const waiting = draft.answers.at(-1);
     if (waiting && !pieceText(waiting).trim() && !this.gap) {
       draft.answers[draft.answers.length - 1] = token;
       return;
     }
-    if (!draft.options.length && !draft.answers.length)
+    if (!draft.options.length && !draft.answers.length) {
       return this.textAfterStem(draft, token, index);
+    }
     const firstOption =
       next &&
       ((next.is === 'lettered' && next.n === 0) ||
         (next.is === 'numbered' && next.n === 1 && draft.options.at(-1)?.style === 'number'));
-    if (this.gap || firstOption) return this.open(token);
-    if (draft.answers.length || draft.fields.length) return this.continueField(draft, token);
+    if (this.gap || firstOption) {
+      return this.open(token);
+    }
+    if (draft.answers.length || draft.fields.length) {
+      return this.continueField(draft, token);
+    }
     const last = draft.options.at(-1)!;
-    if (last.style === 'none') return this.addOption(token, 'none', draft.options.length);
-    if (endsAsked(text) && /^\p{Lu}/u.test(text)) return this.open(token);
+    if (last.style === 'none') {
+      return this.addOption(token, 'none', draft.options.length);
+    }
+    if (endsAsked(text) && /^\p{Lu}/u.test(text)) {
+      return this.open(token);
+    }
     last.pieces.push(token);
   }
 
   /** A line behind an answer or explanation goes on with it, unless it asks something new. */
   private continueField(draft: Draft, token: TextToken): void {
     const field = draft.fields.at(-1);
-    if (endsAsked(pieceText(token)) || !field) this.open(token);
-    else draft.fields.push({ role: field.role, piece: token });
+    if (endsAsked(pieceText(token)) || !field) {
+      this.open(token);
+    } else {
+      draft.fields.push({ role: field.role, piece: token });
+    }
   }
 
   private textAfterStem(draft: Draft, token: TextToken, index: number): void {
@@ -300,8 +371,9 @@ class Machine {
         draft.number !== undefined &&
         (starred || block.length > 1) &&
         !block.some((one) => one.is === 'lettered')
-      )
+      ) {
         return this.addOption(token, 'none', 0);
+      }
       return this.open(token);
     }
     // A line further down that asks is still the stem's.
@@ -312,14 +384,16 @@ class Machine {
       !starred &&
       block.filter((one) => one.is === 'text' && endsAsked(pieceText(one))).length >=
         block.length * 0.5
-    )
+    ) {
       return this.open(token);
+    }
     const isPlain =
       block.length > 1 &&
       block.every((one) => one.is === 'text' || (one.is === 'bullet' && one.sign === ''));
     const capital = (one: Token): boolean => /^\W*\p{Lu}/u.test(pieceText(one as Piece));
-    if (isPlain && (asked || (starred && !asks && capital(token) === capital(block.at(-1)!))))
+    if (isPlain && (asked || (starred && !asks && capital(token) === capital(block.at(-1)!)))) {
       return this.addOption(token, 'none', 0);
+    }
     draft.stem.push(token);
   }
 
@@ -330,8 +404,9 @@ class Machine {
       let i = index;
       i < this.tokens.length && this.tokens[i]!.is !== 'blank' && this.tokens[i]!.is !== 'rule';
       i++
-    )
+    ) {
       found.push(this.tokens[i]!);
+    }
     return found;
   }
 }

@@ -58,11 +58,13 @@ const optional = (
 /** Number or letter that the word processor set by itself; deeper lists are told by their level. */
 function fromLabel(line: DocumentLine, at: At): Token | undefined {
   const label = line.label?.trim() ?? '';
-  if (!label) return undefined;
+  if (!label) {
+    return undefined;
+  }
   const { from, to, right, sign } = takeMarks(line.text, at.from);
   const inner = { ...at, from, to, ...optional(right, sign) };
   const number = /^\(?(\d{1,4})([.)]?)/.exec(label);
-  if (number)
+  if (number) {
     return {
       is: 'numbered',
       n: Number(number[1]),
@@ -72,9 +74,11 @@ function fromLabel(line: DocumentLine, at: At): Token | undefined {
       ...(line.level !== undefined ? { level: line.level } : {}),
       ...inner,
     };
+  }
   const letter = /^\(?([A-Ja-j])([.)]?)$/.exec(label);
-  if (letter)
+  if (letter) {
     return { is: 'lettered', n: letterIndex(letter[1]!), sign: letter[2] || ')', ...inner };
+  }
   return { is: 'bullet', sign: label, ...inner };
 }
 
@@ -105,7 +109,7 @@ function fromSigns(line: DocumentLine, at: At, roman: boolean): Token | undefine
     };
   }
   const counted = roman ? ROMAN.exec(rest) : null;
-  if (counted && counted[0].length > 2)
+  if (counted && counted[0].length > 2) {
     return {
       is: 'numbered',
       n: fromRoman(counted[0].replace(/[^ivx]/gi, '')),
@@ -115,6 +119,7 @@ function fromSigns(line: DocumentLine, at: At, roman: boolean): Token | undefine
       ...at,
       from: start + counted[0].length,
     };
+  }
   const worded = WORDED.exec(rest);
   if (worded && rest.length > worded[0].length) {
     const marks = takeMarks(text, start + worded[0].length);
@@ -145,7 +150,9 @@ function fromSigns(line: DocumentLine, at: At, roman: boolean): Token | undefine
   if (bullet) {
     // Behind a bullet a letter or number may stand all the same: "- A) Water".
     const behind = fromSigns(line, { ...at, from: at.from + bullet[0].length }, roman);
-    if (behind) return behind;
+    if (behind) {
+      return behind;
+    }
     const marks = takeMarks(text, at.from + bullet[0].length);
     return {
       is: 'bullet',
@@ -156,7 +163,7 @@ function fromSigns(line: DocumentLine, at: At, roman: boolean): Token | undefine
       ...optional(marks.right, marks.sign),
     };
   }
-  if (first.right !== undefined)
+  if (first.right !== undefined) {
     return {
       is: 'bullet',
       sign: '',
@@ -165,21 +172,25 @@ function fromSigns(line: DocumentLine, at: At, roman: boolean): Token | undefine
       to: first.to,
       ...optional(first.right, first.sign),
     };
+  }
   return undefined;
 }
 
 /** What a line is by its own signs and words. */
 export function tokenOf(line: DocumentLine, roman: boolean): Token {
   const text = line.text;
-  if (!text.trim())
+  if (!text.trim()) {
     return {
       is: line.pictures?.length ? 'text' : 'blank',
       line,
       from: 0,
       to: 0,
       indent: 0,
-    } as Token;
-  if (RULE.test(text)) return { is: 'rule', line };
+    };
+  }
+  if (RULE.test(text)) {
+    return { is: 'rule', line };
+  }
   const indent = /^\s*/.exec(text.replace(/\t/g, '    '))![0].length;
   const at: At = {
     line,
@@ -187,19 +198,25 @@ export function tokenOf(line: DocumentLine, roman: boolean): Token {
     to: text.trimEnd().length,
     indent,
   };
-  if (headsAnswers(text) && !line.label) return { is: 'answers-heading', ...at };
+  if (headsAnswers(text) && !line.label) {
+    return { is: 'answers-heading', ...at };
+  }
   // "Answer key: 1 a, 2 c": the list of all answers on the heading's own line.
   const listed =
     /^(.{3,40}?)\s*[:–-]\s*(?=\(?\d{1,3}\s*[.):=–-]?\s*\(?[A-Ja-j]\b.*\d{1,3}\s*[.):=–-]?\s*\(?[A-Ja-j]\b)/u.exec(
       text.trim(),
     );
-  if (listed && headsAnswers(listed[1]!))
+  if (listed && headsAnswers(listed[1]!)) {
     return { is: 'answers-heading', ...at, from: at.from + listed[0].length };
+  }
   const signed = fromLabel(line, at) ?? fromSigns(line, at, roman);
-  if (signed) return signed;
+  if (signed) {
+    return signed;
+  }
   const field = fieldOfLine(text);
-  if (field && !line.heading)
+  if (field && !line.heading) {
     return { is: 'field', role: field.role, ...at, from: field.valueFrom };
+  }
   return { is: line.heading ? 'heading' : 'text', ...at };
 }
 
@@ -207,14 +224,16 @@ const INLINE = /\s+(?=\(?[*✓]?\s?[b-jB-J][).]\s)/u;
 
 /** Several options on one line, `a) 4   b) 8   c) 16`, become a line each; the numbers of lines stay. */
 export function splitInline(line: DocumentLine): DocumentLine[] {
-  if (!/(?:^|\s)\(?[*✓]?\s?[aA][).]\s/u.test(line.text) || !INLINE.test(line.text) || line.runs)
+  if (!/(?:^|\s)\(?[*✓]?\s?[aA][).]\s/u.test(line.text) || !INLINE.test(line.text) || line.runs) {
     return [line];
+  }
   const start = /(?:^|\s)(?=\(?[*✓]?\s?[aA][).]\s)/u.exec(line.text)!;
   const before = line.text.slice(0, start.index);
   const parts = line.text.slice(start.index).trim().split(INLINE);
   // Only letters that follow one another are labels.
-  if (!parts.every((part, index) => letterIndex(/[A-Ja-j]/.exec(part)?.[0] ?? '') === index))
+  if (!parts.every((part, index) => letterIndex(/[A-Ja-j]/.exec(part)?.[0] ?? '') === index)) {
     return [line];
+  }
   return [
     ...(before.trim() ? [{ ...line, text: before }] : []),
     ...parts.map((text): DocumentLine => ({ line: line.line, text })),

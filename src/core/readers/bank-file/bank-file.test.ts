@@ -28,7 +28,9 @@ const contents = (items: Item[], more: Partial<BankContents> = {}): BankContents
 });
 const back = (bytes: Uint8Array): BankContents => {
   const opened = openBankFile('x.bank.zip', bytes);
-  if ('finding' in opened) throw new Error(opened.finding.message);
+  if ('finding' in opened) {
+    throw new Error(opened.finding.message);
+  }
   return opened.contents;
 };
 

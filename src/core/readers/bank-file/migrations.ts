@@ -5,7 +5,8 @@ export const migrations: readonly ((file: Raw) => Raw)[] = [];
 /** Lifts a file's JSON to today's version; undefined where it is newer than this program. */
 export function lift(file: Raw, today: number): Raw | undefined {
   let lifted = file;
-  for (let version = Number(file['version'] ?? 1); version < today; version++)
+  for (let version = Number(file['version'] ?? 1); version < today; version++) {
     lifted = { ...migrations[version - 1]!(lifted), version: version + 1 };
+  }
   return Number(lifted['version'] ?? 1) > today ? undefined : lifted;
 }

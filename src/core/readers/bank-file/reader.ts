@@ -47,13 +47,14 @@ export function unpackBankFile(name: string, parts: Parts): Unpacked {
     raw && typeof raw === 'object' && raw['format'] === 'question-bank'
       ? lift(raw, BANK_FILE_VERSION)
       : {};
-  if (!lifted)
+  if (!lifted) {
     return {
       problem: {
         rule: 'bank-file-too-new',
         message: `${name} was written by a newer version of this program (${String(raw['version'])}; this one reads up to ${BANK_FILE_VERSION}). Bring this program up to date.`,
       },
     };
+  }
   const parsed = BankFileSchema.safeParse(lifted);
   if (!parsed.success) {
     const issue = parsed.error.issues[0];
@@ -92,7 +93,7 @@ export function unpackBankFile(name: string, parts: Parts): Unpacked {
 /** The questions of a bank file, to be agreed to like those of any other source. */
 export function readBankFile(name: string, parts: Parts): Opened {
   const unpacked = unpackBankFile(name, parts);
-  if ('problem' in unpacked)
+  if ('problem' in unpacked) {
     return {
       is: 'stated',
       stated: {
@@ -102,6 +103,7 @@ export function readBankFile(name: string, parts: Parts): Opened {
         findings: [blocked(name, unpacked.problem.rule, unpacked.problem.message)],
       },
     };
+  }
   return {
     is: 'stated',
     stated: {

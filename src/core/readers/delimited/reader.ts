@@ -25,13 +25,17 @@ function parseRows(text: string, separator: Separator, file: string): Parsed {
     });
   }
   const rows = result.data;
-  if (rows.length && rows.at(-1)!.length === 1 && rows.at(-1)![0] === '') rows.pop();
+  if (rows.length && rows.at(-1)!.length === 1 && rows.at(-1)![0] === '') {
+    rows.pop();
+  }
   return { rows, quoted: quoted && !broken, findings };
 }
 
 /** The line where each record starts, where a cell holds line breaks; undefined where record and line agree. */
 function linesOf(rows: string[][], first: number): number[] | undefined {
-  if (first === 1 && !rows.some((row) => row.some((cell) => cell.includes('\n')))) return undefined;
+  if (first === 1 && !rows.some((row) => row.some((cell) => cell.includes('\n')))) {
+    return undefined;
+  }
   let line = first;
   return rows.map((row) => {
     const start = line;
@@ -50,7 +54,9 @@ function settleCells(rows: string[][], file: string): Finding | undefined {
     cells += row.length;
     for (let c = 0; c < row.length; c++) {
       // An apostrophe in front of a formula-like text is a guard, here and in other programs' files.
-      if (row[c]!.charCodeAt(0) === 39) row[c] = unguardFormula(row[c]!);
+      if (row[c]!.charCodeAt(0) === 39) {
+        row[c] = unguardFormula(row[c]!);
+      }
       if (row[c]!.length > CAPS.cellCharacters) {
         return blocked(
           file,

@@ -14,7 +14,9 @@ function score(sample: string, separator: Separator): number {
   const { data } = Papa.parse<string[]>(sample, { delimiter: separator, skipEmptyLines: 'greedy' });
   const rows = data.slice(0, -1).length ? data.slice(0, -1) : data;
   const widths = new Map<number, number>();
-  for (const row of rows) widths.set(row.length, (widths.get(row.length) ?? 0) + 1);
+  for (const row of rows) {
+    widths.set(row.length, (widths.get(row.length) ?? 0) + 1);
+  }
   const [width, times] = [...widths].filter(([w]) => w > 1).sort((a, b) => b[1] - a[1])[0] ?? [
     1, 0,
   ];
@@ -25,15 +27,18 @@ function score(sample: string, separator: Separator): number {
 /** The separator of a text, with the reason; a tab outweighs the signs that sentences hold as well. */
 export function findSeparator(text: string, name = ''): { separator: Separator; because: string } {
   const declared = /^sep=([,;|\t])\r?\n/i.exec(text);
-  if (declared) return { separator: declared[1] as Separator, because: 'the first line says so' };
+  if (declared) {
+    return { separator: declared[1] as Separator, because: 'the first line says so' };
+  }
   const sample = text.slice(0, 64_000);
   const scores = SEPARATORS.map((separator) => ({
     separator,
     value: score(sample, separator),
   })).sort((a, b) => b.value - a.value);
   const best = scores[0]!;
-  if (best.value === 0)
+  if (best.value === 0) {
     return { separator: /\.csv$/i.test(name) ? ',' : '\t', because: 'there is a single column' };
+  }
   return {
     separator: best.separator,
     because: `a ${NAMES[best.separator]} splits the rows most evenly`,

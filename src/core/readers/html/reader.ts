@@ -23,14 +23,17 @@ export const looksLikeHtml = (text: string): boolean =>
 /** What the list that an item stands in writes in front of it. */
 function listLabel(item: Element, index: number): string {
   const parent = item.parentNode;
-  if (!parent || !isElement(parent) || parent.tagName === 'ul') return '•';
+  if (!parent || !isElement(parent) || parent.tagName === 'ul') {
+    return '•';
+  }
   const n = (Number(attribute(parent, 'start')) || 1) + index;
   const type =
     attribute(parent, 'type') ||
     /list-style-type\s*:\s*([\w-]+)/i.exec(attribute(parent, 'style'))?.[1] ||
     '1';
-  if (/^a$|alpha|latin/i.test(type))
+  if (/^a$|alpha|latin/i.test(type)) {
     return `${String.fromCharCode((type === 'A' || /upper/i.test(type) ? 64 : 96) + n)}.`;
+  }
   return `${n}.`;
 }
 
@@ -62,7 +65,9 @@ class Lines {
   walk(node: Node): void {
     for (const child of childrenOf(node)) {
       if (!isElement(child)) {
-        if (textOfNode(child)?.trim()) this.loose(node, child);
+        if (textOfNode(child)?.trim()) {
+          this.loose(node, child);
+        }
         continue;
       }
       const holdsBlocks = containsBlock(child);
@@ -81,7 +86,9 @@ class Lines {
           ...(heading ? { heading: Number(heading[1]) } : {}),
           ...(pictures.length ? { pictures } : {}),
         });
-      } else this.loose(node, child);
+      } else {
+        this.loose(node, child);
+      }
     }
   }
 
@@ -90,13 +97,16 @@ class Lines {
     const children = childrenOf(parent);
     const at = children.indexOf(first);
     const before = children[at - 1];
-    if (before && (!isElement(before) ? textOfNode(before)?.trim() : !isBlock(before))) return;
+    if (before && (!isElement(before) ? textOfNode(before)?.trim() : !isBlock(before))) {
+      return;
+    }
     let end = at;
     while (
       end < children.length &&
       !(isElement(children[end]!) && isBlock(children[end] as Element))
-    )
+    ) {
       end++;
+    }
     const group = { ...parent, childNodes: children.slice(at, end) } as unknown as Node;
     const { runs, pictures } = inlineOf(group);
     this.push(runs, pictures.length ? { pictures } : {});
@@ -108,7 +118,9 @@ class Lines {
       .filter(isElement)
       .forEach((item, index) => {
         if (item.tagName !== 'li') {
-          if (item.tagName === 'ul' || item.tagName === 'ol') this.list(item);
+          if (item.tagName === 'ul' || item.tagName === 'ol') {
+            this.list(item);
+          }
           return;
         }
         const inner = childrenOf(item);
@@ -122,14 +134,18 @@ class Lines {
           level: this.depth,
           ...(pictures.length ? { pictures } : {}),
         });
-        if (nested >= 0)
+        if (nested >= 0) {
           inner
             .slice(nested)
             .filter(isElement)
             .forEach((child) => {
-              if (child.tagName === 'ul' || child.tagName === 'ol') this.list(child);
-              else this.walk({ ...child, childNodes: [child] } as unknown as Node);
+              if (child.tagName === 'ul' || child.tagName === 'ol') {
+                this.list(child);
+              } else {
+                this.walk({ ...child, childNodes: [child] });
+              }
             });
+        }
       });
     this.depth--;
   }
@@ -147,7 +163,7 @@ export function readHtml(file: string, source: string): Opened {
       (sum, sheet) => sum + sheet.rows.reduce((all, row) => all + row.length, 0),
       0,
     );
-    if (cells > CAPS.cells)
+    if (cells > CAPS.cells) {
       return {
         is: 'table',
         table: {
@@ -163,6 +179,7 @@ export function readHtml(file: string, source: string): Opened {
           ],
         },
       };
+    }
     return { is: 'table', table: { file, format: 'html', sheets, findings: [] } };
   }
   const lines = new Lines();

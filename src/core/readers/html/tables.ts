@@ -9,7 +9,9 @@ const span = (cell: Element, name: 'colspan' | 'rowspan'): number =>
 
 function rowsOf(table: Element): Element[] {
   return childrenOf(table).flatMap((child) => {
-    if (!isElement(child)) return [];
+    if (!isElement(child)) {
+      return [];
+    }
     return child.tagName === 'tr'
       ? [child]
       : ['thead', 'tbody', 'tfoot'].includes(child.tagName)
@@ -39,21 +41,35 @@ export function sheetOfTable(table: Element, name: string): Sheet {
     const row: string[] = (rows[r] = []);
     let c = 0;
     for (const cell of childrenOf(line)) {
-      if (!isElement(cell) || (cell.tagName !== 'td' && cell.tagName !== 'th')) continue;
-      while (taken.has(`${r}:${c}`)) c++;
+      if (!isElement(cell) || (cell.tagName !== 'td' && cell.tagName !== 'th')) {
+        continue;
+      }
+      while (taken.has(`${r}:${c}`)) {
+        c++;
+      }
       const [wide, high] = [span(cell, 'colspan'), span(cell, 'rowspan')];
       const inline = inlineOf(cell);
       row[c] = plainOf(inline.runs).replace(/\u00a0/g, ' ');
       const runs = hasFill(cell) ? inline.runs.map((run) => ({ ...run, mark: true })) : inline.runs;
-      if (cell.tagName === 'td' && isFormatted(runs))
+      if (cell.tagName === 'td' && isFormatted(runs)) {
         rich[`${r}:${c}`] = runs.map((run) => ({ ...run, text: run.text.replace(/\u00a0/g, ' ') }));
-      if (inline.pictures.length) pictures[`${r}:${c}`] = inline.pictures;
-      if (wide > 1 || high > 1)
+      }
+      if (inline.pictures.length) {
+        pictures[`${r}:${c}`] = inline.pictures;
+      }
+      if (wide > 1 || high > 1) {
         merges.push({ top: r, left: c, bottom: r + high - 1, right: c + wide - 1 });
-      for (let y = 0; y < high; y++) for (let x = 0; x < wide; x++) taken.add(`${r + y}:${c + x}`);
+      }
+      for (let y = 0; y < high; y++) {
+        for (let x = 0; x < wide; x++) {
+          taken.add(`${r + y}:${c + x}`);
+        }
+      }
       c += wide;
     }
-    for (let i = 0; i < row.length; i++) row[i] ??= '';
+    for (let i = 0; i < row.length; i++) {
+      row[i] ??= '';
+    }
   });
   return {
     name,

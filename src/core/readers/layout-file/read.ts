@@ -16,10 +16,11 @@ export function readLayoutFile(name: string, text: string): LayoutFileRead {
     };
   }
   const version = (raw as { version?: unknown } | null)?.version;
-  if (typeof version === 'number' && version > 1)
+  if (typeof version === 'number' && version > 1) {
     return {
       problem: `${name} was written by a newer version of this program (${version}; this one reads version 1). Bring this program up to date.`,
     };
+  }
   const parsed = LayoutFileSchema.safeParse(raw);
   if (!parsed.success) {
     const issue = parsed.error.issues[0];

@@ -12,8 +12,11 @@ class Compound {
   constructor(private readonly bytes: Uint8Array) {
     this.view = new DataView(bytes.buffer, bytes.byteOffset, bytes.byteLength);
     this.sector = 1 << Math.min(12, Math.max(9, this.view.getUint16(30, true)));
-    for (const sector of this.fatSectors())
-      for (let at = 0; at < this.sector; at += 4) this.fat.push(this.wordIn(sector, at));
+    for (const sector of this.fatSectors()) {
+      for (let at = 0; at < this.sector; at += 4) {
+        this.fat.push(this.wordIn(sector, at));
+      }
+    }
   }
 
   private wordIn(sector: number, at: number): number {
@@ -24,11 +27,15 @@ class Compound {
   /** The sectors that hold the table of chains: 109 in the header, further ones in sectors of their own. */
   private fatSectors(): number[] {
     const found: number[] = [];
-    for (let n = 0; n < 109; n++) found.push(this.view.getUint32(76 + n * 4, true));
+    for (let n = 0; n < 109; n++) {
+      found.push(this.view.getUint32(76 + n * 4, true));
+    }
     let next = this.view.getUint32(68, true);
     const most = this.bytes.length / this.sector;
     for (let seen = 0; next < most && seen < most; seen++) {
-      for (let at = 0; at < this.sector - 4; at += 4) found.push(this.wordIn(next, at));
+      for (let at = 0; at < this.sector - 4; at += 4) {
+        found.push(this.wordIn(next, at));
+      }
       next = this.wordIn(next, this.sector - 4);
     }
     return found.filter((sector) => sector < most);
@@ -100,9 +107,13 @@ class Compound {
       };
     });
     const found = entries.find(({ name, type }) => type === 2 && names.includes(name));
-    if (!found) return undefined;
+    if (!found) {
+      return undefined;
+    }
     const size = Math.min(found.size, this.bytes.length);
-    if (size >= this.view.getUint32(56, true)) return this.chain(found.start, size);
+    if (size >= this.view.getUint32(56, true)) {
+      return this.chain(found.start, size);
+    }
     const root = entries.find(({ type }) => type === 5);
     return (
       root &&

@@ -49,16 +49,21 @@ function sheetOf(
   for (let r = 0; r < rows.length; r++) {
     sheet.rows.push(
       Array.from(rows[r] ?? [], (cell, c) => {
-        if (cell?.f) sheet.formulas.push({ row: r, column: c });
+        if (cell?.f) {
+          sheet.formulas.push({ row: r, column: c });
+        }
         if (
           cell?.t === 'd' ||
           (cell?.t === 'n' &&
             /[dmy]/i.test(String(cell.z ?? '').replace(/"[^"]*"|\[[^\]]*\]/g, '')) &&
             !/general/i.test(String(cell.z)))
-        )
+        ) {
           sheet.dates.push(`${r}:${c}`);
+        }
         const text = textOf(cell);
-        if (text.length === 255) cut.push(`${columnLetters(c)}${r + 1}`);
+        if (text.length === 255) {
+          cut.push(`${columnLetters(c)}${r + 1}`);
+        }
         return text;
       }),
     );
@@ -71,13 +76,14 @@ export async function readOldWorkbook({ name, bytes }: SourceFile): Promise<Tabl
   const { read } = await import('@e965/xlsx');
   try {
     const stream = workbookStream(bytes);
-    if (!stream)
+    if (!stream) {
       return unreadable(
         name,
         'xls',
         'workbook-damaged',
         `${name} looks like an old workbook, but its sheets can't be found in it. Save it as .xlsx in your spreadsheet program and bring it in again.`,
       );
+    }
     const book = read(stream, {
       type: 'array',
       dense: true,
@@ -97,23 +103,25 @@ export async function readOldWorkbook({ name, bytes }: SourceFile): Promise<Tabl
       (sum, sheet) => sum + sheet.rows.reduce((all, row) => all + row.length, 0),
       0,
     );
-    if (cells > CAPS.cells)
+    if (cells > CAPS.cells) {
       return unreadable(
         name,
         'xls',
         'too-many-cells',
         `${name} holds ${cells.toLocaleString('en-GB')} cells; ${CAPS.cells.toLocaleString('en-GB')} at most are taken. Split it and bring the parts in one by one.`,
       );
+    }
     const table: Table = { file: name, format: 'xls', sheets, findings: [] };
     const cut = read_.flatMap((one) => one.cut);
-    if (cut.length)
+    if (cut.length) {
       table.findings.push({
         rule: 'text-perhaps-cut',
         level: 'warn',
         where: { file: name, cell: cut[0]! },
         message: `${cut.slice(0, 4).join(', ')} ${cut.length === 1 ? 'holds' : 'hold'} just 255 characters, where old workbooks may be cut. Save the file as .xlsx to be sure.`,
       });
-    if (!sheets.some((sheet) => sheet.rows.some((row) => row.some(Boolean))))
+    }
+    if (!sheets.some((sheet) => sheet.rows.some((row) => row.some(Boolean)))) {
       table.findings.push(
         blocked(
           name,
@@ -121,6 +129,7 @@ export async function readOldWorkbook({ name, bytes }: SourceFile): Promise<Tabl
           `${name} holds no filled cell on any of its ${sheets.length} sheets.`,
         ),
       );
+    }
     return table;
   } catch {
     return unreadable(

@@ -20,7 +20,9 @@ function ruleOf(condition: string): Rule {
     return written.length ? { list: written } : { from: list.replace(/[[\]$]/g, '') };
   }
   const length = /text-length\(\)\s*(<=|<|=)\s*(\d+)/.exec(condition);
-  if (length) return { maxLength: Number(length[2]) - (length[1] === '<' ? 1 : 0) };
+  if (length) {
+    return { maxLength: Number(length[2]) - (length[1] === '<' ? 1 : 0) };
+  }
   const between = /text-length-is-between\(\s*\d+\s*,\s*(\d+)/.exec(condition);
   return between ? { maxLength: Number(between[1]) } : {};
 }
@@ -45,7 +47,9 @@ export class ContentReader {
   private cells = 0;
 
   open(name: string, a: Attributes): void {
-    if (!this.sheet) this.styles.open(name, a);
+    if (!this.sheet) {
+      this.styles.open(name, a);
+    }
     switch (name) {
       case 'content-validation':
         this.rules.set(a['table:name'] ?? '', (this.rule = ruleOf(a['table:condition'] ?? '')));
@@ -73,7 +77,9 @@ export class ContentReader {
         return;
       case 'p':
         this.depth.text++;
-        if (this.cell && !this.depth.annotation && this.cell.paragraphs++) this.add('\n');
+        if (this.cell && !this.depth.annotation && this.cell.paragraphs++) {
+          this.add('\n');
+        }
         return;
       case 'span':
         this.looks.push(this.styles.looks.get(a['text:style-name'] ?? '') ?? {});
@@ -110,7 +116,9 @@ export class ContentReader {
   }
 
   private add(text: string): void {
-    if (!this.cell || !text) return;
+    if (!this.cell || !text) {
+      return;
+    }
     if (this.depth.annotation) {
       this.cell.note += text;
       return;
@@ -123,13 +131,17 @@ export class ContentReader {
   }
 
   text(text: string): void {
-    if (this.depth.text && this.cell) this.add(text.replace(/[ \t\r\n]+/g, ' '));
-    else if (this.depth.text && this.rule && text.trim())
+    if (this.depth.text && this.cell) {
+      this.add(text.replace(/[ \t\r\n]+/g, ' '));
+    } else if (this.depth.text && this.rule && text.trim()) {
       this.rule.prompt = [this.rule.prompt, text.trim()].filter(Boolean).join(' ');
+    }
   }
 
   close(name: string): void {
-    if (!this.sheet) this.styles.close(name);
+    if (!this.sheet) {
+      this.styles.close(name);
+    }
     switch (name) {
       case 'content-validation':
         this.rule = undefined;
@@ -162,11 +174,13 @@ export class ContentReader {
   private closeCell(covered: boolean): void {
     const { cell, sheet } = this;
     this.cell = undefined;
-    if (!cell || !sheet) return;
+    if (!cell || !sheet) {
+      return;
+    }
     const { a } = cell;
     const times = Math.max(1, Number(a['table:number-columns-repeated'] ?? 1));
     const rule = a['table:content-validation-name'];
-    if (rule)
+    if (rule) {
       this.uses.set(rule, [
         ...(this.uses.get(rule) ?? []),
         {
@@ -176,13 +190,16 @@ export class ContentReader {
           right: this.column + times - 1,
         },
       ]);
-    if (cell.note.trim())
+    }
+    if (cell.note.trim()) {
       sheet.comments.push({ row: this.row, column: this.column, text: cell.note.trim() });
-    if (sheet.isProtected && this.styles.unlocked.has(a['table:style-name'] ?? ''))
+    }
+    if (sheet.isProtected && this.styles.unlocked.has(a['table:style-name'] ?? '')) {
       this.unlock(sheet, times);
+    }
     const own = this.styles.looks.get(a['table:style-name'] ?? '');
     const text = covered ? '' : plainOf(cell.runs);
-    if (text)
+    if (text) {
       this.fill(
         sheet,
         joinRuns(own ? cell.runs.map((run) => ({ ...own, ...run })) : cell.runs),
@@ -190,15 +207,17 @@ export class ContentReader {
         Math.min(times, REPEATED),
         a,
       );
+    }
     const wide = Number(a['table:number-columns-spanned'] ?? 1);
     const high = Number(a['table:number-rows-spanned'] ?? 1);
-    if (wide > 1 || high > 1)
+    if (wide > 1 || high > 1) {
       sheet.merges.push({
         top: this.row,
         left: this.column,
         bottom: this.row + high - 1,
         right: this.column + wide - 1,
       });
+    }
     this.column += times;
   }
 
@@ -209,68 +228,91 @@ export class ContentReader {
       let r = this.row;
       r < this.row + Math.min(this.rowTimes, 200) && unlocked.length < 50_000;
       r++
-    )
-      for (let c = this.column; c < this.column + Math.min(times, 200); c++)
+    ) {
+      for (let c = this.column; c < this.column + Math.min(times, 200); c++) {
         unlocked.push(`${r}:${c}`);
+      }
+    }
   }
 
   private fill(sheet: Sheet, runs: Run[], text: string, times: number, a: Attributes): void {
     this.rowHadText = true;
-    if (text.length > CAPS.cellCharacters)
+    if (text.length > CAPS.cellCharacters) {
       throw new OverCap(
         'cell-too-long',
         `${text.length.toLocaleString('en-GB')} characters in one cell; ${CAPS.cellCharacters.toLocaleString('en-GB')} at most are taken`,
       );
-    while (sheet.rows.length <= this.row && sheet.rows.length < 200_000) sheet.rows.push([]);
+    }
+    while (sheet.rows.length <= this.row && sheet.rows.length < 200_000) {
+      sheet.rows.push([]);
+    }
     const line = sheet.rows[this.row];
-    if (!line || this.column > 1000) return;
+    if (!line || this.column > 1000) {
+      return;
+    }
     for (let c = this.column; c < this.column + times; c++) {
-      if (++this.cells > CAPS.cells)
+      if (++this.cells > CAPS.cells) {
         throw new OverCap(
           'too-many-cells',
           `more than ${CAPS.cells.toLocaleString('en-GB')} filled cells`,
         );
-      while (line.length < c) line.push('');
+      }
+      while (line.length < c) {
+        line.push('');
+      }
       line[c] = text;
-      if (isFormatted(runs)) (sheet.rich ??= {})[`${this.row}:${c}`] = runs;
-      if (a['table:formula']) sheet.formulas.push({ row: this.row, column: c });
-      if (a['office:value-type'] === 'date') sheet.dates.push(`${this.row}:${c}`);
+      if (isFormatted(runs)) {
+        (sheet.rich ??= {})[`${this.row}:${c}`] = runs;
+      }
+      if (a['table:formula']) {
+        sheet.formulas.push({ row: this.row, column: c });
+      }
+      if (a['office:value-type'] === 'date') {
+        sheet.dates.push(`${this.row}:${c}`);
+      }
     }
   }
 
   /** A filled row that is repeated is written out, but only so far; empty ones are only counted. */
   private closeRow(): void {
     const { sheet } = this;
-    if (!sheet) return;
+    if (!sheet) {
+      return;
+    }
     const line = sheet.rows[this.row];
-    if (this.rowHadText && line)
+    if (this.rowHadText && line) {
       for (let n = 1; n < Math.min(this.rowTimes, REPEATED); n++) {
         this.cells += line.length;
-        if (this.cells > CAPS.cells)
+        if (this.cells > CAPS.cells) {
           throw new OverCap(
             'too-many-cells',
             `more than ${CAPS.cells.toLocaleString('en-GB')} filled cells`,
           );
+        }
         sheet.rows.push([...line]);
       }
+    }
     this.row += this.rowTimes;
   }
 
   private closeSheet(): void {
     const { sheet } = this;
     this.sheet = undefined;
-    if (!sheet) return;
+    if (!sheet) {
+      return;
+    }
     this.sheets.push(sheet);
     for (const [name, ranges] of this.uses) {
       const rule = this.rules.get(name);
-      if (rule)
+      if (rule) {
         sheet.validations.push({
           ranges,
           ...(rule.list ? { list: rule.list } : {}),
           ...(rule.maxLength ? { maxLength: rule.maxLength } : {}),
           ...(rule.prompt ? { prompt: rule.prompt } : {}),
           ...(rule.from ? { source: rule.from } : {}),
-        } as Validation);
+        });
+      }
     }
   }
 
@@ -278,7 +320,9 @@ export class ContentReader {
   finish(): void {
     for (const sheet of this.sheets) {
       for (const validation of sheet.validations as (Validation & { source?: string })[]) {
-        if (!validation.source) continue;
+        if (!validation.source) {
+          continue;
+        }
         const [place = '', end = ''] = (
           this.names.get(validation.source.toLowerCase()) ?? validation.source
         ).split(':');
@@ -291,12 +335,13 @@ export class ContentReader {
         const range = parseRange(end ? `${first}:${end.slice(end.lastIndexOf('.') + 1)}` : first);
         const from = this.sheets.find((candidate) => candidate.name === where) ?? sheet;
         delete validation.source;
-        if (range)
+        if (range) {
           validation.list = from.rows
             .slice(range.top, Math.min(range.bottom + 1, range.top + 500))
             .flatMap((row) => row.slice(range.left, range.right + 1))
             .map((value) => value.trim())
             .filter(Boolean);
+        }
       }
     }
   }

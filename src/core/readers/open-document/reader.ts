@@ -23,13 +23,14 @@ export function readOpenSheet(file: string, parts: Parts): Table {
     });
     reader.finish();
   } catch (error) {
-    if (error instanceof OverCap)
+    if (error instanceof OverCap) {
       return unreadable(
         file,
         'ods',
         error.rule,
         `${file} holds ${error.message}. Split it and bring the parts in one by one.`,
       );
+    }
     return unreadable(
       file,
       'ods',
@@ -38,7 +39,7 @@ export function readOpenSheet(file: string, parts: Parts): Table {
     );
   }
   const table: Table = { file, format: 'ods', sheets: reader.sheets, findings: [] };
-  if (!reader.sheets.some((sheet) => sheet.rows.length))
+  if (!reader.sheets.some((sheet) => sheet.rows.length)) {
     table.findings.push(
       blocked(
         file,
@@ -46,5 +47,6 @@ export function readOpenSheet(file: string, parts: Parts): Table {
         `${file} holds no filled cell on any of its ${reader.sheets.length} sheets.`,
       ),
     );
+  }
   return table;
 }

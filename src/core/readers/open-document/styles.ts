@@ -15,16 +15,24 @@ export class StyleCollector {
       this.name = a['style:name'] ?? '';
       return;
     }
-    if (!this.name) return;
-    if (element === 'table-properties' && a['table:display'] === 'false')
+    if (!this.name) {
+      return;
+    }
+    if (element === 'table-properties' && a['table:display'] === 'false') {
       this.hidden.add(this.name);
-    if (element === 'table-cell-properties' && a['style:cell-protect'] === 'none')
+    }
+    if (element === 'table-cell-properties' && a['style:cell-protect'] === 'none') {
       this.unlocked.add(this.name);
+    }
     if (element === 'table-cell-properties') {
       const fill = a['fo:background-color'] ?? '';
-      if (fill && !/^(?:transparent|#ffffff)$/i.test(fill)) this.add({ mark: true });
+      if (fill && !/^(?:transparent|#ffffff)$/i.test(fill)) {
+        this.add({ mark: true });
+      }
     }
-    if (element !== 'text-properties') return;
+    if (element !== 'text-properties') {
+      return;
+    }
     const position = a['style:text-position'] ?? '';
     this.add({
       ...(/^(?:bold|[6-9]00)$/.test(a['fo:font-weight'] ?? '') ? { bold: true } : {}),
@@ -43,6 +51,8 @@ export class StyleCollector {
     this.looks.set(this.name, { ...this.looks.get(this.name), ...look });
   }
   close(element: string): void {
-    if (element === 'style') this.name = '';
+    if (element === 'style') {
+      this.name = '';
+    }
   }
 }

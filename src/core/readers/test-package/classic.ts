@@ -109,14 +109,17 @@ function answerOf(
       : { kind: 'short', accepted };
   }
   const lid = lids[0];
-  if (!lid) return undefined;
+  if (!lid) {
+    return undefined;
+  }
   const options = optionsOf(lid, scored, feedback);
   const pair =
     options.length === 2
       ? trueFalsePair(options[0]!.text.plain, options[1]!.text.plain)
       : undefined;
-  if (pair)
+  if (pair) {
     return { kind: 'true-false', options: pair.trueFirst ? options : [options[1]!, options[0]!] };
+  }
   return {
     kind: lid.attributes['rcardinality'] === 'Multiple' ? 'choice-many' : 'choice-one',
     options,
@@ -144,7 +147,7 @@ function questionOf(
   );
   const answer = answerOf(item, meta.get('cc_profile') ?? '', conditionsOf(item), feedback);
   const ref = item.attributes['ident'] ?? '';
-  if (!answer)
+  if (!answer) {
     return {
       finding: {
         rule: 'interaction-unknown',
@@ -153,6 +156,7 @@ function questionOf(
         message: `${path}: the item ${ref} asks in a way that no kind of question here can hold; it was left out.`,
       },
     };
+  }
   const points = numberOf(meta.get('cc_weighting') ?? meta.get('points_possible') ?? '');
   const general = feedback.get('general_fb');
   const category = meta.get('cc_question_category') ? [meta.get('cc_question_category')!] : section;

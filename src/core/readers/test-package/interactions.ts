@@ -84,7 +84,9 @@ export const acceptedOf = ({ correct, mapping }: Declaration): string[] => [
 /** The tolerance that the item's own scoring allows around the right number: an equality with a tolerance, or two bounds. */
 export function toleranceOf(item: Tree, value: number): number {
   const equal = named(item, 'equal').find((one) => one.attributes['tolerance-mode'] === 'absolute');
-  if (equal) return numberOf((equal.attributes['tolerance'] ?? '').split(/\s+/)[0] ?? '') ?? 0;
+  if (equal) {
+    return numberOf((equal.attributes['tolerance'] ?? '').split(/\s+/)[0] ?? '') ?? 0;
+  }
   const bound = (name: string): number | undefined => {
     const base = named(item, name).flatMap((one) => childrenNamed(one, 'base-value'))[0];
     return base && numberOf(textOfTree(base));
@@ -97,8 +99,9 @@ export function toleranceOf(item: Tree, value: number): number {
 
 function entry(tree: Tree, declared: Declaration, item: Tree): Part {
   const value = numberOf(declared.correct[0] ?? '');
-  if ((declared.baseType === 'float' || declared.baseType === 'integer') && value !== undefined)
+  if ((declared.baseType === 'float' || declared.baseType === 'integer') && value !== undefined) {
     return { kind: 'number', number: { value, tolerance: toleranceOf(item, value) } };
+  }
   return { kind: 'short', accepted: acceptedOf(declared) };
 }
 
@@ -134,7 +137,9 @@ export function inlineGap(
   tree: Tree,
   declared: Declaration,
 ): { accepted: string[]; options?: string[] } {
-  if (tree.name === 'text-entry-interaction') return { accepted: acceptedOf(declared) };
+  if (tree.name === 'text-entry-interaction') {
+    return { accepted: acceptedOf(declared) };
+  }
   const texts = new Map(
     childrenNamed(tree, 'inline-choice').map((one) => [
       one.attributes['identifier'] ?? '',

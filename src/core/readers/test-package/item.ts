@@ -63,8 +63,9 @@ function sentence(
       ['float', 'integer'].includes(
         declarations.get(inline[0]!.attributes['response-identifier'] ?? '')?.baseType ?? '',
       ))
-  )
+  ) {
     return undefined;
+  }
   return {
     kind: 'gap',
     stem,
@@ -107,7 +108,7 @@ export function questionsOf(
   const ref = item.attributes['label'] || (item.attributes['identifier'] ?? '');
   const title = item.attributes['title'] ?? '';
   const where = { file: path };
-  if (!body)
+  if (!body) {
     return {
       items: [],
       findings: [
@@ -119,19 +120,21 @@ export function questionsOf(
         },
       ],
     };
+  }
   const declarations = declarationsOf(item);
   const interactions = findTrees(body, isInteraction);
   const findings: Finding[] = [];
   const unknown = interactions.filter(
     (one) => !INLINE.has(one.name) && !partOf(one, undefined, item),
   );
-  for (const one of unknown)
+  for (const one of unknown) {
     findings.push({
       rule: 'interaction-unknown',
       level: 'warn',
       where,
       message: `${path}${title ? ` (${quoted(title)})` : ''} asks by ${one.name.replace(/-/g, ' ')}, which no kind of question here can hold. ${interactions.length === unknown.length ? 'The item was left out.' : 'This part of it was left out.'}`,
     });
+  }
   const points = reference.points ?? pointsOf(item, declarations);
   const content = contentOf(body.children, (one) =>
     isInteraction(one) || one.name === 'rubric-block' || isUnit(one) ? '' : undefined,
@@ -154,7 +157,9 @@ export function questionsOf(
     inline.length && inline.length === interactions.length
       ? sentence(body, inline, declarations)
       : undefined;
-  if (gapped) return { items: [{ ...base, ...gapped }], findings };
+  if (gapped) {
+    return { items: [{ ...base, ...gapped }], findings };
+  }
   const items = interactions
     .filter((one) => !unknown.includes(one))
     .map((one): Loose => {
@@ -177,20 +182,22 @@ export function questionsOf(
             };
       return { ...base, ...part, stem };
     });
-  if (items.length > 1)
+  if (items.length > 1) {
     findings.push({
       rule: 'item-asks-several',
       level: 'note',
       where,
       message: `${path} asks ${items.length} things in one item; each became a question of its own.`,
     });
-  if (!interactions.length && base.stem.plain)
+  }
+  if (!interactions.length && base.stem.plain) {
     findings.push({
       rule: 'item-asks-nothing',
       level: 'note',
       where,
       message: `${path} holds a text that asks nothing; it was left out.`,
     });
+  }
   return {
     items: items.map((one, index) =>
       items.length > 1 && one.ref ? { ...one, ref: `${one.ref}-${index + 1}` } : one,

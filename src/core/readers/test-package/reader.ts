@@ -34,7 +34,9 @@ type Read = { items: Loose[]; findings: Finding[]; title?: string };
 /** A picture of the package as its own bytes; links stay links, what can't be held is left out. */
 function pictures(parts: Parts, from: string): PictureOf {
   return (href) => {
-    if (/^(?:https?|data):/i.test(href)) return href;
+    if (/^(?:https?|data):/i.test(href)) {
+      return href;
+    }
     const path = decodeURIComponent(href.split(/[?#]/)[0] ?? '').replace(
       /^\$IMS-CC-FILEBASE\$\/?/,
       'web_resources/',
@@ -89,8 +91,12 @@ function referencesOf(test: Tree, path: string): { path: string; reference: Refe
 }
 
 function readTree(root: Tree, path: string, picture: PictureOf, reference?: Reference): Read {
-  if (root.name === 'questestinterop') return classicQuestions(root, path, picture);
-  if (root.name === 'assessment-item') return questionsOf(root, path, picture, reference);
+  if (root.name === 'questestinterop') {
+    return classicQuestions(root, path, picture);
+  }
+  if (root.name === 'assessment-item') {
+    return questionsOf(root, path, picture, reference);
+  }
   return { items: [], findings: [] };
 }
 
@@ -125,7 +131,9 @@ function readParts(parts: Parts): Read {
   const trees = new Map<string, Tree>();
   const findings: Finding[] = [];
   for (const path of paths) {
-    if (!ROOTS.test(partText(parts, path).slice(0, 20_000))) continue;
+    if (!ROOTS.test(partText(parts, path).slice(0, 20_000))) {
+      continue;
+    }
     try {
       trees.set(path, parseTree(partText(parts, path)));
     } catch {
@@ -139,14 +147,16 @@ function readParts(parts: Parts): Read {
   }
   const tests = [...trees].filter(([, tree]) => tree.name === 'assessment-test');
   const referred = tests.flatMap(([path, tree]) => referencesOf(tree, path));
-  for (const { path } of referred)
-    if (!trees.has(path) && !findings.some((finding) => finding.where?.file === path))
+  for (const { path } of referred) {
+    if (!trees.has(path) && !findings.some((finding) => finding.where?.file === path)) {
       findings.push({
         rule: 'part-missing',
         level: 'warn',
         where: { file: path },
         message: `The test names ${path}, but the package does not hold it. Export the package again.`,
       });
+    }
+  }
   const order = new Map(referred.map(({ path, reference }) => [path, reference] as const));
   const rest = [...trees.keys()].filter((path) => !order.has(path));
   const reads = [...order.keys(), ...rest]

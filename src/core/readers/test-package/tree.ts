@@ -34,7 +34,9 @@ export function parseTree(xml: string): Tree {
       };
       stack.at(-1)!.children.push(element);
       stack.push(element);
-      if (stack.length > 200) throw new Error('nested too deep');
+      if (stack.length > 200) {
+        throw new Error('nested too deep');
+      }
     },
     text(text) {
       stack.at(-1)!.children.push(text);
@@ -63,16 +65,22 @@ const ATTRIBUTES = new Set(['src', 'alt', 'href', 'style', 'data']);
 
 /** The part of a tree as HTML for the reader of inline content; `instead` may put a text in an element's place. */
 function asHtml(node: Tree | string, instead: (tree: Tree) => string | undefined): string {
-  if (typeof node === 'string') return escapeHtml(node);
+  if (typeof node === 'string') {
+    return escapeHtml(node);
+  }
   const other = instead(node);
-  if (other !== undefined) return escapeHtml(other);
+  if (other !== undefined) {
+    return escapeHtml(other);
+  }
   const name =
     node.name === 'object' && /^image\//.test(node.attributes['type'] ?? '') ? 'img' : node.name;
   const attributes = Object.entries(node.attributes)
     .filter(([key]) => ATTRIBUTES.has(key))
     .map(([key, value]) => ` ${key === 'data' ? 'src' : key}="${escapeHtml(value)}"`)
     .join('');
-  if (VOID.has(name)) return `<${name}${attributes}>`;
+  if (VOID.has(name)) {
+    return `<${name}${attributes}>`;
+  }
   return `<${name}${attributes}>${node.children.map((child) => asHtml(child, instead)).join('')}</${name}>`;
 }
 

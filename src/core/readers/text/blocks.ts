@@ -12,20 +12,25 @@ export function findFences(lines: readonly string[]): Fence[] {
   lines.forEach((line, index) => {
     const mark = /^\s*(`{3,}|~{3,})\s*(\w*)/.exec(line);
     if (!open) {
-      if (mark)
+      if (mark) {
         open = {
           first: index + 2,
           lines: [],
           language: mark[2]!.toLowerCase(),
           sign: mark[1]![0]!,
         };
+      }
     } else if (mark && mark[1]![0] === open.sign) {
       fences.push(open);
       open = undefined;
-    } else open.lines.push(line);
+    } else {
+      open.lines.push(line);
+    }
   });
   // A fence that is never closed was cut off; what it holds is still the content.
-  if (open?.lines.length) fences.push(open);
+  if (open?.lines.length) {
+    fences.push(open);
+  }
   return fences;
 }
 
@@ -56,20 +61,28 @@ export function readBarTable(
   const rich: Record<string, Run[]> = {};
   const has = (index: number): boolean => BARS.test(lines[index] ?? '');
   for (let start = 0; start < lines.length; start++) {
-    if (!has(start)) continue;
+    if (!has(start)) {
+      continue;
+    }
     let end = start;
-    while (has(end + 1) || BOX.test(lines[end + 1] ?? '')) end++;
+    while (has(end + 1) || BOX.test(lines[end + 1] ?? '')) {
+      end++;
+    }
     const block = lines.slice(start, end + 1);
     const divided = block.some((line) => DIVIDER.test(line));
     const closed =
       block.length > 1 && block.every((line) => BOX.test(line) || /^\s*\|.*\|\s*$/.test(line));
     if (divided || closed) {
       block.forEach((line, index) => {
-        if (DIVIDER.test(line) || BOX.test(line)) return;
+        if (DIVIDER.test(line) || BOX.test(line)) {
+          return;
+        }
         rows.push(
           barCells(line).map((cell, column) => {
             const { text, runs } = inlineMarkdown(cell);
-            if (runs) rich[`${rows.length}:${column}`] = runs;
+            if (runs) {
+              rich[`${rows.length}:${column}`] = runs;
+            }
             return text;
           }),
         );

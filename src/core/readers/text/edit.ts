@@ -39,7 +39,9 @@ const LOOKS = ['bold', 'italic', 'underline', 'mark', 'sub', 'sup'] as const;
 /** The formatting of a document's lines, so that what tells a key or a raised sign can be seen beside the text. */
 export function looksOfDocument(document: Document): ShownLook[] {
   return document.lines.flatMap((line, index) => {
-    if (!line.runs || line.source !== undefined) return [];
+    if (!line.runs || line.source !== undefined) {
+      return [];
+    }
     let at = shown(line).length - line.text.length;
     return line.runs.flatMap((run) => {
       const from = at;

@@ -19,7 +19,9 @@ const words = (key: string): string =>
 function findRecords(value: Json, depth = 0): { [key: string]: Json }[] {
   if (Array.isArray(value)) {
     const records = value.filter(isRecord);
-    if (!records.length || records.length < value.length * 0.5) return [];
+    if (!records.length || records.length < value.length * 0.5) {
+      return [];
+    }
     const nested = records.flatMap((record) =>
       Object.entries(record)
         .filter(
@@ -30,11 +32,13 @@ function findRecords(value: Json, depth = 0): { [key: string]: Json }[] {
             inner.every(isRecord) &&
             inner.some((one) => isRecord(one) && Object.keys(one).length > 2),
         )
-        .flatMap(([, inner]) => findRecords(inner as Json, depth + 1)),
+        .flatMap(([, inner]) => findRecords(inner, depth + 1)),
     );
     return nested.length > records.length ? nested : records;
   }
-  if (!isRecord(value) || depth > 4) return [];
+  if (!isRecord(value) || depth > 4) {
+    return [];
+  }
   return (
     Object.values(value)
       .map((inner) => findRecords(inner, depth + 1))
@@ -53,16 +57,21 @@ const plain = (value: Json | undefined): string =>
 
 /** One option's cells: its text, and its verdict and feedback where it is an object. */
 function optionCells(option: Json, n: number): [string, string][] {
-  if (!isRecord(option)) return [[`option ${n}`, plain(option)]];
+  if (!isRecord(option)) {
+    return [[`option ${n}`, plain(option)]];
+  }
   const cells: [string, string][] = [];
   for (const [key, value] of Object.entries(option)) {
     const name = words(key);
-    if (TEXT.test(name)) cells.push([`option ${n}`, plain(value)]);
-    else if (RIGHT.test(name)) cells.push([`verdict ${n}`, plain(value)]);
-    else if (/^(?:feedback|explanation|comment)$/.test(name))
+    if (TEXT.test(name)) {
+      cells.push([`option ${n}`, plain(value)]);
+    } else if (RIGHT.test(name)) {
+      cells.push([`verdict ${n}`, plain(value)]);
+    } else if (/^(?:feedback|explanation|comment)$/.test(name)) {
       cells.push([`feedback ${n}`, plain(value)]);
-    else if (/^(?:weight|fraction|credit|score)$/.test(name))
+    } else if (/^(?:weight|fraction|credit|score)$/.test(name)) {
       cells.push([`weight ${n}`, plain(value)]);
+    }
   }
   return cells;
 }
@@ -70,10 +79,12 @@ function optionCells(option: Json, n: number): [string, string][] {
 function recordCells(record: { [key: string]: Json }): [string, string][] {
   return Object.entries(record).flatMap(([key, value]): [string, string][] => {
     const name = words(key);
-    if (OPTIONS.test(name) && Array.isArray(value))
+    if (OPTIONS.test(name) && Array.isArray(value)) {
       return value.flatMap((option, index) => optionCells(option, index + 1));
-    if (OPTIONS.test(name) && isRecord(value))
+    }
+    if (OPTIONS.test(name) && isRecord(value)) {
       return Object.values(value).flatMap((option, index) => optionCells(option, index + 1));
+    }
     return [[name, plain(value)]];
   });
 }
@@ -84,7 +95,9 @@ export function readJsonTable(
   source: string,
 ): Pick<Sheet, 'name' | 'rows'> | undefined {
   const text = source.trim().replace(/^\ufeff/, '');
-  if (!/^[[{]/.test(text)) return undefined;
+  if (!/^[[{]/.test(text)) {
+    return undefined;
+  }
   let value: Json;
   try {
     value = JSON.parse(text.replace(/,\s*([\]}])/g, '$1')) as Json;
@@ -92,7 +105,9 @@ export function readJsonTable(
     return undefined;
   }
   const records = findRecords(value);
-  if (!records.length) return undefined;
+  if (!records.length) {
+    return undefined;
+  }
   const cells = records.map(recordCells);
   const headings = [...new Set(cells.flatMap((row) => row.map(([heading]) => heading)))];
   const place = new Map(headings.map((heading, index) => [heading, index]));

@@ -31,10 +31,13 @@ function spans(text: string, style: Style): Run[] {
   let first: { match: RegExpExecArray; style: Style } | undefined;
   for (const [pattern, styleOf] of SPANS) {
     const match = pattern.exec(text);
-    if (match && (!first || match.index < first.match.index))
+    if (match && (!first || match.index < first.match.index)) {
       first = { match, style: styleOf(match) };
+    }
   }
-  if (!first) return text ? [{ text, ...style }] : [];
+  if (!first) {
+    return text ? [{ text, ...style }] : [];
+  }
   const { match } = first;
   return [
     ...spans(text.slice(0, match.index), style),
@@ -47,7 +50,9 @@ const MAY_HOLD = /\*\*|__|<(?:b|i|u|em|strong|sup|sub|br)\b|`|\]\(|\S\*[\s.,;:!?
 
 /** A line's text without its mark-up, and its runs where any of it is formatted. */
 export function inlineMarkdown(source: string): { text: string; runs?: Run[] } {
-  if (!MAY_HOLD.test(source)) return { text: source };
+  if (!MAY_HOLD.test(source)) {
+    return { text: source };
+  }
   const runs = joinRuns(spans(source.replace(/<br\s*\/?>/giu, '\n'), {})).map((run) => ({
     ...run,
     text: run.text.replace(/\\([*_`|[\]#])/g, '$1'),

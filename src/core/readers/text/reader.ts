@@ -28,7 +28,7 @@ export function readLine(source: string, line: number): DocumentLine {
 export function readTextDocument(file: string, source: string): Document {
   const lines = source.split(/\r\n?|\n/);
   const long = lines.findIndex((line) => line.length > CAPS.cellCharacters);
-  if (long >= 0)
+  if (long >= 0) {
     return {
       file,
       format: 'txt',
@@ -41,7 +41,8 @@ export function readTextDocument(file: string, source: string): Document {
         ),
       ],
     };
-  if (lines.length > CAPS.lines)
+  }
+  if (lines.length > CAPS.lines) {
     return {
       file,
       format: 'txt',
@@ -54,6 +55,7 @@ export function readTextDocument(file: string, source: string): Document {
         ),
       ],
     };
+  }
   return {
     file,
     format: 'txt',

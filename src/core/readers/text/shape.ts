@@ -18,7 +18,9 @@ function evenness(lines: readonly string[], sign: Separator): { share: number; w
   const widths = new Map<number, number>();
   for (const line of lines) {
     const width = line.replace(/"(?:[^"]|"")*"/g, '').split(sign).length;
-    if (width > 1) widths.set(width, (widths.get(width) ?? 0) + 1);
+    if (width > 1) {
+      widths.set(width, (widths.get(width) ?? 0) + 1);
+    }
   }
   const [width, times] = [...widths].sort(
     (a, b) => b[1] * Math.min(b[0], 6) - a[1] * Math.min(a[0], 6),
@@ -38,40 +40,55 @@ export function shapeOf(source: string, name: string): TextShape {
   const marked = hits((line) => STARRED.test(line) || TICKED.test(line));
   const columns = { because: `${findSeparator(source, name).because}` };
   const isColumnFile = /\.(?:csv|tsv|tab)$/i.test(name);
-  if (/^sep=/i.test(source)) return { as: 'table', ...columns };
+  if (/^sep=/i.test(source)) {
+    return { as: 'table', ...columns };
+  }
   const questions = (because: string): TextShape => ({ as: 'questions', because });
-  if (lettered >= 2 && lettered >= lines.length * 0.2 && tabs.share < 0.6)
+  if (lettered >= 2 && lettered >= lines.length * 0.2 && tabs.share < 0.6) {
     return questions(`${lettered} lines begin with an option's letter`);
-  if (isColumnFile) return { as: 'table', ...columns };
-  if (answers >= 2 && answers >= lines.length * 0.08 && tabs.share < 0.5)
+  }
+  if (isColumnFile) {
+    return { as: 'table', ...columns };
+  }
+  if (answers >= 2 && answers >= lines.length * 0.08 && tabs.share < 0.5) {
     return questions(`${answers} lines name an answer`);
+  }
   const even = SIGNS.map((sign) => evenness(lines, sign));
   const clear =
     even.slice(0, 3).some(({ share, width }) => share >= 0.6 && (width > 2 || share >= 0.8)) ||
     (even[3]!.share >= 0.6 && even[3]!.width > 2);
-  if (clear) return { as: 'table', ...columns };
-  if (marked >= 2 && marked >= lines.length * 0.1 && even[0]!.share < 0.5)
+  if (clear) {
+    return { as: 'table', ...columns };
+  }
+  if (marked >= 2 && marked >= lines.length * 0.1 && even[0]!.share < 0.5) {
     return questions(`${marked} lines carry a mark`);
+  }
   const terms = readTerms(name, all);
   if (
     terms &&
     terms.share >= 0.7 &&
     numbered < lines.length * 0.5 &&
     terms.share > even[3]!.share * 0.9
-  )
+  ) {
     return {
       as: 'terms',
       because: `${Math.round(terms.share * 100)} % of the lines have ${terms.sign} between two texts`,
     };
-  if (numbered >= 2 && numbered >= lines.length * 0.15)
+  }
+  if (numbered >= 2 && numbered >= lines.length * 0.15) {
     return questions(`${numbered} lines begin with a number`);
-  if (Math.max(...even.map(({ share }) => share)) >= 0.5) return { as: 'table', ...columns };
-  if (terms && terms.share >= 0.5)
+  }
+  if (Math.max(...even.map(({ share }) => share)) >= 0.5) {
+    return { as: 'table', ...columns };
+  }
+  if (terms && terms.share >= 0.5) {
     return {
       as: 'terms',
       because: `${Math.round(terms.share * 100)} % of the lines have ${terms.sign} between two texts`,
     };
-  if (hits((line) => /[?？]\W*$/u.test(line)) > 0 && lines.length > 1)
+  }
+  if (hits((line) => /[?？]\W*$/u.test(line)) > 0 && lines.length > 1) {
     return questions('lines end in a question mark, and no sign parts columns');
+  }
   return { as: 'table', ...columns };
 }

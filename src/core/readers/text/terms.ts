@@ -27,12 +27,16 @@ export function readTerms(name: string, lines: readonly string[]): Terms | undef
     hits: filled.filter(({ line }) => pattern.test(inlineMarkdown(line).text)).length,
   })).sort((a, b) => b.hits - a.hits);
   const best = tries[0];
-  if (!best || best.hits < 2) return undefined;
+  if (!best || best.hits < 2) {
+    return undefined;
+  }
   const rows: string[][] = [];
   const numbers: number[] = [];
   for (const { line, number } of filled) {
     const match = best.pattern.exec(inlineMarkdown(line).text);
-    if (!match) continue;
+    if (!match) {
+      continue;
+    }
     rows.push([match[1]!.trim(), match[2]!.trim()]);
     numbers.push(number);
   }

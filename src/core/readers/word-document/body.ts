@@ -93,16 +93,24 @@ export class BodyReader {
         this.tables.at(-1)?.at(-1)?.push([]);
         return;
       case 'pStyle':
-        if (paragraph) paragraph.style = a['w:val'] ?? '';
+        if (paragraph) {
+          paragraph.style = a['w:val'] ?? '';
+        }
         return;
       case 'numId':
-        if (paragraph) paragraph.list = a['w:val'] ?? '';
+        if (paragraph) {
+          paragraph.list = a['w:val'] ?? '';
+        }
         return;
       case 'ilvl':
-        if (paragraph) paragraph.level = Number(a['w:val']);
+        if (paragraph) {
+          paragraph.level = Number(a['w:val']);
+        }
         return;
       case 'outlineLvl':
-        if (paragraph) paragraph.heading = Number(a['w:val']) + 1;
+        if (paragraph) {
+          paragraph.heading = Number(a['w:val']) + 1;
+        }
         return;
       case 'hyperlink':
         this.href = this.given.link(a['r:id'] ?? '');
@@ -121,10 +129,14 @@ export class BodyReader {
         this.inText = true;
         return;
       case 'tab':
-        if (this.inRun) this.add('\t');
+        if (this.inRun) {
+          this.add('\t');
+        }
         return;
       case 'br':
-        if (a['w:type'] !== 'page' && a['w:type'] !== 'column') this.add('\n');
+        if (a['w:type'] !== 'page' && a['w:type'] !== 'column') {
+          this.add('\n');
+        }
         return;
       case 'cr':
         this.add('\n');
@@ -145,26 +157,32 @@ export class BodyReader {
         this.picture(a['r:id'] ?? '');
         return;
       default:
-        if (this.inProperties) applyProperty(this.look, name, a);
+        if (this.inProperties) {
+          applyProperty(this.look, name, a);
+        }
     }
   }
 
   text(text: string): void {
-    if (this.inText && !this.skipping) this.add(text);
+    if (this.inText && !this.skipping) {
+      this.add(text);
+    }
   }
 
   private add(text: string): void {
     const look = Object.fromEntries(Object.entries(this.look).filter(([, on]) => on)) as Look;
-    if (text)
+    if (text) {
       this.paragraphs
         .at(-1)
         ?.runs.push({ text, ...look, ...(this.href ? { href: this.href } : {}) });
+    }
   }
 
   private picture(id: string): void {
     const href = this.given.picture(id);
-    if (href)
+    if (href) {
       this.paragraphs.at(-1)?.pictures.push({ href, ...(this.alt ? { alt: this.alt } : {}) });
+    }
     this.alt = '';
   }
 
@@ -197,7 +215,9 @@ export class BodyReader {
 
   private closeParagraph(): void {
     const open = this.paragraphs.pop();
-    if (!open) return;
+    if (!open) {
+      return;
+    }
     const style = resolveStyle(this.given.styles, open.style);
     const list = open.list ?? style.list;
     const level = open.level ?? style.level ?? 0;
@@ -210,18 +230,27 @@ export class BodyReader {
       ...(heading ? { heading } : {}),
     };
     const cell = this.tables.at(-1)?.at(-1)?.at(-1);
-    if (cell) cell.push(paragraph);
+    if (cell) {
+      cell.push(paragraph);
+    }
     // A text box stands inside a paragraph; its own paragraphs come before it, in reading order of the file.
-    else this.parts.push(paragraph);
+    else {
+      this.parts.push(paragraph);
+    }
   }
 
   private closeTable(): void {
     const table = this.tables.pop();
-    if (!table) return;
+    if (!table) {
+      return;
+    }
     const outer = this.tables.at(-1)?.at(-1)?.at(-1);
     // A table inside a cell is its cell's text.
-    if (outer) outer.push(...table.flat(2));
-    else this.parts.push({ table });
+    if (outer) {
+      outer.push(...table.flat(2));
+    } else {
+      this.parts.push({ table });
+    }
   }
 }
 

@@ -54,32 +54,48 @@ export function readNumbering(xml: string): Map<string, List> {
     | { id: string; abstract: string; own: Map<number, Level>; starts: Map<number, number> }
     | undefined;
   let place = 0;
-  if (!xml) return lists;
+  if (!xml) {
+    return lists;
+  }
   parseXml(xml, {
     open(name, a) {
       const value = a['w:val'] ?? '';
-      if (name === 'abstractNum') abstracts.set(a['w:abstractNumId'] ?? '', (levels = new Map()));
-      else if (name === 'num')
+      if (name === 'abstractNum') {
+        abstracts.set(a['w:abstractNumId'] ?? '', (levels = new Map()));
+      } else if (name === 'num') {
         list = { id: a['w:numId'] ?? '', abstract: '', own: new Map(), starts: new Map() };
-      else if (name === 'abstractNumId' && list) list.abstract = value;
-      else if (name === 'lvlOverride') place = Number(a['w:ilvl']);
-      else if (name === 'startOverride' && list) list.starts.set(place, Number(value));
-      else if (name === 'lvl')
+      } else if (name === 'abstractNumId' && list) {
+        list.abstract = value;
+      } else if (name === 'lvlOverride') {
+        place = Number(a['w:ilvl']);
+      } else if (name === 'startOverride' && list) {
+        list.starts.set(place, Number(value));
+      } else if (name === 'lvl') {
         (list ? list.own : levels)?.set(
           Number(a['w:ilvl']),
           (level = { format: 'decimal', text: '', start: 1 }),
         );
-      else if (level && name === 'numFmt') level.format = value;
-      else if (level && name === 'lvlText') level.text = value;
-      else if (level && name === 'start') level.start = Number(value) || 0;
+      } else if (level && name === 'numFmt') {
+        level.format = value;
+      } else if (level && name === 'lvlText') {
+        level.text = value;
+      } else if (level && name === 'start') {
+        level.start = Number(value) || 0;
+      }
     },
     close(name) {
-      if (name === 'lvl') level = undefined;
-      if (name !== 'num' || !list) return;
+      if (name === 'lvl') {
+        level = undefined;
+      }
+      if (name !== 'num' || !list) {
+        return;
+      }
       const merged = new Map([...(abstracts.get(list.abstract) ?? []), ...list.own]);
       for (const [at, start] of list.starts) {
         const own = merged.get(at);
-        if (own) merged.set(at, { ...own, start });
+        if (own) {
+          merged.set(at, { ...own, start });
+        }
       }
       lists.set(list.id, {
         levels: merged,
@@ -101,14 +117,20 @@ export class Numberer {
   next(listId: string, depth: number): string {
     const list = this.lists.get(listId);
     const level = list?.levels.get(depth);
-    if (!list || !level) return '';
+    if (!list || !level) {
+      return '';
+    }
     const key = list.restarts ? `own ${listId}` : `form ${list.abstract}`;
     const counts = this.counters.get(key) ?? [];
     this.counters.set(key, counts);
     counts[depth] = (counts[depth] ?? level.start - 1) + 1;
     counts.length = depth + 1;
-    if (level.format === 'bullet') return '•';
-    if (level.format === 'none') return '';
+    if (level.format === 'bullet') {
+      return '•';
+    }
+    if (level.format === 'none') {
+      return '';
+    }
     return level.text
       .replace(/%(\d)/g, (_, digit: string) => {
         const at = Number(digit) - 1;

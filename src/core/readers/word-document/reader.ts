@@ -57,9 +57,13 @@ function sheetOf({ table }: WordTable, name: string): Sheet {
   const rows = table.map((row, r) =>
     row.map((cell, c) => {
       const runs = joinCell(cell);
-      if (isFormatted(runs)) rich[`${r}:${c}`] = runs;
+      if (isFormatted(runs)) {
+        rich[`${r}:${c}`] = runs;
+      }
       const own = cell.flatMap((paragraph) => paragraph.pictures);
-      if (own.length) pictures[`${r}:${c}`] = own;
+      if (own.length) {
+        pictures[`${r}:${c}`] = own;
+      }
       return cellText(cell);
     }),
   );
@@ -122,12 +126,13 @@ function linesOfTable({ table }: WordTable, number: number): DocumentLine[] {
 
 function documentOf(file: string, parts: readonly BodyPart[]): Opened {
   const lines: DocumentLine[] = [];
-  for (const part of parts)
+  for (const part of parts) {
     lines.push(
       ...(isWordTable(part)
         ? linesOfTable(part, lines.length + 1)
         : linesOfParagraph(part, lines.length + 1)),
     );
+  }
   return { is: 'document', document: { file, format: 'docx', lines, findings: [] } };
 }
 
@@ -148,7 +153,9 @@ function open(file: string, parts: Parts): Opened {
       const bytes = parts.get(path);
       const type = PICTURES[path.split('.').at(-1)?.toLowerCase() ?? ''];
       if (!bytes || !type || bytes.length > CAPS.pictureBytes) {
-        if (path) left++;
+        if (path) {
+          left++;
+        }
         return '';
       }
       return `data:${type};base64,${base64(bytes)}`;
@@ -176,13 +183,14 @@ function open(file: string, parts: Parts): Opened {
           },
         }
       : documentOf(file, body);
-  if (left)
+  if (left) {
     findingsOf(opened).push({
       rule: 'picture-left-out',
       level: 'warn',
       where: { file },
       message: `${left} ${left === 1 ? 'picture of' : 'pictures of'} ${file} ${left === 1 ? 'is' : 'are'} of a kind that can't be taken along, or larger than 2 MiB. Save them as PNG or JPEG and link them.`,
     });
+  }
   return opened;
 }
 

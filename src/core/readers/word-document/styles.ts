@@ -23,15 +23,18 @@ export function applyProperty(look: Look, name: string, a: Attributes): void {
       look.mark = isOn(a);
       break;
     case 'shd':
-      if (!/^(?:auto|FFFFFF)?$/i.test(a['w:fill'] ?? '')) look.mark = true;
+      if (!/^(?:auto|FFFFFF)?$/i.test(a['w:fill'] ?? '')) {
+        look.mark = true;
+      }
       break;
     case 'color':
       if (
         !/^(?:auto|000000|1F1F1F|202020|222222|212121|262626|333333|404040)?$/i.test(
           a['w:val'] ?? '',
         )
-      )
+      ) {
         look.mark = true;
+      }
       break;
     case 'vertAlign':
       look.sub = a['w:val'] === 'subscript';
@@ -45,25 +48,42 @@ export function readStyles(xml: string): Map<string, Style> {
   const styles = new Map<string, Style>();
   let style: Style | undefined;
   let inRun = false;
-  if (!xml) return styles;
+  if (!xml) {
+    return styles;
+  }
   parseXml(xml, {
     open(name, a) {
-      if (name === 'style') styles.set(a['w:styleId'] ?? '', (style = { look: {} }));
-      else if (!style) return;
-      else if (name === 'rPr') inRun = true;
-      else if (name === 'basedOn') style.based = a['w:val'] ?? '';
-      else if (name === 'name') {
+      if (name === 'style') {
+        styles.set(a['w:styleId'] ?? '', (style = { look: {} }));
+      } else if (!style) {
+        return;
+      } else if (name === 'rPr') {
+        inRun = true;
+      } else if (name === 'basedOn') {
+        style.based = a['w:val'] ?? '';
+      } else if (name === 'name') {
         const heading = /^heading (\d)$/i.exec(a['w:val'] ?? '');
-        if (heading) style.heading = Number(heading[1]);
-        else if (/^title$/i.test(a['w:val'] ?? '')) style.heading = 1;
-      } else if (name === 'numId') style.list = a['w:val'] ?? '';
-      else if (name === 'ilvl') style.level = Number(a['w:val']);
-      else if (name === 'outlineLvl') style.heading ??= Number(a['w:val']) + 1;
-      else if (inRun) applyProperty(style.look, name, a);
+        if (heading) {
+          style.heading = Number(heading[1]);
+        } else if (/^title$/i.test(a['w:val'] ?? '')) {
+          style.heading = 1;
+        }
+      } else if (name === 'numId') {
+        style.list = a['w:val'] ?? '';
+      } else if (name === 'ilvl') {
+        style.level = Number(a['w:val']);
+      } else if (name === 'outlineLvl') {
+        style.heading ??= Number(a['w:val']) + 1;
+      } else if (inRun) {
+        applyProperty(style.look, name, a);
+      }
     },
     close(name) {
-      if (name === 'style') style = undefined;
-      else if (name === 'rPr') inRun = false;
+      if (name === 'style') {
+        style = undefined;
+      } else if (name === 'rPr') {
+        inRun = false;
+      }
     },
   });
   return styles;
@@ -76,8 +96,9 @@ export function resolveStyle(styles: Map<string, Style>, id: string | undefined)
     let at = id ? styles.get(id) : undefined;
     at && chain.length < 12;
     at = at.based ? styles.get(at.based) : undefined
-  )
+  ) {
     chain.unshift(at);
+  }
   return chain.reduce<Style>(
     (sum, style) => ({ ...sum, ...style, look: { ...sum.look, ...style.look } }),
     { look: {} },

@@ -46,14 +46,20 @@ class StyleReader {
   private solid = false;
 
   open(name: string, a: Attributes): void {
-    if (name === 'fonts' || name === 'fills' || name === 'cellXfs') this.inside = name;
-    else if (name === 'numFmt') this.own.set(Number(a['numFmtId']), a['formatCode'] ?? '');
-    else if (this.inside === 'fonts') this.font(name, a);
-    else if (this.inside === 'fills') this.fill(name, a);
-    else if (name === 'xf' && this.inside === 'cellXfs') this.style(a);
-    else if (name === 'protection' && this.inside === 'cellXfs')
+    if (name === 'fonts' || name === 'fills' || name === 'cellXfs') {
+      this.inside = name;
+    } else if (name === 'numFmt') {
+      this.own.set(Number(a['numFmtId']), a['formatCode'] ?? '');
+    } else if (this.inside === 'fonts') {
+      this.font(name, a);
+    } else if (this.inside === 'fills') {
+      this.fill(name, a);
+    } else if (name === 'xf' && this.inside === 'cellXfs') {
+      this.style(a);
+    } else if (name === 'protection' && this.inside === 'cellXfs') {
       this.styles.unlocked[this.styles.formats.length - 1] =
         a['locked'] === '0' || a['locked'] === 'false';
+    }
   }
 
   private font(name: string, a: Attributes): void {
@@ -62,20 +68,29 @@ class StyleReader {
       return;
     }
     const font = this.fonts.at(-1);
-    if (!font) return;
-    if (name === 'b') font.bold = isOn(a);
-    else if (name === 'i') font.italic = isOn(a);
-    else if (name === 'u') font.underline = isOn(a);
-    else if (name === 'color' && isTelling(a)) font.mark = true;
+    if (!font) {
+      return;
+    }
+    if (name === 'b') {
+      font.bold = isOn(a);
+    } else if (name === 'i') {
+      font.italic = isOn(a);
+    } else if (name === 'u') {
+      font.underline = isOn(a);
+    } else if (name === 'color' && isTelling(a)) {
+      font.mark = true;
+    }
   }
 
   private fill(name: string, a: Attributes): void {
     if (name === 'fill') {
       this.fills.push(false);
       this.solid = false;
-    } else if (name === 'patternFill') this.solid = a['patternType'] === 'solid';
-    else if (name === 'fgColor' && this.solid && isTelling(a))
+    } else if (name === 'patternFill') {
+      this.solid = a['patternType'] === 'solid';
+    } else if (name === 'fgColor' && this.solid && isTelling(a)) {
       this.fills[this.fills.length - 1] = true;
+    }
   }
 
   private style(a: Attributes): void {
@@ -89,15 +104,18 @@ class StyleReader {
   }
 
   close(name: string): void {
-    if (name === this.inside) this.inside = '';
+    if (name === this.inside) {
+      this.inside = '';
+    }
   }
 }
 
 /** The number format and the look of every cell style, by the style's index. */
 export function readStyles(xml: string): CellStyles {
   const reader = new StyleReader();
-  if (xml)
+  if (xml) {
     parseXml(xml, { open: (name, a) => reader.open(name, a), close: (name) => reader.close(name) });
+  }
   return reader.styles;
 }
 
@@ -109,14 +127,18 @@ export const isDateFormat = (format: string): boolean =>
 function showDate(serial: number, format: string, from1904: boolean): string {
   const days = serial + (from1904 ? 1462 : 0);
   const moment = new Date(Math.round((days - 25_569) * 86_400_000));
-  if (Number.isNaN(moment.getTime())) return String(serial);
+  if (Number.isNaN(moment.getTime())) {
+    return String(serial);
+  }
   const two = (n: number): string => String(n).padStart(2, '0');
   const [y, m, d] = [moment.getUTCFullYear(), moment.getUTCMonth(), moment.getUTCDate()];
   const time = `${two(moment.getUTCHours())}:${two(moment.getUTCMinutes())}${/s/i.test(format) ? `:${two(moment.getUTCSeconds())}` : ''}`;
   const hasDay = /d/i.test(format);
   const hasYear = /y/i.test(format);
   const hasMonth = /mmm/i.test(format) || hasDay || hasYear;
-  if (!hasMonth) return time;
+  if (!hasMonth) {
+    return time;
+  }
   const date = /mmm/i.test(format)
     ? [hasDay ? d : '', MONTHS[m], hasYear ? y : ''].filter((part) => part !== '').join(' ')
     : hasYear
@@ -128,11 +150,18 @@ function showDate(serial: number, format: string, from1904: boolean): string {
 /** A stored number as a person sees it: 15 digits at most, per cent, dates and times. */
 export function showNumber(stored: string, format: string, from1904: boolean): string {
   const value = Number(stored);
-  if (!Number.isFinite(value)) return stored;
-  if (isDateFormat(format)) return showDate(value, format, from1904);
-  if (format.endsWith('%')) return `${Number((value * 100).toPrecision(12))}%`;
+  if (!Number.isFinite(value)) {
+    return stored;
+  }
+  if (isDateFormat(format)) {
+    return showDate(value, format, from1904);
+  }
+  if (format.endsWith('%')) {
+    return `${Number((value * 100).toPrecision(12))}%`;
+  }
   // A format of nothing but zeros keeps leading ones: 0000 shows 417 as 0417.
-  if (/^0+$/.test(format) && Number.isInteger(value))
+  if (/^0+$/.test(format) && Number.isInteger(value)) {
     return String(value).padStart(format.length, '0');
+  }
   return String(Number(value.toPrecision(15)));
 }

@@ -17,21 +17,27 @@ function readBook(xml: string): Book {
   let naming = '';
   parseXml(xml, {
     open(name, a) {
-      if (name === 'sheet')
+      if (name === 'sheet') {
         book.sheets.push({
           name: a['name'] ?? '',
           id: a['r:id'] ?? Object.entries(a).find(([key]) => key.endsWith(':id'))?.[1] ?? '',
           hidden: (a['state'] ?? 'visible') !== 'visible',
         });
-      else if (name === 'definedName') naming = a['name'] ?? '';
-      else if (name === 'workbookPr')
+      } else if (name === 'definedName') {
+        naming = a['name'] ?? '';
+      } else if (name === 'workbookPr') {
         book.from1904 = a['date1904'] === '1' || a['date1904'] === 'true';
+      }
     },
     text(text) {
-      if (naming) book.names.set(naming, (book.names.get(naming) ?? '') + text);
+      if (naming) {
+        book.names.set(naming, (book.names.get(naming) ?? '') + text);
+      }
     },
     close(name) {
-      if (name === 'definedName') naming = '';
+      if (name === 'definedName') {
+        naming = '';
+      }
     },
   });
   return book;
@@ -47,15 +53,21 @@ function readComments(xml: string): Sheet['comments'] {
       if (name === 'comment') {
         at = parseRange(a['ref'] ?? '');
         text = '';
-      } else if (name === 't') inText = true;
+      } else if (name === 't') {
+        inText = true;
+      }
     },
     text(piece) {
-      if (inText) text += piece;
+      if (inText) {
+        text += piece;
+      }
     },
     close(name) {
-      if (name === 't') inText = false;
-      else if (name === 'comment' && at)
+      if (name === 't') {
+        inText = false;
+      } else if (name === 'comment' && at) {
         comments.push({ row: at.top, column: at.left, text: text.trim() });
+      }
     },
   });
   return comments;
@@ -68,19 +80,22 @@ function lookUpList(
   sheets: Map<string, RawSheet>,
   names: Map<string, string>,
 ): string[] | undefined {
-  if (formula.startsWith('"'))
+  if (formula.startsWith('"')) {
     return formula
       .slice(1, -1)
       .replace(/""/g, '"')
       .split(',')
       .map((value) => value.trim())
       .filter(Boolean);
+  }
   const bare = formula.replace(/^=/, '');
   const target = names.get(bare) ?? bare;
   const match = /^(?:'((?:[^']|'')+)'|([^'!]+))!(.+)$/.exec(target);
   const sheet = sheets.get(match ? (match[1]?.replace(/''/g, "'") ?? match[2]!) : here);
   const range = parseRange(match ? match[3]! : target);
-  if (!sheet || !range) return undefined;
+  if (!sheet || !range) {
+    return undefined;
+  }
   const values: string[] = [];
   for (
     let r = range.top;
@@ -89,7 +104,9 @@ function lookUpList(
   ) {
     for (let c = range.left; c <= range.right; c++) {
       const text = sheet.rows[r]?.[c]?.trim();
-      if (text) values.push(text);
+      if (text) {
+        values.push(text);
+      }
     }
   }
   return values.length ? values : undefined;
@@ -137,13 +154,17 @@ function readSheets(file: string, parts: Parts): Table {
   const paths = new Map<string, string>();
   for (const sheet of book.sheets) {
     const path = relations.find(({ id }) => id === sheet.id)?.target ?? '';
-    if (!parts.has(path) || !path.includes('sheet')) continue;
+    if (!parts.has(path) || !path.includes('sheet')) {
+      continue;
+    }
     paths.set(sheet.name, path);
     raw.set(sheet.name, readSheet(partText(parts, path), shown));
   }
   const sheets = book.sheets.flatMap(({ name, hidden }): Sheet[] => {
     const found = raw.get(name);
-    if (!found) return [];
+    if (!found) {
+      return [];
+    }
     const { raw: validations, ...rest } = found;
     const comments = readRelations(parts, paths.get(name)!)
       .filter(({ type }) => type === 'comments')
@@ -153,7 +174,7 @@ function readSheets(file: string, parts: Parts): Table {
     ];
   });
   const table: Table = { file, format: 'xlsx', sheets, findings: [] };
-  if (!sheets.some((sheet) => sheet.rows.length))
+  if (!sheets.some((sheet) => sheet.rows.length)) {
     table.findings.push(
       blocked(
         file,
@@ -161,6 +182,7 @@ function readSheets(file: string, parts: Parts): Table {
         `${file} holds no filled cell on any of its ${sheets.length} sheets.`,
       ),
     );
+  }
   return table;
 }
 
@@ -168,22 +190,24 @@ function readSheets(file: string, parts: Parts): Table {
 export function readWorkbook(name: string, parts: Parts): Table {
   try {
     const table = readSheets(name, parts);
-    if (!/\.xls[xm]$/i.test(name) && table.sheets.length)
+    if (!/\.xls[xm]$/i.test(name) && table.sheets.length) {
       table.findings.push({
         rule: 'file-kind-differs',
         level: 'note',
         where: { file: name },
         message: `${name} is a workbook, whatever its name says; it was read as one.`,
       });
+    }
     return table;
   } catch (error) {
-    if (error instanceof OverCap)
+    if (error instanceof OverCap) {
       return unreadable(
         name,
         'xlsx',
         error.rule,
         `${name} holds ${error.message}. Split it and bring the parts in one by one.`,
       );
+    }
     return unreadable(
       name,
       'xlsx',

@@ -104,8 +104,9 @@ class SheetReader {
     this.type = attributes['t'] ?? 'n';
     this.style = Number(attributes['s'] ?? 0);
     this.format = this.shown.styles.formats[this.style] ?? 'General';
-    if (this.shown.styles.unlocked[this.style] && this.unlocked.length < UNLOCKED_CELLS)
+    if (this.shown.styles.unlocked[this.style] && this.unlocked.length < UNLOCKED_CELLS) {
       this.unlocked.push(`${this.row}:${this.column}`);
+    }
     this.value = '';
     this.inline = '';
   }
@@ -121,13 +122,19 @@ class SheetReader {
       // The extended validations wrap their formula in an f of its own, so f adds to the open validation too.
       case 'f':
       case 'formula1':
-        if (this.validation) this.validation.first += text;
+        if (this.validation) {
+          this.validation.first += text;
+        }
         break;
       case 'formula2':
-        if (this.validation) this.validation.second += text;
+        if (this.validation) {
+          this.validation.second += text;
+        }
         break;
       case 'sqref':
-        if (this.validation) this.validation.sqref += text;
+        if (this.validation) {
+          this.validation.sqref += text;
+        }
         break;
     }
   }
@@ -135,7 +142,9 @@ class SheetReader {
   close(name: string): void {
     switch (name) {
       case 'f':
-        if (!this.validation) this.sheet.formulas.push({ row: this.row, column: this.column });
+        if (!this.validation) {
+          this.sheet.formulas.push({ row: this.row, column: this.column });
+        }
         this.collecting = '';
         break;
       case 'v':
@@ -167,20 +176,24 @@ class SheetReader {
       case 'b':
         return this.value === '1' ? 'TRUE' : 'FALSE';
       default:
-        if (this.value && isDateFormat(this.format))
+        if (this.value && isDateFormat(this.format)) {
           this.sheet.dates.push(`${this.row}:${this.column}`);
+        }
         return this.value && showNumber(this.value, this.format, this.shown.from1904);
     }
   }
 
   private closeCell(): void {
     const text = this.cellText();
-    if (text === '' || this.row < 0) return;
-    if (++this.cells > CAPS.cells)
+    if (text === '' || this.row < 0) {
+      return;
+    }
+    if (++this.cells > CAPS.cells) {
       throw new OverCap(
         'too-many-cells',
         `more than ${CAPS.cells.toLocaleString('en-GB')} filled cells`,
       );
+    }
     if (text.length > CAPS.cellCharacters) {
       throw new OverCap(
         'cell-too-long',
@@ -192,12 +205,19 @@ class SheetReader {
       this.row > EXTREME.row ||
       this.column > EXTREME.column ||
       (this.row > 200_000 && this.row > this.sheet.rows.length + 100_000)
-    )
+    ) {
       return;
-    while (this.sheet.rows.length <= this.row) this.sheet.rows.push([]);
+    }
+    while (this.sheet.rows.length <= this.row) {
+      this.sheet.rows.push([]);
+    }
     const row = this.sheet.rows[this.row]!;
-    if (this.column > 500 && this.column > row.length + 200) return;
-    while (row.length < this.column) row.push('');
+    if (this.column > 500 && this.column > row.length + 200) {
+      return;
+    }
+    while (row.length < this.column) {
+      row.push('');
+    }
     row[this.column] = text;
     this.keepLook(text);
   }
@@ -206,7 +226,9 @@ class SheetReader {
   private keepLook(text: string): void {
     const look = this.shown.styles.looks[this.style];
     const runs = this.type === 's' ? this.shown.strings.runs.get(Number(this.value)) : undefined;
-    if ((!look && !runs) || ++this.richCells > RICH_CELLS) return;
+    if ((!look && !runs) || ++this.richCells > RICH_CELLS) {
+      return;
+    }
     (this.sheet.rich ??= {})[`${this.row}:${this.column}`] = (runs ?? [{ text }]).map((run) => ({
       ...look,
       ...run,
@@ -216,19 +238,23 @@ class SheetReader {
   private closeValidation(): void {
     const v = this.validation;
     this.validation = undefined;
-    if (!v) return;
+    if (!v) {
+      return;
+    }
     const ranges = parseRanges(v.sqref);
     const prompt = v.prompt ? { prompt: v.prompt } : {};
-    if (v.type === 'list') this.sheet.raw.push({ ranges, formula: v.first.trim(), ...prompt });
-    else if (v.type === 'textLength') {
+    if (v.type === 'list') {
+      this.sheet.raw.push({ ranges, formula: v.first.trim(), ...prompt });
+    } else if (v.type === 'textLength') {
       const limit = {
         between: Number(v.second),
         lessThanOrEqual: Number(v.first),
         lessThan: Number(v.first) - 1,
         equal: Number(v.first),
       }[v.operator];
-      if (limit && limit > 0)
+      if (limit && limit > 0) {
         this.sheet.raw.push({ ranges, formula: '', maxLength: limit, ...prompt });
+      }
     }
   }
 }

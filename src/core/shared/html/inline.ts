@@ -80,13 +80,19 @@ function collect(node: Node, style: Style, into: Inline, any: boolean): void {
   if (node.tagName === 'img') {
     const href = attribute(node, 'src');
     const alt = attribute(node, 'alt');
-    if (any || isPicture(href)) into.pictures.push({ href, ...(alt ? { alt } : {}) });
+    if (any || isPicture(href)) {
+      into.pictures.push({ href, ...(alt ? { alt } : {}) });
+    }
     return;
   }
   const inner = styleOf(node, style);
-  if (isBlock(node) && into.runs.length) into.runs.push({ text: '\n', ...style });
+  if (isBlock(node) && into.runs.length) {
+    into.runs.push({ text: '\n', ...style });
+  }
   childrenOf(node).forEach((child) => collect(child, inner, into, any));
-  if (isBlock(node)) into.runs.push({ text: '\n', ...style });
+  if (isBlock(node)) {
+    into.runs.push({ text: '\n', ...style });
+  }
 }
 
 /** Blanks folded across runs, none beside a line break or at the ends. */
@@ -96,15 +102,23 @@ function tidy(runs: readonly Run[]): Run[] {
   for (const run of joinRuns(runs)) {
     let text = '';
     for (const sign of run.text) {
-      if (sign === ' ' && (before === ' ' || before === '\n')) continue;
-      if (sign === '\n' && before === '\n') continue;
+      if (sign === ' ' && (before === ' ' || before === '\n')) {
+        continue;
+      }
+      if (sign === '\n' && before === '\n') {
+        continue;
+      }
       text += sign;
       before = sign;
     }
-    if (text) tidied.push({ ...run, text: text.replace(/ \n/g, '\n') });
+    if (text) {
+      tidied.push({ ...run, text: text.replace(/ \n/g, '\n') });
+    }
   }
   const last = tidied.at(-1);
-  if (last) last.text = last.text.replace(/[ \n]+$/, '');
+  if (last) {
+    last.text = last.text.replace(/[ \n]+$/, '');
+  }
   return tidied.filter((run) => run.text);
 }
 

@@ -6,7 +6,9 @@ import { parseHtml } from './tree';
 
 /** A text whose HTML holds nothing but emphasis, raised and lowered signs, line breaks and links. */
 export function sanitiseText(text: Text): Text {
-  if (text.html === undefined) return text;
+  if (text.html === undefined) {
+    return text;
+  }
   const html = runsAsHtml(inlineOf(parseHtml(`<div>${text.html}</div>`)).runs);
   return { plain: text.plain, html };
 }
@@ -14,8 +16,12 @@ export function sanitiseText(text: Text): Text {
 /** A question with every text of it sanitised. */
 export function sanitiseItem(item: Item): Item {
   const walk = (value: unknown): unknown => {
-    if (Array.isArray(value)) return value.map(walk);
-    if (typeof value !== 'object' || value === null) return value;
+    if (Array.isArray(value)) {
+      return value.map(walk);
+    }
+    if (typeof value !== 'object' || value === null) {
+      return value;
+    }
     const copy = Object.fromEntries(
       Object.entries(value).map(([key, inner]) => [key, walk(inner)]),
     );

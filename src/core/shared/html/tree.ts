@@ -36,16 +36,18 @@ export const textOfNode = (node: Node): string | undefined =>
 export function parseHtml(source: string): Node {
   const fragment = /<!--StartFragment-->([\s\S]*?)<!--EndFragment-->/i.exec(source);
   // Spreadsheets put the marks inside the table; then the whole is the safer reading.
-  if (fragment && !/^\s*<(?:td|tr|col|tbody)/i.test(fragment[1]!))
+  if (fragment && !/^\s*<(?:td|tr|col|tbody)/i.test(fragment[1]!)) {
     return parseFragment(fragment[1]!);
+  }
   return parse(source);
 }
 
 /** Every element of a name below a node, outermost first; those inside one another only where `nested` says so. */
 export function findAll(node: Node, name: string, nested = false): Element[] {
   return childrenOf(node).flatMap((child) => {
-    if (isElement(child) && child.tagName === name)
+    if (isElement(child) && child.tagName === name) {
       return nested ? [child, ...findAll(child, name, nested)] : [child];
+    }
     return findAll(child, name, nested);
   });
 }

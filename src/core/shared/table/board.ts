@@ -26,8 +26,12 @@ function categoriesAt(region: Region, row: number, levelColumn: number): number[
   const columns: number[] = [];
   for (let c = levelColumn + 1; c <= region.right; c++) {
     const text = region.cell(row, c);
-    if (!text) continue;
-    if (text.length > 45 || /[?？]\s*$/.test(text) || numberOf(text) !== undefined) return [];
+    if (!text) {
+      continue;
+    }
+    if (text.length > 45 || /[?？]\s*$/.test(text) || numberOf(text) !== undefined) {
+      return [];
+    }
     columns.push(c);
   }
   return columns;
@@ -56,10 +60,14 @@ function levelsBelow(region: Region, row: number, levelColumn: number): Levels {
       continue;
     }
     if (!text) {
-      if (rowHasText(region, r, levelColumn)) between++;
+      if (rowHasText(region, r, levelColumn)) {
+        between++;
+      }
       continue;
     }
-    if (text.length > 24 || levels.includes(text)) break;
+    if (text.length > 24 || levels.includes(text)) {
+      break;
+    }
     rows.push(r);
     levels.push(text);
   }
@@ -67,7 +75,11 @@ function levelsBelow(region: Region, row: number, levelColumn: number): Levels {
 }
 
 function rowHasText(region: Region, row: number, levelColumn: number): boolean {
-  for (let c = levelColumn + 1; c <= region.right; c++) if (region.cell(row, c)) return true;
+  for (let c = levelColumn + 1; c <= region.right; c++) {
+    if (region.cell(row, c)) {
+      return true;
+    }
+  }
   return false;
 }
 
@@ -77,9 +89,10 @@ function areLevels(levels: readonly string[]): boolean {
   const counted = numbers.every((n) => n !== undefined);
   if (
     counted &&
-    numbers.every((n, index) => index === 0 || n! > numbers[index - 1]! || n! < numbers[index - 1]!)
-  )
+    numbers.every((n, index) => index === 0 || n > numbers[index - 1]! || n < numbers[index - 1]!)
+  ) {
     return true;
+  }
   const last = levels.map((level) => bareWords(level).split(' ').at(-1));
   return (
     levels.length > 1 &&
@@ -94,7 +107,9 @@ function holdsQuestions(
   columns: readonly number[],
 ): boolean {
   const texts = rows.flatMap((r) => columns.map((c) => region.cell(r, c))).filter(Boolean);
-  if (!texts.length) return true;
+  if (!texts.length) {
+    return true;
+  }
   return (
     texts.filter((text) => /[?？…:]\s*$|_{2,}/u.test(text) || text.length > 18).length >=
     texts.length * 0.5
@@ -107,17 +122,24 @@ export function findBoard(region: Region): Board | undefined {
   for (let row = region.top; row <= Math.min(region.top + 12, region.bottom - 1); row++) {
     const head = bareWords(region.cell(row, levelColumn));
     const all = categoriesAt(region, row, levelColumn);
-    if (all.length < 2 || !(LEVEL_HEAD.test(head) || !head) || namesFields(region, row, all))
+    if (all.length < 2 || !(LEVEL_HEAD.test(head) || !head) || namesFields(region, row, all)) {
       continue;
+    }
     const { rows, levels, below } = levelsBelow(region, row, levelColumn);
-    if (rows.length < 2 || !areLevels(levels)) continue;
+    if (rows.length < 2 || !areLevels(levels)) {
+      continue;
+    }
     const answers = all.filter((c) => saysAnswer(region.cell(row, c)));
     const beside =
       answers.length > 0 ||
       (all.length > 1 && all.every((c, index) => index === 0 || c - all[index - 1]! === 2));
     const columns = all.filter((c) => !answers.includes(c));
-    if (!below && !beside) continue;
-    if (!holdsQuestions(region, rows, columns)) continue;
+    if (!below && !beside) {
+      continue;
+    }
+    if (!holdsQuestions(region, rows, columns)) {
+      continue;
+    }
     const answer = below ? 'below' : 'beside';
     return {
       categoryRow: row,

@@ -16,8 +16,12 @@ function verdictsIn(region: Region, row: number): { several: boolean; named: boo
     const verdict = text.length > 1 && text.length <= 12 ? verdictOf(text) : undefined;
     if (verdict !== undefined) {
       said++;
-      if (verdict) right++;
-    } else if (text && roleOfHeading(text)?.role === 'stem') stem = true;
+      if (verdict) {
+        right++;
+      }
+    } else if (text && roleOfHeading(text)?.role === 'stem') {
+      stem = true;
+    }
   }
   // "Prompt, Correct, Incorrect": one of each beside a word for the question heads the right one and the rest.
   return { several: said > 1, named: said === 2 && right === 1 && stem };
@@ -37,7 +41,9 @@ export function headingScore(
   const said = verdictsIn(region, row);
   for (let c = region.left; c <= region.right; c++) {
     const text = region.cell(row, c);
-    if (!text) continue;
+    if (!text) {
+      continue;
+    }
     // A row that says right and wrong several times is content, whatever its words are besides.
     if (said.several && !said.named && verdictOf(text) !== undefined) {
       value -= 1;
@@ -58,7 +64,9 @@ export function headingScore(
     // A lone letter or digit may be a heading above options, but a key or a number in a row of questions as well.
     const lone = /^(?:[a-j]|\d{1,2})$/i.test(text);
     value += lone ? 0.6 : guess.sure ? 1 : 0.5;
-    if (!lone) known++;
+    if (!lone) {
+      known++;
+    }
     roles.add(guess.role);
   }
   return { value, known, roles };
@@ -88,18 +96,24 @@ export function findHeadingRow(region: Region): { row: number; known: number } |
       carries &&
       (roles.size >= 2 || known >= 3) &&
       (!best || value > best.value)
-    )
+    ) {
       best = { row: r, known, value };
+    }
   }
-  if (!best && isLanguagePair(region)) return { row: region.top, known: 2 };
+  if (!best && isLanguagePair(region)) {
+    return { row: region.top, known: 2 };
+  }
   return best;
 }
 
 /** Two names of languages at the top head the two sides of word cards. */
 function isLanguagePair(region: Region): boolean {
   const filled: string[] = [];
-  for (let c = region.left; c <= region.right; c++)
-    if (region.cell(region.top, c)) filled.push(region.cell(region.top, c));
+  for (let c = region.left; c <= region.right; c++) {
+    if (region.cell(region.top, c)) {
+      filled.push(region.cell(region.top, c));
+    }
+  }
   return filled.length === 2 && filled.every(namesLanguage);
 }
 

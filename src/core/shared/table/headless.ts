@@ -15,7 +15,9 @@ export function guessWithoutHeadings(profiles: readonly Profile[]): Headless[] {
     sure: false,
   }));
   const set = (draft: Headless | undefined, role: Role, because: string, n?: number): void => {
-    if (draft) Object.assign(draft, { role, because, sure: true, ...(n ? { n } : {}) });
+    if (draft) {
+      Object.assign(draft, { role, because, sure: true, ...(n ? { n } : {}) });
+    }
   };
   const filled = drafts.filter(({ profile }) => profile.filled > 0);
   let rest = filled;
@@ -67,20 +69,22 @@ function afterStem(
       set(rest[i], 'option', 'a column of right or wrong follows it', ++options);
       set(next, 'verdict', `${filledCells(next.profile)} say right or wrong`, options);
       i++;
-    } else if (options > 1 && profile.letters > 0.8)
+    } else if (options > 1 && profile.letters > 0.8) {
       set(
         rest[i],
         'key',
         `${filledCells(profile)} are letters from A to ${String.fromCharCode(64 + options)}`,
       );
-    else if (options > 1 && profile.integers > 0.8 && profile.largest <= options)
+    } else if (options > 1 && profile.integers > 0.8 && profile.largest <= options) {
       set(rest[i], 'key', `${filledCells(profile)} are numbers up to ${options}`);
-    else if (options > 1 && profile.integers > 0.8)
+    } else if (options > 1 && profile.integers > 0.8) {
       set(
         rest[i],
         profile.smallest >= 5 ? 'seconds' : 'points',
         `${filledCells(profile)} are numbers past the options`,
       );
-    else set(rest[i], 'option', 'it stands between the question and its key', ++options);
+    } else {
+      set(rest[i], 'option', 'it stands between the question and its key', ++options);
+    }
   }
 }

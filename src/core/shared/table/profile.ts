@@ -42,7 +42,9 @@ export function profileColumn(region: Region, column: number, first: number): Pr
   for (let r = first; r <= region.bottom && texts.length < SAMPLE; r++) {
     rows++;
     const text = region.cell(r, column);
-    if (text) texts.push(text);
+    if (text) {
+      texts.push(text);
+    }
   }
   const share = (test: (text: string) => boolean): number =>
     texts.length ? texts.filter(test).length / texts.length : 0;

@@ -17,20 +17,32 @@ export function regionOf(sheet: Sheet, range?: CellRange): Region {
     right: Math.min(range?.right ?? Infinity, widest - 1),
     cell: (row, column) => clean(row)[column] ?? '',
   };
-  while (region.bottom >= region.top && filledIn(region, region.bottom) === 0) region.bottom--;
-  while (region.right >= region.left && columnIsEmpty(region, region.right)) region.right--;
+  while (region.bottom >= region.top && filledIn(region, region.bottom) === 0) {
+    region.bottom--;
+  }
+  while (region.right >= region.left && columnIsEmpty(region, region.right)) {
+    region.right--;
+  }
   return region;
 }
 
 /** How many cells of a row are filled. */
 export function filledIn(region: Region, row: number): number {
   let filled = 0;
-  for (let c = region.left; c <= region.right; c++) if (region.cell(row, c)) filled++;
+  for (let c = region.left; c <= region.right; c++) {
+    if (region.cell(row, c)) {
+      filled++;
+    }
+  }
   return filled;
 }
 
 function columnIsEmpty(region: Region, column: number): boolean {
-  for (let r = region.top; r <= region.bottom; r++) if (region.cell(r, column)) return false;
+  for (let r = region.top; r <= region.bottom; r++) {
+    if (region.cell(r, column)) {
+      return false;
+    }
+  }
   return true;
 }
 
@@ -39,7 +51,9 @@ export const shownRow = (sheet: Sheet, row: number): number => sheet.lines?.[row
 
 /** The row with a shown number, from 0; the first one at or after it. */
 export function rowShown(sheet: Sheet, shown: number): number {
-  if (!sheet.lines) return shown - 1;
+  if (!sheet.lines) {
+    return shown - 1;
+  }
   const found = sheet.lines.findIndex((line) => line >= shown);
   return found < 0 ? sheet.rows.length : found;
 }

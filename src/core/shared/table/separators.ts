@@ -5,7 +5,9 @@ const SIGNS = ['||', '|', ';', '\n', ' / ', '/', ','] as const;
 /** The sign that splits most of the texts into two or more parts, commas last since sentences hold them; undefined where none does. */
 export function findInnerSeparator(texts: readonly string[]): string | undefined {
   const filled = texts.filter(Boolean);
-  if (!filled.length) return undefined;
+  if (!filled.length) {
+    return undefined;
+  }
   return SIGNS.find(
     (sign) =>
       filled.filter((text) => text.split(sign).filter((part) => part.trim()).length > 1).length >=
@@ -22,11 +24,15 @@ const LABEL = /(?:^|\s)\(?([A-Ja-j]|\d{1,2})[).:]\s+/gu;
 /** The options that one cell labels by itself, `A) Gate B) Wall`; undefined where its labels do not follow one another. */
 export function splitLabelled(text: string): string[] | undefined {
   const labels = [...text.matchAll(LABEL)];
-  if (labels.length < 2 || labels[0]!.index !== 0) return undefined;
+  if (labels.length < 2 || labels[0]!.index !== 0) {
+    return undefined;
+  }
   const order = labels.map((match) =>
     /\d/.test(match[1]!) ? Number(match[1]) - 1 : match[1]!.toLowerCase().charCodeAt(0) - 97,
   );
-  if (!order.every((n, index) => n === index)) return undefined;
+  if (!order.every((n, index) => n === index)) {
+    return undefined;
+  }
   return labels.map((match, index) =>
     text
       .slice(match.index + match[0].length, labels[index + 1]?.index ?? text.length)

@@ -45,22 +45,33 @@ export function fieldOfLine(text: string): LineField | undefined {
     /^(\W*(?:answer|ans|antwort|lösung|réponse|respuesta|risposta|antwoord|resposta|ateb)\.?\s+(?:is\s+)?)([A-Ja-j](?:\s*[,;&/]\s*[A-Ja-j])*)[.)]?$/iu.exec(
       text,
     );
-  if (bare) return { role: 'answer', value: bare[2]!, valueFrom: bare[1]!.length };
+  if (bare) {
+    return { role: 'answer', value: bare[2]!, valueFrom: bare[1]!.length };
+  }
   const match =
     /^([^\p{L}\p{N}]*([\p{L}][\p{L}\p{N} '’/-]{0,38}?)\s*(?:\([^)]{0,30}\)\s*)?(?::|=|–|—|\s-\s)\s*)(.*)$/su.exec(
       text,
     );
-  if (!match) return undefined;
+  if (!match) {
+    return undefined;
+  }
   const words = bareWords(match[2]!);
   const value = match[3]!;
   const valueFrom = match[1]!.length;
   const colon = /[:=]\s*$/.test(match[1]!);
-  if (ANSWER.test(words))
+  if (ANSWER.test(words)) {
     return words === 'a' && !colon ? undefined : { role: 'answer', value, valueFrom };
-  if (!colon || words.split(' ').length > 4) return undefined;
-  if (STEM.test(words)) return { role: 'question', value, valueFrom };
+  }
+  if (!colon || words.split(' ').length > 4) {
+    return undefined;
+  }
+  if (STEM.test(words)) {
+    return { role: 'question', value, valueFrom };
+  }
   const guess = roleOfHeading(match[2]!);
-  if (!guess?.sure) return undefined;
+  if (!guess?.sure) {
+    return undefined;
+  }
   if (
     [
       'explanation',
@@ -76,7 +87,8 @@ export function fieldOfLine(text: string): LineField | undefined {
       'title',
       'use',
     ].includes(guess.role)
-  )
+  ) {
     return { role: guess.role, value, valueFrom };
+  }
   return guess.role === 'accepted' ? { role: 'answer', value, valueFrom } : undefined;
 }

@@ -157,15 +157,18 @@ export type HeadingGuess = { role: Role; n?: number; sure: boolean; word: string
 /** The number or letter that a heading ends in or names: 'Option C' is 3, 'Reply 2' is 2, 'First answer (A)' is 1. */
 function placeOf(words: string): { n: number; rest: string } | undefined {
   const ordinal = ORDINALS.findIndex((word) => words.startsWith(`${word} `));
-  if (ordinal >= 0)
+  if (ordinal >= 0) {
     return {
       n: ordinal + 1,
       rest: words.slice(ORDINALS[ordinal]!.length + 1).replace(/ [a-j]$/, ''),
     };
+  }
   const tail =
     /^(.*?)(?: ?(?=\d)| (?=[a-j]))(\d{1,2}|[a-j])(?: %)?$/.exec(words) ??
     /^(.*?) (\d{1,2}|[a-j]) .*$/.exec(words);
-  if (!tail) return undefined;
+  if (!tail) {
+    return undefined;
+  }
   const mark = tail[2]!;
   return {
     n: /\d/.test(mark) ? Number(mark) : mark.charCodeAt(0) - 96,
@@ -175,9 +178,13 @@ function placeOf(words: string): { n: number; rest: string } | undefined {
 
 function roleOf(words: string): { role: Role; sure: boolean } | undefined {
   const exact = EXACT.find(([, pattern]) => pattern.test(words));
-  if (exact) return { role: exact[0], sure: true };
+  if (exact) {
+    return { role: exact[0], sure: true };
+  }
   const begins = BEGINS.find(([, pattern]) => pattern.test(words));
-  if (begins) return { role: begins[0], sure: true };
+  if (begins) {
+    return { role: begins[0], sure: true };
+  }
   const holds = HOLDS.find(([, pattern]) => pattern.test(words));
   return holds && { role: holds[0], sure: false };
 }
@@ -190,9 +197,13 @@ const asked = new Map<string, HeadingGuess | undefined>();
  * undefined where no word is known.
  */
 export function roleOfHeading(heading: string): HeadingGuess | undefined {
-  if (asked.has(heading)) return asked.get(heading);
+  if (asked.has(heading)) {
+    return asked.get(heading);
+  }
   const guess = guessRole(heading);
-  if (asked.size >= 2000) asked.clear();
+  if (asked.size >= 2000) {
+    asked.clear();
+  }
   asked.set(heading, guess);
   return guess;
 }
@@ -200,21 +211,28 @@ export function roleOfHeading(heading: string): HeadingGuess | undefined {
 function guessRole(heading: string): HeadingGuess | undefined {
   const outside = bareWords(heading.replace(/[([{].*$/su, ''));
   const words = outside || bareWords(heading);
-  if (!words || words.length > 120) return undefined;
-  if (/^[a-j]$/.test(words))
+  if (!words || words.length > 120) {
+    return undefined;
+  }
+  if (/^[a-j]$/.test(words)) {
     return { role: 'option', n: words.charCodeAt(0) - 96, sure: false, word: words };
-  if (/^(?:[1-9]|10)$/.test(words))
+  }
+  if (/^(?:[1-9]|10)$/.test(words)) {
     return { role: 'option', n: Number(words), sure: false, word: words };
+  }
   const place = placeOf(words);
   if (place?.rest) {
-    if (OPTION_WORD.test(place.rest))
+    if (OPTION_WORD.test(place.rest)) {
       return { role: 'option', n: place.n, sure: true, word: words };
+    }
     const counted = roleOf(place.rest);
-    if (counted && COUNTED.has(counted.role))
+    if (counted && COUNTED.has(counted.role)) {
       return { role: counted.role, n: place.n, sure: counted.sure, word: words };
+    }
   }
-  if (OPTION_WORD.test(words))
+  if (OPTION_WORD.test(words)) {
     return { role: 'option', sure: words !== 'ateb' && words !== 'answer', word: words };
+  }
   // 'Worth (points)': where the word in front says nothing, the one in brackets may.
   const found = roleOf(words) ?? roleOf(bareWords(heading));
   return found && { ...found, word: words };

@@ -46,17 +46,27 @@ const asked = new Map<string, Kind | undefined>();
 
 /** The kind that a word or short sentence names; undefined where it names none. */
 export function kindOfWord(text: string): Kind | undefined {
-  if (asked.has(text)) return asked.get(text);
+  if (asked.has(text)) {
+    return asked.get(text);
+  }
   const kind = findKind(text);
-  if (asked.size < 1000) asked.set(text, kind);
+  if (asked.size < 1000) {
+    asked.set(text, kind);
+  }
   return kind;
 }
 
 function findKind(text: string): Kind | undefined {
   const words = bareWords(text.replace(/([a-z])([A-Z])/g, '$1 $2'));
-  if (!words) return undefined;
+  if (!words) {
+    return undefined;
+  }
   // "Several options, exactly one of them right" speaks of several but means one.
-  if (/\b(?:exactly|only|just) one\b/.test(words)) return 'choice-one';
-  if (/^several options one of\b/.test(words)) return 'choice-one';
+  if (/\b(?:exactly|only|just) one\b/.test(words)) {
+    return 'choice-one';
+  }
+  if (/^several options one of\b/.test(words)) {
+    return 'choice-one';
+  }
   return WORDS.find(([, pattern]) => pattern.test(words))?.[0];
 }

@@ -97,7 +97,9 @@ const TRUE_FALSE: readonly (readonly [string, string])[] = [
 /** Whether a word says right (true) or wrong (false); undefined where it says neither. */
 export function verdictOf(text: string): boolean | undefined {
   const word = alike(text);
-  if (RIGHT.has(word)) return true;
+  if (RIGHT.has(word)) {
+    return true;
+  }
   return WRONG.has(word) ? false : undefined;
 }
 
@@ -105,8 +107,12 @@ export function verdictOf(text: string): boolean | undefined {
 export function trueFalsePair(first: string, second: string): { trueFirst: boolean } | undefined {
   const [a, b] = [alike(first), alike(second)];
   for (const [yes, no] of TRUE_FALSE) {
-    if (a === yes && b === no) return { trueFirst: true };
-    if (a === no && b === yes) return { trueFirst: false };
+    if (a === yes && b === no) {
+      return { trueFirst: true };
+    }
+    if (a === no && b === yes) {
+      return { trueFirst: false };
+    }
   }
   return undefined;
 }
@@ -117,7 +123,9 @@ export function trueFalseWords(
 ): { words: [string, string]; isTrue: boolean } | undefined {
   const bare = alike(word);
   const pair = TRUE_FALSE.find(([yes, no]) => bare === yes || bare === no);
-  if (!pair) return undefined;
+  if (!pair) {
+    return undefined;
+  }
   const styled = (text: string): string =>
     word === word.toUpperCase() && word.length > 1
       ? text.toUpperCase()

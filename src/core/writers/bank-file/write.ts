@@ -60,9 +60,11 @@ export async function writeBankFile(contents: BankContents, digest: Digest): Pro
   const parts: Zippable = {
     'bank.json': [strToU8(JSON.stringify(file, null, 1)), { mtime: DATE, level: 6 }],
   };
-  for (const [name, picture] of bytes)
+  for (const [name, picture] of bytes) {
     parts[`pictures/${name}`] = [picture, { mtime: DATE, level: 0 }];
-  for (const [name, blank] of contents.blanks)
+  }
+  for (const [name, blank] of contents.blanks) {
     parts[`blanks/${name}`] = [blank, { mtime: DATE, level: 0 }];
+  }
   return zipSync(parts);
 }

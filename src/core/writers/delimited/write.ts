@@ -12,8 +12,12 @@ type Values = (CellValue | undefined)[];
 /** A field as RFC 4180 (2.5 to 2.7) asks: in quotes where it holds the separator, a quote or a line end. */
 function field(value: CellValue | undefined, { separator = ',', quote = 'minimal' }: File): string {
   const text = value === undefined ? '' : String(value);
-  if (quote === 'none') return text;
-  if (quote !== 'all' && !text.includes(separator) && !/["\r\n]|^\s|\s$/.test(text)) return text;
+  if (quote === 'none') {
+    return text;
+  }
+  if (quote !== 'all' && !text.includes(separator) && !/["\r\n]|^\s|\s$/.test(text)) {
+    return text;
+  }
   return `"${text.replace(/"/g, '""')}"`;
 }
 
@@ -27,13 +31,16 @@ function recordsOf(text: string, quoted: boolean): string[] {
   let inQuotes = false;
   for (let i = 0; i < text.length; i++) {
     const sign = text[i];
-    if (sign === '"' && quoted) inQuotes = !inQuotes;
-    else if (sign === '\n' && !inQuotes) {
+    if (sign === '"' && quoted) {
+      inQuotes = !inQuotes;
+    } else if (sign === '\n' && !inQuotes) {
       records.push(text.slice(start, i + 1));
       start = i + 1;
     }
   }
-  if (start < text.length) records.push(text.slice(start));
+  if (start < text.length) {
+    records.push(text.slice(start));
+  }
   return records;
 }
 
@@ -49,7 +56,9 @@ function withCells(
   }).data;
   const values: Values = [...fields];
   for (const [column, value] of cells) {
-    while (values.length <= column) values.push('');
+    while (values.length <= column) {
+      values.push('');
+    }
     values[column] = value;
   }
   return lineOf(values, file);
@@ -71,8 +80,12 @@ function rowsBelow(records: string[], plan: SheetPlan, layout: Layout): string {
   const width = Math.max(widthOf(layout), (plan.counted ?? -1) + 1);
   const body = plan.rows.map(({ values }, index) => {
     const row: Values = Array.from({ length: width });
-    for (const [column, value] of values) row[column] = value;
-    if (plan.counted !== undefined) row[plan.counted] = index + 1;
+    for (const [column, value] of values) {
+      row[column] = value;
+    }
+    if (plan.counted !== undefined) {
+      row[plan.counted] = index + 1;
+    }
     return lineOf(row, layout.file);
   });
   return head + end + body.join('');
@@ -82,13 +95,18 @@ function rowsBelow(records: string[], plan: SheetPlan, layout: Layout): string {
 function cellsAmong(records: string[], plan: SheetPlan, file: File): string {
   const own = [...records];
   const at = (r: number): string => {
-    while (own.length < r) own.push(lineEnd(file));
+    while (own.length < r) {
+      own.push(lineEnd(file));
+    }
     return own[r - 1]!;
   };
-  for (const { r, values } of plan.rows) own[r - 1] = withCells(at(r), values, file);
+  for (const { r, values } of plan.rows) {
+    own[r - 1] = withCells(at(r), values, file);
+  }
   const empty = plan.clear.columns.map((column) => [column, undefined] as const);
-  for (let r = plan.clear.from; r <= Math.min(plan.clear.to ?? own.length, own.length); r++)
+  for (let r = plan.clear.from; r <= Math.min(plan.clear.to ?? own.length, own.length); r++) {
     own[r - 1] = withCells(at(r), empty, file);
+  }
   return own.join('');
 }
 
@@ -98,15 +116,19 @@ export function writeDelimited(job: Job): Written {
   const { file } = layout;
   const plan = planSheet(job);
   const headings: Values = Array.from({ length: widthOf(layout) });
-  for (const column of layout.columns) headings[columnIndex(column.column)] = column.heading;
+  for (const column of layout.columns) {
+    headings[columnIndex(column.column)] = column.heading;
+  }
   const records = blank
     ? recordsOf(textOf(blank, file.encoding), file.quote !== 'none')
     : file.headingRow
       ? [lineOf(headings, file)]
       : [];
-  for (const { row, column, value } of plan.cells)
-    if (records[row - 1] !== undefined)
+  for (const { row, column, value } of plan.cells) {
+    if (records[row - 1] !== undefined) {
       records[row - 1] = withCells(records[row - 1]!, [[column, value]], file);
+    }
+  }
   return {
     bytes: encode(
       layout.shape === 'rows' ? rowsBelow(records, plan, layout) : cellsAmong(records, plan, file),

@@ -36,15 +36,21 @@ function statements(metadata: Record<string, unknown>): unknown {
     quads.push({ subject, predicate: rdf.namedNode(predicate), object } as Quad);
   };
   const node = (value: unknown): unknown => {
-    if (value === null)
+    if (value === null) {
       return rdf.literal('false', rdf.namedNode('http://www.w3.org/2001/XMLSchema#boolean'));
-    if (typeof value !== 'object') return rdf.literal(String(value));
+    }
+    if (typeof value !== 'object') {
+      return rdf.literal(String(value));
+    }
     const own = rdf.blankNode();
     for (const [key, inner] of Object.entries(value)) {
       const predicate = CSVW + (TERMS[key] ?? key);
-      if (key === '@context') continue;
-      if (key === 'columns') say(own, predicate, list(inner as unknown[]));
-      else if (key === 'datatype' && typeof inner === 'string')
+      if (key === '@context') {
+        continue;
+      }
+      if (key === 'columns') {
+        say(own, predicate, list(inner as unknown[]));
+      } else if (key === 'datatype' && typeof inner === 'string') {
         say(
           own,
           predicate,
@@ -52,12 +58,18 @@ function statements(metadata: Record<string, unknown>): unknown {
             `http://www.w3.org/2001/XMLSchema#${inner === 'number' ? 'double' : inner}`,
           ),
         );
-      else for (const one of Array.isArray(inner) ? inner : [inner]) say(own, predicate, node(one));
+      } else {
+        for (const one of Array.isArray(inner) ? inner : [inner]) {
+          say(own, predicate, node(one));
+        }
+      }
     }
     return own;
   };
   const list = (items: unknown[]): unknown => {
-    if (!items.length) return rdf.namedNode(`${RDF}nil`);
+    if (!items.length) {
+      return rdf.namedNode(`${RDF}nil`);
+    }
     const own = rdf.blankNode();
     say(own, `${RDF}first`, node(items[0]));
     say(own, `${RDF}rest`, list(items.slice(1)));
@@ -147,7 +159,7 @@ describe('CSV on the Web metadata', () => {
 describe('Table Schema', () => {
   it('is valid to its own library, which casts a filled row and refuses one over the limit', async () => {
     const layout = starter('numbered');
-    const schema = await Schema.load(tableSchemaOf(layout)!);
+    const schema = await Schema.load(tableSchemaOf(layout));
     expect(schema.valid).toBe(true);
     expect(schema.castRow(['1', 'What?', '2', 'a', 'b', '', '', '40'])).toEqual([
       1,
@@ -172,7 +184,9 @@ describe('a layout as one file', () => {
     );
     const file = layoutFile({ layout, because, unsure }, demo('evening-host.xlsx'));
     const again = readLayoutFile('x.layout.json', JSON.stringify(file));
-    if ('problem' in again) throw new Error(again.problem);
+    if ('problem' in again) {
+      throw new Error(again.problem);
+    }
     expect(again.file).toMatchObject({ layout, because, unsure });
     expect(Buffer.from(again.blank!.bytes).equals(Buffer.from(demo('evening-host.xlsx')))).toBe(
       true,

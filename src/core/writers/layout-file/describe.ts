@@ -63,7 +63,9 @@ function dialectOf({ file }: Layout): Record<string, unknown> {
 
 /** The layout as CSV on the Web metadata for a file of the given name; undefined where the shape is not rows. */
 export function csvwOf(layout: Layout, url: string): Record<string, unknown> | undefined {
-  if (layout.shape !== 'rows') return undefined;
+  if (layout.shape !== 'rows') {
+    return undefined;
+  }
   const columns = layout.columns.map((column) => {
     const words = wordsOf(column, layout);
     const most = limitOf(column, layout);
@@ -98,7 +100,9 @@ export function csvwOf(layout: Layout, url: string): Record<string, unknown> | u
 
 /** The layout as a Table Schema; undefined where the shape is not rows. */
 export function tableSchemaOf(layout: Layout): Record<string, unknown> | undefined {
-  if (layout.shape !== 'rows') return undefined;
+  if (layout.shape !== 'rows') {
+    return undefined;
+  }
   const fields = layout.columns.map((column) => {
     const words = wordsOf(column, layout);
     const most = limitOf(column, layout);

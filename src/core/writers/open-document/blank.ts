@@ -18,7 +18,9 @@ const textCell = (text: string, attributes = ''): string =>
 const ruleName = (index: number): string => `rule${index + 1}`;
 
 function rulesXml({ rules, name }: BlankSheet): string {
-  if (!rules.length) return '';
+  if (!rules.length) {
+    return '';
+  }
   const one = ({ top, column, list, most }: BlankSheet['rules'][number], index: number): string => {
     const condition = list
       ? `of:cell-content-is-in-list(${list.map((word) => `"${word.replace(/"/g, '""')}"`).join(';')})`
@@ -56,12 +58,15 @@ function rowsXml(sheet: BlankSheet, first: number): string {
     }
     rows.push(`<table:table-row>${cells.join('')}</table:table-row>`);
   }
-  while (rows.length < first) rows.push('<table:table-row><table:table-cell/></table:table-row>');
+  while (rows.length < first) {
+    rows.push('<table:table-row><table:table-cell/></table:table-row>');
+  }
   const times = sheet.rules[0] ? sheet.rules[0].bottom - sheet.rules[0].top + 1 : 0;
-  if (times)
+  if (times) {
     rows.push(
       `<table:table-row table:number-rows-repeated="${times}">${preparedRow(sheet)}</table:table-row>`,
     );
+  }
   return rows.join('');
 }
 

@@ -77,8 +77,12 @@ class Sheet {
   private rowAt(r: number): Piece | undefined {
     let at = 1;
     for (const piece of this.pieces) {
-      if (!isPiece(piece)) continue;
-      if (r < at + piece.times) return piece;
+      if (!isPiece(piece)) {
+        continue;
+      }
+      if (r < at + piece.times) {
+        return piece;
+      }
       at += piece.times;
     }
     return undefined;
@@ -91,9 +95,13 @@ class Sheet {
       row = new Map();
       let at = 0;
       for (const cell of piecesOf(this.rowAt(like)?.inner ?? '', 'cells')) {
-        if (!isPiece(cell)) continue;
+        if (!isPiece(cell)) {
+          continue;
+        }
         const look = kept(cell.attributes).replace(/\stable:number-\w+-spanned="[^"]*"/g, '');
-        for (let n = 0; look && n < Math.min(cell.times, 1024); n++) row.set(at + n, look);
+        for (let n = 0; look && n < Math.min(cell.times, 1024); n++) {
+          row.set(at + n, look);
+        }
         at += cell.times;
       }
       this.looks.set(like, row);
@@ -112,7 +120,9 @@ class Sheet {
       piece &&
       (piece.tag === 'table:covered-table-cell' || attributeOf(piece.attributes, 'table:formula'))
     ) {
-      if (value !== undefined) this.skipped.push(cellName(r - 1, column));
+      if (value !== undefined) {
+        this.skipped.push(cellName(r - 1, column));
+      }
       return element(
         piece.tag,
         piece.attributes.replace(/\stable:number-columns-repeated="[^"]*"/, ''),
@@ -121,8 +131,9 @@ class Sheet {
     }
     const look = (piece && kept(piece.attributes)) || this.lookOf(like, column);
     const own = hanging(piece?.inner);
-    if (value === undefined || value === '')
+    if (value === undefined || value === '') {
       return element('table:table-cell', look, own || undefined);
+    }
     const type =
       typeof value === 'number'
         ? ` office:value-type="float" office:value="${value}" calcext:value-type="float"`
@@ -169,7 +180,9 @@ class Sheet {
   private filledColumns(cells: readonly (Piece | Between)[]): number[] {
     let at = 0;
     return cells.flatMap((cell) => {
-      if (!isPiece(cell)) return [];
+      if (!isPiece(cell)) {
+        return [];
+      }
       const from = at;
       at += cell.times;
       return cell.inner && cell.times < 1000
@@ -190,13 +203,21 @@ class Sheet {
     };
     plan.rows.forEach(({ r, like, values }, index) => {
       const row = at(r, like);
-      for (const [column, value] of values) row.set(column, value);
-      if (plan.counted !== undefined && !/<text:p/.test(this.cellText(r, plan.counted)))
+      for (const [column, value] of values) {
+        row.set(column, value);
+      }
+      if (plan.counted !== undefined && !/<text:p/.test(this.cellText(r, plan.counted))) {
         row.set(plan.counted, index + 1);
+      }
     });
-    for (let r = plan.clear.from; r <= (plan.clear.to ?? this.lastRow); r++)
-      for (const column of plan.clear.columns) at(r).set(column, undefined);
-    for (const { row, column, value } of plan.cells) at(row).set(column, value);
+    for (let r = plan.clear.from; r <= (plan.clear.to ?? this.lastRow); r++) {
+      for (const column of plan.clear.columns) {
+        at(r).set(column, undefined);
+      }
+    }
+    for (const { row, column, value } of plan.cells) {
+      at(row).set(column, value);
+    }
     const places = [...changes.keys()].sort((a, b) => a - b);
     const isSample = (r: number): boolean =>
       plan.sample !== undefined && r >= plan.sample[0] && r <= plan.sample[1];
@@ -217,8 +238,12 @@ class Sheet {
   private cellText(r: number, column: number): string {
     let at = 0;
     for (const cell of piecesOf(this.rowAt(r)?.inner ?? '', 'cells')) {
-      if (!isPiece(cell)) continue;
-      if (column < at + cell.times) return cell.raw;
+      if (!isPiece(cell)) {
+        continue;
+      }
+      if (column < at + cell.times) {
+        return cell.raw;
+      }
       at += cell.times;
     }
     return '';
@@ -234,7 +259,9 @@ function tableIn(
   const table =
     tables.find((match) => attributeOf(match[1]!, 'table:name') === escape(name ?? '')) ??
     tables[0];
-  if (!table) return undefined;
+  if (!table) {
+    return undefined;
+  }
   const start = table.index + table[0].length;
   const end = xml.indexOf('</table:table>', start);
   return end < 0 ? undefined : { start, end };
@@ -245,10 +272,11 @@ function tableIn(
  * in `notes`. Throws an Error with a plain sentence where the blank is not the document that the layout describes.
  */
 export function fillOpenDocument(job: Job): Written {
-  if (!job.blank)
+  if (!job.blank) {
     throw new Error(
       'This layout fills a spreadsheet, and its blank is not at hand. Drop the blank in again.',
     );
+  }
   let parts: Record<string, Uint8Array>;
   try {
     parts = unzipSync(job.blank);
@@ -259,10 +287,11 @@ export function fillOpenDocument(job: Job): Written {
   }
   const xml = new TextDecoder('utf-8').decode(parts['content.xml'] ?? new Uint8Array());
   const place = tableIn(xml, job.layout.file.sheet);
-  if (!place)
+  if (!place) {
     throw new Error(
       `The blank has no sheet “${job.layout.file.sheet ?? ''}” to fill. Teach the layout again from the blank.`,
     );
+  }
   const sheet = new Sheet(xml.slice(place.start, place.end));
   parts['content.xml'] = new TextEncoder().encode(
     xml.slice(0, place.start) + sheet.fill(planSheet(job)) + xml.slice(place.end),

@@ -33,7 +33,9 @@ export function piecesOf(xml: string, kind: keyof typeof PATTERNS): (Piece | Bet
   const found: (Piece | Between)[] = [];
   let at = 0;
   for (const match of xml.matchAll(pattern)) {
-    if (match.index > at) found.push({ text: xml.slice(at, match.index) });
+    if (match.index > at) {
+      found.push({ text: xml.slice(at, match.index) });
+    }
     found.push({
       tag: match[1]!,
       attributes: match[2]!,
@@ -43,7 +45,9 @@ export function piecesOf(xml: string, kind: keyof typeof PATTERNS): (Piece | Bet
     });
     at = match.index + match[0].length;
   }
-  if (at < xml.length) found.push({ text: xml.slice(at) });
+  if (at < xml.length) {
+    found.push({ text: xml.slice(at) });
+  }
   return found;
 }
 
@@ -51,7 +55,9 @@ export const isPiece = (one: Piece | Between): one is Piece => 'tag' in one;
 
 /** The same piece repeated another number of times. */
 export function repeated(piece: Piece, times: number, kind: keyof typeof PATTERNS): string {
-  if (times === piece.times) return piece.raw;
+  if (times === piece.times) {
+    return piece.raw;
+  }
   const name = PATTERNS[kind].times;
   const attributes =
     piece.attributes.replace(new RegExp(`\\s${name}="[^"]*"`), '') +
@@ -80,7 +86,9 @@ export function replaced(
   const lastPiece = pieces.findLastIndex(isPiece);
   const past = (): void => {
     for (; next < places.length; next++) {
-      if (places[next]! > at) parts.push(pad(places[next]! - at));
+      if (places[next]! > at) {
+        parts.push(pad(places[next]! - at));
+      }
       parts.push(change(undefined, places[next]!));
       at = places[next]! + 1;
     }
@@ -93,15 +101,23 @@ export function replaced(
     const end = at + piece.times;
     while (next < places.length && places[next]! < end) {
       const place = places[next]!;
-      if (place > at) parts.push(repeated(piece, place - at, kind));
+      if (place > at) {
+        parts.push(repeated(piece, place - at, kind));
+      }
       parts.push(change({ ...piece, times: 1 }, place));
       at = place + 1;
       next++;
     }
-    if (at < end) parts.push(repeated(piece, end - at, kind));
+    if (at < end) {
+      parts.push(repeated(piece, end - at, kind));
+    }
     at = end;
-    if (index === lastPiece) past();
+    if (index === lastPiece) {
+      past();
+    }
   });
-  if (lastPiece < 0) past();
+  if (lastPiece < 0) {
+    past();
+  }
   return parts.join('');
 }

@@ -50,18 +50,20 @@ function processing(item: Item, right: string[], all: string[]): string {
 }
 
 function response(item: Item): { xml: string; right: string[]; all: string[] } {
-  if (item.kind === 'open')
+  if (item.kind === 'open') {
     return {
       xml: '<response_str ident="response1" rcardinality="Single"><render_fib prompt="Box"/></response_str>',
       right: [],
       all: [],
     };
-  if (item.kind === 'short')
+  }
+  if (item.kind === 'short') {
     return {
       xml: '<response_str ident="response1" rcardinality="Single"><render_fib prompt="Dashline"/></response_str>',
       right: item.accepted ?? [],
       all: [],
     };
+  }
   const options = item.options ?? [];
   const all = options.map((_, index) => `a${index + 1}`);
   const labels = options

@@ -17,7 +17,9 @@ const TYPES: Record<string, string> = {
 export function pictureHref(href: string, media: Media): string {
   const match = /^data:([\w/+.-]+);base64,(.*)$/s.exec(href);
   const ending = match && TYPES[match[1]!];
-  if (!match || !ending) return href;
+  if (!match || !ending) {
+    return href;
+  }
   let path = media.paths.get(href);
   if (!path) {
     path = `media/picture-${media.paths.size + 1}.${ending}`;

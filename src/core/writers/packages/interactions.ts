@@ -277,7 +277,7 @@ function gap(item: Item, made: Made): Parts {
   const share = made.points / Math.max(1, gaps.length);
   const id = (index: number): string => `RESPONSE_${index + 1}`;
   const declarations = gaps.map(({ accepted, options }, index) => {
-    if (!options?.length)
+    if (!options?.length) {
       return declare(
         id(index),
         'single',
@@ -285,6 +285,7 @@ function gap(item: Item, made: Made): Parts {
         accepted.slice(0, 1),
         accepted.map((key) => ({ key, score: share, isText: true })),
       );
+    }
     const keys = accepted
       .map((word) => optionLetter(options.indexOf(word)))
       .filter((key) => key >= 'A');

@@ -28,7 +28,9 @@ function treesOf(bytes: Uint8Array): { trees: Record<string, Node>; names: strin
     encoding: 'utf8',
     maxBuffer: 1 << 28,
   });
-  if (out.status !== 0) throw new Error(out.stderr);
+  if (out.status !== 0) {
+    throw new Error(out.stderr);
+  }
   return { trees: JSON.parse(out.stdout) as Record<string, Node>, names: Object.keys(parts) };
 }
 const all = (node: Node, ...tags: string[]): Node[] => [
@@ -71,7 +73,9 @@ describe.each(['qti-3.0', 'qti-2.1'] as const)('%s', (standard) => {
   it('lists every file, refers only to what is there, and names nothing twice', async ({
     skip,
   }) => {
-    if (!HAS_PYTHON) skip('python3 is not installed');
+    if (!HAS_PYTHON) {
+      skip('python3 is not installed');
+    }
     const { trees, names } = treesOf((await made(standard)).bytes);
     const manifest = trees['imsmanifest.xml']!;
     const files = ids(all(manifest, 'file'), 'href');
@@ -106,7 +110,9 @@ describe.each(['qti-3.0', 'qti-2.1'] as const)('%s', (standard) => {
     expect(references).toHaveLength(items.length);
   });
   it('each item’s interactions, keys and feedback point at what it declares', async ({ skip }) => {
-    if (!HAS_PYTHON) skip('python3 is not installed');
+    if (!HAS_PYTHON) {
+      skip('python3 is not installed');
+    }
     const { trees } = treesOf((await made(standard)).bytes);
     const parts = Object.entries(trees)
       .filter(([path]) => path.startsWith('items/'))
@@ -148,11 +154,12 @@ describe.each(['qti-3.0', 'qti-2.1'] as const)('%s', (standard) => {
           ...all(declaration, ...name('value')).map((one) => one.text),
           ...all(declaration, ...name('map-entry')).map((one) => one.at[attribute('map-key')]!),
         ];
-        if (type === 'identifier' || type === 'directedPair')
+        if (type === 'identifier' || type === 'directedPair') {
           expect(
             keys.flatMap((key) => key.split(' ')).filter((key) => !choices.includes(key)),
-            tree.at['identifier']!,
+            tree.at['identifier'],
           ).toEqual([]);
+        }
       }
       expect(
         all(tree, ...name('modal-feedback'), ...name('feedback-inline'))
@@ -167,7 +174,9 @@ describe.each(['qti-3.0', 'qti-2.1'] as const)('%s', (standard) => {
     }
   });
   it('a pool draws so many of its questions', async ({ skip }) => {
-    if (!HAS_PYTHON) skip('python3 is not installed');
+    if (!HAS_PYTHON) {
+      skip('python3 is not installed');
+    }
     const { bytes, differences } = await made(standard, { draw: 20 });
     expect(differences).toEqual([]);
     const [section, ...more] = all(
@@ -209,7 +218,9 @@ describe('Common Cartridge 1.3', () => {
   it('has one assessment whose responses, keys and feedback refer to what is there', async ({
     skip,
   }) => {
-    if (!HAS_PYTHON) skip('python3 is not installed');
+    if (!HAS_PYTHON) {
+      skip('python3 is not installed');
+    }
     const { trees, names } = treesOf((await made('common-cartridge-1.3')).bytes);
     const manifest = trees['imsmanifest.xml']!;
     expect(ids(all(manifest, 'file'), 'href').filter((file) => !names.includes(file))).toEqual([]);
@@ -222,12 +233,13 @@ describe('Common Cartridge 1.3', () => {
       expect(
         ids(all(one, 'varequal'), 'respident').filter((id) => !responses.includes(id)),
       ).toEqual([]);
-      if (labels.length)
+      if (labels.length) {
         expect(
           all(one, 'varequal')
             .map(({ text }) => text)
             .filter((id) => !labels.includes(id)),
         ).toEqual([]);
+      }
       expect(
         ids(all(one, 'displayfeedback'), 'linkrefid').filter(
           (id) => !ids(all(one, 'itemfeedback'), 'ident').includes(id),
@@ -273,7 +285,7 @@ describe('what comes in never runs', () => {
       options: options('*<i>p</i>', 'q'),
     });
     const { bytes } = await fill({ items: [nasty], layout: starter('qti-3.0') }, surroundings);
-    const xml = new TextDecoder().decode(unzipSync(bytes)['items/Q-1.xml']!);
+    const xml = new TextDecoder().decode(unzipSync(bytes)['items/Q-1.xml']);
     expect(xml).not.toMatch(/<script|onclick|onerror|<img/);
     expect(xml).toContain('&lt;i&gt;p&lt;/i&gt;');
   });

@@ -21,9 +21,13 @@ function sectionsOf(listed: readonly Listed[], depth = 0): (Section | Listed)[] 
   for (const one of listed) {
     const title = one.item.category?.[depth];
     const last = found.at(-1);
-    if (!title) found.push(one);
-    else if (last && 'title' in last && last.title === title) last.items.push(one);
-    else found.push({ title, items: [one] });
+    if (!title) {
+      found.push(one);
+    } else if (last && 'title' in last && last.title === title) {
+      last.items.push(one);
+    } else {
+      found.push({ title, items: [one] });
+    }
   }
   return found;
 }

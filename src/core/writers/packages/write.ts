@@ -91,7 +91,9 @@ export function writePackage({ layout, questions, setTitle = layout.name, draw }
       ? cartridge(setTitle, items, media)
       : testPackage(standard, setTitle, items, draw, media);
   const prefix = standard === 'common-cartridge-1.3' ? 'web_resources/' : '';
-  for (const [path, bytes] of media.bytes) files[prefix + path] = bytes;
+  for (const [path, bytes] of media.bytes) {
+    files[prefix + path] = bytes;
+  }
   const notes =
     draw && standard === 'common-cartridge-1.3'
       ? ['This package can’t say that only some questions are drawn; it holds all of them.']
@@ -103,7 +105,7 @@ export function writePackage({ layout, questions, setTitle = layout.name, draw }
           path,
           [typeof content === 'string' ? strToU8(content) : content, { mtime: STILL }],
         ]),
-      ) as Zippable,
+      ),
     ),
     notes,
   };

@@ -34,10 +34,16 @@ function named(name: string, isQti: boolean, standard: Standard): string {
 
 /** The XML of a node. QTI 2 has no body element around the content of feedback, so it is left out there. */
 export function xmlOf(node: Node, standard: Standard): string {
-  if ('text' in node) return escapeText(node.text);
-  if ('raw' in node) return node.raw;
+  if ('text' in node) {
+    return escapeText(node.text);
+  }
+  if ('raw' in node) {
+    return node.raw;
+  }
   const inner = node.children.map((child) => xmlOf(child, standard)).join('');
-  if (node.name === 'qti-content-body' && standard !== 'qti-3.0') return inner;
+  if (node.name === 'qti-content-body' && standard !== 'qti-3.0') {
+    return inner;
+  }
   const isQti = node.name.startsWith('qti-');
   const attributes = Object.entries(node.attributes)
     .flatMap(([name, value]) =>
@@ -60,7 +66,9 @@ export function identifierOf(wanted: string, taken: Set<string>): string {
       .replace(/[^\w.-]+/g, '-')
       .replace(/^[^A-Za-z_]+/, (head) => `q${head.replace(/[^\w]/g, '')}`) || 'q';
   let name = safe;
-  for (let n = 2; taken.has(name.toLowerCase()); n++) name = `${safe}-${n}`;
+  for (let n = 2; taken.has(name.toLowerCase()); n++) {
+    name = `${safe}-${n}`;
+  }
   taken.add(name.toLowerCase());
   return name;
 }

@@ -16,7 +16,9 @@ export function distinctNames(files: readonly Handed[]): string[] {
     const same = files.filter((other) => other.name === name).length > 1;
     const stem = same ? `${name.slice(0, dot)} for ${receiver}` : name.slice(0, dot);
     let own = stem + name.slice(dot);
-    for (let n = 2; taken.has(own.toLowerCase()); n++) own = `${stem} (${n})${name.slice(dot)}`;
+    for (let n = 2; taken.has(own.toLowerCase()); n++) {
+      own = `${stem} (${n})${name.slice(dot)}`;
+    }
     taken.add(own.toLowerCase());
     return own;
   });
@@ -59,6 +61,6 @@ export function bundle(files: readonly Handed[]): Uint8Array {
   return zipSync(
     Object.fromEntries(
       Object.entries(parts).map(([name, bytes]) => [name, [bytes, { mtime: STILL }]]),
-    ) as Zippable,
+    ),
   );
 }

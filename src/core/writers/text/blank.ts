@@ -85,7 +85,9 @@ function samplesOf(marks: Marks, kinds: Layout['kinds']): string[] {
 /** The comments of a form and a sample of each kind; without a sign for comments there is nothing to say. */
 export function blankText({ marks = { right: '*' }, limits, file, kinds }: Layout): Uint8Array {
   const { comment } = marks;
-  if (!comment) return encode('', file.encoding);
+  if (!comment) {
+    return encode('', file.encoding);
+  }
   const signs = explained(marks);
   const wide = Math.max(...signs.map(([sign]) => sign.length)) + 3;
   const words = [

@@ -7,11 +7,15 @@ type Marks = NonNullable<Layout['marks']>;
 
 /** The blank's comments down to the first line that is none; comments among the samples go with them. */
 function headOf(blank: string, marks: Marks): string[] {
-  if (!marks.comment) return [];
+  if (!marks.comment) {
+    return [];
+  }
   const lines = blank.split(/\r\n?|\n/);
   const end = lines.findIndex((line) => line.trim() && !line.startsWith(marks.comment!));
   const head = lines.slice(0, end < 0 ? lines.length : end);
-  while (head.length && !head.at(-1)!.trim()) head.pop();
+  while (head.length && !head.at(-1)!.trim()) {
+    head.pop();
+  }
   return head;
 }
 
@@ -31,7 +35,9 @@ export function writeMarkedText({ layout, questions, blank }: Job): Written {
       paragraphs.push(`${marks.category} ${own}`);
       category = own;
     }
-    for (const paragraph of text.split('\n\n')) paragraphs.push(stemLabel(marks, ++n) + paragraph);
+    for (const paragraph of text.split('\n\n')) {
+      paragraphs.push(stemLabel(marks, ++n) + paragraph);
+    }
   };
   questions.forEach(place);
   const between = marks.between === 'none' ? '\n' : '\n\n';

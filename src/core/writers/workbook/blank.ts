@@ -41,11 +41,14 @@ function rowsXml(sheet: BlankSheet): string {
 }
 
 function rulesXml({ rules }: BlankSheet): string {
-  if (!rules.length) return '';
+  if (!rules.length) {
+    return '';
+  }
   const one = ({ top, bottom, column, list, most }: BlankSheet['rules'][number]): string => {
     const where = `sqref="${columnLetters(column)}${top + 1}:${columnLetters(column)}${bottom + 1}"`;
-    if (list)
+    if (list) {
       return `<dataValidation type="list" allowBlank="1" showErrorMessage="1" ${where}><formula1>${escapeXml(`"${list.join(',')}"`)}</formula1></dataValidation>`;
+    }
     return `<dataValidation type="textLength" operator="lessThanOrEqual" allowBlank="1" showErrorMessage="1" ${where}><formula1>${most}</formula1></dataValidation>`;
   };
   // A list inside the rule itself may be no longer than 255 characters and hold no comma.
@@ -88,6 +91,6 @@ export function blankWorkbook(layout: Layout): Uint8Array {
   return zipSync(
     Object.fromEntries(
       Object.entries(parts).map(([name, text]) => [name, [strToU8(text), { mtime: STILL }]]),
-    ) as Zippable,
+    ),
   );
 }

@@ -9,7 +9,9 @@ const ENTITIES: Record<string, string> = {
 
 /** Text for an element or attribute. Escapes of the form _x0041_ that stand in the text itself are escaped once more (ECMA-376 part 1, 22.4.2.4). */
 export function escapeXml(text: string): string {
-  if (/^[\w ,.?!'()-]*$/.test(text) && !text.includes('_x')) return text;
+  if (/^[\w ,.?!'()-]*$/.test(text) && !text.includes('_x')) {
+    return text;
+  }
   return text
     .replace(/_(?=x[0-9A-Fa-f]{4}_)/g, '_x005F_')
     .replace(/[&<>"]/g, (sign) => ENTITIES[sign]!)

@@ -48,7 +48,9 @@ function sheetPath(
     .map((match) => match[1]!)
     .find((text) => attributeOf(text, 'Id') === id);
   const target = relation && attributeOf(relation, 'Target');
-  if (!target) return undefined;
+  if (!target) {
+    return undefined;
+  }
   return { path: target.startsWith('/') ? target.slice(1) : folder + target, workbook };
 }
 
@@ -91,8 +93,12 @@ function cellXml(
   value: CellValue | undefined,
 ): string {
   const head = `<${prefix}c r="${reference}"${style ? ` s="${style}"` : ''}`;
-  if (value === undefined || value === '') return `${head}/>`;
-  if (typeof value === 'number') return `${head}><${prefix}v>${value}</${prefix}v></${prefix}c>`;
+  if (value === undefined || value === '') {
+    return `${head}/>`;
+  }
+  if (typeof value === 'number') {
+    return `${head}><${prefix}v>${value}</${prefix}v></${prefix}c>`;
+  }
   // An inline string is text whatever it looks like: a leading = never makes it a formula.
   return `${head} t="inlineStr"><${prefix}is><${prefix}t xml:space="preserve">${escapeXml(value)}</${prefix}t></${prefix}is></${prefix}c>`;
 }
@@ -123,16 +129,22 @@ class Filler {
 
   /** Sets cells of a row; an undefined value empties the cell and keeps its format. A cell with a formula stays. */
   set(r: number, values: readonly (readonly [number, CellValue | undefined])[], like = r): void {
-    if (!this.rows.has(r) && values.every(([, value]) => value === undefined)) return;
+    if (!this.rows.has(r) && values.every(([, value]) => value === undefined)) {
+      return;
+    }
     const row = this.row(r, like);
     const byColumn = new Map(row.cells.map((cell) => [cell.column, cell]));
     for (const [column, value] of values) {
       const old = byColumn.get(column);
       if (old?.hasFormula) {
-        if (value !== undefined) this.skipped.push(cellName(r - 1, column));
+        if (value !== undefined) {
+          this.skipped.push(cellName(r - 1, column));
+        }
         continue;
       }
-      if (value === undefined && !old) continue;
+      if (value === undefined && !old) {
+        continue;
+      }
       const xml = cellXml(
         this.sheet.prefix,
         cellName(r - 1, column),
@@ -157,11 +169,12 @@ class Filler {
             !cell.hasFormula &&
             this.has(r, cell.column),
         ) ?? [];
-    if (rest.length)
+    if (rest.length) {
       this.set(
         r,
         rest.map((cell) => [cell.column, undefined] as const),
       );
+    }
   }
 
   has(r: number, column: number): boolean {
@@ -186,20 +199,30 @@ const withDimension = (before: string, lastRow: number, lastColumn: number): str
   );
 
 function setRows(filler: Filler, plan: SheetPlan): void {
-  for (const row of plan.rows) filler.set(row.r, row.values, row.like);
-  if (plan.counted !== undefined)
+  for (const row of plan.rows) {
+    filler.set(row.r, row.values, row.like);
+  }
+  if (plan.counted !== undefined) {
     plan.rows.forEach(({ r }, index) => {
-      if (!filler.has(r, plan.counted!)) filler.set(r, [[plan.counted!, index + 1]]);
+      if (!filler.has(r, plan.counted!)) {
+        filler.set(r, [[plan.counted!, index + 1]]);
+      }
     });
-  for (let r = plan.sample?.[0] ?? 1; r <= (plan.sample?.[1] ?? 0); r++)
+  }
+  for (let r = plan.sample?.[0] ?? 1; r <= (plan.sample?.[1] ?? 0); r++) {
     filler.emptyRest(
       r,
       plan.counted,
       new Set(plan.rows.find((row) => row.r === r)?.values.map(([column]) => column)),
     );
+  }
   const empty = plan.clear.columns.map((column) => [column, undefined] as const);
-  for (let r = plan.clear.from; r <= (plan.clear.to ?? filler.lastRow); r++) filler.set(r, empty);
-  for (const { row, column, value } of plan.cells) filler.set(row, [[column, value]]);
+  for (let r = plan.clear.from; r <= (plan.clear.to ?? filler.lastRow); r++) {
+    filler.set(r, empty);
+  }
+  for (const { row, column, value } of plan.cells) {
+    filler.set(row, [[column, value]]);
+  }
 }
 
 function openBlank(blank: Uint8Array): Record<string, Uint8Array> {
@@ -217,17 +240,19 @@ function openBlank(blank: Uint8Array): Record<string, Uint8Array> {
  * `notes`. Throws an Error with a plain sentence where the blank is not the workbook that the layout describes.
  */
 export function fillWorkbook(job: Job): Written {
-  if (!job.blank)
+  if (!job.blank) {
     throw new Error(
       'This layout fills a workbook, and its blank is not at hand. Drop the blank in again.',
     );
+  }
   const parts = openBlank(job.blank);
   const found = sheetPath(parts, job.layout.file.sheet);
   const sheet = found && parts[found.path] ? parseSheet(decode(parts[found.path])) : undefined;
-  if (!found || !sheet)
+  if (!found || !sheet) {
     throw new Error(
       `The blank has no sheet “${job.layout.file.sheet ?? ''}” to fill. Teach the layout again from the blank.`,
     );
+  }
   const plan = planSheet(job);
   const { firstRow } = plan;
   const lastRow = plan.rows.at(-1)?.r ?? firstRow - 1;
@@ -245,17 +270,20 @@ export function fillWorkbook(job: Job): Written {
       ? extendRules(sheet.after, firstRow, lastRow)
       : coverRows(sheet.after, plan);
   parts[found.path] = new TextEncoder().encode(sheetText(sheet));
-  if (job.layout.shape === 'rows') extendTables(parts, found.path, firstRow, lastRow);
+  if (job.layout.shape === 'rows') {
+    extendTables(parts, found.path, firstRow, lastRow);
+  }
   recalculate(parts, found.workbook);
   const notes = filler.skipped.length
     ? [
         `${count(filler.skipped.length, 'cell')} of the blank ${filler.skipped.length === 1 ? 'holds' : 'hold'} a formula and ${filler.skipped.length === 1 ? 'was' : 'were'} left alone: ${listed(filler.skipped.slice(0, 6))}.`,
       ]
     : [];
-  if (preparedTo > firstRow && lastRow > preparedTo)
+  if (preparedTo > firstRow && lastRow > preparedTo) {
     notes.push(
       `The form is prepared down to row ${preparedTo}; the questions go on to row ${lastRow} with the same formats and drop-downs.`,
     );
+  }
   const zippable: Zippable = Object.fromEntries(
     Object.entries(parts).map(([name, bytes]) => [name, [bytes, { mtime: STILL }]]),
   );
@@ -270,7 +298,9 @@ function recalculate(parts: Record<string, Uint8Array>, workbook: string): void 
       /worksheets\/[^/]+\.xml$/.test(name) && /<(?:[\w.-]+:)?f[\s>]/.test(decode(bytes)),
   );
   const xml = decode(parts[workbook]);
-  if (!hasFormula || /fullCalcOnLoad="1"/.test(xml)) return;
+  if (!hasFormula || /fullCalcOnLoad="1"/.test(xml)) {
+    return;
+  }
   const next = /<(?:[\w.-]+:)?calcPr\s/.test(xml)
     ? xml.replace(/(<(?:[\w.-]+:)?calcPr\s)/, '$1fullCalcOnLoad="1" ')
     : xml;

@@ -23,7 +23,9 @@ export function extendRules(xml: string, firstRow: number, lastRow: number): str
     range.top <= firstRow - 1 && range.bottom >= firstRow - 1;
   return rewrite(xml, (sqref) => {
     const ranges = parseRanges(sqref);
-    if (!ranges.some((range) => covers(range) && range.bottom < lastRow - 1)) return sqref;
+    if (!ranges.some((range) => covers(range) && range.bottom < lastRow - 1)) {
+      return sqref;
+    }
     return ranges
       .map((range) =>
         rangeName(
@@ -37,7 +39,9 @@ export function extendRules(xml: string, firstRow: number, lastRow: number): str
 /** Rules of a block's line hold in every row that stands for this line, wherever the row has come to lie. */
 export function coverRows(xml: string, plan: SheetPlan): string {
   const moved = plan.rows.filter(({ r, like }) => r !== like);
-  if (!moved.length) return xml;
+  if (!moved.length) {
+    return xml;
+  }
   return rewrite(xml, (sqref) => {
     const ranges = parseRanges(sqref);
     const holds = (row: number, column: number): boolean =>

@@ -12,7 +12,9 @@ function columnOf(reference: string): number {
   let column = 0;
   for (const letter of reference) {
     const code = letter.charCodeAt(0);
-    if (code < 65) break;
+    if (code < 65) {
+      break;
+    }
     column = column * 26 + code - 64;
   }
   return column - 1;
@@ -37,7 +39,9 @@ function parseCells(inner: string, prefix: string): Cell[] {
 /** Takes a sheet apart. Gives undefined where it has no place for rows. */
 export function parseSheet(xml: string): SheetXml | undefined {
   const data = /<((?:[A-Za-z_][\w.-]*:)?)sheetData\s*(?:\/>|>)/.exec(xml);
-  if (!data) return undefined;
+  if (!data) {
+    return undefined;
+  }
   const prefix = data[1]!;
   const start = data.index;
   const closed = data[0].endsWith('/>');

@@ -17,7 +17,9 @@ function tablesOf(parts: Parts, sheetPath: string): string[] {
     .filter((text) => /\/table$/.test(attributeOf(text, 'Type') ?? ''))
     .flatMap((text) => {
       const target = attributeOf(text, 'Target');
-      if (!target) return [];
+      if (!target) {
+        return [];
+      }
       const path = resolveTarget(sheetPath, target);
       return parts[path] ? [path] : [];
     });
@@ -34,9 +36,12 @@ export function extendTables(
     const xml = decode(parts[path]);
     const head = /<(?:[\w.-]+:)?table\s[^>]*>/.exec(xml)?.[0] ?? '';
     const range = parseRange(attributeOf(head, 'ref') ?? '');
-    if (!range || Number(attributeOf(head, 'totalsRowCount') ?? 0) > 0) continue;
-    if (range.top > firstRow - 1 || range.bottom < firstRow - 2 || range.bottom >= lastRow - 1)
+    if (!range || Number(attributeOf(head, 'totalsRowCount') ?? 0) > 0) {
       continue;
+    }
+    if (range.top > firstRow - 1 || range.bottom < firstRow - 2 || range.bottom >= lastRow - 1) {
+      continue;
+    }
     const old = attributeOf(head, 'ref')!;
     const next = rangeName({ ...range, bottom: lastRow - 1 });
     parts[path] = new TextEncoder().encode(xml.replaceAll(`ref="${old}"`, `ref="${next}"`));
