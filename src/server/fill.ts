@@ -3,6 +3,7 @@ import { DecisionSchema, ItemSchema, LayoutSchema } from '../core/model';
 import { fill, type FillJob } from '../core/pipeline';
 import { answer, fileIn, formOf, json, parse, textIn, unusable } from './answers';
 import { surroundings } from './surroundings';
+import { defined } from '../core/shared/defined';
 
 export const FillJobSchema = z.object({
   items: z.array(ItemSchema),
@@ -32,7 +33,7 @@ export const fillEndpoint = (request: Request): Promise<Response> =>
     }
     const blank = await fileIn(form, 'blank');
     const { name, bytes, receipt, notes } = await fill(
-      { ...parse(FillJobSchema, job, 'job'), ...(blank ? { blank: blank.bytes } : {}) },
+      defined({ ...parse(FillJobSchema, job, 'job'), blank: blank ? blank.bytes : undefined }),
       surroundings,
     );
     if (request.headers.get('accept')?.includes('application/json')) {

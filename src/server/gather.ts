@@ -2,6 +2,7 @@ import { OverruleSchema } from '../core/model';
 import { gatherOpened, isReadable, openSource, problemsOf } from '../core/pipeline';
 import { answer, fileIn, formOf, json, parse, stopIfUnreadable, textIn, unusable } from './answers';
 import { surroundings } from './surroundings';
+import { defined } from '../core/shared/defined';
 
 /** POST /api/gather: a file or text, as questions with findings and the reading. */
 export const gatherEndpoint = (request: Request): Promise<Response> =>
@@ -15,14 +16,14 @@ export const gatherEndpoint = (request: Request): Promise<Response> =>
     const sheet = textIn(form, 'sheet');
     const range = textIn(form, 'range');
     const reading = textIn(form, 'reading');
-    const overrule = {
+    const overrule = defined({
       ...(reading ? parse(OverruleSchema, reading, 'reading') : {}),
-      ...(sheet ? { sheet } : {}),
-      ...(range ? { range } : {}),
-    };
+      sheet: sheet || undefined,
+      range: range || undefined,
+    });
     const html = textIn(form, 'html');
     const opened = await openSource(
-      file ?? { name: 'pasted', text: text!, ...(html ? { html } : {}) },
+      file ?? defined({ name: 'pasted', text: text!, html: html || undefined }),
       overrule,
     );
     stopIfUnreadable(problemsOf(opened), isReadable(opened));

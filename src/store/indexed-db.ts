@@ -3,6 +3,7 @@ import { openDB, type IDBPDatabase } from 'idb';
 import type { RecordKind, Records, StoredItem } from '../core/model';
 import { migrate, migrations, type Shape } from './migrations';
 import type { Conflict, Elsewhere, Store, Write, Written } from './port';
+import { defined } from '../core/shared/defined';
 
 type Db = IDBPDatabase<Shape>;
 
@@ -17,11 +18,13 @@ async function write(db: Db, bank: string, { items, records }: Write): Promise<W
   for (const one of items) {
     const stored = one.rev === 0 && items.length > 50 ? undefined : await store.get([bank, one.id]);
     if ((stored?.rev ?? 0) !== one.rev) {
-      conflicts.push({
-        id: one.id,
-        ...(stored ? { theirs: bare(stored) } : {}),
-        ...(one.next ? { mine: one.next.item } : {}),
-      });
+      conflicts.push(
+        defined({
+          id: one.id,
+          theirs: stored ? bare(stored) : undefined,
+          mine: one.next ? one.next.item : undefined,
+        }),
+      );
       continue;
     }
     revs.set(one.id, one.rev + 1);

@@ -1,6 +1,7 @@
 // A store in memory: for tests, and for browsers that refuse IndexedDB.
 import type { BankInfo, RecordKind, Records, StoredItem } from '../core/model';
 import type { Conflict, Elsewhere, Store, Write, Written } from './port';
+import { defined } from '../core/shared/defined';
 
 type Bank = { info: BankInfo; items: Map<string, StoredItem>; records: Map<string, unknown> };
 export type MemoryShelf = {
@@ -36,11 +37,13 @@ export function memoryStore(shelf: MemoryShelf = memoryShelf()): Store {
     for (const one of items) {
       const stored = bank.items.get(one.id);
       if ((stored?.rev ?? 0) !== one.rev) {
-        conflicts.push({
-          id: one.id,
-          ...(stored ? { theirs: structuredClone(stored) } : {}),
-          ...(one.next ? { mine: one.next.item } : {}),
-        });
+        conflicts.push(
+          defined({
+            id: one.id,
+            theirs: stored ? structuredClone(stored) : undefined,
+            mine: one.next ? one.next.item : undefined,
+          }),
+        );
         continue;
       }
       revs.set(one.id, one.rev + 1);

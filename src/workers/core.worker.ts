@@ -33,6 +33,7 @@ import {
 } from '../core/pipeline';
 import { Fits } from './fits';
 import type { CoreWorker, FillAnswer, SheetView, SourceInput } from './protocol';
+import { defined } from '../core/shared/defined';
 
 const surroundings: Surroundings = {
   now: () => new Date().toISOString(),
@@ -59,13 +60,14 @@ let parts: { version: number; items: Item[]; rows: string[][] } = {
 const openedBy = ({ encoding, separator, as }: Overrule): string =>
   JSON.stringify([encoding, separator, as]);
 
-const view = (sheet: Sheet): SheetView => ({
-  name: sheet.name,
-  hidden: sheet.hidden,
-  rows: sheet.rows,
-  merges: sheet.merges,
-  ...(sheet.lines ? { lines: sheet.lines } : {}),
-});
+const view = (sheet: Sheet): SheetView =>
+  defined({
+    name: sheet.name,
+    hidden: sheet.hidden,
+    rows: sheet.rows,
+    merges: sheet.merges,
+    lines: sheet.lines,
+  });
 const ROWS_HINTED = 80;
 /** A blank's sheet with what its cells look like, what they offer and what is noted at them. */
 function blankView(sheet: Sheet): SheetView {
@@ -166,19 +168,19 @@ const api: CoreWorker = {
     const sheets = sheetsOf(opened);
     const sheet = sheets.find((candidate) => candidate.name === gathered.reading.sheet);
     parts = { version, items: gathered.items, rows: sheet?.rows ?? [] };
-    return {
+    return defined({
       version,
       ...gathered,
       items: [],
       of: Math.max(parts.items.length, parts.rows.length),
-      ...(sheet ? { sheet: { ...view(sheet), rows: [] } } : {}),
+      sheet: sheet ? { ...view(sheet), rows: [] } : undefined,
       ...(opened.is === 'document' && opened.document.lines.length
         ? { text: textOfDocument(opened.document), looks: looksOfDocument(opened.document) }
         : {}),
       sheets: sheets.map(({ name, hidden, rows }) => ({ name, hidden, rows: rows.length })),
       readable: otherReadings(opened),
       ms: performance.now() - started,
-    };
+    });
   },
   gatherPart: (version, from, count) =>
     version === parts.version

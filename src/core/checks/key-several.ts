@@ -1,6 +1,7 @@
 import { count } from '../shared/plain';
 import { choice, options } from './examples';
 import type { ItemCheck } from './contract';
+import { defined } from '../shared/defined';
 
 export const keySeveral: ItemCheck = {
   id: 'key-several',
@@ -14,13 +15,14 @@ export const keySeveral: ItemCheck = {
       return [];
     }
     return [
-      {
+      defined({
         field: 'key',
         message: `${count(right, 'option')} are marked as right, but the kind takes one. Take the marks off all but one, or make it a question with several right options.`,
-        ...(kind === 'choice-one'
-          ? { mend: { label: 'Make it several right', patch: { kind: 'choice-many' } } }
-          : {}),
-      },
+        mend:
+          kind === 'choice-one'
+            ? { label: 'Make it several right', patch: { kind: 'choice-many' } }
+            : undefined,
+      }),
     ];
   },
   examples: {

@@ -1,6 +1,7 @@
 import { optionLetter } from '../shared/plain';
 import { choice, options } from './examples';
 import type { ItemCheck } from './contract';
+import { defined } from '../shared/defined';
 
 export const optionEmpty: ItemCheck = {
   id: 'option-empty',
@@ -16,13 +17,13 @@ export const optionEmpty: ItemCheck = {
     const kept = own.filter((option) => option.text.plain.trim());
     const safe = !own.some((option) => option.right && !option.text.plain.trim());
     return [
-      {
+      defined({
         field: `options.${empty}`,
         message: `Option ${optionLetter(empty)} has no text.`,
-        ...(safe
-          ? { mend: { label: 'Take the empty option out', patch: { options: kept }, sure: true } }
-          : {}),
-      },
+        mend: safe
+          ? { label: 'Take the empty option out', patch: { options: kept }, sure: true }
+          : undefined,
+      }),
     ];
   },
   examples: { passes: [choice()], fails: [choice({ options: options('Boats', '', '*Water') })] },

@@ -3,6 +3,7 @@ import { alike } from '../shared/normalise';
 import { optionLetter } from '../shared/plain';
 import { choice, options } from './examples';
 import type { ItemCheck } from './contract';
+import { defined } from '../shared/defined';
 
 /** Options whose first letters differ can't be the same; that spares most questions the closer look. */
 function beginUnlike(own: readonly Option[]): boolean {
@@ -37,13 +38,13 @@ export const optionsAlike: ItemCheck = {
     const kept = own.filter((_, index) => index !== second);
     const safe = own[second]!.right === own[first]!.right || !own[second]!.right;
     return [
-      {
+      defined({
         field: `options.${second}`,
         message: `Options ${optionLetter(first)} and ${optionLetter(second)} are the same.`,
-        ...(safe
-          ? { mend: { label: `Take option ${optionLetter(second)} out`, patch: { options: kept } } }
-          : {}),
-      },
+        mend: safe
+          ? { label: `Take option ${optionLetter(second)} out`, patch: { options: kept } }
+          : undefined,
+      }),
     ];
   },
   examples: {

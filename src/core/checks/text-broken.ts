@@ -2,6 +2,7 @@ import type { Item, Option } from '../model';
 import { cleanText, hasBrokenCharacters } from '../shared/normalise';
 import { choice, options } from './examples';
 import type { ItemCheck } from './contract';
+import { defined } from '../shared/defined';
 
 const cleaned = (own: Option[] | undefined): Option[] | undefined =>
   own?.map((option) => ({ ...option, text: { plain: cleanText(option.text.plain) } }));
@@ -45,10 +46,10 @@ export const textBroken: ItemCheck = {
         mend: {
           label: 'Take them out',
           sure: true,
-          patch: {
+          patch: defined({
             stem: { plain: cleanText(item.stem.plain) },
-            ...(item.options ? { options: cleaned(item.options) } : {}),
-          },
+            options: item.options ? cleaned(item.options) : undefined,
+          }),
         },
       },
     ];

@@ -1,6 +1,7 @@
 // The texts of a question with their fields and names, and a patch that sets one of them.
 import type { Item } from '../model';
 import { optionLetter } from '../shared/plain';
+import { defined } from '../shared/defined';
 
 export type Named = { field: string; name: string; text: string };
 
@@ -27,11 +28,11 @@ export function patchTexts(item: Item, change: (text: string) => string): Partia
   const options = item.options?.map((option) => ({ ...option, text: text(option.text) }));
   const accepted = item.accepted?.map(change);
   const stem = text(item.stem);
-  return {
-    ...(changed(stem, item.stem) ? { stem } : {}),
-    ...(options && changed(options, item.options) ? { options } : {}),
-    ...(accepted && changed(accepted, item.accepted) ? { accepted } : {}),
-  };
+  return defined({
+    stem: changed(stem, item.stem) ? stem : undefined,
+    options: options && changed(options, item.options) ? options : undefined,
+    accepted: accepted && changed(accepted, item.accepted) ? accepted : undefined,
+  });
 }
 
 /** Whether a test holds for any of these texts; most questions pass every check, so this comes first. */

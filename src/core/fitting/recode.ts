@@ -5,6 +5,7 @@ import { alike } from '../shared/normalise';
 import { count, quoted } from '../shared/plain';
 import { escapeHtml } from '../shared/rich-text';
 import type { Deck } from './deck';
+import { defined } from '../shared/defined';
 
 /** The questions that it becomes, and what a reader should know of how. */
 export type Recoded = { items: Item[]; why?: string };
@@ -28,22 +29,26 @@ const trueOrFalse = (isTrue: boolean): Option[] => [
   option('True', isTrue),
   option('False', !isTrue),
 ];
-const extended = ({ plain, html }: Text, rest: string): Text => ({
-  plain: `${plain.trim()} ${rest}`,
-  ...(html ? { html: `${html} ${escapeHtml(rest)}` } : {}),
-});
+const extended = ({ plain, html }: Text, rest: string): Text =>
+  defined({
+    plain: `${plain.trim()} ${rest}`,
+    html: html ? `${html} ${escapeHtml(rest)}` : undefined,
+  });
 
 /** References of the parts of one question: R-7-1, R-7-2. */
 const parts = (items: Item[]): Item[] =>
   items.length < 2
     ? items
-    : items.map((item, index) => ({
-        ...item,
-        ref: `${item.ref}-${index + 1}`,
-        ...(item.points !== undefined
-          ? { points: Math.round((item.points / items.length) * 100) / 100 }
-          : {}),
-      }));
+    : items.map((item, index) =>
+        defined({
+          ...item,
+          ref: `${item.ref}-${index + 1}`,
+          points:
+            item.points !== undefined
+              ? Math.round((item.points / items.length) * 100) / 100
+              : undefined,
+        }),
+      );
 
 /** Each option as a statement that is true or false. */
 const statements = (item: Item): Recoded => ({
@@ -122,10 +127,10 @@ function ofGaps(item: Item, kind: 'short' | 'choice-one'): Recoded | undefined {
   if (kind === 'choice-one' && !items.every((one) => one.options!.some(({ right }) => right))) {
     return undefined;
   }
-  return {
+  return defined({
     items: parts(items),
-    ...(items.length > 1 ? { why: `each of its ${items.length} gaps becomes a question` } : {}),
-  };
+    why: items.length > 1 ? `each of its ${items.length} gaps becomes a question` : undefined,
+  });
 }
 
 /** The typed forms of a number: with its unit and without. */
@@ -161,17 +166,17 @@ export function recode(
     return { items: [{ ...item, kind }] };
   }
   if (item.number && (kind === 'short' || kind === 'card')) {
-    return {
+    return defined({
       items: [
         {
           ...bare(item, kind),
           accepted: kind === 'card' ? typed(item.number).slice(0, 1) : typed(item.number),
         },
       ],
-      ...(item.number.tolerance
-        ? { why: `the tolerance of ${item.number.tolerance} can't be said` }
-        : {}),
-    };
+      why: item.number.tolerance
+        ? `the tolerance of ${item.number.tolerance} can't be said`
+        : undefined,
+    });
   }
   if (item.pairs && isChoice) {
     return choicesOfPairs(item);

@@ -7,6 +7,7 @@ import { transliterate, unheldCharacters } from '../shared/windows-1252';
 import type { Decision, Draft } from './changes';
 import { Refusal } from './changes';
 import type { Context } from './context';
+import { defined } from '../shared/defined';
 
 /** One text through every rule; `at` is its place in a list of the field. The same object comes back where nothing changes. */
 type Through = (field: string, text: Text, limit: number | undefined, at?: number | string) => Text;
@@ -189,7 +190,7 @@ function fitAnswers(draft: Draft, context: Context, through: Through): Partial<I
           : option.feedback;
       return text === option.text && told === option.feedback
         ? option
-        : { ...option, text, ...(told ? { feedback: told } : {}) };
+        : defined({ ...option, text, feedback: told });
     });
     return fields;
   }

@@ -18,6 +18,7 @@ import { compare, readBack, readCell, readMarkedText } from '../reading-back';
 import { openFile, readTable, type SourceFile } from '../readers';
 import { fileName, write, type Placed } from '../writers';
 import { unfoldReceipt } from './receipts';
+import { defined, filled } from '../shared/defined';
 
 /** How each question stands to a layout, without the cells. */
 export const fits = (
@@ -25,12 +26,14 @@ export const fits = (
   layout: Layout,
   decisions?: Record<string, Decision>,
 ): Fit[] =>
-  fit(items, layout, decisions).map(({ item, state, changes, reason }) => ({
-    item,
-    state,
-    changes,
-    ...(reason !== undefined ? { reason } : {}),
-  }));
+  fit(items, layout, decisions).map(({ item, state, changes, reason }) =>
+    defined({
+      item,
+      state,
+      changes,
+      reason,
+    }),
+  );
 
 export type FillJob = {
   items: readonly Item[];
@@ -122,26 +125,29 @@ async function readFile(
         findings: opened.is === 'table' ? opened.table.findings : opened.document.findings,
       };
     }
-    return {
+    return defined({
       items: opened.stated.items.map((item, index) => ({ ...item, id: `item-${index + 1}` })),
       findings: opened.stated.findings,
-      ...(opened.stated.title !== undefined ? { title: opened.stated.title } : {}),
-    };
+      title: opened.stated.title,
+    });
   }
-  const table = await readTable(file, {
-    ...(layout.file.encoding ? { encoding: layout.file.encoding } : {}),
-    ...(layout.file.separator ? { separator: layout.file.separator } : {}),
-  });
+  const table = await readTable(
+    file,
+    defined({
+      encoding: layout.file.encoding,
+      separator: layout.file.separator,
+    }),
+  );
   const [title, description] = [
     readCell(table, layout, 'set-title'),
     readCell(table, layout, 'set-description'),
   ];
-  return {
+  return defined({
     items: readBack(table, layout),
     findings: table.findings,
-    ...(title !== undefined ? { title } : {}),
-    ...(description !== undefined ? { description } : {}),
-  };
+    title,
+    description,
+  });
 }
 
 /** The finished bytes read again and compared with the questions as changed. */
@@ -183,16 +189,16 @@ function againOf(job: FillJob, into: readonly Taken[]): Again {
   const deck = deckOf(job).filter(() =>
     into.some(({ item, one }) => item.kind === 'card' && one.as[0]?.options),
   );
-  return {
+  return defined({
     items: into.map(({ item }) => item),
     layout: job.layout,
-    ...(job.accept ? { accept: job.accept } : {}),
-    ...(Object.keys(decisions).length ? { decisions } : {}),
-    ...(deck.length ? { deck: [...deck] } : {}),
-    ...(job.spread !== undefined ? { spread: job.spread } : {}),
-    ...(job.draw ? { draw: job.draw } : {}),
-    ...(job.setDescription ? { description: job.setDescription } : {}),
-  };
+    accept: job.accept,
+    decisions: Object.keys(decisions).length ? decisions : undefined,
+    deck: deck.length ? [...deck] : undefined,
+    spread: job.spread,
+    draw: job.draw || undefined,
+    description: job.setDescription || undefined,
+  });
 }
 
 /** What the file was to say. A board is read place by place; where a package draws from a pool, its sections are no categories. */
@@ -243,41 +249,45 @@ async function fillOne(
 ): Promise<Filled> {
   const { layout, setTitle } = job;
   const into = spreadIn(job, chosen);
-  const questions: Placed[] = into.map(({ one: { cells, text, as } }) => ({
-    as,
-    ...(cells ? { cells } : {}),
-    ...(text !== undefined ? { text } : {}),
-  }));
-  const written = write({
-    layout,
-    questions,
-    setTitle,
-    ...(job.setDescription ? { setDescription: job.setDescription } : {}),
-    ...(job.blank ? { blank: job.blank } : {}),
-    ...(job.draw ? { draw: job.draw } : {}),
-  });
+  const questions: Placed[] = into.map(({ one: { cells, text, as } }) =>
+    defined({
+      as,
+      cells,
+      text,
+    }),
+  );
+  const written = write(
+    defined({
+      layout,
+      questions,
+      setTitle,
+      setDescription: job.setDescription || undefined,
+      blank: job.blank,
+      draw: job.draw || undefined,
+    }),
+  );
   const name = fileName(setTitle, layout);
   const meant = meantBy(into, job);
   const differences = await proof(name, written.bytes, layout, meant, job);
-  const receipt: Receipt = {
+  const receipt: Receipt = defined({
     id: surroundings.id(),
     at: surroundings.now(),
     set: setTitle,
-    layout: {
+    layout: defined({
       id: layout.id,
       name: layout.name,
-      ...(layout.blank ? { blank: layout.blank.digest } : {}),
-    },
+      blank: layout.blank ? layout.blank.digest : undefined,
+    }),
     file: { name, size: written.bytes.length, sha256: await surroundings.digest(written.bytes) },
     questions: meant.length,
     points: Math.round(meant.reduce((sum, item) => sum + pointsOf(item), 0) * 100) / 100,
     items: into.map(({ one, item }) => ({ id: item.id, ref: item.ref, changes: one.changes })),
     leftOut,
     readBack: { questions: meant.length, differences },
-    ...(batch ? { batch } : {}),
-    ...(written.notes.length ? { notes: written.notes } : {}),
+    batch,
+    notes: filled(written.notes),
     again: againOf(job, into),
-  };
+  });
   return { name, bytes: written.bytes, receipt, differences, notes: written.notes };
 }
 
@@ -362,14 +372,14 @@ export async function fillAgain(
     limits: { perFile: _perFile, ...limits },
   } = layout;
   return fill(
-    {
+    defined({
       items,
       layout: { ...layout, limits },
       setTitle: receipt.set,
-      ...(description ? { setDescription: description } : {}),
-      ...(blank ? { blank } : {}),
+      setDescription: description || undefined,
+      blank,
       ...rest,
-    },
+    }),
     surroundings,
   );
 }
@@ -426,7 +436,7 @@ export function keyPlaces(
     const places: number[] = [];
     let questions = 0;
     for (const { one } of batches(taken, job.layout.limits.perFile ?? Infinity).flatMap((into) =>
-      spreadIn({ ...job, ...(spread !== undefined ? { spread } : {}) }, into),
+      spreadIn(defined({ ...job, spread }), into),
     )) {
       for (const { kind, options } of one.as) {
         if (!options || kind === 'true-false') {

@@ -13,6 +13,7 @@ import { safeName } from '../shared/plain';
 import { explainsSigns, learn, learnMarkedText, nameOf, type LearnedLayout } from '../learning';
 import { openFile, readTable, type SourceFile } from '../readers';
 import { blankFor, csvwOf, tableSchemaOf } from '../writers';
+import { defined } from '../shared/defined';
 
 export type { LearnedLayout } from '../learning';
 export { marksFromPointed, STARTERS, type Pointed } from '../learning';
@@ -20,25 +21,26 @@ export { readLayoutFile, type LayoutFileRead } from '../readers';
 export { bundle, csvwOf, distinctNames, receiptPage, tableSchemaOf, type Handed } from '../writers';
 
 /** Running text as a sheet of one column, so that it can be shown like any other blank. */
-const asSheet = ({ file, lines, findings, encoding }: Document): Table => ({
-  file,
-  format: 'txt',
-  findings,
-  ...(encoding ? { encoding } : {}),
-  sheets: [
-    {
-      name: file,
-      hidden: false,
-      rows: lines.map((line) => [line.source ?? line.text]),
-      merges: [],
-      validations: [],
-      comments: [],
-      formulas: [],
-      dates: [],
-      isProtected: false,
-    },
-  ],
-});
+const asSheet = ({ file, lines, findings, encoding }: Document): Table =>
+  defined({
+    file,
+    format: 'txt',
+    findings,
+    encoding,
+    sheets: [
+      {
+        name: file,
+        hidden: false,
+        rows: lines.map((line) => [line.source ?? line.text]),
+        merges: [],
+        validations: [],
+        comments: [],
+        formulas: [],
+        dates: [],
+        isProtected: false,
+      },
+    ],
+  });
 
 /** A blank of running text; undefined where it is none. */
 async function markedText(file: SourceFile): Promise<Document | undefined> {
@@ -124,14 +126,14 @@ export function layoutFile(
 ): LayoutFile {
   const csvw = csvwOf(layout, layout.blank?.name ?? `${layout.name}.${layout.file.format}`);
   const tableSchema = tableSchemaOf(layout);
-  return {
+  return defined({
     format: 'receiver-layout',
     version: 1,
     layout,
     because,
     unsure,
-    ...(blank && layout.blank ? { blank: { name: layout.blank.name, base64: base64(blank) } } : {}),
-    ...(csvw ? { csvw } : {}),
-    ...(tableSchema ? { tableSchema } : {}),
-  };
+    blank: blank && layout.blank ? { name: layout.blank.name, base64: base64(blank) } : undefined,
+    csvw,
+    tableSchema,
+  });
 }

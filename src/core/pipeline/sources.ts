@@ -3,6 +3,7 @@ import type { Finding, Item, Opened, Overrule, ReadAs, Surroundings, Table } fro
 import { checkItem, checkTogether } from '../checks';
 import { gather, gatherStated, gatherText, type Gathered } from '../gathering';
 import { openFile, openHtml, openText, readableAs } from '../readers';
+import { defined } from '../shared/defined';
 
 export type { Gathered } from '../gathering';
 export { editDocument, looksOfDocument, textOfDocument, type ShownLook } from '../readers';
@@ -13,11 +14,11 @@ export type Source =
 
 /** Reads a source by its contents; what the user overruled is held to. */
 export async function openSource(source: Source, overrule: Overrule = {}): Promise<Opened> {
-  const options = {
-    ...(overrule.encoding ? { encoding: overrule.encoding } : {}),
-    ...(overrule.separator ? { separator: overrule.separator } : {}),
-    ...(overrule.as ? { as: overrule.as } : {}),
-  };
+  const options = defined({
+    encoding: overrule.encoding,
+    separator: overrule.separator,
+    as: overrule.as,
+  });
   if ('bytes' in source) {
     return openFile(source, options);
   }
@@ -99,11 +100,11 @@ function withChecks(gathered: Gathered): Finding[] {
 }
 
 function whereOf(origin: Item['origin']): NonNullable<Finding['where']> {
-  return {
-    ...(origin?.file ? { file: origin.file } : {}),
-    ...(origin?.sheet ? { sheet: origin.sheet } : {}),
+  return defined({
+    file: origin?.file ? origin.file : undefined,
+    sheet: origin?.sheet ? origin.sheet : undefined,
     ...(origin?.cell ? { cell: origin.cell } : origin?.row ? { line: origin.row } : {}),
-  };
+  });
 }
 
 /** Understands a source that is open already; used again after each overruling. */
@@ -112,11 +113,11 @@ export function gatherOpened(
   overrule: Overrule,
   surroundings: Pick<Surroundings, 'id'> & { progress?: (done: number, of: number) => void },
 ): Gathered {
-  const options = {
+  const options = defined({
     overrule,
     newId: () => surroundings.id(),
-    ...(surroundings.progress ? { progress: surroundings.progress } : {}),
-  };
+    progress: surroundings.progress,
+  });
   const gathered =
     opened.is === 'table'
       ? gather(opened.table, options)

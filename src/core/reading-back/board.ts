@@ -2,6 +2,7 @@
 import type { Item, Layout, Sheet } from '../model';
 import { columnIndex } from '../shared/cells';
 import { numberOf } from '../shared/normalise';
+import { defined } from '../shared/defined';
 
 /** The questions of a board, row by row from left to right. */
 export function readBoard(sheet: Sheet, { grid }: Layout): Item[] {
@@ -23,15 +24,17 @@ export function readBoard(sheet: Sheet, { grid }: Layout): Item[] {
       const answer = grid.answer === 'beside' ? cell(row, c + 1) : cell(row + 1, c);
       const points = numberOf((grid.levels[level] ?? '').replace(/[^\d.,-]/g, ''));
       const category = cell(grid.categoryRow, c);
-      items.push({
-        id: `cell-${items.length + 1}`,
-        ref: '',
-        kind: 'short',
-        stem: { plain: stem },
-        accepted: [answer],
-        ...(category ? { category: [category] } : {}),
-        ...(points !== undefined ? { points } : {}),
-      });
+      items.push(
+        defined({
+          id: `cell-${items.length + 1}`,
+          ref: '',
+          kind: 'short',
+          stem: { plain: stem },
+          accepted: [answer],
+          category: category ? [category] : undefined,
+          points,
+        }),
+      );
     }
   });
   return items;

@@ -1,5 +1,6 @@
 // Marked plain text read home: signs in front, escapes behind.
 import type { Item, Layout, Option } from '../model';
+import { defined } from '../shared/defined';
 
 type Marks = NonNullable<Layout['marks']>;
 type Open = { stem: string; title?: string; category?: string; lines: string[]; key?: string };
@@ -50,11 +51,11 @@ class Text {
   private openQuestion(line: string): void {
     const { open, titleOpen, titleClose = '' } = this.marks;
     let text = this.starts(line) ? line.replace(/^\d+[.)]\s+/, '') : line;
-    const question: Open = {
+    const question: Open = defined({
       stem: '',
       lines: [],
-      ...(this.category ? { category: this.category } : {}),
-    };
+      category: this.category || undefined,
+    });
     if (titleOpen && text.startsWith(titleOpen)) {
       const end = this.find(text.slice(titleOpen.length), titleClose);
       if (end >= 0) {
@@ -111,23 +112,22 @@ class Text {
       text = text.replace(/^\s*[A-Za-z\d]{1,2}[.)]\s/, '');
     }
     const at = feedback ? this.find(text, ` ${feedback} `) : -1;
-    return {
+    return defined({
       text: { plain: this.plain((at >= 0 ? text.slice(0, at) : text).trim()) },
       right: isRight,
-      ...(at >= 0
-        ? { feedback: { plain: this.plain(text.slice(at + feedback!.length + 2).trim()) } }
-        : {}),
-    };
+      feedback:
+        at >= 0 ? { plain: this.plain(text.slice(at + feedback!.length + 2).trim()) } : undefined,
+    });
   }
 
   item({ stem, title, category, lines, key }: Open, n: number): Item {
-    const base = {
+    const base = defined({
       id: `text-${n}`,
       ref: '',
       stem: { plain: stem },
-      ...(title ? { title } : {}),
-      ...(category ? { category: category.split(' > ') } : {}),
-    };
+      title: title || undefined,
+      category: category ? category.split(' > ') : undefined,
+    });
     const sign = this.marks.pair && ` ${this.marks.pair} `;
     const halves = sign ? lines.map((line) => this.find(line, sign)) : [];
     if (sign && lines.length && halves.every((at) => at >= 0)) {

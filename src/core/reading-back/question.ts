@@ -1,6 +1,7 @@
 // A question from what stands in its roles, by the layout's notation.
 import type { Item, Kind, Layout, Option, Role } from '../model';
 import { numberOf, quantityOf, secondsOf } from '../shared/normalise';
+import { defined } from '../shared/defined';
 
 /** What stands in the places of a role, the first place first; separators where one place holds several. */
 export type Said = {
@@ -53,11 +54,13 @@ function readOptions(layout: Layout, said: Said): Option[] {
     right: (text: string, index: number) => boolean,
     plain = (text: string): string => text,
   ): Option[] =>
-    texts.map((text, index) => ({
-      text: { plain: plain(text) },
-      right: right(text, index),
-      ...(feedback[index] ? { feedback: { plain: feedback[index] } } : {}),
-    }));
+    texts.map((text, index) =>
+      defined({
+        text: { plain: plain(text) },
+        right: right(text, index),
+        feedback: feedback[index] ? { plain: feedback[index] } : undefined,
+      }),
+    );
   switch (key.style) {
     case 'marker':
       return of(
@@ -125,11 +128,11 @@ function pairsOf(said: Said): NonNullable<Item['pairs']> {
 
 function numberIn(said: Said): Item['number'] {
   if (said.has('value')) {
-    return {
+    return defined({
       value: numberOf(said.get('value')) ?? Number.NaN,
       tolerance: numberOf(said.get('tolerance')) ?? 0,
-      ...(said.get('unit') ? { unit: said.get('unit') } : {}),
-    };
+      unit: said.get('unit') || undefined,
+    });
   }
   const found = quantityOf(typed(said, 'accepted', 'option', 'key', 'right')[0] ?? '');
   return found
@@ -233,32 +236,30 @@ export function questionOf(layout: Layout, said: Said, n: number): Item {
       const pair = /^([^:]+): (.+)$/s.exec(tag);
       return pair ? { name: pair[1]!, value: pair[2]! } : { value: tag };
     });
-  return {
+  return defined({
     id: `row-${n}`,
     ref: said.get('ref'),
     kind,
     stem: { plain: said.get('stem') },
     ...answersOf(kind, layout, said),
-    ...(text('title') ? { title: text('title')! } : {}),
+    title: text('title'),
     ...rich('hint'),
     ...rich('explanation'),
     ...counted('points'),
     ...counted('attempts'),
     ...counted('lines'),
-    ...(seconds !== undefined ? { seconds } : {}),
-    ...(text('category') ? { category: text('category')!.split(' > ') } : {}),
-    ...(tags ? { tags } : {}),
-    ...(text('endings') ? { endings: text('endings')!.split(', ') } : {}),
-    ...(text('image')
-      ? {
-          media: [
-            {
-              at: 'stem' as const,
-              href: text('image')!,
-              ...(text('image-alt') ? { alt: text('image-alt')! } : {}),
-            },
-          ],
-        }
-      : {}),
-  };
+    seconds,
+    category: text('category')?.split(' > '),
+    tags,
+    endings: text('endings')?.split(', '),
+    media: text('image')
+      ? [
+          defined({
+            at: 'stem' as const,
+            href: text('image')!,
+            alt: text('image-alt'),
+          }),
+        ]
+      : undefined,
+  });
 }

@@ -1,4 +1,5 @@
 // Texts made comparable, and texts made clean. What comes in is text and stays text.
+import { defined } from './defined';
 
 /** A cell's text as a person meant it: outer blanks gone, NUL and lone surrogates replaced, line ends alike. */
 export function cleanText(text: string): string {
@@ -75,11 +76,11 @@ export function quantityOf(text: string): Quantity | undefined {
     return undefined;
   }
   const tolerance = match[2] ? numberOf(match[2]) : undefined;
-  return {
+  return defined({
     value,
-    ...(tolerance !== undefined ? { tolerance } : {}),
-    ...(match[3]?.trim() ? { unit: match[3].trim() } : {}),
-  };
+    tolerance,
+    unit: match[3]?.trim() ? match[3].trim() : undefined,
+  });
 }
 
 /** The seconds that a text writes: `30`, `30 s`, `0:30`, `1 min`, `1 min 30 s`; undefined where it is none. */

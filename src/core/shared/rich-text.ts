@@ -1,6 +1,7 @@
 // Formatted text as runs, and from runs to the little HTML that an item keeps. Nothing else becomes HTML here,
 // so that what comes in can never run.
 import type { Run, Text } from '../model';
+import { defined } from './defined';
 
 const SIGNS: Record<string, string> = { '&': '&amp;', '<': '&lt;', '>': '&gt;', '"': '&quot;' };
 /** A text as HTML shows it. */
@@ -67,15 +68,17 @@ export function textOf(runs: readonly Run[], keep = true): Text {
   const inner = sliceRuns(runs, start, plain.trimEnd().length);
   const filled = inner.filter((run) => run.text.trim());
   const whole = (flag: Flag): boolean => filled.every((run) => run[flag]);
-  const told = inner.map((run): Run => ({
-    text: run.text,
-    ...(run.href ? { href: run.href } : {}),
-    ...(run.sub ? { sub: true } : {}),
-    ...(run.sup ? { sup: true } : {}),
-    ...(run.bold && !whole('bold') ? { bold: true } : {}),
-    ...(run.italic && !whole('italic') ? { italic: true } : {}),
-    ...(run.underline && !run.href && !whole('underline') ? { underline: true } : {}),
-  }));
+  const told = inner.map((run): Run =>
+    defined({
+      text: run.text,
+      href: run.href || undefined,
+      sub: run.sub ? true : undefined,
+      sup: run.sup ? true : undefined,
+      bold: run.bold && !whole('bold') ? true : undefined,
+      italic: run.italic && !whole('italic') ? true : undefined,
+      underline: run.underline && !run.href && !whole('underline') ? true : undefined,
+    }),
+  );
   const formatted = told.some(
     (run) =>
       run.bold ||

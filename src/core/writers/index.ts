@@ -10,6 +10,7 @@ import { blankText } from './text/blank';
 import { writeMarkedText } from './text/write';
 import { blankWorkbook } from './workbook/blank';
 import { fillWorkbook } from './workbook/fill';
+import { defined } from '../shared/defined';
 
 export type { Job, Placed, Written } from './contract';
 export { csvwOf, tableSchemaOf } from './layout-file/describe';
@@ -50,7 +51,7 @@ export function write(job: Job): Written {
   }
   // A layout that never had a blank gets a form of its own; one whose blank is only missing must not be given another.
   const blank = job.blank ?? (job.layout.blank ? undefined : writer.blank?.(job.layout));
-  return writer.write({ ...job, ...(blank ? { blank } : {}) });
+  return writer.write(defined({ ...job, blank }));
 }
 
 /** A file name that every system takes, from the set's name: signs that some forbid become blanks. */

@@ -2,6 +2,7 @@
 import type { CellRow, CellValue, Layout } from '../model';
 import { columnIndex, parseCell } from '../shared/cells';
 import type { Job } from './contract';
+import { defined } from '../shared/defined';
 
 /** A row to be set, from 1; `like` is the row of the blank whose formats and rules a new row takes. */
 export type PlannedRow = {
@@ -48,7 +49,7 @@ function planRows(job: Job): SheetPlan {
       values: columns.map(([column, letters]) => [column, cells[letters]] as const),
     }));
   const counted = layout.columns.find((column) => column.role === 'number-in-file');
-  return {
+  return defined({
     rows,
     firstRow,
     clear: {
@@ -56,10 +57,10 @@ function planRows(job: Job): SheetPlan {
       to: layout.file.sample?.[1] ?? 0,
       columns: columns.map(([column]) => column),
     },
-    ...(layout.file.sample ? { sample: layout.file.sample } : {}),
-    ...(counted ? { counted: columnIndex(counted.column) } : {}),
+    sample: layout.file.sample,
+    counted: counted ? columnIndex(counted.column) : undefined,
     cells: cellsApart(job),
-  };
+  });
 }
 
 type Lines = NonNullable<Layout['lines']>;

@@ -18,6 +18,7 @@ import { say } from '../parts/say';
 import { ReadAs } from './ReadAs';
 import { Seam } from './Seam';
 import { StatedSeam } from './StatedSeam';
+import { defined } from '../../core/shared/defined';
 
 const TextSeam = lazy(() => import('./TextSeam').then((module) => ({ default: module.TextSeam })));
 
@@ -36,7 +37,7 @@ function usePaste(): void {
         void bringFile(file);
       } else if (text.trim() || html.trim()) {
         event.preventDefault();
-        void bring({ name: 'pasted block', text, ...(html.trim() ? { html } : {}) });
+        void bring(defined({ name: 'pasted block', text, html: html.trim() ? html : undefined }));
       }
     };
     document.addEventListener('paste', paste);

@@ -4,6 +4,7 @@ import { useState } from 'react';
 import type { Encoding, KeyStyle, Overrule, ReadAs as As, Separator } from '../../core/model';
 import { overrule, setFormatting, useGather } from '../state/gather';
 import { AS_WORDS, KEY_CHOICES, KEY_WORDS, SEPARATOR_WORDS } from '../parts/roles';
+import { defined } from '../../core/shared/defined';
 
 type Choice<T> = { value: T; label: string };
 
@@ -198,7 +199,9 @@ export function ReadAs() {
             why={why('key')}
             choices={KEY_CHOICES.map((style) => ({ value: style, label: KEY_WORDS[style] }))}
             onChoose={(style) =>
-              void overrule({ key: { style, ...(style === 'marker' ? { marker: '*' } : {}) } })
+              void overrule({
+                key: defined({ style, marker: style === 'marker' ? '*' : undefined }),
+              })
             }
           />
         )}

@@ -3,6 +3,7 @@ import type { Change, Fitted, Item, Layout, Role } from '../../core/model';
 import { placesOf, type Place } from '../../core/shared/becomes';
 import { cellText } from '../../core/shared/item-cells';
 import { optionLetter } from '../../core/shared/plain';
+import { defined } from '../../core/shared/defined';
 
 export type Line = {
   field: string;
@@ -151,27 +152,29 @@ export function linesOf(item: Item, layout: Layout, fitted: Fitted): Line[] {
   const at = (...roles: Role[]): Line['right'] => own.filter((place) => roles.includes(place.role));
   const same = as ? answersOf(as) : [];
   const lines: Line[] = [
-    {
+    defined({
       field: 'stem',
       name: item.kind === 'card' ? 'term' : 'question',
       left: [item.stem.plain],
       right: isCells ? at('stem') : said('stem', as && [as.stem.plain]),
-      ...(layout.limits.stem ? { most: layout.limits.stem } : {}),
+      most: layout.limits.stem || undefined,
       lead: 0,
-    },
+    }),
   ];
   answersOf(item).forEach(({ field, name, left, roles }, index) => {
     const lead = field === 'options' || field === 'steps' || field === 'gaps' ? 3 : 0;
-    lines.push({
-      field,
-      name,
-      left,
-      right: isCells
-        ? at(...(as?.kind === item.kind ? roles : [...roles, ...answersRoles]))
-        : said(field, same[index]?.left),
-      ...(layout.limits.option && field !== 'key' ? { most: layout.limits.option } : {}),
-      lead,
-    });
+    lines.push(
+      defined({
+        field,
+        name,
+        left,
+        right: isCells
+          ? at(...(as?.kind === item.kind ? roles : [...roles, ...answersRoles]))
+          : said(field, same[index]?.left),
+        most: layout.limits.option && field !== 'key' ? layout.limits.option : undefined,
+        lead,
+      }),
+    );
   });
   const byWay = as?.options && isCells ? keySaid(layout) : undefined;
   const key = lines.find((line) => line.field === 'key');

@@ -11,6 +11,7 @@ import { BlankView } from './BlankView';
 import { ColumnsView } from './ColumnsView';
 import { Learned } from './Learned';
 import { SampleText } from './SampleText';
+import { defined } from '../../core/shared/defined';
 
 const COLUMNS = ' columns';
 
@@ -85,10 +86,10 @@ function More({ kept }: { kept: KeptLayout }) {
                   columns: [],
                   marks: { right: '*', between: 'blank-line' },
                   key: { style: 'marker', marker: '*' },
-                  file: {
+                  file: defined({
                     format: 'txt',
-                    ...(layout.file.encoding ? { encoding: layout.file.encoding } : {}),
-                  },
+                    encoding: layout.file.encoding,
+                  }),
                 },
                 ['shape'],
               )

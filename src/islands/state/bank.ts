@@ -13,6 +13,7 @@ import type {
 } from '../../core/model';
 import { core, onWorkerLost } from '../../workers/client';
 import type { Conflict, Store } from '../../store/port';
+import { defined } from '../../core/shared/defined';
 
 export type SaveState = { state: 'saved' | 'saving' | 'failed'; at?: Date; why?: string };
 export type BankState = {
@@ -257,11 +258,13 @@ function save(step: Step, side: 'before' | 'after'): Promise<void> {
   writing = writing.then(async () => {
     try {
       const written = await store.write(bank, {
-        items: step.items.map(({ id, [side]: next }) => ({
-          id,
-          rev: places.get(id)?.rev ?? 0,
-          ...(next ? { next } : {}),
-        })),
+        items: step.items.map(({ id, [side]: next }) =>
+          defined({
+            id,
+            rev: places.get(id)?.rev ?? 0,
+            next,
+          }),
+        ),
         records: step.records.map((record) => ({ ...record, after: record[side] }) as RecordStep),
       });
       const removed = new Set(step.items.flatMap((one) => (one[side] ? [] : [one.id])));

@@ -10,6 +10,7 @@ import { sayProblem } from '../parts/say';
 import { takeAway } from '../parts/take-away';
 import { bankState, changeRecords, keepReceipt, theStore } from './bank';
 import { blankOf } from './layouts';
+import { defined } from '../../core/shared/defined';
 
 export type Choice = { words: string; category: string; kind: string };
 export type FilledFile = {
@@ -148,15 +149,15 @@ const titleOf = (): string => state.title || bankState().info.name;
 /** The wishes for one layout's files. */
 export async function wishFor(kept: KeptLayout): Promise<FillWish> {
   const blank = await blankOf(kept.layout);
-  return {
+  return defined({
     setTitle: titleOf(),
     decisions: kept.variants ?? {},
-    ...(state.description ? { setDescription: state.description } : {}),
-    ...(blank ? { blank } : {}),
-    ...(state.spread !== undefined && !kept.layout.shuffles ? { spread: state.spread } : {}),
-    ...(state.asTheyAre ? { accept: 'none' as const } : {}),
-    ...(state.draw && kept.layout.shape === 'package' ? { draw: state.draw } : {}),
-  };
+    setDescription: state.description || undefined,
+    blank,
+    spread: state.spread !== undefined && !kept.layout.shuffles ? state.spread : undefined,
+    accept: state.asTheyAre ? ('none' as const) : undefined,
+    draw: state.draw && kept.layout.shape === 'package' ? state.draw : undefined,
+  });
 }
 
 let stopped = false;
@@ -205,7 +206,9 @@ export async function fillFiles(layouts: readonly KeptLayout[], trial = false): 
       await keepReceipt(file.receipt);
     }
   }
-  set({ busy: undefined, files, ...(problems.length ? { problem: problems.join(' ') } : {}) });
+  set(
+    defined({ busy: undefined, files, problem: problems.length ? problems.join(' ') : undefined }),
+  );
 }
 
 /** Filled files in one zip, with their receipts and a summary. */
@@ -266,10 +269,14 @@ export async function copyBlock(
     return undefined;
   }
   const { decisions, spread } = await wishFor(kept);
-  const { cell, rows } = await core().pasteBlock([...state.ids], layout, {
-    decisions,
-    ...(spread !== undefined ? { spread } : {}),
-  });
+  const { cell, rows } = await core().pasteBlock(
+    [...state.ids],
+    layout,
+    defined({
+      decisions,
+      spread,
+    }),
+  );
   const text = rows.map((row) => row.map((value) => cellText(String(value))).join('\t')).join('\n');
   // The format says that each cell is text, so that a spreadsheet program makes neither dates nor formulas of it.
   const html = `<table>${rows.map((row) => `<tr>${row.map((value) => `<td${typeof value === 'number' ? '' : ' style="mso-number-format:\'\\@\'"'}>${cellHtml(String(value))}</td>`).join('')}</tr>`).join('')}</table>`;

@@ -6,6 +6,7 @@ import { unguardFormula } from '../../shared/formula-like';
 import { CAPS, blocked, type ReaderOptions, type SourceFile } from '../contract';
 import { decode } from '../encoding';
 import { findSeparator } from './separator';
+import { defined } from '../../shared/defined';
 
 type Parsed = { rows: string[][]; quoted: boolean; findings: Finding[] };
 
@@ -77,18 +78,18 @@ function settleCells(rows: string[][], file: string): Finding | undefined {
 
 function sheetOf(name: string, rows: string[][], firstLine: number): Sheet {
   const lines = linesOf(rows, firstLine);
-  return {
+  return defined({
     name,
     hidden: false,
     rows,
-    ...(lines ? { lines } : {}),
+    lines,
     merges: [],
     validations: [],
     comments: [],
     formulas: [],
     dates: [],
     isProtected: false,
-  };
+  });
 }
 
 /** Reads text that is already decoded, as from the clipboard. */

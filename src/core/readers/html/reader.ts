@@ -13,6 +13,7 @@ import {
   type Element,
   type Node,
 } from '../../shared/html/tree';
+import { defined, filled } from '../../shared/defined';
 
 /** Whether a text is HTML rather than a text that speaks of it. */
 export const looksLikeHtml = (text: string): boolean =>
@@ -51,14 +52,16 @@ class Lines {
       .forEach((text, index) => {
         const own = sliceRuns(runs, at, at + text.length);
         at += text.length + 1;
-        this.lines.push({
-          line: this.lines.length + 1,
-          text: text.replace(/\u00a0/g, ' '),
-          ...(isFormatted(own)
-            ? { runs: own.map((run) => ({ ...run, text: run.text.replace(/\u00a0/g, ' ') })) }
-            : {}),
-          ...(index === 0 ? about : {}),
-        });
+        this.lines.push(
+          defined({
+            line: this.lines.length + 1,
+            text: text.replace(/\u00a0/g, ' '),
+            runs: isFormatted(own)
+              ? own.map((run) => ({ ...run, text: run.text.replace(/\u00a0/g, ' ') }))
+              : undefined,
+            ...(index === 0 ? about : {}),
+          }),
+        );
       });
   }
 
@@ -82,10 +85,13 @@ class Lines {
         }
         const { runs, pictures } = inlineOf(child);
         const heading = /^h([1-6])$/.exec(child.tagName);
-        this.push(runs, {
-          ...(heading ? { heading: Number(heading[1]) } : {}),
-          ...(pictures.length ? { pictures } : {}),
-        });
+        this.push(
+          runs,
+          defined({
+            heading: heading ? Number(heading[1]) : undefined,
+            pictures: filled(pictures),
+          }),
+        );
       } else {
         this.loose(node, child);
       }
@@ -129,11 +135,14 @@ class Lines {
         );
         const own = { ...item, childNodes: nested < 0 ? inner : inner.slice(0, nested) } as Element;
         const { runs, pictures } = inlineOf(own);
-        this.push(runs, {
-          label: listLabel(item, index),
-          level: this.depth,
-          ...(pictures.length ? { pictures } : {}),
-        });
+        this.push(
+          runs,
+          defined({
+            label: listLabel(item, index),
+            level: this.depth,
+            pictures: filled(pictures),
+          }),
+        );
         if (nested >= 0) {
           inner
             .slice(nested)

@@ -3,6 +3,7 @@ import type { Picture, Run, Sheet } from '../../model';
 import { isFormatted, plainOf } from '../../shared/rich-text';
 import { inlineOf } from '../../shared/html/inline';
 import { attribute, childrenOf, findAll, isElement, type Element } from '../../shared/html/tree';
+import { defined } from '../../shared/defined';
 
 const span = (cell: Element, name: 'colspan' | 'rowspan'): number =>
   Math.min(200, Math.max(1, Number(attribute(cell, name)) || 1));
@@ -71,7 +72,7 @@ export function sheetOfTable(table: Element, name: string): Sheet {
       row[i] ??= '';
     }
   });
-  return {
+  return defined({
     name,
     hidden: false,
     rows,
@@ -81,9 +82,9 @@ export function sheetOfTable(table: Element, name: string): Sheet {
     formulas: [],
     dates: [],
     isProtected: false,
-    ...(Object.keys(rich).length ? { rich } : {}),
-    ...(Object.keys(pictures).length ? { pictures } : {}),
-  };
+    rich: Object.keys(rich).length ? rich : undefined,
+    pictures: Object.keys(pictures).length ? pictures : undefined,
+  });
 }
 
 /** The tables that hold data: two columns and one filled row at least. Tables inside tables are looked at as well. */

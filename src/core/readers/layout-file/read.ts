@@ -1,6 +1,7 @@
 // A layout's own file, with its blank, taken in again.
 import { LayoutFileSchema, type LayoutFile } from '../../model';
 import { fromBase64 } from '../../shared/base64';
+import { defined } from '../../shared/defined';
 
 export type LayoutFileRead =
   { file: LayoutFile; blank?: { name: string; bytes: Uint8Array } } | { problem: string };
@@ -29,8 +30,8 @@ export function readLayoutFile(name: string, text: string): LayoutFileRead {
     };
   }
   const { blank } = parsed.data;
-  return {
+  return defined({
     file: parsed.data,
-    ...(blank ? { blank: { name: blank.name, bytes: fromBase64(blank.base64) } } : {}),
-  };
+    blank: blank ? { name: blank.name, bytes: fromBase64(blank.base64) } : undefined,
+  });
 }

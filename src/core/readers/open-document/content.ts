@@ -6,6 +6,7 @@ import { CAPS } from '../contract';
 import { OverCap } from '../over-cap';
 import type { Attributes } from '../xml';
 import { StyleCollector } from './styles';
+import { defined } from '../../shared/defined';
 
 type Rule = { list?: string[]; from?: string; maxLength?: number; prompt?: string };
 const REPEATED = 2000;
@@ -123,11 +124,13 @@ export class ContentReader {
       this.cell.note += text;
       return;
     }
-    this.cell.runs.push({
-      text,
-      ...Object.assign({}, ...this.looks),
-      ...(this.href ? { href: this.href } : {}),
-    });
+    this.cell.runs.push(
+      defined({
+        text,
+        ...Object.assign({}, ...this.looks),
+        href: this.href || undefined,
+      }),
+    );
   }
 
   text(text: string): void {
@@ -305,13 +308,15 @@ export class ContentReader {
     for (const [name, ranges] of this.uses) {
       const rule = this.rules.get(name);
       if (rule) {
-        sheet.validations.push({
-          ranges,
-          ...(rule.list ? { list: rule.list } : {}),
-          ...(rule.maxLength ? { maxLength: rule.maxLength } : {}),
-          ...(rule.prompt ? { prompt: rule.prompt } : {}),
-          ...(rule.from ? { source: rule.from } : {}),
-        });
+        sheet.validations.push(
+          defined({
+            ranges,
+            list: rule.list,
+            maxLength: rule.maxLength || undefined,
+            prompt: rule.prompt || undefined,
+            source: rule.from || undefined,
+          }),
+        );
       }
     }
   }

@@ -1,6 +1,7 @@
 // What the styles of an OpenDocument sheet say about cells, words and sheets (OpenDocument 1.3 part 3, 16 and 20).
 import type { Look } from '../../model';
 import type { Attributes } from '../xml';
+import { defined } from '../../shared/defined';
 
 /** Collects the styles while the document is parsed; `looks` by the style's name, `hidden` the names of hidden sheets' styles. */
 export class StyleCollector {
@@ -34,17 +35,19 @@ export class StyleCollector {
       return;
     }
     const position = a['style:text-position'] ?? '';
-    this.add({
-      ...(/^(?:bold|[6-9]00)$/.test(a['fo:font-weight'] ?? '') ? { bold: true } : {}),
-      ...(/italic|oblique/.test(a['fo:font-style'] ?? '') ? { italic: true } : {}),
-      ...(/^(?!none)./.test(a['style:text-underline-style'] ?? '') ? { underline: true } : {}),
-      ...(/^(?!#000000)#/.test(a['fo:color'] ?? '') ? { mark: true } : {}),
-      ...(/^sub|^-/.test(position)
-        ? { sub: true }
-        : /^super|^[1-9]/.test(position)
-          ? { sup: true }
-          : {}),
-    });
+    this.add(
+      defined({
+        bold: /^(?:bold|[6-9]00)$/.test(a['fo:font-weight'] ?? '') ? true : undefined,
+        italic: /italic|oblique/.test(a['fo:font-style'] ?? '') ? true : undefined,
+        underline: /^(?!none)./.test(a['style:text-underline-style'] ?? '') ? true : undefined,
+        mark: /^(?!#000000)#/.test(a['fo:color'] ?? '') ? true : undefined,
+        ...(/^sub|^-/.test(position)
+          ? { sub: true }
+          : /^super|^[1-9]/.test(position)
+            ? { sup: true }
+            : {}),
+      }),
+    );
   }
 
   private add(look: Look): void {

@@ -15,6 +15,7 @@ import {
   type Content,
   type Tree,
 } from './tree';
+import { defined, filled } from '../../shared/defined';
 
 function materialOf(tree: Tree | undefined): Content {
   const texts = tree ? named(tree, 'mattext') : [];
@@ -75,11 +76,11 @@ function optionsOf(lid: Tree, scored: readonly Scored[], feedback: Map<string, T
         one.feedback.some((name) => feedback.has(name)),
     );
     const text = shown?.feedback.map((name) => feedback.get(name)).find(Boolean);
-    return {
+    return defined({
       text: textOf(materialOf(label).runs),
       right: right.has(own),
-      ...(text ? { feedback: text } : {}),
-    };
+      feedback: text,
+    });
   });
 }
 
@@ -162,20 +163,20 @@ function questionOf(
   const category = meta.get('cc_question_category') ? [meta.get('cc_question_category')!] : section;
   const media = stem.pictures.flatMap(({ href, alt }) => {
     const found = picture(href);
-    return found ? [{ at: 'stem' as const, href: found, ...(alt ? { alt } : {}) }] : [];
+    return found ? [defined({ at: 'stem' as const, href: found, alt: alt || undefined })] : [];
   });
   return {
-    item: {
+    item: defined({
       ref,
       stem: textOf(stem.runs),
-      ...(item.attributes['title'] ? { title: item.attributes['title'] } : {}),
+      title: item.attributes['title'] || undefined,
       ...answer,
-      ...(points ? { points } : {}),
-      ...(general ? { explanation: general } : {}),
-      ...(category.length ? { category: [...category] } : {}),
-      ...(media.length ? { media } : {}),
+      points: points || undefined,
+      explanation: general,
+      category: category.length ? [...category] : undefined,
+      media: filled(media),
       origin: { file: path },
-    },
+    }),
   };
 }
 
@@ -194,9 +195,9 @@ export function classicQuestions(
     );
   });
   const title = named(root, 'assessment')[0]?.attributes['title'];
-  return {
+  return defined({
     items: read.flatMap(({ item }) => item ?? []),
     findings: read.flatMap(({ finding }) => finding ?? []),
-    ...(title ? { title } : {}),
-  };
+    title: title || undefined,
+  });
 }

@@ -1,6 +1,7 @@
 // What an item of QTI 2 or 3 declares: right responses, partial credit, the greatest score.
 import { numberOf } from '../../shared/normalise';
 import { childrenNamed, named, textOfTree, type Tree } from './tree';
+import { defined } from '../../shared/defined';
 
 export type Declaration = {
   correct: string[];
@@ -16,7 +17,7 @@ const values = (tree: Tree | undefined): string[] =>
 function declarationOf(tree: Tree): Declaration {
   const mapping = childrenNamed(tree, 'mapping')[0];
   const upper = numberOf(mapping?.attributes['upper-bound'] ?? '');
-  return {
+  return defined({
     correct: values(childrenNamed(tree, 'correct-response')[0]),
     mapping: new Map(
       mapping
@@ -28,8 +29,8 @@ function declarationOf(tree: Tree): Declaration {
     ),
     baseType: (tree.attributes['base-type'] ?? '').toLowerCase(),
     cardinality: tree.attributes['cardinality'] ?? 'single',
-    ...(upper !== undefined ? { upper } : {}),
-  };
+    upper,
+  });
 }
 
 /** The declarations of the responses by their identifier. */

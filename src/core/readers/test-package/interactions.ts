@@ -5,6 +5,7 @@ import { textOf } from '../../shared/rich-text';
 import { trueFalsePair } from '../../shared/vocabulary/verdicts';
 import { creditOf, type Declaration } from './declarations';
 import { childrenNamed, contentOf, named, textOfTree, type Tree } from './tree';
+import { defined } from '../../shared/defined';
 
 export type Part = Pick<Item, 'kind'> & Partial<Item>;
 const NO_FEEDBACK = (tree: Tree): string | undefined =>
@@ -20,12 +21,12 @@ function choice(tree: Tree, declared: Declaration): Part {
   const options = childrenNamed(tree, 'simple-choice').map((one): Option => {
     const id = one.attributes['identifier'] ?? '';
     const feedback = named(one, 'feedback-inline')[0] ?? named(one, 'feedback-block')[0];
-    return {
+    return defined({
       text: textOfTrees(one.children),
       right: right.has(id),
-      ...(weights?.has(id) ? { weight: weights.get(id)! } : {}),
-      ...(feedback ? { feedback: textOf(contentOf(feedback.children).runs) } : {}),
-    };
+      weight: weights?.has(id) ? weights.get(id)! : undefined,
+      feedback: feedback ? textOf(contentOf(feedback.children).runs) : undefined,
+    });
   });
   const most = numberOf(tree.attributes['max-choices'] ?? '1');
   const pair =
@@ -34,12 +35,12 @@ function choice(tree: Tree, declared: Declaration): Part {
       : undefined;
   const across = tree.attributes['orientation'];
   const several = declared.cardinality === 'multiple' || most !== 1;
-  return {
+  return defined({
     kind: pair && !several ? 'true-false' : several ? 'choice-many' : 'choice-one',
     options: pair && !several && !pair.trueFirst ? [options[1]!, options[0]!] : options,
-    ...(tree.attributes['shuffle'] ? { shuffle: isTrue(tree.attributes['shuffle']) } : {}),
-    ...(across ? { across: across === 'horizontal' } : {}),
-  };
+    shuffle: tree.attributes['shuffle'] ? isTrue(tree.attributes['shuffle']) : undefined,
+    across: across ? across === 'horizontal' : undefined,
+  });
 }
 
 function match(tree: Tree, declared: Declaration): Part {
@@ -58,11 +59,11 @@ function match(tree: Tree, declared: Declaration): Part {
       ? [{ left: texts.get(left)!, right: texts.get(right)! }]
       : [];
   });
-  return {
+  return defined({
     kind: 'match',
     pairs,
-    ...(tree.attributes['shuffle'] ? { shuffle: isTrue(tree.attributes['shuffle']) } : {}),
-  };
+    shuffle: tree.attributes['shuffle'] ? isTrue(tree.attributes['shuffle']) : undefined,
+  });
 }
 
 function order(tree: Tree, declared: Declaration): Part {
@@ -167,7 +168,7 @@ export function partOf(tree: Tree, declared: Declaration = empty, item: Tree): P
       return entry(tree, declared, item);
     case 'extended-text-interaction': {
       const lines = numberOf(tree.attributes['expected-lines'] ?? '');
-      return { kind: 'open', ...(lines ? { lines } : {}) };
+      return defined<Part>({ kind: 'open', lines: lines || undefined });
     }
     case 'upload-interaction':
       return { kind: 'upload' };

@@ -13,6 +13,7 @@ import {
   type Content,
   type Tree,
 } from './tree';
+import { defined } from '../../shared/defined';
 
 export type Loose = Omit<Item, 'id'>;
 export type PictureOf = (href: string) => string | undefined;
@@ -23,7 +24,9 @@ const INLINE = new Set(['text-entry-interaction', 'inline-choice-interaction']);
 function media(content: Content, picture: PictureOf): Pick<Item, 'media'> {
   const found = content.pictures.flatMap(({ href, alt }) => {
     const resolved = picture(href);
-    return resolved ? [{ at: 'stem' as const, href: resolved, ...(alt ? { alt } : {}) }] : [];
+    return resolved
+      ? [defined({ at: 'stem' as const, href: resolved, alt: alt || undefined })]
+      : [];
   });
   return found.length ? { media: found } : {};
 }
@@ -139,19 +142,19 @@ export function questionsOf(
   const content = contentOf(body.children, (one) =>
     isInteraction(one) || one.name === 'rubric-block' || isUnit(one) ? '' : undefined,
   );
-  const base: Loose = {
+  const base: Loose = defined({
     ref,
     kind: 'open',
     stem: textOf(content.runs),
-    ...(title && title !== ref ? { title } : {}),
-    ...(points !== undefined ? { points } : {}),
-    ...(reference.seconds !== undefined ? { seconds: reference.seconds } : {}),
-    ...(reference.attempts !== undefined ? { attempts: reference.attempts } : {}),
-    ...(reference.category?.length ? { category: reference.category } : {}),
+    title: title && title !== ref ? title : undefined,
+    points,
+    seconds: reference.seconds,
+    attempts: reference.attempts,
+    category: reference.category?.length ? reference.category : undefined,
     ...media(contentOf(body.children), picture),
     ...explanationOf(item),
     origin: { file: path },
-  };
+  });
   const inline = interactions.filter((one) => INLINE.has(one.name));
   const gapped =
     inline.length && inline.length === interactions.length
@@ -174,12 +177,12 @@ export function questionsOf(
       const stem =
         stems.length === 1
           ? stems[0]!
-          : {
+          : defined({
               plain: stems.map((text) => text!.plain).join('\n'),
-              ...(stems.some((text) => text!.html)
-                ? { html: stems.map((text) => text!.html ?? text!.plain).join('<br>') }
-                : {}),
-            };
+              html: stems.some((text) => text!.html)
+                ? stems.map((text) => text!.html ?? text!.plain).join('<br>')
+                : undefined,
+            });
       return { ...base, ...part, stem };
     });
   if (items.length > 1) {

@@ -8,6 +8,7 @@ import { partText, type Parts } from '../package';
 import { classicQuestions } from './classic';
 import { questionsOf, type Loose, type PictureOf, type Reference } from './item';
 import { childrenNamed, named, parseTree, textOfTree, type Tree } from './tree';
+import { defined } from '../../shared/defined';
 
 const TYPES: Record<string, string> = {
   png: 'image/png',
@@ -77,12 +78,12 @@ function referencesOf(test: Tree, path: string): { path: string; reference: Refe
       return [
         {
           path: resolveTarget(path, child.attributes['href'] ?? ''),
-          reference: {
+          reference: defined({
             category: above,
-            ...(seconds ? { seconds } : {}),
-            ...(attempts ? { attempts } : {}),
-            ...(points ? { points } : {}),
-          },
+            seconds: seconds || undefined,
+            attempts: attempts || undefined,
+            points: points || undefined,
+          }),
         },
       ];
     });
@@ -170,11 +171,11 @@ function readParts(parts: Parts): Read {
       return tags.length ? { ...read, items: read.items.map((item) => ({ ...item, tags })) } : read;
     });
   const title = tests[0]?.[1].attributes['title'] ?? reads.find((read) => read.title)?.title;
-  return {
+  return defined({
     items: reads.flatMap(({ items }) => items),
     findings: [...findings, ...reads.flatMap((read) => read.findings)],
-    ...(title ? { title } : {}),
-  };
+    title: title || undefined,
+  });
 }
 
 const stated = (file: string, format: 'zip' | 'xml', read: () => Read): Opened => {
@@ -191,13 +192,13 @@ const stated = (file: string, format: 'zip' | 'xml', read: () => Read): Opened =
         ];
     return {
       is: 'stated',
-      stated: {
+      stated: defined({
         file,
         format,
         items,
         findings: [...none, ...findings],
-        ...(title ? { title } : {}),
-      },
+        title: title || undefined,
+      }),
     };
   } catch {
     return {

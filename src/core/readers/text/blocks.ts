@@ -2,6 +2,7 @@
 // before, between and behind them is chatter.
 import type { Run, Sheet } from '../../model';
 import { inlineMarkdown } from './markdown';
+import { defined } from '../../shared/defined';
 
 export type Fence = { first: number; lines: string[]; language: string };
 
@@ -92,6 +93,6 @@ export function readBarTable(
     start = end;
   }
   return rows.length
-    ? { name, rows, lines: numbers, ...(Object.keys(rich).length ? { rich } : {}) }
+    ? defined({ name, rows, lines: numbers, rich: Object.keys(rich).length ? rich : undefined })
     : undefined;
 }

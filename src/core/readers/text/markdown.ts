@@ -1,6 +1,7 @@
 // The light mark-up of chat replies, inside one line: bold, italic, code, line breaks, raised and lowered signs.
 import type { Run } from '../../model';
 import { isFormatted, isSafeLink, joinRuns, plainOf } from '../../shared/rich-text';
+import { defined } from '../../shared/defined';
 
 type Style = Omit<Run, 'text'>;
 /** In the order in which they are looked for; the first group holds the text within. */
@@ -17,7 +18,7 @@ const SPANS: readonly (readonly [RegExp, (match: RegExpExecArray) => Style])[] =
   [/<sub>([^<]*)<\/sub>/iu, () => ({ sub: true })],
   [
     /(?<!!)\[([^\][\n]+)\]\((https?:\/\/[^\s)]+)\)/u,
-    (match) => ({ ...(isSafeLink(match[2]!) ? { href: match[2]! } : {}) }),
+    (match) => defined({ href: isSafeLink(match[2]!) ? match[2]! : undefined }),
   ],
   [/`([^`\n]+)`/u, () => ({})],
   // A lone star may be a mark or a times sign, so a pair counts only where it hugs words in the middle of a line.
@@ -57,5 +58,5 @@ export function inlineMarkdown(source: string): { text: string; runs?: Run[] } {
     ...run,
     text: run.text.replace(/\\([*_`|[\]#])/g, '$1'),
   }));
-  return { text: plainOf(runs), ...(isFormatted(runs) ? { runs } : {}) };
+  return defined({ text: plainOf(runs), runs: isFormatted(runs) ? runs : undefined });
 }

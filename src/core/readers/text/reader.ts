@@ -3,6 +3,7 @@ import type { Document, DocumentLine } from '../../model';
 import { hasBrokenCharacters, cleanText } from '../../shared/normalise';
 import { CAPS, blocked } from '../contract';
 import { inlineMarkdown } from './markdown';
+import { defined } from '../../shared/defined';
 
 const HEADING = /^\s{0,3}(#{1,6})\s+(\S.*?)\s*#*$/u;
 
@@ -15,13 +16,13 @@ export function readLine(source: string, line: number): DocumentLine {
   );
   const { text, runs } = inlineMarkdown(hasBrokenCharacters(bare) ? cleanText(bare) : bare);
   const flat = text.replace(/\n/g, ' ');
-  return {
+  return defined({
     line,
     text: flat,
-    ...(flat !== source ? { source } : {}),
-    ...(runs ? { runs: runs.map((run) => ({ ...run, text: run.text.replace(/\n/g, ' ') })) } : {}),
-    ...(heading ? { heading: heading[1]!.length } : {}),
-  };
+    source: flat !== source ? source : undefined,
+    runs: runs ? runs.map((run) => ({ ...run, text: run.text.replace(/\n/g, ' ') })) : undefined,
+    heading: heading ? heading[1]!.length : undefined,
+  });
 }
 
 /** Reads text as lines. Past the caps nothing is read and a finding says so. */

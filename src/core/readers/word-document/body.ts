@@ -4,6 +4,7 @@ import { joinRuns } from '../../shared/rich-text';
 import { parseXml, type Attributes } from '../xml';
 import type { Numberer } from './numbering';
 import { applyProperty, resolveStyle, type Style } from './styles';
+import { defined } from '../../shared/defined';
 
 export type Paragraph = {
   runs: Run[];
@@ -172,16 +173,14 @@ export class BodyReader {
   private add(text: string): void {
     const look = Object.fromEntries(Object.entries(this.look).filter(([, on]) => on)) as Look;
     if (text) {
-      this.paragraphs
-        .at(-1)
-        ?.runs.push({ text, ...look, ...(this.href ? { href: this.href } : {}) });
+      this.paragraphs.at(-1)?.runs.push(defined({ text, ...look, href: this.href || undefined }));
     }
   }
 
   private picture(id: string): void {
     const href = this.given.picture(id);
     if (href) {
-      this.paragraphs.at(-1)?.pictures.push({ href, ...(this.alt ? { alt: this.alt } : {}) });
+      this.paragraphs.at(-1)?.pictures.push(defined({ href, alt: this.alt || undefined }));
     }
     this.alt = '';
   }
@@ -223,12 +222,12 @@ export class BodyReader {
     const level = open.level ?? style.level ?? 0;
     const label = list && list !== '0' ? this.given.numberer.next(list, level) : '';
     const heading = open.heading ?? style.heading;
-    const paragraph: Paragraph = {
+    const paragraph: Paragraph = defined({
       runs: joinRuns(open.runs),
       pictures: open.pictures,
       ...(label ? { label, level } : {}),
-      ...(heading ? { heading } : {}),
-    };
+      heading: heading || undefined,
+    });
     const cell = this.tables.at(-1)?.at(-1)?.at(-1);
     if (cell) {
       cell.push(paragraph);

@@ -8,6 +8,7 @@ import { partText, readRelations, type Parts } from '../package';
 import { isWordTable, readBody, type BodyPart, type Paragraph, type WordTable } from './body';
 import { Numberer, readNumbering } from './numbering';
 import { readStyles } from './styles';
+import { defined } from '../../shared/defined';
 
 const PICTURES: Record<string, string> = {
   png: 'image/png',
@@ -28,18 +29,18 @@ function linesOfParagraph(paragraph: Paragraph, number: number): DocumentLine[] 
     .map((text, index): DocumentLine => {
       const runs = sliceRuns(paragraph.runs, at, at + text.length);
       at += text.length + 1;
-      return {
+      return defined({
         line: number + index,
         text: text.replace(/\u00a0/g, ' '),
-        ...(isFormatted(runs)
-          ? { runs: runs.map((run) => ({ ...run, text: run.text.replace(/\u00a0/g, ' ') })) }
-          : {}),
+        runs: isFormatted(runs)
+          ? runs.map((run) => ({ ...run, text: run.text.replace(/\u00a0/g, ' ') }))
+          : undefined,
         ...(index === 0 && paragraph.label
           ? { label: paragraph.label, level: paragraph.level ?? 0 }
           : {}),
-        ...(index === 0 && paragraph.heading ? { heading: paragraph.heading } : {}),
-        ...(index === 0 && paragraph.pictures.length ? { pictures: paragraph.pictures } : {}),
-      };
+        heading: index === 0 && paragraph.heading ? paragraph.heading : undefined,
+        pictures: index === 0 && paragraph.pictures.length ? paragraph.pictures : undefined,
+      });
     });
 }
 
@@ -67,7 +68,7 @@ function sheetOf({ table }: WordTable, name: string): Sheet {
       return cellText(cell);
     }),
   );
-  return {
+  return defined({
     name,
     hidden: false,
     rows,
@@ -77,9 +78,9 @@ function sheetOf({ table }: WordTable, name: string): Sheet {
     formulas: [],
     dates: [],
     isProtected: false,
-    ...(Object.keys(rich).length ? { rich } : {}),
-    ...(Object.keys(pictures).length ? { pictures } : {}),
-  };
+    rich: Object.keys(rich).length ? rich : undefined,
+    pictures: Object.keys(pictures).length ? pictures : undefined,
+  });
 }
 
 /** Whether a table holds a question or term a row, rather than one question laid out in cells. */

@@ -96,10 +96,9 @@ class StyleReader {
   private style(a: Attributes): void {
     const id = Number(a['numFmtId'] ?? 0);
     this.styles.formats.push(this.own.get(id) ?? BUILT_IN[id] ?? 'General');
-    const look = {
-      ...this.fonts[Number(a['fontId'] ?? 0)],
-      ...(this.fills[Number(a['fillId'] ?? 0)] ? { mark: true } : {}),
-    };
+    const font = this.fonts[Number(a['fontId'] ?? 0)];
+    const isFilled = this.fills[Number(a['fillId'] ?? 0)];
+    const look = isFilled ? { ...font, mark: true } : { ...font };
     this.styles.looks.push(Object.values(look).some(Boolean) ? look : undefined);
   }
 

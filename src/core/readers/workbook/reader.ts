@@ -8,6 +8,7 @@ import { OverCap } from '../over-cap';
 import { readSheet, type RawSheet, type RawValidation, type Shown } from './sheet';
 import { readSharedStrings } from './strings';
 import { parseXml } from '../xml';
+import { defined } from '../../shared/defined';
 
 type Listed = { name: string; id: string; hidden: boolean };
 type Book = { sheets: Listed[]; names: Map<string, string>; from1904: boolean };
@@ -120,12 +121,12 @@ function finish(
 ): Validation[] {
   return raw.map(({ ranges, formula, maxLength, prompt }) => {
     const list = formula ? lookUpList(formula, here, sheets, names) : undefined;
-    return {
+    return defined({
       ranges,
-      ...(list ? { list } : {}),
-      ...(maxLength ? { maxLength } : {}),
-      ...(prompt ? { prompt } : {}),
-    };
+      list,
+      maxLength: maxLength || undefined,
+      prompt: prompt || undefined,
+    });
   });
 }
 

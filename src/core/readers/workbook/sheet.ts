@@ -6,6 +6,7 @@ import { OverCap } from '../over-cap';
 import { isDateFormat, showNumber, type CellStyles } from './formats';
 import type { SharedStrings } from './strings';
 import { parseXml, unescapeCell, type Attributes } from '../xml';
+import { defined } from '../../shared/defined';
 
 /** A drop-down list or length rule before its reference is looked up. */
 export type RawValidation = {
@@ -81,7 +82,7 @@ class SheetReader {
         this.sheet.isProtected = attributes['sheet'] === '1' || attributes['sheet'] === 'true';
         break;
       case 'dataValidation':
-        this.validation = {
+        this.validation = defined({
           ranges: [],
           formula: '',
           type: attributes['type'] ?? '',
@@ -89,8 +90,8 @@ class SheetReader {
           first: '',
           second: '',
           sqref: attributes['sqref'] ?? '',
-          ...(attributes['prompt'] ? { prompt: attributes['prompt'] } : {}),
-        };
+          prompt: attributes['prompt'] || undefined,
+        });
         break;
     }
   }

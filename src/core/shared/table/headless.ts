@@ -1,6 +1,7 @@
 // The roles of columns without headings, from what their cells hold and where they stand.
 import type { Role } from '../../model';
 import type { Profile } from './profile';
+import { defined } from '../defined';
 
 export type Headless = { profile: Profile; role: Role; n?: number; because: string; sure: boolean };
 
@@ -16,7 +17,7 @@ export function guessWithoutHeadings(profiles: readonly Profile[]): Headless[] {
   }));
   const set = (draft: Headless | undefined, role: Role, because: string, n?: number): void => {
     if (draft) {
-      Object.assign(draft, { role, because, sure: true, ...(n ? { n } : {}) });
+      Object.assign(draft, defined({ role, because, sure: true, n: n || undefined }));
     }
   };
   const filled = drafts.filter(({ profile }) => profile.filled > 0);

@@ -1,6 +1,7 @@
 // A layout of rows said in two open standards for tables: CSV on the Web (W3C Recommendation of 17 December 2015) and
 // Table Schema (Frictionless Data).
 import type { Column, Layout } from '../../model';
+import { defined } from '../../shared/defined';
 
 const NUMBERS = new Set<Column['role']>([
   'points',
@@ -73,12 +74,12 @@ export function csvwOf(layout: Layout, url: string): Record<string, unknown> | u
       ? words.map((word) => word.replace(/[.*+?^${}()|[\]\\]/g, '\\$&')).join('|')
       : undefined;
     const base = NUMBERS.has(column.role) ? 'number' : 'string';
-    return {
+    return defined({
       name: nameOf(column),
-      ...(column.heading ? { titles: column.heading } : {}),
+      titles: column.heading || undefined,
       'dc:description': column.role,
-      ...(column.required ? { required: true } : {}),
-      ...(column.default ? { default: column.default } : {}),
+      required: column.required ? true : undefined,
+      default: column.default || undefined,
       datatype:
         base === 'number'
           ? 'number'
@@ -87,7 +88,7 @@ export function csvwOf(layout: Layout, url: string): Record<string, unknown> | u
             : most
               ? { base, maxLength: most }
               : base,
-    };
+    });
   });
   return {
     '@context': 'http://www.w3.org/ns/csvw',
@@ -107,18 +108,18 @@ export function tableSchemaOf(layout: Layout): Record<string, unknown> | undefin
     const words = wordsOf(column, layout);
     const most = limitOf(column, layout);
     const isNumber = NUMBERS.has(column.role);
-    const constraints = {
-      ...(column.required ? { required: true } : {}),
-      ...(most && !isNumber ? { maxLength: most } : {}),
+    const constraints = defined({
+      required: column.required ? true : undefined,
+      maxLength: most && !isNumber ? most : undefined,
       ...(words?.length ? { enum: isNumber ? words.map(Number) : words } : {}),
-    };
-    return {
+    });
+    return defined({
       name: nameOf(column),
-      ...(column.heading ? { title: column.heading } : {}),
+      title: column.heading || undefined,
       description: column.role,
       type: isNumber ? 'number' : 'string',
-      ...(Object.keys(constraints).length ? { constraints } : {}),
-    };
+      constraints: Object.keys(constraints).length ? constraints : undefined,
+    });
   });
   return { fields, missingValues: [''] };
 }

@@ -4,6 +4,7 @@ import { seeded, shuffled } from '../../shared/chance';
 import { optionLetter } from '../../shared/plain';
 import { inline, picturesAt, type Media } from './content';
 import { el, text, type Node } from './xml';
+import { defined } from '../../shared/defined';
 
 /** What an item is made of. `scoring` sets SCORE; a person scores where it is empty. */
 export type Parts = { declarations: Node[]; body: Node[]; scoring: Node[] };
@@ -29,11 +30,14 @@ function declare(
   bounds: { upper?: number } = {},
 ): Node {
   const entries = mapped.map(({ key, score, isText }) =>
-    el('qti-map-entry', {
-      'map-key': key,
-      'mapped-value': round(score),
-      ...(isText ? { 'case-sensitive': false } : {}),
-    }),
+    el(
+      'qti-map-entry',
+      defined({
+        'map-key': key,
+        'mapped-value': round(score),
+        'case-sensitive': isText ? false : undefined,
+      }),
+    ),
   );
   return el(
     'qti-response-declaration',
@@ -42,11 +46,11 @@ function declare(
     entries.length
       ? el(
           'qti-mapping',
-          {
+          defined({
             'lower-bound': 0,
-            ...(bounds.upper !== undefined ? { 'upper-bound': round(bounds.upper) } : {}),
+            'upper-bound': bounds.upper !== undefined ? round(bounds.upper) : undefined,
             'default-value': 0,
-          },
+          }),
           ...entries,
         )
       : undefined,
@@ -346,10 +350,10 @@ function open(item: Item, made: Made): Parts {
     body: [
       el(
         'qti-extended-text-interaction',
-        {
+        defined({
           'response-identifier': RESPONSE,
-          ...(item.lines ? { 'expected-lines': item.lines } : {}),
-        },
+          'expected-lines': item.lines || undefined,
+        }),
         prompt(item, made),
       ),
     ],
@@ -364,7 +368,10 @@ function upload(item: Item, made: Made): Parts {
     body: [
       el(
         'qti-upload-interaction',
-        { 'response-identifier': RESPONSE, ...(types.length === 1 ? { type: types[0] } : {}) },
+        defined({
+          'response-identifier': RESPONSE,
+          type: types.length === 1 ? types[0] : undefined,
+        }),
         prompt(item, made),
       ),
     ],

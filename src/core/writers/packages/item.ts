@@ -3,6 +3,7 @@ import type { Item, Standard } from '../../model';
 import { inline, picturesAt } from './content';
 import { partsOf, type Made } from './interactions';
 import { HEAD, el, text, xmlOf, type Node } from './xml';
+import { defined } from '../../shared/defined';
 
 // Namespaces and schema places as the standard's examples have them, from memory.
 const SPACES: Record<Exclude<Standard, 'common-cartridge-1.3'>, Record<string, string>> = {
@@ -68,14 +69,14 @@ export function itemXml(
   ];
   const root = el(
     'qti-assessment-item',
-    {
+    defined({
       ...SPACES[standard],
       identifier,
       title: item.title || item.ref || identifier,
-      ...(item.ref && item.ref !== identifier ? { label: item.ref } : {}),
+      label: item.ref && item.ref !== identifier ? item.ref : undefined,
       adaptive: false,
       'time-dependent': false,
-    },
+    }),
     ...declarations,
     outcome(
       'SCORE',
