@@ -240,22 +240,18 @@ test('a whole bank is saved as one file and opened again beside the others', asy
   await page.getByRole('button', { name: 'Lock keepers, autumn intake ▾' }).click();
   await page.getByRole('menuitem', { name: 'Save this bank as a file' }).click();
   const path = await (await download).path();
-  await page
-    .getByTestId('bank-file')
-    .setInputFiles({
-      name: 'keepers.bank.zip',
-      mimeType: 'application/zip',
-      buffer: readFileSync(path),
-    });
+  await page.getByTestId('bank-file').setInputFiles({
+    name: 'keepers.bank.zip',
+    mimeType: 'application/zip',
+    buffer: readFileSync(path),
+  });
   await expect(page.getByText('keepers.bank.zip is open as a bank of its own.')).toBeVisible();
   await expect(page.getByRole('link', { name: /^Bank/ })).toContainText('60');
   await expect(page.getByRole('link', { name: /^Layouts/ })).toContainText('3');
-  await page
-    .getByTestId('bank-file')
-    .setInputFiles({
-      name: 'no-bank.zip',
-      mimeType: 'application/zip',
-      buffer: Buffer.from('no zip'),
-    });
+  await page.getByTestId('bank-file').setInputFiles({
+    name: 'no-bank.zip',
+    mimeType: 'application/zip',
+    buffer: Buffer.from('no zip'),
+  });
   await expect(page.getByText('no-bank.zip is no bank file')).toBeVisible();
 });

@@ -15,7 +15,9 @@ for (const [file, rules] of Object.entries(suppressed)) {
   for (const [rule, { count }] of Object.entries(rules)) {
     const reason = reasons.findIndex((one) => covers(one, file, rule));
     if (reason < 0) {
-      faults.push(`${file} is excused from ${rule}, and no reason is given in lint-exceptions.json.`);
+      faults.push(
+        `${file} is excused from ${rule}, and no reason is given in lint-exceptions.json.`,
+      );
     } else {
       counts[reason] += count;
     }
@@ -23,7 +25,9 @@ for (const [file, rules] of Object.entries(suppressed)) {
 }
 reasons.forEach(({ because, atMost }, index) => {
   if (counts[index] > atMost) {
-    faults.push(`"${because}" covers ${counts[index]} places, ${atMost} at most. Mend the new ones.`);
+    faults.push(
+      `"${because}" covers ${counts[index]} places, ${atMost} at most. Mend the new ones.`,
+    );
   }
   if (counts[index] < atMost) {
     faults.push(

@@ -240,8 +240,7 @@ const api: CoreWorker = {
     bundle(files.map((file) => ({ ...file, receipt: unfoldReceipt(file.receipt) }))),
   receiptPage: (receipt) => receiptPage(unfoldReceipt(receipt)),
   receiptJson: (receipt) => JSON.stringify(unfoldReceipt(receipt), null, 2),
-  pasteBlock: (ids, layout, wish) =>
-    pasteBlock({ items: pick(ids), layout, deck: cards().cards, ...wish }),
+  pasteBlock,
   keyPlaces: (ids, layout, decisions, seed) =>
     keyPlaces({ items: pick(ids), layout, decisions, deck: cards().cards }, seed),
   marksFromPointed: (lines, pointed, before) => marksFromPointed(lines, pointed, before),

@@ -1,11 +1,11 @@
 // What is kept of the matrix must be what a fresh fit would say, whatever was edited, moved, decided or taken out between.
 import fc from 'fast-check';
 import { describe, expect, it } from 'vitest';
-import type { Item, Layout } from '../core/model';
+import type { Decisions, Item, Layout } from '../core/model';
 import { fit, STARTERS } from '../core/pipeline';
 import { anyItem, item, numbered, options } from '../../tests/make';
 import { Fits } from './fits';
-import type { Decisions, FitColumn } from './protocol';
+import type { FitColumn } from './protocol';
 
 const starter = (id: string): Layout => STARTERS.find((layout) => layout.id === `starter-${id}`)!;
 const said = ({ states, changes, reasons, words }: FitColumn): string[] =>

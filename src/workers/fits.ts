@@ -1,7 +1,7 @@
 // How the questions stand to the layouts, kept so that one edit costs one question's fit and not the whole bank's.
-import type { Fitted, Item, Layout } from '../core/model';
+import type { Decision, Decisions, Fitted, Item, Layout } from '../core/model';
 import { fit } from '../core/pipeline';
-import type { Decision, Decisions, FitColumn } from './protocol';
+import type { FitColumn } from './protocol';
 
 type Known = {
   item: Item;
@@ -9,6 +9,7 @@ type Known = {
   state: 0 | 1 | 2;
   changes: number;
   reason: string;
+  code: string;
   rows: number;
 };
 /** What is known of a layout: by question, and in the order in which it was last asked for. */
@@ -20,12 +21,14 @@ const known = (item: Item, decision: Decision | undefined, one: Fitted): Known =
   state: one.state === 'fits' ? 0 : one.state === 'changes' ? 1 : 2,
   changes: Math.min(255, one.changes.length),
   reason: one.reason ?? '',
+  code: one.code ?? '',
   rows: one.cells?.length ?? one.as?.length ?? 0,
 });
 
 /** The column packed: a byte for each question, and each reason once. */
 function packed(layout: string, list: readonly Known[]): FitColumn {
   const words = [''];
+  const codes = [''];
   const places = new Map<string, number>([['', 0]]);
   const states = new Uint8Array(list.length);
   const changes = new Uint8Array(list.length);
@@ -46,11 +49,12 @@ function packed(layout: string, list: readonly Known[]): FitColumn {
     if (at === undefined) {
       at = words.length;
       words.push(one.reason);
+      codes.push(one.code);
       places.set(one.reason, at);
     }
     reasons[i] = at;
   });
-  return { layout, rows, states, changes, reasons, words, counts };
+  return { layout, rows, states, changes, reasons, words, codes, counts };
 }
 
 const BITE = 250;

@@ -1,8 +1,9 @@
 // What the page may ask of the core's worker. Types alone; late answers carry the version they belong to.
 import type {
   BankContents,
+  Decision,
+  Decisions,
   Finding,
-  Fit,
   Fitted,
   Item,
   KeptLayout,
@@ -25,8 +26,6 @@ import type {
 
 export type SourceInput =
   { name: string; bytes: Uint8Array } | { name: string; text: string; html?: string };
-export type Decision = { leaveOut?: boolean; own?: Record<string, string> };
-export type Decisions = Record<string, Decision>;
 
 /** A sheet as the page shows it: the rows as text, from A1. */
 export type SheetView = {
@@ -64,7 +63,9 @@ export type FitColumn = {
   states: Uint8Array;
   changes: Uint8Array;
   reasons: Uint16Array;
+  /** The refusals' sentences and codes, which `reasons` count; the first of each is empty. */
   words: string[];
+  codes: string[];
   counts: [fits: number, changes: number, refused: number];
 };
 export type FillAnswer = { files: Filled[] } | { problem: string };
@@ -118,11 +119,8 @@ export interface CoreWorker {
   bundle(files: Handed[]): Uint8Array;
   receiptPage(receipt: Receipt): string;
   receiptJson(receipt: Receipt): string;
-  pasteBlock(
-    ids: string[],
-    layout: Layout,
-    wish: Pick<FillWish, 'decisions' | 'spread'>,
-  ): PasteBlock;
+  /** The rows of a filled file as a block for the clipboard. */
+  pasteBlock(receipt: Receipt): PasteBlock;
   keyPlaces(ids: string[], layout: Layout, decisions: Decisions, seed: number): KeyPlaces;
   /** The signs of marked text from one question at which the user pointed; lines count from 0. */
   marksFromPointed(
@@ -135,4 +133,3 @@ export interface CoreWorker {
   layoutFile(kept: KeptLayout, blank?: Uint8Array): LayoutFile;
   readLayoutFile(name: string, text: string): LayoutFileRead;
 }
-export type { Fit };

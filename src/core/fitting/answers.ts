@@ -3,6 +3,7 @@ import type { CellValue, Item, Role } from '../model';
 import type { Draft } from './changes';
 import { joined } from './joined';
 import type { Context, Sayings } from './context';
+import { because } from './words';
 
 /** Where answers go in a layout that may have no place of their own for them. */
 const placeFor = (context: Context, ...roles: Role[]): Role | undefined =>
@@ -48,21 +49,11 @@ function number(draft: Draft, context: Context): Sayings {
   const { value, tolerance, unit } = draft.item.number!;
   const said: CellValue[] = context.carries('unit') || !unit ? [value] : [`${value} ${unit}`];
   if (tolerance && !context.carries('tolerance')) {
-    draft.note(
-      'number',
-      `${value} ± ${tolerance}`,
-      String(value),
-      'the receiver has no place for a tolerance',
-    );
+    draft.note('number', `${value} ± ${tolerance}`, String(value), because('tolerance-dropped'));
   }
   if (context.carries('value')) {
     if (unit && !context.carries('unit')) {
-      draft.note(
-        'number',
-        `${value} ${unit}`,
-        String(value),
-        'the receiver has no place for a unit',
-      );
+      draft.note('number', `${value} ${unit}`, String(value), because('unit-dropped'));
     }
     return { value: [value], tolerance: [tolerance || undefined], unit: [unit] };
   }

@@ -2,7 +2,8 @@
 import type { CellRow, Item, Layout } from '../model';
 import { columnIndex, columnLetters } from '../shared/cells';
 import { alike, numberOf } from '../shared/normalise';
-import { Refusal, type Draft } from './changes';
+import { refusal, type Draft } from './changes';
+import { because } from './words';
 
 type Grid = NonNullable<Layout['grid']>;
 type Lane = {
@@ -80,11 +81,9 @@ export class Board {
     const lane = this.laneFor(item);
     const size = this.lanes.length * this.grid.levels.length;
     if (!lane) {
-      throw new Refusal(
-        this.lanes.some((one) => one.taken.includes(undefined))
-          ? `the board has no column left for the category ${categoryOf(item)}`
-          : `the board is full: its ${size} cells are taken`,
-      );
+      throw this.lanes.some((one) => one.taken.includes(undefined))
+        ? refusal('board-column-missing', { category: categoryOf(item) })
+        : refusal('board-full', { size });
     }
     const at = this.levelFor(item, lane);
     lane.taken[at] = item;
@@ -96,12 +95,7 @@ export class Board {
     }
     const shown = renames ? category : heading;
     if (category && !item.category!.some((part) => alike(part) === alike(shown))) {
-      draft.note(
-        'category',
-        category,
-        shown,
-        'the board keeps its own categories, so it takes the next free column',
-      );
+      draft.note('category', category, shown, because('board-category'));
     }
     const level = numberOf(this.grid.levels[at]!.replace(/[^\d.,-]/g, ''));
     if (level !== undefined && item.points !== undefined && level !== item.points) {
@@ -109,7 +103,7 @@ export class Board {
         'points',
         String(item.points),
         String(level),
-        `the board’s levels are ${this.grid.levels.join(', ')}; it takes the next free one`,
+        because('board-level', { levels: this.grid.levels.join(', ') }),
       );
     }
     draft.set({ category: shown ? [shown] : undefined, points: level });

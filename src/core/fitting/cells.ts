@@ -4,7 +4,8 @@ import { guardFormula } from '../shared/formula-like';
 import { lengthOf } from '../shared/lengths';
 import { alike } from '../shared/normalise';
 import { transliterate } from '../shared/windows-1252';
-import { Refusal, type Draft } from './changes';
+import { refusal, type Draft } from './changes';
+import { because } from './words';
 import type { Context, Sayings } from './context';
 import { holdRoom, sayingsOf } from './sayings';
 
@@ -30,10 +31,13 @@ const FITTED = new Set<Role>([
 function cellText(text: string, context: Context): string {
   const plain = context.narrow ? transliterate(text) : text;
   if (plain === undefined) {
-    throw new Refusal(`the file's encoding (Windows-1252) can't hold “${text}”`);
+    throw refusal('encoding-lacks', { what: `“${text}”` });
   }
   return context.plainText ? guardFormula(plain) : plain;
 }
+
+/** How many of a list's words a sentence names. */
+const SHOWN_WORDS = 5;
 
 /** One of a column's own list of words, where it has one; a word that is not on it gives way to the default or to nothing. */
 function listed(draft: Draft, column: Column, value: CellValue): CellValue | undefined {
@@ -56,15 +60,20 @@ function listed(draft: Draft, column: Column, value: CellValue): CellValue | und
     return typeof value === 'number' ? value : near;
   }
   if (column.required && !column.default) {
-    throw new Refusal(
-      `${heading} takes only ${values.slice(0, 5).join(', ')}; this question has ${String(value)}`,
-    );
+    throw refusal('word-not-listed', {
+      heading,
+      words: values.slice(0, SHOWN_WORDS).join(', '),
+      has: String(value),
+    });
   }
   draft.note(
     role,
     String(value),
     column.default ?? '',
-    `${heading} takes only ${values.slice(0, 5).join(', ')}${values.length > 5 ? ' …' : ''}`,
+    because('word-listed-instead', {
+      heading,
+      words: `${values.slice(0, SHOWN_WORDS).join(', ')}${values.length > SHOWN_WORDS ? ' …' : ''}`,
+    }),
   );
   if (role in draft.item) {
     const next = { ...draft.item };
@@ -108,12 +117,10 @@ function valueOf(
         column.role,
         '',
         column.default,
-        `the receiver asks for ${column.heading ?? column.role}; the layout has a default for it`,
+        because('default-filled', { heading: column.heading ?? column.role }),
       );
     } else if (column.required && column.role !== 'ignore' && column.role !== 'number-in-file') {
-      throw new Refusal(
-        `the receiver asks for ${column.heading ?? column.role}, which this question lacks`,
-      );
+      throw refusal('field-missing', { heading: column.heading ?? column.role });
     }
     if (column.default) {
       takeDefault(draft, column.role, column.default);
@@ -127,9 +134,11 @@ function valueOf(
     !FITTED.has(column.role) &&
     lengthOf(value, context.layout.limits.count) > column.max
   ) {
-    throw new Refusal(
-      `${column.heading ?? column.role} takes ${column.max} characters; this question has ${lengthOf(value, context.layout.limits.count)}`,
-    );
+    throw refusal('cell-too-long', {
+      heading: column.heading ?? column.role,
+      most: column.max,
+      has: lengthOf(value, context.layout.limits.count),
+    });
   }
   return value;
 }

@@ -113,6 +113,7 @@ describe('changes are named with from, to and why', () => {
         field: 'stem',
         from: 'Before opening the top paddles you look around',
         to: 'What comes before the paddles?',
+        code: 'own-text',
         why: 'you wrote it for this receiver',
       },
     ]);
@@ -135,6 +136,7 @@ describe('changes are named with from, to and why', () => {
         field: 'options.2',
         from: 'x',
         to: '',
+        code: 'option-cut',
         why: expect.stringContaining('least like the right option'),
       },
     ]);

@@ -1,8 +1,8 @@
 // Fitting: how a question stands to a layout, with every change named, and the cells or text it becomes.
-import type { Fitted, Item, Layout } from '../model';
+import type { Change, Decision, Fitted, Item, Layout } from '../model';
 import { Board } from './board';
 import { cellsOf } from './cells';
-import { Draft, Refusal, type Decision } from './changes';
+import { Draft, Refusal, type Noted } from './changes';
 import { contextOf, type Context } from './context';
 import { Deck } from './deck';
 import { fitKind } from './kind';
@@ -10,9 +10,7 @@ import { paragraphOf } from './marked-text';
 import { fitOptions } from './options';
 import { spreadKeys } from './spread';
 import { fitSeconds, fitTexts } from './texts';
-
-export type { Decision } from './changes';
-export { KIND_WORDS } from './kind';
+import { refused, type Reason, type RefusalCode } from './words';
 
 /** What the fit of one question leans on besides the question. */
 export type FitOptions = {
@@ -36,19 +34,38 @@ function isPlain({ item }: Draft, { layout: { key } }: Context): boolean {
 }
 
 /** A question half way: its drafts, or why it stays out. */
-type Half = { id: string; drafts?: Draft[]; reason?: string };
+type Half = { id: string; drafts: Draft[] } | { id: string; reason: Reason<RefusalCode> };
 
-function refusedBy(error: unknown, id: string): { id: string; reason: string } {
+/** A refusal's reason; anything else that was thrown is a fault of ours and goes on up. */
+function reasonOf(error: unknown): Reason<RefusalCode> {
   if (error instanceof Refusal) {
-    return { id, reason: error.reason };
+    return error.reason;
   }
   throw error;
 }
 
+const refusedFit = (id: string, { code, words }: Reason<RefusalCode>): Fitted => ({
+  item: id,
+  state: 'refused',
+  changes: [],
+  code,
+  reason: words(),
+});
+
+/** The noted changes with their sentences; where only states are asked for, their number is all that is wanted. */
+const toldChanges = (noted: readonly Noted[]): Change[] =>
+  noted.map(({ field, from, to, reason }) => ({
+    field,
+    from,
+    to,
+    code: reason.code,
+    why: reason.words(),
+  }));
+
 /** Kind, options and texts settled; the order of options and the place in the file come later. */
 function prepare(item: Item, context: Context, decision: Decision): Half {
   if (decision.leaveOut) {
-    return { id: item.id, reason: 'you left it out' };
+    return { id: item.id, reason: refused('left-out') };
   }
   try {
     const drafts = fitKind(new Draft(item), context);
@@ -59,7 +76,7 @@ function prepare(item: Item, context: Context, decision: Decision): Half {
     }
     return { id: item.id, drafts };
   } catch (error) {
-    return refusedBy(error, item.id);
+    return { id: item.id, reason: reasonOf(error) };
   }
 }
 
@@ -91,35 +108,32 @@ function become(
   };
 }
 
-function finish(
-  { id, drafts, reason }: Half,
-  context: Context,
-  board: Board | undefined,
-  states = false,
-): Fitted {
-  if (!drafts) {
-    return { item: id, state: 'refused', changes: [], reason: reason ?? '' };
+function finish(half: Half, context: Context, board: Board | undefined, states = false): Fitted {
+  if ('reason' in half) {
+    return refusedFit(half.id, half.reason);
   }
+  const { id, drafts } = half;
   try {
     const into = become(drafts, context, board, states);
     const { changes } = drafts[0]!;
     return {
       item: id,
       state: changes.length ? 'changes' : 'fits',
-      changes,
+      changes: toldChanges(changes),
       as: drafts.map((draft) => draft.item),
       ...into,
     };
   } catch (error) {
-    const refusal = refusedBy(error, id);
-    return { item: id, state: 'refused', changes: [], reason: refusal.reason };
+    return refusedFit(id, reasonOf(error));
   }
 }
+
+const draftsOf = (half: Half): readonly Draft[] => ('drafts' in half ? half.drafts : []);
 
 /** The boards' order: questions whose points name a level go first, then the rest by points, so that levels stay in order. */
 function boardOrder(halves: readonly Half[], layout: Layout): Half[] {
   const levels = new Set(layout.grid!.levels.map((level) => Number(level.replace(/[^\d.]/g, ''))));
-  const points = ({ drafts }: Half): number => drafts?.[0]?.item.points ?? 0;
+  const points = (half: Half): number => draftsOf(half)[0]?.item.points ?? 0;
   return [...halves].sort(
     (a, b) =>
       Number(levels.has(points(b))) - Number(levels.has(points(a))) || points(a) - points(b),
@@ -156,10 +170,7 @@ export function fit(
     layout.key.style === 'right-column' ||
     layout.key.style === 'word';
   if (options.spread !== undefined && !order) {
-    spreadKeys(
-      halves.flatMap(({ drafts }) => drafts ?? []),
-      options.spread,
-    );
+    spreadKeys(halves.flatMap(draftsOf), options.spread);
   }
   if (layout.shape !== 'grid') {
     return halves.map((half) => finish(half, context, undefined, options.states));

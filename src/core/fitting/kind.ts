@@ -1,23 +1,11 @@
 // The kind as the receiver knows it: as it is, re-coded with a named change, or refused.
 import type { Item, Kind } from '../model';
+import { KIND_NAMES } from '../shared/kind-names';
 import { count } from '../shared/plain';
-import { Draft, Refusal } from './changes';
+import { Draft, refusal, Refusal } from './changes';
 import { mostOptions, type Context } from './context';
 import { recode } from './recode';
-
-export const KIND_WORDS: Record<Kind, string> = {
-  'choice-one': 'one right option',
-  'choice-many': 'several right options',
-  'true-false': 'true or false',
-  match: 'pairs',
-  order: 'steps in order',
-  short: 'short answer',
-  number: 'number',
-  gap: 'gaps',
-  open: 'open question',
-  upload: 'file to hand in',
-  card: 'card',
-};
+import { because, refused, type Reason, type RefusalCode } from './words';
 
 /** Other kinds that can carry the question, those that lose nothing first. */
 function stands(item: Item): Kind[] {
@@ -53,33 +41,33 @@ function stands(item: Item): Kind[] {
 const isBlank = (text: string): boolean => !text.trim();
 
 /** What keeps a question from being handed to anyone; undefined where it is finished. */
-function unfinished(item: Item): string | undefined {
+function unfinished(item: Item): Reason<RefusalCode> | undefined {
   if (isBlank(item.stem.plain)) {
-    return 'it has no text';
+    return refused('stem-empty');
   }
   switch (item.kind) {
     case 'choice-one':
     case 'choice-many':
     case 'true-false':
       if (!item.options?.some((option) => option.right)) {
-        return 'no option is right';
+        return refused('key-missing');
       }
       return item.options.some((option) => isBlank(option.text.plain))
-        ? 'one of its options is empty'
+        ? refused('option-empty')
         : undefined;
     case 'card':
     case 'short':
-      return item.accepted?.some((text) => !isBlank(text)) ? undefined : 'it has no answer';
+      return item.accepted?.some((text) => !isBlank(text)) ? undefined : refused('answer-missing');
     case 'match':
-      return (item.pairs?.length ?? 0) < 2 ? 'it has fewer than two pairs' : undefined;
+      return (item.pairs?.length ?? 0) < 2 ? refused('pairs-too-few') : undefined;
     case 'order':
-      return (item.steps?.length ?? 0) < 2 ? 'it has fewer than two steps' : undefined;
+      return (item.steps?.length ?? 0) < 2 ? refused('steps-too-few') : undefined;
     case 'gap':
       return !item.gaps?.length || item.gaps.some((gap) => gap.accepted.every(isBlank))
-        ? 'a gap has no answer'
+        ? refused('gap-unanswered')
         : undefined;
     case 'number':
-      return item.number ? undefined : 'it has no number for an answer';
+      return item.number ? undefined : refused('number-missing');
     default:
       return undefined;
   }
@@ -95,7 +83,6 @@ export function fitKind(draft: Draft, context: Context): Draft[] {
   if (context.accepts(kind)) {
     return [draft];
   }
-  const taken = `the receiver takes no questions of the kind ${KIND_WORDS[kind]}`;
   for (const other of stands(draft.item).filter((candidate) => context.accepts(candidate))) {
     const made = recode(draft.item, other, { deck: context.deck, most: mostOptions(context) });
     if (!made) {
@@ -103,11 +90,11 @@ export function fitKind(draft: Draft, context: Context): Draft[] {
     }
     draft.note(
       'kind',
-      KIND_WORDS[kind],
+      KIND_NAMES[kind],
       made.items.length > 1
-        ? `${count(made.items.length, 'question')}: ${KIND_WORDS[other]}`
-        : KIND_WORDS[other],
-      `${taken}${made.why ? `; ${made.why}` : ''}`,
+        ? `${count(made.items.length, 'question')}: ${KIND_NAMES[other]}`
+        : KIND_NAMES[other],
+      because('kind-recoded', { kind: KIND_NAMES[kind], how: made.why }),
     );
     return made.items.map((item, index) =>
       index === 0
@@ -115,5 +102,5 @@ export function fitKind(draft: Draft, context: Context): Draft[] {
         : new Draft(item, draft.changes, `parts.${index}.`),
     );
   }
-  throw new Refusal(taken);
+  throw refusal('kind-not-taken', { kind: KIND_NAMES[kind] });
 }

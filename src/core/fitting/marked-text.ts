@@ -1,7 +1,7 @@
 // A fitted question as a paragraph of marked text. Its number and its category line are the writer's, who knows its place.
 import type { Item, Layout, Option } from '../model';
 import { optionLetter } from '../shared/plain';
-import { Refusal, type Draft } from './changes';
+import { refusal, type Draft } from './changes';
 
 type Marks = NonNullable<Layout['marks']>;
 const literal = (sign: string): string => sign.replace(/[.*+?^${}()|[\]\\]/g, '\\$&');
@@ -37,9 +37,7 @@ export function escaperOf(marks: Marks): (text: string) => string {
       const sign =
         new RegExp(pattern.source, 'u').exec(text)?.[0] ?? label?.exec(text)?.[0] ?? undefined;
       if (sign !== undefined) {
-        throw new Refusal(
-          `“${text}” holds ${JSON.stringify(sign.trim())}, a sign of the form, which has no way to write it as text`,
-        );
+        throw refusal('sign-in-text', { text, sign: sign.trim() });
       }
       return text;
     }

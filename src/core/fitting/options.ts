@@ -1,10 +1,10 @@
 // The options within a receiver's number, and never without a right one.
 import type { Option } from '../model';
 import { alike } from '../shared/normalise';
-import { count, quoted } from '../shared/plain';
 import type { Draft } from './changes';
-import { Refusal } from './changes';
+import { refusal } from './changes';
 import { mostOptions, type Context } from './context';
+import { because } from './words';
 
 /** How plausible a distractor is: near the right options in length and words. The weakest is cut first. */
 function plausibility(option: Option, right: readonly Option[]): number {
@@ -18,8 +18,6 @@ function plausibility(option: Option, right: readonly Option[]): number {
   return Math.max(0, ...best);
 }
 
-const WEAK = 'it is the least like the right option in length and words';
-
 /** Cuts distractors down to the receiver's number, names each, and keeps every right option. */
 export function fitOptions(draft: Draft, context: Context): void {
   const options = draft.item.options;
@@ -32,18 +30,14 @@ export function fitOptions(draft: Draft, context: Context): void {
   const most = mostOptions(context);
   const least = context.layout.limits.optionsMin ?? 0;
   if (options.length < least) {
-    throw new Refusal(
-      `it has ${count(options.length, 'option')}; the receiver asks for ${least} at least`,
-    );
+    throw refusal('options-too-few', { has: options.length, least });
   }
   const right = options.filter((option) => option.right);
   if (right.length > most) {
-    throw new Refusal(
-      `it has ${right.length} right options; the receiver has room for ${count(most, 'option')}`,
-    );
+    throw refusal('right-options-over', { right: right.length, room: most });
   }
   if (right.length > 1 && !context.manyKeys) {
-    throw new Refusal(`it has ${right.length} right options; the receiver's key names one`);
+    throw refusal('key-names-one', { right: right.length });
   }
   if (options.length <= most) {
     return;
@@ -57,7 +51,7 @@ export function fitOptions(draft: Draft, context: Context): void {
       `options.${options.indexOf(option)}`,
       option.text.plain,
       '',
-      `the receiver takes ${count(most, 'option')}; ${quoted(option.text.plain, 30)} is cut since ${WEAK}`,
+      because('option-cut', { most, text: option.text.plain }),
     );
   }
   draft.set({ options: options.filter((option) => !cut.has(option)) });

@@ -1,8 +1,8 @@
 // What a fitted question says in each role of a layout, in the layout's notation; rows and blocks place it in cells.
 import type { CellValue, Column, Item, Option, Role } from '../model';
-import { count, tagText } from '../shared/plain';
+import { tagText } from '../shared/plain';
 import { answersOf } from './answers';
-import { Refusal, type Draft } from './changes';
+import { refusal, type Draft } from './changes';
 import { keyText, ordered } from './choices';
 import { joined } from './joined';
 import type { Context, Sayings } from './context';
@@ -17,9 +17,7 @@ function optionTexts(options: readonly Option[], { key }: Context['layout']): st
   const marker = key.marker ?? '*';
   return options.map(({ text: { plain }, right }) => {
     if (!right && plain.startsWith(marker)) {
-      throw new Refusal(
-        `a wrong option begins with ${marker}, the receiver's sign for a right one`,
-      );
+      throw refusal('marker-on-wrong-option', { marker });
     }
     return right ? `${marker}${plain}` : plain;
   });
@@ -146,7 +144,7 @@ export function holdRoom(sayings: Sayings, places: (role: Role) => number): void
   for (const [role, word] of ROOM) {
     const said = sayings[role]?.length ?? 0;
     if (places(role) && said > places(role)) {
-      throw new Refusal(`it has ${count(said, word)}; the receiver has room for ${places(role)}`);
+      throw refusal('room-too-small', { has: said, thing: word, room: places(role) });
     }
   }
 }

@@ -3,6 +3,7 @@ import type { Item, Option } from '../model';
 import { seeded, shuffled } from '../shared/chance';
 import { optionLetter } from '../shared/plain';
 import type { Draft } from './changes';
+import { because } from './words';
 
 /** Options that speak of the others' places stay where they are. */
 const PLACED =
@@ -54,12 +55,7 @@ export function spreadKeys(drafts: readonly Draft[], seed: number): void {
       // The first right one takes the place that is its turn; the rest keeps the drawn order.
       const [moved] = drawn.splice(right, 1);
       drawn.splice(places[index]!, 0, moved!);
-      draft.note(
-        'key',
-        keyOf(options),
-        keyOf(drawn),
-        `the options stand in another order, so that the right ones are spread evenly (seed ${seed})`,
-      );
+      draft.note('key', keyOf(options), keyOf(drawn), because('keys-spread', { seed }));
       draft.set({ options: drawn });
     });
   }

@@ -1,12 +1,12 @@
 // Texts within a receiver's lengths and signs.
-import type { Item, Limits, Text } from '../model';
+import type { Decision, Item, Limits, Text } from '../model';
 import { guardFormula } from '../shared/formula-like';
 import { lengthOf, shorten } from '../shared/lengths';
 import { flattenText } from '../shared/rich-text';
 import { transliterate, unheldCharacters } from '../shared/windows-1252';
-import type { Decision, Draft } from './changes';
-import { Refusal } from './changes';
+import { refusal, type Draft } from './changes';
 import type { Context } from './context';
+import { because, type ChangeCode } from './words';
 import { defined } from '../shared/defined';
 
 /** One text through every rule; `at` is its place in a list of the field. The same object comes back where nothing changes. */
@@ -15,6 +15,9 @@ type Through = (field: string, text: Text, limit: number | undefined, at?: numbe
 /** Words of ASCII with single blanks that no rule of any file touches, as long as they are not over a limit. */
 const HARMLESS = /^[A-Za-z0-9](?: ?[!-~])*$/;
 
+/** How many lost signs a sentence names. */
+const SHOWN_SIGNS = 5;
+
 /** Signs that the file's encoding can't hold, written plainly; refused where a sign has no plain way of writing. */
 function held(draft: Draft, field: string, text: string): string {
   const lost = unheldCharacters(text);
@@ -22,24 +25,28 @@ function held(draft: Draft, field: string, text: string): string {
   if (!lost.length) {
     return text.normalize('NFC');
   }
+  const what = lost.slice(0, SHOWN_SIGNS).join(' ');
   const plain = transliterate(text);
   if (plain === undefined) {
-    throw new Refusal(
-      `the file's encoding (Windows-1252) can't hold ${lost.slice(0, 5).join(' ')}`,
-    );
+    throw refusal('encoding-lacks', { what });
   }
-  draft.note(
-    field,
-    text,
-    plain,
-    `the file's encoding (Windows-1252) can't hold ${lost.slice(0, 5).join(' ')}, so it is written plainly`,
-  );
+  draft.note(field, text, plain, because('encoding-plain', { what }));
   return plain;
 }
 
 /** Where a line break in a text would begin another row or question. */
 const breaksLines = ({ layout, plainText }: Context): boolean =>
   (plainText && layout.file.quote === 'none') || layout.shape === 'marked-text';
+
+const oneLineCode = (
+  isTyped: boolean,
+  { plainText }: Context,
+): Extract<ChangeCode, `${string}-one-line`> => {
+  if (isTyped) {
+    return 'typed-answer-one-line';
+  }
+  return plainText ? 'cell-one-line' : 'text-one-line';
+};
 
 /** The text without its formatting, which no cell of a file keeps; named, since it may have said something. */
 function flat(draft: Draft, field: string, text: Text): string {
@@ -51,9 +58,7 @@ function flat(draft: Draft, field: string, text: Text): string {
     field,
     text.html,
     plain,
-    plain === text.plain
-      ? 'the receiver keeps no formatting'
-      : 'the receiver keeps no formatting, so raised and lowered signs become signs of their own',
+    because(plain === text.plain ? 'formatting-dropped' : 'formatting-as-signs'),
   );
   return plain;
 }
@@ -64,7 +69,7 @@ function kept(draft: Draft, field: string, text: Text, { layout }: Context): Tex
     return text;
   }
   const html = text.html!.replace(/<\/?u>/g, '');
-  draft.note(field, text.html!, html, 'the standard has no underlining');
+  draft.note(field, text.html!, html, because('underlining-dropped'));
   return /</.test(html) ? { plain: text.plain, html } : { plain: text.plain };
 }
 
@@ -85,7 +90,7 @@ function throughFor(draft: Draft, context: Context, own: Record<string, string>)
     const variant = own[draft.prefix + field];
     const isOwn = variant !== undefined && variant !== original.plain;
     if (isOwn) {
-      draft.note(field, original.plain, variant, 'you wrote it for this receiver');
+      draft.note(field, original.plain, variant, because('own-text'));
     }
     let text = isOwn
       ? variant
@@ -99,28 +104,23 @@ function throughFor(draft: Draft, context: Context, own: Record<string, string>)
         field,
         text,
         short,
-        `${length} ${limits.count === 'bytes' ? 'bytes' : 'characters'}; the receiver takes ${limit}, so ${length - limit} are over`,
+        because('shortened', {
+          has: length,
+          most: limit,
+          unit: limits.count === 'bytes' ? 'bytes' : 'characters',
+        }),
       );
       text = short;
     }
     const isTyped = context.keepsFormatting && /^(?:accepted|gaps)/.test(field);
     if ((breaksLines(context) || isTyped) && /[\n\t]/.test(text)) {
       const line = text.replace(/\s*[\n\t]\s*/gu, ' ');
-      draft.note(
-        field,
-        text,
-        line,
-        isTyped
-          ? 'a typed answer has one line'
-          : context.plainText
-            ? 'the file has no way to keep a line break in a cell'
-            : 'a line break would end the text of the question',
-      );
+      draft.note(field, text, line, because(oneLineCode(isTyped, context)));
       text = line;
     }
     if (context.keepsFormatting && /[ \t\u00a0]{2,}|\t/.test(text) && !original.html) {
       const single = text.replace(/[ \t\u00a0]{2,}|\t/g, ' ');
-      draft.note(field, text, single, 'in the package several blanks count as one');
+      draft.note(field, text, single, because('blanks-collapsed'));
       text = single;
     }
     if (context.narrow) {
@@ -128,12 +128,7 @@ function throughFor(draft: Draft, context: Context, own: Record<string, string>)
     }
     // The apostrophe is noted, but the writer sets it and the read-back takes it away, so the question keeps its text.
     if (context.plainText) {
-      draft.note(
-        field,
-        text,
-        guardFormula(text),
-        'an apostrophe in front keeps a spreadsheet program from running it',
-      );
+      draft.note(field, text, guardFormula(text), because('formula-guarded'));
     }
     if (text === original.plain && (!original.html || context.keepsFormatting)) {
       return original.html ? kept(draft, field, original, context) : original;
@@ -160,7 +155,7 @@ function joinedAnswers(draft: Draft, context: Context): string | undefined {
     'accepted',
     accepted.join(' | '),
     one,
-    `the receiver has room for one answer, so the ${accepted.length} are joined`,
+    because('answers-joined', { n: accepted.length }),
   );
   return one;
 }
@@ -274,7 +269,7 @@ export function fitSeconds(draft: Draft, context: Context, decision: Decision): 
         'seconds',
         '',
         String(fallback),
-        column?.required ? 'the receiver asks for a time limit' : 'the layout’s default',
+        because(column?.required ? 'seconds-asked' : 'layout-default'),
       );
       draft.set({ seconds: fallback });
     }
@@ -290,7 +285,7 @@ export function fitSeconds(draft: Draft, context: Context, decision: Decision): 
     'seconds',
     String(seconds),
     String(chosen),
-    `${seconds} is not on the receiver's list ${allowed.join(', ')}`,
+    because('seconds-nearest', { seconds, allowed: allowed.join(', ') }),
   );
   draft.set({ seconds: chosen });
 }

@@ -7,6 +7,8 @@ export const ChangeSchema = z.object({
   field: z.string(),
   from: z.string(),
   to: z.string(),
+  /** What kind of change it is; receipts from before changes had codes lack it. */
+  code: z.string().optional(),
   why: z.string(),
 });
 export type Change = z.infer<typeof ChangeSchema>;
@@ -15,6 +17,8 @@ export const FitSchema = z.object({
   item: z.string(),
   state: z.enum(['fits', 'changes', 'refused']),
   changes: z.array(ChangeSchema),
+  /** What kind of refusal it is, and the same in a sentence. */
+  code: z.string().optional(),
   reason: z.string().optional(),
 });
 export type Fit = z.infer<typeof FitSchema>;
@@ -48,6 +52,9 @@ export const DecisionSchema = z.object({
   leaveOut: z.boolean().optional(),
   own: z.record(z.string(), z.string()).optional(),
 });
+export type Decision = z.infer<typeof DecisionSchema>;
+/** Decisions by the question's id. */
+export type Decisions = Record<string, Decision>;
 
 /** Everything that made a file, so that it can be made again to the byte; the blank is named by its digest. */
 export const AgainSchema = z.object({

@@ -4,7 +4,7 @@ import { readdirSync, readFileSync } from 'node:fs';
 import { expect, it } from 'vitest';
 import { ItemSchema } from '../model';
 import { seeded } from '../shared/chance';
-import { fillAll } from './hand-over';
+import { fillAll } from './filling';
 import { learnBlank } from './layouts';
 import { gatherSource } from './sources';
 import { EVERY_KIND } from '../../../tests/kinds';

@@ -811,13 +811,50 @@ describe('several files, receipts, and the same file again', () => {
     expect(page).toContain('&lt;script&gt;');
     expect(page).toContain(receipt.file.sha256);
   });
-  it('a block to copy has the cell where it belongs', () => {
-    const { cell, rows } = pasteBlock({
-      items: [item({ options: options('*00123', '=1+1') })],
-      layout: { ...starter('numbered'), pasteAt: undefined },
-    });
+  it('a block to copy holds the rows of its file, at the cell where they belong', async () => {
+    const { receipt } = await fill(
+      {
+        items: [item({ options: options('*00123', '=1+1') })],
+        layout: { ...starter('numbered'), pasteAt: undefined },
+      },
+      surroundings,
+    );
+    const { cell, rows, text, html, differences } = pasteBlock(receipt);
     expect(cell).toBe('B2');
     expect(rows).toEqual([['What does a paddle let through?', '1', '00123', '=1+1', '', '', '']]);
+    expect(differences).toEqual([]);
+    // Neither form may let a cell run in the program that it is pasted into.
+    expect(text).toContain("\t'=1+1");
+    expect(html).toContain(">'=1+1</td>");
+  });
+  it('a block leaves out what the file beside it leaves out', async () => {
+    const items = numbered([item(), item({ stem: { plain: '' } }), item(), item()]);
+    const left = { [items[2]!.id]: { leaveOut: true } };
+    const files = await fillAll(
+      {
+        items,
+        layout: { ...starter('numbered'), limits: { perFile: 1 } },
+        decisions: left,
+        accept: 'none',
+      },
+      surroundings,
+    );
+    expect(files).toHaveLength(2);
+    for (const { receipt } of files) {
+      const { rows, differences } = pasteBlock(receipt);
+      expect(rows).toHaveLength(1);
+      expect(differences).toEqual([]);
+    }
+  });
+  it('a block without HTML where HTML would join several blanks', async () => {
+    const { receipt } = await fill(
+      { items: [item({ stem: { plain: 'Two  blanks?' } })], layout: starter('numbered') },
+      surroundings,
+    );
+    const { text, html, differences } = pasteBlock(receipt);
+    expect(text).toContain('Two  blanks?');
+    expect(html).toBeUndefined();
+    expect(differences).toEqual([]);
   });
 });
 

@@ -1,8 +1,11 @@
 // The only place that knows every station: what workers and endpoints call.
 export { applyMends, applyPatch, checkAll, checkItem, checkTogether } from '../checks';
-export { fit, KIND_WORDS, type Decision, type FitOptions } from '../fitting';
+export { fit } from '../fitting';
 export * from './bank-file';
-export * from './hand-over';
+export * from './filling';
+export * from './key-places';
+export * from './paste-block';
+export { readBackFile } from './proof';
 export * from './layouts';
 export * from './receipts';
 export * from './sources';

@@ -3,6 +3,8 @@ import type { Finding, Item, Opened, Overrule, ReadAs, Surroundings, Table } fro
 import { checkItem, checkTogether } from '../checks';
 import { gather, gatherStated, gatherText, type Gathered } from '../gathering';
 import { openFile, openHtml, openText, readableAs } from '../readers';
+
+export { findingsOf as problemsOf } from '../readers';
 import { defined } from '../shared/defined';
 
 export type { Gathered } from '../gathering';
@@ -52,12 +54,6 @@ function betterOf(html: Opened, text: Opened): Opened {
 
 export const sheetsOf = (opened: Opened): Table['sheets'] =>
   opened.is === 'table' ? opened.table.sheets : [];
-export const problemsOf = (opened: Opened): Finding[] =>
-  opened.is === 'table'
-    ? opened.table.findings
-    : opened.is === 'document'
-      ? opened.document.findings
-      : opened.stated.findings;
 /** Whether anything could be read at all. */
 export const isReadable = (opened: Opened): boolean =>
   opened.is === 'table'

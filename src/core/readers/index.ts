@@ -180,12 +180,17 @@ export function openText(name: string, source: string, options: ReaderOptions = 
   );
 }
 
-const findingsOf = (opened: Opened): Finding[] =>
-  opened.is === 'table'
-    ? opened.table.findings
-    : opened.is === 'document'
-      ? opened.document.findings
-      : opened.stated.findings;
+/** What was found amiss on reading, whatever was read. */
+export function findingsOf(opened: Opened): Finding[] {
+  switch (opened.is) {
+    case 'table':
+      return opened.table.findings;
+    case 'document':
+      return opened.document.findings;
+    case 'stated':
+      return opened.stated.findings;
+  }
+}
 
 function openPacked(file: SourceFile): Opened {
   const opened = openPackage(file.name, file.bytes);

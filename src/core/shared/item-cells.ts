@@ -1,5 +1,6 @@
 // A question as one row of a grid: each cell as text, and back from a typed or pasted text to the question's fields.
 import { KINDS, type Item, type Kind, type Option } from '../model';
+import { KIND_NAMES } from './kind-names';
 import { numberOf, secondsOf } from './normalise';
 import { optionLetter, tagText } from './plain';
 import { trueFalsePair } from './vocabulary/verdicts';
@@ -20,21 +21,6 @@ export type CellField =
   | 'explanation';
 /** A text that a cell does not take, with the reason in a sentence. */
 export type CellRefusal = { refused: string };
-
-/** The kinds in words, as the interface writes them. */
-export const KIND_NAMES: Record<Kind, string> = {
-  'choice-one': 'one right',
-  'choice-many': 'several right',
-  'true-false': 'true / false',
-  match: 'pairs',
-  order: 'steps',
-  short: 'short answer',
-  number: 'number',
-  gap: 'gaps',
-  open: 'open',
-  upload: 'upload',
-  card: 'card',
-};
 
 const hasChoices = (kind: Kind): boolean =>
   kind === 'choice-one' || kind === 'choice-many' || kind === 'true-false';

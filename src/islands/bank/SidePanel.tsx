@@ -2,7 +2,7 @@
 import { useEffect, useState } from 'react';
 import type { Fitted, KeptLayout } from '../../core/model';
 import { placesOf } from '../../core/shared/becomes';
-import { KIND_NAMES } from '../../core/shared/item-cells';
+import { KIND_NAMES } from '../../core/shared/kind-names';
 import { core } from '../../workers/client';
 import { Answers } from '../parts/Answers';
 import { Pictures, Rich } from '../parts/Rich';

@@ -1,7 +1,7 @@
 // A package's questions: it states them outright, so the left side only names each as the package does.
 import { useVirtualizer } from '@tanstack/react-virtual';
 import { useCallback, useState } from 'react';
-import { KIND_NAMES } from '../../core/shared/item-cells';
+import { KIND_NAMES } from '../../core/shared/kind-names';
 import { SIGNS, worst } from '../parts/Finding';
 import { useGather } from '../state/gather';
 import { Understood } from './Understood';

@@ -5,7 +5,8 @@ import { leaveOut, mend, placeOf, useGather } from '../state/gather';
 import { Answers } from '../parts/Answers';
 import { Pictures, Rich } from '../parts/Rich';
 import { FindingNote } from '../parts/Finding';
-import { KIND_NAMES, withFields } from '../../core/shared/item-cells';
+import { withFields } from '../../core/shared/item-cells';
+import { KIND_NAMES } from '../../core/shared/kind-names';
 
 /** Marks an option as right: alone where the kind takes one. */
 export function pickRight(item: Item, index: number): Partial<Item> {

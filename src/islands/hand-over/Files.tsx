@@ -1,6 +1,6 @@
 // The filled files: each with what the read-back found, taken away by a plain button only where it found nothing amiss.
 import { useState } from 'react';
-import type { Layout } from '../../core/model';
+import type { Layout, Receipt } from '../../core/model';
 import {
   copyBlock,
   showReceipt,
@@ -16,13 +16,13 @@ import { takeAway } from '../parts/take-away';
 const plural = (n: number, word: string): string => `${n} ${n === 1 ? word : `${word}s`}`;
 
 /** The rows as a block for receivers that take no file: where to paste it is said on the button and after the click. */
-function CopyBlock({ layout }: { layout: Layout }) {
+function CopyBlock({ layout, receipt }: { layout: Layout; receipt: Receipt }) {
   const [copied, setCopied] = useState<{ rows: number; cell: string }>();
   const cell =
     layout.pasteAt ??
     `${layout.columns.find((column) => column.role !== 'ignore' && column.role !== 'number-in-file')?.column ?? 'A'}${layout.file.firstRow ?? 1}`;
   const copy = (): void => {
-    copyBlock(layout).then(setCopied, () =>
+    copyBlock(receipt).then(setCopied, () =>
       sayProblem(
         'The browser refused the clipboard. Take the file instead, or allow the clipboard for this page.',
       ),
@@ -115,7 +115,7 @@ function FileCard({ file, layout }: { file: FilledFile; layout: Layout | undefin
         >
           {clean ? 'Take the file' : 'Take it with its differences'}
         </button>
-        {layout?.shape === 'rows' && <CopyBlock layout={layout} />}
+        {layout?.shape === 'rows' && <CopyBlock layout={layout} receipt={receipt} />}
         <span className="ways">
           <button type="button" className="link small" onClick={() => void showReceipt(receipt)}>
             Receipt to print

@@ -9,26 +9,39 @@ import type { FitColumn } from '../../workers/protocol';
 const ROW = 50;
 const TONES = ['fits', 'changes', 'refused'] as const;
 
-/** A refusal in a word or two; the whole sentence is the title. */
-const brief = (reason: string): string =>
-  /of the kind/.test(reason)
-    ? 'kind'
-    : /options;|option;|right options/.test(reason)
-      ? 'options'
-      : /left it out/.test(reason)
-        ? 'left out'
-        : /no option is right|no answer|no text/.test(reason)
-          ? 'unfinished'
-          : /encoding/.test(reason)
-            ? 'signs'
-            : 'does not fit';
+/** Refusals in a word or two; the whole sentence is the title. */
+const BRIEF: Readonly<Record<string, string>> = {
+  'kind-not-taken': 'kind',
+  'options-too-few': 'options',
+  'right-options-over': 'options',
+  'room-too-small': 'options',
+  'key-names-one': 'several right',
+  'left-out': 'left out',
+  'stem-empty': 'unfinished',
+  'key-missing': 'unfinished',
+  'option-empty': 'unfinished',
+  'answer-missing': 'unfinished',
+  'pairs-too-few': 'unfinished',
+  'steps-too-few': 'unfinished',
+  'gap-unanswered': 'unfinished',
+  'number-missing': 'unfinished',
+  'encoding-lacks': 'signs',
+  'separator-in-text': 'signs',
+  'sign-in-text': 'signs',
+  'marker-on-wrong-option': 'signs',
+  'board-full': 'board full',
+  'board-column-missing': 'board full',
+  'field-missing': 'field missing',
+  'word-not-listed': 'not on a list',
+  'cell-too-long': 'too long',
+};
 
 function wordsOf(
   column: FitColumn,
   row: number,
 ): { tone: (typeof TONES)[number]; sign: string; text: string; title: string } {
   const tone = TONES[column.states[row] ?? 2]!;
-  const reason = column.words[column.reasons[row] ?? 0] ?? '';
+  const at = column.reasons[row] ?? 0;
   const n = column.changes[row] ?? 0;
   if (tone === 'fits') {
     return { tone, sign: '✓', text: 'fits', title: 'fits as it is' };
@@ -41,7 +54,8 @@ function wordsOf(
       title: `fits with ${n} ${n === 1 ? 'change' : 'changes'}`,
     };
   }
-  return { tone, sign: '✕', text: brief(reason), title: reason };
+  const text = BRIEF[column.codes[at] ?? ''] ?? 'does not fit';
+  return { tone, sign: '✕', text, title: column.words[at] ?? '' };
 }
 
 export function Matrix({

@@ -1,9 +1,8 @@
 // One question against one receiver: its fields at the left, the very cells at the right, every change named between.
 import { useEffect, useMemo, useState } from 'react';
-import type { Change, Fitted, Item, KeptLayout, Layout } from '../../core/model';
+import type { Change, Decision, Fitted, Item, KeptLayout, Layout } from '../../core/model';
 import { lengthOf, overFrom } from '../../core/shared/lengths';
 import { core } from '../../workers/client';
-import type { Decision } from '../../workers/protocol';
 import { decide, leaveQuestion, useHandOver } from '../state/hand-over';
 import { useBank } from '../state/bank';
 import { belongs, furtherParts, linesOf } from './seam-lines';

@@ -1,7 +1,7 @@
 // What was learned of a blank, with the reason of each guess, to be corrected by hand.
 import { useEffect, useState } from 'react';
 import type { KeptLayout, KeyStyle, Kind, Layout } from '../../core/model';
-import { KIND_NAMES } from '../../core/shared/item-cells';
+import { KIND_NAMES } from '../../core/shared/kind-names';
 import { KEY_WORDS, ROLE_WORDS } from '../parts/roles';
 import { changeLayout } from '../state/layouts';
 import { FileOf } from './FileOf';

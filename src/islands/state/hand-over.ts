@@ -1,11 +1,9 @@
 // What is being handed over: which questions, the matrix of fits, the wishes for the files, the filled files.
 import { useSyncExternalStore } from 'react';
-import type { Item, KeptLayout, Layout, Receipt } from '../../core/model';
-import { isFormulaLike } from '../../core/shared/formula-like';
+import type { Decision, Decisions, Item, KeptLayout, Receipt } from '../../core/model';
 import { safeName } from '../../core/shared/plain';
-import { escapeHtml } from '../../core/shared/rich-text';
 import { core } from '../../workers/client';
-import type { Decision, Decisions, FillWish, FitColumn } from '../../workers/protocol';
+import type { FillWish, FitColumn } from '../../workers/protocol';
 import { sayProblem } from '../parts/say';
 import { takeAway } from '../parts/take-away';
 import { bankState, changeRecords, keepReceipt, theStore } from './bank';
@@ -253,38 +251,28 @@ export async function makeAgain(receipt: Receipt): Promise<string> {
     : 'made again, but it differs from the file of this receipt';
 }
 
-const cellHtml = (text: string): string => escapeHtml(text).replace(/\n/g, '<br>');
-/** A cell of tab text: in quotes where it holds what would break the row, with an apostrophe where it would run. */
-const cellText = (text: string): string => {
-  const safe = isFormulaLike(text) ? `'${text}` : text;
-  return /["\t\n]/.test(safe) ? `"${safe.replace(/"/g, '""')}"` : safe;
-};
-
-/** Copies the rows of a layout as a block; gives how many rows there are and the cell to paste them at. */
+/**
+ * Copies the rows of a filled file as a block; gives how many rows there are and the cell to paste them at, or says why
+ * nothing was copied.
+ */
 export async function copyBlock(
-  layout: Layout,
+  receipt: Receipt,
 ): Promise<{ rows: number; cell: string } | undefined> {
-  const kept = bankState().layouts.find((one) => one.id === layout.id);
-  if (!kept) {
+  const { cell, rows, text, html, differences } = await core().pasteBlock(receipt);
+  if (differences.length) {
+    const [{ field, meant, found }] = differences as [Receipt['readBack']['differences'][number]];
+    sayProblem(
+      `Not copied: read back as text, ${field} came out as “${found}” where “${meant}” was meant. Take the file instead.`,
+    );
     return undefined;
   }
-  const { decisions, spread } = await wishFor(kept);
-  const { cell, rows } = await core().pasteBlock(
-    [...state.ids],
-    layout,
-    defined({
-      decisions,
-      spread,
-    }),
-  );
-  const text = rows.map((row) => row.map((value) => cellText(String(value))).join('\t')).join('\n');
-  // The format says that each cell is text, so that a spreadsheet program makes neither dates nor formulas of it.
-  const html = `<table>${rows.map((row) => `<tr>${row.map((value) => `<td${typeof value === 'number' ? '' : ' style="mso-number-format:\'\\@\'"'}>${cellHtml(String(value))}</td>`).join('')}</tr>`).join('')}</table>`;
   await navigator.clipboard.write([
-    new ClipboardItem({
-      'text/plain': new Blob([text], { type: 'text/plain' }),
-      'text/html': new Blob([html], { type: 'text/html' }),
-    }),
+    new ClipboardItem(
+      defined({
+        'text/plain': new Blob([text], { type: 'text/plain' }),
+        'text/html': html ? new Blob([html], { type: 'text/html' }) : undefined,
+      }) as Record<string, Blob>,
+    ),
   ]);
   return { rows: rows.length, cell };
 }

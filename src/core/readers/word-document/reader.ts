@@ -185,7 +185,7 @@ function open(file: string, parts: Parts): Opened {
         }
       : documentOf(file, body);
   if (left) {
-    findingsOf(opened).push({
+    findingsIn(opened).push({
       rule: 'picture-left-out',
       level: 'warn',
       where: { file },
@@ -195,7 +195,7 @@ function open(file: string, parts: Parts): Opened {
   return opened;
 }
 
-const findingsOf = (opened: Opened) =>
+const findingsIn = (opened: Opened) =>
   opened.is === 'table'
     ? opened.table.findings
     : opened.is === 'document'

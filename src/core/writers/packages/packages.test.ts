@@ -263,8 +263,8 @@ describe('Common Cartridge 1.3', () => {
         'match: choice-one',
         'number: short',
         'gap: short',
-        'order: the receiver takes no questions of the kind steps in order',
-        'upload: the receiver takes no questions of the kind file to hand in',
+        'order: the receiver takes no questions of the kind steps',
+        'upload: the receiver takes no questions of the kind upload',
       ]),
     );
   });
