@@ -174,9 +174,19 @@ const commands = {
   check() {
     withLock(install);
     run(bin('astro'), ['sync', '--silent']);
+    run(bin('prettier'), ['--check', '--log-level', 'warn', '.']);
     run(bin('tsc'), ['-p', 'tsconfig.json', '--noEmit']);
     run(bin('tsc'), ['-p', 'tsconfig.core.json']);
-    run(bin('eslint'), ['.', '--max-warnings', '0']);
+    run(bin('eslint'), [
+      '.',
+      '--max-warnings',
+      '0',
+      '--cache',
+      '--cache-location',
+      '.cache/eslint',
+    ]);
+    run(process.execPath, ['scripts/lint-exceptions.mjs']);
+    run(bin('knip'), ['--no-progress']);
     run(bin('depcruise'), [
       'src',
       '--config',
@@ -184,7 +194,7 @@ const commands = {
       '--output-type',
       'err',
     ]);
-    say('types, lint and import directions hold');
+    say('format, types, lint, exports and import directions hold');
   },
   test() {
     withLock(() => {

@@ -3,7 +3,7 @@ import type { Item, Kind, Option, Text } from '../model';
 import { seeded, shuffled } from '../shared/chance';
 import { alike } from '../shared/normalise';
 import { count, quoted } from '../shared/plain';
-import { escapeHtml } from '../shared/rich-text';
+import { escapeMarkup } from '../shared/markup';
 import type { Deck } from './deck';
 import { defined } from '../shared/defined';
 
@@ -32,7 +32,7 @@ const trueOrFalse = (isTrue: boolean): Option[] => [
 const extended = ({ plain, html }: Text, rest: string): Text =>
   defined({
     plain: `${plain.trim()} ${rest}`,
-    html: html ? `${html} ${escapeHtml(rest)}` : undefined,
+    html: html ? `${html} ${escapeMarkup(rest)}` : undefined,
   });
 
 /** References of the parts of one question: R-7-1, R-7-2. */

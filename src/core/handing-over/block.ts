@@ -2,7 +2,7 @@
 import type { CellValue, Layout } from '../model';
 import { columnIndex } from '../shared/cells';
 import { isFormulaLike } from '../shared/formula-like';
-import { escapeHtml } from '../shared/rich-text';
+import { escapeMarkup } from '../shared/markup';
 import type { Taken } from './taken';
 
 /** The cells of a block, and the cell of the receiver's sheet at which its first one is pasted ('B3'). */
@@ -54,7 +54,7 @@ function htmlCell(value: CellValue): string {
   }
   // An office suite that passes over the style still runs no formula behind an apostrophe.
   const safe = isFormulaLike(value) ? `'${value}` : value;
-  return `<td${AS_TEXT}>${escapeHtml(safe).replaceAll('\n', '<br>')}</td>`;
+  return `<td${AS_TEXT}>${escapeMarkup(safe).replaceAll('\n', '<br>')}</td>`;
 }
 
 /** The block as an HTML table. */

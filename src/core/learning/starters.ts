@@ -1,23 +1,13 @@
 // Plain layouts to begin with, named by what they do. Headings, order and limits are of our own making.
 import type { Column, Kind, Layout, Role } from '../model';
 import { columnLetters } from '../shared/cells';
+import { isCounted } from '../shared/roles';
 
 type Spec = [heading: string, role: Role, more?: Partial<Column>];
 
 /** Columns from A on; options, verdicts and the like are numbered in their order. */
 function columnsOf(specs: readonly Spec[]): Column[] {
   const counts = new Map<Role, number>();
-  const numbered = new Set<Role>([
-    'option',
-    'verdict',
-    'weight',
-    'feedback',
-    'wrong',
-    'pair',
-    'left',
-    'right-side',
-    'step',
-  ]);
   return specs.map(([heading, role, more], index) => {
     const n = (counts.get(role) ?? 0) + 1;
     counts.set(role, n);
@@ -25,7 +15,7 @@ function columnsOf(specs: readonly Spec[]): Column[] {
       column: columnLetters(index),
       heading,
       role,
-      ...(numbered.has(role) ? { n } : {}),
+      ...(isCounted(role) ? { n } : {}),
       ...more,
     };
   });

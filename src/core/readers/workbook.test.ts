@@ -83,13 +83,24 @@ describe('cells arrive as the text a person sees', () => {
     const cells =
       '<row r="1"><c r="A1" s="1"><v>45292</v></c><c r="B1" s="2"><v>0.5</v></c><c r="C1" s="3"><v>417</v></c><c r="D1" s="4"><v>0.5</v></c><c r="E1" s="5"><v>7</v></c><c r="F1" s="6"><v>45323</v></c></row>';
     expect(await rowsOf(cells, { styles })).toEqual([
-      ['2024-01-01', '50%', '0417', '12:00', '7', '1 Feb'],
+      ['2024-01-01', '50%', '0417', '12:00', 'day 7', '1-Feb'],
     ]);
     expect(
       (
         await rowsOf('<row r="1"><c r="A1" s="1"><v>0</v></c></row>', { styles, date1904: true })
       )[0],
     ).toEqual(['1904-01-01']);
+  });
+  it('fractions, fixed decimals, thousands and units, as the sheet shows them', async () => {
+    // ECMA-376 part 1, 18.8.31 describes the format codes; 12, 2 and 3 are built in (18.8.30).
+    const styles =
+      '<numFmts><numFmt numFmtId="170" formatCode="0.0&quot; m&quot;"/><numFmt numFmtId="171" formatCode="# ?/?"/><numFmt numFmtId="172" formatCode="[broken"/></numFmts><cellXfs><xf numFmtId="0"/><xf numFmtId="12"/><xf numFmtId="2"/><xf numFmtId="3"/><xf numFmtId="170"/><xf numFmtId="171"/><xf numFmtId="172"/></cellXfs>';
+    const cell = (name: string, style: number, value: string): string =>
+      `<c r="${name}" s="${style}"><v>${value}</v></c>`;
+    const cells = `<row r="1">${cell('A1', 1, '0.5')}${cell('B1', 2, '2')}${cell('C1', 3, '12500')}${cell('D1', 4, '2.5')}${cell('E1', 5, '1.75')}${cell('F1', 6, '8')}${cell('G1', 0, '123456789012345')}</row>`;
+    expect(await rowsOf(cells, { styles })).toEqual([
+      ['1/2', '2.00', '12,500', '2.5 m', '1 3/4', '8', '123456789012345'],
+    ]);
   });
   it('cells and rows without addresses, prefixes before every tag, escapes of the format', async () => {
     expect(

@@ -1,11 +1,8 @@
 // Formatted text as runs, and from runs to the little HTML that an item keeps. Nothing else becomes HTML here,
 // so that what comes in can never run.
 import type { Run, Text } from '../model';
+import { escapeMarkup } from './markup';
 import { defined } from './defined';
-
-const SIGNS: Record<string, string> = { '&': '&amp;', '<': '&lt;', '>': '&gt;', '"': '&quot;' };
-/** A text as HTML shows it. */
-export const escapeHtml = (text: string): string => text.replace(/[&<>"]/g, (sign) => SIGNS[sign]!);
 
 type Flag = 'bold' | 'italic' | 'underline' | 'mark' | 'sub' | 'sup';
 const TAGS: readonly (readonly [Flag, string])[] = [
@@ -49,10 +46,10 @@ export function runsAsHtml(runs: readonly Run[]): string {
     .map((run) => {
       const inner = TAGS.reduce(
         (html, [flag, tag]) => (run[flag] ? `<${tag}>${html}</${tag}>` : html),
-        escapeHtml(run.text).replace(/\n/g, '<br>'),
+        escapeMarkup(run.text).replace(/\n/g, '<br>'),
       );
       return run.href && isSafeLink(run.href)
-        ? `<a href="${escapeHtml(run.href)}">${inner}</a>`
+        ? `<a href="${escapeMarkup(run.href)}">${inner}</a>`
         : inner;
     })
     .join('');

@@ -10,7 +10,7 @@ import { describe, expect, it } from 'vitest';
 import type { Item, Layout } from '../model';
 import { fill, learnBlank, readBackFile } from '../pipeline';
 import { fileName } from '.';
-import { escapeXml } from './workbook/escape';
+import { escapeCell } from './workbook/escape';
 import {
   anyItem,
   demo,
@@ -396,8 +396,8 @@ describe('names and signs', () => {
     expect(fileName('x'.repeat(300), layout).length).toBeLessThan(90);
   });
   it('escape what XML can’t hold', () => {
-    expect(escapeXml('a & b < c > "d"')).toBe('a &amp; b &lt; c &gt; &quot;d&quot;');
-    expect(escapeXml('_x0041_')).toBe('_x005F_x0041_');
-    expect(escapeXml('bell\u0007')).toBe('bell_x0007_');
+    expect(escapeCell('a & b < c > "d"')).toBe('a &amp; b &lt; c &gt; &quot;d&quot;');
+    expect(escapeCell('_x0041_')).toBe('_x005F_x0041_');
+    expect(escapeCell('bell\u0007')).toBe('bell_x0007_');
   });
 });

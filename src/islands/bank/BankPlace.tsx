@@ -1,7 +1,7 @@
 // Bank: the grid, its search and filters, and the whole question at the side.
 import { useDeferredValue, useMemo, useState } from 'react';
 import type { Finding, Item, Kind } from '../../core/model';
-import { cellText, type CellField } from '../../core/shared/item-cells';
+import { cellText, type CellField } from '../parts/item-cells';
 import { KIND_NAMES } from '../../core/shared/kind-names';
 import { nameItems } from '../../core/shared/references';
 import { addItems, bankState, removeItems, useBank } from '../state/bank';

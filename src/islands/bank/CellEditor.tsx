@@ -1,6 +1,6 @@
 // The text of one cell while it is typed, with its length against the strictest receiver in view.
 import { useEffect, useRef, useState } from 'react';
-import type { CellField } from '../../core/shared/item-cells';
+import type { CellField } from '../parts/item-cells';
 import { lengthOf } from '../../core/shared/lengths';
 import { bankState, theStore } from '../state/bank';
 import type { Draft } from '../state/draft';

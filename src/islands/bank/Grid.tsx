@@ -19,7 +19,7 @@ import {
 } from 'react';
 import { flushSync } from 'react-dom';
 import type { Item } from '../../core/model';
-import { cellText, type CellField } from '../../core/shared/item-cells';
+import { cellText, type CellField } from '../parts/item-cells';
 import { removeItems, useBank } from '../state/bank';
 import { setView, useView } from '../state/view';
 import { gridColumns } from './columns';

@@ -1,7 +1,7 @@
 // One row of the grid: the state of the question, and its cells.
 import type { MouseEvent } from 'react';
 import type { Finding, Item } from '../../core/model';
-import { cellText, type CellField } from '../../core/shared/item-cells';
+import { cellText, type CellField } from '../parts/item-cells';
 import { SIGNS, worst } from '../parts/Finding';
 import { CellEditor } from './CellEditor';
 import { columnOfField, type GridColumn } from './columns';

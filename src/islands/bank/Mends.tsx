@@ -2,7 +2,7 @@
 import { Menu } from '@mantine/core';
 import { useMemo } from 'react';
 import type { Finding, Item } from '../../core/model';
-import { withFields } from '../../core/shared/item-cells';
+import { withFields } from '../parts/item-cells';
 import { changeItems, itemById, useBank } from '../state/bank';
 import { say } from '../parts/say';
 

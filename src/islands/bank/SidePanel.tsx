@@ -1,7 +1,7 @@
 // The whole question, and the cells it becomes for each receiver in view: the seam inside the bank.
 import { useEffect, useState } from 'react';
 import type { Fitted, KeptLayout } from '../../core/model';
-import { placesOf } from '../../core/shared/becomes';
+import { placesOf } from '../parts/becomes';
 import { KIND_NAMES } from '../../core/shared/kind-names';
 import { core } from '../../workers/client';
 import { Answers } from '../parts/Answers';

@@ -1,5 +1,5 @@
 // The grid's columns: as many options as the bank's questions have, six at least.
-import type { CellField } from '../../core/shared/item-cells';
+import type { CellField } from '../parts/item-cells';
 import type { Item } from '../../core/model';
 
 export type GridColumn = { id: CellField; title: string; width: number; mono?: boolean };

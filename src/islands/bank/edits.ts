@@ -1,6 +1,6 @@
 // Edits of the grid as steps: one cell, a pasted block, a fill downwards, cleared cells.
 import type { Item } from '../../core/model';
-import { setCell, withFields, type CellField } from '../../core/shared/item-cells';
+import { setCell, withFields, type CellField } from '../parts/item-cells';
 import { addItems, changeItems, itemById, bankState } from '../state/bank';
 import { nameItems } from '../../core/shared/references';
 import { say, sayProblem } from '../parts/say';

@@ -12,7 +12,8 @@ import {
 } from '../../core/shared/cells';
 import { overrule, useGather } from '../state/gather';
 import { SIGNS, worst } from '../parts/Finding';
-import { ROLE_GROUPS, ROLE_WORDS } from '../parts/roles';
+import { roleWords } from '../../core/shared/roles';
+import { ROLE_GROUPS } from '../parts/roles';
 import { Understood } from './Understood';
 import { useFindingsByItem } from './use-findings';
 import { useRangeDrag } from './use-range-drag';
@@ -55,7 +56,7 @@ function labelOf(column: Column | undefined, options: Map<string, number>): stri
         ? 'pts'
         : column.role === 'key'
           ? 'right'
-          : ROLE_WORDS[column.role];
+          : roleWords(column.role);
   }
   const n = (options.get('option') ?? 0) + 1;
   options.set('option', n);
@@ -148,7 +149,7 @@ function RoleMenu({ column }: { column: ShownColumn }) {
         <button
           type="button"
           className={`role role-${role} ${unsure ? 'unsure' : ''}`}
-          title={because ? `${ROLE_WORDS[role]}, because ${because}` : ROLE_WORDS[role]}
+          title={because ? `${roleWords(role)}, because ${because}` : roleWords(role)}
         >
           <span className="mono letters">
             <span className="visually-hidden">Column </span>
@@ -158,13 +159,13 @@ function RoleMenu({ column }: { column: ShownColumn }) {
             {unsure ? '? ' : ''}
             {column.label}
           </span>
-          <span className="visually-hidden">, {ROLE_WORDS[role]}. Change</span>
+          <span className="visually-hidden">, {roleWords(role)}. Change</span>
         </button>
       </Menu.Target>
       <Menu.Dropdown mah={420} style={{ overflowY: 'auto' }}>
         {because && (
           <Menu.Label>
-            {ROLE_WORDS[role]}, because {because}
+            {roleWords(role)}, because {because}
           </Menu.Label>
         )}
         {ROLE_GROUPS.map(([group, roles]) => [
@@ -175,7 +176,7 @@ function RoleMenu({ column }: { column: ShownColumn }) {
               onClick={() => setRole(next)}
               {...(next === role ? { 'aria-current': true } : {})}
             >
-              {ROLE_WORDS[next]}
+              {roleWords(next)}
             </Menu.Item>
           )),
         ])}

@@ -5,7 +5,7 @@ import { leaveOut, mend, placeOf, useGather } from '../state/gather';
 import { Answers } from '../parts/Answers';
 import { Pictures, Rich } from '../parts/Rich';
 import { FindingNote } from '../parts/Finding';
-import { withFields } from '../../core/shared/item-cells';
+import { withFields } from '../parts/item-cells';
 import { KIND_NAMES } from '../../core/shared/kind-names';
 
 /** Marks an option as right: alone where the kind takes one. */

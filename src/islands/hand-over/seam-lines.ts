@@ -1,7 +1,7 @@
 // A question's fields beside what they become: the cells that carry them, or the text of the file where it has no cells.
 import type { Change, Fitted, Item, Layout, Role } from '../../core/model';
-import { placesOf, type Place } from '../../core/shared/becomes';
-import { cellText } from '../../core/shared/item-cells';
+import { placesOf, type Place } from '../parts/becomes';
+import { cellText } from '../parts/item-cells';
 import { optionLetter } from '../../core/shared/plain';
 import { defined } from '../../core/shared/defined';
 

@@ -3,7 +3,8 @@ import { Menu } from '@mantine/core';
 import type { Column, Fitted, KeptLayout, Layout, Role } from '../../core/model';
 import { cellName, columnIndex, columnLetters } from '../../core/shared/cells';
 import type { SheetView } from '../../workers/protocol';
-import { ROLE_GROUPS, ROLE_WORDS } from '../parts/roles';
+import { roleWords } from '../../core/shared/roles';
+import { ROLE_GROUPS } from '../parts/roles';
 import { changeColumn, changeLayout } from '../state/layouts';
 
 const ROWS_SHOWN = 60;
@@ -18,7 +19,7 @@ function RolePicker({ kept, letters }: { kept: KeptLayout; letters: string }) {
       ? `option ${String.fromCharCode(64 + (column?.n ?? 1))}`
       : role === 'ignore'
         ? 'aside'
-        : ROLE_WORDS[role];
+        : roleWords(role);
   return (
     <Menu position="bottom-start">
       <Menu.Target>
@@ -35,13 +36,13 @@ function RolePicker({ kept, letters }: { kept: KeptLayout; letters: string }) {
             {unsure ? '? ' : ''}
             {name}
           </span>
-          <span className="visually-hidden">, {ROLE_WORDS[role]}. Change</span>
+          <span className="visually-hidden">, {roleWords(role)}. Change</span>
         </button>
       </Menu.Target>
       <Menu.Dropdown mah={420} style={{ overflowY: 'auto' }}>
         {because && (
           <Menu.Label>
-            {ROLE_WORDS[role]}, because {because}
+            {roleWords(role)}, because {because}
           </Menu.Label>
         )}
         {ROLE_GROUPS.map(([group, roles]) => [
@@ -56,7 +57,7 @@ function RolePicker({ kept, letters }: { kept: KeptLayout; letters: string }) {
                 })
               }
             >
-              {ROLE_WORDS[next]}
+              {roleWords(next)}
             </Menu.Item>
           )),
         ])}

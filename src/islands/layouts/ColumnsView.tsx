@@ -1,7 +1,8 @@
 // A layout column by column: what each takes, whether it must be filled, with what when a question says nothing.
 import type { Column, Fitted, KeptLayout, Role } from '../../core/model';
-import { placesOf } from '../../core/shared/becomes';
-import { ROLE_GROUPS, ROLE_WORDS } from '../parts/roles';
+import { placesOf } from '../parts/becomes';
+import { roleWords } from '../../core/shared/roles';
+import { ROLE_GROUPS } from '../parts/roles';
 import { changeColumn, changeLayout, setColumns } from '../state/layouts';
 
 const SEPARATED = new Set<Role>([
@@ -98,7 +99,7 @@ function ColumnRow({ kept, column, index }: { kept: KeptLayout; column: Column; 
             <optgroup key={group} label={group}>
               {roles.map((role) => (
                 <option key={role} value={role}>
-                  {ROLE_WORDS[role]}
+                  {roleWords(role)}
                 </option>
               ))}
             </optgroup>

@@ -2,7 +2,8 @@
 import { useEffect, useState } from 'react';
 import type { KeptLayout, KeyStyle, Kind, Layout } from '../../core/model';
 import { KIND_NAMES } from '../../core/shared/kind-names';
-import { KEY_WORDS, ROLE_WORDS } from '../parts/roles';
+import { roleWords } from '../../core/shared/roles';
+import { KEY_WORDS } from '../parts/roles';
 import { changeLayout } from '../state/layouts';
 import { FileOf } from './FileOf';
 
@@ -348,7 +349,7 @@ export function Learned({ kept }: { kept: KeptLayout }) {
           {layout.lines
             .map(
               (line) =>
-                `${line.label}: ${line.cells.map((cell) => `${ROLE_WORDS[cell.role]} in ${cell.column}`).join(', ')}`,
+                `${line.label}: ${line.cells.map((cell) => `${roleWords(cell.role)} in ${cell.column}`).join(', ')}`,
             )
             .join('; ')}
         </p>

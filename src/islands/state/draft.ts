@@ -1,5 +1,5 @@
 // What was being typed in a cell and not yet committed: kept aside, so that a crash loses none of it.
-import type { CellField } from '../../core/shared/item-cells';
+import type { CellField } from '../parts/item-cells';
 import { theStore } from './bank';
 
 export type Draft = { bank: string; item: string; field: CellField; text: string };

@@ -1,7 +1,7 @@
 // What lies on the bench in Gather: the source, its reading, and the mends made before anything enters the bank.
 import { useSyncExternalStore } from 'react';
 import type { Finding, Item, Overrule } from '../../core/model';
-import { withFields } from '../../core/shared/item-cells';
+import { withFields } from '../parts/item-cells';
 import { unchangedEnds } from '../../core/shared/lines';
 import { nameItems } from '../../core/shared/references';
 import { core, onProgress, stopCore } from '../../workers/client';

@@ -2,7 +2,8 @@
 import type { Picture, Run } from '../../model';
 import { inlineOf } from '../../shared/html/inline';
 import { parseHtml } from '../../shared/html/tree';
-import { escapeHtml, plainOf } from '../../shared/rich-text';
+import { escapeMarkup } from '../../shared/markup';
+import { plainOf } from '../../shared/rich-text';
 import { parseXml } from '../xml';
 
 export type Tree = {
@@ -66,17 +67,17 @@ const ATTRIBUTES = new Set(['src', 'alt', 'href', 'style', 'data']);
 /** The part of a tree as HTML for the reader of inline content; `instead` may put a text in an element's place. */
 function asHtml(node: Tree | string, instead: (tree: Tree) => string | undefined): string {
   if (typeof node === 'string') {
-    return escapeHtml(node);
+    return escapeMarkup(node);
   }
   const other = instead(node);
   if (other !== undefined) {
-    return escapeHtml(other);
+    return escapeMarkup(other);
   }
   const name =
     node.name === 'object' && /^image\//.test(node.attributes['type'] ?? '') ? 'img' : node.name;
   const attributes = Object.entries(node.attributes)
     .filter(([key]) => ATTRIBUTES.has(key))
-    .map(([key, value]) => ` ${key === 'data' ? 'src' : key}="${escapeHtml(value)}"`)
+    .map(([key, value]) => ` ${key === 'data' ? 'src' : key}="${escapeMarkup(value)}"`)
     .join('');
   if (VOID.has(name)) {
     return `<${name}${attributes}>`;

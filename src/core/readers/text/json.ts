@@ -1,5 +1,6 @@
 // Questions as JSON: a list of objects, or an object that holds one. Each key becomes a heading, so that roles are
 // guessed as for any other table.
+import { jsonrepair } from 'jsonrepair';
 import type { Sheet } from '../../model';
 import { bareWords } from '../../shared/normalise';
 
@@ -89,6 +90,18 @@ function recordCells(record: { [key: string]: Json }): [string, string][] {
   });
 }
 
+/** JSON as it is written, or as it was meant: with a comma too many, single quotes, comments, a torn end. */
+function parsedJson(text: string): Json | undefined {
+  for (const read of [JSON.parse, (torn: string) => JSON.parse(jsonrepair(torn)) as unknown]) {
+    try {
+      return read(text) as Json;
+    } catch {
+      // The next way of reading is tried.
+    }
+  }
+  return undefined;
+}
+
 /** The records of a JSON text as a sheet; undefined where it is no JSON or holds no list of objects. */
 export function readJsonTable(
   name: string,
@@ -98,10 +111,8 @@ export function readJsonTable(
   if (!/^[[{]/.test(text)) {
     return undefined;
   }
-  let value: Json;
-  try {
-    value = JSON.parse(text.replace(/,\s*([\]}])/g, '$1')) as Json;
-  } catch {
+  const value = parsedJson(text);
+  if (value === undefined) {
     return undefined;
   }
   const records = findRecords(value);

@@ -1,11 +1,19 @@
 // Number formats: from a stored number to the text a person sees.
+import { format as formatNumber } from 'numfmt';
 import type { Look } from '../../model';
 import { parseXml, type Attributes } from '../xml';
 
-/** The formats that are not written into the file (ECMA-376 part 1, 18.8.30): dates and times. */
+/** The formats that are not written into the file (ECMA-376 part 1, 18.8.30). */
 const BUILT_IN: Record<number, string> = {
+  1: '0',
+  2: '0.00',
+  3: '#,##0',
+  4: '#,##0.00',
   9: '0%',
   10: '0.00%',
+  11: '0.00E+00',
+  12: '# ?/?',
+  13: '# ??/??',
   14: 'yyyy-mm-dd',
   15: 'd-mmm-yy',
   16: 'd-mmm',
@@ -16,10 +24,15 @@ const BUILT_IN: Record<number, string> = {
   21: 'h:mm:ss',
   22: 'yyyy-mm-dd h:mm',
   45: 'mm:ss',
-  46: 'h:mm:ss',
+  37: '#,##0;-#,##0',
+  38: '#,##0;-#,##0',
+  39: '#,##0.00;-#,##0.00',
+  40: '#,##0.00;-#,##0.00',
+  46: '[h]:mm:ss',
   47: 'mm:ss',
+  48: '##0.0E+0',
+  49: '@',
 };
-const MONTHS = ['Jan', 'Feb', 'Mar', 'Apr', 'May', 'Jun', 'Jul', 'Aug', 'Sep', 'Oct', 'Nov', 'Dec'];
 
 /** `looks` say how a cell style sets its text off: what people mark right answers with. */
 export type CellStyles = {
@@ -122,45 +135,32 @@ export function readStyles(xml: string): CellStyles {
 export const isDateFormat = (format: string): boolean =>
   /[dmyhs]/i.test(format.replace(/\[[^\]]*\]|"[^"]*"|\\./g, '')) && !/general/i.test(format);
 
-/** A serial number of days since 1899-12-30 (or 1904) as the format shows it. */
-function showDate(serial: number, format: string, from1904: boolean): string {
-  const days = serial + (from1904 ? 1462 : 0);
-  const moment = new Date(Math.round((days - 25_569) * 86_400_000));
-  if (Number.isNaN(moment.getTime())) {
-    return String(serial);
-  }
-  const two = (n: number): string => String(n).padStart(2, '0');
-  const [y, m, d] = [moment.getUTCFullYear(), moment.getUTCMonth(), moment.getUTCDate()];
-  const time = `${two(moment.getUTCHours())}:${two(moment.getUTCMinutes())}${/s/i.test(format) ? `:${two(moment.getUTCSeconds())}` : ''}`;
-  const hasDay = /d/i.test(format);
-  const hasYear = /y/i.test(format);
-  const hasMonth = /mmm/i.test(format) || hasDay || hasYear;
-  if (!hasMonth) {
-    return time;
-  }
-  const date = /mmm/i.test(format)
-    ? [hasDay ? d : '', MONTHS[m], hasYear ? y : ''].filter((part) => part !== '').join(' ')
-    : hasYear
-      ? `${y}-${two(m + 1)}-${two(d)}`
-      : `${two(d)}/${two(m + 1)}`;
-  return /h/i.test(format) ? `${date} ${time}` : date;
-}
+/** Days between the two calendars that workbooks count from, 1899-12-30 and 1904-01-01. */
+const DAYS_TO_1904 = 1462;
+/** A stored number has 15 digits that count; what stands behind them is noise of binary arithmetic. */
+const DIGITS = 15;
 
-/** A stored number as a person sees it: 15 digits at most, per cent, dates and times. */
+/**
+ * A stored number as a person sees it. Formats of the file's own are shown by the number-format library (ECMA-376 part 1,
+ * 18.8.31); the general format shows all digits, since a narrow column's exponents are no part of what was typed.
+ */
 export function showNumber(stored: string, format: string, from1904: boolean): string {
   const value = Number(stored);
   if (!Number.isFinite(value)) {
     return stored;
   }
-  if (isDateFormat(format)) {
-    return showDate(value, format, from1904);
+  const plain = String(Number(value.toPrecision(DIGITS)));
+  if (/^general$/i.test(format)) {
+    return plain;
   }
-  if (format.endsWith('%')) {
-    return `${Number((value * 100).toPrecision(12))}%`;
+  try {
+    const shown = formatNumber(
+      format,
+      value + (from1904 && isDateFormat(format) ? DAYS_TO_1904 : 0),
+    );
+    return shown.trim() || plain;
+  } catch {
+    // A format that no program could show: the number itself is what there is.
+    return plain;
   }
-  // A format of nothing but zeros keeps leading ones: 0000 shows 417 as 0417.
-  if (/^0+$/.test(format) && Number.isInteger(value)) {
-    return String(value).padStart(format.length, '0');
-  }
-  return String(Number(value.toPrecision(15)));
 }

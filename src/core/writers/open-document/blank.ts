@@ -4,7 +4,7 @@ import type { Layout } from '../../model';
 import { cellName, parseCell } from '../../shared/cells';
 import { blankSheet, type BlankSheet } from '../blank-sheet';
 import { STILL } from '../contract';
-import { escapeHtml } from '../../shared/rich-text';
+import { escapeXml } from '../../shared/markup';
 
 const HEAD = '<?xml version="1.0" encoding="UTF-8"?>\n';
 const TYPE = 'application/vnd.oasis.opendocument.spreadsheet';
@@ -13,7 +13,7 @@ const NAMES =
 const MANIFEST = `${HEAD}<manifest:manifest xmlns:manifest="urn:oasis:names:tc:opendocument:xmlns:manifest:1.0" manifest:version="1.2"><manifest:file-entry manifest:full-path="/" manifest:media-type="${TYPE}"/><manifest:file-entry manifest:full-path="content.xml" manifest:media-type="text/xml"/></manifest:manifest>`;
 
 const textCell = (text: string, attributes = ''): string =>
-  `<table:table-cell${attributes} office:value-type="string" calcext:value-type="string"><text:p>${escapeHtml(text)}</text:p></table:table-cell>`;
+  `<table:table-cell${attributes} office:value-type="string" calcext:value-type="string"><text:p>${escapeXml(text)}</text:p></table:table-cell>`;
 
 const ruleName = (index: number): string => `rule${index + 1}`;
 
@@ -25,7 +25,7 @@ function rulesXml({ rules, name }: BlankSheet): string {
     const condition = list
       ? `of:cell-content-is-in-list(${list.map((word) => `"${word.replace(/"/g, '""')}"`).join(';')})`
       : `of:cell-content-text-length()<=${most}`;
-    return `<table:content-validation table:name="${ruleName(index)}" table:condition="${escapeHtml(condition)}" table:allow-empty-cell="true" table:base-cell-address="${escapeHtml(`'${name}'.${cellName(top, column)}`)}"/>`;
+    return `<table:content-validation table:name="${ruleName(index)}" table:condition="${escapeXml(condition)}" table:allow-empty-cell="true" table:base-cell-address="${escapeXml(`'${name}'.${cellName(top, column)}`)}"/>`;
   };
   return `<table:content-validations>${rules.map(one).join('')}</table:content-validations>`;
 }
@@ -85,7 +85,7 @@ export function blankOpenDocument(layout: Layout): Uint8Array {
   const words = sheet.words
     .map((text) => `<table:table-row>${textCell(text)}</table:table-row>`)
     .join('');
-  const content = `${HEAD}<office:document-content ${NAMES} office:version="1.2"><office:automatic-styles>${styles}<style:style style:name="heading" style:family="table-cell"><style:table-cell-properties fo:background-color="#e7efe8" fo:wrap-option="wrap"/><style:text-properties fo:font-weight="bold"/></style:style></office:automatic-styles><office:body><office:spreadsheet>${rulesXml(sheet)}<table:table table:name="${escapeHtml(sheet.name)}">${columns}${rowsXml(sheet, (layout.file.firstRow ?? 2) - 1)}</table:table><table:table table:name="How to fill"><table:table-column/>${words}</table:table></office:spreadsheet></office:body></office:document-content>`;
+  const content = `${HEAD}<office:document-content ${NAMES} office:version="1.2"><office:automatic-styles>${styles}<style:style style:name="heading" style:family="table-cell"><style:table-cell-properties fo:background-color="#e7efe8" fo:wrap-option="wrap"/><style:text-properties fo:font-weight="bold"/></style:style></office:automatic-styles><office:body><office:spreadsheet>${rulesXml(sheet)}<table:table table:name="${escapeXml(sheet.name)}">${columns}${rowsXml(sheet, (layout.file.firstRow ?? 2) - 1)}</table:table><table:table table:name="How to fill"><table:table-column/>${words}</table:table></office:spreadsheet></office:body></office:document-content>`;
   const parts: Zippable = {
     mimetype: [strToU8(TYPE), { level: 0, mtime: STILL }],
     'content.xml': [strToU8(content), { mtime: STILL }],

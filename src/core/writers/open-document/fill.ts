@@ -5,6 +5,7 @@ import { cellName } from '../../shared/cells';
 import { count, listed } from '../../shared/plain';
 import { STILL, type Job, type Written } from '../contract';
 import { planSheet, type SheetPlan } from '../sheet-plan';
+import { escapeXml } from '../../shared/markup';
 import {
   attributeOf,
   element,
@@ -15,20 +16,13 @@ import {
   type Piece,
 } from './pieces';
 
-const ENTITIES: Record<string, string> = { '&': '&amp;', '<': '&lt;', '>': '&gt;', '"': '&quot;' };
-const escape = (text: string): string =>
-  text
-    .replace(/[\u0000-\u0008\u000b\u000c\u000e-\u001f\ufffe\uffff]/g, '')
-    .replace(/[\ud800-\udbff](?![\udc00-\udfff])|(?<![\ud800-\udbff])[\udc00-\udfff]/g, '\ufffd')
-    .replace(/[&<>"]/g, (sign) => ENTITIES[sign]!);
-
 /** Text as paragraphs; blanks that XML would swallow and tabs have elements of their own (OpenDocument 1.2 part 1, 6.1). */
 const paragraphs = (text: string): string =>
   text
     .split(/\r\n?|\n/)
     .map(
       (line) =>
-        `<text:p>${escape(line)
+        `<text:p>${escapeXml(line)
           .replace(/\t/g, '<text:tab/>')
           .replace(/^ | (?= )| $/g, '<text:s/>')}</text:p>`,
     )
@@ -257,7 +251,7 @@ function tableIn(
 ): { start: number; end: number } | undefined {
   const tables = [...xml.matchAll(/<table:table\s([^>]*)>/g)];
   const table =
-    tables.find((match) => attributeOf(match[1]!, 'table:name') === escape(name ?? '')) ??
+    tables.find((match) => attributeOf(match[1]!, 'table:name') === escapeXml(name ?? '')) ??
     tables[0];
   if (!table) {
     return undefined;

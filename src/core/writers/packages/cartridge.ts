@@ -1,9 +1,9 @@
 // QTI 1.2 as Common Cartridge 1.3 profiles it: one assessment with its items. Element names and profiles are from memory,
 // and so is what the tests beside hold: it is our reading of the standard.
 import type { Item, Text } from '../../model';
-import { escapeHtml } from '../../shared/rich-text';
+import { escapeMarkup, escapeXml } from '../../shared/markup';
 import { pictureHref, type Media } from './content';
-import { HEAD, escapeText, identifierOf } from './xml';
+import { HEAD, identifierOf } from './xml';
 
 const PROFILES: Partial<Record<Item['kind'], string>> = {
   'choice-one': 'cc.multiple_choice.v0p1',
@@ -13,14 +13,14 @@ const PROFILES: Partial<Record<Item['kind'], string>> = {
   open: 'cc.essay.v0p1',
 };
 const field = (label: string, entry: string): string =>
-  `<qtimetadatafield><fieldlabel>${label}</fieldlabel><fieldentry>${escapeText(entry)}</fieldentry></qtimetadatafield>`;
+  `<qtimetadatafield><fieldlabel>${label}</fieldlabel><fieldentry>${escapeXml(entry)}</fieldentry></qtimetadatafield>`;
 const htmlOf = ({ plain, html }: Text): string =>
-  html ?? plain.split('\n').map(escapeHtml).join('<br>');
+  html ?? plain.split('\n').map(escapeMarkup).join('<br>');
 const material = (html: string): string =>
-  `<material><mattext texttype="text/html">${escapeText(html)}</mattext></material>`;
+  `<material><mattext texttype="text/html">${escapeXml(html)}</mattext></material>`;
 const score = '<setvar action="Set" varname="SCORE">100</setvar>';
 const equal = (value: string, response = 'response1', more = ''): string =>
-  `<varequal respident="${response}"${more}>${escapeText(value)}</varequal>`;
+  `<varequal respident="${response}"${more}>${escapeXml(value)}</varequal>`;
 
 /** The conditions of the scoring, and those that only show feedback, which go on to the next one. */
 function processing(item: Item, right: string[], all: string[]): string {
@@ -85,7 +85,7 @@ function itemXml(item: Item, ident: string, media: Media): string {
     .filter(({ at }) => at === 'stem')
     .map(({ href, alt }) => {
       const path = pictureHref(href, media);
-      return `<img src="${escapeHtml(path.startsWith('media/') ? `$IMS-CC-FILEBASE$/${path}` : path)}" alt="${escapeHtml(alt ?? '')}">`;
+      return `<img src="${escapeMarkup(path.startsWith('media/') ? `$IMS-CC-FILEBASE$/${path}` : path)}" alt="${escapeMarkup(alt ?? '')}">`;
     })
     .join('');
   const metadata = [
@@ -105,7 +105,7 @@ function itemXml(item: Item, ident: string, media: Media): string {
         `<itemfeedback ident="general_fb"><flow_mat>${material(htmlOf(item.explanation))}</flow_mat></itemfeedback>`,
       ]
     : [];
-  return `<item ident="${ident}"${item.title ? ` title="${escapeText(item.title)}"` : ''}><itemmetadata><qtimetadata>${metadata}</qtimetadata></itemmetadata><presentation>${material(htmlOf(item.stem) + pictures)}${xml}</presentation>${processing(item, right, all)}${general.join('')}${feedback.join('')}</item>`;
+  return `<item ident="${ident}"${item.title ? ` title="${escapeXml(item.title)}"` : ''}><itemmetadata><qtimetadata>${metadata}</qtimetadata></itemmetadata><presentation>${material(htmlOf(item.stem) + pictures)}${xml}</presentation>${processing(item, right, all)}${general.join('')}${feedback.join('')}</item>`;
 }
 
 /** The assessment of a cartridge. */
@@ -114,5 +114,5 @@ export function cartridgeXml(title: string, items: readonly Item[], media: Media
   const body = items
     .map((item) => itemXml(item, identifierOf(item.ref || 'item', taken), media))
     .join('');
-  return `${HEAD}<questestinterop xmlns="http://www.imsglobal.org/xsd/ims_qtiasiv1p2"><assessment ident="assessment-1" title="${escapeText(title)}"><qtimetadata>${field('cc_profile', 'cc.exam.v0p1')}${field('qmd_assessmenttype', 'Examination')}</qtimetadata><section ident="root_section">${body}</section></assessment></questestinterop>`;
+  return `${HEAD}<questestinterop xmlns="http://www.imsglobal.org/xsd/ims_qtiasiv1p2"><assessment ident="assessment-1" title="${escapeXml(title)}"><qtimetadata>${field('cc_profile', 'cc.exam.v0p1')}${field('qmd_assessmenttype', 'Examination')}</qtimetadata><section ident="root_section">${body}</section></assessment></questestinterop>`;
 }

@@ -1,7 +1,8 @@
 // Texts and pictures of a question as the body of an item.
 import type { Item, Text } from '../../model';
 import { fromBase64 } from '../../shared/base64';
-import { el, escapeText, type Node } from './xml';
+import { escapeXml } from '../../shared/markup';
+import { el, type Node } from './xml';
 
 /** Files that go into the package beside the items, by their path. */
 export type Media = { paths: Map<string, string>; bytes: Map<string, Uint8Array> };
@@ -31,7 +32,7 @@ export function pictureHref(href: string, media: Media): string {
 
 /** A text as inline content; formatting comes along, and lines are kept. */
 export const inline = ({ plain, html }: Text): Node => ({
-  raw: html ? html.replace(/<br>/g, '<br/>') : plain.split('\n').map(escapeText).join('<br/>'),
+  raw: html ? html.replace(/<br>/g, '<br/>') : plain.split('\n').map(escapeXml).join('<br/>'),
 });
 
 /** The pictures of one place of a question. */

@@ -1,6 +1,7 @@
 // What a package holds, file by file, with the tags of each question as keywords.
 import type { Standard } from '../../model';
-import { HEAD, escapeText } from './xml';
+import { escapeXml } from '../../shared/markup';
+import { HEAD } from './xml';
 
 export type Resource = {
   identifier: string;
@@ -34,7 +35,7 @@ const NAMES: Record<Standard, Names> = {
   },
 };
 
-const attribute = (name: string, value: string): string => ` ${name}="${escapeText(value)}"`;
+const attribute = (name: string, value: string): string => ` ${name}="${escapeXml(value)}"`;
 
 function resourceXml({
   identifier,
@@ -45,7 +46,7 @@ function resourceXml({
   keywords = [],
 }: Resource): string {
   const lom = keywords.length
-    ? `<metadata><lom:lom><lom:general>${keywords.map((word) => `<lom:keyword><lom:string>${escapeText(word)}</lom:string></lom:keyword>`).join('')}</lom:general></lom:lom></metadata>`
+    ? `<metadata><lom:lom><lom:general>${keywords.map((word) => `<lom:keyword><lom:string>${escapeXml(word)}</lom:string></lom:keyword>`).join('')}</lom:general></lom:lom></metadata>`
     : '';
   return `<resource${attribute('identifier', identifier)}${attribute('type', type)}${attribute('href', href)}>${lom}${files.map((file) => `<file${attribute('href', file)}/>`).join('')}${needs.map((need) => `<dependency${attribute('identifierref', need)}/>`).join('')}</resource>`;
 }
@@ -60,10 +61,10 @@ export function manifestXml(
   const { space, schema, version, lom } = NAMES[standard];
   const titled =
     standard === 'common-cartridge-1.3'
-      ? `<lomimscc:lom xmlns:lomimscc="${lom}"><lomimscc:general><lomimscc:title><lomimscc:string>${escapeText(title)}</lomimscc:string></lomimscc:title></lomimscc:general></lomimscc:lom>`
+      ? `<lomimscc:lom xmlns:lomimscc="${lom}"><lomimscc:general><lomimscc:title><lomimscc:string>${escapeXml(title)}</lomimscc:string></lomimscc:title></lomimscc:general></lomimscc:lom>`
       : '';
   const organisations = shown
-    ? `<organizations><organization identifier="org-1" structure="rooted-hierarchy"><item identifier="root"><item identifier="item-1"${attribute('identifierref', shown)}><title>${escapeText(title)}</title></item></item></organization></organizations>`
+    ? `<organizations><organization identifier="org-1" structure="rooted-hierarchy"><item identifier="root"><item identifier="item-1"${attribute('identifierref', shown)}><title>${escapeXml(title)}</title></item></item></organization></organizations>`
     : '<organizations/>';
   return `${HEAD}<manifest xmlns="${space}" xmlns:lom="${lom}" identifier="manifest-1"><metadata><schema>${schema}</schema><schemaversion>${version}</schemaversion>${titled}</metadata>${organisations}<resources>${resources.map(resourceXml).join('')}</resources></manifest>`;
 }

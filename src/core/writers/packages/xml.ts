@@ -1,5 +1,6 @@
 // A small tree of XML, built in the names of QTI 3 and written in those of the version asked for.
 import type { Standard } from '../../model';
+import { escapeXml } from '../../shared/markup';
 
 export type Attributes = Record<string, string | number | boolean | undefined>;
 export type Node =
@@ -16,14 +17,6 @@ export const el = (
 });
 export const text = (content: string): Node => ({ text: content });
 
-const ENTITIES: Record<string, string> = { '&': '&amp;', '<': '&lt;', '>': '&gt;', '"': '&quot;' };
-/** Text as XML 1.0 (2.2) may hold it: signs that it forbids are left out. */
-export const escapeText = (content: string): string =>
-  content
-    .replace(/[\u0000-\u0008\u000b\u000c\u000e-\u001f\ufffe\uffff]/g, '')
-    .replace(/[\ud800-\udbff](?![\udc00-\udfff])|(?<![\ud800-\udbff])[\udc00-\udfff]/g, '\ufffd')
-    .replace(/[&<>"]/g, (sign) => ENTITIES[sign]!);
-
 const camel = (name: string): string =>
   name.replace(/^qti-/, '').replace(/-([a-z])/g, (_, letter: string) => letter.toUpperCase());
 
@@ -35,7 +28,7 @@ function named(name: string, isQti: boolean, standard: Standard): string {
 /** The XML of a node. QTI 2 has no body element around the content of feedback, so it is left out there. */
 export function xmlOf(node: Node, standard: Standard): string {
   if ('text' in node) {
-    return escapeText(node.text);
+    return escapeXml(node.text);
   }
   if ('raw' in node) {
     return node.raw;
@@ -47,9 +40,7 @@ export function xmlOf(node: Node, standard: Standard): string {
   const isQti = node.name.startsWith('qti-');
   const attributes = Object.entries(node.attributes)
     .flatMap(([name, value]) =>
-      value === undefined
-        ? []
-        : [` ${named(name, isQti, standard)}="${escapeText(String(value))}"`],
+      value === undefined ? [] : [` ${named(name, isQti, standard)}="${escapeXml(String(value))}"`],
     )
     .join('');
   const tag = named(node.name, isQti, standard);

@@ -1,18 +1,18 @@
 // A receipt as a page to print or keep, readable without this program.
 import type { Receipt } from '../../model';
 import { count } from '../../shared/plain';
-import { escapeHtml } from '../../shared/rich-text';
+import { escapeMarkup } from '../../shared/markup';
 
 const STYLE =
   'body{font:15px/1.45 system-ui,sans-serif;color:#1E2A25;background:#fff;max-width:50rem;margin:2rem auto;padding:0 1rem}h1{font-size:1.5rem}h2{font-size:1.1rem;margin-top:1.6rem}table{border-collapse:collapse;width:100%}th,td{text-align:left;vertical-align:top;padding:.25rem .5rem;border-bottom:1px solid #cfd6cf}code{font-family:ui-monospace,monospace;overflow-wrap:anywhere}dt{float:left;clear:left;width:10rem;color:#51606B}dd{margin:0 0 .25rem 10rem}@media print{body{margin:0}}';
 
 const row = (...cells: string[]): string =>
-  `<tr>${cells.map((cell) => `<td>${escapeHtml(cell)}</td>`).join('')}</tr>`;
+  `<tr>${cells.map((cell) => `<td>${escapeMarkup(cell)}</td>`).join('')}</tr>`;
 const part = (title: string, body: string): string =>
-  body ? `<h2>${escapeHtml(title)}</h2>${body}` : '';
+  body ? `<h2>${escapeMarkup(title)}</h2>${body}` : '';
 const tableOf = (headings: readonly string[], rows: readonly string[]): string =>
   rows.length
-    ? `<table><thead><tr>${headings.map((heading) => `<th>${escapeHtml(heading)}</th>`).join('')}</tr></thead><tbody>${rows.join('')}</tbody></table>`
+    ? `<table><thead><tr>${headings.map((heading) => `<th>${escapeMarkup(heading)}</th>`).join('')}</tr></thead><tbody>${rows.join('')}</tbody></table>`
     : '';
 
 function headOf(receipt: Receipt): string {
@@ -35,7 +35,7 @@ function headOf(receipt: Receipt): string {
       ? [['Pool', `${receipt.again.draw} drawn at each attempt`] as [string, string]]
       : []),
   ];
-  return `<dl>${facts.map(([name, text]) => `<dt>${escapeHtml(name)}</dt><dd>${escapeHtml(text)}</dd>`).join('')}<dt>SHA-256</dt><dd><code>${escapeHtml(receipt.file.sha256)}</code></dd></dl>`;
+  return `<dl>${facts.map(([name, text]) => `<dt>${escapeMarkup(name)}</dt><dd>${escapeMarkup(text)}</dd>`).join('')}<dt>SHA-256</dt><dd><code>${escapeMarkup(receipt.file.sha256)}</code></dd></dl>`;
 }
 
 /** The receipt as one HTML page. All texts are shown as text. */
@@ -48,9 +48,9 @@ export function receiptPage(receipt: Receipt): string {
   const changes = receipt.items.flatMap((item) =>
     item.changes.map((change) => row(item.ref, change.field, change.from, change.to, change.why)),
   );
-  return `<!doctype html><html lang="en-GB"><head><meta charset="utf-8"><title>${escapeHtml(`Receipt: ${receipt.file.name}`)}</title><style>${STYLE}</style></head><body><h1>Receipt for ${escapeHtml(receipt.file.name)}</h1>${headOf(receipt)}<p>${escapeHtml(proof)}</p>${part(
+  return `<!doctype html><html lang="en-GB"><head><meta charset="utf-8"><title>${escapeMarkup(`Receipt: ${receipt.file.name}`)}</title><style>${STYLE}</style></head><body><h1>Receipt for ${escapeMarkup(receipt.file.name)}</h1>${headOf(receipt)}<p>${escapeMarkup(proof)}</p>${part(
     'Notes',
-    (receipt.notes ?? []).map((note) => `<p>${escapeHtml(note)}</p>`).join(''),
+    (receipt.notes ?? []).map((note) => `<p>${escapeMarkup(note)}</p>`).join(''),
   )}${part(
     'Differences',
     tableOf(

@@ -4,7 +4,7 @@ import type { Layout } from '../../model';
 import { columnLetters, parseCell } from '../../shared/cells';
 import { blankSheet, type BlankSheet } from '../blank-sheet';
 import { STILL } from '../contract';
-import { escapeXml } from './escape';
+import { escapeCell } from './escape';
 
 const MAIN = 'http://schemas.openxmlformats.org/spreadsheetml/2006/main';
 const RELATIONS = 'http://schemas.openxmlformats.org/officeDocument/2006/relationships';
@@ -17,7 +17,7 @@ const LINKS = `${HEAD}<Relationships xmlns="http://schemas.openxmlformats.org/pa
 const STYLES = `${HEAD}<styleSheet xmlns="${MAIN}"><fonts count="2"><font><sz val="11"/><name val="Calibri"/></font><font><b/><sz val="11"/><name val="Calibri"/></font></fonts><fills count="3"><fill><patternFill patternType="none"/></fill><fill><patternFill patternType="gray125"/></fill><fill><patternFill patternType="solid"><fgColor rgb="FFE7EFE8"/><bgColor indexed="64"/></patternFill></fill></fills><borders count="1"><border><left/><right/><top/><bottom/><diagonal/></border></borders><cellStyleXfs count="1"><xf numFmtId="0" fontId="0" fillId="0" borderId="0"/></cellStyleXfs><cellXfs count="3"><xf numFmtId="0" fontId="0" fillId="0" borderId="0" xfId="0"/><xf numFmtId="0" fontId="1" fillId="2" borderId="0" xfId="0" applyFont="1" applyFill="1" applyAlignment="1"><alignment vertical="top" wrapText="1"/></xf><xf numFmtId="49" fontId="0" fillId="0" borderId="0" xfId="0" applyNumberFormat="1" applyAlignment="1"><alignment vertical="top" wrapText="1"/></xf></cellXfs><cellStyles count="1"><cellStyle name="Normal" xfId="0" builtinId="0"/></cellStyles></styleSheet>`;
 
 const cell = (name: string, text: string, style: number): string =>
-  `<c r="${name}"${style ? ` s="${style}"` : ''} t="inlineStr"><is><t xml:space="preserve">${escapeXml(text)}</t></is></c>`;
+  `<c r="${name}"${style ? ` s="${style}"` : ''} t="inlineStr"><is><t xml:space="preserve">${escapeCell(text)}</t></is></c>`;
 
 function rowsXml(sheet: BlankSheet): string {
   const rows = new Map<number, [number, string][]>();
@@ -47,7 +47,7 @@ function rulesXml({ rules }: BlankSheet): string {
   const one = ({ top, bottom, column, list, most }: BlankSheet['rules'][number]): string => {
     const where = `sqref="${columnLetters(column)}${top + 1}:${columnLetters(column)}${bottom + 1}"`;
     if (list) {
-      return `<dataValidation type="list" allowBlank="1" showErrorMessage="1" ${where}><formula1>${escapeXml(`"${list.join(',')}"`)}</formula1></dataValidation>`;
+      return `<dataValidation type="list" allowBlank="1" showErrorMessage="1" ${where}><formula1>${escapeCell(`"${list.join(',')}"`)}</formula1></dataValidation>`;
     }
     return `<dataValidation type="textLength" operator="lessThanOrEqual" allowBlank="1" showErrorMessage="1" ${where}><formula1>${most}</formula1></dataValidation>`;
   };
@@ -84,7 +84,7 @@ export function blankWorkbook(layout: Layout): Uint8Array {
     '_rels/.rels': ROOT,
     'xl/_rels/workbook.xml.rels': LINKS,
     'xl/styles.xml': STYLES,
-    'xl/workbook.xml': `${HEAD}<workbook xmlns="${MAIN}" xmlns:r="${RELATIONS}"><sheets><sheet name="${escapeXml(sheet.name)}" sheetId="1" r:id="rId1"/><sheet name="${help}" sheetId="2" r:id="rId2"/></sheets></workbook>`,
+    'xl/workbook.xml': `${HEAD}<workbook xmlns="${MAIN}" xmlns:r="${RELATIONS}"><sheets><sheet name="${escapeCell(sheet.name)}" sheetId="1" r:id="rId1"/><sheet name="${help}" sheetId="2" r:id="rId2"/></sheets></workbook>`,
     'xl/worksheets/sheet1.xml': sheetXml(sheet),
     'xl/worksheets/sheet2.xml': `${HEAD}<worksheet xmlns="${MAIN}"><cols><col min="1" max="1" width="90" customWidth="1"/></cols><sheetData>${words}</sheetData></worksheet>`,
   };

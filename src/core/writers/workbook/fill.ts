@@ -5,7 +5,7 @@ import { cellName, parseRanges, rangeName } from '../../shared/cells';
 import { count, listed } from '../../shared/plain';
 import { STILL, type Job, type Written } from '../contract';
 import { planSheet, type SheetPlan } from '../sheet-plan';
-import { escapeXml } from './escape';
+import { escapeCell } from './escape';
 import { coverRows, extendRules } from './rules';
 import { extendTables } from './tables';
 import {
@@ -100,7 +100,7 @@ function cellXml(
     return `${head}><${prefix}v>${value}</${prefix}v></${prefix}c>`;
   }
   // An inline string is text whatever it looks like: a leading = never makes it a formula.
-  return `${head} t="inlineStr"><${prefix}is><${prefix}t xml:space="preserve">${escapeXml(value)}</${prefix}t></${prefix}is></${prefix}c>`;
+  return `${head} t="inlineStr"><${prefix}is><${prefix}t xml:space="preserve">${escapeCell(value)}</${prefix}t></${prefix}is></${prefix}c>`;
 }
 
 class Filler {

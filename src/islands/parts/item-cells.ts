@@ -1,10 +1,10 @@
 // A question as one row of a grid: each cell as text, and back from a typed or pasted text to the question's fields.
-import { KINDS, type Item, type Kind, type Option } from '../model';
-import { KIND_NAMES } from './kind-names';
-import { numberOf, secondsOf } from './normalise';
-import { optionLetter, tagText } from './plain';
-import { trueFalsePair } from './vocabulary/verdicts';
-import { kindOfWord } from './vocabulary/kinds';
+import { KINDS, type Item, type Kind, type Option } from '../../core/model';
+import { KIND_NAMES } from '../../core/shared/kind-names';
+import { numberOf, secondsOf } from '../../core/shared/normalise';
+import { optionLetter, tagText } from '../../core/shared/plain';
+import { trueFalsePair } from '../../core/shared/vocabulary/verdicts';
+import { kindOfWord } from '../../core/shared/vocabulary/kinds';
 
 /** The grid's columns; 'options.0' is the first option, or a card's and a short question's first answer. */
 export type CellField =

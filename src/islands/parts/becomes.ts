@@ -1,6 +1,6 @@
 // The places of a file that a fitted question comes to fill, for people to look at: cells with their headings.
-import type { CellRow, Column, Fitted, Layout, Role } from '../model';
-import { columnIndex } from './cells';
+import type { CellRow, Column, Fitted, Layout, Role } from '../../core/model';
+import { columnIndex } from '../../core/shared/cells';
 
 /** One place: 'C' in rows and blocks, 'C4' on a board. `part` counts the questions that one became, from 0. */
 export type Place = { place: string; heading: string; role: Role; value: string; part: number };
