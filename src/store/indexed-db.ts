@@ -1,113 +1,304 @@
 // The store in the browser: IndexedDB through idb, one transaction a step, other tabs told by a channel.
-import { openDB, type IDBPDatabase } from 'idb';
-import type { RecordKind, Records, StoredItem } from '../core/model';
-import { migrate, migrations, type Shape } from './migrations';
-import type { Conflict, Elsewhere, Store, Write, Written } from './port';
-import { defined } from '../core/shared/defined';
+import type { IDBPTransaction } from 'idb';
+import type { BankInfo, ItemStep, RecordKind, Records, StoredItem } from '../core/model';
+import { nameItems } from '../core/shared/references';
+import { Connection, type ConnectionEvent, type Db } from './connection';
+import type { Shape } from './migrations';
+import type {
+  Conflict,
+  Elsewhere,
+  JournalChange,
+  JournalEntry,
+  Place,
+  Store,
+  Write,
+  Written,
+} from './port';
+import { freeOrder, settleItem, settleRecord } from './settle';
 
-type Db = IDBPDatabase<Shape>;
+type Writing = IDBPTransaction<
+  Shape,
+  ('banks' | 'items' | 'records' | 'journal' | 'blanks')[],
+  'readwrite'
+>;
+type Added = Extract<ItemStep, { is: 'added' }>;
 
 const bare = ({ bank: _bank, ...stored }: StoredItem & { bank: string }): StoredItem => stored;
 
-async function write(db: Db, bank: string, { items, records }: Write): Promise<Written> {
-  // 'strict' waits for the disk, so that what the page shows as saved outlives a crash.
-  const tx = db.transaction(['items', 'records'], 'readwrite', { durability: 'strict' });
+/** A request whose failure is told by the transaction that it fails with it. */
+const send = (request: Promise<unknown>): void => {
+  request.catch(() => undefined);
+};
+
+/** The orders and references that are taken among those that new questions ask for. */
+async function takenBy(
+  tx: Writing,
+  bank: string,
+  added: readonly Added[],
+): Promise<{ orders: Set<number>; refs: Set<string> }> {
   const store = tx.objectStore('items');
-  const revs = new Map<string, number>();
+  const [byOrder, byRef] = [store.index('order'), store.index('ref')];
+  const orders = new Set<number>();
+  const refs = new Set<string>();
+  await Promise.all(
+    added.map(async ({ order, item }) => {
+      const [atOrder, atRef] = await Promise.all([
+        byOrder.getKey([bank, order]),
+        byRef.getKey([bank, item.ref]),
+      ]);
+      if (atOrder) {
+        orders.add(order);
+      }
+      if (atRef) {
+        refs.add(item.ref);
+      }
+    }),
+  );
+  return { orders, refs };
+}
+
+/** Every reference of a bank. */
+async function allRefs(tx: Writing, bank: string): Promise<string[]> {
+  const range = IDBKeyRange.bound([bank], [bank, []]);
+  const refs: string[] = [];
+  let cursor = await tx.objectStore('items').index('ref').openKeyCursor(range);
+  while (cursor) {
+    refs.push(cursor.key[1]);
+    cursor = await cursor.continue();
+  }
+  return refs;
+}
+
+/** New questions with orders and references that no other question of the bank has. */
+async function placed(tx: Writing, bank: string, steps: readonly ItemStep[]): Promise<ItemStep[]> {
+  const added = steps.filter((step): step is Added => step.is === 'added');
+  if (!added.length) {
+    return [...steps];
+  }
+  const { orders, refs } = await takenBy(tx, bank, added);
+  const isTwin = (step: Added): boolean => !step.item.ref || refs.has(step.item.ref);
+  const twins = added.filter(isTwin);
+  const own = added.filter((step) => !isTwin(step)).map((step) => step.item.ref);
+  const renamed = twins.length
+    ? nameItems(
+        twins.map((step) => step.item),
+        [...(await allRefs(tx, bank)), ...own],
+      )
+    : [];
+  const names = new Map(renamed.map((item) => [item.id, item]));
+  return steps.map((step) =>
+    step.is === 'added'
+      ? {
+          ...step,
+          item: names.get(step.id) ?? step.item,
+          order: orders.has(step.order)
+            ? freeOrder(step.order, (order) => orders.has(order))
+            : step.order,
+        }
+      : step,
+  );
+}
+
+async function writeItems(tx: Writing, bank: string, steps: readonly ItemStep[]): Promise<Written> {
+  const store = tx.objectStore('items');
+  const found = await Promise.all(steps.map(({ id }) => store.get([bank, id])));
+  const stored = new Map(found.flatMap((one) => (one ? [[one.id, bare(one)] as const] : [])));
+  const written: Written = { items: [], gone: [], conflicts: [] };
+  const fresh = steps.filter(({ id }) => !stored.has(id));
+  const places = new Map((await placed(tx, bank, fresh)).map((step) => [step.id, step]));
+  for (const step of steps) {
+    const known = stored.get(step.id);
+    const settled = settleItem(known, (known ? undefined : places.get(step.id)) ?? step);
+    written.conflicts.push(...settled.conflicts);
+    if (settled.put) {
+      stored.set(step.id, settled.put);
+      written.items.push(settled.put);
+      send(store.put({ bank, ...settled.put }));
+    } else if (settled.remove) {
+      stored.delete(step.id);
+      written.gone.push(step.id);
+      send(store.delete([bank, step.id]));
+    }
+  }
+  return written;
+}
+
+async function writeRecords(
+  tx: Writing,
+  bank: string,
+  steps: Write['records'],
+): Promise<Conflict[]> {
+  const store = tx.objectStore('records');
   const conflicts: Conflict[] = [];
-  for (const one of items) {
-    const stored = one.rev === 0 && items.length > 50 ? undefined : await store.get([bank, one.id]);
-    if ((stored?.rev ?? 0) !== one.rev) {
-      conflicts.push(
-        defined({
-          id: one.id,
-          theirs: stored ? bare(stored) : undefined,
-          mine: one.next ? one.next.item : undefined,
-        }),
-      );
-      continue;
-    }
-    revs.set(one.id, one.rev + 1);
-    if (one.next) {
-      void store.put({ bank, id: one.id, rev: one.rev + 1, ...one.next });
-    } else {
-      void store.delete([bank, one.id]);
+  for (const step of steps) {
+    const { kind, id } = step;
+    const stored = await store.get([bank, kind, id]);
+    const settled = settleRecord(stored?.value, step);
+    conflicts.push(...settled.conflicts);
+    if (settled.put) {
+      send(store.put({ bank, kind, id, value: settled.put as Records[RecordKind] }));
+    } else if (settled.remove) {
+      send(store.delete([bank, kind, id]));
     }
   }
-  const kept = tx.objectStore('records');
-  for (const { kind, id, after } of records) {
-    if (after) {
-      void kept.put({ bank, kind, id, value: after });
-    } else {
-      void kept.delete([bank, kind, id]);
-    }
+  return conflicts;
+}
+
+function writeJournal(tx: Writing, bank: string, { tab, put, drop }: JournalChange): void {
+  const store = tx.objectStore('journal');
+  for (const entry of put) {
+    send(store.put({ bank, tab, ...entry }));
   }
-  await tx.done;
-  return { revs, conflicts };
+  for (const n of drop) {
+    send(store.delete([bank, tab, n]));
+  }
+}
+
+/** One transaction with everything in it; where any of it fails, none of it is written. */
+async function write(db: Db, bank: string, change: Write): Promise<Written> {
+  // 'strict' waits for the disk, so that what the page shows as saved outlives a crash.
+  const tx = db.transaction(['banks', 'items', 'records', 'journal', 'blanks'], 'readwrite', {
+    durability: 'strict',
+  });
+  // Where a part fails, the transaction's own failure is what is told.
+  const done = tx.done;
+  done.catch(() => undefined);
+  try {
+    if (change.info) {
+      send(tx.objectStore('banks').put(change.info));
+    }
+    change.blanks?.forEach((bytes, digest) => send(tx.objectStore('blanks').put(bytes, digest)));
+    const written = await writeItems(tx, bank, change.items);
+    written.conflicts.push(...(await writeRecords(tx, bank, change.records)));
+    if (change.journal) {
+      writeJournal(tx, bank, change.journal);
+    }
+    await done;
+    return written;
+  } catch (error) {
+    try {
+      tx.abort();
+    } catch {
+      // It is over already.
+    }
+    throw tx.error ?? error;
+  }
 }
 
 async function clear(db: Db, bank: string): Promise<void> {
-  const tx = db.transaction(['banks', 'items', 'records'], 'readwrite', { durability: 'strict' });
-  void tx.objectStore('banks').delete(bank);
-  void tx.objectStore('items').delete(IDBKeyRange.bound([bank], [bank, []]));
-  void tx.objectStore('records').delete(IDBKeyRange.bound([bank], [bank, []]));
+  const tx = db.transaction(['banks', 'items', 'records', 'journal'], 'readwrite', {
+    durability: 'strict',
+  });
+  const all = IDBKeyRange.bound([bank], [bank, []]);
+  send(tx.objectStore('banks').delete(bank));
+  send(tx.objectStore('items').delete(all));
+  send(tx.objectStore('records').delete(all));
+  send(tx.objectStore('journal').delete(all));
   await tx.done;
 }
 
-/** Opens the browser's store; `name` separates the stores of tests. */
-export async function indexedDbStore(name = 'cowslip'): Promise<Store> {
-  const db = await openDB<Shape>(name, migrations.length, {
-    upgrade: (open, from) => migrate(open, from),
-  });
-  const channel = new BroadcastChannel(name);
-  return {
-    banks: () => db.getAll('banks'),
-    saveBank: async (info) => {
-      await db.put('banks', info);
-    },
-    items: async (bank, after, count) =>
-      (
-        await db.getAllFromIndex(
-          'items',
-          'order',
-          IDBKeyRange.bound([bank, after], [bank, Infinity], true),
-          count,
-        )
-      ).map(bare),
-    item: async (bank, id) => {
-      const found = await db.get('items', [bank, id]);
-      return found && bare(found);
-    },
-    records: async <K extends RecordKind>(bank: string, kind: K) =>
-      (await db.getAll('records', IDBKeyRange.bound([bank, kind], [bank, kind, []]))).map(
-        ({ value }) => value as Records[K],
-      ),
-    async write(bank, change) {
-      const written = await write(db, bank, change);
-      channel.postMessage({
-        bank,
-        items: [...written.revs.keys()],
-        records: change.records.map(({ kind, id }) => ({ kind, id })),
-      } satisfies Elsewhere);
-      return written;
-    },
-    blank: (digest) => db.get('blanks', digest),
-    saveBlank: async (digest, bytes) => {
-      await db.put('blanks', bytes, digest);
-    },
-    clear: (bank) => clear(db, bank),
-    setting: async <T>(key: string) => (await db.get('settings', key)) as T | undefined,
-    saveSetting: async (key, value) => {
-      await db.put('settings', value, key);
-    },
-    onElsewhere(listener) {
-      const hear = (event: MessageEvent<Elsewhere>): void => listener(event.data);
-      channel.addEventListener('message', hear);
-      return () => channel.removeEventListener('message', hear);
-    },
-    close() {
-      channel.close();
-      db.close();
-    },
-  };
+class IndexedDbStore implements Store {
+  private readonly channel: BroadcastChannel;
+
+  constructor(
+    name: string,
+    private readonly connection: Connection,
+  ) {
+    this.channel = new BroadcastChannel(name);
+  }
+
+  async banks(): Promise<BankInfo[]> {
+    return (await this.connection.use()).getAll('banks');
+  }
+
+  async saveBank(info: BankInfo): Promise<void> {
+    await (await this.connection.use()).put('banks', info);
+  }
+
+  async items(bank: string, after: Place | undefined, count: number): Promise<StoredItem[]> {
+    const from = after ? [bank, after.order, after.id] : [bank];
+    const range = IDBKeyRange.bound(from, [bank, []], after !== undefined);
+    const db = await this.connection.use();
+    return (await db.getAllFromIndex('items', 'place', range, count)).map(bare);
+  }
+
+  async item(bank: string, id: string): Promise<StoredItem | undefined> {
+    const found = await (await this.connection.use()).get('items', [bank, id]);
+    return found && bare(found);
+  }
+
+  async records<K extends RecordKind>(bank: string, kind: K): Promise<Records[K][]> {
+    const range = IDBKeyRange.bound([bank, kind], [bank, kind, []]);
+    const found = await (await this.connection.use()).getAll('records', range);
+    return found.map(({ value }) => value as Records[K]);
+  }
+
+  async write(bank: string, change: Write): Promise<Written> {
+    const written = await write(await this.connection.use(), bank, change);
+    this.channel.postMessage({
+      bank,
+      items: [...written.items.map(({ id }) => id), ...written.gone],
+      records: change.records.map(({ kind, id }) => ({ kind, id })),
+    } satisfies Elsewhere);
+    return written;
+  }
+
+  async journal(bank: string, tab: string): Promise<JournalEntry[]> {
+    const range = IDBKeyRange.bound([bank, tab], [bank, tab, []]);
+    const found = await (await this.connection.use()).getAll('journal', range);
+    return found.map(({ bank: _bank, tab: _tab, ...entry }) => entry);
+  }
+
+  async blank(digest: string): Promise<Uint8Array | undefined> {
+    return (await this.connection.use()).get('blanks', digest);
+  }
+
+  async saveBlank(digest: string, bytes: Uint8Array): Promise<void> {
+    await (await this.connection.use()).put('blanks', bytes, digest);
+  }
+
+  async clear(bank: string): Promise<void> {
+    await clear(await this.connection.use(), bank);
+  }
+
+  async setting<T>(name: string): Promise<T | undefined> {
+    return (await (await this.connection.use()).get('settings', name)) as T | undefined;
+  }
+
+  async settings<T>(prefix: string): Promise<Map<string, T>> {
+    const db = await this.connection.use();
+    const range = IDBKeyRange.bound(prefix, `${prefix}\uffff`);
+    const tx = db.transaction('settings');
+    const [names, values] = await Promise.all([tx.store.getAllKeys(range), tx.store.getAll(range)]);
+    return new Map(names.map((name, index) => [name, values[index] as T]));
+  }
+
+  async saveSetting(name: string, value: unknown): Promise<void> {
+    const db = await this.connection.use();
+    await (value === undefined ? db.delete('settings', name) : db.put('settings', value, name));
+  }
+
+  onElsewhere(listener: (change: Elsewhere) => void): () => void {
+    const hear = (event: MessageEvent<Elsewhere>): void => listener(event.data);
+    this.channel.addEventListener('message', hear);
+    return () => this.channel.removeEventListener('message', hear);
+  }
+
+  close(): void {
+    this.channel.close();
+    this.connection.close();
+  }
+}
+
+/**
+ * Opens the browser's store; `name` separates the stores of tests, `tell` hears what happens to the connection. Rejects
+ * where the browser refuses, or where a newer program has changed the database.
+ */
+export async function indexedDbStore(
+  name = 'cowslip',
+  tell: (event: ConnectionEvent) => void = () => undefined,
+): Promise<Store> {
+  const connection = new Connection(name, tell);
+  await connection.use();
+  return new IndexedDbStore(name, connection);
 }

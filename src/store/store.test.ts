@@ -1,6 +1,8 @@
 import 'fake-indexeddb/auto';
 import { openDB } from 'idb';
 import { describe, expect, it } from 'vitest';
+import type { Item, ItemStep, KeptLayout } from '../core/model';
+import { itemChange, recordChange } from '../core/shared/steps';
 import { indexedDbStore } from './indexed-db';
 import { memoryShelf, memoryStore } from './memory';
 import { migrations } from './migrations';
@@ -12,9 +14,9 @@ let made = 0;
 const implementations: [string, () => Promise<[Store, Store]>][] = [
   [
     'memory',
-    async () => {
+    () => {
       const shelf = memoryShelf();
-      return [memoryStore(shelf), memoryStore(shelf)];
+      return Promise.resolve([memoryStore(shelf), memoryStore(shelf)]);
     },
   ],
   [
@@ -25,54 +27,128 @@ const implementations: [string, () => Promise<[Store, Store]>][] = [
     },
   ],
 ];
-const put = (id: string, rev: number, stem: string, order = 1) => ({
+
+const question = (id: string, stem: string, change: Partial<Item> = {}): Item =>
+  item({ id, ref: `R-${id}`, stem: { plain: stem }, ...change });
+const added = (id: string, stem: string, order = 1): ItemStep => ({
   id,
-  rev,
-  next: { order, item: item({ id, stem: { plain: stem } }) },
+  is: 'added',
+  order,
+  item: question(id, stem),
 });
-const layout = { id: 'l', layout: { id: 'l' }, because: {}, unsure: [], chosen: true } as never;
+const only = (...items: ItemStep[]) => ({ items, records: [] });
+const kept = (change: Partial<KeptLayout> = {}): KeptLayout =>
+  ({
+    id: 'l',
+    layout: { id: 'l', name: 'L' },
+    because: {},
+    unsure: [],
+    chosen: true,
+    ...change,
+  }) as never;
+const stemOf = async (store: Store, id: string): Promise<string | undefined> =>
+  (await store.item('b', id))?.item.stem.plain;
 
 describe.each(implementations)('the store in %s', (_, open) => {
-  it('gives questions back in their order, in chunks', async () => {
+  it('gives questions back in their order, in pages', async () => {
     const [store] = await open();
-    await store.write('b', {
-      items: [put('c', 0, 'third', 3), put('a', 0, 'first', 1), put('b', 0, 'second', 2)],
-      records: [],
-    });
-    const first = await store.items('b', -Infinity, 2);
+    await store.write(
+      'b',
+      only(added('c', 'third', 3), added('a', 'first', 1), added('b', 'second', 2)),
+    );
+    const first = await store.items('b', undefined, 2);
     expect(first.map((stored) => stored.id)).toEqual(['a', 'b']);
-    expect((await store.items('b', first[1]!.order, 2)).map((stored) => stored.id)).toEqual(['c']);
-    expect(await store.items('other', -Infinity, 9)).toEqual([]);
+    expect((await store.items('b', first[1], 2)).map((stored) => stored.id)).toEqual(['c']);
+    expect(await store.items('other', undefined, 9)).toEqual([]);
   });
-  it('never overwrites what another tab wrote meanwhile, and tells it', async () => {
+  it('skips no question at the end of a page where two stand at the same place', async () => {
+    const [store] = await open();
+    for (const id of ['a', 'b', 'c']) {
+      await store.write('b', only(added(id, id, 7)));
+    }
+    const first = await store.items('b', undefined, 1);
+    const rest = await store.items('b', first[0], 9);
+    expect([...first, ...rest].map(({ id }) => id).sort()).toEqual(['a', 'b', 'c']);
+  });
+  it('lets two tabs change two fields of one question', async () => {
     const [mine, theirs] = await open();
-    await mine.write('b', { items: [put('a', 0, 'old')], records: [] });
-    await theirs.write('b', { items: [put('a', 1, 'theirs')], records: [] });
-    const { conflicts, revs } = await mine.write('b', {
-      items: [put('a', 1, 'mine'), put('z', 0, 'new', 9)],
-      records: [],
-    });
+    const before = question('a', 'old');
+    await mine.write('b', only(added('a', 'old')));
+    await theirs.write('b', only(itemChange(before, { ...before, points: 3 })!));
+    const { conflicts } = await mine.write(
+      'b',
+      only(itemChange(before, { ...before, stem: { plain: 'new' } })!),
+    );
+    expect(conflicts).toEqual([]);
+    expect((await mine.item('b', 'a'))!.item).toMatchObject({ stem: { plain: 'new' }, points: 3 });
+  });
+  it('never overwrites a field that another tab changed meanwhile, and tells both texts', async () => {
+    const [mine, theirs] = await open();
+    const before = question('a', 'old');
+    await mine.write('b', only(added('a', 'old')));
+    await theirs.write('b', only(itemChange(before, { ...before, stem: { plain: 'theirs' } })!));
+    const { conflicts } = await mine.write(
+      'b',
+      only(itemChange(before, { ...before, stem: { plain: 'mine' }, points: 2 })!),
+    );
     expect(conflicts).toEqual([
       {
+        kind: 'items',
         id: 'a',
-        theirs: expect.objectContaining({
-          rev: 2,
-          item: expect.objectContaining({ stem: { plain: 'theirs' } }),
-        }),
-        mine: expect.objectContaining({ stem: { plain: 'mine' } }),
+        path: 'stem',
+        mine: { plain: 'mine' },
+        theirs: { plain: 'theirs' },
       },
     ]);
-    expect([...revs]).toEqual([['z', 1]]);
-    expect((await mine.item('b', 'a'))!.item.stem.plain).toBe('theirs');
+    expect((await mine.item('b', 'a'))!.item).toMatchObject({
+      stem: { plain: 'theirs' },
+      points: 2,
+    });
   });
-  it('tells a conflict with a question that the other tab removed', async () => {
+  it('tells a change of a question that the other tab removed, and keeps one that it changed', async () => {
     const [mine, theirs] = await open();
-    await mine.write('b', { items: [put('a', 0, 'old')], records: [] });
-    await theirs.write('b', { items: [{ id: 'a', rev: 1 }], records: [] });
-    expect(
-      (await mine.write('b', { items: [put('a', 1, 'mine')], records: [] })).conflicts,
-    ).toEqual([{ id: 'a', mine: expect.anything() }]);
-    expect(await mine.item('b', 'a')).toBeUndefined();
+    const [a, z] = [question('a', 'a'), question('z', 'z')];
+    await mine.write('b', only(added('a', 'a', 1), added('z', 'z', 2)));
+    await theirs.write('b', only({ id: 'a', is: 'removed', order: 1, item: a }));
+    await theirs.write('b', only(itemChange(z, { ...z, points: 5 })!));
+    const { conflicts } = await mine.write(
+      'b',
+      only(itemChange(a, { ...a, points: 1 })!, { id: 'z', is: 'removed', order: 2, item: z }),
+    );
+    expect(conflicts).toEqual([
+      { kind: 'items', id: 'a', path: '' },
+      { kind: 'items', id: 'z', path: '', theirs: { ...z, points: 5 } },
+    ]);
+    expect(await mine.item('b', 'z')).toBeDefined();
+  });
+  it('gives new questions of two tabs orders and references of their own', async () => {
+    const [mine, theirs] = await open();
+    const twin = {
+      id: 't',
+      is: 'added' as const,
+      order: 1,
+      item: question('t', 't', { ref: 'R-a' }),
+    };
+    await mine.write('b', only(added('a', 'a', 1)));
+    const { items } = await theirs.write('b', only(twin));
+    expect(items[0]!.item.ref).not.toBe('R-a');
+    const stored = await mine.items('b', undefined, 9);
+    expect(new Set(stored.map(({ order }) => order)).size).toBe(2);
+    expect(new Set(stored.map((one) => one.item.ref)).size).toBe(2);
+  });
+  it('tells a layout that both tabs changed, and merges what does not clash', async () => {
+    const [mine, theirs] = await open();
+    const records = (before: KeptLayout | undefined, after: KeptLayout | undefined) => ({
+      items: [],
+      records: recordChange('layouts', before, after),
+    });
+    await mine.write('b', records(undefined, kept()));
+    await theirs.write('b', records(kept(), kept({ unsure: ['x'] })));
+    expect((await mine.write('b', records(kept(), kept({ chosen: false })))).conflicts).toEqual([]);
+    const [stored] = await mine.records('b', 'layouts');
+    expect(stored).toMatchObject({ chosen: false, unsure: ['x'] });
+    const { conflicts } = await mine.write('b', records(kept(), kept({ unsure: ['y'] })));
+    expect(conflicts).toMatchObject([{ kind: 'layouts', id: 'l', mine: ['y'], theirs: ['x'] }]);
   });
   it('tells the other tabs what was written', async () => {
     const [mine, theirs] = await open();
@@ -80,8 +156,8 @@ describe.each(implementations)('the store in %s', (_, open) => {
       theirs.onElsewhere(resolve);
     });
     await mine.write('b', {
-      items: [put('a', 0, 'x')],
-      records: [{ kind: 'layouts', id: 'l', after: layout }],
+      items: [added('a', 'x')],
+      records: recordChange('layouts', undefined, kept()),
     });
     expect(await heard).toEqual({
       bank: 'b',
@@ -89,56 +165,83 @@ describe.each(implementations)('the store in %s', (_, open) => {
       records: [{ kind: 'layouts', id: 'l' }],
     });
   });
-  it('keeps records, blanks and settings, and clears one bank alone', async () => {
+  it('keeps a bank, its blanks, settings and steps, and clears one bank alone', async () => {
     const [store] = await open();
-    await store.saveBank({ id: 'b', name: 'B', madeAt: '' });
+    const step = { label: 'Edit', items: [], records: [] };
     await store.write('b', {
-      items: [put('a', 0, 'x')],
-      records: [{ kind: 'layouts', id: 'l', after: layout }],
+      info: { id: 'b', name: 'B', madeAt: '' },
+      blanks: new Map([['digest', new Uint8Array([1, 2])]]),
+      items: [added('a', 'x')],
+      records: recordChange('layouts', undefined, kept()),
+      journal: { tab: 't', put: [1, 2, 3].map((n) => ({ n, step, undone: n === 3 })), drop: [] },
     });
-    await store.write('c', { items: [put('a', 0, 'y')], records: [] });
-    await store.saveBlank('digest', new Uint8Array([1, 2]));
-    await store.saveSetting('bank', 'b');
+    await store.write('b', { ...only(), journal: { tab: 't', put: [], drop: [1] } });
+    await store.write('c', only(added('a', 'y')));
+    expect((await store.banks()).map(({ name }) => name)).toContain('B');
+    expect((await store.journal('b', 't')).map(({ n, undone }) => [n, undone])).toEqual([
+      [2, false],
+      [3, true],
+    ]);
+    expect(await store.journal('b', 'another')).toEqual([]);
     expect(await store.records('b', 'layouts')).toHaveLength(1);
-    expect(await store.records('b', 'receipts')).toEqual([]);
     expect([...(await store.blank('digest'))!]).toEqual([1, 2]);
+    await store.saveSetting('draft 1', 'one');
+    await store.saveSetting('draft 2', 'two');
+    await store.saveSetting('draft 2', undefined);
+    await store.saveSetting('other', 'three');
+    expect([...(await store.settings('draft '))]).toEqual([['draft 1', 'one']]);
     await store.clear('b');
-    expect(await store.items('b', -Infinity, 9)).toEqual([]);
+    expect(await store.items('b', undefined, 9)).toEqual([]);
     expect(await store.records('b', 'layouts')).toEqual([]);
-    expect(await store.items('c', -Infinity, 9)).toHaveLength(1);
-    expect(await store.setting('bank')).toBe('b');
+    expect(await store.journal('b', 't')).toEqual([]);
+    expect(await store.items('c', undefined, 9)).toHaveLength(1);
+    expect(await store.setting('other')).toBe('three');
   });
-  it('takes a removal back and keeps what it is given apart from the giver’s own object', async () => {
+  it('keeps what it is given apart from the giver’s own object, and takes a removal back', async () => {
     const [store] = await open();
-    const write = put('a', 0, 'x');
-    await store.write('b', { items: [write], records: [] });
-    write.next.item.stem.plain = 'changed behind its back';
-    expect((await store.item('b', 'a'))!.item.stem.plain).toBe('x');
-    await store.write('b', { items: [{ id: 'a', rev: 1 }], records: [] });
-    const { conflicts } = await store.write('b', { items: [put('a', 0, 'again')], records: [] });
+    const step = added('a', 'x') as Extract<ItemStep, { is: 'added' }>;
+    await store.write('b', only(step));
+    const before = structuredClone(step.item);
+    step.item.stem.plain = 'changed behind its back';
+    expect(await stemOf(store, 'a')).toBe('x');
+    await store.write('b', only({ id: 'a', is: 'removed', order: 1, item: before }));
+    const { conflicts } = await store.write('b', only(added('a', 'x')));
     expect(conflicts).toEqual([]);
+    expect(await stemOf(store, 'a')).toBe('x');
   });
 });
 
-describe('migrations', () => {
-  it('bring a database of every earlier version to the newest', async () => {
-    for (let from = 0; from < migrations.length; from++) {
+describe('the database', () => {
+  it('is brought from every earlier version to the newest with all that it holds', async () => {
+    for (let from = 1; from < migrations.length; from++) {
       const name = `old-${from}`;
-      if (from > 0) {
-        (
-          await openDB(name, from, {
-            upgrade: (db) => {
-              for (const step of migrations.slice(0, from)) {
-                step(db as never);
-              }
-            },
-          })
-        ).close();
-      }
+      const old = await openDB(name, from, {
+        upgrade: (db, _from, _to, upgrade) =>
+          migrations.slice(0, from).forEach((step) => step(db as never, upgrade as never)),
+      });
+      await old.put('items', { bank: 'b', id: 'a', order: 1, rev: 3, item: question('a', 'kept') });
+      old.close();
       const store = await indexedDbStore(name);
-      await store.write('b', { items: [put('a', 0, 'x')], records: [] });
-      expect(await store.items('b', -Infinity, 1)).toHaveLength(1);
+      expect(await stemOf(store, 'a')).toBe('kept');
+      await store.write('b', only(added('z', 'new', 1)));
+      expect(await store.items('b', undefined, 9)).toHaveLength(2);
       store.close();
     }
+  });
+  it('gives way to a newer program in another tab and says so', async () => {
+    const events: string[] = [];
+    const store = await indexedDbStore('newer', (event) => events.push(event));
+    (await openDB('newer', migrations.length + 1)).close();
+    expect(events).toEqual(['open', 'outdated']);
+    await expect(store.banks()).rejects.toThrow(/newer version/);
+    await expect(indexedDbStore('newer')).rejects.toThrow();
+  });
+  it('writes nothing of a step of which a part fails', async () => {
+    const store = await indexedDbStore('whole');
+    const broken = { ...question('z', 'z'), title: (() => 1) as never };
+    await expect(
+      store.write('b', only(added('a', 'a'), { id: 'z', is: 'added', order: 2, item: broken })),
+    ).rejects.toThrow();
+    expect(await store.items('b', undefined, 9)).toEqual([]);
   });
 });

@@ -1,55 +1,155 @@
-// The page's end of the worker: started when first asked, replaced when it dies, and said so.
-import { wrap, type Remote } from 'comlink';
+// The page's end of the worker: started when first asked, replaced when it dies, with no caller left waiting.
+import { wrap, type Endpoint, type Remote } from 'comlink';
 import type { CoreWorker } from './protocol';
 
-const listeners = new Set<(message: string) => void>();
-let remote: Remote<CoreWorker> | undefined;
-let running: Worker | undefined;
-let tellProgress: (done: number, of: number) => void = () => undefined;
-
-/** Sets who is told how far a long reading has come. */
-export const onProgress = (listener: (done: number, of: number) => void): void => {
-  tellProgress = listener;
+type Answer<T> = T extends Promise<infer Inner> ? Inner : T;
+/** The worker's calls, all of them answered later. */
+export type Core = {
+  [Name in keyof CoreWorker]: CoreWorker[Name] extends (...given: infer Given) => infer Result
+    ? (...given: Given) => Promise<Answer<Result>>
+    : never;
 };
 
-/** Ends what the worker is doing by replacing it; its mirror of the bank is filled again by those who listen. */
-export function stopCore(): void {
-  running?.terminate();
-  running = undefined;
-  remote = undefined;
-  listeners.forEach((listener) => listener('The reading was stopped.'));
+/** A running worker: where to talk to it, how to end it, and how it tells of its death. */
+export type Thread = {
+  endpoint: Endpoint;
+  end: () => void;
+  onDeath: (listener: () => void) => void;
+};
+
+/** What a call is answered with when the worker ended before it answered. */
+export class WorkerLost extends Error {
+  override name = 'WorkerLost';
 }
 
-/** Tells when the worker died and was replaced; its mirror of the bank is then empty. */
-export function onWorkerLost(listener: (message: string) => void): () => void {
-  listeners.add(listener);
-  return () => {
-    listeners.delete(listener);
+const DIED =
+  'The part that reads and checks stopped and was started again. Nothing in the bank is lost; please try once more.';
+const STOPPED = 'It was stopped.';
+const NOT_THERE =
+  'The part that reads and checks could not be loaded. Nothing in the bank is lost; load the page again when the program can be reached.';
+
+/** So often in a row a worker may end without having answered anything before it is given up. */
+const TRIES = 3;
+
+/** Told when a worker was lost; what it returns is waited for before other calls reach the fresh worker. */
+export type LostListener = (message: string, willReturn: boolean) => Promise<void> | void;
+
+type Running = {
+  thread: Thread;
+  remote: Remote<CoreWorker>;
+  lost: Promise<never>;
+  lose: (message: string) => void;
+};
+
+export class CoreClient {
+  private running: Running | undefined;
+  private readonly listeners = new Set<LostListener>();
+  private tellProgress: (done: number, of: number) => void = () => undefined;
+  /** What must be done before calls reach a fresh worker: its mirror of the bank. */
+  private ready: Promise<unknown> = Promise.resolve();
+  private fruitless = 0;
+
+  /** The worker's calls. A call whose worker ends is answered with WorkerLost. */
+  readonly core: Core = new Proxy({} as Core, {
+    get: (_, name: keyof CoreWorker) => this.caller(name),
+  });
+
+  constructor(private readonly start: () => Thread) {}
+
+  private caller(name: keyof CoreWorker) {
+    return async (...given: unknown[]): Promise<unknown> => {
+      if (name !== 'mirror') {
+        await this.ready;
+      }
+      const { remote, lost } = this.run();
+      const call = remote[name] as unknown as (...given: unknown[]) => Promise<unknown>;
+      const answer = await Promise.race([call(...given), lost]);
+      this.fruitless = 0;
+      return answer;
+    };
+  }
+
+  private run(): Running {
+    if (this.fruitless >= TRIES) {
+      throw new WorkerLost(NOT_THERE);
+    }
+    this.running ??= this.begin();
+    return this.running;
+  }
+
+  private begin(): Running {
+    const thread = this.start();
+    let lose: (message: string) => void = () => undefined;
+    const lost = new Promise<never>((_, reject) => {
+      lose = (message) => reject(new WorkerLost(message));
+    });
+    // Nobody may be waiting when it is lost.
+    lost.catch(() => undefined);
+    thread.endpoint.addEventListener('message', (event) => {
+      const { data } = event as MessageEvent<{ progress?: [number, number] } | undefined>;
+      if (data?.progress) {
+        this.tellProgress(...data.progress);
+      }
+    });
+    const running = { thread, remote: wrap<CoreWorker>(thread.endpoint), lost, lose };
+    thread.onDeath(() => {
+      if (this.running === running) {
+        this.fruitless++;
+        this.replace(this.fruitless >= TRIES ? NOT_THERE : DIED);
+      }
+    });
+    return running;
+  }
+
+  private replace(message: string): void {
+    const old = this.running;
+    this.running = undefined;
+    old?.thread.end();
+    old?.lose(message);
+    const willReturn = this.fruitless < TRIES;
+    const told = [...this.listeners].map((listener) => listener(message, willReturn));
+    this.ready = Promise.allSettled(told);
+  }
+
+  /** Ends what the worker is doing by replacing it; calls under way are answered with WorkerLost. */
+  stop(): void {
+    if (this.running) {
+      this.replace(STOPPED);
+    }
+  }
+
+  /** Sets who is told how far a long call has come. */
+  onProgress(listener: (done: number, of: number) => void): void {
+    this.tellProgress = listener;
+  }
+
+  /** Tells when a worker was lost; gives back how to stop listening. */
+  onLost(listener: LostListener): () => void {
+    this.listeners.add(listener);
+    return () => {
+      this.listeners.delete(listener);
+    };
+  }
+}
+
+function startWorker(): Thread {
+  const worker = new Worker(new URL('./core.worker.ts', import.meta.url), { type: 'module' });
+  return {
+    endpoint: worker,
+    end: () => worker.terminate(),
+    onDeath: (listener) =>
+      worker.addEventListener('error', (event) => {
+        event.preventDefault();
+        listener();
+      }),
   };
 }
 
+const client = new CoreClient(startWorker);
+
 /** The worker, started when first asked for. */
-export function core(): Remote<CoreWorker> {
-  if (remote) {
-    return remote;
-  }
-  const worker = new Worker(new URL('./core.worker.ts', import.meta.url), { type: 'module' });
-  worker.addEventListener('error', (event) => {
-    event.preventDefault();
-    worker.terminate();
-    remote = undefined;
-    listeners.forEach((listener) =>
-      listener(
-        'The part that reads and checks stopped and was started again. Nothing in the bank is lost; please try once more.',
-      ),
-    );
-  });
-  worker.addEventListener('message', (event: MessageEvent<{ progress?: [number, number] }>) => {
-    if (event.data?.progress) {
-      tellProgress(...event.data.progress);
-    }
-  });
-  running = worker;
-  remote = wrap<CoreWorker>(worker);
-  return remote;
-}
+export const core = (): Core => client.core;
+export const stopCore = (): void => client.stop();
+export const onProgress = (listener: (done: number, of: number) => void): void =>
+  client.onProgress(listener);
+export const onWorkerLost = (listener: LostListener): (() => void) => client.onLost(listener);

@@ -68,6 +68,12 @@ const view = (sheet: Sheet): SheetView =>
     merges: sheet.merges,
     lines: sheet.lines,
   });
+/** A document with the text as the user changed it. */
+const withEdit = (opened: Opened, edited: string | undefined): Opened =>
+  edited !== undefined && opened.is === 'document'
+    ? { is: 'document', document: editDocument(opened.document, edited) }
+    : opened;
+
 const ROWS_HINTED = 80;
 /** A blank's sheet with what its cells look like, what they offer and what is noted at them. */
 function blankView(sheet: Sheet): SheetView {
@@ -160,9 +166,7 @@ const api: CoreWorker = {
     if (source || !open || open.by !== openedBy(overrule)) {
       open = { source: kept, by: openedBy(overrule), opened: await openSource(kept, overrule) };
     }
-    if (edited !== undefined && open.opened.is === 'document') {
-      open.opened = { is: 'document', document: editDocument(open.opened.document, edited) };
-    }
+    open.opened = withEdit(open.opened, edited);
     const { opened } = open;
     const gathered = gatherOpened(opened, overrule, { ...surroundings, progress });
     const sheets = sheetsOf(opened);
@@ -180,6 +184,17 @@ const api: CoreWorker = {
       sheets: sheets.map(({ name, hidden, rows }) => ({ name, hidden, rows: rows.length })),
       readable: otherReadings(opened),
       ms: performance.now() - started,
+    });
+  },
+  async survey(source, overrule, edited) {
+    const opened = withEdit(await openSource(source, overrule), edited);
+    const { items, findings } = gatherOpened(opened, overrule, surroundings);
+    const blocks = findings.filter(({ level }) => level === 'block');
+    const blocked = new Set(blocks.flatMap(({ item }) => item ?? []));
+    return defined({
+      ready: items.length - blocked.size,
+      blocked: blocked.size,
+      problem: items.length ? undefined : (blocks[0] ?? findings[0])?.message,
     });
   },
   gatherPart: (version, from, count) =>

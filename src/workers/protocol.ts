@@ -72,6 +72,7 @@ export type FillAnswer = { files: Filled[] } | { problem: string };
 /** What a fill is asked for besides the questions and the layout. */
 export type FillWish = {
   setTitle: string;
+  fileTitle?: string;
   setDescription?: string;
   decisions: Decisions;
   blank?: Uint8Array;
@@ -97,6 +98,12 @@ export interface CoreWorker {
     overrule: Overrule,
     edited?: string,
   ): Promise<GatherAnswer>;
+  /** How many questions of a source could be taken, and how many are blocked; the bench stays as it is. */
+  survey(
+    source: SourceInput,
+    overrule: Overrule,
+    edited?: string,
+  ): Promise<{ ready: number; blocked: number; problem?: string }>;
   /** A part of the understood source: its questions and its sheet's rows from a place on, so that the page can breathe between. */
   gatherPart(version: number, from: number, count: number): { items: Item[]; rows: string[][] };
   /** A bank as one file; its questions are those of the mirror, in the given order. */

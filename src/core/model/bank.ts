@@ -55,14 +55,27 @@ export type Records = {
 };
 export type RecordKind = keyof Records;
 
-/** One question before and after a step; an absent side means that it was not there. */
-export type ItemStep = {
-  id: string;
-  before?: { order: number; item: Item };
-  after?: { order: number; item: Item };
-};
+/**
+ * One field of a question or record before and after a step; an absent side means that the field was not there. `path`
+ * is the field's name, with the place behind a point where one of a list was changed ('stem', 'options.2').
+ */
+export const FieldChangeSchema = z.object({
+  path: z.string(),
+  before: z.unknown().optional(),
+  after: z.unknown().optional(),
+});
+export type FieldChange = z.infer<typeof FieldChangeSchema>;
+
+/** What a step does to one question. Its fields alone are held, so that two tabs can change the same question. */
+export type ItemStep =
+  | { id: string; is: 'added'; order: number; item: Item }
+  | { id: string; is: 'removed'; order: number; item: Item }
+  | { id: string; is: 'changed'; fields: FieldChange[] };
+
 export type RecordStep = {
-  [K in RecordKind]: { kind: K; id: string; before?: Records[K]; after?: Records[K] };
+  [K in RecordKind]:
+    | { kind: K; id: string; is: 'added' | 'removed'; value: Records[K] }
+    | { kind: K; id: string; is: 'changed'; fields: FieldChange[] };
 }[RecordKind];
 
 /** A step that one undo takes back. */

@@ -22,6 +22,8 @@ export type FillJob = {
   layout: Layout;
   blank?: Uint8Array;
   setTitle?: string;
+  /** What the file is named by; the set's title where absent. */
+  fileTitle?: string;
   setDescription?: string;
   /** 'none' leaves out every question that would have to change. */
   accept?: 'all' | 'none';
@@ -117,7 +119,7 @@ async function fillOne(
       draw: draw || undefined,
     }),
   );
-  const name = fileName(setTitle, layout);
+  const name = fileName(job.fileTitle ?? setTitle, layout);
   const items = meantBy(taken, layout, draw);
   const meant = { items, title: setTitle, description: setDescription };
   const differences = await proof({ name, bytes }, layout, meant);
@@ -151,9 +153,12 @@ export async function fillAll(job: FillJob, surroundings: Surroundings): Promise
   const done: Filled[] = [];
   for (const [index, own] of files.entries()) {
     const batch = files.length > 1 ? { n: index + 1, of: files.length } : undefined;
+    const numbered = (title: string): string =>
+      batch ? `${title} ${batch.n} of ${batch.of}` : title;
     const titled = {
       ...job,
-      setTitle: batch ? `${setTitle} ${batch.n} of ${batch.of}` : setTitle,
+      setTitle: numbered(setTitle),
+      fileTitle: numbered(job.fileTitle ?? setTitle),
     };
     const file = defined({ taken: own, leftOut: index === 0 ? leftOut : [], batch });
     done.push(await fillOne(titled, file, surroundings));
@@ -191,6 +196,7 @@ export function jobOf(kept: Receipt, blank?: Uint8Array): FillJob {
     items,
     layout: { ...layout, limits },
     setTitle: receipt.set,
+    fileTitle: receipt.file.name.replace(/\.[^.]*$/, ''),
     setDescription: description,
     blank,
   });

@@ -2,10 +2,12 @@
 import { MantineProvider, localStorageColorSchemeManager } from '@mantine/core';
 import { Notifications } from '@mantine/notifications';
 import { Suspense, lazy, useEffect } from 'react';
-import { Redirect, Route, Switch } from 'wouter';
+import { Redirect, Route, Switch, useLocation } from 'wouter';
 import { useBank } from '../state/bank';
 import { start } from '../state/banks';
+import { restoreBench } from '../state/gather';
 import { Commands } from './Commands';
+import { PlaceBoundary } from './PlaceBoundary';
 import { Shell } from './Shell';
 import { theme } from './theme';
 
@@ -21,44 +23,47 @@ const colourScheme = localStorageColorSchemeManager({ key: 'cowslip-colour-schem
 
 function Places() {
   const phase = useBank((state) => state.phase);
+  const [path] = useLocation();
   if (phase === 'opening') {
     return <p className="soft">Opening the bank …</p>;
   }
   return (
-    <Suspense fallback={<p className="soft">Opening …</p>}>
-      <Switch>
-        <Route path="/gather">
-          <GatherPlace />
-        </Route>
-        <Route path="/bank">
-          <BankPlace />
-        </Route>
-        <Route path="/layouts/:id?">
-          <LayoutsPlace />
-        </Route>
-        <Route path="/hand-over">
-          <HandOverPlace />
-        </Route>
-        <Route path="/rehearse">
-          <RehearsePlace />
-        </Route>
-        <Route path="/records">
-          <RecordsPlace />
-        </Route>
-        <Route path="/help">
-          <HelpPlace />
-        </Route>
-        <Route>
-          <Redirect to="/gather" />
-        </Route>
-      </Switch>
-    </Suspense>
+    <PlaceBoundary key={path.split('/')[1]}>
+      <Suspense fallback={<p className="soft">Opening …</p>}>
+        <Switch>
+          <Route path="/gather">
+            <GatherPlace />
+          </Route>
+          <Route path="/bank">
+            <BankPlace />
+          </Route>
+          <Route path="/layouts/:id?">
+            <LayoutsPlace />
+          </Route>
+          <Route path="/hand-over">
+            <HandOverPlace />
+          </Route>
+          <Route path="/rehearse">
+            <RehearsePlace />
+          </Route>
+          <Route path="/records">
+            <RecordsPlace />
+          </Route>
+          <Route path="/help">
+            <HelpPlace />
+          </Route>
+          <Route>
+            <Redirect to="/gather" />
+          </Route>
+        </Switch>
+      </Suspense>
+    </PlaceBoundary>
   );
 }
 
 export function App({ demo }: { demo: boolean }) {
   useEffect(() => {
-    void start(demo);
+    void start(demo).then(restoreBench);
   }, [demo]);
   return (
     <MantineProvider theme={theme} colorSchemeManager={colourScheme} defaultColorScheme="auto">

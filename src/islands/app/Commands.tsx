@@ -3,7 +3,8 @@ import { Spotlight, type SpotlightActionData } from '@mantine/spotlight';
 import { useMemo, useState } from 'react';
 import { useLocation } from 'wouter';
 import { redo, undo, useBank } from '../state/bank';
-import { openDemo, openOwn, resetDemo, saveBankFile } from '../state/banks';
+import { saveBankFile } from '../state/bank-file';
+import { openDemo, openOwn, resetDemo } from '../state/banks';
 import { showQuestion } from '../state/view';
 
 const FOUND_AT_MOST = 12;

@@ -1,6 +1,7 @@
 // Records: the sources that were agreed to, each to be taken back as a whole, and the receipts of what was handed over.
 import { useState } from 'react';
 import type { KeptSource, Receipt } from '../../core/model';
+import { recordChange } from '../../core/shared/steps';
 import { itemById, removeItems, useBank } from '../state/bank';
 import { makeAgain, showReceipt, takeReceipt } from '../state/hand-over';
 
@@ -15,9 +16,7 @@ const when = (at: string): string =>
 
 /** Removes what a source brought, and its record, in one step. */
 const takeBack = (source: KeptSource): Promise<void> =>
-  removeItems(`Take back ${source.name}`, source.items, [
-    { kind: 'sources', id: source.id, before: source },
-  ]);
+  removeItems(`Take back ${source.name}`, source.items, recordChange('sources', source, undefined));
 
 /** What can be done with a receipt: printed, kept as JSON, and its file made again. */
 function Ways({ receipt }: { receipt: Receipt }) {

@@ -1,8 +1,8 @@
 // A file dropped anywhere on any place: a blank where layouts are taught, a source everywhere else.
 import { useEffect, useState } from 'react';
 import { useLocation } from 'wouter';
-import { bringFile } from '../state/gather';
-import { teachBlank } from '../state/layouts';
+import { bringFiles } from '../state/gather';
+import { teachBlanks } from '../state/layouts';
 
 export function useFileDrop(): { over: boolean; words: string } {
   const [over, setOver] = useState(false);
@@ -28,19 +28,16 @@ export function useFileDrop(): { over: boolean; words: string } {
       }
       event.preventDefault();
       setOver(false);
-      const file = event.dataTransfer?.files[0];
-      if (!file) {
+      const files = [...(event.dataTransfer?.files ?? [])];
+      if (!files.length) {
         return;
       }
       if (blank) {
-        void teachBlank(file).then((id) => {
-          if (id) {
-            go(`/layouts/${id}`);
-          }
-        });
+        go('/layouts');
+        void teachBlanks(files).then((id) => id && go(`/layouts/${id}`));
       } else {
         go('/gather');
-        void bringFile(file);
+        void bringFiles(files);
       }
     };
     document.addEventListener('dragover', onOver);
@@ -55,7 +52,7 @@ export function useFileDrop(): { over: boolean; words: string } {
   return {
     over,
     words: blank
-      ? 'Drop the receiver’s blank to teach it'
-      : 'Drop the file to look at its questions',
+      ? 'Drop receivers’ blanks to teach them'
+      : 'Drop the files to look at their questions',
   };
 }

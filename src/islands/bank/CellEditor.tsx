@@ -2,8 +2,8 @@
 import { useEffect, useRef, useState } from 'react';
 import type { CellField } from '../parts/item-cells';
 import { lengthOf } from '../../core/shared/lengths';
-import { bankState, theStore } from '../state/bank';
-import type { Draft } from '../state/draft';
+import { bankState } from '../state/bank';
+import { dropDraft, keepDraft } from '../state/draft';
 
 /** The smallest limit that a chosen layout sets for a column; undefined where none does. */
 export function strictest(field: string): { most: number; name: string } | undefined {
@@ -48,6 +48,16 @@ export function CellEditor({
   useEffect(() => {
     latest.current = { text, onCommit };
   });
+  // A row that goes away while it is typed in (scrolled off, removed by another tab) takes no text with it.
+  useEffect(
+    () => () => {
+      if (!done.current && latest.current.text !== initial) {
+        done.current = true;
+        latest.current.onCommit(latest.current.text, 'none');
+      }
+    },
+    [initial],
+  );
   useEffect(() => {
     const area = box.current!;
     area.focus();
@@ -57,12 +67,7 @@ export function CellEditor({
     // What is being typed is kept aside, so that a crash in mid-typing can be told of and undone.
     const timer = setTimeout(() => {
       if (text !== initial) {
-        void theStore().saveSetting('draft', {
-          bank: bankState().info.id,
-          item,
-          field,
-          text,
-        } satisfies Draft);
+        keepDraft(item, field, text);
       }
     }, 400);
     return () => clearTimeout(timer);
@@ -72,7 +77,7 @@ export function CellEditor({
       return;
     }
     done.current = true;
-    void theStore().saveSetting('draft', undefined);
+    dropDraft(item, field);
     latest.current.onCommit(latest.current.text, move);
   };
   const limit = strictest(field);
@@ -99,7 +104,7 @@ export function CellEditor({
           } else if (event.key === 'Escape') {
             event.preventDefault();
             done.current = true;
-            void theStore().saveSetting('draft', undefined);
+            dropDraft(item, field);
             onCancel();
           }
         }}

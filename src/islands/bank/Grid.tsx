@@ -23,7 +23,8 @@ import { cellText, type CellField } from '../parts/item-cells';
 import { removeItems, useBank } from '../state/bank';
 import { setView, useView } from '../state/view';
 import { gridColumns } from './columns';
-import { applyEdits, blockText, parseBlock, pasteBlock } from './edits';
+import { applyEdits } from '../parts/edits';
+import { blockText, parseBlock, pasteBlock } from './edits';
 import { pressKey } from './grid-keys';
 import { GridRow, ROW, type Editing, type Move } from './GridRow';
 import { useEntries, type GridEntry } from './use-entries';
@@ -123,19 +124,26 @@ export function Grid({
       ?.querySelector(`[data-field="${field}"]`)
       ?.scrollIntoView({ block: 'nearest', inline: 'nearest' });
   };
+  /** The question as it is when the typing begins: what another tab writes meanwhile must not be overwritten. */
+  const open = (row: number, field: CellField, start: string | undefined): void => {
+    const base = rows[row];
+    if (base) {
+      setEditing({ row, id: base.id, field, start, base });
+    }
+  };
   const edit = (start: string | undefined): void => {
     const field = fields[at.column];
     // flushSync opens the editor within the key press, so that its first character is not lost.
     if (field && rows[at.row]) {
-      flushSync(() => setEditing({ row: at.row, field, start }));
+      flushSync(() => open(at.row, field, start));
     }
   };
   const commit = (text: string, move: Move): void => {
-    const item = editing && rows[editing.row];
-    if (item && editing) {
+    const item = editing?.base;
+    if (editing && item) {
       void applyEdits(
         `Edit ${item.ref} ${editing.field.replace(/^options\.(\d)/, (_, n: string) => String.fromCharCode(65 + Number(n)))}`,
-        [{ id: item.id, field: editing.field, text }],
+        [{ id: item.id, field: editing.field, text, base: item }],
       );
     }
     setEditing(undefined);
@@ -333,7 +341,7 @@ export function Grid({
                     : undefined
                 }
                 focused={at.row === position.index ? at.column : -1}
-                editing={editing?.row === position.index ? editing : undefined}
+                editing={editing?.id === item.id ? editing : undefined}
                 onCommit={commit}
                 onCancel={() => {
                   setEditing(undefined);
@@ -364,7 +372,7 @@ export function Grid({
                     });
                   }
                 }}
-                onOpen={(field) => setEditing({ row: position.index, field, start: undefined })}
+                onOpen={(field) => open(position.index, field, undefined)}
               />
             );
           })}

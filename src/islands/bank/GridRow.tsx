@@ -7,7 +7,14 @@ import { CellEditor } from './CellEditor';
 import { columnOfField, type GridColumn } from './columns';
 
 export const ROW = 44;
-export type Editing = { row: number; field: CellField; start: string | undefined };
+/** The cell that is being typed in; `base` is its question as it was when the typing began. */
+export type Editing = {
+  row: number;
+  id: string;
+  field: CellField;
+  start: string | undefined;
+  base: Item;
+};
 export type Move = 'down' | 'right' | 'left' | 'none';
 
 /** The level of what stands at each column of a question. */

@@ -1,112 +1,97 @@
-// Edits of the grid as steps: one cell, a pasted block, a fill downwards, cleared cells.
+// Blocks of cells copied from the grid and pasted into it.
 import type { Item } from '../../core/model';
-import { setCell, withFields, type CellField } from '../parts/item-cells';
-import { addItems, changeItems, itemById, bankState } from '../state/bank';
+import { isFormulaLike, unguardFormula } from '../../core/shared/formula-like';
 import { nameItems } from '../../core/shared/references';
+import { itemChange } from '../../core/shared/steps';
+import { setCell, withFields, type CellField } from '../parts/item-cells';
+import { bankState, doStep, theBank } from '../state/bank';
 import { say, sayProblem } from '../parts/say';
-
-type Edit = { id: string; field: CellField; text: string };
-
-/** Applies edits in one step. What a cell does not take is told, and the rest is kept. */
-export async function applyEdits(label: string, edits: readonly Edit[]): Promise<void> {
-  const changed = new Map<string, Item>();
-  const refused: string[] = [];
-  for (const { id, field, text } of edits) {
-    const item = changed.get(id) ?? itemById(id);
-    if (!item) {
-      continue;
-    }
-    const fields = setCell(item, field, text);
-    if ('refused' in fields) {
-      refused.push(fields.refused);
-      continue;
-    }
-    if (Object.keys(fields).length) {
-      changed.set(id, withFields(item, fields));
-    }
-  }
-  if (refused.length) {
-    sayProblem(
-      refused.length === 1
-        ? refused[0]!
-        : `${refused.length} cells were left as they are. The first: ${refused[0]}`,
-    );
-  }
-  if (changed.size) {
-    await changeItems(label, [...changed.values()]);
-  }
-}
 
 /** A pasted block as rows of texts: tab text as spreadsheets copy it, quotes around cells with line breaks. */
 export async function parseBlock(text: string): Promise<string[][]> {
   const { default: Papa } = await import('papaparse');
   const rows = Papa.parse<string[]>(text.replace(/\r?\n$/, ''), { delimiter: '\t' }).data;
-  return rows;
+  return rows.map((row) => row.map(unguardFormula));
+}
+
+/** A cell as it may be pasted into a spreadsheet program: what would run there as a formula has an apostrophe in front. */
+function blockCell(text: string): string {
+  const safe = isFormulaLike(text) ? `'${text}` : text;
+  return /["\t\n]/.test(safe) ? `"${safe.replaceAll('"', '""')}"` : safe;
 }
 
 /** A block of cells as tab text, quoted where a cell holds a tab, a quote or a line break. */
 export const blockText = (rows: readonly (readonly string[])[]): string =>
-  rows
-    .map((row) =>
-      row.map((text) => (/["\t\n]/.test(text) ? `"${text.replace(/"/g, '""')}"` : text)).join('\t'),
-    )
-    .join('\n');
+  rows.map((row) => row.map(blockCell).join('\t')).join('\n');
 
-/** Pastes a block with its corner at a cell; rows past the end become new questions. */
+/** The key names options, so it is set last. */
+const keyLast = (a: { field: CellField }, b: { field: CellField }): number =>
+  Number(a.field === 'key') - Number(b.field === 'key');
+
+const NEW: Omit<Item, 'id'> = { ref: '', kind: 'choice-one', stem: { plain: '' }, options: [] };
+
+/** A question with the texts of a pasted row set, and what its cells did not take. */
+function withTexts(
+  item: Item,
+  texts: readonly string[],
+  fields: readonly (CellField | undefined)[],
+): { item: Item; refused: string[] } {
+  const cells = texts.flatMap((text, index) => {
+    const field = fields[index];
+    return field ? [{ field, text: text.trim() }] : [];
+  });
+  const refused: string[] = [];
+  let next = item;
+  for (const { field, text } of cells.sort(keyLast)) {
+    const set = setCell(next, field, text);
+    if ('refused' in set) {
+      refused.push(set.refused);
+    } else if (Object.keys(set).length) {
+      next = withFields(next, set);
+    }
+  }
+  return { item: next, refused };
+}
+
+const isFilled = ({ stem, options }: Item): boolean =>
+  stem.plain !== '' || Boolean(options?.length);
+
+/** Pastes a block with its corner at a cell, in one step; rows past the end become new questions. */
 export async function pasteBlock(
   block: string[][],
   rows: readonly Item[],
   columns: readonly CellField[],
   at: { row: number; column: number },
 ): Promise<void> {
-  const edits: Edit[] = [];
-  const extra: Item[] = [];
-  block.forEach((texts, r) => {
-    const item = rows[at.row + r];
-    if (item) {
-      texts.forEach((text, c) => {
-        const field = columns[at.column + c];
-        if (field) {
-          edits.push({ id: item.id, field, text: text.trim() });
-        }
-      });
-    } else {
-      let fresh: Item = {
-        id: crypto.randomUUID(),
-        ref: '',
-        kind: 'choice-one',
-        stem: { plain: '' },
-        options: [],
-      };
-      // The key names options, so it is set last.
-      const cells = texts
-        .map((text, c) => [columns[at.column + c], text.trim()] as const)
-        .sort(([a], [b]) => Number(a === 'key') - Number(b === 'key'));
-      for (const [field, text] of cells) {
-        const fields = field ? setCell(fresh, field, text) : {};
-        if (!('refused' in fields)) {
-          fresh = withFields(fresh, fields);
-        }
-      }
-      if (fresh.stem.plain || fresh.options?.length) {
-        extra.push(fresh);
-      }
-    }
+  const fields = columns.slice(at.column);
+  const pasted = block.map((texts, index) => {
+    const before = rows[at.row + index];
+    return { before, ...withTexts(before ?? { id: crypto.randomUUID(), ...NEW }, texts, fields) };
   });
-  const ordered = edits.sort((a, b) => Number(a.field === 'key') - Number(b.field === 'key'));
+  const refs = bankState().items.map(({ ref }) => ref);
+  const extra = nameItems(
+    pasted.filter(({ before, item }) => !before && isFilled(item)).map(({ item }) => item),
+    refs,
+  );
+  const first = theBank().nextOrder;
+  const refused = pasted.flatMap((row) => (row.before ? row.refused : []));
   const cells = block.reduce((sum, row) => sum + row.length, 0);
-  if (ordered.length) {
-    await applyEdits(`Paste ${cells} cells`, ordered);
+  if (refused[0]) {
+    sayProblem(`${refused.length} cells were left as they are. The first: ${refused[0]}`);
   }
-  if (extra.length) {
-    await addItems(
-      `Paste ${extra.length} questions`,
-      nameItems(
-        extra,
-        bankState().items.map((item) => item.ref),
-      ),
-    );
-  }
+  await doStep({
+    label: `Paste ${cells} cells`,
+    items: [
+      ...pasted.flatMap(({ before, item }) => (before && itemChange(before, item)) ?? []),
+      ...extra.map((item, index) => ({
+        id: item.id,
+        is: 'added' as const,
+        order: first + index,
+        item,
+      })),
+    ],
+    records: [],
+  });
   say(
     `${cells} cells pasted.${extra.length ? ` ${extra.length} new questions stand at the end.` : ''}`,
   );

@@ -4,7 +4,7 @@ import { useLocation } from 'wouter';
 import {
   agree,
   bring,
-  bringFile,
+  bringFiles,
   gatherState,
   putAway,
   ready,
@@ -12,12 +12,14 @@ import {
   useGather,
 } from '../state/gather';
 import { useBank } from '../state/bank';
-import { DEMO_SOURCES, demoFile, openDemo } from '../state/banks';
+import { openDemo } from '../state/banks';
+import { DEMO_SOURCES, demoFile } from '../state/demo';
 import { isTyping } from '../parts/keys';
 import { say } from '../parts/say';
 import { ReadAs } from './ReadAs';
 import { Seam } from './Seam';
 import { StatedSeam } from './StatedSeam';
+import { Tray } from './Tray';
 import { defined } from '../../core/shared/defined';
 
 const TextSeam = lazy(() => import('./TextSeam').then((module) => ({ default: module.TextSeam })));
@@ -29,12 +31,12 @@ function usePaste(): void {
       if (isTyping(event.target)) {
         return;
       }
-      const file = event.clipboardData?.files[0];
+      const files = event.clipboardData?.files ?? [];
       const text = event.clipboardData?.getData('text/plain') ?? '';
       const html = event.clipboardData?.getData('text/html') ?? '';
-      if (file && !text) {
+      if (files.length && !text) {
         event.preventDefault();
-        void bringFile(file);
+        void bringFiles([...files]);
       } else if (text.trim() || html.trim()) {
         event.preventDefault();
         void bring(defined({ name: 'pasted block', text, html: html.trim() ? html : undefined }));
@@ -63,14 +65,13 @@ function FileButton({ label, main = false }: { label: string; main?: boolean }) 
         ref={input}
         type="file"
         hidden
+        multiple
         accept={ACCEPTED}
         data-testid="source-file"
         onChange={(event) => {
-          const file = event.target.files?.[0];
+          const files = [...(event.target.files ?? [])];
           event.target.value = '';
-          if (file) {
-            void bringFile(file);
-          }
+          void bringFiles(files);
         }}
       />
     </>
@@ -93,7 +94,7 @@ function Empty() {
           text (.csv, .tsv, .txt, .md), a saved page, a test package or a bank file (.zip, .imscc).
         </p>
         <p>
-          <FileButton label="Choose a file" main />
+          <FileButton label="Choose files" main />
         </p>
       </div>
       <p className="soft">
@@ -170,7 +171,7 @@ function Head() {
         {answer && answer.ms > 1000 ? ` in ${(answer.ms / 1000).toFixed(1)} s` : ''}
       </span>
       <div className="actions">
-        <button type="button" className="button" onClick={putAway}>
+        <button type="button" className="button" onClick={() => putAway()}>
           Put away
         </button>
         <button type="button" className="button" disabled={can < 4} onClick={() => take(3)}>
@@ -213,12 +214,22 @@ function Busy() {
 
 export default function GatherPlace() {
   usePaste();
-  const { busy, answer, findings, name } = useGather();
+  const { busy, answer, findings, open } = useGather();
   if (busy && !answer) {
-    return <Busy />;
+    return (
+      <>
+        <Tray />
+        <Busy />
+      </>
+    );
   }
   if (!answer) {
-    return <Empty />;
+    return (
+      <>
+        <Tray />
+        <Empty />
+      </>
+    );
   }
   const general = findings.filter(
     (finding) =>
@@ -227,6 +238,7 @@ export default function GatherPlace() {
   const isStated = answer.reading.as === 'package' && answer.items.length > 0;
   return (
     <>
+      <Tray />
       <Head />
       {general.map((finding, index) => (
         <div
@@ -239,19 +251,19 @@ export default function GatherPlace() {
       ))}
       {answer.sheet ? (
         <>
-          <ReadAs key={name} />
+          <ReadAs key={open} />
           <Seam />
         </>
       ) : answer.text !== undefined ? (
         <>
-          <ReadAs key={name} />
+          <ReadAs key={open} />
           <Suspense fallback={<p className="soft">Opening the text …</p>}>
             <TextSeam />
           </Suspense>
         </>
       ) : isStated ? (
         <>
-          <ReadAs key={name} />
+          <ReadAs key={open} />
           <StatedSeam />
         </>
       ) : (

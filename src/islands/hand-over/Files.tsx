@@ -1,28 +1,28 @@
 // The filled files: each with what the read-back found, taken away by a plain button only where it found nothing amiss.
 import { useState } from 'react';
-import type { Layout, Receipt } from '../../core/model';
+import type { Layout } from '../../core/model';
 import {
   copyBlock,
   showReceipt,
   stopFilling,
   takeAll,
+  takeFile,
   takeReceipt,
   useHandOver,
   type FilledFile,
 } from '../state/hand-over';
 import { sayProblem } from '../parts/say';
-import { takeAway } from '../parts/take-away';
 
 const plural = (n: number, word: string): string => `${n} ${n === 1 ? word : `${word}s`}`;
 
 /** The rows as a block for receivers that take no file: where to paste it is said on the button and after the click. */
-function CopyBlock({ layout, receipt }: { layout: Layout; receipt: Receipt }) {
+function CopyBlock({ layout, file }: { layout: Layout; file: FilledFile }) {
   const [copied, setCopied] = useState<{ rows: number; cell: string }>();
   const cell =
     layout.pasteAt ??
     `${layout.columns.find((column) => column.role !== 'ignore' && column.role !== 'number-in-file')?.column ?? 'A'}${layout.file.firstRow ?? 1}`;
   const copy = (): void => {
-    copyBlock(receipt).then(setCopied, () =>
+    copyBlock(file).then(setCopied, () =>
       sayProblem(
         'The browser refused the clipboard. Take the file instead, or allow the clipboard for this page.',
       ),
@@ -46,12 +46,56 @@ function CopyBlock({ layout, receipt }: { layout: Layout; receipt: Receipt }) {
   );
 }
 
+/** What the read-back found, as long as the file still is what the questions say. */
+function Proof({ file }: { file: FilledFile }) {
+  const { receipt, differences, isStale, isTaken } = file;
+  if (isStale) {
+    return (
+      <>
+        <span className="sign warn" aria-hidden>
+          !
+        </span>{' '}
+        Filled before your last change to its questions or layout. Fill again.
+      </>
+    );
+  }
+  if (differences.length) {
+    return (
+      <>
+        <span className="sign block" aria-hidden>
+          ✕
+        </span>{' '}
+        Read back: {plural(differences.length, 'difference')}.
+      </>
+    );
+  }
+  return (
+    <>
+      <span className="sign fine" aria-hidden>
+        ✓
+      </span>{' '}
+      Read back by other code: all {receipt.questions} as meant.{isTaken ? ' Taken.' : ''}
+    </>
+  );
+}
+
+function takeWords({ differences, isStale }: FilledFile): string {
+  if (differences.length) {
+    return 'Take it with its differences';
+  }
+  return isStale ? 'Take it as it was' : 'Take the file';
+}
+
 function FileCard({ file, layout }: { file: FilledFile; layout: Layout | undefined }) {
   const { receipt, differences } = file;
   const clean = differences.length === 0;
+  const isPlain = clean && !file.isStale;
   const changes = receipt.items.filter((item) => item.changes.length).length;
   return (
-    <section className={`file-card panel ${clean ? '' : 'differs'}`} aria-label={file.name}>
+    <section
+      className={`file-card panel ${clean && !file.isStale ? '' : 'differs'}`}
+      aria-label={file.name}
+    >
       <div>
         <h3>{file.name}</h3>
         <p className="soft small">
@@ -63,21 +107,7 @@ function FileCard({ file, layout }: { file: FilledFile; layout: Layout | undefin
           {(file.bytes.length / 1024).toFixed(1)} kB
         </p>
         <p>
-          {clean ? (
-            <>
-              <span className="sign fine" aria-hidden>
-                ✓
-              </span>{' '}
-              Read back by other code: all {receipt.questions} as meant.
-            </>
-          ) : (
-            <>
-              <span className="sign block" aria-hidden>
-                ✕
-              </span>{' '}
-              Read back: {plural(differences.length, 'difference')}.
-            </>
-          )}
+          <Proof file={file} />
         </p>
         {!clean && (
           <ul className="differences">
@@ -110,12 +140,12 @@ function FileCard({ file, layout }: { file: FilledFile; layout: Layout | undefin
       <div className="take">
         <button
           type="button"
-          className={clean && !layout?.pasteAt ? 'button main' : 'button'}
-          onClick={() => takeAway(file.name, file.bytes)}
+          className={isPlain && !layout?.pasteAt ? 'button main' : 'button'}
+          onClick={() => takeFile(file)}
         >
-          {clean ? 'Take the file' : 'Take it with its differences'}
+          {takeWords(file)}
         </button>
-        {layout?.shape === 'rows' && <CopyBlock layout={layout} receipt={receipt} />}
+        {layout?.shape === 'rows' && <CopyBlock layout={layout} file={file} />}
         <span className="ways">
           <button type="button" className="link small" onClick={() => void showReceipt(receipt)}>
             Receipt to print

@@ -4,16 +4,20 @@ import { Link, useLocation, useParams } from 'wouter';
 import type { KeptLayout, Layout } from '../../core/model';
 import { KEY_WORDS } from '../parts/roles';
 import { useBank } from '../state/bank';
-import { DEMO_BLANKS, demoFile } from '../state/banks';
+import { DEMO_BLANKS, demoFile } from '../state/demo';
 import {
   addStarter,
   choose,
+  forgetTaught,
   newLayout,
   removeLayout,
   starters,
   takeBlank,
-  teachBlank,
+  teachBlanks,
+  useTaught,
+  type Taught,
 } from '../state/layouts';
+import { stopCore } from '../../workers/client';
 import { Teach } from './Teach';
 
 function BlankButton({ main = false }: { main?: boolean }) {
@@ -26,24 +30,19 @@ function BlankButton({ main = false }: { main?: boolean }) {
         className={`button ${main ? 'main' : ''}`}
         onClick={() => input.current?.click()}
       >
-        Choose a blank or a layout’s file
+        Choose blanks or layouts’ files
       </button>
       <input
         ref={input}
         type="file"
         hidden
+        multiple
         accept=".xlsx,.ods,.csv,.tsv,.txt,.md,.json"
         data-testid="blank-file"
         onChange={(event) => {
-          const file = event.target.files?.[0];
+          const files = [...(event.target.files ?? [])];
           event.target.value = '';
-          if (file) {
-            void teachBlank(file).then((id) => {
-              if (id) {
-                go(`/layouts/${id}`);
-              }
-            });
-          }
+          void teachBlanks(files).then((id) => id && go(`/layouts/${id}`));
         }}
       />
     </>
@@ -143,6 +142,43 @@ function Starters() {
   );
 }
 
+const TAUGHT_WORDS: Record<Taught['state'], string> = {
+  waiting: 'waits',
+  reading: 'reading …',
+  learned: 'learned',
+  problem: 'could not be read',
+};
+
+/** Blanks that were dropped together, each with what became of it. */
+function TaughtBlanks() {
+  const taught = useTaught();
+  if (!taught.length) {
+    return null;
+  }
+  const busy = taught.some(({ state }) => state === 'waiting' || state === 'reading');
+  return (
+    <section className="tray panel" aria-label="Blanks that were dropped">
+      <ul>
+        {taught.map(({ name, state, id, problem }, index) => (
+          <li key={index}>
+            {id ? <Link href={`/layouts/${id}`}>{name}</Link> : name}{' '}
+            <span className={problem ? 'problem' : 'soft'}>{problem ?? TAUGHT_WORDS[state]}</span>
+          </li>
+        ))}
+      </ul>
+      {busy ? (
+        <button type="button" className="button small" onClick={stopCore}>
+          Stop
+        </button>
+      ) : (
+        <button type="button" className="button small" onClick={forgetTaught}>
+          Close
+        </button>
+      )}
+    </section>
+  );
+}
+
 function List() {
   const layouts = useBank((state) => state.layouts);
   const known = new Set(layouts.map((kept) => kept.layout.blank?.name));
@@ -159,6 +195,7 @@ function List() {
           <BlankButton main={!layouts.length} />
         </div>
       </div>
+      <TaughtBlanks />
       {layouts.length > 0 && (
         <div className="panel table-scroll">
           <table className="plain">
@@ -242,7 +279,7 @@ function List() {
                   className="link"
                   onClick={() =>
                     void demoFile(file)
-                      .then((bytes) => teachBlank(new File([new Uint8Array(bytes)], file)))
+                      .then((bytes) => teachBlanks([new File([new Uint8Array(bytes)], file)]))
                       .then((id) => {
                         if (id) {
                           go(`/layouts/${id}`);

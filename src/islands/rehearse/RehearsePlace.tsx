@@ -3,7 +3,7 @@ import { useRef, useState } from 'react';
 import { Link } from 'wouter';
 import { LIVE_HOST, PUBLISHED } from '../../stand-ins/live-host/rules';
 import type { ImportAnswer } from '../../stand-ins/live-host/take';
-import { demoFile } from '../state/banks';
+import { demoFile } from '../state/demo';
 import { useHandOver } from '../state/hand-over';
 import { takeAway } from '../parts/take-away';
 import { Play } from './Play';

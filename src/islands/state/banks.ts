@@ -1,168 +1,119 @@
-// Which banks there are, and the demo: opened in one click from anywhere, and reset.
-import type { BankInfo, Item, KeptLayout } from '../../core/model';
+// Which banks there are, and which one is open.
+import type { BankInfo } from '../../core/model';
+import type { ConnectionEvent } from '../../store/connection';
 import { indexedDbStore } from '../../store/indexed-db';
 import { memoryStore } from '../../store/memory';
-import { safeName } from '../../core/shared/plain';
-import { core } from '../../workers/client';
-import { addItems, bankState, forgetSteps, openBank, theStore, useStore } from './bank';
-import { takeAway } from '../parts/take-away';
+import { reasonOf } from './bank/saving';
+import { theBank, theStore } from './bank';
+import { DEMO, putDemoBack, seedDemo } from './demo';
+import { sayProblem } from '../parts/say';
+import { settleTab } from './tab';
 
-const DEMO: BankInfo = { id: 'demo', name: 'Lock keepers, autumn intake', madeAt: '' };
 const OWN: BankInfo = { id: 'own', name: 'My questions', madeAt: '' };
-export const DEMO_SOURCES = [
-  { file: 'second-evening.xlsx', what: 'a spreadsheet with a note above its headings' },
-  { file: 'reply-with-faults.txt', what: 'tab text with faults in it' },
-  { file: 'words-for-keepers.txt', what: 'a list of terms' },
-  {
-    file: 'third-evening.docx',
-    what: 'a document with automatic numbers, the right answers in bold',
-  },
-  {
-    file: 'reply-in-text.md',
-    what: 'a reply with a question cut off and a key past the last option',
-  },
-] as const;
-export const DEMO_BLANKS = [
-  { file: 'evening-host.xlsx', what: 'a workbook with instructions, drop-downs and a title cell' },
-  { file: 'course-shelf.csv', what: 'a text file with stars at the right options' },
-  { file: 'card-box.tsv', what: 'two columns of cards and their deck' },
-] as const;
 
-/** A file of the demo, from this program's own server. */
-export async function demoFile(name: string): Promise<Uint8Array> {
-  const response = await fetch(`/demo/${name}`);
-  if (!response.ok) {
-    throw new Error(`The demo file ${name} could not be fetched (${response.status}).`);
-  }
-  return new Uint8Array(await response.arrayBuffer());
-}
-
-/** Learns a blank and keeps its bytes; gives the layout to be kept. */
-export async function learnAndKeep(
-  name: string,
-  bytes: Uint8Array,
-): Promise<{ kept?: KeptLayout; problem?: string }> {
-  const { kept, findings } = await core().learn(name, bytes);
-  const block = findings.find((finding) => finding.level === 'block');
-  if (!kept || block) {
-    return { problem: block?.message ?? `${name} could not be read.` };
-  }
-  if (kept.layout.blank) {
-    await theStore().saveBlank(kept.layout.blank.digest, bytes);
-  }
-  return { kept };
-}
-
-async function fillDemo(): Promise<void> {
-  const { items } = JSON.parse(new TextDecoder().decode(await demoFile('bank.json'))) as {
-    items: Item[];
-  };
-  const layouts: KeptLayout[] = [];
-  for (const { file } of DEMO_BLANKS) {
-    const { kept } = await learnAndKeep(file, await demoFile(file));
-    if (kept) {
-      layouts.push({
-        ...kept,
-        layout: {
-          ...kept.layout,
-          name: kept.layout.name.replace(/^./, (letter) => letter.toUpperCase()),
-        },
-      });
-    }
-  }
-  await addItems(
-    'Open the demo',
-    items,
-    layouts.map((after) => ({ kind: 'layouts', id: after.id, after })),
-  );
-  forgetSteps();
-}
+/** Counts what was asked to be opened, so that the last wish holds however long an earlier one takes. */
+let wishes = 0;
 
 async function open(info: BankInfo): Promise<void> {
-  const known = (await theStore().banks()).find(({ id }) => id === info.id);
-  if (!known) {
-    await theStore().saveBank({ ...info, madeAt: new Date().toISOString() });
-  }
-  await theStore().saveSetting('bank', info.id);
-  await openBank(known ?? info);
-  if (!known && info.id === DEMO.id) {
-    await fillDemo();
+  const wish = ++wishes;
+  try {
+    if (info.id === DEMO.id) {
+      await seedDemo();
+    }
+    const known = (await theStore().banks()).find(({ id }) => id === info.id);
+    if (!known) {
+      await theStore().saveBank({ ...info, madeAt: new Date().toISOString() });
+    }
+    if (wish === wishes) {
+      await theStore().saveSetting('bank', info.id);
+      await theBank().open(known ?? info);
+    }
+  } catch (error) {
+    sayProblem(`${info.name} could not be opened: ${reasonOf(error)}.`);
+    // Something must stand on the screen, and be told apart from what could not be had.
+    if (wish === wishes && theBank().state.phase === 'opening') {
+      theBank().notice(
+        `${info.name} could not be opened: ${reasonOf(error)}. What you do now is kept in this page alone; save it as a file before you close it.`,
+      );
+      theBank().useStore(memoryStore(), false);
+      await theBank().open({ ...OWN, name: 'In this page only' });
+    }
   }
 }
 
 export const openDemo = (): Promise<void> => open(DEMO);
 export const openOwn = (): Promise<void> => open(OWN);
+/** Opens a bank that the store holds. */
+export const openBank = (info: BankInfo): Promise<void> => open(info);
 
-/** Puts the demo back to how it ships; only the demo bank is touched. */
+/** Opens the demo and puts it back to how it ships; only the demo bank is touched, and undo takes it back. */
 export async function resetDemo(): Promise<void> {
-  await theStore().clear(DEMO.id);
   await open(DEMO);
+  await putDemoBack();
 }
 
 /** Every bank of this browser that is neither the demo nor the first of one's own. */
 export const otherBanks = async (): Promise<BankInfo[]> =>
   (await theStore().banks()).filter(({ id }) => id !== DEMO.id && id !== OWN.id);
-export const openOther = (info: BankInfo): Promise<void> => open(info);
 
-/** The open bank as one file, with its layouts, blanks, sources, receipts and pictures. */
-export async function saveBankFile(): Promise<string> {
-  const { info, items, layouts, sources, receipts } = bankState();
-  const blanks = new Map<string, Uint8Array>();
-  for (const { layout } of layouts) {
-    const bytes = layout.blank && (await theStore().blank(layout.blank.digest));
-    if (bytes) {
-      blanks.set(layout.blank!.digest, bytes);
-    }
-  }
-  const bytes = await core().packBank(
-    {
-      name: info.name,
-      layouts: [...layouts],
-      sources: [...sources],
-      receipts: [...receipts],
-      blanks,
-    },
-    items.map(({ id }) => id),
-  );
-  const name = `${safeName(info.name, 'bank')}.bank.zip`;
-  takeAway(name, bytes, 'application/zip');
-  return name;
+const NOTICES: Readonly<Record<ConnectionEvent, string | undefined>> = {
+  blocked:
+    'An older version of this program is open in another tab and holds the store. Close that tab; this page then goes on by itself.',
+  open: undefined,
+  outdated:
+    'A newer version of this program was opened in another tab and took over the store. Load this page again to go on; what is not saved yet can be had as a file.',
+  lost: 'The browser closed its store; it is opened again with the next step.',
+};
+
+/** What the user is told where the browser gives no store. */
+function noStoreNotice(error: unknown): string {
+  const isNewer = error instanceof Error && error.name === 'VersionError';
+  return isNewer
+    ? 'Your banks were kept by a newer version of this program, which this one can’t read. Load the newer version; nothing of them was changed. What you do here is kept in this page alone.'
+    : `The browser’s store can’t be opened (${reasonOf(error)}), so your banks can’t be shown. What you do here is kept in this page alone; save it as a file before you close it.`;
 }
 
-/** Opens a bank file as a bank of its own beside the others; gives the reason where it can't be had. */
-export async function openBankFile(file: File): Promise<string | undefined> {
-  const opened = await core().openBankFile(file.name, new Uint8Array(await file.arrayBuffer()));
-  if ('finding' in opened) {
-    return opened.finding.message;
+async function openStore(): Promise<void> {
+  const bank = theBank();
+  try {
+    const store = await indexedDbStore('cowslip', (event) => bank.notice(NOTICES[event]));
+    bank.useStore(store);
+    // Without this a browser that runs out of room may throw away everything that it keeps for a page.
+    void navigator.storage?.persist?.().catch(() => false);
+  } catch (error) {
+    bank.useStore(memoryStore(), false);
+    bank.notice(noStoreNotice(error));
   }
-  const { name, items, layouts, sources, receipts, blanks } = opened.contents;
-  for (const [digest, bytes] of blanks) {
-    await theStore().saveBlank(digest, bytes);
+}
+
+/** The bank of last time, or the demo where the address or the server asks for it. */
+async function firstBank(demo: boolean): Promise<BankInfo> {
+  if (new URLSearchParams(location.search).has('demo')) {
+    return DEMO;
   }
-  await open({ id: `bank-${crypto.randomUUID()}`, name, madeAt: '' });
-  await addItems('Open the bank file', items, [
-    ...layouts.map((after) => ({ kind: 'layouts' as const, id: after.id, after })),
-    ...sources.map((after) => ({ kind: 'sources' as const, id: after.id, after })),
-    ...receipts.map((after) => ({ kind: 'receipts' as const, id: after.id, after })),
-  ]);
-  forgetSteps();
-  return undefined;
+  const wanted = await theStore().setting<string>('bank');
+  const known = (await theStore().banks()).find(({ id }) => id === wanted);
+  return known ?? (demo && !wanted ? DEMO : OWN);
 }
 
 let starting: Promise<void> | undefined;
-/** Starts the store and opens the bank of last time, or the demo where the server was started for it. */
+/** Starts the store and opens the bank of last time. */
 export function start(demo: boolean): Promise<void> {
   starting ??= (async () => {
-    try {
-      useStore(await indexedDbStore());
-    } catch {
-      useStore(memoryStore());
-    }
-    const wanted = new URLSearchParams(location.search).has('demo')
-      ? DEMO.id
-      : await theStore().setting<string>('bank');
-    const known = (await theStore().banks()).find(({ id }) => id === wanted);
-    await open(known ?? ((wanted ?? (demo ? DEMO.id : OWN.id)) === DEMO.id ? DEMO : OWN));
+    await settleTab();
+    await openStore();
+    const isHeld = theBank().state.notice === undefined;
+    await open(isHeld ? await firstBank(demo) : OWN);
   })();
   return starting;
+}
+
+// What is not on the disk yet would be lost with the page.
+if (typeof window !== 'undefined') {
+  window.addEventListener('beforeunload', (event) => {
+    const { state, unsaved } = theBank().state.save;
+    if (unsaved > 0 && state === 'failed') {
+      event.preventDefault();
+    }
+  });
 }

@@ -1,17 +1,20 @@
 // Teaching the program a receiver's blank, correcting what it learned, and building a layout from one's own words.
+import { useStore } from 'zustand';
+import { createStore } from 'zustand/vanilla';
 import type { Column, KeptLayout, Layout } from '../../core/model';
 import { columnLetters } from '../../core/shared/cells';
 import { safeName } from '../../core/shared/plain';
+import { isCounted } from '../../core/shared/roles';
+import { recordChange } from '../../core/shared/steps';
 import { core } from '../../workers/client';
 import type { SheetView } from '../../workers/protocol';
 import { sayProblem } from '../parts/say';
 import { takeAway } from '../parts/take-away';
 import { bankState, changeRecords, theStore } from './bank';
-import { learnAndKeep } from './banks';
 
 const EDITIONS_KEPT = 20;
 const keep = (label: string, after: KeptLayout): Promise<void> =>
-  changeRecords(label, [{ kind: 'layouts', id: after.id, after }]);
+  changeRecords(label, recordChange('layouts', undefined, after));
 
 /** A name that no layout of the bank has yet. */
 function freeName(wanted: string): string {
@@ -23,18 +26,80 @@ function freeName(wanted: string): string {
   return name;
 }
 
-/** Learns a dropped blank, or takes in a layout's own file, and keeps it; gives its id, or undefined where it can't be read. */
-export async function teachBlank(file: File): Promise<string | undefined> {
+/** Learns a blank and keeps its bytes; gives the layout to be kept, or why there is none. */
+async function learnBlank(
+  name: string,
+  bytes: Uint8Array,
+): Promise<{ kept?: KeptLayout; problem?: string }> {
+  const { kept, findings } = await core().learn(name, bytes);
+  const block = findings.find((finding) => finding.level === 'block');
+  if (!kept || block) {
+    return { problem: block?.message ?? `${name} could not be read.` };
+  }
+  if (kept.layout.blank) {
+    await theStore().saveBlank(kept.layout.blank.digest, bytes);
+  }
+  return { kept };
+}
+
+/** Learns a dropped blank, or takes in a layout's own file, and keeps it; gives its id, or why it can't be had. */
+async function teachBlank(file: File): Promise<{ id: string } | { problem: string }> {
   if (/\.json$/i.test(file.name)) {
     return importLayout(file);
   }
-  const { kept, problem } = await learnAndKeep(file.name, new Uint8Array(await file.arrayBuffer()));
+  const { kept, problem } = await learnBlank(file.name, new Uint8Array(await file.arrayBuffer()));
   if (!kept) {
-    sayProblem(problem ?? `${file.name} could not be read.`);
-    return undefined;
+    return { problem: problem ?? `${file.name} could not be read.` };
   }
   await keep(`Teach ${kept.layout.name}`, kept);
-  return kept.id;
+  return { id: kept.id };
+}
+
+/** A blank that was dropped, and what became of it. */
+export type Taught = {
+  name: string;
+  state: 'waiting' | 'reading' | 'learned' | 'problem';
+  id?: string;
+  problem?: string;
+};
+
+const teaching = createStore<{ taught: readonly Taught[] }>(() => ({ taught: [] }));
+/** The blanks that were dropped last, each with its state. */
+export const useTaught = (): readonly Taught[] => useStore(teaching, ({ taught }) => taught);
+export const forgetTaught = (): void => teaching.setState({ taught: [] });
+
+const setTaught = (place: number, change: Partial<Taught>): void =>
+  teaching.setState(({ taught }) => ({
+    taught: taught.map((one, index) => (index === place ? { ...one, ...change } : one)),
+  }));
+
+/**
+ * Learns blanks one after the other; each shows its state. Gives the id of the layout where there was one blank alone, so
+ * that it can be opened.
+ */
+export async function teachBlanks(files: readonly File[]): Promise<string | undefined> {
+  teaching.setState({ taught: files.map(({ name }) => ({ name, state: 'waiting' })) });
+  let last: string | undefined;
+  for (const [place, file] of files.entries()) {
+    setTaught(place, { state: 'reading' });
+    try {
+      const result = await teachBlank(file);
+      setTaught(place, { ...result, state: 'id' in result ? 'learned' : 'problem' });
+      last = 'id' in result ? result.id : last;
+    } catch (error) {
+      const problem = error instanceof Error ? error.message : `${file.name} could not be read.`;
+      setTaught(place, { state: 'problem', problem });
+    }
+  }
+  const { taught } = teaching.getState();
+  if (files.length > 1) {
+    return undefined;
+  }
+  if (taught[0]?.problem) {
+    sayProblem(taught[0].problem);
+  }
+  forgetTaught();
+  return last;
 }
 
 /** Replaces a layout in one step; `paths` name what the user decided, so that the reason says so and the doubt goes. */
@@ -60,27 +125,15 @@ export function changeLayout(
     unsure: kept.unsure.filter((path) => !paths.includes(path)),
     earlier,
   };
-  return changeRecords(label, [{ kind: 'layouts', id: kept.id, before: kept, after }]);
+  return changeRecords(label, recordChange('layouts', kept, after));
 }
-
-const NUMBERED = [
-  'option',
-  'verdict',
-  'weight',
-  'feedback',
-  'wrong',
-  'pair',
-  'left',
-  'right-side',
-  'step',
-];
 
 /** Columns with the places of options and the like counted anew, in the order of the file. */
 function numbered(columns: readonly Column[]): Column[] {
   const counters = new Map<string, number>();
   return columns.map((column) => {
     const { n: _n, ...rest } = column;
-    if (!NUMBERED.includes(column.role)) {
+    if (!isCounted(column.role)) {
       return rest;
     }
     const n = (counters.get(column.role) ?? 0) + 1;
@@ -118,12 +171,13 @@ export const setColumns = (
   });
 
 export const choose = (kept: KeptLayout, chosen: boolean): Promise<void> =>
-  changeRecords(`${chosen ? 'Show' : 'Hide'} ${kept.layout.name}`, [
-    { kind: 'layouts', id: kept.id, before: kept, after: { ...kept, chosen } },
-  ]);
+  changeRecords(
+    `${chosen ? 'Show' : 'Hide'} ${kept.layout.name}`,
+    recordChange('layouts', kept, { ...kept, chosen }),
+  );
 
 export const removeLayout = (kept: KeptLayout): Promise<void> =>
-  changeRecords(`Remove ${kept.layout.name}`, [{ kind: 'layouts', id: kept.id, before: kept }]);
+  changeRecords(`Remove ${kept.layout.name}`, recordChange('layouts', kept, undefined));
 
 /** The blank of a layout; undefined where it has none, or the browser no longer has it. */
 export const blankOf = (layout: Layout): Promise<Uint8Array | undefined> =>
@@ -221,12 +275,11 @@ export async function exportLayout(
   }
 }
 
-/** Takes in a layout's own file as a layout beside the others; gives its id, or undefined where it can't be read. */
-export async function importLayout(file: File): Promise<string | undefined> {
+/** Takes in a layout's own file as a layout beside the others; gives its id, or why it can't be had. */
+async function importLayout(file: File): Promise<{ id: string } | { problem: string }> {
   const read = await core().readLayoutFile(file.name, await file.text());
   if ('problem' in read) {
-    sayProblem(read.problem);
-    return undefined;
+    return { problem: read.problem };
   }
   if (read.blank && read.file.layout.blank) {
     await theStore().saveBlank(read.file.layout.blank.digest, read.blank.bytes);
@@ -237,8 +290,5 @@ export async function importLayout(file: File): Promise<string | undefined> {
     unsure: read.file.unsure,
   };
   await keep(`Take in ${kept.layout.name}`, kept);
-  return kept.id;
+  return { id: kept.id };
 }
-
-export const layoutById = (id: string): KeptLayout | undefined =>
-  bankState().layouts.find((kept) => kept.id === id);

@@ -1,5 +1,6 @@
 // What the user looks at in the bank: kept while places change.
-import { useSyncExternalStore } from 'react';
+import { useStore } from 'zustand';
+import { createStore } from 'zustand/vanilla';
 
 export type View = {
   search: string;
@@ -8,10 +9,11 @@ export type View = {
   level: string;
   sort: { column: string; down: boolean } | undefined;
   shown: string | undefined;
-  /** A question that the grid is to lead to; it clears this once it has. */ lead:
-    string | undefined;
+  /** A question that the grid is to lead to; it clears this once it has. */
+  lead: string | undefined;
 };
-let view: View = {
+
+const hold = createStore<View>(() => ({
   search: '',
   kind: '',
   tag: '',
@@ -19,25 +21,10 @@ let view: View = {
   sort: undefined,
   shown: undefined,
   lead: undefined,
-};
-const listeners = new Set<() => void>();
+}));
 
-export function setView(change: Partial<View>): void {
-  view = { ...view, ...change };
-  listeners.forEach((listener) => listener());
-}
-const subscribe = (listener: () => void): (() => void) => {
-  listeners.add(listener);
-  return () => {
-    listeners.delete(listener);
-  };
-};
-export const useView = (): View =>
-  useSyncExternalStore(
-    subscribe,
-    () => view,
-    () => view,
-  );
+export const setView = (change: Partial<View>): void => hold.setState(change);
+export const useView = (): View => useStore(hold);
 
 /** Leads to one question, whatever was filtered before. */
 export const showQuestion = (id: string): void =>

@@ -1,0 +1,137 @@
+// What the user must know wherever they are: what is not saved, what another tab changed, what was being typed.
+import { useEffect, useState } from 'react';
+import type { Conflict } from '../../store/port';
+import type { KeptLayout } from '../../core/model';
+import { applyEdits } from '../parts/edits';
+import { bankState, itemById, retrySaving, settleConflict, useBank } from '../state/bank';
+import { takeDrafts, type Draft } from '../state/draft';
+import { saveAsFile } from './BankMenu';
+import { fieldWords, valueWords } from './conflict-words';
+
+const SHOWN = 90;
+
+/** What is to be known of the store. */
+export function Notice() {
+  const notice = useBank((state) => state.notice);
+  return notice ? (
+    <div className="bar warn" role="alert">
+      <span>{notice}</span>
+      <button type="button" className="link" onClick={saveAsFile}>
+        Save this bank as a file
+      </button>
+    </div>
+  ) : null;
+}
+
+/** Steps that the disk does not have, with what can be done about it. */
+export function Unsaved() {
+  const { state, why, unsaved } = useBank((bank) => bank.save);
+  if (state !== 'failed') {
+    return null;
+  }
+  return (
+    <div className="bar block" role="alert">
+      <span>
+        {unsaved === 1 ? 'One step is' : `${unsaved} steps are`} not saved: {why}. It is tried again
+        by itself; nothing is lost as long as this page stays open.
+      </span>
+      <button type="button" className="link" onClick={retrySaving}>
+        Try now
+      </button>
+      <button type="button" className="link" onClick={saveAsFile}>
+        Save this bank as a file
+      </button>
+    </div>
+  );
+}
+
+/** What a clash is about, as people call it. */
+function nameOf({ kind, id, mine, theirs }: Conflict): string {
+  if (kind === 'items') {
+    const item = itemById(id) ?? ((mine ?? theirs) as { ref?: string } | undefined);
+    return item?.ref ?? 'A question';
+  }
+  const known = (bankState()[kind] as readonly { id: string }[]).find((entry) => entry.id === id);
+  const layout = (known as Partial<KeptLayout> | undefined)?.layout;
+  return layout ? `The layout ${layout.name}` : 'A record';
+}
+
+function sentenceOf(conflict: Conflict): string {
+  const { path, mine, theirs } = conflict;
+  const name = nameOf(conflict);
+  if (path) {
+    return `${name}, ${fieldWords(path)}: another tab wrote “${valueWords(theirs, SHOWN)}”; here it was to be “${valueWords(mine, SHOWN)}”.`;
+  }
+  if (!theirs) {
+    return `${name} was removed in another tab. Here it said “${valueWords(mine, SHOWN)}”.`;
+  }
+  return mine
+    ? `${name} came in from another tab too. There it says “${valueWords(theirs, SHOWN)}”; here “${valueWords(mine, SHOWN)}”.`
+    : `${name} was to be removed, but another tab has changed it to “${valueWords(theirs, SHOWN)}”. It was kept.`;
+}
+
+function mineWords({ path, mine, theirs }: Conflict): string {
+  if (path) {
+    return 'Use mine';
+  }
+  return theirs && !mine ? 'Remove it all the same' : 'Bring mine back';
+}
+
+/** Every field that two tabs changed, with both texts. */
+export function Conflicts() {
+  const conflicts = useBank((state) => state.conflicts);
+  return conflicts.map((conflict) => (
+    <div className="bar warn" role="alert" key={`${conflict.id} ${conflict.path}`}>
+      <span>{sentenceOf(conflict)}</span>
+      <button type="button" className="link" onClick={() => void settleConflict(conflict, true)}>
+        {mineWords(conflict)}
+      </button>
+      <button type="button" className="link" onClick={() => void settleConflict(conflict, false)}>
+        Keep the other
+      </button>
+    </div>
+  ));
+}
+
+function DraftBar({ draft, onDone }: { draft: Draft; onDone: () => void }) {
+  const item = itemById(draft.item);
+  if (!item) {
+    return null;
+  }
+  const putIn = (): void => {
+    void applyEdits(`Edit ${item.ref}`, [{ id: item.id, field: draft.field, text: draft.text }]);
+    onDone();
+  };
+  return (
+    <div className="bar warn" role="status">
+      <span>
+        When the page closed you were typing in {item.ref}: “{draft.text.slice(0, 120)}”.
+      </span>
+      <button type="button" className="link" onClick={putIn}>
+        Put it in
+      </button>
+      <button type="button" className="link" onClick={onDone}>
+        Let it go
+      </button>
+    </div>
+  );
+}
+
+/** Texts that were being typed when a page closed or crashed: offered, never put in unasked. */
+export function Drafts() {
+  const phase = useBank((state) => state.phase);
+  const bank = useBank((state) => state.info.id);
+  const [drafts, setDrafts] = useState<readonly Draft[]>([]);
+  useEffect(() => {
+    if (phase === 'ready') {
+      takeDrafts(bank).then(setDrafts, () => setDrafts([]));
+    }
+  }, [phase, bank]);
+  return drafts.map((draft) => (
+    <DraftBar
+      key={`${draft.item} ${draft.field} ${draft.tab}`}
+      draft={draft}
+      onDone={() => setDrafts(drafts.filter((other) => other !== draft))}
+    />
+  ));
+}

@@ -1,0 +1,74 @@
+// A whole bank as one file, and back.
+import { recordChange } from '../../core/shared/steps';
+import { safeName } from '../../core/shared/plain';
+import { takeAway } from '../parts/take-away';
+import { core } from '../../workers/client';
+import { bankState, theStore } from './bank';
+import { openBank } from './banks';
+
+/** The blanks of the bank's layouts, and the names of those that the browser no longer has. */
+async function blanksOfBank(): Promise<{ blanks: Map<string, Uint8Array>; missing: string[] }> {
+  const blanks = new Map<string, Uint8Array>();
+  const missing: string[] = [];
+  for (const { layout } of bankState().layouts) {
+    if (!layout.blank) {
+      continue;
+    }
+    // The questions are in this page even where the store is gone; they must be had as a file all the same.
+    const bytes = await theStore()
+      .blank(layout.blank.digest)
+      .catch(() => undefined);
+    if (bytes) {
+      blanks.set(layout.blank.digest, bytes);
+    } else {
+      missing.push(layout.name);
+    }
+  }
+  return { blanks, missing };
+}
+
+/**
+ * Hands over the open bank as one file, with its layouts, blanks, sources, receipts and pictures. Gives the file's name,
+ * and the layouts whose blanks the browser no longer has.
+ */
+export async function saveBankFile(): Promise<{ name: string; missing: string[] }> {
+  const { info, items, layouts, sources, receipts } = bankState();
+  const { blanks, missing } = await blanksOfBank();
+  const contents = {
+    name: info.name,
+    layouts: [...layouts],
+    sources: [...sources],
+    receipts: [...receipts],
+    blanks,
+  };
+  const bytes = await core().packBank(
+    contents,
+    items.map(({ id }) => id),
+  );
+  const name = `${safeName(info.name, 'bank')}.bank.zip`;
+  takeAway(name, bytes, 'application/zip');
+  return { name, missing };
+}
+
+/** Opens a bank file as a bank of its own beside the others; gives the reason where it can't be had. */
+export async function openBankFile(file: File): Promise<string | undefined> {
+  const opened = await core().openBankFile(file.name, new Uint8Array(await file.arrayBuffer()));
+  if ('finding' in opened) {
+    return opened.finding.message;
+  }
+  const { name, items, layouts, sources, receipts, blanks } = opened.contents;
+  const info = { id: `bank-${crypto.randomUUID()}`, name, madeAt: new Date().toISOString() };
+  // One transaction: a page that is closed meanwhile leaves no half of a bank behind.
+  await theStore().write(info.id, {
+    info,
+    blanks,
+    items: items.map((item, index) => ({ id: item.id, is: 'added', order: index + 1, item })),
+    records: [
+      ...layouts.flatMap((one) => recordChange('layouts', undefined, one)),
+      ...sources.flatMap((one) => recordChange('sources', undefined, one)),
+      ...receipts.flatMap((one) => recordChange('receipts', undefined, one)),
+    ],
+  });
+  await openBank(info);
+  return undefined;
+}

@@ -1,0 +1,118 @@
+// The worker's mirror of the bank and what it finds there; late answers are held against newer ones.
+import type { Finding, Item, Layout } from '../../../core/model';
+import type { Core } from '../../../workers/client';
+import type { FindingsAnswer } from '../../../workers/protocol';
+
+/** So many questions go to the worker at a time; more would hold the page up while they are copied. */
+const CHUNK = 400;
+/** From here on a check is worth waiting with, so that the page paints an edit first. */
+const LARGE = 2000;
+const LARGE_PAUSE_MS = 120;
+
+const pause = (milliseconds?: number): Promise<void> =>
+  new Promise((resolve) => {
+    setTimeout(resolve, milliseconds);
+  });
+
+export class Checking {
+  private generation = 0;
+  private asked = 0;
+  private readonly askedFor = new Map<string, number>();
+  private readonly perItem = new Map<string, Finding[]>();
+  private together: Finding[] = [];
+
+  constructor(
+    private readonly core: () => Core,
+    private readonly layouts: () => Layout[],
+    private readonly publish: (findings: ReadonlyMap<string, readonly Finding[]>) => void,
+  ) {}
+
+  /** Another bank: nothing that was asked before counts any more. */
+  async clear(): Promise<void> {
+    this.generation++;
+    this.askedFor.clear();
+    this.perItem.clear();
+    this.together = [];
+    this.publish(new Map());
+    await this.core().mirror([], [], true);
+  }
+
+  /** Hands questions to the worker in bites; stops where another bank was opened meanwhile. */
+  async mirror(items: readonly Item[], gone: readonly string[] = []): Promise<void> {
+    const { generation } = this;
+    for (let from = 0; from < items.length || from === 0; from += CHUNK) {
+      if (generation !== this.generation) {
+        return;
+      }
+      const removed = from === 0 ? [...gone] : [];
+      await this.core().mirror(items.slice(from, from + CHUNK), removed, false);
+      if (items.length > CHUNK) {
+        await pause();
+      }
+    }
+  }
+
+  /** After an edit: the worker learns of it, and says what it finds in the questions of it. */
+  async after(
+    changed: readonly Item[],
+    gone: readonly string[],
+    all: boolean,
+    of: number,
+  ): Promise<void> {
+    const { generation } = this;
+    gone.forEach((id) => this.perItem.delete(id));
+    if (of > LARGE) {
+      await pause(LARGE_PAUSE_MS);
+    }
+    await this.mirror(changed, gone);
+    if (generation === this.generation) {
+      await this.check(all ? undefined : changed.map(({ id }) => id));
+    }
+  }
+
+  /** Asks for findings: of some questions after an edit, of all after a load or a change of layouts. */
+  async check(ids?: string[]): Promise<void> {
+    const { generation } = this;
+    const asked = ++this.asked;
+    ids?.forEach((id) => this.askedFor.set(id, asked));
+    const answer = await this.core().check(asked, this.layouts(), ids);
+    if (generation === this.generation) {
+      this.take(answer, asked, ids !== undefined);
+    }
+  }
+
+  private take({ byItem, together }: FindingsAnswer, asked: number, some: boolean): void {
+    const isLatest = asked === this.asked;
+    if (some) {
+      // A question that was asked about again since keeps the newer answer.
+      byItem
+        .filter(([id]) => this.askedFor.get(id) === asked)
+        .forEach(([id, findings]) => this.keep(id, findings));
+    } else if (isLatest) {
+      this.perItem.clear();
+      byItem.forEach(([id, findings]) => this.keep(id, findings));
+    }
+    if (isLatest) {
+      this.together = together;
+    }
+    this.publish(this.merged());
+  }
+
+  private keep(id: string, findings: Finding[]): void {
+    if (findings.length) {
+      this.perItem.set(id, findings);
+    } else {
+      this.perItem.delete(id);
+    }
+  }
+
+  private merged(): Map<string, Finding[]> {
+    const findings = new Map(this.perItem);
+    for (const finding of this.together) {
+      if (finding.item) {
+        findings.set(finding.item, [...(findings.get(finding.item) ?? []), finding]);
+      }
+    }
+    return findings;
+  }
+}

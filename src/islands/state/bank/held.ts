@@ -1,0 +1,77 @@
+// The questions of the open bank in memory, in their order.
+import type { Item, ItemStep, StoredItem } from '../../../core/model';
+import type { Conflict } from '../../../store/port';
+import { settleItem } from '../../../store/settle';
+
+/** What applying steps did: questions that are new or changed, those that are gone, and what clashed. */
+export type Applied = { changed: Item[]; gone: string[]; conflicts: Conflict[] };
+
+const inOrder = (a: StoredItem, b: StoredItem): number =>
+  a.order - b.order || (a.id < b.id ? -1 : 1);
+
+export class Held {
+  private readonly entries = new Map<string, StoredItem>();
+  private list: readonly Item[] = [];
+
+  /** The questions in their order; the same list as long as none has changed. */
+  get items(): readonly Item[] {
+    return this.list;
+  }
+
+  /** The order of the last question, 0 where there is none. */
+  get lastOrder(): number {
+    const last = this.list.at(-1);
+    return last ? this.entries.get(last.id)!.order : 0;
+  }
+
+  entry(id: string): StoredItem | undefined {
+    return this.entries.get(id);
+  }
+
+  all(): StoredItem[] {
+    return this.list.map(({ id }) => this.entries.get(id)!);
+  }
+
+  clear(): void {
+    this.entries.clear();
+    this.list = [];
+  }
+
+  /** Steps as they are done here, before the disk has them. */
+  apply(steps: readonly ItemStep[]): Applied {
+    const applied: Applied = { changed: [], gone: [], conflicts: [] };
+    const put: StoredItem[] = [];
+    for (const step of steps) {
+      const settled = settleItem(this.entries.get(step.id), step);
+      applied.conflicts.push(...settled.conflicts);
+      if (settled.put) {
+        put.push(settled.put);
+        applied.changed.push(settled.put.item);
+      } else if (settled.remove) {
+        applied.gone.push(step.id);
+      }
+    }
+    this.take(put, applied.gone);
+    return applied;
+  }
+
+  /** Questions as they are stored take the place of those known here. */
+  take(stored: readonly StoredItem[], gone: readonly string[] = []): void {
+    let moved = false;
+    const changed = new Map<string, Item>();
+    for (const entry of stored) {
+      const known = this.entries.get(entry.id);
+      moved ||= known?.order !== entry.order;
+      this.entries.set(entry.id, entry);
+      changed.set(entry.id, entry.item);
+    }
+    for (const id of gone) {
+      moved = this.entries.delete(id) || moved;
+    }
+    if (moved) {
+      this.list = [...this.entries.values()].sort(inOrder).map(({ item }) => item);
+    } else if (changed.size) {
+      this.list = this.list.map((item) => changed.get(item.id) ?? item);
+    }
+  }
+}

@@ -1,0 +1,278 @@
+// Gather for its place: sources are brought in, read another way, mended, agreed to and put away.
+import type { Item, Overrule } from '../../../core/model';
+import { unchangedEnds } from '../../../core/shared/lines';
+import { nameItems } from '../../../core/shared/references';
+import { recordChange } from '../../../core/shared/steps';
+import { sayProblem } from '../../parts/say';
+import { core, onProgress, stopCore } from '../../../workers/client';
+import type { SourceInput } from '../../../workers/protocol';
+import { addItems, bankState, theStore } from '../bank';
+import { allSources, gatherState, setEntry, setGather, sourceOf } from './hold';
+import { bringBack, forget, keepForReload } from './keeping';
+import { newVersion, understand, withMends } from './reading';
+import { EMPTY_BENCH, placeOf, ready, type Brought } from './types';
+
+export { gatherState, useGather } from './hold';
+export { blockedIds, placeOf, ready, type GatherState, type TrayEntry } from './types';
+
+const MOST_BYTES = 32 * 1024 * 1024;
+/** Typing pauses before running text is understood anew. */
+const TYPING_PAUSE_MS = 180;
+
+/** An edit of running text that waits for the typing to pause; it belongs to the source on the bench alone. */
+let waitingEdit: ReturnType<typeof setTimeout> | undefined;
+let formatting: Overrule['formatting'];
+
+/** The source on the bench with a change, kept over a reload. */
+function change(part: Partial<Brought>): Brought | undefined {
+  const source = sourceOf(gatherState().open ?? '');
+  if (!source) {
+    return undefined;
+  }
+  const next = { ...source, ...part };
+  keepForReload(next);
+  return next;
+}
+
+onProgress((done, of) => {
+  if (gatherState().busy) {
+    setGather({ progress: { done, of } });
+  }
+});
+
+/** Lays a source of the tray on the bench and reads it. */
+export async function openSource(id: string): Promise<void> {
+  const source = sourceOf(id);
+  if (!source) {
+    return;
+  }
+  clearTimeout(waitingEdit);
+  const { name, overrule, edited, out, taken } = source;
+  setEntry(id, { state: 'reading', problem: undefined });
+  setGather({
+    ...EMPTY_BENCH,
+    open: id,
+    name,
+    edited,
+    out: new Set(out),
+    taken: new Set(taken),
+  });
+  await understand(source.source, overrule, edited);
+}
+
+/** How the sources beside the bench stand, one after the other. */
+async function surveyOthers(): Promise<void> {
+  for (const { id, state } of gatherState().tray) {
+    const source = sourceOf(id);
+    if (state !== 'waiting' || id === gatherState().open || !source) {
+      continue;
+    }
+    setEntry(id, { state: 'reading' });
+    try {
+      const {
+        ready: count,
+        blocked,
+        problem,
+      } = await core().survey(source.source, source.overrule, source.edited);
+      const left = Math.max(0, count - source.taken.length - source.out.length);
+      const done = !left && source.taken.length > 0;
+      setEntry(id, {
+        state: problem ? 'problem' : done ? 'taken' : 'read',
+        ready: left,
+        blocked,
+        problem,
+      });
+    } catch (error) {
+      const problem = error instanceof Error ? error.message : 'It could not be read.';
+      setEntry(id, { state: 'problem', problem });
+    }
+  }
+}
+
+async function newSource(source: SourceInput): Promise<Brought> {
+  formatting ??= (await theStore().setting<Overrule['formatting']>('formatting')) ?? 'keep';
+  const overrule: Overrule = formatting === 'strip' ? { formatting } : {};
+  const id = crypto.randomUUID();
+  return { id, name: source.name, source, overrule, mends: [], out: [], taken: [] };
+}
+
+/** Brings sources in: all wait in the tray, the first of them is opened. */
+export async function bringAll(sources: readonly SourceInput[]): Promise<void> {
+  const fresh: Brought[] = [];
+  for (const source of sources) {
+    fresh.push(await newSource(source));
+  }
+  // What is in the bank already needs no place among what waits.
+  gatherState()
+    .tray.filter(({ state }) => state === 'taken')
+    .forEach(({ id }) => forget(id));
+  fresh.forEach(keepForReload);
+  if (fresh[0]) {
+    await openSource(fresh[0].id);
+    await surveyOthers();
+  }
+}
+
+/** Brings one source in. What lay finished on the bench is put away, so that the tray holds what waits. */
+export async function bring(source: SourceInput): Promise<void> {
+  await bringAll([source]);
+}
+
+/** Brings files in; one that is too large is told, the others are read. */
+export async function bringFiles(files: readonly File[]): Promise<void> {
+  const sources: SourceInput[] = [];
+  for (const file of files) {
+    if (file.size > MOST_BYTES) {
+      sayProblem(
+        `${file.name} has ${Math.round(file.size / 1_048_576)} MiB; 32 MiB at most are taken. Split it and bring the parts in one by one.`,
+      );
+      continue;
+    }
+    sources.push({ name: file.name, bytes: new Uint8Array(await file.arrayBuffer()) });
+  }
+  await bringAll(sources);
+}
+
+/** What waited here before the page was loaded again lies here once more. */
+export async function restoreBench(): Promise<void> {
+  const ids = await bringBack();
+  if (ids[0] && !gatherState().open) {
+    await openSource(ids[0]);
+    await surveyOthers();
+  }
+}
+
+/** Reads the same source another way; mends stay, and so does edited text. */
+export async function overrule(part: Overrule): Promise<void> {
+  const state = gatherState();
+  const next = { ...state.overrule, ...part };
+  change({ overrule: next });
+  const isTextAgain =
+    state.edited !== undefined && (part.as !== undefined || part.separator !== undefined);
+  await understand(isTextAgain ? { name: state.name, text: state.edited! } : undefined, next);
+}
+
+/** Keeps or strips formatting, now and for the sources to come. */
+export function setFormatting(next: 'keep' | 'strip'): Promise<void> {
+  formatting = next;
+  void theStore()
+    .saveSetting('formatting', next)
+    .catch(() => undefined);
+  return overrule({ formatting: next });
+}
+
+/** Mends and choices of lines move with their lines when the text around them changes. */
+function shiftPlaces(before: string, after: string): void {
+  const [from, to] = [before.split('\n'), after.split('\n')];
+  const source = sourceOf(gatherState().open ?? '');
+  if (from.length === to.length || !source) {
+    return;
+  }
+  const { tail } = unchangedEnds(from, to);
+  const moved = (place: string): string =>
+    Number(place) > from.length - tail ? String(Number(place) + to.length - from.length) : place;
+  const [out, taken] = [source.out.map(moved), source.taken.map(moved)];
+  change({ out, taken, mends: source.mends.map(([place, fields]) => [moved(place), fields]) });
+  setGather({ out: new Set(out), taken: new Set(taken) });
+}
+
+/** The running text as it is typed; understood anew when the typing pauses. */
+export function editText(text: string): void {
+  const state = gatherState();
+  shiftPlaces(state.edited ?? state.answer?.text ?? '', text);
+  change({ edited: text });
+  setGather({ edited: text });
+  clearTimeout(waitingEdit);
+  waitingEdit = setTimeout(() => {
+    void understand(undefined, gatherState().overrule, text);
+  }, TYPING_PAUSE_MS);
+}
+
+/** Changes a question before it enters the bank. */
+export async function mend(item: Item, fields: Partial<Item>): Promise<void> {
+  const { answer, open } = gatherState();
+  const source = sourceOf(open ?? '');
+  if (!answer || !source) {
+    return;
+  }
+  const mends = new Map(source.mends);
+  mends.set(placeOf(item), { ...mends.get(placeOf(item)), ...fields });
+  const next = change({ mends: [...mends] });
+  const mended = await withMends(answer, next!);
+  if (gatherState().answer === answer) {
+    setGather(mended);
+  }
+}
+
+export function leaveOut(item: Item, leave: boolean): void {
+  const out = new Set(gatherState().out);
+  if (leave) {
+    out.add(placeOf(item));
+  } else {
+    out.delete(placeOf(item));
+  }
+  change({ out: [...out] });
+  setGather({ out });
+}
+
+/** Puts questions into the bank in one step that one undo takes back. Gives their number. */
+export function agree(most = Infinity): number {
+  const state = gatherState();
+  const chosen = ready(state).slice(0, most);
+  if (!chosen.length) {
+    return 0;
+  }
+  const refs = bankState().items.map((item) => item.ref);
+  const fresh = nameItems(chosen, refs).map((item) => ({ ...item, id: crypto.randomUUID() }));
+  const taken = new Set([...state.taken, ...chosen.map(placeOf)]);
+  change({ taken: [...taken] });
+  setGather({ taken });
+  const record = {
+    id: crypto.randomUUID(),
+    name: state.name,
+    at: new Date().toISOString(),
+    items: fresh.map((item) => item.id),
+  };
+  const label = `Take ${chosen.length} from ${state.name}`;
+  void addItems(label, fresh, recordChange('sources', undefined, record));
+  return chosen.length;
+}
+
+/** Puts the questions of every source that waits into the bank, a step for each source. Gives their number. */
+export async function agreeToAll(): Promise<{ questions: number; sources: number }> {
+  let [questions, sources] = [0, 0];
+  for (const { id } of allSources()) {
+    if (gatherState().open !== id) {
+      await openSource(id);
+    }
+    const taken = agree();
+    questions += taken;
+    sources += Number(taken > 0);
+  }
+  return { questions, sources };
+}
+
+/** Takes a source off the tray; nothing in the bank changes. The next one that waits is opened. */
+export function putAway(id = gatherState().open): void {
+  if (id === undefined) {
+    return;
+  }
+  const wasOpen = id === gatherState().open;
+  forget(id);
+  if (!wasOpen) {
+    return;
+  }
+  clearTimeout(waitingEdit);
+  newVersion();
+  setGather({ ...EMPTY_BENCH });
+  const next = gatherState().tray[0];
+  if (next) {
+    void openSource(next.id);
+  }
+}
+
+/** Stops a reading under way; the worker is replaced and what was on the bench is put away. */
+export function stopReading(): void {
+  putAway();
+  stopCore();
+}

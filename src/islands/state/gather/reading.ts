@@ -1,0 +1,88 @@
+// The source on the bench is understood by the worker, and again after each overruling; late answers are dropped.
+import type { Finding, Item, Overrule } from '../../../core/model';
+import { sayProblem } from '../../parts/say';
+import { withFields } from '../../parts/item-cells';
+import { core } from '../../../workers/client';
+import type { GatherAnswer, SourceInput } from '../../../workers/protocol';
+import { gatherState, setEntry, setGather, sourceOf } from './hold';
+import { placeOf, type Brought } from './types';
+
+/** So many questions at a time come over from the worker; more would hold the page up. */
+const PART = 500;
+
+let version = 0;
+/** What was asked before counts no more. */
+export const newVersion = (): number => ++version;
+const isLatest = (asked: number): boolean => asked === version;
+
+const breathe = (): Promise<void> =>
+  new Promise((resolve) => {
+    setTimeout(resolve);
+  });
+
+/** Mended questions are checked anew; what the reader said of their cells no longer holds. */
+export async function withMends(
+  answer: GatherAnswer,
+  source: Brought,
+): Promise<{ items: Item[]; findings: Finding[] }> {
+  const mends = new Map(source.mends);
+  const items = answer.items.map((item) => {
+    const fields = mends.get(placeOf(item));
+    return fields ? withFields(item, fields) : item;
+  });
+  const mended = new Set(items.filter((item) => mends.has(placeOf(item))).map(({ id }) => id));
+  if (!mended.size) {
+    return { items, findings: answer.findings };
+  }
+  const again = await core().recheck(items);
+  const isMended = ({ item }: Finding): boolean => item !== undefined && mended.has(item);
+  return {
+    items,
+    findings: [
+      ...answer.findings.filter((finding) => !isMended(finding)),
+      ...again.filter(isMended),
+    ],
+  };
+}
+
+/** The rest of a long answer, part by part. */
+async function fetchParts(answer: GatherAnswer, asked: number): Promise<void> {
+  for (let from = 0; from < answer.of && isLatest(asked); from += PART) {
+    const part = await core().gatherPart(asked, from, PART);
+    answer.items.push(...part.items);
+    answer.sheet?.rows.push(...part.rows);
+    if (answer.of > PART) {
+      await breathe();
+    }
+  }
+}
+
+/** Reads a source (the one on the bench where absent) under what was overruled; what comes too late is dropped. */
+export async function understand(
+  input: SourceInput | undefined,
+  overrule: Overrule,
+  edited?: string,
+): Promise<void> {
+  const asked = newVersion();
+  const busy = input ? `Reading ${input.name} …` : 'Reading again …';
+  setGather({ busy, overrule, progress: undefined });
+  try {
+    const answer = await core().gather(asked, input, overrule, edited);
+    await fetchParts(answer, asked);
+    const source = sourceOf(gatherState().open ?? '');
+    if (!isLatest(asked) || !source) {
+      return;
+    }
+    const mended = await withMends(answer, source);
+    if (isLatest(asked)) {
+      setGather({ busy: undefined, progress: undefined, answer, ...mended });
+    }
+  } catch (error) {
+    if (isLatest(asked)) {
+      const problem = error instanceof Error ? error.message : 'The source could not be read.';
+      setEntry(gatherState().open ?? '', { state: 'problem', problem });
+      setGather({ busy: undefined });
+      sayProblem(problem);
+    }
+  }
+}

@@ -1,0 +1,108 @@
+// Which questions are handed over, how they stand to each receiver, and what is wished of the files.
+import type { Decision, Decisions, Item, KeptLayout } from '../../../core/model';
+import { tagText } from '../../../core/shared/plain';
+import { recordChange } from '../../../core/shared/steps';
+import { core } from '../../../workers/client';
+import { bankState, changeRecords, itemById } from '../bank';
+import {
+  handOverState,
+  setHandOver,
+  type Choice,
+  type FilledFile,
+  type HandOverState,
+} from './hold';
+
+const searched = ({ ref, stem, tags = [] }: Item): string =>
+  `${ref} ${stem.plain} ${tags.map(tagText).join(' ')}`.toLowerCase();
+
+/** The questions of the choice, in the bank's order. */
+export function chosenItems(
+  { choice, out }: Pick<HandOverState, 'choice' | 'out'>,
+  items: readonly Item[],
+): Item[] {
+  const words = choice.words.toLowerCase().split(/\s+/).filter(Boolean);
+  const isChosen = (item: Item): boolean =>
+    !out.has(item.id) &&
+    (!choice.kind || item.kind === choice.kind) &&
+    (!choice.category || item.category?.join(' > ').startsWith(choice.category) === true);
+  return items.filter((item) => {
+    if (!isChosen(item)) {
+      return false;
+    }
+    const text = words.length ? searched(item) : '';
+    return words.every((word) => text.includes(word));
+  });
+}
+
+/** Whether a file no longer says what its questions and layout say now. */
+function isStale({ made: { kept, items } }: FilledFile): boolean {
+  const now = bankState().layouts.find(({ id }) => id === kept.id);
+  return (
+    now?.layout !== kept.layout ||
+    now.variants !== kept.variants ||
+    items.some((item) => itemById(item.id) !== item)
+  );
+}
+
+/** Says of each filled file whether it is out of date. */
+function markStale(): void {
+  const { files } = handOverState();
+  if (files.some((file) => file.isStale !== isStale(file))) {
+    setHandOver({ files: files.map((file) => ({ ...file, isStale: isStale(file) })) });
+  }
+}
+
+/** What the user decided for single questions, receiver by receiver. */
+const decisionsOf = (kept: readonly KeptLayout[]): Record<string, Decisions> =>
+  Object.fromEntries(kept.map((one) => [one.id, one.variants ?? {}]));
+
+let asked = 0;
+/** Fits every chosen question to every layout in view; answers of earlier calls and of another bank are dropped. */
+export async function refit(kept: readonly KeptLayout[]): Promise<void> {
+  const now = ++asked;
+  markStale();
+  const { items, info } = bankState();
+  const ids = chosenItems(handOverState(), items).map((item) => item.id);
+  const layouts = kept.map((one) => one.layout);
+  const columns = await core().fit(ids, layouts, decisionsOf(kept));
+  if (now === asked && bankState().info.id === info.id) {
+    setHandOver({ ids, columns });
+  }
+}
+
+export const setChoice = (choice: Partial<Choice>): void =>
+  setHandOver({ choice: { ...handOverState().choice, ...choice }, files: [], problem: undefined });
+export const setTitle = (title: string): void => setHandOver({ title, files: [] });
+/** Wishes for the files; whatever was filled before is out of date then. */
+export const setWishes = (
+  wishes: Partial<Pick<HandOverState, 'description' | 'spread' | 'draw' | 'asTheyAre'>>,
+): void => setHandOver({ ...wishes, files: [] });
+
+export function leaveQuestion(id: string, leave: boolean): void {
+  const out = new Set(handOverState().out);
+  if (leave) {
+    out.add(id);
+  } else {
+    out.delete(id);
+  }
+  setHandOver({ out, files: [] });
+}
+
+/** Keeps what the user decided for one question and one receiver: a variant of the layout's, not of the question's. */
+export function decide(layout: string, item: string, decision: Decision | undefined): void {
+  const kept = bankState().layouts.find((one) => one.id === layout);
+  if (!kept) {
+    return;
+  }
+  const variants = { ...kept.variants };
+  if (decision && (decision.leaveOut || Object.keys(decision.own ?? {}).length)) {
+    variants[item] = decision;
+  } else {
+    delete variants[item];
+  }
+  const what = decision?.leaveOut ? 'Leave a question out of' : 'Own text for';
+  void changeRecords(
+    `${what} ${kept.layout.name}`,
+    recordChange('layouts', kept, { ...kept, variants }),
+  );
+}

@@ -1,0 +1,97 @@
+// The files of each receiver filled and read back, one receiver after the other.
+import type { Item, KeptLayout } from '../../../core/model';
+import { defined } from '../../../core/shared/defined';
+import { core, stopCore } from '../../../workers/client';
+import type { FillWish } from '../../../workers/protocol';
+import { bankState, itemById } from '../bank';
+import { blankOf } from '../layouts';
+import { handOverState, setHandOver, titleOf, type FilledFile } from './hold';
+
+/** How many questions a trial file holds. */
+const TRIAL = 3;
+
+/** The wishes for one layout's files. */
+async function wishFor(kept: KeptLayout, trial: boolean): Promise<FillWish> {
+  const { description, spread, asTheyAre, draw } = handOverState();
+  const blank = await blankOf(kept.layout);
+  const setTitle = trial ? `${titleOf()} (trial)` : titleOf();
+  return defined({
+    setTitle,
+    // Files of several receivers end up in the same folder.
+    fileTitle: `${setTitle}, ${kept.layout.name}`,
+    decisions: kept.variants ?? {},
+    setDescription: description || undefined,
+    blank,
+    spread: kept.layout.shuffles ? undefined : spread,
+    accept: asTheyAre ? ('none' as const) : undefined,
+    draw: draw && kept.layout.shape === 'package' ? draw : undefined,
+  });
+}
+
+/** The chosen questions that this receiver takes. */
+function fittingIds(layout: string): string[] {
+  const { columns, ids, asTheyAre } = handOverState();
+  const states = columns.find((column) => column.layout === layout)?.states;
+  return ids.filter((_, index) => (asTheyAre ? states?.[index] === 0 : (states?.[index] ?? 2) < 2));
+}
+
+/** Counts the fills, so that one that was stopped or overtaken says nothing any more. */
+let run = 0;
+
+/** Ends a fill; what is finished stays. */
+export function stopFilling(): void {
+  run++;
+  setHandOver({ busy: undefined, problem: 'Stopped. The files that were finished are below.' });
+  stopCore();
+}
+
+/** One receiver's files, or why there are none. */
+async function fillOne(
+  kept: KeptLayout,
+  trial: boolean,
+): Promise<{ files: FilledFile[] } | { problem: string }> {
+  const { layout } = kept;
+  const fitting = fittingIds(layout.id);
+  if (!fitting.length) {
+    const how = handOverState().asTheyAre ? ' as it is' : '';
+    return { problem: `${layout.name}: none of the questions fits it${how}.` };
+  }
+  const ids = trial ? fitting.slice(0, TRIAL) : [...handOverState().ids];
+  const items = ids.map(itemById).filter((item): item is Item => item !== undefined);
+  const answer = await core().fill(ids, layout, await wishFor(kept, trial));
+  if ('problem' in answer) {
+    return { problem: `${layout.name}: ${answer.problem}` };
+  }
+  return {
+    files: answer.files.map((file) => ({
+      ...file,
+      layout: layout.id,
+      made: { kept, items },
+      isStale: false,
+      isTaken: false,
+    })),
+  };
+}
+
+/** Fills the files of each layout (the first three questions for a trial) and reads them back. */
+export async function fillFiles(layouts: readonly KeptLayout[], trial = false): Promise<void> {
+  const own = ++run;
+  const bank = bankState().info.id;
+  setHandOver({ busy: 'Filling …', files: [], problem: undefined });
+  const problems: string[] = [];
+  for (const [index, kept] of layouts.entries()) {
+    setHandOver({ busy: `Filling ${kept.layout.name}, ${index + 1} of ${layouts.length} …` });
+    const result = await fillOne(kept, trial).catch((error: unknown) => ({
+      problem: `${kept.layout.name}: ${error instanceof Error ? error.message : 'it could not be filled.'}`,
+    }));
+    if (own !== run || bankState().info.id !== bank) {
+      return;
+    }
+    if ('files' in result) {
+      setHandOver({ files: [...handOverState().files, ...result.files] });
+    } else {
+      problems.push(result.problem);
+    }
+  }
+  setHandOver({ busy: undefined, problem: problems.length ? problems.join(' ') : undefined });
+}

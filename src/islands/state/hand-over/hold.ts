@@ -1,0 +1,73 @@
+// What is being handed over: which questions, the matrix of fits, the wishes for the files, the filled files.
+import { useStore } from 'zustand';
+import { createStore } from 'zustand/vanilla';
+import type { Item, KeptLayout, Receipt } from '../../../core/model';
+import type { FitColumn } from '../../../workers/protocol';
+import { theBank } from '../bank';
+
+export type Choice = { words: string; category: string; kind: string };
+
+/** A finished file, read back, with what it was made from. */
+export type FilledFile = {
+  layout: string;
+  name: string;
+  bytes: Uint8Array;
+  receipt: Receipt;
+  differences: Receipt['readBack']['differences'];
+  notes: string[];
+  /** The layout and the questions as they were when it was filled. */
+  made: { kept: KeptLayout; items: readonly Item[] };
+  /** Whether the questions or the layout have changed since. */
+  isStale: boolean;
+  /** Whether it was taken away, as a file or as a block. */
+  isTaken: boolean;
+};
+
+export type HandOverState = {
+  title: string;
+  description: string;
+  choice: Choice;
+  out: ReadonlySet<string>;
+  columns: readonly FitColumn[];
+  ids: readonly string[];
+  /** The seed by which right answers are spread evenly; absent where they stay in place. */
+  spread: number | undefined;
+  /** How many questions a package draws at each attempt; all where absent. */
+  draw: number | undefined;
+  /** Whether questions that would have to change are left out. */
+  asTheyAre: boolean;
+  busy: string | undefined;
+  files: readonly FilledFile[];
+  problem: string | undefined;
+};
+
+const EMPTY: HandOverState = {
+  title: '',
+  description: '',
+  choice: { words: '', category: '', kind: '' },
+  out: new Set(),
+  columns: [],
+  ids: [],
+  spread: undefined,
+  draw: undefined,
+  asTheyAre: false,
+  busy: undefined,
+  files: [],
+  problem: undefined,
+};
+
+const hold = createStore<HandOverState>(() => EMPTY);
+
+export const handOverState = (): HandOverState => hold.getState();
+export const setHandOver = (change: Partial<HandOverState>): void => hold.setState(change);
+export const useHandOver = (): HandOverState => useStore(hold);
+
+/** The title of the set: the user's own, else the bank's name. */
+export const titleOf = (): string => hold.getState().title || theBank().state.info.name;
+
+// Another bank is another evening: nothing that was chosen or filled for the last one belongs to it.
+theBank().hold.subscribe((now, before) => {
+  if (now.info.id !== before.info.id) {
+    hold.setState(EMPTY, true);
+  }
+});

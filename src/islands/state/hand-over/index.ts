@@ -1,0 +1,13 @@
+// Hand over for its place: choosing, fitting, filling, taking away.
+export {
+  chosenItems,
+  decide,
+  leaveQuestion,
+  refit,
+  setChoice,
+  setTitle,
+  setWishes,
+} from './choosing';
+export { fillFiles, stopFilling } from './filling';
+export { useHandOver, type FilledFile } from './hold';
+export { copyBlock, makeAgain, showReceipt, takeAll, takeFile, takeReceipt } from './taking';

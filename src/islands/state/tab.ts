@@ -1,0 +1,42 @@
+// The name of this tab: the same after a reload, another in every other tab, also in one that was duplicated.
+const KEY = 'cowslip-tab';
+
+let name = '';
+
+/** The tab's name; to be asked for after `settleTab`. */
+export const tabName = (): string => name;
+
+const lockOf = (tab: string): string => `cowslip-tab-${tab}`;
+
+/** Holds the lock of a name for as long as the page lives; false where another page holds it. */
+function holdLock(tab: string): Promise<boolean> {
+  return new Promise((resolve) => {
+    void navigator.locks.request(lockOf(tab), { ifAvailable: true }, (lock) => {
+      resolve(lock !== null);
+      return lock ? new Promise(() => undefined) : undefined;
+    });
+  });
+}
+
+/** Finds the tab's name: the one of before the reload, or a fresh one where another page bears it. */
+export async function settleTab(): Promise<void> {
+  const known = sessionStorage.getItem(KEY);
+  name = known ?? crypto.randomUUID();
+  if ('locks' in navigator && !(await holdLock(name))) {
+    name = crypto.randomUUID();
+    await holdLock(name);
+  }
+  sessionStorage.setItem(KEY, name);
+}
+
+/** The names of tabs that are open now, this one among them. */
+export async function liveTabs(): Promise<Set<string>> {
+  if (!('locks' in navigator)) {
+    return new Set([name]);
+  }
+  const { held = [] } = await navigator.locks.query();
+  const prefix = lockOf('');
+  return new Set(
+    held.flatMap((lock) => (lock.name?.startsWith(prefix) ? [lock.name.slice(prefix.length)] : [])),
+  );
+}
