@@ -159,7 +159,7 @@ test('two tabs on one bank show each other’s work and never overwrite it silen
   await other.keyboard.type('Second');
   await other.keyboard.press('Enter');
   await expect(other.getByRole('alert')).toContainText(
-    'HCT-002 was changed in another tab meanwhile',
+    'HCT-002, question: another tab wrote “First”; here it was to be “Second”.',
   );
   await expect(cell(other, 1, COLUMN.stem)).toHaveText('First');
   await other.getByRole('button', { name: 'Use mine' }).click();

@@ -209,8 +209,12 @@ test('the clipboard’s table is used with its formatting, and stripped on purpo
   await page.getByRole('button', { name: 'formatting kept' }).click();
   await page.getByRole('menuitem', { name: 'Strip it' }).click();
   await expect(first.locator('sup')).toHaveCount(0);
+  // What lies on the bench is there again after a reload, read as it was.
   await page.reload();
   await go(page, '/gather');
+  await expect(page.getByText('1 question understood')).toBeVisible();
+  await expect(first.locator('sup')).toHaveCount(0);
+  await page.getByRole('button', { name: 'Put away' }).click();
   await expect(page.getByRole('heading', { name: 'What do you hold?' })).toBeVisible();
   await paste(page, 'Question\tA\tB\tRight\nWhat?\tp\tq\tA');
   await expect(page.getByRole('button', { name: 'formatting stripped' })).toBeVisible();
@@ -254,4 +258,34 @@ test('a whole bank is saved as one file and opened again beside the others', asy
     buffer: Buffer.from('no zip'),
   });
   await expect(page.getByText('no-bank.zip is no bank file')).toBeVisible();
+});
+
+test('several files are dropped at once: each shows its state, all survive a reload, all are taken in one go', async ({
+  page,
+}) => {
+  await openDemo(page);
+  const before = 60;
+  const csv = (n: number): { name: string; mimeType: string; buffer: Buffer } => ({
+    name: `group-${n}.csv`,
+    mimeType: 'text/csv',
+    buffer: Buffer.from(
+      `Question,A,B,C,Right\nWhich gate opens first at lock ${n}?,upper,lower,none,A\nWho holds the key of lock ${n}?,keeper,boater,nobody,A\n`,
+    ),
+  });
+  await page.getByTestId('source-file').setInputFiles([csv(1), csv(2), csv(3)]);
+  const tray = page.getByRole('region', { name: 'Sources that wait' });
+  await expect(tray.getByRole('listitem')).toHaveCount(3);
+  await expect(tray.getByText('2 questions')).toHaveCount(3);
+  // One question is left out by hand; the choice is still there after a reload.
+  await tray.getByRole('button', { name: 'group-2.csv', exact: true }).click();
+  await expect(page.getByRole('heading', { name: 'group-2.csv' })).toBeVisible();
+  await page.getByRole('button', { name: 'Leave out' }).first().click();
+  await expect(tray.getByText('1 question', { exact: true })).toBeVisible();
+  await page.waitForTimeout(500);
+  await page.reload();
+  await expect(tray.getByRole('listitem')).toHaveCount(3);
+  await expect(tray.getByText('1 question', { exact: true })).toBeVisible();
+  await tray.getByRole('button', { name: 'Take all 5 questions' }).click();
+  await expect(page.getByText('5 questions from 3 sources are in the bank')).toBeVisible();
+  await expect(page.getByRole('link', { name: /^Bank/ })).toContainText(String(before + 5));
 });

@@ -229,11 +229,19 @@ test('right answers are spread evenly by choice, and the same file is made again
     page.getByRole('button', { name: 'Receipt to print' }).nth(1).click(),
   ]);
   await expect(
-    popup.getByRole('heading', { name: 'Receipt for Lock keepers, autumn intake.csv' }),
+    popup.getByRole('heading', {
+      name: 'Receipt for Lock keepers, autumn intake, Course shelf.csv',
+    }),
   ).toBeVisible();
   await expect(popup.getByText('spread evenly, seed 1')).toBeVisible();
   await popup.close();
+  // What was filled but not taken has no receipt.
+  await page
+    .getByRole('region', { name: 'Lock keepers, autumn intake, Course shelf.csv' })
+    .getByRole('button', { name: 'Take the file' })
+    .click();
   await go(page, '/records');
+  await expect(page.getByRole('region', { name: 'Receipts' }).getByRole('row')).toHaveCount(2);
   const row = page.getByRole('row').filter({ hasText: 'Course shelf' });
   await Promise.all([
     page.waitForEvent('download'),

@@ -112,7 +112,7 @@ test('three receivers are filled in one go, and a trial file holds three questio
   // The evening host takes fifty in one file, so that its questions go into two numbered ones.
   await expect(page.getByText(/Read back by other code: all \d+ as meant/)).toHaveCount(4);
   await expect(
-    page.getByRole('region', { name: 'Lock keepers, autumn intake 2 of 2.xlsx' }),
+    page.getByRole('region', { name: 'Lock keepers, autumn intake, Evening host 2 of 2.xlsx' }),
   ).toContainText('batch 2 of 2: 5 questions');
   const [download] = await Promise.all([
     page.waitForEvent('download'),
@@ -124,10 +124,10 @@ test('three receivers are filled in one go, and a trial file holds three questio
       .filter((name) => !name.startsWith('receipts/'))
       .sort(),
   ).toEqual([
-    'Lock keepers, autumn intake 1 of 2.xlsx',
-    'Lock keepers, autumn intake 2 of 2.xlsx',
-    'Lock keepers, autumn intake.csv',
-    'Lock keepers, autumn intake.tsv',
+    'Lock keepers, autumn intake, Card box.tsv',
+    'Lock keepers, autumn intake, Course shelf.csv',
+    'Lock keepers, autumn intake, Evening host 1 of 2.xlsx',
+    'Lock keepers, autumn intake, Evening host 2 of 2.xlsx',
     'summary.txt',
   ]);
   expect(Object.keys(parts).filter((name) => name.startsWith('receipts/'))).toHaveLength(8);

@@ -35,13 +35,17 @@ function saveNow(id: string): void {
   }
 }
 
-/** Keeps a source as it stands, after a short pause in which more may come. */
+/** Keeps a source as it stands: the first change at once, those that follow quickly together after a pause. */
 export function keepForReload(source: Brought): void {
   keepSource(source);
-  clearTimeout(waiting.get(source.id));
+  const { id } = source;
+  if (!waiting.has(id)) {
+    saveNow(id);
+  }
+  clearTimeout(waiting.get(id));
   waiting.set(
-    source.id,
-    setTimeout(() => saveNow(source.id), PAUSE_MS),
+    id,
+    setTimeout(() => saveNow(id), PAUSE_MS),
   );
 }
 

@@ -10,15 +10,18 @@ import { handOverState, setHandOver, titleOf, type FilledFile } from './hold';
 /** How many questions a trial file holds. */
 const TRIAL = 3;
 
+/** Whether it is a trial, and whether several receivers are filled at once. */
+type Fill = { trial: boolean; several: boolean };
+
 /** The wishes for one layout's files. */
-async function wishFor(kept: KeptLayout, trial: boolean): Promise<FillWish> {
+async function wishFor(kept: KeptLayout, { trial, several }: Fill): Promise<FillWish> {
   const { description, spread, asTheyAre, draw } = handOverState();
   const blank = await blankOf(kept.layout);
   const setTitle = trial ? `${titleOf()} (trial)` : titleOf();
   return defined({
     setTitle,
     // Files of several receivers end up in the same folder.
-    fileTitle: `${setTitle}, ${kept.layout.name}`,
+    fileTitle: several ? `${setTitle}, ${kept.layout.name}` : undefined,
     decisions: kept.variants ?? {},
     setDescription: description || undefined,
     blank,
@@ -48,7 +51,7 @@ export function stopFilling(): void {
 /** One receiver's files, or why there are none. */
 async function fillOne(
   kept: KeptLayout,
-  trial: boolean,
+  fill: Fill,
 ): Promise<{ files: FilledFile[] } | { problem: string }> {
   const { layout } = kept;
   const fitting = fittingIds(layout.id);
@@ -56,9 +59,9 @@ async function fillOne(
     const how = handOverState().asTheyAre ? ' as it is' : '';
     return { problem: `${layout.name}: none of the questions fits it${how}.` };
   }
-  const ids = trial ? fitting.slice(0, TRIAL) : [...handOverState().ids];
+  const ids = fill.trial ? fitting.slice(0, TRIAL) : [...handOverState().ids];
   const items = ids.map(itemById).filter((item): item is Item => item !== undefined);
-  const answer = await core().fill(ids, layout, await wishFor(kept, trial));
+  const answer = await core().fill(ids, layout, await wishFor(kept, fill));
   if ('problem' in answer) {
     return { problem: `${layout.name}: ${answer.problem}` };
   }
@@ -81,9 +84,11 @@ export async function fillFiles(layouts: readonly KeptLayout[], trial = false): 
   const problems: string[] = [];
   for (const [index, kept] of layouts.entries()) {
     setHandOver({ busy: `Filling ${kept.layout.name}, ${index + 1} of ${layouts.length} …` });
-    const result = await fillOne(kept, trial).catch((error: unknown) => ({
-      problem: `${kept.layout.name}: ${error instanceof Error ? error.message : 'it could not be filled.'}`,
-    }));
+    const result = await fillOne(kept, { trial, several: layouts.length > 1 }).catch(
+      (error: unknown) => ({
+        problem: `${kept.layout.name}: ${error instanceof Error ? error.message : 'it could not be filled.'}`,
+      }),
+    );
     if (own !== run || bankState().info.id !== bank) {
       return;
     }
