@@ -20,7 +20,16 @@ export class Unusable {
 export const unusable = (message: string, rule = 'request-unusable'): Unusable =>
   new Unusable([{ rule, level: 'block', message }]);
 
-const TOO_LARGE = new Set(['file-too-large', 'zip-inflates-too-far', 'too-many-cells']);
+const TOO_LARGE = new Set([
+  'file-too-large',
+  'zip-inflates-too-far',
+  'too-many-cells',
+  'too-many-characters',
+  'too-many-columns',
+  'too-many-lines',
+  'too-many-fences',
+  'text-too-long',
+]);
 
 /** Throws where the findings say that nothing could be read at all. */
 export function stopIfUnreadable(findings: readonly Finding[], hasSheets: boolean): void {

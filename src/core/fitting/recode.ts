@@ -66,11 +66,18 @@ const statements = (item: Item): Recoded => ({
 const seedOf = (text: string): number =>
   [...text].reduce((sum, sign) => (Math.imul(sum, 31) + sign.codePointAt(0)!) >>> 0, 7);
 
+/** No more options than letters; with more, nobody could choose. */
+const MOST_SIDES = 26;
+
 /** Each pair as a question whose options are all the right-hand sides, its own among them in another order each time. */
-function choicesOfPairs(item: Item): Recoded {
+function choicesOfPairs(item: Item): Recoded | undefined {
   const sides = [
     ...new Map(item.pairs!.map(({ right }) => [alike(right.plain), right.plain])).values(),
   ];
+  // A question has as many options as there are sides, and there are as many questions.
+  if (sides.length > MOST_SIDES) {
+    return undefined;
+  }
   return {
     items: parts(
       item.pairs!.map(({ left, right }) => ({

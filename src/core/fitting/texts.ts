@@ -2,6 +2,7 @@
 import type { Decision, Item, Limits, Text } from '../model';
 import { guardFormula } from '../shared/formula-like';
 import { lengthOf, shorten } from '../shared/lengths';
+import { oneLine } from '../shared/normalise';
 import { flattenText } from '../shared/rich-text';
 import { transliterate, unheldCharacters } from '../shared/windows-1252';
 import { refusal, type Draft } from './changes';
@@ -114,7 +115,7 @@ function throughFor(draft: Draft, context: Context, own: Record<string, string>)
     }
     const isTyped = context.keepsFormatting && /^(?:accepted|gaps)/.test(field);
     if ((breaksLines(context) || isTyped) && /[\n\t]/.test(text)) {
-      const line = text.replace(/\s*[\n\t]\s*/gu, ' ');
+      const line = oneLine(text);
       draft.note(field, text, line, because(oneLineCode(isTyped, context)));
       text = line;
     }

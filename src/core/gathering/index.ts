@@ -317,7 +317,9 @@ function gatherRegion(
     first,
     headedWidth(region, headingRow),
   );
-  findings.push(...damageOf(items, region, reading.columns, table.file));
+  for (const finding of damageOf(items, region, reading.columns, table.file)) {
+    findings.push(finding);
+  }
   return { items, findings, reading };
 }
 
@@ -461,7 +463,9 @@ export function gather(table: Table, { overrule = {}, newId, progress }: GatherO
     ranges.length > 1
       ? gatherTables(table, sheet, ranges, overrule, chosen, newId)
       : gatherRegion(table, region, overrule, chosen, newId, progress);
-  findings.push(...found.findings);
+  for (const finding of found.findings) {
+    findings.push(finding);
+  }
   if (!found.items.length && region.bottom >= region.top) {
     findings.push({
       rule: 'no-questions',

@@ -16,6 +16,7 @@ import { sanitiseItem } from '../shared/html/sanitise';
 import { fileName, write } from '../writers';
 import { proof } from './proof';
 import { unfoldReceipt } from './receipts';
+import { Problem } from '../shared/problem';
 
 export type FillJob = {
   items: readonly Item[];
@@ -184,7 +185,7 @@ export async function fill(job: FillJob, surroundings: Surroundings): Promise<Fi
 export function jobOf(kept: Receipt, blank?: Uint8Array): FillJob {
   const receipt = unfoldReceipt(kept);
   if (!receipt.again) {
-    throw new Error(
+    throw new Problem(
       'This receipt is from before files could be made again: it does not hold its questions.',
     );
   }

@@ -4,6 +4,7 @@ import { readdirSync, readFileSync } from 'node:fs';
 import { expect, it } from 'vitest';
 import { ItemSchema } from '../model';
 import { seeded } from '../shared/chance';
+import { Problem } from '../shared/problem';
 import { fillAll } from './filling';
 import { learnBlank } from './layouts';
 import { gatherSource } from './sources';
@@ -113,8 +114,7 @@ async function asBlank(name: string, bytes: Uint8Array, n: number): Promise<void
   await fillAll({ items: EVERY_KIND, layout, blank: bytes, setTitle: 'T' }, surroundings).catch(
     (error: unknown) => {
       if (
-        !(error instanceof Error) ||
-        error.name !== 'Error' ||
+        !(error instanceof Problem) ||
         !/^(?:The blank|This layout|Files of the kind)/.test(error.message)
       ) {
         throw new Error(

@@ -79,7 +79,9 @@ function withChecks(gathered: Gathered): Finding[] {
       }
     }
   }
-  found.push(...checkTogether(gathered.items));
+  for (const finding of checkTogether(gathered.items)) {
+    found.push(finding);
+  }
   if (!found.length) {
     return found;
   }

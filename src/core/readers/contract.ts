@@ -31,8 +31,18 @@ export const CAPS = {
   fileBytes: 32 * 1024 * 1024,
   inflatedBytes: 64 * 1024 * 1024,
   inflatedRatio: 100,
-  cells: 1_000_000,
+  /** Entries of a package; the largest office documents have a few hundred. */
+  parts: 2000,
+  /** Cells of a table, the empty ones between filled ones among them. Ten thousand questions have 200,000. */
+  cells: 500_000,
+  /** Characters of all cells together, so that a long text that is repeated does not fill the memory. */
+  characters: 24_000_000,
+  columns: 300,
   cellCharacters: 32_767,
-  lines: 300_000,
+  lines: 150_000,
+  /** Characters of running text, which costs more to read than a table. */
+  textCharacters: 8_000_000,
+  fences: 300,
+  nesting: 200,
   pictureBytes: 2 * 1024 * 1024,
 } as const;

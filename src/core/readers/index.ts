@@ -2,7 +2,8 @@
 import type { BankContents, Finding, Opened, ReadAs, Sheet, Table } from '../model';
 import { isBankFile, readBankFile, unpackBankFile } from './bank-file/reader';
 import { CAPS, blocked, unreadable, type ReaderOptions, type SourceFile } from './contract';
-import { readDelimited, readDelimitedText } from './delimited/reader';
+import { readDelimitedText } from './delimited/reader';
+import { held, heldTable, tellRuns, textStop, withoutLongRunsInLines } from './hold';
 import { disguise, isOldWorkbook } from './disguise';
 import { decode } from './encoding';
 import { looksLikeHtml, readHtml } from './html/reader';
@@ -49,7 +50,18 @@ const textTable = (
 /** What stands in code fences, as one table or text; undefined where the fences hold nothing to read. */
 function openFences(name: string, source: string, options: ReaderOptions): Opened | undefined {
   const lines = source.split(/\r\n?|\n/);
-  const parts = findFences(lines).flatMap((fence): Opened[] => {
+  const fences = findFences(lines);
+  if (fences.length > CAPS.fences) {
+    return stopped(
+      name,
+      blocked(
+        name,
+        'too-many-fences',
+        `${name} has ${fences.length.toLocaleString('en-GB')} code fences; ${CAPS.fences} at most are taken. Split it and bring the parts in one by one.`,
+      ),
+    );
+  }
+  const parts = fences.flatMap((fence): Opened[] => {
     const inner = fence.lines.join('\n');
     if (!inner.trim()) {
       return [];
@@ -69,15 +81,17 @@ function openFences(name: string, source: string, options: ReaderOptions): Opene
     if (!more) {
       continue;
     }
-    sheet.lines = [
-      ...(sheet.lines ?? sheet.rows.map((_, index) => index + 1)),
-      ...(more.lines ?? more.rows.map((_, index) => index + 1)),
-    ];
+    sheet.lines ??= sheet.rows.map((_, index) => index + 1);
+    for (const line of more.lines ?? more.rows.map((_, index) => index + 1)) {
+      sheet.lines.push(line);
+    }
     for (const [place, runs] of Object.entries(more.rich ?? {})) {
       const [r, c] = place.split(':');
       (sheet.rich ??= {})[`${Number(r) + sheet.rows.length}:${c}`] = runs;
     }
-    sheet.rows.push(...more.rows);
+    for (const row of more.rows) {
+      sheet.rows.push(row);
+    }
   }
   return asTable(first!);
 }
@@ -151,10 +165,24 @@ function asListed(opened: Opened): Opened {
 }
 
 /** HTML from the clipboard: its tables, its list of terms, or its text. */
-export const openHtml = (name: string, html: string): Opened => asListed(readHtml(name, html));
+export const openHtml = (name: string, html: string): Opened =>
+  held(asListed(readHtml(name, html)));
+
+const stopped = (name: string, finding: Finding): Opened =>
+  asTable({ file: name, format: 'txt', sheets: [], findings: [finding] });
 
 /** Text that is decoded already, as from the clipboard. `as` is what the user says it is. */
 export function openText(name: string, source: string, options: ReaderOptions = {}): Opened {
+  const stop = textStop(name, source);
+  if (stop) {
+    return stopped(name, stop);
+  }
+  const calm = withoutLongRunsInLines(source);
+  const opened = held(textOpened(name, calm, options));
+  return calm === source ? opened : tellRuns(opened, name);
+}
+
+function textOpened(name: string, source: string, options: ReaderOptions): Opened {
   if (options.as === 'questions') {
     return { is: 'document', document: readTextDocument(name, source) };
   }
@@ -242,10 +270,10 @@ export async function openFile(file: SourceFile, options: ReaderOptions = {}): P
     return asTable(no);
   }
   if (file.bytes[0] === 0x50 && file.bytes[1] === 0x4b) {
-    return openPacked(file);
+    return held(openPacked(file));
   }
   if (isOldWorkbook(file.bytes)) {
-    return asTable(await readOldWorkbook(file));
+    return held(asTable(await readOldWorkbook(file)));
   }
   const decoded = decode(file.bytes, options.encoding);
   const opened = openText(file.name, decoded.text, options);
@@ -290,7 +318,7 @@ export async function readTable(file: SourceFile, options: ReaderOptions = {}): 
   if (file.bytes[0] === 0x50 && file.bytes[1] === 0x4b) {
     const opened = openPacked(file);
     return opened.is === 'table'
-      ? opened.table
+      ? heldTable(opened.table)
       : unreadable(
           file.name,
           'xlsx',
@@ -299,12 +327,15 @@ export async function readTable(file: SourceFile, options: ReaderOptions = {}): 
         );
   }
   if (isOldWorkbook(file.bytes)) {
-    return readOldWorkbook(file);
+    return heldTable(await readOldWorkbook(file));
   }
-  const table = readDelimited(file, options);
-  table.findings.push(
-    ...textFindings(file.name, decode(file.bytes.subarray(0, 65_536), options.encoding).text),
-  );
+  const { text, encoding } = decode(file.bytes, options.encoding);
+  const stop = textStop(file.name, text);
+  if (stop) {
+    return { file: file.name, format: 'csv', sheets: [], findings: [stop] };
+  }
+  const table = heldTable({ ...readDelimitedText(file.name, text, options), encoding });
+  table.findings.push(...textFindings(file.name, text.slice(0, 65_536)));
   return table;
 }
 

@@ -3,15 +3,27 @@ import { resolveTarget } from '../shared/part-path';
 import { unzipSync } from 'fflate';
 import { parseXml } from './xml';
 import { CAPS, blocked } from './contract';
+import { packageStop } from './zip-directory';
 import type { Finding } from '../model';
 
 export type Parts = Map<string, Uint8Array>;
+
+const tooFar = (file: string, why: string): Finding =>
+  blocked(
+    file,
+    'zip-inflates-too-far',
+    `${file} ${why}, so it was not opened. Save it again without the empty rows and columns, and bring it in.`,
+  );
 
 /** Opens a package. fflate inflates into a buffer of the declared size, so a header that lies can't grow past it. */
 export function openPackage(
   file: string,
   bytes: Uint8Array,
 ): { parts: Parts } | { finding: Finding } {
+  const stop = packageStop(bytes);
+  if (stop) {
+    return { finding: tooFar(file, stop) };
+  }
   let inflated = 0;
   let worst = 0;
   try {
@@ -34,13 +46,7 @@ export function openPackage(
         inflated > CAPS.inflatedBytes
           ? `inflates past ${CAPS.inflatedBytes / 1_048_576} MiB`
           : `holds a part that inflates to more than ${CAPS.inflatedRatio} times its size`;
-      return {
-        finding: blocked(
-          file,
-          'zip-inflates-too-far',
-          `${file} ${why}, so it was not opened. Save it again without the empty rows and columns, and bring it in.`,
-        ),
-      };
+      return { finding: tooFar(file, why) };
     }
     return {
       finding: blocked(

@@ -4,6 +4,29 @@ import type { Limits } from '../model';
 const segmenter = new Intl.Segmenter('en', { granularity: 'grapheme' });
 const simple = /^[\x20-\x7e]*$/;
 
+/** So much is segmented at a time: the segmenter's time grows with the square of what it is given. */
+const WINDOW = 512;
+
+/** The perceived characters of a text, in time that grows with its length. */
+function* graphemes(text: string): Generator<string> {
+  let from = 0;
+  let window = WINDOW;
+  while (from < text.length) {
+    const segments = [...segmenter.segment(text.slice(from, from + window))];
+    const reachesEnd = from + window >= text.length;
+    // The last one of a window may go on behind it; it is begun again with the next.
+    const whole = reachesEnd ? segments : segments.slice(0, -1);
+    for (const { segment } of whole) {
+      yield segment;
+    }
+    if (reachesEnd) {
+      return;
+    }
+    from += whole.reduce((sum, { segment }) => sum + segment.length, 0);
+    window = whole.length ? WINDOW : window * 2;
+  }
+}
+
 /**
  * The length of a text: user-perceived characters of its composed form (UAX #29) unless the layout counts
  * UTF-16 units or UTF-8 bytes.
@@ -19,7 +42,7 @@ export function lengthOf(text: string, count: Limits['count'] = 'graphemes'): nu
     return new TextEncoder().encode(text).length;
   }
   let length = 0;
-  for (const _ of segmenter.segment(text.normalize('NFC'))) {
+  for (const _ of graphemes(text.normalize('NFC'))) {
     length++;
   }
   return length;
@@ -29,7 +52,7 @@ export function lengthOf(text: string, count: Limits['count'] = 'graphemes'): nu
 function beginning(text: string, most: number, count: Limits['count']): string {
   let kept = '';
   let used = 0;
-  for (const { segment } of segmenter.segment(text.normalize('NFC'))) {
+  for (const segment of graphemes(text.normalize('NFC'))) {
     used += count === 'graphemes' || !count ? 1 : lengthOf(segment, count);
     if (used > most) {
       break;
@@ -49,9 +72,10 @@ export function shorten(text: string, most: number, count: Limits['count'] = 'gr
   }
   const room = Math.max(0, most - lengthOf('…', count));
   const cut = beginning(text, room, count);
-  const atWord = cut.replace(/\s+\S*$/u, '');
+  const lastBlank = cut.search(/\s\S*$/u);
+  const atWord = lastBlank < 0 ? cut : cut.slice(0, lastBlank).trimEnd();
   // A cut inside the first word leaves no word's end to go back to.
-  return `${(atWord.length >= cut.length / 2 ? atWord : cut).replace(/[\s,;:–-]+$/u, '')}…`;
+  return `${(atWord.length >= cut.length / 2 ? atWord : cut).replace(/[\s,;:–-]{1,20}$/u, '')}…`;
 }
 
 /** Where the text goes over a limit: the index of the first UTF-16 unit past it, or -1 where it fits. */

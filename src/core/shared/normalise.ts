@@ -3,16 +3,21 @@ import { defined } from './defined';
 
 /** A cell's text as a person meant it: outer blanks gone, NUL and lone surrogates replaced, line ends alike. */
 export function cleanText(text: string): string {
-  if (/^[\x21-\x7e](?:[\x20-\x7e]*[\x21-\x7e])?$/.test(text)) {
-    return text;
+  if (/^[\x20-\x7e]*$/.test(text)) {
+    return text.trim();
   }
+  // Blanks without a break and byte order marks count as blanks here as everywhere (ECMA-262, 22.1.3.32).
   return text
     .replace(/\r\n?/g, '\n')
 
     .replace(/[\u0000-\u0008\u000b\u000c\u000e-\u001f\u007f]/g, '')
     .replace(/[\ud800-\udbff](?![\udc00-\udfff])|(?<![\ud800-\udbff])[\udc00-\udfff]/g, '\ufffd')
-    .replace(/^[\s\u00a0\ufeff]+|[\s\u00a0\ufeff]+$/gu, '');
+    .trim();
 }
+
+/** A text in one line: blanks with a line end or tab among them become one blank. */
+export const oneLine = (text: string): string =>
+  text.replace(/\s+/gu, (blanks) => (/[\n\t]/.test(blanks) ? ' ' : blanks));
 
 /** Whether a text holds what cleanText takes out or replaces, outer blanks aside. */
 export const hasBrokenCharacters = (text: string): boolean =>

@@ -11,6 +11,7 @@ import { writeMarkedText } from './text/write';
 import { blankWorkbook } from './workbook/blank';
 import { fillWorkbook } from './workbook/fill';
 import { defined } from '../shared/defined';
+import { Problem } from '../shared/problem';
 
 export type { Job, Placed, Written } from './contract';
 export { csvwOf, tableSchemaOf } from './layout-file/describe';
@@ -47,7 +48,7 @@ export const blankFor = (layout: Layout): Uint8Array | undefined =>
 export function write(job: Job): Written {
   const writer = writerOf(job.layout);
   if (!writer) {
-    throw new Error(`Files of the kind .${job.layout.file.format} can't be written.`);
+    throw new Problem(`Files of the kind .${job.layout.file.format} can't be written.`);
   }
   // A layout that never had a blank gets a form of its own; one whose blank is only missing must not be given another.
   const blank = job.blank ?? (job.layout.blank ? undefined : writer.blank?.(job.layout));

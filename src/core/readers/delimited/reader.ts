@@ -3,8 +3,7 @@ import Papa from 'papaparse';
 import type { Finding, Separator, Sheet, Table } from '../../model';
 import { columnLetters } from '../../shared/cells';
 import { unguardFormula } from '../../shared/formula-like';
-import { CAPS, blocked, type ReaderOptions, type SourceFile } from '../contract';
-import { decode } from '../encoding';
+import { CAPS, blocked, type ReaderOptions } from '../contract';
 import { findSeparator } from './separator';
 import { defined } from '../../shared/defined';
 
@@ -47,33 +46,30 @@ function linesOf(rows: string[][], first: number): number[] | undefined {
   });
 }
 
-/** Undoes the guard of formula-like texts, and tells the first thing past the caps. */
-function settleCells(rows: string[][], file: string): Finding | undefined {
-  let cells = 0;
-  for (let r = 0; r < rows.length; r++) {
-    const row = rows[r]!;
-    cells += row.length;
-    for (let c = 0; c < row.length; c++) {
-      // An apostrophe in front of a formula-like text is a guard, here and in other programs' files.
-      if (row[c]!.charCodeAt(0) === 39) {
-        row[c] = unguardFormula(row[c]!);
+/** Undoes the guard of formula-like texts: an apostrophe in front, here and in other programs' files. */
+function unguard(rows: string[][]): void {
+  for (const row of rows) {
+    row.forEach((text, column) => {
+      if (text.startsWith("'")) {
+        row[column] = unguardFormula(text);
       }
-      if (row[c]!.length > CAPS.cellCharacters) {
-        return blocked(
-          file,
-          'cell-too-long',
-          `${file}, row ${r + 1}, column ${columnLetters(c)} holds ${row[c]!.length.toLocaleString('en-GB')} characters; ${CAPS.cellCharacters.toLocaleString('en-GB')} at most are taken. A quotation mark that is never closed is the usual cause.`,
-        );
-      }
+    });
+  }
+}
+
+/** A cell so long that a quotation mark was never closed is told by its row, before anything is done with it. */
+function longCell(rows: string[][], file: string): Finding | undefined {
+  for (const [r, row] of rows.entries()) {
+    const c = row.findIndex((text) => text.length > CAPS.cellCharacters);
+    if (c >= 0) {
+      return blocked(
+        file,
+        'cell-too-long',
+        `${file}, row ${r + 1}, column ${columnLetters(c)} holds ${row[c]!.length.toLocaleString('en-GB')} characters; ${CAPS.cellCharacters.toLocaleString('en-GB')} at most are taken. A quotation mark that is never closed is the usual cause.`,
+      );
     }
   }
-  return cells > CAPS.cells
-    ? blocked(
-        file,
-        'too-many-cells',
-        `${file} holds ${cells.toLocaleString('en-GB')} cells; ${CAPS.cells.toLocaleString('en-GB')} at most are taken. Split it and bring the parts in one by one.`,
-      )
-    : undefined;
+  return undefined;
 }
 
 function sheetOf(name: string, rows: string[][], firstLine: number): Sheet {
@@ -102,7 +98,8 @@ export function readDelimitedText(
   const declared = /^sep=[,;|\t]\r?\n/i.exec(source);
   const text = declared ? source.slice(declared[0].length) : source;
   const { rows, quoted, findings } = parseRows(text, found.separator, file);
-  const stop = settleCells(rows, file);
+  const stop = longCell(rows, file);
+  unguard(rows);
   const format = found.separator === '\t' ? 'tsv' : 'csv';
   return {
     file,
@@ -113,10 +110,4 @@ export function readDelimitedText(
     sheets: stop ? [] : [sheetOf(file, rows, declared ? 2 : 1)],
     findings: stop ? [...findings, stop] : findings,
   };
-}
-
-/** Reads a file of text as columns, with its encoding found or given. */
-export function readDelimited(file: SourceFile, options: ReaderOptions): Table {
-  const decoded = decode(file.bytes, options.encoding);
-  return { ...readDelimitedText(file.name, decoded.text, options), encoding: decoded.encoding };
 }

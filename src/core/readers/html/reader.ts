@@ -1,7 +1,6 @@
 // HTML, from the clipboard or a saved page: its tables where it has some, else its paragraphs and lists.
 import type { DocumentLine, Opened, Run, Sheet } from '../../model';
 import { isFormatted, plainOf, sliceRuns } from '../../shared/rich-text';
-import { CAPS, blocked } from '../contract';
 import { inlineOf, isBlock } from '../../shared/html/inline';
 import { dataTables, sheetOfTable } from './tables';
 import {
@@ -168,27 +167,6 @@ export function readHtml(file: string, source: string): Opened {
     const sheets = tables.map((table, index): Sheet =>
       sheetOfTable(table, tables.length === 1 ? file : `Table ${index + 1}`),
     );
-    const cells = sheets.reduce(
-      (sum, sheet) => sum + sheet.rows.reduce((all, row) => all + row.length, 0),
-      0,
-    );
-    if (cells > CAPS.cells) {
-      return {
-        is: 'table',
-        table: {
-          file,
-          format: 'html',
-          sheets: [],
-          findings: [
-            blocked(
-              file,
-              'too-many-cells',
-              `${file} holds ${cells.toLocaleString('en-GB')} cells; ${CAPS.cells.toLocaleString('en-GB')} at most are taken. Split it and bring the parts in one by one.`,
-            ),
-          ],
-        },
-      };
-    }
     return { is: 'table', table: { file, format: 'html', sheets, findings: [] } };
   }
   const lines = new Lines();

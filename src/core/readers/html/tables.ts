@@ -5,8 +5,11 @@ import { inlineOf } from '../../shared/html/inline';
 import { attribute, childrenOf, findAll, isElement, type Element } from '../../shared/html/tree';
 import { defined } from '../../shared/defined';
 
+/** More columns or rows than any heading spans. */
+const MOST_SPAN = 200;
+
 const span = (cell: Element, name: 'colspan' | 'rowspan'): number =>
-  Math.min(200, Math.max(1, Number(attribute(cell, name)) || 1));
+  Math.min(MOST_SPAN, Math.max(1, Number(attribute(cell, name)) || 1));
 
 function rowsOf(table: Element): Element[] {
   return childrenOf(table).flatMap((child) => {
@@ -30,6 +33,22 @@ const hasFill = (cell: Element): boolean => {
     !/^(?:#?f{3}(?:f{3})?|white|transparent|none|inherit|rgb\(255, ?255, ?255\))$/i.test(fill)
   );
 };
+
+/** So many places that cells span over are looked at; a table that people read has a few hundred. */
+const MOST_SPANNED = 200_000;
+
+function take(
+  taken: Set<string>,
+  { row, column }: { row: number; column: number },
+  high: number,
+  wide: number,
+): void {
+  for (let y = 0; y < high; y++) {
+    for (let x = 0; x < wide; x++) {
+      taken.add(`${row + y}:${column + x}`);
+    }
+  }
+}
 
 /** A table as a sheet, named as given. */
 export function sheetOfTable(table: Element, name: string): Sheet {
@@ -61,10 +80,9 @@ export function sheetOfTable(table: Element, name: string): Sheet {
       if (wide > 1 || high > 1) {
         merges.push({ top: r, left: c, bottom: r + high - 1, right: c + wide - 1 });
       }
-      for (let y = 0; y < high; y++) {
-        for (let x = 0; x < wide; x++) {
-          taken.add(`${r + y}:${c + x}`);
-        }
+      // Spans of a thousand cells each would fill the memory with nothing.
+      if (taken.size < MOST_SPANNED) {
+        take(taken, { row: r, column: c }, high, wide);
       }
       c += wide;
     }

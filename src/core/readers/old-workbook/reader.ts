@@ -88,7 +88,7 @@ export async function readOldWorkbook({ name, bytes }: SourceFile): Promise<Tabl
       type: 'array',
       dense: true,
       nodim: true,
-      sheetRows: 100_000,
+      sheetRows: 60_000,
       cellNF: true,
     });
     const read_ = book.SheetNames.map((sheet, index) =>
@@ -99,18 +99,6 @@ export async function readOldWorkbook({ name, bytes }: SourceFile): Promise<Tabl
       ),
     );
     const sheets = read_.map(({ sheet }) => sheet);
-    const cells = sheets.reduce(
-      (sum, sheet) => sum + sheet.rows.reduce((all, row) => all + row.length, 0),
-      0,
-    );
-    if (cells > CAPS.cells) {
-      return unreadable(
-        name,
-        'xls',
-        'too-many-cells',
-        `${name} holds ${cells.toLocaleString('en-GB')} cells; ${CAPS.cells.toLocaleString('en-GB')} at most are taken. Split it and bring the parts in one by one.`,
-      );
-    }
     const table: Table = { file: name, format: 'xls', sheets, findings: [] };
     const cut = read_.flatMap((one) => one.cut);
     if (cut.length) {

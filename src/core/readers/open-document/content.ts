@@ -2,14 +2,15 @@
 import type { Look, Run, Sheet, Validation } from '../../model';
 import { parseRange } from '../../shared/cells';
 import { isFormatted, joinRuns, plainOf } from '../../shared/rich-text';
-import { CAPS } from '../contract';
-import { OverCap } from '../over-cap';
+import { TableBudget } from '../over-cap';
 import type { Attributes } from '../xml';
 import { StyleCollector } from './styles';
 import { defined } from '../../shared/defined';
 
 type Rule = { list?: string[]; from?: string; maxLength?: number; prompt?: string };
 const REPEATED = 2000;
+/** A cell so far to the right belongs to nothing. */
+const STRAY_COLUMN = 1000;
 
 /** The rule of a validation's condition: a list written out, a list in cells, or a greatest length. */
 function ruleOf(condition: string): Rule {
@@ -45,7 +46,7 @@ export class ContentReader {
   private looks: Look[] = [];
   private href = '';
   private depth = { annotation: 0, text: 0 };
-  private cells = 0;
+  private readonly budget = new TableBudget();
 
   open(name: string, a: Attributes): void {
     if (!this.sheet) {
@@ -240,26 +241,17 @@ export class ContentReader {
 
   private fill(sheet: Sheet, runs: Run[], text: string, times: number, a: Attributes): void {
     this.rowHadText = true;
-    if (text.length > CAPS.cellCharacters) {
-      throw new OverCap(
-        'cell-too-long',
-        `${text.length.toLocaleString('en-GB')} characters in one cell; ${CAPS.cellCharacters.toLocaleString('en-GB')} at most are taken`,
-      );
-    }
     while (sheet.rows.length <= this.row && sheet.rows.length < 200_000) {
       sheet.rows.push([]);
     }
     const line = sheet.rows[this.row];
-    if (!line || this.column > 1000) {
+    if (!line || this.column > STRAY_COLUMN) {
       return;
     }
+    const place = { row: this.row, column: this.column };
+    this.budget.take(text.length, times + Math.max(0, this.column - line.length), place);
+    this.budget.column(this.column + times - 1);
     for (let c = this.column; c < this.column + times; c++) {
-      if (++this.cells > CAPS.cells) {
-        throw new OverCap(
-          'too-many-cells',
-          `more than ${CAPS.cells.toLocaleString('en-GB')} filled cells`,
-        );
-      }
       while (line.length < c) {
         line.push('');
       }
@@ -285,13 +277,7 @@ export class ContentReader {
     const line = sheet.rows[this.row];
     if (this.rowHadText && line) {
       for (let n = 1; n < Math.min(this.rowTimes, REPEATED); n++) {
-        this.cells += line.length;
-        if (this.cells > CAPS.cells) {
-          throw new OverCap(
-            'too-many-cells',
-            `more than ${CAPS.cells.toLocaleString('en-GB')} filled cells`,
-          );
-        }
+        line.forEach((text) => this.budget.take(text.length));
         sheet.rows.push([...line]);
       }
     }

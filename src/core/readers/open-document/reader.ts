@@ -1,7 +1,7 @@
 // OpenDocument spreadsheets (.ods).
 import type { Table } from '../../model';
 import { blocked, unreadable } from '../contract';
-import { OverCap } from '../over-cap';
+import { OverCap, overCapFinding } from '../over-cap';
 import { partText, type Parts } from '../package';
 import { parseXml } from '../xml';
 import { ContentReader } from './content';
@@ -24,12 +24,7 @@ export function readOpenSheet(file: string, parts: Parts): Table {
     reader.finish();
   } catch (error) {
     if (error instanceof OverCap) {
-      return unreadable(
-        file,
-        'ods',
-        error.rule,
-        `${file} holds ${error.message}. Split it and bring the parts in one by one.`,
-      );
+      return { file, format: 'ods', sheets: [], findings: [overCapFinding(file, error)] };
     }
     return unreadable(
       file,

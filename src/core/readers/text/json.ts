@@ -1,6 +1,7 @@
 // Questions as JSON: a list of objects, or an object that holds one. Each key becomes a heading, so that roles are
 // guessed as for any other table.
 import { jsonrepair } from 'jsonrepair';
+import { CAPS } from '../contract';
 import type { Sheet } from '../../model';
 import { bareWords } from '../../shared/normalise';
 
@@ -17,7 +18,13 @@ const words = (key: string): string =>
   bareWords(key.replace(/([a-z])([A-Z])/g, '$1 $2').replace(/_/g, ' '));
 
 /** The first list of objects within, with a category's name where objects group them. */
+/** Deeper than any export nests its questions. */
+const DEEPEST = 12;
+
 function findRecords(value: Json, depth = 0): { [key: string]: Json }[] {
+  if (depth > DEEPEST) {
+    return [];
+  }
   if (Array.isArray(value)) {
     const records = value.filter(isRecord);
     if (!records.length || records.length < value.length * 0.5) {
@@ -47,14 +54,17 @@ function findRecords(value: Json, depth = 0): { [key: string]: Json }[] {
   );
 }
 
-const plain = (value: Json | undefined): string =>
-  value === null || value === undefined
-    ? ''
-    : Array.isArray(value)
-      ? value.map(plain).join('; ')
-      : isRecord(value)
-        ? plain(value['plain'] ?? value['text'] ?? Object.values(value)[0])
-        : String(value);
+function plain(value: Json | undefined, depth = 0): string {
+  if (value === null || value === undefined || depth > DEEPEST) {
+    return '';
+  }
+  if (Array.isArray(value)) {
+    return value.map((inner) => plain(inner, depth + 1)).join('; ');
+  }
+  return isRecord(value)
+    ? plain(value['plain'] ?? value['text'] ?? Object.values(value)[0], depth + 1)
+    : String(value);
+}
 
 /** One option's cells: its text, and its verdict and feedback where it is an object. */
 function optionCells(option: Json, n: number): [string, string][] {
@@ -90,16 +100,33 @@ function recordCells(record: { [key: string]: Json }): [string, string][] {
   });
 }
 
+/** Torn JSON is small: it was pasted. Mending a large text takes longer than it is worth. */
+const MOST_REPAIRED = 1_000_000;
+
 /** JSON as it is written, or as it was meant: with a comma too many, single quotes, comments, a torn end. */
 function parsedJson(text: string): Json | undefined {
-  for (const read of [JSON.parse, (torn: string) => JSON.parse(jsonrepair(torn)) as unknown]) {
+  const repair = (torn: string): unknown =>
+    torn.length > MOST_REPAIRED ? undefined : JSON.parse(jsonrepair(torn));
+  for (const read of [JSON.parse, repair]) {
     try {
-      return read(text) as Json;
+      return read(text) as Json | undefined;
     } catch {
       // The next way of reading is tried.
     }
   }
   return undefined;
+}
+
+/** The keys of all records, in the order in which they first come; undefined where there are more than columns may be. */
+function headingsOf(cells: readonly (readonly [string, string][])[]): string[] | undefined {
+  const headings = new Set<string>();
+  for (const row of cells) {
+    row.forEach(([heading]) => headings.add(heading));
+    if (headings.size > CAPS.columns) {
+      return undefined;
+    }
+  }
+  return [...headings];
 }
 
 /** The records of a JSON text as a sheet; undefined where it is no JSON or holds no list of objects. */
@@ -120,7 +147,11 @@ export function readJsonTable(
     return undefined;
   }
   const cells = records.map(recordCells);
-  const headings = [...new Set(cells.flatMap((row) => row.map(([heading]) => heading)))];
+  const headings = headingsOf(cells);
+  if (!headings) {
+    // Told by the caps: the table that would come of it has more columns than any.
+    return { name, rows: [Array.from({ length: CAPS.columns + 1 }, (_, n) => `key ${n + 1}`)] };
+  }
   const place = new Map(headings.map((heading, index) => [heading, index]));
   const rows = cells.map((row) => {
     const line = headings.map(() => '');

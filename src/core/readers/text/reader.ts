@@ -43,7 +43,7 @@ export function readTextDocument(file: string, source: string): Document {
       ],
     };
   }
-  if (lines.length > CAPS.lines) {
+  if (source.length > CAPS.textCharacters) {
     return {
       file,
       format: 'txt',
@@ -51,8 +51,8 @@ export function readTextDocument(file: string, source: string): Document {
       findings: [
         blocked(
           file,
-          'too-many-lines',
-          `${file} has ${lines.length.toLocaleString('en-GB')} lines; ${CAPS.lines.toLocaleString('en-GB')} at most are taken. Split it and bring the parts in one by one.`,
+          'text-too-long',
+          `${file} has ${source.length.toLocaleString('en-GB')} characters of running text; ${CAPS.textCharacters.toLocaleString('en-GB')} at most are taken. Split it and bring the parts in one by one.`,
         ),
       ],
     };

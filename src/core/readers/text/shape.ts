@@ -8,7 +8,7 @@ export type TextShape = { as: 'table' | 'terms' | 'questions'; because: string }
 
 const LETTERED = /^\s*[-•*✓✅]?\s?(?:\*\*)?\(?[a-hA-H](?:[).]\s|\)\S)/u;
 const NUMBERED =
-  /^\s*(?:#+\s*)?(?:\*\*)?(?:q|question|frage|pregunta|domanda|vraag|pergunta|cwestiwn)?\.?\s*\d{1,3}\s*[.):]\s*\S/iu;
+  /^(?:#+\s*)?(?:\*\*)?(?:q|question|frage|pregunta|domanda|vraag|pergunta|cwestiwn)?\.?\s*\d{1,3}\s*[.):]\s*\S/iu;
 const STARRED = /^\s*\*\s?[^\s*]|\S\s?\*\s*$/u;
 const TICKED = /^\s*(?:[-*]\s*)?(?:\[[ xX✓]\]|[✓✔✅☐☑])/u;
 const SIGNS: readonly Separator[] = ['\t', ';', '|', ','];
@@ -28,14 +28,19 @@ function evenness(lines: readonly string[], sign: Separator): { share: number; w
   return { share: lines.length ? times / lines.length : 0, width };
 }
 
-/** Judges a text by its first 400 filled lines; names such as .csv and a quote over several lines speak for columns. */
+/** So many filled lines tell what a text is. */
+const JUDGED_LINES = 400;
+
+/** Judges a text by its first filled lines; names such as .csv and a quote over several lines speak for columns. */
 export function shapeOf(source: string, name: string): TextShape {
   const all = source.slice(0, 200_000).split(/\r\n?|\n/);
-  const lines = all.filter((line) => line.trim()).slice(0, 400);
+  // Blanks in front are gone before any pattern looks, since several patterns would each walk over them.
+  const lines = all.filter((line) => line.trim()).slice(0, JUDGED_LINES);
+  const trimmed = lines.map((line) => line.trim());
   const hits = (test: (line: string) => boolean): number => lines.filter(test).length;
   const lettered = hits((line) => LETTERED.test(line));
   const answers = hits((line) => fieldOfLine(line)?.role === 'answer');
-  const numbered = hits((line) => NUMBERED.test(line));
+  const numbered = trimmed.filter((line) => NUMBERED.test(line)).length;
   const tabs = evenness(lines, '\t');
   const marked = hits((line) => STARRED.test(line) || TICKED.test(line));
   const columns = { because: `${findSeparator(source, name).because}` };

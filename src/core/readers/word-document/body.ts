@@ -246,7 +246,9 @@ export class BodyReader {
     const outer = this.tables.at(-1)?.at(-1)?.at(-1);
     // A table inside a cell is its cell's text.
     if (outer) {
-      outer.push(...table.flat(2));
+      for (const paragraph of table.flat(2)) {
+        outer.push(paragraph);
+      }
     } else {
       this.parts.push({ table });
     }

@@ -4,7 +4,7 @@ import { parseRange } from '../../shared/cells';
 import { blocked, unreadable } from '../contract';
 import { readStyles } from './formats';
 import { partText, readRelations, type Parts } from '../package';
-import { OverCap } from '../over-cap';
+import { OverCap, overCapFinding } from '../over-cap';
 import { readSheet, type RawSheet, type RawValidation, type Shown } from './sheet';
 import { readSharedStrings } from './strings';
 import { parseXml } from '../xml';
@@ -202,12 +202,7 @@ export function readWorkbook(name: string, parts: Parts): Table {
     return table;
   } catch (error) {
     if (error instanceof OverCap) {
-      return unreadable(
-        name,
-        'xlsx',
-        error.rule,
-        `${name} holds ${error.message}. Split it and bring the parts in one by one.`,
-      );
+      return { file: name, format: 'xlsx', sheets: [], findings: [overCapFinding(name, error)] };
     }
     return unreadable(
       name,

@@ -1,8 +1,8 @@
 // One sheet of a workbook: its cells as text, and the rules that the file sets on them.
 import type { CellRange, Sheet } from '../../model';
-import { cellName, parseCell, parseRanges } from '../../shared/cells';
+import { parseCell, parseRanges } from '../../shared/cells';
 import { CAPS } from '../contract';
-import { OverCap } from '../over-cap';
+import { TableBudget } from '../over-cap';
 import { isDateFormat, showNumber, type CellStyles } from './formats';
 import type { SharedStrings } from './strings';
 import { parseXml, unescapeCell, type Attributes } from '../xml';
@@ -23,6 +23,10 @@ export type Shown = { strings: SharedStrings; styles: CellStyles; from1904: bool
 /** Past this many formatted cells, formatting says nothing any more. */
 const RICH_CELLS = 100_000;
 const UNLOCKED_CELLS = 50_000;
+/** More merged ranges than any form has. */
+const MERGES = 20_000;
+/** So far behind the last filled cell of its row a cell belongs to nothing. */
+const STRAY_COLUMNS = 100;
 const EXTREME = { row: 1_048_575, column: 16_383 };
 
 class SheetReader {
@@ -36,7 +40,7 @@ class SheetReader {
   };
   /** Cells that may be filled where the sheet is protected, which is said behind them. */
   readonly unlocked: string[] = [];
-  private cells = 0;
+  private readonly budget = new TableBudget();
   private row = -1;
   private column = -1;
   private type = '';
@@ -76,7 +80,7 @@ class SheetReader {
         this.collecting = name;
         break;
       case 'mergeCell':
-        this.sheet.merges.push(...parseRanges(attributes['ref'] ?? ''));
+        this.merge(attributes['ref'] ?? '');
         break;
       case 'sheetProtection':
         this.sheet.isProtected = attributes['sheet'] === '1' || attributes['sheet'] === 'true';
@@ -93,6 +97,14 @@ class SheetReader {
           prompt: attributes['prompt'] || undefined,
         });
         break;
+    }
+  }
+
+  private merge(ref: string): void {
+    for (const range of parseRanges(ref)) {
+      if (this.sheet.merges.length < MERGES) {
+        this.sheet.merges.push(range);
+      }
     }
   }
 
@@ -189,18 +201,6 @@ class SheetReader {
     if (text === '' || this.row < 0) {
       return;
     }
-    if (++this.cells > CAPS.cells) {
-      throw new OverCap(
-        'too-many-cells',
-        `more than ${CAPS.cells.toLocaleString('en-GB')} filled cells`,
-      );
-    }
-    if (text.length > CAPS.cellCharacters) {
-      throw new OverCap(
-        'cell-too-long',
-        `${text.length.toLocaleString('en-GB')} characters in cell ${cellName(this.row, this.column)}; ${CAPS.cellCharacters.toLocaleString('en-GB')} at most are taken`,
-      );
-    }
     // A lone cell at the far corner must not make a million empty rows.
     if (
       this.row > EXTREME.row ||
@@ -213,9 +213,13 @@ class SheetReader {
       this.sheet.rows.push([]);
     }
     const row = this.sheet.rows[this.row]!;
-    if (this.column > 500 && this.column > row.length + 200) {
+    // A lone cell far to the right is a stray one; columns that go on and on are too many.
+    if (this.column >= CAPS.columns && this.column > row.length + STRAY_COLUMNS) {
       return;
     }
+    this.budget.column(this.column);
+    const place = { row: this.row, column: this.column };
+    this.budget.take(text.length, 1 + Math.max(0, this.column - row.length), place);
     while (row.length < this.column) {
       row.push('');
     }

@@ -37,9 +37,30 @@ export function parseHtml(source: string): Node {
   const fragment = /<!--StartFragment-->([\s\S]*?)<!--EndFragment-->/i.exec(source);
   // Spreadsheets put the marks inside the table; then the whole is the safer reading.
   if (fragment && !/^\s*<(?:td|tr|col|tbody)/i.test(fragment[1]!)) {
-    return parseFragment(fragment[1]!);
+    return shallow(parseFragment(fragment[1]!));
   }
-  return parse(source);
+  return shallow(parse(source));
+}
+
+/** Deeper than any page nests what people read; what lies below is left out, since the readers go down level by level. */
+const DEEPEST = 200;
+
+/** The tree without what is nested too deep; walked without recursion, which a deep tree would exhaust. */
+function shallow<Root extends Node>(root: Root): Root {
+  const open: { node: Node; depth: number }[] = [{ node: root, depth: 0 }];
+  for (let next = open.pop(); next; next = open.pop()) {
+    const { node, depth } = next;
+    if (!('childNodes' in node)) {
+      continue;
+    }
+    if (depth >= DEEPEST) {
+      node.childNodes = [];
+    }
+    for (const child of node.childNodes) {
+      open.push({ node: child, depth: depth + 1 });
+    }
+  }
+  return root;
 }
 
 /** Every element of a name below a node, outermost first; those inside one another only where `nested` says so. */

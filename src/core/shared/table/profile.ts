@@ -76,7 +76,7 @@ export function profileColumn(region: Region, column: number, first: number): Pr
     counts:
       texts.length > 1 &&
       texts.every((text, index) => numberOf(text) === (numberOf(texts[0]!) ?? NaN) + index),
-    smallest: numbers.length ? Math.min(...numbers) : NaN,
-    largest: numbers.length ? Math.max(...numbers) : NaN,
+    smallest: numbers.reduce((least, n) => Math.min(least, n), numbers[0] ?? NaN),
+    largest: numbers.reduce((most, n) => Math.max(most, n), numbers[0] ?? NaN),
   };
 }

@@ -15,6 +15,7 @@ import {
   type Between,
   type Piece,
 } from './pieces';
+import { Problem } from '../../shared/problem';
 
 /** Text as paragraphs; blanks that XML would swallow and tabs have elements of their own (OpenDocument 1.2 part 1, 6.1). */
 const paragraphs = (text: string): string =>
@@ -267,7 +268,7 @@ function tableIn(
  */
 export function fillOpenDocument(job: Job): Written {
   if (!job.blank) {
-    throw new Error(
+    throw new Problem(
       'This layout fills a spreadsheet, and its blank is not at hand. Drop the blank in again.',
     );
   }
@@ -275,14 +276,14 @@ export function fillOpenDocument(job: Job): Written {
   try {
     parts = unzipSync(job.blank);
   } catch {
-    throw new Error(
+    throw new Problem(
       'The blank can’t be opened as a spreadsheet. Fetch it anew from the receiver and teach the layout again.',
     );
   }
   const xml = new TextDecoder('utf-8').decode(parts['content.xml'] ?? new Uint8Array());
   const place = tableIn(xml, job.layout.file.sheet);
   if (!place) {
-    throw new Error(
+    throw new Problem(
       `The blank has no sheet “${job.layout.file.sheet ?? ''}” to fill. Teach the layout again from the blank.`,
     );
   }

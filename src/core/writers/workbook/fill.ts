@@ -16,6 +16,7 @@ import {
   type SheetRow,
   type SheetXml,
 } from './sheet-xml';
+import { Problem } from '../../shared/problem';
 
 const decode = (bytes: Uint8Array | undefined): string =>
   bytes ? new TextDecoder('utf-8').decode(bytes) : '';
@@ -229,7 +230,7 @@ function openBlank(blank: Uint8Array): Record<string, Uint8Array> {
   try {
     return unzipSync(blank);
   } catch {
-    throw new Error(
+    throw new Problem(
       'The blank can’t be opened as a workbook. Fetch it anew from the receiver and teach the layout again.',
     );
   }
@@ -241,7 +242,7 @@ function openBlank(blank: Uint8Array): Record<string, Uint8Array> {
  */
 export function fillWorkbook(job: Job): Written {
   if (!job.blank) {
-    throw new Error(
+    throw new Problem(
       'This layout fills a workbook, and its blank is not at hand. Drop the blank in again.',
     );
   }
@@ -249,7 +250,7 @@ export function fillWorkbook(job: Job): Written {
   const found = sheetPath(parts, job.layout.file.sheet);
   const sheet = found && parts[found.path] ? parseSheet(decode(parts[found.path])) : undefined;
   if (!found || !sheet) {
-    throw new Error(
+    throw new Problem(
       `The blank has no sheet “${job.layout.file.sheet ?? ''}” to fill. Teach the layout again from the blank.`,
     );
   }

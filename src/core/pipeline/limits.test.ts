@@ -1,0 +1,134 @@
+// What once held the program up for minutes is answered quickly, with questions or with a sentence that says why not.
+import { describe, expect, it } from 'vitest';
+import { fill, gatherSource, learnBlank, STARTERS } from '.';
+import { HOSTILE, RUN_SIGNS } from '../../../tests/hostile';
+import { counter, item, surroundings } from '../../../tests/make';
+
+/** Milliseconds of processor time, since a busy machine may stand still for seconds. */
+async function spent(work: () => Promise<unknown>): Promise<number> {
+  const started = process.cpuUsage();
+  await work();
+  const { user, system } = process.cpuUsage(started);
+  return (user + system) / 1000;
+}
+
+/** Generous against a busy machine, and far below what these took: seconds to half an hour. */
+const LIMIT_MS = 4000;
+
+describe('hostile input', () => {
+  it.each(Object.entries(HOSTILE))('%s', async (_, make) => {
+    const source = make();
+    const gathered = await spent(async () => {
+      const { items, findings } = await gatherSource(source, {}, { id: counter() });
+      expect(items.length + findings.length).toBeGreaterThan(0);
+      for (const { message } of findings.filter(({ level }) => level === 'block')) {
+        expect(message).not.toMatch(/call stack|undefined|Invalid|Cannot read/);
+        expect(message.length).toBeLessThan(600);
+      }
+    });
+    expect(gathered).toBeLessThan(LIMIT_MS);
+    expect(await spent(() => learnBlank(source, surroundings))).toBeLessThan(LIMIT_MS);
+  });
+  it('a match of 5,000 pairs, fitted and filled', async () => {
+    const pairs = Array.from({ length: 5000 }, (_, n) => ({
+      left: { plain: `left ${n}` },
+      right: { plain: `right ${n}` },
+    }));
+    const items = [item({ kind: 'match', options: undefined, pairs }), item({ id: 'b', ref: 'B' })];
+    for (const layout of STARTERS) {
+      expect(
+        await spent(() => fill({ items, layout, setTitle: 'T' }, surroundings)),
+        layout.name,
+      ).toBeLessThan(LIMIT_MS);
+    }
+  });
+});
+
+describe('long runs of one sign', () => {
+  const LENGTH = 6000;
+  const places: Record<string, (run: string) => { name: string; text: string }> = {
+    'in a stem': (run) => ({
+      name: 'a.txt',
+      text: `1. What${run}is it?\na) x\nb) *y\n\n2. Who?\na) p\nb) *q\n`,
+    }),
+    'at the end of a line': (run) => ({
+      name: 'a.txt',
+      text: `1. What is it?${run}\na) x${run}\nb) *y${run}\n`,
+    }),
+    'at the start of a line': (run) => ({
+      name: 'a.txt',
+      text: `${run}1. What is it?\n${run}a) x\n${run}b) *y\n`,
+    }),
+    'as a line': (run) => ({
+      name: 'a.txt',
+      text: `1. What?\n${run}\na) x\nb) *y\nAnswer: ${run}\n`,
+    }),
+    'in a reply': (run) => ({
+      name: 'a.md',
+      text: `| Q | A | B | Key |\n|---|---|---|---|\n| What${run}? | x | **y**${run} | B |\n`,
+    }),
+    'in a term': (run) => ({
+      name: 'a.txt',
+      text: `pound${run} - the water\ncill - ${run}a step\nweir - a dam\n`,
+    }),
+    'in a cell': (run) => ({
+      name: 'a.csv',
+      text: `Question,A,B,Right\n"What${run}",x,"${run}y",B\nWho?,x,y,A\n`,
+    }),
+    'in a page': (run) => ({
+      name: 'a.html',
+      text: `<html><body><p>1. What${run}?</p><p>a) x${run}</p><p>b) <b>y</b></p></body></html>`,
+    }),
+  };
+  /** Four times the run in at most this many times the time: a pattern that looks back over the run takes sixteen. */
+  const MOST_RATIO = 9;
+  const LEAST_MS = 60;
+
+  it.each(Object.entries(places))('%s cost no more than their length', async (_, place) => {
+    const slow: string[] = [];
+    for (const sign of RUN_SIGNS) {
+      const timed = (times: number): Promise<number> => {
+        const { name, text } = place(sign.repeat(Math.floor((LENGTH * times) / sign.length)));
+        return spent(() =>
+          gatherSource({ name, bytes: new TextEncoder().encode(text) }, {}, { id: counter() }),
+        );
+      };
+      await timed(0.1);
+      const once = await timed(0.9);
+      const fourTimes = await timed(3.6);
+      if (fourTimes > LEAST_MS * 4 && fourTimes > MOST_RATIO * Math.max(once, LEAST_MS / 4)) {
+        slow.push(
+          `${JSON.stringify(sign)}: ${Math.round(once)} ms, then ${Math.round(fourTimes)} ms`,
+        );
+      }
+    }
+    expect(slow).toEqual([]);
+  });
+  it('in the texts of questions that are filled cost no more than their length', async () => {
+    const slow: string[] = [];
+    for (const sign of RUN_SIGNS) {
+      const timed = async (length: number): Promise<number> => {
+        const run = `What${sign.repeat(Math.floor(length / sign.length))}?`;
+        let most = 0;
+        for (const layout of STARTERS) {
+          const items = [
+            item({ stem: { plain: run }, hint: { plain: run }, explanation: { plain: run } }),
+          ];
+          most = Math.max(
+            most,
+            await spent(() => fill({ items, layout, setTitle: 'T' }, surroundings)),
+          );
+        }
+        return most;
+      };
+      await timed(400);
+      const [once, fourTimes] = [await timed(4000), await timed(16_000)];
+      if (fourTimes > LEAST_MS * 4 && fourTimes > MOST_RATIO * Math.max(once, LEAST_MS / 4)) {
+        slow.push(
+          `${JSON.stringify(sign)}: ${Math.round(once)} ms, then ${Math.round(fourTimes)} ms`,
+        );
+      }
+    }
+    expect(slow).toEqual([]);
+  });
+});
