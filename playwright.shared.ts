@@ -31,7 +31,7 @@ export const shared: PlaywrightTestConfig = {
     },
   },
   webServer: {
-    command: 'node dist/server/entry.mjs',
+    command: 'node dist/server/serve.mjs',
     url: `http://127.0.0.1:${PORT}/help`,
     reuseExistingServer: false,
     env: { PORT: String(PORT), HOST: '127.0.0.1' },

@@ -92,7 +92,7 @@ function build(force = false) {
   const changed = Math.max(...sources.map((name) => newest(join(root, name))));
   if (
     !force &&
-    existsSync(join(root, 'dist', 'server', 'entry.mjs')) &&
+    existsSync(join(root, 'dist', 'server', 'serve.mjs')) &&
     existsSync(stamp) &&
     Number(readFileSync(stamp, 'utf8')) >= changed
   ) {
@@ -141,7 +141,7 @@ function serve(demo) {
   say(
     `${demo ? 'the demo bank is' : 'your bank is'} at http://${host}:${port}/${demo ? '?demo' : ''}  (Ctrl+C stops)`,
   );
-  run(process.execPath, [join(root, 'dist', 'server', 'entry.mjs')], {
+  run(process.execPath, [join(root, 'dist', 'server', 'serve.mjs')], {
     COWSLIP_DEMO: demo ? '1' : '',
   });
 }

@@ -1,4 +1,6 @@
 // What every endpoint does alike: sizes, JSON, and bad input as findings rather than as a crash.
+import { randomUUID } from 'node:crypto';
+import { Problem } from '../core/shared/problem';
 import type { z } from 'zod';
 import type { Finding } from '../core/model';
 import { CAPS } from '../core/pipeline';
@@ -10,11 +12,13 @@ export const json = (body: unknown, status = 200): Response =>
   });
 
 /** An input that can't be used; `answer` sends it as 422, or 413 where it is too large. */
-export class Unusable {
+export class Unusable extends Error {
   constructor(
     readonly findings: Finding[],
     readonly status: 422 | 413 = 422,
-  ) {}
+  ) {
+    super(findings[0]?.message);
+  }
 }
 
 export const unusable = (message: string, rule = 'request-unusable'): Unusable =>
@@ -42,36 +46,42 @@ export function stopIfUnreadable(findings: readonly Finding[], hasSheets: boolea
   }
 }
 
-/** Runs an endpoint. Whatever the input, it answers with JSON and never with 500 for bad input. */
-export async function answer(request: Request, run: () => Promise<Response>): Promise<Response> {
-  const size = Number(request.headers.get('content-length') ?? 0);
-  if (size > CAPS.fileBytes + 1_048_576) {
-    return json(
-      {
-        findings: [
-          {
-            rule: 'file-too-large',
-            level: 'block',
-            message: `The request has ${Math.round(size / 1_048_576)} MiB; ${CAPS.fileBytes / 1_048_576} MiB at most are taken.`,
-          },
-        ],
-      },
-      413,
-    );
-  }
+/** An answer that refuses, with its reason as a finding. */
+export const refusal = (
+  status: number,
+  rule: string,
+  message: string,
+  headers: Record<string, string> = {},
+): Response => {
+  const finding: Finding = { rule, level: 'block', message };
+  const response = json({ findings: [finding] }, status);
+  Object.entries(headers).forEach(([name, value]) => response.headers.set(name, value));
+  return response;
+};
+
+/** A fault of ours: an id that stands in the log as well, and nothing of how the program is made. */
+export function fault(error: unknown): Response {
+  const id = randomUUID();
+  const words = error instanceof Error ? (error.stack ?? error.message) : String(error);
+  process.stderr.write(`cowslip: fault ${id}: ${words}\n`);
+  return refusal(
+    500,
+    'fault',
+    `A fault of the program’s own, not of what you sent. It stands in the server’s log as ${id}.`,
+  );
+}
+
+/** Runs an endpoint: bad input is answered with its reason, anything else that is thrown is a fault of ours. */
+export async function answer(run: () => Promise<Response>): Promise<Response> {
   try {
     return await run();
   } catch (error) {
     if (error instanceof Unusable) {
       return json({ findings: error.findings }, error.status);
     }
-    if (error instanceof Error) {
-      return json(
-        { findings: [{ rule: 'request-unusable', level: 'block', message: error.message }] },
-        422,
-      );
-    }
-    throw error;
+    return error instanceof Problem
+      ? refusal(422, 'request-unusable', error.message)
+      : fault(error);
   }
 }
 

@@ -10,7 +10,7 @@ export const CheckRequestSchema = z.object({
 
 /** POST /api/check: what the checks notice about questions, for layouts where some are given. */
 export const checkEndpoint = (request: Request): Promise<Response> =>
-  answer(request, async () => {
+  answer(async () => {
     const { items, layouts } = parse(CheckRequestSchema, await request.text(), 'body');
     return json({ findings: checkAll(items, layouts) });
   });

@@ -3,6 +3,7 @@ import { DecisionSchema, ItemSchema, LayoutSchema } from '../core/model';
 import { fill, type FillJob } from '../core/pipeline';
 import { answer, fileIn, formOf, json, parse, textIn, unusable } from './answers';
 import { surroundings } from './surroundings';
+import { wellFormed } from '../core/shared/markup';
 import { defined } from '../core/shared/defined';
 
 export const FillJobSchema = z.object({
@@ -20,12 +21,19 @@ export const FillJobSchema = z.object({
 });
 
 /** The name for the header: plain letters, and the true name by RFC 6266 and RFC 8187. */
-const disposition = (name: string): string =>
-  `attachment; filename="${name.replace(/[^\x20-\x7e]|["\\]/g, '_')}"; filename*=UTF-8''${encodeURIComponent(name).replace(/['()*]/g, (sign) => `%${sign.charCodeAt(0).toString(16).toUpperCase()}`)}`;
+function disposition(told: string): string {
+  const name = wellFormed(told);
+  const plain = name.replace(/[^\x20-\x7e]|["\\]/g, '_');
+  const coded = encodeURIComponent(name).replace(
+    /['()*]/g,
+    (sign) => `%${sign.charCodeAt(0).toString(16).toUpperCase()}`,
+  );
+  return `attachment; filename="${plain}"; filename*=UTF-8''${coded}`;
+}
 
 /** POST /api/fill: the filled file, or with `Accept: application/json` the file in base64 with its receipt. */
 export const fillEndpoint = (request: Request): Promise<Response> =>
-  answer(request, async () => {
+  answer(async () => {
     const form = await formOf(request);
     const job = textIn(form, 'job');
     if (!job) {

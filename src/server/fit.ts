@@ -11,7 +11,7 @@ export const FitRequestSchema = z.object({
 
 /** POST /api/fit: how each question stands to a layout. */
 export const fitEndpoint = (request: Request): Promise<Response> =>
-  answer(request, async () => {
+  answer(async () => {
     const { items, layout, decisions } = parse(FitRequestSchema, await request.text(), 'body');
     return json({ fits: fits(items, layout, decisions) });
   });

@@ -6,7 +6,7 @@ import { defined } from '../core/shared/defined';
 
 /** POST /api/gather: a file or text, as questions with findings and the reading. */
 export const gatherEndpoint = (request: Request): Promise<Response> =>
-  answer(request, async () => {
+  answer(async () => {
     const form = await formOf(request);
     const file = await fileIn(form, 'file');
     const text = textIn(form, 'text');

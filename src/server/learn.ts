@@ -4,7 +4,7 @@ import { surroundings } from './surroundings';
 
 /** POST /api/learn: a receiver's blank, as a layout with reasons. */
 export const learnEndpoint = (request: Request): Promise<Response> =>
-  answer(request, async () => {
+  answer(async () => {
     const file = await fileIn(await formOf(request), 'file');
     if (!file) {
       throw unusable('Send the blank as "file".');

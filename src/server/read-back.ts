@@ -5,7 +5,7 @@ import { answer, fileIn, formOf, json, parse, stopIfUnreadable, textIn, unusable
 
 /** POST /api/read-back: what a finished file says by its layout, compared with questions where some are given. */
 export const readBackEndpoint = (request: Request): Promise<Response> =>
-  answer(request, async () => {
+  answer(async () => {
     const form = await formOf(request);
     const file = await fileIn(form, 'file');
     const layout = textIn(form, 'layout');

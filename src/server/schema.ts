@@ -35,6 +35,12 @@ const object = (properties: Record<string, unknown>, required: string[] = []): u
 });
 const binary = { type: 'string', format: 'binary' };
 const refusals = {
+  403: { description: 'From a page of another site, or with cookies and without an Origin' },
+  503: { description: 'Too many calls wait; Retry-After says when to come again' },
+  500: {
+    description: 'A fault of the program, with an id that stands in its log',
+    content: { 'application/json': { schema: ref('Refusal') } },
+  },
   413: {
     description: 'Over the size limit',
     content: { 'application/json': { schema: ref('Refusal') } },
@@ -62,7 +68,8 @@ export function openApi(): Record<string, unknown> {
     info: {
       title: 'Cowslip',
       version: '1',
-      description: 'Questions in, checked, shaped for a receiver, filled, read back.',
+      description:
+        'Questions in, checked, shaped for a receiver, filled, read back. Scripts call without an Origin and without cookies; calls from pages of other sites are refused. The server answers to localhost and to the names in COWSLIP_HOSTS.',
     },
     paths: {
       '/api/gather': call(

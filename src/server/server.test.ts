@@ -13,6 +13,7 @@ import { checkEndpoint } from './check';
 import { fillEndpoint } from './fill';
 import { fitEndpoint } from './fit';
 import { gatherEndpoint } from './gather';
+import { inThread } from './work/in-thread';
 import { learnEndpoint } from './learn';
 import { readBackEndpoint } from './read-back';
 import { openApi } from './schema';
@@ -215,7 +216,8 @@ describe('bad input answers 422 or 413 with a finding, never 500', () => {
   it('a request over the limit is refused by its length', async () => {
     expect(
       (
-        await gatherEndpoint(
+        await inThread(
+          'gather',
           new Request('http://127.0.0.1', {
             method: 'POST',
             body: 'x',

@@ -1,5 +1,6 @@
 // Texts within a receiver's lengths and signs.
 import type { Decision, Item, Limits, Text } from '../model';
+import { isPictureAddress } from '../shared/addresses';
 import { guardFormula } from '../shared/formula-like';
 import { lengthOf, shorten } from '../shared/lengths';
 import { oneLine } from '../shared/normalise';
@@ -213,6 +214,18 @@ function fitAnswers(draft: Draft, context: Context, through: Through): Partial<I
   return fields;
 }
 
+/** The pictures whose addresses may travel in a package; each other one is named. */
+function safeMedia(draft: Draft): Item['media'] {
+  const { media = [] } = draft.item;
+  const safe = media.filter(({ href }) => isPictureAddress(href));
+  for (const { href } of media) {
+    if (!isPictureAddress(href)) {
+      draft.note('media', href, '', because('address-dropped'));
+    }
+  }
+  return safe.length ? safe : undefined;
+}
+
 /** Takes every text that the layout carries through its limits. */
 export function fitTexts(draft: Draft, context: Context, decision: Decision): void {
   const { item } = draft;
@@ -232,6 +245,9 @@ export function fitTexts(draft: Draft, context: Context, decision: Decision): vo
   }
   if (context.narrow && context.carries('category') && item.category) {
     fields.category = item.category.map((part) => held(draft, 'category', part));
+  }
+  if (context.keepsFormatting && item.media?.some(({ href }) => !isPictureAddress(href))) {
+    fields.media = safeMedia(draft);
   }
   // Most questions come through untouched, and are then the very same object.
   for (const name in fields) {

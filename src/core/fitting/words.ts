@@ -43,6 +43,8 @@ const REFUSALS = {
 
 /** Why a field is written otherwise than the question has it. */
 const CHANGES = {
+  'address-dropped': () =>
+    'a package carries pictures by http, https or as data; this address is left out',
   'kind-recoded': ({ kind, how }: { kind: string; how?: string | undefined }) =>
     `${REFUSALS['kind-not-taken']({ kind })}${how ? `; ${how}` : ''}`,
   'option-cut': ({ most, text }: { most: number; text: string }) =>

@@ -80,6 +80,9 @@ export function spreadIn(job: FillJob, taken: readonly Taken[]): readonly Taken[
 export const inFiles = (job: FillJob, taken: readonly Taken[]): Taken[][] =>
   batches(taken, job.layout.limits.perFile ?? Infinity);
 
+/** So much of a title goes into a file's name. */
+const LONGEST_TITLE = 80;
+
 /** What the receipt needs to make the same file again: only the questions of this file, and what was decided for them. */
 function againOf(job: FillJob, taken: readonly Taken[]): Again {
   const ids = new Set(taken.map(({ item }) => item.id));
@@ -159,7 +162,8 @@ export async function fillAll(job: FillJob, surroundings: Surroundings): Promise
     const titled = {
       ...job,
       setTitle: numbered(setTitle),
-      fileTitle: numbered(job.fileTitle ?? setTitle),
+      // Cut before the number goes behind it, so that no two files bear the same name.
+      fileTitle: numbered((job.fileTitle ?? setTitle).slice(0, LONGEST_TITLE).trim()),
     };
     const file = defined({ taken: own, leftOut: index === 0 ? leftOut : [], batch });
     done.push(await fillOne(titled, file, surroundings));

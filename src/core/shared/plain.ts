@@ -1,4 +1,5 @@
 // Words for numbers of things, as the messages of every station use them.
+import { wellFormed } from './markup';
 
 /** '1 question', '2 questions'. */
 export const count = (n: number, thing: string, many = `${thing}s`): string =>
@@ -18,12 +19,20 @@ export function listed(words: readonly string[]): string {
 /** The letter of an option, A for the first. */
 export const optionLetter = (index: number): string => String.fromCharCode(65 + index);
 
+/** Signs without a shape, and those that turn the direction of a text, which make a name look like another. */
+const UNSEEN = /[\u200b-\u200f\u202a-\u202e\u2060\u2066-\u2069\ufeff]/g;
+/** Names that some systems keep for devices. */
+const RESERVED = /^(?:con|prn|aux|nul|com\d|lpt\d)(?:\.|$)/i;
+
 /** A name that a file may bear on every system: signs that some forbid become blanks; `otherwise` where nothing is left. */
-export const safeName = (name: string, otherwise: string): string =>
-  name
-    .replace(/[\u0000-\u001f<>:"/\\|?*]+/g, ' ')
+export function safeName(name: string, otherwise: string): string {
+  const safe = wellFormed(name)
+    .replace(UNSEEN, '')
+    .replace(/[\u0000-\u001f\u007f<>:"/\\|?*]+/g, ' ')
     .replace(/\s+/g, ' ')
-    .trim() || otherwise;
+    .trim();
+  return safe === '' || RESERVED.test(safe) ? `${otherwise} ${safe}`.trim() : safe;
+}
 
 /** A tag as people write it: 'level: beginner', or the plain word. */
 export const tagText = (tag: { name?: string; value: string }): string =>

@@ -1,5 +1,6 @@
 // The one list of writers, by the format of the layout's file and its shape.
 import type { Layout } from '../model';
+import { wellFormed } from '../shared/markup';
 import { safeName } from '../shared/plain';
 import type { Job, Written } from './contract';
 import { writeDelimited } from './delimited/write';
@@ -55,12 +56,12 @@ export function write(job: Job): Written {
   return writer.write(defined({ ...job, blank }));
 }
 
+/** Long enough for a title with its receiver, short enough for folders within folders. */
+const LONGEST_NAME = 100;
+
 /** A file name that every system takes, from the set's name: signs that some forbid become blanks. */
 export function fileName(set: string, layout: Layout): string {
-  const safe = safeName(set.normalize('NFC'), '')
-    .replace(/^\.+|[. ]+$/g, '')
-    .slice(0, 80)
-    .trim();
-  const reserved = /^(?:con|prn|aux|nul|com\d|lpt\d)$/i.test(safe);
-  return `${safe && !reserved ? safe : `Set ${safe}`.trim()}.${layout.file.format}`;
+  const bare = set.normalize('NFC').replace(/^\.+/, '');
+  const safe = wellFormed(safeName(bare, 'Set').slice(0, LONGEST_NAME)).replace(/[. ]{1,9}$/, '');
+  return `${safe || 'Set'}.${layout.file.format}`;
 }

@@ -393,7 +393,9 @@ describe('names and signs', () => {
     expect(
       ['First: evening / 2?', '..', 'CON', 'Größe'].map((name) => fileName(name, layout)),
     ).toEqual(['First evening 2.csv', 'Set.csv', 'Set CON.csv', 'Größe.csv']);
-    expect(fileName('x'.repeat(300), layout).length).toBeLessThan(90);
+    expect(fileName('x'.repeat(300), layout).length).toBeLessThan(110);
+    expect(fileName('list\u202egpj', layout)).toBe('listgpj.csv');
+    expect(fileName('a\ud800b', layout)).toBe('a\ufffdb.csv');
   });
   it('escape what XML can’t hold', () => {
     expect(escapeCell('a & b < c > "d"')).toBe('a &amp; b &lt; c &gt; &quot;d&quot;');

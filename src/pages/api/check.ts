@@ -1,5 +1,5 @@
 import type { APIRoute } from 'astro';
-import { checkEndpoint } from '../../server/check';
+import { inThread } from '../../server/work/in-thread';
 
 export const prerender = false;
-export const POST: APIRoute = ({ request }) => checkEndpoint(request);
+export const POST: APIRoute = ({ request }) => inThread('check', request);

@@ -1,5 +1,5 @@
 import type { APIRoute } from 'astro';
-import { fillEndpoint } from '../../server/fill';
+import { inThread } from '../../server/work/in-thread';
 
 export const prerender = false;
-export const POST: APIRoute = ({ request }) => fillEndpoint(request);
+export const POST: APIRoute = ({ request }) => inThread('fill', request);

@@ -1,5 +1,5 @@
 import type { APIRoute } from 'astro';
-import { fitEndpoint } from '../../server/fit';
+import { inThread } from '../../server/work/in-thread';
 
 export const prerender = false;
-export const POST: APIRoute = ({ request }) => fitEndpoint(request);
+export const POST: APIRoute = ({ request }) => inThread('fit', request);

@@ -1,5 +1,5 @@
 import type { APIRoute } from 'astro';
-import { gatherEndpoint } from '../../server/gather';
+import { inThread } from '../../server/work/in-thread';
 
 export const prerender = false;
-export const POST: APIRoute = ({ request }) => gatherEndpoint(request);
+export const POST: APIRoute = ({ request }) => inThread('gather', request);

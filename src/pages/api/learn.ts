@@ -1,5 +1,5 @@
 import type { APIRoute } from 'astro';
-import { learnEndpoint } from '../../server/learn';
+import { inThread } from '../../server/work/in-thread';
 
 export const prerender = false;
-export const POST: APIRoute = ({ request }) => learnEndpoint(request);
+export const POST: APIRoute = ({ request }) => inThread('learn', request);

@@ -1,5 +1,5 @@
 import type { APIRoute } from 'astro';
-import { readBackEndpoint } from '../../server/read-back';
+import { inThread } from '../../server/work/in-thread';
 
 export const prerender = false;
-export const POST: APIRoute = ({ request }) => readBackEndpoint(request);
+export const POST: APIRoute = ({ request }) => inThread('read-back', request);

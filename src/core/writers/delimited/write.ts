@@ -2,6 +2,7 @@
 import Papa from 'papaparse';
 import type { CellValue, Layout } from '../../model';
 import { columnIndex } from '../../shared/cells';
+import { guardFormula } from '../../shared/formula-like';
 import type { Job, Written } from '../contract';
 import { planSheet, type SheetPlan } from '../sheet-plan';
 import { encode, lineEnd, textOf } from '../text/encode';
@@ -117,7 +118,8 @@ export function writeDelimited(job: Job): Written {
   const plan = planSheet(job);
   const headings: Values = Array.from({ length: widthOf(layout) });
   for (const column of layout.columns) {
-    headings[columnIndex(column.column)] = column.heading;
+    // Headings of the layout's own are somebody's text like any other.
+    headings[columnIndex(column.column)] = guardFormula(column.heading ?? '');
   }
   const records = blank
     ? recordsOf(textOf(blank, file.encoding), file.quote !== 'none')

@@ -1,0 +1,17 @@
+// Every call that does work, by its name.
+import { checkEndpoint } from '../check';
+import { fillEndpoint } from '../fill';
+import { fitEndpoint } from '../fit';
+import { gatherEndpoint } from '../gather';
+import { learnEndpoint } from '../learn';
+import { readBackEndpoint } from '../read-back';
+import type { JobName } from './jobs';
+
+export const ENDPOINTS: Record<JobName, (request: Request) => Promise<Response>> = {
+  gather: gatherEndpoint,
+  learn: learnEndpoint,
+  check: checkEndpoint,
+  fit: fitEndpoint,
+  fill: fillEndpoint,
+  'read-back': readBackEndpoint,
+};
