@@ -5,6 +5,7 @@ import { cellName } from '../../shared/cells';
 import { count, listed } from '../../shared/plain';
 import { STILL, type Job, type Written } from '../contract';
 import { planSheet, type SheetPlan } from '../sheet-plan';
+import { canonicalXml } from '../../shared/canonical-xml';
 import { escapeXml } from '../../shared/markup';
 import {
   attributeOf,
@@ -16,6 +17,15 @@ import {
   type Piece,
 } from './pieces';
 import { Problem } from '../../shared/problem';
+
+/** The namespaces of the format (OpenDocument 1.2 part 1, 1.3) by the prefixes that splicing looks for. */
+const PREFIXES = {
+  'urn:oasis:names:tc:opendocument:xmlns:office:1.0': 'office',
+  'urn:oasis:names:tc:opendocument:xmlns:table:1.0': 'table',
+  'urn:oasis:names:tc:opendocument:xmlns:text:1.0': 'text',
+  'urn:oasis:names:tc:opendocument:xmlns:drawing:1.0': 'draw',
+  'urn:org:documentfoundation:names:experimental:calc:xmlns:calcext:1.0': 'calcext',
+};
 
 /** Text as paragraphs; blanks that XML would swallow and tabs have elements of their own (OpenDocument 1.2 part 1, 6.1). */
 const paragraphs = (text: string): string =>
@@ -55,7 +65,10 @@ class Sheet {
   private readonly pieces: (Piece | Between)[];
   private readonly looks = new Map<number, Map<number, string>>();
   readonly lastRow: number;
-  constructor(inner: string) {
+  constructor(
+    inner: string,
+    private readonly hasExtension: boolean,
+  ) {
     this.pieces = piecesOf(inner, 'rows');
     const filled = this.pieces.filter(isPiece);
     let at = 1;
@@ -104,6 +117,11 @@ class Sheet {
     return row.get(column) ?? '';
   };
 
+  /** The type once more in the extension's own attribute, where the document declares the extension. */
+  private extended(type: string): string {
+    return this.hasExtension ? ` calcext:value-type="${type}"` : '';
+  }
+
   private cell(
     piece: Piece | undefined,
     r: number,
@@ -131,8 +149,8 @@ class Sheet {
     }
     const type =
       typeof value === 'number'
-        ? ` office:value-type="float" office:value="${value}" calcext:value-type="float"`
-        : ' office:value-type="string" calcext:value-type="string"';
+        ? ` office:value-type="float" office:value="${value}"${this.extended('float')}`
+        : ` office:value-type="string"${this.extended('string')}`;
     return element('table:table-cell', look + type, own + paragraphs(String(value)));
   }
 
@@ -280,14 +298,17 @@ export function fillOpenDocument(job: Job): Written {
       'The blank can’t be opened as a spreadsheet. Fetch it anew from the receiver and teach the layout again.',
     );
   }
-  const xml = new TextDecoder('utf-8').decode(parts['content.xml'] ?? new Uint8Array());
+  const xml = canonicalXml(
+    new TextDecoder('utf-8').decode(parts['content.xml'] ?? new Uint8Array()),
+    PREFIXES,
+  );
   const place = tableIn(xml, job.layout.file.sheet);
   if (!place) {
     throw new Problem(
       `The blank has no sheet “${job.layout.file.sheet ?? ''}” to fill. Teach the layout again from the blank.`,
     );
   }
-  const sheet = new Sheet(xml.slice(place.start, place.end));
+  const sheet = new Sheet(xml.slice(place.start, place.end), xml.includes('xmlns:calcext='));
   parts['content.xml'] = new TextEncoder().encode(
     xml.slice(0, place.start) + sheet.fill(planSheet(job)) + xml.slice(place.end),
   );

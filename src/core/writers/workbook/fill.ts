@@ -1,6 +1,7 @@
 // A receiver's own workbook filled: the one sheet gets its rows, every other part stays as it is to the byte.
 import { unzipSync, zipSync, type Zippable } from 'fflate';
 import type { CellValue } from '../../model';
+import { canonicalXml } from '../../shared/canonical-xml';
 import { cellName, parseRanges, rangeName } from '../../shared/cells';
 import { count, listed } from '../../shared/plain';
 import { STILL, type Job, type Written } from '../contract';
@@ -18,8 +19,9 @@ import {
 } from './sheet-xml';
 import { Problem } from '../../shared/problem';
 
+/** A part's XML in the manner that splicing relies on, whatever program wrote it. */
 const decode = (bytes: Uint8Array | undefined): string =>
-  bytes ? new TextDecoder('utf-8').decode(bytes) : '';
+  bytes ? canonicalXml(new TextDecoder('utf-8').decode(bytes)) : '';
 const unescape = (text: string): string =>
   text
     .replace(/&lt;/g, '<')
@@ -33,7 +35,7 @@ function sheetPath(
   parts: Record<string, Uint8Array>,
   name: string | undefined,
 ): { path: string; workbook: string } | undefined {
-  const root = /<Relationship\s[^>]*Type="[^"]*\/officeDocument"[^>]*>/.exec(
+  const root = /<(?:[\w.-]+:)?Relationship\s[^>]*Type="[^"]*\/officeDocument"[^>]*>/.exec(
     decode(parts['_rels/.rels']),
   )?.[0];
   const workbook = (root && attributeOf(root, 'Target')?.replace(/^\//, '')) ?? 'xl/workbook.xml';

@@ -1,12 +1,13 @@
 // A table that the form's makers laid over headings and rows reaches down over the filled rows, or a receiver that reads
 // the table would not see them (ECMA-376 part 1, 18.5.1.2).
+import { canonicalXml } from '../../shared/canonical-xml';
 import { parseRange, rangeName } from '../../shared/cells';
 import { resolveTarget } from '../../shared/part-path';
 import { attributeOf } from './sheet-xml';
 
 type Parts = Record<string, Uint8Array>;
 const decode = (bytes: Uint8Array | undefined): string =>
-  bytes ? new TextDecoder('utf-8').decode(bytes) : '';
+  bytes ? canonicalXml(new TextDecoder('utf-8').decode(bytes)) : '';
 
 /** The paths of the tables of a sheet, by its relationships. */
 function tablesOf(parts: Parts, sheetPath: string): string[] {

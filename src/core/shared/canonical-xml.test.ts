@@ -1,0 +1,28 @@
+import { describe, expect, it } from 'vitest';
+import { canonicalXml } from './canonical-xml';
+
+describe('XML in the one manner', () => {
+  it.each([
+    ["<a x='1'/>", '<a x="1"/>'],
+    [`<a x='say "no"'>t</a>`, '<a x="say &quot;no&quot;">t</a>'],
+    ['<a  x = "1"\n y="2" >t</a >', '<a x="1" y="2">t</a>'],
+    ['<a><!-- <b x="1"> -->t</a>', '<a>t</a>'],
+    ['<a><![CDATA[<c r="A1">]]></a>', '<a>&lt;c r=&quot;A1&quot;&gt;</a>'],
+    [
+      "<?xml version='1.0'?>\r\n<a><b x='&lt;'/>\r\n<c/></a>",
+      '<?xml version=\'1.0\'?>\r\n<a><b x="&lt;"/>\r\n<c/></a>',
+    ],
+    ['<a x="it\'s"><b y="2"/></a>', '<a x="it\'s"><b y="2"/></a>'],
+    ["<a>it's = so</a>", "<a>it's = so</a>"],
+    ["<a x='1'>\u{1f6a4}<b y='2'/></a>", '<a x="1">\u{1f6a4}<b y="2"/></a>'],
+    ["<a x='1'", "<a x='1'"],
+  ])('%s', (xml, expected) => {
+    expect(canonicalXml(xml)).toBe(expected);
+  });
+  it('gives namespaces the prefixes that are expected', () => {
+    const xml = `<t:table xmlns:t="urn:table" t:name='x'><t:row/></t:table>`;
+    expect(canonicalXml(xml, { 'urn:table': 'table' })).toBe(
+      '<table:table xmlns:table="urn:table" table:name="x"><table:row/></table:table>',
+    );
+  });
+});
