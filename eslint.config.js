@@ -53,7 +53,26 @@ export default tseslint.config(
       'no-nested-ternary': 'error',
     },
   },
+  {
+    files: ['**/*.ts', '**/*.tsx'],
+    rules: {
+      // Two steps end by throwing what is no error: a refusal of one question, and of one row. `fit` and the stand-in
+      // catch thousands of them in a run, and a stack for each would cost more than the work.
+      '@typescript-eslint/only-throw-error': [
+        'error',
+        {
+          allow: [{ from: 'file', name: ['Refusal', 'Reason'] }],
+          allowRethrowing: true,
+        },
+      ],
+    },
+  },
   { files: ['scripts/**', 'tests/bench/**', 'e2e/**'], rules: { 'no-console': 'off' } },
+  {
+    // What a test does is awaited by the harness whether it waits for anything itself or not.
+    files: tests,
+    rules: { '@typescript-eslint/require-await': 'off' },
+  },
   {
     files: ['src/islands/**/*.tsx', 'src/islands/**/*.ts'],
     plugins: { 'react-hooks': hooks },

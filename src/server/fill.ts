@@ -1,6 +1,6 @@
 import { z } from 'zod';
 import { DecisionSchema, ItemSchema, LayoutSchema } from '../core/model';
-import { fill, type FillJob } from '../core/pipeline';
+import { fill } from '../core/pipeline';
 import { answer, fileIn, formOf, json, parse, textIn, unusable } from './answers';
 import { surroundings } from './surroundings';
 import { wellFormed } from '../core/shared/markup';

@@ -5,5 +5,5 @@ import type { Surroundings } from '../core/model';
 export const surroundings: Surroundings = {
   now: () => new Date().toISOString(),
   id: () => randomUUID(),
-  digest: async (bytes) => createHash('sha256').update(bytes).digest('hex'),
+  digest: (bytes) => Promise.resolve(createHash('sha256').update(bytes).digest('hex')),
 };

@@ -108,7 +108,7 @@ export class CoreClient {
     old?.lose(message);
     const willReturn = this.fruitless < TRIES;
     const told = [...this.listeners].map((listener) => listener(message, willReturn));
-    this.ready = Promise.allSettled(told);
+    this.ready = Promise.allSettled(told.map((wait) => Promise.resolve(wait)));
   }
 
   /** Ends what the worker is doing by replacing it; calls under way are answered with WorkerLost. */

@@ -35,6 +35,7 @@ function lanesOf(grid: Grid): Lane[] {
 
 const categoryOf = (item: Item): string => item.category?.at(-1) ?? '';
 
+/** The places of a board, given out one by one. */
 export class Board {
   private readonly lanes: Lane[];
   private readonly grid: Grid;

@@ -20,6 +20,7 @@ function firstAtLeast(cards: readonly Card[], length: number): number {
   return low;
 }
 
+/** Cards by their category and by the length of their definitions. */
 export class Deck {
   private readonly all: Card[];
   private readonly byCategory = new Map<string, Card[]>();

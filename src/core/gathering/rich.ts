@@ -6,6 +6,7 @@ import type { Row } from './row';
 
 export const EMPHASES = ['mark', 'bold', 'underline', 'italic'] as const;
 export type Emphasis = (typeof EMPHASES)[number];
+/** Whether a marker is a way of setting text off rather than a sign. */
 export const isEmphasis = (marker: string | undefined): marker is Emphasis =>
   EMPHASES.includes(marker as Emphasis);
 

@@ -183,6 +183,7 @@ export function unshift(
   return joined.length === width ? joined : undefined;
 }
 
+/** The finding for a row that was left out, with the reason. */
 export const leftOut = (
   row: Row,
   file: string,

@@ -194,6 +194,7 @@ function emptyLayout(table: Table, id: string): LearnedLayout {
   };
 }
 
+/** A layout's name from its blank's file name. */
 export const nameOf = (file: string): string =>
   file
     .replace(/\.[^.]+$/, '')

@@ -12,7 +12,6 @@ export const PlaceSchema = z.object({
   line: z.number().int().optional(),
   column: z.number().int().optional(),
 });
-export type Place = z.infer<typeof PlaceSchema>;
 
 /** A change that a finding offers: fields to set on the item; `null` takes a field away. */
 export const MendSchema = z.object({

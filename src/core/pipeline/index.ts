@@ -1,5 +1,5 @@
 // The only place that knows every station: what workers and endpoints call.
-export { applyMends, applyPatch, checkAll, checkItem, checkTogether } from '../checks';
+export { checkAll, checkItem, checkTogether } from '../checks';
 export { fit } from '../fitting';
 export * from './bank-file';
 export * from './filling';
@@ -9,5 +9,4 @@ export { readBackFile } from './proof';
 export * from './layouts';
 export * from './receipts';
 export * from './sources';
-export { CAPS, type SourceFile } from '../readers';
-export { nameItems } from '../shared/references';
+export { CAPS } from '../readers';

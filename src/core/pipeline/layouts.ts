@@ -18,7 +18,7 @@ import { defined } from '../shared/defined';
 export type { LearnedLayout } from '../learning';
 export { marksFromPointed, STARTERS, type Pointed } from '../learning';
 export { readLayoutFile, type LayoutFileRead } from '../readers';
-export { bundle, csvwOf, distinctNames, receiptPage, tableSchemaOf, type Handed } from '../writers';
+export { bundle, csvwOf, receiptPage, tableSchemaOf, type Handed } from '../writers';
 
 /** Running text as a sheet of one column, so that it can be shown like any other blank. */
 const asSheet = ({ file, lines, findings, encoding }: Document): Table =>

@@ -52,6 +52,7 @@ function betterOf(html: Opened, text: Opened): Opened {
   return html.is === 'table' ? html : text;
 }
 
+/** The sheets of a source; none where it is running text or a package. */
 export const sheetsOf = (opened: Opened): Table['sheets'] =>
   opened.is === 'table' ? opened.table.sheets : [];
 /** Whether anything could be read at all. */

@@ -19,6 +19,7 @@ export const unreadable = (
   findings: [blocked(file, rule, message)],
 });
 
+/** A finding that keeps a file from being read. */
 export const blocked = (file: string, rule: string, message: string): Finding => ({
   rule,
   level: 'block',

@@ -28,6 +28,7 @@ function holds(bytes: Uint8Array, wanted: readonly number[]): boolean {
 
 const wide = (name: string): number[] => [...name].flatMap((letter) => [letter.charCodeAt(0), 0]);
 
+/** Whether a file is a compound file ([MS-CFB] 2.2). */
 export const isCompound = (bytes: Uint8Array): boolean => begins(bytes, COMPOUND);
 /** Whether a compound file keeps the stream of a workbook ([MS-XLS] 2.1.2). */
 export const isOldWorkbook = (bytes: Uint8Array): boolean =>

@@ -25,7 +25,7 @@ export function recordChange<K extends RecordKind>(
     return [{ kind, id, is: 'removed', value: before } as RecordStep];
   }
   const fields = changesBetween(before, after);
-  return fields.length ? [{ kind, id, is: 'changed', fields } as RecordStep] : [];
+  return fields.length ? [{ kind, id, is: 'changed', fields }] : [];
 }
 
 function inverseOf<Entry extends ItemStep | RecordStep>(step: Entry): Entry {

@@ -14,9 +14,9 @@ import { fillWorkbook } from './workbook/fill';
 import { defined } from '../shared/defined';
 import { Problem } from '../shared/problem';
 
-export type { Job, Placed, Written } from './contract';
+export type { Job, Written } from './contract';
 export { csvwOf, tableSchemaOf } from './layout-file/describe';
-export { bundle, distinctNames, type Handed } from './receipt/bundle';
+export { bundle, type Handed } from './receipt/bundle';
 export { receiptPage } from './receipt/page';
 
 type Writer = {

@@ -36,7 +36,7 @@ function plainWords(value: unknown): string {
     return value.map(plainWords).join('; ') || 'nothing';
   }
   if (typeof value !== 'object') {
-    return String(value as string | number | boolean);
+    return String(value);
   }
   const { plain, text, right, stem, value: own, name } = value as Shown;
   const known = plain ?? stem ?? text ?? own ?? name;

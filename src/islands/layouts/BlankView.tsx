@@ -1,6 +1,6 @@
 // The blank as it looks, with a role over each column; pointing at a column, a row or a cell corrects what was learned.
 import { Menu } from '@mantine/core';
-import type { Column, Fitted, KeptLayout, Layout, Role } from '../../core/model';
+import type { Fitted, KeptLayout, Layout, Role } from '../../core/model';
 import { cellName, columnIndex, columnLetters } from '../../core/shared/cells';
 import type { SheetView } from '../../workers/protocol';
 import { roleWords } from '../../core/shared/roles';

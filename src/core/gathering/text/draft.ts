@@ -33,6 +33,7 @@ export type Draft = {
   lastLine: number;
 };
 
+/** A question that begins with a piece of text. */
 export const newDraft = (piece: Piece & { indent: number }, about: Partial<Draft> = {}): Draft => ({
   line: piece.line.line,
   lastLine: piece.line.line,
@@ -66,6 +67,7 @@ export function textOfPieces(pieces: readonly Piece[], keep: boolean): Text {
   return { ...text, plain: cleanText(text.plain.replace(/\s+/gu, ' ')) };
 }
 
+/** The pieces as one text, a line for each. */
 export const plainOfPieces = (pieces: readonly Piece[]): string =>
   cleanText(plainOf(joined(pieces)).replace(/\s+/gu, ' '));
 
@@ -73,5 +75,6 @@ export const plainOfPieces = (pieces: readonly Piece[]): string =>
 export const isEmphasised = (option: DraftOption, emphasis: Emphasis): boolean =>
   shareOf(joined(option.pieces), (run) => Boolean(run[emphasis])) > 0.85;
 
+/** The pictures of lines, in their order. */
 export const picturesOf = (lines: readonly DocumentLine[]): Picture[] =>
   lines.flatMap((line) => line.pictures ?? []);

@@ -2,7 +2,7 @@
 import type { Sheet, Table } from '../../model';
 import { columnLetters } from '../../shared/cells';
 import { workbookStream } from './compound';
-import { CAPS, blocked, unreadable, type SourceFile } from '../contract';
+import { blocked, unreadable, type SourceFile } from '../contract';
 
 type Cell = { t: string; v?: unknown; w?: string; f?: string; z?: string | number };
 type LibrarySheet = {

@@ -29,6 +29,7 @@ function ruleOf(condition: string): Rule {
   return between ? { maxLength: Number(between[1]) } : {};
 }
 
+/** Takes in the elements of an open spreadsheet's content and gives its sheets. */
 export class ContentReader {
   readonly sheets: Sheet[] = [];
   readonly styles = new StyleCollector();

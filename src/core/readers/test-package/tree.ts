@@ -3,7 +3,6 @@ import type { Picture, Run } from '../../model';
 import { inlineOf } from '../../shared/html/inline';
 import { parseHtml } from '../../shared/html/tree';
 import { escapeMarkup } from '../../shared/markup';
-import { plainOf } from '../../shared/rich-text';
 import { parseXml } from '../xml';
 
 export type Tree = {
@@ -49,15 +48,19 @@ export function parseTree(xml: string): Tree {
   return root.children.find((child): child is Tree => typeof child !== 'string') ?? root;
 }
 
+/** The elements right below a node. */
 export const elementsOf = (tree: Tree): Tree[] =>
   tree.children.filter((child): child is Tree => typeof child !== 'string');
+/** The elements of a name right below a node. */
 export const childrenNamed = (tree: Tree, name: string): Tree[] =>
   elementsOf(tree).filter((child) => child.name === name);
 /** Every element below that a test holds for; what is found is not searched further. */
 export const findTrees = (tree: Tree, test: (tree: Tree) => boolean): Tree[] =>
   elementsOf(tree).flatMap((child) => (test(child) ? [child] : findTrees(child, test)));
+/** The outermost elements of a name anywhere below a node. */
 export const named = (tree: Tree, name: string): Tree[] =>
   findTrees(tree, (child) => child.name === name);
+/** All text below a node. */
 export const textOfTree = (tree: Tree): string =>
   tree.children.map((child) => (typeof child === 'string' ? child : textOfTree(child))).join('');
 
@@ -97,5 +100,3 @@ export const contentOf = (
 /** HTML that stands in a text, as older packages hold it. */
 export const contentOfHtml = (html: string): Content =>
   inlineOf(parseHtml(`<div>${html}</div>`), true);
-
-export const plainContent = (content: Content): string => plainOf(content.runs).trim();

@@ -22,6 +22,7 @@ export type Parts = {
   picture(id: string): string;
 };
 
+/** Whether a part of the body is a table rather than a paragraph. */
 export const isWordTable = (part: BodyPart): part is WordTable => 'table' in part;
 
 type Open = {
@@ -60,6 +61,7 @@ const SKIPPED = new Set([
   'trPr',
 ]);
 
+/** Takes in the elements of a document's body and gives its paragraphs and tables. */
 export class BodyReader {
   readonly parts: BodyPart[] = [];
   private readonly paragraphs: Open[] = [];

@@ -26,6 +26,7 @@ const BLOCKS = new Set([
   'dt',
   'dd',
 ]);
+/** Whether an element stands on lines of its own. */
 export const isBlock = (element: Element): boolean => BLOCKS.has(element.tagName);
 
 const WHITE =

@@ -21,14 +21,17 @@ const IGNORED = new Set([
   'textarea',
 ]);
 
+/** Whether a node is an element rather than text. */
 export const isElement = (node: Node): node is Element => 'tagName' in node;
 /** The children that may be looked at; undefined for what never holds content. */
 export const childrenOf = (node: Node): Node[] =>
   'childNodes' in node
     ? node.childNodes.filter((child) => !isElement(child) || !IGNORED.has(child.tagName))
     : [];
+/** An attribute's value; empty where the element lacks it. */
 export const attribute = (element: Element, name: string): string =>
   element.attrs.find((attr) => attr.name === name)?.value ?? '';
+/** A text node's text; undefined for other nodes. */
 export const textOfNode = (node: Node): string | undefined =>
   defaultTreeAdapter.isTextNode(node) ? node.value : undefined;
 

@@ -51,6 +51,7 @@ export function piecesOf(xml: string, kind: keyof typeof PATTERNS): (Piece | Bet
   return found;
 }
 
+/** Whether it is a row or cell rather than what stands between. */
 export const isPiece = (one: Piece | Between): one is Piece => 'tag' in one;
 
 /** The same piece repeated another number of times. */
@@ -65,6 +66,7 @@ export function repeated(piece: Piece, times: number, kind: keyof typeof PATTERN
   return element(piece.tag, attributes, piece.inner);
 }
 
+/** An element with its attributes as they stand; one without content closes itself. */
 export const element = (tag: string, attributes: string, inner: string | undefined): string =>
   inner === undefined ? `<${tag}${attributes}/>` : `<${tag}${attributes}>${inner}</${tag}>`;
 

@@ -116,6 +116,7 @@ export function itemXml(
   return HEAD + xmlOf(root, standard);
 }
 
+/** The namespaces that a version declares. */
 export const spacesOf = (
   standard: Exclude<Standard, 'common-cartridge-1.3'>,
 ): Record<string, string> => SPACES[standard];

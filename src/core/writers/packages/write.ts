@@ -1,5 +1,5 @@
 // Packages of the open standards: QTI 3.0 and 2.1 with test, items and manifest; Common Cartridge 1.3 with QTI 1.2.
-import { strToU8, zipSync, type Zippable } from 'fflate';
+import { strToU8, zipSync } from 'fflate';
 import type { Item, Standard } from '../../model';
 import { tagText } from '../../shared/plain';
 import { STILL, type Job, type Written } from '../contract';

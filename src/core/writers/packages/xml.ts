@@ -6,6 +6,7 @@ export type Attributes = Record<string, string | number | boolean | undefined>;
 export type Node =
   { name: string; attributes: Attributes; children: Node[] } | { text: string } | { raw: string };
 
+/** An element; children that are undefined are left out. */
 export const el = (
   name: string,
   attributes: Attributes = {},
@@ -15,6 +16,7 @@ export const el = (
   attributes,
   children: children.filter((child): child is Node => child !== undefined),
 });
+/** A text node. */
 export const text = (content: string): Node => ({ text: content });
 
 const camel = (name: string): string =>

@@ -1,5 +1,5 @@
 // Several receivers' files in one zip, with their receipts and a summary that people can read.
-import { strToU8, zipSync, type Zippable } from 'fflate';
+import { strToU8, zipSync } from 'fflate';
 import type { Receipt } from '../../model';
 import { count, safeName } from '../../shared/plain';
 import { STILL } from '../contract';

@@ -28,5 +28,6 @@ export function encode(text: string, encoding: Encoding | undefined): Uint8Array
   return bytes;
 }
 
+/** The sign that ends a line in the layout's file. */
 export const lineEnd = ({ newline }: Layout['file']): string =>
   newline === 'crlf' ? '\r\n' : '\n';

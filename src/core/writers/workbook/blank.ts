@@ -1,5 +1,5 @@
 // A new, empty workbook for a layout that has no blank of its own (ECMA-376: the fewest parts that every reader opens).
-import { strToU8, zipSync, type Zippable } from 'fflate';
+import { strToU8, zipSync } from 'fflate';
 import type { Layout } from '../../model';
 import { columnLetters, parseCell } from '../../shared/cells';
 import { blankSheet, type BlankSheet } from '../blank-sheet';

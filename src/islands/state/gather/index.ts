@@ -13,7 +13,7 @@ import { newVersion, understand, withMends } from './reading';
 import { EMPTY_BENCH, placeOf, ready, type Brought } from './types';
 
 export { gatherState, useGather } from './hold';
-export { blockedIds, placeOf, ready, type GatherState, type TrayEntry } from './types';
+export { placeOf, ready, type TrayEntry } from './types';
 
 const MOST_BYTES = 32 * 1024 * 1024;
 /** Typing pauses before running text is understood anew. */
