@@ -1,5 +1,5 @@
 // What stands beside a question: points, time, hint, tags, category, pictures and the rest.
-import type { Item, Tag } from '../model';
+import type { Item, Role, Tag } from '../model';
 import { alike, numberOf, secondsOf } from '../shared/normalise';
 import { quoted } from '../shared/plain';
 import { splitCell } from '../shared/table/separators';
@@ -59,6 +59,12 @@ function across(text: string): boolean | undefined {
     return true;
   }
   return /^(?:down|vertical|column)/i.test(text) ? false : verdictOf(text);
+}
+
+/** Where a cell of a role leads, where it is a link; people write “photo 3” and lay the address behind it. */
+function linkOf(row: Row, role: Role): string | undefined {
+  const index = row.slots.get(role)?.[0]?.index;
+  return row.region.sheet.rich?.[`${row.row}:${index}`]?.find(({ href }) => href)?.href;
 }
 
 /** The fields of an item that stand in columns of their own, and what could not be read among them. */
@@ -126,7 +132,7 @@ export function readBeside(row: Row): { fields: Partial<Item>; problems: Problem
   if (own.length) {
     set('tags', own);
   }
-  const picture = row.text('image');
+  const picture = linkOf(row, 'image') ?? row.text('image');
   if (picture) {
     set('media', [
       {

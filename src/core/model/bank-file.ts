@@ -9,7 +9,7 @@ export const BANK_FILE_VERSION = 1;
 export const BankFileSchema = z.object({
   format: z.literal('question-bank'),
   version: z.number().int().positive(),
-  name: z.string(),
+  name: z.string().trim().min(1),
   items: z.array(ItemSchema),
   layouts: z.array(KeptLayoutSchema),
   sources: z.array(KeptSourceSchema),

@@ -4,6 +4,7 @@ import { zipSync } from 'fflate';
 import { describe, expect, it } from 'vitest';
 import type { Table } from '../model';
 import { readTable } from '.';
+import { gatherTable } from '../pipeline';
 import { anyText } from '../../../tests/make';
 
 const MAIN = 'http://schemas.openxmlformats.org/spreadsheetml/2006/main';
@@ -101,6 +102,27 @@ describe('cells arrive as the text a person sees', () => {
     expect(await rowsOf(cells, { styles })).toEqual([
       ['1/2', '2.00', '12,500', '2.5 m', '1 3/4', '8', '123456789012345'],
     ]);
+  });
+  it('a linked cell leads where its relationship says', async () => {
+    const cell = (name: string, text: string): string =>
+      `<c r="${name}" t="inlineStr"><is><t>${text}</t></is></c>`;
+    const row = (n: number, ...texts: string[]): string =>
+      `<row r="${n}">${texts.map((text, index) => cell(`${'ABCDE'[index]}${n}`, text)).join('')}</row>`;
+    const xml = `<sheetData>${row(1, 'Question', 'Option 1', 'Option 2', 'Right', 'Picture')}${row(2, 'What is this?', 'a cill', 'a weir', '1', 'photo 3')}</sheetData><hyperlinks><hyperlink ref="E2" r:id="rIdLink"/></hyperlinks>`;
+    const table = await open({
+      sheets: [
+        {
+          name: 'S',
+          xml,
+          rels: '<Relationship Id="rIdLink" Type="http://schemas.openxmlformats.org/officeDocument/2006/relationships/hyperlink" Target="https://pictures.example/3.png" TargetMode="External"/>',
+        },
+      ],
+    });
+    expect(table.sheets[0]!.rich?.['1:4']).toEqual([
+      { text: 'photo 3', href: 'https://pictures.example/3.png' },
+    ]);
+    const { items } = gatherTable(table, {}, { id: () => 'q' });
+    expect(items[0]!.media).toEqual([{ at: 'stem', href: 'https://pictures.example/3.png' }]);
   });
   it('cells and rows without addresses, prefixes before every tag, escapes of the format', async () => {
     expect(

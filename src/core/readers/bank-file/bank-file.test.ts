@@ -15,6 +15,18 @@ import {
 } from '../../../../tests/make';
 import { lift } from './migrations';
 
+const EMPTY_FILE = {
+  format: 'question-bank',
+  version: 1,
+  name: 'Bank',
+  items: [],
+  layouts: [],
+  sources: [],
+  receipts: [],
+  pictures: {},
+  blanks: [],
+};
+
 const digest = async (bytes: Uint8Array): Promise<string> =>
   createHash('sha256').update(bytes).digest('hex');
 const contents = (items: Item[], more: Partial<BankContents> = {}): BankContents => ({
@@ -97,9 +109,35 @@ describe('a whole bank as one file', () => {
     ]);
     expect(back(await packBank(bad, { digest })).items[0]!.stem.html).toBe('a<b>b</b>c');
   });
-  it.each([
+  it.each<[what: string, bytes: Uint8Array, rule: string]>([
     ['another zip', zipSync({ 'a.txt': strToU8('a') }), 'no-bank-file'],
     ['no zip', strToU8('hello'), 'no-bank-file'],
+    ...([0, -1, 0.5, 'one', null] as const).map((version): [string, Uint8Array, string] => [
+      `version ${version}`,
+      zipSync({ 'bank.json': strToU8(JSON.stringify({ ...EMPTY_FILE, version })) }),
+      'bank-file-damaged',
+    ]),
+    [
+      'an empty name',
+      zipSync({ 'bank.json': strToU8(JSON.stringify({ ...EMPTY_FILE, name: ' ' })) }),
+      'bank-file-damaged',
+    ],
+    [
+      'the same question twice',
+      zipSync({
+        'bank.json': strToU8(
+          JSON.stringify({ ...EMPTY_FILE, items: [item(), item({ ref: 'B' })] }),
+        ),
+      }),
+      'bank-file-damaged',
+    ],
+    [
+      'the same reference twice',
+      zipSync({
+        'bank.json': strToU8(JSON.stringify({ ...EMPTY_FILE, items: [item(), item({ id: 'b' })] })),
+      }),
+      'bank-file-damaged',
+    ],
     ['broken text', zipSync({ 'bank.json': strToU8('{"format"') }), 'bank-file-damaged'],
     [
       'a field of another kind',

@@ -4,6 +4,11 @@ export const migrations: readonly ((file: Raw) => Raw)[] = [];
 
 /** Lifts a file's JSON to today's version; undefined where it is newer than this program. */
 export function lift(file: Raw, today: number): Raw | undefined {
+  const written = file['version'] ?? 1;
+  // A version that no program ever wrote is left to the schema, which tells of it.
+  if (!Number.isInteger(written) || Number(written) < 1) {
+    return file;
+  }
   let lifted = file;
   for (let version = Number(file['version'] ?? 1); version < today; version++) {
     lifted = { ...migrations[version - 1]!(lifted), version: version + 1 };

@@ -3,6 +3,7 @@ import {
   BANK_FILE_VERSION,
   BankFileSchema,
   type BankContents,
+  type BankFile,
   type Item,
   type Opened,
 } from '../../model';
@@ -15,7 +16,8 @@ import { lift, type Raw } from './migrations';
 /** Whether a package is a bank file. */
 export const isBankFile = (parts: Parts): boolean => parts.has('bank.json');
 
-type Unpacked = { contents: BankContents } | { problem: { rule: string; message: string } };
+type Fault = { rule: string; message: string };
+type Unpacked = { contents: BankContents } | { problem: Fault };
 
 const withPictures = (item: Item, pictures: Record<string, string>, parts: Parts): Item =>
   !item.media
@@ -30,8 +32,25 @@ const withPictures = (item: Item, pictures: Record<string, string>, parts: Parts
         }),
       };
 
-/** The contents of a bank file, or why it can't be had. Never throws for bad input. */
-export function unpackBankFile(name: string, parts: Parts): Unpacked {
+/** What two questions of a file have alike that must be theirs alone. */
+function twinOf(items: readonly Item[]): { what: string; value: string } | undefined {
+  const ids = new Set<string>();
+  const refs = new Set<string>();
+  for (const { id, ref } of items) {
+    if (ids.has(id)) {
+      return { what: 'inner name', value: id };
+    }
+    if (ref && refs.has(ref)) {
+      return { what: 'reference', value: ref };
+    }
+    ids.add(id);
+    refs.add(ref);
+  }
+  return undefined;
+}
+
+/** The JSON of a bank file, lifted to today's version and held against its schema. */
+function parsedFile(name: string, parts: Parts): { file: BankFile } | { problem: Fault } {
   let raw: Raw;
   try {
     raw = JSON.parse(partText(parts, 'bank.json')) as Raw;
@@ -65,7 +84,25 @@ export function unpackBankFile(name: string, parts: Parts): Unpacked {
       },
     };
   }
-  const { pictures, blanks, name: bank, items, layouts, sources, receipts } = parsed.data;
+  const twin = twinOf(parsed.data.items);
+  if (twin) {
+    return {
+      problem: {
+        rule: 'bank-file-damaged',
+        message: `${name} holds two questions with the same ${twin.what}, ${twin.value}, so that one would be lost. Save the bank as a file once more, or give one of them another.`,
+      },
+    };
+  }
+  return { file: parsed.data };
+}
+
+/** The contents of a bank file, or why it can't be had. Never throws for bad input. */
+export function unpackBankFile(name: string, parts: Parts): Unpacked {
+  const parsed = parsedFile(name, parts);
+  if ('problem' in parsed) {
+    return parsed;
+  }
+  const { pictures, blanks, name: bank, items, layouts, sources, receipts } = parsed.file;
   return {
     contents: {
       name: bank,

@@ -5,7 +5,7 @@ import { blocked, unreadable } from '../contract';
 import { readStyles } from './formats';
 import { partText, readRelations, type Parts } from '../package';
 import { OverCap, overCapFinding } from '../over-cap';
-import { readSheet, type RawSheet, type RawValidation, type Shown } from './sheet';
+import { readSheet, type RawLink, type RawSheet, type RawValidation, type Shown } from './sheet';
 import { readSharedStrings } from './strings';
 import { parseXml } from '../xml';
 import { defined } from '../../shared/defined';
@@ -130,6 +130,25 @@ function finish(
   });
 }
 
+/** The text of a linked cell leads where its relationship says (ECMA-376 part 1, 18.3.1.47). */
+function setLinks(
+  sheet: Pick<Sheet, 'rows' | 'rich'>,
+  links: readonly RawLink[],
+  relations: ReturnType<typeof readRelations>,
+): void {
+  const targets = new Map(relations.map(({ id, target }) => [id, target]));
+  for (const { range, id } of links) {
+    const href = targets.get(id);
+    const text = sheet.rows[range.top]?.[range.left];
+    if (!href || !text) {
+      continue;
+    }
+    const key = `${range.top}:${range.left}`;
+    const runs = sheet.rich?.[key] ?? [{ text }];
+    (sheet.rich ??= {})[key] = runs.map((run) => ({ ...run, href }));
+  }
+}
+
 function readSheets(file: string, parts: Parts): Table {
   const root =
     readRelations(parts, '').find(({ type }) => type === 'officeDocument')?.target ??
@@ -166,8 +185,10 @@ function readSheets(file: string, parts: Parts): Table {
     if (!found) {
       return [];
     }
-    const { raw: validations, ...rest } = found;
-    const comments = readRelations(parts, paths.get(name)!)
+    const { raw: validations, links, ...rest } = found;
+    const own = readRelations(parts, paths.get(name)!);
+    setLinks(rest, links, own);
+    const comments = own
       .filter(({ type }) => type === 'comments')
       .flatMap(({ target }) => readComments(partText(parts, target)));
     return [

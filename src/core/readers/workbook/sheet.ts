@@ -15,8 +15,11 @@ export type RawValidation = {
   maxLength?: number;
   prompt?: string;
 };
+/** Cells that are links, with the relationship that says where they lead. */
+export type RawLink = { range: CellRange; id: string };
 export type RawSheet = Omit<Sheet, 'validations' | 'comments' | 'name' | 'hidden'> & {
   raw: RawValidation[];
+  links: RawLink[];
 };
 export type Shown = { strings: SharedStrings; styles: CellStyles; from1904: boolean };
 
@@ -25,6 +28,8 @@ const RICH_CELLS = 100_000;
 const UNLOCKED_CELLS = 50_000;
 /** More merged ranges than any form has. */
 const MERGES = 20_000;
+/** More linked cells than a sheet of pictures has. */
+const LINKS = 50_000;
 /** So far behind the last filled cell of its row a cell belongs to nothing. */
 const STRAY_COLUMNS = 100;
 const EXTREME = { row: 1_048_575, column: 16_383 };
@@ -37,6 +42,7 @@ class SheetReader {
     dates: [],
     isProtected: false,
     raw: [],
+    links: [],
   };
   /** Cells that may be filled where the sheet is protected, which is said behind them. */
   readonly unlocked: string[] = [];
@@ -82,6 +88,9 @@ class SheetReader {
       case 'mergeCell':
         this.merge(attributes['ref'] ?? '');
         break;
+      case 'hyperlink':
+        this.link(attributes);
+        break;
       case 'sheetProtection':
         this.sheet.isProtected = attributes['sheet'] === '1' || attributes['sheet'] === 'true';
         break;
@@ -97,6 +106,14 @@ class SheetReader {
           prompt: attributes['prompt'] || undefined,
         });
         break;
+    }
+  }
+
+  private link(attributes: Attributes): void {
+    const range = parseRanges(attributes['ref'] ?? '')[0];
+    const id = Object.entries(attributes).find(([name]) => name.endsWith(':id'))?.[1];
+    if (range && id && this.sheet.links.length < LINKS) {
+      this.sheet.links.push({ range, id });
     }
   }
 
