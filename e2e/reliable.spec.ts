@@ -200,3 +200,21 @@ test('a filled file is out of date after a change, and says so instead of “as 
   await go(page, '/hand-over');
   await expect(page.getByText('Filled before your last change').first()).toBeVisible();
 });
+
+test('with many receipts what came in can still be taken back', async ({ page }) => {
+  await openDemo(page);
+  await paste(page, 'Question\tA\tB\tRight\nWhat?\tp\tq\tA');
+  await page.getByRole('button', { name: 'Take 1 question into the bank' }).click();
+  await go(page, '/hand-over');
+  for (let n = 1; n <= 6; n++) {
+    await page.getByRole('button', { name: 'Trial file of three' }).click();
+    await expect(page.getByText('all 3 as meant')).toHaveCount(3);
+    await page.getByRole('button', { name: 'Take all 3 as one zip' }).click();
+    await expect(page.getByRole('link', { name: /^Records/ })).toContainText(String(3 * n + 1));
+  }
+  await go(page, '/records');
+  const back = page.getByRole('button', { name: 'Take back what it brought' });
+  await expect(back).toBeInViewport({ ratio: 1 });
+  await back.click();
+  await expect(bankCount(page)).toContainText('60');
+});

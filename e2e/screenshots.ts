@@ -73,6 +73,10 @@ test('the pictures of the README', async ({ page }) => {
     .click();
   await expect(page.getByTestId('import-answer')).toBeVisible();
   await shot(page, 'rehearse');
+  await page
+    .getByRole('button', { name: /as one zip/ })
+    .first()
+    .click();
   await go(page, '/records');
   await expect(page.getByRole('heading', { name: 'Records' })).toBeVisible();
   await shot(page, 'records');

@@ -219,7 +219,7 @@ const commands = {
   fuzz() {
     withLock(install);
     run(bin('vitest'), ['run', 'src/core/pipeline/fuzz.test.ts'], {
-      COWSLIP_FUZZ: rest[0] ?? '100000',
+      COWSLIP_FUZZ: rest[0] ?? '200000',
     });
   },
   screenshots() {

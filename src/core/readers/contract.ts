@@ -30,10 +30,6 @@ export const blocked = (file: string, rule: string, message: string): Finding =>
 /** The most that is taken in; past these a file is refused with a finding and the endpoints answer 413 or 422. */
 export const CAPS = {
   fileBytes: 32 * 1024 * 1024,
-  inflatedBytes: 64 * 1024 * 1024,
-  inflatedRatio: 100,
-  /** Entries of a package; the largest office documents have a few hundred. */
-  parts: 2000,
   /** Cells of a table, the empty ones between filled ones among them. Ten thousand questions have 200,000. */
   cells: 500_000,
   /** Characters of all cells together, so that a long text that is repeated does not fill the memory. */

@@ -1,9 +1,8 @@
 // The zip that a workbook is, opened with care: sizes are added up before anything is inflated.
 import { resolveTarget } from '../shared/part-path';
-import { unzipSync } from 'fflate';
+import { openZip, ZipTooFar } from '../shared/zip';
 import { parseXml } from './xml';
-import { CAPS, blocked } from './contract';
-import { packageStop } from './zip-directory';
+import { blocked } from './contract';
 import type { Finding } from '../model';
 
 export type Parts = Map<string, Uint8Array>;
@@ -15,38 +14,16 @@ const tooFar = (file: string, why: string): Finding =>
     `${file} ${why}, so it was not opened. Save it again without the empty rows and columns, and bring it in.`,
   );
 
-/** Opens a package. fflate inflates into a buffer of the declared size, so a header that lies can't grow past it. */
+/** Opens a package; never throws for bad input. */
 export function openPackage(
   file: string,
   bytes: Uint8Array,
 ): { parts: Parts } | { finding: Finding } {
-  const stop = packageStop(bytes);
-  if (stop) {
-    return { finding: tooFar(file, stop) };
-  }
-  let inflated = 0;
-  let worst = 0;
   try {
-    const found = unzipSync(bytes, {
-      filter(entry) {
-        inflated += entry.originalSize;
-        if (entry.originalSize > 1_048_576) {
-          worst = Math.max(worst, entry.originalSize / Math.max(1, entry.size));
-        }
-        if (inflated > CAPS.inflatedBytes || worst > CAPS.inflatedRatio) {
-          throw new RangeError('over the caps');
-        }
-        return true;
-      },
-    });
-    return { parts: new Map(Object.entries(found)) };
+    return { parts: new Map(Object.entries(openZip(bytes))) };
   } catch (error) {
-    if (error instanceof RangeError && inflated > 0) {
-      const why =
-        inflated > CAPS.inflatedBytes
-          ? `inflates past ${CAPS.inflatedBytes / 1_048_576} MiB`
-          : `holds a part that inflates to more than ${CAPS.inflatedRatio} times its size`;
-      return { finding: tooFar(file, why) };
+    if (error instanceof ZipTooFar) {
+      return { finding: tooFar(file, error.message) };
     }
     return {
       finding: blocked(

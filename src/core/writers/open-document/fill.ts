@@ -1,5 +1,5 @@
 // A receiver's own open document filled: the rows of its one sheet, every other part as it is to the byte.
-import { unzipSync, zipSync, type Zippable } from 'fflate';
+import { zipSync, type Zippable } from 'fflate';
 import type { CellValue } from '../../model';
 import { cellName } from '../../shared/cells';
 import { count, listed } from '../../shared/plain';
@@ -17,6 +17,7 @@ import {
   type Piece,
 } from './pieces';
 import { Problem } from '../../shared/problem';
+import { openZip } from '../../shared/zip';
 
 /** The namespaces of the format (OpenDocument 1.2 part 1, 1.3) by the prefixes that splicing looks for. */
 const PREFIXES = {
@@ -292,7 +293,7 @@ export function fillOpenDocument(job: Job): Written {
   }
   let parts: Record<string, Uint8Array>;
   try {
-    parts = unzipSync(job.blank);
+    parts = openZip(job.blank);
   } catch {
     throw new Problem(
       'The blank can’t be opened as a spreadsheet. Fetch it anew from the receiver and teach the layout again.',

@@ -1,5 +1,5 @@
 // A receiver's own workbook filled: the one sheet gets its rows, every other part stays as it is to the byte.
-import { unzipSync, zipSync, type Zippable } from 'fflate';
+import { zipSync, type Zippable } from 'fflate';
 import type { CellValue } from '../../model';
 import { canonicalXml } from '../../shared/canonical-xml';
 import { cellName, parseRanges, rangeName } from '../../shared/cells';
@@ -18,6 +18,7 @@ import {
   type SheetXml,
 } from './sheet-xml';
 import { Problem } from '../../shared/problem';
+import { openZip } from '../../shared/zip';
 
 /** A part's XML in the manner that splicing relies on, whatever program wrote it. */
 const decode = (bytes: Uint8Array | undefined): string =>
@@ -230,7 +231,7 @@ function setRows(filler: Filler, plan: SheetPlan): void {
 
 function openBlank(blank: Uint8Array): Record<string, Uint8Array> {
   try {
-    return unzipSync(blank);
+    return openZip(blank);
   } catch {
     throw new Problem(
       'The blank can’t be opened as a workbook. Fetch it anew from the receiver and teach the layout again.',

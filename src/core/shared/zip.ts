@@ -1,5 +1,11 @@
-// The directory at the end of a zip, read before anything is inflated (APPNOTE 6.3.10, 4.3.12 and 4.3.16).
-import { CAPS } from './contract';
+// Zips opened with care: the directory at the end is read before anything is inflated (APPNOTE 6.3.10, 4.3.12, 4.3.16),
+// and nothing grows past the limits, for sources and for blanks alike.
+import { unzipSync } from 'fflate';
+
+/** The most that a package may hold; the largest office documents have a few hundred parts. */
+export const ZIP_LIMITS = { inflatedBytes: 64 * 1024 * 1024, ratio: 100, parts: 2000 } as const;
+/** From this size on a part that shrinks a hundredfold is no document any more. */
+const LARGE_PART = 1_048_576;
 
 /** A part as the directory tells it: where it lies, its size in the file and inflated. */
 type Entry = { start: number; size: number; inflated: number };
@@ -59,13 +65,13 @@ function overlaps(entries: readonly Entry[]): boolean {
 }
 
 /** Why a package must not be opened, as the end of a sentence that begins with its name; undefined where it may. */
-export function packageStop(bytes: Uint8Array): string | undefined {
+function packageStop(bytes: Uint8Array): string | undefined {
   const entries = entriesOf(bytes);
   if (!entries) {
     return undefined;
   }
-  if (entries.length > CAPS.parts) {
-    return `holds ${entries.length.toLocaleString('en-GB')} parts; ${CAPS.parts.toLocaleString('en-GB')} at most are taken`;
+  if (entries.length > ZIP_LIMITS.parts) {
+    return `holds ${entries.length.toLocaleString('en-GB')} parts; ${ZIP_LIMITS.parts.toLocaleString('en-GB')} at most are taken`;
   }
   if (overlaps(entries)) {
     return 'tells of parts that lie over one another, which no program writes';
@@ -74,7 +80,38 @@ export function packageStop(bytes: Uint8Array): string | undefined {
     return 'tells a part to be smaller than it can be';
   }
   const inflated = entries.reduce((sum, entry) => sum + entry.inflated, 0);
-  return inflated > CAPS.inflatedBytes
-    ? `inflates past ${CAPS.inflatedBytes / 1_048_576} MiB`
+  return inflated > ZIP_LIMITS.inflatedBytes
+    ? `inflates past ${ZIP_LIMITS.inflatedBytes / 1_048_576} MiB`
     : undefined;
+}
+
+/** Thrown where a zip goes past the limits; its message is the end of a sentence that begins with the file's name. */
+export class ZipTooFar extends Error {
+  override name = 'ZipTooFar';
+}
+
+/**
+ * The parts of a zip by their paths. fflate inflates into a buffer of the told size, so that a header that lies can't grow
+ * past it. Throws ZipTooFar past the limits, and an Error where the zip is damaged.
+ */
+export function openZip(bytes: Uint8Array): Record<string, Uint8Array> {
+  const stop = packageStop(bytes);
+  if (stop) {
+    throw new ZipTooFar(stop);
+  }
+  let inflated = 0;
+  return unzipSync(bytes, {
+    filter({ originalSize, size }) {
+      inflated += originalSize;
+      if (inflated > ZIP_LIMITS.inflatedBytes) {
+        throw new ZipTooFar(`inflates past ${ZIP_LIMITS.inflatedBytes / 1_048_576} MiB`);
+      }
+      if (originalSize > LARGE_PART && originalSize / Math.max(1, size) > ZIP_LIMITS.ratio) {
+        throw new ZipTooFar(
+          `holds a part that inflates to more than ${ZIP_LIMITS.ratio} times its size`,
+        );
+      }
+      return true;
+    },
+  });
 }
