@@ -1,4 +1,4 @@
-// One door for every command: `node scripts/run.mjs demo|start|dev|test|bench|fuzz|build|check|screenshots`.
+// One door for every command: `node scripts/run.mjs demo|start|dev|test|bench|fuzz|kills|build|check|screenshots`.
 // Uses Node's built-ins alone, since it runs before anything is installed.
 import { spawnSync } from 'node:child_process';
 import { createHash } from 'node:crypto';
@@ -220,6 +220,16 @@ const commands = {
     withLock(install);
     run(bin('vitest'), ['run', 'src/core/pipeline/fuzz.test.ts'], {
       COWSLIP_FUZZ: rest[0] ?? '200000',
+    });
+  },
+  kills() {
+    withLock(() => {
+      install();
+      debian();
+      build();
+    });
+    run(bin('playwright'), ['test', '--config', 'playwright.kills.config.ts'], {
+      COWSLIP_KILLS: rest[0] ?? '300',
     });
   },
   screenshots() {
