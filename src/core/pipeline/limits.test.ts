@@ -82,6 +82,9 @@ describe('long runs of one sign', () => {
   };
   /** Four times the run in at most this many times the time: a pattern that looks back over the run takes sixteen. */
   const MOST_RATIO = 9;
+  const WAYS = ['lettered', 'starred', 'marked-text', 'board', 'qti-3.0'].map(
+    (way) => `starter-${way}`,
+  );
   const LEAST_MS = 60;
 
   it.each(Object.entries(places))('%s cost no more than their length', async (_, place) => {
@@ -110,7 +113,8 @@ describe('long runs of one sign', () => {
       const timed = async (length: number): Promise<number> => {
         const run = `What${sign.repeat(Math.floor(length / sign.length))}?`;
         let most = 0;
-        for (const layout of STARTERS) {
+        // One of each way in which texts travel: cells, a text file, marked text, a board, a package.
+        for (const layout of STARTERS.filter(({ id }) => WAYS.includes(id))) {
           const items = [
             item({ stem: { plain: run }, hint: { plain: run }, explanation: { plain: run } }),
           ];
@@ -121,8 +125,7 @@ describe('long runs of one sign', () => {
         }
         return most;
       };
-      await timed(400);
-      const [once, fourTimes] = [await timed(4000), await timed(16_000)];
+      const [once, fourTimes] = [await timed(2000), await timed(8000)];
       if (fourTimes > LEAST_MS * 4 && fourTimes > MOST_RATIO * Math.max(once, LEAST_MS / 4)) {
         slow.push(
           `${JSON.stringify(sign)}: ${Math.round(once)} ms, then ${Math.round(fourTimes)} ms`,

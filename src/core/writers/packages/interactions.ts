@@ -143,8 +143,10 @@ function choice(item: Item, made: Made): Parts {
 function match(item: Item, made: Made): Parts {
   const pairs = item.pairs ?? [];
   const sides = [...new Map(pairs.map(({ right }) => [right.plain, right])).values()];
-  const sideOf = (plain: string): string =>
-    `R${sides.findIndex((side) => side.plain === plain) + 1}`;
+  const places = new Map(sides.map((side, index) => [side.plain, index + 1]));
+  const sideOf = (plain: string): string => `R${places.get(plain)}`;
+  const uses = new Map<string, number>();
+  pairs.forEach(({ right }) => uses.set(right.plain, (uses.get(right.plain) ?? 0) + 1));
   const keys = pairs.map(({ right }, index) => `L${index + 1} ${sideOf(right.plain)}`);
   const associable = (identifier: string, content: Node, times: number): Node =>
     el('qti-simple-associable-choice', { identifier, 'match-max': times }, content);
@@ -177,11 +179,7 @@ function match(item: Item, made: Made): Parts {
           'qti-simple-match-set',
           {},
           ...shuffled(sides, seeded(sides.length * 31 + 7)).map((side) =>
-            associable(
-              sideOf(side.plain),
-              inline(side),
-              pairs.filter(({ right }) => right.plain === side.plain).length,
-            ),
+            associable(sideOf(side.plain), inline(side), uses.get(side.plain) ?? 0),
           ),
         ),
       ),
