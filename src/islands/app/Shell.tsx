@@ -7,6 +7,7 @@ import { Conflicts, Drafts, Notice, Unsaved } from './Bars';
 import { Rail } from './Rail';
 import { Top } from './Top';
 import { useFileDrop } from './use-file-drop';
+import { usePaste } from './use-paste';
 
 /** Undo, redo and help wherever one is; a text being typed keeps its own keys. */
 function useKeys(): void {
@@ -36,6 +37,7 @@ function useKeys(): void {
 
 export function Shell({ children }: { children: ReactNode }) {
   useKeys();
+  usePaste();
   const drop = useFileDrop();
   return (
     <div className="shell">

@@ -14,38 +14,13 @@ import {
 import { useBank } from '../state/bank';
 import { openDemo } from '../state/banks';
 import { DEMO_SOURCES, demoFile } from '../state/demo';
-import { isTyping } from '../parts/keys';
 import { say } from '../parts/say';
 import { ReadAs } from './ReadAs';
 import { Seam } from './Seam';
 import { StatedSeam } from './StatedSeam';
 import { Tray } from './Tray';
-import { defined } from '../../core/shared/defined';
 
 const TextSeam = lazy(() => import('./TextSeam').then((module) => ({ default: module.TextSeam })));
-
-/** Paste works anywhere in this place, with no field to click first. */
-function usePaste(): void {
-  useEffect(() => {
-    const paste = (event: ClipboardEvent): void => {
-      if (isTyping(event.target)) {
-        return;
-      }
-      const files = event.clipboardData?.files ?? [];
-      const text = event.clipboardData?.getData('text/plain') ?? '';
-      const html = event.clipboardData?.getData('text/html') ?? '';
-      if (files.length && !text) {
-        event.preventDefault();
-        void bringFiles([...files]);
-      } else if (text.trim() || html.trim()) {
-        event.preventDefault();
-        void bring(defined({ name: 'pasted block', text, html: html.trim() ? html : undefined }));
-      }
-    };
-    document.addEventListener('paste', paste);
-    return () => document.removeEventListener('paste', paste);
-  }, []);
-}
 
 const ACCEPTED =
   '.xlsx,.xlsm,.ods,.xls,.csv,.tsv,.tab,.txt,.md,.docx,.html,.htm,.json,.xml,.qti,.zip,.imscc';
@@ -213,7 +188,6 @@ function Busy() {
 }
 
 export default function GatherPlace() {
-  usePaste();
   const { busy, answer, findings, open } = useGather();
   if (busy && !answer) {
     return (
