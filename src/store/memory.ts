@@ -10,7 +10,7 @@ import type {
   Write,
   Written,
 } from './port';
-import { freeOrder, settleItem, settleRecord } from './settle';
+import { freeOrder, inOrder, settleItem, settleRecord } from './settle';
 
 type Bank = {
   info: BankInfo;
@@ -36,9 +36,6 @@ export const memoryShelf = (): MemoryShelf => ({
 
 const isBehind = (stored: StoredItem, after: { order: number; id: string }): boolean =>
   stored.order > after.order || (stored.order === after.order && stored.id > after.id);
-const inOrder = (a: StoredItem, b: StoredItem): number =>
-  a.order - b.order || (a.id < b.id ? -1 : 1);
-
 /** A new question with an order and a reference that no other has. */
 function placed(step: ItemStep, bank: Bank): ItemStep {
   if (step.is !== 'added' || bank.items.has(step.id)) {

@@ -69,6 +69,10 @@ export function settleRecord(stored: object | undefined, step: RecordStep): Sett
   }
 }
 
+/** Questions by their places; two at the same place by their ids, so that the order is the same everywhere. */
+export const inOrder = (a: StoredItem, b: StoredItem): number =>
+  a.order - b.order || (a.id < b.id ? -1 : 1);
+
 /** The smallest step between two orders, so small that whole numbers stay apart. */
 const NUDGE = 2 ** -12;
 

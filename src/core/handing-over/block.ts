@@ -3,6 +3,7 @@ import type { CellValue, Layout } from '../model';
 import { columnIndex } from '../shared/cells';
 import { isFormulaLike } from '../shared/formula-like';
 import { escapeMarkup } from '../shared/markup';
+import { tabField } from '../shared/tab-text';
 import type { Taken } from './taken';
 
 /** The cells of a block, and the cell of the receiver's sheet at which its first one is pasted ('B3'). */
@@ -31,14 +32,11 @@ export function blockOf(taken: readonly Taken[], layout: Layout): Block {
   return { cell: layout.pasteAt ?? `${first}${layout.file.firstRow ?? 1}`, rows };
 }
 
-/** Signs that end a cell or a row of tab text; a cell that holds one stands in quotes, as spreadsheet programs copy it. */
-const BREAKS_TAB_TEXT = /["\t\n\r]/;
-
 /** A cell of tab text; an apostrophe in front keeps text from running as a formula. */
 function tabCell(value: CellValue): string {
   const text = String(value);
   const safe = typeof value === 'string' && isFormulaLike(text) ? `'${text}` : text;
-  return BREAKS_TAB_TEXT.test(safe) ? `"${safe.replaceAll('"', '""')}"` : safe;
+  return tabField(safe);
 }
 
 /** The block as tab text, a line for each row. */

@@ -40,6 +40,5 @@ export const CAPS = {
   /** Characters of running text, which costs more to read than a table. */
   textCharacters: 8_000_000,
   fences: 300,
-  nesting: 200,
   pictureBytes: 2 * 1024 * 1024,
 } as const;

@@ -2,6 +2,7 @@
 import { Menu } from '@mantine/core';
 import { useRef, useState } from 'react';
 import type { BankInfo } from '../../core/model';
+import { messageOf } from '../parts/message-of';
 import { say, sayProblem } from '../parts/say';
 import { useBank } from '../state/bank';
 import { openBankFile, saveBankFile } from '../state/bank-file';
@@ -18,9 +19,7 @@ export function saveAsFile(): void {
       }
     },
     (error: unknown) =>
-      sayProblem(
-        `The bank could not be made into a file: ${error instanceof Error ? error.message : 'try once more.'}`,
-      ),
+      sayProblem(`The bank could not be made into a file: ${messageOf(error, 'try once more.')}`),
   );
 }
 

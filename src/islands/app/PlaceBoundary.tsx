@@ -1,5 +1,6 @@
 // Keeps a fault of one place from emptying the page: the bank and the bench live outside of it and stay as they are.
 import { Component, type ReactNode } from 'react';
+import { messageOf } from '../parts/message-of';
 import { saveAsFile } from './BankMenu';
 
 /** What browsers say when a part of the program can't be fetched: it is gone, or a new version has other parts. */
@@ -12,7 +13,7 @@ export class PlaceBoundary extends Component<{ children: ReactNode }, { fault?: 
   override state: { fault?: Fault } = {};
 
   static getDerivedStateFromError(error: unknown): { fault: Fault } {
-    const message = error instanceof Error ? error.message : '';
+    const message = messageOf(error, '');
     return { fault: { notLoaded: NOT_LOADED.test(message) } };
   }
 

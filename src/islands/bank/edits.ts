@@ -3,6 +3,7 @@ import type { Item } from '../../core/model';
 import { isFormulaLike, unguardFormula } from '../../core/shared/formula-like';
 import { nameItems } from '../../core/shared/references';
 import { itemChange } from '../../core/shared/steps';
+import { tabField } from '../../core/shared/tab-text';
 import { setCell, withFields, type CellField } from '../parts/item-cells';
 import { bankState, doStep, theBank } from '../state/bank';
 import { say, sayProblem } from '../parts/say';
@@ -15,10 +16,7 @@ export async function parseBlock(text: string): Promise<string[][]> {
 }
 
 /** A cell as it may be pasted into a spreadsheet program: what would run there as a formula has an apostrophe in front. */
-function blockCell(text: string): string {
-  const safe = isFormulaLike(text) ? `'${text}` : text;
-  return /["\t\n]/.test(safe) ? `"${safe.replaceAll('"', '""')}"` : safe;
-}
+const blockCell = (text: string): string => tabField(isFormulaLike(text) ? `'${text}` : text);
 
 /** A block of cells as tab text, quoted where a cell holds a tab, a quote or a line break. */
 export const blockText = (rows: readonly (readonly string[])[]): string =>

@@ -1,6 +1,7 @@
 // What was being typed in a cell and not yet committed: kept aside, so that a crash loses none of it.
 import type { CellField } from '../parts/item-cells';
 import { bankState, theStore } from './bank';
+import { quietly } from './quietly';
 import { liveTabs, tabName } from './tab';
 
 export type Draft = { bank: string; tab: string; item: string; field: CellField; text: string };
@@ -16,11 +17,6 @@ const cellOf = (item: string, field: CellField): Omit<Draft, 'text'> => ({
   item,
   field,
 });
-
-/** A draft that can't be kept is no reason to disturb the typing: the text is still in its cell. */
-const quietly = (work: Promise<void>): void => {
-  work.catch(() => undefined);
-};
 
 /** Keeps what is being typed in a cell. */
 export function keepDraft(item: string, field: CellField, text: string): void {

@@ -8,6 +8,7 @@ import { isCounted } from '../../core/shared/roles';
 import { recordChange } from '../../core/shared/steps';
 import { core } from '../../workers/client';
 import type { SheetView } from '../../workers/protocol';
+import { messageOf } from '../parts/message-of';
 import { sayProblem } from '../parts/say';
 import { takeAway } from '../parts/take-away';
 import { bankState, changeRecords, theStore } from './bank';
@@ -87,7 +88,7 @@ export async function teachBlanks(files: readonly File[]): Promise<string | unde
       setTaught(place, { ...result, state: 'id' in result ? 'learned' : 'problem' });
       last = 'id' in result ? result.id : last;
     } catch (error) {
-      const problem = error instanceof Error ? error.message : `${file.name} could not be read.`;
+      const problem = messageOf(error, `${file.name} could not be read.`);
       setTaught(place, { state: 'problem', problem });
     }
   }

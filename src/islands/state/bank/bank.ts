@@ -14,6 +14,7 @@ import { mergeFields, sameValue } from '../../../core/shared/fields';
 import type { Conflict, Elsewhere, Store, Written } from '../../../store/port';
 import { settleRecord } from '../../../store/settle';
 import type { Core } from '../../../workers/client';
+import { pause } from '../../parts/pause';
 import { Checking } from './checking';
 import { Held } from './held';
 import { SavingQueue } from './saving';
@@ -34,11 +35,6 @@ export type BankSurroundings = {
 
 /** Questions by their ids, as they were or are to be. */
 type Bases = ReadonlyMap<string, Item>;
-
-const breathe = (): Promise<void> =>
-  new Promise((resolve) => {
-    setTimeout(resolve);
-  });
 
 /** The same order at every start, wherever the store has them. */
 const byName = (layouts: readonly KeptLayout[]): KeptLayout[] =>
@@ -211,7 +207,7 @@ export class Bank {
         this.set({ items: this.held.items });
         isFirst = false;
       }
-      await breathe();
+      await pause();
     }
     if (this.isCurrent(generation)) {
       this.rebase(bank);

@@ -2,17 +2,13 @@
 import type { Finding, Item, Layout } from '../../../core/model';
 import type { Core } from '../../../workers/client';
 import type { FindingsAnswer } from '../../../workers/protocol';
+import { pause } from '../../parts/pause';
 
 /** So many questions go to the worker at a time; more would hold the page up while they are copied. */
 const CHUNK = 400;
 /** From here on a check is worth waiting with, so that the page paints an edit first. */
 const LARGE = 2000;
 const LARGE_PAUSE_MS = 120;
-
-const pause = (milliseconds?: number): Promise<void> =>
-  new Promise((resolve) => {
-    setTimeout(resolve, milliseconds);
-  });
 
 export class Checking {
   private generation = 0;

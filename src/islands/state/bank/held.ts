@@ -1,13 +1,10 @@
 // The questions of the open bank in memory, in their order.
 import type { Item, ItemStep, StoredItem } from '../../../core/model';
 import type { Conflict } from '../../../store/port';
-import { settleItem } from '../../../store/settle';
+import { inOrder, settleItem } from '../../../store/settle';
 
 /** What applying steps did: questions that are new or changed, those that are gone, and what clashed. */
 export type Applied = { changed: Item[]; gone: string[]; conflicts: Conflict[] };
-
-const inOrder = (a: StoredItem, b: StoredItem): number =>
-  a.order - b.order || (a.id < b.id ? -1 : 1);
 
 export class Held {
   private readonly entries = new Map<string, StoredItem>();

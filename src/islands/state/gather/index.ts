@@ -3,6 +3,7 @@ import type { Item, Overrule } from '../../../core/model';
 import { unchangedEnds } from '../../../core/shared/lines';
 import { nameItems } from '../../../core/shared/references';
 import { recordChange } from '../../../core/shared/steps';
+import { messageOf } from '../../parts/message-of';
 import { sayProblem } from '../../parts/say';
 import { core, onProgress, stopCore } from '../../../workers/client';
 import type { SourceInput } from '../../../workers/protocol';
@@ -83,7 +84,7 @@ async function surveyOthers(): Promise<void> {
         problem,
       });
     } catch (error) {
-      const problem = error instanceof Error ? error.message : 'It could not be read.';
+      const problem = messageOf(error, 'It could not be read.');
       setEntry(id, { state: 'problem', problem });
     }
   }

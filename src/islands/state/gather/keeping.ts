@@ -1,5 +1,6 @@
 // What waits in Gather kept over a reload: each source with the user's mends and choices, for this tab.
 import { theStore } from '../bank';
+import { quietly } from '../quietly';
 import { liveTabs, tabName } from '../tab';
 import { dropSource, keepSource, sourceOf } from './hold';
 import type { Brought } from './types';
@@ -12,11 +13,6 @@ type Kept = Brought & { tab: string; at: number };
 
 const keyOf = (tab: string, id: string): string => `${PREFIX}${tab} ${id}`;
 const waiting = new Map<string, ReturnType<typeof setTimeout>>();
-
-/** A source that can't be kept is still in the page; its file is where it came from. */
-function quietly(work: Promise<unknown>): void {
-  work.catch(() => undefined);
-}
 
 let order = 0;
 const orders = new Map<string, number>();

@@ -1,5 +1,7 @@
 // The source on the bench is understood by the worker, and again after each overruling; late answers are dropped.
 import type { Finding, Item, Overrule } from '../../../core/model';
+import { messageOf } from '../../parts/message-of';
+import { pause } from '../../parts/pause';
 import { sayProblem } from '../../parts/say';
 import { withFields } from '../../parts/item-cells';
 import { core } from '../../../workers/client';
@@ -14,11 +16,6 @@ let version = 0;
 /** What was asked before counts no more. */
 export const newVersion = (): number => ++version;
 const isLatest = (asked: number): boolean => asked === version;
-
-const breathe = (): Promise<void> =>
-  new Promise((resolve) => {
-    setTimeout(resolve);
-  });
 
 /** Mended questions are checked anew; what the reader said of their cells no longer holds. */
 export async function withMends(
@@ -52,7 +49,7 @@ async function fetchParts(answer: GatherAnswer, asked: number): Promise<void> {
     answer.items.push(...part.items);
     answer.sheet?.rows.push(...part.rows);
     if (answer.of > PART) {
-      await breathe();
+      await pause();
     }
   }
 }
@@ -79,7 +76,7 @@ export async function understand(
     }
   } catch (error) {
     if (isLatest(asked)) {
-      const problem = error instanceof Error ? error.message : 'The source could not be read.';
+      const problem = messageOf(error, 'The source could not be read.');
       setEntry(gatherState().open ?? '', { state: 'problem', problem });
       setGather({ busy: undefined });
       sayProblem(problem);

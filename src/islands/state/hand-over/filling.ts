@@ -4,6 +4,7 @@ import { defined } from '../../../core/shared/defined';
 import { core, stopCore } from '../../../workers/client';
 import type { FillWish } from '../../../workers/protocol';
 import { bankState, itemById } from '../bank';
+import { messageOf } from '../../parts/message-of';
 import { blankOf } from '../layouts';
 import { handOverState, setHandOver, titleOf, type FilledFile } from './hold';
 
@@ -86,7 +87,7 @@ export async function fillFiles(layouts: readonly KeptLayout[], trial = false): 
     setHandOver({ busy: `Filling ${kept.layout.name}, ${index + 1} of ${layouts.length} …` });
     const result = await fillOne(kept, { trial, several: layouts.length > 1 }).catch(
       (error: unknown) => ({
-        problem: `${kept.layout.name}: ${error instanceof Error ? error.message : 'it could not be filled.'}`,
+        problem: `${kept.layout.name}: ${messageOf(error, 'it could not be filled.')}`,
       }),
     );
     if (own !== run || bankState().info.id !== bank) {
