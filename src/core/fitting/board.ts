@@ -2,7 +2,7 @@
 import type { CellRow, Item, Layout } from '../model';
 import { columnIndex, columnLetters } from '../shared/cells';
 import { alike, numberOf } from '../shared/normalise';
-import { refusal, type Draft } from './changes';
+import { refusal, type Draft, type Refusal } from './changes';
 import { because } from './words';
 
 type Grid = NonNullable<Layout['grid']>;
@@ -10,8 +10,10 @@ type Lane = {
   letters: string;
   answers: string;
   heading: string;
+  /** The question on each level. */
   taken: (Item | undefined)[];
-  own?: string;
+  /** The category that the lane was renamed to. */
+  renamed?: string;
 };
 
 /** The columns of the questions, each with the column of its answers. */
@@ -33,6 +35,9 @@ function lanesOf(grid: Grid): Lane[] {
   return lanes;
 }
 
+/** The points of a level as it is written: "200", "200 points". */
+const levelPoints = (level: string): number | undefined => numberOf(level.replace(/[^\d.,-]/g, ''));
+
 const categoryOf = (item: Item): string => item.category?.at(-1) ?? '';
 
 /** The places of a board, given out one by one. */
@@ -47,79 +52,96 @@ export class Board {
   /** The lane that names the category, else one whose heading may be renamed, else any with room. */
   private laneFor(item: Item): Lane | undefined {
     const named = (lane: Lane, part: string): boolean =>
-      alike(lane.own ?? lane.heading) === alike(part);
+      alike(lane.renamed ?? lane.heading) === alike(part);
     const hasRoom = (lane: Lane): boolean => lane.taken.includes(undefined);
-    const own = this.lanes.find(
+    const itsOwn = this.lanes.find(
       (lane) => hasRoom(lane) && item.category?.some((part) => named(lane, part)),
     );
-    if (own) {
-      return own;
+    if (itsOwn) {
+      return itsOwn;
     }
     // A lane whose own category has come once is kept for it.
     const fresh = this.lanes.find(
       (lane) =>
-        hasRoom(lane) && lane.taken.every((one) => !one) && (!this.grid.locked || !item.category),
+        hasRoom(lane) &&
+        lane.taken.every((placed) => !placed) &&
+        (!this.grid.locked || !item.category),
     );
     return (
       fresh ??
-      this.lanes.find((lane) => hasRoom(lane) && (this.grid.locked || !item.category || !lane.own))
+      this.lanes.find(
+        (lane) => hasRoom(lane) && (this.grid.locked || !item.category || !lane.renamed),
+      )
     );
   }
 
   private levelFor(item: Item, lane: Lane): number {
     const exact = this.grid.levels.findIndex(
       (level, index) =>
-        !lane.taken[index] &&
-        item.points !== undefined &&
-        numberOf(level.replace(/[^\d.,-]/g, '')) === item.points,
+        !lane.taken[index] && item.points !== undefined && levelPoints(level) === item.points,
     );
-    return exact >= 0 ? exact : lane.taken.findIndex((one) => !one);
+    return exact >= 0 ? exact : lane.taken.findIndex((placed) => !placed);
   }
 
   /** Takes a place and gives its cells; what differs from the question's own category and points is noted. */
   place(draft: Draft): CellRow {
     const { item } = draft;
     const lane = this.laneFor(item);
-    const size = this.lanes.length * this.grid.levels.length;
     if (!lane) {
-      throw this.lanes.some((one) => one.taken.includes(undefined))
-        ? refusal('board-column-missing', { category: categoryOf(item) })
-        : refusal('board-full', { size });
+      throw this.refusalFor(item);
     }
-    const at = this.levelFor(item, lane);
-    lane.taken[at] = item;
-    const category = categoryOf(item);
-    const heading = lane.own ?? lane.heading;
-    const renames = !this.grid.locked && category && alike(heading) !== alike(category);
-    if (renames) {
-      lane.own = category;
-    }
-    const shown = renames ? category : heading;
-    if (category && !item.category!.some((part) => alike(part) === alike(shown))) {
-      draft.note('category', category, shown, because('board-category'));
-    }
-    const level = numberOf(this.grid.levels[at]!.replace(/[^\d.,-]/g, ''));
-    if (level !== undefined && item.points !== undefined && level !== item.points) {
-      draft.note(
-        'points',
-        String(item.points),
-        String(level),
-        because('board-level', { levels: this.grid.levels.join(', ') }),
-      );
-    }
-    draft.set({ category: shown ? [shown] : undefined, points: level });
-    return this.cells(draft.item, lane, at, shown);
+    const levelIndex = this.levelFor(item, lane);
+    lane.taken[levelIndex] = item;
+    const heading = this.headingFor(item, lane);
+    const points = levelPoints(this.grid.levels[levelIndex]!);
+    this.noteCategory(draft, heading);
+    this.notePoints(draft, points);
+    draft.set({ category: heading ? [heading] : undefined, points });
+    return this.cells(draft.item, lane, levelIndex, heading);
   }
 
-  private cells(item: Item, lane: Lane, at: number, heading: string): CellRow {
-    const row = this.grid.levelRows[at]!;
+  /** Room of another category is of no use to this one; a board without any is full. */
+  private refusalFor(item: Item): Refusal {
+    return this.lanes.some((lane) => lane.taken.includes(undefined))
+      ? refusal('board-column-missing', { category: categoryOf(item) })
+      : refusal('board-full', { size: this.lanes.length * this.grid.levels.length });
+  }
+
+  /** The heading under which the question stands; a lane that may be renamed takes its category. */
+  private headingFor(item: Item, lane: Lane): string {
+    const category = categoryOf(item);
+    const heading = lane.renamed ?? lane.heading;
+    if (this.grid.locked || !category || alike(heading) === alike(category)) {
+      return heading;
+    }
+    lane.renamed = category;
+    return category;
+  }
+
+  private noteCategory(draft: Draft, heading: string): void {
+    const category = categoryOf(draft.item);
+    if (category && !draft.item.category!.some((part) => alike(part) === alike(heading))) {
+      draft.note('category', category, heading, because('board-category'));
+    }
+  }
+
+  private notePoints(draft: Draft, points: number | undefined): void {
+    const asked = draft.item.points;
+    if (points !== undefined && asked !== undefined && points !== asked) {
+      const levels = this.grid.levels.join(', ');
+      draft.note('points', String(asked), String(points), because('board-level', { levels }));
+    }
+  }
+
+  private cells(item: Item, lane: Lane, levelIndex: number, heading: string): CellRow {
+    const row = this.grid.levelRows[levelIndex]!;
+    const answerRow = this.grid.answer === 'below' ? row + 1 : row;
     const cells = Object.create(null) as CellRow;
     if (heading && heading !== lane.heading) {
       cells[`${lane.letters}${this.grid.categoryRow}`] = heading;
     }
     cells[`${lane.letters}${row}`] = item.stem.plain;
-    cells[`${lane.answers}${this.grid.answer === 'below' ? row + 1 : row}`] =
-      item.accepted?.[0] ?? '';
+    cells[`${lane.answers}${answerRow}`] = item.accepted?.[0] ?? '';
     return cells;
   }
 }

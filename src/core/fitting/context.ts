@@ -1,5 +1,7 @@
 // What a layout can carry, worked out once and asked for every question.
 import type { CellValue, Column, Kind, Layout, Role } from '../model';
+import { isFilled } from '../shared/roles';
+import { kindsByColumns, MOST_OPTIONS, optionSlotsOf, rolesOf } from './carries';
 import type { Deck } from './deck';
 
 /** What a question says in each role, the first text for the role's first place. */
@@ -32,96 +34,6 @@ export type Context = {
 };
 
 const MANY = new Set<Layout['key']['style']>(['marker', 'verdict', 'weight']);
-const ALL_TEXTS: ReadonlySet<Role> = new Set<Role>([
-  'stem',
-  'option',
-  'title',
-  'explanation',
-  'feedback',
-  'category',
-  'accepted',
-]);
-
-/** Kinds that the columns alone can carry, where the receiver names none. */
-function kindsByColumns(
-  layout: Layout,
-  roles: ReadonlySet<Role>,
-  slots: number,
-  many: boolean,
-): Set<Kind> {
-  if (layout.key.style === 'word') {
-    return new Set(['true-false']);
-  }
-  if (layout.shape === 'grid') {
-    return new Set(['short', 'card']);
-  }
-  const kinds = new Set<Kind>();
-  if (slots > 0) {
-    kinds.add('choice-one').add('true-false');
-    if (many) {
-      kinds.add('choice-many');
-    }
-  }
-  if (slots === 0 && roles.has('accepted')) {
-    kinds.add('card').add('short');
-  }
-  if (roles.has('value')) {
-    kinds.add('number');
-  }
-  if (roles.has('pair') || roles.has('left')) {
-    kinds.add('match');
-  }
-  if (roles.has('step')) {
-    kinds.add('order');
-  }
-  if (roles.has('lines') || (slots === 0 && !kinds.size)) {
-    kinds.add('open');
-  }
-  if (roles.has('endings')) {
-    kinds.add('upload');
-  }
-  return kinds;
-}
-
-/** The roles that a layout has a place for, whatever its shape. */
-function rolesOf({ shape, columns, lines, marks }: Layout): ReadonlySet<Role> {
-  if (shape === 'marked-text') {
-    return new Set<Role>([
-      'stem',
-      'option',
-      ...(marks?.titleOpen ? ['title' as const] : []),
-      ...(marks?.feedback ? ['feedback' as const] : []),
-      ...(marks?.category ? ['category' as const] : []),
-      ...(marks?.pair ? ['pair' as const] : []),
-    ]);
-  }
-  if (shape === 'grid') {
-    return new Set<Role>(['stem', 'accepted', 'category', 'points']);
-  }
-  if (shape === 'package') {
-    return ALL_TEXTS;
-  }
-  return new Set([
-    ...columns.map((column) => column.role),
-    ...(lines ?? []).flatMap((line) => line.cells.map((cell) => cell.role)),
-  ]);
-}
-
-/** How many options a question may have in this layout; 0 where it has no place for any. */
-function slotsOf(layout: Layout, roles: ReadonlySet<Role>, having: Context['having']): number {
-  if (layout.shape === 'marked-text' || layout.shape === 'package') {
-    return 26;
-  }
-  if (layout.shape === 'blocks') {
-    const own = layout.lines!.filter((line) => line.role === 'option').length;
-    return own === 1 ? 26 : own;
-  }
-  if (roles.has('options') || roles.has('wrongs')) {
-    return 26;
-  }
-  return having('option').length + having('right').length + having('wrong').length;
-}
-
 const LISTED_ELSEWHERE = new Set<Role>(['seconds', 'kind', 'verdict', 'key']);
 const LIMITED_ELSEWHERE = new Set<Role>([
   'stem',
@@ -143,59 +55,82 @@ const isSureColumn = ({ role, required, values, max }: Column): boolean =>
   !(max && !LIMITED_ELSEWHERE.has(role)) &&
   !JOINED.has(role);
 
-/** The context of a layout; `deck` are the cards that may lend distractors. */
-export function contextOf(layout: Layout, deck: Deck): Context {
-  const by = new Map<Role, Column[]>();
-  for (const column of layout.columns) {
-    by.set(column.role, [...(by.get(column.role) ?? []), column]);
+/** The columns of each role, in the order of their numbers. */
+function columnsByRole({ columns }: Layout): Context['having'] {
+  const byRole = new Map<Role, Column[]>();
+  for (const column of columns) {
+    byRole.set(column.role, [...(byRole.get(column.role) ?? []), column]);
   }
-  for (const list of by.values()) {
+  for (const list of byRole.values()) {
     list.sort((a, b) => (a.n ?? 0) - (b.n ?? 0));
   }
-  const having = (role: Role): Column[] => by.get(role) ?? [];
+  return (role) => byRole.get(role) ?? [];
+}
+
+const TEXT_FORMATS = new Set<Layout['file']['format']>(['csv', 'tsv', 'txt']);
+/** Notations of one cell, which name several right options where a sign stands between them. */
+const ONE_CELL_KEYS = new Set<Layout['key']['style']>([
+  'letter',
+  'number',
+  'number-from-0',
+  'text',
+]);
+
+/** Whether the key can name several right options. */
+function namesSeveral({ key, shape, kinds }: Layout): boolean {
+  if (MANY.has(key.style) || shape === 'marked-text' || shape === 'package') {
+    return true;
+  }
+  const isMeant = key.separator !== undefined || kinds.some(({ kind }) => kind === 'choice-many');
+  return ONE_CELL_KEYS.has(key.style) && isMeant;
+}
+
+/** Whether no cell of a plain question can refuse it or change it. */
+const hasSureCells = ({ shape, key, file, columns }: Layout, roles: ReadonlySet<Role>): boolean =>
+  shape === 'rows' &&
+  !(key.style === 'text' && roles.has('key')) &&
+  file.encoding !== 'windows-1252' &&
+  columns.every(isSureColumn);
+
+/** The columns that a question fills, each with its place among those of its role. */
+const placesOf = ({ columns }: Layout, having: Context['having']): Context['places'] =>
+  columns
+    .filter(({ role }) => isFilled(role))
+    .map((column) => {
+      const alike = having(column.role);
+      return { column, place: alike.length === 1 ? 0 : alike.indexOf(column) };
+    });
+
+/** The context of a layout; `deck` are the cards that may lend distractors. */
+export function contextOf(layout: Layout, deck: Deck): Context {
+  const { shape, file } = layout;
+  const having = columnsByRole(layout);
   const roles = rolesOf(layout);
-  const optionSlots = slotsOf(layout, roles, having);
-  const many =
-    MANY.has(layout.key.style) ||
-    layout.shape === 'marked-text' ||
-    layout.shape === 'package' ||
-    (['letter', 'number', 'number-from-0', 'text'].includes(layout.key.style) &&
-      (layout.key.separator !== undefined ||
-        layout.kinds.some(({ kind }) => kind === 'choice-many')));
+  const optionSlots = optionSlotsOf(layout, roles);
+  const manyKeys = namesSeveral(layout);
   const codes = new Map(layout.kinds.map(({ kind, code }) => [kind, code]));
-  const byColumns = codes.size ? undefined : kindsByColumns(layout, roles, optionSlots, many);
-  const { format, encoding } = layout.file;
+  const byColumns = codes.size
+    ? undefined
+    : kindsByColumns({ layout, roles, slots: optionSlots, manyKeys });
+  const isText = TEXT_FORMATS.has(file.format);
   return {
     layout,
     having,
     optionSlots,
-    manyKeys: many,
+    manyKeys,
     deck,
     accepts: (kind) => byColumns?.has(kind) ?? codes.has(kind),
     codeOf: (kind) => codes.get(kind),
     carries: (role) => roles.has(role),
     roles,
-    places: layout.columns
-      .filter(({ role }) => role !== 'ignore' && role !== 'number-in-file')
-      .map((column) => ({
-        column,
-        place: having(column.role).length === 1 ? 0 : having(column.role).indexOf(column),
-      })),
-    plainText:
-      layout.shape !== 'marked-text' &&
-      layout.shape !== 'package' &&
-      (format === 'csv' || format === 'tsv' || format === 'txt'),
-    keepsFormatting: layout.shape === 'package',
-    sureCells:
-      layout.shape === 'rows' &&
-      !(layout.key.style === 'text' && roles.has('key')) &&
-      encoding !== 'windows-1252' &&
-      layout.columns.every(isSureColumn),
-    narrow:
-      encoding === 'windows-1252' && (format === 'csv' || format === 'tsv' || format === 'txt'),
+    places: placesOf(layout, having),
+    plainText: isText && shape !== 'marked-text' && shape !== 'package',
+    keepsFormatting: shape === 'package',
+    sureCells: hasSureCells(layout, roles),
+    narrow: isText && file.encoding === 'windows-1252',
   };
 }
 
 /** How many options the receiver takes, by its limit and by the places that the file has. */
 export const mostOptions = ({ layout, optionSlots }: Context): number =>
-  Math.min(layout.limits.optionsMax ?? 26, optionSlots || 26);
+  Math.min(layout.limits.optionsMax ?? MOST_OPTIONS, optionSlots || MOST_OPTIONS);

@@ -9,7 +9,8 @@ import { fitKind } from './kind';
 import { paragraphOf } from './marked-text';
 import { fitOptions } from './options';
 import { spreadKeys } from './spread';
-import { fitSeconds, fitTexts } from './texts';
+import { fitSeconds } from './seconds';
+import { fitTexts } from './texts';
 import { refused, type Reason, type RefusalCode } from './words';
 
 /** What the fit of one question leans on besides the question. */

@@ -5,73 +5,36 @@ import { count } from '../shared/plain';
 import { Draft, refusal, Refusal } from './changes';
 import { mostOptions, type Context } from './context';
 import { recode } from './recode';
-import { because, refused, type Reason, type RefusalCode } from './words';
+import { unfinished } from './unfinished';
+import { because } from './words';
 
-/** Other kinds that can carry the question, those that lose nothing first. */
-function stands(item: Item): Kind[] {
-  const right = item.options?.filter((option) => option.right).length ?? 0;
-  const answers = item.accepted?.length ?? 0;
-  switch (item.kind) {
-    case 'true-false':
-      return ['choice-one', 'choice-many', 'short'];
-    case 'choice-one':
-      return ['choice-many', 'true-false', 'card', 'short'];
-    case 'choice-many':
-      return right === 1 ? ['choice-one', 'true-false', 'card', 'short'] : ['true-false'];
-    // A short definition can be typed; a long one is better chosen than typed.
-    case 'card':
-      return (item.accepted?.[0]?.length ?? 0) <= 25
-        ? ['short', 'choice-one']
-        : ['choice-one', 'short'];
-    case 'short':
-      return answers === 1 ? ['card'] : [];
-    case 'number':
-      return ['short', 'card'];
-    case 'match':
-      return ['choice-one', 'card'];
-    case 'order':
-      return ['match'];
-    case 'gap':
-      return item.gaps?.every((gap) => gap.options?.length) ? ['choice-one', 'short'] : ['short'];
-    default:
-      return [];
-  }
-}
+/** Signs that people type without a slip: a longer definition is better chosen than typed. */
+const TYPED_LENGTH = 25;
 
-const isBlank = (text: string): boolean => !text.trim();
+const hasOneRightOption = (item: Item): boolean =>
+  item.options?.filter((option) => option.right).length === 1;
+const hasShortDefinition = (item: Item): boolean =>
+  (item.accepted?.[0]?.length ?? 0) <= TYPED_LENGTH;
+const everyGapHasOptions = (item: Item): boolean =>
+  item.gaps?.every((gap) => gap.options?.length) ?? false;
 
-/** What keeps a question from being handed to anyone; undefined where it is finished. */
-function unfinished(item: Item): Reason<RefusalCode> | undefined {
-  if (isBlank(item.stem.plain)) {
-    return refused('stem-empty');
-  }
-  switch (item.kind) {
-    case 'choice-one':
-    case 'choice-many':
-    case 'true-false':
-      if (!item.options?.some((option) => option.right)) {
-        return refused('key-missing');
-      }
-      return item.options.some((option) => isBlank(option.text.plain))
-        ? refused('option-empty')
-        : undefined;
-    case 'card':
-    case 'short':
-      return item.accepted?.some((text) => !isBlank(text)) ? undefined : refused('answer-missing');
-    case 'match':
-      return (item.pairs?.length ?? 0) < 2 ? refused('pairs-too-few') : undefined;
-    case 'order':
-      return (item.steps?.length ?? 0) < 2 ? refused('steps-too-few') : undefined;
-    case 'gap':
-      return !item.gaps?.length || item.gaps.some((gap) => gap.accepted.every(isBlank))
-        ? refused('gap-unanswered')
-        : undefined;
-    case 'number':
-      return item.number ? undefined : refused('number-missing');
-    default:
-      return undefined;
-  }
-}
+/** Other kinds that can carry a question of each kind, those that lose nothing first. */
+const STAND_INS: Partial<Record<Kind, (item: Item) => Kind[]>> = {
+  'true-false': () => ['choice-one', 'choice-many', 'short'],
+  'choice-one': () => ['choice-many', 'true-false', 'card', 'short'],
+  'choice-many': (item) =>
+    hasOneRightOption(item) ? ['choice-one', 'true-false', 'card', 'short'] : ['true-false'],
+  card: (item) => (hasShortDefinition(item) ? ['short', 'choice-one'] : ['choice-one', 'short']),
+  short: (item) => (item.accepted?.length === 1 ? ['card'] : []),
+  number: () => ['short', 'card'],
+  match: () => ['choice-one', 'card'],
+  order: () => ['match'],
+  gap: (item) => (everyGapHasOptions(item) ? ['choice-one', 'short'] : ['short']),
+};
+
+/** A re-coding as it is named: how many questions of which kind. */
+const becomes = (items: readonly Item[], kind: Kind): string =>
+  items.length > 1 ? `${count(items.length, 'question')}: ${KIND_NAMES[kind]}` : KIND_NAMES[kind];
 
 /** Settles the kind; gives several drafts where the receiver takes the question only in parts. Refuses what it can't say. */
 export function fitKind(draft: Draft, context: Context): Draft[] {
@@ -83,7 +46,9 @@ export function fitKind(draft: Draft, context: Context): Draft[] {
   if (context.accepts(kind)) {
     return [draft];
   }
-  for (const other of stands(draft.item).filter((candidate) => context.accepts(candidate))) {
+  for (const other of (STAND_INS[kind]?.(draft.item) ?? []).filter((candidate) =>
+    context.accepts(candidate),
+  )) {
     const made = recode(draft.item, other, { deck: context.deck, most: mostOptions(context) });
     if (!made) {
       continue;
@@ -91,9 +56,7 @@ export function fitKind(draft: Draft, context: Context): Draft[] {
     draft.note(
       'kind',
       KIND_NAMES[kind],
-      made.items.length > 1
-        ? `${count(made.items.length, 'question')}: ${KIND_NAMES[other]}`
-        : KIND_NAMES[other],
+      becomes(made.items, other),
       because('kind-recoded', { kind: KIND_NAMES[kind], how: made.why }),
     );
     return made.items.map((item, index) =>

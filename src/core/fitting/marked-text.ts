@@ -67,6 +67,14 @@ export function labelOf(label: Marks['optionLabel'], index: number): string {
   return `${label.startsWith('a') ? letter.toLowerCase() : letter}${sign} `;
 }
 
+/** The sign of a right or wrong option; none where a line below names the right ones. */
+function verdictSign(right: boolean, marks: Marks): string {
+  if (marks.keyLine) {
+    return '';
+  }
+  return right ? marks.right : (marks.wrong ?? '');
+}
+
 /** The sign in front of an option or of its label; a lone sign stands apart from the text. */
 function optionLine(
   { text, right, feedback }: Option,
@@ -74,7 +82,7 @@ function optionLine(
   marks: Marks,
   safe: (text: string) => string,
 ): string {
-  const sign = marks.keyLine ? '' : right ? marks.right : (marks.wrong ?? '');
+  const sign = verdictSign(right, marks);
   const label = labelOf(marks.optionLabel, index);
   const told =
     feedback?.plain && marks.feedback ? ` ${marks.feedback} ${safe(feedback.plain)}` : '';

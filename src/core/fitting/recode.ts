@@ -116,22 +116,25 @@ const withOneGap = (item: Item, at: number): Text => ({
   ),
 });
 
-function ofGaps(item: Item, kind: 'short' | 'choice-one'): Recoded | undefined {
-  const items = item.gaps!.map((gap, index): Item => ({
-    ...bare(item, kind),
-    stem: withOneGap(item, index),
-    ...(kind === 'short'
-      ? { accepted: gap.accepted }
-      : {
-          options: (gap.options ?? []).map((text) =>
-            option(
-              text,
-              gap.accepted.some((one) => alike(one) === alike(text)),
-            ),
-          ),
-        }),
-  }));
-  if (kind === 'choice-one' && !items.every((one) => one.options!.some(({ right }) => right))) {
+/** A gap's list of words as options; those that it accepts are right. */
+const gapOptions = ({ options = [], accepted }: NonNullable<Item['gaps']>[number]): Option[] =>
+  options.map((text) =>
+    option(
+      text,
+      accepted.some((answer) => alike(answer) === alike(text)),
+    ),
+  );
+
+/** Each gap as a question of its own, typed or chosen. */
+function questionsOfGaps(item: Item, kind: Kind): Recoded | undefined {
+  const items = item.gaps!.map((gap, index): Item => {
+    const question = { ...bare(item, kind), stem: withOneGap(item, index) };
+    return kind === 'short'
+      ? { ...question, accepted: gap.accepted }
+      : { ...question, options: gapOptions(gap) };
+  });
+  const isWithoutKey = ({ options }: Item): boolean => !options!.some(({ right }) => right);
+  if (kind === 'choice-one' && items.some(isWithoutKey)) {
     return undefined;
   }
   return defined({
@@ -145,77 +148,82 @@ function typed({ value, unit }: NonNullable<Item['number']>): string[] {
   return unit ? [`${value} ${unit}`, String(value)] : [String(value)];
 }
 
-/** The question in another kind; undefined where its parts don't make one. `deck` lends cards their distractors, `most` is the receiver's number of options. */
-export function recode(
-  item: Item,
-  kind: Kind,
-  { deck, most }: { deck: Deck; most: number },
-): Recoded | undefined {
-  const right = item.options?.filter((one) => one.right) ?? [];
-  const isChoice = kind === 'choice-one' || kind === 'choice-many';
-  if (item.options && isChoice) {
-    return { items: [{ ...item, kind }] };
-  }
-  if (item.options && kind === 'true-false') {
-    return statements(item);
-  }
-  if (item.options && (kind === 'short' || kind === 'card')) {
-    const wrong = item.options.length - right.length;
-    return {
-      items: [{ ...bare(item, kind), accepted: right.map(({ text }) => text.plain) }],
-      why: `the right option becomes the ${kind === 'card' ? 'definition' : 'accepted answer'}, and ${count(wrong, 'wrong one')} ${wrong === 1 ? 'stays' : 'stay'} out`,
-    };
-  }
-  if (item.kind === 'card' && isChoice) {
-    return choiceOfCard(item, deck, most);
-  }
-  if (item.accepted && (kind === 'short' || kind === 'card')) {
-    return { items: [{ ...item, kind }] };
-  }
-  if (item.number && (kind === 'short' || kind === 'card')) {
-    return defined({
-      items: [
-        {
-          ...bare(item, kind),
-          accepted: kind === 'card' ? typed(item.number).slice(0, 1) : typed(item.number),
-        },
-      ],
-      why: item.number.tolerance
-        ? `the tolerance of ${item.number.tolerance} can't be said`
-        : undefined,
-    });
-  }
-  if (item.pairs && isChoice) {
-    return choicesOfPairs(item);
-  }
-  if (item.pairs && kind === 'card') {
-    return {
-      items: parts(
-        item.pairs.map((pair) => ({
-          ...bare(item, 'card'),
-          stem: pair.left,
-          accepted: [pair.right.plain],
-        })),
-      ),
-      why: `each of its ${item.pairs.length} pairs becomes a card; its own text ${quoted(item.stem.plain, 40)} stays out`,
-    };
-  }
-  if (item.steps && kind === 'match') {
-    return {
-      items: [
-        {
-          ...bare(item, 'match'),
-          pairs: item.steps.map((step, index) => ({
-            left: { plain: String(index + 1) },
-            right: step,
-          })),
-        },
-      ],
-      why: 'each step is paired with its number',
-    };
-  }
-  if (item.gaps && (kind === 'short' || kind === 'choice-one')) {
-    return ofGaps(item, kind);
-  }
-  return undefined;
+/** The right options as accepted answers, or as the definition of a card. */
+function answerOfOptions(item: Item, kind: Kind): Recoded {
+  const right = item.options!.filter((candidate) => candidate.right);
+  const wrong = item.options!.length - right.length;
+  const answer = kind === 'card' ? 'definition' : 'accepted answer';
+  return {
+    items: [{ ...bare(item, kind), accepted: right.map(({ text }) => text.plain) }],
+    why: `the right option becomes the ${answer}, and ${count(wrong, 'wrong one')} ${wrong === 1 ? 'stays' : 'stay'} out`,
+  };
 }
+
+/** A number as typed text; a card has one side only. */
+function answerOfNumber(item: Item, kind: Kind): Recoded {
+  const { number } = item;
+  const texts = typed(number!);
+  return defined({
+    items: [{ ...bare(item, kind), accepted: kind === 'card' ? texts.slice(0, 1) : texts }],
+    why: number!.tolerance ? `the tolerance of ${number!.tolerance} can't be said` : undefined,
+  });
+}
+
+function cardsOfPairs(item: Item): Recoded {
+  const cards = item.pairs!.map((pair) => ({
+    ...bare(item, 'card'),
+    stem: pair.left,
+    accepted: [pair.right.plain],
+  }));
+  return {
+    items: parts(cards),
+    why: `each of its ${cards.length} pairs becomes a card; its own text ${quoted(item.stem.plain, 40)} stays out`,
+  };
+}
+
+function pairsOfSteps(item: Item): Recoded {
+  const pairs = item.steps!.map((step, index) => ({
+    left: { plain: String(index + 1) },
+    right: step,
+  }));
+  return {
+    items: [{ ...bare(item, 'match'), pairs }],
+    why: 'each step is paired with its number',
+  };
+}
+
+/** What a re-coding may draw on: cards that lend their definitions, and the receiver's number of options. */
+type Means = { deck: Deck; most: number };
+
+/** One way from what a question has to other kinds. */
+type Way = {
+  has(item: Item): boolean;
+  to: readonly Kind[];
+  make(item: Item, kind: Kind, means: Means): Recoded | undefined;
+};
+
+const CHOICES: readonly Kind[] = ['choice-one', 'choice-many'];
+const TYPED: readonly Kind[] = ['short', 'card'];
+const unchanged: Way['make'] = (item, kind) => ({ items: [{ ...item, kind }] });
+
+/** The ways, the first that fits is taken. */
+const WAYS: readonly Way[] = [
+  { has: ({ options }) => options !== undefined, to: CHOICES, make: unchanged },
+  { has: ({ options }) => options !== undefined, to: ['true-false'], make: statements },
+  { has: ({ options }) => options !== undefined, to: TYPED, make: answerOfOptions },
+  {
+    has: ({ kind }) => kind === 'card',
+    to: CHOICES,
+    make: (item, _kind, { deck, most }) => choiceOfCard(item, deck, most),
+  },
+  { has: ({ accepted }) => accepted !== undefined, to: TYPED, make: unchanged },
+  { has: ({ number }) => number !== undefined, to: TYPED, make: answerOfNumber },
+  { has: ({ pairs }) => pairs !== undefined, to: CHOICES, make: choicesOfPairs },
+  { has: ({ pairs }) => pairs !== undefined, to: ['card'], make: cardsOfPairs },
+  { has: ({ steps }) => steps !== undefined, to: ['match'], make: pairsOfSteps },
+  { has: ({ gaps }) => gaps !== undefined, to: ['short', 'choice-one'], make: questionsOfGaps },
+];
+
+/** The question in another kind; undefined where its parts don't make one. */
+export const recode = (item: Item, kind: Kind, means: Means): Recoded | undefined =>
+  WAYS.find((way) => way.has(item) && way.to.includes(kind))?.make(item, kind, means);

@@ -23,48 +23,69 @@ function optionTexts(options: readonly Option[], { key }: Context['layout']): st
   });
 }
 
+/** A question with options as the layout orders and writes them. */
+type Choice = {
+  item: Item;
+  context: Context;
+  /** In the order of the file. */
+  options: readonly Option[];
+  texts: readonly string[];
+};
+
+const inOneCell = (
+  role: 'options' | 'wrongs',
+  texts: readonly string[],
+  context: Context,
+): string[] => [joined(texts, context.having(role)[0]!.separator ?? ';')];
+
+/** The texts of the options that are right, or of those that are wrong. */
+const textsThat = ({ options, texts }: Choice, areRight: boolean): string[] =>
+  texts.filter((_text, index) => options[index]!.right === areRight);
+
+/** Per cent for each option: its own, else an even share of the right ones. */
+function weights(options: readonly Option[]): number[] {
+  const share = Math.round(10_000 / Math.max(1, rightOf(options).length)) / 100;
+  return options.map(({ right, weight }) => weight ?? (right ? share : 0));
+}
+
+/** What a question with options says in the roles of options; a role is asked only where the layout has it. */
+const CHOICE_ROLES: Partial<Record<Role, (choice: Choice) => (CellValue | undefined)[]>> = {
+  key: ({ item, context }) => [keyText(item, context.layout)],
+  options: ({ texts, context }) => inOneCell('options', texts, context),
+  right: (choice) => textsThat(choice, true).slice(0, 1),
+  wrong: (choice) => textsThat(choice, false),
+  wrongs: (choice) => inOneCell('wrongs', textsThat(choice, false), choice.context),
+  verdict: ({ options, context: { layout } }) =>
+    options.map(({ right }) =>
+      right ? (layout.key.right ?? 'correct') : (layout.key.wrong ?? 'incorrect'),
+    ),
+  weight: ({ options }) => weights(options),
+  feedback: ({ options }) => options.map(({ feedback }) => feedback?.plain),
+};
+
 function choices(item: Item, context: Context): Sayings {
-  const { layout, roles } = context;
-  const { key } = layout;
-  if (key.style === 'word') {
+  const { layout } = context;
+  if (layout.key.style === 'word') {
     return { key: [keyText(item, layout)] };
   }
   const options = ordered(item, layout);
   const texts = optionTexts(options, layout);
   const sayings: Sayings = { option: texts };
-  const separate = (role: 'options' | 'wrongs', list: readonly string[]): string[] => [
-    joined(list, context.having(role)[0]!.separator ?? ';'),
-  ];
-  if (roles.has('key')) {
-    sayings.key = [keyText(item, layout)];
-  }
-  if (roles.has('options')) {
-    sayings.options = separate('options', texts);
-  }
-  if (roles.has('right')) {
-    sayings.right = texts.slice(0, 1);
-    sayings.wrong = texts.slice(1);
-  }
-  if (roles.has('wrongs')) {
-    sayings.wrongs = separate('wrongs', texts.slice(1));
-  }
-  if (roles.has('verdict')) {
-    sayings.verdict = options.map(({ right }) =>
-      right ? (key.right ?? 'correct') : (key.wrong ?? 'incorrect'),
-    );
-  }
-  if (roles.has('weight')) {
-    const share = Math.round(10_000 / Math.max(1, rightOf(options).length)) / 100;
-    sayings.weight = options.map(({ right, weight }) => weight ?? (right ? share : 0));
-  }
-  if (roles.has('feedback')) {
-    sayings.feedback = options.map(({ feedback }) => feedback?.plain);
+  for (const role of context.roles) {
+    const say = CHOICE_ROLES[role];
+    if (say) {
+      sayings[role] = say({ item, context, options, texts });
+    }
   }
   return sayings;
 }
 
-const yesNo = (value: boolean | undefined, yes: string, no: string): string | undefined =>
-  value === undefined ? undefined : value ? yes : no;
+function yesNo(value: boolean | undefined, yes: string, no: string): string | undefined {
+  if (value === undefined) {
+    return undefined;
+  }
+  return value ? yes : no;
+}
 
 const simple: Partial<Record<Role, (item: Item) => CellValue | undefined>> = {
   ref: (item) => item.ref,
@@ -88,24 +109,35 @@ const simple: Partial<Record<Role, (item: Item) => CellValue | undefined>> = {
   across: (item) => yesNo(item.across, 'across', 'down'),
 };
 
-function tagCell(item: Item, column: Column, place: number): string | undefined {
-  if (column.tag && !/\b(?:value|name)\b/i.test(column.heading ?? '')) {
-    return (
-      item.tags
-        ?.filter((tag) => tag.name === column.tag)
-        .map((tag) => tag.value)
-        .join(', ') || undefined
-    );
+/** Headings of a tag's two halves, where a file keeps its name and its value apart. */
+const TAG_VALUE = /\bvalue\b/i;
+const TAG_NAME = /\bname\b/i;
+
+const namedTag = (item: Item, name: string): string | undefined =>
+  item.tags
+    ?.filter((tag) => tag.name === name)
+    .map((tag) => tag.value)
+    .join(', ') || undefined;
+
+/** One tag for one column: the tag of the column's name, else the tag of its place. */
+function tagCell(
+  item: Item,
+  { tag: name, heading = '' }: Column,
+  place: number,
+): string | undefined {
+  const isValue = TAG_VALUE.test(heading);
+  const isName = TAG_NAME.test(heading);
+  if (name && !isValue && !isName) {
+    return namedTag(item, name);
   }
-  const heading = column.heading ?? '';
-  const tag = item.tags?.[/\bvalue\b|\bname\b/i.test(heading) ? Math.floor(place / 2) : place];
+  const tag = item.tags?.[isValue || isName ? Math.floor(place / 2) : place];
   if (!tag) {
     return undefined;
   }
-  if (/\bname\b/i.test(heading)) {
+  if (isName) {
     return tag.name ?? 'tag';
   }
-  return /\bvalue\b/i.test(heading) ? tag.value : tagText(tag);
+  return isValue ? tag.value : tagText(tag);
 }
 
 /** Everything a question says, by roles. May throw a Refusal where a separator's sign stands in a text. */

@@ -3,6 +3,7 @@ import type { CellValue, Layout } from '../model';
 import { columnIndex } from '../shared/cells';
 import { isFormulaLike } from '../shared/formula-like';
 import { escapeMarkup } from '../shared/markup';
+import { isFilled } from '../shared/roles';
 import { tabField } from '../shared/tab-text';
 import type { Taken } from './taken';
 
@@ -15,7 +16,7 @@ export type Block = { cell: string; rows: CellValue[][] };
  */
 export function blockOf(taken: readonly Taken[], layout: Layout): Block {
   const columns = layout.columns
-    .filter(({ role }) => role !== 'ignore' && role !== 'number-in-file')
+    .filter(({ role }) => isFilled(role))
     .map(({ column }) => column)
     .sort((a, b) => columnIndex(a) - columnIndex(b));
   const first = columns[0] ?? 'A';

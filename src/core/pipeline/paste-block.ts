@@ -6,6 +6,7 @@ import { openHtml, readDelimitedText } from '../readers';
 import { columnIndex } from '../shared/cells';
 import { defined } from '../shared/defined';
 import { unguardFormula } from '../shared/formula-like';
+import { isFilled } from '../shared/roles';
 import { chosenFor, jobOf, spreadIn } from './filling';
 
 /**
@@ -17,7 +18,7 @@ export type PasteBlock = Block & { text: string; html?: string; differences: Dif
 /** The block's rows where they lie in the receiver's sheet. */
 function placed(rows: string[][], layout: Layout): Table {
   const columns = layout.columns
-    .filter(({ role }) => role !== 'ignore' && role !== 'number-in-file')
+    .filter(({ role }) => isFilled(role))
     .map(({ column }) => columnIndex(column));
   const left = Array.from({ length: Math.min(...columns) }, () => '');
   const above = Array.from({ length: (layout.file.firstRow ?? 1) - 1 }, (): string[] => []);

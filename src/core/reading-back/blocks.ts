@@ -2,7 +2,8 @@
 import type { Item, Layout, Role, Sheet } from '../model';
 import { columnIndex } from '../shared/cells';
 import { alike } from '../shared/normalise';
-import { questionOf, type Said } from './question';
+import { questionOf } from './question';
+import type { Said } from './said';
 
 /** Reads blocks from the first one on; a block whose question is empty is no question. */
 export function readBlocks(sheet: Sheet, layout: Layout): Item[] {

@@ -71,26 +71,10 @@ class Text {
   }
 
   line(line: string): void {
-    const { comment, category, close, keyLine, between } = this.marks;
-    if (comment && line.startsWith(comment)) {
+    if (this.isBetweenQuestions(line)) {
       return;
     }
-    if (!line.trim()) {
-      if (!this.inGroup) {
-        this.now = undefined;
-      }
-      return;
-    }
-    if (category && !this.inGroup && line.startsWith(`${category} `)) {
-      this.category = line.slice(category.length + 1).trim();
-      this.now = undefined;
-      return;
-    }
-    if (this.inGroup && line.trim() === close) {
-      this.inGroup = false;
-      this.now = undefined;
-      return;
-    }
+    const { keyLine, between } = this.marks;
     if (!this.now || (between === 'none' && !this.inGroup && this.starts(line))) {
       this.openQuestion(line);
     } else if (keyLine && line.startsWith(keyLine)) {
@@ -100,14 +84,36 @@ class Text {
     }
   }
 
+  /** Takes a line that belongs to no question: a comment, an empty line, a category, the end of a group. */
+  private isBetweenQuestions(line: string): boolean {
+    const { comment, category, close } = this.marks;
+    if (comment && line.startsWith(comment)) {
+      return true;
+    }
+    if (!line.trim()) {
+      this.now = this.inGroup ? this.now : undefined;
+      return true;
+    }
+    if (category && !this.inGroup && line.startsWith(`${category} `)) {
+      this.category = line.slice(category.length + 1).trim();
+      this.now = undefined;
+      return true;
+    }
+    if (this.inGroup && line.trim() === close) {
+      this.inGroup = false;
+      this.now = undefined;
+      return true;
+    }
+    return false;
+  }
+
   option(line: string): Option {
     const { right, wrong, feedback, optionLabel, keyLine } = this.marks;
     const isRight = !keyLine && line.startsWith(right);
-    let text = isRight
-      ? line.slice(right.length)
-      : wrong && line.startsWith(wrong)
-        ? line.slice(wrong.length)
-        : line;
+    const sign = [keyLine ? '' : right, wrong ?? ''].find(
+      (candidate) => candidate && line.startsWith(candidate),
+    );
+    let text = line.slice(sign?.length ?? 0);
     if (optionLabel && optionLabel !== 'none') {
       text = text.replace(/^\s*[A-Za-z\d]{1,2}[.)]\s/, '');
     }

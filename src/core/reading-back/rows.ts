@@ -1,7 +1,8 @@
 // A row for each question.
 import type { Column, Item, Layout, Role, Sheet } from '../model';
 import { columnIndex } from '../shared/cells';
-import { questionOf, type Said } from './question';
+import { questionOf } from './question';
+import type { Said } from './said';
 
 const APART = new Set<Role>(['ignore', 'number-in-file', 'constant']);
 

@@ -49,6 +49,12 @@ const FACTS: Record<Role, RoleFacts> = {
   ignore: { words: 'leave aside' },
 };
 
+/** Roles whose cells no question fills: they are left alone, or numbered by the writer. */
+const UNFILLED = new Set<Role>(['ignore', 'number-in-file']);
+
+/** Whether a question says what stands in a column of this role. */
+export const isFilled = (role: Role): boolean => !UNFILLED.has(role);
+
 /** A role as people call it. */
 export const roleWords = (role: Role): string => FACTS[role].words;
 

@@ -1,8 +1,9 @@
 // Which cells of a sheet a job sets, whatever the file's format: rows below the headings, blocks, the places of a board.
 import type { CellRow, CellValue, Layout } from '../model';
 import { columnIndex, parseCell } from '../shared/cells';
-import type { Job } from './contract';
 import { defined } from '../shared/defined';
+import { isFilled } from '../shared/roles';
+import type { Job } from './contract';
 
 /** A row to be set, from 1; `like` is the row of the blank whose formats and rules a new row takes. */
 export type PlannedRow = {
@@ -24,21 +25,30 @@ export type SheetPlan = {
   cells: { row: number; column: number; value: CellValue }[];
 };
 
-function cellsApart({ layout, setTitle, setDescription }: Job): SheetPlan['cells'] {
-  return (layout.file.cells ?? []).flatMap(({ cell, role, value }) => {
-    const at = parseCell(cell);
-    const text =
-      role === 'set-title' ? setTitle : role === 'set-description' ? setDescription : value;
-    return at && text ? [{ row: at.row + 1, column: at.column, value: text }] : [];
+type FixedCell = NonNullable<Layout['file']['cells']>[number];
+
+/** The text of a cell apart from the questions: the set's own, or a constant of the layout. */
+function fixedText({ role, value }: FixedCell, { setTitle, setDescription }: Job) {
+  if (role === 'set-title') {
+    return setTitle;
+  }
+  return role === 'set-description' ? setDescription : value;
+}
+
+/** Cells apart from the questions; one whose address can't be read, or that has no text, stays as the blank has it. */
+function cellsApart(job: Job): SheetPlan['cells'] {
+  return (job.layout.file.cells ?? []).flatMap((fixed) => {
+    const place = parseCell(fixed.cell);
+    const value = fixedText(fixed, job);
+    return place && value ? [{ row: place.row + 1, column: place.column, value }] : [];
   });
 }
 
 function planRows(job: Job): SheetPlan {
   const { layout } = job;
-  const own = layout.columns.filter(
-    (column) => column.role !== 'ignore' && column.role !== 'number-in-file',
-  );
-  const columns = own.map((column) => [columnIndex(column.column), column.column] as const);
+  const columns = layout.columns
+    .filter(({ role }) => isFilled(role))
+    .map(({ column }) => [columnIndex(column), column] as const);
   const firstRow = layout.file.firstRow ?? 2;
   const like = (layout.file.sample?.[1] ?? firstRow - 1) + 1;
   const rows = job.questions
@@ -71,78 +81,114 @@ function linesOfBlock(
   label: string,
 ): { line: Lines[number]; nth: number; cells: CellRow }[] {
   return lines.flatMap((line) => {
-    const own = cells.filter((row) => row[label] === line.label);
-    return Array.from({ length: Math.max(own.length, line.times ?? 1) }, (_, nth) => ({
+    const filled = cells.filter((row) => row[label] === line.label);
+    return Array.from({ length: Math.max(filled.length, line.times ?? 1) }, (_, nth) => ({
       line,
       nth,
-      cells: own[nth] ?? { [label]: line.label },
+      cells: filled[nth] ?? { [label]: line.label },
     }));
   });
 }
 
-function planBlocks(job: Job): SheetPlan {
-  const { file, lines = [] } = job.layout;
+/** How the blocks of a form stand: their lines, their label column, and their places down the sheet. */
+type BlockForm = {
+  lines: Lines;
+  label: string;
+  /** The letters of every column of a block. */
+  letters: string[];
+  /** Rows of one prepared block, and the empty rows behind it. */
+  size: number;
+  gap: number;
+  firstRow: number;
+  /** The first row of the prepared block whose formats new rows take. */
+  template: number;
+};
+
+function blockForm({ file, lines = [] }: Layout): BlockForm {
   const label = file.firstColumn ?? 'A';
   const firstRow = file.firstRow ?? 2;
-  const own = lines.reduce((sum, line) => sum + (line.times ?? 1), 0);
-  const template = file.block?.template ?? firstRow;
-  const gap = file.block ? file.block.every - own : 1;
-  const letters = [
-    ...new Set([label, ...lines.flatMap((line) => line.cells.map((cell) => cell.column))]),
-  ];
+  const size = lines.reduce((sum, line) => sum + (line.times ?? 1), 0);
+  return {
+    lines,
+    label,
+    letters: [
+      ...new Set([label, ...lines.flatMap((line) => line.cells.map((cell) => cell.column))]),
+    ],
+    size,
+    gap: file.block ? file.block.every - size : 1,
+    firstRow,
+    template: file.block?.template ?? firstRow,
+  };
+}
+
+/**
+ * The blocks of one question of the bank. One that became several has its blocks one behind the other, each opened by
+ * the opening line, or, where a form's lines have no such label, all of the same length.
+ */
+function blocksOf({ cells = [], as }: Job['questions'][number], form: BlockForm): CellRow[][] {
+  const opening = cells.flatMap((row, index) =>
+    form.lines.some((line) => line.opens && line.label === row[form.label]) ? [index] : [],
+  );
+  const each = cells.length / as.length;
+  const isEven = Number.isInteger(each) && opening.length < as.length;
+  const starts = isEven ? as.map((_, n) => n * each) : opening;
+  return starts.map((start, index) => cells.slice(start, starts[index + 1]));
+}
+
+/** The row of the prepared block whose formats a row takes: the last of its line's where there are not as many. */
+const templateRow = (line: Lines[number], nth: number, { lines, template }: BlockForm): number =>
+  template + (line.offset ?? lines.indexOf(line)) + Math.min(nth, (line.times ?? 1) - 1);
+
+function planBlocks(job: Job): SheetPlan {
+  const { layout } = job;
+  const form = blockForm(layout);
+  const { letters, gap, firstRow } = form;
   const rows: PlannedRow[] = [];
   let r = firstRow;
-  let grown = false;
-  for (const { cells = [], as } of job.questions) {
-    const each = cells.length / as.length;
-    // A question that became several has its blocks one behind the other, each opened by the opening line.
-    const starts = cells.flatMap((row, index) =>
-      lines.some((line) => line.opens && line.label === row[label]) ? [index] : [],
-    );
-    for (const [index, start] of (Number.isInteger(each) && starts.length < as.length
-      ? as.map((_, n) => n * each)
-      : starts
-    ).entries()) {
-      const block = linesOfBlock(cells.slice(start, starts[index + 1]), lines, label);
-      grown ||= block.length > own;
-      for (const { line, nth, cells: row } of block) {
-        rows.push({
-          r: r++,
-          like:
-            template + (line.offset ?? lines.indexOf(line)) + Math.min(nth, (line.times ?? 1) - 1),
-          values: letters.map((column) => [columnIndex(column), row[column]] as const),
-        });
-      }
-      r += gap;
+  let hasGrown = false;
+  for (const cells of job.questions.flatMap((question) => blocksOf(question, form))) {
+    const block = linesOfBlock(cells, form.lines, form.label);
+    hasGrown ||= block.length > form.size;
+    for (const { line, nth, cells: row } of block) {
+      const values = letters.map((column) => [columnIndex(column), row[column]] as const);
+      rows.push({ r: r++, like: templateRow(line, nth, form), values });
     }
+    r += gap;
   }
-  const columns = letters.map(columnIndex);
-  // Prepared blocks behind the last one stay as they are, unless longer blocks have pushed the rows out of step.
   return {
     rows,
     firstRow,
-    clear: grown
-      ? { from: r - gap, columns }
-      : {
-          from: r - gap,
-          to: file.sample?.[1] ?? 0,
-          columns: columns.filter((column) => column !== columnIndex(label)),
-        },
+    clear: clearBehind(form, r - gap, hasGrown, layout),
     cells: cellsApart(job),
   };
 }
 
+/** Prepared blocks behind the last one keep their labels, unless longer blocks have pushed the rows out of step. */
+function clearBehind(
+  { letters, label }: BlockForm,
+  from: number,
+  hasGrown: boolean,
+  { file }: Layout,
+): SheetPlan['clear'] {
+  if (hasGrown) {
+    return { from, columns: letters.map(columnIndex) };
+  }
+  const columns = letters.filter((column) => column !== label).map(columnIndex);
+  return { from, to: file.sample?.[1] ?? 0, columns };
+}
+
 function planBoard(job: Job): SheetPlan {
   const byRow = new Map<number, PlannedRow>();
+  const newRow = (r: number): PlannedRow => ({ r, like: r, values: [] });
   for (const [name, value] of job.questions.flatMap(({ cells = [] }) =>
     cells.flatMap((row) => Object.entries(row)),
   )) {
-    const at = parseCell(name);
-    if (!at) {
+    const place = parseCell(name);
+    if (!place) {
       continue;
     }
-    const row = byRow.get(at.row + 1) ?? { r: at.row + 1, like: at.row + 1, values: [] };
-    row.values.push([at.column, value]);
+    const row = byRow.get(place.row + 1) ?? newRow(place.row + 1);
+    row.values.push([place.column, value]);
     byRow.set(row.r, row);
   }
   const rows = [...byRow.values()].sort((a, b) => a.r - b.r);

@@ -1,6 +1,7 @@
 // The filled files: each with what the read-back found, taken away by a plain button only where it found nothing amiss.
 import { useState } from 'react';
 import type { Layout } from '../../core/model';
+import { isFilled } from '../../core/shared/roles';
 import {
   copyBlock,
   showReceipt,
@@ -20,7 +21,7 @@ function CopyBlock({ layout, file }: { layout: Layout; file: FilledFile }) {
   const [copied, setCopied] = useState<{ rows: number; cell: string }>();
   const cell =
     layout.pasteAt ??
-    `${layout.columns.find((column) => column.role !== 'ignore' && column.role !== 'number-in-file')?.column ?? 'A'}${layout.file.firstRow ?? 1}`;
+    `${layout.columns.find(({ role }) => isFilled(role))?.column ?? 'A'}${layout.file.firstRow ?? 1}`;
   const copy = (): void => {
     copyBlock(file).then(setCopied, () =>
       sayProblem(

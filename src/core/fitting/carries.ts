@@ -1,0 +1,100 @@
+// What a layout has places for: roles, options, kinds.
+import type { Kind, Layout, Role } from '../model';
+
+const OPTION_ROLES = new Set<Role>(['option', 'right', 'wrong']);
+const ALL_TEXTS: ReadonlySet<Role> = new Set<Role>([
+  'stem',
+  'option',
+  'title',
+  'explanation',
+  'feedback',
+  'category',
+  'accepted',
+]);
+
+type Places = {
+  layout: Layout;
+  roles: ReadonlySet<Role>;
+  /** How many options there is room for. */
+  slots: number;
+  /** Whether the key can name several right options. */
+  manyKeys: boolean;
+};
+
+/** Which kinds the columns of rows and blocks can carry, and by what. */
+const CARRIED_BY: readonly (readonly [Kind, (places: Places) => boolean])[] = [
+  ['choice-one', ({ slots }) => slots > 0],
+  ['true-false', ({ slots }) => slots > 0],
+  ['choice-many', ({ slots, manyKeys }) => slots > 0 && manyKeys],
+  ['card', ({ slots, roles }) => slots === 0 && roles.has('accepted')],
+  ['short', ({ slots, roles }) => slots === 0 && roles.has('accepted')],
+  ['number', ({ roles }) => roles.has('value')],
+  ['match', ({ roles }) => roles.has('pair') || roles.has('left')],
+  ['order', ({ roles }) => roles.has('step')],
+  ['upload', ({ roles }) => roles.has('endings')],
+  ['open', ({ roles }) => roles.has('lines')],
+];
+
+/** Kinds that the columns alone can carry, where the receiver names none. */
+export function kindsByColumns(places: Places): Set<Kind> {
+  const { layout, roles, slots } = places;
+  if (layout.key.style === 'word') {
+    return new Set(['true-false']);
+  }
+  if (layout.shape === 'grid') {
+    return new Set(['short', 'card']);
+  }
+  const kinds = new Set(CARRIED_BY.flatMap(([kind, can]) => (can(places) ? [kind] : [])));
+  // A file with no place for any answer takes questions that are answered in one's own words.
+  if (slots === 0 && [...kinds].every((kind) => kind === 'upload')) {
+    kinds.add('open');
+  }
+  return kinds;
+}
+
+/** The roles that a layout has a place for, whatever its shape. */
+export function rolesOf({ shape, columns, lines, marks }: Layout): ReadonlySet<Role> {
+  if (shape === 'marked-text') {
+    return new Set<Role>([
+      'stem',
+      'option',
+      ...(marks?.titleOpen ? ['title' as const] : []),
+      ...(marks?.feedback ? ['feedback' as const] : []),
+      ...(marks?.category ? ['category' as const] : []),
+      ...(marks?.pair ? ['pair' as const] : []),
+    ]);
+  }
+  if (shape === 'grid') {
+    return new Set<Role>(['stem', 'accepted', 'category', 'points']);
+  }
+  if (shape === 'package') {
+    return ALL_TEXTS;
+  }
+  return new Set([
+    ...columns.map((column) => column.role),
+    ...(lines ?? []).flatMap((line) => line.cells.map((cell) => cell.role)),
+  ]);
+}
+
+/** The letters of the alphabet; where nothing else binds, a question has no more options than those. */
+export const MOST_OPTIONS = 26;
+
+/** How many options a question may have in this layout; 0 where it has no place for any. */
+export function optionSlotsOf(layout: Layout, roles: ReadonlySet<Role>): number {
+  switch (layout.shape) {
+    case 'marked-text':
+    case 'package':
+      return MOST_OPTIONS;
+    case 'blocks': {
+      const lines = layout.lines!.filter((line) => line.role === 'option').length;
+      // One line of options is repeated as often as there are options.
+      return lines === 1 ? MOST_OPTIONS : lines;
+    }
+    default: {
+      if (roles.has('options') || roles.has('wrongs')) {
+        return MOST_OPTIONS;
+      }
+      return layout.columns.filter(({ role }) => OPTION_ROLES.has(role)).length;
+    }
+  }
+}

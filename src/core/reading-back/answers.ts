@@ -1,0 +1,88 @@
+// The answers of a question, by its kind.
+import type { Item, Kind, Layout, Role } from '../model';
+import { defined } from '../shared/defined';
+import { numberOf, quantityOf } from '../shared/normalise';
+import { readOptions } from './options';
+import { typed, type Said } from './said';
+
+const cut = (text: string, separator: string): string[] =>
+  text.split(separator).filter((part) => part !== '');
+
+function pairsOf(said: Said): NonNullable<Item['pairs']> {
+  if (said.has('left')) {
+    return said
+      .all('left')
+      .flatMap((left, index) =>
+        left
+          ? [{ left: { plain: left }, right: { plain: said.all('right-side')[index] ?? '' } }]
+          : [],
+      );
+  }
+  const role: Role = said.has('pair') ? 'pair' : 'option';
+  const separator = said.separator(role) ?? '|';
+  return said
+    .all(role)
+    .filter((text) => text !== '')
+    .map((text) => {
+      const border = text.indexOf(separator);
+      return {
+        left: { plain: text.slice(0, border) },
+        right: { plain: text.slice(border + separator.length) },
+      };
+    });
+}
+
+function numberIn(said: Said): Item['number'] {
+  if (said.has('value')) {
+    return defined({
+      value: numberOf(said.get('value')) ?? Number.NaN,
+      tolerance: numberOf(said.get('tolerance')) ?? 0,
+      unit: said.get('unit') || undefined,
+    });
+  }
+  const quantity = quantityOf(typed(said)[0] ?? '');
+  return quantity
+    ? defined({
+        value: quantity.value,
+        tolerance: quantity.tolerance ?? 0,
+        unit: said.get('unit') || quantity.unit || undefined,
+      })
+    : undefined;
+}
+
+/** The stem with its gaps, and what is accepted in each. */
+function gapsOf(said: Said): Pick<Item, 'stem' | 'gaps'> {
+  let n = 0;
+  const plain = said.get('stem').replace(/_{3,}/g, () => `{{${++n}}}`);
+  const role: Role = said.has('accepted') ? 'accepted' : 'option';
+  const texts = said.all(role).filter((text) => text !== '');
+  const each = texts.length === 1 && n > 1 ? texts[0]!.split(said.separator(role) ?? '; ') : texts;
+  return { stem: { plain }, gaps: each.map((text) => ({ accepted: text.split(' / ') })) };
+}
+
+/** A card has one side behind the other, wherever the layout has room for it; only answers of its own may be several. */
+const cardAnswer = (said: Said): string[] =>
+  said.has('accepted') ? typed(said) : typed(said).slice(0, 1);
+
+/** Typed answers; one cell may hold several. */
+function shortAnswers(said: Said): string[] {
+  const isOneCell = said.has('accepted') && said.all('accepted').length === 1;
+  const separator = said.separator('accepted') ?? '; ';
+  return isOneCell ? typed(said).flatMap((text) => cut(text, separator)) : typed(said);
+}
+
+/** The fields that a kind's answers are kept in; kinds that are not named here have options. */
+const ANSWERS: Partial<Record<Kind, (said: Said) => Partial<Item>>> = {
+  match: (said) => ({ pairs: pairsOf(said) }),
+  order: (said) => ({ steps: typed(said, ['step', 'option']).map((plain) => ({ plain })) }),
+  number: (said) => defined({ number: numberIn(said) }),
+  gap: gapsOf,
+  open: () => ({}),
+  upload: () => ({}),
+  card: (said) => ({ accepted: cardAnswer(said) }),
+  short: (said) => ({ accepted: shortAnswers(said) }),
+};
+
+/** The answers of a question of this kind. */
+export const answersOf = (kind: Kind, layout: Layout, said: Said): Partial<Item> =>
+  ANSWERS[kind]?.(said) ?? { options: readOptions(layout, said) };

@@ -1,0 +1,113 @@
+// The options of a question, and which of them are right, by the layout's notation.
+import type { Layout, Option } from '../model';
+import { defined } from '../shared/defined';
+import { numberOf } from '../shared/normalise';
+import type { Said } from './said';
+
+type Key = Layout['key'];
+
+/** Where a text stands among the options, from 0; -1 where it is none of them. */
+function indexesOfTexts(text: string, separator: string, options: readonly string[]): number[] {
+  const whole = options.indexOf(text);
+  return whole >= 0 ? [whole] : text.split(separator).map((part) => options.indexOf(part));
+}
+
+const letterIndex = (part: string): number =>
+  /^[A-Za-z]$/.test(part) ? part.toUpperCase().charCodeAt(0) - 65 : -1;
+
+const numberIndex =
+  (first: number) =>
+  (part: string): number =>
+    /^\d+$/.test(part) ? Number(part) - first : -1;
+
+/** What each part of a key says in the notations of places. */
+const PLACES: Partial<Record<Key['style'], (part: string) => number>> = {
+  letter: letterIndex,
+  number: numberIndex(1),
+  'number-from-0': numberIndex(0),
+};
+
+/** The places of the right options, from 0. */
+function keyIndexes(text: string, key: Key, options: readonly string[]): number[] {
+  const place = PLACES[key.style];
+  if (!place) {
+    return indexesOfTexts(text, key.separator ?? '; ', options);
+  }
+  return text
+    .split(key.separator ?? ',')
+    .map((part) => part.trim())
+    .filter(Boolean)
+    .map(place);
+}
+
+const inOneCell = (role: 'options' | 'wrongs', said: Said): string[] =>
+  said.get(role) ? said.get(role).split(said.separator(role) ?? ';') : [];
+
+function optionTexts(layout: Layout, said: Said): string[] {
+  if (layout.key.style === 'right-column') {
+    const wrongs = [...said.all('wrong'), ...inOneCell('wrongs', said)];
+    return [said.get('right'), ...wrongs].filter((text) => text !== '');
+  }
+  const joined = inOneCell('options', said);
+  return joined.length ? joined : said.all('option').filter((text) => text !== '');
+}
+
+/** An option as its cells say it. */
+type Read = Pick<Option, 'right'> & { plain?: string; weight?: number };
+/** What tells one option: its text, its place from 0. */
+type ReadOption = (text: string, index: number) => Read;
+
+/** How each notation tells which options are right, from what stands in the places of the question. */
+const READERS: Partial<Record<Key['style'], (said: Said, key: Key) => ReadOption>> = {
+  marker: (_said, { marker = '*' }) => {
+    return (text) => {
+      const right = text.startsWith(marker);
+      return { right, plain: right ? text.slice(marker.length) : text };
+    };
+  },
+  verdict: (said, key) => {
+    const verdicts = said.all('verdict');
+    return (_text, index) => ({ right: verdicts[index] === (key.right ?? 'correct') });
+  },
+  weight: (said) => {
+    const weights = said.all('weight').map((text) => numberOf(text) ?? 0);
+    return (_text, index) => {
+      const weight = weights[index] ?? 0;
+      return { right: weight > 0, weight };
+    };
+  },
+  first: () => (_text, index) => ({ right: index === 0 }),
+  'right-column': () => (_text, index) => ({ right: index === 0 }),
+};
+
+/** Notations that name places or texts of options in a cell of the key. */
+function byKeyCell(said: Said, key: Key, texts: readonly string[]): ReadOption {
+  const right = new Set(keyIndexes(said.get('key'), key, texts));
+  return (_text, index) => ({ right: right.has(index) });
+}
+
+/** True and false, of which a word names the right one. */
+function twoWords(said: Said, { right = 'true', wrong = 'false' }: Key): Option[] {
+  const word = said.get('key');
+  return [right, wrong].map((plain) => ({ text: { plain }, right: word === plain }));
+}
+
+/** The options that the places say. */
+export function readOptions(layout: Layout, said: Said): Option[] {
+  const { key } = layout;
+  if (key.style === 'word') {
+    return twoWords(said, key);
+  }
+  const texts = optionTexts(layout, said);
+  const feedback = said.all('feedback');
+  const read = READERS[key.style]?.(said, key) ?? byKeyCell(said, key, texts);
+  return texts.map((text, index) => {
+    const { right, plain = text, weight } = read(text, index);
+    return defined({
+      text: { plain },
+      right,
+      feedback: feedback[index] ? { plain: feedback[index] } : undefined,
+      weight,
+    });
+  });
+}

@@ -1,0 +1,173 @@
+// The fields of a question that a layout carries, each as one comparable text.
+import type { Item, Layout, Option, Role, Text } from '../model';
+import { optionLetter, tagText } from '../shared/plain';
+
+/** Whether a layout has a place for a role. */
+export type Carries = (role: Role) => boolean;
+type Fields = Record<string, string>;
+
+const IN_EVERY_PACKAGE: readonly Role[] = [
+  'title',
+  'explanation',
+  'feedback',
+  'kind',
+  'points',
+  'category',
+];
+/** What a cartridge has no place for, other packages have. */
+const IN_TEST_PACKAGES: readonly Role[] = [
+  ...IN_EVERY_PACKAGE,
+  'ref',
+  'seconds',
+  'attempts',
+  'tags',
+];
+
+/** The roles that marked text has a sign for, besides question and answers. */
+const rolesOfMarks = (marks: Layout['marks']): Role[] => [
+  ...(marks?.titleOpen === undefined ? [] : ['title' as const]),
+  ...(marks?.feedback === undefined ? [] : ['feedback' as const]),
+  ...(marks?.category === undefined ? [] : ['category' as const]),
+];
+
+/** The roles that a layout has a place for, by its own description. */
+function carriedRoles({ shape, columns, lines = [], marks, file }: Layout): readonly Role[] {
+  switch (shape) {
+    case 'grid':
+      return ['category', 'points'];
+    case 'marked-text':
+      return rolesOfMarks(marks);
+    case 'package':
+      return file.standard === 'common-cartridge-1.3' ? IN_EVERY_PACKAGE : IN_TEST_PACKAGES;
+    default:
+      return [
+        ...columns.map(({ role }) => role),
+        ...lines.flatMap(({ cells }) => cells.map(({ role }) => role)),
+      ];
+  }
+}
+
+/** Whether a layout has a place for a role, by its own description. */
+export function carrying(layout: Layout): Carries {
+  const roles = new Set(carriedRoles(layout));
+  return (role) => roles.has(role);
+}
+
+const joined = (texts: readonly (string | undefined)[]): string =>
+  texts.filter(Boolean).join(' | ');
+
+/** A text as the layout keeps it: with its formatting only in a package. */
+const textIn = ({ plain, html }: Text, layout: Layout): string =>
+  layout.shape === 'package' && html ? html : plain;
+
+/** A number with as much of it as the layout says. */
+function numberText(number: NonNullable<Item['number']>, layout: Layout, carries: Carries): string {
+  const hasTolerance = carries('tolerance') || layout.shape === 'package';
+  const hasUnit = carries('unit') || !carries('value');
+  const tolerance = hasTolerance ? ` ± ${number.tolerance}` : '';
+  const unit = hasUnit ? ` ${number.unit ?? ''}` : '';
+  return `${number.value}${tolerance}${unit}`.trim();
+}
+
+/** Answers of kinds without options. */
+function openAnswers(item: Item, layout: Layout, carries: Carries): Fields {
+  const fields: Fields = {};
+  item.pairs?.forEach(({ left, right }, index) => {
+    fields[`pairs.${index}`] = `${textIn(left, layout)} | ${textIn(right, layout)}`;
+  });
+  item.steps?.forEach((step, index) => {
+    fields[`steps.${index}`] = textIn(step, layout);
+  });
+  item.gaps?.forEach((gap, index) => {
+    fields[`gaps.${index}`] = joined(gap.accepted);
+    if (layout.shape === 'package' && gap.options?.length) {
+      fields[`gaps.${index}.options`] = joined(gap.options);
+    }
+  });
+  if (item.number) {
+    fields['number'] = numberText(item.number, layout, carries);
+  }
+  return fields;
+}
+
+const letters = (options: readonly Option[]): string =>
+  options.flatMap(({ right }, index) => (right ? [optionLetter(index)] : [])).join(', ');
+
+/** Per cent of each option: its own, else an even share of the right ones. */
+function weightsText(options: readonly Option[]): string {
+  const right = options.filter((option) => option.right).length;
+  const share = Math.round(10_000 / Math.max(1, right)) / 100;
+  return options.map((option) => option.weight ?? (option.right ? share : 0)).join(', ');
+}
+
+/** Options in the order in which the file has them: the right one first where its place is the key. */
+function inFileOrder(options: readonly Option[], { key }: Layout): readonly Option[] {
+  const isPlace = key.style === 'first' || key.style === 'right-column';
+  return isPlace ? [...options].sort((a, b) => Number(b.right) - Number(a.right)) : options;
+}
+
+function optionAnswers(given: readonly Option[], layout: Layout, carries: Carries): Fields {
+  const options = inFileOrder(given, layout);
+  const fields: Fields = { key: letters(options) };
+  // Where the key is a word, rows have no cell for the options.
+  const hasTexts = layout.key.style !== 'word' || layout.shape !== 'rows';
+  options.forEach(({ text, feedback }, index) => {
+    if (hasTexts) {
+      fields[`options.${index}`] = textIn(text, layout);
+    }
+    if (carries('feedback') && feedback?.plain) {
+      fields[`options.${index}.feedback`] = feedback.plain;
+    }
+  });
+  if (carries('weight')) {
+    fields['weights'] = weightsText(options);
+  }
+  return fields;
+}
+
+function answerTexts(item: Item, layout: Layout, carries: Carries): Fields {
+  const isTyped = !item.options || item.kind === 'short' || item.kind === 'card';
+  if (item.accepted && isTyped) {
+    return { accepted: joined(item.accepted) };
+  }
+  return {
+    ...openAnswers(item, layout, carries),
+    ...(item.options ? optionAnswers(item.options, layout, carries) : {}),
+  };
+}
+
+/** The points of a question that says none: one in a package, else the layout's default. */
+const defaultPoints = ({ shape, columns }: Layout): number | string | undefined =>
+  shape === 'package' ? 1 : columns.find(({ role }) => role === 'points')?.default;
+
+/** The fields beside question and answers, those that the question lacks as undefined. */
+const besideOf = (
+  item: Item,
+  layout: Layout,
+): Partial<Record<Role, string | number | undefined>> => ({
+  ref: item.ref,
+  title: item.title,
+  hint: item.hint?.plain,
+  explanation: item.explanation?.plain,
+  points: item.points ?? defaultPoints(layout),
+  seconds: item.seconds,
+  attempts: item.attempts,
+  category: item.category?.join(' > '),
+  tags: item.tags?.map(tagText).join(', '),
+  image: item.media?.[0]?.href,
+  endings: item.endings?.join(', '),
+});
+
+/** Every field of the question that the layout carries, by the field's name; what is empty is left out. */
+export function textsOf(item: Item, layout: Layout, carries: Carries): Fields {
+  const beside = Object.entries(besideOf(item, layout)).flatMap(([role, value]) =>
+    value !== undefined && carries(role as Role) ? [[role, String(value)]] : [],
+  );
+  const namesKind = carries('kind') && (layout.kinds.length > 0 || layout.shape === 'package');
+  return {
+    stem: textIn(item.stem, layout),
+    ...answerTexts(item, layout, carries),
+    ...(namesKind ? { kind: item.kind } : {}),
+    ...(Object.fromEntries(beside) as Fields),
+  };
+}
