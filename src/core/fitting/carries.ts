@@ -37,7 +37,7 @@ const CARRIED_BY: readonly (readonly [Kind, (places: Places) => boolean])[] = [
 
 /** Kinds that the columns alone can carry, where the receiver names none. */
 export function kindsByColumns(places: Places): Set<Kind> {
-  const { layout, roles, slots } = places;
+  const { layout, slots } = places;
   if (layout.key.style === 'word') {
     return new Set(['true-false']);
   }
@@ -52,17 +52,22 @@ export function kindsByColumns(places: Places): Set<Kind> {
   return kinds;
 }
 
+/** Marked text always says question and options; for other roles it needs a sign. */
+function rolesOfMarks(marks: Layout['marks']): ReadonlySet<Role> {
+  const signs: Partial<Record<Role, string | undefined>> = {
+    title: marks?.titleOpen,
+    feedback: marks?.feedback,
+    category: marks?.category,
+    pair: marks?.pair,
+  };
+  const named = Object.entries(signs).flatMap(([role, sign]) => (sign ? [role as Role] : []));
+  return new Set<Role>(['stem', 'option', ...named]);
+}
+
 /** The roles that a layout has a place for, whatever its shape. */
 export function rolesOf({ shape, columns, lines, marks }: Layout): ReadonlySet<Role> {
   if (shape === 'marked-text') {
-    return new Set<Role>([
-      'stem',
-      'option',
-      ...(marks?.titleOpen ? ['title' as const] : []),
-      ...(marks?.feedback ? ['feedback' as const] : []),
-      ...(marks?.category ? ['category' as const] : []),
-      ...(marks?.pair ? ['pair' as const] : []),
-    ]);
+    return rolesOfMarks(marks);
   }
   if (shape === 'grid') {
     return new Set<Role>(['stem', 'accepted', 'category', 'points']);

@@ -8,6 +8,7 @@ import type {
   Surroundings,
   Table,
 } from '../model';
+import { sheetWith } from '../shared/sheet';
 import { base64 } from '../shared/base64';
 import { safeName } from '../shared/plain';
 import { explainsSigns, learn, learnMarkedText, nameOf, type LearnedLayout } from '../learning';
@@ -27,19 +28,7 @@ const asSheet = ({ file, lines, findings, encoding }: Document): Table =>
     format: 'txt',
     findings,
     encoding,
-    sheets: [
-      {
-        name: file,
-        hidden: false,
-        rows: lines.map((line) => [line.source ?? line.text]),
-        merges: [],
-        validations: [],
-        comments: [],
-        formulas: [],
-        dates: [],
-        isProtected: false,
-      },
-    ],
+    sheets: [sheetWith({ name: file, rows: lines.map((line) => [line.source ?? line.text]) })],
   });
 
 /** A blank of running text; undefined where it is none. */

@@ -7,6 +7,7 @@ import { columnIndex } from '../shared/cells';
 import { defined } from '../shared/defined';
 import { unguardFormula } from '../shared/formula-like';
 import { isFilled } from '../shared/roles';
+import { sheetWith } from '../shared/sheet';
 import { chosenFor, jobOf, spreadIn } from './filling';
 
 /**
@@ -22,17 +23,10 @@ function placed(rows: string[][], layout: Layout): Table {
     .map(({ column }) => columnIndex(column));
   const left = Array.from({ length: Math.min(...columns) }, () => '');
   const above = Array.from({ length: (layout.file.firstRow ?? 1) - 1 }, (): string[] => []);
-  const sheet = {
+  const sheet = sheetWith({
     name: layout.file.sheet ?? 'block',
-    hidden: false,
     rows: [...above, ...rows.map((row) => [...left, ...row])],
-    merges: [],
-    validations: [],
-    comments: [],
-    formulas: [],
-    dates: [],
-    isProtected: false,
-  };
+  });
   return { file: 'block', format: 'tsv', sheets: [sheet], findings: [] };
 }
 

@@ -46,54 +46,68 @@ function decodeAs(bytes: Uint8Array, encoding: Encoding): string {
   return text.startsWith('\ufeff') ? text.slice(1) : text;
 }
 
-/** Decodes text by its byte order mark, else by its NUL bytes, else strictly as UTF-8, else as Windows-1252. */
-export function decode(bytes: Uint8Array, overruled?: Encoding): Decoded {
-  if (overruled) {
-    return { text: decodeAs(bytes, overruled), encoding: overruled, because: 'you chose it' };
+/** The marks that a text may begin with (The Unicode Standard, 23.8). */
+const MARKS: readonly { bytes: readonly number[]; encoding: Encoding; because: string }[] = [
+  {
+    bytes: [0xef, 0xbb, 0xbf],
+    encoding: 'utf-8-bom',
+    because: 'the file begins with the mark of UTF-8',
+  },
+  {
+    bytes: [0xff, 0xfe],
+    encoding: 'utf-16le',
+    because: 'the file begins with the mark of UTF-16',
+  },
+  {
+    bytes: [0xfe, 0xff],
+    encoding: 'utf-16le',
+    because: 'the file begins with the mark of UTF-16, big end first',
+  },
+];
+
+function byMark(bytes: Uint8Array): Decoded | undefined {
+  const mark = MARKS.find((known) => known.bytes.every((byte, index) => bytes[index] === byte));
+  if (!mark) {
+    return undefined;
   }
-  if (bytes[0] === 0xef && bytes[1] === 0xbb && bytes[2] === 0xbf) {
-    return {
-      text: decodeAs(bytes, 'utf-8'),
-      encoding: 'utf-8-bom',
-      because: 'the file begins with the mark of UTF-8',
-    };
-  }
-  if (bytes[0] === 0xff && bytes[1] === 0xfe) {
-    return {
-      text: decodeUtf16(bytes.subarray(2), false),
-      encoding: 'utf-16le',
-      because: 'the file begins with the mark of UTF-16',
-    };
-  }
-  if (bytes[0] === 0xfe && bytes[1] === 0xff) {
-    return {
-      text: decodeUtf16(bytes.subarray(2), true),
-      encoding: 'utf-16le',
-      because: 'the file begins with the mark of UTF-16, big end first',
-    };
-  }
-  const nuls = nulShares(bytes);
-  if (nuls.odd > 0.6 && nuls.even < 0.2) {
-    return {
-      text: decodeUtf16(bytes, false),
-      encoding: 'utf-16le',
-      because: 'every other byte is 0',
-    };
-  }
-  if (nuls.even > 0.6 && nuls.odd < 0.2) {
-    return {
-      text: decodeUtf16(bytes, true),
-      encoding: 'utf-16le',
-      because: 'every other byte is 0, big end first',
-    };
-  }
-  const utf8 = strictUtf8(bytes);
-  if (utf8 !== undefined) {
-    return { text: utf8, encoding: 'utf-8', because: 'all of its bytes are valid UTF-8' };
-  }
-  return {
-    text: decodeAs(bytes, 'windows-1252'),
-    encoding: 'windows-1252',
-    because: 'its bytes are not valid UTF-8',
-  };
+  const { encoding, because } = mark;
+  const text =
+    encoding === 'utf-16le'
+      ? decodeUtf16(bytes.subarray(2), mark.bytes[0] === 0xfe)
+      : decodeAs(bytes, 'utf-8');
+  return { text, encoding, because };
 }
+
+/** From this share of NUL bytes on every other place, text is taken for UTF-16; with more on both, it is no text. */
+const MOSTLY = 0.6;
+const HARDLY = 0.2;
+
+function byNuls(bytes: Uint8Array): Decoded | undefined {
+  const { even, odd } = nulShares(bytes);
+  if (odd > MOSTLY && even < HARDLY) {
+    const text = decodeUtf16(bytes, false);
+    return { text, encoding: 'utf-16le', because: 'every other byte is 0' };
+  }
+  if (even > MOSTLY && odd < HARDLY) {
+    const text = decodeUtf16(bytes, true);
+    return { text, encoding: 'utf-16le', because: 'every other byte is 0, big end first' };
+  }
+  return undefined;
+}
+
+function byValidity(bytes: Uint8Array): Decoded {
+  const text = strictUtf8(bytes);
+  return text === undefined
+    ? {
+        text: decodeAs(bytes, 'windows-1252'),
+        encoding: 'windows-1252',
+        because: 'its bytes are not valid UTF-8',
+      }
+    : { text, encoding: 'utf-8', because: 'all of its bytes are valid UTF-8' };
+}
+
+/** Decodes text by its byte order mark, else by its NUL bytes, else strictly as UTF-8, else as Windows-1252. */
+export const decode = (bytes: Uint8Array, overruled?: Encoding): Decoded =>
+  overruled
+    ? { text: decodeAs(bytes, overruled), encoding: overruled, because: 'you chose it' }
+    : (byMark(bytes) ?? byNuls(bytes) ?? byValidity(bytes));

@@ -1,224 +1,30 @@
 // The one list of readers, and the door through which every source comes in.
-import type { BankContents, Finding, Opened, ReadAs, Sheet, Table } from '../model';
+import type { BankContents, Finding, Opened, ReadAs, Table } from '../model';
 import { isBankFile, readBankFile, unpackBankFile } from './bank-file/reader';
-import { CAPS, blocked, unreadable, type ReaderOptions, type SourceFile } from './contract';
+import { blocked, CAPS, unreadable, type ReaderOptions, type SourceFile } from './contract';
 import { readDelimitedText } from './delimited/reader';
-import { held, heldTable, tellRuns, textStop, withoutLongRunsInLines } from './hold';
 import { disguise, isOldWorkbook } from './disguise';
 import { decode } from './encoding';
-import { looksLikeHtml, readHtml } from './html/reader';
-import { isOpenSheet, readOpenSheet } from './open-document/reader';
+import { held, heldTable, textStop } from './hold';
 import { readOldWorkbook } from './old-workbook/reader';
+import { isOpenSheet, readOpenSheet } from './open-document/reader';
+import { asTable, findingsOf } from './opened';
 import { openPackage } from './package';
-import {
-  isTestPackage,
-  readTestPackage,
-  readTestXml,
-  looksLikeTestXml,
-} from './test-package/reader';
-import { findFences, readBarTable } from './text/blocks';
-import { readJsonTable } from './text/json';
-import { readTextDocument } from './text/reader';
-import { shapeOf } from './text/shape';
-import { readTerms } from './text/terms';
-import { readWorkbook } from './workbook/reader';
+import { isTestPackage, readTestPackage } from './test-package/reader';
+import { asListed } from './text/listed';
+import { openText } from './text/open';
 import { isWordPackage, readWordDocument } from './word-document/reader';
+import { readWorkbook } from './workbook/reader';
 
-export { readLayoutFile, type LayoutFileRead } from './layout-file/read';
-export type { ReaderOptions, SourceFile } from './contract';
-export { CAPS } from './contract';
-export { editDocument, looksOfDocument, textOfDocument, type ShownLook } from './text/edit';
+export { CAPS, type ReaderOptions, type SourceFile } from './contract';
 export { readDelimitedText } from './delimited/reader';
+export { readLayoutFile, type LayoutFileRead } from './layout-file/read';
+export { findingsOf } from './opened';
+export { editDocument, looksOfDocument, textOfDocument, type ShownLook } from './text/edit';
+export { openHtml, openText } from './text/open';
 
-const asTable = (table: Table): Opened => ({ is: 'table', table });
-const bare = (sheet: Pick<Sheet, 'name' | 'rows'> & Partial<Sheet>): Sheet => ({
-  hidden: false,
-  merges: [],
-  validations: [],
-  comments: [],
-  formulas: [],
-  dates: [],
-  isProtected: false,
-  ...sheet,
-});
-const textTable = (
-  file: string,
-  format: Table['format'],
-  sheet: Pick<Sheet, 'name' | 'rows'> & Partial<Sheet>,
-): Opened => asTable({ file, format, sheets: [bare(sheet)], findings: [] });
-
-/** What stands in code fences, as one table or text; undefined where the fences hold nothing to read. */
-function openFences(name: string, source: string, options: ReaderOptions): Opened | undefined {
-  const lines = source.split(/\r\n?|\n/);
-  const fences = findFences(lines);
-  if (fences.length > CAPS.fences) {
-    return stopped(
-      name,
-      blocked(
-        name,
-        'too-many-fences',
-        `${name} has ${fences.length.toLocaleString('en-GB')} code fences; ${CAPS.fences} at most are taken. Split it and bring the parts in one by one.`,
-      ),
-    );
-  }
-  const parts = fences.flatMap((fence): Opened[] => {
-    const inner = fence.lines.join('\n');
-    if (!inner.trim()) {
-      return [];
-    }
-    const opened = openPlain(name, inner, options, fence.first);
-    return opened.is === 'document' && opened.document.lines.length < 3 ? [] : [opened];
-  });
-  const tables = parts.flatMap((part) => (part.is === 'table' ? [part.table] : []));
-  if (!tables.length) {
-    return parts.find((part) => part.is !== 'table');
-  }
-  // Several fences of one reply continue one another.
-  const [first, ...others] = tables;
-  const sheet = first!.sheets[0]!;
-  for (const other of others) {
-    const more = other.sheets[0];
-    if (!more) {
-      continue;
-    }
-    sheet.lines ??= sheet.rows.map((_, index) => index + 1);
-    for (const line of more.lines ?? more.rows.map((_, index) => index + 1)) {
-      sheet.lines.push(line);
-    }
-    for (const [place, runs] of Object.entries(more.rich ?? {})) {
-      const [r, c] = place.split(':');
-      (sheet.rich ??= {})[`${Number(r) + sheet.rows.length}:${c}`] = runs;
-    }
-    for (const row of more.rows) {
-      sheet.rows.push(row);
-    }
-  }
-  return asTable(first!);
-}
-
-/** Text without fences: JSON, a table with bars, terms, questions one below the other, or columns. */
-function openPlain(name: string, source: string, options: ReaderOptions, firstLine = 1): Opened {
-  const json = readJsonTable(name, source);
-  if (json) {
-    return textTable(name, 'json', json);
-  }
-  const isColumnFile = /\.(?:csv|tsv|tab)$/i.test(name);
-  const lines = isColumnFile || !source.includes('|') ? [] : source.split(/\r\n?|\n/);
-  const bars = options.separator ? undefined : readBarTable(name, lines, firstLine);
-  if (bars) {
-    return textTable(name, 'txt', bars);
-  }
-  const shape = shapeOf(source, name);
-  if (options.separator || shape.as === 'table') {
-    const table = readDelimitedText(name, source, options);
-    for (const sheet of table.sheets) {
-      if (firstLine > 1) {
-        sheet.lines = (sheet.lines ?? sheet.rows.map((_, index) => index + 1)).map(
-          (line) => line + firstLine - 1,
-        );
-      }
-    }
-    return asTable(table);
-  }
-  const terms = shape.as === 'terms' ? readTerms(name, source.split(/\r\n?|\n/)) : undefined;
-  if (terms) {
-    return textTable(name, 'txt', {
-      ...terms.sheet,
-      lines: terms.sheet.lines!.map((line) => line + firstLine - 1),
-    });
-  }
-  const document = readTextDocument(name, source);
-  return {
-    is: 'document',
-    document: {
-      ...document,
-      lines: document.lines.map((line) => ({ ...line, line: line.line + firstLine - 1 })),
-    },
-  };
-}
-
-/** A document whose paragraphs are a list of terms, or rows with tabs, as the table that it is. */
-function asListed(opened: Opened): Opened {
-  if (opened.is !== 'document' || opened.document.lines.length < 2) {
-    return opened;
-  }
-  const { file, format, lines, findings } = opened.document;
-  const text = lines.map((line) => line.text).join('\n');
-  const shape = lines.some((line) => line.label && !line.label.startsWith('•'))
-    ? undefined
-    : shapeOf(text, '');
-  if (shape?.as === 'terms') {
-    const terms = readTerms(
-      file,
-      lines.map((line) => line.text),
-    );
-    if (terms) {
-      return asTable({ file, format, sheets: [bare(terms.sheet)], findings });
-    }
-  }
-  const tabbed = lines.filter((line) => line.text.includes('\t')).length;
-  if (shape?.as !== 'table' || tabbed < lines.filter((line) => line.text.trim()).length * 0.6) {
-    return opened;
-  }
-  const table = readDelimitedText(file, text, { separator: '\t' });
-  return asTable({ ...table, format, findings: [...findings, ...table.findings] });
-}
-
-/** HTML from the clipboard: its tables, its list of terms, or its text. */
-export const openHtml = (name: string, html: string): Opened =>
-  held(asListed(readHtml(name, html)));
-
-const stopped = (name: string, finding: Finding): Opened =>
-  asTable({ file: name, format: 'txt', sheets: [], findings: [finding] });
-
-/** Text that is decoded already, as from the clipboard. `as` is what the user says it is. */
-export function openText(name: string, source: string, options: ReaderOptions = {}): Opened {
-  const stop = textStop(name, source);
-  if (stop) {
-    return stopped(name, stop);
-  }
-  const calm = withoutLongRunsInLines(source);
-  const opened = held(textOpened(name, calm, options));
-  return calm === source ? opened : tellRuns(opened, name);
-}
-
-function textOpened(name: string, source: string, options: ReaderOptions): Opened {
-  if (options.as === 'questions') {
-    return { is: 'document', document: readTextDocument(name, source) };
-  }
-  if (options.as === 'table') {
-    return asTable(readDelimitedText(name, source, options));
-  }
-  if (options.as === 'terms') {
-    const terms = readTerms(name, source.split(/\r\n?|\n/));
-    return terms
-      ? textTable(name, 'txt', terms.sheet)
-      : asTable(readDelimitedText(name, source, options));
-  }
-  if (looksLikeTestXml(source)) {
-    return readTestXml(name, source);
-  }
-  if (looksLikeHtml(source)) {
-    return openHtml(name, source);
-  }
-  return (
-    (/^\s*(?:`{3}|~{3})/m.test(source) && !options.separator
-      ? openFences(name, source, options)
-      : undefined) ?? openPlain(name, source, options)
-  );
-}
-
-/** What was found amiss on reading, whatever was read. */
-export function findingsOf(opened: Opened): Finding[] {
-  switch (opened.is) {
-    case 'table':
-      return opened.table.findings;
-    case 'document':
-      return opened.document.findings;
-    case 'stated':
-      return opened.stated.findings;
-  }
-}
+/** Whether a file is a zip package, by its first bytes. */
+const isPackage = ({ bytes }: SourceFile): boolean => bytes[0] === 0x50 && bytes[1] === 0x4b;
 
 function openPacked(file: SourceFile): Opened {
   const opened = openPackage(file.name, file.bytes);
@@ -265,11 +71,11 @@ function refused(file: SourceFile): Table | undefined {
 
 /** Opens a file by its contents rather than its name. Never throws for bad input: see the findings within. */
 export async function openFile(file: SourceFile, options: ReaderOptions = {}): Promise<Opened> {
-  const no = refused(file);
-  if (no) {
-    return asTable(no);
+  const refusal = refused(file);
+  if (refusal) {
+    return asTable(refusal);
   }
-  if (file.bytes[0] === 0x50 && file.bytes[1] === 0x4b) {
+  if (isPackage(file)) {
     return held(openPacked(file));
   }
   if (isOldWorkbook(file.bytes)) {
@@ -311,11 +117,11 @@ function textFindings(name: string, text: string): Finding[] {
 
 /** Reads a file as a table, whatever its text looks like: for blanks and for files that are read back. */
 export async function readTable(file: SourceFile, options: ReaderOptions = {}): Promise<Table> {
-  const no = refused(file);
-  if (no) {
-    return no;
+  const refusal = refused(file);
+  if (refusal) {
+    return refusal;
   }
-  if (file.bytes[0] === 0x50 && file.bytes[1] === 0x4b) {
+  if (isPackage(file)) {
     const opened = openPacked(file);
     return opened.is === 'table'
       ? heldTable(opened.table)
@@ -351,7 +157,7 @@ export function unpackBank(
   name: string,
   bytes: Uint8Array,
 ): { contents: BankContents } | { finding: Finding } {
-  const opened = bytes[0] === 0x50 && bytes[1] === 0x4b ? openPackage(name, bytes) : undefined;
+  const opened = isPackage({ name, bytes }) ? openPackage(name, bytes) : undefined;
   if (opened && 'finding' in opened) {
     return opened;
   }

@@ -8,6 +8,21 @@ export type Handlers = {
   close?(name: string): void;
 };
 
+/** What is done with an element by its local name; a name that is not in the table does nothing and gives false. */
+export type ByName<T extends unknown[]> = (name: string, ...given: T) => boolean;
+
+/** A table of handlers as one handler. Names of elements are somebody's text, so no name of an object's own is found. */
+export function byName<T extends unknown[]>(
+  table: Record<string, (...given: T) => void>,
+): ByName<T> {
+  const handlers = new Map(Object.entries(table));
+  return (name, ...given) => {
+    const handler = handlers.get(name);
+    handler?.(...given);
+    return handler !== undefined;
+  };
+}
+
 const localNames = new Map<string, string>();
 /** The name without its prefix; kept, since a sheet repeats a dozen names a million times. */
 function localName(name: string): string {

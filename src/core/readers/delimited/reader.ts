@@ -6,6 +6,7 @@ import { unguardFormula } from '../../shared/formula-like';
 import { CAPS, blocked, type ReaderOptions } from '../contract';
 import { findSeparator } from './separator';
 import { defined } from '../../shared/defined';
+import { sheetWith } from '../../shared/sheet';
 
 type Parsed = { rows: string[][]; quoted: boolean; findings: Finding[] };
 
@@ -73,19 +74,7 @@ function longCell(rows: string[][], file: string): Finding | undefined {
 }
 
 function sheetOf(name: string, rows: string[][], firstLine: number): Sheet {
-  const lines = linesOf(rows, firstLine);
-  return defined({
-    name,
-    hidden: false,
-    rows,
-    lines,
-    merges: [],
-    validations: [],
-    comments: [],
-    formulas: [],
-    dates: [],
-    isProtected: false,
-  });
+  return sheetWith(defined({ name, rows, lines: linesOf(rows, firstLine) }));
 }
 
 /** Reads text that is already decoded, as from the clipboard. */

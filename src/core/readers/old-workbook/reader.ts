@@ -1,6 +1,7 @@
 // Workbooks of the old binary kind (.xls), through a community library that is loaded only when one comes.
-import type { Sheet, Table } from '../../model';
+import type { Finding, Sheet, Table } from '../../model';
 import { columnLetters } from '../../shared/cells';
+import { sheetWith } from '../../shared/sheet';
 import { workbookStream } from './compound';
 import { blocked, unreadable, type SourceFile } from '../contract';
 
@@ -11,17 +12,37 @@ type LibrarySheet = {
   '!protect'?: unknown;
 };
 
-/** A cell's text as a person sees it. The library cuts long texts at 255 characters in some files, which is told. */
-const textOf = (cell: Cell | undefined): string =>
-  !cell || cell.t === 'z'
-    ? ''
-    : cell.t === 'b'
-      ? cell.v
-        ? 'TRUE'
-        : 'FALSE'
-      : cell.t === 's'
-        ? String(cell.v ?? '')
-        : (cell.w ?? String(cell.v ?? ''));
+const asText = (value: unknown): string =>
+  typeof value === 'string' || typeof value === 'number' || typeof value === 'boolean'
+    ? String(value)
+    : '';
+
+/** A cell's text as a person sees it, by the library's letters for what a cell holds. */
+function textOf(cell: Cell | undefined): string {
+  if (!cell) {
+    return '';
+  }
+  switch (cell.t) {
+    case 'z':
+      return '';
+    case 'b':
+      return cell.v ? 'TRUE' : 'FALSE';
+    case 's':
+      return asText(cell.v);
+    default:
+      return cell.w ?? asText(cell.v);
+  }
+}
+
+/** Old workbooks of some programs cut longer texts here, which is told. */
+const CUT_LENGTH = 255;
+
+/** Whether a number is shown as a date: its format names days, months or years outside quotes and brackets. */
+function isDate({ t, z }: Cell): boolean {
+  const format = String(z ?? '');
+  const letters = format.replace(/"[^"]*"|\[[^\]]*\]/g, '');
+  return t === 'd' || (t === 'n' && /[dmy]/i.test(letters) && !/general/i.test(format));
+}
 
 function sheetOf(
   name: string,
@@ -29,47 +50,64 @@ function sheetOf(
   hidden: boolean,
 ): { sheet: Sheet; cut: string[] } {
   const cut: string[] = [];
-  const sheet: Sheet = {
-    name,
-    hidden,
-    rows: [],
-    merges: (source['!merges'] ?? []).map(({ s, e }) => ({
-      top: s.r,
-      left: s.c,
-      bottom: e.r,
-      right: e.c,
-    })),
-    validations: [],
-    comments: [],
-    formulas: [],
-    dates: [],
-    isProtected: Boolean(source['!protect']),
+  const formulas: Sheet['formulas'] = [];
+  const dates: string[] = [];
+  const take = (cell: Cell | undefined, row: number, column: number): string => {
+    if (cell?.f) {
+      formulas.push({ row, column });
+    }
+    if (cell && isDate(cell)) {
+      dates.push(`${row}:${column}`);
+    }
+    const text = textOf(cell);
+    if (text.length === CUT_LENGTH) {
+      cut.push(`${columnLetters(column)}${row + 1}`);
+    }
+    return text;
   };
-  const rows = source['!data'] ?? [];
-  for (let r = 0; r < rows.length; r++) {
-    sheet.rows.push(
-      Array.from(rows[r] ?? [], (cell, c) => {
-        if (cell?.f) {
-          sheet.formulas.push({ row: r, column: c });
-        }
-        if (
-          cell?.t === 'd' ||
-          (cell?.t === 'n' &&
-            /[dmy]/i.test(String(cell.z ?? '').replace(/"[^"]*"|\[[^\]]*\]/g, '')) &&
-            !/general/i.test(String(cell.z)))
-        ) {
-          sheet.dates.push(`${r}:${c}`);
-        }
-        const text = textOf(cell);
-        if (text.length === 255) {
-          cut.push(`${columnLetters(c)}${r + 1}`);
-        }
-        return text;
-      }),
-    );
-  }
-  return { sheet, cut };
+  const data = source['!data'] ?? [];
+  // Rows that hold nothing are holes in the library's list.
+  const rows = Array.from(data, (cells: (Cell | undefined)[] | undefined, row) =>
+    Array.from(cells ?? [], (cell, column) => take(cell, row, column)),
+  );
+  const merges = (source['!merges'] ?? []).map(({ s: start, e: end }) => ({
+    top: start.r,
+    left: start.c,
+    bottom: end.r,
+    right: end.c,
+  }));
+  const isProtected = Boolean(source['!protect']);
+  return { sheet: sheetWith({ name, hidden, rows, merges, formulas, dates, isProtected }), cut };
 }
+
+/** Rows of a sheet that are read; old workbooks have no more than 65,536. */
+const MOST_ROWS = 60_000;
+
+/** What should be said of the sheets. */
+function findingsOf(name: string, sheets: readonly Sheet[], cut: readonly string[]): Finding[] {
+  const findings: Finding[] = [];
+  if (cut.length) {
+    findings.push({
+      rule: 'text-perhaps-cut',
+      level: 'warn',
+      where: { file: name, cell: cut[0]! },
+      message: `${cut.slice(0, 4).join(', ')} ${cut.length === 1 ? 'holds' : 'hold'} just ${CUT_LENGTH} characters, where old workbooks may be cut. Save the file as .xlsx to be sure.`,
+    });
+  }
+  if (!sheets.some((sheet) => sheet.rows.some((row) => row.some(Boolean)))) {
+    const message = `${name} holds no filled cell on any of its ${sheets.length} sheets.`;
+    findings.push(blocked(name, 'workbook-empty', message));
+  }
+  return findings;
+}
+
+const damaged = (name: string, why: string): Table =>
+  unreadable(
+    name,
+    'xls',
+    'workbook-damaged',
+    `${name} looks like an old workbook, but ${why}. Save it as .xlsx in your spreadsheet program and bring it in again.`,
+  );
 
 /** Reads an old workbook. Never throws for bad input. */
 export async function readOldWorkbook({ name, bytes }: SourceFile): Promise<Table> {
@@ -77,54 +115,21 @@ export async function readOldWorkbook({ name, bytes }: SourceFile): Promise<Tabl
   try {
     const stream = workbookStream(bytes);
     if (!stream) {
-      return unreadable(
-        name,
-        'xls',
-        'workbook-damaged',
-        `${name} looks like an old workbook, but its sheets can't be found in it. Save it as .xlsx in your spreadsheet program and bring it in again.`,
-      );
+      return damaged(name, "its sheets can't be found in it");
     }
-    const book = read(stream, {
-      type: 'array',
-      dense: true,
-      nodim: true,
-      sheetRows: 60_000,
-      cellNF: true,
-    });
-    const read_ = book.SheetNames.map((sheet, index) =>
+    const options = { type: 'array', dense: true, nodim: true, cellNF: true } as const;
+    const book = read(stream, { ...options, sheetRows: MOST_ROWS });
+    const parts = book.SheetNames.map((sheet, index) =>
       sheetOf(
         sheet,
         book.Sheets[sheet] as unknown as LibrarySheet,
         Boolean(book.Workbook?.Sheets?.[index]?.Hidden),
       ),
     );
-    const sheets = read_.map(({ sheet }) => sheet);
-    const table: Table = { file: name, format: 'xls', sheets, findings: [] };
-    const cut = read_.flatMap((one) => one.cut);
-    if (cut.length) {
-      table.findings.push({
-        rule: 'text-perhaps-cut',
-        level: 'warn',
-        where: { file: name, cell: cut[0]! },
-        message: `${cut.slice(0, 4).join(', ')} ${cut.length === 1 ? 'holds' : 'hold'} just 255 characters, where old workbooks may be cut. Save the file as .xlsx to be sure.`,
-      });
-    }
-    if (!sheets.some((sheet) => sheet.rows.some((row) => row.some(Boolean)))) {
-      table.findings.push(
-        blocked(
-          name,
-          'workbook-empty',
-          `${name} holds no filled cell on any of its ${sheets.length} sheets.`,
-        ),
-      );
-    }
-    return table;
+    const sheets = parts.map(({ sheet }) => sheet);
+    const cut = parts.flatMap((part) => part.cut);
+    return { file: name, format: 'xls', sheets, findings: findingsOf(name, sheets, cut) };
   } catch {
-    return unreadable(
-      name,
-      'xls',
-      'workbook-damaged',
-      `${name} looks like an old workbook, but it is damaged or of a kind that can't be read. Save it as .xlsx in your spreadsheet program and bring it in again.`,
-    );
+    return damaged(name, "it is damaged or of a kind that can't be read");
   }
 }

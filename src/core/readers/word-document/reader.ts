@@ -9,6 +9,7 @@ import { isWordTable, readBody, type BodyPart, type Paragraph, type WordTable } 
 import { Numberer, readNumbering } from './numbering';
 import { readStyles } from './styles';
 import { defined } from '../../shared/defined';
+import { sheetWith } from '../../shared/sheet';
 
 const PICTURES: Record<string, string> = {
   png: 'image/png',
@@ -68,19 +69,14 @@ function sheetOf({ table }: WordTable, name: string): Sheet {
       return cellText(cell);
     }),
   );
-  return defined({
-    name,
-    hidden: false,
-    rows,
-    merges: [],
-    validations: [],
-    comments: [],
-    formulas: [],
-    dates: [],
-    isProtected: false,
-    rich: Object.keys(rich).length ? rich : undefined,
-    pictures: Object.keys(pictures).length ? pictures : undefined,
-  });
+  return sheetWith(
+    defined({
+      name,
+      rows,
+      rich: Object.keys(rich).length ? rich : undefined,
+      pictures: Object.keys(pictures).length ? pictures : undefined,
+    }),
+  );
 }
 
 /** Whether a table holds a question or term a row, rather than one question laid out in cells. */

@@ -94,48 +94,54 @@ function rowsBelow(records: string[], plan: SheetPlan, layout: Layout): string {
 
 /** Cells set among the blank's own records, for blocks and boards. */
 function cellsAmong(records: string[], plan: SheetPlan, file: File): string {
-  const own = [...records];
-  const at = (r: number): string => {
-    while (own.length < r) {
-      own.push(lineEnd(file));
+  const filled = [...records];
+  const recordAt = (r: number): string => {
+    while (filled.length < r) {
+      filled.push(lineEnd(file));
     }
-    return own[r - 1]!;
+    return filled[r - 1]!;
   };
   for (const { r, values } of plan.rows) {
-    own[r - 1] = withCells(at(r), values, file);
+    filled[r - 1] = withCells(recordAt(r), values, file);
   }
   const empty = plan.clear.columns.map((column) => [column, undefined] as const);
-  for (let r = plan.clear.from; r <= Math.min(plan.clear.to ?? own.length, own.length); r++) {
-    own[r - 1] = withCells(at(r), empty, file);
+  for (let r = plan.clear.from; r <= Math.min(plan.clear.to ?? filled.length, filled.length); r++) {
+    filled[r - 1] = withCells(recordAt(r), empty, file);
   }
-  return own.join('');
+  return filled.join('');
+}
+
+/** The line of the layout's own headings, which are somebody's text like any other. */
+function headingLine(layout: Layout): string {
+  const headings: Values = Array.from({ length: widthOf(layout) });
+  for (const { column, heading } of layout.columns) {
+    headings[columnIndex(column)] = guardFormula(heading ?? '');
+  }
+  return lineOf(headings, layout.file);
+}
+
+/** The blank's records; where there is no blank, the layout's own headings. */
+function recordsBefore({ layout, blank }: Job): string[] {
+  const { file } = layout;
+  if (blank) {
+    return recordsOf(textOf(blank, file.encoding), file.quote !== 'none');
+  }
+  return file.headingRow ? [headingLine(layout)] : [];
 }
 
 /** Writes the rows below the blank's heading lines (or below headings of the layout's own), sample rows replaced. */
 export function writeDelimited(job: Job): Written {
-  const { layout, blank } = job;
+  const { layout } = job;
   const { file } = layout;
   const plan = planSheet(job);
-  const headings: Values = Array.from({ length: widthOf(layout) });
-  for (const column of layout.columns) {
-    // Headings of the layout's own are somebody's text like any other.
-    headings[columnIndex(column.column)] = guardFormula(column.heading ?? '');
-  }
-  const records = blank
-    ? recordsOf(textOf(blank, file.encoding), file.quote !== 'none')
-    : file.headingRow
-      ? [lineOf(headings, file)]
-      : [];
+  const records = recordsBefore(job);
   for (const { row, column, value } of plan.cells) {
-    if (records[row - 1] !== undefined) {
-      records[row - 1] = withCells(records[row - 1]!, [[column, value]], file);
+    const record = records[row - 1];
+    if (record !== undefined) {
+      records[row - 1] = withCells(record, [[column, value]], file);
     }
   }
-  return {
-    bytes: encode(
-      layout.shape === 'rows' ? rowsBelow(records, plan, layout) : cellsAmong(records, plan, file),
-      file.encoding,
-    ),
-    notes: [],
-  };
+  const text =
+    layout.shape === 'rows' ? rowsBelow(records, plan, layout) : cellsAmong(records, plan, file);
+  return { bytes: encode(text, file.encoding), notes: [] };
 }

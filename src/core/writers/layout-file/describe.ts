@@ -2,6 +2,7 @@
 // Table Schema (Frictionless Data).
 import type { Column, Layout } from '../../model';
 import { defined } from '../../shared/defined';
+import { mostOf, wordsOf } from '../column-rules';
 
 const NUMBERS = new Set<Column['role']>([
   'points',
@@ -22,36 +23,18 @@ const nameOf = ({ column, heading }: Column): string =>
     .replace(/^_+|_+$/g, '')
     .toLowerCase()}`.replace(/_$/, '');
 
-const limitOf = (column: Column, { limits }: Layout): number | undefined =>
-  column.max ??
-  {
-    stem: limits.stem,
-    option: limits.option,
-    right: limits.option,
-    wrong: limits.option,
-    accepted: limits.option,
-    hint: limits.hint,
-    explanation: limits.explanation,
-    title: limits.title,
-  }[column.role as 'stem'];
-
-const wordsOf = (column: Column, { limits, kinds }: Layout): string[] | undefined =>
-  column.values ??
-  (column.role === 'seconds'
-    ? limits.seconds?.map(String)
-    : column.role === 'kind'
-      ? kinds.map(({ code }) => code).filter(Boolean)
-      : undefined);
+/** Encodings by the names that the standard takes; a byte order mark is no part of the name. */
+const ENCODINGS: Record<NonNullable<Layout['file']['encoding']>, string> = {
+  'utf-8': 'utf-8',
+  'utf-8-bom': 'utf-8',
+  'utf-16le': 'utf-16le',
+  'windows-1252': 'windows-1252',
+};
 
 /** How the text is cut, in the words of the W3C's dialect description. */
 function dialectOf({ file }: Layout): Record<string, unknown> {
   return {
-    encoding:
-      file.encoding === 'windows-1252'
-        ? 'windows-1252'
-        : file.encoding === 'utf-16le'
-          ? 'utf-16le'
-          : 'utf-8',
+    encoding: ENCODINGS[file.encoding ?? 'utf-8'],
     delimiter: file.separator ?? ',',
     lineTerminators: [file.newline === 'crlf' ? '\r\n' : '\n'],
     quoteChar: file.quote === 'none' ? null : '"',
@@ -62,34 +45,36 @@ function dialectOf({ file }: Layout): Record<string, unknown> {
   };
 }
 
+const literal = (word: string): string => word.replace(/[.*+?^${}()|[\]\\]/g, '\\$&');
+
+/** What may stand in a column, in the datatypes of CSV on the Web. */
+function datatypeOf(column: Column, layout: Layout): unknown {
+  if (NUMBERS.has(column.role)) {
+    return 'number';
+  }
+  const words = wordsOf(column, layout);
+  if (words) {
+    return { base: 'string', format: words.map(literal).join('|') };
+  }
+  const maxLength = mostOf(column, layout);
+  return maxLength ? { base: 'string', maxLength } : 'string';
+}
+
 /** The layout as CSV on the Web metadata for a file of the given name; undefined where the shape is not rows. */
 export function csvwOf(layout: Layout, url: string): Record<string, unknown> | undefined {
   if (layout.shape !== 'rows') {
     return undefined;
   }
-  const columns = layout.columns.map((column) => {
-    const words = wordsOf(column, layout);
-    const most = limitOf(column, layout);
-    const pattern = words?.length
-      ? words.map((word) => word.replace(/[.*+?^${}()|[\]\\]/g, '\\$&')).join('|')
-      : undefined;
-    const base = NUMBERS.has(column.role) ? 'number' : 'string';
-    return defined({
+  const columns = layout.columns.map((column) =>
+    defined({
       name: nameOf(column),
       titles: column.heading || undefined,
       'dc:description': column.role,
       required: column.required ? true : undefined,
       default: column.default || undefined,
-      datatype:
-        base === 'number'
-          ? 'number'
-          : pattern
-            ? { base, format: pattern }
-            : most
-              ? { base, maxLength: most }
-              : base,
-    });
-  });
+      datatype: datatypeOf(column, layout),
+    }),
+  );
   return {
     '@context': 'http://www.w3.org/ns/csvw',
     url,
@@ -99,27 +84,31 @@ export function csvwOf(layout: Layout, url: string): Record<string, unknown> | u
   };
 }
 
+/** What may stand in a column, in the constraints of Table Schema; undefined where anything may. */
+function constraintsOf(column: Column, layout: Layout): Record<string, unknown> | undefined {
+  const isNumber = NUMBERS.has(column.role);
+  const words = wordsOf(column, layout);
+  const constraints = defined({
+    required: column.required ? true : undefined,
+    maxLength: isNumber ? undefined : mostOf(column, layout),
+    enum: isNumber ? words?.map(Number) : words,
+  });
+  return Object.keys(constraints).length ? constraints : undefined;
+}
+
 /** The layout as a Table Schema; undefined where the shape is not rows. */
 export function tableSchemaOf(layout: Layout): Record<string, unknown> | undefined {
   if (layout.shape !== 'rows') {
     return undefined;
   }
-  const fields = layout.columns.map((column) => {
-    const words = wordsOf(column, layout);
-    const most = limitOf(column, layout);
-    const isNumber = NUMBERS.has(column.role);
-    const constraints = defined({
-      required: column.required ? true : undefined,
-      maxLength: most && !isNumber ? most : undefined,
-      ...(words?.length ? { enum: isNumber ? words.map(Number) : words } : {}),
-    });
-    return defined({
+  const fields = layout.columns.map((column) =>
+    defined({
       name: nameOf(column),
       title: column.heading || undefined,
       description: column.role,
-      type: isNumber ? 'number' : 'string',
-      constraints: Object.keys(constraints).length ? constraints : undefined,
-    });
-  });
+      type: NUMBERS.has(column.role) ? 'number' : 'string',
+      constraints: constraintsOf(column, layout),
+    }),
+  );
   return { fields, missingValues: [''] };
 }

@@ -52,7 +52,7 @@ export function piecesOf(xml: string, kind: keyof typeof PATTERNS): (Piece | Bet
 }
 
 /** Whether it is a row or cell rather than what stands between. */
-export const isPiece = (one: Piece | Between): one is Piece => 'tag' in one;
+export const isPiece = (part: Piece | Between): part is Piece => 'tag' in part;
 
 /** The same piece repeated another number of times. */
 export function repeated(piece: Piece, times: number, kind: keyof typeof PATTERNS): string {
@@ -70,17 +70,25 @@ export function repeated(piece: Piece, times: number, kind: keyof typeof PATTERN
 export const element = (tag: string, attributes: string, inner: string | undefined): string =>
   inner === undefined ? `<${tag}${attributes}/>` : `<${tag}${attributes}>${inner}</${tag}>`;
 
+/** Which rows or cells are replaced. */
+export type Replacing = {
+  kind: keyof typeof PATTERNS;
+  /** Their places in order, counted from `first`. */
+  places: readonly number[];
+  first: number;
+  /** What becomes of a row or cell; there is none past the end. */
+  change: (piece: Piece | undefined, place: number) => string;
+  /** So many empty rows or cells. */
+  pad: (times: number) => string;
+};
+
 /**
  * The XML with some of its rows or cells, counted from `first`, replaced by what `change` makes of them. Repeated ones are
  * taken apart no further than needed; `change` is called with undefined for places past the end.
  */
 export function replaced(
   pieces: readonly (Piece | Between)[],
-  places: readonly number[],
-  kind: keyof typeof PATTERNS,
-  first: number,
-  change: (piece: Piece | undefined, place: number) => string,
-  pad: (times: number) => string,
+  { kind, places, first, change, pad }: Replacing,
 ): string {
   const parts: string[] = [];
   let next = 0;

@@ -30,22 +30,27 @@ export function pictureHref(href: string, media: Media): string {
   return path;
 }
 
-/** A text as inline content; formatting comes along, and lines are kept. */
-export const inline = ({ plain, html }: Text): Node => ({
-  raw: html ? html.replace(/<br>/g, '<br/>') : plain.split('\n').map(escapeXml).join('<br/>'),
-});
+/** A text as the XML of inline content; formatting comes along, and lines are kept. */
+export const inlineXml = ({ plain, html }: Text): string =>
+  html ? html.replace(/<br>/g, '<br/>') : plain.split('\n').map(escapeXml).join('<br/>');
 
-/** The pictures of one place of a question. */
+/** A text as inline content. */
+export const inline = (text: Text): Node => ({ raw: inlineXml(text) });
+
+/** A place of a question that pictures belong to. */
+type Place = { at: 'stem' | 'explanation' } | { at: 'option'; option: number };
+
+/** The pictures of one place of a question; `from` is the way from the item's folder to the package's root. */
 export const picturesAt = (
   item: Item,
-  at: 'stem' | 'option' | 'explanation',
-  media: Media,
-  from: string,
-  option?: number,
+  place: Place,
+  { media, from }: { media: Media; from: string },
 ): Node[] =>
   (item.media ?? [])
-    .filter((one) => one.at === at && (at !== 'option' || one.option === option))
-    .map((one) => {
-      const href = pictureHref(one.href, media);
-      return el('img', { src: /^media\//.test(href) ? from + href : href, alt: one.alt ?? '' });
+    .filter(
+      ({ at, option }) => at === place.at && (place.at !== 'option' || option === place.option),
+    )
+    .map(({ href, alt = '' }) => {
+      const path = pictureHref(href, media);
+      return el('img', { src: /^media\//.test(path) ? from + path : path, alt });
     });

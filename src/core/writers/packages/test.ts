@@ -1,6 +1,6 @@
 // The test that holds the items in their order: sections for categories, time and attempts at each, a pool where some are drawn.
-import type { Item, Standard } from '../../model';
-import { spacesOf } from './item';
+import type { Item } from '../../model';
+import { spacesOf, type TestStandard } from './item';
 import { HEAD, el, xmlOf, type Node } from './xml';
 
 export type Listed = { item: Item; identifier: string; href: string };
@@ -16,68 +16,66 @@ function reference({ item, identifier, href }: Listed): Node {
 }
 
 /** Neighbours of the same category share a section; the order of the questions stays. */
-function sectionsOf(listed: readonly Listed[], depth = 0): (Section | Listed)[] {
+function sectionsOf(listed: readonly Listed[], depth: number): (Section | Listed)[] {
   const found: (Section | Listed)[] = [];
-  for (const one of listed) {
-    const title = one.item.category?.[depth];
+  for (const question of listed) {
+    const title = question.item.category?.[depth];
     const last = found.at(-1);
     if (!title) {
-      found.push(one);
+      found.push(question);
     } else if (last && 'title' in last && last.title === title) {
-      last.items.push(one);
+      last.items.push(question);
     } else {
-      found.push({ title, items: [one] });
+      found.push({ title, items: [question] });
     }
   }
   return found;
 }
 
-type Numbering = { next: number };
+/** Sections are numbered as they stand in the file. */
+class Sections {
+  private next = 1;
 
-function sectionNode(
-  title: string,
-  items: readonly Listed[],
-  depth: number,
-  draw: number | undefined,
-  numbering: Numbering,
-): Node {
-  const identifier = `section-${numbering.next++}`;
-  const inner =
-    draw === undefined
-      ? sectionsOf(items, depth).map((one) =>
-          'title' in one
-            ? sectionNode(one.title, one.items, depth + 1, undefined, numbering)
-            : reference(one),
-        )
-      : items.map(reference);
-  const pool =
-    draw === undefined
-      ? []
-      : [
-          el('qti-selection', { select: Math.min(draw, items.length) }),
-          el('qti-ordering', { shuffle: true }),
-        ];
-  return el(
-    'qti-assessment-section',
-    { identifier, title, visible: Boolean(title) },
-    ...pool,
-    ...inner,
-  );
+  private section(title: string, content: () => Node[]): Node {
+    const identifier = `section-${this.next++}`;
+    return el(
+      'qti-assessment-section',
+      { identifier, title, visible: Boolean(title) },
+      ...content(),
+    );
+  }
+
+  /** Questions with a section for each category, one within the other. */
+  byCategory({ title, items }: Section, depth = 0): Node {
+    return this.section(title, () =>
+      sectionsOf(items, depth).map((part) =>
+        'title' in part ? this.byCategory(part, depth + 1) : reference(part),
+      ),
+    );
+  }
+
+  /** A pool of which every attempt gets so many, in an order of its own. */
+  pool({ title, items }: Section, draw: number): Node {
+    return this.section(title, () => [
+      el('qti-selection', { select: Math.min(draw, items.length) }),
+      el('qti-ordering', { shuffle: true }),
+      ...items.map(reference),
+    ]);
+  }
 }
 
-/** The XML of the test. With `draw` every attempt gets so many of the questions, chosen by the program that runs it. */
-export function testXml(
-  title: string,
-  listed: readonly Listed[],
-  standard: Exclude<Standard, 'common-cartridge-1.3'>,
-  draw: number | undefined,
-): string {
-  const total = el('qti-outcome-declaration', {
-    identifier: 'SCORE',
-    cardinality: 'single',
-    'base-type': 'float',
-  });
-  const sum = el(
+/** What a test is made of. */
+export type Test = {
+  title: string;
+  listed: Listed[];
+  standard: TestStandard;
+  /** How many of the questions every attempt gets, chosen by the program that runs it; all where undefined. */
+  draw: number | undefined;
+};
+
+/** The score of the test is the sum of its items'. */
+const summedScore = (): Node =>
+  el(
     'qti-outcome-processing',
     {},
     el(
@@ -86,16 +84,25 @@ export function testXml(
       el('qti-sum', {}, el('qti-test-variables', { 'variable-identifier': 'SCORE' })),
     ),
   );
+
+/** The XML of the test. */
+export function testXml({ title, listed, standard, draw }: Test): string {
+  const sections = new Sections();
+  const all: Section = { title: '', items: listed };
   const root = el(
     'qti-assessment-test',
     { ...spacesOf(standard), identifier: 'test', title },
-    total,
+    el('qti-outcome-declaration', {
+      identifier: 'SCORE',
+      cardinality: 'single',
+      'base-type': 'float',
+    }),
     el(
       'qti-test-part',
       { identifier: 'part-1', 'navigation-mode': 'nonlinear', 'submission-mode': 'individual' },
-      sectionNode('', listed, 0, draw, { next: 1 }),
+      draw === undefined ? sections.byCategory(all) : sections.pool(all, draw),
     ),
-    sum,
+    summedScore(),
   );
   return HEAD + xmlOf(root, standard);
 }

@@ -5,7 +5,7 @@ import { tagText } from '../../shared/plain';
 import { STILL, type Job, type Written } from '../contract';
 import { cartridgeXml } from './cartridge';
 import type { Media } from './content';
-import { itemXml } from './item';
+import { itemXml, type TestStandard } from './item';
 import { manifestXml, type Resource } from './manifest';
 import { testXml, type Listed } from './test';
 import { identifierOf } from './xml';
@@ -21,20 +21,23 @@ const pictures = (xml: string): string[] => [
   ...new Set([...xml.matchAll(/src="\.\.\/(media\/[^"]+)"/g)].map((match) => match[1]!)),
 ];
 
-function testPackage(
-  standard: keyof typeof TYPES,
-  title: string,
-  items: readonly Item[],
-  draw: number | undefined,
-  media: Media,
-): Files {
+/** The questions of a package on their way into its files. */
+type Content = {
+  title: string;
+  items: readonly Item[];
+  /** How many questions every attempt gets. */
+  draw: number | undefined;
+  media: Media;
+};
+
+function testPackage(standard: TestStandard, { title, items, draw, media }: Content): Files {
   const taken = new Set<string>(['test', 'manifest-1']);
   const files: Files = {};
   const resources: Resource[] = [];
   const listed = items.map((item): Listed => {
     const identifier = identifierOf(item.ref || 'item', taken);
     const href = `items/${identifier}.xml`;
-    const xml = itemXml(item, identifier, standard, { media, from: '../' });
+    const xml = itemXml(item, { identifier, standard, media, from: '../' });
     files[href] = xml;
     resources.push({
       identifier: `resource-${identifier}`,
@@ -45,7 +48,7 @@ function testPackage(
     });
     return { item, identifier, href };
   });
-  files['test.xml'] = testXml(title, listed, standard, draw);
+  files['test.xml'] = testXml({ title, listed, standard, draw });
   const test: Resource = {
     identifier: 'resource-test',
     type: TYPES[standard][1],
@@ -56,7 +59,7 @@ function testPackage(
   return { 'imsmanifest.xml': manifestXml(standard, title, [test, ...resources]), ...files };
 }
 
-function cartridge(title: string, items: readonly Item[], media: Media): Files {
+function cartridge({ title, items, media }: Content): Files {
   const xml = cartridgeXml(title, items, media);
   const assessment: Resource = {
     identifier: 'resource-1',
@@ -86,10 +89,9 @@ export function writePackage({ layout, questions, setTitle = layout.name, draw }
   const standard: Standard = layout.file.standard ?? 'qti-3.0';
   const items = questions.flatMap(({ as }) => as);
   const media: Media = { paths: new Map(), bytes: new Map() };
+  const content: Content = { title: setTitle, items, draw, media };
   const files =
-    standard === 'common-cartridge-1.3'
-      ? cartridge(setTitle, items, media)
-      : testPackage(standard, setTitle, items, draw, media);
+    standard === 'common-cartridge-1.3' ? cartridge(content) : testPackage(standard, content);
   const prefix = standard === 'common-cartridge-1.3' ? 'web_resources/' : '';
   for (const [path, bytes] of media.bytes) {
     files[prefix + path] = bytes;

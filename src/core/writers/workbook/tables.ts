@@ -1,20 +1,15 @@
 // A table that the form's makers laid over headings and rows reaches down over the filled rows, or a receiver that reads
 // the table would not see them (ECMA-376 part 1, 18.5.1.2).
-import { canonicalXml } from '../../shared/canonical-xml';
 import { parseRange, rangeName } from '../../shared/cells';
 import { resolveTarget } from '../../shared/part-path';
+import { attributesOf, decode, type Parts } from './parts';
 import { attributeOf } from './sheet-xml';
-
-type Parts = Record<string, Uint8Array>;
-const decode = (bytes: Uint8Array | undefined): string =>
-  bytes ? canonicalXml(new TextDecoder('utf-8').decode(bytes)) : '';
 
 /** The paths of the tables of a sheet, by its relationships. */
 function tablesOf(parts: Parts, sheetPath: string): string[] {
   const folder = sheetPath.replace(/[^/]*$/, '');
   const relations = decode(parts[`${folder}_rels/${sheetPath.slice(folder.length)}.rels`]);
-  return [...relations.matchAll(/<(?:[\w.-]+:)?Relationship\s([^>]*?)\/?>/g)]
-    .map((match) => match[1]!)
+  return attributesOf(relations, 'Relationship')
     .filter((text) => /\/table$/.test(attributeOf(text, 'Type') ?? ''))
     .flatMap((text) => {
       const target = attributeOf(text, 'Target');

@@ -1,0 +1,55 @@
+// A text with code fences, as replies of writing assistants have them: what stands in the fences is what is meant.
+import type { Opened, Sheet } from '../../model';
+import { blocked, CAPS, type ReaderOptions } from '../contract';
+import { asTable, stopped } from '../opened';
+import { findFences } from './blocks';
+import { openPlain } from './plain';
+
+/** A fence around one or two lines of running text is an aside. */
+const ASIDE_LINES = 3;
+
+/** The line of each row in the source. */
+const linesOf = ({ lines, rows }: Sheet): number[] => lines ?? rows.map((_, index) => index + 1);
+
+/** Adds the rows of a sheet below those of another, with their lines and formatting. */
+function append(sheet: Sheet, more: Sheet): void {
+  const lines = [...linesOf(sheet), ...linesOf(more)];
+  for (const [place, runs] of Object.entries(more.rich ?? {})) {
+    const [r, c] = place.split(':');
+    (sheet.rich ??= {})[`${Number(r) + sheet.rows.length}:${c}`] = runs;
+  }
+  for (const row of more.rows) {
+    sheet.rows.push(row);
+  }
+  sheet.lines = lines;
+}
+
+/** What stands in code fences, as one table or text; undefined where there are none, or nothing to read in them. */
+export function openFences(
+  name: string,
+  source: string,
+  options: ReaderOptions,
+): Opened | undefined {
+  const fences = findFences(source.split(/\r\n?|\n/));
+  if (fences.length > CAPS.fences) {
+    const message = `${name} has ${fences.length.toLocaleString('en-GB')} code fences; ${CAPS.fences} at most are taken. Split it and bring the parts in one by one.`;
+    return stopped(name, blocked(name, 'too-many-fences', message));
+  }
+  const parts = fences
+    .map((fence) => ({ text: fence.lines.join('\n'), first: fence.first }))
+    .filter(({ text }) => text.trim())
+    .map(({ text, first }) => openPlain(name, text, options, first))
+    .filter((part) => part.is !== 'document' || part.document.lines.length >= ASIDE_LINES);
+  const tables = parts.flatMap((part) => (part.is === 'table' ? [part.table] : []));
+  const [first, ...others] = tables;
+  if (!first) {
+    return parts[0];
+  }
+  // Several fences of one reply continue one another.
+  for (const { sheets } of others) {
+    if (sheets[0] && first.sheets[0]) {
+      append(first.sheets[0], sheets[0]);
+    }
+  }
+  return asTable(first);
+}

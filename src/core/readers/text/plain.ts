@@ -1,0 +1,92 @@
+// Text without fences: JSON, a table with bars, columns, a list of terms, or questions one below the other.
+import type { Document, Opened, Table } from '../../model';
+import type { ReaderOptions } from '../contract';
+import { readDelimitedText } from '../delimited/reader';
+import { asDocument, asTable, textTable } from '../opened';
+import { readBarTable } from './blocks';
+import { readJsonTable } from './json';
+import { readTextDocument } from './reader';
+import { shapeOf } from './shape';
+import { readTerms } from './terms';
+
+const linesIn = (source: string): string[] => source.split(/\r\n?|\n/);
+
+/** A table whose rows are counted from a line further down. */
+function tableFrom(table: Table, firstLine: number): Table {
+  if (firstLine > 1) {
+    for (const sheet of table.sheets) {
+      const lines = sheet.lines ?? sheet.rows.map((_, index) => index + 1);
+      sheet.lines = lines.map((line) => line + firstLine - 1);
+    }
+  }
+  return table;
+}
+
+const documentFrom = (document: Document, firstLine: number): Document => ({
+  ...document,
+  lines: document.lines.map((line) => ({ ...line, line: line.line + firstLine - 1 })),
+});
+
+/** A table drawn with bars; undefined where there is none, or the file's name says that it has columns. */
+function openBars(name: string, source: string, firstLine: number): Opened | undefined {
+  const isColumnFile = /\.(?:csv|tsv|tab)$/i.test(name);
+  if (isColumnFile || !source.includes('|')) {
+    return undefined;
+  }
+  const bars = readBarTable(name, linesIn(source), firstLine);
+  return bars && textTable(name, 'txt', bars);
+}
+
+function openTerms(name: string, source: string, firstLine: number): Opened | undefined {
+  const terms = readTerms(name, linesIn(source));
+  return (
+    terms &&
+    textTable(name, 'txt', {
+      ...terms.sheet,
+      lines: terms.sheet.lines!.map((line) => line + firstLine - 1),
+    })
+  );
+}
+
+/** Opens text by what it looks like; `firstLine` is its first line in the source, from 1. */
+export function openPlain(
+  name: string,
+  source: string,
+  options: ReaderOptions,
+  firstLine = 1,
+): Opened {
+  const json = readJsonTable(name, source);
+  if (json) {
+    return textTable(name, 'json', json);
+  }
+  const asColumns = (): Opened =>
+    asTable(tableFrom(readDelimitedText(name, source, options), firstLine));
+  if (options.separator) {
+    return asColumns();
+  }
+  const bars = openBars(name, source, firstLine);
+  if (bars) {
+    return bars;
+  }
+  const { as } = shapeOf(source, name);
+  if (as === 'table') {
+    return asColumns();
+  }
+  return (
+    (as === 'terms' ? openTerms(name, source, firstLine) : undefined) ??
+    asDocument(documentFrom(readTextDocument(name, source), firstLine))
+  );
+}
+
+/** Opens text as what the user says it is. */
+export function openAs(
+  name: string,
+  source: string,
+  options: ReaderOptions & Required<Pick<ReaderOptions, 'as'>>,
+): Opened {
+  if (options.as === 'questions') {
+    return asDocument(readTextDocument(name, source));
+  }
+  const terms = options.as === 'terms' ? openTerms(name, source, 1) : undefined;
+  return terms ?? asTable(readDelimitedText(name, source, options));
+}
