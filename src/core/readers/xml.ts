@@ -3,9 +3,9 @@ import { SaxesParser } from 'saxes';
 
 export type Attributes = Record<string, string>;
 export type Handlers = {
-  open?(name: string, attributes: Attributes): void;
+  open?(name: string, attributes: Attributes): unknown;
   text?(text: string): void;
-  close?(name: string): void;
+  close?(name: string): unknown;
 };
 
 /** What is done with an element by its local name; a name that is not in the table does nothing and gives false. */
@@ -13,7 +13,7 @@ export type ByName<T extends unknown[]> = (name: string, ...given: T) => boolean
 
 /** A table of handlers as one handler. Names of elements are somebody's text, so no name of an object's own is found. */
 export function byName<T extends unknown[]>(
-  table: Record<string, (...given: T) => void>,
+  table: Record<string, (...given: T) => unknown>,
 ): ByName<T> {
   const handlers = new Map(Object.entries(table));
   return (name, ...given) => {

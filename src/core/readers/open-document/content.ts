@@ -1,33 +1,30 @@
 // The sheets of an OpenDocument spreadsheet: each cell as the text that a person sees, with rules and notes.
 import type { Look, Run, Sheet, Validation } from '../../model';
-import { parseRange } from '../../shared/cells';
+import { defined } from '../../shared/defined';
+import { sheetWith } from '../../shared/sheet';
 import { isFormatted, joinRuns, plainOf } from '../../shared/rich-text';
 import { TableBudget } from '../over-cap';
-import type { Attributes } from '../xml';
+import { byName, type Attributes } from '../xml';
+import { lookUpLists, ruleOf, validationOf, type Rule } from './rules';
 import { StyleCollector } from './styles';
-import { defined } from '../../shared/defined';
 
-type Rule = { list?: string[]; from?: string; maxLength?: number; prompt?: string };
+/** Repeated cells and rows are written out so far. */
 const REPEATED = 2000;
+/** Rows of one sheet that are kept. */
+const MOST_ROWS = 200_000;
+/** Blanks that one element may stand for. */
+const MOST_BLANKS = 1000;
+/** Cells that may be filled are noted so far; a form repeats them for hundreds of rows, of which the first tell enough. */
+const UNLOCKED_ROWS = 200;
+const UNLOCKED_CELLS = 50_000;
 /** A cell so far to the right belongs to nothing. */
 const STRAY_COLUMN = 1000;
 
-/** The rule of a validation's condition: a list written out, a list in cells, or a greatest length. */
-function ruleOf(condition: string): Rule {
-  const list = /is-in-list\((.*)\)/s.exec(condition)?.[1];
-  if (list !== undefined) {
-    const written = [...list.matchAll(/"((?:[^"]|"")*)"/g)].map((match) =>
-      match[1]!.replace(/""/g, '"'),
-    );
-    return written.length ? { list: written } : { from: list.replace(/[[\]$]/g, '') };
-  }
-  const length = /text-length\(\)\s*(<=|<|=)\s*(\d+)/.exec(condition);
-  if (length) {
-    return { maxLength: Number(length[2]) - (length[1] === '<' ? 1 : 0) };
-  }
-  const between = /text-length-is-between\(\s*\d+\s*,\s*(\d+)/.exec(condition);
-  return between ? { maxLength: Number(between[1]) } : {};
-}
+/** How often something is repeated, or over how many it reaches; once where nothing is said. */
+const countOf = (a: Attributes, name: string): number => Math.max(1, Number(a[name] ?? 1));
+
+/** A cell with text, and how often it is repeated to the right. */
+type Filled = { text: string; runs: Run[]; times: number; a: Attributes };
 
 /** Takes in the elements of an open spreadsheet's content and gives its sheets. */
 export class ContentReader {
@@ -49,71 +46,59 @@ export class ContentReader {
   private depth = { annotation: 0, text: 0 };
   private readonly budget = new TableBudget();
 
+  private readonly opening = byName<[Attributes]>({
+    'content-validation': (a) => {
+      this.rule = ruleOf(a['table:condition'] ?? '');
+      this.rules.set(a['table:name'] ?? '', this.rule);
+    },
+    'named-range': (a) => {
+      const address = (a['table:cell-range-address'] ?? '').replace(/[$]/g, '');
+      this.names.set((a['table:name'] ?? '').toLowerCase(), address);
+    },
+    table: (a) => this.openSheet(a),
+    'table-row': (a) => {
+      this.rowTimes = countOf(a, 'table:number-rows-repeated');
+      this.column = 0;
+      this.rowHadText = false;
+    },
+    'table-cell': (a) => this.openCell(a),
+    'covered-table-cell': (a) => this.openCell(a),
+    annotation: () => {
+      this.depth.annotation++;
+    },
+    p: () => {
+      this.depth.text++;
+      if (this.cell && !this.depth.annotation && this.cell.paragraphs++) {
+        this.add('\n');
+      }
+    },
+    span: (a) => this.looks.push(this.styles.looks.get(a['text:style-name'] ?? '') ?? {}),
+    a: (a) => {
+      this.href = a['xlink:href'] ?? '';
+    },
+    s: (a) => this.add(' '.repeat(Math.min(MOST_BLANKS, countOf(a, 'text:c')))),
+    tab: () => this.add('\t'),
+    'line-break': () => this.add('\n'),
+  });
+
   open(name: string, a: Attributes): void {
     if (!this.sheet) {
       this.styles.open(name, a);
     }
-    switch (name) {
-      case 'content-validation':
-        this.rules.set(a['table:name'] ?? '', (this.rule = ruleOf(a['table:condition'] ?? '')));
-        return;
-      case 'named-range':
-        this.names.set(
-          (a['table:name'] ?? '').toLowerCase(),
-          (a['table:cell-range-address'] ?? '').replace(/[$]/g, ''),
-        );
-        return;
-      case 'table':
-        this.openSheet(a);
-        return;
-      case 'table-row':
-        this.rowTimes = Math.max(1, Number(a['table:number-rows-repeated'] ?? 1));
-        this.column = 0;
-        this.rowHadText = false;
-        return;
-      case 'table-cell':
-      case 'covered-table-cell':
-        this.cell = { a, runs: [], paragraphs: 0, note: '' };
-        return;
-      case 'annotation':
-        this.depth.annotation++;
-        return;
-      case 'p':
-        this.depth.text++;
-        if (this.cell && !this.depth.annotation && this.cell.paragraphs++) {
-          this.add('\n');
-        }
-        return;
-      case 'span':
-        this.looks.push(this.styles.looks.get(a['text:style-name'] ?? '') ?? {});
-        return;
-      case 'a':
-        this.href = a['xlink:href'] ?? '';
-        return;
-      case 's':
-        this.add(' '.repeat(Math.min(1000, Number(a['text:c'] ?? 1))));
-        return;
-      case 'tab':
-        this.add('\t');
-        return;
-      case 'line-break':
-        this.add('\n');
-        return;
-    }
+    this.opening(name, a);
+  }
+
+  private openCell(a: Attributes): void {
+    this.cell = { a, runs: [], paragraphs: 0, note: '' };
   }
 
   private openSheet(a: Attributes): void {
-    this.sheet = {
+    this.sheet = sheetWith({
       name: a['table:name'] ?? `Sheet ${this.sheets.length + 1}`,
       hidden: this.styles.hidden.has(a['table:style-name'] ?? ''),
       rows: [],
-      merges: [],
-      validations: [],
-      comments: [],
-      formulas: [],
-      dates: [],
       isProtected: a['table:protected'] === 'true',
-    };
+    });
     this.uses = new Map();
     this.row = 0;
   }
@@ -129,7 +114,7 @@ export class ContentReader {
     this.cell.runs.push(
       defined({
         text,
-        ...Object.assign({}, ...this.looks),
+        ...this.looks.reduce<Look>((all, look) => ({ ...all, ...look }), {}),
         href: this.href || undefined,
       }),
     );
@@ -143,106 +128,97 @@ export class ContentReader {
     }
   }
 
+  private readonly closing = byName<[]>({
+    'content-validation': () => {
+      this.rule = undefined;
+    },
+    p: () => {
+      this.depth.text--;
+    },
+    span: () => this.looks.pop(),
+    a: () => {
+      this.href = '';
+    },
+    annotation: () => {
+      this.depth.annotation--;
+    },
+    'table-cell': () => this.closeCell(false),
+    'covered-table-cell': () => this.closeCell(true),
+    'table-row': () => this.closeRow(),
+    table: () => this.closeSheet(),
+  });
+
   close(name: string): void {
     if (!this.sheet) {
       this.styles.close(name);
     }
-    switch (name) {
-      case 'content-validation':
-        this.rule = undefined;
-        return;
-      case 'p':
-        this.depth.text--;
-        return;
-      case 'span':
-        this.looks.pop();
-        return;
-      case 'a':
-        this.href = '';
-        return;
-      case 'annotation':
-        this.depth.annotation--;
-        return;
-      case 'table-cell':
-      case 'covered-table-cell':
-        this.closeCell(name.startsWith('covered'));
-        return;
-      case 'table-row':
-        this.closeRow();
-        return;
-      case 'table':
-        this.closeSheet();
-        return;
-    }
+    this.closing(name);
   }
 
-  private closeCell(covered: boolean): void {
+  private closeCell(isCovered: boolean): void {
     const { cell, sheet } = this;
     this.cell = undefined;
     if (!cell || !sheet) {
       return;
     }
     const { a } = cell;
-    const times = Math.max(1, Number(a['table:number-columns-repeated'] ?? 1));
-    const rule = a['table:content-validation-name'];
-    if (rule) {
-      this.uses.set(rule, [
-        ...(this.uses.get(rule) ?? []),
-        {
-          top: this.row,
-          left: this.column,
-          bottom: this.row + this.rowTimes - 1,
-          right: this.column + times - 1,
-        },
-      ]);
-    }
+    const times = countOf(a, 'table:number-columns-repeated');
+    const style = a['table:style-name'] ?? '';
+    this.useRule(a['table:content-validation-name'], times);
     if (cell.note.trim()) {
       sheet.comments.push({ row: this.row, column: this.column, text: cell.note.trim() });
     }
-    if (sheet.isProtected && this.styles.unlocked.has(a['table:style-name'] ?? '')) {
+    if (sheet.isProtected && this.styles.unlocked.has(style)) {
       this.unlock(sheet, times);
     }
-    const own = this.styles.looks.get(a['table:style-name'] ?? '');
-    const text = covered ? '' : plainOf(cell.runs);
+    const text = isCovered ? '' : plainOf(cell.runs);
     if (text) {
-      this.fill(
-        sheet,
-        joinRuns(own ? cell.runs.map((run) => ({ ...own, ...run })) : cell.runs),
-        text,
-        Math.min(times, REPEATED),
-        a,
-      );
+      const look = this.styles.looks.get(style);
+      const runs = look ? cell.runs.map((run) => ({ ...look, ...run })) : cell.runs;
+      this.fill(sheet, { text, runs: joinRuns(runs), times: Math.min(times, REPEATED), a });
     }
-    const wide = Number(a['table:number-columns-spanned'] ?? 1);
-    const high = Number(a['table:number-rows-spanned'] ?? 1);
-    if (wide > 1 || high > 1) {
-      sheet.merges.push({
-        top: this.row,
-        left: this.column,
-        bottom: this.row + high - 1,
-        right: this.column + wide - 1,
-      });
-    }
+    this.merge(sheet, a);
     this.column += times;
   }
 
-  /** Cells that may be filled; a form repeats them for hundreds of rows, of which the first tell enough. */
+  /** The cells that begin here, so many to the right and as many rows as are repeated. */
+  private rangeFrom(wide: number, high: number): Validation['ranges'][number] {
+    const { row, column } = this;
+    return { top: row, left: column, bottom: row + high - 1, right: column + wide - 1 };
+  }
+
+  private useRule(rule: string | undefined, times: number): void {
+    if (rule) {
+      const ranges = this.uses.get(rule) ?? [];
+      this.uses.set(rule, [...ranges, this.rangeFrom(times, this.rowTimes)]);
+    }
+  }
+
+  private merge(sheet: Sheet, a: Attributes): void {
+    const wide = countOf(a, 'table:number-columns-spanned');
+    const high = countOf(a, 'table:number-rows-spanned');
+    if (wide > 1 || high > 1) {
+      sheet.merges.push(this.rangeFrom(wide, high));
+    }
+  }
+
+  /** Notes the cells that may be filled. */
   private unlock(sheet: Sheet, times: number): void {
     const unlocked = (sheet.unlocked ??= []);
-    for (
-      let r = this.row;
-      r < this.row + Math.min(this.rowTimes, 200) && unlocked.length < 50_000;
-      r++
-    ) {
-      for (let c = this.column; c < this.column + Math.min(times, 200); c++) {
+    const { top, left, bottom, right } = this.rangeFrom(
+      Math.min(times, UNLOCKED_ROWS),
+      Math.min(this.rowTimes, UNLOCKED_ROWS),
+    );
+    for (let r = top; r <= bottom && unlocked.length < UNLOCKED_CELLS; r++) {
+      for (let c = left; c <= right; c++) {
         unlocked.push(`${r}:${c}`);
       }
     }
   }
 
-  private fill(sheet: Sheet, runs: Run[], text: string, times: number, a: Attributes): void {
+  private fill(sheet: Sheet, { text, runs, times, a }: Filled): void {
     this.rowHadText = true;
-    while (sheet.rows.length <= this.row && sheet.rows.length < 200_000) {
+    while (sheet.rows.length <= this.row && sheet.rows.length < MOST_ROWS) {
       sheet.rows.push([]);
     }
     const line = sheet.rows[this.row];
@@ -252,20 +228,25 @@ export class ContentReader {
     const place = { row: this.row, column: this.column };
     this.budget.take(text.length, times + Math.max(0, this.column - line.length), place);
     this.budget.column(this.column + times - 1);
+    while (line.length < this.column) {
+      line.push('');
+    }
     for (let c = this.column; c < this.column + times; c++) {
-      while (line.length < c) {
-        line.push('');
-      }
       line[c] = text;
-      if (isFormatted(runs)) {
-        (sheet.rich ??= {})[`${this.row}:${c}`] = runs;
-      }
-      if (a['table:formula']) {
-        sheet.formulas.push({ row: this.row, column: c });
-      }
-      if (a['office:value-type'] === 'date') {
-        sheet.dates.push(`${this.row}:${c}`);
-      }
+      this.keepFacts(sheet, c, runs, a);
+    }
+  }
+
+  /** What a filled cell is besides its text: formatted, counted by a formula, a date. */
+  private keepFacts(sheet: Sheet, column: number, runs: Run[], a: Attributes): void {
+    if (isFormatted(runs)) {
+      (sheet.rich ??= {})[`${this.row}:${column}`] = runs;
+    }
+    if (a['table:formula']) {
+      sheet.formulas.push({ row: this.row, column });
+    }
+    if (a['office:value-type'] === 'date') {
+      sheet.dates.push(`${this.row}:${column}`);
     }
   }
 
@@ -295,46 +276,13 @@ export class ContentReader {
     for (const [name, ranges] of this.uses) {
       const rule = this.rules.get(name);
       if (rule) {
-        sheet.validations.push(
-          defined({
-            ranges,
-            list: rule.list,
-            maxLength: rule.maxLength || undefined,
-            prompt: rule.prompt || undefined,
-            source: rule.from || undefined,
-          }),
-        );
+        sheet.validations.push(validationOf(rule, ranges));
       }
     }
   }
 
   /** Lists that stand in cells are looked up once all sheets are known. */
   finish(): void {
-    for (const sheet of this.sheets) {
-      for (const validation of sheet.validations as (Validation & { source?: string })[]) {
-        if (!validation.source) {
-          continue;
-        }
-        const [place = '', end = ''] = (
-          this.names.get(validation.source.toLowerCase()) ?? validation.source
-        ).split(':');
-        const [where, first = place] = place.includes('.')
-          ? [
-              place.slice(0, place.lastIndexOf('.')).replace(/^'|'$/g, ''),
-              place.slice(place.lastIndexOf('.') + 1),
-            ]
-          : ['', place];
-        const range = parseRange(end ? `${first}:${end.slice(end.lastIndexOf('.') + 1)}` : first);
-        const from = this.sheets.find((candidate) => candidate.name === where) ?? sheet;
-        delete validation.source;
-        if (range) {
-          validation.list = from.rows
-            .slice(range.top, Math.min(range.bottom + 1, range.top + 500))
-            .flatMap((row) => row.slice(range.left, range.right + 1))
-            .map((value) => value.trim())
-            .filter(Boolean);
-        }
-      }
-    }
+    lookUpLists(this.sheets, this.names);
   }
 }

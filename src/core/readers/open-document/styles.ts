@@ -1,7 +1,25 @@
 // What the styles of an OpenDocument sheet say about cells, words and sheets (OpenDocument 1.3 part 3, 16 and 20).
 import type { Look } from '../../model';
-import type { Attributes } from '../xml';
-import { defined } from '../../shared/defined';
+import { byName, type Attributes } from '../xml';
+
+/** Grounds that say nothing. */
+const NO_FILL = /^(?:transparent|#ffffff)?$/i;
+
+/** What each property of words means where its value is like this. */
+const LOOKS: readonly (readonly [property: string, value: RegExp, look: Look])[] = [
+  ['fo:font-weight', /^(?:bold|[6-9]00)$/, { bold: true }],
+  ['fo:font-style', /italic|oblique/, { italic: true }],
+  ['style:text-underline-style', /^(?!none)./, { underline: true }],
+  ['fo:color', /^(?!#000000)#/, { mark: true }],
+  ['style:text-position', /^sub|^-/, { sub: true }],
+  ['style:text-position', /^super|^[1-9]/, { sup: true }],
+];
+
+const lookOf = (a: Attributes): Look =>
+  LOOKS.reduce<Look>(
+    (all, [property, value, look]) => (value.test(a[property] ?? '') ? { ...all, ...look } : all),
+    {},
+  );
 
 /** Collects the styles while the document is parsed; `looks` by the style's name, `hidden` the names of hidden sheets' styles. */
 export class StyleCollector {
@@ -11,43 +29,29 @@ export class StyleCollector {
   readonly unlocked = new Set<string>();
   private name = '';
 
+  private readonly opening = byName<[Attributes]>({
+    'table-properties': (a) => {
+      if (a['table:display'] === 'false') {
+        this.hidden.add(this.name);
+      }
+    },
+    'table-cell-properties': (a) => {
+      if (a['style:cell-protect'] === 'none') {
+        this.unlocked.add(this.name);
+      }
+      if (!NO_FILL.test(a['fo:background-color'] ?? '')) {
+        this.add({ mark: true });
+      }
+    },
+    'text-properties': (a) => this.add(lookOf(a)),
+  });
+
   open(element: string, a: Attributes): void {
     if (element === 'style') {
       this.name = a['style:name'] ?? '';
-      return;
+    } else if (this.name) {
+      this.opening(element, a);
     }
-    if (!this.name) {
-      return;
-    }
-    if (element === 'table-properties' && a['table:display'] === 'false') {
-      this.hidden.add(this.name);
-    }
-    if (element === 'table-cell-properties' && a['style:cell-protect'] === 'none') {
-      this.unlocked.add(this.name);
-    }
-    if (element === 'table-cell-properties') {
-      const fill = a['fo:background-color'] ?? '';
-      if (fill && !/^(?:transparent|#ffffff)$/i.test(fill)) {
-        this.add({ mark: true });
-      }
-    }
-    if (element !== 'text-properties') {
-      return;
-    }
-    const position = a['style:text-position'] ?? '';
-    this.add(
-      defined({
-        bold: /^(?:bold|[6-9]00)$/.test(a['fo:font-weight'] ?? '') ? true : undefined,
-        italic: /italic|oblique/.test(a['fo:font-style'] ?? '') ? true : undefined,
-        underline: /^(?!none)./.test(a['style:text-underline-style'] ?? '') ? true : undefined,
-        mark: /^(?!#000000)#/.test(a['fo:color'] ?? '') ? true : undefined,
-        ...(/^sub|^-/.test(position)
-          ? { sub: true }
-          : /^super|^[1-9]/.test(position)
-            ? { sup: true }
-            : {}),
-      }),
-    );
   }
 
   private add(look: Look): void {

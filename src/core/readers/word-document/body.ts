@@ -1,7 +1,7 @@
 // The body of a word-processor document: paragraphs with their runs, labels and pictures, and tables of them.
 import type { Look, Picture, Run } from '../../model';
 import { joinRuns } from '../../shared/rich-text';
-import { parseXml, type Attributes } from '../xml';
+import { byName, parseXml, type Attributes } from '../xml';
 import type { Numberer } from './numbering';
 import { applyProperty, resolveStyle, type Style } from './styles';
 import { defined } from '../../shared/defined';
@@ -76,94 +76,63 @@ export class BodyReader {
 
   constructor(private readonly given: Parts) {}
 
+  private readonly opening = byName<[Attributes]>({
+    p: () => this.paragraphs.push({ runs: [], pictures: [] }),
+    tbl: () => this.tables.push([]),
+    tr: () => this.tables.at(-1)?.push([]),
+    tc: () => this.tables.at(-1)?.at(-1)?.push([]),
+    pStyle: (a) => this.say({ style: a['w:val'] ?? '' }),
+    numId: (a) => this.say({ list: a['w:val'] ?? '' }),
+    ilvl: (a) => this.say({ level: Number(a['w:val']) }),
+    outlineLvl: (a) => this.say({ heading: Number(a['w:val']) + 1 }),
+    hyperlink: (a) => {
+      this.href = this.given.link(a['r:id'] ?? '');
+    },
+    r: () => {
+      this.inRun = true;
+      this.look = { ...resolveStyle(this.given.styles, this.paragraphs.at(-1)?.style).look };
+    },
+    rPr: () => {
+      this.inProperties = this.inRun;
+    },
+    rStyle: (a) => {
+      Object.assign(this.look, resolveStyle(this.given.styles, a['w:val']).look);
+    },
+    t: () => {
+      this.inText = true;
+    },
+    tab: () => {
+      // Outside of runs it sets a place for tabs.
+      if (this.inRun) {
+        this.add('\t');
+      }
+    },
+    br: (a) => {
+      if (a['w:type'] !== 'page' && a['w:type'] !== 'column') {
+        this.add('\n');
+      }
+    },
+    cr: () => this.add('\n'),
+    noBreakHyphen: () => this.add('-'),
+    sym: (a) => this.add(SYMBOLS[(a['w:char'] ?? '').toUpperCase()] ?? ''),
+    docPr: (a) => {
+      this.alt = a['descr'] ?? '';
+    },
+    blip: (a) => this.picture(a['r:embed'] ?? ''),
+    imagedata: (a) => this.picture(a['r:id'] ?? ''),
+  });
+
   open(name: string, a: Attributes): void {
     if (this.skipping || SKIPPED.has(name)) {
       this.skipping++;
-      return;
+    } else if (!this.opening(name, a) && this.inProperties) {
+      applyProperty(this.look, name, a);
     }
-    const paragraph = this.paragraphs.at(-1);
-    switch (name) {
-      case 'p':
-        this.paragraphs.push({ runs: [], pictures: [] });
-        return;
-      case 'tbl':
-        this.tables.push([]);
-        return;
-      case 'tr':
-        this.tables.at(-1)?.push([]);
-        return;
-      case 'tc':
-        this.tables.at(-1)?.at(-1)?.push([]);
-        return;
-      case 'pStyle':
-        if (paragraph) {
-          paragraph.style = a['w:val'] ?? '';
-        }
-        return;
-      case 'numId':
-        if (paragraph) {
-          paragraph.list = a['w:val'] ?? '';
-        }
-        return;
-      case 'ilvl':
-        if (paragraph) {
-          paragraph.level = Number(a['w:val']);
-        }
-        return;
-      case 'outlineLvl':
-        if (paragraph) {
-          paragraph.heading = Number(a['w:val']) + 1;
-        }
-        return;
-      case 'hyperlink':
-        this.href = this.given.link(a['r:id'] ?? '');
-        return;
-      case 'r':
-        this.inRun = true;
-        this.look = { ...resolveStyle(this.given.styles, paragraph?.style).look };
-        return;
-      case 'rPr':
-        this.inProperties = this.inRun;
-        return;
-      case 'rStyle':
-        Object.assign(this.look, resolveStyle(this.given.styles, a['w:val']).look);
-        return;
-      case 't':
-        this.inText = true;
-        return;
-      case 'tab':
-        if (this.inRun) {
-          this.add('\t');
-        }
-        return;
-      case 'br':
-        if (a['w:type'] !== 'page' && a['w:type'] !== 'column') {
-          this.add('\n');
-        }
-        return;
-      case 'cr':
-        this.add('\n');
-        return;
-      case 'noBreakHyphen':
-        this.add('-');
-        return;
-      case 'sym':
-        this.add(SYMBOLS[(a['w:char'] ?? '').toUpperCase()] ?? '');
-        return;
-      case 'docPr':
-        this.alt = a['descr'] ?? '';
-        return;
-      case 'blip':
-        this.picture(a['r:embed'] ?? '');
-        return;
-      case 'imagedata':
-        this.picture(a['r:id'] ?? '');
-        return;
-      default:
-        if (this.inProperties) {
-          applyProperty(this.look, name, a);
-        }
-    }
+  }
+
+  /** What the properties of the open paragraph say of it. */
+  private say(facts: Pick<Open, 'style' | 'list' | 'level' | 'heading'>): void {
+    Object.assign(this.paragraphs.at(-1) ?? {}, facts);
   }
 
   text(text: string): void {
@@ -192,27 +161,25 @@ export class BodyReader {
       this.skipping--;
       return;
     }
-    switch (name) {
-      case 't':
-        this.inText = false;
-        return;
-      case 'r':
-        this.inRun = false;
-        return;
-      case 'rPr':
-        this.inProperties = false;
-        return;
-      case 'hyperlink':
-        this.href = undefined;
-        return;
-      case 'p':
-        this.closeParagraph();
-        return;
-      case 'tbl':
-        this.closeTable();
-        return;
-    }
+    this.closing(name);
   }
+
+  private readonly closing = byName<[]>({
+    t: () => {
+      this.inText = false;
+    },
+    r: () => {
+      this.inRun = false;
+    },
+    rPr: () => {
+      this.inProperties = false;
+    },
+    hyperlink: () => {
+      this.href = undefined;
+    },
+    p: () => this.closeParagraph(),
+    tbl: () => this.closeTable(),
+  });
 
   private closeParagraph(): void {
     const open = this.paragraphs.pop();
@@ -220,39 +187,35 @@ export class BodyReader {
       return;
     }
     const style = resolveStyle(this.given.styles, open.style);
-    const list = open.list ?? style.list;
-    const level = open.level ?? style.level ?? 0;
+    const { list, level = 0, heading } = { ...style, ...open };
     const label = list && list !== '0' ? this.given.numberer.next(list, level) : '';
-    const heading = open.heading ?? style.heading;
     const paragraph: Paragraph = defined({
       runs: joinRuns(open.runs),
       pictures: open.pictures,
       ...(label ? { label, level } : {}),
       heading: heading || undefined,
     });
-    const cell = this.tables.at(-1)?.at(-1)?.at(-1);
-    if (cell) {
-      cell.push(paragraph);
-    }
     // A text box stands inside a paragraph; its own paragraphs come before it, in reading order of the file.
-    else {
-      this.parts.push(paragraph);
+    this.place([paragraph], paragraph);
+  }
+
+  /** Puts paragraphs into the open cell, or what they are parts of into the body. */
+  private place(paragraphs: readonly Paragraph[], part: BodyPart): void {
+    const cell = this.tables.at(-1)?.at(-1)?.at(-1);
+    if (!cell) {
+      this.parts.push(part);
+      return;
+    }
+    for (const paragraph of paragraphs) {
+      cell.push(paragraph);
     }
   }
 
   private closeTable(): void {
     const table = this.tables.pop();
-    if (!table) {
-      return;
-    }
-    const outer = this.tables.at(-1)?.at(-1)?.at(-1);
-    // A table inside a cell is its cell's text.
-    if (outer) {
-      for (const paragraph of table.flat(2)) {
-        outer.push(paragraph);
-      }
-    } else {
-      this.parts.push({ table });
+    if (table) {
+      // A table inside a cell is its cell's text.
+      this.place(table.flat(2), { table });
     }
   }
 }

@@ -1,5 +1,5 @@
 // The numbers and letters that a word processor sets in front of paragraphs by itself (ECMA-376 part 1, 17.9).
-import { parseXml } from '../xml';
+import { byName, parseXml, type Attributes } from '../xml';
 
 type Level = { format: string; text: string; start: number };
 type List = { levels: Map<number, Level>; abstract: string; restarts: boolean };
@@ -44,68 +44,86 @@ function figure(n: number, format: string): string {
   }
 }
 
-/** The lists of a document by their id. */
-export function readNumbering(xml: string): Map<string, List> {
-  const abstracts = new Map<string, Map<number, Level>>();
-  const lists = new Map<string, List>();
-  let levels: Map<number, Level> | undefined;
-  let level: Level | undefined;
-  let list:
-    | { id: string; abstract: string; own: Map<number, Level>; starts: Map<number, number> }
-    | undefined;
-  let place = 0;
-  if (!xml) {
-    return lists;
-  }
-  parseXml(xml, {
-    open(name, a) {
-      const value = a['w:val'] ?? '';
-      if (name === 'abstractNum') {
-        abstracts.set(a['w:abstractNumId'] ?? '', (levels = new Map()));
-      } else if (name === 'num') {
-        list = { id: a['w:numId'] ?? '', abstract: '', own: new Map(), starts: new Map() };
-      } else if (name === 'abstractNumId' && list) {
-        list.abstract = value;
-      } else if (name === 'lvlOverride') {
-        place = Number(a['w:ilvl']);
-      } else if (name === 'startOverride' && list) {
-        list.starts.set(place, Number(value));
-      } else if (name === 'lvl') {
-        (list ? list.own : levels)?.set(
-          Number(a['w:ilvl']),
-          (level = { format: 'decimal', text: '', start: 1 }),
-        );
-      } else if (level && name === 'numFmt') {
-        level.format = value;
-      } else if (level && name === 'lvlText') {
-        level.text = value;
-      } else if (level && name === 'start') {
-        level.start = Number(value) || 0;
+/** A list while its element is read: its form, and what it sets otherwise. */
+type OpenList = {
+  id: string;
+  abstract: string;
+  levels: Map<number, Level>;
+  starts: Map<number, number>;
+};
+
+class NumberingReader {
+  readonly lists = new Map<string, List>();
+  private readonly abstracts = new Map<string, Map<number, Level>>();
+  /** The form that is open. */
+  private form: Map<number, Level> | undefined;
+  private list: OpenList | undefined;
+  private level: Level | undefined;
+  /** The level that an override is of. */
+  private place = 0;
+
+  readonly open = byName<[Attributes]>({
+    abstractNum: (a) => {
+      this.form = new Map();
+      this.abstracts.set(a['w:abstractNumId'] ?? '', this.form);
+    },
+    num: (a) => {
+      this.list = { id: a['w:numId'] ?? '', abstract: '', levels: new Map(), starts: new Map() };
+    },
+    abstractNumId: (a) => {
+      if (this.list) {
+        this.list.abstract = a['w:val'] ?? '';
       }
     },
-    close(name) {
-      if (name === 'lvl') {
-        level = undefined;
+    lvlOverride: (a) => {
+      this.place = Number(a['w:ilvl']);
+    },
+    startOverride: (a) => this.list?.starts.set(this.place, Number(a['w:val'] ?? '')),
+    lvl: (a) => {
+      this.level = { format: 'decimal', text: '', start: 1 };
+      (this.list?.levels ?? this.form)?.set(Number(a['w:ilvl']), this.level);
+    },
+    numFmt: (a) => this.say({ format: a['w:val'] ?? '' }),
+    lvlText: (a) => this.say({ text: a['w:val'] ?? '' }),
+    start: (a) => this.say({ start: Number(a['w:val'] ?? '') || 0 }),
+  });
+
+  readonly close = byName<[]>({
+    lvl: () => {
+      this.level = undefined;
+    },
+    num: () => {
+      if (this.list) {
+        this.lists.set(this.list.id, this.merged(this.list));
       }
-      if (name !== 'num' || !list) {
-        return;
-      }
-      const merged = new Map([...(abstracts.get(list.abstract) ?? []), ...list.own]);
-      for (const [at, start] of list.starts) {
-        const own = merged.get(at);
-        if (own) {
-          merged.set(at, { ...own, start });
-        }
-      }
-      lists.set(list.id, {
-        levels: merged,
-        abstract: list.abstract,
-        restarts: list.starts.size > 0,
-      });
-      list = undefined;
+      this.list = undefined;
     },
   });
-  return lists;
+
+  private say(facts: Partial<Level>): void {
+    Object.assign(this.level ?? {}, facts);
+  }
+
+  /** The list's own levels over those of its form. */
+  private merged({ abstract, levels, starts }: OpenList): List {
+    const all = new Map([...(this.abstracts.get(abstract) ?? []), ...levels]);
+    for (const [place, start] of starts) {
+      const level = all.get(place);
+      if (level) {
+        all.set(place, { ...level, start });
+      }
+    }
+    return { levels: all, abstract, restarts: starts.size > 0 };
+  }
+}
+
+/** The lists of a document by their id. */
+export function readNumbering(xml: string): Map<string, List> {
+  const reader = new NumberingReader();
+  if (xml) {
+    parseXml(xml, reader);
+  }
+  return reader.lists;
 }
 
 /** Counts as the word processor does: deeper levels start anew below a higher one; lists of one form count on. */
@@ -133,11 +151,9 @@ export class Numberer {
     }
     return level.text
       .replace(/%(\d)/g, (_, digit: string) => {
-        const at = Number(digit) - 1;
-        return figure(
-          counts[at] ?? list.levels.get(at)?.start ?? 1,
-          list.levels.get(at)?.format ?? 'decimal',
-        );
+        const place = Number(digit) - 1;
+        const { start = 1, format = 'decimal' } = list.levels.get(place) ?? {};
+        return figure(counts[place] ?? start, format);
       })
       .trim();
   }

@@ -1,103 +1,123 @@
 // What a document's styles add to its paragraphs and words: emphasis, headings, lists.
 import type { Look } from '../../model';
-import { parseXml, type Attributes } from '../xml';
+import { byName, parseXml, type Attributes } from '../xml';
 
 export type Style = { look: Look; based?: string; list?: string; level?: number; heading?: number };
 
 const isOn = (a: Attributes): boolean =>
   !['0', 'false', 'off', 'none'].includes(a['w:val'] ?? 'true');
 
+/** Grounds and colours of text that say nothing: none, black, and the dark greys that templates write in. */
+const NO_FILL = /^(?:auto|FFFFFF)?$/i;
+const TEXT_COLOUR = /^(?:auto|000000|1F1F1F|202020|222222|212121|262626|333333|404040)?$/i;
+
 /** Adds what one element of run properties says to a look. */
-export function applyProperty(look: Look, name: string, a: Attributes): void {
-  switch (name) {
-    case 'b':
-      look.bold = isOn(a);
-      break;
-    case 'i':
-      look.italic = isOn(a);
-      break;
-    case 'u':
-      look.underline = isOn(a);
-      break;
-    case 'highlight':
-      look.mark = isOn(a);
-      break;
-    case 'shd':
-      if (!/^(?:auto|FFFFFF)?$/i.test(a['w:fill'] ?? '')) {
-        look.mark = true;
+export const applyProperty = (look: Look, name: string, a: Attributes): boolean =>
+  property(name, look, a);
+
+const property = byName<[Look, Attributes]>({
+  b: (look, a) => {
+    look.bold = isOn(a);
+  },
+  i: (look, a) => {
+    look.italic = isOn(a);
+  },
+  u: (look, a) => {
+    look.underline = isOn(a);
+  },
+  highlight: (look, a) => {
+    look.mark = isOn(a);
+  },
+  shd: (look, a) => {
+    look.mark = look.mark || !NO_FILL.test(a['w:fill'] ?? '');
+  },
+  color: (look, a) => {
+    look.mark = look.mark || !TEXT_COLOUR.test(a['w:val'] ?? '');
+  },
+  vertAlign: (look, a) => {
+    look.sub = a['w:val'] === 'subscript';
+    look.sup = a['w:val'] === 'superscript';
+  },
+});
+
+/** The level of a heading by the name of its style, whatever language the program speaks (ECMA-376 part 1, 17.7.4.9). */
+function headingOf(styleName: string): number | undefined {
+  const level = /^heading (\d)$/i.exec(styleName)?.[1];
+  if (level) {
+    return Number(level);
+  }
+  return /^title$/i.test(styleName) ? 1 : undefined;
+}
+
+class StyleReader {
+  readonly styles = new Map<string, Style>();
+  private style: Style | undefined;
+  private inRun = false;
+
+  private readonly opening = byName<[Style, Attributes]>({
+    rPr: () => {
+      this.inRun = true;
+    },
+    basedOn: (style, a) => {
+      style.based = a['w:val'] ?? '';
+    },
+    name: (style, a) => {
+      const heading = headingOf(a['w:val'] ?? '');
+      if (heading) {
+        style.heading = heading;
       }
-      break;
-    case 'color':
-      if (
-        !/^(?:auto|000000|1F1F1F|202020|222222|212121|262626|333333|404040)?$/i.test(
-          a['w:val'] ?? '',
-        )
-      ) {
-        look.mark = true;
-      }
-      break;
-    case 'vertAlign':
-      look.sub = a['w:val'] === 'subscript';
-      look.sup = a['w:val'] === 'superscript';
-      break;
+    },
+    numId: (style, a) => {
+      style.list = a['w:val'] ?? '';
+    },
+    ilvl: (style, a) => {
+      style.level = Number(a['w:val']);
+    },
+    outlineLvl: (style, a) => {
+      style.heading ??= Number(a['w:val']) + 1;
+    },
+  });
+
+  open(name: string, a: Attributes): void {
+    if (name === 'style') {
+      this.style = { look: {} };
+      this.styles.set(a['w:styleId'] ?? '', this.style);
+    } else if (this.style && !this.opening(name, this.style, a) && this.inRun) {
+      applyProperty(this.style.look, name, a);
+    }
+  }
+
+  close(name: string): void {
+    if (name === 'style') {
+      this.style = undefined;
+    } else if (name === 'rPr') {
+      this.inRun = false;
+    }
   }
 }
 
 /** The styles by their id. */
 export function readStyles(xml: string): Map<string, Style> {
-  const styles = new Map<string, Style>();
-  let style: Style | undefined;
-  let inRun = false;
-  if (!xml) {
-    return styles;
+  const reader = new StyleReader();
+  if (xml) {
+    parseXml(xml, {
+      open: (name, a) => reader.open(name, a),
+      close: (name) => reader.close(name),
+    });
   }
-  parseXml(xml, {
-    open(name, a) {
-      if (name === 'style') {
-        styles.set(a['w:styleId'] ?? '', (style = { look: {} }));
-      } else if (!style) {
-        return;
-      } else if (name === 'rPr') {
-        inRun = true;
-      } else if (name === 'basedOn') {
-        style.based = a['w:val'] ?? '';
-      } else if (name === 'name') {
-        const heading = /^heading (\d)$/i.exec(a['w:val'] ?? '');
-        if (heading) {
-          style.heading = Number(heading[1]);
-        } else if (/^title$/i.test(a['w:val'] ?? '')) {
-          style.heading = 1;
-        }
-      } else if (name === 'numId') {
-        style.list = a['w:val'] ?? '';
-      } else if (name === 'ilvl') {
-        style.level = Number(a['w:val']);
-      } else if (name === 'outlineLvl') {
-        style.heading ??= Number(a['w:val']) + 1;
-      } else if (inRun) {
-        applyProperty(style.look, name, a);
-      }
-    },
-    close(name) {
-      if (name === 'style') {
-        style = undefined;
-      } else if (name === 'rPr') {
-        inRun = false;
-      }
-    },
-  });
-  return styles;
+  return reader.styles;
 }
+
+/** A chain of styles is no longer than this, unless it bites its tail. */
+const LONGEST_CHAIN = 12;
 
 /** A style with what it inherits; a chain that bites its tail ends. */
 export function resolveStyle(styles: Map<string, Style>, id: string | undefined): Style {
   const chain: Style[] = [];
-  for (
-    let at = id ? styles.get(id) : undefined;
-    at && chain.length < 12;
-    at = at.based ? styles.get(at.based) : undefined
-  ) {
-    chain.unshift(at);
+  let next = styles.get(id ?? '');
+  while (next && chain.length < LONGEST_CHAIN) {
+    chain.unshift(next);
+    next = styles.get(next.based ?? '');
   }
   return chain.reduce<Style>(
     (sum, style) => ({ ...sum, ...style, look: { ...sum.look, ...style.look } }),

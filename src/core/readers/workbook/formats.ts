@@ -38,24 +38,33 @@ const BUILT_IN: Record<number, string> = {
 export type CellStyles = {
   formats: string[];
   looks: (Look | undefined)[];
-  /** Whether cells of the style may be filled on a protected sheet. */ unlocked: boolean[];
+  /** Whether cells of the style may be filled on a protected sheet. */
+  unlocked: boolean[];
 };
 
 const isOn = (a: Attributes): boolean => !['0', 'false', 'none'].includes(a['val'] ?? 'true');
-/** Whether a colour is one that says something: neither black, white nor the theme's own text and ground. */
-const isTelling = (a: Attributes): boolean =>
-  a['rgb'] !== undefined
-    ? !/^(?:..)?(?:000000|FFFFFF)$/i.test(a['rgb'])
-    : a['theme'] !== undefined
-      ? !['0', '1'].includes(a['theme'])
-      : a['indexed'] !== undefined && !['8', '9', '64', '65'].includes(a['indexed']);
+/** Colours that say nothing: black and white, the theme's own text and ground, and the same of the indexed palette. */
+const BLACK_OR_WHITE = /^(?:..)?(?:000000|FFFFFF)$/i;
+const PLAIN_THEME = new Set(['0', '1']);
+const PLAIN_INDEX = new Set(['8', '9', '64', '65']);
+
+/** Whether a colour is one that says something. */
+function isTelling({ rgb, theme, indexed }: Attributes): boolean {
+  if (rgb !== undefined) {
+    return !BLACK_OR_WHITE.test(rgb);
+  }
+  if (theme !== undefined) {
+    return !PLAIN_THEME.has(theme);
+  }
+  return indexed !== undefined && !PLAIN_INDEX.has(indexed);
+}
 
 class StyleReader {
   readonly styles: CellStyles = { formats: [], looks: [], unlocked: [] };
   private readonly own = new Map<number, string>();
   private readonly fonts: Look[] = [];
   private readonly fills: boolean[] = [];
-  private inside = '';
+  private inside: 'fonts' | 'fills' | 'cellXfs' | '' = '';
   private solid = false;
 
   open(name: string, a: Attributes): void {
@@ -63,15 +72,24 @@ class StyleReader {
       this.inside = name;
     } else if (name === 'numFmt') {
       this.own.set(Number(a['numFmtId']), a['formatCode'] ?? '');
-    } else if (this.inside === 'fonts') {
-      this.font(name, a);
-    } else if (this.inside === 'fills') {
-      this.fill(name, a);
-    } else if (name === 'xf' && this.inside === 'cellXfs') {
+    } else if (this.inside) {
+      this.within[this.inside](name, a);
+    }
+  }
+
+  /** What is done with the elements inside each list of the part. */
+  private readonly within = {
+    fonts: (name: string, a: Attributes) => this.font(name, a),
+    fills: (name: string, a: Attributes) => this.fill(name, a),
+    cellXfs: (name: string, a: Attributes) => this.cellStyle(name, a),
+  };
+
+  private cellStyle(name: string, a: Attributes): void {
+    if (name === 'xf') {
       this.style(a);
-    } else if (name === 'protection' && this.inside === 'cellXfs') {
-      this.styles.unlocked[this.styles.formats.length - 1] =
-        a['locked'] === '0' || a['locked'] === 'false';
+    } else if (name === 'protection') {
+      const isUnlocked = a['locked'] === '0' || a['locked'] === 'false';
+      this.styles.unlocked[this.styles.formats.length - 1] = isUnlocked;
     }
   }
 

@@ -1,140 +1,22 @@
 // Workbooks of the open office format (.xlsx, ECMA-376): every sheet, with lists looked up wherever they stand.
-import type { Sheet, Table, Validation } from '../../model';
-import { parseRange } from '../../shared/cells';
+import type { Sheet, Table } from '../../model';
 import { blocked, unreadable } from '../contract';
-import { readStyles } from './formats';
-import { partText, readRelations, type Parts } from '../package';
 import { OverCap, overCapFinding } from '../over-cap';
-import { readSheet, type RawLink, type RawSheet, type RawValidation, type Shown } from './sheet';
+import { partText, readRelations, type Parts } from '../package';
+import { readBook, type Book } from './book';
+import { readComments } from './comments';
+import { readStyles } from './formats';
+import { withLists } from './lists';
+import { readSheet, type RawLink, type RawSheet, type Shown } from './sheet';
 import { readSharedStrings } from './strings';
-import { parseXml } from '../xml';
-import { defined } from '../../shared/defined';
 
-type Listed = { name: string; id: string; hidden: boolean };
-type Book = { sheets: Listed[]; names: Map<string, string>; from1904: boolean };
-
-function readBook(xml: string): Book {
-  const book: Book = { sheets: [], names: new Map(), from1904: false };
-  let naming = '';
-  parseXml(xml, {
-    open(name, a) {
-      if (name === 'sheet') {
-        book.sheets.push({
-          name: a['name'] ?? '',
-          id: a['r:id'] ?? Object.entries(a).find(([key]) => key.endsWith(':id'))?.[1] ?? '',
-          hidden: (a['state'] ?? 'visible') !== 'visible',
-        });
-      } else if (name === 'definedName') {
-        naming = a['name'] ?? '';
-      } else if (name === 'workbookPr') {
-        book.from1904 = a['date1904'] === '1' || a['date1904'] === 'true';
-      }
-    },
-    text(text) {
-      if (naming) {
-        book.names.set(naming, (book.names.get(naming) ?? '') + text);
-      }
-    },
-    close(name) {
-      if (name === 'definedName') {
-        naming = '';
-      }
-    },
-  });
-  return book;
-}
-
-function readComments(xml: string): Sheet['comments'] {
-  const comments: Sheet['comments'] = [];
-  let at: { top: number; left: number } | undefined;
-  let inText = false;
-  let text = '';
-  parseXml(xml, {
-    open(name, a) {
-      if (name === 'comment') {
-        at = parseRange(a['ref'] ?? '');
-        text = '';
-      } else if (name === 't') {
-        inText = true;
-      }
-    },
-    text(piece) {
-      if (inText) {
-        text += piece;
-      }
-    },
-    close(name) {
-      if (name === 't') {
-        inText = false;
-      } else if (name === 'comment' && at) {
-        comments.push({ row: at.top, column: at.left, text: text.trim() });
-      }
-    },
-  });
-  return comments;
-}
-
-/** The values of a drop-down list: written out, or standing in a block of cells of any sheet, by address or by name. */
-function lookUpList(
-  formula: string,
-  here: string,
-  sheets: Map<string, RawSheet>,
-  names: Map<string, string>,
-): string[] | undefined {
-  if (formula.startsWith('"')) {
-    return formula
-      .slice(1, -1)
-      .replace(/""/g, '"')
-      .split(',')
-      .map((value) => value.trim())
-      .filter(Boolean);
-  }
-  const bare = formula.replace(/^=/, '');
-  const target = names.get(bare) ?? bare;
-  const match = /^(?:'((?:[^']|'')+)'|([^'!]+))!(.+)$/.exec(target);
-  const sheet = sheets.get(match ? (match[1]?.replace(/''/g, "'") ?? match[2]!) : here);
-  const range = parseRange(match ? match[3]! : target);
-  if (!sheet || !range) {
-    return undefined;
-  }
-  const values: string[] = [];
-  for (
-    let r = range.top;
-    r <= Math.min(range.bottom, sheet.rows.length - 1) && values.length < 500;
-    r++
-  ) {
-    for (let c = range.left; c <= range.right; c++) {
-      const text = sheet.rows[r]?.[c]?.trim();
-      if (text) {
-        values.push(text);
-      }
-    }
-  }
-  return values.length ? values : undefined;
-}
-
-function finish(
-  raw: RawValidation[],
-  here: string,
-  sheets: Map<string, RawSheet>,
-  names: Map<string, string>,
-): Validation[] {
-  return raw.map(({ ranges, formula, maxLength, prompt }) => {
-    const list = formula ? lookUpList(formula, here, sheets, names) : undefined;
-    return defined({
-      ranges,
-      list,
-      maxLength: maxLength || undefined,
-      prompt: prompt || undefined,
-    });
-  });
-}
+type Relations = ReturnType<typeof readRelations>;
 
 /** The text of a linked cell leads where its relationship says (ECMA-376 part 1, 18.3.1.47). */
 function setLinks(
   sheet: Pick<Sheet, 'rows' | 'rich'>,
   links: readonly RawLink[],
-  relations: ReturnType<typeof readRelations>,
+  relations: Relations,
 ): void {
   const targets = new Map(relations.map(({ id, target }) => [id, target]));
   for (const { range, id } of links) {
@@ -147,6 +29,41 @@ function setLinks(
     const runs = sheet.rich?.[key] ?? [{ text }];
     (sheet.rich ??= {})[key] = runs.map((run) => ({ ...run, href }));
   }
+}
+
+/** The part of a relationship's type, as text; empty where there is none. */
+const partOfType = (parts: Parts, relations: Relations, type: string): string =>
+  partText(parts, relations.find((relation) => relation.type === type)?.target ?? '');
+
+/** A sheet with its place in the workbook, before lists, links and notes are looked up. */
+type Found = { name: string; hidden: boolean; path: string; raw: RawSheet };
+
+function findSheets(parts: Parts, book: Book, relations: Relations): Found[] {
+  const shown: Shown = {
+    strings: readSharedStrings(partOfType(parts, relations, 'sharedStrings')),
+    styles: readStyles(partOfType(parts, relations, 'styles')),
+    from1904: book.from1904,
+  };
+  return book.sheets.flatMap(({ name, id, hidden }) => {
+    const path = relations.find((relation) => relation.id === id)?.target ?? '';
+    // Charts and dialogs are sheets too, but hold no cells.
+    return parts.has(path) && path.includes('sheet')
+      ? [{ name, hidden, path, raw: readSheet(partText(parts, path), shown) }]
+      : [];
+  });
+}
+
+function finish(found: readonly Found[], parts: Parts, { names }: Book): Sheet[] {
+  const sheets = new Map(found.map(({ name, raw }) => [name, raw]));
+  return found.map(({ name, hidden, path, raw: { raw, links, ...rest } }) => {
+    const relations = readRelations(parts, path);
+    setLinks(rest, links, relations);
+    const comments = relations
+      .filter(({ type }) => type === 'comments')
+      .flatMap(({ target }) => readComments(partText(parts, target)));
+    const validations = withLists(raw, { here: name, sheets, names });
+    return { ...rest, name, hidden, comments, validations };
+  });
 }
 
 function readSheets(file: string, parts: Parts): Table {
@@ -162,48 +79,11 @@ function readSheets(file: string, parts: Parts): Table {
     );
   }
   const book = readBook(partText(parts, root));
-  const relations = readRelations(parts, root);
-  const part = (type: string): string =>
-    partText(parts, relations.find((relation) => relation.type === type)?.target ?? '');
-  const shown: Shown = {
-    strings: readSharedStrings(part('sharedStrings')),
-    styles: readStyles(part('styles')),
-    from1904: book.from1904,
-  };
-  const raw = new Map<string, RawSheet>();
-  const paths = new Map<string, string>();
-  for (const sheet of book.sheets) {
-    const path = relations.find(({ id }) => id === sheet.id)?.target ?? '';
-    if (!parts.has(path) || !path.includes('sheet')) {
-      continue;
-    }
-    paths.set(sheet.name, path);
-    raw.set(sheet.name, readSheet(partText(parts, path), shown));
-  }
-  const sheets = book.sheets.flatMap(({ name, hidden }): Sheet[] => {
-    const found = raw.get(name);
-    if (!found) {
-      return [];
-    }
-    const { raw: validations, links, ...rest } = found;
-    const own = readRelations(parts, paths.get(name)!);
-    setLinks(rest, links, own);
-    const comments = own
-      .filter(({ type }) => type === 'comments')
-      .flatMap(({ target }) => readComments(partText(parts, target)));
-    return [
-      { ...rest, name, hidden, comments, validations: finish(validations, name, raw, book.names) },
-    ];
-  });
+  const sheets = finish(findSheets(parts, book, readRelations(parts, root)), parts, book);
   const table: Table = { file, format: 'xlsx', sheets, findings: [] };
   if (!sheets.some((sheet) => sheet.rows.length)) {
-    table.findings.push(
-      blocked(
-        file,
-        'workbook-empty',
-        `${file} holds no filled cell on any of its ${sheets.length} sheets.`,
-      ),
-    );
+    const message = `${file} holds no filled cell on any of its ${sheets.length} sheets.`;
+    table.findings.push(blocked(file, 'workbook-empty', message));
   }
   return table;
 }

@@ -5,16 +5,9 @@ import { CAPS } from '../contract';
 import { TableBudget } from '../over-cap';
 import { isDateFormat, showNumber, type CellStyles } from './formats';
 import type { SharedStrings } from './strings';
-import { parseXml, unescapeCell, type Attributes } from '../xml';
-import { defined } from '../../shared/defined';
+import { byName, parseXml, unescapeCell, type Attributes } from '../xml';
+import { OpenValidation, type RawValidation } from './validations';
 
-/** A drop-down list or length rule before its reference is looked up. */
-export type RawValidation = {
-  ranges: CellRange[];
-  formula: string;
-  maxLength?: number;
-  prompt?: string;
-};
 /** Cells that are links, with the relationship that says where they lead. */
 export type RawLink = { range: CellRange; id: string };
 export type RawSheet = Omit<Sheet, 'validations' | 'comments' | 'name' | 'hidden'> & {
@@ -32,7 +25,14 @@ const MERGES = 20_000;
 const LINKS = 50_000;
 /** So far behind the last filled cell of its row a cell belongs to nothing. */
 const STRAY_COLUMNS = 100;
+/** Past this row, a cell that stands so many rows behind the last one belongs to nothing. */
+const MOST_ROWS = 200_000;
+const STRAY_ROWS = 100_000;
+/** The last cell that the format has (ECMA-376 part 1, 18.3.1.73 and what programs hold to). */
 const EXTREME = { row: 1_048_575, column: 16_383 };
+
+/** Elements whose text is taken down. */
+const COLLECTED = new Set(['v', 't', 'f', 'formula1', 'formula2', 'sqref']);
 
 class SheetReader {
   readonly sheet: RawSheet = {
@@ -56,56 +56,31 @@ class SheetReader {
   private collecting = '';
   private value = '';
   private inline = '';
-  private validation:
-    | (RawValidation & {
-        type: string;
-        operator: string;
-        first: string;
-        second: string;
-        sqref: string;
-      })
-    | undefined;
+  private validation: OpenValidation | undefined;
 
   constructor(private readonly shown: Shown) {}
 
+  private readonly opening = byName<[Attributes]>({
+    row: ({ r }) => {
+      this.row = r ? Number(r) - 1 : this.row + 1;
+      this.column = -1;
+    },
+    c: (attributes) => this.openCell(attributes),
+    mergeCell: ({ ref = '' }) => this.merge(ref),
+    hyperlink: (attributes) => this.link(attributes),
+    sheetProtection: ({ sheet }) => {
+      this.sheet.isProtected = sheet === '1' || sheet === 'true';
+    },
+    dataValidation: (attributes) => {
+      this.validation = new OpenValidation(attributes);
+    },
+  });
+
   open(name: string, attributes: Attributes): void {
-    switch (name) {
-      case 'row':
-        this.row = attributes['r'] ? Number(attributes['r']) - 1 : this.row + 1;
-        this.column = -1;
-        break;
-      case 'c':
-        this.openCell(attributes);
-        break;
-      case 'v':
-      case 't':
-      case 'f':
-      case 'formula1':
-      case 'formula2':
-      case 'sqref':
-        this.collecting = name;
-        break;
-      case 'mergeCell':
-        this.merge(attributes['ref'] ?? '');
-        break;
-      case 'hyperlink':
-        this.link(attributes);
-        break;
-      case 'sheetProtection':
-        this.sheet.isProtected = attributes['sheet'] === '1' || attributes['sheet'] === 'true';
-        break;
-      case 'dataValidation':
-        this.validation = defined({
-          ranges: [],
-          formula: '',
-          type: attributes['type'] ?? '',
-          operator: attributes['operator'] ?? 'between',
-          first: '',
-          second: '',
-          sqref: attributes['sqref'] ?? '',
-          prompt: attributes['prompt'] || undefined,
-        });
-        break;
+    if (COLLECTED.has(name)) {
+      this.collecting = name;
+    } else {
+      this.opening(name, attributes);
     }
   }
 
@@ -126,11 +101,9 @@ class SheetReader {
   }
 
   private openCell(attributes: Attributes): void {
-    const at = attributes['r']
-      ? parseCell(attributes['r'])
-      : { row: this.row, column: this.column + 1 };
-    this.row = at?.row ?? this.row;
-    this.column = at?.column ?? this.column + 1;
+    const place = attributes['r'] ? parseCell(attributes['r']) : undefined;
+    this.row = place?.row ?? this.row;
+    this.column = place?.column ?? this.column + 1;
     this.type = attributes['t'] ?? 'n';
     this.style = Number(attributes['s'] ?? 0);
     this.format = this.shown.styles.formats[this.style] ?? 'General';
@@ -142,54 +115,30 @@ class SheetReader {
   }
 
   text(text: string): void {
-    switch (this.collecting) {
-      case 'v':
-        this.value += text;
-        break;
-      case 't':
-        this.inline += text;
-        break;
-      // The extended validations wrap their formula in an f of its own, so f adds to the open validation too.
-      case 'f':
-      case 'formula1':
-        if (this.validation) {
-          this.validation.first += text;
-        }
-        break;
-      case 'formula2':
-        if (this.validation) {
-          this.validation.second += text;
-        }
-        break;
-      case 'sqref':
-        if (this.validation) {
-          this.validation.sqref += text;
-        }
-        break;
+    if (this.collecting === 'v') {
+      this.value += text;
+    } else if (this.collecting === 't') {
+      this.inline += text;
+    } else if (this.collecting) {
+      this.validation?.add(this.collecting, text);
     }
   }
 
   close(name: string): void {
-    switch (name) {
-      case 'f':
-        if (!this.validation) {
-          this.sheet.formulas.push({ row: this.row, column: this.column });
-        }
-        this.collecting = '';
-        break;
-      case 'v':
-      case 't':
-      case 'formula1':
-      case 'formula2':
-      case 'sqref':
-        this.collecting = '';
-        break;
-      case 'c':
-        this.closeCell();
-        break;
-      case 'dataValidation':
-        this.closeValidation();
-        break;
+    if (COLLECTED.has(name)) {
+      this.collecting = '';
+      // Rules have formulas too; only a cell's makes it one that counts itself.
+      if (name === 'f' && !this.validation) {
+        this.sheet.formulas.push({ row: this.row, column: this.column });
+      }
+    } else if (name === 'c') {
+      this.closeCell();
+    } else if (name === 'dataValidation') {
+      const rule = this.validation?.close();
+      this.validation = undefined;
+      if (rule) {
+        this.sheet.raw.push(rule);
+      }
     }
   }
 
@@ -215,15 +164,7 @@ class SheetReader {
 
   private closeCell(): void {
     const text = this.cellText();
-    if (text === '' || this.row < 0) {
-      return;
-    }
-    // A lone cell at the far corner must not make a million empty rows.
-    if (
-      this.row > EXTREME.row ||
-      this.column > EXTREME.column ||
-      (this.row > 200_000 && this.row > this.sheet.rows.length + 100_000)
-    ) {
+    if (text === '' || this.row < 0 || this.isFarCorner()) {
       return;
     }
     while (this.sheet.rows.length <= this.row) {
@@ -244,6 +185,12 @@ class SheetReader {
     this.keepLook(text);
   }
 
+  /** A lone cell at the far corner must not make a million empty rows. */
+  private isFarCorner(): boolean {
+    const isStray = this.row > MOST_ROWS && this.row > this.sheet.rows.length + STRAY_ROWS;
+    return this.row > EXTREME.row || this.column > EXTREME.column || isStray;
+  }
+
   /** Formatting within the text, or of the whole cell, is kept aside; the common plain cell costs nothing. */
   private keepLook(text: string): void {
     const look = this.shown.styles.looks[this.style];
@@ -255,29 +202,6 @@ class SheetReader {
       ...look,
       ...run,
     }));
-  }
-
-  private closeValidation(): void {
-    const v = this.validation;
-    this.validation = undefined;
-    if (!v) {
-      return;
-    }
-    const ranges = parseRanges(v.sqref);
-    const prompt = v.prompt ? { prompt: v.prompt } : {};
-    if (v.type === 'list') {
-      this.sheet.raw.push({ ranges, formula: v.first.trim(), ...prompt });
-    } else if (v.type === 'textLength') {
-      const limit = {
-        between: Number(v.second),
-        lessThanOrEqual: Number(v.first),
-        lessThan: Number(v.first) - 1,
-        equal: Number(v.first),
-      }[v.operator];
-      if (limit && limit > 0) {
-        this.sheet.raw.push({ ranges, formula: '', maxLength: limit, ...prompt });
-      }
-    }
   }
 }
 
