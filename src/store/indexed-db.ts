@@ -1,9 +1,7 @@
 // The store in the browser: IndexedDB through idb, one transaction a step, other tabs told by a channel.
-import type { IDBPTransaction } from 'idb';
-import type { BankInfo, ItemStep, RecordKind, Records, StoredItem } from '../core/model';
-import { nameItems } from '../core/shared/references';
+import type { BankInfo, RecordKind, Records, StoredItem } from '../core/model';
 import { Connection, type ConnectionEvent, type Db } from './connection';
-import type { Shape } from './migrations';
+import { bare, send, writeItems, type Writing } from './indexed-items';
 import type {
   Conflict,
   Elsewhere,
@@ -14,114 +12,7 @@ import type {
   Write,
   Written,
 } from './port';
-import { freeOrder, settleItem, settleRecord } from './settle';
-
-type Writing = IDBPTransaction<
-  Shape,
-  ('banks' | 'items' | 'records' | 'journal' | 'blanks')[],
-  'readwrite'
->;
-type Added = Extract<ItemStep, { is: 'added' }>;
-
-const bare = ({ bank: _bank, ...stored }: StoredItem & { bank: string }): StoredItem => stored;
-
-/** A request whose failure is told by the transaction that it fails with it. */
-const send = (request: Promise<unknown>): void => {
-  request.catch(() => undefined);
-};
-
-/** The orders and references that are taken among those that new questions ask for. */
-async function takenBy(
-  tx: Writing,
-  bank: string,
-  added: readonly Added[],
-): Promise<{ orders: Set<number>; refs: Set<string> }> {
-  const store = tx.objectStore('items');
-  const [byOrder, byRef] = [store.index('order'), store.index('ref')];
-  const orders = new Set<number>();
-  const refs = new Set<string>();
-  await Promise.all(
-    added.map(async ({ order, item }) => {
-      const [atOrder, atRef] = await Promise.all([
-        byOrder.getKey([bank, order]),
-        byRef.getKey([bank, item.ref]),
-      ]);
-      if (atOrder) {
-        orders.add(order);
-      }
-      if (atRef) {
-        refs.add(item.ref);
-      }
-    }),
-  );
-  return { orders, refs };
-}
-
-/** Every reference of a bank. */
-async function allRefs(tx: Writing, bank: string): Promise<string[]> {
-  const range = IDBKeyRange.bound([bank], [bank, []]);
-  const refs: string[] = [];
-  let cursor = await tx.objectStore('items').index('ref').openKeyCursor(range);
-  while (cursor) {
-    refs.push(cursor.key[1]);
-    cursor = await cursor.continue();
-  }
-  return refs;
-}
-
-/** New questions with orders and references that no other question of the bank has. */
-async function placed(tx: Writing, bank: string, steps: readonly ItemStep[]): Promise<ItemStep[]> {
-  const added = steps.filter((step): step is Added => step.is === 'added');
-  if (!added.length) {
-    return [...steps];
-  }
-  const { orders, refs } = await takenBy(tx, bank, added);
-  const isTwin = (step: Added): boolean => !step.item.ref || refs.has(step.item.ref);
-  const twins = added.filter(isTwin);
-  const own = added.filter((step) => !isTwin(step)).map((step) => step.item.ref);
-  const renamed = twins.length
-    ? nameItems(
-        twins.map((step) => step.item),
-        [...(await allRefs(tx, bank)), ...own],
-      )
-    : [];
-  const names = new Map(renamed.map((item) => [item.id, item]));
-  return steps.map((step) =>
-    step.is === 'added'
-      ? {
-          ...step,
-          item: names.get(step.id) ?? step.item,
-          order: orders.has(step.order)
-            ? freeOrder(step.order, (order) => orders.has(order))
-            : step.order,
-        }
-      : step,
-  );
-}
-
-async function writeItems(tx: Writing, bank: string, steps: readonly ItemStep[]): Promise<Written> {
-  const store = tx.objectStore('items');
-  const found = await Promise.all(steps.map(({ id }) => store.get([bank, id])));
-  const stored = new Map(found.flatMap((one) => (one ? [[one.id, bare(one)] as const] : [])));
-  const written: Written = { items: [], gone: [], conflicts: [] };
-  const fresh = steps.filter(({ id }) => !stored.has(id));
-  const places = new Map((await placed(tx, bank, fresh)).map((step) => [step.id, step]));
-  for (const step of steps) {
-    const known = stored.get(step.id);
-    const settled = settleItem(known, (known ? undefined : places.get(step.id)) ?? step);
-    written.conflicts.push(...settled.conflicts);
-    if (settled.put) {
-      stored.set(step.id, settled.put);
-      written.items.push(settled.put);
-      send(store.put({ bank, ...settled.put }));
-    } else if (settled.remove) {
-      stored.delete(step.id);
-      written.gone.push(step.id);
-      send(store.delete([bank, step.id]));
-    }
-  }
-  return written;
-}
+import { settleRecord } from './settle';
 
 async function writeRecords(
   tx: Writing,

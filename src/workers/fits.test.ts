@@ -77,9 +77,9 @@ describe('the matrix', () => {
             if (what === 'edit' || what === 'move' || deck !== cardsOf(items).length) {
               edition++;
             }
-            expect(said(fits.column(items, layout, decisions, cardsOf(items), edition))).toEqual(
-              fresh(items, layout, decisions, cardsOf(items)),
-            );
+            expect(
+              said(fits.column({ items, layout, decisions, deck: cardsOf(items), edition })),
+            ).toEqual(fresh(items, layout, decisions, cardsOf(items)));
           }
         },
       ),
@@ -100,7 +100,7 @@ describe('the matrix', () => {
         { kind: 'true-false', code: '' },
       ],
     };
-    const column = new Fits().column(items, layout, {}, [], 1);
+    const column = new Fits().column({ items, layout, decisions: {}, deck: [], edition: 1 });
     expect([...column.rows]).toEqual([0, 1, 4, 4]);
     expect(column.counts).toEqual([2, 1, 1]);
   });

@@ -15,10 +15,13 @@ type Known = {
 /** What is known of a layout: by question, and in the order in which it was last asked for. */
 type Kept = { layout: string; deck: number; byItem: Map<string, Known>; list: Known[] };
 
+/** The states by the bytes that they are packed as. */
+const STATES = { fits: 0, changes: 1, refused: 2 } as const;
+
 const known = (item: Item, decision: Decision | undefined, one: Fitted): Known => ({
   item,
   decision,
-  state: one.state === 'fits' ? 0 : one.state === 'changes' ? 1 : 2,
+  state: STATES[one.state],
   changes: Math.min(255, one.changes.length),
   reason: one.reason ?? '',
   code: one.code ?? '',
@@ -45,81 +48,110 @@ function packed(layout: string, list: readonly Known[]): FitColumn {
     if (!one.reason) {
       return;
     }
-    let at = places.get(one.reason);
-    if (at === undefined) {
-      at = words.length;
+    let place = places.get(one.reason);
+    if (place === undefined) {
+      place = words.length;
       words.push(one.reason);
       codes.push(one.code);
-      places.set(one.reason, at);
+      places.set(one.reason, place);
     }
-    reasons[i] = at;
+    reasons[i] = place;
   });
   return { layout, rows, states, changes, reasons, words, codes, counts };
 }
 
+/** So many questions are fitted at a time, so that what a fit leaves behind is cleared away while it is young. */
 const BITE = 250;
+
+/** One layout's matrix column as it is asked for. */
+export type Asked = {
+  items: readonly Item[];
+  layout: Layout;
+  decisions: Decisions;
+  /** The cards that lend distractors, and how often they have changed. */
+  deck: readonly Item[];
+  edition: number;
+};
+
+/** On a board each question's place depends on the others', so all are fitted together. */
+function boardColumn({ items, layout, decisions, deck }: Asked): FitColumn {
+  const fitted = fit(items, layout, decisions, { deck });
+  return packed(
+    layout.id,
+    fitted.map((one, index) => known(items[index]!, undefined, one)),
+  );
+}
+
+/** Whether what is known of a question still holds. */
+const stillHolds = (
+  one: Known | undefined,
+  item: Item,
+  decision: Decision | undefined,
+): one is Known => one !== undefined && one.item === item && one.decision === decision;
 
 export class Fits {
   private readonly kept = new Map<string, Kept>();
 
-  /** One column of the matrix. `deck` are the cards that lend distractors, `edition` counts their changes. */
-  column(
-    items: readonly Item[],
-    layout: Layout,
-    decisions: Decisions,
-    deck: readonly Item[],
-    edition: number,
-  ): FitColumn {
-    // On a board each question's place depends on the others'.
+  /** One column of the matrix. */
+  column(asked: Asked): FitColumn {
+    const { items, layout, decisions } = asked;
     if (layout.shape === 'grid') {
-      return packed(
-        layout.id,
-        fit(items, layout, decisions, { deck }).map((one, index) =>
-          known(items[index]!, undefined, one),
-        ),
-      );
+      return boardColumn(asked);
     }
-    const text = JSON.stringify(layout);
-    let kept = this.kept.get(layout.id);
-    if (!kept || kept.layout !== text || kept.deck !== edition) {
-      kept = { layout: text, deck: edition, byItem: new Map(), list: [] };
-      this.kept.set(layout.id, kept);
-    }
-    const { byItem, list } = kept;
-    const decided = Object.keys(decisions).length > 0;
-    const fresh: Item[] = [];
-    const places: number[] = [];
+    const kept = this.keptFor(asked);
+    const fresh: { item: Item; index: number }[] = [];
     items.forEach((item, index) => {
-      const decision = decided ? decisions[item.id] : undefined;
-      const still = (one: Known | undefined): one is Known =>
-        one !== undefined && one.item === item && one.decision === decision;
-      if (still(list[index])) {
+      const decision = decisions[item.id];
+      const old = kept.byItem.get(item.id);
+      if (stillHolds(kept.list[index], item, decision)) {
         return;
       }
-      const old = byItem.get(item.id);
-      if (still(old)) {
-        list[index] = old;
+      if (stillHolds(old, item, decision)) {
+        kept.list[index] = old;
       } else {
-        fresh.push(item);
-        places.push(index);
+        fresh.push({ item, index });
       }
     });
-    // In bites, so that what a fit leaves behind is cleared away while it is young.
-    for (let start = 0; start < fresh.length; start += BITE) {
-      fit(fresh.slice(start, start + BITE), layout, decisions, { deck, states: true }).forEach(
-        (one, n) => {
-          const index = start + n;
-          const now = known(fresh[index]!, decisions[one.item], one);
-          byItem.set(one.item, now);
-          list[places[index]!] = now;
-        },
-      );
+    fitFresh(fresh, kept, asked);
+    kept.list.length = items.length;
+    return packed(layout.id, kept.list);
+  }
+
+  /** What is known of a layout; nothing where it, or the cards, have changed since. */
+  private keptFor({ layout, edition }: Asked): Kept {
+    const text = JSON.stringify(layout);
+    const old = this.kept.get(layout.id);
+    if (old?.layout === text && old.deck === edition) {
+      return old;
     }
-    list.length = items.length;
-    return packed(layout.id, list);
+    const kept: Kept = { layout: text, deck: edition, byItem: new Map(), list: [] };
+    this.kept.set(layout.id, kept);
+    return kept;
   }
 
   clear(): void {
     this.kept.clear();
+  }
+}
+
+function fitFresh(
+  fresh: readonly { item: Item; index: number }[],
+  { byItem, list }: Kept,
+  { layout, decisions, deck }: Asked,
+): void {
+  for (let start = 0; start < fresh.length; start += BITE) {
+    const bite = fresh.slice(start, start + BITE);
+    const fitted = fit(
+      bite.map(({ item }) => item),
+      layout,
+      decisions,
+      { deck, states: true },
+    );
+    fitted.forEach((one, n) => {
+      const { item, index } = bite[n]!;
+      const now = known(item, decisions[item.id], one);
+      byItem.set(item.id, now);
+      list[index] = now;
+    });
   }
 }

@@ -3,7 +3,7 @@ import { appendFileSync, mkdirSync, writeFileSync } from 'node:fs';
 import Papa from 'papaparse';
 import { describe, expect, it } from 'vitest';
 import { read as readBook, write as writeBook, utils } from '@e965/xlsx';
-import type { Layout } from '../../src/core/model';
+import type { Item, Layout } from '../../src/core/model';
 import {
   checkAll,
   fill,
@@ -122,6 +122,13 @@ describe('10,000 questions', () => {
       'check against 3 layouts (goal with the next at most 1,000 ms)',
       await median(() => checkAll(bank, three)),
     );
+    const asked = (items: Item[], layout: Layout) => ({
+      items,
+      layout,
+      decisions: {},
+      deck: cards,
+      edition: 1,
+    });
     const six = [
       ...three,
       ...['lettered', 'starred', 'weights'].map((id) => ({
@@ -133,12 +140,12 @@ describe('10,000 questions', () => {
       'fit to 6 layouts (goal at most 1,000 ms)',
       await median(
         () =>
-          new Fits().column(bank, six[0]!, {}, cards, 1) &&
-          six.slice(1).map((layout) => new Fits().column(bank, layout, {}, cards, 1)),
+          new Fits().column(asked(bank, six[0]!)) &&
+          six.slice(1).map((layout) => new Fits().column(asked(bank, layout))),
       ),
     );
     const fits = new Fits();
-    six.forEach((layout) => fits.column(bank, layout, {}, cards, 1));
+    six.forEach((layout) => fits.column(asked(bank, layout)));
     let n = 0;
     tell(
       'fit to 6 layouts again after one edit (goal at most 50 ms)',
@@ -146,7 +153,7 @@ describe('10,000 questions', () => {
         const edited = bank.map((item, index) =>
           index === 5000 ? { ...item, points: ++n } : item,
         );
-        six.forEach((layout) => fits.column(edited, layout, {}, cards, 1));
+        six.forEach((layout) => fits.column(asked(edited, layout)));
       }),
     );
     const twelve = Array.from({ length: 12 }, (_, index) => ({
@@ -155,7 +162,7 @@ describe('10,000 questions', () => {
     }));
     tell(
       'fit to 12 layouts',
-      await median(() => twelve.map((layout) => new Fits().column(bank, layout, {}, cards, 1))),
+      await median(() => twelve.map((layout) => new Fits().column(asked(bank, layout)))),
     );
     tell('fit to 3 layouts', await median(() => three.forEach((layout) => fit(bank, layout))));
   });

@@ -4,46 +4,40 @@ import { optionLetter } from '../shared/plain';
 import { choice, narrow, options } from './examples';
 import type { ItemCheck, Noticed } from './contract';
 
-const over = (
-  layout: Layout,
-  field: string,
-  name: string,
-  text: string,
-  most: number | undefined,
-): Noticed[] => {
-  const length = most ? lengthOf(text, layout.limits.count) : 0;
-  return most && length > most
-    ? [
-        {
-          field,
-          layout: layout.id,
-          message: `${name} has ${length} characters; ${layout.name} takes ${most}. It is ${length - most} over.`,
-        },
-      ]
-    : [];
-};
+/** A text of a question with the limit that it is held to. */
+type Limited = { field: string; name: string; text: string; most: number | undefined };
 
-const lengths = (item: Item, layout: Layout): Noticed[] => [
-  ...over(layout, 'stem', 'The question', item.stem.plain, layout.limits.stem),
-  ...(item.options ?? []).flatMap((option, index) =>
-    over(
-      layout,
-      `options.${index}`,
-      `Option ${optionLetter(index)}`,
-      option.text.plain,
-      layout.limits.option,
-    ),
-  ),
-  ...over(layout, 'hint', 'The hint', item.hint?.plain ?? '', layout.limits.hint),
-  ...over(
-    layout,
-    'explanation',
-    'The explanation',
-    item.explanation?.plain ?? '',
-    layout.limits.explanation,
-  ),
-  ...over(layout, 'title', 'The title', item.title ?? '', layout.limits.title),
-];
+function limitedTexts(item: Item, { limits }: Layout): Limited[] {
+  const beside = (field: 'hint' | 'explanation', text: string | undefined): Limited => ({
+    field,
+    name: `The ${field}`,
+    text: text ?? '',
+    most: limits[field],
+  });
+  return [
+    { field: 'stem', name: 'The question', text: item.stem.plain, most: limits.stem },
+    ...(item.options ?? []).map(({ text }, index) => ({
+      field: `options.${index}`,
+      name: `Option ${optionLetter(index)}`,
+      text: text.plain,
+      most: limits.option,
+    })),
+    beside('hint', item.hint?.plain),
+    beside('explanation', item.explanation?.plain),
+    { field: 'title', name: 'The title', text: item.title ?? '', most: limits.title },
+  ];
+}
+
+/** The texts of a question that are longer than the layout takes. */
+const overlong = (item: Item, layout: Layout): Noticed[] =>
+  limitedTexts(item, layout).flatMap(({ field, name, text, most }) => {
+    const length = most ? lengthOf(text, layout.limits.count) : 0;
+    if (!most || length <= most) {
+      return [];
+    }
+    const message = `${name} has ${length} characters; ${layout.name} takes ${most}. It is ${length - most} over.`;
+    return [{ field, layout: layout.id, message }];
+  });
 
 export const textOverLimit: ItemCheck = {
   id: 'text-over-limit',
@@ -52,7 +46,7 @@ export const textOverLimit: ItemCheck = {
   why: 'Receivers refuse the row or cut the text without a word.',
   source:
     'the limits of the layout; lengths in grapheme clusters of UAX #29 unless it says otherwise',
-  run: (item, layouts) => layouts.flatMap((layout) => lengths(item, layout)),
+  run: (item, layouts) => layouts.flatMap((layout) => overlong(item, layout)),
   examples: {
     passes: [choice()],
     fails: [

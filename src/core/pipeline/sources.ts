@@ -2,7 +2,7 @@
 import type { Finding, Item, Opened, Overrule, ReadAs, Surroundings, Table } from '../model';
 import { checkItem, checkTogether } from '../checks';
 import { gather, gatherStated, gatherText, type Gathered } from '../gathering';
-import { openFile, openHtml, openText, readableAs } from '../readers';
+import { fileOf, openFile, openHtml, openText, readableAs } from '../readers';
 
 export { findingsOf as problemsOf } from '../readers';
 import { defined } from '../shared/defined';
@@ -56,12 +56,17 @@ function betterOf(html: Opened, text: Opened): Opened {
 export const sheetsOf = (opened: Opened): Table['sheets'] =>
   opened.is === 'table' ? opened.table.sheets : [];
 /** Whether anything could be read at all. */
-export const isReadable = (opened: Opened): boolean =>
-  opened.is === 'table'
-    ? opened.table.sheets.length > 0
-    : opened.is === 'document'
-      ? opened.document.lines.length > 0
-      : opened.stated.items.length > 0;
+export function isReadable(opened: Opened): boolean {
+  switch (opened.is) {
+    case 'table':
+      return opened.table.sheets.length > 0;
+    case 'document':
+      return opened.document.lines.length > 0;
+    case 'stated':
+      return opened.stated.items.length > 0;
+  }
+}
+
 /** What the source may be read as instead. */
 export const otherReadings = (opened: Opened): ReadAs[] => readableAs(opened);
 
@@ -98,52 +103,45 @@ function withChecks(gathered: Gathered): Finding[] {
     }));
 }
 
+/** The place of a question in its source: its cell where it has one, else its line. */
 function whereOf(origin: Item['origin']): NonNullable<Finding['where']> {
   return defined({
-    file: origin?.file ? origin.file : undefined,
-    sheet: origin?.sheet ? origin.sheet : undefined,
-    ...(origin?.cell ? { cell: origin.cell } : origin?.row ? { line: origin.row } : {}),
+    file: origin?.file || undefined,
+    sheet: origin?.sheet || undefined,
+    cell: origin?.cell || undefined,
+    line: origin?.cell ? undefined : origin?.row || undefined,
   });
 }
 
-/** Understands a source that is open already; used again after each overruling. */
-export function gatherOpened(
-  opened: Opened,
-  overrule: Overrule,
-  surroundings: Pick<Surroundings, 'id'> & { progress?: (done: number, of: number) => void },
-): Gathered {
-  const options = defined({
-    overrule,
-    newId: () => surroundings.id(),
-    progress: surroundings.progress,
-  });
-  const gathered =
-    opened.is === 'table'
-      ? gather(opened.table, options)
-      : opened.is === 'document'
-        ? gatherText(opened.document, options)
-        : gatherStated(opened.stated, options);
-  if (!gathered.items.length && !gathered.findings.some(({ level }) => level !== 'note')) {
-    const file =
-      opened.is === 'table'
-        ? opened.table.file
-        : opened.is === 'document'
-          ? opened.document.file
-          : opened.stated.file;
-    return {
-      ...gathered,
-      findings: [
-        ...gathered.findings,
-        {
-          rule: 'no-questions',
-          level: 'warn',
-          where: { file },
-          message: `No question was found in ${file}: it could be read, but nothing in it is filled. Bring another sheet or file.`,
-        },
-      ],
-    };
+type Asked = Pick<Surroundings, 'id'> & { progress?: (done: number, of: number) => void };
+
+/** The questions of whatever was opened, before any check. */
+function gatherAny(opened: Opened, overrule: Overrule, { id, progress }: Asked): Gathered {
+  const options = defined({ overrule, newId: id, progress });
+  switch (opened.is) {
+    case 'table':
+      return gather(opened.table, options);
+    case 'document':
+      return gatherText(opened.document, options);
+    case 'stated':
+      return gatherStated(opened.stated, options);
   }
-  return { ...gathered, findings: [...gathered.findings, ...withChecks(gathered)] };
+}
+
+const noQuestions = (file: string): Finding => ({
+  rule: 'no-questions',
+  level: 'warn',
+  where: { file },
+  message: `No question was found in ${file}: it could be read, but nothing in it is filled. Bring another sheet or file.`,
+});
+
+/** Understands a source that is open already; used again after each overruling. */
+export function gatherOpened(opened: Opened, overrule: Overrule, surroundings: Asked): Gathered {
+  const gathered = gatherAny(opened, overrule, surroundings);
+  const isSilent = gathered.findings.every(({ level }) => level === 'note');
+  const more =
+    !gathered.items.length && isSilent ? [noQuestions(fileOf(opened))] : withChecks(gathered);
+  return { ...gathered, findings: [...gathered.findings, ...more] };
 }
 
 /** Understands a table. */

@@ -19,7 +19,7 @@ import { readWorkbook } from './workbook/reader';
 export { CAPS, type ReaderOptions, type SourceFile } from './contract';
 export { readDelimitedText } from './delimited/reader';
 export { readLayoutFile, type LayoutFileRead } from './layout-file/read';
-export { findingsOf } from './opened';
+export { fileOf, findingsOf } from './opened';
 export { editDocument, looksOfDocument, textOfDocument, type ShownLook } from './text/edit';
 export { openHtml, openText } from './text/open';
 

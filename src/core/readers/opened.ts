@@ -30,3 +30,15 @@ export function findingsOf(opened: Opened): Finding[] {
       return opened.stated.findings;
   }
 }
+
+/** The name of the file that was opened. */
+export function fileOf(opened: Opened): string {
+  switch (opened.is) {
+    case 'table':
+      return opened.table.file;
+    case 'document':
+      return opened.document.file;
+    case 'stated':
+      return opened.stated.file;
+  }
+}

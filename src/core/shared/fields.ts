@@ -46,7 +46,10 @@ function splitPath(path: string): { name: string; place?: number } {
 export function fieldAt(entry: object, path: string): unknown {
   const { name, place } = splitPath(path);
   const value = (entry as Fields)[name];
-  return place === undefined ? value : Array.isArray(value) ? (value[place] as unknown) : undefined;
+  if (place === undefined) {
+    return value;
+  }
+  return Array.isArray(value) ? (value[place] as unknown) : undefined;
 }
 
 /** The entry with another value at a path; a place past the end of its list leaves the entry as it is. */

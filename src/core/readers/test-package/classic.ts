@@ -4,7 +4,7 @@ import type { Finding, Item, Option, Text } from '../../model';
 import { numberOf } from '../../shared/normalise';
 import { textOf } from '../../shared/rich-text';
 import { trueFalsePair } from '../../shared/vocabulary/verdicts';
-import type { Loose, PictureOf } from './item';
+import { picturesOf, type Loose, type PictureOf } from './question';
 import {
   childrenNamed,
   contentOf,
@@ -17,12 +17,12 @@ import {
 } from './tree';
 import { defined, filled } from '../../shared/defined';
 
-function materialOf(tree: Tree | undefined): Content {
-  const texts = tree ? named(tree, 'mattext') : [];
-  const parts = texts.map((one) =>
-    /html/i.test(one.attributes['texttype'] ?? '')
-      ? contentOfHtml(textOfTree(one))
-      : contentOf(one.children),
+function materialOf(material: Tree | undefined): Content {
+  const texts = material ? named(material, 'mattext') : [];
+  const parts = texts.map((tree) =>
+    /html/i.test(tree.attributes['texttype'] ?? '')
+      ? contentOfHtml(textOfTree(tree))
+      : contentOf(tree.children),
   );
   return {
     runs: parts.flatMap(({ runs }, index) => (index ? [{ text: '\n' }, ...runs] : runs)),
@@ -53,118 +53,132 @@ function conditionsOf(item: Tree): Scored[] {
     );
     return {
       response: equals[0]?.attributes['respident'] ?? '',
-      values: equals.map((one) => textOfTree(one).trim()),
+      values: equals.map((tree) => textOfTree(tree).trim()),
       score,
-      feedback: named(condition, 'displayfeedback').map((one) => one.attributes['linkrefid'] ?? ''),
+      feedback: named(condition, 'displayfeedback').map(
+        (tree) => tree.attributes['linkrefid'] ?? '',
+      ),
     };
   });
 }
 
-function optionsOf(lid: Tree, scored: readonly Scored[], feedback: Map<string, Text>): Option[] {
-  const id = lid.attributes['ident'] ?? '';
+function optionsOf(
+  lid: Tree,
+  scored: readonly Scored[],
+  feedback: ReadonlyMap<string, Text>,
+): Option[] {
+  const response = lid.attributes['ident'] ?? '';
   const right = new Set(
     scored
-      .filter((one) => one.score > 0 && (one.response === id || !one.response))
-      .flatMap((one) => one.values),
+      .filter((scoring) => scoring.score > 0)
+      .filter((scoring) => scoring.response === response || !scoring.response)
+      .flatMap(({ values }) => values),
   );
   return named(lid, 'response-label').map((label) => {
-    const own = label.attributes['ident'] ?? '';
-    const shown = scored.find(
-      (one) =>
-        one.values.length === 1 &&
-        one.values[0] === own &&
-        one.feedback.some((name) => feedback.has(name)),
-    );
-    const text = shown?.feedback.map((name) => feedback.get(name)).find(Boolean);
+    const ident = label.attributes['ident'] ?? '';
     return defined({
       text: textOf(materialOf(label).runs),
-      right: right.has(own),
-      feedback: text,
+      right: right.has(ident),
+      feedback: scored
+        .filter(({ values }) => values.length === 1 && values[0] === ident)
+        .flatMap((scoring) => scoring.feedback)
+        .map((name) => feedback.get(name))
+        .find(Boolean),
     });
   });
 }
 
+type Answer = Partial<Item> & Pick<Item, 'kind'>;
+
+/** Several lists of the same sides are pairs: each list's prompt with its right one. */
+function pairsOf(lids: readonly Tree[], scored: readonly Scored[]): Answer {
+  const pairs = lids.flatMap((lid) => {
+    const right = optionsOf(lid, scored, new Map()).find((option) => option.right);
+    const left = materialOf(childrenNamed(lid, 'material')[0]);
+    return right ? [{ left: textOf(left.runs), right: right.text }] : [];
+  });
+  return { kind: 'match', pairs };
+}
+
+function typedAnswer(profile: string, scored: readonly Scored[]): Answer {
+  const earning = scored.filter(({ score }) => score > 0);
+  const accepted = [...new Set(earning.flatMap(({ values }) => values))];
+  return /essay/.test(profile) || !accepted.length ? { kind: 'open' } : { kind: 'short', accepted };
+}
+
+function choiceOf(lid: Tree, scored: readonly Scored[], feedback: Map<string, Text>): Answer {
+  const options = optionsOf(lid, scored, feedback);
+  const [first, second] = options;
+  const pair =
+    options.length === 2 ? trueFalsePair(first!.text.plain, second!.text.plain) : undefined;
+  if (pair) {
+    return { kind: 'true-false', options: pair.trueFirst ? options : [second!, first!] };
+  }
+  const isSeveral = lid.attributes['rcardinality'] === 'Multiple';
+  return { kind: isSeveral ? 'choice-many' : 'choice-one', options };
+}
+
+/** The answers of an item; undefined where it asks in a way that no kind can hold. */
 function answerOf(
   item: Tree,
   profile: string,
   scored: readonly Scored[],
   feedback: Map<string, Text>,
-): (Partial<Item> & Pick<Item, 'kind'>) | undefined {
+): Answer | undefined {
   const lids = named(item, 'response-lid');
   if (lids.length > 1) {
-    const pairs = lids.flatMap((lid) => {
-      const right = optionsOf(lid, scored, new Map()).find((option) => option.right);
-      return right
-        ? [{ left: textOf(materialOf(childrenNamed(lid, 'material')[0]).runs), right: right.text }]
-        : [];
-    });
-    return { kind: 'match', pairs };
+    return pairsOf(lids, scored);
   }
-  const text = named(item, 'response-str')[0];
-  if (text) {
-    const accepted = [
-      ...new Set(scored.filter((one) => one.score > 0).flatMap((one) => one.values)),
-    ];
-    return /essay/.test(profile) || !accepted.length
-      ? { kind: 'open' }
-      : { kind: 'short', accepted };
+  if (named(item, 'response-str').length) {
+    return typedAnswer(profile, scored);
   }
-  const lid = lids[0];
-  if (!lid) {
-    return undefined;
-  }
-  const options = optionsOf(lid, scored, feedback);
-  const pair =
-    options.length === 2
-      ? trueFalsePair(options[0]!.text.plain, options[1]!.text.plain)
-      : undefined;
-  if (pair) {
-    return { kind: 'true-false', options: pair.trueFirst ? options : [options[1]!, options[0]!] };
-  }
-  return {
-    kind: lid.attributes['rcardinality'] === 'Multiple' ? 'choice-many' : 'choice-one',
-    options,
-  };
+  return lids[0] && choiceOf(lids[0], scored, feedback);
 }
+
+/** Where an item stands: its file, and the titles of the sections around it. */
+type Place = { path: string; section: readonly string[] };
+
+const unknownKind = (ref: string, path: string): Finding => ({
+  rule: 'interaction-unknown',
+  level: 'warn',
+  where: { file: path },
+  message: `${path}: the item ${ref} asks in a way that no kind of question here can hold; it was left out.`,
+});
+
+/** The question's own text, before any answer. */
+function stemOf(item: Tree): Content {
+  const presentation = named(item, 'presentation')[0];
+  const materials = presentation ? childrenNamed(presentation, 'material') : [];
+  return materialOf(
+    presentation && materials.length
+      ? { ...presentation, children: materials }
+      : presentation && named(presentation, 'flow')[0],
+  );
+}
+
+const feedbackOf = (item: Tree): Map<string, Text> =>
+  new Map(
+    named(item, 'itemfeedback').map((tree) => [
+      tree.attributes['ident'] ?? '',
+      textOf(materialOf(tree).runs),
+    ]),
+  );
 
 function questionOf(
   item: Tree,
-  path: string,
-  section: readonly string[],
+  { path, section }: Place,
   picture: PictureOf,
 ): { item?: Loose; finding?: Finding } {
   const meta = fields(item);
-  const feedback = new Map(
-    named(item, 'itemfeedback').map((one) => [
-      one.attributes['ident'] ?? '',
-      textOf(materialOf(one).runs),
-    ]),
-  );
-  const presentation = named(item, 'presentation')[0];
-  const stem = materialOf(
-    presentation && childrenNamed(presentation, 'material')[0]
-      ? { ...presentation, children: childrenNamed(presentation, 'material') }
-      : presentation && named(presentation, 'flow')[0],
-  );
+  const feedback = feedbackOf(item);
+  const stem = stemOf(item);
   const answer = answerOf(item, meta.get('cc_profile') ?? '', conditionsOf(item), feedback);
   const ref = item.attributes['ident'] ?? '';
   if (!answer) {
-    return {
-      finding: {
-        rule: 'interaction-unknown',
-        level: 'warn',
-        where: { file: path },
-        message: `${path}: the item ${ref} asks in a way that no kind of question here can hold; it was left out.`,
-      },
-    };
+    return { finding: unknownKind(ref, path) };
   }
   const points = numberOf(meta.get('cc_weighting') ?? meta.get('points_possible') ?? '');
-  const general = feedback.get('general_fb');
-  const category = meta.get('cc_question_category') ? [meta.get('cc_question_category')!] : section;
-  const media = stem.pictures.flatMap(({ href, alt }) => {
-    const found = picture(href);
-    return found ? [defined({ at: 'stem' as const, href: found, alt: alt || undefined })] : [];
-  });
+  const category = meta.get('cc_question_category');
   return {
     item: defined({
       ref,
@@ -172,9 +186,9 @@ function questionOf(
       title: item.attributes['title'] || undefined,
       ...answer,
       points: points || undefined,
-      explanation: general,
-      category: category.length ? [...category] : undefined,
-      media: filled(media),
+      explanation: feedback.get('general_fb'),
+      category: filled(category ? [category] : [...section]),
+      media: filled(picturesOf(stem, picture)),
       origin: { file: path },
     }),
   };
@@ -191,7 +205,7 @@ export function classicQuestions(
   const read = groups.flatMap((group) => {
     const title = group.attributes['title'] ?? '';
     return named(group, 'item').map((item) =>
-      questionOf(item, path, groups.length > 1 && title ? [title] : [], picture),
+      questionOf(item, { path, section: groups.length > 1 && title ? [title] : [] }, picture),
     );
   });
   const title = named(root, 'assessment')[0]?.attributes['title'];

@@ -13,34 +13,57 @@ const NO_FEEDBACK = (tree: Tree): string | undefined =>
 
 const textOfTrees = (nodes: readonly (Tree | string)[]): Text =>
   textOf(contentOf(nodes, NO_FEEDBACK).runs);
-const isTrue = (value: string | undefined): boolean => value === 'true';
-const empty: Declaration = { correct: [], mapping: new Map(), baseType: '', cardinality: 'single' };
+/** What is known of a response that no declaration speaks of. */
+export const UNDECLARED: Declaration = {
+  correct: [],
+  mapping: new Map(),
+  baseType: '',
+  cardinality: 'single',
+};
+
+function optionOf(tree: Tree, { right, weights }: ReturnType<typeof creditOf>): Option {
+  const id = tree.attributes['identifier'] ?? '';
+  const feedback = named(tree, 'feedback-inline')[0] ?? named(tree, 'feedback-block')[0];
+  return defined({
+    text: textOfTrees(tree.children),
+    right: right.has(id),
+    weight: weights?.get(id),
+    feedback: feedback && textOf(contentOf(feedback.children).runs),
+  });
+}
+
+/** Whether the interaction says that its choices are shuffled; undefined where it does not say. */
+const shuffleOf = ({ attributes: { shuffle } }: Tree): boolean | undefined =>
+  shuffle ? shuffle === 'true' : undefined;
+
+/** Two options that say true and false, the true one first; undefined where they are anything else. */
+function asTrueFalse(options: Option[]): Option[] | undefined {
+  const [first, second] = options;
+  if (!first || !second || options.length > 2) {
+    return undefined;
+  }
+  const pair = trueFalsePair(first.text.plain, second.text.plain);
+  return pair && (pair.trueFirst ? options : [second, first]);
+}
 
 function choice(tree: Tree, declared: Declaration): Part {
-  const { right, weights } = creditOf(declared);
-  const options = childrenNamed(tree, 'simple-choice').map((one): Option => {
-    const id = one.attributes['identifier'] ?? '';
-    const feedback = named(one, 'feedback-inline')[0] ?? named(one, 'feedback-block')[0];
-    return defined({
-      text: textOfTrees(one.children),
-      right: right.has(id),
-      weight: weights?.has(id) ? weights.get(id)! : undefined,
-      feedback: feedback ? textOf(contentOf(feedback.children).runs) : undefined,
-    });
+  const credit = creditOf(declared);
+  const options = childrenNamed(tree, 'simple-choice').map((option) => optionOf(option, credit));
+  const { orientation } = tree.attributes;
+  const common = defined({
+    shuffle: shuffleOf(tree),
+    across: orientation ? orientation === 'horizontal' : undefined,
   });
-  const most = numberOf(tree.attributes['max-choices'] ?? '1');
-  const pair =
-    options.length === 2
-      ? trueFalsePair(options[0]!.text.plain, options[1]!.text.plain)
-      : undefined;
-  const across = tree.attributes['orientation'];
-  const several = declared.cardinality === 'multiple' || most !== 1;
-  return defined({
-    kind: pair && !several ? 'true-false' : several ? 'choice-many' : 'choice-one',
-    options: pair && !several && !pair.trueFirst ? [options[1]!, options[0]!] : options,
-    shuffle: tree.attributes['shuffle'] ? isTrue(tree.attributes['shuffle']) : undefined,
-    across: across ? across === 'horizontal' : undefined,
-  });
+  if (
+    declared.cardinality === 'multiple' ||
+    numberOf(tree.attributes['max-choices'] ?? '1') !== 1
+  ) {
+    return { kind: 'choice-many', options, ...common };
+  }
+  const pair = asTrueFalse(options);
+  return pair
+    ? { kind: 'true-false', options: pair, ...common }
+    : { kind: 'choice-one', options, ...common };
 }
 
 function match(tree: Tree, declared: Declaration): Part {
@@ -62,7 +85,7 @@ function match(tree: Tree, declared: Declaration): Part {
   return defined({
     kind: 'match',
     pairs,
-    shuffle: tree.attributes['shuffle'] ? isTrue(tree.attributes['shuffle']) : undefined,
+    shuffle: shuffleOf(tree),
   });
 }
 
@@ -153,28 +176,32 @@ export function inlineGap(
   };
 }
 
-/** The question part of an interaction; undefined where it is of a kind that the model can't hold. */
-export function partOf(tree: Tree, declared: Declaration = empty, item: Tree): Part | undefined {
-  switch (tree.name) {
-    case 'choice-interaction':
-      return choice(tree, declared);
-    case 'match-interaction':
-    case 'associate-interaction':
-      return match(tree, declared);
-    case 'order-interaction':
-      return order(tree, declared);
-    case 'text-entry-interaction':
-    case 'slider-interaction':
-      return entry(tree, declared, item);
-    case 'extended-text-interaction': {
-      const lines = numberOf(tree.attributes['expected-lines'] ?? '');
-      return defined<Part>({ kind: 'open', lines: lines || undefined });
-    }
-    case 'upload-interaction':
-      return { kind: 'upload' };
-    case 'gap-match-interaction':
-      return gapMatch(tree, declared);
-    default:
-      return undefined;
-  }
+type Reader = (tree: Tree, declared: Declaration, item: Tree) => Part;
+
+function openAnswer(tree: Tree): Part {
+  const lines = numberOf(tree.attributes['expected-lines'] ?? '');
+  return defined<Part>({ kind: 'open', lines: lines || undefined });
 }
+
+/** Interactions by their names; others are of a kind that the model can't hold. */
+const READERS = new Map<string, Reader>([
+  ['choice-interaction', choice],
+  ['match-interaction', match],
+  ['associate-interaction', match],
+  ['order-interaction', order],
+  ['text-entry-interaction', entry],
+  ['slider-interaction', entry],
+  ['extended-text-interaction', openAnswer],
+  ['upload-interaction', () => ({ kind: 'upload' })],
+  ['gap-match-interaction', gapMatch],
+]);
+
+/** Whether the model can hold what an interaction asks. */
+export const isKnown = ({ name }: Tree): boolean => READERS.has(name);
+
+/** The question part of an interaction; undefined where it is of a kind that the model can't hold. */
+export const partOf = (
+  tree: Tree,
+  declared: Declaration = UNDECLARED,
+  item: Tree,
+): Part | undefined => READERS.get(tree.name)?.(tree, declared, item);

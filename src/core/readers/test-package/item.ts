@@ -1,89 +1,30 @@
 // One item of QTI 2 or 3 as a question, or as several where it asks several things.
-import type { Finding, Item } from '../../model';
+import type { Finding, Text } from '../../model';
+import { defined, filled } from '../../shared/defined';
 import { quoted } from '../../shared/plain';
 import { textOf } from '../../shared/rich-text';
 import { declarationsOf, pointsOf, type Declaration } from './declarations';
-import { inlineGap, partOf, type Part } from './interactions';
-import {
-  childrenNamed,
-  contentOf,
-  findTrees,
-  named,
-  textOfTree,
-  type Content,
-  type Tree,
-} from './tree';
-import { defined } from '../../shared/defined';
+import { isKnown, partOf, type Part } from './interactions';
+import { picturesOf, type Loose, type PictureOf } from './question';
+import { isInline, sentenceOf } from './sentence';
+import { childrenNamed, contentOf, findTrees, named, textOfTree, type Tree } from './tree';
 
-export type Loose = Omit<Item, 'id'>;
-export type PictureOf = (href: string) => string | undefined;
 const isInteraction = (tree: Tree): boolean =>
   /-interaction$/.test(tree.name) && tree.name !== 'end-attempt-interaction';
-const INLINE = new Set(['text-entry-interaction', 'inline-choice-interaction']);
 
-function media(content: Content, picture: PictureOf): Pick<Item, 'media'> {
-  const found = content.pictures.flatMap(({ href, alt }) => {
-    const resolved = picture(href);
-    return resolved
-      ? [defined({ at: 'stem' as const, href: resolved, alt: alt || undefined })]
-      : [];
-  });
-  return found.length ? { media: found } : {};
-}
+/** Names that feedback on the whole question goes by. */
+const GENERAL = /^(?:general|explanation|solution|feedback)/i;
 
 /** Feedback on the whole question: what is shown whatever was answered, or for the right answer. */
-function explanationOf(item: Tree): Pick<Item, 'explanation'> {
+function explanationOf(item: Tree): Text | undefined {
   const all = named(item, 'modal-feedback');
+  const identifier = (tree: Tree): string => tree.attributes['identifier'] ?? '';
   const general =
-    all.find((one) =>
-      /^(?:general|explanation|solution|feedback)/i.test(one.attributes['identifier'] ?? ''),
-    ) ??
-    all.find((one) => /correct/i.test(one.attributes['identifier'] ?? '')) ??
+    all.find((tree) => GENERAL.test(identifier(tree))) ??
+    all.find((tree) => /correct/i.test(identifier(tree))) ??
     (all.length === 1 ? all[0] : undefined);
   const text = general && textOf(contentOf(general.children).runs);
-  return text?.plain ? { explanation: text } : {};
-}
-
-/** A sentence with gaps: each inline interaction becomes {{n}}. An entry with nothing around it is a short answer. */
-function sentence(
-  body: Tree,
-  inline: readonly Tree[],
-  declarations: Map<string, Declaration>,
-): (Partial<Item> & Pick<Item, 'kind' | 'stem'>) | undefined {
-  let n = 0;
-  const stem = textOf(
-    contentOf(body.children, (one) =>
-      INLINE.has(one.name) ? `{{${++n}}}` : one.name === 'rubric-block' ? '' : undefined,
-    ).runs,
-  );
-  const isLone =
-    inline.length === 1 &&
-    inline[0]!.name === 'text-entry-interaction' &&
-    /(?:^|\n)\{\{1\}\}\s*\S{0,12}$/.test(stem.plain);
-  if (
-    isLone ||
-    (inline.length === 1 &&
-      ['float', 'integer'].includes(
-        declarations.get(inline[0]!.attributes['response-identifier'] ?? '')?.baseType ?? '',
-      ))
-  ) {
-    return undefined;
-  }
-  return {
-    kind: 'gap',
-    stem,
-    gaps: inline.map((one) =>
-      inlineGap(
-        one,
-        declarations.get(one.attributes['response-identifier'] ?? '') ?? {
-          correct: [],
-          mapping: new Map(),
-          baseType: '',
-          cardinality: 'single',
-        },
-      ),
-    ),
-  };
+  return text?.plain ? text : undefined;
 }
 
 /** The unit that a number is asked in, which stands behind its entry. */
@@ -99,112 +40,140 @@ export type Reference = {
   attempts?: number;
 };
 
-/** The questions of an item, and what of it could not be taken. `path` names its file in messages. */
-export function questionsOf(
-  item: Tree,
-  path: string,
-  picture: PictureOf,
-  reference: Reference = {},
-): { items: Loose[]; findings: Finding[] } {
-  const body = childrenNamed(item, 'item-body')[0];
+/** An item of a package, and what is known of it from outside. */
+export type Placed = {
+  item: Tree;
+  /** The file, for messages. */
+  path: string;
+  picture: PictureOf;
+  reference?: Reference | undefined;
+};
+
+/** An item taken apart. */
+type Opened = Placed & {
+  body: Tree;
+  declarations: Map<string, Declaration>;
+  interactions: Tree[];
+};
+
+const warning = (rule: string, path: string, message: string): Finding => ({
+  rule,
+  level: 'warn',
+  where: { file: path },
+  message,
+});
+
+/** What the item says of the whole question. */
+function frameOf({ item, path, picture, reference = {}, body, declarations }: Opened): Loose {
   // The label is for people; an identifier may have had to give up signs that it can't hold.
   const ref = item.attributes['label'] || (item.attributes['identifier'] ?? '');
   const title = item.attributes['title'] ?? '';
-  const where = { file: path };
-  if (!body) {
-    return {
-      items: [],
-      findings: [
-        {
-          rule: 'item-without-body',
-          level: 'warn',
-          where,
-          message: `${path} holds an item without a body; it was left out.`,
-        },
-      ],
-    };
-  }
-  const declarations = declarationsOf(item);
-  const interactions = findTrees(body, isInteraction);
-  const findings: Finding[] = [];
-  const unknown = interactions.filter(
-    (one) => !INLINE.has(one.name) && !partOf(one, undefined, item),
+  const text = contentOf(body.children, (tree) =>
+    isInteraction(tree) || tree.name === 'rubric-block' || isUnit(tree) ? '' : undefined,
   );
-  for (const one of unknown) {
-    findings.push({
-      rule: 'interaction-unknown',
-      level: 'warn',
-      where,
-      message: `${path}${title ? ` (${quoted(title)})` : ''} asks by ${one.name.replace(/-/g, ' ')}, which no kind of question here can hold. ${interactions.length === unknown.length ? 'The item was left out.' : 'This part of it was left out.'}`,
-    });
-  }
-  const points = reference.points ?? pointsOf(item, declarations);
-  const content = contentOf(body.children, (one) =>
-    isInteraction(one) || one.name === 'rubric-block' || isUnit(one) ? '' : undefined,
-  );
-  const base: Loose = defined({
+  return defined({
     ref,
     kind: 'open',
-    stem: textOf(content.runs),
+    stem: textOf(text.runs),
     title: title && title !== ref ? title : undefined,
-    points,
+    points: reference.points ?? pointsOf(item, declarations),
     seconds: reference.seconds,
     attempts: reference.attempts,
-    category: reference.category?.length ? reference.category : undefined,
-    ...media(contentOf(body.children), picture),
-    ...explanationOf(item),
+    category: filled(reference.category ?? []),
+    media: filled(picturesOf(contentOf(body.children), picture)),
+    explanation: explanationOf(item),
     origin: { file: path },
   });
-  const inline = interactions.filter((one) => INLINE.has(one.name));
-  const gapped =
-    inline.length && inline.length === interactions.length
-      ? sentence(body, inline, declarations)
-      : undefined;
-  if (gapped) {
-    return { items: [{ ...base, ...gapped }], findings };
+}
+
+/** Texts one below the other; formatted where one of them is. */
+function joinedTexts(texts: readonly Text[]): Text {
+  if (texts.length === 1) {
+    return texts[0]!;
+  }
+  return defined({
+    plain: texts.map(({ plain }) => plain).join('\n'),
+    html: texts.some(({ html }) => html)
+      ? texts.map(({ plain, html }) => html ?? plain).join('<br>')
+      : undefined,
+  });
+}
+
+/** The question that one interaction asks, within the frame of its item. */
+function questionOf(interaction: Tree, frame: Loose, { item, body, declarations }: Opened): Loose {
+  const prompt = childrenNamed(interaction, 'prompt')[0];
+  const unit = findTrees(body, isUnit).map((tree) => textOfTree(tree).trim())[0];
+  const declared = declarations.get(interaction.attributes['response-identifier'] ?? '');
+  const part = withUnit(unit, partOf(interaction, declared, item)) ?? { kind: 'open' as const };
+  const asked = prompt && textOf(contentOf(prompt.children).runs);
+  const texts = [frame.stem, asked, part.stem].filter((text): text is Text => Boolean(text?.plain));
+  return { ...frame, ...part, stem: joinedTexts(texts) };
+}
+
+/** What of the item no kind of question can hold. */
+function unknownFindings(
+  unknown: readonly Tree[],
+  { item, path, interactions }: Opened,
+): Finding[] {
+  const { title } = item.attributes;
+  const name = `${path}${title ? ` (${quoted(title)})` : ''}`;
+  const left = interactions.length === unknown.length ? 'The item' : 'This part of it';
+  return unknown.map((tree) =>
+    warning(
+      'interaction-unknown',
+      path,
+      `${name} asks by ${tree.name.replace(/-/g, ' ')}, which no kind of question here can hold. ${left} was left out.`,
+    ),
+  );
+}
+
+/** The number of questions is told where it is not one. */
+function countFindings(
+  items: readonly Loose[],
+  frame: Loose,
+  { path, interactions }: Opened,
+): Finding[] {
+  const note = (rule: string, message: string): Finding[] => [
+    { rule, level: 'note', where: { file: path }, message },
+  ];
+  if (items.length > 1) {
+    const message = `${path} asks ${items.length} things in one item; each became a question of its own.`;
+    return note('item-asks-several', message);
+  }
+  return !interactions.length && frame.stem.plain
+    ? note('item-asks-nothing', `${path} holds a text that asks nothing; it was left out.`)
+    : [];
+}
+
+/** References of several questions of one item: q7-1, q7-2. */
+const numbered = (items: readonly Loose[]): Loose[] =>
+  items.map((item, index) =>
+    items.length > 1 && item.ref ? { ...item, ref: `${item.ref}-${index + 1}` } : item,
+  );
+
+/** The questions of an item, and what of it could not be taken. */
+export function questionsOf(placed: Placed): { items: Loose[]; findings: Finding[] } {
+  const { item, path } = placed;
+  const body = childrenNamed(item, 'item-body')[0];
+  if (!body) {
+    const message = `${path} holds an item without a body; it was left out.`;
+    return { items: [], findings: [warning('item-without-body', path, message)] };
+  }
+  const interactions = findTrees(body, isInteraction);
+  const opened: Opened = { ...placed, body, declarations: declarationsOf(item), interactions };
+  const unknown = interactions.filter((tree) => !isInline(tree) && !isKnown(tree));
+  const findings = unknownFindings(unknown, opened);
+  const frame = frameOf(opened);
+  const isSentence = interactions.length > 0 && interactions.every(isInline);
+  const sentence = isSentence ? sentenceOf(body, interactions, opened.declarations) : undefined;
+  if (sentence) {
+    return { items: [{ ...frame, ...sentence }], findings };
   }
   const items = interactions
-    .filter((one) => !unknown.includes(one))
-    .map((one): Loose => {
-      const prompt = childrenNamed(one, 'prompt')[0];
-      const unit = findTrees(body, isUnit).map((tree) => textOfTree(tree).trim())[0];
-      const part = withUnit(
-        unit,
-        partOf(one, declarations.get(one.attributes['response-identifier'] ?? ''), item),
-      ) ?? { kind: 'open' as const };
-      const asked = prompt ? textOf(contentOf(prompt.children).runs) : undefined;
-      const stems = [base.stem, asked, part.stem].filter((text) => text?.plain);
-      const stem =
-        stems.length === 1
-          ? stems[0]!
-          : defined({
-              plain: stems.map((text) => text!.plain).join('\n'),
-              html: stems.some((text) => text!.html)
-                ? stems.map((text) => text!.html ?? text!.plain).join('<br>')
-                : undefined,
-            });
-      return { ...base, ...part, stem };
-    });
-  if (items.length > 1) {
-    findings.push({
-      rule: 'item-asks-several',
-      level: 'note',
-      where,
-      message: `${path} asks ${items.length} things in one item; each became a question of its own.`,
-    });
-  }
-  if (!interactions.length && base.stem.plain) {
-    findings.push({
-      rule: 'item-asks-nothing',
-      level: 'note',
-      where,
-      message: `${path} holds a text that asks nothing; it was left out.`,
-    });
-  }
+    .filter((tree) => !unknown.includes(tree))
+    .map((tree) => questionOf(tree, frame, opened));
   return {
-    items: items.map((one, index) =>
-      items.length > 1 && one.ref ? { ...one, ref: `${one.ref}-${index + 1}` } : one,
-    ),
-    findings,
+    items: numbered(items),
+    findings: [...findings, ...countFindings(items, frame, opened)],
   };
 }

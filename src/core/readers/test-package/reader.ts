@@ -1,12 +1,13 @@
 // Packages of the open standard: QTI 3.0, 2.2 and 2.1, QTI 1.2 inside a Common Cartridge, and lone files of them.
-import type { Finding, Opened } from '../../model';
+import type { Finding, Opened, Tag } from '../../model';
 import { base64 } from '../../shared/base64';
-import { numberOf } from '../../shared/normalise';
 import { CAPS, blocked } from '../contract';
 import { resolveTarget } from '../../shared/part-path';
 import { partText, type Parts } from '../package';
 import { classicQuestions } from './classic';
-import { questionsOf, type Loose, type PictureOf, type Reference } from './item';
+import { questionsOf, type Placed } from './item';
+import type { Loose, PictureOf } from './question';
+import { referencesOf } from './references';
 import { childrenNamed, named, parseTree, textOfTree, type Tree } from './tree';
 import { defined } from '../../shared/defined';
 
@@ -17,17 +18,21 @@ const TYPES: Record<string, string> = {
   gif: 'image/gif',
   webp: 'image/webp',
 };
+/** The names that files of the standard begin with, and how far from their beginning. */
 const ROOTS = /<(?:[\w-]+:)?(?:qti-)?(?:assessment-?item|assessment-?test|questestinterop)\b/i;
+const ROOT_WITHIN = 20_000;
+const MANIFEST = 'imsmanifest.xml';
 
 /** Whether a text is XML of this standard. */
 export const looksLikeTestXml = (text: string): boolean =>
   /^\s*(?:<\?xml|<(?:qti-|assessmentItem|questestinterop))/.test(text.slice(0, 400)) &&
-  ROOTS.test(text.slice(0, 20_000));
+  ROOTS.test(text.slice(0, ROOT_WITHIN));
 /** Whether a package has a manifest, or parts that are items. */
 export const isTestPackage = (parts: Parts): boolean =>
-  parts.has('imsmanifest.xml') ||
+  parts.has(MANIFEST) ||
   [...parts.keys()].some(
-    (name) => /\.(?:xml|qti)$/i.test(name) && ROOTS.test(partText(parts, name).slice(0, 20_000)),
+    (name) =>
+      /\.(?:xml|qti)$/i.test(name) && ROOTS.test(partText(parts, name).slice(0, ROOT_WITHIN)),
   );
 
 type Read = { items: Loose[]; findings: Finding[]; title?: string };
@@ -50,55 +55,12 @@ function pictures(parts: Parts, from: string): PictureOf {
   };
 }
 
-/** The items that a test refers to, in its order, with what it says about each. */
-function referencesOf(test: Tree, path: string): { path: string; reference: Reference }[] {
-  const walk = (tree: Tree, above: string[]): { path: string; reference: Reference }[] => {
-    const limits = childrenNamed(tree, 'time-limits')[0];
-    return [
-      ...childrenNamed(tree, 'test-part'),
-      ...tree.children.filter(
-        (child): child is Tree =>
-          typeof child !== 'string' &&
-          (child.name === 'assessment-section' || child.name === 'assessment-item-ref'),
-      ),
-    ].flatMap((child) => {
-      if (child.name !== 'assessment-item-ref') {
-        const title = child.attributes['title'] ?? '';
-        return walk(
-          child,
-          child.name === 'assessment-section' && title ? [...above, title] : above,
-        );
-      }
-      const own = childrenNamed(child, 'time-limits')[0] ?? limits;
-      const seconds = numberOf(own?.attributes['max-time'] ?? '');
-      const attempts = numberOf(
-        childrenNamed(child, 'item-session-control')[0]?.attributes['max-attempts'] ?? '',
-      );
-      const points = numberOf(childrenNamed(child, 'weight')[0]?.attributes['value'] ?? '');
-      return [
-        {
-          path: resolveTarget(path, child.attributes['href'] ?? ''),
-          reference: defined({
-            category: above,
-            seconds: seconds || undefined,
-            attempts: attempts || undefined,
-            points: points || undefined,
-          }),
-        },
-      ];
-    });
-  };
-  return walk(test, []);
-}
-
-function readTree(root: Tree, path: string, picture: PictureOf, reference?: Reference): Read {
-  if (root.name === 'questestinterop') {
-    return classicQuestions(root, path, picture);
+function readTree(placed: Placed): Read {
+  const { item, path, picture } = placed;
+  if (item.name === 'questestinterop') {
+    return classicQuestions(item, path, picture);
   }
-  if (root.name === 'assessment-item') {
-    return questionsOf(root, path, picture, reference);
-  }
-  return { items: [], findings: [] };
+  return item.name === 'assessment-item' ? questionsOf(placed) : { items: [], findings: [] };
 }
 
 /** Keywords of the package's metadata, by the path of the item they belong to. */
@@ -113,30 +75,33 @@ function keywordsOf(manifest: Tree | undefined): Map<string, string[]> {
   );
 }
 
-function readParts(parts: Parts): Read {
-  const manifest = parts.has('imsmanifest.xml')
-    ? parseTree(partText(parts, 'imsmanifest.xml'))
-    : undefined;
-  const listed = manifest
-    ? named(manifest, 'resource').map(
-        (resource) =>
-          resource.attributes['href'] ||
-          childrenNamed(resource, 'file')[0]?.attributes['href'] ||
-          '',
-      )
-    : [];
-  const paths = [...new Set([...listed, ...parts.keys()])].filter(
-    (path) => parts.has(path) && /\.(?:xml|qti)$/i.test(path) && path !== 'imsmanifest.xml',
+/** Whether a part is a file of the standard, by its beginning. */
+const isOfStandard = (text: string): boolean => ROOTS.test(text.slice(0, ROOT_WITHIN));
+
+/** The paths of XML that may be questions, those that the manifest lists first. */
+function pathsOf(parts: Parts, manifest: Tree | undefined): string[] {
+  const listed = (manifest ? named(manifest, 'resource') : []).map(
+    (resource) =>
+      resource.attributes['href'] || childrenNamed(resource, 'file')[0]?.attributes['href'] || '',
   );
-  const keywords = keywordsOf(manifest);
-  const trees = new Map<string, Tree>();
+  return [...new Set([...listed, ...parts.keys()])].filter(
+    (path) => parts.has(path) && /\.(?:xml|qti)$/i.test(path) && path !== MANIFEST,
+  );
+}
+
+type Trees = Map<string, Tree>;
+
+/** The parsed parts by their paths; one that is not well-formed is told, and the others are read. */
+function parseParts(parts: Parts, paths: readonly string[]): { trees: Trees; findings: Finding[] } {
+  const trees: Trees = new Map();
   const findings: Finding[] = [];
   for (const path of paths) {
-    if (!ROOTS.test(partText(parts, path).slice(0, 20_000))) {
+    const text = partText(parts, path);
+    if (!isOfStandard(text)) {
       continue;
     }
     try {
-      trees.set(path, parseTree(partText(parts, path)));
+      trees.set(path, parseTree(text));
     } catch {
       findings.push({
         rule: 'part-damaged',
@@ -146,85 +111,88 @@ function readParts(parts: Parts): Read {
       });
     }
   }
+  return { trees, findings };
+}
+
+const missing = (path: string): Finding => ({
+  rule: 'part-missing',
+  level: 'warn',
+  where: { file: path },
+  message: `The test names ${path}, but the package does not hold it. Export the package again.`,
+});
+
+/** "name: value" as a tag of that name; names are short, so that a sentence is none. */
+function tagOf(word: string): Tag {
+  const pair = /^([^:]{1,40}): (.+)$/s.exec(word);
+  return pair ? { name: pair[1]!, value: pair[2]! } : { value: word };
+}
+
+/** The questions of a part with the tags that the manifest gives it. */
+function withTags(read: Read, keywords: readonly string[]): Read {
+  const tags = keywords.map(tagOf);
+  return tags.length ? { ...read, items: read.items.map((item) => ({ ...item, tags })) } : read;
+}
+
+function readParts(parts: Parts): Read {
+  const manifest = parts.has(MANIFEST) ? parseTree(partText(parts, MANIFEST)) : undefined;
+  const { trees, findings } = parseParts(parts, pathsOf(parts, manifest));
   const tests = [...trees].filter(([, tree]) => tree.name === 'assessment-test');
   const referred = tests.flatMap(([path, tree]) => referencesOf(tree, path));
-  for (const { path } of referred) {
-    if (!trees.has(path) && !findings.some((finding) => finding.where?.file === path)) {
-      findings.push({
-        rule: 'part-missing',
-        level: 'warn',
-        where: { file: path },
-        message: `The test names ${path}, but the package does not hold it. Export the package again.`,
-      });
-    }
-  }
+  const isTold = (path: string): boolean => findings.some(({ where }) => where?.file === path);
+  const lost = referred.map(({ path }) => path).filter((path) => !trees.has(path) && !isTold(path));
   const order = new Map(referred.map(({ path, reference }) => [path, reference] as const));
-  const rest = [...trees.keys()].filter((path) => !order.has(path));
-  const reads = [...order.keys(), ...rest]
+  const keywords = keywordsOf(manifest);
+  const reads = [...new Set([...order.keys(), ...trees.keys()])]
     .filter((path) => trees.has(path))
-    .map((path): Read => {
-      const read = readTree(trees.get(path)!, path, pictures(parts, path), order.get(path));
-      const tags = (keywords.get(path) ?? []).map((word) => {
-        const pair = /^([^:]{1,40}): (.+)$/s.exec(word);
-        return pair ? { name: pair[1]!, value: pair[2]! } : { value: word };
+    .map((path) => {
+      const picture = pictures(parts, path);
+      const read = readTree({
+        item: trees.get(path)!,
+        path,
+        picture,
+        reference: order.get(path),
       });
-      return tags.length ? { ...read, items: read.items.map((item) => ({ ...item, tags })) } : read;
+      return withTags(read, keywords.get(path) ?? []);
     });
   const title = tests[0]?.[1].attributes['title'] ?? reads.find((read) => read.title)?.title;
   return defined({
     items: reads.flatMap(({ items }) => items),
-    findings: [...findings, ...reads.flatMap((read) => read.findings)],
+    findings: [
+      ...findings,
+      ...[...new Set(lost)].map(missing),
+      ...reads.flatMap((read) => read.findings),
+    ],
     title: title || undefined,
   });
 }
 
-const stated = (file: string, format: 'zip' | 'xml', read: () => Read): Opened => {
+/** What was read, as stated by its package; whatever breaks on the way is a finding. */
+function stated(file: string, format: 'zip' | 'xml', read: () => Read): Opened {
+  const of = ({ items, findings, title }: Read): Opened => ({
+    is: 'stated',
+    stated: defined({ file, format, items, findings, title: title || undefined }),
+  });
   try {
-    const { items, findings, title } = read();
-    const none: Finding[] = items.length
-      ? []
-      : [
-          blocked(
-            file,
-            'no-questions',
-            `${file} is a package of the test standard, but no question was found in it.`,
-          ),
-        ];
-    return {
-      is: 'stated',
-      stated: defined({
-        file,
-        format,
-        items,
-        findings: [...none, ...findings],
-        title: title || undefined,
-      }),
-    };
+    const found = read();
+    if (found.items.length) {
+      return of(found);
+    }
+    const message = `${file} is a package of the test standard, but no question was found in it.`;
+    const none = blocked(file, 'no-questions', message);
+    return of({ ...found, findings: [none, ...found.findings] });
   } catch {
-    return {
-      is: 'stated',
-      stated: {
-        file,
-        format,
-        items: [],
-        findings: [
-          blocked(
-            file,
-            'package-damaged',
-            `${file} is a package of the test standard, but its XML is damaged and can't be read. Export it again.`,
-          ),
-        ],
-      },
-    };
+    const message = `${file} is a package of the test standard, but its XML is damaged and can't be read. Export it again.`;
+    return of({ items: [], findings: [blocked(file, 'package-damaged', message)] });
   }
-};
+}
 
 /** Reads an opened package. Never throws for bad input. */
 export const readTestPackage = (file: string, parts: Parts): Opened =>
   stated(file, 'zip', () => readParts(parts));
 
+/** A lone file has no package to take pictures from; links stay links. */
+const linkOnly: PictureOf = (href) => (/^(?:https?|data):/i.test(href) ? href : undefined);
+
 /** Reads a lone file of the standard. Never throws for bad input. */
 export const readTestXml = (file: string, xml: string): Opened =>
-  stated(file, 'xml', () =>
-    readTree(parseTree(xml), file, (href) => (/^(?:https?|data):/i.test(href) ? href : undefined)),
-  );
+  stated(file, 'xml', () => readTree({ item: parseTree(xml), path: file, picture: linkOnly }));

@@ -13,8 +13,10 @@ const STARRED = /^\s*\*\s?[^\s*]|\S\s?\*\s*$/u;
 const TICKED = /^\s*(?:[-*]\s*)?(?:\[[ xX✓]\]|[✓✔✅☐☑])/u;
 const SIGNS: readonly Separator[] = ['\t', ';', '|', ','];
 
+type Evenness = { share: number; width: number };
+
 /** The share of the filled lines that a sign splits into one and the same number of columns, two at least. */
-function evenness(lines: readonly string[], sign: Separator): { share: number; width: number } {
+function evenness(lines: readonly string[], sign: Separator): Evenness {
   const widths = new Map<number, number>();
   for (const line of lines) {
     const width = line.replace(/"(?:[^"]|"")*"/g, '').split(sign).length;
@@ -30,70 +32,113 @@ function evenness(lines: readonly string[], sign: Separator): { share: number; w
 
 /** So many filled lines tell what a text is. */
 const JUDGED_LINES = 400;
+const JUDGED_CHARACTERS = 200_000;
 
-/** Judges a text by its first filled lines; names such as .csv and a quote over several lines speak for columns. */
-export function shapeOf(source: string, name: string): TextShape {
-  const all = source.slice(0, 200_000).split(/\r\n?|\n/);
+/** What speaks for columns, terms or questions in the first filled lines of a text. */
+type Evidence = {
+  /** Filled lines that were looked at. */
+  count: number;
+  isColumnFile: boolean;
+  /** Lines that begin with an option's letter, name an answer, begin with a number, carry a mark, end in a question mark. */
+  lettered: number;
+  answers: number;
+  numbered: number;
+  marked: number;
+  asking: number;
+  /** How evenly each sign splits the lines. */
+  tabs: Evenness;
+  commas: Evenness;
+  clearSigns: readonly Evenness[];
+  terms: ReturnType<typeof readTerms>;
+};
+
+function evidenceOf(source: string, name: string): Evidence {
+  const all = source.slice(0, JUDGED_CHARACTERS).split(/\r\n?|\n/);
   // Blanks in front are gone before any pattern looks, since several patterns would each walk over them.
   const lines = all.filter((line) => line.trim()).slice(0, JUDGED_LINES);
-  const trimmed = lines.map((line) => line.trim());
   const hits = (test: (line: string) => boolean): number => lines.filter(test).length;
-  const lettered = hits((line) => LETTERED.test(line));
-  const answers = hits((line) => fieldOfLine(line)?.role === 'answer');
-  const numbered = trimmed.filter((line) => NUMBERED.test(line)).length;
-  const tabs = evenness(lines, '\t');
-  const marked = hits((line) => STARRED.test(line) || TICKED.test(line));
-  const columns = { because: `${findSeparator(source, name).because}` };
-  const isColumnFile = /\.(?:csv|tsv|tab)$/i.test(name);
-  if (/^sep=/i.test(source)) {
-    return { as: 'table', ...columns };
-  }
-  const questions = (because: string): TextShape => ({ as: 'questions', because });
-  if (lettered >= 2 && lettered >= lines.length * 0.2 && tabs.share < 0.6) {
-    return questions(`${lettered} lines begin with an option's letter`);
-  }
-  if (isColumnFile) {
-    return { as: 'table', ...columns };
-  }
-  if (answers >= 2 && answers >= lines.length * 0.08 && tabs.share < 0.5) {
-    return questions(`${answers} lines name an answer`);
-  }
-  const even = SIGNS.map((sign) => evenness(lines, sign));
-  const clear =
-    even.slice(0, 3).some(({ share, width }) => share >= 0.6 && (width > 2 || share >= 0.8)) ||
-    (even[3]!.share >= 0.6 && even[3]!.width > 2);
-  if (clear) {
-    return { as: 'table', ...columns };
-  }
-  if (marked >= 2 && marked >= lines.length * 0.1 && even[0]!.share < 0.5) {
-    return questions(`${marked} lines carry a mark`);
-  }
-  const terms = readTerms(name, all);
-  if (
-    terms &&
-    terms.share >= 0.7 &&
-    numbered < lines.length * 0.5 &&
-    terms.share > even[3]!.share * 0.9
-  ) {
-    return {
-      as: 'terms',
-      because: `${Math.round(terms.share * 100)} % of the lines have ${terms.sign} between two texts`,
-    };
-  }
-  if (numbered >= 2 && numbered >= lines.length * 0.15) {
-    return questions(`${numbered} lines begin with a number`);
-  }
-  if (Math.max(...even.map(({ share }) => share)) >= 0.5) {
-    return { as: 'table', ...columns };
-  }
-  if (terms && terms.share >= 0.5) {
-    return {
-      as: 'terms',
-      because: `${Math.round(terms.share * 100)} % of the lines have ${terms.sign} between two texts`,
-    };
-  }
-  if (hits((line) => /[?？]\W*$/u.test(line)) > 0 && lines.length > 1) {
-    return questions('lines end in a question mark, and no sign parts columns');
-  }
-  return { as: 'table', ...columns };
+  const [tabs, semicolons, bars, commas] = SIGNS.map((sign) => evenness(lines, sign)) as [
+    Evenness,
+    Evenness,
+    Evenness,
+    Evenness,
+  ];
+  return {
+    count: lines.length,
+    isColumnFile: /\.(?:csv|tsv|tab)$/i.test(name),
+    lettered: hits((line) => LETTERED.test(line)),
+    answers: hits((line) => fieldOfLine(line)?.role === 'answer'),
+    numbered: hits((line) => NUMBERED.test(line.trim())),
+    marked: hits((line) => STARRED.test(line) || TICKED.test(line)),
+    asking: hits((line) => /[?？]\W*$/u.test(line)),
+    tabs,
+    commas,
+    clearSigns: [tabs, semicolons, bars],
+    terms: readTerms(name, all),
+  };
+}
+
+/** Whether a sign parts columns beyond doubt; commas stand in sentences too, so they have to make three. */
+const hasClearColumns = ({ clearSigns, commas }: Evidence): boolean =>
+  clearSigns.some(({ share, width }) => share >= 0.6 && (width > 2 || share >= 0.8)) ||
+  (commas.share >= 0.6 && commas.width > 2);
+
+const hasClearTerms = ({ terms, numbered, count, commas }: Evidence): boolean =>
+  (terms?.share ?? 0) >= 0.7 && numbered < count * 0.5 && terms!.share > commas.share * 0.9;
+
+const mostEven = ({ clearSigns, commas }: Evidence): number =>
+  Math.max(...[...clearSigns, commas].map(({ share }) => share));
+
+const sayTerms = ({ terms }: Evidence): string =>
+  `${Math.round((terms?.share ?? 0) * 100)} % of the lines have ${terms?.sign} between two texts`;
+
+/** One kind of evidence that settles what a text is. Where nothing is said of why, the separator's own reason serves. */
+type Rule = {
+  as: TextShape['as'];
+  holds: (evidence: Evidence) => boolean;
+  because?: (evidence: Evidence) => string;
+};
+
+/** The rules in the order of their weight; common practice, no source. */
+const RULES: readonly Rule[] = [
+  {
+    as: 'questions',
+    holds: ({ lettered, count, tabs }) =>
+      lettered >= 2 && lettered >= count * 0.2 && tabs.share < 0.6,
+    because: ({ lettered }) => `${lettered} lines begin with an option's letter`,
+  },
+  { as: 'table', holds: ({ isColumnFile }) => isColumnFile },
+  {
+    as: 'questions',
+    holds: ({ answers, count, tabs }) =>
+      answers >= 2 && answers >= count * 0.08 && tabs.share < 0.5,
+    because: ({ answers }) => `${answers} lines name an answer`,
+  },
+  { as: 'table', holds: hasClearColumns },
+  {
+    as: 'questions',
+    holds: ({ marked, count, tabs }) => marked >= 2 && marked >= count * 0.1 && tabs.share < 0.5,
+    because: ({ marked }) => `${marked} lines carry a mark`,
+  },
+  { as: 'terms', holds: hasClearTerms, because: sayTerms },
+  {
+    as: 'questions',
+    holds: ({ numbered, count }) => numbered >= 2 && numbered >= count * 0.15,
+    because: ({ numbered }) => `${numbered} lines begin with a number`,
+  },
+  { as: 'table', holds: (evidence) => mostEven(evidence) >= 0.5 },
+  { as: 'terms', holds: ({ terms }) => (terms?.share ?? 0) >= 0.5, because: sayTerms },
+  {
+    as: 'questions',
+    holds: ({ asking, count }) => asking > 0 && count > 1,
+    because: () => 'lines end in a question mark, and no sign parts columns',
+  },
+];
+
+/** Judges a text by its first filled lines; names such as .csv and a line that names its separator speak for columns. */
+export function shapeOf(source: string, name: string): TextShape {
+  const evidence = evidenceOf(source, name);
+  const rule = /^sep=/i.test(source) ? undefined : RULES.find(({ holds }) => holds(evidence));
+  const { as, because } = rule ?? { as: 'table' as const, because: undefined };
+  return { as, because: because?.(evidence) ?? findSeparator(source, name).because };
 }

@@ -9,6 +9,7 @@ import { isWordTable, readBody, type BodyPart, type Paragraph, type WordTable } 
 import { Numberer, readNumbering } from './numbering';
 import { readStyles } from './styles';
 import { defined } from '../../shared/defined';
+import { findingsOf } from '../opened';
 import { sheetWith } from '../../shared/sheet';
 
 const PICTURES: Record<string, string> = {
@@ -181,7 +182,7 @@ function open(file: string, parts: Parts): Opened {
         }
       : documentOf(file, body);
   if (left) {
-    findingsIn(opened).push({
+    findingsOf(opened).push({
       rule: 'picture-left-out',
       level: 'warn',
       where: { file },
@@ -190,13 +191,6 @@ function open(file: string, parts: Parts): Opened {
   }
   return opened;
 }
-
-const findingsIn = (opened: Opened) =>
-  opened.is === 'table'
-    ? opened.table.findings
-    : opened.is === 'document'
-      ? opened.document.findings
-      : opened.stated.findings;
 
 /** Reads an opened package as a document. Never throws for bad input. */
 export function readWordDocument(name: string, parts: Parts): Opened {

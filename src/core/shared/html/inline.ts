@@ -32,30 +32,53 @@ export const isBlock = (element: Element): boolean => BLOCKS.has(element.tagName
 const WHITE =
   /^(?:#?f{3}(?:f{3})?|white|transparent|none|inherit|initial|auto|rgb\(255, ?255, ?255\)|rgba\(.*, ?0\))$/i;
 
+/** What elements say by their names. */
+const BY_NAME: Record<string, Style> = {
+  b: { bold: true },
+  strong: { bold: true },
+  i: { italic: true },
+  em: { italic: true },
+  u: { underline: true },
+  ins: { underline: true },
+  mark: { mark: true },
+  sub: { sub: true },
+  sup: { sup: true },
+};
+
+/** From this weight on, text is bold (CSS Fonts 4, 2.2). */
+const BOLD_WEIGHT = 600;
+const isBold = (weight: string): boolean => /bold/i.test(weight) || Number(weight) >= BOLD_WEIGHT;
+
+/** What a style attribute says, by the declarations that are looked for. */
+const BY_DECLARATION: readonly (readonly [
+  declaration: RegExp,
+  holds: (value: string) => boolean,
+  style: Style,
+])[] = [
+  [/font-weight\s*:\s*(\w+)/i, isBold, { bold: true }],
+  [/font-style\s*:\s*(italic)/i, () => true, { italic: true }],
+  [/text-decoration[^;]*:\s*[^;]*(underline)/i, () => true, { underline: true }],
+  [/background(?:-color)?\s*:\s*([^;]+)/i, (colour) => !WHITE.test(colour.trim()), { mark: true }],
+  [/vertical-align\s*:\s*(sub)(?!\w)/i, () => true, { sub: true }],
+  [/vertical-align\s*:\s*(super)/i, () => true, { sup: true }],
+];
+
+const CELLS = new Set(['td', 'th']);
+
 /** The style that an element adds: by its name, or by what its style attribute says. */
 function styleOf(element: Element, style: Style): Style {
   const css = attribute(element, 'style');
-  const background = /background(?:-color)?\s*:\s*([^;]+)/i.exec(css)?.[1]?.trim();
-  const weight = /font-weight\s*:\s*(\w+)/i.exec(css)?.[1];
-  const align = /vertical-align\s*:\s*(sub|super)/i.exec(css)?.[1];
-  const name = element.tagName;
-  return {
-    ...style,
-    ...((name === 'b' || name === 'strong') && weight !== 'normal' ? { bold: true } : {}),
-    ...(weight && (/bold/i.test(weight) || Number(weight) >= 600) ? { bold: true } : {}),
-    ...(name === 'i' || name === 'em' || /font-style\s*:\s*italic/i.test(css)
-      ? { italic: true }
-      : {}),
-    ...(name === 'u' || name === 'ins' || /text-decoration[^;]*:\s*[^;]*underline/i.test(css)
-      ? { underline: true }
-      : {}),
-    ...(name === 'mark' || (background && !WHITE.test(background) && name !== 'td' && name !== 'th')
-      ? { mark: true }
-      : {}),
-    ...(name === 'sub' || align === 'sub' ? { sub: true } : {}),
-    ...(name === 'sup' || align === 'super' ? { sup: true } : {}),
-    ...(name === 'a' && attribute(element, 'href') ? { href: attribute(element, 'href') } : {}),
-  };
+  const { tagName } = element;
+  // Pages of some programs wrap a whole copy in an element that is called bold and says that it is not.
+  const byName = /font-weight\s*:\s*normal/i.test(css) ? {} : BY_NAME[tagName];
+  const declared = BY_DECLARATION.flatMap(([declaration, holds, look]) => {
+    const value = declaration.exec(css)?.[1];
+    // The ground of a cell is told of the cell, not of its words.
+    const isGround = look.mark && CELLS.has(tagName);
+    return value !== undefined && holds(value) && !isGround ? [look] : [];
+  });
+  const href = tagName === 'a' ? attribute(element, 'href') : '';
+  return Object.assign({}, style, byName, ...declared, href ? { href } : {}) as Style;
 }
 
 /** Whether a picture's address is one to keep: a link, or the picture itself. */

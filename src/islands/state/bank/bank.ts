@@ -1,30 +1,26 @@
 // The bank that is open in this tab: what is shown of it, the steps that change it, and what other tabs do to it.
 import { createStore, type StoreApi } from 'zustand/vanilla';
-import type {
-  BankInfo,
-  Item,
-  ItemStep,
-  KeptLayout,
-  RecordKind,
-  Records,
-  RecordStep,
-  Step,
-} from '../../../core/model';
-import { mergeFields, sameValue } from '../../../core/shared/fields';
+import type { BankInfo, Item, RecordStep, Step } from '../../../core/model';
+import { sameValue } from '../../../core/shared/fields';
 import type { Conflict, Elsewhere, Store, Written } from '../../../store/port';
-import { settleRecord } from '../../../store/settle';
 import type { Core } from '../../../workers/client';
 import { pause } from '../../parts/pause';
 import { Checking } from './checking';
+import {
+  Clashes,
+  isRenamed,
+  meantBy,
+  stepAsWritten,
+  stepForMine,
+  withMine,
+  type Bases,
+} from './clashes';
 import { Held } from './held';
+import { withRecords } from './lists';
 import { SavingQueue } from './saving';
+import { MANY, pagesOf, recordsOf, storedOf } from './stored';
 import { NO_BANK, type BankState } from './types';
 import { journalOf, Undoing, type Move } from './undoing';
-
-/** So many questions are read from the store at a time, so that the page can breathe between. */
-const PAGE = 400;
-/** Past this many questions changed elsewhere, reading the bank again costs less than asking for each. */
-const MANY = 200;
 
 export type BankSurroundings = {
   core: () => Core;
@@ -32,64 +28,6 @@ export type BankSurroundings = {
   tab: () => string;
   now: () => Date;
 };
-
-/** Questions by their ids, as they were or are to be. */
-type Bases = ReadonlyMap<string, Item>;
-
-/** The same order at every start, wherever the store has them. */
-const byName = (layouts: readonly KeptLayout[]): KeptLayout[] =>
-  [...layouts].sort((a, b) => a.layout.name.localeCompare(b.layout.name, 'en'));
-const newestFirst = <Entry extends { at: string }>(list: readonly Entry[]): Entry[] =>
-  [...list].sort((a, b) => b.at.localeCompare(a.at));
-
-/** A record list with one of its entries put, or taken out where it is undefined. */
-function replaced<Entry extends { id: string }>(
-  list: readonly Entry[],
-  id: string,
-  next: Entry | undefined,
-): Entry[] {
-  const others = list.filter((entry) => entry.id !== id);
-  if (!next) {
-    return others;
-  }
-  const place = list.findIndex((entry) => entry.id === id);
-  return place < 0 ? [...others, next] : list.map((entry) => (entry.id === id ? next : entry));
-}
-
-/** Whether the store gave a new question another reference or place than the step did. */
-function isRenamed({ step }: Move, id: string, item: Item): boolean {
-  const own = step.items.find((one) => one.id === id);
-  return own?.is === 'added' && own.item.ref !== item.ref;
-}
-
-/** A step as the store settled it: new questions as they stand there, without the fields that clashed. */
-function stepAsWritten(step: Step, { items, conflicts }: Written): Step {
-  const stored = new Map(items.map((entry) => [entry.id, entry]));
-  const clashed = new Set(conflicts.map(({ id, path }) => `${id} ${path}`));
-  return {
-    ...step,
-    items: step.items.flatMap((one): ItemStep[] => {
-      if (clashed.has(`${one.id} `)) {
-        return [];
-      }
-      if (one.is === 'changed') {
-        const fields = one.fields.filter(({ path }) => !clashed.has(`${one.id} ${path}`));
-        return fields.length ? [{ ...one, fields }] : [];
-      }
-      const now = stored.get(one.id);
-      return one.is === 'added' && now ? [{ ...one, order: now.order, item: now.item }] : [one];
-    }),
-    records: step.records.filter(({ id }) => !conflicts.some((conflict) => conflict.id === id)),
-  };
-}
-
-/** A question that was removed elsewhere clashes as a whole: what it was to say here is told. */
-const withMine = (conflicts: readonly Conflict[], meant: Bases): Conflict[] =>
-  conflicts.map((conflict) =>
-    conflict.kind === 'items' && !conflict.path && !conflict.mine && !conflict.theirs
-      ? { ...conflict, mine: meant.get(conflict.id) }
-      : conflict,
-  );
 
 export class Bank {
   readonly hold: StoreApi<BankState> = createStore(() => NO_BANK);
@@ -103,8 +41,7 @@ export class Bank {
   private generation = 0;
   private loaded: Promise<void> = Promise.resolve();
   private hearing: Promise<void> = Promise.resolve();
-  /** Clashes of banks that are not open now, to be shown when they are. */
-  private readonly unseen = new Map<string, readonly Conflict[]>();
+  private readonly clashes = new Clashes();
 
   constructor(private readonly surroundings: BankSurroundings) {
     this.checking = new Checking(
@@ -170,13 +107,13 @@ export class Bank {
   }
 
   private async load(info: BankInfo, generation: number): Promise<void> {
-    const { save, notice, conflicts, info: left } = this.state;
-    this.unseen.set(left.id, conflicts);
+    const { save, notice } = this.state;
+    const conflicts = this.clashes.of(info.id);
     this.held.clear();
     this.undoing.take([]);
-    this.hold.setState({ ...NO_BANK, phase: 'loading', info, save, notice }, true);
+    this.hold.setState({ ...NO_BANK, phase: 'loading', info, save, notice, conflicts }, true);
     void this.checking.clear().catch(() => undefined);
-    const records = await this.readRecords(info.id);
+    const records = await recordsOf(this.theStore(), info.id);
     const journal = await this.theStore().journal(info.id, this.surroundings.tab());
     if (!this.isCurrent(generation)) {
       return;
@@ -189,7 +126,6 @@ export class Bank {
     }
     const settled = this.queue.size ? save : this.saveState({ state: 'saved', unsaved: 0 });
     this.set({ phase: 'ready', save: settled });
-    this.addConflicts(info.id, this.unseen.get(info.id) ?? []);
     void this.checking
       .mirror(this.state.items)
       .then(() => this.checking.check())
@@ -198,7 +134,7 @@ export class Bank {
 
   private async loadItems(bank: string, generation: number): Promise<void> {
     let isFirst = true;
-    for await (const page of this.pages(bank)) {
+    for await (const page of pagesOf(this.theStore(), bank)) {
       if (!this.isCurrent(generation)) {
         return;
       }
@@ -215,31 +151,6 @@ export class Bank {
     }
   }
 
-  private async *pages(bank: string) {
-    for (let after; ;) {
-      const page = await this.theStore().items(bank, after, PAGE);
-      if (page.length) {
-        yield page;
-      }
-      if (page.length < PAGE) {
-        return;
-      }
-      after = page.at(-1)!;
-    }
-  }
-
-  private async readRecords(
-    bank: string,
-  ): Promise<Pick<BankState, 'layouts' | 'sources' | 'receipts'>> {
-    const store = this.theStore();
-    const [layouts, sources, receipts] = await Promise.all([
-      store.records(bank, 'layouts'),
-      store.records(bank, 'sources'),
-      store.records(bank, 'receipts'),
-    ]);
-    return { layouts: byName(layouts), sources, receipts: newestFirst(receipts) };
-  }
-
   private steps(): Pick<BankState, 'undo' | 'redo'> {
     return { undo: this.undoing.undo, redo: this.undoing.redo };
   }
@@ -254,15 +165,9 @@ export class Bank {
     if (!conflicts.length) {
       return;
     }
-    const isOpen = this.state.info.id === bank;
-    const known = (isOpen ? this.state.conflicts : (this.unseen.get(bank) ?? [])).filter(
-      (one) => !conflicts.some((next) => next.id === one.id && next.path === one.path),
-    );
-    const all = [...known, ...conflicts];
-    if (isOpen) {
-      this.set({ conflicts: all });
-    } else {
-      this.unseen.set(bank, all);
+    this.clashes.add(bank, conflicts);
+    if (this.state.info.id === bank) {
+      this.set({ conflicts: this.clashes.of(bank) });
     }
   }
 
@@ -306,10 +211,10 @@ export class Bank {
   private async run(move: Move, bases: Bases = new Map()): Promise<void> {
     const { step } = move;
     const bank = this.state.info.id;
-    const meant = this.meantBy(step, bases);
+    const meant = meantBy(step, bases, (id) => this.item(id));
     const applied = this.held.apply(step.items);
-    this.applyRecords(step.records);
-    this.set({ items: this.held.items, ...this.steps() });
+    const records = withRecords(this.state, step.records);
+    this.set({ items: this.held.items, ...records, ...this.steps() });
     const written = this.queue.push(bank, {
       items: step.items,
       records: step.records,
@@ -330,8 +235,7 @@ export class Bank {
       written.conflicts.filter(({ kind }) => kind === 'items').map(({ id }) => id),
     );
     const stored = written.items.filter(({ id }) => !clashing.has(id));
-    const isOther =
-      written.conflicts.length > 0 || stored.some(({ id, item }) => isRenamed(move, id, item));
+    const isOther = written.conflicts.length > 0 || stored.some((entry) => isRenamed(move, entry));
     this.takeStored(bank, stored, written.gone);
     if (isOther) {
       await this.amend(bank, move, written);
@@ -372,18 +276,6 @@ export class Bank {
     this.checking.after(changed, gone, all, this.held.items.length).catch(() => undefined);
   }
 
-  /** What a step's questions are to say, also where they are gone by now. */
-  private meantBy(step: Step, bases: Bases): Bases {
-    const meant = new Map<string, Item>();
-    for (const one of step.items) {
-      const base = bases.get(one.id) ?? this.item(one.id);
-      if (base) {
-        meant.set(one.id, one.is === 'changed' ? mergeFields(base, one.fields).merged : base);
-      }
-    }
-    return meant;
-  }
-
   /** Another tab was first: its text is shown, and this tab's is kept in view to be taken or let go. */
   private async takeTheirs(
     bank: string,
@@ -399,68 +291,21 @@ export class Bank {
     this.addConflicts(bank, told);
   }
 
-  private applyRecords(steps: readonly RecordStep[]): void {
-    for (const step of steps) {
-      const known = this.record(step.kind, step.id);
-      const { put, remove } = settleRecord(known, step);
-      if (put ?? remove) {
-        this.setRecord(step.kind, step.id, put as Records[RecordKind] | undefined);
-      }
-    }
-  }
-
-  private record(kind: RecordKind, id: string): object | undefined {
-    return (this.state[kind] as readonly { id: string }[]).find((entry) => entry.id === id);
-  }
-
-  private setRecord(kind: RecordKind, id: string, next: Records[RecordKind] | undefined): void {
-    const { layouts, sources, receipts } = this.state;
-    switch (kind) {
-      case 'layouts':
-        this.set({ layouts: byName(replaced(layouts, id, next as Records['layouts'])) });
-        break;
-      case 'sources':
-        this.set({ sources: replaced(sources, id, next as Records['sources']) });
-        break;
-      case 'receipts':
-        this.set({ receipts: newestFirst(replaced(receipts, id, next as Records['receipts'])) });
-        break;
-    }
-  }
-
   /** Receipts are a record of what happened; they are kept without a step, and undo leaves them alone. */
   async note(records: readonly RecordStep[]): Promise<void> {
-    this.applyRecords(records);
+    this.set(withRecords(this.state, records));
     await this.queue.push(this.state.info.id, { items: [], records });
   }
 
   /** Settles a clash: this tab's text replaces the other's as a step of its own, or is let go. */
   async settleConflict(conflict: Conflict, useMine: boolean): Promise<void> {
-    this.set({ conflicts: this.state.conflicts.filter((other) => other !== conflict) });
-    if (!useMine) {
-      return;
+    const bank = this.state.info.id;
+    this.clashes.settled(bank, conflict);
+    this.set({ conflicts: this.clashes.of(bank) });
+    if (useMine) {
+      const step = stepForMine(conflict, this.held.entry(conflict.id), this.nextOrder);
+      await (step && this.do(step));
     }
-    const step = this.stepForMine(conflict);
-    await (step && this.do(step));
-  }
-
-  private stepForMine({ kind, id, path, mine, theirs }: Conflict): Step | undefined {
-    const label = 'Use my text';
-    const change = { id, is: 'changed' as const, fields: [{ path, before: theirs, after: mine }] };
-    if (kind !== 'items') {
-      return path ? { label, items: [], records: [{ kind, ...change }] } : undefined;
-    }
-    const entry = this.held.entry(id);
-    if (path) {
-      return entry && { label, items: [change], records: [] };
-    }
-    if (mine && !entry) {
-      const order = this.held.lastOrder + 1;
-      return { label, items: [{ id, is: 'added', order, item: mine as Item }], records: [] };
-    }
-    return mine || !entry
-      ? undefined
-      : { label, items: [{ ...entry, is: 'removed' }], records: [] };
   }
 
   /** What another tab wrote is read again and shown here, under what this tab has not written yet. */
@@ -475,8 +320,8 @@ export class Bank {
 
   private async readAgain(bank: string, ids: readonly string[], records: boolean): Promise<void> {
     const { generation } = this;
-    const { stored, gone } = await this.storedOf(bank, ids);
-    const lists = records ? await this.readRecords(bank) : {};
+    const { stored, gone } = await storedOf(this.theStore(), bank, ids);
+    const lists = records ? await recordsOf(this.theStore(), bank) : {};
     if (!this.isCurrent(generation)) {
       return;
     }
@@ -485,23 +330,6 @@ export class Bank {
     this.set({ items: this.held.items, ...lists });
     const items = stored.flatMap(({ id }) => this.item(id) ?? []);
     this.checkAfter(items, gone, records || ids.length > MANY);
-  }
-
-  private async storedOf(
-    bank: string,
-    ids: readonly string[],
-  ): Promise<{ stored: Written['items']; gone: string[] }> {
-    const stored: Written['items'] = [];
-    if (ids.length > MANY) {
-      for await (const page of this.pages(bank)) {
-        stored.push(...page);
-      }
-    } else {
-      const found = await Promise.all(ids.map((id) => this.theStore().item(bank, id)));
-      stored.push(...found.flatMap((one) => one ?? []));
-    }
-    const there = new Set(stored.map(({ id }) => id));
-    return { stored, gone: ids.filter((id) => !there.has(id)) };
   }
 
   /** A fresh worker is given the bank; resolves when it has it. */

@@ -1,0 +1,149 @@
+// The core as the page asks it, with a mirror of the bank and a bench for the source that is looked at.
+import { transfer } from 'comlink';
+import type {
+  Decision,
+  Decisions,
+  Finding,
+  Fitted,
+  Item,
+  Layout,
+  Surroundings,
+} from '../core/model';
+import {
+  bundle,
+  checkItem,
+  checkTogether,
+  fillAgain,
+  fillAll,
+  fit,
+  foldReceipt,
+  keyPlaces,
+  layoutFile,
+  learnBlank,
+  makeBlank,
+  marksFromPointed,
+  openBankFile,
+  packBank,
+  pasteBlock,
+  readLayoutFile,
+  receiptPage,
+  showBlank,
+  STARTERS,
+  unfoldReceipt,
+  type Filled,
+} from '../core/pipeline';
+import { Bench, type Progress } from './bench';
+import { Mirror } from './mirror';
+import type { CoreWorker, FillAnswer, LearnAnswer } from './protocol';
+import { blankView, sheetView } from './views';
+
+/** Filled files with their receipts folded small, or the sentence that says why there are none. */
+async function asAnswer(work: () => Promise<Filled[]>): Promise<FillAnswer> {
+  try {
+    const files = (await work()).map((file) => ({ ...file, receipt: foldReceipt(file.receipt) }));
+    return transfer(
+      { files },
+      files.map((file) => file.bytes.buffer as ArrayBuffer),
+    );
+  } catch (error) {
+    return { problem: error instanceof Error ? error.message : 'The file could not be filled.' };
+  }
+}
+
+async function learn(
+  file: { name: string; bytes: Uint8Array },
+  surroundings: Surroundings,
+): Promise<LearnAnswer> {
+  const { layout, because, unsure, findings, table } = await learnBlank(file, surroundings);
+  if (!table.sheets.length) {
+    return { findings, sheets: [] };
+  }
+  return {
+    kept: { id: layout.id, layout, because, unsure, chosen: true },
+    findings,
+    sheets: table.sheets.map(sheetView),
+  };
+}
+
+/** One question as it stands to a layout; on a board, its place depends on the others of the file (`among`). */
+type OneAsked = {
+  id: string;
+  layout: Layout;
+  decision?: Decision | undefined;
+  among?: { ids: string[]; decisions: Decisions } | undefined;
+};
+
+function fitOne(
+  mirror: Mirror,
+  { id, layout, decision, among }: OneAsked,
+): { fitted: Fitted; item?: Item } {
+  const item = mirror.get(id);
+  if (!item) {
+    const reason = 'it is no longer in the bank';
+    return { fitted: { item: id, state: 'refused', changes: [], reason } };
+  }
+  const options = { deck: mirror.cards().cards };
+  const alone = (): Fitted => fit([item], layout, decision ? { [id]: decision } : {}, options)[0]!;
+  const fitted =
+    among && layout.shape === 'grid'
+      ? fit(mirror.pick(among.ids), layout, among.decisions, options).find(
+          (candidate) => candidate.item === id,
+        )
+      : undefined;
+  return { fitted: fitted ?? alone(), item };
+}
+
+/** The calls of a worker; `progress` is told how far a long one is. */
+export function coreApi(surroundings: Surroundings, progress: Progress): CoreWorker {
+  const mirror = new Mirror();
+  const bench = new Bench(surroundings, progress);
+  return {
+    mirror: (items, removed, clear = false) => mirror.take(items, removed, clear),
+    check(version, layouts, ids) {
+      const items = ids ? mirror.pick(ids) : mirror.all();
+      // Of the whole bank, only questions with findings are told; of single ones, that there are none any more.
+      const byItem = items
+        .map((item): [string, Finding[]] => [item.id, checkItem(item, layouts)])
+        .filter(([, findings]) => findings.length || ids);
+      return { version, byItem, together: checkTogether(mirror.all()) };
+    },
+    gather: bench.gather,
+    survey: bench.survey,
+    gatherPart: bench.part,
+    packBank: async (contents, ids) =>
+      packBank({ ...contents, items: mirror.pick(ids) }, surroundings),
+    openBankFile,
+    recheck: (items) => [...items.flatMap((item) => checkItem(item)), ...checkTogether(items)],
+    learn: (name, bytes) => learn({ name, bytes }, surroundings),
+    async showBlank(name, bytes, shape) {
+      return (await showBlank({ name, bytes }, shape)).sheets.map(blankView);
+    },
+    fit(ids, layouts, decisions) {
+      const items = mirror.pick(ids);
+      const { cards: deck, edition } = mirror.cards();
+      return layouts.map((layout) =>
+        mirror.fits.column({ items, layout, decisions: decisions[layout.id] ?? {}, deck, edition }),
+      );
+    },
+    fitOne: (id, layout, decision, among) => fitOne(mirror, { id, layout, decision, among }),
+    fill: (ids, layout, wish) =>
+      asAnswer(() => {
+        const job = { items: mirror.pick(ids), layout, deck: mirror.cards().cards, ...wish };
+        return fillAll(job, surroundings);
+      }),
+    fillAgain: (receipt, blank) =>
+      asAnswer(async () => [await fillAgain(receipt, blank, surroundings)]),
+    bundle: (files) =>
+      bundle(files.map((file) => ({ ...file, receipt: unfoldReceipt(file.receipt) }))),
+    receiptPage: (receipt) => receiptPage(unfoldReceipt(receipt)),
+    receiptJson: (receipt) => JSON.stringify(unfoldReceipt(receipt), null, 2),
+    pasteBlock,
+    keyPlaces: (ids, layout, decisions, seed) =>
+      keyPlaces({ items: mirror.pick(ids), layout, decisions, deck: mirror.cards().cards }, seed),
+    marksFromPointed: (lines, pointed, before) => marksFromPointed(lines, pointed, before),
+    starters: () => [...STARTERS],
+    makeBlank,
+    layoutFile,
+    readLayoutFile,
+  };
+}
