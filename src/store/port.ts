@@ -34,6 +34,8 @@ export type Conflict = {
   path: string;
   mine?: unknown;
   theirs?: unknown;
+  /** What this tab had written there before, and could not save either; the newest at the end. */
+  earlier?: readonly unknown[];
 };
 /** `items` as they stand after the write, where it touched them; `gone` were removed. */
 export type Written = { items: StoredItem[]; gone: string[]; conflicts: Conflict[] };

@@ -56,11 +56,17 @@ function nameOf({ kind, id, mine, theirs }: Conflict): string {
   return layout ? `The layout ${layout.name}` : 'A record';
 }
 
+/** What this tab had written there before; nothing where there was nothing. */
+const earlierWords = ({ earlier = [] }: Conflict): string =>
+  earlier.length
+    ? ` Before that it was to be ${earlier.map((value) => `“${valueWords(value, SHOWN)}”`).join(', ')}.`
+    : '';
+
 function sentenceOf(conflict: Conflict): string {
   const { path, mine, theirs } = conflict;
   const name = nameOf(conflict);
   if (path) {
-    return `${name}, ${fieldWords(path)}: another tab wrote “${valueWords(theirs, SHOWN)}”; here it was to be “${valueWords(mine, SHOWN)}”.`;
+    return `${name}, ${fieldWords(path)}: another tab wrote “${valueWords(theirs, SHOWN)}”; here it was to be “${valueWords(mine, SHOWN)}”.${earlierWords(conflict)}`;
   }
   if (!theirs) {
     return `${name} was removed in another tab. Here it said “${valueWords(mine, SHOWN)}”.`;

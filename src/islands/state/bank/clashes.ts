@@ -1,6 +1,6 @@
 // What to make of a step when another tab was first: what was meant, what became of it, and how a person may settle it.
 import type { Item, ItemStep, Step, StoredItem } from '../../../core/model';
-import { mergeFields } from '../../../core/shared/fields';
+import { mergeFields, sameValue } from '../../../core/shared/fields';
 import type { Conflict, Written } from '../../../store/port';
 import type { Move } from './undoing';
 
@@ -83,6 +83,17 @@ export function stepForMine(
 
 const isSame = (a: Conflict, b: Conflict): boolean => a.id === b.id && a.path === b.path;
 
+function withConflict(all: readonly Conflict[], next: Conflict): readonly Conflict[] {
+  const known = all.find((conflict) => isSame(conflict, next));
+  if (!known) {
+    return [...all, next];
+  }
+  const isNews = known.mine !== undefined && !sameValue(known.mine, next.mine);
+  const earlier = [...(known.earlier ?? []), ...(isNews ? [known.mine] : [])];
+  const merged = earlier.length ? { ...next, earlier } : next;
+  return [...all.filter((conflict) => conflict !== known), merged];
+}
+
 /** Clashes of every bank: those of banks that are not open now are shown when they are. */
 export class Clashes {
   private readonly byBank = new Map<string, readonly Conflict[]>();
@@ -91,10 +102,9 @@ export class Clashes {
     return this.byBank.get(bank) ?? [];
   }
 
-  /** Adds clashes; a field that clashed before is told as it clashes now. */
+  /** Adds clashes; a field that clashed before is told as it clashes now, and what it was to say before is kept in view. */
   add(bank: string, conflicts: readonly Conflict[]): void {
-    const others = this.of(bank).filter((known) => !conflicts.some((next) => isSame(known, next)));
-    this.byBank.set(bank, [...others, ...conflicts]);
+    this.byBank.set(bank, conflicts.reduce(withConflict, this.of(bank)));
   }
 
   settled(bank: string, conflict: Conflict): void {
