@@ -43,7 +43,10 @@ function textsOf(sheet: WorkSheet): Texts {
     [];
   return (column, row) => {
     const cell = rows[row - 1]?.[column.charCodeAt(0) - 65];
-    return cell?.v === undefined ? '' : String(cell.v).trim();
+    const value = cell?.v;
+    return typeof value === 'string' || typeof value === 'number' || typeof value === 'boolean'
+      ? String(value).trim()
+      : '';
   };
 }
 

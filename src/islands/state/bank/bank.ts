@@ -65,12 +65,14 @@ export class Bank {
     this.now.undoing.take([]);
     this.now.hold.setState({ ...NO_BANK, phase: 'loading', info, save, notice, conflicts }, true);
     void this.now.checking.clear().catch(() => undefined);
+    // Asked before the disk is, so that a step that gets there meanwhile is in the one or the other.
+    const withPending = this.now.queue.pendingJournal(info.id);
     const records = await recordsOf(this.now.store, info.id);
     const journal = await this.now.store.journal(info.id, this.now.surroundings.tab());
     if (!isCurrent()) {
       return;
     }
-    this.now.undoing.take(journal);
+    this.now.undoing.take(withPending(journal));
     this.now.set({ ...records, ...this.now.steps() });
     await this.loadItems(info.id, isCurrent);
     if (!isCurrent()) {

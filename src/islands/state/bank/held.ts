@@ -34,22 +34,22 @@ export class Held {
     this.list = [];
   }
 
-  /** Steps as they are done here, before the disk has them. */
+  /** Steps as they are done here, before the disk has them; several of them may be of the same question. */
   apply(steps: readonly ItemStep[]): Applied {
-    const applied: Applied = { changed: [], gone: [], conflicts: [] };
-    const put: StoredItem[] = [];
+    const conflicts: Conflict[] = [];
+    const after = new Map<string, StoredItem | undefined>();
     for (const step of steps) {
-      const settled = settleItem(this.entries.get(step.id), step);
-      applied.conflicts.push(...settled.conflicts);
-      if (settled.put) {
-        put.push(settled.put);
-        applied.changed.push(settled.put.item);
-      } else if (settled.remove) {
-        applied.gone.push(step.id);
+      const known = after.has(step.id) ? after.get(step.id) : this.entries.get(step.id);
+      const settled = settleItem(known, step);
+      conflicts.push(...settled.conflicts);
+      if (settled.put ?? settled.remove) {
+        after.set(step.id, settled.put);
       }
     }
-    this.take(put, applied.gone);
-    return applied;
+    const put = [...after.values()].flatMap((entry) => entry ?? []);
+    const gone = [...after].flatMap(([id, entry]) => (entry ? [] : [id]));
+    this.take(put, gone);
+    return { changed: put.map(({ item }) => item), gone, conflicts };
   }
 
   /** Questions as they are stored take the place of those known here. */

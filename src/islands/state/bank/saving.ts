@@ -1,6 +1,6 @@
 // Steps on their way to the disk, in the order in which they were done; none is forgotten before it is there.
 import type { ItemStep } from '../../../core/model';
-import type { Store, Write, Written } from '../../../store/port';
+import type { JournalEntry, Store, Write, Written } from '../../../store/port';
 import type { SaveState } from './types';
 
 type Unsaved = { bank: string; write: Write; done: (written: Written) => void };
@@ -43,6 +43,21 @@ export class SavingQueue {
   /** Steps of a bank that the disk does not have yet, the oldest first. */
   pending(bank: string): ItemStep[] {
     return this.unsaved.filter((one) => one.bank === bank).flatMap(({ write }) => write.items);
+  }
+
+  /** What the list of steps of a bank will be on the disk, by what it is there now. */
+  pendingJournal(bank: string): (stored: readonly JournalEntry[]) => JournalEntry[] {
+    const changes = this.unsaved.flatMap((one) =>
+      one.bank === bank && one.write.journal ? [one.write.journal] : [],
+    );
+    return (stored) => {
+      const entries = new Map(stored.map((entry) => [entry.n, entry]));
+      for (const { put, drop } of changes) {
+        put.forEach((entry) => entries.set(entry.n, entry));
+        drop.forEach((n) => entries.delete(n));
+      }
+      return [...entries.values()].sort((a, b) => a.n - b.n);
+    };
   }
 
   /** Writes behind all earlier writes; resolves when the disk has it. */
