@@ -31,6 +31,9 @@ const NOT_THERE =
 /** So often in a row a worker may end without having answered anything before it is given up. */
 const TRIES = 3;
 
+/** Told how far a long call has come. */
+export type ProgressListener = (done: number, of: number) => void;
+
 /** Told when a worker was lost; what it returns is waited for before other calls reach the fresh worker. */
 export type LostListener = (message: string, willReturn: boolean) => Promise<void> | void;
 
@@ -44,7 +47,7 @@ type Running = {
 export class CoreClient {
   private running: Running | undefined;
   private readonly listeners = new Set<LostListener>();
-  private tellProgress: (done: number, of: number) => void = () => undefined;
+  private readonly progressListeners = new Set<ProgressListener>();
   /** What must be done before calls reach a fresh worker: its mirror of the bank. */
   private ready: Promise<unknown> = Promise.resolve();
   private fruitless = 0;
@@ -88,7 +91,8 @@ export class CoreClient {
     thread.endpoint.addEventListener('message', (event) => {
       const { data } = event as MessageEvent<{ progress?: [number, number] } | undefined>;
       if (data?.progress) {
-        this.tellProgress(...data.progress);
+        const [done, of] = data.progress;
+        this.progressListeners.forEach((listener) => listener(done, of));
       }
     });
     const running = { thread, remote: wrap<CoreWorker>(thread.endpoint), lost, lose };
@@ -118,9 +122,12 @@ export class CoreClient {
     }
   }
 
-  /** Sets who is told how far a long call has come. */
-  onProgress(listener: (done: number, of: number) => void): void {
-    this.tellProgress = listener;
+  /** Tells how far a long call has come; gives back how to stop listening. */
+  onProgress(listener: ProgressListener): () => void {
+    this.progressListeners.add(listener);
+    return () => {
+      this.progressListeners.delete(listener);
+    };
   }
 
   /** Tells when a worker was lost; gives back how to stop listening. */
@@ -150,6 +157,5 @@ const client = new CoreClient(startWorker);
 /** The worker, started when first asked for. */
 export const core = (): Core => client.core;
 export const stopCore = (): void => client.stop();
-export const onProgress = (listener: (done: number, of: number) => void): void =>
-  client.onProgress(listener);
+export const onProgress = (listener: ProgressListener): (() => void) => client.onProgress(listener);
 export const onWorkerLost = (listener: LostListener): (() => void) => client.onLost(listener);

@@ -194,12 +194,10 @@ export function jobOf(kept: Receipt, blank?: Uint8Array): FillJob {
     );
   }
   const { items, layout, description, ...rest } = receipt.again;
-  // The receipt's questions are those of one file, so that they are not divided once more.
-  const { perFile: _perFile, ...limits } = layout.limits;
   return defined({
     ...rest,
     items,
-    layout: { ...layout, limits },
+    layout,
     setTitle: receipt.set,
     fileTitle: receipt.file.name.replace(/\.[^.]*$/, ''),
     setDescription: description,
@@ -208,8 +206,12 @@ export function jobOf(kept: Receipt, blank?: Uint8Array): FillJob {
 }
 
 /** The file of a receipt made again: the same bytes, as long as the blank is the same. */
-export const fillAgain = (
+export async function fillAgain(
   receipt: Receipt,
   blank: Uint8Array | undefined,
   surroundings: Surroundings,
-): Promise<Filled> => fill(jobOf(receipt, blank), surroundings);
+): Promise<Filled> {
+  const job = jobOf(receipt, blank);
+  // The receipt's questions are those of one file, so they are not divided once more.
+  return fillOne({ ...job, setTitle: receipt.set }, chosenFor(job), surroundings);
+}

@@ -1,12 +1,11 @@
 // The whole question, and the cells it becomes for each receiver in view: the seam inside the bank.
-import { useEffect, useState } from 'react';
-import type { Fitted, KeptLayout } from '../../core/model';
+import type { KeptLayout } from '../../core/model';
 import { placesOf } from '../parts/becomes';
 import { KIND_NAMES } from '../../core/shared/kind-names';
-import { core } from '../../workers/client';
 import { Answers } from '../parts/Answers';
 import { Pictures, Rich } from '../parts/Rich';
 import { FindingNote } from '../parts/Finding';
+import { useAsk } from '../state/asking';
 import { changeItems, itemById, useBank } from '../state/bank';
 import { pickRight } from '../gather/Understood';
 import { takeMends } from './Mends';
@@ -14,20 +13,8 @@ import { takeMends } from './Mends';
 const NONE: readonly never[] = [];
 
 function Receiver({ kept, id, version }: { kept: KeptLayout; id: string; version: unknown }) {
-  const [fitted, setFitted] = useState<Fitted>();
-  useEffect(() => {
-    let late = false;
-    void core()
-      .fitOne(id, kept.layout)
-      .then((answer) => {
-        if (!late) {
-          setFitted(answer.fitted);
-        }
-      });
-    return () => {
-      late = true;
-    };
-  }, [id, kept, version]);
+  const { answer } = useAsk((worker) => worker.fitOne(id, kept.layout), [id, kept, version]);
+  const fitted = answer?.fitted;
   if (!fitted) {
     return null;
   }

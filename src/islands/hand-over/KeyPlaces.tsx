@@ -2,7 +2,7 @@
 import { useEffect, useRef, useState } from 'react';
 import type { KeptLayout } from '../../core/model';
 import { optionLetter } from '../../core/shared/plain';
-import { core } from '../../workers/client';
+import { useAsk } from '../state/asking';
 import { setWishes, useHandOver } from '../state/hand-over';
 
 type Places = { before: number[]; after: number[]; questions: number };
@@ -96,23 +96,10 @@ export function KeyPlaces({ kept }: { kept: readonly KeptLayout[] }) {
   const concerned = kept.filter(showsOrder);
   const [chosen, setChosen] = useState<string>();
   const one = concerned.find(({ id }) => id === chosen) ?? concerned[0];
-  const [places, setPlaces] = useState<Places>();
-  useEffect(() => {
-    if (!one) {
-      return undefined;
-    }
-    let late = false;
-    void core()
-      .keyPlaces([...ids], one.layout, one.variants ?? {}, spread ?? SEED)
-      .then((found) => {
-        if (!late) {
-          setPlaces(found);
-        }
-      });
-    return () => {
-      late = true;
-    };
-  }, [ids, one, spread]);
+  const { answer: places } = useAsk(
+    one && ((worker) => worker.keyPlaces([...ids], one.layout, one.variants ?? {}, spread ?? SEED)),
+    [ids, one, spread],
+  );
   if (!one || !places?.questions) {
     return null;
   }

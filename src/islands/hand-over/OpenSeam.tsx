@@ -1,8 +1,8 @@
 // One question against one receiver: its fields at the left, the very cells at the right, every change named between.
-import { useEffect, useMemo, useState } from 'react';
-import type { Change, Decision, Fitted, Item, KeptLayout, Layout } from '../../core/model';
+import { useMemo, useState } from 'react';
+import type { Change, Decision, KeptLayout, Layout } from '../../core/model';
 import { lengthOf, overFrom } from '../../core/shared/lengths';
-import { core } from '../../workers/client';
+import { useAsk } from '../state/asking';
 import { decide, leaveQuestion, useHandOver } from '../state/hand-over';
 import { useBank } from '../state/bank';
 import { belongs, furtherParts, linesOf } from './seam-lines';
@@ -215,25 +215,16 @@ export function OpenSeam({
   const items = useBank((state) => state.items);
   const { layout } = kept;
   const decision = kept.variants?.[id] ?? {};
-  const [answer, setAnswer] = useState<{ fitted: Fitted; item?: Item }>();
-  useEffect(() => {
-    let late = false;
-    void core()
-      .fitOne(
+  const { answer } = useAsk(
+    (worker) =>
+      worker.fitOne(
         id,
         layout,
         kept.variants?.[id],
         layout.shape === 'grid' ? { ids: [...ids], decisions: kept.variants ?? {} } : undefined,
-      )
-      .then((found) => {
-        if (!late) {
-          setAnswer(found);
-        }
-      });
-    return () => {
-      late = true;
-    };
-  }, [id, layout, kept.variants, items, ids]);
+      ),
+    [id, layout, kept.variants, items, ids],
+  );
   const column = columns.find((candidate) => candidate.layout === layout.id);
   const changing = useMemo(
     () =>

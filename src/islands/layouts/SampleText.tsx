@@ -2,10 +2,9 @@
 import { Menu } from '@mantine/core';
 import { useMemo, useState } from 'react';
 import type { Fitted, KeptLayout, Layout } from '../../core/model';
-import { core } from '../../workers/client';
-import { changeLayout } from '../state/layouts';
+import type { Pointed } from '../../core/pipeline';
+import { learnMarks } from '../state/layouts';
 
-type Pointed = 'stem' | 'right' | 'wrong' | 'close' | 'category' | 'comment' | 'key';
 type Marks = NonNullable<Layout['marks']>;
 const WORDS: Record<Pointed, string> = {
   stem: 'the question',
@@ -70,13 +69,7 @@ export function SampleText({
       delete next[index];
     }
     setPointed(next);
-    const learned = await core().marksFromPointed([...lines], next, marks);
-    await changeLayout(
-      kept,
-      `Signs of ${kept.layout.name}`,
-      { ...kept.layout, marks: learned, key: { style: 'marker', marker: learned.right } },
-      ['marks.right'],
-    );
+    await learnMarks(kept, lines, next);
   };
   return (
     <div className="table-scroll blank-view sample-text">

@@ -2,9 +2,9 @@
 import { Menu } from '@mantine/core';
 import { useEffect, useMemo, useState } from 'react';
 import { Link, useLocation } from 'wouter';
-import type { Fitted, KeptLayout } from '../../core/model';
-import { core } from '../../workers/client';
+import type { Fitted, Item, KeptLayout } from '../../core/model';
 import type { SheetView } from '../../workers/protocol';
+import { useAsk } from '../state/asking';
 import { useBank } from '../state/bank';
 import { changeLayout, duplicateLayout, exportLayout, sheetsOf, takeBlank } from '../state/layouts';
 import { BlankView } from './BlankView';
@@ -15,31 +15,32 @@ import { defined } from '../../core/shared/defined';
 
 const COLUMNS = ' columns';
 
+/** One question of each kind that layouts treat differently. */
+const samplesOf = (items: readonly Item[]): Item[] =>
+  [
+    items.find((item) => item.options && item.options.length > 2),
+    items.find((item) => item.kind === 'card'),
+    items.find((item) => item.kind === 'short'),
+    items.find((item) => item.kind === 'true-false'),
+  ].flatMap((item) => item ?? []);
+
 /** A question of the bank that shows the layout at work: one that fits as it is, else one that fits at all. */
 function useSample(kept: KeptLayout): Fitted | undefined {
   const items = useBank((state) => state.items);
-  const [fitted, setFitted] = useState<Fitted>();
   const { layout } = kept;
-  useEffect(() => {
-    let late = false;
-    const candidates = [
-      items.find((item) => item.options && item.options.length > 2),
-      items.find((item) => item.kind === 'card'),
-      items.find((item) => item.kind === 'short'),
-      items.find((item) => item.kind === 'true-false'),
-    ].flatMap((item) => item ?? []);
-    void Promise.all(candidates.map((item) => core().fitOne(item.id, layout))).then((answers) => {
-      if (late) {
-        return;
-      }
-      const fits = answers.map((answer) => answer.fitted);
-      setFitted(fits.find((one) => one.state === 'fits') ?? fits.find((one) => one.as) ?? fits[0]);
-    });
-    return () => {
-      late = true;
-    };
-  }, [items, layout]);
-  return fitted;
+  const { answer } = useAsk(
+    async (worker) => {
+      const answers = await Promise.all(
+        samplesOf(items).map((item) => worker.fitOne(item.id, layout)),
+      );
+      const fits = answers.map(({ fitted }) => fitted);
+      return (
+        fits.find(({ state }) => state === 'fits') ?? fits.find((fitted) => fitted.as) ?? fits[0]
+      );
+    },
+    [items, layout],
+  );
+  return answer;
 }
 
 function More({ kept }: { kept: KeptLayout }) {

@@ -6,16 +6,17 @@ import { memoryStore } from '../../store/memory';
 import { reasonOf } from './bank/saving';
 import { theBank, theStore } from './bank';
 import { DEMO, putDemoBack, seedDemo } from './demo';
+import { Latest } from '../parts/latest';
 import { sayProblem } from '../parts/say';
 import { settleTab } from './tab';
 
 const OWN: BankInfo = { id: 'own', name: 'My questions', madeAt: '' };
 
-/** Counts what was asked to be opened, so that the last wish holds however long an earlier one takes. */
-let wishes = 0;
+/** The last wish holds, however long an earlier one takes. */
+const latest = new Latest();
 
 async function open(info: BankInfo): Promise<void> {
-  const wish = ++wishes;
+  const isLatest = latest.begin();
   try {
     if (info.id === DEMO.id) {
       await seedDemo();
@@ -24,14 +25,14 @@ async function open(info: BankInfo): Promise<void> {
     if (!known) {
       await theStore().saveBank({ ...info, madeAt: new Date().toISOString() });
     }
-    if (wish === wishes) {
+    if (isLatest()) {
       await theStore().saveSetting('bank', info.id);
       await theBank().open(known ?? info);
     }
   } catch (error) {
     sayProblem(`${info.name} could not be opened: ${reasonOf(error)}.`);
     // Something must stand on the screen, and be told apart from what could not be had.
-    if (wish === wishes && theBank().state.phase === 'opening') {
+    if (isLatest() && theBank().state.phase === 'opening') {
       theBank().notice(
         `${info.name} could not be opened: ${reasonOf(error)}. What you do now is kept in this page alone; save it as a file before you close it.`,
       );

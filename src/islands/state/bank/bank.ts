@@ -54,7 +54,7 @@ export class Bank {
 
   /** Opens a bank: the first questions show as soon as they are read, the rest follows in small bites. */
   open(info: BankInfo): Promise<void> {
-    this.loaded = this.load(info, this.now.beginOpening());
+    this.loaded = this.load(info, this.now.openings.begin());
     return this.loaded;
   }
 
@@ -119,7 +119,7 @@ export class Bank {
 
   /** Steps wait for the questions, since a new one stands behind the last. */
   private async doLater(step: Step, bases: Bases): Promise<void> {
-    const isCurrent = this.now.watch();
+    const isCurrent = this.now.openings.watch();
     const bank = this.now.state.info.id;
     await this.loaded;
     if (isCurrent()) {

@@ -3,6 +3,7 @@ import { createStore, type StoreApi } from 'zustand/vanilla';
 import type { Item } from '../../../core/model';
 import type { Conflict, Store } from '../../../store/port';
 import type { Core } from '../../../workers/client';
+import { Latest } from '../../parts/latest';
 import { Checking } from './checking';
 import { Clashes } from './clashes';
 import { Held } from './held';
@@ -25,7 +26,8 @@ export class OpenBank {
   readonly checking: Checking;
   readonly queue: SavingQueue;
   private kept: { store: Store; onDisk: boolean } | undefined;
-  private generation = 0;
+  /** The openings: what an earlier one still brings is dropped. */
+  readonly openings = new Latest();
 
   constructor(readonly surroundings: BankSurroundings) {
     this.checking = new Checking(
@@ -66,18 +68,6 @@ export class OpenBank {
     // What only this page holds is never called saved.
     const state = this.kept?.onDisk === false ? 'memory' : 'saved';
     return { state, at: this.surroundings.now(), unsaved: 0 };
-  }
-
-  /** Counts the openings, so that what an earlier one still brings is dropped: true as long as no other has begun. */
-  beginOpening(): () => boolean {
-    this.generation++;
-    return this.watch();
-  }
-
-  /** Whether the bank that is open now is still the one when it is asked. */
-  watch(): () => boolean {
-    const { generation } = this;
-    return () => generation === this.generation;
   }
 
   item(id: string): Item | undefined {

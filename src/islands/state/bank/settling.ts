@@ -72,7 +72,7 @@ export class Settling {
 
   /** Reads questions and records again that were written elsewhere, under what this tab has not written yet. */
   async readAgain(bank: string, ids: readonly string[], records: boolean): Promise<void> {
-    const isCurrent = this.open.watch();
+    const isCurrent = this.open.openings.watch();
     const { stored, gone } = await storedOf(this.open.store, bank, ids);
     const lists = records ? await recordsOf(this.open.store, bank) : {};
     if (!isCurrent()) {

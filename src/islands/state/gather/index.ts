@@ -10,8 +10,8 @@ import type { SourceInput } from '../../../workers/protocol';
 import { addItems, bankState, theStore } from '../bank';
 import { allSources, gatherState, setEntry, setGather, sourceOf } from './hold';
 import { bringBack, forget, keepForReload } from './keeping';
-import { newVersion, understand, withMends } from './reading';
-import { EMPTY_BENCH, placeOf, ready, type Brought } from './types';
+import { dropReading, understand, withMends } from './reading';
+import { EMPTY_BENCH, placeOf, ready, type Brought, type TrayEntry } from './types';
 
 export { gatherState, useGather } from './hold';
 export { placeOf, ready, type TrayEntry } from './types';
@@ -61,6 +61,23 @@ export async function openSource(id: string): Promise<void> {
   await understand(source.source, overrule, edited);
 }
 
+/** How a source stands that is not on the bench. */
+async function surveyed({
+  source,
+  overrule,
+  edited,
+  taken,
+  out,
+}: Brought): Promise<Partial<TrayEntry>> {
+  const { ready: count, blocked, problem } = await core().survey(source, overrule, edited);
+  const left = Math.max(0, count - taken.length - out.length);
+  if (problem) {
+    return { state: 'problem', ready: left, blocked, problem };
+  }
+  const state = !left && taken.length > 0 ? 'taken' : 'read';
+  return { state, ready: left, blocked, problem: undefined };
+}
+
 /** How the sources beside the bench stand, one after the other. */
 async function surveyOthers(): Promise<void> {
   for (const { id, state } of gatherState().tray) {
@@ -70,19 +87,7 @@ async function surveyOthers(): Promise<void> {
     }
     setEntry(id, { state: 'reading' });
     try {
-      const {
-        ready: count,
-        blocked,
-        problem,
-      } = await core().survey(source.source, source.overrule, source.edited);
-      const left = Math.max(0, count - source.taken.length - source.out.length);
-      const done = !left && source.taken.length > 0;
-      setEntry(id, {
-        state: problem ? 'problem' : done ? 'taken' : 'read',
-        ready: left,
-        blocked,
-        problem,
-      });
+      setEntry(id, await surveyed(source));
     } catch (error) {
       const problem = messageOf(error, 'It could not be read.');
       setEntry(id, { state: 'problem', problem });
@@ -264,7 +269,7 @@ export function putAway(id = gatherState().open): void {
     return;
   }
   clearTimeout(waitingEdit);
-  newVersion();
+  dropReading();
   setGather({ ...EMPTY_BENCH });
   const next = gatherState().tray[0];
   if (next) {

@@ -1,5 +1,6 @@
 // The source on the bench is understood by the worker, and again after each overruling; late answers are dropped.
 import type { Finding, Item, Overrule } from '../../../core/model';
+import { Latest } from '../../parts/latest';
 import { messageOf } from '../../parts/message-of';
 import { pause } from '../../parts/pause';
 import { sayProblem } from '../../parts/say';
@@ -12,10 +13,9 @@ import { placeOf, type Brought } from './types';
 /** So many questions at a time come over from the worker; more would hold the page up. */
 const PART = 500;
 
-let version = 0;
+const latest = new Latest();
 /** What was asked before counts no more. */
-export const newVersion = (): number => ++version;
-const isLatest = (asked: number): boolean => asked === version;
+export const dropReading = (): void => latest.drop();
 
 /** Mended questions are checked anew; what the reader said of their cells no longer holds. */
 export async function withMends(
@@ -43,9 +43,9 @@ export async function withMends(
 }
 
 /** The rest of a long answer, part by part. */
-async function fetchParts(answer: GatherAnswer, asked: number): Promise<void> {
-  for (let from = 0; from < answer.of && isLatest(asked); from += PART) {
-    const part = await core().gatherPart(asked, from, PART);
+async function fetchParts(answer: GatherAnswer, isLatest: () => boolean): Promise<void> {
+  for (let from = 0; from < answer.of && isLatest(); from += PART) {
+    const part = await core().gatherPart(answer.version, from, PART);
     answer.items.push(...part.items);
     answer.sheet?.rows.push(...part.rows);
     if (answer.of > PART) {
@@ -60,22 +60,22 @@ export async function understand(
   overrule: Overrule,
   edited?: string,
 ): Promise<void> {
-  const asked = newVersion();
+  const isLatest = latest.begin();
   const busy = input ? `Reading ${input.name} …` : 'Reading again …';
   setGather({ busy, overrule, progress: undefined });
   try {
-    const answer = await core().gather(asked, input, overrule, edited);
-    await fetchParts(answer, asked);
+    const answer = await core().gather(latest.number, input, overrule, edited);
+    await fetchParts(answer, isLatest);
     const source = sourceOf(gatherState().open ?? '');
-    if (!isLatest(asked) || !source) {
+    if (!isLatest() || !source) {
       return;
     }
     const mended = await withMends(answer, source);
-    if (isLatest(asked)) {
+    if (isLatest()) {
       setGather({ busy: undefined, progress: undefined, answer, ...mended });
     }
   } catch (error) {
-    if (isLatest(asked)) {
+    if (isLatest()) {
       const problem = messageOf(error, 'The source could not be read.');
       setEntry(gatherState().open ?? '', { state: 'problem', problem });
       setGather({ busy: undefined });

@@ -2,6 +2,7 @@
 import type { Decision, Decisions, Item, KeptLayout } from '../../../core/model';
 import { tagText } from '../../../core/shared/plain';
 import { recordChange } from '../../../core/shared/steps';
+import { Latest } from '../../parts/latest';
 import { core } from '../../../workers/client';
 import { bankState, changeRecords, itemById } from '../bank';
 import {
@@ -56,16 +57,16 @@ function markStale(): void {
 const decisionsOf = (kept: readonly KeptLayout[]): Record<string, Decisions> =>
   Object.fromEntries(kept.map((one) => [one.id, one.variants ?? {}]));
 
-let asked = 0;
+const latest = new Latest();
 /** Fits every chosen question to every layout in view; answers of earlier calls and of another bank are dropped. */
 export async function refit(kept: readonly KeptLayout[]): Promise<void> {
-  const now = ++asked;
+  const isLatest = latest.begin();
   markStale();
   const { items, info } = bankState();
   const ids = chosenItems(handOverState(), items).map((item) => item.id);
   const layouts = kept.map((one) => one.layout);
   const columns = await core().fit(ids, layouts, decisionsOf(kept));
-  if (now === asked && bankState().info.id === info.id) {
+  if (isLatest() && bankState().info.id === info.id) {
     setHandOver({ ids, columns });
   }
 }

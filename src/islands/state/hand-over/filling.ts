@@ -4,6 +4,7 @@ import { defined } from '../../../core/shared/defined';
 import { core, stopCore } from '../../../workers/client';
 import type { FillWish } from '../../../workers/protocol';
 import { bankState, itemById } from '../bank';
+import { Latest } from '../../parts/latest';
 import { messageOf } from '../../parts/message-of';
 import { blankOf } from '../layouts';
 import { handOverState, setHandOver, titleOf, type FilledFile } from './hold';
@@ -39,12 +40,12 @@ function fittingIds(layout: string): string[] {
   return ids.filter((_, index) => (asTheyAre ? states?.[index] === 0 : (states?.[index] ?? 2) < 2));
 }
 
-/** Counts the fills, so that one that was stopped or overtaken says nothing any more. */
-let run = 0;
+/** A fill that was stopped or overtaken says nothing any more. */
+const latest = new Latest();
 
 /** Ends a fill; what is finished stays. */
 export function stopFilling(): void {
-  run++;
+  latest.drop();
   setHandOver({ busy: undefined, problem: 'Stopped. The files that were finished are below.' });
   stopCore();
 }
@@ -79,7 +80,7 @@ async function fillOne(
 
 /** Fills the files of each layout (the first three questions for a trial) and reads them back. */
 export async function fillFiles(layouts: readonly KeptLayout[], trial = false): Promise<void> {
-  const own = ++run;
+  const isLatest = latest.begin();
   const bank = bankState().info.id;
   setHandOver({ busy: 'Filling …', files: [], problem: undefined });
   const problems: string[] = [];
@@ -90,7 +91,7 @@ export async function fillFiles(layouts: readonly KeptLayout[], trial = false): 
         problem: `${kept.layout.name}: ${messageOf(error, 'it could not be filled.')}`,
       }),
     );
-    if (own !== run || bankState().info.id !== bank) {
+    if (!isLatest() || bankState().info.id !== bank) {
       return;
     }
     if ('files' in result) {
