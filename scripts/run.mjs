@@ -202,7 +202,8 @@ const commands = {
       debian();
       build();
     });
-    run(bin('vitest'), ['run', ...rest]);
+    // Coverage is of the whole, so it is counted where all tests run.
+    run(bin('vitest'), ['run', ...(rest.length ? rest : ['--coverage'])]);
     if (!rest.length) {
       run(bin('playwright'), ['test']);
     }
