@@ -89,6 +89,9 @@ const stillHolds = (
   decision: Decision | undefined,
 ): one is Known => one !== undefined && one.item === item && one.decision === decision;
 
+/** Questions that are to be fitted, and where they stand among those asked for. */
+type Fresh = { items: Item[]; places: number[] };
+
 export class Fits {
   private readonly kept = new Map<string, Kept>();
 
@@ -99,17 +102,19 @@ export class Fits {
       return boardColumn(asked);
     }
     const kept = this.keptFor(asked);
-    const fresh: { item: Item; index: number }[] = [];
+    const fresh: Fresh = { items: [], places: [] };
+    const isDecided = Object.keys(decisions).length > 0;
     items.forEach((item, index) => {
-      const decision = decisions[item.id];
-      const old = kept.byItem.get(item.id);
+      const decision = isDecided ? decisions[item.id] : undefined;
       if (stillHolds(kept.list[index], item, decision)) {
         return;
       }
+      const old = kept.byItem.get(item.id);
       if (stillHolds(old, item, decision)) {
         kept.list[index] = old;
       } else {
-        fresh.push({ item, index });
+        fresh.items.push(item);
+        fresh.places.push(index);
       }
     });
     fitFresh(fresh, kept, asked);
@@ -135,23 +140,17 @@ export class Fits {
 }
 
 function fitFresh(
-  fresh: readonly { item: Item; index: number }[],
+  { items, places }: Fresh,
   { byItem, list }: Kept,
   { layout, decisions, deck }: Asked,
 ): void {
-  for (let start = 0; start < fresh.length; start += BITE) {
-    const bite = fresh.slice(start, start + BITE);
-    const fitted = fit(
-      bite.map(({ item }) => item),
-      layout,
-      decisions,
-      { deck, states: true },
-    );
-    fitted.forEach((one, n) => {
-      const { item, index } = bite[n]!;
-      const now = known(item, decisions[item.id], one);
+  for (let start = 0; start < items.length; start += BITE) {
+    const bite = items.slice(start, start + BITE);
+    fit(bite, layout, decisions, { deck, states: true }).forEach((fitted, n) => {
+      const item = bite[n]!;
+      const now = known(item, decisions[item.id], fitted);
       byItem.set(item.id, now);
-      list[index] = now;
+      list[places[start + n]!] = now;
     });
   }
 }

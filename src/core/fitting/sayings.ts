@@ -71,10 +71,11 @@ function choices(item: Item, context: Context): Sayings {
   const options = ordered(item, layout);
   const texts = optionTexts(options, layout);
   const sayings: Sayings = { option: texts };
+  const choice: Choice = { item, context, options, texts };
   for (const role of context.roles) {
     const say = CHOICE_ROLES[role];
     if (say) {
-      sayings[role] = say({ item, context, options, texts });
+      sayings[role] = say(choice);
     }
   }
   return sayings;

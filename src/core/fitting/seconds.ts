@@ -33,11 +33,11 @@ function fillSeconds(draft: Draft, column: Column | undefined, allowed: Limits['
 
 /** The time limit as one of the receiver's list. */
 export function fitSeconds(draft: Draft, context: Context, decision: Decision): void {
-  const allowed = context.layout.limits.seconds;
-  const { seconds } = draft.item;
   if (!context.carries('seconds')) {
     return;
   }
+  const allowed = context.layout.limits.seconds;
+  const { seconds } = draft.item;
   if (seconds === undefined) {
     fillSeconds(draft, context.having('seconds')[0], allowed);
     return;

@@ -148,6 +148,10 @@ function beginning(passing: Passing, variant: string | undefined): string {
   return context.keepsFormatting ? original.plain : flat(draft, field, original);
 }
 
+/** Whether no rule of any file touches a text: most are such, and cost no more than this look. */
+const isHarmless = ({ plain, html }: Text, limit: number | undefined): boolean =>
+  !html && (!limit || plain.length <= limit) && HARMLESS.test(plain);
+
 /** Every text of one question through the rules; `variants` are your own texts for this receiver, by field. */
 export function throughFor(
   draft: Draft,
@@ -155,13 +159,8 @@ export function throughFor(
   variants: Record<string, string>,
 ): Through {
   const hasVariants = Object.keys(variants).length > 0;
-  const isHarmless = (text: Text, limit: number | undefined): boolean =>
-    !hasVariants &&
-    !text.html &&
-    (!limit || text.plain.length <= limit) &&
-    HARMLESS.test(text.plain);
   return (name, original, limit, place) => {
-    if (isHarmless(original, limit)) {
+    if (!hasVariants && isHarmless(original, limit)) {
       return original;
     }
     const field = place === undefined ? name : `${name}.${place}`;

@@ -27,18 +27,17 @@ function joinedAnswers(draft: Draft, context: Context): string | undefined {
 }
 
 /** A list with changed members, or the very same list where none has changed. */
-function changed<T>(list: T[], change: (member: T, index: number) => T): T[] {
+function mapped<T>(list: T[], change: (member: T, index: number) => T): T[] {
   const next = list.map(change);
   return next.every((member, index) => member === list[index]) ? list : next;
 }
 
-/** Fields of answers that a rule has touched, or every field of answers. */
-type Answers = Pick<Item, 'options' | 'accepted' | 'pairs' | 'steps' | 'gaps'>;
+const NO_VARIANTS: Record<string, string> = {};
 
 function fitOptions(options: Option[], context: Context, through: Through): Option[] {
   const { limits } = context.layout;
   const carriesFeedback = context.carries('feedback');
-  return changed(options, (option, index) => {
+  return mapped(options, (option, index) => {
     const text = through('options', option.text, limits.option, index);
     const feedback =
       carriesFeedback && option.feedback
@@ -50,30 +49,50 @@ function fitOptions(options: Option[], context: Context, through: Through): Opti
   });
 }
 
-/** The answers of a question, each through the same rules as an option. */
-function fitAnswers(draft: Draft, context: Context, through: Through): Answers {
+/** The answers of a question, each through the same rules as an option; those that have changed are put into `fields`. */
+function fitAnswers(fields: Partial<Item>, draft: Draft, context: Context, through: Through): void {
   const { item } = draft;
-  const most = context.layout.limits.option;
-  const list = (field: string, texts: string[]): string[] =>
-    changed(texts, (text, index) => through(field, { plain: text }, most, index).plain);
   if (item.options) {
-    return { options: fitOptions(item.options, context, through) };
-  }
-  if (item.accepted) {
+    const options = fitOptions(item.options, context, through);
+    if (options !== item.options) {
+      fields.options = options;
+    }
+  } else if (item.accepted) {
     const inOne = joinedAnswers(draft, context);
-    return { accepted: list('accepted', inOne ? [inOne] : item.accepted) };
+    const given = inOne ? [inOne] : item.accepted;
+    const accepted = fitList('accepted', given, context, through);
+    if (accepted !== item.accepted) {
+      fields.accepted = accepted;
+    }
+  } else {
+    fitParts(fields, item, context, through);
   }
-  return defined({
-    pairs: item.pairs?.map(({ left, right }, index) => ({
+}
+
+const fitList = (field: string, texts: string[], { layout }: Context, through: Through): string[] =>
+  mapped(
+    texts,
+    (text, index) => through(field, { plain: text }, layout.limits.option, index).plain,
+  );
+
+/** Answers of several parts: pairs, steps, gaps. */
+function fitParts(fields: Partial<Item>, item: Item, context: Context, through: Through): void {
+  const most = context.layout.limits.option;
+  if (item.pairs) {
+    fields.pairs = item.pairs.map(({ left, right }, index) => ({
       left: through('pairs', left, most, `${index}.left`),
       right: through('pairs', right, most, `${index}.right`),
-    })),
-    steps: item.steps?.map((step, index) => through('steps', step, most, index)),
-    gaps: item.gaps?.map((gap, index) => ({
+    }));
+  }
+  if (item.steps) {
+    fields.steps = item.steps.map((step, index) => through('steps', step, most, index));
+  }
+  if (item.gaps) {
+    fields.gaps = item.gaps.map((gap, index) => ({
       ...gap,
-      accepted: list(`gaps.${index}`, gap.accepted),
-    })),
-  });
+      accepted: fitList(`gaps.${index}`, gap.accepted, context, through),
+    }));
+  }
 }
 
 /** The pictures whose addresses may travel in a package; each other one is named. */
@@ -89,39 +108,40 @@ function safeMedia(draft: Draft): Item['media'] {
 }
 
 /** The texts beside question and answers, where the layout has a place for them. */
-function fitBeside(item: Item, context: Context, through: Through): Partial<Item> {
+function fitBeside(fields: Partial<Item>, item: Item, context: Context, through: Through): void {
   const { limits } = context.layout;
-  const { hint, explanation, title } = item;
-  return defined({
-    hint: hint && context.carries('hint') ? through('hint', hint, limits.hint) : undefined,
-    explanation:
-      explanation && context.carries('explanation')
-        ? through('explanation', explanation, limits.explanation)
-        : undefined,
-    title:
-      title && context.carries('title')
-        ? through('title', { plain: title }, limits.title).plain
-        : undefined,
-  });
+  // What the layout has no place for is not even looked at.
+  const hint = context.carries('hint') ? item.hint : undefined;
+  const explanation = context.carries('explanation') ? item.explanation : undefined;
+  const title = context.carries('title') ? item.title : undefined;
+  if (hint) {
+    fields.hint = through('hint', hint, limits.hint);
+  }
+  if (explanation) {
+    fields.explanation = through('explanation', explanation, limits.explanation);
+  }
+  if (title) {
+    fields.title = through('title', { plain: title }, limits.title).plain;
+  }
 }
 
-/** Takes every text that the layout carries through its limits. */
+/** Takes every text that the layout carries through its limits. Most questions come through untouched. */
 export function fitTexts(draft: Draft, context: Context, decision: Decision): void {
   const { item } = draft;
-  const through = throughFor(draft, context, decision.own ?? {});
+  const through = throughFor(draft, context, decision.own ?? NO_VARIANTS);
+  const fields: Partial<Item> = {};
   const stem = through('stem', item.stem, context.layout.limits.stem);
-  const fields: Partial<Item> = {
-    ...fitAnswers(draft, context, through),
-    stem,
-    ...fitBeside(item, context, through),
-  };
+  if (stem !== item.stem) {
+    fields.stem = stem;
+  }
+  fitAnswers(fields, draft, context, through);
+  fitBeside(fields, item, context, through);
   if (context.narrow && context.carries('category') && item.category) {
     fields.category = item.category.map((part) => held(draft, 'category', part));
   }
   if (context.keepsFormatting && item.media?.some(({ href }) => !isPictureAddress(href))) {
     fields.media = safeMedia(draft);
   }
-  // Most questions come through untouched, and are then the very same object.
   for (const name in fields) {
     if (fields[name as keyof Item] !== item[name as keyof Item]) {
       draft.set(fields);

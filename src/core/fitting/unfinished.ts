@@ -22,18 +22,18 @@ const gapsLack = ({ gaps }: Item): Lack =>
     : undefined;
 
 /** What each kind must have besides its text; other kinds need nothing else. */
-const LACKS: Partial<Record<Kind, (item: Item) => Lack>> = {
-  'choice-one': choiceLacks,
-  'choice-many': choiceLacks,
-  'true-false': choiceLacks,
-  card: answerLacks,
-  short: answerLacks,
-  match: ({ pairs }) => ((pairs?.length ?? 0) < 2 ? refused('pairs-too-few') : undefined),
-  order: ({ steps }) => ((steps?.length ?? 0) < 2 ? refused('steps-too-few') : undefined),
-  gap: gapsLack,
-  number: (item) => (item.number ? undefined : refused('number-missing')),
-};
+const LACKS = new Map<Kind, (item: Item) => Lack>([
+  ['choice-one', choiceLacks],
+  ['choice-many', choiceLacks],
+  ['true-false', choiceLacks],
+  ['card', answerLacks],
+  ['short', answerLacks],
+  ['match', ({ pairs }) => ((pairs?.length ?? 0) < 2 ? refused('pairs-too-few') : undefined)],
+  ['order', ({ steps }) => ((steps?.length ?? 0) < 2 ? refused('steps-too-few') : undefined)],
+  ['gap', gapsLack],
+  ['number', (item) => (item.number ? undefined : refused('number-missing'))],
+]);
 
 /** Why the question can't leave yet; undefined where it is finished. */
 export const unfinished = (item: Item): Lack =>
-  isBlank(item.stem.plain) ? refused('stem-empty') : LACKS[item.kind]?.(item);
+  isBlank(item.stem.plain) ? refused('stem-empty') : LACKS.get(item.kind)?.(item);

@@ -15,9 +15,38 @@ const shortRun = (run: string): string => run.slice(0, LONGEST_RUN);
 export const withoutLongRuns = (text: string): string =>
   text.length <= LONGEST_RUN ? text : text.replace(RUN, shortRun);
 
+/** Letters and digits of ASCII, and what may follow one another between columns; all else may be part of a run. */
+const ENDS_RUN = /[A-Za-z0-9\r\n\t,;|"]/;
+
+/** So many places from here on, one way, that may be part of a run; no more than make it a long one. */
+function runFrom(text: string, place: number, step: 1 | -1): number {
+  let length = 0;
+  while (
+    length <= LONGEST_RUN &&
+    place >= 0 &&
+    place < text.length &&
+    !ENDS_RUN.test(text[place]!)
+  ) {
+    place += step;
+    length++;
+  }
+  return length;
+}
+
+/** Whether a text may have a long run: one would cover one of the places that are looked at. */
+function mayHaveLongRun(text: string): boolean {
+  for (let place = 0; place < text.length; place += LONGEST_RUN) {
+    const length = runFrom(text, place, 1) + runFrom(text, place - 1, -1);
+    if (length > LONGEST_RUN) {
+      return true;
+    }
+  }
+  return false;
+}
+
 /** A whole source with the long runs of its lines made short; lines and columns stay what they are. */
 export const withoutLongRunsInLines = (source: string): string =>
-  source.replace(RUN_IN_LINE, shortRun);
+  mayHaveLongRun(source) ? source.replace(RUN_IN_LINE, shortRun) : source;
 
 const runsFinding = (file: string, places: number): Finding => ({
   rule: 'long-run-shortened',
