@@ -2,6 +2,7 @@
 import type { Difference, Item, Layout } from '../model';
 import { defined } from '../shared/defined';
 import { carrying, textsOf } from './texts-of';
+import type { ReadItem } from './unread';
 
 /** What differs in the fields of one question; a field that one side lacks is empty there. */
 function differingFields(
@@ -17,11 +18,11 @@ function differingFields(
 /** Compares question by question, field by field. `meant` are the questions as they were to stand in the file. */
 export function compare(
   meant: readonly Item[],
-  found: readonly Item[],
+  found: readonly ReadItem[],
   layout: Layout,
 ): Difference[] {
   const carries = carrying(layout);
-  const fieldsOf = (item: Item | undefined): Record<string, string> =>
+  const fieldsOf = (item: ReadItem | undefined): Record<string, string> =>
     item ? textsOf(item, layout, carries) : {};
   return Array.from({ length: Math.max(meant.length, found.length) }, (_, index) => {
     const [wanted, got] = [meant[index], found[index]];

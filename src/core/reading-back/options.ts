@@ -28,7 +28,7 @@ const PLACES: Partial<Record<Key['style'], (part: string) => number>> = {
 };
 
 /** The places of the right options, from 0. */
-function keyIndexes(text: string, key: Key, options: readonly string[]): number[] {
+export function keyIndexes(text: string, key: Key, options: readonly string[]): number[] {
   const place = PLACES[key.style];
   if (!place) {
     return indexesOfTexts(text, key.separator ?? '; ', options);
@@ -43,7 +43,8 @@ function keyIndexes(text: string, key: Key, options: readonly string[]): number[
 const inOneCell = (role: 'options' | 'wrongs', said: Said): string[] =>
   said.get(role) ? said.get(role).split(said.separator(role) ?? ';') : [];
 
-function optionTexts(layout: Layout, said: Said): string[] {
+/** The texts of the options, in the order of their places. */
+export function optionTexts(layout: Layout, said: Said): string[] {
   if (layout.key.style === 'right-column') {
     const wrongs = [...said.all('wrong'), ...inOneCell('wrongs', said)];
     return [said.get('right'), ...wrongs].filter((text) => text !== '');

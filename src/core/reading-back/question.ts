@@ -1,10 +1,11 @@
 // A question from what stands in its roles, by the layout's notation.
-import type { Item, Kind, Layout, Role } from '../model';
+import type { Kind, Layout, Role } from '../model';
 import { defined } from '../shared/defined';
 import { numberOf, secondsOf } from '../shared/normalise';
 import { answersOf } from './answers';
 import { readOptions } from './options';
 import type { Said } from './said';
+import { unreadOf, type ReadItem } from './unread';
 
 /** Which kind a layout's places can only mean, the first that holds. */
 const KINDS_BY_PLACES: readonly (readonly [Kind, readonly Role[]])[] = [
@@ -39,19 +40,21 @@ function tagOf(text: string): { name?: string; value: string } {
 }
 
 /** The question that the places say. `n` is its number in the file, from 1. */
-export function questionOf(layout: Layout, said: Said, n: number): Item {
+export function questionOf(layout: Layout, said: Said, n: number): ReadItem {
   const kind = kindOf(layout, said);
   const text = (role: Role): string | undefined => said.get(role) || undefined;
   const rich = (role: Role): { plain: string } | undefined =>
     said.get(role) ? { plain: said.get(role) } : undefined;
   const number = (role: Role): number | undefined => numberOf(said.get(role));
   const href = text('image');
+  const answers = answersOf(kind, layout, said);
+  const unread = unreadOf(layout, said, answers.options !== undefined);
   return defined({
     id: `row-${n}`,
     ref: said.get('ref'),
     kind,
     stem: { plain: said.get('stem') },
-    ...answersOf(kind, layout, said),
+    ...answers,
     title: text('title'),
     hint: rich('hint'),
     explanation: rich('explanation'),
@@ -64,6 +67,7 @@ export function questionOf(layout: Layout, said: Said, n: number): Item {
       ?.split(said.separator('tags') ?? ', ')
       .map(tagOf),
     endings: text('endings')?.split(', '),
+    unread: Object.keys(unread).length ? unread : undefined,
     media: href ? [defined({ at: 'stem' as const, href, alt: text('image-alt') })] : undefined,
   });
 }

@@ -1,13 +1,25 @@
 // A row for each question.
-import type { Column, Item, Layout, Role, Sheet } from '../model';
+import type { Column, Layout, Role, Sheet } from '../model';
 import { columnIndex } from '../shared/cells';
 import { questionOf } from './question';
 import type { Said } from './said';
+import type { ReadItem } from './unread';
 
 const APART = new Set<Role>(['ignore', 'number-in-file', 'constant']);
 
+/** A column that is always the same and says something else here is not understood. */
+function withConstants(item: ReadItem, { columns }: Layout, row: readonly string[]): ReadItem {
+  const other = columns.flatMap(({ role, column, default: constant }) => {
+    const text = row[columnIndex(column)] ?? '';
+    return role === 'constant' && constant && text !== constant ? [[`column ${column}`, text]] : [];
+  });
+  return other.length
+    ? { ...item, unread: { ...item.unread, ...(Object.fromEntries(other) as object) } }
+    : item;
+}
+
 /** Reads rows from the first one on, down to the first without a text of a question. */
-export function readRows(sheet: Sheet, layout: Layout): Item[] {
+export function readRows(sheet: Sheet, layout: Layout): ReadItem[] {
   const byRole = new Map<Role, Column[]>();
   for (const column of layout.columns) {
     byRole.set(
@@ -24,7 +36,7 @@ export function readRows(sheet: Sheet, layout: Layout): Item[] {
   const own = layout.columns
     .filter((column) => !APART.has(column.role) && !column.default)
     .map((column) => columnIndex(column.column));
-  const items: Item[] = [];
+  const items: ReadItem[] = [];
   for (let r = (layout.file.firstRow ?? 2) - 1; r < sheet.rows.length; r++) {
     const row = sheet.rows[r]!;
     if (!own.some((column) => row[column])) {
@@ -38,7 +50,8 @@ export function readRows(sheet: Sheet, layout: Layout): Item[] {
       has: (role) => places.has(role),
       separator: (role) => byRole.get(role)?.[0]?.separator,
     };
-    items.push(questionOf(layout, said, items.length + 1));
+    const question = questionOf(layout, said, items.length + 1);
+    items.push(withConstants(question, layout, row));
   }
   return items;
 }

@@ -1,6 +1,7 @@
 // The fields of a question that a layout carries, each as one comparable text.
 import type { Item, Layout, Option, Role, Text } from '../model';
 import { optionLetter, tagText } from '../shared/plain';
+import type { ReadItem } from './unread';
 
 /** Whether a layout has a place for a role. */
 export type Carries = (role: Role) => boolean;
@@ -159,7 +160,7 @@ const besideOf = (
 });
 
 /** Every field of the question that the layout carries, by the field's name; what is empty is left out. */
-export function textsOf(item: Item, layout: Layout, carries: Carries): Fields {
+export function textsOf(item: ReadItem, layout: Layout, carries: Carries): Fields {
   const beside = Object.entries(besideOf(item, layout)).flatMap(([role, value]) =>
     value !== undefined && carries(role as Role) ? [[role, String(value)]] : [],
   );
@@ -169,5 +170,8 @@ export function textsOf(item: Item, layout: Layout, carries: Carries): Fields {
     ...answerTexts(item, layout, carries),
     ...(namesKind ? { kind: item.kind } : {}),
     ...(Object.fromEntries(beside) as Fields),
+    ...Object.fromEntries(
+      Object.entries(item.unread ?? {}).map(([place, text]) => [`${place}, not understood`, text]),
+    ),
   };
 }

@@ -77,8 +77,8 @@ function match(tree: Tree, declared: Declaration): Part {
     ? declared.correct
     : [...declared.mapping].filter(([, value]) => value > 0).map(([key]) => key);
   const pairs = keys.flatMap((key) => {
-    const [left = '', right = ''] = key.split(/\s+/);
-    return texts.has(left) && texts.has(right)
+    const [left = '', right = '', ...more] = key.trim().split(/\s+/);
+    return texts.has(left) && texts.has(right) && !more.length
       ? [{ left: texts.get(left)!, right: texts.get(right)! }]
       : [];
   });

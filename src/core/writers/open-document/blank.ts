@@ -10,7 +10,8 @@ const HEAD = '<?xml version="1.0" encoding="UTF-8"?>\n';
 const TYPE = 'application/vnd.oasis.opendocument.spreadsheet';
 const NAMES =
   'xmlns:office="urn:oasis:names:tc:opendocument:xmlns:office:1.0" xmlns:style="urn:oasis:names:tc:opendocument:xmlns:style:1.0" xmlns:text="urn:oasis:names:tc:opendocument:xmlns:text:1.0" xmlns:table="urn:oasis:names:tc:opendocument:xmlns:table:1.0" xmlns:fo="urn:oasis:names:tc:opendocument:xmlns:xsl-fo-compatible:1.0" xmlns:calcext="urn:org:documentfoundation:names:experimental:calc:xmlns:calcext:1.0" xmlns:of="urn:oasis:names:tc:opendocument:xmlns:of:1.2"';
-const MANIFEST = `${HEAD}<manifest:manifest xmlns:manifest="urn:oasis:names:tc:opendocument:xmlns:manifest:1.0" manifest:version="1.2"><manifest:file-entry manifest:full-path="/" manifest:media-type="${TYPE}"/><manifest:file-entry manifest:full-path="content.xml" manifest:media-type="text/xml"/></manifest:manifest>`;
+const MANIFEST = `${HEAD}<manifest:manifest xmlns:manifest="urn:oasis:names:tc:opendocument:xmlns:manifest:1.0" manifest:version="1.2"><manifest:file-entry manifest:full-path="/" manifest:media-type="${TYPE}"/><manifest:file-entry manifest:full-path="content.xml" manifest:media-type="text/xml"/><manifest:file-entry manifest:full-path="styles.xml" manifest:media-type="text/xml"/></manifest:manifest>`;
+const STYLES = `${HEAD}<office:document-styles ${NAMES} office:version="1.2"/>`;
 
 const textCell = (text: string, attributes = ''): string =>
   `<table:table-cell${attributes} office:value-type="string" calcext:value-type="string"><text:p>${escapeXml(text)}</text:p></table:table-cell>`;
@@ -89,6 +90,8 @@ export function blankOpenDocument(layout: Layout): Uint8Array {
   const parts: Zippable = {
     mimetype: [strToU8(TYPE), { level: 0, mtime: STILL }],
     'content.xml': [strToU8(content), { mtime: STILL }],
+    // Not asked for by the standard, but programs are there that open nothing without it.
+    'styles.xml': [strToU8(STYLES), { mtime: STILL }],
     'META-INF/manifest.xml': [strToU8(MANIFEST), { mtime: STILL }],
   };
   return zipSync(parts);
