@@ -19,7 +19,8 @@ function kindOf(layout: Layout, said: Said): Kind {
   const code = said.get('kind');
   const declared = layout.kinds.find((kind) => kind.code !== '' && kind.code === code)?.kind;
   const hasOne = (roles: readonly Role[]): boolean => roles.some((role) => said.has(role));
-  const meant = declared ?? KINDS_BY_PLACES.find(([, roles]) => hasOne(roles))?.[0];
+  const only = layout.kinds.length === 1 ? layout.kinds[0]!.kind : undefined;
+  const meant = declared ?? only ?? KINDS_BY_PLACES.find(([, roles]) => hasOne(roles))?.[0];
   if (meant) {
     return meant;
   }

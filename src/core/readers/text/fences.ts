@@ -8,6 +8,18 @@ import { openPlain } from './plain';
 /** A fence around one or two lines of running text is an aside. */
 const ASIDE_LINES = 3;
 
+/** Whether what stands in a fence is no source: a line or two of text, or lines that no sign parts into columns. */
+function isAside(part: Opened): boolean {
+  switch (part.is) {
+    case 'document':
+      return part.document.lines.length < ASIDE_LINES;
+    case 'table':
+      return part.table.sheets.every(({ rows }) => rows.every((row) => row.length < 2));
+    case 'stated':
+      return false;
+  }
+}
+
 /** The line of each row in the source. */
 const linesOf = ({ lines, rows }: Sheet): number[] => lines ?? rows.map((_, index) => index + 1);
 
@@ -39,7 +51,7 @@ export function openFences(
     .map((fence) => ({ text: fence.lines.join('\n'), first: fence.first }))
     .filter(({ text }) => text.trim())
     .map(({ text, first }) => openPlain(name, text, options, first))
-    .filter((part) => part.is !== 'document' || part.document.lines.length >= ASIDE_LINES);
+    .filter((part) => !isAside(part));
   const tables = parts.flatMap((part) => (part.is === 'table' ? [part.table] : []));
   const [first, ...others] = tables;
   if (!first) {

@@ -1,0 +1,374 @@
+// Every refusal and every change that fitting can name is brought about once, with the sentence that a person reads.
+import { describe, expect, it } from 'vitest';
+import { fit, type FitOptions } from '.';
+import type { Decision, Item, Layout } from '../model';
+import { item, options, rowsLayout } from '../../../tests/make';
+import { STARTERS } from '../learning';
+
+const lettered = rowsLayout(['stem', 'option', 'option', 'option', 'option', 'key']);
+const cards = rowsLayout(['stem', 'accepted']);
+const starter = (shape: Layout['shape']): Layout =>
+  STARTERS.find((layout) => layout.shape === shape)!;
+const one = (
+  question: Item,
+  layout: Layout,
+  decision: Decision = {},
+  fitOptions: FitOptions = {},
+) => fit([question], layout, { [question.id]: decision }, fitOptions)[0]!;
+
+const typed = (kind: Item['kind'], fields: Partial<Item>): Item => ({
+  id: 'q',
+  ref: 'Q-1',
+  kind,
+  stem: { plain: 'What holds water back?' },
+  ...fields,
+});
+const choice = (...texts: string[]): Item => item({ options: options(...texts) });
+const two = item({ kind: 'choice-many', options: options('*a', '*b', 'c') });
+
+type Refused = [what: string, question: Item, layout: Layout, code: string, words: RegExp];
+
+describe('a question is refused, and why is said', () => {
+  const listed = rowsLayout(['stem', 'option', 'option', 'key', 'category'], {
+    columns: [
+      { column: 'A', role: 'stem' },
+      { column: 'B', role: 'option', n: 1 },
+      { column: 'C', role: 'option', n: 2 },
+      { column: 'D', role: 'key' },
+      { column: 'E', role: 'category', heading: 'Deck', values: ['One', 'Two'], required: true },
+    ],
+  });
+  const asked = rowsLayout(['stem', 'accepted'], {
+    columns: [
+      { column: 'A', role: 'stem' },
+      { column: 'B', role: 'accepted' },
+      { column: 'C', role: 'title', heading: 'Name', required: true },
+    ],
+  });
+  const narrowRef = rowsLayout(['stem', 'accepted'], {
+    columns: [
+      { column: 'A', role: 'stem' },
+      { column: 'B', role: 'accepted' },
+      { column: 'C', role: 'ref', heading: 'Code', max: 2 },
+    ],
+  });
+  const windows = {
+    ...cards,
+    file: { ...cards.file, encoding: 'windows-1252' as const },
+  };
+  const joined = rowsLayout(['stem', 'options', 'key'], {
+    columns: [
+      { column: 'A', role: 'stem' },
+      { column: 'B', role: 'options', separator: ';' },
+      { column: 'C', role: 'key' },
+    ],
+  });
+  const starred = rowsLayout(['stem', 'option', 'option'], {
+    key: { style: 'marker', marker: '*' },
+  });
+  const gates = typed('card', { accepted: ['a gate'] });
+  it.each<Refused>([
+    ['without a text', choice('*a', 'b'), lettered, 'stem-empty', /has no text/],
+    ['without a key', choice('a', 'b'), lettered, 'key-missing', /no option is right/],
+    ['with an empty option', choice('*a', ''), lettered, 'option-empty', /is empty/],
+    ['without an answer', typed('card', { accepted: [' '] }), cards, 'answer-missing', /no answer/],
+    ['of one pair', typed('match', { pairs: [] }), lettered, 'pairs-too-few', /two pairs/],
+    ['of one step', typed('order', { steps: [] }), lettered, 'steps-too-few', /two steps/],
+    ['with an open gap', typed('gap', { gaps: [] }), cards, 'gap-unanswered', /a gap has no/],
+    ['without a number', typed('number', {}), cards, 'number-missing', /has no number/],
+    [
+      'of a kind not taken',
+      typed('upload', {}),
+      lettered,
+      'kind-not-taken',
+      /takes no questions of the kind/,
+    ],
+    [
+      'with too few options',
+      choice('*a', 'b'),
+      { ...lettered, limits: { optionsMin: 3 } },
+      'options-too-few',
+      /has 2 options; the receiver asks for 3/,
+    ],
+    [
+      'with more right ones than room',
+      item({ kind: 'choice-many', options: options('*a', '*b', '*c') }),
+      { ...lettered, limits: { optionsMax: 2 }, key: { style: 'letter', separator: ',' } },
+      'right-options-over',
+      /3 right options; the receiver has room for 2/,
+    ],
+    [
+      'with two right ones for a key that names one',
+      two,
+      { ...lettered, kinds: [{ kind: 'choice-many', code: '' }], key: { style: 'first' } },
+      'key-names-one',
+      /2 right options; the receiver's key names one/,
+    ],
+    [
+      'with more pairs than places',
+      typed('match', {
+        pairs: ['a', 'b', 'c'].map((plain) => ({ left: { plain }, right: { plain } })),
+      }),
+      rowsLayout(['stem', 'pair', 'pair']),
+      'room-too-small',
+      /has 3 pairs; the receiver has room for 2/,
+    ],
+    [
+      'with a sign that the encoding lacks',
+      typed('card', { accepted: ['水'] }),
+      windows,
+      'encoding-lacks',
+      /can't hold/,
+    ],
+    [
+      'with a word that is not on the list',
+      item({ options: options('*a', 'b'), category: ['Three'] }),
+      listed,
+      'word-not-listed',
+      /Deck takes only One, Two; this question has Three/,
+    ],
+    ['without what is asked for', gates, asked, 'field-missing', /asks for Name/],
+    ['with a cell too long', gates, narrowRef, 'cell-too-long', /Code takes 2 characters/],
+    [
+      'with the separator in an option',
+      choice('*a;b', 'c'),
+      joined,
+      'separator-in-text',
+      /holds the sign ";"/,
+    ],
+    [
+      'with the mark of right ones on a wrong one',
+      choice('*a', '*'),
+      starred,
+      'marker-on-wrong-option',
+      /a wrong option begins with \*/,
+    ],
+  ])('%s', (what, question, layout, code, words) => {
+    const asGiven =
+      what === 'without a text'
+        ? { ...question, stem: { plain: ' ' } }
+        : what === 'with the mark of right ones on a wrong one'
+          ? {
+              ...question,
+              options: [question.options![0]!, { text: { plain: '*b' }, right: false }],
+            }
+          : question;
+    const fitted = one(asGiven, layout);
+    expect(fitted).toMatchObject({ state: 'refused', code });
+    expect(fitted.reason).toMatch(words);
+  });
+
+  it('because it was left out', () => {
+    expect(one(choice('*a', 'b'), lettered, { leaveOut: true })).toMatchObject({
+      state: 'refused',
+      code: 'left-out',
+      reason: 'you left it out',
+    });
+  });
+
+  it('because the form has a sign in the text and no way to write it', () => {
+    const marked = starter('marked-text');
+    const { escape: _escape, ...marks } = marked.marks!;
+    const question = item({ stem: { plain: `A ${marks.open ?? marks.right} B?` } });
+    expect(one(question, { ...marked, marks })).toMatchObject({ code: 'sign-in-text' });
+  });
+
+  it('because the board has no room, or no column of its category', () => {
+    const board = starter('grid');
+    const grid = board.grid!;
+    const narrow = {
+      ...board,
+      grid: {
+        ...grid,
+        lastColumn: grid.firstColumn,
+        levels: grid.levels.slice(0, 1),
+        levelRows: grid.levelRows.slice(0, 1),
+        categories: ['Locks'],
+        locked: true,
+      },
+    };
+    const asked = ['a', 'b'].map((id) =>
+      typed('short', { id, ref: id, accepted: ['x'], category: ['Locks'] }),
+    );
+    expect(fit(asked, narrow).map(({ code }) => code)).toEqual([undefined, 'board-full']);
+    const wide = {
+      ...board,
+      grid: {
+        ...grid,
+        levels: grid.levels.slice(0, 1),
+        levelRows: grid.levelRows.slice(0, 1),
+        locked: false,
+      },
+    };
+    const columns = ['A', 'B', 'C', 'D', 'E', 'F', 'G', 'H', 'I', 'J', 'K', 'L'];
+    const many = columns.map((name, n) =>
+      typed('short', { id: `q${n}`, ref: `Q${n}`, accepted: ['x'], category: [name] }),
+    );
+    const codes = fit(many, wide).map(({ code }) => code);
+    expect(codes.at(-1)).toMatch(/^board-/);
+  });
+});
+
+type Changed = [what: string, question: Item, layout: Layout, code: string, to: string];
+
+describe('a change is named, and why is said', () => {
+  const short = { ...cards, limits: { option: 10 } };
+  const windows = { ...cards, file: { ...cards.file, encoding: 'windows-1252' as const } };
+  const bare = { ...cards, file: { ...cards.file, quote: 'none' as const } };
+  const rich = typed('card', {
+    accepted: ['x'],
+    stem: { plain: 'H2O', html: 'H<sub>2</sub>O' },
+  });
+  const bold = typed('card', { accepted: ['x'], stem: { plain: 'word', html: '<b>word</b>' } });
+  const numbers = rowsLayout(['stem', 'value']);
+  const seconds = rowsLayout(['stem', 'accepted', 'seconds'], { limits: { seconds: [10, 30] } });
+  const fixed = (fields: Partial<Layout['columns'][number]>): Layout =>
+    rowsLayout(['stem', 'accepted'], {
+      columns: [
+        { column: 'A', role: 'stem' },
+        { column: 'B', role: 'accepted' },
+        { column: 'C', role: 'category', heading: 'Deck', ...fields },
+      ],
+    });
+  it.each<Changed>([
+    [
+      'a longer answer',
+      typed('card', { accepted: ['a gate of oak'] }),
+      short,
+      'shortened',
+      'a gate…',
+    ],
+    [
+      'a sign written plainly',
+      typed('card', { accepted: ['a → b'] }),
+      windows,
+      'encoding-plain',
+      'a -> b',
+    ],
+    ['raised signs', rich, cards, 'formatting-as-signs', 'H₂O'],
+    ['bold words', bold, cards, 'formatting-dropped', 'word'],
+    ['a line break', typed('card', { accepted: ['a\nb'] }), bare, 'cell-one-line', 'a b'],
+    ['a formula', typed('card', { accepted: ['=1+1'] }), cards, 'formula-guarded', "'=1+1"],
+    [
+      'several answers for one place',
+      typed('short', { accepted: ['a', 'b'] }),
+      rowsLayout(['stem', 'accepted'], { kinds: [{ kind: 'short', code: '' }] }),
+      'answers-joined',
+      'a; b',
+    ],
+    [
+      'a time limit off the list',
+      typed('card', { accepted: ['x'], seconds: 25 }),
+      seconds,
+      'seconds-nearest',
+      '30',
+    ],
+    [
+      'a tolerance without a place',
+      typed('number', { number: { value: 3, tolerance: 0.5 } }),
+      numbers,
+      'tolerance-dropped',
+      '3',
+    ],
+    [
+      'a unit without a place',
+      typed('number', { number: { value: 3, tolerance: 0, unit: 'm' } }),
+      numbers,
+      'unit-dropped',
+      '3',
+    ],
+    [
+      'a default that must be there',
+      typed('card', { accepted: ['x'] }),
+      fixed({ required: true, default: 'Main' }),
+      'default-filled',
+      'Main',
+    ],
+    [
+      'a word off the list',
+      typed('card', { accepted: ['x'], category: ['Other'] }),
+      fixed({ values: ['Main', 'Side'], default: 'Main' }),
+      'word-listed-instead',
+      'Main',
+    ],
+    [
+      'an option too many',
+      choice('*a', 'bb', 'a b', 'c', 'quite another thing'),
+      { ...lettered, limits: { optionsMax: 4 } },
+      'option-cut',
+      '',
+    ],
+    ['another kind', choice('*a', 'b'), cards, 'kind-recoded', 'card'],
+  ])('%s', (_what, question, layout, code, to) => {
+    const fitted = one(question, layout);
+    expect(fitted.state).toBe('changes');
+    const change = fitted.changes.find((named) => named.code === code);
+    expect(change, JSON.stringify(fitted.changes)).toMatchObject({ to });
+    expect(change!.why.length).toBeGreaterThan(10);
+  });
+
+  it('your own text for one receiver', () => {
+    const fitted = one(typed('card', { accepted: ['x'] }), cards, { own: { stem: 'In short?' } });
+    expect(fitted.changes).toMatchObject([{ field: 'stem', to: 'In short?', code: 'own-text' }]);
+    expect(fitted.cells![0]).toMatchObject({ A: 'In short?' });
+  });
+
+  it('your own seconds', () => {
+    const question = typed('card', { accepted: ['x'], seconds: 25 });
+    const fitted = one(question, seconds, { own: { seconds: '10' } });
+    expect(fitted.changes).toMatchObject([{ field: 'seconds', from: '25', to: '10' }]);
+  });
+
+  it('seconds that the receiver asks for, and those of the layout', () => {
+    const withSeconds = (fields: Partial<Layout['columns'][number]>): Layout =>
+      rowsLayout(['stem', 'accepted'], {
+        limits: { seconds: [10, 30] },
+        columns: [
+          { column: 'A', role: 'stem' },
+          { column: 'B', role: 'accepted' },
+          { column: 'C', role: 'seconds', ...fields },
+        ],
+      });
+    const question = typed('card', { accepted: ['x'] });
+    expect(one(question, withSeconds({ required: true })).changes).toMatchObject([
+      { code: 'seconds-asked', to: '10' },
+    ]);
+    expect(one(question, withSeconds({ default: '30' })).changes).toMatchObject([
+      { code: 'layout-default', to: '30' },
+    ]);
+    expect(one(question, withSeconds({})).changes).toEqual([]);
+  });
+
+  it('what a package collapses, drops and refuses to carry', () => {
+    const test = STARTERS.find(({ file }) => file.standard === 'qti-2.1')!;
+    const spaced = one(item({ stem: { plain: 'two  blanks' } }), test);
+    expect(spaced.changes).toMatchObject([{ code: 'blanks-collapsed', to: 'two blanks' }]);
+    const underlined = item({ stem: { plain: 'word', html: '<u>word</u>' } });
+    expect(one(underlined, test).changes).toMatchObject([{ code: 'underlining-dropped' }]);
+    const pictured = item({ media: [{ at: 'stem', href: 'javascript:alert(1)' }] });
+    expect(one(pictured, test).changes).toMatchObject([{ code: 'address-dropped', to: '' }]);
+    const lines = typed('short', { accepted: ['a\nb'] });
+    expect(one(lines, test).changes).toMatchObject([{ code: 'typed-answer-one-line' }]);
+  });
+
+  it('where keys are spread, and where a board puts a question', () => {
+    const bank = Array.from({ length: 8 }, (_, n) =>
+      item({ id: `q${n}`, ref: `Q${n}`, options: options('*a', 'b', 'c', 'd') }),
+    );
+    const spread = fit(bank, lettered, {}, { spread: 3 }).flatMap(({ changes }) => changes);
+    expect(spread.some(({ code }) => code === 'keys-spread')).toBe(true);
+    const board = starter('grid');
+    const locked = { ...board, grid: { ...board.grid!, locked: true, categories: ['Locks'] } };
+    const question = typed('short', { accepted: ['x'], category: ['Tolls'], points: 7 });
+    const codes = one(question, locked).changes.map(({ code }) => code);
+    expect(codes).toContain('board-category');
+    expect(codes).toContain('board-level');
+  });
+
+  it('a line break that would end marked text', () => {
+    const question = item({ stem: { plain: 'one\ntwo' } });
+    expect(one(question, starter('marked-text')).changes).toMatchObject([
+      { code: 'text-one-line', to: 'one two' },
+    ]);
+  });
+});
