@@ -26,7 +26,7 @@ const taking = (
   roles: readonly Role[],
   separators: Partial<Record<Role, string>> = {},
 ): Layout => {
-  const layout = rowsLayout(roles as Layout['columns'][number]['role'][], {
+  const layout = rowsLayout(roles, {
     kinds: [{ kind, code: '' }],
   });
   return {

@@ -17,10 +17,10 @@ const isRecord = (value: Json | undefined): value is { [key: string]: Json } =>
 const words = (key: string): string =>
   bareWords(key.replace(/([a-z])([A-Z])/g, '$1 $2').replace(/_/g, ' '));
 
-/** The first list of objects within, with a category's name where objects group them. */
 /** Deeper than any export nests its questions. */
 const DEEPEST = 12;
 
+/** The first list of objects within, or the lists that stand one level further down where those are longer. */
 function findRecords(value: Json, depth = 0): { [key: string]: Json }[] {
   if (depth > DEEPEST) {
     return [];
@@ -117,16 +117,23 @@ function parsedJson(text: string): Json | undefined {
   return undefined;
 }
 
-/** The keys of all records, in the order in which they first come; undefined where there are more than columns may be. */
-function headingsOf(cells: readonly (readonly [string, string][])[]): string[] | undefined {
+type Cells = [heading: string, text: string][];
+
+/** The cells of all records, and their keys in the order in which they first come; undefined past as many as columns may be. */
+function cellsOf(
+  records: readonly { [key: string]: Json }[],
+): { cells: Cells[]; headings: string[] } | undefined {
   const headings = new Set<string>();
-  for (const row of cells) {
+  const cells: Cells[] = [];
+  for (const record of records) {
+    const row = recordCells(record);
     row.forEach(([heading]) => headings.add(heading));
     if (headings.size > CAPS.columns) {
       return undefined;
     }
+    cells.push(row);
   }
-  return [...headings];
+  return { cells, headings: [...headings] };
 }
 
 /** The records of a JSON text as a sheet; undefined where it is no JSON or holds no list of objects. */
@@ -146,12 +153,12 @@ export function readJsonTable(
   if (!records.length) {
     return undefined;
   }
-  const cells = records.map(recordCells);
-  const headings = headingsOf(cells);
-  if (!headings) {
+  const found = cellsOf(records);
+  if (!found) {
     // Told by the caps: the table that would come of it has more columns than any.
     return { name, rows: [Array.from({ length: CAPS.columns + 1 }, (_, n) => `key ${n + 1}`)] };
   }
+  const { cells, headings } = found;
   const place = new Map(headings.map((heading, index) => [heading, index]));
   const rows = cells.map((row) => {
     const line = headings.map(() => '');
