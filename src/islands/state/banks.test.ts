@@ -94,7 +94,7 @@ describe('banks', () => {
   it('tell why one can’t be opened, and keep what is open', async () => {
     await openOwn();
     const store = theStore();
-    const { records } = store;
+    const records = store.records.bind(store);
     store.records = () => Promise.reject(new Error('the disk is gone'));
     await openDemo();
     expect(messages().at(-1)).toContain('could not be opened: the disk is gone');
