@@ -73,6 +73,7 @@ test('the pictures of the README', async ({ page }) => {
     .click();
   await expect(page.getByTestId('import-answer')).toBeVisible();
   await shot(page, 'rehearse');
+  await go(page, '/hand-over');
   await page
     .getByRole('button', { name: /as one zip/ })
     .first()
