@@ -7,7 +7,9 @@ test('a pasted block with faults is shown, mended, taken in one step, and one un
   await openDemo(page);
   await paste(page, demoText('reply-with-faults.txt'));
   await expect(page.getByRole('heading', { name: 'pasted block' })).toBeVisible();
-  await expect(page.getByText('8 questions understood, 1 blocked, 2 to look at')).toBeVisible();
+  await expect(
+    page.getByText('8 questions understood, 1 of them blocked, 2 to look at'),
+  ).toBeVisible();
   await expect(page.getByText('E4 says E, but there are 3 options (A to C).')).toBeVisible();
   // Nothing is in the bank before it is agreed to.
   await expect(page.getByRole('link', { name: /^Bank/ })).toContainText('60');
@@ -148,7 +150,7 @@ test('a typed document stands in an editor beside its questions; mending the tex
 }) => {
   await openDemo(page, '/bank');
   await drop(page, 'third-evening.docx', readFileSync(demoPath('third-evening.docx')));
-  await expect(page.getByText('6 questions understood, 1 blocked')).toBeVisible();
+  await expect(page.getByText('6 questions understood, 1 of them blocked')).toBeVisible();
   await expect(page.getByRole('button', { name: 'right answer by bold' })).toBeVisible();
   await expect(page.getByRole('article', { name: 'Question 4' }).locator('sup')).toHaveText('3');
   const last = page.getByRole('article', { name: 'Question 6' });
@@ -156,18 +158,20 @@ test('a typed document stands in an editor beside its questions; mending the tex
   await page.locator('.cm-line', { hasText: 'Whoever finds it' }).click();
   await page.keyboard.press('End');
   await page.keyboard.type(' *');
-  await expect(page.getByText('6 questions understood, 1 blocked')).toBeHidden();
+  await expect(page.getByText('6 questions understood, 1 of them blocked')).toBeHidden();
   await expect(last.getByRole('button', { name: 'A Whoever finds it right' })).toBeVisible();
   // What was bold elsewhere is still bold.
   await expect(page.getByRole('button', { name: 'Take 6 questions into the bank' })).toBeVisible();
   await page.keyboard.press('Control+z');
-  await expect(page.getByText('6 questions understood, 1 blocked')).toBeVisible();
+  await expect(page.getByText('6 questions understood, 1 of them blocked')).toBeVisible();
 });
 
 test('a reply in running text says at its line what stopped each question', async ({ page }) => {
   await openDemo(page);
   await paste(page, demoText('reply-in-text.md'));
-  await expect(page.getByText('6 questions understood, 1 blocked, 1 to look at')).toBeVisible();
+  await expect(
+    page.getByText('6 questions understood, 1 of them blocked, 1 to look at'),
+  ).toBeVisible();
   await expect(page.getByText('says D, but there are 3 options (A to C)')).toBeVisible();
   await page
     .getByRole('article', { name: 'Question 3' })
@@ -288,4 +292,58 @@ test('several files are dropped at once: each shows its state, all survive a rel
   await tray.getByRole('button', { name: 'Take all 5 questions' }).click();
   await expect(page.getByText('5 questions from 3 sources are in the bank')).toBeVisible();
   await expect(page.getByRole('link', { name: /^Bank/ })).toContainText(String(before + 5));
+});
+
+test('a sheet of seventeen columns is read without a broken word, and the halves are moved and kept', async ({
+  page,
+}) => {
+  await openDemo(page);
+  const headings =
+    'Nr,Topic,Question,A,B,C,D,Right,Time,Points,Explanation,Feedback,Author,Date,Level,Notes,Shelf';
+  const row = (n: number): string =>
+    [n, 'Geography', `Which river is number ${n}?`, 'Brook', 'Mere', 'Ouzel', 'Tarn', 'B', 30, 2]
+      .concat(['See the map', 'Well done', 'Ines', '2026-11-01', 'easy', 'seen', 'autumn'])
+      .join('\t');
+  const rows = [headings.replaceAll(',', '\t'), ...Array.from({ length: 8 }, (_, n) => row(n + 1))];
+  await paste(page, rows.join('\n'));
+  await expect(page.getByText('8 questions understood')).toBeVisible();
+  const seam = page.getByRole('table', { name: /beside what was understood/ });
+  // Every label and every heading's word stands on one line.
+  const broken = await seam.evaluate((element) =>
+    [...element.querySelectorAll<HTMLElement>('.role .name, .heading .cell > span')]
+      .filter((label) => label.scrollWidth > label.clientWidth + 1 || label.clientHeight > 22)
+      .map((label) => label.textContent),
+  );
+  expect(broken).toEqual([]);
+  const question = seam.locator('.seam-head .fixed');
+  const understood = page.getByRole('article', { name: 'Question 1' });
+  const [before, right] = [await question.boundingBox(), await understood.boundingBox()];
+  await seam.evaluate((element) => element.scrollBy(500, 0));
+  await expect(page.getByRole('button', { name: /^Column K/ })).toBeInViewport();
+  expect((await question.boundingBox())!.x).toBeLessThanOrEqual(before!.x);
+  await expect(question).toBeInViewport();
+  expect((await understood.boundingBox())!.x).toBeCloseTo(right!.x, 0);
+  const border = page.getByRole('separator', { name: /^Border between/ });
+  const share = Number(await border.getAttribute('aria-valuenow'));
+  await border.focus();
+  await page.keyboard.press('ArrowLeft');
+  await page.keyboard.press('ArrowLeft');
+  await expect(border).toHaveAttribute('aria-valuenow', String(share + 4));
+  expect((await understood.boundingBox())!.width).toBeGreaterThan(right!.width);
+  await page.reload();
+  await expect(border).toHaveAttribute('aria-valuenow', String(share + 4));
+});
+
+test('where there is no room for two halves, what was understood stands below its row', async ({
+  page,
+}) => {
+  await page.setViewportSize({ width: 700, height: 800 });
+  await openDemo(page);
+  await paste(page, demoText('reply-with-faults.txt'));
+  const article = page.getByRole('article', { name: 'Question 1' });
+  await expect(article).toBeVisible();
+  const cell = page.locator('[data-place="1:0"]');
+  const [above, below] = [await cell.boundingBox(), await article.boundingBox()];
+  expect(below!.y).toBeGreaterThanOrEqual(above!.y + above!.height - 1);
+  expect(below!.width).toBeGreaterThan(500);
 });

@@ -139,7 +139,7 @@ function Head() {
       <h1>{name}</h1>
       <span className="facts">
         {items.length} {items.length === 1 ? 'question' : 'questions'} understood
-        {blocked ? `, ${blocked} blocked` : ''}
+        {blocked ? `, ${blocked} of them blocked` : ''}
         {look ? `, ${look} to look at` : ''}
         {left ? `, ${left} ${left === 1 ? 'row' : 'rows'} left out` : ''}
         {taken.size ? `, ${taken.size} in the bank` : ''}

@@ -1,22 +1,19 @@
 // The seam: the source's cells at the left, the question that each row became at the right.
 import { Menu } from '@mantine/core';
 import { useVirtualizer } from '@tanstack/react-virtual';
-import { useCallback, useMemo, useState, type KeyboardEvent } from 'react';
-import type { CellRange, Column, Finding, Item, Role } from '../../core/model';
-import {
-  cellName,
-  columnIndex,
-  columnLetters,
-  parseRange,
-  rangeName,
-} from '../../core/shared/cells';
+import { useCallback, useMemo, useState, type CSSProperties, type KeyboardEvent } from 'react';
+import type { CellRange, Finding, Item, Role } from '../../core/model';
+import { cellName, columnLetters, parseRange, rangeName } from '../../core/shared/cells';
 import { overrule, useGather } from '../state/gather';
 import { SIGNS, worst } from '../parts/Finding';
 import { roleWords } from '../../core/shared/roles';
 import { ROLE_GROUPS } from '../parts/roles';
+import { Divider } from './Divider';
 import { Understood } from './Understood';
+import { tracksOf, useColumns, type ShownColumn } from './use-columns';
 import { useFindingsByItem } from './use-findings';
 import { useRangeDrag } from './use-range-drag';
+import { useShare } from './use-share';
 
 type ShownRow = {
   shown: number;
@@ -24,79 +21,8 @@ type ShownRow = {
   items: readonly { item: Item; n: number }[];
   heading: boolean;
 };
-type ShownColumn = { index: number; column: Column | undefined; label: string; width: number };
 
 const NONE: readonly Finding[] = [];
-
-/** How wide a column is shown, by what it holds. */
-function weightOf(role: Role, longest: number): number {
-  if (role === 'stem' || role === 'accepted') {
-    return 190;
-  }
-  if (role === 'option' || role === 'right' || role === 'wrong') {
-    return 92;
-  }
-  if (role === 'key' || role === 'seconds' || role === 'points' || role === 'number-in-file') {
-    return longest > 9 ? 84 : 56;
-  }
-  if (role === 'ignore') {
-    return 64;
-  }
-  return 100;
-}
-
-function labelOf(column: Column | undefined, options: Map<string, number>): string {
-  if (!column || column.role === 'ignore') {
-    return 'aside';
-  }
-  if (column.role !== 'option') {
-    return column.role === 'seconds'
-      ? 's'
-      : column.role === 'points'
-        ? 'pts'
-        : column.role === 'key'
-          ? 'right'
-          : roleWords(column.role);
-  }
-  const n = (options.get('option') ?? 0) + 1;
-  options.set('option', n);
-  return `option ${String.fromCharCode(64 + n)}`;
-}
-
-function useColumns(): ShownColumn[] {
-  const { answer } = useGather();
-  return useMemo(() => {
-    const sheet = answer?.sheet;
-    if (!answer || !sheet) {
-      return [];
-    }
-    const range = answer.reading.range ? parseRange(answer.reading.range) : undefined;
-    const sample = sheet.rows.slice(0, 60);
-    const widest = Math.min(40, Math.max(0, ...sample.map((row) => row.length)));
-    const options = new Map<string, number>();
-    const shown: ShownColumn[] = [];
-    for (
-      let index = range?.left ?? 0;
-      index <= Math.min(range?.right ?? Infinity, widest - 1);
-      index++
-    ) {
-      const column = answer.reading.columns.find(
-        (candidate) => columnIndex(candidate.column) === index,
-      );
-      if (!column && !sample.some((row) => row[index]?.trim())) {
-        continue;
-      }
-      const longest = Math.max(0, ...sample.map((row) => row[index]?.length ?? 0));
-      shown.push({
-        index,
-        column,
-        label: labelOf(column, options),
-        width: weightOf(column?.role ?? 'ignore', longest),
-      });
-    }
-    return shown;
-  }, [answer]);
-}
 
 function useRows(): ShownRow[] {
   const { answer, items } = useGather();
@@ -233,11 +159,14 @@ function Cells({
   columns,
   findings,
   dragged,
+  fixed,
 }: {
   row: ShownRow;
   columns: readonly ShownColumn[];
   findings: readonly Finding[];
   dragged: CellRange | undefined;
+  /** The column that stays in sight when the others are moved sideways. */
+  fixed: number | undefined;
 }) {
   return columns.map((column) => {
     const name = cellName(row.shown - 1, column.index);
@@ -253,7 +182,7 @@ function Cells({
         key={column.index}
         role="cell"
         data-place={`${row.shown - 1}:${column.index}`}
-        className={`cell role-${column.column?.role ?? 'ignore'} ${found ? `found-${found}` : ''} ${inDrag ? 'dragged' : ''}`}
+        className={`cell role-${column.column?.role ?? 'ignore'} ${found ? `found-${found}` : ''} ${inDrag ? 'dragged' : ''} ${column.index === fixed ? 'fixed' : ''}`}
       >
         <span>{row.cells[column.index] ?? ''}</span>
       </span>
@@ -286,8 +215,9 @@ export function Seam() {
     getItemKey: key,
     overscan: 6,
   });
-  const total = columns.reduce((sum, column) => sum + column.width, 0);
-  const template = `34px ${columns.map((column) => `minmax(38px, ${Math.round((column.width / total) * 1000)}fr)`).join(' ')}`;
+  const share = useShare();
+  const { tracks, least } = useMemo(() => tracksOf(columns), [columns]);
+  const fixed = columns.find(({ column }) => column?.role === 'stem')?.index;
   const move = (event: KeyboardEvent<HTMLDivElement>): void => {
     if (event.key !== 'ArrowDown' && event.key !== 'ArrowUp') {
       return;
@@ -303,8 +233,9 @@ export function Seam() {
   };
   return (
     <div
-      className="panel seam"
+      className="panel seam halves"
       ref={setScroller}
+      style={{ '--share': `${share.share}cqw`, '--least': `${least}px` } as CSSProperties}
       onKeyDown={move}
       onPointerDown={onPointerDown}
       role="table"
@@ -313,20 +244,25 @@ export function Seam() {
       tabIndex={-1}
     >
       <div className="seam-row seam-head" role="row">
-        <div className="seam-left" style={{ gridTemplateColumns: template }}>
-          <span role="columnheader">
+        <div className="seam-left" style={{ gridTemplateColumns: tracks }}>
+          <span role="columnheader" className="number">
             <span className="visually-hidden">Row</span>
           </span>
           {columns.map((column) => (
-            <span role="columnheader" key={column.index}>
+            <span
+              role="columnheader"
+              key={column.index}
+              className={column.index === fixed ? 'fixed' : ''}
+            >
               <RoleMenu column={column} />
             </span>
           ))}
         </div>
         <div className="gutter" role="columnheader">
           <span className="visually-hidden">State</span>
+          <Divider share={share} />
         </div>
-        <div role="columnheader" className="seam-title">
+        <div role="columnheader" className="seam-title seam-right">
           Understood
         </div>
       </div>
@@ -347,11 +283,11 @@ export function Seam() {
               className={`seam-row ${row.items.length ? '' : 'aside'} ${row.heading ? 'heading' : ''}`}
               style={{ transform: `translateY(${position.start}px)` }}
             >
-              <div className="seam-left" style={{ gridTemplateColumns: template }}>
+              <div className="seam-left" style={{ gridTemplateColumns: tracks }}>
                 <span role="rowheader" className="number">
                   <RowMenu shown={row.shown} />
                 </span>
-                <Cells row={row} columns={columns} findings={own} dragged={dragged} />
+                <Cells row={row} columns={columns} findings={own} dragged={dragged} fixed={fixed} />
               </div>
               <div className={`gutter sign ${level ?? ''}`} role="cell">
                 {level === 'fine' ? (
@@ -368,7 +304,7 @@ export function Seam() {
                   </>
                 ) : null}
               </div>
-              <div role="cell">
+              <div role="cell" className="seam-right">
                 {row.items.length ? (
                   row.items.map(({ item, n }) => (
                     <Understood

@@ -1,7 +1,9 @@
 // The filled files: each with what the read-back found, taken away by a plain button only where it found nothing amiss.
 import { useState } from 'react';
 import type { Layout } from '../../core/model';
+import { quoted } from '../../core/shared/plain';
 import { isFilled } from '../../core/shared/roles';
+import { itemById } from '../state/bank';
 import {
   copyBlock,
   showReceipt,
@@ -15,6 +17,12 @@ import {
 import { sayProblem } from '../parts/say';
 
 const plural = (n: number, word: string): string => `${n} ${n === 1 ? word : `${word}s`}`;
+
+/** The beginning of a question's text, by which people know it better than by its reference. */
+function stemOf(id: string): string {
+  const text = itemById(id)?.stem.plain.trim();
+  return text ? quoted(text, 60) : 'no longer in the bank';
+}
 
 /** The rows as a block for receivers that take no file: where to paste it is said on the button and after the click. */
 function CopyBlock({ layout, file }: { layout: Layout; file: FilledFile }) {
@@ -131,7 +139,7 @@ function FileCard({ file, layout }: { file: FilledFile; layout: Layout | undefin
             <ul>
               {receipt.leftOut.map((one) => (
                 <li key={one.id}>
-                  <span className="mono">{one.ref}</span> {one.reason}
+                  <span className="mono">{one.ref}</span> {stemOf(one.id)}: {one.reason}
                 </li>
               ))}
             </ul>

@@ -1,6 +1,8 @@
 // Hand over: every question against every receiver in view, the seam of each, the filled files with their proof.
 import { useEffect, useMemo, useState } from 'react';
 import { Link } from 'wouter';
+import { KIND_NAMES } from '../../core/shared/kind-names';
+import { count } from '../../core/shared/plain';
 import type { KeptLayout } from '../../core/model';
 import { useBank } from '../state/bank';
 import {
@@ -32,7 +34,7 @@ function Facts() {
   const seconds = chosen.reduce((sum, item) => sum + (item.seconds ?? 0), 0);
   return (
     <span className="facts" data-testid="set-facts">
-      {chosen.length} {chosen.length === 1 ? 'question' : 'questions'}, {points} points
+      {count(chosen.length, 'question')}, {count(points, 'point')}
       {seconds ? `, ${time(seconds)}` : ''}
     </span>
   );
@@ -88,7 +90,9 @@ function Choose({ kept }: { kept: readonly KeptLayout[] }) {
       >
         <option value="">every kind</option>
         {kinds.map((kind) => (
-          <option key={kind}>{kind}</option>
+          <option key={kind} value={kind}>
+            {KIND_NAMES[kind]}
+          </option>
         ))}
       </select>
       {describes && (

@@ -86,8 +86,10 @@ function Bars({ places, spread }: { places: Places; spread: boolean }) {
 function unevenness({ before, questions }: Places): string | undefined {
   const most = Math.max(0, ...before);
   const at = before.indexOf(most);
+  // A question with several right options counts at each of their places.
+  const all = before.reduce((sum, n) => sum + n, 0);
   return questions > 4 && most > (questions / Math.max(1, before.filter(Boolean).length)) * 1.5
-    ? `${most} of ${questions} right answers lie at ${optionLetter(at)}`
+    ? `${most} of ${all} right answers lie at ${optionLetter(at)}`
     : undefined;
 }
 

@@ -235,7 +235,7 @@ export function ColumnsView({ kept, fitted }: { kept: KeptLayout; fitted: Fitted
             <th>Default</th>
             <th>Most</th>
             <th>Only these words</th>
-            <th>Between</th>
+            <th>Sign between several</th>
             {isOwn && (
               <th>
                 <span className="visually-hidden">Move or remove</span>
