@@ -4,12 +4,31 @@ import { jsonrepair } from 'jsonrepair';
 import { CAPS } from '../contract';
 import type { Sheet } from '../../model';
 import { bareWords } from '../../shared/normalise';
+import { wholly } from '../../shared/vocabulary/phrases';
 
 type Json = null | boolean | number | string | Json[] | { [key: string]: Json };
-const OPTIONS =
-  /^(?:options?|choices?|answers?|alternatives?|replies|responses?|antworten|auswahl|reponses?|opciones|respuestas|opzioni|risposte|antwoorden|opcoes|respostas|atebion)$/;
-const RIGHT =
-  /^(?:is ?)?(?:correct|right|true|richtig|korrekt|juste|correcta?|corretta?|juist|certa?|cywir)$/;
+/** Keys that hold the options of a question. */
+const OPTIONS = wholly({
+  en: ['options?', 'choices?', 'answers?', 'alternatives?', 'replies', 'responses?'],
+  de: ['antworten', 'auswahl'],
+  fr: ['reponses?'],
+  es: ['opciones', 'respuestas'],
+  it: ['opzioni', 'risposte'],
+  nl: ['antwoorden'],
+  pt: ['opcoes', 'respostas'],
+  cy: ['atebion'],
+});
+/** Keys that say of an option whether it is right. */
+const RIGHT = wholly({
+  en: ['(?:is ?)?(?:correct|right|true)'],
+  de: ['(?:is ?)?(?:richtig|korrekt)'],
+  fr: ['(?:is ?)?juste'],
+  es: ['(?:is ?)?correcta?'],
+  it: ['(?:is ?)?corretta?'],
+  nl: ['(?:is ?)?juist'],
+  pt: ['(?:is ?)?certa?'],
+  cy: ['(?:is ?)?cywir'],
+});
 const TEXT = /^(?:text|label|option|value|answer|content|title)$/;
 
 const isRecord = (value: Json | undefined): value is { [key: string]: Json } =>

@@ -2,39 +2,71 @@
 import type { Role } from '../../model';
 import { bareWords } from '../normalise';
 import { roleOfHeading } from './headings';
+import { wholly } from './phrases';
 
-const ANSWER = new RegExp(
-  `^(?:${[
+const ANSWER = wholly({
+  en: [
     '(?:the )?(?:(?:correct|right|model|expected|accepted|sample) )?(?:answers?|ans|responses?|key|solutions?|options?|choices?)(?: is| are)?',
     'correct',
     'right',
     'a',
-    '(?:(?:richtige|korrekte) )?(?:antwort|antworten|losung|losungen)',
-    'richtig',
-    '(?:bonnes? )?reponses?(?: correctes?| exactes?)?',
-    'corrige',
-    'respuestas?(?: correctas?)?',
-    'solucion(?:es)?',
-    'clave',
-    'rispost[ae](?: corrett[ae]| esatt[ae]| giust[ae])?',
-    'soluzion[ei]',
-    '(?:juiste |goede )?antwoord(?:en)?',
-    'oplossing(?:en)?',
-    'respostas?(?: corretas?| certas?)?',
-    'gabarito',
-    'solucao',
-    'ateb(?:ion)?(?: cywir)?',
-  ].join('|')})$`,
-);
-const ANSWER_LIST =
-  /^(?:answers?(?: key)?|key(?: to the questions)?|solutions?|(?:correct|right) answers|answer sheet|losung(?:en|sschlussel)?|antworten|corriges?|reponses?|respuestas|soluciones|clave(?: de respuestas)?|risposte|soluzioni|antwoorden|oplossingen|respostas|gabarito|atebion)$/;
-const STEM =
-  /^(?:q|question|frage|pregunta|domanda|vraag|pergunta|cwestiwn|term|begriff|terme)(?: \d+)?$/;
+  ],
+  de: ['(?:(?:richtige|korrekte) )?(?:antwort|antworten|losung|losungen)', 'richtig'],
+  fr: ['(?:bonnes? )?reponses?(?: correctes?| exactes?)?', 'corrige'],
+  es: ['respuestas?(?: correctas?)?', 'solucion(?:es)?', 'clave'],
+  it: ['rispost[ae](?: corrett[ae]| esatt[ae]| giust[ae])?', 'soluzion[ei]'],
+  nl: ['(?:juiste |goede )?antwoord(?:en)?', 'oplossing(?:en)?'],
+  pt: ['respostas?(?: corretas?| certas?)?', 'gabarito', 'solucao'],
+  cy: ['ateb(?:ion)?(?: cywir)?'],
+});
+/** What stands alone above the answers to all questions. */
+const ANSWER_LIST = wholly({
+  en: [
+    'answers?(?: key)?',
+    'key(?: to the questions)?',
+    'solutions?',
+    '(?:correct|right) answers',
+    'answer sheet',
+  ],
+  de: ['losung(?:en|sschlussel)?', 'antworten'],
+  fr: ['corriges?', 'reponses?'],
+  es: ['respuestas', 'soluciones', 'clave(?: de respuestas)?'],
+  it: ['risposte', 'soluzioni'],
+  nl: ['antwoorden', 'oplossingen'],
+  pt: ['respostas', 'gabarito'],
+  cy: ['atebion'],
+});
+const STEM = wholly({
+  en: ['(?:q|question|term)(?: \\d+)?'],
+  de: ['(?:frage|begriff)(?: \\d+)?'],
+  fr: ['terme(?: \\d+)?'],
+  es: ['pregunta(?: \\d+)?'],
+  it: ['domanda(?: \\d+)?'],
+  nl: ['vraag(?: \\d+)?'],
+  pt: ['pergunta(?: \\d+)?'],
+  cy: ['cwestiwn(?: \\d+)?'],
+});
 
 export type LineField = { role: Role | 'answer' | 'question'; value: string; valueFrom: number };
 
 /** Whether a line stands alone above the answers to all questions: 'Answer key', 'Lösungen'. */
 export const headsAnswers = (text: string): boolean => ANSWER_LIST.test(bareWords(text));
+
+/** Roles that a line of its own may name. */
+const BESIDE = new Set<Role>([
+  'explanation',
+  'hint',
+  'points',
+  'seconds',
+  'category',
+  'tags',
+  'feedback',
+  'attempts',
+  'kind',
+  'ref',
+  'title',
+  'use',
+]);
 
 /**
  * The field that a line names in front: 'Answer: C', 'Explanation: …', 'Richtige Antwort – B'. `valueFrom` is where its
@@ -72,22 +104,7 @@ export function fieldOfLine(text: string): LineField | undefined {
   if (!guess?.sure) {
     return undefined;
   }
-  if (
-    [
-      'explanation',
-      'hint',
-      'points',
-      'seconds',
-      'category',
-      'tags',
-      'feedback',
-      'attempts',
-      'kind',
-      'ref',
-      'title',
-      'use',
-    ].includes(guess.role)
-  ) {
+  if (BESIDE.has(guess.role)) {
     return { role: guess.role, value, valueFrom };
   }
   return guess.role === 'accepted' ? { role: 'answer', value, valueFrom } : undefined;

@@ -1,45 +1,165 @@
 // The words people write for a kind of question, in a kind column, a drop-down list or a legend.
 import type { Kind } from '../../model';
 import { bareWords } from '../normalise';
+import { among, type Phrases } from './phrases';
 
 // The first that matches wins; codes and explanations are both run through these.
-const WORDS: readonly (readonly [Kind, RegExp])[] = [
+const WORDS: readonly (readonly [Kind, Phrases])[] = [
   [
     'true-false',
-    /\b(?:true|false|bool(?:ean)?|fact|yes no|tf|t f|vrai|faux|wahr|falsch|richtig falsch|ja nein|verdadero|falso|vero|waar|onwaar|verdadeiro|gwir|anwir|truefalse)\b/,
+    {
+      code: ['tf', 't f', 'bool(?:ean)?', 'truefalse'],
+      en: ['true', 'false', 'fact', 'yes no'],
+      fr: ['vrai', 'faux'],
+      de: ['wahr', 'falsch', 'richtig falsch', 'ja nein'],
+      es: ['verdadero', 'falso'],
+      it: ['vero'],
+      nl: ['waar', 'onwaar'],
+      pt: ['verdadeiro'],
+      cy: ['gwir', 'anwir'],
+    },
   ],
   [
     'choice-many',
-    /\b(?:several|multi|many|multiple (?:answers|responses?|right|correct|select)|one or more|all that (?:fit|apply)|more than one|mehrere|mehrfachauswahl|plusieurs|multiples?|varias|piu|meerdere|varios|nr|select all|mehrfach|checkbox(?:es)?|sawl|two or more|mr|ma|msq)\b/,
+    {
+      code: ['nr', 'mr', 'ma', 'msq'],
+      en: [
+        'several',
+        'multi',
+        'many',
+        'multiple (?:answers|responses?|right|correct|select)',
+        'one or more',
+        'two or more',
+        'more than one',
+        'all that (?:fit|apply)',
+        'select all',
+        'checkbox(?:es)?',
+      ],
+      de: ['mehrere', 'mehrfach', 'mehrfachauswahl'],
+      fr: ['plusieurs', 'multiples?'],
+      es: ['varias'],
+      it: ['piu'],
+      nl: ['meerdere'],
+      pt: ['varios'],
+      cy: ['sawl'],
+    },
   ],
   [
     'match',
-    /\b(?:match(?:ing)?|pairs?|zuordnung|zuordnen|associer|appariement|emparejar|abbinamento|koppelen|paru)\b/,
+    {
+      en: ['match(?:ing)?', 'pairs?'],
+      de: ['zuordnung', 'zuordnen'],
+      fr: ['associer', 'appariement'],
+      es: ['emparejar'],
+      it: ['abbinamento'],
+      nl: ['koppelen'],
+      cy: ['paru'],
+    },
   ],
   [
     'order',
-    /\b(?:order(?:ing)?|steps|sequence|sort(?:ing)?|reihenfolge|ordnen|ordre|ordenar|ordine|volgorde|trefn)\b/,
+    {
+      en: ['order(?:ing)?', 'steps', 'sequence', 'sort(?:ing)?'],
+      de: ['reihenfolge', 'ordnen'],
+      fr: ['ordre'],
+      es: ['ordenar'],
+      it: ['ordine'],
+      nl: ['volgorde'],
+      cy: ['trefn'],
+    },
   ],
   [
     'gap',
-    /\b(?:gaps?|cloze|fib|blanks?|fill in|missing words?|luckentext|lucke|texte a trous|huecos|lacune|invul|lacunas|bylchau)\b/,
+    {
+      code: ['fib'],
+      en: ['gaps?', 'cloze', 'blanks?', 'fill in', 'missing words?'],
+      de: ['luckentext', 'lucke'],
+      fr: ['texte a trous'],
+      es: ['huecos'],
+      it: ['lacune'],
+      nl: ['invul'],
+      pt: ['lacunas'],
+      cy: ['bylchau'],
+    },
   ],
-  ['number', /\b(?:number|numeric(?:al)?|numerisch|zahl|nombre|numerico|getal|numero|rhif)\b/],
-  ['upload', /\b(?:upload|file|hand in|datei|fichier|archivo|bestand|arquivo|ffeil)\b/],
+  [
+    'number',
+    {
+      en: ['number', 'numeric(?:al)?'],
+      de: ['numerisch', 'zahl'],
+      fr: ['nombre'],
+      es: ['numerico'],
+      it: ['numero'],
+      nl: ['getal'],
+      cy: ['rhif'],
+    },
+  ],
+  [
+    'upload',
+    {
+      en: ['upload', 'file', 'hand in'],
+      de: ['datei'],
+      fr: ['fichier'],
+      es: ['archivo'],
+      nl: ['bestand'],
+      pt: ['arquivo'],
+      cy: ['ffeil'],
+    },
+  ],
   [
     'card',
-    /\b(?:cards?|flash ?cards?|term|karteikarte|karte|carte|tarjeta|scheda|kaart|cartao|cerdyn)\b/,
+    {
+      en: ['cards?', 'flash ?cards?', 'term'],
+      de: ['karteikarte', 'karte'],
+      fr: ['carte'],
+      es: ['tarjeta'],
+      it: ['scheda'],
+      nl: ['kaart'],
+      pt: ['cartao'],
+      cy: ['cerdyn'],
+    },
   ],
   [
     'open',
-    /\b(?:open|essay|free text|written answer|long|paragraph|freitext|offen|aufsatz|redaction|texte libre|abierta|aperta|saggio|aberta|traethawd)\b/,
+    {
+      en: ['open', 'essay', 'free text', 'written answer', 'long', 'paragraph'],
+      de: ['freitext', 'offen', 'aufsatz'],
+      fr: ['redaction', 'texte libre'],
+      es: ['abierta'],
+      it: ['aperta', 'saggio'],
+      pt: ['aberta'],
+      cy: ['traethawd'],
+    },
   ],
-  ['short', /\b(?:short|typed|word|text|sa|kurzantwort|kurz|courte|corta|breve|kort|curta|byr)\b/],
+  [
+    'short',
+    {
+      code: ['sa'],
+      en: ['short', 'typed', 'word', 'text'],
+      de: ['kurzantwort', 'kurz'],
+      fr: ['courte'],
+      es: ['corta'],
+      it: ['breve'],
+      nl: ['kort'],
+      pt: ['curta'],
+      cy: ['byr'],
+    },
+  ],
   [
     'choice-one',
-    /\b(?:single|one|pick one|choose one|choice|multiple choice|1r|mc|mcq|sc|einfachauswahl|eine|auswahl|unique|simple|seule|unica|una|enkele|uma|un|exactly one|radio)\b/,
+    {
+      code: ['1r', 'mc', 'mcq', 'sc', 'radio'],
+      en: ['single', 'one', 'exactly one', 'pick one', 'choose one', 'choice', 'multiple choice'],
+      de: ['einfachauswahl', 'eine', 'auswahl'],
+      fr: ['unique', 'simple', 'seule'],
+      es: ['unica', 'una'],
+      it: ['un'],
+      nl: ['enkele'],
+      pt: ['uma'],
+    },
   ],
 ];
+const PATTERNS = WORDS.map(([kind, phrases]) => [kind, among(phrases)] as const);
 
 /** Words asked for already; a column says the same few words ten thousand times. */
 const asked = new Map<string, Kind | undefined>();
@@ -68,5 +188,5 @@ function findKind(text: string): Kind | undefined {
   if (/^several options one of\b/.test(words)) {
     return 'choice-one';
   }
-  return WORDS.find(([, pattern]) => pattern.test(words))?.[0];
+  return PATTERNS.find(([, pattern]) => pattern.test(words))?.[0];
 }
