@@ -54,6 +54,17 @@ module.exports = {
       },
     },
     {
+      name: 'no-place-knows-another',
+      severity: 'error',
+      comment:
+        'A place can be left out, or fail to load, without the others noticing; what two of them show is a part, what two of them know is state.',
+      from: { path: '^src/islands/(gather|draft|bank|layouts|hand-over|rehearse)/' },
+      to: {
+        path: '^src/islands/(gather|draft|bank|layouts|hand-over|rehearse|app)/',
+        pathNot: '^src/islands/$1/',
+      },
+    },
+    {
       name: 'reading-back-is-independent',
       severity: 'error',
       comment:

@@ -7,7 +7,7 @@ import { Pictures, Rich } from '../parts/Rich';
 import { FindingNote } from '../parts/Finding';
 import { useAsk } from '../state/asking';
 import { changeItems, itemById, useBank } from '../state/bank';
-import { pickRight } from '../gather/Understood';
+import { pickRight } from '../parts/pick-right';
 import { takeMends } from './Mends';
 
 const NONE: readonly never[] = [];

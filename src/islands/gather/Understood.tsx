@@ -7,17 +7,7 @@ import { Pictures, Rich } from '../parts/Rich';
 import { FindingNote } from '../parts/Finding';
 import { withFields } from '../parts/item-cells';
 import { KIND_NAMES } from '../../core/shared/kind-names';
-
-/** Marks an option as right: alone where the kind takes one. */
-export function pickRight(item: Item, index: number): Partial<Item> {
-  const many = item.kind === 'choice-many';
-  return {
-    options: (item.options ?? []).map((option, at) => ({
-      ...option,
-      right: at === index ? !many || !option.right : many && option.right,
-    })),
-  };
-}
+import { pickRight } from '../parts/pick-right';
 
 function StemEditor({ item, onDone }: { item: Item; onDone: () => void }) {
   const [text, setText] = useState(item.stem.plain);
