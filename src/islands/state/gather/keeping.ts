@@ -6,13 +6,12 @@ import { dropSource, keepSource, sourceOf } from './hold';
 import type { Brought } from './types';
 
 const PREFIX = 'bench ';
-/** Mends come quickly one after another; each is kept soon, and not every one by itself. */
-const PAUSE_MS = 300;
-
 type Kept = Brought & { tab: string; at: number };
 
 const keyOf = (tab: string, id: string): string => `${PREFIX}${tab} ${id}`;
-const waiting = new Map<string, ReturnType<typeof setTimeout>>();
+/** Sources that are being written, and those of them that have changed since. */
+const writing = new Set<string>();
+const changed = new Set<string>();
 
 let order = 0;
 const orders = new Map<string, number>();
@@ -22,35 +21,49 @@ function orderOf(id: string): number {
   return known;
 }
 
-function saveNow(id: string): void {
-  waiting.delete(id);
+async function write(id: string): Promise<void> {
   const source = sourceOf(id);
   if (source) {
     const kept: Kept = { ...source, tab: tabName(), at: orderOf(id) };
-    quietly(theStore().saveSetting(keyOf(tabName(), id), kept));
+    await theStore().saveSetting(keyOf(tabName(), id), kept);
   }
 }
 
-/** Keeps a source as it stands: the first change at once, those that follow quickly together after a pause. */
+/** Writes a source as it stands, and once more where it has changed meanwhile: a page may be closed at any moment. */
+async function save(id: string): Promise<void> {
+  if (writing.has(id)) {
+    changed.add(id);
+    return;
+  }
+  writing.add(id);
+  do {
+    changed.delete(id);
+    await write(id);
+  } while (changed.has(id));
+  writing.delete(id);
+}
+
+function saveNow(id: string): void {
+  quietly(
+    save(id).catch((error: unknown) => {
+      writing.delete(id);
+      throw error;
+    }),
+  );
+}
+
+/** Keeps a source as it stands now. */
 export function keepForReload(source: Brought): void {
   keepSource(source);
-  const { id } = source;
-  if (!waiting.has(id)) {
-    saveNow(id);
-  }
-  clearTimeout(waiting.get(id));
-  waiting.set(
-    id,
-    setTimeout(() => saveNow(id), PAUSE_MS),
-  );
+  saveNow(source.id);
 }
 
 /** Takes a source away for good. */
 export function forget(id: string): void {
-  clearTimeout(waiting.get(id));
-  waiting.delete(id);
   dropSource(id);
-  quietly(theStore().saveSetting(keyOf(tabName(), id), undefined));
+  // A write under way would bring it back, so it goes behind that.
+  const remove = (): Promise<void> => theStore().saveSetting(keyOf(tabName(), id), undefined);
+  quietly(remove().then(() => (writing.has(id) ? remove() : undefined)));
 }
 
 /** Brings back what this tab, or a tab that is closed, left waiting; gives the ids in their order. */
@@ -70,12 +83,12 @@ export async function bringBack(): Promise<string[]> {
   return own.map(([, { id }]) => id);
 }
 
-// A page that is closed in the pause keeps what it has.
+// A page that is closed waits for no write that is under way.
 if (typeof window !== 'undefined') {
   window.addEventListener('pagehide', () => {
-    for (const [id, timer] of [...waiting]) {
-      clearTimeout(timer);
-      saveNow(id);
+    for (const id of [...changed]) {
+      changed.delete(id);
+      quietly(write(id));
     }
   });
 }
