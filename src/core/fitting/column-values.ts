@@ -5,27 +5,8 @@ import { alike } from '../shared/normalise';
 import { isFilled } from '../shared/roles';
 import { refusal, type Draft } from './changes';
 import type { Context } from './context';
+import { FITTED, LISTED_ELSEWHERE } from './held-elsewhere';
 import { because } from './words';
-
-/** Roles whose texts have been through their limits already. */
-const FITTED = new Set<Role>([
-  'stem',
-  'option',
-  'hint',
-  'explanation',
-  'title',
-  'accepted',
-  'right',
-  'wrong',
-  'pair',
-  'left',
-  'right-side',
-  'step',
-  'feedback',
-]);
-
-/** Roles whose lists of words were held when their field was fitted. */
-const LISTED_ELSEWHERE = new Set<Role>(['seconds', 'kind', 'verdict', 'key']);
 
 const NUMBERS = new Set<Role>(['points', 'seconds', 'attempts', 'lines']);
 

@@ -3,6 +3,7 @@ import type { CellValue, Column, Kind, Layout, Role } from '../model';
 import { isFilled } from '../shared/roles';
 import { kindsByColumns, MOST_OPTIONS, optionSlotsOf, rolesOf } from './carries';
 import type { Deck } from './deck';
+import { FITTED, LISTED_ELSEWHERE } from './held-elsewhere';
 
 /** What a question says in each role, the first text for the role's first place. */
 export type Sayings = Partial<Record<Role, (CellValue | undefined)[]>>;
@@ -34,25 +35,13 @@ export type Context = {
 };
 
 const MANY = new Set<Layout['key']['style']>(['marker', 'verdict', 'weight']);
-const LISTED_ELSEWHERE = new Set<Role>(['seconds', 'kind', 'verdict', 'key']);
-const LIMITED_ELSEWHERE = new Set<Role>([
-  'stem',
-  'option',
-  'hint',
-  'explanation',
-  'title',
-  'accepted',
-  'right',
-  'wrong',
-  'feedback',
-]);
 const JOINED = new Set<Role>(['options', 'wrongs', 'pair']);
 
 /** What a column asks of its cells beyond what texts and options have been through already. */
 const isSureColumn = ({ role, required, values, max }: Column): boolean =>
   !required &&
   !(values?.length && !LISTED_ELSEWHERE.has(role)) &&
-  !(max && !LIMITED_ELSEWHERE.has(role)) &&
+  !(max && !FITTED.has(role)) &&
   !JOINED.has(role);
 
 /** The columns of each role, in the order of their numbers. */

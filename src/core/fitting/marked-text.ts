@@ -1,10 +1,10 @@
 // A fitted question as a paragraph of marked text. Its number and its category line are the writer's, who knows its place.
 import type { Item, Layout, Option } from '../model';
+import { literal } from '../shared/literal';
 import { optionLetter } from '../shared/plain';
 import { refusal, type Draft } from './changes';
 
 type Marks = NonNullable<Layout['marks']>;
-const literal = (sign: string): string => sign.replace(/[.*+?^${}()|[\]\\]/g, '\\$&');
 
 /** The signs that count wherever they stand, and those that count at the beginning of a word or line. */
 function signsOf(marks: Marks): { anywhere: string[]; leading: string[] } {

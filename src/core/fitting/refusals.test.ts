@@ -1,25 +1,10 @@
 // Every refusal that fitting can name is brought about once, with the sentence that a person reads.
 import { describe, expect, it } from 'vitest';
 import { fit } from '.';
-import type { Decision, Item, Layout } from '../model';
+import type { Item, Layout } from '../model';
 import { item, options, rowsLayout } from '../../../tests/make';
-import { STARTERS } from '../learning';
+import { cards, choice, lettered, one, starter, typed } from '../../../tests/fits';
 
-const lettered = rowsLayout(['stem', 'option', 'option', 'option', 'option', 'key']);
-const cards = rowsLayout(['stem', 'accepted']);
-const starter = (shape: Layout['shape']): Layout =>
-  STARTERS.find((layout) => layout.shape === shape)!;
-const one = (question: Item, layout: Layout, decision: Decision = {}) =>
-  fit([question], layout, { [question.id]: decision })[0]!;
-
-const typed = (kind: Item['kind'], fields: Partial<Item>): Item => ({
-  id: 'q',
-  ref: 'Q-1',
-  kind,
-  stem: { plain: 'What holds water back?' },
-  ...fields,
-});
-const choice = (...texts: string[]): Item => item({ options: options(...texts) });
 const two = item({ kind: 'choice-many', options: options('*a', '*b', 'c') });
 
 type Refused = [what: string, question: Item, layout: Layout, code: string, words: RegExp];

@@ -2,21 +2,12 @@
 import { describe, expect, it } from 'vitest';
 import type { Sheet, Table } from '../model';
 import { gatherTable } from '../pipeline';
+import { sheetWith } from '../shared/sheet';
 import { counter } from '../../../tests/make';
 import { brief } from '../../../tests/say';
 
-const sheet = (rows: (string | number)[][], more: Partial<Sheet> = {}): Sheet => ({
-  name: 'Round',
-  hidden: false,
-  rows: rows.map((row) => row.map(String)),
-  merges: [],
-  validations: [],
-  comments: [],
-  formulas: [],
-  dates: [],
-  isProtected: false,
-  ...more,
-});
+const sheet = (rows: (string | number)[][], more: Partial<Sheet> = {}): Sheet =>
+  sheetWith({ name: 'Round', rows: rows.map((row) => row.map(String)), ...more });
 const book = (...sheets: Sheet[]): Table => ({
   file: 'book.xlsx',
   format: 'xlsx',

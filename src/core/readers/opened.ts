@@ -1,5 +1,5 @@
 // What was read, in the shapes that readers give back.
-import type { Document, Finding, Opened, Sheet, Table } from '../model';
+import type { Document, Finding, Opened, Sheet, Stated, Table } from '../model';
 import { sheetWith } from '../shared/sheet';
 
 /** A table as what was opened. */
@@ -19,26 +19,20 @@ export const textTable = (
 export const stopped = (file: string, finding: Finding): Opened =>
   asTable({ file, format: 'txt', sheets: [], findings: [finding] });
 
-/** What was found amiss on reading, whatever was read. */
-export function findingsOf(opened: Opened): Finding[] {
+/** What was read, whichever of its shapes it has. */
+function contentOf(opened: Opened): Table | Document | Stated {
   switch (opened.is) {
     case 'table':
-      return opened.table.findings;
+      return opened.table;
     case 'document':
-      return opened.document.findings;
+      return opened.document;
     case 'stated':
-      return opened.stated.findings;
+      return opened.stated;
   }
 }
 
+/** What was found amiss on reading, whatever was read. */
+export const findingsOf = (opened: Opened): Finding[] => contentOf(opened).findings;
+
 /** The name of the file that was opened. */
-export function fileOf(opened: Opened): string {
-  switch (opened.is) {
-    case 'table':
-      return opened.table.file;
-    case 'document':
-      return opened.document.file;
-    case 'stated':
-      return opened.stated.file;
-  }
-}
+export const fileOf = (opened: Opened): string => contentOf(opened).file;

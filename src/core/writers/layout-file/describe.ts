@@ -2,6 +2,7 @@
 // Table Schema (Frictionless Data).
 import type { Column, Layout } from '../../model';
 import { defined } from '../../shared/defined';
+import { literal } from '../../shared/literal';
 import { mostOf, wordsOf } from '../column-rules';
 
 const NUMBERS = new Set<Column['role']>([
@@ -44,8 +45,6 @@ function dialectOf({ file }: Layout): Record<string, unknown> {
     skipRows: Math.max(0, (file.headingRow ?? 1) - 1),
   };
 }
-
-const literal = (word: string): string => word.replace(/[.*+?^${}()|[\]\\]/g, '\\$&');
 
 /** What may stand in a column, in the datatypes of CSV on the Web. */
 function datatypeOf(column: Column, layout: Layout): unknown {

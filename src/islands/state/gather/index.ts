@@ -9,7 +9,7 @@ import { core, onProgress, stopCore } from '../../../workers/client';
 import type { SourceInput } from '../../../workers/protocol';
 import { addItems, bankState, theStore } from '../bank';
 import { allSources, gatherState, setEntry, setGather, sourceOf } from './hold';
-import { bringBack, forget, keepForReload } from './keeping';
+import { bringBack, forget, keepForReload, keepWhileTyping } from './keeping';
 import { dropReading, understand, withMends } from './reading';
 import { EMPTY_BENCH, placeOf, ready, type Brought, type TrayEntry } from './types';
 
@@ -25,13 +25,13 @@ let waitingEdit: ReturnType<typeof setTimeout> | undefined;
 let formatting: Overrule['formatting'];
 
 /** The source on the bench with a change, kept over a reload. */
-function change(part: Partial<Brought>): Brought | undefined {
+function change(part: Partial<Brought>, keep = keepForReload): Brought | undefined {
   const source = sourceOf(gatherState().open ?? '');
   if (!source) {
     return undefined;
   }
   const next = { ...source, ...part };
-  keepForReload(next);
+  keep(next);
   return next;
 }
 
@@ -186,7 +186,7 @@ function shiftPlaces(before: string, after: string): void {
 export function editText(text: string): void {
   const state = gatherState();
   shiftPlaces(state.edited ?? state.answer?.text ?? '', text);
-  change({ edited: text });
+  change({ edited: text }, keepWhileTyping);
   setGather({ edited: text });
   clearTimeout(waitingEdit);
   waitingEdit = setTimeout(() => {

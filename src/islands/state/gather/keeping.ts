@@ -58,6 +58,18 @@ export function keepForReload(source: Brought): void {
   saveNow(source.id);
 }
 
+/** Typing pauses before a source is written, since each write is of the whole of it. */
+const TYPING_PAUSE_MS = 300;
+let typing: ReturnType<typeof setTimeout> | undefined;
+
+/** Keeps a source whose text is being typed: when the typing pauses, or the page is closed. */
+export function keepWhileTyping(source: Brought): void {
+  keepSource(source);
+  changed.add(source.id);
+  clearTimeout(typing);
+  typing = setTimeout(() => [...changed].forEach(saveNow), TYPING_PAUSE_MS);
+}
+
 /** Takes a source away for good. */
 export function forget(id: string): void {
   dropSource(id);
