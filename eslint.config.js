@@ -78,6 +78,21 @@ export default tseslint.config(
     plugins: { 'react-hooks': hooks },
     rules: { 'react-hooks/rules-of-hooks': 'error', 'react-hooks/exhaustive-deps': 'error' },
   },
+  {
+    // The interface is made of the component library; the grid, the seam and the text editor are our own drawing.
+    files: ['src/islands/**/*.tsx'],
+    ignores: ['src/islands/bank/CellEditor.tsx', 'src/islands/layouts/blank/*.tsx'],
+    rules: {
+      'no-restricted-syntax': [
+        'error',
+        {
+          selector: 'JSXOpeningElement[name.name=/^(button|select|input|table|textarea)$/]',
+          message:
+            'Use the component of the library; only the grid, the seam and the editor draw their own.',
+        },
+      ],
+    },
+  },
   // A component holds the words of its picture as well.
   { files: ['src/islands/**/*.tsx'], rules: { 'max-lines-per-function': lines(100) } },
   {

@@ -1,7 +1,7 @@
 import { readFileSync } from 'node:fs';
 import { createRequire } from 'node:module';
 import type { Page } from '@playwright/test';
-import { demoText, expect, go, openDemo, paste, test } from './person';
+import { cell, COLUMN, demoText, expect, fill, go, openDemo, paste, test } from './person';
 
 const axe = readFileSync(createRequire(import.meta.url).resolve('axe-core/axe.min.js'), 'utf8');
 
@@ -46,12 +46,12 @@ const visit: Record<string, (page: Page) => Promise<void>> = {
   },
   Bank: async (page) => {
     await go(page, '/bank');
-    await page.locator('#cell-2-2').click();
+    await cell(page, 2, COLUMN.stem).click();
     await expect(page.getByText('In the receivers’ files')).toBeVisible();
   },
   'a cell being edited': async (page) => {
     await go(page, '/bank');
-    await page.locator('#cell-2-2').click();
+    await cell(page, 2, COLUMN.stem).click();
     await page.keyboard.press('F2');
   },
   Layouts: async (page) => {
@@ -70,7 +70,7 @@ const visit: Record<string, (page: Page) => Promise<void>> = {
       .first()
       .getByRole('button')
       .click();
-    await page.getByRole('button', { name: 'Fill 3 files' }).click();
+    await fill(page, 'Fill 3 files');
     await expect(page.getByText(/Read back by other code: all/)).toHaveCount(4);
     await page.locator('.key-places summary').click();
     await page.getByLabel(/Spread them evenly/).check();
@@ -107,56 +107,102 @@ for (const scheme of ['light', 'dark'] as const) {
       await openDemo(page);
       await lead(page);
       expect(await violations(page)).toEqual([]);
+      // The same at 200 %: half as many pixels of the page's own.
+      await page.setViewportSize({ width: 640, height: 400 });
+      expect(await violations(page), 'at 200 %').toEqual([]);
     });
   }
 }
 
-test('at 200 % zoom every place can be used and nothing is cut off at the side', async ({
+for (const [zoom, width] of [
+  [200, 640],
+  [400, 320],
+] as const) {
+  test(`at ${zoom} % zoom every place can be used and nothing is cut off at the side`, async ({
+    page,
+  }) => {
+    await page.setViewportSize({ width, height: 400 });
+    await openDemo(page);
+    for (const path of [
+      '/bank',
+      '/layouts',
+      '/hand-over',
+      '/rehearse',
+      '/records',
+      '/help',
+      '/gather',
+    ]) {
+      await go(page, path);
+      await expect(page.locator('main h1').first()).toBeVisible();
+      expect(
+        await page.evaluate(
+          () => document.documentElement.scrollWidth - document.documentElement.clientWidth,
+        ),
+        path,
+      ).toBeLessThanOrEqual(0);
+    }
+  });
+}
+
+test('one whole job, from what was copied to the file in hand, by keyboard alone', async ({
   page,
 }) => {
-  await page.setViewportSize({ width: 640, height: 400 });
   await openDemo(page);
-  for (const path of [
-    '/bank',
-    '/layouts',
-    '/hand-over',
-    '/rehearse',
-    '/records',
-    '/help',
-    '/gather',
-  ]) {
-    await go(page, path);
-    await expect(page.locator('main h1').first()).toBeVisible();
-    expect(
-      await page.evaluate(
-        () => document.documentElement.scrollWidth - document.documentElement.clientWidth,
-      ),
-      path,
-    ).toBeLessThanOrEqual(0);
-  }
+  const focused = page.locator(':focus');
+  await paste(page, demoText('reply-with-faults.txt'));
+  // The focus stands on the next act: what was understood can be taken.
+  await expect(focused).toHaveText('Take 7 questions into the bank');
+  // What is blocked is mended first: Tab reaches the questions, arrows go from one to the next, a letter marks the key.
+  await page.getByRole('article', { name: 'Question 1' }).focus();
+  await page.keyboard.press('ArrowDown');
+  await page.keyboard.press('ArrowDown');
+  await expect(focused).toHaveAttribute('aria-label', 'Question 3');
+  await page.keyboard.press('a');
+  await expect(page.getByRole('button', { name: 'Take 8 questions into the bank' })).toBeVisible();
+  await expect(focused).toHaveAttribute('aria-label', 'Question 3');
+  await page.keyboard.press('Control+Enter');
+  await expect(page.getByRole('link', { name: /^Bank/ })).toContainText('68');
+  await expect(page.getByRole('button', { name: 'Hand over these 8' })).toBeVisible();
+  await page.keyboard.press('Control+Enter');
+  await expect(page).toHaveURL(/hand-over/);
+  await expect(page.getByTestId('set-facts')).toContainText('8 questions');
+  // The set is given a title before its files are filled; then they are read back, and taken.
+  await expect(page.getByRole('button', { name: 'Fill 3 files' })).toBeEnabled();
+  await page.keyboard.press('Control+Enter');
+  await expect(page.getByRole('textbox', { name: 'Title of the set' }).last()).toBeFocused();
+  await page.keyboard.type('Keepers’ evening');
+  await page.keyboard.press('Enter');
+  await expect(page.getByText(/Read back by other code/)).toHaveCount(3);
+  await expect(page.getByRole('button', { name: 'Take all 3 as one zip' })).toBeVisible();
+  await expect(page.locator('body:focus')).toHaveCount(0);
+  const [download] = await Promise.all([
+    page.waitForEvent('download'),
+    page.keyboard.press('Control+Enter'),
+  ]);
+  expect(download.suggestedFilename()).toBe('Keepers’ evening.zip');
 });
 
-test('the way from the first key to a filled file needs no mouse', async ({ page }) => {
+test('the commands lead to every place and act, and the focus follows', async ({ page }) => {
   await openDemo(page);
-  await paste(page, demoText('words-for-keepers.txt'));
-  await page.getByRole('button', { name: 'Take 15 questions into the bank' }).focus();
-  await page.keyboard.press('Enter');
-  await expect(page.getByRole('link', { name: /^Bank/ })).toContainText('75');
-  await page.keyboard.press('Control+k');
-  await expect(page.getByRole('textbox', { name: 'Find a question or a command' })).toBeFocused();
-  await page.keyboard.type('Hand over');
-  await expect(page.getByRole('dialog').getByRole('button')).toHaveCount(1);
-  await page.keyboard.press('Enter');
+  const command = page.getByRole('textbox', { name: 'Find a question or a command' });
+  const ask = async (words: string): Promise<void> => {
+    await page.keyboard.press('Control+k');
+    await expect(command).toBeFocused();
+    await page.keyboard.type(words);
+    await expect(page.getByRole('dialog').getByRole('button').first()).toBeVisible();
+    await page.keyboard.press('Enter');
+    await expect(command).toBeHidden();
+  };
+  // By the words that people use, not only by those on the buttons.
+  await ask('template');
+  await expect(page).toHaveURL(/layouts/);
+  await ask('export');
   await expect(page).toHaveURL(/hand-over/);
-  await page.getByRole('gridcell').first().getByRole('button').focus();
-  await page.keyboard.press('ArrowDown');
-  await page.keyboard.press('ArrowRight');
-  await expect(
-    page.getByRole('complementary', { name: 'Question 2 in the file for Course shelf' }),
-  ).toBeVisible();
-  await page.getByRole('button', { name: 'Fill 3 files' }).focus();
-  await page.keyboard.press('Space');
-  await expect(page.getByText(/Read back by other code/)).toHaveCount(4);
+  await ask('backup');
+  await expect(page.locator('body:focus')).toHaveCount(0);
+  await ask('windlass turns');
+  await expect(page).toHaveURL(/bank/);
+  await expect(page.getByRole('grid', { name: 'Questions' })).toBeFocused();
 });
 
 test('commands find questions, ? opens help, and the demo is reset', async ({ page }) => {

@@ -42,11 +42,35 @@ const PLACES: Record<string, RegExp> = {
   '/records': /^Records/,
   '/help': /^Help/,
 };
-export const go = (page: Page, path: string): Promise<void> =>
-  page
+export async function go(page: Page, path: string): Promise<void> {
+  // Where there is little room the places stand behind a button.
+  const places = page.getByRole('button', { name: 'Places', exact: true });
+  if (await places.isVisible()) {
+    await places.click();
+  }
+  await page
     .getByRole('navigation', { name: 'Places' })
     .getByRole('link', { name: PLACES[path]! })
     .click();
+}
+
+/** Chooses a word from a list that opens below its field. */
+export async function choose(page: Page, label: string, word: string): Promise<void> {
+  await page.getByRole('combobox', { name: label }).click();
+  await page.getByRole('option', { name: word, exact: true }).click();
+}
+
+/** Fills the files, with the title that is offered where it is asked for. */
+export async function fill(page: Page, button: string | RegExp): Promise<void> {
+  await page.getByRole('button', { name: button }).click();
+  const dialog = page.getByRole('dialog', { name: 'What is this set called?' });
+  const filled = page.getByText(/Read back/).first();
+  await expect(dialog.or(filled)).toBeVisible();
+  if (await dialog.isVisible()) {
+    await page.keyboard.press('Enter');
+    await expect(dialog).toBeHidden();
+  }
+}
 
 /** Puts text on the clipboard and presses Ctrl+V, as after a copy in another program. */
 export async function paste(page: Page, text: string): Promise<void> {
@@ -62,11 +86,18 @@ export async function drop(page: Page, name: string, bytes: Buffer | Uint8Array)
       transfer.items.add(
         new File([Uint8Array.from(atob(content), (sign) => sign.charCodeAt(0))], fileName),
       );
-      const target = document.querySelector('main')!;
-      for (const type of ['dragover', 'drop']) {
+      const send = (target: Element, type: string): boolean =>
         target.dispatchEvent(
           new DragEvent(type, { dataTransfer: transfer, bubbles: true, cancelable: true }),
         );
+      const frame = (): Promise<unknown> => new Promise((done) => requestAnimationFrame(done));
+      send(document.querySelector('main')!, 'dragenter');
+      await frame();
+      await frame();
+      // What lies on top in the middle of the page is what a person would drop it on.
+      const target = document.elementFromPoint(innerWidth / 2, innerHeight / 2)!;
+      for (const type of ['dragenter', 'dragover', 'drop']) {
+        send(target, type);
       }
     },
     { name, content: Buffer.from(bytes).toString('base64') },
@@ -78,13 +109,13 @@ export const cell = (page: Page, row: number, column: number) =>
 /** The grid's columns by what they hold: A to D stand behind the stem. */
 export const COLUMN = {
   ref: 0,
-  kind: 1,
-  stem: 2,
-  A: 3,
-  B: 4,
-  C: 5,
-  D: 6,
-  right: 7,
+  stem: 1,
+  A: 2,
+  B: 3,
+  C: 4,
+  D: 5,
+  right: 6,
+  kind: 7,
   points: 8,
   seconds: 9,
   category: 10,

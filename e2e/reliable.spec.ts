@@ -1,6 +1,6 @@
 // Nothing is lost, and nothing is called saved that is not: what browsers, machines and second tabs do to a page.
 import type { Page } from '@playwright/test';
-import { cell, COLUMN, expect, go, openDemo, paste, test } from './person';
+import { cell, COLUMN, expect, fill, go, openDemo, paste, test } from './person';
 
 const stem = (page: Page, row = 0) => cell(page, row, COLUMN.stem);
 const save = (page: Page) => page.getByTestId('save');
@@ -28,9 +28,9 @@ test('a page that is closed within its first moments leaves a whole demo behind,
 
 test('choosing one’s own bank while the demo is opening leaves it empty', async ({ page }) => {
   await page.goto('/?demo');
-  await page.locator('.bank-name').click();
+  await page.getByTestId('bank-name').click();
   await page.getByRole('menuitem', { name: 'My questions' }).click();
-  await expect(page.locator('.bank-name')).toContainText('My questions');
+  await expect(page.getByTestId('bank-name')).toContainText('My questions');
   await page.waitForTimeout(1500);
   await expect(bankCount(page)).toContainText('0');
   await page.reload();
@@ -180,19 +180,19 @@ test('what one tab is typing is no other tab’s draft, and is offered after a c
 test('a part that can’t be loaded leaves the page and the bench standing', async ({ page }) => {
   await openDemo(page);
   await paste(page, 'Question\tA\tB\tRight\nWhat?\tp\tq\tA');
-  await expect(page.getByText('1 question understood')).toBeVisible();
+  await expect(page.getByRole('main').getByText('1 question understood')).toBeVisible();
   await page.route('**/RehearsePlace*', (route) => route.fulfill({ status: 404, body: '' }));
   await go(page, '/rehearse');
   await expect(page.getByRole('heading', { name: 'This part could not be loaded' })).toBeVisible();
   await go(page, '/gather');
-  await expect(page.getByText('1 question understood')).toBeVisible();
+  await expect(page.getByRole('main').getByText('1 question understood')).toBeVisible();
 });
 
 test('a filled file is out of date after a change, and says so instead of “as meant”', async ({
   page,
 }) => {
   await openDemo(page, '/hand-over');
-  await page.getByRole('button', { name: 'Fill 3 files' }).click();
+  await fill(page, 'Fill 3 files');
   await expect(page.getByText(/Read back by other code/)).toHaveCount(4);
   await go(page, '/bank');
   await typeInFirst(page, 'Changed after filling');
@@ -207,7 +207,7 @@ test('with many receipts what came in can still be taken back', async ({ page })
   await page.getByRole('button', { name: 'Take 1 question into the bank' }).click();
   await go(page, '/hand-over');
   for (let n = 1; n <= 6; n++) {
-    await page.getByRole('button', { name: 'Trial file of three' }).click();
+    await fill(page, 'Trial file of three');
     await expect(page.getByText('all 3 as meant')).toHaveCount(3);
     await page.getByRole('button', { name: 'Take all 3 as one zip' }).click();
     await expect(page.getByRole('link', { name: /^Records/ })).toContainText(String(3 * n + 1));

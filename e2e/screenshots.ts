@@ -1,9 +1,12 @@
 // npm run screenshots: one picture of each place at 1280x800 from the demo data, for the README.
-import { demoText, expect, go, openDemo, paste, test } from './person';
+import { cell, COLUMN, demoText, expect, fill, go, openDemo, paste, test } from './person';
 import type { Page } from '@playwright/test';
 
-const shot = (page: Page, name: string): Promise<Buffer> =>
-  page.screenshot({ path: `docs/screenshots/${name}.png` });
+async function shot(page: Page, name: string): Promise<void> {
+  // Nothing is pointed at, so that no words of help stand over the picture.
+  await page.mouse.move(0, 0);
+  await page.screenshot({ path: `docs/screenshots/${name}.png` });
+}
 
 test('the pictures of the README', async ({ page }) => {
   await page.emulateMedia({ colorScheme: 'light', reducedMotion: 'reduce' });
@@ -27,7 +30,7 @@ test('the pictures of the README', async ({ page }) => {
     await shot(page, name);
   }
   await go(page, '/bank');
-  await page.locator('#cell-2-2').click();
+  await cell(page, 2, COLUMN.stem).click();
   await expect(page.getByText('In the receivers’ files')).toBeVisible();
   await shot(page, 'bank');
   await go(page, '/layouts');
@@ -43,7 +46,7 @@ test('the pictures of the README', async ({ page }) => {
   ] as const) {
     await go(page, '/layouts');
     await page.getByRole('button', { name: `Use it: ${starter}` }).click();
-    await expect(page.getByText('your own layout')).toBeVisible();
+    await expect(page.getByRole('main').getByText('your own layout')).toBeVisible();
     await page.waitForTimeout(600);
     await shot(page, name);
     await page.getByRole('button', { name: 'Undo' }).click();
@@ -63,7 +66,7 @@ test('the pictures of the README', async ({ page }) => {
   await page.waitForTimeout(600);
   await shot(page, 'hand-over-keys');
   await page.locator('.key-places summary').click();
-  await page.getByRole('button', { name: 'Fill 3 files' }).click();
+  await fill(page, 'Fill 3 files');
   await expect(page.getByText(/Read back by other code: all/)).toHaveCount(4);
   await shot(page, 'hand-over-filled');
   await go(page, '/rehearse');
@@ -83,6 +86,6 @@ test('the pictures of the README', async ({ page }) => {
   await shot(page, 'records');
   await go(page, '/bank');
   await page.getByRole('button', { name: 'Dark scheme' }).click();
-  await expect(page.locator('#cell-2-2')).toBeVisible();
+  await expect(cell(page, 2, COLUMN.stem)).toBeVisible();
   await shot(page, 'bank-dark');
 });

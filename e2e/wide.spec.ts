@@ -12,7 +12,7 @@ test('a sheet of seventeen columns is read without a broken word, and the halves
       .join('\t');
   const rows = [headings.replaceAll(',', '\t'), ...Array.from({ length: 8 }, (_, n) => row(n + 1))];
   await paste(page, rows.join('\n'));
-  await expect(page.getByText('8 questions understood')).toBeVisible();
+  await expect(page.getByRole('main').getByText('8 questions understood')).toBeVisible();
   const seam = page.getByRole('table', { name: /beside what was understood/ });
   // Every label and every heading's word stands on one line.
   const broken = await seam.evaluate((element) =>

@@ -5,6 +5,7 @@ import { bareWords } from '../shared/normalise';
 import { count, quoted } from '../shared/plain';
 import { profileColumn, type Profile } from '../shared/table/profile';
 import { guessWithoutHeadings } from '../shared/table/headless';
+import { readSilent } from './silent/index';
 import type { Region } from '../shared/table/region';
 import { namesLanguage, roleOfHeading } from '../shared/vocabulary/headings';
 
@@ -76,6 +77,7 @@ function numberPlaces(drafts: Draft[]): void {
 function trustSequence(drafts: Draft[]): void {
   const own = drafts.filter((draft) => draft.role === 'option');
   if (
+    own.some(({ n }) => n !== undefined) &&
     own.length > 1 &&
     own.every(
       (draft, index) =>
@@ -302,6 +304,7 @@ export function guessColumns(
           );
         });
   if (headingRow !== null) {
+    readSilent(region, first, drafts);
     settle(drafts);
     trustSequence(drafts);
     findStem(drafts);

@@ -15,7 +15,7 @@ import { findBlocks } from '../shared/table/blocks';
 import { findBoard } from '../shared/table/board';
 import { count, quoted } from '../shared/plain';
 import { namesLanguage } from '../shared/vocabulary/headings';
-import { findHeadingRow } from '../shared/table/heading-row';
+import { findHeadingRow, type HeadingRow } from '../shared/table/heading-row';
 import { regionOf, rowShown, shownRow, type Region } from '../shared/table/region';
 import { findInnerSeparator } from '../shared/table/separators';
 import { columnsSpan, guessColumns } from './columns';
@@ -45,6 +45,10 @@ export { gatherStated } from './stated';
 export { gatherText } from './text/index';
 export type { Gathered, GatherOptions } from './contract';
 
+/** Why a row is taken for the headings. */
+const headingWords = ({ known, because }: HeadingRow, row: number): string =>
+  because ? `in row ${row} ${because}` : `${count(known, 'heading')} of row ${row} are known words`;
+
 /** The reading of a region: every guess with its reason, and what the user overruled in its place. */
 function readManner(
   table: Table,
@@ -65,8 +69,11 @@ function readManner(
     overrule.headingRow !== undefined
       ? 'you chose it'
       : found
-        ? `${count(found.known, 'heading')} of row ${shownRow(region.sheet, found.row)} are known words`
+        ? headingWords(found, shownRow(region.sheet, found.row))
         : 'no row speaks the words of headings';
+  if (found?.isUnsure) {
+    unsure.push('headingRow');
+  }
   const first =
     headingRow === null
       ? region.top

@@ -6,15 +6,13 @@ import { readDelimitedText } from './delimited/reader';
 import { disguise, isOldWorkbook } from './disguise';
 import { decode } from './encoding';
 import { held, heldTable, textStop } from './hold';
+import { isOpenSheet, isWordPackage } from './kinds-of-package';
 import { readOldWorkbook } from './old-workbook/reader';
-import { isOpenSheet, readOpenSheet } from './open-document/reader';
 import { asTable, findingsOf } from './opened';
 import { openPackage } from './package';
 import { isTestPackage, readTestPackage } from './test-package/reader';
 import { asListed } from './text/listed';
 import { openText } from './text/open';
-import { isWordPackage, readWordDocument } from './word-document/reader';
-import { readWorkbook } from './workbook/reader';
 
 export { CAPS, type ReaderOptions, type SourceFile } from './contract';
 export { readDelimitedText } from './delimited/reader';
@@ -26,16 +24,19 @@ export { openHtml, openText } from './text/open';
 /** Whether a file is a zip package, by its first bytes. */
 const isPackage = ({ bytes }: SourceFile): boolean => bytes[0] === 0x50 && bytes[1] === 0x4b;
 
-function openPacked(file: SourceFile): Opened {
+/** Readers of packages are heavy, and each is fetched when a file asks for it. */
+async function openPacked(file: SourceFile): Promise<Opened> {
   const opened = openPackage(file.name, file.bytes);
   if ('finding' in opened) {
     return asTable({ file: file.name, format: 'xlsx', sheets: [], findings: [opened.finding] });
   }
   const { parts } = opened;
   if (isWordPackage(parts)) {
+    const { readWordDocument } = await import('./word-document/reader');
     return asListed(readWordDocument(file.name, parts));
   }
   if (isOpenSheet(parts)) {
+    const { readOpenSheet } = await import('./open-document/reader');
     return asTable(readOpenSheet(file.name, parts));
   }
   if (isBankFile(parts)) {
@@ -44,6 +45,7 @@ function openPacked(file: SourceFile): Opened {
   if (isTestPackage(parts)) {
     return readTestPackage(file.name, parts);
   }
+  const { readWorkbook } = await import('./workbook/reader');
   return asTable(readWorkbook(file.name, parts));
 }
 
@@ -76,7 +78,7 @@ export async function openFile(file: SourceFile, options: ReaderOptions = {}): P
     return asTable(refusal);
   }
   if (isPackage(file)) {
-    return held(openPacked(file));
+    return held(await openPacked(file));
   }
   if (isOldWorkbook(file.bytes)) {
     return held(asTable(await readOldWorkbook(file)));
@@ -122,7 +124,7 @@ export async function readTable(file: SourceFile, options: ReaderOptions = {}): 
     return refusal;
   }
   if (isPackage(file)) {
-    const opened = openPacked(file);
+    const opened = await openPacked(file);
     return opened.is === 'table'
       ? heldTable(opened.table)
       : unreadable(

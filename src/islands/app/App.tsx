@@ -1,5 +1,5 @@
 // The application: one island, a router of its own, views loaded when first opened.
-import { MantineProvider, localStorageColorSchemeManager } from '@mantine/core';
+import { MantineProvider, Skeleton, Stack, localStorageColorSchemeManager } from '@mantine/core';
 import { Notifications } from '@mantine/notifications';
 import { Suspense, lazy, useEffect } from 'react';
 import { Redirect, Route, Switch, useLocation } from 'wouter';
@@ -9,7 +9,7 @@ import { restoreBench } from '../state/gather';
 import { Commands } from './Commands';
 import { PlaceBoundary } from './PlaceBoundary';
 import { Shell } from './Shell';
-import { theme } from './theme';
+import { cssVariables, theme } from './theme';
 
 const GatherPlace = lazy(() => import('../gather/GatherPlace'));
 const BankPlace = lazy(() => import('../bank/BankPlace'));
@@ -21,15 +21,26 @@ const HelpPlace = lazy(() => import('../app/HelpPlace'));
 
 const colourScheme = localStorageColorSchemeManager({ key: 'cowslip-colour-scheme' });
 
+/** Shapes of what is about to stand here. */
+function Opening({ what }: { what: string }) {
+  return (
+    <Stack role="status" aria-label={`Opening ${what}`} gap="sm">
+      <Skeleton h={26} w={260} />
+      <Skeleton h={38} />
+      <Skeleton h={320} />
+    </Stack>
+  );
+}
+
 function Places() {
   const phase = useBank((state) => state.phase);
   const [path] = useLocation();
   if (phase === 'opening') {
-    return <p className="soft">Opening the bank …</p>;
+    return <Opening what="the bank" />;
   }
   return (
     <PlaceBoundary key={path.split('/')[1]}>
-      <Suspense fallback={<p className="soft">Opening …</p>}>
+      <Suspense fallback={<Opening what="the place" />}>
         <Switch>
           <Route path="/gather">
             <GatherPlace />
@@ -66,7 +77,12 @@ export function App({ demo }: { demo: boolean }) {
     void start(demo).then(restoreBench);
   }, [demo]);
   return (
-    <MantineProvider theme={theme} colorSchemeManager={colourScheme} defaultColorScheme="auto">
+    <MantineProvider
+      theme={theme}
+      cssVariablesResolver={cssVariables}
+      colorSchemeManager={colourScheme}
+      defaultColorScheme="auto"
+    >
       <Notifications position="bottom-right" autoClose={6000} />
       <Commands />
       <Shell>

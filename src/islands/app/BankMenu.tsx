@@ -1,12 +1,14 @@
 // The bank's name with the other banks behind it, and the bank as a file.
-import { Menu } from '@mantine/core';
+import { Button, Menu } from '@mantine/core';
 import { useRef, useState } from 'react';
 import type { BankInfo } from '../../core/model';
 import { messageOf } from '../parts/message-of';
 import { say, sayProblem } from '../parts/say';
+import { useActs } from '../state/acts';
 import { useBank } from '../state/bank';
 import { openBankFile, saveBankFile } from '../state/bank-file';
 import { openBank, openDemo, openOwn, otherBanks, resetDemo } from '../state/banks';
+import { CUT_LABEL } from './cut-label';
 
 /** Hands over the bank as a file, and says what could not go along. */
 export function saveAsFile(): void {
@@ -23,25 +25,75 @@ export function saveAsFile(): void {
   );
 }
 
-export function BankMenu() {
-  const info = useBank((state) => state.info);
-  const [others, setOthers] = useState<BankInfo[]>([]);
+async function takeBankFile(file: File): Promise<void> {
+  const problem = await openBankFile(file);
+  if (problem) {
+    sayProblem(problem);
+  } else {
+    say(`${file.name} is open as a bank of its own.`);
+  }
+}
+
+/** The list of the computer's files, opened from a menu that closes at once. */
+function useBankFile(): { open: () => void; field: React.ReactNode } {
   const input = useRef<HTMLInputElement>(null);
-  const take = async (file: File): Promise<void> => {
-    const problem = await openBankFile(file);
-    if (problem) {
-      sayProblem(problem);
-    } else {
-      say(`${file.name} is open as a bank of its own.`);
-    }
-  };
+  const field = (
+    // The library's own button for files closes with the menu that it would stand in.
+    // eslint-disable-next-line no-restricted-syntax -- never seen: only the browser's list of files is
+    <input
+      ref={input}
+      type="file"
+      hidden
+      accept=".zip"
+      data-testid="bank-file"
+      onChange={(event) => {
+        const file = event.target.files?.[0];
+        event.target.value = '';
+        if (file) {
+          void takeBankFile(file);
+        }
+      }}
+    />
+  );
+  return { open: () => input.current?.click(), field };
+}
+
+export function BankMenu() {
+  const name = useBank((state) => state.info.name);
+  const [others, setOthers] = useState<BankInfo[]>([]);
+  const { open, field } = useBankFile();
+  useActs('banks', [
+    {
+      label: 'Open the demo bank',
+      words: '60 questions for lock keepers',
+      run: () => void openDemo(),
+    },
+    { label: 'Open my questions', words: 'Your own bank', run: () => void openOwn() },
+    { label: 'Open a bank file', words: 'A zip saved earlier: restore, load', run: open },
+    {
+      label: 'Save this bank as a file',
+      words: 'One zip that comes back as it went: backup, download, share',
+      run: saveAsFile,
+    },
+    { label: 'Put the demo back', words: 'As it ships: reset', run: () => void resetDemo() },
+  ]);
   return (
     <>
       <Menu position="bottom-start" width={280} onOpen={() => void otherBanks().then(setOthers)}>
         <Menu.Target>
-          <button type="button" className="bank-name" title="Other banks">
-            {info.name || 'Opening'} ▾
-          </button>
+          <Button
+            variant="subtle"
+            color="slate"
+            px="xs"
+            maw={220}
+            miw={44}
+            rightSection="▾"
+            title="Other banks"
+            data-testid="bank-name"
+            styles={{ root: { flexShrink: 1 }, ...CUT_LABEL }}
+          >
+            {name || 'Opening'}
+          </Button>
         </Menu.Target>
         <Menu.Dropdown>
           <Menu.Label>Open</Menu.Label>
@@ -52,26 +104,13 @@ export function BankMenu() {
               {other.name}
             </Menu.Item>
           ))}
-          <Menu.Item onClick={() => input.current?.click()}>A bank file …</Menu.Item>
+          <Menu.Item onClick={open}>A bank file …</Menu.Item>
           <Menu.Divider />
           <Menu.Item onClick={saveAsFile}>Save this bank as a file</Menu.Item>
           <Menu.Item onClick={() => void resetDemo()}>Put the demo back to how it ships</Menu.Item>
         </Menu.Dropdown>
       </Menu>
-      <input
-        ref={input}
-        type="file"
-        hidden
-        accept=".zip"
-        data-testid="bank-file"
-        onChange={(event) => {
-          const file = event.target.files?.[0];
-          event.target.value = '';
-          if (file) {
-            void take(file);
-          }
-        }}
-      />
+      {field}
     </>
   );
 }

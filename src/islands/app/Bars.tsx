@@ -2,24 +2,26 @@
 import { useEffect, useState } from 'react';
 import type { Conflict } from '../../store/port';
 import type { KeptLayout } from '../../core/model';
+import { Bar } from '../parts/Bar';
 import { applyEdits } from '../parts/edits';
+import { LinkButton } from '../parts/LinkButton';
 import { bankState, itemById, retrySaving, settleConflict, useBank } from '../state/bank';
 import { takeDrafts, type Draft } from '../state/draft';
 import { saveAsFile } from './BankMenu';
-import { fieldWords, valueWords } from './conflict-words';
+import { fieldWords } from '../parts/field-words';
+import { valueWords } from './conflict-words';
 
 const SHOWN = 90;
+
+const SaveAsFile = () => <LinkButton onClick={saveAsFile}>Save this bank as a file</LinkButton>;
 
 /** What is to be known of the store. */
 export function Notice() {
   const notice = useBank((state) => state.notice);
   return notice ? (
-    <div className="bar warn" role="alert">
-      <span>{notice}</span>
-      <button type="button" className="link" onClick={saveAsFile}>
-        Save this bank as a file
-      </button>
-    </div>
+    <Bar tone="warn" role="alert" acts={<SaveAsFile />}>
+      {notice}
+    </Bar>
   ) : null;
 }
 
@@ -30,18 +32,19 @@ export function Unsaved() {
     return null;
   }
   return (
-    <div className="bar block" role="alert">
-      <span>
-        {unsaved === 1 ? 'One step is' : `${unsaved} steps are`} not saved: {why}. It is tried again
-        by itself; nothing is lost as long as this page stays open.
-      </span>
-      <button type="button" className="link" onClick={retrySaving}>
-        Try now
-      </button>
-      <button type="button" className="link" onClick={saveAsFile}>
-        Save this bank as a file
-      </button>
-    </div>
+    <Bar
+      tone="block"
+      role="alert"
+      acts={
+        <>
+          <LinkButton onClick={retrySaving}>Try now</LinkButton>
+          <SaveAsFile />
+        </>
+      }
+    >
+      {unsaved === 1 ? 'One step is' : `${unsaved} steps are`} not saved: {why}. It is tried again
+      by itself; nothing is lost as long as this page stays open.
+    </Bar>
   );
 }
 
@@ -87,15 +90,23 @@ function mineWords({ path, mine, theirs }: Conflict): string {
 export function Conflicts() {
   const conflicts = useBank((state) => state.conflicts);
   return conflicts.map((conflict) => (
-    <div className="bar warn" role="alert" key={`${conflict.id} ${conflict.path}`}>
-      <span>{sentenceOf(conflict)}</span>
-      <button type="button" className="link" onClick={() => void settleConflict(conflict, true)}>
-        {mineWords(conflict)}
-      </button>
-      <button type="button" className="link" onClick={() => void settleConflict(conflict, false)}>
-        Keep the other
-      </button>
-    </div>
+    <Bar
+      key={`${conflict.id} ${conflict.path}`}
+      tone="warn"
+      role="alert"
+      acts={
+        <>
+          <LinkButton onClick={() => void settleConflict(conflict, true)}>
+            {mineWords(conflict)}
+          </LinkButton>
+          <LinkButton onClick={() => void settleConflict(conflict, false)}>
+            Keep the other
+          </LinkButton>
+        </>
+      }
+    >
+      {sentenceOf(conflict)}
+    </Bar>
   ));
 }
 
@@ -109,17 +120,18 @@ function DraftBar({ draft, onDone }: { draft: Draft; onDone: () => void }) {
     onDone();
   };
   return (
-    <div className="bar warn" role="status">
-      <span>
-        When the page closed you were typing in {item.ref}: “{draft.text.slice(0, 120)}”.
-      </span>
-      <button type="button" className="link" onClick={putIn}>
-        Put it in
-      </button>
-      <button type="button" className="link" onClick={onDone}>
-        Let it go
-      </button>
-    </div>
+    <Bar
+      tone="warn"
+      role="status"
+      acts={
+        <>
+          <LinkButton onClick={putIn}>Put it in</LinkButton>
+          <LinkButton onClick={onDone}>Let it go</LinkButton>
+        </>
+      }
+    >
+      When the page closed you were typing in {item.ref}: “{draft.text.slice(0, 120)}”.
+    </Bar>
   );
 }
 

@@ -1,52 +1,57 @@
-// Ctrl+K: questions by their words, and every command of the program.
+// Ctrl+K: questions by their words, and every act by the words people use for it.
 import { Spotlight, type SpotlightActionData } from '@mantine/spotlight';
 import { useMemo, useState } from 'react';
 import { useLocation } from 'wouter';
 import { redo, undo, useBank } from '../state/bank';
-import { saveBankFile } from '../state/bank-file';
-import { openDemo, openOwn, resetDemo } from '../state/banks';
+import { useOffered, type Act } from '../state/acts';
 import { showQuestion } from '../state/view';
+import { PLACES } from './places';
 
 const FOUND_AT_MOST = 12;
+/** Fewer letters find nearly everything. */
+const LEAST_LETTERS = 2;
 
-export function Commands() {
+const toData = ({ label, words, run }: Act, group: string): SpotlightActionData => ({
+  id: `${group} ${label}`,
+  label,
+  description: words,
+  onClick: run,
+});
+
+function useCommands(): SpotlightActionData[] {
   const [, go] = useLocation();
-  const [query, setQuery] = useState('');
-  const items = useBank((state) => state.items);
-  const actions = useMemo((): SpotlightActionData[] => {
-    const commands: [string, string, () => void][] = [
-      ['Gather', 'Bring questions in', () => go('/gather')],
-      ['Bank', 'Keep, edit and check', () => go('/bank')],
-      ['Layouts', 'Teach a receiver’s blank', () => go('/layouts')],
-      ['Hand over', 'Fit, fill, read back, take away', () => go('/hand-over')],
-      ['Rehearse', 'See a file accepted', () => go('/rehearse')],
-      ['Records', 'Sources and receipts', () => go('/records')],
-      ['Help', 'Shortcuts and words', () => go('/help')],
-      ['Undo', 'Take the last step back', () => void undo()],
-      ['Redo', 'Do it again', () => void redo()],
-      ['Open the demo bank', '60 questions for lock keepers', () => void openDemo()],
-      ['Open my questions', 'Your own bank', () => void openOwn()],
-      ['Put the demo back', 'As it ships', () => void resetDemo()],
-      ['Save this bank as a file', 'One zip that comes back as it went', () => void saveBankFile()],
+  const offered = useOffered();
+  return useMemo(() => {
+    const here = [...offered].flatMap(([owner, acts]) => acts.map((act) => toData(act, owner)));
+    const everywhere: Act[] = [
+      { label: 'Undo', words: 'Take the last step back', run: () => void undo() },
+      { label: 'Redo', words: 'Do it again', run: () => void redo() },
     ];
-    const wanted = query.trim().toLowerCase();
-    const found =
-      wanted.length > 1
-        ? items
-            .filter(
-              (item) =>
-                item.stem.plain.toLowerCase().includes(wanted) || item.ref.toLowerCase() === wanted,
-            )
-            .slice(0, FOUND_AT_MOST)
-        : [];
     return [
-      ...commands.map(([label, description, onClick]): SpotlightActionData => ({
-        id: label,
-        label,
-        description,
-        onClick,
-      })),
-      ...found.map((item): SpotlightActionData => ({
+      ...here,
+      ...PLACES.map(({ to, name, words }) =>
+        toData({ label: name, words, run: () => go(to) }, 'places'),
+      ),
+      ...everywhere.map((act) => toData(act, 'everywhere')),
+    ];
+  }, [offered, go]);
+}
+
+function useQuestions(query: string): SpotlightActionData[] {
+  const [, go] = useLocation();
+  const items = useBank((state) => state.items);
+  return useMemo(() => {
+    const wanted = query.trim().toLowerCase();
+    if (wanted.length < LEAST_LETTERS) {
+      return [];
+    }
+    return items
+      .filter(
+        ({ stem, ref }) =>
+          stem.plain.toLowerCase().includes(wanted) || ref.toLowerCase() === wanted,
+      )
+      .slice(0, FOUND_AT_MOST)
+      .map((item) => ({
         id: item.id,
         label: item.stem.plain,
         description: item.ref,
@@ -54,18 +59,24 @@ export function Commands() {
           showQuestion(item.id);
           go('/bank');
         },
-      })),
-    ];
-  }, [query, items, go]);
+      }));
+  }, [items, query, go]);
+}
+
+export function Commands() {
+  const [query, setQuery] = useState('');
+  const commands = useCommands();
+  const questions = useQuestions(query);
   return (
     <Spotlight
-      actions={actions}
+      actions={[...commands, ...questions]}
       shortcut="mod + K"
-      transitionProps={{ duration: 0 }}
       query={query}
       onQueryChange={setQuery}
       nothingFound="Nothing found"
-      limit={20}
+      limit={80}
+      maxHeight="60vh"
+      scrollable
       highlightQuery
       searchProps={{
         placeholder: 'Find a question or a command',

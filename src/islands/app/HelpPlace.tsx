@@ -1,4 +1,6 @@
 // Help: the order of the work, the keys, the words.
+import { Kbd, Stack, Table, Title } from '@mantine/core';
+import type { ReactNode } from 'react';
 const KEYS: readonly (readonly [string, string])[] = [
   ['Ctrl V', 'in Gather: look at what was copied, with no field to click first'],
   ['A, B, C …', 'on a question in Gather: mark that option as right'],
@@ -6,11 +8,13 @@ const KEYS: readonly (readonly [string, string])[] = [
   ['Delete', 'empty the cells; in Gather, leave the question out'],
   [
     'arrows, Tab, Enter, Home, End, Page Up, Page Down',
-    'move as in a spreadsheet; Shift selects, Ctrl goes to the edge',
+    'move as in a spreadsheet; Shift selects, Ctrl goes to the edge, both select up to it',
   ],
+  ['Shift click', 'select from the cell one is at to the cell clicked'],
   ['Ctrl C, Ctrl V', 'copy and paste blocks of cells; rows past the end become questions'],
   ['Ctrl D', 'fill the selected cells from the first'],
   ['Ctrl Delete', 'remove the selected questions'],
+  ['Ctrl Enter', 'the next act of the place: its green button'],
   ['Ctrl Z, Ctrl Y', 'undo and redo, everywhere'],
   ['Ctrl K', 'find a question or a command'],
   ['?', 'this page'],
@@ -24,20 +28,53 @@ const WORDS: readonly (readonly [string, string])[] = [
   ['read back', 'the finished file is read by other code and compared before you take it'],
 ];
 
+function Section({ title, children }: { title: string; children: ReactNode }) {
+  return (
+    <section>
+      <Title order={2} mb={4}>
+        {title}
+      </Title>
+      {children}
+    </section>
+  );
+}
+
+function List({
+  rows,
+  isKeys = false,
+}: {
+  rows: readonly (readonly [string, string])[];
+  isKeys?: boolean;
+}) {
+  return (
+    <Table>
+      <Table.Tbody>
+        {rows.map(([name, what]) => (
+          <Table.Tr key={name}>
+            <Table.Th scope="row" w="34%" fw={600}>
+              {isKeys ? <Kbd>{name}</Kbd> : name}
+            </Table.Th>
+            <Table.Td>{what}</Table.Td>
+          </Table.Tr>
+        ))}
+      </Table.Tbody>
+    </Table>
+  );
+}
+
 export default function HelpPlace() {
   return (
-    <div className="help" role="region" aria-label="Help" tabIndex={0}>
-      <h1>Help</h1>
-      <section>
-        <h2>The order of the work</h2>
+    <Stack gap="lg" maw={760} role="region" aria-label="Help" tabIndex={0}>
+      <Title order={1}>Help</Title>
+      <Section title="The order of the work">
         <p>
           Gather what you hold, look at it, and agree. Keep and check it in the bank. Drop the
           receiver’s own blank under Layouts. Hand over fills that blank, reads it back, and gives
-          you the file. Rehearse shows a stand-in accept it.
+          you the file. Rehearse shows a stand-in accept it. The green button is the next act
+          everywhere, and Ctrl Enter presses it.
         </p>
-      </section>
-      <section>
-        <h2>How a typed document may look</h2>
+      </Section>
+      <Section title="How a typed document may look">
         <p>
           Nearly any way is understood: numbers or none before the questions; letters, numbers,
           bullets or nothing before the options; the right one told by a star, a tick, a word in
@@ -46,46 +83,21 @@ export default function HelpPlace() {
           own with their name in front. A statement with True or False behind it, a sentence with a
           drawn gap, a list of terms: each becomes its own kind.
         </p>
-      </section>
-      <section>
-        <h2>Keys</h2>
-        <table>
-          <tbody>
-            {KEYS.map(([key, what]) => (
-              <tr key={key}>
-                <td>
-                  <kbd>{key}</kbd>
-                </td>
-                <td>{what}</td>
-              </tr>
-            ))}
-          </tbody>
-        </table>
-      </section>
-      <section>
-        <h2>Words</h2>
-        <table>
-          <tbody>
-            {WORDS.map(([word, what]) => (
-              <tr key={word}>
-                <td>
-                  <b>{word}</b>
-                </td>
-                <td>{what}</td>
-              </tr>
-            ))}
-          </tbody>
-        </table>
-      </section>
-      <section>
-        <h2>Where your questions are</h2>
+      </Section>
+      <Section title="Keys">
+        <List rows={KEYS} isKeys />
+      </Section>
+      <Section title="Words">
+        <List rows={WORDS} />
+      </Section>
+      <Section title="Where your questions are">
         <p>
           In this browser, on this computer, and nowhere else. The program sends nothing to any
           other host. Text that you bring in is text: it never runs, here or in a file handed over.
           In text files a text that looks like a formula gets an apostrophe in front, which is named
           as a change and taken off again when the file comes back.
         </p>
-      </section>
-    </div>
+      </Section>
+    </Stack>
   );
 }

@@ -1,81 +1,60 @@
-// The rail of places, each with the one count that matters now.
+// The rail of places, each with its count.
+import { Badge, Box, NavLink, Stack, VisuallyHidden } from '@mantine/core';
 import { Link, useLocation } from 'wouter';
-import { useBank } from '../state/bank';
-import { useHandOver } from '../state/hand-over';
+import { PLACES, useCounts, type Count, type PlaceLink } from './places';
 
-type Count = { text: string; look?: boolean };
-
-function RailLink({
-  to,
-  name,
-  count,
-  words,
-}: {
-  to: string;
-  name: string;
-  count?: Count;
-  words?: string;
-}) {
-  const [path] = useLocation();
+function CountBadge({ count }: { count: Count }) {
   return (
-    <Link href={to} aria-current={path.startsWith(to) ? 'page' : undefined}>
-      {name}
-      {count && (
-        <span className={`count ${count.look ? 'look' : ''}`}>
-          {count.text}
-          {words && <span className="visually-hidden"> {words}</span>}
-        </span>
-      )}
-    </Link>
+    <Badge
+      color={count.isLook ? 'cowslip' : 'slate'}
+      variant={count.isLook ? 'filled' : 'transparent'}
+      c={count.isLook ? '#2a2100' : 'dimmed'}
+      px={count.isLook ? 6 : 0}
+    >
+      {count.text}
+      <VisuallyHidden> {count.words}</VisuallyHidden>
+    </Badge>
   );
 }
 
-export function Rail() {
-  const waiting = useBank((state) => state.waiting);
-  const questions = useBank((state) => state.items.length);
-  const blocking = useBank((state) => {
-    let n = 0;
-    for (const list of state.findings.values()) {
-      if (list.some((finding) => finding.level === 'block')) {
-        n++;
-      }
-    }
-    return n;
-  });
-  const layouts = useBank((state) => state.layouts.length);
-  const changing = useHandOver().columns.reduce((sum, column) => sum + column.counts[1], 0);
-  const receipts = useBank((state) => state.receipts.length);
-  const sources = useBank((state) => state.sources.length);
+function RailLink({
+  place,
+  count,
+  onGo,
+}: {
+  place: PlaceLink;
+  count: Count | undefined;
+  onGo: () => void;
+}) {
+  const [path] = useLocation();
+  const isHere = path.startsWith(place.to);
   return (
-    <nav className="rail" aria-label="Places">
-      <RailLink
-        to="/gather"
-        name="Gather"
-        {...(waiting ? { count: { text: String(waiting), look: true }, words: 'to agree to' } : {})}
-      />
-      <RailLink
-        to="/bank"
-        name="Bank"
-        count={{ text: String(questions), look: blocking > 0 }}
-        words={blocking ? `questions, ${blocking} blocked` : 'questions'}
-      />
-      <RailLink to="/layouts" name="Layouts" count={{ text: String(layouts) }} words="layouts" />
-      <RailLink
-        to="/hand-over"
-        name="Hand over"
-        {...(changing
-          ? { count: { text: String(changing), look: true }, words: 'questions with changes' }
-          : {})}
-      />
-      <RailLink to="/rehearse" name="Rehearse" />
-      <span className="rest" />
-      <RailLink
-        to="/records"
-        name="Records"
-        count={{ text: String(receipts + sources) }}
-        words="sources and receipts"
-      />
-      <RailLink to="/help" name="Help" />
-    </nav>
+    <NavLink
+      component={Link}
+      href={place.to}
+      label={place.name}
+      active={isHere}
+      aria-current={isHere ? 'page' : undefined}
+      rightSection={count && <CountBadge count={count} />}
+      onClick={onGo}
+      px="md"
+      style={{ borderInlineStart: `3px solid ${isHere ? 'var(--leaf)' : 'transparent'}` }}
+      styles={{ label: { fontSize: 15, fontWeight: isHere ? 700 : 400 } }}
+    />
+  );
+}
+
+/** `onGo` hears that a place was chosen. */
+export function Rail({ onGo }: { onGo: () => void }) {
+  const counts = useCounts();
+  const linkTo = (place: PlaceLink) => (
+    <RailLink key={place.to} place={place} count={counts[place.to]} onGo={onGo} />
+  );
+  return (
+    <Stack gap={0} h="100%" py="sm">
+      {PLACES.filter(({ isAside }) => !isAside).map(linkTo)}
+      <Box flex={1} mih={12} />
+      {PLACES.filter(({ isAside }) => isAside).map(linkTo)}
+    </Stack>
   );
 }

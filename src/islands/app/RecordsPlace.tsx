@@ -1,7 +1,10 @@
 // Records: the sources that were agreed to, each to be taken back as a whole, and the receipts of what was handed over.
-import { useState } from 'react';
+import { Box, Group, Paper, Table, Text, VisuallyHidden } from '@mantine/core';
+import { useMemo, useState } from 'react';
 import type { KeptSource, Receipt } from '../../core/model';
 import { recordChange } from '../../core/shared/steps';
+import { LinkButton } from '../parts/LinkButton';
+import { PlaceHead } from '../parts/PlaceHead';
 import { itemById, removeItems, useBank } from '../state/bank';
 import { makeAgain, showReceipt, takeReceipt } from '../state/hand-over';
 
@@ -21,128 +24,135 @@ const takeBack = (source: KeptSource): Promise<void> =>
 /** What can be done with a receipt: printed, kept as JSON, and its file made again. */
 function Ways({ receipt }: { receipt: Receipt }) {
   const [made, setMade] = useState<string>();
+  const canMake = (receipt.again ?? receipt.folded) !== undefined;
   return (
-    <span className="ways">
-      <button type="button" className="link small" onClick={() => void showReceipt(receipt)}>
-        Print
-      </button>
-      <button type="button" className="link small" onClick={() => void takeReceipt(receipt)}>
-        As JSON
-      </button>
-      {(receipt.again ?? receipt.folded) && (
-        <button
-          type="button"
-          className="link small"
-          onClick={() => void makeAgain(receipt).then(setMade)}
-        >
+    <Group gap="sm" fz={13}>
+      <LinkButton onClick={() => void showReceipt(receipt)}>Print</LinkButton>
+      <LinkButton onClick={() => void takeReceipt(receipt)}>As JSON</LinkButton>
+      {canMake && (
+        <LinkButton onClick={() => void makeAgain(receipt).then(setMade)}>
           Make the file again
-        </button>
+        </LinkButton>
       )}
       {made && <small role="status">{made}</small>}
-    </span>
+    </Group>
   );
 }
 
-function Receipts({ receipts }: { receipts: readonly Receipt[] }) {
+const SHOWN_OF_DIGEST = 12;
+
+function ReceiptRow({ receipt }: { receipt: Receipt }) {
+  const { file, layout, items, leftOut, readBack } = receipt;
+  const changed = items.filter(({ changes }) => changes.length).length;
+  const differing = readBack.differences.length;
   return (
-    <section className="panel table-scroll" aria-label="Receipts">
-      <table className="plain">
-        <thead>
-          <tr>
-            <th>Handed over</th>
-            <th>File</th>
-            <th>Receiver</th>
-            <th>Questions</th>
-            <th>Changed</th>
-            <th>Left out</th>
-            <th>Read back</th>
-            <th>SHA-256</th>
-            <th>
-              <span className="visually-hidden">Receipt</span>
-            </th>
-          </tr>
-        </thead>
-        <tbody>
-          {receipts.map((receipt) => (
-            <tr key={receipt.id}>
-              <td>{when(receipt.at)}</td>
-              <td>{receipt.file.name}</td>
-              <td>{receipt.layout.name}</td>
-              <td className="mono">{receipt.questions}</td>
-              <td className="mono">{receipt.items.filter((item) => item.changes.length).length}</td>
-              <td className="mono">{receipt.leftOut.length}</td>
-              <td>
-                {receipt.readBack.differences.length
-                  ? `✕ ${receipt.readBack.differences.length} differ`
-                  : '✓ as meant'}
-              </td>
-              <td className="mono" title={receipt.file.sha256}>
-                {receipt.file.sha256.slice(0, 12)}
-              </td>
-              <td>
-                <Ways receipt={receipt} />
-              </td>
-            </tr>
-          ))}
-        </tbody>
-      </table>
-    </section>
+    <Table.Tr>
+      <Table.Td>{when(receipt.at)}</Table.Td>
+      <Table.Td>{file.name}</Table.Td>
+      <Table.Td>{layout.name}</Table.Td>
+      <Table.Td ff="monospace">{receipt.questions}</Table.Td>
+      <Table.Td ff="monospace">{changed}</Table.Td>
+      <Table.Td ff="monospace">{leftOut.length}</Table.Td>
+      <Table.Td>{differing ? `✕ ${differing} differ` : '✓ as meant'}</Table.Td>
+      <Table.Td ff="monospace" title={file.sha256}>
+        {file.sha256.slice(0, SHOWN_OF_DIGEST)}
+      </Table.Td>
+      <Table.Td>
+        <Ways receipt={receipt} />
+      </Table.Td>
+    </Table.Tr>
   );
 }
+
+/** A list under its headings; the last column holds what can be done, and its heading is only heard. */
+function Listed({
+  label,
+  headings,
+  acts,
+  children,
+}: {
+  label: string;
+  headings: readonly string[];
+  acts: string;
+  children: React.ReactNode;
+}) {
+  return (
+    <Paper component="section" aria-label={label} style={{ flex: 'none' }}>
+      <Box pos="relative" style={{ overflowX: 'auto' }}>
+        <Table miw={620}>
+          <Table.Thead>
+            <Table.Tr>
+              {headings.map((heading) => (
+                <Table.Th key={heading}>{heading}</Table.Th>
+              ))}
+              <Table.Th>
+                <VisuallyHidden>{acts}</VisuallyHidden>
+              </Table.Th>
+            </Table.Tr>
+          </Table.Thead>
+          <Table.Tbody>{children}</Table.Tbody>
+        </Table>
+      </Box>
+    </Paper>
+  );
+}
+
+function SourceRow({ source }: { source: KeptSource }) {
+  const stillThere = source.items.filter((id) => itemById(id)).length;
+  return (
+    <Table.Tr>
+      <Table.Td>{when(source.at)}</Table.Td>
+      <Table.Td>{source.name}</Table.Td>
+      <Table.Td ff="monospace">{source.items.length}</Table.Td>
+      <Table.Td ff="monospace">{stillThere}</Table.Td>
+      <Table.Td>
+        <LinkButton fz={13} onClick={() => void takeBack(source)}>
+          Take back what it brought
+        </LinkButton>
+      </Table.Td>
+    </Table.Tr>
+  );
+}
+
+const RECEIPT_HEADINGS = [
+  'Handed over',
+  'File',
+  'Receiver',
+  'Questions',
+  'Changed',
+  'Left out',
+  'Read back',
+  'SHA-256',
+];
+const SOURCE_HEADINGS = ['Brought in', 'Source', 'Questions', 'Still in the bank'];
 
 export default function RecordsPlace() {
   const sources = useBank((state) => state.sources);
   const receipts = useBank((state) => state.receipts);
+  const newest = useMemo(() => [...sources].sort((a, b) => b.at.localeCompare(a.at)), [sources]);
+  const isEmpty = !sources.length && !receipts.length;
   return (
     <>
-      <div className="place-head">
-        <h1>Records</h1>
-        <span className="facts">what came in, and what went out</span>
-      </div>
-      {!sources.length && !receipts.length && (
-        <p className="soft">
+      <PlaceHead title="Records" facts="what came in, and what went out" />
+      {isEmpty && (
+        <Text c="dimmed">
           Nothing has come in by way of Gather and nothing was handed over yet.
-        </p>
+        </Text>
       )}
       {sources.length > 0 && (
-        <section className="panel table-scroll" aria-label="Sources">
-          <table className="plain">
-            <thead>
-              <tr>
-                <th>Brought in</th>
-                <th>Source</th>
-                <th>Questions</th>
-                <th>Still in the bank</th>
-                <th>
-                  <span className="visually-hidden">Take back</span>
-                </th>
-              </tr>
-            </thead>
-            <tbody>
-              {[...sources]
-                .sort((a, b) => b.at.localeCompare(a.at))
-                .map((source) => (
-                  <tr key={source.id}>
-                    <td>{when(source.at)}</td>
-                    <td>{source.name}</td>
-                    <td className="mono">{source.items.length}</td>
-                    <td className="mono">{source.items.filter((id) => itemById(id)).length}</td>
-                    <td>
-                      <button
-                        type="button"
-                        className="link small"
-                        onClick={() => void takeBack(source)}
-                      >
-                        Take back what it brought
-                      </button>
-                    </td>
-                  </tr>
-                ))}
-            </tbody>
-          </table>
-        </section>
+        <Listed label="Sources" headings={SOURCE_HEADINGS} acts="Take back">
+          {newest.map((source) => (
+            <SourceRow key={source.id} source={source} />
+          ))}
+        </Listed>
       )}
-      {receipts.length > 0 && <Receipts receipts={receipts} />}
+      {receipts.length > 0 && (
+        <Listed label="Receipts" headings={RECEIPT_HEADINGS} acts="Receipt">
+          {receipts.map((receipt) => (
+            <ReceiptRow key={receipt.id} receipt={receipt} />
+          ))}
+        </Listed>
+      )}
     </>
   );
 }

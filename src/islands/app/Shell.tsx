@@ -1,55 +1,88 @@
 // What stands around every place: the bar, the rail, and what the user must know wherever they are.
-import { useEffect, type ReactNode } from 'react';
+import { AppShell, Stack } from '@mantine/core';
+import { useDisclosure, useHotkeys } from '@mantine/hooks';
+import { useEffect, useState, type ReactNode } from 'react';
 import { useLocation } from 'wouter';
-import { isTyping } from '../parts/keys';
+import { keepFocus } from '../parts/focus';
+import { MoreButton, useHidden } from '../parts/MoreBelow';
 import { redo, undo } from '../state/bank';
 import { Conflicts, Drafts, Notice, Unsaved } from './Bars';
+import { Announcer } from './Announcer';
+import { DropAnywhere } from './DropAnywhere';
 import { Rail } from './Rail';
 import { Top } from './Top';
-import { useFileDrop } from './use-file-drop';
 import { usePaste } from './use-paste';
+import { useTitle } from './use-title';
+
+const TOP = 48;
+const RAIL = 164;
 
 /** Undo, redo and help wherever one is; a text being typed keeps its own keys. */
 function useKeys(): void {
   const [, go] = useLocation();
-  useEffect(() => {
-    const press = (event: KeyboardEvent): void => {
-      if (event.key === '?' && !event.ctrlKey && !event.metaKey && !isTyping(event.target)) {
-        go('/help');
-        return;
-      }
-      if (!(event.ctrlKey || event.metaKey) || isTyping(event.target)) {
-        return;
-      }
-      const key = event.key.toLowerCase();
-      if (key === 'z' && !event.shiftKey) {
-        event.preventDefault();
-        void undo();
-      } else if (key === 'y' || (key === 'z' && event.shiftKey)) {
-        event.preventDefault();
-        void redo();
-      }
-    };
-    document.addEventListener('keydown', press);
-    return () => document.removeEventListener('keydown', press);
-  }, [go]);
+  useHotkeys([
+    ['mod+z', () => void undo()],
+    ['mod+y', () => void redo()],
+    ['mod+shift+z', () => void redo()],
+    ['?', () => go('/help')],
+    ['shift+?', () => go('/help')],
+  ]);
 }
 
-export function Shell({ children }: { children: ReactNode }) {
-  useKeys();
-  usePaste();
-  const drop = useFileDrop();
+/** The place itself; where it goes on below the edge of the window it says so. */
+function Place({ children }: { children: ReactNode }) {
+  const [place, setPlace] = useState<HTMLElement | null>(null);
+  const isHidden = useHidden(place, false);
+  const on = (): void => place?.scrollBy({ top: place.clientHeight * 0.8, behavior: 'smooth' });
   return (
-    <div className="shell">
-      <Top />
-      <Rail />
-      <main className={`place ${drop.over ? 'dropping' : ''}`} data-drop={drop.words} tabIndex={-1}>
+    <>
+      <Stack
+        ref={setPlace}
+        pos="relative"
+        gap="sm"
+        px={{ base: 'sm', md: 'lg' }}
+        py="md"
+        h={{ md: `calc(100dvh - ${TOP}px)` }}
+        mih={`calc(100dvh - ${TOP}px)`}
+        style={{ overflow: 'auto' }}
+      >
         <Notice />
         <Unsaved />
         <Conflicts />
         <Drafts />
         {children}
-      </main>
-    </div>
+      </Stack>
+      {isHidden && <MoreButton words="more below" onPress={on} />}
+    </>
+  );
+}
+
+export function Shell({ children }: { children: ReactNode }) {
+  const [isOpen, rail] = useDisclosure(false);
+  useKeys();
+  usePaste();
+  useTitle();
+  useEffect(keepFocus, []);
+  return (
+    <AppShell
+      header={{ height: TOP }}
+      navbar={{ width: RAIL, breakpoint: 'md', collapsed: { mobile: !isOpen } }}
+      transitionDuration={0}
+    >
+      <Announcer />
+      <a href="#place" className="skip-link">
+        Skip to the place
+      </a>
+      <AppShell.Header bg="var(--paper)">
+        <Top isRailOpen={isOpen} onRail={rail.toggle} />
+      </AppShell.Header>
+      <AppShell.Navbar aria-label="Places" bg="var(--paper)" style={{ overflowY: 'auto' }}>
+        <Rail onGo={rail.close} />
+      </AppShell.Navbar>
+      <AppShell.Main id="place" tabIndex={-1} pos="relative" style={{ outline: 'none' }}>
+        <Place>{children}</Place>
+        <DropAnywhere />
+      </AppShell.Main>
+    </AppShell>
   );
 }

@@ -1,47 +1,25 @@
-// Fields and values of questions and layouts in words, for two tabs' texts side by side.
-import { optionLetter } from '../../core/shared/plain';
+// Values of questions and layouts in words, for two tabs' texts side by side.
+const NOTHING = 'nothing';
+/** Where a value's own text stands, the first that there is. */
+const TEXT_FIELDS = ['plain', 'stem', 'text', 'value', 'name'] as const;
 
-const FIELDS: Readonly<Record<string, string>> = {
-  stem: 'question',
-  accepted: 'accepted answers',
-  number: 'number',
-  ref: 'reference',
-  tags: 'tags',
-  media: 'pictures',
-  seconds: 'time limit',
-  layout: 'what it says of the file',
-  variants: 'own texts for it',
-  chosen: 'whether it is in view',
-};
-
-/** 'option B' for 'options.1'. */
-export function fieldWords(path: string): string {
-  const [name = '', place] = path.split('.');
-  if (place === undefined) {
-    return FIELDS[name] ?? name;
-  }
-  const index = Number(place);
-  return name === 'options'
-    ? `option ${optionLetter(index)}`
-    : `${FIELDS[name] ?? name} ${index + 1}`;
+function objectWords(value: Readonly<Record<string, unknown>>): string {
+  const field = TEXT_FIELDS.find((name) => value[name] !== undefined && value[name] !== null);
+  const words = field ? plainWords(value[field]) : JSON.stringify(value);
+  return value['right'] === true ? `${words} (right)` : words;
 }
 
-type Shown = Record<string, unknown>;
-
 function plainWords(value: unknown): string {
-  if (value === undefined || value === null || value === '') {
-    return 'nothing';
-  }
   if (Array.isArray(value)) {
-    return value.map(plainWords).join('; ') || 'nothing';
+    return value.map(plainWords).join('; ') || NOTHING;
   }
-  if (typeof value !== 'object') {
-    return String(value);
+  if (typeof value === 'object' && value !== null) {
+    return objectWords(value as Readonly<Record<string, unknown>>);
   }
-  const { plain, text, right, stem, value: own, name } = value as Shown;
-  const known = plain ?? stem ?? text ?? own ?? name;
-  const words = known === undefined ? JSON.stringify(value) : plainWords(known);
-  return right === true ? `${words} (right)` : words;
+  if (value === undefined || value === null || value === '') {
+    return NOTHING;
+  }
+  return typeof value === 'string' ? value : JSON.stringify(value);
 }
 
 /** A value as people read it, cut after `most` characters. */

@@ -1,44 +1,70 @@
 // Mends of all questions at once: sure ones by kind of finding, each kind taken in one step.
-import { Menu } from '@mantine/core';
+import { Button, Menu, Text } from '@mantine/core';
 import { useMemo } from 'react';
 import type { Finding, Item } from '../../core/model';
-import { withFields } from '../parts/item-cells';
-import { changeItems, itemById, useBank } from '../state/bank';
+import { count } from '../../core/shared/plain';
+import { withFields } from '../parts/cells';
 import { say } from '../parts/say';
+import { useActs } from '../state/acts';
+import { changeItems, itemById, useBank } from '../state/bank';
 
 /** Applies mends, never two to one question; gives the number taken. */
 export async function takeMends(findings: readonly Finding[]): Promise<number> {
   const changed = new Map<string, Item>();
-  for (const finding of findings) {
-    const item = finding.item ? itemById(finding.item) : undefined;
-    if (!item || !finding.mend || changed.has(item.id)) {
-      continue;
+  for (const { item: id, mend } of findings) {
+    const item = id ? itemById(id) : undefined;
+    if (item && mend && !changed.has(item.id)) {
+      changed.set(item.id, withFields(item, mend.patch as Partial<Item>));
     }
-    changed.set(item.id, withFields(item, finding.mend.patch as Partial<Item>));
   }
-  await changeItems(
-    findings.length === 1 ? findings[0]!.mend!.label : `Mend ${changed.size} questions`,
-    [...changed.values()],
-  );
+  const label =
+    findings.length === 1 ? findings[0]!.mend!.label : `Mend ${count(changed.size, 'question')}`;
+  await changeItems(label, [...changed.values()]);
   return changed.size;
+}
+
+/** Mends that can be taken together: of one kind, and where they are sure with the same words. */
+function groupsOf(findings: ReadonlyMap<string, readonly Finding[]>): Finding[][] {
+  const groups = new Map<string, Finding[]>();
+  for (const finding of [...findings.values()].flat()) {
+    const { mend, rule } = finding;
+    if (mend) {
+      const key = `${rule}|${mend.sure ? mend.label : ''}`;
+      groups.set(key, [...(groups.get(key) ?? []), finding]);
+    }
+  }
+  return [...groups.values()];
+}
+
+async function take(group: readonly Finding[]): Promise<void> {
+  const mended = await takeMends(group);
+  say(`${count(mended, 'question')} mended. Undo takes it back.`);
+}
+
+function Group({ group }: { group: readonly Finding[] }) {
+  const [first] = group;
+  return (
+    <Menu.Item onClick={() => void take(group)}>
+      {first!.mend!.label}
+      {group.length > 1 ? ` and the like, in ${group.length} questions` : ''}
+      <Text size="xs" c="dimmed">
+        {first!.message}
+      </Text>
+    </Menu.Item>
+  );
 }
 
 export function Mends() {
   const findings = useBank((state) => state.findings);
-  const groups = useMemo(() => {
-    const map = new Map<string, Finding[]>();
-    for (const list of findings.values()) {
-      for (const finding of list) {
-        if (finding.mend) {
-          map.set(`${finding.rule}|${finding.mend.sure ? finding.mend.label : ''}`, [
-            ...(map.get(`${finding.rule}|${finding.mend.sure ? finding.mend.label : ''}`) ?? []),
-            finding,
-          ]);
-        }
-      }
-    }
-    return [...map.values()];
-  }, [findings]);
+  const groups = useMemo(() => groupsOf(findings), [findings]);
+  useActs(
+    'mends',
+    groups.map((group) => ({
+      label: `Mend: ${group[0]!.mend!.label}`,
+      words: `${count(group.length, 'question')}: fix, repair, correct`,
+      run: () => void take(group),
+    })),
+  );
   if (!groups.length) {
     return null;
   }
@@ -46,27 +72,11 @@ export function Mends() {
   return (
     <Menu position="bottom-end" width={340}>
       <Menu.Target>
-        <button type="button" className="button">
-          {total} {total === 1 ? 'mend' : 'mends'} on offer ▾
-        </button>
+        <Button>{count(total, 'mend')} on offer ▾</Button>
       </Menu.Target>
-      <Menu.Dropdown>
+      <Menu.Dropdown mah="70vh" style={{ overflowY: 'auto' }}>
         {groups.map((group) => (
-          <Menu.Item
-            key={group[0]!.rule + group[0]!.mend!.label}
-            onClick={() =>
-              void takeMends(group).then((count) =>
-                say(
-                  `${count} ${count === 1 ? 'question' : 'questions'} mended. Undo takes it back.`,
-                ),
-              )
-            }
-          >
-            {group[0]!.mend!.label}
-            {group.length > 1 ? ` and the like, in ${group.length} questions` : ''}
-            <br />
-            <small className="soft">{group[0]!.message}</small>
-          </Menu.Item>
+          <Group key={group[0]!.rule + group[0]!.mend!.label} group={group} />
         ))}
       </Menu.Dropdown>
     </Menu>

@@ -1,56 +1,57 @@
 // A tag for many questions at once, in one step.
-import { Popover } from '@mantine/core';
+import { Button, Group, Popover, TextInput } from '@mantine/core';
+import { schemaResolver, useForm } from '@mantine/form';
 import { useState } from 'react';
+import { z } from 'zod';
+import type { Item, Tag } from '../../core/model';
+import { count } from '../../core/shared/plain';
+import { tagOf } from '../parts/cells';
+import { focusNext } from '../parts/focus';
 import { changeItems, itemById } from '../state/bank';
 
+const schema = z.object({ tag: z.string().trim().min(1, 'Type a word, or level: beginner.') });
+
+const hasTag = ({ tags = [] }: Item, { name, value }: Tag): boolean =>
+  tags.some((own) => own.name === name && own.value === value);
+
+async function tagAll(ids: readonly string[], tag: Tag): Promise<void> {
+  const changed = ids.flatMap((id) => {
+    const item = itemById(id);
+    return item && !hasTag(item, tag) ? [{ ...item, tags: [...(item.tags ?? []), tag] }] : [];
+  });
+  await changeItems(`Tag ${count(changed.length, 'question')}`, changed);
+}
+
 export function TagSelected({ ids }: { ids: readonly string[] }) {
-  const [open, setOpen] = useState(false);
-  const [text, setText] = useState('');
-  const add = (): void => {
-    const pair = /^([^:]+):\s*(.+)$/.exec(text.trim());
-    const tag = pair ? { name: pair[1]!.trim(), value: pair[2]! } : { value: text.trim() };
-    if (!tag.value) {
-      return;
-    }
-    const changed = ids.flatMap((id) => {
-      const item = itemById(id);
-      return item && !item.tags?.some((own) => own.name === tag.name && own.value === tag.value)
-        ? [{ ...item, tags: [...(item.tags ?? []), tag] }]
-        : [];
-    });
-    void changeItems(`Tag ${changed.length} questions`, changed);
-    // The field is left at once, so that Ctrl+Z right behind Enter is the page's and not the closing field's.
-    if (document.activeElement instanceof HTMLElement) {
-      document.activeElement.blur();
-    }
+  const [isOpen, setOpen] = useState(false);
+  const form = useForm({
+    initialValues: { tag: '' },
+    validate: schemaResolver(schema, { sync: true }),
+  });
+  const submit = form.onSubmit(({ tag }) => {
     setOpen(false);
-    setText('');
-  };
+    form.reset();
+    // The field is left at once, so that Ctrl+Z right behind Enter is the page's and not the closing field's.
+    focusNext();
+    void tagAll(ids, tagOf(tag.trim()));
+  });
   return (
-    <Popover opened={open} onChange={setOpen} trapFocus returnFocus position="bottom-end">
+    <Popover opened={isOpen} onChange={setOpen} trapFocus position="bottom-end">
       <Popover.Target>
-        <button type="button" className="button" onClick={() => setOpen(!open)}>
-          Tag {ids.length} questions
-        </button>
+        <Button onClick={() => setOpen(!isOpen)}>Tag {count(ids.length, 'question')}</Button>
       </Popover.Target>
       <Popover.Dropdown>
-        <form
-          onSubmit={(event) => {
-            event.preventDefault();
-            add();
-          }}
-          style={{ display: 'flex', gap: 8 }}
-        >
-          <input
-            className="field"
-            aria-label="Tag"
-            placeholder="words, or level: beginner"
-            value={text}
-            onChange={(event) => setText(event.target.value)}
-          />
-          <button type="submit" className="button main small">
-            Tag {ids.length}
-          </button>
+        <form onSubmit={submit}>
+          <Group gap="xs" align="flex-start">
+            <TextInput
+              aria-label="Tag"
+              placeholder="words, or level: beginner"
+              {...form.getInputProps('tag')}
+            />
+            <Button type="submit" variant="filled">
+              Tag {ids.length}
+            </Button>
+          </Group>
         </form>
       </Popover.Dropdown>
     </Popover>

@@ -6,7 +6,8 @@ import { item, options, rowsLayout } from '../../../tests/make';
 import type { Layout } from '../../core/model';
 import { fit } from '../../core/pipeline';
 import { STARTERS } from '../../core/learning';
-import { fieldWords, valueWords } from '../app/conflict-words';
+import { valueWords } from '../app/conflict-words';
+import { fieldWords } from '../parts/field-words';
 import { placesOf } from '../parts/becomes';
 import { applyEdits } from '../parts/edits';
 import { addItems, bankState, itemById, undo } from '../state/bank';
@@ -18,7 +19,7 @@ import { pressKey, type GridActions } from './grid-keys';
 type Call = [name: string, ...given: unknown[]];
 
 /** A grid of 50 rows and 8 columns with the focus in the middle, that writes down what is asked of it. */
-function grid(at = { row: 10, column: 4 }) {
+function grid(at = { row: 10, column: 4 }, end = at) {
   const calls: Call[] = [];
   const note =
     (name: string) =>
@@ -26,11 +27,11 @@ function grid(at = { row: 10, column: 4 }) {
       void calls.push([name, ...given]);
   const actions: GridActions = {
     at,
+    end,
     rowCount: 50,
     columnCount: 8,
     page: 20,
-    focus: note('focus'),
-    extend: note('extend'),
+    go: (to, isExtending) => note(isExtending ? 'extend' : 'focus')(to.row, to.column),
     edit: note('edit'),
     fillDown: note('fillDown'),
     clear: note('clear'),
@@ -56,7 +57,12 @@ describe('a key in the grid', () => {
     ['ArrowRight', {}, ['focus', 10, 5]],
     ['ArrowDown', { ctrlKey }, ['focus', 60, 4]],
     ['ArrowLeft', { ctrlKey }, ['focus', 10, -4]],
-    ['ArrowDown', { shiftKey }, ['extend', 'down']],
+    ['ArrowDown', { shiftKey }, ['extend', 11, 4]],
+    ['ArrowRight', { shiftKey, ctrlKey }, ['extend', 10, 12]],
+    ['ArrowDown', { shiftKey, ctrlKey }, ['extend', 60, 4]],
+    ['End', { shiftKey, ctrlKey }, ['extend', 49, 7]],
+    ['Home', { shiftKey }, ['extend', 10, 0]],
+    ['PageDown', { shiftKey }, ['extend', 30, 4]],
     ['Enter', {}, ['edit', undefined]],
     ['F2', {}, ['edit', undefined]],
     ['Tab', {}, ['focus', 10, 5]],
@@ -84,14 +90,22 @@ describe('a key in the grid', () => {
     ['?', {}, undefined],
     ['x', { altKey: true }, undefined],
     ['s', { ctrlKey }, undefined],
+    ['Enter', { ctrlKey }, undefined],
     ['F5', {}, undefined],
     ['x', {}, { row: -1, column: 0 }],
   ])('%s with %o at %o is left to the page', (key, held, at) => {
     expect(press(key, held, at)).toEqual({ isTaken: false, calls: [] });
   });
 
+  it('goes on from the other end of what is selected', () => {
+    const { calls, actions } = grid({ row: 10, column: 4 }, { row: 14, column: 6 });
+    const event = { key: 'ArrowDown', ctrlKey: false, metaKey: false, shiftKey, altKey: false };
+    pressKey(event as KeyboardEvent, actions);
+    expect(calls).toEqual([['extend', 15, 6]]);
+  });
+
   it('goes to the first question where none is in focus', () => {
-    expect(press('ArrowDown', {}, { row: -1, column: 0 }).calls).toEqual([['focus', 0, 2]]);
+    expect(press('ArrowDown', {}, { row: -1, column: 0 }).calls).toEqual([['focus', 0, 1]]);
   });
 });
 
@@ -223,7 +237,9 @@ describe('fields and values of two tabs', () => {
   it.each([
     ['stem', 'question'],
     ['options.1', 'option B'],
-    ['steps.0', 'steps 1'],
+    ['steps.0', 'step 1'],
+    ['options.2.feedback', 'feedback of option C'],
+    ['parts.1.stem', 'question, in question 2 of it'],
     ['accepted', 'accepted answers'],
     ['points', 'points'],
   ])('%s is called %s', (path, words) => {

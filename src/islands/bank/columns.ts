@@ -1,47 +1,98 @@
-// The grid's columns: as many options as the bank's questions have, six at least.
-import type { CellField } from '../parts/item-cells';
+// The grid's columns, the question beside its options and its key, as people paste them: as many options as the bank's questions have, and which of all are shown, in which order.
 import type { Item } from '../../core/model';
+import { optionLetter } from '../../core/shared/plain';
+import type { CellField } from '../parts/cells';
 
-export type GridColumn = { id: CellField; title: string; width: number; mono?: boolean };
+/** `fixed` columns stay in sight when the others are moved sideways. */
+export type GridColumn = {
+  id: CellField;
+  title: string;
+  width: number;
+  mono?: boolean;
+  fixed?: boolean;
+};
 
-const PLAIN: readonly GridColumn[] = [
-  { id: 'ref', title: 'Ref', width: 86, mono: true },
-  { id: 'kind', title: 'Kind', width: 104 },
-  { id: 'stem', title: 'Question', width: 300 },
+const FIRST: readonly GridColumn[] = [
+  { id: 'ref', title: 'Ref', width: 86, mono: true, fixed: true },
+  { id: 'stem', title: 'Question', width: 300, fixed: true },
 ];
 const BEHIND: readonly GridColumn[] = [
-  { id: 'key', title: 'Right', width: 62, mono: true },
-  { id: 'points', title: 'Points', width: 62, mono: true },
-  { id: 'seconds', title: 'Seconds', width: 72, mono: true },
+  { id: 'key', title: 'Right', width: 70, mono: true },
+  { id: 'kind', title: 'Kind', width: 112 },
+  { id: 'points', title: 'Points', width: 74, mono: true },
+  { id: 'seconds', title: 'Seconds', width: 84, mono: true },
   { id: 'category', title: 'Category', width: 160 },
   { id: 'tags', title: 'Tags', width: 150 },
   { id: 'hint', title: 'Hint', width: 180 },
   { id: 'explanation', title: 'Explanation', width: 220 },
 ];
 
+/** So many options are shown at least, and at most. */
+const FEWEST_OPTIONS = 4;
+const MOST_OPTIONS = 12;
+
+const answersOf = ({ options, accepted }: Item): number => options?.length ?? accepted?.length ?? 0;
+
+/** All columns that a bank of these questions has. */
 export function gridColumns(items: readonly Item[]): GridColumn[] {
-  const options = Math.min(
-    12,
-    items.reduce(
-      (most, item) => Math.max(most, item.options?.length ?? item.accepted?.length ?? 0),
-      4,
-    ),
-  );
-  return [
-    ...PLAIN,
-    ...Array.from({ length: options }, (_, index): GridColumn => ({
-      id: `options.${index}`,
-      title: String.fromCharCode(65 + index),
-      width: 140,
-    })),
-    ...BEHIND,
-  ];
+  const most = items.reduce((sum, item) => Math.max(sum, answersOf(item)), FEWEST_OPTIONS);
+  const options = Array.from({ length: Math.min(MOST_OPTIONS, most) }, (_, index): GridColumn => ({
+    id: `options.${index}`,
+    title: optionLetter(index),
+    width: 140,
+  }));
+  return [...FIRST, ...options, ...BEHIND];
 }
 
-/** The field of a finding as the column it stands at: 'options.2', or the first answer for 'accepted.0'. */
-export const columnOfField = (field: string | undefined): string =>
-  field?.startsWith('accepted')
-    ? `options.${field.split('.')[1] ?? 0}`
-    : field === 'options'
-      ? 'options.0'
-      : (field ?? 'stem');
+/** How the user has the columns: their order where it was changed, those that are hidden, widths in pixels. */
+export type ColumnSetting = {
+  order: string[];
+  hidden: string[];
+  widths: Record<string, number>;
+};
+export const USUAL_COLUMNS: ColumnSetting = { order: [], hidden: [], widths: {} };
+
+/** The columns in the user's order; those that stay in sight are always first. */
+export function inUsersOrder(
+  columns: readonly GridColumn[],
+  { order }: ColumnSetting,
+): GridColumn[] {
+  const rank = ({ id, fixed }: GridColumn, index: number): number => {
+    const place = order.indexOf(id);
+    return (fixed ? 0 : columns.length) + (place < 0 || fixed ? index : place);
+  };
+  return columns
+    .map((column, index) => ({ column, rank: rank(column, index) }))
+    .sort((a, b) => a.rank - b.rank)
+    .map(({ column }) => column);
+}
+
+/** A column moved by one place among those that can be moved. */
+export function movedColumn(
+  columns: readonly GridColumn[],
+  setting: ColumnSetting,
+  id: string,
+  by: 1 | -1,
+): ColumnSetting {
+  const ordered = inUsersOrder(columns, setting).filter(({ fixed }) => !fixed);
+  const at = ordered.findIndex((column) => column.id === id);
+  const other = ordered[at + by];
+  if (at < 0 || !other) {
+    return setting;
+  }
+  const names = ordered.map((column) => column.id as string);
+  names[at] = other.id;
+  names[at + by] = id;
+  return {
+    ...setting,
+    order: [...columns.filter(({ fixed }) => fixed).map((c) => c.id), ...names],
+  };
+}
+
+/** The column that a finding stands at: 'options.2', or the first answer for 'accepted.0'. */
+export function columnOfField(field: string | undefined): string {
+  if (field?.startsWith('accepted')) {
+    return `options.${field.split('.')[1] ?? 0}`;
+  }
+  return field === 'options' ? 'options.0' : (field ?? 'stem');
+}

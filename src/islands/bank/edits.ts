@@ -4,7 +4,7 @@ import { isFormulaLike, unguardFormula } from '../../core/shared/formula-like';
 import { nameItems } from '../../core/shared/references';
 import { itemChange } from '../../core/shared/steps';
 import { tabField } from '../../core/shared/tab-text';
-import { setCell, withFields, type CellField } from '../parts/item-cells';
+import { setCell, withFields, type CellField } from '../parts/cells';
 import { bankState, doStep, theBank } from '../state/bank';
 import { say, sayProblem } from '../parts/say';
 

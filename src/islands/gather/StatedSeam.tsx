@@ -1,18 +1,47 @@
 // A package's questions: it states them outright, so the left side only names each as the package does.
+import { Text, VisuallyHidden } from '@mantine/core';
 import { useVirtualizer } from '@tanstack/react-virtual';
 import { useCallback, useState } from 'react';
+import type { Finding, Item } from '../../core/model';
 import { KIND_NAMES } from '../../core/shared/kind-names';
-import { SIGNS, worst } from '../parts/Finding';
+import { worstToSee } from '../parts/Finding';
+import { StateSign } from '../parts/StateSign';
 import { useGather } from '../state/gather';
 import { Understood } from './Understood';
+import { useCardKeys } from './use-card-keys';
 import { useFindingsByItem } from './use-findings';
+
+/** A row's height before it is drawn once. */
+const GUESS = 84;
+const NONE: readonly Finding[] = [];
+
+function StatedRow({ item, n, findings }: { item: Item; n: number; findings: readonly Finding[] }) {
+  const state = worstToSee(findings) ?? 'fine';
+  return (
+    <>
+      <div role="cell" className="stated-left">
+        <span className="mono">{item.ref || n}</span>
+        <span>{item.title ?? KIND_NAMES[item.kind]}</span>
+        <Text component="span" c="dimmed" size="sm">
+          {item.category?.join(' > ') ?? ''}
+        </Text>
+      </div>
+      <div className={`gutter sign ${state}`} role="cell">
+        <StateSign state={state} fine="understood" />
+      </div>
+      <div role="cell">
+        <Understood item={item} n={n} findings={findings} />
+      </div>
+    </>
+  );
+}
 
 export function StatedSeam() {
   const { items, name } = useGather();
   const [scroller, setScroller] = useState<HTMLDivElement | null>(null);
   const byItem = useFindingsByItem();
   const key = useCallback((index: number) => items[index]?.id ?? index, [items]);
-  const estimate = useCallback(() => 84, []);
+  const estimate = useCallback(() => GUESS, []);
   const virtual = useVirtualizer({
     count: items.length,
     getScrollElement: () => scroller,
@@ -24,6 +53,7 @@ export function StatedSeam() {
     <div
       className="panel seam stated"
       ref={setScroller}
+      onKeyDown={useCardKeys(scroller)}
       role="table"
       aria-label={`${name} beside what was understood`}
       aria-rowcount={items.length}
@@ -34,43 +64,29 @@ export function StatedSeam() {
           In the package
         </div>
         <div className="gutter" role="columnheader">
-          <span className="visually-hidden">State</span>
+          <VisuallyHidden>State</VisuallyHidden>
         </div>
         <div role="columnheader" className="seam-title">
           Understood
         </div>
       </div>
       <div role="rowgroup" style={{ height: virtual.getTotalSize(), position: 'relative' }}>
-        {virtual.getVirtualItems().map((position) => {
-          const item = items[position.index]!;
-          const own = byItem.get(item.id) ?? [];
-          const level = worst(own.filter((finding) => finding.level !== 'note')) ?? 'fine';
-          return (
-            <div
-              key={position.key}
-              role="row"
-              data-index={position.index}
-              ref={virtual.measureElement}
-              className="seam-row"
-              style={{ transform: `translateY(${position.start}px)` }}
-            >
-              <div role="cell" className="stated-left">
-                <span className="mono">{item.ref || position.index + 1}</span>
-                <span>{item.title ?? KIND_NAMES[item.kind]}</span>
-                <span className="soft small">{item.category?.join(' > ') ?? ''}</span>
-              </div>
-              <div className={`gutter sign ${level}`} role="cell">
-                <span aria-hidden>{level === 'fine' ? '✓' : SIGNS[level]}</span>
-                <span className="visually-hidden">
-                  {level === 'fine' ? 'understood' : level === 'block' ? 'blocked' : 'wants a look'}
-                </span>
-              </div>
-              <div role="cell">
-                <Understood item={item} n={position.index + 1} findings={own} />
-              </div>
-            </div>
-          );
-        })}
+        {virtual.getVirtualItems().map(({ key: rowKey, index, start }) => (
+          <div
+            key={rowKey}
+            role="row"
+            data-index={index}
+            ref={virtual.measureElement}
+            className="seam-row"
+            style={{ transform: `translateY(${start}px)` }}
+          >
+            <StatedRow
+              item={items[index]!}
+              n={index + 1}
+              findings={byItem.get(items[index]!.id) ?? NONE}
+            />
+          </div>
+        ))}
       </div>
     </div>
   );

@@ -1,6 +1,10 @@
 // What waits in Gather: several sources, each with its state, to be opened, put away or taken all at once.
-import { useGather, openSource, putAway, agreeToAll, type TrayEntry } from '../state/gather';
+import { Button, Group, List, Paper, Text } from '@mantine/core';
+import { count } from '../../core/shared/plain';
+import { LinkButton } from '../parts/LinkButton';
+import { MoreBelow } from '../parts/MoreBelow';
 import { say } from '../parts/say';
+import { agreeToAll, openSource, putAway, useGather, type TrayEntry } from '../state/gather';
 
 function words({ state, ready, blocked, problem }: TrayEntry): string {
   const stopped = blocked ? `, ${blocked} blocked` : '';
@@ -14,38 +18,45 @@ function words({ state, ready, blocked, problem }: TrayEntry): string {
     case 'problem':
       return problem ?? 'could not be read';
     case 'read':
-      return `${ready} ${ready === 1 ? 'question' : 'questions'}${stopped}`;
+      return `${count(ready, 'question')}${stopped}`;
   }
 }
 
 function Entry({ entry, isOpen }: { entry: TrayEntry; isOpen: boolean }) {
   return (
-    <li className={isOpen ? 'open' : ''}>
-      <button
-        type="button"
-        className="link"
-        aria-current={isOpen ? 'true' : undefined}
-        onClick={() => void openSource(entry.id)}
-      >
-        {entry.name}
-      </button>{' '}
-      <span className={entry.state === 'problem' ? 'problem' : 'soft'}>{words(entry)}</span>
-      <button
-        type="button"
-        className="link small"
-        aria-label={`Put ${entry.name} away`}
-        onClick={() => putAway(entry.id)}
-      >
-        Put away
-      </button>
-    </li>
+    <List.Item>
+      <Group gap="xs" component="span">
+        <LinkButton
+          aria-current={isOpen ? 'true' : undefined}
+          fw={isOpen ? 700 : 400}
+          onClick={() => void openSource(entry.id)}
+        >
+          {entry.name}
+        </LinkButton>
+        <Text
+          component="span"
+          size="sm"
+          c={entry.state === 'problem' ? 'var(--brick-ink)' : 'dimmed'}
+        >
+          {words(entry)}
+        </Text>
+        <LinkButton
+          fz={13}
+          fw={400}
+          aria-label={`Put ${entry.name} away`}
+          onClick={() => putAway(entry.id)}
+        >
+          Put away
+        </LinkButton>
+      </Group>
+    </List.Item>
   );
 }
 
 const takeAll = async (): Promise<void> => {
   const { questions, sources } = await agreeToAll();
   say(
-    `${questions} questions from ${sources} ${sources === 1 ? 'source' : 'sources'} are in the bank. Undo takes them back, source by source.`,
+    `${count(questions, 'question')} from ${count(sources, 'source')} are in the bank. Undo takes them back, source by source.`,
   );
 };
 
@@ -57,21 +68,21 @@ export function Tray() {
   }
   const waiting = tray.filter(({ state }) => state === 'waiting' || state === 'reading').length;
   const ready = tray.reduce((sum, entry) => sum + entry.ready, 0);
+  const canTake = ready > 0 && waiting === 0 && busy === undefined;
   return (
-    <section className="tray panel" aria-label="Sources that wait">
-      <ul>
-        {tray.map((entry) => (
-          <Entry key={entry.id} entry={entry} isOpen={entry.id === open} />
-        ))}
-      </ul>
-      <button
-        type="button"
-        className="button small"
-        disabled={!ready || waiting > 0 || busy !== undefined}
-        onClick={() => void takeAll()}
-      >
-        {waiting ? `${waiting} still to be read` : `Take all ${ready} questions`}
-      </button>
-    </section>
+    <Paper component="section" aria-label="Sources that wait" px="sm" py={6} flex="none">
+      <Group align="flex-start" wrap="nowrap">
+        <MoreBelow what="sources" flex={1} mah={96}>
+          <List>
+            {tray.map((entry) => (
+              <Entry key={entry.id} entry={entry} isOpen={entry.id === open} />
+            ))}
+          </List>
+        </MoreBelow>
+        <Button size="xs" disabled={!canTake} onClick={() => void takeAll()}>
+          {waiting ? `${waiting} still to be read` : `Take all ${count(ready, 'question')}`}
+        </Button>
+      </Group>
+    </Paper>
   );
 }

@@ -1,13 +1,15 @@
 // One question as understood, with what stopped it and the ways to mend it here.
-import { useState } from 'react';
+import { Group, Text, Textarea } from '@mantine/core';
+import { useRef, useState, type KeyboardEvent } from 'react';
 import type { Finding, Item } from '../../core/model';
-import { leaveOut, mend, placeOf, useGather } from '../state/gather';
-import { Answers } from '../parts/Answers';
-import { Pictures, Rich } from '../parts/Rich';
-import { FindingNote } from '../parts/Finding';
-import { withFields } from '../parts/item-cells';
 import { KIND_NAMES } from '../../core/shared/kind-names';
-import { pickRight } from '../parts/pick-right';
+import { Answers } from '../parts/Answers';
+import { FindingNote } from '../parts/Finding';
+import { withFields } from '../parts/cells';
+import { LinkButton } from '../parts/LinkButton';
+import { hasKey, pickRight } from '../parts/pick-right';
+import { Pictures, Rich } from '../parts/Rich';
+import { leaveOut, mend, placeOf, useGather } from '../state/gather';
 
 function StemEditor({ item, onDone }: { item: Item; onDone: () => void }) {
   const [text, setText] = useState(item.stem.plain);
@@ -17,26 +19,50 @@ function StemEditor({ item, onDone }: { item: Item; onDone: () => void }) {
     }
     onDone();
   };
+  const press = (event: KeyboardEvent): void => {
+    if (event.key === 'Enter' && !event.shiftKey) {
+      event.preventDefault();
+      keep();
+    }
+    if (event.key === 'Escape') {
+      onDone();
+    }
+  };
   return (
-    <textarea
-      className="edit-text"
+    <Textarea
       aria-label="Text of the question"
       autoFocus
-      rows={2}
+      autosize
+      minRows={2}
       value={text}
-      onChange={(event) => setText(event.target.value)}
+      onChange={(event) => setText(event.currentTarget.value)}
       onBlur={keep}
-      onKeyDown={(event) => {
-        if (event.key === 'Enter' && !event.shiftKey) {
-          event.preventDefault();
-          keep();
-        }
-        if (event.key === 'Escape') {
-          onDone();
-        }
-      }}
+      onKeyDown={press}
     />
   );
+}
+
+function Stem({ item, onEdit }: { item: Item; onEdit: () => void }) {
+  return (
+    <p className="stem" onDoubleClick={onEdit}>
+      {item.stem.plain ? <Rich text={item.stem} /> : <em>no text</em>}
+      {item.kind !== 'choice-one' && <span className="kind-word">{KIND_NAMES[item.kind]}</span>}
+    </p>
+  );
+}
+
+/** What stands beside a question: its category, hint and explanation. */
+function BesideWords({ item }: { item: Item }) {
+  const words = [
+    item.category?.join(' > '),
+    item.hint && `hint: ${item.hint.plain}`,
+    item.explanation && `why: ${item.explanation.plain}`,
+  ].filter(Boolean);
+  return words.length ? (
+    <Text c="dimmed" size="sm" mt={2}>
+      {words.join(' · ')}
+    </Text>
+  ) : null;
 }
 
 function Facts({ item }: { item: Item }) {
@@ -45,6 +71,28 @@ function Facts({ item }: { item: Item }) {
     item.seconds ? `${item.seconds} s` : '',
   ].filter(Boolean);
   return <span className="facts mono">{facts.join(' · ')}</span>;
+}
+
+type Acts = { onEdit: () => void; onLeave: () => void; onRight: (index: number) => void };
+
+/** The keys of a question: F2 edits it, Delete leaves it out, a letter marks that option as right. */
+function keysOf(item: Item, { onEdit, onLeave, onRight }: Acts) {
+  return (event: KeyboardEvent): void => {
+    if (event.target !== event.currentTarget || event.ctrlKey || event.metaKey) {
+      return;
+    }
+    if (event.key === 'F2') {
+      event.preventDefault();
+      onEdit();
+    } else if (event.key === 'Delete') {
+      onLeave();
+    } else if (event.key.length === 1 && hasKey(item)) {
+      const letter = event.key.toUpperCase().charCodeAt(0) - 'A'.charCodeAt(0);
+      if (letter >= 0 && letter < (item.options?.length ?? 0)) {
+        onRight(letter);
+      }
+    }
+  };
 }
 
 export function Understood({
@@ -56,91 +104,62 @@ export function Understood({
   n: number;
   findings: readonly Finding[];
 }) {
-  const [editing, setEditing] = useState(false);
+  const [isEditing, setEditing] = useState(false);
+  const card = useRef<HTMLElement>(null);
   const { out, taken } = useGather();
-  const place = placeOf(item);
-  const isOut = out.has(place);
-  const isTaken = taken.has(place);
-  const choice =
-    item.kind === 'choice-one' || item.kind === 'choice-many' || item.kind === 'true-false';
-  const take = (finding: Finding): void => {
+  const isOut = out.has(placeOf(item));
+  const isTaken = taken.has(placeOf(item));
+  const acts: Acts = {
+    onEdit: () => setEditing(true),
+    onLeave: () => leaveOut(item, !isOut),
+    onRight: (index) => void mend(item, pickRight(item, index)),
+  };
+  const done = (): void => {
+    setEditing(false);
+    card.current?.focus({ preventScroll: true });
+  };
+  const takeMend = (finding: Finding): void => {
     void mend(item, withFields(item, finding.mend?.patch as Partial<Item>));
   };
+  const pick = hasKey(item) && !isTaken ? { onPick: acts.onRight } : {};
   return (
     <article
+      ref={card}
       className={`understood ${isOut ? 'out' : ''} ${isTaken ? 'taken' : ''}`}
       tabIndex={0}
       aria-label={`Question ${n}`}
-      onKeyDown={(event) => {
-        if (event.target !== event.currentTarget) {
-          return;
-        }
-        if (event.key === 'F2') {
-          event.preventDefault();
-          setEditing(true);
-        }
-        if (event.key === 'Delete') {
-          leaveOut(item, !isOut);
-        }
-        const letter = event.key.length === 1 ? event.key.toUpperCase().charCodeAt(0) - 65 : -1;
-        if (
-          choice &&
-          !event.ctrlKey &&
-          !event.metaKey &&
-          letter >= 0 &&
-          letter < (item.options?.length ?? 0)
-        ) {
-          void mend(item, pickRight(item, letter));
-        }
-      }}
+      onKeyDown={keysOf(item, acts)}
     >
       <span className="mono n">{n}</span>
       <div className="body">
-        {editing ? (
-          <StemEditor item={item} onDone={() => setEditing(false)} />
+        {isEditing ? (
+          <StemEditor item={item} onDone={done} />
         ) : (
-          <p className="stem" onDoubleClick={() => setEditing(true)}>
-            {item.stem.plain ? <Rich text={item.stem} /> : <em>no text</em>}
-            {item.kind !== 'choice-one' && (
-              <span className="kind-word">{KIND_NAMES[item.kind]}</span>
-            )}
-          </p>
+          <Stem item={item} onEdit={acts.onEdit} />
         )}
         <Pictures media={item.media} />
-        <Answers
-          item={item}
-          {...(choice && !isTaken
-            ? { onPick: (index: number) => void mend(item, pickRight(item, index)) }
-            : {})}
-        />
-        {(item.hint || item.explanation || item.category) && (
-          <p className="soft small beside-words">
-            {[
-              item.category?.join(' > '),
-              item.hint && `hint: ${item.hint.plain}`,
-              item.explanation && `why: ${item.explanation.plain}`,
-            ]
-              .filter(Boolean)
-              .join(' · ')}
-          </p>
-        )}
+        <Answers item={item} {...pick} />
+        <BesideWords item={item} />
         {!isTaken &&
           findings.map((finding, index) => (
-            <FindingNote key={index} finding={finding} onMend={take} />
+            <FindingNote key={index} finding={finding} onMend={takeMend} />
           ))}
-        {isTaken && <p className="soft small">in the bank</p>}
       </div>
       <div className="side">
         <Facts item={item} />
-        {!isTaken && (
-          <span className="tools">
-            <button type="button" className="link" onClick={() => setEditing(true)}>
+        {isTaken ? (
+          <Text c="dimmed" size="sm">
+            in the bank
+          </Text>
+        ) : (
+          <Group gap={10} justify="flex-end" fz={13} c="dimmed">
+            <LinkButton fw={400} onClick={acts.onEdit}>
               Edit
-            </button>
-            <button type="button" className="link" onClick={() => leaveOut(item, !isOut)}>
+            </LinkButton>
+            <LinkButton fw={400} onClick={acts.onLeave}>
               {isOut ? 'Put back' : 'Leave out'}
-            </button>
-          </span>
+            </LinkButton>
+          </Group>
         )}
       </div>
     </article>

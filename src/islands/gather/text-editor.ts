@@ -150,18 +150,28 @@ export type TextEditor = {
   tell(notes: readonly { line: number; level: 'note' | 'warn' | 'block'; message: string }[]): void;
 };
 
-/** Opens an editor. `onChange` hears every edit, `onMove` every scroll or change of height. */
+/** `onChange` hears every edit, `onMove` every scroll or change of height. */
+export type EditorWishes = {
+  text: string;
+  label: string;
+  onChange: (text: string) => void;
+  onMove: () => void;
+};
+
+/** Ctrl+Enter is the next act of the place, as everywhere. */
+const KEYS = defaultKeymap.filter(({ key }) => key !== 'Mod-Enter');
+
+const SEVERITY = { block: 'error', warn: 'warning', note: 'info' } as const;
+
+/** Opens an editor in an element of the page. */
 export function openTextEditor(
   parent: HTMLElement,
-  text: string,
-  label: string,
-  onChange: (text: string) => void,
-  onMove: () => void,
+  { text, label, onChange, onMove }: EditorWishes,
 ): TextEditor {
   const extensions: Extension = [
     lineNumbers(),
     history(),
-    keymap.of([...defaultKeymap, ...historyKeymap]),
+    keymap.of([...KEYS, ...historyKeymap]),
     EditorView.lineWrapping,
     blockField,
     lookField,
@@ -196,7 +206,7 @@ export function openTextEditor(
           return {
             from,
             to,
-            severity: level === 'block' ? 'error' : level === 'warn' ? 'warning' : 'info',
+            severity: SEVERITY[level],
             message,
           };
         });

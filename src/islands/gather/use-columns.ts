@@ -7,13 +7,17 @@ import { roleWords } from '../../core/shared/roles';
 import type { GatherAnswer } from '../../workers/protocol';
 import { useGather } from '../state/gather';
 
-/** `least` are the pixels below which it can't be read, `share` how much of the room it gets beyond that. */
+/**
+ * `least` are the pixels below which it can't be read, `share` how much of the room it gets beyond that, `set` the pixels
+ * that the user gave it.
+ */
 export type ShownColumn = {
   index: number;
   column: Column | undefined;
   label: string;
   least: number;
   share: number;
+  set?: number;
 };
 
 /** The numbers of the rows. */
@@ -114,9 +118,11 @@ export function useColumns(): ShownColumn[] {
 
 /** The columns as tracks of a grid, and the least pixels that they take together with the rows' numbers. */
 export function tracksOf(columns: readonly ShownColumn[]): { tracks: string; least: number } {
-  const tracks = columns.map(({ least, share }) => `minmax(${least}px, ${share}fr)`);
+  const tracks = columns.map(({ least, share, set }) =>
+    set === undefined ? `minmax(${least}px, ${share}fr)` : `${set}px`,
+  );
   return {
     tracks: [`${NUMBER_WIDTH}px`, ...tracks].join(' '),
-    least: columns.reduce((sum, { least }) => sum + least, NUMBER_WIDTH),
+    least: columns.reduce((sum, { least, set }) => sum + (set ?? least), NUMBER_WIDTH),
   };
 }

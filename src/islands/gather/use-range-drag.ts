@@ -68,7 +68,9 @@ export function useRangeDrag(): {
     };
   }, []);
   const onPointerDown = useCallback((event: PointerEvent) => {
-    if (event.button === 0 && !(event.target as Element).closest('button')) {
+    // A finger that moves over the sheet scrolls it.
+    const isDrag = event.button === 0 && event.pointerType !== 'touch';
+    if (isDrag && !(event.target as Element).closest('button')) {
       start.current = cellAt(event.clientX, event.clientY);
     }
   }, []);

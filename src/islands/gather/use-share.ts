@@ -1,9 +1,7 @@
 // How much of the seam the right half gets; moved by hand or by keys, and kept.
-import { useEffect, useState } from 'react';
-import { theStore } from '../state/bank';
-import { quietly } from '../state/quietly';
+import { useState } from 'react';
+import { useSetting } from '../state/setting';
 
-const SETTING = 'seam-share';
 /** Per cent of the width; neither half becomes too narrow to read. */
 const LEAST = 25;
 const MOST = 70;
@@ -22,20 +20,17 @@ export type Share = {
 
 /** The share of the right half. */
 export function useShare(): Share {
-  const [share, setShare] = useState(USUAL);
-  useEffect(() => {
-    void theStore()
-      .setting<number>(SETTING)
-      .then(
-        (kept) => setShare(held(kept ?? USUAL)),
-        () => undefined,
-      );
-  }, []);
+  const [kept, save] = useSetting('seam-share', USUAL);
+  const [moving, setMoving] = useState<number>();
   return {
-    share,
+    share: moving ?? held(kept),
     least: LEAST,
     most: MOST,
-    set: (next) => setShare(held(next)),
-    keep: () => quietly(theStore().saveSetting(SETTING, share)),
+    set: (next) => setMoving(held(next)),
+    keep: () => {
+      if (moving !== undefined) {
+        save(moving);
+      }
+    },
   };
 }

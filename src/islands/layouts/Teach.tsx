@@ -1,265 +1,143 @@
 // One layout: the blank as it looks or column by column, what was learned and why, and a question filled in as proof.
-import { Menu } from '@mantine/core';
-import { useEffect, useMemo, useState } from 'react';
-import { Link, useLocation } from 'wouter';
-import type { Fitted, Item, KeptLayout } from '../../core/model';
+import { Paper, Tabs, Text } from '@mantine/core';
+import { useState } from 'react';
+import type { Fitted, KeptLayout, Layout } from '../../core/model';
+import { stopCore } from '../../workers/client';
 import type { SheetView } from '../../workers/protocol';
-import { useAsk } from '../state/asking';
-import { useBank } from '../state/bank';
-import { changeLayout, duplicateLayout, exportLayout, sheetsOf, takeBlank } from '../state/layouts';
-import { BlankView } from './BlankView';
-import { ColumnsView } from './ColumnsView';
-import { Learned } from './Learned';
-import { SampleText } from './SampleText';
-import { defined } from '../../core/shared/defined';
+import { Busy } from '../parts/Busy';
+import { BlankView } from './blank/BlankView';
+import { SampleText } from './blank/SampleText';
+import { ColumnsView } from './columns/ColumnsView';
+import { Learned } from './learned/Learned';
+import { TeachHead } from './TeachHead';
+import { useSample } from './use-sample';
+import { useSheets } from './use-sheets';
 
-const COLUMNS = ' columns';
+/** The tab of the columns; no sheet can be called so. */
+const COLUMNS = '*columns*';
 
-/** One question of each kind that layouts treat differently. */
-const samplesOf = (items: readonly Item[]): Item[] =>
-  [
-    items.find((item) => item.options && item.options.length > 2),
-    items.find((item) => item.kind === 'card'),
-    items.find((item) => item.kind === 'short'),
-    items.find((item) => item.kind === 'true-false'),
-  ].flatMap((item) => item ?? []);
-
-/** A question of the bank that shows the layout at work: one that fits as it is, else one that fits at all. */
-function useSample(kept: KeptLayout): Fitted | undefined {
-  const items = useBank((state) => state.items);
-  const { layout } = kept;
-  const { answer } = useAsk(
-    async (worker) => {
-      const answers = await Promise.all(
-        samplesOf(items).map((item) => worker.fitOne(item.id, layout)),
-      );
-      const fits = answers.map(({ fitted }) => fitted);
-      return (
-        fits.find(({ state }) => state === 'fits') ?? fits.find((fitted) => fitted.as) ?? fits[0]
-      );
-    },
-    [items, layout],
-  );
-  return answer;
-}
-
-function More({ kept }: { kept: KeptLayout }) {
-  const [, go] = useLocation();
-  const { layout, earlier = [] } = kept;
+function AboutPackage({ layout, fitted }: { layout: Layout; fitted: Fitted | undefined }) {
   return (
-    <Menu position="bottom-end">
-      <Menu.Target>
-        <button type="button" className="button">
-          More …
-        </button>
-      </Menu.Target>
-      <Menu.Dropdown mah={460} style={{ overflowY: 'auto' }}>
-        {layout.shape !== 'package' && (
-          <Menu.Item onClick={() => void takeBlank(layout)}>
-            Take the blank{layout.blank ? '' : ', made from this layout'}
-          </Menu.Item>
-        )}
-        <Menu.Item onClick={() => void duplicateLayout(kept).then((id) => go(`/layouts/${id}`))}>
-          Duplicate
-        </Menu.Item>
-        <Menu.Item onClick={() => void exportLayout(kept, 'layout')}>
-          Take the layout as one file, with its blank
-        </Menu.Item>
-        {layout.shape === 'rows' && (
-          <Menu.Item onClick={() => void exportLayout(kept, 'csvw')}>
-            Describe it as CSV on the Web metadata
-          </Menu.Item>
-        )}
-        {layout.shape === 'rows' && (
-          <Menu.Item onClick={() => void exportLayout(kept, 'tableSchema')}>
-            Describe it as a Table Schema
-          </Menu.Item>
-        )}
-        {layout.blank && /\.(?:txt|md)$/i.test(layout.blank.name) && layout.shape === 'rows' && (
-          <Menu.Item
-            onClick={() =>
-              void changeLayout(
-                kept,
-                `Read ${layout.name} as marked text`,
-                {
-                  ...layout,
-                  shape: 'marked-text',
-                  columns: [],
-                  marks: { right: '*', between: 'blank-line' },
-                  key: { style: 'marker', marker: '*' },
-                  file: defined({
-                    format: 'txt',
-                    encoding: layout.file.encoding,
-                  }),
-                },
-                ['shape'],
-              )
-            }
-          >
-            It is marked text: point at one question
-          </Menu.Item>
-        )}
-        {earlier.length > 0 && <Menu.Label>Earlier editions</Menu.Label>}
-        {[...earlier].reverse().map((one) => (
-          <Menu.Item
-            key={one.edition}
-            onClick={() =>
-              void changeLayout(kept, `Back to edition ${one.edition} of ${layout.name}`, {
-                ...one.layout,
-                name: layout.name,
-              })
-            }
-          >
-            Back to edition {one.edition} <span className="soft">before: {one.why}</span>
-          </Menu.Item>
-        ))}
-      </Menu.Dropdown>
-    </Menu>
+    <>
+      <Text p="sm">
+        A package of the open standard {layout.file.standard}: it needs no blank. The kinds at the
+        right are those that the standard can say; the rest is named when questions are fitted.
+      </Text>
+      {fitted?.as && (
+        <Text c="dimmed" size="sm" px="sm">
+          A question of the bank: {fitted.as[0]!.stem.plain}
+        </Text>
+      )}
+    </>
   );
 }
 
-/** What stands at the left: a sheet of the blank, the columns, or the sample text. */
-function Left({
+/** What a row of the blank shows, or why none does. */
+function RowHint({ layout, fitted }: { layout: Layout; fitted: Fitted | undefined }) {
+  if (!fitted || layout.shape !== 'rows') {
+    return null;
+  }
+  return (
+    <Text p="sm" c="dimmed" size="sm">
+      {fitted.cells
+        ? `Row ${layout.file.firstRow} shows a question of the bank as it would be written`
+        : `No question of the bank fits yet: ${fitted.reason}`}
+      .
+    </Text>
+  );
+}
+
+/** A sheet of the blank, or its sample text. */
+function Shown({
   kept,
   sheet,
-  tab,
   fitted,
 }: {
   kept: KeptLayout;
   sheet: SheetView | undefined;
-  tab: string | undefined;
   fitted: Fitted | undefined;
 }) {
   const { layout } = kept;
-  if (tab === COLUMNS) {
-    return <ColumnsView kept={kept} fitted={fitted} />;
-  }
   if (layout.shape === 'package') {
-    return (
-      <div className="pad">
-        <p>
-          A package of the open standard {layout.file.standard}: it needs no blank. The kinds at the
-          right are those that the standard can say; the rest is named when questions are fitted.
-        </p>
-        {fitted?.as && (
-          <p className="soft small">A question of the bank: {fitted.as[0]!.stem.plain}</p>
-        )}
-      </div>
-    );
+    return <AboutPackage layout={layout} fitted={fitted} />;
   }
   if (!sheet) {
     return (
-      <p className="soft pad">
+      <Text p="sm" c="dimmed">
         The blank is not in this browser any more. Drop it again to see and fill it.
-      </p>
+      </Text>
     );
   }
-  if (layout.shape === 'marked-text') {
-    return <SampleText kept={kept} lines={sheet.rows.map((row) => row[0] ?? '')} fitted={fitted} />;
+  return layout.shape === 'marked-text' ? (
+    <SampleText kept={kept} lines={sheet.rows.map((row) => row[0] ?? '')} fitted={fitted} />
+  ) : (
+    <>
+      <BlankView kept={kept} sheet={sheet} fitted={fitted} />
+      <RowHint layout={layout} fitted={fitted} />
+    </>
+  );
+}
+
+type TabOf = { value: string; words: string };
+
+function tabsOf(layout: Layout, sheets: readonly SheetView[]): TabOf[] {
+  const own = sheets.map(({ name, hidden }) => ({
+    value: name,
+    words: hidden ? `${name} (hidden)` : name,
+  }));
+  return layout.shape === 'rows' ? [...own, { value: COLUMNS, words: 'Column by column' }] : own;
+}
+
+function BlankSide({ kept, sheets }: { kept: KeptLayout; sheets: readonly SheetView[] }) {
+  const { layout } = kept;
+  const fitted = useSample(kept);
+  const [chosen, setChosen] = useState(
+    !layout.blank && layout.shape === 'rows' ? COLUMNS : undefined,
+  );
+  const sheet =
+    sheets.find(({ name }) => name === chosen) ??
+    sheets.find(({ name }) => name === layout.file.sheet) ??
+    sheets[0];
+  const tabs = tabsOf(layout, sheets);
+  const isColumns = chosen === COLUMNS;
+  const current = isColumns ? COLUMNS : (sheet?.name ?? '');
+  const content = isColumns ? (
+    <ColumnsView kept={kept} fitted={fitted} />
+  ) : (
+    <Shown kept={kept} sheet={sheet} fitted={fitted} />
+  );
+  if (tabs.length < 2) {
+    return content;
   }
-  return <BlankView kept={kept} sheet={sheet} fitted={fitted} />;
+  return (
+    <Tabs value={current} onChange={(value) => setChosen(value ?? undefined)} className="blank">
+      <Tabs.List aria-label="Sheets of the blank" bg="var(--band)">
+        {tabs.map(({ value, words }) => (
+          <Tabs.Tab key={value} value={value}>
+            {words}
+          </Tabs.Tab>
+        ))}
+      </Tabs.List>
+      <Tabs.Panel value={current} className="blank">
+        {content}
+      </Tabs.Panel>
+    </Tabs>
+  );
 }
 
 export function Teach({ kept }: { kept: KeptLayout }) {
-  const [sheets, setSheets] = useState<SheetView[]>([]);
-  const [tab, setTab] = useState<string | undefined>(
-    kept.layout.blank ? undefined : kept.layout.shape === 'rows' ? COLUMNS : undefined,
-  );
-  const fitted = useSample(kept);
-  const { layout } = kept;
-  // The blank's bytes decide what is shown; without a blank the form is made from the layout, and follows every change.
-  const shown = useMemo(
-    () => (layout.blank ? `${layout.blank.digest} ${layout.shape}` : JSON.stringify(layout)),
-    [layout],
-  );
-  useEffect(() => {
-    let late = false;
-    void sheetsOf(layout).then((found) => {
-      if (!late) {
-        setSheets(found);
-      }
-    });
-    return () => {
-      late = true;
-    };
-  }, [shown]); // eslint-disable-line react-hooks/exhaustive-deps -- `shown` says what of the layout matters here
-  const current =
-    sheets.find((sheet) => sheet.name === tab) ??
-    sheets.find((sheet) => sheet.name === layout.file.sheet) ??
-    sheets[0];
-  const doubts = kept.unsure.length
-    ? `${kept.unsure.length} ${kept.unsure.length === 1 ? 'guess wants' : 'guesses want'} a look`
-    : layout.blank
-      ? 'nothing unsure'
-      : 'your own layout';
-  const tabs = [
-    ...sheets.map((sheet) => ({
-      id: sheet.name,
-      words: `${sheet.name}${sheet.hidden ? ' (hidden)' : ''}`,
-    })),
-    ...(layout.shape === 'rows' ? [{ id: COLUMNS, words: 'Column by column' }] : []),
-  ];
+  const sheets = useSheets(kept.layout);
   return (
     <>
-      <div className="place-head">
-        <h1>
-          <Link href="/layouts" className="soft">
-            Layouts
-          </Link>{' '}
-          /{' '}
-          <input
-            key={layout.name}
-            className="name-field"
-            aria-label="Name of the layout"
-            size={Math.max(12, layout.name.length)}
-            defaultValue={layout.name}
-            onBlur={(event) => {
-              const name = event.target.value.trim();
-              if (name && name !== layout.name) {
-                void changeLayout(kept, `Rename ${layout.name}`, { ...layout, name });
-              }
-            }}
-          />
-        </h1>
-        <span className="facts">
-          {layout.blank?.name ? `${layout.blank.name}, ` : ''}
-          {doubts}
-          {layout.edition ? `, edition ${layout.edition}` : ''}
-        </span>
-        <div className="actions">
-          <More kept={kept} />
-          <Link href="/hand-over" className="button main">
-            Hand over to {layout.name}
-          </Link>
-        </div>
-      </div>
-      <div className="teach-body">
-        <section className="panel blank" aria-label="The blank">
-          {tabs.length > 1 && (
-            <div className="tabs" role="tablist">
-              {tabs.map(({ id, words }) => (
-                <button
-                  key={id}
-                  type="button"
-                  role="tab"
-                  aria-selected={tab === COLUMNS ? id === COLUMNS : id === current?.name}
-                  onClick={() => setTab(id)}
-                >
-                  {words}
-                </button>
-              ))}
-            </div>
+      <TeachHead kept={kept} />
+      <div className="teach-halves">
+        <Paper component="section" aria-label="The blank" className="blank">
+          {sheets ? (
+            <BlankSide kept={kept} sheets={sheets} />
+          ) : (
+            <Busy what="Opening the blank" onStop={stopCore} />
           )}
-          <Left kept={kept} sheet={current} tab={tab} fitted={fitted} />
-          {fitted && layout.shape === 'rows' && tab !== COLUMNS && (
-            <p className="pad soft small">
-              {fitted.cells
-                ? `Row ${layout.file.firstRow} shows a question of the bank as it would be written`
-                : `No question of the bank fits yet: ${fitted.reason}`}
-              .
-            </p>
-          )}
-        </section>
+        </Paper>
         <Learned kept={kept} />
       </div>
     </>

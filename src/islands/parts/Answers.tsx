@@ -1,70 +1,87 @@
 // A question's answers in reading order: options with their letters, the right one barred and said; or what is accepted.
-import type { Item } from '../../core/model';
-import { Rich } from './Rich';
+import { UnstyledButton, VisuallyHidden } from '@mantine/core';
+import type { Item, Option } from '../../core/model';
 import { optionLetter } from '../../core/shared/plain';
+import { numberWords } from './cells/answers';
+import { Rich } from './Rich';
 
-export function Answers({
-  item,
-  onPick,
-  stacked = false,
+/** What is accepted where there are no options to choose from. */
+function acceptedOf({ accepted, steps, pairs, gaps, number }: Item): string[] {
+  return (
+    accepted ??
+    steps?.map((step) => step.plain) ??
+    pairs?.map((pair) => `${pair.left.plain} – ${pair.right.plain}`) ??
+    gaps?.map((gap) => gap.accepted.join(' / ')) ??
+    (number ? [numberWords(number)] : [])
+  );
+}
+
+function OptionWords({
+  option,
+  index,
+  isStacked,
 }: {
-  item: Item;
-  onPick?: (index: number) => void;
-  stacked?: boolean;
+  option: Option;
+  index: number;
+  isStacked: boolean;
 }) {
+  return (
+    <>
+      <span className="mono letter">{optionLetter(index)}</span>{' '}
+      {option.text.plain ? <Rich text={option.text} /> : <em>empty</em>}
+      {option.right && isStacked && <span className="right-word"> right</span>}
+      {option.right && !isStacked && <VisuallyHidden> right</VisuallyHidden>}
+    </>
+  );
+}
+
+type Props = {
+  item: Item;
+  /** Hears which option is to be right; absent where the key can't be changed here. */
+  onPick?: (index: number) => void;
+  /** One below the other, with the word "right" behind. */
+  stacked?: boolean;
+};
+
+function Options({ item, onPick, stacked = false }: Props) {
+  return (
+    <ol className={`answers ${stacked ? 'stacked' : ''}`}>
+      {item.options!.map((option, index) => (
+        <li key={index} className={option.right ? 'right-bar' : ''}>
+          {onPick ? (
+            <UnstyledButton
+              className="answer"
+              aria-pressed={option.right}
+              title={option.right ? 'Marked as right' : 'Mark as right'}
+              onClick={() => onPick(index)}
+            >
+              <OptionWords option={option} index={index} isStacked={stacked} />
+            </UnstyledButton>
+          ) : (
+            <span>
+              <OptionWords option={option} index={index} isStacked={stacked} />
+            </span>
+          )}
+        </li>
+      ))}
+    </ol>
+  );
+}
+
+export function Answers({ item, onPick, stacked = false }: Props) {
   if (item.options?.length) {
-    return (
-      <ol className={`answers ${stacked ? 'stacked' : ''}`}>
-        {item.options.map((option, index) => {
-          const inside = (
-            <>
-              <span className="mono letter">{optionLetter(index)}</span>{' '}
-              {option.text.plain ? <Rich text={option.text} /> : <em>empty</em>}
-              {option.right && (
-                <span className={stacked ? 'right-word' : 'visually-hidden'}> right</span>
-              )}
-            </>
-          );
-          return (
-            <li key={index} className={option.right ? 'right-bar' : ''}>
-              {onPick ? (
-                <button
-                  type="button"
-                  className="answer"
-                  aria-pressed={option.right}
-                  title={option.right ? 'Marked as right' : 'Mark as right'}
-                  onClick={() => onPick(index)}
-                >
-                  {inside}
-                </button>
-              ) : (
-                <span>{inside}</span>
-              )}
-            </li>
-          );
-        })}
-      </ol>
-    );
+    return <Options item={item} stacked={stacked} {...(onPick ? { onPick } : {})} />;
   }
-  const texts =
-    item.accepted ??
-    item.steps?.map((step) => step.plain) ??
-    item.pairs?.map((pair) => `${pair.left.plain} – ${pair.right.plain}`) ??
-    item.gaps?.map((gap) => gap.accepted.join(' / ')) ??
-    (item.number
-      ? [
-          `${item.number.value}${item.number.tolerance ? ` ± ${item.number.tolerance}` : ''} ${item.number.unit ?? ''}`,
-        ]
-      : []);
+  const texts = acceptedOf(item);
   if (!texts.length) {
     return null;
   }
-  const counted = item.kind === 'order' || item.kind === 'gap';
+  const isCounted = item.kind === 'order' || item.kind === 'gap';
   return (
     <ul className={`answers ${stacked ? 'stacked' : ''}`}>
       {texts.map((text, index) => (
         <li key={index} className="right-bar">
-          {counted && <span className="mono letter">{index + 1}</span>} {text}
+          {isCounted && <span className="mono letter">{index + 1}</span>} {text}
         </li>
       ))}
     </ul>

@@ -1,9 +1,16 @@
 // A finding where it belongs: its sign, its sentence, its mend.
+import { Alert, Group, VisuallyHidden } from '@mantine/core';
 import type { Finding } from '../../core/model';
+import { COLOURS } from './Bar';
+import { LinkButton } from './LinkButton';
 
-export const SIGNS = { note: 'i', warn: '!', block: '✕' } as const;
-export const LEVEL_WORDS = { note: 'note', warn: 'wants a look', block: 'blocks' } as const;
-const TONE = { note: 'note-level', warn: 'warn', block: 'block' } as const;
+type Level = Finding['level'];
+export const SIGNS: Record<Level, string> = { note: 'i', warn: '!', block: '✕' };
+export const LEVEL_WORDS: Record<Level, string> = {
+  note: 'note',
+  warn: 'wants a look',
+  block: 'blocked',
+};
 
 export function FindingNote({
   finding,
@@ -13,28 +20,32 @@ export function FindingNote({
   onMend?: (finding: Finding) => void;
 }) {
   return (
-    <div className={`note ${TONE[finding.level]}`}>
-      <span>
-        <span className="sign" aria-hidden>
-          {SIGNS[finding.level]}
+    <Alert color={COLOURS[finding.level]} mt={5} px="xs" py={4} radius="sm" role="note">
+      <Group justify="space-between" align="flex-start" wrap="nowrap" fz={13.5}>
+        <span>
+          <span className="sign" aria-hidden>
+            {SIGNS[finding.level]}
+          </span>
+          <VisuallyHidden>{LEVEL_WORDS[finding.level]}: </VisuallyHidden> {finding.message}
         </span>
-        <span className="visually-hidden">{LEVEL_WORDS[finding.level]}: </span> {finding.message}
-      </span>
-      {finding.mend && onMend && (
-        <button type="button" className="link" onClick={() => onMend(finding)}>
-          {finding.mend.label}
-        </button>
-      )}
-    </div>
+        {finding.mend && onMend && (
+          <LinkButton maw="45%" style={{ flex: 'none' }} onClick={() => onMend(finding)}>
+            {finding.mend.label}
+          </LinkButton>
+        )}
+      </Group>
+    </Alert>
   );
 }
 
+const WORST_FIRST: readonly Level[] = ['block', 'warn', 'note'];
+
 /** The worst level of some findings; undefined where there is none. */
-export const worst = (findings: readonly Finding[]): Finding['level'] | undefined =>
-  findings.some((finding) => finding.level === 'block')
-    ? 'block'
-    : findings.some((finding) => finding.level === 'warn')
-      ? 'warn'
-      : findings.length
-        ? 'note'
-        : undefined;
+export const worst = (findings: readonly Finding[]): Level | undefined =>
+  WORST_FIRST.find((level) => findings.some((finding) => finding.level === level));
+
+/** The worst level that people must act on; notes are left aside. */
+export const worstToSee = (findings: readonly Finding[]): Exclude<Level, 'note'> | undefined => {
+  const level = worst(findings);
+  return level === 'note' ? undefined : level;
+};

@@ -1,5 +1,6 @@
 // A text with the little formatting that says something. The HTML is never put into the page: it is parsed apart, and
 // only elements of this list are built from it.
+import { VisuallyHidden } from '@mantine/core';
 import { createElement, useMemo, type ReactNode } from 'react';
 import type { Text } from '../../core/model';
 
@@ -13,7 +14,7 @@ function withGaps(text: string): ReactNode {
   return text.split(/(\{\{\d+\}\})/).map((part, index) =>
     /^\{\{\d+\}\}$/.test(part) ? (
       <span key={index} className="gap">
-        <span className="visually-hidden">gap </span>
+        <VisuallyHidden>gap </VisuallyHidden>
         {part.slice(2, -2)}
       </span>
     ) : (

@@ -32,47 +32,50 @@ function placesOfLine(cells: CellRow, { lines = [], file }: Layout, part: number
 
 /** A board's cells: the category's heading above, the question in its level's row, the answer below or beside. */
 function placesOnBoard(cells: CellRow, { grid }: Layout, part: number): Place[] {
+  const { categoryRow, levelRows, levels } = grid!;
   const names = Object.keys(cells);
-  return names.map((name, index) => {
-    const row = Number(name.replace(/\D/g, ''));
-    const role: Role =
-      row === grid!.categoryRow ? 'category' : index === names.length - 1 ? 'accepted' : 'stem';
-    return {
-      place: name,
-      heading:
-        role === 'category'
-          ? 'category'
-          : role === 'stem'
-            ? `level ${grid!.levels[grid!.levelRows.indexOf(row)] ?? ''}`
-            : 'answer',
-      role,
-      value: String(cells[name]),
-      part,
-    };
+  return names.map((place, index): Place => {
+    const row = Number(place.replace(/\D/g, ''));
+    const value = String(cells[place]);
+    if (row === categoryRow) {
+      return { place, heading: 'category', role: 'category', value, part };
+    }
+    const isAnswer = index === names.length - 1;
+    return isAnswer
+      ? { place, heading: 'answer', role: 'accepted', value, part }
+      : {
+          place,
+          heading: `level ${levels[levelRows.indexOf(row)] ?? ''}`,
+          role: 'stem',
+          value,
+          part,
+        };
+  });
+}
+
+const byColumn = (a: Column, b: Column): number => columnIndex(a.column) - columnIndex(b.column);
+
+/** Blocks of rows: a further question begins at each line that opens one. */
+function placesInBlocks(layout: Layout, cells: readonly CellRow[]): Place[] {
+  const opening = layout.lines?.find((line) => line.opens)?.label;
+  const label = layout.file.firstColumn ?? 'A';
+  let part = -1;
+  return cells.flatMap((row) => {
+    part = row[label] === opening ? part + 1 : Math.max(0, part);
+    return placesOfLine(row, layout, part);
   });
 }
 
 /** Every place that a question fills, in the order of the file; none where it becomes text or an item of a package. */
 export function placesOf(layout: Layout, { cells = [], as = [] }: Fitted): Place[] {
-  const opening = layout.lines?.find((line) => line.opens)?.label;
-  const label = layout.file.firstColumn ?? 'A';
-  let part = -1;
+  if (layout.shape === 'blocks') {
+    return placesInBlocks(layout, cells);
+  }
+  const columns = [...layout.columns].sort(byColumn);
   return cells.flatMap((row, index) => {
-    part =
-      layout.shape === 'blocks'
-        ? row[label] === opening
-          ? part + 1
-          : Math.max(0, part)
-        : Math.min(index, as.length - 1);
-    if (layout.shape === 'blocks') {
-      return placesOfLine(row, layout, part);
-    }
+    const part = Math.min(index, as.length - 1);
     return layout.shape === 'grid'
       ? placesOnBoard(row, layout, part)
-      : placesOfRow(
-          row,
-          [...layout.columns].sort((a, b) => columnIndex(a.column) - columnIndex(b.column)),
-          part,
-        );
+      : placesOfRow(row, columns, part);
   });
 }

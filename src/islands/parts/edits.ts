@@ -1,7 +1,7 @@
 // Edits of cells as one step.
 import type { Item } from '../../core/model';
 import { changeItems, itemById } from '../state/bank';
-import { setCell, withFields, type CellField } from './item-cells';
+import { setCell, withFields, type CellField } from './cells';
 import { sayProblem } from './say';
 
 /** A text for a cell; `base` is the question as it was when the typing began, where that is a while ago. */

@@ -11,3 +11,7 @@ export function pickRight({ kind, options = [] }: Item, index: number): Pick<Ite
     })),
   };
 }
+
+/** Whether a question's right answer is marked among options. */
+export const hasKey = ({ kind }: Item): boolean =>
+  kind === 'choice-one' || kind === 'choice-many' || kind === 'true-false';

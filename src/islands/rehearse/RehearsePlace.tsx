@@ -1,161 +1,183 @@
 // Rehearse: hand a file to a stand-in receiver, read its answer, and see the set as a learner would.
-import { useRef, useState } from 'react';
+import {
+  Anchor,
+  Button,
+  Group,
+  List,
+  Paper,
+  SimpleGrid,
+  Stack,
+  Table,
+  Text,
+  Title,
+} from '@mantine/core';
+import { useState, type ReactNode } from 'react';
 import { Link } from 'wouter';
 import { LIVE_HOST, PUBLISHED } from '../../stand-ins/live-host/rules';
 import type { ImportAnswer } from '../../stand-ins/live-host/take';
+import { Bar } from '../parts/Bar';
+import { ChooseFiles } from '../parts/ChooseFiles';
+import { PlaceHead, type MainAct } from '../parts/PlaceHead';
+import { takeAway } from '../parts/take-away';
 import { demoFile } from '../state/demo';
 import { useHandOver } from '../state/hand-over';
-import { takeAway } from '../parts/take-away';
 import { Play } from './Play';
 
 type Taken = { name: string; answer: ImportAnswer };
+type Accepted = Exclude<ImportAnswer, { problem: string }>;
 
-function Answer({ taken, onPlay }: { taken: Taken; onPlay: () => void }) {
-  const { answer, name } = taken;
-  if ('problem' in answer) {
-    return (
-      <div className="bar block" role="alert">
-        <b>{name}</b> was refused whole: {answer.problem}
-      </div>
-    );
-  }
+function Refusals({ refused }: Pick<Accepted, 'refused'>) {
   return (
-    <section className="panel" aria-label="The host’s answer">
-      <div className="pad place-head">
-        <h2>{answer.title}</h2>
-        <span className="facts" data-testid="import-answer">
-          {answer.taken.length} taken, {answer.refused.length} refused
-        </span>
-        <div className="actions">
-          <button
-            type="button"
-            className="button main"
-            disabled={!answer.taken.length}
-            onClick={onPlay}
-          >
-            Play the {answer.taken.length} questions
-          </button>
-        </div>
-      </div>
-      {answer.refused.length > 0 && (
-        <table className="plain">
-          <thead>
-            <tr>
-              <th>Row</th>
-              <th>Question</th>
-              <th>Refused because</th>
-            </tr>
-          </thead>
-          <tbody>
-            {answer.refused.map(({ row, question, reason }) => (
-              <tr key={row}>
-                <td className="mono">{row}</td>
-                <td>{question || <em>none</em>}</td>
-                <td>{reason}</td>
-              </tr>
-            ))}
-          </tbody>
-        </table>
-      )}
-    </section>
+    <Table aria-label="Refused questions">
+      <Table.Thead>
+        <Table.Tr>
+          <Table.Th>Row</Table.Th>
+          <Table.Th>Question</Table.Th>
+          <Table.Th>Refused because</Table.Th>
+        </Table.Tr>
+      </Table.Thead>
+      <Table.Tbody>
+        {refused.map(({ row, question, reason }) => (
+          <Table.Tr key={row}>
+            <Table.Td ff="monospace">{row}</Table.Td>
+            <Table.Td>{question || <em>none</em>}</Table.Td>
+            <Table.Td>{reason}</Table.Td>
+          </Table.Tr>
+        ))}
+      </Table.Tbody>
+    </Table>
   );
 }
 
-export default function RehearsePlace() {
-  const input = useRef<HTMLInputElement>(null);
-  const [taken, setTaken] = useState<Taken>();
-  const [playing, setPlaying] = useState(false);
+function Answer({ taken: { answer, name } }: { taken: Taken }) {
+  if ('problem' in answer) {
+    return (
+      <Bar tone="block" role="alert">
+        <b>{name}</b> was refused whole: {answer.problem}
+      </Bar>
+    );
+  }
+  return (
+    <Paper component="section" aria-label="The host’s answer" style={{ flex: 'none' }}>
+      <Group p="sm" role="status">
+        <Title order={2}>{answer.title}</Title>
+        <Text component="span" size="sm" c="dimmed" data-testid="import-answer">
+          {answer.taken.length} taken, {answer.refused.length} refused
+        </Text>
+      </Group>
+      {answer.refused.length > 0 && <Refusals refused={answer.refused} />}
+    </Paper>
+  );
+}
+
+function Half({ label, children }: { label: string; children: ReactNode }) {
+  return (
+    <Paper component="section" aria-label={label} px="md" py="sm">
+      <Stack gap={8}>{children}</Stack>
+    </Paper>
+  );
+}
+
+function HostRules() {
+  return (
+    <Half label={LIVE_HOST.name}>
+      <Title order={2}>{LIVE_HOST.name}</Title>
+      <p>{LIVE_HOST.what}</p>
+      <b>Its published rules</b>
+      <List type="ordered" spacing={2} pr="md">
+        {PUBLISHED.map((rule) => (
+          <List.Item key={rule}>{rule}</List.Item>
+        ))}
+      </List>
+    </Half>
+  );
+}
+
+const takeBlank = async (): Promise<void> =>
+  takeAway(LIVE_HOST.blank, await demoFile(LIVE_HOST.blank));
+
+type Take = (name: string, bytes: Uint8Array) => Promise<void>;
+
+function HandIn({ take }: { take: Take }) {
   const { files } = useHandOver();
-  const ready = files.filter((file) => file.name.endsWith('.xlsx'));
-  const take = async (name: string, bytes: Uint8Array): Promise<void> => {
+  const ready = files.filter(({ name }) => name.endsWith('.xlsx'));
+  const takeChosen = async ([file]: File[]): Promise<void> => {
+    if (file) {
+      await take(file.name, new Uint8Array(await file.arrayBuffer()));
+    }
+  };
+  return (
+    <Half label="Hand a file in">
+      <Title order={2}>1. Get its blank</Title>
+      <Group>
+        <Button onClick={() => void takeBlank()}>Download {LIVE_HOST.blank}</Button>
+      </Group>
+      <Title order={2}>2. Fill it</Title>
+      <p>
+        Teach the blank under{' '}
+        <Anchor component={Link} href="/layouts">
+          Layouts
+        </Anchor>
+        , then fill it under{' '}
+        <Anchor component={Link} href="/hand-over">
+          Hand over
+        </Anchor>
+        .
+      </p>
+      <Title order={2}>3. Hand it in</Title>
+      {ready.map((file) => (
+        <Group key={file.layout}>
+          <Button variant="light" color="leaf" onClick={() => void take(file.name, file.bytes)}>
+            Hand in {file.name}
+          </Button>
+        </Group>
+      ))}
+      <Group>
+        <ChooseFiles
+          label="Choose a filled file"
+          accept=".xlsx"
+          testId="host-file"
+          isMain={!ready.length}
+          onFiles={(chosen) => void takeChosen(chosen)}
+        />
+      </Group>
+    </Half>
+  );
+}
+
+/** What was taken is played next. */
+function playAct(taken: Taken | undefined, onPlay: () => void): MainAct | undefined {
+  if (!taken || 'problem' in taken.answer) {
+    return undefined;
+  }
+  const { length } = taken.answer.taken;
+  return { label: `Play the ${length} questions`, isDisabled: !length, run: onPlay };
+}
+
+export default function RehearsePlace() {
+  const [taken, setTaken] = useState<Taken>();
+  const [isPlaying, setPlaying] = useState(false);
+  const take: Take = async (name, bytes) => {
     const { takeFile } = await import('../../stand-ins/live-host/take');
     setTaken({ name, answer: await takeFile(bytes) });
     setPlaying(false);
   };
-  if (playing && taken && !('problem' in taken.answer)) {
-    return (
-      <Play
-        title={taken.answer.title}
-        questions={taken.answer.taken}
-        onEnd={() => setPlaying(false)}
-      />
-    );
+  if (isPlaying && taken && !('problem' in taken.answer)) {
+    const { title, taken: questions } = taken.answer;
+    return <Play title={title} questions={questions} onEnd={() => setPlaying(false)} />;
   }
   return (
     <>
-      <div className="place-head">
-        <h1>Rehearse</h1>
-        <span className="facts">stand-in receivers, simulated and shipped with this program</span>
-      </div>
-      <div className="two">
-        <section className="panel" aria-label={LIVE_HOST.name}>
-          <h2>{LIVE_HOST.name}</h2>
-          <p>{LIVE_HOST.what}</p>
-          <div>
-            <b>Its published rules</b>
-            <ol className="rules">
-              {PUBLISHED.map((rule) => (
-                <li key={rule}>{rule}</li>
-              ))}
-            </ol>
-          </div>
-        </section>
-        <section className="panel" aria-label="Hand a file in">
-          <h2>1. Get its blank</h2>
-          <p>
-            <button
-              type="button"
-              className="button"
-              onClick={() =>
-                void demoFile(LIVE_HOST.blank).then((bytes) => takeAway(LIVE_HOST.blank, bytes))
-              }
-            >
-              Download {LIVE_HOST.blank}
-            </button>
-          </p>
-          <h2>2. Fill it</h2>
-          <p>
-            Teach the blank under <Link href="/layouts">Layouts</Link>, then fill it under{' '}
-            <Link href="/hand-over">Hand over</Link>.
-          </p>
-          <h2>3. Hand it in</h2>
-          {ready.map((file) => (
-            <p key={file.layout}>
-              <button
-                type="button"
-                className="button main"
-                onClick={() => void take(file.name, file.bytes)}
-              >
-                Hand in {file.name}
-              </button>
-            </p>
-          ))}
-          <p>
-            <button
-              type="button"
-              className={`button ${ready.length ? '' : 'main'}`}
-              onClick={() => input.current?.click()}
-            >
-              Choose a filled file
-            </button>
-            <input
-              ref={input}
-              type="file"
-              hidden
-              accept=".xlsx"
-              data-testid="host-file"
-              onChange={(event) => {
-                const file = event.target.files?.[0];
-                event.target.value = '';
-                if (file) {
-                  void file.arrayBuffer().then((buffer) => take(file.name, new Uint8Array(buffer)));
-                }
-              }}
-            />
-          </p>
-        </section>
-      </div>
-      {taken && <Answer taken={taken} onPlay={() => setPlaying(true)} />}
+      <PlaceHead
+        title="Rehearse"
+        facts="stand-in receivers, simulated and shipped with this program"
+        main={playAct(taken, () => setPlaying(true))}
+      />
+      {taken && <Answer taken={taken} />}
+      <SimpleGrid cols={{ base: 1, md: 2 }} style={{ flex: 'none' }}>
+        <HostRules />
+        <HandIn take={take} />
+      </SimpleGrid>
     </>
   );
 }

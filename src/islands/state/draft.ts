@@ -1,5 +1,5 @@
 // What was being typed in a cell and not yet committed: kept aside, so that a crash loses none of it.
-import type { CellField } from '../parts/item-cells';
+import type { CellField } from '../parts/cells';
 import { bankState, theStore } from './bank';
 import { quietly } from './quietly';
 import { liveTabs, tabName } from './tab';

@@ -6,12 +6,6 @@ import { partText, type Parts } from '../package';
 import { parseXml } from '../xml';
 import { ContentReader } from './content';
 
-/** Whether a package is a spreadsheet of this kind. */
-export const isOpenSheet = (parts: Parts): boolean =>
-  /opendocument\.spreadsheet/.test(partText(parts, 'mimetype')) ||
-  (parts.has('content.xml') &&
-    partText(parts, 'content.xml').slice(0, 20_000).includes('office:spreadsheet'));
-
 /** Reads the sheets of an opened package. Never throws for bad input. */
 export function readOpenSheet(file: string, parts: Parts): Table {
   const reader = new ContentReader();

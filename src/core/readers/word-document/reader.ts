@@ -20,10 +20,6 @@ const PICTURES: Record<string, string> = {
   webp: 'image/webp',
 };
 
-/** Whether a package is a document of this kind. */
-export const isWordPackage = (parts: Parts): boolean =>
-  [...parts.keys()].some((name) => name.startsWith('word/document'));
-
 function linesOfParagraph(paragraph: Paragraph, number: number): DocumentLine[] {
   let at = 0;
   return plainOf(paragraph.runs)

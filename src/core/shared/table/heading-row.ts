@@ -2,6 +2,7 @@
 import type { Role } from '../../model';
 import { namesLanguage, roleOfHeading } from '../vocabulary/headings';
 import { verdictOf } from '../vocabulary/verdicts';
+import { headingByContrast } from './contrast';
 import type { Region } from './region';
 
 const LOOKED_AT = 25;
@@ -72,11 +73,33 @@ export function headingScore(
   return { value, known, roles };
 }
 
+/** `known` counts the words that were known; where there were none, `because` says what made the row stand out. */
+export type HeadingRow = { row: number; known: number; because?: string; isUnsure?: boolean };
+
+/** A row that stands out less than this for each of its cells may be a question. */
+const SURE_A_CELL = 0.6;
+
 /**
- * The row of the headings, from 0, or undefined where none speaks clearly enough. Looks at the first 25 rows.
- * `why` names the words that were known.
+ * The row of the headings, from 0: by the words that are known, else by its contrast to the rows below; undefined where
+ * nothing speaks clearly enough. Looks at the first rows.
  */
-export function findHeadingRow(region: Region): { row: number; known: number } | undefined {
+export function findHeadingRow(region: Region): HeadingRow | undefined {
+  const byWords = findByWords(region);
+  if (byWords) {
+    return byWords;
+  }
+  const found = headingByContrast(region, (row) => headingScore(region, row).known);
+  return (
+    found && {
+      row: found.row,
+      known: 0,
+      because: found.because,
+      isUnsure: found.weight < SURE_A_CELL * found.cells,
+    }
+  );
+}
+
+function findByWords(region: Region): HeadingRow | undefined {
   let best: { row: number; known: number; value: number } | undefined;
   for (let r = region.top; r <= Math.min(region.bottom, region.top + LOOKED_AT); r++) {
     const { value, known, roles } = headingScore(region, r);

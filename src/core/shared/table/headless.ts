@@ -1,6 +1,6 @@
 // The roles of columns without headings, from what their cells hold and where they stand.
 import type { Role } from '../../model';
-import type { Profile } from './profile';
+import { saysKinds, type Profile } from './profile';
 import { defined } from '../defined';
 
 export type Headless = { profile: Profile; role: Role; n?: number; because: string; sure: boolean };
@@ -30,12 +30,7 @@ export function guessWithoutHeadings(profiles: readonly Profile[]): Headless[] {
     set(rest[0], 'pick', 'its cells hold a mark or nothing');
     rest = rest.slice(1);
   }
-  if (
-    rest.length > 2 &&
-    rest[0]!.profile.kinds > 0.9 &&
-    rest[0]!.profile.distinct <= 8 &&
-    rest[0]!.profile.averageLength < 25
-  ) {
+  if (rest.length > 2 && saysKinds(rest[0]!.profile)) {
     set(rest[0], 'kind', `${filledCells(rest[0]!.profile)} name a kind of question`);
     rest = rest.slice(1);
   }

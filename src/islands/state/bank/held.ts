@@ -8,16 +8,18 @@ export type Applied = { changed: Item[]; gone: string[]; conflicts: Conflict[] }
 
 export class Held {
   private readonly entries = new Map<string, StoredItem>();
-  private list: readonly Item[] = [];
+  /** Made when it is asked for: a bank is read in many pages, and shown after the first and the last of them. */
+  private list: readonly Item[] | undefined = [];
 
   /** The questions in their order; the same list as long as none has changed. */
   get items(): readonly Item[] {
+    this.list ??= [...this.entries.values()].sort(inOrder).map(({ item }) => item);
     return this.list;
   }
 
   /** The order of the last question, 0 where there is none. */
   get lastOrder(): number {
-    const last = this.list.at(-1);
+    const last = this.items.at(-1);
     return last ? this.entries.get(last.id)!.order : 0;
   }
 
@@ -26,7 +28,7 @@ export class Held {
   }
 
   all(): StoredItem[] {
-    return this.list.map(({ id }) => this.entries.get(id)!);
+    return this.items.map(({ id }) => this.entries.get(id)!);
   }
 
   clear(): void {
@@ -66,9 +68,9 @@ export class Held {
       moved = this.entries.delete(id) || moved;
     }
     if (moved) {
-      this.list = [...this.entries.values()].sort(inOrder).map(({ item }) => item);
+      this.list = undefined;
     } else if (changed.size) {
-      this.list = this.list.map((item) => changed.get(item.id) ?? item);
+      this.list = this.list?.map((item) => changed.get(item.id) ?? item);
     }
   }
 }

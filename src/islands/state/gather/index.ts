@@ -48,7 +48,7 @@ export async function openSource(id: string): Promise<void> {
     return;
   }
   clearTimeout(waitingEdit);
-  const { name, overrule, edited, out, taken } = source;
+  const { name, overrule, edited, out, taken, records = [] } = source;
   setEntry(id, { state: 'reading', problem: undefined });
   setGather({
     ...EMPTY_BENCH,
@@ -57,6 +57,7 @@ export async function openSource(id: string): Promise<void> {
     edited,
     out: new Set(out),
     taken: new Set(taken),
+    records,
   });
   await understand(source.source, overrule, edited);
 }
@@ -230,15 +231,16 @@ export function agree(most = Infinity): number {
   }
   const refs = bankState().items.map((item) => item.ref);
   const fresh = nameItems(chosen, refs).map((item) => ({ ...item, id: crypto.randomUUID() }));
-  const taken = new Set([...state.taken, ...chosen.map(placeOf)]);
-  change({ taken: [...taken] });
-  setGather({ taken });
   const record = {
     id: crypto.randomUUID(),
     name: state.name,
     at: new Date().toISOString(),
     items: fresh.map((item) => item.id),
   };
+  const taken = new Set([...state.taken, ...chosen.map(placeOf)]);
+  const records = [...state.records, record.id];
+  change({ taken: [...taken], records });
+  setGather({ taken, records });
   const label = `Take ${chosen.length} from ${state.name}`;
   void addItems(label, fresh, recordChange('sources', undefined, record));
   return chosen.length;

@@ -4,7 +4,7 @@ import { Latest } from '../../parts/latest';
 import { messageOf } from '../../parts/message-of';
 import { pause } from '../../parts/pause';
 import { sayProblem } from '../../parts/say';
-import { withFields } from '../../parts/item-cells';
+import { withFields } from '../../parts/cells';
 import { core } from '../../../workers/client';
 import type { GatherAnswer, SourceInput } from '../../../workers/protocol';
 import { gatherState, setEntry, setGather, sourceOf } from './hold';

@@ -15,6 +15,8 @@ export type Brought = {
   /** Places that the user leaves out, and those that are in the bank already. */
   out: string[];
   taken: string[];
+  /** The records of what was taken, one for each time, by their ids. */
+  records?: string[];
 };
 
 /** How a source in the tray stands. `ready` are the questions that can be taken, `blocked` those that can't yet. */
@@ -40,6 +42,7 @@ export type GatherState = {
   findings: readonly Finding[];
   out: ReadonlySet<string>;
   taken: ReadonlySet<string>;
+  records: readonly string[];
   edited: string | undefined;
   /** How far a long reading has come. */
   progress: { done: number; of: number } | undefined;
@@ -55,6 +58,7 @@ export const EMPTY_BENCH: Omit<GatherState, 'tray'> = {
   findings: [],
   out: new Set(),
   taken: new Set(),
+  records: [],
   edited: undefined,
   progress: undefined,
 };

@@ -7,6 +7,7 @@ import { core } from '../../../workers/client';
 import { bankState, changeRecords, itemById } from '../bank';
 import {
   handOverState,
+  NO_CHOICE,
   setHandOver,
   type Choice,
   type FilledFile,
@@ -24,6 +25,7 @@ export function chosenItems(
   const words = choice.words.toLowerCase().split(/\s+/).filter(Boolean);
   const isChosen = (item: Item): boolean =>
     !out.has(item.id) &&
+    choice.only?.ids.has(item.id) !== false &&
     (!choice.kind || item.kind === choice.kind) &&
     (!choice.category || item.category?.join(' > ').startsWith(choice.category) === true);
   return items.filter((item) => {
@@ -73,6 +75,14 @@ export async function refit(kept: readonly KeptLayout[]): Promise<void> {
 
 export const setChoice = (choice: Partial<Choice>): void =>
   setHandOver({ choice: { ...handOverState().choice, ...choice }, files: [], problem: undefined });
+/** Chooses these questions and no others; `what` says which they are. */
+export const handOverOnly = (what: string, ids: readonly string[]): void =>
+  setHandOver({
+    choice: { ...NO_CHOICE, only: { what, ids: new Set(ids) } },
+    out: new Set(),
+    files: [],
+    problem: undefined,
+  });
 export const setTitle = (title: string): void => setHandOver({ title, files: [] });
 /** Wishes for the files; whatever was filled before is out of date then. */
 export const setWishes = (

@@ -46,7 +46,11 @@ const latest = new Latest();
 /** Ends a fill; what is finished stays. */
 export function stopFilling(): void {
   latest.drop();
-  setHandOver({ busy: undefined, problem: 'Stopped. The files that were finished are below.' });
+  setHandOver({
+    busy: undefined,
+    far: undefined,
+    problem: 'Stopped. The files that were finished are below.',
+  });
   stopCore();
 }
 
@@ -85,7 +89,10 @@ export async function fillFiles(layouts: readonly KeptLayout[], trial = false): 
   setHandOver({ busy: 'Filling …', files: [], problem: undefined });
   const problems: string[] = [];
   for (const [index, kept] of layouts.entries()) {
-    setHandOver({ busy: `Filling ${kept.layout.name}, ${index + 1} of ${layouts.length} …` });
+    setHandOver({
+      busy: `Filling ${kept.layout.name} …`,
+      far: layouts.length > 1 ? { done: index, of: layouts.length } : undefined,
+    });
     const result = await fillOne(kept, { trial, several: layouts.length > 1 }).catch(
       (error: unknown) => ({
         problem: `${kept.layout.name}: ${messageOf(error, 'it could not be filled.')}`,
@@ -100,5 +107,9 @@ export async function fillFiles(layouts: readonly KeptLayout[], trial = false): 
       problems.push(result.problem);
     }
   }
-  setHandOver({ busy: undefined, problem: problems.length ? problems.join(' ') : undefined });
+  setHandOver({
+    busy: undefined,
+    far: undefined,
+    problem: problems.length ? problems.join(' ') : undefined,
+  });
 }

@@ -5,7 +5,12 @@ import type { Item, KeptLayout, Receipt } from '../../../core/model';
 import type { FitColumn } from '../../../workers/protocol';
 import { theBank } from '../bank';
 
-export type Choice = { words: string; category: string; kind: string };
+/** Some questions and no others, as they were chosen elsewhere; `what` says which: 'from locks.csv'. */
+export type Only = { what: string; ids: ReadonlySet<string> };
+/** Which questions: all that these hold. */
+export type Choice = { words: string; category: string; kind: string; only: Only | undefined };
+
+export const NO_CHOICE: Choice = { words: '', category: '', kind: '', only: undefined };
 
 /** A finished file, read back, with what it was made from. */
 export type FilledFile = {
@@ -37,6 +42,8 @@ export type HandOverState = {
   /** Whether questions that would have to change are left out. */
   asTheyAre: boolean;
   busy: string | undefined;
+  /** How many of the receivers are done. */
+  far: { done: number; of: number } | undefined;
   files: readonly FilledFile[];
   problem: string | undefined;
 };
@@ -44,7 +51,7 @@ export type HandOverState = {
 const EMPTY: HandOverState = {
   title: '',
   description: '',
-  choice: { words: '', category: '', kind: '' },
+  choice: NO_CHOICE,
   out: new Set(),
   columns: [],
   ids: [],
@@ -52,6 +59,7 @@ const EMPTY: HandOverState = {
   draw: undefined,
   asTheyAre: false,
   busy: undefined,
+  far: undefined,
   files: [],
   problem: undefined,
 };

@@ -2,6 +2,7 @@
 export {
   chosenItems,
   decide,
+  handOverOnly,
   leaveQuestion,
   refit,
   setChoice,

@@ -1,0 +1,12 @@
+// The label of a button in the bar: cut with dots where there is little room.
+
+export const CUT_LABEL = {
+  inner: { minWidth: 0 },
+  label: {
+    fontWeight: 400,
+    fontSize: 15,
+    display: 'block',
+    height: 'auto',
+    textOverflow: 'ellipsis',
+  },
+} as const;

@@ -1,0 +1,59 @@
+// The places in the order of the work, each with the one count that matters now.
+import { questionsAt } from '../parts/questions-at';
+import { useBank } from '../state/bank';
+import { useHandOver } from '../state/hand-over';
+
+/** `isLook` counts want to be looked at; `words` say what is counted. */
+export type Count = { text: string; words: string; isLook: boolean };
+export type PlaceLink = { to: string; name: string; words: string; isAside?: boolean };
+
+export const PLACES: readonly PlaceLink[] = [
+  { to: '/gather', name: 'Gather', words: 'Bring questions in: paste, import, open a file' },
+  { to: '/bank', name: 'Bank', words: 'Keep, edit, check and search questions' },
+  { to: '/layouts', name: 'Layouts', words: 'Teach a receiver’s blank, form or template' },
+  {
+    to: '/hand-over',
+    name: 'Hand over',
+    words: 'Fit, fill, read back, take away: export, download',
+  },
+  { to: '/rehearse', name: 'Rehearse', words: 'See a file accepted, and play it as a learner' },
+  {
+    to: '/records',
+    name: 'Records',
+    words: 'Sources and receipts: what came in and went out',
+    isAside: true,
+  },
+  { to: '/help', name: 'Help', words: 'Keys, words, how it works', isAside: true },
+];
+
+const plainCount = (n: number, words: string): Count => ({ text: String(n), words, isLook: false });
+
+/** What is counted at each place; nothing where there is nothing to say. */
+export function useCounts(): Partial<Record<string, Count>> {
+  const waiting = useBank((state) => state.waiting);
+  const questions = useBank((state) => state.items.length);
+  const blocked = useBank(({ findings }) => questionsAt(findings, 'block'));
+  const layouts = useBank((state) => state.layouts.length);
+  const changing = useHandOver().columns.reduce((sum, column) => sum + column.counts[1], 0);
+  const records = useBank(({ receipts, sources }) => receipts.length + sources.length);
+  const counts: Partial<Record<string, Count>> = {
+    '/bank': {
+      text: String(questions),
+      words: blocked ? `questions, ${blocked} blocked` : 'questions',
+      isLook: blocked > 0,
+    },
+    '/layouts': plainCount(layouts, 'layouts'),
+    '/records': plainCount(records, 'sources and receipts'),
+  };
+  if (waiting) {
+    counts['/gather'] = { text: String(waiting), words: 'to agree to', isLook: true };
+  }
+  if (changing) {
+    counts['/hand-over'] = {
+      text: String(changing),
+      words: 'questions with changes',
+      isLook: true,
+    };
+  }
+  return counts;
+}

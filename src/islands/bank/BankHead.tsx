@@ -1,0 +1,155 @@
+// The head of the bank: what it holds, what can be done with what is selected, and what comes next.
+import { Button } from '@mantine/core';
+import { useMemo } from 'react';
+import { useLocation } from 'wouter';
+import type { Item } from '../../core/model';
+import { count } from '../../core/shared/plain';
+import { nameItems } from '../../core/shared/references';
+import { PlaceHead, type MainAct } from '../parts/PlaceHead';
+import { questionsAt } from '../parts/questions-at';
+import { useActs } from '../state/acts';
+import { addItems, bankState, removeItems, useBank } from '../state/bank';
+import { handOverOnly, setChoice } from '../state/hand-over';
+import { criteriaOf, setView, showQuestion, useView } from '../state/view';
+import { ColumnsMenu } from './ColumnsMenu';
+import { Mends } from './Mends';
+import { isFiltered, type Shown } from './rows';
+import { TagSelected } from './TagSelected';
+import type { GridColumns } from './use-grid-columns';
+
+/** Writes an empty question, and leads to it. */
+export function newQuestion(): void {
+  const empty: Item = {
+    id: crypto.randomUUID(),
+    ref: '',
+    kind: 'choice-one',
+    stem: { plain: '' },
+    options: [
+      { text: { plain: '' }, right: false },
+      { text: { plain: '' }, right: false },
+    ],
+  };
+  const [item] = nameItems(
+    [empty],
+    bankState().items.map(({ ref }) => ref),
+  );
+  void addItems('New question', [item!]).then(() => showQuestion(item!.id));
+}
+
+function useFacts(): string {
+  const total = useBank((state) => state.items.length);
+  const phase = useBank((state) => state.phase);
+  const findings = useBank((state) => state.findings);
+  return useMemo(() => {
+    if (phase === 'loading') {
+      return `opening, ${count(total, 'question')} so far`;
+    }
+    const blocked = questionsAt(findings, 'block');
+    const look = questionsAt(findings, 'warn');
+    return [
+      count(total, 'question'),
+      blocked ? `${blocked} of them blocked` : '',
+      look ? `${look} to look at` : '',
+    ]
+      .filter(Boolean)
+      .join(', ');
+  }, [phase, total, findings]);
+}
+
+/** The next act: what is selected, filtered or there at all is handed over. */
+function useHandOverAct(shown: Shown, selected: readonly string[]): MainAct {
+  const [, go] = useLocation();
+  const total = useBank((state) => state.items.length);
+  const help = 'Export, download: to the receivers’ files.';
+  if (selected.length > 1) {
+    return {
+      label: `Hand over these ${selected.length}`,
+      help,
+      run: () => {
+        handOverOnly('selected in the bank', selected);
+        go('/hand-over');
+      },
+    };
+  }
+  if (isFiltered(shown.criteria)) {
+    return {
+      label: `Hand over these ${shown.rows.length}`,
+      help,
+      isDisabled: !shown.rows.length,
+      run: () => {
+        handOverOnly(
+          'found in the bank',
+          shown.rows.map(({ id }) => id),
+        );
+        go('/hand-over');
+      },
+    };
+  }
+  return {
+    label: `Hand over ${count(total, 'question')}`,
+    help,
+    run: () => {
+      setChoice({ words: '', category: '', kind: '', only: undefined });
+      go('/hand-over');
+    },
+  };
+}
+
+function remove(selected: readonly string[]): void {
+  const label =
+    selected.length === 1 ? 'Remove a question' : `Remove ${count(selected.length, 'question')}`;
+  void removeItems(label, selected);
+}
+
+function useBankActs(): void {
+  const view = useView(criteriaOf);
+  useActs('bank', [
+    { label: 'New question', words: 'Write, add a question', run: newQuestion },
+    {
+      label: 'Show what is blocked',
+      words: 'Questions with errors, faults, problems',
+      run: () => setView({ level: 'block' }),
+    },
+    {
+      label: 'Show what wants a look',
+      words: 'Questions with warnings, doubts',
+      run: () => setView({ level: 'any' }),
+    },
+    ...(isFiltered(view)
+      ? [
+          {
+            label: 'Show all',
+            words: 'Clear the filter and the search',
+            run: () => setView({ search: '', kind: '', tag: '', level: '' }),
+          },
+        ]
+      : []),
+  ]);
+}
+
+export function BankHead({
+  shown,
+  selected,
+  columns,
+}: {
+  shown: Shown;
+  selected: readonly string[];
+  columns: GridColumns;
+}) {
+  const facts = useFacts();
+  const main = useHandOverAct(shown, selected);
+  useBankActs();
+  return (
+    <PlaceHead title="Bank" facts={facts} main={main}>
+      {selected.length > 1 && <TagSelected ids={selected} />}
+      {selected.length > 0 && (
+        <Button onClick={() => remove(selected)}>
+          Remove {selected.length === 1 ? 'this question' : count(selected.length, 'question')}
+        </Button>
+      )}
+      <Mends />
+      <ColumnsMenu columns={columns} />
+      <Button onClick={newQuestion}>New question</Button>
+    </PlaceHead>
+  );
+}

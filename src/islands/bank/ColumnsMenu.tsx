@@ -1,0 +1,57 @@
+// Which columns the grid shows, and in which order.
+import { ActionIcon, Button, Checkbox, Group, Popover, Stack } from '@mantine/core';
+import { movedColumn, USUAL_COLUMNS, type GridColumn } from './columns';
+import type { GridColumns } from './use-grid-columns';
+
+function ColumnLine({ column, columns }: { column: GridColumn; columns: GridColumns }) {
+  const { all, setting, set } = columns;
+  const isShown = !setting.hidden.includes(column.id);
+  const turn = (): void => {
+    const hidden = isShown
+      ? [...setting.hidden, column.id]
+      : setting.hidden.filter((id) => id !== column.id);
+    set({ ...setting, hidden });
+  };
+  const move = (by: 1 | -1) => () => set(movedColumn(all, setting, column.id, by));
+  return (
+    <Group justify="space-between" wrap="nowrap" gap="xs">
+      <Checkbox
+        label={column.title}
+        checked={isShown || column.fixed === true}
+        disabled={column.fixed === true}
+        onChange={turn}
+      />
+      {!column.fixed && (
+        <Group gap={2} wrap="nowrap">
+          <ActionIcon aria-label={`${column.title} further to the left`} onClick={move(-1)}>
+            ↑
+          </ActionIcon>
+          <ActionIcon aria-label={`${column.title} further to the right`} onClick={move(1)}>
+            ↓
+          </ActionIcon>
+        </Group>
+      )}
+    </Group>
+  );
+}
+
+export function ColumnsMenu({ columns }: { columns: GridColumns }) {
+  const hidden = columns.all.length - columns.shown.length;
+  return (
+    <Popover position="bottom-end" trapFocus returnFocus withinPortal>
+      <Popover.Target>
+        <Button>{hidden ? `Columns, ${hidden} hidden` : 'Columns'}</Button>
+      </Popover.Target>
+      <Popover.Dropdown mah="70vh" style={{ overflowY: 'auto' }} aria-label="Columns">
+        <Stack gap={4} miw={220}>
+          {columns.all.map((column) => (
+            <ColumnLine key={column.id} column={column} columns={columns} />
+          ))}
+          <Button size="xs" mt={4} onClick={() => columns.set(USUAL_COLUMNS)}>
+            As at first
+          </Button>
+        </Stack>
+      </Popover.Dropdown>
+    </Popover>
+  );
+}

@@ -1,0 +1,148 @@
+// The search and the filters of the bank, and how much they leave.
+import { Group, SegmentedControl, Select, Text, TextInput } from '@mantine/core';
+import { useDeferredValue, useMemo } from 'react';
+import type { Item, Kind } from '../../core/model';
+import { KIND_NAMES } from '../../core/shared/kind-names';
+import { tagText } from '../../core/shared/plain';
+import { LinkButton } from '../parts/LinkButton';
+import { useBank } from '../state/bank';
+import { criteriaOf, setView, useView } from '../state/view';
+import { isFiltered, type Shown } from './rows';
+import { PANEL_WORDS, type PanelPlace } from './side/panel-place';
+
+/** A longer list is no longer looked through. */
+const MOST_TAGS = 300;
+const ALL = '';
+
+const LEVELS = [
+  { value: ALL, label: 'with or without findings' },
+  { value: 'any', label: 'that want a look' },
+  { value: 'block', label: 'that are blocked' },
+  { value: 'note', label: 'with notes' },
+];
+
+function tagsOf({ category, tags = [] }: Item): string[] {
+  return [...(category?.length ? [category.join(' > ')] : []), ...tags.map(tagText)];
+}
+
+/** The kinds and tags that there are. The lists may lag behind; the key that was pressed may not. */
+function useWords(): { kinds: Kind[]; tags: string[] } {
+  const items = useDeferredValue(useBank((state) => state.items));
+  return useMemo(
+    () => ({
+      kinds: [...new Set(items.map(({ kind }) => kind))],
+      tags: [...new Set(items.flatMap(tagsOf))].sort().slice(0, MOST_TAGS),
+    }),
+    [items],
+  );
+}
+
+function Choose({
+  label,
+  value,
+  data,
+  isSearchable = false,
+  width,
+  onChoose,
+}: {
+  label: string;
+  value: string;
+  data: { value: string; label: string }[];
+  isSearchable?: boolean;
+  width: number;
+  onChoose: (value: string) => void;
+}) {
+  return (
+    <Select
+      aria-label={label}
+      w={width}
+      value={value}
+      data={data}
+      searchable={isSearchable}
+      nothingFoundMessage="None"
+      onChange={(next) => onChoose(next ?? ALL)}
+    />
+  );
+}
+
+function Left({ shown, onApply }: { shown: Shown; onApply: () => void }) {
+  const view = useView(criteriaOf);
+  const total = useBank((state) => state.items.length);
+  if (!isFiltered(view) && !shown.stale) {
+    return null;
+  }
+  return (
+    <>
+      <LinkButton onClick={() => setView({ search: '', kind: '', tag: '', level: '' })}>
+        Show all
+      </LinkButton>
+      <Text component="span" c="dimmed" size="sm" role="status">
+        {shown.rows.length} of {total}
+        {shown.stale > 0 && `, ${shown.stale} no longer ${shown.stale === 1 ? 'matches' : 'match'}`}
+      </Text>
+      {shown.stale > 0 && <LinkButton onClick={onApply}>Apply the filter again</LinkButton>}
+    </>
+  );
+}
+
+export function Filters({
+  shown,
+  onApply,
+  panel,
+  onPanel,
+}: {
+  shown: Shown;
+  onApply: () => void;
+  panel: PanelPlace;
+  onPanel: (panel: PanelPlace) => void;
+}) {
+  const view = useView(criteriaOf);
+  const { kinds, tags } = useWords();
+  const kindData = kinds.map((kind) => ({ value: kind, label: KIND_NAMES[kind] }));
+  return (
+    <Group gap="xs" style={{ flex: 'none' }}>
+      <TextInput
+        type="search"
+        placeholder="Search"
+        aria-label="Search the questions"
+        w={200}
+        value={view.search}
+        onChange={(event) => setView({ search: event.currentTarget.value })}
+      />
+      <Choose
+        label="Kind"
+        width={140}
+        value={view.kind}
+        data={[{ value: ALL, label: 'every kind' }, ...kindData]}
+        onChoose={(kind) => setView({ kind })}
+      />
+      <Choose
+        label="Tag or category"
+        width={204}
+        value={view.tag}
+        isSearchable
+        data={[
+          { value: ALL, label: 'every tag and category' },
+          ...tags.map((tag) => ({ value: tag, label: tag })),
+        ]}
+        onChoose={(tag) => setView({ tag })}
+      />
+      <Choose
+        label="Findings"
+        width={204}
+        value={view.level}
+        data={LEVELS}
+        onChoose={(level) => setView({ level })}
+      />
+      <Left shown={shown} onApply={onApply} />
+      <SegmentedControl
+        ml="auto"
+        size="xs"
+        aria-label="Where the question at hand stands"
+        value={panel}
+        data={PANEL_WORDS}
+        onChange={(next) => onPanel(next)}
+      />
+    </Group>
+  );
+}

@@ -1,0 +1,148 @@
+// The whole question at hand: read, edited, and seen as each receiver in view gets it.
+import { Button, Group, Paper, Stack, Text, Title } from '@mantine/core';
+import { useState } from 'react';
+import type { Finding, Item } from '../../../core/model';
+import { KIND_NAMES } from '../../../core/shared/kind-names';
+import { count, tagText } from '../../../core/shared/plain';
+import { Answers } from '../../parts/Answers';
+import { FindingNote } from '../../parts/Finding';
+import { hasKey, pickRight } from '../../parts/pick-right';
+import { Pictures, Rich } from '../../parts/Rich';
+import { changeItems, itemById, useBank } from '../../state/bank';
+import { takeMends } from '../Mends';
+import { QuestionForm } from './QuestionForm';
+import { Receiver } from './Receiver';
+
+const NONE: readonly Finding[] = [];
+
+function factsOf({ kind, points, seconds, category }: Item): string {
+  return [
+    KIND_NAMES[kind],
+    points === undefined ? '' : count(points, 'point'),
+    seconds ? `${seconds} s` : '',
+    category?.join(' > ') ?? '',
+  ]
+    .filter(Boolean)
+    .join(' · ');
+}
+
+function originOf({ origin }: Item): string | undefined {
+  if (!origin?.file) {
+    return undefined;
+  }
+  const { file, sheet, row, by } = origin;
+  return [file, sheet, row && `row ${row}`, by && `by ${by}`].filter(Boolean).join(', ');
+}
+
+/** What stands beside the question itself. */
+function Further({ item }: { item: Item }) {
+  const origin = originOf(item);
+  return (
+    <>
+      {item.hint && (
+        <p>
+          <b>Hint</b> {item.hint.plain}
+        </p>
+      )}
+      {item.explanation && (
+        <p>
+          <b>Explanation</b> {item.explanation.plain}
+        </p>
+      )}
+      {item.tags && <Text c="dimmed">{item.tags.map(tagText).join(', ')}</Text>}
+      {origin && (
+        <Text c="dimmed" size="xs">
+          from {origin}
+        </Text>
+      )}
+    </>
+  );
+}
+
+function Receivers({ id }: { id: string }) {
+  const layouts = useBank((state) => state.layouts);
+  const items = useBank((state) => state.items);
+  const chosen = layouts.filter((kept) => kept.chosen);
+  return chosen.length ? (
+    <section>
+      <Title order={3} mt={4}>
+        In the receivers’ files
+      </Title>
+      {chosen.map((kept) => (
+        <Receiver key={kept.id} kept={kept} id={id} version={items} />
+      ))}
+    </section>
+  ) : null;
+}
+
+function Read({ item, onEdit }: { item: Item; onEdit: () => void }) {
+  const findings = useBank((state) => state.findings.get(item.id)) ?? NONE;
+  const pick = hasKey(item)
+    ? {
+        onPick: (index: number) =>
+          void changeItems(`Key of ${item.ref}`, [{ ...item, ...pickRight(item, index) }]),
+      }
+    : {};
+  return (
+    <>
+      <Title order={2} fz={17} style={{ overflowWrap: 'anywhere' }} onDoubleClick={onEdit}>
+        {item.stem.plain ? <Rich text={item.stem} /> : <em>no text yet</em>}
+      </Title>
+      <Pictures media={item.media} />
+      <Answers item={item} stacked {...pick} />
+      {findings.map((finding, index) => (
+        <FindingNote key={index} finding={finding} onMend={(one) => void takeMends([one])} />
+      ))}
+      <Further item={item} />
+      <Receivers id={item.id} />
+    </>
+  );
+}
+
+function Question({ item }: { item: Item }) {
+  const [isEditing, setEditing] = useState(false);
+  return (
+    <>
+      <Group justify="space-between" align="flex-start" wrap="nowrap">
+        <Text c="dimmed" size="sm">
+          <span className="mono">{item.ref}</span> · {factsOf(item)}
+        </Text>
+        {!isEditing && (
+          <Button size="xs" style={{ flex: 'none' }} onClick={() => setEditing(true)}>
+            Edit
+          </Button>
+        )}
+      </Group>
+      {isEditing ? (
+        <QuestionForm item={item} onDone={() => setEditing(false)} />
+      ) : (
+        <Read item={item} onEdit={() => setEditing(true)} />
+      )}
+    </>
+  );
+}
+
+export function SidePanel({ id }: { id: string | undefined }) {
+  // Another text of the same question is another drawing.
+  useBank((state) => state.items);
+  const item = id ? itemById(id) : undefined;
+  return (
+    <Paper
+      component="aside"
+      aria-label={item ? `Question ${item.ref}` : 'Question'}
+      data-testid="side-panel"
+      px="md"
+      py="sm"
+      tabIndex={-1}
+      style={{ overflow: 'auto' }}
+    >
+      <Stack gap={9} fz={14}>
+        {item ? (
+          <Question key={item.id} item={item} />
+        ) : (
+          <Text c="dimmed">Choose a question to see it whole.</Text>
+        )}
+      </Stack>
+    </Paper>
+  );
+}

@@ -1,0 +1,49 @@
+// The cell that is typed in: opened, taken over, or let go.
+import { useState } from 'react';
+import { flushSync } from 'react-dom';
+import type { Item } from '../../core/model';
+import { optionLetter } from '../../core/shared/plain';
+import { applyEdits } from '../parts/edits';
+import type { CellField } from '../parts/cells';
+import type { Editing, Move } from './grid-types';
+
+const fieldWords = (field: CellField): string =>
+  field.startsWith('options.') ? optionLetter(Number(field.slice('options.'.length))) : field;
+
+export type OpenCell = {
+  editing: Editing | undefined;
+  /** Opens a cell, with the first key that was pressed where there was one. */
+  open: (row: number, field: CellField | undefined, start: string | undefined) => void;
+  commit: (text: string, move: Move) => void;
+  cancel: () => void;
+};
+
+/** `onDone` hears where to go from the cell that was typed in. */
+export function useEditing(rows: readonly Item[], onDone: (move: Move) => void): OpenCell {
+  const [editing, setEditing] = useState<Editing>();
+  return {
+    editing,
+    open(row, field, start) {
+      // The question as it is when the typing begins: what another tab writes meanwhile must not be overwritten.
+      const base = rows[row];
+      if (base && field) {
+        // Opened within the key press, so that its first character is not lost.
+        flushSync(() => setEditing({ row, id: base.id, field, start, base }));
+      }
+    },
+    commit(text, move) {
+      if (editing) {
+        const { base, field } = editing;
+        void applyEdits(`Edit ${base.ref} ${fieldWords(field)}`, [
+          { id: base.id, field, text, base },
+        ]);
+      }
+      setEditing(undefined);
+      onDone(move);
+    },
+    cancel() {
+      setEditing(undefined);
+      onDone('none');
+    },
+  };
+}

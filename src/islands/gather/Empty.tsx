@@ -1,0 +1,74 @@
+// Gather with nothing on the bench: the first thing asked is what the user holds.
+import { Kbd, List, Paper, Stack, Text, Title } from '@mantine/core';
+import { openDemo } from '../state/banks';
+import { useBank } from '../state/bank';
+import { DEMO_SOURCES, demoFile } from '../state/demo';
+import { bring } from '../state/gather';
+import { EmptyPlace } from '../parts/EmptyPlace';
+import { LinkButton } from '../parts/LinkButton';
+import { ChooseSources } from './ChooseSources';
+
+function DropHere() {
+  return (
+    <Paper p="lg" bd="1.5px dashed var(--ink-soft)">
+      <Stack gap="sm">
+        <p>
+          Copy the block in your spreadsheet, your document or the reply of your writing assistant,
+          and press <Kbd>Ctrl V</Kbd> here.
+        </p>
+        <p>
+          Or drop a file anywhere on this page: a workbook (.xlsx, .ods, .xls), a document (.docx),
+          text (.csv, .tsv, .txt, .md), a saved page, a test package or a bank file (.zip, .imscc).
+        </p>
+        <div>
+          <ChooseSources label="Choose files" isMain />
+        </div>
+      </Stack>
+    </Paper>
+  );
+}
+
+function OpenDemo() {
+  return (
+    <p>
+      <LinkButton onClick={() => void openDemo()}>Open the demo bank</LinkButton>{' '}
+      <Text component="span" c="dimmed">
+        60 questions for volunteer lock keepers, with three receivers’ blanks
+      </Text>
+    </p>
+  );
+}
+
+export function Empty() {
+  const bank = useBank((state) => state.info.id);
+  const count = useBank((state) => state.items.length);
+  const canOpenDemo = bank !== 'demo' && count === 0;
+  return (
+    <EmptyPlace title="What do you hold?">
+      <DropHere />
+      <Text c="dimmed">
+        You see what was understood before anything enters the bank, and one step takes it back.
+      </Text>
+      <div>
+        <Title order={2} mb={6}>
+          Nothing at hand?
+        </Title>
+        <List mb={8}>
+          {DEMO_SOURCES.map(({ file, what }) => (
+            <List.Item key={file}>
+              <LinkButton
+                onClick={() => void demoFile(file).then((bytes) => bring({ name: file, bytes }))}
+              >
+                {file}
+              </LinkButton>{' '}
+              <Text component="span" c="dimmed">
+                {what}
+              </Text>
+            </List.Item>
+          ))}
+        </List>
+        {canOpenDemo && <OpenDemo />}
+      </div>
+    </EmptyPlace>
+  );
+}

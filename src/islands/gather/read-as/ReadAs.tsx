@@ -1,0 +1,100 @@
+// How the source was read, in words that can be overruled one by one, with the reason of each.
+import { Group, Paper, Text, TextInput } from '@mantine/core';
+import { useState, type KeyboardEvent } from 'react';
+import type { GatherAnswer } from '../../../workers/protocol';
+import { useActs, type Act } from '../../state/acts';
+import { overrule, setFormatting, useGather } from '../../state/gather';
+import { ReadingChipMenu } from './ReadingChip';
+import { chipsOf, reasonsOf, type Other, type ReadingChip } from './chips';
+
+function RangeField() {
+  const { overrule: chosen } = useGather();
+  const kept = chosen.range ?? '';
+  const [text, setText] = useState(kept);
+  const takeOver = (): void => {
+    if (text.trim() !== kept) {
+      void overrule({ range: text.trim() || undefined });
+    }
+  };
+  const press = (event: KeyboardEvent): void => {
+    if (event.key === 'Enter') {
+      takeOver();
+    }
+  };
+  return (
+    <TextInput
+      aria-label="Range of cells that is read"
+      placeholder="whole sheet"
+      leftSection={<span>range</span>}
+      leftSectionWidth={52}
+      leftSectionProps={{ style: { fontSize: 13 } }}
+      size="xs"
+      w={164}
+      spellCheck={false}
+      value={text}
+      onChange={(event) => setText(event.currentTarget.value)}
+      onBlur={takeOver}
+      onKeyDown={press}
+    />
+  );
+}
+
+function choose({ overrule: other }: Other): void {
+  if (other.formatting) {
+    void setFormatting(other.formatting);
+  } else {
+    void overrule(other);
+  }
+}
+
+function hintFor({ sheet, text }: GatherAnswer): string {
+  if (sheet) {
+    return 'Point at a column or a row’s number, or drag over cells, to say otherwise.';
+  }
+  return text === undefined ? '' : 'Mend the text here and look again; the questions follow.';
+}
+
+/** The other readings, for the commands. */
+const actsOf = (chips: readonly ReadingChip[]): Act[] =>
+  chips.flatMap(({ name, others }) =>
+    others.map((other) => ({
+      label: `Read: ${name ? `${name} ` : ''}${other.label}`,
+      words: 'Understand the source another way',
+      run: () => choose(other),
+    })),
+  );
+
+function Chips({ answer }: { answer: GatherAnswer }) {
+  const { overrule: chosen } = useGather();
+  const chips = chipsOf(answer, chosen);
+  useActs('read-as', actsOf(chips));
+  return chips.map((chip) => <ReadingChipMenu key={chip.id} chip={chip} onChoose={choose} />);
+}
+
+export function ReadAs() {
+  const { answer, overrule: chosen } = useGather();
+  if (!answer) {
+    return null;
+  }
+  const reasons = reasonsOf(answer);
+  const because = reasons.length ? `because ${reasons.join('; ')}. ` : '';
+  return (
+    <Paper
+      component="section"
+      aria-label="How the source was read"
+      px="sm"
+      py={7}
+      style={{ flex: 'none' }}
+    >
+      <Group gap={6} fz={14}>
+        <span>Read as</span>
+        <Chips answer={answer} />
+        {answer.sheet && <RangeField key={chosen.range ?? ''} />}
+      </Group>
+      <Text size="sm" c="dimmed" mt={3}>
+        {because}
+        {hintFor(answer)}
+      </Text>
+    </Paper>
+  );
+}

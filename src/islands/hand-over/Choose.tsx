@@ -1,0 +1,137 @@
+// Which questions are handed over, and what only some files can say: the set's description, a pool.
+import { Checkbox, Group, NumberInput, Pill, Select, TextInput } from '@mantine/core';
+import { useMemo } from 'react';
+import type { Item, KeptLayout } from '../../core/model';
+import { KIND_NAMES } from '../../core/shared/kind-names';
+import { count } from '../../core/shared/plain';
+import { LinkButton } from '../parts/LinkButton';
+import { useBank } from '../state/bank';
+import { leaveQuestion, setChoice, setWishes, useHandOver } from '../state/hand-over';
+
+const ALL = '';
+
+/** 'Safety', and 'Safety > Gates' below it. */
+const categoriesOf = ({ category = [] }: Item): string[] =>
+  category.map((_, depth) => category.slice(0, depth + 1).join(' > '));
+
+/** What the receivers in view can say besides the questions. */
+function wishesOf(kept: readonly KeptLayout[]): { describes: boolean; pools: boolean } {
+  return {
+    describes: kept.some(({ layout }) =>
+      layout.file.cells?.some(({ role }) => role === 'set-description'),
+    ),
+    pools: kept.some(
+      ({ layout: { shape, file } }) =>
+        shape === 'package' && file.standard !== 'common-cartridge-1.3',
+    ),
+  };
+}
+
+function ByCategoryAndKind() {
+  const items = useBank((state) => state.items);
+  const { choice } = useHandOver();
+  const categories = useMemo(() => [...new Set(items.flatMap(categoriesOf))].sort(), [items]);
+  const kinds = useMemo(() => [...new Set(items.map(({ kind }) => kind))], [items]);
+  return (
+    <>
+      <Select
+        aria-label="Category"
+        w={190}
+        searchable
+        nothingFoundMessage="None"
+        value={choice.category}
+        data={[
+          { value: ALL, label: 'every category' },
+          ...categories.map((category) => ({ value: category, label: category })),
+        ]}
+        onChange={(category) => setChoice({ category: category ?? ALL })}
+      />
+      <Select
+        aria-label="Kind"
+        w={150}
+        value={choice.kind}
+        data={[
+          { value: ALL, label: 'every kind' },
+          ...kinds.map((kind) => ({ value: kind, label: KIND_NAMES[kind] })),
+        ]}
+        onChange={(kind) => setChoice({ kind: kind ?? ALL })}
+      />
+    </>
+  );
+}
+
+/** Questions that were chosen elsewhere. */
+function Only() {
+  const { only } = useHandOver().choice;
+  return only ? (
+    <Pill
+      size="lg"
+      withRemoveButton
+      removeButtonProps={{
+        'aria-label': 'Hand over the others too',
+        'aria-hidden': false,
+        tabIndex: 0,
+      }}
+      onRemove={() => setChoice({ only: undefined })}
+    >
+      just {count(only.ids.size, 'question')} {only.what}
+    </Pill>
+  ) : null;
+}
+
+function Draw() {
+  const { draw } = useHandOver();
+  return (
+    <Group gap={6} component="span">
+      <span aria-hidden>draw</span>
+      <NumberInput
+        aria-label="Questions drawn at each attempt"
+        w={70}
+        hideControls
+        min={1}
+        allowDecimal={false}
+        allowNegative={false}
+        placeholder="all"
+        value={draw ?? ''}
+        onChange={(value) => setWishes({ draw: Number(value) > 0 ? Number(value) : undefined })}
+      />
+      <span aria-hidden>at each attempt</span>
+    </Group>
+  );
+}
+
+export function Choose({ kept }: { kept: readonly KeptLayout[] }) {
+  const { choice, out, description, asTheyAre } = useHandOver();
+  const { describes, pools } = wishesOf(kept);
+  const bringBack = (): void => out.forEach((id) => leaveQuestion(id, false));
+  return (
+    <Group gap="xs" fz={14} style={{ flex: 'none' }}>
+      <Only />
+      <TextInput
+        type="search"
+        aria-label="Questions that hold these words"
+        placeholder="Only questions that hold …"
+        w={210}
+        value={choice.words}
+        onChange={(event) => setChoice({ words: event.currentTarget.value })}
+      />
+      <ByCategoryAndKind />
+      {describes && (
+        <TextInput
+          aria-label="Description of the set"
+          placeholder="Description of the set"
+          w={230}
+          value={description}
+          onChange={(event) => setWishes({ description: event.currentTarget.value })}
+        />
+      )}
+      {pools && <Draw />}
+      <Checkbox
+        label="only those that fit as they are"
+        checked={asTheyAre}
+        onChange={(event) => setWishes({ asTheyAre: event.currentTarget.checked })}
+      />
+      {out.size > 0 && <LinkButton onClick={bringBack}>Bring back {out.size} left out</LinkButton>}
+    </Group>
+  );
+}

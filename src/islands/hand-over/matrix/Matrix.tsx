@@ -1,0 +1,147 @@
+// The matrix of questions by receivers, virtual, with a word and a sign in every cell.
+import { UnstyledButton } from '@mantine/core';
+import { useVirtualizer } from '@tanstack/react-virtual';
+import { useCallback, useState, type KeyboardEvent } from 'react';
+import type { Layout } from '../../../core/model';
+import type { FitColumn } from '../../../workers/protocol';
+import { itemById } from '../../state/bank';
+import { useHandOver } from '../../state/hand-over';
+import { useMatrixKeys, type OpenCell } from './use-matrix-keys';
+import { wordsOf } from './words';
+
+const ROW = 50;
+/** Rows drawn beyond what is in sight. */
+const OVERSCAN = 10;
+/** Least widths, in pixels: of the question, and of a receiver's column. */
+const STEM = 190;
+const RECEIVER = 98;
+const WIDEST_RECEIVER = 130;
+
+type CellProps = {
+  cell: OpenCell;
+  column: FitColumn | undefined;
+  isOpen: boolean;
+  /** Whether Tab stops here. */
+  isStop: boolean;
+  onOpen: (cell: OpenCell) => void;
+  onKey: (event: KeyboardEvent, cell: OpenCell) => void;
+};
+
+function FitCell({ cell, column, isOpen, isStop, onOpen, onKey }: CellProps) {
+  if (!column) {
+    return <span role="gridcell" />;
+  }
+  const { tone, sign, text, title } = wordsOf(column, cell.row);
+  return (
+    <span role="gridcell" aria-selected={isOpen} className={`fit ${tone} ${isOpen ? 'open' : ''}`}>
+      <UnstyledButton
+        data-cell={`${cell.row} ${cell.layout}`}
+        title={title}
+        tabIndex={isStop ? 0 : -1}
+        onClick={() => onOpen(cell)}
+        onKeyDown={(event) => onKey(event, cell)}
+      >
+        <span className="sign" aria-hidden>
+          {sign}
+        </span>{' '}
+        {text}
+      </UnstyledButton>
+    </span>
+  );
+}
+
+function Head({ layouts, columns }: { layouts: readonly Layout[]; columns: readonly FitColumn[] }) {
+  return (
+    <>
+      <span role="columnheader" className="stem-head">
+        Question
+      </span>
+      {layouts.map(({ id, name }) => {
+        const counts = columns.find(({ layout }) => layout === id)?.counts;
+        return (
+          <span role="columnheader" key={id}>
+            <b>{name}</b>
+            <small>{counts ? `${counts[0]} fit, ${counts[1]} change, ${counts[2]} out` : ''}</small>
+          </span>
+        );
+      })}
+    </>
+  );
+}
+
+const Stem = ({ row, id }: { row: number; id: string }) => (
+  <span role="rowheader" className="stem-cell">
+    <span className="clamp">
+      <span className="mono soft">{row + 1}</span> {itemById(id)?.stem.plain}
+    </span>
+  </span>
+);
+
+export function Matrix({
+  layouts,
+  open,
+  onOpen,
+}: {
+  layouts: readonly Layout[];
+  open: OpenCell | undefined;
+  onOpen: (cell: OpenCell) => void;
+}) {
+  const { ids, columns } = useHandOver();
+  const [scroller, setScroller] = useState<HTMLDivElement | null>(null);
+  const key = useCallback((index: number) => ids[index] ?? index, [ids]);
+  const estimate = useCallback(() => ROW, []);
+  const virtual = useVirtualizer({
+    count: ids.length,
+    getScrollElement: () => scroller,
+    estimateSize: estimate,
+    getItemKey: key,
+    overscan: OVERSCAN,
+  });
+  const onKey = useMatrixKeys({ rows: ids.length, layouts, open, onOpen, scroller, virtual });
+  const receivers = layouts.map(() => `minmax(${RECEIVER}px, ${WIDEST_RECEIVER}px)`).join(' ');
+  const sizes = {
+    gridTemplateColumns: `minmax(${STEM}px, 1fr) ${receivers}`,
+    minWidth: STEM + layouts.length * RECEIVER,
+  };
+  const isOpen = (row: number, layout: string): boolean =>
+    open?.row === row && open.layout === layout;
+  return (
+    <div
+      className="panel matrix"
+      ref={setScroller}
+      role="grid"
+      aria-label="Questions by receivers"
+      aria-rowcount={ids.length + 1}
+      aria-colcount={layouts.length + 1}
+      tabIndex={-1}
+    >
+      <div role="row" className="matrix-row matrix-head" style={sizes}>
+        <Head layouts={layouts} columns={columns} />
+      </div>
+      <div role="rowgroup" style={{ height: virtual.getTotalSize(), position: 'relative' }}>
+        {virtual.getVirtualItems().map(({ key: rowKey, index, start }) => (
+          <div
+            role="row"
+            key={rowKey}
+            aria-rowindex={index + 2}
+            className="matrix-row"
+            style={{ ...sizes, transform: `translateY(${start}px)`, height: ROW }}
+          >
+            <Stem row={index} id={ids[index]!} />
+            {layouts.map(({ id }, place) => (
+              <FitCell
+                key={id}
+                cell={{ row: index, layout: id }}
+                column={columns.find(({ layout }) => layout === id)}
+                isOpen={isOpen(index, id)}
+                isStop={open ? isOpen(index, id) : index === 0 && place === 0}
+                onOpen={onOpen}
+                onKey={onKey}
+              />
+            ))}
+          </div>
+        ))}
+      </div>
+    </div>
+  );
+}

@@ -1,0 +1,153 @@
+// One question against one receiver: its fields at the left, the very cells at the right, every change named between.
+import { Paper, Text, Title } from '@mantine/core';
+import type { Change, Decision, Fitted, Item, KeptLayout } from '../../../core/model';
+import { Bar } from '../../parts/Bar';
+import { LinkButton } from '../../parts/LinkButton';
+import { useAsk } from '../../state/asking';
+import { useBank } from '../../state/bank';
+import { decide, useHandOver } from '../../state/hand-over';
+import { partOf } from './change-of';
+import { ChangeRow, type Decide } from './ChangeRow';
+import { SeamFoot } from './SeamFoot';
+import { belongs, furtherParts, linesOf } from './seam-lines';
+import { FurtherPart, SeamLine } from './SeamLine';
+
+function Refused({
+  fitted,
+  decision,
+  onDecide,
+}: {
+  fitted: Fitted;
+  decision: Decision;
+  onDecide: Decide;
+}) {
+  return (
+    <Bar
+      tone="block"
+      acts={
+        decision.leaveOut && (
+          <LinkButton onClick={() => onDecide(undefined)}>Put it back</LinkButton>
+        )
+      }
+    >
+      <span className="sign" aria-hidden>
+        ✕
+      </span>{' '}
+      It does not fit: {fitted.reason}.
+    </Bar>
+  );
+}
+
+type LinesProps = {
+  item: Item;
+  fitted: Fitted;
+  kept: KeptLayout;
+  /** The row of the file where it is known. */
+  row: number | undefined;
+  onDecide: Decide;
+};
+
+function Lines({ item, fitted, kept, row, onDecide }: LinesProps) {
+  const { layout } = kept;
+  const decision = kept.variants?.[item.id] ?? {};
+  const lines = linesOf(item, layout, fitted);
+  const parts = furtherParts(layout, fitted);
+  const draw = (changes: readonly Change[]) =>
+    changes.map((change, index) => (
+      <ChangeRow
+        key={`${change.field} ${index}`}
+        change={change}
+        layout={layout}
+        decision={decision}
+        onDecide={onDecide}
+      />
+    ));
+  const ofPart = (part: number): Change[] =>
+    fitted.changes.filter((change) => partOf(change) === part);
+  const unplaced = ofPart(0).filter((change) => !lines.some(({ field }) => belongs(change, field)));
+  return (
+    <>
+      {lines.map((line) => (
+        <SeamLine
+          key={line.field}
+          line={line}
+          layout={layout}
+          fitted={fitted}
+          row={String(row ?? '')}
+          changes={draw(fitted.changes.filter((change) => belongs(change, line.field)))}
+        />
+      ))}
+      {parts.map((places, index) => (
+        <FurtherPart
+          key={index}
+          places={places}
+          n={index + 2}
+          of={parts.length + 1}
+          row={row === undefined ? '' : String(row + index + 1)}
+          changes={draw(ofPart(index + 1))}
+        />
+      ))}
+      {draw(unplaced)}
+    </>
+  );
+}
+
+export function OpenSeam({
+  id,
+  kept,
+  row,
+  onGo,
+}: {
+  id: string;
+  kept: KeptLayout;
+  /** The question's place among those that are handed over, from 0. */
+  row: number;
+  onGo: (row: number) => void;
+}) {
+  const { columns, ids } = useHandOver();
+  const items = useBank((state) => state.items);
+  const { layout, variants } = kept;
+  const { answer } = useAsk(
+    (worker) =>
+      worker.fitOne(
+        id,
+        layout,
+        variants?.[id],
+        layout.shape === 'grid' ? { ids: [...ids], decisions: variants ?? {} } : undefined,
+      ),
+    [id, layout, variants, items, ids],
+  );
+  const column = columns.find((candidate) => candidate.layout === layout.id);
+  const title = `Question ${row + 1} in the file for ${layout.name}`;
+  if (!answer?.item) {
+    return <Paper component="aside" className="open-seam" aria-label={title} aria-busy />;
+  }
+  const { fitted, item } = answer;
+  const onDecide: Decide = (next) => decide(layout.id, id, next);
+  const fileRow =
+    layout.shape === 'rows' && column?.rows
+      ? (layout.file.firstRow ?? 1) + column.rows[row]!
+      : undefined;
+  return (
+    <Paper component="aside" className="open-seam" aria-label={title} tabIndex={-1}>
+      <Title order={2} px="md" py="sm" bg="var(--band)" fz={15}>
+        {title}
+      </Title>
+      <div className="open-seam-scroll" tabIndex={0} role="group" aria-label="Its fields and cells">
+        {fitted.state === 'refused' && (
+          <Refused fitted={fitted} decision={variants?.[id] ?? {}} onDecide={onDecide} />
+        )}
+        <Lines item={item} fitted={fitted} kept={kept} row={fileRow} onDecide={onDecide} />
+        {fitted.text !== undefined && (
+          <section className="in-file">
+            <Text size="xs" c="dimmed">
+              in the file
+            </Text>
+            <pre className="paragraph mono">{fitted.text}</pre>
+          </section>
+        )}
+      </div>
+      <SeamFoot id={id} row={row} column={column} onGo={onGo} />
+    </Paper>
+  );
+}

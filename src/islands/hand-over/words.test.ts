@@ -1,0 +1,122 @@
+// What is said of fits, files and the places of right answers.
+import { describe, expect, it } from 'vitest';
+import { rowsLayout } from '../../../tests/make';
+import type { Change, KeptLayout } from '../../core/model';
+import type { FitColumn } from '../../workers/protocol';
+import type { FilledFile } from '../state/hand-over';
+import { isAsMeant, proofOf, takeWords } from './files/proof';
+import { showsOrder, unevenness } from './key-places/places';
+import { wordsOf } from './matrix/words';
+import { fieldOf, isText, otherSeconds, partOf, sentenceOf } from './open-seam/change-of';
+
+const column: FitColumn = {
+  layout: 'a',
+  rows: new Uint32Array([0, 1, 2]),
+  states: new Uint8Array([0, 1, 2]),
+  changes: new Uint8Array([0, 2, 0]),
+  reasons: new Uint16Array([0, 0, 1]),
+  words: ['', 'it takes no pairs'],
+  codes: ['', 'kind-not-taken'],
+  counts: [1, 1, 1],
+} as unknown as FitColumn;
+
+describe('a cell of the matrix', () => {
+  it.each([
+    [0, 'fits', '✓', 'fits', 'fits as it is'],
+    [1, 'changes', '!', '2 changes', 'fits with 2 changes'],
+    [2, 'refused', '✕', 'kind', 'it takes no pairs'],
+  ])('in row %i is %s', (row, tone, sign, text, title) => {
+    expect(wordsOf(column, row)).toEqual({ tone, sign, text, title });
+  });
+  it('of a refusal without a word of its own says that it does not fit', () => {
+    expect(wordsOf({ ...column, codes: ['', 'some-new-code'] }, 2).text).toBe('does not fit');
+  });
+});
+
+const file = (change: Partial<FilledFile>): FilledFile =>
+  ({
+    receipt: { questions: 8 },
+    differences: [],
+    isStale: false,
+    isTaken: false,
+    ...change,
+  }) as never;
+const differences = [{ n: 1, field: 'stem', meant: 'a', found: 'b' }];
+
+describe('a filled file', () => {
+  it('is said to be as meant only where it came back so and nothing has changed since', () => {
+    expect(proofOf(file({}))).toEqual({
+      state: 'fine',
+      words: 'Read back by other code: all 8 as meant.',
+    });
+    expect(proofOf(file({ isTaken: true })).words).toMatch(/Taken\.$/);
+    expect(proofOf(file({ differences }))).toEqual({
+      state: 'block',
+      words: 'Read back: 1 difference.',
+    });
+    expect(proofOf(file({ isStale: true })).state).toBe('warn');
+    expect([file({}), file({ differences }), file({ isStale: true })].map(isAsMeant)).toEqual([
+      true,
+      false,
+      false,
+    ]);
+  });
+  it('is taken under a word that says what it is', () => {
+    expect(takeWords(file({}))).toBe('Take the file');
+    expect(takeWords(file({ isStale: true }))).toBe('Take it as it was');
+    expect(takeWords(file({ isStale: true, differences }))).toBe('Take it with its differences');
+  });
+});
+
+const kept = (change: Partial<KeptLayout['layout']>): KeptLayout =>
+  ({ layout: { ...rowsLayout(['stem', 'option', 'option', 'key']), ...change } }) as KeptLayout;
+
+describe('where right answers lie', () => {
+  it('is told where one place has half as much again as an even share', () => {
+    expect(unevenness({ before: [6, 2, 2], after: [], questions: 10 })).toBe(
+      '6 of 10 right answers lie at A',
+    );
+    expect(unevenness({ before: [4, 3, 3], after: [], questions: 10 })).toBeUndefined();
+    expect(unevenness({ before: [4, 0, 0], after: [], questions: 4 })).toBeUndefined();
+  });
+  it('says nothing to a receiver that shuffles, or whose key has a place of its own', () => {
+    expect(showsOrder(kept({}))).toBe(true);
+    expect(showsOrder(kept({ shuffles: true }))).toBe(false);
+    expect(showsOrder(kept({ key: { style: 'first' } }))).toBe(false);
+    expect(showsOrder(kept({ shape: 'grid' }))).toBe(false);
+  });
+});
+
+describe('a change', () => {
+  const change = (field: string, from = '30', to = '25'): Change => ({
+    field,
+    from,
+    to,
+    why: 'it is not on the list',
+  });
+  it('is known by its field, in the first or a further question', () => {
+    expect([fieldOf(change('parts.2.options.1')), partOf(change('parts.2.options.1'))]).toEqual([
+      'options.1',
+      2,
+    ]);
+    expect([fieldOf(change('stem')), partOf(change('stem'))]).toEqual(['stem', 0]);
+  });
+  it('of a text can be written by hand; of a time limit the nearest others are offered', () => {
+    expect(['stem', 'options.2', 'seconds', 'kind'].map((field) => isText(change(field)))).toEqual([
+      true,
+      true,
+      false,
+      false,
+    ]);
+    const layout = {
+      ...rowsLayout(['stem', 'option', 'option', 'key']),
+      limits: { seconds: [15, 25, 40, 75] },
+    };
+    expect(otherSeconds(change('seconds'), layout)).toEqual([40, 15]);
+    expect(otherSeconds(change('stem'), layout)).toEqual([]);
+  });
+  it('says what becomes of it where no cell beside it does', () => {
+    expect(sentenceOf(change('points'))).toBe('it is not on the list. Becomes 25.');
+    expect(sentenceOf(change('stem'))).toBe('it is not on the list.');
+  });
+});

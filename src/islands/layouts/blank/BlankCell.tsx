@@ -1,0 +1,64 @@
+// One cell of the blank as it looks, or what a question of the bank puts there.
+import type { CellMark } from './marks';
+
+/** `looks` are its letters: b bold, m coloured, l with a list to choose from. */
+export type BlankCellProps = {
+  text: string;
+  mark: CellMark | undefined;
+  filled: string | undefined;
+  looks: string;
+  note: string | undefined;
+  /** Points at the cell as the place of the set's title; absent where that can't be. */
+  onPoint?: (() => void) | undefined;
+};
+
+function titleOf({ mark, note, looks }: BlankCellProps): string | undefined {
+  const words = [
+    mark?.word,
+    note && `note: ${note}`,
+    looks.includes('l') && 'a list to choose from',
+  ];
+  return words.filter(Boolean).join('; ') || undefined;
+}
+
+/** Whether the cell shows a question's text in place of its own. */
+const isPreview = ({ filled, text, mark }: BlankCellProps): boolean =>
+  filled !== undefined && (filled !== text || mark?.tone === 'sample-cell');
+
+function Content(cell: BlankCellProps) {
+  const { text, filled, mark } = cell;
+  if (isPreview(cell)) {
+    return <span title={text ? `in place of “${text}”` : undefined}>{filled}</span>;
+  }
+  if (!text && mark?.tone === 'title-cell') {
+    return <em>{mark.word.includes('title') ? 'title of the set' : 'description of the set'}</em>;
+  }
+  return text;
+}
+
+export function BlankCell(cell: BlankCellProps) {
+  const { text, mark, looks, note, onPoint } = cell;
+  const hasPreview = isPreview(cell);
+  const classes = [
+    mark?.tone ?? '',
+    hasPreview ? 'preview' : '',
+    looks.includes('b') ? 'is-bold' : '',
+    looks.includes('m') ? 'is-coloured' : '',
+  ];
+  const isList = looks.includes('l') && !text && !hasPreview;
+  return (
+    <td className={classes.filter(Boolean).join(' ')} title={titleOf(cell)} onDoubleClick={onPoint}>
+      <Content {...cell} />
+      {note && (
+        <sup className="hint-mark" aria-label="has a note">
+          ✎
+        </sup>
+      )}
+      {isList && (
+        <span className="hint-mark" aria-hidden>
+          ▾
+        </span>
+      )}
+    </td>
+  );
+}

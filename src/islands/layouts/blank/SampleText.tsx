@@ -1,0 +1,136 @@
+// A sample of marked text: each line with what it is; pointing at the lines of one question teaches the signs.
+import { Box, Menu, Text, UnstyledButton } from '@mantine/core';
+import { useMemo, useState } from 'react';
+import type { Fitted, KeptLayout } from '../../../core/model';
+import type { Pointed } from '../../../core/pipeline';
+import { learnMarks } from '../../state/layouts';
+import { lineIs } from './line-is';
+
+/** A sample is shown so far. */
+const LINES_SHOWN = 120;
+
+const WORDS: Record<Pointed, string> = {
+  stem: 'the question',
+  right: 'a right option',
+  wrong: 'a wrong option',
+  close: 'the end of the options',
+  category: 'a category',
+  comment: 'a comment',
+  key: 'a line that names the right answer',
+};
+const CHOICES = Object.keys(WORDS) as Pointed[];
+
+type Point = (what: Pointed | undefined) => void;
+
+function LineMenu({
+  line,
+  isPointed,
+  onPoint,
+}: {
+  line: number;
+  isPointed: boolean;
+  onPoint: Point;
+}) {
+  return (
+    <Menu position="right-start">
+      <Menu.Target>
+        <UnstyledButton className="row-number" aria-label={`Line ${line}: say what it is`}>
+          {line}
+        </UnstyledButton>
+      </Menu.Target>
+      <Menu.Dropdown>
+        <Menu.Label>This line is</Menu.Label>
+        {CHOICES.map((what) => (
+          <Menu.Item key={what} onClick={() => onPoint(what)}>
+            {WORDS[what]}
+          </Menu.Item>
+        ))}
+        {isPointed && <Menu.Item onClick={() => onPoint(undefined)}>not pointed at</Menu.Item>}
+      </Menu.Dropdown>
+    </Menu>
+  );
+}
+
+function Line({
+  text,
+  line,
+  is,
+  isPointed,
+  onPoint,
+}: {
+  text: string;
+  line: number;
+  is: Pointed | undefined;
+  isPointed: boolean;
+  onPoint: Point;
+}) {
+  const words = is ? WORDS[is].replace(/^(?:the|a) /, '') : '';
+  return (
+    <tr className={`line-is-${is ?? 'empty'}`}>
+      <th scope="row">
+        {text.trim() ? <LineMenu line={line} isPointed={isPointed} onPoint={onPoint} /> : line}
+      </th>
+      <td className="line">{text}</td>
+      <td className="is">
+        {isPointed ? '● ' : ''}
+        {words}
+      </td>
+    </tr>
+  );
+}
+
+/** The lines that were pointed at, by their place, and how to point. */
+function usePointing(kept: KeptLayout, lines: readonly string[]) {
+  const [pointed, setPointed] = useState<Record<number, Pointed>>({});
+  const point = (index: number, what: Pointed | undefined): void => {
+    const { [index]: _gone, ...others } = pointed;
+    const next = what ? { ...others, [index]: what } : others;
+    setPointed(next);
+    void learnMarks(kept, lines, next);
+  };
+  return { pointed, point };
+}
+
+export function SampleText({
+  kept,
+  lines,
+  fitted,
+}: {
+  kept: KeptLayout;
+  lines: readonly string[];
+  fitted: Fitted | undefined;
+}) {
+  const { pointed, point } = usePointing(kept, lines);
+  const marks = useMemo(() => kept.layout.marks ?? { right: '*' }, [kept.layout.marks]);
+  return (
+    <div className="blank-view sample-text" tabIndex={0} role="group" aria-label="Sample">
+      <table className="sheet mono">
+        <tbody>
+          {lines.slice(0, LINES_SHOWN).map((text, index) => (
+            <Line
+              key={index}
+              text={text}
+              line={index + 1}
+              is={pointed[index] ?? lineIs(text, marks)}
+              isPointed={pointed[index] !== undefined}
+              onPoint={(what) => point(index, what)}
+            />
+          ))}
+        </tbody>
+      </table>
+      {fitted?.text !== undefined && (
+        <Box p="sm">
+          <Text c="dimmed" size="sm">
+            A question of the bank as it would be written:
+          </Text>
+          <pre className="paragraph mono">{fitted.text}</pre>
+        </Box>
+      )}
+      {!lines.length && (
+        <Text p="sm" c="dimmed">
+          There is no sample; the signs at the right say how questions are written.
+        </Text>
+      )}
+    </div>
+  );
+}

@@ -1,0 +1,67 @@
+// What was learned of a blank, with the reason of each guess, to be corrected by hand.
+import { Paper, Stack, Text, Title } from '@mantine/core';
+import type { KeptLayout, Layout } from '../../../core/model';
+import { roleWords } from '../../../core/shared/roles';
+import { Tick } from '../../parts/Commit';
+import { changeLayout } from '../../state/layouts';
+import { BoardOf } from './BoardOf';
+import { FileOf } from './FileOf';
+import { KeyOf } from './KeyOf';
+import { Kinds } from './Kinds';
+import { Limits } from './Limits';
+import { Signs } from './Signs';
+import { TitleCell } from './TitleCell';
+
+/** Blocks of rows: which field each line holds. */
+function Lines({ lines }: { lines: NonNullable<Layout['lines']> }) {
+  const words = lines.map(({ label, cells }) => {
+    const places = cells.map(({ role, column }) => `${roleWords(role)} in ${column}`);
+    return `${label}: ${places.join(', ')}`;
+  });
+  return <Text size="sm">Blocks of rows: {words.join('; ')}</Text>;
+}
+
+export function Learned({ kept }: { kept: KeptLayout }) {
+  const { layout } = kept;
+  const isInCells = layout.shape === 'rows' || layout.shape === 'blocks';
+  const shuffle = (isOn: boolean): void => {
+    void changeLayout(
+      kept,
+      `Shuffling of ${layout.name}`,
+      { ...layout, shuffles: isOn || undefined },
+      ['shuffles'],
+    );
+  };
+  return (
+    <Paper
+      component="aside"
+      aria-label="What was learned"
+      px="md"
+      py="sm"
+      style={{ overflow: 'auto' }}
+    >
+      <Stack gap={8} fz={14}>
+        <Title order={2}>{layout.blank ? 'What was learned' : 'What it takes'}</Title>
+        {isInCells && <KeyOf kept={kept} />}
+        {layout.lines && <Lines lines={layout.lines} />}
+        {layout.shape === 'marked-text' && <Signs kept={kept} />}
+        <BoardOf kept={kept} />
+        <Kinds kept={kept} />
+        <Limits kept={kept} />
+        <Tick
+          label="It shuffles the options itself"
+          isOn={layout.shuffles ?? false}
+          onTick={shuffle}
+        />
+        {layout.shape === 'rows' && <TitleCell kept={kept} />}
+        <FileOf kept={kept} />
+        {layout.blank && layout.shape === 'rows' && (
+          <Text c="dimmed" size="xs">
+            Point at a column’s letter to change what it takes, at a row’s number to say where
+            questions begin, and double-click a cell above them to put the set’s title there.
+          </Text>
+        )}
+      </Stack>
+    </Paper>
+  );
+}

@@ -1,0 +1,95 @@
+// The receivers that the program knows, each with what its file takes.
+import { Anchor, Badge, Box, Checkbox, Paper, Table, Text, VisuallyHidden } from '@mantine/core';
+import { Link } from 'wouter';
+import type { KeptLayout } from '../../../core/model';
+import { LinkButton } from '../../parts/LinkButton';
+import { choose, removeLayout } from '../../state/layouts';
+import { keyInWords, limitsInWords, SHAPES } from './words';
+
+const HEADINGS = [
+  'Receiver',
+  'File',
+  'Right answer by',
+  'Takes at most',
+  'Wants a look',
+  'In view',
+];
+
+function Doubts({ kept }: { kept: KeptLayout }) {
+  const doubts = kept.unsure.length;
+  return doubts ? (
+    <Badge color="cowslip">! {doubts}</Badge>
+  ) : (
+    <Text component="span" c="dimmed" size="sm">
+      nothing
+    </Text>
+  );
+}
+
+function LayoutRow({ kept }: { kept: KeptLayout }) {
+  const { layout } = kept;
+  return (
+    <Table.Tr>
+      <Table.Td>
+        <Anchor component={Link} href={`/layouts/${kept.id}`} c="var(--leaf-ink)">
+          {layout.name}
+        </Anchor>
+      </Table.Td>
+      <Table.Td>
+        <span className="mono">.{layout.file.format}</span>{' '}
+        <Text component="span" c="dimmed" size="sm">
+          {SHAPES[layout.shape]}
+        </Text>
+      </Table.Td>
+      <Table.Td c={keyInWords(layout) ? undefined : 'dimmed'}>
+        {keyInWords(layout) ?? 'no options to choose from'}
+      </Table.Td>
+      <Table.Td>{limitsInWords(layout)}</Table.Td>
+      <Table.Td>
+        <Doubts kept={kept} />
+      </Table.Td>
+      <Table.Td>
+        <Checkbox
+          aria-label={`${layout.name} in view`}
+          checked={kept.chosen}
+          onChange={(event) => void choose(kept, event.currentTarget.checked)}
+        />
+      </Table.Td>
+      <Table.Td>
+        <LinkButton
+          fz={13}
+          aria-label={`Remove ${layout.name}`}
+          onClick={() => void removeLayout(kept)}
+        >
+          Remove
+        </LinkButton>
+      </Table.Td>
+    </Table.Tr>
+  );
+}
+
+export function LayoutTable({ layouts }: { layouts: readonly KeptLayout[] }) {
+  return (
+    <Paper style={{ flex: 'none' }}>
+      <Box pos="relative" style={{ overflowX: 'auto' }}>
+        <Table aria-label="Receivers" miw={760}>
+          <Table.Thead>
+            <Table.Tr>
+              {HEADINGS.map((heading) => (
+                <Table.Th key={heading}>{heading}</Table.Th>
+              ))}
+              <Table.Th>
+                <VisuallyHidden>Remove</VisuallyHidden>
+              </Table.Th>
+            </Table.Tr>
+          </Table.Thead>
+          <Table.Tbody>
+            {layouts.map((kept) => (
+              <LayoutRow key={kept.id} kept={kept} />
+            ))}
+          </Table.Tbody>
+        </Table>
+      </Box>
+    </Paper>
+  );
+}

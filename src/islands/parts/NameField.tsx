@@ -1,0 +1,22 @@
+// A name that can be typed over in its place, and is seen to be a field.
+import { TextInput, type TextInputProps } from '@mantine/core';
+
+const LEAST_SIGNS = 14;
+const MOST_SIGNS = 44;
+const SIGN_WIDTH = 0.62;
+
+/** As wide as its text. */
+export function NameField({ sizer, ...rest }: TextInputProps & { sizer: string }) {
+  const signs = Math.min(MOST_SIGNS, Math.max(LEAST_SIGNS, sizer.length + 2));
+  return (
+    <TextInput
+      variant="default"
+      w={`${signs * SIGN_WIDTH}em`}
+      maw="100%"
+      fz={20}
+      styles={{ input: { fontSize: 18, fontWeight: 700, paddingInline: 8 } }}
+      spellCheck={false}
+      {...rest}
+    />
+  );
+}

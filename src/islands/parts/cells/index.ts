@@ -1,0 +1,108 @@
+// A question as one row of a grid: each cell as text, and back from a typed or pasted text to the question's fields.
+import type { Item, Tag } from '../../../core/model';
+import { KIND_NAMES } from '../../../core/shared/kind-names';
+import { numberOf, secondsOf } from '../../../core/shared/normalise';
+import { tagText } from '../../../core/shared/plain';
+import { answerText, setAnswer } from './answers';
+import type { CellField, CellResult } from './fields';
+import { keyLetters, setKey } from './key';
+import { setKind } from './kind';
+
+export type { CellField } from './fields';
+
+type Cell = {
+  text: (item: Item) => string;
+  set: (item: Item, text: string) => CellResult;
+};
+type Named = Exclude<CellField, `options.${number}`>;
+
+const REF: Cell = {
+  text: ({ ref }) => ref,
+  set: (_item, text) =>
+    text.trim() ? { ref: text.trim() } : { refused: 'A reference may not be empty.' },
+};
+
+/** Points and seconds; an empty text takes the number away. */
+const numeric = (name: 'points' | 'seconds', read: (text: string) => number | undefined): Cell => ({
+  text: (item) => String(item[name] ?? ''),
+  set(_item, text): CellResult {
+    if (!text.trim()) {
+      return { [name]: undefined };
+    }
+    const value = read(text);
+    return value === undefined || value < 0
+      ? { refused: `“${text}” is no number of ${name}.` }
+      : { [name]: value };
+  },
+});
+
+const CATEGORY: Cell = {
+  text: ({ category }) => category?.join(' > ') ?? '',
+  set(_item, text) {
+    const path = text.split(/\s*>\s*/).filter(Boolean);
+    return { category: path.length ? path : undefined };
+  },
+};
+
+/** A tag as people write it: 'level: beginner' is one with a name. */
+export function tagOf(text: string): Tag {
+  const [, name, value] = /^([^:]+):\s*(.+)$/.exec(text) ?? [];
+  return name && value ? { name: name.trim(), value } : { value: text };
+}
+
+const TAGS: Cell = {
+  text: ({ tags }) => tags?.map(tagText).join(', ') ?? '',
+  set(_item, text) {
+    const tags = text
+      .split(/\s*,\s*/)
+      .filter(Boolean)
+      .map(tagOf);
+    return { tags: tags.length ? tags : undefined };
+  },
+};
+
+const beside = (name: 'hint' | 'explanation'): Cell => ({
+  text: (item) => item[name]?.plain ?? '',
+  set: (_item, text) => ({ [name]: text ? { plain: text } : undefined }),
+});
+
+const CELLS: Record<Named, Cell> = {
+  ref: REF,
+  kind: { text: ({ kind }) => KIND_NAMES[kind], set: setKind },
+  stem: { text: ({ stem }) => stem.plain, set: (_item, text) => ({ stem: { plain: text } }) },
+  key: { text: keyLetters, set: setKey },
+  points: numeric('points', numberOf),
+  seconds: numeric('seconds', secondsOf),
+  category: CATEGORY,
+  tags: TAGS,
+  hint: beside('hint'),
+  explanation: beside('explanation'),
+};
+
+const answerCell = (index: number): Cell => ({
+  text: (item) => answerText(item, index),
+  set: (item, text) => setAnswer(item, index, text),
+});
+
+const cellOf = (field: CellField): Cell =>
+  field.startsWith('options.')
+    ? answerCell(Number(field.slice('options.'.length)))
+    : CELLS[field as Named];
+
+/** The text of a question's cell. */
+export const cellText = (item: Item, field: CellField): string => cellOf(field).text(item);
+
+/**
+ * The fields that a typed text sets; an empty object where nothing changes. A text that makes no sense in the cell is
+ * refused with a sentence, and nothing is lost.
+ */
+export function setCell(item: Item, field: CellField, text: string): CellResult {
+  const cell = cellOf(field);
+  return text === cell.text(item) ? {} : cell.set(item, text);
+}
+
+/** The item with fields set; a field set to undefined is taken away. */
+export function withFields(item: Item, fields: Partial<Item>): Item {
+  const merged = Object.entries({ ...item, ...fields });
+  return Object.fromEntries(merged.filter(([, value]) => value !== undefined)) as Item;
+}

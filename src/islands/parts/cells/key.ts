@@ -1,0 +1,38 @@
+// Which options are right, as letters.
+import type { Item } from '../../../core/model';
+import { KIND_NAMES } from '../../../core/shared/kind-names';
+import { optionLetter } from '../../../core/shared/plain';
+import { hasChoices, type CellResult } from './fields';
+
+/** The key as letters: 'B' or 'A, C'; empty where the kind has none. */
+export const keyLetters = ({ options = [] }: Item): string =>
+  options.flatMap(({ right }, index) => (right ? [optionLetter(index)] : [])).join(', ');
+
+/** The place that a letter or a number names, from 0; -1 where it names none. */
+function placeOf(sign: string): number {
+  if (/^[A-Z]$/.test(sign)) {
+    return sign.charCodeAt(0) - 'A'.charCodeAt(0);
+  }
+  return /^\d+$/.test(sign) ? Number(sign) - 1 : -1;
+}
+
+/** The places that a text names: 'b, C', 'AC' or '3'. */
+const placesIn = (text: string): number[] =>
+  text
+    .toUpperCase()
+    .split(/[\s,;/|+]+/)
+    .filter(Boolean)
+    .flatMap((part) => (/^[A-Z]{2,}$/.test(part) ? [...part] : [part]))
+    .map(placeOf);
+
+export function setKey({ kind, options = [] }: Item, text: string): CellResult {
+  if (!hasChoices(kind)) {
+    return text.trim() ? { refused: `Questions of the kind ${KIND_NAMES[kind]} have no key.` } : {};
+  }
+  const right = new Set(placesIn(text));
+  if ([...right].some((place) => place < 0 || place >= options.length)) {
+    const letters = options.length ? `A to ${optionLetter(options.length - 1)}` : 'none';
+    return { refused: `“${text}” names no option; there are ${options.length} (${letters}).` };
+  }
+  return { options: options.map((option, index) => ({ ...option, right: right.has(index) })) };
+}
