@@ -187,6 +187,7 @@ test('a starter’s blank is taken; a package is filled with a pool; a block is 
   ]);
   expect(read(readFileSync(await blank.path())).SheetNames).toEqual(['Questions', 'How to fill']);
   await page.getByRole('button', { name: 'Use it: QTI 3.0 package' }).click();
+  await expect(page).toHaveURL(/\/layouts\/./);
   await onlyInView(page, 'QTI 3.0 package');
   await go(page, '/hand-over');
   await page.getByRole('textbox', { name: 'Questions drawn at each attempt' }).fill('20');
@@ -202,6 +203,7 @@ test('a starter’s blank is taken; a package is filled with a pool; a block is 
 
   await go(page, '/layouts');
   await page.getByRole('button', { name: 'Use it: Block to paste' }).click();
+  await expect(page).toHaveURL(/\/layouts\/./);
   await go(page, '/layouts');
   await page.getByRole('checkbox', { name: 'QTI 3.0 package in view' }).uncheck();
   await go(page, '/hand-over');

@@ -11,6 +11,7 @@ import { Starters } from './list/Starters';
 import { TaughtBlanks } from './list/TaughtBlanks';
 import { useTeach } from './list/use-teach';
 import { Teach } from './Teach';
+import { useOpenLayout } from './use-open-layout';
 
 const ACCEPTED = '.xlsx,.ods,.csv,.tsv,.txt,.md,.json';
 
@@ -29,14 +30,14 @@ function useNext(): MainAct | undefined {
 
 function List() {
   const layouts = useBank((state) => state.layouts);
-  const [, go] = useLocation();
+  const open = useOpenLayout();
   const teach = useTeach();
   const main = useNext();
   useActs('layouts', [
     {
       label: 'Build a layout column by column',
       words: 'A receiver’s template from nothing',
-      run: () => void newLayout().then((id) => go(`/layouts/${id}`)),
+      run: () => open(newLayout()),
     },
   ]);
   return (

@@ -1,17 +1,17 @@
 // Plain layouts of our own, for receivers whose blank is not at hand and for those that take an open standard.
 import { Group, Paper, SimpleGrid, Text, Title } from '@mantine/core';
 import { useEffect, useState } from 'react';
-import { useLocation } from 'wouter';
 import type { Layout } from '../../../core/model';
 import { LinkButton } from '../../parts/LinkButton';
 import { useActs } from '../../state/acts';
 import { addStarter, newLayout, starters, takeBlank } from '../../state/layouts';
+import { useOpenLayout } from '../use-open-layout';
 import { SHAPES } from './words';
 
 function Starter({ starter }: { starter: Layout }) {
-  const [, go] = useLocation();
+  const open = useOpenLayout();
   const use = (): void => {
-    void addStarter(starter).then((id) => go(`/layouts/${id}`));
+    open(addStarter(starter));
   };
   return (
     <Group
@@ -44,7 +44,7 @@ function Starter({ starter }: { starter: Layout }) {
 
 export function Starters() {
   const [list, setList] = useState<Layout[]>([]);
-  const [, go] = useLocation();
+  const open = useOpenLayout();
   useEffect(() => {
     void starters().then(setList);
   }, []);
@@ -53,11 +53,11 @@ export function Starters() {
     list.map((starter) => ({
       label: `Use a plain layout: ${starter.name}`,
       words: `.${starter.file.format}, ${SHAPES[starter.shape]}: template, export format`,
-      run: () => void addStarter(starter).then((id) => go(`/layouts/${id}`)),
+      run: () => open(addStarter(starter)),
     })),
   );
   const build = (): void => {
-    void newLayout().then((id) => go(`/layouts/${id}`));
+    open(newLayout());
   };
   return (
     <Paper
