@@ -42,7 +42,7 @@ function number(
   if (!text) {
     return undefined;
   }
-  const value = positive(text);
+  const value = positive(text) ?? positive(/^([\d.,]+)\s*\p{L}{1,8}\.?$/u.exec(text)?.[1] ?? '');
   if (value === undefined) {
     problems.push({
       rule: 'not-a-number',
@@ -53,6 +53,12 @@ function number(
   }
   return value;
 }
+
+/** A plain number that its heading calls minutes. */
+const secondsOfMinutes = (text: string): number | undefined => {
+  const plain = numberOf(text);
+  return plain !== undefined && plain > 0 ? Math.round(plain * 60) : secondsOf(text);
+};
 
 function across(text: string): boolean | undefined {
   if (/^(?:across|horizontal|row)/i.test(text)) {
@@ -68,7 +74,7 @@ function linkOf(row: Row, role: Role): string | undefined {
 }
 
 /** The fields of an item that stand in columns of their own, and what could not be read among them. */
-export function readBeside(row: Row): { fields: Partial<Item>; problems: Problem[] } {
+export function readBeside(row: Row, minutes: boolean): { fields: Partial<Item>; problems: Problem[] } {
   const problems: Problem[] = [];
   const fields: Partial<Item> = {};
   const set = <K extends keyof Item>(name: K, value: Item[K] | undefined): void => {
@@ -86,7 +92,7 @@ export function readBeside(row: Row): { fields: Partial<Item>; problems: Problem
   }
   const time = row.text('seconds');
   if (time) {
-    set('seconds', secondsOf(time));
+    set('seconds', minutes ? secondsOfMinutes(time) : secondsOf(time));
     if (fields.seconds === undefined) {
       problems.push({
         rule: 'not-a-time',
@@ -124,7 +130,7 @@ export function readBeside(row: Row): { fields: Partial<Item>; problems: Problem
       'category',
       row
         .text('category')
-        .split(/\s*(?:>|\/|::|»)\s*/u)
+        .split(/\s*(?:>|›|»|→|::|\/|\\|\|)\s*/u)
         .filter(Boolean),
     );
   }

@@ -14,8 +14,7 @@ import { columnLetters, parseRange } from '../shared/cells';
 import { findBlocks } from '../shared/table/blocks';
 import { findBoard } from '../shared/table/board';
 import { count, quoted } from '../shared/plain';
-import { namesLanguage } from '../shared/vocabulary/headings';
-import { findHeadingRow, type HeadingRow } from '../shared/table/heading-row';
+import { SURE, understandHeadings, type HeadingUnderstood } from '../understanding';
 import { regionOf, rowShown, shownRow, type Region } from '../shared/table/region';
 import { findInnerSeparator } from '../shared/table/separators';
 import { columnsSpan, guessColumns } from './columns';
@@ -26,7 +25,8 @@ import { damageOf } from './damage';
 import type { Gathered, GatherOptions } from './contract';
 import type { Problem } from './key';
 import { guessKey } from './key-style';
-import { readAnswer, type Manner } from './question';
+import { learnKindWords } from './kind-of-row';
+import { looksLike, readAnswer, type Manner } from './question';
 import { withRich } from './rich';
 import { Row, slotsOf, type Slots } from './row';
 import {
@@ -46,8 +46,10 @@ export { gatherText } from './text/index';
 export type { Gathered, GatherOptions } from './contract';
 
 /** Why a row is taken for the headings. */
-const headingWords = ({ known, because }: HeadingRow, row: number): string =>
-  because ? `in row ${row} ${because}` : `${count(known, 'heading')} of row ${row} are known words`;
+const whyHeadings = ({ row }: HeadingUnderstood, region: Region): string =>
+  row === null
+    ? 'no row differs from the others as headings do'
+    : `row ${shownRow(region.sheet, row)} is of another kind than the rows below it, and its words are those of headings`;
 
 /** The reading of a region: every guess with its reason, and what the user overruled in its place. */
 function readManner(
@@ -58,7 +60,7 @@ function readManner(
 ): { reading: Reading; first: number; headingRow: number | null } {
   const because: Record<string, string> = { sheet: chosen.because };
   const unsure: string[] = chosen.sure ? [] : ['sheet'];
-  const found = overrule.headingRow === undefined ? findHeadingRow(region) : undefined;
+  const found = overrule.headingRow === undefined ? understandHeadings(region) : undefined;
   const headingRow =
     overrule.headingRow === undefined
       ? (found?.row ?? null)
@@ -69,16 +71,16 @@ function readManner(
     overrule.headingRow !== undefined
       ? 'you chose it'
       : found
-        ? headingWords(found, shownRow(region.sheet, found.row))
-        : 'no row speaks the words of headings';
-  if (found?.isUnsure) {
+        ? whyHeadings(found, region)
+        : '';
+  if (found && found.p < SURE) {
     unsure.push('headingRow');
   }
   const first =
     headingRow === null
       ? region.top
       : headingRow + (explainsHeadings(region, headingRow + 1) ? 2 : 1);
-  const guesses = guessColumns(region, headingRow, first);
+  const guesses = guessColumns(region, headingRow, first, overrule.columns);
   const columns = guesses.map(({ because: why, sure, ...column }): Column => {
     const own = overrule.columns?.find((candidate) => candidate.column === column.column);
     because[`columns.${column.column}`] = own ? 'you chose it' : why;
@@ -116,37 +118,40 @@ function readManner(
   };
 }
 
-const CARD_WORDS =
-  /^(?:term|front|card|begriff|vorderseite|word|vocabulary|concept|terme|termino|termine|begrip|termo)/i;
+const QUESTION = /[?？]\s*$|_{2,}/;
+/** A term is a word or a few; what is longer is a question, though it may lack its sign. */
+const TERM_WORDS = 4;
 
-function mannerOf(
-  region: Region,
-  slots: Slots,
-  key: Key,
-  first: number,
-  headless: boolean,
-): Manner {
-  const sample = (role: 'options' | 'wrongs'): string[] => {
-    const slot = slots.get(role)?.[0];
-    if (!slot) {
-      return [];
-    }
-    return Array.from({ length: Math.min(200, region.bottom - first + 1) }, (_, index) =>
-      region.cell(first + index, slot.index),
-    );
-  };
-  const stem = slots.get('stem')?.[0]?.column.heading ?? '';
-  const accepted = slots.get('accepted')?.[0]?.column.heading ?? '';
-  return {
+/** Whether the rows are terms with their definitions: short texts that ask nothing, each with a longer one beside it. */
+function areCards(rows: readonly Row[]): boolean {
+  const told = rows.filter((row) => row.text('stem') && row.text('accepted'));
+  const asks = told.filter((row) => QUESTION.test(row.text('stem'))).length;
+  const terms = told.filter((row) => row.text('stem').split(/\s+/u).length <= TERM_WORDS).length;
+  return told.length > 0 && asks <= told.length * 0.2 && terms >= told.length * 0.7;
+}
+
+const MINUTES = /\bmin(?:s|\.|uten?|utes?|utos?|uti|uter|utter|uuttia|uty|ut|ute)?\b/iu;
+const SECONDS = /\bs\b|sec|sek|seg|:/iu;
+
+function mannerOf(region: Region, slots: Slots, key: Key, first: number): Manner {
+  const rows: Row[] = [];
+  for (let r = first; r <= region.bottom && rows.length < 200; r++) {
+    rows.push(new Row(region, slots, r));
+  }
+  const sample = (role: 'options' | 'wrongs'): string[] =>
+    slots.has(role) ? rows.map((row) => row.text(role)) : [];
+  const time = slots.get('seconds')?.[0]?.column.heading ?? '';
+  const manner: Manner = {
     key,
     optionSeparator: findInnerSeparator(sample('options')),
     wrongSeparator: findInnerSeparator(sample('wrongs')),
-    cards:
-      headless ||
-      CARD_WORDS.test(stem) ||
-      namesLanguage(stem) ||
-      /definition|back|meaning|translation|ruckseite|rückseite|bedeutung|verso/i.test(accepted),
+    cards: areCards(rows),
+    kindWords: new Map(),
+    minutes: MINUTES.test(time) && !SECONDS.test(time.replace(MINUTES, '')),
   };
+  return slots.has('kind')
+    ? { ...manner, kindWords: learnKindWords(rows, (row) => looksLike(row, manner)) }
+    : manner;
 }
 
 const isWorkbook = ({ format }: Table): boolean =>
@@ -189,7 +194,7 @@ function readItem(context: Context, row: Row): Item {
   const { table, region, manner, newId } = context;
   const id = newId();
   const answer = readAnswer(row, manner);
-  const beside = readBeside(row);
+  const beside = readBeside(row, manner.minutes);
   for (const problem of [...answer.problems, ...beside.problems]) {
     context.findings.push(place(context, row, problem, id));
   }
@@ -308,7 +313,7 @@ function gatherRegion(
   const findings: Finding[] = [];
   const { reading, first, headingRow } = readManner(table, region, overrule, chosen);
   const slots = slotsOf(reading.columns);
-  const manner = mannerOf(region, slots, reading.key, first, headingRow === null);
+  const manner = mannerOf(region, slots, reading.key, first);
   const items = readRows(
     {
       progress,

@@ -1,249 +1,225 @@
 // How the source tells the right answer, found from the columns and their cells.
-import type { Column, Key } from '../model';
+import type { Column, Key, Role } from '../model';
 import { columnIndex } from '../shared/cells';
-import { alike } from '../shared/normalise';
-import { quoted } from '../shared/plain';
-import { findInnerSeparator, splitCell } from '../shared/table/separators';
-import { EMPHASES, isSetOff } from './rich';
-import { Row } from './row';
-import { profileColumn, STAR } from '../shared/table/profile';
+import { count, quoted } from '../shared/plain';
+import { findInnerSeparator } from '../shared/table/separators';
 import type { Region } from '../shared/table/region';
 import { trueFalseWords, verdictOf } from '../shared/vocabulary/verdicts';
+import { findMarks, type Marks } from '../understanding/keys/marks';
+import { readingsOf, type Named } from '../understanding/keys/named';
+import { findVerdicts } from '../understanding/keys/verdicts';
+import { EMPHASES, isSetOff } from './rich';
+import { Row, slotsOf } from './row';
+import { partsOfOptions } from './option-texts';
 
 export type KeyGuess = { key: Key; because: string; sure: boolean };
 const SAMPLE = 200;
 
-const of = (columns: readonly Column[], role: Column['role']): Column[] =>
-  columns.filter((column) => column.role === role);
-const texts = (region: Region, column: Column, first: number): string[] => {
-  const found: string[] = [];
-  for (let r = first; r <= region.bottom && found.length < SAMPLE; r++) {
-    const text = region.cell(r, columnIndex(column.column));
-    if (text) {
-      found.push(text);
-    }
-  }
-  return found;
-};
+/** What the guess looks at: filled rows of the sample under their roles. */
+type Look = { rows: Row[]; columns: readonly Column[]; region: Region };
 
-/** The sign that marks right options: at the beginning or the end of some, but not all, of a row's options. */
-function findMarker(
-  region: Region,
-  options: Column[],
-  first: number,
-): { marker: string; rows: number; of: number } | undefined {
-  const tally = new Map<string, number>();
-  let rows = 0;
-  for (let r = first; r <= region.bottom && rows < SAMPLE; r++) {
-    const cells = options
-      .map((option) => region.cell(r, columnIndex(option.column)))
-      .filter(Boolean);
-    if (cells.length < 2) {
-      continue;
-    }
-    rows++;
-    const marks = new Set(cells.flatMap((cell) => markOf(cell) ?? []));
-    for (const mark of marks) {
-      if (cells.filter((cell) => markOf(cell) === mark).length < cells.length) {
-        tally.set(mark, (tally.get(mark) ?? 0) + 1);
-      }
-    }
-  }
-  const best = [...tally].sort((a, b) => b[1] - a[1])[0];
-  return best && best[1] >= rows * 0.4 ? { marker: best[0], rows: best[1], of: rows } : undefined;
-}
+const of = (look: Look, role: Role): Column[] =>
+  look.columns.filter((column) => column.role === role);
+const texts = (look: Look, role: Role): string[] =>
+  look.rows.map((row) => row.text(role)).filter(Boolean);
 
 /** The emphasis that sets off some, but not all, of the options in most rows. */
-function findEmphasis(region: Region, options: Column[], first: number): KeyGuess | undefined {
+function findEmphasis({ rows, region }: Look, options: Column[]): KeyGuess | undefined {
   if (!region.sheet.rich || options.length < 2) {
     return undefined;
   }
   const tally = EMPHASES.map((emphasis) => ({ emphasis, hits: 0 }));
-  let rows = 0;
-  for (let r = first; r <= region.bottom && rows < SAMPLE; r++) {
-    const row = new Row(region, new Map(), r);
+  let several = 0;
+  for (const row of rows) {
     const filled = options
       .map((option) => columnIndex(option.column))
-      .filter((c) => region.cell(r, c));
+      .filter((c) => region.cell(row.row, c));
     if (filled.length < 2) {
       continue;
     }
-    rows++;
+    several++;
     for (const one of tally) {
       const set = filled.filter((c) => isSetOff(row, c, one.emphasis)).length;
-      if (set > 0 && set < filled.length) {
-        one.hits++;
-      }
+      one.hits += set > 0 && set < filled.length ? 1 : 0;
     }
   }
   const best = tally.sort((a, b) => b.hits - a.hits)[0]!;
-  if (!rows || best.hits < rows * 0.5) {
+  if (!several || best.hits < several * 0.5) {
     return undefined;
   }
   return {
     key: { style: 'marker', marker: best.emphasis },
     sure: true,
-    because: `${best.hits} of ${rows} rows set some of their options in ${best.emphasis === 'mark' ? 'colour' : best.emphasis}`,
+    because: `${best.hits} of ${several} rows set some of their options in ${best.emphasis === 'mark' ? 'colour' : best.emphasis}`,
   };
 }
 
-/** The marking sign at either end of an option; undefined where it carries none. */
-export function markOf(text: string): string | undefined {
-  if (!STAR.test(text)) {
-    return undefined;
-  }
-  return (/^(?:\*|✓|✔|☑|\[x\]|\(x\)|->|→)/i.exec(text) ??
-    /(?:\*|✓|✔|☑|\[x\]|\(x\)|←)$/i.exec(text))?.[0];
+const styleOfMarks = ({ right, wrong, rows, of: all }: Marks): KeyGuess => ({
+  key: {
+    style: 'marker',
+    marker: right.sign,
+    ...(wrong ? { wrong: wrong.sign } : {}),
+  },
+  sure: true,
+  because: `${rows} of ${count(all, 'row')} have ${quoted(right.sign)} at some of their options`,
+});
+
+function fromVerdicts(look: Look): KeyGuess {
+  const rows = look.rows.map((row) => row.texts('verdict'));
+  const found = findVerdicts(rows);
+  const isAlone = found && found.wrong === undefined;
+  const key: Key = {
+    style: 'verdict',
+    ...(found ? { right: found.right } : {}),
+    ...(found?.wrong ? { wrong: found.wrong } : {}),
+  };
+  return {
+    key,
+    sure: found !== undefined,
+    because: isAlone
+      ? `${quoted(found.right)} stands beside the right options`
+      : 'a column beside each option says right or wrong',
+  };
 }
 
-function fromKeyColumn(
-  region: Region,
-  key: Column,
-  columns: readonly Column[],
-  first: number,
-): KeyGuess {
-  const profile = profileColumn(region, columnIndex(key.column), first);
+const WHY: Partial<Record<Key['style'], string>> = {
+  letter: 'are letters that name an option of their row',
+  number: 'are numbers that name an option of their row, counted from 1',
+  'number-from-0': 'are numbers that name an option of their row, counted from 0',
+  text: 'repeat the text of an option',
+};
+const SAYS_ZERO =
+  /\b(?:0|zero|null|cero|nul|noll|nolla)\b(?!\s*[%.,]\d)|\bindex\b/i;
+/** So many rows must be read by a style to be sure of it. */
+const WELL_READ = 0.8;
+
+/** The key column read beside the options: the style under which its cells name options. */
+function fromKeyColumn(look: Look, key: Column): KeyGuess {
   const heading = key.heading ?? '';
-  const where = `in column ${key.column}`;
-  const values = texts(region, key, first);
-  const options = of(columns, 'option');
+  const rows = look.rows.map((row): Named => ({ key: row.text('key'), options: partsOfOptions(row) }));
+  const withOptions = rows.filter(({ options }) => options.filter(Boolean).length > 1);
+  const headings = of(look, 'option').map((column) => column.heading ?? '');
+  const values = rows.map((row) => row.key).filter(Boolean);
   const separator = findInnerSeparator(values.filter((value) => /[^\p{L}\p{N}]/u.test(value)));
   const several = separator ? { separator } : {};
-  if (profile.letters >= 0.6) {
+  if (!withOptions.length) {
+    return withoutOptions(key, values);
+  }
+  const readings = readingsOf(withOptions, headings);
+  let [best] = readings;
+  const zero = readings.find(({ style }) => style === 'number-from-0');
+  if (best?.style === 'number' && zero && SAYS_ZERO.test(heading) && /\(|index|ab|from|desde|da |vanaf|partir/i.test(heading)) {
+    best = { ...zero, share: best.share };
+  }
+  if (!best || best.share === 0) {
     return {
-      key: { style: 'letter', ...several },
-      sure: true,
-      because: `${Math.round(profile.letters * profile.filled)} of ${profile.filled} cells ${where} are letters`,
+      key: { style: 'text' },
+      sure: false,
+      because: values.length
+        ? `${count(values.length, 'cell')} of column ${key.column} name no option of their row`
+        : `column ${key.column} is empty`,
     };
   }
-  if (profile.integers >= 0.6 && !numbersAreTexts(region, values, columns, first)) {
-    const fromZero =
-      profile.smallest === 0 ||
-      /(?:from|ab|à partir de|desde|da|vanaf)\s*(?:0|zero|null|zéro|cero)/i.test(heading);
-    return fromZero
-      ? {
-          key: { style: 'number-from-0', ...several },
-          sure: true,
-          because:
-            profile.smallest === 0
-              ? `a 0 stands ${where}, so it counts from zero`
-              : `the heading ${quoted(heading, 40)} says that it counts from zero`,
-        }
-      : {
-          key: { style: 'number', ...several },
-          sure: profile.largest <= Math.max(options.length, 2) || options.length === 0,
-          because: `${Math.round(profile.integers * profile.filled)} of ${profile.filled} cells ${where} are numbers from 1`,
-        };
-  }
-  if (
-    !options.length &&
-    !of(columns, 'options').length &&
-    values.every((value) => trueFalseWords(value) || verdictOf(value) !== undefined)
-  ) {
+  const told = Math.round(best.share * withOptions.filter((row) => row.key).length);
+  return {
+    key: { style: best.style, ...several },
+    sure: best.share >= WELL_READ,
+    because: `${count(told, 'cell')} of column ${key.column} ${WHY[best.style]}`,
+  };
+}
+
+function withoutOptions(key: Column, values: readonly string[]): KeyGuess {
+  const words = [...new Set(values.map((value) => value.toLowerCase()))];
+  const isTruth =
+    words.length > 0 &&
+    (values.every((value) => trueFalseWords(value) ?? verdictOf(value) !== undefined) ||
+      (words.length === 2 && values.length > 3));
+  const found = isTruth ? findVerdicts(values.map((value) => [value])) : undefined;
+  if (isTruth) {
     return {
-      key: { style: 'word' },
-      sure: true,
+      key: {
+        style: 'word',
+        ...(found ? { right: found.right } : {}),
+        ...(found?.wrong ? { wrong: found.wrong } : {}),
+      },
+      sure: values.every((value) => trueFalseWords(value) ?? verdictOf(value) !== undefined),
       because: `column ${key.column} says true or false as a word`,
     };
   }
   return {
     key: { style: 'text' },
     sure: values.length > 0,
-    because: values.length
-      ? `column ${key.column} repeats the text of an option`
-      : `column ${key.column} is empty`,
+    because: values.length ? `column ${key.column} holds the answer itself` : `column ${key.column} is empty`,
   };
 }
 
-/** Whether numbers in the key column are themselves the options' texts, as where the options are 12, 20 and 30. */
-function numbersAreTexts(
-  region: Region,
-  values: string[],
-  columns: readonly Column[],
-  first: number,
-): boolean {
-  const options = of(columns, 'option');
-  const key = of(columns, 'key')[0]!;
-  let equal = 0;
-  for (let r = first; r <= region.bottom && r < first + SAMPLE; r++) {
-    const value = alike(region.cell(r, columnIndex(key.column)));
-    if (
-      value &&
-      options.some((option) => alike(region.cell(r, columnIndex(option.column))) === value)
-    ) {
-      equal++;
+const FIRST_WORDS =
+  /\b(?:first|erste\p{L}*|zuerst|premi[eè]re?|eerste|vooraan|primer[ao]?|prima|primo|primeir[ao]|pierwsz\p{L}*|f[öø]rst\p{L}*|ensimm\p{L}*|prvn[íi]|els[őo]|ilk|vorn|t[êe]te)\b/iu;
+const RIGHT_WORDS =
+  /\b(?:right|correct|richtig\p{L}*|korrekt\p{L}*|bonne|juste|correcte?|goede?|juiste?|correcta|giusta|corretta|esatta|certa|correta|poprawn\p{L}*|r[äe]tt|riktig\p{L}*|rigtig\p{L}*|oikea|spr[áa]vn\p{L}*|helyes|do[ğg]ru)\b/iu;
+
+/** A sentence or heading near the table that says that the right option comes first. */
+function saysFirst(region: Region, first: number): string | undefined {
+  for (let r = 0; r < first; r++) {
+    for (const cell of region.sheet.rows[r] ?? []) {
+      if (cell.length > 8 && FIRST_WORDS.test(cell) && RIGHT_WORDS.test(cell)) {
+        return cell;
+      }
     }
   }
-  return equal > values.length * 0.6 && values.some((value) => Number(value) > options.length);
+  return undefined;
 }
 
-/** The key style of a source with the reason; `first` is the first row of content, from 0. */
-export function guessKey(region: Region, columns: readonly Column[], first: number): KeyGuess {
-  const options = of(columns, 'option');
-  if (of(columns, 'right').length) {
-    return {
-      key: { style: 'right-column' },
-      sure: true,
-      because: `the right answer has column ${of(columns, 'right')[0]!.column} to itself`,
-    };
+function withoutColumn(look: Look, first: number): KeyGuess {
+  const options = of(look, 'option');
+  const cells = look.rows.map((row) => partsOfOptions(row));
+  const marks = findMarks(cells);
+  if (marks) {
+    return styleOfMarks(marks);
   }
-  const verdicts = of(columns, 'verdict');
-  if (verdicts.length) {
-    const words = verdicts.flatMap((column) => texts(region, column, first));
-    const word = (right: boolean): string | undefined =>
-      words.find((text) => verdictOf(text) === right);
-    return {
-      key: {
-        style: 'verdict',
-        ...(word(true) ? { right: word(true)! } : {}),
-        ...(word(false) ? { wrong: word(false)! } : {}),
-      },
-      sure: true,
-      because: 'a column after each option says right or wrong',
-    };
-  }
-  if (of(columns, 'weight').length) {
-    return {
-      key: { style: 'weight' },
-      sure: true,
-      because: 'a column after each option holds per cent',
-    };
-  }
-  const key = of(columns, 'key')[0];
-  if (key) {
-    return fromKeyColumn(region, key, columns, first);
-  }
-  const marker = findMarker(region, options, first);
-  if (marker) {
-    return {
-      key: { style: 'marker', marker: marker.marker },
-      sure: true,
-      because: `${marker.rows} of ${marker.of} rows have ${quoted(marker.marker)} at some of their options`,
-    };
-  }
-  const emphasis = findEmphasis(region, options, first);
+  const emphasis = findEmphasis(look, options);
   if (emphasis) {
     return emphasis;
   }
-  const joined = of(columns, 'options')[0];
-  if (
-    joined &&
-    texts(region, joined, first).some((text) =>
-      splitCell(text, findInnerSeparator([text])).some((part) => markOf(part)),
-    )
-  ) {
-    return {
-      key: { style: 'marker', marker: '*' },
-      sure: true,
-      because: 'a sign stands at some of the options',
-    };
-  }
-  if (of(columns, 'wrong').length === 0 && options.length === 0) {
+  if (!options.length && !of(look, 'options').length && !of(look, 'wrong').length) {
     return { key: { style: 'text' }, sure: true, because: 'there are no options to choose from' };
+  }
+  const told = saysFirst(look.region, first);
+  if (told) {
+    return { key: { style: 'first' }, sure: true, because: `it is said above: ${quoted(told, 60)}` };
   }
   return {
     key: { style: 'letter' },
     sure: false,
     because: 'no column and no sign tells the right answer',
   };
+}
+
+/** The key style of a source with the reason; `first` is the first row of content, from 0. */
+export function guessKey(region: Region, columns: readonly Column[], first: number): KeyGuess {
+  const slots = slotsOf(columns);
+  const rows: Row[] = [];
+  for (let r = first; r <= region.bottom && rows.length < SAMPLE; r++) {
+    rows.push(new Row(region, slots, r));
+  }
+  const look: Look = { rows, columns, region };
+  if (of(look, 'right').length) {
+    return {
+      key: { style: 'right-column' },
+      sure: true,
+      because: `the right answer has column ${of(look, 'right')[0]!.column} to itself`,
+    };
+  }
+  if (of(look, 'verdict').length) {
+    return fromVerdicts(look);
+  }
+  if (of(look, 'weight').length) {
+    return {
+      key: { style: 'weight' },
+      sure: true,
+      because: 'a column after each option holds per cent',
+    };
+  }
+  const key = of(look, 'key')[0];
+  return key && texts(look, 'key').length ? fromKeyColumn(look, key) : withoutColumn(look, first);
 }

@@ -3,7 +3,7 @@ import type { Key, Mend, Option } from '../model';
 import { alike, editsBetween } from '../shared/normalise';
 import { count, optionLetter, quoted } from '../shared/plain';
 import { verdictOf } from '../shared/vocabulary/verdicts';
-import { markOf } from './key-style';
+import { withoutSign } from '../understanding/keys/marks';
 
 /** A problem in one row, before it is given its place. */
 export type Problem = {
@@ -19,6 +19,8 @@ export type KeyInput = {
   key: Key;
   outerBlanks?: boolean;
   setOff?: readonly boolean[];
+  /** The headings of the options' columns, by which a key may name them. */
+  headings?: readonly string[];
 };
 
 const asOptions = (texts: readonly string[], right: ReadonlySet<number>): Option[] =>
@@ -32,7 +34,7 @@ function partsOf(text: string, key: Key): string[] {
     return [text];
   }
   const parts = text
-    .split(/[,;/|&+\n]|\s+(?:and|und|et|y|e|en|a)\s+|\s+/u)
+    .split(/[,;/|&+\n]|\s+(?:and|und|et|y|e|en|a|i|och|og|ja|és|ve|și)\s+|\s+/u)
     .map((part) => part.trim().replace(/^[([]|[)\].:]+$/g, ''))
     .filter(Boolean);
   return parts.flatMap((part) =>
@@ -109,7 +111,7 @@ function byText(
     };
   }
   const several = text
-    .split(/[;|\n]|,\s/)
+    .split(/[;|\n]|\s\/\s|,\s/)
     .map((part) => options.findIndex((option) => alike(option) === alike(part)));
   if (several.length > 1 && several.every((index) => index >= 0)) {
     return { right: new Set(several), problems: [] };
@@ -139,6 +141,15 @@ function noSuchText(cell: string, text: string, options: readonly string[]): Pro
   };
 }
 
+/** Whether a verdict says right: as the source's own word does, else as any word for it does. */
+function saysRight(text: string, { right, wrong }: Key): boolean {
+  const said = alike(text);
+  if (right !== undefined && said === alike(right)) {
+    return true;
+  }
+  return (wrong === undefined || said !== alike(wrong)) && verdictOf(text) === true;
+}
+
 /**
  * The right options of a row by the source's key style, and the problems met. Marks are taken off the option texts;
  * `verdicts` and `weights` stand in the order of the options.
@@ -160,20 +171,13 @@ export function resolveKey(
     };
   }
   if (key.style === 'marker') {
-    const marked = texts.map((text) => ({ text, mark: markOf(text) }));
-    return {
-      options: marked.map(({ text, mark }) => ({
-        text: { plain: mark ? stripMark(text, mark) : text },
-        right: mark !== undefined,
-      })),
-      problems: [],
-    };
+    return { options: texts.map((text) => markedOption(text, key)), problems: [] };
   }
   if (key.style === 'verdict') {
     return {
       options: texts.map((plain, index) => ({
         text: { plain },
-        right: verdictOf(verdicts[index] ?? '') === true,
+        right: saysRight(verdicts[index] ?? '', key),
       })),
       problems: [],
     };
@@ -195,6 +199,10 @@ export function resolveKey(
     return { options: asOptions(texts, new Set()), problems: [] };
   }
   // An option's own text outranks its reading as a letter or number: the key "A" among options "A", "B", "C" is both.
+  const named = (input.headings ?? []).findIndex((heading) => heading && alike(heading) === alike(input.text));
+  if (named >= 0 && key.style === 'text' && !texts.some((text) => alike(text) === alike(input.text))) {
+    return { options: asOptions(texts, new Set([named])), problems: [] };
+  }
   const { right, problems } =
     key.style === 'letter' || key.style.startsWith('number')
       ? byPosition(input, texts)
@@ -213,6 +221,11 @@ function byTextOrPosition(
   return byPosition(input, texts);
 }
 
-function stripMark(text: string, mark: string): string {
-  return (text.startsWith(mark) ? text.slice(mark.length) : text.slice(0, -mark.length)).trim();
+/** An option without its sign, right where it carries the sign of the right ones. */
+function markedOption(text: string, { marker, wrong }: Key): Option {
+  const right = marker ? withoutSign(text, marker) : undefined;
+  if (right !== undefined) {
+    return { text: { plain: right }, right: true };
+  }
+  return { text: { plain: (wrong ? withoutSign(text, wrong) : undefined) ?? text }, right: false };
 }

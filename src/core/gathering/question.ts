@@ -1,12 +1,21 @@
 // From one row to one question: its kind, its answer, and what stopped it.
 import type { Item, Key, Kind, Option } from '../model';
-import { numberOf, quantityOf } from '../shared/normalise';
+import { alike, numberOf, quantityOf } from '../shared/normalise';
 import { quoted } from '../shared/plain';
-import { findInnerSeparator, splitCell, splitLabelled } from '../shared/table/separators';
+import { splitCell } from '../shared/table/separators';
 import { kindOfWord } from '../shared/vocabulary/kinds';
-import { trueFalsePair, trueFalseWords, verdictOf } from '../shared/vocabulary/verdicts';
+import {
+  trueFalsePair,
+  trueFalseWords,
+  verdictOf,
+  verdictPair,
+} from '../shared/vocabulary/verdicts';
+import { withoutSign } from '../understanding/keys/marks';
 import { drawnGaps, splitAnswers } from './answers';
-import { resolveKey, type Problem } from './key';
+import { resolveKey, type KeyInput, type Problem } from './key';
+import { inferKind, isTruthPair, type KindWords } from './kind-of-row';
+import { partsOfOptions } from './option-texts';
+import { pairsOf, stepsOf } from './pairs-and-steps';
 import { isEmphasis, isSetOff } from './rich';
 import type { Row } from './row';
 
@@ -16,12 +25,17 @@ export type Manner = {
   optionSeparator: string | undefined;
   wrongSeparator: string | undefined;
   cards: boolean;
+  kindWords: KindWords;
+  /** Whether plain numbers of the time are minutes. */
+  minutes: boolean;
 };
 type Answer = { kind: Kind; fields: Partial<Item>; problems: Problem[] };
+type Built = Pick<Answer, 'fields' | 'problems'>;
 
 const plain = (text: string) => ({ plain: text });
 
-function optionTexts(row: Row, manner: Manner): string[] {
+/** The option texts of a row, empty places left out. */
+export function optionTexts(row: Row, manner: Manner): string[] {
   if (row.has('right')) {
     return [
       row.text('right'),
@@ -29,92 +43,64 @@ function optionTexts(row: Row, manner: Manner): string[] {
       ...splitCell(row.text('wrongs'), manner.wrongSeparator),
     ].filter(Boolean);
   }
-  if (row.has('options')) {
-    return (
-      splitLabelled(row.text('options')) ??
-      splitCell(
-        row.text('options'),
-        manner.optionSeparator ?? findInnerSeparator([row.text('options')]),
-      )
-    );
-  }
-  return row.texts('option').filter(Boolean);
+  return partsOfOptions(row, manner.optionSeparator).filter(Boolean);
 }
 
-function inferKind(declared: Kind | undefined, options: Option[], row: Row, manner: Manner): Kind {
-  if (declared) {
-    return declared;
-  }
-  if (options.length === 2 && trueFalsePair(options[0]!.text.plain, options[1]!.text.plain)) {
-    return 'true-false';
-  }
-  if (options.length > 0) {
-    return options.filter((option) => option.right).length > 1 ? 'choice-many' : 'choice-one';
-  }
-  if (numberOf(row.text('value')) !== undefined) {
-    return 'number';
-  }
-  if (manner.key.style === 'word' && row.text('key')) {
-    return 'true-false';
-  }
-  if (row.text('endings')) {
-    return 'upload';
-  }
-  const quantity = quantityOf(row.text('accepted') || row.text('key'));
-  if (quantity && (quantity.tolerance !== undefined || row.text('tolerance'))) {
-    return 'number';
-  }
-  if (/_{2,}/.test(row.text('stem')) && (row.text('accepted') || row.text('key'))) {
-    return 'gap';
-  }
-  if (row.text('accepted') || row.text('key')) {
-    return manner.cards ? 'card' : 'short';
-  }
-  if (
-    !row.text('lines') &&
-    /\[[^\][]+\]/.test(row.text('stem')) &&
-    drawnGaps(row.text('stem'), '')
-  ) {
-    return 'gap';
-  }
-  return row.text('lines')
-    ? 'open'
-    : row.has('option') || row.has('options')
-      ? 'choice-one'
-      : 'open';
+/** Two columns that are ticked, one for true and one for false: their headings are the options. */
+function tickedOptions(row: Row, key: Key): Option[] {
+  const slots = row.slots.get('verdict') ?? [];
+  const names = slots.map(({ column }) => column.heading ?? '');
+  const texts = row.texts('verdict');
+  const isRight = (text: string): boolean =>
+    Boolean(text) && (key.wrong === undefined || alike(text) !== alike(key.wrong));
+  return names.map((name, index) => ({ text: plain(name), right: isRight(texts[index] ?? '') }));
 }
+
+/** True first, whatever the order of the source. */
+function trueFirst(options: Option[]): Option[] {
+  const [first, second] = options as [Option, Option];
+  const known = trueFalsePair(first.text.plain, second.text.plain);
+  const pair = verdictPair([first.text.plain, second.text.plain]);
+  const isTurned = known ? !known.trueFirst : pair?.right === second.text.plain;
+  return isTurned ? [second, first] : options;
+}
+
+/** The two words of the source and whether a cell says true; undefined where it says neither. */
+function truthSaid(said: string, key: Key): { isTrue: boolean; words: [string, string] } | undefined {
+  const { right, wrong } = key.style === 'word' ? key : {};
+  const known = trueFalseWords(said);
+  if (right !== undefined && wrong !== undefined) {
+    const isTrue = alike(said) === alike(right);
+    return isTrue || alike(said) === alike(wrong) ? { isTrue, words: [right, wrong] } : undefined;
+  }
+  if (known) {
+    return { isTrue: known.isTrue, words: known.words };
+  }
+  const verdict = verdictOf(said);
+  return verdict === undefined ? undefined : { isTrue: verdict, words: ['True', 'False'] };
+}
+
+const twoOptions = ([yes, no]: [string, string], isTrue: boolean | undefined): Option[] => [
+  { text: plain(yes), right: isTrue === true },
+  { text: plain(no), right: isTrue === false },
+];
 
 /** True first, whatever the source's order; the words stay the source's own. */
-function trueFalse(
-  row: Row,
-  options: Option[],
-  manner: Manner,
-): Pick<Answer, 'fields' | 'problems'> {
-  const pair =
-    options.length === 2
-      ? trueFalsePair(options[0]!.text.plain, options[1]!.text.plain)
-      : undefined;
-  if (pair) {
-    return {
-      fields: { options: pair.trueFirst ? options : [options[1]!, options[0]!] },
-      problems: [],
-    };
+function trueFalse(row: Row, options: Option[], manner: Manner): Built {
+  if ((row.slots.get('verdict')?.length ?? 0) === 2 && !row.has('option')) {
+    return { fields: { options: trueFirst(tickedOptions(row, manner.key)) }, problems: [] };
   }
-  const said = row.text('key') || row.text('accepted') || row.texts('option').find(Boolean) || '';
-  const words = trueFalseWords(said);
-  const isTrue = words?.isTrue ?? verdictOf(said);
-  const [yes, no] = words?.words ?? ['True', 'False'];
-  if (isTrue === undefined && options.length === 2) {
+  if (options.length === 2 && (isTruthPair(options[0]!.text.plain, options[1]!.text.plain) || !row.text('key'))) {
+    return { fields: { options: trueFirst(options) }, problems: [] };
+  }
+  const said =
+    row.text('key') || row.text('accepted') || row.texts('option').find(Boolean) || row.text('right');
+  const found = truthSaid(said ?? '', manner.key);
+  if (found) {
+    return { fields: { options: twoOptions(found.words, found.isTrue) }, problems: [] };
+  }
+  if (options.length === 2) {
     return { fields: { options }, problems: [] };
-  }
-  const fields = {
-    options: [
-      { text: plain(yes), right: isTrue === true },
-      { text: plain(no), right: isTrue === false },
-    ],
-  };
-  if (isTrue !== undefined) {
-    return { fields, problems: [] };
   }
   const problem: Problem =
     said && manner.key.style === 'word'
@@ -130,112 +116,96 @@ function trueFalse(
           field: 'key',
           message: `Row ${row.shown} does not say whether this is true or false. Choose which it is.`,
         };
-  return { fields, problems: [problem] };
+  return { fields: { options: twoOptions(['True', 'False'], undefined) }, problems: [problem] };
 }
 
-function byKind(
-  kind: Kind,
-  row: Row,
-  options: Option[],
-  manner: Manner,
-): Pick<Answer, 'fields' | 'problems'> {
+const unmarked = (text: string, { style, marker }: Key): string =>
+  (style === 'marker' && marker ? withoutSign(text, marker) : undefined) ?? text;
+
+function numberAnswer(row: Row, answer: string, parts: readonly string[]): Built {
+  const found = quantityOf(row.text('value') || answer || parts[0] || '');
+  if (!found) {
+    return {
+      fields: {},
+      problems: [
+        {
+          rule: 'number-missing',
+          level: 'block',
+          field: 'number',
+          message: `Row ${row.shown} gives no number as its answer. Write one.`,
+        },
+      ],
+    };
+  }
+  const unit = row.text('unit') || found.unit;
+  return {
+    fields: {
+      number: {
+        value: found.value,
+        tolerance: numberOf(row.text('tolerance').replace(/^(?:±|\+\/-)\s*/, '')) ?? found.tolerance ?? 0,
+        ...(unit ? { unit } : {}),
+      },
+    },
+    problems: [],
+  };
+}
+
+/** What a question of a kind other than choice is made of. */
+const BUILDERS: Partial<Record<Kind, (row: Row, parts: string[], manner: Manner) => Built>> = {
+  match: (row, parts) => ({ fields: { pairs: pairsOf(row, parts) }, problems: [] }),
+  order: (row, parts) => ({ fields: { steps: stepsOf(row, parts).map(plain) }, problems: [] }),
+  number: (row, parts) => numberAnswer(row, row.text('accepted') || row.text('key'), parts),
+  gap: (row, parts) => {
+    const said = [...row.texts('accepted'), row.text('key')].filter(Boolean);
+    const answers = said.length ? said : parts;
+    const drawn = drawnGaps(row.text('stem'), answers) ?? { stem: row.text('stem'), gaps: [] };
+    return { fields: { gaps: drawn.gaps, stem: plain(drawn.stem) }, problems: [] };
+  },
+  card: (row, parts) => ({
+    fields: { accepted: [row.text('accepted') || row.text('key') || parts[0] || ''].filter(Boolean) },
+    problems: [],
+  }),
+  short: (row, parts) => {
+    const said = [...row.texts('accepted'), row.text('key'), row.text('right')].filter(Boolean);
+    const accepted = said.length ? said.flatMap(splitAnswers) : parts;
+    return { fields: { accepted: [...new Set(accepted)] }, problems: [] };
+  },
+};
+
+function byKind(kind: Kind, row: Row, options: Option[], manner: Manner): Built {
   if (kind === 'choice-one' || kind === 'choice-many') {
     return { fields: { options }, problems: [] };
   }
   if (kind === 'true-false') {
     return trueFalse(row, options, manner);
   }
-  const parts = [...row.texts('step'), ...row.texts('option'), ...row.texts('pair')].filter(
-    Boolean,
-  );
-  const answer = row.text('accepted') || row.text('key');
-  switch (kind) {
-    case 'match': {
-      const left = row.texts('left');
-      const pairs = left.some(Boolean)
-        ? left.map((text, index) => [text, row.texts('right-side')[index] ?? ''])
-        : parts.map((text) => text.split(/\s*(?:\||=>|->|=)\s*/));
-      return {
-        fields: {
-          pairs: pairs
-            .filter(([a]) => a)
-            .map(([a, b]) => ({ left: plain(a!), right: plain(b ?? '') })),
-        },
-        problems: [],
-      };
-    }
-    case 'order':
-      return { fields: { steps: parts.map(plain) }, problems: [] };
-    case 'number': {
-      const found = quantityOf(row.text('value') || answer || parts[0] || '');
-      if (!found) {
-        return {
-          fields: {},
-          problems: [
-            {
-              rule: 'number-missing',
-              level: 'block',
-              field: 'number',
-              message: `Row ${row.shown} gives no number as its answer. Write one.`,
-            },
-          ],
-        };
-      }
-      const unit = row.text('unit') || found.unit;
-      return {
-        fields: {
-          number: {
-            value: found.value,
-            tolerance: numberOf(row.text('tolerance')) ?? found.tolerance ?? 0,
-            ...(unit ? { unit } : {}),
-          },
-        },
-        problems: [],
-      };
-    }
-    case 'gap': {
-      const drawn = drawnGaps(row.text('stem'), answer) ?? { stem: row.text('stem'), gaps: [] };
-      return { fields: { gaps: drawn.gaps, stem: plain(drawn.stem) }, problems: [] };
-    }
-    case 'card':
-      return { fields: { accepted: [answer || parts[0] || ''].filter(Boolean) }, problems: [] };
-    case 'short': {
-      const accepted = parts.length && !row.text('accepted') ? parts : splitAnswers(answer);
-      return {
-        fields: { accepted: accepted.map((text) => text.replace(/^\*\s*/, '')) },
-        problems: [],
-      };
-    }
-    default:
-      return { fields: {}, problems: [] };
-  }
+  const cells = row.has('options') ? [row.text('options')] : row.texts('option');
+  const parts = [...row.texts('step'), ...cells, ...row.texts('pair'), ...row.texts('right')]
+    .filter(Boolean)
+    .map((text) => unmarked(text, manner.key));
+  return BUILDERS[kind]?.(row, parts, manner) ?? { fields: {}, problems: [] };
 }
 
-/** The kind, the answer and the problems of one row. */
-export function readAnswer(row: Row, manner: Manner): Answer {
-  const word = row.text('kind');
-  const declared = word ? kindOfWord(word) : undefined;
+/** The row's options under the source's key, with the problems met. */
+function optionsOf(row: Row, manner: Manner): { options: Option[]; problems: Problem[] } {
   const texts = optionTexts(row, manner);
   const weights = row.texts('weight').map((text) => numberOf(text.replace('%', '')));
   const all = row.has('option') && !row.has('right') ? row.texts('option') : texts;
   const keep = all.flatMap((text, index) => (text ? [index] : []));
-  const { marker } = manner.key;
   const slots = row.slots.get('option') ?? [];
-  const setOff =
-    manner.key.style === 'marker' && isEmphasis(marker)
-      ? {
-          setOff: keep.map(
-            (index) => slots[index] !== undefined && isSetOff(row, slots[index].index, marker),
-          ),
-        }
-      : {};
-  const input = {
+  const { marker, style } = manner.key;
+  const input: KeyInput = {
     cell: row.cellOf('key'),
     text: row.text('key'),
     key: manner.key,
     outerBlanks: row.hasOuterBlanks('key'),
-    ...setOff,
+    headings: keep.map((index) => slots[index]?.column.heading ?? ''),
   };
+  if (style === 'marker' && isEmphasis(marker)) {
+    input.setOff = keep.map(
+      (index) => slots[index] !== undefined && isSetOff(row, slots[index].index, marker),
+    );
+  }
   const resolved = resolveKey(
     input,
     texts,
@@ -248,11 +218,32 @@ export function readAnswer(row: Row, manner: Manner): Answer {
       resolved.options[at].feedback = plain(text);
     }
   });
-  const kind = inferKind(declared, resolved.options, row, manner);
+  return resolved;
+}
+
+/** The kind that a row's word says, as far as its key agrees: a word for one right answer is none where several are marked. */
+function declaredKind(row: Row, options: readonly Option[], manner: Manner): Kind | undefined {
+  const word = row.text('kind');
+  const declared = word ? (manner.kindWords.get(alike(word)) ?? kindOfWord(word)) : undefined;
+  const right = options.filter((option) => option.right).length;
+  return declared === 'choice-one' && right > 1 ? 'choice-many' : declared;
+}
+
+/** How a row looks without its word for the kind. */
+export const looksLike = (row: Row, manner: Manner): Kind =>
+  inferKind(optionsOf(row, manner).options, row, manner);
+
+/** The kind, the answer and the problems of one row. */
+export function readAnswer(row: Row, manner: Manner): Answer {
+  const word = row.text('kind');
+  const resolved = optionsOf(row, manner);
+  const declared = declaredKind(row, resolved.options, manner);
+  const kind = declared ?? inferKind(resolved.options, row, manner);
   const built = byKind(kind, row, resolved.options, manner);
   const choice = kind === 'choice-one' || kind === 'choice-many' || kind === 'true-false';
+  const isOwn = built.fields.options === resolved.options || kind !== 'true-false';
   const problems = [
-    ...(choice && !built.problems.length && (kind !== 'true-false' || resolved.options.length > 0)
+    ...(choice && !built.problems.length && resolved.options.length > 0 && isOwn
       ? resolved.problems
       : []),
     ...built.problems,

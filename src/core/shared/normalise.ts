@@ -50,6 +50,10 @@ export function bareWords(text: string): string {
     .replace(/ß/g, 'ss')
     .replace(/œ/g, 'oe')
     .replace(/æ/g, 'ae')
+    .replace(/ø/g, 'o')
+    .replace(/ł/g, 'l')
+    .replace(/[đð]/g, 'd')
+    .replace(/ı/g, 'i')
     .replace(/[^\p{L}\p{N}%#]+/gu, ' ')
     .trim();
 }

@@ -167,7 +167,7 @@ function withoutOptions(draft: Draft, stem: Text): DraftAnswer {
       problems: [],
     };
   }
-  const drawn = drawnGaps(stem.plain, said);
+  const drawn = drawnGaps(stem.plain, [said]);
   if (drawn && said) {
     return { kind: 'gap', stem: { plain: drawn.stem }, fields: { gaps: drawn.gaps }, problems: [] };
   }

@@ -1,0 +1,109 @@
+// Which kind of question a row holds: by its own word for it, else by what its cells become.
+import type { Kind, Option } from '../model';
+import { alike, numberOf, quantityOf } from '../shared/normalise';
+import { kindOfWord } from '../shared/vocabulary/kinds';
+import { trueFalsePair, verdictPair } from '../shared/vocabulary/verdicts';
+import { drawnGaps } from './answers';
+import type { Manner } from './question';
+import type { Row } from './row';
+
+const answerOf = (row: Row): string => row.text('accepted') || row.text('key');
+
+/** Whether two texts are a pair such as True and False. */
+export const isTruthPair = (a: string, b: string): boolean =>
+  trueFalsePair(a, b) !== undefined || verdictPair([a, b]) !== undefined;
+
+/** The kinds that columns of their own show. */
+function fromColumns(row: Row): Kind | undefined {
+  if (row.any('pair') || row.any('left')) {
+    return 'match';
+  }
+  if (row.any('step')) {
+    return 'order';
+  }
+  if (numberOf(row.text('value')) !== undefined || quantityOf(row.text('value'))) {
+    return 'number';
+  }
+  return row.text('endings') ? 'upload' : undefined;
+}
+
+function fromOptions(options: readonly Option[], manner: Manner): Kind {
+  const [first, second] = options;
+  if (options.length === 2 && isTruthPair(first!.text.plain, second!.text.plain)) {
+    return 'true-false';
+  }
+  const right = options.filter((option) => option.right).length;
+  return right > 1 && manner.key.style !== 'first' ? 'choice-many' : 'choice-one';
+}
+
+/** The kind of an answer that is typed. */
+function fromAnswer(row: Row, manner: Manner): Kind | undefined {
+  const answer = answerOf(row);
+  const quantity = quantityOf(answer);
+  if (quantity && (quantity.tolerance !== undefined || row.text('tolerance'))) {
+    return 'number';
+  }
+  const drawn = drawnGaps(row.text('stem'), [answer]);
+  if (drawn && (answer || !row.text('lines'))) {
+    return 'gap';
+  }
+  if (!answer) {
+    return undefined;
+  }
+  return manner.cards ? 'card' : 'short';
+}
+
+/** The kind of a row that does not name it. */
+export function inferKind(options: readonly Option[], row: Row, manner: Manner): Kind {
+  const shown = fromColumns(row);
+  if (shown) {
+    return shown;
+  }
+  if (options.length > 0) {
+    return fromOptions(options, manner);
+  }
+  const isTicked = (row.slots.get('verdict')?.length ?? 0) === 2 && !row.has('option');
+  if (isTicked || (manner.key.style === 'word' && row.text('key'))) {
+    return 'true-false';
+  }
+  const answered = fromAnswer(row, manner);
+  if (answered) {
+    return answered;
+  }
+  return !row.text('lines') && (row.has('option') || row.has('options')) ? 'choice-one' : 'open';
+}
+
+/** What a source's words for kinds mean, by the word made comparable. */
+export type KindWords = ReadonlyMap<string, Kind>;
+
+/**
+ * The meaning of each word of a kind column: the known word where it is one, else the kind that most of its rows look
+ * like. `looks` tells how a row looks without its word.
+ */
+export function learnKindWords(rows: readonly Row[], looks: (row: Row) => Kind): KindWords {
+  const tally = new Map<string, Map<Kind, number>>();
+  const known = new Map<string, Kind>();
+  for (const row of rows) {
+    const word = row.text('kind');
+    const name = alike(word);
+    if (!word || known.has(name)) {
+      continue;
+    }
+    const said = kindOfWord(word);
+    if (said) {
+      known.set(name, said);
+      continue;
+    }
+    const counts = tally.get(name) ?? new Map<Kind, number>();
+    const kind = looks(row);
+    counts.set(kind, (counts.get(kind) ?? 0) + 1);
+    tally.set(name, counts);
+  }
+  for (const [name, counts] of tally) {
+    const [best] = [...counts].sort((a, b) => b[1] - a[1]);
+    if (best && tally.size + known.size > 1) {
+      known.set(name, best[0]);
+    }
+  }
+  return known;
+}

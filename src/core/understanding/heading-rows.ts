@@ -1,0 +1,124 @@
+// Which row holds the headings: the one whose words and contrast say so, compared with all others and with none.
+import { alike } from '../shared/normalise';
+import { contrastOf, kindOfCell } from '../shared/table/contrast';
+import { filledIn, type Region } from '../shared/table/region';
+import { SAYINGS } from './contract';
+import { piecesOf } from './heading-words';
+import type { Model } from './model';
+import { networkSums, softmax } from './network';
+
+const ROWS_LOOKED_AT = 40;
+const CANDIDATES = 12;
+const CONTENT = SAYINGS.length - 1;
+
+/** The first rows of a region that hold anything, from which the headings are chosen. */
+export function candidateRows(region: Region): number[] {
+  const rows: number[] = [];
+  const last = Math.min(region.bottom, region.top + ROWS_LOOKED_AT);
+  for (let row = region.top; row <= last && rows.length < CANDIDATES; row++) {
+    if (filledIn(region, row) > 0) {
+      rows.push(row);
+    }
+  }
+  return rows;
+}
+
+const flag = (is: boolean): number => (is ? 1 : 0);
+const mean = (values: readonly number[]): number =>
+  values.reduce((sum, value) => sum + value, 0) / Math.max(1, values.length);
+
+type Texts = { text: string; column: number }[];
+function textsOf(region: Region, row: number): Texts {
+  const found: Texts = [];
+  for (let column = region.left; column <= region.right; column++) {
+    const text = region.cell(row, column);
+    if (text) {
+      found.push({ text, column });
+    }
+  }
+  return found;
+}
+
+type Saying = (text: string) => readonly number[];
+/** How much the words of a row are those of headings, and of how many cells that holds. */
+function wordsOf(texts: Texts, saying: Saying): { heading: number; certain: number } {
+  const told = texts.filter(({ text }) => piecesOf(text).length > 0);
+  const p = told.map(({ text }) => 1 - saying(text)[CONTENT]!);
+  return { heading: mean(p), certain: p.filter((value) => value > 0.8).length };
+}
+
+/** The usual number of filled cells of the rows below. */
+function usualFill(region: Region, row: number): number {
+  const fills: number[] = [];
+  for (let below = row + 1; below <= region.bottom && fills.length < 14; below++) {
+    const filled = filledIn(region, below);
+    if (filled) {
+      fills.push(filled);
+    }
+  }
+  return fills.sort((a, b) => a - b)[Math.floor(fills.length / 2)] ?? 0;
+}
+
+/** How many figures `headingFigures` gives. */
+export const HEADING_FIGURES = 26;
+
+const BOUND = 3;
+const within = (value: number): number => Math.max(-1, Math.min(1, value / BOUND));
+
+/** What shows of one candidate row. `rows` are all candidates in order. */
+export function headingFigures(
+  region: Region,
+  rows: readonly number[],
+  index: number,
+  saying: Saying,
+): number[] {
+  const row = rows[index]!;
+  const texts = textsOf(region, row);
+  const { heading, certain } = wordsOf(texts, saying);
+  const next = rows[index + 1];
+  const below = next === undefined ? { heading: 0, certain: 0 } : wordsOf(textsOf(region, next), saying);
+  const before = rows[index - 1];
+  const above = before === undefined ? { heading: 0, certain: 0 } : wordsOf(textsOf(region, before), saying);
+  const usual = usualFill(region, row);
+  const contrast = contrastOf(region, row, 0);
+  const kinds = texts.map(({ text }) => kindOfCell(text));
+  const of = (kind: string): number => kinds.filter((own) => own === kind).length / texts.length;
+  const aboveFill = before === undefined ? 0 : filledIn(region, before);
+  return [
+    heading,
+    Math.min(1, certain / texts.length),
+    Math.min(1, certain / 4),
+    heading - below.heading,
+    heading - above.heading,
+    flag(certain >= 2),
+    flag(certain > below.certain && certain > above.certain),
+    within(contrast?.weight ?? 0),
+    within((contrast?.weight ?? 0) / texts.length) * BOUND,
+    flag(contrast === undefined),
+    texts.length / (region.right - region.left + 1),
+    Math.min(1.5, usual ? texts.length / usual : 0),
+    flag(texts.length === 1),
+    flag(texts.length > aboveFill * 1.5),
+    flag(before === undefined),
+    flag(before !== undefined && aboveFill <= 1),
+    flag(before !== undefined && aboveFill >= texts.length),
+    Math.min(1, index / 6),
+    of('number'),
+    of('letter'),
+    of('sentence'),
+    of('verdict'),
+    new Set(texts.map(({ text }) => alike(text))).size / texts.length,
+    Math.min(1, mean(texts.map(({ text }) => text.length)) / 40),
+    flag(next === undefined),
+    texts.filter(({ text }) => /[?？]\s*$/.test(text)).length / texts.length,
+  ];
+}
+
+/** How likely each candidate row holds the headings; the last place stands for none of them. */
+export function headingOdds(model: Model, region: Region, saying: Saying): { rows: number[]; p: number[] } {
+  const rows = candidateRows(region);
+  const sums = rows.map(
+    (_, index) => networkSums(model.headingRow, headingFigures(region, rows, index, saying))[0]!,
+  );
+  return { rows, p: softmax([...sums, 0]) };
+}

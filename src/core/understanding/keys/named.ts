@@ -1,0 +1,82 @@
+// A column that names the right options: by letter, by number, by their text or by their heading.
+import type { Key } from '../../model';
+import { alike } from '../../shared/normalise';
+
+/** A row's key cell beside its options, empty ones kept. */
+export type Named = { key: string; options: readonly string[] };
+
+const JOINING = /\s*[,;/|&+\n]\s*|\s+(?:and|und|et|y|e|en|i|och|og|ja|és|ve|și|a|or|oder|ou)\s+|\s+/u;
+
+/** The parts of a cell that names several options. */
+export function partsOf(text: string): string[] {
+  return text
+    .split(JOINING)
+    .map((part) => part.replace(/^[([]|[)\].:]+$/g, ''))
+    .filter(Boolean);
+}
+
+const letterAt = (part: string): number | undefined =>
+  /^[A-Za-z]$/.test(part) ? part.toUpperCase().charCodeAt(0) - 65 : undefined;
+const numberAt = (part: string): number | undefined =>
+  /^\d{1,2}$/.test(part) ? Number(part) : undefined;
+
+const letters = (text: string): (number | undefined)[] => {
+  const parts = partsOf(text);
+  return parts.flatMap((part) =>
+    /^[A-J]{2,5}$|^[a-j]{2,5}$/.test(part) ? [...part].map(letterAt) : [letterAt(part)],
+  );
+};
+
+/** Which style reads the cells of a key column, with the share of rows in which it names an option. */
+export type Reading = { style: Key['style']; share: number };
+
+const isPlace = (place: number | undefined, { options }: Named): boolean =>
+  place !== undefined && Boolean(options[place]);
+
+/** The texts of a cell that may hold several, whole first. */
+export function textsIn(text: string): string[] {
+  return [text, ...text.split(/\s*[;|\n]\s*|\s\/\s|\s?\/\s?|,\s/u)].map((part) => part.trim()).filter(Boolean);
+}
+
+function namesText({ key, options }: Named): boolean {
+  const own = options.filter(Boolean).map(alike);
+  if (own.includes(alike(key))) {
+    return true;
+  }
+  return [';', '|', '\n', ' / ', '/', ', '].some((sign) => {
+    const parts = key.split(sign).map(alike).filter(Boolean);
+    return parts.length > 1 && parts.every((part) => own.includes(part));
+  });
+}
+
+/** How the cells of a key column are to be read, likeliest first; `headings` are those of the options. */
+export function readingsOf(rows: readonly Named[], headings: readonly string[]): Reading[] {
+  const told = rows.filter(({ key }) => key);
+  if (!told.length) {
+    return [];
+  }
+  const share = (test: (row: Named) => boolean): number => told.filter(test).length / told.length;
+  const numbers = (row: Named): (number | undefined)[] => partsOf(row.key).map(numberAt);
+  const every = (list: (number | undefined)[], test: (place: number) => boolean): boolean =>
+    list.length > 0 && list.every((place) => place !== undefined && test(place));
+  const hasZero = told.some((row) => numbers(row).includes(0));
+  const names = headings.map(alike);
+  const readings: Reading[] = [
+    { style: 'text', share: share(namesText) },
+    { style: 'letter', share: share((row) => every(letters(row.key), (place) => isPlace(place, row))) },
+    {
+      style: 'number',
+      share: hasZero ? 0 : share((row) => every(numbers(row), (place) => isPlace(place - 1, row))),
+    },
+    {
+      style: 'number-from-0',
+      share: share((row) => every(numbers(row), (place) => isPlace(place, row))) * (hasZero ? 1 : 0.5),
+    },
+  ];
+  // The heading of an option stands for it: its number or letter is what counts then.
+  const byHeading = share(({ key }) => names.includes(alike(key)));
+  if (byHeading > 0.6 && readings.every((reading) => reading.share < byHeading)) {
+    readings.push({ style: 'text', share: byHeading });
+  }
+  return readings.sort((a, b) => b.share - a.share);
+}

@@ -1,0 +1,103 @@
+// Grown files as the program opens them, with what each of their columns is.
+import { openFile } from '../src/core/readers';
+import { MEANINGS, type Meaning, type TableView } from '../src/core/understanding/contract';
+import { viewOf } from '../src/core/understanding/view';
+import { regionOf, rowShown, type Region } from '../src/core/shared/table/region';
+import { columnIndex } from '../src/core/shared/cells';
+import { drawCase, material } from './grow/draw.mjs';
+
+/** The generator's names of columns where they differ from the program's. */
+const MEANING_OF: Record<string, Meaning> = {
+  term: 'stem',
+  definition: 'accepted',
+  statement: 'stem',
+  task: 'stem',
+  gaptext: 'stem',
+  truth: 'key',
+  also: 'accepted',
+  measure: 'value',
+  gapwords: 'accepted',
+  gapword: 'accepted',
+  rightside: 'right-side',
+  pairs: 'pair',
+  steps: 'step',
+  number: 'number-in-file',
+  minutes: 'seconds',
+  time: 'seconds',
+  minsec: 'seconds',
+  difficulty: 'tag',
+  date: 'at',
+  imagealt: 'image-alt',
+  remark: 'ignore',
+  status: 'ignore',
+  spacer: 'ignore',
+  feedbackright: 'feedback-right',
+  feedbackwrong: 'feedback-wrong',
+};
+/** The program's meaning of a name in the word lists; undefined where it is no column. */
+export function meaningOf(name: string): Meaning | undefined {
+  const own = MEANING_OF[name] ?? name;
+  return (MEANINGS as readonly string[]).includes(own) ? (own as Meaning) : undefined;
+}
+
+export type Case = {
+  view: TableView;
+  region: Region;
+  /** The row of the headings, from 0; null where there is none. */
+  headingRow: number | null;
+  /** The meaning of each column of the view. */
+  meanings: Meaning[];
+  factors: Record<string, unknown>;
+};
+
+/** One grown file opened; undefined where it can't be. */
+export async function openCase(seed: number, n: number, call: 'gather' | 'learn'): Promise<Case | undefined> {
+  const { bytes, name, test, truth } = drawCase(seed, n, call);
+  const opened = await openFile({ name, bytes: new Uint8Array(bytes) }, {});
+  if (opened.is !== 'table') {
+    return undefined;
+  }
+  const wanted = call === 'gather' ? truth.sheet : test.expect.layout.file.sheet;
+  const { sheets } = opened.table;
+  const sheet = sheets.length === 1 ? sheets[0] : sheets.find((one) => one.name === wanted);
+  if (!sheet) {
+    return undefined;
+  }
+  const region = regionOf(sheet);
+  const shown: number | null =
+    call === 'gather' ? truth.headingRow : test.expect.layout.file.headingRow;
+  const headingRow = shown === null ? null : rowShown(sheet, shown);
+  const byColumn = new Map<number, Meaning>();
+  if (call === 'gather') {
+    for (const { at, role } of truth.columns) {
+      byColumn.set(at - 1, meaningOf(role) ?? 'ignore');
+    }
+  } else {
+    for (const { column, role } of test.expect.layout.columns) {
+      byColumn.set(columnIndex(column), meaningOf(role) ?? 'ignore');
+    }
+  }
+  const skip = call === 'gather' && truth.second ? 2 : 1;
+  const view = viewOf(region, headingRow, headingRow === null ? region.top : headingRow + skip, call === 'learn');
+  return {
+    view,
+    region,
+    headingRow,
+    meanings: view.columns.map(({ at }) => byColumn.get(at) ?? 'ignore'),
+    factors: test.factors,
+  };
+}
+
+/** Many grown files; those that can't be opened are left out. */
+export async function openCases(seed: number, count: number, call: 'gather' | 'learn'): Promise<Case[]> {
+  const cases: Case[] = [];
+  for (let n = 0; n < count; n++) {
+    const one = await openCase(seed, n, call);
+    if (one) {
+      cases.push(one);
+    }
+  }
+  return cases;
+}
+
+export { material };
