@@ -8,8 +8,6 @@ import { drawCase, material } from './grow/draw.mjs';
 
 /** The generator's names of columns where they differ from the program's. */
 const MEANING_OF: Record<string, Meaning> = {
-  term: 'stem',
-  definition: 'accepted',
   statement: 'stem',
   task: 'stem',
   gaptext: 'stem',
@@ -45,6 +43,8 @@ export type Case = {
   region: Region;
   /** The row of the headings, from 0; null where there is none. */
   headingRow: number | null;
+  /** Whether the row below the headings explains them. */
+  isExplained: boolean;
   /** The meaning of each column of the view. */
   meanings: Meaning[];
   factors: Record<string, unknown>;
@@ -74,15 +74,20 @@ export async function openCase(seed: number, n: number, call: 'gather' | 'learn'
     }
   } else {
     for (const { column, role } of test.expect.layout.columns) {
-      byColumn.set(columnIndex(column), meaningOf(role) ?? 'ignore');
+      const isCard = test.factors.purpose === 'cards';
+      const own = isCard && role === 'stem' ? 'term' : isCard && role === 'accepted' ? 'definition' : role;
+      byColumn.set(columnIndex(column), meaningOf(own) ?? 'ignore');
     }
   }
-  const skip = call === 'gather' && truth.second ? 2 : 1;
+  const isExplained =
+    call === 'gather' ? truth.second : test.expect.layout.file.firstRow > test.expect.layout.file.headingRow + 1;
+  const skip = isExplained ? 2 : 1;
   const view = viewOf(region, headingRow, headingRow === null ? region.top : headingRow + skip, call === 'learn');
   return {
     view,
     region,
     headingRow,
+    isExplained,
     meanings: view.columns.map(({ at }) => byColumn.get(at) ?? 'ignore'),
     factors: test.factors,
   };

@@ -173,6 +173,34 @@ function trainHeadingRow(cases: readonly Case[], cold: readonly WordModel[], see
   return network;
 }
 
+function trainExplainingRow(cases: readonly Case[], cold: readonly WordModel[], seed: number): Network {
+  const chance = chanceFrom(seed);
+  const says = cold.map((_, fold) => saysCold(cold, fold));
+  const examples = cases.flatMap((one) => {
+    if (one.headingRow === null) return [];
+    const rows = candidateRows(one.region);
+    const index = rows.indexOf(one.headingRow) + 1;
+    if (index === 0 || index >= rows.length || rows[index] !== one.headingRow + 1) return [];
+    return [{ figures: headingFigures(one.region, rows, index, says[Math.floor(chance() * FOLDS)]!), right: one.isExplained ? 1 : 0 }];
+  });
+  const network = newNetwork(HEADING_FIGURES, 8, 1, chance);
+  const trainer = new Trainer(network, 0.004, 0.01, chance, 0);
+  for (let epoch = 0; epoch < 16; epoch++) {
+    let missed = 0;
+    let wrong = 0;
+    let held = 0;
+    for (const { figures, right } of shuffled(examples, chance)) {
+      const p = softmax([trainer.forward(figures)[0]!, 0])[0]!;
+      if (p > 0.5 && !right) wrong++;
+      if (p <= 0.5 && right) missed++;
+      trainer.backward(figures, [(p - right) * (right ? 3 : 1)]);
+      if (++held % 4 === 0) trainer.step(epoch > 11 ? 0.3 : 1);
+    }
+    if (epoch === 15) say(`  explaining rows: ${missed} missed, ${wrong} wrong of ${examples.length} (${examples.filter((one) => one.right).length} are)`);
+  }
+  return network;
+}
+
 function keep(values: Float32Array): Kept {
   const most = values.reduce((top, value) => Math.max(top, Math.abs(value)), 0);
   const scale = most / 127 || 1;
@@ -194,6 +222,7 @@ async function main(): Promise<void> {
   say(`${sources.length} sources, ${blanks.length} blanks opened`);
   const cases = shuffled([...sources, ...blanks], chance);
   const headingRow = trainHeadingRow(cases, cold, SEED + 3);
+  const explainingRow = trainExplainingRow(cases, cold, SEED + 6);
   // Each table is looked at twice, with other words held out.
   const examples = [...examplesOf(cases, cold, chance), ...examplesOf(cases, cold, chance)];
   say(`inputs ${FIRST_INPUT} and ${SECOND_INPUT}`);
@@ -217,6 +246,7 @@ async function main(): Promise<void> {
     first: keepNetwork(first),
     second: keepNetwork(second),
     headingRow: keepNetwork(headingRow),
+    explainingRow: keepNetwork(explainingRow),
     temperature: 1,
   };
   // The sums are cooled on files that were not learned from, with words that were held out of them.

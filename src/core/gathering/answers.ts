@@ -41,7 +41,10 @@ function wordsFor(gaps: number, answers: readonly string[]): string[] {
  */
 export function drawnGaps(stem: string, answers: readonly string[]): DrawnGaps | undefined {
   let n = 0;
-  const marked = stem.replace(DRAWN, () => `{{${++n}}}`);
+  // A gap of dots at the end of a sentence swallows its full stop.
+  const marked = stem.replace(DRAWN, (drawn, at: number) =>
+    /^\.{5,}$/.test(drawn) && at + drawn.length === stem.length ? `{{${++n}}}.` : `{{${++n}}}`,
+  );
   if (n) {
     const words = wordsFor(n, answers);
     return {

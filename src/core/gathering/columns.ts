@@ -20,15 +20,19 @@ function saidColumns(columns: readonly Column[]): Map<number, Meaning> {
   return said;
 }
 
+/** The guesses, and whether the columns are the two sides of cards. */
+export type ColumnsGuessed = { columns: ColumnGuess[]; cards: boolean };
+
 /** The guess for every column of a region, from its left; `first` is the first row of content, from 0. What was `said` holds. */
 export function guessColumns(
   region: Region,
   headingRow: number | null,
   first: number,
   said: readonly Column[] = [],
-): ColumnGuess[] {
+): ColumnsGuessed {
   const understood = understandColumns(region, headingRow, first, { said: saidColumns(said) });
-  return understood.map(({ at, heading, meaning, role, n, p, because }) => ({
+  const meanings = understood.map(({ meaning }) => meaning);
+  const columns = understood.map(({ at, heading, meaning, role, n, p, because }) => ({
     column: columnLetters(at),
     role,
     because,
@@ -37,6 +41,7 @@ export function guessColumns(
     ...(n !== undefined ? { n } : {}),
     ...(meaning === 'tag' ? { tag: heading.trim().toLowerCase() } : {}),
   }));
+  return { columns, cards: meanings.includes('term') || meanings.includes('definition') };
 }
 
 /** 'B to E' for a list of columns, as messages write it. */

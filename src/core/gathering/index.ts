@@ -4,7 +4,6 @@ import type {
   Column,
   Finding,
   Item,
-  Key,
   Overrule,
   Reading,
   Sheet,
@@ -14,7 +13,12 @@ import { columnLetters, parseRange } from '../shared/cells';
 import { findBlocks } from '../shared/table/blocks';
 import { findBoard } from '../shared/table/board';
 import { count, quoted } from '../shared/plain';
-import { SURE, understandHeadings, type HeadingUnderstood } from '../understanding';
+import {
+  firstRowBelow,
+  SURE,
+  understandHeadings,
+  type HeadingUnderstood,
+} from '../understanding';
 import { regionOf, rowShown, shownRow, type Region } from '../shared/table/region';
 import { findInnerSeparator } from '../shared/table/separators';
 import { columnsSpan, guessColumns } from './columns';
@@ -30,7 +34,6 @@ import { looksLike, readAnswer, type Manner } from './question';
 import { withRich } from './rich';
 import { Row, slotsOf, type Slots } from './row';
 import {
-  explainsHeadings,
   isEmptyRow,
   isShifted,
   leftOut,
@@ -57,7 +60,7 @@ function readManner(
   region: Region,
   overrule: Overrule,
   chosen: { because: string; sure: boolean },
-): { reading: Reading; first: number; headingRow: number | null } {
+): { reading: Reading; first: number; headingRow: number | null; cards: boolean } {
   const because: Record<string, string> = { sheet: chosen.because };
   const unsure: string[] = chosen.sure ? [] : ['sheet'];
   const found = overrule.headingRow === undefined ? understandHeadings(region) : undefined;
@@ -76,11 +79,8 @@ function readManner(
   if (found && found.p < SURE) {
     unsure.push('headingRow');
   }
-  const first =
-    headingRow === null
-      ? region.top
-      : headingRow + (explainsHeadings(region, headingRow + 1) ? 2 : 1);
-  const guesses = guessColumns(region, headingRow, first, overrule.columns);
+  const first = firstRowBelow(region, headingRow);
+  const { columns: guesses, cards } = guessColumns(region, headingRow, first, overrule.columns);
   const columns = guesses.map(({ because: why, sure, ...column }): Column => {
     const own = overrule.columns?.find((candidate) => candidate.column === column.column);
     because[`columns.${column.column}`] = own ? 'you chose it' : why;
@@ -89,7 +89,7 @@ function readManner(
     }
     return own ? { ...column, n: undefined, ...own } : column;
   });
-  const key = guessKey(region, columns, first);
+  const key = guessKey(region, columns, { first, headingRow });
   because['key'] = overrule.key ? 'you chose it' : key.because;
   if (!overrule.key && !key.sure) {
     unsure.push('key');
@@ -103,6 +103,7 @@ function readManner(
   return {
     first,
     headingRow,
+    cards,
     reading: {
       as: 'table',
       sheet: region.sheet.name,
@@ -133,7 +134,12 @@ function areCards(rows: readonly Row[]): boolean {
 const MINUTES = /\bmin(?:s|\.|uten?|utes?|utos?|uti|uter|utter|uuttia|uty|ut|ute)?\b/iu;
 const SECONDS = /\bs\b|sec|sek|seg|:/iu;
 
-function mannerOf(region: Region, slots: Slots, key: Key, first: number): Manner {
+function mannerOf(
+  region: Region,
+  slots: Slots,
+  { key }: Reading,
+  { first, cards }: { first: number; cards: boolean },
+): Manner {
   const rows: Row[] = [];
   for (let r = first; r <= region.bottom && rows.length < 200; r++) {
     rows.push(new Row(region, slots, r));
@@ -145,7 +151,7 @@ function mannerOf(region: Region, slots: Slots, key: Key, first: number): Manner
     key,
     optionSeparator: findInnerSeparator(sample('options')),
     wrongSeparator: findInnerSeparator(sample('wrongs')),
-    cards: areCards(rows),
+    cards: !slots.has('kind') && (cards || areCards(rows)),
     kindWords: new Map(),
     minutes: MINUTES.test(time) && !SECONDS.test(time.replace(MINUTES, '')),
   };
@@ -247,6 +253,20 @@ function readShifted(context: Context, row: Row, width: number): Item {
   return item;
 }
 
+/** Where most rows have one of these, a row without any is no question. */
+const NEEDED = [
+  'option',
+  'options',
+  'accepted',
+  'right',
+  'key',
+  'value',
+  'pair',
+  'left',
+  'step',
+  'verdict',
+] as const;
+
 function readRows(
   context: Context,
   headingRow: number | null,
@@ -265,9 +285,7 @@ function readRows(
   const picked = slots.has('pick') && rows.some((row) => row.text('pick'));
   const needsAnswer =
     rows.length > 1 &&
-    rows.filter((row) =>
-      (['option', 'options', 'accepted', 'right', 'key'] as const).some((role) => row.any(role)),
-    ).length >
+    rows.filter((row) => NEEDED.some((role) => row.any(role))).length >
       rows.length * 0.5;
   let done = 0;
   for (const row of rows) {
@@ -311,9 +329,9 @@ function gatherRegion(
   progress?: GatherOptions['progress'],
 ): Gathered {
   const findings: Finding[] = [];
-  const { reading, first, headingRow } = readManner(table, region, overrule, chosen);
+  const { reading, first, headingRow, cards } = readManner(table, region, overrule, chosen);
   const slots = slotsOf(reading.columns);
-  const manner = mannerOf(region, slots, reading.key, first);
+  const manner = mannerOf(region, slots, reading, { first, cards });
   const items = readRows(
     {
       progress,

@@ -1,15 +1,18 @@
 // How the source tells the right answer, found from the columns and their cells.
 import type { Column, Key, Role } from '../model';
 import { columnIndex } from '../shared/cells';
+import { bareWords } from '../shared/normalise';
 import { count, quoted } from '../shared/plain';
 import { findInnerSeparator } from '../shared/table/separators';
 import type { Region } from '../shared/table/region';
+import { saysFirst, saysFromZero, saysRightAnswer } from '../shared/vocabulary/key-words';
 import { trueFalseWords, verdictOf } from '../shared/vocabulary/verdicts';
-import { findMarks, type Marks } from '../understanding/keys/marks';
-import { readingsOf, type Named } from '../understanding/keys/named';
-import { findVerdicts } from '../understanding/keys/verdicts';
+import { findMarks, type Marks } from '../understanding';
+import { readingsOf, type Named } from '../understanding';
+import { findVerdicts } from '../understanding';
 import { EMPHASES, isSetOff } from './rich';
 import { Row, slotsOf } from './row';
+import { headingRepeats } from './rows';
 import { partsOfOptions } from './option-texts';
 
 export type KeyGuess = { key: Key; because: string; sure: boolean };
@@ -88,8 +91,6 @@ const WHY: Partial<Record<Key['style'], string>> = {
   'number-from-0': 'are numbers that name an option of their row, counted from 0',
   text: 'repeat the text of an option',
 };
-const SAYS_ZERO =
-  /\b(?:0|zero|null|cero|nul|noll|nolla)\b(?!\s*[%.,]\d)|\bindex\b/i;
 /** So many rows must be read by a style to be sure of it. */
 const WELL_READ = 0.8;
 
@@ -108,7 +109,7 @@ function fromKeyColumn(look: Look, key: Column): KeyGuess {
   const readings = readingsOf(withOptions, headings);
   let [best] = readings;
   const zero = readings.find(({ style }) => style === 'number-from-0');
-  if (best?.style === 'number' && zero && SAYS_ZERO.test(heading) && /\(|index|ab|from|desde|da |vanaf|partir/i.test(heading)) {
+  if (best?.style === 'number' && zero && saysFromZero(bareWords(heading))) {
     best = { ...zero, share: best.share };
   }
   if (!best || best.share === 0) {
@@ -153,16 +154,15 @@ function withoutOptions(key: Column, values: readonly string[]): KeyGuess {
   };
 }
 
-const FIRST_WORDS =
-  /\b(?:first|erste\p{L}*|zuerst|premi[eè]re?|eerste|vooraan|primer[ao]?|prima|primo|primeir[ao]|pierwsz\p{L}*|f[öø]rst\p{L}*|ensimm\p{L}*|prvn[íi]|els[őo]|ilk|vorn|t[êe]te)\b/iu;
-const RIGHT_WORDS =
-  /\b(?:right|correct|richtig\p{L}*|korrekt\p{L}*|bonne|juste|correcte?|goede?|juiste?|correcta|giusta|corretta|esatta|certa|correta|poprawn\p{L}*|r[äe]tt|riktig\p{L}*|rigtig\p{L}*|oikea|spr[áa]vn\p{L}*|helyes|do[ğg]ru)\b/iu;
+/** Shorter cells above the table say nothing about it. */
+const MUCH_SAID = 8;
 
 /** A sentence or heading near the table that says that the right option comes first. */
-function saysFirst(region: Region, first: number): string | undefined {
+function toldFirst(region: Region, first: number): string | undefined {
   for (let r = 0; r < first; r++) {
     for (const cell of region.sheet.rows[r] ?? []) {
-      if (cell.length > 8 && FIRST_WORDS.test(cell) && RIGHT_WORDS.test(cell)) {
+      const words = cell.length > MUCH_SAID ? bareWords(cell) : '';
+      if (saysFirst(words) && saysRightAnswer(words)) {
         return cell;
       }
     }
@@ -184,7 +184,7 @@ function withoutColumn(look: Look, first: number): KeyGuess {
   if (!options.length && !of(look, 'options').length && !of(look, 'wrong').length) {
     return { key: { style: 'text' }, sure: true, because: 'there are no options to choose from' };
   }
-  const told = saysFirst(look.region, first);
+  const told = toldFirst(look.region, first);
   if (told) {
     return { key: { style: 'first' }, sure: true, because: `it is said above: ${quoted(told, 60)}` };
   }
@@ -195,12 +195,19 @@ function withoutColumn(look: Look, first: number): KeyGuess {
   };
 }
 
-/** The key style of a source with the reason; `first` is the first row of content, from 0. */
-export function guessKey(region: Region, columns: readonly Column[], first: number): KeyGuess {
+/** The key style of a source with the reason; `first` is the first row of content and `headingRow` that of the headings, from 0. */
+export function guessKey(
+  region: Region,
+  columns: readonly Column[],
+  { first, headingRow }: { first: number; headingRow: number | null },
+): KeyGuess {
   const slots = slotsOf(columns);
   const rows: Row[] = [];
+  const repeats = headingRepeats(region, headingRow);
   for (let r = first; r <= region.bottom && rows.length < SAMPLE; r++) {
-    rows.push(new Row(region, slots, r));
+    if (!repeats(r)) {
+      rows.push(new Row(region, slots, r));
+    }
   }
   const look: Look = { rows, columns, region };
   if (of(look, 'right').length) {

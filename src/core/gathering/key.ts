@@ -3,7 +3,7 @@ import type { Key, Mend, Option } from '../model';
 import { alike, editsBetween } from '../shared/normalise';
 import { count, optionLetter, quoted } from '../shared/plain';
 import { verdictOf } from '../shared/vocabulary/verdicts';
-import { withoutSign } from '../understanding/keys/marks';
+import { withoutSign } from '../understanding';
 
 /** A problem in one row, before it is given its place. */
 export type Problem = {

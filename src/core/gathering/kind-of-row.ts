@@ -40,7 +40,9 @@ function fromOptions(options: readonly Option[], manner: Manner): Kind {
 function fromAnswer(row: Row, manner: Manner): Kind | undefined {
   const answer = answerOf(row);
   const quantity = quantityOf(answer);
-  if (quantity && (quantity.tolerance !== undefined || row.text('tolerance'))) {
+  // Beside other kinds, a lone number is a question for a number.
+  const isNumber = quantity?.tolerance !== undefined || row.text('tolerance') || row.text('kind');
+  if (quantity && isNumber) {
     return 'number';
   }
   const drawn = drawnGaps(row.text('stem'), [answer]);
@@ -70,7 +72,8 @@ export function inferKind(options: readonly Option[], row: Row, manner: Manner):
   if (answered) {
     return answered;
   }
-  return !row.text('lines') && (row.has('option') || row.has('options')) ? 'choice-one' : 'open';
+  const isBroken = !row.text('lines') && !row.text('kind') && (row.has('option') || row.has('options'));
+  return isBroken ? 'choice-one' : 'open';
 }
 
 /** What a source's words for kinds mean, by the word made comparable. */

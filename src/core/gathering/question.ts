@@ -10,7 +10,7 @@ import {
   verdictOf,
   verdictPair,
 } from '../shared/vocabulary/verdicts';
-import { withoutSign } from '../understanding/keys/marks';
+import { withoutSign } from '../understanding';
 import { drawnGaps, splitAnswers } from './answers';
 import { resolveKey, type KeyInput, type Problem } from './key';
 import { inferKind, isTruthPair, type KindWords } from './kind-of-row';

@@ -2,7 +2,6 @@
 import type { Finding } from '../model';
 import { alike } from '../shared/normalise';
 import { quoted } from '../shared/plain';
-import { isBracketed } from '../shared/table/heading-row';
 import { filledIn, type Region } from '../shared/table/region';
 import type { Row } from './row';
 
@@ -58,26 +57,6 @@ const ANSWERING = [
 
 const TOTAL =
   /^(?:total|totals|sum|summe|gesamt|insgesamt|totale|totaal|suma|soma|cyfanswm)\b[^?]{0,40}$/iu;
-const UNIT =
-  /^(?:text|letter|number|s|sec|seconds?|min|points?|pts|[a-j] ?[-–to]+ ?[a-j]|1 ?[-–] ?\d|max\.? ?\d+.*|optional|required|yes\/no|link|url|string|integer)$/iu;
-
-/** Whether a row below the headings explains them, by units, lengths or words in brackets. */
-export function explainsHeadings(region: Region, row: number): boolean {
-  let filled = 0;
-  let explains = 0;
-  for (let c = region.left; c <= region.right; c++) {
-    const text = region.cell(row, c);
-    if (!text) {
-      continue;
-    }
-    filled++;
-    if (isBracketed(text) || UNIT.test(text)) {
-      explains++;
-    }
-  }
-  return filled > 1 && explains >= filled * 0.7;
-}
-
 /** Why a filled row is no question; undefined where it is one. `needsAnswer` holds where other rows have answers. */
 export function whyNoQuestion(
   row: Row,

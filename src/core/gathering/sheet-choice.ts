@@ -1,18 +1,10 @@
 // Which sheet of a workbook most likely holds the questions.
 import type { Sheet, Table } from '../model';
 import { count, quoted } from '../shared/plain';
-import { findHeadingRow } from '../shared/table/heading-row';
-import { regionOf } from '../shared/table/region';
+import { understandSheets } from '../understanding';
 
-function score(sheet: Sheet): number {
-  const region = regionOf(sheet);
-  const rows = Math.max(0, region.bottom - region.top + 1);
-  const wide = sheet.rows
-    .slice(0, 200)
-    .filter((row) => row.filter((cell) => cell.trim()).length > 1).length;
-  const headings = findHeadingRow(region)?.known ?? 0;
-  return (headings * 10 + wide * 2 + Math.min(rows, 50) / 10) * (sheet.hidden ? 0.1 : 1);
-}
+/** A sheet that is this near to the likeliest may be the one as well. */
+const NEAR = 0.85;
 
 /** The sheet to read: the one asked for, else the likeliest visible one. Undefined where there is none. */
 export function chooseSheet(
@@ -24,22 +16,20 @@ export function chooseSheet(
   if (asked) {
     return { sheet: asked, because: 'you chose it', sure: true };
   }
-  const ranked = table.sheets
-    .map((sheet) => ({ sheet, value: score(sheet) }))
-    .sort((a, b) => b.value - a.value);
-  const best = ranked[0];
+  const [only] = table.sheets;
+  if (!only || table.sheets.length === 1) {
+    return only && { sheet: only, because: 'it is the only one', sure: true };
+  }
+  const [best, next] = understandSheets(table.sheets, false);
   if (!best) {
-    return undefined;
+    return { sheet: only, because: 'it is the first', sure: true };
   }
-  if (ranked.length === 1) {
-    return { sheet: best.sheet, because: 'it is the only one', sure: true };
-  }
-  const close = ranked[1]!.value > best.value * 0.8;
+  const close = next !== undefined && next.score > best.score * NEAR;
   return {
     sheet: best.sheet,
     sure: !close,
     because: close
-      ? `it looks a little more like questions than ${quoted(ranked[1]!.sheet.name)}`
-      : `of ${count(ranked.length, 'sheet')} it looks most like questions`,
+      ? `it looks a little more like questions than ${quoted(next.sheet.name)}`
+      : `of ${count(table.sheets.length, 'sheet')} it looks most like questions`,
   };
 }

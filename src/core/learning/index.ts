@@ -2,8 +2,8 @@
 import type { Column, Layout, Limits, Role, Sheet, Table } from '../model';
 import { columnIndex, columnLetters } from '../shared/cells';
 import { quoted } from '../shared/plain';
-import { findHeadingRow } from '../shared/table/heading-row';
-import { regionOf, type Region } from '../shared/table/region';
+import type { Region } from '../shared/table/region';
+import { firstRowBelow, SURE, understandSheets } from '../understanding';
 import { learnColumns, noteAt, type Learned } from './columns';
 import type { LearnedLayout } from './contract';
 import { learnKey } from './key';
@@ -18,18 +18,25 @@ export { marksFromPointed, type Pointed } from './pointed';
 export { STARTERS } from './starters';
 export type { LearnedLayout } from './contract';
 
-type Form = { region: Region; headingRow: number | undefined; known: number };
+type Form = { region: Region; headingRow: number | undefined; p: number; isSure: boolean };
 
-/** The sheet that is to be filled: the visible one whose headings are the clearest. */
+/** A sheet that is this near to the likeliest may be the one as well. */
+const NEAR = 0.85;
+
+/** The sheet that is to be filled: the visible one whose columns make questions. */
 function findForm(table: Table): Form | undefined {
-  const forms = table.sheets
-    .filter((sheet) => !sheet.hidden)
-    .map((sheet): Form => {
-      const region = regionOf(sheet);
-      const found = findHeadingRow(region);
-      return { region, headingRow: found?.row, known: found?.known ?? 0 };
-    });
-  return forms.sort((a, b) => b.known - a.known)[0];
+  const [best, next] = understandSheets(
+    table.sheets.filter((sheet) => !sheet.hidden),
+    true,
+  );
+  return (
+    best && {
+      region: best.region,
+      headingRow: best.headings.row ?? undefined,
+      p: best.headings.p,
+      isSure: !next || next.score < best.score * NEAR,
+    }
+  );
 }
 
 /** Every sentence of the blank outside its rows: notes, instructions, other sheets. */
@@ -159,15 +166,15 @@ function fileReasons(
   sample: { first: number; last: number } | undefined,
 ): Record<string, string> {
   return {
-    'file.sheet': 'its headings are the clearest',
+    'file.sheet': 'its columns take questions',
     'file.headingRow':
       form.headingRow === undefined
         ? 'no row speaks the words of headings'
-        : `${form.known} headings of row ${form.headingRow + 1} are known words`,
+        : `row ${form.headingRow + 1} differs from the rows below as headings do`,
     'file.firstRow':
       form.headingRow === undefined
         ? `row ${first + 1} is the first with content`
-        : 'it is the row below the headings',
+        : 'it is the first row below the headings',
     ...(sample
       ? {
           'file.sample': `rows ${sample.first + 1} to ${sample.last + 1} are filled already, so they are samples; a fill clears them`,
@@ -219,13 +226,16 @@ export function learn(table: Table, id: string): LearnedLayout {
     return emptyLayout(table, id);
   }
   const { region, headingRow } = form;
-  const first = headingRow === undefined ? headless(region) : headingRow + 1;
+  const first = headingRow === undefined ? headless(region) : firstRowBelow(region, headingRow);
   const sample = findSamples(region, first);
   const learned = learnColumns(region, headingRow, first, sample?.last ?? first - 1);
   const columns = learned.map(withoutReason);
   const words = wordsOf(table, form);
   const because = fileReasons(form, first, sample);
-  const unsure = headingRow === undefined ? ['file.headingRow'] : [];
+  const unsure = headingRow === undefined || form.p < SURE ? ['file.headingRow'] : [];
+  if (!form.isSure) {
+    unsure.push('file.sheet');
+  }
   for (const column of learned) {
     because[`columns.${column.column}`] = column.because;
     if (!column.sure) {
@@ -298,7 +308,7 @@ function withShape(
   const reasons = { ...because };
   const limits = learnLimits(
     [],
-    wordsOf(table, { region, headingRow: undefined, known: 0 }),
+    wordsOf(table, { region, headingRow: undefined, p: 1, isSure: true }),
     reasons,
   );
   return {

@@ -1,9 +1,10 @@
 // From what each column may be to what each is: the likeliest reading in which no two columns claim what only one can be.
-import { MEANINGS, type Likely, type Meaning, type TableView } from './contract';
+import type { Role } from '../model';
+import { MEANINGS, roleOfMeaning, type Likely, type Meaning, type TableView } from './contract';
 import { labelOf } from './heading-words';
 
 /** A table has one of each of these at most. */
-const ONE: ReadonlySet<Meaning> = new Set<Meaning>([
+const ONE: ReadonlySet<Role> = new Set<Role>([
   'number-in-file',
   'ref',
   'kind',
@@ -47,11 +48,12 @@ export function assign(
 ): Assigned[] {
   const lists = meanings.map(ranked);
   const chosen: (Likely | undefined)[] = lists.map(() => undefined);
-  const taken = new Set<Meaning>();
+  const taken = new Set<Role>();
   const take = (column: number, likely: Likely): void => {
     chosen[column] = likely;
-    if (ONE.has(likely.meaning)) {
-      taken.add(likely.meaning);
+    const role = roleOfMeaning(likely.meaning);
+    if (ONE.has(role)) {
+      taken.add(role);
     }
   };
   for (const [column, meaning] of said) {
@@ -61,7 +63,7 @@ export function assign(
   const order = lists.map((_, column) => column).sort((a, b) => lists[b]![0]!.p - lists[a]![0]!.p);
   for (const column of order) {
     if (!chosen[column]) {
-      take(column, lists[column]!.find(({ meaning }) => !taken.has(meaning)) ?? lists[column]![0]!);
+      take(column, lists[column]!.find(({ meaning }) => !taken.has(roleOfMeaning(meaning))) ?? lists[column]![0]!);
     }
   }
   return chosen.map((likely, column) => ({

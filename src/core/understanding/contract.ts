@@ -1,7 +1,10 @@
 // What the understanding of a table takes and gives.
 import type { Role } from '../model';
 
-/** What a column can be. Two words of feedback belong to the question, not to an option, and are told apart here. */
+/**
+ * What a column can be. Feedback for a right or a wrong answer belongs to the question and not to an option, and the two
+ * sides of cards are more than a question with its answer: both are told apart here.
+ */
 export const MEANINGS = [
   'ignore',
   'number-in-file',
@@ -47,14 +50,21 @@ export const MEANINGS = [
   'constant',
   'feedback-right',
   'feedback-wrong',
+  'term',
+  'definition',
 ] as const;
 export type Meaning = (typeof MEANINGS)[number];
 /** What a heading's words can say: any meaning, or that it is no heading at all. */
 export const SAYINGS = [...MEANINGS, 'content'] as const;
 
+const ROLES: Partial<Record<Meaning, Role>> = {
+  'feedback-right': 'explanation',
+  'feedback-wrong': 'explanation',
+  term: 'stem',
+  definition: 'accepted',
+};
 /** The role that a meaning has in a layout or a reading. */
-export const roleOfMeaning = (meaning: Meaning): Role =>
-  meaning === 'feedback-right' || meaning === 'feedback-wrong' ? 'explanation' : meaning;
+export const roleOfMeaning = (meaning: Meaning): Role => ROLES[meaning] ?? (meaning as Role);
 
 /** One column as it is looked at: its heading and the texts of the rows that are sampled, '' where a cell is empty. */
 export type ColumnView = {

@@ -122,3 +122,14 @@ export function headingOdds(model: Model, region: Region, saying: Saying): { row
   );
   return { rows, p: softmax([...sums, 0]) };
 }
+
+/** How likely the row below the headings explains them, by units, lengths or remarks, 0 to 1. */
+export function explainingOdds(model: Model, region: Region, headingRow: number, saying: Saying): number {
+  const rows = candidateRows(region);
+  const index = rows.indexOf(headingRow) + 1;
+  if (index === 0 || index >= rows.length || rows[index] !== headingRow + 1) {
+    return 0;
+  }
+  const [sum] = networkSums(model.explainingRow, headingFigures(region, rows, index, saying));
+  return softmax([sum!, 0])[0]!;
+}

@@ -15,6 +15,8 @@ export type Model = {
   second: Network;
   /** How much a row looks like the headings. */
   headingRow: Network;
+  /** How much the row below the headings looks like one that explains them. */
+  explainingRow: Network;
   /** What the sums of the second network are divided by, so that what is said with 90 % is right in nine of ten cases. */
   temperature: number;
 };
@@ -29,6 +31,7 @@ export type KeptModel = {
   first: KeptNetwork;
   second: KeptNetwork;
   headingRow: KeptNetwork;
+  explainingRow: KeptNetwork;
   temperature: number;
 };
 
@@ -54,6 +57,7 @@ export const unpackModel = (kept: KeptModel): Model => ({
   first: networkOf(kept.first),
   second: networkOf(kept.second),
   headingRow: networkOf(kept.headingRow),
+  explainingRow: networkOf(kept.explainingRow),
   temperature: kept.temperature,
 });
 

@@ -157,7 +157,7 @@ const WORDS: readonly (readonly [Kind, Phrases])[] = [
       fr: ['trous', 'lacunaire', 'phrase a trous', 'completer', 'texte a trous'],
       es: ['rellenar', 'completar', 'hueco', 'texto con huecos', 'huecos'],
       it: ['completamento', 'completare', 'lacuna', 'riempire', 'buchi', 'lacune'],
-      nl: ['gatentekst', 'gaten', 'invultekst', 'invullen', 'invuloefening', 'invul'],
+      nl: ['gat', 'gaten', 'gatentekst', 'invultekst', 'invulzin', 'invuloefening'],
       pt: ['lacuna', 'preencher', 'completar', 'lacunas'],
       cy: ['bylchau'],
       pl: ['luki', 'luka', 'uzupelnij'],

@@ -200,6 +200,12 @@ export function verdictPair(
         : { right: words[1]!, wrong: words[0]! };
     }
   }
+  // A word and the same word with something that denies it in front, "korrekt" and "inkorrekt".
+  if (a.length > 2 && b.length > 2 && a !== b && (a.endsWith(b) || b.endsWith(a))) {
+    return a.length < b.length
+      ? { right: words[0]!, wrong: words[1]! }
+      : { right: words[1]!, wrong: words[0]! };
+  }
   return undefined;
 }
 

@@ -53,8 +53,10 @@ export function withoutSign(text: string, sign: string): string | undefined {
   return withoutMark(text, { sign, side: 'before' }) ?? withoutMark(text, { sign, side: 'behind' });
 }
 
-/** A sign tells the key where so many of the rows have it at some of their options, but not at all. */
-const LEAST_SHARE = 0.6;
+/** A sign tells the key where so many of the rows have it at some of their options, but not at all; a minus also counts. */
+const LEAST_SHARE = 0.35;
+const LEAST_SHARE_OF_MINUS = 0.7;
+const leastOf = ({ sign }: Mark): number => (/^[-–−]$/.test(sign) ? LEAST_SHARE_OF_MINUS : LEAST_SHARE);
 const nameOf = ({ sign, side }: Mark): string => `${side} ${sign}`;
 
 /** The sign at the right options of rows, and that at the wrong ones where they have one too; undefined where none tells. */
@@ -79,7 +81,10 @@ export function findMarks(rows: readonly (readonly string[])[]): Marks | undefin
     }
   }
   const good = [...tally.values()]
-    .filter(({ hits, whole }) => hits >= Math.max(1, several.length * LEAST_SHARE) && whole <= hits / 4)
+    .filter(
+      ({ mark, hits, whole }) =>
+        hits >= Math.max(1, several.length * leastOf(mark)) && whole <= hits / 4,
+    )
     .sort((a, b) => b.hits - a.hits || b.mark.sign.length - a.mark.sign.length);
   const [best] = good;
   if (!best) {

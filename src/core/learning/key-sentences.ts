@@ -1,0 +1,104 @@
+// What a sentence, heading or note says about how the right answer is to be written.
+import type { Key } from '../model';
+import { bareWords } from '../shared/normalise';
+import { verdictPair } from '../shared/vocabulary/verdicts';
+import {
+  saysFirst,
+  saysFromZero,
+  saysLetter,
+  saysNumber,
+  saysRepeated,
+  saysRightAnswer,
+} from '../shared/vocabulary/key-words';
+
+const SEPARATOR_WORDS: readonly (readonly [string, RegExp])[] = [
+  [
+    ';',
+    /\b(?:semi ?colons?|semikolons?|strichpunkte?n?|points? virgules?|punto y coma|punto e virgola|puntkommas?|ponto e virgula|srednik\w*|semikolon)\b/,
+  ],
+  [',', /\b(?:commas?|komma(?:s|ta|tecken)?|virgules?|comas?|virgol[ae]|virgulas?|przecin\w*)\b/],
+  [
+    '|',
+    /\b(?:bars?|pipes?|senkrechte[nr]? striche?n?|barres? verticales?|barra vertical|barre? verticale?|verticaal streepje|verticale streepjes?|pionow\w*|lodrata? streck|lodret streg)\b/,
+  ],
+  ['/', /\b(?:slash(?:es)?|schragstriche?n?|barres? obliques?|barra inclinada|barra obliqua|schuine streep|ukosnik\w*|snedstreck|skrastreg)\b/],
+];
+
+/** The separator of several keys: from an example such as `1,4` or `A;C` in the words, or from its name. */
+export function separatorIn(text: string): string | undefined {
+  const example =
+    /(?:^|[^\p{L}\p{N}])(?:[A-J]|\d{1,2})\s?([,;|/+])\s?(?:[A-J]|\d{1,2})(?![\p{L}\p{N}])/u.exec(
+      text,
+    );
+  if (example) {
+    return example[1];
+  }
+  const quotedSign = /["'“‘„«(]\s?([,;|/+])\s?["'”’“»)]/u.exec(text)?.[1];
+  if (quotedSign) {
+    return quotedSign;
+  }
+  const words = bareWords(text);
+  return SEPARATOR_WORDS.find(([, pattern]) => pattern.test(words))?.[0];
+}
+
+const RANGE = /(?<![\p{L}\p{N}])([A-Ja-j]|\d)\s*(?:[-–—…]|\.\.\.?|to|bis|à|al?|tot|do|till?)\s*([A-Ja-j]|\d{1,2})(?![\p{L}\p{N}])/u;
+const LISTED = /(?<![\p{L}\p{N}])(A|1|0)\s*[,;/]\s*(B|2|1)(?![\p{L}\p{N}])/u;
+
+function styleOfExample(text: string): Key['style'] | undefined {
+  const [, from = '', to = ''] = RANGE.exec(text) ?? LISTED.exec(text) ?? [];
+  if (/[A-Ja-j]/.test(from) && /[A-Ja-j]/.test(to)) {
+    return 'letter';
+  }
+  if (/\d/.test(from) && /\d/.test(to)) {
+    return from === '0' ? 'number-from-0' : 'number';
+  }
+  return undefined;
+}
+
+/** The style in which a column names the right option, as a text says it; undefined where it says nothing. */
+export function styleInWords(text: string): Key['style'] | undefined {
+  const words = bareWords(text);
+  const example = styleOfExample(text);
+  if (example === 'letter' || (saysLetter(words) && !saysNumber(words))) {
+    return 'letter';
+  }
+  if (example === 'number-from-0' || saysFromZero(words)) {
+    return 'number-from-0';
+  }
+  if (saysRepeated(words)) {
+    return 'text';
+  }
+  if (example === 'number' || saysNumber(words)) {
+    return 'number';
+  }
+  return saysLetter(words) ? 'letter' : undefined;
+}
+
+const SIGN = /(?:^|[\s(["'“‘„«])((?:[^\p{L}\p{N}\s.,;:!?"'“”‘’„«()[\]{}/–—-]|!!|>>|=>|->){1,3}|\[x\]|\(\+\)|\(x\)|»|!!)(?=[\s)\]"'”’“»,.;:]|$)/iu;
+
+/** A sign that a text speaks of, standing by itself: `Put * in front of the right one`. */
+export const signIn = (text: string): string | undefined => SIGN.exec(text)?.[1];
+
+/** Whether a text says that the right answer comes first. */
+export const saysRightFirst = (text: string): boolean => {
+  const words = bareWords(text);
+  return saysFirst(words) && saysRightAnswer(words) && signIn(text) === undefined;
+};
+
+/** Two words of a text that say right and wrong, `write yes or no`: next to one another, or with one word between. */
+export function verdictsIn(text: string): { right: string; wrong: string } | undefined {
+  const words = text.split(/[\s"'“”‘’„«»().,;:]+|(?<=\p{L})\/(?=\p{L})/u).filter(Boolean);
+  for (let index = 0; index < words.length; index++) {
+    for (const step of [1, 2]) {
+      const other = words[index + step];
+      const pair = other === undefined ? undefined : verdictPair([words[index]!, other]);
+      if (pair) {
+        return pair;
+      }
+    }
+  }
+  return undefined;
+}
+
+/** Whether a text speaks of the right answer at all. */
+export const speaksOfKey = (text: string): boolean => saysRightAnswer(bareWords(text));
