@@ -29,6 +29,9 @@ const MEANING_OF: Record<string, Meaning> = {
   remark: 'ignore',
   status: 'ignore',
   spacer: 'ignore',
+  tagname: 'tag',
+  email: 'by',
+  stamp: 'at',
   feedbackright: 'feedback-right',
   feedbackwrong: 'feedback-wrong',
 };
@@ -80,7 +83,9 @@ export async function openCase(seed: number, n: number, call: 'gather' | 'learn'
     }
   }
   const isExplained =
-    call === 'gather' ? truth.second : test.expect.layout.file.firstRow > test.expect.layout.file.headingRow + 1;
+    call === 'gather'
+      ? truth.second
+      : headingRow !== null && test.expect.layout.file.firstRow > test.expect.layout.file.headingRow + 1;
   const skip = isExplained ? 2 : 1;
   const view = viewOf(region, headingRow, headingRow === null ? region.top : headingRow + skip, call === 'learn');
   return {
@@ -98,11 +103,37 @@ export async function openCases(seed: number, count: number, call: 'gather' | 'l
   const cases: Case[] = [];
   for (let n = 0; n < count; n++) {
     const one = await openCase(seed, n, call);
-    if (one) {
+    if (one && one.view.columns.length > 1) {
       cases.push(one);
     }
   }
   return cases;
+}
+
+/** Words that say little, as people write them while they try something out. */
+const SCANT = ['What?', 'Why?', 'When?', 'Which?', 'Who?', 'One?', 'Two?', 'What is it?', 'Where'];
+
+/** A table of few rows, or one whose texts are scant: both are met, and both tell less. */
+export function lessened(one: Case, chance: () => number): Case {
+  const { view, meanings } = one;
+  const rows = 1 + Math.floor(chance() * 3);
+  const isScant = chance() < 0.3;
+  const columns = view.columns.map((column, index) => {
+    const texts = column.texts.slice(0, rows).map((text, row) => {
+      if (!isScant || !text) {
+        return text;
+      }
+      if (meanings[index] === 'stem') {
+        return SCANT[(row + rows) % SCANT.length]!;
+      }
+      return meanings[index] === 'option' || meanings[index] === 'wrong'
+        ? text.split(/[ ’']/)[0]!.slice(0, 7)
+        : text;
+    });
+    return { ...column, texts };
+  });
+  const bottom = Math.min(one.region.bottom, (one.headingRow ?? one.region.top - 1) + rows + (one.isExplained ? 1 : 0));
+  return { ...one, view: { ...view, columns, rows: Math.min(rows, view.rows) }, region: { ...one.region, bottom } };
 }
 
 export { material };

@@ -49,6 +49,7 @@ export class Trainer {
   private readonly layers: { layer: Layer; weights: Float32Array; bias: Float32Array; adamW: Adam; adamB: Adam }[];
   inner = new Float32Array(0);
   private kept: boolean[] = [];
+  private filled: number[] = [];
   constructor(readonly network: Network, rate: number, decay: number, private readonly chance: () => number, private readonly dropout = 0.1) {
     this.layers = [network.hidden, network.output].map((layer) => ({
       layer,
@@ -61,11 +62,15 @@ export class Trainer {
   forward(input: ArrayLike<number>): Float32Array {
     const { hidden, output } = this.network;
     const inner = new Float32Array(hidden.out);
+    // Most figures are nothing; only the others are summed.
+    const filled: number[] = [];
+    for (let index = 0; index < hidden.into; index++) if (Math.abs(input[index]!) > 0.002) filled.push(index);
+    this.filled = filled;
     this.kept = [];
     for (let row = 0; row < hidden.out; row++) {
       let sum = hidden.bias[row]!;
       const start = row * hidden.into;
-      for (let index = 0; index < hidden.into; index++) sum += hidden.weights[start + index]! * input[index]!;
+      for (const index of filled) sum += hidden.weights[start + index]! * input[index]!;
       const keep = this.chance() >= this.dropout;
       this.kept.push(keep);
       inner[row] = keep ? Math.max(0, sum) / (1 - this.dropout) : 0;
@@ -99,10 +104,7 @@ export class Trainer {
       const e = back[row]! / (1 - this.dropout);
       hidden!.bias[row]! += e;
       const start = row * hidden!.layer.into;
-      for (let index = 0; index < hidden!.layer.into; index++) {
-        const value = input[index]!;
-        if (value !== 0) hidden!.weights[start + index]! += e * value;
-      }
+      for (const index of this.filled) hidden!.weights[start + index]! += e * input[index]!;
     }
   }
   step(scale = 1): void {

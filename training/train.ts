@@ -8,7 +8,7 @@ import { RANK, unpackModel, type Kept, type KeptModel, type WordModel } from '..
 import { networkSums, softmax, type Layer, type Network } from '../src/core/understanding/network';
 import { FIRST_INPUT, firstInput, lookAt, meaningsOf, secondInputs, SECOND_INPUT, type Looked } from '../src/core/understanding/roles';
 import { sayingOf } from '../src/core/understanding/words';
-import { openCases, type Case } from './cases';
+import { lessened, openCases, type Case } from './cases';
 import { Adam, chanceFrom, newLayer, newNetwork, shuffled, Trainer } from './learning';
 import { allPhrases, foldOf, FOLDS, type Phrase } from './phrases';
 
@@ -220,7 +220,10 @@ async function main(): Promise<void> {
   const sources = await openCases(SEED * 100 + 1, SOURCES, 'gather');
   const blanks = await openCases(SEED * 100 + 2, BLANKS, 'learn');
   say(`${sources.length} sources, ${blanks.length} blanks opened`);
-  const cases = shuffled([...sources, ...blanks], chance);
+  const cases = shuffled(
+    [...sources, ...blanks].map((one) => (!one.view.blank && chance() < 0.15 ? lessened(one, chance) : one)),
+    chance,
+  );
   const headingRow = trainHeadingRow(cases, cold, SEED + 3);
   const explainingRow = trainExplainingRow(cases, cold, SEED + 6);
   // Each table is looked at twice, with other words held out.

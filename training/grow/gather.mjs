@@ -83,7 +83,7 @@ function arrange(r, plan, table, sides) {
   const kind = block('kind');
   if (kind.length) blocks.splice(r.chance(0.7) ? 0 : r.int(0, blocks.length), 0, kind);
   const first = [], last = [];
-  const early = new Set(['number', 'ref', 'category', 'date', 'by', 'status', 'difficulty', 'points']);
+  const early = new Set(['pick', 'tagname', 'ignore', 'stamp', 'number', 'ref', 'category', 'date', 'by', 'status', 'difficulty', 'points']);
   for (const column of r.shuffle(sides)) {
     const front = column.role === 'number' || (early.has(column.role) && r.chance(column.role === 'points' ? 0.25 : 0.5));
     if (!plan.telling) { (['number', 'ref', 'category'].includes(column.role) ? first : last).push(column); continue; }
@@ -238,7 +238,7 @@ function place(r, material, plan, table, columns) {
   // A merged heading above a group of columns.
   const spans = plan.telling && !text && table.columns.filter((column) => column.block === 'options').length > 1;
   const groups = words.languages[plan.headingLanguage]?.groups;
-  if (table.notes.group || (spans && groups?.options && r.chance(0.12))) {
+  if (!table.groups && (table.notes.group || (spans && groups?.options && r.chance(0.12)))) {
     const at = columns.flatMap((column, n) => (column.block === 'options' ? [n] : []));
     if (at.length && at.at(-1) - at[0] === at.length - 1) {
       grid.set(row, left + at[0], table.notes.group ?? r.pick(groups.options), 'bold');
@@ -251,6 +251,14 @@ function place(r, material, plan, table, columns) {
       row++;
       factors['merged group heading'] = 'yes';
     }
+  }
+  if (table.groups) {
+    for (const over of Object.keys(table.groups)) {
+      const at = columns.flatMap((column, n) => (column.over === over ? [n] : []));
+      grid.set(row, left + at[0], table.groups[over], 'bold');
+      grid.merge(row, left + at[0], row, left + at.at(-1));
+    }
+    row++;
   }
   let headingRow = null;
   if (plan.headings !== 'none') {
@@ -334,6 +342,18 @@ function place(r, material, plan, table, columns) {
     factors['notes at the right'] = 'yes';
     plan.noisy = true;
   }
+  const beside = [];
+  if (plan.headings !== 'none' && !plan.sides.includes('spacer') && r.chance(0.05)) {
+    const own = material.words.languages[plan.headingLanguage]?.headings.other?.ignore ?? ['Team', 'Score'];
+    const at = left + columns.length + r.int(1, 2);
+    const many = r.int(2, 4);
+    for (let c = 0; c < many; c++) {
+      grid.set(headingRow, at + c, r.pick(own), 'bold');
+      for (let k = 0; k < r.int(2, 6); k++) grid.set(headingRow + 1 + k, at + c, c ? r.int(0, 30) : r.pick([...plan.names, 'Blue', 'Green', 'Rot', 'A', 'B']));
+      beside.push({ at: at + c, role: 'ignore' });
+    }
+    plan.noisy = true;
+  }
   const trailing = r.chance(0.1) ? r.int(1, 4) : 0;
   if (trailing && format === 'xlsx') {
     for (let k = 0; k < table.rows.length; k++) for (let j = 0; j < trailing; j++) grid.set((headingRow ?? 0) + 1 + k, left + columns.length + 1 + j, '', 'frame');
@@ -343,7 +363,7 @@ function place(r, material, plan, table, columns) {
   factors.noise = noise.length ? noise : ['none'];
   if (above.length > table.notes.above.length || noise.some((name) => name !== 'empty rows') || factors['second heading row']) plan.noisy = true;
   if (columns[0].block === 'stem') grid.widths[left] = 48;
-  return { grid, headingRow, left, findings, trailing: trailing ? grid.width + trailing : 0, sepLine };
+  return { grid, headingRow, left, beside, findings, trailing: trailing ? grid.width + trailing : 0, sepLine };
 }
 
 /** Writes the grid in the format drawn. */
@@ -395,16 +415,62 @@ const flat = (value) => (typeof value === 'string' ? value.normalize('NFC').repl
 /** Now and then a word on each option stands behind it, or behind all of them. */
 function addFeedback(r, plan, table) {
   const options = table.columns.filter((column) => column.role === 'option');
-  if (!plan.telling || options.length < 2 || !plan.kind.startsWith('choice') || table.columns.some((column) => column.role === 'verdict' || column.role === 'weight') || !r.chance(0.07)) return;
+  if (!plan.telling || options.length < 2 || !plan.kind.startsWith('choice') || !r.chance(0.09)) return;
+  const beside = table.columns.filter((column) => column.role === 'verdict' || column.role === 'weight');
+  const last = (option, n) => (beside.length === options.length && table.columns.indexOf(beside[0]) === table.columns.indexOf(options[0]) + 1 ? beside[n] : option);
   const pattern = plan.word('feedback');
   if (!pattern) return;
   const made = options.map((option, n) => ({
     role: 'feedback', block: 'options', n, heading: pattern.includes('#') ? pattern.replace('#', option.label ?? String(n + 1)) : `${pattern} ${n + 1}`,
     cell: (row) => (row.options[n] === undefined ? '' : (row.said ??= {})[n] ??= r.chance(0.8) ? r.pick(plan.bank.explanations) : ''),
   }));
-  const apart = r.chance(0.3);
-  table.columns = table.columns.flatMap((column) => (column.role === 'option' && !apart ? [column, made[options.indexOf(column)]] : [column]));
+  const apart = r.chance(0.3) && !beside.length;
+  const ends = options.map(last);
+  table.columns = table.columns.flatMap((column) => (ends.includes(column) && !apart ? [column, made[ends.indexOf(column)]] : [column]));
   if (apart) table.columns.splice(table.columns.indexOf(options.at(-1)) + 1, 0, ...made);
+}
+
+const ordinals = { en: [['1st', '2nd', '3rd', '4th', '5th', '6th'], ['First', 'Second', 'Third', 'Fourth', 'Fifth', 'Sixth']], fr: [['1re', '2e', '3e', '4e', '5e', '6e']], nl: [['1e', '2e', '3e', '4e', '5e', '6e']], de: [['1.', '2.', '3.', '4.', '5.', '6.']], es: [['1.ª', '2.ª', '3.ª', '4.ª', '5.ª', '6.ª']], it: [['1ª', '2ª', '3ª', '4ª', '5ª', '6ª']] };
+const roman = ['I', 'II', 'III', 'IV', 'V', 'VI'];
+
+/** Now and then options are headed 1st, 2nd, or I, II, or by one merged heading. */
+function ordinalHeadings(r, plan, columns) {
+  const options = columns.filter((column) => column.role === 'option');
+  if (!plan.telling || options.length < 2 || plan.keyStyle === 'option’s heading repeated' || options.some((column) => column.over) || !r.chance(0.09)) return;
+  const list = r.pick([...(ordinals[plan.headingLanguage] ?? []), ...(ordinals[plan.headingLanguage] ?? []), roman]);
+  const bare = r.chance(0.6);
+  const word = plainOf(options[0].heading.replace(/\s?[\dA-F]$/, ' #')) ?? '';
+  options.forEach((column, n) => { column.heading = bare || !word ? list[n] : `${list[n]} ${word.toLowerCase()}`; });
+}
+
+const together = { en: ['Question', 'Text', 'Picture'], de: ['Frage', 'Text', 'Bild'], fr: ['Question', 'Texte', 'Image'], nl: ['Vraag', 'Tekst', 'Beeld'], es: ['Pregunta', 'Texto', 'Imagen'], it: ['Domanda', 'Testo', 'Immagine'] };
+
+/** A question and its picture under one heading, each with a word that says little by itself. */
+function joinPicture(r, plan, table, sides) {
+  const words = together[plan.headingLanguage];
+  const picture = sides.find((column) => column.role === 'image');
+  const stem = table.columns.find((column) => column.role === 'stem');
+  if (plan.format !== 'xlsx' || !plan.telling || !words || !picture || !stem || table.groups || !r.chance(0.3)) return sides;
+  stem.heading = words[1]; picture.heading = words[2];
+  stem.over = 'pair'; picture.over = 'pair'; picture.block = 'stem';
+  table.columns.splice(table.columns.indexOf(stem) + 1, 0, picture);
+  table.groups = { pair: words[0] };
+  return sides.filter((column) => column !== picture);
+}
+
+/** Letters alone above the options and again above their marks, each under a heading of its own. */
+function addLetterGroups(r, material, plan, table) {
+  const groups = material.words.languages[plan.headingLanguage]?.groups;
+  const options = table.columns.filter((column) => column.role === 'option');
+  const verdicts = table.columns.filter((column) => column.role === 'verdict');
+  if (plan.format !== 'xlsx' || !plan.telling || !groups?.options || options.length < 2 || verdicts.length !== options.length || !r.chance(0.25)) return;
+  const others = table.columns.filter((column) => !options.includes(column) && !verdicts.includes(column));
+  if (others.length !== 1) return;
+  const label = r.chance(0.7) ? (n) => 'ABCDEFGH'[n] : (n) => String(n + 1);
+  options.forEach((column, n) => { column.heading = label(n); column.over = 'options'; });
+  verdicts.forEach((column, n) => { column.heading = label(n); column.over = 'key'; });
+  table.columns = [...others, ...options, ...verdicts];
+  table.groups = { options: r.pick(groups.options), key: r.pick(groups.key?.length ? groups.key : groups.options) };
 }
 
 /** Draws one case: { extension, bytes, test }. */
@@ -417,8 +483,10 @@ export function gatherCase(r, material) {
   Object.assign(plan.factors, table.factors);
   addFeedback(r, plan, table);
   const fault = addFaults(r, plan, table);
-  const sides = addSides(r, material, plan, table);
+  addLetterGroups(r, material, plan, table);
+  const sides = joinPicture(r, plan, table, addSides(r, material, plan, table));
   const columns = arrange(r, plan, table, sides);
+  ordinalHeadings(r, plan, columns);
   muteHeadings(r, material, plan, columns);
   const placed = place(r, material, plan, table, columns);
   if (plan.breaks === 'rows unclear') return null;
@@ -437,7 +505,7 @@ export function gatherCase(r, material) {
   const key = String(factors.key ?? '');
   const truth = {
     sheet: placed.grid.name, headingRow: placed.headingRow, firstRow: table.rows[0].row, second: Boolean(factors['second heading row']),
-    rows: table.rows.map((row) => row.row), columns: columns.map((column, n) => ({ at: placed.left + n, role: column.role })),
+    rows: table.rows.map((row) => row.row), columns: [...columns.map((column, n) => ({ at: placed.left + n, role: column.role })), ...placed.beside],
   };
   return {
     extension: file.extension, bytes: file.bytes, truth,

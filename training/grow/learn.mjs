@@ -130,17 +130,26 @@ export function learnCase(r, material) {
     core = (numberedHeads('step', r.int(4, 6), false) ?? ['']).map((heading, n) => ({ role: 'step', n: n + 1, heading }));
   }
   if (core.some((column) => !column.heading)) return null;
+  // Now and then a word on each option is asked for behind it.
+  if (core.some((column) => column.role === 'option') && r.chance(0.08)) {
+    const pattern = word('feedback');
+    if (pattern) {
+      const isLast = (n) => core[n].role === 'option' ? !['verdict', 'weight'].includes(core[n + 1]?.role) : ['verdict', 'weight'].includes(core[n].role);
+      core = core.flatMap((column, n) => (isLast(n) ? [column, { role: 'feedback', n: column.n, heading: lookOf[look] ? `${pattern}_${column.n}` : numbered(pattern, column.n) }] : [column]));
+    }
+  }
   factors.key = keyStyle || 'none';
 
   // Columns beside it, some before, some behind.
   const front = [], behind = [];
-  const beside = { 'number-in-file': ['number', 0.16], ref: ['ref', 0.12], category: ['category', 0.16], points: ['points', 0.3], seconds: ['seconds', 0.34], attempts: ['attempts', 0.07], hint: ['hint', 0.16], explanation: ['explanation', 0.26], tags: ['tags', 0.14], image: ['image', 0.12], 'image-alt': ['imagealt', 0.05] };
+  const beside = { 'number-in-file': ['number', 0.16], ref: ['ref', 0.12], category: ['category', 0.16], points: ['points', 0.3], seconds: ['seconds', 0.34], attempts: ['attempts', 0.07], hint: ['hint', 0.16], explanation: ['explanation', 0.26], tags: ['tags', 0.14], image: ['image', 0.12], 'image-alt': ['imagealt', 0.05], title: ['title', 0.05], by: ['by', 0.05], use: ['use', 0.05], shuffle: ['shuffle', 0.06], across: ['across', 0.04], lines: ['lines', 0.05], endings: ['endings', 0.04], tag: ['tagname', 0.08], tagtwo: ['tagname', 0.05] };
   for (const [role, [name, chance]] of Object.entries(beside)) {
     if (!r.chance(purpose === 'cards' ? chance / 2 : chance)) continue;
     if (role === 'image-alt' && !behind.concat(front).some((column) => column.role === 'image')) continue;
+    if (role === 'tagtwo' && !behind.some((column) => column.role === 'tag')) continue;
     const heading = word(name);
     if (!heading) continue;
-    (role === 'number-in-file' ? front : ['ref', 'category', 'points'].includes(role) && r.chance(0.5) ? front : behind).push({ role, heading });
+    (role === 'number-in-file' ? front : ['ref', 'category', 'points'].includes(role) && r.chance(0.5) ? front : behind).push({ role: role === 'tagtwo' ? 'tag' : role, heading });
   }
   front.sort((a, b) => (b.role === 'number-in-file') - (a.role === 'number-in-file'));
   if (purpose === 'several kinds') {
@@ -356,6 +365,13 @@ export function learnCase(r, material) {
       if (of('tags').length) { tagsTold = true; factors['tags are told'] ??= 'samples'; }
       set('image', `https://pictures.example/sample-${n + 1}.png`);
       set('image-alt', theme.name);
+      set('title', item.stem.split(' ').slice(0, 3).join(' '));
+      set('by', words.names[n % words.names.length]);
+      set('use', r.pick(['practice', 'scored']));
+      set('shuffle', r.pick(['yes', 'no']));
+      set('across', r.pick(['across', 'down', 'yes', 'no']));
+      set('tag', r.pick(own.levels.length ? own.levels : ['easy', 'hard']));
+      of('feedback').forEach((column) => { if (r.chance(0.7)) cell.set(column, r.pick(bank.explanations)); });
       if (constant) cell.set(constant, /^\d+$/.test(constant.value) && xlsx ? Number(constant.value) : constant.value);
     });
     return cells;
@@ -394,9 +410,12 @@ export function learnCase(r, material) {
     row++;
     factors['merged group heading'] = 'yes';
   }
-  const headingRow = row;
-  columns.forEach((column) => grid.set(row, column.at, column.heading + (suffixes.get(column) ?? ''), 'bold'));
-  row++;
+  // Samples alone may show what a receiver takes.
+  const headless = rows.length > 1 && !second.size && where === 'none' && !title && r.chance(0.25);
+  const headingRow = headless ? null : row;
+  if (headless) factors.headings = 'none';
+  if (!headless) columns.forEach((column) => grid.set(row, column.at, column.heading + (suffixes.get(column) ?? ''), 'bold'));
+  if (!headless) row++;
   if (second.size) { for (const [column, text] of second) grid.set(row, column.at, text, 'grey'); row++; factors['second heading row'] = 'yes'; }
   const firstRow = row;
   rows.forEach(({ cell }, n) => { for (const [column, value] of cell) if (value !== '') grid.set(firstRow + n, column.at, value, xlsx ? 'frame' : undefined); });
@@ -409,7 +428,7 @@ export function learnCase(r, material) {
   if (xlsx && r.chance(0.3)) for (let n = rows.length; n < 20; n++) for (const column of columns) if (column.role !== 'number-in-file') grid.set(firstRow + n, column.at, '', 'frame');
   if (where === 'legend at the right') {
     const at = left + columns.length + r.int(1, 2);
-    notes.forEach((note, n) => grid.set(headingRow + n + r.pick([0]), at, note, 'grey'));
+    notes.forEach((note, n) => grid.set((headingRow ?? 1) + n + r.pick([0]), at, note, 'grey'));
   } else if (where === 'comment at the first heading') comments.push([columns[0], notes.join('\n')]);
   const sheets = [grid];
   const extension = format === 'xlsx' ? 'xlsx' : format === 'tsv' ? r.pick(['tsv', 'txt']) : 'csv';

@@ -90,7 +90,18 @@ const makers = {
     return { cell: of, expect: (row) => ({ by: of(row) }) };
   },
   date: (r, plan) => ({ cell: (row) => (row.date ??= dayCell(r, plan)) }),
+  pick: (r) => { const [yes, no] = r.pick([['x', ''], ['X', ''], ['x', ''], ['1', ''], ['ja', 'nein'], ['yes', 'no'], ['✓', ''], ['ja', '']]); const share = r.pick([0.3, 0.5, 0.7]); return { cell: () => (r.chance(share) ? yes : no) }; },
+  across: (r) => { const [a, b] = r.pick([['across', 'down'], ['yes', 'no'], ['x', ''], ['horizontal', 'vertical'], ['waagerecht', 'senkrecht'], ['1', '0']]); return { cell: () => (r.chance(0.5) ? a : b) }; },
+  tagname: (r, plan) => { const pool = r.pick([plan.levels, ['spring', 'summer', 'autumn', 'winter'], ['Frühling', 'Sommer', 'Herbst'], ['A1', 'A2', 'B1', 'B2'], ['Year 7', 'Year 8', 'Year 9'], ['7', '8', '9', '10'], plan.theme.tags]); return { cell: () => (r.chance(0.9) ? r.pick(pool) : '') }; },
+  imagealt: (r, plan) => ({ cell: (row) => (r.chance(0.7) ? r.pick([`${plan.theme.name}`, row.item.stem.split(' ').slice(-4).join(' ').replace(/[?.]$/, ''), `${r.pick(plan.theme.tags)}, ${r.pick(plan.theme.tags)}`]) : '') }),
+  email: (r, plan) => ({ cell: () => `${r.pick(plan.names).toLowerCase().replace(/[^a-z]+/g, '.')}@post.example` }),
+  stamp: (r) => { const look = r.pick(['d', 'i']); return { cell: () => { const [d, m, h, k] = [r.int(1, 28), r.int(1, 12), r.int(8, 19), r.int(10, 59)]; return look === 'd' ? `${String(d).padStart(2, '0')}/${String(m).padStart(2, '0')}/2024 ${String(h).padStart(2, '0')}:${k}:${r.int(10, 59)}` : `2024-${String(m).padStart(2, '0')}-${String(d).padStart(2, '0')} ${String(h).padStart(2, '0')}:${k}`; } }; },
   image: (r) => {
+    const look = r.pick(['link', 'link', 'file', 'number', 'words']);
+    if (look !== 'link') {
+      const word = r.pick(['open photo', 'picture', 'Foto', 'image', 'see picture']);
+      return { cell: (row, n) => (row.image ??= r.chance(0.6) ? (look === 'file' ? `${r.pick(['drawing', 'photo', 'leaf', 'plan'])}-${n + 1}.${r.pick(['jpg', 'png'])}` : look === 'number' ? `photo ${n + 1}` : word) : '') };
+    }
     const of = (row, n) => (row.image ??= r.chance(0.6) ? `https://${r.pick(['pictures.example', 'media.example/set-2', 'files.example/img'])}/${r.pick(['drawing', 'photo', 'sketch', 'detail'])}-${n + 1}.${r.pick(['jpg', 'png'])}` : '');
     return { cell: of, expect: (row, n) => (of(row, n) ? { media: [of(row, n)] } : {}) };
   },
@@ -99,12 +110,14 @@ const makers = {
   title: (r, plan) => ({ cell: (row) => row.item.stem.split(' ').slice(0, r.int(2, 3)).join(' ').replace(/[?.!,]$/, '') }),
   shuffle: (r) => { const [yes, no] = r.pick([['yes', 'no'], ['x', ''], ['1', '0'], ['TRUE', 'FALSE'], ['ja', 'nein']]); return { cell: () => (r.chance(0.5) ? yes : no) }; },
   use: (r) => { const [a, b] = r.pick([['practice', 'scored'], ['Übung', 'Prüfung'], ['P', 'S']]); return { cell: () => (r.chance(0.5) ? a : b) }; },
+  lines: (r) => ({ cell: () => (r.chance(0.3) ? r.int(2, 12) : '') }),
+  endings: (r) => ({ cell: () => (r.chance(0.3) ? r.pick(['.pdf', '.jpg, .png', 'pdf', '.docx; .odt', '.pdf .odt', 'jpg']) : '') }),
   feedbackright: (r, plan) => ({ cell: () => (r.chance(0.8) ? r.pick(plan.bank.explanations) : '') }),
   feedbackwrong: (r, plan) => ({ cell: () => (r.chance(0.8) ? r.pick(plan.bank.hints) : '') }),
   ignore: (r, plan) => { const look = r.pick(['number', 'word', 'constant', 'page']); const word = r.pick(plan.states); return { cell: (row, n) => (look === 'number' ? r.int(1, 400) : look === 'word' ? r.pick([...plan.states, ...plan.levels]) : look === 'constant' ? word : `p. ${n * 2 + 3}`) }; },
 };
 
-const chances = { number: 0.22, ref: 0.14, points: 0.3, time: 0.26, attempts: 0.08, hint: 0.16, explanation: 0.24, category: 0.22, tags: 0.18, difficulty: 0.1, by: 0.1, date: 0.1, image: 0.1, remark: 0.1, status: 0.1, title: 0.05, shuffle: 0.03, use: 0.03, feedbackright: 0.04, feedbackwrong: 0.04, ignore: 0.05 };
+const chances = { number: 0.22, ref: 0.14, points: 0.3, time: 0.26, attempts: 0.08, hint: 0.16, explanation: 0.24, category: 0.22, tags: 0.18, difficulty: 0.1, by: 0.1, date: 0.1, image: 0.1, remark: 0.1, status: 0.1, title: 0.05, shuffle: 0.03, use: 0.03, feedbackright: 0.04, feedbackwrong: 0.04, ignore: 0.07, pick: 0.06, across: 0.03, tagname: 0.09, second: 0.06, imagealt: 0.05, email: 0.03, stamp: 0.05, lines: 0.03, endings: 0.03 };
 /** Without telling headings only what cannot be taken for an option, a key or points. */
 const safe = { number: 0.25, ref: 0.18, category: 0.14, date: 0.12, time: 0.14, image: 0.12 };
 
@@ -121,16 +134,19 @@ export function addSides(r, material, plan, table) {
     if (plan.kind === 'card' && !['category', 'tags', 'number', 'ref', 'date', 'by'].includes(name)) continue;
     if (plan.kind === 'card' && !plan.telling) continue;
     if (simple && !['number', 'ref', 'date'].includes(name)) continue;
-    if (plan.kind === 'open' && name === 'time') continue;
+    if (plan.kind === 'open' && ['time', 'lines', 'endings'].includes(name)) continue;
+    if (name === 'second' && !chosen.includes('tagname')) continue;
+    if (name === 'imagealt' && !chosen.includes('image') && r.chance(0.8)) continue;
     if (name === 'number' && !plan.telling && /number/.test(plan.keyStyle)) continue;
     chosen.push(name === 'time' ? (plan.telling ? r.weighted({ seconds: 5, time: 4, minsec: 2, minutes: 1 }) : 'time') : name);
   }
   const columns = [];
   for (const role of chosen) {
-    const heading = plan.word(role);
+    const named = { second: 'tagname', email: 'by', stamp: 'date' }[role] ?? role;
+    const heading = plan.word(named);
     if (heading === null) continue;
-    const made = makers[role](r, plan, heading);
-    columns.push({ role, block: 'side', heading, ...made });
+    const made = makers[role === 'second' ? 'tagname' : role](r, plan, heading);
+    columns.push({ role: named, block: 'side', heading, ...made });
   }
   plan.sides = columns.map((column) => column.role);
   const loose = plan.sides.includes('difficulty');

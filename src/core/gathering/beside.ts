@@ -15,11 +15,10 @@ const positive = (text: string): number | undefined => {
 /** A tag as people write it, plain or `name: value`; `name` is the column's where that stands for one tag. */
 export function tagOf(text: string, name?: string): Tag {
   const pair = /^([^:]{1,40}):\s*(\S.*)$/.exec(text);
-  return name
-    ? { name, value: text }
-    : pair
-      ? { name: pair[1]!.trim(), value: pair[2]!.trim() }
-      : { value: text };
+  if (pair) {
+    return { name: pair[1]!.trim(), value: pair[2]!.trim() };
+  }
+  return name ? { name, value: text } : { value: text };
 }
 
 function tags(row: Row): Tag[] {
@@ -74,7 +73,10 @@ function linkOf(row: Row, role: Role): string | undefined {
 }
 
 /** The fields of an item that stand in columns of their own, and what could not be read among them. */
-export function readBeside(row: Row, minutes: boolean): { fields: Partial<Item>; problems: Problem[] } {
+export function readBeside(
+  row: Row,
+  minutes: boolean,
+): { fields: Partial<Item>; problems: Problem[] } {
   const problems: Problem[] = [];
   const fields: Partial<Item> = {};
   const set = <K extends keyof Item>(name: K, value: Item[K] | undefined): void => {

@@ -1,7 +1,7 @@
 // Questions written over several rows, laid out again as one row each so that they are read like any other table.
 import type { Role, Sheet } from '../model';
 import { alike } from '../shared/normalise';
-import type { Blocks } from '../shared/table/blocks';
+import type { Blocks } from '../understanding';
 import { shownRow, type Region } from '../shared/table/region';
 
 const HEADINGS: Partial<Record<Role, string>> = {

@@ -3,7 +3,7 @@ import type { Column, Item, Table } from '../model';
 import { cellName, columnLetters } from '../shared/cells';
 import { numberOf } from '../shared/normalise';
 import { count } from '../shared/plain';
-import type { Board } from '../shared/table/board';
+import type { Board } from '../understanding';
 import { shownRow, type Region } from '../shared/table/region';
 import { splitAnswers } from './answers';
 import type { Gathered } from './contract';

@@ -1,9 +1,12 @@
 // What each column of a source means, as the understanding of its table has it.
-import type { Column } from '../model';
+import type { Column, OtherReading } from '../model';
 import { columnIndex, columnLetters } from '../shared/cells';
 import { count } from '../shared/plain';
+import { tagNameOf } from '../shared/tag-name';
 import type { Region } from '../shared/table/region';
 import { MEANINGS, SURE, understandColumns, type Meaning } from '../understanding';
+
+import { otherColumns } from './others';
 
 export type ColumnGuess = Column & { because: string; sure: boolean };
 
@@ -21,7 +24,7 @@ function saidColumns(columns: readonly Column[]): Map<number, Meaning> {
 }
 
 /** The guesses, and whether the columns are the two sides of cards. */
-export type ColumnsGuessed = { columns: ColumnGuess[]; cards: boolean };
+export type ColumnsGuessed = { columns: ColumnGuess[]; cards: boolean; others: OtherReading[] };
 
 /** The guess for every column of a region, from its left; `first` is the first row of content, from 0. What was `said` holds. */
 export function guessColumns(
@@ -39,9 +42,13 @@ export function guessColumns(
     sure: p >= SURE,
     ...(heading ? { heading } : {}),
     ...(n !== undefined ? { n } : {}),
-    ...(meaning === 'tag' ? { tag: heading.trim().toLowerCase() } : {}),
+    ...(meaning === 'tag' && tagNameOf(heading) ? { tag: tagNameOf(heading)! } : {}),
   }));
-  return { columns, cards: meanings.includes('term') || meanings.includes('definition') };
+  return {
+    columns,
+    cards: meanings.includes('term') || meanings.includes('definition'),
+    others: otherColumns(understood, said),
+  };
 }
 
 /** 'B to E' for a list of columns, as messages write it. */

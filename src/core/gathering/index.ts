@@ -1,26 +1,19 @@
 // Gathering: from a table to questions, with the reading that explains them.
-import type {
-  CellRange,
-  Column,
-  Finding,
-  Item,
-  Overrule,
-  Reading,
-  Sheet,
-  Table,
-} from '../model';
+import type { CellRange, Column, Finding, Item, Overrule, Reading, Sheet, Table } from '../model';
 import { columnLetters, parseRange } from '../shared/cells';
-import { findBlocks } from '../shared/table/blocks';
-import { findBoard } from '../shared/table/board';
 import { count, quoted } from '../shared/plain';
 import {
+  findBlocks,
+  findBoard,
   firstRowBelow,
+  tablesIn,
   SURE,
   understandHeadings,
   type HeadingUnderstood,
 } from '../understanding';
 import { regionOf, rowShown, shownRow, type Region } from '../shared/table/region';
 import { findInnerSeparator } from '../shared/table/separators';
+import { verdictOf } from '../shared/vocabulary/verdicts';
 import { columnsSpan, guessColumns } from './columns';
 import { readBeside } from './beside';
 import { blocksAsRows } from './blocks';
@@ -32,17 +25,11 @@ import { guessKey } from './key-style';
 import { learnKindWords } from './kind-of-row';
 import { looksLike, readAnswer, type Manner } from './question';
 import { withRich } from './rich';
+import { otherHeadings } from './others';
 import { Row, slotsOf, type Slots } from './row';
-import {
-  isEmptyRow,
-  isShifted,
-  leftOut,
-  headingRepeats,
-  unshift,
-  whyNoQuestion,
-} from './rows';
+import { isEmptyRow, isShifted, leftOut, headingRepeats, unshift, whyNoQuestion } from './rows';
 import { chooseSheet } from './sheet-choice';
-import { spreadMerges, tablesOf } from './tables';
+import { spreadMerges } from './merges';
 
 export { gatherStated } from './stated';
 export { gatherText } from './text/index';
@@ -71,16 +58,16 @@ function readManner(
         ? null
         : rowShown(region.sheet, overrule.headingRow);
   because['headingRow'] =
-    overrule.headingRow !== undefined
-      ? 'you chose it'
-      : found
-        ? whyHeadings(found, region)
-        : '';
+    overrule.headingRow !== undefined ? 'you chose it' : found ? whyHeadings(found, region) : '';
   if (found && found.p < SURE) {
     unsure.push('headingRow');
   }
   const first = firstRowBelow(region, headingRow);
-  const { columns: guesses, cards } = guessColumns(region, headingRow, first, overrule.columns);
+  const {
+    columns: guesses,
+    cards,
+    others,
+  } = guessColumns(region, headingRow, first, overrule.columns);
   const columns = guesses.map(({ because: why, sure, ...column }): Column => {
     const own = overrule.columns?.find((candidate) => candidate.column === column.column);
     because[`columns.${column.column}`] = own ? 'you chose it' : why;
@@ -115,20 +102,9 @@ function readManner(
       ...(table.encoding ? { encoding: table.encoding } : {}),
       because,
       unsure,
+      others: [...(found && found.p < SURE ? otherHeadings(found, region) : []), ...others],
     },
   };
-}
-
-const QUESTION = /[?？]\s*$|_{2,}/;
-/** A term is a word or a few; what is longer is a question, though it may lack its sign. */
-const TERM_WORDS = 4;
-
-/** Whether the rows are terms with their definitions: short texts that ask nothing, each with a longer one beside it. */
-function areCards(rows: readonly Row[]): boolean {
-  const told = rows.filter((row) => row.text('stem') && row.text('accepted'));
-  const asks = told.filter((row) => QUESTION.test(row.text('stem'))).length;
-  const terms = told.filter((row) => row.text('stem').split(/\s+/u).length <= TERM_WORDS).length;
-  return told.length > 0 && asks <= told.length * 0.2 && terms >= told.length * 0.7;
 }
 
 const MINUTES = /\bmin(?:s|\.|uten?|utes?|utos?|uti|uter|utter|uuttia|uty|ut|ute)?\b/iu;
@@ -151,7 +127,7 @@ function mannerOf(
     key,
     optionSeparator: findInnerSeparator(sample('options')),
     wrongSeparator: findInnerSeparator(sample('wrongs')),
-    cards: !slots.has('kind') && (cards || areCards(rows)),
+    cards: cards && !slots.has('kind'),
     kindWords: new Map(),
     minutes: MINUTES.test(time) && !SECONDS.test(time.replace(MINUTES, '')),
   };
@@ -253,6 +229,10 @@ function readShifted(context: Context, row: Row, width: number): Item {
   return item;
 }
 
+/** Whether a row is wanted this time: its cell is filled and does not say no. */
+const isPicked = (row: Row): boolean =>
+  row.text('pick') !== '' && verdictOf(row.text('pick')) !== false;
+
 /** Where most rows have one of these, a row without any is no question. */
 const NEEDED = [
   'option',
@@ -282,17 +262,16 @@ function readRows(
       rows.push(new Row(region, slots, r));
     }
   }
-  const picked = slots.has('pick') && rows.some((row) => row.text('pick'));
+  const picked = slots.has('pick') && rows.some(isPicked);
   const needsAnswer =
     rows.length > 1 &&
-    rows.filter((row) => NEEDED.some((role) => row.any(role))).length >
-      rows.length * 0.5;
+    rows.filter((row) => NEEDED.some((role) => row.any(role))).length > rows.length * 0.5;
   let done = 0;
   for (const row of rows) {
     if (++done % 1000 === 0) {
       context.progress?.(done, rows.length);
     }
-    if (picked && !row.text('pick')) {
+    if (picked && !isPicked(row)) {
       continue;
     }
     const shifted =
@@ -488,7 +467,7 @@ export function gather(table: Table, { overrule = {}, newId, progress }: GatherO
     return { ...other, findings: [...findings, ...other.findings] };
   }
   const ranges =
-    range || overrule.headingRow !== undefined || overrule.columns ? [region] : tablesOf(region);
+    range || overrule.headingRow !== undefined || overrule.columns ? [region] : tablesIn(region);
   const found =
     ranges.length > 1
       ? gatherTables(table, sheet, ranges, overrule, chosen, newId)

@@ -97,7 +97,10 @@ const WELL_READ = 0.8;
 /** The key column read beside the options: the style under which its cells name options. */
 function fromKeyColumn(look: Look, key: Column): KeyGuess {
   const heading = key.heading ?? '';
-  const rows = look.rows.map((row): Named => ({ key: row.text('key'), options: partsOfOptions(row) }));
+  const rows = look.rows.map((row): Named => ({
+    key: row.text('key'),
+    options: partsOfOptions(row),
+  }));
   const withOptions = rows.filter(({ options }) => options.filter(Boolean).length > 1);
   const headings = of(look, 'option').map((column) => column.heading ?? '');
   const values = rows.map((row) => row.key).filter(Boolean);
@@ -150,7 +153,9 @@ function withoutOptions(key: Column, values: readonly string[]): KeyGuess {
   return {
     key: { style: 'text' },
     sure: values.length > 0,
-    because: values.length ? `column ${key.column} holds the answer itself` : `column ${key.column} is empty`,
+    because: values.length
+      ? `column ${key.column} holds the answer itself`
+      : `column ${key.column} is empty`,
   };
 }
 
@@ -186,7 +191,11 @@ function withoutColumn(look: Look, first: number): KeyGuess {
   }
   const told = toldFirst(look.region, first);
   if (told) {
-    return { key: { style: 'first' }, sure: true, because: `it is said above: ${quoted(told, 60)}` };
+    return {
+      key: { style: 'first' },
+      sure: true,
+      because: `it is said above: ${quoted(told, 60)}`,
+    };
   }
   return {
     key: { style: 'letter' },

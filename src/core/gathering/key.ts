@@ -150,61 +150,69 @@ function saysRight(text: string, { right, wrong }: Key): boolean {
   return (wrong === undefined || said !== alike(wrong)) && verdictOf(text) === true;
 }
 
-/**
- * The right options of a row by the source's key style, and the problems met. Marks are taken off the option texts;
- * `verdicts` and `weights` stand in the order of the options.
- */
-export function resolveKey(
-  input: KeyInput,
-  texts: readonly string[],
-  verdicts: readonly string[],
-  weights: readonly (number | undefined)[],
-): { options: Option[]; problems: Problem[] } {
-  const { key } = input;
-  if (key.style === 'marker' && input.setOff) {
-    return {
-      options: texts.map((plain, index) => ({
-        text: { plain },
-        right: input.setOff![index] === true,
-      })),
-      problems: [],
-    };
-  }
-  if (key.style === 'marker') {
-    return { options: texts.map((text) => markedOption(text, key)), problems: [] };
-  }
-  if (key.style === 'verdict') {
-    return {
-      options: texts.map((plain, index) => ({
+/** What stands beside the options of a row, in their order. */
+type Beside = { verdicts: readonly string[]; weights: readonly (number | undefined)[] };
+type Resolved = { options: Option[]; problems: Problem[] };
+
+const whole = (options: Option[]): Resolved => ({ options, problems: [] });
+
+/** The options whose right ones are told by what they carry or by what stands beside them. */
+const CARRIED: Partial<
+  Record<Key['style'], (input: KeyInput, texts: readonly string[], beside: Beside) => Resolved>
+> = {
+  marker: ({ key, setOff }, texts) =>
+    whole(
+      texts.map((text, index) =>
+        setOff ? { text: { plain: text }, right: setOff[index] === true } : markedOption(text, key),
+      ),
+    ),
+  verdict: ({ key }, texts, { verdicts }) =>
+    whole(
+      texts.map((plain, index) => ({
         text: { plain },
         right: saysRight(verdicts[index] ?? '', key),
       })),
-      problems: [],
-    };
-  }
-  if (key.style === 'weight') {
-    return {
-      options: texts.map((plain, index) => ({
+    ),
+  weight: (_, texts, { weights }) =>
+    whole(
+      texts.map((plain, index) => ({
         text: { plain },
         right: (weights[index] ?? 0) > 0,
         ...(weights[index] !== undefined ? { weight: weights[index] } : {}),
       })),
-      problems: [],
-    };
-  }
-  if (key.style === 'first' || key.style === 'right-column') {
-    return { options: asOptions(texts, new Set([0])), problems: [] };
+    ),
+  first: (_, texts) => whole(asOptions(texts, new Set([0]))),
+  'right-column': (_, texts) => whole(asOptions(texts, new Set([0]))),
+};
+
+/** The option whose heading the key says, where its text is none of the options; -1 where there is none. */
+function namedByHeading({ key, text, headings = [] }: KeyInput, texts: readonly string[]): number {
+  const said = alike(text);
+  return key.style === 'text' && !texts.some((option) => alike(option) === said)
+    ? headings.findIndex((heading) => heading && alike(heading) === said)
+    : -1;
+}
+
+/**
+ * The right options of a row by the source's key style, and the problems met. Marks are taken off the option texts;
+ * verdicts and weights stand in the order of the options.
+ */
+export function resolveKey(input: KeyInput, texts: readonly string[], beside: Beside): Resolved {
+  const carried = CARRIED[input.key.style];
+  if (carried) {
+    return carried(input, texts, beside);
   }
   if (!input.text) {
-    return { options: asOptions(texts, new Set()), problems: [] };
+    return whole(asOptions(texts, new Set()));
+  }
+  const named = namedByHeading(input, texts);
+  if (named >= 0) {
+    return whole(asOptions(texts, new Set([named])));
   }
   // An option's own text outranks its reading as a letter or number: the key "A" among options "A", "B", "C" is both.
-  const named = (input.headings ?? []).findIndex((heading) => heading && alike(heading) === alike(input.text));
-  if (named >= 0 && key.style === 'text' && !texts.some((text) => alike(text) === alike(input.text))) {
-    return { options: asOptions(texts, new Set([named])), problems: [] };
-  }
+  const { style } = input.key;
   const { right, problems } =
-    key.style === 'letter' || key.style.startsWith('number')
+    style === 'letter' || style.startsWith('number')
       ? byPosition(input, texts)
       : byTextOrPosition(input, texts);
   return { options: asOptions(texts, right), problems };

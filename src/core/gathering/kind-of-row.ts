@@ -55,26 +55,39 @@ function fromAnswer(row: Row, manner: Manner): Kind | undefined {
   return manner.cards ? 'card' : 'short';
 }
 
-/** The kind of a row that does not name it. */
-export function inferKind(options: readonly Option[], row: Row, manner: Manner): Kind {
-  const shown = fromColumns(row);
-  if (shown) {
-    return shown;
+/** The kind of a row whose options, typed or chosen, stand in columns for options. */
+function fromCells(options: readonly Option[], row: Row, manner: Manner): Kind | undefined {
+  if (!options.length) {
+    return undefined;
   }
-  if (options.length > 0) {
-    return fromOptions(options, manner);
+  // A word for the kind that is not known, and one cell: an answer that is typed.
+  const isTyped = options.length === 1 && row.text('kind') !== '' && !row.text('key');
+  if (isTyped) {
+    return quantityOf(options[0]!.text.plain) ? 'number' : 'short';
   }
-  const isTicked = (row.slots.get('verdict')?.length ?? 0) === 2 && !row.has('option');
-  if (isTicked || (manner.key.style === 'word' && row.text('key'))) {
-    return 'true-false';
-  }
-  const answered = fromAnswer(row, manner);
-  if (answered) {
-    return answered;
-  }
-  const isBroken = !row.text('lines') && !row.text('kind') && (row.has('option') || row.has('options'));
-  return isBroken ? 'choice-one' : 'open';
+  return fromOptions(options, manner);
 }
+
+/** True or false, by a word in the key or by a tick under one of two headings. */
+function fromTruth(row: Row, manner: Manner): Kind | undefined {
+  const isTicked = (row.slots.get('verdict')?.length ?? 0) === 2 && !row.has('option');
+  const isSaid = manner.key.style === 'word' && row.text('key') !== '';
+  return isTicked || isSaid ? 'true-false' : undefined;
+}
+
+/** What a row without any answer is: a choice that lacks its options, or a question that a person marks. */
+function fromNothing(row: Row): Kind {
+  const isPlain = !row.text('lines') && !row.text('kind');
+  return isPlain && (row.has('option') || row.has('options')) ? 'choice-one' : 'open';
+}
+
+/** The kind of a row that does not name it. */
+export const inferKind = (options: readonly Option[], row: Row, manner: Manner): Kind =>
+  fromColumns(row) ??
+  fromCells(options, row, manner) ??
+  fromTruth(row, manner) ??
+  fromAnswer(row, manner) ??
+  fromNothing(row);
 
 /** What a source's words for kinds mean, by the word made comparable. */
 export type KindWords = ReadonlyMap<string, Kind>;

@@ -2,7 +2,25 @@
 import { findInnerSeparator, splitCell, splitLabelled } from '../shared/table/separators';
 import type { Row } from './row';
 
-const BETWEEN = [' = ', ' -> ', ' => ', ' → ', ' – ', ' — ', ' : ', '=>', '->', '→', '=', ' | ', '|', ': ', ' - ', ' > ', ','];
+const BETWEEN = [
+  ' = ',
+  ' -> ',
+  ' => ',
+  ' → ',
+  ' – ',
+  ' — ',
+  ' : ',
+  '=>',
+  '->',
+  '→',
+  '=',
+  ' | ',
+  '|',
+  ': ',
+  ' - ',
+  ' > ',
+  ',',
+];
 
 /** The sign that stands once in every part. */
 const between = (parts: readonly string[]): string | undefined =>
@@ -45,17 +63,29 @@ export function stepsOf(row: Row, parts: readonly string[]): string[] {
   const texts =
     parts.length === 1
       ? (splitLabelled(only!) ??
-        splitCell(only!, [' > ', ' → ', ' -> ', '>', '→'].find((sign) => only!.includes(sign)) ?? findInnerSeparator([only!])))
+        splitCell(
+          only!,
+          [' > ', ' → ', ' -> ', '>', '→'].find((sign) => only!.includes(sign)) ??
+            findInnerSeparator([only!]),
+        ))
       : [...parts];
   return inSaidOrder(texts, row.text('key') || row.text('accepted'));
 }
 
+/** The place from 0 that a letter or number names; -1 where it names none. */
+function placeOf(part: string): number {
+  if (/^[A-Ja-j]$/.test(part)) {
+    return part.toUpperCase().charCodeAt(0) - 65;
+  }
+  return /^\d{1,2}$/.test(part) ? Number(part) - 1 : -1;
+}
+
 /** Steps put in the order that letters or numbers beside them say, `C A D B`. */
 function inSaidOrder(texts: string[], said: string): string[] {
-  const letters = /^[A-Ja-j]{2,10}$/.test(said) ? [...said] : said.split(/[^A-Za-z\d]+/).filter(Boolean);
-  const places = letters.map((part) =>
-    /^[A-Ja-j]$/.test(part) ? part.toUpperCase().charCodeAt(0) - 65 : /^\d{1,2}$/.test(part) ? Number(part) - 1 : -1,
-  );
+  const letters = /^[A-Ja-j]{2,10}$/.test(said)
+    ? [...said]
+    : said.split(/[^A-Za-z\d]+/).filter(Boolean);
+  const places = letters.map(placeOf);
   const isOrder =
     places.length === texts.length &&
     [...places].sort((a, b) => a - b).every((place, index) => place === index);

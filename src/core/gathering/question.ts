@@ -3,7 +3,7 @@ import type { Item, Key, Kind, Option } from '../model';
 import { alike, numberOf, quantityOf } from '../shared/normalise';
 import { quoted } from '../shared/plain';
 import { splitCell } from '../shared/table/separators';
-import { kindOfWord } from '../shared/vocabulary/kinds';
+import { kindOfWord, leavesOpenHowMany } from '../shared/vocabulary/kinds';
 import {
   trueFalsePair,
   trueFalseWords,
@@ -66,7 +66,10 @@ function trueFirst(options: Option[]): Option[] {
 }
 
 /** The two words of the source and whether a cell says true; undefined where it says neither. */
-function truthSaid(said: string, key: Key): { isTrue: boolean; words: [string, string] } | undefined {
+function truthSaid(
+  said: string,
+  key: Key,
+): { isTrue: boolean; words: [string, string] } | undefined {
   const { right, wrong } = key.style === 'word' ? key : {};
   const known = trueFalseWords(said);
   if (right !== undefined && wrong !== undefined) {
@@ -90,11 +93,17 @@ function trueFalse(row: Row, options: Option[], manner: Manner): Built {
   if ((row.slots.get('verdict')?.length ?? 0) === 2 && !row.has('option')) {
     return { fields: { options: trueFirst(tickedOptions(row, manner.key)) }, problems: [] };
   }
-  if (options.length === 2 && (isTruthPair(options[0]!.text.plain, options[1]!.text.plain) || !row.text('key'))) {
+  if (
+    options.length === 2 &&
+    (isTruthPair(options[0]!.text.plain, options[1]!.text.plain) || !row.text('key'))
+  ) {
     return { fields: { options: trueFirst(options) }, problems: [] };
   }
   const said =
-    row.text('key') || row.text('accepted') || row.texts('option').find(Boolean) || row.text('right');
+    row.text('key') ||
+    row.text('accepted') ||
+    row.texts('option').find(Boolean) ||
+    row.text('right');
   const found = truthSaid(said ?? '', manner.key);
   if (found) {
     return { fields: { options: twoOptions(found.words, found.isTrue) }, problems: [] };
@@ -142,7 +151,8 @@ function numberAnswer(row: Row, answer: string, parts: readonly string[]): Built
     fields: {
       number: {
         value: found.value,
-        tolerance: numberOf(row.text('tolerance').replace(/^(?:±|\+\/-)\s*/, '')) ?? found.tolerance ?? 0,
+        tolerance:
+          numberOf(row.text('tolerance').replace(/^(?:±|\+\/-)\s*/, '')) ?? found.tolerance ?? 0,
         ...(unit ? { unit } : {}),
       },
     },
@@ -162,7 +172,9 @@ const BUILDERS: Partial<Record<Kind, (row: Row, parts: string[], manner: Manner)
     return { fields: { gaps: drawn.gaps, stem: plain(drawn.stem) }, problems: [] };
   },
   card: (row, parts) => ({
-    fields: { accepted: [row.text('accepted') || row.text('key') || parts[0] || ''].filter(Boolean) },
+    fields: {
+      accepted: [row.text('accepted') || row.text('key') || parts[0] || ''].filter(Boolean),
+    },
     problems: [],
   }),
   short: (row, parts) => {
@@ -206,12 +218,10 @@ function optionsOf(row: Row, manner: Manner): { options: Option[]; problems: Pro
       (index) => slots[index] !== undefined && isSetOff(row, slots[index].index, marker),
     );
   }
-  const resolved = resolveKey(
-    input,
-    texts,
-    row.has('verdict') ? keep.map((index) => row.texts('verdict')[index] ?? '') : [],
-    weights.length ? keep.map((index) => weights[index]) : [],
-  );
+  const resolved = resolveKey(input, texts, {
+    verdicts: row.has('verdict') ? keep.map((index) => row.texts('verdict')[index] ?? '') : [],
+    weights: weights.length ? keep.map((index) => weights[index]) : [],
+  });
   row.texts('feedback').forEach((text, index) => {
     const at = keep.indexOf(index);
     if (text && resolved.options[at]) {
@@ -226,7 +236,8 @@ function declaredKind(row: Row, options: readonly Option[], manner: Manner): Kin
   const word = row.text('kind');
   const declared = word ? (manner.kindWords.get(alike(word)) ?? kindOfWord(word)) : undefined;
   const right = options.filter((option) => option.right).length;
-  return declared === 'choice-one' && right > 1 ? 'choice-many' : declared;
+  const isOpen = right > 1 && leavesOpenHowMany(word);
+  return declared === 'choice-one' && isOpen ? 'choice-many' : declared;
 }
 
 /** How a row looks without its word for the kind. */

@@ -2,7 +2,11 @@
 import type { Column, Role, Sheet } from '../model';
 import { columnLetters } from '../shared/cells';
 import type { Region } from '../shared/table/region';
+import { tagNameOf } from '../shared/tag-name';
+import { bareWords } from '../shared/normalise';
+import { speaksOf } from '../shared/vocabulary/rule-words';
 import { SURE, understandColumns, type ColumnUnderstood } from '../understanding';
+import { separatorIn } from './key-sentences';
 import { bareLimit, characterLimit } from './sentences';
 
 export type Learned = Column & { because: string; sure: boolean };
@@ -63,16 +67,13 @@ function settle(columns: Learned[]): void {
   if (having('tags').length > 1) {
     for (const column of having('tags')) {
       column.role = 'tag';
-      column.tag = tagName(column.heading ?? '');
+      const name = tagNameOf(column.heading ?? '');
+      if (name) {
+        column.tag = name;
+      }
     }
   }
 }
-
-const tagName = (heading: string): string =>
-  heading
-    .replace(/[([].*$/su, '')
-    .trim()
-    .toLowerCase();
 
 /** The understood column as a layout has it. */
 function learnedOf({ at, heading, meaning, role, n, p, because }: ColumnUnderstood): Learned {
@@ -81,7 +82,7 @@ function learnedOf({ at, heading, meaning, role, n, p, because }: ColumnUndersto
     ...(heading ? { heading } : {}),
     role,
     ...(n !== undefined ? { n } : {}),
-    ...(meaning === 'tag' ? { tag: tagName(heading) } : {}),
+    ...(meaning === 'tag' && tagNameOf(heading) ? { tag: tagNameOf(heading)! } : {}),
     because,
     sure: p >= SURE,
   };
@@ -118,15 +119,36 @@ const mustBeFilled = (heading: string, note: string): boolean =>
   /\b(?:must be filled|may not be empty|required|mandatory|pflichtfeld|obligatoire)\b/i.test(note);
 
 /** The sign between several values that a column's samples or its heading show. */
-function separatorOf(column: Learned, sampled: readonly string[]): string | undefined {
+function separatorOf(
+  column: Learned,
+  sampled: readonly string[],
+  words: readonly string[],
+): string | undefined {
   const sign = sampled
     .map(
       (text) =>
         /\S\s*(\||;)\s*\S/u.exec(text)?.[1] ??
-        (column.role === 'tags' ? /\S(,)/u.exec(text)?.[1] : undefined),
+        (column.role === 'tags' ? /\S(,)/u.exec(text)?.[1] : undefined) ??
+        (column.role === 'wrongs' ? /\S\s*(\/|,)\s*\S/u.exec(text)?.[1] : undefined),
     )
     .find(Boolean);
-  return sign ?? separatorNamed(column.heading ?? '');
+  return sign ?? separatorNamed(column.heading ?? '') ?? separatorSaid(column, words);
+}
+
+/** The separator that a sentence about the column names. */
+function separatorSaid({ role, heading }: Learned, words: readonly string[]): string | undefined {
+  const name = bareWords((heading ?? '').replace(/[([].*$/su, ''));
+  return words
+    .filter((text) => {
+      const said = bareWords(text);
+      return (
+        (name.length > 2 && said.includes(name)) ||
+        (role === 'tags' && speaksOf('tags', said)) ||
+        (role === 'wrongs' && speaksOf('wrong', said))
+      );
+    })
+    .map(separatorIn)
+    .find(Boolean);
 }
 
 /** What a blank says about one column: its drop-down list, its greatest length, whether it must be filled. */
@@ -138,7 +160,8 @@ function rulesOf(
 ): Partial<Learned> {
   const heading = headingRow === undefined ? '' : region.cell(headingRow, at);
   const note = headingRow === undefined ? '' : noteAt(region.sheet, headingRow, at);
-  const explained = headingRow !== undefined && row > headingRow + 1 ? region.cell(headingRow + 1, at) : '';
+  const explained =
+    headingRow !== undefined && row > headingRow + 1 ? region.cell(headingRow + 1, at) : '';
   const rules = rulesAt(region.sheet, row, at);
   const most =
     rules.max ??
@@ -155,30 +178,40 @@ function rulesOf(
 
 const JOINED: readonly Role[] = ['tags', 'wrongs', 'options', 'accepted', 'category'];
 
-/** Every column of a blank's rows. `headingRow` counts from 0 and is absent where no row holds headings; `lastSample` is the last sample row. */
+/**
+ * Every column of a blank's rows. `headingRow` counts from 0 and is absent where no row holds headings; `lastSample` is
+ * the last sample row, and `words` are the sentences of the blank.
+ */
 export function learnColumns(
   region: Region,
   headingRow: number | undefined,
-  first: number,
-  lastSample: number,
+  { first, lastSample, words }: { first: number; lastSample: number; words: readonly string[] },
 ): Learned[] {
   const locked = headingRow === undefined ? new Set<number>() : lockedColumns(region, first);
   const below = Math.max(first, lastSample + 1);
   const understood = understandColumns(region, headingRow ?? null, first, { blank: true });
-  const columns = understood.map(
-    (one): Learned => ({ ...learnedOf(one), ...rulesOf(region, headingRow, below, one.at) }),
-  );
+  const columns = understood.map((one): Learned => ({
+    ...learnedOf(one),
+    ...rulesOf(region, headingRow, below, one.at),
+  }));
   settle(columns);
   return columns.map((column, index) => {
     const { at } = understood[index]!;
     if (locked.has(at) && column.role !== 'number-in-file') {
       const { n: _n, ...rest } = column;
-      return { ...rest, role: 'ignore', sure: true, because: 'its cells are locked on the protected sheet' };
+      return {
+        ...rest,
+        role: 'ignore',
+        sure: true,
+        because: 'its cells are locked on the protected sheet',
+      };
     }
     const sampled = Array.from({ length: Math.max(0, lastSample - first + 1) }, (_, row) =>
       region.cell(first + row, at),
     );
-    const separator = JOINED.includes(column.role) ? separatorOf(column, sampled) : undefined;
+    const separator = JOINED.includes(column.role)
+      ? separatorOf(column, sampled, words)
+      : undefined;
     return separator ? { ...column, separator } : column;
   });
 }

@@ -1,5 +1,5 @@
 // Learning: from a receiver's blank to a layout, with the reason for every guess.
-import type { Column, Layout, Limits, Role, Sheet, Table } from '../model';
+import type { Column, Layout, Limits, Role, Table } from '../model';
 import { columnIndex, columnLetters } from '../shared/cells';
 import { quoted } from '../shared/plain';
 import type { Region } from '../shared/table/region';
@@ -7,11 +7,11 @@ import { firstRowBelow, SURE, understandSheets } from '../understanding';
 import { learnColumns, noteAt, type Learned } from './columns';
 import type { LearnedLayout } from './contract';
 import { learnKey } from './key';
-import { learnKinds } from './kinds';
+import { learnKindColumn } from './kind-column';
 import { findLabelledCells } from './labelled-cells';
 import { learnOtherShape, type ShapeLearned } from './other-shapes';
 import { findSamples } from './samples';
-import { countsBytes, limitsIn, listedNumbers } from './sentences';
+import { countsBytes, limitsIn, listedNumbers, secondsListedIn } from './sentences';
 
 export { explainsSigns, learnMarkedText } from './marked-text';
 export { marksFromPointed, type Pointed } from './pointed';
@@ -39,15 +39,48 @@ function findForm(table: Table): Form | undefined {
   );
 }
 
-/** Every sentence of the blank outside its rows: notes, instructions, other sheets. */
-function wordsOf(table: Table, form: Form): string[] {
-  const own = form.region.sheet.rows.slice(0, form.headingRow ?? 0).flat();
+/** Shorter texts are words of the form, no sentences about it. */
+const SENTENCE_FROM = 9;
+
+/** Every sentence of the blank outside its rows: above them, beside them, in notes and rules, on other sheets. */
+function wordsOf(
+  table: Table,
+  { region, headingRow }: Pick<Form, 'region' | 'headingRow'>,
+): string[] {
+  const { sheet } = region;
+  const last = lastHeading(region, headingRow);
+  const own = sheet.rows.flatMap((row, index) =>
+    index < (headingRow ?? 0) ? row : row.slice(last + 1),
+  );
   const others = table.sheets
-    .filter((sheet) => sheet !== form.region.sheet)
-    .flatMap((sheet) => sheet.rows.slice(0, 300).flat());
-  const notes = form.region.sheet.comments.map((comment) => comment.text);
-  const prompts = form.region.sheet.validations.flatMap((validation) => validation.prompt ?? []);
-  return [...own, ...others, ...notes, ...prompts].filter((text) => text && text.length > 8);
+    .filter((other) => other !== sheet)
+    .flatMap((other) => other.rows.slice(0, 300).flatMap(withMeanings));
+  const notes = sheet.comments.flatMap(({ text }) => text.split('\n'));
+  const prompts = sheet.validations.flatMap((validation) => validation.prompt ?? []);
+  return [...own, ...others, ...notes, ...prompts].filter(
+    (text) => text && text.length >= SENTENCE_FROM,
+  );
+}
+
+/** A row of another sheet: its cells, and where it explains something in several cells, all of them as one sentence. */
+const withMeanings = (row: readonly string[]): string[] => {
+  const filled = row.filter((cell) => cell.trim());
+  return filled.length > 1 ? [...filled, filled.join(': ')] : filled;
+};
+
+/** The last column of the table itself: behind an empty one stand notes. */
+function lastHeading(region: Region, headingRow: number | undefined): number {
+  if (headingRow === undefined) {
+    return region.right;
+  }
+  let last = region.left;
+  while (last < region.right && !region.cell(headingRow, last)) {
+    last++;
+  }
+  while (last < region.right && region.cell(headingRow, last + 1)) {
+    last++;
+  }
+  return last;
 }
 
 const LIMITED: Partial<Record<Role, keyof Limits>> = {
@@ -95,16 +128,11 @@ function learnLimits(
     (seconds?.heading ? listedNumbers(seconds.heading) : undefined);
   const told =
     seconds && !listed?.length
-      ? words.find(
-          (text) =>
-            /\b(?:seconds?|secs?|time limits?|sekunden|secondes|segundos|secondi|seconden)\b/i.test(
-              text,
-            ) && (listedNumbers(text)?.length ?? 0) > 2,
-        )
+      ? words.map((text) => ({ text, listed: secondsListedIn(text) })).find((one) => one.listed)
       : undefined;
   if (told) {
-    limits.seconds = listedNumbers(told)!;
-    because['limits.seconds'] = `the instructions say so: ${quoted(told, 80)}`;
+    limits.seconds = told.listed!;
+    because['limits.seconds'] = `the instructions say so: ${quoted(told.text, 80)}`;
   }
   if (listed?.length) {
     limits.seconds = listed;
@@ -228,9 +256,13 @@ export function learn(table: Table, id: string): LearnedLayout {
   const { region, headingRow } = form;
   const first = headingRow === undefined ? headless(region) : firstRowBelow(region, headingRow);
   const sample = findSamples(region, first);
-  const learned = learnColumns(region, headingRow, first, sample?.last ?? first - 1);
-  const columns = learned.map(withoutReason);
   const words = wordsOf(table, form);
+  const learned = learnColumns(region, headingRow, {
+    first,
+    lastSample: sample?.last ?? first - 1,
+    words,
+  });
+  const columns = learned.map(withoutReason);
   const because = fileReasons(form, first, sample);
   const unsure = headingRow === undefined || form.p < SURE ? ['file.headingRow'] : [];
   if (!form.isSure) {
@@ -259,27 +291,20 @@ export function learn(table: Table, id: string): LearnedLayout {
   if (!key.sure) {
     unsure.push('key');
   }
-  const kindColumn = learned.find((column) => column.role === 'kind');
-  const kindSamples = kindColumn && sample ? sampled(region.sheet, kindColumn, sample) : [];
-  const kinds = kindColumn
-    ? learnKinds(
-        table,
-        { sheet: region.sheet, headingRow: headingRow ?? 0 },
-        kindColumn.values,
-        kindSamples,
-      )
-    : { kinds: [], because: 'there is no column for the kind' };
-  // A column of codes for which nothing names any kind is the question's own code.
-  if (kindColumn && !kinds.kinds.length && /^code\b/i.test(kindColumn.heading ?? '')) {
-    const own = columns.find((column) => column.column === kindColumn.column)!;
-    own.role = 'ref';
-    because[`columns.${own.column}`] = 'it asks for a code, and no kinds are named';
-  }
+  const kinds = learnKindColumn(table, columns, {
+    sheet: region.sheet,
+    headingRow: headingRow ?? 0,
+    words,
+    samples: sample,
+  });
   because['kinds'] = kinds.because;
-  if (kindColumn && !kinds.kinds.length) {
-    unsure.push(
-      columns.some((column) => column.role === 'kind') ? 'kinds' : `columns.${kindColumn.column}`,
-    );
+  const turned = kinds.turned && columns.find(({ column }) => column === kinds.turned!.column);
+  if (turned) {
+    turned.role = kinds.turned!.role;
+    because[`columns.${turned.column}`] = kinds.turned!.because;
+  }
+  if (kinds.isUnsure) {
+    unsure.push(turned ? `columns.${turned.column}` : 'kinds');
   }
   const limits = learnLimits(columns, words, because);
   return {
@@ -306,11 +331,7 @@ function withShape(
   { layout, because, region }: ShapeLearned,
 ): LearnedLayout {
   const reasons = { ...because };
-  const limits = learnLimits(
-    [],
-    wordsOf(table, { region, headingRow: undefined, p: 1, isSure: true }),
-    reasons,
-  );
+  const limits = learnLimits([], wordsOf(table, { region, headingRow: undefined }), reasons);
   return {
     layout: {
       id,
@@ -323,8 +344,3 @@ function withShape(
     unsure: [],
   };
 }
-
-const sampled = (sheet: Sheet, column: Column, sample: { first: number; last: number }): string[] =>
-  sheet.rows
-    .slice(sample.first, sample.last + 1)
-    .map((row) => row[columnIndex(column.column)]?.trim() ?? '');

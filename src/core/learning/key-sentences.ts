@@ -21,7 +21,10 @@ const SEPARATOR_WORDS: readonly (readonly [string, RegExp])[] = [
     '|',
     /\b(?:bars?|pipes?|senkrechte[nr]? striche?n?|barres? verticales?|barra vertical|barre? verticale?|verticaal streepje|verticale streepjes?|pionow\w*|lodrata? streck|lodret streg)\b/,
   ],
-  ['/', /\b(?:slash(?:es)?|schragstriche?n?|barres? obliques?|barra inclinada|barra obliqua|schuine streep|ukosnik\w*|snedstreck|skrastreg)\b/],
+  [
+    '/',
+    /\b(?:slash(?:es)?|schragstriche?n?|barres? obliques?|barra inclinada|barra obliqua|schuine streep|ukosnik\w*|snedstreck|skrastreg)\b/,
+  ],
 ];
 
 /** The separator of several keys: from an example such as `1,4` or `A;C` in the words, or from its name. */
@@ -41,7 +44,8 @@ export function separatorIn(text: string): string | undefined {
   return SEPARATOR_WORDS.find(([, pattern]) => pattern.test(words))?.[0];
 }
 
-const RANGE = /(?<![\p{L}\p{N}])([A-Ja-j]|\d)\s*(?:[-–—…]|\.\.\.?|to|bis|à|al?|tot|do|till?)\s*([A-Ja-j]|\d{1,2})(?![\p{L}\p{N}])/u;
+const RANGE =
+  /(?<![\p{L}\p{N}])([A-Ja-j]|\d)\s*(?:[-–—…]|\.\.\.?|to|bis|à|al?|tot|do|till?)\s*([A-Ja-j]|\d{1,2})(?![\p{L}\p{N}])/u;
 const LISTED = /(?<![\p{L}\p{N}])(A|1|0)\s*[,;/]\s*(B|2|1)(?![\p{L}\p{N}])/u;
 
 function styleOfExample(text: string): Key['style'] | undefined {
@@ -74,7 +78,8 @@ export function styleInWords(text: string): Key['style'] | undefined {
   return saysLetter(words) ? 'letter' : undefined;
 }
 
-const SIGN = /(?:^|[\s(["'“‘„«])((?:[^\p{L}\p{N}\s.,;:!?"'“”‘’„«()[\]{}/–—-]|!!|>>|=>|->){1,3}|\[x\]|\(\+\)|\(x\)|»|!!)(?=[\s)\]"'”’“»,.;:]|$)/iu;
+const SIGN =
+  /(?:^|[\s(["'“‘„«])((?:[^\p{L}\p{N}\s.,;:!?"'“”‘’„«()[\]{}/–—-]|!!|>>|=>|->){1,3}|\[x\]|\(\+\)|\(x\)|»|!!)(?=[\s)\]"'”’“»,.;:]|$)/iu;
 
 /** A sign that a text speaks of, standing by itself: `Put * in front of the right one`. */
 export const signIn = (text: string): string | undefined => SIGN.exec(text)?.[1];

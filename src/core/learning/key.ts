@@ -1,9 +1,21 @@
 // How the receiver wants the right answer written: from its samples, its words, its lists.
 import type { Column, Key } from '../model';
 import { columnIndex } from '../shared/cells';
-import { alike, bareWords } from '../shared/normalise';
+import { bareWords } from '../shared/normalise';
+import { quoted } from '../shared/plain';
 import type { Region } from '../shared/table/region';
-import { trueFalseWords, verdictOf } from '../shared/vocabulary/verdicts';
+import { saysFromZero } from '../shared/vocabulary/key-words';
+import { speaksOf } from '../shared/vocabulary/rule-words';
+import { trueFalseWords, verdictOf, verdictPair } from '../shared/vocabulary/verdicts';
+import { findMarks, findVerdicts, readingsOf, type Named } from '../understanding';
+import {
+  saysRightFirst,
+  separatorIn,
+  signIn,
+  speaksOfKey,
+  styleInWords,
+  verdictsIn,
+} from './key-sentences';
 
 export type KeyLearned = { key: Key; because: string; sure: boolean };
 /** What is known when the key is looked for: samples from `first` to `last` (empty where last < first), and all words of the blank. */
@@ -16,197 +28,205 @@ export type KeyEvidence = {
   note: (column: string) => string;
 };
 
-const SEPARATOR_WORDS: readonly (readonly [string, RegExp])[] = [
-  [',', /\b(?:commas?|komma(?:s|ta)?|virgules?|comas?|virgole|virgula)\b/],
-  [';', /\b(?:semicolons?|semikolons?|strichpunkte?|points? virgules?)\b/],
-  ['|', /\b(?:bars?|pipes?|senkrechte[nr]? striche?)\b/],
-];
+const having = ({ columns }: KeyEvidence, role: Column['role']): Column[] =>
+  columns.filter((column) => column.role === role);
 
-/** The separator of several keys: from an example such as `1,4` or `A;C` in the words, or from its name. */
-function separatorIn(text: string): string | undefined {
-  const example =
-    /(?:^|[^\p{L}\p{N}])(?:[A-J]|\d{1,2})\s?([,;|/+])\s?(?:[A-J]|\d{1,2})(?![\p{L}\p{N}])/u.exec(
-      text,
-    );
-  if (example) {
-    return example[1];
-  }
-  const raw =
-    /\b(?:with|by|mit|avec)\s+(?:an?\s+)?["'“‘]?([,;|/+])["'”’]?\s+(?:between|zwischen|entre)/i.exec(
-      text,
-    );
-  if (raw) {
-    return raw[1];
-  }
-  const words = bareWords(text);
-  return SEPARATOR_WORDS.find(([, pattern]) => pattern.test(words))?.[0];
+/** The sample rows of some columns, empty cells kept. */
+function sampleRows({ region, first, last }: KeyEvidence, columns: readonly Column[]): string[][] {
+  return Array.from({ length: Math.max(0, last - first + 1) }, (_, row) =>
+    columns.map((column) => region.cell(first + row, columnIndex(column.column))),
+  );
 }
 
-function sampleTexts({ region, first, last }: KeyEvidence, column: Column): string[] {
-  const texts: string[] = [];
-  for (let r = first; r <= last; r++) {
-    const text = region.cell(r, columnIndex(column.column));
-    if (text) {
-      texts.push(text);
-    }
+const SEVERAL = /^[\p{L}\p{N}]{1,2}\s?([,;|/+&])\s?[\p{L}\p{N}]{1,2}(?![\p{L}\p{N}])/u;
+/** Two keys joined, as an example shows them. */
+const EXAMPLE = /(?<![\p{L}\p{N}])(?:[A-J]\s?[,;|/+]\s?[A-J]|\d\s?[,;|/+]\s?\d)(?![\p{L}\p{N}])/u;
+const JOINED_TEXTS = /\S\s*([;|])\s*\S/u;
+
+/** The sign between several keys: as a sample shows it, else as the notes about the column or the sentences about several say. */
+function separatorOf(
+  evidence: KeyEvidence,
+  key: Column,
+  values: readonly string[],
+): string | undefined {
+  const shown = values.map((value) => SEVERAL.exec(value)?.[1]).find(Boolean);
+  if (shown) {
+    return shown;
   }
-  return texts;
+  const said = separatorIn(evidence.note(key.column));
+  if (said) {
+    return said;
+  }
+  // Other columns join things as well: a sentence about those names them.
+  const others = evidence.columns
+    .filter((column) => ['tags', 'wrongs', 'accepted', 'category'].includes(column.role))
+    .map((column) => bareWords(column.heading ?? ''))
+    .filter(Boolean);
+  return evidence.words
+    .flatMap((text) => text.split(/(?<=[.!?])\s+(?=["'“„«(]?\p{Lu})/u))
+    .filter(
+      (text) =>
+        (speaksOfKey(text) || EXAMPLE.test(text)) &&
+        !others.some((name) => bareWords(text).includes(name)),
+    )
+    .filter((text) => !isAboutWrong(text))
+    .map(separatorIn)
+    .find(Boolean);
 }
+
+const isAboutWrong = (text: string): boolean => speaksOf('wrong', bareWords(text));
 
 function fromSamples(
   evidence: KeyEvidence,
   key: Column,
   options: Column[],
 ): KeyLearned | undefined {
-  const values = sampleTexts(evidence, key);
+  const texts = sampleRows(evidence, options);
+  const keys = sampleRows(evidence, [key]).map(([text]) => text!);
+  const values = keys.filter(Boolean);
   if (!values.length) {
     return undefined;
   }
-  const separator =
-    values
-      .map((value) => /[\p{L}\p{N}]\s?([,;|/+])\s?[\p{L}\p{N}]/u.exec(value)?.[1])
-      .find(Boolean) ?? separatorIn(evidence.note(key.column));
-  const several = separator ? { separator } : {};
-  if (!options.length && values.every((value) => trueFalseWords(value))) {
-    return { key: wordKey(values), sure: true, because: 'the samples say true or false as a word' };
+  if (!options.length) {
+    return fromTruth(values);
   }
-  if (values.every((value) => /^[A-Ja-j](?:\s?[,;|/+ ]?\s?[A-Ja-j])*$/.test(value))) {
-    return {
-      key: { style: 'letter', ...several },
-      sure: true,
-      because: `the samples in column ${key.column} are letters`,
-    };
-  }
-  const equal = values.filter((value, index) =>
-    options.some(
-      (option) =>
-        alike(evidence.region.cell(evidence.first + index, columnIndex(option.column))) ===
-        alike(value),
-    ),
+  const rows = keys.map((text, row): Named => ({ key: text, options: texts[row]! }));
+  const [best] = readingsOf(
+    rows,
+    options.map(({ heading }) => heading ?? ''),
   );
-  if (equal.length === values.length) {
-    return {
-      key: { style: 'text' },
-      sure: true,
-      because: `the samples in column ${key.column} repeat an option's text`,
-    };
+  if (!best || best.share < 0.6) {
+    return undefined;
   }
-  if (values.every((value) => /^\d{1,2}(?:\s?[,;|/+ ]\s?\d{1,2})*$/.test(value))) {
-    const zero =
-      values.some((value) => value.split(/\D+/).includes('0')) ||
-      /(?:from|ab) (?:0|zero|null)/i.test(evidence.note(key.column));
-    return {
-      key: { style: zero ? 'number-from-0' : 'number', ...several },
-      sure: true,
-      because: zero
-        ? 'a sample says 0, so it counts from zero'
-        : `the samples in column ${key.column} are numbers`,
-    };
-  }
+  const isZero = best.style === 'number' && saysFromZero(bareWords(evidence.note(key.column)));
+  const separator = separatorOf(evidence, key, best.style === 'text' ? [] : values);
+  const joined =
+    best.style === 'text'
+      ? values.map((value) => JOINED_TEXTS.exec(value)?.[1]).find(Boolean)
+      : undefined;
+  const sign = joined ?? separator;
   return {
-    key: { style: 'text' },
-    sure: false,
-    because: `the samples in column ${key.column} are texts`,
+    key: { style: isZero ? 'number-from-0' : best.style, ...(sign ? { separator: sign } : {}) },
+    sure: true,
+    because: `the samples in column ${key.column} name their options so`,
   };
 }
 
-function wordKey(values: readonly string[]): Key {
-  const words = trueFalseWords(values[0]!)!.words;
-  return { style: 'word', right: words[0], wrong: words[1] };
+/** A key that is a word for true or false; undefined where its values are not two that mean it. */
+function fromTruth(values: readonly string[]): KeyLearned | undefined {
+  const distinct = [...new Set(values)];
+  const known = distinct.length === 1 ? trueFalseWords(distinct[0]!)?.words : undefined;
+  if (known) {
+    return {
+      key: { style: 'word', right: known[0], wrong: known[1] },
+      sure: true,
+      because: 'the samples say true or false as a word',
+    };
+  }
+  const found = findVerdicts(values.map((value) => [value]));
+  const isKnown = distinct.every((value) => verdictOf(value) !== undefined);
+  if (distinct.length === 2 ? !verdictPair(distinct) && !isKnown : !isKnown) {
+    return undefined;
+  }
+  return {
+    key: {
+      style: 'word',
+      ...(found ? { right: found.right } : {}),
+      ...(found?.wrong ? { wrong: found.wrong } : {}),
+    },
+    sure: true,
+    because: 'the samples say true or false as a word',
+  };
 }
 
-function fromWords(key: Column, note: string): KeyLearned | undefined {
-  const words = bareWords(note);
-  const separator = separatorIn(note);
-  const several = separator ? { separator } : {};
-  const because = `the words about column ${key.column} say so`;
-  if (key.values?.length && key.values.every((value) => trueFalseWords(value))) {
+function fromList(key: Column, options: readonly Column[]): KeyLearned | undefined {
+  const values = key.values ?? [];
+  const pair = values.length === 2 ? verdictPair(values) : undefined;
+  if (pair && (!options.length || values.some((value) => value.length > 1))) {
     return {
-      key: wordKey(key.values),
+      key: { style: 'word', right: pair.right, wrong: pair.wrong },
       sure: true,
       because: 'its drop-down list says true or false',
     };
   }
-  if (key.values?.length && key.values.every((value) => /^[A-J]$/i.test(value))) {
-    return {
-      key: { style: 'letter', ...several },
-      sure: true,
-      because: 'its drop-down list holds letters',
-    };
+  if (values.length && values.every((value) => /^[A-J]$/i.test(value))) {
+    return { key: { style: 'letter' }, sure: true, because: 'its drop-down list holds letters' };
   }
-  if (key.values?.length && key.values.every((value) => /^\d$/.test(value))) {
+  if (values.length && values.every((value) => /^\d{1,2}$/.test(value))) {
     return {
-      key: { style: key.values.includes('0') ? 'number-from-0' : 'number', ...several },
+      key: { style: values.includes('0') ? 'number-from-0' : 'number' },
       sure: true,
       because: 'its drop-down list holds numbers',
     };
   }
-  const shown =
-    /(?:^|[^\p{L}\p{N}])(?:([A-D])|([1-4]))\s*(?:[,;|/+&–-]|or|and|to|oder|und|bis|ou|et|o)\s*(?:(?:[A-J1-9])\s*(?:[,;|/+]|or|and|oder|ou)\s*)*([A-J]|\d{1,2})(?![\p{L}\p{N}])/u.exec(
-      note,
-    );
-  if (/\b(?:letters?|buchstaben?|lettres?|letra|lettera|llythyren)\b/.test(words)) {
-    return { key: { style: 'letter', ...several }, sure: true, because };
-  }
-  if (/\b(?:from (?:0|zero)|ab (?:0|null)|counted from 0)\b/.test(words)) {
-    return { key: { style: 'number-from-0', ...several }, sure: true, because };
-  }
-  if (/\b(?:numbers?|no|nr|nummer|number|numero|index|position|zahl|ziffer)\b/.test(words)) {
-    return { key: { style: 'number', ...several }, sure: true, because };
-  }
-  if (/\b(?:repeat|same text|text of the|exact(?:ly)?|copy|wortlaut|word for word)\b/.test(words)) {
-    return { key: { style: 'text', ...several }, sure: true, because };
-  }
-  // An example shows what no word says: `1;4`, `A to D`.
-  if (shown) {
-    return { key: { style: shown[1] ? 'letter' : 'number', ...several }, sure: true, because };
+  return undefined;
+}
+
+/** What the column's own heading and notes say, then every sentence that speaks of the right answer. */
+function fromWords(evidence: KeyEvidence, key: Column): KeyLearned | undefined {
+  const texts = [
+    ...evidence.note(key.column).split('\n'),
+    ...evidence.words.filter((text) => speaksOfKey(text) || names(text, key)),
+  ];
+  for (const text of texts) {
+    const style = text ? styleInWords(text) : undefined;
+    if (style) {
+      return { key: { style }, sure: true, because: `it is said: ${quoted(text.trim(), 60)}` };
+    }
   }
   return undefined;
 }
 
-const MARK_IN_WORDS =
-  /(?:star|asterisk|stern|sternchen|etoile|asterisco|sign|mark|tick)\b[^.]{0,20}\(\s*(\S{1,3})\s*\)/i;
+const names = (text: string, key: Column): boolean =>
+  Boolean(key.heading) && bareWords(text).includes(bareWords(key.heading!));
 
-/** `* in front of a right one`, as headings and short notes put it. */
-const MARK_IN_FRONT =
-  /(?:^|[\s("'“‘])([*+#✓✔»>!])["'”’)]?\s*(?:in front|before|at the (?:beginning|start)|vor|devant|delante|davanti|voor)\b/i;
-/** The words of a heading that says both: `right or wrong`, `richtig / falsch`. */
-const BOTH = /(\p{L}+)\s*(?:or|\/|oder|ou|o|of|neu|\|)\s*(\p{L}+)/giu;
-
-function verdictWords(texts: readonly string[]): { right?: string; wrong?: string } {
-  for (const text of texts) {
-    for (const [, a = '', b = ''] of text.matchAll(BOTH)) {
-      const [first, second] = [verdictOf(a), verdictOf(b)];
-      if (first !== undefined && second !== undefined && first !== second) {
-        return { right: first ? a : b, wrong: first ? b : a };
-      }
-    }
+function fromKeyColumn(evidence: KeyEvidence, key: Column): KeyLearned {
+  const options = having(evidence, 'option');
+  const found =
+    fromSamples(evidence, key, options) ??
+    fromList(key, options) ??
+    (options.length ? fromWords(evidence, key) : undefined);
+  if (found) {
+    const separator = found.key.separator ?? separatorOf(evidence, key, []);
+    const takesSeveral = found.key.style !== 'word' && separator !== undefined;
+    return takesSeveral ? { ...found, key: { ...found.key, separator } } : found;
   }
-  return {};
+  const both = options.length ? undefined : verdictsIn(evidence.note(key.column));
+  if (both) {
+    return { key: { style: 'word', ...both }, sure: true, because: 'its heading names both words' };
+  }
+  return {
+    key: options.length ? { style: 'letter' } : { style: 'text' },
+    sure: false,
+    because: `nothing says how column ${key.column} is written`,
+  };
 }
 
-function withoutColumn(evidence: KeyEvidence, options: Column[]): KeyLearned {
-  const marked = evidence.words
-    .map((text) => MARK_IN_WORDS.exec(text)?.[1] ?? MARK_IN_FRONT.exec(text)?.[1])
-    .find(Boolean);
-  const sampled = options
-    .flatMap((option) => sampleTexts(evidence, option))
-    .map((text) => /^([*+#✓✔])\s*\S/u.exec(text)?.[1])
-    .find(Boolean);
-  if (marked || sampled) {
+/** A blank whose options carry the key: by a sign, or by standing first. */
+function withoutColumn(evidence: KeyEvidence): KeyLearned {
+  const options = having(evidence, 'option');
+  const marks = findMarks(sampleRows(evidence, options));
+  if (marks) {
     return {
-      key: { style: 'marker', marker: (sampled ?? marked)! },
+      key: {
+        style: 'marker',
+        marker: marks.right.sign,
+        ...(marks.wrong ? { wrong: marks.wrong.sign } : {}),
+      },
       sure: true,
-      because: sampled
-        ? 'the samples have the sign at some of their options'
-        : 'the instructions name the sign',
+      because: 'the samples have the sign at some of their options',
     };
   }
-  const first = evidence.words.find((text) =>
-    /\b(?:always (?:write|put|give) the right|right answer (?:here|first|comes first)|first (?:answer|option|reply|choice)\b.{0,30}\b(?:is|must be)\b.{0,20}\bright|richtige antwort (?:immer )?zuerst)/i.test(
-      text,
-    ),
-  );
+  const about = [...options.map((column) => evidence.note(column.column)), ...evidence.words];
+  const first = about.find(saysRightFirst);
+  const sign = about.filter(speaksOfKey).map(signIn).find(Boolean);
+  if (sign && options.length) {
+    return {
+      key: { style: 'marker', marker: sign },
+      sure: true,
+      because: 'the instructions name the sign',
+    };
+  }
   if (first) {
     return {
       key: { style: 'first' },
@@ -223,73 +243,46 @@ function withoutColumn(evidence: KeyEvidence, options: Column[]): KeyLearned {
   };
 }
 
+function fromVerdicts(evidence: KeyEvidence): KeyLearned {
+  const columns = having(evidence, 'verdict');
+  const sampled = findVerdicts(sampleRows(evidence, columns));
+  const list = columns.find(({ values }) => values?.length === 2)?.values;
+  const listed = list && (verdictPair(list) ?? { right: list[0]!, wrong: list[1]! });
+  const said = [...columns.map((column) => evidence.note(column.column)), ...evidence.words]
+    .map(verdictsIn)
+    .find(Boolean);
+  const found = { ...(sampled ?? listed ?? said) };
+  const wrong = found.wrong ?? listed?.wrong ?? said?.wrong;
+  return {
+    key: {
+      style: 'verdict',
+      ...(found.right ? { right: found.right } : {}),
+      ...(wrong ? { wrong } : {}),
+    },
+    sure: Boolean(found.right && wrong),
+    because: 'a column after each option says right or wrong',
+  };
+}
+
 /** The key style of a blank's rows, with the reason. */
 export function learnKey(evidence: KeyEvidence): KeyLearned {
-  const { columns } = evidence;
-  const having = (role: Column['role']): Column[] =>
-    columns.filter((column) => column.role === role);
-  const options = having('option');
-  if (having('weight').length) {
+  if (having(evidence, 'weight').length) {
     return {
       key: { style: 'weight' },
       sure: true,
       because: 'a column after each option holds per cent',
     };
   }
-  if (having('verdict').length && options.length) {
-    const said = having('verdict').flatMap((column) => [
-      ...sampleTexts(evidence, column),
-      ...(column.values ?? []),
-    ]);
-    const named = verdictWords([
-      ...having('verdict').map((column) => evidence.note(column.column)),
-      ...evidence.words,
-    ]);
-    const right = said.find((text) => verdictOf(text) === true) ?? named.right;
-    const wrong = said.find((text) => verdictOf(text) === false) ?? named.wrong;
-    return {
-      key: { style: 'verdict', ...(right ? { right } : {}), ...(wrong ? { wrong } : {}) },
-      sure: Boolean(right && wrong),
-      because: 'a column after each option says right or wrong',
-    };
+  if (having(evidence, 'verdict').length && having(evidence, 'option').length) {
+    return fromVerdicts(evidence);
   }
-  if (having('right').length) {
+  if (having(evidence, 'right').length) {
     return {
       key: { style: 'right-column' },
       sure: true,
       because: 'the right answer has a column of its own',
     };
   }
-  const key = having('key')[0];
-  if (!key) {
-    return withoutColumn(evidence, options);
-  }
-  const note = evidence.note(key.column);
-  const found =
-    fromSamples(evidence, key, options) ??
-    fromWords(key, note) ??
-    evidence.words
-      .map((text) => (mentions(text, key) ? fromWords(key, text) : undefined))
-      .find(Boolean);
-  if (found) {
-    return found;
-  }
-  const both = options.length ? {} : verdictWords([note]);
-  if (both.right && both.wrong) {
-    return {
-      key: { style: 'word', right: both.right, wrong: both.wrong },
-      sure: true,
-      because: 'its heading names both words',
-    };
-  }
-  return {
-    key: options.length ? { style: 'letter' } : { style: 'text' },
-    sure: false,
-    because: `nothing says how column ${key.column} is written`,
-  };
+  const [key] = having(evidence, 'key');
+  return key ? fromKeyColumn(evidence, key) : withoutColumn(evidence);
 }
-
-/** Whether a sentence speaks about the key: it names the column's heading or the right answer. */
-const mentions = (text: string, key: Column): boolean =>
-  (key.heading !== undefined && bareWords(text).includes(bareWords(key.heading))) ||
-  /\b(?:right|correct|richtige|bonne|correcta|giusta|juiste|certa|cywir)\b/i.test(text);

@@ -1,11 +1,23 @@
-// The receiver's words for the kinds it takes: from a drop-down list, a legend, or the samples.
+// The receiver's words for the kinds it takes: from a drop-down list, a legend, a sentence, or the samples.
 import type { Kind, Layout, Sheet, Table } from '../model';
 import { kindOfWord } from '../shared/vocabulary/kinds';
 
 type Codes = Layout['kinds'];
 
+/** What is known when the kinds are looked for. */
+export type KindEvidence = {
+  sheet: Sheet;
+  /** From 0. */
+  headingRow: number;
+  /** The sentences of the blank. */
+  words: readonly string[];
+  /** The drop-down list of the kind column. */
+  list: readonly string[] | undefined;
+  samples: readonly string[];
+};
+
 /** The meaning written beside a code on any sheet; a code may mean nothing by itself. */
-function legend(table: Table, form: Sheet, headingRow: number): Map<string, string> {
+function legend(table: Table, { sheet: form, headingRow }: KindEvidence): Map<string, string> {
   const meanings = new Map<string, string>();
   for (const sheet of table.sheets) {
     // The form's own rows are questions, not explanations.
@@ -22,24 +34,39 @@ function legend(table: Table, form: Sheet, headingRow: number): Map<string, stri
   return meanings;
 }
 
-const SAID = /^\s*([^\s=:]{1,12})\s*=\s*(\S.*)$|^\s*([^\s=:]{1,4})\s*[:–]\s+(\S.*)$/u;
-/** Codes explained in sentences of one cell each, `S = one right answer`; at least two that name kinds. */
-function saidCodes(table: Table, form: Sheet): Map<string, string> {
+const SAID =
+  /^\s*[-–•*]?\s*([^\s=:]{1,14})\s*=\s*(\S.*)$|^\s*[-–•*]?\s*([^\s=:]{1,4})\s*[:–]\s+(\S.*)$/u;
+
+/** Codes explained in sentences, `S = one right answer; M = several`; at least two that name kinds. */
+function saidCodes(texts: readonly string[]): Map<string, string> {
   const found = new Map<string, string>();
-  for (const sheet of table.sheets) {
-    if (sheet === form) {
-      continue;
-    }
-    for (const row of sheet.rows.slice(0, 200)) {
-      const filled = row.filter((cell) => cell.trim());
-      const match = filled.length === 1 ? SAID.exec(filled[0]!) : null;
+  for (const text of texts) {
+    for (const part of text.split(/[;\n]|,\s(?=\S{1,14}\s*=)/u)) {
+      const behind = part.includes('=') ? part.replace(/^[^=]*:\s+(?=\S+\s*=)/u, '') : part;
+      const match = SAID.exec(behind);
       const [code, meaning] = match ? [match[1] ?? match[3]!, match[2] ?? match[4]!] : ['', ''];
       if (code && kindOfWord(meaning)) {
-        found.set(code, meaning);
+        found.set(code, meaning.trim());
       }
     }
   }
   return found.size > 1 ? found : new Map();
+}
+
+/** Kinds that a sentence lists one after the other; at least two different ones, and hardly anything else. */
+function listedIn(texts: readonly string[]): string[] {
+  for (const text of texts) {
+    const list = text.includes(':') ? text.slice(text.indexOf(':') + 1) : text;
+    const parts = list
+      .split(/[,;|]|\s(?:or|oder|ou|o|of|und|and|et|en|y|e)\s/u)
+      .map((part) => part.trim().replace(/^["'“‘„«]|["'”’“».]$/gu, ''))
+      .filter(Boolean);
+    const known = parts.filter((part) => part.length <= 40 && kindOfWord(part));
+    if (new Set(known.map(kindOfWord)).size > 1 && known.length >= parts.length * 0.7) {
+      return known;
+    }
+  }
+  return [];
 }
 
 /** A table of codes on another sheet, below a heading that says so. */
@@ -84,30 +111,37 @@ function codesFrom(words: readonly string[], meanings: Map<string, string>): Cod
   });
 }
 
-/** The kinds with their codes, from the surest source that names any; `list` is the kind column's drop-down list. */
+/** The kinds with their codes, from the surest source that names any. */
 export function learnKinds(
   table: Table,
-  form: { sheet: Sheet; headingRow: number },
-  list: readonly string[] | undefined,
-  samples: readonly string[],
+  evidence: KindEvidence,
 ): { kinds: Codes; because: string } {
-  const said = saidCodes(table, form.sheet);
-  const meanings = new Map([...legend(table, form.sheet, form.headingRow), ...said]);
-  const listed = list ? codesFrom(list, meanings) : [];
-  if (listed.length) {
-    return { kinds: listed, because: 'the drop-down list of the kind column names them' };
+  const texts = [...evidence.words, ...shortTexts(table, evidence)];
+  const said = saidCodes(texts);
+  const meanings = new Map([...legend(table, evidence), ...said]);
+  const sources: readonly (readonly [readonly string[], string])[] = [
+    [evidence.list ?? [], 'the drop-down list of the kind column names them'],
+    [legendCodes(table, meanings), 'a table of codes explains them'],
+    [[...said.keys()], 'the instructions explain the codes'],
+    [listedIn(texts), 'the instructions list them'],
+    [evidence.samples.filter(Boolean), 'the sample rows show them'],
+  ];
+  for (const [codes, because] of sources) {
+    const kinds = codesFrom(codes, meanings);
+    if (kinds.length) {
+      return { kinds, because };
+    }
   }
-  const legends = codesFrom(legendCodes(table, meanings), meanings);
-  if (legends.length) {
-    return { kinds: legends, because: 'a table of codes explains them' };
-  }
-  const told = codesFrom([...said.keys()], meanings);
-  if (told.length) {
-    return { kinds: told, because: 'the instructions explain the codes' };
-  }
-  const sampled = codesFrom(samples.filter(Boolean), meanings);
-  return {
-    kinds: sampled,
-    because: sampled.length ? 'the sample rows show them' : 'the blank names no kinds',
-  };
+  return { kinds: [], because: 'the blank names no kinds' };
 }
+
+/** Texts beside and above the rows that are too short for a sentence, such as `S = essay`. */
+const shortTexts = (table: Table, { sheet, headingRow }: KindEvidence): string[] =>
+  table.sheets.flatMap((one) =>
+    one.rows
+      .slice(0, 300)
+      .flatMap((row, index) => (one === sheet && index >= headingRow ? [] : row))
+      .concat(
+        one === sheet ? one.rows.flatMap((row) => row.filter((cell) => SAID.test(cell))) : [],
+      ),
+  );

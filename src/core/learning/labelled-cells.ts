@@ -2,13 +2,75 @@
 import type { Layout } from '../model';
 import { cellName } from '../shared/cells';
 import { bareWords } from '../shared/normalise';
+import { anyOf, type Phrases } from '../shared/vocabulary/phrases';
 import type { Region } from '../shared/table/region';
 
 type Labelled = NonNullable<Layout['file']['cells']>[number];
-const WHAT =
-  '(?:round|quiz|set|test|deck|questionnaire|questionnaires?|game|lesson|questions|evening|course|session|collection|activity|unit|fragen|quizz?|abend|runde|cuestionario|conjunto|cwis)';
+const NAME: Phrases = {
+  en: ['name', 'title'],
+  de: ['name', 'titel', 'bezeichnung'],
+  fr: ['nom', 'titre', 'intitule'],
+  es: ['nombre', 'titulo'],
+  it: ['nome', 'titolo'],
+  nl: ['naam', 'titel'],
+  pt: ['nome', 'titulo'],
+  pl: ['nazwa', 'tytul'],
+  sv: ['namn', 'titel'],
+  da: ['navn', 'titel'],
+  fi: ['nimi'],
+  cs: ['nazev'],
+  hu: ['nev', 'cim'],
+  tr: ['ad', 'adi', 'baslik'],
+  ro: ['nume', 'titlu'],
+  cy: ['enw', 'teitl'],
+};
+const SET: Phrases = {
+  en: [
+    'round',
+    'quiz',
+    'set',
+    'test',
+    'deck',
+    'questionnaires?',
+    'game',
+    'lesson',
+    'questions',
+    'evening',
+    'course',
+    'session',
+    'collection',
+    'activity',
+    'unit',
+    'exam',
+    'pack',
+    'list',
+  ],
+  de: [
+    'fragen',
+    'abend',
+    'runde',
+    'reihe',
+    'satz',
+    'sammlung',
+    'serie',
+    'prufung',
+    'liste',
+    'einheit',
+  ],
+  fr: ['serie', 'jeu', 'epreuve', 'lot', 'liste', 'soiree', 'manche', 'activite'],
+  es: ['cuestionario', 'conjunto', 'serie', 'prueba', 'juego', 'lista', 'ronda'],
+  it: ['serie', 'gioco', 'prova', 'lista', 'raccolta', 'turno'],
+  nl: ['reeks', 'toets', 'ronde', 'lijst', 'avond', 'serie', 'vragenlijst'],
+  pt: ['conjunto', 'questionario', 'serie', 'prova', 'jogo'],
+  pl: ['zestawu?', 'quizu', 'testu', 'rundy'],
+  sv: ['fragesport', 'omgang', 'prov', 'serie', 'uppsattning'],
+  da: ['saet', 'quiz', 'runde', 'prove', 'serie'],
+  cy: ['cwis', 'set'],
+};
+const OF =
+  '(?:of|for|der|des|du|de|d|del|della|la|le|les|l|van|voor|y|the|your|this|het|di|do|da|för|for|av|af|til|i)';
 const TITLE = new RegExp(
-  `^(?:(?:name|title|titel|titre|nom|nombre|titulo|nome|titolo|naam|teitl|enw)(?: (?:of|for|der|des|du|de|del|la|le|van|y|the|your|this))*(?: ${WHAT})?|${WHAT} (?:name|title|titel))$`,
+  `^(?:(?:${anyOf(NAME)})(?: ${OF})*(?: (?:${anyOf(SET)}))?|(?:${anyOf(SET)})[ -]?(?:${anyOf(NAME)})|(?:${anyOf(SET)})s?(?:name|titel|naam|namn|navn))$`,
 );
 const DESCRIPTION =
   /^(?:(?:short |brief |kurze )?(?:description|about|beschreibung|descripcion|descrizione|beschrijving|descricao|disgrifiad)\b.*|what (?:it|this) is about)$/;

@@ -1,6 +1,8 @@
 // Rules that a blank states in words: how long a text may be, how many options, how many questions.
 import type { Limits } from '../model';
 import { bareWords } from '../shared/normalise';
+import { saysRightAnswer } from '../shared/vocabulary/key-words';
+import { speaksOf, subjectIn, type Subject } from '../shared/vocabulary/rule-words';
 
 const NUMBERS: Record<string, number> = {
   one: 1,
@@ -43,39 +45,13 @@ const NUMBERS: Record<string, number> = {
   neuf: 9,
   dix: 10,
 };
-const N = `(\\d{1,4}|${Object.keys(NUMBERS).join('|')})`;
-const toNumber = (word: string): number => NUMBERS[word] ?? Number(word);
-const CHARACTERS =
-  '(?:characters?|chars?|letters|signs|zeichen|caracteres?|caratteri|tekens|nodau?|bytes?|octets?)';
 /** Whether a rule counts bytes rather than characters. */
 export const countsBytes = (text: string): boolean => /\d\s*(?:bytes?|octets?)\b/i.test(text);
-
-type Subject = 'stem' | 'option' | 'hint' | 'explanation' | 'title';
-const SUBJECTS: readonly (readonly [Subject, RegExp])[] = [
-  [
-    'explanation',
-    /explanation|shown afterwards|erklarung|explication|explicacion|spiegazione|uitleg|explicacao|esboniad|rationale/,
-  ],
-  ['hint', /\bhint|clue|hinweis|indice|pista|awgrym/],
-  ['title', /\btitle|titel|titre|titulo|titolo|teitl/],
-  [
-    'option',
-    /\b(?:option|answer|reply|replies|choice|antwort|reponse|choix|opcion|respuesta|opzione|risposta|antwoord|opcao|resposta|ateb)/,
-  ],
-  [
-    'stem',
-    /\b(?:question|wording|prompt|stem|statement|frage|affirmation|pregunta|domanda|vraag|pergunta|cwestiwn|it s text|its text|the text)/,
-  ],
-];
-
-const subjectOf = (words: string): Subject | undefined =>
-  SUBJECTS.find(([, pattern]) => pattern.test(words))?.[0];
 
 /** The greatest number of characters that a heading or note names; undefined where it names none. */
 export function characterLimit(text: string): number | undefined {
   const words = bareWords(text);
-  const match = new RegExp(`(\\d{1,5}) ?${CHARACTERS}\\b`).exec(words);
-  return match ? Number(match[1]) : undefined;
+  return speaksOf('characters', words) ? numbersIn(words).at(-1) : undefined;
 }
 
 /** A greatest length that a heading gives in brackets without its unit: `(200 max)`, `[max. 80]`; two digits at least, since a few are options. */
@@ -84,67 +60,125 @@ export const bareLimit = (heading: string): number | undefined => {
   return match ? Number(match[1] ?? match[2]) : undefined;
 };
 
+/** The numbers of bare words, written in digits or, up to a hundred, in words. */
+function numbersIn(words: string): number[] {
+  return words.split(' ').flatMap((word) => {
+    const number = /^\d{1,5}$/.test(word) ? Number(word) : NUMBERS[word];
+    return number === undefined ? [] : [number];
+  });
+}
+
+const AND = /\s(?:and|und|et|y|e|en|i|och|og)\s/u;
+const CLAUSE = /,|;|:(?=\s)|\s(?:and|und|et|y|e|en|i|och|og)\s/u;
+
+/** The limits of a sentence that speaks of characters: each clause with a number says it of its field, or of the last one named. */
+function readLengths(sentence: string, limits: Limits): void {
+  let subject: Subject | undefined;
+  for (const clause of sentence.split(CLAUSE)) {
+    const words = bareWords(clause);
+    subject = subjectIn(words) ?? subject;
+    const number = numbersIn(words).find((value) => value >= LEAST_LENGTH);
+    if (subject && number !== undefined) {
+      limits[subject] ??= number;
+    }
+  }
+}
+
+/** Shorter than this no text is meant. */
+const LEAST_LENGTH = 10;
+/** Fewer questions than this fill no file. */
+const LEAST_PER_FILE = 4;
+const MOST_OPTIONS = 26;
+const LEAST_WORDS =
+  /\b(?:at least|minimum|mindestens|au moins|al menos|almeno|minstens|pelo menos|co najmniej|minst|mindst)\b/;
+
+/** A range of options, `2 to 6 answers`. */
+function readRange([first = 0, second]: readonly number[], words: string, limits: Limits): boolean {
+  const isRange = second !== undefined && first < second && second <= MOST_OPTIONS;
+  if (!isRange || !speaksOf('options', words)) {
+    return false;
+  }
+  limits.optionsMin ??= first;
+  limits.optionsMax ??= second;
+  return true;
+}
+
+/** How many questions a file holds, `at most 40 questions`. */
+function readPerFile(numbers: readonly number[], words: string, limits: Limits): boolean {
+  const isAboutFile = speaksOf('file', words) || MOST_WORDS.test(words);
+  const isAboutOptions = speaksOf('options', words) && numbers[0]! <= MOST_OPTIONS;
+  if (!isAboutFile || !speaksOf('questions', words) || isAboutOptions) {
+    return false;
+  }
+  const most = Math.max(...numbers);
+  if (most >= LEAST_PER_FILE) {
+    limits.perFile ??= most;
+  }
+  return true;
+}
+
+/** The fewest or the most options alone. */
+function readOptions(numbers: readonly number[], words: string, limits: Limits): void {
+  const [only = 0] = numbers;
+  if (numbers.length !== 1 || only < 2 || only > MOST_OPTIONS || !speaksOf('options', words)) {
+    return;
+  }
+  if (LEAST_WORDS.test(words)) {
+    limits.optionsMin ??= only;
+  } else if (MOST_WORDS.test(words)) {
+    limits.optionsMax ??= only;
+  }
+}
+
+function readCounts(words: string, limits: Limits): void {
+  const numbers = numbersIn(words);
+  if (!numbers.length || saysRightAnswer(words)) {
+    return;
+  }
+  if (!readRange(numbers, words, limits) && !readPerFile(numbers, words, limits)) {
+    readOptions(numbers, words, limits);
+  }
+}
+const MOST_WORDS =
+  /\b(?:up to|at most|no more than|not more than|max(?:imum|imal)?|hochstens|bis zu|au plus|jusqu|como maximo|hasta|al massimo|fino a|hoogstens|maximaal|tot|no maximo|ate|co najwyzej|hogst|hojst)\b/;
+
 /** The limits that a sentence of instructions states, clause by clause; the unit carries over to the clauses behind it. */
 export function limitsIn(text: string): Limits {
   const limits: Limits = {};
   // The full stop of an abbreviation ends no sentence.
-  for (const sentence of text
+  const sentences = text
     .replace(/\b(max|min|approx|ca|no|nr|bzw|z\.b|e\.g)\.(?=\s)/gi, '$1')
-    .split(/[.!?;\n]+(?:\s|$)/u)) {
+    .split(/[.!?;\n]+(?:\s|$)/u);
+  for (const sentence of sentences) {
     const words = bareWords(sentence);
-    readCounts(words, limits);
-    if (!new RegExp(CHARACTERS).test(words)) {
+    if (!speaksOf('characters', words)) {
+      readCounts(words, limits);
       continue;
     }
-    let subject: Subject | undefined;
-    for (const clause of sentence.split(/,|\band\b|\bund\b|\bet\b/u)) {
-      const flat = bareWords(clause);
-      subject = subjectOf(flat) ?? subject;
-      const number = new RegExp(
-        `(?:up to|at most|no more than|not more than|max(?:imum|imal)?|hochstens|bis zu|au plus|limit(?:ed)?(?: to| of)?|have|than|most|under) ?(\\d{2,5})|(\\d{2,5}) ?${CHARACTERS}`,
-      ).exec(flat);
-      if (subject && number) {
-        limits[subject] ??= Number(number[1] ?? number[2]);
+    readLengths(sentence, limits);
+    // "… up to 200 characters and up to 6 options": each half says a thing of its own.
+    for (const half of sentence.split(AND)) {
+      const own = bareWords(half);
+      if (!speaksOf('characters', own)) {
+        readCounts(own, limits);
       }
     }
   }
   return limits;
 }
 
-const OPTIONS = '(?:options?|answers?|replies|reply|choices?|antworten|reponses|alternatives)';
-const QUESTIONS = '(?:questions?|rows|items|fragen|zeilen|cards|entries)';
-
-function readCounts(words: string, limits: Limits): void {
-  const both =
-    new RegExp(`\\b${N} (?:to|bis|a|and at most) ${N} ${OPTIONS}\\b`).exec(words) ??
-    new RegExp(`at least ${N} and (?:at most|no more than|up to) ${N} ${OPTIONS}`).exec(words);
-  if (both) {
-    limits.optionsMin ??= toNumber(both[1]!);
-    limits.optionsMax ??= toNumber(both[2]!);
-  }
-  const most = new RegExp(
-    `(?:up to|at most|no more than|not more than|max(?:imum)?) ${N} ${OPTIONS}\\b`,
-  ).exec(words);
-  if (most && toNumber(most[1]!) <= 26) {
-    limits.optionsMax ??= toNumber(most[1]!);
-  }
-  const least = new RegExp(`(?:at least|minimum(?: of)?) ${N} ${OPTIONS}\\b`).exec(words);
-  if (least) {
-    limits.optionsMin ??= toNumber(least[1]!);
-  }
-  const file = new RegExp(
-    `(?:up to|at most|no more than|not more than|max(?:imum)?|hochstens|(?:file|form|sheet|set|round|datei|fichier) (?:takes|holds|has|fasst|contient)(?: up to| at most)?) ${N} ${QUESTIONS}\\b`,
-  ).exec(words);
-  if (file) {
-    limits.perFile ??= toNumber(file[1]!);
-  }
+/** The seconds that a sentence lists; undefined where it lists none. */
+export function secondsListedIn(text: string): number[] | undefined {
+  const numbers = speaksOf('seconds', bareWords(text)) ? listedNumbers(text) : undefined;
+  return numbers && numbers.length > 2 ? numbers : undefined;
 }
 
 /** The seconds listed in a heading, '(15, 25, 40 or 75)'; undefined where fewer than two stand there. */
 export function listedNumbers(text: string): number[] | undefined {
-  const match = /((?:\d{1,4}\s*(?:,|\/|;|or|oder|ou|o)\s*(?:or|oder|ou|o)?\s*)+\d{1,4})/u.exec(
-    text,
-  );
+  const match =
+    /((?:\d{1,4}\s*(?:,|\/|;|or|oder|ou|o|of|lub|eller)\s*(?:or|oder|ou|o|of|lub|eller)?\s*)+\d{1,4})/u.exec(
+      text,
+    );
   const numbers = match?.[1]!.split(/\D+/).filter(Boolean).map(Number);
   return numbers && numbers.length > 1 ? numbers : undefined;
 }

@@ -7,6 +7,24 @@ export const READ_AS = ['table', 'questions', 'terms', 'board', 'blocks', 'packa
 export const ReadAsSchema = z.enum(READ_AS);
 export type ReadAs = z.infer<typeof ReadAsSchema>;
 
+const SaidSchema = z.object({
+  sheet: z.string(),
+  range: z.string(),
+  headingRow: z.number().int().positive().nullable(),
+  columns: z.array(ColumnSchema),
+  key: KeySchema,
+});
+/** The next likely reading of something that is unsure: what it is about, in words, how likely, and what to overrule for it. */
+export const OtherReadingSchema = z.object({
+  /** 'headingRow', 'columns.B', 'sheet'. */
+  path: z.string(),
+  label: z.string(),
+  /** From 0 to 1. */
+  likely: z.number(),
+  overrule: SaidSchema.partial(),
+});
+export type OtherReading = z.infer<typeof OtherReadingSchema>;
+
 export const ReadingSchema = z.object({
   as: ReadAsSchema.optional(),
   sheet: z.string().optional(),
@@ -21,6 +39,8 @@ export const ReadingSchema = z.object({
   because: z.record(z.string(), z.string()),
   /** The names of what the program guessed without being sure. */
   unsure: z.array(z.string()),
+  /** What else the unsure ones may be, likeliest first. */
+  others: z.array(OtherReadingSchema).optional(),
 });
 export type Reading = z.infer<typeof ReadingSchema>;
 

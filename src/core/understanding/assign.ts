@@ -63,7 +63,11 @@ export function assign(
   const order = lists.map((_, column) => column).sort((a, b) => lists[b]![0]!.p - lists[a]![0]!.p);
   for (const column of order) {
     if (!chosen[column]) {
-      take(column, lists[column]!.find(({ meaning }) => !taken.has(roleOfMeaning(meaning))) ?? lists[column]![0]!);
+      take(
+        column,
+        lists[column]!.find(({ meaning }) => !taken.has(roleOfMeaning(meaning))) ??
+          lists[column]![0]!,
+      );
     }
   }
   return chosen.map((likely, column) => ({
@@ -93,9 +97,7 @@ export function placesOf(view: TableView, meanings: readonly Meaning[]): (number
     const own = meanings.flatMap((one, column) => (one === meaning ? [column] : []));
     const labels = own.map((column) => labelOf(view.columns[column]!.heading));
     const least = Math.min(...labels.map((label) => label ?? Infinity));
-    const inOrder = labels.every(
-      (label, index) => label !== undefined && label - least === index,
-    );
+    const inOrder = labels.every((label, index) => label !== undefined && label - least === index);
     const clear =
       inOrder ||
       (labels.every((label) => label !== undefined && label <= own.length + 2) &&

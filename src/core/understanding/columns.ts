@@ -4,15 +4,21 @@ import { alike } from '../shared/normalise';
 import { count, quoted } from '../shared/plain';
 import type { Region } from '../shared/table/region';
 import { placesOf } from './assign';
-import { MEANINGS, roleOfMeaning, SAYINGS, type Likely, type Meaning, type TableView } from './contract';
+import {
+  MEANINGS,
+  roleOfMeaning,
+  SAYINGS,
+  type Likely,
+  type Meaning,
+  type TableView,
+} from './contract';
 import { piecesOf } from './heading-words';
-import { explainingOdds, headingOdds } from './heading-rows';
+import { explainingOdds, headingOdds, headingShare } from './heading-rows';
 import { shippedModel } from './model';
 import { rank } from './rank';
 import { meaningsOf } from './roles';
 import { viewOf } from './view';
 import { sayingOf } from './words';
-
 
 /** Below this a reading is called unsure. */
 export const SURE = 0.85;
@@ -89,6 +95,15 @@ function withoutRepeats(region: Region, candidates: readonly Candidate[]): Candi
   return [...byText.values()].sort((a, b) => b.p - a.p);
 }
 
+/** How likely a text's words name any of some meanings, 0 to 1. */
+export function likelihoodOf(text: string, meanings: readonly Meaning[]): number {
+  if (!piecesOf(text).length) {
+    return 0;
+  }
+  const said = saying(text);
+  return meanings.reduce((sum, meaning) => sum + said[MEANINGS.indexOf(meaning)]!, 0);
+}
+
 /** Which row of a region holds the headings. */
 export function understandHeadings(region: Region): HeadingUnderstood {
   const { rows, p } = headingOdds(shippedModel(), region, saying);
@@ -99,14 +114,21 @@ export function understandHeadings(region: Region): HeadingUnderstood {
   return { row: best?.row ?? null, p: best?.p ?? 1, others: others.slice(0, 3) };
 }
 
+/** A row below the headings is a question rather than that it is lost. */
+const EXPLAINS = 0.8;
+
 /** The first row of content below a row of headings (from 0, null where there is none). */
 export function firstRowBelow(region: Region, headingRow: number | null): number {
   if (headingRow === null) {
     return region.top;
   }
-  const explains = explainingOdds(shippedModel(), region, headingRow, saying) > 0.5;
+  const explains = explainingOdds(shippedModel(), region, headingRow, saying) > EXPLAINS;
   return headingRow + (explains ? 2 : 1);
 }
+
+/** How much of a row's cells say what headings say, 0 to 1. */
+export const looksLikeHeadings = (region: Region, row: number): number =>
+  headingShare(region, row, saying);
 
 const TELLS = 0.5;
 
@@ -122,7 +144,9 @@ function reasonOf(view: TableView, column: number, meaning: Meaning): string {
     return `its drop-down list holds ${quoted(list.slice(0, 3).join(', '), 40)}`;
   }
   if (!filled) {
-    return heading ? `of what ${quoted(heading, 40)} may mean beside the others, this is the likeliest` : 'it is empty';
+    return heading
+      ? `of what ${quoted(heading, 40)} may mean beside the others, this is the likeliest`
+      : 'it is empty';
   }
   const what = `${count(filled, 'cell')} and the columns beside it say so`;
   return heading && piecesOf(heading).length
@@ -138,7 +162,10 @@ export function understandColumns(
   region: Region,
   headingRow: number | null,
   first: number,
-  { blank = false, said = new Map<number, Meaning>() }: { blank?: boolean; said?: ReadonlyMap<number, Meaning> } = {},
+  {
+    blank = false,
+    said = new Map<number, Meaning>(),
+  }: { blank?: boolean; said?: ReadonlyMap<number, Meaning> } = {},
 ): ColumnUnderstood[] {
   const view = viewOf(region, headingRow, first, blank);
   const held = new Map<number, Meaning>();
@@ -153,7 +180,8 @@ export function understandColumns(
     view,
     assigned.map(({ meaning }) => meaning),
   );
-  return view.columns.map(({ at, heading }, index) => {
+  const seen = new Set(view.columns.map(({ at }) => at));
+  const understood = view.columns.map(({ at, heading }, index): ColumnUnderstood => {
     const { meaning, p, others } = assigned[index]!;
     const n = places[index];
     return {
@@ -167,4 +195,27 @@ export function understandColumns(
       because: held.has(index) ? 'you chose it' : reasonOf(view, index, meaning),
     };
   });
+  return [...understood, ...emptyColumns(region, headingRow, seen, said)].sort(
+    (a, b) => a.at - b.at,
+  );
+}
+
+/** Headed columns without a cell: what was said of them, else nothing that could be seen or missed. */
+function emptyColumns(
+  region: Region,
+  headingRow: number | null,
+  seen: ReadonlySet<number>,
+  said: ReadonlyMap<number, Meaning>,
+): ColumnUnderstood[] {
+  const found: ColumnUnderstood[] = [];
+  for (let at = region.left; at <= region.right && headingRow !== null; at++) {
+    const heading = region.cell(headingRow, at);
+    if (!heading || seen.has(at)) {
+      continue;
+    }
+    const meaning = said.get(at) ?? 'ignore';
+    const because = said.has(at) ? 'you chose it' : 'no row fills it';
+    found.push({ at, heading, meaning, role: roleOfMeaning(meaning), p: 1, others: [], because });
+  }
+  return found;
 }

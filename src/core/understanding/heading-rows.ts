@@ -1,6 +1,6 @@
 // Which row holds the headings: the one whose words and contrast say so, compared with all others and with none.
 import { alike } from '../shared/normalise';
-import { contrastOf, kindOfCell } from '../shared/table/contrast';
+import { contrastOf, kindOfCell } from './contrast';
 import { filledIn, type Region } from '../shared/table/region';
 import { SAYINGS } from './contract';
 import { piecesOf } from './heading-words';
@@ -76,9 +76,11 @@ export function headingFigures(
   const texts = textsOf(region, row);
   const { heading, certain } = wordsOf(texts, saying);
   const next = rows[index + 1];
-  const below = next === undefined ? { heading: 0, certain: 0 } : wordsOf(textsOf(region, next), saying);
+  const below =
+    next === undefined ? { heading: 0, certain: 0 } : wordsOf(textsOf(region, next), saying);
   const before = rows[index - 1];
-  const above = before === undefined ? { heading: 0, certain: 0 } : wordsOf(textsOf(region, before), saying);
+  const above =
+    before === undefined ? { heading: 0, certain: 0 } : wordsOf(textsOf(region, before), saying);
   const usual = usualFill(region, row);
   const contrast = contrastOf(region, row, 0);
   const kinds = texts.map(({ text }) => kindOfCell(text));
@@ -115,7 +117,11 @@ export function headingFigures(
 }
 
 /** How likely each candidate row holds the headings; the last place stands for none of them. */
-export function headingOdds(model: Model, region: Region, saying: Saying): { rows: number[]; p: number[] } {
+export function headingOdds(
+  model: Model,
+  region: Region,
+  saying: Saying,
+): { rows: number[]; p: number[] } {
   const rows = candidateRows(region);
   const sums = rows.map(
     (_, index) => networkSums(model.headingRow, headingFigures(region, rows, index, saying))[0]!,
@@ -124,7 +130,12 @@ export function headingOdds(model: Model, region: Region, saying: Saying): { row
 }
 
 /** How likely the row below the headings explains them, by units, lengths or remarks, 0 to 1. */
-export function explainingOdds(model: Model, region: Region, headingRow: number, saying: Saying): number {
+export function explainingOdds(
+  model: Model,
+  region: Region,
+  headingRow: number,
+  saying: Saying,
+): number {
   const rows = candidateRows(region);
   const index = rows.indexOf(headingRow) + 1;
   if (index === 0 || index >= rows.length || rows[index] !== headingRow + 1) {
@@ -132,4 +143,10 @@ export function explainingOdds(model: Model, region: Region, headingRow: number,
   }
   const [sum] = networkSums(model.explainingRow, headingFigures(region, rows, index, saying));
   return softmax([sum!, 0])[0]!;
+}
+
+/** How much of a row's cells say what headings say, 0 to 1; 0 where it has a single cell. */
+export function headingShare(region: Region, row: number, saying: Saying): number {
+  const texts = textsOf(region, row);
+  return texts.length > 1 ? wordsOf(texts, saying).certain / texts.length : 0;
 }

@@ -14,6 +14,27 @@ const withoutBrackets = (text: string): string => {
   return /\p{L}/u.test(bare) ? bare : text;
 };
 
+const ROMAN = ['i', 'ii', 'iii', 'iv', 'v', 'vi', 'vii', 'viii'];
+const ORDINALS: readonly (readonly string[])[] = [
+  ['first', 'second', 'third', 'fourth', 'fifth', 'sixth'],
+  ['erste', 'zweite', 'dritte', 'vierte', 'funfte', 'sechste'],
+  ['premiere', 'deuxieme', 'troisieme', 'quatrieme', 'cinquieme', 'sixieme'],
+  ['eerste', 'tweede', 'derde', 'vierde', 'vijfde', 'zesde'],
+  ['primera', 'segunda', 'tercera', 'cuarta', 'quinta', 'sexta'],
+  ['prima', 'seconda', 'terza', 'quarta', 'quinta', 'sesta'],
+  ['primeira', 'segunda', 'terceira', 'quarta', 'quinta', 'sexta'],
+];
+
+/** The number that a word says by being one in a row of things: `2nd`, `3e`, `ii`, `second`; undefined where it says none. */
+function ordinalOf(word: string): number | undefined {
+  const digits = /^(\d{1,2})(?:st|nd|rd|th|e|er|re|eme|ere|a|o|de|te)$/.exec(word)?.[1];
+  if (digits) {
+    return Number(digits);
+  }
+  const place = ORDINALS.map((list) => list.indexOf(word)).find((index) => index >= 0);
+  return place === undefined ? undefined : place + 1;
+}
+
 /** The words of a heading without case, accents and signs; numbers and the letters of options become 0. */
 export function plainHeading(text: string): string {
   const words = bareWords(splitCamel(withoutBrackets(text.slice(0, LONGEST_HEADING * 2))))
@@ -22,7 +43,10 @@ export function plainHeading(text: string): string {
     .split(' ');
   return words
     .map((word, index) =>
-      index > 0 && index === words.length - 1 && /^[a-j]$/.test(word) ? '0' : word,
+      ordinalOf(word) !== undefined ||
+      (index > 0 && index === words.length - 1 && /^[a-j]$/.test(word))
+        ? '0'
+        : word,
     )
     .join(' ');
 }
@@ -55,22 +79,41 @@ export function piecesOf(text: string): number[] {
   return pieces;
 }
 
-/** The number or letter that a heading ends with or consists of, from 1 ('Answer B' gives 2); undefined where it has none. */
-export function labelOf(heading: string): number | undefined {
-  const bare = bareWords(splitCamel(withoutBrackets(heading)));
+/** The number or letter of words that end with one, stand for one, or have one glued to their end. */
+function labelIn(bare: string): string | undefined {
   const words = bare.split(' ');
   const label =
     [...words].reverse().find((word) => /^(?:\d{1,2}|[a-j])$/.test(word)) ??
     /\p{L}(\d{1,2})$/u.exec(bare)?.[1] ??
     /^([a-j])\d?$/.exec(bare)?.[1];
-  if (label === undefined || (words.length > 1 && words[0] === label && !/\d/.test(label))) {
+  // "A question" begins with an article.
+  const isArticle = words.length > 1 && words[0] === label && !/\d/.test(label ?? '');
+  return isArticle ? undefined : label;
+}
+
+/** The number or letter that a heading ends with or consists of, from 1 ('Answer B' gives 2); undefined where it has none. */
+export function labelOf(heading: string): number | undefined {
+  const bare = bareWords(splitCamel(withoutBrackets(heading)));
+  const ordinal = bare
+    .split(' ')
+    .map(ordinalOf)
+    .find((n) => n !== undefined);
+  if (ordinal !== undefined) {
+    return ordinal;
+  }
+  if (ROMAN.indexOf(bare) > 0) {
+    return ROMAN.indexOf(bare) + 1;
+  }
+  const label = labelIn(bare);
+  if (label === undefined) {
     return undefined;
   }
   return /\d/.test(label) ? Number(label) : label.charCodeAt(0) - 96;
 }
 
 /** A heading's words without its number, by which the headings of one row are grouped. */
-export const headingGroup = (heading: string): string => plainHeading(heading).replace(/\s*0\b/g, '');
+export const headingGroup = (heading: string): string =>
+  plainHeading(heading).replace(/\s*0\b/g, '');
 
 const flag = (is: boolean): number => (is ? 1 : 0);
 /** What shows of a heading without knowing a word. */
@@ -79,7 +122,10 @@ export function headingSigns(heading: string): number[] {
   return [
     flag(!bare),
     flag(/^[([]?[a-j][)\].:]?$/i.test(bare)),
-    flag(/^\d{1,2}\.?$/.test(bare)),
+    flag(
+      /^\d{1,2}\.?$/.test(bare) ||
+        (bare.length < 6 && labelOf(bare) !== undefined && !/^\p{L}$/u.test(bare)),
+    ),
     flag(bare.length > 1 && labelOf(bare) !== undefined),
     flag(bare.includes('?')),
     flag(bare.includes('%')),

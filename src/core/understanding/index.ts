@@ -14,3 +14,6 @@ export { findMarks, withoutSign, type Marks } from './keys/marks';
 export { readingsOf, type Named } from './keys/named';
 export { findVerdicts } from './keys/verdicts';
 export { understandSheets, type SheetUnderstood } from './sheets';
+export { findBlocks, type Blocks } from './shapes/blocks';
+export { findBoard, type Board } from './shapes/board';
+export { tablesIn } from './shapes/tables';

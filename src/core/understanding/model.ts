@@ -63,4 +63,4 @@ export const unpackModel = (kept: KeptModel): Model => ({
 
 let unpacked: Model | undefined;
 /** The model that ships with the program; unpacked once. */
-export const shippedModel = (): Model => (unpacked ??= unpackModel(shipped as KeptModel));
+export const shippedModel = (): Model => (unpacked ??= unpackModel(shipped));

@@ -5,7 +5,10 @@ export type Layer = { into: number; out: number; weights: Float32Array; bias: Fl
 export type Network = { hidden: Layer; output: Layer };
 
 /** One layer's sums for an input. */
-export function layerSums({ into, out, weights, bias }: Layer, input: ArrayLike<number>): Float64Array {
+export function layerSums(
+  { into, out, weights, bias }: Layer,
+  input: ArrayLike<number>,
+): Float64Array {
   const sums = new Float64Array(out);
   for (let row = 0; row < out; row++) {
     let sum = bias[row]!;

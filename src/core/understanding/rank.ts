@@ -25,6 +25,8 @@ const rowsOf = (columns: readonly (readonly string[])[], rows: number): string[]
 const WHOLE = 2.5;
 const BROKEN = -2;
 const SILENT = -0.7;
+/** Weights may be anything that counts. */
+const WEIGHED = 0.5;
 
 const worth = (share: number): number => BROKEN + (WHOLE - BROKEN) * share;
 
@@ -49,29 +51,37 @@ function worthOfVerdicts(view: TableView, columns: Columns): number {
 const isTwoValued = (texts: readonly string[]): boolean =>
   verdictPair([...new Set(texts.filter(Boolean).map(alike))]) !== undefined;
 
+function worthOfOptions(view: TableView, columns: Columns, headings: readonly string[]): number {
+  if (columns['key']) {
+    return worthOfNamed(view, columns, headings);
+  }
+  if (columns['verdict']) {
+    return worthOfVerdicts(view, columns);
+  }
+  if (columns['weight']) {
+    return WEIGHED;
+  }
+  return findMarks(rowsOf(columns['option']!, view.rows)) ? WHOLE : SILENT;
+}
+
 /** What the rows of a table become under a reading, in nats. */
 export function witness(view: TableView, meanings: readonly Meaning[]): number {
-  const columns = byRole(view, meanings);
-  const headings = view.columns
-    .filter((_, index) => meanings[index] === 'option')
-    .map(({ heading }) => heading);
-  const has = (role: string): boolean => columns[role] !== undefined;
   if (view.rows < 2) {
     return 0;
   }
+  const columns = byRole(view, meanings);
   if ((columns['option']?.length ?? 0) > 1) {
-    if (has('key')) {
-      return worthOfNamed(view, columns, headings);
-    }
-    if (has('verdict') || has('weight')) {
-      return has('verdict') ? worthOfVerdicts(view, columns) : 0.5;
-    }
-    return findMarks(rowsOf(columns['option']!, view.rows)) ? WHOLE : SILENT;
+    const headings = view.columns.filter((_, index) => meanings[index] === 'option');
+    return worthOfOptions(
+      view,
+      columns,
+      headings.map(({ heading }) => heading),
+    );
   }
-  if (has('key') && isTwoValued(columns['key']![0]!)) {
+  if (columns['key'] && isTwoValued(columns['key'][0]!)) {
     return WHOLE;
   }
-  return has('accepted') && isTwoValued(columns['accepted']![0]!) ? BROKEN : 0;
+  return columns['accepted'] && isTwoValued(columns['accepted'][0]!) ? BROKEN : 0;
 }
 
 /** All columns of one meaning taken for another, where they make sense beside the others. */
@@ -82,6 +92,8 @@ const TURNS: readonly (readonly [from: Meaning, to: Meaning])[] = [
   ['definition', 'key'],
   ['verdict', 'option'],
   ['key', 'right'],
+  ['points', 'key'],
+  ['attempts', 'key'],
 ];
 /** A column that is less sure than this may be what comes next. */
 const OPEN = 0.75;

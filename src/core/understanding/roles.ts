@@ -2,14 +2,21 @@
 import { CELL_FIGURES, cellFigures } from './cells';
 import { MEANINGS, SAYINGS, type Meaning, type TableView } from './contract';
 import { headingSigns, HEADING_SIGNS, piecesOf } from './heading-words';
-import type { Model, WordModel } from './model';
+import type { Model } from './model';
 import { networkSums, softmax } from './network';
 import { STRUCTURE_FIGURES, structureFigures } from './structure';
 import { sayingOf } from './words';
 
+const zeros = (count: number): readonly number[] => Array.from({ length: count }, () => 0);
+const NO_WORDS = zeros(SAYINGS.length);
+const NO_CELLS = zeros(CELL_FIGURES);
+const NO_MEANING = zeros(MEANINGS.length);
+
 /** What is looked at of each column, before any network. */
 export type Looked = {
   words: readonly (readonly number[])[];
+  /** What the heading above several of them says. */
+  groups: readonly (readonly number[])[];
   signs: readonly (readonly number[])[];
   cells: readonly (readonly number[])[];
   structure: readonly (readonly number[])[];
@@ -24,22 +31,19 @@ export function lookAt(view: TableView, saying: (heading: string) => readonly nu
   const cells = view.columns.map((column) => cellFigures(column.texts, column.list));
   return {
     words: view.columns.map(({ heading, group }) => saying(spoken(heading, group))),
+    groups: view.columns.map(({ group }) => (group ? saying(group) : NO_WORDS)),
     signs: view.columns.map(({ heading }) => headingSigns(heading)),
     cells,
     structure: structureFigures(view, cells),
   };
 }
 
-const zeros = (count: number): readonly number[] => Array.from({ length: count }, () => 0);
-const NO_WORDS = zeros(SAYINGS.length);
-const NO_CELLS = zeros(CELL_FIGURES);
-const NO_MEANING = zeros(MEANINGS.length);
-
 export const FIRST_INPUT =
-  3 * (SAYINGS.length + CELL_FIGURES) + HEADING_SIGNS + STRUCTURE_FIGURES;
+  4 * SAYINGS.length + 3 * CELL_FIGURES + HEADING_SIGNS + STRUCTURE_FIGURES;
 /** What the first network is given for a column. */
 export const firstInput = (looked: Looked, column: number): number[] => [
   ...looked.words[column]!,
+  ...looked.groups[column]!,
   ...looked.cells[column]!,
   ...(looked.words[column - 1] ?? NO_WORDS),
   ...(looked.cells[column - 1] ?? NO_CELLS),
@@ -85,7 +89,7 @@ const certain = (meaning: Meaning): number[] => MEANINGS.map((name) => (name ===
 
 /** How likely each column of a table has each of `MEANINGS`, in their order. What is said is certain, and all else follows it. */
 export function meaningsOf(model: Model, view: TableView, said: Said = new Map()): number[][] {
-  const looked = lookAt(view, (heading) => sayingOf(model.words as WordModel, heading));
+  const looked = lookAt(view, (heading) => sayingOf(model.words, heading));
   const held = (column: number, p: number[]): number[] => {
     const meaning = said.get(column);
     return meaning ? certain(meaning) : p;

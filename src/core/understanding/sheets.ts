@@ -2,7 +2,12 @@
 import type { Sheet } from '../model';
 import { alike } from '../shared/normalise';
 import { filledIn, regionOf, type Region } from '../shared/table/region';
-import { firstRowBelow, understandColumns, understandHeadings, type HeadingUnderstood } from './columns';
+import {
+  firstRowBelow,
+  understandColumns,
+  understandHeadings,
+  type HeadingUnderstood,
+} from './columns';
 import type { Meaning } from './contract';
 
 export type SheetUnderstood = {
@@ -70,7 +75,8 @@ function scoreOf(region: Region, headings: HeadingUnderstood, blank: boolean): n
   for (let row = first; row <= region.bottom && rows < ROWS; row++) {
     rows += filledIn(region, row) > 1 ? 1 : 0;
   }
-  const filled = blank ? (headings.row === null ? 0 : headings.p * 2) : Math.log2(1 + rows);
+  const headed = headings.row === null ? 0 : headings.p * 2;
+  const filled = blank ? headed : Math.log2(1 + rows);
   return 2 * stem * answer + stem + Math.min(COLUMNS, named) * 0.5 + filled;
 }
 

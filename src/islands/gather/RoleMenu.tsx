@@ -10,13 +10,11 @@ import type { ShownColumn } from './use-columns';
 /** Pixels that one press of the menu adds. */
 const WIDER_BY = 40;
 
-/** The columns of the reading with one of them taken for something else. */
-function withRole(columns: readonly Column[], letters: string, role: Role): Column[] {
-  const all = columns.map(({ n: _n, ...rest }) =>
-    rest.column === letters ? { ...rest, role } : rest,
-  );
-  return all.some(({ column }) => column === letters) ? all : [...all, { column: letters, role }];
-}
+/** What was said of columns before, with one of them taken for something else; all that was not said is thought through again. */
+const withRole = (said: readonly Column[], letters: string, role: Role): Column[] => [
+  ...said.filter(({ column }) => column !== letters),
+  { column: letters, role },
+];
 
 export function RoleMenu({
   column,
@@ -26,16 +24,16 @@ export function RoleMenu({
   /** Makes the column so many pixels wider. */
   onWiden: (by: number) => void;
 }) {
-  const { answer } = useGather();
+  const { answer, overrule: chosen } = useGather();
   const letters = columnLetters(column.index);
   const role = column.column?.role ?? 'ignore';
   const because = answer?.reading.because[`columns.${letters}`];
   const isUnsure = answer?.reading.unsure.includes(`columns.${letters}`) ?? false;
   const why = because ? `${roleWords(role)}, because ${because}` : roleWords(role);
   const setRole = (next: Role): void => {
-    const columns = withRole(answer?.reading.columns ?? [], letters, next);
-    void overrule({ columns, headingRow: answer?.reading.headingRow ?? null, key: undefined });
+    void overrule({ columns: withRole(chosen.columns ?? [], letters, next), key: undefined });
   };
+  const others = answer?.reading.others?.filter(({ path }) => path === `columns.${letters}`);
   return (
     <RoleHead
       letters={letters}
@@ -45,6 +43,7 @@ export function RoleMenu({
       title={why}
       because={why}
       onPick={setRole}
+      likely={others?.map(({ overrule: other }) => other.columns?.at(-1)?.role ?? 'ignore')}
     >
       <Menu.Divider />
       <Menu.Item closeMenuOnClick={false} onClick={() => onWiden(WIDER_BY)}>

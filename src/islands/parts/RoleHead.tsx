@@ -13,6 +13,7 @@ export function RoleHead({
   title,
   because,
   onPick,
+  likely = [],
   children,
 }: {
   letters: string;
@@ -23,6 +24,8 @@ export function RoleHead({
   /** The words above the choices; none where there is no reason. */
   because: string | undefined;
   onPick: (role: Role) => void;
+  /** What else it probably is, offered first. */
+  likely?: readonly Role[] | undefined;
   /** Further items of the menu. */
   children?: ReactNode;
 }) {
@@ -43,6 +46,12 @@ export function RoleHead({
       </Menu.Target>
       <Menu.Dropdown mah={420} style={{ overflowY: 'auto' }}>
         {because && <Menu.Label maw={320}>{because}</Menu.Label>}
+        {likely.length > 0 && <Menu.Label>Likeliest otherwise</Menu.Label>}
+        {likely.map((next) => (
+          <Menu.Item key={`likely-${next}`} c="var(--cowslip-ink)" onClick={() => onPick(next)}>
+            {roleWords(next)}
+          </Menu.Item>
+        ))}
         <RoleItems role={role} onPick={onPick} />
         {children}
       </Menu.Dropdown>

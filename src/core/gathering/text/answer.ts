@@ -67,7 +67,7 @@ function byAnswerLine(
   const cell = `Line ${draft.answers[0]!.line.line}`;
   const style = draft.options.some((option) => option.style === 'number') ? 'number' : 'letter';
   const resolve = (text: string, by: 'letter' | 'number' | 'text') =>
-    resolveKey({ cell, text, key: { style: by } }, texts, [], []);
+    resolveKey({ cell, text, key: { style: by } }, texts, { verdicts: [], weights: [] });
   const give = (found: ReturnType<typeof resolve>, rest = '') => ({
     options: options.map((option, index) => ({ ...option, right: found.options[index]!.right })),
     problems: found.problems,

@@ -1,5 +1,5 @@
 // Words by which sentences and headings speak of the right answer and of how it is told, a row for each language.
-import { among, type Phrases } from './phrases';
+import { amongWords, type Phrases } from './phrases';
 
 const RIGHT: Phrases = {
   en: ['right', 'correct', 'true', 'key', 'solution'],
@@ -38,7 +38,15 @@ const FIRST: Phrases = {
 };
 const REPEATED: Phrases = {
   en: ['repeat', 'exact(?:ly)?', 'word for word', 'copy', 'same text', 'text of the', 'verbatim'],
-  de: ['wiederhol\\p{L}*', 'wortlich', 'wort fur wort', 'genau', 'wortlaut', 'text der', 'abschreiben'],
+  de: [
+    'wiederhol\\p{L}*',
+    'wortlich',
+    'wort fur wort',
+    'genau',
+    'wortlaut',
+    'text der',
+    'abschreiben',
+  ],
   fr: ['repeter', 'exactement', 'mot pour mot', 'texte de la', 'recopier', 'meme texte'],
   es: ['repetir', 'repita', 'exactamente', 'palabra por palabra', 'texto de la', 'copiar'],
   it: ['ripetere', 'esattamente', 'parola per parola', 'testo della', 'copiare'],
@@ -78,7 +86,14 @@ const NUMBER: Phrases = {
   da: ['nummer', 'tal', 'indeks', 'ciffer'],
 };
 const FROM_ZERO: Phrases = {
-  en: ['from (?:0|zero)', 'first (?:is )?0', 'index', 'zero based', 'counted from 0', 'starts? (?:at|with) 0'],
+  en: [
+    'from (?:0|zero)',
+    'first (?:is )?0',
+    'index',
+    'zero based',
+    'counted from 0',
+    'starts? (?:at|with) 0',
+  ],
   de: ['ab (?:0|null)', 'von (?:0|null)', 'bei (?:0|null)', 'mit (?:0|null)', 'index'],
   fr: ['(?:a partir de|de|depuis) (?:0|zero)', 'indice', 'commence a 0'],
   es: ['(?:desde|a partir del?|empezando en) (?:el )?(?:0|cero)', 'indice'],
@@ -90,24 +105,24 @@ const FROM_ZERO: Phrases = {
   da: ['fra (?:0|nul)', 'indeks'],
 };
 
-/** Each is asked about bare words. */
-export const saysRightAnswer = (words: string): boolean => PATTERNS.right.test(words);
-export const saysFirst = (words: string): boolean => PATTERNS.first.test(words);
-export const saysRepeated = (words: string): boolean => PATTERNS.repeated.test(words);
-export const saysLetter = (words: string): boolean => PATTERNS.letter.test(words);
-export const saysNumber = (words: string): boolean => PATTERNS.number.test(words);
-export const saysFromZero = (words: string): boolean => PATTERNS.fromZero.test(words);
-
-const unicode = (phrases: Phrases): RegExp => {
-  const { source } = among(phrases);
-  // A word ends where no letter follows; \b knows only the letters of ASCII.
-  return new RegExp(`(?<![\\p{L}\\p{N}])${source.slice(2, -2)}(?![\\p{L}\\p{N}])`, 'u');
-};
 const PATTERNS = {
-  right: unicode(RIGHT),
-  first: unicode(FIRST),
-  repeated: unicode(REPEATED),
-  letter: unicode(LETTER),
-  number: unicode(NUMBER),
-  fromZero: unicode(FROM_ZERO),
+  right: amongWords(RIGHT),
+  first: amongWords(FIRST),
+  repeated: amongWords(REPEATED),
+  letter: amongWords(LETTER),
+  number: amongWords(NUMBER),
+  fromZero: amongWords(FROM_ZERO),
 };
+
+/** Whether bare words speak of the right answer. */
+export const saysRightAnswer = (words: string): boolean => PATTERNS.right.test(words);
+/** Whether bare words say that something comes first. */
+export const saysFirst = (words: string): boolean => PATTERNS.first.test(words);
+/** Whether bare words ask that a text be repeated. */
+export const saysRepeated = (words: string): boolean => PATTERNS.repeated.test(words);
+/** Whether bare words speak of a letter. */
+export const saysLetter = (words: string): boolean => PATTERNS.letter.test(words);
+/** Whether bare words speak of a number. */
+export const saysNumber = (words: string): boolean => PATTERNS.number.test(words);
+/** Whether bare words say that something is counted from nought. */
+export const saysFromZero = (words: string): boolean => PATTERNS.fromZero.test(words);

@@ -1,5 +1,8 @@
 // Words that say right or wrong, yes or no, true or false, in the languages this program reads.
 import { alike } from '../normalise';
+import { TRUE_FALSE } from './verdict-pairs';
+
+export { verdictPair } from './verdict-pairs';
 
 const RIGHT = new Set([
   'correct',
@@ -72,143 +75,6 @@ const WRONG = new Set([
   'na',
   'nage',
 ]);
-const TRUE_FALSE: readonly (readonly [string, string])[] = [
-  ['true', 'false'],
-  ['wahr', 'falsch'],
-  ['richtig', 'falsch'],
-  ['stimmt', 'stimmt nicht'],
-  ['wahr', 'unwahr'],
-  ['vrai', 'faux'],
-  ['juste', 'faux'],
-  ['verdadero', 'falso'],
-  ['cierto', 'falso'],
-  ['vero', 'falso'],
-  ['waar', 'onwaar'],
-  ['waar', 'niet waar'],
-  ['juist', 'onjuist'],
-  ['juist', 'fout'],
-  ['goed', 'fout'],
-  ['verdadeiro', 'falso'],
-  ['certo', 'errado'],
-  ['gwir', 'anwir'],
-  ['yes', 'no'],
-  ['ja', 'nein'],
-  ['oui', 'non'],
-  ['sí', 'no'],
-  ['sì', 'no'],
-  ['ja', 'nee'],
-  ['ja', 'nej'],
-  ['ja', 'nei'],
-  ['sim', 'não'],
-  ['tak', 'nie'],
-  ['ano', 'ne'],
-  ['áno', 'nie'],
-  ['da', 'ne'],
-  ['da', 'nu'],
-  ['igen', 'nem'],
-  ['evet', 'hayır'],
-  ['kyllä', 'ei'],
-  ['right', 'wrong'],
-  ['correct', 'incorrect'],
-  ['correct', 'wrong'],
-  ['fact', 'fiction'],
-  ['correct', 'faux'],
-  ['exact', 'inexact'],
-  ['bon', 'mauvais'],
-  ['bonne', 'mauvaise'],
-  ['correcto', 'incorrecto'],
-  ['correcta', 'incorrecta'],
-  ['bien', 'mal'],
-  ['giusto', 'sbagliato'],
-  ['corretto', 'errato'],
-  ['correto', 'incorreto'],
-  ['prawda', 'fałsz'],
-  ['dobrze', 'źle'],
-  ['sant', 'falskt'],
-  ['rätt', 'fel'],
-  ['sandt', 'falsk'],
-  ['rigtigt', 'forkert'],
-  ['riktig', 'feil'],
-  ['sant', 'usant'],
-  ['rett', 'galt'],
-  ['totta', 'tarua'],
-  ['oikein', 'väärin'],
-  ['pravda', 'nepravda'],
-  ['pravda', 'lež'],
-  ['správně', 'špatně'],
-  ['správne', 'nesprávne'],
-  ['točno', 'netočno'],
-  ['adevărat', 'fals'],
-  ['corect', 'greșit'],
-  ['doğru', 'yanlış'],
-  ['igaz', 'hamis'],
-  ['helyes', 'helytelen'],
-  ['cywir', 'anghywir'],
-];
-/** Short forms mean something only beside one another: W is true beside F and wrong beside R. */
-const SHORT_PAIRS: readonly (readonly [string, string])[] = [
-  ['t', 'f'],
-  ['r', 'w'],
-  ['w', 'f'],
-  ['r', 'f'],
-  ['v', 'f'],
-  ['c', 'f'],
-  ['c', 'e'],
-  ['g', 'f'],
-  ['w', 'o'],
-  ['j', 'o'],
-  ['p', 'f'],
-  ['s', 'f'],
-  ['d', 'y'],
-  ['i', 'h'],
-  ['y', 'n'],
-  ['j', 'n'],
-  ['o', 'n'],
-  ['s', 'n'],
-  ['t', 'n'],
-  ['c', 'i'],
-  ['ri', 'fa'],
-  ['ok', 'no'],
-  ['ok', 'nok'],
-  ['1', '0'],
-  ['1', '-1'],
-  ['+', '-'],
-  ['✓', '✗'],
-  ['✔', '✘'],
-  ['✔', '✗'],
-  ['✓', '✘'],
-  ['✓', 'x'],
-  ['☑', '☐'],
-  ['☑', '☒'],
-  ['✅', '❌'],
-  ['x', '-'],
-  ['x', 'o'],
-];
-
-/** Of two words or signs, which says right and which says wrong; undefined where they are not known as a pair. */
-export function verdictPair(
-  words: readonly string[],
-): { right: string; wrong: string } | undefined {
-  if (words.length !== 2) {
-    return undefined;
-  }
-  const [a, b] = [alike(words[0]!), alike(words[1]!)];
-  for (const [right, wrong] of [...TRUE_FALSE, ...SHORT_PAIRS]) {
-    if ((a === right && b === wrong) || (a === wrong && b === right)) {
-      return a === right
-        ? { right: words[0]!, wrong: words[1]! }
-        : { right: words[1]!, wrong: words[0]! };
-    }
-  }
-  // A word and the same word with something that denies it in front, "korrekt" and "inkorrekt".
-  if (a.length > 2 && b.length > 2 && a !== b && (a.endsWith(b) || b.endsWith(a))) {
-    return a.length < b.length
-      ? { right: words[0]!, wrong: words[1]! }
-      : { right: words[1]!, wrong: words[0]! };
-  }
-  return undefined;
-}
-
 /** The words of the pairs that say the same wherever they stand. */
 const LONE: ReadonlyMap<string, boolean> = (() => {
   const said = new Map<string, boolean>();

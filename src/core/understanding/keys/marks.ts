@@ -19,8 +19,13 @@ const BEHIND: readonly RegExp[] = [
   /(?<=\S\s?)(?:<-|<=|<--|<<?)$/u,
 ];
 
+/** A sign stands within so many signs of an end. */
+const AT_END = 24;
+
 /** Every sign that a text may carry at its ends. */
-export function marksOf(text: string): Mark[] {
+export function marksOf(whole: string): Mark[] {
+  const text =
+    whole.length > 2 * AT_END ? `${whole.slice(0, AT_END)}…${whole.slice(-AT_END)}` : whole;
   const found = new Map<string, Mark>();
   for (const pattern of BEFORE) {
     const sign = pattern.exec(text)?.[0].trim();
@@ -42,10 +47,14 @@ export function withoutMark(text: string, { sign, side }: Mark): string | undefi
   const isLetter = /^\p{L}$/u.test(sign);
   if (side === 'before') {
     const rest = text.startsWith(sign) ? text.slice(sign.length) : undefined;
-    return rest === undefined || (isLetter && !/^\s/.test(rest)) || !rest.trim() ? undefined : rest.trim();
+    return rest === undefined || (isLetter && !/^\s/.test(rest)) || !rest.trim()
+      ? undefined
+      : rest.trim();
   }
   const rest = text.endsWith(sign) ? text.slice(0, -sign.length) : undefined;
-  return rest === undefined || (isLetter && !/\s$/.test(rest)) || !rest.trim() ? undefined : rest.trim();
+  return rest === undefined || (isLetter && !/\s$/.test(rest)) || !rest.trim()
+    ? undefined
+    : rest.trim();
 }
 
 /** A sign written anywhere, as where a person names it: looked for in front first, then behind. */
@@ -56,7 +65,8 @@ export function withoutSign(text: string, sign: string): string | undefined {
 /** A sign tells the key where so many of the rows have it at some of their options, but not at all; a minus also counts. */
 const LEAST_SHARE = 0.35;
 const LEAST_SHARE_OF_MINUS = 0.7;
-const leastOf = ({ sign }: Mark): number => (/^[-–−]$/.test(sign) ? LEAST_SHARE_OF_MINUS : LEAST_SHARE);
+const leastOf = ({ sign }: Mark): number =>
+  /^[-–−]$/.test(sign) ? LEAST_SHARE_OF_MINUS : LEAST_SHARE;
 const nameOf = ({ sign, side }: Mark): string => `${side} ${sign}`;
 
 /** The sign at the right options of rows, and that at the wrong ones where they have one too; undefined where none tells. */
@@ -90,7 +100,11 @@ export function findMarks(rows: readonly (readonly string[])[]): Marks | undefin
   if (!best) {
     return undefined;
   }
-  const other = complementOf(best.mark, good.map(({ mark }) => mark), several);
+  const other = complementOf(
+    best.mark,
+    good.map(({ mark }) => mark),
+    several,
+  );
   const marks = { rows: best.hits, of: several.length };
   if (!other) {
     return { right: best.mark, ...marks };
@@ -111,7 +125,10 @@ function complementOf(
       return false;
     }
     const without = rows.flat().filter((text) => withoutMark(text, first) === undefined);
-    return without.filter((text) => withoutMark(text, other) !== undefined).length >= without.length * 0.9;
+    return (
+      without.filter((text) => withoutMark(text, other) !== undefined).length >=
+      without.length * 0.9
+    );
   });
 }
 
@@ -127,6 +144,7 @@ function saysWrong(first: Mark, second: Mark, rows: readonly (readonly string[])
   if (RIGHT_SIGN.test(a) !== RIGHT_SIGN.test(b)) {
     return RIGHT_SIGN.test(b);
   }
-  const cells = (mark: Mark): number => rows.flat().filter((text) => withoutMark(text, mark) !== undefined).length;
+  const cells = (mark: Mark): number =>
+    rows.flat().filter((text) => withoutMark(text, mark) !== undefined).length;
   return cells(first) > cells(second);
 }

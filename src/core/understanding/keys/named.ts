@@ -5,7 +5,8 @@ import { alike } from '../../shared/normalise';
 /** A row's key cell beside its options, empty ones kept. */
 export type Named = { key: string; options: readonly string[] };
 
-const JOINING = /\s*[,;/|&+\n]\s*|\s+(?:and|und|et|y|e|en|i|och|og|ja|és|ve|și|a|or|oder|ou)\s+|\s+/u;
+const JOINING =
+  /\s*[,;/|&+\n]\s*|\s+(?:and|und|et|y|e|en|i|och|og|ja|és|ve|și|a|or|oder|ou)\s+|\s+/u;
 
 /** The parts of a cell that names several options. */
 export function partsOf(text: string): string[] {
@@ -33,11 +34,6 @@ export type Reading = { style: Key['style']; share: number };
 const isPlace = (place: number | undefined, { options }: Named): boolean =>
   place !== undefined && Boolean(options[place]);
 
-/** The texts of a cell that may hold several, whole first. */
-export function textsIn(text: string): string[] {
-  return [text, ...text.split(/\s*[;|\n]\s*|\s\/\s|\s?\/\s?|,\s/u)].map((part) => part.trim()).filter(Boolean);
-}
-
 function namesText({ key, options }: Named): boolean {
   const own = options.filter(Boolean).map(alike);
   if (own.includes(alike(key))) {
@@ -63,14 +59,18 @@ export function readingsOf(rows: readonly Named[], headings: readonly string[]):
   const names = headings.map(alike);
   const readings: Reading[] = [
     { style: 'text', share: share(namesText) },
-    { style: 'letter', share: share((row) => every(letters(row.key), (place) => isPlace(place, row))) },
+    {
+      style: 'letter',
+      share: share((row) => every(letters(row.key), (place) => isPlace(place, row))),
+    },
     {
       style: 'number',
       share: hasZero ? 0 : share((row) => every(numbers(row), (place) => isPlace(place - 1, row))),
     },
     {
       style: 'number-from-0',
-      share: share((row) => every(numbers(row), (place) => isPlace(place, row))) * (hasZero ? 1 : 0.5),
+      share:
+        share((row) => every(numbers(row), (place) => isPlace(place, row))) * (hasZero ? 1 : 0.5),
     },
   ];
   // The heading of an option stands for it: its number or letter is what counts then.

@@ -74,6 +74,15 @@ const sheet: Maker = ({ answer }) => {
     : undefined;
 };
 
+/** The rows that are likeliest otherwise, where the row is unsure. */
+const likelyHeadings = ({ others = [] }: Reading): Other[] =>
+  others
+    .filter(({ path }) => path === 'headingRow')
+    .map(({ label, overrule }) => ({
+      label,
+      overrule: { ...overrule, columns: undefined, key: undefined },
+    }));
+
 const headings: Maker = ({ answer }) => {
   const { sheet: shown, reading } = answer;
   if (!shown || !inRows(reading)) {
@@ -92,6 +101,7 @@ const headings: Maker = ({ answer }) => {
     name: reading.headingRow === null ? '' : 'headings in row',
     value: reading.headingRow === null ? 'no headings' : String(reading.headingRow),
     others: [
+      ...likelyHeadings(reading),
       { label: 'No headings', overrule: to(null) },
       ...rows.map((row) => ({ label: `Row ${row}`, overrule: to(row) })),
     ],

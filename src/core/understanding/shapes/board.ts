@@ -1,8 +1,8 @@
 // A board: categories across, levels down, a question in each cell and its answer below or beside it.
-import { bareWords, numberOf } from '../normalise';
-import { fieldOfLine } from '../vocabulary/answer-lines';
-import { roleOfHeading } from '../vocabulary/headings';
-import type { Region } from './region';
+import { bareWords, numberOf } from '../../shared/normalise';
+import { fieldOfLine } from '../../shared/vocabulary/answer-lines';
+import type { Region } from '../../shared/table/region';
+import { meaningOfWords } from '../columns';
 
 /** Rows and columns count from 0. `columns` are those of the questions. */
 export type Board = {
@@ -29,6 +29,11 @@ function categoriesAt(region: Region, row: number, levelColumn: number): number[
     if (!text) {
       continue;
     }
+    // Categories differ from one another, and none is a place that waits to be filled.
+    const isSaidAgain = columns.some((other) => region.cell(row, other) === text);
+    if ((isSaidAgain && !saysAnswer(text)) || /…$|\.{3}$/.test(text)) {
+      return [];
+    }
     if (text.length > 45 || /[?？]\s*$/.test(text) || numberOf(text) !== undefined) {
       return [];
     }
@@ -37,14 +42,26 @@ function categoriesAt(region: Region, row: number, levelColumn: number): number[
   return columns;
 }
 
-/** Categories that headings of questions would be as well are no board. */
-const namesFields = (region: Region, row: number, columns: readonly number[]): boolean =>
-  columns.filter((c) => {
-    const guess = roleOfHeading(region.cell(row, c));
-    return guess?.sure && guess.role !== 'category' && !saysAnswer(region.cell(row, c));
-  }).length *
-    2 >=
-  columns.length;
+/** So clear a word is a field's name. */
+const CLEAR = 0.8;
+/** Categories and tags are what a board's columns are about. */
+const MAY_HEAD: ReadonlySet<string> = new Set(['category', 'tag', 'tags', 'ignore', 'title']);
+
+/** Categories that headings of questions would be as well are no board: one that names the question, or half of them. */
+function namesFields(region: Region, row: number, columns: readonly number[]): boolean {
+  const said = columns.map((c) => meaningOfWords(region.cell(row, c)));
+  const fields = said.filter(
+    (one, index) =>
+      one !== undefined &&
+      one.p > CLEAR &&
+      !MAY_HEAD.has(one.meaning) &&
+      !saysAnswer(region.cell(row, columns[index]!)),
+  );
+  const asks = said.some((one) => one?.meaning === 'stem' && one.p > CLEAR);
+  const isAlternating =
+    columns.filter((c) => saysAnswer(region.cell(row, c))).length * 2 === columns.length;
+  return (asks && !isAlternating) || fields.length * 2 >= columns.length;
+}
 
 type Levels = { rows: number[]; levels: string[]; below: boolean };
 
@@ -116,40 +133,46 @@ function holdsQuestions(
   );
 }
 
-/** The board of a region, looked for in its first twelve rows; undefined where it is none. */
+/** The board whose categories stand in a row; undefined where they make none. */
+function boardAt(region: Region, row: number, levelColumn: number): Board | undefined {
+  const head = bareWords(region.cell(row, levelColumn));
+  const all = categoriesAt(region, row, levelColumn);
+  // A head that is empty may stand above levels as well; the pattern knows it.
+  if (all.length < 2 || !LEVEL_HEAD.test(head) || namesFields(region, row, all)) {
+    return undefined;
+  }
+  const { rows, levels, below } = levelsBelow(region, row, levelColumn);
+  const answers = all.filter((c) => saysAnswer(region.cell(row, c)));
+  const isEverySecond = all.every((c, index) => index === 0 || c - all[index - 1]! === 2);
+  const columns = all.filter((c) => !answers.includes(c));
+  const isAnswered = below || answers.length > 0 || isEverySecond;
+  const isBoard = rows.length > 1 && areLevels(levels) && isAnswered;
+  if (!isBoard || !holdsQuestions(region, rows, columns)) {
+    return undefined;
+  }
+  const answer = below ? 'below' : 'beside';
+  return {
+    categoryRow: row,
+    levelColumn,
+    columns,
+    lastColumn: answer === 'beside' ? columns.at(-1)! + 1 : columns.at(-1)!,
+    levelRows: rows,
+    levels,
+    answer,
+  };
+}
+
+/** Categories stand among the first rows. */
+const ROWS_LOOKED_AT = 12;
+
+/** The board of a region, looked for in its first rows; undefined where it is none. */
 export function findBoard(region: Region): Board | undefined {
-  const levelColumn = region.left;
-  for (let row = region.top; row <= Math.min(region.top + 12, region.bottom - 1); row++) {
-    const head = bareWords(region.cell(row, levelColumn));
-    const all = categoriesAt(region, row, levelColumn);
-    if (all.length < 2 || !(LEVEL_HEAD.test(head) || !head) || namesFields(region, row, all)) {
-      continue;
+  const last = Math.min(region.top + ROWS_LOOKED_AT, region.bottom - 1);
+  for (let row = region.top; row <= last; row++) {
+    const board = boardAt(region, row, region.left);
+    if (board) {
+      return board;
     }
-    const { rows, levels, below } = levelsBelow(region, row, levelColumn);
-    if (rows.length < 2 || !areLevels(levels)) {
-      continue;
-    }
-    const answers = all.filter((c) => saysAnswer(region.cell(row, c)));
-    const beside =
-      answers.length > 0 ||
-      (all.length > 1 && all.every((c, index) => index === 0 || c - all[index - 1]! === 2));
-    const columns = all.filter((c) => !answers.includes(c));
-    if (!below && !beside) {
-      continue;
-    }
-    if (!holdsQuestions(region, rows, columns)) {
-      continue;
-    }
-    const answer = below ? 'below' : 'beside';
-    return {
-      categoryRow: row,
-      levelColumn,
-      columns,
-      lastColumn: answer === 'beside' ? columns.at(-1)! + 1 : columns.at(-1)!,
-      levelRows: rows,
-      levels,
-      answer,
-    };
   }
   return undefined;
 }

@@ -1,7 +1,7 @@
 // Headings told without knowing a word of them: they are of another kind than the cells below.
-import { alike } from '../normalise';
-import { verdictOf } from '../vocabulary/verdicts';
-import { filledIn, type Region } from './region';
+import { alike } from '../shared/normalise';
+import { verdictOf } from '../shared/vocabulary/verdicts';
+import type { Region } from '../shared/table/region';
 
 /** What a text is at a glance. */
 export type CellKind = 'number' | 'letter' | 'verdict' | 'link' | 'time' | 'sentence' | 'words';
@@ -30,8 +30,6 @@ export function kindOfCell(text: string): CellKind {
   return isSaid || text.length > SENTENCE_FROM ? 'sentence' : 'words';
 }
 
-/** Headings stand among the first rows that hold anything. */
-const ROWS_LOOKED_AT = 12;
 /** So many rows below tell what a column holds; three must be there, or a likeness is chance. */
 const SAMPLE = 14;
 const FEWEST_BELOW = 2;
@@ -181,51 +179,4 @@ export function contrastOf(region: Region, row: number, known: number): Contrast
     cells: filled.length,
     because: `${telling} of its ${filled.length} cells are of another kind than those below`,
   };
-}
-
-/** How full the rows below are that look like the body: the middle of their filled cells. */
-function usualWidth(region: Region, row: number): number {
-  const widths: number[] = [];
-  for (let r = row + 1; r <= region.bottom && widths.length < SAMPLE; r++) {
-    const width = filledIn(region, r);
-    if (width > 0) {
-      widths.push(width);
-    }
-  }
-  return widths.sort((a, b) => a - b)[Math.floor(widths.length / 2)] ?? 0;
-}
-
-/** The headings must be worth so much, and so much for each of their cells. */
-const LEAST = 1.5;
-const LEAST_A_CELL = 0.34;
-/** A row of headings is nearly as full as the rows below it. */
-const AS_FULL = 0.7;
-
-/** The row that stands out as headings, from 0; undefined where none does. `knownIn` counts the known words of a row. */
-export function headingByContrast(
-  region: Region,
-  knownIn: (row: number) => number,
-): Contrast | undefined {
-  let skipped = 0;
-  for (let r = region.top, looked = 0; r < region.bottom && looked < ROWS_LOOKED_AT; r++) {
-    const width = filledIn(region, r);
-    if (width === 0) {
-      continue;
-    }
-    looked++;
-    if (width < AS_FULL * usualWidth(region, r)) {
-      // A title, a note: the headings come below.
-      continue;
-    }
-    const contrast = contrastOf(region, r, knownIn(r));
-    if (contrast && contrast.weight >= LEAST && contrast.weight >= LEAST_A_CELL * contrast.cells) {
-      return contrast;
-    }
-    // A row as full as the body that is none: the body has begun, and headings stand before it.
-    skipped++;
-    if (skipped > 1) {
-      return undefined;
-    }
-  }
-  return undefined;
 }

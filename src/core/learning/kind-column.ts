@@ -1,0 +1,109 @@
+// The column for the kind with the receiver's words for it; what the blank explains may tell which column it is.
+import type { Column, Layout, Sheet, Table } from '../model';
+import { columnIndex } from '../shared/cells';
+import { alike } from '../shared/normalise';
+import { kindOfWord } from '../shared/vocabulary/kinds';
+import { learnKinds } from './kinds';
+
+type Samples = { first: number; last: number } | undefined;
+export type KindsLearned = {
+  kinds: Layout['kinds'];
+  because: string;
+  /** The column that takes another role than it was understood to have. */
+  turned?: { column: string; role: 'kind' | 'ref'; because: string };
+  isUnsure: boolean;
+};
+
+const sampled = (sheet: Sheet, column: Column, samples: Samples): string[] =>
+  samples
+    ? sheet.rows
+        .slice(samples.first, samples.last + 1)
+        .map((row) => row[columnIndex(column.column)]?.trim() ?? '')
+    : [];
+
+const CODE = /^(?:code|k[üu]rzel|sigle|c[óo]digo|codice|kod)\b/i;
+/** Columns that may be codes of kinds, where the blank explains such codes. */
+const OPEN: readonly Column['role'][] = ['ref', 'ignore', 'constant', 'category', 'tag'];
+
+/** A column that was taken for something else, though its list, its samples or its heading are those of the kinds' codes. */
+function hiddenColumn(
+  columns: readonly Column[],
+  codes: readonly string[],
+  samplesOf: (column: Column) => string[],
+): Column | undefined {
+  const known = new Set(codes.map(alike));
+  return columns
+    .filter(({ role }) => OPEN.includes(role))
+    .find((column) => {
+      const said = (column.values ?? samplesOf(column)).filter(Boolean);
+      const isCodes = said.length > 0 && said.every((text) => known.has(alike(text)));
+      return isCodes || (said.length === 0 && CODE.test(column.heading ?? ''));
+    });
+}
+
+/** The kinds of a blank, and which column takes them. `words` are its sentences, `headingRow` counts from 0. */
+export function learnKindColumn(
+  table: Table,
+  columns: readonly Column[],
+  {
+    sheet,
+    headingRow,
+    words,
+    samples,
+  }: { sheet: Sheet; headingRow: number; words: readonly string[]; samples: Samples },
+): KindsLearned {
+  const column = columns.find(({ role }) => role === 'kind');
+  const evidence = {
+    sheet,
+    headingRow,
+    words,
+    list: column?.values,
+    samples: column ? sampled(sheet, column, samples) : [],
+  };
+  const learned = learnKinds(table, evidence);
+  if (!column) {
+    return withoutColumn(table, columns, { ...evidence, list: undefined }, (one) =>
+      sampled(sheet, one, samples),
+    );
+  }
+  if (learned.kinds.length) {
+    return { ...learned, isUnsure: false };
+  }
+  // A column of codes for which nothing names any kind is the question's own code.
+  return CODE.test(column.heading ?? '')
+    ? {
+        ...learned,
+        turned: {
+          column: column.column,
+          role: 'ref',
+          because: 'it asks for a code, and no kinds are named',
+        },
+        isUnsure: true,
+      }
+    : { ...learned, isUnsure: true };
+}
+
+function withoutColumn(
+  table: Table,
+  columns: readonly Column[],
+  evidence: Parameters<typeof learnKinds>[1],
+  samplesOf: (column: Column) => string[],
+): KindsLearned {
+  const listed = columns.find(
+    ({ role, values }) =>
+      OPEN.includes(role) && values && new Set(values.map(kindOfWord).filter(Boolean)).size > 1,
+  );
+  const { kinds, because } = learnKinds(table, { ...evidence, list: listed?.values });
+  const found =
+    listed ??
+    (kinds.length > 1
+      ? hiddenColumn(
+          columns,
+          kinds.map(({ code }) => code),
+          samplesOf,
+        )
+      : undefined);
+  return found
+    ? { kinds, because, turned: { column: found.column, role: 'kind', because }, isUnsure: false }
+    : { kinds: [], because: 'there is no column for the kind', isUnsure: false };
+}

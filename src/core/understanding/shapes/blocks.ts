@@ -1,0 +1,190 @@
+// Several rows for each question, with the field's name in front of each row.
+import type { Role } from '../../model';
+import { alike } from '../../shared/normalise';
+import type { Region } from '../../shared/table/region';
+import { verdictOf } from '../../shared/vocabulary/verdicts';
+import { likelihoodOf, meaningOfWords } from '../columns';
+import { roleOfMeaning, type Meaning } from '../contract';
+
+export type BlockLine = {
+  label: string;
+  role: Role;
+  cells: { column: number; role: Role }[];
+  opens: boolean;
+  offset: number;
+  times: number;
+};
+/** Rows and columns count from 0. `starts` are the rows where a block opens; `heading` the row above them that names columns. */
+export type Blocks = {
+  labelColumn: number;
+  lines: BlockLine[];
+  starts: number[];
+  heading: number | undefined;
+  /** The row where an empty block opens. */ template: number;
+};
+
+/** So clear a word names a field. */
+const CLEAR = 0.5;
+
+/** Within a block a line for an answer is one of several, whatever it would be in a row. */
+const ANSWERS: readonly Meaning[] = [
+  'option',
+  'options',
+  'accepted',
+  'definition',
+  'value',
+  'wrong',
+  'wrongs',
+];
+const WRONG: readonly Meaning[] = ['wrong', 'wrongs'];
+
+function roleOfLabel(label: string): Role | undefined {
+  const bare = label.replace(/[:*]+$/, '');
+  if (likelihoodOf(bare, ANSWERS) > CLEAR) {
+    return likelihoodOf(bare, WRONG) > CLEAR ? 'wrong' : 'option';
+  }
+  const said = meaningOfWords(bare);
+  if (!said || said.p < CLEAR || said.meaning === 'ignore') {
+    return undefined;
+  }
+  return roleOfMeaning(said.meaning);
+}
+
+const BESIDE: Partial<Record<string, Role>> = {
+  verdict: 'verdict',
+  key: 'verdict',
+  weight: 'weight',
+  feedback: 'feedback',
+  explanation: 'feedback',
+};
+
+/** What a column beside the answers holds, by the headings above the blocks or by the cells themselves. */
+function roleBeside(
+  region: Region,
+  heading: number | undefined,
+  column: number,
+  rows: readonly number[],
+): Role {
+  const said = heading === undefined ? undefined : meaningOfWords(region.cell(heading, column));
+  const role = said && BESIDE[said.meaning];
+  if (role) {
+    return role;
+  }
+  const texts = rows.map((r) => region.cell(r, column)).filter(Boolean);
+  if (texts.length && texts.every((text) => verdictOf(text) !== undefined)) {
+    return 'verdict';
+  }
+  return texts.length && texts.every((text) => /^-?\d+\s*%?$/.test(text)) ? 'weight' : 'feedback';
+}
+
+/** The label that names the question in most places; the same words elsewhere are chance. */
+function openingLabel(labelled: readonly { label: string; role: Role }[]): string | undefined {
+  const counts = new Map<string, number>();
+  for (const { label, role } of labelled) {
+    if (role === 'stem') {
+      counts.set(alike(label), (counts.get(alike(label)) ?? 0) + 1);
+    }
+  }
+  return [...counts].sort((a, b) => b[1] - a[1])[0]?.[0];
+}
+
+type Labelled = { row: number; label: string; role: Role };
+
+/** A table's own first column shows within so many cells that it names no fields. */
+const ENOUGH = 10;
+const MOST = 400;
+
+/** The cells of the first column that name a field, and how many are filled; undefined where it is no column of names. */
+function labelsDown(region: Region): { labelled: Labelled[]; filled: number } | undefined {
+  const labelled: Labelled[] = [];
+  let filled = 0;
+  for (let row = region.top; row <= region.bottom && filled < MOST; row++) {
+    const label = region.cell(row, region.left);
+    if (!label) {
+      continue;
+    }
+    filled++;
+    // A sentence is an instruction, though it may begin with the word for a field.
+    const isName = label.length <= 40 && !/\S\s+\S+\s+\S+.*\.$/u.test(label);
+    const role = isName ? roleOfLabel(label) : undefined;
+    if (role) {
+      labelled.push({ row, label, role });
+    }
+    if (filled >= ENOUGH && labelled.length < filled * 0.5) {
+      return undefined;
+    }
+  }
+  return { labelled, filled };
+}
+
+const MOST_NAMES = 25;
+
+/** Whether labels open blocks: the opening one comes again, others follow it, and hardly anything else stands among them. */
+function makeBlocks(
+  labelled: readonly Labelled[],
+  starts: readonly number[],
+  filled: number,
+): boolean {
+  const names = new Set(labelled.map(({ label }) => alike(label)));
+  return (
+    starts.length > 1 &&
+    labelled.length >= filled * 0.7 &&
+    labelled.length >= starts.length * 2 &&
+    names.size <= MOST_NAMES &&
+    // Labels that run down without rows beside them are a table's own first column.
+    labelled.filter(({ row }) => row >= starts[0]!).length >= 4
+  );
+}
+
+/** One line of a block with its cells; `above` is the row that names the columns beside the answers. */
+function lineOf(
+  region: Region,
+  { label, role }: Labelled,
+  rows: readonly number[],
+  above: number | undefined,
+): Pick<BlockLine, 'label' | 'role' | 'cells' | 'opens'> {
+  const cells: BlockLine['cells'] = [{ column: region.left + 1, role }];
+  for (let c = region.left + 2; c <= region.right && role === 'option'; c++) {
+    const isNamed = above !== undefined && region.cell(above, c) !== '';
+    if (isNamed || rows.some((r) => region.cell(r, c))) {
+      cells.push({ column: c, role: roleBeside(region, above, c, rows) });
+    }
+  }
+  return { label, role, cells, opens: role === 'stem' };
+}
+
+/** The labels down the first column, as far as they are words for fields; the label that names the question opens a block. */
+export function findBlocks(region: Region): Blocks | undefined {
+  const labelColumn = region.left;
+  const found = region.right > labelColumn ? labelsDown(region) : undefined;
+  if (!found) {
+    return undefined;
+  }
+  const { labelled, filled } = found;
+  const opening = openingLabel(labelled);
+  const starts = labelled.filter(({ label }) => alike(label) === opening).map(({ row }) => row);
+  if (!makeBlocks(labelled, starts, filled)) {
+    return undefined;
+  }
+  const first = starts[0]!;
+  const heading =
+    first > region.top && region.cell(first - 1, labelColumn + 1) ? first - 1 : undefined;
+  const template = starts.find((start) => !region.cell(start, labelColumn + 1)) ?? starts.at(-1)!;
+  const next = starts.find((start) => start > template) ?? region.bottom + 1;
+  const lines: BlockLine[] = [];
+  for (const one of labelled.filter(({ row }) => row >= first)) {
+    if (lines.some((line) => alike(line.label) === alike(one.label))) {
+      continue;
+    }
+    const rows = labelled
+      .filter(({ label }) => alike(label) === alike(one.label))
+      .map(({ row }) => row);
+    const own = rows.filter((r) => r >= template && r < next);
+    lines.push({
+      ...lineOf(region, one, rows, heading),
+      offset: Math.max(0, (own[0] ?? template + lines.length) - template),
+      times: Math.max(1, own.length),
+    });
+  }
+  return { labelColumn, lines, starts, heading, template };
+}
