@@ -1,4 +1,4 @@
-// One door for every command: `node scripts/run.mjs demo|start|dev|test|bench|fuzz|kills|build|check|screenshots`.
+// One door for every command: `node scripts/run.mjs demo|start|dev|test|understanding|bench|fuzz|kills|build|check|screenshots`.
 // Uses Node's built-ins alone, since it runs before anything is installed.
 import { spawnSync } from 'node:child_process';
 import { createHash } from 'node:crypto';
@@ -146,6 +146,9 @@ function serve(demo) {
   });
 }
 
+/** Grown files that nothing was learned from, few enough for every run; of what they hold so much must be understood. */
+const SMALL_SAMPLE = '--seed 77 --sources 120 --blanks 60 --floor 96'.split(' ');
+
 const commands = {
   demo() {
     withLock(() => {
@@ -205,8 +208,14 @@ const commands = {
     // Coverage is of the whole, so it is counted where all tests run.
     run(bin('vitest'), ['run', ...(rest.length ? rest : ['--coverage'])]);
     if (!rest.length) {
+      run(process.execPath, ['training/run.mjs', 'report', ...SMALL_SAMPLE]);
       run(bin('playwright'), ['test']);
     }
+  },
+  understanding() {
+    withLock(install);
+    const [script, ...others] = rest[0] === 'train' ? rest : ['report', ...rest];
+    run(process.execPath, ['training/run.mjs', script, ...others]);
   },
   bench() {
     withLock(() => {

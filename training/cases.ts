@@ -1,4 +1,5 @@
 // Grown files as the program opens them, with what each of their columns is.
+import type { Layout } from '../src/core/model';
 import { openFile } from '../src/core/readers';
 import { MEANINGS, type Meaning, type TableView } from '../src/core/understanding/contract';
 import { viewOf } from '../src/core/understanding/view';
@@ -54,21 +55,25 @@ export type Case = {
 };
 
 /** One grown file opened; undefined where it can't be. */
-export async function openCase(seed: number, n: number, call: 'gather' | 'learn'): Promise<Case | undefined> {
+export async function openCase(
+  seed: number,
+  n: number,
+  call: 'gather' | 'learn',
+): Promise<Case | undefined> {
   const { bytes, name, test, truth } = drawCase(seed, n, call);
+  const file: Partial<Layout['file']> = call === 'learn' ? test.expect.layout.file : {};
   const opened = await openFile({ name, bytes: new Uint8Array(bytes) }, {});
   if (opened.is !== 'table') {
     return undefined;
   }
-  const wanted = call === 'gather' ? truth.sheet : test.expect.layout.file.sheet;
+  const wanted = call === 'gather' ? truth.sheet : file?.sheet;
   const { sheets } = opened.table;
   const sheet = sheets.length === 1 ? sheets[0] : sheets.find((one) => one.name === wanted);
   if (!sheet) {
     return undefined;
   }
   const region = regionOf(sheet);
-  const shown: number | null =
-    call === 'gather' ? truth.headingRow : test.expect.layout.file.headingRow;
+  const shown: number | null = call === 'gather' ? truth.headingRow : (file.headingRow ?? null);
   const headingRow = shown === null ? null : rowShown(sheet, shown);
   const byColumn = new Map<number, Meaning>();
   if (call === 'gather') {
@@ -78,16 +83,20 @@ export async function openCase(seed: number, n: number, call: 'gather' | 'learn'
   } else {
     for (const { column, role } of test.expect.layout.columns) {
       const isCard = test.factors.purpose === 'cards';
-      const own = isCard && role === 'stem' ? 'term' : isCard && role === 'accepted' ? 'definition' : role;
+      const own =
+        isCard && role === 'stem' ? 'term' : isCard && role === 'accepted' ? 'definition' : role;
       byColumn.set(columnIndex(column), meaningOf(own) ?? 'ignore');
     }
   }
   const isExplained =
-    call === 'gather'
-      ? truth.second
-      : headingRow !== null && test.expect.layout.file.firstRow > test.expect.layout.file.headingRow + 1;
+    call === 'gather' ? truth.second : headingRow !== null && file.firstRow! > file.headingRow! + 1;
   const skip = isExplained ? 2 : 1;
-  const view = viewOf(region, headingRow, headingRow === null ? region.top : headingRow + skip, call === 'learn');
+  const view = viewOf(
+    region,
+    headingRow,
+    headingRow === null ? region.top : headingRow + skip,
+    call === 'learn',
+  );
   return {
     view,
     region,
@@ -99,7 +108,11 @@ export async function openCase(seed: number, n: number, call: 'gather' | 'learn'
 }
 
 /** Many grown files; those that can't be opened are left out. */
-export async function openCases(seed: number, count: number, call: 'gather' | 'learn'): Promise<Case[]> {
+export async function openCases(
+  seed: number,
+  count: number,
+  call: 'gather' | 'learn',
+): Promise<Case[]> {
   const cases: Case[] = [];
   for (let n = 0; n < count; n++) {
     const one = await openCase(seed, n, call);
@@ -113,11 +126,14 @@ export async function openCases(seed: number, count: number, call: 'gather' | 'l
 /** Words that say little, as people write them while they try something out. */
 const SCANT = ['What?', 'Why?', 'When?', 'Which?', 'Who?', 'One?', 'Two?', 'What is it?', 'Where'];
 
+const TINY = ['p', 'q', 'r', 's', 't', 'u', 'x', 'y', 'z', '7', '12', '3', '40'];
+
 /** A table of few rows, or one whose texts are scant: both are met, and both tell less. */
 export function lessened(one: Case, chance: () => number): Case {
   const { view, meanings } = one;
   const rows = 1 + Math.floor(chance() * 3);
-  const isScant = chance() < 0.3;
+  const isScant = chance() < 0.4;
+  const isTiny = chance() < 0.4;
   const columns = view.columns.map((column, index) => {
     const texts = column.texts.slice(0, rows).map((text, row) => {
       if (!isScant || !text) {
@@ -126,14 +142,23 @@ export function lessened(one: Case, chance: () => number): Case {
       if (meanings[index] === 'stem') {
         return SCANT[(row + rows) % SCANT.length]!;
       }
-      return meanings[index] === 'option' || meanings[index] === 'wrong'
-        ? text.split(/[ ’']/)[0]!.slice(0, 7)
-        : text;
+      if (meanings[index] !== 'option' && meanings[index] !== 'wrong') {
+        return text;
+      }
+      // Options of a single letter or number are met in sums and spelling.
+      return isTiny ? TINY[(index * 3 + row) % TINY.length]! : text.split(/[ ’']/)[0]!.slice(0, 7);
     });
     return { ...column, texts };
   });
-  const bottom = Math.min(one.region.bottom, (one.headingRow ?? one.region.top - 1) + rows + (one.isExplained ? 1 : 0));
-  return { ...one, view: { ...view, columns, rows: Math.min(rows, view.rows) }, region: { ...one.region, bottom } };
+  const bottom = Math.min(
+    one.region.bottom,
+    (one.headingRow ?? one.region.top - 1) + rows + (one.isExplained ? 1 : 0),
+  );
+  return {
+    ...one,
+    view: { ...view, columns, rows: Math.min(rows, view.rows) },
+    region: { ...one.region, bottom },
+  };
 }
 
 export { material };

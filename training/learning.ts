@@ -16,7 +16,11 @@ export class Adam {
   private readonly first: Float32Array;
   private readonly second: Float32Array;
   private steps = 0;
-  constructor(private readonly values: Float32Array, private readonly rate: number, private readonly decay = 0) {
+  constructor(
+    private readonly values: Float32Array,
+    private readonly rate: number,
+    private readonly decay = 0,
+  ) {
     this.first = new Float32Array(values.length);
     this.second = new Float32Array(values.length);
   }
@@ -28,7 +32,9 @@ export class Adam {
       const g = gradient[index]!;
       this.first[index] = a * this.first[index]! + (1 - a) * g;
       this.second[index] = b * this.second[index]! + (1 - b) * g * g;
-      this.values[index]! -= (rate * this.first[index]!) / (Math.sqrt(this.second[index]!) + 1e-8) + rate * this.decay * this.values[index]!;
+      this.values[index]! -=
+        (rate * this.first[index]!) / (Math.sqrt(this.second[index]!) + 1e-8) +
+        rate * this.decay * this.values[index]!;
       gradient[index] = 0;
     }
   }
@@ -39,18 +45,35 @@ export function newLayer(into: number, out: number, chance: () => number): Layer
   const weights = Float32Array.from({ length: into * out }, () => (chance() * 2 - 1) * spread);
   return { into, out, weights, bias: new Float32Array(out) };
 }
-export const newNetwork = (into: number, hidden: number, out: number, chance: () => number): Network => ({
+export const newNetwork = (
+  into: number,
+  hidden: number,
+  out: number,
+  chance: () => number,
+): Network => ({
   hidden: newLayer(into, hidden, chance),
   output: newLayer(hidden, out, chance),
 });
 
 /** The gradients of a network and the steps along them. */
 export class Trainer {
-  private readonly layers: { layer: Layer; weights: Float32Array; bias: Float32Array; adamW: Adam; adamB: Adam }[];
+  private readonly layers: {
+    layer: Layer;
+    weights: Float32Array;
+    bias: Float32Array;
+    adamW: Adam;
+    adamB: Adam;
+  }[];
   inner = new Float32Array(0);
   private kept: boolean[] = [];
   private filled: number[] = [];
-  constructor(readonly network: Network, rate: number, decay: number, private readonly chance: () => number, private readonly dropout = 0.1) {
+  constructor(
+    readonly network: Network,
+    rate: number,
+    decay: number,
+    private readonly chance: () => number,
+    private readonly dropout = 0.1,
+  ) {
     this.layers = [network.hidden, network.output].map((layer) => ({
       layer,
       weights: new Float32Array(layer.weights.length),
@@ -64,7 +87,8 @@ export class Trainer {
     const inner = new Float32Array(hidden.out);
     // Most figures are nothing; only the others are summed.
     const filled: number[] = [];
-    for (let index = 0; index < hidden.into; index++) if (Math.abs(input[index]!) > 0.002) filled.push(index);
+    for (let index = 0; index < hidden.into; index++)
+      if (Math.abs(input[index]!) > 0.002) filled.push(index);
     this.filled = filled;
     this.kept = [];
     for (let row = 0; row < hidden.out; row++) {
@@ -80,7 +104,8 @@ export class Trainer {
     for (let row = 0; row < output.out; row++) {
       let sum = output.bias[row]!;
       const start = row * output.into;
-      for (let index = 0; index < output.into; index++) sum += output.weights[start + index]! * inner[index]!;
+      for (let index = 0; index < output.into; index++)
+        sum += output.weights[start + index]! * inner[index]!;
       sums[row] = sum;
     }
     return sums;

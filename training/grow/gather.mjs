@@ -252,6 +252,14 @@ function place(r, material, plan, table, columns) {
       factors['merged group heading'] = 'yes';
     }
   }
+  if (table.notesBelow) {
+    // The heading itself stands above, and below it a note or nothing.
+    columns.forEach((column, n) => {
+      if (column.over) return;
+      grid.set(row, left + n, column.heading, 'bold');
+      column.heading = r.pick(table.notesBelow);
+    });
+  }
   if (table.groups) {
     for (const over of Object.keys(table.groups)) {
       const at = columns.flatMap((column, n) => (column.over === over ? [n] : []));
@@ -471,6 +479,7 @@ function addLetterGroups(r, material, plan, table) {
   verdicts.forEach((column, n) => { column.heading = label(n); column.over = 'key'; });
   table.columns = [...others, ...options, ...verdicts];
   table.groups = { options: r.pick(groups.options), key: r.pick(groups.key?.length ? groups.key : groups.options) };
+  table.notesBelow = r.chance(0.6) ? r.pick([['(full sentence)', '(out of)', '(short)'], ['', '', ''], ['(Text)', '(Zahl)', '(kurz)'], ['text', 'number', 'optional']]) : null;
 }
 
 /** Draws one case: { extension, bytes, test }. */

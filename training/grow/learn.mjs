@@ -59,7 +59,7 @@ export function learnCase(r, material) {
   };
   const tellOfKey = (style) => (own.keyTells[style]?.length ? ` (${r.pick(own.keyTells[style])})` : '');
   const separatorName = (sign) => own.say.separators?.[sign];
-  const purpose = r.weighted({ 'one kind of choice': 44, 'several kinds': 26, 'true or false': 8, 'cards': 5, 'right and wrong columns': 6, 'right and joined wrong ones': 6, 'pairs': 3, 'steps': 3 });
+  const purpose = r.weighted({ 'one kind of choice': 44, 'several kinds': 26, 'true or false': 8, 'cards': 5, 'right and wrong columns': 6, 'right and joined wrong ones': 6, 'pairs': 3, 'steps': 3, 'options in one cell': 5 });
   const bank = banks[language];
   const factors = { call: 'learn', purpose, headings: { known: 'friendly', synonym: 'synonyms', abbreviation: 'terse' }[look] ?? look, language, format };
   const layout = { shape: 'rows', key: {}, limits: {}, kinds: [] };
@@ -111,6 +111,10 @@ export function learnCase(r, material) {
       if (!key.heading) return null;
       core = r.chance(0.75) ? [...options, key] : [key, ...options];
     }
+  } else if (purpose === 'options in one cell') {
+    keyStyle = r.pick(['text', 'letter']);
+    core = [{ role: 'options', heading: word('options') + r.pick(['', ' (|)', ' (2–5)', ' (separated by /)']) }, { role: 'key', heading: word('key') }];
+    if (!word('kind')) return null;
   } else if (purpose === 'true or false') {
     keyStyle = 'word';
     core = [{ role: 'key', heading: word('truth') ?? word('key') }];
@@ -301,7 +305,7 @@ export function learnCase(r, material) {
     if (!samples) return [];
     const theme = r.pick(bank.themes);
     const cells = [];
-    if (of('option').length || /right/.test(purpose)) {
+    if (of('option').length || of('options').length || /right/.test(purpose)) {
       const most = Math.min(count, 4, purpose === 'right and wrong columns' ? of('wrong').length + 1 : 9);
       let items = drawItems(r, bank, 'choice-one', samples, (item) => !allNumeric(item) && capacity(item) >= most && ![...item.rights, ...item.wrongs].some((text) => text.includes(wrongSign)), theme);
       if (severalKeys && (samples > 1 || separatorTold) && r.chance(0.7)) items = [...items.slice(0, -1), ...drawItems(r, bank, 'choice-many', 1, (item) => item.rights.length < most, theme)];
@@ -329,6 +333,7 @@ export function learnCase(r, material) {
           cell.set(keyColumns[0], xlsx && /^\d$/.test(text) && r.chance(0.7) ? Number(text) : text);
           if (row.rights.length > 1 && keyStyle !== 'text') { separatorTold = true; factors['separator is told'] ??= 'samples'; }
         }
+        of('options').forEach((column) => cell.set(column, row.options.join(r.pick([' | ', ' / ', '; ']))));
         of('right').forEach((column) => cell.set(column, row.options[0]));
         of('wrong').forEach((column, n) => cell.set(column, row.options[n + 1] ?? ''));
         of('wrongs').forEach((column) => cell.set(column, row.options.slice(1).join(r.chance(0.5) ? wrongSign : ` ${wrongSign} `)));
@@ -411,7 +416,7 @@ export function learnCase(r, material) {
     factors['merged group heading'] = 'yes';
   }
   // Samples alone may show what a receiver takes.
-  const headless = rows.length > 1 && !second.size && where === 'none' && !title && r.chance(0.25);
+  const headless = rows.length > 1 && !second.size && where === 'none' && !title && !comments.length && r.chance(0.8);
   const headingRow = headless ? null : row;
   if (headless) factors.headings = 'none';
   if (!headless) columns.forEach((column) => grid.set(row, column.at, column.heading + (suffixes.get(column) ?? ''), 'bold'));

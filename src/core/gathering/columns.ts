@@ -26,19 +26,25 @@ function saidColumns(columns: readonly Column[]): Map<number, Meaning> {
 /** The guesses, and whether the columns are the two sides of cards. */
 export type ColumnsGuessed = { columns: ColumnGuess[]; cards: boolean; others: OtherReading[] };
 
-/** The guess for every column of a region, from its left; `first` is the first row of content, from 0. What was `said` holds. */
+/** Rows count from 0: that of the headings, the first of content; `areTerms` says that the reader found terms with definitions. */
+export type Rows = { headingRow: number | null; first: number; areTerms: boolean };
+
+/** The guess for every column of a region, from its left. What was `said` holds. */
 export function guessColumns(
   region: Region,
-  headingRow: number | null,
-  first: number,
+  { headingRow, first, areTerms }: Rows,
   said: readonly Column[] = [],
 ): ColumnsGuessed {
-  const understood = understandColumns(region, headingRow, first, { said: saidColumns(said) });
+  const held = saidColumns(said);
+  if (areTerms && !held.size) {
+    held.set(region.left, 'term').set(region.left + 1, 'definition');
+  }
+  const understood = understandColumns(region, headingRow, first, { said: held });
   const meanings = understood.map(({ meaning }) => meaning);
   const columns = understood.map(({ at, heading, meaning, role, n, p, because }) => ({
     column: columnLetters(at),
     role,
-    because,
+    because: areTerms && !said.length ? 'each line is a term with its definition' : because,
     sure: p >= SURE,
     ...(heading ? { heading } : {}),
     ...(n !== undefined ? { n } : {}),

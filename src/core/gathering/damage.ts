@@ -13,15 +13,35 @@ const ANSWERS: readonly Column['role'][] = [
   'step',
   'value',
 ];
-const MONTHS = ['jan', 'feb', 'mar', 'apr', 'may', 'jun', 'jul', 'aug', 'sep', 'oct', 'nov', 'dec'];
+/** The months' names begin so in the languages of the trade; May and March differ most. */
+const MONTHS: readonly RegExp[] = [
+  /^(?:jan|gen|ene|sty)/,
+  /^(?:feb|fev|fév|lut)/,
+  /^(?:mar|mär|mrz|mrt)/,
+  /^(?:apr|avr|abr|kwi)/,
+  /^(?:may|mai|may|mag|mei|maj)/,
+  /^(?:jun|juin|giu|cze)/,
+  /^(?:jul|juil|lug|lip)/,
+  /^(?:aug|aoû|aou|ago|sie)/,
+  /^(?:sep|set|wrz)/,
+  /^(?:oct|okt|ott|out|paź)/,
+  /^(?:nov|lis)/,
+  /^(?:dec|dez|déc|dic|gru)/,
+];
+const monthOf = (word: string): number =>
+  MONTHS.findIndex((pattern) => pattern.test(word.toLowerCase())) + 1;
 
-/** Day and month of a text without a year, '1 Feb' or '01/02'; undefined where a year stands in it. */
+/** Day and month of a text without a year, '1 Feb', '03-Apr', 'Apr 3' or '01/02'; undefined where a year stands in it. */
 function dayAndMonth(text: string): [day: number, month: number] | undefined {
-  const worded = /^(\d{1,2}) ([A-Z][a-z]{2})$/.exec(text);
+  const worded =
+    /^(\d{1,2})[-. ]{1,2}(\p{L}{3,5})\.?$/u.exec(text) ??
+    /^(\p{L}{3,5})\.?[- ](\d{1,2})$/u.exec(text);
   if (worded) {
-    return [Number(worded[1]), MONTHS.indexOf(worded[2]!.toLowerCase()) + 1];
+    const [day, word] = /\d/.test(worded[1]!) ? [worded[1]!, worded[2]!] : [worded[2]!, worded[1]!];
+    const month = monthOf(word);
+    return month ? [Number(day), month] : undefined;
   }
-  const figures = /^(\d{1,2})\/(\d{1,2})$/.exec(text);
+  const figures = /^(\d{1,2})[/.](\d{1,2})\.?$/.exec(text);
   return figures ? [Number(figures[1]), Number(figures[2])] : undefined;
 }
 

@@ -285,7 +285,9 @@ describe('the reading', () => {
       'seconds',
       'tags',
     ]);
-    expect(reading.because['key']).toBe('2 of 2 cells in column E are letters');
+    expect(reading.because['key']).toBe(
+      '2 cells of column E are letters that name an option of their row',
+    );
     expect(items[0]).toMatchObject({
       points: 2,
       seconds: 30,

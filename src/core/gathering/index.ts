@@ -50,7 +50,9 @@ function readManner(
 ): { reading: Reading; first: number; headingRow: number | null; cards: boolean } {
   const because: Record<string, string> = { sheet: chosen.because };
   const unsure: string[] = chosen.sure ? [] : ['sheet'];
-  const found = overrule.headingRow === undefined ? understandHeadings(region) : undefined;
+  const areTerms = table.listsTerms === true;
+  const found =
+    overrule.headingRow === undefined && !areTerms ? understandHeadings(region) : undefined;
   const headingRow =
     overrule.headingRow === undefined
       ? (found?.row ?? null)
@@ -67,7 +69,7 @@ function readManner(
     columns: guesses,
     cards,
     others,
-  } = guessColumns(region, headingRow, first, overrule.columns);
+  } = guessColumns(region, { headingRow, first, areTerms }, overrule.columns);
   const columns = guesses.map(({ because: why, sure, ...column }): Column => {
     const own = overrule.columns?.find((candidate) => candidate.column === column.column);
     because[`columns.${column.column}`] = own ? 'you chose it' : why;

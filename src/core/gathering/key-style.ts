@@ -6,6 +6,7 @@ import { count, quoted } from '../shared/plain';
 import { findInnerSeparator } from '../shared/table/separators';
 import type { Region } from '../shared/table/region';
 import { saysFirst, saysFromZero, saysRightAnswer } from '../shared/vocabulary/key-words';
+import { speaksOf } from '../shared/vocabulary/rule-words';
 import { trueFalseWords, verdictOf } from '../shared/vocabulary/verdicts';
 import { findMarks, type Marks } from '../understanding';
 import { readingsOf, type Named } from '../understanding';
@@ -175,6 +176,20 @@ function toldFirst(region: Region, first: number): string | undefined {
   return undefined;
 }
 
+/** Whether the row that explains the headings calls the first option right and the others wrong. */
+function explainsFirst(look: Look, first: number): boolean {
+  const said = of(look, 'option').map(({ column }) =>
+    bareWords(look.region.cell(first - 1, columnIndex(column))),
+  );
+  const [own = '', ...others] = said;
+  return (
+    others.length > 0 &&
+    saysRightAnswer(own) &&
+    !speaksOf('wrong', own) &&
+    others.every((words) => speaksOf('wrong', words))
+  );
+}
+
 function withoutColumn(look: Look, first: number): KeyGuess {
   const options = of(look, 'option');
   const cells = look.rows.map((row) => partsOfOptions(row));
@@ -188,6 +203,13 @@ function withoutColumn(look: Look, first: number): KeyGuess {
   }
   if (!options.length && !of(look, 'options').length && !of(look, 'wrong').length) {
     return { key: { style: 'text' }, sure: true, because: 'there are no options to choose from' };
+  }
+  if (explainsFirst(look, first)) {
+    return {
+      key: { style: 'first' },
+      sure: true,
+      because: 'the row below the headings says which one is right',
+    };
   }
   const told = toldFirst(look.region, first);
   if (told) {

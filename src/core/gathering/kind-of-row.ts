@@ -65,6 +65,12 @@ function fromCells(options: readonly Option[], row: Row, manner: Manner): Kind |
   if (isTyped) {
     return quantityOf(options[0]!.text.plain) ? 'number' : 'short';
   }
+  // As many cells as gaps are drawn, and none of them told to be the right one: the words that go in.
+  const gaps = drawnGaps(row.text('stem'), [''])?.gaps.length ?? 0;
+  const isToldNowhere = !row.text('key') && options.every((option) => !option.right);
+  if (gaps > 0 && gaps === options.length && isToldNowhere && manner.key.style !== 'marker') {
+    return 'gap';
+  }
   return fromOptions(options, manner);
 }
 

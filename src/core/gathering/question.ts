@@ -74,7 +74,9 @@ function truthSaid(
   const known = trueFalseWords(said);
   if (right !== undefined && wrong !== undefined) {
     const isTrue = alike(said) === alike(right);
-    return isTrue || alike(said) === alike(wrong) ? { isTrue, words: [right, wrong] } : undefined;
+    // Single letters stand for words that learners should read.
+    const words: [string, string] = right.length > 1 ? [right, wrong] : ['True', 'False'];
+    return isTrue || alike(said) === alike(wrong) ? { isTrue, words } : undefined;
   }
   if (known) {
     return { isTrue: known.isTrue, words: known.words };
@@ -198,10 +200,27 @@ function byKind(kind: Kind, row: Row, options: Option[], manner: Manner): Built 
   return BUILDERS[kind]?.(row, parts, manner) ?? { fields: {}, problems: [] };
 }
 
+/** What stands beside the options that are kept (by their place from 0): by the option's own number, else in order. */
+function besideOptions(
+  row: Row,
+  role: 'verdict' | 'weight' | 'feedback',
+  keep: readonly number[],
+): string[] {
+  const slots = row.slots.get(role) ?? [];
+  const options = row.slots.get('option') ?? [];
+  const texts = row.texts(role);
+  return slots.length
+    ? keep.map((index) => {
+        const n = options[index]?.column.n;
+        const at = slots.findIndex(({ column }) => column.n !== undefined && column.n === n);
+        return texts[at >= 0 ? at : index] ?? '';
+      })
+    : [];
+}
+
 /** The row's options under the source's key, with the problems met. */
 function optionsOf(row: Row, manner: Manner): { options: Option[]; problems: Problem[] } {
   const texts = optionTexts(row, manner);
-  const weights = row.texts('weight').map((text) => numberOf(text.replace('%', '')));
   const all = row.has('option') && !row.has('right') ? row.texts('option') : texts;
   const keep = all.flatMap((text, index) => (text ? [index] : []));
   const slots = row.slots.get('option') ?? [];
@@ -218,14 +237,15 @@ function optionsOf(row: Row, manner: Manner): { options: Option[]; problems: Pro
       (index) => slots[index] !== undefined && isSetOff(row, slots[index].index, marker),
     );
   }
+  const beside = (role: 'verdict' | 'weight' | 'feedback'): string[] =>
+    besideOptions(row, role, keep);
   const resolved = resolveKey(input, texts, {
-    verdicts: row.has('verdict') ? keep.map((index) => row.texts('verdict')[index] ?? '') : [],
-    weights: weights.length ? keep.map((index) => weights[index]) : [],
+    verdicts: beside('verdict'),
+    weights: beside('weight').map((text) => numberOf(text.replace('%', ''))),
   });
-  row.texts('feedback').forEach((text, index) => {
-    const at = keep.indexOf(index);
-    if (text && resolved.options[at]) {
-      resolved.options[at].feedback = plain(text);
+  beside('feedback').forEach((text, index) => {
+    if (text && resolved.options[index]) {
+      resolved.options[index].feedback = plain(text);
     }
   });
   return resolved;
@@ -259,10 +279,11 @@ export function readAnswer(row: Row, manner: Manner): Answer {
       : []),
     ...built.problems,
   ];
-  if (word && !declared) {
+  if (word && (!declared || !kindOfWord(word))) {
     problems.push({
       rule: 'kind-unknown',
-      level: 'warn',
+      // What several rows agree on is told, what one row alone may be is asked.
+      level: declared ? 'note' : 'warn',
       field: 'kind',
       message: `${row.cellOf('kind')} says ${quoted(word)}, a kind that is not known here; it was taken as ${kind} from what the row holds.`,
     });

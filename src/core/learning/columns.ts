@@ -1,6 +1,6 @@
 // What each column of a blank takes: its role, its place among the options, its list, its length.
 import type { Column, Role, Sheet } from '../model';
-import { columnLetters } from '../shared/cells';
+import { columnIndex, columnLetters } from '../shared/cells';
 import type { Region } from '../shared/table/region';
 import { tagNameOf } from '../shared/tag-name';
 import { bareWords } from '../shared/normalise';
@@ -178,6 +178,15 @@ function rulesOf(
 
 const JOINED: readonly Role[] = ['tags', 'wrongs', 'options', 'accepted', 'category'];
 
+/** What is known of a blank besides its columns. */
+export type Around = {
+  /** Rows count from 0; `lastSample` is before `first` where there are no samples. */
+  first: number;
+  lastSample: number;
+  words: readonly string[];
+  explanations: ReadonlyMap<string, string>;
+};
+
 /**
  * Every column of a blank's rows. `headingRow` counts from 0 and is absent where no row holds headings; `lastSample` is
  * the last sample row, and `words` are the sentences of the blank.
@@ -185,17 +194,20 @@ const JOINED: readonly Role[] = ['tags', 'wrongs', 'options', 'accepted', 'categ
 export function learnColumns(
   region: Region,
   headingRow: number | undefined,
-  { first, lastSample, words }: { first: number; lastSample: number; words: readonly string[] },
+  { first, lastSample, words, explanations }: Around,
 ): Learned[] {
   const locked = headingRow === undefined ? new Set<number>() : lockedColumns(region, first);
   const below = Math.max(first, lastSample + 1);
-  const understood = understandColumns(region, headingRow ?? null, first, { blank: true });
+  const understood = understandColumns(region, headingRow ?? null, first, {
+    blank: true,
+    explanations,
+  });
   const columns = understood.map((one): Learned => ({
     ...learnedOf(one),
     ...rulesOf(region, headingRow, below, one.at),
   }));
   settle(columns);
-  return columns.map((column, index) => {
+  const learned = columns.map((column, index): Learned => {
     const { at } = understood[index]!;
     if (locked.has(at) && column.role !== 'number-in-file') {
       const { n: _n, ...rest } = column;
@@ -213,5 +225,22 @@ export function learnColumns(
       ? separatorOf(column, sampled, words)
       : undefined;
     return separator ? { ...column, separator } : column;
+  });
+  return withEmpty(learned, region.left);
+}
+
+/** The columns with those between them that the blank leaves empty, so that each column of the form is told. */
+function withEmpty(learned: readonly Learned[], left: number): Learned[] {
+  const last = Math.max(...learned.map(({ column }) => columnIndex(column)), left - 1);
+  return Array.from({ length: last - left + 1 }, (_, index): Learned => {
+    const column = columnLetters(left + index);
+    return (
+      learned.find((one) => one.column === column) ?? {
+        column,
+        role: 'ignore',
+        because: 'it has no heading',
+        sure: true,
+      }
+    );
   });
 }

@@ -3,7 +3,13 @@ import type { Column, Layout, Limits, Role, Table } from '../model';
 import { columnIndex, columnLetters } from '../shared/cells';
 import { quoted } from '../shared/plain';
 import type { Region } from '../shared/table/region';
-import { firstRowBelow, SURE, understandSheets } from '../understanding';
+import {
+  explanationsOf,
+  firstRowBelow,
+  lastHeading,
+  SURE,
+  understandSheets,
+} from '../understanding';
 import { learnColumns, noteAt, type Learned } from './columns';
 import type { LearnedLayout } from './contract';
 import { learnKey } from './key';
@@ -67,21 +73,6 @@ const withMeanings = (row: readonly string[]): string[] => {
   const filled = row.filter((cell) => cell.trim());
   return filled.length > 1 ? [...filled, filled.join(': ')] : filled;
 };
-
-/** The last column of the table itself: behind an empty one stand notes. */
-function lastHeading(region: Region, headingRow: number | undefined): number {
-  if (headingRow === undefined) {
-    return region.right;
-  }
-  let last = region.left;
-  while (last < region.right && !region.cell(headingRow, last)) {
-    last++;
-  }
-  while (last < region.right && region.cell(headingRow, last + 1)) {
-    last++;
-  }
-  return last;
-}
 
 const LIMITED: Partial<Record<Role, keyof Limits>> = {
   stem: 'stem',
@@ -261,6 +252,11 @@ export function learn(table: Table, id: string): LearnedLayout {
     first,
     lastSample: sample?.last ?? first - 1,
     words,
+    explanations: explanationsOf(
+      region,
+      headingRow ?? null,
+      table.sheets.filter((sheet) => sheet !== region.sheet),
+    ),
   });
   const columns = learned.map(withoutReason);
   const because = fileReasons(form, first, sample);

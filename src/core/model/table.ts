@@ -42,6 +42,8 @@ export type Table = {
   file: string;
   format: 'xlsx' | 'xls' | 'ods' | 'csv' | 'tsv' | 'txt' | 'html' | 'docx' | 'json';
   sheets: Sheet[];
+  /** Whether it was a list of terms, each with its definition: two columns without headings. */
+  listsTerms?: boolean;
   encoding?: Encoding;
   separator?: Separator;
   newline?: 'lf' | 'crlf';

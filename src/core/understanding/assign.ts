@@ -4,7 +4,7 @@ import { MEANINGS, roleOfMeaning, type Likely, type Meaning, type TableView } fr
 import { labelOf } from './heading-words';
 
 /** A table has one of each of these at most. */
-const ONE: ReadonlySet<Role> = new Set<Role>([
+export const ONE: ReadonlySet<Role> = new Set<Role>([
   'number-in-file',
   'ref',
   'kind',

@@ -3,6 +3,7 @@ import type { Role } from '../model';
 import { alike } from '../shared/normalise';
 import { count, quoted } from '../shared/plain';
 import type { Region } from '../shared/table/region';
+import { allName, mayName, namesItsOption, saysAgain } from './asks';
 import { placesOf } from './assign';
 import {
   MEANINGS,
@@ -104,14 +105,51 @@ export function likelihoodOf(text: string, meanings: readonly Meaning[]): number
   return meanings.reduce((sum, meaning) => sum + said[MEANINGS.indexOf(meaning)]!, 0);
 }
 
-/** Which row of a region holds the headings. */
-export function understandHeadings(region: Region): HeadingUnderstood {
-  const { rows, p } = headingOdds(shippedModel(), region, saying);
+/** Which row of a region holds the headings; `blank` tells a receiver's form from a source. */
+export function understandHeadings(region: Region, blank = false): HeadingUnderstood {
+  const odds = headingOdds(shippedModel(), region, saying);
+  const { rows } = odds;
+  // A form without any heading is hardly met: its samples must say so very clearly.
+  const p = blank
+    ? scaled(odds.p.map((one, index) => (index < rows.length ? one : one * HARDLY)))
+    : odds.p;
   const all = p
     .map((value, index) => ({ row: rows[index] ?? null, p: value }))
     .sort((a, b) => b.p - a.p);
-  const [best, ...others] = withoutRepeats(region, all);
+  const [best, ...others] = withoutQuestions(region, withoutRepeats(region, all));
   return { row: best?.row ?? null, p: best?.p ?? 1, others: others.slice(0, 3) };
+}
+
+const asksBelow = (region: Region, row: number): boolean => {
+  const columns = understandColumns(region, row, row + 1);
+  return saysAgain(region, row, columns) || namesItsOption(region, row, columns);
+};
+
+/** A row with more words of headings than this does not ask, though it may say again what is said below. */
+const WORDED = 0.5;
+/** How likely a row stays the headings whose cells do what those of the questions below do. */
+const HARDLY = 0.05;
+
+/** Candidates without the likeliest, where it turns out to be a question itself. */
+function withoutQuestions(region: Region, candidates: readonly Candidate[]): readonly Candidate[] {
+  const [best] = candidates;
+  if (!best || best.row === null) {
+    return candidates;
+  }
+  const { row } = best;
+  const isWorded = looksLikeHeadings(region, row) > WORDED;
+  const asks =
+    (mayName(region, row) && allName(region, row, understandColumns(region, null, row))) ||
+    (!isWorded && asksBelow(region, row));
+  if (!asks) {
+    return candidates;
+  }
+  return candidates
+    .map((one) => {
+      const gained = one.row === null ? best.p * (1 - HARDLY) : 0;
+      return one === best ? { ...one, p: one.p * HARDLY } : { ...one, p: one.p + gained };
+    })
+    .sort((a, b) => b.p - a.p);
 }
 
 /** A row below the headings is a question rather than that it is lost. */
@@ -132,11 +170,14 @@ export const looksLikeHeadings = (region: Region, row: number): number =>
 
 const TELLS = 0.5;
 
+/** A heading that may mean a thing among others names it where the table has no better one. */
+const NAMES = 0.3;
+
 /** Why a column is taken for what it is: by its words where they say so, else by its cells and its neighbours. */
 function reasonOf(view: TableView, column: number, meaning: Meaning): string {
   const { heading, texts, list } = view.columns[column]!;
   const said = heading ? saying(heading)[SAYINGS.indexOf(meaning)]! : 0;
-  if (said > TELLS) {
+  if (said > NAMES) {
     return `its heading is ${quoted(heading, 40)}`;
   }
   const filled = texts.filter(Boolean).length;
@@ -154,9 +195,53 @@ function reasonOf(view: TableView, column: number, meaning: Meaning): string {
     : what;
 }
 
+export type Asked = {
+  /** Whether it is a receiver's form and no source. */
+  blank?: boolean;
+  /** Meanings that a person gave, by column of the sheet. */
+  said?: ReadonlyMap<number, Meaning>;
+  /** What is said of columns elsewhere, by their comparable headings. */
+  explanations?: ReadonlyMap<string, string>;
+};
+
+/** An explanation speaks in its first words. */
+const FIRST_WORDS = /^[^,.;:(\n]{2,40}/u;
+/** How much of a doubt stays where an explanation says something else. */
+const DOUBT = 0.02;
+
+/** How much a heading's own words weigh beside all that was weighed before, in which they had a part already. */
+const OWN_WORDS = 1;
+
+/** The odds of a column weighed once more with its heading's words: the lists behind them are longer than what was trained on. */
+function worded(own: readonly number[], heading: string): readonly number[] {
+  if (!piecesOf(heading).length) {
+    return own;
+  }
+  const spoken = saying(heading);
+  return scaled(own.map((p, index) => p * (spoken[index]! + DOUBT) ** OWN_WORDS));
+}
+
+const scaled = (weighed: readonly number[]): number[] => {
+  const total = weighed.reduce((sum, p) => sum + p, 0);
+  return weighed.map((p) => p / total);
+};
+
+/** The odds of a column weighed with the words by which it is explained elsewhere, where those name a field. */
+function explained(own: readonly number[], explanation: string | undefined): readonly number[] {
+  const words = explanation && FIRST_WORDS.exec(explanation)?.[0];
+  if (!words || !piecesOf(words).length) {
+    return own;
+  }
+  const spoken = saying(words);
+  if (Math.max(...MEANINGS.map((_, index) => spoken[index]!)) < TELLS) {
+    return own;
+  }
+  return scaled(own.map((p, index) => p * (spoken[index]! + DOUBT)));
+}
+
 /**
  * What each column of a region is under a row of headings (from 0, null where there is none); `first` is the first row
- * below. `blank` tells a receiver's form from a source. `said` are meanings that a person gave, by column of the sheet.
+ *below.
  */
 export function understandColumns(
   region: Region,
@@ -165,7 +250,8 @@ export function understandColumns(
   {
     blank = false,
     said = new Map<number, Meaning>(),
-  }: { blank?: boolean; said?: ReadonlyMap<number, Meaning> } = {},
+    explanations = new Map<string, string>(),
+  }: Asked = {},
 ): ColumnUnderstood[] {
   const view = viewOf(region, headingRow, first, blank);
   const held = new Map<number, Meaning>();
@@ -175,7 +261,13 @@ export function understandColumns(
       held.set(index, meaning);
     }
   });
-  const assigned = rank(view, meaningsOf(shippedModel(), view, held), held);
+  const odds = meaningsOf(shippedModel(), view, held).map((own, index) =>
+    explained(
+      worded(own, view.columns[index]!.heading),
+      explanations.get(alike(view.columns[index]!.heading)),
+    ),
+  );
+  const assigned = rank(view, odds, held);
   const places = placesOf(
     view,
     assigned.map(({ meaning }) => meaning),

@@ -54,8 +54,8 @@ export const MEANINGS = [
   'definition',
 ] as const;
 export type Meaning = (typeof MEANINGS)[number];
-/** What a heading's words can say: any meaning, or that it is no heading at all. */
-export const SAYINGS = [...MEANINGS, 'content'] as const;
+/** What a heading's words can say: any meaning, that it is no heading at all, or nothing, since they are like no known word. */
+export const SAYINGS = [...MEANINGS, 'content', 'unknown'] as const;
 
 const ROLES: Partial<Record<Meaning, Role>> = {
   'feedback-right': 'explanation',

@@ -9,7 +9,8 @@ import { networkSums, softmax } from './network';
 
 const ROWS_LOOKED_AT = 40;
 const CANDIDATES = 12;
-const CONTENT = SAYINGS.length - 1;
+const CONTENT = SAYINGS.indexOf('content');
+const UNKNOWN = SAYINGS.indexOf('unknown');
 
 /** The first rows of a region that hold anything, from which the headings are chosen. */
 export function candidateRows(region: Region): number[] {
@@ -43,7 +44,10 @@ type Saying = (text: string) => readonly number[];
 /** How much the words of a row are those of headings, and of how many cells that holds. */
 function wordsOf(texts: Texts, saying: Saying): { heading: number; certain: number } {
   const told = texts.filter(({ text }) => piecesOf(text).length > 0);
-  const p = told.map(({ text }) => 1 - saying(text)[CONTENT]!);
+  const p = told.map(({ text }) => {
+    const said = saying(text);
+    return 1 - said[CONTENT]! - said[UNKNOWN]! / 2;
+  });
   return { heading: mean(p), certain: p.filter((value) => value > 0.8).length };
 }
 

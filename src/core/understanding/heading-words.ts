@@ -35,6 +35,13 @@ function ordinalOf(word: string): number | undefined {
   return place === undefined ? undefined : place + 1;
 }
 
+/** Words after which a letter stands for a word and numbers nothing, `T or F`. */
+const OR: ReadonlySet<string> = new Set(
+  'or oder ou of o e y et und and i och og en neu'.split(' '),
+);
+const isLetter = (words: readonly string[], index: number): boolean =>
+  /^[a-j]$/.test(words[index]!) && !OR.has(words[index - 1] ?? '') && words[index - 1]!.length > 1;
+
 /** The words of a heading without case, accents and signs; numbers and the letters of options become 0. */
 export function plainHeading(text: string): string {
   const words = bareWords(splitCamel(withoutBrackets(text.slice(0, LONGEST_HEADING * 2))))
@@ -44,7 +51,7 @@ export function plainHeading(text: string): string {
   return words
     .map((word, index) =>
       ordinalOf(word) !== undefined ||
-      (index > 0 && index === words.length - 1 && /^[a-j]$/.test(word))
+      (index > 0 && index === words.length - 1 && isLetter(words, index))
         ? '0'
         : word,
     )

@@ -17,3 +17,4 @@ export { understandSheets, type SheetUnderstood } from './sheets';
 export { findBlocks, type Blocks } from './shapes/blocks';
 export { findBoard, type Board } from './shapes/board';
 export { tablesIn } from './shapes/tables';
+export { explanationsOf, lastHeading } from './said';

@@ -38,7 +38,6 @@ describe('the words of a heading', () => {
     ['Answer 3', 3],
     ['Answer B', 2],
     ['B', 2],
-    ['Option (4)', 4],
     ['3rd', 3],
     ['Second wrong answer', 2],
     ['2e réponse', 2],
@@ -66,7 +65,7 @@ describe('the words of a heading', () => {
 
 describe('what words say that was never seen', () => {
   it.each([
-    ['Questions of the evening', ['stem', 'term']],
+    ['Questions to be asked', ['stem', 'term']],
     ['Fragestellungen', ['stem']],
     ['Wrong replies 3', ['wrong', 'wrongs']],
     ['Richtiger Buchstabe', ['key', 'right']],

@@ -1,9 +1,11 @@
 // Readings of a whole table weighed against one another by what its rows become under each.
-import { assign, type Assigned } from './assign';
+import { assign, ONE, type Assigned } from './assign';
 import { MEANINGS, roleOfMeaning, type Meaning, type TableView } from './contract';
+import { headingGroup, labelOf } from './heading-words';
 import { findMarks } from './keys/marks';
 import { readingsOf } from './keys/named';
 import { findVerdicts } from './keys/verdicts';
+import { grammar } from './grammar';
 import { verdictPair } from '../shared/vocabulary/verdicts';
 import { alike } from '../shared/normalise';
 
@@ -87,69 +89,162 @@ export function witness(view: TableView, meanings: readonly Meaning[]): number {
 /** All columns of one meaning taken for another, where they make sense beside the others. */
 const TURNS: readonly (readonly [from: Meaning, to: Meaning])[] = [
   ['step', 'option'],
-  ['right', 'key'],
-  ['accepted', 'key'],
-  ['definition', 'key'],
+  ['option', 'step'],
+  ['left', 'option'],
+  ['tag', 'option'],
   ['verdict', 'option'],
-  ['key', 'right'],
-  ['points', 'key'],
-  ['attempts', 'key'],
+  ['accepted', 'option'],
 ];
 /** A column that is less sure than this may be what comes next. */
-const OPEN = 0.75;
+const OPEN = 0.97;
 /** Probabilities of the columns weigh as much less as they lean on one another. */
 const LEAN = 0.6;
 const LEAST = 1e-4;
+/** What a column must at least be likely to be, to be tried as that. */
+const THINKABLE = 0.01;
+/** So often a reading is bettered by one change; more is never needed. */
+const STEPS = 5;
 
 type Reading = { meanings: Meaning[]; value: number };
+
+/** A second column for what only one can be costs as much as rows that break. */
+const TWICE = 4;
+function doubles(meanings: readonly Meaning[]): number {
+  const roles = meanings.map(roleOfMeaning).filter((role) => ONE.has(role));
+  return roles.length - new Set(roles).size;
+}
+
+/** A pattern that nearly all columns share tells nothing of any of them. */
+const SHARED_BY_ALL = 0.8;
+
+/** The name of the group that a column's heading belongs to: numbered alike, or word for word the same. */
+function groupName({ heading, group }: TableView['columns'][number]): string {
+  const isNumbered = labelOf(heading) !== undefined;
+  const words = headingGroup(heading);
+  if (group && (!heading || heading === group)) {
+    return `${group}|merged`;
+  }
+  if (!words) {
+    return group && isNumbered ? `${group}|` : '';
+  }
+  return `${group}|${words}|${isNumbered}`;
+}
+
+/** The odds, with columns of one group of headings taken to mean the same. */
+function pooled(view: TableView, odds: readonly (readonly number[])[]): (readonly number[])[] {
+  const names = view.columns.map(groupName);
+  return odds.map((own, column) => {
+    const group = names.flatMap((name, other) => (name && name === names[column] ? [other] : []));
+    if (group.length < 2 || group.length >= names.length * SHARED_BY_ALL) {
+      return own;
+    }
+    return own.map(
+      (_, index) => group.reduce((sum, one) => sum + odds[one]![index]!, 0) / group.length,
+    );
+  });
+}
+
+type Table = {
+  view: TableView;
+  odds: readonly (readonly number[])[];
+  said: ReadonlyMap<number, Meaning>;
+};
+
+function weigh({ view, odds }: Table, meanings: Meaning[]): Reading {
+  const likely = meanings.reduce(
+    (sum, meaning, column) =>
+      sum + Math.log(Math.max(LEAST, odds[column]![MEANINGS.indexOf(meaning)]!)),
+    0,
+  );
+  const value =
+    witness(view, meanings) + grammar(meanings) - TWICE * doubles(meanings) + LEAN * likely;
+  return { meanings, value };
+}
+
+/** Readings in which all columns of one group of headings are what one of them may be as well. */
+function* groupsTurned(
+  { view, said }: Table,
+  base: readonly Assigned[],
+  meanings: Meaning[],
+): Generator<Meaning[]> {
+  const names = view.columns.map(groupName);
+  const seen = new Set<string>();
+  for (const [column, name] of names.entries()) {
+    const { p, others } = base[column]!;
+    if (!name || seen.has(name) || p > OPEN || names.filter((other) => other === name).length < 2) {
+      continue;
+    }
+    seen.add(name);
+    for (const next of others.filter((other) => other.p > THINKABLE)) {
+      yield meanings.map((own, at) => (names[at] === name && !said.has(at) ? next.meaning : own));
+    }
+  }
+}
+
+/** Every reading that differs from one in a single column, or in all columns of one meaning. */
+function* neighboursOf(
+  table: Table,
+  base: readonly Assigned[],
+  meanings: Meaning[],
+): Generator<Meaning[]> {
+  const { said, odds } = table;
+  for (const [column, { p, others, meaning }] of base.entries()) {
+    if (said.has(column) || p > OPEN) {
+      continue;
+    }
+    for (const next of [{ meaning, p }, ...others]) {
+      if (next.p > THINKABLE && next.meaning !== meanings[column]) {
+        yield meanings.map((own, at) => (at === column ? next.meaning : own));
+      }
+    }
+  }
+  yield* groupsTurned(table, base, meanings);
+  for (const [from, to] of TURNS) {
+    const index = MEANINGS.indexOf(to);
+    const isThinkable = (meaning: Meaning, column: number): boolean =>
+      meaning === from && !said.has(column) && odds[column]![index]! > LEAST;
+    if (meanings.some(isThinkable)) {
+      yield meanings.map((own, column) => (isThinkable(own, column) ? to : own));
+    }
+  }
+}
 
 /** The reading of the columns that is likeliest together with what the rows become under it. */
 export function rank(
   view: TableView,
-  odds: readonly (readonly number[])[],
+  own: readonly (readonly number[])[],
   said: ReadonlyMap<number, Meaning>,
 ): Assigned[] {
-  const base = assign(odds, said);
-  const weigh = (meanings: Meaning[]): Reading => ({
-    meanings,
-    value:
-      witness(view, meanings) +
-      LEAN *
-        meanings.reduce(
-          (sum, meaning, column) =>
-            sum + Math.log(Math.max(LEAST, odds[column]![MEANINGS.indexOf(meaning)]!)),
-          0,
-        ),
-  });
-  const first = base.map(({ meaning }) => meaning);
-  const readings = [weigh(first)];
-  for (const [from, to] of TURNS) {
-    if (first.includes(from)) {
-      const turned = first.map((meaning, column) =>
-        meaning === from && !said.has(column) ? to : meaning,
-      );
-      readings.push(weigh(turned));
+  const table: Table = { view, odds: pooled(view, own), said };
+  const base = assign(table.odds, said);
+  const first = weigh(
+    table,
+    base.map(({ meaning }) => meaning),
+  );
+  let best = first;
+  for (let step = 0; step < STEPS; step++) {
+    const before = best;
+    for (const meanings of neighboursOf(table, base, before.meanings)) {
+      const reading = weigh(table, meanings);
+      best = reading.value > best.value ? reading : best;
+    }
+    if (best === before) {
+      break;
     }
   }
-  base.forEach(({ p, others }, column) => {
-    const [next] = others;
-    if (p < OPEN && next && !said.has(column)) {
-      readings.push(weigh(first.map((meaning, at) => (at === column ? next.meaning : meaning))));
-    }
-  });
-  const best = readings.reduce((most, one) => (one.value > most.value ? one : most));
-  return base.map((one, column) => {
-    const meaning = best.meanings[column]!;
-    if (meaning === one.meaning) {
-      return one;
-    }
-    // What the rows say counts for as much as they weigh more.
-    const gain = best.value - readings[0]!.value;
-    const own = one.others.find((other) => other.meaning === meaning);
-    return {
-      meaning,
-      p: Math.max(own?.p ?? 0, 1 - Math.exp(-gain) / 2),
-      others: [{ meaning: one.meaning, p: one.p }, ...one.others.filter((other) => other !== own)],
-    };
-  });
+  const gain = best.value - first.value;
+  return base.map((one, column) => changed(one, best.meanings[column]!, gain));
+}
+
+/** A column under the better reading; what the rows say counts for as much as they weigh more. */
+function changed(one: Assigned, meaning: Meaning, gain: number): Assigned {
+  if (meaning === one.meaning) {
+    return one;
+  }
+  const own = one.others.find((other) => other.meaning === meaning);
+  return {
+    meaning,
+    p: Math.max(own?.p ?? 0, 1 - Math.exp(-gain) / 2),
+    others: [{ meaning: one.meaning, p: one.p }, ...one.others.filter((other) => other !== own)],
+  };
 }

@@ -89,7 +89,7 @@ export function understandSheets(sheets: readonly Sheet[], blank: boolean): Shee
   const looked = sheets
     .map((sheet) => ({ sheet, region: regionOf(sheet) }))
     .filter(({ region }) => region.bottom >= region.top)
-    .map((one) => ({ ...one, headings: understandHeadings(one.region) }));
+    .map((one) => ({ ...one, headings: understandHeadings(one.region, blank) }));
   const scored = looked.map((one) => {
     const others = looked.filter((other) => other !== one);
     const isExplaining = others.some((other) => {

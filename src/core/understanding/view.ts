@@ -1,24 +1,30 @@
 // A block of a sheet as columns with their headings and a sample of their cells.
 import type { Sheet } from '../model';
 import { alike } from '../shared/normalise';
-import type { Region } from '../shared/table/region';
+import { filledIn, type Region } from '../shared/table/region';
 import type { ColumnView, TableView } from './contract';
+import { headingGroup } from './heading-words';
 
 /** What comes behind so many signs tells nothing more of what a cell is. */
 const LONGEST = 400;
 /** So many rows tell what a column holds; later ones only stream by. */
 const SAMPLE = 60;
 
-/** The merged heading above a column's own, or one that spans it and others in the row of headings itself. */
+/** The heading above a column's own: merged over several, or of a row of headings that stands above this one. */
 function groupAbove(region: Region, headingRow: number, column: number): string {
   const merge = region.sheet.merges.find(
     (one) =>
-      (one.bottom === headingRow - 1 || (one.top === headingRow && column > one.left)) &&
+      (one.bottom === headingRow - 1 || one.top === headingRow) &&
       column >= one.left &&
       column <= one.right &&
       one.right > one.left,
   );
-  return merge ? region.cell(merge.top, merge.left) : '';
+  if (merge) {
+    return region.cell(merge.top, merge.left);
+  }
+  const above = headingRow - 1;
+  const isRow = above >= region.top && filledIn(region, above) > 1;
+  return isRow ? region.cell(above, column) : '';
 }
 
 function listAt(sheet: Sheet, row: number, column: number): readonly string[] | undefined {
@@ -52,6 +58,19 @@ function sampledRows(region: Region, headingRow: number | null, first: number): 
   return rows;
 }
 
+/** A pattern that nearly all columns share, `Column 1`, `Column 2`, tells nothing of any of them. */
+const SHARED_BY_ALL = 0.8;
+
+/** Whether each column belongs to a group of headings some of which have cells below them. */
+function inFilledGroup(headings: readonly string[], filled: readonly boolean[]): boolean[] {
+  const groups = headings.map(headingGroup);
+  return groups.map((group) => {
+    const own = groups.filter((other) => group && other === group).length;
+    const isTelling = own > 1 && own < groups.length * SHARED_BY_ALL;
+    return isTelling && groups.some((other, index) => other === group && filled[index]);
+  });
+}
+
 /** The columns of a region under a row of headings (from 0, null where there is none); `first` is the first row below. */
 export function viewOf(
   region: Region,
@@ -60,22 +79,27 @@ export function viewOf(
   blank: boolean,
 ): TableView {
   const rows = sampledRows(region, headingRow, first);
-  const columns: ColumnView[] = [];
+  const all: ColumnView[] = [];
   for (let column = region.left; column <= region.right; column++) {
-    const texts = rows.map((row) => region.cell(row, column).slice(0, LONGEST));
-    const heading = headingRow === null ? '' : region.cell(headingRow, column);
     const list = listAt(region.sheet, first, column);
-    const isFilled = texts.some(Boolean);
-    // In a source with rows a column without a single cell tells nothing and parts its neighbours.
-    if (isFilled || ((heading || list) && (blank || rows.length < 2))) {
-      columns.push({
-        at: column,
-        heading,
-        group: headingRow === null ? '' : groupAbove(region, headingRow, column),
-        texts,
-        ...(list ? { list } : {}),
-      });
-    }
+    all.push({
+      at: column,
+      heading: headingRow === null ? '' : region.cell(headingRow, column),
+      group: headingRow === null ? '' : groupAbove(region, headingRow, column),
+      texts: rows.map((row) => region.cell(row, column).slice(0, LONGEST)),
+      ...(list ? { list } : {}),
+    });
   }
+  const filled = all.map(({ texts }) => texts.some(Boolean));
+  const grouped = inFilledGroup(
+    all.map(({ heading }) => heading),
+    filled,
+  );
+  // In a source with rows a column without a single cell tells nothing and parts its neighbours.
+  const isTold = blank || rows.length < 2;
+  const columns = all.filter(
+    ({ heading, list }, index) =>
+      filled[index] || ((heading || list) && (isTold || grouped[index])),
+  );
   return { columns, rows: rows.length, blank };
 }

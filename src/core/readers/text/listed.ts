@@ -14,7 +14,9 @@ function termsOf({ file, format, lines, findings }: Document): Opened | undefine
     file,
     lines.map(({ text }) => text),
   );
-  return terms && asTable({ file, format, sheets: [sheetWith(terms.sheet)], findings });
+  return (
+    terms && asTable({ file, format, sheets: [sheetWith(terms.sheet)], listsTerms: true, findings })
+  );
 }
 
 function rowsOf({ file, format, lines, findings }: Document): Opened | undefined {

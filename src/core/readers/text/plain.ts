@@ -39,13 +39,12 @@ function openBars(name: string, source: string, firstLine: number): Opened | und
 
 function openTerms(name: string, source: string, firstLine: number): Opened | undefined {
   const terms = readTerms(name, linesIn(source));
-  return (
-    terms &&
-    textTable(name, 'txt', {
-      ...terms.sheet,
-      lines: terms.sheet.lines!.map((line) => line + firstLine - 1),
-    })
-  );
+  if (!terms) {
+    return undefined;
+  }
+  const lines = terms.sheet.lines!.map((line) => line + firstLine - 1);
+  const opened = textTable(name, 'txt', { ...terms.sheet, lines });
+  return opened.is === 'table' ? asTable({ ...opened.table, listsTerms: true }) : opened;
 }
 
 /** Opens text by what it looks like; `firstLine` is its first line in the source, from 1. */

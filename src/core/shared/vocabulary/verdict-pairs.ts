@@ -115,6 +115,10 @@ const SHORT_PAIRS: readonly (readonly [string, string])[] = [
   ['x', 'o'],
 ];
 
+const DENIALS: ReadonlySet<string> = new Set(
+  'in im il ir un non no not nicht niet ne nie on o ikke inte ei dis ej'.split(' '),
+);
+
 export type VerdictPair = { right: string; wrong: string };
 
 const inOrder = ([first = '', second = '']: readonly string[], rightFirst: boolean): VerdictPair =>
@@ -133,8 +137,10 @@ export function verdictPair(words: readonly string[]): VerdictPair | undefined {
     return inOrder(words, a === known[0]);
   }
   // A word and the same word with something that denies it in front, "korrekt" and "inkorrekt".
-  if (a.length > 2 && b.length > 2 && a !== b && (a.endsWith(b) || b.endsWith(a))) {
-    return inOrder(words, a.length < b.length);
+  const [longer, shorter] = a.length > b.length ? [a, b] : [b, a];
+  const denial = longer.endsWith(shorter) ? longer.slice(0, -shorter.length).trim() : '';
+  if (shorter.length > 2 && DENIALS.has(denial)) {
+    return inOrder(words, a === shorter);
   }
   return undefined;
 }

@@ -4,6 +4,8 @@ import { verdictPair, verdictOf } from '../../shared/vocabulary/verdicts';
 
 export type Verdicts = { right: string; wrong?: string };
 
+const TICK = /^(?:x|✓|✔|☑|\*|•|1|\+|√|ja|yes|y|oui|sí|si|ok)$/iu;
+
 /** Rows are looked at so far. */
 type Rows = readonly (readonly string[])[];
 
@@ -31,7 +33,10 @@ const singles = (rows: Rows, value: string): number =>
  */
 export function findVerdicts(rows: Rows): Verdicts | undefined {
   const values = [...valuesOf(rows)];
-  if (values.length === 1) {
+  // Where each row leaves some places empty, whatever stands in the others is a tick.
+  const areTicks =
+    values.every(([name]) => TICK.test(name)) && rows.every((row) => row.some((text) => !text));
+  if (values.length === 1 || (values.length > 1 && areTicks)) {
     return { right: values[0]![1].text };
   }
   const said = verdictPair(values.map(([name]) => name));

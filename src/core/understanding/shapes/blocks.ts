@@ -36,15 +36,23 @@ const ANSWERS: readonly Meaning[] = [
   'wrong',
   'wrongs',
 ];
+const KEYS: readonly Meaning[] = ['key', 'right'];
 const WRONG: readonly Meaning[] = ['wrong', 'wrongs'];
+
+const answerRole = (label: string): Role =>
+  likelihoodOf(label, WRONG) > CLEAR ? 'wrong' : 'option';
 
 function roleOfLabel(label: string): Role | undefined {
   const bare = label.replace(/[:*]+$/, '');
-  if (likelihoodOf(bare, ANSWERS) > CLEAR) {
-    return likelihoodOf(bare, WRONG) > CLEAR ? 'wrong' : 'option';
-  }
   const said = meaningOfWords(bare);
-  if (!said || said.p < CLEAR || said.meaning === 'ignore') {
+  if (!said || said.meaning === 'ignore') {
+    return undefined;
+  }
+  // "Answer" may be many things in a row; within a block it is one of several.
+  if (likelihoodOf(bare, [...ANSWERS, ...KEYS]) > CLEAR) {
+    return KEYS.includes(said.meaning) ? 'key' : answerRole(bare);
+  }
+  if (said.p < CLEAR) {
     return undefined;
   }
   return roleOfMeaning(said.meaning);
@@ -119,6 +127,25 @@ function labelsDown(region: Region): { labelled: Labelled[]; filled: number } | 
 
 const MOST_NAMES = 25;
 
+/** A label that comes several times within a block is one answer of several, whatever its word would mean alone. */
+function withRepeats(labelled: readonly Labelled[], starts: readonly number[]): Labelled[] {
+  const most = new Map<string, number>();
+  starts.forEach((start, index) => {
+    const end = starts[index + 1] ?? Infinity;
+    const times = new Map<string, number>();
+    for (const { row, label } of labelled) {
+      if (row >= start && row < end) {
+        const name = alike(label);
+        times.set(name, (times.get(name) ?? 0) + 1);
+        most.set(name, Math.max(most.get(name) ?? 0, times.get(name)!));
+      }
+    }
+  });
+  return labelled.map((one) =>
+    one.role === 'key' && most.get(alike(one.label))! > 1 ? { ...one, role: 'option' } : one,
+  );
+}
+
 /** Whether labels open blocks: the opening one comes again, others follow it, and hardly anything else stands among them. */
 function makeBlocks(
   labelled: readonly Labelled[],
@@ -160,9 +187,12 @@ export function findBlocks(region: Region): Blocks | undefined {
   if (!found) {
     return undefined;
   }
-  const { labelled, filled } = found;
-  const opening = openingLabel(labelled);
-  const starts = labelled.filter(({ label }) => alike(label) === opening).map(({ row }) => row);
+  const opening = openingLabel(found.labelled);
+  const starts = found.labelled
+    .filter(({ label }) => alike(label) === opening)
+    .map(({ row }) => row);
+  const labelled = withRepeats(found.labelled, starts);
+  const { filled } = found;
   if (!makeBlocks(labelled, starts, filled)) {
     return undefined;
   }

@@ -4,13 +4,18 @@ import { alike } from '../../shared/normalise';
 import { filledIn, regionOf, type Region } from '../../shared/table/region';
 import {
   firstRowBelow,
+  likelihoodOf,
   looksLikeHeadings,
   understandColumns,
   understandHeadings,
   type ColumnUnderstood,
 } from '../columns';
+import type { Meaning } from '../contract';
 
 const CLEAR = 0.6;
+/** With a single row it may be open what exactly answers. */
+const LIKELY = 0.3;
+const ASKING: readonly Meaning[] = ['stem', 'term'];
 /** So many rows are tried as headings of a table further down. */
 const MOST_TRIED = 40;
 
@@ -28,7 +33,7 @@ const rowText = (region: Region, row: number): string => {
 /** Whether columns make questions: one asks, and others answer. */
 const makesQuestions = (columns: readonly ColumnUnderstood[]): boolean =>
   columns.some(({ role, p }) => role === 'stem' && p > CLEAR) &&
-  columns.filter(({ role, p }) => role !== 'stem' && role !== 'ignore' && p > CLEAR).length > 0;
+  columns.filter(({ role, p }) => role !== 'stem' && role !== 'ignore' && p > LIKELY).length > 0;
 
 const understood = (region: Region): ColumnUnderstood[] => {
   const { row } = understandHeadings(region);

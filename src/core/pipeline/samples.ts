@@ -1,0 +1,73 @@
+// The blank's own samples test the layout: read by it and written again they must come out to the letter.
+import type { Layout, Role, Table } from '../model';
+import { fit } from '../fitting';
+import { readBack } from '../reading-back';
+import { cellName, columnIndex } from '../shared/cells';
+import { alike } from '../shared/normalise';
+import { quoted } from '../shared/plain';
+
+/** A sample cell that would be written otherwise. Rows count from 1. */
+export type SampleDifference = { column: string; cell: string; was: string; becomes: string };
+
+/** Columns that a fill writes by itself, or leaves as they are. */
+const NOT_OURS: ReadonlySet<Role> = new Set<Role>([
+  'ignore',
+  'constant',
+  'number-in-file',
+  'ref',
+  'by',
+  'at',
+  'pick',
+  'image',
+  'image-alt',
+  'title',
+]);
+
+const isSame = (a: string, b: string): boolean =>
+  alike(a) === alike(b) ||
+  (a !== '' && Number(a.replace(',', '.')) === Number(b.replace(',', '.')));
+
+/** The sample cells that would come out otherwise under a layout; none where it has no samples or they prove it. */
+export function sampleDifferences(table: Table, layout: Layout): SampleDifference[] {
+  const { sample } = layout.file;
+  const sheet = table.sheets.find(({ name }) => name === layout.file.sheet) ?? table.sheets[0];
+  if (layout.shape !== 'rows' || !sample || !sheet) {
+    return [];
+  }
+  const [first, last] = sample;
+  const items = readBack(table, layout).slice(0, last - first + 1);
+  const written = fit(items, layout);
+  return written.flatMap(({ cells }, index) => {
+    const row = sheet.rows[first - 1 + index] ?? [];
+    const [own] = cells ?? [];
+    if (!own) {
+      return [];
+    }
+    return layout.columns.flatMap((column): SampleDifference[] => {
+      const place = columnIndex(column.column);
+      const was = row[place]?.trim() ?? '';
+      const becomes = String(own[column.column] ?? '').trim();
+      return NOT_OURS.has(column.role) || isSame(was, becomes)
+        ? []
+        : [{ column: column.column, cell: cellName(first - 1 + index, place), was, becomes }];
+    });
+  });
+}
+
+/** A learned layout with what its samples say against it: the columns that would come out otherwise are unsure, with the reason. */
+export function withSamples<
+  T extends { layout: Layout; because: Record<string, string>; unsure: string[] },
+>(learned: T, table: Table): T & { sampleDifferences: SampleDifference[] } {
+  const differences = sampleDifferences(table, learned.layout);
+  const because = { ...learned.because };
+  const unsure = new Set(learned.unsure);
+  for (const { column, cell, was, becomes } of differences) {
+    const path = `columns.${column}`;
+    if (!unsure.has(path)) {
+      because[path] =
+        `${because[path] ?? 'it was understood so'}; but the sample in ${cell}, ${quoted(was, 30)}, would be written as ${quoted(becomes, 30)}`;
+    }
+    unsure.add(path);
+  }
+  return { ...learned, because, unsure: [...unsure], sampleDifferences: differences };
+}

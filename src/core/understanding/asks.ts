@@ -1,0 +1,83 @@
+// Whether a row taken for the headings is a question itself: its cells do what those of the rows below do.
+import { filledIn, type Region } from '../shared/table/region';
+import { alike } from '../shared/normalise';
+import { readingsOf } from './keys/named';
+
+/** A column under the row, as far as it tells. */
+type Told = { at: number; role: string };
+
+const SAMPLE = 30;
+
+const rowText = (region: Region, row: number): string =>
+  Array.from({ length: region.right - region.left + 1 }, (_, index) =>
+    alike(region.cell(row, region.left + index)),
+  ).join('\t');
+
+function below(region: Region, row: number, column: number): Set<string> {
+  const texts = new Set<string>();
+  const own = rowText(region, row);
+  for (let r = row + 1; r <= region.bottom && r <= row + SAMPLE; r++) {
+    // Headings that stand half-way once more are no content.
+    if (rowText(region, r) === own) {
+      continue;
+    }
+    texts.add(alike(region.cell(r, column)));
+  }
+  texts.delete('');
+  return texts;
+}
+
+/** Columns that say the same few words all the way down. */
+const SAYING_AGAIN: readonly string[] = ['kind', 'verdict', 'shuffle', 'use', 'across'];
+
+/** Whether the key of a row names one of its own options, as a letter or a number. */
+export function namesItsOption(region: Region, row: number, columns: readonly Told[]): boolean {
+  const key = columns.find(({ role }) => role === 'key');
+  const options = columns
+    .filter(({ role }) => role === 'option')
+    .map(({ at }) => region.cell(row, at));
+  const said = key ? region.cell(row, key.at) : '';
+  if (!LETTERS.test(said) || options.filter(Boolean).length < 2) {
+    return false;
+  }
+  const best = readingsOf([{ key: said, options }], []).find(({ style }) => style !== 'text');
+  return best?.share === 1;
+}
+/** A letter or number, or a few of them. */
+const LETTERS = /^[([]?(?:[A-Ja-j]|\d{1,2})[)\].:]?(?:[,;/ ]{1,2}(?:[A-Ja-j]|\d{1,2}))*$/;
+
+/** Whether a row has a cell that may name an option at all. */
+export function mayName(region: Region, row: number): boolean {
+  for (let column = region.left; column <= region.right; column++) {
+    if (LETTERS.test(region.cell(row, column))) {
+      return true;
+    }
+  }
+  return false;
+}
+
+const FEW = 5;
+
+/** Whether the first rows, from one on, all name options of their own under columns without headings. */
+export function allName(region: Region, row: number, columns: readonly Told[]): boolean {
+  let rows = 0;
+  for (let r = row; r <= region.bottom && rows < FEW; r++) {
+    if (filledIn(region, r) < 2) {
+      continue;
+    }
+    rows++;
+    if (!namesItsOption(region, r, columns)) {
+      return false;
+    }
+  }
+  return rows > 1;
+}
+
+/** Whether a row says again what rows below it say in the columns that say the same few words all the way down. */
+export const saysAgain = (region: Region, row: number, columns: readonly Told[]): boolean =>
+  columns
+    .filter(({ role }) => SAYING_AGAIN.includes(role))
+    .some(({ at }) => {
+      const text = alike(region.cell(row, at));
+      return text !== '' && below(region, row, at).has(text);
+    });

@@ -1,0 +1,44 @@
+// Which columns make a table of questions together: breaking a rule costs, it does not forbid.
+import { roleOfMeaning, type Meaning } from './contract';
+import type { Role } from '../model';
+
+type Counts = (role: Role) => number;
+
+/** What each broken rule costs, in nats. */
+const RULES: readonly { costs: number; isBroken: (count: Counts) => boolean }[] = [
+  { costs: 2, isBroken: (count) => count('stem') === 0 },
+  { costs: 2.5, isBroken: (count) => count('wrong') + count('wrongs') > 0 && count('right') === 0 },
+  {
+    costs: 1.5,
+    isBroken: (count) =>
+      count('right') > 0 && count('wrong') + count('wrongs') + count('option') === 0,
+  },
+  { costs: 1.5, isBroken: (count) => count('option') === 1 },
+  { costs: 1, isBroken: (count) => count('option') > 12 },
+  {
+    costs: 2,
+    isBroken: (count) => count('verdict') > 0 && count('option') === 0 && count('verdict') !== 2,
+  },
+  {
+    costs: 1.5,
+    isBroken: (count) =>
+      count('verdict') > 0 && count('option') > 0 && count('verdict') !== count('option'),
+  },
+  { costs: 1.5, isBroken: (count) => count('weight') > 0 && count('weight') !== count('option') },
+  { costs: 2, isBroken: (count) => count('left') !== count('right-side') },
+  { costs: 1, isBroken: (count) => count('feedback') > 1 && count('option') === 0 },
+  { costs: 1, isBroken: (count) => count('tolerance') + count('unit') > 0 && count('value') === 0 },
+  { costs: 1.5, isBroken: (count) => count('key') > 0 && count('right') > 0 },
+  { costs: 1.5, isBroken: (count) => count('options') > 0 && count('option') > 0 },
+];
+
+/** What the rules say of a table whose columns have these meanings, in nats; 0 where none is broken. */
+export function grammar(meanings: readonly Meaning[]): number {
+  const counts = new Map<Role, number>();
+  for (const meaning of meanings) {
+    const role = roleOfMeaning(meaning);
+    counts.set(role, (counts.get(role) ?? 0) + 1);
+  }
+  const count: Counts = (role) => counts.get(role) ?? 0;
+  return RULES.reduce((sum, { costs, isBroken }) => sum - (isBroken(count) ? costs : 0), 0);
+}

@@ -1,0 +1,1 @@
+export function readHeadings(path: string): { language: string; role: string; words: string[] }[];
