@@ -1,11 +1,10 @@
 // Grown files as the program opens them, with what each of their columns is.
-import type { Layout } from '../src/core/model';
 import { openFile } from '../src/core/readers';
 import { MEANINGS, type Meaning, type TableView } from '../src/core/understanding/contract';
 import { viewOf } from '../src/core/understanding/view';
 import { regionOf, rowShown, type Region } from '../src/core/shared/table/region';
 import { columnIndex } from '../src/core/shared/cells';
-import { drawCase, material } from './grow/draw.mjs';
+import { drawCase, material, type Drawn } from './grow/draw.mjs';
 
 /** The generator's names of columns where they differ from the program's. */
 const MEANING_OF: Record<string, Meaning> = {
@@ -54,56 +53,75 @@ export type Case = {
   factors: Record<string, unknown>;
 };
 
+/** What is true of a drawn file: its sheet, its row of headings as a person counts, its columns. */
+type Truth = {
+  sheet: string | undefined;
+  headingRow: number | null;
+  isExplained: boolean;
+  columns: Map<number, Meaning>;
+};
+
+function truthOfSource({ truth }: Drawn): Truth {
+  const columns = new Map<number, Meaning>();
+  for (const { at, role } of truth.columns) {
+    columns.set(at - 1, meaningOf(role) ?? 'ignore');
+  }
+  return {
+    sheet: truth.sheet,
+    headingRow: truth.headingRow,
+    isExplained: truth.second,
+    columns,
+  };
+}
+
+/** The two sides of cards have names of their own, which a layout does not know. */
+const SIDES: Record<string, string> = { stem: 'term', accepted: 'definition' };
+
+function truthOfBlank({ test }: Drawn): Truth {
+  const { file, columns } = test.expect.layout;
+  const isCard = test.factors['purpose'] === 'cards';
+  const meanings = new Map<number, Meaning>();
+  for (const { column, role } of columns) {
+    const own = isCard ? (SIDES[role] ?? role) : role;
+    meanings.set(columnIndex(column), meaningOf(own) ?? 'ignore');
+  }
+  const headingRow = file.headingRow ?? null;
+  return {
+    sheet: file.sheet,
+    headingRow,
+    isExplained: headingRow !== null && file.firstRow! > headingRow + 1,
+    columns: meanings,
+  };
+}
+
 /** One grown file opened; undefined where it can't be. */
 export async function openCase(
   seed: number,
   n: number,
   call: 'gather' | 'learn',
 ): Promise<Case | undefined> {
-  const { bytes, name, test, truth } = drawCase(seed, n, call);
-  const file: Partial<Layout['file']> = call === 'learn' ? test.expect.layout.file : {};
-  const opened = await openFile({ name, bytes: new Uint8Array(bytes) }, {});
+  const drawn = drawCase(seed, n, call);
+  const opened = await openFile({ name: drawn.name, bytes: new Uint8Array(drawn.bytes) }, {});
   if (opened.is !== 'table') {
     return undefined;
   }
-  const wanted = call === 'gather' ? truth.sheet : file?.sheet;
+  const truth = call === 'gather' ? truthOfSource(drawn) : truthOfBlank(drawn);
   const { sheets } = opened.table;
-  const sheet = sheets.length === 1 ? sheets[0] : sheets.find((one) => one.name === wanted);
+  const sheet = sheets.length === 1 ? sheets[0] : sheets.find(({ name }) => name === truth.sheet);
   if (!sheet) {
     return undefined;
   }
   const region = regionOf(sheet);
-  const shown: number | null = call === 'gather' ? truth.headingRow : (file.headingRow ?? null);
-  const headingRow = shown === null ? null : rowShown(sheet, shown);
-  const byColumn = new Map<number, Meaning>();
-  if (call === 'gather') {
-    for (const { at, role } of truth.columns) {
-      byColumn.set(at - 1, meaningOf(role) ?? 'ignore');
-    }
-  } else {
-    for (const { column, role } of test.expect.layout.columns) {
-      const isCard = test.factors.purpose === 'cards';
-      const own =
-        isCard && role === 'stem' ? 'term' : isCard && role === 'accepted' ? 'definition' : role;
-      byColumn.set(columnIndex(column), meaningOf(own) ?? 'ignore');
-    }
-  }
-  const isExplained =
-    call === 'gather' ? truth.second : headingRow !== null && file.firstRow! > file.headingRow! + 1;
-  const skip = isExplained ? 2 : 1;
-  const view = viewOf(
-    region,
-    headingRow,
-    headingRow === null ? region.top : headingRow + skip,
-    call === 'learn',
-  );
+  const headingRow = truth.headingRow === null ? null : rowShown(sheet, truth.headingRow);
+  const first = headingRow === null ? region.top : headingRow + (truth.isExplained ? 2 : 1);
+  const view = viewOf(region, headingRow, first, call === 'learn');
   return {
     view,
     region,
     headingRow,
-    isExplained,
-    meanings: view.columns.map(({ at }) => byColumn.get(at) ?? 'ignore'),
-    factors: test.factors,
+    isExplained: truth.isExplained,
+    meanings: view.columns.map(({ at }) => truth.columns.get(at) ?? 'ignore'),
+    factors: drawn.test.factors,
   };
 }
 

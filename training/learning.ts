@@ -12,6 +12,11 @@ export function chanceFrom(seed: number): () => number {
   };
 }
 
+/** Adam's two decays (Kingma and Ba, 2015, section 2). */
+const FIRST_DECAY = 0.9;
+const SECOND_DECAY = 0.999;
+
+/** Steps of Adam along gradients, which are emptied. */
 export class Adam {
   private readonly first: Float32Array;
   private readonly second: Float32Array;
@@ -26,15 +31,16 @@ export class Adam {
   }
   step(gradient: Float32Array, scale = 1): void {
     this.steps++;
-    const [a, b] = [0.9, 0.999];
-    const rate = (this.rate * scale * Math.sqrt(1 - b ** this.steps)) / (1 - a ** this.steps);
+    const grown = Math.sqrt(1 - SECOND_DECAY ** this.steps) / (1 - FIRST_DECAY ** this.steps);
+    const rate = this.rate * scale * grown;
     for (let index = 0; index < gradient.length; index++) {
       const g = gradient[index]!;
-      this.first[index] = a * this.first[index]! + (1 - a) * g;
-      this.second[index] = b * this.second[index]! + (1 - b) * g * g;
+      const first = FIRST_DECAY * this.first[index]! + (1 - FIRST_DECAY) * g;
+      const second = SECOND_DECAY * this.second[index]! + (1 - SECOND_DECAY) * g * g;
+      this.first[index] = first;
+      this.second[index] = second;
       this.values[index]! -=
-        (rate * this.first[index]!) / (Math.sqrt(this.second[index]!) + 1e-8) +
-        rate * this.decay * this.values[index]!;
+        (rate * first) / (Math.sqrt(second) + 1e-8) + rate * this.decay * this.values[index]!;
       gradient[index] = 0;
     }
   }
@@ -55,87 +61,94 @@ export const newNetwork = (
   output: newLayer(hidden, out, chance),
 });
 
+type Held = { layer: Layer; weights: Float32Array; bias: Float32Array; steps: [Adam, Adam] };
+
+const heldOf = (layer: Layer, rate: number, decay: number): Held => ({
+  layer,
+  weights: new Float32Array(layer.weights.length),
+  bias: new Float32Array(layer.out),
+  steps: [new Adam(layer.weights, rate, decay), new Adam(layer.bias, rate)],
+});
+
+/** Figures as small as this add nothing. */
+const NOTHING = 0.002;
+
 /** The gradients of a network and the steps along them. */
 export class Trainer {
-  private readonly layers: {
-    layer: Layer;
-    weights: Float32Array;
-    bias: Float32Array;
-    adamW: Adam;
-    adamB: Adam;
-  }[];
-  inner = new Float32Array(0);
+  private readonly hidden: Held;
+  private readonly output: Held;
+  private inner = new Float32Array(0);
   private kept: boolean[] = [];
   private filled: number[] = [];
+  private readonly dropout: number;
+
   constructor(
     readonly network: Network,
-    rate: number,
-    decay: number,
+    { rate, decay, dropout }: { rate: number; decay: number; dropout: number },
     private readonly chance: () => number,
-    private readonly dropout = 0.1,
   ) {
-    this.layers = [network.hidden, network.output].map((layer) => ({
-      layer,
-      weights: new Float32Array(layer.weights.length),
-      bias: new Float32Array(layer.out),
-      adamW: new Adam(layer.weights, rate, decay),
-      adamB: new Adam(layer.bias, rate),
-    }));
+    this.hidden = heldOf(network.hidden, rate, decay);
+    this.output = heldOf(network.output, rate, decay);
+    this.dropout = dropout;
   }
+
+  /** The output's sums; some of the inner ones are left out by chance. */
   forward(input: ArrayLike<number>): Float32Array {
     const { hidden, output } = this.network;
-    const inner = new Float32Array(hidden.out);
-    // Most figures are nothing; only the others are summed.
-    const filled: number[] = [];
-    for (let index = 0; index < hidden.into; index++)
-      if (Math.abs(input[index]!) > 0.002) filled.push(index);
-    this.filled = filled;
-    this.kept = [];
-    for (let row = 0; row < hidden.out; row++) {
-      let sum = hidden.bias[row]!;
-      const start = row * hidden.into;
-      for (const index of filled) sum += hidden.weights[start + index]! * input[index]!;
-      const keep = this.chance() >= this.dropout;
-      this.kept.push(keep);
-      inner[row] = keep ? Math.max(0, sum) / (1 - this.dropout) : 0;
-    }
-    this.inner = inner;
-    const sums = new Float32Array(output.out);
-    for (let row = 0; row < output.out; row++) {
-      let sum = output.bias[row]!;
-      const start = row * output.into;
-      for (let index = 0; index < output.into; index++)
-        sum += output.weights[start + index]! * inner[index]!;
-      sums[row] = sum;
-    }
-    return sums;
-  }
-  /** Adds the gradient of one example whose output's error is given; call right after its `forward`. */
-  backward(input: ArrayLike<number>, error: ArrayLike<number>): void {
-    const [hidden, output] = this.layers;
-    const back = new Float32Array(this.network.hidden.out);
-    for (let row = 0; row < error.length; row++) {
-      const e = error[row]!;
-      if (Math.abs(e) < 1e-6) continue;
-      output!.bias[row]! += e;
-      const start = row * output!.layer.into;
-      for (let index = 0; index < output!.layer.into; index++) {
-        output!.weights[start + index]! += e * this.inner[index]!;
-        back[index]! += e * output!.layer.weights[start + index]!;
+    this.filled = [];
+    for (let index = 0; index < hidden.into; index++) {
+      if (Math.abs(input[index]!) > NOTHING) {
+        this.filled.push(index);
       }
     }
-    for (let row = 0; row < back.length; row++) {
-      if (this.inner[row]! <= 0 || !this.kept[row]) continue;
-      const e = back[row]! / (1 - this.dropout);
-      hidden!.bias[row]! += e;
-      const start = row * hidden!.layer.into;
-      for (const index of this.filled) hidden!.weights[start + index]! += e * input[index]!;
+    this.kept = Array.from({ length: hidden.out }, () => this.chance() >= this.dropout);
+    this.inner = Float32Array.from(this.kept, (keep, row) => {
+      let sum = hidden.bias[row]!;
+      for (const index of this.filled) {
+        sum += hidden.weights[row * hidden.into + index]! * input[index]!;
+      }
+      return keep ? Math.max(0, sum) / (1 - this.dropout) : 0;
+    });
+    return Float32Array.from(output.bias, (bias, row) => {
+      let sum = bias;
+      for (let index = 0; index < output.into; index++) {
+        sum += output.weights[row * output.into + index]! * this.inner[index]!;
+      }
+      return sum;
+    });
+  }
+
+  /** Adds the gradient of one example whose output's error is given; call right after its `forward`. */
+  backward(error: ArrayLike<number>, input: ArrayLike<number>): void {
+    const { into } = this.output.layer;
+    const back = new Float32Array(into);
+    for (let row = 0; row < error.length; row++) {
+      const e = error[row]!;
+      this.output.bias[row]! += e;
+      for (let index = 0; index < into; index++) {
+        this.output.weights[row * into + index]! += e * this.inner[index]!;
+        back[index]! += e * this.output.layer.weights[row * into + index]!;
+      }
+    }
+    back.forEach((sum, row) => {
+      if (this.inner[row]! > 0 && this.kept[row]) {
+        this.addHidden(row, sum / (1 - this.dropout), input);
+      }
+    });
+  }
+
+  private addHidden(row: number, error: number, input: ArrayLike<number>): void {
+    this.hidden.bias[row]! += error;
+    const start = row * this.hidden.layer.into;
+    for (const index of this.filled) {
+      this.hidden.weights[start + index]! += error * input[index]!;
     }
   }
+
   step(scale = 1): void {
-    for (const { weights, bias, adamW, adamB } of this.layers) {
-      adamW.step(weights, scale);
-      adamB.step(bias, scale);
+    for (const { weights, bias, steps } of [this.hidden, this.output]) {
+      steps[0].step(weights, scale);
+      steps[1].step(bias, scale);
     }
   }
 }

@@ -4,6 +4,7 @@ import { join } from 'node:path';
 import { SAYINGS } from '../src/core/understanding/contract';
 import { plainHeading } from '../src/core/understanding/heading-words';
 import { material, meaningOf } from './cases';
+import type { BankItem } from './grow/draw.mjs';
 import { readHeadings } from './grow/material.mjs';
 
 export type Phrase = { text: string; says: number; fold: number };
@@ -102,7 +103,7 @@ const TOGETHER: readonly { right: string; wrong: string; nouns: string; before: 
   },
 ];
 
-function* puttogether(): Generator<{ role: string; words: readonly string[] }> {
+function* putTogether(): Generator<List> {
   for (const { right, wrong, nouns, before } of TOGETHER) {
     const join = (adjective: string, noun: string): string =>
       before ? `${adjective} ${noun}` : `${noun} ${adjective}`;
@@ -124,55 +125,62 @@ function* puttogether(): Generator<{ role: string; words: readonly string[] }> {
   }
 }
 
-function* headingLists(): Generator<{ role: string; words: readonly string[] }> {
-  const folder = join(process.cwd(), 'training', 'words');
-  for (const { role, words } of readHeadings(join(folder, 'headings.txt'))) {
-    yield { role, words };
-  }
-  yield* puttogether();
-  const raw = JSON.parse(readFileSync(join(folder, 'words.json'), 'utf8'));
-  for (const language of Object.values(raw.languages) as Record<string, any>[]) {
-    for (const style of [...Object.values(language.headings ?? {}), language.identifiers ?? {}]) {
-      for (const [role, words] of Object.entries(style as Record<string, string | string[]>)) {
-        yield { role, words: Array.isArray(words) ? words : words.split('; ') };
-      }
-    }
-  }
+type List = { role: string; words: readonly string[] };
+const listOf = (words: string | readonly string[]): readonly string[] =>
+  typeof words === 'string' ? words.split('; ') : words;
+
+/** The lists of one language of words.json: its styles of headings, and names as data files have them. */
+function listsOfLanguage({ headings = {}, identifiers = {} }: RawLanguage): List[] {
+  return [...Object.values(headings), identifiers].flatMap((style) =>
+    Object.entries(style).map(([role, words]) => ({ role, words: listOf(words) })),
+  );
 }
+
+type Style = Record<string, string | string[]>;
+type RawLanguage = { headings?: Record<string, Style>; identifiers?: Style };
+
+function headingLists(): List[] {
+  const folder = join(process.cwd(), 'training', 'words');
+  const raw = JSON.parse(readFileSync(join(folder, 'words.json'), 'utf8')) as {
+    languages: Record<string, RawLanguage>;
+  };
+  return [
+    ...readHeadings(join(folder, 'headings.txt')),
+    ...putTogether(),
+    ...Object.values(raw.languages).flatMap(listsOfLanguage),
+  ];
+}
+
+const itemTexts = ({ stem, rights, wrongs, accepted, steps }: BankItem): string[] => [
+  stem,
+  ...(rights ?? []),
+  ...(wrongs ?? []),
+  ...(accepted ?? []),
+  ...(steps ?? []),
+];
 
 /** Texts that stand in cells and are no headings. */
 function contentTexts(): string[] {
-  const texts: string[] = [];
-  for (const bank of Object.values(material.banks) as any[]) {
-    for (const theme of bank.themes) {
-      for (const item of theme.items) {
-        texts.push(
-          item.stem,
-          ...(item.rights ?? []),
-          ...(item.wrongs ?? []),
-          ...(item.accepted ?? []),
-          ...(item.steps ?? []),
-        );
-      }
-      texts.push(...theme.categories, ...theme.tags);
-    }
-    texts.push(...bank.hints, ...bank.explanations);
-  }
-  for (const language of Object.values(material.words.languages) as any[]) {
-    texts.push(
-      ...language.levels,
-      ...language.states,
-      ...(Object.values(language.kinds ?? {}).flat() as string[]),
-    );
-    texts.push(
-      ...(language.notes?.title ?? []),
-      ...(language.notes?.above ?? []),
-      ...(language.notes?.footer ?? []),
-    );
-  }
-  return [...texts, ...material.words.names].filter(
-    (text) => typeof text === 'string' && text.length > 1,
+  const banks = Object.values(material.banks).flatMap(({ themes, hints, explanations }) => [
+    ...themes.flatMap(({ items, categories, tags }) => [
+      ...items.flatMap(itemTexts),
+      ...categories,
+      ...tags,
+    ]),
+    ...hints,
+    ...explanations,
+  ]);
+  const spoken = Object.values(material.words.languages).flatMap(
+    ({ levels, states, kinds = {}, notes = {} }) => [
+      ...levels,
+      ...states,
+      ...Object.values(kinds).flat(),
+      ...(notes['title'] ?? []),
+      ...(notes['above'] ?? []),
+      ...(notes['footer'] ?? []),
+    ],
   );
+  return [...banks, ...spoken, ...material.words.names].filter((text) => text.length > 1);
 }
 
 const SYLLABLES =
@@ -200,32 +208,40 @@ function unknownWords(count: number): string[] {
   });
 }
 
-const clean = (word: string): string => word.trim();
+/** The phrases of one list, each once for what it says. */
+function phrasesOf({ role, words }: List, seen: Set<string>): Phrase[] {
+  const meaning = meaningOf(role);
+  if (!meaning) {
+    return [];
+  }
+  const patterns = words
+    .map((word) => word.trim())
+    .filter(Boolean)
+    .map((word) => (word.includes('#') || !NUMBERED.has(meaning) ? word : `${word} #`));
+  return patterns.flatMap(spellings).flatMap((text) => {
+    const key = `${plainHeading(text)}|${meaning}`;
+    if (seen.has(key)) {
+      return [];
+    }
+    seen.add(key);
+    return [{ text, says: SAYINGS.indexOf(meaning), fold: foldOf(text) }];
+  });
+}
+
+const UNKNOWN_WORDS = 1400;
+
 /** All phrases, each once for everything that it says. */
 export function allPhrases(): Phrase[] {
   const seen = new Set<string>();
-  const phrases: Phrase[] = [];
-  for (const { role, words } of headingLists()) {
-    const meaning = meaningOf(role);
-    if (!meaning) {
-      continue;
-    }
-    for (const word of words.map(clean).filter(Boolean)) {
-      const numbered = word.includes('#') || !NUMBERED.has(meaning) ? word : `${word} #`;
-      for (const text of spellings(numbered)) {
-        const key = `${plainHeading(text)}|${meaning}`;
-        if (!seen.has(key)) {
-          seen.add(key);
-          phrases.push({ text, says: SAYINGS.indexOf(meaning), fold: foldOf(text) });
-        }
-      }
-    }
-  }
-  for (const text of new Set(contentTexts())) {
-    phrases.push({ text, says: SAYINGS.indexOf('content'), fold: foldOf(text) });
-  }
-  for (const text of new Set(unknownWords(1400))) {
-    phrases.push({ text, says: SAYINGS.indexOf('unknown'), fold: foldOf(text) });
-  }
-  return phrases;
+  const asOne = (texts: readonly string[], says: (typeof SAYINGS)[number]): Phrase[] =>
+    [...new Set(texts)].map((text) => ({
+      text,
+      says: SAYINGS.indexOf(says),
+      fold: foldOf(text),
+    }));
+  return [
+    ...headingLists().flatMap((list) => phrasesOf(list, seen)),
+    ...asOne(contentTexts(), 'content'),
+    ...asOne(unknownWords(UNKNOWN_WORDS), 'unknown'),
+  ];
 }

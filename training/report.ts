@@ -1,10 +1,7 @@
 // How well grown files are understood that nothing was learned from: npm run understanding [-- --sources N --blanks N --seed N].
 import { SURE, type Meaning } from '../src/core/understanding';
-import {
-  firstRowBelow,
-  understandColumns,
-  understandHeadings,
-} from '../src/core/understanding/columns';
+import { understandColumns } from '../src/core/understanding/columns';
+import { firstRowBelow, understandHeadings } from '../src/core/understanding/headings';
 import { roleOfMeaning } from '../src/core/understanding/contract';
 import { openCases, type Case } from './cases';
 

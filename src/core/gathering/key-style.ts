@@ -5,8 +5,7 @@ import { bareWords } from '../shared/normalise';
 import { count, quoted } from '../shared/plain';
 import { findInnerSeparator } from '../shared/table/separators';
 import type { Region } from '../shared/table/region';
-import { saysFirst, saysFromZero, saysRightAnswer } from '../shared/vocabulary/key-words';
-import { speaksOf } from '../shared/vocabulary/rule-words';
+import { saysFromZero } from '../shared/vocabulary/key-words';
 import { trueFalseWords, verdictOf } from '../shared/vocabulary/verdicts';
 import { findMarks, type Marks } from '../understanding';
 import { readingsOf, type Named } from '../understanding';
@@ -15,6 +14,7 @@ import { EMPHASES, isSetOff } from './rich';
 import { Row, slotsOf } from './row';
 import { headingRepeats } from './rows';
 import { partsOfOptions } from './option-texts';
+import { explainsFirst, toldFirst } from './told-first';
 
 export type KeyGuess = { key: Key; because: string; sure: boolean };
 const SAMPLE = 200;
@@ -160,36 +160,6 @@ function withoutOptions(key: Column, values: readonly string[]): KeyGuess {
   };
 }
 
-/** Shorter cells above the table say nothing about it. */
-const MUCH_SAID = 8;
-
-/** A sentence or heading near the table that says that the right option comes first. */
-function toldFirst(region: Region, first: number): string | undefined {
-  for (let r = 0; r < first; r++) {
-    for (const cell of region.sheet.rows[r] ?? []) {
-      const words = cell.length > MUCH_SAID ? bareWords(cell) : '';
-      if (saysFirst(words) && saysRightAnswer(words)) {
-        return cell;
-      }
-    }
-  }
-  return undefined;
-}
-
-/** Whether the row that explains the headings calls the first option right and the others wrong. */
-function explainsFirst(look: Look, first: number): boolean {
-  const said = of(look, 'option').map(({ column }) =>
-    bareWords(look.region.cell(first - 1, columnIndex(column))),
-  );
-  const [own = '', ...others] = said;
-  return (
-    others.length > 0 &&
-    saysRightAnswer(own) &&
-    !speaksOf('wrong', own) &&
-    others.every((words) => speaksOf('wrong', words))
-  );
-}
-
 function withoutColumn(look: Look, first: number): KeyGuess {
   const options = of(look, 'option');
   const cells = look.rows.map((row) => partsOfOptions(row));
@@ -204,7 +174,7 @@ function withoutColumn(look: Look, first: number): KeyGuess {
   if (!options.length && !of(look, 'options').length && !of(look, 'wrong').length) {
     return { key: { style: 'text' }, sure: true, because: 'there are no options to choose from' };
   }
-  if (explainsFirst(look, first)) {
+  if (explainsFirst(look.region, options, first)) {
     return {
       key: { style: 'first' },
       sure: true,

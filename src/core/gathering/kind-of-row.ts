@@ -55,6 +55,13 @@ function fromAnswer(row: Row, manner: Manner): Kind | undefined {
   return manner.cards ? 'card' : 'short';
 }
 
+/** Whether there are as many cells as gaps are drawn, and none of them is told to be the right one: the words that go in. */
+function areGaps(options: readonly Option[], row: Row, { key }: Manner): boolean {
+  const gaps = drawnGaps(row.text('stem'), [''])?.gaps.length ?? 0;
+  const isToldNowhere = !row.text('key') && options.every((option) => !option.right);
+  return gaps > 0 && gaps === options.length && isToldNowhere && key.style !== 'marker';
+}
+
 /** The kind of a row whose options, typed or chosen, stand in columns for options. */
 function fromCells(options: readonly Option[], row: Row, manner: Manner): Kind | undefined {
   if (!options.length) {
@@ -65,13 +72,7 @@ function fromCells(options: readonly Option[], row: Row, manner: Manner): Kind |
   if (isTyped) {
     return quantityOf(options[0]!.text.plain) ? 'number' : 'short';
   }
-  // As many cells as gaps are drawn, and none of them told to be the right one: the words that go in.
-  const gaps = drawnGaps(row.text('stem'), [''])?.gaps.length ?? 0;
-  const isToldNowhere = !row.text('key') && options.every((option) => !option.right);
-  if (gaps > 0 && gaps === options.length && isToldNowhere && manner.key.style !== 'marker') {
-    return 'gap';
-  }
-  return fromOptions(options, manner);
+  return areGaps(options, row, manner) ? 'gap' : fromOptions(options, manner);
 }
 
 /** True or false, by a word in the key or by a tick under one of two headings. */

@@ -1,9 +1,8 @@
-// What the headings of a block of cells are, and what its columns mean under them.
+// What the columns of a block of cells mean under their headings.
 import type { Role } from '../model';
 import { alike } from '../shared/normalise';
 import { count, quoted } from '../shared/plain';
 import type { Region } from '../shared/table/region';
-import { allName, mayName, namesItsOption, saysAgain } from './asks';
 import { placesOf } from './assign';
 import {
   MEANINGS,
@@ -14,12 +13,12 @@ import {
   type TableView,
 } from './contract';
 import { piecesOf } from './heading-words';
-import { explainingOdds, headingOdds, headingShare } from './heading-rows';
 import { shippedModel } from './model';
 import { rank } from './rank';
 import { meaningsOf } from './roles';
+import { saying } from './saying';
+import { scaled } from './scaled';
 import { viewOf } from './view';
-import { sayingOf } from './words';
 
 /** Below this a reading is called unsure. */
 export const SURE = 0.85;
@@ -36,138 +35,6 @@ export type ColumnUnderstood = {
   others: Likely[];
   because: string;
 };
-export type HeadingUnderstood = {
-  /** From 0; null where no row holds headings. */
-  row: number | null;
-  p: number;
-  /** The next likely rows. */
-  others: { row: number | null; p: number }[];
-};
-
-const known = new Map<string, readonly number[]>();
-const MOST_KNOWN = 4000;
-/** What a heading's words say; what was asked lately is kept. */
-function saying(text: string): readonly number[] {
-  const found = known.get(text);
-  if (found) {
-    return found;
-  }
-  if (known.size > MOST_KNOWN) {
-    known.clear();
-  }
-  const said = sayingOf(shippedModel().words, text);
-  known.set(text, said);
-  return said;
-}
-
-/** The likeliest meaning of a heading or label by its words alone; undefined where they say none with some certainty. */
-export function meaningOfWords(text: string): Likely | undefined {
-  if (!piecesOf(text).length) {
-    return undefined;
-  }
-  const said = saying(text);
-  const best = said.indexOf(Math.max(...said));
-  return best < MEANINGS.length ? { meaning: MEANINGS[best]!, p: said[best]! } : undefined;
-}
-
-type Candidate = { row: number | null; p: number };
-
-const textOf = (region: Region, row: number): string => {
-  const texts: string[] = [];
-  for (let column = region.left; column <= region.right; column++) {
-    texts.push(alike(region.cell(row, column)));
-  }
-  return texts.join('\t');
-};
-
-/** Headings that are said again half-way are one candidate, at the place where they stand first. */
-function withoutRepeats(region: Region, candidates: readonly Candidate[]): Candidate[] {
-  const byText = new Map<string, Candidate>();
-  for (const candidate of candidates) {
-    const name = candidate.row === null ? '' : textOf(region, candidate.row);
-    const other = byText.get(name);
-    byText.set(
-      name,
-      other && other.row !== null && candidate.row !== null
-        ? { row: Math.min(other.row, candidate.row), p: other.p + candidate.p }
-        : candidate,
-    );
-  }
-  return [...byText.values()].sort((a, b) => b.p - a.p);
-}
-
-/** How likely a text's words name any of some meanings, 0 to 1. */
-export function likelihoodOf(text: string, meanings: readonly Meaning[]): number {
-  if (!piecesOf(text).length) {
-    return 0;
-  }
-  const said = saying(text);
-  return meanings.reduce((sum, meaning) => sum + said[MEANINGS.indexOf(meaning)]!, 0);
-}
-
-/** Which row of a region holds the headings; `blank` tells a receiver's form from a source. */
-export function understandHeadings(region: Region, blank = false): HeadingUnderstood {
-  const odds = headingOdds(shippedModel(), region, saying);
-  const { rows } = odds;
-  // A form without any heading is hardly met: its samples must say so very clearly.
-  const p = blank
-    ? scaled(odds.p.map((one, index) => (index < rows.length ? one : one * HARDLY)))
-    : odds.p;
-  const all = p
-    .map((value, index) => ({ row: rows[index] ?? null, p: value }))
-    .sort((a, b) => b.p - a.p);
-  const [best, ...others] = withoutQuestions(region, withoutRepeats(region, all));
-  return { row: best?.row ?? null, p: best?.p ?? 1, others: others.slice(0, 3) };
-}
-
-const asksBelow = (region: Region, row: number): boolean => {
-  const columns = understandColumns(region, row, row + 1);
-  return saysAgain(region, row, columns) || namesItsOption(region, row, columns);
-};
-
-/** A row with more words of headings than this does not ask, though it may say again what is said below. */
-const WORDED = 0.5;
-/** How likely a row stays the headings whose cells do what those of the questions below do. */
-const HARDLY = 0.05;
-
-/** Candidates without the likeliest, where it turns out to be a question itself. */
-function withoutQuestions(region: Region, candidates: readonly Candidate[]): readonly Candidate[] {
-  const [best] = candidates;
-  if (!best || best.row === null) {
-    return candidates;
-  }
-  const { row } = best;
-  const isWorded = looksLikeHeadings(region, row) > WORDED;
-  const asks =
-    (mayName(region, row) && allName(region, row, understandColumns(region, null, row))) ||
-    (!isWorded && asksBelow(region, row));
-  if (!asks) {
-    return candidates;
-  }
-  return candidates
-    .map((one) => {
-      const gained = one.row === null ? best.p * (1 - HARDLY) : 0;
-      return one === best ? { ...one, p: one.p * HARDLY } : { ...one, p: one.p + gained };
-    })
-    .sort((a, b) => b.p - a.p);
-}
-
-/** A row below the headings is a question rather than that it is lost. */
-const EXPLAINS = 0.8;
-
-/** The first row of content below a row of headings (from 0, null where there is none). */
-export function firstRowBelow(region: Region, headingRow: number | null): number {
-  if (headingRow === null) {
-    return region.top;
-  }
-  const explains = explainingOdds(shippedModel(), region, headingRow, saying) > EXPLAINS;
-  return headingRow + (explains ? 2 : 1);
-}
-
-/** How much of a row's cells say what headings say, 0 to 1. */
-export const looksLikeHeadings = (region: Region, row: number): number =>
-  headingShare(region, row, saying);
-
 const TELLS = 0.5;
 
 /** A heading that may mean a thing among others names it where the table has no better one. */
@@ -220,11 +87,6 @@ function worded(own: readonly number[], heading: string): readonly number[] {
   const spoken = saying(heading);
   return scaled(own.map((p, index) => p * (spoken[index]! + DOUBT) ** OWN_WORDS));
 }
-
-const scaled = (weighed: readonly number[]): number[] => {
-  const total = weighed.reduce((sum, p) => sum + p, 0);
-  return weighed.map((p) => p / total);
-};
 
 /** The odds of a column weighed with the words by which it is explained elsewhere, where those name a field. */
 function explained(own: readonly number[], explanation: string | undefined): readonly number[] {

@@ -11,7 +11,7 @@ import {
   piecesOf,
   plainHeading,
 } from './heading-words';
-import { likelihoodOf, meaningOfWords } from './columns';
+import { likelihoodOf, meaningOfWords } from './saying';
 import { softmax, layerSums, networkSums } from './network';
 import { STRUCTURE_FIGURES, structureFigures } from './structure';
 

@@ -2,12 +2,8 @@
 import type { Sheet } from '../model';
 import { alike } from '../shared/normalise';
 import { filledIn, regionOf, type Region } from '../shared/table/region';
-import {
-  firstRowBelow,
-  understandColumns,
-  understandHeadings,
-  type HeadingUnderstood,
-} from './columns';
+import { understandColumns } from './columns';
+import { firstRowBelow, understandHeadings, type HeadingUnderstood } from './headings';
 import type { Meaning } from './contract';
 
 export type SheetUnderstood = {

@@ -9,9 +9,6 @@ import {
   understandColumns,
   understandHeadings,
   understandSheets,
-  tablesIn,
-  findBlocks,
-  findBoard,
   SURE,
 } from './index';
 import { rank, witness } from './rank';
@@ -259,44 +256,5 @@ describe('sheets', () => {
 
   it('an empty workbook has none', () => {
     expect(understandSheets([sheet('')], false)).toEqual([]);
-  });
-});
-
-describe('shapes', () => {
-  it('several tables below one another, each with headings of its own', () => {
-    const text = `Question|Answer 1|Answer 2|Answer 3|Right answer\n${QUESTIONS}\n\nTerm|Definition\nweir|a low dam across a river\nsill|the stone step of a lock\nlock|a chamber with gates`;
-    const found = tablesIn(region(text));
-    expect(found.map(({ top }) => top)).toEqual([0, 7]);
-  });
-
-  it('one table stays one, though a part of it follows an empty row', () => {
-    const text = `Question|Answer 1|Answer 2|Answer 3|Right answer\n${QUESTIONS}\n\n${QUESTIONS}`;
-    expect(tablesIn(region(text))).toHaveLength(1);
-    expect(tablesIn(region(QUESTIONS))).toHaveLength(1);
-  });
-
-  it('a board has categories across and levels down; a table of questions is none', () => {
-    const board = region(
-      'Level|Boats|Locks|Rules\n100|What floats?|What opens?|Who waits?\n|a hull|a gate|the second\n200|What steers?|What fills?|Who steers?\n|a rudder|a chamber|the crew',
-    );
-    expect(findBoard(board)).toMatchObject({
-      answer: 'below',
-      levels: ['100', '200'],
-      columns: [1, 2, 3],
-    });
-    expect(
-      findBoard(region(`Points|Question|Answer\n3|What floats?|a hull\n2|What opens?|a gate`)),
-    ).toBeUndefined();
-  });
-
-  it('blocks have the field’s name in front of each row', () => {
-    const blocks = findBlocks(
-      region(
-        'Question|What floats?|\nAnswer|a hull|right\nAnswer|a stone|wrong\nPoints|2|\n||\nQuestion|What opens?|\nAnswer|a gate|right\nAnswer|a wall|wrong\nPoints|1|',
-      ),
-    );
-    expect(blocks?.lines.map(({ role }) => role)).toEqual(['stem', 'option', 'points']);
-    expect(blocks?.starts).toEqual([0, 5]);
-    expect(findBlocks(region(`Question|Answer\n${QUESTIONS}`))).toBeUndefined();
   });
 });

@@ -3,7 +3,7 @@ import type { Role } from '../../model';
 import { alike } from '../../shared/normalise';
 import type { Region } from '../../shared/table/region';
 import { verdictOf } from '../../shared/vocabulary/verdicts';
-import { likelihoodOf, meaningOfWords } from '../columns';
+import { likelihoodOf, meaningOfWords } from '../saying';
 import { roleOfMeaning, type Meaning } from '../contract';
 
 export type BlockLine = {

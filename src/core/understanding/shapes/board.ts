@@ -2,7 +2,7 @@
 import { bareWords, numberOf } from '../../shared/normalise';
 import { fieldOfLine } from '../../shared/vocabulary/answer-lines';
 import type { Region } from '../../shared/table/region';
-import { meaningOfWords } from '../columns';
+import { meaningOfWords } from '../saying';
 
 /** Rows and columns count from 0. `columns` are those of the questions. */
 export type Board = {

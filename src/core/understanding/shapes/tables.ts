@@ -2,14 +2,9 @@
 import type { CellRange } from '../../model';
 import { alike } from '../../shared/normalise';
 import { filledIn, regionOf, type Region } from '../../shared/table/region';
-import {
-  firstRowBelow,
-  likelihoodOf,
-  looksLikeHeadings,
-  understandColumns,
-  understandHeadings,
-  type ColumnUnderstood,
-} from '../columns';
+import { understandColumns, type ColumnUnderstood } from '../columns';
+import { firstRowBelow, looksLikeHeadings, understandHeadings } from '../headings';
+import { likelihoodOf } from '../saying';
 import type { Meaning } from '../contract';
 
 const CLEAR = 0.6;
@@ -99,8 +94,12 @@ function besideOneAnother(region: Region, heading: number): CellRange[] {
     .filter((range) => {
       const part = regionOf(region.sheet, range);
       const columns = understood(part);
+      const asks = columns.some(({ heading: text }) => likelihoodOf(text, ASKING) > CLEAR);
       return (
-        columns.length > 1 && makesQuestions(columns) && looksLikeHeadings(part, heading) >= CLEAR
+        columns.length > 1 &&
+        asks &&
+        makesQuestions(columns) &&
+        looksLikeHeadings(part, heading) >= CLEAR
       );
     });
   return asking.length > 1 ? asking : [];

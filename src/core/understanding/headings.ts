@@ -1,0 +1,106 @@
+// Which row holds the headings: the likeliest one that is no question itself.
+import { alike } from '../shared/normalise';
+import type { Region } from '../shared/table/region';
+import { allName, mayName, namesItsOption, saysAgain } from './asks';
+import { understandColumns } from './columns';
+import { explainingOdds, headingOdds, headingShare } from './heading-rows';
+import { shippedModel } from './model';
+import { saying } from './saying';
+import { scaled } from './scaled';
+
+export type HeadingUnderstood = {
+  /** From 0; null where no row holds headings. */
+  row: number | null;
+  p: number;
+  /** The next likely rows. */
+  others: { row: number | null; p: number }[];
+};
+
+type Candidate = { row: number | null; p: number };
+
+const textOf = (region: Region, row: number): string => {
+  const texts: string[] = [];
+  for (let column = region.left; column <= region.right; column++) {
+    texts.push(alike(region.cell(row, column)));
+  }
+  return texts.join('\t');
+};
+
+/** Headings that are said again half-way are one candidate, at the place where they stand first. */
+function withoutRepeats(region: Region, candidates: readonly Candidate[]): Candidate[] {
+  const byText = new Map<string, Candidate>();
+  for (const candidate of candidates) {
+    const name = candidate.row === null ? '' : textOf(region, candidate.row);
+    const other = byText.get(name);
+    byText.set(
+      name,
+      other && other.row !== null && candidate.row !== null
+        ? { row: Math.min(other.row, candidate.row), p: other.p + candidate.p }
+        : candidate,
+    );
+  }
+  return [...byText.values()].sort((a, b) => b.p - a.p);
+}
+
+/** Which row of a region holds the headings; `blank` tells a receiver's form from a source. */
+export function understandHeadings(region: Region, blank = false): HeadingUnderstood {
+  const odds = headingOdds(shippedModel(), region, saying);
+  const { rows } = odds;
+  // A form without any heading is hardly met: its samples must say so very clearly.
+  const p = blank
+    ? scaled(odds.p.map((one, index) => (index < rows.length ? one : one * HARDLY)))
+    : odds.p;
+  const all = p
+    .map((value, index) => ({ row: rows[index] ?? null, p: value }))
+    .sort((a, b) => b.p - a.p);
+  const [best, ...others] = withoutQuestions(region, withoutRepeats(region, all));
+  return { row: best?.row ?? null, p: best?.p ?? 1, others: others.slice(0, 3) };
+}
+
+const asksBelow = (region: Region, row: number): boolean => {
+  const columns = understandColumns(region, row, row + 1);
+  return saysAgain(region, row, columns) || namesItsOption(region, row, columns);
+};
+
+/** A row with more words of headings than this does not ask, though it may say again what is said below. */
+const WORDED = 0.5;
+/** How likely a row stays the headings whose cells do what those of the questions below do. */
+const HARDLY = 0.05;
+
+/** Candidates without the likeliest, where it turns out to be a question itself. */
+function withoutQuestions(region: Region, candidates: readonly Candidate[]): readonly Candidate[] {
+  const [best] = candidates;
+  if (!best || best.row === null) {
+    return candidates;
+  }
+  const { row } = best;
+  const isWorded = looksLikeHeadings(region, row) > WORDED;
+  const asks =
+    (mayName(region, row) && allName(region, row, understandColumns(region, null, row))) ||
+    (!isWorded && asksBelow(region, row));
+  if (!asks) {
+    return candidates;
+  }
+  return candidates
+    .map((one) => {
+      const gained = one.row === null ? best.p * (1 - HARDLY) : 0;
+      return one === best ? { ...one, p: one.p * HARDLY } : { ...one, p: one.p + gained };
+    })
+    .sort((a, b) => b.p - a.p);
+}
+
+/** A row below the headings is a question rather than that it is lost. */
+const EXPLAINS = 0.8;
+
+/** The first row of content below a row of headings (from 0, null where there is none). */
+export function firstRowBelow(region: Region, headingRow: number | null): number {
+  if (headingRow === null) {
+    return region.top;
+  }
+  const explains = explainingOdds(shippedModel(), region, headingRow, saying) > EXPLAINS;
+  return headingRow + (explains ? 2 : 1);
+}
+
+/** How much of a row's cells say what headings say, 0 to 1. */
+export const looksLikeHeadings = (region: Region, row: number): number =>
+  headingShare(region, row, saying);
