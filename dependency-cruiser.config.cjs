@@ -19,7 +19,22 @@ module.exports = {
       comment:
         'A station hands on data. Only pipeline knows how one follows the other, so that each can be read, tested and replaced alone.',
       from: { path: `^src/core/${station}/` },
-      to: { path: `^src/core/(${station}|pipeline)/`, pathNot: '^src/core/$1/' },
+      // What a table means is asked by both roads while they read it; they know the station by its door alone.
+      to: {
+        path: `^src/core/(${station}|pipeline)/`,
+        pathNot: ['^src/core/$1/', '^src/core/understanding/index.ts$'],
+      },
+    },
+    {
+      name: 'only-two-roads-ask-what-a-table-means',
+      severity: 'error',
+      comment:
+        'Gathering and learning ask the understanding; whoever else needs it goes through the pipeline.',
+      from: {
+        path: `^src/core/${station}/`,
+        pathNot: '^src/core/(understanding|gathering|learning)/',
+      },
+      to: { path: '^src/core/understanding/' },
     },
     {
       name: 'model-imports-nothing-of-ours',

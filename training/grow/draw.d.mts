@@ -1,4 +1,16 @@
-import type { LearnCase, GatherTruth } from '../grown';
+import type { Layout } from '../../src/core/model';
+
+export type GatherTruth = {
+  sheet: string;
+  /** Rows as a person counts them, from 1. */
+  headingRow: number | null;
+  second: boolean;
+  columns: { at: number; role: string }[];
+};
+export type LearnCase = {
+  factors: Record<string, unknown>;
+  expect: { layout: Pick<Layout, 'file' | 'columns'> };
+};
 
 export type Drawn = { name: string; bytes: Uint8Array; test: LearnCase; truth: GatherTruth };
 export type Bank = {

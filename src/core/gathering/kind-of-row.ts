@@ -4,7 +4,7 @@ import { alike, numberOf, quantityOf } from '../shared/normalise';
 import { kindOfWord } from '../shared/vocabulary/kinds';
 import { trueFalsePair, verdictPair } from '../shared/vocabulary/verdicts';
 import { drawnGaps } from './answers';
-import type { Manner } from './question';
+import type { KindWords, Manner } from './manner';
 import type { Row } from './row';
 
 const answerOf = (row: Row): string => row.text('accepted') || row.text('key');
@@ -95,9 +95,6 @@ export const inferKind = (options: readonly Option[], row: Row, manner: Manner):
   fromTruth(row, manner) ??
   fromAnswer(row, manner) ??
   fromNothing(row);
-
-/** What a source's words for kinds mean, by the word made comparable. */
-export type KindWords = ReadonlyMap<string, Kind>;
 
 /**
  * The meaning of each word of a kind column: the known word where it is one, else the kind that most of its rows look

@@ -13,22 +13,13 @@ import {
 import { withoutSign } from '../understanding';
 import { drawnGaps, splitAnswers } from './answers';
 import { resolveKey, type KeyInput, type Problem } from './key';
-import { inferKind, isTruthPair, type KindWords } from './kind-of-row';
+import { inferKind, isTruthPair } from './kind-of-row';
+import type { Manner } from './manner';
 import { partsOfOptions } from './option-texts';
 import { pairsOf, stepsOf } from './pairs-and-steps';
 import { isEmphasis, isSetOff } from './rich';
 import type { Row } from './row';
 
-/** What holds for the whole source while its rows are read. */
-export type Manner = {
-  key: Key;
-  optionSeparator: string | undefined;
-  wrongSeparator: string | undefined;
-  cards: boolean;
-  kindWords: KindWords;
-  /** Whether plain numbers of the time are minutes. */
-  minutes: boolean;
-};
 type Answer = { kind: Kind; fields: Partial<Item>; problems: Problem[] };
 type Built = Pick<Answer, 'fields' | 'problems'>;
 

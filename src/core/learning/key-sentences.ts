@@ -48,8 +48,11 @@ const RANGE =
   /(?<![\p{L}\p{N}])([A-Ja-j]|\d)\s*(?:[-–—…]|\.\.\.?|to|bis|à|al?|tot|do|till?)\s*([A-Ja-j]|\d{1,2})(?![\p{L}\p{N}])/u;
 const LISTED = /(?<![\p{L}\p{N}])(A|1|0)\s*[,;/]\s*(B|2|1)(?![\p{L}\p{N}])/u;
 
+/** Two keys joined, `1;4`. */
+const JOINED = /(?<![\p{L}\p{N}])([A-J]|\d)\s?[,;|/+]\s?([A-J]|\d)(?![\p{L}\p{N}])/u;
+
 function styleOfExample(text: string): Key['style'] | undefined {
-  const [, from = '', to = ''] = RANGE.exec(text) ?? LISTED.exec(text) ?? [];
+  const [, from = '', to = ''] = RANGE.exec(text) ?? LISTED.exec(text) ?? JOINED.exec(text) ?? [];
   if (/[A-Ja-j]/.test(from) && /[A-Ja-j]/.test(to)) {
     return 'letter';
   }

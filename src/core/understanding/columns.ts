@@ -8,6 +8,7 @@ import {
   MEANINGS,
   roleOfMeaning,
   SAYINGS,
+  type ColumnView,
   type Likely,
   type Meaning,
   type TableView,
@@ -76,16 +77,13 @@ const FIRST_WORDS = /^[^,.;:(\n]{2,40}/u;
 /** How much of a doubt stays where an explanation says something else. */
 const DOUBT = 0.02;
 
-/** How much a heading's own words weigh beside all that was weighed before, in which they had a part already. */
-const OWN_WORDS = 1;
-
 /** The odds of a column weighed once more with its heading's words: the lists behind them are longer than what was trained on. */
-function worded(own: readonly number[], heading: string): readonly number[] {
+function worded(own: readonly number[], { heading }: ColumnView): readonly number[] {
   if (!piecesOf(heading).length) {
     return own;
   }
   const spoken = saying(heading);
-  return scaled(own.map((p, index) => p * (spoken[index]! + DOUBT) ** OWN_WORDS));
+  return scaled(own.map((p, index) => p * (spoken[index]! + DOUBT)));
 }
 
 /** The odds of a column weighed with the words by which it is explained elsewhere, where those name a field. */
@@ -125,7 +123,7 @@ export function understandColumns(
   });
   const odds = meaningsOf(shippedModel(), view, held).map((own, index) =>
     explained(
-      worded(own, view.columns[index]!.heading),
+      worded(own, view.columns[index]!),
       explanations.get(alike(view.columns[index]!.heading)),
     ),
   );

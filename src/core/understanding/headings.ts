@@ -42,14 +42,20 @@ function withoutRepeats(region: Region, candidates: readonly Candidate[]): Candi
   return [...byText.values()].sort((a, b) => b.p - a.p);
 }
 
+/** A form without any heading is hardly met, and a source whose headings have nothing below them makes no question. */
+function priorOf(region: Region, row: number | undefined, blank: boolean): number {
+  if (blank) {
+    return row === undefined ? HARDLY : 1;
+  }
+  return row === region.bottom ? NOTHING_BELOW : 1;
+}
+const NOTHING_BELOW = 0.005;
+
 /** Which row of a region holds the headings; `blank` tells a receiver's form from a source. */
 export function understandHeadings(region: Region, blank = false): HeadingUnderstood {
   const odds = headingOdds(shippedModel(), region, saying);
   const { rows } = odds;
-  // A form without any heading is hardly met: its samples must say so very clearly.
-  const p = blank
-    ? scaled(odds.p.map((one, index) => (index < rows.length ? one : one * HARDLY)))
-    : odds.p;
+  const p = scaled(odds.p.map((one, index) => one * priorOf(region, rows[index], blank)));
   const all = p
     .map((value, index) => ({ row: rows[index] ?? null, p: value }))
     .sort((a, b) => b.p - a.p);

@@ -1,14 +1,12 @@
 // Understanding: what a block of cells means, asked by Gather for a source and by Layouts for a blank alike.
-export { MEANINGS, roleOfMeaning, type Likely, type Meaning } from './contract';
+export { MEANINGS, roleOfMeaning, type Meaning } from './contract';
 export { SURE, understandColumns, type ColumnUnderstood } from './columns';
 export { firstRowBelow, understandHeadings, type HeadingUnderstood } from './headings';
-export { labelOf } from './heading-words';
 export { findMarks, withoutSign, type Marks } from './keys/marks';
 export { readingsOf, type Named } from './keys/named';
 export { findVerdicts } from './keys/verdicts';
-export { understandSheets, type SheetUnderstood } from './sheets';
+export { understandSheets } from './sheets';
 export { findBlocks, type Blocks } from './shapes/blocks';
 export { findBoard, type Board } from './shapes/board';
 export { tablesIn } from './shapes/tables';
-export { likelihoodOf, meaningOfWords } from './saying';
 export { explanationsOf, lastHeading } from './said';

@@ -58,6 +58,9 @@ function sampledRows(region: Region, headingRow: number | null, first: number): 
   return rows;
 }
 
+/** Behind the last heading stand notes and cells that were moved, unless a column is filled so far. */
+const FILLED_BEYOND = 0.6;
+
 /** A pattern that nearly all columns share, `Column 1`, `Column 2`, tells nothing of any of them. */
 const SHARED_BY_ALL = 0.8;
 
@@ -95,11 +98,15 @@ export function viewOf(
     all.map(({ heading }) => heading),
     filled,
   );
+  const last = headingRow === null ? Infinity : all.findLastIndex(({ heading }) => heading !== '');
+  const isBeyond = ({ texts }: ColumnView, index: number): boolean =>
+    index > last && texts.filter(Boolean).length < rows.length * FILLED_BEYOND;
   // In a source with rows a column without a single cell tells nothing and parts its neighbours.
   const isTold = blank || rows.length < 2;
   const columns = all.filter(
-    ({ heading, list }, index) =>
-      filled[index] || ((heading || list) && (isTold || grouped[index])),
+    (column, index) =>
+      !isBeyond(column, index) &&
+      (filled[index] || ((column.heading || column.list) && (isTold || grouped[index]))),
   );
   return { columns, rows: rows.length, blank };
 }

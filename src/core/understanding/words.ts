@@ -1,5 +1,5 @@
 // What the words of a heading say that its column holds.
-import { SAYINGS } from './contract';
+import { MEANINGS, SAYINGS } from './contract';
 import { piecesOf } from './heading-words';
 import { RANK, type WordModel } from './model';
 import { layerSums, softmax } from './network';
@@ -21,8 +21,9 @@ export function meanPiece({ pieces }: WordModel, text: string): Float64Array | u
 
 const SILENT: readonly number[] = SAYINGS.map(() => 0);
 
-/** Less sure than this the words outside the brackets say little, and those within are asked as well. */
-const SAYS_LITTLE = 0.6;
+/** Where the words outside the brackets say so much of nothing, those within are asked as well. */
+const SAYS_NOTHING = 0.5;
+const NOTHING = [SAYINGS.indexOf('content'), SAYINGS.indexOf('unknown')];
 
 const saidBy = (words: WordModel, text: string): readonly number[] => {
   const mean = meanPiece(words, text);
@@ -33,12 +34,12 @@ const saidBy = (words: WordModel, text: string): readonly number[] => {
 export function sayingOf(words: WordModel, text: string): readonly number[] {
   const said = saidBy(words, text);
   const open = text.search(/[([{<]/);
-  if (open <= 0 || Math.max(...said) > SAYS_LITTLE) {
+  const nothing = NOTHING.reduce((sum, index) => sum + said[index]!, 0);
+  if (open <= 0 || nothing < SAYS_NOTHING) {
     return said;
   }
   const whole = saidBy(words, text.replace(/[([{<)\]}>]/g, ' '));
   const inside = saidBy(words, text.slice(open + 1).replace(/[([{<)\]}>]/g, ' '));
-  return [said, whole, inside].reduce((best, one) =>
-    Math.max(...one) > Math.max(...best) ? one : best,
-  );
+  const most = (one: readonly number[]): number => Math.max(...one.slice(0, MEANINGS.length));
+  return [said, whole, inside].reduce((best, one) => (most(one) > most(best) ? one : best));
 }

@@ -32,14 +32,6 @@ const LETTERS =
   /^[([]?[A-Ja-j](?:\s*(?:[,;/&+ ]|\s(?:and|und|et|y|e|en)\s)\s*[A-Ja-j]|[A-J])*[)\].:]?$/;
 const INTEGERS = /^\d{1,2}(?:\s*[,;/&+ ]\s*\d{1,2})*$/;
 export const STAR = /^(?:\*|✓|✔|☑|\[x\]|\(x\)|->|→)\s*\S|\S\s*(?:\*|✓|✔|☑|\[x\]|\(x\)|←)$/i;
-/** A column of kinds says the one or the other of a few short words; a longer text that holds such a word is a sentence. */
-const FEW_KINDS = 8;
-const SHORT_KIND = 25;
-
-/** Whether the cells of a column name kinds of questions. */
-export const saysKinds = ({ kinds, distinct, averageLength }: Profile): boolean =>
-  kinds > 0.9 && distinct <= FEW_KINDS && averageLength < SHORT_KIND;
-
 /** A sample is enough to judge by, and keeps ten thousand rows quick. */
 const SAMPLE = 400;
 

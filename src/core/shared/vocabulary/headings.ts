@@ -237,8 +237,3 @@ function guessRole(heading: string): HeadingGuess | undefined {
   const found = roleOf(words) ?? roleOf(bareWords(heading));
   return found && { ...found, word: words };
 }
-
-const LANGUAGES =
-  /^(?:english|german|deutsch|french|francais|spanish|espanol|italian|italiano|dutch|nederlands|portuguese|portugues|welsh|cymraeg|danish|dansk|swedish|svenska|norwegian|norsk|finnish|suomi|polish|polski|czech|cestina|russian|turkish|turkce|greek|latin|latein|irish|gaeilge|englisch|franzosisch|spanisch|italienisch|niederlandisch|portugiesisch|anglais|allemand|espagnol|italien|ingles|aleman|frances|saesneg|japanese|chinese|arabic)$/;
-/** Whether a heading is the name of a language, as above the two sides of word cards. */
-export const namesLanguage = (heading: string): boolean => LANGUAGES.test(bareWords(heading));

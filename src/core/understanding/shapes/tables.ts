@@ -35,6 +35,16 @@ const understood = (region: Region): ColumnUnderstood[] => {
   return understandColumns(region, row, firstRowBelow(region, row));
 };
 
+/** Whether a cell of a row says that its column holds the questions. */
+function namesQuestion(region: Region, row: number): boolean {
+  for (let column = region.left; column <= region.right; column++) {
+    if (likelihoodOf(region.cell(row, column), ASKING) > CLEAR) {
+      return true;
+    }
+  }
+  return false;
+}
+
 /** Rows further down, behind an empty one, that head a table of their own with other headings than the first. */
 function lowerTops(region: Region, first: number): number[] {
   const tops: number[] = [];
@@ -44,6 +54,7 @@ function lowerTops(region: Region, first: number): number[] {
     const isBehindGap = isEmpty(region, row - 1) || isEmpty(region, row - 2);
     if (
       !isBehindGap ||
+      !namesQuestion(region, row) ||
       looksLikeHeadings(region, row) < CLEAR ||
       rowText(region, row) === headings
     ) {

@@ -1,0 +1,16 @@
+// What holds for a whole source while its rows are read.
+import type { Key, Kind } from '../model';
+
+/** What a source's words for kinds mean, by the word made comparable. */
+export type KindWords = ReadonlyMap<string, Kind>;
+
+/** What holds for the whole source while its rows are read. */
+export type Manner = {
+  key: Key;
+  optionSeparator: string | undefined;
+  wrongSeparator: string | undefined;
+  cards: boolean;
+  kindWords: KindWords;
+  /** Whether plain numbers of the time are minutes. */
+  minutes: boolean;
+};
