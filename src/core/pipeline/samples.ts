@@ -27,6 +27,18 @@ const isSame = (a: string, b: string): boolean =>
   alike(a) === alike(b) ||
   (a !== '' && Number(a.replace(',', '.')) === Number(b.replace(',', '.')));
 
+/** Where the right answer of a sample stands: a sample that can't be written at all was most likely misread there. */
+const ANSWERING: readonly Role[] = ['key', 'verdict', 'weight', 'right', 'accepted'];
+
+function refusedSample(layout: Layout, row: readonly string[], at: number): SampleDifference[] {
+  const column = layout.columns.find(({ role }) => ANSWERING.includes(role));
+  const place = column ? columnIndex(column.column) : 0;
+  const was = row[place]?.trim() ?? '';
+  return column && was
+    ? [{ column: column.column, cell: cellName(at, place), was, becomes: '' }]
+    : [];
+}
+
 /** The sample cells that would come out otherwise under a layout; none where it has no samples or they prove it. */
 export function sampleDifferences(table: Table, layout: Layout): SampleDifference[] {
   const { sample } = layout.file;
@@ -41,7 +53,7 @@ export function sampleDifferences(table: Table, layout: Layout): SampleDifferenc
     const row = sheet.rows[first - 1 + index] ?? [];
     const [own] = cells ?? [];
     if (!own) {
-      return [];
+      return refusedSample(layout, row, first - 1 + index);
     }
     return layout.columns.flatMap((column): SampleDifference[] => {
       const place = columnIndex(column.column);
@@ -65,7 +77,7 @@ export function withSamples<
     const path = `columns.${column}`;
     if (!unsure.has(path)) {
       because[path] =
-        `${because[path] ?? 'it was understood so'}; but the sample in ${cell}, ${quoted(was, 30)}, would be written as ${quoted(becomes, 30)}`;
+        `${because[path] ?? 'it was understood so'}; but the sample in ${cell}, ${quoted(was, 30)}, ${becomes ? `would be written as ${quoted(becomes, 30)}` : 'could not be written'}`;
     }
     unsure.add(path);
   }
