@@ -33,6 +33,7 @@ describe('rules of a table', () => {
       ['stem', 'option', 'feedback', 'option', 'feedback'],
       ['stem', 'feedback', 'feedback'],
     ],
+    ['a picture that is described', ['stem', 'image', 'image-alt'], ['stem', 'image-alt']],
     ['a tolerance of a value', ['stem', 'value', 'tolerance'], ['stem', 'tolerance']],
     [
       'a key or a right one',

@@ -28,6 +28,7 @@ const RULES: readonly { costs: number; isBroken: (count: Counts) => boolean }[] 
   { costs: 2, isBroken: (count) => count('left') !== count('right-side') },
   { costs: 1, isBroken: (count) => count('feedback') > 1 && count('option') === 0 },
   { costs: 1, isBroken: (count) => count('tolerance') + count('unit') > 0 && count('value') === 0 },
+  { costs: 4, isBroken: (count) => count('image-alt') > 0 && count('image') === 0 },
   { costs: 1.5, isBroken: (count) => count('key') > 0 && count('right') > 0 },
   { costs: 1.5, isBroken: (count) => count('options') > 0 && count('option') > 0 },
 ];

@@ -5,7 +5,7 @@ import { filledIn, regionOf, type Region } from '../../shared/table/region';
 import { understandColumns, type ColumnUnderstood } from '../columns';
 import { firstRowBelow, looksLikeHeadings, understandHeadings } from '../headings';
 import { likelihoodOf } from '../saying';
-import type { Meaning } from '../contract';
+import { MEANINGS, type Meaning } from '../contract';
 
 const CLEAR = 0.6;
 /** With a single row it may be open what exactly answers. */
@@ -35,14 +35,20 @@ const understood = (region: Region): ColumnUnderstood[] => {
   return understandColumns(region, row, firstRowBelow(region, row));
 };
 
-/** Whether a cell of a row says that its column holds the questions. */
-function namesQuestion(region: Region, row: number): boolean {
+/** Shorter cells say nothing by their words. */
+const LEAST_WORD = 3;
+
+/** Whether the cells of a row name fields, the question's among them. */
+function namesFields(region: Region, row: number): boolean {
+  let fields = 0;
+  let asks = false;
   for (let column = region.left; column <= region.right; column++) {
-    if (likelihoodOf(region.cell(row, column), ASKING) > CLEAR) {
-      return true;
-    }
+    const text = region.cell(row, column);
+    const isWord = text.length >= LEAST_WORD;
+    fields += isWord && likelihoodOf(text, MEANINGS) > CLEAR ? 1 : 0;
+    asks ||= isWord && likelihoodOf(text, ASKING) > CLEAR;
   }
-  return false;
+  return asks && fields > 1;
 }
 
 /** Rows further down, behind an empty one, that head a table of their own with other headings than the first. */
@@ -54,7 +60,7 @@ function lowerTops(region: Region, first: number): number[] {
     const isBehindGap = isEmpty(region, row - 1) || isEmpty(region, row - 2);
     if (
       !isBehindGap ||
-      !namesQuestion(region, row) ||
+      !namesFields(region, row) ||
       looksLikeHeadings(region, row) < CLEAR ||
       rowText(region, row) === headings
     ) {
