@@ -147,7 +147,7 @@ function serve(demo) {
 }
 
 /** Grown files that nothing was learned from, few enough for every run; of what they hold so much must be understood. */
-const SMALL_SAMPLE = '--seed 77 --sources 120 --blanks 60 --floor 96'.split(' ');
+const SMALL_SAMPLE = '--seed 77 --sources 120 --blanks 60 --floor 98'.split(' ');
 
 const commands = {
   demo() {

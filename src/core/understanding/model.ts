@@ -1,7 +1,7 @@
 // What was learned about words and columns, as it is shipped: whole numbers from -127 to 127 with a scale for each list.
 import { toByteArray } from 'base64-js';
 import type { Layer, Network } from './network';
-import shipped from './model.json';
+import shipped from './model.json' with { type: 'json' };
 
 /** How many figures stand for a piece of a word. */
 export const RANK = 16;

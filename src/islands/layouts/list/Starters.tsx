@@ -52,7 +52,7 @@ export function Starters() {
     'starters',
     list.map((starter) => ({
       label: `Use a plain layout: ${starter.name}`,
-      words: `.${starter.file.format}, ${SHAPES[starter.shape]}: template, export format`,
+      words: `.${starter.file.format}, ${SHAPES[starter.shape]}: template`,
       run: () => open(addStarter(starter)),
     })),
   );
