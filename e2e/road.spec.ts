@@ -47,6 +47,9 @@ test('from a dropped blank to an accepted file: taught, corrected, fitted, fille
   await page.getByRole('textbox', { name: 'Title of the set' }).fill('First evening');
   await choose(page, 'Category', 'Safety');
   await expect(page.getByTestId('set-facts')).toContainText('8 questions');
+  // The matrix follows a moment after the facts; before it does, another row stands where one clicks.
+  await expect(page.getByRole('row', { name: /7 fit, 1 change, 0 out/ })).toBeVisible();
+  await expect(page.getByRole('gridcell', { name: /changes?$/ })).toHaveCount(1);
   await page
     .getByRole('gridcell', { name: /changes?$/ })
     .first()

@@ -39,4 +39,24 @@ describe('other readings', () => {
       0, 1, 0, 1,
     ]);
   });
+
+  it('what only words could tell is unsure where they tell nothing', () => {
+    const rows = [
+      'A gate|A wall|3|B',
+      'The crew|The keeper|1|A',
+      'A rope|A rudder|2|A',
+      'Left|Right|1|B',
+    ];
+    const text = (heading: string): string =>
+      [
+        `Question|Answer 1|Answer 2|${heading}|Right answer`,
+        ...rows.map((row, index) => `What is part ${index} of it?|${row}`),
+      ]
+        .join('\n')
+        .replaceAll('|', '\t');
+    expect(gathered(text('Points')).reading.unsure).toEqual([]);
+    const { columns, unsure } = gathered(text('Tarf')).reading;
+    const own = columns.find(({ column }) => column === 'D')!;
+    expect(own.role === 'ignore' || unsure.includes('columns.D')).toBe(true);
+  });
 });

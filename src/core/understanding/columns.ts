@@ -63,6 +63,36 @@ function reasonOf(view: TableView, column: number, meaning: Meaning): string {
     : what;
 }
 
+/** What cells alone never show for sure: three small numbers may be points, attempts or anything. */
+const TOLD_BY_WORDS: ReadonlySet<Meaning> = new Set<Meaning>([
+  'points',
+  'attempts',
+  'hint',
+  'explanation',
+  'by',
+  'title',
+  'tag',
+  'lines',
+  'use',
+  'shuffle',
+  'across',
+  'pick',
+  'constant',
+  'image-alt',
+]);
+const SAID_AT_ALL = 0.1;
+const GUESSED = 0.6;
+
+/** How sure a column can be of a meaning that only words tell, where neither its heading nor its list says it. */
+function mostSure({ heading, group, list }: ColumnView, meaning: Meaning): number {
+  if (!TOLD_BY_WORDS.has(meaning) || list?.length) {
+    return 1;
+  }
+  const spoken = [heading, group].filter((text) => piecesOf(text).length).map(saying);
+  const index = SAYINGS.indexOf(meaning);
+  return spoken.some((said) => said[index]! > SAID_AT_ALL) ? 1 : GUESSED;
+}
+
 export type Asked = {
   /** Whether it is a receiver's form and no source. */
   blank?: boolean;
@@ -134,7 +164,10 @@ export function understandColumns(
   );
   const seen = new Set(view.columns.map(({ at }) => at));
   const understood = view.columns.map(({ at, heading }, index): ColumnUnderstood => {
-    const { meaning, p, others } = assigned[index]!;
+    const { meaning, others } = assigned[index]!;
+    const p = held.has(index)
+      ? 1
+      : Math.min(assigned[index]!.p, mostSure(view.columns[index]!, meaning));
     const n = places[index];
     return {
       at,
