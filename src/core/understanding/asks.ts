@@ -1,5 +1,5 @@
 // Whether a row taken for the headings is a question itself: its cells do what those of the rows below do.
-import { filledIn, type Region } from '../shared/table/region';
+import { filledIn, rowText, type Region } from '../shared/table/region';
 import { alike } from '../shared/normalise';
 import { readingsOf } from './keys/named';
 
@@ -7,11 +7,6 @@ import { readingsOf } from './keys/named';
 type Told = { at: number; role: string };
 
 const SAMPLE = 30;
-
-const rowText = (region: Region, row: number): string =>
-  Array.from({ length: region.right - region.left + 1 }, (_, index) =>
-    alike(region.cell(row, region.left + index)),
-  ).join('\t');
 
 function below(region: Region, row: number, column: number): Set<string> {
   const texts = new Set<string>();

@@ -1,12 +1,13 @@
 // What the cells of one column are like, as figures from 0 to 1.
 import { alike, numberOf, secondsOf } from '../shared/normalise';
 import { isList } from '../shared/table/separators';
-import { STAR } from '../shared/table/profile';
 import { kindOfWord } from '../shared/vocabulary/kinds';
 import { verdictOf } from '../shared/vocabulary/verdicts';
+import { flag, mean } from './figures';
 
 type Test = (text: string) => boolean;
 
+const STAR = /^(?:\*|✓|✔|☑|\[x\]|\(x\)|->|→)\s*\S|\S\s*(?:\*|✓|✔|☑|\[x\]|\(x\)|←)$/i;
 const LETTER = /^[([]?[A-Ja-j][)\].:]?$/;
 const LETTERS =
   /^[([]?[A-Ja-j][)\].:]?(?:\s*[,;/&+| ]\s*[A-Ja-j][)\].:]?)+$|^[A-J]{2,5}$|^[A-Ja-j](?:\s(?:and|und|et|y|e|en|i|och|og|a|ja|és|ve)\s[A-Ja-j])+$/u;
@@ -70,11 +71,6 @@ function countsUp(texts: readonly string[]): boolean {
   );
 }
 
-function mean(values: readonly number[]): number {
-  return values.reduce((sum, value) => sum + value, 0) / Math.max(1, values.length);
-}
-
-const flag = (is: boolean): number => (is ? 1 : 0);
 /** Three rows must not shout: shares lean to a half as if two more cells had been seen that said so. */
 const LEANING = 0.5;
 

@@ -3,6 +3,7 @@ import { alike } from '../shared/normalise';
 import { contrastOf, kindOfCell } from './contrast';
 import { filledIn, type Region } from '../shared/table/region';
 import { SAYINGS } from './contract';
+import { flag, mean } from './figures';
 import { piecesOf } from './heading-words';
 import type { Model } from './model';
 import { networkSums, softmax } from './network';
@@ -23,10 +24,6 @@ export function candidateRows(region: Region): number[] {
   }
   return rows;
 }
-
-const flag = (is: boolean): number => (is ? 1 : 0);
-const mean = (values: readonly number[]): number =>
-  values.reduce((sum, value) => sum + value, 0) / Math.max(1, values.length);
 
 type Texts = { text: string; column: number }[];
 function textsOf(region: Region, row: number): Texts {

@@ -1,5 +1,6 @@
 // The words of a heading as figures: the pieces that its text is made of, and what shows without any word.
 import { bareWords } from '../shared/normalise';
+import { flag } from './figures';
 
 /** How many places the pieces of words are hashed into. */
 export const BUCKETS = 4096;
@@ -122,7 +123,9 @@ export function labelOf(heading: string): number | undefined {
 export const headingGroup = (heading: string): string =>
   plainHeading(heading).replace(/\s*0\b/g, '');
 
-const flag = (is: boolean): number => (is ? 1 : 0);
+/** A pattern that nearly all columns share, `Column 1`, `Column 2`, tells nothing of any of them. */
+export const SHARED_BY_ALL = 0.8;
+
 /** What shows of a heading without knowing a word. */
 export function headingSigns(heading: string): number[] {
   const bare = heading.trim();

@@ -1,6 +1,5 @@
 // Which row holds the headings: the likeliest one that is no question itself.
-import { alike } from '../shared/normalise';
-import type { Region } from '../shared/table/region';
+import { rowText, type Region } from '../shared/table/region';
 import { allName, mayName, namesItsOption, saysAgain } from './asks';
 import { understandColumns } from './columns';
 import { explainingOdds, headingOdds, headingShare } from './heading-rows';
@@ -18,19 +17,11 @@ export type HeadingUnderstood = {
 
 type Candidate = { row: number | null; p: number };
 
-const textOf = (region: Region, row: number): string => {
-  const texts: string[] = [];
-  for (let column = region.left; column <= region.right; column++) {
-    texts.push(alike(region.cell(row, column)));
-  }
-  return texts.join('\t');
-};
-
 /** Headings that are said again half-way are one candidate, at the place where they stand first. */
 function withoutRepeats(region: Region, candidates: readonly Candidate[]): Candidate[] {
   const byText = new Map<string, Candidate>();
   for (const candidate of candidates) {
-    const name = candidate.row === null ? '' : textOf(region, candidate.row);
+    const name = candidate.row === null ? '' : rowText(region, candidate.row);
     const other = byText.get(name);
     byText.set(
       name,

@@ -1,12 +1,11 @@
 // Whether the cells of one column name those of others in their rows: by their text, or by their place.
 
+import { flag, share } from './figures';
+
 /** Cells by column, then by row. */
 export type Cells = readonly (readonly string[])[];
 /** The figures of the cells of each column. */
 export type Figures = readonly (readonly number[])[];
-
-const flag = (is: boolean): number => (is ? 1 : 0);
-const share = (part: number, of: number): number => (of ? part / of : 0);
 
 /** How often a column's cell is the very text of another cell of its row, or of several of them joined. */
 export function namesTexts(cells: Cells, column: number): { named: number; whom: number[] } {

@@ -1,7 +1,7 @@
 // Readings of a whole table weighed against one another by what its rows become under each.
 import { assign, ONE, type Assigned } from './assign';
 import { MEANINGS, roleOfMeaning, type Meaning, type TableView } from './contract';
-import { headingGroup, labelOf } from './heading-words';
+import { headingGroup, labelOf, SHARED_BY_ALL } from './heading-words';
 import { findMarks } from './keys/marks';
 import { readingsOf } from './keys/named';
 import { findVerdicts } from './keys/verdicts';
@@ -113,9 +113,6 @@ function doubles(meanings: readonly Meaning[]): number {
   const roles = meanings.map(roleOfMeaning).filter((role) => ONE.has(role));
   return roles.length - new Set(roles).size;
 }
-
-/** A pattern that nearly all columns share tells nothing of any of them. */
-const SHARED_BY_ALL = 0.8;
 
 /** The name of the group that a column's heading belongs to: numbered alike, or word for word the same. */
 function groupName({ heading, group }: TableView['columns'][number]): string {

@@ -2,10 +2,8 @@
 import { alike } from '../shared/normalise';
 import { headingGroup, labelOf, piecesOf } from './heading-words';
 import type { TableView } from './contract';
+import { flag, share } from './figures';
 import { namesPlaces, namesTexts, type Cells, type Figures } from './naming';
-
-const flag = (is: boolean): number => (is ? 1 : 0);
-const share = (part: number, of: number): number => (of ? part / of : 0);
 
 /** The likeness of two lists of figures: the cosine of the angle between them, from 0 to 1. */
 function likeness(a: readonly number[] | undefined, b: readonly number[] | undefined): number {

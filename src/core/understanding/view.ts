@@ -3,7 +3,7 @@ import type { Sheet } from '../model';
 import { alike } from '../shared/normalise';
 import { filledIn, type Region } from '../shared/table/region';
 import type { ColumnView, TableView } from './contract';
-import { headingGroup } from './heading-words';
+import { headingGroup, SHARED_BY_ALL } from './heading-words';
 
 /** What comes behind so many signs tells nothing more of what a cell is. */
 const LONGEST = 400;
@@ -60,9 +60,6 @@ function sampledRows(region: Region, headingRow: number | null, first: number): 
 
 /** Behind the last heading stand notes and cells that were moved, unless a column is filled so far. */
 const FILLED_BEYOND = 0.6;
-
-/** A pattern that nearly all columns share, `Column 1`, `Column 2`, tells nothing of any of them. */
-const SHARED_BY_ALL = 0.8;
 
 /** Whether each column belongs to a group of headings some of which have cells below them. */
 function inFilledGroup(headings: readonly string[], filled: readonly boolean[]): boolean[] {

@@ -1,6 +1,6 @@
 // A block of a sheet with clean texts, looked at by several stations.
 import type { CellRange, Sheet } from '../../model';
-import { cleanText } from '../normalise';
+import { alike, cleanText } from '../normalise';
 
 export type Region = CellRange & { sheet: Sheet; cell(row: number, column: number): string };
 
@@ -35,6 +35,15 @@ export function filledIn(region: Region, row: number): number {
     }
   }
   return filled;
+}
+
+/** A row's cells as one comparable text, by which rows that say the same are told. */
+export function rowText(region: Region, row: number): string {
+  const texts: string[] = [];
+  for (let column = region.left; column <= region.right; column++) {
+    texts.push(alike(region.cell(row, column)));
+  }
+  return texts.join('\t');
 }
 
 function columnIsEmpty(region: Region, column: number): boolean {

@@ -1,7 +1,6 @@
 // Several tables on one sheet, below one another or side by side, told apart by headings of their own.
 import type { CellRange } from '../../model';
-import { alike } from '../../shared/normalise';
-import { filledIn, regionOf, type Region } from '../../shared/table/region';
+import { filledIn, regionOf, rowText, type Region } from '../../shared/table/region';
 import { understandColumns, type ColumnUnderstood } from '../columns';
 import { firstRowBelow, looksLikeHeadings, understandHeadings } from '../headings';
 import { likelihoodOf } from '../saying';
@@ -17,23 +16,13 @@ const MOST_TRIED = 40;
 const isEmpty = (region: Region, row: number): boolean =>
   row < region.top || filledIn(region, row) === 0;
 
-const rowText = (region: Region, row: number): string => {
-  const texts: string[] = [];
-  for (let column = region.left; column <= region.right; column++) {
-    texts.push(alike(region.cell(row, column)));
-  }
-  return texts.join('\t');
-};
-
 /** Whether columns make questions: one asks, and others answer. */
 const makesQuestions = (columns: readonly ColumnUnderstood[]): boolean =>
   columns.some(({ role, p }) => role === 'stem' && p > CLEAR) &&
   columns.filter(({ role, p }) => role !== 'stem' && role !== 'ignore' && p > LIKELY).length > 0;
 
-const understood = (region: Region): ColumnUnderstood[] => {
-  const { row } = understandHeadings(region);
-  return understandColumns(region, row, firstRowBelow(region, row));
-};
+const columnsUnder = (region: Region, row: number | null): ColumnUnderstood[] =>
+  understandColumns(region, row, firstRowBelow(region, row));
 
 /** Shorter cells say nothing by their words. */
 const LEAST_WORD = 3;
@@ -68,7 +57,7 @@ function lowerTops(region: Region, first: number): number[] {
     }
     tried++;
     const lower = regionOf(region.sheet, { ...region, top: row });
-    if (understandHeadings(lower).row !== row || !makesQuestions(understood(lower))) {
+    if (understandHeadings(lower).row !== row || !makesQuestions(columnsUnder(lower, row))) {
       continue;
     }
     // A title stands right above its headings, behind the gap.
@@ -110,7 +99,7 @@ function besideOneAnother(region: Region, heading: number): CellRange[] {
     .map((block) => ({ top: region.top, bottom: region.bottom, ...block }))
     .filter((range) => {
       const part = regionOf(region.sheet, range);
-      const columns = understood(part);
+      const columns = columnsUnder(part, understandHeadings(part).row);
       const asks = columns.some(({ heading: text }) => likelihoodOf(text, ASKING) > CLEAR);
       return (
         columns.length > 1 &&
