@@ -1,5 +1,5 @@
 import { z } from 'zod';
-import { DecisionSchema, ItemSchema, LayoutSchema } from '../core/model';
+import { DecisionSchema, ItemSchema, LayoutSchema, SettingsSchema } from '../core/model';
 import { fill } from '../core/pipeline';
 import { answer, fileIn, formOf, json, parse, textIn, unusable } from './answers';
 import { surroundings } from './surroundings';
@@ -18,6 +18,8 @@ export const FillJobSchema = z.object({
   spread: z.number().int().nonnegative().optional(),
   /** How many questions a package draws at each attempt. */
   draw: z.number().int().positive().optional(),
+  /** What is set for all questions of the file, where its form has cells for it. */
+  settings: SettingsSchema.optional(),
 });
 
 /** The name for the header: plain letters, and the true name by RFC 6266 and RFC 8187. */

@@ -13,6 +13,7 @@ import type {
   ReadAs,
   Reading,
   Receipt,
+  Settings,
 } from '../core/model';
 import type {
   Filled,
@@ -78,6 +79,7 @@ export type FillWish = {
   blank?: Uint8Array;
   spread?: number;
   draw?: number;
+  settings?: Settings;
   accept?: 'all' | 'none';
 };
 export type FindingsAnswer = {

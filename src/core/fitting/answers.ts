@@ -18,7 +18,8 @@ function typedTexts(texts: readonly string[], context: Context, isCard: boolean)
   if (columns.length === 1 && texts.length > 1) {
     return { [role]: [joined(texts, columns[0]!.separator ?? '; ')] };
   }
-  const said = isCard ? texts.slice(0, 1) : [...texts];
+  const sign = context.signsAnswers ? (context.layout.key.marker ?? '*') : '';
+  const said = (isCard ? texts.slice(0, 1) : texts).map((text) => sign + text);
   // Where each answer has a word or per cent beside it, every accepted one is a right one.
   const { key } = context.layout;
   if (role === 'option' && context.carries('verdict')) {

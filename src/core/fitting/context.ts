@@ -2,6 +2,7 @@
 import type { CellValue, Column, Kind, Layout, Role } from '../model';
 import { isFilled } from '../shared/roles';
 import { kindsByColumns, MOST_OPTIONS, optionSlotsOf, rolesOf } from './carries';
+import { layoutFor, ruleFor } from './by-kind';
 import type { Deck } from './deck';
 import { FITTED, LISTED_ELSEWHERE } from './held-elsewhere';
 
@@ -30,6 +31,10 @@ export type Context = {
   narrow: boolean;
   /** Whether no cell of a plain question can refuse it or change it, so that its state is known without them. */
   sureCells: boolean;
+  /** The context of a question's kind, where the layout has rules for that kind alone. */
+  forKind(kind: Kind): Context;
+  /** Whether typed answers carry the sign of right options, as a rule for this kind says. */
+  signsAnswers: boolean;
   /** Other cards, whose definitions may serve as distractors. */
   deck: Deck;
 };
@@ -92,6 +97,20 @@ const placesOf = ({ columns }: Layout, having: Context['having']): Context['plac
 
 /** The context of a layout; `deck` are the cards that may lend distractors. */
 export function contextOf(layout: Layout, deck: Deck): Context {
+  const base = contextOfAll(layout, deck);
+  const accepts = (kind: Kind): boolean => base.accepts(kind);
+  const own = new Map<Kind, Context>();
+  for (const rule of layout.byKind ?? []) {
+    const context = contextOfAll(layoutFor(layout, rule), deck);
+    const signsAnswers = rule.key?.style === 'marker';
+    own.set(rule.kind, Object.assign(context, { accepts, signsAnswers }));
+  }
+  base.forKind = (kind) => own.get(kind) ?? base;
+  return base;
+}
+
+/** What holds for all kinds of a layout. */
+function contextOfAll(layout: Layout, deck: Deck): Context {
   const { shape, file } = layout;
   const having = columnsByRole(layout);
   const roles = rolesOf(layout);
@@ -102,13 +121,16 @@ export function contextOf(layout: Layout, deck: Deck): Context {
     ? undefined
     : kindsByColumns({ layout, roles, slots: optionSlots, manyKeys });
   const isText = TEXT_FORMATS.has(file.format);
-  return {
+  const context: Context = {
     layout,
     having,
     optionSlots,
     manyKeys,
     deck,
-    accepts: (kind) => byColumns?.has(kind) ?? codes.has(kind),
+    accepts: (kind) =>
+      (byColumns?.has(kind) ?? codes.has(kind)) || (!codes.size && hasRule(layout, kind)),
+    forKind: () => context,
+    signsAnswers: false,
     codeOf: (kind) => codes.get(kind),
     carries: (role) => roles.has(role),
     roles,
@@ -118,7 +140,10 @@ export function contextOf(layout: Layout, deck: Deck): Context {
     sureCells: hasSureCells(layout, roles),
     narrow: isText && file.encoding === 'windows-1252',
   };
+  return context;
 }
+
+const hasRule = (layout: Layout, kind: Kind): boolean => ruleFor(layout, kind) !== undefined;
 
 /** How many options the receiver takes, by its limit and by the places that the file has. */
 export const mostOptions = ({ layout, optionSlots }: Context): number =>

@@ -24,7 +24,8 @@ export type FitOptions = {
 };
 
 /** Whether a question's state is known without its cells. */
-function isPlain({ item }: Draft, { layout: { key } }: Context): boolean {
+function isPlain({ item }: Draft, context: Context): boolean {
+  const { key } = context.forKind(item.kind).layout;
   if (!item.options) {
     return item.accepted?.length === 1;
   }
@@ -71,9 +72,10 @@ function prepare(item: Item, context: Context, decision: Decision): Half {
   try {
     const drafts = fitKind(new Draft(item), context);
     for (const draft of drafts) {
-      fitOptions(draft, context);
-      fitTexts(draft, context, decision);
-      fitSeconds(draft, context, decision);
+      const own = context.forKind(draft.item.kind);
+      fitOptions(draft, own);
+      fitTexts(draft, own, decision);
+      fitSeconds(draft, own, decision);
     }
     return { id: item.id, drafts };
   } catch (error) {
@@ -102,10 +104,7 @@ function become(
     return {};
   }
   return {
-    cells:
-      drafts.length === 1
-        ? cellsOf(drafts[0]!, context)
-        : drafts.flatMap((draft) => cellsOf(draft, context)),
+    cells: drafts.flatMap((draft) => cellsOf(draft, context.forKind(draft.item.kind))),
   };
 }
 

@@ -3,4 +3,5 @@ export { batches } from './batches';
 export { blockOf, htmlTable, tabText, type Block } from './block';
 export { tallyOfKeys } from './key-places';
 export { inFileOrder, meantBy } from './order';
+export { settingsFor } from './settings';
 export { choose, type LeftOut, type Taken } from './taken';

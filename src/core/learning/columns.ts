@@ -1,31 +1,16 @@
 // What each column of a blank takes: its role, its place among the options, its list, its length.
-import type { Column, Role, Sheet } from '../model';
+import type { Column, Role } from '../model';
 import { columnIndex, columnLetters } from '../shared/cells';
 import type { Region } from '../shared/table/region';
 import { tagNameOf } from '../shared/tag-name';
 import { bareWords } from '../shared/normalise';
 import { speaksOf } from '../shared/vocabulary/rule-words';
 import { SURE, understandColumns, type ColumnUnderstood } from '../understanding';
+import { noteAt, rulesAt } from './at-cell';
 import { separatorIn } from './key-sentences';
 import { bareLimit, characterLimit } from './sentences';
 
 export type Learned = Column & { because: string; sure: boolean };
-/** The notes at a column's heading. */
-export const noteAt = (sheet: Sheet, row: number, column: number): string =>
-  sheet.comments
-    .filter((comment) => comment.row === row && comment.column === column)
-    .map((comment) => comment.text)
-    .join(' ');
-
-function rulesAt(sheet: Sheet, row: number, column: number): { values?: string[]; max?: number } {
-  const rules = sheet.validations.filter(({ ranges }) =>
-    ranges.some((r) => row >= r.top && row <= r.bottom && column >= r.left && column <= r.right),
-  );
-  const values = rules.find((rule) => rule.list)?.list;
-  const max = rules.find((rule) => rule.maxLength)?.maxLength;
-  return { ...(values ? { values } : {}), ...(max ? { max } : {}) };
-}
-
 /** The separator of tags or several values that a heading names in brackets. */
 function separatorNamed(text: string): string | undefined {
   const said =

@@ -10,17 +10,21 @@ import {
   SURE,
   understandSheets,
 } from '../understanding';
-import { learnColumns, noteAt, type Learned } from './columns';
+import { noteAt } from './at-cell';
+import { learnColumns, type Learned } from './columns';
 import type { LearnedLayout } from './contract';
 import { learnKey } from './key';
 import { learnKindColumn } from './kind-column';
 import { findLabelledCells } from './labelled-cells';
 import { learnOtherShape, type ShapeLearned } from './other-shapes';
+import { kindRulesIn } from './kind-sentences';
 import { findSamples } from './samples';
+import { learnSettings } from './settings';
 import { countsBytes, limitsIn, listedNumbers, secondsListedIn } from './sentences';
 
 export { explainsSigns, learnMarkedText } from './marked-text';
 export { marksFromPointed, type Pointed } from './pointed';
+export { OPTION_ROLES } from './kind-sentences';
 export { STARTERS } from './starters';
 export type { LearnedLayout } from './contract';
 
@@ -303,6 +307,17 @@ export function learn(table: Table, id: string): LearnedLayout {
     unsure.push(turned ? `columns.${turned.column}` : 'kinds');
   }
   const limits = learnLimits(columns, words, because);
+  const byKind = kindRulesIn(words, columns);
+  for (const { kind } of byKind) {
+    because[`byKind.${kind}`] = 'the instructions say so';
+  }
+  const settings = learnSettings(region, headingRow).map(({ because: why, sure, ...setting }) => {
+    because[`settings.${setting.setting}`] = why;
+    if (!sure) {
+      unsure.push(`settings.${setting.setting}`);
+    }
+    return setting;
+  });
   return {
     layout: {
       id,
@@ -314,6 +329,8 @@ export function learn(table: Table, id: string): LearnedLayout {
       key: key.key,
       kinds: kinds.kinds,
       limits,
+      ...(byKind.length ? { byKind } : {}),
+      ...(settings.length ? { settings } : {}),
     },
     because,
     unsure,

@@ -93,20 +93,27 @@ export const saysRightFirst = (text: string): boolean => {
   return saysFirst(words) && saysRightAnswer(words) && signIn(text) === undefined;
 };
 
-/** Two words of a text that say right and wrong, `write yes or no`: next to one another, or with one word between. */
-export function verdictsIn(text: string): { right: string; wrong: string } | undefined {
+type Verdicts = { right: string; wrong: string };
+
+/** Words of a text that say right and wrong, `write yes or no`: next to one another, or with one word between. */
+export function allVerdictsIn(text: string): Verdicts[] {
+  const found: Verdicts[] = [];
   const words = text.split(/[\s"'“”‘’„«»().,;:]+|(?<=\p{L})\/(?=\p{L})/u).filter(Boolean);
   for (let index = 0; index < words.length; index++) {
     for (const step of [1, 2]) {
       const other = words[index + step];
       const pair = other === undefined ? undefined : verdictPair([words[index]!, other]);
       if (pair) {
-        return pair;
+        found.push(pair);
+        break;
       }
     }
   }
-  return undefined;
+  return found;
 }
+
+/** The first two words of a text that say right and wrong. */
+export const verdictsIn = (text: string): Verdicts | undefined => allVerdictsIn(text)[0];
 
 /** Whether a text speaks of the right answer at all. */
 export const speaksOfKey = (text: string): boolean => saysRightAnswer(bareWords(text));

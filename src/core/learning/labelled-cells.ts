@@ -84,7 +84,11 @@ const roleOfLabel = (text: string): Labelled['role'] | undefined => {
 };
 
 /** The cell a label asks to be filled: the next one to its right, past the label's own merged block. */
-function target(region: Region, row: number, column: number): { row: number; column: number } {
+export function target(
+  region: Region,
+  row: number,
+  column: number,
+): { row: number; column: number } {
   const merge = region.sheet.merges.find(
     (m) => row >= m.top && row <= m.bottom && column >= m.left && column <= m.right,
   );

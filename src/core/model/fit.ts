@@ -1,7 +1,7 @@
 // How a question stands to a layout, the cells it becomes, and the record of an export.
 import { z } from 'zod';
 import { ItemSchema } from './item';
-import { LayoutSchema } from './layout';
+import { LayoutSchema, SettingsSchema } from './layout';
 
 export const ChangeSchema = z.object({
   field: z.string(),
@@ -67,6 +67,7 @@ export const AgainSchema = z.object({
   spread: z.number().optional(),
   draw: z.number().int().optional(),
   description: z.string().optional(),
+  settings: SettingsSchema.optional(),
 });
 
 export const ReceiptSchema = z.object({

@@ -170,6 +170,34 @@ const MarksSchema = z.object({
   escaped: z.string().optional(),
 });
 
+/** What holds for one kind alone: another notation of the key, and roles whose cells stay empty. */
+const KindRuleSchema = z.object({
+  kind: KindSchema,
+  key: KeySchema.optional(),
+  leave: z.array(RoleSchema).optional(),
+});
+export type KindRule = z.infer<typeof KindRuleSchema>;
+
+export const SETTINGS = ['shuffle', 'across', 'attempts', 'points', 'seconds', 'use'] as const;
+/** A cell that holds something for the whole file; `values` are the receiver's words where it is a choice of two. */
+const FileSettingSchema = z.object({
+  cell: z.string().regex(/^[A-Z]{1,3}[1-9]\d*$/),
+  setting: z.enum(SETTINGS),
+  values: z.object({ yes: z.string(), no: z.string() }).optional(),
+});
+export type FileSetting = z.infer<typeof FileSettingSchema>;
+
+/** What is set for all questions of a file at once. */
+export const SettingsSchema = z.object({
+  shuffle: z.boolean().optional(),
+  across: z.boolean().optional(),
+  attempts: z.number().optional(),
+  points: z.number().optional(),
+  seconds: z.number().optional(),
+  use: z.enum(['practice', 'scored']).optional(),
+});
+export type Settings = z.infer<typeof SettingsSchema>;
+
 export const LimitsSchema = z.object({
   stem: z.number().int().optional(),
   option: z.number().int().optional(),
@@ -198,6 +226,8 @@ export const LayoutSchema = z.object({
   key: KeySchema,
   kinds: z.array(z.object({ kind: KindSchema, code: z.string() })),
   limits: LimitsSchema,
+  byKind: z.array(KindRuleSchema).optional(),
+  settings: z.array(FileSettingSchema).optional(),
   blank: z.object({ name: z.string(), digest: z.string() }).optional(),
   /** Whether the receiver shuffles the options itself, so that the order in the file does not matter. */
   shuffles: z.boolean().optional(),

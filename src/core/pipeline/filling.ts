@@ -1,6 +1,14 @@
 // From questions and a layout to files that were read back, each with its receipt.
 import { fit } from '../fitting';
-import { batches, choose, inFileOrder, meantBy, type LeftOut, type Taken } from '../handing-over';
+import {
+  batches,
+  choose,
+  inFileOrder,
+  meantBy,
+  settingsFor,
+  type LeftOut,
+  type Taken,
+} from '../handing-over';
 import type {
   Again,
   Decisions,
@@ -9,6 +17,7 @@ import type {
   Item,
   Layout,
   Receipt,
+  Settings,
   Surroundings,
 } from '../model';
 import { defined, filled } from '../shared/defined';
@@ -35,6 +44,8 @@ export type FillJob = {
   spread?: number;
   /** How many questions a package draws at each attempt. */
   draw?: number;
+  /** What is set for all questions of a file; what all of them say alike where absent. */
+  settings?: Settings;
 };
 export type Filled = {
   name: string;
@@ -97,6 +108,7 @@ function againOf(job: FillJob, taken: readonly Taken[]): Again {
     spread: job.spread,
     draw: job.draw || undefined,
     description: job.setDescription || undefined,
+    settings: job.settings,
   });
 }
 
@@ -113,19 +125,25 @@ async function fillOne(
   const { layout, setTitle, setDescription, blank, draw } = job;
   const taken = spreadIn(job, chosen);
   const questions = taken.map(({ fit: { cells, text, as } }) => defined({ as, cells, text }));
+  const settings = settingsFor(
+    layout.settings,
+    job.settings,
+    taken.map(({ item }) => item),
+  );
   const { bytes, notes } = write(
     defined({
       layout,
       questions,
       setTitle,
       setDescription: setDescription || undefined,
+      settings,
       blank,
       draw: draw || undefined,
     }),
   );
   const name = fileName(job.fileTitle ?? setTitle, layout);
   const items = meantBy(taken, layout, draw);
-  const meant = { items, title: setTitle, description: setDescription };
+  const meant = { items, title: setTitle, description: setDescription, settings };
   const differences = await proof({ name, bytes }, layout, meant);
   const receipt: Receipt = defined({
     id: surroundings.id(),

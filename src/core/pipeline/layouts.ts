@@ -14,6 +14,7 @@ import { safeName } from '../shared/plain';
 import { explainsSigns, learn, learnMarkedText, nameOf, type LearnedLayout } from '../learning';
 import { openFile, readTable, type SourceFile } from '../readers';
 import { blankFor, csvwOf, tableSchemaOf } from '../writers';
+import { withKindRules } from './kind-rules';
 import { withSamples } from './samples';
 import { defined } from '../shared/defined';
 
@@ -67,7 +68,8 @@ export async function learnBlank(
   const text = await markedText(file);
   const marked = text && learnMarkedText(text, surroundings.id(), nameOf(file.name));
   const table = marked ? asSheet(text) : await readTable(file);
-  const learned = marked ?? withSamples(learn(table, surroundings.id()), table);
+  const learned =
+    marked ?? withSamples(withKindRules(learn(table, surroundings.id()), table), table);
   const ends = marked
     ? {
         file: {

@@ -1,11 +1,17 @@
 // A finished file read again by code that did not write it, and held against what was meant.
-import type { Difference, Finding, Item, Layout } from '../model';
-import { compare, readBack, readCell, readMarkedText } from '../reading-back';
+import type { Difference, Finding, Item, Layout, Settings } from '../model';
+import { compare, readBack, readCell, readMarkedText, readSettings } from '../reading-back';
 import { findingsOf, openFile, readTable, type SourceFile } from '../readers';
 import { defined } from '../shared/defined';
 
 /** What a finished file says: its questions, and what stands apart from them. */
-type FileRead = { items: Item[]; title?: string; description?: string; findings: Finding[] };
+type FileRead = {
+  items: Item[];
+  title?: string;
+  description?: string;
+  settings?: Settings;
+  findings: Finding[];
+};
 
 /** A file's text decoded by the layout's own encoding. */
 function decoded(bytes: Uint8Array, { file: { encoding } }: Layout): string {
@@ -44,11 +50,27 @@ async function readFile(file: SourceFile, layout: Layout): Promise<FileRead> {
     findings: table.findings,
     title: readCell(table, layout, 'set-title'),
     description: readCell(table, layout, 'set-description'),
+    settings: readSettings(table, layout),
   });
 }
 
-/** What a file is to hold: its questions as changed, its title, its description where it has a place for one. */
-export type Meant = { items: readonly Item[]; title: string; description?: string | undefined };
+/** What a file is to hold: its questions as changed, its title, its description and settings where it has places for them. */
+export type Meant = {
+  items: readonly Item[];
+  title: string;
+  description?: string | undefined;
+  settings?: Settings;
+};
+
+/** Settings that the file says otherwise than meant. */
+const settingDifferences = (meant: Settings = {}, found: Settings = {}): Difference[] =>
+  Object.entries(meant).flatMap(([setting, value]) =>
+    cellDifference(
+      `settings.${setting}`,
+      String(value),
+      String(found[setting as keyof Settings] ?? ''),
+    ),
+  );
 
 /** A cell apart from the questions that says something else than meant. */
 const cellDifference = (field: string, meant: string, found: string | undefined): Difference[] =>
@@ -63,6 +85,7 @@ export async function proof(file: SourceFile, layout: Layout, meant: Meant): Pro
   return [
     ...cellDifference('set-title', meant.title, found.title),
     ...description,
+    ...settingDifferences(meant.settings, found.settings),
     ...compare(meant.items, found.items, layout),
   ];
 }

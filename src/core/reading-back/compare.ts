@@ -1,6 +1,7 @@
 // What was meant against what was found, question by question and field by field.
 import type { Difference, Item, Layout } from '../model';
 import { defined } from '../shared/defined';
+import { ruledBy } from './by-kind';
 import { carrying, textsOf } from './texts-of';
 import type { ReadItem } from './unread';
 
@@ -22,8 +23,13 @@ export function compare(
   layout: Layout,
 ): Difference[] {
   const carries = carrying(layout);
-  const fieldsOf = (item: ReadItem | undefined): Record<string, string> =>
-    item ? textsOf(item, layout, carries) : {};
+  const fieldsOf = (item: ReadItem | undefined): Record<string, string> => {
+    if (!item) {
+      return {};
+    }
+    const own = ruledBy(layout, item.kind);
+    return textsOf(item, own, own === layout ? carries : carrying(own));
+  };
   return Array.from({ length: Math.max(meant.length, found.length) }, (_, index) => {
     const [wanted, got] = [meant[index], found[index]];
     const whole = {

@@ -1,10 +1,11 @@
 // The independent way home: what a finished file says, read by its layout alone, and compared with what was meant.
 // Shares only the model and the helpers with the road out; nothing here may be taken from fitting or writers.
-import type { Item, Layout, Sheet, Table } from '../model';
+import type { Item, Layout, Settings, Sheet, Table } from '../model';
 import { columnIndex } from '../shared/cells';
 import { readBlocks } from './blocks';
 import { readBoard } from './board';
 import { readRows } from './rows';
+import { settingsIn } from './settings';
 
 export { compare } from './compare';
 export { readMarkedText } from './marked-text';
@@ -42,3 +43,7 @@ export function readCell(
     ? (sheetOf(table, layout)?.rows[Number(match[2]) - 1]?.[columnIndex(match[1]!)] ?? '')
     : undefined;
 }
+
+/** What a file sets for all of its questions. */
+export const readSettings = (table: Table, layout: Layout): Settings =>
+  settingsIn(sheetOf(table, layout), layout);

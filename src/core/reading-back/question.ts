@@ -1,8 +1,9 @@
 // A question from what stands in its roles, by the layout's notation.
-import type { Kind, Layout, Role } from '../model';
+import type { Item, Kind, Layout, Role } from '../model';
 import { defined } from '../shared/defined';
 import { numberOf, secondsOf } from '../shared/normalise';
 import { answersOf } from './answers';
+import { kindByRule, overRule, ruledBy, saidBy, signOfAnswers } from './by-kind';
 import { readOptions } from './options';
 import type { Said } from './said';
 import { unreadOf, type ReadItem } from './unread';
@@ -20,11 +21,14 @@ function kindOf(layout: Layout, said: Said): Kind {
   const declared = layout.kinds.find((kind) => kind.code !== '' && kind.code === code)?.kind;
   const hasOne = (roles: readonly Role[]): boolean => roles.some((role) => said.has(role));
   const only = layout.kinds.length === 1 ? layout.kinds[0]!.kind : undefined;
-  const meant = declared ?? only ?? KINDS_BY_PLACES.find(([, roles]) => hasOne(roles))?.[0];
-  if (meant) {
-    return meant;
-  }
-  if (layout.key.style === 'word' || hasOne(['option', 'options', 'right'])) {
+  const byPlaces = KINDS_BY_PLACES.find(([, roles]) => hasOne(roles))?.[0];
+  return declared ?? only ?? kindByRule(layout, said) ?? byPlaces ?? kindByAnswers(layout, said);
+}
+
+/** The kind of a row whose places could be of several. */
+function kindByAnswers(layout: Layout, said: Said): Kind {
+  const hasOptions = (['option', 'options', 'right'] as const).some((role) => said.has(role));
+  if (layout.key.style === 'word' || hasOptions) {
     const right = readOptions(layout, said).filter((option) => option.right);
     return right.length > 1 ? 'choice-many' : 'choice-one';
   }
@@ -40,6 +44,19 @@ function tagOf(text: string): { name?: string; value: string } {
   return pair ? { name: pair[1]!, value: pair[2]! } : { value: text };
 }
 
+/** Typed answers without the sign that their kind's rule puts in front of them; one without it is no answer. */
+function withoutSign(answers: Partial<Item>, layout: Layout, kind: Kind): Partial<Item> {
+  const sign = signOfAnswers(layout, kind);
+  return sign !== undefined && answers.accepted
+    ? {
+        ...answers,
+        accepted: answers.accepted.flatMap((text) =>
+          text.startsWith(sign) ? [text.slice(sign.length)] : [],
+        ),
+      }
+    : answers;
+}
+
 /** The question that the places say. `n` is its number in the file, from 1. */
 export function questionOf(layout: Layout, said: Said, n: number): ReadItem {
   const kind = kindOf(layout, said);
@@ -48,8 +65,12 @@ export function questionOf(layout: Layout, said: Said, n: number): ReadItem {
     said.get(role) ? { plain: said.get(role) } : undefined;
   const number = (role: Role): number | undefined => numberOf(said.get(role));
   const href = text('image');
-  const answers = answersOf(kind, layout, said);
-  const unread = unreadOf(layout, said, answers.options !== undefined);
+  const own = ruledBy(layout, kind);
+  const answers = withoutSign(answersOf(kind, own, saidBy(layout, kind, said)), layout, kind);
+  const unread = {
+    ...unreadOf(own, said, answers.options !== undefined),
+    ...overRule(layout, kind, said),
+  };
   return defined({
     id: `row-${n}`,
     ref: said.get('ref'),

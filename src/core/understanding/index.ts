@@ -10,3 +10,4 @@ export { findBlocks, type Blocks } from './shapes/blocks';
 export { findBoard, type Board } from './shapes/board';
 export { tablesIn } from './shapes/tables';
 export { explanationsOf, lastHeading } from './said';
+export { likelihoodOf } from './saying';

@@ -1,5 +1,5 @@
 // What a writer is given and gives back.
-import type { Fitted, Layout } from '../model';
+import type { Fitted, Layout, Settings } from '../model';
 
 /** A fitted question on its way into a file: its rows or its paragraph, and the questions that it becomes there. */
 export type Placed = Pick<Fitted, 'cells' | 'text'> & { as: NonNullable<Fitted['as']> };
@@ -10,6 +10,8 @@ export type Job = {
   questions: readonly Placed[];
   setTitle?: string;
   setDescription?: string;
+  /** What holds for all questions, where the form has cells for it. */
+  settings?: Settings;
   /** The receiver's own empty file. */
   blank?: Uint8Array;
   /** How many questions a package draws at each attempt; all where absent. */

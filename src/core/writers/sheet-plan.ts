@@ -4,6 +4,7 @@ import { columnIndex, parseCell } from '../shared/cells';
 import { defined } from '../shared/defined';
 import { isFilled } from '../shared/roles';
 import type { Job } from './contract';
+import { settingCell } from './setting-cell';
 
 /** A row to be set, from 1; `like` is the row of the blank whose formats and rules a new row takes. */
 export type PlannedRow = {
@@ -37,11 +38,19 @@ function fixedText({ role, value }: FixedCell, { setTitle, setDescription }: Job
 
 /** Cells apart from the questions; one whose address can't be read, or that has no text, stays as the blank has it. */
 function cellsApart(job: Job): SheetPlan['cells'] {
-  return (job.layout.file.cells ?? []).flatMap((fixed) => {
+  const settings = (job.layout.settings ?? []).flatMap((setting) => {
+    const place = parseCell(setting.cell);
+    const value = settingCell(setting, job.settings);
+    return place && value !== undefined
+      ? [{ row: place.row + 1, column: place.column, value }]
+      : [];
+  });
+  const apart = (job.layout.file.cells ?? []).flatMap((fixed) => {
     const place = parseCell(fixed.cell);
     const value = fixedText(fixed, job);
     return place && value ? [{ row: place.row + 1, column: place.column, value }] : [];
   });
+  return [...apart, ...settings];
 }
 
 function planRows(job: Job): SheetPlan {

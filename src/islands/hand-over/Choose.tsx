@@ -6,6 +6,7 @@ import { KIND_NAMES } from '../../core/shared/kind-names';
 import { count } from '../../core/shared/plain';
 import { LinkButton } from '../parts/LinkButton';
 import { useBank } from '../state/bank';
+import { FileSettings } from './FileSettings';
 import { leaveQuestion, setChoice, setWishes, useHandOver } from '../state/hand-over';
 
 const ALL = '';
@@ -126,6 +127,7 @@ export function Choose({ kept }: { kept: readonly KeptLayout[] }) {
         />
       )}
       {pools && <Draw />}
+      <FileSettings kept={kept} />
       <Checkbox
         label="only those that fit as they are"
         checked={asTheyAre}

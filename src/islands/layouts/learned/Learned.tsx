@@ -6,7 +6,9 @@ import { Tick } from '../../parts/Commit';
 import { changeLayout } from '../../state/layouts';
 import { BoardOf } from './BoardOf';
 import { FileOf } from './FileOf';
+import { FileSettings } from './FileSettings';
 import { KeyOf } from './KeyOf';
+import { KindRules } from './KindRules';
 import { Kinds } from './Kinds';
 import { Limits } from './Limits';
 import { Signs } from './Signs';
@@ -47,6 +49,7 @@ export function Learned({ kept }: { kept: KeptLayout }) {
         {layout.shape === 'marked-text' && <Signs kept={kept} />}
         <BoardOf kept={kept} />
         <Kinds kept={kept} />
+        {isInCells && <KindRules kept={kept} />}
         <Limits kept={kept} />
         <Tick
           label="It shuffles the options itself"
@@ -54,6 +57,7 @@ export function Learned({ kept }: { kept: KeptLayout }) {
           onTick={shuffle}
         />
         {layout.shape === 'rows' && <TitleCell kept={kept} />}
+        {layout.shape === 'rows' && <FileSettings kept={kept} />}
         <FileOf kept={kept} />
         {layout.blank && layout.shape === 'rows' && (
           <Text c="dimmed" size="xs">

@@ -86,7 +86,9 @@ export const handOverOnly = (what: string, ids: readonly string[]): void =>
 export const setTitle = (title: string): void => setHandOver({ title, files: [] });
 /** Wishes for the files; whatever was filled before is out of date then. */
 export const setWishes = (
-  wishes: Partial<Pick<HandOverState, 'description' | 'spread' | 'draw' | 'asTheyAre'>>,
+  wishes: Partial<
+    Pick<HandOverState, 'description' | 'spread' | 'draw' | 'asTheyAre' | 'settings'>
+  >,
 ): void => setHandOver({ ...wishes, files: [] });
 
 export function leaveQuestion(id: string, leave: boolean): void {

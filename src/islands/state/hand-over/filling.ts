@@ -17,7 +17,7 @@ type Fill = { trial: boolean; several: boolean };
 
 /** The wishes for one layout's files. */
 async function wishFor(kept: KeptLayout, { trial, several }: Fill): Promise<FillWish> {
-  const { description, spread, asTheyAre, draw } = handOverState();
+  const { description, spread, asTheyAre, draw, settings } = handOverState();
   const blank = await blankOf(kept.layout);
   const setTitle = trial ? `${titleOf()} (trial)` : titleOf();
   return defined({
@@ -27,6 +27,7 @@ async function wishFor(kept: KeptLayout, { trial, several }: Fill): Promise<Fill
     decisions: kept.variants ?? {},
     setDescription: description || undefined,
     blank,
+    settings: kept.layout.settings ? defined(settings) : undefined,
     spread: kept.layout.shuffles ? undefined : spread,
     accept: asTheyAre ? ('none' as const) : undefined,
     draw: draw && kept.layout.shape === 'package' ? draw : undefined,

@@ -1,7 +1,7 @@
 // What is being handed over: which questions, the matrix of fits, the wishes for the files, the filled files.
 import { useStore } from 'zustand';
 import { createStore } from 'zustand/vanilla';
-import type { Item, KeptLayout, Receipt } from '../../../core/model';
+import type { Item, KeptLayout, Receipt, Settings } from '../../../core/model';
 import type { FitColumn } from '../../../workers/protocol';
 import { theBank } from '../bank';
 
@@ -39,6 +39,8 @@ export type HandOverState = {
   spread: number | undefined;
   /** How many questions a package draws at each attempt; all where absent. */
   draw: number | undefined;
+  /** What is set for the whole file, where a receiver has a cell for it; what is absent follows the questions. */
+  settings: Settings;
   /** Whether questions that would have to change are left out. */
   asTheyAre: boolean;
   busy: string | undefined;
@@ -57,6 +59,7 @@ const EMPTY: HandOverState = {
   ids: [],
   spread: undefined,
   draw: undefined,
+  settings: {},
   asTheyAre: false,
   busy: undefined,
   far: undefined,
