@@ -6,6 +6,7 @@ import {
   looksOfDocument,
   openSource,
   otherReadings,
+  readingToKeep,
   sheetsOf,
   textOfDocument,
   type Gathered,
@@ -65,12 +66,15 @@ export class Bench {
   }
 
   /** Understands the source; its questions and rows are fetched in parts. */
-  gather: CoreWorker['gather'] = async (version, source, overrule, edited) => {
+  gather: CoreWorker['gather'] = async (version, source, { overrule, edited, kept = [] }) => {
     const started = performance.now();
     const opened = await this.opened(source, overrule, edited);
     const { progress, surroundings } = this;
-    const gathered = gatherOpened(opened, overrule, { ...surroundings, progress });
-    return { ...this.answer(version, opened, gathered), ms: performance.now() - started };
+    const gathered = gatherOpened(opened, overrule, { ...surroundings, progress, kept });
+    const said = { now: overrule, kept, at: surroundings.now() };
+    const toKeep = readingToKeep(opened, gathered.reading, said);
+    const answer = this.answer(version, opened, gathered);
+    return { ...answer, ...defined({ toKeep }), ms: performance.now() - started };
   };
 
   private answer(version: number, opened: Opened, gathered: Gathered): Omit<GatherAnswer, 'ms'> {
@@ -99,9 +103,9 @@ export class Bench {
       : { items: [], rows: [] };
 
   /** Counts what a source holds without putting it on the bench. */
-  survey: CoreWorker['survey'] = async (source, overrule, edited) => {
+  survey: CoreWorker['survey'] = async (source, { overrule, edited, kept = [] }) => {
     const opened = withEdit(await openSource(source, overrule), edited);
-    const { items, findings } = gatherOpened(opened, overrule, this.surroundings);
+    const { items, findings } = gatherOpened(opened, overrule, { ...this.surroundings, kept });
     const blocks = findings.filter(({ level }) => level === 'block');
     const blocked = new Set(blocks.flatMap(({ item }) => item ?? []));
     return defined({

@@ -88,13 +88,13 @@ describe('the worker’s mirror', () => {
 describe('the worker’s bench', () => {
   it('understands a source, gives it in parts, and understands it again', async () => {
     const core = api();
-    const answer = await core.gather(1, { name: 'list.tsv', text: LIST }, {});
+    const answer = await core.gather(1, { name: 'list.tsv', text: LIST }, { overrule: {} });
     expect(answer).toMatchObject({ version: 1, items: [], of: 3, sheet: { rows: [] } });
     expect(answer.sheets).toMatchObject([{ rows: 3 }]);
     const part = core.gatherPart(1, 0, 10);
     expect(part.items.map(({ stem }) => stem.plain)).toEqual(['What floats?', 'What sinks?']);
     expect(part.rows).toHaveLength(3);
-    const again = await core.gather(2, undefined, { as: 'questions' });
+    const again = await core.gather(2, undefined, { overrule: { as: 'questions' } });
     expect(again.text).toContain('What floats?');
     expect(core.gatherPart(1, 0, 10)).toEqual({ items: [], rows: [] });
   });
@@ -102,18 +102,24 @@ describe('the worker’s bench', () => {
   it('takes running text as it was edited', async () => {
     const core = api();
     const text = '1. What floats?\na) Brick\nb) *Cork\n';
-    await core.gather(1, { name: 'typed.txt', text }, {});
-    await core.gather(2, undefined, {}, `${text}\n2. What sinks?\na) *Brick\nb) Cork\n`);
+    await core.gather(1, { name: 'typed.txt', text }, { overrule: {} });
+    await core.gather(2, undefined, {
+      overrule: {},
+      edited: `${text}\n2. What sinks?\na) *Brick\nb) Cork\n`,
+    });
     expect(core.gatherPart(2, 0, 9).items).toHaveLength(2);
   });
 
   it('counts what a source holds without laying it on the bench', async () => {
     const core = api();
-    await core.gather(1, { name: 'typed.txt', text: '1. What?\na) x\nb) *y\n' }, {});
-    const counted = await core.survey({ name: 'list.tsv', text: LIST }, {});
+    await core.gather(1, { name: 'typed.txt', text: '1. What?\na) x\nb) *y\n' }, { overrule: {} });
+    const counted = await core.survey({ name: 'list.tsv', text: LIST }, { overrule: {} });
     expect(counted).toEqual({ ready: 1, blocked: 1 });
     expect(core.gatherPart(1, 0, 9).items).toHaveLength(1);
-    const nothing = await core.survey({ name: 'x.xlsx', bytes: new Uint8Array(0) }, {});
+    const nothing = await core.survey(
+      { name: 'x.xlsx', bytes: new Uint8Array(0) },
+      { overrule: {} },
+    );
     expect(nothing).toMatchObject({
       ready: 0,
       problem: expect.stringContaining('is empty') as string,
@@ -124,13 +130,13 @@ describe('the worker’s bench', () => {
     const told: [number, number][] = [];
     const rows = Array.from({ length: 6000 }, (_, n) => `What is ${n}?\tx\ty\tA`);
     const text = ['Question\tA\tB\tRight', ...rows].join('\n');
-    await api(told).gather(1, { name: 'long.tsv', text }, {});
+    await api(told).gather(1, { name: 'long.tsv', text }, { overrule: {} });
     expect(told.length).toBeGreaterThan(0);
     expect(told.every(([done, of]) => done <= of)).toBe(true);
   });
 
   it('rejects where nothing lies on it', async () => {
-    await expect(api().gather(1, undefined, {})).rejects.toThrow('no source is open');
+    await expect(api().gather(1, undefined, { overrule: {} })).rejects.toThrow('no source is open');
   });
 });
 

@@ -6,6 +6,7 @@ import type {
   Finding,
   Fitted,
   Item,
+  KeptLayout,
   Layout,
   Surroundings,
 } from '../core/model';
@@ -53,8 +54,9 @@ async function asAnswer(work: () => Promise<Filled[]>): Promise<FillAnswer> {
 async function learn(
   file: { name: string; bytes: Uint8Array },
   surroundings: Surroundings,
+  known: readonly KeptLayout[] = [],
 ): Promise<LearnAnswer> {
-  const { layout, because, unsure, findings, table } = await learnBlank(file, surroundings);
+  const { layout, because, unsure, findings, table } = await learnBlank(file, surroundings, known);
   if (!table.sheets.length) {
     return { findings, sheets: [] };
   }
@@ -114,7 +116,7 @@ export function coreApi(surroundings: Surroundings, progress: Progress): CoreWor
       packBank({ ...contents, items: mirror.pick(ids) }, surroundings),
     openBankFile,
     recheck: (items) => [...items.flatMap((item) => checkItem(item)), ...checkTogether(items)],
-    learn: (name, bytes) => learn({ name, bytes }, surroundings),
+    learn: (name, bytes, known) => learn({ name, bytes }, surroundings, known),
     async showBlank(name, bytes, shape) {
       return (await showBlank({ name, bytes }, shape)).sheets.map(blankView);
     },

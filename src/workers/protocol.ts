@@ -7,6 +7,7 @@ import type {
   Fitted,
   Item,
   KeptLayout,
+  KeptReading,
   Layout,
   LayoutFile,
   Overrule,
@@ -41,6 +42,12 @@ export type SheetView = {
   >;
   notes?: Record<string, string>;
 };
+/** How a source is to be read: what the user says of it, its running text as changed, what was said of earlier sources. */
+export type ReadWish = {
+  overrule: Overrule;
+  edited?: string | undefined;
+  kept?: readonly KeptReading[];
+};
 /** A source as understood, its questions and rows still to be fetched in parts (`of` is the longer count): its `sheet` where it has cells, its `text` where it runs, with the lines of each question. */
 export type GatherAnswer = {
   version: number;
@@ -54,6 +61,8 @@ export type GatherAnswer = {
   blocks?: { from: number; to: number }[];
   sheets: { name: string; hidden: boolean; rows: number }[];
   readable: ReadAs[];
+  /** What was said of this source, to be kept for the next one with its headings. */
+  toKeep?: KeptReading;
   ms: number;
 };
 export type LearnAnswer = { kept?: KeptLayout; findings: Finding[]; sheets: SheetView[] };
@@ -94,17 +103,11 @@ export interface CoreWorker {
   /** Findings of the given questions (all where absent) against the layouts, and of all together. */
   check(version: number, layouts: Layout[], ids?: string[]): FindingsAnswer;
   /** Understands a new source, or the one on the bench anew; `edited` is its running text as the user changed it. */
-  gather(
-    version: number,
-    source: SourceInput | undefined,
-    overrule: Overrule,
-    edited?: string,
-  ): Promise<GatherAnswer>;
+  gather(version: number, source: SourceInput | undefined, wish: ReadWish): Promise<GatherAnswer>;
   /** How many questions of a source could be taken, and how many are blocked; the bench stays as it is. */
   survey(
     source: SourceInput,
-    overrule: Overrule,
-    edited?: string,
+    wish: ReadWish,
   ): Promise<{ ready: number; blocked: number; problem?: string }>;
   /** A part of the understood source: its questions and its sheet's rows from a place on, so that the page can breathe between. */
   gatherPart(version: number, from: number, count: number): { items: Item[]; rows: string[][] };
@@ -112,7 +115,8 @@ export interface CoreWorker {
   packBank(contents: Omit<BankContents, 'items'>, ids: string[]): Promise<Uint8Array>;
   openBankFile(name: string, bytes: Uint8Array): { contents: BankContents } | { finding: Finding };
   recheck(items: Item[]): Finding[];
-  learn(name: string, bytes: Uint8Array): Promise<LearnAnswer>;
+  /** Learns a blank; what was decided of a `known` layout with the same headings holds for it. */
+  learn(name: string, bytes: Uint8Array, known?: readonly KeptLayout[]): Promise<LearnAnswer>;
   showBlank(name: string, bytes: Uint8Array, shape: Layout['shape']): Promise<SheetView[]>;
   fit(ids: string[], layouts: Layout[], decisions: Record<string, Decisions>): FitColumn[];
   /** One question with its cells; `among` are the questions that share a board with it. */

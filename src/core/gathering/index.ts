@@ -28,10 +28,12 @@ import { looksLike, readAnswer } from './question';
 import { withRich } from './rich';
 import { otherHeadings } from './others';
 import { Row, slotsOf, type Slots } from './row';
+import { recall, withMemory, withRecalled } from './recall';
 import { isEmptyRow, isShifted, leftOut, headingRepeats, unshift, whyNoQuestion } from './rows';
 import { chooseSheet } from './sheet-choice';
 import { spreadMerges } from './merges';
 
+export { readingToKeep } from './recall';
 export { gatherStated } from './stated';
 export { gatherText } from './text/index';
 export type { Gathered, GatherOptions } from './contract';
@@ -444,7 +446,18 @@ function otherShape(
  * Understands a table: the sheet, the headings, the roles of the columns and the notation of the key, each with its
  * reason; then every row as a question with what stopped it. Nothing is thrown: a table without sheets gives no items.
  */
-export function gather(table: Table, { overrule = {}, newId, progress }: GatherOptions): Gathered {
+export function gather(table: Table, options: GatherOptions): Gathered {
+  const { overrule = {}, kept = [] } = options;
+  const recalled = recall(table, kept, overrule);
+  if (!recalled) {
+    return gatherSaid(table, options);
+  }
+  const gathered = gatherSaid(table, { ...options, overrule: withRecalled(overrule, recalled) });
+  return { ...gathered, reading: withMemory(gathered.reading, overrule, recalled) };
+}
+
+/** A table under what was said of it. */
+function gatherSaid(table: Table, { overrule = {}, newId, progress }: GatherOptions): Gathered {
   const chosen = chooseSheet(table, overrule.sheet);
   if (!chosen) {
     return {

@@ -3,6 +3,7 @@ import { z } from 'zod';
 import { KeptLayoutSchema, KeptSourceSchema } from './bank';
 import { ReceiptSchema } from './fit';
 import { ItemSchema } from './item';
+import { KeptReadingSchema } from './kept-reading';
 
 export const BANK_FILE_VERSION = 1;
 /** `pictures` and `blanks` name the parts of the zip by digest; an item's picture is then 'picture:<digest>'. */
@@ -14,11 +15,16 @@ export const BankFileSchema = z.object({
   layouts: z.array(KeptLayoutSchema),
   sources: z.array(KeptSourceSchema),
   receipts: z.array(ReceiptSchema),
+  /** What was said of how sources are read, which travels with the bank. */
+  readings: z.array(KeptReadingSchema).optional(),
   pictures: z.record(z.string(), z.string()),
   blanks: z.array(z.string()),
 });
 export type BankFile = z.infer<typeof BankFileSchema>;
 /** A bank file unpacked: pictures are back in their questions, blanks by their digest. */
-export type BankContents = Pick<BankFile, 'name' | 'items' | 'layouts' | 'sources' | 'receipts'> & {
+export type BankContents = Pick<
+  BankFile,
+  'name' | 'items' | 'layouts' | 'sources' | 'receipts' | 'readings'
+> & {
   blanks: Map<string, Uint8Array>;
 };

@@ -5,6 +5,7 @@ export * from './table';
 export * from './run';
 export * from './document';
 export * from './reading';
+export * from './kept-reading';
 export * from './fit';
 export * from './surroundings';
 export * from './bank';

@@ -41,6 +41,8 @@ export const ReadingSchema = z.object({
   unsure: z.array(z.string()),
   /** What else the unsure ones may be, likeliest first. */
   others: z.array(OtherReadingSchema).optional(),
+  /** The kept reading by which it was read: what was said of an earlier source with the same headings. */
+  recalled: z.object({ id: z.string(), from: z.string(), at: z.string() }).optional(),
 });
 export type Reading = z.infer<typeof ReadingSchema>;
 

@@ -14,6 +14,7 @@ import { safeName } from '../shared/plain';
 import { explainsSigns, learn, learnMarkedText, nameOf, type LearnedLayout } from '../learning';
 import { openFile, readTable, type SourceFile } from '../readers';
 import { blankFor, csvwOf, tableSchemaOf } from '../writers';
+import { withKnown } from './known-layouts';
 import { withKindRules } from './kind-rules';
 import { withSamples } from './samples';
 import { defined } from '../shared/defined';
@@ -60,16 +61,21 @@ const UNFILLABLE: Partial<Record<Table['format'], string>> = {
   json: 'a file of JSON',
 };
 
-/** From a receiver's blank to a layout; `findings` say what kept the file from being read. */
+/**
+ * From a receiver's blank to a layout; `findings` say what kept the file from being read. What was decided of a `known`
+ * layout with the same headings holds for this one.
+ */
 export async function learnBlank(
   file: SourceFile,
   surroundings: Surroundings,
+  known: readonly KeptLayout[] = [],
 ): Promise<LearnedLayout & { findings: Finding[]; table: Table }> {
   const text = await markedText(file);
   const marked = text && learnMarkedText(text, surroundings.id(), nameOf(file.name));
   const table = marked ? asSheet(text) : await readTable(file);
   const learned =
-    marked ?? withSamples(withKindRules(learn(table, surroundings.id()), table), table);
+    marked ??
+    withSamples(withKnown(withKindRules(learn(table, surroundings.id()), table), known), table);
   const ends = marked
     ? {
         file: {

@@ -1,5 +1,14 @@
 // The first half of the road: from a source to questions, findings and the reading.
-import type { Finding, Item, Opened, Overrule, ReadAs, Surroundings, Table } from '../model';
+import type {
+  Finding,
+  Item,
+  KeptReading,
+  Opened,
+  Overrule,
+  ReadAs,
+  Surroundings,
+  Table,
+} from '../model';
 import { checkItem, checkTogether } from '../checks';
 import { gather, gatherStated, gatherText, type Gathered } from '../gathering';
 import { fileOf, openFile, openHtml, openText, readableAs } from '../readers';
@@ -7,7 +16,7 @@ import { fileOf, openFile, openHtml, openText, readableAs } from '../readers';
 export { findingsOf as problemsOf } from '../readers';
 import { defined } from '../shared/defined';
 
-export type { Gathered } from '../gathering';
+export { readingToKeep, type Gathered } from '../gathering';
 export { editDocument, looksOfDocument, textOfDocument, type ShownLook } from '../readers';
 
 /** A source: a file's bytes, or text from the clipboard, where the same copy may be there as HTML too. */
@@ -113,11 +122,15 @@ function whereOf(origin: Item['origin']): NonNullable<Finding['where']> {
   });
 }
 
-type Asked = Pick<Surroundings, 'id'> & { progress?: (done: number, of: number) => void };
+type Asked = Pick<Surroundings, 'id'> & {
+  progress?: (done: number, of: number) => void;
+  /** What was said of earlier sources. */
+  kept?: readonly KeptReading[];
+};
 
 /** The questions of whatever was opened, before any check. */
-function gatherAny(opened: Opened, overrule: Overrule, { id, progress }: Asked): Gathered {
-  const options = defined({ overrule, newId: id, progress });
+function gatherAny(opened: Opened, overrule: Overrule, { id, progress, kept }: Asked): Gathered {
+  const options = defined({ overrule, newId: id, progress, kept });
   switch (opened.is) {
     case 'table':
       return gather(opened.table, options);

@@ -1,21 +1,14 @@
 // Records: the sources that were agreed to, each to be taken back as a whole, and the receipts of what was handed over.
-import { Box, Group, Paper, Table, Text, VisuallyHidden } from '@mantine/core';
+import { Group, Table, Text } from '@mantine/core';
 import { useMemo, useState } from 'react';
 import type { KeptSource, Receipt } from '../../core/model';
 import { recordChange } from '../../core/shared/steps';
 import { LinkButton } from '../parts/LinkButton';
 import { PlaceHead } from '../parts/PlaceHead';
 import { itemById, removeItems, useBank } from '../state/bank';
+import { KeptReadings } from './KeptReadings';
+import { Listed, when } from './Listed';
 import { makeAgain, showReceipt, takeReceipt } from '../state/hand-over';
-
-const when = (at: string): string =>
-  new Date(at).toLocaleString('en-GB', {
-    day: 'numeric',
-    month: 'short',
-    year: 'numeric',
-    hour: '2-digit',
-    minute: '2-digit',
-  });
 
 /** Removes what a source brought, and its record, in one step. */
 const takeBack = (source: KeptSource): Promise<void> =>
@@ -61,39 +54,6 @@ function ReceiptRow({ receipt }: { receipt: Receipt }) {
         <Ways receipt={receipt} />
       </Table.Td>
     </Table.Tr>
-  );
-}
-
-/** A list under its headings; the last column holds what can be done, and its heading is only heard. */
-function Listed({
-  label,
-  headings,
-  acts,
-  children,
-}: {
-  label: string;
-  headings: readonly string[];
-  acts: string;
-  children: React.ReactNode;
-}) {
-  return (
-    <Paper component="section" aria-label={label} style={{ flex: 'none' }}>
-      <Box pos="relative" style={{ overflowX: 'auto' }}>
-        <Table miw={620}>
-          <Table.Thead>
-            <Table.Tr>
-              {headings.map((heading) => (
-                <Table.Th key={heading}>{heading}</Table.Th>
-              ))}
-              <Table.Th>
-                <VisuallyHidden>{acts}</VisuallyHidden>
-              </Table.Th>
-            </Table.Tr>
-          </Table.Thead>
-          <Table.Tbody>{children}</Table.Tbody>
-        </Table>
-      </Box>
-    </Paper>
   );
 }
 
@@ -153,6 +113,7 @@ export default function RecordsPlace() {
           ))}
         </Listed>
       )}
+      <KeptReadings />
     </>
   );
 }

@@ -5,6 +5,7 @@ import { takeAway } from '../parts/take-away';
 import { core } from '../../workers/client';
 import { bankState, theStore } from './bank';
 import { openBank } from './banks';
+import { keptReadings, takeInReadings } from './kept-readings';
 
 /** The blanks of the bank's layouts, and the names of those that the browser no longer has. */
 async function blanksOfBank(): Promise<{ blanks: Map<string, Uint8Array>; missing: string[] }> {
@@ -39,6 +40,7 @@ export async function saveBankFile(): Promise<{ name: string; missing: string[] 
     layouts: [...layouts],
     sources: [...sources],
     receipts: [...receipts],
+    readings: [...(await keptReadings())],
     blanks,
   };
   const bytes = await core().packBank(
@@ -56,7 +58,7 @@ export async function openBankFile(file: File): Promise<string | undefined> {
   if ('finding' in opened) {
     return opened.finding.message;
   }
-  const { name, items, layouts, sources, receipts, blanks } = opened.contents;
+  const { name, items, layouts, sources, receipts, readings, blanks } = opened.contents;
   const info = { id: `bank-${crypto.randomUUID()}`, name, madeAt: new Date().toISOString() };
   // One transaction: a page that is closed meanwhile leaves no half of a bank behind.
   await theStore().write(info.id, {
@@ -69,6 +71,7 @@ export async function openBankFile(file: File): Promise<string | undefined> {
       ...receipts.flatMap((one) => recordChange('receipts', undefined, one)),
     ],
   });
+  await takeInReadings(readings ?? []);
   await openBank(info);
   return undefined;
 }

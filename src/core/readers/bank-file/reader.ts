@@ -102,12 +102,13 @@ export function unpackBankFile(name: string, parts: Parts): Unpacked {
   if ('problem' in parsed) {
     return parsed;
   }
-  const { pictures, blanks, name: bank, items, layouts, sources, receipts } = parsed.file;
+  const { pictures, blanks, name: bank, items, layouts, sources, receipts, readings } = parsed.file;
   return {
     contents: {
       name: bank,
       layouts,
       sources,
+      ...(readings ? { readings } : {}),
       receipts: receipts.map((receipt) =>
         receipt.again
           ? {

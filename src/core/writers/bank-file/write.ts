@@ -54,6 +54,7 @@ export async function writeBankFile(contents: BankContents, digest: Digest): Pro
     layouts: contents.layouts,
     sources: contents.sources,
     receipts: contents.receipts,
+    ...(contents.readings?.length ? { readings: contents.readings } : {}),
     pictures: types,
     blanks: [...contents.blanks.keys()],
   };

@@ -5,6 +5,7 @@ import type { GatherAnswer } from '../../../workers/protocol';
 import { useActs, type Act } from '../../state/acts';
 import { overrule, setFormatting, useGather } from '../../state/gather';
 import { ReadingChipMenu } from './ReadingChip';
+import { Recalled } from './Recalled';
 import { chipsOf, reasonsOf, type Other, type ReadingChip } from './chips';
 
 function RangeField() {
@@ -95,6 +96,7 @@ export function ReadAs() {
         {because}
         {hintFor(answer)}
       </Text>
+      <Recalled />
     </Paper>
   );
 }

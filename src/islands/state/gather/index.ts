@@ -8,6 +8,7 @@ import { sayProblem } from '../../parts/say';
 import { core, onProgress, stopCore } from '../../../workers/client';
 import type { SourceInput } from '../../../workers/protocol';
 import { addItems, bankState, theStore } from '../bank';
+import { forgetReading, keepReading, keptReadings } from '../kept-readings';
 import { allSources, gatherState, setEntry, setGather, sourceOf } from './hold';
 import { bringBack, forget, keepForReload, keepWhileTyping } from './keeping';
 import { dropReading, understand, withMends } from './reading';
@@ -70,7 +71,11 @@ async function surveyed({
   taken,
   out,
 }: Brought): Promise<Partial<TrayEntry>> {
-  const { ready: count, blocked, problem } = await core().survey(source, overrule, edited);
+  const {
+    ready: count,
+    blocked,
+    problem,
+  } = await core().survey(source, { overrule, edited, kept: await keptReadings() });
   const left = Math.max(0, count - taken.length - out.length);
   if (problem) {
     return { state: 'problem', ready: left, blocked, problem };
@@ -157,6 +162,13 @@ export async function overrule(part: Overrule): Promise<void> {
   const isTextAgain =
     state.edited !== undefined && (part.as !== undefined || part.separator !== undefined);
   await understand(isTextAgain ? { name: state.name, text: state.edited! } : undefined, next);
+  keepReading(gatherState().answer?.toKeep);
+}
+
+/** Forgets what was said of an earlier source with these headings, and reads this one without it. */
+export async function forgetRecalled(id: string): Promise<void> {
+  await forgetReading(id);
+  await overrule({});
 }
 
 /** Keeps or strips formatting, now and for the sources to come. */

@@ -7,6 +7,7 @@ import { sayProblem } from '../../parts/say';
 import { withFields } from '../../parts/cells';
 import { core } from '../../../workers/client';
 import type { GatherAnswer, SourceInput } from '../../../workers/protocol';
+import { keptReadings } from '../kept-readings';
 import { gatherState, setEntry, setGather, sourceOf } from './hold';
 import { placeOf, type Brought } from './types';
 
@@ -64,7 +65,8 @@ export async function understand(
   const busy = input ? `Reading ${input.name} …` : 'Reading again …';
   setGather({ busy, overrule, progress: undefined });
   try {
-    const answer = await core().gather(latest.number, input, overrule, edited);
+    const kept = await keptReadings();
+    const answer = await core().gather(latest.number, input, { overrule, edited, kept });
     await fetchParts(answer, isLatest);
     const source = sourceOf(gatherState().open ?? '');
     if (!isLatest() || !source) {

@@ -2,6 +2,7 @@
 import type { Column, KeptLayout, Layout } from '../../../core/model';
 import type { Pointed } from '../../../core/pipeline';
 import { columnLetters } from '../../../core/shared/cells';
+import { CHOSEN } from '../../../core/shared/reasons';
 import { isCounted } from '../../../core/shared/roles';
 import { recordChange } from '../../../core/shared/steps';
 import { core } from '../../../workers/client';
@@ -19,7 +20,7 @@ export function changeLayout(
 ): Promise<void> {
   const because = {
     ...kept.because,
-    ...Object.fromEntries(paths.map((path) => [path, 'you chose it'])),
+    ...Object.fromEntries(paths.map((path) => [path, CHOSEN])),
   };
   const edition = kept.layout.edition ?? 1;
   const earlier = [

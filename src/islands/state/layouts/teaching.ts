@@ -5,7 +5,7 @@ import type { KeptLayout } from '../../../core/model';
 import { core } from '../../../workers/client';
 import { messageOf } from '../../parts/message-of';
 import { sayProblem } from '../../parts/say';
-import { theStore } from '../bank';
+import { bankState, theStore } from '../bank';
 import { fresh, keep } from './keeping';
 
 /** Learns a blank and keeps its bytes; gives the layout to be kept, or why there is none. */
@@ -13,7 +13,7 @@ async function learnBlank(
   name: string,
   bytes: Uint8Array,
 ): Promise<{ kept?: KeptLayout; problem?: string }> {
-  const { kept, findings } = await core().learn(name, bytes);
+  const { kept, findings } = await core().learn(name, bytes, bankState().layouts);
   const block = findings.find((finding) => finding.level === 'block');
   if (!kept || block) {
     return { problem: block?.message ?? `${name} could not be read.` };

@@ -1,0 +1,18 @@
+// What is remembered from an earlier source with the same headings, and how to forget it.
+import { Text } from '@mantine/core';
+import { LinkButton } from '../../parts/LinkButton';
+import { forgetRecalled, useGather } from '../../state/gather';
+
+const day = (at: string): string =>
+  new Date(at).toLocaleDateString('en-GB', { day: 'numeric', month: 'long' });
+
+export function Recalled() {
+  const { answer } = useGather();
+  const recalled = answer?.reading.recalled;
+  return recalled ? (
+    <Text size="sm" mt={3} role="status">
+      Read as you said for {recalled.from} on {day(recalled.at)}.{' '}
+      <LinkButton onClick={() => void forgetRecalled(recalled.id)}>Forget it</LinkButton>
+    </Text>
+  ) : null;
+}
