@@ -29,7 +29,15 @@ import { withRich } from './rich';
 import { otherHeadings } from './others';
 import { Row, slotsOf, type Slots } from './row';
 import { recall, withMemory, withRecalled } from './recall';
-import { isEmptyRow, isShifted, leftOut, headingRepeats, unshift, whyNoQuestion } from './rows';
+import {
+  isEmptyRow,
+  isShifted,
+  leftOutFindings,
+  headingRepeats,
+  unshift,
+  whyNoQuestion,
+  type LeftOut,
+} from './rows';
 import { chooseSheet } from './sheet-choice';
 import { spreadMerges } from './merges';
 
@@ -271,6 +279,7 @@ function readRows(
   const needsAnswer =
     rows.length > 1 &&
     rows.filter((row) => NEEDED.some((role) => row.any(role))).length > rows.length * 0.5;
+  const left: LeftOut[] = [];
   let done = 0;
   for (const row of rows) {
     if (++done % 1000 === 0) {
@@ -283,11 +292,12 @@ function readRows(
       table.separator !== undefined && headingRow !== null && isShifted(region, row.row, width);
     const reason = shifted ? undefined : whyNoQuestion(row, needsAnswer);
     if (reason) {
-      findings.push(leftOut(row, table.file, reason.level, reason.message));
+      left.push({ row, ...reason });
     } else {
       items.push(shifted ? readShifted(context, row, width) : readItem(context, row));
     }
   }
+  findings.push(...leftOutFindings(left, table.file));
   return items;
 }
 

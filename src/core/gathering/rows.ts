@@ -1,6 +1,7 @@
 // Which rows are questions, and which are left out and why.
 import type { Finding } from '../model';
 import { alike } from '../shared/normalise';
+import { columnLetters } from '../shared/cells';
 import { quoted } from '../shared/plain';
 import { filledIn, type Region } from '../shared/table/region';
 import type { Row } from './row';
@@ -163,17 +164,61 @@ export function unshift(
 }
 
 /** The finding for a row that was left out, with the reason. */
-export const leftOut = (
-  row: Row,
-  file: string,
-  level: 'note' | 'warn',
-  message: string,
-): Finding => ({
+const leftOut = (row: Row, file: string, level: 'note' | 'warn', message: string): Finding => ({
   rule: 'row-left-out',
   level,
   message,
   where: { file, sheet: row.region.sheet.name, cell: row.cellOf('stem') },
 });
+
+/** A row that is no question, and why. */
+export type LeftOut = { row: Row; level: 'note' | 'warn'; message: string };
+
+/** From so many rows on that hold the same little, one finding tells of all of them. */
+const MANY = 6;
+/** A row that holds more than this has something of its own to say. */
+const LITTLE = 2;
+
+/** The letters of the columns in which a row holds anything. */
+function filledColumns({ region, row }: Row): string {
+  const letters: string[] = [];
+  for (let c = region.left; c <= region.right; c++) {
+    if (region.cell(row, c)) {
+      letters.push(columnLetters(c));
+    }
+  }
+  return letters.length <= LITTLE ? letters.join(' and ') : `row ${row}`;
+}
+
+/** 'nothing but “1” to “25” in column A' for rows that hold the same little. */
+function whatTheyHold(rows: readonly LeftOut[], letters: string): string {
+  const texts = rows.map(({ row }) => firstText(row));
+  const [first = '', last = ''] = [texts[0], texts.at(-1)];
+  const isCounted = texts.every((text, index) => Number(text) === Number(first) + index);
+  const said = isCounted
+    ? `a running number (${quoted(first, 20)} to ${quoted(last, 20)})`
+    : `${quoted(first, 30)} and the like`;
+  return `hold nothing but ${said} in column ${letters}`;
+}
+
+/** The findings of rows that were left out: one for many that hold the same little, else one for each. */
+export function leftOutFindings(left: readonly LeftOut[], file: string): Finding[] {
+  const groups = new Map<string, LeftOut[]>();
+  for (const one of left) {
+    const key = `${one.level} ${filledColumns(one.row)}`;
+    groups.set(key, [...(groups.get(key) ?? []), one]);
+  }
+  return [...groups.values()].flatMap((rows) => {
+    const [first] = rows;
+    if (rows.length < MANY || !first) {
+      return rows.map(({ row, level, message }) => leftOut(row, file, level, message));
+    }
+    const span = `${first.row.shown} to ${rows.at(-1)!.row.shown}`;
+    const what = whatTheyHold(rows, filledColumns(first.row));
+    const message = `${rows.length} rows (${span}) ${what}. They were left out.`;
+    return [{ ...leftOut(first.row, file, first.level, message), count: rows.length }];
+  });
+}
 
 /** Whether a row has anything in it at all. */
 export const isEmptyRow = (region: Region, row: number): boolean => filledIn(region, row) === 0;

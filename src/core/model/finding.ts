@@ -30,6 +30,8 @@ export const FindingSchema = z.object({
   where: PlaceSchema.optional(),
   layout: z.string().optional(),
   message: z.string(),
+  /** How many rows it tells of, where they are several. */
+  count: z.number().int().optional(),
   mend: MendSchema.optional(),
 });
 export type Finding = z.infer<typeof FindingSchema>;

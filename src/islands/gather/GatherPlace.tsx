@@ -8,6 +8,7 @@ import { Busy } from '../parts/Busy';
 import { focusNext } from '../parts/focus';
 import { isTyping } from '../parts/keys';
 import { stopReading, useGather } from '../state/gather';
+import { ChosenBar } from './ChosenBar';
 import { ChooseSources } from './ChooseSources';
 import { Empty } from './Empty';
 import { Head } from './Head';
@@ -76,6 +77,7 @@ export default function GatherPlace() {
       <Head />
       <General findings={findings} />
       {beside && <ReadAs key={open} />}
+      {beside && answer.items.length > 0 && <ChosenBar canFilter={answer.text === undefined} />}
       {beside ?? (
         <div>
           <ChooseSources label="Choose another file" isMain={false} />

@@ -7,7 +7,7 @@ import { PlaceHead, type MainAct } from '../parts/PlaceHead';
 import { say } from '../parts/say';
 import { useActs } from '../state/acts';
 import { useAnnounce } from '../state/announce';
-import { agree, openSource, putAway, ready, useGather } from '../state/gather';
+import { agree, openSource, placeOf, putAway, ready, useGather } from '../state/gather';
 import { bankState } from '../state/bank';
 import { handOverOnly } from '../state/hand-over';
 
@@ -23,7 +23,9 @@ function useFacts(): string {
   const { items, findings, answer, taken } = useGather();
   const blocked = questionsWith(findings, 'block');
   const look = questionsWith(findings, 'warn');
-  const left = findings.filter((finding) => finding.rule === 'row-left-out').length;
+  const left = findings
+    .filter(({ rule }) => rule === 'row-left-out')
+    .reduce((sum, { count: rows = 1 }) => sum + rows, 0);
   return [
     `${count(items.length, 'question')} understood`,
     blocked ? `${blocked} of them blocked` : '',
@@ -36,8 +38,8 @@ function useFacts(): string {
     .join(', ');
 }
 
-function take(most?: number): void {
-  const taken = agree(most);
+function take(how: { most?: number; onlyChosen?: boolean } = {}): void {
+  const taken = agree(how);
   if (taken) {
     const them = taken === 1 ? 'it' : 'them';
     say(
@@ -56,8 +58,17 @@ const takenFrom = (records: readonly string[]): string[] =>
 function useNext(): MainAct {
   const state = useGather();
   const [, go] = useLocation();
-  const can = ready(state).length;
-  const { taken, records, name } = state;
+  const all = ready(state);
+  const can = all.length;
+  const { taken, records, name, chosen } = state;
+  const own = all.filter((item) => chosen.has(placeOf(item))).length;
+  if (own && own < can) {
+    return {
+      label: `Take the ${own} chosen into the bank`,
+      run: () => take({ onlyChosen: true }),
+      help: 'Accept, import or save only what you chose.',
+    };
+  }
   if (can || !taken.size) {
     return {
       label: can ? `Take ${count(can, 'question')} into the bank` : 'Nothing to take yet',
@@ -93,7 +104,7 @@ export function Head() {
   const acts = [
     { label: 'Put away', words: 'Close this source', run: () => putAway() },
     ...(can > FEW
-      ? [{ label: 'First three only', words: 'Try with a few', run: () => take(FEW) }]
+      ? [{ label: 'First three only', words: 'Try with a few', run: () => take({ most: FEW }) }]
       : []),
     ...(state.taken.size && !can
       ? [{ label: 'See them in the bank', words: 'Look at what was taken', run: () => go('/bank') }]

@@ -55,7 +55,7 @@ function Cells({ row, columns, findings, dragged, fixed }: CellsProps) {
 function Aside({ row, lone }: { row: ShownRow; lone: Finding | undefined }) {
   return (
     <Text c="dimmed" size="sm" className="aside-why">
-      {row.isHeading ? 'headings' : (lone?.message ?? '')}
+      {row.isHeading ? 'headings' : (lone?.message ?? 'left out')}
     </Text>
   );
 }

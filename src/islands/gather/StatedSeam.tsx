@@ -1,7 +1,7 @@
 // A package's questions: it states them outright, so the left side only names each as the package does.
 import { Text, VisuallyHidden } from '@mantine/core';
 import { useVirtualizer } from '@tanstack/react-virtual';
-import { useCallback, useState } from 'react';
+import { useCallback, useMemo, useState } from 'react';
 import type { Finding, Item } from '../../core/model';
 import { KIND_NAMES } from '../../core/shared/kind-names';
 import { worstToSee } from '../parts/Finding';
@@ -10,6 +10,7 @@ import { useGather } from '../state/gather';
 import { Understood } from './Understood';
 import { useCardKeys } from './use-card-keys';
 import { useFindingsByItem } from './use-findings';
+import { useIsShown } from './use-marked';
 
 /** A row's height before it is drawn once. */
 const GUESS = 84;
@@ -37,7 +38,10 @@ function StatedRow({ item, n, findings }: { item: Item; n: number; findings: rea
 }
 
 export function StatedSeam() {
-  const { items, name } = useGather();
+  const { items: all, name } = useGather();
+  const isShown = useIsShown();
+  const numbers = useMemo(() => new Map(all.map(({ id }, index) => [id, index + 1])), [all]);
+  const items = useMemo(() => all.filter(isShown), [all, isShown]);
   const [scroller, setScroller] = useState<HTMLDivElement | null>(null);
   const byItem = useFindingsByItem();
   const key = useCallback((index: number) => items[index]?.id ?? index, [items]);
@@ -82,7 +86,7 @@ export function StatedSeam() {
           >
             <StatedRow
               item={items[index]!}
-              n={index + 1}
+              n={numbers.get(items[index]!.id) ?? index + 1}
               findings={byItem.get(items[index]!.id) ?? NONE}
             />
           </div>

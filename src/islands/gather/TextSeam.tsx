@@ -26,9 +26,16 @@ function Placed({
 }) {
   const element = useRef<HTMLDivElement>(null);
   useLayoutEffect(() => {
-    if (element.current) {
-      onHeight(beside.item.id, element.current.offsetHeight);
+    const drawn = element.current;
+    if (!drawn) {
+      return undefined;
     }
+    // A form that opens in it, or a text that unfolds, makes it higher without drawing it anew.
+    const tell = (): void => onHeight(beside.item.id, drawn.offsetHeight);
+    tell();
+    const watch = new ResizeObserver(tell);
+    watch.observe(drawn);
+    return () => watch.disconnect();
   });
   return (
     <div

@@ -1,15 +1,29 @@
 // One question as understood, with what stopped it and the ways to mend it here.
-import { Group, Text, Textarea } from '@mantine/core';
-import { useRef, useState, type KeyboardEvent } from 'react';
+import { Group, Spoiler, Text, Textarea, UnstyledButton } from '@mantine/core';
+import { useRef, useState, type KeyboardEvent, type MouseEvent } from 'react';
 import type { Finding, Item } from '../../core/model';
-import { KIND_NAMES } from '../../core/shared/kind-names';
 import { Answers } from '../parts/Answers';
+import { editedBy } from '../parts/edits';
 import { FindingNote } from '../parts/Finding';
 import { withFields } from '../parts/cells';
 import { LinkButton } from '../parts/LinkButton';
 import { hasKey, pickRight } from '../parts/pick-right';
+import { QuestionForm } from '../parts/QuestionForm';
 import { Pictures, Rich } from '../parts/Rich';
-import { leaveOut, mend, placeOf, useGather } from '../state/gather';
+import {
+  anchorAt,
+  chooseTo,
+  chosenItems,
+  leaveAllOut,
+  leaveOut,
+  mend,
+  placeOf,
+  toggleChosen,
+  useGather,
+} from '../state/gather';
+import { besideWords } from './beside-words';
+import { keysOf, type CardActs } from './card-acts';
+import { KindMenu } from './KindMenu';
 
 function StemEditor({ item, onDone }: { item: Item; onDone: () => void }) {
   const [text, setText] = useState(item.stem.plain);
@@ -42,26 +56,37 @@ function StemEditor({ item, onDone }: { item: Item; onDone: () => void }) {
   );
 }
 
-function Stem({ item, onEdit }: { item: Item; onEdit: () => void }) {
+function Stem({ item, isTaken, onEdit }: { item: Item; isTaken: boolean; onEdit: () => void }) {
   return (
-    <p className="stem" onDoubleClick={onEdit}>
+    <div className="stem" onDoubleClick={onEdit}>
       {item.stem.plain ? <Rich text={item.stem} /> : <em>no text</em>}
-      {item.kind !== 'choice-one' && <span className="kind-word">{KIND_NAMES[item.kind]}</span>}
-    </p>
+      <KindMenu item={item} isFixed={isTaken} />
+    </div>
   );
 }
 
-/** What stands beside a question: its category, hint and explanation. */
+/** Longer than this, what stands beside a question is folded. */
+const FOLDED_FROM = 66;
+
+/** What stands beside a question: everything that was read and is neither question nor answer. */
 function BesideWords({ item }: { item: Item }) {
-  const words = [
-    item.category?.join(' > '),
-    item.hint && `hint: ${item.hint.plain}`,
-    item.explanation && `why: ${item.explanation.plain}`,
-  ].filter(Boolean);
+  const words = besideWords(item);
   return words.length ? (
-    <Text c="dimmed" size="sm" mt={2}>
-      {words.join(' · ')}
-    </Text>
+    <Spoiler
+      maxHeight={FOLDED_FROM}
+      showLabel="all of it"
+      hideLabel="less"
+      mt={2}
+      styles={{ control: { fontSize: 13 } }}
+    >
+      <Text c="dimmed" size="sm" component="div">
+        {words.map(([name, text]) => (
+          <div key={name}>
+            <span className="beside-name">{name}</span> {text}
+          </div>
+        ))}
+      </Text>
+    </Spoiler>
   ) : null;
 }
 
@@ -73,26 +98,85 @@ function Facts({ item }: { item: Item }) {
   return <span className="facts mono">{facts.join(' · ')}</span>;
 }
 
-type Acts = { onEdit: () => void; onLeave: () => void; onRight: (index: number) => void };
-
-/** The keys of a question: F2 edits it, Delete leaves it out, a letter marks that option as right. */
-function keysOf(item: Item, { onEdit, onLeave, onRight }: Acts) {
-  return (event: KeyboardEvent): void => {
-    if (event.target !== event.currentTarget || event.ctrlKey || event.metaKey) {
-      return;
-    }
-    if (event.key === 'F2') {
-      event.preventDefault();
-      onEdit();
-    } else if (event.key === 'Delete') {
-      onLeave();
-    } else if (event.key.length === 1 && hasKey(item)) {
-      const letter = event.key.toUpperCase().charCodeAt(0) - 'A'.charCodeAt(0);
-      if (letter >= 0 && letter < (item.options?.length ?? 0)) {
-        onRight(letter);
-      }
+/** The question's number, by which it is chosen among others. */
+function Number({ item, n, isChosen }: { item: Item; n: number; isChosen: boolean }) {
+  const press = (event: MouseEvent): void => {
+    event.stopPropagation();
+    if (event.shiftKey) {
+      chooseTo(item);
+    } else {
+      toggleChosen(item);
     }
   };
+  return (
+    <UnstyledButton
+      className="mono n"
+      tabIndex={-1}
+      aria-pressed={isChosen}
+      aria-label={`Choose question ${n}`}
+      title="Choose it (Space); with Shift all up to here"
+      onClick={press}
+    >
+      {n}
+    </UnstyledButton>
+  );
+}
+
+type Editing = 'stem' | 'all' | undefined;
+
+/** The question as it reads, or one of its editors. */
+function Body({
+  item,
+  findings,
+  editing,
+  isTaken,
+  acts,
+  onDone,
+}: {
+  item: Item;
+  findings: readonly Finding[];
+  editing: Editing;
+  isTaken: boolean;
+  acts: CardActs;
+  onDone: () => void;
+}) {
+  if (editing === 'all') {
+    return (
+      <QuestionForm
+        item={item}
+        onKeep={(edits) => void mend(item, changedFields(item, editedBy(item, edits)))}
+        onDone={onDone}
+      />
+    );
+  }
+  const takeMend = (finding: Finding): void => {
+    void mend(item, withFields(item, finding.mend?.patch as Partial<Item>));
+  };
+  const pick = hasKey(item) && !isTaken ? { onPick: acts.onRight } : {};
+  return (
+    <>
+      {editing === 'stem' ? (
+        <StemEditor item={item} onDone={onDone} />
+      ) : (
+        <Stem item={item} isTaken={isTaken} onEdit={acts.onEdit} />
+      )}
+      <Pictures media={item.media} />
+      <Answers item={item} {...pick} />
+      <BesideWords item={item} />
+      {!isTaken &&
+        findings.map((finding, index) => (
+          <FindingNote key={index} finding={finding} onMend={takeMend} />
+        ))}
+    </>
+  );
+}
+
+/** The fields in which a question differs from what it was; those that are gone are undefined. */
+function changedFields(before: Item, after: Item): Partial<Item> {
+  const names = new Set([...Object.keys(before), ...Object.keys(after)]) as Set<keyof Item>;
+  return Object.fromEntries(
+    [...names].flatMap((name) => (before[name] === after[name] ? [] : [[name, after[name]]])),
+  );
 }
 
 export function Understood({
@@ -104,46 +188,50 @@ export function Understood({
   n: number;
   findings: readonly Finding[];
 }) {
-  const [isEditing, setEditing] = useState(false);
+  const [editing, setEditing] = useState<Editing>();
   const card = useRef<HTMLElement>(null);
-  const { out, taken } = useGather();
-  const isOut = out.has(placeOf(item));
-  const isTaken = taken.has(placeOf(item));
-  const acts: Acts = {
-    onEdit: () => setEditing(true),
-    onLeave: () => leaveOut(item, !isOut),
+  const { out, taken, chosen } = useGather();
+  const place = placeOf(item);
+  const [isOut, isTaken, isChosen] = [out.has(place), taken.has(place), chosen.has(place)];
+  const acts: CardActs = {
+    onEdit: () => setEditing('stem'),
+    onEditAll: () => setEditing('all'),
+    onLeave: () => (isChosen ? leaveAllOut(chosenItems(), !isOut) : leaveOut(item, !isOut)),
     onRight: (index) => void mend(item, pickRight(item, index)),
   };
   const done = (): void => {
-    setEditing(false);
+    setEditing(undefined);
     card.current?.focus({ preventScroll: true });
   };
-  const takeMend = (finding: Finding): void => {
-    void mend(item, withFields(item, finding.mend?.patch as Partial<Item>));
+  const click = (event: MouseEvent): void => {
+    if (event.shiftKey) {
+      chooseTo(item);
+    } else if (event.ctrlKey || event.metaKey) {
+      toggleChosen(item);
+    }
   };
-  const pick = hasKey(item) && !isTaken ? { onPick: acts.onRight } : {};
+  const marks = [isOut && 'out', isTaken && 'taken', isChosen && 'chosen'].filter(Boolean);
   return (
     <article
       ref={card}
-      className={`understood ${isOut ? 'out' : ''} ${isTaken ? 'taken' : ''}`}
+      className={`understood ${marks.join(' ')}`}
       tabIndex={0}
+      data-item={item.id}
       aria-label={`Question ${n}`}
       onKeyDown={keysOf(item, acts)}
+      onFocus={() => anchorAt(item)}
+      onClick={click}
     >
-      <span className="mono n">{n}</span>
+      <Number item={item} n={n} isChosen={isChosen} />
       <div className="body">
-        {isEditing ? (
-          <StemEditor item={item} onDone={done} />
-        ) : (
-          <Stem item={item} onEdit={acts.onEdit} />
-        )}
-        <Pictures media={item.media} />
-        <Answers item={item} {...pick} />
-        <BesideWords item={item} />
-        {!isTaken &&
-          findings.map((finding, index) => (
-            <FindingNote key={index} finding={finding} onMend={takeMend} />
-          ))}
+        <Body
+          item={item}
+          findings={findings}
+          editing={editing}
+          isTaken={isTaken}
+          acts={acts}
+          onDone={done}
+        />
       </div>
       <div className="side">
         <Facts item={item} />
@@ -153,10 +241,10 @@ export function Understood({
           </Text>
         ) : (
           <Group gap={10} justify="flex-end" fz={13} c="dimmed">
-            <LinkButton fw={400} onClick={acts.onEdit}>
+            <LinkButton fw={400} onClick={acts.onEditAll}>
               Edit
             </LinkButton>
-            <LinkButton fw={400} onClick={acts.onLeave}>
+            <LinkButton fw={400} onClick={() => leaveOut(item, !isOut)}>
               {isOut ? 'Put back' : 'Leave out'}
             </LinkButton>
           </Group>

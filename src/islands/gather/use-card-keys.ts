@@ -1,5 +1,6 @@
-// Arrow keys go from question to question of the seam.
+// Arrow keys go from question to question of the seam; with Shift they choose on the way.
 import type { KeyboardEvent } from 'react';
+import { chooseTo, gatherState } from '../state/gather';
 
 const STEPS: Readonly<Record<string, number>> = { ArrowDown: 1, ArrowUp: -1 };
 
@@ -19,6 +20,10 @@ export function useCardKeys(scroller: HTMLElement | null): (event: KeyboardEvent
       event.preventDefault();
       next.focus();
       next.scrollIntoView({ block: 'nearest' });
+      const item = gatherState().items.find(({ id }) => id === next.dataset['item']);
+      if (event.shiftKey && item) {
+        chooseTo(item);
+      }
     }
   };
 }

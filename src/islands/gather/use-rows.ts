@@ -3,6 +3,7 @@ import { useMemo } from 'react';
 import type { Item } from '../../core/model';
 import type { GatherAnswer } from '../../workers/protocol';
 import { useGather } from '../state/gather';
+import { useIsShown } from './use-marked';
 
 export type ShownRow = {
   /** The row's number as its file counts it, from 1. */
@@ -50,6 +51,14 @@ export function rowsOf(
 }
 
 export function useRows(): ShownRow[] {
-  const { answer, items } = useGather();
-  return useMemo(() => (answer ? rowsOf(answer, items) : []), [answer, items]);
+  const { answer, items, show } = useGather();
+  const isShown = useIsShown();
+  const rows = useMemo(() => (answer ? rowsOf(answer, items) : []), [answer, items]);
+  return useMemo(
+    () =>
+      show === 'all'
+        ? rows
+        : rows.filter((row) => row.isHeading || row.items.some(({ item }) => isShown(item))),
+    [rows, show, isShown],
+  );
 }

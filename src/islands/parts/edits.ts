@@ -17,6 +17,22 @@ function tell(refused: readonly string[]): void {
   }
 }
 
+/** The question with the edits of its cells; what a cell does not take is told, and the rest is kept. */
+export function editedBy(item: Item, edits: readonly Pick<Edit, 'field' | 'text'>[]): Item {
+  const refused: string[] = [];
+  let next = item;
+  for (const { field, text } of edits) {
+    const fields = setCell(next, field, text);
+    if ('refused' in fields) {
+      refused.push(fields.refused);
+    } else {
+      next = withFields(next, fields);
+    }
+  }
+  tell(refused);
+  return next;
+}
+
 /** Applies edits in one step. What a cell does not take is told, and the rest is kept. */
 export async function applyEdits(label: string, edits: readonly Edit[]): Promise<void> {
   const bases = new Map<string, Item>();

@@ -6,11 +6,12 @@ import { KIND_NAMES } from '../../../core/shared/kind-names';
 import { count, tagText } from '../../../core/shared/plain';
 import { Answers } from '../../parts/Answers';
 import { FindingNote } from '../../parts/Finding';
+import { applyEdits } from '../../parts/edits';
 import { hasKey, pickRight } from '../../parts/pick-right';
+import { QuestionForm } from '../../parts/QuestionForm';
 import { Pictures, Rich } from '../../parts/Rich';
 import { changeItems, itemById, useBank } from '../../state/bank';
 import { takeMends } from '../Mends';
-import { QuestionForm } from './QuestionForm';
 import { Receiver } from './Receiver';
 
 const NONE: readonly Finding[] = [];
@@ -114,7 +115,11 @@ function Question({ item }: { item: Item }) {
         )}
       </Group>
       {isEditing ? (
-        <QuestionForm item={item} onDone={() => setEditing(false)} />
+        <QuestionForm
+          item={item}
+          onKeep={(edits) => void applyEdits(`Edit ${item.ref}`, edits)}
+          onDone={() => setEditing(false)}
+        />
       ) : (
         <Read item={item} onEdit={() => setEditing(true)} />
       )}

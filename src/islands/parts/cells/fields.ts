@@ -13,7 +13,11 @@ export type CellField =
   | 'category'
   | 'tags'
   | 'hint'
-  | 'explanation';
+  | 'explanation'
+  | 'title'
+  | 'attempts'
+  /** What is said of the option at a place, from 0, once it was chosen. */
+  | `feedback.${number}`;
 
 /** A text that a cell does not take, with the reason in a sentence. */
 export type CellRefusal = { refused: string };

@@ -1,6 +1,7 @@
 // A question as one row of a grid: each cell as text, and back from a typed or pasted text to the question's fields.
 import type { Item, Tag } from '../../../core/model';
 import { KIND_NAMES } from '../../../core/shared/kind-names';
+import { defined } from '../../../core/shared/defined';
 import { numberOf, secondsOf } from '../../../core/shared/normalise';
 import { tagText } from '../../../core/shared/plain';
 import { answerText, setAnswer } from './answers';
@@ -14,7 +15,7 @@ type Cell = {
   text: (item: Item) => string;
   set: (item: Item, text: string) => CellResult;
 };
-type Named = Exclude<CellField, `options.${number}`>;
+type Named = Exclude<CellField, `options.${number}` | `feedback.${number}`>;
 
 const REF: Cell = {
   text: ({ ref }) => ref,
@@ -22,8 +23,11 @@ const REF: Cell = {
     text.trim() ? { ref: text.trim() } : { refused: 'A reference may not be empty.' },
 };
 
-/** Points and seconds; an empty text takes the number away. */
-const numeric = (name: 'points' | 'seconds', read: (text: string) => number | undefined): Cell => ({
+/** Points, seconds and attempts; an empty text takes the number away. */
+const numeric = (
+  name: 'points' | 'seconds' | 'attempts',
+  read: (text: string) => number | undefined,
+): Cell => ({
   text: (item) => String(item[name] ?? ''),
   set(_item, text): CellResult {
     if (!text.trim()) {
@@ -77,6 +81,11 @@ const CELLS: Record<Named, Cell> = {
   tags: TAGS,
   hint: beside('hint'),
   explanation: beside('explanation'),
+  title: {
+    text: ({ title }) => title ?? '',
+    set: (_item, text) => ({ title: text.trim() || undefined }),
+  },
+  attempts: numeric('attempts', numberOf),
 };
 
 const answerCell = (index: number): Cell => ({
@@ -84,10 +93,27 @@ const answerCell = (index: number): Cell => ({
   set: (item, text) => setAnswer(item, index, text),
 });
 
-const cellOf = (field: CellField): Cell =>
-  field.startsWith('options.')
-    ? answerCell(Number(field.slice('options.'.length)))
-    : CELLS[field as Named];
+const feedbackCell = (index: number): Cell => ({
+  text: ({ options }) => options?.[index]?.feedback?.plain ?? '',
+  set: ({ options = [] }, text): CellResult =>
+    options[index]
+      ? {
+          options: options.map((option, at) =>
+            at === index
+              ? defined({ ...option, feedback: text ? { plain: text } : undefined })
+              : option,
+          ),
+        }
+      : { refused: 'Feedback belongs to an option; type the option first.' },
+});
+
+function cellOf(field: CellField): Cell {
+  const [list, place] = field.split('.');
+  if (place === undefined) {
+    return CELLS[field as Named];
+  }
+  return list === 'feedback' ? feedbackCell(Number(place)) : answerCell(Number(place));
+}
 
 /** The text of a question's cell. */
 export const cellText = (item: Item, field: CellField): string => cellOf(field).text(item);

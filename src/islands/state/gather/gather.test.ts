@@ -76,7 +76,7 @@ describe('gather', () => {
 
   it('takes the first few when asked for so many', async () => {
     await bring({ name: 'list.tsv', text: LIST });
-    expect(agree(2)).toBe(2);
+    expect(agree({ most: 2 })).toBe(2);
     expect(ready(gatherState()).map(({ stem }) => stem.plain)).toEqual(['What opens?']);
     expect(states()).toEqual(['read']);
     await undo();

@@ -1,21 +1,32 @@
 // Gather for its place: sources are brought in, read another way, mended, agreed to and put away.
-import type { Item, Overrule } from '../../../core/model';
+import type { Overrule } from '../../../core/model';
 import { unchangedEnds } from '../../../core/shared/lines';
-import { nameItems } from '../../../core/shared/references';
-import { recordChange } from '../../../core/shared/steps';
 import { messageOf } from '../../parts/message-of';
 import { sayProblem } from '../../parts/say';
 import { core, onProgress, stopCore } from '../../../workers/client';
 import type { SourceInput } from '../../../workers/protocol';
-import { addItems, bankState, theStore } from '../bank';
+import { theStore } from '../bank';
 import { forgetReading, keepReading, keptReadings } from '../kept-readings';
 import { allSources, gatherState, setEntry, setGather, sourceOf } from './hold';
 import { bringBack, forget, keepForReload, keepWhileTyping } from './keeping';
-import { dropReading, understand, withMends } from './reading';
-import { EMPTY_BENCH, placeOf, ready, type Brought, type TrayEntry } from './types';
+import { agree } from './agreeing';
+import { change } from './mending';
+import { dropReading, understand } from './reading';
+import { EMPTY_BENCH, type Brought, type TrayEntry } from './types';
 
+export { agree } from './agreeing';
 export { gatherState, useGather } from './hold';
-export { placeOf, ready, type TrayEntry } from './types';
+export { leaveAllOut, leaveOut, mend, mendAll } from './mending';
+export {
+  anchorAt,
+  chooseAll,
+  chooseNone,
+  chooseTo,
+  chosenItems,
+  showOnly,
+  toggleChosen,
+} from './choosing';
+export { placeOf, ready, type Shown, type TrayEntry } from './types';
 
 const MOST_BYTES = 32 * 1024 * 1024;
 /** Typing pauses before running text is understood anew. */
@@ -24,17 +35,6 @@ const TYPING_PAUSE_MS = 180;
 /** An edit of running text that waits for the typing to pause; it belongs to the source on the bench alone. */
 let waitingEdit: ReturnType<typeof setTimeout> | undefined;
 let formatting: Overrule['formatting'];
-
-/** The source on the bench with a change, kept over a reload. */
-function change(part: Partial<Brought>, keep = keepForReload): Brought | undefined {
-  const source = sourceOf(gatherState().open ?? '');
-  if (!source) {
-    return undefined;
-  }
-  const next = { ...source, ...part };
-  keep(next);
-  return next;
-}
 
 onProgress((done, of) => {
   if (gatherState().busy) {
@@ -205,57 +205,6 @@ export function editText(text: string): void {
   waitingEdit = setTimeout(() => {
     void understand(undefined, gatherState().overrule, text);
   }, TYPING_PAUSE_MS);
-}
-
-/** Changes a question before it enters the bank. */
-export async function mend(item: Item, fields: Partial<Item>): Promise<void> {
-  const { answer, open } = gatherState();
-  const source = sourceOf(open ?? '');
-  if (!answer || !source) {
-    return;
-  }
-  const mends = new Map(source.mends);
-  mends.set(placeOf(item), { ...mends.get(placeOf(item)), ...fields });
-  const next = change({ mends: [...mends] });
-  const mended = await withMends(answer, next!);
-  if (gatherState().answer === answer) {
-    setGather(mended);
-  }
-}
-
-export function leaveOut(item: Item, leave: boolean): void {
-  const out = new Set(gatherState().out);
-  if (leave) {
-    out.add(placeOf(item));
-  } else {
-    out.delete(placeOf(item));
-  }
-  change({ out: [...out] });
-  setGather({ out });
-}
-
-/** Puts questions into the bank in one step that one undo takes back. Gives their number. */
-export function agree(most = Infinity): number {
-  const state = gatherState();
-  const chosen = ready(state).slice(0, most);
-  if (!chosen.length) {
-    return 0;
-  }
-  const refs = bankState().items.map((item) => item.ref);
-  const fresh = nameItems(chosen, refs).map((item) => ({ ...item, id: crypto.randomUUID() }));
-  const record = {
-    id: crypto.randomUUID(),
-    name: state.name,
-    at: new Date().toISOString(),
-    items: fresh.map((item) => item.id),
-  };
-  const taken = new Set([...state.taken, ...chosen.map(placeOf)]);
-  const records = [...state.records, record.id];
-  change({ taken: [...taken], records });
-  setGather({ taken, records });
-  const label = `Take ${chosen.length} from ${state.name}`;
-  void addItems(label, fresh, recordChange('sources', undefined, record));
-  return chosen.length;
 }
 
 /** Puts the questions of every source that waits into the bank, a step for each source. Gives their number. */

@@ -29,6 +29,9 @@ export type TrayEntry = {
   problem?: string;
 };
 
+/** Which of the rows are shown: all, those with something to look at, those left out, those that were chosen. */
+export type Shown = 'all' | 'marked' | 'out' | 'chosen';
+
 export type GatherState = {
   tray: readonly TrayEntry[];
   /** Which source of the tray lies on the bench. */
@@ -41,6 +44,10 @@ export type GatherState = {
   items: readonly Item[];
   findings: readonly Finding[];
   out: ReadonlySet<string>;
+  /** Places of questions that were chosen together, and where a range of them begins. */
+  chosen: ReadonlySet<string>;
+  anchor: string | undefined;
+  show: Shown;
   taken: ReadonlySet<string>;
   records: readonly string[];
   edited: string | undefined;
@@ -57,6 +64,9 @@ export const EMPTY_BENCH: Omit<GatherState, 'tray'> = {
   items: [],
   findings: [],
   out: new Set(),
+  chosen: new Set(),
+  anchor: undefined,
+  show: 'all',
   taken: new Set(),
   records: [],
   edited: undefined,

@@ -1,0 +1,48 @@
+// Everything that was read of a question beside its text and its answers, in words.
+import type { Item } from '../../core/model';
+import { optionLetter, tagText } from '../../core/shared/plain';
+
+const yes = (value: boolean | undefined, ifSo: string, ifNot: string): string | undefined =>
+  value === undefined ? undefined : [ifNot, ifSo][Number(value)];
+
+const feedbackOf = ({ options = [] }: Item): string =>
+  options
+    .flatMap(({ feedback }, index) =>
+      feedback ? [`${optionLetter(index)}: ${feedback.plain}`] : [],
+    )
+    .join(' · ');
+
+const weightsOf = ({ options = [] }: Item): string =>
+  options
+    .flatMap(({ weight }, index) =>
+      weight === undefined ? [] : [`${optionLetter(index)} ${weight} %`],
+    )
+    .join(', ');
+
+/** What stands beside a question, each with its name; nothing that was not read. */
+export function besideWords(item: Item): [name: string, text: string][] {
+  const words: [string, string | number | undefined][] = [
+    ['title', item.title],
+    ['category', item.category?.join(' > ')],
+    ['tags', item.tags?.map(tagText).join(', ')],
+    ['hint', item.hint?.plain],
+    ['why', item.explanation?.plain],
+    ['feedback', feedbackOf(item)],
+    ['per cent', weightsOf(item)],
+    ['attempts', item.attempts],
+    ['lines', item.lines],
+    ['file endings', item.endings?.join(', ')],
+    ['use', item.use],
+    ['options', yes(item.shuffle, 'shuffled', 'not shuffled')],
+    ['options stand', yes(item.across, 'across', 'down')],
+    ['picture', item.media?.map(({ alt, href }) => alt ?? shortAddress(href)).join(', ')],
+    ['by', item.origin?.by],
+    ['when', item.origin?.at],
+  ];
+  return words.flatMap(([name, text]) => (text ? [[name, String(text)]] : []));
+}
+
+/** So much of an address tells which picture it is. */
+const ADDRESS = 60;
+const shortAddress = (href: string): string =>
+  href.startsWith('data:') ? 'in the source itself' : href.slice(0, ADDRESS);
