@@ -214,7 +214,8 @@ const commands = {
   },
   understanding() {
     withLock(install);
-    const [script, ...others] = rest[0] === 'train' ? rest : ['report', ...rest];
+    const isNamed = rest[0] === 'train' || rest[0] === 'metamorphic';
+    const [script, ...others] = isNamed ? rest : ['report', ...rest];
     run(process.execPath, ['training/run.mjs', script, ...others]);
   },
   bench() {
