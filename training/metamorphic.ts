@@ -1,7 +1,7 @@
 // Tables changed in ways that change nothing for a person: the same questions must come out, or a doubt be shown.
 // npm run understanding -- metamorphic [folder]: every file of the folder whose questions stand in rows.
 import { readdirSync, readFileSync } from 'node:fs';
-import { join } from 'node:path';
+import { basename, join } from 'node:path';
 import { gatherTable, openSource } from '../src/core/pipeline';
 import type { Item, Sheet, Table } from '../src/core/model';
 import { seeded, shuffled } from '../src/core/shared/chance';
@@ -26,12 +26,12 @@ const nonsense = (random: () => number): string => {
   return text[0]!.toUpperCase() + text.slice(1);
 };
 
-const headingAt = ({ lines }: Sheet, { reading }: Read): number | undefined =>
-  reading.headingRow === null
-    ? undefined
-    : lines
-      ? lines.indexOf(reading.headingRow)
-      : reading.headingRow - 1;
+function headingAt({ lines }: Sheet, { reading: { headingRow } }: Read): number | undefined {
+  if (headingRow === null) {
+    return undefined;
+  }
+  return lines ? lines.indexOf(headingRow) : headingRow - 1;
+}
 
 const withRow = (sheet: Sheet, at: number, row: string[]): Sheet => ({
   ...sheet,
@@ -61,7 +61,7 @@ const reordered = (sheet: Sheet, order: readonly (number | undefined)[]): Sheet 
     rich: moved(sheet.rich, to),
     pictures: moved(sheet.pictures, to),
     dates: sheet.dates.map((place) => movedPlace(place, to)),
-  } as Sheet;
+  };
 };
 const movedPlace = (place: string, to: (column: number) => number): string => {
   const [row, column] = place.split(':').map(Number);
@@ -183,49 +183,52 @@ const told = ({ kind, stem, options, accepted, pairs, steps, number, gaps }: Ite
   ]);
 const toldAll = ({ items }: Read): string => items.map(told).sort().join('\n');
 
-const folder = process.argv[2] ?? '../shared/corpus/gather';
-const tallies = new Map<string, { same: number; unsure: number; other: string[] }>();
-for (const name of readdirSync(folder).sort()) {
-  if (!/\.(?:xlsx|ods|csv|tsv|txt|xls)$/i.test(name)) {
-    continue;
-  }
-  const opened = await openSource({
-    name,
-    bytes: new Uint8Array(readFileSync(join(folder, name))),
-  });
+type Tally = { same: number; unsure: number; other: string[] };
+
+/** A file as a table with its reading; undefined where its questions do not stand in rows. */
+async function tableOf(path: string): Promise<{ table: Table; before: Read } | undefined> {
+  const bytes = new Uint8Array(readFileSync(path));
+  const opened = await openSource({ name: basename(path), bytes });
   if (opened.is !== 'table') {
-    continue;
+    return undefined;
   }
   const before = read(opened.table);
-  const sheet = opened.table.sheets.find((one) => one.name === before.reading.sheet);
-  if (!sheet || before.reading.as !== 'table' || before.items.length < 2) {
-    continue;
+  const isInRows = before.reading.as === 'table' && before.items.length > 1;
+  return isInRows ? { table: opened.table, before } : undefined;
+}
+
+/** Counts what a change does to a table; nothing where the change can't be made to it. */
+function look(table: Table, before: Read, change: Change, tally: Tally): void {
+  const sheet = table.sheets.find((one) => one.name === before.reading.sheet)!;
+  const changed = change(sheet, before, seeded(7));
+  if (!changed) {
+    return;
   }
-  for (const [what, change] of Object.entries(CHANGES)) {
-    const changed = change(sheet, before, seeded(7));
-    if (!changed) {
-      continue;
-    }
-    const sheets = opened.table.sheets.map((one) => (one === sheet ? changed : one));
-    const after = read({ ...opened.table, sheets });
-    const tally = tallies.get(what) ?? { same: 0, unsure: 0, other: [] };
-    tallies.set(what, tally);
-    if (toldAll(after) === toldAll(before)) {
-      tally.same++;
-    } else if (after.reading.unsure.length) {
-      tally.unsure++;
-    } else {
-      tally.other.push(name);
-      if (process.argv.includes('-v')) {
-        const roles = ({ reading }: Read): string =>
-          reading.columns.map(({ column, role }) => `${column} ${role}`).join(', ');
-        console.log(`${name}, ${what}\n  before ${roles(before)}\n  after  ${roles(after)}`);
-      }
-    }
+  const sheets = table.sheets.map((one) => (one === sheet ? changed : one));
+  const after = read({ ...table, sheets });
+  if (toldAll(after) === toldAll(before)) {
+    tally.same++;
+  } else if (after.reading.unsure.length) {
+    tally.unsure++;
+  } else {
+    tally.other.push(table.file);
+  }
+}
+
+const folder = process.argv[2] ?? '../shared/corpus/gather';
+const tallies = new Map<string, Tally>(
+  Object.keys(CHANGES).map((what) => [what, { same: 0, unsure: 0, other: [] }]),
+);
+for (const name of readdirSync(folder).sort()) {
+  const isTable = /\.(?:xlsx|ods|csv|tsv|txt|xls)$/i.test(name);
+  const found = isTable ? await tableOf(join(folder, name)) : undefined;
+  for (const [what, change] of Object.entries(found ? CHANGES : {})) {
+    look(found!.table, found!.before, change, tallies.get(what)!);
   }
 }
 for (const [what, { same, unsure, other }] of tallies) {
+  const which = other.length ? `: ${other.join(', ')}` : '';
   console.log(
-    `${what.padEnd(28)} the same ${String(same).padStart(3)}, else unsure ${String(unsure).padStart(3)}, else otherwise ${other.length}${other.length ? `: ${other.join(', ')}` : ''}`,
+    `${what.padEnd(28)} the same ${String(same).padStart(3)}, else unsure ${String(unsure).padStart(3)}, else otherwise ${other.length}${which}`,
   );
 }
