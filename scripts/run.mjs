@@ -214,7 +214,7 @@ const commands = {
   },
   understanding() {
     withLock(install);
-    const isNamed = rest[0] === 'train' || rest[0] === 'metamorphic';
+    const isNamed = ['train', 'metamorphic', 'texts'].includes(rest[0]);
     const [script, ...others] = isNamed ? rest : ['report', ...rest];
     run(process.execPath, ['training/run.mjs', script, ...others]);
   },

@@ -22,6 +22,33 @@ function pairsOf(token: Token): { n: number; piece: Piece }[] {
   });
 }
 
+const CELLS = /\t+|\s*\|\s*|\s{2,}|\s/u;
+const NUMBERS = /^\s*\|?\s*(?:\d{1,4}[.)]?(?:\t+|\s*\|\s*|\s+|$)){2,}/u;
+
+/** Numbers across, and their letters on the line below; undefined where the two lines are no such table. */
+function acrossOf(
+  token: Token,
+  below: Token | undefined,
+): { n: number; piece: Piece }[] | undefined {
+  if (!below || !NUMBERS.test(token.line.text) || /\p{L}/u.test(token.line.text)) {
+    return undefined;
+  }
+  const numbers = token.line.text
+    .split(CELLS)
+    .filter(Boolean)
+    .map((text) => parseInt(text, 10));
+  const { text } = below.line;
+  const cells = [...text.matchAll(/[^\s|,;&]+(?:\s*[,;&]\s*[A-Ja-j]\b)*/gu)];
+  if (cells.length !== numbers.length) {
+    return undefined;
+  }
+  return cells.flatMap((cell, index) =>
+    /^[A-Ja-j](?:\s*[,;&/+]\s*[A-Ja-j])*$/.test(cell[0])
+      ? [{ n: numbers[index]!, piece: piece(below.line, cell.index, cell.index + cell[0].length) }]
+      : [],
+  );
+}
+
 /** Gives the answers of a closing list to the questions they belong to, by number, else by order. */
 export function joinAnswerList(drafts: readonly Draft[], tokens: readonly Token[]): void {
   const numbered = new Map<number, Draft>();
@@ -35,7 +62,12 @@ export function joinAnswerList(drafts: readonly Draft[], tokens: readonly Token[
     (numbered.get(n) ?? (numbered.size ? undefined : questions[n - 1]))?.answers.push(answer);
   };
   let order = 0;
-  for (const token of tokens) {
+  for (const [index, token] of tokens.entries()) {
+    const across = acrossOf(token, tokens[index + 1]);
+    if (across) {
+      across.forEach(({ n, piece: answer }) => give(n, answer));
+      continue;
+    }
     const pairs = pairsOf(token);
     if (pairs.length) {
       pairs.forEach(({ n, piece: answer }) => give(n, answer));

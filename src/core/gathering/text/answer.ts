@@ -2,7 +2,12 @@
 import type { Item, Kind, Option, Text } from '../../model';
 import { alike } from '../../shared/normalise';
 import { kindOfWord } from '../../shared/vocabulary/kinds';
-import { trueFalsePair, trueFalseWords, verdictOf } from '../../shared/vocabulary/verdicts';
+import {
+  trueFalsePair,
+  trueFalseWords,
+  verdictOf,
+  verdictPair,
+} from '../../shared/vocabulary/verdicts';
 import { drawnGaps, splitAnswers } from '../answers';
 import { resolveKey, type Problem } from '../key';
 import { isEmphasised, plainOfPieces, textOfPieces, type Draft, type Emphasis } from './draft';
@@ -149,16 +154,22 @@ function pairsOrSteps(
   return undefined;
 }
 
+const OR = /^(?:or|oder|ou|o|of|eller|lub|neu)$/iu;
+
+/** A statement without the choice in front of it: 'True or false: …', 'Vrai/faux ? …'. */
+function withoutChoice(text: string): string {
+  const [whole, choice] = /^([\p{L} /|-]{5,24}?)\s*[:?–-]\s+(?=\S)/u.exec(text) ?? [];
+  const words = choice?.split(/[\s/|-]+/u).filter((word) => word && !OR.test(word)) ?? [];
+  const [first = '', ...rest] = words;
+  return whole !== undefined && words.length > 1 && verdictPair([first, rest.join(' ')])
+    ? text.slice(whole.length)
+    : text;
+}
+
 /** A question without options: true or false, gaps, a short or an open answer. */
 function withoutOptions(draft: Draft, stem: Text): DraftAnswer {
   const said = draft.answers.length ? plainOfPieces(draft.answers) : '';
-  const statement = asTrueFalse(
-    {
-      ...stem,
-      plain: stem.plain.replace(/^(?:true or false|wahr oder falsch|vrai ou faux)\s*[:?]\s*/iu, ''),
-    },
-    said,
-  );
+  const statement = asTrueFalse({ ...stem, plain: withoutChoice(stem.plain) }, said);
   if (statement) {
     return {
       kind: 'true-false',

@@ -5,7 +5,6 @@ import { count, quoted } from '../../shared/plain';
 import { splitCell } from '../../shared/table/separators';
 import { tagOf } from '../beside';
 import { answerOf } from './answer';
-import { joinAnswerList } from './answer-list';
 import {
   EMPHASES,
   isEmphasised,
@@ -15,7 +14,7 @@ import {
   type Draft,
   type Emphasis,
 } from './draft';
-import { assemble } from './machine';
+import { readText } from './readings';
 import type { Gathered, GatherOptions } from '../contract';
 
 const POINTS =
@@ -188,11 +187,11 @@ function keyOf(
   };
 }
 
-const leftOut = (draft: Draft, file: string): Finding => ({
+const leftOut = (line: number, text: string, file: string): Finding => ({
   rule: 'line-left-out',
   level: 'note',
-  where: { file, line: draft.line },
-  message: `Line ${draft.line} says ${quoted(plainOfPieces(draft.stem))}, with no options and no answer. It was left out as no question.`,
+  where: { file, line },
+  message: `Line ${line} says ${quoted(text)}, with no options and no answer. It was left out as no question.`,
 });
 
 /** Headings are categories where several of them stand above questions; a lone one is the title. */
@@ -202,8 +201,7 @@ const headsCategories = (drafts: readonly Draft[]): boolean =>
 /** Understands a running text. Nothing is thrown: a text without questions gives no items and says so. */
 export function gatherText(document: Document, { overrule = {}, newId }: GatherOptions): Gathered {
   const findings = [...document.findings];
-  const { drafts, keyLines } = assemble(document);
-  joinAnswerList(drafts, keyLines);
+  const { drafts, aside } = readText(document, keyEmphasis);
   const others = drafts.some((draft) => draft.options.length > 1 || draft.answers.length);
   const questions = drafts.filter((draft) => !isChatter(draft, others));
   const chosen: Overrule['emphasis'] = overrule.emphasis;
@@ -219,8 +217,11 @@ export function gatherText(document: Document, { overrule = {}, newId }: GatherO
   const items = questions.map((draft) => itemOf(draft, context));
   for (const draft of drafts) {
     if (!questions.includes(draft)) {
-      findings.push(leftOut(draft, document.file));
+      findings.push(leftOut(draft.line, plainOfPieces(draft.stem), document.file));
     }
+  }
+  for (const { line, text } of aside) {
+    findings.push(leftOut(line.line, text.trim(), document.file));
   }
   if (!items.length) {
     findings.push({

@@ -1,0 +1,50 @@
+// Options that stand on one line, parted by tabs or blanks: each begins with the next label of its family.
+import type { Label } from './labels';
+import { labelsOf } from './labels';
+import type { OptionSign, TypedLine } from './manner';
+
+/** The options of a line, and the text in front of the first of them. */
+export type Inline = { before: string; labels: Label[] };
+
+/** Longer lines are paragraphs. */
+const LONGEST = 600;
+
+/** Places at which a label may begin: the line's own beginning, or behind a blank. */
+function* places(text: string): Generator<number> {
+  yield text.length - text.trimStart().length;
+  for (const match of text.matchAll(/\s+(?=\S)/gu)) {
+    if (match.index > 0) {
+      yield match.index + match[0].length;
+    }
+  }
+}
+
+/** Splits a line where two labels or more of the family stand in it in their order; undefined where they don't. */
+export function splitOptions({ line, text }: TypedLine, option: OptionSign): Inline | undefined {
+  if (option.is !== 'label' || option.counts === 'bullet' || text.length > LONGEST) {
+    return undefined;
+  }
+  const found: { at: number; label: Label }[] = [];
+  for (const at of places(text)) {
+    // What stands behind a place is looked at as a line of its own.
+    const label = labelsOf({ line: line.line, text: text.slice(at) }).find(
+      ({ family, n }) => family === option.family && n === found.length,
+    );
+    if (label) {
+      found.push({ at, label: { ...label, from: label.from + at, to: label.to + at } });
+    }
+  }
+  if (found.length < 2) {
+    return undefined;
+  }
+  const labels = found.map(({ label }, index) => {
+    const end = found[index + 1]?.at ?? text.length;
+    const own = labelsOf({
+      line: line.line,
+      text: text.slice(found[index]!.at, end).trimEnd(),
+    }).find(({ family }) => family === option.family)!;
+    const { at } = found[index]!;
+    return { ...label, ...own, from: own.from + at, to: own.to + at };
+  });
+  return { before: text.slice(0, found[0]!.at), labels };
+}

@@ -1,0 +1,236 @@
+// What may stand in front of a question or an option: a number, a letter, a word with a number, a bullet, in any spelling.
+import type { DocumentLine } from '../../model';
+import { takeMarks } from './marks';
+
+/** What is counted: numbers, letters, Roman numbers, signs that count by themselves; bullets and lone words count nothing. */
+export type Counting = 'number' | 'upper' | 'lower' | 'roman' | 'circled' | 'bullet' | 'word';
+
+export type Label = {
+  /** Labels that are spelt alike: 'question #:' or '(a)'. */
+  family: string;
+  counts: Counting;
+  /** From 0; absent where nothing is counted. */
+  n?: number;
+  word?: string;
+  /** Where the text behind the label begins and ends, without the signs that say right or wrong. */
+  from: number;
+  to: number;
+  right?: boolean;
+  mark?: string;
+};
+
+const CIRCLED = '①②③④⑤⑥⑦⑧⑨⑩⑪⑫⑬⑭⑮⑯⑰⑱⑲⑳';
+const ROMAN_VALUES: Readonly<Record<string, number>> = { i: 1, v: 5, x: 10, l: 50 };
+const ROMAN = /^(?:x{0,4})(?:ix|iv|v?i{0,3})$/i;
+
+/** The value of a Roman number, from 1; undefined where it is none. */
+export function romanValue(text: string): number | undefined {
+  if (!text || !ROMAN.test(text)) {
+    return undefined;
+  }
+  const values = [...text.toLowerCase()].map((sign) => ROMAN_VALUES[sign]!);
+  return values.reduce(
+    (sum, value, at) => sum + ((values[at + 1] ?? 0) > value ? -value : value),
+    0,
+  );
+}
+
+const BULLET = /^([-–—•●◦▪■□○o+·‣►▶>*])(\s+)(?=\S)/u;
+const OPEN = String.raw`([([{<]?)\s?`;
+const VALUE = String.raw`(\d{1,3}|[A-Za-z]|[ivxIVX]{2,5}|[①-⑳])`;
+const CLOSE = String.raw`(?:\s?([.):\]}/°º>,-]{1,3}|[–—])\s*|(\s+[-–—:]\s+)|(\t)|(?:\s+|$))`;
+const BARE = new RegExp(`^${OPEN}${VALUE}${CLOSE}`, 'u');
+/** A word in front of a number, as 'Question 3', 'Q.3', 'N° 3', '#3'. */
+const WORDED = new RegExp(
+  `^(?:(\\p{L}{1,14})(\\.?)([°º]?)\\s*|([#№])\\s*)${OPEN}(\\d{1,3}|[A-Ja-j])${CLOSE}`,
+  'u',
+);
+const LONE_WORD = /^(\p{L}{1,14})\s?([:–-])\s+(?=\S)/u;
+
+type Match = {
+  word: string | undefined;
+  open: string;
+  value: string;
+  close: string;
+  end: number;
+  /** Whether anything but a blank parts the label from the text. */
+  isClosed: boolean;
+};
+
+function closing(
+  whole: string,
+  close: string | undefined,
+  dash: string | undefined,
+  tab: string | undefined,
+): Pick<Match, 'close' | 'isClosed' | 'end'> {
+  const sign = close ?? dash?.trim() ?? (tab ? 'tab' : '');
+  return { close: sign.replace(/[–—]/g, '-'), isClosed: sign !== '', end: whole.length };
+}
+
+/** Labels without a word, then with one: 'ii)' is no word 'i' in front of an 'i'. */
+function matchesOf(text: string): Match[] {
+  const found: Match[] = [];
+  const bare = BARE.exec(text);
+  if (bare) {
+    const [whole, open = '', value = '', close, dash, tab] = bare;
+    found.push({ word: undefined, open, value, ...closing(whole, close, dash, tab) });
+  }
+  const worded = WORDED.exec(text);
+  if (worded) {
+    const [whole, name, dot = '', degree = '', sign, open = '', value = '', close, dash, tab] =
+      worded;
+    const word = name === undefined ? sign : `${name.toLowerCase()}${dot}${degree}`;
+    found.push({ word, open, value, ...closing(whole, close, dash, tab) });
+  }
+  return found.filter((match) => isLabel(match) && !isSplitNumber(text, match));
+}
+
+/** The ways to count in which a value may be read. */
+function countings(value: string): { counts: Counting; n: number }[] {
+  if (/^\d+$/.test(value)) {
+    return [{ counts: 'number', n: Number(value) - 1 }];
+  }
+  const circled = CIRCLED.indexOf(value);
+  if (circled >= 0) {
+    return [{ counts: 'circled', n: circled }];
+  }
+  const roman = romanValue(value);
+  const found: { counts: Counting; n: number }[] =
+    roman === undefined ? [] : [{ counts: 'roman', n: roman - 1 }];
+  if (value.length === 1) {
+    const isUpper = value === value.toUpperCase();
+    found.push({
+      counts: isUpper ? 'upper' : 'lower',
+      n: value.toLowerCase().charCodeAt(0) - 'a'.charCodeAt(0),
+    });
+  }
+  return found;
+}
+
+const FAMILY_SIGNS: Record<Counting, string> = {
+  number: '1',
+  upper: 'A',
+  lower: 'a',
+  roman: 'i',
+  circled: '①',
+  bullet: '',
+  word: '',
+};
+
+/** A word that a letter or number belongs to only where a sign or nothing else follows: 'A dog' is no label. */
+function isLabel({ word, open, value, close, isClosed }: Match): boolean {
+  const isNumber = /^\d/.test(value);
+  if (CIRCLED.includes(value)) {
+    return true;
+  }
+  if (word !== undefined) {
+    // 'In 5 minutes' has a word in front of a number as well; only short words or closed labels are meant.
+    const isLetter = isClosed && word.length > 2 && /^[.):]/.test(close);
+    return (
+      (isLetter && !isNumber) ||
+      (isNumber &&
+        (isClosed || /^(?:\p{L}{1,2}\.?[°º]?|[#№]|n[°º]|no\.?|nr\.?|num\.?)$/u.test(word)))
+    );
+  }
+  if (open && !/[)\]}>]/.test(close)) {
+    return false;
+  }
+  // A comma behind a number is part of it, and an hyphen within a word no label.
+  return isClosed && !/^[,>]/.test(close);
+}
+
+const isSplitNumber = (text: string, match: Match): boolean =>
+  /^\d/.test(match.value) && /^[.:,/-]$/.test(match.close) && /^\d/.test(text.slice(match.end));
+
+/** Labels at a place of a text, the likeliest first; `from` is where they begin. */
+function labelsAt(text: string, from: number): Omit<Label, 'to'>[] {
+  const rest = text.slice(from);
+  const found: Omit<Label, 'to'>[] = [];
+  for (const match of matchesOf(rest)) {
+    for (const { counts, n } of countings(match.value)) {
+      const sign = FAMILY_SIGNS[counts];
+      const word = match.word === undefined ? '' : `${match.word} `;
+      found.push({
+        family: `${word}${match.open}${sign}${match.close}`,
+        counts,
+        n,
+        ...(match.word === undefined ? {} : { word: match.word }),
+        from: from + match.end,
+      });
+    }
+  }
+  const bullet = BULLET.exec(rest);
+  if (bullet) {
+    found.push({ family: `bullet ${bullet[1]!}`, counts: 'bullet', from: from + bullet[0].length });
+  }
+  const word = found.length ? null : LONE_WORD.exec(rest);
+  if (word) {
+    const name = word[1]!.toLowerCase();
+    found.push({ family: `${name}:`, counts: 'word', word: name, from: from + word[0].length });
+  }
+  return found;
+}
+
+/** A label with the signs in front of it, between it and the text, and behind the text taken off. */
+function marked(
+  text: string,
+  label: Omit<Label, 'to'>,
+  before: ReturnType<typeof takeMarks>,
+): Label {
+  const inner = takeMarks(text, label.from);
+  const right = before.right ?? inner.right;
+  const mark = before.sign ?? inner.sign;
+  return {
+    ...label,
+    from: inner.from,
+    to: inner.to,
+    ...(right === undefined ? {} : { right }),
+    ...(mark ? { mark } : {}),
+  };
+}
+
+/** The label that the word processor set by itself. */
+function automatic(line: DocumentLine): Label[] {
+  const text = line.label?.trim() ?? '';
+  if (!text) {
+    return [];
+  }
+  const level = line.level === undefined ? '' : `${line.level}`;
+  const own = labelsAt(`${text} `, 0);
+  const found = own.length
+    ? own
+    : [{ family: `bullet ${text}`, counts: 'bullet' as const, from: 0 }];
+  return found.map((label) =>
+    marked(
+      line.text,
+      { ...label, family: `list${level} ${label.family}`, from: indentOf(line.text) },
+      { from: 0, to: 0 },
+    ),
+  );
+}
+
+const indentOf = (text: string): number => text.length - text.trimStart().length;
+
+/** Every label that a line may begin with; none where it is plain text. */
+export function labelsOf(line: DocumentLine): Label[] {
+  const { text } = line;
+  const start = indentOf(text);
+  const found = automatic(line);
+  for (const label of labelsAt(text, start)) {
+    found.push(marked(text, label, { from: start, to: text.length }));
+    // Behind a bullet a letter or number may stand all the same: '- A) Water'.
+    if (label.counts === 'bullet') {
+      const plus = label.family === 'bullet +' ? { right: true, sign: '+' } : {};
+      for (const inner of labelsAt(text, label.from)) {
+        found.push(marked(text, inner, { from: start, to: text.length, ...plus }));
+      }
+    }
+  }
+  const mark = takeMarks(text, start);
+  if (mark.right !== undefined && mark.from > start) {
+    for (const label of labelsAt(text, mark.from)) {
+      found.push(marked(text, label, mark));
+    }
+  }
+  return found;
+}

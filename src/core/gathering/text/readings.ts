@@ -1,0 +1,71 @@
+// The ways in which a text may be read, weighed against one another by what its questions become.
+import type { Document } from '../../model';
+import { joinAnswerList } from './answer-list';
+import type { Draft, Emphasis } from './draft';
+import { assemble } from './machine';
+import { mannersOf, typedLine, type TextManner, type TypedLine } from './manner';
+import { segment, type Segmented } from './segment';
+import { tokenOf } from './tokens';
+import { weightOf } from './weigh';
+
+export type TextReading = {
+  drafts: Draft[];
+  weight: number;
+  /** How the text is typed; absent where no one manner holds for all of it. */
+  manner?: TextManner;
+  aside: readonly TypedLine[];
+};
+
+/** So many lines, and so much of each, tell the manner, and keep long texts quick. */
+const LOOKED_AT = 240;
+const LONGEST = 600;
+
+/** The lines by which a manner is chosen. */
+const lookedAt = (lines: readonly TypedLine[]): TypedLine[] =>
+  lines
+    .slice(0, LOOKED_AT)
+    .map((one) =>
+      one.text.length > LONGEST
+        ? typedLine({ line: one.line.line, text: one.text.slice(0, LONGEST) })
+        : one,
+    );
+
+type Judge = (drafts: readonly Draft[]) => Emphasis | undefined;
+
+/** The answers of the closing list joined to their questions. */
+function withKey(found: Segmented): Segmented {
+  joinAnswerList(
+    found.drafts,
+    found.keyLines.map(({ line }) => tokenOf(line, false)),
+  );
+  return found;
+}
+
+/** The reading that goes by each line and its neighbours alone, for texts whose labels change from question to question. */
+function byLines(document: Document): Segmented {
+  const { drafts, keyLines } = assemble(document);
+  joinAnswerList(drafts, keyLines);
+  const isAside = ({ options, answers, number }: Draft): boolean =>
+    !options.length && !answers.length && number === undefined;
+  const aside = drafts.filter(isAside).map(({ stem }) => typedLine(stem[0]!.line));
+  return { drafts, keyLines: [], aside };
+}
+
+/** The heaviest reading of a document; `emphasisOf` says by which emphasis questions tell their keys. */
+export function readText(document: Document, emphasisOf: Judge): TextReading {
+  const lines = document.lines.map(typedLine);
+  const looked = lookedAt(lines);
+  const weighed = mannersOf(looked).map((manner) => {
+    const found = withKey(segment(looked, manner));
+    return { manner, weight: weightOf(found, emphasisOf(found.drafts), manner) };
+  });
+  const lone = byLines({ ...document, lines: looked.map(({ line }) => line) });
+  const loneWeight = weightOf(lone, emphasisOf(lone.drafts));
+  const [best] = weighed.sort((a, b) => b.weight - a.weight);
+  if (!best || loneWeight >= best.weight) {
+    const { drafts } = byLines(document);
+    return { drafts, weight: loneWeight, aside: [] };
+  }
+  const { drafts, aside } = withKey(segment(lines, best.manner));
+  return { drafts, aside, ...best };
+}

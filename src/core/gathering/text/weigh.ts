@@ -1,0 +1,142 @@
+// How well questions hold together that a text was put together to: whole ones speak for a manner, left-overs against it.
+import { alike } from '../../shared/normalise';
+import { verdictOf } from '../../shared/vocabulary/verdicts';
+import { isEmphasised, plainOfPieces, type Draft, type Emphasis } from './draft';
+import type { TextManner, TypedLine } from './manner';
+import { endsAsked, fieldIn, type Segmented } from './segment';
+
+/** Label-like beginnings that were left in a text: '1°) What …', 'a/ cork'. */
+const LEFT_LABEL =
+  /^\s*(?:\p{L}{0,12}[.°º]?\s?[([]?\d{1,3}\s?[.):\]/°º-]{1,3}\s|[([]?[A-Ja-j]\s?[.):\]/-]{1,2}\s|[-–•●○*]\s|#\d|[①-⑳]|\d{1,2}°|\p{Lu}\.?\d{1,3}\b)/u;
+const LETTERS = /^[([]?\s*[A-Ja-j](?:\s*(?:[,;&+/]|and|und|et|y|en|e)\s*[A-Ja-j])*\s*[)\].]?$/iu;
+
+/** A verdict behind a statement, '(True)', '– falsch', 'F'. */
+const VERDICT_BEHIND =
+  /(?:[([]\s*(\p{L}{1,12})\s*[)\]]|[–—-]\s+(\p{L}{4,12})|(?<=[.!?])\s+(\p{L}))\s*\.?$/u;
+const MOST_OPTIONS = 10;
+const LONG_STEM = 5;
+
+/** How far a question's key is told: by its options' signs, by an answer line, or not at all. */
+function keyShare(draft: Draft, emphasis: Emphasis | undefined): number {
+  const { options, answers } = draft;
+  const signed = options.filter(
+    (option) =>
+      option.right === true || option.sign === '+' || (emphasis && isEmphasised(option, emphasis)),
+  ).length;
+  if (signed > 0 && signed < options.length) {
+    return 1;
+  }
+  if (!answers.length) {
+    return 0;
+  }
+  const said = plainOfPieces(answers);
+  const texts = options.map(({ pieces }) => alike(plainOfPieces(pieces)));
+  const names =
+    LETTERS.test(said) ||
+    /^[([]?(?:[A-Ja-j]|\d{1,2})\s*[).:–-]/u.test(said) ||
+    texts.some((text) => text !== '' && alike(said).includes(text));
+  return names ? 1 : 0.3;
+}
+
+/** A question with options: they count up, have texts, are no questions, and some but not all of them are right. */
+function choiceQuality(draft: Draft, emphasis: Emphasis | undefined): number {
+  const { options } = draft;
+  if (options.length < 2 || options.length > MOST_OPTIONS) {
+    return 0.15;
+  }
+  const texts = options.map(({ pieces }) => plainOfPieces(pieces));
+  const inOrder = options.every(({ n, style }, index) => style === 'bullet' || n === index);
+  const asking = texts.filter(endsAsked).length / texts.length;
+  const empty = texts.filter((text) => !text).length / texts.length;
+  const twice = new Set(texts.map(alike)).size < texts.length ? 0.2 : 0;
+  const base = inOrder ? 0.6 : 0.3;
+  return base + 0.4 * keyShare(draft, emphasis) - 0.5 * asking - 0.4 * empty - twice;
+}
+
+function openQuality({ answers, stem }: Draft): number {
+  const text = plainOfPieces(stem);
+  if (answers.some((piece) => plainOfPieces([piece]) !== '')) {
+    return 0.85;
+  }
+  if (VERDICT_BEHIND.test(text)) {
+    const word = VERDICT_BEHIND.exec(text)!.slice(1).find(Boolean)!;
+    return verdictOf(word) === undefined ? 0.3 : 0.85;
+  }
+  return endsAsked(text) ? 0.45 : 0.2;
+}
+
+/** What speaks against the texts of a question: labels and fields that were left in them. */
+function leftOvers(draft: Draft): number {
+  const stem = plainOfPieces(draft.stem);
+  const texts = draft.options.map(({ pieces }) => pieces);
+  const inOptions = texts.filter(
+    (pieces) =>
+      LEFT_LABEL.test(plainOfPieces(pieces)) ||
+      pieces.slice(1).some((piece) => fieldIn(plainOfPieces([piece])) !== undefined),
+  ).length;
+  const inStem =
+    Number(LEFT_LABEL.test(stem)) +
+    draft.stem.slice(1).filter((piece) => {
+      const text = plainOfPieces([piece]);
+      return LEFT_LABEL.test(text) || fieldIn(text) !== undefined;
+    }).length;
+  const long = Math.max(0, draft.stem.length - LONG_STEM) * 0.2;
+  const fields = draft.options.length ? 0 : Number(fieldIn(stem)?.role === 'answer');
+  return inStem * 0.5 + (inOptions / Math.max(1, texts.length)) * 0.6 + long + fields;
+}
+
+/** How much a question is worth: from 0 to 1 for each of its lines, the whole of it. */
+export function qualityOf(draft: Draft, emphasis: Emphasis | undefined): number {
+  const quality = draft.options.length ? choiceQuality(draft, emphasis) : openQuality(draft);
+  return Math.max(-0.5, quality - leftOvers(draft));
+}
+
+const linesOf = ({ stem, options, answers, fields }: Draft): number =>
+  new Set(
+    [
+      ...stem,
+      ...options.flatMap(({ pieces }) => pieces),
+      ...answers,
+      ...fields.map(({ piece }) => piece),
+    ].map(({ line }) => line.line),
+  ).size;
+
+/** How evenly questions are alike: as many options each as most of them have, numbers that go on counting. */
+function evenness(drafts: readonly Draft[]): number {
+  const sizes = drafts.map(({ options }) => options.length).filter(Boolean);
+  const common = Math.max(0, ...sizes.map((size) => sizes.filter((one) => one === size).length));
+  const counted = drafts.filter(
+    ({ number }, index) =>
+      number !== undefined && (number === (drafts[index - 1]?.number ?? 0) + 1 || number === 1),
+  ).length;
+  return (sizes.length ? common / sizes.length : 0) + 1.5 * (counted / Math.max(1, drafts.length));
+}
+
+/** A line set aside costs, most of all one that asks or that has a label of the manner. */
+const asideCost = (lines: readonly TypedLine[]): number =>
+  lines.reduce((sum, { text, labels }) => sum + (endsAsked(text) || labels.length ? 1 : 0.35), 0);
+
+/** The weight of a whole reading; the greater the better, and comparable for the same text alone. */
+export function weightOf(
+  { drafts, keyLines, aside }: Segmented,
+  emphasis: Emphasis | undefined,
+  manner?: TextManner,
+): number {
+  const set = new Set(aside.map(({ line }) => line.line));
+  const content = drafts
+    .filter(({ line }) => !set.has(line))
+    .reduce((sum, draft) => sum + linesOf(draft) * qualityOf(draft, emphasis), 0);
+  const choices = drafts.filter(({ options }) => options.length > 1).length;
+  // Of two readings alike, the one whose marks are seen is the surer.
+  const marked = manner
+    ? Number(manner.stem.is === 'label') + Number(manner.option.is === 'label')
+    : 1;
+  return (
+    content +
+    evenness(drafts) * Math.max(1, drafts.length * 0.3) +
+    keyLines.length * 0.8 +
+    choices * 0.2 +
+    marked * 0.3 -
+    asideCost(aside)
+  );
+}
