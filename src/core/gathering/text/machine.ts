@@ -22,6 +22,9 @@ type OptionToken = Extract<Token, { is: 'numbered' | 'lettered' | 'bullet' }>;
 const endsAsked = (text: string): boolean =>
   /[?？:…]["'”’)\]]*\s*$|_{2,}\W*$|\.\.\.\s*$/u.test(text);
 
+/** So many lines without a gap tell what they are. */
+const LONGEST_BLOCK = 60;
+
 class Machine {
   readonly drafts: Draft[] = [];
   readonly keyLines: Token[] = [];
@@ -353,7 +356,7 @@ class Machine {
   }
 
   private textAfterStem(draft: Draft, token: TextToken, index: number): void {
-    const asked = endsAsked(draft.stem.map(pieceText).join(' '));
+    const asked = endsAsked(pieceText(draft.stem.at(-1)!));
     const block = this.block(index);
     const starred = block.some((one) => one.is === 'bullet' && one.sign === '' && one.right);
     if (this.gap) {
@@ -402,7 +405,10 @@ class Machine {
     const found: Token[] = [];
     for (
       let i = index;
-      i < this.tokens.length && this.tokens[i]!.is !== 'blank' && this.tokens[i]!.is !== 'rule';
+      i < this.tokens.length &&
+      i < index + LONGEST_BLOCK &&
+      this.tokens[i]!.is !== 'blank' &&
+      this.tokens[i]!.is !== 'rule';
       i++
     ) {
       found.push(this.tokens[i]!);

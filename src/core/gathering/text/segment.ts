@@ -101,6 +101,12 @@ export function fieldIn(text: string): Field | undefined {
     : undefined;
 }
 
+/** The last line of a question's text. */
+function lastOf({ stem }: Draft): string {
+  const { line, from, to } = stem.at(-1)!;
+  return line.text.slice(from, to);
+}
+
 class Segmenter {
   private readonly drafts: Draft[] = [];
   private readonly keyLines: TypedLine[] = [];
@@ -479,7 +485,7 @@ class Segmenter {
     if (draft.answers.length || draft.fields.length || (this.gap && draft.options.length > 0)) {
       return false;
     }
-    const stem = draft.stem.map(({ line, from, to }) => line.text.slice(from, to)).join(' ');
+    const stem = lastOf(draft);
     const isWhole = endsAsked(stem) || /[.!]\s*$/.test(stem);
     return draft.options.length > 0 || (isWhole && !endsAsked(text));
   }
@@ -508,9 +514,7 @@ class Segmenter {
       this.open(whole(line));
       return;
     }
-    const asked =
-      draft &&
-      endsAsked(draft.stem.map(({ line: { text }, from, to }) => text.slice(from, to)).join(' '));
+    const asked = draft !== undefined && endsAsked(lastOf(draft));
     if (isPlain && draft && !isComplete && asked && endsAsked(line.text)) {
       this.open(whole(line));
       return;
