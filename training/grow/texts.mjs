@@ -166,7 +166,7 @@ export function drawText(seed, n, material) {
   const single = drawItems(r, bank, 'choice-one', count, () => true, firstTheme);
   const manyCount = manner.key === 'line both' ? 0 : r.chance(0.3) ? 1 : 0;
   const many = drawItems(r, bank, 'choice-many', manyCount, () => true, firstTheme);
-  const rows = choiceRows(r, [...single, ...many], { columns: r.int(3, 5), ragged: r.chance(0.4) });
+  const rows = choiceRows(r, [...single, ...many], { columns: r.int(3, 5), ragged: r.chance(0.4) }).filter(({ options, rights }) => rights.length < options.length);
   const others = ['line letter', 'line text', 'line both'].includes(manner.key) && r.chance(0.5)
     ? r.some(['true-false', 'short', 'number', 'gap', 'open'], r.int(1, 3)).flatMap((kind) => drawItems(r, bank, kind, 1, () => true, firstTheme))
     : r.chance(0.12) ? r.some(['match', 'order', 'open'], 1).flatMap((kind) => drawItems(r, bank, kind, 1, () => true, firstTheme)) : [];
@@ -182,7 +182,7 @@ export function drawText(seed, n, material) {
       const which = partAt.indexOf(index);
       const name = `${manner.partWord ??= wordOf(r, w, 'part')} ${r.chance(0.5) ? which + 1 : letter(which, true)}: ${cap(bank.themes[which % bank.themes.length].name)}`;
       lines.push(line(name, manner.isDocument && (manner.partHeading ??= r.chance(0.7)) ? { heading: 2 } : {}), line(''));
-      if (manner.restart) number = 0;
+      if (manner.restart && !manner.key.startsWith('list')) number = 0;
     }
     const made = question(r, manner, w, drawn, number++);
     lines.push(...made.lines);

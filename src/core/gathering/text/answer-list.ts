@@ -22,6 +22,7 @@ function pairsOf(token: Token): { n: number; piece: Piece }[] {
   });
 }
 
+const LETTERS = /^\s*[A-Ja-j](?:\s*(?:[,;&/+]|\p{L}{1,3})\s*[A-Ja-j])*\s*$/u;
 const CELLS = /\t+|\s*\|\s*|\s{2,}|\s/u;
 const NUMBERS = /^\s*\|?\s*(?:\d{1,4}[.)]?(?:\t+|\s*\|\s*|\s+|$)){2,}/u;
 
@@ -33,17 +34,18 @@ function acrossOf(
   if (!below || !NUMBERS.test(token.line.text) || /\p{L}/u.test(token.line.text)) {
     return undefined;
   }
+  const byTabs = token.line.text.includes('\t') && below.line.text.includes('\t');
   const numbers = token.line.text
     .split(CELLS)
     .filter(Boolean)
     .map((text) => parseInt(text, 10));
   const { text } = below.line;
-  const cells = [...text.matchAll(/[^\s|,;&]+(?:\s*[,;&]\s*[A-Ja-j]\b)*/gu)];
+  const cells = [...text.matchAll(byTabs ? /[^\t|]+/gu : /[^\s|,;&]+(?:\s*[,;&]\s*[A-Ja-j]\b)*/gu)];
   if (cells.length !== numbers.length) {
     return undefined;
   }
   return cells.flatMap((cell, index) =>
-    /^[A-Ja-j](?:\s*[,;&/+]\s*[A-Ja-j])*$/.test(cell[0])
+    LETTERS.test(cell[0])
       ? [{ n: numbers[index]!, piece: piece(below.line, cell.index, cell.index + cell[0].length) }]
       : [],
   );

@@ -18,7 +18,9 @@ export type DraftAnswer = { kind: Kind; stem: Text; fields: Partial<Item>; probl
 const PAIRING =
   /\b(?:match(?:es|ing)?|pairs?|belongs? together|zuordne\w*|ordne\w* .* zu|associe\w*|relie\w*|empareja\w*|abbina\w*|koppel\w*|combine\w*|parwch)\b/iu;
 const ORDERING =
-  /\b(?:(?:in|into) (?:the )?(?:right |correct |proper )?(?:order|sequence)|reihenfolge|dans l['’]ordre|en orden|in ordine|volgorde|na ordem|yn (?:y )?drefn)\b/iu;
+  /\b(?:(?:in|into) (?:the )?(?:right |correct |proper )?(?:order|sequence)|reihenfolge|ordne|ordnet|sortier\w*|dans (?:l['’]|le bon )ordre|en (?:el )?orden|ordena\w*|in ordine|volgorde|rangschik|na ordem|ordnings?f[öo]ljd|r[æa]kkef[øo]lge|yn (?:y )?drefn)\b/iu;
+/** Signs that part the halves of a pair and nothing else. */
+const JOINS = /\s(?:==?>?|=>|->|→|↔)\s|\s*(?:=>|->|→|↔|\t)\s*/u;
 const HALVES = /\s(?:==?>?|=>|->|→|–|—|-|\||:)\s|\s*(?:=>|->|→|\t)\s*/u;
 const TRAILING =
   /\s*(?:[([{]\s*(\p{L}{1,10})\s*[)\]}]|[–—-]\s+(\p{L}{4,10})|(?<=[.!?])\s+(\p{L}|\p{L}{4,10}))\s*[.]?$/u;
@@ -134,7 +136,10 @@ function pairsOrSteps(
   options: readonly Option[],
 ): Pick<DraftAnswer, 'kind' | 'fields'> | undefined {
   const texts = options.map((option) => option.text.plain);
-  if (PAIRING.test(stem.plain) && texts.every((text) => HALVES.test(text))) {
+  const arePairs =
+    texts.every((text) => JOINS.test(text)) ||
+    (PAIRING.test(stem.plain) && texts.every((text) => HALVES.test(text)));
+  if (texts.length > 1 && arePairs) {
     return {
       kind: 'match',
       fields: {

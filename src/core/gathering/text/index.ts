@@ -18,7 +18,7 @@ import { readText } from './readings';
 import type { Gathered, GatherOptions } from '../contract';
 
 const POINTS =
-  /\s*[([](\d+(?:[.,]\d+)?)\s*(?:points?|pts?|marks?|punkte?|p|puntos?|punti|punten|pontos?|pwynt(?:iau)?)\.?[)\]]\s*$/iu;
+  /\s*[([](\d+(?:[.,]\d+)?)\s*(?:points?|pts?|marks?|punkte?|p|puntos?|punto|punti|punten|punt|pontos?|po[aä]ng|pkt|pwynt(?:iau)?)\.?[)\]]\s*$/iu;
 
 /** The emphasis by which the document tells its right options: some but not all options of most questions carry it. */
 function keyEmphasis(drafts: readonly Draft[]): Emphasis | undefined {

@@ -80,7 +80,9 @@ function matchesOf(text: string): Match[] {
     const [whole, name, dot = '', degree = '', sign, open = '', value = '', close, dash, tab] =
       worded;
     const word = name === undefined ? sign : `${name.toLowerCase()}${dot}${degree}`;
-    found.push({ word, open, value, ...closing(whole, close, dash, tab) });
+    const own = { word, open, value, ...closing(whole, close, dash, tab) };
+    // A line of a word and a number alone, 'Question 3', stands above its question.
+    found.push({ ...own, isClosed: own.isClosed || whole.length === text.length });
   }
   return found.filter((match) => isLabel(match) && !isSplitNumber(text, match));
 }

@@ -3,6 +3,7 @@ import type { DocumentLine } from '../../model';
 import { likelihoodOf } from '../../understanding';
 import { shareOf } from '../../shared/rich-text';
 import { fieldOfLine } from '../../shared/vocabulary/answer-lines';
+import type { Names } from './names';
 import { labelsOf, type Counting, type Label } from './labels';
 
 /** A line with what it may begin with; text that a blank line or a rule stands for has none. */
@@ -68,20 +69,20 @@ const asks = (word: string): boolean =>
   fieldOfLine(`${word}: x`)?.role === 'question' ||
   likelihoodOf(word.replace(/\W+$/u, ''), ['stem']) > QUESTION;
 
-const isSign = ({ counts, word }: Family): boolean =>
-  counts !== 'word' || (word !== undefined && asks(word));
+const isSign = ({ counts, word }: Family, names: Names): boolean =>
+  counts !== 'word' || (word !== undefined && (asks(word) || names.isOwn(word)));
 
 /** Letters and bullets count options, numbers and words questions; the other way round is rarer and not tried for words. */
-const mayBeStem = (family: Family): boolean =>
-  isSign(family) && family.counts !== 'circled' && family.times > 0;
+const mayBeStem = (family: Family, names: Names): boolean =>
+  isSign(family, names) && family.counts !== 'circled' && family.times > 0;
 const mayBeOption = ({ counts, word, times }: Family): boolean =>
   counts !== 'word' && (word === undefined || !asks(word)) && times > 1;
 
 /** Every manner that a text allows; those whose labels are many come first. */
-export function mannersOf(lines: readonly TypedLine[]): TextManner[] {
+export function mannersOf(lines: readonly TypedLine[], names: Names): TextManner[] {
   const families = familiesOf(lines);
   const stems: StemSign[] = families
-    .filter(mayBeStem)
+    .filter((family) => mayBeStem(family, names))
     .slice(0, MOST_FAMILIES)
     .map(({ family, counts }) => ({ is: 'label', family, counts }));
   if (lines.some(({ isBold }) => isBold)) {

@@ -4,6 +4,7 @@ import { joinAnswerList } from './answer-list';
 import type { Draft, Emphasis } from './draft';
 import { assemble } from './machine';
 import { mannersOf, typedLine, type TextManner, type TypedLine } from './manner';
+import { Names } from './names';
 import { segment, type Segmented } from './segment';
 import { tokenOf } from './tokens';
 import { weightOf } from './weigh';
@@ -55,17 +56,19 @@ function byLines(document: Document): Segmented {
 export function readText(document: Document, emphasisOf: Judge): TextReading {
   const lines = document.lines.map(typedLine);
   const looked = lookedAt(lines);
-  const weighed = mannersOf(looked).map((manner) => {
-    const found = withKey(segment(looked, manner));
-    return { manner, weight: weightOf(found, emphasisOf(found.drafts), manner) };
+  const names = new Names(looked);
+  const weighed = mannersOf(looked, names).map((manner) => {
+    const found = withKey(segment(looked, manner, names));
+    const emphasis = emphasisOf(found.drafts);
+    return { manner, weight: weightOf(found, { emphasis, names, manner }) };
   });
   const lone = byLines({ ...document, lines: looked.map(({ line }) => line) });
-  const loneWeight = weightOf(lone, emphasisOf(lone.drafts));
+  const loneWeight = weightOf(lone, { emphasis: emphasisOf(lone.drafts), names });
   const [best] = weighed.sort((a, b) => b.weight - a.weight);
   if (!best || loneWeight >= best.weight) {
     const { drafts } = byLines(document);
     return { drafts, weight: loneWeight, aside: [] };
   }
-  const { drafts, aside } = withKey(segment(lines, best.manner));
+  const { drafts, aside } = withKey(segment(lines, best.manner, names));
   return { drafts, aside, ...best };
 }

@@ -1,12 +1,11 @@
 // A text put together to questions under one manner; what belongs to no question is set aside.
-import type { Role } from '../../model';
-import { fieldOfLine, headsAnswers } from '../../shared/vocabulary/answer-lines';
-import { likelihoodOf } from '../../understanding';
+import { headsAnswers } from '../../shared/vocabulary/answer-lines';
 import { newDraft, type Draft, type DraftOption, type LabelStyle } from './draft';
 import type { Label } from './labels';
 import { takeMarks } from './marks';
 import type { TextManner, TypedLine } from './manner';
 import { splitOptions } from './inline';
+import type { Field, Names } from './names';
 import type { Piece } from './tokens';
 
 export type Segmented = {
@@ -65,42 +64,6 @@ const whole = ({ line, text }: TypedLine): Piece & { indent: number } => ({
 const takeMarksOf = ({ text }: TypedLine): ReturnType<typeof takeMarks> =>
   takeMarks(text, text.length - text.trimStart().length);
 
-const BESIDE: readonly Role[] = [
-  'explanation',
-  'hint',
-  'points',
-  'seconds',
-  'category',
-  'tags',
-  'feedback',
-  'attempts',
-  'title',
-];
-const NAMED = 0.5;
-const NAME = /^(\s*\W{0,3}(\p{L}[\p{L} ’'/-]{1,30}?)\s*(?:[:=]|\s[-–—])\s*)(.*)$/su;
-
-type Field = { role: Role | 'answer' | 'question'; from: number };
-
-/** The field that a line names in front of its text, by the words that are known and by those that were learned. */
-export function fieldIn(text: string): Field | undefined {
-  const known = fieldOfLine(text);
-  if (known) {
-    return { role: known.role, from: known.valueFrom };
-  }
-  const match = NAME.exec(text);
-  if (!match || match[2]!.split(' ').length > 4) {
-    return undefined;
-  }
-  const role = BESIDE.find((one) => likelihoodOf(match[2]!, [one as 'hint']) > NAMED);
-  if (role) {
-    return { role, from: match[1]!.length };
-  }
-  // What people call the difficulty is kept as a tag.
-  return likelihoodOf(match[2]!, ['tag']) > NAMED
-    ? { role: 'tag', from: match[1]!.length }
-    : undefined;
-}
-
 /** The last line of a question's text. */
 function lastOf({ stem }: Draft): string {
   const { line, from, to } = stem.at(-1)!;
@@ -123,6 +86,7 @@ class Segmenter {
   constructor(
     private readonly lines: readonly TypedLine[],
     private readonly manner: TextManner,
+    private readonly names: Names,
   ) {}
 
   run(): Segmented {
@@ -224,7 +188,7 @@ class Segmenter {
       this.touch(line);
       return;
     }
-    const field = line.line.heading ? undefined : fieldIn(line.text);
+    const field = line.line.heading ? undefined : this.names.fieldIn(line.text);
     if (field && field.role !== 'question' && (this.current || field.role !== 'answer')) {
       this.addField(line, field);
       return;
@@ -533,5 +497,5 @@ class Segmenter {
 }
 
 /** The questions of a text in a manner. */
-export const segment = (lines: readonly TypedLine[], manner: TextManner): Segmented =>
-  new Segmenter(lines, manner).run();
+export const segment = (lines: readonly TypedLine[], manner: TextManner, names: Names): Segmented =>
+  new Segmenter(lines, manner, names).run();

@@ -3,7 +3,8 @@ import { alike } from '../../shared/normalise';
 import { verdictOf } from '../../shared/vocabulary/verdicts';
 import { isEmphasised, plainOfPieces, type Draft, type Emphasis } from './draft';
 import type { TextManner, TypedLine } from './manner';
-import { endsAsked, fieldIn, type Segmented } from './segment';
+import type { Names } from './names';
+import { endsAsked, type Segmented } from './segment';
 
 /** Label-like beginnings that were left in a text: '1°) What …', 'a/ cork'. */
 const LEFT_LABEL =
@@ -66,29 +67,30 @@ function openQuality({ answers, stem }: Draft): number {
 }
 
 /** What speaks against the texts of a question: labels and fields that were left in them. */
-function leftOvers(draft: Draft): number {
+function leftOvers(draft: Draft, names: Names): number {
   const stem = plainOfPieces(draft.stem);
   const texts = draft.options.map(({ pieces }) => pieces);
   const inOptions = texts.filter(
     (pieces) =>
       LEFT_LABEL.test(plainOfPieces(pieces)) ||
-      pieces.slice(1).some((piece) => fieldIn(plainOfPieces([piece])) !== undefined),
+      pieces.slice(1).some((piece) => names.fieldIn(plainOfPieces([piece])) !== undefined),
   ).length;
+  const isNamed = /^(\p{L}{1,14})\s?:\s/u.exec(stem);
   const inStem =
-    Number(LEFT_LABEL.test(stem)) +
+    Number(LEFT_LABEL.test(stem) || (isNamed !== null && names.isOwn(isNamed[1]!))) +
     draft.stem.slice(1).filter((piece) => {
       const text = plainOfPieces([piece]);
-      return LEFT_LABEL.test(text) || fieldIn(text) !== undefined;
+      return LEFT_LABEL.test(text) || names.fieldIn(text) !== undefined;
     }).length;
   const long = Math.max(0, draft.stem.length - LONG_STEM) * 0.2;
-  const fields = draft.options.length ? 0 : Number(fieldIn(stem)?.role === 'answer');
+  const fields = draft.options.length ? 0 : Number(names.fieldIn(stem)?.role === 'answer');
   return inStem * 0.5 + (inOptions / Math.max(1, texts.length)) * 0.6 + long + fields;
 }
 
 /** How much a question is worth: from 0 to 1 for each of its lines, the whole of it. */
-export function qualityOf(draft: Draft, emphasis: Emphasis | undefined): number {
+export function qualityOf(draft: Draft, emphasis: Emphasis | undefined, names: Names): number {
   const quality = draft.options.length ? choiceQuality(draft, emphasis) : openQuality(draft);
-  return Math.max(-0.5, quality - leftOvers(draft));
+  return Math.max(-0.5, quality - leftOvers(draft, names));
 }
 
 const linesOf = ({ stem, options, answers, fields }: Draft): number =>
@@ -119,13 +121,16 @@ const asideCost = (lines: readonly TypedLine[]): number =>
 /** The weight of a whole reading; the greater the better, and comparable for the same text alone. */
 export function weightOf(
   { drafts, keyLines, aside }: Segmented,
-  emphasis: Emphasis | undefined,
-  manner?: TextManner,
+  {
+    emphasis,
+    names,
+    manner,
+  }: { emphasis: Emphasis | undefined; names: Names; manner?: TextManner },
 ): number {
   const set = new Set(aside.map(({ line }) => line.line));
   const content = drafts
     .filter(({ line }) => !set.has(line))
-    .reduce((sum, draft) => sum + linesOf(draft) * qualityOf(draft, emphasis), 0);
+    .reduce((sum, draft) => sum + linesOf(draft) * qualityOf(draft, emphasis, names), 0);
   const choices = drafts.filter(({ options }) => options.length > 1).length;
   // Of two readings alike, the one whose marks are seen is the surer.
   const marked = manner

@@ -1,0 +1,107 @@
+// Names in front of lines, "Goed antwoord: B": what each stands for, by its words and by what stands behind it in this text.
+import type { Role } from '../../model';
+import { alike } from '../../shared/normalise';
+import { fieldOfLine } from '../../shared/vocabulary/answer-lines';
+import { likelihoodOf } from '../../understanding';
+import type { TypedLine } from './manner';
+
+export type Named = Role | 'answer' | 'question';
+export type Field = { role: Named; from: number };
+
+const NAME = /^(\s*\W{0,3}(\p{L}[\p{L} ’'/.-]{0,30}?)\s*(?:[:=]|\s[-–—])\s*)(.*)$/su;
+const LETTERS =
+  /^[([]?[A-Ja-j](?:\s*(?:[,;&+/]|\p{L}{1,3})\s*[A-Ja-j])*[)\].]?(?:$|\s*[-–—:.)]\s)/u;
+const LONGEST_NAME = 4;
+/** A name that stands in front of so many lines is one of the text's own. */
+const OFTEN = 2;
+const MOSTLY = 0.6;
+const NAMED = 0.5;
+const NAMED_OFTEN = 0.2;
+
+const BESIDE = [
+  'explanation',
+  'hint',
+  'points',
+  'seconds',
+  'category',
+  'tags',
+  'feedback',
+  'attempts',
+  'title',
+] as const;
+const ANSWERING = ['key', 'right', 'accepted'] as const;
+
+type Use = { times: number; letters: number; options: number };
+
+/** What the names of a text stand for. */
+export class Names {
+  private readonly uses = new Map<string, Use>();
+
+  constructor(lines: readonly TypedLine[]) {
+    let above: string[] = [];
+    for (const { text, isBlank } of lines) {
+      const match = isBlank ? null : NAME.exec(text);
+      if (match) {
+        this.count(match[2]!, match[3]!, above);
+      }
+      above = isBlank ? above : [...above, alike(text)].slice(-LOOKED_ABOVE);
+    }
+  }
+
+  private count(name: string, value: string, above: readonly string[]): void {
+    const key = alike(name);
+    const use = this.uses.get(key) ?? { times: 0, letters: 0, options: 0 };
+    const said = alike(value);
+    use.times++;
+    use.letters += Number(LETTERS.test(value.trim()));
+    use.options += Number(said.length > 1 && above.some((line) => line.endsWith(said)));
+    this.uses.set(key, use);
+  }
+
+  /** Whether what stands behind a name mostly names an option: a letter, or the text of one above it. */
+  private answers(name: string): boolean {
+    const use = this.uses.get(alike(name));
+    return (
+      use !== undefined && use.times >= OFTEN && (use.letters + use.options) / use.times > MOSTLY
+    );
+  }
+
+  private isOften(name: string): boolean {
+    return (this.uses.get(alike(name))?.times ?? 0) >= OFTEN;
+  }
+
+  /** Whether a name stands in front of several lines and says nothing that is known: it may open the questions. */
+  isOwn(name: string): boolean {
+    return this.isOften(name) && !this.answers(name);
+  }
+
+  /** The field that a line names in front of its text; undefined where it names none. */
+  fieldIn(text: string): Field | undefined {
+    const known = fieldOfLine(text);
+    if (known) {
+      return { role: known.role, from: known.valueFrom };
+    }
+    const match = NAME.exec(text);
+    const name = match?.[2];
+    if (!match || !name || name.split(' ').length > LONGEST_NAME) {
+      return undefined;
+    }
+    const from = match[1]!.length;
+    if (this.answers(name) || likelihoodOf(name, ANSWERING) > NAMED) {
+      return { role: 'answer', from };
+    }
+    const least = this.isOften(name) ? NAMED_OFTEN : NAMED;
+    const [role] = [...BESIDE]
+      .map((one) => ({ one, p: likelihoodOf(name, [one]) }))
+      .filter(({ p }) => p > least)
+      .sort((a, b) => b.p - a.p);
+    if (role) {
+      return { role: role.one, from };
+    }
+    // What people call the difficulty is kept as a tag.
+    return likelihoodOf(name, ['tag']) > NAMED ? { role: 'tag', from } : undefined;
+  }
+}
+
+/** The options of a question stand in so many lines above its answer. */
+const LOOKED_ABOVE = 8;
