@@ -1,7 +1,6 @@
 // How typed texts are understood, by factor: npm run understanding -- texts [--count N --seed N --show N].
-import { gatherOpened } from '../src/core/pipeline/sources';
-import type { Document, Item } from '../src/core/model';
-import { openText } from '../src/core/readers';
+import { gatherOpened, openSource } from '../src/core/pipeline/sources';
+import type { Document, Item, Opened } from '../src/core/model';
 import { material } from './grow/draw.mjs';
 import { drawText, type DrawnText, type TextTruth } from './grow/texts.mjs';
 
@@ -44,9 +43,9 @@ function faults(truth: TextTruth, item: Item | undefined): string[] {
   return wrong;
 }
 
-function open(drawn: DrawnText) {
+async function open(drawn: DrawnText): Promise<Opened> {
   if (!drawn.isDocument) {
-    return openText('typed.txt', drawn.text);
+    return openSource({ name: 'typed.txt', text: drawn.text });
   }
   const document: Document = { file: 'a.docx', format: 'docx', lines: drawn.lines, findings: [] };
   return { is: 'document' as const, document };
@@ -60,7 +59,11 @@ let silent = 0;
 for (let n = 0; n < count; n++) {
   const drawn = drawText(seed, n, material);
   let id = 0;
-  const { items, reading, findings } = gatherOpened(open(drawn), {}, { id: () => `i${++id}` });
+  const { items, reading, findings } = gatherOpened(
+    await open(drawn),
+    {},
+    { id: () => `i${++id}` },
+  );
   const wrong = drawn.truth.map((truth, index) => faults(truth, items[index]));
   const extra = Math.max(0, items.length - drawn.truth.length);
   const points = wrong.filter((one) => !one.length).length;

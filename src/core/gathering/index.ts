@@ -43,7 +43,7 @@ import { spreadMerges } from './merges';
 
 export { readingToKeep } from './recall';
 export { gatherStated } from './stated';
-export { gatherText } from './text/index';
+export { gatherText, isTypedText } from './text/index';
 export type { Gathered, GatherOptions } from './contract';
 
 /** Why a row is taken for the headings. */

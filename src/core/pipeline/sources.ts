@@ -10,7 +10,7 @@ import type {
   Table,
 } from '../model';
 import { checkItem, checkTogether } from '../checks';
-import { gather, gatherStated, gatherText, type Gathered } from '../gathering';
+import { gather, gatherStated, gatherText, isTypedText, type Gathered } from '../gathering';
 import { fileOf, openFile, openHtml, openText, readableAs } from '../readers';
 
 export { findingsOf as problemsOf } from '../readers';
@@ -31,12 +31,41 @@ export async function openSource(source: Source, overrule: Overrule = {}): Promi
     as: overrule.as,
   });
   if ('bytes' in source) {
-    return openFile(source, options);
+    const opened = await openFile(source, options);
+    const said = overrule.as !== undefined || overrule.separator !== undefined;
+    return said || !/\.(?:txt|md)$/i.test(source.name)
+      ? opened
+      : asTyped(opened, () => openFile(source, { ...options, ...AS_TEXT }));
   }
-  if (!source.html || overrule.as || overrule.separator) {
-    return openText(source.name, source.text, options);
+  const said = overrule.as !== undefined || overrule.separator !== undefined;
+  const text = openText(source.name, source.text, options);
+  const opened = said
+    ? text
+    : await asTyped(text, () => openText(source.name, source.text, AS_TEXT));
+  return source.html && !said ? betterOf(openHtml(source.name, source.html), opened) : opened;
+}
+
+const AS_TEXT = { as: 'questions' } as const;
+/** Longer texts are looked at in one way alone. */
+const LONG = 200_000;
+
+/** A text that looks like columns, as the questions typed in it, where nearly all of its lines are such. */
+async function asTyped(
+  opened: Opened,
+  readAsText: () => Opened | Promise<Opened>,
+): Promise<Opened> {
+  if (opened.is !== 'table' || opened.table.format === 'json' || opened.table.format === 'html') {
+    return opened;
   }
-  return betterOf(openHtml(source.name, source.html), openText(source.name, source.text, options));
+  const size = opened.table.sheets.reduce(
+    (sum, { rows }) => sum + rows.reduce((cells, row) => cells + row.join().length, 0),
+    0,
+  );
+  if (!size || size > LONG || opened.table.sheets.length > 1) {
+    return opened;
+  }
+  const text = await readAsText();
+  return text.is === 'document' && isTypedText(text.document) ? text : opened;
 }
 
 /** Of the same copy as HTML and as text, the one of which more is understood; HTML where both serve and it says more. */

@@ -4,7 +4,7 @@ import { pieceText } from './draft';
 import type { Piece, Token } from './tokens';
 
 const PAIR =
-  /(?:^|[\s,;|(])(\d{1,4})\s*[.):=–-]?\s*\(?([A-Ja-j](?:\s*[,&/+]\s*[A-Ja-j])*)\)?(?=$|[\s,;|.)])/gu;
+  /(?:^|[\s,;|(])(\d{1,4})\s*[.):=–-]?\s*\(?([A-Ja-j](?:(?:\s*[,;&/+]\s*|\s+(?:and|und|et|y|en|e)\s+)[A-Ja-j])*)\)?(?=$|[\s,;|.)])/gu;
 
 const piece = (line: Piece['line'], from: number, to: number): Piece => ({ line, from, to });
 
@@ -22,7 +22,7 @@ function pairsOf(token: Token): { n: number; piece: Piece }[] {
   });
 }
 
-const LETTERS = /^\s*[A-Ja-j](?:\s*(?:[,;&/+]|\p{L}{1,3})\s*[A-Ja-j])*\s*$/u;
+const LETTERS = /^\s*[A-Ja-j](?:(?:\s*[,;&/+]\s*|\s+\p{L}{1,3}\s+)[A-Ja-j])*\s*$/u;
 const CELLS = /\t+|\s*\|\s*|\s{2,}|\s/u;
 const NUMBERS = /^\s*\|?\s*(?:\d{1,4}[.)]?(?:\t+|\s*\|\s*|\s+|$)){2,}/u;
 

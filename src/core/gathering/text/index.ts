@@ -15,6 +15,7 @@ import {
   type Emphasis,
 } from './draft';
 import { readText } from './readings';
+import { tellsKey } from './weigh';
 import type { Gathered, GatherOptions } from '../contract';
 
 const POINTS =
@@ -197,6 +198,29 @@ const leftOut = (line: number, text: string, file: string): Finding => ({
 /** Headings are categories where several of them stand above questions; a lone one is the title. */
 const headsCategories = (drafts: readonly Draft[]): boolean =>
   new Set(drafts.map((draft) => draft.category).filter(Boolean)).size > 1;
+
+/** From so many on, questions show of what kind a text is. */
+const FEW = 2;
+const MOST = 0.75;
+
+/** Whether nearly all lines of a text are questions with options of which some are told to be right. */
+export function isTypedText(document: Document): boolean {
+  const { drafts } = readText(document, keyEmphasis);
+  const emphasis = keyEmphasis(drafts);
+  const whole = drafts.filter((draft) => draft.options.length > 1 && tellsKey(draft, emphasis));
+  const filled = document.lines.filter(({ text }) => text.trim()).length;
+  const lines = new Set(
+    whole.flatMap(({ stem, options, answers, fields }) =>
+      [
+        ...stem,
+        ...options.flatMap(({ pieces }) => pieces),
+        ...answers,
+        ...fields.map(({ piece }) => piece),
+      ].map(({ line }) => line.line),
+    ),
+  ).size;
+  return whole.length >= FEW && lines >= filled * MOST;
+}
 
 /** Understands a running text. Nothing is thrown: a text without questions gives no items and says so. */
 export function gatherText(document: Document, { overrule = {}, newId }: GatherOptions): Gathered {

@@ -37,14 +37,14 @@ export function splitOptions({ line, text }: TypedLine, option: OptionSign): Inl
   if (found.length < 2) {
     return undefined;
   }
-  const labels = found.map(({ label }, index) => {
+  const labels = found.map((_, index) => {
     const end = found[index + 1]?.at ?? text.length;
     const own = labelsOf({
       line: line.line,
       text: text.slice(found[index]!.at, end).trimEnd(),
     }).find(({ family }) => family === option.family)!;
     const { at } = found[index]!;
-    return { ...label, ...own, from: own.from + at, to: own.to + at };
+    return { ...own, from: own.from + at, to: own.to + at };
   });
   return { before: text.slice(0, found[0]!.at), labels };
 }

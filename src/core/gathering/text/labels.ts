@@ -45,7 +45,7 @@ const WORDED = new RegExp(
   `^(?:(\\p{L}{1,14})(\\.?)([°º]?)\\s*|([#№])\\s*)${OPEN}(\\d{1,5}|[A-Ja-j])${CLOSE}`,
   'u',
 );
-const LONE_WORD = /^(\p{L}{1,14})\s?([:–-])\s+(?=\S)/u;
+const LONE_WORD = /^(\p{L}{1,14}[.°º]?)\s?([:–-])\s+(?=\S)/u;
 
 type Match = {
   word: string | undefined;

@@ -69,6 +69,9 @@ const asks = (word: string): boolean =>
   fieldOfLine(`${word}: x`)?.role === 'question' ||
   likelihoodOf(word.replace(/\W+$/u, ''), ['stem']) > QUESTION;
 
+/** Whether a word stands in front of options: 'Option', 'Antwort'. */
+const offers = (word: string): boolean => likelihoodOf(word, ['option']) > QUESTION;
+
 const isSign = ({ counts, word }: Family, names: Names): boolean =>
   counts !== 'word' || (word !== undefined && (asks(word) || names.isOwn(word)));
 
@@ -76,7 +79,7 @@ const isSign = ({ counts, word }: Family, names: Names): boolean =>
 const mayBeStem = (family: Family, names: Names): boolean =>
   isSign(family, names) && family.counts !== 'circled' && family.times > 0;
 const mayBeOption = ({ counts, word, times }: Family): boolean =>
-  counts !== 'word' && (word === undefined || !asks(word)) && times > 1;
+  counts !== 'word' && (word === undefined || offers(word)) && times > 1;
 
 /** Every manner that a text allows; those whose labels are many come first. */
 export function mannersOf(lines: readonly TypedLine[], names: Names): TextManner[] {

@@ -10,7 +10,7 @@ export type Field = { role: Named; from: number };
 
 const NAME = /^(\s*\W{0,3}(\p{L}[\p{L} ’'/.-]{0,30}?)\s*(?:[:=]|\s[-–—])\s*)(.*)$/su;
 const LETTERS =
-  /^[([]?[A-Ja-j](?:\s*(?:[,;&+/]|\p{L}{1,3})\s*[A-Ja-j])*[)\].]?(?:$|\s*[-–—:.)]\s)/u;
+  /^[([]?[A-Ja-j](?:(?:\s*[,;&+/]\s*|\s+\p{L}{1,3}\s+)[A-Ja-j])*[)\].]?(?:$|\s*[-–—:.)]\s)/u;
 const LONGEST_NAME = 4;
 /** A name that stands in front of so many lines is one of the text's own. */
 const OFTEN = 2;

@@ -33,6 +33,9 @@ const halves = ({ text }: TypedLine): Label[] =>
       ]
     : [];
 
+const REMARK = /^\s*\p{Lu}\p{L}{2,14}(?: \p{L}{2,14})?\s?:\s+(?=\S)/u;
+const PART = /^\s*\p{Lu}\p{L}{2,14}\.? (?:\d{1,2}|[A-Z]|[IVX]{1,4})(?:\s*[:.–-]|\s*$)/u;
+
 /** A line of letters alone in brackets, '(B)' or '[a, c]': the answer to the question above it. */
 const BRACKETED =
   /^\s*[([]\s*([A-Ja-j](?:\s*(?:[,;&/+]|and|und|et|y|en|e)\s*[A-Ja-j])*)\s*[)\]]\s*$/u;
@@ -216,7 +219,7 @@ class Segmenter {
   }
 
   /** The label by which a line begins a question in this manner; undefined where it begins none. */
-  private stemLabel(line: TypedLine, index: number): Label | undefined {
+  private stemLabel(line: TypedLine, index: number, isAfterAll = false): Label | undefined {
     const { stem } = this.manner;
     if (stem.is === 'bold') {
       const isStem = line.isBold && !this.optionLabel(line) && !line.line.heading;
@@ -233,8 +236,10 @@ class Segmenter {
     const goesOn = counts > before && counts <= before + 3;
     const isAnew =
       counts === 1 &&
-      (this.current.options.length > 0 || this.current.answers.length > 0 || this.gap);
-    void index;
+      (isAfterAll ||
+        this.current.options.length > 0 ||
+        this.current.answers.length > 0 ||
+        this.gap);
     return goesOn || isAnew ? label : undefined;
   }
 
@@ -271,14 +276,14 @@ class Segmenter {
       return undefined;
     }
     const isOwn = (one: Label): boolean => stem.is !== 'label' || one.family !== stem.family;
-    const own = [...line.labels.filter(isOwn), ...halves(line)];
+    const own = [...line.labels.filter(isOwn), ...this.halves(line)];
     if (family) {
       return own.find(
         (one) => one.family === family && (one.n ?? draft.options.length) === draft.options.length,
       );
     }
     const next = this.lines[index + 1];
-    const follows = next ? [...next.labels.filter(isOwn), ...halves(next)] : [];
+    const follows = next ? [...next.labels.filter(isOwn), ...this.halves(next)] : [];
     const found = own.find(
       (one) =>
         (one.n ?? 0) === 0 &&
@@ -289,6 +294,11 @@ class Segmenter {
       this.others.set(draft, found.family);
     }
     return found;
+  }
+
+  /** A line that names a field is no pair, though a sign parts it in two. */
+  private halves(line: TypedLine): Label[] {
+    return this.names.fieldIn(line.text) ? [] : halves(line);
   }
 
   private marks(line: TypedLine): { from: number; to: number; right?: boolean; sign?: string } {
@@ -411,17 +421,40 @@ class Segmenter {
       this.touch(line);
       return;
     }
-    if (this.gap && isComplete) {
+    if (isComplete && (this.gap || this.headsNext(line, index))) {
       this.between(line, index);
+      return;
+    }
+    const remark =
+      draft.options.length && this.manner.option.is === 'label' ? REMARK.exec(line.text) : null;
+    if (remark) {
+      // Behind options that have labels, a word with a colon says something about the question.
+      const piece: Piece = {
+        line: line.line,
+        from: remark[0].length,
+        to: line.text.trimEnd().length,
+      };
+      draft.fields.push({ role: 'explanation', piece });
+      this.touch(line);
       return;
     }
     this.continueWith(draft, line);
   }
 
+  /** A line that counts parts, 'Section 2: …', right above a question. */
+  private headsNext(line: TypedLine, index: number): boolean {
+    const next = this.lines[index + 1];
+    return (
+      PART.test(line.text) &&
+      next !== undefined &&
+      this.stemLabel(next, index + 1, true) !== undefined
+    );
+  }
+
   /** A lone text between two questions heads those below it. */
   private between(line: TypedLine, index: number): void {
     const next = this.next(index);
-    const opens = next !== undefined && this.stemLabel(next, index + 1) !== undefined;
+    const opens = next !== undefined && this.stemLabel(next, index + 1, true) !== undefined;
     if (opens) {
       this.heading = line.text.trim();
       this.current = undefined;

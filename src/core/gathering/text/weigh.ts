@@ -39,6 +39,10 @@ function keyShare(draft: Draft, emphasis: Emphasis | undefined): number {
   return names ? 1 : 0.3;
 }
 
+/** Whether some but not all options of a question are told to be right. */
+export const tellsKey = (draft: Draft, emphasis: Emphasis | undefined): boolean =>
+  keyShare(draft, emphasis) === 1;
+
 /** A question with options: they count up, have texts, are no questions, and some but not all of them are right. */
 function choiceQuality(draft: Draft, emphasis: Emphasis | undefined): number {
   const { options } = draft;
