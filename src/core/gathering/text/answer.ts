@@ -10,7 +10,15 @@ import {
 } from '../../shared/vocabulary/verdicts';
 import { drawnGaps, splitAnswers } from '../answers';
 import { resolveKey, type Problem } from '../key';
-import { isEmphasised, plainOfPieces, textOfPieces, type Draft, type Emphasis } from './draft';
+import {
+  isEmphasised,
+  pieceText,
+  plainOfPieces,
+  textOfPieces,
+  type Draft,
+  type Emphasis,
+} from './draft';
+import { POINTS } from './points';
 
 export type AnswerManner = { emphasis: Emphasis | undefined; keep: boolean };
 export type DraftAnswer = { kind: Kind; stem: Text; fields: Partial<Item>; problems: Problem[] };
@@ -136,14 +144,16 @@ function pairsOrSteps(
   options: readonly Option[],
 ): Pick<DraftAnswer, 'kind' | 'fields'> | undefined {
   const texts = options.map((option) => option.text.plain);
+  // A tab parts halves as well; in the texts it is a blank by now.
+  const raw = draft.options.map(({ pieces }) => pieces.map(pieceText).join(' '));
   const arePairs =
-    texts.every((text) => JOINS.test(text)) ||
+    raw.every((text) => JOINS.test(text)) ||
     (PAIRING.test(stem.plain) && texts.every((text) => HALVES.test(text)));
   if (texts.length > 1 && arePairs) {
     return {
       kind: 'match',
       fields: {
-        pairs: texts.map((text) => {
+        pairs: raw.map((text) => {
           const [left = '', ...right] = text.split(HALVES);
           return {
             left: { plain: left.trim() },
@@ -153,7 +163,8 @@ function pairsOrSteps(
       },
     };
   }
-  if (ORDERING.test(stem.plain)) {
+  const isTask = draft.isOtherwise === true && /[.!:]\s*$/u.test(stem.plain);
+  if (ORDERING.test(stem.plain) || isTask) {
     return { kind: 'order', fields: { steps: options.map((option) => option.text) } };
   }
   return undefined;
@@ -174,7 +185,8 @@ function withoutChoice(text: string): string {
 /** A question without options: true or false, gaps, a short or an open answer. */
 function withoutOptions(draft: Draft, stem: Text): DraftAnswer {
   const said = draft.answers.length ? plainOfPieces(draft.answers) : '';
-  const statement = asTrueFalse({ ...stem, plain: withoutChoice(stem.plain) }, said);
+  const bare = withoutChoice(stem.plain.replace(POINTS, ''));
+  const statement = asTrueFalse({ ...stem, plain: bare }, said);
   if (statement) {
     return {
       kind: 'true-false',

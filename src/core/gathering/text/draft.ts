@@ -30,6 +30,8 @@ export type Draft = {
   answers: Piece[];
   fields: { role: Role; piece: Piece }[];
   category?: string;
+  /** Whether its options are labelled otherwise than those of the rest, as steps and pairs are. */
+  isOtherwise?: boolean;
   lastLine: number;
 };
 

@@ -14,12 +14,10 @@ import {
   type Draft,
   type Emphasis,
 } from './draft';
+import { POINTS } from './points';
 import { readText } from './readings';
 import { tellsKey } from './weigh';
 import type { Gathered, GatherOptions } from '../contract';
-
-const POINTS =
-  /\s*[([](\d+(?:[.,]\d+)?)\s*(?:points?|pts?|marks?|punkte?|p|puntos?|punto|punti|punten|punt|pontos?|po[aä]ng|pkt|pwynt(?:iau)?)\.?[)\]]\s*$/iu;
 
 /** The emphasis by which the document tells its right options: some but not all options of most questions carry it. */
 function keyEmphasis(drafts: readonly Draft[]): Emphasis | undefined {

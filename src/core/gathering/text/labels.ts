@@ -88,7 +88,7 @@ function matchesOf(text: string): Match[] {
 }
 
 /** The ways to count in which a value may be read. */
-function countings(value: string): { counts: Counting; n: number }[] {
+function countings({ value, close }: Match): { counts: Counting; n: number }[] {
   if (/^\d+$/.test(value)) {
     return [{ counts: 'number', n: Number(value) - 1 }];
   }
@@ -96,10 +96,10 @@ function countings(value: string): { counts: Counting; n: number }[] {
   if (circled >= 0) {
     return [{ counts: 'circled', n: circled }];
   }
-  const roman = romanValue(value);
+  const roman = /[.)-]/.test(close) ? romanValue(value) : undefined;
   const found: { counts: Counting; n: number }[] =
     roman === undefined ? [] : [{ counts: 'roman', n: roman - 1 }];
-  if (value.length === 1) {
+  if (value.length === 1 && /[a-l]/i.test(value)) {
     const isUpper = value === value.toUpperCase();
     found.push({
       counts: isUpper ? 'upper' : 'lower',
@@ -149,7 +149,7 @@ function labelsAt(text: string, from: number): Omit<Label, 'to'>[] {
   const rest = text.slice(from);
   const found: Omit<Label, 'to'>[] = [];
   for (const match of matchesOf(rest)) {
-    for (const { counts, n } of countings(match.value)) {
+    for (const { counts, n } of countings(match)) {
       const sign = FAMILY_SIGNS[counts];
       const word = match.word === undefined ? '' : `${match.word} `;
       found.push({

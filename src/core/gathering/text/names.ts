@@ -8,7 +8,7 @@ import type { TypedLine } from './manner';
 export type Named = Role | 'answer' | 'question';
 export type Field = { role: Named; from: number };
 
-const NAME = /^(\s*\W{0,3}(\p{L}[\p{L} ’'/.-]{0,30}?)\s*(?:[:=]|\s[-–—])\s*)(.*)$/su;
+const NAME = /^(\s*\W{0,3}(\p{L}[\p{L} ’'/.°º-]{0,30}?)\s*(?:[:=]|\s[-–—])\s*)(.*)$/su;
 const LETTERS =
   /^[([]?[A-Ja-j](?:(?:\s*[,;&+/]\s*|\s+\p{L}{1,3}\s+)[A-Ja-j])*[)\].]?(?:$|\s*[-–—:.)]\s)/u;
 const LONGEST_NAME = 4;

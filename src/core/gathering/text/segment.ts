@@ -292,6 +292,7 @@ class Segmenter {
     );
     if (found) {
       this.others.set(draft, found.family);
+      draft.isOtherwise = true;
     }
     return found;
   }
@@ -411,6 +412,10 @@ class Segmenter {
       this.pending.push(line);
       return;
     }
+    if (isComplete && this.headsNext(line, index)) {
+      this.between(line, index);
+      return;
+    }
     if (this.manner.option.is === 'plain' && this.takesPlainOption(draft, line)) {
       this.addOption(line, { family: 'plain', counts: 'bullet', ...takeMarksOf(line) });
       return;
@@ -421,7 +426,7 @@ class Segmenter {
       this.touch(line);
       return;
     }
-    if (isComplete && (this.gap || this.headsNext(line, index))) {
+    if (isComplete && this.gap) {
       this.between(line, index);
       return;
     }
@@ -443,7 +448,7 @@ class Segmenter {
 
   /** A line that counts parts, 'Section 2: …', right above a question. */
   private headsNext(line: TypedLine, index: number): boolean {
-    const next = this.lines[index + 1];
+    const next = this.next(index);
     return (
       PART.test(line.text) &&
       next !== undefined &&

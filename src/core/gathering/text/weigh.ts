@@ -79,9 +79,10 @@ function leftOvers(draft: Draft, names: Names): number {
       LEFT_LABEL.test(plainOfPieces(pieces)) ||
       pieces.slice(1).some((piece) => names.fieldIn(plainOfPieces([piece])) !== undefined),
   ).length;
+  const isCut = /^\s*(?:[)\].:°]|\d{1,3}\s+\p{Lu})/u.test(stem);
   const isNamed = /^(\p{L}{1,14})\s?:\s/u.exec(stem);
   const inStem =
-    Number(LEFT_LABEL.test(stem) || (isNamed !== null && names.isOwn(isNamed[1]!))) +
+    Number(isCut || LEFT_LABEL.test(stem) || (isNamed !== null && names.isOwn(isNamed[1]!))) +
     draft.stem.slice(1).filter((piece) => {
       const text = plainOfPieces([piece]);
       return LEFT_LABEL.test(text) || names.fieldIn(text) !== undefined;
