@@ -10,38 +10,48 @@ const option = (name: string, otherwise: number): number => {
 };
 const plain = (text: string): string => text.replace(/\s+/gu, ' ').trim();
 
-/** What of a question came out otherwise; one word for each part. */
-function faults(truth: TextTruth, item: Item | undefined): string[] {
-  if (!item) {
-    return ['missing'];
-  }
-  const wrong: string[] = [];
-  const texts = item.options?.map(({ text }) => plain(text.plain));
-  const key = item.options?.flatMap(({ right }, index) => (right ? [index] : []));
-  if (truth.stem && plain(item.stem.plain) !== plain(truth.stem)) {
-    wrong.push(`stem “${item.stem.plain}” not “${truth.stem}”`);
-  }
-  if (truth.options && JSON.stringify(texts) !== JSON.stringify(truth.options.map(plain))) {
-    wrong.push(`options ${JSON.stringify(texts)} not ${JSON.stringify(truth.options)}`);
-  } else if (truth.options && String(key) !== String(truth.key)) {
-    wrong.push(`key ${String(key)} not ${String(truth.key)}`);
-  }
-  if (truth.trueFalse !== undefined) {
-    const isRight = item.kind === 'true-false' && item.options?.[0]?.right === truth.trueFalse;
-    if (!isRight) {
-      wrong.push(`true-false came as ${item.kind}`);
-    }
-  } else if (!truth.options && item.kind !== truth.kind && truth.kind !== 'number') {
-    wrong.push(`${truth.kind} came as ${item.kind}`);
-  }
-  if (truth.accepted && String(item.accepted) !== String(truth.accepted)) {
-    wrong.push(`accepted ${String(item.accepted)} not ${String(truth.accepted)}`);
-  }
-  if (truth.explanation && item.explanation?.plain !== truth.explanation) {
-    wrong.push(`explanation “${item.explanation?.plain}” not “${truth.explanation}”`);
-  }
-  return wrong;
-}
+type Check = (truth: TextTruth, item: Item) => string | undefined;
+
+const said = (what: string, got: unknown, meant: unknown): string =>
+  `${what} ${JSON.stringify(got)} not ${JSON.stringify(meant)}`;
+
+/** What is looked at in a question; each gives a sentence where it came out otherwise. */
+const CHECKS: readonly Check[] = [
+  ({ stem }, item) =>
+    stem && plain(item.stem.plain) !== plain(stem)
+      ? said('stem', item.stem.plain, stem)
+      : undefined,
+  ({ options }, item) => {
+    const texts = item.options?.map(({ text }) => plain(text.plain));
+    return options && JSON.stringify(texts) !== JSON.stringify(options.map(plain))
+      ? said('options', texts, options)
+      : undefined;
+  },
+  ({ options, key }, item) => {
+    const right = item.options?.flatMap((option, index) => (option.right ? [index] : []));
+    return options && String(right) !== String(key) ? said('key', right, key) : undefined;
+  },
+  ({ trueFalse }, item) => {
+    const isRight = item.kind === 'true-false' && item.options?.[0]?.right === trueFalse;
+    return trueFalse === undefined || isRight ? undefined : `true-false came as ${item.kind}`;
+  },
+  ({ options, trueFalse, kind }, item) =>
+    options || trueFalse !== undefined || kind === 'number' || item.kind === kind
+      ? undefined
+      : `${kind} came as ${item.kind}`,
+  ({ accepted }, item) =>
+    accepted && String(item.accepted) !== String(accepted)
+      ? said('accepted', item.accepted, accepted)
+      : undefined,
+  ({ explanation }, item) =>
+    explanation && item.explanation?.plain !== explanation
+      ? said('explanation', item.explanation?.plain, explanation)
+      : undefined,
+];
+
+/** What of a question came out otherwise, a sentence for each part. */
+const faults = (truth: TextTruth, item: Item | undefined): string[] =>
+  item ? CHECKS.flatMap((check) => check(truth, item) ?? []) : ['missing'];
 
 async function open(drawn: DrawnText): Promise<Opened> {
   if (!drawn.isDocument) {
@@ -103,12 +113,12 @@ for (let n = 0; n < count; n++) {
     );
   }
 }
-const said = ([name, { points, of, whole, n }]: [string, Tally]): string =>
+const line = ([name, { points, of, whole, n }]: [string, Tally]): string =>
   `${name.padEnd(30)} ${String(n).padStart(4)}  points ${((100 * points) / of).toFixed(1).padStart(5)} %, whole ${((100 * whole) / n).toFixed(0).padStart(3)} %`;
 const [all, ...factors] = [...tallies];
-console.log(said(all!), `, wrong in silence ${silent}`);
+console.log(line(all!), `, wrong in silence ${silent}`);
 factors
   .filter(([, { n }]) => n >= count / 60)
   .sort((a, b) => a[1].points / a[1].of - b[1].points / b[1].of)
   .slice(0, option('factors', 30))
-  .forEach((one) => console.log(said(one)));
+  .forEach((one) => console.log(line(one)));

@@ -1,7 +1,8 @@
 // Options that stand on one line, parted by tabs or blanks: each begins with the next label of its family.
 import type { Label } from './labels';
 import { labelsOf } from './labels';
-import type { OptionSign, TypedLine } from './manner';
+import type { OptionSign } from './manner';
+import type { TypedLine } from './typed-line';
 
 /** The options of a line, and the text in front of the first of them. */
 export type Inline = { before: string; labels: Label[] };
@@ -19,6 +20,13 @@ function* places(text: string): Generator<number> {
   }
 }
 
+/** Whether a sign at a place belongs to the option before it: it stands nearer to that than to the label behind. */
+function isOthersMark(text: string, at: number): boolean {
+  const before = /\s*$/u.exec(text.slice(0, at))![0].length;
+  const after = /^[^\s\p{L}\p{N}([]+(\s+)/u.exec(text.slice(at))?.[1]?.length ?? 0;
+  return at > 0 && after > before;
+}
+
 /** Splits a line where two labels or more of the family stand in it in their order; undefined where they don't. */
 export function splitOptions({ line, text }: TypedLine, option: OptionSign): Inline | undefined {
   if (option.is !== 'label' || option.counts === 'bullet' || text.length > LONGEST) {
@@ -30,7 +38,7 @@ export function splitOptions({ line, text }: TypedLine, option: OptionSign): Inl
     const label = labelsOf({ line: line.line, text: text.slice(at) }).find(
       ({ family, n }) => family === option.family && n === found.length,
     );
-    if (label) {
+    if (label && !isOthersMark(text, at)) {
       found.push({ at, label: { ...label, from: label.from + at, to: label.to + at } });
     }
   }

@@ -42,7 +42,7 @@ const CLOSE = String.raw`(?:\s?([.):\]}/°º>,-]{1,3}|[–—])\s*|(\s+[-–—:
 const BARE = new RegExp(`^${OPEN}${VALUE}${CLOSE}`, 'u');
 /** A word in front of a number, as 'Question 3', 'Q.3', 'N° 3', '#3'. */
 const WORDED = new RegExp(
-  `^(?:(\\p{L}{1,14})(\\.?)([°º]?)\\s*|([#№])\\s*)${OPEN}(\\d{1,5}|[A-Ja-j])${CLOSE}`,
+  `^(?:(\\p{L}{1,14})(\\.?)([°º]?)\\s*|([#№])\\s*)${OPEN}(\\d{1,5}|(?<=\\s)[A-Ja-j])${CLOSE}`,
   'u',
 );
 const LONE_WORD = /^(\p{L}{1,14}[.°º]?)\s?([:–-])\s+(?=\S)/u;
@@ -130,8 +130,7 @@ function isLabel({ word, open, value, close, isClosed }: Match): boolean {
     const isLetter = isClosed && word.length > 2 && /^[.):]/.test(close);
     return (
       (isLetter && !isNumber) ||
-      (isNumber &&
-        (isClosed || /^(?:\p{L}{1,2}\.?[°º]?|[#№]|n[°º]|no\.?|nr\.?|num\.?)$/u.test(word)))
+      (isNumber && (isClosed || /^(?:\p{L}\.?|\p{L}{2,3}\.|[#№]|n[°º]|no|nr)$/u.test(word)))
     );
   }
   if (open && !/[)\]}>]/.test(close)) {

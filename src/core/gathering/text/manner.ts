@@ -1,19 +1,9 @@
 // The manner in which a text is typed: what its questions and its options begin with. Each that the text allows is tried.
-import type { DocumentLine } from '../../model';
 import { likelihoodOf } from '../../understanding';
-import { shareOf } from '../../shared/rich-text';
 import { fieldOfLine } from '../../shared/vocabulary/answer-lines';
 import type { Names } from './names';
-import { labelsOf, type Counting, type Label } from './labels';
-
-/** A line with what it may begin with; text that a blank line or a rule stands for has none. */
-export type TypedLine = {
-  line: DocumentLine;
-  text: string;
-  labels: readonly Label[];
-  isBlank: boolean;
-  isBold: boolean;
-};
+import type { TypedLine } from './typed-line';
+import type { Counting } from './labels';
 
 /** What questions begin with: labels of a family, bold lines, or nothing but a blank line before them. */
 export type StemSign =
@@ -24,19 +14,6 @@ export type OptionSign =
 export type TextManner = { stem: StemSign; option: OptionSign };
 
 const MOST_FAMILIES = 6;
-const BOLD_SHARE = 0.85;
-
-const isBoldLine = ({ runs }: DocumentLine): boolean =>
-  runs !== undefined && shareOf(runs, (run) => Boolean(run.bold)) > BOLD_SHARE;
-
-export const typedLine = (line: DocumentLine): TypedLine => ({
-  line,
-  text: line.text,
-  labels: labelsOf(line),
-  isBlank: !line.text.trim() && !line.pictures?.length,
-  isBold: isBoldLine(line),
-});
-
 type Family = { family: string; counts: Counting; times: number; runs: number; word?: string };
 
 /** The families of labels of a text, with how often each stands there and how often it goes on counting. */

@@ -3,7 +3,7 @@ import type { Role } from '../../model';
 import { alike } from '../../shared/normalise';
 import { fieldOfLine } from '../../shared/vocabulary/answer-lines';
 import { likelihoodOf } from '../../understanding';
-import type { TypedLine } from './manner';
+import type { TypedLine } from './typed-line';
 
 export type Named = Role | 'answer' | 'question';
 export type Field = { role: Named; from: number };

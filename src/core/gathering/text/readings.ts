@@ -3,10 +3,11 @@ import type { Document } from '../../model';
 import { joinAnswerList } from './answer-list';
 import type { Draft, Emphasis } from './draft';
 import { assemble } from './machine';
-import { mannersOf, typedLine, type TextManner, type TypedLine } from './manner';
+import { mannersOf, type TextManner } from './manner';
 import { Names } from './names';
 import { segment, type Segmented } from './segment';
 import { tokenOf } from './tokens';
+import { typedLine, type TypedLine } from './typed-line';
 import { weightOf } from './weigh';
 
 export type TextReading = {

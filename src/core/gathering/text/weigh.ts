@@ -1,10 +1,12 @@
 // How well questions hold together that a text was put together to: whole ones speak for a manner, left-overs against it.
 import { alike } from '../../shared/normalise';
+import { fieldOfLine } from '../../shared/vocabulary/answer-lines';
 import { verdictOf } from '../../shared/vocabulary/verdicts';
 import { isEmphasised, plainOfPieces, type Draft, type Emphasis } from './draft';
-import type { TextManner, TypedLine } from './manner';
+import type { TextManner } from './manner';
 import type { Names } from './names';
-import { endsAsked, type Segmented } from './segment';
+import type { Segmented } from './segment';
+import { countsParts, endsAsked, type TypedLine } from './typed-line';
 
 /** Label-like beginnings that were left in a text: '1°) What …', 'a/ cork'. */
 const LEFT_LABEL =
@@ -88,21 +90,28 @@ function leftOvers(draft: Draft, names: Names): number {
       return LEFT_LABEL.test(text) || names.fieldIn(text) !== undefined;
     }).length;
   const long = Math.max(0, draft.stem.length - LONG_STEM) * 0.2;
-  const fields = draft.options.length ? 0 : Number(names.fieldIn(stem)?.role === 'answer');
+  const fields = draft.options.length ? 0 : Number(fieldOfLine(stem)?.role === 'answer');
   return inStem * 0.5 + (inOptions / Math.max(1, texts.length)) * 0.6 + long + fields;
 }
 
 /** How much a question is worth: from 0 to 1 for each of its lines, the whole of it. */
 export function qualityOf(draft: Draft, emphasis: Emphasis | undefined, names: Names): number {
-  const quality = draft.options.length ? choiceQuality(draft, emphasis) : openQuality(draft);
+  // Questions whose key is told are labelled as most are; steps and pairs, which need none, otherwise.
+  const swapped = draft.isOtherwise && keyShare(draft, emphasis) === 1 ? 0.1 : 0;
+  const quality =
+    (draft.options.length ? choiceQuality(draft, emphasis) : openQuality(draft)) - swapped;
   return Math.max(-0.5, quality - leftOvers(draft, names));
 }
+
+/** What goes on with an option in a line of its own begins small; a capital begins something else. */
+const goesOn = (piece: Draft['stem'][number], index: number): boolean =>
+  index === 0 || !/^\W*\p{Lu}/u.test(plainOfPieces([piece]));
 
 const linesOf = ({ stem, options, answers, fields }: Draft): number =>
   new Set(
     [
       ...stem,
-      ...options.flatMap(({ pieces }) => pieces),
+      ...options.flatMap(({ pieces }) => pieces.filter(goesOn)),
       ...answers,
       ...fields.map(({ piece }) => piece),
     ].map(({ line }) => line.line),
@@ -119,9 +128,15 @@ function evenness(drafts: readonly Draft[]): number {
   return (sizes.length ? common / sizes.length : 0) + 1.5 * (counted / Math.max(1, drafts.length));
 }
 
-/** A line set aside costs, most of all one that asks or that has a label of the manner. */
+/** A line set aside costs, most of all one that asks or has a label; titles and parts stand in every text. */
+const costOf = (line: TypedLine): number => {
+  if (countsParts(line)) {
+    return 0.2;
+  }
+  return endsAsked(line.text) || line.labels.length ? 1 : 0.35;
+};
 const asideCost = (lines: readonly TypedLine[]): number =>
-  lines.reduce((sum, { text, labels }) => sum + (endsAsked(text) || labels.length ? 1 : 0.35), 0);
+  lines.reduce((sum, line) => sum + costOf(line), 0);
 
 /** The weight of a whole reading; the greater the better, and comparable for the same text alone. */
 export function weightOf(
@@ -140,7 +155,7 @@ export function weightOf(
   // Of two readings alike, the one whose marks are seen is the surer.
   const marked = manner
     ? Number(manner.stem.is === 'label') + Number(manner.option.is === 'label')
-    : 1;
+    : 0;
   return (
     content +
     evenness(drafts) * Math.max(1, drafts.length * 0.3) +

@@ -1,0 +1,181 @@
+// Questions as they are put together line by line, the lines that wait for one, and those that belong to none.
+import { newDraft, type Draft, type DraftOption, type LabelStyle } from './draft';
+import type { Inline } from './inline';
+import type { Label } from './labels';
+import type { Field } from './names';
+import type { Piece } from './tokens';
+import { whole, type TypedLine } from './typed-line';
+
+const STYLES: Partial<Record<Label['counts'], LabelStyle>> = {
+  number: 'number',
+  roman: 'number',
+  circled: 'number',
+  upper: 'letter',
+  lower: 'letter',
+};
+const BULLET = 'bullet ';
+
+/** What a text has become so far. */
+export class Collected {
+  readonly drafts: Draft[] = [];
+  /** Lines of the list of all answers. */
+  readonly keyLines: TypedLine[] = [];
+  /** Lines that belong to no question. */
+  readonly aside: TypedLine[] = [];
+  current: Draft | undefined;
+  heading: string | undefined;
+  /** Lines that may become the next question's, where nothing marks its beginning. */
+  private pending: TypedLine[] = [];
+
+  /** `isFree` where nothing marks the beginning of a question. */
+  constructor(private readonly isFree: boolean) {}
+
+  get waits(): boolean {
+    return this.pending.length > 0;
+  }
+
+  /** Whether the open question has anything besides its text. */
+  get isComplete(): boolean {
+    const { current } = this;
+    return (
+      current !== undefined &&
+      current.options.length + current.answers.length + current.fields.length > 0
+    );
+  }
+
+  wait(line: TypedLine): void {
+    this.pending.push(line);
+  }
+
+  setAside(): void {
+    for (const line of this.pending) {
+      this.aside.push(line);
+    }
+    this.pending = [];
+  }
+
+  touch({ line }: TypedLine): void {
+    if (this.current) {
+      this.current.lastLine = line.line;
+    }
+  }
+
+  open(piece: Piece & { indent: number }, label?: Label): void {
+    this.current = newDraft(piece, {
+      ...(label?.n === undefined ? {} : { number: label.n + 1 }),
+      ...(this.heading ? { category: this.heading } : {}),
+    });
+    this.drafts.push(this.current);
+  }
+
+  /** A line that stands above the questions to come. */
+  head(line: TypedLine): void {
+    this.heading = line.text.trim();
+    this.current = undefined;
+  }
+
+  addOption(line: TypedLine, label: Label): void {
+    const draft = this.draftFor(label);
+    if (!draft) {
+      this.wait(line);
+      return;
+    }
+    const { counts, family, from, to, right, mark } = label;
+    const option: DraftOption = {
+      pieces: [{ line: line.line, from, to }],
+      style: STYLES[counts] ?? 'bullet',
+      n: label.n ?? draft.options.length,
+      sign: family.startsWith(BULLET) ? family.slice(BULLET.length) : '',
+      indent: whole(line).indent,
+      ...(right === undefined ? {} : { right }),
+      ...(mark ? { mark } : {}),
+    };
+    draft.options.push(option);
+    draft.lastLine = line.line.line;
+  }
+
+  /** The question that an option belongs to: the one that is open, or the one that the lines before it make. */
+  private draftFor({ n }: Label): Draft | undefined {
+    const { current, waits } = this;
+    return this.isFree && waits && (!current || n === 0 || waits) ? this.openPending() : current;
+  }
+
+  /** The last block of what waits is a question; what stands above it belongs to none. */
+  openPending(): Draft | undefined {
+    const [first, ...rest] = this.lastBlock();
+    if (!first) {
+      return undefined;
+    }
+    this.open(whole(first));
+    this.current!.stem.push(...rest.map(whole));
+    return this.current;
+  }
+
+  private lastBlock(): TypedLine[] {
+    const waiting = this.pending;
+    let from = Math.max(0, waiting.length - 1);
+    while (from > 0 && waiting[from]!.line.line - waiting[from - 1]!.line.line === 1) {
+      from--;
+    }
+    this.pending = waiting.slice(0, from);
+    this.setAside();
+    return waiting.slice(from);
+  }
+
+  /** Options that stand on one line, and the text in front of them. */
+  addInline(line: TypedLine, { before, labels }: Inline): void {
+    if (before.trim()) {
+      const piece = { ...whole(line), to: before.length };
+      if (this.isFree || !this.current) {
+        this.setAside();
+        this.open(piece);
+      } else {
+        this.current.stem.push(piece);
+      }
+    }
+    labels.forEach((label) => this.addOption(line, label));
+  }
+
+  addAnswer(line: TypedLine, piece: Piece): void {
+    this.current?.answers.push(piece);
+    this.touch(line);
+  }
+
+  addField(line: TypedLine, { role, from }: Field): void {
+    if (this.waits && this.isFree) {
+      this.openPending();
+    }
+    const piece: Piece = { line: line.line, from, to: line.text.trimEnd().length };
+    if (!this.current) {
+      this.heading = role === 'category' ? line.text.slice(from).trim() : this.heading;
+      this.aside.push(line);
+      return;
+    }
+    if (role === 'answer') {
+      this.current.answers.push(piece);
+    } else if (role !== 'question') {
+      this.current.fields.push({ role, piece });
+    }
+    this.touch(line);
+  }
+
+  /** A line that goes on with the last thing that was said. */
+  goOn(draft: Draft, line: TypedLine): void {
+    const piece = whole(line);
+    const field = draft.fields.at(-1);
+    const waits = draft.answers.at(-1);
+    this.touch(line);
+    if (field) {
+      draft.fields.push({ role: field.role, piece });
+    } else if (waits && waits.to <= waits.from) {
+      // 'Answer:' with its words on the line below.
+      draft.answers[draft.answers.length - 1] = piece;
+    } else if (waits) {
+      draft.answers.push(piece);
+    } else if (draft.options.length) {
+      draft.options.at(-1)!.pieces.push(piece);
+    } else {
+      draft.stem.push(piece);
+    }
+  }
+}

@@ -1,0 +1,114 @@
+// By what a line begins a question or an option in one manner.
+import type { Draft } from './draft';
+import type { Label } from './labels';
+import type { TextManner } from './manner';
+import type { Names } from './names';
+import { halvesOf, marksOf, whole, type TypedLine } from './typed-line';
+
+/** Numbers of questions may skip so many. */
+const MOST_SKIPPED = 3;
+
+/** Tells the beginnings of questions and options of one manner. */
+export class Starts {
+  /** The labels of questions whose options are counted otherwise. */
+  private readonly others = new Map<Draft, string>();
+
+  constructor(
+    private readonly manner: TextManner,
+    private readonly names: Names,
+  ) {}
+
+  /** The label by which a line may begin a question, whatever stands above it. */
+  private stemSign(line: TypedLine): Label | undefined {
+    const { stem } = this.manner;
+    if (stem.is === 'bold') {
+      const isStem = line.isBold && !this.option(line) && !line.line.heading;
+      return isStem ? { family: 'bold', counts: 'word', ...whole(line) } : undefined;
+    }
+    return stem.is === 'label'
+      ? line.labels.find(({ family }) => family === stem.family)
+      : undefined;
+  }
+
+  /**
+   * The label by which a line begins a question below the one that is open; undefined where it begins none. Numbers go on, or
+   * begin again below a question that is whole: a 1 below an open one may be its first option.
+   */
+  stem(line: TypedLine, open: Draft | undefined, isWhole: boolean): Label | undefined {
+    const label = this.stemSign(line);
+    if (!label || label.n === undefined || !open) {
+      return label;
+    }
+    const before = open.number ?? 0;
+    const counts = label.n + 1;
+    const goesOn = counts > before && counts <= before + MOST_SKIPPED;
+    return goesOn || (counts === 1 && isWhole) ? label : undefined;
+  }
+
+  /** The label by which a line is an option; undefined where it is none. */
+  option(line: TypedLine): Label | undefined {
+    const { option } = this.manner;
+    if (option.is === 'label') {
+      const isPlusMinus = option.family === 'bullet +' || option.family === 'bullet -';
+      return line.labels.find(
+        ({ family }) => family === option.family || (isPlusMinus && /^bullet [+–-]$/u.test(family)),
+      );
+    }
+    if (option.is !== 'mark') {
+      return undefined;
+    }
+    const { from, to, right, sign } = marksOf(line);
+    return right === undefined
+      ? undefined
+      : { family: 'mark', counts: 'bullet', from, to, right, ...(sign ? { mark: sign } : {}) };
+  }
+
+  /** Labels that are no question's, and halves; a line that names a field is no pair, though a sign parts it in two. */
+  private otherLabels(line: TypedLine | undefined): Label[] {
+    const { stem } = this.manner;
+    if (!line) {
+      return [];
+    }
+    const labels = line.labels.filter(
+      ({ family }) => stem.is !== 'label' || family !== stem.family,
+    );
+    return this.names.fieldIn(line.text) ? labels : [...labels, ...halvesOf(line)];
+  }
+
+  /**
+   * A question may count its options, steps or pairs otherwise than the rest: two lines or more of a label, or of halves,
+   * below a question that has no options yet, or that go on so.
+   */
+  other(line: TypedLine, next: TypedLine | undefined, draft: Draft | undefined): Label | undefined {
+    const isClosed = !draft || draft.answers.length > 0 || draft.fields.length > 0;
+    if (isClosed || this.manner.stem.is === 'gap') {
+      return undefined;
+    }
+    const family = this.others.get(draft);
+    const own = this.otherLabels(line);
+    const place = draft.options.length;
+    if (family) {
+      return own.find((one) => one.family === family && (one.n ?? place) === place);
+    }
+    return place ? undefined : this.firstOther(own, next, draft);
+  }
+
+  private firstOther(
+    own: readonly Label[],
+    next: TypedLine | undefined,
+    draft: Draft,
+  ): Label | undefined {
+    const follows = this.otherLabels(next);
+    const found = own.find(
+      ({ n = 0, counts, family }) =>
+        n === 0 &&
+        counts !== 'word' &&
+        follows.some((other) => other.family === family && (other.n ?? 1) === 1),
+    );
+    if (found) {
+      this.others.set(draft, found.family);
+      draft.isOtherwise = true;
+    }
+    return found;
+  }
+}

@@ -1,0 +1,91 @@
+// A line of a typed text, and what it is by itself.
+import type { DocumentLine } from '../../model';
+import { shareOf } from '../../shared/rich-text';
+import type { Draft } from './draft';
+import { labelsOf, type Label } from './labels';
+import { takeMarks } from './marks';
+import type { Piece } from './tokens';
+
+/** A line with what it may begin with; text that a blank line or a rule stands for has none. */
+export type TypedLine = {
+  line: DocumentLine;
+  text: string;
+  labels: readonly Label[];
+  isBlank: boolean;
+  isBold: boolean;
+};
+
+const BOLD_SHARE = 0.85;
+const isBoldLine = ({ runs }: DocumentLine): boolean =>
+  runs !== undefined && shareOf(runs, (run) => Boolean(run.bold)) > BOLD_SHARE;
+
+/** A line of a document with its labels. */
+export const typedLine = (line: DocumentLine): TypedLine => ({
+  line,
+  text: line.text,
+  labels: labelsOf(line),
+  isBlank: !line.text.trim() && !line.pictures?.length,
+  isBold: isBoldLine(line),
+});
+
+const indentOf = (text: string): number => text.length - text.trimStart().length;
+
+/** The whole text of a line without the blanks around it. */
+export const whole = ({ line, text }: TypedLine): Piece & { indent: number } => ({
+  line,
+  from: indentOf(text),
+  to: text.trimEnd().length,
+  indent: indentOf(text),
+});
+
+/** A line without the signs that say right or wrong. */
+export const marksOf = ({ text }: TypedLine): ReturnType<typeof takeMarks> =>
+  takeMarks(text, indentOf(text));
+
+/** The last line of a question's text. */
+export function lastLineOf({ stem }: Draft): string {
+  const { line, from, to } = stem.at(-1)!;
+  return line.text.slice(from, to);
+}
+
+const ASKED = /[?？:…]["'”’)\]]*\s*(?:[([].{1,20}[)\]])?\s*$|_{2,}\W*$|\.\.\.\s*$/u;
+/** Whether a text ends as questions do; points in brackets may stand behind. */
+export const endsAsked = (text: string): boolean => ASKED.test(text);
+
+const RULE = /^\s*(?:[-–—_=~·.…]\s*){3,}$/u;
+/** A line of nothing but strokes: to write on, or to part questions. */
+export const isRule = ({ line, text }: TypedLine): boolean => RULE.test(text) && !line.label;
+
+const HALVES = /\S(?:\s(?:==?>?|=>|->|→|↔|–|—)\s|\s*(?:=>|->|→)\s*|\t+)\S/u;
+/** A line of two halves, as pairs are typed. */
+export const halvesOf = (line: TypedLine): Label[] => {
+  const { from, to } = whole(line);
+  return HALVES.test(line.text) ? [{ family: 'halves', counts: 'bullet', from, to }] : [];
+};
+
+const BRACKETED =
+  /^\s*[([]\s*([A-Ja-j](?:\s*(?:[,;&/+]|and|und|et|y|en|e)\s*[A-Ja-j])*)\s*[)\]]\s*$/u;
+/** Letters alone in brackets, '(B)' or '[a, c]': the answer to the question above; undefined where a line is none. */
+export function bracketed({ line, text }: TypedLine): Piece | undefined {
+  const letters = BRACKETED.exec(text)?.[1];
+  const from = letters === undefined ? -1 : text.indexOf(letters);
+  return letters === undefined ? undefined : { line, from, to: from + letters.length };
+}
+
+const REMARK = /^\s*\p{Lu}\p{L}{2,14}(?: \p{L}{2,14})?\s?:\s+(?=\S)/u;
+/** What a word with a colon says of a question; undefined where no such word stands in front. */
+export function remarkOf({ line, text }: TypedLine): Piece | undefined {
+  const remark = REMARK.exec(text);
+  return remark ? { line, from: remark[0].length, to: text.trimEnd().length } : undefined;
+}
+
+const PART = /^\s*\p{Lu}\p{L}{2,14}\.? (?:\d{1,2}|[A-Z]|[IVX]{1,4})(?:\s*[:.–-]|\s*$)/u;
+/** Whether a line counts parts: 'Section 2: …'. */
+export const countsParts = ({ text }: TypedLine): boolean => PART.test(text);
+
+const PAIRS =
+  /^\s*\(?\d{1,3}\s*[.):=–-]?\s*\(?[A-Ja-j](?:\s*(?:[,;&+/]|and|und|et|y|en)\s*[A-Ja-j])*\)?(?=$|[\s,;|.)])/u;
+const NUMBERS_ACROSS = /^\s*\|?\s*1[.)]?(?:\s*\||\s)\s*2[.)]?(?:\s|\||$)/u;
+/** Whether a text begins the list of all answers: '1 a, 2 c', or numbers across. */
+export const listsAnswers = (text: string): boolean =>
+  PAIRS.test(text) || NUMBERS_ACROSS.test(text);
