@@ -120,11 +120,13 @@ function asTrueFalse(stem: Text, said: string): { stem: Text; options: Option[] 
   const trailing = TRAILING.exec(stem.plain);
   const inStem = trailing ? (trailing[1] ?? trailing[2] ?? trailing[3]!) : '';
   const word = said || inStem;
-  if (!word || (!said && !trueFalseWords(word) && !/^[TFRW]$/i.test(word))) {
+  if (!word || (!said && !trueFalseWords(word) && !/^[TFRWV]$/i.test(word))) {
     return undefined;
   }
   const known = trueFalseWords(word.replace(/[.!]$/, ''));
-  const isTrue = known?.isTrue ?? verdictOf(word.replace(/[.!]$/, ''));
+  const bare = word.replace(/[.!]$/, '');
+  // V stands for vrai, verdadero, vero, verdadeiro.
+  const isTrue = known?.isTrue ?? (/^v$/i.test(bare) || verdictOf(bare));
   if (isTrue === undefined || (said && word.length > 12)) {
     return undefined;
   }

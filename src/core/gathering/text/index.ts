@@ -197,6 +197,8 @@ const leftOut = (line: number, text: string, file: string): Finding => ({
 const headsCategories = (drafts: readonly Draft[]): boolean =>
   new Set(drafts.map((draft) => draft.category).filter(Boolean)).size > 1;
 
+/** Below this, questions hold together so loosely that the whole reading wants a look. */
+const HELD = 0.6;
 /** From so many on, questions show of what kind a text is. */
 const FEW = 2;
 const MOST = 0.75;
@@ -223,7 +225,7 @@ export function isTypedText(document: Document): boolean {
 /** Understands a running text. Nothing is thrown: a text without questions gives no items and says so. */
 export function gatherText(document: Document, { overrule = {}, newId }: GatherOptions): Gathered {
   const findings = [...document.findings];
-  const { drafts, aside } = readText(document, keyEmphasis);
+  const { drafts, aside, holds } = readText(document, keyEmphasis);
   const others = drafts.some((draft) => draft.options.length > 1 || draft.answers.length);
   const questions = drafts.filter((draft) => !isChatter(draft, others));
   const chosen: Overrule['emphasis'] = overrule.emphasis;
@@ -270,7 +272,7 @@ export function gatherText(document: Document, { overrule = {}, newId }: GatherO
         ? { encoding: overrule.encoding ? 'you chose it' : 'the bytes say so' }
         : {}),
     },
-    unsure: key.sure ? [] : ['key'],
+    unsure: [...(holds < HELD ? ['as'] : []), ...(key.sure ? [] : ['key'])],
   };
   return {
     items,

@@ -143,6 +143,9 @@ function isLabel({ word, open, value, close, isClosed }: Match): boolean {
 const isSplitNumber = (text: string, match: Match): boolean =>
   /^\d/.test(match.value) && /^[.:,/-]$/.test(match.close) && /^\d/.test(text.slice(match.end));
 
+/** Letters up to this one count options far oftener than they are a word. */
+const MOST_WORDED = 5;
+
 /** Labels at a place of a text, the likeliest first; `from` is where they begin. */
 function labelsAt(text: string, from: number): Omit<Label, 'to'>[] {
   const rest = text.slice(from);
@@ -164,7 +167,10 @@ function labelsAt(text: string, from: number): Omit<Label, 'to'>[] {
   if (bullet) {
     found.push({ family: `bullet ${bullet[1]!}`, counts: 'bullet', from: from + bullet[0].length });
   }
-  const word = found.length ? null : LONE_WORD.exec(rest);
+  // 'F: …' may be a letter that counts, or a word in front of each question.
+  const word = found.some(({ counts, n = 0 }) => counts !== 'upper' || n < MOST_WORDED)
+    ? null
+    : LONE_WORD.exec(rest);
   if (word) {
     const name = word[1]!.toLowerCase();
     found.push({ family: `${name}:`, counts: 'word', word: name, from: from + word[0].length });

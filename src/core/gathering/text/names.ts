@@ -99,7 +99,7 @@ export class Names {
       return { role: role.one, from };
     }
     // What people call the difficulty is kept as a tag.
-    return likelihoodOf(name, ['tag']) > NAMED ? { role: 'tag', from } : undefined;
+    return likelihoodOf(name, ['tag']) > least ? { role: 'tag', from } : undefined;
   }
 }
 

@@ -8,7 +8,7 @@ import { Names } from './names';
 import { segment, type Segmented } from './segment';
 import { tokenOf } from './tokens';
 import { typedLine, type TypedLine } from './typed-line';
-import { weightOf } from './weigh';
+import { qualityOf, weightOf } from './weigh';
 
 export type TextReading = {
   drafts: Draft[];
@@ -16,6 +16,8 @@ export type TextReading = {
   /** How the text is typed; absent where no one manner holds for all of it. */
   manner?: TextManner;
   aside: readonly TypedLine[];
+  /** How well the questions hold together, 0 to 1: a question whose options or key are doubtful counts less. */
+  holds: number;
 };
 
 /** So many lines, and so much of each, tell the manner, and keep long texts quick. */
@@ -66,10 +68,20 @@ export function readText(document: Document, emphasisOf: Judge): TextReading {
   const lone = byLines({ ...document, lines: looked.map(({ line }) => line) });
   const loneWeight = weightOf(lone, { emphasis: emphasisOf(lone.drafts), names });
   const [best] = weighed.sort((a, b) => b.weight - a.weight);
-  if (!best || loneWeight >= best.weight) {
-    const { drafts } = byLines(document);
-    return { drafts, weight: loneWeight, aside: [] };
-  }
-  const { drafts, aside } = withKey(segment(lines, best.manner, names));
-  return { drafts, aside, ...best };
+  const isLone = !best || loneWeight >= best.weight;
+  const { drafts, aside } = isLone
+    ? { drafts: byLines(document).drafts, aside: [] }
+    : withKey(segment(lines, best.manner, names));
+  const emphasis = emphasisOf(drafts);
+  const holds = meanQuality(drafts, emphasis, names);
+  return isLone ? { drafts, aside, holds, weight: loneWeight } : { drafts, aside, holds, ...best };
+}
+
+/** So many questions tell how well all hold together. */
+const MOST_HELD = 200;
+
+function meanQuality(all: readonly Draft[], emphasis: Emphasis | undefined, names: Names): number {
+  const drafts = all.slice(0, MOST_HELD);
+  const sum = drafts.reduce((total, draft) => total + qualityOf(draft, emphasis, names), 0);
+  return drafts.length ? sum / drafts.length : 0;
 }
