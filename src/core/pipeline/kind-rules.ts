@@ -5,7 +5,7 @@ import { columnIndex } from '../shared/cells';
 import { KIND_NAMES } from '../shared/kind-names';
 import { alike } from '../shared/normalise';
 import { trueFalseWords, verdictOf } from '../shared/vocabulary/verdicts';
-import { sampleDifferences } from './samples';
+import { MOST_SAMPLES, sampleDifferences } from './samples';
 
 type Learned = { layout: Layout; because: Record<string, string>; unsure: string[] };
 /** A sample row of a kind; rows count from 1. */
@@ -36,7 +36,8 @@ function kindOf(layout: Layout, sample: Sample): Kind | undefined {
 }
 
 function samplesByKind(sheet: Sheet | undefined, layout: Layout): Map<Kind, Sample[]> {
-  const [first, last] = layout.file.sample ?? [1, 0];
+  const [first, end] = layout.file.sample ?? [1, 0];
+  const last = Math.min(end, first + MOST_SAMPLES - 1);
   const byKind = new Map<Kind, Sample[]>();
   for (let row = first; row <= last; row++) {
     const sample: Sample = { row, cells: sheet?.rows[row - 1] ?? [] };

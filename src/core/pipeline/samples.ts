@@ -39,6 +39,9 @@ function refusedSample(layout: Layout, row: readonly string[], at: number): Samp
     : [];
 }
 
+/** So many samples tell; a form that is filled to its end is no form any more. */
+export const MOST_SAMPLES = 40;
+
 /** The sample cells that would come out otherwise under a layout; none where it has no samples or they prove it. */
 export function sampleDifferences(table: Table, layout: Layout): SampleDifference[] {
   const { sample } = layout.file;
@@ -46,8 +49,10 @@ export function sampleDifferences(table: Table, layout: Layout): SampleDifferenc
   if (layout.shape !== 'rows' || !sample || !sheet) {
     return [];
   }
-  const [first, last] = sample;
-  const items = readBack(table, layout).slice(0, last - first + 1);
+  const [first] = sample;
+  const last = Math.min(sample[1], first + MOST_SAMPLES - 1);
+  const sheets = [{ ...sheet, rows: sheet.rows.slice(0, last) }];
+  const items = readBack({ ...table, sheets }, layout).slice(0, last - first + 1);
   const written = fit(items, layout);
   return written.flatMap(({ cells }, index) => {
     const row = sheet.rows[first - 1 + index] ?? [];
