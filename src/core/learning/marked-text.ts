@@ -3,6 +3,7 @@ import type { Document, Kind, Layout } from '../model';
 import { bareWords } from '../shared/normalise';
 import { count, quoted } from '../shared/plain';
 import { fieldOfLine } from '../shared/vocabulary/answer-lines';
+import { repeatedSigns } from './repeated-signs';
 import { limitsIn } from './sentences';
 import type { LearnedLayout } from './contract';
 
@@ -15,6 +16,11 @@ function commentSign(lines: readonly string[]): string | undefined {
   const first = lines.find((line) => line.trim());
   const sign = first && SIGN.exec(first)?.[1];
   const own = sign ? lines.filter((line) => line.startsWith(sign)) : [];
+  // Signs that stand alone open and close something; a comment says something.
+  const isAlone = own.filter((line) => line.trim() === sign).length > own.length * 0.5;
+  if (isAlone) {
+    return undefined;
+  }
   // Two lines are enough where they say themselves that they are not read.
   return own.length > 2 ||
     (own.length > 0 &&
@@ -241,8 +247,9 @@ export function learnMarkedText(
   const body = lines.filter((line) => !comment || !line.startsWith(comment));
   const told = { ...marksInSentences(comments), ...explainedMarks(legendOf(comments)) };
   const shown = shownMarks(body);
-  const keyLine = keyLineIn(body);
-  const right = told.right ?? (keyLine ? '*' : shown.marks.right);
+  const repeated = repeatedSigns(body, comments);
+  const keyLine = keyLineIn(body) ?? repeated?.keyLine;
+  const right = told.right ?? (keyLine ? '*' : (shown.marks.right ?? repeated?.right));
   if (!right) {
     return undefined;
   }
@@ -264,6 +271,7 @@ export function learnMarkedText(
   const marks: Marks = {
     optionLabel: 'none',
     stemLabel: 'none',
+    ...repeated,
     ...shown.marks,
     ...told,
     right,
@@ -281,7 +289,7 @@ export function learnMarkedText(
     file: { format: 'txt', ...(document.encoding ? { encoding: document.encoding } : {}) },
     columns: [],
     marks,
-    key: { style: 'marker', marker: right },
+    key: keyLine ? { style: 'letter' } : { style: 'marker', marker: right },
     kinds: kindsShown(body, marks),
     limits,
   };

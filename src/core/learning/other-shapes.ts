@@ -1,9 +1,11 @@
 // Blanks whose questions are not a row each: a board, and blocks of rows with the field's name in front.
 import type { Layout, Table } from '../model';
 import { columnLetters } from '../shared/cells';
+import { defined } from '../shared/defined';
 import { alike } from '../shared/normalise';
 import { count, quoted } from '../shared/plain';
 import { findBlocks, type Blocks } from '../understanding';
+import { findLabelledCells } from './labelled-cells';
 import { findBoard, type Board } from '../understanding';
 import { filledIn, regionOf, type Region } from '../shared/table/region';
 import { kindOfWord } from '../shared/vocabulary/kinds';
@@ -16,13 +18,33 @@ export type ShapeLearned = {
   region: Region;
 };
 
+/** How the file itself is: its format, and how its text is cut and encoded, or which of its sheets is filled. */
+const fileOf = (
+  { format, encoding, separator, newline, quote }: Table,
+  { sheet }: Region,
+): Layout['file'] =>
+  defined({
+    format: format as Layout['file']['format'],
+    encoding,
+    separator,
+    newline,
+    quote,
+    sheet: format === 'xlsx' || format === 'ods' ? sheet.name : undefined,
+  });
+
+/** Cells above the questions that ask for the set's title or description; `first` is the first row below them. */
+function titleCells(region: Region, first: number): Pick<Layout['file'], 'cells'> {
+  const cells = findLabelledCells(region, first).map(({ cell, role }) => ({ cell, role }));
+  return cells.length ? { cells } : {};
+}
+
 function boardLayout(table: Table, region: Region, board: Board): ShapeLearned {
   const letters = columnLetters;
   return {
     region,
     layout: {
       shape: 'grid',
-      file: { format: table.format as Layout['file']['format'], sheet: region.sheet.name },
+      file: { ...fileOf(table, region), ...titleCells(region, board.categoryRow) },
       columns: [],
       kinds: [{ kind: 'short', code: '' }],
       limits: {},
@@ -123,8 +145,8 @@ function blocksLayout(table: Table, region: Region, blocks: Blocks): ShapeLearne
       kinds,
       limits: seconds.length > 1 ? { seconds } : {},
       file: {
-        format: table.format as Layout['file']['format'],
-        sheet: region.sheet.name,
+        ...fileOf(table, region),
+        ...titleCells(region, blocks.starts[0]!),
         headingRow: blocks.heading === undefined ? null : blocks.heading + 1,
         firstRow: blocks.starts[0]! + 1,
         firstColumn: columnLetters(blocks.labelColumn),

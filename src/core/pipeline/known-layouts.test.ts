@@ -1,9 +1,10 @@
 // Memory of blanks: what was decided of one holds for the next with the same headings.
 import { describe, expect, it } from 'vitest';
-import { surroundings } from '../../../tests/make';
+import { item, surroundings } from '../../../tests/make';
 import type { KeptLayout, Layout } from '../model';
 import { CHOSEN } from '../shared/reasons';
-import { learnBlank } from './layouts';
+import { fillAll } from './filling';
+import { learnBlank, STARTERS } from './layouts';
 
 const blank = (text: string, name: string) => ({ name, bytes: new TextEncoder().encode(text) });
 const SPRING = blank('Question,Zam,Answer A,Answer B,Right\n', 'spring.csv');
@@ -57,5 +58,21 @@ describe('a blank with the headings of a known one', () => {
     const other = blank('Frage,Antwort,Falsch 1,Falsch 2\n', 'other.csv');
     const learned = await learnBlank(other, surroundings, [decided]);
     expect(Object.values(learned.because).join()).not.toContain('you said so');
+  });
+});
+
+describe('a package as a blank', () => {
+  it('is the layout of the standard it keeps to', async () => {
+    const starter = STARTERS.find(({ file }) => file.standard === 'qti-2.1')!;
+    const [file] = await fillAll(
+      { items: [item()], layout: starter, setTitle: 'Set' },
+      surroundings,
+    );
+    const learned = await learnBlank({ name: 'form.zip', bytes: file!.bytes }, surroundings);
+    expect(learned.layout).toMatchObject({
+      name: 'form',
+      shape: 'package',
+      file: { format: 'zip', standard: 'qti-2.1' },
+    });
   });
 });

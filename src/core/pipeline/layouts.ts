@@ -14,6 +14,7 @@ import { safeName } from '../shared/plain';
 import { explainsSigns, learn, learnMarkedText, nameOf, type LearnedLayout } from '../learning';
 import { openFile, readTable, type SourceFile } from '../readers';
 import { blankFor, csvwOf, tableSchemaOf } from '../writers';
+import { learnPackage } from './package-blank';
 import { withKnown } from './known-layouts';
 import { withKindRules } from './kind-rules';
 import { withSamples } from './samples';
@@ -70,6 +71,10 @@ export async function learnBlank(
   surroundings: Surroundings,
   known: readonly KeptLayout[] = [],
 ): Promise<LearnedLayout & { findings: Finding[]; table: Table }> {
+  const packed = await learnPackage(file, surroundings, nameOf(file.name));
+  if (packed) {
+    return { ...packed, findings: packed.table.findings };
+  }
   const text = await markedText(file);
   const marked = text && learnMarkedText(text, surroundings.id(), nameOf(file.name));
   const table = marked ? asSheet(text) : await readTable(file);
