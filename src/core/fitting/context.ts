@@ -128,7 +128,8 @@ function contextOfAll(layout: Layout, deck: Deck): Context {
     manyKeys,
     deck,
     accepts: (kind) =>
-      (byColumns?.has(kind) ?? codes.has(kind)) || (!codes.size && hasRule(layout, kind)),
+      (byColumns?.has(kind) ?? codes.has(kind)) ||
+      (!codes.size && ruleFor(layout, kind) !== undefined),
     forKind: () => context,
     signsAnswers: false,
     codeOf: (kind) => codes.get(kind),
@@ -142,8 +143,6 @@ function contextOfAll(layout: Layout, deck: Deck): Context {
   };
   return context;
 }
-
-const hasRule = (layout: Layout, kind: Kind): boolean => ruleFor(layout, kind) !== undefined;
 
 /** How many options the receiver takes, by its limit and by the places that the file has. */
 export const mostOptions = ({ layout, optionSlots }: Context): number =>

@@ -1,5 +1,6 @@
 // Gathering: from a table to questions, with the reading that explains them.
 import type { CellRange, Column, Finding, Item, Overrule, Reading, Sheet, Table } from '../model';
+import { CHOSEN } from '../shared/reasons';
 import { columnLetters, parseRange } from '../shared/cells';
 import { count, quoted } from '../shared/plain';
 import {
@@ -71,7 +72,7 @@ function readManner(
         ? null
         : rowShown(region.sheet, overrule.headingRow);
   because['headingRow'] =
-    overrule.headingRow !== undefined ? 'you chose it' : found ? whyHeadings(found, region) : '';
+    overrule.headingRow !== undefined ? CHOSEN : found ? whyHeadings(found, region) : '';
   if (found && found.p < SURE) {
     unsure.push('headingRow');
   }
@@ -83,22 +84,22 @@ function readManner(
   } = guessColumns(region, { headingRow, first, areTerms }, overrule.columns);
   const columns = guesses.map(({ because: why, sure, ...column }): Column => {
     const own = overrule.columns?.find((candidate) => candidate.column === column.column);
-    because[`columns.${column.column}`] = own ? 'you chose it' : why;
+    because[`columns.${column.column}`] = own ? CHOSEN : why;
     if (!own && !sure && column.role !== 'ignore') {
       unsure.push(`columns.${column.column}`);
     }
     return own ? { ...column, n: undefined, ...own } : column;
   });
   const key = guessKey(region, columns, { first, headingRow });
-  because['key'] = overrule.key ? 'you chose it' : key.because;
+  because['key'] = overrule.key ? CHOSEN : key.because;
   if (!overrule.key && !key.sure) {
     unsure.push('key');
   }
   if (table.separator) {
-    because['separator'] = overrule.separator ? 'you chose it' : 'it splits the rows most evenly';
+    because['separator'] = overrule.separator ? CHOSEN : 'it splits the rows most evenly';
   }
   if (table.encoding) {
-    because['encoding'] = overrule.encoding ? 'you chose it' : 'the bytes say so';
+    because['encoding'] = overrule.encoding ? CHOSEN : 'the bytes say so';
   }
   return {
     first,
@@ -297,7 +298,9 @@ function readRows(
       items.push(shifted ? readShifted(context, row, width) : readItem(context, row));
     }
   }
-  findings.push(...leftOutFindings(left, table.file));
+  for (const finding of leftOutFindings(left, table.file)) {
+    findings.push(finding);
+  }
   return items;
 }
 

@@ -2,15 +2,13 @@
 import type { Column, KeptReading, Opened, Overrule, Reading, Sheet, Table } from '../model';
 import { columnIndex, columnLetters } from '../shared/cells';
 import { defined } from '../shared/defined';
-import { isSameHeading, sameHeadings } from '../shared/likeness';
+import { isSameHeading, SAME_ROW, sameHeadings } from '../shared/likeness';
 import { alike } from '../shared/normalise';
 import { saidFor } from '../shared/reasons';
 import { rowShown, shownRow } from '../shared/table/region';
 
 /** Headings stand among the first rows. */
 const HEADING_ROWS = 40;
-/** So much of two rows of headings must be the same. */
-const SAME_ROW = 0.8;
 
 /** A kept reading at its place in a table: the row of headings from 0, null where there are none. */
 type Found = { kept: KeptReading; sheet: Sheet; row: number | null; sameness: number };

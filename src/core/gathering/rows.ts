@@ -206,7 +206,9 @@ export function leftOutFindings(left: readonly LeftOut[], file: string): Finding
   const groups = new Map<string, LeftOut[]>();
   for (const one of left) {
     const key = `${one.level} ${filledColumns(one.row)}`;
-    groups.set(key, [...(groups.get(key) ?? []), one]);
+    const group = groups.get(key) ?? [];
+    group.push(one);
+    groups.set(key, group);
   }
   return [...groups.values()].flatMap((rows) => {
     const [first] = rows;

@@ -1,5 +1,6 @@
 // Which sheet of a workbook most likely holds the questions.
 import type { Sheet, Table } from '../model';
+import { CHOSEN } from '../shared/reasons';
 import { count, quoted } from '../shared/plain';
 import { understandSheets } from '../understanding';
 
@@ -14,7 +15,7 @@ export function chooseSheet(
   const asked =
     wanted !== undefined ? table.sheets.find((sheet) => sheet.name === wanted) : undefined;
   if (asked) {
-    return { sheet: asked, because: 'you chose it', sure: true };
+    return { sheet: asked, because: CHOSEN, sure: true };
   }
   const [only] = table.sheets;
   if (!only || table.sheets.length === 1) {

@@ -1,11 +1,10 @@
 // Memory of blanks: what was said of one holds for the next whose headings are the same.
 import type { Column, KeptLayout, Layout } from '../model';
-import { isSameHeading, sameHeadings } from '../shared/likeness';
+import { isSameHeading, SAME_ROW, sameHeadings } from '../shared/likeness';
 import { isDecided, saidFor } from '../shared/reasons';
 
 type Learned = { layout: Layout; because: Record<string, string>; unsure: string[] };
 
-const SAME_ROW = 0.8;
 /** What a layout says besides its columns that a person may have decided. */
 const PARTS = ['key', 'kinds', 'shuffles', 'byKind', 'settings'] as const;
 

@@ -1,5 +1,6 @@
 // From bytes to text: which encoding it is, found by evidence in a fixed order.
 import type { Encoding } from '../model';
+import { CHOSEN } from '../shared/reasons';
 
 export type Decoded = { text: string; encoding: Encoding; because: string };
 
@@ -109,5 +110,5 @@ function byValidity(bytes: Uint8Array): Decoded {
 /** Decodes text by its byte order mark, else by its NUL bytes, else strictly as UTF-8, else as Windows-1252. */
 export const decode = (bytes: Uint8Array, overruled?: Encoding): Decoded =>
   overruled
-    ? { text: decodeAs(bytes, overruled), encoding: overruled, because: 'you chose it' }
+    ? { text: decodeAs(bytes, overruled), encoding: overruled, because: CHOSEN }
     : (byMark(bytes) ?? byNuls(bytes) ?? byValidity(bytes));

@@ -1,5 +1,6 @@
 // What the columns of a block of cells mean under their headings.
 import type { Role } from '../model';
+import { CHOSEN } from '../shared/reasons';
 import { alike } from '../shared/normalise';
 import { count, quoted } from '../shared/plain';
 import type { Region } from '../shared/table/region';
@@ -177,7 +178,7 @@ export function understandColumns(
       ...(n === undefined ? {} : { n }),
       p,
       others,
-      because: held.has(index) ? 'you chose it' : reasonOf(view, index, meaning),
+      because: held.has(index) ? CHOSEN : reasonOf(view, index, meaning),
     };
   });
   return [...understood, ...emptyColumns(region, headingRow, seen, said)].sort(
@@ -199,7 +200,7 @@ function emptyColumns(
       continue;
     }
     const meaning = said.get(at) ?? 'ignore';
-    const because = said.has(at) ? 'you chose it' : 'no row fills it';
+    const because = said.has(at) ? CHOSEN : 'no row fills it';
     found.push({ at, heading, meaning, role: roleOfMeaning(meaning), p: 1, others: [], because });
   }
   return found;

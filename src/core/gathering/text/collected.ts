@@ -75,7 +75,7 @@ export class Collected {
   }
 
   addOption(line: TypedLine, label: Label): void {
-    const draft = this.draftFor(label);
+    const draft = this.optionOwner();
     if (!draft) {
       this.wait(line);
       return;
@@ -94,10 +94,9 @@ export class Collected {
     draft.lastLine = line.line.line;
   }
 
-  /** The question that an option belongs to: the one that is open, or the one that the lines before it make. */
-  private draftFor({ n }: Label): Draft | undefined {
-    const { current, waits } = this;
-    return this.isFree && waits && (!current || n === 0 || waits) ? this.openPending() : current;
+  /** The question that an option belongs to: the one that the lines before it make, or the one that is open. */
+  private optionOwner(): Draft | undefined {
+    return this.isFree && this.waits ? this.openPending() : this.current;
   }
 
   /** The last block of what waits is a question; what stands above it belongs to none. */

@@ -1,5 +1,6 @@
 // Gathering from running text: from lines to questions, with the reading that explains them.
 import type { Document, Finding, Item, Key, Overrule, Reading, Role } from '../../model';
+import { CHOSEN } from '../../shared/reasons';
 import { numberOf, secondsOf } from '../../shared/normalise';
 import { count, quoted } from '../../shared/plain';
 import { splitCell } from '../../shared/table/separators';
@@ -267,10 +268,8 @@ export function gatherText(document: Document, { overrule = {}, newId }: GatherO
         questions.reduce((sum, draft) => sum + draft.options.length, 0),
         'option',
       )} stand${questions.length === 1 ? 's' : ''} one below the other`,
-      key: chosen === undefined ? key.because : 'you chose it',
-      ...(document.encoding
-        ? { encoding: overrule.encoding ? 'you chose it' : 'the bytes say so' }
-        : {}),
+      key: chosen === undefined ? key.because : CHOSEN,
+      ...(document.encoding ? { encoding: overrule.encoding ? CHOSEN : 'the bytes say so' } : {}),
     },
     unsure: [...(holds < HELD ? ['as'] : []), ...(key.sure ? [] : ['key'])],
   };

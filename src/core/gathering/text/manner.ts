@@ -1,41 +1,28 @@
 // The manner in which a text is typed: what its questions and its options begin with. Each that the text allows is tried.
 import { likelihoodOf } from '../../understanding';
+import { defined } from '../../shared/defined';
 import { fieldOfLine } from '../../shared/vocabulary/answer-lines';
 import type { Names } from './names';
 import type { TypedLine } from './typed-line';
 import type { Counting } from './labels';
 
 /** What questions begin with: labels of a family, bold lines, or nothing but a blank line before them. */
-export type StemSign =
-  { is: 'label'; family: string; counts: Counting } | { is: 'bold' } | { is: 'gap' };
+export type StemSign = { is: 'label'; family: string } | { is: 'bold' } | { is: 'gap' };
 /** What options begin with: labels of a family, signs that say right or wrong, or nothing. */
 export type OptionSign =
   { is: 'label'; family: string; counts: Counting } | { is: 'mark' } | { is: 'plain' };
 export type TextManner = { stem: StemSign; option: OptionSign };
 
 const MOST_FAMILIES = 6;
-type Family = { family: string; counts: Counting; times: number; runs: number; word?: string };
+type Family = { family: string; counts: Counting; times: number; word?: string };
 
-/** The families of labels of a text, with how often each stands there and how often it goes on counting. */
+/** The families of labels of a text, those that stand there most often first. */
 function familiesOf(lines: readonly TypedLine[]): Family[] {
-  const families = new Map<string, Family & { last: number }>();
-  for (const { labels } of lines) {
-    for (const { family, counts, n, word } of labels) {
-      const known = families.get(family) ?? {
-        family,
-        counts,
-        times: 0,
-        runs: 0,
-        last: NaN,
-        ...(word === undefined ? {} : { word }),
-      };
-      families.set(family, {
-        ...known,
-        times: known.times + 1,
-        runs: known.runs + Number(n === known.last + 1),
-        last: n ?? NaN,
-      });
-    }
+  const families = new Map<string, Family>();
+  for (const { family, counts, word } of lines.flatMap(({ labels }) => labels)) {
+    const known = families.get(family) ?? defined({ family, counts, word, times: 0 });
+    known.times++;
+    families.set(family, known);
   }
   return [...families.values()].sort((a, b) => b.times - a.times);
 }
@@ -54,7 +41,7 @@ const isSign = ({ counts, word }: Family, names: Names): boolean =>
 
 /** Letters and bullets count options, numbers and words questions; the other way round is rarer and not tried for words. */
 const mayBeStem = (family: Family, names: Names): boolean =>
-  isSign(family, names) && family.counts !== 'circled' && family.times > 0;
+  isSign(family, names) && family.counts !== 'circled';
 const mayBeOption = ({ counts, word, times }: Family): boolean =>
   counts !== 'word' && (word === undefined || offers(word)) && times > 1;
 
@@ -64,7 +51,7 @@ export function mannersOf(lines: readonly TypedLine[], names: Names): TextManner
   const stems: StemSign[] = families
     .filter((family) => mayBeStem(family, names))
     .slice(0, MOST_FAMILIES)
-    .map(({ family, counts }) => ({ is: 'label', family, counts }));
+    .map(({ family }) => ({ is: 'label', family }));
   if (lines.some(({ isBold }) => isBold)) {
     stems.push({ is: 'bold' });
   }

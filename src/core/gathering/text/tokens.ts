@@ -1,6 +1,7 @@
 // What each line of a running text is by itself, before its neighbours are asked.
 import type { DocumentLine, Role } from '../../model';
 import { fieldOfLine, headsAnswers } from '../../shared/vocabulary/answer-lines';
+import { romanValue } from './labels';
 import { takeMarks } from './marks';
 
 /** A stretch of a line. */
@@ -38,12 +39,6 @@ const ROMAN = /^(?:x{0,3})(?:ix|iv|v?i{0,3})([.)])\s+(?=\S)/iu;
 export const countsInRoman = (lines: readonly DocumentLine[]): boolean =>
   lines.some(({ text }) => /^\s*(?:II|ii)[.)]\s/u.test(text)) &&
   lines.some(({ text }) => /^\s*(?:I|i)[.)]\s/u.test(text));
-const VALUES: Record<string, number> = { i: 1, v: 5, x: 10 };
-const fromRoman = (text: string): number =>
-  [...text.toLowerCase()].reduce((sum, sign, index, all) => {
-    const value = VALUES[sign] ?? 0;
-    return sum + ((VALUES[all[index + 1] ?? ''] ?? 0) > value ? -value : value);
-  }, 0);
 const BULLET = /^([-–—•●◦▪o+·‣*])\s+(?=\S)/u;
 const letterIndex = (letter: string): number => letter.toLowerCase().charCodeAt(0) - 97;
 
@@ -112,7 +107,7 @@ function fromSigns(line: DocumentLine, at: At, roman: boolean): Token | undefine
   if (counted && counted[0].length > 2) {
     return {
       is: 'numbered',
-      n: fromRoman(counted[0].replace(/[^ivx]/gi, '')),
+      n: romanValue(counted[0].replace(/[^ivx]/gi, '')) ?? 0,
       sign: counted[1]!,
       asked: true,
       end: at.to,

@@ -65,7 +65,9 @@ export async function understand(
   const busy = input ? `Reading ${input.name} …` : 'Reading again …';
   setGather({ busy, overrule, progress: undefined });
   try {
-    const kept = await keptReadings();
+    // Only tables are read by what was said before; each pause of typing in a text asks no store.
+    const isTyping = input === undefined && edited !== undefined;
+    const kept = isTyping ? [] : await keptReadings();
     const answer = await core().gather(latest.number, input, { overrule, edited, kept });
     await fetchParts(answer, isLatest);
     const source = sourceOf(gatherState().open ?? '');
