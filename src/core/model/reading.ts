@@ -7,12 +7,32 @@ export const READ_AS = ['table', 'questions', 'terms', 'board', 'blocks', 'packa
 export const ReadAsSchema = z.enum(READ_AS);
 export type ReadAs = z.infer<typeof ReadAsSchema>;
 
+/** What a person says a line of a running text is. */
+export const LINE_ROLES = [
+  'question',
+  'option',
+  'more',
+  'answer',
+  'part',
+  'answers',
+  'none',
+] as const;
+const SaidLineSchema = z.object({
+  /** From 1. */
+  line: z.number().int().positive(),
+  is: z.enum(LINE_ROLES),
+});
+export type SaidLine = z.infer<typeof SaidLineSchema>;
+export type LineRole = SaidLine['is'];
+
 const SaidSchema = z.object({
   sheet: z.string(),
   range: z.string(),
   headingRow: z.number().int().positive().nullable(),
   columns: z.array(ColumnSchema),
   key: KeySchema,
+  /** How a running text is typed, by its name: see `nameOf` of gathering's manners. */
+  manner: z.string(),
 });
 /** The next likely reading of something that is unsure: what it is about, in words, how likely, and what to overrule for it. */
 export const OtherReadingSchema = z.object({
@@ -63,5 +83,9 @@ export const OverruleSchema = ReadingSchema.pick({
     formatting: z.enum(['keep', 'strip']).optional(),
     /** The emphasis that marks right options of a running text; null where none does. */
     emphasis: z.enum(['mark', 'bold', 'underline', 'italic']).nullable().optional(),
+    /** How a running text is typed; the likeliest where absent. */
+    manner: z.string().optional(),
+    /** What single lines of a running text are. */
+    lines: z.array(SaidLineSchema).optional(),
   });
 export type Overrule = z.infer<typeof OverruleSchema>;

@@ -3,6 +3,7 @@ import { Kbd, Stack, Table, Title } from '@mantine/core';
 import type { ReactNode } from 'react';
 const KEYS: readonly (readonly [string, string])[] = [
   ['Ctrl V', 'in Gather: look at what was copied, with no field to click first'],
+  ['Ctrl .', 'in the text of a source: say what the line is'],
   ['A, B, C …', 'on a question in Gather: mark that option as right'],
   ['F2', 'edit the cell, or the question in Gather'],
   ['Delete', 'empty the cells; in Gather, leave the question out'],

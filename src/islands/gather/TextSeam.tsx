@@ -2,7 +2,9 @@
 import { Text } from '@mantine/core';
 import { useLayoutEffect, useMemo, useRef } from 'react';
 import type { EditorView } from '@codemirror/view';
+import { useActs } from '../state/acts';
 import { useGather } from '../state/gather';
+import { LineMenu } from './LineMenu';
 import { Understood } from './Understood';
 import { useBeside, type Beside } from './use-beside';
 import { useRooms } from './use-rooms';
@@ -66,7 +68,14 @@ export function TextSeam() {
   const { name } = useGather();
   const besides = useBeside();
   const aside = useAside();
-  const { host, editor, moved, onMove } = useTextEditor();
+  const { host, editor, moved, onMove, pointed, pointAtCursor, leavePointed } = useTextEditor();
+  useActs('text-seam', [
+    {
+      label: 'Say what this line is',
+      words: 'A question begins here, an option, an answer, a heading, no part',
+      run: pointAtCursor,
+    },
+  ]);
   const onHeight = useRooms(editor, besides, aside, onMove);
   useMarks(editor, besides);
   const view = editor.current?.view;
@@ -76,6 +85,7 @@ export function TextSeam() {
   }, [view, besides, moved]);
   return (
     <div className="panel text-seam">
+      <LineMenu pointed={pointed} onClose={leavePointed} />
       <div className="text-source" ref={host} data-testid="text-source" />
       <div
         className="text-beside"

@@ -10,14 +10,9 @@ import {
   type Extension,
   type Text,
 } from '@codemirror/state';
-import {
-  Decoration,
-  EditorView,
-  keymap,
-  lineNumbers,
-  WidgetType,
-  type DecorationSet,
-} from '@codemirror/view';
+import { Decoration, EditorView, keymap, WidgetType, type DecorationSet } from '@codemirror/view';
+import type { PointedLine } from './LineMenu';
+import { lineNoteField, pointing, setLineNotes, type LineNote } from './text-pointing';
 
 /** A question's lines, from 1, with its state and the room that it needs below them, in pixels. */
 export type TextBlock = {
@@ -125,6 +120,16 @@ const look = EditorView.theme({
   '.t-mark': { backgroundColor: 'var(--slate-wash)' },
   '.t-sup': { verticalAlign: 'super', fontSize: '0.75em' },
   '.t-sub': { verticalAlign: 'sub', fontSize: '0.75em' },
+  '.cm-lineNumbers .cm-gutterElement': { cursor: 'pointer' },
+  '.cm-lineNumbers .cm-gutterElement:hover': { color: 'var(--ink)', textDecoration: 'underline' },
+  '.q-said': { backgroundColor: 'var(--slate-wash)' },
+  '.q-said::after': {
+    content: 'attr(data-said)',
+    float: 'right',
+    fontSize: '12px',
+    fontFamily: 'var(--text)',
+    color: 'var(--ink-soft)',
+  },
   '.q-aside': { color: 'var(--ink-soft)', fontStyle: 'italic' },
   '&.cm-focused': { outline: 'none' },
   '&.cm-focused .cm-selectionBackground, .cm-selectionBackground': {
@@ -146,6 +151,7 @@ export type TextEditor = {
   view: EditorView;
   show(blocks: readonly TextBlock[]): void;
   dress(looks: readonly TextLook[]): void;
+  note(notes: readonly LineNote[]): void;
   /** Marks lines, from 1, with what is wrong there. */
   tell(notes: readonly { line: number; level: 'note' | 'warn' | 'block'; message: string }[]): void;
 };
@@ -156,6 +162,8 @@ export type EditorWishes = {
   label: string;
   onChange: (text: string) => void;
   onMove: () => void;
+  /** A line's number was pressed, or Ctrl+. at the line of the cursor. */
+  onPoint: (pointed: PointedLine) => void;
 };
 
 /** Ctrl+Enter is the next act of the place, as everywhere. */
@@ -166,15 +174,16 @@ const SEVERITY = { block: 'error', warn: 'warning', note: 'info' } as const;
 /** Opens an editor in an element of the page. */
 export function openTextEditor(
   parent: HTMLElement,
-  { text, label, onChange, onMove }: EditorWishes,
+  { text, label, onChange, onMove, onPoint }: EditorWishes,
 ): TextEditor {
   const extensions: Extension = [
-    lineNumbers(),
+    pointing(onPoint),
     history(),
     keymap.of([...KEYS, ...historyKeymap]),
     EditorView.lineWrapping,
     blockField,
     lookField,
+    lineNoteField,
     look,
     EditorView.contentAttributes.of({ 'aria-label': label, spellcheck: 'false', tabindex: '0' }),
     EditorView.updateListener.of((update) => {
@@ -196,6 +205,7 @@ export function openTextEditor(
   return {
     view,
     show: (blocks) => view.dispatch({ effects: setBlocks.of(blocks) }),
+    note: (notes) => view.dispatch({ effects: setLineNotes.of(notes) }),
     dress: (looks) => view.dispatch({ effects: setLooks.of(looks) }),
     tell(notes) {
       const { doc } = view.state;

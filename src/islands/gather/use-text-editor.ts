@@ -1,6 +1,9 @@
 // The editor of the source's text: opened for a source, dressed as the source was, told what was found where.
 import { useCallback, useEffect, useMemo, useRef, useState, type RefObject } from 'react';
+import type { LineRole } from '../../core/model';
 import { editText, gatherState, useGather } from '../state/gather';
+import { LINE_WORDS, type PointedLine } from './LineMenu';
+import { pointedAt } from './text-pointing';
 import { openTextEditor, type TextBlock, type TextEditor } from './text-editor';
 import type { Beside } from './use-beside';
 
@@ -10,6 +13,11 @@ export type OpenEditor = {
   /** Counts up with every scroll and every change of height. */
   moved: number;
   onMove: () => void;
+  /** The line of which a person wants to say what it is. */
+  pointed: PointedLine | undefined;
+  /** Points at the line of the cursor. */
+  pointAtCursor: () => void;
+  leavePointed: () => void;
 };
 
 export function useTextEditor(): OpenEditor {
@@ -17,7 +25,15 @@ export function useTextEditor(): OpenEditor {
   const host = useRef<HTMLDivElement>(null);
   const editor = useRef<TextEditor | undefined>(undefined);
   const [moved, setMoved] = useState(0);
+  const [pointed, setPointed] = useState<PointedLine | undefined>();
   const onMove = useCallback(() => setMoved((n) => n + 1), []);
+  const pointAtCursor = useCallback(() => {
+    const view = editor.current?.view;
+    if (view) {
+      setPointed(pointedAt(view, view.state.selection.main.head));
+    }
+  }, []);
+  const leavePointed = useCallback(() => setPointed(undefined), []);
   useEffect(() => {
     const { edited, answer } = gatherState();
     const opened = openTextEditor(host.current!, {
@@ -25,6 +41,7 @@ export function useTextEditor(): OpenEditor {
       label: `Text of ${name}`,
       onChange: editText,
       onMove,
+      onPoint: setPointed,
     });
     editor.current = opened;
     onMove();
@@ -33,7 +50,7 @@ export function useTextEditor(): OpenEditor {
       opened.view.destroy();
     };
   }, [name, onMove]);
-  return { host, editor, moved, onMove };
+  return { host, editor, moved, onMove, pointed, pointAtCursor, leavePointed };
 }
 
 /** Lines that were left out, set back in the text. */
@@ -55,7 +72,14 @@ export function useMarks(
   editor: RefObject<TextEditor | undefined>,
   besides: readonly Beside[],
 ): void {
-  const { answer, findings } = useGather();
+  const { answer, findings, overrule } = useGather();
+  const { lines } = overrule;
+  useEffect(() => {
+    const wordsOf = (is: LineRole): string => LINE_WORDS.find(([role]) => role === is)![2];
+    editor.current?.note(
+      (lines ?? []).map(({ line, is }) => ({ line, words: `${wordsOf(is)}, as you said` })),
+    );
+  }, [editor, lines, answer]);
   useEffect(() => {
     editor.current?.dress(answer?.looks ?? []);
   }, [editor, answer]);

@@ -150,7 +150,7 @@ function pairsOrSteps(
   const raw = draft.options.map(({ pieces }) => pieces.map(pieceText).join(' '));
   const arePairs =
     raw.every((text) => JOINS.test(text)) ||
-    (PAIRING.test(stem.plain) && texts.every((text) => HALVES.test(text)));
+    ((PAIRING.test(stem.plain) || draft.isOtherwise) && texts.every((text) => HALVES.test(text)));
   if (texts.length > 1 && arePairs) {
     return {
       kind: 'match',

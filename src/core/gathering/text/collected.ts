@@ -2,9 +2,10 @@
 import { newDraft, type Draft, type DraftOption, type LabelStyle } from './draft';
 import type { Inline } from './inline';
 import type { Label } from './labels';
+import { isJudged, isTask, pairsBelow } from './lone';
 import type { Field } from './names';
 import type { Piece } from './tokens';
-import { whole, type TypedLine } from './typed-line';
+import { halvesOf, whole, type TypedLine } from './typed-line';
 
 const STYLES: Partial<Record<Label['counts'], LabelStyle>> = {
   number: 'number',
@@ -15,6 +16,20 @@ const STYLES: Partial<Record<Label['counts'], LabelStyle>> = {
 };
 const BULLET = 'bullet ';
 
+/** Lines by their paragraphs. */
+function blocksOf(lines: readonly TypedLine[]): TypedLine[][] {
+  const blocks: TypedLine[][] = [];
+  for (const line of lines) {
+    const last = blocks.at(-1);
+    if (last && line.line.line - last.at(-1)!.line.line === 1) {
+      last.push(line);
+    } else {
+      blocks.push([line]);
+    }
+  }
+  return blocks;
+}
+
 /** What a text has become so far. */
 export class Collected {
   readonly drafts: Draft[] = [];
@@ -24,6 +39,8 @@ export class Collected {
   readonly aside: TypedLine[] = [];
   current: Draft | undefined;
   heading: string | undefined;
+  /** Whether the last paragraph was no question: instructions stand below titles. */
+  private isBelowAside = false;
   /** Lines that may become the next question's, where nothing marks its beginning. */
   private pending: TypedLine[] = [];
 
@@ -47,11 +64,36 @@ export class Collected {
     this.pending.push(line);
   }
 
-  setAside(): void {
-    for (const line of this.pending) {
-      this.aside.push(line);
-    }
+  /** What waits belongs to no question, or is one by itself. `follows` where a question comes below. */
+  setAside(follows = false): void {
+    const waiting = this.pending;
     this.pending = [];
+    for (const block of blocksOf(waiting)) {
+      if (!this.isFree || !this.openLone(block, follows)) {
+        block.forEach((line) => this.aside.push(line));
+      }
+      this.isBelowAside = this.aside.at(-1) === block.at(-1);
+    }
+  }
+
+  /** A paragraph that is a question by itself: a statement that is judged, pairs below a task, or a task between questions. */
+  private openLone(block: readonly TypedLine[], follows: boolean): boolean {
+    const text = block.map((line) => line.text).join(' ');
+    const pairs = pairsBelow(block);
+    const isBetween = follows && this.drafts.length > 0 && !this.isBelowAside && isTask(text);
+    const isLone = !pairs.length && isBetween;
+    if (!pairs.length && !isLone && !isJudged(text)) {
+      return false;
+    }
+    const [first, ...rest] = block.slice(0, block.length - pairs.length);
+    this.open(whole(first!));
+    this.current!.stem.push(...rest.map(whole));
+    this.current!.isLone = isLone;
+    for (const line of pairs) {
+      this.addOption(line, halvesOf(line)[0]!);
+    }
+    this.current!.isOtherwise = pairs.length > 0;
+    return true;
   }
 
   touch({ line }: TypedLine): void {
@@ -62,10 +104,12 @@ export class Collected {
 
   open(piece: Piece & { indent: number }, label?: Label): void {
     this.current = newDraft(piece, {
+      ...(label ? { isLabelled: true } : {}),
       ...(label?.n === undefined ? {} : { number: label.n + 1 }),
       ...(this.heading ? { category: this.heading } : {}),
     });
     this.drafts.push(this.current);
+    this.isBelowAside = false;
   }
 
   /** A line that stands above the questions to come. */
@@ -117,7 +161,7 @@ export class Collected {
       from--;
     }
     this.pending = waiting.slice(0, from);
-    this.setAside();
+    this.setAside(true);
     return waiting.slice(from);
   }
 
@@ -138,6 +182,23 @@ export class Collected {
   addAnswer(line: TypedLine, piece: Piece): void {
     this.current?.answers.push(piece);
     this.touch(line);
+  }
+
+  /** A line of which a person said that it is the answer, whatever waits above it. */
+  answerWith(line: TypedLine, piece: Piece): void {
+    if (this.waits) {
+      this.openPending();
+    }
+    this.addAnswer(line, piece);
+  }
+
+  /** A line of which a person said that it goes on with the one above. */
+  goOnWith(line: TypedLine): void {
+    if (this.current && !this.waits) {
+      this.goOn(this.current, line);
+    } else {
+      this.wait(line);
+    }
   }
 
   addField(line: TypedLine, { role, from }: Field): void {

@@ -32,6 +32,10 @@ export type Draft = {
   category?: string;
   /** Whether its options are labelled otherwise than those of the rest, as steps and pairs are. */
   isOtherwise?: boolean;
+  /** Whether something in front of it marks it as a question. */
+  isLabelled?: boolean;
+  /** Whether it is a lone sentence, with nothing that marks it as a question. */
+  isLone?: boolean;
   lastLine: number;
 };
 

@@ -15,6 +15,8 @@ import {
   type Draft,
   type Emphasis,
 } from './draft';
+import { isJudged } from './lone';
+import { distinctReadings, otherManners } from './others';
 import { POINTS } from './points';
 import { readText } from './readings';
 import { tellsKey } from './weigh';
@@ -42,11 +44,11 @@ function isChatter(draft: Draft, others: boolean): boolean {
   if (draft.options.length || draft.answers.length || draft.fields.length) {
     return false;
   }
-  const text = plainOfPieces(draft.stem);
-  if (others) {
-    return draft.number === undefined;
+  if (draft.number !== undefined || draft.isLabelled || draft.isLone) {
+    return false;
   }
-  return draft.number === undefined && !/[?？]\W*$|_{2,}/u.test(text);
+  const text = plainOfPieces(draft.stem);
+  return !isJudged(text) && (others || !/[?？]\W*$|_{2,}/u.test(text));
 }
 
 function fieldsOf(draft: Draft, keep: boolean): Partial<Item> {
@@ -114,6 +116,16 @@ function itemOf(draft: Draft, context: Context): Item {
       message,
       where: { file: document.file, line: draft.answers[0]?.line.line ?? draft.line },
       ...(mend ? { mend } : {}),
+    });
+  }
+  if (draft.isLone) {
+    findings.push({
+      rule: 'lone-sentence',
+      level: 'warn',
+      item: id,
+      field: 'stem',
+      where: { file: document.file, line: draft.line },
+      message: `Line ${draft.line} has no options and no answer. It was read as an open question, since it stands between questions; leave it out if it is none.`,
     });
   }
   const pictures = picturesOf([
@@ -226,7 +238,8 @@ export function isTypedText(document: Document): boolean {
 /** Understands a running text. Nothing is thrown: a text without questions gives no items and says so. */
 export function gatherText(document: Document, { overrule = {}, newId }: GatherOptions): Gathered {
   const findings = [...document.findings];
-  const { drafts, aside, holds } = readText(document, keyEmphasis);
+  const { drafts, aside, holds, weighed } = readText(document, keyEmphasis, overrule);
+  const distinct = distinctReadings(weighed);
   const others = drafts.some((draft) => draft.options.length > 1 || draft.answers.length);
   const questions = drafts.filter((draft) => !isChatter(draft, others));
   const chosen: Overrule['emphasis'] = overrule.emphasis;
@@ -271,7 +284,8 @@ export function gatherText(document: Document, { overrule = {}, newId }: GatherO
       key: chosen === undefined ? key.because : CHOSEN,
       ...(document.encoding ? { encoding: overrule.encoding ? CHOSEN : 'the bytes say so' } : {}),
     },
-    unsure: [...(holds < HELD ? ['as'] : []), ...(key.sure ? [] : ['key'])],
+    unsure: [...(holds < HELD && !overrule.manner ? ['as'] : []), ...(key.sure ? [] : ['key'])],
+    others: otherManners(distinct),
   };
   return {
     items,

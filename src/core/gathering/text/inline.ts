@@ -20,11 +20,16 @@ function* places(text: string): Generator<number> {
   }
 }
 
+const TAB = 8;
+/** How wide blanks look; a tab parts more than a blank. */
+const widthOf = (blanks: string): number =>
+  [...blanks].reduce((sum, sign) => sum + (sign === '\t' ? TAB : 1), 0);
+
 /** Whether a sign at a place belongs to the option before it: it stands nearer to that than to the label behind. */
 function isOthersMark(text: string, at: number): boolean {
-  const before = /\s*$/u.exec(text.slice(0, at))![0].length;
-  const after = /^[^\s\p{L}\p{N}([]+(\s+)/u.exec(text.slice(at))?.[1]?.length ?? 0;
-  return at > 0 && after > before;
+  const before = /\s*$/u.exec(text.slice(0, at))![0];
+  const after = /^[^\s\p{L}\p{N}([]+(\s+)/u.exec(text.slice(at))?.[1] ?? '';
+  return at > 0 && widthOf(after) > widthOf(before);
 }
 
 /** Splits a line where two labels or more of the family stand in it in their order; undefined where they don't. */

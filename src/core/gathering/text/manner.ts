@@ -3,6 +3,7 @@ import { likelihoodOf } from '../../understanding';
 import { defined } from '../../shared/defined';
 import { fieldOfLine } from '../../shared/vocabulary/answer-lines';
 import type { Names } from './names';
+import type { SaidLines } from './said';
 import type { TypedLine } from './typed-line';
 import type { Counting } from './labels';
 
@@ -45,20 +46,40 @@ const mayBeStem = (family: Family, names: Names): boolean =>
 const mayBeOption = ({ counts, word, times }: Family): boolean =>
   counts !== 'word' && (word === undefined || offers(word)) && times > 1;
 
+/** The families of labels at lines of which a person said that questions or options begin there. */
+const pointedFamilies = (lines: readonly TypedLine[], said: SaidLines): Set<string> =>
+  new Set(
+    lines
+      .filter(({ line }) => ['question', 'option'].includes(said.get(line.line) ?? ''))
+      .flatMap(({ labels }) => labels.map(({ family }) => family)),
+  );
+
+const signName = (sign: StemSign | OptionSign): string =>
+  sign.is === 'label' ? `label ${sign.family}` : sign.is;
+
+/** A manner by a name that finds it again in the same text. */
+export const nameOf = ({ stem, option }: TextManner): string =>
+  `${signName(stem)} / ${signName(option)}`;
+
 /** Every manner that a text allows; those whose labels are many come first. */
-export function mannersOf(lines: readonly TypedLine[], names: Names): TextManner[] {
+export function mannersOf(
+  lines: readonly TypedLine[],
+  names: Names,
+  said: SaidLines = new Map(),
+): TextManner[] {
   const families = familiesOf(lines);
+  const pointed = pointedFamilies(lines, said);
   const stems: StemSign[] = families
     .filter((family) => mayBeStem(family, names))
-    .slice(0, MOST_FAMILIES)
+    .filter(({ family }, index) => index < MOST_FAMILIES || pointed.has(family))
     .map(({ family }) => ({ is: 'label', family }));
   if (lines.some(({ isBold }) => isBold)) {
     stems.push({ is: 'bold' });
   }
   stems.push({ is: 'gap' });
   const options: OptionSign[] = families
-    .filter(mayBeOption)
-    .slice(0, MOST_FAMILIES)
+    .filter((family) => mayBeOption(family) || pointed.has(family.family))
+    .filter(({ family }, index) => index < MOST_FAMILIES || pointed.has(family))
     .map(({ family, counts }) => ({ is: 'label', family, counts }));
   options.push({ is: 'mark' }, { is: 'plain' });
   return stems.flatMap((stem) =>

@@ -1,17 +1,21 @@
 // A text put together to questions under one manner; what belongs to no question is set aside.
-import { headsAnswers } from '../../shared/vocabulary/answer-lines';
+import type { LineRole } from '../../model';
 import { Collected } from './collected';
 import type { Draft } from './draft';
 import { splitOptions } from './inline';
 import type { TextManner } from './manner';
 import type { Names } from './names';
+import { goesOnWith, takesPlainOption } from './plain-lines';
+import type { SaidLines } from './said';
 import { Starts } from './starts';
+import { stemPiece, TAKE } from './take-said';
 import {
   bracketed,
   countsParts,
   endsAsked,
   isRule,
   lastLineOf,
+  listBehind,
   listsAnswers,
   marksOf,
   remarkOf,
@@ -34,6 +38,7 @@ class Segmenter {
     private readonly lines: readonly TypedLine[],
     private readonly manner: TextManner,
     private readonly names: Names,
+    private readonly said: SaidLines,
   ) {
     this.found = new Collected(manner.stem.is === 'gap');
     this.starts = new Starts(manner, names);
@@ -50,8 +55,12 @@ class Segmenter {
   }
 
   private step(line: TypedLine, index: number): void {
+    const said = this.said.get(line.line.line);
     if (line.isBlank) {
       this.gap = true;
+    } else if (said) {
+      this.takeSaid(line, said);
+      this.gap = false;
     } else if (this.inKey) {
       this.found.keyLines.push(line);
     } else if (isRule(line)) {
@@ -63,20 +72,35 @@ class Segmenter {
     }
   }
 
-  /** "Answers" above a list of numbers and letters, or with the list behind it. */
-  private headsKey(line: TypedLine, index: number): boolean {
-    const [, name = '', list = ''] =
-      /^\W*(\p{L}[\p{L} ]{1,30}?)\s*[:–-]?\s*(\(?\d.*)?$/su.exec(line.text) ?? [];
-    const below = list || (this.next(index)?.text ?? '');
-    if (!this.found.drafts.length || !headsAnswers(name) || !listsAnswers(below)) {
-      return false;
+  /** A line of which a person said what it is. */
+  private takeSaid(line: TypedLine, said: LineRole): void {
+    const { found, starts, names } = this;
+    this.inKey = said === 'answers';
+    if (said === 'answers') {
+      this.beginKey(listsAnswers(line.text) ? line : undefined);
+    } else {
+      TAKE[said](line, { found, starts, names });
     }
+  }
+
+  /** What follows is the list of all answers. */
+  private beginKey(first: TypedLine | undefined): void {
     this.inKey = true;
     this.found.current = undefined;
-    if (list) {
-      const text = line.text.slice(line.text.length - list.length);
-      this.found.keyLines.push({ ...line, text: list, line: { ...line.line, text } });
+    if (first) {
+      this.found.keyLines.push(first);
     }
+  }
+
+  /** "Answers" above a list of numbers and letters, or with the list behind it. */
+  private headsKey(line: TypedLine, index: number): boolean {
+    const list = this.found.drafts.length
+      ? listBehind(line.text, this.next(index)?.text ?? '')
+      : undefined;
+    if (list === undefined) {
+      return false;
+    }
+    this.beginKey(list ? { ...line, text: list, line: { ...line.line, text: list } } : undefined);
     return true;
   }
 
@@ -92,8 +116,8 @@ class Segmenter {
     const { found, starts } = this;
     const stem = starts.stem(line, found.current, this.isWhole);
     if (stem) {
-      found.setAside();
-      found.open({ ...whole(line), from: stem.from, to: stem.to }, stem);
+      found.setAside(true);
+      found.open(stemPiece(line, stem), stem);
       return;
     }
     const inline = splitOptions(line, this.manner.option);
@@ -141,7 +165,7 @@ class Segmenter {
       found.wait(line);
     } else if (isComplete && countsParts(line) && this.opensNext(index)) {
       this.between(line, index);
-    } else if (manner.option.is === 'plain' && this.takesPlainOption(current, line)) {
+    } else if (manner.option.is === 'plain' && takesPlainOption(current, line, this.gap)) {
       found.addOption(line, { family: 'plain', counts: 'bullet', ...marksOf(line) });
     } else if (isComplete && this.gap) {
       this.between(line, index);
@@ -176,32 +200,17 @@ class Segmenter {
     this.found.aside.push(line);
   }
 
-  /** Plain lines below a stem that is whole are its options. */
-  private takesPlainOption(draft: Draft, { text }: TypedLine): boolean {
-    if (draft.answers.length || draft.fields.length || (this.gap && draft.options.length > 0)) {
-      return false;
-    }
-    const stem = lastLineOf(draft);
-    const isWhole = endsAsked(stem) || /[.!]\s*$/.test(stem);
-    return draft.options.length > 0 || (isWhole && !endsAsked(text));
-  }
-
   /** Where nothing marks the beginning of a question, a text behind a whole one begins the next. */
   private onFreeText(line: TypedLine): void {
     const { found, gap } = this;
     const { current } = found;
     if (this.manner.option.is === 'plain') {
       this.onPlainText(line);
-    } else if (current && !gap && !found.waits && this.goesOnWith(current, line)) {
+    } else if (current && !gap && !found.waits && goesOnWith(current, line)) {
       found.goOn(current, line);
     } else {
       found.wait(line);
     }
-  }
-
-  /** A line right below an answer or a remark goes on with it, unless it asks. */
-  private goesOnWith({ fields, answers }: Draft, { text }: TypedLine): boolean {
-    return fields.length + answers.length > 0 && !endsAsked(text);
   }
 
   /** Neither questions nor options have labels: blank lines part questions, and what follows a whole stem is an option. */
@@ -209,11 +218,11 @@ class Segmenter {
     const { found, gap } = this;
     const { current, isComplete } = found;
     if (!current || gap) {
-      found.setAside();
+      found.setAside(true);
       found.open(whole(line));
-    } else if (this.takesPlainOption(current, line)) {
+    } else if (takesPlainOption(current, line, this.gap)) {
       found.addOption(line, { family: 'plain', counts: 'bullet', ...marksOf(line) });
-    } else if (isComplete && !this.goesOnWith(current, line)) {
+    } else if (isComplete && !goesOnWith(current, line)) {
       found.wait(line);
     } else if (isComplete) {
       found.goOn(current, line);
@@ -225,6 +234,10 @@ class Segmenter {
   }
 }
 
-/** The questions of a text in a manner. */
-export const segment = (lines: readonly TypedLine[], manner: TextManner, names: Names): Segmented =>
-  new Segmenter(lines, manner, names).run();
+/** The questions of a text in a manner; lines of which a person said what they are, are that. */
+export const segment = (
+  lines: readonly TypedLine[],
+  manner: TextManner,
+  names: Names,
+  said: SaidLines = new Map(),
+): Segmented => new Segmenter(lines, manner, names, said).run();

@@ -19,7 +19,7 @@ export class Starts {
   ) {}
 
   /** The label by which a line may begin a question, whatever stands above it. */
-  private stemSign(line: TypedLine): Label | undefined {
+  sign(line: TypedLine): Label | undefined {
     const { stem } = this.manner;
     if (stem.is === 'bold') {
       const isStem = line.isBold && !this.option(line) && !line.line.heading;
@@ -35,7 +35,7 @@ export class Starts {
    * begin again below a question that is whole: a 1 below an open one may be its first option.
    */
   stem(line: TypedLine, open: Draft | undefined, isWhole: boolean): Label | undefined {
-    const label = this.stemSign(line);
+    const label = this.sign(line);
     if (!label || label.n === undefined || !open) {
       return label;
     }

@@ -1,6 +1,7 @@
 // A line of a typed text, and what it is by itself.
 import type { DocumentLine } from '../../model';
 import { shareOf } from '../../shared/rich-text';
+import { headsAnswers } from '../../shared/vocabulary/answer-lines';
 import type { Draft } from './draft';
 import { labelsOf, type Label } from './labels';
 import { takeMarks } from './marks';
@@ -72,8 +73,8 @@ export function bracketed({ line, text }: TypedLine): Piece | undefined {
   return letters === undefined ? undefined : { line, from, to: from + letters.length };
 }
 
-const REMARK = /^\s*\p{Lu}\p{L}{2,14}(?: \p{L}{2,14})?\s?:\s+(?=\S)/u;
-/** What a word with a colon says of a question; undefined where no such word stands in front. */
+const REMARK = /^\s*\p{Lu}\p{L}{2,14}(?:(?: \p{L}{2,14})?\s?[:=]|\s[–-])\s+(?=\S)/u;
+/** What a word with a colon, or a lone one with a dash, says of a question; undefined where no such word stands in front. */
 export function remarkOf({ line, text }: TypedLine): Piece | undefined {
   const remark = REMARK.exec(text);
   return remark ? { line, from: remark[0].length, to: text.trimEnd().length } : undefined;
@@ -89,3 +90,10 @@ const NUMBERS_ACROSS = /^\s*\|?\s*1[.)]?(?:\s*\||\s)\s*2[.)]?(?:\s|\||$)/u;
 /** Whether a text begins the list of all answers: '1 a, 2 c', or numbers across. */
 export const listsAnswers = (text: string): boolean =>
   PAIRS.test(text) || NUMBERS_ACROSS.test(text);
+
+/** What stands behind "Answers:" on its line, or nothing where the list of all answers stands below; undefined where none begins. */
+export function listBehind(text: string, below: string): string | undefined {
+  const [, name = '', list = ''] =
+    /^\W*(\p{L}[\p{L} ]{1,30}?)\s*[:–-]?\s*(\(?\d.*)?$/su.exec(text) ?? [];
+  return headsAnswers(name) && listsAnswers(list || below) ? list : undefined;
+}

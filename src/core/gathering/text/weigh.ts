@@ -141,11 +141,7 @@ const asideCost = (lines: readonly TypedLine[]): number =>
 /** The weight of a whole reading; the greater the better, and comparable for the same text alone. */
 export function weightOf(
   { drafts, keyLines, aside }: Segmented,
-  {
-    emphasis,
-    names,
-    manner,
-  }: { emphasis: Emphasis | undefined; names: Names; manner?: TextManner },
+  { emphasis, names, manner }: { emphasis?: Emphasis; names: Names; manner?: TextManner },
 ): number {
   const set = new Set(aside.map(({ line }) => line.line));
   const content = drafts

@@ -52,7 +52,9 @@ function hintFor({ sheet, text }: GatherAnswer): string {
   if (sheet) {
     return 'Point at a column or a row’s number, or drag over cells, to say otherwise.';
   }
-  return text === undefined ? '' : 'Mend the text here and look again; the questions follow.';
+  return text === undefined
+    ? ''
+    : 'Mend the text here, or point at a line’s number to say what it is; the questions follow.';
 }
 
 /** The other readings, for the commands. */

@@ -1,6 +1,7 @@
 // How a source was read, as a row of words, each with its other readings: data for the chips and for the commands.
 import type { Encoding, KeyStyle, Overrule, ReadAs, Reading, Separator } from '../../../core/model';
 import { defined } from '../../../core/shared/defined';
+import { count } from '../../../core/shared/plain';
 import type { GatherAnswer } from '../../../workers/protocol';
 import { AS_WORDS, KEY_CHOICES, KEY_WORDS, SEPARATOR_WORDS } from '../../parts/roles';
 
@@ -50,10 +51,12 @@ const asWhat: Maker = ({ answer, chosen }) => {
     return undefined;
   }
   const kinds: readonly ReadAs[] = readable.length ? readable : ['table'];
-  const fresh = { ...ANEW, separator: undefined };
+  const fresh = { ...ANEW, separator: undefined, manner: undefined };
+  const manners = (reading.others ?? []).filter(({ path }) => path === 'as');
   return chip(answer, 'as', {
     value: AS_WORDS[chosen.as ?? reading.as ?? 'table'],
     others: [
+      ...manners.map(({ label, overrule }) => ({ label, overrule })),
       { label: 'As found', overrule: { as: undefined, ...fresh } },
       ...kinds.map((as) => ({ label: AS_WORDS[as], overrule: { as, ...fresh } })),
     ],
@@ -140,6 +143,19 @@ const textKey: Maker = ({ answer, chosen }) => {
   });
 };
 
+/** What was said of single lines, to be forgotten. */
+const saidOfLines: Maker = ({ answer, chosen }) =>
+  answer.text !== undefined && chosen.lines?.length
+    ? {
+        id: 'lines',
+        name: 'with',
+        value: `${count(chosen.lines.length, 'line')} as you said`,
+        isUnsure: false,
+        why: 'you said what they are; all other lines are read so that they agree',
+        others: [{ label: 'Forget what I said of lines', overrule: { lines: undefined } }],
+      }
+    : undefined;
+
 const keyTo = (style: KeyStyle): Overrule => ({
   key: defined({ style, marker: style === 'marker' ? '*' : undefined }),
 });
@@ -197,6 +213,7 @@ const MAKERS: readonly Maker[] = [
   sheet,
   headings,
   textKey,
+  saidOfLines,
   tableKey,
   separator,
   encoding,

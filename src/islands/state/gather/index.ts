@@ -1,5 +1,5 @@
 // Gather for its place: sources are brought in, read another way, mended, agreed to and put away.
-import type { Overrule } from '../../../core/model';
+import type { LineRole, Overrule } from '../../../core/model';
 import { unchangedEnds } from '../../../core/shared/lines';
 import { messageOf } from '../../parts/message-of';
 import { sayProblem } from '../../parts/say';
@@ -165,6 +165,13 @@ export async function overrule(part: Overrule): Promise<void> {
   keepReading(gatherState().answer?.toKeep);
 }
 
+/** Says what a line of the running text is, or takes it back; all else is thought through again. */
+export function sayLine(line: number, is: LineRole | undefined): Promise<void> {
+  const others = gatherState().overrule.lines?.filter((one) => one.line !== line) ?? [];
+  const lines = is ? [...others, { line, is }].sort((a, b) => a.line - b.line) : others;
+  return overrule({ lines: lines.length ? lines : undefined });
+}
+
 /** Forgets what was said of an earlier source with these headings, and reads this one without it. */
 export async function forgetRecalled(id: string): Promise<void> {
   await forgetReading(id);
@@ -191,8 +198,17 @@ function shiftPlaces(before: string, after: string): void {
   const moved = (place: string): string =>
     Number(place) > from.length - tail ? String(Number(place) + to.length - from.length) : place;
   const [out, taken] = [source.out.map(moved), source.taken.map(moved)];
-  change({ out, taken, mends: source.mends.map(([place, fields]) => [moved(place), fields]) });
-  setGather({ out: new Set(out), taken: new Set(taken) });
+  const lines = source.overrule.lines?.map(({ line, is }) => ({
+    line: Number(moved(String(line))),
+    is,
+  }));
+  const said = lines ? { ...source.overrule, lines } : source.overrule;
+  const mends = source.mends.map(([place, fields]): Brought['mends'][number] => [
+    moved(place),
+    fields,
+  ]);
+  change({ out, taken, overrule: said, mends });
+  setGather({ out: new Set(out), taken: new Set(taken), overrule: said });
 }
 
 /** The running text as it is typed; understood anew when the typing pauses. */

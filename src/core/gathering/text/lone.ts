@@ -1,0 +1,35 @@
+// Paragraphs without options or an answer, in a text whose questions begin with nothing: tasks, statements, or talk.
+import { verdictOf } from '../../shared/vocabulary/verdicts';
+import { likelihoodOf } from '../../understanding';
+import { halvesOf, type TypedLine } from './typed-line';
+
+const VERDICT = /[([]\s*(\p{L}{1,12})\s*[)\]]\s*\.?\s*$/u;
+const SENTENCE = /\p{L}{2}\)?[.!]["'”’»)]*\s*(?:[([][^()[\]]{1,20}[)\]])?\s*$/u;
+const SHORTEST = 12;
+/** Words of forms: instructions speak of questions, answers and options, tasks of their subject. */
+const OF_FORMS = 0.6;
+const LEAST_PAIRS = 2;
+
+/** Whether a statement is told true or false behind it: 'Tides are made by the wind. (false)'. */
+export function isJudged(text: string): boolean {
+  const word = VERDICT.exec(text)?.[1];
+  return word !== undefined && verdictOf(word) !== undefined;
+}
+
+const speaksOfForms = (text: string): boolean =>
+  (text.match(/\p{L}{4,}/gu) ?? []).some(
+    (word) => likelihoodOf(word, ['stem', 'right', 'key', 'option', 'options']) > OF_FORMS,
+  );
+
+/** Whether a text is a whole sentence that speaks of no question or answer. */
+export const isTask = (text: string): boolean =>
+  text.trim().length >= SHORTEST && SENTENCE.test(text) && !speaksOfForms(text);
+
+/** The lines at the end of a paragraph that are all of two halves, as pairs are typed; none where its first line is one. */
+export function pairsBelow(block: readonly TypedLine[]): TypedLine[] {
+  let from = block.length;
+  while (from > 0 && halvesOf(block[from - 1]!).length) {
+    from--;
+  }
+  return from > 0 && block.length - from >= LEAST_PAIRS ? block.slice(from) : [];
+}

@@ -1,0 +1,54 @@
+// Lines of which a person said what they are, put where they were said to belong.
+import type { LineRole } from '../../model';
+import type { Collected } from './collected';
+import type { Label } from './labels';
+import type { Names } from './names';
+import type { Starts } from './starts';
+import type { Piece } from './tokens';
+import { marksOf, whole, type TypedLine } from './typed-line';
+
+type Where = { found: Collected; starts: Starts; names: Names };
+type Take = (line: TypedLine, where: Where) => void;
+
+/** A question's text behind its label; a word behind it that says right or wrong is the verdict on it, and stays. */
+export function stemPiece(line: TypedLine, { from, to }: Label): Piece & { indent: number } {
+  const all = whole(line);
+  const isWord = /\p{L}/u.test(line.text.slice(to));
+  return { ...all, from, to: isWord ? all.to : to };
+}
+
+const question: Take = (line, { found, starts }) => {
+  const label = starts.sign(line) ?? line.labels[0];
+  found.setAside(true);
+  found.open(label ? stemPiece(line, label) : whole(line), label);
+};
+
+const option: Take = (line, { found, starts }) => {
+  const label = starts.option(line) ?? line.labels[0];
+  found.addOption(line, label ?? { family: 'plain', counts: 'bullet', ...marksOf(line) });
+};
+
+const answer: Take = (line, { found, names }) => {
+  const field = names.fieldIn(line.text);
+  found.answerWith(line, field ? { ...whole(line), from: field.from } : whole(line));
+};
+
+const none: Take = (line, { found }) => {
+  found.aside.push(line);
+};
+
+const part: Take = (line, { found }) => {
+  found.setAside();
+  found.head(line);
+  found.aside.push(line);
+};
+
+/** How a line is taken for each role but the list of answers, which says more than its own line. */
+export const TAKE: Record<Exclude<LineRole, 'answers'>, Take> = {
+  question,
+  option,
+  answer,
+  more: (line, { found }) => found.goOnWith(line),
+  part,
+  none,
+};

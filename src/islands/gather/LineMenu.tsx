@@ -1,0 +1,61 @@
+// What a line of running text is, said by a person: opened at the line's number, or by keys at the cursor.
+import { Box, Menu } from '@mantine/core';
+import type { LineRole } from '../../core/model';
+import { quoted } from '../../core/shared/plain';
+import { sayLine, useGather } from '../state/gather';
+
+/** A line that was pointed at, with its place in the window in pixels. */
+export type PointedLine = { line: number; text: string; left: number; top: number };
+
+export const LINE_WORDS: readonly (readonly [LineRole, string, string])[] = [
+  ['question', 'A question begins here', 'question'],
+  ['option', 'This is an option', 'option'],
+  ['more', 'This goes on with what stands above', 'goes on'],
+  ['answer', 'This is the answer', 'answer'],
+  ['part', 'This heads the questions below', 'heading'],
+  ['answers', 'The list of all answers begins here', 'list of answers'],
+  ['none', 'This is no part of a question', 'no part'],
+];
+
+export function LineMenu({
+  pointed,
+  onClose,
+}: {
+  pointed: PointedLine | undefined;
+  onClose: () => void;
+}) {
+  const { overrule } = useGather();
+  if (!pointed) {
+    return null;
+  }
+  const { line, text, left, top } = pointed;
+  const said = overrule.lines?.find((one) => one.line === line);
+  const say = (is: LineRole | undefined): void => {
+    onClose();
+    void sayLine(line, is);
+  };
+  return (
+    <Menu opened onClose={onClose} position="bottom-start" withinPortal returnFocus>
+      <Menu.Target>
+        {/* The menu hangs at the line's number, which is drawn by the editor. */}
+        <Box component="span" pos="fixed" left={left} top={top} w={1} h={1} aria-hidden />
+      </Menu.Target>
+      <Menu.Dropdown aria-label={`What line ${line} is`}>
+        <Menu.Label>
+          Line {line} {text.trim() ? quoted(text.trim(), 40) : 'is empty'}
+        </Menu.Label>
+        {LINE_WORDS.map(([is, words]) => (
+          <Menu.Item key={is} fw={said?.is === is ? 700 : undefined} onClick={() => say(is)}>
+            {words}
+          </Menu.Item>
+        ))}
+        {said && (
+          <>
+            <Menu.Divider />
+            <Menu.Item onClick={() => say(undefined)}>Forget what I said of this line</Menu.Item>
+          </>
+        )}
+      </Menu.Dropdown>
+    </Menu>
+  );
+}
