@@ -7,6 +7,9 @@ export const READ_AS = ['table', 'questions', 'terms', 'board', 'blocks', 'packa
 export const ReadAsSchema = z.enum(READ_AS);
 export type ReadAs = z.infer<typeof ReadAsSchema>;
 
+/** What the title of a part becomes. */
+const SECTIONS = ['category', 'tag', 'none'] as const;
+
 /** What a person says a line of a running text is. */
 export const LINE_ROLES = [
   'question',
@@ -59,6 +62,8 @@ export const ReadingSchema = z.object({
   because: z.record(z.string(), z.string()),
   /** The names of what the program guessed without being sure. */
   unsure: z.array(z.string()),
+  /** What the titles of a running text's parts became for their questions; absent where there are none. */
+  sections: z.enum(SECTIONS).optional(),
   /** What else the unsure ones may be, likeliest first. */
   others: z.array(OtherReadingSchema).optional(),
   /** The kept reading by which it was read: what was said of an earlier source with the same headings. */
@@ -85,6 +90,7 @@ export const OverruleSchema = ReadingSchema.pick({
     emphasis: z.enum(['mark', 'bold', 'underline', 'italic']).nullable().optional(),
     /** How a running text is typed; the likeliest where absent. */
     manner: z.string().optional(),
+    sections: z.enum(SECTIONS).optional(),
     /** What single lines of a running text are. */
     lines: z.array(SaidLineSchema).optional(),
   });

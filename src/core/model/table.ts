@@ -44,6 +44,8 @@ export type Table = {
   sheets: Sheet[];
   /** Whether it was a list of terms, each with its definition: two columns without headings. */
   listsTerms?: boolean;
+  /** How many questions the lines in front of the table promise, and the line that says so. */
+  promised?: { count: number; line: number };
   encoding?: Encoding;
   separator?: Separator;
   newline?: 'lf' | 'crlf';

@@ -15,6 +15,7 @@ import { fileOf, openFile, openHtml, openText, readableAs } from '../readers';
 
 export { findingsOf as problemsOf } from '../readers';
 import { defined } from '../shared/defined';
+import { promiseUnmet } from './promises';
 
 export { readingToKeep, type Gathered } from '../gathering';
 export { editDocument, looksOfDocument, textOfDocument, type ShownLook } from '../readers';
@@ -183,7 +184,8 @@ export function gatherOpened(opened: Opened, overrule: Overrule, surroundings: A
   const isSilent = gathered.findings.every(({ level }) => level === 'note');
   const more =
     !gathered.items.length && isSilent ? [noQuestions(fileOf(opened))] : withChecks(gathered);
-  return { ...gathered, findings: [...gathered.findings, ...more] };
+  const unmet = promiseUnmet(opened, gathered.items.length, fileOf(opened));
+  return { ...gathered, findings: [...gathered.findings, ...unmet, ...more] };
 }
 
 /** Understands a table. */

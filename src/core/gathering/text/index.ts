@@ -1,23 +1,11 @@
 // Gathering from running text: from lines to questions, with the reading that explains them.
-import type { Document, Finding, Item, Key, Overrule, Reading, Role } from '../../model';
+import type { Document, Finding, Key, Overrule, Reading } from '../../model';
 import { CHOSEN } from '../../shared/reasons';
-import { numberOf, secondsOf } from '../../shared/normalise';
 import { count, quoted } from '../../shared/plain';
-import { splitCell } from '../../shared/table/separators';
-import { tagOf } from '../beside';
-import { answerOf } from './answer';
-import {
-  EMPHASES,
-  isEmphasised,
-  picturesOf,
-  plainOfPieces,
-  textOfPieces,
-  type Draft,
-  type Emphasis,
-} from './draft';
+import { EMPHASES, isEmphasised, plainOfPieces, type Draft, type Emphasis } from './draft';
+import { itemOf, type ItemContext, type Sections } from './item';
 import { isJudged } from './lone';
 import { distinctReadings, otherManners } from './others';
-import { POINTS } from './points';
 import { readText } from './readings';
 import { tellsKey } from './weigh';
 import type { Gathered, GatherOptions } from '../contract';
@@ -49,110 +37,6 @@ function isChatter(draft: Draft, others: boolean): boolean {
   }
   const text = plainOfPieces(draft.stem);
   return !isJudged(text) && (others || !/[?？]\W*$|_{2,}/u.test(text));
-}
-
-function fieldsOf(draft: Draft, keep: boolean): Partial<Item> {
-  const fields: Partial<Item> = {};
-  const texts = new Map<Role, string>();
-  for (const { role, piece } of draft.fields) {
-    texts.set(role, [texts.get(role), plainOfPieces([piece])].filter(Boolean).join(' '));
-  }
-  for (const [role, text] of texts) {
-    if (!text) {
-      continue;
-    }
-    const pieces = draft.fields.filter((field) => field.role === role).map(({ piece }) => piece);
-    if (role === 'explanation' || role === 'hint') {
-      fields[role] = textOfPieces(pieces, keep);
-    } else if (role === 'feedback') {
-      fields.explanation ??= textOfPieces(pieces, keep);
-    } else if (role === 'points' || role === 'attempts') {
-      const value = numberOf(/[\d.,]+/.exec(text)?.[0] ?? '');
-      if (value !== undefined) {
-        fields[role] = value;
-      }
-    } else if (role === 'seconds') {
-      const value = secondsOf(text);
-      if (value !== undefined) {
-        fields.seconds = value;
-      }
-    } else if (role === 'title') {
-      fields.title = text;
-    } else if (role === 'ref') {
-      fields.ref = text;
-    } else if (role === 'category') {
-      fields.category = text.split(/\s*(?:>|\/|::|»)\s*/u).filter(Boolean);
-    } else if (role === 'tags') {
-      fields.tags = splitCell(text, /[|;,]/.exec(text)?.[0]).map((tag) => tagOf(tag));
-    } else if (role === 'use') {
-      fields.use = /^pract/i.test(text) ? 'practice' : 'scored';
-    }
-  }
-  return fields;
-}
-
-type Context = {
-  document: Document;
-  emphasis: Emphasis | undefined;
-  keep: boolean;
-  categories: boolean;
-  newId: () => string;
-  findings: Finding[];
-};
-
-function itemOf(draft: Draft, context: Context): Item {
-  const { document, emphasis, keep, findings } = context;
-  const id = context.newId();
-  const answer = answerOf(draft, { emphasis, keep });
-  const fields = fieldsOf(draft, keep);
-  const points = POINTS.exec(answer.stem.plain);
-  const stem = points ? { plain: answer.stem.plain.slice(0, points.index) } : answer.stem;
-  for (const { rule, level, field, message, mend } of answer.problems) {
-    findings.push({
-      rule,
-      level,
-      item: id,
-      field,
-      message,
-      where: { file: document.file, line: draft.answers[0]?.line.line ?? draft.line },
-      ...(mend ? { mend } : {}),
-    });
-  }
-  if (draft.isLone) {
-    findings.push({
-      rule: 'lone-sentence',
-      level: 'warn',
-      item: id,
-      field: 'stem',
-      where: { file: document.file, line: draft.line },
-      message: `Line ${draft.line} has no options and no answer. It was read as an open question, since it stands between questions; leave it out if it is none.`,
-    });
-  }
-  const pictures = picturesOf([
-    ...new Set(
-      [...draft.stem, ...draft.options.flatMap((option) => option.pieces)].map(({ line }) => line),
-    ),
-  ]);
-  return {
-    id,
-    ref: '',
-    kind: answer.kind,
-    stem,
-    ...(context.categories && draft.category ? { category: [draft.category] } : {}),
-    ...(points ? { points: numberOf(points[1]!)! } : {}),
-    ...fields,
-    ...answer.fields,
-    ...(pictures.length
-      ? {
-          media: pictures.map(({ href, alt }) => ({
-            at: 'stem' as const,
-            href,
-            ...(alt ? { alt } : {}),
-          })),
-        }
-      : {}),
-    origin: { file: document.file, row: draft.line },
-  };
 }
 
 /** How the document tells its keys, as its questions show it. */
@@ -207,8 +91,8 @@ const leftOut = (line: number, text: string, file: string): Finding => ({
 });
 
 /** Headings are categories where several of them stand above questions; a lone one is the title. */
-const headsCategories = (drafts: readonly Draft[]): boolean =>
-  new Set(drafts.map((draft) => draft.category).filter(Boolean)).size > 1;
+const sectionsAsFound = (drafts: readonly Draft[]): Sections =>
+  new Set(drafts.map((draft) => draft.category).filter(Boolean)).size > 1 ? 'category' : 'none';
 
 /** Below this, questions hold together so loosely that the whole reading wants a look. */
 const HELD = 0.6;
@@ -244,11 +128,12 @@ export function gatherText(document: Document, { overrule = {}, newId }: GatherO
   const questions = drafts.filter((draft) => !isChatter(draft, others));
   const chosen: Overrule['emphasis'] = overrule.emphasis;
   const emphasis = chosen === undefined ? keyEmphasis(questions) : (chosen ?? undefined);
-  const context: Context = {
+  const sections = overrule.sections ?? sectionsAsFound(questions);
+  const context: ItemContext = {
     document,
     emphasis,
     keep: overrule.formatting !== 'strip',
-    categories: headsCategories(questions),
+    sections,
     newId,
     findings,
   };
@@ -275,6 +160,7 @@ export function gatherText(document: Document, { overrule = {}, newId }: GatherO
     headingRow: null,
     columns: [],
     key: key.key,
+    ...(questions.some(({ category }) => category) ? { sections } : {}),
     ...(document.encoding ? { encoding: document.encoding } : {}),
     because: {
       as: `${count(questions.length, 'question')} with ${count(

@@ -2,7 +2,7 @@
 import { describe, expect, it } from 'vitest';
 import { counter } from '../../../../tests/make';
 import { brief } from '../../../../tests/say';
-import type { Document, SaidLine } from '../../model';
+import type { Document, Overrule, SaidLine } from '../../model';
 import type { Gathered } from '../contract';
 import { gatherText } from './index';
 
@@ -75,6 +75,30 @@ describe('lines of which a person says what they are', () => {
       texts,
     );
     expect(items.map(({ category }) => category?.[0])).toEqual(['Boats', 'Gates']);
+  });
+
+  it('head questions as their category, as a tag, or not at all', () => {
+    const texts = [
+      'Boats',
+      '1. What floats?',
+      'a) *cork',
+      'b) brick',
+      '',
+      'Gates',
+      '1. What shuts?',
+      'a) wall',
+      'b) *gate',
+    ];
+    const under = (overrule: Overrule): unknown[] => {
+      const { items, reading } = gatherText(documentOf(...texts), { newId: counter(), overrule });
+      return [
+        reading.sections,
+        ...items.map(({ category, tags }) => category?.[0] ?? tags?.[0]?.value),
+      ];
+    };
+    expect(under({})).toEqual(['category', 'Boats', 'Gates']);
+    expect(under({ sections: 'tag' })).toEqual(['tag', 'Boats', 'Gates']);
+    expect(under({ sections: 'none' })).toEqual(['none', undefined, undefined]);
   });
 
   it('begin the list of answers, though no word says so', () => {

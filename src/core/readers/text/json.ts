@@ -1,12 +1,17 @@
-// Questions as JSON: a list of objects, or an object that holds one. Each key becomes a heading, so that roles are
+// Questions as JSON or YAML: a list of objects, or an object that holds one. Each key becomes a heading, so that roles are
 // guessed as for any other table.
 import { jsonrepair } from 'jsonrepair';
+import { parse } from 'yaml';
 import { CAPS } from '../contract';
 import type { Sheet } from '../../model';
+import { defined } from '../../shared/defined';
 import { bareWords } from '../../shared/normalise';
 import { wholly } from '../../shared/vocabulary/phrases';
+import { jsonPart, type JsonPart } from './json-part';
 
 type Json = null | boolean | number | string | Json[] | { [key: string]: Json };
+/** Records as a sheet; `torn` where the last of them breaks off and was left out. */
+export type JsonTable = Pick<Sheet, 'name' | 'rows'> & Pick<JsonPart, 'torn'>;
 /** Keys that hold the options of a question. */
 const OPTIONS = wholly({
   en: ['options?', 'choices?', 'answers?', 'alternatives?', 'replies', 'responses?'],
@@ -122,19 +127,30 @@ function recordCells(record: { [key: string]: Json }): [string, string][] {
 /** Torn JSON is small: it was pasted. Mending a large text takes longer than it is worth. */
 const MOST_REPAIRED = 1_000_000;
 
-/** JSON as it is written, or as it was meant: with a comma too many, single quotes, comments, a torn end. */
-function parsedJson(text: string): Json | undefined {
-  const repair = (torn: string): unknown =>
-    torn.length > MOST_REPAIRED ? undefined : JSON.parse(jsonrepair(torn));
-  for (const read of [JSON.parse, repair]) {
-    try {
-      return read(text) as Json | undefined;
-    } catch {
-      // The next way of reading is tried.
-    }
+function tried(read: () => unknown): Json | undefined {
+  try {
+    return read() as Json | undefined;
+  } catch {
+    return undefined;
   }
-  return undefined;
 }
+
+const strictJson = (text: string): Json | undefined => tried(() => JSON.parse(text));
+
+/** JSON as it is written, or as it was meant: with a comma too many, single quotes, comments, a torn end. */
+const parsedJson = (text: string): Json | undefined =>
+  strictJson(text) ??
+  (text.length > MOST_REPAIRED ? undefined : tried(() => JSON.parse(jsonrepair(text))));
+
+/** A list, or a key above one, at the beginning of the text. */
+const YAML =
+  /^\s*(?:---\s*\n)?(?:\s*#.*\n)*\s*(?:["']?[\p{L}_ -]{1,40}["']?:\s*\n\s*)?-\s+["']?[\p{L}_ -]{1,40}["']?:\s/u;
+
+/** A value in YAML; long texts and those with references to other places are not looked at. */
+const parsedYaml = (text: string): Json | undefined =>
+  YAML.test(text.slice(0, 2000)) && text.length <= MOST_REPAIRED
+    ? tried(() => parse(text, { maxAliasCount: 0, schema: 'failsafe' }))
+    : undefined;
 
 type Cells = [heading: string, text: string][];
 
@@ -156,18 +172,24 @@ function cellsOf(
 }
 
 /** The records of a JSON text as a sheet; undefined where it is no JSON or holds no list of objects. */
-export function readJsonTable(
-  name: string,
-  source: string,
-): Pick<Sheet, 'name' | 'rows'> | undefined {
+export function readJsonTable(name: string, source: string): JsonTable | undefined {
   const text = source.trim().replace(/^\ufeff/, '');
-  if (!/^[[{]/.test(text)) {
-    return undefined;
-  }
-  const value = parsedJson(text);
-  if (value === undefined) {
-    return undefined;
-  }
+  const whole: JsonPart | undefined = /^[[{]/.test(text) ? { json: text } : undefined;
+  const value = whole && strictJson(whole.json);
+  const part = value === undefined ? jsonPart(text) : whole;
+  const read = value ?? (part && parsedJson(part.json));
+  const table = read === undefined ? undefined : tableOf(name, read);
+  return table && defined({ ...table, torn: part?.torn });
+}
+
+/** The records of a YAML text as a sheet; undefined where it is no YAML or holds no list of objects. */
+export function readYamlTable(name: string, source: string): JsonTable | undefined {
+  const value = parsedYaml(source);
+  return value === undefined ? undefined : tableOf(name, value);
+}
+
+/** The records within a value, a row for each. */
+function tableOf(name: string, value: Json): JsonTable | undefined {
   const records = findRecords(value);
   if (!records.length) {
     return undefined;

@@ -3,7 +3,8 @@ import type { Opened } from '../../model';
 import type { ReaderOptions } from '../contract';
 import { held, tellRuns, textStop, withoutLongRunsInLines } from '../hold';
 import { looksLikeHtml, readHtml } from '../html/reader';
-import { stopped } from '../opened';
+import { promisedIn } from '../../shared/promise';
+import { asTable, stopped } from '../opened';
 import { looksLikeTestXml, readTestXml } from '../test-package/reader';
 import { openFences } from './fences';
 import { asListed } from './listed';
@@ -24,6 +25,19 @@ export function openText(name: string, source: string, options: ReaderOptions = 
   return calm === source ? opened : tellRuns(opened, name);
 }
 
+/** A table with what the lines in front of it promise. */
+function withPromise(opened: Opened, source: string): Opened {
+  const promised = opened.is === 'table' ? promisedIn(source) : undefined;
+  if (opened.is === 'table' && promised) {
+    const { table } = opened;
+    const isInTable =
+      table.separator !== undefined ||
+      table.sheets.some(({ lines }) => lines?.includes(promised.line));
+    return isInTable ? opened : asTable({ ...table, promised });
+  }
+  return opened;
+}
+
 const FENCE = /^\s*(?:`{3}|~{3})/m;
 
 function textOpened(name: string, source: string, options: ReaderOptions): Opened {
@@ -38,5 +52,5 @@ function textOpened(name: string, source: string, options: ReaderOptions): Opene
   }
   const fenced =
     FENCE.test(source) && !options.separator ? openFences(name, source, options) : undefined;
-  return fenced ?? openPlain(name, source, options);
+  return withPromise(fenced ?? openPlain(name, source, options), source);
 }

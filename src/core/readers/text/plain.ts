@@ -2,9 +2,10 @@
 import type { Document, Opened, Table } from '../../model';
 import type { ReaderOptions } from '../contract';
 import { readDelimitedText } from '../delimited/reader';
-import { asDocument, asTable, textTable } from '../opened';
+import { count, quoted } from '../../shared/plain';
+import { asDocument, asTable, findingsOf, textTable } from '../opened';
 import { readBarTable } from './blocks';
-import { readJsonTable } from './json';
+import { readJsonTable, readYamlTable } from './json';
 import { readTextDocument } from './reader';
 import { shapeOf } from './shape';
 import { readTerms } from './terms';
@@ -47,6 +48,26 @@ function openTerms(name: string, source: string, firstLine: number): Opened | un
   return opened.is === 'table' ? asTable({ ...opened.table, listsTerms: true }) : opened;
 }
 
+/** Questions as objects, in JSON or YAML; undefined where the text holds none. */
+function openRecords(name: string, source: string, firstLine: number): Opened | undefined {
+  const read = readJsonTable(name, source) ?? readYamlTable(name, source);
+  if (!read) {
+    return undefined;
+  }
+  const { torn, ...sheet } = read;
+  const opened = textTable(name, 'json', sheet);
+  if (torn) {
+    const line = torn.line + firstLine - 1;
+    findingsOf(opened).push({
+      rule: 'object-torn',
+      level: 'warn',
+      where: { file: name, line },
+      message: `What begins in line ${line} breaks off: ${quoted(torn.text)}. It was left out; the ${count(sheet.rows.length - 1, 'object')} before it were read whole.`,
+    });
+  }
+  return opened;
+}
+
 /** Opens text by what it looks like; `firstLine` is its first line in the source, from 1. */
 export function openPlain(
   name: string,
@@ -54,9 +75,9 @@ export function openPlain(
   options: ReaderOptions,
   firstLine = 1,
 ): Opened {
-  const json = readJsonTable(name, source);
-  if (json) {
-    return textTable(name, 'json', json);
+  const records = openRecords(name, source, firstLine);
+  if (records) {
+    return records;
   }
   const asColumns = (): Opened =>
     asTable(tableFrom(readDelimitedText(name, source, options), firstLine));

@@ -143,6 +143,22 @@ const textKey: Maker = ({ answer, chosen }) => {
   });
 };
 
+const SECTION_WORDS = { category: 'categories', tag: 'tags', none: 'titles alone' } as const;
+/** What the titles of parts become. */
+const sections: Maker = ({ answer }) => {
+  const found = answer.reading.sections;
+  return found
+    ? chip(answer, 'sections', {
+        name: 'parts as',
+        value: SECTION_WORDS[found],
+        others: (['category', 'tag', 'none'] as const).map((one) => ({
+          label: SECTION_WORDS[one],
+          overrule: { sections: one },
+        })),
+      })
+    : undefined;
+};
+
 /** What was said of single lines, to be forgotten. */
 const saidOfLines: Maker = ({ answer, chosen }) =>
   answer.text !== undefined && chosen.lines?.length
@@ -213,6 +229,7 @@ const MAKERS: readonly Maker[] = [
   sheet,
   headings,
   textKey,
+  sections,
   saidOfLines,
   tableKey,
   separator,

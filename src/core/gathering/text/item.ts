@@ -1,0 +1,163 @@
+// One question of a running text: its fields, its answer, its pictures, and what is doubtful in it.
+import type { Document, Finding, Item, Overrule, Role } from '../../model';
+import { defined } from '../../shared/defined';
+import { numberOf, secondsOf } from '../../shared/normalise';
+import { optionLetter } from '../../shared/plain';
+import { splitCell } from '../../shared/table/separators';
+import { tagOf } from '../beside';
+import { answerOf } from './answer';
+import { picturesOf, plainOfPieces, textOfPieces, type Draft, type Emphasis } from './draft';
+import { POINTS } from './points';
+
+type Said = { text: string; pieces: Draft['stem']; keep: boolean };
+type Take = (said: Said) => Partial<Item>;
+
+const firstNumber = (text: string): number | undefined => numberOf(/[\d.,]+/.exec(text)?.[0] ?? '');
+const rich = ({ pieces, keep }: Said): Item['stem'] => textOfPieces(pieces, keep);
+
+/** What each field that a line may name gives its question. */
+const TAKE: Partial<Record<Role, Take>> = {
+  // Feedback on the whole question is what an explanation is; one that calls itself so goes first.
+  feedback: (said) => ({ explanation: rich(said) }),
+  explanation: (said) => ({ explanation: rich(said) }),
+  hint: (said) => ({ hint: rich(said) }),
+  points: ({ text }) => defined({ points: firstNumber(text) }),
+  attempts: ({ text }) => defined({ attempts: firstNumber(text) }),
+  seconds: ({ text }) => defined({ seconds: secondsOf(text) }),
+  title: ({ text }) => ({ title: text }),
+  ref: ({ text }) => ({ ref: text }),
+  category: ({ text }) => ({ category: text.split(/\s*(?:>|\/|::|»)\s*/u).filter(Boolean) }),
+  tags: ({ text }) => ({
+    tags: splitCell(text, /[|;,]/.exec(text)?.[0]).map((tag) => tagOf(tag)),
+  }),
+  use: ({ text }) => ({ use: /^pract/i.test(text) ? 'practice' : 'scored' }),
+};
+
+/** What the lines of a question say of it besides its text, its options and its answer. */
+function fieldsOf({ fields }: Draft, keep: boolean): Partial<Item> {
+  return Object.entries(TAKE).reduce<Partial<Item>>((item, [role, take]) => {
+    const pieces = fields.filter((field) => field.role === role).map(({ piece }) => piece);
+    const text = pieces
+      .map((piece) => plainOfPieces([piece]))
+      .filter(Boolean)
+      .join(' ');
+    return text ? { ...item, ...take({ text, pieces, keep }) } : item;
+  }, {});
+}
+
+/** Labels of options that skip one or stand twice: an option may have been lost. */
+function labelFaults(options: Draft['options']): string[] {
+  const nameOf = (n: number, style: string): string =>
+    style === 'number' ? String(n + 1) : optionLetter(n);
+  return options.flatMap(({ n, style }, index) => {
+    const before = options[index - 1];
+    const counts = style === 'letter' || style === 'number';
+    if (!before || !counts || before.style !== style || n === before.n + 1) {
+      return [];
+    }
+    if (n === before.n) {
+      return [`Two options are called ${nameOf(n, style)}. Look whether both belong here.`];
+    }
+    const isGap = n > before.n && n <= before.n + 3;
+    return isGap
+      ? [
+          `Option ${nameOf(before.n + 1, style)} is missing: ${nameOf(n, style)} follows ${nameOf(before.n, style)}.`,
+        ]
+      : [];
+  });
+}
+
+/** What is doubtful in a question as it was put together. */
+function doubtsOf(draft: Draft, item: string, file: string): Finding[] {
+  const where = { file, line: draft.line };
+  const labels = labelFaults(draft.options).map((message): Finding => ({
+    rule: 'option-labels',
+    level: 'warn',
+    item,
+    field: 'options',
+    message,
+    where,
+  }));
+  const lone: Finding = {
+    rule: 'lone-sentence',
+    level: 'warn',
+    item,
+    field: 'stem',
+    where,
+    message: `Line ${draft.line} has no options and no answer. It was read as an open question, since it stands between questions; leave it out if it is none.`,
+  };
+  return draft.isLone ? [...labels, lone] : labels;
+}
+
+/** What the title of a part becomes for its questions. */
+export type Sections = NonNullable<Overrule['sections']>;
+
+/** The fields of a question with the title of its part; a category of its own goes first. */
+function withSection(
+  fields: Partial<Item>,
+  { category }: Draft,
+  sections: Sections,
+): Partial<Item> {
+  if (!category || sections === 'none') {
+    return fields;
+  }
+  return sections === 'category'
+    ? { category: [category], ...fields }
+    : { ...fields, tags: [{ value: category }, ...(fields.tags ?? [])] };
+}
+
+/** What holds for all questions of a document. */
+export type ItemContext = {
+  document: Document;
+  emphasis: Emphasis | undefined;
+  keep: boolean;
+  sections: Sections;
+  newId: () => string;
+  findings: Finding[];
+};
+
+/** A draft as a question; what stopped it is told among the findings. */
+export function itemOf(draft: Draft, context: ItemContext): Item {
+  const { document, emphasis, keep, findings } = context;
+  const id = context.newId();
+  const answer = answerOf(draft, { emphasis, keep });
+  const fields = fieldsOf(draft, keep);
+  const points = POINTS.exec(answer.stem.plain);
+  const stem = points ? { plain: answer.stem.plain.slice(0, points.index) } : answer.stem;
+  for (const { rule, level, field, message, mend } of answer.problems) {
+    findings.push({
+      rule,
+      level,
+      item: id,
+      field,
+      message,
+      where: { file: document.file, line: draft.answers[0]?.line.line ?? draft.line },
+      ...(mend ? { mend } : {}),
+    });
+  }
+  findings.push(...doubtsOf(draft, id, document.file));
+  const pictures = picturesOf([
+    ...new Set(
+      [...draft.stem, ...draft.options.flatMap((option) => option.pieces)].map(({ line }) => line),
+    ),
+  ]);
+  return {
+    id,
+    ref: '',
+    kind: answer.kind,
+    stem,
+    ...(points ? { points: numberOf(points[1]!)! } : {}),
+    ...withSection(fields, draft, context.sections),
+    ...answer.fields,
+    ...(pictures.length
+      ? {
+          media: pictures.map(({ href, alt }) => ({
+            at: 'stem' as const,
+            href,
+            ...(alt ? { alt } : {}),
+          })),
+        }
+      : {}),
+    origin: { file: document.file, row: draft.line },
+  };
+}
