@@ -1,14 +1,8 @@
 // The answer of one question of a running text: its kind, its options with the right ones, and what stopped it.
-import type { Item, Kind, Option, Text } from '../../model';
+import type { Option, Text } from '../../model';
 import { alike } from '../../shared/normalise';
 import { kindOfWord } from '../../shared/vocabulary/kinds';
-import {
-  trueFalsePair,
-  trueFalseWords,
-  verdictOf,
-  verdictPair,
-} from '../../shared/vocabulary/verdicts';
-import { drawnGaps, splitAnswers } from '../answers';
+import { trueFalsePair } from '../../shared/vocabulary/verdicts';
 import { resolveKey, type Problem } from '../key';
 import {
   isEmphasised,
@@ -18,10 +12,10 @@ import {
   type Draft,
   type Emphasis,
 } from './draft';
-import { POINTS } from './points';
+import { pairedLists } from './two-lists';
+import { withoutOptions, type DraftAnswer } from './without-options';
 
 export type AnswerManner = { emphasis: Emphasis | undefined; keep: boolean };
-export type DraftAnswer = { kind: Kind; stem: Text; fields: Partial<Item>; problems: Problem[] };
 
 const PAIRING =
   /\b(?:match(?:es|ing)?|pairs?|belongs? together|zuordne\w*|ordne\w* .* zu|associe\w*|relie\w*|empareja\w*|abbina\w*|koppel\w*|combine\w*|parwch)\b/iu;
@@ -30,9 +24,6 @@ const ORDERING =
 /** Signs that part the halves of a pair and nothing else. */
 const JOINS = /\s(?:==?>?|=>|->|→|↔)\s|\s*(?:=>|->|→|↔|\t)\s*/u;
 const HALVES = /\s(?:==?>?|=>|->|→|–|—|-|\||:)\s|\s*(?:=>|->|→|\t)\s*/u;
-const TRAILING =
-  /\s*(?:[([{]\s*(\p{L}{1,10})\s*[)\]}]|[–—-]\s+(\p{L}{4,10})|(?<=[.!?])\s+(\p{L}|\p{L}{4,10}))\s*[.]?$/u;
-
 /** Right by a sign, else by the document's emphasis; a sign that stands at every option is a bullet. */
 function optionsOf(draft: Draft, manner: AnswerManner): { options: Option[]; told: boolean } {
   const signs = new Set(draft.options.map((option) => option.sign));
@@ -115,31 +106,6 @@ function byAnswerLine(
   return give(resolve(said, 'text'));
 }
 
-/** A statement with its verdict behind it or on a line of its own. */
-function asTrueFalse(stem: Text, said: string): { stem: Text; options: Option[] } | undefined {
-  const trailing = TRAILING.exec(stem.plain);
-  const inStem = trailing ? (trailing[1] ?? trailing[2] ?? trailing[3]!) : '';
-  const word = said || inStem;
-  if (!word || (!said && !trueFalseWords(word) && !/^[TFRWV]$/i.test(word))) {
-    return undefined;
-  }
-  const known = trueFalseWords(word.replace(/[.!]$/, ''));
-  const bare = word.replace(/[.!]$/, '');
-  // V stands for vrai, verdadero, vero, verdadeiro.
-  const isTrue = known?.isTrue ?? (/^v$/i.test(bare) || verdictOf(bare));
-  if (isTrue === undefined || (said && word.length > 12)) {
-    return undefined;
-  }
-  const [yes, no] = known?.words ?? ['True', 'False'];
-  return {
-    stem: said ? stem : { plain: stem.plain.slice(0, trailing!.index).trim() },
-    options: [
-      { text: { plain: yes }, right: isTrue },
-      { text: { plain: no }, right: !isTrue },
-    ],
-  };
-}
-
 function pairsOrSteps(
   draft: Draft,
   stem: Text,
@@ -172,41 +138,6 @@ function pairsOrSteps(
   return undefined;
 }
 
-const OR = /^(?:or|oder|ou|o|of|eller|lub|neu)$/iu;
-
-/** A statement without the choice in front of it: 'True or false: …', 'Vrai/faux ? …'. */
-function withoutChoice(text: string): string {
-  const [whole, choice] = /^([\p{L} /|-]{5,24}?)\s*[:?–-]\s+(?=\S)/u.exec(text) ?? [];
-  const words = choice?.split(/[\s/|-]+/u).filter((word) => word && !OR.test(word)) ?? [];
-  const [first = '', ...rest] = words;
-  return whole !== undefined && words.length > 1 && verdictPair([first, rest.join(' ')])
-    ? text.slice(whole.length)
-    : text;
-}
-
-/** A question without options: true or false, gaps, a short or an open answer. */
-function withoutOptions(draft: Draft, stem: Text): DraftAnswer {
-  const said = draft.answers.length ? plainOfPieces(draft.answers) : '';
-  const bare = withoutChoice(stem.plain.replace(POINTS, ''));
-  const statement = asTrueFalse({ ...stem, plain: bare }, said);
-  if (statement) {
-    return {
-      kind: 'true-false',
-      stem: statement.stem,
-      fields: { options: statement.options },
-      problems: [],
-    };
-  }
-  const drawn = drawnGaps(stem.plain, [said]);
-  if (drawn && said) {
-    return { kind: 'gap', stem: { plain: drawn.stem }, fields: { gaps: drawn.gaps }, problems: [] };
-  }
-  if (said) {
-    return { kind: 'short', stem, fields: { accepted: splitAnswers(said) }, problems: [] };
-  }
-  return { kind: 'open', stem, fields: {}, problems: [] };
-}
-
 /** The kind, the answer and the problems of a draft. */
 export function answerOf(draft: Draft, manner: AnswerManner): DraftAnswer {
   const stem = textOfPieces(draft.stem, manner.keep);
@@ -216,6 +147,10 @@ export function answerOf(draft: Draft, manner: AnswerManner): DraftAnswer {
   const kind = declared ? kindOfWord(plainOfPieces([declared.piece])) : undefined;
   if (!draft.options.length) {
     return withoutOptions(draft, asked);
+  }
+  const lists = pairedLists(draft, plainOfPieces(draft.answers));
+  if (lists) {
+    return { kind: 'match', stem: asked, fields: lists, problems: [] };
   }
   const read = optionsOf(draft, manner);
   if (!read.told && !draft.answers.length) {

@@ -2,7 +2,7 @@
 import { newDraft, type Draft, type DraftOption, type LabelStyle } from './draft';
 import type { Inline } from './inline';
 import type { Label } from './labels';
-import { isJudged, isTask, pairsBelow } from './lone';
+import { blocksOf, isJudged, isTask, pairsBelow } from './lone';
 import type { Field } from './names';
 import type { Piece } from './tokens';
 import { halvesOf, whole, type TypedLine } from './typed-line';
@@ -15,20 +15,6 @@ const STYLES: Partial<Record<Label['counts'], LabelStyle>> = {
   lower: 'letter',
 };
 const BULLET = 'bullet ';
-
-/** Lines by their paragraphs. */
-function blocksOf(lines: readonly TypedLine[]): TypedLine[][] {
-  const blocks: TypedLine[][] = [];
-  for (const line of lines) {
-    const last = blocks.at(-1);
-    if (last && line.line.line - last.at(-1)!.line.line === 1) {
-      last.push(line);
-    } else {
-      blocks.push([line]);
-    }
-  }
-  return blocks;
-}
 
 /** What a text has become so far. */
 export class Collected {
@@ -110,6 +96,23 @@ export class Collected {
     });
     this.drafts.push(this.current);
     this.isBelowAside = false;
+  }
+
+  /** Where later parts have titles, the line above the first question is the title of its part. */
+  headFirst(): void {
+    const [first] = this.drafts;
+    const headed = this.drafts.findIndex(({ category }) => category !== undefined);
+    const title = this.aside
+      .filter(
+        ({ line, text }) =>
+          line.line < (first?.line ?? 0) && !isTask(text) && !/[.:]\s*$/u.test(text),
+      )
+      .at(-1);
+    if (headed > 0 && title) {
+      this.drafts.slice(0, headed).forEach((draft) => {
+        draft.category = title.text.trim();
+      });
+    }
   }
 
   /** A line that stands above the questions to come. */

@@ -8,6 +8,7 @@ import { isJudged } from './lone';
 import { distinctReadings, otherManners } from './others';
 import { readText } from './readings';
 import { tellsKey } from './weigh';
+import { shareBanks } from './word-bank';
 import type { Gathered, GatherOptions } from '../contract';
 
 /** The emphasis by which the document tells its right options: some but not all options of most questions carry it. */
@@ -90,6 +91,19 @@ const leftOut = (line: number, text: string, file: string): Finding => ({
   message: `Line ${line} says ${quoted(text)}, with no options and no answer. It was left out as no question.`,
 });
 
+/** Every line that became no part of a question. */
+const leftOutOf = (
+  drafts: readonly Draft[],
+  questions: readonly Draft[],
+  lines: readonly { line: number; text: string }[],
+  file: string,
+): Finding[] => [
+  ...drafts
+    .filter((draft) => !questions.includes(draft))
+    .map((draft) => leftOut(draft.line, plainOfPieces(draft.stem), file)),
+  ...lines.map(({ line, text }) => leftOut(line, text, file)),
+];
+
 /** Headings are categories where several of them stand above questions; a lone one is the title. */
 const sectionsAsFound = (drafts: readonly Draft[]): Sections =>
   new Set(drafts.map((draft) => draft.category).filter(Boolean)).size > 1 ? 'category' : 'none';
@@ -138,14 +152,11 @@ export function gatherText(document: Document, { overrule = {}, newId }: GatherO
     findings,
   };
   const items = questions.map((draft) => itemOf(draft, context));
-  for (const draft of drafts) {
-    if (!questions.includes(draft)) {
-      findings.push(leftOut(draft.line, plainOfPieces(draft.stem), document.file));
-    }
-  }
-  for (const { line, text } of aside) {
-    findings.push(leftOut(line.line, text.trim(), document.file));
-  }
+  const lines = aside.map(({ line, text }) => ({ line: line.line, text: text.trim() }));
+  const banks = shareBanks(items, lines);
+  const titles = new Set(sections === 'none' ? [] : questions.map(({ category }) => category));
+  const out = lines.filter(({ line, text }) => !titles.has(text) && !banks.has(line));
+  findings.push(...leftOutOf(drafts, questions, out, document.file));
   if (!items.length) {
     findings.push({
       rule: 'no-questions',

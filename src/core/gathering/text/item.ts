@@ -106,6 +106,23 @@ function withSection(
     : { ...fields, tags: [{ value: category }, ...(fields.tags ?? [])] };
 }
 
+/** What looked like tags may have been the words to choose from. */
+function withoutWords(fields: Partial<Item>, words: readonly string[] | undefined): Partial<Item> {
+  const { tags, ...others } = fields;
+  const left = tags?.filter(({ value }) => !words?.includes(value));
+  return left?.length ? { ...others, tags: left } : others;
+}
+
+/** The pictures that stand in the lines of a question and its options. */
+function mediaOf({ stem, options }: Draft): Pick<Item, 'media'> {
+  const pieces = [...stem, ...options.flatMap((option) => option.pieces)];
+  const pictures = picturesOf([...new Set(pieces.map(({ line }) => line))]);
+  const media = pictures.map(({ href, alt }) =>
+    defined({ at: 'stem' as const, href, alt: alt || undefined }),
+  );
+  return media.length ? { media } : {};
+}
+
 /** What holds for all questions of a document. */
 export type ItemContext = {
   document: Document;
@@ -121,7 +138,7 @@ export function itemOf(draft: Draft, context: ItemContext): Item {
   const { document, emphasis, keep, findings } = context;
   const id = context.newId();
   const answer = answerOf(draft, { emphasis, keep });
-  const fields = fieldsOf(draft, keep);
+  const fields = withoutWords(fieldsOf(draft, keep), answer.fields.gaps?.[0]?.options);
   const points = POINTS.exec(answer.stem.plain);
   const stem = points ? { plain: answer.stem.plain.slice(0, points.index) } : answer.stem;
   for (const { rule, level, field, message, mend } of answer.problems) {
@@ -136,11 +153,6 @@ export function itemOf(draft: Draft, context: ItemContext): Item {
     });
   }
   findings.push(...doubtsOf(draft, id, document.file));
-  const pictures = picturesOf([
-    ...new Set(
-      [...draft.stem, ...draft.options.flatMap((option) => option.pieces)].map(({ line }) => line),
-    ),
-  ]);
   return {
     id,
     ref: '',
@@ -149,15 +161,7 @@ export function itemOf(draft: Draft, context: ItemContext): Item {
     ...(points ? { points: numberOf(points[1]!)! } : {}),
     ...withSection(fields, draft, context.sections),
     ...answer.fields,
-    ...(pictures.length
-      ? {
-          media: pictures.map(({ href, alt }) => ({
-            at: 'stem' as const,
-            href,
-            ...(alt ? { alt } : {}),
-          })),
-        }
-      : {}),
+    ...mediaOf(draft),
     origin: { file: document.file, row: draft.line },
   };
 }

@@ -33,3 +33,17 @@ export function pairsBelow(block: readonly TypedLine[]): TypedLine[] {
   }
   return from > 0 && block.length - from >= LEAST_PAIRS ? block.slice(from) : [];
 }
+
+/** Lines by their paragraphs. */
+export function blocksOf(lines: readonly TypedLine[]): TypedLine[][] {
+  const blocks: TypedLine[][] = [];
+  for (const line of lines) {
+    const last = blocks.at(-1);
+    if (last && line.line.line - last.at(-1)!.line.line === 1) {
+      last.push(line);
+    } else {
+      blocks.push([line]);
+    }
+  }
+  return blocks;
+}

@@ -218,7 +218,8 @@ describe('a text in one manner', () => {
     );
     expect(items.map(brief)).toEqual([CORK, IRON]);
     expect(items[1]!.options!.at(-1)!.text.plain).toBe('iron');
-    expect(findings.map(({ where }) => where?.line)).toEqual([1, 3, 8]);
+    expect(findings.map(({ where }) => where?.line)).toEqual([1]);
+    expect(items.map(({ category }) => category)).toEqual([['Part 1: Wood'], ['Part 2: Metal']]);
   });
 
   it('tells steps and pairs by their own labels among lettered questions', () => {

@@ -9,6 +9,7 @@ import { goesOnWith, takesPlainOption } from './plain-lines';
 import type { SaidLines } from './said';
 import { Starts } from './starts';
 import { stemPiece, TAKE } from './take-said';
+import { twoLists } from './two-lists';
 import {
   bracketed,
   countsParts,
@@ -47,6 +48,7 @@ class Segmenter {
   run(): Segmented {
     this.lines.forEach((line, index) => this.step(line, index));
     this.found.setAside();
+    this.found.headFirst();
     return this.found;
   }
 
@@ -94,9 +96,12 @@ class Segmenter {
 
   /** "Answers" above a list of numbers and letters, or with the list behind it. */
   private headsKey(line: TypedLine, index: number): boolean {
-    const list = this.found.drafts.length
-      ? listBehind(line.text, this.next(index)?.text ?? '')
-      : undefined;
+    // The key of two lists to match looks like a list of all answers.
+    const { current } = this.found;
+    const list =
+      this.found.drafts.length && !(current && twoLists(current))
+        ? listBehind(line.text, this.next(index)?.text ?? '')
+        : undefined;
     if (list === undefined) {
       return false;
     }

@@ -12,6 +12,8 @@ const MOST_SKIPPED = 3;
 export class Starts {
   /** The labels of questions whose options are counted otherwise. */
   private readonly others = new Map<Draft, string>();
+  /** The labels of the second of two lists to match. */
+  private readonly seconds = new Map<Draft, string>();
 
   constructor(
     private readonly manner: TextManner,
@@ -88,9 +90,38 @@ export class Starts {
     const own = this.otherLabels(line);
     const place = draft.options.length;
     if (family) {
-      return own.find((one) => one.family === family && (one.n ?? place) === place);
+      return (
+        own.find((one) => one.family === family && (one.n ?? place) === place) ??
+        this.secondList(own, next, draft)
+      );
     }
-    return place ? undefined : this.firstOther(own, next, draft);
+    return place ? this.secondList(own, next, draft) : this.firstOther(own, next, draft);
+  }
+
+  /** Letters below a list that numbers count are the other list to match. */
+  private secondList(
+    own: readonly Label[],
+    next: TypedLine | undefined,
+    draft: Draft,
+  ): Label | undefined {
+    const second = this.seconds.get(draft);
+    const place = draft.options.filter(({ style }) => style === 'letter').length;
+    if (second) {
+      return own.find(({ family, n }) => family === second && n === place);
+    }
+    const isFirst = place === 0 && draft.options.at(-1)?.style === 'number';
+    const follows = this.otherLabels(next);
+    const found = own.find(
+      ({ n, counts, family }) =>
+        isFirst &&
+        n === 0 &&
+        (counts === 'upper' || counts === 'lower') &&
+        follows.some((other) => other.family === family && other.n === 1),
+    );
+    if (found) {
+      this.seconds.set(draft, found.family);
+    }
+    return found;
   }
 
   private firstOther(

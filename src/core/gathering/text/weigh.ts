@@ -6,6 +6,7 @@ import { isEmphasised, plainOfPieces, type Draft, type Emphasis } from './draft'
 import type { TextManner } from './manner';
 import type { Names } from './names';
 import type { Segmented } from './segment';
+import { pairedLists } from './two-lists';
 import { countsParts, endsAsked, type TypedLine } from './typed-line';
 
 /** Label-like beginnings that were left in a text: '1°) What …', 'a/ cork'. */
@@ -97,6 +98,9 @@ function leftOvers(draft: Draft, names: Names): number {
 /** How much a question is worth: from 0 to 1 for each of its lines, the whole of it. */
 export function qualityOf(draft: Draft, emphasis: Emphasis | undefined, names: Names): number {
   // Questions whose key is told are labelled as most are; steps and pairs, which need none, otherwise.
+  if (draft.answers.length && pairedLists(draft, plainOfPieces(draft.answers))) {
+    return 1;
+  }
   const swapped = draft.isOtherwise && keyShare(draft, emphasis) === 1 ? 0.1 : 0;
   const quality =
     (draft.options.length ? choiceQuality(draft, emphasis) : openQuality(draft)) - swapped;
@@ -138,6 +142,9 @@ const costOf = (line: TypedLine): number => {
 const asideCost = (lines: readonly TypedLine[]): number =>
   lines.reduce((sum, line) => sum + costOf(line), 0);
 
+/** A line of the list of all answers speaks for it, unless it asks: no answer does. */
+const keyWorth = ({ text }: TypedLine): number => (endsAsked(text) ? -1 : 0.8);
+
 /** The weight of a whole reading; the greater the better, and comparable for the same text alone. */
 export function weightOf(
   { drafts, keyLines, aside }: Segmented,
@@ -155,7 +162,7 @@ export function weightOf(
   return (
     content +
     evenness(drafts) * Math.max(1, drafts.length * 0.3) +
-    keyLines.length * 0.8 +
+    keyLines.reduce((sum, line) => sum + keyWorth(line), 0) +
     choices * 0.2 +
     marked * 0.3 -
     asideCost(aside)

@@ -1,0 +1,98 @@
+// The answer of a question that has no options: a statement that is judged, gaps, a short or an open answer.
+import type { Item, Kind, Option, Text } from '../../model';
+import { trueFalseWords, verdictOf, verdictPair } from '../../shared/vocabulary/verdicts';
+import { drawnGaps, splitAnswers, type DrawnGaps } from '../answers';
+import type { Problem } from '../key';
+import { plainOfPieces, textOfPieces, type Draft } from './draft';
+import { POINTS } from './points';
+import { bankOf, withBank } from './word-bank';
+
+/** The kind of a question, its text, what its answer gives it, and what stopped it. */
+export type DraftAnswer = { kind: Kind; stem: Text; fields: Partial<Item>; problems: Problem[] };
+
+const TRAILING =
+  /\s*(?:[([{]\s*(\p{L}{1,10})\s*[)\]}]|[–—-]\s+(\p{L}{4,10})|(?<=[.!?])\s+(\p{L}|\p{L}{4,10}))\s*[.]?$/u;
+
+/** The word behind a statement, and where it begins; undefined where none stands there. */
+function wordBehind(stem: string): { word: string; at: number } | undefined {
+  const match = TRAILING.exec(stem);
+  const word = match?.slice(1).find((group) => group !== undefined);
+  return match && word ? { word, at: match.index } : undefined;
+}
+
+/** V stands for vrai, verdadero, vero, verdadeiro. */
+const isTrueWord = (word: string): boolean | undefined =>
+  trueFalseWords(word)?.isTrue ?? (/^v$/i.test(word) ? true : verdictOf(word));
+
+/** Longer answers are no verdict. */
+const LONGEST_VERDICT = 12;
+const trueOrFalse = (word: string, isTrue: boolean): Option[] => {
+  const [yes, no] = trueFalseWords(word)?.words ?? ['True', 'False'];
+  return [
+    { text: { plain: yes }, right: isTrue },
+    { text: { plain: no }, right: !isTrue },
+  ];
+};
+
+/** A statement with its verdict behind it or on a line of its own. */
+function asTrueFalse(stem: Text, said: string): { stem: Text; options: Option[] } | undefined {
+  const behind = said ? undefined : wordBehind(stem.plain);
+  const word = (said || (behind?.word ?? '')).replace(/[.!]$/, '');
+  // Behind a statement a word may stand for something else; on an answer line it may not.
+  const isKnown = said || trueFalseWords(word) || /^[TFRWV]$/i.test(word);
+  const isTrue = word && isKnown && said.length <= LONGEST_VERDICT ? isTrueWord(word) : undefined;
+  return isTrue === undefined
+    ? undefined
+    : {
+        stem: behind ? { plain: stem.plain.slice(0, behind.at).trim() } : stem,
+        options: trueOrFalse(word, isTrue),
+      };
+}
+
+const OR = /^(?:or|oder|ou|o|of|eller|lub|neu)$/iu;
+
+/** A statement without the choice in front of it: 'True or false: …', 'Vrai/faux ? …'. */
+function withoutChoice(text: string): string {
+  const [whole, choice] = /^([\p{L} /|-]{5,24}?)\s*[:?–-]\s+(?=\S)/u.exec(text) ?? [];
+  const words = choice?.split(/[\s/|-]+/u).filter((word) => word && !OR.test(word)) ?? [];
+  const [first = '', ...rest] = words;
+  return whole !== undefined && words.length > 1 && verdictPair([first, rest.join(' ')])
+    ? text.slice(whole.length)
+    : text;
+}
+
+/** A sentence with gaps; a list that holds their solutions is what learners choose from, and no part of the sentence. */
+function gapAnswer(draft: Draft, drawn: DrawnGaps, said: string): DraftAnswer {
+  const bank = bankOf(draft, drawn.gaps);
+  const own = bank && drawnGaps(textOfPieces(bank.stem, false).plain, [said]);
+  const { stem, gaps } = own ?? drawn;
+  return {
+    kind: 'gap',
+    stem: { plain: stem },
+    fields: { gaps: bank && own ? withBank(gaps, bank.words) : gaps },
+    problems: [],
+  };
+}
+
+/** A question without options: true or false, gaps, a short or an open answer. */
+export function withoutOptions(draft: Draft, stem: Text): DraftAnswer {
+  const said = draft.answers.length ? plainOfPieces(draft.answers) : '';
+  const bare = withoutChoice(stem.plain.replace(POINTS, ''));
+  const statement = asTrueFalse({ ...stem, plain: bare }, said);
+  if (statement) {
+    return {
+      kind: 'true-false',
+      stem: statement.stem,
+      fields: { options: statement.options },
+      problems: [],
+    };
+  }
+  const drawn = drawnGaps(stem.plain, [said]);
+  if (drawn && said) {
+    return gapAnswer(draft, drawn, said);
+  }
+  if (said) {
+    return { kind: 'short', stem, fields: { accepted: splitAnswers(said) }, problems: [] };
+  }
+  return { kind: 'open', stem, fields: {}, problems: [] };
+}
