@@ -107,7 +107,7 @@ function question(r, manner, w, drawn, n) {
     const before = labelled.length > 1 ? '' : stemLabel;
     parts.forEach((part, index) => out.push(line(index ? `${manner.wrap}${part}` : before + part, {
       ...(manner.stem === 'automatic' && !index ? { label: `${n + 1}${manner.stemSign}`, level: 0 } : {}),
-      ...(manner.stem === 'bold' ? { runs: [{ text: index ? part : before + part, bold: true }] } : {}),
+      ...(manner.stem === 'bold' ? { runs: [{ text: index ? `${manner.wrap}${part}` : before + part, bold: true }] } : {}),
     })));
   };
   const answer = (text) => out.push(fieldLine(manner, manner.answerWord, text));

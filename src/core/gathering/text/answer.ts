@@ -12,6 +12,7 @@ import {
   type Draft,
   type Emphasis,
 } from './draft';
+import { POINTS } from './points';
 import { pairedLists } from './two-lists';
 import { withoutOptions, type DraftAnswer } from './without-options';
 
@@ -131,7 +132,7 @@ function pairsOrSteps(
       },
     };
   }
-  const isTask = draft.isOtherwise === true && /[.!:]\s*$/u.test(stem.plain);
+  const isTask = draft.isOtherwise === true && /[.!:]\s*$/u.test(stem.plain.replace(POINTS, ''));
   if (ORDERING.test(stem.plain) || isTask) {
     return { kind: 'order', fields: { steps: options.map((option) => option.text) } };
   }

@@ -1,5 +1,5 @@
 // Options that stand on one line, parted by tabs or blanks: each begins with the next label of its family.
-import type { Label } from './labels';
+import type { Counting, Label } from './labels';
 import { labelsOf } from './labels';
 import type { OptionSign } from './manner';
 import type { TypedLine } from './typed-line';
@@ -32,9 +32,18 @@ function isOthersMark(text: string, at: number): boolean {
   return at > 0 && widthOf(after) > widthOf(before);
 }
 
+/** By the second of its labels a line of several options is known at once; all others need no closer look. */
+const SECOND: Partial<Record<Counting, RegExp>> = {
+  number: /(?:^|[\s([{<])0?2(?!\d)/u,
+  upper: /(?:^|[\s([{<])B(?![\p{L}\d])/u,
+  lower: /(?:^|[\s([{<])b(?![\p{L}\d])/u,
+  roman: /(?:^|[\s([{<])ii(?![\p{L}\d])/iu,
+  circled: /②/u,
+};
+
 /** Splits a line where two labels or more of the family stand in it in their order; undefined where they don't. */
 export function splitOptions({ line, text }: TypedLine, option: OptionSign): Inline | undefined {
-  if (option.is !== 'label' || option.counts === 'bullet' || text.length > LONGEST) {
+  if (option.is !== 'label' || text.length > LONGEST || !SECOND[option.counts]?.test(text)) {
     return undefined;
   }
   const found: { at: number; label: Label }[] = [];

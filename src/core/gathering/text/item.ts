@@ -35,6 +35,9 @@ const TAKE: Partial<Record<Role, Take>> = {
 
 /** What the lines of a question say of it besides its text, its options and its answer. */
 function fieldsOf({ fields }: Draft, keep: boolean): Partial<Item> {
+  if (!fields.length) {
+    return {};
+  }
   return Object.entries(TAKE).reduce<Partial<Item>>((item, [role, take]) => {
     const pieces = fields.filter((field) => field.role === role).map(({ piece }) => piece);
     const text = pieces
@@ -115,7 +118,9 @@ function withoutWords(fields: Partial<Item>, words: readonly string[] | undefine
 
 /** The pictures that stand in the lines of a question and its options. */
 function mediaOf({ stem, options }: Draft): Pick<Item, 'media'> {
-  const pieces = [...stem, ...options.flatMap((option) => option.pieces)];
+  const pieces = [...stem, ...options.flatMap((option) => option.pieces)].filter(
+    ({ line }) => line.pictures?.length,
+  );
   const pictures = picturesOf([...new Set(pieces.map(({ line }) => line))]);
   const media = pictures.map(({ href, alt }) =>
     defined({ at: 'stem' as const, href, alt: alt || undefined }),

@@ -185,15 +185,16 @@ function marked(
   before: ReturnType<typeof takeMarks>,
 ): Label {
   const inner = takeMarks(text, label.from);
+  const whole: Label = { ...label, from: inner.from, to: inner.to };
   const right = before.right ?? inner.right;
   const mark = before.sign ?? inner.sign;
-  return {
-    ...label,
-    from: inner.from,
-    to: inner.to,
-    ...(right === undefined ? {} : { right }),
-    ...(mark ? { mark } : {}),
-  };
+  if (right !== undefined) {
+    whole.right = right;
+  }
+  if (mark) {
+    whole.mark = mark;
+  }
+  return whole;
 }
 
 /** The label that the word processor set by itself. */
@@ -232,6 +233,9 @@ export function labelsOf(line: DocumentLine): Label[] {
         found.push(marked(text, inner, { from: start, to: text.length, ...plus }));
       }
     }
+  }
+  if (/^[\p{L}\p{N}]/u.test(text.slice(start, start + 2))) {
+    return found;
   }
   const mark = takeMarks(text, start);
   if (mark.right !== undefined && mark.from > start) {

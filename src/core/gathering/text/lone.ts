@@ -17,7 +17,7 @@ export function isJudged(text: string): boolean {
 }
 
 const speaksOfForms = (text: string): boolean =>
-  (text.match(/\p{L}{4,}/gu) ?? []).some(
+  (text.match(/\p{L}{5,}/gu) ?? []).some(
     (word) => likelihoodOf(word, ['stem', 'right', 'key', 'option', 'options']) > OF_FORMS,
   );
 

@@ -54,6 +54,12 @@ const pointedFamilies = (lines: readonly TypedLine[], said: SaidLines): Set<stri
       .flatMap(({ labels }) => labels.map(({ family }) => family)),
   );
 
+/** Whether questions and options begin alike: told apart by how they count, which numbers alone allow. */
+export const isSameFamily = ({ stem, option }: TextManner): boolean =>
+  stem.is === 'label' && option.is === 'label' && stem.family === option.family;
+const countsNumbers = (option: OptionSign): boolean =>
+  option.is === 'label' && option.counts === 'number';
+
 const signName = (sign: StemSign | OptionSign): string =>
   sign.is === 'label' ? `label ${sign.family}` : sign.is;
 
@@ -84,10 +90,7 @@ export function mannersOf(
   options.push({ is: 'mark' }, { is: 'plain' });
   return stems.flatMap((stem) =>
     options
-      .filter(
-        (option) =>
-          !(stem.is === 'label' && option.is === 'label' && stem.family === option.family),
-      )
+      .filter((option) => !isSameFamily({ stem, option }) || countsNumbers(option))
       .map((option) => ({ stem, option })),
   );
 }

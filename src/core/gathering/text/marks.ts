@@ -8,6 +8,8 @@ const BEHIND_WRONG = /\s*(?:[✗✘❌✖]\ufe0f?)\s*$/u;
 const BEHIND_WORD =
   /\s*(?:[([{]\s*([\p{L}]{2,12})(?: (?:answer|antwort|one|option))?\s*[)\]}]|(?:←|<-+|–|—|\s-)\s*([\p{L}]{2,12})(?: (?:answer|antwort|one|option))?)\s*[.!]?\s*$/u;
 
+const LONGEST_BEHIND = 60;
+
 /** What was found: where the text without its marks begins and ends, whether a mark said right or wrong, and its sign. */
 export type Marked = { from: number; to: number; right?: boolean; sign?: string };
 
@@ -29,22 +31,25 @@ export function takeMarks(text: string, from = 0): Marked {
     say(false, wrong[0]);
     found.from += wrong[0].length;
   }
-  const rest = text.slice(found.from);
+  // What stands behind a text is short; a long one is not looked through for it.
+  const start = Math.max(found.from, text.length - LONGEST_BEHIND);
+  const rest = text.slice(start);
   const word = BEHIND_WORD.exec(rest);
   const verdict = word && verdictOf(word[1] ?? word[2] ?? '');
   if (verdict !== undefined && verdict !== null) {
     say(verdict, word![1] ?? word![2]!);
-    found.to = found.from + word!.index;
+    found.to = start + word!.index;
     return found;
   }
   const behind = BEHIND_RIGHT.exec(rest);
   const behindWrong = behind ? null : BEHIND_WRONG.exec(rest);
-  if (behind && behind.index > 0) {
+  const isBehind = (match: RegExpExecArray): boolean => start + match.index > found.from;
+  if (behind && isBehind(behind)) {
     say(true, behind[0]);
-    found.to = found.from + behind.index;
-  } else if (behindWrong && behindWrong.index > 0) {
+    found.to = start + behind.index;
+  } else if (behindWrong && isBehind(behindWrong)) {
     say(false, behindWrong[0]);
-    found.to = found.from + behindWrong.index;
+    found.to = start + behindWrong.index;
   }
   return found;
 }

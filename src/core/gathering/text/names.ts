@@ -31,6 +31,8 @@ const BESIDE = [
 ] as const;
 const ANSWERING = ['key', 'right', 'accepted'] as const;
 
+/** A line above, and the name in front of it. */
+type Above = { text: string; name: string | undefined };
 type Use = { times: number; letters: number; options: number };
 
 /** What the names of a text stand for. */
@@ -38,24 +40,26 @@ export class Names {
   private readonly uses = new Map<string, Use>();
 
   constructor(lines: readonly TypedLine[]) {
-    let above: string[] = [];
+    let above: Above[] = [];
     for (const { text, isBlank } of lines) {
       const match = isBlank ? null : NAME.exec(text);
-      if (match) {
-        this.count(match[2]!, match[3]!, above);
+      const name = match ? alike(match[2]!) : undefined;
+      if (match && name !== undefined) {
+        this.count(name, match[3]!, above);
       }
-      above = isBlank ? above : [...above, alike(text)].slice(-LOOKED_ABOVE);
+      above = isBlank ? above : [...above, { text: alike(text), name }].slice(-LOOKED_ABOVE);
     }
   }
 
-  private count(name: string, value: string, above: readonly string[]): void {
-    const key = alike(name);
-    const use = this.uses.get(key) ?? { times: 0, letters: 0, options: 0 };
+  private count(name: string, value: string, above: readonly Above[]): void {
+    const use = this.uses.get(name) ?? { times: 0, letters: 0, options: 0 };
     const said = alike(value);
     use.times++;
     use.letters += Number(LETTERS.test(value.trim()));
-    use.options += Number(said.length > 1 && above.some((line) => line.endsWith(said)));
-    this.uses.set(key, use);
+    // The same words behind the same name are a remark that comes again, and no option.
+    const isOption = above.some((line) => line.name !== name && line.text.endsWith(said));
+    use.options += Number(said.length > 1 && isOption);
+    this.uses.set(name, use);
   }
 
   /** Whether what stands behind a name mostly names an option: a letter, or the text of one above it. */

@@ -1,6 +1,8 @@
 // Lines that no label and no sign marks: by what stands above them they are options, or go on with what was said.
+import type { Collected } from './collected';
 import type { Draft } from './draft';
-import { endsAsked, lastLineOf, type TypedLine } from './typed-line';
+import type { Label } from './labels';
+import { endsAsked, lastLineOf, marksOf, whole, type TypedLine } from './typed-line';
 
 /** Whether a plain line below a stem that is whole is an option of it; `isApart` where a blank line parts them. */
 export function takesPlainOption(draft: Draft, { text }: TypedLine, isApart: boolean): boolean {
@@ -12,6 +14,40 @@ export function takesPlainOption(draft: Draft, { text }: TypedLine, isApart: boo
   return draft.options.length > 0 || (isWhole && !endsAsked(text));
 }
 
+/** A line without a label as an option. */
+export const plainOption = (line: TypedLine): Label => ({
+  family: 'plain',
+  counts: 'bullet',
+  ...marksOf(line),
+});
+
 /** Whether a line right below an answer or a remark goes on with it: it does unless it asks. */
-export const goesOnWith = ({ fields, answers }: Draft, { text }: TypedLine): boolean =>
+const goesOnWith = ({ fields, answers }: Draft, { text }: TypedLine): boolean =>
   fields.length + answers.length > 0 && !endsAsked(text);
+
+/** Where nothing marks the beginning of a question, a text behind a whole one begins the next. */
+export function takeFreeText(line: TypedLine, found: Collected, isApart: boolean): void {
+  const { current } = found;
+  if (current && !isApart && !found.waits && goesOnWith(current, line)) {
+    found.goOn(current, line);
+  } else {
+    found.wait(line);
+  }
+}
+
+/** Neither questions nor options have labels: blank lines part questions, and what follows a whole stem is an option. */
+export function takePlainText(line: TypedLine, found: Collected, isApart: boolean): void {
+  const { current, isComplete } = found;
+  if (!current || isApart) {
+    found.setAside(true);
+    found.open(whole(line));
+  } else if (takesPlainOption(current, line, isApart)) {
+    found.addOption(line, plainOption(line));
+  } else if (isComplete && !goesOnWith(current, line)) {
+    found.wait(line);
+  } else if (!isComplete && endsAsked(lastLineOf(current)) && endsAsked(line.text)) {
+    found.open(whole(line));
+  } else {
+    found.goOn(current, line);
+  }
+}

@@ -74,8 +74,12 @@ function byLines(document: Document): Segmented {
   const isAside = ({ options, answers, number }: Draft): boolean =>
     !options.length && !answers.length && number === undefined;
   const aside = drafts.filter(isAside).map(({ stem }) => typedLine(stem[0]!.line));
-  return { drafts, keyLines: [], aside };
+  return { drafts: drafts.filter((draft) => !isAside(draft)), keyLines: [], aside };
 }
+
+/** Of two readings that come to nearly the same, the one that holds for the whole text is the surer. */
+const LONE_COSTS = 0.5;
+const lessBy = (one: Weighed, cost: number): Weighed => ({ ...one, weight: one.weight - cost });
 
 /** Every reading of the lines looked at, the heaviest first. */
 function weighAll(
@@ -104,7 +108,7 @@ function weighAll(
   // Where a person said what lines are, they are held to one by one, which this reading can't.
   const lone = said.size
     ? []
-    : [weigh(byLines({ ...document, lines: looked.map(({ line }) => line) }))];
+    : [lessBy(weigh(byLines({ ...document, lines: looked.map(({ line }) => line) })), LONE_COSTS)];
   return [...lone, ...weighed].sort((a, b) => b.weight - a.weight);
 }
 
@@ -131,7 +135,7 @@ export function readText(
   const [best] = weighed;
   const { drafts, aside } = best?.manner
     ? withKey(segment(lines, best.manner, names, said))
-    : { drafts: byLines(document).drafts, aside: [] };
+    : byLines(document);
   return { drafts, aside, holds: meanQuality(drafts, emphasisOf(drafts), names), weighed };
 }
 

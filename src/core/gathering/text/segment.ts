@@ -5,22 +5,20 @@ import type { Draft } from './draft';
 import { splitOptions } from './inline';
 import type { TextManner } from './manner';
 import type { Names } from './names';
-import { goesOnWith, takesPlainOption } from './plain-lines';
+import { plainOption, takeFreeText, takePlainText, takesPlainOption } from './plain-lines';
 import type { SaidLines } from './said';
 import { Starts } from './starts';
 import { stemPiece, TAKE } from './take-said';
+import type { Piece } from './tokens';
 import { twoLists } from './two-lists';
 import {
   bracketed,
   countsParts,
   endsAsked,
   isRule,
-  lastLineOf,
   listBehind,
   listsAnswers,
-  marksOf,
   remarkOf,
-  whole,
   type TypedLine,
 } from './typed-line';
 
@@ -28,6 +26,9 @@ export type Segmented = Pick<Collected, 'drafts' | 'keyLines' | 'aside'>;
 
 /** So many lines ahead the next filled one is looked for. */
 const AHEAD = 6;
+
+/** A question may begin there, wherever its number goes on or begins again. */
+const WHOLE = { isWhole: true, isApart: true };
 
 class Segmenter {
   private readonly found: Collected;
@@ -119,13 +120,18 @@ class Segmenter {
 
   private place(line: TypedLine, index: number): void {
     const { found, starts } = this;
-    const stem = starts.stem(line, found.current, this.isWhole);
+    const stem = starts.stem(line, found.current, { isWhole: this.isWhole, isApart: this.gap });
     if (stem) {
       found.setAside(true);
       found.open(stemPiece(line, stem), stem);
       return;
     }
-    const inline = splitOptions(line, this.manner.option);
+    const answer = this.answerInBrackets(line);
+    const inline = answer ? undefined : splitOptions(line, this.manner.option);
+    if (answer) {
+      found.addAnswer(line, answer);
+      return;
+    }
     if (inline) {
       found.addInline(line, inline);
       return;
@@ -138,16 +144,25 @@ class Segmenter {
     }
   }
 
-  /** Answers in brackets, fields with their names in front, headings of documents. */
+  /** Letters alone in brackets below options are the answer, unless they count the next option. */
+  private answerInBrackets(line: TypedLine): Piece | undefined {
+    const count = this.found.current?.options.length ?? 0;
+    const countsOn = this.starts.option(line)?.n === count;
+    return count && !countsOn ? bracketed(line) : undefined;
+  }
+
+  /** Fields with their names in front, headings of documents. */
   private takesBeside(line: TypedLine): boolean {
     const { found } = this;
-    const answer = found.current?.options.length ? bracketed(line) : undefined;
-    if (answer) {
-      found.addAnswer(line, answer);
-      return true;
-    }
     const isHeading = line.line.heading !== undefined;
     const field = isHeading ? undefined : this.names.fieldIn(line.text);
+    if (field?.role === 'category' && countsParts(line)) {
+      // 'Chapter 2: …' names the part to come, not the question above.
+      found.setAside();
+      found.head(line);
+      found.aside.push(line);
+      return true;
+    }
     if (field && field.role !== 'question' && (found.current || field.role !== 'answer')) {
       found.addField(line, field);
       return true;
@@ -165,13 +180,13 @@ class Segmenter {
     const { found, manner } = this;
     const { current, isComplete } = found;
     if (manner.stem.is === 'gap') {
-      this.onFreeText(line);
+      (manner.option.is === 'plain' ? takePlainText : takeFreeText)(line, found, this.gap);
     } else if (!current) {
       found.wait(line);
     } else if (isComplete && countsParts(line) && this.opensNext(index)) {
       this.between(line, index);
     } else if (manner.option.is === 'plain' && takesPlainOption(current, line, this.gap)) {
-      found.addOption(line, { family: 'plain', counts: 'bullet', ...marksOf(line) });
+      found.addOption(line, plainOption(line));
     } else if (isComplete && this.gap) {
       this.between(line, index);
     } else {
@@ -194,7 +209,7 @@ class Segmenter {
   /** Whether the next filled line begins a question, wherever its number goes on or begins again. */
   private opensNext(index: number): boolean {
     const next = this.next(index);
-    return next !== undefined && this.starts.stem(next, this.found.current, true) !== undefined;
+    return next !== undefined && this.starts.stem(next, this.found.current, WHOLE) !== undefined;
   }
 
   /** A lone text between two questions heads those below it. */
@@ -203,39 +218,6 @@ class Segmenter {
       this.found.head(line);
     }
     this.found.aside.push(line);
-  }
-
-  /** Where nothing marks the beginning of a question, a text behind a whole one begins the next. */
-  private onFreeText(line: TypedLine): void {
-    const { found, gap } = this;
-    const { current } = found;
-    if (this.manner.option.is === 'plain') {
-      this.onPlainText(line);
-    } else if (current && !gap && !found.waits && goesOnWith(current, line)) {
-      found.goOn(current, line);
-    } else {
-      found.wait(line);
-    }
-  }
-
-  /** Neither questions nor options have labels: blank lines part questions, and what follows a whole stem is an option. */
-  private onPlainText(line: TypedLine): void {
-    const { found, gap } = this;
-    const { current, isComplete } = found;
-    if (!current || gap) {
-      found.setAside(true);
-      found.open(whole(line));
-    } else if (takesPlainOption(current, line, this.gap)) {
-      found.addOption(line, { family: 'plain', counts: 'bullet', ...marksOf(line) });
-    } else if (isComplete && !goesOnWith(current, line)) {
-      found.wait(line);
-    } else if (isComplete) {
-      found.goOn(current, line);
-    } else if (endsAsked(lastLineOf(current)) && endsAsked(line.text)) {
-      found.open(whole(line));
-    } else {
-      found.goOn(current, line);
-    }
   }
 }
 

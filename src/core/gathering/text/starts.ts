@@ -1,7 +1,7 @@
 // By what a line begins a question or an option in one manner.
 import type { Draft } from './draft';
 import type { Label } from './labels';
-import type { TextManner } from './manner';
+import { isSameFamily, type TextManner } from './manner';
 import type { Names } from './names';
 import { halvesOf, marksOf, whole, type TypedLine } from './typed-line';
 
@@ -34,17 +34,30 @@ export class Starts {
 
   /**
    * The label by which a line begins a question below the one that is open; undefined where it begins none. Numbers go on, or
-   * begin again below a question that is whole: a 1 below an open one may be its first option.
+   * begin again below a question that `isWhole`: a 1 below an open one may be its first option. `isApart` behind a blank line.
    */
-  stem(line: TypedLine, open: Draft | undefined, isWhole: boolean): Label | undefined {
+  stem(
+    line: TypedLine,
+    open: Draft | undefined,
+    { isWhole, isApart }: { isWhole: boolean; isApart: boolean },
+  ): Label | undefined {
     const label = this.sign(line);
     if (!label || label.n === undefined || !open) {
       return label;
+    }
+    if (!isApart && this.isNextOption(label, open)) {
+      return undefined;
     }
     const before = open.number ?? 0;
     const counts = label.n + 1;
     const goesOn = counts > before && counts <= before + MOST_SKIPPED;
     return goesOn || (counts === 1 && isWhole) ? label : undefined;
+  }
+
+  /** Where options begin as questions do, the next of them is known by its number, and by standing right below. */
+  private isNextOption({ family, n }: Label, open: Draft): boolean {
+    const areAlike = isSameFamily(this.manner) || this.others.get(open) === family;
+    return areAlike && n === open.options.length;
   }
 
   /** The label by which a line is an option; undefined where it is none. */
@@ -65,14 +78,15 @@ export class Starts {
       : { family: 'mark', counts: 'bullet', from, to, right, ...(sign ? { mark: sign } : {}) };
   }
 
-  /** Labels that are no question's, and halves; a line that names a field is no pair, though a sign parts it in two. */
+  /** Labels but those of options, and halves; a line that names a field is no pair, though a sign parts it in two. */
   private otherLabels(line: TypedLine | undefined): Label[] {
-    const { stem } = this.manner;
+    const { option } = this.manner;
     if (!line) {
       return [];
     }
     const labels = line.labels.filter(
-      ({ family }) => stem.is !== 'label' || family !== stem.family,
+      ({ family, counts }) =>
+        counts !== 'word' && (option.is !== 'label' || family !== option.family),
     );
     return this.names.fieldIn(line.text) ? labels : [...labels, ...halvesOf(line)];
   }
@@ -131,10 +145,8 @@ export class Starts {
   ): Label | undefined {
     const follows = this.otherLabels(next);
     const found = own.find(
-      ({ n = 0, counts, family }) =>
-        n === 0 &&
-        counts !== 'word' &&
-        follows.some((other) => other.family === family && (other.n ?? 1) === 1),
+      ({ n = 0, family }) =>
+        n === 0 && follows.some((other) => other.family === family && (other.n ?? 1) === 1),
     );
     if (found) {
       this.others.set(draft, found.family);

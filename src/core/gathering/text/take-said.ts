@@ -3,9 +3,10 @@ import type { LineRole } from '../../model';
 import type { Collected } from './collected';
 import type { Label } from './labels';
 import type { Names } from './names';
+import { plainOption } from './plain-lines';
 import type { Starts } from './starts';
 import type { Piece } from './tokens';
-import { marksOf, whole, type TypedLine } from './typed-line';
+import { whole, type TypedLine } from './typed-line';
 
 type Where = { found: Collected; starts: Starts; names: Names };
 type Take = (line: TypedLine, where: Where) => void;
@@ -25,7 +26,7 @@ const question: Take = (line, { found, starts }) => {
 
 const option: Take = (line, { found, starts }) => {
   const label = starts.option(line) ?? line.labels[0];
-  found.addOption(line, label ?? { family: 'plain', counts: 'bullet', ...marksOf(line) });
+  found.addOption(line, label ?? plainOption(line));
 };
 
 const answer: Take = (line, { found, names }) => {

@@ -2,7 +2,7 @@
 import { alike } from '../../shared/normalise';
 import { fieldOfLine } from '../../shared/vocabulary/answer-lines';
 import { verdictOf } from '../../shared/vocabulary/verdicts';
-import { isEmphasised, plainOfPieces, type Draft, type Emphasis } from './draft';
+import { isEmphasised, pieceText, plainOfPieces, type Draft, type Emphasis } from './draft';
 import type { TextManner } from './manner';
 import type { Names } from './names';
 import type { Segmented } from './segment';
@@ -11,7 +11,7 @@ import { countsParts, endsAsked, type TypedLine } from './typed-line';
 
 /** Label-like beginnings that were left in a text: '1°) What …', 'a/ cork'. */
 const LEFT_LABEL =
-  /^\s*(?:\p{L}{0,12}[.°º]?\s?[([]?\d{1,3}\s?[.):\]/°º-]{1,3}\s|[([]?[A-Ja-j]\s?[.):\]/-]{1,2}\s|[-–•●○*]\s|#\d|[①-⑳]|\d{1,2}°|\p{Lu}\.?\d{1,3}\b)/u;
+  /^\s*(?:\p{L}{0,12}[.°º]?\s?[([]?\d{1,3}\s?[.):\]/°º-]{1,3}\s|[([]?[A-Ja-j]\s?[.):\]/-]{1,2}\s|[A-Ja-j]\t|[-–•●○*]\s|#\d|[①-⑳]|\d{1,2}°|\p{Lu}\.?\d{1,3}\b)/u;
 const LETTERS = /^[([]?\s*[A-Ja-j](?:\s*(?:[,;&+/]|and|und|et|y|en|e)\s*[A-Ja-j])*\s*[)\].]?$/iu;
 
 /** A verdict behind a statement, '(True)', '– falsch', 'F'. */
@@ -79,8 +79,8 @@ function leftOvers(draft: Draft, names: Names): number {
   const texts = draft.options.map(({ pieces }) => pieces);
   const inOptions = texts.filter(
     (pieces) =>
-      LEFT_LABEL.test(plainOfPieces(pieces)) ||
-      pieces.slice(1).some((piece) => names.fieldIn(plainOfPieces([piece])) !== undefined),
+      LEFT_LABEL.test(pieces.map(pieceText).join(' ')) ||
+      pieces.some((piece) => names.fieldIn(plainOfPieces([piece])) !== undefined),
   ).length;
   const isCut = /^\s*(?:[)\].:°]|\d{1,3}\s+\p{Lu})/u.test(stem);
   const isNamed = /^(\p{L}{1,14})\s?:\s/u.exec(stem);
