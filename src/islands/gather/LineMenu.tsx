@@ -1,5 +1,5 @@
 // What a line of running text is, said by a person: opened at the line's number, or by keys at the cursor.
-import { Box, Menu } from '@mantine/core';
+import { Box, Menu, VisuallyHidden } from '@mantine/core';
 import type { LineRole } from '../../core/model';
 import { quoted } from '../../core/shared/plain';
 import { sayLine, useGather } from '../state/gather';
@@ -37,10 +37,12 @@ export function LineMenu({
   return (
     <Menu opened onClose={onClose} position="bottom-start" withinPortal returnFocus>
       <Menu.Target>
-        {/* The menu hangs at the line's number, which is drawn by the editor. */}
-        <Box component="span" pos="fixed" left={left} top={top} w={1} h={1} aria-hidden />
+        {/* The menu hangs at the line's number, which is drawn by the editor, and is named by what stands here. */}
+        <Box component="span" pos="fixed" left={left} top={top} w={1} h={1}>
+          <VisuallyHidden>What line {line} is</VisuallyHidden>
+        </Box>
       </Menu.Target>
-      <Menu.Dropdown aria-label={`What line ${line} is`}>
+      <Menu.Dropdown>
         <Menu.Label>
           Line {line} {text.trim() ? quoted(text.trim(), 40) : 'is empty'}
         </Menu.Label>

@@ -48,7 +48,8 @@ export const pointing = (onPoint: (pointed: PointedLine) => void): Extension => 
     {
       key: 'Mod-.',
       run: (view) => {
-        onPoint(pointedAt(view, view.state.selection.main.head));
+        // Opened within the key's own event the menu would hear of it, and close.
+        setTimeout(() => onPoint(pointedAt(view, view.state.selection.main.head)));
         return true;
       },
     },
