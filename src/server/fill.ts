@@ -1,5 +1,11 @@
 import { z } from 'zod';
-import { DecisionSchema, ItemSchema, LayoutSchema, SettingsSchema } from '../core/model';
+import {
+  DecisionSchema,
+  ItemSchema,
+  LayoutSchema,
+  SetSectionSchema,
+  SettingsSchema,
+} from '../core/model';
 import { fill } from '../core/pipeline';
 import { answer, fileIn, formOf, json, parse, textIn, unusable } from './answers';
 import { surroundings } from './surroundings';
@@ -18,6 +24,8 @@ export const FillJobSchema = z.object({
   spread: z.number().int().nonnegative().optional(),
   /** How many questions a package draws at each attempt. */
   draw: z.number().int().positive().optional(),
+  /** The sections of the set, fixed or pools. */
+  sections: z.array(SetSectionSchema).optional(),
   /** What is set for all questions of the file, where its form has cells for it. */
   settings: SettingsSchema.optional(),
 });

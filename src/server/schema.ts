@@ -12,6 +12,7 @@ import {
 } from '../core/model';
 import { CheckRequestSchema } from './check';
 import { FillJobSchema } from './fill';
+import { DrawRequestSchema } from './draw';
 import { FitRequestSchema } from './fit';
 import { json } from './answers';
 
@@ -60,6 +61,9 @@ const call = (summary: string, requestBody: unknown, answer: unknown): unknown =
     },
   },
 });
+
+const integer = { type: 'integer' };
+const shortLine = object({ line: integer, wanted: integer, present: integer });
 
 /** The OpenAPI 3.1 document. */
 export function openApi(): Record<string, unknown> {
@@ -118,6 +122,14 @@ export function openApi(): Record<string, unknown> {
         ),
         object({ items: list('Item'), differences: list('Difference') }),
       ),
+      '/api/draw': call(
+        'Draw questions by a plan',
+        body('application/json', ref('DrawRequest')),
+        object({
+          chosen: { type: 'array', items: { type: 'string' } },
+          short: { type: 'array', items: shortLine },
+        }),
+      ),
       '/api/schema': {
         get: { summary: 'This document', responses: { 200: { description: 'Done' } } },
       },
@@ -134,6 +146,7 @@ export function openApi(): Record<string, unknown> {
         Receipt: schema(ReceiptSchema),
         CheckRequest: schema(CheckRequestSchema),
         FitRequest: schema(FitRequestSchema),
+        DrawRequest: schema(DrawRequestSchema),
         FillJob: schema(FillJobSchema),
         Refusal: object({ findings: list('Finding') }, ['findings']),
       },

@@ -10,6 +10,7 @@ import {
 } from '../core/model';
 import { demo, demoBank, item, rowsLayout } from '../../tests/make';
 import { checkEndpoint } from './check';
+import { drawEndpoint } from './draw';
 import { fillEndpoint } from './fill';
 import { fitEndpoint } from './fit';
 import { gatherEndpoint } from './gather';
@@ -50,6 +51,28 @@ const read = async (response: Promise<Response>): Promise<{ status: number; body
   const got = await response;
   return { status: got.status, body: (await got.json()) as Answer };
 };
+
+describe('a draw', () => {
+  it('gives the same questions for the same seed, and what the plan is short of', async () => {
+    const items = Array.from({ length: 8 }, (_, n) =>
+      item({ id: `q${n}`, category: [n < 3 ? 'Gates' : 'Boats'] }),
+    );
+    const plan = [
+      { where: { category: 'Gates' }, take: 4 },
+      { where: { category: 'Boats' }, take: 2 },
+    ];
+    const draw = async () =>
+      (await (await drawEndpoint(post({ items, plan, seed: 4 }))).json()) as {
+        chosen: string[];
+        short: unknown[];
+      };
+    const first = await draw();
+    expect(first.chosen).toHaveLength(5);
+    expect(first.short).toEqual([{ line: 0, wanted: 4, present: 3 }]);
+    expect(await draw()).toEqual(first);
+    expect((await drawEndpoint(post({ items, plan }))).status).toBe(422);
+  });
+});
 
 describe('the endpoints do the whole road', () => {
   it('gather, learn, check, fit, fill and read back', async () => {
@@ -239,6 +262,7 @@ describe('the published description', () => {
       '/api/fit',
       '/api/fill',
       '/api/read-back',
+      '/api/draw',
       '/api/schema',
     ]);
     const schemas = (document['components'] as { schemas: Record<string, unknown> }).schemas;

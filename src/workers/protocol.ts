@@ -14,6 +14,7 @@ import type {
   ReadAs,
   Reading,
   Receipt,
+  SetSection,
   Settings,
 } from '../core/model';
 import type {
@@ -88,6 +89,7 @@ export type FillWish = {
   blank?: Uint8Array;
   spread?: number;
   draw?: number;
+  sections?: readonly SetSection[];
   settings?: Settings;
   accept?: 'all' | 'none';
 };

@@ -3,5 +3,6 @@ export { batches } from './batches';
 export { blockOf, htmlTable, tabText, type Block } from './block';
 export { tallyOfKeys } from './key-places';
 export { inFileOrder, meantBy } from './order';
+export { inSectionOrder, sectionOfEach, sectionsFor } from './sections';
 export { settingsFor } from './settings';
 export { choose, type LeftOut, type Taken } from './taken';

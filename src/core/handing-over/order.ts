@@ -1,6 +1,7 @@
 // The order in which a file of a layout is read, so that what is meant is listed as it will be found.
-import type { CellRow, Item, Layout } from '../model';
+import type { CellRow, Item, Layout, SetSection } from '../model';
 import { parseCell } from '../shared/cells';
+import { sectionOfEach } from './sections';
 import type { Taken } from './taken';
 
 /** More columns than any board has, so that a row's places stay behind those of the row above. */
@@ -31,12 +32,24 @@ export function inFileOrder(taken: readonly Taken[], layout: Layout): Taken[] {
   return [...taken];
 }
 
-/** A package that draws from a pool has sections of its own, which are no categories of the questions. */
-const losesCategories = ({ shape, file }: Layout, draw: number | undefined): boolean =>
-  Boolean(draw) && shape === 'package' && file.standard !== 'common-cartridge-1.3';
+/** A package of tests has sections; a set's own take the place of the questions' categories. */
+const hasSections = ({ shape, file }: Layout): boolean =>
+  shape === 'package' && file.standard !== 'common-cartridge-1.3';
+
+function inSection(item: Item, section: SetSection | undefined): Item {
+  if (!section) {
+    return item;
+  }
+  const { category: _category, ...others } = item;
+  return section.title ? { ...others, category: [section.title] } : others;
+}
 
 /** What the file is to say, question by question, in the order in which it is read. */
-export function meantBy(taken: readonly Taken[], layout: Layout, draw: number | undefined): Item[] {
+export function meantBy(
+  taken: readonly Taken[],
+  layout: Layout,
+  sections?: readonly SetSection[],
+): Item[] {
   if (layout.shape === 'grid') {
     return taken
       .flatMap(({ fit }) =>
@@ -45,8 +58,12 @@ export function meantBy(taken: readonly Taken[], layout: Layout, draw: number | 
       .sort((a, b) => a.place - b.place)
       .map(({ item }) => item);
   }
-  const meant = taken.flatMap(({ fit }) => fit.as);
-  return losesCategories(layout, draw)
-    ? meant.map(({ category: _category, ...item }) => item)
-    : meant;
+  if (!sections || !hasSections(layout)) {
+    return taken.flatMap(({ fit }) => fit.as);
+  }
+  const place = sectionOfEach(sections);
+  return taken.flatMap(({ item, fit }) => {
+    const section = sections[place.get(item.id) ?? -1];
+    return fit.as.map((one) => inSection(one, section));
+  });
 }

@@ -3,6 +3,7 @@ import { z } from 'zod';
 import { ItemSchema, type Item } from './item';
 import { LayoutSchema } from './layout';
 import { DecisionSchema, type ReceiptSchema } from './fit';
+import type { QuestionSet } from './question-set';
 
 /** A layout as the bank keeps it: with the reasons of its guesses, and whether it is in view at hand-over. */
 export const KeptLayoutSchema = z.object({
@@ -52,6 +53,7 @@ export type Records = {
   layouts: KeptLayout;
   sources: KeptSource;
   receipts: z.infer<typeof ReceiptSchema>;
+  sets: QuestionSet;
 };
 export type RecordKind = keyof Records;
 

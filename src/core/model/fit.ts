@@ -1,5 +1,6 @@
 // How a question stands to a layout, the cells it becomes, and the record of an export.
 import { z } from 'zod';
+import { SetSectionSchema } from './question-set';
 import { ItemSchema } from './item';
 import { LayoutSchema, SettingsSchema } from './layout';
 
@@ -66,6 +67,7 @@ export const AgainSchema = z.object({
   deck: z.array(ItemSchema).optional(),
   spread: z.number().optional(),
   draw: z.number().int().optional(),
+  sections: z.array(SetSectionSchema).optional(),
   description: z.string().optional(),
   settings: SettingsSchema.optional(),
 });

@@ -6,6 +6,7 @@ export * from './run';
 export * from './document';
 export * from './reading';
 export * from './kept-reading';
+export * from './question-set';
 export * from './fit';
 export * from './surroundings';
 export * from './bank';

@@ -4,7 +4,10 @@ import {
   batches,
   choose,
   inFileOrder,
+  inSectionOrder,
   meantBy,
+  sectionOfEach,
+  sectionsFor,
   settingsFor,
   type LeftOut,
   type Taken,
@@ -17,6 +20,7 @@ import type {
   Item,
   Layout,
   Receipt,
+  SetSection,
   Settings,
   Surroundings,
 } from '../model';
@@ -44,6 +48,8 @@ export type FillJob = {
   spread?: number;
   /** How many questions a package draws at each attempt. */
   draw?: number;
+  /** The set's sections, fixed or pools; the questions come in their order. */
+  sections?: readonly SetSection[];
   /** What is set for all questions of a file; what all of them say alike where absent. */
   settings?: Settings;
 };
@@ -71,7 +77,8 @@ const deckOf = (job: Pick<FillJob, 'items' | 'deck'>): readonly Item[] =>
 export function chosenFor(job: FillJob): { taken: Taken[]; leftOut: LeftOut[] } {
   const { layout, decisions, accept } = job;
   // Only packages carry formatting on, and what they carry must be the little HTML that is known to be harmless.
-  const items = layout.shape === 'package' ? job.items.map(sanitiseItem) : job.items;
+  const ordered = inSectionOrder(job.items, job.sections);
+  const items = layout.shape === 'package' ? ordered.map(sanitiseItem) : ordered;
   const fitted = fit(items, layout, decisions, { deck: deckOf({ ...job, items }) });
   const { taken, leftOut } = choose(items, fitted, accept);
   return { taken: inFileOrder(taken, layout), leftOut };
@@ -107,6 +114,7 @@ function againOf(job: FillJob, taken: readonly Taken[]): Again {
     deck: usesDeck ? filled([...deckOf(job)]) : undefined,
     spread: job.spread,
     draw: job.draw || undefined,
+    sections: job.sections?.length ? [...job.sections] : undefined,
     description: job.setDescription || undefined,
     settings: job.settings,
   });
@@ -122,9 +130,13 @@ async function fillOne(
   { taken: chosen, leftOut, batch }: OneFile,
   surroundings: Surroundings,
 ): Promise<Filled> {
-  const { layout, setTitle, setDescription, blank, draw } = job;
+  const { layout, setTitle, setDescription, blank } = job;
   const taken = spreadIn(job, chosen);
-  const questions = taken.map(({ fit: { cells, text, as } }) => defined({ as, cells, text }));
+  const sections = sectionsFor(job, taken);
+  const sectionOf = sectionOfEach(sections ?? []);
+  const questions = taken.map(({ item, fit: { cells, text, as } }) =>
+    defined({ as, cells, text, section: sectionOf.get(item.id) }),
+  );
   const settings = settingsFor(
     layout.settings,
     job.settings,
@@ -138,11 +150,11 @@ async function fillOne(
       setDescription: setDescription || undefined,
       settings,
       blank,
-      draw: draw || undefined,
+      sections,
     }),
   );
   const name = fileName(job.fileTitle ?? setTitle, layout);
-  const items = meantBy(taken, layout, draw);
+  const items = meantBy(taken, layout, sections);
   const meant = { items, title: setTitle, description: setDescription, settings };
   const differences = await proof({ name, bytes }, layout, meant);
   const receipt: Receipt = defined({

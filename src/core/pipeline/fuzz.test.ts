@@ -11,7 +11,7 @@ import { gatherSource } from './sources';
 import { EVERY_KIND } from '../../../tests/kinds';
 import { counter, demo, surroundings } from '../../../tests/make';
 
-const COUNT = Number(process.env['COWSLIP_FUZZ'] ?? 1500);
+const COUNT = Number(process.env['COWSLIP_FUZZ'] ?? 900);
 /** From which input on they are read; to look at one again without those before it. */
 const FROM = Number(process.env['COWSLIP_FUZZ_FROM'] ?? 0);
 const SEED = Number(process.env['COWSLIP_FUZZ_SEED'] ?? 20261125);

@@ -1,5 +1,5 @@
 // The rows of a filled file as a block for the clipboard, read back like the file itself.
-import { blockOf, htmlTable, meantBy, tabText, type Block } from '../handing-over';
+import { blockOf, htmlTable, meantBy, sectionsFor, tabText, type Block } from '../handing-over';
 import type { Difference, Item, Layout, Receipt, Table } from '../model';
 import { compare, readBack } from '../reading-back';
 import { openHtml, readDelimitedText } from '../readers';
@@ -64,6 +64,10 @@ export function pasteBlock(receipt: Receipt): PasteBlock {
     ...block,
     text,
     html: saysTheSame(html, cells) ? html : undefined,
-    differences: differencesOf(cells, job.layout, meantBy(taken, job.layout, job.draw)),
+    differences: differencesOf(
+      cells,
+      job.layout,
+      meantBy(taken, job.layout, sectionsFor(job, taken)),
+    ),
   });
 }

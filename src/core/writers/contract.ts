@@ -1,8 +1,12 @@
 // What a writer is given and gives back.
-import type { Fitted, Layout, Settings } from '../model';
+import type { Fitted, Layout, SetSection, Settings } from '../model';
 
 /** A fitted question on its way into a file: its rows or its paragraph, and the questions that it becomes there. */
-export type Placed = Pick<Fitted, 'cells' | 'text'> & { as: NonNullable<Fitted['as']> };
+export type Placed = Pick<Fitted, 'cells' | 'text'> & {
+  as: NonNullable<Fitted['as']>;
+  /** Which of the job's sections it stands in, from 0; in none where absent. */
+  section?: number;
+};
 
 export type Job = {
   layout: Layout;
@@ -14,8 +18,8 @@ export type Job = {
   settings?: Settings;
   /** The receiver's own empty file. */
   blank?: Uint8Array;
-  /** How many questions a package draws at each attempt; all where absent. */
-  draw?: number;
+  /** The sections of a package; the questions' categories where absent. */
+  sections?: readonly Pick<SetSection, 'title' | 'draw'>[];
 };
 
 export type Written = {

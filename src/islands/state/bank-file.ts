@@ -33,13 +33,14 @@ async function blanksOfBank(): Promise<{ blanks: Map<string, Uint8Array>; missin
  * and the layouts whose blanks the browser no longer has.
  */
 export async function saveBankFile(): Promise<{ name: string; missing: string[] }> {
-  const { info, items, layouts, sources, receipts } = bankState();
+  const { info, items, layouts, sources, receipts, sets } = bankState();
   const { blanks, missing } = await blanksOfBank();
   const contents = {
     name: info.name,
     layouts: [...layouts],
     sources: [...sources],
     receipts: [...receipts],
+    sets: [...sets],
     readings: [...(await keptReadings())],
     blanks,
   };
@@ -58,7 +59,7 @@ export async function openBankFile(file: File): Promise<string | undefined> {
   if ('finding' in opened) {
     return opened.finding.message;
   }
-  const { name, items, layouts, sources, receipts, readings, blanks } = opened.contents;
+  const { name, items, layouts, sources, receipts, readings, sets, blanks } = opened.contents;
   const info = { id: `bank-${crypto.randomUUID()}`, name, madeAt: new Date().toISOString() };
   // One transaction: a page that is closed meanwhile leaves no half of a bank behind.
   await theStore().write(info.id, {
@@ -69,6 +70,7 @@ export async function openBankFile(file: File): Promise<string | undefined> {
       ...layouts.flatMap((one) => recordChange('layouts', undefined, one)),
       ...sources.flatMap((one) => recordChange('sources', undefined, one)),
       ...receipts.flatMap((one) => recordChange('receipts', undefined, one)),
+      ...(sets ?? []).flatMap((one) => recordChange('sets', undefined, one)),
     ],
   });
   await takeInReadings(readings ?? []);

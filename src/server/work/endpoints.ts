@@ -1,5 +1,6 @@
 // Every call that does work, by its name.
 import { checkEndpoint } from '../check';
+import { drawEndpoint } from '../draw';
 import { fillEndpoint } from '../fill';
 import { fitEndpoint } from '../fit';
 import { gatherEndpoint } from '../gather';
@@ -14,4 +15,5 @@ export const ENDPOINTS: Record<JobName, (request: Request) => Promise<Response>>
   fit: fitEndpoint,
   fill: fillEndpoint,
   'read-back': readBackEndpoint,
+  draw: drawEndpoint,
 };

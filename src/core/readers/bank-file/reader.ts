@@ -102,13 +102,24 @@ export function unpackBankFile(name: string, parts: Parts): Unpacked {
   if ('problem' in parsed) {
     return parsed;
   }
-  const { pictures, blanks, name: bank, items, layouts, sources, receipts, readings } = parsed.file;
+  const {
+    pictures,
+    blanks,
+    name: bank,
+    items,
+    layouts,
+    sources,
+    receipts,
+    readings,
+    sets,
+  } = parsed.file;
   return {
     contents: {
       name: bank,
       layouts,
       sources,
       ...(readings ? { readings } : {}),
+      ...(sets ? { sets } : {}),
       receipts: receipts.map((receipt) =>
         receipt.again
           ? {

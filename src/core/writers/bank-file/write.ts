@@ -55,6 +55,7 @@ export async function writeBankFile(contents: BankContents, digest: Digest): Pro
     sources: contents.sources,
     receipts: contents.receipts,
     ...(contents.readings?.length ? { readings: contents.readings } : {}),
+    ...(contents.sets?.length ? { sets: contents.sets } : {}),
     pictures: types,
     blanks: [...contents.blanks.keys()],
   };

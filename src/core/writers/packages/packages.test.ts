@@ -3,7 +3,7 @@
 import { spawnSync } from 'node:child_process';
 import { unzipSync } from 'fflate';
 import { describe, expect, it } from 'vitest';
-import { fill, fit, gatherSource, STARTERS } from '../../pipeline';
+import { fill, fillAgain, fit, gatherSource, STARTERS, type FillJob } from '../../pipeline';
 import type { Item, Layout } from '../../model';
 import { EVERY_KIND } from '../../../../tests/kinds';
 import { counter, demoBank, item, options, surroundings } from '../../../../tests/make';
@@ -58,7 +58,7 @@ const items: Item[] = [
 ];
 const made = async (
   standard: NonNullable<Layout['file']['standard']>,
-  more: { draw?: number } = {},
+  more: Pick<FillJob, 'draw' | 'sections'> = {},
 ) => fill({ items, layout: starter(standard), setTitle: 'Canal & basics', ...more }, surroundings);
 
 describe.each(['qti-3.0', 'qti-2.1'] as const)('%s', (standard) => {
@@ -186,6 +186,32 @@ describe.each(['qti-3.0', 'qti-2.1'] as const)('%s', (standard) => {
     expect(more).toEqual([]);
     expect(all(section!, ...name('selection'))[0]!.at['select']).toBe('20');
     expect(all(section!, ...name('assessment-item-ref'))).toHaveLength(items.length);
+  });
+  it('pools and fixed sections stand side by side, and come in again as categories', async ({
+    skip,
+  }) => {
+    if (!HAS_PYTHON) {
+      skip('python3 is not installed');
+    }
+    const [first, second, ...others] = items.map(({ id }) => id);
+    const sections = [
+      { title: 'Warm up', items: [second!, first!] },
+      { title: 'Ten of many', items: others, draw: 10 },
+    ];
+    const { bytes, differences, receipt } = await made(standard, { sections });
+    expect(differences).toEqual([]);
+    const found = all(treesOf(bytes).trees['test.xml']!, ...name('assessment-section'));
+    expect(found.map(({ at }) => at['title'])).toEqual(['Warm up', 'Ten of many']);
+    expect(all(found[0]!, ...name('selection'))).toEqual([]);
+    expect(all(found[1]!, ...name('selection'))[0]!.at['select']).toBe('10');
+    const again = (await gatherSource({ name: 'pack.zip', bytes }, {}, { id: counter() })).items;
+    expect(again.slice(0, 3).map(({ category }) => category)).toEqual([
+      ['Warm up'],
+      ['Warm up'],
+      ['Ten of many'],
+    ]);
+    expect(again[0]!.ref).toBe(items[1]!.ref);
+    expect((await fillAgain(receipt, undefined, surroundings)).bytes).toEqual(bytes);
   });
   it('comes in again as it went out, pictures and tags with it', async () => {
     const { bytes } = await fill(

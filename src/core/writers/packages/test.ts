@@ -3,7 +3,13 @@ import type { Item } from '../../model';
 import { spacesOf, type TestStandard } from './item';
 import { HEAD, el, xmlOf, type Node } from './xml';
 
-export type Listed = { item: Item; identifier: string; href: string };
+export type Listed = {
+  item: Item;
+  identifier: string;
+  href: string;
+  /** Which of the set's sections it stands in, from 0. */
+  section?: number;
+};
 type Section = { title: string; items: Listed[] };
 
 function reference({ item, identifier, href }: Listed): Node {
@@ -54,13 +60,26 @@ class Sections {
     );
   }
 
-  /** A pool of which every attempt gets so many, in an order of its own. */
-  pool({ title, items }: Section, draw: number): Node {
-    return this.section(title, () => [
-      el('qti-selection', { select: Math.min(draw, items.length) }),
-      el('qti-ordering', { shuffle: true }),
-      ...items.map(reference),
-    ]);
+  /** A section of the set: all of its questions, or a pool of which every attempt gets so many, in an order of its own. */
+  private own({ title, items }: Section, draw: number | undefined): Node {
+    const pool =
+      draw === undefined
+        ? []
+        : [
+            el('qti-selection', { select: Math.min(draw, items.length) }),
+            el('qti-ordering', { shuffle: true }),
+          ];
+    return this.section(title, () => [...pool, ...items.map(reference)]);
+  }
+
+  /** The sections of the set side by side; questions that stand in none follow by their categories. */
+  ofSet(listed: readonly Listed[], sections: NonNullable<Test['sections']>): Node[] {
+    const own = sections.flatMap(({ title = '', draw }, index) => {
+      const items = listed.filter(({ section }) => section === index);
+      return items.length ? [this.own({ title, items }, draw)] : [];
+    });
+    const rest = listed.filter(({ section }) => section === undefined);
+    return rest.length ? [...own, this.byCategory({ title: '', items: rest })] : own;
   }
 }
 
@@ -69,8 +88,8 @@ export type Test = {
   title: string;
   listed: Listed[];
   standard: TestStandard;
-  /** How many of the questions every attempt gets, chosen by the program that runs it; all where undefined. */
-  draw: number | undefined;
+  /** The sections of the set; those of its questions' categories where absent. */
+  sections?: readonly { title?: string; draw?: number }[];
 };
 
 /** The score of the test is the sum of its items'. */
@@ -86,7 +105,7 @@ const summedScore = (): Node =>
   );
 
 /** The XML of the test. */
-export function testXml({ title, listed, standard, draw }: Test): string {
+export function testXml({ title, listed, standard, sections: own }: Test): string {
   const sections = new Sections();
   const all: Section = { title: '', items: listed };
   const root = el(
@@ -100,7 +119,7 @@ export function testXml({ title, listed, standard, draw }: Test): string {
     el(
       'qti-test-part',
       { identifier: 'part-1', 'navigation-mode': 'nonlinear', 'submission-mode': 'individual' },
-      draw === undefined ? sections.byCategory(all) : sections.pool(all, draw),
+      ...(own ? sections.ofSet(listed, own) : [sections.byCategory(all)]),
     ),
     summedScore(),
   );

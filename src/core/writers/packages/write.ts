@@ -1,6 +1,7 @@
 // Packages of the open standards: QTI 3.0 and 2.1 with test, items and manifest; Common Cartridge 1.3 with QTI 1.2.
 import { strToU8, zipSync } from 'fflate';
 import type { Item, Standard } from '../../model';
+import { defined } from '../../shared/defined';
 import { tagText } from '../../shared/plain';
 import { STILL, type Job, type Written } from '../contract';
 import { cartridgeXml } from './cartridge';
@@ -25,12 +26,16 @@ const pictures = (xml: string): string[] => [
 type Content = {
   title: string;
   items: readonly Item[];
-  /** How many questions every attempt gets. */
-  draw: number | undefined;
+  /** The sections of the set, and the one that each question stands in. */
+  sections: Job['sections'];
+  sectionOf: ReadonlyMap<Item, number>;
   media: Media;
 };
 
-function testPackage(standard: TestStandard, { title, items, draw, media }: Content): Files {
+function testPackage(
+  standard: TestStandard,
+  { title, items, sections, sectionOf, media }: Content,
+): Files {
   const taken = new Set<string>(['test', 'manifest-1']);
   const files: Files = {};
   const resources: Resource[] = [];
@@ -46,9 +51,9 @@ function testPackage(standard: TestStandard, { title, items, draw, media }: Cont
       files: [href, ...pictures(xml)],
       keywords: tagsOf(item),
     });
-    return { item, identifier, href };
+    return defined({ item, identifier, href, section: sectionOf.get(item) });
   });
-  files['test.xml'] = testXml({ title, listed, standard, draw });
+  files['test.xml'] = testXml(defined({ title, listed, standard, sections }));
   const test: Resource = {
     identifier: 'resource-test',
     type: TYPES[standard][1],
@@ -85,11 +90,21 @@ function cartridge({ title, items, media }: Content): Files {
 }
 
 /** Writes a package. The same questions give the same bytes. */
-export function writePackage({ layout, questions, setTitle = layout.name, draw }: Job): Written {
+export function writePackage({
+  layout,
+  questions,
+  setTitle = layout.name,
+  sections,
+}: Job): Written {
   const standard: Standard = layout.file.standard ?? 'qti-3.0';
   const items = questions.flatMap(({ as }) => as);
   const media: Media = { paths: new Map(), bytes: new Map() };
-  const content: Content = { title: setTitle, items, draw, media };
+  const sectionOf = new Map(
+    questions.flatMap(({ as, section }) =>
+      section === undefined ? [] : as.map((item) => [item, section] as const),
+    ),
+  );
+  const content: Content = { title: setTitle, items, sections, sectionOf, media };
   const files =
     standard === 'common-cartridge-1.3' ? cartridge(content) : testPackage(standard, content);
   const prefix = standard === 'common-cartridge-1.3' ? 'web_resources/' : '';
@@ -97,7 +112,7 @@ export function writePackage({ layout, questions, setTitle = layout.name, draw }
     files[prefix + path] = bytes;
   }
   const notes =
-    draw && standard === 'common-cartridge-1.3'
+    sections?.some(({ draw }) => draw) && standard === 'common-cartridge-1.3'
       ? ['This package can’t say that only some questions are drawn; it holds all of them.']
       : [];
   return {

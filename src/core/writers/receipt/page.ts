@@ -34,9 +34,17 @@ function headOf(receipt: Receipt): string {
     ...(receipt.again?.draw
       ? [['Pool', `${receipt.again.draw} drawn at each attempt`] as [string, string]]
       : []),
+    ...sectionFacts(receipt),
   ];
   return `<dl>${facts.map(([name, text]) => `<dt>${escapeMarkup(name)}</dt><dd>${escapeMarkup(text)}</dd>`).join('')}<dt>SHA-256</dt><dd><code>${escapeMarkup(receipt.file.sha256)}</code></dd></dl>`;
 }
+
+/** The sections of the set, each with what it draws. */
+const sectionFacts = ({ again }: Receipt): [string, string][] =>
+  (again?.sections ?? []).map(({ title, items, draw }, index) => [
+    title ?? `Section ${index + 1}`,
+    draw ? `${draw} of ${items.length} drawn at each attempt` : count(items.length, 'question'),
+  ]);
 
 /** The receipt as one HTML page. All texts are shown as text. */
 export function receiptPage(receipt: Receipt): string {

@@ -3,7 +3,7 @@ import type { KeptLayout, RecordKind, Records, RecordStep } from '../../../core/
 import { settleRecord } from '../../../store/settle';
 import type { BankState } from './types';
 
-export type RecordLists = Pick<BankState, 'layouts' | 'sources' | 'receipts'>;
+export type RecordLists = Pick<BankState, 'layouts' | 'sources' | 'receipts' | 'sets'>;
 
 /** The same order at every start, wherever the store has them. */
 export const byName = (layouts: readonly KeptLayout[]): KeptLayout[] =>
@@ -37,6 +37,7 @@ const PUT: {
   layouts: ({ layouts }, id, next) => ({ layouts: byName(replaced(layouts, id, next)) }),
   sources: ({ sources }, id, next) => ({ sources: replaced(sources, id, next) }),
   receipts: ({ receipts }, id, next) => ({ receipts: newestFirst(replaced(receipts, id, next)) }),
+  sets: ({ sets }, id, next) => ({ sets: newestFirst(replaced(sets, id, next)) }),
 };
 
 function withRecord(lists: RecordLists, step: RecordStep): RecordLists {
@@ -55,6 +56,6 @@ function withRecord(lists: RecordLists, step: RecordStep): RecordLists {
 
 /** The lists after these steps. */
 export const withRecords = (
-  { layouts, sources, receipts }: RecordLists,
+  { layouts, sources, receipts, sets }: RecordLists,
   steps: readonly RecordStep[],
-): RecordLists => steps.reduce(withRecord, { layouts, sources, receipts });
+): RecordLists => steps.reduce(withRecord, { layouts, sources, receipts, sets });

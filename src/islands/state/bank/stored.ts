@@ -25,12 +25,18 @@ export async function* pagesOf(store: Store, bank: string): AsyncGenerator<Store
 
 /** The records of a bank as they are listed. */
 export async function recordsOf(store: Store, bank: string): Promise<RecordLists> {
-  const [layouts, sources, receipts] = await Promise.all([
+  const [layouts, sources, receipts, sets] = await Promise.all([
     store.records(bank, 'layouts'),
     store.records(bank, 'sources'),
     store.records(bank, 'receipts'),
+    store.records(bank, 'sets'),
   ]);
-  return { layouts: byName(layouts), sources, receipts: newestFirst(receipts) };
+  return {
+    layouts: byName(layouts),
+    sources,
+    receipts: newestFirst(receipts),
+    sets: newestFirst(sets),
+  };
 }
 
 async function manyOf(store: Store, bank: string): Promise<StoredItem[]> {

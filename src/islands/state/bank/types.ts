@@ -1,5 +1,13 @@
 // What the page knows of the open bank.
-import type { BankInfo, Finding, Item, KeptLayout, KeptSource, Receipt } from '../../../core/model';
+import type {
+  BankInfo,
+  Finding,
+  Item,
+  KeptLayout,
+  KeptSource,
+  QuestionSet,
+  Receipt,
+} from '../../../core/model';
 import type { Conflict, JournalEntry } from '../../../store/port';
 
 /**
@@ -22,6 +30,7 @@ export type BankState = {
   layouts: readonly KeptLayout[];
   sources: readonly KeptSource[];
   receipts: readonly Receipt[];
+  sets: readonly QuestionSet[];
   /** Steps that can be taken back, the last one at the end, and steps taken back that can be done again. */
   undo: readonly JournalEntry[];
   redo: readonly JournalEntry[];
@@ -41,6 +50,7 @@ export const NO_BANK: BankState = {
   layouts: [],
   sources: [],
   receipts: [],
+  sets: [],
   undo: [],
   redo: [],
   save: { state: 'saved', unsaved: 0 },

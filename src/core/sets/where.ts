@@ -1,0 +1,29 @@
+// Which questions a line of a plan speaks of.
+import type { Item, PlanWhere } from '../model';
+import { KIND_NAMES } from '../shared/kind-names';
+import { tagText } from '../shared/plain';
+
+/** How a category's path is shown and written in a plan. */
+export const CATEGORY_STEP = ' > ';
+
+/** Whether a category is the one that is asked for, or stands below it. */
+function isWithin(category: readonly string[] | undefined, wanted: string): boolean {
+  const path = category?.join(CATEGORY_STEP) ?? '';
+  return path === wanted || path.startsWith(`${wanted}${CATEGORY_STEP}`);
+}
+
+/** Whether a question is one of those that a line draws from. */
+export function isWanted(item: Item, { category, tag, kind }: PlanWhere): boolean {
+  return (
+    (category === undefined || isWithin(item.category, category)) &&
+    (kind === undefined || item.kind === kind) &&
+    (tag === undefined ||
+      (item.tags ?? []).some(({ name, value }) => name === tag.name && value === tag.value))
+  );
+}
+
+/** A line in words: 'Safety, level: beginner, one right'. */
+export function whereWords({ category, tag, kind }: PlanWhere): string {
+  const words = [category, tag && tagText(tag), kind && KIND_NAMES[kind]].filter(Boolean);
+  return words.length ? words.join(', ') : 'any question';
+}
