@@ -13,6 +13,7 @@ import { cssVariables, theme } from './theme';
 
 const GatherPlace = lazy(() => import('../gather/GatherPlace'));
 const BankPlace = lazy(() => import('../bank/BankPlace'));
+const SetsPlace = lazy(() => import('../sets/SetsPlace'));
 const LayoutsPlace = lazy(() => import('../layouts/LayoutsPlace'));
 const HandOverPlace = lazy(() => import('../hand-over/HandOverPlace'));
 const RehearsePlace = lazy(() => import('../rehearse/RehearsePlace'));
@@ -47,6 +48,9 @@ function Places() {
           </Route>
           <Route path="/bank">
             <BankPlace />
+          </Route>
+          <Route path="/sets/:id?">
+            <SetsPlace />
           </Route>
           <Route path="/layouts/:id?">
             <LayoutsPlace />

@@ -10,6 +10,7 @@ export type PlaceLink = { to: string; name: string; words: string; isAside?: boo
 export const PLACES: readonly PlaceLink[] = [
   { to: '/gather', name: 'Gather', words: 'Bring questions in: paste, import, open a file' },
   { to: '/bank', name: 'Bank', words: 'Keep, edit, check and search questions' },
+  { to: '/sets', name: 'Sets', words: 'Put questions together for one use: by hand, by a plan' },
   { to: '/layouts', name: 'Layouts', words: 'Teach a receiver’s blank, form or template' },
   {
     to: '/hand-over',
@@ -33,6 +34,7 @@ export function useCounts(): Partial<Record<string, Count>> {
   const waiting = useBank((state) => state.waiting);
   const questions = useBank((state) => state.items.length);
   const blocked = useBank(({ findings }) => questionsAt(findings, 'block'));
+  const sets = useBank((state) => state.sets.length);
   const layouts = useBank((state) => state.layouts.length);
   const changing = useHandOver().columns.reduce((sum, column) => sum + column.counts[1], 0);
   const records = useBank(({ receipts, sources }) => receipts.length + sources.length);
@@ -42,6 +44,7 @@ export function useCounts(): Partial<Record<string, Count>> {
       words: blocked ? `questions, ${blocked} blocked` : 'questions',
       isLook: blocked > 0,
     },
+    '/sets': plainCount(sets, 'sets'),
     '/layouts': plainCount(layouts, 'layouts'),
     '/records': plainCount(records, 'sources and receipts'),
   };

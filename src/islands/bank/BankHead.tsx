@@ -11,6 +11,7 @@ import { useActs } from '../state/acts';
 import { addItems, bankState, removeItems, useBank } from '../state/bank';
 import { handOverOnly, setChoice } from '../state/hand-over';
 import { criteriaOf, setView, showQuestion, useView } from '../state/view';
+import { AddToSet } from './AddToSet';
 import { ColumnsMenu } from './ColumnsMenu';
 import { Mends } from './Mends';
 import { isFiltered, type Shown } from './rows';
@@ -141,6 +142,7 @@ export function BankHead({
   useBankActs();
   return (
     <PlaceHead title="Bank" facts={facts} main={main}>
+      {selected.length > 0 && <AddToSet ids={selected} />}
       {selected.length > 1 && <TagSelected ids={selected} />}
       {selected.length > 0 && (
         <Button onClick={() => remove(selected)}>

@@ -17,7 +17,7 @@ const BANK = [
 ];
 const ids = (rows: readonly Item[]): string[] => rows.map(({ id }) => id);
 const found = (criteria: Partial<Criteria>, findings = NONE): string[] =>
-  ids(freshRows(BANK, { ...ALL, ...criteria }, findings).rows);
+  ids(freshRows(BANK, { ...ALL, ...criteria }, { findings }).rows);
 
 describe('a filter', () => {
   it.each<[Partial<Criteria>, string[]]>([
@@ -52,13 +52,13 @@ describe('a filter', () => {
 });
 
 describe('after an edit', () => {
-  const before = freshRows(BANK, { ...ALL, search: 'gate' }, NONE);
+  const before = freshRows(BANK, { ...ALL, search: 'gate' }, { findings: NONE });
   const changed = BANK.map((one) =>
     one.id === '1' ? { ...one, stem: { plain: 'Which door opens first?' } } : one,
   );
 
   it('a question that no longer matches stays where it stood, and is counted', () => {
-    const { rows, stale } = keptRows(changed, before, NONE);
+    const { rows, stale } = keptRows(changed, before, { findings: NONE });
     expect(ids(rows)).toEqual(['1', '3']);
     expect(rows[0]!.stem.plain).toBe('Which door opens first?');
     expect(stale).toBe(1);
@@ -66,21 +66,25 @@ describe('after an edit', () => {
 
   it('new ones that match stand at the end, removed ones are gone', () => {
     const bank = [question('9', 'A gate again'), ...changed.filter(({ id }) => id !== '3')];
-    const { rows } = keptRows(bank, before, NONE);
+    const { rows } = keptRows(bank, before, { findings: NONE });
     expect(ids(rows)).toEqual(['1', '9']);
   });
 
   it('a sorted list keeps its order until it is sorted again', () => {
     const criteria: Criteria = { ...ALL, sort: { column: 'stem', down: false } };
-    const sorted = freshRows(BANK, criteria, NONE);
+    const sorted = freshRows(BANK, criteria, { findings: NONE });
     const last = BANK.map((one) => (one.id === '3' ? { ...one, stem: { plain: 'Zeal' } } : one));
-    expect(ids(keptRows(last, sorted, NONE).rows)).toEqual(['3', '1', '2']);
-    expect(ids(freshRows(last, criteria, NONE).rows)).toEqual(['1', '2', '3']);
+    expect(ids(keptRows(last, sorted, { findings: NONE }).rows)).toEqual(['3', '1', '2']);
+    expect(ids(freshRows(last, criteria, { findings: NONE }).rows)).toEqual(['1', '2', '3']);
   });
 
   it('without a filter all are shown as the bank has them', () => {
-    const whole = freshRows(BANK, ALL, NONE);
-    expect(ids(keptRows([...BANK].reverse(), whole, NONE).rows)).toEqual(['3', '2', '1']);
+    const whole = freshRows(BANK, ALL, { findings: NONE });
+    expect(ids(keptRows([...BANK].reverse(), whole, { findings: NONE }).rows)).toEqual([
+      '3',
+      '2',
+      '1',
+    ]);
   });
 });
 

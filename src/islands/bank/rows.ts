@@ -1,4 +1,5 @@
 // Which questions the grid shows, and in which order: by the filter as it was when it was last applied.
+import { searchFor, type Lookup } from '../../core/banks';
 import type { Finding, Item } from '../../core/model';
 import { tagText } from '../../core/shared/plain';
 import { cellText, type CellField } from '../parts/cells';
@@ -9,32 +10,21 @@ export type Shown = { criteria: Criteria; rows: readonly Item[]; stale: number }
 
 const categoryText = ({ category }: Item): string | undefined => category?.join(' > ');
 
-/** All that a search looks at. */
-function searched(item: Item): string {
-  const { ref, stem, options = [], accepted = [], category = [], tags = [] } = item;
-  return [
-    ref,
-    stem.plain,
-    ...options.map((option) => option.text.plain),
-    ...accepted,
-    ...category,
-    ...tags.map((tag) => `${tag.name ?? ''} ${tag.value}`),
-  ]
-    .join(' ')
-    .toLowerCase();
-}
-
 const hasTag = (item: Item, tag: string): boolean =>
   categoryText(item) === tag || item.tags?.some((own) => tagText(own) === tag) === true;
 
 const hasLevel = (findings: readonly Finding[] | undefined, wanted: string): boolean =>
   findings?.some(({ level }) => (wanted === 'any' ? level !== 'note' : level === wanted)) === true;
 
-type FindingsById = ReadonlyMap<string, readonly Finding[]>;
+/** What is known of the questions besides what stands in them. */
+export type Known = {
+  findings: ReadonlyMap<string, readonly Finding[]>;
+  lookup?: Lookup | undefined;
+};
 
 /** Whether a question is one of those asked for. */
-function matcher({ search, kind, tag, level }: Criteria, findings: FindingsById) {
-  const words = search.toLowerCase().split(/\s+/).filter(Boolean);
+function matcher({ search, kind, tag, level }: Criteria, { findings, lookup }: Known) {
+  const isFound = searchFor(search, lookup);
   return (item: Item): boolean => {
     if ((kind && item.kind !== kind) || (tag && !hasTag(item, tag))) {
       return false;
@@ -42,8 +32,7 @@ function matcher({ search, kind, tag, level }: Criteria, findings: FindingsById)
     if (level && !hasLevel(findings.get(item.id), level)) {
       return false;
     }
-    const text = words.length ? searched(item) : '';
-    return words.every((word) => text.includes(word));
+    return isFound(item);
   };
 }
 
@@ -64,12 +53,8 @@ export const isFiltered = ({ search, kind, tag, level }: Criteria): boolean =>
   Boolean(search.trim() || kind || tag || level);
 
 /** The questions of a filter, in its order. */
-export function freshRows(
-  items: readonly Item[],
-  criteria: Criteria,
-  findings: FindingsById,
-): Shown {
-  const rows = isFiltered(criteria) ? items.filter(matcher(criteria, findings)) : [...items];
+export function freshRows(items: readonly Item[], criteria: Criteria, known: Known): Shown {
+  const rows = isFiltered(criteria) ? items.filter(matcher(criteria, known)) : [...items];
   return { criteria, rows: sorted(rows, criteria.sort), stale: 0 };
 }
 
@@ -77,16 +62,16 @@ export function freshRows(
  * The same filter after an edit: a question stays where it stood though it no longer matches, so that nothing vanishes
  * under the hand that types; new ones that match stand at the end.
  */
-export function keptRows(items: readonly Item[], before: Shown, findings: FindingsById): Shown {
+export function keptRows(items: readonly Item[], before: Shown, known: Known): Shown {
   const { criteria } = before;
   if (!isFiltered(criteria) && !criteria.sort) {
-    return freshRows(items, criteria, findings);
+    return freshRows(items, criteria, known);
   }
   const byId = new Map(items.map((item) => [item.id, item]));
-  const known = new Set(before.rows.map(({ id }) => id));
-  const matches = matcher(criteria, findings);
+  const shownIds = new Set(before.rows.map(({ id }) => id));
+  const matches = matcher(criteria, known);
   const stay = before.rows.flatMap(({ id }) => byId.get(id) ?? []);
-  const fresh = items.filter((item) => !known.has(item.id) && matches(item));
+  const fresh = items.filter((item) => !shownIds.has(item.id) && matches(item));
   return {
     criteria,
     rows: [...stay, ...fresh],

@@ -1,6 +1,7 @@
 // The questions that the grid shows, kept while they are edited.
 import { useCallback, useDeferredValue, useMemo, useRef, useState } from 'react';
 import { useBank } from '../state/bank';
+import { lookupIn } from '../state/known';
 import { criteriaOf, useView, type Criteria } from '../state/view';
 import { freshRows, keptRows, type Shown } from './rows';
 
@@ -18,11 +19,17 @@ export function useBankRows(): { shown: Shown; applyAgain: () => void } {
   const criteria = useDeferredValue(useView(criteriaOf));
   const [round, setRound] = useState(0);
   const last = useRef<{ applied: Applied; shown: Shown } | undefined>(undefined);
-  // Findings matter only while they filter.
-  const filtering = criteria.level ? findings : undefined;
+  // Findings, sets and receipts matter only while they filter.
+  const filtering = criteria.level || criteria.search.includes(':') ? findings : undefined;
+  const sets = useBank((state) => state.sets);
+  const receipts = useBank((state) => state.receipts);
+  const lookup = useMemo(
+    () => filtering && lookupIn({ sets, receipts, findings: filtering }),
+    [sets, receipts, filtering],
+  );
   const shown = useMemo(() => {
     const applied: Applied = { bank, round, criteria, isWhole };
-    const found = filtering ?? new Map<string, never>();
+    const found = { findings: filtering ?? new Map<string, never>(), lookup };
     const before = last.current;
     const next =
       before && isSame(before.applied, applied)
@@ -30,7 +37,7 @@ export function useBankRows(): { shown: Shown; applyAgain: () => void } {
         : freshRows(items, criteria, found);
     last.current = { applied, shown: next };
     return next;
-  }, [items, filtering, bank, round, criteria, isWhole]);
+  }, [items, filtering, lookup, bank, round, criteria, isWhole]);
   const applyAgain = useCallback(() => setRound((n) => n + 1), []);
   return { shown, applyAgain };
 }

@@ -6,7 +6,7 @@ import { describe, expect, it } from 'vitest';
 import { fill, fillAgain, fit, gatherSource, STARTERS, type FillJob } from '../../pipeline';
 import type { Item, Layout } from '../../model';
 import { EVERY_KIND } from '../../../../tests/kinds';
-import { counter, demoBank, item, options, surroundings } from '../../../../tests/make';
+import { counter, demoBank, item, surroundings } from '../../../../tests/make';
 import { brief } from '../../../../tests/say';
 
 type Node = { tag: string; at: Record<string, string>; text: string; sub: Node[] };
@@ -205,11 +205,8 @@ describe.each(['qti-3.0', 'qti-2.1'] as const)('%s', (standard) => {
     expect(all(found[0]!, ...name('selection'))).toEqual([]);
     expect(all(found[1]!, ...name('selection'))[0]!.at['select']).toBe('10');
     const again = (await gatherSource({ name: 'pack.zip', bytes }, {}, { id: counter() })).items;
-    expect(again.slice(0, 3).map(({ category }) => category)).toEqual([
-      ['Warm up'],
-      ['Warm up'],
-      ['Ten of many'],
-    ]);
+    const titles = again.slice(0, 3).map(({ category }) => category?.[0]);
+    expect(titles).toEqual(['Warm up', 'Warm up', 'Ten of many']);
     expect(again[0]!.ref).toBe(items[1]!.ref);
     expect((await fillAgain(receipt, undefined, surroundings)).bytes).toEqual(bytes);
   });
@@ -298,21 +295,5 @@ describe('Common Cartridge 1.3', () => {
     const { differences, notes } = await made('common-cartridge-1.3', { draw: 5 });
     expect(differences).toEqual([]);
     expect(notes[0]).toContain('holds all of them');
-  });
-});
-
-describe('what comes in never runs', () => {
-  it('formatting is written anew from the little that is known', async () => {
-    const nasty = item({
-      stem: {
-        plain: 'x',
-        html: '<b onclick="a()">x</b><script>alert(1)</script><img src=x onerror=y>',
-      },
-      options: options('*<i>p</i>', 'q'),
-    });
-    const { bytes } = await fill({ items: [nasty], layout: starter('qti-3.0') }, surroundings);
-    const xml = new TextDecoder().decode(unzipSync(bytes)['items/Q-1.xml']);
-    expect(xml).not.toMatch(/<script|onclick|onerror|<img/);
-    expect(xml).toContain('&lt;i&gt;p&lt;/i&gt;');
   });
 });

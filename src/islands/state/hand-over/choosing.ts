@@ -1,10 +1,10 @@
 // Which questions are handed over, how they stand to each receiver, and what is wished of the files.
-import type { Decision, Decisions, Item, KeptLayout } from '../../../core/model';
-import { tagText } from '../../../core/shared/plain';
+import type { Decision, Decisions, Item, KeptLayout, QuestionSet } from '../../../core/model';
 import { recordChange } from '../../../core/shared/steps';
 import { Latest } from '../../parts/latest';
 import { core } from '../../../workers/client';
 import { bankState, changeRecords, itemById } from '../bank';
+import { searchIn } from '../known';
 import {
   handOverState,
   NO_CHOICE,
@@ -14,27 +14,24 @@ import {
   type HandOverState,
 } from './hold';
 
-const searched = ({ ref, stem, tags = [] }: Item): string =>
-  `${ref} ${stem.plain} ${tags.map(tagText).join(' ')}`.toLowerCase();
-
 /** The questions of the choice, in the bank's order. */
 export function chosenItems(
   { choice, out }: Pick<HandOverState, 'choice' | 'out'>,
   items: readonly Item[],
 ): Item[] {
-  const words = choice.words.toLowerCase().split(/\s+/).filter(Boolean);
+  const isFound = searchIn(choice.words, bankState());
   const isChosen = (item: Item): boolean =>
     !out.has(item.id) &&
     choice.only?.ids.has(item.id) !== false &&
     (!choice.kind || item.kind === choice.kind) &&
     (!choice.category || item.category?.join(' > ').startsWith(choice.category) === true);
-  return items.filter((item) => {
-    if (!isChosen(item)) {
-      return false;
-    }
-    const text = words.length ? searched(item) : '';
-    return words.every((word) => text.includes(word));
-  });
+  const found = items.filter((item) => isChosen(item) && isFound(item));
+  return choice.only?.set ? inSetOrder(found, choice.only.set) : found;
+}
+
+function inSetOrder(items: readonly Item[], { sections }: QuestionSet): Item[] {
+  const place = new Map(sections.flatMap((section) => section.items).map((id, n) => [id, n]));
+  return [...items].sort((a, b) => place.get(a.id)! - place.get(b.id)!);
 }
 
 /** Whether a file no longer says what its questions and layout say now. */
@@ -83,6 +80,21 @@ export const handOverOnly = (what: string, ids: readonly string[]): void =>
     files: [],
     problem: undefined,
   });
+/** Hands over a set: its questions in its order, with its title, description, settings and sections. */
+export function handOverSet(set: QuestionSet): void {
+  const ids = new Set(set.sections.flatMap(({ items }) => items));
+  setHandOver({
+    choice: { ...NO_CHOICE, only: { what: `of ${set.name}`, ids, set } },
+    out: new Set(),
+    title: set.name,
+    description: set.description ?? '',
+    settings: set.settings ?? {},
+    draw: undefined,
+    files: [],
+    problem: undefined,
+  });
+}
+
 export const setTitle = (title: string): void => setHandOver({ title, files: [] });
 /** Wishes for the files; whatever was filled before is out of date then. */
 export const setWishes = (

@@ -1,5 +1,5 @@
 // The files of each receiver filled and read back, one receiver after the other.
-import type { Item, KeptLayout } from '../../../core/model';
+import type { Item, KeptLayout, Layout } from '../../../core/model';
 import { defined } from '../../../core/shared/defined';
 import { core, stopCore } from '../../../workers/client';
 import type { FillWish } from '../../../workers/protocol';
@@ -15,9 +15,19 @@ const TRIAL = 3;
 /** Whether it is a trial, and whether several receivers are filled at once. */
 type Fill = { trial: boolean; several: boolean };
 
+/** What a package says of how its questions are drawn: the sections of the set, or one pool. */
+function sectionsWish(layout: Layout, trial: boolean): Pick<FillWish, 'draw' | 'sections'> {
+  const { draw, choice } = handOverState();
+  const sections = trial ? undefined : choice.only?.set?.sections;
+  if (sections?.some(({ title, draw: some }) => title !== undefined || some !== undefined)) {
+    return { sections };
+  }
+  return draw && layout.shape === 'package' ? { draw } : {};
+}
+
 /** The wishes for one layout's files. */
 async function wishFor(kept: KeptLayout, { trial, several }: Fill): Promise<FillWish> {
-  const { description, spread, asTheyAre, draw, settings } = handOverState();
+  const { description, spread, asTheyAre, settings } = handOverState();
   const blank = await blankOf(kept.layout);
   const setTitle = trial ? `${titleOf()} (trial)` : titleOf();
   return defined({
@@ -30,7 +40,7 @@ async function wishFor(kept: KeptLayout, { trial, several }: Fill): Promise<Fill
     settings: kept.layout.settings ? defined(settings) : undefined,
     spread: kept.layout.shuffles ? undefined : spread,
     accept: asTheyAre ? ('none' as const) : undefined,
-    draw: draw && kept.layout.shape === 'package' ? draw : undefined,
+    ...sectionsWish(kept.layout, trial),
   });
 }
 

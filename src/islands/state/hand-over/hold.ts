@@ -1,12 +1,17 @@
 // What is being handed over: which questions, the matrix of fits, the wishes for the files, the filled files.
 import { useStore } from 'zustand';
 import { createStore } from 'zustand/vanilla';
-import type { Item, KeptLayout, Receipt, Settings } from '../../../core/model';
+import type { Item, KeptLayout, QuestionSet, Receipt, Settings } from '../../../core/model';
 import type { FitColumn } from '../../../workers/protocol';
 import { theBank } from '../bank';
 
 /** Some questions and no others, as they were chosen elsewhere; `what` says which: 'from locks.csv'. */
-export type Only = { what: string; ids: ReadonlySet<string> };
+export type Only = {
+  what: string;
+  ids: ReadonlySet<string>;
+  /** The set that they are, in its order and with its sections. */
+  set?: QuestionSet;
+};
 /** Which questions: all that these hold. */
 export type Choice = { words: string; category: string; kind: string; only: Only | undefined };
 
@@ -80,5 +85,14 @@ export const titleOf = (): string => hold.getState().title || theBank().state.in
 theBank().hold.subscribe((now, before) => {
   if (now.info.id !== before.info.id) {
     hold.setState(EMPTY, true);
+    return;
+  }
+  // The set that is handed over is the one that the bank has now.
+  const { choice } = hold.getState();
+  const set = now.sets === before.sets ? undefined : choice.only?.set;
+  const fresh = set && now.sets.find(({ id }) => id === set.id);
+  if (fresh && fresh !== set) {
+    const ids = new Set(fresh.sections.flatMap(({ items }) => items));
+    hold.setState({ choice: { ...choice, only: { what: `of ${fresh.name}`, ids, set: fresh } } });
   }
 });

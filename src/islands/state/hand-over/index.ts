@@ -3,6 +3,7 @@ export {
   chosenItems,
   decide,
   handOverOnly,
+  handOverSet,
   leaveQuestion,
   refit,
   setChoice,

@@ -1,0 +1,135 @@
+// The search of a bank: words, phrases in quotes, fields with their values, and what is not wanted behind a minus.
+import type { Item } from '../model';
+import { KIND_NAMES } from '../shared/kind-names';
+import { tagText } from '../shared/plain';
+
+/** What is known of a question besides what stands in it. */
+export type Known = {
+  /** The names of the sets that it stands in. */
+  sets: readonly string[];
+  /** Whether it is in a file that was made. */
+  isUsed: boolean;
+  /** The levels of what was found at it. */
+  levels: ReadonlySet<string>;
+};
+export type Lookup = (item: Item) => Known;
+
+const NOTHING: Known = { sets: [], isUsed: false, levels: new Set() };
+
+type Term = { field: string | undefined; value: string; isNot: boolean };
+
+/** A minus, a field with a colon, and a phrase in quotes or a word. */
+const TERM = /(-?)(?:(\p{L}+):)?(?:"([^"]*)"?|(\S+))/gu;
+
+/** The fields that can be asked for, with the texts of each in lower case. */
+const FIELDS: Readonly<Record<string, (item: Item, known: Known) => readonly string[]>> = {
+  kind: ({ kind }) => [KIND_NAMES[kind], kind],
+  tag: ({ tags = [] }) => tags.flatMap((tag) => [tagText(tag), tag.value]),
+  category: ({ category = [] }) => [category.join(' > '), ...category],
+  source: ({ origin }) => [origin?.file ?? ''],
+  by: ({ origin }) => [origin?.by ?? ''],
+  ref: ({ ref }) => [ref],
+  title: ({ title = '' }) => [title],
+  hint: ({ hint }) => [hint?.plain ?? ''],
+  explanation: ({ explanation }) => [explanation?.plain ?? ''],
+  set: (_, { sets }) => sets,
+  picture: ({ media = [] }) => (media.length ? ['yes'] : ['no', 'none']),
+  used: (_, { isUsed }) => (isUsed ? ['yes'] : ['no', 'never']),
+  findings: (_, { levels }) => (levels.size ? [...levels, 'any'] : ['none']),
+};
+/** Fields that hold a number; more than, less than and ranges are understood: points:>2, options:3-5. */
+const NUMBERS: Readonly<Record<string, (item: Item) => number | undefined>> = {
+  points: ({ points }) => points,
+  seconds: ({ seconds }) => seconds,
+  attempts: ({ attempts }) => attempts,
+  options: ({ options = [] }) => options.length,
+  right: ({ options = [] }) => options.filter(({ right }) => right).length,
+};
+const TAG_NAMED = /^(?:level|difficulty|subject)$/u;
+
+const RANGE = /^(?:([<>])?(\d+(?:\.\d+)?)|(\d+(?:\.\d+)?)-(\d+(?:\.\d+)?))$/u;
+
+function isInRange(value: number | undefined, wanted: string): boolean {
+  const [, sign, one, from, to] = RANGE.exec(wanted) ?? [];
+  if (value === undefined || (one === undefined && from === undefined)) {
+    return false;
+  }
+  if (from !== undefined) {
+    return value >= Number(from) && value <= Number(to);
+  }
+  const bound = Number(one);
+  if (sign) {
+    return sign === '>' ? value > bound : value < bound;
+  }
+  return value === bound;
+}
+
+const isField = (name: string): boolean =>
+  name in FIELDS || name in NUMBERS || TAG_NAMED.test(name);
+
+/** The parts of a query; a word with a colon that is no field is a word. */
+export function termsOf(query: string): Term[] {
+  return [...query.toLowerCase().matchAll(TERM)].flatMap(
+    ([whole, minus = '', name, phrase, word]): Term[] => {
+      const value = phrase ?? word ?? '';
+      const isNot = minus === '-' && value !== '';
+      if (name !== undefined && isField(name)) {
+        return value ? [{ field: name, value, isNot }] : [];
+      }
+      const text = name === undefined ? value : whole.replace(/^-/, '').replaceAll('"', '');
+      return text ? [{ field: undefined, value: text, isNot }] : [];
+    },
+  );
+}
+
+/** All that a word is looked for in, in lower case. */
+function textOf(item: Item): string {
+  const { ref, stem, title, options = [], accepted = [], category = [], tags = [] } = item;
+  const { pairs = [], steps = [], hint, explanation } = item;
+  return [
+    ref,
+    title,
+    stem.plain,
+    ...options.map(({ text }) => text.plain),
+    ...accepted,
+    ...pairs.flatMap(({ left, right }) => [left.plain, right.plain]),
+    ...steps.map(({ plain }) => plain),
+    ...category,
+    ...tags.map(tagText),
+    hint?.plain,
+    explanation?.plain,
+  ]
+    .filter(Boolean)
+    .join('\n')
+    .toLowerCase();
+}
+
+function hasField(item: Item, known: Known, { field, value }: Term & { field: string }): boolean {
+  const number = NUMBERS[field];
+  if (number) {
+    return isInRange(number(item), value);
+  }
+  const texts = FIELDS[field]?.(item, known) ?? namedTags(item, field);
+  return texts.some((text) => text.toLowerCase().includes(value));
+}
+
+/** 'level:beginner' asks for a tag with that name. */
+const namedTags = ({ tags = [] }: Item, name: string): string[] =>
+  tags.filter((tag) => tag.name?.toLowerCase() === name).map(({ value }) => value);
+
+/** Whether a question is one of those that a query asks for; every part of it must hold. */
+export function searchFor(query: string, lookup: Lookup = () => NOTHING): (item: Item) => boolean {
+  const terms = termsOf(query);
+  const asksText = terms.some(({ field }) => field === undefined);
+  const asksKnown = terms.some(({ field }) => field !== undefined);
+  return (item) => {
+    const text = asksText ? textOf(item) : '';
+    const known = asksKnown ? lookup(item) : NOTHING;
+    return terms.every((term) => {
+      const { field, value, isNot } = term;
+      const holds =
+        field === undefined ? text.includes(value) : hasField(item, known, { ...term, field });
+      return holds !== isNot;
+    });
+  };
+}

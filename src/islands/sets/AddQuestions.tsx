@@ -1,0 +1,122 @@
+// Questions of the bank to put into a set: searched, put in one by one or all that were found, or so many by chance.
+import { Button, Group, NumberInput, Paper, Stack, Text, TextInput } from '@mantine/core';
+import { useDeferredValue, useMemo, useState } from 'react';
+import type { Item, QuestionSet } from '../../core/model';
+import { seeded, shuffled } from '../../core/shared/chance';
+import { KIND_NAMES } from '../../core/shared/kind-names';
+import { count, tagText } from '../../core/shared/plain';
+import { CATEGORY_STEP } from '../../core/sets';
+import { LinkButton } from '../parts/LinkButton';
+import { useBank } from '../state/bank';
+import { searchIn } from '../state/known';
+import { addToSet, idsOf } from '../state/sets';
+
+/** So many are shown; what is put in are all that were found. */
+const SHOWN = 60;
+const SEEDS = 1_000_000;
+
+/** The questions that are not in the set and that the search finds. */
+function useFound(set: QuestionSet, query: string): Item[] {
+  const items = useBank((state) => state.items);
+  const sets = useBank((state) => state.sets);
+  const receipts = useBank((state) => state.receipts);
+  const findings = useBank((state) => state.findings);
+  const asked = useDeferredValue(query);
+  return useMemo(() => {
+    const own = new Set(idsOf(set));
+    const isFound = searchIn(asked, { sets, receipts, findings });
+    return items.filter((item) => !own.has(item.id) && isFound(item));
+  }, [set, asked, items, sets, receipts, findings]);
+}
+
+const about = ({ category = [], tags = [], kind }: Item): string =>
+  [category.join(CATEGORY_STEP), KIND_NAMES[kind], ...tags.map(tagText)].filter(Boolean).join(', ');
+
+function ByChance({ set, found }: { set: QuestionSet; found: readonly Item[] }) {
+  const [many, setMany] = useState<number>(10);
+  const draw = (): void => {
+    const random = seeded(Math.floor(Math.random() * SEEDS));
+    const ids = shuffled(found, random)
+      .slice(0, many)
+      .map(({ id }) => id);
+    addToSet(set.id, ids);
+  };
+  return (
+    <Group gap={6}>
+      <NumberInput
+        aria-label="Questions put in by chance"
+        w={64}
+        hideControls
+        min={1}
+        max={Math.max(1, found.length)}
+        allowDecimal={false}
+        allowNegative={false}
+        value={many}
+        onChange={(value) => setMany(Number(value) || 1)}
+      />
+      <Button disabled={!found.length} onClick={draw}>
+        by chance
+      </Button>
+    </Group>
+  );
+}
+
+export function AddQuestions({ set }: { set: QuestionSet }) {
+  const [query, setQuery] = useState('');
+  const found = useFound(set, query);
+  return (
+    <Paper component="section" aria-label="Put questions in" p="xs" className="set-add">
+      <Group gap="xs" mb={6}>
+        <TextInput
+          type="search"
+          aria-label="Questions of the bank to put in"
+          placeholder="Search: words, “a phrase”, tag:autumn, used:never"
+          flex={1}
+          miw={220}
+          value={query}
+          onChange={(event) => setQuery(event.currentTarget.value)}
+        />
+        <Button
+          disabled={!found.length}
+          onClick={() =>
+            addToSet(
+              set.id,
+              found.map(({ id }) => id),
+            )
+          }
+        >
+          Put in all {found.length}
+        </Button>
+        <ByChance set={set} found={found} />
+      </Group>
+      <Stack component="ul" gap={0} className="set-found">
+        {found.slice(0, SHOWN).map((item) => (
+          <li key={item.id}>
+            <LinkButton
+              aria-label={`Put in ${item.stem.plain}`}
+              onClick={() => addToSet(set.id, [item.id])}
+            >
+              Put in
+            </LinkButton>
+            <span>
+              <Text size="sm">{item.stem.plain}</Text>
+              <Text size="xs" c="dimmed">
+                {about(item)}
+              </Text>
+            </span>
+          </li>
+        ))}
+      </Stack>
+      {found.length > SHOWN && (
+        <Text size="sm" c="dimmed">
+          and {count(found.length - SHOWN, 'more question')}; search to see them
+        </Text>
+      )}
+      {!found.length && (
+        <Text size="sm" c="dimmed">
+          No other question of the bank is found.
+        </Text>
+      )}
+    </Paper>
+  );
+}

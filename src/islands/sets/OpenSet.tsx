@@ -1,0 +1,128 @@
+// One set: its name and what it comes to, its sections, and the ways to fill it.
+import { Button, Group, Menu, SegmentedControl, TextInput } from '@mantine/core';
+import { useMemo, useState } from 'react';
+import { useLocation } from 'wouter';
+import type { QuestionSet } from '../../core/model';
+import { KIND_NAMES } from '../../core/shared/kind-names';
+import { count } from '../../core/shared/plain';
+import { factsOf } from '../../core/sets';
+import { NameField } from '../parts/NameField';
+import { PlaceHead } from '../parts/PlaceHead';
+import { itemById, useBank } from '../state/bank';
+import { handOverSet } from '../state/hand-over';
+import { changeSet, copySet, idsOf, removeSet } from '../state/sets';
+import { AddQuestions } from './AddQuestions';
+import { PlanTable } from './PlanTable';
+import { Sections } from './Sections';
+import { timeWords } from './words';
+
+/** What a set comes to, counted anew with every change of it or of its questions. */
+function useFacts(set: QuestionSet): string {
+  const items = useBank((state) => state.items);
+  return useMemo(() => {
+    void items;
+    const { questions, points, seconds, untimed, kinds } = factsOf(set, itemById);
+    const kindWords = [...kinds].map(([kind, n]) => `${n} ${KIND_NAMES[kind]}`);
+    return [
+      count(questions, 'question'),
+      count(points, 'point'),
+      seconds ? `${timeWords(seconds)}${untimed ? ` and ${untimed} without a time` : ''}` : '',
+      kindWords.length > 1 ? kindWords.join(', ') : '',
+    ]
+      .filter(Boolean)
+      .join(', ');
+  }, [set, items]);
+}
+
+function More({ set }: { set: QuestionSet }) {
+  const [, go] = useLocation();
+  const copy = (): void => {
+    const id = copySet(set.id);
+    if (id) {
+      go(`/sets/${id}`);
+    }
+  };
+  return (
+    <Menu position="bottom-end" withinPortal>
+      <Menu.Target>
+        <Button>More</Button>
+      </Menu.Target>
+      <Menu.Dropdown>
+        <Menu.Item onClick={copy}>Copy this set</Menu.Item>
+        <Menu.Item onClick={() => removeSet(set.id)}>Remove this set</Menu.Item>
+      </Menu.Dropdown>
+    </Menu>
+  );
+}
+
+const WAYS = ['By hand', 'By a plan'] as const;
+
+export function OpenSet({ set }: { set: QuestionSet }) {
+  const [, go] = useLocation();
+  const facts = useFacts(set);
+  const [way, setWay] = useState<string>(set.plan ? WAYS[1] : WAYS[0]);
+  const [name, setName] = useState(set.name);
+  const [description, setDescription] = useState(set.description ?? '');
+  const rename = (): void => {
+    const next = name.trim();
+    if (next && next !== set.name) {
+      changeSet(set.id, `Rename ${set.name}`, { name: next });
+    } else {
+      setName(set.name);
+    }
+  };
+  const describe = (): void => {
+    if (description !== (set.description ?? '')) {
+      changeSet(set.id, `Describe ${set.name}`, { description: description || undefined });
+    }
+  };
+  const total = idsOf(set).length;
+  return (
+    <>
+      <PlaceHead
+        title={
+          <NameField
+            aria-label="Name of the set"
+            sizer={name}
+            value={name}
+            onChange={(event) => setName(event.currentTarget.value)}
+            onBlur={rename}
+          />
+        }
+        facts={<span data-testid="facts-of-set">{facts}</span>}
+        main={{
+          label: `Hand over these ${total}`,
+          help: 'Fill the receivers’ files with this set.',
+          isDisabled: !total,
+          run: () => {
+            handOverSet(set);
+            go('/hand-over');
+          },
+        }}
+      >
+        <More set={set} />
+      </PlaceHead>
+      <Group gap="sm">
+        <TextInput
+          aria-label="Description of the set"
+          placeholder="What this set is for"
+          value={description}
+          w={320}
+          onChange={(event) => setDescription(event.currentTarget.value)}
+          onBlur={describe}
+        />
+        <SegmentedControl
+          aria-label="How the set is filled"
+          data={[...WAYS]}
+          value={way}
+          onChange={setWay}
+        />
+      </Group>
+      {way === WAYS[1] && <PlanTable set={set} />}
+      <div className="set-halves">
+        <Sections set={set} />
+        {way === WAYS[0] && <AddQuestions set={set} />}
+      </div>
+    </>
+  );
+}

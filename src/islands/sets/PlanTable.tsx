@@ -1,0 +1,188 @@
+// The plan of a set: how many questions of which category, tag and kind; drawn again with the same seed, or anew.
+import { Button, Group, NumberInput, Paper, Select, Table, Text } from '@mantine/core';
+import { useMemo } from 'react';
+import type { Item, PlanLine, PlanWhere, QuestionSet, Tag } from '../../core/model';
+import { KIND_NAMES } from '../../core/shared/kind-names';
+import { count, tagText } from '../../core/shared/plain';
+import { CATEGORY_STEP, isWanted } from '../../core/sets';
+import { LinkButton } from '../parts/LinkButton';
+import { tagOf } from '../parts/cells';
+import { itemById, useBank } from '../state/bank';
+import { changePlan, drawSet, idsOf } from '../state/sets';
+
+const ANY = '';
+const NO_LINES: PlanLine[] = [];
+
+const pathsOf = ({ category = [] }: Item): string[] =>
+  category.map((_, depth) => category.slice(0, depth + 1).join(CATEGORY_STEP));
+
+/** The categories, tags and kinds that there are. */
+function useWords() {
+  const items = useBank((state) => state.items);
+  return useMemo(() => {
+    const sorted = (words: Iterable<string>): string[] => [...new Set(words)].sort();
+    return {
+      categories: sorted(items.flatMap(pathsOf)),
+      tags: sorted(items.flatMap(({ tags = [] }: Item) => tags.map(tagText))),
+      kinds: [...new Set(items.map(({ kind }) => kind))],
+    };
+  }, [items]);
+}
+
+function Choose({
+  label,
+  value,
+  any,
+  data,
+  onChoose,
+}: {
+  label: string;
+  value: string | undefined;
+  any: string;
+  data: readonly { value: string; label: string }[];
+  onChoose: (value: string | undefined) => void;
+}) {
+  return (
+    <Select
+      aria-label={label}
+      searchable
+      nothingFoundMessage="None"
+      value={value ?? ANY}
+      data={[{ value: ANY, label: any }, ...data]}
+      onChange={(next) => onChoose(next || undefined)}
+    />
+  );
+}
+
+const asData = (words: readonly string[]) => words.map((word) => ({ value: word, label: word }));
+const tagWords = (tag: Tag | undefined): string | undefined => tag && tagText(tag);
+
+function Line({
+  set,
+  line,
+  at,
+  onChange,
+}: {
+  set: QuestionSet;
+  line: PlanLine;
+  at: number;
+  onChange: (line: PlanLine | undefined) => void;
+}) {
+  const items = useBank((state) => state.items);
+  const words = useWords();
+  const { where, take } = line;
+  const to = (change: Partial<PlanWhere>): void =>
+    onChange({ ...line, where: { ...where, ...change } });
+  const there = useMemo(() => items.filter((item) => isWanted(item, where)).length, [items, where]);
+  const inSet = idsOf(set).filter((id) => {
+    const item = itemById(id);
+    return item && isWanted(item, where);
+  }).length;
+  const isShort = there < take;
+  return (
+    <Table.Tr>
+      <Table.Td>
+        <Choose
+          label={`Category of line ${at + 1}`}
+          value={where.category}
+          any="any category"
+          data={asData(words.categories)}
+          onChoose={(category) => to({ category })}
+        />
+      </Table.Td>
+      <Table.Td>
+        <Choose
+          label={`Tag of line ${at + 1}`}
+          value={tagWords(where.tag)}
+          any="any tag"
+          data={asData(words.tags)}
+          onChoose={(tag) => to({ tag: tag === undefined ? undefined : tagOf(tag) })}
+        />
+      </Table.Td>
+      <Table.Td>
+        <Choose
+          label={`Kind of line ${at + 1}`}
+          value={where.kind}
+          any="any kind"
+          data={words.kinds.map((kind) => ({ value: kind, label: KIND_NAMES[kind] }))}
+          onChoose={(kind) => to({ kind: words.kinds.find((one) => one === kind) })}
+        />
+      </Table.Td>
+      <Table.Td w={80}>
+        <NumberInput
+          aria-label={`Questions wanted by line ${at + 1}`}
+          hideControls
+          min={0}
+          allowDecimal={false}
+          allowNegative={false}
+          value={take}
+          onChange={(value) => onChange({ ...line, take: Number(value) || 0 })}
+        />
+      </Table.Td>
+      <Table.Td>
+        <Text size="sm" c={isShort ? 'var(--cowslip-ink)' : 'dimmed'}>
+          {isShort ? `! only ${there} in the bank` : `of ${there}`}
+          {inSet ? `, ${inSet} in the set` : ''}
+        </Text>
+      </Table.Td>
+      <Table.Td>
+        <LinkButton onClick={() => onChange(undefined)}>Remove</LinkButton>
+      </Table.Td>
+    </Table.Tr>
+  );
+}
+
+/** A line for each category at the top, as a beginning. */
+function linesByCategory(items: readonly Item[]): PlanLine[] {
+  const tops = new Set(items.flatMap(({ category }) => category?.[0] ?? []));
+  return [...tops].sort().map((category) => ({ where: { category }, take: 2 }));
+}
+
+export function PlanTable({ set }: { set: QuestionSet }) {
+  const items = useBank((state) => state.items);
+  const lines = set.plan?.lines ?? NO_LINES;
+  const wanted = lines.reduce((sum, { take }) => sum + take, 0);
+  const keep = (next: readonly PlanLine[]): void => changePlan(set.id, next);
+  const change = (at: number, line: PlanLine | undefined): void =>
+    keep(lines.flatMap((one, index) => (index === at ? (line ?? []) : one)));
+  const isDrawn = idsOf(set).length > 0;
+  return (
+    <Paper component="section" aria-label="Plan of the set" p="xs">
+      {lines.length > 0 && (
+        <Table verticalSpacing={2} horizontalSpacing={4} withRowBorders={false}>
+          <Table.Thead>
+            <Table.Tr>
+              <Table.Th>Category</Table.Th>
+              <Table.Th>Tag</Table.Th>
+              <Table.Th>Kind</Table.Th>
+              <Table.Th>Wanted</Table.Th>
+              <Table.Th>There are</Table.Th>
+              <Table.Th aria-label="Acts" />
+            </Table.Tr>
+          </Table.Thead>
+          <Table.Tbody>
+            {lines.map((line, at) => (
+              <Line key={at} set={set} line={line} at={at} onChange={(next) => change(at, next)} />
+            ))}
+          </Table.Tbody>
+        </Table>
+      )}
+      <Group gap="xs" mt={4}>
+        <Button onClick={() => keep([...lines, { where: {}, take: 5 }])}>New line</Button>
+        {!lines.length && (
+          <Button onClick={() => keep(linesByCategory(items))}>A line for each category</Button>
+        )}
+        {lines.length > 0 && (
+          <Button variant="filled" disabled={!wanted} onClick={() => drawSet(set.id, isDrawn)}>
+            {isDrawn ? 'Draw anew' : `Draw ${count(wanted, 'question')}`}
+          </Button>
+        )}
+        <Text size="sm" c="dimmed">
+          {lines.length
+            ? 'Held questions stay; those of the last four weeks’ files come last.'
+            : 'Say how many questions of which category, tag and kind the set wants.'}
+        </Text>
+      </Group>
+    </Paper>
+  );
+}

@@ -1,0 +1,122 @@
+// The sections of a set with their questions: put in order by dragging or by keys, drawn from where they are pools.
+import {
+  closestCenter,
+  DndContext,
+  KeyboardSensor,
+  PointerSensor,
+  useSensor,
+  useSensors,
+  type DragEndEvent,
+} from '@dnd-kit/core';
+import {
+  SortableContext,
+  sortableKeyboardCoordinates,
+  verticalListSortingStrategy,
+} from '@dnd-kit/sortable';
+import { Button, Group, NumberInput, Paper, Stack, Text, TextInput } from '@mantine/core';
+import { useState } from 'react';
+import type { QuestionSet, SetSection } from '../../core/model';
+import { count } from '../../core/shared/plain';
+import { LinkButton } from '../parts/LinkButton';
+import { addSection, changeSection, moveInSet, removeSection } from '../state/sets';
+import { SetQuestion } from './SetQuestion';
+
+/** A pointer that moves less than this presses, and does not drag. */
+const DRAG_PIXELS = 6;
+
+function SectionHead({ set, section, at }: { set: QuestionSet; section: SetSection; at: number }) {
+  const [title, setTitle] = useState(section.title ?? '');
+  const many = section.items.length;
+  const keepTitle = (): void => {
+    if (title !== (section.title ?? '')) {
+      changeSection(set.id, at, { title: title || undefined });
+    }
+  };
+  return (
+    <Group gap="xs" mb={4}>
+      <TextInput
+        aria-label={`Title of section ${at + 1}`}
+        placeholder={`Section ${at + 1}`}
+        value={title}
+        w={200}
+        onChange={(event) => setTitle(event.currentTarget.value)}
+        onBlur={keepTitle}
+      />
+      <Group gap={6}>
+        <Text size="sm">draw</Text>
+        <NumberInput
+          aria-label={`Questions drawn from section ${at + 1} at each attempt`}
+          placeholder="all"
+          w={64}
+          hideControls
+          min={1}
+          max={Math.max(1, many)}
+          allowDecimal={false}
+          allowNegative={false}
+          value={section.draw ?? ''}
+          onChange={(value) =>
+            changeSection(set.id, at, { draw: Number(value) > 0 ? Number(value) : undefined })
+          }
+        />
+        <Text size="sm">of {count(many, 'question')}</Text>
+      </Group>
+      {set.sections.length > 1 && (
+        <LinkButton onClick={() => removeSection(set.id, at)}>Join with its neighbour</LinkButton>
+      )}
+    </Group>
+  );
+}
+
+function Section({ set, section, at }: { set: QuestionSet; section: SetSection; at: number }) {
+  return (
+    <Paper component="section" aria-label={section.title ?? `Section ${at + 1}`} p="xs">
+      <SectionHead key={section.title} set={set} section={section} at={at} />
+      <SortableContext items={section.items} strategy={verticalListSortingStrategy}>
+        <ol className="set-questions">
+          {section.items.map((id, place) => (
+            <SetQuestion key={id} set={set} id={id} spot={{ section: at, place }} />
+          ))}
+        </ol>
+      </SortableContext>
+      {!section.items.length && (
+        <Text size="sm" c="dimmed">
+          No question yet.
+        </Text>
+      )}
+    </Paper>
+  );
+}
+
+/** Where a question is, by its id. */
+function spotOf(
+  { sections }: QuestionSet,
+  id: string,
+): { section: number; place: number } | undefined {
+  const section = sections.findIndex(({ items }) => items.includes(id));
+  return section < 0 ? undefined : { section, place: sections[section]!.items.indexOf(id) };
+}
+
+export function Sections({ set }: { set: QuestionSet }) {
+  const sensors = useSensors(
+    useSensor(PointerSensor, { activationConstraint: { distance: DRAG_PIXELS } }),
+    useSensor(KeyboardSensor, { coordinateGetter: sortableKeyboardCoordinates }),
+  );
+  const drop = ({ active, over }: DragEndEvent): void => {
+    const to = over && spotOf(set, String(over.id));
+    if (to && over.id !== active.id) {
+      moveInSet(set.id, String(active.id), to);
+    }
+  };
+  return (
+    <Stack gap="xs" className="set-sections">
+      <DndContext sensors={sensors} collisionDetection={closestCenter} onDragEnd={drop}>
+        {set.sections.map((section, at) => (
+          <Section key={at} set={set} section={section} at={at} />
+        ))}
+      </DndContext>
+      <Group>
+        <Button onClick={() => addSection(set.id)}>New section</Button>
+      </Group>
+    </Stack>
+  );
+}

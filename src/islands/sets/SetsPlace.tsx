@@ -1,0 +1,57 @@
+// Sets: questions put together for one use, by hand, by filter or by a plan.
+import { Group, Paper, Stack, Text } from '@mantine/core';
+import { useLocation, useParams } from 'wouter';
+import { count } from '../../core/shared/plain';
+import { EmptyPlace } from '../parts/EmptyPlace';
+import { MainButton } from '../parts/PlaceHead';
+import { useActs } from '../state/acts';
+import { useBank } from '../state/bank';
+import { newSet } from '../state/sets';
+import { OpenSet } from './OpenSet';
+import { SetList } from './SetList';
+
+/** A name that no other set has. */
+function freshName(names: readonly string[]): string {
+  const name = (n: number): string => `Set ${n}`;
+  let n = names.length + 1;
+  while (names.includes(name(n))) {
+    n++;
+  }
+  return name(n);
+}
+
+export default function SetsPlace() {
+  const sets = useBank((state) => state.sets);
+  const { id } = useParams<{ id?: string }>();
+  const [, go] = useLocation();
+  const open = sets.find((set) => set.id === id) ?? sets[0];
+  const make = (): void => go(`/sets/${newSet(freshName(sets.map(({ name }) => name)))}`);
+  useActs('sets', [{ label: 'New set', words: 'Put questions together for one use', run: make }]);
+  if (!open) {
+    return (
+      <EmptyPlace title="No set yet">
+        <Text>
+          A set holds the questions of one use: tonight’s twenty. It is filled by hand, by a filter,
+          or drawn by a plan, and handed over as it stands.
+        </Text>
+        <Group>
+          <MainButton act={{ label: 'New set', help: 'Put questions together.', run: make }} />
+        </Group>
+      </EmptyPlace>
+    );
+  }
+  return (
+    <Group align="stretch" gap="md" wrap="nowrap" className="sets-place">
+      <Paper component="nav" aria-label="Sets" className="set-list">
+        <SetList sets={sets} open={open.id} onNew={make} />
+      </Paper>
+      <Stack
+        gap="sm"
+        className="set-open"
+        aria-label={`${open.name}, ${count(sets.length, 'set')}`}
+      >
+        <OpenSet key={open.id} set={open} />
+      </Stack>
+    </Group>
+  );
+}

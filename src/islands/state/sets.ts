@@ -1,0 +1,198 @@
+// The sets of the open bank: made, filled, put in order, drawn by their plans, handed over.
+import type { Item, PlanLine, QuestionSet, SetSection } from '../../core/model';
+import { count } from '../../core/shared/plain';
+import { recordChange } from '../../core/shared/steps';
+import { drawByPlan, type Drawn } from '../../core/sets';
+import { bankState, changeRecords, itemById } from './bank';
+
+const DAY_MS = 86_400_000;
+/** Questions of files that were made within so many days count as used lately. */
+const LATELY_DAYS = 28;
+const MOST_SEED = 1_000_000;
+
+const freshSeed = (): number => Math.floor(Math.random() * MOST_SEED);
+export const setById = (id: string | undefined): QuestionSet | undefined =>
+  bankState().sets.find((set) => set.id === id);
+/** The questions of a set by their ids, in order. */
+export const idsOf = ({ sections }: Pick<QuestionSet, 'sections'>): string[] =>
+  sections.flatMap(({ items }) => items);
+
+/** A new set with these questions in one section; gives its id. */
+export function newSet(name: string, ids: readonly string[] = []): string {
+  const set: QuestionSet = {
+    id: crypto.randomUUID(),
+    name,
+    at: new Date().toISOString(),
+    sections: [{ items: [...ids] }],
+  };
+  void changeRecords(`New set ${name}`, recordChange('sets', undefined, set));
+  return set.id;
+}
+
+/** Changes a set in one step that undo takes back. */
+export function changeSet(id: string, label: string, change: Partial<QuestionSet>): void {
+  const set = setById(id);
+  if (set) {
+    void changeRecords(label, recordChange('sets', set, { ...set, ...change }));
+  }
+}
+
+export function removeSet(id: string): void {
+  const set = setById(id);
+  if (set) {
+    void changeRecords(`Remove the set ${set.name}`, recordChange('sets', set, undefined));
+  }
+}
+
+/** A set like another one, with its questions. */
+export function copySet(id: string): string | undefined {
+  const set = setById(id);
+  if (!set) {
+    return undefined;
+  }
+  const copy = {
+    ...set,
+    id: crypto.randomUUID(),
+    name: `${set.name}, copy`,
+    at: new Date().toISOString(),
+  };
+  void changeRecords(`Copy the set ${set.name}`, recordChange('sets', undefined, copy));
+  return copy.id;
+}
+
+/** Puts questions at the end of a section; those that the set has stay where they are. Gives how many were new. */
+export function addToSet(id: string, ids: readonly string[], section?: number): number {
+  const set = setById(id);
+  if (!set) {
+    return 0;
+  }
+  const known = new Set(idsOf(set));
+  const fresh = ids.filter((one) => !known.has(one));
+  const sections = set.sections.length ? set.sections : [{ items: [] }];
+  const at = section ?? sections.length - 1;
+  changeSet(id, `Put ${count(fresh.length, 'question')} into ${set.name}`, {
+    sections: sections.map((one, index) =>
+      index === at ? { ...one, items: [...one.items, ...fresh] } : one,
+    ),
+  });
+  return fresh.length;
+}
+
+const without = (section: SetSection, ids: ReadonlySet<string>): SetSection => ({
+  ...section,
+  items: section.items.filter((id) => !ids.has(id)),
+});
+
+export function takeOutOfSet(id: string, ids: readonly string[]): void {
+  const set = setById(id);
+  if (set) {
+    const gone = new Set(ids);
+    changeSet(id, `Take ${count(ids.length, 'question')} out of ${set.name}`, {
+      sections: set.sections.map((section) => without(section, gone)),
+    });
+  }
+}
+
+/** Where a question is moved to: before the `place`th of a section, from 0. */
+export type Spot = { section: number; place: number };
+
+export function moveInSet(id: string, item: string, to: Spot): void {
+  const set = setById(id);
+  if (!set) {
+    return;
+  }
+  const sections = set.sections.map((section) => without(section, new Set([item])));
+  const target = sections[to.section];
+  if (!target) {
+    return;
+  }
+  const items = [...target.items];
+  items.splice(to.place, 0, item);
+  sections[to.section] = { ...target, items };
+  changeSet(id, `Move a question in ${set.name}`, { sections });
+}
+
+export function changeSection(id: string, at: number, change: Partial<SetSection>): void {
+  const set = setById(id);
+  if (set) {
+    changeSet(id, `Change a section of ${set.name}`, {
+      sections: set.sections.map((section, index) =>
+        index === at ? { ...section, ...change } : section,
+      ),
+    });
+  }
+}
+
+export function addSection(id: string): void {
+  const set = setById(id);
+  if (set) {
+    changeSet(id, `New section in ${set.name}`, { sections: [...set.sections, { items: [] }] });
+  }
+}
+
+/** Removes a section; its questions go to the one before it, or stay in the one behind. */
+export function removeSection(id: string, at: number): void {
+  const set = setById(id);
+  const gone = set?.sections[at];
+  if (!set || !gone || set.sections.length < 2) {
+    return;
+  }
+  const to = at > 0 ? at - 1 : 1;
+  const sections = set.sections
+    .map((section, index) =>
+      index === to
+        ? {
+            ...section,
+            items: at > 0 ? [...section.items, ...gone.items] : [...gone.items, ...section.items],
+          }
+        : section,
+    )
+    .filter((_, index) => index !== at);
+  changeSet(id, `Remove a section of ${set.name}`, { sections });
+}
+
+/** The questions of files that were made lately. */
+export function usedLately(now = Date.now()): Set<string> {
+  const since = new Date(now - LATELY_DAYS * DAY_MS).toISOString();
+  return new Set(
+    bankState()
+      .receipts.filter(({ at }) => at >= since)
+      .flatMap(({ items }) => items.map(({ id }) => id)),
+  );
+}
+
+export const changePlan = (id: string, lines: readonly PlanLine[]): void =>
+  changeSet(id, 'Change the plan of a set', {
+    plan: { lines: [...lines], seed: setById(id)?.plan?.seed ?? freshSeed() },
+  });
+
+/** Draws a set's questions by its plan, a section for all; held ones stay. Gives what came, undefined where there is no plan. */
+export function drawSet(id: string, anew = false): Drawn | undefined {
+  const set = setById(id);
+  if (!set?.plan) {
+    return undefined;
+  }
+  const plan = anew ? { ...set.plan, seed: freshSeed() } : set.plan;
+  const drawn = drawByPlan(bankState().items, plan, {
+    held: set.held ?? [],
+    usedLately: usedLately(),
+  });
+  changeSet(id, `Draw ${count(drawn.chosen.length, 'question')} for ${set.name}`, {
+    plan,
+    sections: [{ ...set.sections[0], items: drawn.chosen }],
+  });
+  return drawn;
+}
+
+/** Whether a fresh draw leaves a question where it is. */
+export function holdInSet(id: string, item: string, isHeld: boolean): void {
+  const set = setById(id);
+  const others = set?.held?.filter((one) => one !== item) ?? [];
+  changeSet(id, isHeld ? 'Hold a question' : 'Let go of a question', {
+    held: isHeld ? [...others, item] : others,
+  });
+}
+
+/** The questions of a set that the bank still has. */
+export const questionsOf = (set: QuestionSet): Item[] =>
+  idsOf(set).flatMap((id) => itemById(id) ?? []);
