@@ -36,6 +36,7 @@ export async function openDemo(page: Page, path = '/gather'): Promise<void> {
 const PLACES: Record<string, RegExp> = {
   '/gather': /^Gather/,
   '/bank': /^Bank/,
+  '/sets': /^Sets/,
   '/layouts': /^Layouts/,
   '/hand-over': /^Hand over/,
   '/rehearse': /^Rehearse/,

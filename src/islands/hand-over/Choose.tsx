@@ -7,7 +7,14 @@ import { count } from '../../core/shared/plain';
 import { LinkButton } from '../parts/LinkButton';
 import { useBank } from '../state/bank';
 import { FileSettings } from './FileSettings';
-import { leaveQuestion, setChoice, setWishes, useHandOver } from '../state/hand-over';
+import {
+  handOverOnly,
+  handOverSet,
+  leaveQuestion,
+  setChoice,
+  setWishes,
+  useHandOver,
+} from '../state/hand-over';
 
 const ALL = '';
 
@@ -61,10 +68,48 @@ function ByCategoryAndKind() {
   );
 }
 
+const WHOLE = 'whole';
+const LAST = 'last';
+
+/** The whole bank, what was brought in last, or one of the sets; they are always there to be handed over. */
+function WhichSet() {
+  const sets = useBank((state) => state.sets);
+  const last = useBank((state) => state.sources.at(-1));
+  const { only } = useHandOver().choice;
+  const choose = (value: string | null): void => {
+    const set = sets.find(({ id }) => id === value);
+    if (set) {
+      handOverSet(set);
+    } else if (value === LAST && last) {
+      handOverOnly(`from ${last.name}`, last.items);
+    } else {
+      setChoice({ only: undefined });
+    }
+  };
+  const isLast = last !== undefined && only?.what === `from ${last.name}`;
+  const other = isLast ? LAST : null;
+  const chosen = only ? (only.set?.id ?? other) : WHOLE;
+  return (
+    <Select
+      aria-label="Which set is handed over"
+      w={210}
+      placeholder={only?.what}
+      value={chosen}
+      allowDeselect={false}
+      data={[
+        { value: WHOLE, label: 'the whole bank' },
+        ...(last ? [{ value: LAST, label: `brought in last: ${last.name}` }] : []),
+        ...sets.map(({ id, name }) => ({ value: id, label: name })),
+      ]}
+      onChange={choose}
+    />
+  );
+}
+
 /** Questions that were chosen elsewhere. */
 function Only() {
   const { only } = useHandOver().choice;
-  return only ? (
+  return only && !only.set ? (
     <Pill
       size="lg"
       withRemoveButton
@@ -104,9 +149,11 @@ function Draw() {
 export function Choose({ kept }: { kept: readonly KeptLayout[] }) {
   const { choice, out, description, asTheyAre } = useHandOver();
   const { describes, pools } = wishesOf(kept);
+  const hasSections = choice.only?.set?.sections.some(({ draw }) => draw) === true;
   const bringBack = (): void => out.forEach((id) => leaveQuestion(id, false));
   return (
     <Group gap="xs" fz={14} style={{ flex: 'none' }}>
+      <WhichSet />
       <Only />
       <TextInput
         type="search"
@@ -126,7 +173,7 @@ export function Choose({ kept }: { kept: readonly KeptLayout[] }) {
           onChange={(event) => setWishes({ description: event.currentTarget.value })}
         />
       )}
-      {pools && <Draw />}
+      {pools && !hasSections && <Draw />}
       <FileSettings kept={kept} />
       <Checkbox
         label="only those that fit as they are"

@@ -1,5 +1,5 @@
 // One set: its name and what it comes to, its sections, and the ways to fill it.
-import { Button, Group, Menu, SegmentedControl, TextInput } from '@mantine/core';
+import { Button, Group, Menu, SegmentedControl, Text, TextInput } from '@mantine/core';
 import { useMemo, useState } from 'react';
 import { useLocation } from 'wouter';
 import type { QuestionSet } from '../../core/model';
@@ -16,21 +16,21 @@ import { PlanTable } from './PlanTable';
 import { Sections } from './Sections';
 import { timeWords } from './words';
 
+type Facts = { sum: string; kinds: string };
 /** What a set comes to, counted anew with every change of it or of its questions. */
-function useFacts(set: QuestionSet): string {
+function useFacts(set: QuestionSet): Facts {
   const items = useBank((state) => state.items);
   return useMemo(() => {
     void items;
     const { questions, points, seconds, untimed, kinds } = factsOf(set, itemById);
     const kindWords = [...kinds].map(([kind, n]) => `${n} ${KIND_NAMES[kind]}`);
-    return [
+    const sum = [
       count(questions, 'question'),
       count(points, 'point'),
-      seconds ? `${timeWords(seconds)}${untimed ? ` and ${untimed} without a time` : ''}` : '',
-      kindWords.length > 1 ? kindWords.join(', ') : '',
-    ]
-      .filter(Boolean)
-      .join(', ');
+      seconds ? timeWords(seconds) : '',
+      seconds && untimed ? `${untimed} without a time` : '',
+    ];
+    return { sum: sum.filter(Boolean).join(', '), kinds: kindWords.join(', ') };
   }, [set, items]);
 }
 
@@ -89,7 +89,7 @@ export function OpenSet({ set }: { set: QuestionSet }) {
             onBlur={rename}
           />
         }
-        facts={<span data-testid="facts-of-set">{facts}</span>}
+        facts={<span data-testid="facts-of-set">{facts.sum}</span>}
         main={{
           label: `Hand over these ${total}`,
           help: 'Fill the receivers’ files with this set.',
@@ -117,6 +117,9 @@ export function OpenSet({ set }: { set: QuestionSet }) {
           value={way}
           onChange={setWay}
         />
+        <Text size="sm" c="dimmed">
+          {facts.kinds}
+        </Text>
       </Group>
       {way === WAYS[1] && <PlanTable set={set} />}
       <div className="set-halves">

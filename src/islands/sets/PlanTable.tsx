@@ -149,7 +149,7 @@ export function PlanTable({ set }: { set: QuestionSet }) {
   return (
     <Paper component="section" aria-label="Plan of the set" p="xs">
       {lines.length > 0 && (
-        <Table verticalSpacing={2} horizontalSpacing={4} withRowBorders={false}>
+        <Table verticalSpacing={2} horizontalSpacing={4} withRowBorders={false} className="plan">
           <Table.Thead>
             <Table.Tr>
               <Table.Th>Category</Table.Th>
@@ -173,7 +173,7 @@ export function PlanTable({ set }: { set: QuestionSet }) {
           <Button onClick={() => keep(linesByCategory(items))}>A line for each category</Button>
         )}
         {lines.length > 0 && (
-          <Button variant="filled" disabled={!wanted} onClick={() => drawSet(set.id, isDrawn)}>
+          <Button disabled={!wanted} onClick={() => drawSet(set.id, isDrawn)}>
             {isDrawn ? 'Draw anew' : `Draw ${count(wanted, 'question')}`}
           </Button>
         )}

@@ -1,0 +1,71 @@
+// Sets as a person makes them: from the bank, by hand, by a plan; put in order by keys; handed over in their order.
+import type { Page } from '@playwright/test';
+import { expect, go, openDemo, test } from './person';
+
+const facts = (page: Page) => page.getByTestId('facts-of-set');
+const listed = (page: Page) => page.locator('.set-question .set-stem');
+
+async function newSet(page: Page): Promise<void> {
+  await openDemo(page, '/sets');
+  await page.getByRole('button', { name: 'New set' }).click();
+  await expect(page.getByRole('textbox', { name: 'Name of the set' })).toHaveValue('Set 1');
+}
+
+test('a set is filled by a search and by hand, put in order by keys, and handed over in its order', async ({
+  page,
+}) => {
+  await newSet(page);
+  const search = page.getByRole('searchbox', { name: 'Questions of the bank to put in' });
+  await search.fill('category:safety kind:"one right"');
+  const all = page.getByRole('button', { name: /^Put in all/ });
+  await expect(all).not.toHaveText('Put in all 60');
+  await all.click();
+  await search.fill('windlass kind:card');
+  await page.getByRole('button', { name: 'Put in windlass' }).click();
+  await expect(listed(page).last()).toHaveText('windlass');
+  const many = await listed(page).count();
+  await page.getByRole('button', { name: /^Move “windlass”/ }).press('Alt+ArrowUp');
+  await expect(listed(page).nth(many - 2)).toHaveText('windlass');
+  await page.keyboard.press('Control+z');
+  await expect(listed(page).last()).toHaveText('windlass');
+  const first = await listed(page).first().innerText();
+  await page.getByRole('button', { name: `Hand over these ${many}` }).click();
+  await expect(page.getByTestId('set-facts')).toContainText(`${many} question`);
+  await expect(page.getByRole('textbox', { name: 'Title of the set' })).toHaveValue('Set 1');
+  await expect(page.getByRole('row', { name: new RegExp(first.slice(0, 20)) })).toBeVisible();
+});
+
+test('a plan draws as many as it wants, says what is missing, and leaves held ones', async ({
+  page,
+}) => {
+  await newSet(page);
+  await page.getByText('By a plan').click();
+  await page.getByRole('button', { name: 'A line for each category' }).click();
+  await expect(page.getByText('! only 1 in the bank')).toBeVisible();
+  await page.getByRole('button', { name: /^Draw \d+ questions/ }).click();
+  await expect(facts(page)).toContainText('11 questions');
+  const kept = await listed(page).nth(3).innerText();
+  await page.locator('.set-question').nth(3).getByRole('button', { name: 'Hold' }).click();
+  await page.getByRole('button', { name: 'Draw anew' }).click();
+  await expect(facts(page)).toContainText('11 questions');
+  await expect(listed(page).filter({ hasText: kept })).toHaveCount(1);
+});
+
+test('sections may be pools, and questions go into a set from the bank', async ({ page }) => {
+  await newSet(page);
+  await page.getByRole('button', { name: 'by chance' }).click();
+  await expect(facts(page)).toContainText('10 questions');
+  await page
+    .getByRole('textbox', { name: 'Questions drawn from section 1 at each attempt' })
+    .fill('4');
+  await page.keyboard.press('Tab');
+  await expect(facts(page)).toContainText('4 questions');
+  await page.getByRole('button', { name: 'New section' }).click();
+  await go(page, '/bank');
+  await page.getByRole('searchbox', { name: 'Search the questions' }).fill('set:"set 1"');
+  await expect(page.getByText('10 of 60')).toBeVisible();
+  await page
+    .getByRole('searchbox', { name: 'Search the questions' })
+    .fill('-set:"set 1" used:never');
+  await expect(page.getByText('50 of 60')).toBeVisible();
+});
