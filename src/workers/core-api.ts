@@ -33,6 +33,7 @@ import {
   unfoldReceipt,
   type Filled,
 } from '../core/pipeline';
+import { craftOf } from '../core/craft';
 import { Bench, type Progress } from './bench';
 import { Mirror } from './mirror';
 import type { CoreWorker, FillAnswer, LearnAnswer } from './protocol';
@@ -101,11 +102,15 @@ export function coreApi(surroundings: Surroundings, progress: Progress): CoreWor
   const bench = new Bench(surroundings, progress);
   return {
     mirror: (items, removed, clear = false) => mirror.take(items, removed, clear),
-    check(version, layouts, ids) {
+    check(version, layouts, ids, craftOff = []) {
+      const off = new Set(craftOff);
       const items = ids ? mirror.pick(ids) : mirror.all();
       // Of the whole bank, only questions with findings are told; of single ones, that there are none any more.
       const byItem = items
-        .map((item): [string, Finding[]] => [item.id, checkItem(item, layouts)])
+        .map((item): [string, Finding[]] => [
+          item.id,
+          [...checkItem(item, layouts), ...craftOf(item, { off })],
+        ])
         .filter(([, findings]) => findings.length || ids);
       return { version, byItem, together: checkTogether(mirror.all()) };
     },

@@ -103,7 +103,13 @@ export interface CoreWorker {
   /** Takes questions into the worker's mirror of the bank, in chunks as they load; `clear` starts anew. */
   mirror(items: Item[], removed: string[], clear: boolean): void;
   /** Findings of the given questions (all where absent) against the layouts, and of all together. */
-  check(version: number, layouts: Layout[], ids?: string[]): FindingsAnswer;
+  check(
+    version: number,
+    layouts: Layout[],
+    ids?: string[],
+    /** Checks of the craft that are switched off. */
+    craftOff?: readonly string[],
+  ): FindingsAnswer;
   /** Understands a new source, or the one on the bench anew; `edited` is its running text as the user changed it. */
   gather(version: number, source: SourceInput | undefined, wish: ReadWish): Promise<GatherAnswer>;
   /** How many questions of a source could be taken, and how many are blocked; the bench stays as it is. */

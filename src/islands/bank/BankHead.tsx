@@ -13,6 +13,7 @@ import { handOverOnly, setChoice } from '../state/hand-over';
 import { criteriaOf, setView, showQuestion, useView } from '../state/view';
 import { AddToSet } from './AddToSet';
 import { ColumnsMenu } from './ColumnsMenu';
+import { showCraftChecks } from './craft-checks';
 import { Mends } from './Mends';
 import { isFiltered, type Shown } from './rows';
 import { TagSelected } from './TagSelected';
@@ -106,6 +107,11 @@ function useBankActs(): void {
   const view = useView(criteriaOf);
   useActs('bank', [
     { label: 'New question', words: 'Write, add a question', run: newQuestion },
+    {
+      label: 'Checks of the craft',
+      words: 'How questions are written: guidelines, quality, switch notes off',
+      run: showCraftChecks,
+    },
     {
       label: 'Show what is blocked',
       words: 'Questions with errors, faults, problems',

@@ -7,10 +7,12 @@ import { count, tagText } from '../../../core/shared/plain';
 import { Answers } from '../../parts/Answers';
 import { FindingNote } from '../../parts/Finding';
 import { applyEdits } from '../../parts/edits';
+import { LinkButton } from '../../parts/LinkButton';
 import { hasKey, pickRight } from '../../parts/pick-right';
 import { QuestionForm } from '../../parts/QuestionForm';
 import { Pictures, Rich } from '../../parts/Rich';
-import { changeItems, itemById, useBank } from '../../state/bank';
+import { changeItems, itemById, switchCraft, useBank } from '../../state/bank';
+import { isCraft, showCraftChecks } from '../craft-checks';
 import { takeMends } from '../Mends';
 import { Receiver } from './Receiver';
 
@@ -76,6 +78,23 @@ function Receivers({ id }: { id: string }) {
   ) : null;
 }
 
+/** Notes of the craft can be done without, one kind at a time. */
+function CraftOff({ findings }: { findings: readonly Finding[] }) {
+  const rules = [...new Set(findings.map(({ rule }) => rule).filter(isCraft))];
+  return rules.length ? (
+    <Text size="xs" c="dimmed">
+      {rules.map((rule) => (
+        <span key={rule}>
+          <LinkButton onClick={() => void switchCraft(rule, false)}>
+            Stop looking for “{rule.replaceAll('-', ' ')}”
+          </LinkButton>{' '}
+        </span>
+      ))}
+      <LinkButton onClick={showCraftChecks}>All checks of the craft</LinkButton>
+    </Text>
+  ) : null;
+}
+
 function Read({ item, onEdit }: { item: Item; onEdit: () => void }) {
   const findings = useBank((state) => state.findings.get(item.id)) ?? NONE;
   const pick = hasKey(item)
@@ -94,6 +113,7 @@ function Read({ item, onEdit }: { item: Item; onEdit: () => void }) {
       {findings.map((finding, index) => (
         <FindingNote key={index} finding={finding} onMend={(one) => void takeMends([one])} />
       ))}
+      <CraftOff findings={findings} />
       <Further item={item} />
       <Receivers id={item.id} />
     </>

@@ -13,6 +13,8 @@ import { journalOf, type Move } from './undoing';
 
 export type { BankSurroundings } from './open-bank';
 
+const craftSetting = (bank: string): string => `craft off ${bank}`;
+
 export class Bank {
   private readonly now: OpenBank;
   private readonly settling: Settling;
@@ -68,12 +70,13 @@ export class Bank {
     // Asked before the disk is, so that a step that gets there meanwhile is in the one or the other.
     const withPending = this.now.queue.pendingJournal(info.id);
     const records = await recordsOf(this.now.store, info.id);
+    const craftOff = (await this.now.store.setting<string[]>(craftSetting(info.id))) ?? [];
     const journal = await this.now.store.journal(info.id, this.now.surroundings.tab());
     if (!isCurrent()) {
       return;
     }
     this.now.undoing.take(withPending(journal));
-    this.now.set({ ...records, ...this.now.steps() });
+    this.now.set({ ...records, craftOff, ...this.now.steps() });
     await this.loadItems(info.id, isCurrent);
     if (!isCurrent()) {
       return;
@@ -193,6 +196,16 @@ export class Bank {
     await this.now.surroundings.core().mirror([], [], true);
     await this.now.checking.mirror(this.now.state.items);
     void this.now.checking.check().catch(() => undefined);
+  }
+
+  /** Switches a check of the craft off or on for this bank. */
+  async switchCraft(check: string, isOn: boolean): Promise<void> {
+    const { craftOff, info } = this.now.state;
+    const others = craftOff.filter((one) => one !== check);
+    const next = isOn ? others : [...others, check];
+    this.now.set({ craftOff: next });
+    await this.now.store.saveSetting(craftSetting(info.id), next.length ? next : undefined);
+    await this.check();
   }
 
   check(ids?: string[]): Promise<void> {

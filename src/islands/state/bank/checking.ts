@@ -20,6 +20,8 @@ export class Checking {
   constructor(
     private readonly core: () => Core,
     private readonly layouts: () => Layout[],
+    /** Checks of the craft that this bank does without. */
+    private readonly craftOff: () => readonly string[],
     private readonly publish: (findings: ReadonlyMap<string, readonly Finding[]>) => void,
   ) {}
 
@@ -71,7 +73,7 @@ export class Checking {
     const { generation } = this;
     const asked = ++this.asked;
     ids?.forEach((id) => this.askedFor.set(id, asked));
-    const answer = await this.core().check(asked, this.layouts(), ids);
+    const answer = await this.core().check(asked, this.layouts(), ids, this.craftOff());
     if (generation === this.generation) {
       this.take(answer, asked, ids !== undefined);
     }

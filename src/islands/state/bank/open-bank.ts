@@ -33,6 +33,7 @@ export class OpenBank {
     this.checking = new Checking(
       surroundings.core,
       () => this.state.layouts.filter((kept) => kept.chosen).map((kept) => kept.layout),
+      () => this.state.craftOff,
       (findings) => this.set({ findings }),
     );
     this.queue = new SavingQueue(

@@ -36,6 +36,8 @@ export type BankState = {
   redo: readonly JournalEntry[];
   save: SaveState;
   conflicts: readonly Conflict[];
+  /** Checks of the craft that this bank does without, by their ids. */
+  craftOff: readonly string[];
   /** Questions that wait in Gather to be agreed to. */
   waiting: number;
   /** What the user should know of the store: a newer program took it over, another tab keeps it from opening. */
@@ -55,5 +57,6 @@ export const NO_BANK: BankState = {
   redo: [],
   save: { state: 'saved', unsaved: 0 },
   conflicts: [],
+  craftOff: [],
   waiting: 0,
 };

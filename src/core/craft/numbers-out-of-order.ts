@@ -1,0 +1,37 @@
+import { choice, options } from '../checks/examples';
+import { GUIDELINES, type CraftCheck } from './contract';
+import { numberIn, offersChoices, optionTexts } from './words';
+
+const isOrdered = (numbers: readonly number[]): boolean =>
+  numbers.every((n, index) => index === 0 || n >= numbers[index - 1]!) ||
+  numbers.every((n, index) => index === 0 || n <= numbers[index - 1]!);
+
+export const numbersOutOfOrder: CraftCheck = {
+  id: 'numbers-out-of-order',
+  looksFor: 'options that are numbers and stand in no order',
+  why: 'Learners look for their result in the list; in order they find it, or see that it is not there.',
+  source: `${GUIDELINES}: place choices in logical or numerical order`,
+  run(item) {
+    const { options: own = [] } = item;
+    const numbers = offersChoices(item) ? optionTexts(item).map(numberIn) : [];
+    const all = numbers.filter((n) => n !== undefined);
+    if (numbers.length < 3 || all.length < numbers.length || isOrdered(all)) {
+      return [];
+    }
+    const sorted = own
+      .map((option, index) => ({ option, n: all[index]! }))
+      .sort((a, b) => a.n - b.n)
+      .map(({ option }) => option);
+    return [
+      {
+        field: 'options',
+        message: `The options are numbers in no order: ${optionTexts(item).join(', ')}.`,
+        mend: { label: 'Put them in order', patch: { options: sorted } },
+      },
+    ];
+  },
+  examples: {
+    passes: [choice(), choice({ options: options('3 m', '*5 m', '9 m') })],
+    fails: [choice({ options: options('9 m', '*3 m', '5 m') })],
+  },
+};

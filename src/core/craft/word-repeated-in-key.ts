@@ -1,0 +1,40 @@
+import { choice, options } from '../checks/examples';
+import { GUIDELINES, type CraftCheck } from './contract';
+import { contentWords, offersChoices, optionTexts, soleRight } from './words';
+
+export const wordRepeatedInKey: CraftCheck = {
+  id: 'word-repeated-in-key',
+  looksFor: 'a word of the stem that stands in the right option alone',
+  why: 'The sound of the word leads to the answer, whatever is known of the matter.',
+  source: `${GUIDELINES}: avoid clang associations, choices that repeat words of the stem`,
+  run(item) {
+    const right = offersChoices(item) ? soleRight(item) : undefined;
+    if (!right) {
+      return [];
+    }
+    const inStem = new Set(contentWords(item.stem.plain));
+    const others = new Set(
+      optionTexts(item).flatMap((text, index) => (index === right.at ? [] : contentWords(text))),
+    );
+    const word = contentWords(right.option.text.plain).find(
+      (one) => inStem.has(one) && !others.has(one),
+    );
+    return word
+      ? [
+          {
+            field: `options.${right.at}`,
+            message: `“${word}” stands in the question and in the right option alone.`,
+          },
+        ]
+      : [];
+  },
+  examples: {
+    passes: [choice()],
+    fails: [
+      choice({
+        stem: { plain: 'What is the lower paddle for?' },
+        options: options('For show', '*To open the paddle hole', 'For boats'),
+      }),
+    ],
+  },
+};
