@@ -1,0 +1,191 @@
+// Questions that are nearly alike: found by MinHash with banding (Broder 1997; Leskovec, Rajaraman and Ullman, Mining of
+// Massive Datasets, chapter 3), each pair that is found then measured exactly.
+import type { Item } from '../model';
+import { bareWords } from '../shared/normalise';
+
+/** Two questions by their ids, and how alike they are: the share of what they have in common, from 0 to 1 (Jaccard). */
+export type Double = { first: string; second: string; likeness: number };
+
+/** From here on two questions are told as nearly alike. */
+export const NEARLY_ALIKE = 0.7;
+
+const BANDS = 24;
+const ROWS = 4;
+const HASHES = BANDS * ROWS;
+
+/** FNV-1a, 32 bits (public domain). */
+function hashOf(text: string): number {
+  let hash = 0x811c9dc5;
+  for (let at = 0; at < text.length; at++) {
+    hash = Math.imul(hash ^ text.charCodeAt(at), 0x01000193);
+  }
+  return hash >>> 0;
+}
+
+/** Other hashes of a hash: each multiplied by an odd number of its own and mixed. */
+const FACTORS = Uint32Array.from({ length: HASHES }, (_, n) => (hashOf(`factor ${n}`) | 1) >>> 0);
+const ADDS = Uint32Array.from({ length: HASHES }, (_, n) => hashOf(`add ${n}`));
+
+/** What a question is compared by: the words of its text, each with the next, and the words of its options and answers. */
+function shinglesOf({
+  stem,
+  options = [],
+  accepted = [],
+  pairs = [],
+  steps = [],
+}: Item): Uint32Array {
+  const found = new Set<number>();
+  const words = bareWords(stem.plain).split(' ').filter(Boolean);
+  words.forEach((word, index) => {
+    found.add(hashOf(word));
+    found.add(hashOf(`${word} ${words[index + 1] ?? ''}`));
+  });
+  const others = [
+    ...options.map(({ text }) => text.plain),
+    ...accepted,
+    ...pairs.flatMap(({ left, right }) => [left.plain, right.plain]),
+    ...steps.map(({ plain }) => plain),
+  ];
+  for (const word of others.flatMap((text) => bareWords(text).split(' '))) {
+    if (word) {
+      found.add(hashOf(`: ${word}`));
+    }
+  }
+  return Uint32Array.from(found).sort();
+}
+
+/** The share of what two sorted sets have in common. */
+export function jaccard(a: Uint32Array, b: Uint32Array): number {
+  let [i, j, both] = [0, 0, 0];
+  while (i < a.length && j < b.length) {
+    const difference = a[i]! - b[j]!;
+    both += Number(difference === 0);
+    i += Number(difference <= 0);
+    j += Number(difference >= 0);
+  }
+  const all = a.length + b.length - both;
+  return all ? both / all : 0;
+}
+
+/** The least of each hash over a set: two sets agree in as large a share of them as they have in common. */
+function signatureOf(shingles: Uint32Array): Uint32Array {
+  const least = new Uint32Array(HASHES).fill(0xffffffff);
+  for (const shingle of shingles) {
+    for (let n = 0; n < HASHES; n++) {
+      const mixed = (Math.imul(shingle ^ (shingle >>> 15), FACTORS[n]!) + ADDS[n]!) >>> 0;
+      if (mixed < least[n]!) {
+        least[n] = mixed;
+      }
+    }
+  }
+  return least;
+}
+
+/** The bands of a signature: two questions with a band alike are looked at. */
+const bandsOf = (signature: Uint32Array): string[] =>
+  Array.from(
+    { length: BANDS },
+    (_, band) => `${band}:${signature.subarray(band * ROWS, (band + 1) * ROWS).join()}`,
+  );
+
+type Entry = { shingles: Uint32Array; bands: string[] };
+
+/** An index of questions that finds those nearly alike; kept up to date question by question. */
+export class DoublesIndex {
+  private readonly entries = new Map<string, Entry>();
+  private readonly buckets = new Map<string, Set<string>>();
+  private readonly likes = new Map<string, Map<string, number>>();
+
+  constructor(private readonly least = NEARLY_ALIKE) {}
+
+  get size(): number {
+    return this.entries.size;
+  }
+
+  remove(id: string): void {
+    this.entries.get(id)?.bands.forEach((band) => {
+      const bucket = this.buckets.get(band);
+      bucket?.delete(id);
+      if (bucket?.size === 0) {
+        this.buckets.delete(band);
+      }
+    });
+    this.entries.delete(id);
+    this.likes.get(id)?.forEach((_, other) => this.likes.get(other)?.delete(id));
+    this.likes.delete(id);
+  }
+
+  /** Puts a question in, or puts a changed one in its own place. */
+  put(item: Item): void {
+    this.remove(item.id);
+    const shingles = shinglesOf(item);
+    if (!shingles.length) {
+      return;
+    }
+    const bands = bandsOf(signatureOf(shingles));
+    const near = new Set(bands.flatMap((band) => [...(this.buckets.get(band) ?? [])]));
+    for (const other of near) {
+      const likeness = jaccard(shingles, this.entries.get(other)!.shingles);
+      if (likeness >= this.least) {
+        this.join(item.id, other, likeness);
+      }
+    }
+    this.entries.set(item.id, { shingles, bands });
+    for (const band of bands) {
+      const bucket = this.buckets.get(band);
+      if (bucket) {
+        bucket.add(item.id);
+      } else {
+        this.buckets.set(band, new Set([item.id]));
+      }
+    }
+  }
+
+  private join(a: string, b: string, likeness: number): void {
+    for (const [from, to] of [
+      [a, b],
+      [b, a],
+    ] as const) {
+      const known = this.likes.get(from) ?? new Map<string, number>();
+      known.set(to, likeness);
+      this.likes.set(from, known);
+    }
+  }
+
+  /** The questions that are nearly alike, the likest first; each pair once. */
+  pairs(): Double[] {
+    const found: Double[] = [];
+    for (const [first, others] of this.likes) {
+      for (const [second, likeness] of others) {
+        if (first < second) {
+          found.push({ first, second, likeness });
+        }
+      }
+    }
+    return found.sort(
+      (a, b) => b.likeness - a.likeness || (a.first + a.second < b.first + b.second ? -1 : 1),
+    );
+  }
+}
+
+/** Questions that are nearly alike have the same number: one group for all that hang together. */
+export function groupsOf(pairs: readonly Double[]): Map<string, number> {
+  const leader = new Map<string, string>();
+  const find = (id: string): string => {
+    const up = leader.get(id) ?? id;
+    return up === id ? id : find(up);
+  };
+  for (const { first, second } of pairs) {
+    leader.set(find(first), find(second));
+    leader.set(find(second), find(second));
+  }
+  const numbers = new Map<string, number>();
+  const groups = new Map<string, number>();
+  for (const id of new Set(pairs.flatMap(({ first, second }) => [first, second]))) {
+    const head = find(id);
+    const number = numbers.get(head) ?? numbers.size;
+    numbers.set(head, number);
+    groups.set(id, number);
+  }
+  return groups;
+}
