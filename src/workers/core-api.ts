@@ -114,6 +114,7 @@ export function coreApi(surroundings: Surroundings, progress: Progress): CoreWor
         .filter(([, findings]) => findings.length || ids);
       return { version, byItem, together: checkTogether(mirror.all()) };
     },
+    doubles: () => mirror.doubles(progress),
     gather: bench.gather,
     survey: bench.survey,
     gatherPart: bench.part,

@@ -1,12 +1,18 @@
 // The worker's copy of the open bank: the page tells of every change, so that questions need not travel with each call.
 import type { Item } from '../core/model';
+import { DoublesIndex, type Double } from '../core/banks';
 import { Fits } from './fits';
+
+/** So many questions are looked at before the page is told how far it is. */
+const TOLD_EACH = 500;
 
 export class Mirror {
   readonly fits = new Fits();
   private readonly bank = new Map<string, Item>();
   private deck: { cards: Item[]; edition: number } | undefined;
   private edition = 0;
+  /** Made when doubles are first asked for, and kept up to date from then on. */
+  private likes: DoublesIndex | undefined;
 
   /** Takes changed questions and lets removed ones go; `clear` begins with an empty bank. */
   take(items: readonly Item[], removed: readonly string[], clear: boolean): void {
@@ -14,6 +20,7 @@ export class Mirror {
       this.bank.clear();
       this.fits.clear();
       this.deck = undefined;
+      this.likes = undefined;
     }
     for (const item of items) {
       this.set(item.id, item);
@@ -29,9 +36,27 @@ export class Mirror {
     }
     if (item) {
       this.bank.set(id, item);
+      this.likes?.put(item);
     } else {
       this.bank.delete(id);
+      this.likes?.remove(id);
     }
+  }
+
+  /** The questions that are nearly alike; `progress` is told how far a first look is. */
+  doubles(progress: (done: number, of: number) => void): Double[] {
+    if (!this.likes) {
+      const index = new DoublesIndex();
+      let done = 0;
+      for (const item of this.bank.values()) {
+        index.put(item);
+        if (++done % TOLD_EACH === 0) {
+          progress(done, this.bank.size);
+        }
+      }
+      this.likes = index;
+    }
+    return this.likes.pairs();
   }
 
   get(id: string): Item | undefined {

@@ -17,6 +17,7 @@ import type {
   SetSection,
   Settings,
 } from '../core/model';
+import type { Double } from '../core/banks';
 import type {
   Filled,
   Handed,
@@ -122,6 +123,8 @@ export interface CoreWorker {
   /** A bank as one file; its questions are those of the mirror, in the given order. */
   packBank(contents: Omit<BankContents, 'items'>, ids: string[]): Promise<Uint8Array>;
   openBankFile(name: string, bytes: Uint8Array): { contents: BankContents } | { finding: Finding };
+  /** The questions of the bank that are nearly alike, the likest first. */
+  doubles(): Double[];
   recheck(items: Item[]): Finding[];
   /** Learns a blank; what was decided of a `known` layout with the same headings holds for it. */
   learn(name: string, bytes: Uint8Array, known?: readonly KeptLayout[]): Promise<LearnAnswer>;

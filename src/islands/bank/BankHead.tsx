@@ -1,5 +1,5 @@
 // The head of the bank: what it holds, what can be done with what is selected, and what comes next.
-import { Button } from '@mantine/core';
+import { Button, Menu } from '@mantine/core';
 import { useMemo } from 'react';
 import { useLocation } from 'wouter';
 import type { Item } from '../../core/model';
@@ -14,6 +14,7 @@ import { criteriaOf, setView, showQuestion, useView } from '../state/view';
 import { AddToSet } from './AddToSet';
 import { ColumnsMenu } from './ColumnsMenu';
 import { showCraftChecks } from './craft-checks';
+import { showDoubles } from './doubles';
 import { Mends } from './Mends';
 import { isFiltered, type Shown } from './rows';
 import { TagSelected } from './TagSelected';
@@ -113,6 +114,11 @@ function useBankActs(): void {
       run: showCraftChecks,
     },
     {
+      label: 'Find questions that are nearly alike',
+      words: 'Doubles, duplicates, merge, the same question twice',
+      run: showDoubles,
+    },
+    {
       label: 'Show what is blocked',
       words: 'Questions with errors, faults, problems',
       run: () => setView({ level: 'block' }),
@@ -156,6 +162,15 @@ export function BankHead({
         </Button>
       )}
       <Mends />
+      <Menu position="bottom-end" withinPortal>
+        <Menu.Target>
+          <Button>Look over ▾</Button>
+        </Menu.Target>
+        <Menu.Dropdown>
+          <Menu.Item onClick={showDoubles}>Questions that are nearly alike</Menu.Item>
+          <Menu.Item onClick={showCraftChecks}>Checks of the craft</Menu.Item>
+        </Menu.Dropdown>
+      </Menu>
       <ColumnsMenu columns={columns} />
       <Button onClick={newQuestion}>New question</Button>
     </PlaceHead>

@@ -1,5 +1,6 @@
 // Bank: the grid, its search and filters, and the whole question at hand.
 import { Button, Group } from '@mantine/core';
+import { ModalsProvider } from '@mantine/modals';
 import { memo, useDeferredValue, useState } from 'react';
 import { EmptyPlace } from '../parts/EmptyPlace';
 import { useBank } from '../state/bank';
@@ -53,13 +54,13 @@ export default function BankPlace() {
     return <EmptyBank />;
   }
   return (
-    <>
+    <ModalsProvider>
       <Head shown={shown} selected={late} columns={columns} />
       <SteadyFilters shown={shown} onApply={applyAgain} panel={panel} onPanel={setPanel} />
       <div className={AREAS[panel]}>
         <SteadyGrid rows={shown.rows} columns={columns} onSelection={setSelected} />
         {panel !== 'hidden' && <Side id={lateId} />}
       </div>
-    </>
+    </ModalsProvider>
   );
 }

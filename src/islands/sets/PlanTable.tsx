@@ -173,13 +173,13 @@ export function PlanTable({ set }: { set: QuestionSet }) {
           <Button onClick={() => keep(linesByCategory(items))}>A line for each category</Button>
         )}
         {lines.length > 0 && (
-          <Button disabled={!wanted} onClick={() => drawSet(set.id, isDrawn)}>
+          <Button disabled={!wanted} onClick={() => void drawSet(set.id, isDrawn)}>
             {isDrawn ? 'Draw anew' : `Draw ${count(wanted, 'question')}`}
           </Button>
         )}
         <Text size="sm" c="dimmed">
           {lines.length
-            ? 'Held questions stay; those of the last four weeks’ files come last.'
+            ? 'Held questions stay; those of the last four weeks’ files come last, and no two that are nearly alike.'
             : 'Say how many questions of which category, tag and kind the set wants.'}
         </Text>
       </Group>

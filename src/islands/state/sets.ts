@@ -2,7 +2,9 @@
 import type { Item, PlanLine, QuestionSet, SetSection } from '../../core/model';
 import { count } from '../../core/shared/plain';
 import { recordChange } from '../../core/shared/steps';
+import { groupsOf } from '../../core/banks';
 import { drawByPlan, type Drawn } from '../../core/sets';
+import { core } from '../../workers/client';
 import { bankState, changeRecords, itemById } from './bank';
 
 const DAY_MS = 86_400_000;
@@ -167,7 +169,7 @@ export const changePlan = (id: string, lines: readonly PlanLine[]): void =>
   });
 
 /** Draws a set's questions by its plan, a section for all; held ones stay. Gives what came, undefined where there is no plan. */
-export function drawSet(id: string, anew = false): Drawn | undefined {
+export async function drawSet(id: string, anew = false): Promise<Drawn | undefined> {
   const set = setById(id);
   if (!set?.plan) {
     return undefined;
@@ -176,6 +178,7 @@ export function drawSet(id: string, anew = false): Drawn | undefined {
   const drawn = drawByPlan(bankState().items, plan, {
     held: set.held ?? [],
     usedLately: usedLately(),
+    groups: groupsOf(await core().doubles()),
   });
   changeSet(id, `Draw ${count(drawn.chosen.length, 'question')} for ${set.name}`, {
     plan,

@@ -1,0 +1,48 @@
+// A bank kept in order: near-doubles made one, notes on the craft mended and switched off.
+import type { Page } from '@playwright/test';
+import { expect, go, openDemo, paste, test } from './person';
+
+const SHEET = [
+  'Question\tA\tB\tC\tRight',
+  'What does a paddle let through a lock gate today?\tBoats\tWater\tWalkers\tB',
+  'Which is not deep?\t9 m\t3 m\t5 m\tB',
+].join('\n');
+
+async function bringIn(page: Page): Promise<void> {
+  await openDemo(page);
+  await paste(page, SHEET);
+  await page.getByRole('button', { name: 'Take 2 questions into the bank' }).click();
+  await expect(page.getByRole('link', { name: /^Bank/ })).toContainText('62');
+  await go(page, '/bank');
+}
+
+test('two questions that are nearly alike are seen side by side and made one', async ({ page }) => {
+  await bringIn(page);
+  await page.getByRole('button', { name: 'Look over' }).click();
+  await page.getByRole('menuitem', { name: 'Questions that are nearly alike' }).click();
+  const pair = page.getByRole('dialog').getByRole('listitem').filter({ hasText: 'today' }).first();
+  await expect(pair.locator('mark')).toContainText(['today']);
+  await pair.getByRole('button', { name: 'Keep only this one' }).first().click();
+  await expect(page.getByRole('link', { name: /^Bank/ })).toContainText('61');
+  await expect(page.getByRole('dialog').getByText('today')).toBeHidden();
+  await page.keyboard.press('Escape');
+  await page.keyboard.press('Control+z');
+  await expect(page.getByRole('link', { name: /^Bank/ })).toContainText('62');
+});
+
+test('a note on the craft is mended, and another kind is looked for no more', async ({ page }) => {
+  await bringIn(page);
+  await page.getByRole('searchbox', { name: 'Search the questions' }).fill('"not deep"');
+  await page.getByRole('gridcell', { name: 'Which is not deep?' }).click();
+  await page.getByRole('button', { name: 'Write NOT in capitals' }).click();
+  await expect(page.getByRole('gridcell', { name: 'Which is NOT deep?' })).toBeVisible();
+  const note = page.getByText('The options are numbers in no order');
+  await expect(note).toBeVisible();
+  await page.getByRole('button', { name: 'Stop looking for “numbers out of order”' }).click();
+  await expect(note).toBeHidden();
+  await page.reload();
+  await page.getByRole('searchbox', { name: 'Search the questions' }).fill('"not deep"');
+  await page.getByRole('gridcell', { name: 'Which is NOT deep?' }).click();
+  await expect(page.getByRole('heading', { name: 'Which is NOT deep?' })).toBeVisible();
+  await expect(note).toBeHidden();
+});
