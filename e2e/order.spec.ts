@@ -46,3 +46,26 @@ test('a note on the craft is mended, and another kind is looked for no more', as
   await expect(page.getByRole('heading', { name: 'Which is NOT deep?' })).toBeVisible();
   await expect(note).toBeHidden();
 });
+
+test('many are changed at once, seen before it is done, and taken back by one undo', async ({
+  page,
+}) => {
+  await openDemo(page, '/bank');
+  await page.getByRole('searchbox', { name: 'Search the questions' }).fill('paddle');
+  await page.getByRole('button', { name: 'Look over' }).click();
+  await page.getByRole('menuitem', { name: /^Change \d+ questions at once/ }).click();
+  const dialog = page.getByRole('dialog');
+  await dialog.getByRole('combobox', { name: /^What is done to/ }).click();
+  await page.getByRole('option', { name: 'Find and replace' }).click();
+  await dialog.getByRole('textbox', { name: 'Find' }).fill('paddle');
+  await dialog.getByRole('textbox', { name: 'Replace with' }).fill('sluice');
+  await expect(dialog.locator('mark').first()).toHaveText('sluice');
+  const act = dialog.getByRole('button', { name: /^Change \d+ questions?$/ });
+  const [many] = /\d+/.exec(await act.innerText())!;
+  await act.click();
+  await expect(page.getByText(`${many} questions changed. Undo takes it back.`)).toBeVisible();
+  await page.getByRole('searchbox', { name: 'Search the questions' }).fill('sluice');
+  await expect(page.getByText(`${many} of 60`)).toBeVisible();
+  await page.getByRole('button', { name: 'Undo' }).click();
+  await expect(page.getByText(`${many} no longer match`)).toBeVisible();
+});

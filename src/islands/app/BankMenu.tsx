@@ -1,14 +1,19 @@
 // The bank's name with the other banks behind it, and the bank as a file.
 import { Button, Menu } from '@mantine/core';
-import { useRef, useState } from 'react';
+import { lazy, Suspense, useRef, useState } from 'react';
 import type { BankInfo } from '../../core/model';
 import { messageOf } from '../parts/message-of';
 import { say, sayProblem } from '../parts/say';
 import { useActs } from '../state/acts';
 import { useBank } from '../state/bank';
 import { openBankFile, saveBankFile } from '../state/bank-file';
-import { openBank, openDemo, openOwn, otherBanks, resetDemo } from '../state/banks';
+import { copyBank, openBank, openDemo, openOwn, otherBanks, resetDemo } from '../state/banks';
+import { DEMO } from '../state/demo';
+import type { Asked } from './BankDialog';
 import { CUT_LABEL } from './cut-label';
+
+const BankDialog = lazy(() => import('./BankDialog'));
+const DEMO_ID = DEMO.id;
 
 /** Hands over the bank as a file, and says what could not go along. */
 export function saveAsFile(): void {
@@ -60,7 +65,9 @@ function useBankFile(): { open: () => void; field: React.ReactNode } {
 
 export function BankMenu() {
   const name = useBank((state) => state.info.name);
+  const id = useBank((state) => state.info.id);
   const [others, setOthers] = useState<BankInfo[]>([]);
+  const [asked, setAsked] = useState<Asked | undefined>();
   const { open, field } = useBankFile();
   useActs('banks', [
     {
@@ -69,6 +76,22 @@ export function BankMenu() {
       run: () => void openDemo(),
     },
     { label: 'Open my questions', words: 'Your own bank', run: () => void openOwn() },
+    { label: 'New bank', words: 'An empty one beside the others', run: () => setAsked('new') },
+    { label: 'Rename this bank', words: 'Another name', run: () => setAsked('rename') },
+    {
+      label: 'Copy this bank',
+      words: 'Duplicate, a bank like this one',
+      run: () => void copyBank(),
+    },
+    ...(id === DEMO_ID
+      ? []
+      : [
+          {
+            label: 'Remove this bank',
+            words: 'Delete, throw away; its file is offered first',
+            run: () => setAsked('remove'),
+          },
+        ]),
     { label: 'Open a bank file', words: 'A zip saved earlier: restore, load', run: open },
     {
       label: 'Save this bank as a file',
@@ -106,11 +129,23 @@ export function BankMenu() {
           ))}
           <Menu.Item onClick={open}>A bank file …</Menu.Item>
           <Menu.Divider />
+          <Menu.Item onClick={() => setAsked('new')}>New bank …</Menu.Item>
+          <Menu.Item onClick={() => setAsked('rename')}>Rename this bank …</Menu.Item>
+          <Menu.Item onClick={() => void copyBank()}>Copy this bank</Menu.Item>
+          {id !== DEMO_ID && (
+            <Menu.Item onClick={() => setAsked('remove')}>Remove this bank …</Menu.Item>
+          )}
+          <Menu.Divider />
           <Menu.Item onClick={saveAsFile}>Save this bank as a file</Menu.Item>
           <Menu.Item onClick={() => void resetDemo()}>Put the demo back to how it ships</Menu.Item>
         </Menu.Dropdown>
       </Menu>
       {field}
+      {asked && (
+        <Suspense>
+          <BankDialog asked={asked} onClose={() => setAsked(undefined)} />
+        </Suspense>
+      )}
     </>
   );
 }

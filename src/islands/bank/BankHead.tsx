@@ -15,8 +15,10 @@ import { AddToSet } from './AddToSet';
 import { ColumnsMenu } from './ColumnsMenu';
 import { showCraftChecks } from './craft-checks';
 import { showDoubles } from './doubles';
+import { showChangeMany } from './many/change-many';
 import { Mends } from './Mends';
 import { isFiltered, type Shown } from './rows';
+import { showToBank } from './to-bank';
 import { TagSelected } from './TagSelected';
 import type { GridColumns } from './use-grid-columns';
 
@@ -104,10 +106,15 @@ function remove(selected: readonly string[]): void {
   void removeItems(label, selected);
 }
 
-function useBankActs(): void {
+function useBankActs(many: readonly string[]): void {
   const view = useView(criteriaOf);
   useActs('bank', [
     { label: 'New question', words: 'Write, add a question', run: newQuestion },
+    {
+      label: `Change ${count(many.length, 'question')} at once`,
+      words: 'Find and replace, tags, category, points, references, kind, tidy',
+      run: () => showChangeMany(many),
+    },
     {
       label: 'Checks of the craft',
       words: 'How questions are written: guidelines, quality, switch notes off',
@@ -151,11 +158,16 @@ export function BankHead({
 }) {
   const facts = useFacts();
   const main = useHandOverAct(shown, selected);
-  useBankActs();
+  // What is selected is changed; else what is found, or all there are.
+  const many = selected.length > 1 ? selected : shown.rows.map(({ id }) => id);
+  useBankActs(many);
   return (
     <PlaceHead title="Bank" facts={facts} main={main}>
       {selected.length > 0 && <AddToSet ids={selected} />}
       {selected.length > 1 && <TagSelected ids={selected} />}
+      {selected.length > 1 && (
+        <Button onClick={() => showChangeMany(many)}>Change {many.length} …</Button>
+      )}
       {selected.length > 0 && (
         <Button onClick={() => remove(selected)}>
           Remove {selected.length === 1 ? 'this question' : count(selected.length, 'question')}
@@ -167,6 +179,12 @@ export function BankHead({
           <Button>Look over ▾</Button>
         </Menu.Target>
         <Menu.Dropdown>
+          <Menu.Item disabled={!many.length} onClick={() => showChangeMany(many)}>
+            Change {count(many.length, 'question')} at once …
+          </Menu.Item>
+          <Menu.Item disabled={!many.length} onClick={() => showToBank(many)}>
+            Copy or move {count(many.length, 'question')} to another bank …
+          </Menu.Item>
           <Menu.Item onClick={showDoubles}>Questions that are nearly alike</Menu.Item>
           <Menu.Item onClick={showCraftChecks}>Checks of the craft</Menu.Item>
         </Menu.Dropdown>

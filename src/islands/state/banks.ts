@@ -3,6 +3,7 @@ import type { BankInfo } from '../../core/model';
 import type { ConnectionEvent } from '../../store/connection';
 import { indexedDbStore } from '../../store/indexed-db';
 import { memoryStore } from '../../store/memory';
+import { recordChange } from '../../core/shared/steps';
 import { reasonOf } from './bank/saving';
 import { theBank, theStore } from './bank';
 import { DEMO, putDemoBack, seedDemo } from './demo';
@@ -11,6 +12,9 @@ import { sayProblem } from '../parts/say';
 import { settleTab } from './tab';
 
 const OWN: BankInfo = { id: 'own', name: 'My questions', madeAt: '' };
+
+/** Behind every question of another bank. */
+const LAST_ORDER = 1_000_000_000;
 
 /** The last wish holds, however long an earlier one takes. */
 const latest = new Latest();
@@ -46,6 +50,68 @@ export const openDemo = (): Promise<void> => open(DEMO);
 export const openOwn = (): Promise<void> => open(OWN);
 /** Opens a bank that the store holds. */
 export const openBank = (info: BankInfo): Promise<void> => open(info);
+
+const freshInfo = (name: string): BankInfo => ({
+  id: `bank-${crypto.randomUUID()}`,
+  name,
+  madeAt: new Date().toISOString(),
+});
+
+/** Makes an empty bank beside the others, and opens it. */
+export async function newBank(name: string): Promise<void> {
+  const info = freshInfo(name);
+  await theStore().saveBank(info);
+  await open(info);
+}
+
+export const renameBank = (name: string): Promise<void> => theBank().rename(name);
+
+/** Makes a bank with all that the open one has, and opens it. */
+export async function copyBank(): Promise<void> {
+  const { info, layouts, sources, receipts, sets } = theBank().state;
+  const copy = freshInfo(`${info.name}, copy`);
+  await theStore().write(copy.id, {
+    info: copy,
+    items: theBank()
+      .entries()
+      .map(({ id, order, item }) => ({ id, is: 'added', order, item })),
+    records: [
+      ...layouts.flatMap((one) => recordChange('layouts', undefined, one)),
+      ...sources.flatMap((one) => recordChange('sources', undefined, one)),
+      ...receipts.flatMap((one) => recordChange('receipts', undefined, one)),
+      ...sets.flatMap((one) => recordChange('sets', undefined, one)),
+    ],
+  });
+  await open(copy);
+}
+
+/** Takes the open bank with all it holds away, and opens one's own; that one is emptied where it is the one that goes. */
+export async function removeBank(): Promise<void> {
+  const { info } = theBank().state;
+  await theStore().clear(info.id);
+  await open(OWN);
+}
+
+/** Puts copies of questions at the end of another bank, with references of its own where theirs are taken. */
+export async function copyToBank(ids: readonly string[], bank: BankInfo): Promise<void> {
+  const items = ids.flatMap((id) => theBank().item(id) ?? []);
+  await theStore().write(bank.id, {
+    info: bank,
+    // The store gives an order that no other question of that bank has.
+    items: items.map((item, index) => {
+      const id = crypto.randomUUID();
+      return { id, is: 'added', order: LAST_ORDER + index, item: { ...item, id } };
+    }),
+    records: [],
+  });
+}
+
+/** Every bank but the open one, one's own and the demo among them. */
+export async function banksBeside(): Promise<BankInfo[]> {
+  const known = await theStore().banks();
+  const all = known.some(({ id }) => id === OWN.id) ? known : [OWN, ...known];
+  return all.filter(({ id }) => id !== theBank().state.info.id);
+}
 
 /** Opens the demo and puts it back to how it ships; only the demo bank is touched, and undo takes it back. */
 export async function resetDemo(): Promise<void> {

@@ -93,13 +93,14 @@ export async function putDemoBack(): Promise<void> {
   for (const [digest, bytes] of blanks) {
     await theStore().saveBlank(digest, bytes);
   }
-  const { layouts: known, sources } = bankState();
+  const { layouts: known, sources, sets } = bankState();
   const step = stepBetween('Put the demo back', theBank().entries(), items);
   await doStep({
     ...step,
     records: [
       ...known.flatMap((kept) => recordChange('layouts', kept, undefined)),
       ...sources.flatMap((source) => recordChange('sources', source, undefined)),
+      ...sets.flatMap((set) => recordChange('sets', set, undefined)),
       ...layouts.flatMap((kept) => recordChange('layouts', undefined, kept)),
     ],
   });

@@ -198,6 +198,13 @@ export class Bank {
     void this.now.checking.check().catch(() => undefined);
   }
 
+  /** Gives the open bank another name. */
+  async rename(name: string): Promise<void> {
+    const info = { ...this.now.state.info, name };
+    await this.now.store.saveBank(info);
+    this.now.set({ info });
+  }
+
   /** Switches a check of the craft off or on for this bank. */
   async switchCraft(check: string, isOn: boolean): Promise<void> {
     const { craftOff, info } = this.now.state;

@@ -1,0 +1,47 @@
+// Several banks: made, named, copied, removed; questions go from one to the other.
+import type { Page } from '@playwright/test';
+import { expect, openDemo, test } from './person';
+
+const bankName = (page: Page) => page.getByTestId('bank-name');
+
+async function choose(page: Page, act: string): Promise<void> {
+  await bankName(page).click();
+  await page.getByRole('menuitem', { name: act }).click();
+}
+
+test('a bank is made, gets questions from another, is renamed, copied and removed', async ({
+  page,
+}) => {
+  await openDemo(page, '/bank');
+  await choose(page, 'New bank …');
+  await page.getByRole('textbox', { name: 'Name of the bank' }).fill('Spring course');
+  await page.keyboard.press('Enter');
+  await expect(bankName(page)).toHaveText('Spring course▾');
+  await expect(page.getByRole('link', { name: /^Bank/ })).toContainText('0');
+
+  await choose(page, 'Demo: lock keepers');
+  await expect(page.getByRole('link', { name: /^Bank/ })).toContainText('60');
+  await page.getByRole('searchbox', { name: 'Search the questions' }).fill('windlass');
+  await expect(page.getByText(/^\d+ of 60$/)).toBeVisible();
+  await page.getByRole('button', { name: 'Look over' }).click();
+  await page.getByRole('menuitem', { name: /to another bank/ }).click();
+  await page.getByRole('button', { name: 'Copy to Spring course' }).click();
+  await expect(page.getByText(/copied to Spring course/)).toBeVisible();
+
+  await choose(page, 'Spring course');
+  await expect(page.getByRole('gridcell', { name: 'windlass', exact: true }).first()).toBeVisible();
+  await choose(page, 'Rename this bank …');
+  await page.getByRole('textbox', { name: 'Name of the bank' }).fill('Summer course');
+  await page.getByRole('button', { name: 'Rename it' }).click();
+  await expect(bankName(page)).toHaveText('Summer course▾');
+  await choose(page, 'Copy this bank');
+  await expect(bankName(page)).toHaveText('Summer course, copy▾');
+  await page.reload();
+  await expect(bankName(page)).toHaveText('Summer course, copy▾');
+  await choose(page, 'Remove this bank …');
+  await page.getByRole('button', { name: 'Remove without a file' }).click();
+  await expect(bankName(page)).toHaveText('My questions▾');
+  await bankName(page).click();
+  await expect(page.getByRole('menuitem', { name: 'Summer course', exact: true })).toBeVisible();
+  await expect(page.getByRole('menuitem', { name: 'Summer course, copy' })).toBeHidden();
+});

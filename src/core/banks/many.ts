@@ -1,0 +1,207 @@
+// One change of many questions at once, given as data, so that what will change can be shown before it is done.
+import type { Item, Kind, Tag, Text } from '../model';
+import { dequal } from 'dequal';
+import { escapeMarkup } from '../shared/markup';
+import { isSafeLink } from '../shared/rich-text';
+import { tagText } from '../shared/plain';
+import { newReferences } from './reference-rule';
+import { replacer, type Finding } from './replacing';
+
+export const TEXT_FIELDS = [
+  'stem',
+  'options',
+  'answers',
+  'explanation',
+  'hint',
+  'title',
+  'feedback',
+] as const;
+export type TextField = (typeof TEXT_FIELDS)[number];
+
+export type ManyChange =
+  | { is: 'add-tag' | 'remove-tag'; tag: Tag }
+  | { is: 'replace-tag'; tag: Tag; by: Tag }
+  | { is: 'category'; path: readonly string[] }
+  | { is: 'set'; field: 'points' | 'seconds' | 'attempts'; value: number | undefined }
+  | { is: 'use'; value: 'practice' | 'scored' | undefined }
+  | ({ is: 'replace'; by: string; fields: readonly TextField[] } & Finding)
+  | { is: 'tidy' }
+  | { is: 'pictures'; from: string; to: string }
+  | { is: 'references'; rule: string }
+  | { is: 'kind'; kind: Kind };
+
+const isSameTag = (a: Tag, b: Tag): boolean => a.name === b.name && a.value === b.value;
+/** No tags at all are no list. */
+const withTags = (item: Item, tags: readonly Tag[]): Item => {
+  const { tags: _tags, ...others } = item;
+  return tags.length ? { ...others, tags: [...tags] } : others;
+};
+
+/** Tags without those that come twice. */
+const once = (tags: readonly Tag[]): Tag[] =>
+  tags.filter((tag, at) => tags.findIndex((other) => isSameTag(tag, other)) === at);
+
+type Change = (text: string) => string;
+
+/** A text changed; formatting stays where the words of it can be changed between its marks. */
+function changedText(text: Text, change: Change): Text {
+  const plain = change(text.plain);
+  if (plain === text.plain) {
+    return text;
+  }
+  const html = text.html?.replace(/(<[^>]*>)|([^<]+)/gu, (part: string, mark?: string) =>
+    mark === undefined ? escapeMarkup(change(unescaped(part))) : part,
+  );
+  // Words that go across a mark are found in the plain text alone; then the formatting says something else.
+  const says = html && unescaped(html.replace(/<[^>]*>/gu, ''));
+  return says === plain ? { ...text, plain, html: html! } : { plain };
+}
+
+const SIGNS: Readonly<Record<string, string>> = {
+  '&lt;': '<',
+  '&gt;': '>',
+  '&quot;': '"',
+  '&#39;': "'",
+  '&amp;': '&',
+};
+const unescaped = (text: string): string =>
+  text.replace(/&(?:lt|gt|quot|#39|amp);/gu, (sign) => SIGNS[sign]!);
+
+/** How each field's texts are changed. */
+const IN_FIELD: Record<TextField, (item: Item, change: Change) => Partial<Item>> = {
+  stem: ({ stem }, change) => ({ stem: changedText(stem, change) }),
+  options: ({ options }, change) =>
+    options
+      ? { options: options.map((one) => ({ ...one, text: changedText(one.text, change) })) }
+      : {},
+  answers: ({ accepted, pairs, steps }, change) => ({
+    ...(accepted ? { accepted: accepted.map(change) } : {}),
+    ...(pairs
+      ? {
+          pairs: pairs.map(({ left, right }) => ({
+            left: changedText(left, change),
+            right: changedText(right, change),
+          })),
+        }
+      : {}),
+    ...(steps ? { steps: steps.map((one) => changedText(one, change)) } : {}),
+  }),
+  explanation: ({ explanation }, change) =>
+    explanation ? { explanation: changedText(explanation, change) } : {},
+  hint: ({ hint }, change) => (hint ? { hint: changedText(hint, change) } : {}),
+  title: ({ title }, change) => (title === undefined ? {} : { title: change(title) }),
+  feedback: ({ options }, change) =>
+    options
+      ? {
+          options: options.map((one) =>
+            one.feedback ? { ...one, feedback: changedText(one.feedback, change) } : one,
+          ),
+        }
+      : {},
+};
+
+const inFields = (item: Item, fields: readonly TextField[], change: Change): Item =>
+  fields.reduce<Item>((now, field) => ({ ...now, ...IN_FIELD[field](now, change) }), item);
+
+/** Blanks at the ends and two in a row, a blank before a comma or full stop, three dots for an ellipsis. */
+const tidied: Change = (text) =>
+  text
+    .trim()
+    .replace(/[ \u00a0]{2,}/gu, ' ')
+    .replace(/ +([,.;])(?=\s|$)/gu, '$1');
+
+/** Kinds that stand for one another: with options, and with accepted answers. */
+function withKind(item: Item, kind: Kind): Item {
+  const { options = [], accepted = [] } = item;
+  const hasOptions = options.length > 1;
+  if (kind === 'choice-one' || kind === 'choice-many') {
+    const rights = options.filter(({ right }) => right).length;
+    return hasOptions && (kind === 'choice-many' || rights <= 1) ? { ...item, kind } : item;
+  }
+  const right = options.filter((option) => option.right).map(({ text }) => text.plain);
+  const answers = accepted.length ? accepted : right;
+  if ((kind === 'short' || kind === 'card') && answers.length) {
+    const { options: _options, ...others } = item;
+    return { ...others, kind, accepted: answers };
+  }
+  return item;
+}
+
+type Apply<Is extends ManyChange['is']> = (
+  item: Item,
+  change: Extract<ManyChange, { is: Is }>,
+) => Item;
+
+const withField = (item: Item, field: keyof Item, value: unknown): Item => {
+  const next: Record<string, unknown> = { ...item, [field]: value };
+  if (value === undefined) {
+    delete next[field];
+  }
+  return next as Item;
+};
+
+const APPLY: { [Is in Exclude<ManyChange['is'], 'references'>]: Apply<Is> } = {
+  'add-tag': (item, { tag }) => withTags(item, once([...(item.tags ?? []), tag])),
+  'remove-tag': (item, { tag }) =>
+    withTags(
+      item,
+      (item.tags ?? []).filter((own) => !isSameTag(own, tag)),
+    ),
+  'replace-tag': (item, { tag, by }) =>
+    withTags(item, once((item.tags ?? []).map((own) => (isSameTag(own, tag) ? by : own)))),
+  category: (item, { path }) => withField(item, 'category', path.length ? [...path] : undefined),
+  set: (item, { field, value }) => withField(item, field, value),
+  use: (item, { value }) => withField(item, 'use', value),
+  replace: (item, { fields, ...finding }) => inFields(item, fields, replacer(finding)),
+  tidy: (item) => inFields(item, TEXT_FIELDS, tidied),
+  pictures: (item, { from, to }) =>
+    item.media?.some(({ href }) => href.startsWith(from))
+      ? {
+          ...item,
+          media: item.media.map((one) =>
+            one.href.startsWith(from) ? { ...one, href: to + one.href.slice(from.length) } : one,
+          ),
+        }
+      : item,
+  kind: (item, { kind }) => withKind(item, kind),
+};
+
+/**
+ * The questions that a change makes different, as they are afterwards; those that it leaves alone are not among them.
+ * `taken` are the references of the bank's other questions. Throws a Problem with a sentence where the change can't be made.
+ */
+export function changedBy(
+  items: readonly Item[],
+  change: ManyChange,
+  taken: ReadonlySet<string> = new Set(),
+): Item[] {
+  const apply =
+    change.is === 'references'
+      ? newReferences(items, change.rule, taken)
+      : (item: Item): Item => (APPLY[change.is] as Apply<ManyChange['is']>)(item, change);
+  return items
+    .map((item) => ({ before: item, after: apply(item) }))
+    .flatMap(({ before, after }) => (dequal(before, after) ? [] : [after]));
+}
+
+const WORDS: { [Is in ManyChange['is']]: (change: Extract<ManyChange, { is: Is }>) => string } = {
+  'add-tag': ({ tag }) => `Tag ${tagText(tag)}`,
+  'remove-tag': ({ tag }) => `Take the tag ${tagText(tag)} off`,
+  'replace-tag': ({ tag, by }) => `Tag ${tagText(by)} in place of ${tagText(tag)}`,
+  category: ({ path }) => (path.length ? `Move to ${path.join(' > ')}` : 'Take out of categories'),
+  set: ({ field }) => `Set ${field}`,
+  use: () => 'Set use',
+  replace: ({ find }) => `Replace “${find}”`,
+  tidy: () => 'Tidy texts',
+  pictures: () => 'New address of pictures',
+  references: () => 'New references',
+  kind: () => 'Change the kind',
+};
+
+/** A change in words, as the step that undo takes back is called. */
+export const changeWords = (change: ManyChange): string =>
+  (WORDS[change.is] as (change: ManyChange) => string)(change);
+
+/** Whether an address may stand in front of pictures: a web address, or a folder. */
+export const isAddress = (text: string): boolean =>
+  isSafeLink(text) || (!/^[a-z][a-z0-9+.-]*:/iu.test(text) && text !== '');

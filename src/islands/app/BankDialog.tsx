@@ -1,0 +1,85 @@
+// What a bank is called, and whether it goes for good: asked before it is done.
+import { Button, Group, Modal, Stack, Text, TextInput } from '@mantine/core';
+import { useState, type FormEvent } from 'react';
+import { count } from '../../core/shared/plain';
+import { messageOf } from '../parts/message-of';
+import { sayProblem } from '../parts/say';
+import { useBank } from '../state/bank';
+import { saveBankFile } from '../state/bank-file';
+import { newBank, removeBank, renameBank } from '../state/banks';
+
+export type Asked = 'new' | 'rename' | 'remove';
+
+const TITLES: Record<Asked, string> = {
+  new: 'New bank',
+  rename: 'Rename this bank',
+  remove: 'Remove this bank',
+};
+
+const tell = (error: unknown): void => sayProblem(messageOf(error, 'It could not be done.'));
+
+function NameForm({ asked, onClose }: { asked: 'new' | 'rename'; onClose: () => void }) {
+  const before = useBank((state) => state.info.name);
+  const [name, setName] = useState(asked === 'rename' ? before : '');
+  const submit = (event: FormEvent): void => {
+    event.preventDefault();
+    if (name.trim()) {
+      onClose();
+      (asked === 'new' ? newBank(name.trim()) : renameBank(name.trim())).catch(tell);
+    }
+  };
+  return (
+    <form onSubmit={submit}>
+      <Stack gap="sm">
+        <TextInput
+          label="Name of the bank"
+          data-autofocus
+          value={name}
+          onChange={(event) => setName(event.currentTarget.value)}
+        />
+        <Group justify="flex-end">
+          <Button onClick={onClose}>Cancel</Button>
+          <Button type="submit" variant="filled" disabled={!name.trim()}>
+            {asked === 'new' ? 'Make it' : 'Rename it'}
+          </Button>
+        </Group>
+      </Stack>
+    </form>
+  );
+}
+
+function Remove({ onClose }: { onClose: () => void }) {
+  const name = useBank((state) => state.info.name);
+  const items = useBank((state) => state.items.length);
+  const remove = (): void => {
+    onClose();
+    removeBank().catch(tell);
+  };
+  return (
+    <Stack gap="sm">
+      <Text>
+        {name} holds {count(items, 'question')}. Removing it can’t be undone; its file brings it
+        back as it is.
+      </Text>
+      <Group justify="flex-end">
+        <Button onClick={onClose}>Keep it</Button>
+        <Button onClick={remove}>Remove without a file</Button>
+        <Button variant="filled" onClick={() => void saveBankFile().then(remove, tell)}>
+          Save its file, then remove it
+        </Button>
+      </Group>
+    </Stack>
+  );
+}
+
+export default function BankDialog({ asked, onClose }: { asked: Asked; onClose: () => void }) {
+  return (
+    <Modal opened onClose={onClose} title={TITLES[asked]}>
+      {asked === 'remove' ? (
+        <Remove onClose={onClose} />
+      ) : (
+        <NameForm asked={asked} onClose={onClose} />
+      )}
+    </Modal>
+  );
+}
