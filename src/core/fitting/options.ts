@@ -42,6 +42,10 @@ export function fitOptions(draft: Draft, context: Context): void {
   if (options.length <= most) {
     return;
   }
+  // Where every option that stays is right, nothing is asked any more.
+  if (right.length === most && right.length < options.length && right.length > 1) {
+    throw refusal('right-options-fill', { right: right.length });
+  }
   const weakest = options
     .filter((option) => !option.right)
     .sort((a, b) => plausibility(a, right) - plausibility(b, right));

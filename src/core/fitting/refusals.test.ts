@@ -79,6 +79,13 @@ describe('a question is refused, and why is said', () => {
       /3 right options; the receiver has room for 2/,
     ],
     [
+      'with as many right ones as there is room, so that no wrong one would stay',
+      two,
+      { ...lettered, limits: { optionsMax: 2 }, key: { style: 'letter', separator: ',' } },
+      'right-options-fill',
+      /2 right options fill the receiver's room/,
+    ],
+    [
       'with two right ones for a key that names one',
       two,
       { ...lettered, kinds: [{ kind: 'choice-many', code: '' }], key: { style: 'first' } },

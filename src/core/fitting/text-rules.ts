@@ -1,7 +1,7 @@
 // The rules that one text goes through on its way into a file: own words, length, lines, blanks, encoding, formulas.
 import type { Text } from '../model';
 import { guardFormula } from '../shared/formula-like';
-import { lengthOf, shorten } from '../shared/lengths';
+import { askingPart, lengthOf, shorten } from '../shared/lengths';
 import { oneLine } from '../shared/normalise';
 import { flattenText } from '../shared/rich-text';
 import { transliterate, unheldCharacters } from '../shared/windows-1252';
@@ -97,7 +97,9 @@ const shortened: Rule = (text, { draft, context, field, limit }) => {
   if (!limit || length <= limit) {
     return text;
   }
-  const short = shorten(text, limit, count);
+  // What is asked stays; what leads up to it goes first.
+  const asked = field === 'stem' ? askingPart(text, limit, count) : undefined;
+  const short = asked ?? shorten(text, limit, count);
   const unit = count === 'bytes' ? 'bytes' : 'characters';
   draft.note(field, text, short, because('shortened', { has: length, most: limit, unit }));
   return short;

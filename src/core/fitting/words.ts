@@ -18,6 +18,8 @@ const REFUSALS = {
     `it has ${count(has, 'option')}; the receiver asks for ${least} at least`,
   'right-options-over': ({ right, room }: { right: number; room: number }) =>
     `it has ${right} right options; the receiver has room for ${count(room, 'option')}`,
+  'right-options-fill': ({ right }: { right: number }) =>
+    `its ${right} right options fill the receiver's room, so that no wrong one would be left`,
   'key-names-one': ({ right }: { right: number }) =>
     `it has ${right} right options; the receiver's key names one`,
   'room-too-small': ({ has, thing, room }: { has: number; thing: string; room: number }) =>

@@ -78,6 +78,33 @@ export function shorten(text: string, most: number, count: Limits['count'] = 'gr
   return `${(atWord.length >= cut.length / 2 ? atWord : cut).replace(/[\s,;:–-]{1,20}$/u, '')}…`;
 }
 
+const SENTENCES = /[^.!?？]+(?:[.!?？]+["'”’»)]*|$)\s*/gu;
+const ASKS = /[?？]["'”’»)]*\s*$/u;
+
+/**
+ * What a question asks, without so much of what leads up to it that it keeps within `most`: whole sentences from its end.
+ * Undefined where its last sentence does not ask, or is too long by itself.
+ */
+export function askingPart(
+  text: string,
+  most: number,
+  count: Limits['count'] = 'graphemes',
+): string | undefined {
+  const sentences = text.match(SENTENCES) ?? [];
+  if (!ASKS.test(text) || sentences.length < 2) {
+    return undefined;
+  }
+  let kept = '';
+  for (const sentence of sentences.toReversed()) {
+    const longer = `${sentence}${kept}`;
+    if (lengthOf(longer.trim(), count) > most) {
+      break;
+    }
+    kept = longer;
+  }
+  return kept.trim() || undefined;
+}
+
 /** Where the text goes over a limit: the index of the first UTF-16 unit past it, or -1 where it fits. */
 export function overFrom(text: string, most: number, count: Limits['count'] = 'graphemes'): number {
   return lengthOf(text, count) <= most ? -1 : beginning(text, most, count).length;

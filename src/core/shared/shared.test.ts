@@ -3,7 +3,7 @@ import { describe, expect, it } from 'vitest';
 import { cellName, columnIndex, columnLetters, parseCell, parseRange, rangeName } from './cells';
 import { seeded, shuffled } from './chance';
 import { guardFormula, isFormulaLike, unguardFormula } from './formula-like';
-import { lengthOf, overFrom, shorten } from './lengths';
+import { askingPart, lengthOf, overFrom, shorten } from './lengths';
 import { alike, cleanText, editsBetween, numberOf, secondsOf } from './normalise';
 import { nameItems } from './references';
 import { encodeWindows1252, unheldCharacters } from './windows-1252';
@@ -61,6 +61,20 @@ describe('lengths', () => {
         },
       ),
     );
+  });
+  it.each([
+    ['The lock is full. Which gate opens first?', 30, 'Which gate opens first?'],
+    [
+      'Two boats wait. The lock is full. Which gate opens?',
+      36,
+      'The lock is full. Which gate opens?',
+    ],
+    ['The lock is full. Which gate opens first?', 10, undefined],
+    ['Which gate opens first, the upper or the lower one?', 20, undefined],
+    ['The lock is full. The gate opens.', 20, undefined],
+    ['It holds 3.5 m of water. How deep is it?', 20, 'How deep is it?'],
+  ])('the asking part of “%s” within %i', (text, most, expected) => {
+    expect(askingPart(text, most)).toBe(expected);
   });
   it('end at a word and say that words are missing', () => {
     expect(shorten('Before opening the top paddles', 20)).toBe('Before opening the…');
