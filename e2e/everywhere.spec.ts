@@ -54,6 +54,21 @@ const visit: Record<string, (page: Page) => Promise<void>> = {
     await cell(page, 2, COLUMN.stem).click();
     await page.keyboard.press('F2');
   },
+  Sets: async (page) => {
+    await go(page, '/sets');
+    await page.getByRole('button', { name: 'New set' }).click();
+    await page.getByRole('button', { name: 'by chance' }).click();
+    await page.getByText('By a plan').click();
+    await page.getByRole('button', { name: 'A line for each category' }).click();
+    await expect(page.getByText('! only 1 in the bank')).toBeVisible();
+  },
+  'many changed at once': async (page) => {
+    await go(page, '/bank');
+    await page.getByRole('button', { name: 'Look over' }).click();
+    await page.getByRole('menuitem', { name: /at once/ }).click();
+    await page.getByRole('textbox', { name: 'Tag' }).fill('autumn');
+    await expect(page.locator('mark').first()).toBeVisible();
+  },
   Layouts: async (page) => {
     await go(page, '/layouts');
     await expect(page.getByRole('link', { name: 'Evening host' })).toBeVisible();
@@ -125,6 +140,7 @@ for (const [zoom, width] of [
     await openDemo(page);
     for (const path of [
       '/bank',
+      '/sets',
       '/layouts',
       '/hand-over',
       '/rehearse',

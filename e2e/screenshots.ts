@@ -33,6 +33,15 @@ test('the pictures of the README', async ({ page }) => {
   await cell(page, 2, COLUMN.stem).click();
   await expect(page.getByText('In the receivers’ files')).toBeVisible();
   await shot(page, 'bank');
+  await go(page, '/sets');
+  await page.getByRole('button', { name: 'New set' }).click();
+  await page.getByText('By a plan').click();
+  await page.getByRole('button', { name: 'A line for each category' }).click();
+  await page.getByRole('button', { name: /^Draw \d+ questions/ }).click();
+  await expect(page.getByTestId('facts-of-set')).toContainText('11 questions');
+  await shot(page, 'sets');
+  await page.getByRole('button', { name: 'More' }).click();
+  await page.getByRole('menuitem', { name: 'Remove this set' }).click();
   await go(page, '/layouts');
   await expect(page.getByRole('link', { name: 'Evening host' })).toBeVisible();
   await shot(page, 'layouts');

@@ -33,10 +33,12 @@ import {
   unfoldReceipt,
   type Filled,
 } from '../core/pipeline';
+import { groupsOf } from '../core/banks';
 import { craftOf } from '../core/craft';
+import { drawByPlan } from '../core/sets';
 import { Bench, type Progress } from './bench';
 import { Mirror } from './mirror';
-import type { CoreWorker, FillAnswer, LearnAnswer } from './protocol';
+import type { CoreWorker, FillAnswer, FindingsAnswer, LearnAnswer } from './protocol';
 import { blankView, sheetView } from './views';
 
 /** Filled files with their receipts folded small, or the sentence that says why there are none. */
@@ -96,25 +98,40 @@ function fitOne(
   return { fitted: fitted ?? alone(), item };
 }
 
+type Checked = {
+  version: number;
+  layouts: Layout[];
+  ids: string[] | undefined;
+  craftOff: readonly string[] | undefined;
+};
+
+function check(mirror: Mirror, { version, layouts, ids, craftOff = [] }: Checked): FindingsAnswer {
+  const off = new Set(craftOff);
+  const items = ids ? mirror.pick(ids) : mirror.all();
+  // Of the whole bank, only questions with findings are told; of single ones, that there are none any more.
+  const byItem = items
+    .map((item): [string, Finding[]] => [
+      item.id,
+      [...checkItem(item, layouts), ...craftOf(item, { off })],
+    ])
+    .filter(([, findings]) => findings.length || ids);
+  return { version, byItem, together: checkTogether(mirror.all()) };
+}
+
 /** The calls of a worker; `progress` is told how far a long one is. */
 export function coreApi(surroundings: Surroundings, progress: Progress): CoreWorker {
   const mirror = new Mirror();
   const bench = new Bench(surroundings, progress);
   return {
     mirror: (items, removed, clear = false) => mirror.take(items, removed, clear),
-    check(version, layouts, ids, craftOff = []) {
-      const off = new Set(craftOff);
-      const items = ids ? mirror.pick(ids) : mirror.all();
-      // Of the whole bank, only questions with findings are told; of single ones, that there are none any more.
-      const byItem = items
-        .map((item): [string, Finding[]] => [
-          item.id,
-          [...checkItem(item, layouts), ...craftOf(item, { off })],
-        ])
-        .filter(([, findings]) => findings.length || ids);
-      return { version, byItem, together: checkTogether(mirror.all()) };
-    },
+    check: (version, layouts, ids, craftOff) => check(mirror, { version, layouts, ids, craftOff }),
     doubles: () => mirror.doubles(progress),
+    draw: (plan, held, usedLately) =>
+      drawByPlan(mirror.all(), plan, {
+        held,
+        usedLately: new Set(usedLately),
+        groups: groupsOf(mirror.doubles(progress)),
+      }),
     gather: bench.gather,
     survey: bench.survey,
     gatherPart: bench.part,

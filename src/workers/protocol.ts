@@ -11,6 +11,7 @@ import type {
   Layout,
   LayoutFile,
   Overrule,
+  Plan,
   ReadAs,
   Reading,
   Receipt,
@@ -18,6 +19,7 @@ import type {
   Settings,
 } from '../core/model';
 import type { Double } from '../core/banks';
+import type { Drawn } from '../core/sets';
 import type {
   Filled,
   Handed,
@@ -125,6 +127,8 @@ export interface CoreWorker {
   openBankFile(name: string, bytes: Uint8Array): { contents: BankContents } | { finding: Finding };
   /** The questions of the bank that are nearly alike, the likest first. */
   doubles(): Double[];
+  /** Questions of the bank drawn by a plan, no two of them nearly alike. */
+  draw(plan: Plan, held: readonly string[], usedLately: readonly string[]): Drawn;
   recheck(items: Item[]): Finding[];
   /** Learns a blank; what was decided of a `known` layout with the same headings holds for it. */
   learn(name: string, bytes: Uint8Array, known?: readonly KeptLayout[]): Promise<LearnAnswer>;

@@ -142,6 +142,12 @@ describe('tidying, pictures, kinds', () => {
       to: 'https://new.example/x/',
     });
     expect(moved.map(({ media }) => media![0]!.href)).toEqual(['https://new.example/x/a.png']);
+    const evil = {
+      is: 'pictures' as const,
+      from: 'https://old.example/',
+      to: 'javascript:alert(1)//',
+    };
+    expect(() => after(evil)).toThrow('is no address of pictures');
   });
 
   it('changes kinds that stand for one another, and leaves others alone', () => {

@@ -5,6 +5,7 @@ import { escapeMarkup } from '../shared/markup';
 import { isSafeLink } from '../shared/rich-text';
 import { tagText } from '../shared/plain';
 import { newReferences } from './reference-rule';
+import { Problem } from '../shared/problem';
 import { replacer, type Finding } from './replacing';
 
 export const TEXT_FIELDS = [
@@ -166,6 +167,10 @@ const APPLY: { [Is in Exclude<ManyChange['is'], 'references'>]: Apply<Is> } = {
   kind: (item, { kind }) => withKind(item, kind),
 };
 
+/** Whether an address may stand in front of pictures: a web address, or a folder. */
+const isAddress = (text: string): boolean =>
+  isSafeLink(text) || (!/^[a-z][a-z0-9+.-]*:/iu.test(text) && text !== '');
+
 /**
  * The questions that a change makes different, as they are afterwards; those that it leaves alone are not among them.
  * `taken` are the references of the bank's other questions. Throws a Problem with a sentence where the change can't be made.
@@ -175,6 +180,11 @@ export function changedBy(
   change: ManyChange,
   taken: ReadonlySet<string> = new Set(),
 ): Item[] {
+  if (change.is === 'pictures' && !isAddress(change.to)) {
+    throw new Problem(
+      `“${change.to}” is no address of pictures: write a web address, or a folder.`,
+    );
+  }
   const apply =
     change.is === 'references'
       ? newReferences(items, change.rule, taken)
@@ -201,7 +211,3 @@ const WORDS: { [Is in ManyChange['is']]: (change: Extract<ManyChange, { is: Is }
 /** A change in words, as the step that undo takes back is called. */
 export const changeWords = (change: ManyChange): string =>
   (WORDS[change.is] as (change: ManyChange) => string)(change);
-
-/** Whether an address may stand in front of pictures: a web address, or a folder. */
-export const isAddress = (text: string): boolean =>
-  isSafeLink(text) || (!/^[a-z][a-z0-9+.-]*:/iu.test(text) && text !== '');

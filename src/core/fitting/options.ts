@@ -18,6 +18,16 @@ function plausibility(option: Option, right: readonly Option[]): number {
   return Math.max(0, ...best);
 }
 
+/** Right options are never cut, and where every option that stays is right, nothing is asked any more. */
+function refuseRights(options: readonly Option[], right: number, most: number): void {
+  if (right > most) {
+    throw refusal('right-options-over', { right, room: most });
+  }
+  if (right === most && right > 1 && right < options.length) {
+    throw refusal('right-options-fill', { right });
+  }
+}
+
 /** Cuts distractors down to the receiver's number, names each, and keeps every right option. */
 export function fitOptions(draft: Draft, context: Context): void {
   const options = draft.item.options;
@@ -33,18 +43,12 @@ export function fitOptions(draft: Draft, context: Context): void {
     throw refusal('options-too-few', { has: options.length, least });
   }
   const right = options.filter((option) => option.right);
-  if (right.length > most) {
-    throw refusal('right-options-over', { right: right.length, room: most });
-  }
+  refuseRights(options, right.length, most);
   if (right.length > 1 && !context.manyKeys) {
     throw refusal('key-names-one', { right: right.length });
   }
   if (options.length <= most) {
     return;
-  }
-  // Where every option that stays is right, nothing is asked any more.
-  if (right.length === most && right.length < options.length && right.length > 1) {
-    throw refusal('right-options-fill', { right: right.length });
   }
   const weakest = options
     .filter((option) => !option.right)

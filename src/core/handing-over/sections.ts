@@ -2,9 +2,6 @@
 import type { Item, SetSection } from '../model';
 import type { Taken } from './taken';
 
-/** What a file says of a section: its title, and how many of its questions each attempt gets. */
-export type FileSection = Pick<SetSection, 'title' | 'draw'>;
-
 /** The section of each question, by its id, counted from 0. */
 export const sectionOfEach = (sections: readonly SetSection[]): Map<string, number> =>
   new Map(sections.flatMap(({ items }, section) => items.map((id) => [id, section] as const)));

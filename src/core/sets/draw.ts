@@ -1,7 +1,8 @@
 // Questions drawn by a plan: as many for each line as it wants, no question twice, the same ones for the same seed.
 import type { Item, Plan, PlanLine } from '../model';
 import { seeded, shuffled } from '../shared/chance';
-import { isWanted, whereWords } from './where';
+import type { Short } from '../shared/sets/short';
+import { isWanted } from '../shared/sets/where';
 
 export type DrawWishes = {
   /** Questions that stay chosen, as far as a line wants them. */
@@ -12,8 +13,6 @@ export type DrawWishes = {
   groups?: ReadonlyMap<string, number>;
 };
 
-/** A line that could not be filled: how many it wanted, and how many there are. */
-export type Short = { line: number; wanted: number; present: number };
 export type Drawn = {
   /** The questions by their ids, line by line. */
   chosen: string[];
@@ -134,12 +133,4 @@ export function drawByPlan(
       byLine[line]!.length < take ? [{ line, wanted: take, present: present[line]! }] : [],
     ),
   };
-}
-
-/** What a line is short of, in a sentence. */
-export function shortWords({ line, wanted, present }: Short, { lines }: Plan, got: number): string {
-  const where = whereWords(lines[line]!.where);
-  return present < wanted
-    ? `${where}: ${wanted} wanted, the bank has ${present}.`
-    : `${where}: ${wanted} wanted, ${got} drawn; the others are too like those, or serve another line.`;
 }

@@ -2,7 +2,10 @@
 import { describe, expect, it } from 'vitest';
 import type { Item, Plan, PlanLine } from '../model';
 import { seeded } from '../shared/chance';
-import { drawByPlan, factsOf, isWanted, shortWords, versionsOf, whereWords } from './index';
+import { factsOf } from '../shared/sets/facts';
+import { shortWords } from '../shared/sets/short';
+import { isWanted, whereWords } from '../shared/sets/where';
+import { drawByPlan, versionsOf } from './index';
 
 const item = (id: string, more: Partial<Item> = {}): Item => ({
   id,

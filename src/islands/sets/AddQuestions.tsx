@@ -5,7 +5,7 @@ import type { Item, QuestionSet } from '../../core/model';
 import { seeded, shuffled } from '../../core/shared/chance';
 import { KIND_NAMES } from '../../core/shared/kind-names';
 import { count, tagText } from '../../core/shared/plain';
-import { CATEGORY_STEP } from '../../core/sets';
+import { CATEGORY_STEP } from '../../core/shared/sets/where';
 import { LinkButton } from '../parts/LinkButton';
 import { useBank } from '../state/bank';
 import { searchIn } from '../state/known';

@@ -5,7 +5,7 @@ import { useLocation } from 'wouter';
 import type { QuestionSet } from '../../core/model';
 import { KIND_NAMES } from '../../core/shared/kind-names';
 import { count } from '../../core/shared/plain';
-import { factsOf } from '../../core/sets';
+import { factsOf } from '../../core/shared/sets/facts';
 import { NameField } from '../parts/NameField';
 import { PlaceHead } from '../parts/PlaceHead';
 import { itemById, useBank } from '../state/bank';

@@ -1,14 +1,15 @@
 // The plan of a set: how many questions of which category, tag and kind; drawn again with the same seed, or anew.
 import { Button, Group, NumberInput, Paper, Select, Table, Text } from '@mantine/core';
-import { useMemo } from 'react';
+import { useMemo, useState } from 'react';
 import type { Item, PlanLine, PlanWhere, QuestionSet, Tag } from '../../core/model';
 import { KIND_NAMES } from '../../core/shared/kind-names';
 import { count, tagText } from '../../core/shared/plain';
-import { CATEGORY_STEP, isWanted } from '../../core/sets';
+import { shortWords } from '../../core/shared/sets/short';
+import { CATEGORY_STEP, isWanted } from '../../core/shared/sets/where';
 import { LinkButton } from '../parts/LinkButton';
 import { tagOf } from '../parts/cells';
 import { itemById, useBank } from '../state/bank';
-import { changePlan, drawSet, idsOf } from '../state/sets';
+import { changePlan, drawSet, idsOf, setById } from '../state/sets';
 
 const ANY = '';
 const NO_LINES: PlanLine[] = [];
@@ -146,6 +147,16 @@ export function PlanTable({ set }: { set: QuestionSet }) {
   const change = (at: number, line: PlanLine | undefined): void =>
     keep(lines.flatMap((one, index) => (index === at ? (line ?? []) : one)));
   const isDrawn = idsOf(set).length > 0;
+  const [short, setShort] = useState<readonly string[]>([]);
+  const draw = async (): Promise<void> => {
+    const drawn = await drawSet(set.id, isDrawn);
+    const plan = setById(set.id)?.plan;
+    setShort(
+      drawn && plan
+        ? drawn.short.map((one) => shortWords(one, plan, drawn.byLine[one.line]!.length))
+        : [],
+    );
+  };
   return (
     <Paper component="section" aria-label="Plan of the set" p="xs">
       {lines.length > 0 && (
@@ -173,7 +184,7 @@ export function PlanTable({ set }: { set: QuestionSet }) {
           <Button onClick={() => keep(linesByCategory(items))}>A line for each category</Button>
         )}
         {lines.length > 0 && (
-          <Button disabled={!wanted} onClick={() => void drawSet(set.id, isDrawn)}>
+          <Button disabled={!wanted} onClick={() => void draw()}>
             {isDrawn ? 'Draw anew' : `Draw ${count(wanted, 'question')}`}
           </Button>
         )}
@@ -183,6 +194,11 @@ export function PlanTable({ set }: { set: QuestionSet }) {
             : 'Say how many questions of which category, tag and kind the set wants.'}
         </Text>
       </Group>
+      {short.length > 0 && (
+        <Text size="sm" role="status" c="var(--cowslip-ink)" mt={4}>
+          {short.join(' ')}
+        </Text>
+      )}
     </Paper>
   );
 }

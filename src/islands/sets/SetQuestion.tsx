@@ -6,7 +6,7 @@ import type { KeyboardEvent } from 'react';
 import type { QuestionSet } from '../../core/model';
 import { KIND_NAMES } from '../../core/shared/kind-names';
 import { count, quoted } from '../../core/shared/plain';
-import { pointsOf } from '../../core/sets';
+import { pointsOf } from '../../core/shared/sets/facts';
 import { LinkButton } from '../parts/LinkButton';
 import { useBank } from '../state/bank';
 import { holdInSet, moveInSet, takeOutOfSet, type Spot } from '../state/sets';

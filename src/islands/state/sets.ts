@@ -1,11 +1,10 @@
 // The sets of the open bank: made, filled, put in order, drawn by their plans, handed over.
-import type { Item, PlanLine, QuestionSet, SetSection } from '../../core/model';
+import type { PlanLine, QuestionSet, SetSection } from '../../core/model';
 import { count } from '../../core/shared/plain';
 import { recordChange } from '../../core/shared/steps';
-import { groupsOf } from '../../core/banks';
-import { drawByPlan, type Drawn } from '../../core/sets';
+import type { Drawn } from '../../core/sets';
 import { core } from '../../workers/client';
-import { bankState, changeRecords, itemById } from './bank';
+import { bankState, changeRecords } from './bank';
 
 const DAY_MS = 86_400_000;
 /** Questions of files that were made within so many days count as used lately. */
@@ -175,11 +174,7 @@ export async function drawSet(id: string, anew = false): Promise<Drawn | undefin
     return undefined;
   }
   const plan = anew ? { ...set.plan, seed: freshSeed() } : set.plan;
-  const drawn = drawByPlan(bankState().items, plan, {
-    held: set.held ?? [],
-    usedLately: usedLately(),
-    groups: groupsOf(await core().doubles()),
-  });
+  const drawn = await core().draw(plan, set.held ?? [], [...usedLately()]);
   changeSet(id, `Draw ${count(drawn.chosen.length, 'question')} for ${set.name}`, {
     plan,
     sections: [{ ...set.sections[0], items: drawn.chosen }],
@@ -195,7 +190,3 @@ export function holdInSet(id: string, item: string, isHeld: boolean): void {
     held: isHeld ? [...others, item] : others,
   });
 }
-
-/** The questions of a set that the bank still has. */
-export const questionsOf = (set: QuestionSet): Item[] =>
-  idsOf(set).flatMap((id) => itemById(id) ?? []);

@@ -3,7 +3,7 @@ import { likelihoodOf } from '../../understanding';
 import { defined } from '../../shared/defined';
 import { fieldOfLine } from '../../shared/vocabulary/answer-lines';
 import type { Names } from './names';
-import type { SaidLines } from './said';
+import type { SaidLines } from './said-lines';
 import type { TypedLine } from './typed-line';
 import type { Counting } from './labels';
 

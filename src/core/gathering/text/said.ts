@@ -1,14 +1,9 @@
 // What a person said of single lines, and how far a manner agrees with it by itself.
-import type { LineRole, SaidLine } from '../../model';
+import type { LineRole } from '../../model';
 import type { TextManner } from './manner';
+import type { SaidLines } from './said-lines';
 import type { Segmented } from './segment';
 import type { TypedLine } from './typed-line';
-
-export type SaidLines = ReadonlyMap<number, LineRole>;
-
-/** What was said, by line from 1. */
-export const saidLines = (lines: readonly SaidLine[] = []): SaidLines =>
-  new Map(lines.map(({ line, is }) => [line, is]));
 
 /** What each line of a text was taken for, by line from 1. */
 function rolesOfLines({ drafts, keyLines, aside }: Segmented): Map<number, LineRole> {

@@ -6,7 +6,7 @@ import { splitOptions } from './inline';
 import type { TextManner } from './manner';
 import type { Names } from './names';
 import { plainOption, takeFreeText, takePlainText, takesPlainOption } from './plain-lines';
-import type { SaidLines } from './said';
+import type { SaidLines } from './said-lines';
 import { Starts } from './starts';
 import { stemPiece, TAKE } from './take-said';
 import type { Piece } from './tokens';

@@ -1,7 +1,7 @@
 // Which questions a line of a plan speaks of.
-import type { Item, PlanWhere } from '../model';
-import { KIND_NAMES } from '../shared/kind-names';
-import { tagText } from '../shared/plain';
+import type { Item, PlanWhere } from '../../model';
+import { KIND_NAMES } from '../kind-names';
+import { tagText } from '../plain';
 
 /** How a category's path is shown and written in a plan. */
 export const CATEGORY_STEP = ' > ';

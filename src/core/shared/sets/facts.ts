@@ -1,5 +1,5 @@
 // What a set comes to: questions, points, time, kinds, levels.
-import type { Item, Kind, QuestionSet } from '../model';
+import type { Item, Kind, QuestionSet } from '../../model';
 
 export type SetFacts = {
   /** What a learner gets at one attempt; a pool counts by what it draws. */
@@ -15,12 +15,6 @@ export type SetFacts = {
 export const pointsOf = ({ points, kind }: Item): number => points ?? Number(kind !== 'card');
 
 const rounded = (value: number): number => Math.round(value * 100) / 100;
-
-/** The questions of a set that the bank still has, section by section. */
-export const itemsOf = (
-  { sections }: Pick<QuestionSet, 'sections'>,
-  itemById: (id: string) => Item | undefined,
-): Item[][] => sections.map(({ items }) => items.flatMap((id) => itemById(id) ?? []));
 
 /** What a set comes to. A pool's points and time are its questions' mean, as often as it draws. */
 export function factsOf(
