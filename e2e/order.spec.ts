@@ -69,3 +69,17 @@ test('many are changed at once, seen before it is done, and taken back by one un
   await page.getByRole('button', { name: 'Undo' }).click();
   await expect(page.getByText(`${many} no longer match`)).toBeVisible();
 });
+
+test('the same sheet a second time says what the bank has, and brings in what is new', async ({
+  page,
+}) => {
+  await bringIn(page);
+  await go(page, '/gather');
+  await paste(page, `${SHEET}\nWhat is quite new?\tone\ttwo\tthree\tC`);
+  await expect(
+    page.getByText('3 questions understood, 2 in the bank already', { exact: true }),
+  ).toBeVisible();
+  await page.getByRole('button', { name: 'Leave out the 2 known' }).click();
+  await page.getByRole('button', { name: 'Take 1 question into the bank' }).click();
+  await expect(page.getByRole('link', { name: /^Bank/ })).toContainText('63');
+});

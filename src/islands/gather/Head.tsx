@@ -7,9 +7,18 @@ import { PlaceHead, type MainAct } from '../parts/PlaceHead';
 import { say } from '../parts/say';
 import { useActs } from '../state/acts';
 import { useAnnounce } from '../state/announce';
-import { agree, openSource, placeOf, putAway, ready, useGather } from '../state/gather';
+import {
+  agree,
+  leaveAllOut,
+  openSource,
+  placeOf,
+  putAway,
+  ready,
+  useGather,
+} from '../state/gather';
 import { bankState } from '../state/bank';
 import { handOverOnly } from '../state/hand-over';
+import { useKnown } from './use-known';
 
 /** A first few, to see how they come out. */
 const FEW = 3;
@@ -19,7 +28,7 @@ const LONG_MS = 1000;
 const questionsWith = (findings: readonly Finding[], level: Finding['level']): number =>
   new Set(findings.flatMap((one) => (one.level === level && one.item ? [one.item] : []))).size;
 
-function useFacts(): string {
+function useFacts(known: number): string {
   const { items, findings, answer, taken } = useGather();
   const blocked = questionsWith(findings, 'block');
   const look = questionsWith(findings, 'warn');
@@ -31,6 +40,7 @@ function useFacts(): string {
     blocked ? `${blocked} of them blocked` : '',
     look ? `${look} to look at` : '',
     left ? `${count(left, 'row')} left out` : '',
+    known ? `${known} in the bank already` : '',
     taken.size ? `${taken.size} in the bank` : '',
     answer && answer.ms > LONG_MS ? `read in ${(answer.ms / 1000).toFixed(1)} s` : '',
   ]
@@ -96,13 +106,23 @@ function spoken(name: string, facts: string, findings: readonly Finding[]): stri
 export function Head() {
   const state = useGather();
   const [, go] = useLocation();
-  const facts = useFacts();
+  const known = useKnown();
+  const facts = useFacts(known.length);
   useAnnounce(spoken(state.name, facts, state.findings));
   const main = useNext();
   const can = ready(state).length;
   const next = state.tray.find(({ id, ready: more }) => id !== state.open && more > 0);
   const acts = [
     { label: 'Put away', words: 'Close this source', run: () => putAway() },
+    ...(known.length
+      ? [
+          {
+            label: `Leave out the ${known.length} known`,
+            words: 'Take only new questions: the same file again, doubles',
+            run: () => leaveAllOut(known, true),
+          },
+        ]
+      : []),
     ...(can > FEW
       ? [{ label: 'First three only', words: 'Try with a few', run: () => take({ most: FEW }) }]
       : []),
