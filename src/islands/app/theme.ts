@@ -114,7 +114,13 @@ const components: MantineThemeComponents = {
   },
   Menu: { defaultProps: { shadow: 'sm', transitionProps: { duration: 0 } } },
   Popover: { defaultProps: { shadow: 'sm', transitionProps: { duration: 0 } } },
-  Modal: { defaultProps: { transitionProps: { duration: 0 }, centered: true } },
+  Modal: {
+    defaultProps: {
+      transitionProps: { duration: 0 },
+      centered: true,
+      closeButtonProps: { 'aria-label': 'Close' },
+    },
+  },
   Tooltip: { defaultProps: { openDelay: 400, withArrow: true, multiline: true, maw: 320 } },
   Paper: { defaultProps: { withBorder: true, bg: 'var(--sheet)' } },
   Alert: {

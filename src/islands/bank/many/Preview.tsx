@@ -53,7 +53,16 @@ export function Preview({ seen, many, of }: { seen: readonly Seen[]; many: numbe
       <Text size="sm" role="status">
         {many ? `${many} of ${count(of, 'question')} will change.` : 'Nothing would change yet.'}
       </Text>
-      <Stack component="ul" gap={6} p={0} m={0} className="many-seen">
+      <Stack
+        component="ul"
+        gap={6}
+        p={0}
+        m={0}
+        className="many-seen"
+        aria-label="What will change"
+        // A list that scrolls is reached by keys, too.
+        tabIndex={0}
+      >
         {seen.map(({ before, changes }) => (
           <li key={before.id}>
             <Text size="xs" c="dimmed">
