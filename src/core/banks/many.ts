@@ -4,6 +4,7 @@ import { dequal } from 'dequal';
 import { escapeMarkup } from '../shared/markup';
 import { isSafeLink } from '../shared/rich-text';
 import { tagText } from '../shared/plain';
+import { isSameTag, tagsOnce } from '../shared/tags';
 import { newReferences } from './reference-rule';
 import { Problem } from '../shared/problem';
 import { replacer, type Finding } from './replacing';
@@ -31,16 +32,11 @@ export type ManyChange =
   | { is: 'references'; rule: string }
   | { is: 'kind'; kind: Kind };
 
-const isSameTag = (a: Tag, b: Tag): boolean => a.name === b.name && a.value === b.value;
 /** No tags at all are no list. */
 const withTags = (item: Item, tags: readonly Tag[]): Item => {
   const { tags: _tags, ...others } = item;
   return tags.length ? { ...others, tags: [...tags] } : others;
 };
-
-/** Tags without those that come twice. */
-const once = (tags: readonly Tag[]): Tag[] =>
-  tags.filter((tag, at) => tags.findIndex((other) => isSameTag(tag, other)) === at);
 
 type Change = (text: string) => string;
 
@@ -104,7 +100,7 @@ const IN_FIELD: Record<TextField, (item: Item, change: Change) => Partial<Item>>
 const inFields = (item: Item, fields: readonly TextField[], change: Change): Item =>
   fields.reduce<Item>((now, field) => ({ ...now, ...IN_FIELD[field](now, change) }), item);
 
-/** Blanks at the ends and two in a row, a blank before a comma or full stop, three dots for an ellipsis. */
+/** Without blanks at the ends, two in a row, and before a comma, a semicolon or a full stop. */
 const tidied: Change = (text) =>
   text
     .trim()
@@ -142,14 +138,14 @@ const withField = (item: Item, field: keyof Item, value: unknown): Item => {
 };
 
 const APPLY: { [Is in Exclude<ManyChange['is'], 'references'>]: Apply<Is> } = {
-  'add-tag': (item, { tag }) => withTags(item, once([...(item.tags ?? []), tag])),
+  'add-tag': (item, { tag }) => withTags(item, tagsOnce([...(item.tags ?? []), tag])),
   'remove-tag': (item, { tag }) =>
     withTags(
       item,
       (item.tags ?? []).filter((own) => !isSameTag(own, tag)),
     ),
   'replace-tag': (item, { tag, by }) =>
-    withTags(item, once((item.tags ?? []).map((own) => (isSameTag(own, tag) ? by : own)))),
+    withTags(item, tagsOnce((item.tags ?? []).map((own) => (isSameTag(own, tag) ? by : own)))),
   category: (item, { path }) => withField(item, 'category', path.length ? [...path] : undefined),
   set: (item, { field, value }) => withField(item, field, value),
   use: (item, { value }) => withField(item, 'use', value),

@@ -25,6 +25,7 @@ import type {
   Surroundings,
 } from '../model';
 import { defined, filled } from '../shared/defined';
+import { pointsOf } from '../shared/sets/facts';
 import { sanitiseItem } from '../shared/html/sanitise';
 import { fileName, write } from '../writers';
 import { proof } from './proof';
@@ -120,7 +121,6 @@ function againOf(job: FillJob, taken: readonly Taken[]): Again {
   });
 }
 
-const pointsOf = (item: Item): number => item.points ?? (item.kind === 'card' ? 0 : 1);
 const totalPoints = (items: readonly Item[]): number =>
   Math.round(items.reduce((sum, item) => sum + pointsOf(item), 0) * 100) / 100;
 

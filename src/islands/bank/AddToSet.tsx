@@ -16,7 +16,7 @@ export function AddToSet({ ids }: { ids: readonly string[] }) {
       `${count(fresh, 'question')} put into ${name}${known ? `; ${known} stood there already` : ''}.`,
     );
   };
-  const make = (): void => go(`/sets/${newSet(`Set ${sets.length + 1}`, ids)}`);
+  const make = (): void => go(`/sets/${newSet(undefined, ids)}`);
   return (
     <Menu position="bottom-end" withinPortal>
       <Menu.Target>

@@ -106,14 +106,14 @@ function remove(selected: readonly string[]): void {
   void removeItems(label, selected);
 }
 
-function useBankActs(many: readonly string[]): void {
+function useBankActs(many: number, ids: () => readonly string[]): void {
   const view = useView(criteriaOf);
   useActs('bank', [
     { label: 'New question', words: 'Write, add a question', run: newQuestion },
     {
-      label: `Change ${count(many.length, 'question')} at once`,
+      label: `Change ${count(many, 'question')} at once`,
       words: 'Find and replace, tags, category, points, references, kind, tidy',
-      run: () => showChangeMany(many),
+      run: () => showChangeMany(ids()),
     },
     {
       label: 'Checks of the craft',
@@ -158,15 +158,17 @@ export function BankHead({
 }) {
   const facts = useFacts();
   const main = useHandOverAct(shown, selected);
-  // What is selected is changed; else what is found, or all there are.
-  const many = selected.length > 1 ? selected : shown.rows.map(({ id }) => id);
-  useBankActs(many);
+  // What is selected is changed; else what is found, or all there are. Their ids are listed when they are asked for.
+  const many = selected.length > 1 ? selected.length : shown.rows.length;
+  const ids = (): readonly string[] =>
+    selected.length > 1 ? selected : shown.rows.map(({ id }) => id);
+  useBankActs(many, ids);
   return (
     <PlaceHead title="Bank" facts={facts} main={main}>
       {selected.length > 0 && <AddToSet ids={selected} />}
       {selected.length > 1 && <TagSelected ids={selected} />}
       {selected.length > 1 && (
-        <Button onClick={() => showChangeMany(many)}>Change {many.length} …</Button>
+        <Button onClick={() => showChangeMany(ids())}>Change {many} …</Button>
       )}
       {selected.length > 0 && (
         <Button onClick={() => remove(selected)}>
@@ -179,11 +181,11 @@ export function BankHead({
           <Button>Look over ▾</Button>
         </Menu.Target>
         <Menu.Dropdown>
-          <Menu.Item disabled={!many.length} onClick={() => showChangeMany(many)}>
-            Change {count(many.length, 'question')} at once …
+          <Menu.Item disabled={!many} onClick={() => showChangeMany(ids())}>
+            Change {count(many, 'question')} at once …
           </Menu.Item>
-          <Menu.Item disabled={!many.length} onClick={() => showToBank(many)}>
-            Copy or move {count(many.length, 'question')} to another bank …
+          <Menu.Item disabled={!many} onClick={() => showToBank(ids())}>
+            Copy or move {count(many, 'question')} to another bank …
           </Menu.Item>
           <Menu.Item onClick={showDoubles}>Questions that are nearly alike</Menu.Item>
           <Menu.Item onClick={showCraftChecks}>Checks of the craft</Menu.Item>

@@ -3,7 +3,8 @@ import { Button, Group, Popover, TextInput } from '@mantine/core';
 import { schemaResolver, useForm } from '@mantine/form';
 import { useState } from 'react';
 import { z } from 'zod';
-import type { Item, Tag } from '../../core/model';
+import { changedBy } from '../../core/banks';
+import type { Tag } from '../../core/model';
 import { count } from '../../core/shared/plain';
 import { tagOf } from '../parts/cells';
 import { focusNext } from '../parts/focus';
@@ -11,14 +12,9 @@ import { changeItems, itemById } from '../state/bank';
 
 const schema = z.object({ tag: z.string().trim().min(1, 'Type a word, or level: beginner.') });
 
-const hasTag = ({ tags = [] }: Item, { name, value }: Tag): boolean =>
-  tags.some((own) => own.name === name && own.value === value);
-
 async function tagAll(ids: readonly string[], tag: Tag): Promise<void> {
-  const changed = ids.flatMap((id) => {
-    const item = itemById(id);
-    return item && !hasTag(item, tag) ? [{ ...item, tags: [...(item.tags ?? []), tag] }] : [];
-  });
+  const items = ids.flatMap((id) => itemById(id) ?? []);
+  const changed = changedBy(items, { is: 'add-tag', tag });
   await changeItems(`Tag ${count(changed.length, 'question')}`, changed);
 }
 

@@ -6,11 +6,11 @@ import {
   EditorState,
   RangeSetBuilder,
   StateEffect,
-  StateField,
   type Extension,
   type Text,
 } from '@codemirror/state';
 import { Decoration, EditorView, keymap, WidgetType, type DecorationSet } from '@codemirror/view';
+import { decorationField } from './decoration-field';
 import type { PointedLine } from './LineMenu';
 import { lineNoteField, pointing, setLineNotes, type LineNote } from './text-pointing';
 
@@ -43,26 +43,17 @@ class Room extends WidgetType {
 /** Formatting of the source, shown as it was: a stretch of a line, counted from 0. */
 export type TextLook = { line: number; from: number; to: number; look: string };
 const setLooks = StateEffect.define<readonly TextLook[]>();
-const lookField = StateField.define<DecorationSet>({
-  create: () => Decoration.none,
-  update(decorations, transaction) {
-    const set = transaction.effects.find((effect) => effect.is(setLooks));
-    if (!set) {
-      return decorations.map(transaction.changes);
+const lookField = decorationField(setLooks, (doc, looks) => {
+  const marks = looks.flatMap(({ line, from, to, look }) => {
+    if (line > doc.lines) {
+      return [];
     }
-    const { doc } = transaction.state;
-    const marks = set.value.flatMap(({ line, from, to, look }) => {
-      if (line > doc.lines) {
-        return [];
-      }
-      const at = doc.line(line);
-      return to > from && to <= at.length
-        ? [Decoration.mark({ class: `t-${look}` }).range(at.from + from, at.from + to)]
-        : [];
-    });
-    return Decoration.set(marks, true);
-  },
-  provide: (field) => EditorView.decorations.from(field),
+    const at = doc.line(line);
+    return to > from && to <= at.length
+      ? [Decoration.mark({ class: `t-${look}` }).range(at.from + from, at.from + to)]
+      : [];
+  });
+  return Decoration.set(marks, true);
 });
 
 const setBlocks = StateEffect.define<readonly TextBlock[]>();
@@ -91,14 +82,7 @@ function decorate(doc: Text, blocks: readonly TextBlock[]): DecorationSet {
   return builder.finish();
 }
 
-const blockField = StateField.define<DecorationSet>({
-  create: () => Decoration.none,
-  update(decorations, transaction) {
-    const set = transaction.effects.find((effect) => effect.is(setBlocks));
-    return set ? decorate(transaction.state.doc, set.value) : decorations.map(transaction.changes);
-  },
-  provide: (field) => EditorView.decorations.from(field),
-});
+const blockField = decorationField(setBlocks, decorate);
 
 const look = EditorView.theme({
   '&': { height: '100%', fontSize: '13.5px', backgroundColor: 'var(--sheet)', color: 'var(--ink)' },

@@ -1,29 +1,21 @@
 // The editor's line numbers and Ctrl+. point at a line; what was said of lines stands at their ends.
-import { StateEffect, StateField, type Extension } from '@codemirror/state';
-import { Decoration, EditorView, keymap, lineNumbers, type DecorationSet } from '@codemirror/view';
+import { StateEffect, type Extension } from '@codemirror/state';
+import { Decoration, keymap, lineNumbers, type EditorView } from '@codemirror/view';
+import { decorationField } from './decoration-field';
 import type { PointedLine } from './LineMenu';
 
 /** What a person said of a line, shown at its end. */
 export type LineNote = { line: number; words: string };
 export const setLineNotes = StateEffect.define<readonly LineNote[]>();
-export const lineNoteField = StateField.define<DecorationSet>({
-  create: () => Decoration.none,
-  update(decorations, transaction) {
-    const set = transaction.effects.find((effect) => effect.is(setLineNotes));
-    if (!set) {
-      return decorations.map(transaction.changes);
-    }
-    const { doc } = transaction.state;
-    const notes = set.value
-      .filter(({ line }) => line <= doc.lines)
-      .map(({ line, words }) =>
-        Decoration.line({ class: 'q-said', attributes: { 'data-said': words } }).range(
-          doc.line(line).from,
-        ),
-      );
-    return Decoration.set(notes, true);
-  },
-  provide: (field) => EditorView.decorations.from(field),
+export const lineNoteField = decorationField(setLineNotes, (doc, given) => {
+  const notes = given
+    .filter(({ line }) => line <= doc.lines)
+    .map(({ line, words }) =>
+      Decoration.line({ class: 'q-said', attributes: { 'data-said': words } }).range(
+        doc.line(line).from,
+      ),
+    );
+  return Decoration.set(notes, true);
 });
 
 /** Where a line stands in the window. */

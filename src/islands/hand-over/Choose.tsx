@@ -1,9 +1,10 @@
 // Which questions are handed over, and what only some files can say: the set's description, a pool.
 import { Checkbox, Group, NumberInput, Pill, Select, TextInput } from '@mantine/core';
 import { useMemo } from 'react';
-import type { Item, KeptLayout } from '../../core/model';
+import type { KeptLayout } from '../../core/model';
 import { KIND_NAMES } from '../../core/shared/kind-names';
 import { count } from '../../core/shared/plain';
+import { pathsOf } from '../../core/shared/sets/where';
 import { LinkButton } from '../parts/LinkButton';
 import { useBank } from '../state/bank';
 import { FileSettings } from './FileSettings';
@@ -17,10 +18,6 @@ import {
 } from '../state/hand-over';
 
 const ALL = '';
-
-/** 'Safety', and 'Safety > Gates' below it. */
-const categoriesOf = ({ category = [] }: Item): string[] =>
-  category.map((_, depth) => category.slice(0, depth + 1).join(' > '));
 
 /** What the receivers in view can say besides the questions. */
 function wishesOf(kept: readonly KeptLayout[]): { describes: boolean; pools: boolean } {
@@ -38,7 +35,7 @@ function wishesOf(kept: readonly KeptLayout[]): { describes: boolean; pools: boo
 function ByCategoryAndKind() {
   const items = useBank((state) => state.items);
   const { choice } = useHandOver();
-  const categories = useMemo(() => [...new Set(items.flatMap(categoriesOf))].sort(), [items]);
+  const categories = useMemo(() => [...new Set(items.flatMap(pathsOf))].sort(), [items]);
   const kinds = useMemo(() => [...new Set(items.map(({ kind }) => kind))], [items]);
   return (
     <>

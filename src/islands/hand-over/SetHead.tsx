@@ -3,6 +3,7 @@ import { Button } from '@mantine/core';
 import { useMemo } from 'react';
 import type { KeptLayout } from '../../core/model';
 import { count } from '../../core/shared/plain';
+import { pointsOf } from '../../core/shared/sets/facts';
 import { NameField } from '../parts/NameField';
 import { PlaceHead, type MainAct } from '../parts/PlaceHead';
 import { useActs } from '../state/acts';
@@ -27,10 +28,7 @@ function Facts() {
   const items = useBank((state) => state.items);
   const { choice, out } = useHandOver();
   const chosen = useMemo(() => chosenItems({ choice, out }, items), [choice, out, items]);
-  const points = chosen.reduce(
-    (sum, item) => sum + (item.points ?? Number(item.kind !== 'card')),
-    0,
-  );
+  const points = chosen.reduce((sum, item) => sum + pointsOf(item), 0);
   const seconds = chosen.reduce((sum, item) => sum + (item.seconds ?? 0), 0);
   const words = [
     count(chosen.length, 'question'),

@@ -1,10 +1,9 @@
 // The head of one layout: its name, how sure the program is of it, and the way on.
 import { Anchor, Group } from '@mantine/core';
-import { useEffect, useState } from 'react';
 import { Link, useLocation } from 'wouter';
 import type { KeptLayout } from '../../core/model';
 import { count } from '../../core/shared/plain';
-import { NameField } from '../parts/NameField';
+import { CommitName } from '../parts/NameField';
 import { PlaceHead } from '../parts/PlaceHead';
 import { useAnnounce } from '../state/announce';
 import { changeLayout } from '../state/layouts';
@@ -22,29 +21,15 @@ function factsOf(kept: KeptLayout): string {
   return [blank?.name, doubtsOf(kept), edition && `edition ${edition}`].filter(Boolean).join(', ');
 }
 
-function Name({ kept }: { kept: KeptLayout }) {
-  const { layout } = kept;
-  const [text, setText] = useState(layout.name);
-  useEffect(() => setText(layout.name), [layout.name]);
-  const rename = (): void => {
-    const name = text.trim();
-    if (name && name !== layout.name) {
-      void changeLayout(kept, `Rename ${layout.name}`, { ...layout, name });
-    } else {
-      setText(layout.name);
+const Name = ({ kept }: { kept: KeptLayout }) => (
+  <CommitName
+    label="Name of the layout"
+    value={kept.layout.name}
+    onCommit={(name) =>
+      void changeLayout(kept, `Rename ${kept.layout.name}`, { ...kept.layout, name })
     }
-  };
-  return (
-    <NameField
-      aria-label="Name of the layout"
-      sizer={text}
-      value={text}
-      onChange={(event) => setText(event.currentTarget.value)}
-      onBlur={rename}
-      onKeyDown={(event) => event.key === 'Enter' && rename()}
-    />
-  );
-}
+  />
+);
 
 export function TeachHead({ kept }: { kept: KeptLayout }) {
   const [, go] = useLocation();

@@ -1,12 +1,13 @@
 // One set: its name and what it comes to, its sections, and the ways to fill it.
-import { Button, Group, Menu, SegmentedControl, Text, TextInput } from '@mantine/core';
+import { Button, Group, Menu, SegmentedControl, Text } from '@mantine/core';
 import { useMemo, useState } from 'react';
 import { useLocation } from 'wouter';
 import type { QuestionSet } from '../../core/model';
 import { KIND_NAMES } from '../../core/shared/kind-names';
 import { count } from '../../core/shared/plain';
 import { factsOf } from '../../core/shared/sets/facts';
-import { NameField } from '../parts/NameField';
+import { CommitText } from '../parts/Commit';
+import { CommitName } from '../parts/NameField';
 import { PlaceHead } from '../parts/PlaceHead';
 import { itemById, useBank } from '../state/bank';
 import { handOverSet } from '../state/hand-over';
@@ -61,32 +62,15 @@ export function OpenSet({ set }: { set: QuestionSet }) {
   const [, go] = useLocation();
   const facts = useFacts(set);
   const [way, setWay] = useState<string>(set.plan ? WAYS[1] : WAYS[0]);
-  const [name, setName] = useState(set.name);
-  const [description, setDescription] = useState(set.description ?? '');
-  const rename = (): void => {
-    const next = name.trim();
-    if (next && next !== set.name) {
-      changeSet(set.id, `Rename ${set.name}`, { name: next });
-    } else {
-      setName(set.name);
-    }
-  };
-  const describe = (): void => {
-    if (description !== (set.description ?? '')) {
-      changeSet(set.id, `Describe ${set.name}`, { description: description || undefined });
-    }
-  };
   const total = idsOf(set).length;
   return (
     <>
       <PlaceHead
         title={
-          <NameField
-            aria-label="Name of the set"
-            sizer={name}
-            value={name}
-            onChange={(event) => setName(event.currentTarget.value)}
-            onBlur={rename}
+          <CommitName
+            label="Name of the set"
+            value={set.name}
+            onCommit={(name) => changeSet(set.id, `Rename ${set.name}`, { name })}
           />
         }
         facts={<span data-testid="facts-of-set">{facts.sum}</span>}
@@ -103,13 +87,15 @@ export function OpenSet({ set }: { set: QuestionSet }) {
         <More set={set} />
       </PlaceHead>
       <Group gap="sm">
-        <TextInput
+        <CommitText
           aria-label="Description of the set"
           placeholder="What this set is for"
-          value={description}
+          size="sm"
           w={320}
-          onChange={(event) => setDescription(event.currentTarget.value)}
-          onBlur={describe}
+          value={set.description ?? ''}
+          onCommit={(text) =>
+            changeSet(set.id, `Describe ${set.name}`, { description: text || undefined })
+          }
         />
         <SegmentedControl
           aria-label="How the set is filled"

@@ -5,7 +5,7 @@ import type { Item, PlanLine, PlanWhere, QuestionSet, Tag } from '../../core/mod
 import { KIND_NAMES } from '../../core/shared/kind-names';
 import { count, tagText } from '../../core/shared/plain';
 import { shortWords } from '../../core/shared/sets/short';
-import { CATEGORY_STEP, isWanted } from '../../core/shared/sets/where';
+import { isWanted, pathsOf } from '../../core/shared/sets/where';
 import { LinkButton } from '../parts/LinkButton';
 import { tagOf } from '../parts/cells';
 import { itemById, useBank } from '../state/bank';
@@ -13,9 +13,6 @@ import { changePlan, drawSet, idsOf, setById } from '../state/sets';
 
 const ANY = '';
 const NO_LINES: PlanLine[] = [];
-
-const pathsOf = ({ category = [] }: Item): string[] =>
-  category.map((_, depth) => category.slice(0, depth + 1).join(CATEGORY_STEP));
 
 /** The categories, tags and kinds that there are. */
 function useWords() {

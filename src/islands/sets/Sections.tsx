@@ -13,10 +13,10 @@ import {
   sortableKeyboardCoordinates,
   verticalListSortingStrategy,
 } from '@dnd-kit/sortable';
-import { Button, Group, NumberInput, Paper, Stack, Text, TextInput } from '@mantine/core';
-import { useState } from 'react';
+import { Button, Group, NumberInput, Paper, Stack, Text } from '@mantine/core';
 import type { QuestionSet, SetSection } from '../../core/model';
 import { count } from '../../core/shared/plain';
+import { CommitText } from '../parts/Commit';
 import { LinkButton } from '../parts/LinkButton';
 import { addSection, changeSection, moveInSet, removeSection } from '../state/sets';
 import { SetQuestion } from './SetQuestion';
@@ -25,22 +25,16 @@ import { SetQuestion } from './SetQuestion';
 const DRAG_PIXELS = 6;
 
 function SectionHead({ set, section, at }: { set: QuestionSet; section: SetSection; at: number }) {
-  const [title, setTitle] = useState(section.title ?? '');
   const many = section.items.length;
-  const keepTitle = (): void => {
-    if (title !== (section.title ?? '')) {
-      changeSection(set.id, at, { title: title || undefined });
-    }
-  };
   return (
     <Group gap="xs" mb={4}>
-      <TextInput
+      <CommitText
         aria-label={`Title of section ${at + 1}`}
         placeholder={`Section ${at + 1}`}
-        value={title}
+        size="sm"
         w={200}
-        onChange={(event) => setTitle(event.currentTarget.value)}
-        onBlur={keepTitle}
+        value={section.title ?? ''}
+        onCommit={(text) => changeSection(set.id, at, { title: text || undefined })}
       />
       <Group gap={6}>
         <Text size="sm">draw</Text>
@@ -70,7 +64,7 @@ function SectionHead({ set, section, at }: { set: QuestionSet; section: SetSecti
 function Section({ set, section, at }: { set: QuestionSet; section: SetSection; at: number }) {
   return (
     <Paper component="section" aria-label={section.title ?? `Section ${at + 1}`} p="xs">
-      <SectionHead key={section.title} set={set} section={section} at={at} />
+      <SectionHead set={set} section={section} at={at} />
       <SortableContext items={section.items} strategy={verticalListSortingStrategy}>
         <ol className="set-questions">
           {section.items.map((id, place) => (

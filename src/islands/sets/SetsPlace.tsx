@@ -10,22 +10,12 @@ import { newSet } from '../state/sets';
 import { OpenSet } from './OpenSet';
 import { SetList } from './SetList';
 
-/** A name that no other set has. */
-function freshName(names: readonly string[]): string {
-  const name = (n: number): string => `Set ${n}`;
-  let n = names.length + 1;
-  while (names.includes(name(n))) {
-    n++;
-  }
-  return name(n);
-}
-
 export default function SetsPlace() {
   const sets = useBank((state) => state.sets);
   const { id } = useParams<{ id?: string }>();
   const [, go] = useLocation();
   const open = sets.find((set) => set.id === id) ?? sets[0];
-  const make = (): void => go(`/sets/${newSet(freshName(sets.map(({ name }) => name)))}`);
+  const make = (): void => go(`/sets/${newSet()}`);
   useActs('sets', [{ label: 'New set', words: 'Put questions together for one use', run: make }]);
   if (!open) {
     return (

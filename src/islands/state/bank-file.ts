@@ -1,10 +1,10 @@
 // A whole bank as one file, and back.
-import { recordChange } from '../../core/shared/steps';
 import { safeName } from '../../core/shared/plain';
 import { takeAway } from '../parts/take-away';
 import { core } from '../../workers/client';
 import { bankState, theStore } from './bank';
-import { openBank } from './banks';
+import { recordsAdded } from './bank/lists';
+import { freshBank, openBank } from './banks';
 import { keptReadings, takeInReadings } from './kept-readings';
 
 /** The blanks of the bank's layouts, and the names of those that the browser no longer has. */
@@ -59,19 +59,14 @@ export async function openBankFile(file: File): Promise<string | undefined> {
   if ('finding' in opened) {
     return opened.finding.message;
   }
-  const { name, items, layouts, sources, receipts, readings, sets, blanks } = opened.contents;
-  const info = { id: `bank-${crypto.randomUUID()}`, name, madeAt: new Date().toISOString() };
+  const { name, items, layouts, sources, receipts, readings, sets = [], blanks } = opened.contents;
+  const info = freshBank(name);
   // One transaction: a page that is closed meanwhile leaves no half of a bank behind.
   await theStore().write(info.id, {
     info,
     blanks,
     items: items.map((item, index) => ({ id: item.id, is: 'added', order: index + 1, item })),
-    records: [
-      ...layouts.flatMap((one) => recordChange('layouts', undefined, one)),
-      ...sources.flatMap((one) => recordChange('sources', undefined, one)),
-      ...receipts.flatMap((one) => recordChange('receipts', undefined, one)),
-      ...(sets ?? []).flatMap((one) => recordChange('sets', undefined, one)),
-    ],
+    records: recordsAdded({ layouts, sources, receipts, sets }),
   });
   await takeInReadings(readings ?? []);
   await openBank(info);

@@ -3,7 +3,7 @@ import type { BankInfo } from '../../core/model';
 import type { ConnectionEvent } from '../../store/connection';
 import { indexedDbStore } from '../../store/indexed-db';
 import { memoryStore } from '../../store/memory';
-import { recordChange } from '../../core/shared/steps';
+import { recordsAdded } from './bank/lists';
 import { reasonOf } from './bank/saving';
 import { theBank, theStore } from './bank';
 import { DEMO, putDemoBack, seedDemo } from './demo';
@@ -51,7 +51,8 @@ export const openOwn = (): Promise<void> => open(OWN);
 /** Opens a bank that the store holds. */
 export const openBank = (info: BankInfo): Promise<void> => open(info);
 
-const freshInfo = (name: string): BankInfo => ({
+/** A bank that no other is, by its name. */
+export const freshBank = (name: string): BankInfo => ({
   id: `bank-${crypto.randomUUID()}`,
   name,
   madeAt: new Date().toISOString(),
@@ -59,7 +60,7 @@ const freshInfo = (name: string): BankInfo => ({
 
 /** Makes an empty bank beside the others, and opens it. */
 export async function newBank(name: string): Promise<void> {
-  const info = freshInfo(name);
+  const info = freshBank(name);
   await theStore().saveBank(info);
   await open(info);
 }
@@ -68,19 +69,13 @@ export const renameBank = (name: string): Promise<void> => theBank().rename(name
 
 /** Makes a bank with all that the open one has, and opens it. */
 export async function copyBank(): Promise<void> {
-  const { info, layouts, sources, receipts, sets } = theBank().state;
-  const copy = freshInfo(`${info.name}, copy`);
+  const copy = freshBank(`${theBank().state.info.name}, copy`);
   await theStore().write(copy.id, {
     info: copy,
     items: theBank()
       .entries()
       .map(({ id, order, item }) => ({ id, is: 'added', order, item })),
-    records: [
-      ...layouts.flatMap((one) => recordChange('layouts', undefined, one)),
-      ...sources.flatMap((one) => recordChange('sources', undefined, one)),
-      ...receipts.flatMap((one) => recordChange('receipts', undefined, one)),
-      ...sets.flatMap((one) => recordChange('sets', undefined, one)),
-    ],
+    records: recordsAdded(theBank().state),
   });
   await open(copy);
 }

@@ -1,7 +1,8 @@
 // Questions of the bank that are nearly alike: found by the worker, kept as they are, or made one.
 import type { Double } from '../../core/banks';
-import type { Item, Tag } from '../../core/model';
+import type { Item } from '../../core/model';
 import { recordChange, itemChange } from '../../core/shared/steps';
+import { tagsOnce } from '../../core/shared/tags';
 import { core } from '../../workers/client';
 import { bankState, doStep, itemById, theBank, theStore } from './bank';
 import { idsOf } from './sets';
@@ -33,14 +34,9 @@ export async function keepBoth({ key }: Pair): Promise<void> {
   await theStore().saveSetting(keptSetting(), [...kept.filter((one) => one !== key), key]);
 }
 
-const isSameTag = (a: Tag, b: Tag): boolean => a.name === b.name && a.value === b.value;
-
 /** What the question that stays takes over from the other: its tags, and what itself has none of. */
 function merged(stays: Item, goes: Item): Item {
-  const tags = [
-    ...(stays.tags ?? []),
-    ...(goes.tags ?? []).filter((tag) => !stays.tags?.some((own) => isSameTag(own, tag))),
-  ];
+  const tags = tagsOnce([...(stays.tags ?? []), ...(goes.tags ?? [])]);
   const { category, hint, explanation, title, points, seconds, media } = goes;
   const more = { category, hint, explanation, title, points, seconds, media };
   const missing = Object.fromEntries(

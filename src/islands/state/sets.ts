@@ -18,8 +18,18 @@ export const setById = (id: string | undefined): QuestionSet | undefined =>
 export const idsOf = ({ sections }: Pick<QuestionSet, 'sections'>): string[] =>
   sections.flatMap(({ items }) => items);
 
+/** A name that no other set has. */
+function freshName(): string {
+  const names = new Set(bankState().sets.map(({ name }) => name));
+  let n = names.size + 1;
+  while (names.has(`Set ${n}`)) {
+    n++;
+  }
+  return `Set ${n}`;
+}
+
 /** A new set with these questions in one section; gives its id. */
-export function newSet(name: string, ids: readonly string[] = []): string {
+export function newSet(name = freshName(), ids: readonly string[] = []): string {
   const set: QuestionSet = {
     id: crypto.randomUUID(),
     name,

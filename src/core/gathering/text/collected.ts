@@ -66,8 +66,8 @@ export class Collected {
   private openLone(block: readonly TypedLine[], follows: boolean): boolean {
     const text = block.map((line) => line.text).join(' ');
     const pairs = pairsBelow(block);
-    const isBetween = follows && this.drafts.length > 0 && !this.isBelowAside && isTask(text);
-    const isLone = !pairs.length && isBetween;
+    const isBetween = follows && this.drafts.length > 0 && !this.isBelowAside;
+    const isLone = isBetween && !pairs.length && isTask(text);
     if (!pairs.length && !isLone && !isJudged(text)) {
       return false;
     }
@@ -75,9 +75,7 @@ export class Collected {
     this.open(whole(first!));
     this.current!.stem.push(...rest.map(whole));
     this.current!.isLone = isLone;
-    for (const line of pairs) {
-      this.addOption(line, halvesOf(line)[0]!);
-    }
+    pairs.forEach((line) => this.addOption(line, halvesOf(line)[0]!));
     this.current!.isOtherwise = pairs.length > 0;
     return true;
   }
@@ -119,6 +117,13 @@ export class Collected {
   head(line: TypedLine): void {
     this.heading = line.text.trim();
     this.current = undefined;
+  }
+
+  /** A line that is the title of a part: it belongs to no question, and heads those to come. */
+  openPart(line: TypedLine): void {
+    this.setAside();
+    this.head(line);
+    this.aside.push(line);
   }
 
   addOption(line: TypedLine, label: Label): void {

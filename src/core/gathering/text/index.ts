@@ -12,7 +12,7 @@ import { shareBanks } from './word-bank';
 import type { Gathered, GatherOptions } from '../contract';
 
 /** The emphasis by which the document tells its right options: some but not all options of most questions carry it. */
-export function keyEmphasis(drafts: readonly Draft[]): Emphasis | undefined {
+function keyEmphasis(drafts: readonly Draft[]): Emphasis | undefined {
   const open = drafts.filter(
     (draft) =>
       draft.options.length > 1 &&

@@ -97,13 +97,10 @@ class Segmenter {
 
   /** "Answers" above a list of numbers and letters, or with the list behind it. */
   private headsKey(line: TypedLine, index: number): boolean {
+    const { current, drafts } = this.found;
+    const list = drafts.length ? listBehind(line.text, this.next(index)?.text ?? '') : undefined;
     // The key of two lists to match looks like a list of all answers.
-    const { current } = this.found;
-    const list =
-      this.found.drafts.length && !(current && twoLists(current))
-        ? listBehind(line.text, this.next(index)?.text ?? '')
-        : undefined;
-    if (list === undefined) {
+    if (list === undefined || (current && twoLists(current))) {
       return false;
     }
     this.beginKey(list ? { ...line, text: list, line: { ...line.line, text: list } } : undefined);
@@ -147,8 +144,8 @@ class Segmenter {
   /** Letters alone in brackets below options are the answer, unless they count the next option. */
   private answerInBrackets(line: TypedLine): Piece | undefined {
     const count = this.found.current?.options.length ?? 0;
-    const countsOn = this.starts.option(line)?.n === count;
-    return count && !countsOn ? bracketed(line) : undefined;
+    const answer = count ? bracketed(line) : undefined;
+    return answer && this.starts.option(line)?.n !== count ? answer : undefined;
   }
 
   /** Fields with their names in front, headings of documents. */
@@ -158,9 +155,7 @@ class Segmenter {
     const field = isHeading ? undefined : this.names.fieldIn(line.text);
     if (field?.role === 'category' && countsParts(line)) {
       // 'Chapter 2: …' names the part to come, not the question above.
-      found.setAside();
-      found.head(line);
-      found.aside.push(line);
+      found.openPart(line);
       return true;
     }
     if (field && field.role !== 'question' && (found.current || field.role !== 'answer')) {
@@ -168,9 +163,7 @@ class Segmenter {
       return true;
     }
     if (isHeading && !endsAsked(line.text)) {
-      found.setAside();
-      found.head(line);
-      found.aside.push(line);
+      found.openPart(line);
       return true;
     }
     return false;

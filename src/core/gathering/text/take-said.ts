@@ -38,18 +38,12 @@ const none: Take = (line, { found }) => {
   found.aside.push(line);
 };
 
-const part: Take = (line, { found }) => {
-  found.setAside();
-  found.head(line);
-  found.aside.push(line);
-};
-
 /** How a line is taken for each role but the list of answers, which says more than its own line. */
 export const TAKE: Record<Exclude<LineRole, 'answers'>, Take> = {
   question,
   option,
   answer,
   more: (line, { found }) => found.goOnWith(line),
-  part,
+  part: (line, { found }) => found.openPart(line),
   none,
 };

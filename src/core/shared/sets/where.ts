@@ -2,9 +2,14 @@
 import type { Item, PlanWhere } from '../../model';
 import { KIND_NAMES } from '../kind-names';
 import { tagText } from '../plain';
+import { isSameTag } from '../tags';
 
 /** How a category's path is shown and written in a plan. */
 export const CATEGORY_STEP = ' > ';
+
+/** A question's category and those above it: 'Safety', 'Safety > Gates'. */
+export const pathsOf = ({ category = [] }: Item): string[] =>
+  category.map((_, depth) => category.slice(0, depth + 1).join(CATEGORY_STEP));
 
 /** Whether a category is the one that is asked for, or stands below it. */
 function isWithin(category: readonly string[] | undefined, wanted: string): boolean {
@@ -17,8 +22,7 @@ export function isWanted(item: Item, { category, tag, kind }: PlanWhere): boolea
   return (
     (category === undefined || isWithin(item.category, category)) &&
     (kind === undefined || item.kind === kind) &&
-    (tag === undefined ||
-      (item.tags ?? []).some(({ name, value }) => name === tag.name && value === tag.value))
+    (tag === undefined || (item.tags ?? []).some((own) => isSameTag(own, tag)))
   );
 }
 

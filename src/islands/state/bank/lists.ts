@@ -1,9 +1,18 @@
 // The records of a bank as lists: layouts by their names, receipts newest first.
 import type { KeptLayout, RecordKind, Records, RecordStep } from '../../../core/model';
+import { recordChange } from '../../../core/shared/steps';
 import { settleRecord } from '../../../store/settle';
 import type { BankState } from './types';
 
 export type RecordLists = Pick<BankState, 'layouts' | 'sources' | 'receipts' | 'sets'>;
+
+/** The records of a bank as steps that bring them to another one. */
+export const recordsAdded = ({ layouts, sources, receipts, sets }: RecordLists): RecordStep[] => [
+  ...layouts.flatMap((one) => recordChange('layouts', undefined, one)),
+  ...sources.flatMap((one) => recordChange('sources', undefined, one)),
+  ...receipts.flatMap((one) => recordChange('receipts', undefined, one)),
+  ...sets.flatMap((one) => recordChange('sets', undefined, one)),
+];
 
 /** The same order at every start, wherever the store has them. */
 export const byName = (layouts: readonly KeptLayout[]): KeptLayout[] =>
