@@ -1,12 +1,13 @@
 // How the questions stand to the layouts, kept so that one edit costs one question's fit and not the whole bank's.
 import type { Decision, Decisions, Fitted, Item, Layout } from '../core/model';
 import { fit } from '../core/pipeline';
+import { losesSomething } from '../core/shared/change-grades';
 import type { FitColumn } from './protocol';
 
 type Known = {
   item: Item;
   decision: Decision | undefined;
-  state: 0 | 1 | 2;
+  state: 0 | 1 | 2 | 3;
   changes: number;
   reason: string;
   code: string;
@@ -17,11 +18,16 @@ type Kept = { layout: string; deck: number; byItem: Map<string, Known>; list: Kn
 
 /** The states by the bytes that they are packed as. */
 const STATES = { fits: 0, changes: 1, refused: 2 } as const;
+/** Changes that only write something in another way. */
+const WRITTEN = 3;
+
+const stateOf = ({ state, changes }: Fitted): Known['state'] =>
+  state === 'changes' && !changes.some(losesSomething) ? WRITTEN : STATES[state];
 
 const known = (item: Item, decision: Decision | undefined, one: Fitted): Known => ({
   item,
   decision,
-  state: STATES[one.state],
+  state: stateOf(one),
   changes: Math.min(255, one.changes.length),
   reason: one.reason ?? '',
   code: one.code ?? '',
@@ -38,7 +44,7 @@ function packed(layout: string, list: readonly Known[]): FitColumn {
   const reasons = new Uint16Array(list.length);
   const rows = new Uint32Array(list.length);
   let row = 0;
-  const counts: [number, number, number] = [0, 0, 0];
+  const counts: [number, number, number, number] = [0, 0, 0, 0];
   list.forEach((one, i) => {
     rows[i] = row;
     row += one.rows;
@@ -57,7 +63,7 @@ function packed(layout: string, list: readonly Known[]): FitColumn {
     }
     reasons[i] = place;
   });
-  return { layout, rows, states, changes, reasons, words, codes, counts };
+  return { layout, rows, states, changes, reasons, words, codes, counts, total: row };
 }
 
 /** So many questions are fitted at a time, so that what a fit leaves behind is cleared away while it is young. */

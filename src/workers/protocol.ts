@@ -70,7 +70,7 @@ export type GatherAnswer = {
   ms: number;
 };
 export type LearnAnswer = { kept?: KeptLayout; findings: Finding[]; sheets: SheetView[] };
-/** The matrix packed: a byte for each question, in the order asked for. States: 0 fits, 1 changes, 2 refused; `rows` count the rows of the file before each question. */
+/** The matrix packed: a byte for each question, in the order asked for. States: 0 fits, 1 loses something, 2 refused, 3 written differently; `rows` count the questions of the file before each, `total` all of them. */
 export type FitColumn = {
   layout: string;
   rows: Uint32Array;
@@ -80,7 +80,8 @@ export type FitColumn = {
   /** The refusals' sentences and codes, which `reasons` count; the first of each is empty. */
   words: string[];
   codes: string[];
-  counts: [fits: number, changes: number, refused: number];
+  counts: [fits: number, loses: number, refused: number, written: number];
+  total: number;
 };
 export type FillAnswer = { files: Filled[] } | { problem: string };
 /** What a fill is asked for besides the questions and the layout. */

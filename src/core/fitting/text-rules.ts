@@ -1,7 +1,7 @@
 // The rules that one text goes through on its way into a file: own words, length, lines, blanks, encoding, formulas.
 import type { Text } from '../model';
 import { guardFormula } from '../shared/formula-like';
-import { askingPart, lengthOf, shorten } from '../shared/lengths';
+import { askingPart, asks, lengthOf, shorten } from '../shared/lengths';
 import { oneLine } from '../shared/normalise';
 import { flattenText } from '../shared/rich-text';
 import { transliterate, unheldCharacters } from '../shared/windows-1252';
@@ -91,6 +91,11 @@ type Passing = {
 /** A rule takes the text as it has become and gives what it makes of it; what it alters, it notes. */
 type Rule = (text: string, passing: Passing) => string;
 
+/** Whether a shorter stem no longer asks what the whole one asks: its question or a gap is cut away. */
+const losesAsking = (whole: string, short: string): boolean =>
+  (asks(whole) && !asks(short)) ||
+  (whole.match(/\{\{\d+\}\}/g) ?? []).some((gap) => !short.includes(gap));
+
 const shortened: Rule = (text, { draft, context, field, limit }) => {
   const { count } = context.layout.limits;
   const length = limit ? lengthOf(text, count) : 0;
@@ -101,6 +106,9 @@ const shortened: Rule = (text, { draft, context, field, limit }) => {
   const asked = field === 'stem' ? askingPart(text, limit, count) : undefined;
   const short = asked ?? shorten(text, limit, count);
   const unit = count === 'bytes' ? 'bytes' : 'characters';
+  if (field === 'stem' && losesAsking(text, short)) {
+    throw refusal('needs-words', { has: length, most: limit, unit });
+  }
   draft.note(field, text, short, because('shortened', { has: length, most: limit, unit }));
   return short;
 };

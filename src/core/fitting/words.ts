@@ -6,6 +6,8 @@ const REFUSALS = {
   'left-out': () => 'you left it out',
   'stem-empty': () => 'it has no text',
   'key-missing': () => 'no option is right',
+  'needs-words': ({ has, most, unit }: { has: number; most: number; unit: string }) =>
+    `its text has ${has} ${unit} and the receiver takes ${most}; no shorter text that still asks the same can be cut out of it, so it needs your words`,
   'option-empty': () => 'one of its options is empty',
   'answer-missing': () => 'it has no answer',
   'pairs-too-few': () => 'it has fewer than two pairs',

@@ -641,7 +641,7 @@ describe('common-practice values (no published source)', () => {
         options: options(`*${'y'.repeat(option)}`, 'z'),
       });
       const over = item({
-        stem: { plain: `${'x '.repeat(stem / 2)}xx?` },
+        stem: { plain: `${'x '.repeat(stem / 2 - 3)}xx. Is it?` },
         options: options(`*${'y'.repeat(option)}y`, 'z'),
       });
       expect(fit([exact], limited({ stem, option }))[0]!.state).toBe('fits');

@@ -78,12 +78,41 @@ export function shorten(text: string, most: number, count: Limits['count'] = 'gr
   return `${(atWord.length >= cut.length / 2 ? atWord : cut).replace(/[\s,;:–-]{1,20}$/u, '')}…`;
 }
 
-const SENTENCES = /[^.!?？]+(?:[.!?？]+["'”’»)]*|$)\s*/gu;
-const ASKS = /[?？]["'”’»)]*\s*$/u;
+const SENTENCES = /[^.!?？؟]+(?:[.!?？؟]+["'”’»)]*|$)\s*/gu;
+const ASKS = /[?？؟]["'”’»)]*\s*$/u;
+
+/** Whether a text ends with a question. */
+export const asks = (text: string): boolean => ASKS.test(text);
+
+/** What stands aside in a sentence: in brackets, or between two commas or dashes. What counts (a figure, a negation, a gap) is no aside. */
+const ASIDES = [
+  /\s*\([^()\d{}]*\)/u,
+  /\s+–\s[^–\d{}]{3,120}\s–(?=\s)/u,
+  /,\s[^,\d{}?]{3,120},(?=\s)/u,
+];
+const NEGATES =
+  /\b(?:not|no|never|except|without|nicht|kein\w*|ohne|außer|ne|pas|sans|sauf|no|non|sin|senza|niet|geen|inte|ikke)\b/iu;
+
+/** A sentence without so many of its asides that it keeps within `most`; undefined where they are not enough. */
+function withoutAsides(sentence: string, most: number, count: Limits['count']): string | undefined {
+  let text = sentence;
+  for (const aside of ASIDES) {
+    for (let found = aside.exec(text); found; found = aside.exec(text)) {
+      if (NEGATES.test(found[0])) {
+        break;
+      }
+      text = text.slice(0, found.index) + text.slice(found.index + found[0].length);
+      if (lengthOf(text, count) <= most) {
+        return text;
+      }
+    }
+  }
+  return undefined;
+}
 
 /**
- * What a question asks, without so much of what leads up to it that it keeps within `most`: whole sentences from its end.
- * Undefined where its last sentence does not ask, or is too long by itself.
+ * What a question asks, without so much of what leads up to it that it keeps within `most`: whole sentences from its end,
+ * or its last one without what stands aside in it. Undefined where its last sentence does not ask, or is too long by itself.
  */
 export function askingPart(
   text: string,
@@ -91,7 +120,7 @@ export function askingPart(
   count: Limits['count'] = 'graphemes',
 ): string | undefined {
   const sentences = text.match(SENTENCES) ?? [];
-  if (!ASKS.test(text) || sentences.length < 2) {
+  if (!asks(text)) {
     return undefined;
   }
   let kept = '';
@@ -102,7 +131,7 @@ export function askingPart(
     }
     kept = longer;
   }
-  return kept.trim() || undefined;
+  return kept.trim() || withoutAsides((sentences.at(-1) ?? '').trim(), most, count);
 }
 
 /** Where the text goes over a limit: the index of the first UTF-16 unit past it, or -1 where it fits. */

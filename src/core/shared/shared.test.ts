@@ -73,6 +73,10 @@ describe('lengths', () => {
     ['Which gate opens first, the upper or the lower one?', 20, undefined],
     ['The lock is full. The gate opens.', 20, undefined],
     ['It holds 3.5 m of water. How deep is it?', 20, 'How deep is it?'],
+    ['Which gate (of the two at hand) is opened first?', 40, 'Which gate is opened first?'],
+    ['Which gate, heavy as it is, is opened first?', 30, 'Which gate is opened first?'],
+    ['Which gate (not the upper one) is opened first?', 40, undefined],
+    ['Which gate (of 3) is opened first?', 30, undefined],
   ])('the asking part of “%s” within %i', (text, most, expected) => {
     expect(askingPart(text, most)).toBe(expected);
   });

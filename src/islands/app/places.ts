@@ -54,7 +54,7 @@ export function useCounts(): Partial<Record<string, Count>> {
   if (changing) {
     counts['/hand-over'] = {
       text: String(changing),
-      words: 'questions with changes',
+      words: 'changes that lose something',
       isLook: true,
     };
   }

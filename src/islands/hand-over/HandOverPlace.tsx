@@ -64,7 +64,8 @@ function Halves({ kept }: { kept: readonly KeptLayout[] }) {
           id={id}
           kept={opened}
           row={open.row}
-          onGo={(row) => setOpen({ row, layout: open.layout })}
+          layouts={layouts}
+          onGo={setOpen}
         />
       ) : (
         <Paper component="aside" p="sm" aria-label="No cell is open">

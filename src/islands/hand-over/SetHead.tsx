@@ -18,7 +18,12 @@ import {
   useHandOver,
 } from '../state/hand-over';
 import { askTitle } from './ask-title';
+import type { FitColumn } from '../../workers/protocol';
 import { isAsMeant } from './files/proof';
+
+/** Whether any question goes into a receiver's file. */
+const goesOut = ({ counts: [fits, loses, , written] }: FitColumn): boolean =>
+  fits + loses + written > 0;
 
 const MINUTE = 60;
 const time = (seconds: number): string =>
@@ -74,7 +79,7 @@ function useTake(): MainAct | undefined {
 function useMain(kept: readonly KeptLayout[], fill: (isTrial: boolean) => void): MainAct {
   const { columns, busy, files } = useHandOver();
   const take = useTake();
-  const canFill = columns.filter(({ counts }) => counts[0] + counts[1] > 0).length;
+  const canFill = columns.filter(goesOut).length;
   if (busy) {
     return { label: 'Filling …', isDisabled: true, run: stopFilling };
   }
@@ -93,7 +98,7 @@ export function SetHead({ kept }: { kept: readonly KeptLayout[] }) {
   const bank = useBank((state) => state.info.name);
   const fill = useFill(kept);
   const main = useMain(kept, fill);
-  const canFill = !busy && columns.some(({ counts }) => counts[0] + counts[1] > 0);
+  const canFill = !busy && columns.some(goesOut);
   useActs(
     'hand-over',
     canFill

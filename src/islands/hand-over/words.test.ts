@@ -6,18 +6,19 @@ import type { FitColumn } from '../../workers/protocol';
 import type { FilledFile } from '../state/hand-over';
 import { isAsMeant, proofOf, takeWords } from './files/proof';
 import { showsOrder, unevenness } from './key-places/places';
-import { wordsOf } from './matrix/words';
+import { countWords, wordsOf } from './matrix/words';
 import { fieldOf, isText, otherSeconds, partOf, sentenceOf } from './open-seam/change-of';
 
 const column: FitColumn = {
   layout: 'a',
-  rows: new Uint32Array([0, 1, 2]),
-  states: new Uint8Array([0, 1, 2]),
-  changes: new Uint8Array([0, 2, 0]),
-  reasons: new Uint16Array([0, 0, 1]),
+  rows: new Uint32Array([0, 1, 2, 2]),
+  states: new Uint8Array([0, 1, 2, 3]),
+  changes: new Uint8Array([0, 2, 0, 1]),
+  reasons: new Uint16Array([0, 0, 1, 0]),
   words: ['', 'it takes no pairs'],
   codes: ['', 'kind-not-taken'],
-  counts: [1, 1, 1],
+  counts: [1, 1, 1, 1],
+  total: 5,
 } as unknown as FitColumn;
 
 describe('a cell of the matrix', () => {
@@ -25,8 +26,15 @@ describe('a cell of the matrix', () => {
     [0, 'fits', '✓', 'fits', 'fits as it is'],
     [1, 'changes', '!', '2 changes', 'fits with 2 changes'],
     [2, 'refused', '✕', 'kind', 'it takes no pairs'],
+    [3, 'written', '≈', 'written so', 'fits; 1 thing written differently, nothing lost'],
   ])('in row %i is %s', (row, tone, sign, text, title) => {
     expect(wordsOf(column, row)).toEqual({ tone, sign, text, title });
+  });
+  it('the head of its column says how the questions stand, and how many they become', () => {
+    expect(countWords(column)).toBe('2 fit, 1 change, 1 out; 3 become 5');
+    expect(countWords({ ...column, counts: [4, 0, 0, 0], total: 4 })).toBe(
+      '4 fit, 0 change, 0 out',
+    );
   });
   it('of a refusal without a word of its own says that it does not fit', () => {
     expect(wordsOf({ ...column, codes: ['', 'some-new-code'] }, 2).text).toBe('does not fit');

@@ -7,7 +7,7 @@ import type { FitColumn } from '../../../workers/protocol';
 import { itemById } from '../../state/bank';
 import { useHandOver } from '../../state/hand-over';
 import { useMatrixKeys, type OpenCell } from './use-matrix-keys';
-import { wordsOf } from './words';
+import { countWords, wordsOf } from './words';
 
 const ROW = 50;
 /** Rows drawn beyond what is in sight. */
@@ -57,11 +57,11 @@ function Head({ layouts, columns }: { layouts: readonly Layout[]; columns: reado
         Question
       </span>
       {layouts.map(({ id, name }) => {
-        const counts = columns.find(({ layout }) => layout === id)?.counts;
+        const column = columns.find(({ layout }) => layout === id);
         return (
           <span role="columnheader" key={id}>
             <b>{name}</b>
-            <small>{counts ? `${counts[0]} fit, ${counts[1]} change, ${counts[2]} out` : ''}</small>
+            <small>{column ? countWords(column) : ''}</small>
           </span>
         );
       })}

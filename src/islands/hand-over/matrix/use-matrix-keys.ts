@@ -26,11 +26,14 @@ type Given = {
 export function useMatrixKeys({ rows, layouts, open, onOpen, scroller, virtual }: Given) {
   const isWanted = useRef(false);
   useEffect(() => {
-    if (!open || !isWanted.current) {
+    if (!open) {
+      return;
+    }
+    virtual.scrollToIndex(open.row, { align: 'auto' });
+    if (!isWanted.current) {
       return;
     }
     isWanted.current = false;
-    virtual.scrollToIndex(open.row, { align: 'auto' });
     requestAnimationFrame(() =>
       scroller
         ?.querySelector<HTMLElement>(`[data-cell="${open.row} ${open.layout}"]`)

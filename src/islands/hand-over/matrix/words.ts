@@ -2,10 +2,10 @@
 import { count } from '../../../core/shared/plain';
 import type { FitColumn } from '../../../workers/protocol';
 
-export type Tone = 'fits' | 'changes' | 'refused';
+export type Tone = 'fits' | 'changes' | 'refused' | 'written';
 export type CellWords = { tone: Tone; sign: string; text: string; title: string };
 
-const TONES: readonly Tone[] = ['fits', 'changes', 'refused'];
+const TONES: readonly Tone[] = ['fits', 'changes', 'refused', 'written'];
 const REFUSED = TONES.indexOf('refused');
 
 /** Refusals in a word or two. */
@@ -16,6 +16,7 @@ const BRIEF: Readonly<Record<string, string>> = {
   'room-too-small': 'options',
   'key-names-one': 'several right',
   'left-out': 'left out',
+  'needs-words': 'needs your words',
   'stem-empty': 'unfinished',
   'key-missing': 'unfinished',
   'option-empty': 'unfinished',
@@ -41,11 +42,23 @@ export function wordsOf(column: FitColumn, row: number): CellWords {
   if (tone === 'fits') {
     return { tone, sign: '✓', text: 'fits', title: 'fits as it is' };
   }
+  const changes = column.changes[row] ?? 0;
+  if (tone === 'written') {
+    const title = `fits; ${count(changes, 'thing')} written differently, nothing lost`;
+    return { tone, sign: '≈', text: 'written so', title };
+  }
   if (tone === 'changes') {
-    const changes = count(column.changes[row] ?? 0, 'change');
-    return { tone, sign: '!', text: changes, title: `fits with ${changes}` };
+    const text = count(changes, 'change');
+    return { tone, sign: '!', text, title: `fits with ${text}` };
   }
   const reason = column.reasons[row] ?? 0;
   const text = BRIEF[column.codes[reason] ?? ''] ?? 'does not fit';
   return { tone, sign: '✕', text, title: column.words[reason] ?? '' };
+}
+
+/** How a receiver's column stands as a whole: how many go in, are changed, stay out, and how many they become. */
+export function countWords({ counts: [fits, loses, out, written], total }: FitColumn): string {
+  const going = fits + written + loses;
+  const become = total > going ? `; ${going} become ${total}` : '';
+  return `${fits + written} fit, ${loses} change, ${out} out${become}`;
 }

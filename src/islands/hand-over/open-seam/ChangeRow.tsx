@@ -1,7 +1,8 @@
 // One change, named where it happens, with the ways to have it otherwise.
 import { Alert, Group } from '@mantine/core';
 import { useState } from 'react';
-import type { Change, Decision, Layout } from '../../../core/model';
+import type { Change, Decision, KeptLayout, Layout } from '../../../core/model';
+import { losesSomething } from '../../../core/shared/change-grades';
 import { LinkButton } from '../../parts/LinkButton';
 import { isText, otherSeconds, sentenceOf } from './change-of';
 import { OwnText } from './OwnText';
@@ -50,23 +51,33 @@ function Ways({
 
 export function ChangeRow({
   change,
-  layout,
+  id,
+  kept,
   decision,
   onDecide,
 }: {
   change: Change;
-  layout: Layout;
+  /** The question's. */
+  id: string;
+  kept: KeptLayout;
   decision: Decision;
   onDecide: Decide;
 }) {
+  const { layout } = kept;
+  const isLoss = losesSomething(change);
   const [isWriting, setWriting] = useState(false);
-  const own = (text: string): void => {
+  const own = (text: string): void =>
     onDecide({ ...decision, own: { ...decision.own, [change.field]: text } });
-    setWriting(false);
-  };
+  const close = (): void => setWriting(false);
   const canWrite = isText(change) && change.to !== '' && !isWriting;
   return (
-    <Alert color="cowslip" radius={0} role="note" style={{ gridColumn: '1 / -1' }} tabIndex={-1}>
+    <Alert
+      color={isLoss ? 'cowslip' : 'gray'}
+      radius={0}
+      role="note"
+      style={{ gridColumn: '1 / -1' }}
+      tabIndex={-1}
+    >
       <span>{sentenceOf(change)}</span>
       <Ways
         change={change}
@@ -77,7 +88,7 @@ export function ChangeRow({
         onWrite={canWrite ? () => setWriting(true) : undefined}
       />
       {isWriting && (
-        <OwnText change={change} layout={layout} onKeep={own} onCancel={() => setWriting(false)} />
+        <OwnText id={id} field={change.field} from={change.from} kept={kept} onClose={close} />
       )}
     </Alert>
   );

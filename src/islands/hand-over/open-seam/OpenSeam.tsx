@@ -1,26 +1,32 @@
 // One question against one receiver: its fields at the left, the very cells at the right, every change named between.
 import { Paper, Text, Title } from '@mantine/core';
-import type { Change, Decision, Fitted, Item, KeptLayout } from '../../../core/model';
+import type { Change, Fitted, Item, KeptLayout, Layout } from '../../../core/model';
 import { Bar } from '../../parts/Bar';
 import { LinkButton } from '../../parts/LinkButton';
 import { useAsk } from '../../state/asking';
 import { useBank } from '../../state/bank';
 import { decide, useHandOver } from '../../state/hand-over';
 import { partOf } from './change-of';
+import type { OpenCell } from '../matrix/use-matrix-keys';
 import { ChangeRow, type Decide } from './ChangeRow';
+import { OwnText } from './OwnText';
 import { SeamFoot } from './SeamFoot';
 import { belongs, furtherParts, linesOf } from './seam-lines';
 import { FurtherPart, SeamLine } from './SeamLine';
 
 function Refused({
   fitted,
-  decision,
+  item,
+  kept,
   onDecide,
 }: {
   fitted: Fitted;
-  decision: Decision;
+  item: Item;
+  kept: KeptLayout;
   onDecide: Decide;
 }) {
+  const decision = kept.variants?.[item.id] ?? {};
+  const needsWords = fitted.code === 'needs-words';
   return (
     <Bar
       tone="block"
@@ -34,6 +40,7 @@ function Refused({
         ✕
       </span>{' '}
       It does not fit: {fitted.reason}.
+      {needsWords && <OwnText id={item.id} field="stem" from={item.stem.plain} kept={kept} />}
     </Bar>
   );
 }
@@ -57,7 +64,8 @@ function Lines({ item, fitted, kept, row, onDecide }: LinesProps) {
       <ChangeRow
         key={`${change.field} ${index}`}
         change={change}
-        layout={layout}
+        id={item.id}
+        kept={kept}
         decision={decision}
         onDecide={onDecide}
       />
@@ -96,13 +104,16 @@ export function OpenSeam({
   id,
   kept,
   row,
+  layouts,
   onGo,
 }: {
   id: string;
   kept: KeptLayout;
+  /** The layouts in view, in the order of the table. */
+  layouts: readonly Layout[];
   /** The question's place among those that are handed over, from 0. */
   row: number;
-  onGo: (row: number) => void;
+  onGo: (cell: OpenCell) => void;
 }) {
   const { columns, ids } = useHandOver();
   const items = useBank((state) => state.items);
@@ -135,7 +146,7 @@ export function OpenSeam({
       </Title>
       <div className="open-seam-scroll" tabIndex={0} role="group" aria-label="Its fields and cells">
         {fitted.state === 'refused' && (
-          <Refused fitted={fitted} decision={variants?.[id] ?? {}} onDecide={onDecide} />
+          <Refused fitted={fitted} item={item} kept={kept} onDecide={onDecide} />
         )}
         <Lines item={item} fitted={fitted} kept={kept} row={fileRow} onDecide={onDecide} />
         {fitted.text !== undefined && (
@@ -147,7 +158,7 @@ export function OpenSeam({
           </section>
         )}
       </div>
-      <SeamFoot id={id} row={row} column={column} onGo={onGo} />
+      <SeamFoot id={id} row={row} layout={layout.id} layouts={layouts} onGo={onGo} />
     </Paper>
   );
 }

@@ -1,36 +1,53 @@
-// From change to change of a receiver.
+// From change to change, through all receivers in view.
 import { Button, Group, Text } from '@mantine/core';
 import { useMemo } from 'react';
+import type { Layout } from '../../../core/model';
 import { LinkButton } from '../../parts/LinkButton';
 import { useActs } from '../../state/acts';
-import { leaveQuestion } from '../../state/hand-over';
+import { leaveQuestion, useHandOver } from '../../state/hand-over';
 import type { FitColumn } from '../../../workers/protocol';
+import type { OpenCell } from '../matrix/use-matrix-keys';
 
-const CHANGES = 1;
+/** States of a column: something is lost, or the question stays out. */
+const LOSES = 1;
+const REFUSED = 2;
 
-function useChanging(column: FitColumn | undefined): number[] {
-  return useMemo(
-    () => [...(column?.states ?? [])].flatMap((state, row) => (state === CHANGES ? [row] : [])),
-    [column],
-  );
+/** Whether a person should look at a question of a receiver's file. */
+const wantsLook = ({ states, reasons, codes }: FitColumn, row: number): boolean =>
+  states[row] === LOSES || (states[row] === REFUSED && codes[reasons[row] ?? 0] === 'needs-words');
+
+/** All cells that want a look, question by question, in the order of the receivers. */
+function useLooks(layouts: readonly Layout[]): OpenCell[] {
+  const { columns, ids } = useHandOver();
+  return useMemo(() => {
+    const inOrder = layouts.flatMap(({ id }) => columns.filter(({ layout }) => layout === id));
+    return ids.flatMap((_, row) =>
+      inOrder.flatMap((column) => (wantsLook(column, row) ? [{ row, layout: column.layout }] : [])),
+    );
+  }, [layouts, columns, ids]);
 }
 
 export function SeamFoot({
   id,
   row,
-  column,
+  layout,
+  layouts,
   onGo,
 }: {
   id: string;
   row: number;
-  column: FitColumn | undefined;
-  onGo: (row: number) => void;
+  layout: string;
+  layouts: readonly Layout[];
+  onGo: (cell: OpenCell) => void;
 }) {
-  const changing = useChanging(column);
-  const before = changing.filter((index) => index < row).at(-1);
-  const next = changing.find((index) => index > row);
-  const place = changing.indexOf(row);
-  const go = (to: number | undefined) => (): void => {
+  const looks = useLooks(layouts);
+  const order = (cell: OpenCell): number =>
+    cell.row * layouts.length + layouts.findIndex((one) => one.id === cell.layout);
+  const here = order({ row, layout });
+  const before = looks.findLast((cell) => order(cell) < here);
+  const next = looks.find((cell) => order(cell) > here);
+  const place = looks.findIndex((cell) => order(cell) === here);
+  const go = (to: OpenCell | undefined) => (): void => {
     if (to !== undefined) {
       onGo(to);
     }
@@ -66,7 +83,7 @@ export function SeamFoot({
         Leave out of every file
       </LinkButton>
       <Text component="span" size="xs" c="dimmed" ff="monospace" ml="auto">
-        {place >= 0 ? `${place + 1} of ${changing.length}` : `${changing.length} with changes`}
+        {place >= 0 ? `${place + 1} of ${looks.length}` : `${looks.length} to look at`}
       </Text>
     </Group>
   );

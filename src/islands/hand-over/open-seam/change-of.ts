@@ -3,8 +3,9 @@ import type { Change, Layout } from '../../../core/model';
 
 const PART = /^parts\.(\d+)\./;
 
-/** The field of a change within its question: 'options.2' for 'parts.1.options.2'. */
-export const fieldOf = ({ field }: Change): string => field.replace(PART, '');
+/** A field's place within its question: 'options.2' for 'parts.1.options.2'. */
+export const placeOf = (field: string): string => field.replace(PART, '');
+export const fieldOf = ({ field }: Change): string => placeOf(field);
 
 /** Which of the questions that one became: 0 for the first. */
 export const partOf = ({ field }: Change): number => Number(PART.exec(field)?.[1] ?? 0);

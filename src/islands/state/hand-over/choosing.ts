@@ -1,5 +1,6 @@
 // Which questions are handed over, how they stand to each receiver, and what is wished of the files.
 import type { Decision, Decisions, Item, KeptLayout, QuestionSet } from '../../../core/model';
+import { count } from '../../../core/shared/plain';
 import { recordChange } from '../../../core/shared/steps';
 import { Latest } from '../../parts/latest';
 import { core } from '../../../workers/client';
@@ -111,6 +112,22 @@ export function leaveQuestion(id: string, leave: boolean): void {
     out.delete(id);
   }
   setHandOver({ out, files: [] });
+}
+
+/** Gives one text of a question to each of these receivers, in one step; what else was decided for them stays. */
+export function ownTextFor(
+  layouts: readonly KeptLayout[],
+  item: string,
+  field: string,
+  text: string,
+): void {
+  const steps = layouts.flatMap((kept) => {
+    const decision = kept.variants?.[item];
+    const own = { ...decision?.own, [field]: text };
+    const variants = { ...kept.variants, [item]: { ...decision, own } };
+    return recordChange('layouts', kept, { ...kept, variants });
+  });
+  void changeRecords(`Own text for ${count(layouts.length, 'receiver')}`, steps);
 }
 
 /** Keeps what the user decided for one question and one receiver: a variant of the layout's, not of the question's. */

@@ -44,11 +44,18 @@ async function wishFor(kept: KeptLayout, { trial, several }: Fill): Promise<Fill
   });
 }
 
+/** The states of a column that count here. */
+const FITS = 0;
+const REFUSED = 2;
+
 /** The chosen questions that this receiver takes. */
 function fittingIds(layout: string): string[] {
   const { columns, ids, asTheyAre } = handOverState();
   const states = columns.find((column) => column.layout === layout)?.states;
-  return ids.filter((_, index) => (asTheyAre ? states?.[index] === 0 : (states?.[index] ?? 2) < 2));
+  return ids.filter((_, index) => {
+    const state = states?.[index] ?? REFUSED;
+    return asTheyAre ? state === FITS : state !== REFUSED;
+  });
 }
 
 /** A fill that was stopped or overtaken says nothing any more. */

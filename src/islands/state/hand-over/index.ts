@@ -2,6 +2,7 @@
 export {
   chosenItems,
   decide,
+  ownTextFor,
   handOverOnly,
   handOverSet,
   leaveQuestion,

@@ -1,0 +1,24 @@
+// What a change does to a question: it is written in another way, or something of it is lost.
+
+/** Changes after which a learner still meets all that the question says. */
+const KEEP_ALL: ReadonlySet<string> = new Set([
+  'own-text',
+  'encoding-plain',
+  'formatting-as-signs',
+  'typed-answer-one-line',
+  'cell-one-line',
+  'text-one-line',
+  'blanks-collapsed',
+  'formula-guarded',
+  'seconds-asked',
+  'layout-default',
+  'keys-spread',
+  'default-filled',
+]);
+
+/**
+ * Whether something of the question is lost by a change, so that a person should look at it.
+ * A change without a code, as receipts of early editions have them, counts as a loss.
+ */
+export const losesSomething = ({ code }: { code?: string | undefined }): boolean =>
+  code === undefined || !KEEP_ALL.has(code);
