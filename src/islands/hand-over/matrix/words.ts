@@ -16,7 +16,7 @@ const BRIEF: Readonly<Record<string, string>> = {
   'room-too-small': 'options',
   'key-names-one': 'several right',
   'left-out': 'left out',
-  'needs-words': 'needs your words',
+  'needs-words': 'your words',
   'stem-empty': 'unfinished',
   'key-missing': 'unfinished',
   'option-empty': 'unfinished',
