@@ -32,6 +32,13 @@ export const OptionSchema = z.object({
 });
 export type Option = z.infer<typeof OptionSchema>;
 
+/** One drawing of a calculated question: of which, its number, and the values that were drawn. */
+const VariantSchema = z.object({
+  of: z.string(),
+  n: z.number().int(),
+  values: z.array(z.object({ name: z.string(), value: z.number(), unit: z.string().optional() })),
+});
+
 export const TagSchema = z.object({ name: z.string().optional(), value: z.string() });
 export type Tag = z.infer<typeof TagSchema>;
 
@@ -83,5 +90,6 @@ export const ItemSchema = z.object({
   tags: z.array(TagSchema).optional(),
   media: z.array(MediaSchema).optional(),
   origin: OriginSchema.optional(),
+  variant: VariantSchema.optional(),
 });
 export type Item = z.infer<typeof ItemSchema>;
