@@ -9,9 +9,17 @@ import {
   OverruleSchema,
   ReadingSchema,
   ReceiptSchema,
+  AskedSchema,
+  WishSchema,
 } from '../core/model';
 import { CheckRequestSchema } from './check';
 import { FillJobSchema } from './fill';
+import {
+  AssistantRequestSchema,
+  CompareRequestSchema,
+  DraftRequestSchema,
+  VariantsRequestSchema,
+} from './drafting';
 import { DrawRequestSchema } from './draw';
 import { FitRequestSchema } from './fit';
 import { json } from './answers';
@@ -64,6 +72,57 @@ const call = (summary: string, requestBody: unknown, answer: unknown): unknown =
 
 const integer = { type: 'integer' };
 const shortLine = object({ line: integer, wanted: integer, present: integer });
+
+const text = { type: 'string' };
+const lent = object({ option: integer, from: text, why: text });
+
+/** The calls of drafting. */
+const draftingCalls = (): Record<string, unknown> => ({
+  '/api/draft': call(
+    'Make questions from terms',
+    body('application/json', ref('DraftRequest')),
+    object({
+      items: list('Item'),
+      findings: list('Finding'),
+      because: { type: 'object', additionalProperties: { type: 'array', items: lent } },
+    }),
+  ),
+  '/api/variants': call(
+    'Draw variants of a calculated question',
+    body('application/json', ref('VariantsRequest')),
+    object({ items: list('Item'), findings: list('Finding') }),
+  ),
+  '/api/request': call(
+    'Write requests to a writing assistant',
+    body('application/json', ref('Wish')),
+    object({
+      requests: {
+        type: 'array',
+        items: object({ n: integer, of: integer, text, asked: ref('Asked') }),
+      },
+    }),
+  ),
+  '/api/compare': call(
+    'Hold replies against what was asked',
+    body('application/json', ref('CompareRequest')),
+    object({
+      items: list('Item'),
+      findings: list('Finding'),
+      missing: { type: 'array', items: text },
+      again: object({ text, asked: ref('Asked') }),
+    }),
+  ),
+  '/api/assistant': {
+    post: {
+      summary: 'A reply of the simulated assistant',
+      requestBody: body('application/json', ref('AssistantRequest')),
+      responses: {
+        200: { description: 'Done', content: { 'text/plain': { schema: text } } },
+        ...refusals,
+      },
+    },
+  },
+});
 
 /** The OpenAPI 3.1 document. */
 export function openApi(): Record<string, unknown> {
@@ -130,6 +189,7 @@ export function openApi(): Record<string, unknown> {
           short: { type: 'array', items: shortLine },
         }),
       ),
+      ...draftingCalls(),
       '/api/schema': {
         get: { summary: 'This document', responses: { 200: { description: 'Done' } } },
       },
@@ -147,6 +207,12 @@ export function openApi(): Record<string, unknown> {
         CheckRequest: schema(CheckRequestSchema),
         FitRequest: schema(FitRequestSchema),
         DrawRequest: schema(DrawRequestSchema),
+        DraftRequest: schema(DraftRequestSchema),
+        VariantsRequest: schema(VariantsRequestSchema),
+        Wish: schema(WishSchema),
+        Asked: schema(AskedSchema),
+        CompareRequest: schema(CompareRequestSchema),
+        AssistantRequest: schema(AssistantRequestSchema),
         FillJob: schema(FillJobSchema),
         Refusal: object({ findings: list('Finding') }, ['findings']),
       },

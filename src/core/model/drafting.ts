@@ -1,6 +1,7 @@
 // What questions are made from: terms, requests to a writing assistant, and templates with quantities.
 import { z } from 'zod';
 import { KindSchema, TagSchema, type Item } from './item';
+import { LayoutSchema } from './layout';
 import type { Finding } from './finding';
 
 export const TermSchema = z.object({
@@ -47,7 +48,6 @@ export const QuantitySchema = z.object({
 export type TemplateQuantity = z.infer<typeof QuantitySchema>;
 
 export const SlipSchema = z.object({ name: z.string(), formula: z.string() });
-export type Slip = z.infer<typeof SlipSchema>;
 
 export const TemplateSchema = z.object({
   /** With {name} where the value of a quantity stands. */
@@ -74,17 +74,60 @@ export const AskedLimitsSchema = z.object({
   stem: z.number().optional(),
   option: z.number().optional(),
 });
-/** One batch of a request: what the reply is held against. */
+export type AskedLimits = z.infer<typeof AskedLimitsSchema>;
+
+/** A column of the reply: its heading, what it holds, and which option where it is one. */
+export const AskedColumnSchema = z.object({
+  heading: z.string(),
+  role: z.enum(['stem', 'option', 'key', 'accepted', 'category', 'explanation', 'hint']),
+  n: z.number().int().optional(),
+});
+export type AskedColumn = z.infer<typeof AskedColumnSchema>;
+
+export const AskedKeySchema = z.object({
+  style: z.enum(['letter', 'number', 'number-from-0', 'text', 'word', 'none']),
+});
+
+/** One batch of a request: what its reply is held against. */
 export const AskedSchema = z.object({
   count: z.number().int().min(0),
   terms: z.array(z.string()),
   kinds: z.array(KindSchema),
-  options: z.number().int(),
+  options: z.number().int().min(0),
   limits: AskedLimitsSchema,
-  /** The columns of the reply in order. */
-  columns: z.array(z.object({ heading: z.string(), role: z.string() })),
-  key: z.object({ style: z.string() }),
+  columns: z.array(AskedColumnSchema),
+  key: AskedKeySchema,
   topic: z.string().optional(),
+  text: z.string().optional(),
+  category: z.string().optional(),
   language: z.string().optional(),
+  level: z.string().optional(),
+  avoid: z.string().optional(),
+  /** A second request: what it brings stands for the faulty ones of the first. */
+  again: z.boolean().optional(),
 });
 export type Asked = z.infer<typeof AskedSchema>;
+
+/** What a request is to be about, and what it asks for. */
+export const WishSchema = z.object({
+  about: z.object({
+    terms: z.array(z.union([z.string(), z.object({ term: z.string() })])).optional(),
+    topic: z.string().optional(),
+    text: z.string().optional(),
+    /** So many questions are asked for of each. */
+    categories: z.array(z.string()).optional(),
+  }),
+  count: z.number().int().min(1).max(1000).optional(),
+  kinds: z.array(KindSchema).optional(),
+  options: z.number().int().min(2).max(10).optional(),
+  layouts: z.array(LayoutSchema).optional(),
+  limits: AskedLimitsSchema.optional(),
+  language: z.string().optional(),
+  level: z.string().optional(),
+  avoid: z.string().optional(),
+  /** Words or questions in one request at most. */
+  batch: z.number().int().min(1).max(50).optional(),
+});
+export type Wish = z.infer<typeof WishSchema>;
+/** One request of `of`: the words to send, and what they ask for. */
+export type WrittenRequest = { n: number; of: number; text: string; asked: Asked };

@@ -1,5 +1,12 @@
 // Every call that does work, by its name.
 import { checkEndpoint } from '../check';
+import {
+  assistantEndpoint,
+  compareEndpoint,
+  draftEndpoint,
+  requestEndpoint,
+  variantsEndpoint,
+} from '../drafting';
 import { drawEndpoint } from '../draw';
 import { fillEndpoint } from '../fill';
 import { fitEndpoint } from '../fit';
@@ -16,4 +23,9 @@ export const ENDPOINTS: Record<JobName, (request: Request) => Promise<Response>>
   fill: fillEndpoint,
   'read-back': readBackEndpoint,
   draw: drawEndpoint,
+  draft: draftEndpoint,
+  variants: variantsEndpoint,
+  request: requestEndpoint,
+  compare: compareEndpoint,
+  assistant: assistantEndpoint,
 };

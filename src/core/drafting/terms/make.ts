@@ -27,6 +27,8 @@ const DEFAULT_PAIRS = 5;
 /** What the questions ask with; what they offer is the other side. */
 const askedSide = ({ direction }: Make): Side => (direction === 'to-term' ? 'definition' : 'term');
 const otherSide = (side: Side): Side => (side === 'term' ? 'definition' : 'term');
+/** What the options of a choice are: the side that is not asked with. */
+export const offeredSide = (make: Make): Side => otherSide(askedSide(make));
 
 /** The words of a question: the pattern filled, or the term or definition alone. */
 const stemOf = ({ ask }: Make, entry: Entry, side: Side): string =>
@@ -47,7 +49,7 @@ const base = (entry: Entry, kind: Item['kind'], n: number, stem: string): Item =
 
 function choiceMaker({ entries, make, random }: Bench): Maker {
   const side = askedSide(make);
-  const offered = otherSide(side);
+  const offered = offeredSide(make);
   const wanted = (make.options ?? DEFAULT_OPTIONS) - 1;
   const wrongOptions = new WrongOptions(entries, new Pool(entries, offered), random);
   const places = new Places(wanted + 1, random);

@@ -50,7 +50,7 @@ const OBJECTIONS: Readonly<Record<string, Objection>> = {
       ? undefined
       : `the function ${fn?.name ?? ''} is not known here; ${[...FUNCTIONS].join(', ')} are`,
   SymbolNode: ({ name = '' }, names) =>
-    names.has(name) || CONSTANTS.has(name) || FUNCTIONS.has(name) || unitOf(name)
+    names.has(name) || CONSTANTS.has(name) || unitOf(name)
       ? undefined
       : `${quoted(name, 30)} is none of the quantities (${[...names].join(', ') || 'there are none'})`,
   RelationalNode: (_node, _names, comparing) => (comparing ? undefined : NO_PART),
@@ -85,8 +85,11 @@ export function readFormula(text: string, names: Names, comparing = false): Math
     return refuse(error instanceof Error ? error.message.replace(/\.$/, '') : 'it can’t be read');
   }
   let nodes = 0;
-  root.traverse((node) => {
+  root.traverse((node, path) => {
     nodes++;
+    if (path === 'fn') {
+      return;
+    }
     const why = nodes > MOST_NODES ? 'it has too many parts' : objection(node, names, comparing);
     if (why) {
       refuse(why);

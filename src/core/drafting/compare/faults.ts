@@ -1,0 +1,72 @@
+// What is wrong in the texts of a question: too long, cut short, options missing or twice.
+import type { Asked, Finding } from '../../model';
+import { lengthOf } from '../../shared/lengths';
+import { alike } from '../../shared/normalise';
+import { count, quoted } from '../../shared/plain';
+
+/** A fault of a row: what is told, and whether the question has to be written anew. */
+export type Fault = {
+  rule: string;
+  level: Finding['level'];
+  message: string;
+  field?: string;
+  /** The reason in words for the assistant, where the question is asked for again. */
+  again?: string;
+};
+const CUT = /(?:…|\.{3})\s*$/u;
+/** Texts over the lengths that were asked for. */
+export function lengthFaults(
+  asked: Asked,
+  texts: readonly (readonly [field: string, text: string, most: number | undefined])[],
+): Fault[] {
+  return texts.flatMap(([field, text, most]) => {
+    const length = lengthOf(text);
+    return most && length > most
+      ? [
+          {
+            rule: 'reply-too-long',
+            level: 'warn' as const,
+            field,
+            message: `${quoted(text, 40)} has ${length} characters, ${length - most} over the ${most} that were asked for.`,
+            again: `these were longer than ${asked.limits.stem ?? most} characters, or an option longer than ${asked.limits.option ?? most}`,
+          },
+        ]
+      : [];
+  });
+}
+
+/** Texts that end in an ellipsis. */
+export const cutFaults = (texts: readonly (readonly [field: string, text: string])[]): Fault[] =>
+  texts
+    .filter(([, text]) => CUT.test(text))
+    .map(([field, text]) => ({
+      rule: 'reply-cut',
+      level: 'block',
+      field,
+      message: `${quoted(text, 40)} is cut short.`,
+      again: 'these were cut short',
+    }));
+
+/** Options that are missing or come twice. */
+export function optionFaults({ options }: Asked, texts: readonly string[]): Fault[] {
+  const given = texts.filter(Boolean);
+  const faults: Fault[] = [];
+  if (given.length < options) {
+    faults.push({
+      rule: 'reply-options-missing',
+      level: 'warn',
+      message: `It has ${count(given.length, 'option')} where ${options} were asked for.`,
+      again: `these had fewer than ${options} options`,
+    });
+  }
+  const twice = given.find((text, at) => given.findIndex((one) => alike(one) === alike(text)) < at);
+  if (twice !== undefined) {
+    faults.push({
+      rule: 'reply-options-alike',
+      level: 'warn',
+      message: `The option ${quoted(twice, 30)} comes twice.`,
+      again: 'these had the same option twice',
+    });
+  }
+  return faults;
+}
