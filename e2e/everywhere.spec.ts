@@ -44,6 +44,26 @@ const visit: Record<string, (page: Page) => Promise<void>> = {
     await paste(page, demoText('reply-in-text.md'));
     await expect(page.getByRole('article', { name: 'Question 1' })).toBeVisible();
   },
+  'Draft from terms': async (page) => {
+    await go(page, '/draft');
+    await page.getByText(/Take the \d+ cards of the bank/).click();
+    await page.getByRole('button', { name: 'Make questions' }).click();
+    await expect(page.getByText('right', { exact: true }).first()).toBeVisible();
+  },
+  'Draft with an assistant': async (page) => {
+    await go(page, '/draft');
+    await page.getByText('With an assistant').click();
+    await page.getByRole('textbox', { name: 'Words' }).fill('pound\ncill');
+    await page.getByRole('button', { name: 'Write the requests' }).click();
+    await page.getByRole('button', { name: 'Simulated reply' }).click();
+    await expect(page.getByRole('article', { name: /Drafted question 2/ })).toBeVisible();
+  },
+  'Draft by a formula': async (page) => {
+    await go(page, '/draft');
+    await page.getByText('Calculated', { exact: true }).click();
+    await page.getByRole('button', { name: 'Draw 20 variants' }).click();
+    await expect(page.getByRole('article', { name: /Drafted question 2/ })).toBeVisible();
+  },
   Bank: async (page) => {
     await go(page, '/bank');
     await cell(page, 2, COLUMN.stem).click();
@@ -140,6 +160,7 @@ for (const [zoom, width] of [
     await page.setViewportSize({ width, height: 400 });
     await openDemo(page);
     for (const path of [
+      '/draft',
       '/bank',
       '/sets',
       '/layouts',

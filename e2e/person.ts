@@ -35,6 +35,7 @@ export async function openDemo(page: Page, path = '/gather'): Promise<void> {
 
 const PLACES: Record<string, RegExp> = {
   '/gather': /^Gather/,
+  '/draft': /^Draft/,
   '/bank': /^Bank/,
   '/sets': /^Sets/,
   '/layouts': /^Layouts/,

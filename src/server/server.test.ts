@@ -263,6 +263,11 @@ describe('the published description', () => {
       '/api/fill',
       '/api/read-back',
       '/api/draw',
+      '/api/draft',
+      '/api/variants',
+      '/api/request',
+      '/api/compare',
+      '/api/assistant',
       '/api/schema',
     ]);
     const schemas = (document['components'] as { schemas: Record<string, unknown> }).schemas;

@@ -118,6 +118,30 @@ function check(mirror: Mirror, { version, layouts, ids, craftOff = [] }: Checked
   return { version, byItem, together: checkTogether(mirror.all()) };
 }
 
+/** Drafting comes with a formula reader, which is only fetched when somebody drafts. */
+const drafting = () => import('../core/pipeline/drafting');
+
+type DraftingCalls = Pick<
+  CoreWorker,
+  'draft' | 'swapOption' | 'termsOfText' | 'variants' | 'requests' | 'compare'
+>;
+const draftingCalls = (
+  mirror: Mirror,
+  surroundings: Surroundings,
+  progress: Progress,
+): DraftingCalls => ({
+  draft: async (terms, makes) => (await drafting()).draftKinds(terms, makes, progress),
+  swapOption: async (...asked) => (await drafting()).swapOption(...asked),
+  termsOfText: async (text) => (await drafting()).termsOfText(text),
+  variants: async (...asked) => (await drafting()).makeVariants(...asked),
+  requests: async (wish) => (await drafting()).writeRequests(wish),
+  compare: async (asked, replies) =>
+    (await drafting()).compareWithAsked(asked, replies, {
+      known: mirror.all(),
+      id: () => surroundings.id(),
+    }),
+});
+
 /** The calls of a worker; `progress` is told how far a long one is. */
 export function coreApi(surroundings: Surroundings, progress: Progress): CoreWorker {
   const mirror = new Mirror();
@@ -138,6 +162,7 @@ export function coreApi(surroundings: Surroundings, progress: Progress): CoreWor
     packBank: async (contents, ids) =>
       packBank({ ...contents, items: mirror.pick(ids) }, surroundings),
     openBankFile,
+    ...draftingCalls(mirror, surroundings, progress),
     recheck: (items) => [...items.flatMap((item) => checkItem(item)), ...checkTogether(items)],
     learn: (name, bytes, known) => learn({ name, bytes }, surroundings, known),
     async showBlank(name, bytes, shape) {

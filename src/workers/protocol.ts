@@ -1,8 +1,10 @@
 // What the page may ask of the core's worker. Types alone; late answers carry the version they belong to.
 import type {
+  Asked,
   BankContents,
   Decision,
   Decisions,
+  Drafted,
   Finding,
   Fitted,
   Item,
@@ -10,6 +12,8 @@ import type {
   KeptReading,
   Layout,
   LayoutFile,
+  Lent,
+  Make,
   Overrule,
   Plan,
   ReadAs,
@@ -17,8 +21,13 @@ import type {
   Receipt,
   SetSection,
   Settings,
+  Template,
+  Term,
+  Wish,
+  WrittenRequest,
 } from '../core/model';
 import type { Double } from '../core/banks';
+import type { Compared } from '../core/pipeline/drafting';
 import type { Drawn } from '../core/sets';
 import type {
   Filled,
@@ -97,6 +106,7 @@ export type FillWish = {
   settings?: Settings;
   accept?: 'all' | 'none';
 };
+export type SwappedOption = { item: Item; lent: Lent };
 export type FindingsAnswer = {
   version: number;
   byItem: [string, Finding[]][];
@@ -130,6 +140,20 @@ export interface CoreWorker {
   doubles(): Double[];
   /** Questions of the bank drawn by a plan, no two of them nearly alike. */
   draw(plan: Plan, held: readonly string[], usedLately: readonly string[]): Drawn;
+  /** Questions from terms, one kind after the other. */
+  draft(terms: Term[], makes: Make[]): Promise<Drafted>;
+  /** Another wrong option in the place of one. */
+  swapOption(terms: Term[], make: Make, item: Item, at: number): Promise<SwappedOption | undefined>;
+  /** A typed list of terms, read. */
+  termsOfText(text: string): Promise<{ terms: Term[]; without: number[] }>;
+  variants(
+    template: Template,
+    count: number,
+    seed: number,
+  ): Promise<Pick<Drafted, 'items' | 'findings'>>;
+  requests(wish: Wish): Promise<WrittenRequest[]>;
+  /** Replies held against requests and against the bank. */
+  compare(asked: Asked[], replies: string[]): Promise<Compared>;
   recheck(items: Item[]): Finding[];
   /** Learns a blank; what was decided of a `known` layout with the same headings holds for it. */
   learn(name: string, bytes: Uint8Array, known?: readonly KeptLayout[]): Promise<LearnAnswer>;

@@ -34,7 +34,13 @@ export type Make = z.infer<typeof MakeSchema>;
 /** Why a wrong option was chosen: `option` is its place, from 0; `from` the term that lent it. */
 export type Lent = { option: number; from: string; why: string };
 /** Questions that were made, what is to be said of them, and where their wrong options come from, by the question's id. */
-export type Drafted = { items: Item[]; findings: Finding[]; because: Record<string, Lent[]> };
+export type Drafted = {
+  items: Item[];
+  findings: Finding[];
+  because: Record<string, Lent[]>;
+  /** The term of each question, with its definition; absent where a question is of several. */
+  of?: Record<string, Term>;
+};
 
 export const QuantitySchema = z.object({
   name: z.string(),

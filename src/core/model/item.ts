@@ -50,6 +50,8 @@ export const OriginSchema = z.object({
   cell: z.string().optional(),
   by: z.string().optional(),
   at: z.string().optional(),
+  /** The kept source that brought it, by its id. */
+  source: z.string().optional(),
 });
 
 export const MediaSchema = z.object({

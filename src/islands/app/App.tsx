@@ -12,6 +12,7 @@ import { Shell } from './Shell';
 import { cssVariables, theme } from './theme';
 
 const GatherPlace = lazy(() => import('../gather/GatherPlace'));
+const DraftPlace = lazy(() => import('../draft/DraftPlace'));
 const BankPlace = lazy(() => import('../bank/BankPlace'));
 const SetsPlace = lazy(() => import('../sets/SetsPlace'));
 const LayoutsPlace = lazy(() => import('../layouts/LayoutsPlace'));
@@ -45,6 +46,9 @@ function Places() {
         <Switch>
           <Route path="/gather">
             <GatherPlace />
+          </Route>
+          <Route path="/draft">
+            <DraftPlace />
           </Route>
           <Route path="/bank">
             <BankPlace />

@@ -9,6 +9,11 @@ export type PlaceLink = { to: string; name: string; words: string; isAside?: boo
 
 export const PLACES: readonly PlaceLink[] = [
   { to: '/gather', name: 'Gather', words: 'Bring questions in: paste, import, open a file' },
+  {
+    to: '/draft',
+    name: 'Draft',
+    words: 'Make questions: from terms, with a writing assistant, from a formula',
+  },
   { to: '/bank', name: 'Bank', words: 'Keep, edit, check and search questions' },
   { to: '/sets', name: 'Sets', words: 'Put questions together for one use: by hand, by a plan' },
   { to: '/layouts', name: 'Layouts', words: 'Teach a receiver’s blank, form or template' },

@@ -28,13 +28,13 @@ function freshName(): string {
   return `Set ${n}`;
 }
 
-/** A new set with these questions in one section; gives its id. */
-export function newSet(name = freshName(), ids: readonly string[] = []): string {
+/** A new set with these questions in one section, a pool where only some of them are drawn; gives its id. */
+export function newSet(name = freshName(), ids: readonly string[] = [], draw?: number): string {
   const set: QuestionSet = {
     id: crypto.randomUUID(),
     name,
     at: new Date().toISOString(),
-    sections: [{ items: [...ids] }],
+    sections: [{ items: [...ids], ...(draw ? { draw } : {}) }],
   };
   void changeRecords(`New set ${name}`, recordChange('sets', undefined, set));
   return set.id;

@@ -120,7 +120,11 @@ export async function compareReplies(
       readReply(reply, asked[Math.min(n, asked.length - 1)]!, n, { replies: given.length, read }),
     ),
   );
-  const { kept, findings: doubled } = withoutDoubles(
+  const {
+    kept,
+    inBank,
+    findings: doubled,
+  } = withoutDoubles(
     whole.flatMap(({ made }, n) => withoutReplaced(made, asked.slice(n + 1, given.length))),
     known,
   );
@@ -132,18 +136,18 @@ export async function compareReplies(
   const fine = kept.filter(({ faults }) => !faults.some((fault) => fault.again));
   const without = (list: readonly Item[]): string[] =>
     terms.filter((term) => !list.some((item) => isAbout(item, term)));
-  const missing = without(items);
+  const missing = without([...items, ...inBank]);
   const next = again(asked, {
-    words: without(fine.map(({ item }) => item)),
+    words: without([...fine.map(({ item }) => item), ...inBank]),
     wrong: wrongOf(kept),
-    short: wantedOf(asked) - fine.length,
+    short: wantedOf(asked) - fine.length - inBank.length,
   });
   return {
     items,
     findings: [
       ...whole.flatMap(({ findings }) => findings),
       ...otherFinding(terms, missing, items.length),
-      ...countFinding(asked, items.length),
+      ...countFinding(asked, items.length + inBank.length),
       ...doubled,
       ...faultFindings(kept),
       ...missingFinding(missing, fine.length),

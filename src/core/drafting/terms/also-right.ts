@@ -2,30 +2,33 @@
 import { editsBetween } from '../../shared/normalise';
 import type { Entry } from './entries';
 
-/** Texts of this length and more that differ by so few letters are the same, mistyped or bent. */
-const LONG = 6;
-const FEW_EDITS = 2;
-/** So large a share of words in common makes two longer texts say the same. */
-const SAME_WORDS = 0.8;
-const WORDY = 4;
+/** Words of this length and more that differ by one letter are the same, mistyped or bent. */
+const LONG = 5;
+/** Articles and the like, with or without which a text says the same. */
+const SLIGHT = new Set(
+  'a an the some any der die das ein eine le la les un une des el los las una il lo gli de het een'.split(
+    ' ',
+  ),
+);
 
 const isWithin = (part: string, whole: string): boolean =>
   part.length < whole.length && ` ${whole} `.includes(` ${part} `);
+
+/** A word that is the same but for one letter; figures and short words are not. */
+const isSameWord = (a: string, b: string): boolean =>
+  a === b ||
+  (Math.min(a.length, b.length) >= LONG && !/\d/.test(a + b) && editsBetween(a, b, 1) <= 1);
 
 /** Whether two texts (made comparable) are nearly the same, or one holds the other. */
 export function isNearlySame(a: string, b: string): boolean {
   if (a === b || isWithin(a, b) || isWithin(b, a)) {
     return true;
   }
-  const [wordsA, wordsB] = [new Set(a.split(' ')), new Set(b.split(' '))];
-  if (Math.min(wordsA.size, wordsB.size) >= WORDY) {
-    const both = [...wordsA].filter((word) => wordsB.has(word)).length;
-    return both / (wordsA.size + wordsB.size - both) >= SAME_WORDS;
-  }
+  const [first, second] = [a, b].map((text) => text.split(' ').filter((word) => !SLIGHT.has(word)));
   return (
-    Math.min(a.length, b.length) >= LONG &&
-    !/\d/.test(a + b) &&
-    editsBetween(a, b, FEW_EDITS) < FEW_EDITS
+    first!.length === second!.length &&
+    first!.length > 0 &&
+    first!.every((word, at) => isSameWord(word, second![at]!))
   );
 }
 

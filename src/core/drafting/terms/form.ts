@@ -1,24 +1,17 @@
 // The form of a text: what gives away at a glance that one option is not like the others.
 import { alike } from '../../shared/normalise';
 
-/** Articles that are one form: 'an' before a vowel is 'a'. */
-const SAME_LEAD: Readonly<Record<string, string>> = {
-  an: 'a',
-  eine: 'ein',
-  une: 'un',
-  una: 'un',
-  een: 'een',
-  la: 'le',
-  "l'": 'le',
-  die: 'der',
-  das: 'der',
-  el: 'le',
-};
+/** Articles are one form: neither 'the gate' nor 'a gate' stands out beside the other. */
+const ARTICLES = new Set(
+  "a an the ein eine der die das un une le la l' el los las una il lo gli de het een en ett".split(
+    ' ',
+  ),
+);
 /** A first word that begins so large a share of the texts, and is so short, is a lead: an article, 'to', 'zu'. */
 const LEAD_SHARE = 0.08;
 const LEAD_LENGTH = 4;
 
-const sameLead = (word: string): string => SAME_LEAD[word] ?? word;
+const sameLead = (word: string): string => (ARTICLES.has(word) ? 'article' : word);
 const firstWord = (text: string): string => /^[\p{L}']+(?=\s)/u.exec(text)?.[0] ?? '';
 
 /** The short first words that begin many of the texts, as their form. */
@@ -26,7 +19,7 @@ export function leadsOf(texts: readonly string[]): ReadonlySet<string> {
   const counts = new Map<string, number>();
   for (const text of texts) {
     const word = sameLead(firstWord(alike(text)));
-    if (word && word.length <= LEAD_LENGTH) {
+    if (word === 'article' || (word && word.length <= LEAD_LENGTH)) {
       counts.set(word, (counts.get(word) ?? 0) + 1);
     }
   }

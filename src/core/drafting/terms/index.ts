@@ -93,6 +93,11 @@ export function draftFromTerms(
     items,
     findings: [...findings, ...tooFew(entries, make), ...poor(made), ...noneMade(without, make)],
     because: Object.fromEntries(made.map(({ item, lent }) => [item.id, lent])),
+    of: Object.fromEntries(
+      made.flatMap(({ item, entry }) =>
+        entry ? [[item.id, { term: entry.term, definition: entry.definition }]] : [],
+      ),
+    ),
   };
 }
 

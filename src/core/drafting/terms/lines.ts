@@ -27,12 +27,27 @@ export type TermsRead = {
   /** Lines without a definition, from 1. */ without: number[];
 };
 
+/** A line that heads those below it. */
+const TITLE = /^(?:#+\s*(.+)|([^\t|]+):)$/u;
 const HEADING = /^(?:terms?|words?|begriffe?|termes?|front)$/i;
+
+const withCategory = (term: Term, category: string): Term =>
+  category ? { ...term, category } : term;
+
+function partsOf(
+  line: string,
+  sign: RegExp | undefined,
+): Record<'term' | 'definition' | 'category', string> {
+  const [term = '', definition = '', category = ''] = (sign ? cellsBy(line, sign) : [line]).map(
+    cleanText,
+  );
+  return { term, definition, category };
+}
 
 /** Reads a typed list of terms; a third part of a line is the category, a line ending in a colon or # heads one. */
 export function termsOfText(text: string): TermsRead {
   const lines = text.split(/\r\n?|\n/);
-  const filled = lines.filter((line) => line.trim());
+  const filled = lines.filter((line) => line.trim() && !TITLE.test(line.trim()));
   const sign = BETWEEN.find(
     (one) =>
       filled.filter((line) => cellsBy(line.trim(), one).length > 1).length >= filled.length * MOST,
@@ -41,20 +56,16 @@ export function termsOfText(text: string): TermsRead {
   const without: number[] = [];
   let heading = '';
   lines.forEach((line, index) => {
-    if (!line.trim()) {
+    const title = TITLE.exec(line.trim());
+    if (title) {
+      heading = (title[1] ?? title[2])!.trim();
       return;
     }
-    const [term = '', definition = '', category = ''] = sign
-      ? cellsBy(line, sign).map(cleanText)
-      : [cleanText(line)];
-    const title = /^(?:#+\s*(.+)|(.+):)$/u.exec(line.trim());
-    if (!definition && title) {
-      heading = (title[1] ?? title[2])!.trim();
-    } else if (!definition) {
+    const { term, definition, category } = partsOf(line, sign);
+    if (definition && !(terms.length === 0 && HEADING.test(term))) {
+      terms.push(withCategory({ term, definition }, category || heading));
+    } else if (line.trim() && !definition) {
       without.push(index + 1);
-    } else if (!(terms.length === 0 && HEADING.test(term))) {
-      const path = category || heading;
-      terms.push({ term, definition, ...(path ? { category: path } : {}) });
     }
   });
   return { terms, without };

@@ -10,7 +10,7 @@ import { Pool, type Side } from './pool';
 import { isPoor, lentOf, WrongOptions } from './wrong-options';
 
 /** A question that was made, where its wrong options come from, and whether they are good ones. */
-export type Made = { item: Item; lent: Lent[]; isPoor?: boolean };
+export type Made = { item: Item; lent: Lent[]; isPoor?: boolean; entry?: Entry };
 /** What a kind is made with. `tell` hears how many entries are done. */
 export type Bench = {
   entries: readonly Entry[];
@@ -199,7 +199,7 @@ export function madeOf(bench: Bench): { made: Made[]; without: Entry[] } {
     for (let n = 0; n < (make.perQuestion ?? 1); n++) {
       const one = maker(entry, n);
       if (one) {
-        made.push(one);
+        made.push({ ...one, entry });
       } else {
         without.push(entry);
       }

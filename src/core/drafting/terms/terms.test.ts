@@ -80,13 +80,10 @@ describe('one right option from terms', () => {
     expect(because[verb.id]!.map(({ from }) => from).sort()).toEqual(['to lock', 'to wind']);
   });
   it('makes several of a term, each with other wrong options', () => {
-    const { items } = make({ perQuestion: 2 });
+    const { items } = make({ perQuestion: 2, options: 3 });
     expect(items).toHaveLength(2 * terms.length);
-    const texts = items.map(({ options }) =>
-      options!
-        .map(({ text }) => text.plain)
-        .sort()
-        .join(),
+    const texts = items.map(({ stem, options }) =>
+      [stem.plain, ...options!.map(({ text }) => text.plain).sort()].join(),
     );
     expect(new Set(texts).size).toBe(texts.length);
   });

@@ -14,7 +14,15 @@ export type Slipped = {
 /** A wrong result more than so many times as large or small gives itself away; it serves where there is no better one. */
 const PLAUSIBLE = 30;
 
-type Wrong = Rounded & { name: string; isGood: boolean };
+/** `rank`: 0 a telling slip of plausible size, 1 a filler of plausible size, 2 the rest. */
+type Wrong = Rounded & { name: string; rank: 0 | 1 | 2 };
+
+function rankOf(isPlausible: boolean, isFiller: boolean): Wrong['rank'] {
+  if (!isPlausible) {
+    return 2;
+  }
+  return isFiller ? 1 : 0;
+}
 
 function wrongResults(
   right: Rounded,
@@ -37,7 +45,7 @@ function wrongResults(
     const ratio = Math.abs(result.value / right.value);
     const isPlausible =
       result.value > 0 === right.value > 0 && ratio < PLAUSIBLE && ratio > 1 / PLAUSIBLE;
-    return [{ ...result, name, isGood: isPlausible && !isFiller }];
+    return [{ ...result, name, rank: rankOf(isPlausible, isFiller ?? false) }];
   });
 }
 
@@ -48,8 +56,11 @@ function chosenFor(
   wanted: number,
   place: number,
 ): Wrong[] {
-  // Good ones first; others come in where they alone stand on that side.
-  const pool = [...wrong].sort((a, b) => Number(b.isGood) - Number(a.isGood));
+  // Telling ones first; those that give themselves away only where there are not enough others.
+  const plausible = wrong.filter(({ rank }) => rank < 2);
+  const pool = [...(plausible.length >= wanted ? plausible : wrong)].sort(
+    (a, b) => a.rank - b.rank,
+  );
   const below = pool.filter(({ value }) => value < right.value);
   const above = pool.filter(({ value }) => value > right.value);
   const fewest = Math.max(0, wanted - above.length);

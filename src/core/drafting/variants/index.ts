@@ -10,7 +10,7 @@ import { optionsFor, type Slipped } from './choice';
 import { drawings, type Drawing } from './draw';
 import { namesIn, readFormula } from './formula';
 import { reckoning, type Reckon } from './reckon';
-import { CONSTANTS } from './math';
+import { CONSTANTS, evaluated } from './math';
 import { halfOfLast, rounded, type Rounded } from './rounding';
 import { usualSlips } from './slips';
 import { fewOptionsFinding, readTemplate, tooFewFinding, type Ready } from './template';
@@ -139,7 +139,7 @@ function drawn(
   const compiled = conditions.map((condition: MathNode) => condition.compile());
   const holds = (drawing: Drawing): boolean =>
     compiled.every((condition) =>
-      Boolean(condition.evaluate(new Map<string, unknown>([...CONSTANTS, ...drawing]))),
+      Boolean(evaluated(condition, new Map<string, unknown>([...CONSTANTS, ...drawing]))),
     );
   const found: Drawn[] = [];
   let [tries, notFinite] = [0, 0];

@@ -36,6 +36,7 @@ import {
   unaryPlusDependencies,
   unequalDependencies,
   unitDependencies,
+  type EvalFunction,
   type FactoryFunctionMap,
 } from 'mathjs';
 
@@ -80,6 +81,15 @@ export const math = create(
     unitDependencies,
   ) as FactoryFunctionMap,
 );
+
+/** What a compiled formula gives; undefined where it can't be reckoned, as where a unit meets a bare number. */
+export function evaluated(formula: EvalFunction, scope: Map<string, unknown>): unknown {
+  try {
+    return formula.evaluate(scope) as unknown;
+  } catch {
+    return undefined;
+  }
+}
 
 /** Functions that a formula may call. */
 export const FUNCTIONS: ReadonlySet<string> = new Set([

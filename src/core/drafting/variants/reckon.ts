@@ -4,7 +4,7 @@ import type { Finding, Template, TemplateQuantity } from '../../model';
 import { rounded } from './rounding';
 import type { Drawing } from './draw';
 import { numbersIn } from './formula';
-import { CONSTANTS, math } from './math';
+import { CONSTANTS, evaluated, math } from './math';
 import { isSameDimension, isUnit, unitOf, valueOf, type KnownUnit } from './units';
 
 /** Reckons a formula of the template for one drawing, in the answer's unit. */
@@ -32,7 +32,7 @@ const reckonWith =
       for (const [name, value] of drawing) {
         scope.set(name, value * (of.get(name) ?? 1));
       }
-      return numeric(compiled.evaluate(scope)) / answer;
+      return numeric(evaluated(compiled, scope)) / answer;
     };
   };
 

@@ -16,9 +16,14 @@ export function agree({ most = Infinity, onlyChosen = false } = {}): number {
     return 0;
   }
   const refs = bankState().items.map((item) => item.ref);
-  const fresh = nameItems(chosen, refs).map((item) => ({ ...item, id: crypto.randomUUID() }));
-  const record = {
+  const source = crypto.randomUUID();
+  const fresh = nameItems(chosen, refs).map((item) => ({
+    ...item,
     id: crypto.randomUUID(),
+    origin: { ...item.origin, source },
+  }));
+  const record = {
+    id: source,
     name: state.name,
     at: new Date().toISOString(),
     items: fresh.map((item) => item.id),

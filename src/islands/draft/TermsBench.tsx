@@ -1,0 +1,102 @@
+// From terms: a list that is typed, pasted or taken from the bank's cards, and what is made of it.
+import { Chip, Group, NumberInput, Select, Stack, Text, Textarea, TextInput } from '@mantine/core';
+import { useMemo } from 'react';
+import { LinkButton } from '../parts/LinkButton';
+import { useBank } from '../state/bank';
+import { setDrafting, termsOfBank, useDrafting, type TermsWish } from '../state/drafting';
+import { MADE_KINDS } from './words';
+
+const EXAMPLE =
+  'pound\tthe level stretch of water between two locks\ncill\ta ledge below the top gate';
+const MOST_SEED = 1_000_000;
+
+function Numbers({ terms, to }: { terms: TermsWish; to: (change: Partial<TermsWish>) => void }) {
+  const hasOptions = terms.kinds.some((kind) => kind === 'choice-one' || kind === 'match');
+  return (
+    <Group gap="xs" grow align="flex-end">
+      <NumberInput
+        label={terms.kinds.includes('match') ? 'Options or pairs' : 'Options'}
+        disabled={!hasOptions}
+        min={2}
+        max={10}
+        allowDecimal={false}
+        value={terms.options}
+        onChange={(value) => to({ options: Number(value) || 4 })}
+      />
+      <NumberInput
+        label="Questions a term"
+        min={1}
+        max={10}
+        allowDecimal={false}
+        value={terms.perQuestion}
+        onChange={(value) => to({ perQuestion: Number(value) || 1 })}
+      />
+    </Group>
+  );
+}
+
+export function TermsBench() {
+  const { terms } = useDrafting();
+  const items = useBank((state) => state.items);
+  const cards = useMemo(() => items.filter(({ kind }) => kind === 'card').length, [items]);
+  const to = (change: Partial<TermsWish>): void => setDrafting({ terms: { ...terms, ...change } });
+  return (
+    <Stack gap="xs">
+      <Textarea
+        label="Terms"
+        description="A term and its definition on each line, with a tab or a dash between; a third part is the category."
+        placeholder={EXAMPLE}
+        autosize
+        minRows={6}
+        maxRows={14}
+        value={terms.text}
+        onChange={(event) => to({ text: event.currentTarget.value })}
+      />
+      {cards > 0 && (
+        <LinkButton onClick={() => to({ text: termsOfBank() })}>
+          Take the {cards} cards of the bank
+        </LinkButton>
+      )}
+      <div>
+        <Text size="sm" fw={500} id="made-kinds" mb={4}>
+          Kinds
+        </Text>
+        <Chip.Group multiple value={terms.kinds} onChange={(kinds) => to({ kinds: kinds })}>
+          <Group gap={6} role="group" aria-labelledby="made-kinds">
+            {MADE_KINDS.map(({ value, label }) => (
+              <Chip key={value} value={value} variant="outline">
+                {label}
+              </Chip>
+            ))}
+          </Group>
+        </Chip.Group>
+      </div>
+      <Select
+        label="Asks"
+        allowDeselect={false}
+        value={terms.direction}
+        data={[
+          { value: 'to-definition', label: 'with the term, for its definition' },
+          { value: 'to-term', label: 'with the definition, for its term' },
+        ]}
+        onChange={(value) => to({ direction: value as TermsWish['direction'] })}
+      />
+      <Numbers terms={terms} to={to} />
+      <TextInput
+        label="Words of the question"
+        description="{term} or {definition} stands for it; the term or definition alone where empty."
+        placeholder="What is meant by “{term}”?"
+        value={terms.ask}
+        onChange={(event) => to({ ask: event.currentTarget.value })}
+      />
+      <Group gap="sm">
+        <LinkButton onClick={() => to({ seed: Math.floor(Math.random() * MOST_SEED) })}>
+          Another choice by chance
+        </LinkButton>
+        <Text size="sm" c="dimmed">
+          seed <span className="mono">{terms.seed}</span>
+        </Text>
+      </Group>
+    </Stack>
+  );
+}

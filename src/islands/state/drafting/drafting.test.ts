@@ -1,0 +1,156 @@
+// Drafting as the page keeps it, with the real worker behind it: made, decided, mended, taken, taken back.
+import { until } from '../../../../tests/page';
+import { beforeAll, beforeEach, describe, expect, it } from 'vitest';
+import { addItems, bankState, removeItems, undo } from '../bank';
+import { openOwn, start } from '../banks';
+import { item } from '../../../../tests/make';
+import {
+  decideDraft,
+  draftingState,
+  drawAnew,
+  drawVariants,
+  keepAll,
+  makeFromTerms,
+  mendDraft,
+  openDrafting,
+  setDrafting,
+  swap,
+  takeKept,
+  takeReply,
+  tally,
+  termsOfBank,
+  writeRequests,
+  EMPTY,
+} from './index';
+import { templateOf } from './making';
+
+const TEXT = [
+  'pound\tthe level stretch of water between two locks',
+  'paddle\ta small gate that lets water through',
+  'cill\ta ledge below the top gate',
+  'fender\ta cushion that keeps hull and wall apart',
+  'weir\ta low wall over which water runs',
+].join('\n');
+
+beforeAll(async () => {
+  await start(false);
+  await openOwn();
+  await openDrafting();
+});
+beforeEach(async () => {
+  await removeItems(
+    'Clear',
+    bankState().items.map(({ id }) => id),
+  );
+  setDrafting({ ...EMPTY, open: undefined, taken: undefined, problem: undefined });
+});
+const review = () => draftingState().reviews[draftingState().bench]!;
+
+describe('from terms', () => {
+  const makeThem = async (): Promise<void> => {
+    setDrafting({ terms: { ...EMPTY.terms, text: TEXT } });
+    await makeFromTerms();
+  };
+  it('makes, decides, keeps the rest and takes what is kept in one step', async () => {
+    await makeThem();
+    const [first, second] = review().items;
+    expect(tally(review())).toEqual({ kept: 0, out: 0, left: 5 });
+    decideDraft('terms', first!.id, 'out');
+    expect(draftingState().open).toBe(second!.id);
+    mendDraft('terms', second!.id, [{ id: second!.id, field: 'stem', text: 'What is a paddle?' }]);
+    keepAll('terms');
+    takeKept('terms');
+    await until(() => bankState().items.length === 4);
+    expect(bankState().items[0]).toMatchObject({
+      stem: { plain: 'What is a paddle?' },
+      origin: { file: 'Drafted from terms' },
+    });
+    expect(bankState().sources.at(-1)!.items).toEqual(bankState().items.map(({ id }) => id));
+    expect(bankState().items[0]!.origin!.source).toBe(bankState().sources.at(-1)!.id);
+    await undo();
+    expect(bankState().items).toHaveLength(0);
+  });
+  it('leaves kept ones as they are when it makes anew, and swaps an option', async () => {
+    await makeThem();
+    const kept = review().items[1]!;
+    decideDraft('terms', kept.id, 'kept');
+    setDrafting({ terms: { ...draftingState().terms, seed: 77 } });
+    await makeFromTerms();
+    expect(review().items).toContainEqual(kept);
+    expect(review().items).toHaveLength(5);
+    const other = review().items.find(({ id }) => id !== kept.id)!;
+    const wrong = other.options!.findIndex(({ right }) => !right);
+    await swap(other.id, wrong);
+    const now = review().items.find(({ id }) => id === other.id)!;
+    expect(now.options![wrong]!.text.plain).not.toBe(other.options![wrong]!.text.plain);
+  });
+  it('says which lines hold no term, and takes the cards of the bank', async () => {
+    setDrafting({ terms: { ...EMPTY.terms, text: `${TEXT}\nsluice` } });
+    await makeFromTerms();
+    expect(review().findings[0]!.message).toContain('line 6');
+    const card = item({
+      kind: 'card',
+      stem: { plain: 'summit' },
+      options: undefined,
+      accepted: ['the top pound'],
+    });
+    await addItems('Add', [card]);
+    expect(termsOfBank()).toBe('summit\tthe top pound');
+  });
+});
+
+describe('with an assistant', () => {
+  it('writes requests, compares replies, asks again and takes all together', async () => {
+    setDrafting({ bench: 'assistant', ask: { ...EMPTY.ask, terms: 'pound\ncill' } });
+    await writeRequests();
+    const [request] = draftingState().sent;
+    await takeReply(request!.id, 'What is a pound? | water | wood | wool | wind | A');
+    expect(review().findings.map(({ rule }) => rule)).toEqual([
+      'reply-count',
+      'reply-words-missing',
+    ]);
+    const [, second] = draftingState().sent;
+    expect(second!.asked).toMatchObject({ again: true, terms: ['cill'] });
+    await takeReply(second!.id, 'What is a cill? | a ledge | a lodge | a log | a lock | A');
+    expect(review().findings).toEqual([]);
+    keepAll('assistant');
+    takeKept('assistant');
+    await until(() => bankState().items.length === 2);
+  });
+});
+
+describe('calculated', () => {
+  it('draws variants, another one in the place of one, and takes them as a pool', async () => {
+    setDrafting({ bench: 'calculated', template: { ...EMPTY.template, count: 4 } });
+    await drawVariants();
+    const before = review().items[0]!;
+    await drawAnew(before.id);
+    const now = review().items[0]!;
+    expect(now.variant!.values).not.toEqual(before.variant!.values);
+    expect([now.id, now.ref]).toEqual([before.id, before.ref]);
+    keepAll('calculated');
+    takeKept('calculated', true);
+    await until(() => bankState().sets.length === 1 && bankState().items.length === 4);
+    expect(bankState().sets[0]!.sections).toEqual([
+      { items: bankState().items.map(({ id }) => id), draw: 1 },
+    ]);
+  });
+  it('reads what was typed: a list of values, conditions, own slips', () => {
+    const [first] = EMPTY.template.quantities;
+    expect(
+      templateOf({
+        ...EMPTY.template,
+        quantities: [{ ...first!, from: '2; 4,5', to: '' }],
+        conditions: 'a < b; b > 1',
+        slips: 'forgot the half: a * b',
+        figures: 'decimals',
+        digits: 1,
+      }),
+    ).toMatchObject({
+      quantities: [{ name: 'length', list: [2, 4.5], unit: 'm' }],
+      constraints: ['a < b', 'b > 1'],
+      slips: [{ name: 'forgot the half', formula: 'a * b' }],
+      decimals: 1,
+    });
+  });
+});

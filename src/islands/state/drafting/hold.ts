@@ -1,0 +1,62 @@
+// The state of Draft, kept over a reload for each bank.
+import { useStore } from 'zustand';
+import { createStore } from 'zustand/vanilla';
+import { bankState, theStore } from '../bank';
+import { quietly } from '../quietly';
+import { EMPTY, type Bench, type DraftingState, type Review } from './types';
+
+const hold = createStore<DraftingState>(() => EMPTY);
+export const draftingState = (): DraftingState => hold.getState();
+export const useDrafting = (): DraftingState => useStore(hold);
+
+const keyOf = (bank: string): string => `drafting ${bank}`;
+const PAUSE_MS = 300;
+let pause: ReturnType<typeof setTimeout> | undefined;
+
+/** What survives a reload: all but what runs just now. */
+function save(): void {
+  const { busy: _busy, far: _far, problem: _problem, taken: _taken, ...kept } = hold.getState();
+  quietly(theStore().saveSetting(keyOf(bankState().info.id), kept));
+}
+
+/** Changes the state; it is written when the typing pauses. */
+export function setDrafting(change: Partial<DraftingState>): void {
+  hold.setState(change);
+  clearTimeout(pause);
+  pause = setTimeout(save, PAUSE_MS);
+}
+
+let opened = '';
+/** Brings back what was drafted for the open bank; begins anew where nothing was. */
+export async function openDrafting(): Promise<void> {
+  const bank = bankState().info.id;
+  if (bank === opened) {
+    return;
+  }
+  opened = bank;
+  const kept = await theStore().setting(keyOf(bank));
+  if (bankState().info.id === bank) {
+    hold.setState({ ...EMPTY, ...(kept as Partial<DraftingState> | undefined) }, true);
+  }
+}
+
+export const reviewOf = (bench: Bench): Review | undefined => draftingState().reviews[bench];
+
+export function setReview(bench: Bench, review: Review | undefined): void {
+  const reviews = { ...draftingState().reviews };
+  if (review) {
+    reviews[bench] = review;
+  } else {
+    delete reviews[bench];
+  }
+  setDrafting({ reviews });
+}
+
+// A page that is closed waits for no pause.
+if (typeof window !== 'undefined') {
+  window.addEventListener('pagehide', () => {
+    if (opened) {
+      save();
+    }
+  });
+}
