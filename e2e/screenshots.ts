@@ -21,7 +21,6 @@ test('the pictures of the README', async ({ page }) => {
     ['second-evening.xlsx', 'gather-sheet'],
     ['third-evening.docx', 'gather-document'],
     ['reply-in-text.md', 'gather-reply'],
-    ['words-for-keepers.txt', 'gather-terms'],
   ] as const) {
     await page.getByRole('button', { name: 'Put away' }).click();
     await page.getByRole('button', { name: file }).click();
@@ -29,6 +28,15 @@ test('the pictures of the README', async ({ page }) => {
     await page.waitForTimeout(400);
     await shot(page, name);
   }
+  await go(page, '/draft');
+  await page.getByText(/Take the \d+ cards of the bank/).click();
+  await page.getByRole('button', { name: 'Make questions' }).click();
+  await expect(page.getByRole('article', { name: /Drafted question 2/ })).toBeVisible();
+  await shot(page, 'draft');
+  await page.getByText('Calculated', { exact: true }).click();
+  await page.getByRole('button', { name: 'Draw 20 variants' }).click();
+  await expect(page.getByRole('article', { name: /Drafted question 2/ })).toBeVisible();
+  await shot(page, 'draft-calculated');
   await go(page, '/bank');
   await cell(page, 2, COLUMN.stem).click();
   await expect(page.getByText('In the receivers’ files')).toBeVisible();
@@ -69,12 +77,6 @@ test('the pictures of the README', async ({ page }) => {
     .click();
   await expect(page.locator('mark').first()).toBeVisible();
   await shot(page, 'hand-over');
-  await page.locator('.key-places summary').click();
-  await page.getByLabel(/Spread them evenly/).check();
-  await expect(page.getByRole('row', { name: /^spread evenly/ })).toBeVisible();
-  await page.waitForTimeout(600);
-  await shot(page, 'hand-over-keys');
-  await page.locator('.key-places summary').click();
   await fill(page, 'Fill 3 files');
   await expect(page.getByText(/Read back by other code: all/)).toHaveCount(4);
   await shot(page, 'hand-over-filled');

@@ -14,8 +14,7 @@ export const TermSchema = z.object({
 });
 export type Term = z.infer<typeof TermSchema>;
 
-export const MadeKindSchema = z.enum(['choice-one', 'true-false', 'match', 'short', 'gap', 'card']);
-export type MadeKind = z.infer<typeof MadeKindSchema>;
+const MadeKindSchema = z.enum(['choice-one', 'true-false', 'match', 'short', 'gap', 'card']);
 
 export const MakeSchema = z.object({
   kind: MadeKindSchema,
