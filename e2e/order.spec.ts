@@ -83,3 +83,42 @@ test('the same sheet a second time says what the bank has, and brings in what is
   await page.getByRole('button', { name: 'Take 1 question into the bank' }).click();
   await expect(page.getByRole('link', { name: /^Bank/ })).toContainText('63');
 });
+
+test('tags are renamed and made one, categories renamed and moved below one another, shown and taken back', async ({
+  page,
+}) => {
+  await openDemo(page, '/bank');
+  await page.getByRole('button', { name: 'Look over' }).click();
+  await page.getByRole('menuitem', { name: 'Tags and categories' }).click();
+  const categories = page.getByRole('list', { name: 'Categories' });
+  const first = categories.getByRole('textbox').first();
+  const name = await first.inputValue();
+  await first.fill('Renamed here');
+  await page.keyboard.press('Enter');
+  await expect(
+    page.getByRole('textbox', { name: 'Category Renamed here', exact: true }),
+  ).toBeVisible();
+  await page.getByRole('combobox', { name: 'Where Renamed here goes' }).click();
+  const below = page.getByRole('option', { name: /^below / }).first();
+  const place = (await below.innerText()).replace('below ', '');
+  await below.click();
+  const moved = page.getByRole('textbox', {
+    name: `Category ${place} > Renamed here`,
+    exact: true,
+  });
+  await expect(moved).toBeVisible();
+  await page
+    .getByRole('button', { name: new RegExp(`Show the \\d+ of ${place} > Renamed here`) })
+    .click();
+  await expect(
+    page
+      .getByRole('searchbox')
+      .or(page.getByPlaceholder(/Search/))
+      .first(),
+  ).toHaveValue(`category:"${place} > Renamed here"`);
+  await page.keyboard.press('Control+z');
+  await page.keyboard.press('Control+z');
+  await page.getByRole('button', { name: 'Look over' }).click();
+  await page.getByRole('menuitem', { name: 'Tags and categories' }).click();
+  await expect(page.getByRole('textbox', { name: `Category ${name}`, exact: true })).toBeVisible();
+});

@@ -1,4 +1,12 @@
 // A bank as a whole: searched, kept in order.
 export { DoublesIndex, groupsOf, type Double } from './doubles';
 export { changedBy, changeWords, TEXT_FIELDS, type ManyChange, type TextField } from './many';
+export {
+  categoryTree,
+  isWithin,
+  splitTag,
+  tagCounts,
+  type CategoryNode,
+  type TagCount,
+} from './tidy-order';
 export { searchFor, termsOf, type Lookup } from './search';

@@ -8,6 +8,7 @@ import { isSameTag, tagsOnce } from '../shared/tags';
 import { newReferences } from './reference-rule';
 import { Problem } from '../shared/problem';
 import { replacer, type Finding } from './replacing';
+import { isWithin } from './tidy-order';
 
 export const TEXT_FIELDS = [
   'stem',
@@ -24,6 +25,8 @@ export type ManyChange =
   | { is: 'add-tag' | 'remove-tag'; tag: Tag }
   | { is: 'replace-tag'; tag: Tag; by: Tag }
   | { is: 'category'; path: readonly string[] }
+  /** A category with all below it gets another path; where that is there already, they become one. */
+  | { is: 'move-category'; from: readonly string[]; to: readonly string[] }
   | { is: 'set'; field: 'points' | 'seconds' | 'attempts'; value: number | undefined }
   | { is: 'use'; value: 'practice' | 'scored' | undefined }
   | ({ is: 'replace'; by: string; fields: readonly TextField[] } & Finding)
@@ -137,6 +140,9 @@ const withField = (item: Item, field: keyof Item, value: unknown): Item => {
   return next as Item;
 };
 
+const pathOrNone = (path: readonly string[]): string[] | undefined =>
+  path.length ? [...path] : undefined;
+
 const APPLY: { [Is in Exclude<ManyChange['is'], 'references'>]: Apply<Is> } = {
   'add-tag': (item, { tag }) => withTags(item, tagsOnce([...(item.tags ?? []), tag])),
   'remove-tag': (item, { tag }) =>
@@ -146,7 +152,11 @@ const APPLY: { [Is in Exclude<ManyChange['is'], 'references'>]: Apply<Is> } = {
     ),
   'replace-tag': (item, { tag, by }) =>
     withTags(item, tagsOnce((item.tags ?? []).map((own) => (isSameTag(own, tag) ? by : own)))),
-  category: (item, { path }) => withField(item, 'category', path.length ? [...path] : undefined),
+  category: (item, { path }) => withField(item, 'category', pathOrNone(path)),
+  'move-category': (item, { from, to }) =>
+    item.category && isWithin(item.category, from)
+      ? withField(item, 'category', pathOrNone([...to, ...item.category.slice(from.length)]))
+      : item,
   set: (item, { field, value }) => withField(item, field, value),
   use: (item, { value }) => withField(item, 'use', value),
   replace: (item, { fields, ...finding }) => inFields(item, fields, replacer(finding)),
@@ -195,6 +205,8 @@ const WORDS: { [Is in ManyChange['is']]: (change: Extract<ManyChange, { is: Is }
   'remove-tag': ({ tag }) => `Take the tag ${tagText(tag)} off`,
   'replace-tag': ({ tag, by }) => `Tag ${tagText(by)} in place of ${tagText(tag)}`,
   category: ({ path }) => (path.length ? `Move to ${path.join(' > ')}` : 'Take out of categories'),
+  'move-category': ({ from, to }) =>
+    to.length ? `${from.join(' > ')} becomes ${to.join(' > ')}` : `Take out of ${from.join(' > ')}`,
   set: ({ field }) => `Set ${field}`,
   use: () => 'Set use',
   replace: ({ find }) => `Replace “${find}”`,

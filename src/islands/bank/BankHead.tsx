@@ -17,6 +17,7 @@ import { showCraftChecks } from './craft-checks';
 import { showDoubles } from './doubles';
 import { showChangeMany } from './many/change-many';
 import { Mends } from './Mends';
+import { showOrder } from './order/Order';
 import { isFiltered, type Shown } from './rows';
 import { showToBank } from './to-bank';
 import { TagSelected } from './TagSelected';
@@ -116,6 +117,11 @@ function useBankActs(many: number, ids: () => readonly string[]): void {
       run: () => showChangeMany(ids()),
     },
     {
+      label: 'Tags and categories',
+      words: 'Rename, merge, split, move, remove tags and categories; tree of topics',
+      run: showOrder,
+    },
+    {
       label: 'Checks of the craft',
       words: 'How questions are written: guidelines, quality, switch notes off',
       run: showCraftChecks,
@@ -187,6 +193,7 @@ export function BankHead({
           <Menu.Item disabled={!many} onClick={() => showToBank(ids())}>
             Copy or move {count(many, 'question')} to another bank …
           </Menu.Item>
+          <Menu.Item onClick={showOrder}>Tags and categories</Menu.Item>
           <Menu.Item onClick={showDoubles}>Questions that are nearly alike</Menu.Item>
           <Menu.Item onClick={showCraftChecks}>Checks of the craft</Menu.Item>
         </Menu.Dropdown>

@@ -1,0 +1,71 @@
+// The tags and categories of the bank: counted, renamed, made one, split, moved below one another, taken off.
+import { Group, SimpleGrid, Stack, Text } from '@mantine/core';
+import { modals } from '@mantine/modals';
+import { useMemo } from 'react';
+import {
+  categoryTree,
+  changedBy,
+  changeWords,
+  tagCounts,
+  type ManyChange,
+} from '../../../core/banks';
+import { count } from '../../../core/shared/plain';
+import { say } from '../../parts/say';
+import { bankState, changeItems, useBank } from '../../state/bank';
+import { setView } from '../../state/view';
+import { Categories } from './Categories';
+import { Tags } from './Tags';
+
+/** Makes a change to every question that it is about, in one step. */
+function apply(change: ManyChange): void {
+  const changed = changedBy(bankState().items, change);
+  if (changed.length) {
+    const label = `${changeWords(change)}: ${count(changed.length, 'question')}`;
+    void changeItems(label, changed).then(() =>
+      say(`${count(changed.length, 'question')} changed. Undo takes it back.`),
+    );
+  }
+}
+
+/** Shows questions in the bank: those of a tag, or those that a search finds. */
+function show(criteria: { tag: string } | { search: string }): void {
+  modals.closeAll();
+  setView({ search: '', kind: '', level: '', tag: '', ...criteria });
+}
+
+function Order() {
+  const items = useBank((state) => state.items);
+  const tags = useMemo(() => tagCounts(items), [items]);
+  const tree = useMemo(() => categoryTree(items), [items]);
+  return (
+    <SimpleGrid cols={{ base: 1, sm: 2 }} spacing="lg">
+      <Stack gap={4} component="section" aria-label="Categories of the bank">
+        <Group justify="space-between">
+          <Text fw={600}>Categories</Text>
+          <Text size="sm" c="dimmed">
+            drag one onto another, or choose where it goes
+          </Text>
+        </Group>
+        <Categories
+          tree={tree}
+          onChange={apply}
+          onShow={(words) => show({ search: `category:"${words}"` })}
+        />
+      </Stack>
+      <Stack gap={4} component="section" aria-label="Tags of the bank">
+        <Group justify="space-between">
+          <Text fw={600}>Tags</Text>
+          <Text size="sm" c="dimmed">
+            a name that is there already makes them one
+          </Text>
+        </Group>
+        <Tags tags={tags} onChange={apply} onShow={(tag) => show({ tag })} />
+      </Stack>
+    </SimpleGrid>
+  );
+}
+
+/** Shows the tags and categories of the bank. */
+export const showOrder = (): void => {
+  modals.open({ title: 'Tags and categories', size: '62rem', children: <Order /> });
+};
