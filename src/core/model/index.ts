@@ -7,6 +7,7 @@ export * from './document';
 export * from './reading';
 export * from './kept-reading';
 export * from './question-set';
+export * from './paper';
 export * from './drafting';
 export * from './fit';
 export * from './surroundings';

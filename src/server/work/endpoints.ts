@@ -12,7 +12,9 @@ import { fillEndpoint } from '../fill';
 import { fitEndpoint } from '../fit';
 import { gatherEndpoint } from '../gather';
 import { learnEndpoint } from '../learn';
+import { paperEndpoint } from '../paper';
 import { readBackEndpoint } from '../read-back';
+import { resultsEndpoint } from '../results';
 import type { JobName } from './jobs';
 
 export const ENDPOINTS: Record<JobName, (request: Request) => Promise<Response>> = {
@@ -28,4 +30,6 @@ export const ENDPOINTS: Record<JobName, (request: Request) => Promise<Response>>
   request: requestEndpoint,
   compare: compareEndpoint,
   assistant: assistantEndpoint,
+  paper: paperEndpoint,
+  results: resultsEndpoint,
 };

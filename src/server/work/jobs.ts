@@ -13,7 +13,9 @@ export type JobName =
   | 'variants'
   | 'request'
   | 'compare'
-  | 'assistant';
+  | 'assistant'
+  | 'paper'
+  | 'results';
 
 export type Job = {
   id: number;

@@ -1,0 +1,24 @@
+// What goes on paper: a handout, its key, cards to cut, a card with a QR code for each question.
+import { z } from 'zod';
+import { SetSectionSchema } from './question-set';
+import { ItemSchema } from './item';
+
+export const PaperJobSchema = z.object({
+  items: z.array(ItemSchema),
+  sections: z.array(SetSectionSchema).optional(),
+  what: z.enum(['handout', 'key', 'cards', 'qr']),
+  title: z.string().optional(),
+  /** How many versions, A, B …, each in an order of its own; the first is the set as it stands. */
+  versions: z.number().int().min(1).max(8).optional(),
+  seed: z.number().int().optional(),
+  columns: z.union([z.literal(1), z.literal(2)]).optional(),
+  /** Of QR cards: the question's text or its number, behind an address where one is given. */
+  qr: z
+    .object({
+      holds: z.enum(['text', 'number']),
+      address: z.string().optional(),
+      level: z.enum(['L', 'M', 'Q', 'H']).optional(),
+    })
+    .optional(),
+});
+export type PaperJob = z.infer<typeof PaperJobSchema>;

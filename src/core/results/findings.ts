@@ -1,0 +1,75 @@
+// What the figures of a question say in plain words. Thresholds are common practice, no source.
+import type { Finding } from '../model';
+import { optionLetter } from '../shared/plain';
+import type { Column } from './read';
+import type { ItemFigures } from './types';
+
+/** Of fewer learners nothing is said: figures swing widely. */
+export const FEW_LEARNERS = 10;
+const EASY = 0.95;
+const HARD = 0.2;
+const DRAWS_STRONG = 0.1;
+
+type Said = { rule: string; level: Finding['level']; words: string };
+
+function ofDifficulty({ difficulty, right, answered }: ItemFigures): Said[] {
+  if (difficulty !== null && difficulty > EASY) {
+    const words = `${right} of ${answered} were right: it is too easy to tell anybody apart.`;
+    return [{ rule: 'results-too-easy', level: 'note', words }];
+  }
+  return difficulty !== null && difficulty < HARD
+    ? [
+        {
+          rule: 'results-too-hard',
+          level: 'warn',
+          words: `only ${right} of ${answered} were right.`,
+        },
+      ]
+    : [];
+}
+
+const ofDiscrimination = ({ discrimination }: ItemFigures): Said[] =>
+  discrimination !== null && discrimination < 0
+    ? [
+        {
+          rule: 'results-key-doubtful',
+          level: 'warn',
+          words:
+            'those who did well in the rest were more often wrong here: look whether the key is right.',
+        },
+      ]
+    : [];
+
+/** What the wrong options drew: nobody, or those who do well. */
+const ofOptions = ({ options = [] }: ItemFigures, { item }: Column): Said[] =>
+  options
+    .filter(({ n }) => !item!.options![n]!.right)
+    .flatMap(({ n, chosen, correlation }): Said[] => {
+      const letter = optionLetter(n);
+      if (!chosen) {
+        const words = `nobody chose ${letter}: as a wrong option it does nothing.`;
+        return [{ rule: 'results-option-idle', level: 'note', words }];
+      }
+      const words = `${letter} is wrong and draws those who do well in the rest.`;
+      return (correlation ?? 0) > DRAWS_STRONG
+        ? [{ rule: 'results-option-draws-strong', level: 'warn', words }]
+        : [];
+    });
+
+/** The findings of one question. */
+export function findingsOf(figures: ItemFigures, column: Column): Finding[] {
+  if (figures.answered < FEW_LEARNERS) {
+    return [];
+  }
+  const about = column.item ? { item: column.item.id } : {};
+  return [
+    ...ofDifficulty(figures),
+    ...ofDiscrimination(figures),
+    ...ofOptions(figures, column),
+  ].map(({ rule, level, words }) => ({
+    rule,
+    level,
+    ...about,
+    message: `${figures.ref}: ${words}`,
+  }));
+}

@@ -1,0 +1,95 @@
+// Paper: a handout and its key in versions, cards to cut, QR cards, each as one page to print.
+import type { Item, PaperJob, SetSection } from '../../model';
+import { escapeMarkup } from '../../shared/markup';
+import { Problem } from '../../shared/problem';
+import { pointsOf } from '../../shared/sets/facts';
+import { answerWords } from './answers';
+import { askOf } from './ask';
+import { cardSheets, qrSheets } from './cards';
+import { marked, picturesOf, stemOf } from './marks';
+import { printable } from './page';
+
+/** One version of what is printed: its letter, and its questions in its order. */
+export type PaperVersion = { name: string; items: readonly Item[] };
+
+const pointWords = (points: number): string => `${points} ${points === 1 ? 'point' : 'points'}`;
+
+/** A question with its number, its points and room for the answer. */
+function questionHtml(item: Item, n: number): string {
+  const points =
+    item.points === undefined ? '' : `<span class="points">${pointWords(item.points)}</span>`;
+  return `<div class="question"><span class="n">${n}</span>${points}<div>${stemOf(item)}</div>${picturesOf(item)}${askOf(item)}</div>`;
+}
+
+type Part = { title: string; note: string; items: readonly Item[] };
+
+/** The questions of a section: in its own order in the first version, in the version's order in the others. */
+function ofSection(ids: readonly string[], { name, items }: PaperVersion): Item[] {
+  const own = items.filter(({ id }) => ids.includes(id));
+  return name === 'A' ? own.sort((a, b) => ids.indexOf(a.id) - ids.indexOf(b.id)) : own;
+}
+
+/** The questions by sections; a pool says how many of them are to be answered. */
+function partsOf(version: PaperVersion, sections: readonly SetSection[] | undefined): Part[] {
+  if (!sections?.length) {
+    return [{ title: '', note: '', items: version.items }];
+  }
+  const placed = new Set(sections.flatMap((section) => section.items));
+  const rest = version.items.filter(({ id }) => !placed.has(id));
+  const parts = sections.map(({ title, items: ids, draw }): Part => {
+    const items = ofSection(ids, version);
+    const note = draw && draw < items.length ? `Answer ${draw} of these ${items.length}.` : '';
+    return { title: title ?? '', note, items };
+  });
+  return [...parts, { title: '', note: '', items: rest }].filter((part) => part.items.length);
+}
+
+const headOf = (title: string, version: string, facts: string): string =>
+  `<header><h1>${escapeMarkup(title)}${version ? ` <small>${escapeMarkup(version)}</small>` : ''}</h1><p class="small">${escapeMarkup(facts)}</p></header>`;
+
+const versionWords = (name: string, of: number): string => (of > 1 ? `version ${name}` : '');
+
+function handout(job: PaperJob, version: PaperVersion, of: number): string {
+  const { name, items } = version;
+  const points = items.reduce((sum, item) => sum + pointsOf(item), 0);
+  const facts = `${items.length} questions, ${pointWords(points)}`;
+  let n = 0;
+  const parts = partsOf(version, job.sections).map(({ title, note, items: own }) => {
+    const head = title ? `<h2>${escapeMarkup(title)}</h2>` : '';
+    const words = note ? `<p class="small">${note}</p>` : '';
+    const questions = own.map((item) => questionHtml(item, ++n)).join('');
+    return `${head}${words}<div class="${job.columns === 2 ? 'two' : ''}">${questions}</div>`;
+  });
+  const line = '<div class="line"><span>Name</span><span>Date</span></div>';
+  return `<section class="version">${headOf(job.title ?? 'Questions', versionWords(name, of), facts)}${line}<br>${parts.join('')}</section>`;
+}
+
+function keyOf(job: PaperJob, version: PaperVersion, of: number): string {
+  const ordered = partsOf(version, job.sections).flatMap((part) => part.items);
+  const rows = ordered.map((item, at) => {
+    const why = item.explanation ? `<p class="small">${marked(item.explanation)}</p>` : '';
+    return `<tr><td>${at + 1}</td><td>${escapeMarkup(answerWords(item))}${why}</td><td>${escapeMarkup(item.ref)}</td></tr>`;
+  });
+  const head = headOf(`Key: ${job.title ?? 'Questions'}`, versionWords(version.name, of), '');
+  return `<section class="version">${head}<table><thead><tr><th>Question</th><th>Right</th><th>Reference</th></tr></thead><tbody>${rows.join('')}</tbody></table></section>`;
+}
+
+/**
+ * One printable page without scripts.
+ * @param versions the questions in each version's order; cards and QR codes take the first alone
+ * @throws {Problem} where there is no question, or one is too long for a QR code
+ */
+export function paperPage(job: PaperJob, versions: readonly PaperVersion[]): string {
+  const title = job.title ?? 'Questions';
+  const [first] = versions;
+  if (!first?.items.length) {
+    throw new Problem('There is no question to print.');
+  }
+  const bodies: Record<PaperJob['what'], () => string> = {
+    handout: () => versions.map((one) => handout(job, one, versions.length)).join(''),
+    key: () => versions.map((one) => keyOf(job, one, versions.length)).join(''),
+    cards: () => cardSheets(first.items),
+    qr: () => qrSheets(first.items, job.qr ?? { holds: 'text' }),
+  };
+  return printable(title, bodies[job.what]());
+}
