@@ -10,6 +10,7 @@ import {
   ReadingSchema,
   ReceiptSchema,
   AskedSchema,
+  PaperJobSchema,
   WishSchema,
 } from '../core/model';
 import { CheckRequestSchema } from './check';
@@ -124,6 +125,30 @@ const draftingCalls = (): Record<string, unknown> => ({
   },
 });
 
+/** The calls for paper and results. */
+const outcomeCalls = (): Record<string, unknown> => ({
+  '/api/paper': {
+    post: {
+      summary: 'One printable page: a handout, a key, cards, QR cards',
+      requestBody: body('application/json', ref('PaperJob')),
+      responses: {
+        200: { description: 'Done', content: { 'text/html': { schema: text } } },
+        ...refusals,
+      },
+    },
+  },
+  '/api/results': call(
+    'Figures of a file of answers',
+    body('multipart/form-data', object({ file: binary, items: list('Item') }, ['file'])),
+    object({
+      learners: integer,
+      items: { type: 'array', items: object({ item: text, ref: text }) },
+      test: object({ items: integer, learners: integer }),
+      findings: list('Finding'),
+    }),
+  ),
+});
+
 /** The OpenAPI 3.1 document. */
 export function openApi(): Record<string, unknown> {
   return {
@@ -190,6 +215,7 @@ export function openApi(): Record<string, unknown> {
         }),
       ),
       ...draftingCalls(),
+      ...outcomeCalls(),
       '/api/schema': {
         get: { summary: 'This document', responses: { 200: { description: 'Done' } } },
       },
@@ -213,6 +239,7 @@ export function openApi(): Record<string, unknown> {
         Asked: schema(AskedSchema),
         CompareRequest: schema(CompareRequestSchema),
         AssistantRequest: schema(AssistantRequestSchema),
+        PaperJob: schema(PaperJobSchema),
         FillJob: schema(FillJobSchema),
         Refusal: object({ findings: list('Finding') }, ['findings']),
       },

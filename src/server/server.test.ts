@@ -268,6 +268,8 @@ describe('the published description', () => {
       '/api/request',
       '/api/compare',
       '/api/assistant',
+      '/api/paper',
+      '/api/results',
       '/api/schema',
     ]);
     const schemas = (document['components'] as { schemas: Record<string, unknown> }).schemas;
