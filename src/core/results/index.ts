@@ -135,4 +135,4 @@ export function figuresOf(rows: readonly (readonly string[])[], items: readonly 
   };
 }
 
-export type { ItemFigures, OptionFigures, Results, TestFigures };
+export type { Results };
