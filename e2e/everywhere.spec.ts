@@ -82,6 +82,19 @@ const visit: Record<string, (page: Page) => Promise<void>> = {
     await page.getByRole('button', { name: 'A line for each category' }).click();
     await expect(page.getByText('! only 1 in the bank')).toBeVisible();
   },
+  'a set on paper': async (page) => {
+    await go(page, '/sets');
+    await page.getByRole('button', { name: 'New set' }).click();
+    await page.getByRole('button', { name: 'by chance' }).click();
+    await page.getByRole('button', { name: 'Print or play' }).click();
+    await expect(page.frameLocator('iframe').getByText('Name')).toBeVisible();
+  },
+  'tags and categories': async (page) => {
+    await go(page, '/bank');
+    await page.getByRole('button', { name: 'Look over' }).click();
+    await page.getByRole('menuitem', { name: 'Tags and categories' }).click();
+    await expect(page.getByRole('textbox', { name: 'Tag words', exact: true })).toBeVisible();
+  },
   'many changed at once': async (page) => {
     await go(page, '/bank');
     await page.getByRole('button', { name: 'Look over' }).click();

@@ -69,3 +69,26 @@ test('sections may be pools, and questions go into a set from the bank', async (
     .fill('-set:"set 1" used:never');
   await expect(page.getByText('50 of 60')).toBeVisible();
 });
+
+test('a set is printed with its key, and taken as one file that plays, in three acts each', async ({
+  page,
+}) => {
+  await newSet(page);
+  await page.getByRole('button', { name: 'by chance' }).click();
+  await expect(facts(page)).toContainText('10 questions');
+  const first = await listed(page).first().innerText();
+  await page.getByRole('button', { name: 'Print or play' }).click();
+  const sheet = page.frameLocator('iframe[title="The page as it will be"]');
+  await expect(sheet.getByText(first)).toBeVisible();
+  await page.getByRole('textbox', { name: 'Versions' }).fill('2');
+  await expect(sheet.getByText('version B')).toBeAttached();
+  await page.getByText('Key', { exact: true }).click();
+  await expect(sheet.getByRole('heading', { name: 'Key: Set 1 version A' })).toBeVisible();
+  await page.getByText('Quiz file', { exact: true }).click();
+  await expect(page.getByText(/opened from the disk, with no network/)).toBeVisible();
+  const [download] = await Promise.all([
+    page.waitForEvent('download'),
+    page.getByRole('button', { name: 'Take the file' }).click(),
+  ]);
+  expect(download.suggestedFilename()).toBe('Set 1 quiz.html');
+});

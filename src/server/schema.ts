@@ -9,6 +9,7 @@ import {
   OverruleSchema,
   ReadingSchema,
   ReceiptSchema,
+  ActivitySchema,
   AskedSchema,
   PaperJobSchema,
   WishSchema,
@@ -137,6 +138,16 @@ const outcomeCalls = (): Record<string, unknown> => ({
       },
     },
   },
+  '/api/activity': {
+    post: {
+      summary: 'One file that plays with no network',
+      requestBody: body('application/json', ref('Activity')),
+      responses: {
+        200: { description: 'Done', content: { 'text/html': { schema: text } } },
+        ...refusals,
+      },
+    },
+  },
   '/api/results': call(
     'Figures of a file of answers',
     body('multipart/form-data', object({ file: binary, items: list('Item') }, ['file'])),
@@ -240,6 +251,7 @@ export function openApi(): Record<string, unknown> {
         CompareRequest: schema(CompareRequestSchema),
         AssistantRequest: schema(AssistantRequestSchema),
         PaperJob: schema(PaperJobSchema),
+        Activity: schema(ActivitySchema),
         FillJob: schema(FillJobSchema),
         Refusal: object({ findings: list('Finding') }, ['findings']),
       },

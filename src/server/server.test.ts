@@ -269,6 +269,7 @@ describe('the published description', () => {
       '/api/compare',
       '/api/assistant',
       '/api/paper',
+      '/api/activity',
       '/api/results',
       '/api/schema',
     ]);

@@ -142,6 +142,20 @@ const draftingCalls = (
     }),
 });
 
+/** What leaves for people without a receiver; fetched when it is asked for. */
+const leavingCalls = (
+  mirror: Mirror,
+  surroundings: Surroundings,
+): Pick<CoreWorker, 'paper' | 'activity'> => ({
+  paper: async (ids, job) =>
+    (await import('../core/pipeline/paper')).printPaper({ items: mirror.pick(ids), ...job }),
+  activity: async (ids, activity) =>
+    (await import('../core/pipeline/activity')).playAnywhere(
+      { items: mirror.pick(ids), ...activity },
+      surroundings,
+    ),
+});
+
 /** The calls of a worker; `progress` is told how far a long one is. */
 export function coreApi(surroundings: Surroundings, progress: Progress): CoreWorker {
   const mirror = new Mirror();
@@ -163,6 +177,7 @@ export function coreApi(surroundings: Surroundings, progress: Progress): CoreWor
       packBank({ ...contents, items: mirror.pick(ids) }, surroundings),
     openBankFile,
     ...draftingCalls(mirror, surroundings, progress),
+    ...leavingCalls(mirror, surroundings),
     recheck: (items) => [...items.flatMap((item) => checkItem(item)), ...checkTogether(items)],
     learn: (name, bytes, known) => learn({ name, bytes }, surroundings, known),
     async showBlank(name, bytes, shape) {

@@ -1,5 +1,6 @@
 // What the page may ask of the core's worker. Types alone; late answers carry the version they belong to.
 import type {
+  Activity,
   Asked,
   BankContents,
   Decision,
@@ -15,6 +16,7 @@ import type {
   Lent,
   Make,
   Overrule,
+  PaperJob,
   Plan,
   ReadAs,
   Reading,
@@ -154,6 +156,10 @@ export interface CoreWorker {
   requests(wish: Wish): Promise<WrittenRequest[]>;
   /** Replies held against requests and against the bank. */
   compare(asked: Asked[], replies: string[]): Promise<Compared>;
+  /** A printable page of these questions. */
+  paper(ids: string[], job: Omit<PaperJob, 'items'>): Promise<string>;
+  /** One file that plays these questions anywhere. */
+  activity(ids: string[], activity: Omit<Activity, 'items'>): Promise<string>;
   recheck(items: Item[]): Finding[];
   /** Learns a blank; what was decided of a `known` layout with the same headings holds for it. */
   learn(name: string, bytes: Uint8Array, known?: readonly KeptLayout[]): Promise<LearnAnswer>;

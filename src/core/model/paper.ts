@@ -22,3 +22,12 @@ export const PaperJobSchema = z.object({
     .optional(),
 });
 export type PaperJob = z.infer<typeof PaperJobSchema>;
+
+/** What one file plays: cards to turn, a quiz with feedback, a board with teams. */
+export const ActivitySchema = z.object({
+  items: z.array(ItemSchema),
+  sections: z.array(SetSectionSchema).optional(),
+  title: z.string(),
+  mode: z.enum(['cards', 'quiz', 'board']),
+});
+export type Activity = z.infer<typeof ActivitySchema>;

@@ -14,6 +14,7 @@ import { handOverSet } from '../state/hand-over';
 import { changeSet, copySet, idsOf, removeSet } from '../state/sets';
 import { AddQuestions } from './AddQuestions';
 import { PlanTable } from './PlanTable';
+import { showPrint } from './Print';
 import { Sections } from './Sections';
 import { timeWords } from './words';
 
@@ -84,6 +85,9 @@ export function OpenSet({ set }: { set: QuestionSet }) {
           },
         }}
       >
+        <Button disabled={!total} onClick={() => showPrint(set)}>
+          Print or play
+        </Button>
         <More set={set} />
       </PlaceHead>
       <Group gap="sm">

@@ -1,5 +1,6 @@
 // Sets: questions put together for one use, by hand, by filter or by a plan.
 import { Group, Paper, Stack, Text } from '@mantine/core';
+import { ModalsProvider } from '@mantine/modals';
 import { useLocation, useParams } from 'wouter';
 import { count } from '../../core/shared/plain';
 import { EmptyPlace } from '../parts/EmptyPlace';
@@ -31,17 +32,19 @@ export default function SetsPlace() {
     );
   }
   return (
-    <Group align="stretch" gap="md" wrap="nowrap" className="sets-place">
-      <Paper component="nav" aria-label="Sets" className="set-list">
-        <SetList sets={sets} open={open.id} onNew={make} />
-      </Paper>
-      <Stack
-        gap="sm"
-        className="set-open"
-        aria-label={`${open.name}, ${count(sets.length, 'set')}`}
-      >
-        <OpenSet key={open.id} set={open} />
-      </Stack>
-    </Group>
+    <ModalsProvider>
+      <Group align="stretch" gap="md" wrap="nowrap" className="sets-place">
+        <Paper component="nav" aria-label="Sets" className="set-list">
+          <SetList sets={sets} open={open.id} onNew={make} />
+        </Paper>
+        <Stack
+          gap="sm"
+          className="set-open"
+          aria-label={`${open.name}, ${count(sets.length, 'set')}`}
+        >
+          <OpenSet key={open.id} set={open} />
+        </Stack>
+      </Group>
+    </ModalsProvider>
   );
 }

@@ -12,7 +12,7 @@ import { fillEndpoint } from '../fill';
 import { fitEndpoint } from '../fit';
 import { gatherEndpoint } from '../gather';
 import { learnEndpoint } from '../learn';
-import { paperEndpoint } from '../paper';
+import { activityEndpoint, paperEndpoint } from '../paper';
 import { readBackEndpoint } from '../read-back';
 import { resultsEndpoint } from '../results';
 import type { JobName } from './jobs';
@@ -31,5 +31,6 @@ export const ENDPOINTS: Record<JobName, (request: Request) => Promise<Response>>
   compare: compareEndpoint,
   assistant: assistantEndpoint,
   paper: paperEndpoint,
+  activity: activityEndpoint,
   results: resultsEndpoint,
 };

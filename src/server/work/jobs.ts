@@ -15,6 +15,7 @@ export type JobName =
   | 'compare'
   | 'assistant'
   | 'paper'
+  | 'activity'
   | 'results';
 
 export type Job = {

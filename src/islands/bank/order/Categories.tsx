@@ -83,6 +83,7 @@ function Row({
       />
       <LinkButton
         fz={13}
+        miw={26}
         aria-label={`Show the ${node.all} of ${words}`}
         onClick={() => onShow(words)}
       >

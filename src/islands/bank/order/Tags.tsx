@@ -29,7 +29,12 @@ function TagRow({ tag, n, onChange, onShow }: TagCount & Omit<Props, 'tags'>) {
           return true;
         }}
       />
-      <LinkButton fz={13} aria-label={`Show the ${n} of ${words}`} onClick={() => onShow(words)}>
+      <LinkButton
+        fz={13}
+        miw={26}
+        aria-label={`Show the ${n} of ${words}`}
+        onClick={() => onShow(words)}
+      >
         <span className="mono">{n}</span>
       </LinkButton>
       {split && (
@@ -43,7 +48,7 @@ function TagRow({ tag, n, onChange, onShow }: TagCount & Omit<Props, 'tags'>) {
       )}
       <LinkButton
         fz={13}
-        aria-label={`Take ${words} off all`}
+        aria-label={`Take off ${words}`}
         onClick={() => onChange({ is: 'remove-tag', tag })}
       >
         Take off

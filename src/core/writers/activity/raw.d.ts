@@ -1,0 +1,4 @@
+declare module '*.js?raw' {
+  const text: string;
+  export default text;
+}

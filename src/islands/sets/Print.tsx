@@ -1,0 +1,200 @@
+// A set for people without a receiver: on paper (handout, key, cards, QR cards), or as one file that plays anywhere.
+import {
+  Button,
+  Group,
+  NumberInput,
+  SegmentedControl,
+  Select,
+  Stack,
+  Text,
+  TextInput,
+} from '@mantine/core';
+import { modals } from '@mantine/modals';
+import { useEffect, useRef, useState } from 'react';
+import type { Activity, PaperJob, QuestionSet } from '../../core/model';
+import { safeName } from '../../core/shared/plain';
+import { messageOf } from '../parts/message-of';
+import { takeAway } from '../parts/take-away';
+import { idsOf } from '../state/sets';
+import { core } from '../../workers/client';
+
+type Play = `play-${Activity['mode']}`;
+type What = PaperJob['what'] | Play;
+const PAPER: readonly { value: PaperJob['what']; label: string }[] = [
+  { value: 'handout', label: 'Handout' },
+  { value: 'key', label: 'Key' },
+  { value: 'cards', label: 'Cards to cut' },
+  { value: 'qr', label: 'QR cards' },
+];
+const PLAYS: readonly { value: Play; label: string; help: string }[] = [
+  {
+    value: 'play-quiz',
+    label: 'Quiz file',
+    help: 'Question by question, with feedback and a score.',
+  },
+  {
+    value: 'play-cards',
+    label: 'Card file',
+    help: 'Turned one by one; those not known come again.',
+  },
+  { value: 'play-board', label: 'Board file', help: 'Categories by points, for teams.' },
+];
+const modeOf = (what: Play): Activity['mode'] => what.replace('play-', '') as Activity['mode'];
+const isPaper = (what: What): what is PaperJob['what'] => PAPER.some(({ value }) => value === what);
+
+type Wishes = {
+  what: What;
+  versions: number;
+  columns: 1 | 2;
+  holds: 'text' | 'number';
+  address: string;
+};
+
+/** The page as it is wished; the latest wish counts. */
+function usePage(set: QuestionSet, wishes: Wishes): { html?: string; problem?: string } {
+  const [page, setPage] = useState<{ html?: string; problem?: string }>({});
+  useEffect(() => {
+    let isLatest = true;
+    const { what, versions, columns, holds, address } = wishes;
+    const { name: title, sections } = set;
+    const made = isPaper(what)
+      ? core().paper(idsOf(set), {
+          what,
+          title,
+          sections,
+          versions,
+          columns,
+          qr: { holds, address },
+        })
+      : core().activity(idsOf(set), { mode: modeOf(what), title, sections });
+    made.then(
+      (html) => isLatest && setPage({ html }),
+      (error: unknown) =>
+        isLatest && setPage({ problem: messageOf(error, 'The page could not be made.') }),
+    );
+    return () => {
+      isLatest = false;
+    };
+  }, [set, wishes]);
+  return page;
+}
+
+function PaperWishes({ wishes, to }: { wishes: Wishes; to: (change: Partial<Wishes>) => void }) {
+  if (wishes.what === 'qr') {
+    return (
+      <Group gap="xs" align="flex-end">
+        <Select
+          label="The code holds"
+          allowDeselect={false}
+          value={wishes.holds}
+          data={[
+            { value: 'text', label: 'the question' },
+            { value: 'number', label: 'its number' },
+          ]}
+          onChange={(holds) => to({ holds: holds === 'number' ? 'number' : 'text' })}
+        />
+        <TextInput
+          label="Behind the address"
+          placeholder="https://…/"
+          value={wishes.address}
+          onChange={(event) => to({ address: event.currentTarget.value })}
+        />
+      </Group>
+    );
+  }
+  return wishes.what === 'cards' ? null : (
+    <Group gap="xs" align="flex-end">
+      <NumberInput
+        label="Versions"
+        w={110}
+        min={1}
+        max={8}
+        allowDecimal={false}
+        value={wishes.versions}
+        onChange={(value) => to({ versions: Math.max(1, Number(value) || 1) })}
+      />
+      {wishes.what === 'handout' && (
+        <Select
+          label="Columns"
+          w={110}
+          allowDeselect={false}
+          value={String(wishes.columns)}
+          data={['1', '2']}
+          onChange={(columns) => to({ columns: columns === '2' ? 2 : 1 })}
+        />
+      )}
+    </Group>
+  );
+}
+
+function Print({ set }: { set: QuestionSet }) {
+  const [wishes, setWishes] = useState<Wishes>({
+    what: 'handout',
+    versions: 1,
+    columns: 1,
+    holds: 'text',
+    address: '',
+  });
+  const to = (change: Partial<Wishes>): void => setWishes((now) => ({ ...now, ...change }));
+  const frame = useRef<HTMLIFrameElement>(null);
+  const { html, problem } = usePage(set, wishes);
+  const onPaper = isPaper(wishes.what);
+  const take = (): void =>
+    takeAway(
+      `${safeName(set.name, 'Set')} ${wishes.what.replace('play-', '')}.html`,
+      new TextEncoder().encode(html ?? ''),
+      'text/html',
+    );
+  return (
+    <Stack gap="sm">
+      <SegmentedControl
+        aria-label="What is made of the set"
+        value={wishes.what}
+        data={[...PAPER, ...PLAYS.map(({ value, label }) => ({ value, label }))]}
+        onChange={(what) => to({ what })}
+      />
+      {onPaper ? (
+        <PaperWishes wishes={wishes} to={to} />
+      ) : (
+        <Text size="sm">
+          {PLAYS.find(({ value }) => value === wishes.what)?.help} One file, opened from the disk,
+          with no network. The right answers are in it, and whoever looks can find them.
+        </Text>
+      )}
+      {problem ? (
+        <Text role="alert" c="var(--brick-ink)">
+          {problem}
+        </Text>
+      ) : (
+        // What stands in the frame is the page itself; it may print and run nothing but its own player.
+        <iframe
+          ref={frame}
+          title="The page as it will be"
+          className="print-preview"
+          sandbox={onPaper ? 'allow-same-origin allow-modals' : ''}
+          srcDoc={onPaper ? (html ?? '') : ''}
+          hidden={!onPaper}
+        />
+      )}
+      <Group justify="flex-end">
+        <Button disabled={!html} onClick={take} variant={onPaper ? 'default' : 'filled'}>
+          Take the file
+        </Button>
+        {onPaper && (
+          <Button
+            variant="filled"
+            disabled={!html}
+            onClick={() => frame.current?.contentWindow?.print()}
+          >
+            Print
+          </Button>
+        )}
+      </Group>
+    </Stack>
+  );
+}
+
+/** Shows what the set becomes on paper, or as a file that plays. */
+export const showPrint = (set: QuestionSet): void => {
+  modals.open({ title: set.name, size: '60rem', children: <Print set={set} /> });
+};
