@@ -12,6 +12,7 @@ import {
   ActivitySchema,
   AskedSchema,
   PaperJobSchema,
+  SheetsJobSchema,
   WishSchema,
 } from '../core/model';
 import { CheckRequestSchema } from './check';
@@ -126,6 +127,40 @@ const draftingCalls = (): Record<string, unknown> => ({
   },
 });
 
+/** The calls for contributors and stand-ins. */
+const handsCalls = (): Record<string, unknown> => ({
+  '/api/sheets': {
+    post: {
+      summary: 'Sheets for contributors, a locked workbook for each group, in a zip',
+      requestBody: body('application/json', ref('SheetsJob')),
+      responses: {
+        200: { description: 'Done', content: { 'application/zip': { schema: binary } } },
+        ...refusals,
+      },
+    },
+  },
+  '/api/merge': call(
+    'Sheets that came back, merged',
+    body(
+      'multipart/form-data',
+      object({ file: { type: 'array', items: binary }, items: list('Item') }, ['file']),
+    ),
+    object({
+      items: list('Item'),
+      findings: list('Finding'),
+      doubles: { type: 'array', items: { type: 'array', items: text } },
+    }),
+  ),
+  '/api/stand-ins': {
+    get: { summary: 'The stand-in receivers', responses: { 200: { description: 'Done' } } },
+  },
+  '/api/stand-ins/{name}/take': call(
+    'What a stand-in says of a file',
+    body('multipart/form-data', object({ file: binary }, ['file'])),
+    object({ taken: integer, refused: { type: 'array' }, questions: { type: 'array' } }),
+  ),
+});
+
 /** The calls for paper and results. */
 const outcomeCalls = (): Record<string, unknown> => ({
   '/api/paper': {
@@ -148,6 +183,7 @@ const outcomeCalls = (): Record<string, unknown> => ({
       },
     },
   },
+  ...handsCalls(),
   '/api/results': call(
     'Figures of a file of answers',
     body('multipart/form-data', object({ file: binary, items: list('Item') }, ['file'])),
@@ -252,6 +288,7 @@ export function openApi(): Record<string, unknown> {
         AssistantRequest: schema(AssistantRequestSchema),
         PaperJob: schema(PaperJobSchema),
         Activity: schema(ActivitySchema),
+        SheetsJob: schema(SheetsJobSchema),
         FillJob: schema(FillJobSchema),
         Refusal: object({ findings: list('Finding') }, ['findings']),
       },

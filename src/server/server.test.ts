@@ -270,6 +270,10 @@ describe('the published description', () => {
       '/api/assistant',
       '/api/paper',
       '/api/activity',
+      '/api/sheets',
+      '/api/merge',
+      '/api/stand-ins',
+      '/api/stand-ins/{name}/take',
       '/api/results',
       '/api/schema',
     ]);

@@ -1,7 +1,7 @@
 // What goes on paper: a handout, its key, cards to cut, a card with a QR code for each question.
 import { z } from 'zod';
 import { SetSectionSchema } from './question-set';
-import { ItemSchema } from './item';
+import { ItemSchema, KindSchema } from './item';
 
 export const PaperJobSchema = z.object({
   items: z.array(ItemSchema),
@@ -31,3 +31,19 @@ export const ActivitySchema = z.object({
   mode: z.enum(['cards', 'quiz', 'board']),
 });
 export type Activity = z.infer<typeof ActivitySchema>;
+
+/** Sheets that go out to contributors: one for each group, with so many rows to fill. */
+export const SheetsJobSchema = z.object({
+  groups: z.array(
+    z.object({
+      name: z.string().min(1),
+      category: z.string().optional(),
+      rows: z.number().int().min(1).max(500).optional(),
+    }),
+  ),
+  kinds: z.array(KindSchema).min(1).optional(),
+  options: z.number().int().min(2).max(10).optional(),
+  limits: z.object({ stem: z.number().optional(), option: z.number().optional() }).optional(),
+  setTitle: z.string().optional(),
+});
+export type SheetsJob = z.infer<typeof SheetsJobSchema>;

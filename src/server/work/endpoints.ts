@@ -15,6 +15,7 @@ import { learnEndpoint } from '../learn';
 import { activityEndpoint, paperEndpoint } from '../paper';
 import { readBackEndpoint } from '../read-back';
 import { resultsEndpoint } from '../results';
+import { mergeEndpoint, sheetsEndpoint } from '../sheets';
 import type { JobName } from './jobs';
 
 export const ENDPOINTS: Record<JobName, (request: Request) => Promise<Response>> = {
@@ -32,5 +33,7 @@ export const ENDPOINTS: Record<JobName, (request: Request) => Promise<Response>>
   assistant: assistantEndpoint,
   paper: paperEndpoint,
   activity: activityEndpoint,
+  sheets: sheetsEndpoint,
+  merge: mergeEndpoint,
   results: resultsEndpoint,
 };

@@ -16,6 +16,8 @@ export type JobName =
   | 'assistant'
   | 'paper'
   | 'activity'
+  | 'sheets'
+  | 'merge'
   | 'results';
 
 export type Job = {

@@ -1,0 +1,215 @@
+// A contributor sheet that came back: who wrote what, and what is wrong in which cell.
+import type { Finding, Item, Kind, Sheet } from '../model';
+import { columnLetters } from '../shared/cells';
+import {
+  ANSWER,
+  CATEGORY,
+  EXAMPLE,
+  EXPLANATION,
+  GROUP,
+  KIND,
+  NUMBER,
+  optionHeading,
+  QUESTION,
+  RIGHT,
+} from '../shared/contributor-form';
+import { KIND_NAMES } from '../shared/kind-names';
+import { alike, cleanText } from '../shared/normalise';
+import { count, optionLetter, quoted } from '../shared/plain';
+
+export type Filled = { by: string; items: Item[]; findings: Finding[]; empty: number };
+
+/** So far down the headings of a form may stand, where rows were put in above. */
+const DEEPEST = 30;
+const MOST_OPTIONS = 10;
+
+type Columns = ReadonlyMap<string, number>;
+type Place = { file: string; sheet: string; row: number; by: string; category: string | undefined };
+
+const cellOf = (row: readonly string[], columns: Columns, heading: string): string =>
+  cleanText(row[columns.get(heading) ?? -1] ?? '');
+
+/** Which column holds what, by the form's own headings; undefined where a row is not the row of headings. */
+function columnsOf(row: readonly string[]): Columns | undefined {
+  const columns = new Map<string, number>();
+  const known = [
+    NUMBER,
+    KIND,
+    QUESTION,
+    RIGHT,
+    ANSWER,
+    EXPLANATION,
+    ...Array.from({ length: MOST_OPTIONS }, (_, n) => optionHeading(n)),
+  ];
+  row.forEach((cell, at) => {
+    const heading = known.find((one) => alike(one) === alike(cell));
+    if (heading) {
+      columns.set(heading, at);
+    }
+  });
+  return columns.has(QUESTION) && columns.has(NUMBER) ? columns : undefined;
+}
+
+const KINDS_BY_NAME = new Map(
+  Object.entries(KIND_NAMES).map(([kind, name]) => [alike(name), kind as Kind]),
+);
+
+/** The options that the key names, by letters with signs between them. */
+const lettersOf = (key: string): number[] =>
+  [...key.toUpperCase().matchAll(/[A-J]/g)].map(([letter]) => letter.charCodeAt(0) - 65);
+
+function kindOf(said: string, key: string, hasOptions: boolean): Kind {
+  const known = KINDS_BY_NAME.get(alike(said));
+  if (known) {
+    return known;
+  }
+  if (!hasOptions) {
+    return 'short';
+  }
+  return lettersOf(key).length > 1 ? 'choice-many' : 'choice-one';
+}
+
+type Fault = {
+  rule: string;
+  level: Finding['level'];
+  field: string;
+  heading: string;
+  message: string;
+};
+
+function faultsOf(item: Item, key: string, answer: string): Fault[] {
+  const faults: Fault[] = [];
+  const { options = [], kind, accepted = [] } = item;
+  if (!item.stem.plain) {
+    faults.push({
+      rule: 'sheet-question-missing',
+      level: 'block',
+      field: 'stem',
+      heading: QUESTION,
+      message: 'The row has answers and no question.',
+    });
+  }
+  if (kind.startsWith('choice')) {
+    if (options.length < 2) {
+      faults.push({
+        rule: 'sheet-options-missing',
+        level: 'block',
+        field: 'options',
+        heading: optionHeading(options.length),
+        message: `It has ${count(options.length, 'option')}; two at least are needed.`,
+      });
+    }
+    if (!options.some(({ right }) => right)) {
+      const message = key
+        ? `The key ${quoted(key, 20)} names none of the options A to ${optionLetter(Math.max(0, options.length - 1))}.`
+        : 'It does not say which option is right.';
+      faults.push({ rule: 'sheet-key', level: 'block', field: 'key', heading: RIGHT, message });
+    }
+  } else if (kind === 'true-false' ? !key && !answer : !accepted.length && kind !== 'open') {
+    faults.push({
+      rule: 'sheet-answer-missing',
+      level: 'block',
+      field: 'accepted',
+      heading: ANSWER,
+      message: 'It has no answer.',
+    });
+  }
+  return faults;
+}
+
+function answersOf(
+  kind: Kind,
+  texts: readonly string[],
+  key: string,
+  answer: string,
+): Partial<Item> {
+  if (kind === 'true-false') {
+    const isTrue = /^(?:true|t|yes|wahr|vrai|a)$/i.test(answer || key);
+    return {
+      options: [true, false].map((value) => ({
+        text: { plain: value ? 'True' : 'False' },
+        right: value === isTrue,
+      })),
+    };
+  }
+  if (!kind.startsWith('choice')) {
+    return { accepted: answer ? answer.split(/\s*[;|]\s*/).filter(Boolean) : [] };
+  }
+  const rights = new Set(lettersOf(key));
+  const byText = texts.findIndex((text) => text && alike(text) === alike(key));
+  return {
+    options: texts.flatMap((plain, at) =>
+      plain ? [{ text: { plain }, right: byText >= 0 ? at === byText : rights.has(at) }] : [],
+    ),
+  };
+}
+
+/** One row as a question with its faults; undefined where nothing was written. */
+function itemOf(
+  row: readonly string[],
+  columns: Columns,
+  place: Place,
+  id: string,
+): { item: Item; findings: Finding[] } | undefined {
+  const at = (heading: string): string => cellOf(row, columns, heading);
+  const texts = Array.from({ length: MOST_OPTIONS }, (_, n) => at(optionHeading(n)));
+  const [stem, key, answer] = [at(QUESTION), at(RIGHT), at(ANSWER)];
+  if (![stem, answer, ...texts].some(Boolean) || at(NUMBER) === EXAMPLE) {
+    return undefined;
+  }
+  const kind = kindOf(at(KIND), key, texts.some(Boolean));
+  const explanation = at(EXPLANATION);
+  const item: Item = {
+    id,
+    ref: '',
+    kind,
+    stem: { plain: stem },
+    ...answersOf(kind, texts, key, answer),
+    ...(explanation ? { explanation: { plain: explanation } } : {}),
+    ...(place.category ? { category: place.category.split(/\s*>\s*/u) } : {}),
+    origin: { file: place.file, sheet: place.sheet, row: place.row, by: place.by },
+  };
+  const findings = faultsOf(item, key, answer).map(({ heading, ...fault }): Finding => ({
+    ...fault,
+    item: id,
+    message: `${place.by}, row ${place.row}: ${fault.message}`,
+    where: {
+      file: place.file,
+      sheet: place.sheet,
+      cell: `${columnLetters(columns.get(heading) ?? columns.get(QUESTION)!)}${place.row}`,
+    },
+  }));
+  return { item, findings };
+}
+
+/** What stands behind a word in the first column above the headings. */
+const headOf = (rows: readonly (readonly string[])[], word: string): string | undefined => {
+  const line = rows.flat().find((cell) => cell.trim().startsWith(word.trim()));
+  return line?.trim().slice(word.trim().length).trim() || undefined;
+};
+
+/** Reads a sheet of the form; undefined where it is another form. */
+export function readFilled(
+  { name, rows }: Sheet,
+  file: string,
+  newId: () => string,
+): Filled | undefined {
+  const heading = rows.slice(0, DEEPEST).findIndex((row) => columnsOf(row));
+  if (heading < 0) {
+    return undefined;
+  }
+  const columns = columnsOf(rows[heading]!)!;
+  const above = rows.slice(0, heading);
+  const by = headOf(above, GROUP) ?? file.replace(/\.[^.]+$/, '');
+  const category = headOf(above, CATEGORY);
+  const made = rows.slice(heading + 1).flatMap((row, at) => {
+    const place: Place = { file, sheet: name, row: heading + at + 2, by, category };
+    return itemOf(row, columns, place, newId()) ?? [];
+  });
+  return {
+    by,
+    items: made.map(({ item }) => item),
+    findings: made.flatMap(({ findings }) => findings),
+    empty: rows.length - heading - 1 - made.length,
+  };
+}

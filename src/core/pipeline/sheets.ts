@@ -1,0 +1,2 @@
+// Sheets that go out to contributors.
+export { contributorSheets } from '../writers/sheets';
