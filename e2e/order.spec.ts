@@ -1,6 +1,9 @@
 // A bank kept in order: near-doubles made one, notes on the craft mended and switched off.
+import { read, utils, write } from '@e965/xlsx';
 import type { Page } from '@playwright/test';
-import { expect, go, openDemo, paste, test } from './person';
+import { unzipSync } from 'fflate';
+import { readFileSync } from 'node:fs';
+import { drop, expect, go, openDemo, paste, test } from './person';
 
 const SHEET = [
   'Question\tA\tB\tC\tRight',
@@ -121,4 +124,38 @@ test('tags are renamed and made one, categories renamed and moved below one anot
   await page.getByRole('button', { name: 'Look over' }).click();
   await page.getByRole('menuitem', { name: 'Tags and categories' }).click();
   await expect(page.getByRole('textbox', { name: `Category ${name}`, exact: true })).toBeVisible();
+});
+
+test('sheets go out to groups as one zip, and one that comes back names who wrote it', async ({
+  page,
+}) => {
+  await openDemo(page, '/bank');
+  await page.getByRole('button', { name: 'Look over' }).click();
+  await page.getByRole('menuitem', { name: /Sheets for contributors/ }).click();
+  await page.getByRole('textbox', { name: 'Who writes' }).fill('Group A; Locks\nGroup B');
+  const [download] = await Promise.all([
+    page.waitForEvent('download'),
+    page.getByRole('button', { name: 'Make 2 sheets' }).click(),
+  ]);
+  const sheets = unzipSync(new Uint8Array(readFileSync(await download.path())));
+  expect(Object.keys(sheets)).toEqual(['Group A.xlsx', 'Group B.xlsx']);
+  const book = read(sheets['Group A.xlsx']!);
+  utils.sheet_add_aoa(
+    book.Sheets['Questions']!,
+    [['What is a cill here?', 'a ledge', 'a rope', '', '', 'A']],
+    {
+      origin: 'B8',
+    },
+  );
+  await go(page, '/gather');
+  await drop(
+    page,
+    'back.xlsx',
+    Buffer.from(write(book, { type: 'array', bookType: 'xlsx' }) as ArrayBuffer),
+  );
+  await expect(page.getByText('handed out to “Group A”')).toBeVisible();
+  await page.getByRole('button', { name: 'Take 1 question into the bank' }).click();
+  await go(page, '/bank');
+  await page.getByPlaceholder(/Search/).fill('by:"group a"');
+  await expect(page.getByRole('gridcell', { name: 'What is a cill here?' })).toBeVisible();
 });

@@ -146,9 +146,10 @@ const draftingCalls = (
 const leavingCalls = (
   mirror: Mirror,
   surroundings: Surroundings,
-): Pick<CoreWorker, 'paper' | 'activity'> => ({
+): Pick<CoreWorker, 'paper' | 'activity' | 'sheets'> => ({
   paper: async (ids, job) =>
     (await import('../core/pipeline/paper')).printPaper({ items: mirror.pick(ids), ...job }),
+  sheets: async (job) => (await import('../core/pipeline/sheets')).contributorSheets(job),
   activity: async (ids, activity) =>
     (await import('../core/pipeline/activity')).playAnywhere(
       { items: mirror.pick(ids), ...activity },

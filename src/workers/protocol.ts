@@ -23,6 +23,7 @@ import type {
   Receipt,
   SetSection,
   Settings,
+  SheetsJob,
   Template,
   Term,
   Wish,
@@ -160,6 +161,8 @@ export interface CoreWorker {
   paper(ids: string[], job: Omit<PaperJob, 'items'>): Promise<string>;
   /** One file that plays these questions anywhere. */
   activity(ids: string[], activity: Omit<Activity, 'items'>): Promise<string>;
+  /** Sheets for contributors, in one zip. */
+  sheets(job: SheetsJob): Promise<Uint8Array>;
   recheck(items: Item[]): Finding[];
   /** Learns a blank; what was decided of a `known` layout with the same headings holds for it. */
   learn(name: string, bytes: Uint8Array, known?: readonly KeptLayout[]): Promise<LearnAnswer>;

@@ -213,3 +213,21 @@ export function readFilled(
     empty: rows.length - heading - 1 - made.length,
   };
 }
+
+/** What a sheet of the form says of itself: who it is from, the category, and where its example stands (rows from 1). */
+export type FormHead = { by: string; category: string | undefined; examples: ReadonlySet<number> };
+
+/** The head of a sheet that was handed out; undefined of any other sheet. */
+export function formHead({ rows }: Sheet): FormHead | undefined {
+  const heading = rows.slice(0, DEEPEST).findIndex((row) => columnsOf(row));
+  const above = rows.slice(0, Math.max(0, heading));
+  const by = headOf(above, GROUP);
+  if (heading < 0 || !by) {
+    return undefined;
+  }
+  const columns = columnsOf(rows[heading]!)!;
+  const examples = rows.flatMap((row, at) =>
+    cellOf(row, columns, NUMBER) === EXAMPLE ? [at + 1] : [],
+  );
+  return { by, category: headOf(above, CATEGORY), examples: new Set(examples) };
+}

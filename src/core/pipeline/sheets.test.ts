@@ -6,6 +6,7 @@ import { item, options } from '../../../tests/make';
 import type { SheetsJob } from '../model';
 import { mergeSheets } from './merge';
 import { contributorSheets } from './sheets';
+import { gatherSource } from './sources';
 
 const job: SheetsJob = {
   groups: [
@@ -153,6 +154,14 @@ describe('sheets that come back', () => {
     const other = await merge([{ name: 'Group C.csv', bytes: csv }]);
     expect(other.items.map(({ origin }) => origin!.by)).toEqual(['Group C', 'Group C']);
     expect(other.findings[0]!.rule).toBe('sheet-other-form');
+  });
+  it('come in by the ordinary road too, without the example, with who wrote them', async () => {
+    const a = filled(sheets['Group A.xlsx']!, { 8: ROW });
+    const { items, findings } = await gatherSource({ name: 'a.xlsx', bytes: a }, {}, surroundings);
+    expect(items.map(({ stem, origin, category }) => [stem.plain, origin!.by, category])).toEqual([
+      ['What is a cill?', 'Group A', ['Locks']],
+    ]);
+    expect(findings.map(({ rule }) => rule)).toContain('sheet-of-contributor');
   });
   it('of several kinds say theirs by the drop-down', async () => {
     const [bytes] = Object.values(

@@ -14,6 +14,7 @@ import { gather, gatherStated, gatherText, isTypedText, type Gathered } from '..
 import { fileOf, openFile, openHtml, openText, readableAs } from '../readers';
 
 export { findingsOf as problemsOf } from '../readers';
+import { asContributed } from './contributed';
 import { defined } from '../shared/defined';
 import { promiseUnmet } from './promises';
 
@@ -180,7 +181,8 @@ const noQuestions = (file: string): Finding => ({
 
 /** Understands a source that is open already; used again after each overruling. */
 export function gatherOpened(opened: Opened, overrule: Overrule, surroundings: Asked): Gathered {
-  const gathered = gatherAny(opened, overrule, surroundings);
+  const any = gatherAny(opened, overrule, surroundings);
+  const gathered = opened.is === 'table' ? asContributed(opened.table, any) : any;
   const isSilent = gathered.findings.every(({ level }) => level === 'note');
   const more =
     !gathered.items.length && isSilent ? [noQuestions(fileOf(opened))] : withChecks(gathered);

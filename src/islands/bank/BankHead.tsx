@@ -19,6 +19,7 @@ import { showChangeMany } from './many/change-many';
 import { Mends } from './Mends';
 import { showOrder } from './order/Order';
 import { isFiltered, type Shown } from './rows';
+import { showSheets } from './contributor-sheets';
 import { showToBank } from './to-bank';
 import { TagSelected } from './TagSelected';
 import type { GridColumns } from './use-grid-columns';
@@ -122,6 +123,11 @@ function useBankActs(many: number, ids: () => readonly string[]): void {
       run: showOrder,
     },
     {
+      label: 'Sheets for contributors',
+      words: 'Groups, many hands, hand out forms to be filled and brought back',
+      run: showSheets,
+    },
+    {
       label: 'Checks of the craft',
       words: 'How questions are written: guidelines, quality, switch notes off',
       run: showCraftChecks,
@@ -194,6 +200,7 @@ export function BankHead({
             Copy or move {count(many, 'question')} to another bank …
           </Menu.Item>
           <Menu.Item onClick={showOrder}>Tags and categories</Menu.Item>
+          <Menu.Item onClick={showSheets}>Sheets for contributors …</Menu.Item>
           <Menu.Item onClick={showDoubles}>Questions that are nearly alike</Menu.Item>
           <Menu.Item onClick={showCraftChecks}>Checks of the craft</Menu.Item>
         </Menu.Dropdown>

@@ -1,0 +1,127 @@
+// Sheets for those who write questions: one locked workbook for each group, all in one zip; back they come through Gather.
+import { Button, Group, MultiSelect, NumberInput, Stack, Text, Textarea } from '@mantine/core';
+import { modals } from '@mantine/modals';
+import { useState } from 'react';
+import type { Kind, SheetsJob } from '../../core/model';
+import { KIND_NAMES } from '../../core/shared/kind-names';
+import { count, safeName } from '../../core/shared/plain';
+import { core } from '../../workers/client';
+import { messageOf } from '../parts/message-of';
+import { say, sayProblem } from '../parts/say';
+import { takeAway } from '../parts/take-away';
+import { bankState } from '../state/bank';
+
+const KINDS: readonly Kind[] = ['choice-one', 'choice-many', 'true-false', 'short', 'card'];
+const EXAMPLE = 'Group A; Locks > Gates\nGroup B; Safety';
+
+/** The groups of a text: a name on each line, and behind a semicolon the category that it writes for. */
+const groupsOf = (text: string, rows: number): SheetsJob['groups'] =>
+  text
+    .split('\n')
+    .map((line) => line.split(';').map((part) => part.trim()))
+    .filter(([name]) => name)
+    .map(([name, category]) => ({ name: name!, rows, ...(category ? { category } : {}) }));
+
+/** The strictest lengths of the receivers in view. */
+function limitsNow(): NonNullable<SheetsJob['limits']> {
+  const limits = bankState()
+    .layouts.filter(({ chosen }) => chosen)
+    .map(({ layout }) => layout.limits);
+  const least = (values: readonly (number | undefined)[]): number | undefined => {
+    const given = values.filter((value): value is number => value !== undefined);
+    return given.length ? Math.min(...given) : undefined;
+  };
+  const [stem, option] = [
+    least(limits.map((one) => one.stem)),
+    least(limits.map((one) => one.option)),
+  ];
+  return { ...(stem ? { stem } : {}), ...(option ? { option } : {}) };
+}
+
+function Sheets() {
+  const [names, setNames] = useState('');
+  const [kinds, setKinds] = useState<string[]>(['choice-one']);
+  const [options, setOptions] = useState(4);
+  const [rows, setRows] = useState(20);
+  const groups = groupsOf(names, rows);
+  const limits = limitsNow();
+  const make = async (): Promise<void> => {
+    const setTitle = bankState().info.name;
+    try {
+      const job = {
+        groups,
+        kinds: KINDS.filter((kind) => kinds.includes(kind)),
+        options,
+        limits,
+        setTitle,
+      };
+      takeAway(
+        `${safeName(setTitle, 'Bank')} sheets.zip`,
+        await core().sheets(job),
+        'application/zip',
+      );
+      modals.closeAll();
+      say(`${count(groups.length, 'sheet')} made. Drop them in Gather when they come back.`);
+    } catch (error) {
+      sayProblem(messageOf(error, 'The sheets could not be made.'));
+    }
+  };
+  return (
+    <Stack gap="sm">
+      <Textarea
+        label="Who writes"
+        description="A name on each line; behind a semicolon the category it writes for."
+        placeholder={EXAMPLE}
+        autosize
+        minRows={4}
+        maxRows={10}
+        value={names}
+        onChange={(event) => setNames(event.currentTarget.value)}
+      />
+      <MultiSelect
+        label="Kinds"
+        data={KINDS.map((kind) => ({ value: kind, label: KIND_NAMES[kind] }))}
+        value={kinds}
+        onChange={setKinds}
+      />
+      <Group grow>
+        <NumberInput
+          label="Options"
+          min={2}
+          max={10}
+          value={options}
+          onChange={(value) => setOptions(Number(value) || 4)}
+        />
+        <NumberInput
+          label="Rows to fill"
+          min={1}
+          max={500}
+          value={rows}
+          onChange={(value) => setRows(Number(value) || 20)}
+        />
+      </Group>
+      <Text size="sm" c="dimmed">
+        {limits.stem || limits.option
+          ? `Lengths of the receivers in view: ${[limits.stem && `question ${limits.stem}`, limits.option && `option ${limits.option}`].filter(Boolean).join(', ')} characters.`
+          : 'No receiver in view limits the lengths.'}{' '}
+        Only the cells to fill can be typed into. Names stay with the questions when the sheets come
+        back.
+      </Text>
+      <Group justify="flex-end">
+        <Button onClick={() => modals.closeAll()}>Cancel</Button>
+        <Button
+          variant="filled"
+          disabled={!groups.length || !kinds.length}
+          onClick={() => void make()}
+        >
+          Make {count(groups.length, 'sheet')}
+        </Button>
+      </Group>
+    </Stack>
+  );
+}
+
+/** Asks who writes, and makes their sheets. */
+export const showSheets = (): void => {
+  modals.open({ title: 'Sheets for contributors', size: 'lg', children: <Sheets /> });
+};
