@@ -119,6 +119,10 @@ export function swapOption(
     return undefined;
   }
   const offered = offeredSide(make);
+  // The list may have changed since: then the question is of another term.
+  if (!options.some(({ text, right }) => right && text.plain === entry[offered])) {
+    return undefined;
+  }
   const there = new Set(options.map(({ text }) => alike(text.plain)));
   const wrongOptions = new WrongOptions(
     entries,

@@ -22,7 +22,7 @@ import {
   writeRequests,
   EMPTY,
 } from './index';
-import { templateOf } from './making';
+import { templateOf } from './template';
 
 const TEXT = [
   'pound\tthe level stretch of water between two locks',

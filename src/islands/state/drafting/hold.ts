@@ -13,10 +13,18 @@ const keyOf = (bank: string): string => `drafting ${bank}`;
 const PAUSE_MS = 300;
 let pause: ReturnType<typeof setTimeout> | undefined;
 
+/** The bank whose drafts are held here, once they were read. */
+let opened = '';
+let isRead = false;
+
 /** What survives a reload: all but what runs just now. */
 function save(): void {
+  // Before they were read, what is held here is not what is kept.
+  if (!isRead) {
+    return;
+  }
   const { busy: _busy, far: _far, problem: _problem, taken: _taken, ...kept } = hold.getState();
-  quietly(theStore().saveSetting(keyOf(bankState().info.id), kept));
+  quietly(theStore().saveSetting(keyOf(opened), kept));
 }
 
 /** Changes the state; it is written when the typing pauses. */
@@ -26,17 +34,21 @@ export function setDrafting(change: Partial<DraftingState>): void {
   pause = setTimeout(save, PAUSE_MS);
 }
 
-let opened = '';
 /** Brings back what was drafted for the open bank; begins anew where nothing was. */
 export async function openDrafting(): Promise<void> {
   const bank = bankState().info.id;
   if (bank === opened) {
     return;
   }
-  opened = bank;
+  // What was typed last belongs to the bank before.
+  clearTimeout(pause);
+  save();
+  [opened, isRead] = [bank, false];
+  hold.setState(EMPTY, true);
   const kept = await theStore().setting(keyOf(bank));
   if (bankState().info.id === bank) {
     hold.setState({ ...EMPTY, ...(kept as Partial<DraftingState> | undefined) }, true);
+    isRead = true;
   }
 }
 
@@ -54,9 +66,5 @@ export function setReview(bench: Bench, review: Review | undefined): void {
 
 // A page that is closed waits for no pause.
 if (typeof window !== 'undefined') {
-  window.addEventListener('pagehide', () => {
-    if (opened) {
-      save();
-    }
-  });
+  window.addEventListener('pagehide', save);
 }

@@ -1,12 +1,13 @@
 // Questions made on the benches: from terms, from replies, from templates.
-import type { Asked, Drafted, Make, Template, Wish } from '../../../core/model';
+import type { Asked, Drafted, Item, Make, Term, Wish } from '../../../core/model';
 import { defined } from '../../../core/shared/defined';
 import { core, onProgress, stopCore } from '../../../workers/client';
 import { Latest } from '../../parts/latest';
 import { messageOf } from '../../parts/message-of';
 import { bankState } from '../bank';
 import { draftingState, reviewOf, setDrafting, setReview } from './hold';
-import type { Bench, Review, Sent, TemplateWish } from './types';
+import { linesOf, templateOf } from './template';
+import type { Bench, Review, Sent } from './types';
 
 const latest = new Latest();
 
@@ -41,23 +42,44 @@ export function stopDrafting(): void {
   stopCore();
 }
 
+type Made = { makes: Make[]; terms?: Term[] };
+
+/** Whether what is made now is what was kept before: the same place of the list, asking the same. */
+const isSame = (a: Item, b: Item): boolean =>
+  a.id === b.id && (a.variant ? true : a.stem.plain === b.stem.plain);
+
+/** A name of its own for a question whose place in the list is another's that was kept. */
+const apart = (id: string, at: number): string => `${id} ${at + 1}`;
+
 /** What was made; questions that were kept before stay as they are, so that a second making is about the rest. */
-function put(bench: Bench, { items, findings, because, of }: Drafted, makes: Make[]): void {
+function put(
+  bench: Bench,
+  { items, findings, because, of }: Drafted,
+  { makes, terms = [] }: Made = { makes: [] },
+): void {
   const before = reviewOf(bench);
   const kept = before?.items.filter(({ id }) => before.verdicts[id] === 'kept') ?? [];
-  const keptIds = new Set(kept.map(({ id }) => id));
-  const fresh = items.filter(({ id }) => !keptIds.has(id));
-  const verdicts = Object.fromEntries(kept.map(({ id }) => [id, 'kept' as const]));
-  const all = [...kept, ...fresh];
-  setReview(bench, {
-    items: all,
+  const taken = new Set(kept.map(({ id }) => id));
+  const review: Review = {
+    items: [...kept],
     findings,
-    because: { ...before?.because, ...because },
-    of: { ...before?.of, ...of },
+    because: { ...before?.because },
+    of: { ...before?.of },
     makes,
-    verdicts,
+    terms,
+    verdicts: Object.fromEntries(kept.map(({ id }) => [id, 'kept' as const])),
+  };
+  const fresh = items.filter((item) => !kept.some((one) => isSame(one, item)));
+  fresh.forEach((item, at) => {
+    const id = taken.has(item.id) ? apart(item.id, at) : item.id;
+    review.items.push({ ...item, id });
+    review.because[id] = because[item.id] ?? [];
+    if (of?.[item.id]) {
+      review.of![id] = of[item.id]!;
+    }
   });
-  setDrafting({ open: fresh[0]?.id ?? all[0]?.id });
+  setReview(bench, review);
+  setDrafting({ open: review.items[kept.length]?.id ?? review.items[0]?.id });
 }
 
 /** The cards of the bank as lines of terms. */
@@ -103,7 +125,7 @@ export async function makeFromTerms(): Promise<void> {
           ...drafted.findings,
         ]
       : drafted.findings;
-    put('terms', { ...drafted, findings }, makes);
+    put('terms', { ...drafted, findings }, { makes, terms });
   });
 }
 
@@ -115,8 +137,7 @@ export async function swap(id: string, at: number): Promise<void> {
   if (!review || !item || !make) {
     return;
   }
-  const { terms } = await core().termsOfText(draftingState().terms.text);
-  const swapped = await core().swapOption(terms, make, item, at);
+  const swapped = await core().swapOption(review.terms ?? [], make, item, at);
   if (!swapped) {
     setDrafting({ problem: 'No other term can lend a wrong option here.' });
     return;
@@ -129,12 +150,6 @@ export async function swap(id: string, at: number): Promise<void> {
   });
 }
 
-const lines = (text: string): string[] =>
-  text
-    .split(/\n|;|\t/)
-    .map((line) => line.trim())
-    .filter(Boolean);
-
 /** Writes the requests for what is wished; they stand for those before. */
 export async function writeRequests(): Promise<void> {
   const { topic, terms, text, categories, count, kind, options, level, language, avoid } =
@@ -143,7 +158,7 @@ export async function writeRequests(): Promise<void> {
     .layouts.filter(({ chosen }) => chosen)
     .map(({ layout }) => layout);
   const wish: Wish = defined({
-    about: { topic, terms: lines(terms), text, categories: lines(categories) },
+    about: { topic, terms: linesOf(terms), text, categories: linesOf(categories) },
     count: count === '' ? undefined : count,
     kinds: [kind],
     options,
@@ -186,7 +201,7 @@ export async function takeReply(id: string, reply: string): Promise<void> {
       done.map((sent): Asked => sent.asked),
       done.map((sent) => sent.reply),
     );
-    put('assistant', { ...compared, because: {} }, []);
+    put('assistant', { ...compared, because: {} });
     const { again } = compared;
     const open = draftingState().sent.filter((sent) => !(sent.asked.again && !sent.reply));
     const isLast = open.every((sent) => sent.reply.trim());
@@ -199,54 +214,11 @@ export async function takeReply(id: string, reply: string): Promise<void> {
   });
 }
 
-const number = (text: string): number => Number(text.trim().replace(',', '.'));
-
-/** The template as the core takes it. */
-export function templateOf(wish: TemplateWish): Template {
-  const { figures, digits, slips, conditions, quantities } = wish;
-  return defined({
-    stem: wish.stem,
-    quantities: quantities
-      .filter(({ name }) => name.trim())
-      .map(({ name, from, to, step, unit }) => {
-        const list = from.includes(';') ? from.split(';').map(number) : undefined;
-        return defined({
-          name: name.trim(),
-          from: list ? 0 : number(from),
-          to: list ? 0 : number(to || from),
-          step: step.trim() ? number(step) : undefined,
-          list,
-          unit: unit.trim() || undefined,
-        });
-      }),
-    formula: wish.formula,
-    unit: wish.unit.trim() || undefined,
-    significant: figures === 'significant' ? digits : undefined,
-    decimals: figures === 'decimals' ? digits : undefined,
-    tolerance: wish.tolerance.trim() || undefined,
-    constraints: lines(conditions),
-    slips: slips.trim() ? slipsOf(slips) : ('usual' as const),
-    kind: wish.kind,
-    options: wish.options,
-    ref: wish.ref.trim() || undefined,
-    category: wish.category.trim() || undefined,
-  });
-}
-
-const slipsOf = (text: string): { name: string; formula: string }[] =>
-  text
-    .split('\n')
-    .filter((line) => line.trim())
-    .map((line) => {
-      const at = line.indexOf(':');
-      return { name: line.slice(0, Math.max(0, at)).trim(), formula: line.slice(at + 1).trim() };
-    });
-
 export async function drawVariants(): Promise<void> {
   const { template } = draftingState();
   await work('Drawing', async () => {
     const made = await core().variants(templateOf(template), template.count, template.seed);
-    put('calculated', { ...made, because: {} }, []);
+    put('calculated', { ...made, because: {} });
   });
 }
 

@@ -64,8 +64,9 @@ export type Review = {
   because: Record<string, Lent[]>;
   /** The term of each question, where it has one. */
   of?: Record<string, Term>;
-  /** How each kind was made, so that an option can be swapped. */
+  /** How each kind was made and from which terms, so that an option can be swapped whatever was typed since. */
   makes: Make[];
+  terms?: Term[];
   verdicts: Record<string, Verdict>;
 };
 
