@@ -1,13 +1,13 @@
 // How the questions stand to the layouts, kept so that one edit costs one question's fit and not the whole bank's.
 import type { Decision, Decisions, Fitted, Item, Layout } from '../core/model';
 import { fit } from '../core/pipeline';
-import { losesSomething } from '../core/shared/change-grades';
+import { FIT_STATE, losesSomething, type FitState } from '../core/shared/change-grades';
 import type { FitColumn } from './protocol';
 
 type Known = {
   item: Item;
   decision: Decision | undefined;
-  state: 0 | 1 | 2 | 3;
+  state: FitState;
   changes: number;
   reason: string;
   code: string;
@@ -16,13 +16,12 @@ type Known = {
 /** What is known of a layout: by question, and in the order in which it was last asked for. */
 type Kept = { layout: string; deck: number; byItem: Map<string, Known>; list: Known[] };
 
-/** The states by the bytes that they are packed as. */
-const STATES = { fits: 0, changes: 1, refused: 2 } as const;
-/** Changes that only write something in another way. */
-const WRITTEN = 3;
-
-const stateOf = ({ state, changes }: Fitted): Known['state'] =>
-  state === 'changes' && !changes.some(losesSomething) ? WRITTEN : STATES[state];
+function stateOf({ state, changes }: Fitted): FitState {
+  if (state === 'changes') {
+    return changes.some(losesSomething) ? FIT_STATE.loses : FIT_STATE.written;
+  }
+  return FIT_STATE[state];
+}
 
 const known = (item: Item, decision: Decision | undefined, one: Fitted): Known => ({
   item,

@@ -1,5 +1,6 @@
 // A contributor sheet that came back: who wrote what, and what is wrong in which cell.
 import type { Finding, Item, Kind, Sheet } from '../model';
+import { categoryPath } from '../shared/category-path';
 import { columnLetters } from '../shared/cells';
 import {
   ANSWER,
@@ -17,7 +18,7 @@ import { KIND_NAMES } from '../shared/kind-names';
 import { alike, cleanText } from '../shared/normalise';
 import { count, optionLetter, quoted } from '../shared/plain';
 
-export type Filled = { by: string; items: Item[]; findings: Finding[]; empty: number };
+export type Filled = { by: string; items: Item[]; findings: Finding[] };
 
 /** So far down the headings of a form may stand, where rows were put in above. */
 const DEEPEST = 30;
@@ -166,7 +167,7 @@ function itemOf(
     stem: { plain: stem },
     ...answersOf(kind, texts, key, answer),
     ...(explanation ? { explanation: { plain: explanation } } : {}),
-    ...(place.category ? { category: place.category.split(/\s*>\s*/u) } : {}),
+    ...(place.category ? { category: categoryPath(place.category) } : {}),
     origin: { file: place.file, sheet: place.sheet, row: place.row, by: place.by },
   };
   const findings = faultsOf(item, key, answer).map(({ heading, ...fault }): Finding => ({
@@ -188,20 +189,37 @@ const headOf = (rows: readonly (readonly string[])[], word: string): string | un
   return line?.trim().slice(word.trim().length).trim() || undefined;
 };
 
+/** The form of a sheet that was handed out: where its headings stand, which columns they head, what stands above. */
+type Form = {
+  heading: number;
+  columns: Columns;
+  by: string | undefined;
+  category: string | undefined;
+};
+
+/** The form of a sheet; undefined of any other sheet. */
+function formOf(rows: readonly (readonly string[])[]): Form | undefined {
+  for (const [heading, row] of rows.slice(0, DEEPEST).entries()) {
+    const columns = columnsOf(row);
+    if (columns) {
+      const above = rows.slice(0, heading);
+      return { heading, columns, by: headOf(above, GROUP), category: headOf(above, CATEGORY) };
+    }
+  }
+  return undefined;
+}
+
 /** Reads a sheet of the form; undefined where it is another form. */
 export function readFilled(
   { name, rows }: Sheet,
   file: string,
   newId: () => string,
 ): Filled | undefined {
-  const heading = rows.slice(0, DEEPEST).findIndex((row) => columnsOf(row));
-  if (heading < 0) {
+  const form = formOf(rows);
+  if (!form) {
     return undefined;
   }
-  const columns = columnsOf(rows[heading]!)!;
-  const above = rows.slice(0, heading);
-  const by = headOf(above, GROUP) ?? file.replace(/\.[^.]+$/, '');
-  const category = headOf(above, CATEGORY);
+  const { heading, columns, category, by = file.replace(/\.[^.]+$/, '') } = form;
   const made = rows.slice(heading + 1).flatMap((row, at) => {
     const place: Place = { file, sheet: name, row: heading + at + 2, by, category };
     return itemOf(row, columns, place, newId()) ?? [];
@@ -210,7 +228,6 @@ export function readFilled(
     by,
     items: made.map(({ item }) => item),
     findings: made.flatMap(({ findings }) => findings),
-    empty: rows.length - heading - 1 - made.length,
   };
 }
 
@@ -219,15 +236,13 @@ export type FormHead = { by: string; category: string | undefined; examples: Rea
 
 /** The head of a sheet that was handed out; undefined of any other sheet. */
 export function formHead({ rows }: Sheet): FormHead | undefined {
-  const heading = rows.slice(0, DEEPEST).findIndex((row) => columnsOf(row));
-  const above = rows.slice(0, Math.max(0, heading));
-  const by = headOf(above, GROUP);
-  if (heading < 0 || !by) {
+  const form = formOf(rows);
+  if (!form?.by) {
     return undefined;
   }
-  const columns = columnsOf(rows[heading]!)!;
+  const { by, category, columns } = form;
   const examples = rows.flatMap((row, at) =>
     cellOf(row, columns, NUMBER) === EXAMPLE ? [at + 1] : [],
   );
-  return { by, category: headOf(above, CATEGORY), examples: new Set(examples) };
+  return { by, category, examples: new Set(examples) };
 }

@@ -2,6 +2,7 @@
 import type { Gathered } from '../gathering';
 import { formHead } from '../merging/read';
 import type { Finding, Item, Table } from '../model';
+import { categoryPath } from '../shared/category-path';
 import { quoted } from '../shared/plain';
 
 /** The questions of a table with what its forms say of them; others as they are. */
@@ -25,7 +26,7 @@ export function asContributed(table: Table, gathered: Gathered): Gathered {
       left.add(item.id);
       return [];
     }
-    const category = item.category ?? head.category?.split(/\s*>\s*/u);
+    const category = item.category ?? (head.category && categoryPath(head.category));
     return [
       { ...item, origin: { ...item.origin, by: head.by }, ...(category ? { category } : {}) },
     ];

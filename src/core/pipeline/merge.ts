@@ -65,7 +65,7 @@ function doublesOf(items: readonly Item[], known: readonly Item[]): [string, str
   return [...near, ...same.filter((pair) => !seen.has([...pair].sort().join(' ')))];
 }
 
-/** Reads sheets that came back; later ones of the same group stand for its earlier ones only where rows are the same. */
+/** Reads sheets that came back and tells what is doubled; all of it stays, also what a later edition of a sheet says again. */
 export async function mergeSheets(
   files: readonly { name: string; bytes: Uint8Array }[],
   known: readonly Item[],

@@ -22,3 +22,7 @@ const KEEP_ALL: ReadonlySet<string> = new Set([
  */
 export const losesSomething = ({ code }: { code?: string | undefined }): boolean =>
   code === undefined || !KEEP_ALL.has(code);
+
+/** How a question stands to a receiver, as the bytes of a column say it. */
+export const FIT_STATE = { fits: 0, loses: 1, refused: 2, written: 3 } as const;
+export type FitState = (typeof FIT_STATE)[keyof typeof FIT_STATE];

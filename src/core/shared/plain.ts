@@ -1,4 +1,5 @@
 // Words for numbers of things, as the messages of every station use them.
+import type { Item } from '../model';
 import { wellFormed } from './markup';
 
 /** '1 question', '2 questions'. */
@@ -37,3 +38,17 @@ export function safeName(name: string, otherwise: string): string {
 /** A tag as people write it: 'level: beginner', or the plain word. */
 export const tagText = (tag: { name?: string; value: string }): string =>
   tag.name ? `${tag.name}: ${tag.value}` : tag.value;
+
+/** A number with what is written beside it: '12.5 ± 0.2 m'. */
+export const numberWords = ({ value, tolerance, unit }: NonNullable<Item['number']>): string =>
+  [String(value), tolerance ? `± ${tolerance}` : '', unit ?? ''].filter(Boolean).join(' ');
+
+/** A name that is not among those taken, counted on where it is; `ending` stands behind the number. It counts as taken from now on. */
+export function freeName(stem: string, ending: string, taken: Set<string>): string {
+  let own = stem + ending;
+  for (let n = 2; taken.has(own.toLowerCase()); n++) {
+    own = `${stem} (${n})${ending}`;
+  }
+  taken.add(own.toLowerCase());
+  return own;
+}

@@ -5,11 +5,12 @@ import { useState } from 'react';
 import type { Kind, SheetsJob } from '../../core/model';
 import { KIND_NAMES } from '../../core/shared/kind-names';
 import { count, safeName } from '../../core/shared/plain';
+import { strictestLengths } from '../../core/shared/strictest';
 import { core } from '../../workers/client';
 import { messageOf } from '../parts/message-of';
 import { say, sayProblem } from '../parts/say';
 import { takeAway } from '../parts/take-away';
-import { bankState } from '../state/bank';
+import { bankState, useBank } from '../state/bank';
 
 const KINDS: readonly Kind[] = ['choice-one', 'choice-many', 'true-false', 'short', 'card'];
 const EXAMPLE = 'Group A; Locks > Gates\nGroup B; Safety';
@@ -22,29 +23,16 @@ const groupsOf = (text: string, rows: number): SheetsJob['groups'] =>
     .filter(([name]) => name)
     .map(([name, category]) => ({ name: name!, rows, ...(category ? { category } : {}) }));
 
-/** The strictest lengths of the receivers in view. */
-function limitsNow(): NonNullable<SheetsJob['limits']> {
-  const limits = bankState()
-    .layouts.filter(({ chosen }) => chosen)
-    .map(({ layout }) => layout.limits);
-  const least = (values: readonly (number | undefined)[]): number | undefined => {
-    const given = values.filter((value): value is number => value !== undefined);
-    return given.length ? Math.min(...given) : undefined;
-  };
-  const [stem, option] = [
-    least(limits.map((one) => one.stem)),
-    least(limits.map((one) => one.option)),
-  ];
-  return { ...(stem ? { stem } : {}), ...(option ? { option } : {}) };
-}
-
 function Sheets() {
   const [names, setNames] = useState('');
   const [kinds, setKinds] = useState<string[]>(['choice-one']);
   const [options, setOptions] = useState(4);
   const [rows, setRows] = useState(20);
   const groups = groupsOf(names, rows);
-  const limits = limitsNow();
+  const layouts = useBank((state) => state.layouts);
+  const limits = strictestLengths(
+    layouts.filter(({ chosen }) => chosen).map(({ layout }) => layout),
+  );
   const make = async (): Promise<void> => {
     const setTitle = bankState().info.name;
     try {

@@ -1,11 +1,11 @@
 // Calculated: a text with quantities in it, what each may be, a formula, and the slips that wrong options come from.
 import { Group, NumberInput, Select, Stack, Text, Textarea, TextInput } from '@mantine/core';
+import { freshSeed } from '../parts/fresh-seed';
 import { LinkButton } from '../parts/LinkButton';
 import { setDrafting, useDrafting, type TemplateWish } from '../state/drafting';
 import { Quantities } from './Quantities';
 
 type To = (change: Partial<TemplateWish>) => void;
-const MOST_SEED = 1_000_000;
 
 function Result({ template, to }: { template: TemplateWish; to: To }) {
   return (
@@ -145,9 +145,7 @@ export function CalculatedBench() {
         />
       </Group>
       <Group gap="sm">
-        <LinkButton onClick={() => to({ seed: Math.floor(Math.random() * MOST_SEED) })}>
-          Another drawing by chance
-        </LinkButton>
+        <LinkButton onClick={() => to({ seed: freshSeed() })}>Another drawing by chance</LinkButton>
         <Text size="sm" c="dimmed">
           seed <span className="mono">{template.seed}</span>
         </Text>

@@ -1,6 +1,7 @@
 // From terms: a list that is typed, pasted or taken from the bank's cards, and what is made of it.
 import { Chip, Group, NumberInput, Select, Stack, Text, Textarea, TextInput } from '@mantine/core';
 import { useMemo } from 'react';
+import { freshSeed } from '../parts/fresh-seed';
 import { LinkButton } from '../parts/LinkButton';
 import { useBank } from '../state/bank';
 import { setDrafting, termsOfBank, useDrafting, type TermsWish } from '../state/drafting';
@@ -8,7 +9,6 @@ import { MADE_KINDS } from './words';
 
 const EXAMPLE =
   'pound\tthe level stretch of water between two locks\ncill\ta ledge below the top gate';
-const MOST_SEED = 1_000_000;
 
 function Numbers({ terms, to }: { terms: TermsWish; to: (change: Partial<TermsWish>) => void }) {
   const hasOptions = terms.kinds.some((kind) => kind === 'choice-one' || kind === 'match');
@@ -90,9 +90,7 @@ export function TermsBench() {
         onChange={(event) => to({ ask: event.currentTarget.value })}
       />
       <Group gap="sm">
-        <LinkButton onClick={() => to({ seed: Math.floor(Math.random() * MOST_SEED) })}>
-          Another choice by chance
-        </LinkButton>
+        <LinkButton onClick={() => to({ seed: freshSeed() })}>Another choice by chance</LinkButton>
         <Text size="sm" c="dimmed">
           seed <span className="mono">{terms.seed}</span>
         </Text>

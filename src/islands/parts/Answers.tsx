@@ -1,8 +1,7 @@
 // A question's answers in reading order: options with their letters, the right one barred and said; or what is accepted.
 import { UnstyledButton, VisuallyHidden } from '@mantine/core';
 import type { Item, Option } from '../../core/model';
-import { optionLetter } from '../../core/shared/plain';
-import { numberWords } from './cells/answers';
+import { numberWords, optionLetter } from '../../core/shared/plain';
 import { Rich } from './Rich';
 
 /** What is accepted where there are no options to choose from. */

@@ -4,14 +4,13 @@ import { count } from '../../core/shared/plain';
 import { recordChange } from '../../core/shared/steps';
 import type { Drawn } from '../../core/sets';
 import { core } from '../../workers/client';
+import { freshSeed } from '../parts/fresh-seed';
 import { bankState, changeRecords } from './bank';
 
 const DAY_MS = 86_400_000;
 /** Questions of files that were made within so many days count as used lately. */
 const LATELY_DAYS = 28;
-const MOST_SEED = 1_000_000;
 
-const freshSeed = (): number => Math.floor(Math.random() * MOST_SEED);
 export const setById = (id: string | undefined): QuestionSet | undefined =>
   bankState().sets.find((set) => set.id === id);
 /** The questions of a set by their ids, in order. */

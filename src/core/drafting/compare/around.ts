@@ -1,6 +1,7 @@
 // What is told of a reply as a whole: what stands around its questions, and where its keys point.
 import type { Asked, Finding } from '../../model';
 import { count } from '../../shared/plain';
+import { finding } from '../finding';
 import { keyOfRow, placeOfKey, type RowItem } from './row-item';
 import type { Rows } from './rows';
 
@@ -13,9 +14,7 @@ export const note = (
   message: string,
   line?: number,
 ): Finding => ({
-  rule,
-  level,
-  message,
+  ...finding(rule, level, message),
   ...(line === undefined ? {} : { where: at(line) }),
 });
 

@@ -1,5 +1,6 @@
 // A row of a reply as a question, with what is wrong in it.
 import type { Asked, AskedColumn, Finding, Item } from '../../model';
+import { categoryPath } from '../../shared/category-path';
 import { alike } from '../../shared/normalise';
 import { count, optionLetter, quoted } from '../../shared/plain';
 import { cutFaults, lengthFaults, optionFaults, type Fault } from './faults';
@@ -154,7 +155,7 @@ const beside = (cells: readonly string[], { columns, category }: Asked): Partial
   const [hint] = cellsFor(cells, columns, 'hint').filter(Boolean);
   const path = own ?? category;
   return {
-    ...(path ? { category: path.split(/\s*>\s*/u) } : {}),
+    ...(path ? { category: categoryPath(path) } : {}),
     ...(explanation ? { explanation: { plain: explanation } } : {}),
     ...(hint ? { hint: { plain: hint } } : {}),
   };

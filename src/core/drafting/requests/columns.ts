@@ -1,6 +1,7 @@
 // Which columns a reply is to have: those of the receiver's file that hold what a person writes, in its order.
 import type { Asked, AskedColumn, AskedLimits, Kind, Layout, Wish } from '../../model';
 import { optionLetter } from '../../shared/plain';
+import { leastOf, strictestLengths } from '../../shared/strictest';
 
 /** Kinds that are asked for in one and the same form. */
 export type Form = 'choice' | 'true-false' | 'short' | 'card';
@@ -82,23 +83,15 @@ function columnsOfLayout(layout: Layout, options: number): AskedColumn[] | undef
   return has('stem') && has('key') && enough ? columns : undefined;
 }
 
-const least = (values: readonly (number | undefined)[]): number | undefined => {
-  const given = values.filter((value): value is number => value !== undefined);
-  return given.length ? Math.min(...given) : undefined;
-};
-
 /** The strictest of the receivers' lengths and the wish's own. */
-export function limitsOf({ limits = {}, layouts = [] }: Wish): AskedLimits {
-  const stem = least([limits.stem, ...layouts.map((layout) => layout.limits.stem)]);
-  const option = least([limits.option, ...layouts.map((layout) => layout.limits.option)]);
-  return { ...(stem ? { stem } : {}), ...(option ? { option } : {}) };
-}
+export const limitsOf = ({ limits, layouts = [] }: Wish): AskedLimits =>
+  strictestLengths(layouts, limits);
 
 const DEFAULT_OPTIONS = 4;
 
 /** How many options a question gets: as wished, but no more than any receiver takes. */
 export const optionsOf = ({ options = DEFAULT_OPTIONS, layouts = [] }: Wish): number =>
-  Math.max(2, least([options, ...layouts.map(({ limits }) => limits.optionsMax)])!);
+  Math.max(2, leastOf([options, ...layouts.map(({ limits }) => limits.optionsMax)])!);
 
 /** The columns and the key's notation for one form: the first receiver's own where its file has them. */
 export function columnsFor(form: Form, wish: Wish): Pick<Asked, 'columns' | 'key' | 'options'> {

@@ -1,5 +1,6 @@
 // A list of terms made ready: cleaned, with the words that tell what each is about.
 import type { Finding, Term } from '../../model';
+import { categoryPath } from '../../shared/category-path';
 import { alike, bareWords, cleanText } from '../../shared/normalise';
 import { count, quoted } from '../../shared/plain';
 import { commonWordsOf } from './common-words';
@@ -21,11 +22,6 @@ export type Entry = {
 };
 
 const SYNONYM = /^(?:synonym|synonyms|same as|syn|alias)$/i;
-
-const pathOf = (category: Term['category']): string[] => {
-  const parts = typeof category === 'string' ? category.split(/\s*>\s*/u) : (category ?? []);
-  return parts.map((part) => part.trim()).filter(Boolean);
-};
 
 /** The words of a text by which it is near to others; short and common ones tell nothing. */
 const tellingWords = (text: string, common: ReadonlySet<string>): Set<string> =>
@@ -57,7 +53,7 @@ export function entriesOf(terms: readonly Term[]): { entries: Entry[]; findings:
       continue;
     }
     seen.add(key);
-    const path = pathOf(category);
+    const path = categoryPath(category);
     entries.push({
       at: entries.length,
       term,

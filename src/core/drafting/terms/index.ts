@@ -4,6 +4,7 @@ import { seeded } from '../../shared/chance';
 import { alike } from '../../shared/normalise';
 import { count, quoted } from '../../shared/plain';
 import { nameItems } from '../../shared/references';
+import { finding } from '../finding';
 import { entriesOf, type Entry } from './entries';
 import { madeOf, offeredSide, type Made } from './make';
 import { Pool } from './pool';
@@ -15,12 +16,6 @@ const namesOf = (texts: readonly string[]): string =>
     .slice(0, NAMED)
     .map((text) => quoted(text, 30))
     .join(', ')}${texts.length > NAMED ? ' …' : ''}`;
-
-const finding = (rule: string, level: Finding['level'], message: string): Finding => ({
-  rule,
-  level,
-  message,
-});
 
 /** Kinds whose wrong answers come from other terms. */
 const BORROWS: ReadonlySet<Make['kind']> = new Set(['choice-one', 'true-false', 'match']);

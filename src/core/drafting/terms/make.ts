@@ -5,7 +5,7 @@ import { shuffled } from '../../shared/chance';
 import { wouldBeRight } from './also-right';
 import type { Entry } from './entries';
 import { Frequencies, gapOf } from './gap';
-import { Places } from './places';
+import { Places } from '../places';
 import { Pool, type Side } from './pool';
 import { isPoor, lentOf, WrongOptions } from './wrong-options';
 

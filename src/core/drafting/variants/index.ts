@@ -1,11 +1,12 @@
 // Calculated questions: one template, many variants, each with its own right result.
 import type { MathNode } from 'mathjs';
 import type { Drafted, Finding, Item, Template } from '../../model';
+import { categoryPath } from '../../shared/category-path';
 import { seeded } from '../../shared/chance';
 import { defined } from '../../shared/defined';
 import { Problem } from '../../shared/problem';
 import { nameItems } from '../../shared/references';
-import { Places } from '../terms/places';
+import { Places } from '../places';
 import { optionsFor, type Slipped } from './choice';
 import { drawings, type Drawing } from './draw';
 import { namesIn, readFormula } from './formula';
@@ -19,12 +20,6 @@ const MOST_VARIANTS = 5000;
 const DEFAULT_OPTIONS = 4;
 /** So many drawings are tried for each that is wanted, where conditions turn them away. */
 const TRIES = 200;
-
-const categoryOf = ({ category }: Template): string[] | undefined => {
-  const path = typeof category === 'string' ? category.split(/\s*>\s*/u) : (category ?? []);
-  const parts = path.map((part) => part.trim()).filter(Boolean);
-  return parts.length ? parts : undefined;
-};
 
 /** Signs that stand at the number itself. */
 const CLOSE = /^[°%′″]/u;
@@ -65,13 +60,14 @@ function refOf({ ref }: Template, n: number): string {
 
 function baseItem(template: Template, drawing: Drawing, n: number, answer: Rounded): Item {
   const unit = unitBehind(template.unit);
+  const category = categoryPath(template.category);
   return defined({
     id: `variant-${n}`,
     ref: refOf(template, n),
     kind: template.kind,
     stem: { plain: stemOf(template, drawing) },
     explanation: { plain: `${template.formula.trim()} = ${answer.text}${unit}` },
-    category: categoryOf(template),
+    category: category.length ? category : undefined,
     tags: template.tags,
     variant: {
       of: template.ref?.replaceAll('{n}', '') || 'template',

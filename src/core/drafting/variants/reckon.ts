@@ -1,6 +1,7 @@
 // A formula made ready to be reckoned, with units where they are known, and told where the units do not agree.
 import type { MathNode, Unit } from 'mathjs';
 import type { Finding, Template, TemplateQuantity } from '../../model';
+import { finding } from '../finding';
 import { rounded } from './rounding';
 import type { Drawing } from './draw';
 import { numbersIn } from './formula';
@@ -35,12 +36,6 @@ const reckonWith =
       return numeric(evaluated(compiled, scope)) / answer;
     };
   };
-
-const note = (rule: string, level: Finding['level'], message: string): Finding => ({
-  rule,
-  level,
-  message,
-});
 
 /** Whole numbers up to this are counts or powers; others may carry a unit that nobody wrote. */
 const COUNTS = 12;
@@ -84,7 +79,7 @@ function disagreement(root: MathNode, template: Template, units: Units, why: str
   const hint = isSure
     ? 'Look at the formula or at the units.'
     : `A number in it${loose.length ? ` (${loose.join(', ')})` : ''}, or a quantity without a unit, may carry one; the numbers are taken as they are.`;
-  return note('dimension-wrong', isSure ? 'block' : 'warn', `${why} ${hint}`);
+  return finding('dimension-wrong', isSure ? 'block' : 'warn', `${why} ${hint}`);
 }
 
 /** Whether the units turn the bare numbers' result into another one, and by what factors then. */
@@ -110,7 +105,7 @@ function conversion(
   const message = `The result is turned into ${unit} from the units of the quantities (× ${rounded(ratio, { significant: 6 }).value}).`;
   return {
     factors: { of, answer: units.answer.factor },
-    findings: [note('unit-converted', 'note', message)],
+    findings: [finding('unit-converted', 'note', message)],
   };
 }
 
@@ -123,7 +118,7 @@ const unitsNotKnown = (
   );
   return named.length
     ? [
-        note(
+        finding(
           'unit-unknown',
           'note',
           `${[...new Set(named)].join(', ')}: no unit that is known here, so it is written behind the number and nothing is checked by it.`,

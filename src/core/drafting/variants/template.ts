@@ -3,6 +3,7 @@ import type { MathNode } from 'mathjs';
 import type { Finding, Template, TemplateQuantity } from '../../model';
 import { count, quoted } from '../../shared/plain';
 import { Problem } from '../../shared/problem';
+import { finding } from '../finding';
 import { sizeOf } from './draw';
 import { namesIn, readFormula } from './formula';
 import { FUNCTIONS } from './math';
@@ -12,12 +13,6 @@ const PLACE = /\{([^{}]*)\}/gu;
 
 /** A template that can be drawn from. */
 export type Ready = { root: MathNode; conditions: MathNode[]; findings: Finding[] };
-
-const finding = (rule: string, level: Finding['level'], message: string): Finding => ({
-  rule,
-  level,
-  message,
-});
 
 function ofQuantity(
   quantity: TemplateQuantity,

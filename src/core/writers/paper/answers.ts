@@ -1,12 +1,7 @@
 // What is right, as a key says it.
 import type { Item } from '../../model';
-import { optionLetter } from '../../shared/plain';
+import { numberWords, optionLetter } from '../../shared/plain';
 import { mixed } from './ask';
-
-const numberWords = ({ number }: Item): string =>
-  number
-    ? `${number.value}${number.tolerance ? ` ± ${number.tolerance}` : ''}${number.unit ? ` ${number.unit}` : ''}`
-    : '';
 
 function optionWords({ options = [], kind }: Item): string {
   return options
@@ -36,5 +31,5 @@ export function answerWords(item: Item): string {
   if (item.gaps) {
     return item.gaps.map(({ accepted }, at) => `(${at + 1}) ${accepted.join(' / ')}`).join(' ');
   }
-  return item.accepted?.join(' / ') ?? numberWords(item);
+  return item.accepted?.join(' / ') ?? (item.number ? numberWords(item.number) : '');
 }

@@ -1,7 +1,7 @@
 // Several receivers' files in one zip, with their receipts and a summary that people can read.
 import { strToU8, zipSync } from 'fflate';
 import type { Receipt } from '../../model';
-import { count, safeName } from '../../shared/plain';
+import { count, freeName, safeName } from '../../shared/plain';
 import { STILL } from '../contract';
 import { receiptPage } from './page';
 
@@ -15,12 +15,7 @@ export function distinctNames(files: readonly Handed[]): string[] {
     const receiver = safeName(receipt.layout.name, 'another receiver');
     const same = files.filter((other) => other.name === name).length > 1;
     const stem = same ? `${name.slice(0, dot)} for ${receiver}` : name.slice(0, dot);
-    let own = stem + name.slice(dot);
-    for (let n = 2; taken.has(own.toLowerCase()); n++) {
-      own = `${stem} (${n})${name.slice(dot)}`;
-    }
-    taken.add(own.toLowerCase());
-    return own;
+    return freeName(stem, name.slice(dot), taken);
   });
 }
 

@@ -2,7 +2,7 @@
 import { strToU8, zipSync } from 'fflate';
 import type { SheetsJob } from '../../model';
 import { columnLetters } from '../../shared/cells';
-import { safeName } from '../../shared/plain';
+import { freeName, safeName } from '../../shared/plain';
 import { Problem } from '../../shared/problem';
 import { STILL } from '../contract';
 import { escapeCell } from '../workbook/escape';
@@ -113,15 +113,7 @@ function workbook(job: SheetsJob, group: Group): Uint8Array {
 /** File names of the groups, none twice. */
 function namesOf(groups: readonly Group[]): string[] {
   const taken = new Set<string>();
-  return groups.map(({ name }, at) => {
-    const stem = safeName(name, `Group ${at + 1}`);
-    let own = stem;
-    for (let n = 2; taken.has(own.toLowerCase()); n++) {
-      own = `${stem} (${n})`;
-    }
-    taken.add(own.toLowerCase());
-    return `${own}.xlsx`;
-  });
+  return groups.map(({ name }, at) => freeName(safeName(name, `Group ${at + 1}`), '.xlsx', taken));
 }
 
 /**

@@ -1,12 +1,18 @@
 // A cell of the matrix in a sign and a word or two; the whole sentence is its title.
+import { FIT_STATE, type FitState } from '../../../core/shared/change-grades';
 import { count } from '../../../core/shared/plain';
 import type { FitColumn } from '../../../workers/protocol';
 
 export type Tone = 'fits' | 'changes' | 'refused' | 'written';
 export type CellWords = { tone: Tone; sign: string; text: string; title: string };
 
-const TONES: readonly Tone[] = ['fits', 'changes', 'refused', 'written'];
-const REFUSED = TONES.indexOf('refused');
+/** The tones by the states of a column. */
+const TONES: Readonly<Record<FitState, Tone>> = {
+  [FIT_STATE.fits]: 'fits',
+  [FIT_STATE.loses]: 'changes',
+  [FIT_STATE.refused]: 'refused',
+  [FIT_STATE.written]: 'written',
+};
 
 /** Refusals in a word or two. */
 const BRIEF: Readonly<Record<string, string>> = {
@@ -38,7 +44,7 @@ const BRIEF: Readonly<Record<string, string>> = {
 
 /** What stands in a row of a receiver's column. */
 export function wordsOf(column: FitColumn, row: number): CellWords {
-  const tone = TONES[column.states[row] ?? REFUSED]!;
+  const tone = TONES[(column.states[row] ?? FIT_STATE.refused) as FitState];
   if (tone === 'fits') {
     return { tone, sign: '✓', text: 'fits', title: 'fits as it is' };
   }

@@ -2,19 +2,17 @@
 import { Button, Group, Text } from '@mantine/core';
 import { useMemo } from 'react';
 import type { Layout } from '../../../core/model';
+import { FIT_STATE } from '../../../core/shared/change-grades';
 import { LinkButton } from '../../parts/LinkButton';
 import { useActs } from '../../state/acts';
 import { leaveQuestion, useHandOver } from '../../state/hand-over';
 import type { FitColumn } from '../../../workers/protocol';
 import type { OpenCell } from '../matrix/use-matrix-keys';
 
-/** States of a column: something is lost, or the question stays out. */
-const LOSES = 1;
-const REFUSED = 2;
-
 /** Whether a person should look at a question of a receiver's file. */
 const wantsLook = ({ states, reasons, codes }: FitColumn, row: number): boolean =>
-  states[row] === LOSES || (states[row] === REFUSED && codes[reasons[row] ?? 0] === 'needs-words');
+  states[row] === FIT_STATE.loses ||
+  (states[row] === FIT_STATE.refused && codes[reasons[row] ?? 0] === 'needs-words');
 
 /** All cells that want a look, question by question, in the order of the receivers. */
 function useLooks(layouts: readonly Layout[]): OpenCell[] {

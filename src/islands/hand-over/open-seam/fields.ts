@@ -2,7 +2,7 @@
 import type { Item, Role } from '../../../core/model';
 import { optionLetter } from '../../../core/shared/plain';
 import { cellText } from '../../parts/cells';
-import { numberWords } from '../../parts/cells/answers';
+import { numberWords } from '../../../core/shared/plain';
 
 export type FieldWords = {
   /** As changes name it. */

@@ -2,7 +2,7 @@
 import type { Item, Option } from '../../../core/model';
 import { KIND_NAMES } from '../../../core/shared/kind-names';
 import { quantityOf } from '../../../core/shared/normalise';
-import { count } from '../../../core/shared/plain';
+import { count, numberWords } from '../../../core/shared/plain';
 import { trueFalsePair } from '../../../core/shared/vocabulary/verdicts';
 import { hasChoices, type CellResult } from './fields';
 
@@ -114,10 +114,6 @@ const GAPS: Answers = {
     };
   },
 };
-
-/** '12.5 ± 0.2 m'. */
-export const numberWords = ({ value, tolerance, unit }: NonNullable<Item['number']>): string =>
-  [String(value), tolerance ? `± ${tolerance}` : '', unit ?? ''].filter(Boolean).join(' ');
 
 function numberIn(text: string): CellResult {
   const quantity = quantityOf(text);

@@ -1,5 +1,6 @@
 // A question as one row of a grid: each cell as text, and back from a typed or pasted text to the question's fields.
 import type { Item, Tag } from '../../../core/model';
+import { categoryPath } from '../../../core/shared/category-path';
 import { KIND_NAMES } from '../../../core/shared/kind-names';
 import { defined } from '../../../core/shared/defined';
 import { numberOf, secondsOf } from '../../../core/shared/normalise';
@@ -43,7 +44,7 @@ const numeric = (
 const CATEGORY: Cell = {
   text: ({ category }) => category?.join(' > ') ?? '',
   set(_item, text) {
-    const path = text.split(/\s*>\s*/).filter(Boolean);
+    const path = categoryPath(text);
     return { category: path.length ? path : undefined };
   },
 };

@@ -2,6 +2,7 @@
 import type { Asked, Drafted, Item, Make, Term, Wish } from '../../../core/model';
 import { defined } from '../../../core/shared/defined';
 import { core, onProgress, stopCore } from '../../../workers/client';
+import { freshSeed } from '../../parts/fresh-seed';
 import { Latest } from '../../parts/latest';
 import { messageOf } from '../../parts/message-of';
 import { bankState } from '../bank';
@@ -235,7 +236,7 @@ export async function drawAnew(id: string): Promise<void> {
   }
   const { template } = draftingState();
   const there = new Set(review.items.map((item) => valuesOf(review, item.id)));
-  const seed = Math.floor(Math.random() * 1_000_000);
+  const seed = freshSeed();
   const { items } = await core().variants(templateOf(template), review.items.length + 1, seed);
   const other = items.find(
     ({ variant }) => !there.has(JSON.stringify(variant?.values.map(({ value }) => value))),

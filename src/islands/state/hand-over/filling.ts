@@ -1,5 +1,6 @@
 // The files of each receiver filled and read back, one receiver after the other.
 import type { Item, KeptLayout, Layout } from '../../../core/model';
+import { FIT_STATE } from '../../../core/shared/change-grades';
 import { defined } from '../../../core/shared/defined';
 import { core, stopCore } from '../../../workers/client';
 import type { FillWish } from '../../../workers/protocol';
@@ -44,17 +45,13 @@ async function wishFor(kept: KeptLayout, { trial, several }: Fill): Promise<Fill
   });
 }
 
-/** The states of a column that count here. */
-const FITS = 0;
-const REFUSED = 2;
-
 /** The chosen questions that this receiver takes. */
 function fittingIds(layout: string): string[] {
   const { columns, ids, asTheyAre } = handOverState();
   const states = columns.find((column) => column.layout === layout)?.states;
   return ids.filter((_, index) => {
-    const state = states?.[index] ?? REFUSED;
-    return asTheyAre ? state === FITS : state !== REFUSED;
+    const state = states?.[index] ?? FIT_STATE.refused;
+    return asTheyAre ? state === FIT_STATE.fits : state !== FIT_STATE.refused;
   });
 }
 

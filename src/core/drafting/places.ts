@@ -1,5 +1,5 @@
 // Where the right options go: each place as often as any other, in an order that shows nothing.
-import { shuffled } from '../../shared/chance';
+import { shuffled } from '../shared/chance';
 
 /** Gives places from 0, in blocks that hold each place once. */
 export class Places {
