@@ -13,7 +13,7 @@ import type { Bench, Review, Sent } from './types';
 const latest = new Latest();
 
 /** Runs work on a bench with its count; a later one, or a stop, makes it count no more. */
-async function work<T>(busy: string, run: () => Promise<T>): Promise<T | undefined> {
+async function work(busy: string, run: () => Promise<void>): Promise<void> {
   const isLatest = latest.begin();
   setDrafting({ busy, far: undefined, problem: undefined, taken: undefined });
   const end = onProgress((done, of) => {
@@ -22,13 +22,11 @@ async function work<T>(busy: string, run: () => Promise<T>): Promise<T | undefin
     }
   });
   try {
-    const made = await run();
-    return isLatest() ? made : undefined;
+    await run();
   } catch (error) {
     if (isLatest()) {
       setDrafting({ problem: messageOf(error, 'It could not be done.') });
     }
-    return undefined;
   } finally {
     end();
     if (isLatest()) {
@@ -46,8 +44,8 @@ export function stopDrafting(): void {
 type Made = { makes: Make[]; terms?: Term[] };
 
 /** Whether what is made now is what was kept before: the same place of the list, asking the same. */
-const isSame = (a: Item, b: Item): boolean =>
-  a.id === b.id && (a.variant ? true : a.stem.plain === b.stem.plain);
+const isSame = (before: Item | undefined, now: Item): boolean =>
+  before !== undefined && (before.variant !== undefined || before.stem.plain === now.stem.plain);
 
 /** A name of its own for a question whose place in the list is another's that was kept. */
 const apart = (id: string, at: number): string => `${id} ${at + 1}`;
@@ -60,7 +58,7 @@ function put(
 ): void {
   const before = reviewOf(bench);
   const kept = before?.items.filter(({ id }) => before.verdicts[id] === 'kept') ?? [];
-  const taken = new Set(kept.map(({ id }) => id));
+  const keptById = new Map(kept.map((item) => [item.id, item]));
   const review: Review = {
     items: [...kept],
     findings,
@@ -70,9 +68,9 @@ function put(
     terms,
     verdicts: Object.fromEntries(kept.map(({ id }) => [id, 'kept' as const])),
   };
-  const fresh = items.filter((item) => !kept.some((one) => isSame(one, item)));
+  const fresh = items.filter((item) => !isSame(keptById.get(item.id), item));
   fresh.forEach((item, at) => {
-    const id = taken.has(item.id) ? apart(item.id, at) : item.id;
+    const id = keptById.has(item.id) ? apart(item.id, at) : item.id;
     review.items.push({ ...item, id });
     review.because[id] = because[item.id] ?? [];
     if (of?.[item.id]) {
