@@ -85,22 +85,22 @@ describe('keys become cells in the layout’s notation', () => {
 });
 
 describe('changes are named with from, to and why', () => {
-  it('a long question is shortened at a word', () => {
-    const fitted = one(
-      item({ stem: { plain: 'Before opening the top paddles you look around' } }),
-      { ...lettered, limits: { stem: 30 } },
-    );
+  it('what leads up to a question goes, and nothing of what it asks', () => {
+    const fitted = one(item({ stem: { plain: 'The lock is full. Which gate is opened first?' } }), {
+      ...lettered,
+      limits: { stem: 30 },
+    });
     expect(fitted).toMatchObject({
       state: 'changes',
       changes: [
         {
           field: 'stem',
-          to: 'Before opening the top…',
-          why: expect.stringContaining('16 are over'),
+          to: 'Which gate is opened first?',
+          why: expect.stringContaining('15 are over'),
         },
       ],
     });
-    expect(fitted.cells![0]!['A']).toBe('Before opening the top…');
+    expect(fitted.cells![0]!['A']).toBe('Which gate is opened first?');
   });
   it('an own text for this receiver takes its place', () => {
     const fitted = one(

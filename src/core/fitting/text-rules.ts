@@ -1,7 +1,7 @@
 // The rules that one text goes through on its way into a file: own words, length, lines, blanks, encoding, formulas.
 import type { Text } from '../model';
 import { guardFormula } from '../shared/formula-like';
-import { askingPart, asks, lengthOf, shorten } from '../shared/lengths';
+import { askingPart, lengthOf, shorten } from '../shared/lengths';
 import { oneLine } from '../shared/normalise';
 import { flattenText } from '../shared/rich-text';
 import { transliterate, unheldCharacters } from '../shared/windows-1252';
@@ -91,23 +91,40 @@ type Passing = {
 /** A rule takes the text as it has become and gives what it makes of it; what it alters, it notes. */
 type Rule = (text: string, passing: Passing) => string;
 
-/** Whether a shorter stem no longer asks what the whole one asks: its question or a gap is cut away. */
-const losesAsking = (whole: string, short: string): boolean =>
-  (asks(whole) && !asks(short)) ||
+/** Whether a shorter text lacks a gap of the whole one. */
+const losesGap = (whole: string, short: string): boolean =>
   (whole.match(/\{\{\d+\}\}/g) ?? []).some((gap) => !short.includes(gap));
 
-const shortened: Rule = (text, { draft, context, field, limit }) => {
+/** Texts whose end can't go: what a question asks, and what a learner has to type. A card's two sides are read alone. */
+const keepsItsEnd = (field: string, { item }: Draft): boolean =>
+  item.kind !== 'card' && /^(?:stem$|accepted|gaps)/.test(field);
+
+/** A text without what can go; undefined where its end would be missed. */
+function cutTo(
+  text: string,
+  limit: number,
+  { draft, context, field }: Passing,
+): string | undefined {
+  const { count } = context.layout.limits;
+  if (!keepsItsEnd(field, draft)) {
+    return shorten(text, limit, count);
+  }
+  const asked = field === 'stem' ? askingPart(text, limit, count) : undefined;
+  return asked !== undefined && losesGap(text, asked) ? undefined : asked;
+}
+
+const shortened: Rule = (text, passing) => {
+  const { draft, context, field, limit } = passing;
   const { count } = context.layout.limits;
   const length = limit ? lengthOf(text, count) : 0;
   if (!limit || length <= limit) {
     return text;
   }
-  // What is asked stays; what leads up to it goes first.
-  const asked = field === 'stem' ? askingPart(text, limit, count) : undefined;
-  const short = asked ?? shorten(text, limit, count);
+  const short = cutTo(text, limit, passing);
   const unit = count === 'bytes' ? 'bytes' : 'characters';
-  if (field === 'stem' && losesAsking(text, short)) {
-    throw refusal('needs-words', { has: length, most: limit, unit });
+  if (short === undefined) {
+    const what = field === 'stem' ? 'text' : 'answer';
+    throw refusal('needs-words', { what, has: length, most: limit, unit });
   }
   draft.note(field, text, short, because('shortened', { has: length, most: limit, unit }));
   return short;

@@ -1,16 +1,51 @@
 // Texts within a receiver's lengths and signs.
-import type { Decision, Item, Option } from '../model';
+import type { Decision, Item, Limits, Option } from '../model';
 import { isPictureAddress } from '../shared/addresses';
 import { defined } from '../shared/defined';
-import type { Draft } from './changes';
+import { lengthOf } from '../shared/lengths';
+import { alike } from '../shared/normalise';
+import { refusal, type Draft } from './changes';
 import type { Context } from './context';
 import { held, throughFor, type Through } from './text-rules';
 import { because } from './words';
+
+const JOINED_BY = '; ';
+
+/** Answers joined into one text, as many of the first ones as a typed answer has room for; one at least. */
+function joinedWithin(
+  accepted: readonly string[],
+  most: number | undefined,
+  count: Limits['count'],
+): string {
+  const [first = '', ...more] = accepted;
+  return more.reduce((text, next) => {
+    const longer = `${text}${JOINED_BY}${next}`;
+    return most && lengthOf(longer, count) > most ? text : longer;
+  }, first);
+}
+
+/** The answers that a learner can type whole; where none is short enough they stay, and the question says so. */
+function typable(field: string, answers: string[], draft: Draft, { layout }: Context): string[] {
+  const { option: most, count } = layout.limits;
+  if (!most || draft.item.kind === 'card' || answers.length < 2) {
+    return answers;
+  }
+  const short = answers.filter((answer) => lengthOf(answer, count) <= most);
+  if (!short.length || short.length === answers.length) {
+    return answers;
+  }
+  const longest = Math.max(...answers.map((answer) => lengthOf(answer, count)));
+  const unit = count === 'bytes' ? 'bytes' : 'characters';
+  const reason = because('answer-left-out', { has: longest, most, unit });
+  draft.note(field, answers.join(' | '), short.join(' | '), reason);
+  return short;
+}
 
 /** Several accepted answers for a receiver with room for one: joined into one text, and named. */
 function joinedAnswers(draft: Draft, context: Context): string | undefined {
   const column = context.having('accepted')[0];
   const { accepted = [] } = draft.item;
+  const { limits } = context.layout;
   if (accepted.length < 2) {
     return undefined;
   }
@@ -20,7 +55,11 @@ function joinedAnswers(draft: Draft, context: Context): string | undefined {
   if (!column && context.layout.shape !== 'grid' && draft.item.kind !== 'card') {
     return undefined;
   }
-  const text = accepted.join('; ');
+  const text = joinedWithin(
+    accepted,
+    draft.item.kind === 'card' ? undefined : limits.option,
+    limits.count,
+  );
   const reason = because('answers-joined', { n: accepted.length });
   draft.note('accepted', accepted.join(' | '), text, reason);
   return text;
@@ -49,23 +88,40 @@ function fitOptions(options: Option[], context: Context, through: Through): Opti
   });
 }
 
+/** Options that differ in the bank must differ in the file: of two that are the same nobody can choose the right one. */
+function differ(fitted: readonly Option[], given: readonly Option[]): void {
+  const texts = new Map<string, number>();
+  for (const [index, { text }] of fitted.entries()) {
+    const like = alike(text.plain);
+    const other = texts.get(like);
+    if (
+      other !== undefined &&
+      alike(given[other]!.text.plain) !== alike(given[index]!.text.plain)
+    ) {
+      throw refusal('options-alike', { text: text.plain });
+    }
+    texts.set(like, index);
+  }
+}
+
 /** The answers of a question, each through the same rules as an option; those that have changed are put into `fields`. */
 function fitAnswers(fields: Partial<Item>, draft: Draft, context: Context, through: Through): void {
   const { item } = draft;
   if (item.options) {
     const options = fitOptions(item.options, context, through);
     if (options !== item.options) {
+      differ(options, item.options);
       fields.options = options;
     }
   } else if (item.accepted) {
     const inOne = joinedAnswers(draft, context);
-    const given = inOne ? [inOne] : item.accepted;
+    const given = inOne ? [inOne] : typable('accepted', item.accepted, draft, context);
     const accepted = fitList('accepted', given, context, through);
     if (accepted !== item.accepted) {
       fields.accepted = accepted;
     }
   } else {
-    fitParts(fields, item, context, through);
+    fitParts(fields, draft, context, through);
   }
 }
 
@@ -76,7 +132,8 @@ const fitList = (field: string, texts: string[], { layout }: Context, through: T
   );
 
 /** Answers of several parts: pairs, steps, gaps. */
-function fitParts(fields: Partial<Item>, item: Item, context: Context, through: Through): void {
+function fitParts(fields: Partial<Item>, draft: Draft, context: Context, through: Through): void {
+  const { item } = draft;
   const most = context.layout.limits.option;
   if (item.pairs) {
     fields.pairs = item.pairs.map(({ left, right }, index) => ({
@@ -90,7 +147,12 @@ function fitParts(fields: Partial<Item>, item: Item, context: Context, through: 
   if (item.gaps) {
     fields.gaps = item.gaps.map((gap, index) => ({
       ...gap,
-      accepted: fitList(`gaps.${index}`, gap.accepted, context, through),
+      accepted: fitList(
+        `gaps.${index}`,
+        typable(`gaps.${index}`, gap.accepted, draft, context),
+        context,
+        through,
+      ),
     }));
   }
 }

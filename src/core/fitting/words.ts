@@ -1,13 +1,20 @@
 // What fitting says of refusals and changes: a code with its values on the way, a sentence at the end.
 import { count, quoted } from '../shared/plain';
 
+/** A text's length, and how long it may be. */
+type TooLong = { has: number; most: number; unit: string };
+
 /** Why a question stays out of a file, each with the values that its sentence names. */
 const REFUSALS = {
   'left-out': () => 'you left it out',
   'stem-empty': () => 'it has no text',
   'key-missing': () => 'no option is right',
-  'needs-words': ({ has, most, unit }: { has: number; most: number; unit: string }) =>
-    `its text has ${has} ${unit} and the receiver takes ${most}; no shorter text that still asks the same can be cut out of it, so it needs your words`,
+  'needs-words': ({ what, has, most, unit }: TooLong & { what: 'text' | 'answer' }) =>
+    what === 'text'
+      ? `its text has ${has} ${unit} and the receiver takes ${most}; no shorter text that still asks the same can be cut out of it, so it needs your words`
+      : `an answer that is typed has ${has} ${unit} and the receiver takes ${most}; nobody could type one that is cut, so it needs your words`,
+  'options-alike': ({ text }: { text: string }) =>
+    `shortened for the receiver, two of its options would both be ${quoted(text, 30)}, so it needs your words`,
   'option-empty': () => 'one of its options is empty',
   'answer-missing': () => 'it has no answer',
   'pairs-too-few': () => 'it has fewer than two pairs',
@@ -54,7 +61,9 @@ const CHANGES = {
   'option-cut': ({ most, text }: { most: number; text: string }) =>
     `the receiver takes ${count(most, 'option')}; ${quoted(text, 30)} is cut since it is the least like the right option in length and words`,
   'own-text': () => 'you wrote it for this receiver',
-  shortened: ({ has, most, unit }: { has: number; most: number; unit: string }) =>
+  'answer-left-out': ({ has, most, unit }: TooLong) =>
+    `an answer of ${has} ${unit} can't be typed where the receiver takes ${most}; the others are still taken`,
+  shortened: ({ has, most, unit }: TooLong) =>
     `${has} ${unit}; the receiver takes ${most}, so ${has - most} are over`,
   'encoding-plain': ({ what }: { what: string }) =>
     `${REFUSALS['encoding-lacks']({ what })}, so it is written plainly`,

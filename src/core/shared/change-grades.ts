@@ -23,6 +23,10 @@ const KEEP_ALL: ReadonlySet<string> = new Set([
 export const losesSomething = ({ code }: { code?: string | undefined }): boolean =>
   code === undefined || !KEEP_ALL.has(code);
 
+/** Whether a question stays out until a person has found shorter words for it. */
+export const needsOwnWords = (code: string | undefined): boolean =>
+  code === 'needs-words' || code === 'options-alike';
+
 /** How a question stands to a receiver, as the bytes of a column say it. */
 export const FIT_STATE = { fits: 0, loses: 1, refused: 2, written: 3 } as const;
 export type FitState = (typeof FIT_STATE)[keyof typeof FIT_STATE];

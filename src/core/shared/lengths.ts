@@ -110,28 +110,37 @@ function withoutAsides(sentence: string, most: number, count: Limits['count']): 
   return undefined;
 }
 
-/**
- * What a question asks, without so much of what leads up to it that it keeps within `most`: whole sentences from its end,
- * or its last one without what stands aside in it. Undefined where its last sentence does not ask, or is too long by itself.
- */
-export function askingPart(
-  text: string,
-  most: number,
-  count: Limits['count'] = 'graphemes',
-): string | undefined {
-  const sentences = text.match(SENTENCES) ?? [];
-  if (!asks(text)) {
-    return undefined;
-  }
+/** Whether a text is begun for its answer to end: "Before the paddles are drawn …", "The keeper first closes". */
+const isBegun = (text: string): boolean =>
+  !/[.!。]["'”’»)]*\s*$/u.test(text) || /(?:…|\.{3})\s*$/u.test(text);
+
+/** Sentences from a text's end, as many as keep within `most`. */
+function lastSentences(text: string, most: number, count: Limits['count']): string {
   let kept = '';
-  for (const sentence of sentences.toReversed()) {
+  for (const sentence of (text.match(SENTENCES) ?? []).toReversed()) {
     const longer = `${sentence}${kept}`;
     if (lengthOf(longer.trim(), count) > most) {
       break;
     }
     kept = longer;
   }
-  return kept.trim() || withoutAsides((sentences.at(-1) ?? '').trim(), most, count);
+  return kept.trim();
+}
+
+/**
+ * What a question asks, in at most `most`: whole sentences from its end, where that is a question or is begun for the answer
+ * to end; else the text without what stands aside in it. Undefined where neither will do: an end cut off is what was asked.
+ */
+export function askingPart(
+  text: string,
+  most: number,
+  count: Limits['count'] = 'graphemes',
+): string | undefined {
+  if (!asks(text) && !isBegun(text)) {
+    return withoutAsides(text.trim(), most, count);
+  }
+  const last = (text.match(SENTENCES) ?? []).at(-1) ?? text;
+  return lastSentences(text, most, count) || withoutAsides(last.trim(), most, count);
 }
 
 /** Where the text goes over a limit: the index of the first UTF-16 unit past it, or -1 where it fits. */

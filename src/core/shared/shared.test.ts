@@ -72,6 +72,8 @@ describe('lengths', () => {
     ['The lock is full. Which gate opens first?', 10, undefined],
     ['Which gate opens first, the upper or the lower one?', 20, undefined],
     ['The lock is full. The gate opens.', 20, undefined],
+    ['The lock is full. The keeper first …', 20, 'The keeper first …'],
+    ['Name the parts (all of them) of a gate.', 28, 'Name the parts of a gate.'],
     ['It holds 3.5 m of water. How deep is it?', 20, 'How deep is it?'],
     ['Which gate (of the two at hand) is opened first?', 40, 'Which gate is opened first?'],
     ['Which gate, heavy as it is, is opened first?', 30, 'Which gate is opened first?'],

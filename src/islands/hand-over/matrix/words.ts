@@ -23,6 +23,7 @@ const BRIEF: Readonly<Record<string, string>> = {
   'key-names-one': 'several right',
   'left-out': 'left out',
   'needs-words': 'your words',
+  'options-alike': 'your words',
   'stem-empty': 'unfinished',
   'key-missing': 'unfinished',
   'option-empty': 'unfinished',

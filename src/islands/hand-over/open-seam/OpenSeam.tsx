@@ -1,6 +1,7 @@
 // One question against one receiver: its fields at the left, the very cells at the right, every change named between.
 import { Paper, Text, Title } from '@mantine/core';
 import type { Change, Fitted, Item, KeptLayout, Layout } from '../../../core/model';
+import { needsOwnWords } from '../../../core/shared/change-grades';
 import { Bar } from '../../parts/Bar';
 import { LinkButton } from '../../parts/LinkButton';
 import { useAsk } from '../../state/asking';
@@ -13,6 +14,7 @@ import { OwnText } from './OwnText';
 import { SeamFoot } from './SeamFoot';
 import { belongs, furtherParts, linesOf } from './seam-lines';
 import { FurtherPart, SeamLine } from './SeamLine';
+import { tooLong } from './too-long';
 
 function Refused({
   fitted,
@@ -26,7 +28,7 @@ function Refused({
   onDecide: Decide;
 }) {
   const decision = kept.variants?.[item.id] ?? {};
-  const needsWords = fitted.code === 'needs-words';
+  const texts = needsOwnWords(fitted.code) ? tooLong(item, kept.layout, fitted.code) : [];
   return (
     <Bar
       tone="block"
@@ -40,7 +42,9 @@ function Refused({
         ✕
       </span>{' '}
       It does not fit: {fitted.reason}.
-      {needsWords && <OwnText id={item.id} field="stem" from={item.stem.plain} kept={kept} />}
+      {texts.map(({ field, text }) => (
+        <OwnText key={field} id={item.id} field={field} from={text} kept={kept} />
+      ))}
     </Bar>
   );
 }

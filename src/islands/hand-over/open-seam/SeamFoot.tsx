@@ -2,7 +2,7 @@
 import { Button, Group, Text } from '@mantine/core';
 import { useMemo } from 'react';
 import type { Layout } from '../../../core/model';
-import { FIT_STATE } from '../../../core/shared/change-grades';
+import { FIT_STATE, needsOwnWords } from '../../../core/shared/change-grades';
 import { LinkButton } from '../../parts/LinkButton';
 import { useActs } from '../../state/acts';
 import { leaveQuestion, useHandOver } from '../../state/hand-over';
@@ -12,7 +12,7 @@ import type { OpenCell } from '../matrix/use-matrix-keys';
 /** Whether a person should look at a question of a receiver's file. */
 const wantsLook = ({ states, reasons, codes }: FitColumn, row: number): boolean =>
   states[row] === FIT_STATE.loses ||
-  (states[row] === FIT_STATE.refused && codes[reasons[row] ?? 0] === 'needs-words');
+  (states[row] === FIT_STATE.refused && needsOwnWords(codes[reasons[row] ?? 0]));
 
 /** All cells that want a look, question by question, in the order of the receivers. */
 function useLooks(layouts: readonly Layout[]): OpenCell[] {
