@@ -13,7 +13,7 @@ export const resultsEndpoint = (request: Request): Promise<Response> =>
       throw unusable('The form has no file.');
     }
     const known = items === undefined ? [] : parse(z.array(ItemSchema), items, 'items');
-    const results = await resultsOf(file, known);
+    const { results } = await resultsOf(file, known);
     if (!results.items.length) {
       throw new Unusable(results.findings);
     }

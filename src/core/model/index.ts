@@ -8,6 +8,7 @@ export * from './reading';
 export * from './kept-reading';
 export * from './question-set';
 export * from './paper';
+export * from './sitting';
 export * from './drafting';
 export * from './fit';
 export * from './surroundings';

@@ -1,4 +1,4 @@
-// What goes on paper: a handout, its key, cards to cut, a card with a QR code for each question.
+// What goes on paper: a handout, its key, a sheet to tick answers on, a sheet to study from, cards to cut, QR cards.
 import { z } from 'zod';
 import { SetSectionSchema } from './question-set';
 import { ItemSchema, KindSchema } from './item';
@@ -6,11 +6,13 @@ import { ItemSchema, KindSchema } from './item';
 export const PaperJobSchema = z.object({
   items: z.array(ItemSchema),
   sections: z.array(SetSectionSchema).optional(),
-  what: z.enum(['handout', 'key', 'cards', 'qr']),
+  what: z.enum(['handout', 'key', 'answer-sheet', 'study', 'cards', 'qr']),
   title: z.string().optional(),
   /** How many versions, A, B …, each in an order of its own; the first is the set as it stands. */
   versions: z.number().int().min(1).max(8).optional(),
   seed: z.number().int().optional(),
+  /** What stands at a question of a study sheet, by the question's id: how many were right. */
+  notes: z.record(z.string(), z.string()).optional(),
   columns: z.union([z.literal(1), z.literal(2)]).optional(),
   /** Of QR cards: the question's text or its number, behind an address where one is given. */
   qr: z

@@ -24,16 +24,15 @@ export function correlation(a: readonly number[], b: readonly number[]): number 
   return spread > 0 ? both / spread : NaN;
 }
 
-/** Cronbach's alpha of questions by learners (Cronbach 1951); NaN where the totals do not vary or there is one question. */
-export function alpha(columns: readonly (readonly number[])[], totals: readonly number[]): number {
-  const k = columns.length;
-  const whole = variance(totals);
-  if (k < 2 || !(whole > 0)) {
-    return NaN;
-  }
-  const parts = columns.reduce((sum, column) => sum + variance(column), 0);
-  return (k / (k - 1)) * (1 - parts / whole);
-}
+/**
+ * Cronbach's alpha (1951) from the sum of the questions' variances, so that it can be had again without one of them.
+ * @param k how many questions
+ * @param parts the sum of their variances
+ * @param whole the variance of the totals
+ * @returns NaN where the totals do not vary or there is one question
+ */
+export const alphaOf = (k: number, parts: number, whole: number): number =>
+  k < 2 || !(whole > 0) ? NaN : (k / (k - 1)) * (1 - parts / whole);
 
 /** Kuder and Richardson's formula 20 (1937), with population variances; scores of 0 and 1. */
 export function kr20(columns: readonly (readonly number[])[], totals: readonly number[]): number {

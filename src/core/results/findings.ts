@@ -1,8 +1,6 @@
 // What the figures of a question say in plain words. Thresholds are common practice, no source.
-import type { Finding } from '../model';
+import type { Finding, Item, ItemFigures } from '../model';
 import { optionLetter } from '../shared/plain';
-import type { Column } from './read';
-import type { ItemFigures } from './types';
 
 /** Of fewer learners nothing is said: figures swing widely. */
 export const FEW_LEARNERS = 10;
@@ -41,9 +39,9 @@ const ofDiscrimination = ({ discrimination }: ItemFigures): Said[] =>
     : [];
 
 /** What the wrong options drew: nobody, or those who do well. */
-const ofOptions = ({ options = [] }: ItemFigures, { item }: Column): Said[] =>
+const ofOptions = ({ options = [] }: ItemFigures, item: Item | undefined): Said[] =>
   options
-    .filter(({ n }) => !item!.options![n]!.right)
+    .filter(({ n }) => item?.options?.[n]?.right === false)
     .flatMap(({ n, chosen, correlation }): Said[] => {
       const letter = optionLetter(n);
       if (!chosen) {
@@ -57,19 +55,17 @@ const ofOptions = ({ options = [] }: ItemFigures, { item }: Column): Said[] =>
     });
 
 /** The findings of one question. */
-export function findingsOf(figures: ItemFigures, column: Column): Finding[] {
+export function findingsOf(figures: ItemFigures, item: Item | undefined): Finding[] {
   if (figures.answered < FEW_LEARNERS) {
     return [];
   }
-  const about = column.item ? { item: column.item.id } : {};
-  return [
-    ...ofDifficulty(figures),
-    ...ofDiscrimination(figures),
-    ...ofOptions(figures, column),
-  ].map(({ rule, level, words }) => ({
-    rule,
-    level,
-    ...about,
-    message: `${figures.ref}: ${words}`,
-  }));
+  const about = item ? { item: item.id } : {};
+  return [...ofDifficulty(figures), ...ofDiscrimination(figures), ...ofOptions(figures, item)].map(
+    ({ rule, level, words }) => ({
+      rule,
+      level,
+      ...about,
+      message: `${figures.ref}: ${words}`,
+    }),
+  );
 }

@@ -1,7 +1,8 @@
 // A file of results: a learner a row, a question a column, answers as letters, numbers, texts, 0 and 1, or points.
 import type { Finding, Item } from '../model';
-import { alike } from '../shared/normalise';
 import { count, optionLetter, quoted } from '../shared/plain';
+import { isScored, namesSeveral, scoresOf } from './answers';
+import { Headings, type Heading } from './headings';
 
 /** A question's column: the answers as written, their scores, and which option each chose (from 0). */
 export type Column = {
@@ -11,99 +12,56 @@ export type Column = {
   scores: (number | undefined)[];
   chosen: (number | undefined)[];
 };
-export type ResultsRead = { learners: string[]; columns: Column[]; findings: Finding[] };
+export type Read = { learners: string[]; columns: Column[]; findings: Finding[] };
 
-/** Columns that tell of the learner or the time, not of an answer. */
-const ABOUT =
-  /^(?:name|learner|student|participant|user|id|e-?mail|group|class|time ?stamp|date|started|finished|duration|score|total|points|sum|percent|%|vorname|nachname|klasse|zeit|zeitstempel|nom|prenom|note)$/i;
-const SCORE = /^[01](?:[.,]0+)?$/;
-const NUMBER = /^-?\d+(?:[.,]\d+)?$/;
+/** So many names of columns stand in a sentence. */
+const NAMED = 4;
 
-/** The question of a column: by its reference, title, text, or a number in front. */
-function itemOf(heading: string, items: readonly Item[]): Item | undefined {
-  const like = alike(heading);
-  const bare = alike(heading.replace(/^\s*(?:q|question|frage)?\s*\d+\s*[.):-]\s*/i, ''));
-  return (
-    items.find(({ ref }) => alike(ref) === like) ??
-    items.find(({ title }) => title && alike(title) === like) ??
-    items.find(({ stem }) => alike(stem.plain) === like || alike(stem.plain) === bare)
-  );
-}
-
-/** Which option an answer names: by its letter, its number, or its text. */
-function placeOf(answer: string, { options = [] }: Item): number | undefined {
-  const plain = answer.trim().replace(/[().]/g, '');
-  const byText = options.findIndex(({ text }) => alike(text.plain) === alike(answer));
-  if (byText >= 0) {
-    return byText;
-  }
-  if (/^[A-Za-z]$/.test(plain)) {
-    const at = plain.toUpperCase().charCodeAt(0) - 65;
-    return at < options.length ? at : undefined;
-  }
-  const at = /^\d{1,2}$/.test(plain) ? Number(plain) - 1 : -1;
-  return at >= 0 && at < options.length ? at : undefined;
-}
-
-function scoreOfText(answer: string, item: Item): number | undefined {
-  if (item.options) {
-    const places = answer.split(/[,;+]/).map((part) => placeOf(part, item));
-    const rights = item.options.flatMap(({ right }, at) => (right ? [at] : []));
-    const isRight =
-      places.length === rights.length &&
-      places.every((at) => at !== undefined && rights.includes(at));
-    return Number(isRight);
-  }
-  if (item.number && NUMBER.test(answer.trim())) {
-    const value = Number(answer.replace(',', '.'));
-    return Number(Math.abs(value - item.number.value) <= item.number.tolerance + 1e-12);
-  }
-  const accepted = item.accepted ?? item.gaps?.[0]?.accepted;
-  return accepted ? Number(accepted.some((text) => alike(text) === alike(answer))) : undefined;
-}
-
-/** Whether a column holds scores: nothing but 0 and 1, or points between. */
-const isScored = (answers: readonly string[]): boolean => {
-  const given = answers.filter((answer) => answer.trim());
-  return given.length > 0 && given.every((answer) => SCORE.test(answer.trim()));
-};
-
-function columnOf(heading: string, answers: string[], items: readonly Item[]): Column {
-  const item = itemOf(heading, items);
-  const scored = isScored(answers);
-  const one = (answer: string): { score: number | undefined; place: number | undefined } => {
-    if (!answer.trim()) {
-      return { score: undefined, place: undefined };
-    }
-    if (scored) {
-      return { score: Number(answer.replace(',', '.')), place: undefined };
-    }
-    return item
-      ? { score: scoreOfText(answer, item), place: placeOf(answer, item) }
-      : { score: undefined, place: undefined };
-  };
-  const all = answers.map(one);
+function columnOf(heading: Extract<Heading, { ref: string }>, answers: string[]): Column {
+  const all = scoresOf(answers, heading.item, heading.is === 'points');
   return {
-    ref: item?.ref ?? heading,
-    item,
+    ref: heading.ref,
+    item: heading.item,
     answers,
     scores: all.map(({ score }) => score),
     chosen: all.map(({ place }) => place),
   };
 }
 
+const named = (refs: readonly string[]): string =>
+  refs
+    .slice(0, NAMED)
+    .map((ref) => quoted(ref, 30))
+    .join(', ') + (refs.length > NAMED ? ' …' : '');
+
 /** Answers whose column can't be scored: no question is known for it and it holds no 0 and 1. */
 function unscored(columns: readonly Column[]): Finding[] {
   const lost = columns.filter(({ scores }) => scores.every((score) => score === undefined));
-  return lost.length
+  if (!lost.length) {
+    return [];
+  }
+  const unknown = lost.filter(({ item }) => !item).map(({ ref }) => ref);
+  const byHand = lost.filter(({ item }) => item).map(({ ref }) => ref);
+  const messages = [
+    unknown.length &&
+      `${count(unknown.length, 'column')} could not be matched to a question: ${named(unknown)}. Head a column with the question’s reference, title or text.`,
+    byHand.length &&
+      `${count(byHand.length, 'column')} can’t be scored from the answers alone: ${named(byHand)}. Give 0 and 1, or a column of points.`,
+  ];
+  return messages.flatMap((message): Finding[] =>
+    message ? [{ rule: 'results-unmatched', level: 'warn', message }] : [],
+  );
+}
+
+/** Columns of 0 and 1 that no question of the bank is known for: they count, and stand under their own heading. */
+function strangers(columns: readonly Column[], known: number): Finding[] {
+  const others = columns.filter(({ item }) => !item).map(({ ref }) => ref);
+  return known && others.length
     ? [
         {
-          rule: 'results-unmatched',
-          level: 'warn',
-          message: `${count(lost.length, 'column')} could not be matched to a question: ${lost
-            .slice(0, 4)
-            .map(({ ref }) => quoted(ref, 30))
-            .join(', ')}. Head a column with the question’s reference, title or text.`,
+          rule: 'results-not-in-bank',
+          level: 'note',
+          message: `${count(others.length, 'column')} of 0 and 1 ${others.length === 1 ? 'belongs' : 'belong'} to no question of the bank: ${named(others)}. Its figures stand under that heading.`,
         },
       ]
     : [];
@@ -116,47 +74,100 @@ function strange(columns: readonly Column[]): Finding[] {
     if (!options || scores.every((score) => score === undefined) || isScored(answers)) {
       return [];
     }
+    const isPoints = chosen.every((place) => place === undefined);
     const odd = answers.filter(
-      (answer, at) => answer.trim() && chosen[at] === undefined && !/[,;+]/.test(answer),
+      (answer, at) => answer.trim() && chosen[at] === undefined && !namesSeveral(answer),
     );
+    if (!odd.length || isPoints) {
+      return [];
+    }
     const letters = `A to ${optionLetter(options.length - 1)}`;
-    return odd.length
-      ? [
-          {
-            rule: 'results-answer-unknown',
-            level: 'note',
-            message: `${ref}: ${count(odd.length, 'answer')} such as ${quoted(odd[0]!, 20)} ${odd.length === 1 ? 'is' : 'are'} none of the options ${letters}, and ${odd.length === 1 ? 'counts' : 'count'} as wrong.`,
-          },
-        ]
-      : [];
+    const [are, counts] = odd.length === 1 ? ['is', 'counts'] : ['are', 'count'];
+    const message = `${ref}: ${count(odd.length, 'answer')} such as ${quoted(odd[0]!, 20)} ${are} none of the options ${letters}, and ${counts} as wrong.`;
+    return [{ rule: 'results-answer-unknown', level: 'note', message }];
   });
 }
 
-/** Reads rows of text: the first filled one holds the headings. */
+/** Of an answer's column and a points' column of one question the answers stay, unless they can't be scored. */
+function onePerQuestion(columns: readonly Column[]): Column[] {
+  const kept = new Map<unknown, Column>();
+  for (const column of columns) {
+    const key = column.item ?? column;
+    const other = kept.get(key);
+    if (!other || other.scores.every((score) => score === undefined)) {
+      kept.set(key, column);
+    }
+  }
+  return [...kept.values()];
+}
+
+const NAME = /name|learner|student|participant|player|e-?mail|schüler|élève|alumno|leerling/iu;
+
+/** The learners' names: all columns that hold a part of a name, joined. */
+function namesOf(headings: readonly string[], kinds: readonly Heading[]) {
+  const places = headings.flatMap((heading, at) =>
+    kinds[at]!.is === 'about' && NAME.test(heading) ? [at] : [],
+  );
+  // Of a name and an address of the post, the name is enough.
+  const words = places.filter((at) => !/mail/iu.test(headings[at]!));
+  return (row: readonly string[], at: number): string =>
+    (words.length ? words : places)
+      .map((place) => (row[place] ?? '').trim())
+      .filter(Boolean)
+      .join(' ') || `Learner ${at + 1}`;
+}
+
+/**
+ * Reads rows of text: the row that names the most questions holds the headings, the first filled one where none does.
+ * @param order the questions of the set that was sat, for columns that are only numbered
+ */
 export function readResults(
   rows: readonly (readonly string[])[],
   items: readonly Item[],
-): ResultsRead {
-  const [headings = [], ...body] = rows.filter((row) => row.some((cell) => cell.trim()));
-  const isAnswer = headings.map(
-    (heading) => Boolean(heading.trim()) && !ABOUT.test(heading.trim()),
+  order: readonly Item[] = [],
+): Read {
+  const known = new Headings(items, order);
+  const filled = rows.filter((row) => row.some((cell) => cell.trim()));
+  const start = headingRow(filled, known);
+  const headings = filled[start] ?? [];
+  const kinds = headings.map((heading): Heading =>
+    heading.trim() ? known.of(heading.trim()) : { is: 'remark' },
   );
-  const name = headings.findIndex((heading) => /name|learner|student|participant/i.test(heading));
-  const columns = headings.flatMap((heading, at) =>
-    isAnswer[at]
-      ? [
-          columnOf(
-            heading,
-            body.map((row) => row[at] ?? ''),
-            items,
-          ),
-        ]
-      : [],
+  const nameOf = namesOf(headings, kinds);
+  const body = filled.slice(start + 1).filter((row) => !isSummary(row));
+  const columns = onePerQuestion(
+    kinds.flatMap((kind, at) =>
+      'ref' in kind
+        ? [
+            columnOf(
+              kind,
+              body.map((row) => row[at] ?? ''),
+            ),
+          ]
+        : [],
+    ),
   );
   const scored = columns.filter(({ scores }) => scores.some((score) => score !== undefined));
   return {
-    learners: body.map((row, at) => (name >= 0 ? (row[name] ?? '') : `Learner ${at + 1}`)),
+    learners: body.map(nameOf),
     columns: scored,
-    findings: [...unscored(columns), ...strange(scored)],
+    findings: [...unscored(columns), ...strangers(scored, items.length), ...strange(scored)],
   };
 }
+
+/** Headings stand among the first rows of a file. */
+const LOOKED_AT = 12;
+
+function headingRow(rows: readonly (readonly string[])[], known: Headings): number {
+  const named = rows
+    .slice(0, LOOKED_AT)
+    .map((row) => row.filter((cell) => cell.trim() && known.named(cell.trim())).length);
+  const most = Math.max(0, ...named);
+  return most > 1 ? named.indexOf(most) : 0;
+}
+
+/** A row below the learners that sums them up. */
+const isSummary = (row: readonly string[]): boolean =>
+  /^(?:total|sum|mean|average|avg\.?|key|right answers?|correct answers?|summe|mittelwert|schnitt|moyenne|media|gemiddelde)\s*:?$/iu.test(
+    row.find((cell) => cell.trim())?.trim() ?? '',
+  );

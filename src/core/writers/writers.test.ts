@@ -226,16 +226,13 @@ describe('text files', () => {
     expect(text.endsWith('\r\n')).toBe(true);
   });
   it('are read by a second reader (csv-parse) with every cell as meant', async () => {
+    // A question longer than the 160 signs of the form asks for words of one's own, and stays out until then.
     const items = demoBank()
-      .filter((one) => one.options)
+      .filter((one) => one.options && one.stem.plain.length <= 160)
       .slice(0, 20);
     const { bytes } = await filled('course-shelf.csv', items);
     const rows = parse(Buffer.from(bytes), { delimiter: ';', bom: true }) as string[][];
-    expect(rows.slice(1).map((row) => row[1])).toEqual(
-      items.map((one) =>
-        one.stem.plain.length > 160 ? expect.stringMatching(/…$/) : one.stem.plain,
-      ),
-    );
+    expect(rows.slice(1).map((row) => row[1])).toEqual(items.map((one) => one.stem.plain));
     expect(rows.slice(1).map((row) => row.slice(2, 7).filter(Boolean))).toEqual(
       items.map((one) =>
         one.options!.map((option) => `${option.right ? '*' : ''}${option.text.plain}`),
@@ -342,7 +339,9 @@ describe('the receipt and the read-back', () => {
     });
     expect(receipt.items.filter((one) => one.changes.length)).toHaveLength(25);
     expect(receipt.leftOut).toHaveLength(10);
-    expect(receipt.leftOut[0]!.reason).toContain('short answer');
+    const reasons = receipt.leftOut.map(({ reason }) => reason);
+    expect(reasons[0]).toContain('needs your words');
+    expect(reasons.slice(1).some((reason) => reason.includes('short answer'))).toBe(true);
   });
   it('leave changed questions out where changes are refused', async () => {
     const { receipt } = await fill(

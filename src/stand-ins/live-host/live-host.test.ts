@@ -32,7 +32,7 @@ describe('the live host', () => {
     const answer = await takeFile(await filledRound());
     expect(answer).toMatchObject({ title: 'First evening', refused: [] });
     expect('taken' in answer && answer.taken).toHaveLength(50);
-    expect('taken' in answer && answer.taken[26]).toMatchObject({
+    expect('taken' in answer && answer.taken.find(({ many }) => many)).toMatchObject({
       many: true,
       right: [1, 2, 4],
       seconds: 40,

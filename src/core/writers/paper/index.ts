@@ -1,6 +1,7 @@
 // Paper: a handout and its key in versions, cards to cut, QR cards, each as one page to print.
 import type { Item, PaperJob, SetSection } from '../../model';
 import { escapeMarkup } from '../../shared/markup';
+import { count, optionLetter } from '../../shared/plain';
 import { Problem } from '../../shared/problem';
 import { pointsOf } from '../../shared/sets/facts';
 import { answerWords } from './answers';
@@ -12,7 +13,7 @@ import { printable } from './page';
 /** One version of what is printed: its letter, and its questions in its order. */
 export type PaperVersion = { name: string; items: readonly Item[] };
 
-const pointWords = (points: number): string => `${points} ${points === 1 ? 'point' : 'points'}`;
+const pointWords = (points: number): string => count(points, 'point');
 
 /** A question with its number, its points and room for the answer. */
 function questionHtml(item: Item, n: number): string {
@@ -52,7 +53,7 @@ const versionWords = (name: string, of: number): string => (of > 1 ? `version ${
 function handout(job: PaperJob, version: PaperVersion, of: number): string {
   const { name, items } = version;
   const points = items.reduce((sum, item) => sum + pointsOf(item), 0);
-  const facts = `${items.length} questions, ${pointWords(points)}`;
+  const facts = `${count(items.length, 'question')}, ${pointWords(points)}`;
   let n = 0;
   const parts = partsOf(version, job.sections).map(({ title, note, items: own }) => {
     const head = title ? `<h2>${escapeMarkup(title)}</h2>` : '';
@@ -74,6 +75,45 @@ function keyOf(job: PaperJob, version: PaperVersion, of: number): string {
   return `<section class="version">${head}<table><thead><tr><th>Question</th><th>Right</th><th>Reference</th></tr></thead><tbody>${rows.join('')}</tbody></table></section>`;
 }
 
+/** The letters of a question's boxes, or a line where the answer is written. */
+function boxesOf(item: Item): string {
+  const { options = [] } = item;
+  if (!options.length) {
+    return '<span class="blank" style="min-width:60mm"></span>';
+  }
+  const marks =
+    item.kind === 'true-false'
+      ? options.map(({ text }) => escapeMarkup(text.plain))
+      : options.map((_, at) => optionLetter(at));
+  return marks.map((mark) => `<span class="tick"><span class="box"></span>${mark}</span>`).join('');
+}
+
+function answerSheet(job: PaperJob, version: PaperVersion, of: number): string {
+  const ordered = partsOf(version, job.sections).flatMap((part) => part.items);
+  const rows = ordered.map(
+    (item, at) => `<li><span class="n">${at + 1}</span>${boxesOf(item)}</li>`,
+  );
+  const head = headOf(
+    `Answers: ${job.title ?? 'Questions'}`,
+    versionWords(version.name, of),
+    'One box for each question, unless it says that several are right.',
+  );
+  const line = '<div class="line"><span>Name</span><span>Date</span></div>';
+  return `<section class="version">${head}${line}<ol class="answers">${rows.join('')}</ol></section>`;
+}
+
+/** The questions with what is right and why, in the order given: what most got wrong comes first where the caller puts it there. */
+function studySheet(job: PaperJob, { items }: PaperVersion): string {
+  const rows = items.map((item, at) => {
+    const note = job.notes?.[item.id];
+    const why = item.explanation ? `<p>${marked(item.explanation)}</p>` : '';
+    const said = note ? `<p class="small">${escapeMarkup(note)}</p>` : '';
+    return `<div class="question"><span class="n">${at + 1}</span><div>${stemOf(item)}</div>${picturesOf(item)}<p><b>${escapeMarkup(answerWords(item))}</b></p>${why}${said}</div>`;
+  });
+  const head = headOf(`To study: ${job.title ?? 'Questions'}`, '', count(items.length, 'question'));
+  return `<section class="version">${head}<div class="${job.columns === 2 ? 'two' : ''}">${rows.join('')}</div></section>`;
+}
+
 /**
  * One printable page without scripts.
  * @param versions the questions in each version's order; cards and QR codes take the first alone
@@ -88,6 +128,8 @@ export function paperPage(job: PaperJob, versions: readonly PaperVersion[]): str
   const bodies: Record<PaperJob['what'], () => string> = {
     handout: () => versions.map((one) => handout(job, one, versions.length)).join(''),
     key: () => versions.map((one) => keyOf(job, one, versions.length)).join(''),
+    'answer-sheet': () => versions.map((one) => answerSheet(job, one, versions.length)).join(''),
+    study: () => studySheet(job, first),
     cards: () => cardSheets(first.items),
     qr: () => qrSheets(first.items, job.qr ?? { holds: 'text' }),
   };

@@ -23,6 +23,11 @@ header { border-bottom: 1px solid #666; padding-bottom: 2mm; margin-bottom: 4mm;
 .letter { display: inline-block; width: 5mm; text-indent: 0; }
 .blank { display: inline-block; min-width: 26mm; border-bottom: 1px solid #333; }
 .room { border-bottom: 1px solid #999; height: 8mm; }
+.answers { list-style: none; padding: 0; columns: 3; column-gap: 9mm; }
+.answers li { break-inside: avoid; padding: 1.2mm 0; }
+.answers .n { display: inline-block; min-width: 9mm; font-weight: 600; }
+.answers .blank { min-width: 30mm !important; }
+.tick { display: inline-block; margin-right: 3mm; }
 .pairs { display: grid; grid-template-columns: 1fr 1fr; gap: 4mm; }
 .small { font-size: 9pt; color: #444; margin: 1mm 0 0; }
 img { max-width: 100%; max-height: 70mm; }
