@@ -73,9 +73,9 @@ module.exports = {
       severity: 'error',
       comment:
         'A place can be left out, or fail to load, without the others noticing; what two of them show is a part, what two of them know is state.',
-      from: { path: '^src/islands/(gather|draft|bank|layouts|hand-over|rehearse)/' },
+      from: { path: '^src/islands/(gather|draft|bank|sets|layouts|hand-over|rehearse|results)/' },
       to: {
-        path: '^src/islands/(gather|draft|bank|layouts|hand-over|rehearse|app)/',
+        path: '^src/islands/(gather|draft|bank|sets|layouts|hand-over|rehearse|results|app)/',
         pathNot: '^src/islands/$1/',
       },
     },

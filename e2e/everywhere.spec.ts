@@ -89,6 +89,12 @@ const visit: Record<string, (page: Page) => Promise<void>> = {
     await page.getByRole('button', { name: 'Print or play' }).click();
     await expect(page.frameLocator('iframe').getByText('Name')).toBeVisible();
   },
+  Results: async (page) => {
+    await go(page, '/results');
+    await page.getByRole('button', { name: 'Simulate a trial' }).click();
+    await page.locator('.item-opener').first().click();
+    await expect(page.getByTestId('sitting-facts')).toContainText('alpha');
+  },
   'tags and categories': async (page) => {
     await go(page, '/bank');
     await page.getByRole('button', { name: 'Look over' }).click();
@@ -179,6 +185,7 @@ for (const [zoom, width] of [
       '/layouts',
       '/hand-over',
       '/rehearse',
+      '/results',
       '/records',
       '/help',
       '/gather',

@@ -41,6 +41,7 @@ const PLACES: Record<string, RegExp> = {
   '/layouts': /^Layouts/,
   '/hand-over': /^Hand over/,
   '/rehearse': /^Rehearse/,
+  '/results': /^Results/,
   '/records': /^Records/,
   '/help': /^Help/,
 };

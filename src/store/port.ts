@@ -9,8 +9,8 @@ import type {
   StoredItem,
 } from '../core/model';
 
-/** A step in a tab's list of what can be undone; `n` counts up in the tab. */
-export type JournalEntry = { n: number; step: Step; undone: boolean };
+/** A step in a tab's list of what can be undone; `n` counts up in the tab, `at` is when it was done. */
+export type JournalEntry = { n: number; step: Step; undone: boolean; at?: string };
 /** What a write changes in a tab's list: entries put, and numbers that are gone. */
 export type JournalChange = { tab: string; put: JournalEntry[]; drop: number[] };
 

@@ -157,6 +157,24 @@ const leavingCalls = (
     ),
 });
 
+const resultsModule = () => import('../core/pipeline/results');
+
+const resultsCalls = (
+  mirror: Mirror,
+): Pick<CoreWorker, 'results' | 'holdsResults' | 'trial' | 'figures'> => ({
+  results: async (name, bytes, sets) =>
+    (await resultsModule()).resultsAmong(
+      { name, bytes },
+      mirror.all(),
+      sets.map((set) => ({ name: set.name, items: mirror.pick(set.ids) })),
+    ),
+  holdsResults: async (name, bytes) =>
+    (await resultsModule()).holdsResults({ name, bytes }, mirror.all()),
+  trial: async (ids, learners, seed) =>
+    (await resultsModule()).trialOf(mirror.pick(ids), learners, seed),
+  figures: async (results) => (await resultsModule()).figuresFile(results, mirror.all()),
+});
+
 /** The calls of a worker; `progress` is told how far a long one is. */
 export function coreApi(surroundings: Surroundings, progress: Progress): CoreWorker {
   const mirror = new Mirror();
@@ -179,6 +197,7 @@ export function coreApi(surroundings: Surroundings, progress: Progress): CoreWor
     openBankFile,
     ...draftingCalls(mirror, surroundings, progress),
     ...leavingCalls(mirror, surroundings),
+    ...resultsCalls(mirror),
     recheck: (items) => [...items.flatMap((item) => checkItem(item)), ...checkTogether(items)],
     learn: (name, bytes, known) => learn({ name, bytes }, surroundings, known),
     async showBlank(name, bytes, shape) {

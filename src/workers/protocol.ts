@@ -21,6 +21,8 @@ import type {
   ReadAs,
   Reading,
   Receipt,
+  Results,
+  ResultsRead,
   SetSection,
   Settings,
   SheetsJob,
@@ -116,6 +118,8 @@ export type FindingsAnswer = {
   together: Finding[];
 };
 
+export type Trial = { bytes: Uint8Array; read: ResultsRead };
+
 export interface CoreWorker {
   /** Takes questions into the worker's mirror of the bank, in chunks as they load; `clear` starts anew. */
   mirror(items: Item[], removed: string[], clear: boolean): void;
@@ -161,6 +165,18 @@ export interface CoreWorker {
   paper(ids: string[], job: Omit<PaperJob, 'items'>): Promise<string>;
   /** One file that plays these questions anywhere. */
   activity(ids: string[], activity: Omit<Activity, 'items'>): Promise<string>;
+  /** What a file of results says; columns that are only numbered are matched to the newest set of so many questions. */
+  results(
+    name: string,
+    bytes: Uint8Array,
+    sets: { name: string; ids: string[] }[],
+  ): Promise<ResultsRead>;
+  /** Whether a file holds answers to questions of the bank. */
+  holdsResults(name: string, bytes: Uint8Array): Promise<boolean>;
+  /** Answers of simulated learners to these questions, as a file and as what it says. */
+  trial(ids: string[], learners: number, seed: number): Promise<Trial>;
+  /** The figures of each question as a file. */
+  figures(results: Results): Promise<Uint8Array>;
   /** Sheets for contributors, in one zip. */
   sheets(job: SheetsJob): Promise<Uint8Array>;
   recheck(items: Item[]): Finding[];

@@ -11,6 +11,8 @@ export type Known = {
   isUsed: boolean;
   /** The levels of what was found at it. */
   levels: ReadonlySet<string>;
+  /** How often learners answered it, and the share that was right; absent where nobody did. */
+  past?: { answered: number; difficulty: number } | undefined;
 };
 export type Lookup = (item: Item) => Known;
 
@@ -38,14 +40,17 @@ const FIELDS: Readonly<Record<string, (item: Item, known: Known) => readonly str
   findings: (_, { levels }) => (levels.size ? [...levels, 'any'] : ['none']),
 };
 /** Fields that hold a number; more than, less than and ranges are understood: points:>2, options:3-5. */
-const NUMBERS: Readonly<Record<string, (item: Item) => number | undefined>> = {
+const NUMBERS: Readonly<Record<string, (item: Item, known: Known) => number | undefined>> = {
   points: ({ points }) => points,
   seconds: ({ seconds }) => seconds,
   attempts: ({ attempts }) => attempts,
   options: ({ options = [] }) => options.length,
   right: ({ options = [] }) => options.filter(({ right }) => right).length,
+  answered: (_, { past }) => past?.answered ?? 0,
+  // In per cent, as it is shown.
+  difficulty: (_, { past }) => past && Math.round(past.difficulty * 100),
 };
-const TAG_NAMED = /^(?:level|difficulty|subject)$/u;
+const TAG_NAMED = /^(?:level|subject)$/u;
 
 const RANGE = /^(?:([<>])?(\d+(?:\.\d+)?)|(\d+(?:\.\d+)?)-(\d+(?:\.\d+)?))$/u;
 
@@ -107,11 +112,14 @@ function textOf(item: Item): string {
 function hasField(item: Item, known: Known, { field, value }: Term & { field: string }): boolean {
   const number = NUMBERS[field];
   if (number) {
-    return isInRange(number(item), value);
+    return isInRange(number(item, known), value) || hasTagNamed(item, field, value);
   }
   const texts = FIELDS[field]?.(item, known) ?? namedTags(item, field);
   return texts.some((text) => text.toLowerCase().includes(value));
 }
+
+const hasTagNamed = (item: Item, name: string, value: string): boolean =>
+  namedTags(item, name).some((text) => text.toLowerCase().includes(value));
 
 /** 'level:beginner' asks for a tag with that name. */
 const namedTags = ({ tags = [] }: Item, name: string): string[] =>

@@ -4,6 +4,7 @@ import { ItemSchema, type Item } from './item';
 import { LayoutSchema } from './layout';
 import { DecisionSchema, type ReceiptSchema } from './fit';
 import type { QuestionSet } from './question-set';
+import type { Sitting } from './sitting';
 
 /** A layout as the bank keeps it: with the reasons of its guesses, and whether it is in view at hand-over. */
 export const KeptLayoutSchema = z.object({
@@ -54,6 +55,7 @@ export type Records = {
   sources: KeptSource;
   receipts: z.infer<typeof ReceiptSchema>;
   sets: QuestionSet;
+  sittings: Sitting;
 };
 export type RecordKind = keyof Records;
 

@@ -15,39 +15,47 @@ const SHARE =
 const QUESTION = /^(?:question|ref(?:erence)?|item|frage|pregunta|domanda|vraag|id|no\.?|#)\b/iu;
 const FEW_COLUMNS = 6;
 
-type Places = { name: number; answered?: number; right?: number; wrong?: number; share?: number };
+type Counted = 'answered' | 'right' | 'wrong' | 'share';
+type Places = { name: number } & Partial<Record<Counted, number>>;
+const PATTERNS: readonly (readonly [Counted, RegExp])[] = [
+  ['answered', ANSWERED],
+  ['right', RIGHT],
+  ['wrong', WRONG],
+  ['share', SHARE],
+];
 
 const numberIn = (cell: string | undefined): number | undefined => {
   const text = (cell ?? '').replace(/[%\s]/g, '').replace(',', '.');
   return text && Number.isFinite(Number(text)) ? Number(text) : undefined;
 };
 
+/** The column whose cells name questions in half of the rows at least; -1 where there is none. */
+const nameColumn = (
+  headings: readonly string[],
+  body: readonly (readonly string[])[],
+  known: Headings,
+) =>
+  headings.findIndex(
+    (_, at) =>
+      body.filter((row) => row[at]?.trim() && known.named(row[at].trim())).length * 2 >=
+      body.length,
+  );
+
 function placesOf(rows: readonly (readonly string[])[], known: Headings): Places | undefined {
   const headings = rows[0] ?? [];
-  const find = (pattern: RegExp): number | undefined => {
+  const found = PATTERNS.flatMap(([what, pattern]) => {
     const at = headings.findIndex((heading) => pattern.test(heading.trim()));
-    return at < 0 ? undefined : at;
-  };
-  const [answered, right, wrong, share] = [ANSWERED, RIGHT, WRONG, SHARE].map(find);
-  if (right === undefined && (share === undefined || answered === undefined)) {
+    return at < 0 ? [] : [[what, at] as const];
+  });
+  const places = Object.fromEntries(found) as Partial<Record<Counted, number>>;
+  const has = (what: Counted): boolean => places[what] !== undefined;
+  if (!has('right') && !(has('share') && has('answered'))) {
     return undefined;
   }
-  const name = headings.findIndex(
-    (_, at) =>
-      rows.slice(1).filter((row) => row[at]?.trim() && known.named(row[at].trim())).length * 2 >=
-      rows.length - 1,
-  );
+  const name = nameColumn(headings, rows.slice(1), known);
   // Where no row names a question that is known, the first heading has to say that rows are questions.
-  if (name < 0 && !(headings.length <= FEW_COLUMNS && QUESTION.test(headings[0]?.trim() ?? ''))) {
-    return undefined;
-  }
-  return {
-    name: Math.max(0, name),
-    ...(answered === undefined ? {} : { answered }),
-    ...(right === undefined ? {} : { right }),
-    ...(wrong === undefined ? {} : { wrong }),
-    ...(share === undefined ? {} : { share }),
-  };
+  const saysQuestion = headings.length <= FEW_COLUMNS && QUESTION.test(headings[0]?.trim() ?? '');
+  return name < 0 && !saysQuestion ? undefined : { name: Math.max(0, name), ...places };
 }
 
 /** How often a row's question was answered, and how often right. */

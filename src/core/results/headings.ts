@@ -19,6 +19,9 @@ const CUT = /(?:…|\.{3})\s*$/u;
 /** A heading that breaks off names a question from so many signs on. */
 const ENOUGH = 12;
 
+/** Whether a heading is a number and at most a word for "question". */
+export const isNumbered = (heading: string): boolean => NUMBER_ALONE.test(heading);
+
 export type Heading =
   | { is: 'about' }
   | { is: 'remark' }

@@ -12,9 +12,10 @@ import { count, quoted } from '../shared/plain';
 import { readCounts } from './counts';
 import { alphaOf, correlation, kr20, mean, variance, wilson } from './figures';
 import { FEW_LEARNERS, findingsOf } from './findings';
-import { Headings } from './headings';
-import { readResults, type Column, type Read } from './read';
+import { Headings, isNumbered } from './headings';
+import { areResults, readResults, type Column, type Read } from './read';
 
+export { areResults };
 export { simulatedSitting } from './trial';
 export { figuresTable } from './table';
 
@@ -220,6 +221,10 @@ export function readSitting(
   };
   return { results, learners: [], marks: [] };
 }
+
+/** How many columns are only numbered, so that a set's order has to say what they are about. */
+export const numberedColumns = (rows: readonly (readonly string[])[]): number =>
+  Math.max(0, ...rows.slice(0, 3).map((row) => row.filter(isNumbered).length));
 
 /** The figures of a file of results alone. */
 export const figuresOf = (rows: readonly (readonly string[])[], items: readonly Item[]): Results =>

@@ -155,6 +155,22 @@ export function readResults(
   };
 }
 
+/** So many questions of the bank in one row of headings are no accident. */
+const NO_ACCIDENT = 2;
+
+/** Whether rows hold answers to questions of the bank: their headings name several of them, and little else. */
+export function areResults(rows: readonly (readonly string[])[], items: readonly Item[]): boolean {
+  const known = new Headings(items);
+  const filled = rows.filter((row) => row.some((cell) => cell.trim()));
+  const start = headingRow(filled, known);
+  const kinds = (filled[start] ?? [])
+    .filter((heading) => heading.trim())
+    .map((heading) => known.of(heading.trim()));
+  const found = new Set(kinds.flatMap((kind) => ('item' in kind && kind.item ? [kind.item] : [])));
+  const others = kinds.filter((kind) => 'ref' in kind && !kind.item);
+  return found.size >= NO_ACCIDENT && found.size >= others.length && filled.length > start + 1;
+}
+
 /** Headings stand among the first rows of a file. */
 const LOOKED_AT = 12;
 

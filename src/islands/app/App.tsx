@@ -18,6 +18,7 @@ const SetsPlace = lazy(() => import('../sets/SetsPlace'));
 const LayoutsPlace = lazy(() => import('../layouts/LayoutsPlace'));
 const HandOverPlace = lazy(() => import('../hand-over/HandOverPlace'));
 const RehearsePlace = lazy(() => import('../rehearse/RehearsePlace'));
+const ResultsPlace = lazy(() => import('../results/ResultsPlace'));
 const RecordsPlace = lazy(() => import('../app/RecordsPlace'));
 const HelpPlace = lazy(() => import('../app/HelpPlace'));
 
@@ -64,6 +65,9 @@ function Places() {
           </Route>
           <Route path="/rehearse">
             <RehearsePlace />
+          </Route>
+          <Route path="/results/:id?">
+            <ResultsPlace />
           </Route>
           <Route path="/records">
             <RecordsPlace />

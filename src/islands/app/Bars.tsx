@@ -9,7 +9,7 @@ import { bankState, itemById, retrySaving, settleConflict, useBank } from '../st
 import { takeDrafts, type Draft } from '../state/draft';
 import { saveAsFile } from './BankMenu';
 import { fieldWords } from '../parts/field-words';
-import { valueWords } from './conflict-words';
+import { valueWords } from '../parts/value-words';
 
 const SHOWN = 90;
 

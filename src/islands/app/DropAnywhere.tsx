@@ -1,15 +1,31 @@
-// A file dropped anywhere on any place: a blank where layouts are taught, a source everywhere else.
+// A file dropped anywhere on any place: a blank where layouts are taught, answers in Results, a source everywhere else.
 import { Center, Text } from '@mantine/core';
 import { Dropzone } from '@mantine/dropzone';
 import { useLocation } from 'wouter';
 import { bringFiles } from '../state/gather';
 import { teachBlanks } from '../state/layouts';
+import { bringResults } from '../state/sittings';
+
+const teaches = (path: string): boolean =>
+  path.startsWith('/layouts') || path.startsWith('/hand-over');
+
+function wordsAt(path: string): string {
+  if (path.startsWith('/results')) {
+    return 'Drop files of answers to see what they say of the questions';
+  }
+  return teaches(path)
+    ? 'Drop receivers’ blanks to teach them'
+    : 'Drop the files to look at their questions';
+}
 
 export function DropAnywhere() {
   const [path, go] = useLocation();
-  const isBlank = path.startsWith('/layouts') || path.startsWith('/hand-over');
+  const isBlank = teaches(path);
+  const isResults = path.startsWith('/results');
   const take = (files: File[]): void => {
-    if (isBlank) {
+    if (isResults) {
+      void bringResults(files).then((id) => id && go(`/results/${id}`));
+    } else if (isBlank) {
       go('/layouts');
       void teachBlanks(files).then((id) => id && go(`/layouts/${id}`));
     } else {
@@ -17,14 +33,11 @@ export function DropAnywhere() {
       void bringFiles(files);
     }
   };
-  const words = isBlank
-    ? 'Drop receivers’ blanks to teach them'
-    : 'Drop the files to look at their questions';
   return (
     <Dropzone.FullScreen active activateOnKeyboard={false} aria-hidden onDrop={take}>
       <Center mih="70vh" style={{ pointerEvents: 'none' }}>
         <Text size="xl" fw={700}>
-          {words}
+          {wordsAt(path)}
         </Text>
       </Center>
     </Dropzone.FullScreen>

@@ -6,7 +6,8 @@ import { roleWords } from '../../core/shared/roles';
 import { LinkButton } from '../parts/LinkButton';
 import { AS_WORDS, KEY_WORDS } from '../parts/roles';
 import { forgetReading, keptReadings, useKeptReadings } from '../state/kept-readings';
-import { Listed, when } from './Listed';
+import { Listed } from './Listed';
+import { when } from '../parts/when';
 
 const HEADINGS = ['Said', 'At the source', 'Its headings', 'What you said'];
 const SHOWN_HEADINGS = 6;

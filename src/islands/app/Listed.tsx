@@ -2,16 +2,6 @@
 import { Box, Paper, Table, VisuallyHidden } from '@mantine/core';
 import type { ReactNode } from 'react';
 
-/** A moment as lists show it. */
-export const when = (at: string): string =>
-  new Date(at).toLocaleString('en-GB', {
-    day: 'numeric',
-    month: 'short',
-    year: 'numeric',
-    hour: '2-digit',
-    minute: '2-digit',
-  });
-
 /** A list under its headings; the last column holds what can be done, and its heading is only heard. */
 export function Listed({
   label,

@@ -7,7 +7,8 @@ import { LinkButton } from '../parts/LinkButton';
 import { PlaceHead } from '../parts/PlaceHead';
 import { itemById, removeItems, useBank } from '../state/bank';
 import { KeptReadings } from './KeptReadings';
-import { Listed, when } from './Listed';
+import { Listed } from './Listed';
+import { when } from '../parts/when';
 import { makeAgain, showReceipt, takeReceipt } from '../state/hand-over';
 
 /** Removes what a source brought, and its record, in one step. */

@@ -24,6 +24,11 @@ export const PLACES: readonly PlaceLink[] = [
   },
   { to: '/rehearse', name: 'Rehearse', words: 'See a file accepted, and play it as a learner' },
   {
+    to: '/results',
+    name: 'Results',
+    words: 'Answers of learners: how hard, how well it tells apart, study sheet',
+  },
+  {
     to: '/records',
     name: 'Records',
     words: 'Sources and receipts: what came in and went out',
@@ -32,7 +37,11 @@ export const PLACES: readonly PlaceLink[] = [
   { to: '/help', name: 'Help', words: 'Keys, words, how it works', isAside: true },
 ];
 
-const plainCount = (n: number, words: string): Count => ({ text: String(n), words, isLook: false });
+const plainCount = (n: number, one: string, many = `${one}s`): Count => ({
+  text: String(n),
+  words: n === 1 ? one : many,
+  isLook: false,
+});
 
 /** What is counted at each place; nothing where there is nothing to say. */
 export function useCounts(): Partial<Record<string, Count>> {
@@ -42,6 +51,7 @@ export function useCounts(): Partial<Record<string, Count>> {
   const sets = useBank((state) => state.sets.length);
   const layouts = useBank((state) => state.layouts.length);
   const changing = useHandOver().columns.reduce((sum, column) => sum + column.counts[1], 0);
+  const sittings = useBank((state) => state.sittings.length);
   const records = useBank(({ receipts, sources }) => receipts.length + sources.length);
   const counts: Partial<Record<string, Count>> = {
     '/bank': {
@@ -49,9 +59,10 @@ export function useCounts(): Partial<Record<string, Count>> {
       words: blocked ? `questions, ${blocked} blocked` : 'questions',
       isLook: blocked > 0,
     },
-    '/sets': plainCount(sets, 'sets'),
-    '/layouts': plainCount(layouts, 'layouts'),
-    '/records': plainCount(records, 'sources and receipts'),
+    '/sets': plainCount(sets, 'set'),
+    '/layouts': plainCount(layouts, 'layout'),
+    '/results': plainCount(sittings, 'sitting'),
+    '/records': plainCount(records, 'source or receipt', 'sources and receipts'),
   };
   if (waiting) {
     counts['/gather'] = { text: String(waiting), words: 'to agree to', isLook: true };

@@ -1,23 +1,17 @@
 // Which columns the grid shows, and in which order.
 import { ActionIcon, Button, Checkbox, Group, Popover, Stack } from '@mantine/core';
-import { movedColumn, USUAL_COLUMNS, type GridColumn } from './columns';
+import { isShown, movedColumn, USUAL_COLUMNS, withTurned, type GridColumn } from './columns';
 import type { GridColumns } from './use-grid-columns';
 
 function ColumnLine({ column, columns }: { column: GridColumn; columns: GridColumns }) {
   const { all, setting, set } = columns;
-  const isShown = !setting.hidden.includes(column.id);
-  const turn = (): void => {
-    const hidden = isShown
-      ? [...setting.hidden, column.id]
-      : setting.hidden.filter((id) => id !== column.id);
-    set({ ...setting, hidden });
-  };
+  const turn = (): void => set(withTurned(setting, column.id));
   const move = (by: 1 | -1) => () => set(movedColumn(all, setting, column.id, by));
   return (
     <Group justify="space-between" wrap="nowrap" gap="xs">
       <Checkbox
         label={column.title}
-        checked={isShown || column.fixed === true}
+        checked={isShown(column, setting)}
         disabled={column.fixed === true}
         onChange={turn}
       />
@@ -36,7 +30,7 @@ function ColumnLine({ column, columns }: { column: GridColumn; columns: GridColu
 }
 
 export function ColumnsMenu({ columns }: { columns: GridColumns }) {
-  const hidden = columns.all.length - columns.shown.length;
+  const hidden = columns.setting.hidden.length;
   return (
     <Popover position="bottom-end" trapFocus returnFocus withinPortal>
       <Popover.Target>

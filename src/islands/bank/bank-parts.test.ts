@@ -6,7 +6,7 @@ import { item, options, rowsLayout } from '../../../tests/make';
 import type { Layout } from '../../core/model';
 import { fit } from '../../core/pipeline';
 import { STARTERS } from '../../core/learning';
-import { valueWords } from '../app/conflict-words';
+import { valueWords } from '../parts/value-words';
 import { fieldWords } from '../parts/field-words';
 import { placesOf } from '../parts/becomes';
 import { applyEdits } from '../parts/edits';

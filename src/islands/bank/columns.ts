@@ -27,6 +27,21 @@ const BEHIND: readonly GridColumn[] = [
   { id: 'explanation', title: 'Explanation', width: 220 },
 ];
 
+/** Columns that are there for whoever wants them. */
+const FURTHER: readonly GridColumn[] = [
+  { id: 'title', title: 'Title', width: 150 },
+  { id: 'attempts', title: 'Attempts', width: 84, mono: true },
+  { id: 'use', title: 'Use', width: 90 },
+  { id: 'shuffle', title: 'Shuffle', width: 80 },
+  { id: 'across', title: 'Across', width: 80 },
+  { id: 'pictures', title: 'Pictures', width: 80, mono: true },
+  { id: 'answered', title: 'Answered', width: 90, mono: true },
+  { id: 'difficulty', title: 'Share right', width: 100, mono: true },
+  { id: 'source', title: 'Source', width: 160 },
+  { id: 'by', title: 'By', width: 120 },
+];
+const ASKED_FOR: ReadonlySet<string> = new Set(FURTHER.map(({ id }) => id));
+
 /** So many options are shown at least, and at most. */
 const FEWEST_OPTIONS = 4;
 const MOST_OPTIONS = 12;
@@ -41,16 +56,33 @@ export function gridColumns(items: readonly Item[]): GridColumn[] {
     title: optionLetter(index),
     width: 140,
   }));
-  return [...FIRST, ...options, ...BEHIND];
+  return [...FIRST, ...options, ...BEHIND, ...FURTHER];
 }
 
 /** How the user has the columns: their order where it was changed, those that are hidden, widths in pixels. */
 export type ColumnSetting = {
   order: string[];
   hidden: string[];
+  /** Of those that are only shown when they are asked for, the ones that are. */
+  asked?: string[];
   widths: Record<string, number>;
 };
 export const USUAL_COLUMNS: ColumnSetting = { order: [], hidden: [], widths: {} };
+
+/** Whether a column is shown. */
+export const isShown = (
+  { id, fixed }: GridColumn,
+  { hidden, asked = [] }: ColumnSetting,
+): boolean => fixed === true || (ASKED_FOR.has(id) ? asked.includes(id) : !hidden.includes(id));
+
+const turned = (ids: readonly string[], id: string): string[] =>
+  ids.includes(id) ? ids.filter((one) => one !== id) : [...ids, id];
+
+/** The setting with a column shown that was not, or the other way round. */
+export const withTurned = (setting: ColumnSetting, id: string): ColumnSetting =>
+  ASKED_FOR.has(id)
+    ? { ...setting, asked: turned(setting.asked ?? [], id) }
+    : { ...setting, hidden: turned(setting.hidden, id) };
 
 /** The columns in the user's order; those that stay in sight are always first. */
 export function inUsersOrder(

@@ -3,7 +3,14 @@ import { describe, expect, it } from 'vitest';
 import { item, options } from '../../../tests/make';
 import type { Finding, Item } from '../../core/model';
 import type { Criteria } from '../state/view';
-import { gridColumns, inUsersOrder, movedColumn, USUAL_COLUMNS } from './columns';
+import {
+  gridColumns,
+  inUsersOrder,
+  isShown,
+  movedColumn,
+  USUAL_COLUMNS,
+  withTurned,
+} from './columns';
 import { freshRows, isFiltered, keptRows } from './rows';
 
 const ALL: Criteria = { search: '', kind: '', tag: '', level: '', sort: undefined };
@@ -98,11 +105,19 @@ describe('the columns as the user has them', () => {
     expect(names({ ...USUAL_COLUMNS, order }).slice(0, 3)).toEqual(['ref', 'stem', 'hint']);
   });
 
+  it('beyond the usual ones are there for whoever asks for them', () => {
+    const attempts = columns.find(({ id }) => id === 'attempts')!;
+    expect(isShown(attempts, USUAL_COLUMNS)).toBe(false);
+    const asked = withTurned(USUAL_COLUMNS, 'attempts');
+    expect(isShown(attempts, asked)).toBe(true);
+    expect(withTurned(asked, 'attempts')).toEqual({ ...USUAL_COLUMNS, asked: [] });
+    expect(withTurned(USUAL_COLUMNS, 'kind').hidden).toEqual(['kind']);
+  });
   it('are moved one by one, and never past the ends', () => {
     const moved = movedColumn(columns, USUAL_COLUMNS, 'kind', -1);
     expect(names(moved).indexOf('kind')).toBe(names().indexOf('kind') - 1);
     expect(movedColumn(columns, USUAL_COLUMNS, 'options.0', -1)).toBe(USUAL_COLUMNS);
-    expect(movedColumn(columns, USUAL_COLUMNS, 'explanation', 1)).toBe(USUAL_COLUMNS);
+    expect(movedColumn(columns, USUAL_COLUMNS, 'by', 1)).toBe(USUAL_COLUMNS);
     expect(movedColumn(columns, USUAL_COLUMNS, 'stem', 1)).toBe(USUAL_COLUMNS);
   });
 });

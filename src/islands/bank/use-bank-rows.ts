@@ -23,9 +23,10 @@ export function useBankRows(): { shown: Shown; applyAgain: () => void } {
   const filtering = criteria.level || criteria.search.includes(':') ? findings : undefined;
   const sets = useBank((state) => state.sets);
   const receipts = useBank((state) => state.receipts);
+  const sittings = useBank((state) => state.sittings);
   const lookup = useMemo(
-    () => filtering && lookupIn({ sets, receipts, findings: filtering }),
-    [sets, receipts, filtering],
+    () => filtering && lookupIn({ sets, receipts, sittings, findings: filtering }),
+    [sets, receipts, sittings, filtering],
   );
   const shown = useMemo(() => {
     const applied: Applied = { bank, round, criteria, isWhole };

@@ -5,6 +5,7 @@ import { useSetting } from '../state/setting';
 import {
   gridColumns,
   inUsersOrder,
+  isShown,
   USUAL_COLUMNS,
   type ColumnSetting,
   type GridColumn,
@@ -27,7 +28,7 @@ export function useGridColumns(): GridColumns {
   return useMemo(() => {
     const all = inUsersOrder(own, setting);
     const shown = all
-      .filter(({ id, fixed }) => fixed || !setting.hidden.includes(id))
+      .filter((column) => isShown(column, setting))
       .map((column) => ({ ...column, width: setting.widths[column.id] ?? column.width }));
     return { all, shown, setting, set };
   }, [own, setting, set]);

@@ -21,12 +21,13 @@ function useFound(set: QuestionSet, query: string): Item[] {
   const sets = useBank((state) => state.sets);
   const receipts = useBank((state) => state.receipts);
   const findings = useBank((state) => state.findings);
+  const sittings = useBank((state) => state.sittings);
   const asked = useDeferredValue(query);
   return useMemo(() => {
     const own = new Set(idsOf(set));
-    const isFound = searchIn(asked, { sets, receipts, findings });
+    const isFound = searchIn(asked, { sets, receipts, findings, sittings });
     return items.filter((item) => !own.has(item.id) && isFound(item));
-  }, [set, asked, items, sets, receipts, findings]);
+  }, [set, asked, items, sets, receipts, findings, sittings]);
 }
 
 const about = ({ category = [], tags = [], kind }: Item): string =>

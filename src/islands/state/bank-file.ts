@@ -33,7 +33,7 @@ async function blanksOfBank(): Promise<{ blanks: Map<string, Uint8Array>; missin
  * and the layouts whose blanks the browser no longer has.
  */
 export async function saveBankFile(): Promise<{ name: string; missing: string[] }> {
-  const { info, items, layouts, sources, receipts, sets } = bankState();
+  const { info, items, layouts, sources, receipts, sets, sittings } = bankState();
   const { blanks, missing } = await blanksOfBank();
   const contents = {
     name: info.name,
@@ -41,6 +41,7 @@ export async function saveBankFile(): Promise<{ name: string; missing: string[] 
     sources: [...sources],
     receipts: [...receipts],
     sets: [...sets],
+    sittings: [...sittings],
     readings: [...(await keptReadings())],
     blanks,
   };
@@ -59,14 +60,15 @@ export async function openBankFile(file: File): Promise<string | undefined> {
   if ('finding' in opened) {
     return opened.finding.message;
   }
-  const { name, items, layouts, sources, receipts, readings, sets = [], blanks } = opened.contents;
+  const { name, items, layouts, sources, receipts, readings, blanks } = opened.contents;
+  const { sets = [], sittings = [] } = opened.contents;
   const info = freshBank(name);
   // One transaction: a page that is closed meanwhile leaves no half of a bank behind.
   await theStore().write(info.id, {
     info,
     blanks,
     items: items.map((item, index) => ({ id: item.id, is: 'added', order: index + 1, item })),
-    records: recordsAdded({ layouts, sources, receipts, sets }),
+    records: recordsAdded({ layouts, sources, receipts, sets, sittings }),
   });
   await takeInReadings(readings ?? []);
   await openBank(info);

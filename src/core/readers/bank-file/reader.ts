@@ -112,6 +112,7 @@ export function unpackBankFile(name: string, parts: Parts): Unpacked {
     receipts,
     readings,
     sets,
+    sittings,
   } = parsed.file;
   return {
     contents: {
@@ -120,6 +121,7 @@ export function unpackBankFile(name: string, parts: Parts): Unpacked {
       sources,
       ...(readings ? { readings } : {}),
       ...(sets ? { sets } : {}),
+      ...(sittings ? { sittings } : {}),
       receipts: receipts.map((receipt) =>
         receipt.again
           ? {

@@ -56,6 +56,7 @@ export async function writeBankFile(contents: BankContents, digest: Digest): Pro
     receipts: contents.receipts,
     ...(contents.readings?.length ? { readings: contents.readings } : {}),
     ...(contents.sets?.length ? { sets: contents.sets } : {}),
+    ...(contents.sittings?.length ? { sittings: contents.sittings } : {}),
     pictures: types,
     blanks: [...contents.blanks.keys()],
   };

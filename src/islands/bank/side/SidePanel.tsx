@@ -14,6 +14,7 @@ import { Pictures, Rich } from '../../parts/Rich';
 import { changeItems, itemById, switchCraft, useBank } from '../../state/bank';
 import { isCraft, showCraftChecks } from '../craft-checks';
 import { takeMends } from '../Mends';
+import { History } from './History';
 import { Receiver } from './Receiver';
 
 const NONE: readonly Finding[] = [];
@@ -116,6 +117,7 @@ function Read({ item, onEdit }: { item: Item; onEdit: () => void }) {
       <CraftOff findings={findings} />
       <Further item={item} />
       <Receivers id={item.id} />
+      <History item={item} />
     </>
   );
 }

@@ -1,73 +1,36 @@
 // Where right answers lie, as a chart; the table beside it has the numbers.
-import { Box } from '@mantine/core';
-import { useEffect, useRef } from 'react';
+import type { ChartConfiguration } from 'chart.js';
+import { useCallback } from 'react';
 import { optionLetter } from '../../../core/shared/plain';
+import { axis, colour, Drawn, still } from '../../parts/Drawn';
 import type { Places } from './places';
 
-const colour = (name: string): string =>
-  getComputedStyle(document.documentElement).getPropertyValue(name).trim();
-
-function dataOf({ before, after }: Places, isSpread: boolean) {
-  const stand = {
-    label: 'as they stand',
-    data: before,
-    backgroundColor: colour('--ink-soft'),
-  };
+function configOf({ before, after }: Places, isSpread: boolean): ChartConfiguration<'bar'> {
+  const stand = { label: 'as they stand', data: before, backgroundColor: colour('--ink-soft') };
   const spread = { label: 'spread evenly', data: after, backgroundColor: colour('--leaf') };
   return {
-    labels: before.map((_, index) => optionLetter(index)),
-    datasets: isSpread ? [stand, spread] : [stand],
-  };
-}
-
-function optionsOf() {
-  const ticks = { color: colour('--ink') };
-  return {
-    animation: false as const,
-    responsive: true,
-    maintainAspectRatio: false,
-    plugins: { legend: { labels: { ...ticks, boxWidth: 14 } } },
-    scales: {
-      x: { ticks, grid: { display: false } },
-      y: {
-        beginAtZero: true,
-        ticks: { ...ticks, precision: 0 },
-        grid: { color: colour('--line') },
+    type: 'bar',
+    data: {
+      labels: before.map((_, index) => optionLetter(index)),
+      datasets: isSpread ? [stand, spread] : [stand],
+    },
+    options: {
+      ...still,
+      plugins: { legend: { labels: { color: colour('--ink'), boxWidth: 14 } } },
+      scales: {
+        x: { ...axis(), grid: { display: false } },
+        y: { ...axis(), beginAtZero: true, ticks: { color: colour('--ink'), precision: 0 } },
       },
     },
   };
 }
 
-/** Draws the chart; gives how to take it away. */
-async function draw(canvas: HTMLCanvasElement, places: Places, isSpread: boolean) {
-  const { Chart, BarController, BarElement, CategoryScale, LinearScale, Legend } =
-    await import('chart.js');
-  Chart.register(BarController, BarElement, CategoryScale, LinearScale, Legend);
-  return new Chart(canvas, {
-    type: 'bar',
-    data: dataOf(places, isSpread),
-    options: optionsOf(),
-  });
-}
-
 export function PlacesChart({ places, isSpread }: { places: Places; isSpread: boolean }) {
-  const canvas = useRef<HTMLCanvasElement>(null);
-  useEffect(() => {
-    let isGone = false;
-    const drawn = draw(canvas.current!, places, isSpread);
-    void drawn.then((chart) => isGone && chart.destroy());
-    return () => {
-      isGone = true;
-      void drawn.then((chart) => chart.destroy());
-    };
-  }, [places, isSpread]);
+  const config = useCallback(() => configOf(places, isSpread), [places, isSpread]);
   return (
-    <Box h={170} pos="relative">
-      <canvas
-        ref={canvas}
-        role="img"
-        aria-label="Right answers by their place among the options; the table beside it has the numbers"
-      />
-    </Box>
+    <Drawn
+      label="Right answers by their place among the options; the table beside it has the numbers"
+      config={config}
+    />
   );
 }

@@ -165,3 +165,23 @@ describe('each kind as cells, and back: what is shown can be typed again', () =>
     expect(set).toMatchObject({ options: [{ right: false }, { right: true }, { right: true }] });
   });
 });
+
+describe('what a question says of its play', () => {
+  it.each([
+    ['shuffle', 'Yes', { shuffle: true }],
+    ['across', '0', { across: false }],
+    ['across', '', {}],
+    ['use', 'prac', { use: 'practice' }],
+    ['by', ' Ann ', { origin: { by: 'Ann' } }],
+  ] as const)('%s takes “%s”', (field, text, fields) => {
+    expect(setCell(item(), field, text)).toEqual(fields);
+  });
+  it.each([
+    ['shuffle', 'perhaps', 'neither yes nor no'],
+    ['use', 'both', 'neither practice nor scored'],
+    ['source', 'x.csv', 'not changed by typing'],
+    ['difficulty', '50 %', 'comes from results'],
+  ] as const)('%s refuses “%s” with its reason', (field, text, reason) => {
+    expect(setCell(item(), field, text)).toEqual({ refused: expect.stringContaining(reason) });
+  });
+});

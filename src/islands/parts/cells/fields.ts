@@ -16,6 +16,15 @@ export type CellField =
   | 'explanation'
   | 'title'
   | 'attempts'
+  | 'use'
+  | 'shuffle'
+  | 'across'
+  | 'by'
+  | 'source'
+  | 'pictures'
+  /** How often learners answered it, and the share that was right. */
+  | 'answered'
+  | 'difficulty'
   /** What is said of the option at a place, from 0, once it was chosen. */
   | `feedback.${number}`;
 

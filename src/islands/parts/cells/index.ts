@@ -5,6 +5,7 @@ import { KIND_NAMES } from '../../../core/shared/kind-names';
 import { defined } from '../../../core/shared/defined';
 import { numberOf, secondsOf } from '../../../core/shared/normalise';
 import { tagText } from '../../../core/shared/plain';
+import { pastAt } from '../../state/past';
 import { answerText, setAnswer } from './answers';
 import type { CellField, CellResult } from './fields';
 import { keyLetters, setKey } from './key';
@@ -71,6 +72,40 @@ const beside = (name: 'hint' | 'explanation'): Cell => ({
   set: (_item, text) => ({ [name]: text ? { plain: text } : undefined }),
 });
 
+const YES = /^(?:yes|y|x|true|1|on)$/i;
+const NO = /^(?:no|n|false|0|off)$/i;
+
+const YES_NO: Readonly<Record<string, string>> = { true: 'yes', false: 'no' };
+
+const yesNo = (name: 'shuffle' | 'across'): Cell => ({
+  text: (item) => YES_NO[String(item[name])] ?? '',
+  set(_item, text): CellResult {
+    const word = text.trim();
+    if (!word) {
+      return { [name]: undefined };
+    }
+    return YES.test(word) || NO.test(word)
+      ? { [name]: YES.test(word) }
+      : { refused: `“${text}” is neither yes nor no.` };
+  },
+});
+
+const USES: readonly NonNullable<Item['use']>[] = ['practice', 'scored'];
+const USE: Cell = {
+  text: ({ use }) => use ?? '',
+  set(_item, text): CellResult {
+    const word = text.trim().toLowerCase();
+    const use = USES.find((one) => word && one.startsWith(word));
+    return use || !word ? { use } : { refused: `“${text}” is neither practice nor scored.` };
+  },
+};
+
+/** What stands in a cell but is not typed there. */
+const onlyRead = (text: Cell['text'], why: string): Cell => ({
+  text,
+  set: (): CellResult => ({ refused: why }),
+});
+
 const CELLS: Record<Named, Cell> = {
   ref: REF,
   kind: { text: ({ kind }) => KIND_NAMES[kind], set: setKind },
@@ -87,6 +122,29 @@ const CELLS: Record<Named, Cell> = {
     set: (_item, text) => ({ title: text.trim() || undefined }),
   },
   attempts: numeric('attempts', numberOf),
+  use: USE,
+  shuffle: yesNo('shuffle'),
+  across: yesNo('across'),
+  by: {
+    text: ({ origin }) => origin?.by ?? '',
+    set: ({ origin }, text) => ({ origin: defined({ ...origin, by: text.trim() || undefined }) }),
+  },
+  source: onlyRead(
+    ({ origin }) => origin?.file ?? '',
+    'Where a question came from is not changed by typing.',
+  ),
+  pictures: onlyRead(
+    ({ media }) => (media?.length ? String(media.length) : ''),
+    'Pictures are changed in the question itself.',
+  ),
+  answered: onlyRead(
+    ({ id }) => String(pastAt(id)?.answered ?? ''),
+    'How often it was answered comes from results.',
+  ),
+  difficulty: onlyRead(({ id }) => {
+    const past = pastAt(id);
+    return past ? `${Math.round(past.difficulty * 100)} %` : '';
+  }, 'How many were right comes from results.'),
 };
 
 const answerCell = (index: number): Cell => ({

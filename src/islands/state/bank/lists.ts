@@ -4,14 +4,15 @@ import { recordChange } from '../../../core/shared/steps';
 import { settleRecord } from '../../../store/settle';
 import type { BankState } from './types';
 
-export type RecordLists = Pick<BankState, 'layouts' | 'sources' | 'receipts' | 'sets'>;
+export type RecordLists = Pick<BankState, 'layouts' | 'sources' | 'receipts' | 'sets' | 'sittings'>;
 
 /** The records of a bank as steps that bring them to another one. */
-export const recordsAdded = ({ layouts, sources, receipts, sets }: RecordLists): RecordStep[] => [
-  ...layouts.flatMap((one) => recordChange('layouts', undefined, one)),
-  ...sources.flatMap((one) => recordChange('sources', undefined, one)),
-  ...receipts.flatMap((one) => recordChange('receipts', undefined, one)),
-  ...sets.flatMap((one) => recordChange('sets', undefined, one)),
+export const recordsAdded = (lists: RecordLists): RecordStep[] => [
+  ...lists.layouts.flatMap((one) => recordChange('layouts', undefined, one)),
+  ...lists.sources.flatMap((one) => recordChange('sources', undefined, one)),
+  ...lists.receipts.flatMap((one) => recordChange('receipts', undefined, one)),
+  ...lists.sets.flatMap((one) => recordChange('sets', undefined, one)),
+  ...lists.sittings.flatMap((one) => recordChange('sittings', undefined, one)),
 ];
 
 /** The same order at every start, wherever the store has them. */
@@ -47,6 +48,7 @@ const PUT: {
   sources: ({ sources }, id, next) => ({ sources: replaced(sources, id, next) }),
   receipts: ({ receipts }, id, next) => ({ receipts: newestFirst(replaced(receipts, id, next)) }),
   sets: ({ sets }, id, next) => ({ sets: newestFirst(replaced(sets, id, next)) }),
+  sittings: ({ sittings }, id, next) => ({ sittings: newestFirst(replaced(sittings, id, next)) }),
 };
 
 function withRecord(lists: RecordLists, step: RecordStep): RecordLists {
@@ -65,6 +67,6 @@ function withRecord(lists: RecordLists, step: RecordStep): RecordLists {
 
 /** The lists after these steps. */
 export const withRecords = (
-  { layouts, sources, receipts, sets }: RecordLists,
+  { layouts, sources, receipts, sets, sittings }: RecordLists,
   steps: readonly RecordStep[],
-): RecordLists => steps.reduce(withRecord, { layouts, sources, receipts, sets });
+): RecordLists => steps.reduce(withRecord, { layouts, sources, receipts, sets, sittings });

@@ -25,17 +25,19 @@ export async function* pagesOf(store: Store, bank: string): AsyncGenerator<Store
 
 /** The records of a bank as they are listed. */
 export async function recordsOf(store: Store, bank: string): Promise<RecordLists> {
-  const [layouts, sources, receipts, sets] = await Promise.all([
+  const [layouts, sources, receipts, sets, sittings] = await Promise.all([
     store.records(bank, 'layouts'),
     store.records(bank, 'sources'),
     store.records(bank, 'receipts'),
     store.records(bank, 'sets'),
+    store.records(bank, 'sittings'),
   ]);
   return {
     layouts: byName(layouts),
     sources,
     receipts: newestFirst(receipts),
     sets: newestFirst(sets),
+    sittings: newestFirst(sittings),
   };
 }
 

@@ -7,6 +7,7 @@ import type {
   KeptSource,
   QuestionSet,
   Receipt,
+  Sitting,
 } from '../../../core/model';
 import type { Conflict, JournalEntry } from '../../../store/port';
 
@@ -31,6 +32,7 @@ export type BankState = {
   sources: readonly KeptSource[];
   receipts: readonly Receipt[];
   sets: readonly QuestionSet[];
+  sittings: readonly Sitting[];
   /** Steps that can be taken back, the last one at the end, and steps taken back that can be done again. */
   undo: readonly JournalEntry[];
   redo: readonly JournalEntry[];
@@ -53,6 +55,7 @@ export const NO_BANK: BankState = {
   sources: [],
   receipts: [],
   sets: [],
+  sittings: [],
   undo: [],
   redo: [],
   save: { state: 'saved', unsaved: 0 },

@@ -30,7 +30,7 @@ export class Undoing {
   /** A new step: what was taken back before can't be done again after it. */
   done(step: Step): Move {
     const next = Math.max(0, ...this.entries.map(({ n }) => n)) + 1;
-    const entry = { n: next, step, undone: false };
+    const entry = { n: next, step, undone: false, at: new Date().toISOString() };
     const undone = this.entries.filter((one) => one.undone);
     const kept = [...this.entries.filter((one) => !one.undone), entry];
     const over = this.tooMany(kept);

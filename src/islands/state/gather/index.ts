@@ -2,11 +2,12 @@
 import type { LineRole, Overrule } from '../../../core/model';
 import { unchangedEnds } from '../../../core/shared/lines';
 import { messageOf } from '../../parts/message-of';
-import { sayProblem } from '../../parts/say';
+import { say, sayProblem } from '../../parts/say';
 import { core, onProgress, stopCore } from '../../../workers/client';
 import type { SourceInput } from '../../../workers/protocol';
 import { theStore } from '../bank';
 import { forgetReading, keepReading, keptReadings } from '../kept-readings';
+import { bringResults, resultsWords, takeOutResults } from '../sittings';
 import { allSources, gatherState, setEntry, setGather, sourceOf } from './hold';
 import { bringBack, forget, keepForReload, keepWhileTyping } from './keeping';
 import { agree } from './agreeing';
@@ -130,16 +131,26 @@ export async function bring(source: SourceInput): Promise<void> {
   await bringAll([source]);
 }
 
-/** Brings files in; one that is too large is told, the others are read. */
+/** Says so where a file is too large to be read. */
+function isNotTooLarge({ name, size }: File): boolean {
+  if (size <= MOST_BYTES) {
+    return true;
+  }
+  sayProblem(
+    `${name} has ${Math.round(size / 1_048_576)} MiB; 32 MiB at most are taken. Split it and bring the parts in one by one.`,
+  );
+  return false;
+}
+
+/** Brings files in; one that is too large is told, answers of learners go to Results, the others are read. */
 export async function bringFiles(files: readonly File[]): Promise<void> {
+  const { results, others } = await takeOutResults(files.filter(isNotTooLarge));
+  if (results.length) {
+    await bringResults(results);
+    say(resultsWords(results));
+  }
   const sources: SourceInput[] = [];
-  for (const file of files) {
-    if (file.size > MOST_BYTES) {
-      sayProblem(
-        `${file.name} has ${Math.round(file.size / 1_048_576)} MiB; 32 MiB at most are taken. Split it and bring the parts in one by one.`,
-      );
-      continue;
-    }
+  for (const file of others) {
     sources.push({ name: file.name, bytes: new Uint8Array(await file.arrayBuffer()) });
   }
   await bringAll(sources);

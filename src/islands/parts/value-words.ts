@@ -1,4 +1,4 @@
-// Values of questions and layouts in words, for two tabs' texts side by side.
+// Values of questions and layouts in words, for two texts side by side.
 const NOTHING = 'nothing';
 /** Where a value's own text stands, the first that there is. */
 const TEXT_FIELDS = ['plain', 'stem', 'text', 'value', 'name'] as const;

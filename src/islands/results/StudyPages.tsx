@@ -1,0 +1,73 @@
+// The study sheet of a sitting: for everybody, or for one learner; those that most got wrong first.
+import { Button, Group, Select, Stack } from '@mantine/core';
+import { modals } from '@mantine/modals';
+import { useEffect, useRef, useState } from 'react';
+import type { Sitting } from '../../core/model';
+import { safeName } from '../../core/shared/plain';
+import { takeAway } from '../parts/take-away';
+import { studySheet, type StudyFor } from '../state/sittings';
+
+const ALL = 'all';
+
+function StudyPages({ sitting }: { sitting: Sitting }) {
+  const [whom, setWhom] = useState<StudyFor>(ALL);
+  const [html, setHtml] = useState('');
+  const frame = useRef<HTMLIFrameElement>(null);
+  useEffect(() => {
+    let isLatest = true;
+    void studySheet(sitting, whom).then((page) => isLatest && setHtml(page));
+    return () => {
+      isLatest = false;
+    };
+  }, [sitting, whom]);
+  const take = (): void =>
+    takeAway(
+      `${safeName(sitting.name, 'Results')} to study.html`,
+      new TextEncoder().encode(html),
+      'text/html',
+    );
+  return (
+    <Stack gap="sm">
+      <Select
+        label="For"
+        w={260}
+        allowDeselect={false}
+        searchable
+        value={String(whom)}
+        data={[
+          { value: ALL, label: 'everybody' },
+          ...sitting.learners.map((name, at) => ({ value: String(at), label: name })),
+        ]}
+        onChange={(value) => setWhom(value === null || value === ALL ? ALL : Number(value))}
+      />
+      <iframe
+        ref={frame}
+        title="The study sheet as it will be"
+        className="print-preview"
+        sandbox="allow-same-origin allow-modals"
+        srcDoc={html}
+      />
+      <Group justify="flex-end">
+        <Button disabled={!html} onClick={take}>
+          Take the file
+        </Button>
+        <Button
+          variant="filled"
+          disabled={!html}
+          onClick={() => frame.current?.contentWindow?.print()}
+        >
+          Print
+        </Button>
+      </Group>
+    </Stack>
+  );
+}
+
+/** Shows the study sheet as it will be printed. */
+export const showStudySheet = (sitting: Sitting): void => {
+  modals.open({
+    title: `To study: ${sitting.name}`,
+    size: '60rem',
+    children: <StudyPages sitting={sitting} />,
+  });
+};

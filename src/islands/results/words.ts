@@ -1,0 +1,72 @@
+// Figures as the page writes them.
+import type { ItemFigures, TestFigures } from '../../core/model';
+
+export const DASH = '–';
+const DECIMALS = 2;
+
+export const figure = (value: number | null, decimals = DECIMALS): string =>
+  value === null ? DASH : value.toFixed(decimals).replace('-', '−');
+export const percent = (share: number | null): string =>
+  share === null ? DASH : `${Math.round(share * 100)} %`;
+
+/** The figures of the whole, each with what it says. */
+export function testFacts(test: TestFigures): { name: string; value: string; help: string }[] {
+  return [
+    { name: 'mean', value: figure(test.mean), help: 'points a learner got, on average' },
+    {
+      name: 'spread',
+      value: figure(test.sd),
+      help: 'the sample’s standard deviation of the points',
+    },
+    {
+      name: 'alpha',
+      value: figure(test.alpha),
+      help: 'Cronbach’s alpha: how well the questions hang together; from 0.7 on a group can be judged, from 0.9 on a single learner (common practice)',
+    },
+    {
+      name: 'KR-20',
+      value: figure(test.kr20),
+      help: 'Kuder and Richardson’s formula 20, where all points are 0 or 1',
+    },
+    {
+      name: 'SEM',
+      value: figure(test.sem),
+      help: 'standard error of measurement: how far a learner’s points may be off',
+    },
+  ];
+}
+
+/** By which figure the table is put in order. */
+export type SortBy =
+  'ref' | 'answered' | 'difficulty' | 'discrimination' | 'upperLower' | 'alphaWithout';
+
+/** Questions in order of a figure; those that have none come last. */
+export function inOrder(items: readonly ItemFigures[], by: SortBy, isDown: boolean): ItemFigures[] {
+  const collator = new Intl.Collator('en-GB', { numeric: true });
+  const sign = isDown ? -1 : 1;
+  return [...items].sort((a, b) => {
+    if (by === 'ref') {
+      return collator.compare(a.ref, b.ref) * sign;
+    }
+    const [left, right] = [a[by], b[by]];
+    if (left === null || right === null) {
+      return Number(left === null) - Number(right === null);
+    }
+    return (left - right) * sign;
+  });
+}
+
+/** How many learners got how many questions right, from the signs kept of each. */
+export function pointsOfLearners(marks: readonly string[], learners: number): number[] {
+  const totals = Array.from({ length: learners }, () => 0);
+  for (const column of marks) {
+    for (let at = 0; at < learners; at++) {
+      totals[at]! += column[at] === '1' ? 1 : 0;
+    }
+  }
+  const counts = Array.from({ length: marks.length + 1 }, () => 0);
+  for (const total of totals) {
+    counts[total]! += 1;
+  }
+  return counts;
+}
