@@ -1,4 +1,6 @@
 // Sets as a person makes them: from the bank, by hand, by a plan; put in order by keys; handed over in their order.
+import { strFromU8, unzipSync } from 'fflate';
+import { readFileSync } from 'node:fs';
 import type { Page } from '@playwright/test';
 import { expect, go, openDemo, test } from './person';
 
@@ -85,6 +87,15 @@ test('a set is printed with its key, and taken as one file that plays, in three 
   await expect(sheet.getByText('version B')).toBeAttached();
   await page.getByText('Key', { exact: true }).click();
   await expect(sheet.getByRole('heading', { name: 'Key: Set 1 version A' })).toBeVisible();
+  await page.getByRole('combobox', { name: 'The file' }).click();
+  await page.getByRole('option', { name: 'document (.docx)', exact: true }).click();
+  const [written] = await Promise.all([
+    page.waitForEvent('download'),
+    page.getByRole('button', { name: 'Take the file' }).click(),
+  ]);
+  expect(written.suggestedFilename()).toBe('Set 1 key.docx');
+  const parts = unzipSync(readFileSync(await written.path()));
+  expect(strFromU8(parts['word/document.xml']!)).toContain('Key: Set 1');
   await page.getByText('Quiz file', { exact: true }).click();
   await expect(page.getByText(/opened from the disk, with no network/)).toBeVisible();
   const [download] = await Promise.all([

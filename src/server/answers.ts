@@ -1,4 +1,5 @@
 // What every endpoint does alike: sizes, JSON, and bad input as findings rather than as a crash.
+import { wellFormed } from '../core/shared/markup';
 import { randomUUID } from 'node:crypto';
 import { Problem } from '../core/shared/problem';
 import type { z } from 'zod';
@@ -139,3 +140,14 @@ export const textIn = (form: FormData, name: string): string | undefined => {
   const value = form.get(name);
   return typeof value === 'string' && value !== '' ? value : undefined;
 };
+
+/** The name for the header: plain letters, and the true name by RFC 6266 and RFC 8187. */
+export function disposition(told: string): string {
+  const name = wellFormed(told);
+  const plain = name.replace(/[^\x20-\x7e]|["\\]/g, '_');
+  const coded = encodeURIComponent(name).replace(
+    /['()*]/g,
+    (sign) => `%${sign.charCodeAt(0).toString(16).toUpperCase()}`,
+  );
+  return `attachment; filename="${plain}"; filename*=UTF-8''${coded}`;
+}

@@ -7,9 +7,8 @@ import {
   SettingsSchema,
 } from '../core/model';
 import { fill } from '../core/pipeline';
-import { answer, fileIn, formOf, json, parse, textIn, unusable } from './answers';
+import { answer, disposition, fileIn, formOf, json, parse, textIn, unusable } from './answers';
 import { surroundings } from './surroundings';
-import { wellFormed } from '../core/shared/markup';
 import { defined } from '../core/shared/defined';
 
 export const FillJobSchema = z.object({
@@ -29,17 +28,6 @@ export const FillJobSchema = z.object({
   /** What is set for all questions of the file, where its form has cells for it. */
   settings: SettingsSchema.optional(),
 });
-
-/** The name for the header: plain letters, and the true name by RFC 6266 and RFC 8187. */
-function disposition(told: string): string {
-  const name = wellFormed(told);
-  const plain = name.replace(/[^\x20-\x7e]|["\\]/g, '_');
-  const coded = encodeURIComponent(name).replace(
-    /['()*]/g,
-    (sign) => `%${sign.charCodeAt(0).toString(16).toUpperCase()}`,
-  );
-  return `attachment; filename="${plain}"; filename*=UTF-8''${coded}`;
-}
 
 /** POST /api/fill: the filled file, or with `Accept: application/json` the file in base64 with its receipt. */
 export const fillEndpoint = (request: Request): Promise<Response> =>

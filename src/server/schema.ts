@@ -165,7 +165,7 @@ const handsCalls = (): Record<string, unknown> => ({
 const outcomeCalls = (): Record<string, unknown> => ({
   '/api/paper': {
     post: {
-      summary: 'One printable page: a handout, a key, cards, QR cards',
+      summary: 'A printable page, or with `format` a document',
       requestBody: body('application/json', ref('PaperJob')),
       responses: {
         200: { description: 'Done', content: { 'text/html': { schema: text } } },

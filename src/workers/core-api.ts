@@ -146,9 +146,11 @@ const draftingCalls = (
 const leavingCalls = (
   mirror: Mirror,
   surroundings: Surroundings,
-): Pick<CoreWorker, 'paper' | 'activity' | 'sheets'> => ({
+): Pick<CoreWorker, 'paper' | 'paperFile' | 'activity' | 'sheets'> => ({
   paper: async (ids, job) =>
     (await import('../core/pipeline/paper')).printPaper({ items: mirror.pick(ids), ...job }),
+  paperFile: async (ids, job, format) =>
+    (await import('../core/pipeline/paper')).paperFile({ items: mirror.pick(ids), ...job }, format),
   sheets: async (job) => (await import('../core/pipeline/sheets')).contributorSheets(job),
   activity: async (ids, activity) =>
     (await import('../core/pipeline/activity')).playAnywhere(

@@ -163,6 +163,12 @@ export interface CoreWorker {
   compare(asked: Asked[], replies: string[]): Promise<Compared>;
   /** A printable page of these questions. */
   paper(ids: string[], job: Omit<PaperJob, 'items'>): Promise<string>;
+  /** The same as a document that an office suite opens. */
+  paperFile(
+    ids: string[],
+    job: Omit<PaperJob, 'items'>,
+    format: 'docx' | 'odt',
+  ): Promise<Uint8Array>;
   /** One file that plays these questions anywhere. */
   activity(ids: string[], activity: Omit<Activity, 'items'>): Promise<string>;
   /** What a file of results says; columns that are only numbered are matched to the newest set of so many questions. */

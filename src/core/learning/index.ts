@@ -154,7 +154,11 @@ function headless(region: Region): number {
 
 /** A table copied from a page or document, or an old workbook, is written as text with tabs or as a new workbook. */
 const formatOf = ({ format }: Table): Layout['file']['format'] =>
-  format === 'html' || format === 'docx' ? 'tsv' : format === 'xls' ? 'xlsx' : format;
+  format === 'html' || format === 'docx' || format === 'odt'
+    ? 'tsv'
+    : format === 'xls'
+      ? 'xlsx'
+      : format;
 
 function fileOf(
   table: Table,

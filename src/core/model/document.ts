@@ -25,7 +25,7 @@ export type DocumentLine = {
 /** What a reader of running text hands on. `findings` says what was wrong with the file itself. */
 export type Document = {
   file: string;
-  format: 'txt' | 'docx' | 'html';
+  format: 'txt' | 'docx' | 'odt' | 'html';
   lines: DocumentLine[];
   encoding?: Encoding;
   findings: Finding[];

@@ -8,6 +8,8 @@ export const PaperJobSchema = z.object({
   sections: z.array(SetSectionSchema).optional(),
   what: z.enum(['handout', 'key', 'answer-sheet', 'study', 'cards', 'qr']),
   title: z.string().optional(),
+  /** A page to print where absent, else a document that an office suite opens. */
+  format: z.enum(['html', 'docx', 'odt']).optional(),
   /** How many versions, A, B …, each in an order of its own; the first is the set as it stands. */
   versions: z.number().int().min(1).max(8).optional(),
   seed: z.number().int().optional(),

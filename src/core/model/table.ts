@@ -40,7 +40,7 @@ export type Sheet = {
 /** What a reader hands on. `findings` says what was wrong with the file itself. */
 export type Table = {
   file: string;
-  format: 'xlsx' | 'xls' | 'ods' | 'csv' | 'tsv' | 'txt' | 'html' | 'docx' | 'json';
+  format: 'xlsx' | 'xls' | 'ods' | 'csv' | 'tsv' | 'txt' | 'html' | 'docx' | 'odt' | 'json';
   sheets: Sheet[];
   /** Whether it was a list of terms, each with its definition: two columns without headings. */
   listsTerms?: boolean;

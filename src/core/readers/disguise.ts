@@ -57,7 +57,7 @@ export function disguise({
   if (found) {
     return {
       rule: 'file-not-a-table',
-      message: `${name} is ${found[0]}, not a table or text. Bring in a workbook (.xlsx, .ods, .xls), a document (.docx) or text (.csv, .tsv, .txt).`,
+      message: `${name} is ${found[0]}, not a table or text. Bring in a workbook (.xlsx, .ods, .xls), a document (.docx, .odt) or text (.csv, .tsv, .txt).`,
     };
   }
   return undefined;

@@ -6,7 +6,7 @@ import { readDelimitedText } from './delimited/reader';
 import { disguise, isOldWorkbook } from './disguise';
 import { decode } from './encoding';
 import { held, heldTable, textStop } from './hold';
-import { isOpenSheet, isWordPackage } from './kinds-of-package';
+import { isOpenSheet, isOpenText, isWordPackage } from './kinds-of-package';
 import { readOldWorkbook } from './old-workbook/reader';
 import { asTable, findingsOf } from './opened';
 import { openPackage } from './package';
@@ -34,6 +34,10 @@ async function openPacked(file: SourceFile): Promise<Opened> {
   if (isWordPackage(parts)) {
     const { readWordDocument } = await import('./word-document/reader');
     return asListed(readWordDocument(file.name, parts));
+  }
+  if (isOpenText(parts)) {
+    const { readOpenText } = await import('./open-text/reader');
+    return asListed(readOpenText(file.name, parts));
   }
   if (isOpenSheet(parts)) {
     const { readOpenSheet } = await import('./open-document/reader');
@@ -96,12 +100,12 @@ export async function openFile(file: SourceFile, options: ReaderOptions = {}): P
 
 function textFindings(name: string, text: string): Finding[] {
   const findings: Finding[] = [];
-  if (/\.(?:xlsx|ods|docx)$/i.test(name)) {
+  if (/\.(?:xlsx|ods|docx|odt)$/i.test(name)) {
     findings.push({
       rule: 'file-kind-differs',
       level: 'warn',
       where: { file: name },
-      message: `${name} is called a ${/docx$/i.test(name) ? 'document' : 'workbook'} but holds plain text; it was read as text.`,
+      message: `${name} is called a ${/(?:docx|odt)$/i.test(name) ? 'document' : 'workbook'} but holds plain text; it was read as text.`,
     });
   }
   const nul = text.indexOf('\u0000');
@@ -150,7 +154,8 @@ export async function readTable(file: SourceFile, options: ReaderOptions = {}): 
 /** Which readings a text may be overruled to; none for packages and workbooks. */
 export const readableAs = (opened: Opened): ReadAs[] =>
   opened.is === 'stated' ||
-  (opened.is === 'table' && ['xlsx', 'xls', 'ods', 'docx', 'json'].includes(opened.table.format))
+  (opened.is === 'table' &&
+    ['xlsx', 'xls', 'ods', 'docx', 'odt', 'json'].includes(opened.table.format))
     ? []
     : ['table', 'questions', 'terms'];
 

@@ -10,6 +10,12 @@ export const isOpenSheet = (parts: Parts): boolean =>
   (parts.has('content.xml') &&
     partText(parts, 'content.xml').slice(0, KIND_WITHIN).includes('office:spreadsheet'));
 
+/** Whether a package is an open document of text. */
+export const isOpenText = (parts: Parts): boolean =>
+  /opendocument\.text/.test(partText(parts, 'mimetype')) ||
+  (parts.has('content.xml') &&
+    partText(parts, 'content.xml').slice(0, KIND_WITHIN).includes('<office:text'));
+
 /** Whether a package is a word processor's document (ECMA-376 part 1, 11.3.10: its main part). */
 export const isWordPackage = (parts: Parts): boolean =>
   [...parts.keys()].some((name) => name.startsWith('word/document'));

@@ -3,7 +3,7 @@ import { ChooseFiles } from '../parts/ChooseFiles';
 import { bringFiles } from '../state/gather';
 
 const ACCEPTED =
-  '.xlsx,.xlsm,.ods,.xls,.csv,.tsv,.tab,.txt,.md,.docx,.html,.htm,.json,.xml,.qti,.zip,.imscc';
+  '.xlsx,.xlsm,.ods,.xls,.csv,.tsv,.tab,.txt,.md,.docx,.odt,.html,.htm,.json,.xml,.qti,.zip,.imscc';
 
 export function ChooseSources({ label, isMain }: { label: string; isMain: boolean }) {
   return (

@@ -17,8 +17,9 @@ function DropHere() {
           and press <Kbd>Ctrl V</Kbd> here.
         </p>
         <p>
-          Or drop a file anywhere on this page: a workbook (.xlsx, .ods, .xls), a document (.docx),
-          text (.csv, .tsv, .txt, .md), a saved page, a test package or a bank file (.zip, .imscc).
+          Or drop a file anywhere on this page: a workbook (.xlsx, .ods, .xls), a document (.docx,
+          .odt), text (.csv, .tsv, .txt, .md), a saved page, a test package or a bank file (.zip,
+          .imscc).
         </p>
         <div>
           <ChooseSources label="Choose files" isMain />

@@ -23,6 +23,7 @@ type What = PaperJob['what'] | Play;
 const PAPER: readonly { value: PaperJob['what']; label: string }[] = [
   { value: 'handout', label: 'Handout' },
   { value: 'key', label: 'Key' },
+  { value: 'answer-sheet', label: 'Answer sheet' },
   { value: 'cards', label: 'Cards to cut' },
   { value: 'qr', label: 'QR cards' },
 ];
@@ -42,30 +43,53 @@ const PLAYS: readonly { value: Play; label: string; help: string }[] = [
 const modeOf = (what: Play): Activity['mode'] => what.replace('play-', '') as Activity['mode'];
 const isPaper = (what: What): what is PaperJob['what'] => PAPER.some(({ value }) => value === what);
 
+/** A page to print, or a document that an office suite opens and that can be changed before it is printed. */
+type Format = 'html' | 'docx' | 'odt';
+const FORMATS: readonly { value: Format; label: string }[] = [
+  { value: 'html', label: 'page (.html)' },
+  { value: 'docx', label: 'document (.docx)' },
+  { value: 'odt', label: 'open document (.odt)' },
+];
+const TYPES: Readonly<Record<Format, string>> = {
+  html: 'text/html',
+  docx: 'application/vnd.openxmlformats-officedocument.wordprocessingml.document',
+  odt: 'application/vnd.oasis.opendocument.text',
+};
+/** Cards match back to back only on the page as it stands. */
+const asDocument = ({ what, format }: Wishes): Exclude<Format, 'html'> | undefined =>
+  isPaper(what) && what !== 'cards' && what !== 'qr' && format !== 'html' ? format : undefined;
+
 type Wishes = {
   what: What;
   versions: number;
   columns: 1 | 2;
   holds: 'text' | 'number';
   address: string;
+  format: Format;
 };
+
+const jobOf = (
+  { name: title, sections }: QuestionSet,
+  { versions, columns, holds, address }: Wishes,
+  what: PaperJob['what'],
+): Omit<PaperJob, 'items'> => ({
+  what,
+  title,
+  sections,
+  versions,
+  columns,
+  qr: { holds, address },
+});
 
 /** The page as it is wished; the latest wish counts. */
 function usePage(set: QuestionSet, wishes: Wishes): { html?: string; problem?: string } {
   const [page, setPage] = useState<{ html?: string; problem?: string }>({});
   useEffect(() => {
     let isLatest = true;
-    const { what, versions, columns, holds, address } = wishes;
+    const { what } = wishes;
     const { name: title, sections } = set;
     const made = isPaper(what)
-      ? core().paper(idsOf(set), {
-          what,
-          title,
-          sections,
-          versions,
-          columns,
-          qr: { holds, address },
-        })
+      ? core().paper(idsOf(set), jobOf(set, wishes, what))
       : core().activity(idsOf(set), { mode: modeOf(what), title, sections });
     made.then(
       (html) => isLatest && setPage({ html }),
@@ -123,6 +147,14 @@ function PaperWishes({ wishes, to }: { wishes: Wishes; to: (change: Partial<Wish
           onChange={(columns) => to({ columns: columns === '2' ? 2 : 1 })}
         />
       )}
+      <Select
+        label="The file"
+        w={190}
+        allowDeselect={false}
+        value={wishes.format}
+        data={FORMATS}
+        onChange={(format) => format && to({ format })}
+      />
     </Group>
   );
 }
@@ -134,17 +166,22 @@ function Print({ set }: { set: QuestionSet }) {
     columns: 1,
     holds: 'text',
     address: '',
+    format: 'html',
   });
   const to = (change: Partial<Wishes>): void => setWishes((now) => ({ ...now, ...change }));
   const frame = useRef<HTMLIFrameElement>(null);
   const { html, problem } = usePage(set, wishes);
   const onPaper = isPaper(wishes.what);
-  const take = (): void =>
-    takeAway(
-      `${safeName(set.name, 'Set')} ${wishes.what.replace('play-', '')}.html`,
-      new TextEncoder().encode(html ?? ''),
-      'text/html',
-    );
+  const take = async (): Promise<void> => {
+    const { what } = wishes;
+    const format = asDocument(wishes);
+    const bytes =
+      format && isPaper(what)
+        ? await core().paperFile(idsOf(set), jobOf(set, wishes, what), format)
+        : new TextEncoder().encode(html ?? '');
+    const name = `${safeName(set.name, 'Set')} ${what.replace('play-', '')}.${format ?? 'html'}`;
+    takeAway(name, bytes, TYPES[format ?? 'html']);
+  };
   return (
     <Stack gap="sm">
       <SegmentedControl
@@ -177,7 +214,11 @@ function Print({ set }: { set: QuestionSet }) {
         />
       )}
       <Group justify="flex-end">
-        <Button disabled={!html} onClick={take} variant={onPaper ? 'default' : 'filled'}>
+        <Button
+          disabled={!html}
+          onClick={() => void take()}
+          variant={onPaper ? 'default' : 'filled'}
+        >
           Take the file
         </Button>
         {onPaper && (

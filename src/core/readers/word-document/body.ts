@@ -5,25 +5,14 @@ import { byName, parseXml, type Attributes } from '../xml';
 import type { Numberer } from './numbering';
 import { applyProperty, resolveStyle, type Style } from './styles';
 import { defined } from '../../shared/defined';
+import type { BodyPart, Paragraph } from '../written/parts';
 
-export type Paragraph = {
-  runs: Run[];
-  label?: string;
-  level?: number;
-  heading?: number;
-  pictures: Picture[];
-};
-export type WordTable = { table: Paragraph[][][] };
-export type BodyPart = Paragraph | WordTable;
 export type Parts = {
   styles: Map<string, Style>;
   numberer: Numberer;
   link(id: string): string;
   picture(id: string): string;
 };
-
-/** Whether a part of the body is a table rather than a paragraph. */
-export const isWordTable = (part: BodyPart): part is WordTable => 'table' in part;
 
 type Open = {
   runs: Run[];

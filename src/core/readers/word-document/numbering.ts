@@ -1,48 +1,9 @@
 // The numbers and letters that a word processor sets in front of paragraphs by itself (ECMA-376 part 1, 17.9).
+import { figure } from '../written/figures';
 import { byName, parseXml, type Attributes } from '../xml';
 
 type Level = { format: string; text: string; start: number };
 type List = { levels: Map<number, Level>; abstract: string; restarts: boolean };
-
-const ROMAN: readonly (readonly [number, string])[] = [
-  [1000, 'm'],
-  [900, 'cm'],
-  [500, 'd'],
-  [400, 'cd'],
-  [100, 'c'],
-  [90, 'xc'],
-  [50, 'l'],
-  [40, 'xl'],
-  [10, 'x'],
-  [9, 'ix'],
-  [5, 'v'],
-  [4, 'iv'],
-  [1, 'i'],
-];
-
-function roman(n: number): string {
-  let rest = n;
-  return ROMAN.map(([value, sign]) => {
-    const times = Math.floor(rest / value);
-    rest -= times * value;
-    return sign.repeat(times);
-  }).join('');
-}
-
-function figure(n: number, format: string): string {
-  switch (format) {
-    case 'lowerLetter':
-      return String.fromCharCode(97 + ((n - 1) % 26));
-    case 'upperLetter':
-      return String.fromCharCode(65 + ((n - 1) % 26));
-    case 'lowerRoman':
-      return roman(n);
-    case 'upperRoman':
-      return roman(n).toUpperCase();
-    default:
-      return String(n);
-  }
-}
 
 /** A list while its element is read: its form, and what it sets otherwise. */
 type OpenList = {
