@@ -94,6 +94,9 @@ const TURNS: readonly (readonly [from: Meaning, to: Meaning])[] = [
   ['tag', 'option'],
   ['verdict', 'option'],
   ['accepted', 'option'],
+  // One column may hold the answers of every kind: letters beside options, words, numbers and true or false.
+  ['accepted', 'key'],
+  ['value', 'key'],
 ];
 /** A column that is less sure than this may be what comes next. */
 const OPEN = 0.97;

@@ -35,7 +35,13 @@ function optionsOf(draft: Draft, manner: AnswerManner): { options: Option[]; tol
       (option) => option.right === true && option.mark === draft.options[0]!.mark,
     );
   const starredBullets = new Set(draft.options.map((option) => option.sign === '*')).size === 2;
+  const marks = new Set(draft.options.map((option) => option.mark));
+  // A crossed box is the chosen one among empty boxes, and the wrong one beside ticked ones.
+  const isCrossRight = marks.has('☒') && marks.has('☐') && !marks.has('☑');
   const right = (option: Draft['options'][number]): boolean => {
+    if (isCrossRight) {
+      return option.mark === '☒';
+    }
     if (plusMinus && option.sign === '+') {
       return true;
     }
@@ -64,15 +70,25 @@ function optionsOf(draft: Draft, manner: AnswerManner): { options: Option[]; tol
   return { options, told: some };
 }
 
+const WORDED_NUMBERS = /^\p{L}{1,12}\.?\s?\d{1,2}(?:\s*[,;&+/]\s*\p{L}{1,12}\.?\s?\d{1,2})*$/u;
+
+/** What an answer line says; numbers that a word stands in front of are named with it or without: "O2", "option 1, option 3". */
+function saidIn({ answers }: Draft, style: 'number' | 'letter'): string {
+  const said = plainOfPieces(answers).replace(/[.]$/, '');
+  return style === 'number' && WORDED_NUMBERS.test(said)
+    ? said.replace(/\p{L}+\.?\s?(?=\d)/gu, '')
+    : said;
+}
+
 /** The options with the right ones as an answer line tells, by letter or number, by text, or by both ("B) A pellet"). */
 function byAnswerLine(
   draft: Draft,
   options: readonly Option[],
 ): { options: Option[]; problems: Problem[]; rest: string } {
-  const said = plainOfPieces(draft.answers).replace(/[.]$/, '');
+  const style = draft.options.some((option) => option.style === 'number') ? 'number' : 'letter';
+  const said = saidIn(draft, style);
   const texts = options.map((option) => option.text.plain);
   const cell = `Line ${draft.answers[0]!.line.line}`;
-  const style = draft.options.some((option) => option.style === 'number') ? 'number' : 'letter';
   const resolve = (text: string, by: 'letter' | 'number' | 'text') =>
     resolveKey({ cell, text, key: { style: by } }, texts, { verdicts: [], weights: [] });
   const give = (found: ReturnType<typeof resolve>, rest = '') => ({

@@ -1,5 +1,5 @@
 // Questions as they are put together line by line, the lines that wait for one, and those that belong to none.
-import { newDraft, type Draft, type DraftOption, type LabelStyle } from './draft';
+import { newDraft, styleOf, type Draft, type DraftOption } from './draft';
 import type { Inline } from './inline';
 import type { Label } from './labels';
 import { blocksOf, isJudged, isTask, pairsBelow } from './lone';
@@ -7,13 +7,6 @@ import type { Field } from './names';
 import type { Piece } from './tokens';
 import { halvesOf, whole, type TypedLine } from './typed-line';
 
-const STYLES: Partial<Record<Label['counts'], LabelStyle>> = {
-  number: 'number',
-  roman: 'number',
-  circled: 'number',
-  upper: 'letter',
-  lower: 'letter',
-};
 const BULLET = 'bullet ';
 
 /** What a text has become so far. */
@@ -25,6 +18,8 @@ export class Collected {
   readonly aside: TypedLine[] = [];
   current: Draft | undefined;
   heading: string | undefined;
+  /** Whether 'Topic: …' says that the heading is a category. */
+  private isNamedPart = false;
   /** Whether the last paragraph was no question: instructions stand below titles. */
   private isBelowAside = false;
   /** Lines that may become the next question's, where nothing marks its beginning. */
@@ -52,9 +47,9 @@ export class Collected {
 
   /** What waits belongs to no question, or is one by itself. `follows` where a question comes below. */
   setAside(follows = false): void {
-    const waiting = this.pending;
+    const blocks = blocksOf(this.pending);
     this.pending = [];
-    for (const block of blocksOf(waiting)) {
+    for (const block of blocks) {
       if (!this.isFree || !this.openLone(block, follows)) {
         block.forEach((line) => this.aside.push(line));
       }
@@ -90,7 +85,7 @@ export class Collected {
     this.current = newDraft(piece, {
       ...(label ? { isLabelled: true } : {}),
       ...(label?.n === undefined ? {} : { number: label.n + 1 }),
-      ...(this.heading ? { category: this.heading } : {}),
+      ...(this.heading ? { category: this.heading, isNamedPart: this.isNamedPart } : {}),
     });
     this.drafts.push(this.current);
     this.isBelowAside = false;
@@ -135,7 +130,7 @@ export class Collected {
     const { counts, family, from, to, right, mark } = label;
     const option: DraftOption = {
       pieces: [{ line: line.line, from, to }],
-      style: STYLES[counts] ?? 'bullet',
+      style: styleOf(counts),
       n: label.n ?? draft.options.length,
       sign: family.startsWith(BULLET) ? family.slice(BULLET.length) : '',
       indent: whole(line).indent,
@@ -168,9 +163,9 @@ export class Collected {
     while (from > 0 && waiting[from]!.line.line - waiting[from - 1]!.line.line === 1) {
       from--;
     }
-    this.pending = waiting.slice(0, from);
+    this.pending = waiting.splice(0, from);
     this.setAside(true);
-    return waiting.slice(from);
+    return waiting;
   }
 
   /** Options that stand on one line, and the text in front of them. */
@@ -215,12 +210,13 @@ export class Collected {
     }
     const piece: Piece = { line: line.line, from, to: line.text.trimEnd().length };
     if (!this.current) {
+      this.isNamedPart ||= role === 'category';
       this.heading = role === 'category' ? line.text.slice(from).trim() : this.heading;
       this.aside.push(line);
       return;
     }
     if (role === 'answer') {
-      this.current.answers.push(piece);
+      this.addAnswer(line, piece);
     } else if (role !== 'question') {
       this.current.fields.push({ role, piece });
     }

@@ -3,12 +3,22 @@ import type { DocumentLine, Picture, Role, Run, Text } from '../../model';
 import { joinRuns, plainOf, shareOf, sliceRuns, textOf } from '../../shared/rich-text';
 import { cleanText } from '../../shared/normalise';
 import type { Emphasis } from '../rich';
+import type { Label } from './labels';
 import type { Piece } from './tokens';
 
 export { EMPHASES, type Emphasis } from '../rich';
 
 /** How options are labelled; by it the next option is known. */
 export type LabelStyle = 'letter' | 'number' | 'bullet' | 'none';
+const STYLES: Partial<Record<Label['counts'], LabelStyle>> = {
+  number: 'number',
+  roman: 'number',
+  circled: 'number',
+  upper: 'letter',
+  lower: 'letter',
+};
+/** How options are labelled whose labels count so. */
+export const styleOf = (counts: Label['counts']): LabelStyle => STYLES[counts] ?? 'bullet';
 export type DraftOption = {
   pieces: Piece[];
   style: LabelStyle;
@@ -30,6 +40,8 @@ export type Draft = {
   answers: Piece[];
   fields: { role: Role; piece: Piece }[];
   category?: string;
+  /** Whether its category is called so, and not only a title above. */
+  isNamedPart?: boolean;
   /** Whether its options are labelled otherwise than those of the rest, as steps and pairs are. */
   isOtherwise?: boolean;
   /** Whether something in front of it marks it as a question. */

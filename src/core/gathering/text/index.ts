@@ -106,7 +106,10 @@ const leftOutOf = (
 
 /** Headings are categories where several of them stand above questions; a lone one is the title. */
 const sectionsAsFound = (drafts: readonly Draft[]): Sections =>
-  new Set(drafts.map((draft) => draft.category).filter(Boolean)).size > 1 ? 'category' : 'none';
+  new Set(drafts.map((draft) => draft.category).filter(Boolean)).size > 1 ||
+  drafts.some(({ isNamedPart }) => isNamedPart)
+    ? 'category'
+    : 'none';
 
 /** Below this, questions hold together so loosely that the whole reading wants a look. */
 const HELD = 0.6;
@@ -155,7 +158,10 @@ export function gatherText(document: Document, { overrule = {}, newId }: GatherO
   const lines = aside.map(({ line, text }) => ({ line: line.line, text: text.trim() }));
   const banks = shareBanks(items, lines);
   const titles = new Set(sections === 'none' ? [] : questions.map(({ category }) => category));
-  const out = lines.filter(({ line, text }) => !titles.has(text) && !banks.has(line));
+  // 'Topic: Locks' became the category Locks.
+  const isTitle = (text: string): boolean =>
+    titles.has(text) || titles.has(text.replace(/^[^:]{1,30}:\s*/u, ''));
+  const out = lines.filter(({ line, text }) => !isTitle(text) && !banks.has(line));
   findings.push(...leftOutOf(drafts, questions, out, document.file));
   if (!items.length) {
     findings.push({

@@ -7,7 +7,7 @@ import { splitCell } from '../../shared/table/separators';
 import { tagOf } from '../beside';
 import { answerOf } from './answer';
 import { picturesOf, plainOfPieces, textOfPieces, type Draft, type Emphasis } from './draft';
-import { POINTS } from './points';
+import { withoutPoints } from './points';
 
 type Said = { text: string; pieces: Draft['stem']; keep: boolean };
 type Take = (said: Said) => Partial<Item>;
@@ -144,8 +144,8 @@ export function itemOf(draft: Draft, context: ItemContext): Item {
   const id = context.newId();
   const answer = answerOf(draft, { emphasis, keep });
   const fields = withoutWords(fieldsOf(draft, keep), answer.fields.gaps?.[0]?.options);
-  const points = POINTS.exec(answer.stem.plain);
-  const stem = points ? { plain: answer.stem.plain.slice(0, points.index) } : answer.stem;
+  const { text, points } = withoutPoints(answer.stem.plain);
+  const stem = points ? { plain: text } : answer.stem;
   for (const { rule, level, field, message, mend } of answer.problems) {
     findings.push({
       rule,
@@ -163,7 +163,7 @@ export function itemOf(draft: Draft, context: ItemContext): Item {
     ref: '',
     kind: answer.kind,
     stem,
-    ...(points ? { points: numberOf(points[1]!)! } : {}),
+    ...(points ? { points: numberOf(points)! } : {}),
     ...withSection(fields, draft, context.sections),
     ...answer.fields,
     ...mediaOf(draft),

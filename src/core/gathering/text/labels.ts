@@ -1,6 +1,7 @@
 // What may stand in front of a question or an option: a number, a letter, a word with a number, a bullet, in any spelling.
 import type { DocumentLine } from '../../model';
 import { takeMarks } from './marks';
+import { POINTS_ALONE } from './points';
 
 /** What is counted: numbers, letters, Roman numbers, signs that count by themselves; bullets and lone words count nothing. */
 export type Counting = 'number' | 'upper' | 'lower' | 'roman' | 'circled' | 'bullet' | 'word';
@@ -35,10 +36,10 @@ export function romanValue(text: string): number | undefined {
   );
 }
 
-const BULLET = /^([-–—•●◦▪■□○o+·‣►▶>*])(\s+)(?=\S)/u;
+const BULLET = /^([-–—•●◦▪■□○o+·‣►▶>*?#§~¶!@&])(\s+)(?=\S)/u;
 const OPEN = String.raw`([([{<]?)\s?`;
 const VALUE = String.raw`(\d{1,5}|[A-Za-z]|[ivxIVX]{2,5}|[①-⑳])`;
-const CLOSE = String.raw`(?:\s?([.):\]}/°º>,-]{1,3}|[–—])\s*|(\s+[-–—:]\s+)|(\t)|(?:\s+|$))`;
+const CLOSE = String.raw`(?:\s?([.):\]}/°º>,-]{1,3}|[–—])\s*|(\s+[-–—:]\s+)|(\t|[ \u00a0]{2,})|(?:\s+|$))`;
 const BARE = new RegExp(`^${OPEN}${VALUE}${CLOSE}`, 'u');
 /** A word in front of a number, as 'Question 3', 'Q.3', 'N° 3', '#3'. */
 const WORDED = new RegExp(
@@ -81,8 +82,9 @@ function matchesOf(text: string): Match[] {
       worded;
     const word = name === undefined ? sign : `${name.toLowerCase()}${dot}${degree}`;
     const own = { word, open, value, ...closing(whole, close, dash, tab) };
-    // A line of a word and a number alone, 'Question 3', stands above its question.
-    found.push({ ...own, isClosed: own.isClosed || whole.length === text.length });
+    // A line of a word and a number alone, 'Question 3', stands above its question; its points may stand beside it.
+    const isAlone = whole.length === text.length || POINTS_ALONE.test(text.slice(whole.length));
+    found.push({ ...own, isClosed: own.isClosed || isAlone });
   }
   return found.filter((match) => isLabel(match) && !isSplitNumber(text, match));
 }

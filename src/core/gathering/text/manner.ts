@@ -15,14 +15,22 @@ export type OptionSign =
 export type TextManner = { stem: StemSign; option: OptionSign };
 
 const MOST_FAMILIES = 6;
-type Family = { family: string; counts: Counting; times: number; word?: string };
+type Family = {
+  family: string;
+  counts: Counting;
+  times: number;
+  /** How often it begins to count. */
+  begins: number;
+  word?: string;
+};
 
 /** The families of labels of a text, those that stand there most often first. */
 function familiesOf(lines: readonly TypedLine[]): Family[] {
   const families = new Map<string, Family>();
-  for (const { family, counts, word } of lines.flatMap(({ labels }) => labels)) {
-    const known = families.get(family) ?? defined({ family, counts, word, times: 0 });
+  for (const { family, counts, word, n } of lines.flatMap(({ labels }) => labels)) {
+    const known = families.get(family) ?? defined({ family, counts, word, times: 0, begins: 0 });
     known.times++;
+    known.begins += Number(n === 0);
     families.set(family, known);
   }
   return [...families.values()].sort((a, b) => b.times - a.times);
@@ -43,8 +51,9 @@ const isSign = ({ counts, word }: Family, names: Names): boolean =>
 /** Letters and bullets count options, numbers and words questions; the other way round is rarer and not tried for words. */
 const mayBeStem = (family: Family, names: Names): boolean =>
   isSign(family, names) && family.counts !== 'circled';
-const mayBeOption = ({ counts, word, times }: Family): boolean =>
-  counts !== 'word' && (word === undefined || offers(word)) && times > 1;
+/** A word in front of a number offers options where it is known to, or where the numbers begin anew again and again. */
+const mayBeOption = ({ counts, word, times, begins }: Family): boolean =>
+  counts !== 'word' && (word === undefined || offers(word) || begins > 1) && times > 1;
 
 /** The families of labels at lines of which a person said that questions or options begin there. */
 const pointedFamilies = (lines: readonly TypedLine[], said: SaidLines): Set<string> =>

@@ -2,13 +2,18 @@
 import type { Role } from '../../model';
 import { alike } from '../../shared/normalise';
 import { fieldOfLine } from '../../shared/vocabulary/answer-lines';
+import { verdictOf } from '../../shared/vocabulary/verdicts';
 import { likelihoodOf } from '../../understanding';
 import type { TypedLine } from './typed-line';
 
 export type Named = Role | 'answer' | 'question';
 export type Field = { role: Named; from: number };
+/** An option whose name in front says whether it is right: "Wrong: a wall". */
+export type NamedOption = { right: boolean; from: number };
 
 const NAME = /^(\s*\W{0,3}(\p{L}[\p{L} ’'/.°º-]{0,30}?)\s*(?:[:=]|\s[-–—])\s*)(.*)$/su;
+/** The same with a number behind the name: 'Wrong 2: …'. */
+const NUMBERED = /^(\s*\W{0,3}(\p{L}[\p{L} ’'/.-]{0,30}?)\s*\d{0,2}\s*[:=]\s*)\S/su;
 const LETTERS =
   /^[([]?[A-Ja-j](?:(?:\s*[,;&+/]\s*|\s+\p{L}{1,3}\s+)[A-Ja-j])*[)\].]?(?:$|\s*[-–—:.)]\s)/u;
 const LONGEST_NAME = 4;
@@ -31,6 +36,11 @@ const BESIDE = [
 ] as const;
 const ANSWERING = ['key', 'right', 'accepted'] as const;
 
+const isWrong = (name: string): boolean =>
+  verdictOf(name) === false || likelihoodOf(name, ['wrong', 'wrongs']) > NAMED;
+const isRight = (name: string): boolean =>
+  verdictOf(name) === true || likelihoodOf(name, ANSWERING) > NAMED;
+
 /** A line above, and the name in front of it. */
 type Above = { text: string; name: string | undefined };
 type Use = { times: number; letters: number; options: number };
@@ -38,6 +48,10 @@ type Use = { times: number; letters: number; options: number };
 /** What the names of a text stand for. */
 export class Names {
   private readonly uses = new Map<string, Use>();
+  /** How often each name stands in front of a line, whatever number it has. */
+  private readonly numbered = new Map<string, number>();
+  /** Whether this text says of its options by their names which are right. */
+  private readonly namesOptions: boolean;
 
   constructor(lines: readonly TypedLine[]) {
     let above: Above[] = [];
@@ -48,7 +62,14 @@ export class Names {
         this.count(name, match[3]!, above);
       }
       above = isBlank ? above : [...above, { text: alike(text), name }].slice(-LOOKED_ABOVE);
+      const bare = isBlank ? undefined : NUMBERED.exec(text)?.[2];
+      if (bare !== undefined) {
+        this.numbered.set(alike(bare), (this.numbered.get(alike(bare)) ?? 0) + 1);
+      }
     }
+    const often = [...this.numbered].filter(([, times]) => times >= OFTEN).map(([name]) => name);
+    this.namesOptions =
+      often.some(isWrong) && often.some((name) => isRight(name) && !this.answers(name));
   }
 
   private count(name: string, value: string, above: readonly Above[]): void {
@@ -76,7 +97,21 @@ export class Names {
 
   /** Whether a name stands in front of several lines and says nothing that is known: it may open the questions. */
   isOwn(name: string): boolean {
-    return this.isOften(name) && !this.answers(name);
+    return this.isOften(name) && !this.answers(name) && !this.optionIn(`${name}: x`);
+  }
+
+  /** The option that a line is by its name; undefined where the text has no such names. */
+  optionIn(text: string): NamedOption | undefined {
+    const match = this.namesOptions ? NUMBERED.exec(text) : null;
+    const name = match?.[2];
+    if (!match || !name || name.split(' ').length > LONGEST_NAME) {
+      return undefined;
+    }
+    const from = match[1]!.length;
+    if (isWrong(name)) {
+      return { right: false, from };
+    }
+    return isRight(name) ? { right: true, from } : undefined;
   }
 
   /** The field that a line names in front of its text; undefined where it names none. */

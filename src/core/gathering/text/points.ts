@@ -1,4 +1,21 @@
-// Points in brackets behind a question, '(2 points)'.
+// Points in brackets behind a question, '(2 points)', or in front of it where they stand beside its number.
 
-export const POINTS =
-  /\s*[([](\d+(?:[.,]\d+)?)\s*(?:points?|pts?|marks?|punkte?|p|puntos?|punto|punti|punten|punt|pontos?|po[aä]ng|pkt|pwynt(?:iau)?)\.?[)\]]\s*$/iu;
+const WORDS =
+  'points?|pts?|marks?|punkte?|p|puntos?|punto|punti|punten|punt|pontos?|po[aä]ng|pkt|pwynt(?:iau)?';
+const BRACKET = String.raw`[([](\d+(?:[.,]\d+)?)\s*(?:${WORDS})\.?[)\]]`;
+
+export const POINTS = new RegExp(String.raw`\s*${BRACKET}\s*$`, 'iu');
+/** Points and nothing else. */
+export const POINTS_ALONE = new RegExp(String.raw`^\s*${BRACKET}\s*[:.]?\s*$`, 'iu');
+/** Points with the question behind them. */
+const POINTS_FIRST = new RegExp(String.raw`^\s*${BRACKET}\s*[:.]?\s+(?=\S)`, 'iu');
+
+/** A text without the points in front of it or behind, and how many there are. */
+export function withoutPoints(text: string): { text: string; points?: string } {
+  const behind = POINTS.exec(text);
+  if (behind) {
+    return { text: text.slice(0, behind.index), points: behind[1]! };
+  }
+  const first = POINTS_FIRST.exec(text);
+  return first ? { text: text.slice(first[0].length), points: first[1]! } : { text };
+}

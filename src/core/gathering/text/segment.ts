@@ -148,11 +148,21 @@ class Segmenter {
     return answer && this.starts.option(line)?.n !== count ? answer : undefined;
   }
 
-  /** Fields with their names in front, headings of documents. */
-  private takesBeside(line: TypedLine): boolean {
+  /** An option whose name in front says whether it is right. */
+  private takesNamed(line: TypedLine): boolean {
+    const { found, names } = this;
+    const named = names.optionIn(line.text);
+    if (!named || !(found.current || found.waits)) {
+      return false;
+    }
+    const to = line.text.trimEnd().length;
+    found.addOption(line, { family: 'named', counts: 'bullet', to, mark: 'named', ...named });
+    return true;
+  }
+
+  private takesField(line: TypedLine): boolean {
     const { found } = this;
-    const isHeading = line.line.heading !== undefined;
-    const field = isHeading ? undefined : this.names.fieldIn(line.text);
+    const field = this.names.fieldIn(line.text);
     if (field?.role === 'category' && countsParts(line)) {
       // 'Chapter 2: …' names the part to come, not the question above.
       found.openPart(line);
@@ -162,11 +172,19 @@ class Segmenter {
       found.addField(line, field);
       return true;
     }
-    if (isHeading && !endsAsked(line.text)) {
-      found.openPart(line);
-      return true;
-    }
     return false;
+  }
+
+  /** Options and fields with their names in front, headings of documents. */
+  private takesBeside(line: TypedLine): boolean {
+    if (line.line.heading === undefined) {
+      return this.takesNamed(line) || this.takesField(line);
+    }
+    if (endsAsked(line.text)) {
+      return false;
+    }
+    this.found.openPart(line);
+    return true;
   }
 
   private onText(line: TypedLine, index: number): void {

@@ -37,6 +37,7 @@ function keyShare(draft: Draft, emphasis: Emphasis | undefined): number {
   const texts = options.map(({ pieces }) => alike(plainOfPieces(pieces)));
   const names =
     LETTERS.test(said) ||
+    (options[0]?.style === 'number' && /^\p{L}{1,12}\.?\s?\d{1,2}\b/u.test(said)) ||
     /^[([]?(?:[A-Ja-j]|\d{1,2})\s*[).:–-]/u.test(said) ||
     texts.some((text) => text !== '' && alike(said).includes(text));
   return names ? 1 : 0.3;
@@ -64,7 +65,8 @@ function choiceQuality(draft: Draft, emphasis: Emphasis | undefined): number {
 function openQuality({ answers, stem }: Draft): number {
   const text = plainOfPieces(stem);
   if (answers.some((piece) => plainOfPieces([piece]) !== '')) {
-    return 0.85;
+    // A letter answers nothing where nothing has a letter: options were taken for something else.
+    return LETTERS.test(plainOfPieces(answers)) ? 0.15 : 0.85;
   }
   if (VERDICT_BEHIND.test(text)) {
     const word = VERDICT_BEHIND.exec(text)!.slice(1).find(Boolean)!;

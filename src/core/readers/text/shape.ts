@@ -45,6 +45,8 @@ type Evidence = {
   numbered: number;
   marked: number;
   asking: number;
+  /** Lines with a gap to fill. */
+  gapped: number;
   /** How evenly each sign splits the lines. */
   tabs: Evenness;
   commas: Evenness;
@@ -70,6 +72,7 @@ function evidenceOf(source: string, name: string): Evidence {
     answers: hits((line) => fieldOfLine(line)?.role === 'answer'),
     numbered: hits((line) => NUMBERED.test(line.trim())),
     marked: hits((line) => STARRED.test(line) || TICKED.test(line)),
+    gapped: hits((line) => /_{3,}|\.{5,}/u.test(line)),
     asking: hits((line) => /[?？]\W*$/u.test(line)),
     tabs,
     commas,
@@ -125,6 +128,12 @@ const RULES: readonly Rule[] = [
     as: 'questions',
     holds: ({ numbered, count }) => numbered >= 2 && numbered >= count * 0.15,
     because: ({ numbered }) => `${numbered} lines begin with a number`,
+  },
+  {
+    as: 'questions',
+    holds: ({ gapped, count, clearSigns }) =>
+      gapped >= 2 && gapped >= count * 0.3 && clearSigns.every(({ share }) => share < 0.5),
+    because: ({ gapped }) => `${gapped} lines have a gap to fill`,
   },
   { as: 'table', holds: (evidence) => mostEven(evidence) >= 0.5 },
   { as: 'terms', holds: ({ terms }) => (terms?.share ?? 0) >= 0.5, because: sayTerms },
