@@ -194,3 +194,26 @@ test('a bank with faults in it hands over the rest and says what stayed out', as
   expect(text).toMatch(/^\ufeffCode;Task \(no more than 160 characters\);/);
   expect(text.trim().split('\r\n')).toHaveLength(8);
 });
+
+test('cards are handed to the card box and turned, and any filled file is looked at as a learner meets it', async ({
+  page,
+}) => {
+  await openDemo(page, '/hand-over');
+  await fill(page, 'Trial file of three');
+  await expect(page.getByText('all 3 as meant')).toHaveCount(3);
+  await go(page, '/rehearse');
+  await page.getByText('Card box', { exact: true }).click();
+  await page.getByRole('button', { name: /^Hand in .*Card box.*\.tsv/ }).click();
+  await expect(page.getByTestId('import-answer')).toHaveText('3 taken, 0 refused');
+  await page.getByRole('button', { name: 'Play the 3 cards' }).click();
+  await expect(page.getByTestId('boxes')).toHaveText('box 1: 3 · box 2: 0 · box 3: 0 · known: 0');
+  await page.getByRole('button', { name: 'Turn the card' }).click();
+  await page.keyboard.press('j');
+  await expect(page.getByTestId('boxes')).toHaveText('box 1: 2 · box 2: 1 · box 3: 0 · known: 0');
+  await page.getByRole('button', { name: 'Stop' }).click();
+  await page.getByRole('button', { name: /^See .*Course shelf.*\.csv as a learner/ }).click();
+  await expect(page.getByText(/^1 of 3/)).toBeVisible();
+  await page.keyboard.press('a');
+  await page.keyboard.press('Enter');
+  await expect(page.getByText(/^(?:Right|Not this time)\.$/)).toBeVisible();
+});

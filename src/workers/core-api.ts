@@ -26,6 +26,7 @@ import {
   openBankFile,
   packBank,
   pasteBlock,
+  readBackFile,
   readLayoutFile,
   receiptPage,
   showBlank,
@@ -218,6 +219,7 @@ export function coreApi(surroundings: Surroundings, progress: Progress): CoreWor
         const job = { items: mirror.pick(ids), layout, deck: mirror.cards().cards, ...wish };
         return fillAll(job, surroundings);
       }),
+    readFilled: async (name, bytes, layout) => (await readBackFile({ name, bytes }, layout)).items,
     fillAgain: (receipt, blank) =>
       asAnswer(async () => [await fillAgain(receipt, blank, surroundings)]),
     bundle: (files) =>

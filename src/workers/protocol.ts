@@ -199,6 +199,8 @@ export interface CoreWorker {
   ): { fitted: Fitted; item?: Item };
   /** Numbered files of one layout, each read back. */
   fill(ids: string[], layout: Layout, wish: FillWish): Promise<FillAnswer>;
+  /** The questions of a filled file, as the file says them. */
+  readFilled(name: string, bytes: Uint8Array, layout: Layout): Promise<Item[]>;
   fillAgain(receipt: Receipt, blank?: Uint8Array): Promise<FillAnswer>;
   bundle(files: Handed[]): Uint8Array;
   receiptPage(receipt: Receipt): string;

@@ -117,6 +117,24 @@ export function headingFigures(
   ];
 }
 
+/** So many letters that count up from A, cell by cell, are the names of columns and no options of a question. */
+const FEWEST_LETTERS = 3;
+const LETTER = /^\(?([a-l])[).:]?$/iu;
+
+/** Whether cells of a row count up from A side by side: A, B, C. */
+export function countsLettersUp(region: Region, row: number): boolean {
+  let next = 0;
+  for (let column = region.left; column <= region.right; column++) {
+    const letter = LETTER.exec(region.cell(row, column))?.[1]?.toUpperCase();
+    const place = letter === undefined ? -1 : letter.charCodeAt(0) - 'A'.charCodeAt(0);
+    next = place === next || place === 0 ? place + 1 : 0;
+    if (next >= FEWEST_LETTERS) {
+      return true;
+    }
+  }
+  return false;
+}
+
 /** How likely each candidate row holds the headings; the last place stands for none of them. */
 export function headingOdds(
   model: Model,

@@ -2,7 +2,7 @@
 import { rowText, type Region } from '../shared/table/region';
 import { allName, mayName, namesItsOption, saysAgain } from './asks';
 import { understandColumns } from './columns';
-import { explainingOdds, headingOdds, headingShare } from './heading-rows';
+import { countsLettersUp, explainingOdds, headingOdds, headingShare } from './heading-rows';
 import { shippedModel } from './model';
 import { saying } from './saying';
 import { scaled } from './scaled';
@@ -67,7 +67,7 @@ const HARDLY = 0.05;
 /** Candidates without the likeliest, where it turns out to be a question itself. */
 function withoutQuestions(region: Region, candidates: readonly Candidate[]): readonly Candidate[] {
   const [best] = candidates;
-  if (!best || best.row === null) {
+  if (!best || best.row === null || countsLettersUp(region, best.row)) {
     return candidates;
   }
   const { row } = best;

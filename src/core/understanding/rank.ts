@@ -108,6 +108,10 @@ const THINKABLE = 0.01;
 /** So often a reading is bettered by one change; more is never needed. */
 const STEPS = 5;
 
+/** What tells which options are right, and what answers that need no options may be taken for. */
+const TELLS: ReadonlySet<Meaning> = new Set(['key', 'verdict', 'weight', 'right']);
+const ANSWERING: ReadonlySet<Meaning> = new Set(['accepted', 'value']);
+
 type Reading = { meanings: Meaning[]; value: number };
 
 /** A second column for what only one can be costs as much as rows that break. */
@@ -146,6 +150,7 @@ function pooled(view: TableView, odds: readonly (readonly number[])[]): (readonl
 
 type Table = {
   view: TableView;
+  /** How likely each column is to be each meaning, with what its cells name taken into account. */
   odds: readonly (readonly number[])[];
   said: ReadonlyMap<number, Meaning>;
 };
@@ -209,14 +214,52 @@ function* neighboursOf(
   }
 }
 
+/** A column whose cells name options of their rows is at least so likely to be the key, whatever else it holds. */
+const NAMES_OPTIONS = 0.05;
+const MOSTLY = 0.8;
+
+/**
+ * The odds with columns that name options of their rows as possible keys: where one column holds the answers of every kind, words
+ * and numbers among them say nothing against it.
+ */
+function withNamers(
+  view: TableView,
+  odds: readonly (readonly number[])[],
+  base: readonly Assigned[],
+): (readonly number[])[] {
+  const isOption = base.map(({ meaning }) => meaning === 'option');
+  const isTold = base.some(({ meaning }) => TELLS.has(meaning));
+  if (isTold || isOption.filter(Boolean).length < 2) {
+    return [...odds];
+  }
+  const at = MEANINGS.indexOf('key');
+  const options = view.columns.filter((_, column) => isOption[column]);
+  const headings = options.map(({ heading }) => heading);
+  const rows = rowsOf(
+    options.map(({ texts }) => texts),
+    view.rows,
+  );
+  return odds.map((own, column) => {
+    if (!ANSWERING.has(base[column]!.meaning)) {
+      return own;
+    }
+    const named = rows
+      .map((texts, row) => ({ key: view.columns[column]!.texts[row] ?? '', options: texts }))
+      .filter(({ options: texts }) => texts.filter(Boolean).length > 1);
+    const share = named.length ? (readingsOf(named, headings)[0]?.share ?? 0) : 0;
+    return share >= MOSTLY ? own.map((p, n) => (n === at ? Math.max(p, NAMES_OPTIONS) : p)) : own;
+  });
+}
+
 /** The reading of the columns that is likeliest together with what the rows become under it. */
 export function rank(
   view: TableView,
   own: readonly (readonly number[])[],
   said: ReadonlyMap<number, Meaning>,
 ): Assigned[] {
-  const table: Table = { view, odds: pooled(view, own), said };
-  const base = assign(table.odds, said);
+  const odds = pooled(view, own);
+  const base = assign(odds, said);
+  const table: Table = { view, odds: withNamers(view, odds, base), said };
   const first = weigh(
     table,
     base.map(({ meaning }) => meaning),

@@ -1,10 +1,11 @@
 // The set as a learner sees it: one question on plain paper, an answer, the right one shown, the next.
-import { Button, Group, Paper, Stack, Text, Title, UnstyledButton } from '@mantine/core';
+import { Button, Group, Paper, Stack, Text, TextInput, Title, UnstyledButton } from '@mantine/core';
 import { useEffect, useRef, type KeyboardEvent, type RefObject } from 'react';
-import type { HostQuestion } from '../../stand-ins/live-host/take';
 import { optionLetter } from '../../core/shared/plain';
+import { isTyping } from '../parts/keys';
 import { MainButton, type MainAct } from '../parts/PlaceHead';
-import { isRight, usePlay, type Playing } from './use-play';
+import { isRight, type PlayQuestion } from './questions';
+import { usePlay, type Playing } from './use-play';
 
 const PAPER = { component: 'section', maw: 640, p: 'lg', flex: 'none' } as const;
 
@@ -33,7 +34,7 @@ function TheEnd({
           {play.right} of {total} answered right.
         </p>
         <Group gap="xs">
-          <MainButton act={{ label: 'Back to the host', run: onEnd }} />
+          <MainButton act={{ label: 'Back', run: onEnd }} />
           <Button onClick={play.again}>Once more</Button>
         </Group>
       </Stack>
@@ -42,7 +43,7 @@ function TheEnd({
 }
 
 /** What is said of an option once the right one is shown. */
-function afterWords(n: number, question: HostQuestion, play: Playing): string {
+function afterWords(n: number, question: PlayQuestion, play: Playing): string {
   if (!play.isShown) {
     return '';
   }
@@ -60,7 +61,7 @@ function Answer({
 }: {
   n: number;
   text: string;
-  question: HostQuestion;
+  question: PlayQuestion;
   play: Playing;
 }) {
   const wasRight = play.isShown && question.right.includes(n);
@@ -87,33 +88,79 @@ function Answer({
   );
 }
 
-function said(question: HostQuestion, { isShown, picked }: Playing): string {
-  if (!isShown) {
+function said(question: PlayQuestion, play: Playing): string {
+  const right = play.isShown ? isRight(question, play) : undefined;
+  if (right === undefined) {
     return '';
   }
-  return isRight(question, picked) ? 'Right.' : 'Not this time.';
+  return right ? 'Right.' : 'Not this time.';
 }
 
+/** Whether there is an answer that can be held against the right one; a thought one needs none. */
+const hasAnswered = ({ answers, accepted }: PlayQuestion, { picked, typed }: Playing): boolean =>
+  answers.length ? picked.size > 0 : !accepted.length || typed.trim() !== '';
+
 function nextAct(play: Playing, total: number): MainAct {
-  if (!play.isShown) {
+  const { question } = play;
+  if (question && !play.isShown) {
     return {
       label: 'Show the right answer',
-      isDisabled: !play.picked.size,
+      isDisabled: !hasAnswered(question, play),
       run: play.show,
     };
   }
   return { label: play.at + 1 < total ? 'Next question' : 'To the end', run: play.next };
 }
 
+/** What is typed where there are no options. */
+function Typed({ question, play, next }: { question: PlayQuestion; play: Playing; next: MainAct }) {
+  return question.accepted.length ? (
+    <TextInput
+      label="Your answer"
+      value={play.typed}
+      disabled={play.isShown}
+      onChange={(event) => play.type(event.currentTarget.value)}
+      onKeyDown={(event) => {
+        if (event.key === 'Enter' && !event.ctrlKey && !next.isDisabled) {
+          next.run();
+        }
+      }}
+    />
+  ) : null;
+}
+
+/** What is said once the right answer is shown. */
+function Afterwards({ question, play }: { question: PlayQuestion; play: Playing }) {
+  const { solution, after, hint } = question;
+  if (!play.isShown) {
+    return hint ? (
+      <Text size="sm" c="dimmed">
+        Hint: {hint}
+      </Text>
+    ) : null;
+  }
+  return (
+    <>
+      {solution && (
+        <p>
+          <b>Right:</b> {solution}
+        </p>
+      )}
+      {after && <p>{after}</p>}
+    </>
+  );
+}
+
 /** A letter picks that answer; Enter goes on. */
-function keysOf(question: HostQuestion, play: Playing, next: MainAct) {
+function keysOf(question: PlayQuestion, play: Playing, next: MainAct) {
   return (event: KeyboardEvent): void => {
     const isOnHeading = event.target instanceof HTMLHeadingElement;
     if (event.key === 'Enter' && isOnHeading && !event.ctrlKey && !next.isDisabled) {
       next.run();
     }
     const n = event.key.toUpperCase().charCodeAt(0) - 'A'.charCodeAt(0) + 1;
-    const isPlain = event.key.length === 1 && !event.ctrlKey && !event.metaKey;
+    const isPlain =
+      event.key.length === 1 && !event.ctrlKey && !event.metaKey && !isTyping(event.target);
     if (isPlain && n >= 1 && n <= question.answers.length) {
       play.pick(n);
     }
@@ -126,7 +173,7 @@ export function Play({
   onEnd,
 }: {
   title: string;
-  questions: readonly HostQuestion[];
+  questions: readonly PlayQuestion[];
   onEnd: () => void;
 }) {
   const play = usePlay(questions);
@@ -146,7 +193,8 @@ export function Play({
     <Paper {...PAPER} aria-label={title} onKeyDown={keysOf(question, play, next)}>
       <Stack gap="sm">
         <Text c="dimmed" size="sm" ff="monospace">
-          {play.at + 1} of {questions.length} · {question.seconds} s to think{several}
+          {[`${play.at + 1} of ${questions.length}`, question.facts].filter(Boolean).join(' · ')}
+          {several}
         </Text>
         <Title order={2} fz={20} ref={heading} tabIndex={-1}>
           {question.stem}
@@ -158,7 +206,9 @@ export function Play({
             </li>
           ))}
         </Stack>
+        <Typed question={question} play={play} next={next} />
         <p role="status">{said(question, play)}</p>
+        <Afterwards question={question} play={play} />
         <Group gap="xs">
           <MainButton act={next} />
           <Button onClick={onEnd}>Stop</Button>

@@ -1,32 +1,38 @@
-// Rehearse: hand a file to a stand-in receiver, read its answer, and see the set as a learner would.
+// Rehearse: hand a file to a stand-in receiver, read its answer, and see the set as a learner would; or look at any filled file.
 import {
   Anchor,
   Button,
   Group,
   List,
   Paper,
+  SegmentedControl,
   SimpleGrid,
   Stack,
   Table,
   Text,
   Title,
 } from '@mantine/core';
-import { useState, type ReactNode } from 'react';
+import { useEffect, useState, type ReactNode } from 'react';
 import { Link } from 'wouter';
-import { LIVE_HOST, PUBLISHED } from '../../stand-ins/live-host/rules';
-import type { ImportAnswer } from '../../stand-ins/live-host/take';
+import { core } from '../../workers/client';
 import { Bar } from '../parts/Bar';
 import { ChooseFiles } from '../parts/ChooseFiles';
+import { messageOf } from '../parts/message-of';
 import { PlaceHead, type MainAct } from '../parts/PlaceHead';
+import { sayProblem } from '../parts/say';
 import { takeAway } from '../parts/take-away';
 import { demoFile } from '../state/demo';
-import { useHandOver } from '../state/hand-over';
+import { useHandOver, type FilledFile } from '../state/hand-over';
+import { filesFor, HOSTS, type Answer, type Host, type Played, type Refused } from './hosts';
 import { Play } from './Play';
+import { ofItem } from './questions';
+import { TurnCards } from './TurnCards';
 
-type Taken = { name: string; answer: ImportAnswer };
-type Accepted = Exclude<ImportAnswer, { problem: string }>;
+type Loaded = Awaited<ReturnType<Host['load']>>;
+type Taken = { name: string; answer: Answer };
+type Show = { title: string; play: Played };
 
-function Refusals({ refused }: Pick<Accepted, 'refused'>) {
+function Refusals({ refused }: { refused: readonly Refused[] }) {
   return (
     <Table aria-label="Refused questions">
       <Table.Thead>
@@ -49,7 +55,7 @@ function Refusals({ refused }: Pick<Accepted, 'refused'>) {
   );
 }
 
-function Answer({ taken: { answer, name } }: { taken: Taken }) {
+function Answered({ taken: { answer, name } }: { taken: Taken }) {
   if ('problem' in answer) {
     return (
       <Bar tone="block" role="alert">
@@ -62,7 +68,7 @@ function Answer({ taken: { answer, name } }: { taken: Taken }) {
       <Group p="sm" role="status">
         <Title order={2}>{answer.title}</Title>
         <Text component="span" size="sm" c="dimmed" data-testid="import-answer">
-          {answer.taken.length} taken, {answer.refused.length} refused
+          {answer.many} taken, {answer.refused.length} refused
         </Text>
       </Group>
       {answer.refused.length > 0 && <Refusals refused={answer.refused} />}
@@ -78,14 +84,14 @@ function Half({ label, children }: { label: string; children: ReactNode }) {
   );
 }
 
-function HostRules() {
+function HostRules({ host }: { host: Loaded }) {
   return (
-    <Half label={LIVE_HOST.name}>
-      <Title order={2}>{LIVE_HOST.name}</Title>
-      <p>{LIVE_HOST.what}</p>
+    <Half label={host.name}>
+      <Title order={2}>{host.name}</Title>
+      <p>{host.what}</p>
       <b>Its published rules</b>
       <List type="ordered" spacing={2} pr="md">
-        {PUBLISHED.map((rule) => (
+        {host.rules.map((rule) => (
           <List.Item key={rule}>{rule}</List.Item>
         ))}
       </List>
@@ -93,24 +99,22 @@ function HostRules() {
   );
 }
 
-const takeBlank = async (): Promise<void> =>
-  takeAway(LIVE_HOST.blank, await demoFile(LIVE_HOST.blank));
-
 type Take = (name: string, bytes: Uint8Array) => Promise<void>;
 
-function HandIn({ take }: { take: Take }) {
+function HandIn({ host, accept, take }: { host: Loaded; accept: string; take: Take }) {
   const { files } = useHandOver();
-  const ready = files.filter(({ name }) => name.endsWith('.xlsx'));
+  const ready = filesFor(host.blank, files);
   const takeChosen = async ([file]: File[]): Promise<void> => {
     if (file) {
       await take(file.name, new Uint8Array(await file.arrayBuffer()));
     }
   };
+  const takeBlank = async (): Promise<void> => takeAway(host.blank, await demoFile(host.blank));
   return (
     <Half label="Hand a file in">
       <Title order={2}>1. Get its blank</Title>
       <Group>
-        <Button onClick={() => void takeBlank()}>Download {LIVE_HOST.blank}</Button>
+        <Button onClick={() => void takeBlank()}>Download {host.blank}</Button>
       </Group>
       <Title order={2}>2. Fill it</Title>
       <p>
@@ -126,7 +130,7 @@ function HandIn({ take }: { take: Take }) {
       </p>
       <Title order={2}>3. Hand it in</Title>
       {ready.map((file) => (
-        <Group key={file.layout}>
+        <Group key={file.name}>
           <Button variant="light" color="leaf" onClick={() => void take(file.name, file.bytes)}>
             Hand in {file.name}
           </Button>
@@ -135,7 +139,7 @@ function HandIn({ take }: { take: Take }) {
       <Group>
         <ChooseFiles
           label="Choose a filled file"
-          accept=".xlsx"
+          accept={accept}
           testId="host-file"
           isMain={!ready.length}
           onFiles={(chosen) => void takeChosen(chosen)}
@@ -145,39 +149,110 @@ function HandIn({ take }: { take: Take }) {
   );
 }
 
+/** Any filled file, read back and played as a learner of its receiver would meet it. */
+function Preview({ onShow }: { onShow: (show: Show) => void }) {
+  const { files } = useHandOver();
+  const look = async ({ name, bytes, made }: FilledFile): Promise<void> => {
+    try {
+      const items = await core().readFilled(name, bytes, made.kept.layout);
+      onShow({ title: name, play: { questions: items.map(ofItem) } });
+    } catch (error) {
+      sayProblem(messageOf(error, `${name} could not be read.`));
+    }
+  };
+  return (
+    <Half label="Preview a filled file">
+      <Title order={2}>Preview a filled file</Title>
+      <p>
+        Whatever receiver a file is for: it is read back, and shown question by question as a
+        learner meets it.
+      </p>
+      {!files.length && (
+        <Text c="dimmed">Files that are filled under Hand over are listed here.</Text>
+      )}
+      {files.map((file) => (
+        <Group key={file.name}>
+          <Button onClick={() => void look(file)}>See {file.name} as a learner</Button>
+        </Group>
+      ))}
+    </Half>
+  );
+}
+
 /** What was taken is played next. */
-function playAct(taken: Taken | undefined, onPlay: () => void): MainAct | undefined {
+function playAct(taken: Taken | undefined, onShow: (show: Show) => void): MainAct | undefined {
   if (!taken || 'problem' in taken.answer) {
     return undefined;
   }
-  const { length } = taken.answer.taken;
-  return { label: `Play the ${length} questions`, isDisabled: !length, run: onPlay };
+  const { many, title, play } = taken.answer;
+  const what = 'cards' in play ? 'cards' : 'questions';
+  return {
+    label: `Play the ${many} ${what}`,
+    isDisabled: !many,
+    run: () => onShow({ title, play }),
+  };
 }
 
+function useHost(id: string): { host: Host; loaded: Loaded | undefined } {
+  const host = HOSTS.find((one) => one.id === id) ?? HOSTS[0]!;
+  const [loaded, setLoaded] = useState<{ id: string; is: Loaded }>();
+  useEffect(() => {
+    let isLatest = true;
+    void host.load().then((is) => isLatest && setLoaded({ id: host.id, is }));
+    return () => {
+      isLatest = false;
+    };
+  }, [host]);
+  return { host, loaded: loaded?.id === host.id ? loaded.is : undefined };
+}
+
+const NAMES = [
+  { value: 'live-host', label: 'Live host' },
+  { value: 'card-trainer', label: 'Card box' },
+  { value: 'course-shelf', label: 'Course shelf' },
+];
+
 export default function RehearsePlace() {
+  const [id, setId] = useState('live-host');
+  const { host, loaded } = useHost(id);
   const [taken, setTaken] = useState<Taken>();
-  const [isPlaying, setPlaying] = useState(false);
-  const take: Take = async (name, bytes) => {
-    const { takeFile } = await import('../../stand-ins/live-host/take');
-    setTaken({ name, answer: await takeFile(bytes) });
-    setPlaying(false);
-  };
-  if (isPlaying && taken && !('problem' in taken.answer)) {
-    const { title, taken: questions } = taken.answer;
-    return <Play title={title} questions={questions} onEnd={() => setPlaying(false)} />;
+  const [shown, setShown] = useState<Show>();
+  const take: Take = async (name, bytes) => setTaken({ name, answer: await loaded!.take(bytes) });
+  if (shown) {
+    const end = (): void => setShown(undefined);
+    return 'cards' in shown.play ? (
+      <TurnCards cards={shown.play.cards} onEnd={end} />
+    ) : (
+      <Play title={shown.title} questions={shown.play.questions} onEnd={end} />
+    );
   }
   return (
     <>
       <PlaceHead
         title="Rehearse"
         facts="stand-in receivers, simulated and shipped with this program"
-        main={playAct(taken, () => setPlaying(true))}
+        main={playAct(taken, setShown)}
       />
-      {taken && <Answer taken={taken} />}
-      <SimpleGrid cols={{ base: 1, md: 2 }} style={{ flex: 'none' }}>
-        <HostRules />
-        <HandIn take={take} />
-      </SimpleGrid>
+      <SegmentedControl
+        aria-label="Stand-in receiver"
+        style={{ alignSelf: 'flex-start', flex: 'none' }}
+        value={id}
+        data={NAMES}
+        onChange={(next) => {
+          setId(next);
+          setTaken(undefined);
+        }}
+      />
+      {taken && <Answered taken={taken} />}
+      {loaded && (
+        <SimpleGrid cols={{ base: 1, md: 2 }} style={{ flex: 'none' }}>
+          <HostRules host={loaded} />
+          <Stack gap="md">
+            <HandIn host={loaded} accept={host.accept} take={take} />
+            <Preview onShow={setShown} />
+          </Stack>
+        </SimpleGrid>
+      )}
     </>
   );
 }

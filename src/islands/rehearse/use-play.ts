@@ -1,15 +1,12 @@
-// The state of a set that is played: which question, what was picked, how many were right.
+// The state of a set that is played: which question, what was answered, how many were right.
 import { useState } from 'react';
-import type { HostQuestion } from '../../stand-ins/live-host/take';
+import { isRight, type Answered, type PlayQuestion } from './questions';
 
 export type Picked = ReadonlySet<number>;
-
-/** Whether just the right options were picked; they count from 1. */
-export const isRight = (question: HostQuestion, picked: Picked): boolean =>
-  picked.size === question.right.length && question.right.every((n) => picked.has(n));
+const NOTHING: Answered = { picked: new Set(), typed: '' };
 
 /** What is picked after a press on an option: one alone, or one more or less where several may be right. */
-function pickedAfter(question: HostQuestion, picked: Picked, n: number): Picked {
+function pickedAfter(question: PlayQuestion, picked: Picked, n: number): Picked {
   if (!question.many) {
     return new Set([n]);
   }
@@ -20,32 +17,33 @@ function pickedAfter(question: HostQuestion, picked: Picked, n: number): Picked 
   return next;
 }
 
-export function usePlay(questions: readonly HostQuestion[]) {
+export function usePlay(questions: readonly PlayQuestion[]) {
   const [at, setAt] = useState(0);
-  const [picked, setPicked] = useState<Picked>(new Set());
+  const [answered, setAnswered] = useState<Answered>(NOTHING);
   const [isShown, setShown] = useState(false);
   const [right, setRight] = useState(0);
   const question = questions[at];
   const goTo = (place: number): void => {
     setAt(place);
-    setPicked(new Set());
+    setAnswered(NOTHING);
     setShown(false);
   };
   return {
     at,
     question,
-    picked,
+    ...answered,
     isShown,
     right,
     pick(n: number): void {
       if (question && !isShown) {
-        setPicked(pickedAfter(question, picked, n));
+        setAnswered({ ...answered, picked: pickedAfter(question, answered.picked, n) });
       }
     },
+    type: (typed: string) => setAnswered({ ...answered, typed }),
     show: () => {
       if (question) {
         setShown(true);
-        setRight(right + Number(isRight(question, picked)));
+        setRight(right + Number(isRight(question, answered) === true));
       }
     },
     next: () => goTo(at + 1),

@@ -1,0 +1,105 @@
+// The stand-ins that a file can be handed to in this place, each with its own strict reader and its own play.
+import type { Card } from '../../stand-ins/card-trainer/take';
+import type { FilledFile } from '../state/hand-over';
+import type { PlayQuestion } from './questions';
+import { ofHost, ofShelf } from './questions';
+
+export type Played = { questions: readonly PlayQuestion[] } | { cards: readonly Card[] };
+export type Refused = { row: number; reason: string; question?: string };
+/** What a stand-in answered: a title, what can be played, what it refused; or why it could read nothing. */
+export type Answer =
+  { problem: string } | { title: string; many: number; play: Played; refused: readonly Refused[] };
+
+export type Host = {
+  id: string;
+  accept: string;
+  load: () => Promise<{
+    name: string;
+    what: string;
+    rules: readonly string[];
+    blank: string;
+    take: (bytes: Uint8Array) => Promise<Answer>;
+  }>;
+};
+
+const live: Host = {
+  id: 'live-host',
+  accept: '.xlsx',
+  load: async () => {
+    const { LIVE_HOST, PUBLISHED } = await import('../../stand-ins/live-host/rules');
+    const { takeFile } = await import('../../stand-ins/live-host/take');
+    return {
+      ...LIVE_HOST,
+      rules: PUBLISHED,
+      take: async (bytes) => {
+        const answer = await takeFile(bytes);
+        return 'problem' in answer
+          ? answer
+          : {
+              title: answer.title,
+              many: answer.taken.length,
+              play: { questions: answer.taken.map(ofHost) },
+              refused: answer.refused,
+            };
+      },
+    };
+  },
+};
+
+const cards: Host = {
+  id: 'card-trainer',
+  accept: '.tsv,.txt',
+  load: async () => {
+    const { CARD_TRAINER, CARD_TRAINER_RULES } = await import('../../stand-ins/card-trainer/rules');
+    const { takeFile } = await import('../../stand-ins/card-trainer/take');
+    return {
+      ...CARD_TRAINER,
+      rules: CARD_TRAINER_RULES,
+      take: (bytes) => {
+        const answer = takeFile(bytes);
+        return Promise.resolve(
+          'problem' in answer
+            ? answer
+            : {
+                title: CARD_TRAINER.name,
+                many: answer.questions.length,
+                play: { cards: answer.questions },
+                refused: answer.refused,
+              },
+        );
+      },
+    };
+  },
+};
+
+const shelf: Host = {
+  id: 'course-shelf',
+  accept: '.csv',
+  load: async () => {
+    const { COURSE_SHELF, COURSE_SHELF_RULES } = await import('../../stand-ins/course-shelf/rules');
+    const { takeFile } = await import('../../stand-ins/course-shelf/take');
+    return {
+      ...COURSE_SHELF,
+      rules: COURSE_SHELF_RULES,
+      take: (bytes) => {
+        const answer = takeFile(bytes);
+        return Promise.resolve(
+          'problem' in answer
+            ? answer
+            : {
+                title: COURSE_SHELF.name,
+                many: answer.questions.length,
+                play: { questions: answer.questions.map(ofShelf) },
+                refused: answer.refused,
+              },
+        );
+      },
+    };
+  },
+};
+
+export const HOSTS: readonly Host[] = [live, cards, shelf];
+
+/** The files that were filled from a host's own blank: a file of another form is never offered to it. */
+export const filesFor = (blank: string, files: readonly FilledFile[]): FilledFile[] =>
+  files.filter(({ made }) => made.kept.layout.blank?.name === blank);
