@@ -42,10 +42,54 @@ const serverParts = () => ({
   },
 });
 
+/** The files that the page may ask for, each with its digest; those whose names hold one need no other. */
+async function filesOf(folder) {
+  const { readdir, readFile } = await import('node:fs/promises');
+  const { createHash } = await import('node:crypto');
+  const names = await readdir(folder, { recursive: true, withFileTypes: true });
+  const all = createHash('sha256');
+  const files = [];
+  for (const entry of names.filter((one) => one.isFile())) {
+    const path = `${entry.parentPath ?? entry.path}/${entry.name}`;
+    const url = path.slice(folder.length).replaceAll('\\', '/');
+    const digest = createHash('sha256')
+      .update(await readFile(path))
+      .digest('hex');
+    all.update(url + digest);
+    files.push({ url, revision: url.startsWith('/_astro/') ? null : digest });
+  }
+  return [...files, { url: '/gather', revision: all.digest('hex') }];
+}
+
+/** What keeps the program going without its server, built last, since it holds the names of all files. */
+const serviceWorker = () => ({
+  name: 'service-worker',
+  hooks: {
+    'astro:build:done': async () => {
+      const { build } = await import('vite');
+      const files = await filesOf('dist/client');
+      await build({
+        configFile: false,
+        logLevel: 'error',
+        publicDir: false,
+        define: { FILES: JSON.stringify(files), 'process.env.NODE_ENV': '"production"' },
+        build: {
+          outDir: 'dist/client',
+          emptyOutDir: false,
+          rollupOptions: {
+            input: 'src/workers/service-worker.ts',
+            output: { format: 'iife', entryFileNames: 'service-worker.js' },
+          },
+        },
+      });
+    },
+  },
+});
+
 export default defineConfig({
   output: 'static',
   adapter: node({ mode: 'standalone' }),
-  integrations: [react(), serverParts()],
+  integrations: [react(), serverParts(), serviceWorker()],
   devToolbar: { enabled: false },
   image: { service: passthroughImageService() },
   // Without the two local names every multipart request is refused with 403.

@@ -16,6 +16,8 @@ export const shared: PlaywrightTestConfig = {
     baseURL: `http://127.0.0.1:${PORT}`,
     viewport: { width: 1280, height: 800 },
     permissions: ['clipboard-read', 'clipboard-write'],
+    // Each test is a first visit; keeping all files for later would only cost its time.
+    serviceWorkers: 'block',
     launchOptions: {
       executablePath: '/usr/bin/chromium',
       args: [

@@ -6,6 +6,7 @@ import { Redirect, Route, Switch, useLocation } from 'wouter';
 import { useBank } from '../state/bank';
 import { start } from '../state/banks';
 import { restoreBench } from '../state/gather';
+import { keepForOffline } from '../state/offline';
 import { Commands } from './Commands';
 import { PlaceBoundary } from './PlaceBoundary';
 import { Shell } from './Shell';
@@ -87,6 +88,7 @@ function Places() {
 export function App({ demo }: { demo: boolean }) {
   useEffect(() => {
     void start(demo).then(restoreBench);
+    keepForOffline();
   }, [demo]);
   return (
     <MantineProvider

@@ -7,6 +7,7 @@ import { applyEdits } from '../parts/edits';
 import { LinkButton } from '../parts/LinkButton';
 import { bankState, itemById, retrySaving, settleConflict, useBank } from '../state/bank';
 import { takeDrafts, type Draft } from '../state/draft';
+import { loadNewVersion, useOffline } from '../state/offline';
 import { saveAsFile } from './BankMenu';
 import { fieldWords } from '../parts/field-words';
 import { valueWords } from '../parts/value-words';
@@ -21,6 +22,23 @@ export function Notice() {
   return notice ? (
     <Bar tone="warn" role="alert" acts={<SaveAsFile />}>
       {notice}
+    </Bar>
+  ) : null;
+}
+
+/** A newer edition of the program lies ready; it is loaded when all is saved. */
+export function NewVersion() {
+  const isReady = useOffline((state) => state.isNewReady);
+  const isSaved = useBank((bank) => bank.save.unsaved === 0);
+  return isReady ? (
+    <Bar
+      tone="note"
+      role="status"
+      acts={
+        isSaved ? <LinkButton onClick={loadNewVersion}>Load it</LinkButton> : 'when all is saved'
+      }
+    >
+      A new version of Cowslip is here.
     </Bar>
   ) : null;
 }

@@ -145,7 +145,7 @@ export function ItemTable({ sitting }: { sitting: Sitting }) {
                 </UnstyledButton>
               </Table.Th>
             ))}
-            <Table.Th>What it shows</Table.Th>
+            <Table.Th miw={190}>What it shows</Table.Th>
           </Table.Tr>
         </Table.Thead>
         <Table.Tbody>
