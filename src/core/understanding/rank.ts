@@ -2,89 +2,9 @@
 import { assign, ONE, type Assigned } from './assign';
 import { MEANINGS, roleOfMeaning, type Meaning, type TableView } from './contract';
 import { headingGroup, labelOf, SHARED_BY_ALL } from './heading-words';
-import { findMarks } from './keys/marks';
-import { readingsOf } from './keys/named';
-import { findVerdicts } from './keys/verdicts';
 import { grammar } from './grammar';
-import { verdictPair } from '../shared/vocabulary/verdicts';
-import { alike } from '../shared/normalise';
-
-type Columns = Record<string, readonly (readonly string[])[]>;
-
-/** The texts of the columns of each role, column by column. */
-function byRole(view: TableView, meanings: readonly Meaning[]): Columns {
-  const columns: Record<string, (readonly string[])[]> = {};
-  meanings.forEach((meaning, index) => {
-    (columns[roleOfMeaning(meaning)] ??= []).push(view.columns[index]!.texts);
-  });
-  return columns;
-}
-
-const rowsOf = (columns: readonly (readonly string[])[], rows: number): string[][] =>
-  Array.from({ length: rows }, (_, row) => columns.map((texts) => texts[row] ?? ''));
-
-/** What rows weigh that are whole, in nats, and what they cost where they are broken. */
-const WHOLE = 2.5;
-const BROKEN = -2;
-const SILENT = -0.7;
-/** Weights may be anything that counts. */
-const WEIGHED = 0.5;
-
-const worth = (share: number): number => BROKEN + (WHOLE - BROKEN) * share;
-
-function worthOfNamed(view: TableView, columns: Columns, headings: readonly string[]): number {
-  const options = rowsOf(columns['option']!, view.rows);
-  const rows = options
-    .map((own, row) => ({ key: columns['key']![0]![row] ?? '', options: own }))
-    .filter(({ options: own }) => own.filter(Boolean).length > 1);
-  return rows.length ? worth(readingsOf(rows, headings)[0]?.share ?? 0.5) : SILENT;
-}
-
-function worthOfVerdicts(view: TableView, columns: Columns): number {
-  const rows = rowsOf(columns['verdict']!, view.rows).filter((row) => row.some(Boolean));
-  const found = findVerdicts(rows);
-  if (!found) {
-    return rows.length ? BROKEN : SILENT;
-  }
-  const told = rows.filter((row) => row.some((text) => alike(text) === alike(found.right)));
-  return worth(told.length / rows.length);
-}
-
-const isTwoValued = (texts: readonly string[]): boolean =>
-  verdictPair([...new Set(texts.filter(Boolean).map(alike))]) !== undefined;
-
-function worthOfOptions(view: TableView, columns: Columns, headings: readonly string[]): number {
-  if (columns['key']) {
-    return worthOfNamed(view, columns, headings);
-  }
-  if (columns['verdict']) {
-    return worthOfVerdicts(view, columns);
-  }
-  if (columns['weight']) {
-    return WEIGHED;
-  }
-  return findMarks(rowsOf(columns['option']!, view.rows)) ? WHOLE : SILENT;
-}
-
-/** What the rows of a table become under a reading, in nats. */
-export function witness(view: TableView, meanings: readonly Meaning[]): number {
-  if (view.rows < 2) {
-    return 0;
-  }
-  const columns = byRole(view, meanings);
-  if ((columns['option']?.length ?? 0) > 1) {
-    const headings = view.columns.filter((_, index) => meanings[index] === 'option');
-    return worthOfOptions(
-      view,
-      columns,
-      headings.map(({ heading }) => heading),
-    );
-  }
-  if (columns['key'] && isTwoValued(columns['key'][0]!)) {
-    return WHOLE;
-  }
-  return columns['accepted'] && isTwoValued(columns['accepted'][0]!) ? BROKEN : 0;
-}
+import { withNamers } from './namers';
+import { witness } from './witness';
 
 /** All columns of one meaning taken for another, where they make sense beside the others. */
 const TURNS: readonly (readonly [from: Meaning, to: Meaning])[] = [
@@ -107,10 +27,6 @@ const LEAST = 1e-4;
 const THINKABLE = 0.01;
 /** So often a reading is bettered by one change; more is never needed. */
 const STEPS = 5;
-
-/** What tells which options are right, and what answers that need no options may be taken for. */
-const TELLS: ReadonlySet<Meaning> = new Set(['key', 'verdict', 'weight', 'right']);
-const ANSWERING: ReadonlySet<Meaning> = new Set(['accepted', 'value']);
 
 type Reading = { meanings: Meaning[]; value: number };
 
@@ -212,43 +128,6 @@ function* neighboursOf(
       yield meanings.map((own, column) => (isThinkable(own, column) ? to : own));
     }
   }
-}
-
-/** A column whose cells name options of their rows is at least so likely to be the key, whatever else it holds. */
-const NAMES_OPTIONS = 0.05;
-const MOSTLY = 0.8;
-
-/**
- * The odds with columns that name options of their rows as possible keys: where one column holds the answers of every kind, words
- * and numbers among them say nothing against it.
- */
-function withNamers(
-  view: TableView,
-  odds: readonly (readonly number[])[],
-  base: readonly Assigned[],
-): (readonly number[])[] {
-  const isOption = base.map(({ meaning }) => meaning === 'option');
-  const isTold = base.some(({ meaning }) => TELLS.has(meaning));
-  if (isTold || isOption.filter(Boolean).length < 2) {
-    return [...odds];
-  }
-  const at = MEANINGS.indexOf('key');
-  const options = view.columns.filter((_, column) => isOption[column]);
-  const headings = options.map(({ heading }) => heading);
-  const rows = rowsOf(
-    options.map(({ texts }) => texts),
-    view.rows,
-  );
-  return odds.map((own, column) => {
-    if (!ANSWERING.has(base[column]!.meaning)) {
-      return own;
-    }
-    const named = rows
-      .map((texts, row) => ({ key: view.columns[column]!.texts[row] ?? '', options: texts }))
-      .filter(({ options: texts }) => texts.filter(Boolean).length > 1);
-    const share = named.length ? (readingsOf(named, headings)[0]?.share ?? 0) : 0;
-    return share >= MOSTLY ? own.map((p, n) => (n === at ? Math.max(p, NAMES_OPTIONS) : p)) : own;
-  });
 }
 
 /** The reading of the columns that is likeliest together with what the rows become under it. */

@@ -11,7 +11,8 @@ import {
   understandSheets,
   SURE,
 } from './index';
-import { rank, witness } from './rank';
+import { rank } from './rank';
+import { witness } from './witness';
 
 const sheet = (text: string, name = 'Sheet1') =>
   sheetWith({ name, rows: text.split('\n').map((line) => line.split('|')) });

@@ -5,6 +5,7 @@ import { Suspense, lazy, useEffect } from 'react';
 import { Redirect, Route, Switch, useLocation } from 'wouter';
 import { useBank } from '../state/bank';
 import { start } from '../state/banks';
+import { keepCopies } from '../state/copies';
 import { restoreBench } from '../state/gather';
 import { keepForOffline } from '../state/offline';
 import { Commands } from './Commands';
@@ -89,6 +90,7 @@ export function App({ demo }: { demo: boolean }) {
   useEffect(() => {
     void start(demo).then(restoreBench);
     keepForOffline();
+    return keepCopies();
   }, [demo]);
   return (
     <MantineProvider

@@ -7,6 +7,7 @@ import { sayProblem } from '../parts/say';
 import { useBank } from '../state/bank';
 import { saveBankFile } from '../state/bank-file';
 import { newBank, removeBank, renameBank } from '../state/banks';
+import { forgetCopies } from '../state/copies';
 
 export type Asked = 'new' | 'rename' | 'remove';
 
@@ -50,10 +51,13 @@ function NameForm({ asked, onClose }: { asked: 'new' | 'rename'; onClose: () => 
 
 function Remove({ onClose }: { onClose: () => void }) {
   const name = useBank((state) => state.info.name);
+  const id = useBank((state) => state.info.id);
   const items = useBank((state) => state.items.length);
   const remove = (): void => {
     onClose();
-    removeBank().catch(tell);
+    removeBank()
+      .then(() => forgetCopies(id))
+      .catch(tell);
   };
   return (
     <Stack gap="sm">

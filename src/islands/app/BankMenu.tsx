@@ -13,6 +13,7 @@ import type { Asked } from './BankDialog';
 import { CUT_LABEL } from './cut-label';
 
 const BankDialog = lazy(() => import('./BankDialog'));
+const EarlierStates = lazy(() => import('./EarlierStates'));
 const DEMO_ID = DEMO.id;
 
 /** Hands over the bank as a file, and says what could not go along. */
@@ -67,7 +68,7 @@ export function BankMenu() {
   const name = useBank((state) => state.info.name);
   const id = useBank((state) => state.info.id);
   const [others, setOthers] = useState<BankInfo[]>([]);
-  const [asked, setAsked] = useState<Asked | undefined>();
+  const [asked, setAsked] = useState<Asked | 'earlier' | undefined>();
   const { open, field } = useBankFile();
   useActs('banks', [
     {
@@ -97,6 +98,11 @@ export function BankMenu() {
       label: 'Save this bank as a file',
       words: 'One zip that comes back as it went: backup, download, share',
       run: saveAsFile,
+    },
+    {
+      label: 'Earlier states of this bank',
+      words: 'Go back, restore, automatic copies, history',
+      run: () => setAsked('earlier'),
     },
     { label: 'Put the demo back', words: 'As it ships: reset', run: () => void resetDemo() },
   ]);
@@ -137,11 +143,17 @@ export function BankMenu() {
           )}
           <Menu.Divider />
           <Menu.Item onClick={saveAsFile}>Save this bank as a file</Menu.Item>
+          <Menu.Item onClick={() => setAsked('earlier')}>Earlier states …</Menu.Item>
           <Menu.Item onClick={() => void resetDemo()}>Put the demo back to how it ships</Menu.Item>
         </Menu.Dropdown>
       </Menu>
       {field}
-      {asked && (
+      {asked === 'earlier' && (
+        <Suspense>
+          <EarlierStates onClose={() => setAsked(undefined)} />
+        </Suspense>
+      )}
+      {asked && asked !== 'earlier' && (
         <Suspense>
           <BankDialog asked={asked} onClose={() => setAsked(undefined)} />
         </Suspense>

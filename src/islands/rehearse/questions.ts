@@ -72,12 +72,10 @@ function factsOf({ points, seconds }: Item): string {
 }
 
 /** What can be typed: one text that is compared with what is accepted. */
-const typedOf = ({ accepted, gaps, number }: Item): readonly string[] => {
-  if (accepted) {
-    return accepted;
-  }
-  return gaps?.length === 1 ? gaps[0]!.accepted : number ? [String(number.value)] : [];
-};
+function typedOf({ accepted, gaps, number }: Item): readonly string[] {
+  const inOneGap = gaps?.length === 1 ? gaps[0]!.accepted : undefined;
+  return accepted ?? inOneGap ?? (number ? [String(number.value)] : []);
+}
 
 /** A question as a filled file says it. */
 export function ofItem(item: Item): PlayQuestion {

@@ -28,11 +28,8 @@ async function blanksOfBank(): Promise<{ blanks: Map<string, Uint8Array>; missin
   return { blanks, missing };
 }
 
-/**
- * Hands over the open bank as one file, with its layouts, blanks, sources, receipts and pictures. Gives the file's name,
- * and the layouts whose blanks the browser no longer has.
- */
-export async function saveBankFile(): Promise<{ name: string; missing: string[] }> {
+/** The open bank as the bytes of one file, with its layouts, blanks, sources, receipts and pictures. */
+export async function packOpenBank(): Promise<{ bytes: Uint8Array; missing: string[] }> {
   const { info, items, layouts, sources, receipts, sets, sittings } = bankState();
   const { blanks, missing } = await blanksOfBank();
   const contents = {
@@ -49,20 +46,34 @@ export async function saveBankFile(): Promise<{ name: string; missing: string[] 
     contents,
     items.map(({ id }) => id),
   );
-  const name = `${safeName(info.name, 'bank')}.bank.zip`;
+  return { bytes, missing };
+}
+
+/** Hands over the open bank as one file. Gives the file's name, and the layouts whose blanks the browser no longer has. */
+export async function saveBankFile(): Promise<{ name: string; missing: string[] }> {
+  const { bytes, missing } = await packOpenBank();
+  const name = `${safeName(bankState().info.name, 'bank')}.bank.zip`;
   takeAway(name, bytes, 'application/zip');
   return { name, missing };
 }
 
 /** Opens a bank file as a bank of its own beside the others; gives the reason where it can't be had. */
-export async function openBankFile(file: File): Promise<string | undefined> {
-  const opened = await core().openBankFile(file.name, new Uint8Array(await file.arrayBuffer()));
+export const openBankFile = async (file: File): Promise<string | undefined> =>
+  openBankBytes(file.name, new Uint8Array(await file.arrayBuffer()));
+
+/** The same from bytes; `called` is the new bank's name where it is to be another than the file says. */
+export async function openBankBytes(
+  fileName: string,
+  bytes: Uint8Array,
+  called?: string,
+): Promise<string | undefined> {
+  const opened = await core().openBankFile(fileName, bytes);
   if ('finding' in opened) {
     return opened.finding.message;
   }
   const { name, items, layouts, sources, receipts, readings, blanks } = opened.contents;
   const { sets = [], sittings = [] } = opened.contents;
-  const info = freshBank(name);
+  const info = freshBank(called ?? name);
   // One transaction: a page that is closed meanwhile leaves no half of a bank behind.
   await theStore().write(info.id, {
     info,
