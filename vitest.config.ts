@@ -2,12 +2,24 @@ import { defineConfig } from 'vitest/config';
 
 /** What must be covered by unit tests whatever else is: the state of the page and the worker's side of it. */
 const HELD = { lines: 80 };
+const CORE = 'src/core/**/*.test.ts';
+const common = { testTimeout: 60_000, exclude: ['tests/bench/**', 'node_modules/**'] };
 
 export default defineConfig({
   test: {
-    include: ['src/**/*.test.ts', 'tests/**/*.test.ts'],
-    exclude: ['tests/bench/**', 'node_modules/**'],
-    testTimeout: 60_000,
+    projects: [
+      // The core keeps nothing between two calls, so that its tests may share what they have loaded.
+      { extends: true, test: { ...common, name: 'core', include: [CORE], isolate: false } },
+      {
+        extends: true,
+        test: {
+          ...common,
+          name: 'page, workers, server',
+          include: ['src/**/*.test.ts', 'tests/**/*.test.ts'],
+          exclude: [...common.exclude, CORE],
+        },
+      },
+    ],
     coverage: {
       provider: 'v8',
       include: ['src/**/*.{ts,tsx}'],

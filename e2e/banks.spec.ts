@@ -45,3 +45,30 @@ test('a bank is made, gets questions from another, is renamed, copied and remove
   await expect(page.getByRole('menuitem', { name: 'Summer course', exact: true })).toBeVisible();
   await expect(page.getByRole('menuitem', { name: 'Summer course, copy' })).toBeHidden();
 });
+
+test('a search is kept under a name and comes back, also after a reload', async ({ page }) => {
+  await openDemo(page, '/bank');
+  const search = page.getByRole('searchbox', { name: 'Search the questions' });
+  await search.fill('category:safety kind:"one right"');
+  await page.getByRole('button', { name: 'Views' }).click();
+  await page.getByRole('menuitem', { name: 'Keep this view …' }).click();
+  await page.getByRole('textbox', { name: 'Name of the view' }).fill('Safety, one right');
+  await page.keyboard.press('Enter');
+  await page.getByRole('button', { name: 'Show all' }).click();
+  await page.reload();
+  await expect(search).toHaveValue('');
+  await page.getByRole('button', { name: 'Views' }).click();
+  await page.getByRole('menuitem', { name: 'Safety, one right', exact: true }).click();
+  await expect(search).toHaveValue('category:safety kind:"one right"');
+});
+
+test('an earlier state of a bank is kept, and opened beside it', async ({ page }) => {
+  await openDemo(page, '/bank');
+  await page.getByTestId('bank-name').click();
+  await page.getByRole('menuitem', { name: 'Earlier states …' }).click();
+  await page.getByRole('button', { name: 'Keep one now' }).click();
+  await expect(page.getByRole('table', { name: 'Kept states' })).toContainText('60 questions');
+  await page.getByRole('button', { name: 'Open it' }).click();
+  await expect(page.getByTestId('bank-name')).toContainText('Lock keepers, autumn intake, ');
+  await expect(page.getByRole('link', { name: /^Bank/ })).toContainText('60');
+});

@@ -1,11 +1,31 @@
 // npm run screenshots: one picture of each place at 1280x800 from the demo data, for the README.
 import { cell, COLUMN, demoText, expect, fill, go, openDemo, paste, test } from './person';
 import type { Page } from '@playwright/test';
+import type { Item } from '../src/core/model';
+import { seeded } from '../src/core/shared/chance';
 
 async function shot(page: Page, name: string): Promise<void> {
   // Nothing is pointed at, so that no words of help stand over the picture.
   await page.mouse.move(0, 0);
   await page.screenshot({ path: `docs/screenshots/${name}.png` });
+}
+
+/** Answers of 28 keepers to fifteen questions, the same each time: the further down the list, the more is known. */
+function answers(): Buffer {
+  const { items } = JSON.parse(demoText('bank.json')) as { items: Item[] };
+  const asked = items.filter(({ options }) => options).slice(0, 15);
+  const random = seeded(11);
+  const answer = ({ options = [] }: Item, learner: number): string => {
+    const right = options.findIndex((option) => option.right);
+    const knows = random() < learner / 30;
+    return 'ABCD'[knows ? right : Math.floor(random() * options.length)]!;
+  };
+  const rows = Array.from({ length: 28 }, (_, learner) => [
+    `Keeper ${learner + 1}`,
+    ...asked.map((item) => answer(item, learner)),
+  ]);
+  const head = ['Name', ...asked.map(({ ref }) => ref)];
+  return Buffer.from([head, ...rows].map((row) => row.join(',')).join('\n'));
 }
 
 test('the pictures of the README', async ({ page }) => {
@@ -20,7 +40,6 @@ test('the pictures of the README', async ({ page }) => {
   for (const [file, name] of [
     ['second-evening.xlsx', 'gather-sheet'],
     ['third-evening.docx', 'gather-document'],
-    ['reply-in-text.md', 'gather-reply'],
   ] as const) {
     await page.getByRole('button', { name: 'Put away' }).click();
     await page.getByRole('button', { name: file }).click();
@@ -70,12 +89,12 @@ test('the pictures of the README', async ({ page }) => {
   }
   await go(page, '/hand-over');
   await page
-    .getByRole('row')
-    .filter({ hasText: 'Before opening the top paddles' })
+    .getByRole('gridcell', { name: /changes?$/ })
+    .first()
     .getByRole('button')
-    .nth(2)
     .click();
-  await expect(page.locator('mark').first()).toBeVisible();
+  await expect(page.getByRole('complementary', { name: /in the file for/ })).toBeVisible();
+  await page.waitForTimeout(400);
   await shot(page, 'hand-over');
   await fill(page, 'Fill 3 files');
   await expect(page.getByText(/Read back by other code: all/)).toHaveCount(4);
@@ -87,6 +106,14 @@ test('the pictures of the README', async ({ page }) => {
     .click();
   await expect(page.getByTestId('import-answer')).toBeVisible();
   await shot(page, 'rehearse');
+  await go(page, '/results');
+  await page
+    .getByTestId('results-file')
+    .setInputFiles({ name: 'First evening.csv', mimeType: 'text/csv', buffer: answers() });
+  await expect(page.getByTestId('sitting-facts')).toContainText('28 learners');
+  await page.locator('.item-opener').first().click();
+  await page.waitForTimeout(600);
+  await shot(page, 'results');
   await go(page, '/hand-over');
   await page
     .getByRole('button', { name: /as one zip/ })

@@ -8,6 +8,7 @@ import { LinkButton } from '../parts/LinkButton';
 import { useBank } from '../state/bank';
 import { criteriaOf, setView, useView } from '../state/view';
 import { isFiltered, type Shown } from './rows';
+import { SavedViews } from './SavedViews';
 import { PANEL_WORDS, type PanelPlace } from './side/panel-place';
 
 /** A longer list is no longer looked through. */
@@ -134,6 +135,7 @@ export function Filters({
         data={LEVELS}
         onChoose={(level) => setView({ level })}
       />
+      <SavedViews isFiltered={isFiltered(view)} />
       <Left shown={shown} onApply={onApply} />
       <SegmentedControl
         ml="auto"

@@ -7,7 +7,11 @@ export const useOffline = create<Offline>(() => ({ isNewReady: false }));
 let waiting: ServiceWorker | undefined;
 
 /** Hears when a newer edition has come and waits behind the one that is open. */
-function watch(registration: ServiceWorkerRegistration): void {
+function watch(registration: ServiceWorkerRegistration | undefined): void {
+  // A browser that is told to keep nothing may give nothing.
+  if (!registration) {
+    return;
+  }
   const tell = (): void => {
     // The very first edition takes over at once, and is no newer one.
     if (registration.waiting && navigator.serviceWorker.controller) {
