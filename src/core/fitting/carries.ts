@@ -56,7 +56,8 @@ export function kindsByColumns(places: Places): Set<Kind> {
 function rolesOfMarks(marks: Layout['marks']): ReadonlySet<Role> {
   const signs: Partial<Record<Role, string | undefined>> = {
     title: marks?.titleOpen,
-    feedback: marks?.feedback,
+    feedback: marks?.feedbackAt === 'question' ? undefined : marks?.feedback,
+    explanation: marks?.feedbackAt === 'question' ? marks.feedback : undefined,
     category: marks?.category,
     pair: marks?.pair,
   };

@@ -5,10 +5,13 @@ import { optionLetter } from '../shared/plain';
 import { refusal, type Draft } from './changes';
 
 type Marks = NonNullable<Layout['marks']>;
+type SignName = {
+  [Name in keyof Marks]-?: string extends Marks[Name] ? Name : never;
+}[keyof Marks];
 
 /** The signs that count wherever they stand, and those that count at the beginning of a word or line. */
 function signsOf(marks: Marks): { anywhere: string[]; leading: string[] } {
-  const list = (...names: (keyof Marks)[]): string[] =>
+  const list = (...names: SignName[]): string[] =>
     names.flatMap((name) => (marks[name] ? [marks[name]] : []));
   return {
     anywhere: list('open', 'close', 'titleClose', 'feedback', 'pair', 'escape'),
@@ -67,6 +70,9 @@ export function labelOf(label: Marks['optionLabel'], index: number): string {
   return `${label.startsWith('a') ? letter.toLowerCase() : letter}${sign} `;
 }
 
+/** What stands between a sign and its text. */
+const afterSign = ({ tight }: Marks): string => (tight ? '' : ' ');
+
 /** The sign of a right or wrong option; none where a line below names the right ones. */
 function verdictSign(right: boolean, marks: Marks): string {
   if (marks.keyLine) {
@@ -85,37 +91,77 @@ function optionLine(
   const sign = verdictSign(right, marks);
   const label = labelOf(marks.optionLabel, index);
   const told =
-    feedback?.plain && marks.feedback ? ` ${marks.feedback} ${safe(feedback.plain)}` : '';
-  return `${sign}${label || (sign ? ' ' : '')}${safe(text.plain)}${told}`;
+    feedback?.plain && marks.feedback && marks.feedbackAt !== 'question'
+      ? ` ${marks.feedback} ${safe(feedback.plain)}`
+      : '';
+  return `${sign}${label || (sign ? afterSign(marks) : '')}${safe(text.plain)}${told}`;
 }
 
 const acceptedAsOptions = (item: Item): Option[] =>
   item.options ?? (item.accepted ?? []).map((plain) => ({ text: { plain }, right: true }));
 
-/** The paragraph, without number and category. May throw a Refusal. */
-export function paragraphOf(draft: Draft, marks: Marks): string {
-  const { item } = draft;
+/** A line that a sign begins; none where there is no sign or nothing to say. */
+const signed = (marks: Marks, sign: string | undefined, text: string | undefined): string[] =>
+  sign && text ? [`${sign}${afterSign(marks)}${text}`] : [];
+
+/** The question's own line, with the sign that opens it or the group of its options. */
+function stemLine(stem: string, hasOptions: boolean, marks: Marks): string {
+  const { open, openAt = 'options' } = marks;
+  if (!open || openAt === 'question') {
+    return stem;
+  }
+  if (openAt === 'stem') {
+    return `${open}${afterSign(marks)}${stem}`;
+  }
+  return hasOptions ? `${stem} ${open}` : stem;
+}
+
+/** The lines of a question's answers: pairs, or options. */
+function answerLines(item: Item, marks: Marks, safe: (text: string) => string): string[] {
+  return item.pairs
+    ? item.pairs.map(
+        ({ left, right }) => `${safe(left.plain)} ${marks.pair ?? '='} ${safe(right.plain)}`,
+      )
+    : acceptedAsOptions(item).map((option, index) => optionLine(option, index, marks, safe));
+}
+
+/** The line that names the right options, where the form has one. */
+function keyLines({ options }: Item, marks: Marks): string[] {
+  const letters = options?.flatMap(({ right }, index) => (right ? [optionLetter(index)] : []));
+  return signed(marks, marks.keyLine, letters?.join(', '));
+}
+
+/** What stands in each question besides its text and its options: its category above, feedback below. */
+function ownLines(item: Item, marks: Marks, safe: (text: string) => string) {
+  const category = marks.categoryAt === 'question' ? item.category?.join(' > ') : undefined;
+  const feedback = marks.feedbackAt === 'question' ? item.explanation?.plain : undefined;
+  return {
+    above: signed(marks, marks.category, category && safe(category)),
+    below: signed(marks, marks.feedback, feedback && safe(feedback)),
+  };
+}
+
+const given = (sign: string | undefined): string[] => (sign ? [sign] : []);
+
+/** The paragraph, without its number, and without a category that stands above several. May throw a Refusal. */
+export function paragraphOf({ item }: Draft, marks: Marks): string {
   const safe = escaperOf(marks);
   const title =
     item.title && marks.titleOpen
       ? `${marks.titleOpen}${safe(item.title)}${marks.titleClose ?? ''} `
       : '';
-  const stem = `${title}${safe(item.stem.plain)}`;
-  const lines = item.pairs
-    ? item.pairs.map(
-        ({ left, right }) => `${safe(left.plain)} ${marks.pair ?? '='} ${safe(right.plain)}`,
-      )
-    : acceptedAsOptions(item).map((option, index) => optionLine(option, index, marks, safe));
-  const key =
-    marks.keyLine && item.options
-      ? [
-          `${marks.keyLine} ${item.options.flatMap((option, index) => (option.right ? [optionLetter(index)] : [])).join(', ')}`,
-        ]
-      : [];
+  const answers = answerLines(item, marks, safe);
+  const { above, below } = ownLines(item, marks, safe);
+  const { openAt = 'options' } = marks;
+  const [around, behind] = [openAt === 'question', openAt === 'options' && answers.length > 0];
   return [
-    marks.open && lines.length ? `${stem} ${marks.open}` : stem,
-    ...lines,
-    ...(marks.close && lines.length ? [marks.close] : []),
-    ...key,
+    ...(around ? given(marks.open) : []),
+    ...above,
+    stemLine(`${title}${safe(item.stem.plain)}`, answers.length > 0, marks),
+    ...answers,
+    ...(behind ? given(marks.close) : []),
+    ...keyLines(item, marks),
+    ...below,
+    ...(around ? given(marks.close) : []),
   ].join('\n');
 }

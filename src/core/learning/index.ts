@@ -23,6 +23,7 @@ import { learnSettings } from './settings';
 import { countsBytes, limitsIn, listedNumbers, secondsListedIn } from './sentences';
 
 export { explainsSigns, learnMarkedText } from './marked-text';
+export { repeatsWords } from './repeated-signs';
 export { marksFromPointed, type Pointed } from './pointed';
 export { OPTION_ROLES } from './kind-sentences';
 export { STARTERS } from './starters';

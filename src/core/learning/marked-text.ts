@@ -233,6 +233,10 @@ export function explainsSigns(document: Document): boolean {
   );
 }
 
+/** Words in front of lines say more than a sign that happens to stand there. */
+const rightOf = (shown: Partial<Marks>, repeated: Marks | undefined): string | undefined =>
+  repeated && /\p{L}/u.test(repeated.right) ? repeated.right : (shown.right ?? repeated?.right);
+
 /** Learns a form of marked text; undefined where nothing shows how a right option is marked. */
 export function learnMarkedText(
   document: Document,
@@ -249,7 +253,7 @@ export function learnMarkedText(
   const shown = shownMarks(body);
   const repeated = repeatedSigns(body, comments);
   const keyLine = keyLineIn(body) ?? repeated?.keyLine;
-  const right = told.right ?? (keyLine ? '*' : (shown.marks.right ?? repeated?.right));
+  const right = told.right ?? (keyLine ? '*' : rightOf(shown.marks, repeated));
   if (!right) {
     return undefined;
   }
@@ -274,6 +278,8 @@ export function learnMarkedText(
     ...repeated,
     ...shown.marks,
     ...told,
+    // What a comment says to stand around stands around the options.
+    ...(told.open ? { openAt: 'options' as const } : {}),
     right,
     ...(wrong ? { wrong } : {}),
     ...(keyLine ? { keyLine } : {}),

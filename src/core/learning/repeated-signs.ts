@@ -1,25 +1,15 @@
 // The signs of marked text by what repeats: how each block of a sample opens, which signs its options carry, what names the key.
 import type { Layout } from '../model';
 import { defined } from '../shared/defined';
-import { bareWords } from '../shared/normalise';
-import { saysRightAnswer } from '../shared/vocabulary/key-words';
-import { speaksOf } from '../shared/vocabulary/rule-words';
+import { fixedWords } from './fixed-words';
+import { optionSigns, signedOf } from './option-signs';
 
 type Marks = NonNullable<Layout['marks']>;
-type Signed = { sign: string; rest: string };
 
-const BRACKETED = /^([([{<][^\s\d\p{L}]?[ox✓✗]?[)\]}>])(?=\s|\p{L}|$)/u;
-const BARE = /^([^\p{L}\p{N}\s"'“„«¿¡([{]{1,4}|[[({<|]{2,3}|\|\S{1,3})(?=\s|\p{L}|\p{N}|$)/u;
 const LABEL = /^(\p{L})([).])\s+\S/u;
 const NUMBER = /^\d{1,3}([.)])\s+\S/u;
 const LETTERS = /^[A-Ja-j](?:\s*[,;&]\s*[A-Ja-j])*$/u;
 const PAIR = /\S\s([^\p{L}\p{N}\s.,;:!?'"–—-]{1,3}|<-+>|-+>|<=+>|=+>)\s\S/u;
-
-function signedOf(line: string): Signed | undefined {
-  const text = line.trim();
-  const sign = (BRACKETED.exec(text) ?? BARE.exec(text))?.[1];
-  return sign === undefined ? undefined : { sign, rest: text.slice(sign.length).trim() };
-}
 
 /** Signs that stand alone on their lines by turns: the one opens a question, the other closes it. */
 function frameOf(lines: readonly string[]): Pick<Marks, 'open' | 'close'> | undefined {
@@ -44,67 +34,6 @@ function blocksOf(lines: readonly string[], frame: ReturnType<typeof frameOf>): 
     }
   }
   return blocks.filter((block) => block.length > 0);
-}
-
-/** How often each sign stands before a line of the blocks, below their first lines. */
-function tally(blocks: readonly string[][]): Map<string, number> {
-  const counts = new Map<string, number>();
-  for (const line of blocks.flatMap((block) => block.slice(1))) {
-    const sign = signedOf(line)?.sign;
-    if (sign !== undefined) {
-      counts.set(sign, (counts.get(sign) ?? 0) + 1);
-    }
-  }
-  return counts;
-}
-
-const has = (block: readonly string[], sign: string): boolean =>
-  block.some((line) => signedOf(line)?.sign === sign);
-
-/** Signs by which people mean wrong where nothing else tells it. */
-const WRONG_LIKE = /[-–o_.✗○]/u;
-const FAR = 40;
-
-/** Whether the comments call a sign wrong: the words behind it, up to the next clause. */
-function isCalledWrong(sign: string, comments: readonly string[]): boolean | undefined {
-  const text = comments.map((comment) => comment.trim()).find((comment) => comment.includes(sign));
-  const behind = text?.slice(text.indexOf(sign) + sign.length).slice(0, FAR) ?? '';
-  const words = bareWords(/^[^,;.]*/u.exec(behind)![0]);
-  if (speaksOf('wrong', words)) {
-    return true;
-  }
-  return saysRightAnswer(words) ? false : undefined;
-}
-
-type Couple = { right: string; wrong: string; blocks: number; likely: number };
-
-/** Of the two signs that options carry, the rarer one says right: most options are wrong; words and looks decide ties. */
-function optionSigns(
-  blocks: readonly string[][],
-  comments: readonly string[],
-): Pick<Marks, 'right' | 'wrong'> | undefined {
-  const counts = [...tally(blocks)].filter(([, times]) => times > 1);
-  const likelihood = (right: string, wrong: string, margin: number): number =>
-    Number(isCalledWrong(wrong, comments) === true) * 4 +
-    Number(isCalledWrong(right, comments) === false) * 4 -
-    Number(isCalledWrong(right, comments) === true) * 8 +
-    Number(WRONG_LIKE.test(wrong)) -
-    Number(WRONG_LIKE.test(right)) +
-    Math.sign(margin) * 2;
-  const couples = counts.flatMap(([right, times]) =>
-    counts
-      .filter(([wrong]) => wrong !== right)
-      .map(([wrong, others]): Couple => ({
-        right,
-        wrong,
-        blocks: blocks.filter((block) => has(block, right) && has(block, wrong)).length,
-        likely: likelihood(right, wrong, others - times),
-      })),
-  );
-  const [best] = couples.sort((a, b) => b.blocks - a.blocks || b.likely - a.likely);
-  return best && best.blocks > 0 && best.likely > 0
-    ? { right: best.right, wrong: best.wrong }
-    : undefined;
 }
 
 const isLabelled = (line: string): boolean => LABEL.test(line);
@@ -177,11 +106,17 @@ function labelsOf(blocks: readonly string[][]): Pick<Marks, 'optionLabel' | 'ste
   };
 }
 
-/** The signs of a sample without its comments; undefined where nothing tells which option is right. */
-export function repeatedSigns(
-  body: readonly string[],
-  comments: readonly string[] = [],
-): Marks | undefined {
+/** Where lines of question's feedback and category stand, and where the question is opened. */
+function standing(marks: Marks, frame: ReturnType<typeof frameOf>): Partial<Marks> {
+  const opens = frame ? ('question' as const) : ('stem' as const);
+  return {
+    ...(marks.open ? { openAt: opens } : {}),
+    ...(marks.category ? { categoryAt: 'question' as const } : {}),
+    ...(marks.feedback ? { feedbackAt: 'question' as const } : {}),
+  };
+}
+
+function signsIn(body: readonly string[], comments: readonly string[]): Marks | undefined {
   const frame = frameOf(body);
   const blocks = blocksOf(body, frame);
   const keyLine = keySign(blocks);
@@ -191,7 +126,7 @@ export function repeatedSigns(
   }
   const { right = '*', wrong } = signs ?? {};
   const known = new Set([right, wrong, keyLine].flatMap((sign) => sign ?? []));
-  return defined({
+  const marks: Marks = defined({
     right,
     wrong,
     ...labelsOf(blocks),
@@ -202,4 +137,25 @@ export function repeatedSigns(
     keyLine,
     between: frame ? ('none' as const) : ('blank-line' as const),
   });
+  return { ...marks, ...standing(marks, frame) };
 }
+
+/** The signs of a sample without its comments, words that stand in front of lines among them; undefined where nothing tells which option is right. */
+export function repeatedSigns(
+  body: readonly string[],
+  comments: readonly string[] = [],
+): Marks | undefined {
+  const words = fixedWords(body);
+  const marks = signsIn(
+    body.map((line) => words.hide(line)),
+    [...comments, ...words.said],
+  );
+  return marks && words.shown(marks);
+}
+
+/** Whether words in front of its lines make a text a sample of marked text: they open, mark or name something in each block. */
+export function repeatsWords(body: readonly string[]): boolean {
+  const words = fixedWords(body);
+  return words.many >= FEWEST_WORDS && repeatedSigns(body) !== undefined;
+}
+const FEWEST_WORDS = 3;

@@ -159,10 +159,18 @@ const MarksSchema = z.object({
   between: z.enum(['blank-line', 'none']).optional(),
   open: z.string().optional(),
   close: z.string().optional(),
+  /** Where `open` and `close` stand: around the options (where absent), around the whole question, or `open` before its text. */
+  openAt: z.enum(['options', 'question', 'stem']).optional(),
   titleOpen: z.string().optional(),
   titleClose: z.string().optional(),
   category: z.string().optional(),
+  /** Whether a category stands in each question, above its text, and not once above those that it holds for. */
+  categoryAt: z.enum(['question', 'part']).optional(),
   feedback: z.string().optional(),
+  /** Whether feedback stands behind an option (where absent) or below all of them, for the question. */
+  feedbackAt: z.enum(['option', 'question']).optional(),
+  /** Whether texts follow their signs without a blank. */
+  tight: z.boolean().optional(),
   pair: z.string().optional(),
   keyLine: z.string().optional(),
   comment: z.string().optional(),

@@ -11,12 +11,20 @@ import type {
 import { sheetWith } from '../shared/sheet';
 import { base64 } from '../shared/base64';
 import { safeName } from '../shared/plain';
-import { explainsSigns, learn, learnMarkedText, nameOf, type LearnedLayout } from '../learning';
+import {
+  explainsSigns,
+  learn,
+  learnMarkedText,
+  nameOf,
+  repeatsWords,
+  type LearnedLayout,
+} from '../learning';
 import { openFile, readTable, type SourceFile } from '../readers';
 import { blankFor, csvwOf, tableSchemaOf } from '../writers';
 import { learnPackage } from './package-blank';
 import { withKnown } from './known-layouts';
 import { withKindRules } from './kind-rules';
+import { withMarkedSample } from './marked-sample';
 import { withSamples } from './samples';
 import { defined } from '../shared/defined';
 
@@ -46,7 +54,12 @@ async function markedText(file: SourceFile): Promise<Document | undefined> {
   }
   // A form of nothing but comments may look like a table of one column; its comments explain the signs all the same.
   const asText = await openFile(file, { as: 'questions' });
-  return asText.is === 'document' && explainsSigns(asText.document) ? asText.document : undefined;
+  if (asText.is !== 'document') {
+    return undefined;
+  }
+  const { document } = asText;
+  const lines = document.lines.map((line) => line.source ?? line.text);
+  return explainsSigns(document) || repeatsWords(lines) ? document : undefined;
 }
 
 /** A blank as it is shown: its sheets, or its lines in one column where the layout says that it is marked text. */
@@ -76,7 +89,8 @@ export async function learnBlank(
     return { ...packed, findings: packed.table.findings };
   }
   const text = await markedText(file);
-  const marked = text && learnMarkedText(text, surroundings.id(), nameOf(file.name));
+  const signs = text && learnMarkedText(text, surroundings.id(), nameOf(file.name));
+  const marked = signs && withMarkedSample(signs, text);
   const table = marked ? asSheet(text) : await readTable(file);
   const learned =
     marked ??

@@ -3,7 +3,14 @@ import type { Item, Layout, Option } from '../model';
 import { defined } from '../shared/defined';
 
 type Marks = NonNullable<Layout['marks']>;
-type Open = { stem: string; title?: string; category?: string; lines: string[]; key?: string };
+type Open = {
+  stem: string;
+  title?: string;
+  category?: string;
+  lines: string[];
+  key?: string;
+  explanation?: string;
+};
 
 class Text {
   readonly questions: Open[] = [];
@@ -48,45 +55,80 @@ class Text {
     );
   }
 
+  /** A question's line without its number and without the sign that opens it. */
+  private opened(line: string): string {
+    const { open, openAt } = this.marks;
+    const text = this.starts(line) ? line.replace(/^\d+[.)]\s+/, '') : line;
+    return openAt === 'stem' && open && text.startsWith(open)
+      ? text.slice(open.length).trimStart()
+      : text;
+  }
+
+  /** The title in front of a text, and the text behind it. */
+  private titled(text: string): { title?: string; text: string } {
+    const { titleOpen, titleClose = '' } = this.marks;
+    const from = titleOpen && text.startsWith(titleOpen) ? titleOpen.length : -1;
+    const end = from < 0 ? -1 : this.find(text.slice(from), titleClose);
+    return end < 0
+      ? { text }
+      : {
+          title: this.plain(text.slice(from, from + end)),
+          text: text.slice(from + end + titleClose.length).trimStart(),
+        };
+  }
+
   private openQuestion(line: string): void {
-    const { open, titleOpen, titleClose = '' } = this.marks;
-    let text = this.starts(line) ? line.replace(/^\d+[.)]\s+/, '') : line;
+    const { open, openAt = 'options', categoryAt } = this.marks;
+    const { title, text } = this.titled(this.opened(line));
+    const at = open && openAt === 'options' ? this.find(text, open) : -1;
+    this.inGroup = openAt === 'question' ? this.inGroup : at >= 0;
+    const stem = this.plain((at >= 0 ? text.slice(0, at) : text).trim());
     const question: Open = defined({
-      stem: '',
+      stem,
+      title,
       lines: [],
       category: this.category || undefined,
     });
-    if (titleOpen && text.startsWith(titleOpen)) {
-      const end = this.find(text.slice(titleOpen.length), titleClose);
-      if (end >= 0) {
-        question.title = this.plain(text.slice(titleOpen.length, titleOpen.length + end));
-        text = text.slice(titleOpen.length + end + titleClose.length).trimStart();
-      }
-    }
-    const at = open ? this.find(text, open) : -1;
-    this.inGroup = at >= 0;
-    question.stem = this.plain((at >= 0 ? text.slice(0, at) : text).trim());
+    this.category = categoryAt === 'question' ? undefined : this.category;
     this.now = question;
     this.questions.push(question);
+  }
+
+  /** Whether a line begins a question though another is open. */
+  private begins(line: string): boolean {
+    const { between, open, openAt } = this.marks;
+    return openAt === 'stem' && open
+      ? line.startsWith(open)
+      : between === 'none' && !this.inGroup && this.starts(line);
   }
 
   line(line: string): void {
     if (this.isBetweenQuestions(line)) {
       return;
     }
-    const { keyLine, between } = this.marks;
-    if (!this.now || (between === 'none' && !this.inGroup && this.starts(line))) {
+    const { keyLine, feedback, feedbackAt } = this.marks;
+    if (!this.now || this.begins(line)) {
       this.openQuestion(line);
     } else if (keyLine && line.startsWith(keyLine)) {
       this.now.key = line.slice(keyLine.length).trim();
+    } else if (feedbackAt === 'question' && feedback && line.startsWith(feedback)) {
+      this.now.explanation = this.plain(line.slice(feedback.length).trim());
     } else {
       this.now.lines.push(line);
     }
   }
 
+  /** Whether a line is a category: between questions, or in a frame above its text. */
+  private namesCategory(line: string): boolean {
+    const { category, tight, openAt } = this.marks;
+    const isOpen = openAt === 'question' ? this.now !== undefined : this.inGroup;
+    return category !== undefined && !isOpen && line.startsWith(tight ? category : `${category} `);
+  }
+
   /** Takes a line that belongs to no question: a comment, an empty line, a category, the end of a group. */
   private isBetweenQuestions(line: string): boolean {
     const { comment, category, close } = this.marks;
+    const isAround = this.marks.openAt === 'question';
     if (comment && line.startsWith(comment)) {
       return true;
     }
@@ -94,8 +136,13 @@ class Text {
       this.now = this.inGroup ? this.now : undefined;
       return true;
     }
-    if (category && !this.inGroup && line.startsWith(`${category} `)) {
-      this.category = line.slice(category.length + 1).trim();
+    if (isAround && line.trim() === this.marks.open) {
+      this.inGroup = true;
+      this.now = undefined;
+      return true;
+    }
+    if (this.namesCategory(line)) {
+      this.category = this.plain(line.slice(category!.length).trim());
       this.now = undefined;
       return true;
     }
@@ -117,7 +164,8 @@ class Text {
     if (optionLabel && optionLabel !== 'none') {
       text = text.replace(/^\s*[A-Za-z\d]{1,2}[.)]\s/, '');
     }
-    const at = feedback ? this.find(text, ` ${feedback} `) : -1;
+    const isBehind = feedback && this.marks.feedbackAt !== 'question';
+    const at = isBehind ? this.find(text, ` ${feedback} `) : -1;
     return defined({
       text: { plain: this.plain((at >= 0 ? text.slice(0, at) : text).trim()) },
       right: isRight,
@@ -126,13 +174,14 @@ class Text {
     });
   }
 
-  item({ stem, title, category, lines, key }: Open, n: number): Item {
+  item({ stem, title, category, lines, key, explanation }: Open, n: number): Item {
     const base = defined({
       id: `text-${n}`,
       ref: '',
       stem: { plain: stem },
       title: title || undefined,
       category: category ? category.split(' > ') : undefined,
+      explanation: explanation ? { plain: explanation } : undefined,
     });
     const sign = this.marks.pair && ` ${this.marks.pair} `;
     const halves = sign ? lines.map((line) => this.find(line, sign)) : [];

@@ -27,7 +27,9 @@ const IN_TEST_PACKAGES: readonly Role[] = [
 /** The roles that marked text has a sign for, besides question and answers. */
 const rolesOfMarks = (marks: Layout['marks']): Role[] => [
   ...(marks?.titleOpen === undefined ? [] : ['title' as const]),
-  ...(marks?.feedback === undefined ? [] : ['feedback' as const]),
+  ...(marks?.feedback === undefined
+    ? []
+    : [marks.feedbackAt === 'question' ? ('explanation' as const) : ('feedback' as const)]),
   ...(marks?.category === undefined ? [] : ['category' as const]),
 ];
 

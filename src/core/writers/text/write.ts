@@ -22,6 +22,20 @@ function headOf(blank: string, marks: Marks): string[] {
 const stemLabel = ({ stemLabel: label }: Marks, n: number): string =>
   !label || label === 'none' ? '' : `${n}${label.slice(-1)} `;
 
+/** A paragraph with its number in front of the question's own text, below a frame's sign or a category of its own. */
+function numbered(paragraph: string, marks: Marks, n: number): string {
+  const label = stemLabel(marks, n);
+  if (!label) {
+    return paragraph;
+  }
+  const lines = paragraph.split('\n');
+  const frame = marks.openAt === 'question' && marks.open ? 1 : 0;
+  const hasCategory =
+    marks.categoryAt === 'question' && marks.category && lines[frame]?.startsWith(marks.category);
+  const at = frame + (hasCategory ? 1 : 0);
+  return lines.map((line, index) => (index === at ? label + line : line)).join('\n');
+}
+
 /** Writes the questions one behind the other, each category's sign in front of its first question. */
 export function writeMarkedText({ layout, questions, blank }: Job): Written {
   const marks = layout.marks ?? { right: '*' };
@@ -31,12 +45,12 @@ export function writeMarkedText({ layout, questions, blank }: Job): Written {
   let n = 0;
   const place = ({ text = '', as }: Placed): void => {
     const own = as[0]?.category?.join(' > ') ?? '';
-    if (marks.category && own && own !== category) {
+    if (marks.category && marks.categoryAt !== 'question' && own && own !== category) {
       paragraphs.push(`${marks.category} ${own}`);
       category = own;
     }
     for (const paragraph of text.split('\n\n')) {
-      paragraphs.push(stemLabel(marks, ++n) + paragraph);
+      paragraphs.push(numbered(paragraph, marks, ++n));
     }
   };
   questions.forEach(place);

@@ -5,11 +5,12 @@ import { Because, PickRow, TextRow } from '../../parts/FieldRow';
 import { changeLayout } from '../../state/layouts';
 
 type Marks = NonNullable<Layout['marks']>;
-const MARK_WORDS: readonly (readonly [keyof Marks, string])[] = [
+type SignName = Exclude<keyof Marks, 'tight'>;
+const MARK_WORDS: readonly (readonly [SignName, string])[] = [
   ['right', 'right option'],
   ['wrong', 'wrong option'],
-  ['open', 'opens the options'],
-  ['close', 'closes the options'],
+  ['open', 'opens'],
+  ['close', 'closes'],
   ['category', 'category'],
   ['titleOpen', 'opens the title'],
   ['titleClose', 'closes the title'],
@@ -36,12 +37,67 @@ const BETWEEN: Choices<NonNullable<Marks['between']>> = [
   ['blank-line', 'a blank line'],
   ['none', 'nothing'],
 ];
+const OPENS: Choices<NonNullable<Marks['openAt']>> = [
+  ['options', 'the options'],
+  ['question', 'the whole question'],
+  ['stem', 'the question’s text'],
+];
+const FEEDBACK: Choices<NonNullable<Marks['feedbackAt']>> = [
+  ['option', 'behind an option'],
+  ['question', 'below all options'],
+];
+const CATEGORY: Choices<NonNullable<Marks['categoryAt']>> = [
+  ['part', 'above several questions'],
+  ['question', 'in each question'],
+];
+const TIGHT: Choices<'blank' | 'nothing'> = [
+  ['blank', 'a blank'],
+  ['nothing', 'nothing'],
+];
 const SIGN_WIDTH = 84;
 
 /** Signs with some changed; an emptied one is none, and the right option always has one. */
 function changedMarks(marks: Marks, next: Partial<Marks>): Marks {
   const merged = Object.entries({ ...marks, ...next }).filter(([, value]) => value !== '');
   return { right: marks.right, ...Object.fromEntries(merged) };
+}
+
+/** Where signs stand that may stand in several places. */
+function Places({ marks, change }: { marks: Marks; change: (next: Partial<Marks>) => void }) {
+  return (
+    <>
+      {marks.open && (
+        <PickRow
+          label="what they open"
+          value={marks.openAt ?? 'options'}
+          choices={OPENS}
+          onPick={(openAt) => change({ openAt })}
+        />
+      )}
+      {marks.category && (
+        <PickRow
+          label="a category stands"
+          value={marks.categoryAt ?? 'part'}
+          choices={CATEGORY}
+          onPick={(categoryAt) => change({ categoryAt })}
+        />
+      )}
+      {marks.feedback && (
+        <PickRow
+          label="feedback stands"
+          value={marks.feedbackAt ?? 'option'}
+          choices={FEEDBACK}
+          onPick={(feedbackAt) => change({ feedbackAt })}
+        />
+      )}
+      <PickRow
+        label="behind a sign"
+        value={marks.tight ? 'nothing' : 'blank'}
+        choices={TIGHT}
+        onPick={(what) => change({ tight: what === 'nothing' })}
+      />
+    </>
+  );
 }
 
 export function Signs({ kept }: { kept: KeptLayout }) {
@@ -87,6 +143,7 @@ export function Signs({ kept }: { kept: KeptLayout }) {
         choices={BETWEEN}
         onPick={(between) => change({ between })}
       />
+      <Places marks={marks} change={change} />
       {because['marks.right'] && <Because why={because['marks.right']} />}
     </div>
   );

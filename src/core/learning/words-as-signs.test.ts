@@ -1,0 +1,78 @@
+// Samples of marked text whose lines have words or signs in front: what is written for the sample's own questions is the sample,
+// to the letter, and is read home as the same questions.
+import { describe, expect, it } from 'vitest';
+import { item, options, surroundings } from '../../../tests/make';
+import { fill, learnBlank, readBackFile } from '../pipeline';
+import type { Item } from '../model';
+
+const bytesOf = (text: string): Uint8Array => new TextEncoder().encode(text);
+
+const FLOATS = item({
+  id: 'a',
+  ref: 'Q-1',
+  stem: { plain: 'What floats?' },
+  options: options('*cork', 'stone', 'iron'),
+  category: ['Wood'],
+  explanation: { plain: 'Cork is light.' },
+});
+const SINKS = item({
+  id: 'b',
+  ref: 'Q-2',
+  stem: { plain: 'What sinks?' },
+  options: options('wood', '*lead', 'cork'),
+  category: ['Metal'],
+  explanation: { plain: 'Lead is heavy.' },
+});
+
+async function written(sample: string, items: Item[]) {
+  const blank = { name: 'sample.txt', bytes: bytesOf(sample) };
+  const { layout, unsure } = await learnBlank(blank, surroundings);
+  const { bytes, receipt } = await fill(
+    { items, layout, setTitle: 'Set', blank: blank.bytes },
+    surroundings,
+  );
+  const back = await readBackFile({ name: 'set.txt', bytes }, layout, items);
+  return { layout, unsure, text: new TextDecoder().decode(bytes), receipt, back };
+}
+
+describe('a sample of marked text', () => {
+  it.each([
+    [
+      'words with a colon, the category in each block',
+      'T: Wood\nQ: What floats?\nR: cork\nW: stone\nW: iron\nE: Cork is light.\n\nT: Metal\nQ: What sinks?\nW: wood\nR: lead\nW: cork\nE: Lead is heavy.\n',
+    ],
+    [
+      'words that open and close each question, without a blank behind the sign',
+      'BEGIN\nWhat floats?\nOK=cork\nNO=stone\nNO=iron\nEND\nBEGIN\nWhat sinks?\nNO=wood\nOK=lead\nNO=cork\nEND\n',
+    ],
+    [
+      'signs in front of the question and below its options',
+      '@> Wood\n?> What floats?\n+> cork\n-> stone\n-> iron\n&> Cork is light.\n\n@> Metal\n?> What sinks?\n-> wood\n+> lead\n-> cork\n&> Lead is heavy.\n',
+    ],
+    [
+      'a frame around each question',
+      '|==\nWhat floats?\n+> cork\n-> stone\n-> iron\n==|\n|==\nWhat sinks?\n-> wood\n+> lead\n-> cork\n==|\n',
+    ],
+    [
+      'letters and a line that names the right one',
+      '?> What floats?\na) cork\nb) stone\nc) iron\n!> A\n\n?> What sinks?\na) wood\nb) lead\nc) cork\n!> B\n',
+    ],
+  ])('with %s is written again to the letter', async (_what, sample) => {
+    const { text, back, layout } = await written(sample, [FLOATS, SINKS]);
+    expect(layout.shape).toBe('marked-text');
+    expect(text).toBe(sample);
+    expect(back.differences).toEqual([]);
+    expect(back.items.map(({ stem }) => stem.plain)).toEqual(['What floats?', 'What sinks?']);
+  });
+  it('leaves out a question whose text would be taken for a sign', async () => {
+    const sample =
+      '|==\nWhat floats?\n+> cork\n-> stone\n==|\n|==\nWhat sinks?\n+> stone\n-> cork\n==|\n';
+    const { receipt } = await written(sample, [
+      item({ ...FLOATS, options: options('*a +> b', 'c') }),
+      SINKS,
+    ]);
+    expect(receipt.leftOut.map(({ reason }) => reason)).toEqual([
+      expect.stringContaining('a sign of the form'),
+    ]);
+  });
+});
