@@ -120,7 +120,7 @@ const visit: Record<string, (page: Page) => Promise<void>> = {
   'Hand over': async (page) => {
     await go(page, '/hand-over');
     await page
-      .getByRole('gridcell', { name: /changes$/ })
+      .getByRole('gridcell', { name: /changes?$/ })
       .first()
       .getByRole('button')
       .click();

@@ -1,5 +1,6 @@
 // A form of marked plain text: the signs for right and wrong, labels, separators, from its comments and its samples.
 import type { Document, Kind, Layout } from '../model';
+import { keyOfMarks } from '../shared/marked-key';
 import { bareWords } from '../shared/normalise';
 import { count, quoted } from '../shared/plain';
 import { fieldOfLine } from '../shared/vocabulary/answer-lines';
@@ -295,7 +296,7 @@ export function learnMarkedText(
     file: { format: 'txt', ...(document.encoding ? { encoding: document.encoding } : {}) },
     columns: [],
     marks,
-    key: keyLine ? { style: 'letter' } : { style: 'marker', marker: right },
+    key: keyOfMarks(marks),
     kinds: kindsShown(body, marks),
     limits,
   };

@@ -1,5 +1,6 @@
 // The signs of marked text, each to be typed over.
 import type { KeptLayout, Layout } from '../../../core/model';
+import { keyOfMarks } from '../../../core/shared/marked-key';
 import type { Choices } from '../../parts/Commit';
 import { Because, PickRow, TextRow } from '../../parts/FieldRow';
 import { changeLayout } from '../../state/layouts';
@@ -108,7 +109,7 @@ export function Signs({ kept }: { kept: KeptLayout }) {
     void changeLayout(
       kept,
       `Signs of ${layout.name}`,
-      { ...layout, marks: own, key: { style: 'marker', marker: own.right } },
+      { ...layout, marks: own, key: keyOfMarks(own) },
       ['marks.right'],
     );
   };

@@ -1,6 +1,7 @@
 // What a layout says changed, edition by edition, with reasons for what the user decided.
 import type { Column, KeptLayout, Layout } from '../../../core/model';
 import type { Pointed } from '../../../core/pipeline';
+import { keyOfMarks } from '../../../core/shared/marked-key';
 import { columnLetters } from '../../../core/shared/cells';
 import { CHOSEN } from '../../../core/shared/reasons';
 import { isCounted } from '../../../core/shared/roles';
@@ -96,6 +97,6 @@ export async function learnMarks(
 ): Promise<void> {
   const before = kept.layout.marks ?? { right: '*' };
   const marks = await core().marksFromPointed([...lines], pointed, before);
-  const layout: Layout = { ...kept.layout, marks, key: { style: 'marker', marker: marks.right } };
+  const layout: Layout = { ...kept.layout, marks, key: keyOfMarks(marks) };
   await changeLayout(kept, `Signs of ${kept.layout.name}`, layout, ['marks.right']);
 }
