@@ -2,17 +2,13 @@
 import { ActivitySchema, PaperJobSchema } from '../core/model';
 import { playAnywhere } from '../core/pipeline/activity';
 import { paperFile, printPaper } from '../core/pipeline/paper';
+import { DOCUMENT_TYPES } from '../core/shared/media-types';
 import { safeName } from '../core/shared/plain';
 import { answer, disposition, parse } from './answers';
 import { surroundings } from './surroundings';
 
 const page = (html: string): Response =>
   new Response(html, { headers: { 'content-type': 'text/html; charset=utf-8' } });
-
-const TYPES = {
-  docx: 'application/vnd.openxmlformats-officedocument.wordprocessingml.document',
-  odt: 'application/vnd.oasis.opendocument.text',
-} as const;
 
 /** POST /api/paper: one printable page without scripts, or the same as a document. */
 export const paperEndpoint = (request: Request): Promise<Response> =>
@@ -25,7 +21,7 @@ export const paperEndpoint = (request: Request): Promise<Response> =>
     const bytes = await paperFile(job, format);
     const name = `${safeName(title ?? '', job.what)}.${format}`;
     return new Response(bytes as Uint8Array<ArrayBuffer>, {
-      headers: { 'content-type': TYPES[format], 'content-disposition': disposition(name) },
+      headers: { 'content-type': DOCUMENT_TYPES[format], 'content-disposition': disposition(name) },
     });
   });
 

@@ -166,7 +166,7 @@ const resultsCalls = (
   mirror: Mirror,
 ): Pick<CoreWorker, 'results' | 'holdsResults' | 'trial' | 'figures'> => ({
   results: async (name, bytes, sets) =>
-    (await resultsModule()).resultsAmong(
+    (await resultsModule()).resultsOf(
       { name, bytes },
       mirror.all(),
       sets.map((set) => ({ name: set.name, items: mirror.pick(set.ids) })),

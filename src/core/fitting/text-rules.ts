@@ -1,7 +1,7 @@
 // The rules that one text goes through on its way into a file: own words, length, lines, blanks, encoding, formulas.
 import type { Text } from '../model';
 import { guardFormula } from '../shared/formula-like';
-import { askingPart, lengthOf, shorten } from '../shared/lengths';
+import { askingPart, lengthOf, shorten, unitOf } from '../shared/lengths';
 import { oneLine } from '../shared/normalise';
 import { flattenText } from '../shared/rich-text';
 import { transliterate, unheldCharacters } from '../shared/windows-1252';
@@ -121,7 +121,7 @@ const shortened: Rule = (text, passing) => {
     return text;
   }
   const short = cutTo(text, limit, passing);
-  const unit = count === 'bytes' ? 'bytes' : 'characters';
+  const unit = unitOf(count);
   if (short === undefined) {
     const what = field === 'stem' ? 'text' : 'answer';
     throw refusal('needs-words', { what, has: length, most: limit, unit });

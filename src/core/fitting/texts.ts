@@ -2,7 +2,7 @@
 import type { Decision, Item, Limits, Option } from '../model';
 import { isPictureAddress } from '../shared/addresses';
 import { defined } from '../shared/defined';
-import { lengthOf } from '../shared/lengths';
+import { lengthOf, unitOf } from '../shared/lengths';
 import { alike } from '../shared/normalise';
 import { refusal, type Draft } from './changes';
 import type { Context } from './context';
@@ -35,8 +35,7 @@ function typable(field: string, answers: string[], draft: Draft, { layout }: Con
     return answers;
   }
   const longest = Math.max(...answers.map((answer) => lengthOf(answer, count)));
-  const unit = count === 'bytes' ? 'bytes' : 'characters';
-  const reason = because('answer-left-out', { has: longest, most, unit });
+  const reason = because('answer-left-out', { has: longest, most, unit: unitOf(count) });
   draft.note(field, answers.join(' | '), short.join(' | '), reason);
   return short;
 }

@@ -11,23 +11,22 @@ import { Problem } from '../shared/problem';
 import { tableAsText } from '../writers/delimited/table';
 import { openSource, type Source } from './sources';
 
-/**
- * Reads a file of results and reckons its figures; of several sheets the one that says most counts.
- * @param order the questions of the set that was sat, in order
- * @throws {Problem} where the file holds no table
- */
-export async function resultsOf(
-  source: Source,
-  items: readonly Item[],
-  order: readonly Item[] = [],
-): Promise<ResultsRead> {
+type Rows = readonly (readonly string[])[];
+
+/** The rows of each sheet of a file; undefined where it holds no table. */
+async function sheetsOf(source: Source): Promise<Rows[] | undefined> {
   const opened = await openSource(source);
-  if (opened.is !== 'table') {
-    throw new Problem('This is no table: a file of results has a row for each learner.');
-  }
-  const read = opened.table.sheets.map(({ rows }) => readSitting(rows, items, order));
-  const known = ({ results }: ResultsRead): number =>
-    results.items.filter(({ item }) => item).length * 1000 + results.items.length;
+  return opened.is === 'table' ? opened.table.sheets.map(({ rows }) => rows) : undefined;
+}
+
+/** A question that is known weighs more than any number of columns that are not. */
+const KNOWN_WEIGHS = 1000;
+const known = ({ results }: ResultsRead): number =>
+  results.items.filter(({ item }) => item).length * KNOWN_WEIGHS + results.items.length;
+
+/** What the sheets say; of several the one that says most counts. */
+function readMost(sheets: readonly Rows[], items: readonly Item[], order: readonly Item[] = []) {
+  const read = sheets.map((rows) => readSitting(rows, items, order));
   const [most = readSitting([], items)] = read.sort((a, b) => known(b) - known(a));
   return most;
 }
@@ -36,37 +35,38 @@ export async function resultsOf(
 export type Sat = { name: string; items: readonly Item[] };
 
 /**
- * Reads a file of results whose columns may be only numbered: then the newest set of just so many questions says what they are
- * about, and a finding says so.
+ * Reads a file of results and reckons its figures. Where its columns are only numbered, the newest set of just so many questions
+ * says what they are about, and a finding says so.
  * @param sets the newest first
+ * @throws {Problem} where the file holds no table
  */
-export async function resultsAmong(
+export async function resultsOf(
   source: Source,
   items: readonly Item[],
-  sets: readonly Sat[],
+  sets: readonly Sat[] = [],
 ): Promise<ResultsRead> {
-  const plain = await resultsOf(source, items);
+  const sheets = await sheetsOf(source);
+  if (!sheets) {
+    throw new Problem('This is no table: a file of results has a row for each learner.');
+  }
+  const plain = readMost(sheets, items);
   if (plain.results.items.some(({ item }) => item)) {
     return plain;
   }
-  const opened = await openSource(source);
-  const rows = opened.is === 'table' ? opened.table.sheets.map((sheet) => sheet.rows) : [];
-  const columns = Math.max(0, ...rows.map(numberedColumns));
+  const columns = Math.max(0, ...sheets.map(numberedColumns));
   const set = sets.find((one) => one.items.length === columns);
   if (!set) {
     return plain;
   }
-  const read = await resultsOf(source, items, set.items);
+  const read = readMost(sheets, items, set.items);
   const message = `The columns are only numbered, so they were matched by their order to the set ${set.name}.`;
   const finding: Finding = { rule: 'results-by-order', level: 'warn', message };
   return { ...read, results: { ...read.results, findings: [finding, ...read.results.findings] } };
 }
 
 /** Whether a file holds answers to questions of the bank, so that it is none of questions. */
-export async function holdsResults(source: Source, items: readonly Item[]): Promise<boolean> {
-  const opened = await openSource(source);
-  return opened.is === 'table' && opened.table.sheets.some(({ rows }) => areResults(rows, items));
-}
+export const holdsResults = async (source: Source, items: readonly Item[]): Promise<boolean> =>
+  ((await sheetsOf(source)) ?? []).some((rows) => areResults(rows, items));
 
 /** A file with the answers of simulated learners, and what it says. */
 export function trialOf(

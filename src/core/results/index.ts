@@ -67,14 +67,17 @@ function optionFigures(
 
 const sumOf = (values: readonly number[]): number => values.reduce((sum, value) => sum + value, 0);
 
-/** How the whole test did, and the findings that hold for all. */
+/** What all questions share: the learners' totals, their upper and lower group, the variance of each question. */
+type Whole = { totals: readonly number[]; groups: Groups; variances: readonly number[] };
+
+/** How the whole test did. */
 function testFigures(
   columns: readonly (readonly number[])[],
-  totals: readonly number[],
+  { totals, variances }: Omit<Whole, 'groups'>,
 ): TestFigures {
   const whole = variance(totals);
   const sd = Math.sqrt(whole);
-  const reliability = alphaOf(columns.length, sumOf(columns.map(variance)), whole);
+  const reliability = alphaOf(columns.length, sumOf(variances), whole);
   const isDichotomous = columns.every((column) =>
     column.every((score) => score === 0 || score === 1),
   );
@@ -89,6 +92,8 @@ function testFigures(
   };
 }
 
+const NO_TEST = testFigures([], { totals: [], variances: [] });
+
 const NOTHING: Finding = {
   rule: 'results-empty',
   level: 'block',
@@ -96,13 +101,10 @@ const NOTHING: Finding = {
     'No answers were found: give each learner a row and each question a column headed by its reference, title or text; or each question a row with how often it was answered and how often right.',
 };
 
-/** What all questions share: the learners' totals, their upper and lower group, the variance of each question. */
-type Whole = { totals: readonly number[]; groups: Groups; variances: readonly number[] };
-
 /** The figures of one question, from its column and the totals of the rest. */
 function itemFigures(
   column: Column,
-  own: readonly number[],
+  { own, ownVariance }: { own: readonly number[]; ownVariance: number },
   { totals, groups, variances }: Whole,
 ): ItemFigures {
   const rests = totals.map((total, at) => total - own[at]!);
@@ -122,7 +124,7 @@ function itemFigures(
       ? share(groups.upper, isRight) - share(groups.lower, isRight)
       : null,
     alphaWithout: orNull(
-      alphaOf(variances.length - 1, sumOf(variances) - variance(own), variance(rests)),
+      alphaOf(variances.length - 1, sumOf(variances) - ownVariance, variance(rests)),
     ),
     ...(options ? { options } : {}),
   };
@@ -154,13 +156,15 @@ function fromAnswers({ learners, columns, findings }: Read): ResultsRead {
   const totals = learners.map((_, at) => scores.reduce((sum, column) => sum + column[at]!, 0));
   const groups = groupsOf(totals);
   const whole = { totals, groups, variances: scores.map(variance) };
-  const items = columns.map((column, index) => itemFigures(column, scores[index]!, whole));
+  const items = columns.map((column, index) =>
+    itemFigures(column, { own: scores[index]!, ownVariance: whole.variances[index]! }, whole),
+  );
   const said = items.flatMap((one, index) => findingsOf(one, columns[index]!.item));
   return {
     results: {
       learners: learners.length,
       items,
-      test: testFigures(scores, totals),
+      test: testFigures(scores, whole),
       findings: [...findings, ...fewLearners(learners.length), ...said],
     },
     learners,
@@ -186,7 +190,7 @@ function fromCounts(
       ]
     : [];
   const said = items.flatMap((one) => findingsOf(one, one.item ? known.get(one.item) : undefined));
-  const test = { ...testFigures([], []), items: items.length, learners };
+  const test = { ...NO_TEST, items: items.length, learners };
   return {
     results: { learners, items, test, findings: [...lost, ...fewLearners(learners), ...said] },
     learners: [],
@@ -216,7 +220,7 @@ export function readSitting(
   const results = {
     learners: read.learners.length,
     items: [],
-    test: testFigures([], []),
+    test: NO_TEST,
     findings: [...read.findings, NOTHING],
   };
   return { results, learners: [], marks: [] };

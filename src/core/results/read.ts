@@ -126,15 +126,9 @@ export function readResults(
   items: readonly Item[],
   order: readonly Item[] = [],
 ): Read {
-  const known = new Headings(items, order);
-  const filled = rows.filter((row) => row.some((cell) => cell.trim()));
-  const start = headingRow(filled, known);
-  const headings = filled[start] ?? [];
-  const kinds = headings.map((heading): Heading =>
-    heading.trim() ? known.of(heading.trim()) : { is: 'remark' },
-  );
+  const { headings, kinds, below } = headed(rows, new Headings(items, order));
   const nameOf = namesOf(headings, kinds);
-  const body = filled.slice(start + 1).filter((row) => !isSummary(row));
+  const body = below.filter((row) => !isSummary(row));
   const columns = onePerQuestion(
     kinds.flatMap((kind, at) =>
       'ref' in kind
@@ -160,15 +154,10 @@ const NO_ACCIDENT = 2;
 
 /** Whether rows hold answers to questions of the bank: their headings name several of them, and little else. */
 export function areResults(rows: readonly (readonly string[])[], items: readonly Item[]): boolean {
-  const known = new Headings(items);
-  const filled = rows.filter((row) => row.some((cell) => cell.trim()));
-  const start = headingRow(filled, known);
-  const kinds = (filled[start] ?? [])
-    .filter((heading) => heading.trim())
-    .map((heading) => known.of(heading.trim()));
+  const { kinds, below } = headed(rows, new Headings(items));
   const found = new Set(kinds.flatMap((kind) => ('item' in kind && kind.item ? [kind.item] : [])));
   const others = kinds.filter((kind) => 'ref' in kind && !kind.item);
-  return found.size >= NO_ACCIDENT && found.size >= others.length && filled.length > start + 1;
+  return found.size >= NO_ACCIDENT && found.size >= others.length && below.length > 0;
 }
 
 /** Headings stand among the first rows of a file. */
@@ -180,6 +169,17 @@ function headingRow(rows: readonly (readonly string[])[], known: Headings): numb
     .map((row) => row.filter((cell) => cell.trim() && known.named(cell.trim())).length);
   const most = Math.max(0, ...named);
   return most > 1 ? named.indexOf(most) : 0;
+}
+
+/** The row of headings, what each is about, and the filled rows below it. */
+function headed(rows: readonly (readonly string[])[], known: Headings) {
+  const filled = rows.filter((row) => row.some((cell) => cell.trim()));
+  const start = headingRow(filled, known);
+  const headings = filled[start] ?? [];
+  const kinds = headings.map((heading): Heading =>
+    heading.trim() ? known.of(heading.trim()) : { is: 'remark' },
+  );
+  return { headings, kinds, below: filled.slice(start + 1) };
 }
 
 /** A row below the learners that sums them up. */

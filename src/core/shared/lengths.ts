@@ -7,6 +7,10 @@ const simple = /^[\x20-\x7e]*$/;
 /** So much is segmented at a time: the segmenter's time grows with the square of what it is given. */
 const WINDOW = 512;
 
+/** What a length is counted in, in words. */
+export const unitOf = (count: Limits['count']): string =>
+  count === 'bytes' ? 'bytes' : 'characters';
+
 /** The perceived characters of a text, in time that grows with its length. */
 function* graphemes(text: string): Generator<string> {
   let from = 0;

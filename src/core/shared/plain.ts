@@ -52,3 +52,6 @@ export function freeName(stem: string, ending: string, taken: Set<string>): stri
   taken.add(own.toLowerCase());
   return own;
 }
+
+/** A share as people read it: 26 %. */
+export const percent = (share: number): string => `${Math.round(share * 100)} %`;

@@ -6,7 +6,7 @@ import { optionLetter } from '../../core/shared/plain';
 import { FindingNote } from '../parts/Finding';
 import { itemById } from '../state/bank';
 import { OptionsChart } from './Charts';
-import { figure, inOrder, percent, type SortBy } from './words';
+import { figure, inOrder, shareWords, type SortBy } from './words';
 
 const HEADINGS: readonly { by: SortBy; title: string; help: string }[] = [
   { by: 'ref', title: 'Question', help: 'by reference' },
@@ -55,7 +55,7 @@ function Opened({ figures, findings }: { figures: ItemFigures; findings: readonl
                 </b>{' '}
                 {item.options?.[n]?.text.plain}{' '}
                 <span className="mono">
-                  {chosen} ({percent(share)}), with the rest {figure(correlation)}
+                  {chosen} ({shareWords(share)}), with the rest {figure(correlation)}
                 </span>
               </li>
             ))}
@@ -91,7 +91,7 @@ function Row({
         </Table.Td>
         <Table.Td ff="monospace">{figures.answered}</Table.Td>
         <Table.Td ff="monospace" className="share-cell">
-          <span className="share">{percent(figures.difficulty)}</span>
+          <span className="share">{shareWords(figures.difficulty)}</span>
           <ShareLine figures={figures} />
         </Table.Td>
         <Table.Td ff="monospace">{figure(figures.discrimination)}</Table.Td>

@@ -1,6 +1,6 @@
 import { describe, expect, it } from 'vitest';
 import type { ItemFigures } from '../../core/model';
-import { figure, inOrder, percent, pointsOfLearners } from './words';
+import { figure, inOrder, shareWords, pointsOfLearners } from './words';
 
 const one = (
   ref: string,
@@ -26,7 +26,7 @@ describe('the table of figures', () => {
     expect(refs(inOrder(items, 'ref', false))).toEqual(['Q-1', 'Q-2', 'Q-10']);
   });
   it('writes figures as people read them', () => {
-    expect([figure(-0.125), figure(null), percent(0.256), percent(null)]).toEqual([
+    expect([figure(-0.125), figure(null), shareWords(0.256), shareWords(null)]).toEqual([
       '−0.13',
       '–',
       '26 %',

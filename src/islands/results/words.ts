@@ -1,13 +1,14 @@
 // Figures as the page writes them.
 import type { ItemFigures, TestFigures } from '../../core/model';
+import { percent } from '../../core/shared/plain';
 
 export const DASH = '–';
 const DECIMALS = 2;
 
 export const figure = (value: number | null, decimals = DECIMALS): string =>
   value === null ? DASH : value.toFixed(decimals).replace('-', '−');
-export const percent = (share: number | null): string =>
-  share === null ? DASH : `${Math.round(share * 100)} %`;
+export const shareWords = (share: number | null): string =>
+  share === null ? DASH : percent(share);
 
 /** The figures of the whole, each with what it says. */
 export function testFacts(test: TestFigures): { name: string; value: string; help: string }[] {

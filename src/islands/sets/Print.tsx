@@ -12,6 +12,7 @@ import {
 import { modals } from '@mantine/modals';
 import { useEffect, useRef, useState } from 'react';
 import type { Activity, PaperJob, QuestionSet } from '../../core/model';
+import { DOCUMENT_TYPES } from '../../core/shared/media-types';
 import { safeName } from '../../core/shared/plain';
 import { messageOf } from '../parts/message-of';
 import { takeAway } from '../parts/take-away';
@@ -50,11 +51,6 @@ const FORMATS: readonly { value: Format; label: string }[] = [
   { value: 'docx', label: 'document (.docx)' },
   { value: 'odt', label: 'open document (.odt)' },
 ];
-const TYPES: Readonly<Record<Format, string>> = {
-  html: 'text/html',
-  docx: 'application/vnd.openxmlformats-officedocument.wordprocessingml.document',
-  odt: 'application/vnd.oasis.opendocument.text',
-};
 /** Cards match back to back only on the page as it stands. */
 const asDocument = ({ what, format }: Wishes): Exclude<Format, 'html'> | undefined =>
   isPaper(what) && what !== 'cards' && what !== 'qr' && format !== 'html' ? format : undefined;
@@ -180,7 +176,7 @@ function Print({ set }: { set: QuestionSet }) {
         ? await core().paperFile(idsOf(set), jobOf(set, wishes, what), format)
         : new TextEncoder().encode(html ?? '');
     const name = `${safeName(set.name, 'Set')} ${what.replace('play-', '')}.${format ?? 'html'}`;
-    takeAway(name, bytes, TYPES[format ?? 'html']);
+    takeAway(name, bytes, DOCUMENT_TYPES[format ?? 'html']);
   };
   return (
     <Stack gap="sm">

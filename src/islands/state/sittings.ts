@@ -1,6 +1,6 @@
 // The sittings of the open bank: results brought in, trials with simulated learners, and what is taken away of them.
 import type { Item, ItemFigures, ResultsRead, Sitting } from '../../core/model';
-import { count, freeName, safeName } from '../../core/shared/plain';
+import { count, freeName, percent, safeName } from '../../core/shared/plain';
 import { recordChange } from '../../core/shared/steps';
 import { core } from '../../workers/client';
 import { freshSeed } from '../parts/fresh-seed';
@@ -86,9 +86,7 @@ export async function takeFigures({ name, results }: Sitting): Promise<void> {
 /** Who a study sheet is for: everybody, or one learner by their place. */
 export type StudyFor = 'all' | number;
 
-const missedShare = ({ difficulty }: ItemFigures): number => 1 - (difficulty ?? 1);
-
-const percent = (share: number): string => `${Math.round(share * 100)} %`;
+const rightShare = ({ difficulty }: ItemFigures): number => difficulty ?? 1;
 
 /** How one learner did at a question, in words, and how far forward it stands. */
 const MARKS: Readonly<Record<string, { words: string; rank: number }>> = {
@@ -106,12 +104,12 @@ function notedFor({ results, marks, learners }: Sitting, whom: StudyFor): Noted[
     if (!item) {
       return [];
     }
-    const all = `${figures.right} of ${figures.answered} were right (${percent(1 - missedShare(figures))})`;
+    const all = `${figures.right} of ${figures.answered} were right (${percent(rightShare(figures))})`;
     const mark = whom === 'all' ? undefined : MARKS[marks[at]?.[whom] ?? '-'];
     return [
       mark
         ? { item, note: `${learners[Number(whom)]}: ${mark.words}`, rank: mark.rank }
-        : { item, note: all, rank: -missedShare(figures) },
+        : { item, note: all, rank: rightShare(figures) },
     ];
   });
 }
@@ -136,9 +134,11 @@ export async function takeOutResults(
 ): Promise<{ results: File[]; others: File[] }> {
   const results: File[] = [];
   const others: File[] = [];
+  // Without questions there are no answers to them, and no file need be opened twice.
+  const hasBank = bankState().items.length > 0;
   for (const file of files) {
     const isTable = /\.(?:csv|tsv|txt|xlsx|xlsm|ods)$/i.test(file.name);
-    const bytes = isTable ? new Uint8Array(await file.arrayBuffer()) : undefined;
+    const bytes = isTable && hasBank ? new Uint8Array(await file.arrayBuffer()) : undefined;
     const isResults =
       bytes &&
       (await core()

@@ -1,4 +1,5 @@
 // Questions that a person scores: open answers and files handed in.
+import { DOCUMENT_TYPES } from '../../shared/media-types';
 import type { Item } from '../../model';
 import { defined } from '../../shared/defined';
 import { declare, prompt, RESPONSE, type Made, type Parts } from './scoring';
@@ -13,8 +14,8 @@ const MIME: Record<string, string> = {
   '.gif': 'image/gif',
   '.txt': 'text/plain',
   '.csv': 'text/csv',
-  '.docx': 'application/vnd.openxmlformats-officedocument.wordprocessingml.document',
-  '.odt': 'application/vnd.oasis.opendocument.text',
+  '.docx': DOCUMENT_TYPES.docx,
+  '.odt': DOCUMENT_TYPES.odt,
   '.xlsx': 'application/vnd.openxmlformats-officedocument.spreadsheetml.sheet',
   '.ods': 'application/vnd.oasis.opendocument.spreadsheet',
   '.zip': 'application/zip',

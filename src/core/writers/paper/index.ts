@@ -45,8 +45,14 @@ function partsOf(version: PaperVersion, sections: readonly SetSection[] | undefi
   return [...parts, { title: '', note: '', items: rest }].filter((part) => part.items.length);
 }
 
+/** The questions as they are numbered. */
+const inOrder = ({ sections }: PaperJob, version: PaperVersion): Item[] =>
+  partsOf(version, sections).flatMap((part) => part.items);
+
 const headOf = (title: string, version: string, facts: string): string =>
   `<header><h1>${escapeMarkup(title)}${version ? ` <small>${escapeMarkup(version)}</small>` : ''}</h1><p class="small">${escapeMarkup(facts)}</p></header>`;
+
+const NAME_LINE = '<div class="line"><span>Name</span><span>Date</span></div>';
 
 const versionWords = (name: string, of: number): string => (of > 1 ? `version ${name}` : '');
 
@@ -61,13 +67,11 @@ function handout(job: PaperJob, version: PaperVersion, of: number): string {
     const questions = own.map((item) => questionHtml(item, ++n)).join('');
     return `${head}${words}<div class="${job.columns === 2 ? 'two' : ''}">${questions}</div>`;
   });
-  const line = '<div class="line"><span>Name</span><span>Date</span></div>';
-  return `<section class="version">${headOf(job.title ?? 'Questions', versionWords(name, of), facts)}${line}<br>${parts.join('')}</section>`;
+  return `<section class="version">${headOf(job.title ?? 'Questions', versionWords(name, of), facts)}${NAME_LINE}<br>${parts.join('')}</section>`;
 }
 
 function keyOf(job: PaperJob, version: PaperVersion, of: number): string {
-  const ordered = partsOf(version, job.sections).flatMap((part) => part.items);
-  const rows = ordered.map((item, at) => {
+  const rows = inOrder(job, version).map((item, at) => {
     const why = item.explanation ? `<p class="small">${marked(item.explanation)}</p>` : '';
     return `<tr><td>${at + 1}</td><td>${escapeMarkup(answerWords(item))}${why}</td><td>${escapeMarkup(item.ref)}</td></tr>`;
   });
@@ -89,8 +93,7 @@ function boxesOf(item: Item): string {
 }
 
 function answerSheet(job: PaperJob, version: PaperVersion, of: number): string {
-  const ordered = partsOf(version, job.sections).flatMap((part) => part.items);
-  const rows = ordered.map(
+  const rows = inOrder(job, version).map(
     (item, at) => `<li><span class="n">${at + 1}</span>${boxesOf(item)}</li>`,
   );
   const head = headOf(
@@ -98,8 +101,7 @@ function answerSheet(job: PaperJob, version: PaperVersion, of: number): string {
     versionWords(version.name, of),
     'One box for each question, unless it says that several are right.',
   );
-  const line = '<div class="line"><span>Name</span><span>Date</span></div>';
-  return `<section class="version">${head}${line}<ol class="answers">${rows.join('')}</ol></section>`;
+  return `<section class="version">${head}${NAME_LINE}<ol class="answers">${rows.join('')}</ol></section>`;
 }
 
 /** The questions with what is right and why, in the order given: what most got wrong comes first where the caller puts it there. */

@@ -1,6 +1,7 @@
 // What became of a question: what changed in this tab, how learners did, the files that it is in.
 import type { FieldChange, Item, Receipt, Sitting } from '../../../core/model';
 import { fieldAt, sameValue } from '../../../core/shared/fields';
+import { percent } from '../../../core/shared/plain';
 import type { JournalEntry } from '../../../store/port';
 
 /** One field of the question as it was before a step. `isStill` says that it still stands otherwise. */
@@ -45,7 +46,7 @@ export const sittingsOf = (
     return [
       {
         id: sitting,
-        words: `${name}${whose}: ${right} of ${answered} right (${Math.round((right / answered) * 100)} %)${tells}`,
+        words: `${name}${whose}: ${right} of ${answered} right (${percent(right / answered)})${tells}`,
       },
     ];
   });

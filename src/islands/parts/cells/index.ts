@@ -4,7 +4,7 @@ import { categoryPath } from '../../../core/shared/category-path';
 import { KIND_NAMES } from '../../../core/shared/kind-names';
 import { defined } from '../../../core/shared/defined';
 import { numberOf, secondsOf } from '../../../core/shared/normalise';
-import { tagText } from '../../../core/shared/plain';
+import { percent, tagText } from '../../../core/shared/plain';
 import { pastAt } from '../../state/past';
 import { answerText, setAnswer } from './answers';
 import type { CellField, CellResult } from './fields';
@@ -143,7 +143,7 @@ const CELLS: Record<Named, Cell> = {
   ),
   difficulty: onlyRead(({ id }) => {
     const past = pastAt(id);
-    return past ? `${Math.round(past.difficulty * 100)} %` : '';
+    return past ? percent(past.difficulty) : '';
   }, 'How many were right comes from results.'),
 };
 

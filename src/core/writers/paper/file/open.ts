@@ -2,12 +2,13 @@
 import { strToU8, zipSync, type Zippable } from 'fflate';
 import type { Run } from '../../../model';
 import { escapeXml } from '../../../shared/markup';
+import { DOCUMENT_TYPES } from '../../../shared/media-types';
 import { STILL } from '../../contract';
 import type { Block } from './blocks';
 import { pictureOf, type Picture } from './picture';
 
 const HEAD = '<?xml version="1.0" encoding="UTF-8"?>\n';
-const TYPE = 'application/vnd.oasis.opendocument.text';
+const TYPE = DOCUMENT_TYPES.odt;
 const SPACES = ['office', 'style', 'text', 'table', 'drawing', 'manifest']
   .map((name) => {
     const prefix = name === 'drawing' ? 'draw' : name;
