@@ -1,5 +1,6 @@
 // The stand-ins that a file can be handed to in this place, each with its own strict reader and its own play.
 import type { Card } from '../../stand-ins/card-trainer/take';
+import type { Taken } from '../../stand-ins/taken';
 import type { FilledFile } from '../state/hand-over';
 import type { PlayQuestion } from './questions';
 import { ofHost, ofShelf } from './questions';
@@ -46,6 +47,21 @@ const live: Host = {
   },
 };
 
+/** The answer of a stand-in of the one manner as this place shows it. */
+const answerOf = <Question>(
+  title: string,
+  answer: Taken<Question>,
+  play: (questions: readonly Question[]) => Played,
+): Answer =>
+  'problem' in answer
+    ? answer
+    : {
+        title,
+        many: answer.questions.length,
+        play: play(answer.questions),
+        refused: answer.refused,
+      };
+
 const cards: Host = {
   id: 'card-trainer',
   accept: '.tsv,.txt',
@@ -55,19 +71,10 @@ const cards: Host = {
     return {
       ...CARD_TRAINER,
       rules: CARD_TRAINER_RULES,
-      take: (bytes) => {
-        const answer = takeFile(bytes);
-        return Promise.resolve(
-          'problem' in answer
-            ? answer
-            : {
-                title: CARD_TRAINER.name,
-                many: answer.questions.length,
-                play: { cards: answer.questions },
-                refused: answer.refused,
-              },
-        );
-      },
+      take: (bytes) =>
+        Promise.resolve(
+          answerOf(CARD_TRAINER.name, takeFile(bytes), (taken) => ({ cards: taken })),
+        ),
     };
   },
 };
@@ -81,19 +88,12 @@ const shelf: Host = {
     return {
       ...COURSE_SHELF,
       rules: COURSE_SHELF_RULES,
-      take: (bytes) => {
-        const answer = takeFile(bytes);
-        return Promise.resolve(
-          'problem' in answer
-            ? answer
-            : {
-                title: COURSE_SHELF.name,
-                many: answer.questions.length,
-                play: { questions: answer.questions.map(ofShelf) },
-                refused: answer.refused,
-              },
-        );
-      },
+      take: (bytes) =>
+        Promise.resolve(
+          answerOf(COURSE_SHELF.name, takeFile(bytes), (taken) => ({
+            questions: taken.map(ofShelf),
+          })),
+        ),
     };
   },
 };

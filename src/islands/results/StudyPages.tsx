@@ -1,9 +1,10 @@
 // The study sheet of a sitting: for everybody, or for one learner; those that most got wrong first.
-import { Button, Group, Select, Stack } from '@mantine/core';
+import { Select, Stack } from '@mantine/core';
 import { modals } from '@mantine/modals';
-import { useEffect, useRef, useState } from 'react';
+import { useEffect, useState } from 'react';
 import type { Sitting } from '../../core/model';
 import { safeName } from '../../core/shared/plain';
+import { Printable } from '../parts/Printable';
 import { takeAway } from '../parts/take-away';
 import { studySheet, type StudyFor } from '../state/sittings';
 
@@ -11,8 +12,7 @@ const ALL = 'all';
 
 function StudyPages({ sitting }: { sitting: Sitting }) {
   const [whom, setWhom] = useState<StudyFor>(ALL);
-  const [html, setHtml] = useState('');
-  const frame = useRef<HTMLIFrameElement>(null);
+  const [html, setHtml] = useState<string>();
   useEffect(() => {
     let isLatest = true;
     void studySheet(sitting, whom).then((page) => isLatest && setHtml(page));
@@ -23,7 +23,7 @@ function StudyPages({ sitting }: { sitting: Sitting }) {
   const take = (): void =>
     takeAway(
       `${safeName(sitting.name, 'Results')} to study.html`,
-      new TextEncoder().encode(html),
+      new TextEncoder().encode(html ?? ''),
       'text/html',
     );
   return (
@@ -40,25 +40,7 @@ function StudyPages({ sitting }: { sitting: Sitting }) {
         ]}
         onChange={(value) => setWhom(value === null || value === ALL ? ALL : Number(value))}
       />
-      <iframe
-        ref={frame}
-        title="The study sheet as it will be"
-        className="print-preview"
-        sandbox="allow-same-origin allow-modals"
-        srcDoc={html}
-      />
-      <Group justify="flex-end">
-        <Button disabled={!html} onClick={take}>
-          Take the file
-        </Button>
-        <Button
-          variant="filled"
-          disabled={!html}
-          onClick={() => frame.current?.contentWindow?.print()}
-        >
-          Print
-        </Button>
-      </Group>
+      <Printable title="The study sheet as it will be" html={html} onTake={take} />
     </Stack>
   );
 }

@@ -10,11 +10,12 @@ import {
   TextInput,
 } from '@mantine/core';
 import { modals } from '@mantine/modals';
-import { useEffect, useRef, useState } from 'react';
+import { useEffect, useState } from 'react';
 import type { Activity, PaperJob, QuestionSet } from '../../core/model';
 import { DOCUMENT_TYPES } from '../../core/shared/media-types';
 import { safeName } from '../../core/shared/plain';
 import { messageOf } from '../parts/message-of';
+import { Printable } from '../parts/Printable';
 import { takeAway } from '../parts/take-away';
 import { idsOf } from '../state/sets';
 import { core } from '../../workers/client';
@@ -165,7 +166,6 @@ function Print({ set }: { set: QuestionSet }) {
     format: 'html',
   });
   const to = (change: Partial<Wishes>): void => setWishes((now) => ({ ...now, ...change }));
-  const frame = useRef<HTMLIFrameElement>(null);
   const { html, problem } = usePage(set, wishes);
   const onPaper = isPaper(wishes.what);
   const take = async (): Promise<void> => {
@@ -194,39 +194,20 @@ function Print({ set }: { set: QuestionSet }) {
           with no network. The right answers are in it, and whoever looks can find them.
         </Text>
       )}
-      {problem ? (
+      {problem && (
         <Text role="alert" c="var(--brick-ink)">
           {problem}
         </Text>
-      ) : (
-        // What stands in the frame is the page itself; it may print and run nothing but its own player.
-        <iframe
-          ref={frame}
-          title="The page as it will be"
-          className="print-preview"
-          sandbox={onPaper ? 'allow-same-origin allow-modals' : ''}
-          srcDoc={onPaper ? (html ?? '') : ''}
-          hidden={!onPaper}
-        />
       )}
-      <Group justify="flex-end">
-        <Button
-          disabled={!html}
-          onClick={() => void take()}
-          variant={onPaper ? 'default' : 'filled'}
-        >
-          Take the file
-        </Button>
-        {onPaper && (
-          <Button
-            variant="filled"
-            disabled={!html}
-            onClick={() => frame.current?.contentWindow?.print()}
-          >
-            Print
+      {onPaper && !problem ? (
+        <Printable title="The page as it will be" html={html} onTake={() => void take()} />
+      ) : (
+        <Group justify="flex-end">
+          <Button disabled={!html} onClick={() => void take()} variant="filled">
+            Take the file
           </Button>
-        )}
-      </Group>
+        </Group>
+      )}
     </Stack>
   );
 }

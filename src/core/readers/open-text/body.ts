@@ -5,7 +5,9 @@ import { joinRuns } from '../../shared/rich-text';
 import type { BodyPart, Paragraph } from '../written/parts';
 import { byName, parseXml, type Attributes } from '../xml';
 import { Lists } from './lists';
-import { resolved, type Styles } from './styles';
+import { Collector } from '../written/collector';
+import { resolveStyle } from '../written/style-chain';
+import type { Style, Styles } from './styles';
 
 /** What stands inside these is no text of the document. */
 const SKIPPED = new Set([
@@ -29,9 +31,8 @@ type Open = {
 };
 
 class BodyReader {
-  readonly parts: BodyPart[] = [];
+  private readonly collector = new Collector();
   private readonly paragraphs: Open[] = [];
-  private readonly tables: Paragraph[][][][] = [];
   private readonly spans: Look[] = [];
   private readonly lists: Lists;
   private readonly repeats: number[] = [];
@@ -50,7 +51,7 @@ class BodyReader {
   private readonly opening = byName<[Attributes]>({
     p: (a) => this.begin(a['text:style-name'], undefined),
     h: (a) => this.begin(a['text:style-name'], Number(a['text:outline-level'] ?? 1)),
-    span: (a) => this.spans.push(resolved(this.styles, a['text:style-name']).look),
+    span: (a) => this.spans.push(resolveStyle(this.styles.named, a['text:style-name']).look),
     a: (a) => {
       this.href = a['xlink:href'];
     },
@@ -63,14 +64,14 @@ class BodyReader {
     desc: () => {
       this.alt = '';
     },
-    table: () => this.tables.push([]),
-    'table-row': () => this.tables.at(-1)?.push([]),
+    table: () => this.collector.openTable(),
+    'table-row': () => this.collector.openRow(),
     'table-cell': (a) => this.cell(a),
     'covered-table-cell': (a) => this.cell(a),
   });
 
   private cell(a: Attributes): void {
-    this.tables.at(-1)?.at(-1)?.push([]);
+    this.collector.openCell();
     this.repeats.push(Math.min(MOST_REPEATED, Number(a['table:number-columns-repeated'] ?? 1)));
   }
 
@@ -85,7 +86,7 @@ class BodyReader {
   }
 
   private begin(name: string | undefined, heading: number | undefined): void {
-    const style = resolved(this.styles, name);
+    const style: Style = resolveStyle(this.styles.named, name);
     this.paragraphs.push({
       runs: [],
       pictures: [],
@@ -150,7 +151,7 @@ class BodyReader {
     },
     'table-cell': () => this.endCell(),
     'covered-table-cell': () => this.endCell(),
-    table: () => this.endTable(),
+    table: () => this.collector.closeTable(),
   });
 
   private end(): void {
@@ -164,33 +165,19 @@ class BodyReader {
       ...open.label,
       heading: open.heading || undefined,
     });
-    this.place([paragraph], paragraph);
-  }
-
-  /** Puts paragraphs into the open cell, or what they are parts of into the body. */
-  private place(paragraphs: readonly Paragraph[], part: BodyPart): void {
-    const cell = this.tables.at(-1)?.at(-1)?.at(-1);
-    if (cell) {
-      cell.push(...paragraphs);
-    } else {
-      this.parts.push(part);
-    }
+    this.collector.paragraph(paragraph);
   }
 
   private endCell(): void {
-    const row = this.tables.at(-1)?.at(-1);
+    const { row } = this.collector;
     const cell = row?.at(-1);
     for (let n = this.repeats.pop() ?? 1; n > 1 && cell; n--) {
       row!.push([...cell]);
     }
   }
 
-  private endTable(): void {
-    const table = this.tables.pop();
-    if (table) {
-      // A table inside a cell is its cell's text.
-      this.place(table.flat(2), { table });
-    }
+  get parts(): readonly BodyPart[] {
+    return this.collector.parts;
   }
 }
 
@@ -210,7 +197,7 @@ export function readBody(
   xml: string,
   styles: Styles,
   picture: (path: string) => string,
-): BodyPart[] {
+): readonly BodyPart[] {
   const reader = new BodyReader(styles, picture);
   parseXml(xml, {
     open: (name, attributes) => reader.open(name, attributes),

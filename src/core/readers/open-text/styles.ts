@@ -3,7 +3,7 @@
 import type { Look } from '../../model';
 import { byName, parseXml, type Attributes } from '../xml';
 
-export type Style = { look: Look; parent?: string; list?: string; heading?: number };
+export type Style = { look: Look; based?: string; list?: string; heading?: number };
 /** A level of a list: `format` as the standard writes it (1, a, A, i, I), or a bullet; what stands around it. */
 export type ListLevel = {
   format: string;
@@ -53,7 +53,7 @@ class StyleReader {
     style: (a) => {
       this.style = {
         look: {},
-        ...(a['style:parent-style-name'] ? { parent: a['style:parent-style-name'] } : {}),
+        ...(a['style:parent-style-name'] ? { based: a['style:parent-style-name'] } : {}),
         ...(a['style:list-style-name'] ? { list: a['style:list-style-name'] } : {}),
         ...(a['style:default-outline-level']
           ? { heading: Number(a['style:default-outline-level']) }
@@ -99,20 +99,4 @@ export function readStyles(parts: readonly string[]): Styles {
     parseXml(xml, { open: (name, a) => reader.open(name, a), close: (name) => reader.close(name) });
   }
   return reader.styles;
-}
-
-const LONGEST_CHAIN = 12;
-
-/** A style with what it inherits; a chain that bites its tail ends. */
-export function resolved({ named }: Styles, name: string | undefined): Style {
-  const chain: Style[] = [];
-  let next = named.get(name ?? '');
-  while (next && chain.length < LONGEST_CHAIN) {
-    chain.unshift(next);
-    next = named.get(next.parent ?? '');
-  }
-  return chain.reduce<Style>(
-    (sum, style) => ({ ...sum, ...style, look: { ...sum.look, ...style.look } }),
-    { look: {} },
-  );
 }

@@ -3,7 +3,9 @@ import type { Look, Picture, Run } from '../../model';
 import { joinRuns } from '../../shared/rich-text';
 import { byName, parseXml, type Attributes } from '../xml';
 import type { Numberer } from './numbering';
-import { applyProperty, resolveStyle, type Style } from './styles';
+import { Collector } from '../written/collector';
+import { resolveStyle } from '../written/style-chain';
+import { applyProperty, type Style } from './styles';
 import { defined } from '../../shared/defined';
 import type { BodyPart, Paragraph } from '../written/parts';
 
@@ -52,9 +54,8 @@ const SKIPPED = new Set([
 
 /** Takes in the elements of a document's body and gives its paragraphs and tables. */
 export class BodyReader {
-  readonly parts: BodyPart[] = [];
+  private readonly collector = new Collector();
   private readonly paragraphs: Open[] = [];
-  private readonly tables: Paragraph[][][][] = [];
   private look: Look = {};
   private href: string | undefined;
   private alt = '';
@@ -67,9 +68,9 @@ export class BodyReader {
 
   private readonly opening = byName<[Attributes]>({
     p: () => this.paragraphs.push({ runs: [], pictures: [] }),
-    tbl: () => this.tables.push([]),
-    tr: () => this.tables.at(-1)?.push([]),
-    tc: () => this.tables.at(-1)?.at(-1)?.push([]),
+    tbl: () => this.collector.openTable(),
+    tr: () => this.collector.openRow(),
+    tc: () => this.collector.openCell(),
     pStyle: (a) => this.say({ style: a['w:val'] ?? '' }),
     numId: (a) => this.say({ list: a['w:val'] ?? '' }),
     ilvl: (a) => this.say({ level: Number(a['w:val']) }),
@@ -167,7 +168,7 @@ export class BodyReader {
       this.href = undefined;
     },
     p: () => this.closeParagraph(),
-    tbl: () => this.closeTable(),
+    tbl: () => this.collector.closeTable(),
   });
 
   private closeParagraph(): void {
@@ -175,7 +176,7 @@ export class BodyReader {
     if (!open) {
       return;
     }
-    const style = resolveStyle(this.given.styles, open.style);
+    const style: Style = resolveStyle(this.given.styles, open.style);
     const { list, level = 0, heading } = { ...style, ...open };
     const label = list && list !== '0' ? this.given.numberer.next(list, level) : '';
     const paragraph: Paragraph = defined({
@@ -185,32 +186,16 @@ export class BodyReader {
       heading: heading || undefined,
     });
     // A text box stands inside a paragraph; its own paragraphs come before it, in reading order of the file.
-    this.place([paragraph], paragraph);
+    this.collector.paragraph(paragraph);
   }
 
-  /** Puts paragraphs into the open cell, or what they are parts of into the body. */
-  private place(paragraphs: readonly Paragraph[], part: BodyPart): void {
-    const cell = this.tables.at(-1)?.at(-1)?.at(-1);
-    if (!cell) {
-      this.parts.push(part);
-      return;
-    }
-    for (const paragraph of paragraphs) {
-      cell.push(paragraph);
-    }
-  }
-
-  private closeTable(): void {
-    const table = this.tables.pop();
-    if (table) {
-      // A table inside a cell is its cell's text.
-      this.place(table.flat(2), { table });
-    }
+  get parts(): readonly BodyPart[] {
+    return this.collector.parts;
   }
 }
 
 /** The parts of a document's body in their order. Throws an Error where the XML is broken. */
-export function readBody(xml: string, given: Parts): BodyPart[] {
+export function readBody(xml: string, given: Parts): readonly BodyPart[] {
   const reader = new BodyReader(given);
   parseXml(xml, {
     open: (name, attributes) => reader.open(name, attributes),

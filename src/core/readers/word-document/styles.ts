@@ -107,20 +107,3 @@ export function readStyles(xml: string): Map<string, Style> {
   }
   return reader.styles;
 }
-
-/** A chain of styles is no longer than this, unless it bites its tail. */
-const LONGEST_CHAIN = 12;
-
-/** A style with what it inherits; a chain that bites its tail ends. */
-export function resolveStyle(styles: Map<string, Style>, id: string | undefined): Style {
-  const chain: Style[] = [];
-  let next = styles.get(id ?? '');
-  while (next && chain.length < LONGEST_CHAIN) {
-    chain.unshift(next);
-    next = styles.get(next.based ?? '');
-  }
-  return chain.reduce<Style>(
-    (sum, style) => ({ ...sum, ...style, look: { ...sum.look, ...style.look } }),
-    { look: {} },
-  );
-}

@@ -1,23 +1,12 @@
 // A text for one receiver, or for all that need a shorter one, with its length against the strictest of them.
 import { Button, Group, Stack, Textarea } from '@mantine/core';
 import { useState, type KeyboardEvent } from 'react';
-import type { KeptLayout, Layout } from '../../../core/model';
+import type { KeptLayout } from '../../../core/model';
 import { lengthOf } from '../../../core/shared/lengths';
 import { bankState } from '../../state/bank';
 import { ownTextFor } from '../../state/hand-over';
 import { placeOf } from './change-of';
-
-type Limits = Layout['limits'];
-
-/** How long a field may be; undefined where the receiver says nothing of it. */
-function mostFor(field: string, limits: Limits): number | undefined {
-  if (field === 'stem' || field === 'hint' || field === 'title') {
-    return limits[field];
-  }
-  return field === 'explanation' || field.endsWith('.feedback')
-    ? limits.explanation
-    : limits.option;
-}
+import { mostFor } from './too-long';
 
 function lengthWords(length: number, most: number | undefined): string {
   if (!most) {
