@@ -48,7 +48,7 @@ const FEEDBACK: Choices<NonNullable<Marks['feedbackAt']>> = [
   ['question', 'below all options'],
 ];
 const CATEGORY: Choices<NonNullable<Marks['categoryAt']>> = [
-  ['part', 'above several questions'],
+  ['part', 'above a part'],
   ['question', 'in each question'],
 ];
 const TIGHT: Choices<'blank' | 'nothing'> = [
