@@ -22,6 +22,28 @@ function pairsOf(token: Token): { n: number; piece: Piece }[] {
   });
 }
 
+const STARTS = /(?:^|[\s,;|(])(\d{1,3})\s*[.):=–-]?\s+(?=\S)/gu;
+
+/** Answers of any kind that count up in a line, '1 B, 2 true, 3 chlorophyll', or one behind its number. */
+function entriesOf(token: Token): { n: number; piece: Piece }[] {
+  const { text } = token.line;
+  const chain: { n: number; from: number; at: number }[] = [];
+  for (const match of text.matchAll(STARTS)) {
+    const n = Number(match[1]);
+    const before = chain.at(-1);
+    const isLead = !before && !/[\p{L}\p{N}]/u.test(text.slice(0, match.index));
+    const between = before ? text.slice(before.from, match.index) : '';
+    if (isLead || (before && n === before.n + 1 && /[\p{L}\p{N}]/u.test(between))) {
+      chain.push({ n, at: match.index, from: match.index + match[0].length });
+    }
+  }
+  return chain.map(({ n, from }, index) => {
+    const end = chain[index + 1]?.at ?? text.length;
+    const answer = text.slice(from, end).replace(/[\s,;|.)(]+$/u, '');
+    return { n, piece: piece(token.line, from, from + answer.length) };
+  });
+}
+
 const LETTERS = /^\s*[A-Ja-j](?:(?:\s*[,;&/+]\s*|\s+\p{L}{1,3}\s+)[A-Ja-j])*\s*$/u;
 const CELLS = /\t+|\s*\|\s*|\s{2,}|\s/u;
 const NUMBERS = /^\s*\|?\s*(?:\d{1,4}[.)]?(?:\t+|\s*\|\s*|\s+|$)){2,}/u;
@@ -51,6 +73,38 @@ function acrossOf(
   );
 }
 
+/** Letters parted by blanks or commas, or as many of them right behind one another as there are questions. */
+const areLetters = (text: string, questions: number): boolean =>
+  /^[A-Ja-j](?:[\s,;]+[A-Ja-j])*[.]?$/.test(text) ||
+  (/^[A-Ja-j]+[.]?$/.test(text) && text.replace('.', '').length === questions);
+
+/** The answers of a line with their numbers; none where its answers have none. */
+function numberedIn(token: Token, below: Token | undefined): { n: number; piece: Piece }[] {
+  const across = acrossOf(token, below);
+  if (across) {
+    return across;
+  }
+  const pairs = pairsOf(token);
+  if (pairs.length) {
+    return pairs;
+  }
+  const entries = entriesOf(token);
+  if (entries.length > (token.is === 'text' ? 0 : 1)) {
+    return entries;
+  }
+  return token.is === 'numbered' ? [{ n: token.n, piece: token }] : [];
+}
+
+/** The letters of a line that has no numbers, each an answer. */
+function lettersIn(token: Token, questions: number): Piece[] {
+  if (token.is !== 'text' || !areLetters(pieceText(token).trim(), questions)) {
+    return [];
+  }
+  return [...pieceText(token).matchAll(/[A-Ja-j]/g)].map(({ index }) =>
+    piece(token.line, token.from + index, token.from + index + 1),
+  );
+}
+
 /** Gives the answers of a closing list to the questions they belong to, by number, else by order. */
 export function joinAnswerList(drafts: readonly Draft[], tokens: readonly Token[]): void {
   const numbered = new Map<number, Draft>();
@@ -60,35 +114,17 @@ export function joinAnswerList(drafts: readonly Draft[], tokens: readonly Token[
     }
   });
   const questions = drafts.filter((draft) => draft.options.length || draft.number !== undefined);
-  const give = (n: number, answer: Piece): void => {
-    (numbered.get(n) ?? (numbered.size ? undefined : questions[n - 1]))?.answers.push(answer);
-  };
   let order = 0;
   for (const [index, token] of tokens.entries()) {
-    const across = acrossOf(token, tokens[index + 1]);
-    if (across) {
-      across.forEach(({ n, piece: answer }) => give(n, answer));
-      continue;
+    const found = numberedIn(token, tokens[index + 1]);
+    for (const { n, piece: answer } of found) {
+      const owner = numbered.get(n) ?? (numbered.size ? undefined : questions[n - 1]);
+      owner?.answers.push(answer);
     }
-    const pairs = pairsOf(token);
-    if (pairs.length) {
-      pairs.forEach(({ n, piece: answer }) => give(n, answer));
-      continue;
-    }
-    if (token.is === 'numbered') {
-      give(token.n, token);
-      continue;
-    }
-    if (token.is !== 'text' && token.is !== 'lettered' && token.is !== 'bullet') {
-      continue;
-    }
-    const letters =
-      token.is === 'text' && /^[A-Ja-j](?:[\s,;]+[A-Ja-j])*[.]?$/.test(pieceText(token).trim());
-    if (letters) {
-      for (const match of pieceText(token).matchAll(/[A-Ja-j]/g)) {
-        const at = token.from + match.index;
-        questions[order++]?.answers.push(piece(token.line, at, at + 1));
-      }
+    if (!found.length) {
+      lettersIn(token, questions.length).forEach((answer) =>
+        questions[order++]?.answers.push(answer),
+      );
     }
   }
 }

@@ -4,6 +4,7 @@ import type { Inline } from './inline';
 import type { Label } from './labels';
 import { blocksOf, isJudged, isTask, pairsBelow } from './lone';
 import type { Field } from './names';
+import { partOf, type Part } from './part';
 import type { Piece } from './tokens';
 import { halvesOf, whole, type TypedLine } from './typed-line';
 
@@ -18,6 +19,8 @@ export class Collected {
   readonly aside: TypedLine[] = [];
   current: Draft | undefined;
   heading: string | undefined;
+  /** What the lines above say of the questions to come. */
+  private part: Part | undefined;
   /** Whether 'Topic: …' says that the heading is a category. */
   private isNamedPart = false;
   /** Whether the last paragraph was no question: instructions stand below titles. */
@@ -51,10 +54,16 @@ export class Collected {
     this.pending = [];
     for (const block of blocks) {
       if (!this.isFree || !this.openLone(block, follows)) {
-        block.forEach((line) => this.aside.push(line));
+        block.forEach((line) => this.putAside(line));
       }
       this.isBelowAside = this.aside.at(-1) === block.at(-1);
     }
+  }
+
+  private putAside(line: TypedLine): void {
+    const part = partOf(line.text);
+    this.part = part.isTask ? part : this.part;
+    this.aside.push(line);
   }
 
   /** A paragraph that is a question by itself: a statement that is judged, pairs below a task, or a task between questions. */
@@ -86,6 +95,7 @@ export class Collected {
       ...(label ? { isLabelled: true } : {}),
       ...(label?.n === undefined ? {} : { number: label.n + 1 }),
       ...(this.heading ? { category: this.heading, isNamedPart: this.isNamedPart } : {}),
+      ...(this.part?.isTask ? { part: this.part } : {}),
     });
     this.drafts.push(this.current);
     this.isBelowAside = false;
@@ -111,6 +121,7 @@ export class Collected {
   /** A line that stands above the questions to come. */
   head(line: TypedLine): void {
     this.heading = line.text.trim();
+    this.part = partOf(line.text);
     this.current = undefined;
   }
 
@@ -185,23 +196,6 @@ export class Collected {
   addAnswer(line: TypedLine, piece: Piece): void {
     this.current?.answers.push(piece);
     this.touch(line);
-  }
-
-  /** A line of which a person said that it is the answer, whatever waits above it. */
-  answerWith(line: TypedLine, piece: Piece): void {
-    if (this.waits) {
-      this.openPending();
-    }
-    this.addAnswer(line, piece);
-  }
-
-  /** A line of which a person said that it goes on with the one above. */
-  goOnWith(line: TypedLine): void {
-    if (this.current && !this.waits) {
-      this.goOn(this.current, line);
-    } else {
-      this.wait(line);
-    }
   }
 
   addField(line: TypedLine, { role, from }: Field): void {

@@ -48,6 +48,10 @@ export type Draft = {
   isLabelled?: boolean;
   /** Whether it is a lone sentence, with nothing that marks it as a question. */
   isLone?: boolean;
+  /** What is said above several questions: points of each, and whether they are statements to judge. */
+  part?: { points?: number; isJudged: boolean };
+  /** Whether its answer stands behind it on the same line. */
+  hasAnswerBehind?: boolean;
   lastLine: number;
 };
 

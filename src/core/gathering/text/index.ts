@@ -6,6 +6,7 @@ import { EMPHASES, isEmphasised, plainOfPieces, type Draft, type Emphasis } from
 import { itemOf, type ItemContext, type Sections } from './item';
 import { isJudged } from './lone';
 import { distinctReadings, otherManners } from './others';
+import { partOf } from './part';
 import { readText } from './readings';
 import { tellsKey } from './weigh';
 import { shareBanks } from './word-bank';
@@ -105,11 +106,14 @@ const leftOutOf = (
 ];
 
 /** Headings are categories where several of them stand above questions; a lone one is the title. */
-const sectionsAsFound = (drafts: readonly Draft[]): Sections =>
-  new Set(drafts.map((draft) => draft.category).filter(Boolean)).size > 1 ||
-  drafts.some(({ isNamedPart }) => isNamedPart)
+function sectionsAsFound(drafts: readonly Draft[]): Sections {
+  const titles = [...new Set(drafts.flatMap(({ category }) => category ?? []))];
+  // 'True or false?' and 'Choose the right answer' say what to do, and nothing of what the questions are about.
+  const areTasks = titles.filter((title) => partOf(title).isTask).length * 2 >= titles.length;
+  return (titles.length > 1 && !areTasks) || drafts.some(({ isNamedPart }) => isNamedPart)
     ? 'category'
     : 'none';
+}
 
 /** Below this, questions hold together so loosely that the whole reading wants a look. */
 const HELD = 0.6;
@@ -121,7 +125,10 @@ const MOST = 0.75;
 export function isTypedText(document: Document): boolean {
   const { drafts } = readText(document, keyEmphasis);
   const emphasis = keyEmphasis(drafts);
-  const whole = drafts.filter((draft) => draft.options.length > 1 && tellsKey(draft, emphasis));
+  const whole = drafts.filter(
+    (draft) =>
+      (draft.options.length > 1 && tellsKey(draft, emphasis)) || draft.hasAnswerBehind === true,
+  );
   const filled = document.lines.filter(({ text }) => text.trim()).length;
   const lines = new Set(
     whole.flatMap(({ stem, options, answers, fields }) =>

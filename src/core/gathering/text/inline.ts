@@ -41,6 +41,23 @@ const SECOND: Partial<Record<Counting, RegExp>> = {
   circled: /②/u,
 };
 
+/** The first labels of options that stand on one line behind a text: what they begin with, found nowhere at a line's beginning. */
+export function labelsWithin({ line, text }: TypedLine): Label[] {
+  const mayHave = Object.values(SECOND).some((second) => second.test(text));
+  if (!mayHave || text.length > LONGEST) {
+    return [];
+  }
+  const own = [...places(text)].flatMap((at) =>
+    labelsOf({ line: line.line, text: text.slice(at) }).filter(
+      ({ counts, n }) => n !== undefined && counts !== 'word',
+    ),
+  );
+  return own.filter(
+    ({ n, family }, index) =>
+      n === 0 && own.slice(index + 1).some((next) => next.family === family && next.n === 1),
+  );
+}
+
 /** Splits a line where two labels or more of the family stand in it in their order; undefined where they don't. */
 export function splitOptions({ line, text }: TypedLine, option: OptionSign): Inline | undefined {
   if (option.is !== 'label' || text.length > LONGEST || !SECOND[option.counts]?.test(text)) {
@@ -59,14 +76,13 @@ export function splitOptions({ line, text }: TypedLine, option: OptionSign): Inl
   if (found.length < 2) {
     return undefined;
   }
-  const labels = found.map((_, index) => {
+  const labels = found.map(({ at, label }, index): Label => {
     const end = found[index + 1]?.at ?? text.length;
-    const own = labelsOf({
-      line: line.line,
-      text: text.slice(found[index]!.at, end).trimEnd(),
-    }).find(({ family }) => family === option.family)!;
-    const { at } = found[index]!;
-    return { ...own, from: own.from + at, to: own.to + at };
+    const own = labelsOf({ line: line.line, text: text.slice(at, end).trimEnd() }).find(
+      ({ family }) => family === option.family,
+    );
+    // A label with nothing behind it is told by what follows alone.
+    return own ? { ...own, from: own.from + at, to: own.to + at } : { ...label, to: end };
   });
   return { before: text.slice(0, found[0]!.at), labels };
 }

@@ -1,13 +1,14 @@
 // One question of a running text: its fields, its answer, its pictures, and what is doubtful in it.
-import type { Document, Finding, Item, Overrule, Role } from '../../model';
+import type { Document, Finding, Item, Overrule, Role, Tag } from '../../model';
 import { defined } from '../../shared/defined';
-import { numberOf, secondsOf } from '../../shared/normalise';
+import { cleanText, numberOf, secondsOf } from '../../shared/normalise';
 import { optionLetter } from '../../shared/plain';
 import { splitCell } from '../../shared/table/separators';
 import { tagOf } from '../beside';
 import { answerOf } from './answer';
 import { picturesOf, plainOfPieces, textOfPieces, type Draft, type Emphasis } from './draft';
 import { withoutPoints } from './points';
+import type { Piece } from './tokens';
 
 type Said = { text: string; pieces: Draft['stem']; keep: boolean };
 type Take = (said: Said) => Partial<Item>;
@@ -25,7 +26,7 @@ const TAKE: Partial<Record<Role, Take>> = {
   attempts: ({ text }) => defined({ attempts: firstNumber(text) }),
   seconds: ({ text }) => defined({ seconds: secondsOf(text) }),
   title: ({ text }) => ({ title: text }),
-  ref: ({ text }) => ({ ref: text }),
+  ref: ({ text }) => (isCode(text) ? { ref: text } : {}),
   category: ({ text }) => ({ category: text.split(/\s*(?:>|\/|::|»)\s*/u).filter(Boolean) }),
   tags: ({ text }) => ({
     tags: splitCell(text, /[|;,]/.exec(text)?.[0]).map((tag) => tagOf(tag)),
@@ -33,12 +34,30 @@ const TAKE: Partial<Record<Role, Take>> = {
   use: ({ text }) => ({ use: /^pract/i.test(text) ? 'practice' : 'scored' }),
 };
 
+/** What stands in front of a piece in its line, without the sign behind it: 'Difficulty'. */
+const nameBefore = ({ line, from }: Piece): string =>
+  cleanText(line.text.slice(0, from).replace(/^[^\p{L}\p{N}]+|[\s:=–—-]+$/gu, ''));
+
+/** A reference is one code; more words tell where the matter is from. */
+const isCode = (text: string): boolean => /^\S{1,30}$/u.test(text);
+
+/** What has no place of its own is kept as a tag under the name that it has in the text. */
+function namedTags({ fields }: Draft): Tag[] {
+  return fields.flatMap(({ role, piece }) => {
+    const value = plainOfPieces([piece]);
+    const isKept = role === 'tag' || (role === 'ref' && !isCode(value));
+    const name = nameBefore(piece);
+    return isKept && value ? [name ? { name, value } : { value }] : [];
+  });
+}
+
 /** What the lines of a question say of it besides its text, its options and its answer. */
-function fieldsOf({ fields }: Draft, keep: boolean): Partial<Item> {
+function fieldsOf(draft: Draft, keep: boolean): Partial<Item> {
+  const { fields } = draft;
   if (!fields.length) {
     return {};
   }
-  return Object.entries(TAKE).reduce<Partial<Item>>((item, [role, take]) => {
+  const said = Object.entries(TAKE).reduce<Partial<Item>>((item, [role, take]) => {
     const pieces = fields.filter((field) => field.role === role).map(({ piece }) => piece);
     const text = pieces
       .map((piece) => plainOfPieces([piece]))
@@ -46,6 +65,8 @@ function fieldsOf({ fields }: Draft, keep: boolean): Partial<Item> {
       .join(' ');
     return text ? { ...item, ...take({ text, pieces, keep }) } : item;
   }, {});
+  const named = namedTags(draft);
+  return named.length ? { ...said, tags: [...(said.tags ?? []), ...named] } : said;
 }
 
 /** Labels of options that skip one or stand twice: an option may have been lost. */
@@ -163,6 +184,7 @@ export function itemOf(draft: Draft, context: ItemContext): Item {
     ref: '',
     kind: answer.kind,
     stem,
+    ...(draft.part?.points === undefined ? {} : { points: draft.part.points }),
     ...(points ? { points: numberOf(points)! } : {}),
     ...withSection(fields, draft, context.sections),
     ...answer.fields,

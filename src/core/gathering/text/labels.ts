@@ -181,7 +181,7 @@ function labelsAt(text: string, from: number): Omit<Label, 'to'>[] {
 }
 
 /** A label with the signs in front of it, between it and the text, and behind the text taken off. */
-function marked(
+export function marked(
   text: string,
   label: Omit<Label, 'to'>,
   before: ReturnType<typeof takeMarks>,

@@ -16,7 +16,8 @@ export function isJudged(text: string): boolean {
   return word !== undefined && verdictOf(word) !== undefined;
 }
 
-const speaksOfForms = (text: string): boolean =>
+/** Whether a text speaks of questions, answers and options, as instructions do. */
+export const speaksOfForms = (text: string): boolean =>
   (text.match(/\p{L}{5,}/gu) ?? []).some(
     (word) => likelihoodOf(word, ['stem', 'right', 'key', 'option', 'options']) > OF_FORMS,
   );

@@ -2,19 +2,29 @@
 import { likelihoodOf } from '../../understanding';
 import { defined } from '../../shared/defined';
 import { fieldOfLine } from '../../shared/vocabulary/answer-lines';
+import { answerBehind } from './answers-behind';
+import { labelsWithin } from './inline';
+import { isJudged } from './lone';
 import type { Names } from './names';
 import type { SaidLines } from './said-lines';
 import type { TypedLine } from './typed-line';
 import type { Counting } from './labels';
 
-/** What questions begin with: labels of a family, bold lines, or nothing but a blank line before them. */
-export type StemSign = { is: 'label'; family: string } | { is: 'bold' } | { is: 'gap' };
+/** What questions begin with: labels of a family, bold lines, nothing but a blank line before them, or each is a line. */
+export type StemSign =
+  { is: 'label'; family: string } | { is: 'bold' } | { is: 'gap' } | { is: 'line' };
 /** What options begin with: labels of a family, signs that say right or wrong, or nothing. */
 export type OptionSign =
   { is: 'label'; family: string; counts: Counting } | { is: 'mark' } | { is: 'plain' };
 export type TextManner = { stem: StemSign; option: OptionSign };
 
 const MOST_FAMILIES = 6;
+/** So much of a text are questions of one line each before it is read so. */
+const MOSTLY_LINES = 0.6;
+
+/** Whether a line is a question with its answer behind it, or a statement with its verdict. */
+export const isWholeLine = ({ text }: TypedLine): boolean =>
+  answerBehind(text) !== undefined || isJudged(text);
 type Family = {
   family: string;
   counts: Counting;
@@ -27,7 +37,8 @@ type Family = {
 /** The families of labels of a text, those that stand there most often first. */
 function familiesOf(lines: readonly TypedLine[]): Family[] {
   const families = new Map<string, Family>();
-  for (const { family, counts, word, n } of lines.flatMap(({ labels }) => labels)) {
+  const within = lines.flatMap((line) => labelsWithin(line));
+  for (const { family, counts, word, n } of [...lines.flatMap(({ labels }) => labels), ...within]) {
     const known = families.get(family) ?? defined({ family, counts, word, times: 0, begins: 0 });
     known.times++;
     known.begins += Number(n === 0);
@@ -92,6 +103,10 @@ export function mannersOf(
     stems.push({ is: 'bold' });
   }
   stems.push({ is: 'gap' });
+  const filled = lines.filter(({ isBlank }) => !isBlank);
+  if (filled.filter(isWholeLine).length >= filled.length * MOSTLY_LINES) {
+    stems.push({ is: 'line' });
+  }
   const options: OptionSign[] = families
     .filter((family) => mayBeOption(family) || pointed.has(family.family))
     .filter(({ family }, index) => index < MOST_FAMILIES || pointed.has(family))

@@ -19,7 +19,8 @@ function stemWords({ stem }: TextManner, drafts: readonly Draft[]): string {
   if (stem.is === 'label') {
     return `begin with ${quoted(signBefore(drafts[0]?.stem[0]))}`;
   }
-  return stem.is === 'bold' ? 'are bold' : 'stand behind a blank line';
+  const words = { bold: 'are bold', gap: 'stand behind a blank line', line: 'are a line each' };
+  return words[stem.is];
 }
 
 function optionWords({ option }: TextManner, drafts: readonly Draft[]): string {

@@ -2,6 +2,7 @@
 import type { Document, Overrule } from '../../model';
 import { defined } from '../../shared/defined';
 import { joinAnswerList } from './answer-list';
+import { withBareLabels } from './bare-labels';
 import type { Draft, Emphasis } from './draft';
 import { assemble } from './machine';
 import { mannersOf, nameOf, type TextManner } from './manner';
@@ -127,7 +128,7 @@ export function readText(
   { manner, lines: lineRoles }: TextSaid = {},
 ): TextReading {
   const said = saidLines(lineRoles);
-  const lines = document.lines.map(typedLine);
+  const lines = withBareLabels(document.lines.map(typedLine));
   const looked = lookedAt(lines, said);
   const names = new Names(looked);
   const all = weighAll(looked, names, { said, document, emphasisOf });

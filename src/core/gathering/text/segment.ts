@@ -5,11 +5,17 @@ import type { Draft } from './draft';
 import { splitOptions } from './inline';
 import type { TextManner } from './manner';
 import type { Names } from './names';
+import { takesNamed } from './named-option';
 import { plainOption, takeFreeText, takePlainText, takesPlainOption } from './plain-lines';
 import type { SaidLines } from './said-lines';
 import { Starts } from './starts';
-import { stemPiece, TAKE } from './take-said';
+import { openStem } from './stem-line';
+import { TAKE } from './take-said';
 import type { Piece } from './tokens';
+import { sideListsIn, takeSideLine, type SideLine } from './side-lists';
+import { takeAnswersBehind } from './answers-behind';
+import { splitJoinedWrongs } from './joined-wrongs';
+import { headsPart } from './part';
 import { twoLists } from './two-lists';
 import {
   bracketed,
@@ -33,6 +39,7 @@ const WHOLE = { isWhole: true, isApart: true };
 class Segmenter {
   private readonly found: Collected;
   private readonly starts: Starts;
+  private readonly sideLists: Map<TypedLine, SideLine>;
   private gap = true;
   private inKey = false;
 
@@ -44,12 +51,15 @@ class Segmenter {
   ) {
     this.found = new Collected(manner.stem.is === 'gap');
     this.starts = new Starts(manner, names);
+    this.sideLists = sideListsIn(lines);
   }
 
   run(): Segmented {
     this.lines.forEach((line, index) => this.step(line, index));
     this.found.setAside();
     this.found.headFirst();
+    splitJoinedWrongs(this.found.drafts);
+    takeAnswersBehind(this.found.drafts);
     return this.found;
   }
 
@@ -98,7 +108,10 @@ class Segmenter {
   /** "Answers" above a list of numbers and letters, or with the list behind it. */
   private headsKey(line: TypedLine, index: number): boolean {
     const { current, drafts } = this.found;
-    const list = drafts.length ? listBehind(line.text, this.next(index)?.text ?? '') : undefined;
+    const questions = drafts.some(({ answers }) => answers.length) ? 0 : drafts.length;
+    const list = drafts.length
+      ? listBehind(line.text, this.next(index)?.text ?? '', questions)
+      : undefined;
     // The key of two lists to match looks like a list of all answers.
     if (list === undefined || (current && twoLists(current))) {
       return false;
@@ -117,10 +130,14 @@ class Segmenter {
 
   private place(line: TypedLine, index: number): void {
     const { found, starts } = this;
+    const side = this.sideLists.get(line);
+    if (side) {
+      takeSideLine(found, line, side);
+      return;
+    }
     const stem = starts.stem(line, found.current, { isWhole: this.isWhole, isApart: this.gap });
     if (stem) {
-      found.setAside(true);
-      found.open(stemPiece(line, stem), stem);
+      openStem(found, line, { label: stem, option: this.manner.option });
       return;
     }
     const answer = this.answerInBrackets(line);
@@ -148,18 +165,6 @@ class Segmenter {
     return answer && this.starts.option(line)?.n !== count ? answer : undefined;
   }
 
-  /** An option whose name in front says whether it is right. */
-  private takesNamed(line: TypedLine): boolean {
-    const { found, names } = this;
-    const named = names.optionIn(line.text);
-    if (!named || !(found.current || found.waits)) {
-      return false;
-    }
-    const to = line.text.trimEnd().length;
-    found.addOption(line, { family: 'named', counts: 'bullet', to, mark: 'named', ...named });
-    return true;
-  }
-
   private takesField(line: TypedLine): boolean {
     const { found } = this;
     const field = this.names.fieldIn(line.text);
@@ -178,7 +183,7 @@ class Segmenter {
   /** Options and fields with their names in front, headings of documents. */
   private takesBeside(line: TypedLine): boolean {
     if (line.line.heading === undefined) {
-      return this.takesNamed(line) || this.takesField(line);
+      return takesNamed(line, this.found, this.names) || this.takesField(line);
     }
     if (endsAsked(line.text)) {
       return false;
@@ -191,18 +196,24 @@ class Segmenter {
     const { found, manner } = this;
     const { current, isComplete } = found;
     if (manner.stem.is === 'gap') {
-      (manner.option.is === 'plain' ? takePlainText : takeFreeText)(line, found, this.gap);
+      const take = manner.option.is === 'plain' ? takePlainText : takeFreeText;
+      take(line, found, this.gap);
     } else if (!current) {
       found.wait(line);
     } else if (isComplete && countsParts(line) && this.opensNext(index)) {
       this.between(line, index);
     } else if (manner.option.is === 'plain' && takesPlainOption(current, line, this.gap)) {
       found.addOption(line, plainOption(line));
-    } else if (isComplete && this.gap) {
+    } else if (this.isBetween(line, index)) {
       this.between(line, index);
     } else {
       this.onMore(current, line);
     }
+  }
+
+  /** Whether a line behind a gap stands between two questions; above the next one's part, the one before may have no answer. */
+  private isBetween(line: TypedLine, index: number): boolean {
+    return this.gap && (this.found.isComplete || (headsPart(line) && this.opensNext(index)));
   }
 
   /** Behind options that have labels, a word with a colon says something about the question; all else goes on. */

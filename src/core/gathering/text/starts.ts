@@ -1,7 +1,7 @@
 // By what a line begins a question or an option in one manner.
 import type { Draft } from './draft';
 import type { Label } from './labels';
-import { isSameFamily, type TextManner } from './manner';
+import { isSameFamily, isWholeLine, type TextManner } from './manner';
 import type { Names } from './names';
 import { halvesOf, marksOf, whole, type TypedLine } from './typed-line';
 
@@ -26,6 +26,9 @@ export class Starts {
     if (stem.is === 'bold') {
       const isStem = line.isBold && !this.option(line) && !line.line.heading;
       return isStem ? { family: 'bold', counts: 'word', ...whole(line) } : undefined;
+    }
+    if (stem.is === 'line') {
+      return isWholeLine(line) ? { family: 'line', counts: 'word', ...whole(line) } : undefined;
     }
     return stem.is === 'label'
       ? line.labels.find(({ family }) => family === stem.family)

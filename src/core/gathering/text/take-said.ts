@@ -1,22 +1,14 @@
 // Lines of which a person said what they are, put where they were said to belong.
 import type { LineRole } from '../../model';
 import type { Collected } from './collected';
-import type { Label } from './labels';
 import type { Names } from './names';
 import { plainOption } from './plain-lines';
 import type { Starts } from './starts';
-import type { Piece } from './tokens';
+import { stemPiece } from './stem-line';
 import { whole, type TypedLine } from './typed-line';
 
 type Where = { found: Collected; starts: Starts; names: Names };
 type Take = (line: TypedLine, where: Where) => void;
-
-/** A question's text behind its label; a word behind it that says right or wrong is the verdict on it, and stays. */
-export function stemPiece(line: TypedLine, { from, to }: Label): Piece & { indent: number } {
-  const all = whole(line);
-  const isWord = /\p{L}/u.test(line.text.slice(to));
-  return { ...all, from, to: isWord ? all.to : to };
-}
 
 const question: Take = (line, { found, starts }) => {
   const label = starts.sign(line) ?? line.labels[0];
@@ -31,7 +23,18 @@ const option: Take = (line, { found, starts }) => {
 
 const answer: Take = (line, { found, names }) => {
   const field = names.fieldIn(line.text);
-  found.answerWith(line, field ? { ...whole(line), from: field.from } : whole(line));
+  if (found.waits) {
+    found.openPending();
+  }
+  found.addAnswer(line, field ? { ...whole(line), from: field.from } : whole(line));
+};
+
+const more: Take = (line, { found }) => {
+  if (found.current && !found.waits) {
+    found.goOn(found.current, line);
+  } else {
+    found.wait(line);
+  }
 };
 
 const none: Take = (line, { found }) => {
@@ -43,7 +46,7 @@ export const TAKE: Record<Exclude<LineRole, 'answers'>, Take> = {
   question,
   option,
   answer,
-  more: (line, { found }) => found.goOnWith(line),
+  more,
   part: (line, { found }) => found.openPart(line),
   none,
 };

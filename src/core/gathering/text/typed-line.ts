@@ -91,9 +91,25 @@ const NUMBERS_ACROSS = /^\s*\|?\s*1[.)]?(?:\s*\||\s)\s*2[.)]?(?:\s|\||$)/u;
 export const listsAnswers = (text: string): boolean =>
   PAIRS.test(text) || NUMBERS_ACROSS.test(text);
 
-/** What stands behind "Answers:" on its line, or nothing where the list of all answers stands below; undefined where none begins. */
-export function listBehind(text: string, below: string): string | undefined {
-  const [, name = '', list = ''] =
-    /^\W*(\p{L}[\p{L} ]{1,30}?)\s*[:–-]?\s*(\(?\d.*)?$/su.exec(text) ?? [];
-  return headsAnswers(name) && listsAnswers(list || below) ? list : undefined;
+/** Letters alone, as many as there are questions: 'b b a', 'B, C, A', 'BCA'. */
+const isLetters = (text: string, questions: number): boolean =>
+  questions > 1 &&
+  /^[A-Ja-j](?:[\s,;|]*[A-Ja-j])*\.?$/u.test(text) &&
+  (text.match(/[A-Ja-j]/gu) ?? []).length === questions;
+
+/** Answers of any kind that count up from 1, where no question has one yet. */
+const countsAnswers = (text: string, questions: number): boolean =>
+  questions > 1 && /^\W*1\s*[.):=–-]?\s+\S/u.test(text);
+
+/**
+ * What stands behind "Answers:" on its line, or nothing where the list of all answers stands below; undefined where none
+ * begins. `questions` says how many wait for their answers; none where some have them.
+ */
+export function listBehind(text: string, below: string, questions = 0): string | undefined {
+  const [, name = '', behind = ''] =
+    /^\W*(\p{L}[\p{L} ]{1,30}?)(?:\s*[:–-]\s*|\s+(?=\(?\d)|\s*$)(.*)$/su.exec(text) ?? [];
+  const first = behind || below;
+  const lists =
+    listsAnswers(first) || countsAnswers(first, questions) || isLetters(first.trim(), questions);
+  return headsAnswers(name) && lists ? behind : undefined;
 }

@@ -5,6 +5,7 @@ import { verdictOf } from '../../shared/vocabulary/verdicts';
 import { isEmphasised, pieceText, plainOfPieces, type Draft, type Emphasis } from './draft';
 import type { TextManner } from './manner';
 import type { Names } from './names';
+import { offeredBehind } from './offered';
 import type { Segmented } from './segment';
 import { pairedLists } from './two-lists';
 import { countsParts, endsAsked, type TypedLine } from './typed-line';
@@ -67,6 +68,9 @@ function openQuality({ answers, stem }: Draft): number {
   if (answers.some((piece) => plainOfPieces([piece]) !== '')) {
     // A letter answers nothing where nothing has a letter: options were taken for something else.
     return LETTERS.test(plainOfPieces(answers)) ? 0.15 : 0.85;
+  }
+  if (offeredBehind(text)) {
+    return 0.8;
   }
   if (VERDICT_BEHIND.test(text)) {
     const word = VERDICT_BEHIND.exec(text)!.slice(1).find(Boolean)!;

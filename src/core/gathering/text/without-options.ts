@@ -4,6 +4,9 @@ import { trueFalseWords, verdictOf, verdictPair } from '../../shared/vocabulary/
 import { drawnGaps, splitAnswers, type DrawnGaps } from '../answers';
 import type { Problem } from '../key';
 import { plainOfPieces, textOfPieces, type Draft } from './draft';
+import { numberOf } from '../../shared/normalise';
+import type { VerdictPair } from '../../shared/vocabulary/verdict-pairs';
+import { offeredBehind } from './offered';
 import { POINTS } from './points';
 import { bankOf, withBank } from './word-bank';
 
@@ -74,25 +77,59 @@ function gapAnswer(draft: Draft, drawn: DrawnGaps, said: string): DraftAnswer {
   };
 }
 
+/** A statement that is to be judged, and nothing says how. */
+function unjudged(statement: string, pair: VerdictPair | undefined): DraftAnswer {
+  const words = pair ? [pair.right, pair.wrong] : ['True', 'False'];
+  return {
+    kind: 'true-false',
+    stem: { plain: statement },
+    fields: { options: words.map((plain) => ({ text: { plain }, right: false })) },
+    problems: [],
+  };
+}
+
+const WITH_TOLERANCE =
+  /^([+-]?\d[\d.,]*)\s*(?:±|\+\/-|\+-)\s*(\d[\d.,]*)\s*([^\d\s][^\d]{0,11})?$/u;
+
+/** A number with its tolerance, '3 ± 0.1 m'; undefined where an answer is none. */
+function toleranceIn(said: string): Item['number'] {
+  const [, value = '', tolerance = '', unit] = WITH_TOLERANCE.exec(said) ?? [];
+  const [number, around] = [numberOf(value), numberOf(tolerance)];
+  return number === undefined || around === undefined
+    ? undefined
+    : { value: number, tolerance: around, ...(unit ? { unit: unit.trim() } : {}) };
+}
+
+/** A statement to judge, without the choice beside it; undefined where a question is none. */
+function judged(draft: Draft, stem: Text, said: string): DraftAnswer | undefined {
+  const unpointed = withoutChoice(stem.plain.replace(POINTS, ''));
+  const offer = offeredBehind(unpointed);
+  const bare = offer ? unpointed.slice(0, offer.at).trim() : unpointed;
+  const statement = asTrueFalse(bare === stem.plain ? stem : { plain: bare }, said);
+  if (statement) {
+    const { options } = statement;
+    return { kind: 'true-false', stem: statement.stem, fields: { options }, problems: [] };
+  }
+  return (offer || draft.part?.isJudged) && !said ? unjudged(bare, offer?.pair) : undefined;
+}
+
+/** What is written for an answer: words for gaps, a number with its tolerance, a short text, or nothing. */
+function written(draft: Draft, stem: Text, said: string): DraftAnswer {
+  if (!said) {
+    return { kind: 'open', stem, fields: {}, problems: [] };
+  }
+  const drawn = drawnGaps(stem.plain, [said]);
+  if (drawn) {
+    return gapAnswer(draft, drawn, said);
+  }
+  const number = toleranceIn(said);
+  return number
+    ? { kind: 'number', stem, fields: { number }, problems: [] }
+    : { kind: 'short', stem, fields: { accepted: splitAnswers(said) }, problems: [] };
+}
+
 /** A question without options: true or false, gaps, a short or an open answer. */
 export function withoutOptions(draft: Draft, stem: Text): DraftAnswer {
   const said = draft.answers.length ? plainOfPieces(draft.answers) : '';
-  const bare = withoutChoice(stem.plain.replace(POINTS, ''));
-  const statement = asTrueFalse({ ...stem, plain: bare }, said);
-  if (statement) {
-    return {
-      kind: 'true-false',
-      stem: statement.stem,
-      fields: { options: statement.options },
-      problems: [],
-    };
-  }
-  const drawn = drawnGaps(stem.plain, [said]);
-  if (drawn && said) {
-    return gapAnswer(draft, drawn, said);
-  }
-  if (said) {
-    return { kind: 'short', stem, fields: { accepted: splitAnswers(said) }, problems: [] };
-  }
-  return { kind: 'open', stem, fields: {}, problems: [] };
+  return judged(draft, stem, said) ?? written(draft, stem, said);
 }

@@ -1,0 +1,28 @@
+// The choice that a worksheet offers beside a statement: 'T / F', '(richtig oder falsch)'.
+import { verdictPair, type VerdictPair } from '../../shared/vocabulary/verdict-pairs';
+
+const WORD = String.raw`[([]?\s*\p{L}{1,12}(?: \p{L}{1,8})?\s*[)\]]?`;
+const BETWEEN = String.raw`\s*(?:\/|\||–|—|\s-\s|\s(?:or|oder|ou|o|of|eller|lub|neu)\s)\s*`;
+const TWO = `(${WORD})${BETWEEN}(${WORD})`;
+/** Behind a statement: at its end, parted by a blank or in brackets. */
+const BEHIND = new RegExp(String.raw`(?:\s|(?<=[.!]))[([{]?\s*${TWO}\s*[)\]}]?\s*\.?\s*$`, 'u');
+const ANYWHERE = new RegExp(
+  String.raw`(?<![\p{L}])(\p{L}{1,12})${BETWEEN}(\p{L}{1,12})(?![\p{L}])`,
+  'gu',
+);
+/** So much of the end of a statement is looked at. */
+const LONGEST = 50;
+
+const bare = (word: string): string => word.replace(/[()[\]\s]+/gu, ' ').trim();
+
+/** The statement without the choice behind it, and the two words; undefined where none is offered. */
+export function offeredBehind(text: string): { at: number; pair: VerdictPair } | undefined {
+  const start = Math.max(0, text.length - LONGEST);
+  const match = BEHIND.exec(text.slice(start));
+  const pair = match ? verdictPair([bare(match[1]!), bare(match[2]!)]) : undefined;
+  return match && pair && start + match.index > 0 ? { at: start + match.index, pair } : undefined;
+}
+
+/** Whether a line speaks of judging statements: 'True or false?', 'Juist of onjuist?'. */
+export const offersVerdicts = (text: string): boolean =>
+  [...text.matchAll(ANYWHERE)].some(([, first, second]) => verdictPair([first!, second!]));

@@ -1,0 +1,43 @@
+// What stands above several questions: the title of a part, or what is to be done with them and how much each is worth.
+import { numberOf } from '../../shared/normalise';
+import { speaksOfForms } from './lone';
+import { offersVerdicts } from './offered';
+import { WORDS_OF_POINTS } from './points';
+import { countsParts, type TypedLine } from './typed-line';
+
+const EACH =
+  'each|apiece|per (?:question|item|answer)|pro (?:frage|antwort|aufgabe)|je(?:weils)?|chacune?|par question|por pregunta|cada una?|ciascun[ao]|per (?:vraag|domanda)|elk';
+const POINTS_EACH = new RegExp(
+  String.raw`(?:\b(?:je|jeweils|each)\s*)?(\d+(?:[.,]\d+)?)\s*(?:${WORDS_OF_POINTS})\.?\s*(?:${EACH})?\b`,
+  'iu',
+);
+const SAYS_EACH = new RegExp(String.raw`\b(?:${EACH})\b`, 'iu');
+
+/** What a line above questions says of them. */
+export type Part = {
+  /** Whether it says what to do, and names no matter. */
+  isTask: boolean;
+  /** Whether the statements below it are to be judged. */
+  isJudged: boolean;
+  /** Points of each question below it. */
+  points?: number;
+};
+
+/** What a line above questions says of all of them. */
+export function partOf(text: string): Part {
+  const isJudged = offersVerdicts(text);
+  const each = SAYS_EACH.test(text) ? POINTS_EACH.exec(text)?.[1] : undefined;
+  const points = each === undefined ? undefined : numberOf(each);
+  return {
+    isTask: isJudged || points !== undefined || speaksOfForms(text),
+    isJudged,
+    ...(points === undefined ? {} : { points }),
+  };
+}
+
+const isInCapitals = (text: string): boolean =>
+  /\p{Lu}{3}/u.test(text) && text === text.toUpperCase();
+
+/** Whether a line that stands alone between two questions heads those below it, though the one above has no answer yet. */
+export const headsPart = (line: TypedLine): boolean =>
+  countsParts(line) || line.isBold || isInCapitals(line.text) || partOf(line.text).isTask;
