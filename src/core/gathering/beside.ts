@@ -128,11 +128,12 @@ export function readBeside(
     );
   }
   if (row.any('category')) {
+    // Several columns are the steps of one path: module, then topic.
     set(
       'category',
       row
-        .text('category')
-        .split(/\s*(?:>|›|»|→|::|\/|\\|\|)\s*/u)
+        .texts('category')
+        .flatMap((text) => text.split(/\s*(?:>|›|»|→|::|\/|\\|\|)\s*/u))
         .filter(Boolean),
     );
   }

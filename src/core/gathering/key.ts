@@ -3,7 +3,7 @@ import type { Key, Mend, Option } from '../model';
 import { alike, editsBetween } from '../shared/normalise';
 import { count, optionLetter, quoted } from '../shared/plain';
 import { verdictOf } from '../shared/vocabulary/verdicts';
-import { withoutSign } from '../understanding';
+import { withoutSign, withoutWording } from '../understanding';
 
 /** A problem in one row, before it is given its place. */
 export type Problem = {
@@ -59,7 +59,7 @@ function byPosition(
 ): { right: Set<number>; problems: Problem[] } {
   const right = new Set<number>();
   const problems: Problem[] = [];
-  for (const part of partsOf(text, key)) {
+  for (const part of partsOf(withoutWording(text, options), key)) {
     const index = indexOfPart(part, key.style);
     if (index === undefined) {
       return byText({ cell, text, key }, options);

@@ -110,6 +110,18 @@ export function isReadable(opened: Opened): boolean {
 /** What the source may be read as instead. */
 export const otherReadings = (opened: Opened): ReadAs[] => readableAs(opened);
 
+const ELLIPSIS = /(?:…|\.\.\.)\s*$/u;
+/** So many questions, and so much of those with options, that end in an ellipsis are begun sentences and not cut ones. */
+const BEGUN = 2;
+const BEGUN_SHARE = 0.3;
+
+/** Whether questions end in an ellipsis as their neighbours do. */
+function beginsSentences(items: readonly Item[]): boolean {
+  const choices = items.filter(({ options }) => options);
+  const begun = choices.filter(({ stem }) => ELLIPSIS.test(stem.plain));
+  return begun.length >= BEGUN && begun.length >= choices.length * BEGUN_SHARE;
+}
+
 /** What the checks of single questions and of all together add to what gathering found; a field is spoken of once. */
 function withChecks(gathered: Gathered): Finding[] {
   const shifted = new Set(
@@ -118,10 +130,13 @@ function withChecks(gathered: Gathered): Finding[] {
       .map((finding) => finding.item),
   );
   const found: Finding[] = [];
+  const begun = beginsSentences(gathered.items);
   for (const item of gathered.items) {
     if (!shifted.has(item.id)) {
       for (const finding of checkItem(item)) {
-        found.push(finding);
+        if (!(begun && finding.rule === 'text-cut' && finding.field === 'stem')) {
+          found.push(finding);
+        }
       }
     }
   }

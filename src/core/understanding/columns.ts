@@ -16,6 +16,7 @@ import {
 } from './contract';
 import { piecesOf } from './heading-words';
 import { shippedModel } from './model';
+import { withoutContrary } from './contrary';
 import { rank } from './rank';
 import { meaningsOf } from './roles';
 import { saying } from './saying';
@@ -152,10 +153,13 @@ export function understandColumns(
       held.set(index, meaning);
     }
   });
-  const odds = meaningsOf(shippedModel(), view, held).map((own, index) =>
-    explained(
-      worded(own, view.columns[index]!),
-      explanations.get(alike(view.columns[index]!.heading)),
+  const odds = withoutContrary(
+    view,
+    meaningsOf(shippedModel(), view, held).map((own, index) =>
+      explained(
+        worded(own, view.columns[index]!),
+        explanations.get(alike(view.columns[index]!.heading)),
+      ),
     ),
   );
   const assigned = rank(view, odds, held);

@@ -15,9 +15,28 @@ export function findInnerSeparator(texts: readonly string[]): string | undefined
   );
 }
 
+const LISTED = /^\s*\[\s*(["']).*\1\s*\]\s*$/su;
+
+/** Whether a cell holds a list as programs write them. */
+export const isListed = (text: string): boolean => LISTED.test(text);
+
+/** The texts of a cell that holds a list as programs write them, `["a", "b"]`; undefined where it is none. */
+function listedIn(text: string): string[] | undefined {
+  const [, quote] = LISTED.exec(text) ?? [];
+  if (!quote) {
+    return undefined;
+  }
+  const parts = [
+    ...text.matchAll(quote === '"' ? /"((?:[^"\\]|\\.)*)"/gu : /'((?:[^'\\]|\\.)*)'/gu),
+  ];
+  return parts.map(([, part]) => part!.replace(/\\(["'\\])/gu, '$1'));
+}
+
 /** The parts of a cell, clean and without empty ones. */
 export const splitCell = (text: string, separator: string | undefined): string[] =>
-  (separator ? text.split(separator) : [text]).map((part) => part.trim()).filter(Boolean);
+  (listedIn(text) ?? (separator ? text.split(separator) : [text]))
+    .map((part) => part.trim())
+    .filter(Boolean);
 
 const LABEL = /(?:^|\s)\(?([A-Ja-j]|\d{1,2})[).:]\s+/gu;
 

@@ -28,6 +28,22 @@ const letters = (text: string): (number | undefined)[] => {
   );
 };
 
+const WITH_WORDING =
+  /^\s*[([]?([A-Ja-j]|\d{1,2})(?:\s*[)\].:–-]+\s*[([]?|\s*[([])\s*(.+?)[)\]]?\s*$/su;
+
+/** The wording behind a letter or number, '56' of 'B (56)'; empty where a text has none. */
+export const wordingIn = (text: string): string => WITH_WORDING.exec(text)?.[2] ?? '';
+
+/** A key that says an option's letter or number with its wording, 'B (56)' or 'b) Water', as the letter or number alone. */
+export function withoutWording(key: string, options: readonly string[]): string {
+  const [, label = '', wording = ''] = WITH_WORDING.exec(key) ?? [];
+  const place = letterAt(label) ?? (numberAt(label) ?? 0) - 1;
+  const said = options[place];
+  return said && wording && alike(said) === alike(wording) && alike(key) !== alike(said)
+    ? label
+    : key;
+}
+
 /** Which style reads the cells of a key column, with the share of rows in which it names an option. */
 export type Reading = { style: Key['style']; share: number };
 
@@ -47,7 +63,9 @@ function namesText({ key, options }: Named): boolean {
 
 /** How the cells of a key column are to be read, likeliest first; `headings` are those of the options. */
 export function readingsOf(rows: readonly Named[], headings: readonly string[]): Reading[] {
-  const told = rows.filter(({ key }) => key);
+  const told = rows
+    .filter(({ key }) => key)
+    .map(({ key, options }) => ({ options, key: withoutWording(key, options) }));
   if (!told.length) {
     return [];
   }

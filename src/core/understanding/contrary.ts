@@ -1,0 +1,93 @@
+// What the cells of a column speak for or against, whatever its heading says: references that stand again and again, addresses for
+// names, sentences for numbers, lists for single options, and the wording of another cell behind a letter.
+import { alike } from '../shared/normalise';
+import { isListed } from '../shared/table/separators';
+import { MEANINGS, SAYINGS, type ColumnView, type Meaning, type TableView } from './contract';
+import { wordingIn } from './keys/named';
+import { saying } from './saying';
+import { scaled } from './scaled';
+
+/** What stays of the odds of a meaning that cells speak against. */
+const HARDLY = 1e-4;
+/** Fewer rows show nothing. */
+const LEAST_ROWS = 2;
+/** A reference may be typed twice by mistake. */
+const DISTINCT = 0.8;
+const ADDRESS = /^[^\s@]+@[^\s@]+\.[^\s@]+$/u;
+const COUNTED = /^[^\p{L}\d]{0,3}\d[\d.,:\s]*[^\d\s]{0,12}\.?$/u;
+const NUMBERS: readonly Meaning[] = ['points', 'attempts', 'lines', 'tolerance'];
+const MOSTLY = 0.8;
+const NAMED = 0.5;
+
+const filledOf = ({ texts }: ColumnView): string[] => texts.filter(Boolean);
+const share = (texts: readonly string[], test: (text: string) => boolean): number =>
+  texts.length < LEAST_ROWS ? 0 : texts.filter(test).length / texts.length;
+
+/** Whether texts stand again and again, as those that tell questions apart never do. */
+function isRepeated(column: ColumnView): boolean {
+  const filled = filledOf(column);
+  return filled.length > LEAST_ROWS && new Set(filled).size < filled.length * DISTINCT;
+}
+
+const areAddresses = (column: ColumnView): boolean =>
+  share(filledOf(column), (text) => ADDRESS.test(text)) >= MOSTLY;
+const areNoNumbers = (column: ColumnView): boolean =>
+  share(filledOf(column), (text) => !COUNTED.test(text)) > MOSTLY;
+const areLists = (column: ColumnView): boolean => share(filledOf(column), isListed) >= MOSTLY;
+
+const BY = SAYINGS.indexOf('by');
+const saysWho = ({ heading }: ColumnView): boolean => saying(heading)[BY]! > NAMED;
+
+/** Whether cells say a letter or number with the text of another cell of their row behind it, 'B (56)'. */
+function repeatsOthers(view: TableView, column: number): boolean {
+  const named = view.columns[column]!.texts.flatMap((text, row) => {
+    const wording = alike(wordingIn(text));
+    return text
+      ? [
+          wording !== '' &&
+            view.columns.some(
+              ({ texts }, at) => at !== column && alike(texts[row] ?? '') === wording,
+            ),
+        ]
+      : [];
+  });
+  return named.length >= LEAST_ROWS && named.filter(Boolean).length >= named.length * MOSTLY;
+}
+
+/** What the cells of a column speak against. A name tells who wrote a question better than an address does. */
+function against(column: ColumnView, hasNames: boolean): readonly Meaning[] {
+  return [
+    ...(isRepeated(column) ? (['ref'] as const) : []),
+    ...(hasNames && areAddresses(column) ? (['by'] as const) : []),
+    ...(areNoNumbers(column) ? NUMBERS : []),
+    ...(areLists(column) ? (['option'] as const) : []),
+  ];
+}
+
+/** What the cells of a column show by themselves; beside addresses, who a form's names are. */
+function shownBy(view: TableView, column: number, hasAddresses: boolean): Meaning | undefined {
+  const own = view.columns[column]!;
+  if (hasAddresses && saysWho(own) && !areAddresses(own)) {
+    return 'by';
+  }
+  return repeatsOthers(view, column) ? 'key' : undefined;
+}
+
+/** The odds of each column with what its cells speak against taken down, and what they alone show taken up. */
+export function withoutContrary(
+  view: TableView,
+  odds: readonly (readonly number[])[],
+): (readonly number[])[] {
+  const hasAddresses = view.columns.some(areAddresses);
+  const hasNames = view.columns.some((column) => saysWho(column) && !areAddresses(column));
+  return odds.map((own, index) => {
+    const shown = shownBy(view, index, hasAddresses);
+    if (shown) {
+      return scaled(own.map((p, n) => (MEANINGS[n] === shown ? 1 : p * HARDLY)));
+    }
+    const out = against(view.columns[index]!, hasNames);
+    return out.length
+      ? scaled(own.map((p, n) => (out.includes(MEANINGS[n]!) ? p * HARDLY : p)))
+      : own;
+  });
+}
