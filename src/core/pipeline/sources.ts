@@ -17,6 +17,7 @@ export { findingsOf as problemsOf } from '../readers';
 import { asContributed } from './contributed';
 import { defined } from '../shared/defined';
 import { promiseUnmet } from './promises';
+import { asRecords } from './record-text';
 
 export { readingToKeep, type Gathered } from '../gathering';
 export { editDocument, looksOfDocument, textOfDocument, type ShownLook } from '../readers';
@@ -37,13 +38,13 @@ export async function openSource(source: Source, overrule: Overrule = {}): Promi
     const said = overrule.as !== undefined || overrule.separator !== undefined;
     return said || !/\.(?:txt|md)$/i.test(source.name)
       ? opened
-      : asTyped(opened, () => openFile(source, { ...options, ...AS_TEXT }));
+      : asRecords(await asTyped(opened, () => openFile(source, { ...options, ...AS_TEXT })));
   }
   const said = overrule.as !== undefined || overrule.separator !== undefined;
   const text = openText(source.name, source.text, options);
   const opened = said
     ? text
-    : await asTyped(text, () => openText(source.name, source.text, AS_TEXT));
+    : asRecords(await asTyped(text, () => openText(source.name, source.text, AS_TEXT)));
   return source.html && !said ? betterOf(openHtml(source.name, source.html), opened) : opened;
 }
 
@@ -67,7 +68,8 @@ async function asTyped(
     return opened;
   }
   const text = await readAsText();
-  return text.is === 'document' && isTypedText(text.document) ? text : opened;
+  const isPlain = opened.table.sheets.every(({ rows }) => rows.every(({ length }) => length < 2));
+  return text.is === 'document' && isTypedText(text.document, isPlain) ? text : opened;
 }
 
 /** Of the same copy as HTML and as text, the one of which more is understood; HTML where both serve and it says more. */
@@ -131,13 +133,11 @@ function withChecks(gathered: Gathered): Finding[] {
   );
   const found: Finding[] = [];
   const begun = beginsSentences(gathered.items);
-  for (const item of gathered.items) {
-    if (!shifted.has(item.id)) {
-      for (const finding of checkItem(item)) {
-        if (!(begun && finding.rule === 'text-cut' && finding.field === 'stem')) {
-          found.push(finding);
-        }
-      }
+  const isCried = ({ rule, field }: Finding): boolean =>
+    begun && rule === 'text-cut' && field === 'stem';
+  for (const item of gathered.items.filter(({ id }) => !shifted.has(id))) {
+    for (const finding of checkItem(item).filter((one) => !isCried(one))) {
+      found.push(finding);
     }
   }
   for (const finding of checkTogether(gathered.items)) {

@@ -17,9 +17,10 @@ import { openText } from './text/open';
 export { CAPS, type ReaderOptions, type SourceFile } from './contract';
 export { readDelimitedText } from './delimited/reader';
 export { readLayoutFile, type LayoutFileRead } from './layout-file/read';
-export { fileOf, findingsOf } from './opened';
+export { asTable, fileOf, findingsOf } from './opened';
 export { editDocument, looksOfDocument, textOfDocument, type ShownLook } from './text/edit';
 export { openHtml, openText } from './text/open';
+export { readRecords } from './text/records';
 
 /** Whether a file is a zip package, by its first bytes. */
 const isPackage = ({ bytes }: SourceFile): boolean => bytes[0] === 0x50 && bytes[1] === 0x4b;

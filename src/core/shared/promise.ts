@@ -44,8 +44,9 @@ const ANNOUNCED = new RegExp(
 const MOST = 200;
 
 function countIn(text: string): number | undefined {
-  const words = bareWords(text.replace(/-/g, ' '));
-  for (const [, word = ''] of words.matchAll(ANNOUNCED)) {
+  // A count belongs to the words of its own sentence: '(10 marks) Answer all questions' promises nothing.
+  const parts = text.replace(/-/g, ' ').split(/[()[\].;!?]/u);
+  for (const [, word = ''] of parts.flatMap((part) => [...bareWords(part).matchAll(ANNOUNCED)])) {
     const count = COUNTS.get(word) ?? Number(word);
     if (count > 1 && count <= MOST) {
       return count;

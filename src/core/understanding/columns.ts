@@ -108,6 +108,10 @@ export type Asked = {
 const FIRST_WORDS = /^[^,.;:(\n]{2,40}/u;
 /** How much of a doubt stays where an explanation says something else. */
 const DOUBT = 0.02;
+/** Less of it stays where nothing but words would tell that thing. */
+const DOUBT_OF_WORDS = 0.006;
+const doubtOf = (index: number): number =>
+  TOLD_BY_WORDS.has(MEANINGS[index]!) ? DOUBT_OF_WORDS : DOUBT;
 
 /** The odds of a column weighed once more with its heading's words: the lists behind them are longer than what was trained on. */
 function worded(own: readonly number[], { heading }: ColumnView): readonly number[] {
@@ -115,7 +119,7 @@ function worded(own: readonly number[], { heading }: ColumnView): readonly numbe
     return own;
   }
   const spoken = saying(heading);
-  return scaled(own.map((p, index) => p * (spoken[index]! + DOUBT)));
+  return scaled(own.map((p, index) => p * (spoken[index]! + doubtOf(index))));
 }
 
 /** The odds of a column weighed with the words by which it is explained elsewhere, where those name a field. */
@@ -128,7 +132,7 @@ function explained(own: readonly number[], explanation: string | undefined): rea
   if (Math.max(...MEANINGS.map((_, index) => spoken[index]!)) < TELLS) {
     return own;
   }
-  return scaled(own.map((p, index) => p * (spoken[index]! + DOUBT)));
+  return scaled(own.map((p, index) => p * (spoken[index]! + doubtOf(index))));
 }
 
 /**

@@ -16,8 +16,10 @@ const DISTINCT = 0.8;
 const ADDRESS = /^[^\s@]+@[^\s@]+\.[^\s@]+$/u;
 const COUNTED = /^[^\p{L}\d]{0,3}\d[\d.,:\s]*[^\d\s]{0,12}\.?$/u;
 const NUMBERS: readonly Meaning[] = ['points', 'attempts', 'lines', 'tolerance'];
+const TICK = /^[xX+✓✔☑✗*]$/u;
 const MOSTLY = 0.8;
 const NAMED = 0.5;
+const SAID = 0.8;
 
 const filledOf = ({ texts }: ColumnView): string[] => texts.filter(Boolean);
 const share = (texts: readonly string[], test: (text: string) => boolean): number =>
@@ -33,10 +35,34 @@ const areAddresses = (column: ColumnView): boolean =>
   share(filledOf(column), (text) => ADDRESS.test(text)) >= MOSTLY;
 const areNoNumbers = (column: ColumnView): boolean =>
   share(filledOf(column), (text) => !COUNTED.test(text)) > MOSTLY;
+/** Whether cells hold one sign and nothing else, and some are empty. */
+function areTicks(column: ColumnView): boolean {
+  const filled = filledOf(column);
+  const [first] = filled;
+  return (
+    filled.length >= LEAST_ROWS &&
+    filled.length < column.texts.length &&
+    TICK.test(first!) &&
+    filled.every((text) => text === first)
+  );
+}
 const areLists = (column: ColumnView): boolean => share(filledOf(column), isListed) >= MOSTLY;
 
-const BY = SAYINGS.indexOf('by');
-const saysWho = ({ heading }: ColumnView): boolean => saying(heading)[BY]! > NAMED;
+/** How much the words of a heading say one of some meanings, 0 to 1. */
+const says = ({ heading }: ColumnView, ...meanings: Meaning[]): number =>
+  meanings.reduce((sum, meaning) => sum + saying(heading)[SAYINGS.indexOf(meaning)]!, 0);
+const PLACE = /^[A-Ja-j\d]$/u;
+
+/** Whether a heading names the right answer beside others that name the wrong ones, and cells hold more than letters. */
+function isRightBesideWrongs(view: TableView, column: number): boolean {
+  const own = view.columns[column]!;
+  return (
+    says(own, 'key', 'right') > SAID &&
+    !filledOf(own).every((text) => PLACE.test(text)) &&
+    view.columns.some((other) => other !== own && says(other, 'wrong', 'wrongs') > SAID)
+  );
+}
+const saysWho = (column: ColumnView): boolean => says(column, 'by') > NAMED;
 
 /** Whether cells say a letter or number with the text of another cell of their row behind it, 'B (56)'. */
 function repeatsOthers(view: TableView, column: number): boolean {
@@ -57,7 +83,8 @@ function repeatsOthers(view: TableView, column: number): boolean {
 /** What the cells of a column speak against. A name tells who wrote a question better than an address does. */
 function against(column: ColumnView, hasNames: boolean): readonly Meaning[] {
   return [
-    ...(isRepeated(column) ? (['ref'] as const) : []),
+    ...(isRepeated(column) ? (['ref', 'term'] as const) : []),
+    ...(areTicks(column) ? (['option', 'options', 'key'] as const) : []),
     ...(hasNames && areAddresses(column) ? (['by'] as const) : []),
     ...(areNoNumbers(column) ? NUMBERS : []),
     ...(areLists(column) ? (['option'] as const) : []),
@@ -69,6 +96,12 @@ function shownBy(view: TableView, column: number, hasAddresses: boolean): Meanin
   const own = view.columns[column]!;
   if (hasAddresses && saysWho(own) && !areAddresses(own)) {
     return 'by';
+  }
+  if (areLists(own) && says(own, 'wrongs') > NAMED) {
+    return 'wrongs';
+  }
+  if (isRightBesideWrongs(view, column)) {
+    return 'right';
   }
   return repeatsOthers(view, column) ? 'key' : undefined;
 }

@@ -1,4 +1,5 @@
 // The key of all questions in one place: "1. B", "1 b, 2 c, 3 a", or letters in the questions' order.
+import { fieldOfLine } from '../../shared/vocabulary/answer-lines';
 import type { Draft } from './draft';
 import { pieceText } from './draft';
 import type { Piece, Token } from './tokens';
@@ -78,6 +79,12 @@ const areLetters = (text: string, questions: number): boolean =>
   /^[A-Ja-j](?:[\s,;]+[A-Ja-j])*[.]?$/.test(text) ||
   (/^[A-Ja-j]+[.]?$/.test(text) && text.replace('.', '').length === questions);
 
+/** An answer without a name in front of it, 'ANS: B'. */
+function withoutName(own: Piece): Piece {
+  const field = fieldOfLine(pieceText(own));
+  return field?.role === 'answer' ? { ...own, from: own.from + field.valueFrom } : own;
+}
+
 /** The answers of a line with their numbers; none where its answers have none. */
 function numberedIn(token: Token, below: Token | undefined): { n: number; piece: Piece }[] {
   const across = acrossOf(token, below);
@@ -88,11 +95,11 @@ function numberedIn(token: Token, below: Token | undefined): { n: number; piece:
   if (pairs.length) {
     return pairs;
   }
-  const entries = entriesOf(token);
+  const entries = entriesOf(token).map(({ n, piece: own }) => ({ n, piece: withoutName(own) }));
   if (entries.length > (token.is === 'text' ? 0 : 1)) {
     return entries;
   }
-  return token.is === 'numbered' ? [{ n: token.n, piece: token }] : [];
+  return token.is === 'numbered' ? [{ n: token.n, piece: withoutName(token) }] : [];
 }
 
 /** The letters of a line that has no numbers, each an answer. */

@@ -100,7 +100,7 @@ function byAnswerLine(
     return give(resolve(said, 'text'));
   }
   const both = /^\(?([A-Ja-j]|\d{1,2})(?:[).:]|\s*[–—-])\s*(.+)$/su.exec(said);
-  const label = /^(?:option |choice |antwort )?\(?([A-Ja-j]|\d{1,2})[).]?$/iu.exec(said);
+  const label = /^(?:option |choice |antwort )?[([]?([A-Ja-j]|\d{1,2})[).\]]{0,2}$/iu.exec(said);
   if (label) {
     return give(resolve(label[1]!, style));
   }
@@ -121,6 +121,37 @@ function byAnswerLine(
     return give(resolve(said.replace(/\b(?:and|und|et|en)\b/gu, ','), style));
   }
   return give(resolve(said, 'text'));
+}
+
+/** The places that a key names, each option once and otherwise than they stand: '2 - 1 - 3', 'b, a, c'; undefined of any other key. */
+function orderIn(said: string, options: number): number[] | undefined {
+  const parts = said.split(/[\s,;/>→–-]+/u).filter(Boolean);
+  const places = parts.map((part) =>
+    /^\d{1,2}$/.test(part) ? Number(part) - 1 : part.toLowerCase().charCodeAt(0) - 97,
+  );
+  const isEach =
+    parts.every((part) => /^(?:\d{1,2}|[A-Ja-j])$/u.test(part)) && parts.length === options;
+  const isAll =
+    new Set(places).size === options && places.every((place) => place >= 0 && place < options);
+  const isMoved = places.some((place, index) => place !== index);
+  return isEach && isAll && isMoved && options > 2 ? places : undefined;
+}
+
+/** Steps with a key that puts them in order. */
+function orderedSteps(
+  draft: Draft,
+  stem: Text,
+  options: readonly Option[],
+): DraftAnswer | undefined {
+  const places = orderIn(plainOfPieces(draft.answers).replace(/[.]$/, ''), options.length);
+  return (
+    places && {
+      kind: 'order',
+      stem,
+      fields: { steps: places.map((place) => options[place]!.text) },
+      problems: [],
+    }
+  );
 }
 
 function pairsOrSteps(
@@ -175,6 +206,10 @@ export function answerOf(draft: Draft, manner: AnswerManner): DraftAnswer {
     if (other) {
       return { ...other, stem: asked, problems: [] };
     }
+  }
+  const ordered = read.told ? undefined : orderedSteps(draft, asked, read.options);
+  if (ordered) {
+    return ordered;
   }
   const keyed =
     draft.answers.length && !read.told

@@ -1,7 +1,7 @@
 // An answer that stands right behind its question on the same line: 'Which river flows through Budapest? The Danube'.
+import { fieldOfLine } from '../../shared/vocabulary/answer-lines';
 import { pieceText, type Draft } from './draft';
 import { labelsOf } from './labels';
-import type { Piece } from './tokens';
 import { offeredBehind } from './offered';
 import { POINTS_ALONE } from './points';
 
@@ -14,8 +14,21 @@ const MOST_COMMAS = 1;
 const LEAST = 3;
 const MOSTLY = 0.6;
 
-/** Where the answer behind a question begins in a text; undefined where none stands there. */
-export function answerBehind(text: string): number | undefined {
+const NAMED = /^(.{6,}?[.!?…])\s+(?=(\p{L}[\p{L} ]{0,24}\s*[:=]\s*)(\S.{0,80})$)/u;
+
+/** Where the value of an answer that its name leads in begins, '… . Answer: true'. */
+function namedBehind(text: string): { end: number; at: number } | undefined {
+  const match = NAMED.exec(text);
+  const isAnswer = match && fieldOfLine(`${match[2]!}${match[3]!}`)?.role === 'answer';
+  return isAnswer ? { end: match[1]!.length, at: match[0].length + match[2]!.length } : undefined;
+}
+
+/** Where the answer behind a question begins in a text, and where the question ends; undefined where none stands there. */
+export function answerBehind(text: string): { end: number; at: number } | undefined {
+  const named = namedBehind(text);
+  if (named) {
+    return named;
+  }
   const match = BEHIND.exec(text);
   const rest = match?.[2];
   if (
@@ -29,7 +42,8 @@ export function answerBehind(text: string): number | undefined {
   ) {
     return undefined;
   }
-  return text.length - rest.length;
+  const at = text.length - rest.length;
+  return { end: match[1]!.length, at };
 }
 
 const isOpen = ({ options, answers, stem }: Draft): boolean =>
@@ -39,24 +53,16 @@ const isOpen = ({ options, answers, stem }: Draft): boolean =>
 export function takeAnswersBehind(drafts: readonly Draft[]): void {
   const open = drafts.filter(isOpen);
   const found = open.flatMap((draft) => {
-    const [stem] = draft.stem;
-    const at = answerBehind(pieceText(stem!).trimEnd());
-    return at === undefined ? [] : [{ draft, stem: stem!, at }];
+    const stem = draft.stem[0]!;
+    const behind = answerBehind(pieceText(stem).trimEnd());
+    return behind ? [{ draft, stem, behind }] : [];
   });
   if (found.length < LEAST || found.length < open.length * MOSTLY) {
     return;
   }
-  for (const { draft, stem, at } of found) {
-    const end = stem.from + at;
-    const answer: Piece = { ...stem, from: end };
-    draft.stem = [
-      {
-        ...stem,
-        to:
-          end - (/\s*(?:[-–—:=>→]+\s*)?$/u.exec(pieceText({ ...stem, to: end }))?.[0].length ?? 0),
-      },
-    ];
-    draft.answers.push(answer);
+  for (const { draft, stem, behind } of found) {
+    draft.stem = [{ ...stem, to: stem.from + behind.end }];
+    draft.answers.push({ ...stem, from: stem.from + behind.at });
     draft.hasAnswerBehind = true;
   }
 }

@@ -4,9 +4,9 @@ import type { Inline } from './inline';
 import type { Label } from './labels';
 import { blocksOf, isJudged, isTask, pairsBelow } from './lone';
 import type { Field } from './names';
-import { partOf, type Part } from './part';
+import { partOf, titleOf, type Part } from './part';
 import type { Piece } from './tokens';
-import { halvesOf, whole, type TypedLine } from './typed-line';
+import { halvesOf, PART, whole, type TypedLine } from './typed-line';
 
 const BULLET = 'bullet ';
 
@@ -19,6 +19,8 @@ export class Collected {
   readonly aside: TypedLine[] = [];
   current: Draft | undefined;
   heading: string | undefined;
+  /** Whether no question stands below the heading yet. */
+  private isFresh = false;
   /** What the lines above say of the questions to come. */
   private part: Part | undefined;
   /** Whether 'Topic: …' says that the heading is a category. */
@@ -98,6 +100,7 @@ export class Collected {
       ...(this.part?.isTask ? { part: this.part } : {}),
     });
     this.drafts.push(this.current);
+    this.isFresh = false;
     this.isBelowAside = false;
   }
 
@@ -108,20 +111,25 @@ export class Collected {
     const title = this.aside
       .filter(
         ({ line, text }) =>
-          line.line < (first?.line ?? 0) && !isTask(text) && !/[.:]\s*$/u.test(text),
+          line.line < (first?.line ?? 0) &&
+          (PART.test(text) || (!isTask(text) && !/[.:]\s*$/u.test(text))),
       )
       .at(-1);
     if (headed > 0 && title) {
       this.drafts.slice(0, headed).forEach((draft) => {
-        draft.category = title.text.trim();
+        draft.category = titleOf(title.text);
       });
     }
   }
 
   /** A line that stands above the questions to come. */
   head(line: TypedLine): void {
-    this.heading = line.text.trim();
-    this.part = partOf(line.text);
+    const part = partOf(line.text);
+    // What is to be done stands below the title of a part, and takes nothing from it.
+    const isBelowTitle = part.isTask && this.heading !== undefined && this.isFresh;
+    this.heading = isBelowTitle ? this.heading : titleOf(line.text);
+    this.part = part;
+    this.isFresh = true;
     this.current = undefined;
   }
 

@@ -6,7 +6,7 @@ import { EMPHASES, isEmphasised, plainOfPieces, type Draft, type Emphasis } from
 import { itemOf, type ItemContext, type Sections } from './item';
 import { isJudged } from './lone';
 import { distinctReadings, otherManners } from './others';
-import { partOf } from './part';
+import { partOf, titleOf } from './part';
 import { readText } from './readings';
 import { tellsKey } from './weigh';
 import { shareBanks } from './word-bank';
@@ -120,9 +120,15 @@ const HELD = 0.6;
 /** From so many on, questions show of what kind a text is. */
 const FEW = 2;
 const MOST = 0.75;
+/** Lines with their answers behind them have no options around them; titles of parts stand between. */
+const MOST_BEHIND = 0.6;
+const HALF = 0.5;
 
-/** Whether nearly all lines of a text are questions with options of which some are told to be right. */
-export function isTypedText(document: Document): boolean {
+/**
+ * Whether nearly all lines of a text are questions with options of which some are told to be right; half of them, where
+ * nothing parts the text in columns (`isPlain`).
+ */
+export function isTypedText(document: Document, isPlain = false): boolean {
   const { drafts } = readText(document, keyEmphasis);
   const emphasis = keyEmphasis(drafts);
   const whole = drafts.filter(
@@ -140,7 +146,19 @@ export function isTypedText(document: Document): boolean {
       ].map(({ line }) => line.line),
     ),
   ).size;
-  return whole.length >= FEW && lines >= filled * MOST;
+  const isBehind = whole.every(({ hasAnswerBehind }) => hasAnswerBehind);
+  const most = isBehind ? MOST_BEHIND : MOST;
+  return whole.length >= FEW && lines >= filled * (isPlain ? HALF : most);
+}
+
+/** Whether a line set aside is the title of a part, which its questions keep. */
+function titlesOf(questions: readonly Draft[], sections: Sections): (text: string) => boolean {
+  const titles = new Set(sections === 'none' ? [] : questions.map(({ category }) => category));
+  // 'Topic: Locks' became the category Locks.
+  return (text) =>
+    titles.has(text) ||
+    titles.has(titleOf(text)) ||
+    titles.has(text.replace(/^[^:]{1,30}:\s*/u, ''));
 }
 
 /** Understands a running text. Nothing is thrown: a text without questions gives no items and says so. */
@@ -164,10 +182,7 @@ export function gatherText(document: Document, { overrule = {}, newId }: GatherO
   const items = questions.map((draft) => itemOf(draft, context));
   const lines = aside.map(({ line, text }) => ({ line: line.line, text: text.trim() }));
   const banks = shareBanks(items, lines);
-  const titles = new Set(sections === 'none' ? [] : questions.map(({ category }) => category));
-  // 'Topic: Locks' became the category Locks.
-  const isTitle = (text: string): boolean =>
-    titles.has(text) || titles.has(text.replace(/^[^:]{1,30}:\s*/u, ''));
+  const isTitle = titlesOf(questions, sections);
   const out = lines.filter(({ line, text }) => !isTitle(text) && !banks.has(line));
   findings.push(...leftOutOf(drafts, questions, out, document.file));
   if (!items.length) {

@@ -1,10 +1,10 @@
 // What may stand in front of a question or an option: a number, a letter, a word with a number, a bullet, in any spelling.
 import type { DocumentLine } from '../../model';
+import { CIRCLED, countings, type Counting } from './counting';
 import { takeMarks } from './marks';
 import { POINTS_ALONE } from './points';
 
-/** What is counted: numbers, letters, Roman numbers, signs that count by themselves; bullets and lone words count nothing. */
-export type Counting = 'number' | 'upper' | 'lower' | 'roman' | 'circled' | 'bullet' | 'word';
+export { romanValue, type Counting } from './counting';
 
 export type Label = {
   /** Labels that are spelt alike: 'question #:' or '(a)'. */
@@ -20,22 +20,6 @@ export type Label = {
   mark?: string;
 };
 
-const CIRCLED = '①②③④⑤⑥⑦⑧⑨⑩⑪⑫⑬⑭⑮⑯⑰⑱⑲⑳';
-const ROMAN_VALUES: Readonly<Record<string, number>> = { i: 1, v: 5, x: 10, l: 50 };
-const ROMAN = /^(?:x{0,4})(?:ix|iv|v?i{0,3})$/i;
-
-/** The value of a Roman number, from 1; undefined where it is none. */
-export function romanValue(text: string): number | undefined {
-  if (!text || !ROMAN.test(text)) {
-    return undefined;
-  }
-  const values = [...text.toLowerCase()].map((sign) => ROMAN_VALUES[sign]!);
-  return values.reduce(
-    (sum, value, at) => sum + ((values[at + 1] ?? 0) > value ? -value : value),
-    0,
-  );
-}
-
 const BULLET = /^([-–—•●◦▪■□○o+·‣►▶>*?#§~¶!@&])(\s+)(?=\S)/u;
 const OPEN = String.raw`([([{<]?)\s?`;
 const VALUE = String.raw`(\d{1,5}|[A-Za-z]|[ivxIVX]{2,5}|[①-⑳])`;
@@ -47,6 +31,8 @@ const WORDED = new RegExp(
   'u',
 );
 const LONE_WORD = /^(\p{L}{1,14}[.°º]?)\s?([:–-])\s+(?=\S)/u;
+/** 'Q. What …': a letter that counts no options. */
+const LONE_LETTER = /^([M-Z])(\.)\s+(?=\p{Lu})/u;
 
 type Match = {
   word: string | undefined;
@@ -68,6 +54,29 @@ function closing(
   return { close: sign.replace(/[–—]/g, '-'), isClosed: sign !== '', end: whole.length };
 }
 
+/** A line that counts and nothing else: 'Question 3 of 20', 'Frage 3/20'. */
+const OF_ALL = /^(\p{L}{1,14})\s?(\d{1,4})\s*(?:\/|\p{L}{1,4}\s)\s*\d{1,4}\s*[.:]?$/u;
+
+function ofAll(text: string): Match | undefined {
+  const [, name, value] = OF_ALL.exec(text.trimEnd()) ?? [];
+  return name && value
+    ? { word: name.toLowerCase(), open: '', value, close: '', isClosed: true, end: text.length }
+    : undefined;
+}
+
+function wordedIn(text: string): Match | undefined {
+  const match = WORDED.exec(text);
+  if (!match) {
+    return undefined;
+  }
+  const [whole, name, dot = '', degree = '', sign, open = '', value = '', close, dash, tab] = match;
+  const word = name === undefined ? sign : `${name.toLowerCase()}${dot}${degree}`;
+  const own = { word, open, value, ...closing(whole, close, dash, tab) };
+  // A line of a word and a number alone, 'Question 3', stands above its question; its points may stand beside it.
+  const isAlone = whole.length === text.length || POINTS_ALONE.test(text.slice(whole.length));
+  return { ...own, isClosed: own.isClosed || isAlone };
+}
+
 /** Labels without a word, then with one: 'ii)' is no word 'i' in front of an 'i'. */
 function matchesOf(text: string): Match[] {
   const found: Match[] = [];
@@ -76,39 +85,15 @@ function matchesOf(text: string): Match[] {
     const [whole, open = '', value = '', close, dash, tab] = bare;
     found.push({ word: undefined, open, value, ...closing(whole, close, dash, tab) });
   }
-  const worded = WORDED.exec(text);
+  const counted = ofAll(text);
+  if (counted) {
+    return [counted];
+  }
+  const worded = wordedIn(text);
   if (worded) {
-    const [whole, name, dot = '', degree = '', sign, open = '', value = '', close, dash, tab] =
-      worded;
-    const word = name === undefined ? sign : `${name.toLowerCase()}${dot}${degree}`;
-    const own = { word, open, value, ...closing(whole, close, dash, tab) };
-    // A line of a word and a number alone, 'Question 3', stands above its question; its points may stand beside it.
-    const isAlone = whole.length === text.length || POINTS_ALONE.test(text.slice(whole.length));
-    found.push({ ...own, isClosed: own.isClosed || isAlone });
+    found.push(worded);
   }
   return found.filter((match) => isLabel(match) && !isSplitNumber(text, match));
-}
-
-/** The ways to count in which a value may be read. */
-function countings({ value, close }: Match): { counts: Counting; n: number }[] {
-  if (/^\d+$/.test(value)) {
-    return [{ counts: 'number', n: Number(value) - 1 }];
-  }
-  const circled = CIRCLED.indexOf(value);
-  if (circled >= 0) {
-    return [{ counts: 'circled', n: circled }];
-  }
-  const roman = /[.)-]/.test(close) ? romanValue(value) : undefined;
-  const found: { counts: Counting; n: number }[] =
-    roman === undefined ? [] : [{ counts: 'roman', n: roman - 1 }];
-  if (value.length === 1 && /[a-l]/i.test(value)) {
-    const isUpper = value === value.toUpperCase();
-    found.push({
-      counts: isUpper ? 'upper' : 'lower',
-      n: value.toLowerCase().charCodeAt(0) - 'a'.charCodeAt(0),
-    });
-  }
-  return found;
 }
 
 const FAMILY_SIGNS: Record<Counting, string> = {
@@ -172,7 +157,7 @@ function labelsAt(text: string, from: number): Omit<Label, 'to'>[] {
   // 'F: …' may be a letter that counts, or a word in front of each question.
   const word = found.some(({ counts, n = 0 }) => counts !== 'upper' || n < MOST_WORDED)
     ? null
-    : LONE_WORD.exec(rest);
+    : (LONE_WORD.exec(rest) ?? LONE_LETTER.exec(rest));
   if (word) {
     const name = word[1]!.toLowerCase();
     found.push({ family: `${name}:`, counts: 'word', word: name, from: from + word[0].length });
@@ -221,10 +206,13 @@ function automatic(line: DocumentLine): Label[] {
 
 const indentOf = (text: string): number => text.length - text.trimStart().length;
 
+/** A line to write the answer on, in front of a number: '____ 1. …'. */
+const BLANK_IN_FRONT = /^_{2,}\s*(?=\d)/u;
+
 /** Every label that a line may begin with; none where it is plain text. */
 export function labelsOf(line: DocumentLine): Label[] {
   const { text } = line;
-  const start = indentOf(text);
+  const start = indentOf(text) + (BLANK_IN_FRONT.exec(text.trimStart())?.[0].length ?? 0);
   const found = automatic(line);
   for (const label of labelsAt(text, start)) {
     found.push(marked(text, label, { from: start, to: text.length }));

@@ -1,7 +1,7 @@
 // Signs at an option that say right or wrong, taken off its text.
 import { verdictOf } from '../../shared/vocabulary/verdicts';
 
-const BEFORE_RIGHT = /^(?:\*(?!\*)|[✓✔✅☑●◉⦿■]\ufe0f?|\[[xX✓✔*]\]|\([xX✓✔]\)|->|→|>>)\s*/u;
+const BEFORE_RIGHT = /^(?:\*(?!\*)|[✓✔✅☑●◉⦿■]\ufe0f?|\[[xX✓✔*]\]|\([xX✓✔•●◉]\)|->|→|>>)\s*/u;
 const BEFORE_WRONG = /^(?:[✗✘❌☐☒✖○□]\ufe0f?|\[[ _]?\]|\([ _]\))\s*/u;
 const BEHIND_RIGHT = /\s*(?:\*+|[✓✔✅☑]\ufe0f?|\[[xX✓✔*]\]|\([xX✓✔*]\)|←|<-)\s*$/u;
 const BEHIND_WRONG = /\s*(?:[✗✘❌✖]\ufe0f?)\s*$/u;

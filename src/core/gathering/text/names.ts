@@ -45,6 +45,30 @@ const isRight = (name: string): boolean =>
 type Above = { text: string; name: string | undefined };
 type Use = { times: number; letters: number; options: number };
 
+/** So many lines of one name, one below each of another name, show that it answers; other lines stand above all of them. */
+const LEAST_TURNS = 2;
+const MOST_OTHERS = 3;
+
+/** The second of two names that stand in turn in front of a text's lines, whatever numbers they have: 'P1: … / R: …'. */
+function alternating(lines: readonly TypedLine[]): string | undefined {
+  const names = lines.flatMap(({ isBlank, text }) => {
+    const name = isBlank ? undefined : NUMBERED.exec(text)?.[2];
+    return isBlank ? [] : [name === undefined ? '' : alike(name).replace(/\d+$/u, '')];
+  });
+  const [first, second] = names.slice(-2);
+  const from = names.length % 2 === 0 ? 0 : 1;
+  const turns = Math.floor(names.length / 2);
+  if (!first || !second || first === second || turns < LEAST_TURNS) {
+    return undefined;
+  }
+  const start = names.findIndex((name, index) => name === first && (index - from) % 2 === 0);
+  const isEach = names
+    .slice(start)
+    .every((name, index) => name === (index % 2 === 0 ? first : second));
+  const isRest = start >= 0 && start <= MOST_OTHERS && (names.length - start) / 2 >= LEAST_TURNS;
+  return isEach && isRest ? second : undefined;
+}
+
 /** What the names of a text stand for. */
 export class Names {
   private readonly uses = new Map<string, Use>();
@@ -52,6 +76,8 @@ export class Names {
   private readonly numbered = new Map<string, number>();
   /** Whether this text says of its options by their names which are right. */
   private readonly namesOptions: boolean;
+  /** The name that stands in front of every second line. */
+  private readonly answering: string | undefined;
 
   constructor(lines: readonly TypedLine[]) {
     let above: Above[] = [];
@@ -68,6 +94,7 @@ export class Names {
       }
     }
     const often = [...this.numbered].filter(([, times]) => times >= OFTEN).map(([name]) => name);
+    this.answering = alternating(lines);
     this.namesOptions =
       often.some(isWrong) && often.some((name) => isRight(name) && !this.answers(name));
   }
@@ -86,6 +113,9 @@ export class Names {
   /** Whether what stands behind a name mostly names an option: a letter, or the text of one above it. */
   private answers(name: string): boolean {
     const use = this.uses.get(alike(name));
+    if (alike(name) === this.answering) {
+      return true;
+    }
     return (
       use !== undefined && use.times >= OFTEN && (use.letters + use.options) / use.times > MOSTLY
     );

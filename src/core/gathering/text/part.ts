@@ -35,6 +35,14 @@ export function partOf(text: string): Part {
   };
 }
 
+const AMOUNT = /\s*[([][^()[\]]*\d[^()[\]]*[)\]].*$/su;
+
+/** The title of a part without what it says of points and of what to do: 'Section A (10 marks) Answer all' is Section A. */
+export function titleOf(text: string): string {
+  const short = text.trim().replace(AMOUNT, '').trim();
+  return short || text.trim();
+}
+
 const isInCapitals = (text: string): boolean =>
   /\p{Lu}{3}/u.test(text) && text === text.toUpperCase();
 

@@ -5,6 +5,8 @@ import type { Draft } from './draft';
 import { splitOptions } from './inline';
 import type { TextManner } from './manner';
 import type { Names } from './names';
+import { finish } from './finish';
+import { listHeadedBy, listsAnswers } from './key-heading';
 import { takesNamed } from './named-option';
 import { plainOption, takeFreeText, takePlainText, takesPlainOption } from './plain-lines';
 import type { SaidLines } from './said-lines';
@@ -13,25 +15,16 @@ import { openStem } from './stem-line';
 import { TAKE } from './take-said';
 import type { Piece } from './tokens';
 import { sideListsIn, takeSideLine, type SideLine } from './side-lists';
-import { takeAnswersBehind } from './answers-behind';
-import { splitJoinedWrongs } from './joined-wrongs';
 import { headsPart } from './part';
-import { twoLists } from './two-lists';
-import {
-  bracketed,
-  countsParts,
-  endsAsked,
-  isRule,
-  listBehind,
-  listsAnswers,
-  remarkOf,
-  type TypedLine,
-} from './typed-line';
+import { bracketed, countsParts, endsAsked, isRule, remarkOf, type TypedLine } from './typed-line';
 
 export type Segmented = Pick<Collected, 'drafts' | 'keyLines' | 'aside'>;
 
 /** So many lines ahead the next filled one is looked for. */
 const AHEAD = 6;
+
+/** So many lines below a heading are looked at for the key of all questions. */
+const LONGEST_KEY = 120;
 
 /** A question may begin there, wherever its number goes on or begins again. */
 const WHOLE = { isWhole: true, isApart: true };
@@ -58,13 +51,17 @@ class Segmenter {
     this.lines.forEach((line, index) => this.step(line, index));
     this.found.setAside();
     this.found.headFirst();
-    splitJoinedWrongs(this.found.drafts);
-    takeAnswersBehind(this.found.drafts);
+    finish(this.found.drafts);
     return this.found;
   }
 
   private next(index: number): TypedLine | undefined {
     return this.lines.slice(index + 1, index + AHEAD).find(({ isBlank }) => !isBlank);
+  }
+
+  /** The filled lines below. */
+  private below(index: number): TypedLine[] {
+    return this.lines.slice(index + 1, index + LONGEST_KEY).filter(({ isBlank }) => !isBlank);
   }
 
   private step(line: TypedLine, index: number): void {
@@ -107,16 +104,11 @@ class Segmenter {
 
   /** "Answers" above a list of numbers and letters, or with the list behind it. */
   private headsKey(line: TypedLine, index: number): boolean {
-    const { current, drafts } = this.found;
-    const questions = drafts.some(({ answers }) => answers.length) ? 0 : drafts.length;
-    const list = drafts.length
-      ? listBehind(line.text, this.next(index)?.text ?? '', questions)
-      : undefined;
-    // The key of two lists to match looks like a list of all answers.
-    if (list === undefined || (current && twoLists(current))) {
+    const list = listHeadedBy(line, this.below(index), this.found);
+    if (!list) {
       return false;
     }
-    this.beginKey(list ? { ...line, text: list, line: { ...line.line, text: list } } : undefined);
+    this.beginKey(list.first);
     return true;
   }
 
@@ -213,7 +205,12 @@ class Segmenter {
 
   /** Whether a line behind a gap stands between two questions; above the next one's part, the one before may have no answer. */
   private isBetween(line: TypedLine, index: number): boolean {
-    return this.gap && (this.found.isComplete || (headsPart(line) && this.opensNext(index)));
+    return (
+      this.gap &&
+      (this.found.isComplete ||
+        this.manner.stem.is === 'line' ||
+        (headsPart(line) && this.opensNext(index)))
+    );
   }
 
   /** Behind options that have labels, a word with a colon says something about the question; all else goes on. */
@@ -236,7 +233,7 @@ class Segmenter {
 
   /** A lone text between two questions heads those below it. */
   private between(line: TypedLine, index: number): void {
-    if (this.opensNext(index)) {
+    if (this.opensNext(index) || countsParts(line)) {
       this.found.head(line);
     }
     this.found.aside.push(line);

@@ -1,6 +1,7 @@
 // Two lists to match that stand side by side, line by line: '1. windlass   a. winds paddles'.
 import type { Collected } from './collected';
 import { labelsOf, type Label } from './labels';
+import { titleOf } from './part';
 import { whole, type TypedLine } from './typed-line';
 
 /** Behind a tab or wide blanks the second list begins. */
@@ -64,7 +65,7 @@ function openLists(found: Collected, line: TypedLine): void {
   if (found.openPending()) {
     return;
   }
-  if (last && found.heading === last.text.trim()) {
+  if (last && found.heading === titleOf(last.text)) {
     found.aside.pop();
     found.open(whole(last));
   } else if (!found.current || found.isComplete) {

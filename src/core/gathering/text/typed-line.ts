@@ -1,7 +1,6 @@
 // A line of a typed text, and what it is by itself.
 import type { DocumentLine } from '../../model';
 import { shareOf } from '../../shared/rich-text';
-import { headsAnswers } from '../../shared/vocabulary/answer-lines';
 import type { Draft } from './draft';
 import { labelsOf, type Label } from './labels';
 import { takeMarks } from './marks';
@@ -80,36 +79,7 @@ export function remarkOf({ line, text }: TypedLine): Piece | undefined {
   return remark ? { line, from: remark[0].length, to: text.trimEnd().length } : undefined;
 }
 
-const PART = /^\s*\p{Lu}\p{L}{2,14}\.? (?:\d{1,2}|[A-Z]|[IVX]{1,4})(?:\s*[:.–-]|\s*$)/u;
+/** A line that counts parts: 'Section 2: …'. */
+export const PART = /^\s*\p{Lu}\p{L}{2,14}\.? (?:\d{1,2}|[A-Z]|[IVX]{1,4})(?:\s*[:.–([-]|\s*$)/u;
 /** Whether a line counts parts: 'Section 2: …'. */
 export const countsParts = ({ text }: TypedLine): boolean => PART.test(text);
-
-const PAIRS =
-  /^\s*\(?\d{1,3}\s*[.):=–-]?\s*\(?[A-Ja-j](?:\s*(?:[,;&+/]|and|und|et|y|en)\s*[A-Ja-j])*\)?(?=$|[\s,;|.)])/u;
-const NUMBERS_ACROSS = /^\s*\|?\s*1[.)]?(?:\s*\||\s)\s*2[.)]?(?:\s|\||$)/u;
-/** Whether a text begins the list of all answers: '1 a, 2 c', or numbers across. */
-export const listsAnswers = (text: string): boolean =>
-  PAIRS.test(text) || NUMBERS_ACROSS.test(text);
-
-/** Letters alone, as many as there are questions: 'b b a', 'B, C, A', 'BCA'. */
-const isLetters = (text: string, questions: number): boolean =>
-  questions > 1 &&
-  /^[A-Ja-j](?:[\s,;|]*[A-Ja-j])*\.?$/u.test(text) &&
-  (text.match(/[A-Ja-j]/gu) ?? []).length === questions;
-
-/** Answers of any kind that count up from 1, where no question has one yet. */
-const countsAnswers = (text: string, questions: number): boolean =>
-  questions > 1 && /^\W*1\s*[.):=–-]?\s+\S/u.test(text);
-
-/**
- * What stands behind "Answers:" on its line, or nothing where the list of all answers stands below; undefined where none
- * begins. `questions` says how many wait for their answers; none where some have them.
- */
-export function listBehind(text: string, below: string, questions = 0): string | undefined {
-  const [, name = '', behind = ''] =
-    /^\W*(\p{L}[\p{L} ]{1,30}?)(?:\s*[:–-]\s*|\s+(?=\(?\d)|\s*$)(.*)$/su.exec(text) ?? [];
-  const first = behind || below;
-  const lists =
-    listsAnswers(first) || countsAnswers(first, questions) || isLetters(first.trim(), questions);
-  return headsAnswers(name) && lists ? behind : undefined;
-}

@@ -8,6 +8,7 @@ import type { Names } from './names';
 import { offeredBehind } from './offered';
 import type { Segmented } from './segment';
 import { pairedLists } from './two-lists';
+import { SOLUTION } from './without-options';
 import { countsParts, endsAsked, type TypedLine } from './typed-line';
 
 /** Label-like beginnings that were left in a text: '1°) What …', 'a/ cork'. */
@@ -19,6 +20,8 @@ const LETTERS = /^[([]?\s*[A-Ja-j](?:\s*(?:[,;&+/]|and|und|et|y|en|e)\s*[A-Ja-j]
 const VERDICT_BEHIND =
   /(?:[([]\s*(\p{L}{1,12})\s*[)\]]|[–—-]\s+(\p{L}{4,12})|(?<=[.!?])\s+(\p{L}))\s*\.?$/u;
 const MOST_OPTIONS = 10;
+/** Options are labelled alike; numbers among letters are questions that were taken for options. */
+const MIXED = 0.3;
 const LONG_STEM = 5;
 
 /** How far a question's key is told: by its options' signs, by an answer line, or not at all. */
@@ -59,7 +62,8 @@ function choiceQuality(draft: Draft, emphasis: Emphasis | undefined): number {
   const asking = texts.filter(endsAsked).length / texts.length;
   const empty = texts.filter((text) => !text).length / texts.length;
   const twice = new Set(texts.map(alike)).size < texts.length ? 0.2 : 0;
-  const base = inOrder ? 0.6 : 0.3;
+  const isMixed = new Set(options.map(({ style }) => style)).size > 1;
+  const base = (inOrder ? 0.6 : 0.3) - (isMixed ? MIXED : 0);
   return base + 0.4 * keyShare(draft, emphasis) - 0.5 * asking - 0.4 * empty - twice;
 }
 
@@ -69,7 +73,7 @@ function openQuality({ answers, stem }: Draft): number {
     // A letter answers nothing where nothing has a letter: options were taken for something else.
     return LETTERS.test(plainOfPieces(answers)) ? 0.15 : 0.85;
   }
-  if (offeredBehind(text)) {
+  if (offeredBehind(text) || (/_{2}|…|\.{4}/u.test(text) && SOLUTION.test(text))) {
     return 0.8;
   }
   if (VERDICT_BEHIND.test(text)) {

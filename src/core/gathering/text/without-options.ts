@@ -113,10 +113,31 @@ function judged(draft: Draft, stem: Text, said: string): DraftAnswer | undefined
   return (offer || draft.part?.isJudged) && !said ? unjudged(bare, offer?.pair) : undefined;
 }
 
+/** A solution in square or curly brackets behind a sentence. */
+export const SOLUTION = /\s*(?:\[\s*([^[\]]{1,60}?)\s*\]|\{\s*([^{}]{1,60}?)\s*\})\s*\.?\s*$/u;
+
+/** A sentence with a drawn gap and its solution in square brackets behind it: 'We ____ (sail) home. [sailed]'. */
+function solvedBehind(text: string): DraftAnswer | undefined {
+  const match = SOLUTION.exec(text);
+  const solution = match?.[1] ?? match?.[2];
+  const drawn =
+    match && solution && /\p{L}|\d/u.test(solution)
+      ? drawnGaps(text.slice(0, match.index), [solution])
+      : undefined;
+  return (
+    drawn && {
+      kind: 'gap',
+      stem: { plain: drawn.stem },
+      fields: { gaps: drawn.gaps },
+      problems: [],
+    }
+  );
+}
+
 /** What is written for an answer: words for gaps, a number with its tolerance, a short text, or nothing. */
 function written(draft: Draft, stem: Text, said: string): DraftAnswer {
   if (!said) {
-    return { kind: 'open', stem, fields: {}, problems: [] };
+    return solvedBehind(stem.plain) ?? { kind: 'open', stem, fields: {}, problems: [] };
   }
   const drawn = drawnGaps(stem.plain, [said]);
   if (drawn) {

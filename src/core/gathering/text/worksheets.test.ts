@@ -159,3 +159,32 @@ it('a number with its tolerance is a number', async () => {
     'short: What floats? [cork]',
   ]);
 });
+
+it('a part keeps its title above what is to be done, and solutions in square brackets fill gaps', async () => {
+  const items = await read(
+    'PART A: BOATS',
+    '',
+    'Choose the best word.',
+    '',
+    '1. The boat is tied to the ____.',
+    'a) bollard*',
+    'b) cloud',
+    '',
+    'PART B: VERBS',
+    '',
+    'Complete with the past tense of the verb in brackets.',
+    '',
+    '2. Yesterday we ____ (sail) home.  [sailed]',
+    '3. The keeper ____ (see) us.  [saw]',
+  );
+  expect(items.map(brief)).toEqual([
+    'choice-one: The boat is tied to the ____. [*bollard / cloud]',
+    'gap: Yesterday we {{1}} (sail) home. [sailed]',
+    'gap: The keeper {{1}} (see) us. [saw]',
+  ]);
+  expect(items.map(({ category }) => category?.[0])).toEqual([
+    'PART A: BOATS',
+    'PART B: VERBS',
+    'PART B: VERBS',
+  ]);
+});

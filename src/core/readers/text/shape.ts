@@ -87,7 +87,10 @@ const hasClearColumns = ({ clearSigns, commas }: Evidence): boolean =>
   (commas.share >= 0.6 && commas.width > 2);
 
 const hasClearTerms = ({ terms, numbered, count, commas }: Evidence): boolean =>
-  (terms?.share ?? 0) >= 0.7 && numbered < count * 0.5 && terms!.share > commas.share * 0.9;
+  (terms?.share ?? 0) >= 0.7 &&
+  terms!.distinct > 0.6 &&
+  numbered < count * 0.5 &&
+  terms!.share > commas.share * 0.9;
 
 const mostEven = ({ clearSigns, commas }: Evidence): number =>
   Math.max(...[...clearSigns, commas].map(({ share }) => share));
@@ -136,7 +139,11 @@ const RULES: readonly Rule[] = [
     because: ({ gapped }) => `${gapped} lines have a gap to fill`,
   },
   { as: 'table', holds: (evidence) => mostEven(evidence) >= 0.5 },
-  { as: 'terms', holds: ({ terms }) => (terms?.share ?? 0) >= 0.5, because: sayTerms },
+  {
+    as: 'terms',
+    holds: ({ terms }) => (terms?.share ?? 0) >= 0.5 && terms!.distinct > 0.6,
+    because: sayTerms,
+  },
   {
     as: 'questions',
     holds: ({ asking, count }) => asking > 0 && count > 1,

@@ -13,6 +13,8 @@ const LABEL = /^\s*(?:[-–•●*·]\s+|\(?\d{1,3}[.)]\s+)/u;
 export type Terms = {
   sheet: Pick<Sheet, 'name' | 'rows' | 'lines' | 'rich'>;
   share: number;
+  /** How much of the terms are unlike: what stands in front of line after line is a name and no term. */
+  distinct: number;
   sign: string;
 };
 
@@ -43,6 +45,7 @@ export function readTerms(name: string, lines: readonly string[]): Terms | undef
   return {
     sheet: { name, rows, lines: numbers },
     share: best.hits / filled.length,
+    distinct: new Set(rows.map(([term]) => term!.replace(/\d+$/u, ''))).size / rows.length,
     sign: best.sign,
   };
 }

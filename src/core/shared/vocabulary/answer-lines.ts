@@ -74,7 +74,7 @@ const BESIDE = new Set<Role>([
  */
 export function fieldOfLine(text: string): LineField | undefined {
   const bare =
-    /^(\W*(?:answer|ans|antwort|lösung|réponse|respuesta|risposta|antwoord|resposta|ateb)\.?\s+(?:is\s+)?)([A-Ja-j](?:\s*[,;&/]\s*[A-Ja-j])*)[.)]?$/iu.exec(
+    /^(\W*(?:answer|ans|antwort|lösung|réponse|respuesta|risposta|antwoord|resposta|ateb)\.?\s+(?:is\s+)?[([]?)([A-Ja-j](?:\s*[,;&/]\s*[A-Ja-j])*)[.)\]]{0,2}$/iu.exec(
       text,
     );
   if (bare) {

@@ -1,0 +1,26 @@
+// Points in square brackets at the end of questions, '[2]', behind their last line whatever that is.
+import { pieceText, type Draft } from './draft';
+import type { Piece } from './tokens';
+
+const POINTS = /\s*\[\s*(\d{1,2})\s*\]\s*$/u;
+const LEAST = 2;
+const MOSTLY = 0.8;
+
+const lastPiece = ({ stem, options }: Draft): Piece =>
+  options.at(-1)?.pieces.at(-1) ?? stem.at(-1)!;
+
+/** Takes such points off, where most questions have them. */
+export function takeEndPoints(drafts: readonly Draft[]): void {
+  const found = drafts.flatMap((draft) => {
+    const piece = lastPiece(draft);
+    const match = POINTS.exec(pieceText(piece));
+    return match ? [{ draft, piece, match }] : [];
+  });
+  if (found.length < LEAST || found.length < drafts.length * MOSTLY) {
+    return;
+  }
+  for (const { draft, piece, match } of found) {
+    piece.to = piece.from + match.index;
+    draft.part = { isJudged: false, ...draft.part, points: Number(match[1]) };
+  }
+}

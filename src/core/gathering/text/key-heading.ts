@@ -1,0 +1,83 @@
+// Where the list of all answers begins: below a heading such as "Answers", or behind it on its line.
+import { headsAnswers } from '../../shared/vocabulary/answer-lines';
+import type { Collected } from './collected';
+import type { Draft } from './draft';
+import { twoLists } from './two-lists';
+import type { TypedLine } from './typed-line';
+
+const PAIRS =
+  /^\s*\(?\d{1,3}\s*[.):=–-]?\s*\(?[A-Ja-j](?:\s*(?:[,;&+/]|and|und|et|y|en)\s*[A-Ja-j])*\)?(?=$|[\s,;|.)])/u;
+const NUMBERS_ACROSS = /^\s*\|?\s*1[.)]?(?:\s*\||\s)\s*2[.)]?(?:\s|\||$)/u;
+/** Whether a text begins the list of all answers: '1 a, 2 c', or numbers across. */
+export const listsAnswers = (text: string): boolean =>
+  PAIRS.test(text) || NUMBERS_ACROSS.test(text);
+
+/** Letters alone, as many as there are questions: 'b b a', 'B, C, A', 'BCA'. */
+const isLetters = (text: string, questions: number): boolean =>
+  questions > 1 &&
+  /^[A-Ja-j](?:[\s,;|]*[A-Ja-j])*\.?$/u.test(text) &&
+  (text.match(/[A-Ja-j]/gu) ?? []).length === questions;
+
+/** Answers of any kind that count up from 1, where no question has one yet. */
+const countsAnswers = (text: string, questions: number): boolean =>
+  questions > 1 && /^\W*1\s*[.):=–-]?\s+\S/u.test(text);
+
+/** Whether letters are named for every question, whatever word stands in front: 'Odpowiedzi: 1b, 2a, 3b'. */
+const isWholeKey = (text: string, questions: number): boolean =>
+  questions > 1 &&
+  listsAnswers(text) &&
+  (text.match(/\d+\s*[.):=–-]?\s*[A-Ja-j](?![\p{L}\d])/gu) ?? []).length === questions;
+
+const LETTER_ENTRY =
+  /^\s*(\d{1,3})\s*[.):=–-]?\s+(?:\p{L}{1,12}\.?\s*[:=]\s*)?[([]?([A-Ja-j])[)\].]?\s*$/u;
+
+/** Whether lines count letters from 1 anew, one for each question that has options: a key, whatever stands above it. */
+function keyBelow(below: readonly TypedLine[], drafts: readonly Draft[]): boolean {
+  const choices = drafts.filter(({ options }) => options.length > 1);
+  const named = choices.filter(({ number, options }) => {
+    const entry = below
+      .map(({ text }) => LETTER_ENTRY.exec(text))
+      .find((match) => Number(match?.[1]) === number);
+    const place = entry ? entry[2]!.toLowerCase().charCodeAt(0) - 97 : -1;
+    return place >= 0 && place < options.length;
+  });
+  return (
+    choices.length > 1 &&
+    named.length === choices.length &&
+    /^\s*1(?!\d)/u.test(below[0]?.text ?? '')
+  );
+}
+
+/**
+ * What stands behind "Answers:" on its line, or nothing where the list of all answers stands below; undefined where none
+ * begins. `questions` says how many wait for their answers; none where some have them.
+ */
+function listBehind(text: string, below: string, questions = 0): string | undefined {
+  const [, name = '', behind = ''] =
+    /^\W*(\p{L}[\p{L} ]{1,30}?)(?:\s*[:–-]\s*|\s+(?=\(?\d)|\s*$)(.*)$/su.exec(text) ?? [];
+  const first = behind || below;
+  const lists =
+    listsAnswers(first) || countsAnswers(first, questions) || isLetters(first.trim(), questions);
+  const isNamed = headsAnswers(name) || isWholeKey(behind, questions);
+  return isNamed && lists ? behind : undefined;
+}
+
+/**
+ * Whether a line heads the list of all answers, and its first line where that stands behind the heading; undefined where no
+ * list begins. The key of two lists to match looks like one and is none.
+ */
+export function listHeadedBy(
+  line: TypedLine,
+  below: readonly TypedLine[],
+  { current, drafts }: Pick<Collected, 'current' | 'drafts'>,
+): { first: TypedLine | undefined } | undefined {
+  const waiting = drafts.some(({ answers }) => answers.length) ? 0 : drafts.length;
+  const isKey = waiting > 1 && !line.labels.length && keyBelow(below, drafts);
+  const named = drafts.length ? listBehind(line.text, below[0]?.text ?? '', waiting) : undefined;
+  const list = isKey ? '' : named;
+  if (list === undefined || (current && twoLists(current))) {
+    return undefined;
+  }
+  const first = list ? { ...line, text: list, line: { ...line.line, text: list } } : undefined;
+  return { first };
+}

@@ -1,0 +1,64 @@
+// Signs in front of lines of which one in each group differs from all others: it singles out the right option.
+import type { Label } from './labels';
+import type { TypedLine } from './typed-line';
+
+const SIGN = /^(\s*)([^\p{L}\p{N}\s([{"'“‘«¿¡_|.]{1,2})\s*(?=[\p{L}\p{N}"'“(])/u;
+/** So many groups show it. */
+const LEAST = 2;
+
+type Signed = { line: TypedLine; sign: string; from: number };
+
+/** Lines below one another that all begin with a sign, two at least. */
+function groupsIn(lines: readonly TypedLine[]): Signed[][] {
+  const groups: Signed[][] = [];
+  let group: Signed[] = [];
+  for (const line of lines) {
+    const match = line.isBlank ? null : SIGN.exec(line.text);
+    if (match) {
+      group.push({ line, sign: match[2]!, from: match[0].length });
+    } else {
+      groups.push(group);
+      group = [];
+    }
+  }
+  return [...groups, group].filter(({ length }) => length > 1);
+}
+
+/** The sign that stands once in a group of lines of which all others have another. */
+function singled(group: readonly Signed[]): { lone: string; other: string } | undefined {
+  const signs = [...new Set(group.map(({ sign }) => sign))];
+  const times = (sign: string): number => group.filter((one) => one.sign === sign).length;
+  const [lone, other] = signs.sort((a, b) => times(a) - times(b));
+  return signs.length === 2 && group.length > 2 && times(lone!) === 1
+    ? { lone: lone!, other: other! }
+    : undefined;
+}
+
+const labelOf = ({ line, sign, from }: Signed, lone: string, other: string): Label => ({
+  family: `bullet ${other}`,
+  counts: 'bullet',
+  from,
+  to: line.text.trimEnd().length,
+  right: sign === lone,
+  mark: sign,
+});
+
+/** Lines with the labels that such signs make, where every group of the text is told so; else as they are. */
+export function withSingledSigns(lines: readonly TypedLine[]): TypedLine[] {
+  const groups = groupsIn(lines);
+  const found = groups.map(singled);
+  const [first] = found;
+  const isEven = found.every(
+    (one) => one && first && one.lone === first.lone && one.other === first.other,
+  );
+  if (!first || groups.length < LEAST || !isEven) {
+    return [...lines];
+  }
+  const own = new Map(
+    groups.flat().map((one) => [one.line, labelOf(one, first.lone, first.other)]),
+  );
+  return lines.map((line) => {
+    const label = own.get(line);
+    return label ? { ...line, labels: [label] } : line;
+  });
+}
