@@ -25,6 +25,8 @@ import type { Problem } from './key';
 import { guessKey } from './key-style';
 import { learnKindWords } from './kind-of-row';
 import type { Manner } from './manner';
+import { withKeySheet } from './key-sheet';
+import { optionRowsAsRows } from './option-rows';
 import { looksLike, readAnswer } from './question';
 import { withRich } from './rich';
 import { otherHeadings } from './others';
@@ -391,12 +393,59 @@ const hiddenSheets = (table: Table, chosen: Sheet): Finding[] =>
       message: `The sheet ${quoted(sheet.name)} is hidden and was not read. Choose it where it holds questions.`,
     }));
 
+type Chosen = { because: string; sure: boolean };
+
+/** Rows that were laid out anew, read like any other table; places name the rows where their questions begin. */
+function gatherLaidOut(
+  { table, region, newId }: { table: Table; region: Region; newId: () => string },
+  rows: Sheet,
+  {
+    overrule,
+    chosen,
+    because,
+    stem,
+  }: { overrule: Overrule; chosen: Chosen; because: string; stem: number },
+): Gathered {
+  const gathered = gatherRegion(
+    table,
+    regionOf(rows),
+    { ...overrule, headingRow: rows.lines![0]! },
+    chosen,
+    newId,
+  );
+  const column = columnLetters(stem);
+  const where = (finding: Finding): Finding => ({
+    ...finding,
+    where: {
+      file: table.file,
+      sheet: region.sheet.name,
+      ...(finding.where?.cell
+        ? { cell: `${column}${/\d+$/.exec(finding.where.cell)?.[0] ?? ''}` }
+        : {}),
+    },
+  });
+  return {
+    items: gathered.items.map((item) => ({
+      ...item,
+      origin: { ...item.origin, cell: `${column}${item.origin?.row ?? ''}` },
+    })),
+    findings: gathered.findings.map(where),
+    reading: {
+      ...gathered.reading,
+      as: 'blocks',
+      headingRow: null,
+      columns: [],
+      because: { ...gathered.reading.because, as: because },
+    },
+  };
+}
+
 /** A sheet whose questions are not a row each, unless the user says otherwise; undefined where they are. */
 function otherShape(
   table: Table,
   region: Region,
   overrule: Overrule,
-  chosen: { because: string; sure: boolean },
+  chosen: Chosen,
   newId: () => string,
 ): Gathered | undefined {
   if (
@@ -411,48 +460,19 @@ function otherShape(
   if (board) {
     return gatherBoard(table, region, board, newId);
   }
+  const source = { table, region, newId };
   const blocks = findBlocks(region);
-  if (!blocks) {
-    return undefined;
+  if (blocks) {
+    const opening = blocks.lines.find((line) => line.opens)!.label;
+    const because = `column ${columnLetters(blocks.labelColumn)} names a field in each row, and ${quoted(opening)} opens a question`;
+    const said = { overrule, chosen, because, stem: region.left + 1 };
+    return gatherLaidOut(source, blocksAsRows(region, blocks), said);
   }
-  const rows = blocksAsRows(region, blocks);
-  const gathered = gatherRegion(
-    table,
-    regionOf(rows),
-    { ...overrule, headingRow: rows.lines![0]! },
-    chosen,
-    newId,
+  const found = optionRowsAsRows(region);
+  const because = 'each option has a row of its own below its question';
+  return (
+    found && gatherLaidOut(source, found.rows, { overrule, chosen, because, stem: found.stem })
   );
-  const where = (finding: Finding): Finding => ({
-    ...finding,
-    where: {
-      file: table.file,
-      sheet: region.sheet.name,
-      ...(finding.where?.cell
-        ? { cell: `${columnLetters(region.left + 1)}${/\d+$/.exec(finding.where.cell)?.[0] ?? ''}` }
-        : {}),
-    },
-  });
-  return {
-    items: gathered.items.map((item) => ({
-      ...item,
-      origin: {
-        ...item.origin,
-        cell: `${columnLetters(region.left + 1)}${item.origin?.row ?? ''}`,
-      },
-    })),
-    findings: gathered.findings.map(where),
-    reading: {
-      ...gathered.reading,
-      as: 'blocks',
-      headingRow: null,
-      columns: [],
-      because: {
-        ...gathered.reading.because,
-        as: `column ${columnLetters(blocks.labelColumn)} names a field in each row, and ${quoted(blocks.lines.find((line) => line.opens)!.label)} opens a question`,
-      },
-    },
-  };
 }
 
 /**
@@ -489,7 +509,10 @@ function gatherSaid(table: Table, { overrule = {}, newId, progress }: GatherOpti
       message: `${quoted(overrule.range)} is no range; write it like A1:E10. The whole sheet was read.`,
     });
   }
-  const sheet = spreadMerges(chosen.sheet);
+  const spread = spreadMerges(chosen.sheet);
+  const keyed = range || overrule.columns ? undefined : withKeySheet(table, spread);
+  const sheet = keyed?.sheet ?? spread;
+  findings.push(...(keyed ? [keyed.finding] : []));
   const region = regionOf(sheet, range);
   const other = otherShape(table, region, overrule, chosen, newId);
   if (other?.items.length) {

@@ -1,0 +1,147 @@
+// Questions with a row for each option: laid out again as one row each, so that they are read like any other table.
+import type { Sheet } from '../model';
+import { shownRow, type Region } from '../shared/table/region';
+import { verdictOf } from '../shared/vocabulary/verdicts';
+import { firstRowBelow, understandColumns, understandHeadings } from '../understanding';
+
+/** The columns of such a table, from 0; `marks` say of each option whether it is right. */
+type OptionRows = {
+  headingRow: number;
+  first: number;
+  stem: number;
+  option: number;
+  marks: number;
+};
+
+/** So much of the rows with an option go on with the question above: their question is empty or said again. */
+const GOES_ON = 0.5;
+const FULL = 0.95;
+const TICK = /^[xX✓✔*+✗-]$/u;
+const WEIGHT = /^-?\d{1,3}(?:[.,]\d+)?\s*%?$/u;
+
+const isMark = (text: string): boolean =>
+  text === '' || TICK.test(text) || WEIGHT.test(text) || verdictOf(text) !== undefined;
+
+/** Whether every row of a question stands below the one before, not only its options. */
+const goesOn = (region: Region, row: number, stem: number): boolean => {
+  const own = region.cell(row, stem);
+  return own === '' || own === region.cell(row - 1, stem);
+};
+
+/** The rows of a table in which an option stands. */
+function optionRows(region: Region, first: number, option: number): number[] {
+  const rows: number[] = [];
+  for (let row = first; row <= region.bottom; row++) {
+    if (region.cell(row, option)) {
+      rows.push(row);
+    }
+  }
+  return rows;
+}
+
+/** How much of the rows below the headings a column fills. */
+function fill(region: Region, first: number, column: number): number {
+  const rows = region.bottom - first + 1;
+  return rows > 0 ? optionRows(region, first, column).length / rows : 0;
+}
+
+/** A column of texts behind the questions that every row fills. */
+function optionColumn(region: Region, first: number, stem: number): number | undefined {
+  for (let column = stem + 1; column <= region.right; column++) {
+    const rows = optionRows(region, first, column);
+    const areMarks = rows.every((row) => isMark(region.cell(row, column)));
+    if (fill(region, first, column) >= FULL && !areMarks) {
+      return column;
+    }
+  }
+  return undefined;
+}
+
+/** A column that says of each option whether it is right: of at most two words, or of weights. */
+function markColumn(
+  region: Region,
+  rows: readonly number[],
+  { stem, option }: { stem: number; option: number },
+): number | undefined {
+  for (let column = stem + 1; column <= region.right; column++) {
+    const texts = rows.map((row) => region.cell(row, column));
+    const said = new Set(texts.filter(Boolean));
+    const areWeights = texts.every((text) => WEIGHT.test(text)) && said.size < texts.length;
+    const areVerdicts = said.size > 0 && said.size <= 2 && said.size < texts.length;
+    if (column !== option && texts.every(isMark) && (areWeights || areVerdicts)) {
+      return column;
+    }
+  }
+  return undefined;
+}
+
+/** The columns of a table with a row for each option; undefined where it is another table. */
+function findOptionRows(region: Region): OptionRows | undefined {
+  const { row: headingRow } = understandHeadings(region);
+  if (headingRow === null) {
+    return undefined;
+  }
+  const first = firstRowBelow(region, headingRow);
+  const stem = understandColumns(region, headingRow, first).find(({ role }) => role === 'stem')?.at;
+  const option = stem === undefined ? undefined : optionColumn(region, first, stem);
+  if (stem === undefined || option === undefined) {
+    return undefined;
+  }
+  const rows = optionRows(region, first, option);
+  const going = rows.slice(1).filter((row) => goesOn(region, row, stem)).length;
+  const isSo = rows.length > 2 && going >= (rows.length - 1) * GOES_ON;
+  const marks = isSo ? markColumn(region, rows, { stem, option }) : undefined;
+  return marks === undefined ? undefined : { headingRow, first, stem, option, marks };
+}
+
+/** A sheet with a row for each question of such a table, and the column its questions stand in (from 0); undefined of others. */
+export function optionRowsAsRows(region: Region): { rows: Sheet; stem: number } | undefined {
+  const found = findOptionRows(region);
+  if (!found) {
+    return undefined;
+  }
+  const { headingRow, first, stem, option, marks } = found;
+  const base: number[] = [];
+  for (let column = region.left; column <= region.right; column++) {
+    if (column !== option && column !== marks) {
+      base.push(column);
+    }
+  }
+  const questions: number[][] = [];
+  for (const row of optionRows(region, first, option)) {
+    const last = questions.at(-1);
+    if (last && goesOn(region, row, stem)) {
+      last.push(row);
+    } else {
+      questions.push([row]);
+    }
+  }
+  const most = Math.max(...questions.map(({ length }) => length));
+  const numbers = Array.from({ length: most }, (_, n) => n);
+  const filled = (rows: readonly number[], column: number): string =>
+    rows.map((row) => region.cell(row, column)).find(Boolean) ?? '';
+  const rows: Sheet = {
+    ...region.sheet,
+    rows: [
+      [
+        ...base.map((column) => region.cell(headingRow, column)),
+        ...numbers.flatMap((n) => [`Answer ${n + 1}`, `Verdict ${n + 1}`]),
+      ],
+      ...questions.map((rows) => [
+        ...base.map((column) => filled(rows, column)),
+        ...numbers.flatMap((n) =>
+          [option, marks].map((column) => (n < rows.length ? region.cell(rows[n]!, column) : '')),
+        ),
+      ]),
+    ],
+    lines: [
+      shownRow(region.sheet, headingRow),
+      ...questions.map(([row]) => shownRow(region.sheet, row!)),
+    ],
+    merges: [],
+    rich: {},
+    dates: [],
+    formulas: [],
+  };
+  return { rows, stem };
+}
