@@ -59,8 +59,9 @@ function answersBy(main: Read, other: Read, column: number): string[] {
       }
     }
   }
-  const inOrder = rowsOf(other).map((row) => other.region.cell(row, column));
-  // One letter above the others may be their heading that was not known as one.
+  // A lone column hardly shows its heading: what stands above the last as many cells is taken for it.
+  const { region } = other;
+  const inOrder = region.sheet.rows.map((_, row) => region.cell(row, column)).filter(Boolean);
   const isOneMore = inOrder.length === rows.length + 1;
   return isOneMore || inOrder.length === rows.length ? inOrder.slice(-rows.length) : [];
 }
