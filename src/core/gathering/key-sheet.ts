@@ -127,7 +127,7 @@ export function withKeySheet(
       if (answers.length && shareOf(main, answers) >= MOSTLY) {
         const message = `The right answers stand on the sheet ${quoted(one.name)}: ${count(answers.filter(Boolean).length, 'answer')} of it ${answers.length === 1 ? 'was' : 'were'} joined to the questions.`;
         return {
-          sheet: withColumn(main, heading || 'Key', answers),
+          sheet: withColumn(main, heading.length > 1 ? heading : 'Key', answers),
           finding: {
             rule: 'key-sheet',
             level: 'note',

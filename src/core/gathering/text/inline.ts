@@ -1,7 +1,7 @@
 // Options that stand on one line, parted by tabs or blanks: each begins with the next label of its family.
 import type { Counting, Label } from './labels';
 import { labelsOf } from './labels';
-import type { OptionSign } from './manner';
+import type { OptionSign } from './signs';
 import type { TypedLine } from './typed-line';
 
 /** The options of a line, and the text in front of the first of them. */

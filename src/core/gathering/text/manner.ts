@@ -9,14 +9,7 @@ import type { Names } from './names';
 import type { SaidLines } from './said-lines';
 import type { TypedLine } from './typed-line';
 import type { Counting } from './labels';
-
-/** What questions begin with: labels of a family, bold lines, nothing but a blank line before them, or each is a line. */
-export type StemSign =
-  { is: 'label'; family: string } | { is: 'bold' } | { is: 'gap' } | { is: 'line' };
-/** What options begin with: labels of a family, signs that say right or wrong, or nothing. */
-export type OptionSign =
-  { is: 'label'; family: string; counts: Counting } | { is: 'mark' } | { is: 'plain' };
-export type TextManner = { stem: StemSign; option: OptionSign };
+import type { OptionSign, StemSign, TextManner } from './signs';
 
 const MOST_FAMILIES = 6;
 /** So much of a text are questions of one line each before it is read so. */

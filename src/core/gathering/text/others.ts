@@ -2,7 +2,8 @@
 import type { OtherReading } from '../../model';
 import { count, quoted } from '../../shared/plain';
 import { pieceText, type Draft } from './draft';
-import { nameOf, type TextManner } from './manner';
+import { nameOf } from './manner';
+import type { TextManner } from './signs';
 import { LONE, type Weighed } from './readings';
 
 const MOST = 3;

@@ -1,6 +1,6 @@
 // What a person said of single lines, and how far a manner agrees with it by itself.
 import type { LineRole } from '../../model';
-import type { TextManner } from './manner';
+import type { TextManner } from './signs';
 import type { SaidLines } from './said-lines';
 import type { Segmented } from './segment';
 import type { TypedLine } from './typed-line';

@@ -3,7 +3,7 @@ import type { LineRole } from '../../model';
 import { Collected } from './collected';
 import type { Draft } from './draft';
 import { splitOptions } from './inline';
-import type { TextManner } from './manner';
+import type { TextManner } from './signs';
 import type { Names } from './names';
 import { finish } from './finish';
 import { listHeadedBy, listsAnswers } from './key-heading';

@@ -1,7 +1,8 @@
 // By what a line begins a question or an option in one manner.
 import type { Draft } from './draft';
 import type { Label } from './labels';
-import { isSameFamily, isWholeLine, type TextManner } from './manner';
+import { isSameFamily, isWholeLine } from './manner';
+import type { TextManner } from './signs';
 import type { Names } from './names';
 import { halvesOf, marksOf, whole, type TypedLine } from './typed-line';
 

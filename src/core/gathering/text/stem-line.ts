@@ -2,7 +2,7 @@
 import type { Collected } from './collected';
 import { splitOptions } from './inline';
 import type { Label } from './labels';
-import type { OptionSign } from './manner';
+import type { OptionSign } from './signs';
 import type { Piece } from './tokens';
 import { whole, type TypedLine } from './typed-line';
 

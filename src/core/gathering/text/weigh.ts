@@ -3,7 +3,7 @@ import { alike } from '../../shared/normalise';
 import { fieldOfLine } from '../../shared/vocabulary/answer-lines';
 import { verdictOf } from '../../shared/vocabulary/verdicts';
 import { isEmphasised, pieceText, plainOfPieces, type Draft, type Emphasis } from './draft';
-import type { TextManner } from './manner';
+import type { TextManner } from './signs';
 import type { Names } from './names';
 import { offeredBehind } from './offered';
 import type { Segmented } from './segment';
