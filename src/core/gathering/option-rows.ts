@@ -75,8 +75,29 @@ function markColumn(
   return undefined;
 }
 
+/** So many rows show whether a column goes on with what stands above. */
+const LOOKED_AT = 60;
+
+/** Whether cells of some column go on with those above, as questions over several rows do: a look before any closer one. */
+function mayGoOn(region: Region): boolean {
+  const last = Math.min(region.bottom, region.top + LOOKED_AT);
+  for (let column = region.left; column < region.right; column++) {
+    let going = 0;
+    for (let row = region.top + 1; row <= last; row++) {
+      going += goesOn(region, row, column) ? 1 : 0;
+    }
+    if (going >= (last - region.top) * GOES_ON - 1 && going < last - region.top) {
+      return true;
+    }
+  }
+  return false;
+}
+
 /** The columns of a table with a row for each option; undefined where it is another table. */
 function findOptionRows(region: Region): OptionRows | undefined {
+  if (!mayGoOn(region)) {
+    return undefined;
+  }
   const { row: headingRow } = understandHeadings(region);
   if (headingRow === null) {
     return undefined;

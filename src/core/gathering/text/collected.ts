@@ -18,6 +18,8 @@ export class Collected {
   /** Lines that belong to no question. */
   readonly aside: TypedLine[] = [];
   current: Draft | undefined;
+  /** Whether any question has its answer. */
+  isAnswered = false;
   heading: string | undefined;
   /** Whether no question stands below the heading yet. */
   private isFresh = false;
@@ -203,6 +205,7 @@ export class Collected {
 
   addAnswer(line: TypedLine, piece: Piece): void {
     this.current?.answers.push(piece);
+    this.isAnswered = true;
     this.touch(line);
   }
 

@@ -41,11 +41,7 @@ function keyBelow(below: readonly TypedLine[], drafts: readonly Draft[]): boolea
     const place = entry ? entry[2]!.toLowerCase().charCodeAt(0) - 97 : -1;
     return place >= 0 && place < options.length;
   });
-  return (
-    choices.length > 1 &&
-    named.length === choices.length &&
-    /^\s*1(?!\d)/u.test(below[0]?.text ?? '')
-  );
+  return choices.length > 1 && named.length === choices.length;
 }
 
 /**
@@ -62,22 +58,42 @@ function listBehind(text: string, below: string, questions = 0): string | undefi
   return isNamed && lists ? behind : undefined;
 }
 
+/** The first line of a key. */
+const BEGINS = /^\s*1(?!\d)/u;
+/** Longer lines head nothing. */
+const LONGEST_HEADING = 200;
+const HEADS = /^\W*\p{L}/u;
+
 /**
  * Whether a line heads the list of all answers, and its first line where that stands behind the heading; undefined where no
- * list begins. The key of two lists to match looks like one and is none.
+ * list begins. `next` is the filled line below, `below` gives more of them where a list may begin. The key of two lists to match looks
+ * like one and is none.
  */
 export function listHeadedBy(
   line: TypedLine,
-  below: readonly TypedLine[],
-  { current, drafts }: Pick<Collected, 'current' | 'drafts'>,
+  around: { next: TypedLine | undefined; below: () => readonly TypedLine[] },
+  found: Pick<Collected, 'current' | 'drafts' | 'isAnswered'>,
 ): { first: TypedLine | undefined } | undefined {
-  const waiting = drafts.some(({ answers }) => answers.length) ? 0 : drafts.length;
-  const isKey = waiting > 1 && !line.labels.length && keyBelow(below, drafts);
-  const named = drafts.length ? listBehind(line.text, below[0]?.text ?? '', waiting) : undefined;
-  const list = isKey ? '' : named;
+  const { current, drafts } = found;
+  if (!drafts.length || line.text.length > LONGEST_HEADING || !HEADS.test(line.text)) {
+    return undefined;
+  }
+  const list = listIn(line, around, found);
   if (list === undefined || (current && twoLists(current))) {
     return undefined;
   }
   const first = list ? { ...line, text: list, line: { ...line.line, text: list } } : undefined;
   return { first };
+}
+
+/** What of the list stands behind its heading, nothing where it begins below; undefined where none begins. */
+function listIn(
+  line: TypedLine,
+  { next, below }: { next: TypedLine | undefined; below: () => readonly TypedLine[] },
+  { drafts, isAnswered }: Pick<Collected, 'drafts' | 'isAnswered'>,
+): string | undefined {
+  const under = next?.text ?? '';
+  const waiting = isAnswered ? 0 : drafts.length;
+  const mayBeKey = waiting > 1 && !line.labels.length && BEGINS.test(under);
+  return mayBeKey && keyBelow(below(), drafts) ? '' : listBehind(line.text, under, waiting);
 }

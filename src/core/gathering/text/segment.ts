@@ -104,7 +104,8 @@ class Segmenter {
 
   /** "Answers" above a list of numbers and letters, or with the list behind it. */
   private headsKey(line: TypedLine, index: number): boolean {
-    const list = listHeadedBy(line, this.below(index), this.found);
+    const around = { next: this.next(index), below: () => this.below(index) };
+    const list = listHeadedBy(line, around, this.found);
     if (!list) {
       return false;
     }
