@@ -346,7 +346,7 @@ export function learn(table: Table, id: string): LearnedLayout {
 function withShape(
   table: Table,
   id: string,
-  { layout, because, region }: ShapeLearned,
+  { layout, because, region, unsure = [] }: ShapeLearned,
 ): LearnedLayout {
   const reasons = { ...because };
   const limits = learnLimits([], wordsOf(table, { region, headingRow: undefined }), reasons);
@@ -359,6 +359,6 @@ function withShape(
       limits: { ...limits, ...layout.limits },
     },
     because: reasons,
-    unsure: [],
+    unsure,
   };
 }

@@ -4,6 +4,7 @@ import { columnIndex } from '../shared/cells';
 import { bareWords } from '../shared/normalise';
 import { quoted } from '../shared/plain';
 import type { Region } from '../shared/table/region';
+import { findInnerSeparator, splitCell, splitLabelled } from '../shared/table/separators';
 import { saysFromZero } from '../shared/vocabulary/key-words';
 import { speaksOf } from '../shared/vocabulary/rule-words';
 import { trueFalseWords, verdictOf, verdictPair } from '../shared/vocabulary/verdicts';
@@ -76,21 +77,43 @@ function separatorOf(
 
 const isAboutWrong = (text: string): boolean => speaksOf('wrong', bareWords(text));
 
+const optionsIn = (text: string, separator: string | undefined): string[] =>
+  splitLabelled(text) ?? splitCell(text, separator ?? findInnerSeparator([text]));
+
+/** The keys beside the options of their rows, which may stand in one cell; undefined where the blank has none. */
+function namedRows(
+  evidence: KeyEvidence,
+  keys: readonly string[],
+  options: readonly Column[],
+): Named[] | undefined {
+  const [inOneCell] = having(evidence, 'options');
+  if (inOneCell) {
+    // A question without options says its answer there; it names none.
+    return sampleRows(evidence, [inOneCell])
+      .map(([text], row) => ({
+        key: keys[row]!,
+        options: optionsIn(text!, inOneCell.separator),
+      }))
+      .filter((row) => row.options.length > 1);
+  }
+  const texts = sampleRows(evidence, options);
+  return options.length ? keys.map((key, row) => ({ key, options: texts[row]! })) : undefined;
+}
+
 function fromSamples(
   evidence: KeyEvidence,
   key: Column,
   options: Column[],
 ): KeyLearned | undefined {
-  const texts = sampleRows(evidence, options);
   const keys = sampleRows(evidence, [key]).map(([text]) => text!);
   const values = keys.filter(Boolean);
   if (!values.length) {
     return undefined;
   }
-  if (!options.length) {
+  const rows = namedRows(evidence, keys, options);
+  if (!rows) {
     return fromTruth(values);
   }
-  const rows = keys.map((text, row): Named => ({ key: text, options: texts[row]! }));
   const [best] = readingsOf(
     rows,
     options.map(({ heading }) => heading ?? ''),

@@ -2,6 +2,7 @@
 import type { Column, Layout, Sheet, Table } from '../model';
 import { columnIndex } from '../shared/cells';
 import { alike } from '../shared/normalise';
+import { verdictPair } from '../shared/vocabulary/verdicts';
 import { kindOfWord } from '../shared/vocabulary/kinds';
 import { learnKinds } from './kinds';
 
@@ -41,6 +42,30 @@ function hiddenColumn(
     });
 }
 
+/** Of each sample row, whether its options are two words for true and false. */
+const shownTruth = (sheet: Sheet, columns: readonly Column[], samples: Samples): boolean[] => {
+  const options = columns.filter(({ role }) => role === 'option');
+  const rows = samples ? sheet.rows.slice(samples.first, samples.last + 1) : [];
+  return rows.map((row) => {
+    const texts = options.map(({ column }) => row[columnIndex(column)]?.trim() ?? '');
+    return verdictPair(texts.filter(Boolean)) !== undefined;
+  });
+};
+
+/** The kinds with the code of a sample whose options are true and false, where no word says it. */
+function withShown(
+  learned: Pick<KindsLearned, 'kinds' | 'because'>,
+  truths: readonly boolean[],
+  codes: readonly string[],
+): Pick<KindsLearned, 'kinds' | 'because'> {
+  const isKnown = (code: string): boolean => learned.kinds.some((one) => one.code === code);
+  const code = codes.find((one, row) => one && truths[row] === true && !isKnown(one));
+  const hasTruth = learned.kinds.some(({ kind }) => kind === 'true-false');
+  return code && !hasTruth
+    ? { ...learned, kinds: [...learned.kinds, { kind: 'true-false', code }] }
+    : learned;
+}
+
 /** The kinds of a blank, and which column takes them. `words` are its sentences, `headingRow` counts from 0. */
 export function learnKindColumn(
   table: Table,
@@ -60,7 +85,10 @@ export function learnKindColumn(
     list: column?.values,
     samples: column ? sampled(sheet, column, samples) : [],
   };
-  const learned = learnKinds(table, evidence);
+  const told = learnKinds(table, evidence);
+  const learned = column
+    ? withShown(told, shownTruth(sheet, columns, samples), evidence.samples)
+    : told;
   if (!column) {
     return withoutColumn(table, columns, { ...evidence, list: undefined }, (one) =>
       sampled(sheet, one, samples),

@@ -5,17 +5,18 @@ import { defined } from '../shared/defined';
 import { alike } from '../shared/normalise';
 import { count, quoted } from '../shared/plain';
 import { findBlocks, type Blocks } from '../understanding';
+import { keyOfBlocks } from './block-key';
 import { findLabelledCells } from './labelled-cells';
 import { findBoard, type Board } from '../understanding';
 import { filledIn, regionOf, type Region } from '../shared/table/region';
 import { kindOfWord } from '../shared/vocabulary/kinds';
-import { verdictOf } from '../shared/vocabulary/verdicts';
 
 /** What the shape decides of a layout, with the reasons. */
 export type ShapeLearned = {
   layout: Pick<Layout, 'shape' | 'file' | 'columns' | 'key' | 'kinds' | 'limits'> & Partial<Layout>;
   because: Record<string, string>;
   region: Region;
+  unsure?: string[];
 };
 
 /** How the file itself is: its format, and how its text is cut and encoded, or which of its sheets is filled. */
@@ -125,8 +126,6 @@ function blocksLayout(table: Table, region: Region, blocks: Blocks): ShapeLearne
         .map((cell) => valuesOf(region, blocks, line.label, cell.column)),
     )[0] ?? [];
   const verdicts = at('verdict');
-  const right = verdicts.find((word) => verdictOf(word) === true);
-  const wrong = verdicts.find((word) => verdictOf(word) === false);
   const kinds = at('kind').flatMap((code) => {
     const kind = kindOfWord(code);
     return kind ? [{ kind, code }] : [];
@@ -137,8 +136,10 @@ function blocksLayout(table: Table, region: Region, blocks: Blocks): ShapeLearne
   const hasVerdict = blocks.lines.some((line) =>
     line.cells.some((cell) => cell.role === 'verdict'),
   );
+  const key = keyOfBlocks(table, region, blocks, hasVerdict ? verdicts : undefined);
   return {
     region,
+    ...(key.sure ? {} : { unsure: ['key'] }),
     layout: {
       shape: 'blocks',
       columns: [],
@@ -161,15 +162,11 @@ function blocksLayout(table: Table, region: Region, blocks: Blocks): ShapeLearne
         offset,
         ...(times > 1 ? { times } : {}),
       })),
-      key: hasVerdict
-        ? { style: 'verdict', ...(right ? { right } : {}), ...(wrong ? { wrong } : {}) }
-        : { style: 'text' },
+      key: key.key,
     },
     because: {
       shape: `column ${columnLetters(blocks.labelColumn)} names a field in each row, and ${quoted(blocks.lines.find((line) => line.opens)!.label)} opens a block`,
-      key: hasVerdict
-        ? 'a word beside each answer says right or wrong'
-        : 'the right answer is written out',
+      key: key.because,
       ...(sample
         ? {
             'file.sample': `rows ${sample[0]} to ${sample[1]} are filled already, so they are a sample; a fill clears them`,

@@ -2,7 +2,16 @@
 // names, sentences for numbers, lists for single options, and the wording of another cell behind a letter.
 import { alike } from '../shared/normalise';
 import { isListed } from '../shared/table/separators';
-import { MEANINGS, SAYINGS, type ColumnView, type Meaning, type TableView } from './contract';
+import { ONE } from './assign';
+import {
+  MEANINGS,
+  roleOfMeaning,
+  SAYINGS,
+  type ColumnView,
+  type Meaning,
+  type TableView,
+} from './contract';
+import { piecesOf } from './heading-words';
 import { wordingIn } from './keys/named';
 import { saying } from './saying';
 import { scaled } from './scaled';
@@ -80,6 +89,23 @@ function repeatsOthers(view: TableView, column: number): boolean {
   return named.length >= LEAST_ROWS && named.filter(Boolean).length >= named.length * MOSTLY;
 }
 
+/** What a heading says so little of that it is not called so. */
+const UNSAID = 0.02;
+
+/** What only one column can be, which another one is called and this one, though it has words, is not. */
+function calledElsewhere(view: TableView, column: ColumnView): Meaning[] {
+  if (!piecesOf(column.heading).length) {
+    return [];
+  }
+  return MEANINGS.filter(
+    (meaning) =>
+      ONE.has(roleOfMeaning(meaning)) &&
+      SAYINGS.includes(meaning) &&
+      says(column, meaning) < UNSAID &&
+      view.columns.some((other) => other !== column && says(other, meaning) > SAID),
+  );
+}
+
 /** What the cells of a column speak against. A name tells who wrote a question better than an address does. */
 function against(column: ColumnView, hasNames: boolean): readonly Meaning[] {
   return [
@@ -118,7 +144,8 @@ export function withoutContrary(
     if (shown) {
       return scaled(own.map((p, n) => (MEANINGS[n] === shown ? 1 : p * HARDLY)));
     }
-    const out = against(view.columns[index]!, hasNames);
+    const column = view.columns[index]!;
+    const out = [...against(column, hasNames), ...calledElsewhere(view, column)];
     return out.length
       ? scaled(own.map((p, n) => (out.includes(MEANINGS[n]!) ? p * HARDLY : p)))
       : own;

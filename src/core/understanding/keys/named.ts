@@ -47,6 +47,11 @@ export function withoutWording(key: string, options: readonly string[]): string 
 /** Which style reads the cells of a key column, with the share of rows in which it names an option. */
 export type Reading = { style: Key['style']; share: number };
 
+/** Options that are nothing but their own letters stand for any text: what names one names its place. */
+const areLetters = ({ options }: Named): boolean =>
+  options.length > 1 && options.every((text, index) => letterAt(text) === index);
+const LETTERS_NAME_PLACES = 0.5;
+
 const isPlace = (place: number | undefined, { options }: Named): boolean =>
   place !== undefined && Boolean(options[place]);
 
@@ -76,7 +81,7 @@ export function readingsOf(rows: readonly Named[], headings: readonly string[]):
   const hasZero = told.some((row) => numbers(row).includes(0));
   const names = headings.map(alike);
   const readings: Reading[] = [
-    { style: 'text', share: share(namesText) },
+    { style: 'text', share: share(namesText) * (told.every(areLetters) ? LETTERS_NAME_PLACES : 1) },
     {
       style: 'letter',
       share: share((row) => every(letters(row.key), (place) => isPlace(place, row))),

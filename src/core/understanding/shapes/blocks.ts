@@ -5,6 +5,7 @@ import type { Region } from '../../shared/table/region';
 import { verdictOf } from '../../shared/vocabulary/verdicts';
 import { likelihoodOf, meaningOfWords } from '../saying';
 import { roleOfMeaning, type Meaning } from '../contract';
+import { withTitles, type Labelled, type LabelsDown } from './block-titles';
 
 export type BlockLine = {
   label: string;
@@ -96,14 +97,12 @@ function openingLabel(labelled: readonly { label: string; role: Role }[]): strin
   return [...counts].sort((a, b) => b[1] - a[1])[0]?.[0];
 }
 
-type Labelled = { row: number; label: string; role: Role };
-
 /** A table's own first column shows within so many cells that it names no fields. */
 const ENOUGH = 10;
 const MOST = 400;
 
 /** The cells of the first column that name a field, and how many are filled; undefined where it is no column of names. */
-function labelsDown(region: Region): { labelled: Labelled[]; filled: number } | undefined {
+function labelsDown(region: Region): LabelsDown | undefined {
   const labelled: Labelled[] = [];
   let filled = 0;
   for (let row = region.top; row <= region.bottom && filled < MOST; row++) {
@@ -183,7 +182,7 @@ function lineOf(
 /** The labels down the first column, as far as they are words for fields; the label that names the question opens a block. */
 export function findBlocks(region: Region): Blocks | undefined {
   const labelColumn = region.left;
-  const found = region.right > labelColumn ? labelsDown(region) : undefined;
+  const found = withTitles(region, labelsDown(region));
   if (!found) {
     return undefined;
   }

@@ -20,7 +20,8 @@ const LEVEL_HEAD =
 
 /** Whether a cell says that an answer stands here: 'answer', 'Antwort', 'A:'. */
 export const saysAnswer = (text: string): boolean =>
-  fieldOfLine(`${text.replace(/[:.]$/, '')}: x`)?.role === 'answer';
+  fieldOfLine(`${text.replace(/[:.]$/, '').replace(/^\d+\s*[.:)–-]?\s+|\s+\d+$/gu, '')}: x`)
+    ?.role === 'answer';
 
 function categoriesAt(region: Region, row: number, levelColumn: number): number[] {
   const columns: number[] = [];

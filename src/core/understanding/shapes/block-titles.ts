@@ -1,0 +1,54 @@
+// Titles that count the blocks of a sheet, 'Question 1', 'Question 2', above the fields of each.
+import type { Role } from '../../model';
+import { alike } from '../../shared/normalise';
+import type { Region } from '../../shared/table/region';
+
+/** A cell of the first column that names a field; rows count from 0. */
+export type Labelled = { row: number; label: string; role: Role };
+/** The cells that name fields, and how many of their column are filled. */
+export type LabelsDown = { labelled: Labelled[]; filled: number };
+
+const COUNTED = /^(\p{L}[\p{L} ]*?)\s*(\d{1,3})\s*[.:]?$/u;
+
+/** Whether a row holds a counting title and nothing beside it, 'Question 2'. */
+const countsAlone = (region: Region, row: number): boolean =>
+  COUNTED.test(region.cell(row, region.left)) && region.cell(row, region.left + 1) === '';
+
+/**
+ * Labels below titles that count the questions, 'Question 1', 'Question 2': the titles name no field, and the first label below
+ * each is the question's text.
+ */
+export function withTitles(region: Region, found: LabelsDown | undefined): LabelsDown | undefined {
+  if (!found) {
+    return undefined;
+  }
+  const titles: number[] = [];
+  for (let row = region.top; row <= region.bottom; row++) {
+    const count = Number(COUNTED.exec(region.cell(row, region.left))?.[2] ?? 0);
+    if (countsAlone(region, row) && count === titles.length + 1) {
+      titles.push(row);
+    }
+  }
+  const first = titles.map((row) => alike(region.cell(row + 1, region.left)));
+  if (titles.length < 2 || !first[0] || first.some((label) => label !== first[0])) {
+    return found;
+  }
+  const isTitle = new Set(titles);
+  const labelled = found.labelled
+    .filter(({ row }) => !isTitle.has(row))
+    .map((one): Labelled => {
+      const other = one.role === 'stem' ? 'option' : one.role;
+      return { ...one, role: alike(one.label) === first[0] ? 'stem' : other };
+    });
+  const missing = titles
+    .filter((row) => !labelled.some((one) => one.row === row + 1))
+    .map((row) => ({
+      row: row + 1,
+      label: region.cell(row + 1, region.left),
+      role: 'stem' as const,
+    }));
+  return {
+    labelled: [...labelled, ...missing].sort((a, b) => a.row - b.row),
+    filled: found.filled - titles.length,
+  };
+}
