@@ -1,3 +1,6 @@
+import { read, utils, write } from '@e965/xlsx';
+import { unzipSync } from 'fflate';
+import { contributorSheets } from '../src/core/pipeline/sheets';
 import { expect, openDemo, test } from './person';
 
 test('several files are dropped at once: each shows its state, all survive a reload, all are taken in one go', async ({
@@ -28,4 +31,47 @@ test('several files are dropped at once: each shows its state, all survive a rel
   await tray.getByRole('button', { name: 'Take all 5 questions' }).click();
   await expect(page.getByText('5 questions from 3 sources are in the bank')).toBeVisible();
   await expect(page.getByRole('link', { name: /^Bank/ })).toContainText(String(before + 5));
+});
+
+type Sent = { name: string; mimeType: string; buffer: Buffer };
+const XLSX_TYPE = 'application/vnd.openxmlformats-officedocument.spreadsheetml.sheet';
+
+/** A sheet that went out to a group, with rows written into it as another program would. */
+function sheetsBack(rows: Record<string, string[][]>): Sent[] {
+  const groups = Object.keys(rows).map((name) => ({ name, rows: 5 }));
+  const sheets = unzipSync(contributorSheets({ groups, setTitle: 'Autumn evening' }));
+  return groups.map(({ name }) => {
+    const book = read(sheets[`${name}.xlsx`]!);
+    utils.sheet_add_aoa(book.Sheets['Questions']!, rows[name]!, { origin: 'B8' });
+    const buffer = Buffer.from(write(book, { type: 'array', bookType: 'xlsx' }) as ArrayBuffer);
+    return { name: `${name}.xlsx`, mimeType: XLSX_TYPE, buffer };
+  });
+}
+
+test('six hands: sheets that came back say who wrote what, with a note to each, and are taken at once', async ({
+  page,
+}) => {
+  const cill = ['What is a cill under the lower gate?', 'a ledge', 'a rope', 'a bell', '', 'A'];
+  const files = sheetsBack({
+    'Group A': [cill, ['Who opens the paddles of a lock?', 'the crew', 'the fish', '', '', 'A']],
+    'Group B': [cill, ['What holds a boat in the chamber?', 'a rope', 'a bell', '', '', '']],
+    'Group C': [],
+  });
+  await openDemo(page, '/gather');
+  await page.getByTestId('source-file').setInputFiles(files);
+  await page.getByRole('button', { name: 'Who wrote what' }).click();
+  const dialog = page.getByRole('dialog', { name: 'Who wrote what' });
+  await expect(dialog.getByRole('status')).toHaveText(
+    '4 questions from 3 sources; 1 double; nothing yet from Group C.',
+  );
+  const second = dialog.getByRole('row', { name: /^Group B/ });
+  await expect(second).toContainText('is like one of Group A.');
+  await expect(second).toContainText('No option is marked as right');
+  await second.getByRole('button', { name: 'Copy the note to Group B' }).click();
+  expect(await page.evaluate(() => navigator.clipboard.readText())).toContain(
+    'Group B: 2 questions came in. Thank you.',
+  );
+  await dialog.getByRole('button', { name: 'Close' }).last().click();
+  await page.getByRole('button', { name: 'Take all 3 questions' }).click();
+  await expect(page.getByRole('link', { name: /^Bank/ })).toContainText('63');
 });

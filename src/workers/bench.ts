@@ -11,6 +11,7 @@ import {
   textOfDocument,
   type Gathered,
 } from '../core/pipeline';
+import type { Contribution } from '../core/pipeline/together';
 import { defined } from '../core/shared/defined';
 import type { CoreWorker, GatherAnswer, SourceInput } from './protocol';
 import { sheetView } from './views';
@@ -101,6 +102,23 @@ export class Bench {
           rows: this.parts.rows.slice(from, from + count),
         }
       : { items: [], rows: [] };
+
+  /** Several sources held against one another and against what the bank holds; the bench stays as it is. */
+  async together(
+    sources: Parameters<CoreWorker['together']>[0],
+    known: readonly Item[],
+  ): Promise<Contribution[]> {
+    const parts = [];
+    for (const [index, { id, source, wish }] of sources.entries()) {
+      const opened = withEdit(await openSource(source, wish.overrule), wish.edited);
+      const kept = wish.kept ?? [];
+      const gathered = gatherOpened(opened, wish.overrule, { ...this.surroundings, kept });
+      parts.push({ id, name: source.name, gathered });
+      this.progress(index + 1, sources.length);
+    }
+    const { comparedTogether } = await import('../core/pipeline/together');
+    return comparedTogether(parts, known);
+  }
 
   /** Counts what a source holds without putting it on the bench. */
   survey: CoreWorker['survey'] = async (source, { overrule, edited, kept = [] }) => {

@@ -194,6 +194,7 @@ export function coreApi(surroundings: Surroundings, progress: Progress): CoreWor
       }),
     gather: bench.gather,
     survey: bench.survey,
+    together: (sources) => bench.together(sources, mirror.all()),
     gatherPart: bench.part,
     packBank: async (contents, ids) =>
       packBank({ ...contents, items: mirror.pick(ids) }, surroundings),

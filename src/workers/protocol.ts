@@ -33,6 +33,7 @@ import type {
 } from '../core/model';
 import type { Double } from '../core/banks';
 import type { Compared } from '../core/pipeline/drafting';
+import type { Contribution } from '../core/pipeline/together';
 import type { Drawn } from '../core/sets';
 import type {
   Filled,
@@ -138,6 +139,10 @@ export interface CoreWorker {
     source: SourceInput,
     wish: ReadWish,
   ): Promise<{ ready: number; blocked: number; problem?: string }>;
+  /** Who wrote what in several sources, what is wrong and what is doubled, also with the bank. */
+  together(
+    sources: readonly { id: string; source: SourceInput; wish: ReadWish }[],
+  ): Promise<Contribution[]>;
   /** A part of the understood source: its questions and its sheet's rows from a place on, so that the page can breathe between. */
   gatherPart(version: number, from: number, count: number): { items: Item[]; rows: string[][] };
   /** A bank as one file; its questions are those of the mirror, in the given order. */

@@ -16,7 +16,7 @@ import {
 } from '../shared/contributor-form';
 import { KIND_NAMES } from '../shared/kind-names';
 import { alike, cleanText } from '../shared/normalise';
-import { count, optionLetter, quoted } from '../shared/plain';
+import { faultsOf, truthOf } from './faults';
 
 export type Filled = { by: string; items: Item[]; findings: Finding[] };
 
@@ -70,54 +70,6 @@ function kindOf(said: string, key: string, hasOptions: boolean): Kind {
   return lettersOf(key).length > 1 ? 'choice-many' : 'choice-one';
 }
 
-type Fault = {
-  rule: string;
-  level: Finding['level'];
-  field: string;
-  heading: string;
-  message: string;
-};
-
-function faultsOf(item: Item, key: string, answer: string): Fault[] {
-  const faults: Fault[] = [];
-  const { options = [], kind, accepted = [] } = item;
-  if (!item.stem.plain) {
-    faults.push({
-      rule: 'sheet-question-missing',
-      level: 'block',
-      field: 'stem',
-      heading: QUESTION,
-      message: 'The row has answers and no question.',
-    });
-  }
-  if (kind.startsWith('choice')) {
-    if (options.length < 2) {
-      faults.push({
-        rule: 'sheet-options-missing',
-        level: 'block',
-        field: 'options',
-        heading: optionHeading(options.length),
-        message: `It has ${count(options.length, 'option')}; two at least are needed.`,
-      });
-    }
-    if (!options.some(({ right }) => right)) {
-      const message = key
-        ? `The key ${quoted(key, 20)} names none of the options A to ${optionLetter(Math.max(0, options.length - 1))}.`
-        : 'It does not say which option is right.';
-      faults.push({ rule: 'sheet-key', level: 'block', field: 'key', heading: RIGHT, message });
-    }
-  } else if (kind === 'true-false' ? !key && !answer : !accepted.length && kind !== 'open') {
-    faults.push({
-      rule: 'sheet-answer-missing',
-      level: 'block',
-      field: 'accepted',
-      heading: ANSWER,
-      message: 'It has no answer.',
-    });
-  }
-  return faults;
-}
-
 function answersOf(
   kind: Kind,
   texts: readonly string[],
@@ -125,7 +77,7 @@ function answersOf(
   answer: string,
 ): Partial<Item> {
   if (kind === 'true-false') {
-    const isTrue = /^(?:true|t|yes|wahr|vrai|a)$/i.test(answer || key);
+    const isTrue = truthOf(answer || key);
     return {
       options: [true, false].map((value) => ({
         text: { plain: value ? 'True' : 'False' },

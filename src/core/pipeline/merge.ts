@@ -42,8 +42,8 @@ async function readOne(
   };
 }
 
-/** Pairs that say the same or nearly so, among what came and between that and the bank. */
-function doublesOf(items: readonly Item[], known: readonly Item[]): [string, string][] {
+/** Pairs that say the same or nearly so, among what came and between that and the bank; the one that came stands first. */
+export function doublesOf(items: readonly Item[], known: readonly Item[]): [string, string][] {
   const index = new DoublesIndex();
   [...known, ...items].forEach((item) => index.put(item));
   const came = new Set(items.map(({ id }) => id));

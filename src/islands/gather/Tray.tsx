@@ -1,10 +1,13 @@
 // What waits in Gather: several sources, each with its state, to be opened, put away or taken all at once.
-import { Button, Group, List, Paper, Text } from '@mantine/core';
+import { Button, Group, List, Paper, Stack, Text } from '@mantine/core';
+import { lazy, Suspense, useState } from 'react';
 import { count } from '../../core/shared/plain';
 import { LinkButton } from '../parts/LinkButton';
 import { MoreBelow } from '../parts/MoreBelow';
 import { say } from '../parts/say';
 import { agreeToAll, openSource, putAway, useGather, type TrayEntry } from '../state/gather';
+
+const Together = lazy(() => import('./Together').then((module) => ({ default: module.Together })));
 
 function words({ state, ready, blocked, problem }: TrayEntry): string {
   const stopped = blocked ? `, ${blocked} blocked` : '';
@@ -63,6 +66,7 @@ const takeAll = async (): Promise<void> => {
 /** Shown where more than one source waits; a single one has the whole place to itself. */
 export function Tray() {
   const { tray, open, busy } = useGather();
+  const [isCompared, setCompared] = useState(false);
   if (tray.length < 2) {
     return null;
   }
@@ -79,10 +83,20 @@ export function Tray() {
             ))}
           </List>
         </MoreBelow>
-        <Button size="xs" disabled={!canTake} onClick={() => void takeAll()}>
-          {waiting ? `${waiting} still to be read` : `Take all ${count(ready, 'question')}`}
-        </Button>
+        <Stack gap={4}>
+          <Button size="xs" disabled={!canTake} onClick={() => void takeAll()}>
+            {waiting ? `${waiting} still to be read` : `Take all ${count(ready, 'question')}`}
+          </Button>
+          <Button size="xs" disabled={waiting > 0} onClick={() => setCompared(true)}>
+            Who wrote what
+          </Button>
+        </Stack>
       </Group>
+      {isCompared && (
+        <Suspense>
+          <Together onClose={() => setCompared(false)} />
+        </Suspense>
+      )}
     </Paper>
   );
 }

@@ -3,6 +3,7 @@ import type { LineRole, Overrule } from '../../../core/model';
 import { unchangedEnds } from '../../../core/shared/lines';
 import { messageOf } from '../../parts/message-of';
 import { say, sayProblem } from '../../parts/say';
+import type { Contribution } from '../../../core/pipeline/together';
 import { core, onProgress, stopCore } from '../../../workers/client';
 import type { SourceInput } from '../../../workers/protocol';
 import { theStore } from '../bank';
@@ -246,6 +247,18 @@ export async function agreeToAll(): Promise<{ questions: number; sources: number
     sources += Number(taken > 0);
   }
   return { questions, sources };
+}
+
+/** Who wrote what in all that waits, and what is wrong or doubled in it. */
+export async function compareAll(): Promise<Contribution[]> {
+  const kept = await keptReadings();
+  return core().together(
+    allSources().map(({ id, source, overrule: said, edited }) => ({
+      id,
+      source,
+      wish: { overrule: said, edited, kept },
+    })),
+  );
 }
 
 /** Takes a source off the tray; nothing in the bank changes. The next one that waits is opened. */
