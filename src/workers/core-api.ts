@@ -194,6 +194,8 @@ export function coreApi(surroundings: Surroundings, progress: Progress): CoreWor
       }),
     gather: bench.gather,
     survey: bench.survey,
+    isBlank: async (name, bytes) =>
+      (await import('../core/pipeline/blank-or-source')).isBlank({ name, bytes }, surroundings),
     together: (sources) => bench.together(sources, mirror.all()),
     gatherPart: bench.part,
     packBank: async (contents, ids) =>

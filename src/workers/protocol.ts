@@ -143,6 +143,8 @@ export interface CoreWorker {
   together(
     sources: readonly { id: string; source: SourceInput; wish: ReadWish }[],
   ): Promise<Contribution[]>;
+  /** Whether a file is a receiver's blank that is to be filled, and no source. */
+  isBlank(name: string, bytes: Uint8Array): Promise<boolean>;
   /** A part of the understood source: its questions and its sheet's rows from a place on, so that the page can breathe between. */
   gatherPart(version: number, from: number, count: number): { items: Item[]; rows: string[][] };
   /** A bank as one file; its questions are those of the mirror, in the given order. */

@@ -97,3 +97,21 @@ it('a row whose cell stands again below is no headings, and ticks are no options
     'choice-many: Was brennt? [*Holz / Blei / *Kork]',
   ]);
 });
+
+it('headings that count letters up side by side are of one kind, whatever their cells look like', async () => {
+  const rows = Array.from(
+    { length: 8 },
+    (_, n) =>
+      `${n + 1},Which rope is number ${n + 1}?,head ${n},stern ${n},centre ${n},spring ${n},${'ABCD'[n % 4]}`,
+  );
+  const { items, reading } = await read(['No.,Question,A,B,C,D,Right', ...rows].join('\n'));
+  expect(reading.columns.map(({ role }) => role)).toEqual([
+    'number-in-file',
+    'stem',
+    ...Array<string>(4).fill('option'),
+    'key',
+  ]);
+  expect(brief(items[1]!)).toBe(
+    'choice-one: Which rope is number 2? [head 1 / *stern 1 / centre 1 / spring 1]',
+  );
+});

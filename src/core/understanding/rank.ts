@@ -4,6 +4,7 @@ import { MEANINGS, roleOfMeaning, type Meaning, type TableView } from './contrac
 import { headingGroup, labelOf, SHARED_BY_ALL } from './heading-words';
 import { grammar } from './grammar';
 import { withNamers } from './namers';
+import { scaled } from './scaled';
 import { witness } from './witness';
 
 /** All columns of one meaning taken for another, where they make sense beside the others. */
@@ -50,16 +51,50 @@ function groupName({ heading, group }: TableView['columns'][number]): string {
   return `${group}|${words}|${isNumbered}`;
 }
 
+/** What stays of the odds that columns of one group are each what a table has one of. */
+const HARDLY = 0.3;
+const BARE = /^\(?([a-l]|\d{1,2})[).:]?$/iu;
+/** So many headings that count up beside one another are of one kind. */
+const FEWEST = 3;
+
+/** The names of the groups that columns belong to; headings that are letters or numbers alone and count up side by side are one. */
+function groupNames({ columns }: TableView): string[] {
+  const names = columns.map(groupName);
+  const values = columns.map(({ heading }) => {
+    const bare = BARE.exec(heading)?.[1]?.toLowerCase();
+    if (bare === undefined) {
+      return undefined;
+    }
+    return /\d/.test(bare) ? Number(bare) : bare.charCodeAt(0) - 96;
+  });
+  let from = 0;
+  for (let at = 1; at <= values.length; at++) {
+    const goesOn = values[at] !== undefined && values[at] === (values[at - 1] ?? NaN) + 1;
+    if (goesOn) {
+      continue;
+    }
+    for (let one = from; at - from >= FEWEST && one < at; one++) {
+      names[one] = `counting from ${from}`;
+    }
+    from = at;
+  }
+  return names;
+}
+
 /** The odds, with columns of one group of headings taken to mean the same. */
 function pooled(view: TableView, odds: readonly (readonly number[])[]): (readonly number[])[] {
-  const names = view.columns.map(groupName);
+  const names = groupNames(view);
   return odds.map((own, column) => {
     const group = names.flatMap((name, other) => (name && name === names[column] ? [other] : []));
     if (group.length < 2 || group.length >= names.length * SHARED_BY_ALL) {
       return own;
     }
-    return own.map(
+    const mean = own.map(
       (_, index) => group.reduce((sum, one) => sum + odds[one]![index]!, 0) / group.length,
+    );
+    // Several columns of one kind are nothing of which a table has one.
+    return scaled(
+      mean.map((p, index) => (ONE.has(roleOfMeaning(MEANINGS[index]!)) ? p * HARDLY : p)),
     );
   });
 }
@@ -88,7 +123,7 @@ function* groupsTurned(
   base: readonly Assigned[],
   meanings: Meaning[],
 ): Generator<Meaning[]> {
-  const names = view.columns.map(groupName);
+  const names = groupNames(view);
   const seen = new Set<string>();
   for (const [column, name] of names.entries()) {
     const { p, others } = base[column]!;

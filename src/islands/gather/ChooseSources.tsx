@@ -5,12 +5,20 @@ import { bringFiles } from '../state/gather';
 const ACCEPTED =
   '.xlsx,.xlsm,.ods,.xls,.csv,.tsv,.tab,.txt,.md,.docx,.odt,.html,.htm,.json,.xml,.qti,.zip,.imscc';
 
-export function ChooseSources({ label, isMain }: { label: string; isMain: boolean }) {
+export function ChooseSources({
+  label,
+  isMain,
+  testId = 'source-file',
+}: {
+  label: string;
+  isMain: boolean;
+  testId?: string;
+}) {
   return (
     <ChooseFiles
       label={label}
       accept={ACCEPTED}
-      testId="source-file"
+      testId={testId}
       isMain={isMain}
       onFiles={(files) => void bringFiles(files)}
     />

@@ -1,5 +1,6 @@
-// Gather with nothing on the bench: the first thing asked is what the user holds.
-import { Kbd, List, Paper, Stack, Text, Title } from '@mantine/core';
+// Gather with nothing on the bench: the first things asked are what the user holds, and what it is to become.
+import { Anchor, Kbd, List, Paper, Stack, Text, Title } from '@mantine/core';
+import { Link } from 'wouter';
 import { openDemo } from '../state/banks';
 import { useBank } from '../state/bank';
 import { DEMO_SOURCES, demoFile } from '../state/demo';
@@ -29,6 +30,37 @@ function DropHere() {
   );
 }
 
+/** What the questions are to become: the receiver's own file, dropped with them or by itself. */
+function NeededHere() {
+  const layouts = useBank((state) => state.layouts);
+  return (
+    <Paper p="lg" bd="1.5px dashed var(--ink-soft)">
+      <Stack gap="sm">
+        <p>
+          The receiver’s own empty file, its blank: drop it here too, alone or together with your
+          questions. Which is which is told apart.
+        </p>
+        {layouts.length > 0 && (
+          <Text size="sm">
+            Known here:{' '}
+            {layouts.map(({ id, layout }, index) => (
+              <span key={id}>
+                {index > 0 && ', '}
+                <Anchor component={Link} href={`/layouts/${id}`}>
+                  {layout.name}
+                </Anchor>
+              </span>
+            ))}
+          </Text>
+        )}
+        <div>
+          <ChooseSources label="Choose a blank" isMain={false} testId="blank-beside" />
+        </div>
+      </Stack>
+    </Paper>
+  );
+}
+
 function OpenDemo() {
   return (
     <p>
@@ -47,6 +79,8 @@ export function Empty() {
   return (
     <EmptyPlace title="What do you hold?">
       <DropHere />
+      <Title order={2}>What do you need to have in the end?</Title>
+      <NeededHere />
       <Text c="dimmed">
         You see what was understood before anything enters the bank, and one step takes it back.
       </Text>

@@ -7,6 +7,7 @@ import type { Contribution } from '../../../core/pipeline/together';
 import { core, onProgress, stopCore } from '../../../workers/client';
 import type { SourceInput } from '../../../workers/protocol';
 import { theStore } from '../bank';
+import { blankWords, takeOutBlanks } from '../layouts';
 import { forgetReading, keepReading, keptReadings } from '../kept-readings';
 import { bringResults, resultsWords, takeOutResults } from '../sittings';
 import { allSources, gatherState, setEntry, setGather, sourceOf } from './hold';
@@ -150,8 +151,12 @@ export async function bringFiles(files: readonly File[]): Promise<void> {
     await bringResults(results);
     say(resultsWords(results));
   }
+  const { blanks, others: rest } = await takeOutBlanks(others);
+  if (blanks.length) {
+    say(blankWords(blanks));
+  }
   const sources: SourceInput[] = [];
-  for (const file of others) {
+  for (const file of rest) {
     sources.push({ name: file.name, bytes: new Uint8Array(await file.arrayBuffer()) });
   }
   await bringAll(sources);

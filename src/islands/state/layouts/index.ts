@@ -9,4 +9,11 @@ export {
   setColumns,
 } from './changing';
 export { addStarter, duplicateLayout, newLayout, starters } from './keeping';
-export { forgetTaught, teachBlanks, useTaught, type Taught } from './teaching';
+export {
+  blankWords,
+  forgetTaught,
+  takeOutBlanks,
+  teachBlanks,
+  useTaught,
+  type Taught,
+} from './teaching';

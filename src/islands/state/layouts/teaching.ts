@@ -84,6 +84,38 @@ export async function teachBlanks(files: readonly File[]): Promise<string | unde
   return last;
 }
 
+const MAY_BE_BLANK = /\.(?:xlsx|xlsm|ods|csv|tsv|txt)$/i;
+/** Blanks are small; a larger file is not looked at for being one. */
+const LARGEST_BLANK = 2 * 1024 * 1024;
+
+/** The files among those dropped that are receivers' blanks, taught at once, and all others. */
+export async function takeOutBlanks(
+  files: readonly File[],
+): Promise<{ blanks: File[]; others: File[] }> {
+  const blanks: File[] = [];
+  const others: File[] = [];
+  for (const file of files) {
+    const isLooked = MAY_BE_BLANK.test(file.name) && file.size <= LARGEST_BLANK;
+    const isBlank =
+      isLooked &&
+      (await core()
+        .isBlank(file.name, new Uint8Array(await file.arrayBuffer()))
+        .catch(() => false));
+    (isBlank ? blanks : others).push(file);
+  }
+  if (blanks.length) {
+    await teachBlanks(blanks);
+  }
+  return { blanks, others };
+}
+
+const listed = (files: readonly File[]): string => files.map(({ name }) => name).join(', ');
+/** What became of blanks among sources. */
+export const blankWords = (files: readonly File[]): string =>
+  files.length === 1
+    ? `${listed(files)} is a receiver’s blank: it has no questions of its own, so it went to Layouts.`
+    : `${listed(files)} are receivers’ blanks: they have no questions of their own, so they went to Layouts.`;
+
 /** Takes in a layout's own file as a layout beside the others; gives its id, or why it can't be had. */
 async function importLayout(file: File): Promise<{ id: string } | { problem: string }> {
   const read = await core().readLayoutFile(file.name, await file.text());
