@@ -79,7 +79,9 @@ export function Empty() {
   return (
     <EmptyPlace title="What do you hold?">
       <DropHere />
-      <Title order={2}>What do you need to have in the end?</Title>
+      <Title order={2} fz={20}>
+        What do you need to have in the end?
+      </Title>
       <NeededHere />
       <Text c="dimmed">
         You see what was understood before anything enters the bank, and one step takes it back.
