@@ -1,4 +1,5 @@
 // Questions as they are put together line by line, the lines that wait for one, and those that belong to none.
+import { defined } from '../../shared/defined';
 import { newDraft, styleOf, type Draft, type DraftOption } from './draft';
 import type { Inline } from './inline';
 import type { Label } from './labels';
@@ -18,7 +19,6 @@ export class Collected {
   /** Lines that belong to no question. */
   readonly aside: TypedLine[] = [];
   current: Draft | undefined;
-  /** Whether any question has its answer. */
   isAnswered = false;
   heading: string | undefined;
   /** Whether no question stands below the heading yet. */
@@ -96,7 +96,7 @@ export class Collected {
 
   open(piece: Piece & { indent: number }, label?: Label): void {
     this.current = newDraft(piece, {
-      ...(label ? { isLabelled: true } : {}),
+      ...(label ? defined({ isLabelled: true, word: label.word }) : {}),
       ...(label?.n === undefined ? {} : { number: label.n + 1 }),
       ...(this.heading ? { category: this.heading, isNamedPart: this.isNamedPart } : {}),
       ...(this.part?.isTask ? { part: this.part } : {}),
@@ -106,7 +106,7 @@ export class Collected {
     this.isBelowAside = false;
   }
 
-  /** Where later parts have titles, the line above the first question is the title of its part. */
+  /** Where later parts have titles, the line above the first is its part's. */
   headFirst(): void {
     const [first] = this.drafts;
     const headed = this.drafts.findIndex(({ category }) => category !== undefined);

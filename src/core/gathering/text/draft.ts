@@ -46,6 +46,8 @@ export type Draft = {
   isOtherwise?: boolean;
   /** Whether something in front of it marks it as a question. */
   isLabelled?: boolean;
+  /** The word in front of it, 'front:' without its sign. */
+  word?: string;
   /** Whether it is a lone sentence, with nothing that marks it as a question. */
   isLone?: boolean;
   /** What is said above several questions: points of each, and whether they are statements to judge. */

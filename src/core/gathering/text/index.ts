@@ -3,6 +3,7 @@ import type { Document, Finding, Key, Overrule, Reading } from '../../model';
 import { CHOSEN } from '../../shared/reasons';
 import { count, quoted } from '../../shared/plain';
 import { EMPHASES, isEmphasised, plainOfPieces, type Draft, type Emphasis } from './draft';
+import { asksForOrder } from './answer';
 import { itemOf, type ItemContext, type Sections } from './item';
 import { isJudged } from './lone';
 import { distinctReadings, otherManners } from './others';
@@ -46,7 +47,9 @@ function keyOf(
   drafts: readonly Draft[],
   emphasis: Emphasis | undefined,
 ): { key: Key; because: string; sure: boolean } {
-  const choices = drafts.filter((draft) => draft.options.length > 1);
+  const choices = drafts.filter(
+    ({ options, stem }) => options.length > 1 && !asksForOrder(plainOfPieces(stem)),
+  );
   const marks = choices.flatMap((draft) =>
     draft.options.flatMap((option) => (option.right && option.mark ? [option.mark] : [])),
   );
@@ -133,7 +136,9 @@ export function isTypedText(document: Document, isPlain = false): boolean {
   const emphasis = keyEmphasis(drafts);
   const whole = drafts.filter(
     (draft) =>
-      (draft.options.length > 1 && tellsKey(draft, emphasis)) || draft.hasAnswerBehind === true,
+      (draft.options.length > 1 &&
+        (tellsKey(draft, emphasis) || asksForOrder(plainOfPieces(draft.stem)))) ||
+      draft.hasAnswerBehind === true,
   );
   const filled = document.lines.filter(({ text }) => text.trim()).length;
   const lines = new Set(

@@ -167,6 +167,9 @@ export class Names {
     if (role) {
       return { role: role.one, from };
     }
+    if (likelihoodOf(name, ['stem']) > NAMED) {
+      return { role: 'question', from };
+    }
     // What people call the difficulty is kept as a tag.
     return likelihoodOf(name, ['tag']) > least ? { role: 'tag', from } : undefined;
   }

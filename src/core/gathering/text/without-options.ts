@@ -8,6 +8,7 @@ import { numberOf } from '../../shared/normalise';
 import type { VerdictPair } from '../../shared/vocabulary/verdict-pairs';
 import { offeredBehind } from './offered';
 import { POINTS } from './points';
+import { likelihoodOf } from '../../understanding';
 import { bankOf, withBank } from './word-bank';
 
 /** The kind of a question, its text, what its answer gives it, and what stopped it. */
@@ -100,6 +101,15 @@ function toleranceIn(said: string): Item['number'] {
     : { value: number, tolerance: around, ...(unit ? { unit: unit.trim() } : {}) };
 }
 
+/** The options in the words that are offered beside the statement, where they are words. */
+const inWords = (options: readonly Option[], pair: VerdictPair): Option[] =>
+  pair.right.length > 1
+    ? options.map((option, index) => ({
+        ...option,
+        text: { plain: index === 0 ? pair.right : pair.wrong },
+      }))
+    : [...options];
+
 /** A statement to judge, without the choice beside it; undefined where a question is none. */
 function judged(draft: Draft, stem: Text, said: string): DraftAnswer | undefined {
   const unpointed = withoutChoice(stem.plain.replace(POINTS, ''));
@@ -107,7 +117,7 @@ function judged(draft: Draft, stem: Text, said: string): DraftAnswer | undefined
   const bare = offer ? unpointed.slice(0, offer.at).trim() : unpointed;
   const statement = asTrueFalse(bare === stem.plain ? stem : { plain: bare }, said);
   if (statement) {
-    const { options } = statement;
+    const options = offer ? inWords(statement.options, offer.pair) : statement.options;
     return { kind: 'true-false', stem: statement.stem, fields: { options }, problems: [] };
   }
   return (offer || draft.part?.isJudged) && !said ? unjudged(bare, offer?.pair) : undefined;
@@ -134,6 +144,11 @@ function solvedBehind(text: string): DraftAnswer | undefined {
   );
 }
 
+/** Whether the word in front of a question calls it one side of a card: 'Front', 'Term'. */
+const isTerm = ({ word }: Draft): boolean =>
+  word !== undefined && likelihoodOf(word, ['term']) > CALLED;
+const CALLED = 0.8;
+
 /** What is written for an answer: words for gaps, a number with its tolerance, a short text, or nothing. */
 function written(draft: Draft, stem: Text, said: string): DraftAnswer {
   if (!said) {
@@ -142,6 +157,9 @@ function written(draft: Draft, stem: Text, said: string): DraftAnswer {
   const drawn = drawnGaps(stem.plain, [said]);
   if (drawn) {
     return gapAnswer(draft, drawn, said);
+  }
+  if (isTerm(draft)) {
+    return { kind: 'card', stem, fields: { accepted: [said] }, problems: [] };
   }
   const number = toleranceIn(said);
   return number

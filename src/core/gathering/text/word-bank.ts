@@ -6,7 +6,7 @@ import { pieceText, type Draft } from './draft';
 type Gaps = NonNullable<Item['gaps']>;
 
 const SEPARATORS = /\s*[,;/|•·]\s*|\s+[–—-]\s+|\t+|\s{2,}/u;
-const NAMED = /^\s*\p{L}[\p{L} ]{1,30}:\s*/u;
+const NAMED = /^(?:[^:]{0,80}[.!]\s+)?\s*\p{L}[\p{L} ]{1,30}:\s*/u;
 const BRACKETED = /[([{]([^()[\]{}]{3,300})[)\]}]\s*[.]?\s*$/u;
 const LONGEST_WORD = 40;
 

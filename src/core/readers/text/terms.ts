@@ -18,6 +18,15 @@ export type Terms = {
   sign: string;
 };
 
+const LONGEST_TITLE = 40;
+/** Whether a line is the title of the terms right below it; the letters of a glossary say nothing of them. */
+const headsTerms = (line: string, next: string | undefined, pattern: RegExp): boolean =>
+  line.length > 1 &&
+  line.length <= LONGEST_TITLE &&
+  !/[.?!:;,]$/u.test(line) &&
+  next !== undefined &&
+  pattern.test(next);
+
 /** The list by the sign that splits most lines; `share` is how many of the filled lines it splits. */
 export function readTerms(name: string, lines: readonly string[]): Terms | undefined {
   const filled = lines.flatMap((line, index) =>
@@ -34,16 +43,22 @@ export function readTerms(name: string, lines: readonly string[]): Terms | undef
   }
   const rows: string[][] = [];
   const numbers: number[] = [];
-  for (const { line, number } of filled) {
+  const titles = new Set<string>();
+  let title = '';
+  for (const [index, { line, number }] of filled.entries()) {
     const match = best.pattern.exec(inlineMarkdown(line).text);
-    if (!match) {
-      continue;
+    if (match) {
+      rows.push([match[1]!.trim(), match[2]!.trim(), title]);
+      numbers.push(number);
+    } else if (headsTerms(line, filled[index + 1]?.line, best.pattern)) {
+      title = line;
+      titles.add(title);
     }
-    rows.push([match[1]!.trim(), match[2]!.trim()]);
-    numbers.push(number);
   }
+  // One title alone is that of the list.
+  const width = titles.size > 1 ? 3 : 2;
   return {
-    sheet: { name, rows, lines: numbers },
+    sheet: { name, rows: rows.map((row) => row.slice(0, width)), lines: numbers },
     share: best.hits / filled.length,
     distinct: new Set(rows.map(([term]) => term!.replace(/\d+$/u, ''))).size / rows.length,
     sign: best.sign,
