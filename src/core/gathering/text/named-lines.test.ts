@@ -1,5 +1,5 @@
 // Typed texts whose words say what stands there: cards, words to choose from, tasks to order, titles above terms.
-import { describe, expect, it } from 'vitest';
+import { expect, it } from 'vitest';
 import { counter } from '../../../../tests/make';
 import { brief } from '../../../../tests/say';
 import type { Item } from '../../model';
