@@ -41,6 +41,7 @@ import {
   whyNoQuestion,
   type LeftOut,
 } from './rows';
+import { sectionRows, sectionsInTurn } from './section-rows';
 import { chooseSheet } from './sheet-choice';
 import { spreadMerges } from './merges';
 
@@ -273,8 +274,11 @@ function readRows(
   const items: Item[] = [];
   const rows: Row[] = [];
   const repeats = headingRepeats(region, headingRow);
+  const titles = slots.has('category')
+    ? new Map<number, string>()
+    : sectionRows(region, headingRow, first);
   for (let r = first; r <= region.bottom; r++) {
-    if (!isEmptyRow(region, r) && !repeats(r)) {
+    if (!isEmptyRow(region, r) && !repeats(r) && !titles.has(r)) {
       rows.push(new Row(region, slots, r));
     }
   }
@@ -283,6 +287,7 @@ function readRows(
     rows.length > 1 &&
     rows.filter((row) => NEEDED.some((role) => row.any(role))).length > rows.length * 0.5;
   const left: LeftOut[] = [];
+  const titleOf = sectionsInTurn(titles);
   let done = 0;
   for (const row of rows) {
     if (++done % 1000 === 0) {
@@ -297,7 +302,9 @@ function readRows(
     if (reason) {
       left.push({ row, ...reason });
     } else {
-      items.push(shifted ? readShifted(context, row, width) : readItem(context, row));
+      const item = shifted ? readShifted(context, row, width) : readItem(context, row);
+      const title = titleOf(row.row);
+      items.push(title === undefined ? item : { ...item, category: [title] });
     }
   }
   for (const finding of leftOutFindings(left, table.file)) {

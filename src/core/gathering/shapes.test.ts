@@ -91,3 +91,37 @@ it('two columns in which nothing asks are perhaps cards', () => {
   ]);
   expect(reading.unsure).toEqual(expect.arrayContaining(['columns.A', 'columns.B']));
 });
+
+it('rows of a title alone above parts of a table are categories, and a lone remark is none', () => {
+  const rounds = read({
+    name: 'Sheet1',
+    rows: [
+      ['Round 1: Locks', ''],
+      ['Question', 'Answer'],
+      ['What is under the gate?', 'a sill'],
+      ['What lets water through?', 'a paddle'],
+      ['', ''],
+      ['Round 2: Boats', ''],
+      ['Question', 'Answer'],
+      ['What holds a boat?', 'a rope'],
+    ],
+  });
+  expect(rounds.items.map(({ category }) => category?.[0])).toEqual([
+    'Round 1: Locks',
+    'Round 1: Locks',
+    'Round 2: Boats',
+  ]);
+  expect(rounds.findings.map(({ rule }) => rule)).not.toContain('row-left-out');
+  const remark = read({
+    name: 'Sheet1',
+    rows: [
+      ['Question', 'Answer'],
+      ['What is under the gate?', 'a sill'],
+      ['', ''],
+      ['harder ones from here', ''],
+      ['What holds a boat?', 'a rope'],
+    ],
+  });
+  expect(remark.items.map(({ category }) => category)).toEqual([undefined, undefined]);
+  expect(remark.findings.map(({ rule }) => rule)).toContain('row-left-out');
+});
