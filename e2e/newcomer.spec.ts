@@ -70,3 +70,17 @@ test('twenty questions and an unknown receiver’s blank, dropped together, leav
     Array.from({ length: 20 }, (_, n) => String((n % 4) + 1)),
   );
 });
+
+test('a blank that is dropped again is read as questions', async ({ page }) => {
+  const blank = {
+    name: 'form.csv',
+    mimeType: 'text/csv',
+    buffer: Buffer.from('Question,A,B,C,Right\ne.g. What floats?,cork,iron,lead,A\n'),
+  };
+  await page.goto('/gather');
+  await page.getByTestId('source-file').setInputFiles([blank]);
+  await expect(page.getByText('form.csv is a receiver’s blank')).toBeVisible();
+  await expect(page.getByRole('link', { name: /^Layouts/ })).toContainText('1');
+  await page.getByTestId('source-file').setInputFiles([blank]);
+  await expect(named(page, 'Take 1 question into the bank')).toBeVisible();
+});

@@ -35,6 +35,7 @@ describe('a source is', () => {
     ],
     ['notes.txt', 'Things to buy\nrope\npaint\n'],
     ['empty.csv', ''],
+    ['few.csv', 'Question,A,B,C,Right\nWhat burns?,cork,iron,lead,A\n'],
     ['one.txt', '1. What floats?\na) cork *\nb) iron\n'],
   ])('%s', async (name, text) => {
     expect(await of(name, text)).toBe(false);

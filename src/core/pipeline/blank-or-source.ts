@@ -1,5 +1,5 @@
 // Whether a file that was dropped is a receiver's blank to be filled, or a source with questions of its own.
-import type { Layout, Surroundings } from '../model';
+import type { Layout, Opened, Surroundings } from '../model';
 import { gatherOpened, openSource } from './sources';
 import { learnBlank } from './layouts';
 
@@ -14,9 +14,20 @@ const asksForQuestions = ({ shape, columns, marks }: Layout): boolean =>
   marks !== undefined ||
   columns.some(({ role }) => role === 'stem');
 
+/** Whether cells may hold this and that alone, and the file says what it takes: somebody's own table may have lists as well. */
+function isForm(opened: Opened, { limits, file }: Layout): boolean {
+  const sheets = opened.is === 'table' ? opened.table.sheets : [];
+  const isRuled = sheets.some(
+    ({ validations, isProtected }) => validations.length > 0 || isProtected,
+  );
+  const { stem, option, title } = limits;
+  const isLimited = [stem, option, title].some((most) => most !== undefined);
+  return isRuled && (isLimited || (file.cells?.length ?? 0) > 0);
+}
+
 /**
- * Whether a file is to be filled: it asks for questions and has none, or a few that its lists, its locked cells or its own words
- * call samples. Anything that can't be read is no blank.
+ * Whether a file is to be filled: it asks for questions and has none, or a few that its own words call samples, or that stand in a
+ * form with lists or locked cells and rules of its own. Anything that can't be read is no blank.
  */
 export async function isBlank(
   file: { name: string; bytes: Uint8Array },
@@ -35,10 +46,6 @@ export async function isBlank(
   if (!layout || !asksForQuestions(layout)) {
     return false;
   }
-  const sheets = opened.is === 'table' ? opened.table.sheets : [];
-  const isForm =
-    sheets.some(({ validations, isProtected }) => validations.length > 0 || isProtected) ||
-    (layout.file.cells?.length ?? 0) > 0;
   const isSaid = items.some(({ stem, ref }) => SAMPLE.test(`${stem.plain} ${ref}`));
-  return items.length ? isForm || isSaid : opened.is === 'table';
+  return items.length ? isSaid || isForm(opened, layout) : opened.is === 'table';
 }

@@ -84,6 +84,10 @@ export async function teachBlanks(files: readonly File[]): Promise<string | unde
   return last;
 }
 
+/** Blanks that were told apart before: dropped again, they are meant as sources. */
+const toldApart = new Set<string>();
+const nameAndSize = ({ name, size }: File): string => `${name} ${size}`;
+
 const MAY_BE_BLANK = /\.(?:xlsx|xlsm|ods|csv|tsv|txt)$/i;
 /** Blanks are small; a larger file is not looked at for being one. */
 const LARGEST_BLANK = 2 * 1024 * 1024;
@@ -95,7 +99,10 @@ export async function takeOutBlanks(
   const blanks: File[] = [];
   const others: File[] = [];
   for (const file of files) {
-    const isLooked = MAY_BE_BLANK.test(file.name) && file.size <= LARGEST_BLANK;
+    const isLooked =
+      MAY_BE_BLANK.test(file.name) &&
+      file.size <= LARGEST_BLANK &&
+      !toldApart.has(nameAndSize(file));
     const isBlank =
       isLooked &&
       (await core()
@@ -103,6 +110,7 @@ export async function takeOutBlanks(
         .catch(() => false));
     (isBlank ? blanks : others).push(file);
   }
+  blanks.forEach((file) => toldApart.add(nameAndSize(file)));
   if (blanks.length) {
     await teachBlanks(blanks);
   }
@@ -113,8 +121,8 @@ const listed = (files: readonly File[]): string => files.map(({ name }) => name)
 /** What became of blanks among sources. */
 export const blankWords = (files: readonly File[]): string =>
   files.length === 1
-    ? `${listed(files)} is a receiver’s blank: it has no questions of its own, so it went to Layouts.`
-    : `${listed(files)} are receivers’ blanks: they have no questions of their own, so they went to Layouts.`;
+    ? `${listed(files)} is a receiver’s blank: it has no questions of its own, so it went to Layouts. Drop it again to read it as questions.`
+    : `${listed(files)} are receivers’ blanks: they have no questions of their own, so they went to Layouts. Drop them again to read them as questions.`;
 
 /** Takes in a layout's own file as a layout beside the others; gives its id, or why it can't be had. */
 async function importLayout(file: File): Promise<{ id: string } | { problem: string }> {
