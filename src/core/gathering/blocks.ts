@@ -1,6 +1,7 @@
 // Questions written over several rows, laid out again as one row each so that they are read like any other table.
 import type { Role, Sheet } from '../model';
 import { alike } from '../shared/normalise';
+import { laidOutAnew } from '../shared/sheet';
 import type { Blocks } from '../understanding';
 import { shownRow, type Region } from '../shared/table/region';
 
@@ -50,13 +51,8 @@ export function blocksAsRows(region: Region, blocks: Blocks): Sheet {
   const wide = rows.map((row) =>
     Array.from({ length: headings.length }, (_, index) => row[index] ?? ''),
   );
-  return {
-    ...region.sheet,
+  return laidOutAnew(region.sheet, {
     rows: [headings, ...wide],
     lines: [Math.max(1, (lines[0] ?? 2) - 1), ...lines],
-    merges: [],
-    rich: {},
-    dates: [],
-    formulas: [],
-  };
+  });
 }

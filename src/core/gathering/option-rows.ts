@@ -1,5 +1,6 @@
 // Questions with a row for each option: laid out again as one row each, so that they are read like any other table.
 import type { Sheet } from '../model';
+import { laidOutAnew } from '../shared/sheet';
 import { shownRow, type Region } from '../shared/table/region';
 import { verdictOf } from '../shared/vocabulary/verdicts';
 import { firstRowBelow, understandColumns, understandHeadings } from '../understanding';
@@ -141,17 +142,16 @@ export function optionRowsAsRows(region: Region): { rows: Sheet; stem: number } 
   const numbers = Array.from({ length: most }, (_, n) => n);
   const filled = (rows: readonly number[], column: number): string =>
     rows.map((row) => region.cell(row, column)).find(Boolean) ?? '';
-  const rows: Sheet = {
-    ...region.sheet,
+  const rows = laidOutAnew(region.sheet, {
     rows: [
       [
         ...base.map((column) => region.cell(headingRow, column)),
         ...numbers.flatMap((n) => [`Answer ${n + 1}`, `Verdict ${n + 1}`]),
       ],
-      ...questions.map((rows) => [
-        ...base.map((column) => filled(rows, column)),
+      ...questions.map((own) => [
+        ...base.map((column) => filled(own, column)),
         ...numbers.flatMap((n) =>
-          [option, marks].map((column) => (n < rows.length ? region.cell(rows[n]!, column) : '')),
+          [option, marks].map((column) => (n < own.length ? region.cell(own[n]!, column) : '')),
         ),
       ]),
     ],
@@ -159,10 +159,6 @@ export function optionRowsAsRows(region: Region): { rows: Sheet; stem: number } 
       shownRow(region.sheet, headingRow),
       ...questions.map(([row]) => shownRow(region.sheet, row!)),
     ],
-    merges: [],
-    rich: {},
-    dates: [],
-    formulas: [],
-  };
+  });
   return { rows, stem };
 }

@@ -69,6 +69,20 @@ export const newDraft = (piece: Piece & { indent: number }, about: Partial<Draft
   ...about,
 });
 
+/** The parts of a piece between signs, each with its place in the line and without the blanks around it; empty ones are none. */
+export function splitPiece(piece: Piece, sign: string): Piece[] {
+  const parts: Piece[] = [];
+  let { from } = piece;
+  for (const part of pieceText(piece).split(sign)) {
+    const lead = part.length - part.trimStart().length;
+    if (part.trim()) {
+      parts.push({ ...piece, from: from + lead, to: from + part.trimEnd().length });
+    }
+    from += part.length + sign.length;
+  }
+  return parts;
+}
+
 /** The text of a piece, without its line's label and marks. */
 export const pieceText = ({ line, from, to }: Piece): string => line.text.slice(from, to);
 

@@ -1,5 +1,5 @@
 // Wrong options that stand on one line behind their name: 'Wrong answers: Milan; Naples; Turin'.
-import { pieceText, type Draft, type DraftOption } from './draft';
+import { pieceText, splitPiece, type Draft, type DraftOption } from './draft';
 
 const SEPARATORS = [';', '|', ' / ', ','] as const;
 const MOSTLY = 0.8;
@@ -13,24 +13,12 @@ const isSplitBy = (option: DraftOption, separator: string): boolean =>
   option.pieces.length === 1 && pieceText(option.pieces[0]!).includes(separator);
 
 /** An option for each part of a line. */
-function partsOf(option: DraftOption, separator: string): DraftOption[] {
-  const [piece] = option.pieces;
-  const parts: DraftOption[] = [];
-  let from = piece!.from;
-  for (const part of pieceText(piece!).split(separator)) {
-    const lead = part.length - part.trimStart().length;
-    const to = from + part.trimEnd().length;
-    if (part.trim()) {
-      parts.push({
-        ...option,
-        n: option.n + parts.length,
-        pieces: [{ ...piece!, from: from + lead, to }],
-      });
-    }
-    from += part.length + separator.length;
-  }
-  return parts;
-}
+const partsOf = (option: DraftOption, separator: string): DraftOption[] =>
+  splitPiece(option.pieces[0]!, separator).map((piece, index) => ({
+    ...option,
+    n: option.n + index,
+    pieces: [piece],
+  }));
 
 /** Splits them where each question has one such line alone and the same sign parts most of them. */
 export function splitJoinedWrongs(drafts: readonly Draft[]): void {

@@ -79,15 +79,15 @@ function wordedIn(text: string): Match | undefined {
 
 /** Labels without a word, then with one: 'ii)' is no word 'i' in front of an 'i'. */
 function matchesOf(text: string): Match[] {
+  const counted = ofAll(text);
+  if (counted) {
+    return [counted];
+  }
   const found: Match[] = [];
   const bare = BARE.exec(text);
   if (bare) {
     const [whole, open = '', value = '', close, dash, tab] = bare;
     found.push({ word: undefined, open, value, ...closing(whole, close, dash, tab) });
-  }
-  const counted = ofAll(text);
-  if (counted) {
-    return [counted];
   }
   const worded = wordedIn(text);
   if (worded) {

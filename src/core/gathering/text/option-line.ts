@@ -1,6 +1,6 @@
 // Options that stand on one line below their question, parted by a sign and without labels: 'Delft | Leiden | Breda'.
 import { alike } from '../../shared/normalise';
-import { pieceText, plainOfPieces, type Draft, type DraftOption } from './draft';
+import { pieceText, plainOfPieces, splitPiece, type Draft, type DraftOption } from './draft';
 import type { Piece } from './tokens';
 
 const SIGNS = ['|', '\t', ';', ' / ', ' – ', ','] as const;
@@ -26,19 +26,14 @@ function holdsOptions({ stem, answers }: Draft, sign: string): boolean {
 }
 
 /** An option for each part of a line. */
-function optionsOf(piece: Piece, sign: string): DraftOption[] {
-  const options: DraftOption[] = [];
-  let { from } = piece;
-  for (const part of pieceText(piece).split(sign)) {
-    const lead = part.length - part.trimStart().length;
-    const own = { ...piece, from: from + lead, to: from + part.trimEnd().length };
-    if (part.trim()) {
-      options.push({ pieces: [own], style: 'bullet', n: options.length, sign: '', indent: 0 });
-    }
-    from += part.length + sign.length;
-  }
-  return options;
-}
+const optionsOf = (line: Piece, sign: string): DraftOption[] =>
+  splitPiece(line, sign).map((piece, n) => ({
+    pieces: [piece],
+    style: 'bullet',
+    n,
+    sign: '',
+    indent: 0,
+  }));
 
 /** Takes the last lines of questions as their options, where the same sign parts those of most. */
 export function takeOptionLines(drafts: readonly Draft[]): void {

@@ -11,6 +11,7 @@ import { Names } from './names';
 import { agreement } from './said';
 import { saidLines, type SaidLines } from './said-lines';
 import { segment, type Segmented } from './segment';
+import { withSideLists } from './side-lists';
 import { withSingledSigns } from './single-sign';
 import { tokenOf } from './tokens';
 import { typedLine, type TypedLine } from './typed-line';
@@ -130,7 +131,7 @@ export function readText(
   { manner, lines: lineRoles }: TextSaid = {},
 ): TextReading {
   const said = saidLines(lineRoles);
-  const lines = withSingledSigns(withBareLabels(document.lines.map(typedLine)));
+  const lines = withSideLists(withSingledSigns(withBareLabels(document.lines.map(typedLine))));
   const looked = lookedAt(lines, said);
   const names = new Names(looked);
   const all = weighAll(looked, names, { said, document, emphasisOf });

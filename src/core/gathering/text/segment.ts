@@ -14,7 +14,7 @@ import { Starts } from './starts';
 import { openStem } from './stem-line';
 import { TAKE } from './take-said';
 import type { Piece } from './tokens';
-import { sideListsIn, takeSideLine, type SideLine } from './side-lists';
+import { takeSideLine } from './side-lists';
 import { headsPart } from './part';
 import { bracketed, countsParts, endsAsked, isRule, remarkOf, type TypedLine } from './typed-line';
 
@@ -32,7 +32,6 @@ const WHOLE = { isWhole: true, isApart: true };
 class Segmenter {
   private readonly found: Collected;
   private readonly starts: Starts;
-  private readonly sideLists: Map<TypedLine, SideLine>;
   private gap = true;
   private inKey = false;
 
@@ -44,7 +43,6 @@ class Segmenter {
   ) {
     this.found = new Collected(manner.stem.is === 'gap');
     this.starts = new Starts(manner, names);
-    this.sideLists = sideListsIn(lines);
   }
 
   run(): Segmented {
@@ -123,9 +121,8 @@ class Segmenter {
 
   private place(line: TypedLine, index: number): void {
     const { found, starts } = this;
-    const side = this.sideLists.get(line);
-    if (side) {
-      takeSideLine(found, line, side);
+    if (line.side) {
+      takeSideLine(found, line, line.side);
       return;
     }
     const stem = starts.stem(line, found.current, { isWhole: this.isWhole, isApart: this.gap });

@@ -2,16 +2,10 @@
 import type { Collected } from './collected';
 import { labelsOf, type Label } from './labels';
 import { titleOf } from './part';
-import { whole, type TypedLine } from './typed-line';
+import { whole, type SideLine, type TypedLine } from './typed-line';
 
 /** Behind a tab or wide blanks the second list begins. */
 const SECOND = /(?:\t+|[ \u00a0]{2,})(?=\S)/gu;
-
-export type SideLine = {
-  label: Label;
-  /** Whether the lists begin here. */
-  isFirst: boolean;
-};
 
 /** The label of a number in front, where a letter stands at the beginning of the line's second half. */
 function sidesOf({ line, text, labels }: TypedLine): { label: Label; letter: number } | undefined {
@@ -32,8 +26,8 @@ function sidesOf({ line, text, labels }: TypedLine): { label: Label; letter: num
   return letters.length === 1 && letter?.n !== undefined ? { label, letter: letter.n } : undefined;
 }
 
-/** The lines of lists side by side: numbers and letters both count up, two lines at least below one another. */
-export function sideListsIn(lines: readonly TypedLine[]): Map<TypedLine, SideLine> {
+/** Lines with their places in lists side by side: numbers and letters both count up, two lines at least below one another. */
+export function withSideLists(lines: readonly TypedLine[]): TypedLine[] {
   const found = new Map<TypedLine, SideLine>();
   let run: { line: TypedLine; label: Label }[] = [];
   const close = (): void => {
@@ -56,7 +50,10 @@ export function sideListsIn(lines: readonly TypedLine[]): Map<TypedLine, SideLin
     }
   }
   close();
-  return found;
+  return lines.map((line) => {
+    const side = found.get(line);
+    return side ? { ...line, side } : line;
+  });
 }
 
 /** The question of two lists: what stands above them. */

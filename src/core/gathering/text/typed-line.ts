@@ -13,6 +13,15 @@ export type TypedLine = {
   labels: readonly Label[];
   isBlank: boolean;
   isBold: boolean;
+  /** Its place in two lists that stand side by side. */
+  side?: SideLine;
+};
+
+/** A line of two lists side by side, with the label of its number. */
+export type SideLine = {
+  label: Label;
+  /** Whether the lists begin here. */
+  isFirst: boolean;
 };
 
 const BOLD_SHARE = 0.85;

@@ -4,7 +4,7 @@ import { trueFalseWords, verdictOf, verdictPair } from '../../shared/vocabulary/
 import { drawnGaps, splitAnswers, type DrawnGaps } from '../answers';
 import type { Problem } from '../key';
 import { plainOfPieces, textOfPieces, type Draft } from './draft';
-import { numberOf } from '../../shared/normalise';
+import { quantityOf } from '../../shared/normalise';
 import type { VerdictPair } from '../../shared/vocabulary/verdict-pairs';
 import { offeredBehind } from './offered';
 import { POINTS } from './points';
@@ -89,16 +89,10 @@ function unjudged(statement: string, pair: VerdictPair | undefined): DraftAnswer
   };
 }
 
-const WITH_TOLERANCE =
-  /^([+-]?\d[\d.,]*)\s*(?:±|\+\/-|\+-)\s*(\d[\d.,]*)\s*([^\d\s][^\d]{0,11})?$/u;
-
 /** A number with its tolerance, '3 ± 0.1 m'; undefined where an answer is none. */
 function toleranceIn(said: string): Item['number'] {
-  const [, value = '', tolerance = '', unit] = WITH_TOLERANCE.exec(said) ?? [];
-  const [number, around] = [numberOf(value), numberOf(tolerance)];
-  return number === undefined || around === undefined
-    ? undefined
-    : { value: number, tolerance: around, ...(unit ? { unit: unit.trim() } : {}) };
+  const found = quantityOf(said);
+  return found?.tolerance === undefined ? undefined : { ...found, tolerance: found.tolerance };
 }
 
 /** The options in the words that are offered beside the statement, where they are words. */
