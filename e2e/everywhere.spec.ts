@@ -87,7 +87,7 @@ const visit: Record<string, (page: Page) => Promise<void>> = {
     await page.getByRole('button', { name: 'New set' }).click();
     await page.getByRole('button', { name: 'by chance' }).click();
     await page.getByRole('button', { name: 'Print or play' }).click();
-    await expect(page.frameLocator('iframe').getByText('Name')).toBeVisible();
+    await expect(page.frameLocator('iframe').getByText('Name', { exact: true })).toBeVisible();
   },
   Results: async (page) => {
     await go(page, '/results');
