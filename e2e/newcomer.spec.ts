@@ -2,16 +2,7 @@
 import { read, utils } from '@e965/xlsx';
 import { readFileSync } from 'node:fs';
 import type { Locator, Page } from '@playwright/test';
-import { demoPath, expect, test } from './person';
-
-/** Clicks and drops of a person, counted. */
-class Acts {
-  count = 0;
-  async press(button: Locator): Promise<void> {
-    this.count++;
-    await button.click();
-  }
-}
+import { Acts, demoPath, expect, test } from './person';
 
 const TWENTY = [
   'No\tQuestion\tA\tB\tC\tD\tRight',

@@ -1,5 +1,5 @@
 // What a person does, in words that the tests share.
-import { test as base, expect, type Page } from '@playwright/test';
+import { test as base, expect, type Locator, type Page } from '@playwright/test';
 import { readFileSync } from 'node:fs';
 import { fileURLToPath } from 'node:url';
 
@@ -124,3 +124,16 @@ export const COLUMN = {
   category: 10,
   tags: 11,
 } as const;
+
+/** Clicks, keys and drops of a person, counted. */
+export class Acts {
+  count = 0;
+  async press(button: Locator): Promise<void> {
+    this.count++;
+    await button.click();
+  }
+  async key(page: Page, key: string): Promise<void> {
+    this.count++;
+    await page.keyboard.press(key);
+  }
+}

@@ -124,18 +124,20 @@ const drafting = () => import('../core/pipeline/drafting');
 
 type DraftingCalls = Pick<
   CoreWorker,
-  'draft' | 'swapOption' | 'termsOfText' | 'variants' | 'requests' | 'compare'
+  'draft' | 'swapOption' | 'termsOfText' | 'variants' | 'requests' | 'categoriesOf' | 'compare'
 >;
 const draftingCalls = (
   mirror: Mirror,
   surroundings: Surroundings,
   progress: Progress,
 ): DraftingCalls => ({
-  draft: async (terms, makes) => (await drafting()).draftKinds(terms, makes, progress),
+  draft: async (terms, makes, locked) =>
+    (await drafting()).draftKinds(terms, makes, { tell: progress, locked }),
   swapOption: async (...asked) => (await drafting()).swapOption(...asked),
   termsOfText: async (text) => (await drafting()).termsOfText(text),
   variants: async (...asked) => (await drafting()).makeVariants(...asked),
   requests: async (wish) => (await drafting()).writeRequests(wish),
+  categoriesOf: async (reply, asked) => (await drafting()).categoriesOfReply(reply, asked),
   compare: async (asked, replies) =>
     (await drafting()).compareWithAsked(asked, replies, {
       known: mirror.all(),

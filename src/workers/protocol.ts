@@ -32,7 +32,7 @@ import type {
   WrittenRequest,
 } from '../core/model';
 import type { Double } from '../core/banks';
-import type { Compared } from '../core/pipeline/drafting';
+import type { Categories, Compared, Exchange, Locked } from '../core/pipeline/drafting';
 import type { Contribution } from '../core/pipeline/together';
 import type { Drawn } from '../core/sets';
 import type {
@@ -155,9 +155,14 @@ export interface CoreWorker {
   /** Questions of the bank drawn by a plan, no two of them nearly alike. */
   draw(plan: Plan, held: readonly string[], usedLately: readonly string[]): Drawn;
   /** Questions from terms, one kind after the other. */
-  draft(terms: Term[], makes: Make[]): Promise<Drafted>;
+  draft(terms: Term[], makes: Make[], locked: Record<string, Locked>): Promise<Drafted>;
   /** Another wrong option in the place of one. */
-  swapOption(terms: Term[], make: Make, item: Item, at: number): Promise<SwappedOption | undefined>;
+  swapOption(
+    terms: Term[],
+    make: Make,
+    item: Item,
+    exchange: Exchange,
+  ): Promise<SwappedOption | undefined>;
   /** A typed list of terms, read. */
   termsOfText(text: string): Promise<{ terms: Term[]; without: number[] }>;
   variants(
@@ -166,6 +171,8 @@ export interface CoreWorker {
     seed: number,
   ): Promise<Pick<Drafted, 'items' | 'findings'>>;
   requests(wish: Wish): Promise<WrittenRequest[]>;
+  /** The categories that a reply to a request for them names. */
+  categoriesOf(reply: string, asked: Asked): Promise<Categories>;
   /** Replies held against requests and against the bank. */
   compare(asked: Asked[], replies: string[]): Promise<Compared>;
   /** A printable page of these questions. */

@@ -110,6 +110,8 @@ export const AskedSchema = z.object({
   avoid: z.string().optional(),
   /** A second request: what it brings stands for the faulty ones of the first. */
   again: z.boolean().optional(),
+  /** Asks for categories and no questions yet. */
+  isForCategories: z.boolean().optional(),
 });
 export type Asked = z.infer<typeof AskedSchema>;
 
@@ -121,6 +123,8 @@ export const WishSchema = z.object({
     text: z.string().optional(),
     /** So many questions are asked for of each. */
     categories: z.array(z.string()).optional(),
+    /** So many categories are asked for before any question is, where none is given. */
+    categoriesFirst: z.number().int().min(2).max(50).optional(),
   }),
   count: z.number().int().min(1).max(1000).optional(),
   kinds: z.array(KindSchema).optional(),

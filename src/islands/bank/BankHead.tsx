@@ -1,4 +1,4 @@
-// The head of the bank: what it holds, what can be done with what is selected, and what comes next.
+// The head of the bank: what it holds, how it is looked over, and what comes next.
 import { Button, Menu } from '@mantine/core';
 import { useMemo } from 'react';
 import { useLocation } from 'wouter';
@@ -8,10 +8,9 @@ import { nameItems } from '../../core/shared/references';
 import { PlaceHead, type MainAct } from '../parts/PlaceHead';
 import { questionsAt } from '../parts/questions-at';
 import { useActs } from '../state/acts';
-import { addItems, bankState, removeItems, useBank } from '../state/bank';
+import { addItems, bankState, useBank } from '../state/bank';
 import { handOverOnly, setChoice } from '../state/hand-over';
 import { criteriaOf, setView, showQuestion, useView } from '../state/view';
-import { AddToSet } from './AddToSet';
 import { ColumnsMenu } from './ColumnsMenu';
 import { showCraftChecks } from './craft-checks';
 import { showDoubles } from './doubles';
@@ -21,7 +20,6 @@ import { showOrder } from './order/Order';
 import { isFiltered, type Shown } from './rows';
 import { showSheets } from './contributor-sheets';
 import { showToBank } from './to-bank';
-import { TagSelected } from './TagSelected';
 import type { GridColumns } from './use-grid-columns';
 
 /** Writes an empty question, and leads to it. */
@@ -102,12 +100,6 @@ function useHandOverAct(shown: Shown, selected: readonly string[]): MainAct {
   };
 }
 
-function remove(selected: readonly string[]): void {
-  const label =
-    selected.length === 1 ? 'Remove a question' : `Remove ${count(selected.length, 'question')}`;
-  void removeItems(label, selected);
-}
-
 function useBankActs(many: number, ids: () => readonly string[]): void {
   const view = useView(criteriaOf);
   useActs('bank', [
@@ -177,16 +169,6 @@ export function BankHead({
   useBankActs(many, ids);
   return (
     <PlaceHead title="Bank" facts={facts} main={main}>
-      {selected.length > 0 && <AddToSet ids={selected} />}
-      {selected.length > 1 && <TagSelected ids={selected} />}
-      {selected.length > 1 && (
-        <Button onClick={() => showChangeMany(ids())}>Change {many} …</Button>
-      )}
-      {selected.length > 0 && (
-        <Button onClick={() => remove(selected)}>
-          Remove {selected.length === 1 ? 'this question' : count(selected.length, 'question')}
-        </Button>
-      )}
       <Mends />
       <Menu position="bottom-end" withinPortal>
         <Menu.Target>

@@ -9,6 +9,7 @@ import { useView } from '../state/view';
 import { BankHead, newQuestion } from './BankHead';
 import { Filters } from './Filters';
 import { Grid } from './Grid';
+import { SelectedBar } from './SelectedBar';
 import { usePanelPlace, type PanelPlace } from './side/panel-place';
 import { SidePanel } from './side/SidePanel';
 import { useBankRows } from './use-bank-rows';
@@ -39,6 +40,7 @@ const Head = memo(BankHead);
 const SteadyFilters = memo(Filters);
 const SteadyGrid = memo(Grid);
 const Side = memo(SidePanel);
+const Selected = memo(SelectedBar);
 
 export default function BankPlace() {
   const total = useBank((state) => state.items.length);
@@ -61,6 +63,7 @@ export default function BankPlace() {
         <SteadyGrid rows={shown.rows} columns={columns} onSelection={setSelected} />
         {panel !== 'hidden' && <Side id={lateId} />}
       </div>
+      <Selected selected={late} />
     </ModalsProvider>
   );
 }

@@ -1,146 +1,59 @@
 // With a writing assistant: requests to copy, replies to paste, and what they lack. Nothing leaves the page by itself.
-import {
-  Button,
-  Group,
-  NumberInput,
-  Paper,
-  Select,
-  Stack,
-  Text,
-  Textarea,
-  TextInput,
-} from '@mantine/core';
+import { Button, Group, Paper, Stack, Text, Textarea } from '@mantine/core';
 import { useState } from 'react';
 import { count } from '../../core/shared/plain';
 import { FAULTS, reply, type Fault } from '../../stand-ins/assistant';
+import { FindingNote } from '../parts/Finding';
 import { LinkButton } from '../parts/LinkButton';
-import { useBank } from '../state/bank';
-import {
-  copyRequest,
-  setDrafting,
-  takeReply,
-  useDrafting,
-  type AskWish,
-  type Sent,
-} from '../state/drafting';
+import { copyRequest, takeReply, useDrafting, type Sent } from '../state/drafting';
+import { AskedFor } from './AskedFor';
 import { SimulatedFaults } from './SimulatedFaults';
-
-const KINDS: { value: AskWish['kind']; label: string }[] = [
-  { value: 'choice-one', label: 'one right option' },
-  { value: 'true-false', label: 'true / false' },
-  { value: 'short', label: 'short answer' },
-  { value: 'card', label: 'cards' },
-];
-
-function ReceiversNote() {
-  const layouts = useBank((state) => state.layouts);
-  const chosen = layouts.filter((one) => one.chosen);
-  return (
-    <Text size="sm" c="dimmed">
-      {chosen.length
-        ? `Columns, key and the strictest lengths come from ${chosen.map(({ layout }) => layout.name).join(', ')}.`
-        : 'No receiver is in view, so the reply has columns of its own.'}
-    </Text>
-  );
-}
-
-function Wish() {
-  const { ask } = useDrafting();
-  const to = (change: Partial<AskWish>): void => setDrafting({ ask: { ...ask, ...change } });
-  const field = (
-    name: 'topic' | 'terms' | 'text' | 'categories' | 'level' | 'language' | 'avoid',
-  ) => ({
-    value: ask[name],
-    onChange: (event: { currentTarget: { value: string } }) =>
-      to({ [name]: event.currentTarget.value }),
-  });
-  return (
-    <Stack gap="xs">
-      <TextInput label="Topic" placeholder="canal locks" {...field('topic')} />
-      <Textarea
-        label="Words"
-        description="One a line: a question is asked for with each, fifteen in a request."
-        autosize
-        minRows={3}
-        maxRows={8}
-        {...field('terms')}
-      />
-      <Textarea label="Nothing but this text" autosize minRows={2} maxRows={8} {...field('text')} />
-      <Group gap="xs" grow align="flex-end">
-        <Select
-          label="Kind"
-          allowDeselect={false}
-          value={ask.kind}
-          data={KINDS}
-          onChange={(value) => to({ kind: value as AskWish['kind'] })}
-        />
-        <NumberInput
-          label="How many"
-          placeholder={ask.terms.trim() ? 'one a word' : '10'}
-          min={1}
-          max={1000}
-          allowDecimal={false}
-          value={ask.count}
-          onChange={(value) => to({ count: value === '' ? '' : Number(value) })}
-        />
-        <NumberInput
-          label="Options"
-          disabled={ask.kind !== 'choice-one'}
-          min={2}
-          max={10}
-          allowDecimal={false}
-          value={ask.options}
-          onChange={(value) => to({ options: Number(value) || 4 })}
-        />
-      </Group>
-      <TextInput
-        label="Categories"
-        description="With ; between: so many are asked for of each."
-        {...field('categories')}
-      />
-      <Group gap="xs" grow>
-        <TextInput label="Level" {...field('level')} />
-        <TextInput label="Language" {...field('language')} />
-        <TextInput label="Avoid" {...field('avoid')} />
-      </Group>
-      <ReceiversNote />
-    </Stack>
-  );
-}
 
 const STATES: Record<Sent['state'], string> = {
   'to send': 'to send',
   waiting: 'waits for a reply',
   compared: 'compared',
+  done: 'done',
 };
 
 const FURTHER = ['Second', 'Third', 'Fourth', 'Fifth'];
 /** A request for what the replies lacked: the nth after the first ones. */
 const furtherName = (n: number): string => `${FURTHER[n - 1] ?? 'Further'} request`;
 
+/** The first ones are counted; one for categories comes before them, one for what was missing behind them. */
+function nameOf({ asked }: Sent, n: number, of: number): string {
+  if (asked.isForCategories) {
+    return 'Request for categories';
+  }
+  return asked.again ? furtherName(n - of) : `Request ${n} of ${of}`;
+}
+
+/** What a request asks for, in a few words. */
+function askedWords({ asked: { terms, count: wanted, category, isForCategories } }: Sent): string {
+  if (isForCategories) {
+    return count(wanted, 'category', 'categories');
+  }
+  const many = terms.length ? count(terms.length, 'word') : count(wanted, 'question');
+  return category ? `${many} of ${category}` : many;
+}
+
 function Request({ sent, n, of }: { sent: Sent; n: number; of: number }) {
   const [isOpen, setOpen] = useState(false);
   const [faults, setFaults] = useState<readonly Fault[]>([]);
   const simulate = (): void =>
     void takeReply(sent.id, reply(sent.text, { seed: n, faults: [...faults] }));
-  const name = sent.asked.again ? furtherName(n - of) : `Request ${n} of ${of}`;
+  const name = nameOf(sent, n, of);
   return (
     <Paper component="section" aria-label={name} withBorder p="xs">
-      <Group gap="xs" justify="space-between">
+      <Group gap="xs" justify="space-between" wrap="nowrap" align="flex-start">
         <Text fw={600}>
           {name}
           <Text span c="dimmed" size="sm">
             {' '}
-            {sent.asked.terms.length
-              ? count(sent.asked.terms.length, 'word')
-              : count(sent.asked.count, 'question')}
-            , {STATES[sent.state]}
+            {askedWords(sent)}, {STATES[sent.state]}
           </Text>
         </Text>
-        <Button
-          variant={sent.state === 'to send' ? 'filled' : 'default'}
-          onClick={() => void copyRequest(sent.id)}
-        >
+        <Button style={{ flex: 'none' }} onClick={() => void copyRequest(sent.id)}>
           Copy
         </Button>
       </Group>
@@ -157,6 +70,9 @@ function Request({ sent, n, of }: { sent: Sent; n: number; of: number }) {
         value={sent.reply}
         onChange={(event) => void takeReply(sent.id, event.currentTarget.value)}
       />
+      {sent.findings?.map((finding) => (
+        <FindingNote key={finding.message} finding={finding} />
+      ))}
       <Group gap="xs" mt={4}>
         <LinkButton fz={13} onClick={simulate}>
           Simulated reply
@@ -169,19 +85,20 @@ function Request({ sent, n, of }: { sent: Sent; n: number; of: number }) {
 
 export function AssistantBench() {
   const { sent } = useDrafting();
-  const first = sent.filter(({ asked }) => !asked.again).length;
+  const forCategories = sent.filter(({ asked }) => asked.isForCategories).length;
+  const first = sent.filter(({ asked }) => !asked.again).length - forCategories;
   return (
     <Stack gap="sm">
       {sent.map((one, index) => (
-        <Request key={one.id} sent={one} n={index + 1} of={first} />
+        <Request key={one.id} sent={one} n={index + 1 - forCategories} of={first} />
       ))}
       {sent.length > 0 ? (
         <details>
           <summary>What was asked for</summary>
-          <Wish />
+          <AskedFor />
         </details>
       ) : (
-        <Wish />
+        <AskedFor />
       )}
     </Stack>
   );

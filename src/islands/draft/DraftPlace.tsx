@@ -5,11 +5,13 @@ import { useLocation } from 'wouter';
 import { count } from '../../core/shared/plain';
 import { Bar } from '../parts/Bar';
 import { Busy } from '../parts/Busy';
+import { isTyping } from '../parts/keys';
 import { LinkButton } from '../parts/LinkButton';
 import { PlaceHead, type MainAct } from '../parts/PlaceHead';
 import { useActs } from '../state/acts';
 import { useBank } from '../state/bank';
 import {
+  copyRequest,
   drawVariants,
   keepable,
   keepAll,
@@ -18,11 +20,13 @@ import {
   setDrafting,
   stopDrafting,
   takeKept,
+  takeReply,
   tally,
   useDrafting,
   writeRequests,
   type Bench,
   type DraftingState,
+  type TakenAs,
 } from '../state/drafting';
 import { handOverOnly } from '../state/hand-over';
 import { AssistantBench } from './AssistantBench';
@@ -48,9 +52,12 @@ function makingAct(state: DraftingState): MainAct {
       run: () => void makeFromTerms(),
     },
     assistant: {
-      label: 'Write the requests',
+      label: state.sent.length ? 'Write the requests anew' : 'Write the requests',
       help: 'As plain text, to copy into an assistant of your own.',
-      isDisabled: isBusy || !(state.ask.topic + state.ask.terms + state.ask.text).trim(),
+      isDisabled:
+        isBusy ||
+        !state.ask.kinds.length ||
+        !(state.ask.topic + state.ask.terms + state.ask.text).trim(),
       run: () => void writeRequests(),
     },
     calculated: {
@@ -61,6 +68,43 @@ function makingAct(state: DraftingState): MainAct {
     },
   };
   return acts[state.bench];
+}
+
+/** The request that is to be sent next: to copy it is the next act until all are sent. */
+function sendingAct({ bench, sent, busy }: DraftingState): MainAct | undefined {
+  const first = sent.filter(({ asked }) => !asked.again && !asked.isForCategories);
+  const next = sent.find(({ state }) => state === 'to send');
+  if (bench !== 'assistant' || !next || busy) {
+    return undefined;
+  }
+  const at = first.indexOf(next) + 1;
+  const isLater = next.asked.again
+    ? 'Copy the next request'
+    : `Copy request ${at} of ${first.length}`;
+  return {
+    label: next.asked.isForCategories ? 'Copy the request' : isLater,
+    help: 'Paste it into your assistant, and its reply anywhere here.',
+    run: () => void copyRequest(next.id),
+  };
+}
+
+/** A reply pasted anywhere in the place belongs to the request that waits for one. */
+function usePastedReply({ bench, sent }: DraftingState): void {
+  const waiting = sent.find(({ state }) => state === 'waiting')?.id;
+  useEffect(() => {
+    const take = (event: ClipboardEvent): void => {
+      const text = event.clipboardData?.getData('text/plain') ?? '';
+      if (waiting && text.trim() && !isTyping(event.target)) {
+        event.preventDefault();
+        void takeReply(waiting, text);
+      }
+    };
+    if (bench !== 'assistant' || !waiting) {
+      return undefined;
+    }
+    document.addEventListener('paste', take);
+    return () => document.removeEventListener('paste', take);
+  }, [bench, waiting]);
 }
 
 /** Once something is made: what is kept is taken; until then, all that is left can be kept in one act. */
@@ -105,7 +149,9 @@ function TakenBar() {
           <LinkButton data-main onClick={handOver}>
             Hand over these {taken.ids.length}
           </LinkButton>
-          {taken.asPool && <LinkButton onClick={() => go('/sets')}>See the pool</LinkButton>}
+          {taken.as !== 'questions' && (
+            <LinkButton onClick={() => go('/sets')}>See the {taken.as}</LinkButton>
+          )}
         </>
       }
     >
@@ -113,6 +159,20 @@ function TakenBar() {
     </Bar>
   );
 }
+
+/** Besides the bank they can go into a set: variants as a pool, all else as they are. */
+const asSet = (bench: Bench): { as: TakenAs; label: string; words: string } =>
+  bench === 'calculated'
+    ? {
+        as: 'pool',
+        label: 'Take them as a pool',
+        words: 'A set that draws one of the variants at each attempt',
+      }
+    : {
+        as: 'set',
+        label: 'Take them as a set',
+        words: 'Also a set of their own, to hand over or print',
+      };
 
 function Acts({ state }: { state: DraftingState }) {
   const review = state.reviews[state.bench];
@@ -122,14 +182,8 @@ function Acts({ state }: { state: DraftingState }) {
     ...(making.isDisabled
       ? []
       : [{ label: making.label, words: making.help ?? '', run: making.run }]),
-    ...(kept && state.bench === 'calculated'
-      ? [
-          {
-            label: 'Take them as a pool',
-            words: 'A set that draws one of the variants at each attempt',
-            run: () => takeKept('calculated', true),
-          },
-        ]
+    ...(kept
+      ? [{ ...asSet(state.bench), run: () => takeKept(state.bench, asSet(state.bench).as) }]
       : []),
   ]);
   return null;
@@ -139,16 +193,25 @@ function Acts({ state }: { state: DraftingState }) {
 function FurtherActs({ state }: { state: DraftingState }) {
   const review = state.reviews[state.bench];
   const making = makingAct(state);
-  if (!nextAct(state)) {
+  const next = nextAct(state);
+  const isSending = Boolean(sendingAct(state));
+  if (!next && !isSending) {
     return null;
   }
   return (
     <>
+      {next && isSending && (
+        <LinkButton disabled={next.isDisabled ?? false} onClick={next.run}>
+          {next.label}
+        </LinkButton>
+      )}
       <LinkButton disabled={making.isDisabled ?? false} onClick={making.run}>
         {making.label}
       </LinkButton>
-      {state.bench === 'calculated' && review && tally(review).kept > 0 && (
-        <LinkButton onClick={() => takeKept('calculated', true)}>Take them as a pool</LinkButton>
+      {review && tally(review).kept > 0 && (
+        <LinkButton onClick={() => takeKept(state.bench, asSet(state.bench).as)}>
+          {asSet(state.bench).label}
+        </LinkButton>
       )}
     </>
   );
@@ -169,12 +232,13 @@ export default function DraftPlace() {
   const { bench, busy, far, problem, reviews } = state;
   const review = reviews[bench];
   const Panel = PANELS[bench];
+  usePastedReply(state);
   return (
     <Stack gap="sm" className="draft-place">
       <PlaceHead
         title="Draft"
         facts={review?.items.length ? tallyWords(review) : undefined}
-        main={nextAct(state) ?? makingAct(state)}
+        main={sendingAct(state) ?? nextAct(state) ?? makingAct(state)}
       >
         <FurtherActs state={state} />
       </PlaceHead>

@@ -1,11 +1,19 @@
 // What was made, looked over one by one or in the whole: what it was made from at the left, the question at the right.
-import { Text } from '@mantine/core';
+import { SegmentedControl, Text } from '@mantine/core';
 import { useVirtualizer } from '@tanstack/react-virtual';
 import { useEffect, useMemo, useRef, useState, type KeyboardEvent } from 'react';
 import type { Finding } from '../../core/model';
 import { FindingNote } from '../parts/Finding';
 import { isTyping } from '../parts/keys';
-import { decideDraft, openDraft, useDrafting, type Bench, type Review } from '../state/drafting';
+import {
+  decideDraft,
+  openDraft,
+  setDrafting,
+  useDrafting,
+  type Bench,
+  type Review,
+} from '../state/drafting';
+import { DrawsTable } from './DrawsTable';
 import { ReviewRow } from './ReviewRow';
 
 const HINTS: Record<Bench, string> = {
@@ -65,11 +73,15 @@ function press(event: KeyboardEvent, { bench, review, open, onMend }: Keys): voi
   event.preventDefault();
 }
 
-function Rows({ bench, review }: { bench: Bench; review: Review }) {
-  const { open } = useDrafting();
-  const [mending, setMending] = useState<string>();
+type OneByOneProps = Keys & {
+  byItem: ReadonlyMap<string, readonly Finding[]>;
+  mending: string | undefined;
+  setMending: (id: string | undefined) => void;
+};
+
+function OneByOne({ byItem, mending, setMending, ...keys }: OneByOneProps) {
+  const { bench, review, open } = keys;
   const scroller = useRef<HTMLDivElement>(null);
-  const { general, byItem } = useFindings(review.findings);
   const virtual = useVirtualizer({
     count: review.items.length,
     getScrollElement: () => scroller.current,
@@ -84,47 +96,77 @@ function Rows({ bench, review }: { bench: Bench; review: Review }) {
     }
   }, [at, virtual]);
   return (
+    <div
+      className="review-scroll"
+      ref={scroller}
+      tabIndex={0}
+      role="list"
+      aria-label="What was made. K keeps, X throws out, E mends."
+      onKeyDown={(event) => press(event, keys)}
+    >
+      <div style={{ height: virtual.getTotalSize(), position: 'relative' }}>
+        {virtual.getVirtualItems().map(({ index, start, key }) => {
+          const item = review.items[index]!;
+          return (
+            <div
+              key={key}
+              role="listitem"
+              data-index={index}
+              ref={virtual.measureElement}
+              className="review-place"
+              style={{ transform: `translateY(${start}px)` }}
+            >
+              <ReviewRow
+                bench={bench}
+                item={item}
+                n={index + 1}
+                verdict={review.verdicts[item.id]}
+                lent={review.because[item.id] ?? []}
+                term={review.of?.[item.id]}
+                findings={byItem.get(item.id) ?? []}
+                isOpen={item.id === open}
+                isMending={item.id === mending}
+                onMend={setMending}
+              />
+            </div>
+          );
+        })}
+      </div>
+    </div>
+  );
+}
+
+const LOOKS = [
+  { value: 'one', label: 'One by one' },
+  { value: 'table', label: 'As a table' },
+];
+
+function Rows({ bench, review }: { bench: Bench; review: Review }) {
+  const { open, asTable } = useDrafting();
+  const [mending, setMending] = useState<string>();
+  const { general, byItem } = useFindings(review.findings);
+  const keys: Keys = { bench, review, open, onMend: setMending };
+  const hasTable = bench === 'calculated';
+  return (
     <>
       {general.map((finding, index) => (
         <FindingNote key={index} finding={finding} />
       ))}
-      <div
-        className="review-scroll"
-        ref={scroller}
-        tabIndex={0}
-        role="list"
-        aria-label="What was made. K keeps, X throws out, E mends."
-        onKeyDown={(event) => press(event, { bench, review, open, onMend: setMending })}
-      >
-        <div style={{ height: virtual.getTotalSize(), position: 'relative' }}>
-          {virtual.getVirtualItems().map(({ index, start, key }) => {
-            const item = review.items[index]!;
-            return (
-              <div
-                key={key}
-                role="listitem"
-                data-index={index}
-                ref={virtual.measureElement}
-                className="review-place"
-                style={{ transform: `translateY(${start}px)` }}
-              >
-                <ReviewRow
-                  bench={bench}
-                  item={item}
-                  n={index + 1}
-                  verdict={review.verdicts[item.id]}
-                  lent={review.because[item.id] ?? []}
-                  term={review.of?.[item.id]}
-                  findings={byItem.get(item.id) ?? []}
-                  isOpen={item.id === open}
-                  isMending={item.id === mending}
-                  onMend={setMending}
-                />
-              </div>
-            );
-          })}
-        </div>
-      </div>
+      {hasTable && (
+        <SegmentedControl
+          aria-label="How they are looked over"
+          size="xs"
+          value={asTable ? 'table' : 'one'}
+          data={LOOKS}
+          onChange={(value) => setDrafting({ asTable: value === 'table' })}
+          style={{ alignSelf: 'flex-start', margin: 6, flex: 'none' }}
+        />
+      )}
+      {hasTable && asTable ? (
+        <DrawsTable review={review} onKey={(event) => press(event, keys)} />
+      ) : (
+        <OneByOne {...keys} byItem={byItem} mending={mending} setMending={setMending} />
+      )}
     </>
   );
 }

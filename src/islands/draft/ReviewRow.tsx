@@ -9,35 +9,62 @@ import { QuestionForm } from '../parts/QuestionForm';
 import {
   decideDraft,
   drawAnew,
+  lockOption,
   mendDraft,
   openDraft,
   swap,
+  swapOthers,
+  useDrafting,
   type Bench,
   type Verdict,
 } from '../state/drafting';
-import { madeFrom } from './words';
+import { madeFrom, SIGNS, VERDICTS } from './words';
 
-const SIGNS: Record<Verdict | 'left', string> = { kept: '✓', out: '–', left: '?' };
-const VERDICTS: Record<Verdict | 'left', string> = { kept: 'kept', out: 'out', left: 'to look at' };
+function Lender({ id, lent, isLocked }: { id: string; lent: Lent; isLocked: boolean }) {
+  const { option, from, why } = lent;
+  const letter = optionLetter(option);
+  return (
+    <li>
+      <span className="mono">{letter}</span> from {from}: {why}{' '}
+      {!isLocked && (
+        <LinkButton
+          fz={12.5}
+          aria-label={`Swap option ${letter}`}
+          onClick={() => void swap(id, option)}
+        >
+          Swap
+        </LinkButton>
+      )}{' '}
+      <LinkButton
+        fz={12.5}
+        aria-pressed={isLocked}
+        aria-label={`Lock option ${letter}`}
+        title="A locked option stays when others are chosen."
+        onClick={() => lockOption(id, option)}
+      >
+        {isLocked ? 'Locked' : 'Lock'}
+      </LinkButton>
+    </li>
+  );
+}
 
 function Lenders({ id, lent }: { id: string; lent: readonly Lent[] }) {
+  const locked = useDrafting().reviews.terms?.locked?.[id] ?? [];
   return (
-    <ul className="lenders">
-      {[...lent]
-        .sort((a, b) => a.option - b.option)
-        .map(({ option, from, why }) => (
-          <li key={option}>
-            <span className="mono">{optionLetter(option)}</span> from {from}: {why}{' '}
-            <LinkButton
-              fz={12.5}
-              aria-label={`Swap option ${optionLetter(option)}`}
-              onClick={() => void swap(id, option)}
-            >
-              Swap
-            </LinkButton>
-          </li>
-        ))}
-    </ul>
+    <>
+      <ul className="lenders">
+        {[...lent]
+          .sort((a, b) => a.option - b.option)
+          .map((one) => (
+            <Lender key={one.option} id={id} lent={one} isLocked={locked.includes(one.option)} />
+          ))}
+      </ul>
+      {locked.length > 0 && locked.length < lent.length && (
+        <LinkButton fz={12.5} onClick={() => void swapOthers(id)}>
+          Choose the others anew
+        </LinkButton>
+      )}
+    </>
   );
 }
 

@@ -1,7 +1,7 @@
 // What is said of what was drafted.
 import type { Item, Make, Term } from '../../core/model';
 import { count } from '../../core/shared/plain';
-import type { Review } from '../state/drafting';
+import type { Review, Verdict } from '../state/drafting';
 import { tally } from '../state/drafting';
 
 export const MADE_KINDS: readonly { value: Make['kind']; label: string }[] = [
@@ -12,6 +12,13 @@ export const MADE_KINDS: readonly { value: Make['kind']; label: string }[] = [
   { value: 'gap', label: 'gap' },
   { value: 'card', label: 'card' },
 ];
+
+export const SIGNS: Record<Verdict | 'left', string> = { kept: '✓', out: '–', left: '?' };
+export const VERDICTS: Record<Verdict | 'left', string> = {
+  kept: 'kept',
+  out: 'out',
+  left: 'to look at',
+};
 
 /** How a review stands in a few words. */
 export function tallyWords(review: Review): string {
@@ -29,7 +36,9 @@ export function madeFrom({ variant, origin, category }: Item, term: Term | undef
       .map(({ name, value, unit }) => `${name} ${value}${unit ? ` ${unit}` : ''}`)
       .join(', ');
   }
-  return origin?.row ? `line ${origin.row} of the reply` : (category?.join(' > ') ?? '');
+  return [origin?.row ? `line ${origin.row} of the reply` : '', category?.join(' > ') ?? '']
+    .filter(Boolean)
+    .join(', ');
 }
 
 export const takeLabel = (kept: number): string => `Take the ${count(kept, 'question')} kept`;

@@ -16,6 +16,7 @@ import { ReadAs } from './read-as/ReadAs';
 import { Seam } from './Seam';
 import { StatedSeam } from './StatedSeam';
 import { Tray } from './Tray';
+import { WaitingReply } from './WaitingReply';
 
 const TextSeam = lazy(() => import('./TextSeam').then((module) => ({ default: module.TextSeam })));
 
@@ -75,6 +76,7 @@ export default function GatherPlace() {
     <>
       <Tray />
       <Head />
+      <WaitingReply />
       <General findings={findings} />
       {beside && <ReadAs key={open} />}
       {beside && answer.items.length > 0 && <ChosenBar canFilter={answer.text === undefined} />}

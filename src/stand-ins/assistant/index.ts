@@ -20,6 +20,8 @@ type Understood = {
   headings: string[];
   words: string[];
   count: number;
+  /** What the questions are to be of, where the request says so. */
+  category: string | undefined;
   key: 'letter' | 'number' | 'zero' | 'text' | 'truth';
 };
 
@@ -60,6 +62,7 @@ function understand(request: string): Understood {
     headings: form.split(' | '),
     words,
     count: Math.max(1, count || 10),
+    category: /all of the category (.+?)(?: on these \d|, one for each|[.:]?$)/m.exec(request)?.[1],
     key: keyOf(request),
   };
 }
@@ -171,31 +174,14 @@ function moved(cell: string, key: Understood['key']): string {
   return /^\d+$/.test(cell) ? String(Number(cell) + 1) : cell;
 }
 
-/** The simulated reply to a request, as plain text; the same request, seed and faults give the same reply. */
-export function reply(
-  request: string,
-  { seed = 1, faults = [] }: { seed?: number; faults?: readonly Fault[] } = {},
-): string {
-  const understood = understand(request);
-  const roll = dice(seed);
-  const on = new Set(faults);
-  const start = roll(FACTS.length);
-  const facts = Array.from({ length: understood.count }, (_, n) => {
-    const word = understood.words[n];
-    return word === undefined
-      ? FACTS[(start + n) % FACTS.length]!
-      : (FACTS.find(({ term }) => term.toLowerCase() === word.toLowerCase()) ?? unknown(word));
-  });
-  const lines = spoil(
-    facts.map((fact) => cellsFor(fact, understood, roll)),
-    on,
-    understood,
-  );
-  const written = lines.map(
-    (cells, n) => `${on.has('numbering') ? `${n + 1}. ` : ''}${cells.join(' | ')}`,
-  );
-  const heading = on.has('heading') ? [understood.headings.join(' | ')] : [];
-  const block = ['```', ...heading, ...written, '```'];
+/** Of a category it says each fact once; of all it has to begin anew. */
+const mostOf = ({ words, category }: Understood, told: readonly Fact[]): number =>
+  words.length || category === undefined ? Infinity : told.length;
+
+/** The lines as they are sent: numbered, below a heading, with talk around, where these faults are on. */
+function wrapped(lines: readonly string[], heading: string, on: ReadonlySet<Fault>): string {
+  const numbered = lines.map((line, n) => (on.has('numbering') ? `${n + 1}. ${line}` : line));
+  const block = ['```', ...(on.has('heading') ? [heading] : []), ...numbered, '```'];
   return on.has('chatter')
     ? [
         'Certainly, here is what you asked for.',
@@ -205,4 +191,50 @@ export function reply(
         'Shall I write more of them?',
       ].join('\n')
     : block.join('\n');
+}
+
+const ASKS_CATEGORIES = /^Name (\d{1,2}) categories/;
+/** What it can name besides the topics of its facts. */
+const FURTHER_TOPICS = ['Boats', 'Rules', 'Wildlife', 'History', 'Tools', 'People'];
+
+function namedCategories(wanted: number, on: ReadonlySet<Fault>): string {
+  const topics = [...new Set([...FACTS.map(({ topic }) => topic), ...FURTHER_TOPICS])];
+  const named = topics.slice(0, on.has('short-count') ? Math.max(1, wanted - 2) : wanted);
+  return wrapped(on.has('doubled') ? [...named, named[0]!] : named, 'Category', on);
+}
+
+/** The simulated reply to a request, as plain text; the same request, seed and faults give the same reply. */
+export function reply(
+  request: string,
+  { seed = 1, faults = [] }: { seed?: number; faults?: readonly Fault[] } = {},
+): string {
+  const on = new Set(faults);
+  const wantedCategories = Number(ASKS_CATEGORIES.exec(request)?.[1] ?? 0);
+  if (wantedCategories) {
+    return namedCategories(wantedCategories, on);
+  }
+  const understood = understand(request);
+  const roll = dice(seed);
+  const known = FACTS.filter(({ topic }) => topic === understood.category);
+  const told = known.length ? known : FACTS;
+  const start = roll(told.length);
+  const facts = Array.from(
+    { length: Math.min(understood.count, mostOf(understood, told)) },
+    (_, n) => {
+      const word = understood.words[n];
+      return word === undefined
+        ? told[(start + n) % told.length]!
+        : (FACTS.find(({ term }) => term.toLowerCase() === word.toLowerCase()) ?? unknown(word));
+    },
+  );
+  const lines = spoil(
+    facts.map((fact) => cellsFor(fact, understood, roll)),
+    on,
+    understood,
+  );
+  return wrapped(
+    lines.map((cells) => cells.join(' | ')),
+    understood.headings.join(' | '),
+    on,
+  );
 }

@@ -64,8 +64,11 @@ const faultFindings = (made: readonly RowItem[]): Finding[] =>
   );
 
 /** So many were asked for; a second request asks for some of them again. */
-const wantedOf = (asked: readonly Asked[]): number =>
-  asked.reduce((sum, one) => sum + (one.again ? 0 : one.count), 0);
+const wantedOf = (asked: readonly Asked[]): number => {
+  const first = asked.filter((one) => !one.again);
+  // What the first ones brought may be in the bank already: then the second ones count for themselves.
+  return (first.length ? first : asked).reduce((sum, one) => sum + one.count, 0);
+};
 
 function countFinding(asked: readonly Asked[], has: number): Finding[] {
   const wanted = wantedOf(asked);

@@ -1,5 +1,6 @@
 // Requests to a writing assistant, in batches that it can keep in view.
 import type { Asked, Wish, WrittenRequest } from '../../model';
+import { defined } from '../../shared/defined';
 import { cleanText } from '../../shared/normalise';
 import { columnsFor, formsOf, limitsOf } from './columns';
 import { requestWords } from './words';
@@ -48,18 +49,50 @@ function batchesOf({ about, count, batch = MOST_IN_BATCH }: Wish): Batch[] {
   });
 }
 
-/** Writes the requests: at most fifteen words or questions in each, each kind of form by itself. */
-export function writeRequests(wish: Wish): WrittenRequest[] {
-  const { about, kinds = ['choice-one'], language, level, avoid } = wish;
-  const forms = formsOf(kinds);
-  const given = {
-    limits: limitsOf(wish),
-    ...(about.topic?.trim() ? { topic: about.topic.trim() } : {}),
-    ...(about.text?.trim() ? { text: about.text.trim() } : {}),
-    ...(language ? { language } : {}),
-    ...(level ? { level } : {}),
-    ...(avoid ? { avoid } : {}),
+/** What every request of a wish says. */
+const givenIn = (wish: Wish): Given => ({
+  limits: limitsOf(wish),
+  ...defined({
+    topic: wish.about.topic?.trim() || undefined,
+    text: wish.about.text?.trim() || undefined,
+    language: wish.language || undefined,
+    level: wish.level || undefined,
+    avoid: wish.avoid || undefined,
+  }),
+});
+type Given = Pick<Asked, 'limits' | 'topic' | 'text' | 'language' | 'level' | 'avoid'>;
+
+/** Whether categories are to be asked for first: only where neither words nor categories are given. */
+const asksCategories = ({ about }: Wish): boolean =>
+  Boolean(about.categoriesFirst) &&
+  ![...(about.terms ?? []), ...(about.categories ?? [])].some((one) =>
+    cleanText(typeof one === 'string' ? one : one.term),
+  );
+
+function categoryRequest(wish: Wish): WrittenRequest {
+  const asked: Asked = {
+    ...givenIn(wish),
+    count: wish.about.categoriesFirst!,
+    terms: [],
+    kinds: [],
+    options: 0,
+    columns: [{ heading: 'Category', role: 'category' }],
+    key: { style: 'none' },
+    isForCategories: true,
   };
+  return { n: 1, of: 1, text: requestWords(asked), asked };
+}
+
+/**
+ * Writes the requests: at most fifteen words or questions in each, each kind of form by itself. Where categories are
+ * to be asked for first, that is the only one: those for questions follow once its reply names them.
+ */
+export function writeRequests(wish: Wish): WrittenRequest[] {
+  if (asksCategories(wish)) {
+    return [categoryRequest(wish)];
+  }
+  const forms = formsOf(wish.kinds ?? ['choice-one']);
+  const given = givenIn(wish);
   const wanted = forms.length ? forms : formsOf(['choice-one']);
   // So many in all: each form gets its share.
   const counts = wish.count ? shares(wish.count, wanted.length) : [];

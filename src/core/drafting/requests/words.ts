@@ -73,8 +73,24 @@ function formWords(asked: Asked): string[] {
   ].filter(Boolean);
 }
 
+/** A request for nothing but categories: what is asked for of each comes in requests of its own. */
+function categoryWords({ count: wanted, topic, text, language, avoid }: Asked): string {
+  const lines = [
+    `Name ${wanted} categories${topic ? ` of ${topic}` : ''}: together they cover it, none overlaps another, each has one to four words.`,
+    ...(text ? ['Use nothing but this text:', '"""', text.trim(), '"""'] : []),
+    '',
+    ...(language ? [`Language: ${language}.`] : []),
+    ...(avoid ? [`Avoid: ${avoid}.`] : []),
+    'One category on each line, no numbers or signs in front, nothing before or after the lines. Put all lines into one code block.',
+  ];
+  return lines.join('\n');
+}
+
 /** The request for one batch. */
 export const requestWords = (asked: Asked): string =>
+  asked.isForCategories ? categoryWords(asked) : questionWords(asked);
+
+const questionWords = (asked: Asked): string =>
   [...aboutWords(asked), '', ...formWords(asked)].join('\n');
 
 /** What was wrong with questions of a reply: the reason, and the questions' first words. */

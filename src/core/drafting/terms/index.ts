@@ -1,14 +1,11 @@
 // Questions from a list of terms and definitions.
-import type { Drafted, Finding, Item, Lent, Make, Term } from '../../model';
+import type { Drafted, Finding, Make, Term } from '../../model';
 import { seeded } from '../../shared/chance';
-import { alike } from '../../shared/normalise';
 import { count, quoted } from '../../shared/plain';
 import { nameItems } from '../../shared/references';
 import { finding } from '../finding';
 import { entriesOf, type Entry } from './entries';
-import { madeOf, offeredSide, type Made } from './make';
-import { Pool } from './pool';
-import { WrongOptions } from './wrong-options';
+import { madeOf, type Made } from './make';
 
 const NAMED = 3;
 const namesOf = (texts: readonly string[]): string =>
@@ -93,47 +90,5 @@ export function draftFromTerms(
         entry ? [[item.id, { term: entry.term, definition: entry.definition }]] : [],
       ),
     ),
-  };
-}
-
-/** So many lenders more than a question has are looked at. */
-const SPARE = 12;
-const SWAPPED = /^draft-choice-one-(\d+)-/;
-
-/** Another wrong option in the place of one, the best that is not there yet; undefined where there is none. */
-export function swapOption(
-  terms: readonly Term[],
-  make: Make,
-  item: Item,
-  at: number,
-): { item: Item; lent: Lent } | undefined {
-  const { entries } = entriesOf(terms);
-  const entry = entries[Number(SWAPPED.exec(item.id)?.[1] ?? 0) - 1];
-  const options = item.options ?? [];
-  if (!entry || !options[at] || options[at].right) {
-    return undefined;
-  }
-  const offered = offeredSide(make);
-  // The list may have changed since: then the question is of another term.
-  if (!options.some(({ text, right }) => right && text.plain === entry[offered])) {
-    return undefined;
-  }
-  const there = new Set(options.map(({ text }) => alike(text.plain)));
-  const wrongOptions = new WrongOptions(
-    entries,
-    new Pool(entries, offered),
-    seeded(make.seed ?? 1),
-  );
-  const other = wrongOptions
-    .for(entry, Math.min(entries.length, options.length + SPARE))
-    .find((one) => !there.has(alike(one.entry[offered])));
-  if (!other) {
-    return undefined;
-  }
-  const text = { plain: other.entry[offered] };
-  const next = options.map((option, index) => (index === at ? { ...option, text } : option));
-  return {
-    item: { ...item, options: next },
-    lent: { option: at, from: other.entry.term, why: other.why },
   };
 }

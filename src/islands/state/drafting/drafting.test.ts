@@ -10,11 +10,13 @@ import {
   drawAnew,
   drawVariants,
   keepAll,
+  lockOption,
   makeFromTerms,
   mendDraft,
   openDrafting,
   setDrafting,
   swap,
+  swapOthers,
   takeKept,
   takeReply,
   tally,
@@ -84,6 +86,24 @@ describe('from terms', () => {
     const now = review().items.find(({ id }) => id === other.id)!;
     expect(now.options![wrong]!.text.plain).not.toBe(other.options![wrong]!.text.plain);
   });
+  it('a locked option stays when all is made anew, and when the others are chosen anew', async () => {
+    await makeThem();
+    const { id, options } = review().items[0]!;
+    const wrong = options!.flatMap(({ right }, at) => (right ? [] : [at]));
+    const [locked] = wrong;
+    lockOption(id, locked!);
+    setDrafting({ terms: { ...draftingState().terms, seed: 99 } });
+    await makeFromTerms();
+    const anew = review().items.find((one) => one.id === id)!;
+    expect(anew.options![locked!]).toEqual(options![locked!]);
+    await swapOthers(id);
+    const other = review().items.find((one) => one.id === id)!;
+    expect(other.options![locked!]).toEqual(options![locked!]);
+    // Five terms: one alone is left for a swap, so that each of the two others changes by turns.
+    expect(other.options).not.toEqual(anew.options);
+    lockOption(id, locked!);
+    expect(review().locked![id]).toEqual([]);
+  });
   it('says which lines hold no term, and takes the cards of the bank', async () => {
     setDrafting({ terms: { ...EMPTY.terms, text: `${TEXT}\nsluice` } });
     await makeFromTerms();
@@ -119,6 +139,43 @@ describe('with an assistant', () => {
   });
 });
 
+describe('categories first', () => {
+  it('asks for them, then for questions of each; what is taken is done and can be a set', async () => {
+    setDrafting({
+      bench: 'assistant',
+      ask: { ...EMPTY.ask, topic: 'canal locks', categoriesFirst: 3, kinds: ['card'], count: 2 },
+    });
+    await writeRequests();
+    const [first] = draftingState().sent;
+    await takeReply(first!.id, 'There you are: none.');
+    expect(draftingState().sent[0]!.findings!.map(({ rule }) => rule)).toContain('reply-form');
+    expect(draftingState().sent).toHaveLength(1);
+    await takeReply(first!.id, 'Water\nGates\nBoats');
+    expect(draftingState().ask.categories).toBe('Water; Gates; Boats');
+    const { sent } = draftingState();
+    expect(sent.map(({ asked, state }) => [asked.category, state])).toEqual([
+      [undefined, 'done'],
+      ['Water', 'to send'],
+      ['Gates', 'to send'],
+      ['Boats', 'to send'],
+    ]);
+    for (const [n, { id }] of sent.slice(1).entries()) {
+      await takeReply(id, `term ${n} | what it means ${n}\nword ${n} | what it says ${n}`);
+    }
+    expect(review().items).toHaveLength(6);
+    expect(review().findings).toEqual([]);
+    expect(review().items[2]!.category).toEqual(['Gates']);
+    keepAll('assistant');
+    takeKept('assistant', 'set');
+    const set = () => bankState().sets.find(({ name }) => name === 'canal locks');
+    await until(() => bankState().items.length === 6 && set() !== undefined);
+    expect(set()).toMatchObject({
+      sections: [{ items: bankState().items.map(({ id }) => id) }],
+    });
+    expect(draftingState().sent.map(({ state }) => state)).toEqual(sent.map(() => 'done'));
+  });
+});
+
 describe('calculated', () => {
   it('draws variants, another one in the place of one, and takes them as a pool', async () => {
     setDrafting({ bench: 'calculated', template: { ...EMPTY.template, count: 4 } });
@@ -129,11 +186,10 @@ describe('calculated', () => {
     expect(now.variant!.values).not.toEqual(before.variant!.values);
     expect([now.id, now.ref]).toEqual([before.id, before.ref]);
     keepAll('calculated');
-    takeKept('calculated', true);
-    await until(() => bankState().sets.length === 1 && bankState().items.length === 4);
-    expect(bankState().sets[0]!.sections).toEqual([
-      { items: bankState().items.map(({ id }) => id), draw: 1 },
-    ]);
+    takeKept('calculated', 'pool');
+    const pool = () => bankState().sets.find(({ name }) => name === 'Calculated pool');
+    await until(() => bankState().items.length === 4 && pool() !== undefined);
+    expect(pool()!.sections).toEqual([{ items: bankState().items.map(({ id }) => id), draw: 1 }]);
   });
   it('reads what was typed: a list of values, conditions, own slips', () => {
     const [first] = EMPTY.template.quantities;

@@ -34,6 +34,15 @@ export function setDrafting(change: Partial<DraftingState>): void {
   pause = setTimeout(save, PAUSE_MS);
 }
 
+/** What was kept, with what has come to the benches since. */
+const withEmpty = (kept: Partial<DraftingState> = {}): DraftingState => ({
+  ...EMPTY,
+  ...kept,
+  terms: { ...EMPTY.terms, ...kept.terms },
+  ask: { ...EMPTY.ask, ...kept.ask },
+  template: { ...EMPTY.template, ...kept.template },
+});
+
 /** Brings back what was drafted for the open bank; begins anew where nothing was. */
 export async function openDrafting(): Promise<void> {
   const bank = bankState().info.id;
@@ -47,7 +56,7 @@ export async function openDrafting(): Promise<void> {
   hold.setState(EMPTY, true);
   const kept = await theStore().setting(keyOf(bank));
   if (bankState().info.id === bank) {
-    hold.setState({ ...EMPTY, ...(kept as Partial<DraftingState> | undefined) }, true);
+    hold.setState(withEmpty(kept as Partial<DraftingState> | undefined), true);
     isRead = true;
   }
 }

@@ -7,7 +7,7 @@ import { editedBy, type Edit } from '../../parts/edits';
 import { addItems, bankState } from '../bank';
 import { newSet } from '../sets';
 import { draftingState, reviewOf, setDrafting, setReview } from './hold';
-import type { Bench, Review, Verdict } from './types';
+import type { Bench, Review, TakenAs, Verdict } from './types';
 
 export const openDraft = (id: string | undefined): void => setDrafting({ open: id });
 
@@ -93,14 +93,17 @@ function entering(kept: readonly Item[], name: string): { fresh: Item[]; source:
   return { fresh, source: { id, name, at, items: fresh.map((item) => item.id) } };
 }
 
-/** What a pool of variants is called. */
-const poolName = ([first]: readonly Item[]): string => {
+/** What the set is called that they are taken as. */
+function setName(bench: Bench, [first]: readonly Item[]): string {
   const of = first?.variant?.of;
-  return of && of !== 'template' ? of : 'Calculated pool';
-};
+  if (bench === 'calculated') {
+    return of && of !== 'template' ? of : 'Calculated pool';
+  }
+  return (bench === 'assistant' && draftingState().ask.topic.trim()) || SOURCES[bench];
+}
 
-/** Puts what is kept into the bank in one step that undo takes back; as a pool also into a set that draws one of them. */
-export function takeKept(bench: Bench, asPool = false): void {
+/** Puts what is kept into the bank in one step that undo takes back, and into a set where that is wished. */
+export function takeKept(bench: Bench, as: TakenAs = 'questions'): void {
   const review = reviewOf(bench);
   const kept = review?.items.filter(({ id }) => review.verdicts[id] === 'kept') ?? [];
   if (!review || !kept.length) {
@@ -109,17 +112,19 @@ export function takeKept(bench: Bench, asPool = false): void {
   const { fresh, source } = entering(kept, SOURCES[bench]);
   const label = `Take ${count(fresh.length, 'question')} drafted`;
   void addItems(label, fresh, recordChange('sources', undefined, source));
-  if (asPool) {
-    newSet(poolName(fresh), source.items, 1);
+  if (as !== 'questions') {
+    newSet(setName(bench, fresh), source.items, as === 'pool' ? 1 : undefined);
   }
   const left = review.items.filter(({ id }) => !review.verdicts[id]);
   setReview(bench, left.length ? { ...review, items: left, verdicts: {} } : undefined);
   setDrafting({
     open: left[0]?.id,
-    taken: { source: source.name, ids: source.items, asPool },
+    taken: { source: source.name, ids: source.items, as },
   });
   if (bench === 'assistant' && !left.length) {
-    setDrafting({ sent: draftingState().sent.filter(({ reply }) => !reply) });
+    setDrafting({
+      sent: draftingState().sent.map((one) => (one.reply ? { ...one, state: 'done' } : one)),
+    });
   }
 }
 

@@ -18,8 +18,10 @@ export type AskWish = {
   terms: string;
   text: string;
   categories: string;
+  /** So many categories are asked for before any question is; none where it is 0. */
+  categoriesFirst: number;
   count: number | '';
-  kind: 'choice-one' | 'true-false' | 'short' | 'card';
+  kinds: ('choice-one' | 'true-false' | 'short' | 'card')[];
   options: number;
   level: string;
   language: string;
@@ -31,8 +33,11 @@ export type Sent = {
   id: string;
   text: string;
   asked: Asked;
-  state: 'to send' | 'waiting' | 'compared';
+  /** Done: what it brought is in the bank, or its categories are asked for. */
+  state: 'to send' | 'waiting' | 'compared' | 'done';
   reply: string;
+  /** What is to be said of a reply that brings no questions. */
+  findings?: Finding[];
 };
 
 /** A quantity as it is typed. */
@@ -68,10 +73,16 @@ export type Review = {
   makes: Make[];
   terms?: Term[];
   verdicts: Record<string, Verdict>;
+  /** The places of wrong options that stay when others are chosen, by the question's id. */
+  locked?: Record<string, number[]>;
+  /** Texts that stood at a question's wrong options before, so that a swap brings another one. */
+  past?: Record<string, string[]>;
 };
 
 /** What went into the bank last from here. */
-export type Taken = { source: string; ids: string[]; asPool: boolean };
+export type Taken = { source: string; ids: string[]; as: TakenAs };
+/** As questions alone, also as a set, or as a set that draws one of them at each attempt. */
+export type TakenAs = 'questions' | 'set' | 'pool';
 
 export type DraftingState = {
   bench: Bench;
@@ -80,6 +91,8 @@ export type DraftingState = {
   template: TemplateWish;
   sent: Sent[];
   reviews: Partial<Record<Bench, Review>>;
+  /** Whether variants are looked over as a table. */
+  asTable?: boolean;
   /** The question that is looked at, by its id. */
   open?: string | undefined;
   busy?: string | undefined;
@@ -112,8 +125,9 @@ export const EMPTY: DraftingState = {
     terms: '',
     text: '',
     categories: '',
+    categoriesFirst: 0,
     count: '',
-    kind: 'choice-one',
+    kinds: ['choice-one'],
     options: 4,
     level: '',
     language: '',

@@ -20,6 +20,12 @@ export const gatherState = (): GatherState => hold.getState();
 export const useGather = (): GatherState => useStore(hold);
 
 export const sourceOf = (id: string): Brought | undefined => brought.get(id);
+/** The text of a source that was pasted; undefined for files. */
+export function pastedText(id: string): string | undefined {
+  const source = brought.get(id)?.source;
+  return source && 'text' in source ? source.text : undefined;
+}
+
 export const allSources = (): Brought[] => [...brought.values()];
 
 /** The entry of the source on the bench, as it stands now. */

@@ -18,7 +18,7 @@ import { dropReading, understand } from './reading';
 import { EMPTY_BENCH, type Brought, type TrayEntry } from './types';
 
 export { agree } from './agreeing';
-export { gatherState, useGather } from './hold';
+export { gatherState, pastedText, useGather } from './hold';
 export { leaveAllOut, leaveOut, mend, mendAll } from './mending';
 export {
   anchorAt,

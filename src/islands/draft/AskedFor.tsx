@@ -1,0 +1,148 @@
+// What a writing assistant is asked for.
+import {
+  Checkbox,
+  Chip,
+  Group,
+  NumberInput,
+  Stack,
+  Text,
+  Textarea,
+  TextInput,
+} from '@mantine/core';
+import { useBank } from '../state/bank';
+import { setDrafting, useDrafting, type AskWish } from '../state/drafting';
+
+const KINDS: { value: AskWish['kinds'][number]; label: string }[] = [
+  { value: 'choice-one', label: 'one right option' },
+  { value: 'true-false', label: 'true / false' },
+  { value: 'short', label: 'short answer' },
+  { value: 'card', label: 'cards' },
+];
+
+function ReceiversNote() {
+  const layouts = useBank((state) => state.layouts);
+  const chosen = layouts.filter((one) => one.chosen);
+  return (
+    <Text size="sm" c="dimmed">
+      {chosen.length
+        ? `Columns, key and the strictest lengths come from ${chosen.map(({ layout }) => layout.name).join(', ')}.`
+        : 'No receiver is in view, so the reply has columns of its own.'}
+    </Text>
+  );
+}
+
+type To = (change: Partial<AskWish>) => void;
+
+/** The kinds, and how many of them with how many options. */
+function Amount({ ask, to }: { ask: AskWish; to: To }) {
+  return (
+    <>
+      <div>
+        <Text size="sm" fw={500} id="asked-kinds" mb={4}>
+          Kinds
+        </Text>
+        <Chip.Group multiple value={ask.kinds} onChange={(kinds) => to({ kinds })}>
+          <Group gap={6} role="group" aria-labelledby="asked-kinds">
+            {KINDS.map(({ value, label }) => (
+              <Chip key={value} value={value} variant="outline">
+                {label}
+              </Chip>
+            ))}
+          </Group>
+        </Chip.Group>
+      </div>
+      <Group gap="xs" grow align="flex-end">
+        <NumberInput
+          label="How many"
+          placeholder={ask.terms.trim() ? 'one a word' : '10'}
+          min={1}
+          max={1000}
+          allowDecimal={false}
+          value={ask.count}
+          onChange={(value) => to({ count: value === '' ? '' : Number(value) })}
+        />
+        <NumberInput
+          label="Options"
+          disabled={!ask.kinds.includes('choice-one')}
+          min={2}
+          max={10}
+          allowDecimal={false}
+          value={ask.options}
+          onChange={(value) => to({ options: Number(value) || 4 })}
+        />
+      </Group>
+    </>
+  );
+}
+
+const DEFAULT_CATEGORIES = 6;
+
+/** Categories as they are typed; or so many that the assistant is to name before it is asked for questions of each. */
+function Categories({ ask, to }: { ask: AskWish; to: To }) {
+  const isFirst = ask.categoriesFirst > 0;
+  const isGiven = Boolean(ask.categories.trim());
+  return (
+    <Group gap="xs" align="flex-end" wrap="nowrap">
+      <TextInput
+        label="Categories"
+        description="With ; between: so many are asked for of each."
+        style={{ flex: 1 }}
+        value={ask.categories}
+        onChange={(event) => to({ categories: event.currentTarget.value })}
+      />
+      {!ask.terms.trim() && (
+        <Checkbox
+          label="ask for them first"
+          disabled={isGiven}
+          checked={isFirst && !isGiven}
+          onChange={() => to({ categoriesFirst: isFirst ? 0 : DEFAULT_CATEGORIES })}
+          mb={8}
+        />
+      )}
+      {isFirst && !isGiven && !ask.terms.trim() && (
+        <NumberInput
+          aria-label="How many categories"
+          w={76}
+          min={2}
+          max={50}
+          allowDecimal={false}
+          value={ask.categoriesFirst}
+          onChange={(value) => to({ categoriesFirst: Number(value) || DEFAULT_CATEGORIES })}
+        />
+      )}
+    </Group>
+  );
+}
+
+/** What is asked for: about what, of which kinds, how many, and what the words are to be like. */
+export function AskedFor() {
+  const { ask } = useDrafting();
+  const to: To = (change) => setDrafting({ ask: { ...ask, ...change } });
+  const field = (name: 'topic' | 'terms' | 'text' | 'level' | 'language' | 'avoid') => ({
+    value: ask[name],
+    onChange: (event: { currentTarget: { value: string } }) =>
+      to({ [name]: event.currentTarget.value }),
+  });
+  return (
+    <Stack gap="xs">
+      <TextInput label="Topic" placeholder="canal locks" {...field('topic')} />
+      <Textarea
+        label="Words"
+        description="One a line: a question is asked for with each, fifteen in a request."
+        autosize
+        minRows={3}
+        maxRows={8}
+        {...field('terms')}
+      />
+      <Textarea label="Nothing but this text" autosize minRows={2} maxRows={8} {...field('text')} />
+      <Amount ask={ask} to={to} />
+      <Categories ask={ask} to={to} />
+      <Group gap="xs" grow>
+        <TextInput label="Level" {...field('level')} />
+        <TextInput label="Language" {...field('language')} />
+        <TextInput label="Avoid" {...field('avoid')} />
+      </Group>
+      <ReceiversNote />
+    </Stack>
+  );
+}
