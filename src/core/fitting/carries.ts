@@ -60,6 +60,7 @@ function rolesOfMarks(marks: Layout['marks']): ReadonlySet<Role> {
     explanation: marks?.feedbackAt === 'question' ? marks.feedback : undefined,
     category: marks?.category,
     pair: marks?.pair,
+    ...Object.fromEntries((marks?.fields ?? []).map(({ field, sign }) => [field, sign])),
   };
   const named = Object.entries(signs).flatMap(([role, sign]) => (sign ? [role as Role] : []));
   return new Set<Role>(['stem', 'option', ...named]);

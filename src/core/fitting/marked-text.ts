@@ -1,10 +1,13 @@
 // A fitted question as a paragraph of marked text. Its number and its category line are the writer's, who knows its place.
-import type { Item, Layout, Option } from '../model';
+import type { Item, Layout, LineField, Option } from '../model';
 import { literal } from '../shared/literal';
-import { optionLetter } from '../shared/plain';
+import { categoryLine } from '../shared/category-line';
+import { labelPattern, labelText } from '../shared/labels';
+import { saidKey } from '../shared/marked-key';
 import { refusal, type Draft } from './changes';
 
 type Marks = NonNullable<Layout['marks']>;
+type Safe = (text: string) => string;
 type SignName = {
   [Name in keyof Marks]-?: string extends Marks[Name] ? Name : never;
 }[keyof Marks];
@@ -13,9 +16,21 @@ type SignName = {
 function signsOf(marks: Marks): { anywhere: string[]; leading: string[] } {
   const list = (...names: SignName[]): string[] =>
     names.flatMap((name) => (marks[name] ? [marks[name]] : []));
+  const isAround = (marks.openAt ?? 'options') === 'options';
+  const isBehind = marks.feedbackAt !== 'question';
   return {
-    anywhere: list('open', 'close', 'titleClose', 'feedback', 'pair', 'escape'),
-    leading: list('right', 'wrong', 'titleOpen', 'category', 'comment', 'keyLine'),
+    anywhere: [
+      ...(isAround ? list('open', 'close') : []),
+      ...(isBehind ? list('feedback') : []),
+      ...list('titleClose', 'pair', 'escape'),
+    ],
+    leading: [
+      ...list('right', 'wrong', 'titleOpen', 'category', 'comment', 'keyLine'),
+      ...list('option', 'accepted', 'setTitle', 'stem'),
+      ...(isAround ? [] : list('open', 'close')),
+      ...(isBehind ? [] : list('feedback')),
+      ...(marks.fields ?? []).map(({ sign }) => sign),
+    ],
   };
 }
 
@@ -33,8 +48,7 @@ export function escaperOf(marks: Marks): (text: string) => string {
     [...(free ? [free] : []), ...(begin ? [`(?<=^|\\s)(?:${begin})`] : [])].join('|') || '(?!)',
     'gu',
   );
-  const label =
-    marks.optionLabel && marks.optionLabel !== 'none' ? /^[A-Za-z\d]{1,2}[.)]\s/ : undefined;
+  const label = labelPattern(marks.optionLabel);
   return (text) => {
     if (!marks.escape) {
       const sign =
@@ -57,26 +71,13 @@ export function escaperOf(marks: Marks): (text: string) => string {
   };
 }
 
-/** 'b) ' for the second option, in the form's own manner. */
-export function labelOf(label: Marks['optionLabel'], index: number): string {
-  if (!label || label === 'none') {
-    return '';
-  }
-  const sign = label.slice(-1);
-  if (label.startsWith('1')) {
-    return `${index + 1}${sign} `;
-  }
-  const letter = optionLetter(index);
-  return `${label.startsWith('a') ? letter.toLowerCase() : letter}${sign} `;
-}
-
 /** What stands between a sign and its text. */
 const afterSign = ({ tight }: Marks): string => (tight ? '' : ' ');
 
 /** The sign of a right or wrong option; none where a line below names the right ones. */
 function verdictSign(right: boolean, marks: Marks): string {
   if (marks.keyLine) {
-    return '';
+    return marks.option ?? '';
   }
   return right ? marks.right : (marks.wrong ?? '');
 }
@@ -89,12 +90,15 @@ function optionLine(
   safe: (text: string) => string,
 ): string {
   const sign = verdictSign(right, marks);
-  const label = labelOf(marks.optionLabel, index);
+  const label = labelText(marks.optionLabel, index);
+  // A word stands apart from a label behind it; a lone sign stands right at it.
+  const isWord = /\p{L}/u.test(sign);
+  const space = sign && (!label || isWord) ? afterSign(marks) : '';
   const told =
     feedback?.plain && marks.feedback && marks.feedbackAt !== 'question'
       ? ` ${marks.feedback} ${safe(feedback.plain)}`
       : '';
-  return `${sign}${label || (sign ? afterSign(marks) : '')}${safe(text.plain)}${told}`;
+  return `${sign}${space}${label}${safe(text.plain)}${told}`;
 }
 
 const acceptedAsOptions = (item: Item): Option[] =>
@@ -108,7 +112,7 @@ const signed = (marks: Marks, sign: string | undefined, text: string | undefined
 function stemLine(stem: string, hasOptions: boolean, marks: Marks): string {
   const { open, openAt = 'options' } = marks;
   if (!open || openAt === 'question') {
-    return stem;
+    return marks.stem ? `${marks.stem}${afterSign(marks)}${stem}` : stem;
   }
   if (openAt === 'stem') {
     return `${open}${afterSign(marks)}${stem}`;
@@ -118,26 +122,55 @@ function stemLine(stem: string, hasOptions: boolean, marks: Marks): string {
 
 /** The lines of a question's answers: pairs, or options. */
 function answerLines(item: Item, marks: Marks, safe: (text: string) => string): string[] {
-  return item.pairs
-    ? item.pairs.map(
-        ({ left, right }) => `${safe(left.plain)} ${marks.pair ?? '='} ${safe(right.plain)}`,
-      )
+  if (item.pairs) {
+    return item.pairs.map(
+      ({ left, right }) => `${safe(left.plain)} ${marks.pair ?? '='} ${safe(right.plain)}`,
+    );
+  }
+  const typed = item.options ? undefined : item.accepted;
+  return typed && marks.accepted
+    ? typed.flatMap((text) => signed(marks, marks.accepted, safe(text)))
     : acceptedAsOptions(item).map((option, index) => optionLine(option, index, marks, safe));
 }
 
 /** The line that names the right options, where the form has one. */
-function keyLines({ options }: Item, marks: Marks): string[] {
-  const letters = options?.flatMap(({ right }, index) => (right ? [optionLetter(index)] : []));
-  return signed(marks, marks.keyLine, letters?.join(', '));
+const keyLines = ({ options }: Item, marks: Marks): string[] =>
+  signed(marks, marks.keyLine, options && saidKey(options, marks));
+
+/** What a field's own line says of a question. */
+function fieldText(item: Item, field: LineField): string | undefined {
+  const { points, seconds } = item;
+  const said: Record<LineField, string | undefined> = {
+    ref: item.ref || undefined,
+    points: points === undefined ? undefined : String(points),
+    seconds: seconds === undefined ? undefined : String(seconds),
+    hint: item.hint?.plain,
+    title: item.title,
+  };
+  return said[field];
 }
 
+const fieldLines = (item: Item, marks: Marks, where: 'above' | 'below', safe: Safe): string[] =>
+  (marks.fields ?? [])
+    .filter(({ at }) => at === where)
+    .flatMap(({ sign, field }) => {
+      const text = fieldText(item, field);
+      return signed(marks, sign, text && safe(text));
+    });
+
 /** What stands in each question besides its text and its options: its category above, feedback below. */
-function ownLines(item: Item, marks: Marks, safe: (text: string) => string) {
+function ownLines(item: Item, marks: Marks, safe: Safe) {
   const category = marks.categoryAt === 'question' ? item.category?.join(' > ') : undefined;
   const feedback = marks.feedbackAt === 'question' ? item.explanation?.plain : undefined;
   return {
-    above: signed(marks, marks.category, category && safe(category)),
-    below: signed(marks, marks.feedback, feedback && safe(feedback)),
+    above: [
+      ...(marks.category && category ? [categoryLine(marks, safe(category))] : []),
+      ...fieldLines(item, marks, 'above', safe),
+    ],
+    below: [
+      ...signed(marks, marks.feedback, feedback && safe(feedback)),
+      ...fieldLines(item, marks, 'below', safe),
+    ],
   };
 }
 
@@ -154,14 +187,18 @@ export function paragraphOf({ item }: Draft, marks: Marks): string {
   const { above, below } = ownLines(item, marks, safe);
   const { openAt = 'options' } = marks;
   const [around, behind] = [openAt === 'question', openAt === 'options' && answers.length > 0];
+  const { indent = '' } = marks;
+  const indented = (lines: readonly string[]): string[] => lines.map((line) => indent + line);
   return [
     ...(around ? given(marks.open) : []),
     ...above,
     stemLine(`${title}${safe(item.stem.plain)}`, answers.length > 0, marks),
-    ...answers,
-    ...(behind ? given(marks.close) : []),
-    ...keyLines(item, marks),
-    ...below,
+    ...indented([
+      ...answers,
+      ...(behind ? given(marks.close) : []),
+      ...keyLines(item, marks),
+      ...below,
+    ]),
     ...(around ? given(marks.close) : []),
   ].join('\n');
 }

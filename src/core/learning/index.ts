@@ -22,8 +22,8 @@ import { findSamples } from './samples';
 import { learnSettings } from './settings';
 import { countsBytes, limitsIn, listedNumbers, secondsListedIn } from './sentences';
 
-export { explainsSigns, learnMarkedText } from './marked-text';
-export { repeatsWords } from './repeated-signs';
+export { explainsSigns, learnMarkedText } from './marked';
+export { repeatsSigns, repeatsWords } from './marked/repeated-signs';
 export { marksFromPointed, type Pointed } from './pointed';
 export { OPTION_ROLES } from './kind-sentences';
 export { STARTERS } from './starters';

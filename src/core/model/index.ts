@@ -1,6 +1,7 @@
 export * from './item';
 export * from './finding';
 export * from './layout';
+export { LINE_FIELDS, OPTION_LABELS, STEM_LABELS, type LineField } from './marks';
 export * from './table';
 export * from './run';
 export * from './document';

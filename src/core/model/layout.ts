@@ -1,5 +1,6 @@
 // The description of the file that one receiver takes.
 import { z } from 'zod';
+import { MarksSchema } from './marks';
 import { KindSchema } from './item';
 
 export const ROLES = [
@@ -149,33 +150,6 @@ const GridSchema = z.object({
   categories: z.array(z.string()).optional(),
   /** Whether the receiver keeps its own categories, so that none may be renamed. */
   locked: z.boolean().optional(),
-});
-
-const MarksSchema = z.object({
-  right: z.string(),
-  wrong: z.string().optional(),
-  optionLabel: z.enum(['none', 'a)', 'a.', 'A)', 'A.', '1)', '1.']).optional(),
-  stemLabel: z.enum(['none', '1.', '1)']).optional(),
-  between: z.enum(['blank-line', 'none']).optional(),
-  open: z.string().optional(),
-  close: z.string().optional(),
-  /** Where `open` and `close` stand: around the options (where absent), around the whole question, or `open` before its text. */
-  openAt: z.enum(['options', 'question', 'stem']).optional(),
-  titleOpen: z.string().optional(),
-  titleClose: z.string().optional(),
-  category: z.string().optional(),
-  /** Whether a category stands in each question, above its text, and not once above those that it holds for. */
-  categoryAt: z.enum(['question', 'part']).optional(),
-  feedback: z.string().optional(),
-  /** Whether feedback stands behind an option (where absent) or below all of them, for the question. */
-  feedbackAt: z.enum(['option', 'question']).optional(),
-  /** Whether texts follow their signs without a blank. */
-  tight: z.boolean().optional(),
-  pair: z.string().optional(),
-  keyLine: z.string().optional(),
-  comment: z.string().optional(),
-  escape: z.string().optional(),
-  escaped: z.string().optional(),
 });
 
 /** What holds for one kind alone: another notation of the key, and roles whose cells stay empty. */

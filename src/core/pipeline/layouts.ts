@@ -4,6 +4,7 @@ import type {
   Finding,
   KeptLayout,
   Layout,
+  Opened,
   LayoutFile,
   Surroundings,
   Table,
@@ -16,6 +17,7 @@ import {
   learn,
   learnMarkedText,
   nameOf,
+  repeatsSigns,
   repeatsWords,
   type LearnedLayout,
 } from '../learning';
@@ -43,6 +45,12 @@ const asSheet = ({ file, lines, findings, encoding }: Document): Table =>
     sheets: [sheetWith({ name: file, rows: lines.map((line) => [line.source ?? line.text]) })],
   });
 
+/** A table of one column whose lines carry signs that repeat is no table. */
+const isOneColumn = (opened: Opened, lines: readonly string[]): boolean =>
+  opened.is === 'table' &&
+  opened.table.sheets.every(({ rows }) => rows.every((row) => row.length < 2)) &&
+  repeatsSigns(lines);
+
 /** A blank of running text; undefined where it is none. */
 async function markedText(file: SourceFile): Promise<Document | undefined> {
   if (!/\.(?:txt|md)$/i.test(file.name)) {
@@ -59,7 +67,9 @@ async function markedText(file: SourceFile): Promise<Document | undefined> {
   }
   const { document } = asText;
   const lines = document.lines.map((line) => line.source ?? line.text);
-  return explainsSigns(document) || repeatsWords(lines) ? document : undefined;
+  return explainsSigns(document) || repeatsWords(lines) || isOneColumn(opened, lines)
+    ? document
+    : undefined;
 }
 
 /** A blank as it is shown: its sheets, or its lines in one column where the layout says that it is marked text. */

@@ -2,7 +2,8 @@
 import type { Document, Layout } from '../model';
 import { fit } from '../fitting';
 import type { LearnedLayout } from '../learning';
-import { readMarkedText } from '../reading-back';
+import { readMarkedSet } from '../reading-back';
+import { categoryLine } from '../shared/category-line';
 import { quoted } from '../shared/plain';
 
 /** So many lines of a sample are held against what is written. */
@@ -10,21 +11,35 @@ const MOST_LINES = 400;
 const SHOWN = 50;
 
 /** A line without its question's number, which the writer counts by itself. */
-const bare = (line: string): string => line.trim().replace(/^\d{1,3}[.)]\s+/u, '');
+const bare = (line: string): string => line.trim().replace(/^(?:#\d{1,3}|\(?\d{1,3}[.):])\s+/u, '');
+
+/** Whether a line does nothing but count questions, which the writer does by itself. */
+const countsBy =
+  (numberLine: string | undefined) =>
+  (line: string): boolean =>
+    numberLine !== undefined && line === numberLine.replace('{n}', /\d+/.exec(line)?.[0] ?? '');
 
 /** The first line of a sample that is not written as it stands, and the first that is written and not in the sample. */
 function differing(
   lines: readonly string[],
   layout: Layout,
 ): { missing: string | undefined; other: string | undefined } {
-  const fits = fit(readMarkedText(lines.join('\n'), layout), layout);
+  const { items, title } = readMarkedSet(lines.join('\n'), layout);
+  const fits = fit(items, layout);
+  const { setTitle, tight, numberLine } = layout.marks ?? {};
+  const counts = countsBy(numberLine);
+  const named = setTitle && title ? [`${setTitle}${tight ? '' : ' '}${title}`] : [];
   const categories = fits.flatMap(({ as = [] }) =>
     as.flatMap(({ category }) =>
-      category ? [`${layout.marks?.category} ${category.join(' > ')}`] : [],
+      category && layout.marks ? [categoryLine(layout.marks, category.join(' > '))] : [],
     ),
   );
-  const written = [...fits.flatMap(({ text = '' }) => text.split('\n')), ...categories].map(bare);
-  const own = lines.map(bare).filter(Boolean);
+  const written = [
+    ...fits.flatMap(({ text = '' }) => text.split('\n')),
+    ...categories,
+    ...named,
+  ].map(bare);
+  const own = lines.map(bare).filter((line) => line && !counts(line));
   const [has, makes] = [new Set(own), new Set(written)];
   return {
     missing: own.find((line) => !makes.has(line)),

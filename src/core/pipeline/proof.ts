@@ -1,6 +1,6 @@
 // A finished file read again by code that did not write it, and held against what was meant.
 import type { Difference, Finding, Item, Layout, Settings } from '../model';
-import { compare, readBack, readCell, readMarkedText, readSettings } from '../reading-back';
+import { compare, readBack, readCell, readMarkedSet, readSettings } from '../reading-back';
 import { findingsOf, openFile, readTable, type SourceFile } from '../readers';
 import { defined } from '../shared/defined';
 
@@ -38,7 +38,7 @@ async function readPackage(file: SourceFile): Promise<FileRead> {
 /** The questions of a finished file, and what of it stands apart from them. */
 async function readFile(file: SourceFile, layout: Layout): Promise<FileRead> {
   if (layout.shape === 'marked-text') {
-    return { items: readMarkedText(decoded(file.bytes, layout), layout), findings: [] };
+    return { ...readMarkedSet(decoded(file.bytes, layout), layout), findings: [] };
   }
   if (layout.shape === 'package') {
     return readPackage(file);

@@ -8,7 +8,7 @@ import { readRows } from './rows';
 import { settingsIn } from './settings';
 
 export { compare } from './compare';
-export { readMarkedText } from './marked-text';
+export { readMarkedSet } from './marked-text';
 
 const sheetOf = (table: Table, layout: Layout): Sheet | undefined =>
   table.sheets.find((candidate) => candidate.name === layout.file.sheet) ?? table.sheets[0];

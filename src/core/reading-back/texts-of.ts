@@ -31,6 +31,7 @@ const rolesOfMarks = (marks: Layout['marks']): Role[] => [
     ? []
     : [marks.feedbackAt === 'question' ? ('explanation' as const) : ('feedback' as const)]),
   ...(marks?.category === undefined ? [] : ['category' as const]),
+  ...(marks?.fields ?? []).map(({ field }) => field),
 ];
 
 /** The roles that a layout has a place for, by its own description. */

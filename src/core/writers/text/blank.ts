@@ -1,5 +1,6 @@
 // An empty form of marked text: its signs explained in comments.
 import type { Layout } from '../../model';
+import { labelText } from '../../shared/labels';
 import { encode, lineEnd } from './encode';
 
 type Marks = NonNullable<Layout['marks']>;
@@ -28,16 +29,12 @@ function explained(marks: Marks): [string, string][] {
 function samplesOf(marks: Marks, kinds: Layout['kinds']): string[] {
   const has = (kind: Layout['kinds'][number]['kind']): boolean =>
     !kinds.length || kinds.some((own) => own.kind === kind);
-  const label = (index: number): string =>
-    !marks.optionLabel || marks.optionLabel === 'none'
-      ? ''
-      : `${marks.optionLabel.startsWith('1') ? index + 1 : 'abc'[index]!}${marks.optionLabel.slice(-1)} `;
+  const label = (index: number): string => labelText(marks.optionLabel, index);
   const option = (text: string, right: boolean, index: number): string => {
     const sign = right ? marks.right : (marks.wrong ?? '');
     return `${sign}${label(index) || (sign ? ' ' : '')}${text}`;
   };
-  const number = (n: number): string =>
-    !marks.stemLabel || marks.stemLabel === 'none' ? '' : `${n}${marks.stemLabel.slice(-1)} `;
+  const number = (n: number): string => labelText(marks.stemLabel, n - 1);
   const group = (n: number, stem: string, lines: string[]): string =>
     [
       `${number(n)}${stem}${marks.open ? ` ${marks.open}` : ''}`,

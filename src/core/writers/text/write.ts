@@ -1,5 +1,7 @@
 // Marked plain text: the blank's comments stay, its samples give way to the questions.
 import type { Layout } from '../../model';
+import { categoryLine } from '../../shared/category-line';
+import { labelText } from '../../shared/labels';
 import type { Job, Placed, Written } from '../contract';
 import { encode, lineEnd, textOf } from './encode';
 
@@ -19,17 +21,19 @@ function headOf(blank: string, marks: Marks): string[] {
   return head;
 }
 
-const stemLabel = ({ stemLabel: label }: Marks, n: number): string =>
-  !label || label === 'none' ? '' : `${n}${label.slice(-1)} `;
-
 /** A paragraph with its number in front of the question's own text, below a frame's sign or a category of its own. */
 function numbered(paragraph: string, marks: Marks, n: number): string {
-  const label = stemLabel(marks, n);
-  if (!label) {
+  const label = labelText(marks.stemLabel, n - 1);
+  const above = marks.numberLine?.replace('{n}', String(n));
+  if (!label && above === undefined) {
     return paragraph;
   }
   const lines = paragraph.split('\n');
   const frame = marks.openAt === 'question' && marks.open ? 1 : 0;
+  if (above !== undefined) {
+    lines.splice(frame, 0, above);
+    return lines.join('\n');
+  }
   const hasCategory =
     marks.categoryAt === 'question' && marks.category && lines[frame]?.startsWith(marks.category);
   const at = frame + (hasCategory ? 1 : 0);
@@ -37,16 +41,17 @@ function numbered(paragraph: string, marks: Marks, n: number): string {
 }
 
 /** Writes the questions one behind the other, each category's sign in front of its first question. */
-export function writeMarkedText({ layout, questions, blank }: Job): Written {
+export function writeMarkedText({ layout, questions, blank, setTitle }: Job): Written {
   const marks = layout.marks ?? { right: '*' };
   const head = blank ? headOf(textOf(blank, layout.file.encoding), marks) : [];
-  const paragraphs: string[] = [];
+  const paragraphs: string[] =
+    marks.setTitle && setTitle ? [`${marks.setTitle}${marks.tight ? '' : ' '}${setTitle}`] : [];
   let category = '';
   let n = 0;
   const place = ({ text = '', as }: Placed): void => {
     const own = as[0]?.category?.join(' > ') ?? '';
     if (marks.category && marks.categoryAt !== 'question' && own && own !== category) {
-      paragraphs.push(`${marks.category} ${own}`);
+      paragraphs.push(categoryLine(marks, own));
       category = own;
     }
     for (const paragraph of text.split('\n\n')) {

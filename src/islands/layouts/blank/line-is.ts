@@ -1,16 +1,13 @@
 // What a line of a sample is, by the signs as they are known now.
 import type { Layout } from '../../../core/model';
+import { labelPattern } from '../../../core/shared/labels';
 import type { Pointed } from '../../../core/pipeline';
 
 type Marks = NonNullable<Layout['marks']>;
 
 /** Whether a line begins with a label such as 'a)' or '1.'. */
 function hasLabel(line: string, label: Marks['optionLabel']): boolean {
-  if (label === undefined || label === 'none') {
-    return false;
-  }
-  const sign = label.startsWith('1') ? '\\d' : '[A-Za-z]';
-  return new RegExp(`^\\s*${sign}\\${label.slice(-1)}\\s`).test(line);
+  return labelPattern(label)?.test(line) ?? false;
 }
 
 const startsWith = (line: string, sign: string | undefined): boolean =>

@@ -1,39 +1,43 @@
 // The signs of marked text, each to be typed over.
-import type { KeptLayout, Layout } from '../../../core/model';
+import {
+  LINE_FIELDS,
+  OPTION_LABELS,
+  STEM_LABELS,
+  type KeptLayout,
+  type Layout,
+  type LineField,
+} from '../../../core/model';
 import { keyOfMarks } from '../../../core/shared/marked-key';
 import type { Choices } from '../../parts/Commit';
 import { Because, PickRow, TextRow } from '../../parts/FieldRow';
 import { changeLayout } from '../../state/layouts';
 
 type Marks = NonNullable<Layout['marks']>;
-type SignName = Exclude<keyof Marks, 'tight'>;
+type SignName = Exclude<keyof Marks, 'tight' | 'fields' | 'keyStyle'>;
 const MARK_WORDS: readonly (readonly [SignName, string])[] = [
   ['right', 'right option'],
   ['wrong', 'wrong option'],
   ['open', 'opens'],
   ['close', 'closes'],
   ['category', 'category'],
+  ['categoryClose', 'closes a category'],
+  ['numberLine', 'a line that counts, with {n}'],
   ['titleOpen', 'opens the title'],
   ['titleClose', 'closes the title'],
   ['feedback', 'feedback'],
   ['pair', 'between the halves of a pair'],
   ['keyLine', 'names the right answer'],
+  ['option', 'every option, where a line names the right one'],
+  ['accepted', 'an answer without options'],
+  ['setTitle', 'the set’s name'],
   ['comment', 'comment'],
   ['escape', 'takes a sign as text'],
 ];
 
 const asTheyAre = <Word extends string>(words: readonly Word[]): Choices<Word> =>
   words.map((word) => [word, word] as const);
-const STEM_LABELS = asTheyAre<NonNullable<Marks['stemLabel']>>(['none', '1.', '1)']);
-const OPTION_LABELS = asTheyAre<NonNullable<Marks['optionLabel']>>([
-  'none',
-  'a)',
-  'a.',
-  'A)',
-  'A.',
-  '1)',
-  '1.',
-]);
+const STEM_CHOICES = asTheyAre<NonNullable<Marks['stemLabel']>>(['none', ...STEM_LABELS]);
+const OPTION_CHOICES = asTheyAre<NonNullable<Marks['optionLabel']>>(['none', ...OPTION_LABELS]);
 const BETWEEN: Choices<NonNullable<Marks['between']>> = [
   ['blank-line', 'a blank line'],
   ['none', 'nothing'],
@@ -55,7 +59,41 @@ const TIGHT: Choices<'blank' | 'nothing'> = [
   ['blank', 'a blank'],
   ['nothing', 'nothing'],
 ];
+const KEY_STYLES: Choices<NonNullable<Marks['keyStyle']>> = [
+  ['letter', 'its letter'],
+  ['number', 'its number, from 1'],
+  ['number-from-0', 'its number, from 0'],
+  ['text', 'its text'],
+];
+const FIELD_WORDS: Record<LineField, string> = {
+  ref: 'reference',
+  points: 'points',
+  seconds: 'seconds',
+  hint: 'hint',
+  title: 'title of the question',
+};
 const SIGN_WIDTH = 84;
+
+/** Lines of a question with a field of their own: each has its sign. */
+function Fields({ marks, change }: { marks: Marks; change: (next: Partial<Marks>) => void }) {
+  const fields = marks.fields ?? [];
+  const to = (field: LineField, sign: string): void => {
+    const others = fields.filter((one) => one.field !== field);
+    const before = fields.find((one) => one.field === field);
+    const own = sign ? [{ at: 'below' as const, ...before, field, sign }] : [];
+    change({ fields: [...others, ...own] });
+  };
+  return LINE_FIELDS.map((field) => (
+    <TextRow
+      key={field}
+      label={FIELD_WORDS[field]}
+      width={SIGN_WIDTH}
+      placeholder="none"
+      value={fields.find((one) => one.field === field)?.sign ?? ''}
+      onCommit={(sign) => to(field, sign)}
+    />
+  ));
+}
 
 /** Signs with some changed; an emptied one is none, and the right option always has one. */
 function changedMarks(marks: Marks, next: Partial<Marks>): Marks {
@@ -126,16 +164,25 @@ export function Signs({ kept }: { kept: KeptLayout }) {
           onCommit={(sign) => change({ [name]: sign })}
         />
       ))}
+      <Fields marks={marks} change={change} />
+      {marks.keyLine && (
+        <PickRow
+          label="the right one is named by"
+          value={marks.keyStyle ?? 'letter'}
+          choices={KEY_STYLES}
+          onPick={(keyStyle) => change({ keyStyle })}
+        />
+      )}
       <PickRow
         label="before a question"
         value={marks.stemLabel ?? 'none'}
-        choices={STEM_LABELS}
+        choices={STEM_CHOICES}
         onPick={(stemLabel) => change({ stemLabel })}
       />
       <PickRow
         label="before an option"
         value={marks.optionLabel ?? 'none'}
-        choices={OPTION_LABELS}
+        choices={OPTION_CHOICES}
         onPick={(optionLabel) => change({ optionLabel })}
       />
       <PickRow

@@ -1,9 +1,9 @@
 // Samples of marked text whose lines have words or signs in front: what is written for the sample's own questions is the sample,
 // to the letter, and is read home as the same questions.
 import { describe, expect, it } from 'vitest';
-import { item, options, surroundings } from '../../../tests/make';
-import { fill, learnBlank, readBackFile } from '../pipeline';
-import type { Item } from '../model';
+import { item, options, surroundings } from '../../../../tests/make';
+import { fill, learnBlank, readBackFile } from '../../pipeline';
+import type { Item } from '../../model';
 
 const bytesOf = (text: string): Uint8Array => new TextEncoder().encode(text);
 
@@ -14,6 +14,8 @@ const FLOATS = item({
   options: options('*cork', 'stone', 'iron'),
   category: ['Wood'],
   explanation: { plain: 'Cork is light.' },
+  points: 1,
+  hint: { plain: 'Look.' },
 });
 const SINKS = item({
   id: 'b',
@@ -22,6 +24,8 @@ const SINKS = item({
   options: options('wood', '*lead', 'cork'),
   category: ['Metal'],
   explanation: { plain: 'Lead is heavy.' },
+  points: 2,
+  hint: { plain: 'Look.' },
 });
 
 async function written(sample: string, items: Item[]) {
@@ -57,8 +61,37 @@ describe('a sample of marked text', () => {
       'letters and a line that names the right one',
       '?> What floats?\na) cork\nb) stone\nc) iron\n!> A\n\n?> What sinks?\na) wood\nb) lead\nc) cork\n!> B\n',
     ],
+    [
+      'bare words, the key by number, points and the set’s name',
+      'form Set\n\nask What floats?\nopt cork\nopt stone\nopt iron\nkey 1\nworth 1\n\nask What sinks?\nopt wood\nopt lead\nopt cork\nkey 2\nworth 2\n',
+    ],
+    [
+      'letters with a colon as options, and a line with the answer',
+      'Q: What floats?\nA: cork\nB: stone\nC: iron\nAnswer: A\n\nQ: What sinks?\nA: wood\nB: lead\nC: cork\nAnswer: B\n',
+    ],
+    [
+      'signs alone, the key by its text',
+      '?? What floats?\n-- cork\n-- stone\n-- iron\n!! cork\n\n?? What sinks?\n-- wood\n-- lead\n-- cork\n!! lead\n',
+    ],
+    [
+      'a tag in front of each line and around each question',
+      '<question>\n<text>What floats?\n<yes>cork\n<no>stone\n<no>iron\n</question>\n<question>\n<text>What sinks?\n<no>wood\n<yes>lead\n<no>cork\n</question>\n',
+    ],
+    [
+      'numbers behind a hash, indented lines, a hint',
+      '#1 What floats?\n   [x] cork\n   [ ] stone\n   [ ] iron\n   {tip} Look.\n#2 What sinks?\n   [ ] wood\n   [x] lead\n   [ ] cork\n   {tip} Look.\n',
+    ],
+    [
+      'a category between signs above each question',
+      '== Wood ==\n? What floats?\n+ cork\n- stone\n- iron\n! Cork is light.\n\n== Metal ==\n? What sinks?\n- wood\n+ lead\n- cork\n! Lead is heavy.\n',
+    ],
+    [
+      'a line that counts above each question',
+      'Question 1\nWhat floats?\n(*) cork\n( ) stone\n( ) iron\nFeedback: Cork is light.\n\nQuestion 2\nWhat sinks?\n( ) wood\n(*) lead\n( ) cork\nFeedback: Lead is heavy.\n',
+    ],
   ])('with %s is written again to the letter', async (_what, sample) => {
-    const { text, back, layout } = await written(sample, [FLOATS, SINKS]);
+    const { text, back, layout, unsure } = await written(sample, [FLOATS, SINKS]);
+    expect(unsure).toEqual([]);
     expect(layout.shape).toBe('marked-text');
     expect(text).toBe(sample);
     expect(back.differences).toEqual([]);

@@ -1,7 +1,7 @@
 // Signs of marked text that nobody explains: known by what repeats in the sample.
 import { describe, expect, it } from 'vitest';
-import { surroundings } from '../../../tests/make';
-import { learnBlank } from '../pipeline';
+import { surroundings } from '../../../../tests/make';
+import { learnBlank } from '../../pipeline';
 import { repeatedSigns } from './repeated-signs';
 
 const lines = (text: string): string[] => text.split('\n');

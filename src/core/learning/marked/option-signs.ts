@@ -1,13 +1,13 @@
 // Which of the signs in front of lines say right, and which wrong, in a sample that explains nothing.
-import type { Layout } from '../model';
-import { bareWords } from '../shared/normalise';
-import { saysRightAnswer } from '../shared/vocabulary/key-words';
-import { speaksOf } from '../shared/vocabulary/rule-words';
+import type { Layout } from '../../model';
+import { bareWords } from '../../shared/normalise';
+import { saysRightAnswer } from '../../shared/vocabulary/key-words';
+import { speaksOf } from '../../shared/vocabulary/rule-words';
 
 type Marks = NonNullable<Layout['marks']>;
 type Signed = { sign: string; rest: string };
 
-const BRACKETED = /^([([{<][^\s\d\p{L}]?[ox✓✗]?[)\]}>])(?=\s|\p{L}|$)/u;
+const BRACKETED = /^([([{<](?: |[^\s\d\p{L}]?[oxOX✓✗]?)[)\]}>])(?=\s|\p{L}|$)/u;
 const BARE = /^([^\p{L}\p{N}\s"'“„«¿¡([{]{1,4}|[[({<|]{2,3}|\|\S{1,3})(?=\s|\p{L}|\p{N}|$)/u;
 
 /** The sign in front of a line, and what stands behind it. */
@@ -74,6 +74,19 @@ function besideOptions(blocks: readonly string[][]): ReadonlySet<string> {
   return aside;
 }
 
+/** How much rarer a sign is than another in the first question that has both unevenly: a sample begins with the plain case. */
+function rarerAtFirst(blocks: readonly string[][], right: string, wrong: string): number {
+  for (const block of blocks) {
+    const signs = signsBelow(block);
+    const times = (sign: string): number => signs.filter((one) => one === sign).length;
+    const margin = times(wrong) - times(right);
+    if (margin !== 0 && has(block, right) && has(block, wrong)) {
+      return margin;
+    }
+  }
+  return 0;
+}
+
 type Couple = { right: string; wrong: string; blocks: number; likely: number };
 
 /** Of the two signs that options carry, the rarer one says right: most options are wrong; words and looks decide ties. */
@@ -89,7 +102,8 @@ export function optionSigns(
     Number(isCalledWrong(right, comments) === true) * 8 +
     Number(WRONG_LIKE.test(wrong)) -
     Number(WRONG_LIKE.test(right)) +
-    Math.sign(margin) * 2;
+    Math.sign(margin) * 2 +
+    Math.sign(rarerAtFirst(blocks, right, wrong)) / 2;
   const couples = counts.flatMap(([right, times]) =>
     counts
       .filter(([wrong]) => wrong !== right)

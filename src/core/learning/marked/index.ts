@@ -1,0 +1,150 @@
+// A form of marked plain text: the signs for right and wrong, labels, separators, from its comments and its samples.
+import type { Document, Layout } from '../../model';
+import { defined } from '../../shared/defined';
+import { keyOfMarks } from '../../shared/marked-key';
+import { count, quoted } from '../../shared/plain';
+import type { LearnedLayout } from '../contract';
+import { limitsIn } from '../sentences';
+import { commentSign, explainedMarks, legendOf, marksInSentences } from './comments';
+import { repeatedSigns } from './repeated-signs';
+import { indentOf, kindsShown, marksOneEach } from './sample-questions';
+import { keyLineIn, shownMarks, wrongSign, type Shown } from './shown';
+
+type Marks = NonNullable<Layout['marks']>;
+
+/** Whether a text's comments explain its signs. */
+export function explainsSigns(document: Document): boolean {
+  const lines = document.lines.map((line) => line.source ?? line.text);
+  const comment = commentSign(lines);
+  return (
+    comment !== undefined &&
+    explainedMarks(
+      legendOf(
+        lines.filter((line) => line.startsWith(comment)).map((line) => line.slice(comment.length)),
+      ),
+    ).right !== undefined
+  );
+}
+
+/** What speaks for the signs of a sample: said in comments, shown by labels, or by what repeats. */
+type Evidence = {
+  body: readonly string[];
+  told: Partial<Marks>;
+  shown: Shown;
+  repeated: Marks | undefined;
+  keyLine: string | undefined;
+};
+
+/** Words in front of lines, and two signs by turns, say more than a sign that happens to stand there. */
+function rightOf({ told, shown, repeated, keyLine }: Evidence): string | undefined {
+  if (told.right !== undefined || keyLine !== undefined) {
+    return told.right ?? '*';
+  }
+  // Questions without options need no sign of a right one, and '*' stands for none.
+  const isClear = repeated && (repeated.wrong !== undefined || /\p{L}/u.test(repeated.right));
+  return isClear ? repeated.right : (shown.marks.right ?? repeated?.right);
+}
+
+/** The sign of wrong options: told, the empty box beside a ticked one, or the other of two. */
+function wrongOf({ body, told, shown, keyLine }: Evidence, right: string): string | undefined {
+  const [, open, close] = /^([[(]).([\])])$/u.exec(right) ?? [];
+  const empty = `${open} ${close}`;
+  const hasEmpty = open !== undefined && body.some((line) => line.trimStart().startsWith(empty));
+  const { optionLabel = 'none' } = shown.marks;
+  const isTold = told.wrong ?? (hasEmpty ? empty : undefined);
+  return (
+    isTold ?? (keyLine !== undefined || optionLabel !== 'none' ? undefined : wrongSign(body, right))
+  );
+}
+
+/** Whether empty lines part the text, and do not only end it. */
+function hasBlankLines(body: readonly string[]): boolean {
+  const filled = body.flatMap((line, at) => (line.trim() ? [at] : []));
+  const [first = 0, last = 0] = [filled[0], filled.at(-1)];
+  return body.slice(first, last).some((line) => !line.trim());
+}
+
+function marksOf(evidence: Evidence, right: string, comment: string | undefined): Marks {
+  const { body, told, shown, repeated, keyLine } = evidence;
+  return defined({
+    optionLabel: 'none' as const,
+    stemLabel: 'none' as const,
+    ...repeated,
+    ...shown.marks,
+    ...told,
+    // What a comment says to stand around stands around the options.
+    ...(told.open ? { openAt: 'options' as const } : {}),
+    ...defined({ wrong: wrongOf(evidence, right), keyLine, comment, indent: indentOf(body) }),
+    right,
+    between: hasBlankLines(body) ? ('blank-line' as const) : ('none' as const),
+  });
+}
+
+/** Why a sign is taken to mark the right option, and whether that is sure. */
+function reasonOf(evidence: Evidence, { right, wrong = '' }: Marks, oneEach: boolean) {
+  const { told, shown, repeated, keyLine } = evidence;
+  if (keyLine !== undefined) {
+    return { why: `a line ${quoted(keyLine)} names the right answer`, isSure: true };
+  }
+  if (told.right !== undefined) {
+    return { why: `the comments explain ${quoted(right)}`, isSure: true };
+  }
+  if (repeated?.accepted !== undefined) {
+    return { why: `a line ${quoted(repeated.accepted)} says the answer`, isSure: true };
+  }
+  if (oneEach) {
+    const why = `${quoted(right)} stands at one option of each question, ${quoted(wrong)} at the others`;
+    return { why, isSure: true };
+  }
+  const why = `${quoted(right)} stands at ${count(shown.right, 'option')} of ${shown.options}`;
+  return { why, isSure: shown.right > 1 };
+}
+
+/** Learns a form of marked text; undefined where nothing shows how a right option is marked. */
+export function learnMarkedText(
+  document: Document,
+  id: string,
+  name: string,
+): LearnedLayout | undefined {
+  const lines = document.lines.map((line) => line.source ?? line.text);
+  const comment = commentSign(lines);
+  const isComment = (line: string): boolean => comment !== undefined && line.startsWith(comment);
+  const comments = lines.filter(isComment).map((line) => line.slice(comment!.length));
+  const body = lines.filter((line) => !isComment(line));
+  const told = { ...marksInSentences(comments), ...explainedMarks(legendOf(comments)) };
+  const repeated = repeatedSigns(body, comments);
+  const keyLine = repeated?.keyLine ?? keyLineIn(body);
+  const evidence: Evidence = { body, told, shown: shownMarks(body), repeated, keyLine };
+  const right = rightOf(evidence);
+  if (!right) {
+    return undefined;
+  }
+  const marks = marksOf(evidence, right, comment);
+  const { why, isSure } = reasonOf(evidence, marks, marksOneEach(body, marks));
+  const limits = Object.assign({}, ...comments.map(limitsIn).reverse()) as Layout['limits'];
+  const { encoding } = document;
+  return {
+    layout: {
+      id,
+      name,
+      version: 1,
+      shape: 'marked-text',
+      file: defined({ format: 'txt' as const, encoding }),
+      columns: [],
+      marks,
+      key: keyOfMarks(marks),
+      kinds: kindsShown(body, marks),
+      limits,
+    },
+    because: defined({
+      shape: 'it is plain text whose lines carry signs',
+      'marks.right': why,
+      'marks.comment':
+        comment &&
+        `the text begins with ${quoted(comment)}, and so do ${comments.length} of its lines`,
+      'marks.between':
+        marks.between === 'none' ? undefined : 'a blank line stands between two questions',
+    }) as Record<string, string>,
+    unsure: isSure ? [] : ['marks.right'],
+  };
+}

@@ -1,0 +1,240 @@
+// The signs of marked text by what repeats: how each block of a sample opens, which signs its options carry, what names the key.
+import { OPTION_LABELS, STEM_LABELS, type Layout } from '../../model';
+import { defined } from '../../shared/defined';
+import { blocksOf, countedBlocks, frameOf } from './blocks';
+import { fixedWords } from './fixed-words';
+import { labelForm } from '../../shared/labels';
+import { keyLineOf, type KeyLine } from './key-line';
+import { fieldsIn, meaningOf } from './line-fields';
+import { optionSigns, signedOf } from './option-signs';
+
+type Marks = NonNullable<Layout['marks']>;
+
+const LABEL = /^\(?\p{L}[).:]\s+\S/u;
+/** Numbers in front of options could as well count questions; letters can't. */
+const LETTERED = OPTION_LABELS.filter((form) => !form.includes('1'));
+const PAIR = /\S\s([^\p{L}\p{N}\s.,;:!?'"–—-]{1,3}|<-+>|-+>|<=+>|=+>)\s\S/u;
+
+/** An option with its letter, behind a sign of its own or none. */
+const isLabelled = (line: string): boolean => LABEL.test(signedOf(line)?.rest ?? line);
+
+/** The line that names the right options; none where options carry two signs that tell it without that line. */
+function keyIn(
+  blocks: readonly string[][],
+  said: readonly string[],
+): { key: KeyLine | undefined; signs: Pick<Marks, 'right' | 'wrong'> | undefined } {
+  const isOther = (sign: string): boolean => {
+    const meaning = meaningOf(sign, said);
+    return meaning !== undefined && meaning !== 'answer';
+  };
+  const key = keyLineOf(blocks, isOther);
+  // Lines whose words say that they are something else carry no sign of an option.
+  const options = blocks.map((block) =>
+    block.filter((line, at) => {
+      const sign = signedOf(line)?.sign;
+      return at === 0 || sign === undefined || (sign !== key?.keyLine && !isOther(sign));
+    }),
+  );
+  const signs = optionSigns(options, said);
+  return { key: signs ? undefined : key, signs };
+}
+
+/** The sign of answers to questions that have no options: below the question, by its word. */
+function acceptedIn(blocks: readonly string[][], said: readonly string[]): string | undefined {
+  const below = blocks.flatMap((block) => block.slice(1).map((line) => signedOf(line)?.sign));
+  return below.find((sign) => sign !== undefined && meaningOf(sign, said) === 'answer');
+}
+
+/** A line above all questions with the set's name. */
+function setTitleIn(blocks: readonly string[][], said: readonly string[]): string | undefined {
+  const [first, ...others] = blocks;
+  const sign = first?.length === 1 ? signedOf(first[0]!)?.sign : undefined;
+  const again = others.flat().some((line) => signedOf(line)?.sign === sign);
+  return sign !== undefined && !again && meaningOf(sign, said) !== 'category' ? sign : undefined;
+}
+
+type Place = 'category' | 'open' | 'feedback';
+
+/** What lines with other signs are, by their place in blocks with options: above the question, the question, below all. */
+function placesOf(
+  blocks: readonly string[][],
+  known: ReadonlySet<string>,
+): Partial<Record<Place, string>> {
+  const found: Partial<Record<Place, string>> = {};
+  for (const block of blocks) {
+    const isOption = (line: string): boolean =>
+      isLabelled(line) || known.has(signedOf(line)?.sign ?? '');
+    const first = block.findIndex(isOption);
+    const last = block.findLastIndex(isOption);
+    if (first < 1) {
+      continue;
+    }
+    const at = (index: number): string | undefined => signedOf(block[index] ?? '')?.sign;
+    const [stem, above, below] = [at(first - 1), at(first - 2), at(last + 1)];
+    found.open ??= stem;
+    found.category ??= first > 1 ? above : undefined;
+    found.feedback ??= below;
+  }
+  return Object.fromEntries(Object.entries(found).filter(([, sign]) => sign !== undefined));
+}
+
+/** Where the words of signs say what a line is, whatever its place. */
+function toldPlaces(
+  blocks: readonly string[][],
+  said: readonly string[],
+  known: ReadonlySet<string>,
+): Partial<Record<Place, string>> {
+  const found: Partial<Record<Place, string>> = {};
+  const place: Partial<Record<string, Place>> = {
+    category: 'category',
+    question: 'open',
+    feedback: 'feedback',
+  };
+  for (const line of blocks.flat()) {
+    const sign = signedOf(line)?.sign;
+    const at =
+      sign === undefined || known.has(sign) ? undefined : place[meaningOf(sign, said) ?? ''];
+    if (at) {
+      found[at] ??= sign;
+    }
+  }
+  return found;
+}
+
+/** Words in a frame of their own above the questions, '[[Name]]'. */
+function titleOf(lines: readonly string[]): Pick<Marks, 'titleOpen' | 'titleClose'> | undefined {
+  const framed = lines
+    .map((line) => /^([[({<|=#]{1,3})\s*(\p{L}.*?)\s*([\])}>|=#]{1,3})$/u.exec(line.trim()))
+    .find(Boolean);
+  return framed ? { titleOpen: framed[1]!, titleClose: framed[3]! } : undefined;
+}
+
+/** The sign between the halves of pairs: the same in two lines or more of a block. */
+function pairSign(blocks: readonly string[][]): string | undefined {
+  for (const block of blocks) {
+    const signs = block.slice(1).map((line) => PAIR.exec(line)?.[1]);
+    const [first] = signs;
+    if (first !== undefined && signs.length > 1 && signs.every((sign) => sign === first)) {
+      return first;
+    }
+  }
+  return undefined;
+}
+
+/** The labels of options and of questions. */
+function labelsOf(blocks: readonly string[][]): Pick<Marks, 'optionLabel' | 'stemLabel'> {
+  const rests = blocks.flat().map((line) => signedOf(line)?.rest ?? line);
+  const form = <Of extends (typeof LETTERED)[number] | (typeof STEM_LABELS)[number]>(
+    lines: readonly string[],
+    forms: readonly Of[],
+  ): Of | undefined => lines.map((line) => labelForm(line, forms)).find((one) => one !== undefined);
+  const stems = blocks.map(([first = '']) => first);
+  return {
+    optionLabel: form(rests, LETTERED) ?? 'none',
+    stemLabel: form(stems, STEM_LABELS) ?? 'none',
+  };
+}
+
+/** Where lines of question's feedback and category stand, and where the question is opened. */
+function standing(marks: Marks, frame: ReturnType<typeof frameOf>): Partial<Marks> {
+  const opens = frame ? ('question' as const) : ('stem' as const);
+  return {
+    ...(marks.open ? { openAt: opens } : {}),
+    ...(marks.category ? { categoryAt: 'question' as const } : {}),
+    ...(marks.feedback ? { feedbackAt: 'question' as const } : {}),
+  };
+}
+
+/** The sign that closes the lines of categories: the same at the end of each of them. */
+function categoryClose(blocks: readonly string[][], sign: string | undefined): string | undefined {
+  const ends = blocks.flat().flatMap((line) => {
+    const signed = sign === undefined ? undefined : signedOf(line);
+    return signed?.sign === sign ? [/\s([^\p{L}\p{N}\s]{1,3})$/u.exec(line)?.[1]] : [];
+  });
+  const [first] = ends;
+  return first !== undefined && ends.every((end) => end === first) ? first : undefined;
+}
+
+/** What says the answers: signs of right and wrong options, a line that names the right ones, or typed answers. */
+function answersIn(blocks: readonly string[][], said: readonly string[]): Marks | undefined {
+  const { key, signs } = keyIn(blocks, said);
+  const accepted = key || signs ? undefined : acceptedIn(blocks, said);
+  return key || signs || accepted !== undefined
+    ? defined({ right: '*', ...signs, ...key, accepted })
+    : undefined;
+}
+
+type Around = Partial<Record<Place, string>> & Pick<Marks, 'fields'>;
+
+/** What stands around the answers: by the words of the signs, else by their places. */
+function aroundIn(
+  blocks: readonly string[][],
+  said: readonly string[],
+  known: ReadonlySet<string>,
+): Around {
+  const places = placesOf(blocks, known);
+  const told = toldPlaces(blocks, said, known);
+  const fields = fieldsIn(blocks, said, { known, open: told.open ?? places.open });
+  const isField = (sign: unknown): boolean => fields.some((one) => one.sign === sign);
+  const placed = Object.entries(places).filter(([, sign]) => !isField(sign));
+  return defined({
+    ...Object.fromEntries(placed),
+    ...told,
+    fields: fields.length ? fields : undefined,
+  });
+}
+
+function signsIn(body: readonly string[], said: readonly string[]): Marks | undefined {
+  const frame = frameOf(body);
+  const { numberLine, rest: blocks } = countedBlocks(blocksOf(body, frame));
+  const answers = answersIn(blocks, said);
+  if (!answers) {
+    return undefined;
+  }
+  const setTitle = setTitleIn(blocks, said);
+  const { right, wrong, keyLine, option, accepted } = answers;
+  const known = new Set(
+    [right, wrong, keyLine, option, accepted, setTitle].flatMap((sign) => sign ?? []),
+  );
+  const { open, ...around } = aroundIn(blocks, said, known);
+  const close = categoryClose(blocks, around.category);
+  const labels = labelsOf(blocks);
+  // A sign that counts is no sign of its own.
+  const opened = labels.stemLabel === '#1' && open === '#' ? undefined : open;
+  const marks: Marks = defined({
+    ...answers,
+    ...labels,
+    ...around,
+    setTitle,
+    ...(frame ? { ...frame, stem: opened } : { open: opened }),
+    ...(close === undefined ? titleOf(body) : {}),
+    categoryClose: close,
+    numberLine,
+    pair: pairSign(blocks),
+    between: frame ? ('none' as const) : ('blank-line' as const),
+  });
+  return { ...marks, ...standing(marks, frame) };
+}
+
+/** The signs of a sample without its comments, words that stand in front of lines among them; undefined where nothing tells which option is right. */
+export function repeatedSigns(
+  body: readonly string[],
+  comments: readonly string[] = [],
+): Marks | undefined {
+  const words = fixedWords(body);
+  const marks = signsIn(
+    body.map((line) => words.hide(line)),
+    [...comments, ...words.said],
+  );
+  return marks && words.shown(marks);
+}
+
+/** Whether signs in front of its lines tell the questions of a sample and what is right in them. */
+export const repeatsSigns = (body: readonly string[]): boolean => repeatedSigns(body) !== undefined;
+
+/** Whether words in front of its lines make a text a sample of marked text: they open, mark or name something in each block. */
+export function repeatsWords(body: readonly string[]): boolean {
+  const words = fixedWords(body);
+  return words.many >= FEWEST_WORDS && repeatedSigns(body) !== undefined;
+}
+const FEWEST_WORDS = 3;

@@ -1,0 +1,73 @@
+// The questions of a sample by its signs: their kinds, and how often each sign stands in them.
+import type { Kind, Layout } from '../../model';
+import { labelPattern } from '../../shared/labels';
+
+type Marks = NonNullable<Layout['marks']>;
+
+/** Whether the line that names the right options names one alone. */
+const namesOne = (question: string, keyLine: string): boolean =>
+  question.split('\n').some((line) => {
+    const said = line.trimStart();
+    return said.startsWith(keyLine) && !/[,;&+]/.test(said.slice(keyLine.length));
+  });
+
+/** The questions of a sample: between its frames, from number to number or from sign to sign, else between blank lines. */
+function questionsOf(body: readonly string[], marks: Marks): string[] {
+  const { between, open, close, openAt } = marks;
+  if (between !== 'none') {
+    return body.join('\n').split(/\n\s*\n/);
+  }
+  const label = labelPattern(marks.stemLabel);
+  const begins = (line: string): boolean =>
+    (label?.test(line) ?? false) || (openAt === 'stem' && Boolean(open) && line.startsWith(open!));
+  const frames = new Set([open, close]);
+  return body
+    .flatMap((line) => (begins(line) ? ['', line] : [frames.has(line.trim()) ? '' : line]))
+    .join('\n')
+    .split(/\n\s*\n/);
+}
+
+/** Whether the sign of the right option stands once in several questions, and that of the wrong ones more often in each. */
+export function marksOneEach(body: readonly string[], marks: Marks): boolean {
+  const { right, wrong } = marks;
+  const counts = questionsOf(body, marks).map((question) => {
+    return wrong === undefined ? [0, 0] : [lineCount(question, right), lineCount(question, wrong)];
+  });
+  const answered = counts.filter(([rights, wrongs]) => rights! + wrongs! > 0);
+  const plain = answered.filter(([rights, wrongs]) => rights === 1 && wrongs! > 1);
+  return plain.length > 1 && plain.length > answered.length / 2;
+}
+
+/** Blanks in front of the lines of questions, the same before all but those that begin one. */
+export function indentOf(body: readonly string[]): string | undefined {
+  const indents = body.filter((line) => line.trim()).map((line) => /^[ \t]*/.exec(line)![0]);
+  const own = [...new Set(indents.filter(Boolean))];
+  const isBelow = indents[0] === '' && indents.filter(Boolean).length > indents.length / 2;
+  return own.length === 1 && isBelow ? own[0] : undefined;
+}
+
+/** The kind of one question of a sample, by the first of these that holds; undefined where no sign tells. */
+const KIND_BY: readonly (readonly [Kind, (question: string, marks: Marks) => boolean])[] = [
+  ['short', (question, { accepted }) => hasLine(question, accepted)],
+  ['match', (question, { pair }) => pair !== undefined && question.includes(` ${pair} `)],
+  [
+    'true-false',
+    (question) => /\b(?:true|wahr|vrai)\b[\s\S]*\b(?:false|falsch|faux)\b/i.test(question),
+  ],
+  ['choice-many', (question, { right }) => lineCount(question, right) > 1],
+  ['choice-one', (question, { right }) => lineCount(question, right) === 1],
+  ['choice-one', (question, { keyLine }) => keyLine !== undefined && namesOne(question, keyLine)],
+  ['choice-many', (question, { keyLine }) => hasLine(question, keyLine)],
+];
+const lineCount = (question: string, sign: string): number =>
+  question.split('\n').filter((line) => line.trimStart().startsWith(sign)).length;
+const hasLine = (question: string, sign: string | undefined): boolean =>
+  sign !== undefined && lineCount(question, sign) > 0;
+
+/** Which kinds the samples hold. */
+export function kindsShown(body: readonly string[], marks: Marks): Layout['kinds'] {
+  const kinds = questionsOf(body, marks).flatMap(
+    (question) => KIND_BY.find(([, isIt]) => isIt(question, marks))?.[0] ?? [],
+  );
+  return [...new Set(kinds)].map((kind) => ({ kind, code: '' }));
+}

@@ -1,0 +1,76 @@
+// What the lines of a sample show by themselves: labels, numbers, a sign in front of some options, a line with the answer.
+import { STEM_LABELS, type Layout } from '../../model';
+import { labelForm } from '../../shared/labels';
+import { defined } from '../../shared/defined';
+import { fieldOfLine } from '../../shared/vocabulary/answer-lines';
+
+type Marks = NonNullable<Layout['marks']>;
+
+/** A second sign at options beside the right one's: the wrong ones' own. */
+export function wrongSign(body: readonly string[], right: string): string | undefined {
+  const signs = body
+    .map((line) => /^\s*([^\p{L}\p{N}\s]{1,2})\s\S/u.exec(line)?.[1])
+    .filter((sign) => sign && sign !== right);
+  const other = tally(signs);
+  return other && other[1] > 1 && other[1] === signs.length ? other[0] : undefined;
+}
+
+/** A line that names the right answer behind the options, and the words in front of it: 'Answer:'. */
+export function keyLineIn(body: readonly string[]): string | undefined {
+  const found = body.map((line) => {
+    const field = fieldOfLine(line);
+    return field?.role === 'answer' &&
+      /^[A-Ja-j\d](?:\s*[,;]\s*[A-Ja-j\d])*[.)]?$/.test(field.value.trim())
+      ? line.slice(0, field.valueFrom).trim()
+      : undefined;
+  });
+  const line = tally(found);
+  return line && line[1] > 1 ? line[0] : undefined;
+}
+
+const tally = (values: readonly (string | undefined)[]): [string, number] | undefined => {
+  const counts = new Map<string, number>();
+  for (const value of values) {
+    if (value) {
+      counts.set(value, (counts.get(value) ?? 0) + 1);
+    }
+  }
+  return [...counts].sort((a, b) => b[1] - a[1])[0];
+};
+
+const LABELLED = /^([^\p{L}\p{N}\s]{0,3})\s?\(?([A-Ja-j])([.)])\s+\S/u;
+const BOX = /^\s*([[(][xX✓*][\])])\s\S/u;
+const SIGN = /^([*+✓>=#!]{1,2})\s?\S/u;
+
+/** A label as the layout names it: 'a)', 'A.'. */
+const labelOf = ([, , letter = '', sign = '']: RegExpExecArray): string =>
+  `${letter === letter.toLowerCase() ? 'a' : 'A'}${sign}`;
+
+export type Shown = {
+  marks: Partial<Marks>;
+  /** How many options have labels, and how many of them the sign of right ones. */
+  options: number;
+  right: number;
+};
+
+/** What the samples themselves show: numbers before stems, labels before options, a sign before some of them. */
+export function shownMarks(body: readonly string[]): Shown {
+  const stem = tally(
+    body.map((line) => (/^\(?\d/.test(line) ? labelForm(line, STEM_LABELS) : undefined)),
+  );
+  const labels = body.map((line) => LABELLED.exec(line)).filter((match) => match !== null);
+  const label = tally(labels.map(labelOf));
+  const sign = tally(labels.map((match) => match[1]));
+  const first = (pattern: RegExp): string | undefined =>
+    tally(body.map((line) => pattern.exec(line)?.[1]))?.[0];
+  const unlabelled = label ? undefined : (first(BOX) ?? first(SIGN));
+  return {
+    options: labels.length,
+    right: sign?.[1] ?? 0,
+    marks: defined({
+      stemLabel: stem?.[0] as Marks['stemLabel'],
+      optionLabel: label?.[0] as Marks['optionLabel'],
+      right: sign?.[0] ?? unlabelled,
+    }),
+  };
+}

@@ -1,0 +1,14 @@
+// Marked plain text read home: signs in front, escapes behind.
+import type { Item, Layout } from '../../model';
+import { defined } from '../../shared/defined';
+import { itemOf } from './items';
+import { Lines } from './lines';
+
+/** Every question of a text, and the set's name where a line says it. */
+export function readMarkedSet(source: string, layout: Layout): { items: Item[]; title?: string } {
+  const marks = layout.marks ?? { right: '*' };
+  const lines = new Lines(marks);
+  source.split(/\r\n?|\n/).forEach((line) => lines.line(line));
+  const items = lines.questions.map((question, index) => itemOf(question, index + 1, marks));
+  return defined({ items, title: lines.title });
+}
