@@ -22,7 +22,8 @@ function signsOf(marks: Marks): { anywhere: string[]; leading: string[] } {
     anywhere: [
       ...(isAround ? list('open', 'close') : []),
       ...(isBehind ? list('feedback') : []),
-      ...list('titleClose', 'pair', 'escape'),
+      ...list('titleClose', 'stemClose', 'pair', 'escape'),
+      ...(marks.rightAt === 'behind' ? list('right', 'wrong') : []),
     ],
     leading: [
       ...list('right', 'wrong', 'titleOpen', 'category', 'comment', 'keyLine'),
@@ -98,6 +99,9 @@ function optionLine(
     feedback?.plain && marks.feedback && marks.feedbackAt !== 'question'
       ? ` ${marks.feedback} ${safe(feedback.plain)}`
       : '';
+  if (marks.rightAt === 'behind') {
+    return `${label}${safe(text.plain)}${sign ? ` ${sign}` : ''}${told}`;
+  }
   return `${sign}${space}${label}${safe(text.plain)}${told}`;
 }
 
@@ -109,13 +113,15 @@ const signed = (marks: Marks, sign: string | undefined, text: string | undefined
   sign && text ? [`${sign}${afterSign(marks)}${text}`] : [];
 
 /** The question's own line, with the sign that opens it or the group of its options. */
-function stemLine(stem: string, hasOptions: boolean, marks: Marks): string {
-  const { open, openAt = 'options' } = marks;
+function stemLine(text: string, hasOptions: boolean, marks: Marks): string {
+  const { open, openAt = 'options', stemClose } = marks;
+  const space = marks.stemTight ? '' : afterSign(marks);
+  const stem = stemClose ? `${text}${space}${stemClose}` : text;
   if (!open || openAt === 'question') {
-    return marks.stem ? `${marks.stem}${afterSign(marks)}${stem}` : stem;
+    return marks.stem ? `${marks.stem}${space}${stem}` : stem;
   }
   if (openAt === 'stem') {
-    return `${open}${afterSign(marks)}${stem}`;
+    return `${open}${space}${stem}`;
   }
   return hasOptions ? `${stem} ${open}` : stem;
 }
@@ -146,6 +152,7 @@ function fieldText(item: Item, field: LineField): string | undefined {
     seconds: seconds === undefined ? undefined : String(seconds),
     hint: item.hint?.plain,
     title: item.title,
+    category: item.category?.join(' > '),
   };
   return said[field];
 }

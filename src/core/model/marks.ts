@@ -7,24 +7,28 @@ export const OPTION_LABELS = [
   'a.',
   'a:',
   '(a)',
+  'a-',
   'A)',
   'A.',
   'A:',
   '(A)',
+  'A-',
   '1)',
   '1.',
   '1:',
   '(1)',
 ] as const;
-export const STEM_LABELS = ['1.', '1)', '1:', '(1)', '#1'] as const;
+export const STEM_LABELS = ['1.', '1)', '1:', '(1)', '1-', '#1', 'Q1.', 'Q1:', 'Q1)'] as const;
 
 /** What a line of its own in a question of marked text can hold, besides its text and its answers. */
-export const LINE_FIELDS = ['ref', 'points', 'seconds', 'hint', 'title'] as const;
+export const LINE_FIELDS = ['ref', 'points', 'seconds', 'hint', 'title', 'category'] as const;
 export type LineField = (typeof LINE_FIELDS)[number];
 
 export const MarksSchema = z.object({
   right: z.string(),
   wrong: z.string().optional(),
+  /** Whether the sign of a right or wrong option stands behind its text. */
+  rightAt: z.enum(['front', 'behind']).optional(),
   optionLabel: z.enum(['none', ...OPTION_LABELS]).optional(),
   stemLabel: z.enum(['none', ...STEM_LABELS]).optional(),
   /** A line above each question that counts it, with {n} where the number stands. */
@@ -51,13 +55,17 @@ export const MarksSchema = z.object({
   pair: z.string().optional(),
   keyLine: z.string().optional(),
   /** How the line that names the right options does so; by their letters where absent. */
-  keyStyle: z.enum(['letter', 'number', 'number-from-0', 'text']).optional(),
+  keyStyle: z.enum(['letter', 'small-letter', 'number', 'number-from-0', 'text']).optional(),
   /** In front of every option, where a line names the right ones. */
   option: z.string().optional(),
   /** In front of an answer that is accepted, where a question has no options. */
   accepted: z.string().optional(),
   /** In front of a question's text, where `open` stands around the whole question. */
   stem: z.string().optional(),
+  /** Behind a question's text. */
+  stemClose: z.string().optional(),
+  /** Whether a question's text follows the sign in front of it without a blank, whatever the others do. */
+  stemTight: z.boolean().optional(),
   /** In front of the set's name, on a line above the questions. */
   setTitle: z.string().optional(),
   /** Lines of a question with a field of their own, in their order; above its text, or below its answers. */

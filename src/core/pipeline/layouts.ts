@@ -45,6 +45,9 @@ const asSheet = ({ file, lines, findings, encoding }: Document): Table =>
     sheets: [sheetWith({ name: file, rows: lines.map((line) => [line.source ?? line.text]) })],
   });
 
+/** So many lines tell whether a text is a sample of marked text. */
+const MOST_LINES = 2000;
+
 /** A table of one column whose lines carry signs that repeat is no table. */
 const isOneColumn = (opened: Opened, lines: readonly string[]): boolean =>
   opened.is === 'table' &&
@@ -66,7 +69,7 @@ async function markedText(file: SourceFile): Promise<Document | undefined> {
     return undefined;
   }
   const { document } = asText;
-  const lines = document.lines.map((line) => line.source ?? line.text);
+  const lines = document.lines.slice(0, MOST_LINES).map((line) => line.source ?? line.text);
   return explainsSigns(document) || repeatsWords(lines) || isOneColumn(opened, lines)
     ? document
     : undefined;

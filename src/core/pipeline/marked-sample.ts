@@ -3,48 +3,41 @@ import type { Document, Layout } from '../model';
 import { fit } from '../fitting';
 import type { LearnedLayout } from '../learning';
 import { readMarkedSet } from '../reading-back';
-import { categoryLine } from '../shared/category-line';
+import { defined } from '../shared/defined';
 import { quoted } from '../shared/plain';
+import { write } from '../writers';
 
 /** So many lines of a sample are held against what is written. */
 const MOST_LINES = 400;
 const SHOWN = 50;
 
 /** A line without its question's number, which the writer counts by itself. */
-const bare = (line: string): string => line.trim().replace(/^(?:#\d{1,3}|\(?\d{1,3}[.):])\s+/u, '');
+const bare = (line: string): string =>
+  line.trimEnd().replace(/^(?:#\d{1,3}|\(?Q?\d{1,3}[.):-])\s+/u, '');
 
-/** Whether a line does nothing but count questions, which the writer does by itself. */
-const countsBy =
-  (numberLine: string | undefined) =>
-  (line: string): boolean =>
-    numberLine !== undefined && line === numberLine.replace('{n}', /\d+/.exec(line)?.[0] ?? '');
+/** The lines that are written for the sample's own questions. */
+function writtenLines(lines: readonly string[], layout: Layout): string[] {
+  const { items, title } = readMarkedSet(lines.join('\n'), layout);
+  const questions = fit(items, layout).flatMap(({ text, as = [] }) =>
+    text === undefined ? [] : [{ text, as }],
+  );
+  const { comment: _comment, ...marks } = layout.marks ?? { right: '*' };
+  const plain: Layout = { ...layout, marks, file: { format: 'txt', newline: 'lf' } };
+  const { bytes } = write(defined({ layout: plain, questions, setTitle: title }));
+  return new TextDecoder().decode(bytes).split('\n');
+}
 
-/** The first line of a sample that is not written as it stands, and the first that is written and not in the sample. */
+/** The first line of a sample that is not written as it stands, and what is written in its place. */
 function differing(
   lines: readonly string[],
   layout: Layout,
 ): { missing: string | undefined; other: string | undefined } {
-  const { items, title } = readMarkedSet(lines.join('\n'), layout);
-  const fits = fit(items, layout);
-  const { setTitle, tight, numberLine } = layout.marks ?? {};
-  const counts = countsBy(numberLine);
-  const named = setTitle && title ? [`${setTitle}${tight ? '' : ' '}${title}`] : [];
-  const categories = fits.flatMap(({ as = [] }) =>
-    as.flatMap(({ category }) =>
-      category && layout.marks ? [categoryLine(layout.marks, category.join(' > '))] : [],
-    ),
-  );
-  const written = [
-    ...fits.flatMap(({ text = '' }) => text.split('\n')),
-    ...categories,
-    ...named,
-  ].map(bare);
-  const own = lines.map(bare).filter((line) => line && !counts(line));
-  const [has, makes] = [new Set(own), new Set(written)];
-  return {
-    missing: own.find((line) => !makes.has(line)),
-    other: written.find((line) => line && !has.has(line)),
-  };
+  const filled = (all: readonly string[]): string[] => all.map(bare).filter((line) => line.trim());
+  const [own, written] = [filled(lines), filled(writtenLines(lines, layout))];
+  const at = own.findIndex((line, index) => line !== written[index]);
+  return at < 0 && own.length < written.length
+    ? { missing: undefined, other: written[own.length] }
+    : { missing: own[at], other: at < 0 ? undefined : written[at] };
 }
 
 /** The learned layout, unsure of its signs where the sample's own questions would be written otherwise. */
@@ -61,8 +54,8 @@ export function withMarkedSample(learned: LearnedLayout, { lines }: Document): L
   }
   const why =
     missing !== undefined && other !== undefined
-      ? `the sample’s ${quoted(missing, SHOWN)} would be written ${quoted(other, SHOWN)}`
-      : `${quoted((missing ?? other)!, SHOWN)} of the sample ${missing === undefined ? 'would be added' : 'is no part of what would be written'}`;
+      ? `the sample’s ${quoted(missing.trim(), SHOWN)} would be written ${quoted(other.trim(), SHOWN)}`
+      : `${quoted((missing ?? other)!.trim(), SHOWN)} of the sample ${missing === undefined ? 'would be added' : 'is no part of what would be written'}`;
   return {
     ...learned,
     because: {

@@ -8,7 +8,9 @@ export const keyOfMarks = ({
   keyStyle = 'letter',
   right,
 }: NonNullable<Layout['marks']>): Layout['key'] =>
-  keyLine ? { style: keyStyle } : { style: 'marker', marker: right };
+  keyLine
+    ? { style: keyStyle === 'small-letter' ? 'letter' : keyStyle }
+    : { style: 'marker', marker: right };
 
 /** The right options as a line names them: letters, numbers or texts, a comma between several. */
 export function saidKey(
@@ -16,7 +18,13 @@ export function saidKey(
   { keyStyle = 'letter' }: NonNullable<Layout['marks']>,
 ): string {
   const said = options.flatMap(({ text, right }, at) => {
-    const words = { letter: optionLetter(at), number: `${at + 1}`, 'number-from-0': `${at}` };
+    const letter = optionLetter(at);
+    const words = {
+      letter,
+      'small-letter': letter.toLowerCase(),
+      number: `${at + 1}`,
+      'number-from-0': `${at}`,
+    };
     return right ? [keyStyle === 'text' ? text.plain : words[keyStyle]] : [];
   });
   return said.join(keyStyle === 'text' ? '; ' : ', ');
@@ -37,7 +45,7 @@ export function namedKey(
   return line
     .split(/\s*[,;&]\s*/)
     .map((one) =>
-      keyStyle === 'letter'
+      keyStyle.endsWith('letter')
         ? one.toUpperCase().charCodeAt(0) - 'A'.charCodeAt(0)
         : Number(one) - (keyStyle === 'number' ? 1 : 0),
     );

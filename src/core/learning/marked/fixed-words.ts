@@ -5,7 +5,7 @@ type Marks = NonNullable<Layout['marks']>;
 
 /** A word with the sign behind it, or one in capitals with a blank behind it. */
 const WORDED =
-  /^\s*(\p{L}[\p{L}\d_-]{0,14}\s?[*+!✓]?\s?[:=>]+|\p{Lu}[\p{Lu}\d_-]{1,14}(?=\s)|[[<{(]\p{L}[\p{L}\d_-]{0,14}[\]>})])(\s*)(?=\S)/u;
+  /^\s*(\p{L}[\p{L}\d_-]{0,14}\s?[*+!✓]?\s?[:=>|]+|\p{Lu}[\p{Lu}\d_-]{1,14}(?=\s)|[[<{(]\p{L}[\p{L}\d_-]{0,14}[\]>})]|[@#\\.$&%]\p{L}[\p{L}\d_-]{0,14}(?=\s))(\s*)(?=\S)/u;
 /** A line of one word in capitals, in brackets or not. */
 const ALONE = /^\s*(\p{Lu}[\p{Lu}\d_-]{1,14}|[[<{(]\/?\p{L}[\p{L}\d_-]{0,14}[\]>})])\s*$/u;
 const OFTEN = 2;
@@ -57,6 +57,15 @@ function bareFirstWords(body: readonly string[]): ReadonlySet<string> {
   const opener = blocks[0]?.[0];
   const openAlike = blocks.every(([first]) => first !== undefined && first === opener);
   return areMany && openAlike && covered >= lines.length * COVERED ? often : new Set();
+}
+
+/** Lines of words that open and close each block alike: 'BEGIN QUESTION', 'END QUESTION'. */
+function borderLines(body: readonly string[]): ReadonlySet<string> {
+  const blocks = blocksIn(body).map((block) => block.map((line) => line.trim()));
+  const [first] = blocks;
+  const all = (at: 0 | -1): boolean => blocks.every((block) => block.at(at) === first?.at(at));
+  const hasBoth = blocks.length > 1 && all(0) && all(-1);
+  return hasBoth && first ? new Set([first[0]!, first.at(-1)!]) : new Set();
 }
 
 /** The word of a line that stands alone above the questions: it comes once, in the manner of the others. */
@@ -113,9 +122,21 @@ export function fixedWords(body: readonly string[]): FixedWords {
   const bare = bareFirstWords(body);
   const title = titleWord(body, bare);
   const all = title === undefined ? bare : new Set([...bare, title]);
+  // A word with a sign behind it is told by the two together; a word in capitals by itself, where others stand bare.
+  const signedWord = (line: string): WordIn => {
+    const found = wordIn(line);
+    return found && (!all.has(found.word) || !bareWordIn(line, all)) ? found : undefined;
+  };
   const labelled = labelledLines(body);
-  const wordOf = (line: string): WordIn =>
-    labelled.has(line) ? undefined : (bareWordIn(line, all) ?? wordIn(line));
+  const borders = borderLines(body);
+  const wordOf = (line: string): WordIn => {
+    if (labelled.has(line)) {
+      return undefined;
+    }
+    return borders.has(line.trim())
+      ? { word: line.trim(), rest: '', isTight: false }
+      : (signedWord(line) ?? bareWordIn(line, all));
+  };
   for (const line of body) {
     const found = wordOf(line);
     if (found) {

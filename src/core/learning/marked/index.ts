@@ -14,7 +14,7 @@ type Marks = NonNullable<Layout['marks']>;
 
 /** Whether a text's comments explain its signs. */
 export function explainsSigns(document: Document): boolean {
-  const lines = document.lines.map((line) => line.source ?? line.text);
+  const lines = linesOf(document);
   const comment = commentSign(lines);
   return (
     comment !== undefined &&
@@ -73,12 +73,21 @@ function marksOf(evidence: Evidence, right: string, comment: string | undefined)
     ...shown.marks,
     ...told,
     // What a comment says to stand around stands around the options.
-    ...(told.open ? { openAt: 'options' as const } : {}),
+    ...(told.open
+      ? { openAt: 'options' as const, stemClose: undefined, stemTight: undefined }
+      : {}),
+    // Where a sign stands that comments name, only what repeats of that very sign can say.
+    ...(told.feedback && told.feedback !== repeated?.feedback ? { feedbackAt: undefined } : {}),
+    ...(told.category && told.category !== repeated?.category ? { categoryAt: undefined } : {}),
     ...defined({ wrong: wrongOf(evidence, right), keyLine, comment, indent: indentOf(body) }),
     right,
     between: hasBlankLines(body) ? ('blank-line' as const) : ('none' as const),
   });
 }
+
+/** Signs that say yes and no to everybody; an empty box says no. */
+const YES = /[+✓✔xX*]/u;
+const NO = /^[^+✓✔xX*]*[-–✗✘ ][^+✓✔xX*]*$/u;
 
 /** Why a sign is taken to mark the right option, and whether that is sure. */
 function reasonOf(evidence: Evidence, { right, wrong = '' }: Marks, oneEach: boolean) {
@@ -96,9 +105,17 @@ function reasonOf(evidence: Evidence, { right, wrong = '' }: Marks, oneEach: boo
     const why = `${quoted(right)} stands at one option of each question, ${quoted(wrong)} at the others`;
     return { why, isSure: true };
   }
+  if (YES.test(right) && !YES.test(wrong) && NO.test(wrong) && !NO.test(right)) {
+    return { why: `${quoted(right)} says yes and ${quoted(wrong)} no`, isSure: true };
+  }
   const why = `${quoted(right)} stands at ${count(shown.right, 'option')} of ${shown.options}`;
   return { why, isSure: shown.right > 1 };
 }
+
+/** So many lines show all that a sample has to show. */
+const MOST_LINES = 2000;
+const linesOf = ({ lines }: Document): string[] =>
+  lines.slice(0, MOST_LINES).map((line) => line.source ?? line.text);
 
 /** Learns a form of marked text; undefined where nothing shows how a right option is marked. */
 export function learnMarkedText(
@@ -106,7 +123,7 @@ export function learnMarkedText(
   id: string,
   name: string,
 ): LearnedLayout | undefined {
-  const lines = document.lines.map((line) => line.source ?? line.text);
+  const lines = linesOf(document);
   const comment = commentSign(lines);
   const isComment = (line: string): boolean => comment !== undefined && line.startsWith(comment);
   const comments = lines.filter(isComment).map((line) => line.slice(comment!.length));

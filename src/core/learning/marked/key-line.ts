@@ -6,7 +6,7 @@ import { signedOf } from './option-signs';
 type Marks = NonNullable<Layout['marks']>;
 export type KeyLine = Pick<Marks, 'keyLine' | 'keyStyle' | 'option'>;
 
-const LABEL = /^\(?(\p{L})[).:]\s+\S/u;
+const LABEL = /^\(?(\p{L})[).:-]\s+\S/u;
 const LETTERS = /^[A-Ja-j](?:\s*[,;&]\s*[A-Ja-j])*$/u;
 const NUMBERS = /^\d{1,2}(?:\s*[,;&+]\s*\d{1,2})*$/u;
 
@@ -34,7 +34,7 @@ function optionsOf(lines: readonly Line[]): Options {
   const labelled = lines.filter(({ isLabelled }) => isLabelled);
   const sign = labelled.length > 1 ? labelled[0]!.sign : optionSign(lines);
   const own = labelled.length > 1 ? labelled : lines.filter((one) => sign && one.sign === sign);
-  return { sign, texts: own.map(({ rest }) => rest.replace(/^\(?\p{L}[).:]\s+/u, '')) };
+  return { sign, texts: own.map(({ rest }) => rest.replace(/^\(?\p{L}[).:-]\s+/u, '')) };
 }
 
 type Style = NonNullable<Marks['keyStyle']>;
@@ -74,16 +74,16 @@ function common(styles: readonly (Style | undefined)[]): Style | undefined {
 }
 
 /** The lines of a block that stand once in it and carry a sign of their own. */
-const lone = (lines: readonly Line[], { sign }: Options): Line[] =>
-  lines
+function lone(lines: readonly Line[], { sign }: Options): Line[] {
+  const times = new Map<string | undefined, number>();
+  lines.forEach((line) => times.set(line.sign, (times.get(line.sign) ?? 0) + 1));
+  return lines
     .slice(1)
     .filter(
       (one) =>
-        one.sign !== undefined &&
-        one.sign !== sign &&
-        one.rest !== '' &&
-        lines.filter((other) => other.sign === one.sign).length === 1,
+        one.sign !== undefined && one.sign !== sign && one.rest !== '' && times.get(one.sign) === 1,
     );
+}
 
 /**
  * The sign of a line that names the right options in every block that has options; `isTold` says of a sign that its word
@@ -107,9 +107,14 @@ export function keyLineOf(
     );
     if (style !== undefined && !isOther(sign!)) {
       const { sign: option } = first!.options;
+      const isSmall =
+        style === 'letter' &&
+        whole.every(({ lines }) =>
+          lines.some((one) => one.sign === sign && /^[a-j]/.test(one.rest)),
+        );
       return {
         keyLine: sign!,
-        ...(style === 'letter' ? {} : { keyStyle: style }),
+        ...(style === 'letter' && !isSmall ? {} : { keyStyle: isSmall ? 'small-letter' : style }),
         ...(option ? { option } : {}),
       };
     }

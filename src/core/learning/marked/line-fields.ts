@@ -57,6 +57,10 @@ export function fieldsIn(
   const fields: NonNullable<Marks['fields']> = [];
   for (const { sign, at } of blocks.flatMap((block) => around(block, isStem))) {
     const field = meaningOf(sign, said);
+    // A category above is one of the layout's own signs; below the answers it is a field like others.
+    if (field === 'category' && at === 'above') {
+      continue;
+    }
     const isNew = !known.has(sign) && !fields.some((one) => one.sign === sign);
     if (field && FIELDS.has(field) && isNew) {
       fields.push({ sign, field: field as LineField, at });

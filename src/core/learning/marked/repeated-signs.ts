@@ -2,6 +2,7 @@
 import { OPTION_LABELS, STEM_LABELS, type Layout } from '../../model';
 import { defined } from '../../shared/defined';
 import { blocksOf, countedBlocks, frameOf } from './blocks';
+import { closeOf, isTight, pairSign, titleOf } from './line-ends';
 import { fixedWords } from './fixed-words';
 import { labelForm } from '../../shared/labels';
 import { keyLineOf, type KeyLine } from './key-line';
@@ -10,10 +11,9 @@ import { optionSigns, signedOf } from './option-signs';
 
 type Marks = NonNullable<Layout['marks']>;
 
-const LABEL = /^\(?\p{L}[).:]\s+\S/u;
+const LABEL = /^\(?\p{L}[).:-]\s+\S/u;
 /** Numbers in front of options could as well count questions; letters can't. */
 const LETTERED = OPTION_LABELS.filter((form) => !form.includes('1'));
-const PAIR = /\S\s([^\p{L}\p{N}\s.,;:!?'"–—-]{1,3}|<-+>|-+>|<=+>|=+>)\s\S/u;
 
 /** An option with its letter, behind a sign of its own or none. */
 const isLabelled = (line: string): boolean => LABEL.test(signedOf(line)?.rest ?? line);
@@ -41,8 +41,24 @@ function keyIn(
 
 /** The sign of answers to questions that have no options: below the question, by its word. */
 function acceptedIn(blocks: readonly string[][], said: readonly string[]): string | undefined {
-  const below = blocks.flatMap((block) => block.slice(1).map((line) => signedOf(line)?.sign));
-  return below.find((sign) => sign !== undefined && meaningOf(sign, said) === 'answer');
+  const below = blocks.map((block) => block.slice(1).map((line) => signedOf(line)?.sign));
+  const told = below
+    .flat()
+    .find((sign) => sign !== undefined && meaningOf(sign, said) === 'answer');
+  return told ?? onlySign(blocks, below, said);
+}
+
+/** Where each block opens with one sign and has but one other below it, that is the answer's. */
+function onlySign(
+  blocks: readonly string[][],
+  below: readonly (string | undefined)[][],
+  said: readonly string[],
+): string | undefined {
+  const opens = new Set(blocks.map(([first = '']) => signedOf(first)?.sign));
+  const others = new Set(below.flat().filter((sign) => !sign || !meaningOf(sign, said)));
+  const [sign] = others;
+  const isSure = blocks.length > 1 && opens.size === 1 && others.size === 1 && !opens.has(sign);
+  return isSure && !opens.has(undefined) ? sign : undefined;
 }
 
 /** A line above all questions with the set's name. */
@@ -101,26 +117,6 @@ function toldPlaces(
   return found;
 }
 
-/** Words in a frame of their own above the questions, '[[Name]]'. */
-function titleOf(lines: readonly string[]): Pick<Marks, 'titleOpen' | 'titleClose'> | undefined {
-  const framed = lines
-    .map((line) => /^([[({<|=#]{1,3})\s*(\p{L}.*?)\s*([\])}>|=#]{1,3})$/u.exec(line.trim()))
-    .find(Boolean);
-  return framed ? { titleOpen: framed[1]!, titleClose: framed[3]! } : undefined;
-}
-
-/** The sign between the halves of pairs: the same in two lines or more of a block. */
-function pairSign(blocks: readonly string[][]): string | undefined {
-  for (const block of blocks) {
-    const signs = block.slice(1).map((line) => PAIR.exec(line)?.[1]);
-    const [first] = signs;
-    if (first !== undefined && signs.length > 1 && signs.every((sign) => sign === first)) {
-      return first;
-    }
-  }
-  return undefined;
-}
-
 /** The labels of options and of questions. */
 function labelsOf(blocks: readonly string[][]): Pick<Marks, 'optionLabel' | 'stemLabel'> {
   const rests = blocks.flat().map((line) => signedOf(line)?.rest ?? line);
@@ -145,16 +141,6 @@ function standing(marks: Marks, frame: ReturnType<typeof frameOf>): Partial<Mark
   };
 }
 
-/** The sign that closes the lines of categories: the same at the end of each of them. */
-function categoryClose(blocks: readonly string[][], sign: string | undefined): string | undefined {
-  const ends = blocks.flat().flatMap((line) => {
-    const signed = sign === undefined ? undefined : signedOf(line);
-    return signed?.sign === sign ? [/\s([^\p{L}\p{N}\s]{1,3})$/u.exec(line)?.[1]] : [];
-  });
-  const [first] = ends;
-  return first !== undefined && ends.every((end) => end === first) ? first : undefined;
-}
-
 /** What says the answers: signs of right and wrong options, a line that names the right ones, or typed answers. */
 function answersIn(blocks: readonly string[][], said: readonly string[]): Marks | undefined {
   const { key, signs } = keyIn(blocks, said);
@@ -176,10 +162,9 @@ function aroundIn(
   const told = toldPlaces(blocks, said, known);
   const fields = fieldsIn(blocks, said, { known, open: told.open ?? places.open });
   const isField = (sign: unknown): boolean => fields.some((one) => one.sign === sign);
-  const placed = Object.entries(places).filter(([, sign]) => !isField(sign));
+  const around = Object.entries({ ...places, ...told }).filter(([, sign]) => !isField(sign));
   return defined({
-    ...Object.fromEntries(placed),
-    ...told,
+    ...Object.fromEntries(around),
     fields: fields.length ? fields : undefined,
   });
 }
@@ -191,13 +176,15 @@ function signsIn(body: readonly string[], said: readonly string[]): Marks | unde
   if (!answers) {
     return undefined;
   }
-  const setTitle = setTitleIn(blocks, said);
+  const title = titleOf(body);
+  const setTitle = title.titleOpen === undefined ? setTitleIn(blocks, said) : undefined;
   const { right, wrong, keyLine, option, accepted } = answers;
   const known = new Set(
     [right, wrong, keyLine, option, accepted, setTitle].flatMap((sign) => sign ?? []),
   );
   const { open, ...around } = aroundIn(blocks, said, known);
-  const close = categoryClose(blocks, around.category);
+  const close = closeOf(blocks, around.category);
+  const stemClose = closeOf(blocks, open);
   const labels = labelsOf(blocks);
   // A sign that counts is no sign of its own.
   const opened = labels.stemLabel === '#1' && open === '#' ? undefined : open;
@@ -207,8 +194,10 @@ function signsIn(body: readonly string[], said: readonly string[]): Marks | unde
     ...around,
     setTitle,
     ...(frame ? { ...frame, stem: opened } : { open: opened }),
-    ...(close === undefined ? titleOf(body) : {}),
+    ...(close === undefined && stemClose === undefined ? title : {}),
     categoryClose: close,
+    stemClose,
+    stemTight: isTight(body, open) || undefined,
     numberLine,
     pair: pairSign(blocks),
     between: frame ? ('none' as const) : ('blank-line' as const),

@@ -38,13 +38,31 @@ const tally = (values: readonly (string | undefined)[]): [string, number] | unde
   return [...counts].sort((a, b) => b[1] - a[1])[0];
 };
 
-const LABELLED = /^([^\p{L}\p{N}\s]{0,3})\s?\(?([A-Ja-j])([.)])\s+\S/u;
+const FEWEST = 2;
+const LABELLED = /^([^\p{L}\p{N}\s]{0,3})\s?\(?([A-Ja-j])([.):-])\s+\S/u;
 const BOX = /^\s*([[(][xX✓*][\])])\s\S/u;
 const SIGN = /^([*+✓>=#!]{1,2})\s?\S/u;
 
 /** A label as the layout names it: 'a)', 'A.'. */
 const labelOf = ([, , letter = '', sign = '']: RegExpExecArray): string =>
   `${letter === letter.toLowerCase() ? 'a' : 'A'}${sign}`;
+
+/** A sign behind some of the labelled options, in most questions at one: 'B. Mars *', 'b) Mars (correct)'. */
+function signBehind(options: readonly string[]): string | undefined {
+  const ends = options.map(
+    (line) => /\s([^\p{L}\p{N}\s.?!,;:"'’”…]{1,3}|\(\p{L}{1,12}\))\s*$/u.exec(line)?.[1],
+  );
+  const end = tally(ends);
+  const isSome = end !== undefined && end[1] > 1 && end[1] <= options.length / 2;
+  return isSome && end[1] === ends.filter(Boolean).length ? end[0] : undefined;
+}
+
+/** The sign in front of options without labels: a ticked box, else the one that comes most often. */
+function unlabelledSign(body: readonly string[]): string | undefined {
+  const first = (pattern: RegExp): string | undefined =>
+    tally(body.map((line) => pattern.exec(line)?.[1]))?.[0];
+  return first(BOX) ?? first(SIGN);
+}
 
 export type Shown = {
   marks: Partial<Marks>;
@@ -53,24 +71,29 @@ export type Shown = {
   right: number;
 };
 
+/** The labels of options; letters that count begin with the first one. */
+function labelsIn(body: readonly string[]): RegExpExecArray[] {
+  const lettered = body.map((line) => LABELLED.exec(line)).filter((match) => match !== null);
+  return lettered.some(([, , letter]) => letter?.toLowerCase() === 'a') ? lettered : [];
+}
+
 /** What the samples themselves show: numbers before stems, labels before options, a sign before some of them. */
 export function shownMarks(body: readonly string[]): Shown {
   const stem = tally(
-    body.map((line) => (/^\(?\d/.test(line) ? labelForm(line, STEM_LABELS) : undefined)),
+    body.map((line) => (/^(?:\(|Q)?\d/.test(line) ? labelForm(line, STEM_LABELS) : undefined)),
   );
-  const labels = body.map((line) => LABELLED.exec(line)).filter((match) => match !== null);
-  const label = tally(labels.map(labelOf));
-  const sign = tally(labels.map((match) => match[1]));
-  const first = (pattern: RegExp): string | undefined =>
-    tally(body.map((line) => pattern.exec(line)?.[1]))?.[0];
-  const unlabelled = label ? undefined : (first(BOX) ?? first(SIGN));
+  const labels = labelsIn(body);
+  const label = tally(labels.map(labelOf))?.[0];
+  const [sign, times = 0] = tally(labels.map((match) => match[1])) ?? [];
+  const behind = sign ? undefined : signBehind(body.filter((line) => LABELLED.test(line)));
   return {
     options: labels.length,
-    right: sign?.[1] ?? 0,
+    right: behind === undefined ? times : FEWEST,
     marks: defined({
       stemLabel: stem?.[0] as Marks['stemLabel'],
-      optionLabel: label?.[0] as Marks['optionLabel'],
-      right: sign?.[0] ?? unlabelled,
+      optionLabel: label as Marks['optionLabel'],
+      right: sign ?? behind ?? (label ? undefined : unlabelledSign(body)),
+      rightAt: behind === undefined ? undefined : ('behind' as const),
     }),
   };
 }

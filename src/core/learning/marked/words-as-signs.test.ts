@@ -86,6 +86,26 @@ describe('a sample of marked text', () => {
       '== Wood ==\n? What floats?\n+ cork\n- stone\n- iron\n! Cork is light.\n\n== Metal ==\n? What sinks?\n- wood\n+ lead\n- cork\n! Lead is heavy.\n',
     ],
     [
+      'frames of two words, a sign for the text inside, the key by number',
+      'BEGIN QUESTION\nTEXT What floats?\nCHOICE cork\nCHOICE stone\nCHOICE iron\nCORRECT 1\nSCORE 1\nEND QUESTION\n\nBEGIN QUESTION\nTEXT What sinks?\nCHOICE wood\nCHOICE lead\nCHOICE cork\nCORRECT 2\nSCORE 2\nEND QUESTION\n',
+    ],
+    [
+      'the star behind the right option',
+      '1) What floats?\nA. cork *\nB. stone\nC. iron\n\n2) What sinks?\nA. wood\nB. lead *\nC. cork\n',
+    ],
+    [
+      'the question between two signs, feedback below',
+      '{{What floats?}}\n=> cork\n-> stone\n-> iron\n~~ Cork is light.\n\n{{What sinks?}}\n-> wood\n=> lead\n-> cork\n~~ Lead is heavy.\n',
+    ],
+    [
+      'the category below, small letters in the key',
+      'What floats?\na- cork\nb- stone\nc- iron\nAnswer: a\nTopic: Wood\n\nWhat sinks?\na- wood\nb- lead\nc- cork\nAnswer: b\nTopic: Metal\n',
+    ],
+    [
+      'words with a bar behind them, the key by its text',
+      'question | What floats?\noption | cork\noption | stone\noption | iron\nright | cork\n\nquestion | What sinks?\noption | wood\noption | lead\noption | cork\nright | lead\n',
+    ],
+    [
       'a line that counts above each question',
       'Question 1\nWhat floats?\n(*) cork\n( ) stone\n( ) iron\nFeedback: Cork is light.\n\nQuestion 2\nWhat sinks?\n( ) wood\n(*) lead\n( ) cork\nFeedback: Lead is heavy.\n',
     ],
@@ -96,6 +116,26 @@ describe('a sample of marked text', () => {
     expect(text).toBe(sample);
     expect(back.differences).toEqual([]);
     expect(back.items.map(({ stem }) => stem.plain)).toEqual(['What floats?', 'What sinks?']);
+  });
+  it('of cards with words in front of their sides is written again to the letter', async () => {
+    const sample = 'Card: weir\nMeans: a low wall\n\nCard: cill\nMeans: a ledge\nMeans: a step\n';
+    const short = (id: string, stem: string, ...accepted: string[]): Item =>
+      item({ id, ref: id, kind: 'short', stem: { plain: stem }, options: undefined, accepted });
+    const { text, unsure, back } = await written(sample, [
+      short('c1', 'weir', 'a low wall'),
+      short('c2', 'cill', 'a ledge', 'a step'),
+    ]);
+    expect(unsure).toEqual([]);
+    expect(text).toBe(sample);
+    expect(back.differences).toEqual([]);
+  });
+  it('with a kind of question that has a sign of its own is unsure', async () => {
+    const { unsure, layout } = await written(
+      '@q What floats?\n@t cork\n@f stone\n@f iron\n\n@q What sinks?\n@f wood\n@t lead\n@f cork\n\n@match Which is which?\ncork :: light\nlead :: heavy\n',
+      [FLOATS],
+    );
+    expect(layout.marks).toMatchObject({ open: '@q', right: '@t', wrong: '@f' });
+    expect(unsure).toEqual(['marks.right']);
   });
   it('leaves out a question whose text would be taken for a sign', async () => {
     const sample =

@@ -10,8 +10,13 @@ import { findSign, plainText, type Marks } from './signs';
 function optionOf(line: string, marks: Marks): Option {
   const { right, wrong, feedback, feedbackAt, optionLabel, keyLine, option } = marks;
   const signs = keyLine ? [option] : [right, wrong];
-  const sign = signs.find((candidate) => candidate && line.startsWith(candidate));
-  const bare = line.slice(sign?.length ?? 0);
+  const isBehind = marks.rightAt === 'behind';
+  const has = (sign: string | undefined): sign is string =>
+    Boolean(sign) && (isBehind ? line.trimEnd().endsWith(` ${sign}`) : line.startsWith(sign!));
+  const { length } = signs.find(has) ?? '';
+  const bare = isBehind
+    ? line.trimEnd().slice(0, line.trimEnd().length - length)
+    : line.slice(length);
   const label = labelPattern(optionLabel);
   const text = label ? bare.replace(label, '') : bare;
   const behind = feedback && feedbackAt !== 'question' ? ` ${feedback} ` : undefined;
@@ -19,7 +24,7 @@ function optionOf(line: string, marks: Marks): Option {
   const plain = (part: string): string => plainText(part.trim(), marks);
   return defined({
     text: { plain: plain(at >= 0 ? text.slice(0, at) : text) },
-    right: !keyLine && line.startsWith(right),
+    right: !keyLine && has(right),
     feedback: at >= 0 ? { plain: plain(text.slice(at + behind!.length)) } : undefined,
   });
 }
@@ -45,6 +50,8 @@ function fieldsOf(said: readonly Said[]): Partial<Item> {
   for (const { field, text } of said) {
     if (field === 'points' || field === 'seconds') {
       fields[field] = numberOf(text);
+    } else if (field === 'category') {
+      fields.category = text.split(' > ');
     } else if (field === 'hint') {
       fields.hint = { plain: text };
     } else {

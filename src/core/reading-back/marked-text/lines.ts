@@ -42,8 +42,12 @@ export class Lines {
   private opened(line: string): string {
     const { open, openAt, stem } = this.marks;
     const text = this.number ? line.replace(this.number, '') : line;
-    const sign = openAt === 'stem' ? open : stem;
-    return sign && text.startsWith(sign) ? text.slice(sign.length).trimStart() : text;
+    const sign = (openAt === 'stem' ? open : stem) ?? '';
+    const inside = text.startsWith(sign) ? text.slice(sign.length).trimStart() : text;
+    const { stemClose = '' } = this.marks;
+    return inside.endsWith(stemClose)
+      ? inside.slice(0, inside.length - stemClose.length).trimEnd()
+      : inside;
   }
 
   /** The title in front of a text, and the text behind it. */

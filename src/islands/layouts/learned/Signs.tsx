@@ -13,12 +13,14 @@ import { Because, PickRow, TextRow } from '../../parts/FieldRow';
 import { changeLayout } from '../../state/layouts';
 
 type Marks = NonNullable<Layout['marks']>;
-type SignName = Exclude<keyof Marks, 'tight' | 'fields' | 'keyStyle'>;
+type SignName = Exclude<keyof Marks, 'tight' | 'fields' | 'keyStyle' | 'rightAt' | 'stemTight'>;
 const MARK_WORDS: readonly (readonly [SignName, string])[] = [
   ['right', 'right option'],
   ['wrong', 'wrong option'],
   ['open', 'opens'],
   ['close', 'closes'],
+  ['stem', 'the question’s text in a frame'],
+  ['stemClose', 'behind the question’s text'],
   ['category', 'category'],
   ['categoryClose', 'closes a category'],
   ['numberLine', 'a line that counts, with {n}'],
@@ -61,6 +63,7 @@ const TIGHT: Choices<'blank' | 'nothing'> = [
 ];
 const KEY_STYLES: Choices<NonNullable<Marks['keyStyle']>> = [
   ['letter', 'its letter'],
+  ['small-letter', 'its letter, small'],
   ['number', 'its number, from 1'],
   ['number-from-0', 'its number, from 0'],
   ['text', 'its text'],
@@ -71,6 +74,7 @@ const FIELD_WORDS: Record<LineField, string> = {
   seconds: 'seconds',
   hint: 'hint',
   title: 'title of the question',
+  category: 'category, below the answers',
 };
 const SIGN_WIDTH = 84;
 
