@@ -2,12 +2,16 @@
 import { describe, expect, it } from 'vitest';
 import { demo, demoBank, surroundings } from '../../tests/make';
 import { fillAll, learnBlank } from '../core/pipeline';
+import { read, write, type WorkSheet } from '@e965/xlsx';
+import { takeFile as takeBoard } from './board-host/take';
+import { keyResponse, responsesCsv, takeFile as takeForm } from './form-host/take';
 import { STAND_INS } from './index';
 import { takeFile as takeCards } from './card-trainer/take';
 import { takeFile as takeShelf } from './course-shelf/take';
+import type { Taken } from './taken';
 
 const bytes = (text: string): Uint8Array => new TextEncoder().encode(text);
-const reasons = (answer: ReturnType<typeof takeCards> | ReturnType<typeof takeShelf>): string[] =>
+const reasons = (answer: Taken<unknown>): string[] =>
   'problem' in answer
     ? [answer.problem]
     : answer.refused.map(({ row, reason }) => `${row}: ${reason}`);
@@ -37,6 +41,106 @@ describe('every stand-in', () => {
       }
     },
   );
+});
+
+describe('the team board', () => {
+  const workbook = (change: (sheet: WorkSheet) => void): Uint8Array => {
+    const book = read(demo('team-board.xlsx'));
+    change(book.Sheets['Board']!);
+    return new Uint8Array(write(book, { type: 'array', bookType: 'xlsx' }) as ArrayBuffer);
+  };
+  const put = (sheet: WorkSheet, cell: string, v: string): void => {
+    sheet[cell] = { t: 's', v };
+  };
+  it('refuses squares with their cells, and takes the others', async () => {
+    const answer = await takeBoard(
+      workbook((sheet) => {
+        put(sheet, 'B2', 'What is a cill?');
+        put(sheet, 'B3', 'a ledge');
+        put(sheet, 'C2', 'What is a pound?');
+        put(sheet, 'D5', 'a gate');
+        put(sheet, 'G10', 'x'.repeat(111));
+        put(sheet, 'G11', 'y');
+      }),
+    );
+    expect(answer).toMatchObject({
+      questions: [
+        { cell: 'B2', lane: 0, worth: 1, question: 'What is a cill?', answer: 'a ledge' },
+      ],
+    });
+    expect(reasons(answer)).toEqual([
+      '2: C2 has a question, but no answer in the row below it',
+      '4: D4 has an answer below it, but no question',
+      '10: the question in G10 has 111 characters; 110 are taken',
+    ]);
+  });
+  it('refuses a board whose fixed row or column was touched', async () => {
+    expect(await takeBoard(workbook((sheet) => put(sheet, 'C1', 'Boats')))).toEqual({
+      problem: 'Cell C1 is “Boats”; it must stay “Lane 2”.',
+    });
+    expect(await takeBoard(workbook((sheet) => put(sheet, 'A6', '4')))).toEqual({
+      problem: 'Cell A6 is “4”; it must stay “3”.',
+    });
+  });
+});
+
+describe('the round form', () => {
+  const form = (...lines: string[]) => takeForm(bytes(['form Locks', '', ...lines].join('\n')));
+  it('refuses questions with their lines, and takes the others', () => {
+    const answer = form(
+      'ask What is a cill?',
+      'opt a ledge',
+      'opt a rope',
+      'key 1',
+      '',
+      'ask What is a pound?',
+      'opt water',
+      'key 1',
+      '',
+      'ask Which float?',
+      'opt cork',
+      'opt lead',
+      'key 3',
+      '',
+      'ask Which sink?',
+      'opt cork',
+      'opt lead',
+      'note heavy',
+      'key 2',
+    );
+    expect(answer).toMatchObject({
+      title: 'Locks',
+      questions: [{ row: 3, ask: 'What is a cill?', options: ['a ledge', 'a rope'], key: [1] }],
+    });
+    expect(reasons(answer)).toEqual([
+      '8: it has 1 options; 2 to 6 are taken',
+      '12: the key says 3, but there are 2 options',
+      '17: line 20 begins with “note”, which is none of the form’s words',
+    ]);
+  });
+  it('gives its responses as one csv, the key first, that Results reads as answers', async () => {
+    const answer = form(
+      'ask A, or "B"?',
+      'opt x',
+      'opt y, z',
+      'key 1, 2',
+      '',
+      'ask C?',
+      'opt p',
+      'opt q',
+      'key 2',
+    );
+    if ('problem' in answer) {
+      throw new Error(answer.problem);
+    }
+    const csv = responsesCsv(answer.questions, [
+      keyResponse(answer.questions, '2026-11-28 10:00'),
+      { by: 'Ada', at: '2026-11-28 10:05', picked: [[1], [2]] },
+    ]);
+    expect(csv).toBe(
+      'Time,Name,"A, or ""B""?",C?\r\n2026-11-28 10:00,Key,"x; y, z",q\r\n2026-11-28 10:05,Ada,x,q\r\n',
+    );
+  });
 });
 
 describe('the card box', () => {

@@ -7,7 +7,7 @@ import type { LearnedLayout } from '../contract';
 import { limitsIn } from '../sentences';
 import { commentSign, explainedMarks, legendOf, marksInSentences } from './comments';
 import { repeatedSigns } from './repeated-signs';
-import { indentOf, kindsShown, marksOneEach } from './sample-questions';
+import { indentOf, kindsShown, marksOneEach, remarksIn } from './sample-questions';
 import { keyLineIn, shownMarks, wrongSign, type Shown } from './shown';
 
 type Marks = NonNullable<Layout['marks']>;
@@ -138,7 +138,8 @@ export function learnMarkedText(
   }
   const marks = marksOf(evidence, right, comment);
   const { why, isSure } = reasonOf(evidence, marks, marksOneEach(body, marks));
-  const limits = Object.assign({}, ...comments.map(limitsIn).reverse()) as Layout['limits'];
+  const said = [...comments, ...remarksIn(body, marks)];
+  const limits = Object.assign({}, ...said.map(limitsIn).reverse()) as Layout['limits'];
   const { encoding } = document;
   return {
     layout: {

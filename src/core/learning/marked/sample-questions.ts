@@ -71,3 +71,23 @@ export function kindsShown(body: readonly string[], marks: Marks): Layout['kinds
   );
   return [...new Set(kinds)].map((kind) => ({ kind, code: '' }));
 }
+
+const IN_BRACKETS = /\(([^()]*\d[^()]*)\)\s*$/u;
+
+/** What samples say of their own lengths in brackets at the end of a line, as a rule for that line: 'question: up to 120 characters'. */
+export function remarksIn(body: readonly string[], marks: Marks): string[] {
+  const { right, wrong, option, keyLine, open, stem } = marks;
+  const options = [right, wrong, option].flatMap((sign) => sign ?? []);
+  return body.flatMap((line) => {
+    const text = line.trimStart();
+    const said = IN_BRACKETS.exec(text)?.[1];
+    if (said === undefined || (keyLine && text.startsWith(keyLine))) {
+      return [];
+    }
+    if (options.some((sign) => text.startsWith(sign))) {
+      return [`option: ${said}`];
+    }
+    const isStem = [open, stem].some((sign) => sign && text.startsWith(sign));
+    return isStem || !(open ?? stem) ? [`question: ${said}`] : [];
+  });
+}
