@@ -128,7 +128,7 @@ export function readResults(
 ): Read {
   const { headings, kinds, below } = headed(rows, new Headings(items, order));
   const nameOf = namesOf(headings, kinds);
-  const body = below.filter((row) => !isSummary(row));
+  const body = below.filter((row) => !isSummary(row, kinds));
   const columns = onePerQuestion(
     kinds.flatMap((kind, at) =>
       'ref' in kind
@@ -182,8 +182,12 @@ function headed(rows: readonly (readonly string[])[], known: Headings) {
   return { headings, kinds, below: filled.slice(start + 1) };
 }
 
-/** A row below the learners that sums them up. */
-const isSummary = (row: readonly string[]): boolean =>
-  /^(?:total|sum|mean|average|avg\.?|key|right answers?|correct answers?|summe|mittelwert|schnitt|moyenne|media|gemiddelde)\s*:?$/iu.test(
-    row.find((cell) => cell.trim())?.trim() ?? '',
+/** A row that sums the learners up, or says the key: in its first cell, or in one that tells of a learner. */
+const isSummary = (row: readonly string[], kinds: readonly { is: string }[]): boolean => {
+  const first = row.findIndex((cell) => cell.trim());
+  return row.some(
+    (cell, at) => (at === first || kinds[at]?.is === 'about') && SUMMARY.test(cell.trim()),
   );
+};
+const SUMMARY =
+  /^(?:total|sum|mean|average|avg\.?|key|right answers?|correct answers?|summe|mittelwert|schnitt|moyenne|media|gemiddelde)\s*:?$/iu;

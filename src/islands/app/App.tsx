@@ -22,6 +22,7 @@ const HandOverPlace = lazy(() => import('../hand-over/HandOverPlace'));
 const RehearsePlace = lazy(() => import('../rehearse/RehearsePlace'));
 const ResultsPlace = lazy(() => import('../results/ResultsPlace'));
 const RecordsPlace = lazy(() => import('../app/RecordsPlace'));
+const JoinRound = lazy(() => import('../rehearse/JoinRound'));
 const HelpPlace = lazy(() => import('../app/HelpPlace'));
 
 const colourScheme = localStorageColorSchemeManager({ key: 'cowslip-colour-scheme' });
@@ -86,12 +87,25 @@ function Places() {
   );
 }
 
-export function App({ demo }: { demo: boolean }) {
+/** The application itself: its state is opened, its places stand in their frame. */
+function Whole({ demo }: { demo: boolean }) {
   useEffect(() => {
     void start(demo).then(restoreBench);
     keepForOffline();
     return keepCopies();
   }, [demo]);
+  return (
+    <>
+      <Notifications position="bottom-right" autoClose={6000} />
+      <Commands />
+      <Shell>
+        <Places />
+      </Shell>
+    </>
+  );
+}
+
+export function App({ demo }: { demo: boolean }) {
   return (
     <MantineProvider
       theme={theme}
@@ -99,11 +113,19 @@ export function App({ demo }: { demo: boolean }) {
       colorSchemeManager={colourScheme}
       defaultColorScheme="auto"
     >
-      <Notifications position="bottom-right" autoClose={6000} />
-      <Commands />
-      <Shell>
-        <Places />
-      </Shell>
+      <Switch>
+        {/* A learner's window needs no bank and shows nothing of it. */}
+        <Route path="/join/:round">
+          {({ round }) => (
+            <Suspense fallback={<Opening what="the round" />}>
+              <JoinRound round={round} />
+            </Suspense>
+          )}
+        </Route>
+        <Route>
+          <Whole demo={demo} />
+        </Route>
+      </Switch>
     </MantineProvider>
   );
 }

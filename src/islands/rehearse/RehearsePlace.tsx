@@ -14,6 +14,11 @@ import {
 } from '@mantine/core';
 import { useEffect, useState, type ReactNode } from 'react';
 import { Link } from 'wouter';
+import { BOARD_HOST } from '../../stand-ins/board-host/rules';
+import { CARD_TRAINER } from '../../stand-ins/card-trainer/rules';
+import { COURSE_SHELF } from '../../stand-ins/course-shelf/rules';
+import { FORM_HOST } from '../../stand-ins/form-host/rules';
+import { LIVE_HOST } from '../../stand-ins/live-host/rules';
 import { core } from '../../workers/client';
 import { Bar } from '../parts/Bar';
 import { ChooseFiles } from '../parts/ChooseFiles';
@@ -24,13 +29,17 @@ import { takeAway } from '../parts/take-away';
 import { demoFile } from '../state/demo';
 import { useHandOver, type FilledFile } from '../state/hand-over';
 import { filesFor, HOSTS, type Answer, type Host, type Played, type Refused } from './hosts';
+import { FillForm } from './FillForm';
+import { LiveRound } from './LiveRound';
 import { Play } from './Play';
 import { ofItem } from './questions';
+import { TeamBoard } from './TeamBoard';
 import { TurnCards } from './TurnCards';
 
 type Loaded = Awaited<ReturnType<Host['load']>>;
 type Taken = { name: string; answer: Answer };
-type Show = { title: string; play: Played };
+/** `live`: with learners in windows of their own. */
+type Show = { title: string; play: Played; live?: boolean };
 
 function Refusals({ refused }: { refused: readonly Refused[] }) {
   return (
@@ -193,6 +202,16 @@ function playAct(taken: Taken | undefined, onShow: (show: Show) => void): MainAc
   };
 }
 
+/** A live host also plays with learners in windows of their own. */
+function liveAct(taken: Taken | undefined, onShow: (show: Show) => void): ReactNode {
+  const answer = taken?.answer;
+  if (!answer || 'problem' in answer || !('isLive' in answer.play) || !answer.many) {
+    return null;
+  }
+  const { title, play } = answer;
+  return <Button onClick={() => onShow({ title, play, live: true })}>Play with learners</Button>;
+}
+
 function useHost(id: string): { host: Host; loaded: Loaded | undefined } {
   const host = HOSTS.find((one) => one.id === id) ?? HOSTS[0]!;
   const [loaded, setLoaded] = useState<{ id: string; is: Loaded }>();
@@ -207,10 +226,30 @@ function useHost(id: string): { host: Host; loaded: Loaded | undefined } {
 }
 
 const NAMES = [
-  { value: 'live-host', label: 'Live host' },
-  { value: 'card-trainer', label: 'Card box' },
-  { value: 'course-shelf', label: 'Course shelf' },
+  { value: LIVE_HOST.id, label: LIVE_HOST.name },
+  { value: CARD_TRAINER.id, label: CARD_TRAINER.name },
+  { value: COURSE_SHELF.id, label: COURSE_SHELF.name },
+  { value: BOARD_HOST.id, label: BOARD_HOST.name },
+  { value: FORM_HOST.id, label: FORM_HOST.name },
 ];
+
+/** What was taken, as those meet it who play it. */
+function Shown({ shown: { title, play, live }, onEnd }: { shown: Show; onEnd: () => void }) {
+  if ('cards' in play) {
+    return <TurnCards cards={play.cards} onEnd={onEnd} />;
+  }
+  if ('squares' in play) {
+    return <TeamBoard squares={play.squares} onEnd={onEnd} />;
+  }
+  if ('form' in play) {
+    return <FillForm title={title} questions={play.form} onEnd={onEnd} />;
+  }
+  return live ? (
+    <LiveRound title={title} questions={play.questions} onEnd={onEnd} />
+  ) : (
+    <Play title={title} questions={play.questions} onEnd={onEnd} />
+  );
+}
 
 export default function RehearsePlace() {
   const [id, setId] = useState('live-host');
@@ -219,12 +258,7 @@ export default function RehearsePlace() {
   const [shown, setShown] = useState<Show>();
   const take: Take = async (name, bytes) => setTaken({ name, answer: await loaded!.take(bytes) });
   if (shown) {
-    const end = (): void => setShown(undefined);
-    return 'cards' in shown.play ? (
-      <TurnCards cards={shown.play.cards} onEnd={end} />
-    ) : (
-      <Play title={shown.title} questions={shown.play.questions} onEnd={end} />
-    );
+    return <Shown shown={shown} onEnd={() => setShown(undefined)} />;
   }
   return (
     <>
@@ -232,7 +266,9 @@ export default function RehearsePlace() {
         title="Rehearse"
         facts="stand-in receivers, simulated and shipped with this program"
         main={playAct(taken, setShown)}
-      />
+      >
+        {liveAct(taken, setShown)}
+      </PlaceHead>
       <SegmentedControl
         aria-label="Stand-in receiver"
         style={{ alignSelf: 'flex-start', flex: 'none' }}

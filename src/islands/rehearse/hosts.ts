@@ -1,11 +1,17 @@
 // The stand-ins that a file can be handed to in this place, each with its own strict reader and its own play.
+import type { Square } from '../../stand-ins/board-host/take';
 import type { Card } from '../../stand-ins/card-trainer/take';
+import type { FormQuestion } from '../../stand-ins/form-host/take';
 import type { Taken } from '../../stand-ins/taken';
 import type { FilledFile } from '../state/hand-over';
 import type { PlayQuestion } from './questions';
 import { ofHost, ofShelf } from './questions';
 
-export type Played = { questions: readonly PlayQuestion[] } | { cards: readonly Card[] };
+export type Played =
+  | { questions: readonly PlayQuestion[]; isLive?: boolean }
+  | { cards: readonly Card[] }
+  | { squares: readonly Square[] }
+  | { form: readonly FormQuestion[] };
 export type Refused = { row: number; reason: string; question?: string };
 /** What a stand-in answered: a title, what can be played, what it refused; or why it could read nothing. */
 export type Answer =
@@ -39,7 +45,7 @@ const live: Host = {
           : {
               title: answer.title,
               many: answer.taken.length,
-              play: { questions: answer.taken.map(ofHost) },
+              play: { questions: answer.taken.map(ofHost), isLive: true },
               refused: answer.refused,
             };
       },
@@ -98,7 +104,41 @@ const shelf: Host = {
   },
 };
 
-export const HOSTS: readonly Host[] = [live, cards, shelf];
+const board: Host = {
+  id: 'board-host',
+  accept: '.xlsx',
+  load: async () => {
+    const { BOARD_HOST, BOARD_HOST_RULES } = await import('../../stand-ins/board-host/rules');
+    const { takeFile } = await import('../../stand-ins/board-host/take');
+    return {
+      ...BOARD_HOST,
+      rules: BOARD_HOST_RULES,
+      take: async (bytes) =>
+        answerOf(BOARD_HOST.name, await takeFile(bytes), (squares) => ({ squares })),
+    };
+  },
+};
+
+const form: Host = {
+  id: 'form-host',
+  accept: '.txt',
+  load: async () => {
+    const { FORM_HOST, FORM_HOST_RULES } = await import('../../stand-ins/form-host/rules');
+    const { takeFile } = await import('../../stand-ins/form-host/take');
+    return {
+      ...FORM_HOST,
+      rules: FORM_HOST_RULES,
+      take: (bytes) => {
+        const answer = takeFile(bytes);
+        return Promise.resolve(
+          answerOf(answer.title ?? FORM_HOST.name, answer, (taken) => ({ form: taken })),
+        );
+      },
+    };
+  },
+};
+
+export const HOSTS: readonly Host[] = [live, cards, shelf, board, form];
 
 /** The files that were filled from a host's own blank: a file of another form is never offered to it. */
 export const filesFor = (blank: string, files: readonly FilledFile[]): FilledFile[] =>

@@ -4,6 +4,16 @@ import { item, options } from '../../../tests/make';
 import { EVERY_KIND } from '../../../tests/kinds';
 import { answered, countsOf, dueCard, freshDeck, type Deck } from './boxes';
 import { isRight, ofItem, type PlayQuestion } from './questions';
+import {
+  answersCsv,
+  freshRound,
+  heard,
+  orderFor,
+  scoresOf,
+  stepped,
+  viewOf,
+  type Round,
+} from './round';
 
 const with_ = (question: PlayQuestion, picked: number[], typed = '') =>
   isRight(question, { picked: new Set(picked), typed });
@@ -32,6 +42,54 @@ describe('a question that is played', () => {
       expect(stem).not.toMatch(/\{\{/);
       expect(right.every((n) => n >= 1 && n <= answers.length)).toBe(true);
     }
+  });
+});
+
+describe('a live round', () => {
+  const questions: PlayQuestion[] = ['a', 'b'].map((stem, n) => ({
+    stem,
+    answers: ['x', 'y', 'z'],
+    right: [n + 1],
+    many: false,
+    facts: '20 s to think',
+    accepted: [],
+  }));
+  const hello = (round: Round, id: string): Round => heard(round, { is: 'hello', id }, 0);
+  const answer = (round: Round, id: string, picked: number[], now: number): Round =>
+    heard(round, { is: 'answer', id, at: round.at, picked, seconds: 0 }, now);
+  it('names learners as they come, takes their last answer in time, and tells what is right only then', () => {
+    let round = hello(hello(freshRound('Evening', questions), 'p'), 'q');
+    round = hello(round, 'p');
+    expect(round.learners.map(({ name }) => name)).toEqual(['Learner 1', 'Learner 2']);
+    expect(answer(round, 'p', [1], 5).learners[0]!.answers).toEqual({});
+    round = stepped(round, 1000);
+    round = answer(answer(round, 'p', [2], 3000), 'p', [1], 5000);
+    round = answer(answer(round, 'q', [1], 2000), 'nobody', [1], 2500);
+    expect(viewOf(round)).toMatchObject({ phase: 'asking', right: [], seconds: 20, stem: 'a' });
+    expect(scoresOf(round).map(({ right }) => right)).toEqual([0, 0]);
+    round = stepped(round, 6000);
+    expect(viewOf(round).right).toEqual([1]);
+    // Both are right; the quicker one stands first.
+    expect(scoresOf(round).map(({ name, right, seconds }) => [name, right, seconds])).toEqual([
+      ['Learner 2', 1, 1],
+      ['Learner 1', 1, 4],
+    ]);
+    expect(answer(round, 'q', [3], 6500)).toBe(round);
+    round = stepped(round, 7000);
+    expect([round.at, round.phase]).toEqual([1, 'asking']);
+    round = stepped(stepped(answer(round, 'q', [3], 8000), 9000), 9000);
+    expect(round.phase).toBe('over');
+    expect(answersCsv(round)).toBe('Learner,a,b\r\nLearner 1,x,\r\nLearner 2,x,z\r\n');
+  });
+  it('shows each learner the options in an order of their own, that stays', () => {
+    const orders = ['p', 'q', 'r', 's'].map((id) => orderFor(id, 3, 4));
+    orders.forEach((order) => expect([...order].sort()).toEqual([1, 2, 3, 4]));
+    expect(new Set(orders.map(String)).size).toBeGreaterThan(1);
+    expect(orderFor('p', 3, 4)).toEqual(orders[0]);
+  });
+  it('leaves out what can’t be answered by picking', () => {
+    const typed = { ...questions[0]!, answers: [], accepted: ['x'] };
+    expect(freshRound('Evening', [...questions, typed]).questions).toHaveLength(2);
   });
 });
 

@@ -1,0 +1,135 @@
+// The round form as those meet it who fill it in; its key is the first response, and all responses come out as one csv.
+import {
+  Button,
+  Checkbox,
+  Fieldset,
+  Group,
+  Paper,
+  Radio,
+  Stack,
+  Text,
+  TextInput,
+  Title,
+} from '@mantine/core';
+import { useState } from 'react';
+import { useLocation } from 'wouter';
+import { count } from '../../core/shared/plain';
+import {
+  keyResponse,
+  responsesCsv,
+  type FormQuestion,
+  type Response,
+} from '../../stand-ins/form-host/take';
+import { MainButton } from '../parts/PlaceHead';
+import { takeAway } from '../parts/take-away';
+import { bringResults } from '../state/sittings';
+
+/** Date and time as every spreadsheet program reads them (ISO 8601 with a blank). */
+const now = (): string => new Date().toISOString().slice(0, 19).replace('T', ' ');
+
+type Picked = Readonly<Record<number, readonly string[]>>;
+
+function Question({
+  question: { ask, options, key },
+  n,
+  picked,
+  onPick,
+}: {
+  question: FormQuestion;
+  n: number;
+  picked: readonly string[];
+  onPick: (picked: string[]) => void;
+}) {
+  const several = key.length > 1;
+  const choices = options.map((text, at) =>
+    several ? (
+      <Checkbox key={at} value={String(at + 1)} label={text} />
+    ) : (
+      <Radio key={at} value={String(at + 1)} label={text} />
+    ),
+  );
+  return (
+    <Fieldset legend={`${n}. ${ask}`}>
+      {several ? (
+        <Checkbox.Group value={[...picked]} onChange={onPick} label="Several may be right.">
+          <Stack gap={6}>{choices}</Stack>
+        </Checkbox.Group>
+      ) : (
+        <Radio.Group value={picked[0] ?? ''} onChange={(one) => onPick([one])}>
+          <Stack gap={6}>{choices}</Stack>
+        </Radio.Group>
+      )}
+    </Fieldset>
+  );
+}
+
+export function FillForm({
+  title,
+  questions,
+  onEnd,
+}: {
+  title: string;
+  questions: readonly FormQuestion[];
+  onEnd: () => void;
+}) {
+  const [responses, setResponses] = useState<readonly Response[]>(() => [
+    keyResponse(questions, now()),
+  ]);
+  const [by, setBy] = useState('');
+  const [picked, setPicked] = useState<Picked>({});
+  const [, go] = useLocation();
+  const sent = responses.length - 1;
+  const send = (): void => {
+    const own = questions.map((_, n) => (picked[n] ?? []).map(Number));
+    setResponses([
+      ...responses,
+      { by: by.trim() || `Learner ${sent + 1}`, at: now(), picked: own },
+    ]);
+    setPicked({});
+    setBy('');
+  };
+  const name = `${title}, responses.csv`;
+  const csv = (): Uint8Array<ArrayBuffer> =>
+    new TextEncoder().encode(responsesCsv(questions, responses));
+  const toResults = async (): Promise<void> => {
+    const id = await bringResults([new File([csv()], name, { type: 'text/csv' })]);
+    if (id) {
+      go(`/results/${id}`);
+    }
+  };
+  return (
+    <Paper component="section" aria-label="Form" maw={720} p="lg" style={{ flex: 'none' }}>
+      <Stack gap="md">
+        <Title order={2}>{title}</Title>
+        <Text role="status" c="dimmed" size="sm" data-testid="responses">
+          {count(sent, 'response')} besides the key, which is the first.
+        </Text>
+        <TextInput
+          label="Name"
+          placeholder={`Learner ${sent + 1}`}
+          value={by}
+          onChange={(event) => setBy(event.currentTarget.value)}
+        />
+        {questions.map((question, n) => (
+          <Question
+            key={question.row}
+            question={question}
+            n={n + 1}
+            picked={picked[n] ?? []}
+            onPick={(own) => setPicked({ ...picked, [n]: own })}
+          />
+        ))}
+        <Group gap="xs">
+          <MainButton act={{ label: 'Send', run: send }} />
+          <Button disabled={!sent} onClick={() => takeAway(name, csv(), 'text/csv')}>
+            Take the responses
+          </Button>
+          <Button disabled={!sent} onClick={() => void toResults()}>
+            See them in Results
+          </Button>
+          <Button onClick={onEnd}>Stop</Button>
+        </Group>
+      </Stack>
+    </Paper>
+  );
+}
