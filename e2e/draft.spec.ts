@@ -217,7 +217,7 @@ test('a locked option stays, and categories are asked for before cards', async (
     .first()
     .click();
   const locked = await first
-    .getByRole('button', { name: /^Lock option/, pressed: true })
+    .getByRole('button', { name: /^Locked option/, pressed: true })
     .getAttribute('aria-label');
   const at = 'ABCD'.indexOf(locked!.at(-1)!);
   const texts = () => first.locator('.answers li').allInnerTexts();
@@ -264,7 +264,7 @@ test('a formula is drawn, one drawing is changed, and the variants become a pool
   await expect(table.getByRole('columnheader', { name: 'Right answer' })).toBeVisible();
   const row = table.getByRole('row').nth(2);
   const drawn = await row.innerText();
-  await row.getByRole('button', { name: /^Draw .* anew/ }).click();
+  await row.getByRole('button', { name: /^Draw anew:/ }).click();
   await expect(row).not.toHaveText(drawn);
   await row.click();
   await table.focus();

@@ -1,7 +1,8 @@
 import { readFileSync } from 'node:fs';
 import { createRequire } from 'node:module';
 import type { Page } from '@playwright/test';
-import { cell, COLUMN, demoText, expect, fill, go, openDemo, paste, test } from './person';
+import { demoText, expect, go, openDemo, paste, test } from './person';
+import { visit } from './visits';
 
 const axe = readFileSync(createRequire(import.meta.url).resolve('axe-core/axe.min.js'), 'utf8');
 
@@ -34,126 +35,6 @@ async function violations(page: Page): Promise<string[]> {
   });
 }
 
-const visit: Record<string, (page: Page) => Promise<void>> = {
-  'Gather, empty': async () => undefined,
-  'Gather with faults': async (page) => {
-    await paste(page, demoText('reply-with-faults.txt'));
-    await expect(page.getByRole('article', { name: 'Question 1' })).toBeVisible();
-  },
-  'Gather with running text': async (page) => {
-    await paste(page, demoText('reply-in-text.md'));
-    await expect(page.getByRole('article', { name: 'Question 1' })).toBeVisible();
-  },
-  'Draft from terms': async (page) => {
-    await go(page, '/draft');
-    await page.getByText(/Take the \d+ cards of the bank/).click();
-    await page.getByRole('button', { name: 'Make questions' }).click();
-    await expect(page.getByText('right', { exact: true }).first()).toBeVisible();
-  },
-  'Draft with an assistant': async (page) => {
-    await go(page, '/draft');
-    await page.getByText('With an assistant').click();
-    await page.getByRole('textbox', { name: 'Words' }).fill('pound\ncill');
-    await page.getByRole('button', { name: 'Write the requests' }).click();
-    await page.getByRole('button', { name: 'Simulated reply' }).click();
-    await expect(page.getByRole('article', { name: /Drafted question 2/ })).toBeVisible();
-  },
-  'Draft by a formula': async (page) => {
-    await go(page, '/draft');
-    await page.getByText('Calculated', { exact: true }).click();
-    await page.getByRole('button', { name: 'Draw 20 variants' }).click();
-    await expect(page.getByRole('article', { name: /Drafted question 2/ })).toBeVisible();
-  },
-  Bank: async (page) => {
-    await go(page, '/bank');
-    await cell(page, 2, COLUMN.stem).click();
-    await expect(page.getByText('In the receivers’ files')).toBeVisible();
-  },
-  'a cell being edited': async (page) => {
-    await go(page, '/bank');
-    await cell(page, 2, COLUMN.stem).click();
-    await page.keyboard.press('F2');
-  },
-  Sets: async (page) => {
-    await go(page, '/sets');
-    await page.getByRole('button', { name: 'New set' }).click();
-    await page.getByRole('button', { name: 'by chance' }).click();
-    await page.getByText('By a plan').click();
-    await page.getByRole('button', { name: 'A line for each category' }).click();
-    await expect(page.getByText('! only 1 in the bank')).toBeVisible();
-  },
-  'a set on paper': async (page) => {
-    await go(page, '/sets');
-    await page.getByRole('button', { name: 'New set' }).click();
-    await page.getByRole('button', { name: 'by chance' }).click();
-    await page.getByRole('button', { name: 'Print or play' }).click();
-    await expect(page.frameLocator('iframe').getByText('Name', { exact: true })).toBeVisible();
-  },
-  Results: async (page) => {
-    await go(page, '/results');
-    await page.getByRole('button', { name: 'Simulate a trial' }).click();
-    await page.locator('.item-opener').first().click();
-    await expect(page.getByTestId('sitting-facts')).toContainText('alpha');
-  },
-  'tags and categories': async (page) => {
-    await go(page, '/bank');
-    await page.getByRole('button', { name: 'Look over' }).click();
-    await page.getByRole('menuitem', { name: 'Tags and categories' }).click();
-    await expect(page.getByRole('textbox', { name: 'Tag words', exact: true })).toBeVisible();
-  },
-  'many changed at once': async (page) => {
-    await go(page, '/bank');
-    await page.getByRole('button', { name: 'Look over' }).click();
-    await page.getByRole('menuitem', { name: /at once/ }).click();
-    await page.getByRole('textbox', { name: 'Tag' }).fill('autumn');
-    await expect(page.locator('mark').first()).toBeVisible();
-  },
-  Layouts: async (page) => {
-    await go(page, '/layouts');
-    await expect(page.getByRole('link', { name: 'Evening host' })).toBeVisible();
-  },
-  'a layout': async (page) => {
-    await go(page, '/layouts');
-    await page.getByRole('link', { name: 'Evening host' }).click();
-    await expect(page.getByText('What was learned')).toBeVisible();
-  },
-  'Hand over': async (page) => {
-    await go(page, '/hand-over');
-    await page
-      .getByRole('gridcell', { name: /changes?$/ })
-      .first()
-      .getByRole('button')
-      .click();
-    await fill(page, 'Fill 3 files');
-    await expect(page.getByText(/Read back by other code: all/)).toHaveCount(4);
-    await page.locator('.key-places summary').click();
-    await page.getByLabel(/Spread them evenly/).check();
-  },
-  'a layout column by column': async (page) => {
-    await go(page, '/layouts');
-    await page.getByRole('button', { name: 'Build a layout column by column' }).click();
-    await expect(page.getByRole('textbox', { name: 'Heading of column A' })).toBeVisible();
-  },
-  'a board': async (page) => {
-    await go(page, '/layouts');
-    await page.getByRole('button', { name: 'Use it: Categories by levels' }).click();
-    await expect(page.getByRole('cell', { name: 'Category 2' })).toBeVisible();
-  },
-  'a sample of marked text': async (page) => {
-    await go(page, '/layouts');
-    await page.getByRole('button', { name: 'Use it: Marked text' }).click();
-    await expect(page.getByText('before a question')).toBeVisible();
-  },
-  Rehearse: async (page) => {
-    await go(page, '/rehearse');
-  },
-  Records: async (page) => {
-    await go(page, '/records');
-  },
-  Help: async (page) => {
-    await go(page, '/help');
-  },
-};
 for (const [name, lead] of Object.entries(visit)) {
   test(`axe finds no violation of WCAG 2.2 AA: ${name}`, async ({ page }) => {
     await page.emulateMedia({ colorScheme: 'light', reducedMotion: 'reduce' });

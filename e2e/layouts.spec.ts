@@ -253,3 +253,27 @@ test('right answers are spread evenly by choice, and the same file is made again
   ]);
   await expect(row.getByText('the same to the byte')).toBeVisible();
 });
+
+test('a list of pictures gives a receiver the numbers that it wants', async ({ page }) => {
+  await openDemo(page, '/layouts');
+  const blank = 'Question;A;B;Right (letter);Picture number\nSample: what floats?;cork;lead;A;12\n';
+  await page
+    .getByTestId('blank-file')
+    .setInputFiles({ name: 'numbers.csv', mimeType: 'text/csv', buffer: Buffer.from(blank) });
+  const learned = page.getByRole('complementary', { name: 'What was learned' });
+  await expect(learned.getByText('Where the receiver wants a number')).toBeVisible();
+  const list = (text: string) =>
+    page
+      .getByTestId('picture-list')
+      .setInputFiles({ name: 'pictures.csv', mimeType: 'text/csv', buffer: Buffer.from(text) });
+  await list('a;b\nc;d\n');
+  await expect(page.getByText(/pictures.csv lists no pictures: it needs a column/)).toBeVisible();
+  await list('name;number\nlock.png;117\nweir.png;118\n');
+  await expect(
+    learned.getByText(
+      '2 pictures of the receiver’s are known by name, such as lock.png, which is written as 117.',
+    ),
+  ).toBeVisible();
+  await page.keyboard.press('Control+z');
+  await expect(learned.getByText('Where the receiver wants a number')).toBeVisible();
+});

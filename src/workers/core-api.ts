@@ -180,6 +180,14 @@ const resultsCalls = (
   figures: async (results) => (await resultsModule()).figuresFile(results, mirror.all()),
 });
 
+/** What a file is that is dropped for a receiver. */
+const fileCalls = (surroundings: Surroundings): Pick<CoreWorker, 'isBlank' | 'picturesOfFile'> => ({
+  picturesOfFile: async (name, bytes) =>
+    (await import('../core/pipeline/pictures')).picturesOfFile({ name, bytes }),
+  isBlank: async (name, bytes) =>
+    (await import('../core/pipeline/blank-or-source')).isBlank({ name, bytes }, surroundings),
+});
+
 /** The calls of a worker; `progress` is told how far a long one is. */
 export function coreApi(surroundings: Surroundings, progress: Progress): CoreWorker {
   const mirror = new Mirror();
@@ -196,8 +204,7 @@ export function coreApi(surroundings: Surroundings, progress: Progress): CoreWor
       }),
     gather: bench.gather,
     survey: bench.survey,
-    isBlank: async (name, bytes) =>
-      (await import('../core/pipeline/blank-or-source')).isBlank({ name, bytes }, surroundings),
+    ...fileCalls(surroundings),
     together: (sources) => bench.together(sources, mirror.all()),
     gatherPart: bench.part,
     packBank: async (contents, ids) =>

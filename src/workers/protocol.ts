@@ -32,6 +32,7 @@ import type {
   WrittenRequest,
 } from '../core/model';
 import type { Double } from '../core/banks';
+import type { ListedPicture } from '../core/shared/picture-list';
 import type { Categories, Compared, Exchange, Locked } from '../core/pipeline/drafting';
 import type { Contribution } from '../core/pipeline/together';
 import type { Drawn } from '../core/sets';
@@ -145,6 +146,8 @@ export interface CoreWorker {
   ): Promise<Contribution[]>;
   /** Whether a file is a receiver's blank that is to be filled, and no source. */
   isBlank(name: string, bytes: Uint8Array): Promise<boolean>;
+  /** The pictures that a file lists, each with its number or link. */
+  picturesOfFile(name: string, bytes: Uint8Array): Promise<ListedPicture[]>;
   /** A part of the understood source: its questions and its sheet's rows from a place on, so that the page can breathe between. */
   gatherPart(version: number, from: number, count: number): { items: Item[]; rows: string[][] };
   /** A bank as one file; its questions are those of the mirror, in the given order. */

@@ -7,6 +7,7 @@ import { alike } from '../shared/normalise';
 import { refusal, type Draft } from './changes';
 import type { Context } from './context';
 import { held, throughFor, type Through } from './text-rules';
+import { listedValue, type ListedPicture } from '../shared/picture-list';
 import { because } from './words';
 
 const JOINED_BY = '; ';
@@ -168,6 +169,33 @@ function safeMedia(draft: Draft): Item['media'] {
   return safe.length ? safe : undefined;
 }
 
+/** Pictures as the receiver's list has them; one that is not on it is named and left out. */
+function listedMedia(draft: Draft, list: readonly ListedPicture[]): Item['media'] {
+  const listed = (draft.item.media ?? []).flatMap((media) => {
+    const value = listedValue(media.href, list);
+    if (value === undefined) {
+      draft.note('media', media.href, '', because('picture-not-listed', { name: media.href }));
+      return [];
+    }
+    draft.note('media', media.href, value, because('picture-listed'));
+    return [{ ...media, href: value }];
+  });
+  return listed.length ? listed : undefined;
+}
+
+/** Pictures as the receiver takes them: by its list, or by addresses that may travel. */
+function fitMedia(fields: Partial<Item>, draft: Draft, context: Context): void {
+  const { pictures } = context.layout;
+  if (pictures && context.carries('image')) {
+    fields.media = listedMedia(draft, pictures);
+  } else if (
+    context.keepsFormatting &&
+    draft.item.media?.some(({ href }) => !isPictureAddress(href))
+  ) {
+    fields.media = safeMedia(draft);
+  }
+}
+
 /** The texts beside question and answers, where the layout has a place for them. */
 function fitBeside(fields: Partial<Item>, item: Item, context: Context, through: Through): void {
   const { limits } = context.layout;
@@ -200,8 +228,8 @@ export function fitTexts(draft: Draft, context: Context, decision: Decision): vo
   if (context.narrow && context.carries('category') && item.category) {
     fields.category = item.category.map((part) => held(draft, 'category', part));
   }
-  if (context.keepsFormatting && item.media?.some(({ href }) => !isPictureAddress(href))) {
-    fields.media = safeMedia(draft);
+  if (item.media?.length) {
+    fitMedia(fields, draft, context);
   }
   for (const name in fields) {
     if (fields[name as keyof Item] !== item[name as keyof Item]) {

@@ -56,6 +56,9 @@ const REFUSALS = {
 const CHANGES = {
   'address-dropped': () =>
     'a package carries pictures by http, https or as data; this address is left out',
+  'picture-listed': () => 'the receiver knows this picture by its list',
+  'picture-not-listed': ({ name }: { name: string }) =>
+    `${quoted(name, 40)} is not on the receiver’s list of pictures, so its place stays empty`,
   'kind-recoded': ({ kind, how }: { kind: string; how?: string | undefined }) =>
     `${REFUSALS['kind-not-taken']({ kind })}${how ? `; ${how}` : ''}`,
   'option-cut': ({ most, text }: { most: number; text: string }) =>

@@ -211,6 +211,8 @@ export const LayoutSchema = z.object({
   byKind: z.array(KindRuleSchema).optional(),
   settings: z.array(FileSettingSchema).optional(),
   blank: z.object({ name: z.string(), digest: z.string() }).optional(),
+  /** Pictures that the receiver knows, by name: the number or link that it wants in a picture's place. */
+  pictures: z.array(z.object({ name: z.string(), value: z.string() })).optional(),
   /** Whether the receiver shuffles the options itself, so that the order in the file does not matter. */
   shuffles: z.boolean().optional(),
   /** Where a receiver takes no file: the cell at which the block is pasted, 'B5'. */

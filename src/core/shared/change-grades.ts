@@ -13,6 +13,7 @@ const KEEP_ALL: ReadonlySet<string> = new Set([
   'seconds-asked',
   'layout-default',
   'keys-spread',
+  'picture-listed',
   'default-filled',
 ]);
 

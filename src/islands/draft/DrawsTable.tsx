@@ -69,7 +69,7 @@ function Row({ item, n, names, hasWrong, verdict, isOpen }: RowProps) {
           </Button>
           <LinkButton
             fz={13}
-            aria-label={`Draw ${name} anew`}
+            aria-label={`Draw anew: ${name}`}
             onClick={() => void drawAnew(item.id)}
           >
             Draw anew

@@ -38,7 +38,7 @@ function Lender({ id, lent, isLocked }: { id: string; lent: Lent; isLocked: bool
       <LinkButton
         fz={12.5}
         aria-pressed={isLocked}
-        aria-label={`Lock option ${letter}`}
+        aria-label={`${isLocked ? 'Locked' : 'Lock'} option ${letter}`}
         title="A locked option stays when others are chosen."
         onClick={() => lockOption(id, option)}
       >

@@ -19,6 +19,7 @@ import { CARD_TRAINER } from '../../stand-ins/card-trainer/rules';
 import { COURSE_SHELF } from '../../stand-ins/course-shelf/rules';
 import { FORM_HOST } from '../../stand-ins/form-host/rules';
 import { LIVE_HOST } from '../../stand-ins/live-host/rules';
+import { count } from '../../core/shared/plain';
 import { core } from '../../workers/client';
 import { Bar } from '../parts/Bar';
 import { ChooseFiles } from '../parts/ChooseFiles';
@@ -194,9 +195,9 @@ function playAct(taken: Taken | undefined, onShow: (show: Show) => void): MainAc
     return undefined;
   }
   const { many, title, play } = taken.answer;
-  const what = 'cards' in play ? 'cards' : 'questions';
+  const what = 'cards' in play ? 'card' : 'question';
   return {
-    label: `Play the ${many} ${what}`,
+    label: `Play the ${count(many, what)}`,
     isDisabled: !many,
     run: () => onShow({ title, play }),
   };

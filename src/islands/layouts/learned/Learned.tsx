@@ -11,6 +11,7 @@ import { KeyOf } from './KeyOf';
 import { KindRules } from './KindRules';
 import { Kinds } from './Kinds';
 import { Limits } from './Limits';
+import { Pictures } from './Pictures';
 import { Signs } from './Signs';
 import { TitleCell } from './TitleCell';
 
@@ -56,6 +57,7 @@ export function Learned({ kept }: { kept: KeptLayout }) {
           isOn={layout.shuffles ?? false}
           onTick={shuffle}
         />
+        <Pictures kept={kept} />
         {layout.shape === 'rows' && <TitleCell kept={kept} />}
         {layout.shape === 'rows' && <FileSettings kept={kept} />}
         <FileOf kept={kept} />
