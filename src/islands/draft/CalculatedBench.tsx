@@ -135,6 +135,12 @@ export function CalculatedBench() {
           value={template.category}
           onChange={(event) => to({ category: event.currentTarget.value })}
         />
+        <TextInput
+          label="Tags"
+          placeholder="level: deep"
+          value={template.tags}
+          onChange={(event) => to({ tags: event.currentTarget.value })}
+        />
         <NumberInput
           label="Variants"
           min={1}

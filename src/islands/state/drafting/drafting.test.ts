@@ -201,12 +201,14 @@ describe('calculated', () => {
         slips: 'forgot the half: a * b',
         figures: 'decimals',
         digits: 1,
+        tags: 'level: deep, water',
       }),
     ).toMatchObject({
       quantities: [{ name: 'length', list: [2, 4.5], unit: 'm' }],
       constraints: ['a < b', 'b > 1'],
       slips: [{ name: 'forgot the half', formula: 'a * b' }],
       decimals: 1,
+      tags: [{ name: 'level', value: 'deep' }, { value: 'water' }],
     });
   });
 });

@@ -1,6 +1,7 @@
 // A calculated question as it is typed, made into the template that the core takes.
 import type { Template } from '../../../core/model';
 import { defined } from '../../../core/shared/defined';
+import { tagOf } from '../../parts/cells';
 import type { TemplateWish } from './types';
 
 /** What was typed one a line, or with semicolons or tabs between. */
@@ -15,6 +16,7 @@ const number = (text: string): number => Number(text.trim().replace(',', '.'));
 /** The template as the core takes it. */
 export function templateOf(wish: TemplateWish): Template {
   const { figures, digits, slips, conditions, quantities } = wish;
+  const tags = linesOf(wish.tags.replaceAll(',', ';')).map(tagOf);
   return defined({
     stem: wish.stem,
     quantities: quantities
@@ -41,6 +43,7 @@ export function templateOf(wish: TemplateWish): Template {
     options: wish.options,
     ref: wish.ref.trim() || undefined,
     category: wish.category.trim() || undefined,
+    tags: tags.length ? tags : undefined,
   });
 }
 

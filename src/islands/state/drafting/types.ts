@@ -57,6 +57,8 @@ export type TemplateWish = {
   slips: string;
   ref: string;
   category: string;
+  /** With ; or , between: plain words or name: value. */
+  tags: string;
   count: number;
   seed: number;
 };
@@ -151,6 +153,7 @@ export const EMPTY: DraftingState = {
     slips: '',
     ref: '',
     category: '',
+    tags: '',
     count: 20,
     seed: 1,
   },
