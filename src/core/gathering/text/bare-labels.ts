@@ -13,9 +13,11 @@ const MOSTLY = 0.8;
 type Bare = { line: TypedLine; label: Label; n: number };
 
 function bare(line: TypedLine, pattern: RegExp): Bare | undefined {
-  const match = line.labels.length ? null : pattern.exec(line.text);
+  const match = pattern.exec(line.text);
   const value = match?.[1];
-  if (!match || value === undefined) {
+  // 'A 40 °C' may be a letter in front of a number, and is no word in front of its count where letters count up.
+  const isOwn = line.labels.every(({ word }) => word === value?.toLowerCase());
+  if (!match || value === undefined || !isOwn) {
     return undefined;
   }
   const isNumber = /^\d/.test(value);
@@ -73,6 +75,6 @@ export function withBareLabels(lines: readonly TypedLine[]): TypedLine[] {
   );
   return lines.map((line) => {
     const label = own.get(line);
-    return label ? { ...line, labels: [...line.labels, label] } : line;
+    return label ? { ...line, labels: [label, ...line.labels] } : line;
   });
 }

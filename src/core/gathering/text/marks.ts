@@ -1,9 +1,11 @@
 // Signs at an option that say right or wrong, taken off its text.
 import { verdictOf } from '../../shared/vocabulary/verdicts';
 
-const BEFORE_RIGHT = /^(?:\*(?!\*)|[✓✔✅☑●◉⦿■]\ufe0f?|\[[xX✓✔*]\]|\([xX✓✔•●◉]\)|->|→|>>)\s*/u;
+const BEFORE_RIGHT =
+  /^(?:\*(?!\*)|[✓✔✅☑●◉⦿■]\ufe0f?|\[[xX✓✔*]\]|\([xX✓✔•●◉]\)|[-=]{1,3}>|[→⇒▶►]|>>)\s*/u;
 const BEFORE_WRONG = /^(?:[✗✘❌☐☒✖○□]\ufe0f?|\[[ _]?\]|\([ _]\))\s*/u;
-const BEHIND_RIGHT = /\s*(?:\*+|[✓✔✅☑]\ufe0f?|\[[xX✓✔*]\]|\([xX✓✔*]\)|←|<-)\s*$/u;
+const BEHIND_RIGHT =
+  /\s*(?:\*+|[✓✔✅☑]\ufe0f?|\[[xX✓✔*]\]|\([xX✓✔*]\)|[←⇐◀◄]|<[-=]{1,3}|<{2,3})\s*$/u;
 const BEHIND_WRONG = /\s*(?:[✗✘❌✖]\ufe0f?)\s*$/u;
 const BEHIND_WORD =
   /\s*(?:[([{]\s*([\p{L}]{2,12})(?: (?:answer|antwort|one|option))?\s*[)\]}]|(?:←|<-+|–|—|\s-)\s*([\p{L}]{2,12})(?: (?:answer|antwort|one|option))?)\s*[.!]?\s*$/u;

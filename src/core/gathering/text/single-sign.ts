@@ -2,7 +2,9 @@
 import type { Label } from './labels';
 import type { TypedLine } from './typed-line';
 
-const SIGN = /^(\s*)([^\p{L}\p{N}\s([{"'“‘«¿¡_|.]{1,2})\s*(?=[\p{L}\p{N}"'“(])/u;
+/** A sign of no word, or one of the letters that people draw for a ring and a cross. */
+const SIGN =
+  /^(\s*)([^\p{L}\p{N}\s([{"'“‘«¿¡_|.]{1,2}\s*(?=[\p{L}\p{N}"'“(])|[xXoO0](?=\s+\S)\s+)/u;
 /** So many groups show it. */
 const LEAST = 2;
 
@@ -15,7 +17,7 @@ function groupsIn(lines: readonly TypedLine[]): Signed[][] {
   for (const line of lines) {
     const match = line.isBlank ? null : SIGN.exec(line.text);
     if (match) {
-      group.push({ line, sign: match[2]!, from: match[0].length });
+      group.push({ line, sign: match[2]!.trim().toLowerCase(), from: match[0].length });
     } else {
       groups.push(group);
       group = [];
@@ -29,7 +31,12 @@ function singled(group: readonly Signed[]): { lone: string; other: string } | un
   const signs = [...new Set(group.map(({ sign }) => sign))];
   const times = (sign: string): number => group.filter((one) => one.sign === sign).length;
   const [lone, other] = signs.sort((a, b) => times(a) - times(b));
-  return signs.length === 2 && group.length > 2 && times(lone!) === 1
+  if (signs.length !== 2 || group.length < 3 || times(lone!) !== 1) {
+    return undefined;
+  }
+  // A ring and a cross only go together: words begin with these letters as well.
+  const isDrawn = /^[xo0]$/.test(lone!) || /^[xo0]$/.test(other!);
+  return !isDrawn || (lone === 'x' && /^[o0]$/.test(other!))
     ? { lone: lone!, other: other! }
     : undefined;
 }

@@ -233,3 +233,36 @@ it('an answer may be led in on the line of its statement', async () => {
     'true-false: A rope floats. [*true / false]',
   ]);
 });
+
+it('an arrow behind an option points at it; letters that a blank alone parts may stand in front of numbers', async () => {
+  const lines = ['1 <--', '2', '3'].flatMap((mark, n) => [
+    `Q${n + 1} How deep is pound ${n + 1}?`,
+    `   A 1${n} m   ${mark.slice(1).trim()}`.trimEnd(),
+    `   B 2${n} m`,
+    `   C 3${n} m${n ? '   <==' : ''}`,
+  ]);
+  expect(await briefs(...lines)).toEqual([
+    'choice-one: How deep is pound 1? [*10 m / 20 m / 30 m]',
+    'choice-one: How deep is pound 2? [11 m / 21 m / *31 m]',
+    'choice-one: How deep is pound 3? [12 m / 22 m / *32 m]',
+  ]);
+});
+
+it('a cross among rings singles an option out, and other letters do not', async () => {
+  expect(
+    await briefs(
+      '1) What floats?',
+      'o lead',
+      'x cork',
+      'o iron',
+      '',
+      '2) What sinks?',
+      'x lead',
+      'o cork',
+      'o oak',
+    ),
+  ).toEqual([
+    'choice-one: What floats? [lead / *cork / iron]',
+    'choice-one: What sinks? [*lead / cork / oak]',
+  ]);
+});
