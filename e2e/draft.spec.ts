@@ -186,6 +186,7 @@ test('a reply pasted anywhere belongs to the request that waits for it', async (
   await openBench(page, 'With an assistant');
   await page.getByRole('textbox', { name: 'Words' }).fill('sluice\nfender');
   await main(page).click();
+  await expect(main(page)).toHaveText('Copy request 1 of 1');
   await main(page).click();
   const one = page.getByRole('region', { name: 'Request 1 of 1' });
   await expect(one).toContainText('waits for a reply');
@@ -198,6 +199,7 @@ test('a reply pasted anywhere belongs to the request that waits for it', async (
   await expect(one).toContainText('compared');
   await expect(page.getByText('1 question came, 1 fewer than the 2')).toBeVisible();
   // The second one in Gather: it is offered to be held against the request.
+  await expect(main(page)).toHaveText('Copy the next request');
   await main(page).click();
   await go(page, '/gather');
   await copy('What is a fender? | a cushion | a rope | a boat | a wall | A');

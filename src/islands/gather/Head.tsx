@@ -1,5 +1,6 @@
 // The head of a source on the bench: how much of it was understood, and the next act: to take it, then to go on with it.
 import { Button } from '@mantine/core';
+import { lazy, Suspense, useState } from 'react';
 import { useLocation } from 'wouter';
 import type { Finding } from '../../core/model';
 import { count } from '../../core/shared/plain';
@@ -18,7 +19,12 @@ import {
 } from '../state/gather';
 import { bankState } from '../state/bank';
 import { handOverOnly } from '../state/hand-over';
+import { useDiffering } from './use-differing';
 import { useKnown } from './use-known';
+
+const LaterEdition = lazy(() =>
+  import('./LaterEdition').then((module) => ({ default: module.LaterEdition })),
+);
 
 /** A first few, to see how they come out. */
 const FEW = 3;
@@ -28,7 +34,7 @@ const LONG_MS = 1000;
 const questionsWith = (findings: readonly Finding[], level: Finding['level']): number =>
   new Set(findings.flatMap((one) => (one.level === level && one.item ? [one.item] : []))).size;
 
-function useFacts(known: number): string {
+function useFacts(known: number, differing: number): string {
   const { items, findings, answer, taken } = useGather();
   const blocked = questionsWith(findings, 'block');
   const look = questionsWith(findings, 'warn');
@@ -41,6 +47,7 @@ function useFacts(known: number): string {
     look ? `${look} to look at` : '',
     left ? `${count(left, 'row')} left out` : '',
     known ? `${known} in the bank already` : '',
+    differing ? `${differing} in the bank in another wording` : '',
     taken.size ? `${taken.size} in the bank` : '',
     answer && answer.ms > LONG_MS ? `read in ${(answer.ms / 1000).toFixed(1)} s` : '',
   ]
@@ -107,7 +114,9 @@ export function Head() {
   const state = useGather();
   const [, go] = useLocation();
   const known = useKnown();
-  const facts = useFacts(known.length);
+  const differing = useDiffering();
+  const [isCompared, setCompared] = useState(false);
+  const facts = useFacts(known.length, differing.length);
   useAnnounce(spoken(state.name, facts, state.findings));
   const main = useNext();
   const can = ready(state).length;
@@ -120,6 +129,15 @@ export function Head() {
             label: `Leave out the ${known.length} known`,
             words: 'Take only new questions: the same file again, doubles',
             run: () => leaveAllOut(known, true),
+          },
+        ]
+      : []),
+    ...(differing.length
+      ? [
+          {
+            label: `See the ${differing.length} that ${differing.length === 1 ? 'differs' : 'differ'}`,
+            words: 'A later edition of the same file: replace, keep what was mended',
+            run: () => setCompared(true),
           },
         ]
       : []),
@@ -147,6 +165,11 @@ export function Head() {
           {label}
         </Button>
       ))}
+      {isCompared && (
+        <Suspense>
+          <LaterEdition differing={differing} onClose={() => setCompared(false)} />
+        </Suspense>
+      )}
     </PlaceHead>
   );
 }

@@ -6,7 +6,7 @@ import { useBank } from '../state/bank';
 import { placeOf, useGather } from '../state/gather';
 
 /** What makes two questions the same to a reader: their texts, in any order of the options. */
-function saying({ stem, options = [], accepted = [] }: Item): string {
+export function saying({ stem, options = [], accepted = [] }: Item): string {
   const texts = [...options.map(({ text }) => text.plain), ...accepted];
   return [stem.plain, ...texts.sort()].map(alike).join('\n');
 }

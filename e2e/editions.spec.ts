@@ -1,0 +1,52 @@
+// The same file a second time: what is known is left out, what differs is seen side by side and replaced, what is new is taken.
+import { cell, COLUMN, expect, go, openDemo, test } from './person';
+
+const edition = (...rows: string[]) => ({
+  name: 'round.csv',
+  mimeType: 'text/csv',
+  buffer: Buffer.from(['Question,A,B,C,Right', ...rows].join('\n')),
+});
+
+test('a later edition of a file replaces its own questions, and keeps what is not ticked', async ({
+  page,
+}) => {
+  await openDemo(page, '/gather');
+  const bring = (...rows: string[]) =>
+    page
+      .getByTestId('source-file')
+      .first()
+      .setInputFiles(edition(...rows));
+  const floats = 'Which of these float on the pound?,cork,lead,iron,A';
+  await bring(
+    floats,
+    'Which of these sink in the pound?,cork,lead,oak,B',
+    'Who opens the lock?,the keeper,the crew,nobody,A',
+  );
+  await page.getByRole('button', { name: 'Take 3 questions into the bank' }).click();
+  await expect(page.getByRole('link', { name: /^Bank/ })).toContainText('63');
+  await page.getByRole('button', { name: 'Put away' }).click();
+  await bring(
+    floats,
+    'Which of these sink in the pound?,cork,lead,elm,B',
+    'Who opens the lock first?,the keeper,the crew,nobody,A',
+    'What is a cill?,a ledge,a rope,a boat,A',
+  );
+  await expect(page.getByTestId('announced')).toContainText(
+    '1 in the bank already, 2 in the bank in another wording',
+  );
+  await page.getByRole('button', { name: 'See the 2 that differ' }).click();
+  const dialog = page.getByRole('dialog', { name: 'A later edition' });
+  await expect(dialog.getByRole('checkbox')).toHaveCount(2);
+  await expect(dialog).toContainText('elm');
+  // The second one was mended in the bank and is to stay.
+  await dialog.getByRole('checkbox').nth(1).uncheck();
+  await dialog.getByRole('button', { name: 'Replace 1 question' }).click();
+  await page.getByRole('button', { name: 'Leave out the 1 known' }).click();
+  await page.getByRole('button', { name: 'Take 1 question into the bank' }).click();
+  await expect(page.getByRole('link', { name: /^Bank/ })).toContainText('64');
+  await go(page, '/bank');
+  await page.getByRole('searchbox', { name: 'Search the questions' }).fill('"sink in the pound"');
+  await expect(cell(page, 0, COLUMN.C)).toHaveText('elm');
+  await page.getByRole('searchbox', { name: 'Search the questions' }).fill('"opens the lock"');
+  await expect(cell(page, 0, COLUMN.stem)).toHaveText('Who opens the lock?');
+});
