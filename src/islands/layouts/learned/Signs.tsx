@@ -78,25 +78,85 @@ const FIELD_WORDS: Record<LineField, string> = {
 };
 const SIGN_WIDTH = 84;
 
-/** Lines of a question with a field of their own: each has its sign. */
-function Fields({ marks, change }: { marks: Marks; change: (next: Partial<Marks>) => void }) {
-  const fields = marks.fields ?? [];
-  const to = (field: LineField, sign: string): void => {
-    const others = fields.filter((one) => one.field !== field);
-    const before = fields.find((one) => one.field === field);
-    const own = sign ? [{ at: 'below' as const, ...before, field, sign }] : [];
-    change({ fields: [...others, ...own] });
-  };
-  return LINE_FIELDS.map((field) => (
+/** Signs that nearly every form has, shown also where this one has none. */
+const USUAL: ReadonlySet<SignName> = new Set([
+  'right',
+  'wrong',
+  'category',
+  'feedback',
+  'keyLine',
+  'comment',
+]);
+
+type Change = (next: Partial<Marks>) => void;
+
+/** One sign, to be typed over. */
+function Sign({
+  name,
+  words,
+  marks,
+  change,
+}: {
+  name: SignName;
+  words: string;
+  marks: Marks;
+  change: Change;
+}) {
+  return (
     <TextRow
-      key={field}
+      label={words}
+      width={SIGN_WIDTH}
+      placeholder="none"
+      value={marks[name] ?? ''}
+      onCommit={(sign) => change({ [name]: sign })}
+    />
+  );
+}
+
+/** The sign of a line with a field of its own. */
+function FieldSign({ field, marks, change }: { field: LineField; marks: Marks; change: Change }) {
+  const fields = marks.fields ?? [];
+  const own = fields.find((one) => one.field === field);
+  const to = (sign: string): void => {
+    const others = fields.filter((one) => one.field !== field);
+    const next = sign ? [{ at: 'below' as const, ...own, field, sign }] : [];
+    change({ fields: [...others, ...next] });
+  };
+  return (
+    <TextRow
       label={FIELD_WORDS[field]}
       width={SIGN_WIDTH}
       placeholder="none"
-      value={fields.find((one) => one.field === field)?.sign ?? ''}
-      onCommit={(sign) => to(field, sign)}
+      value={own?.sign ?? ''}
+      onCommit={to}
     />
-  ));
+  );
+}
+
+/** The signs that the form has or usually has; the others are folded away. */
+function AllSigns({ marks, change }: { marks: Marks; change: Change }) {
+  const isOpen = (name: SignName): boolean => USUAL.has(name) || marks[name] !== undefined;
+  const has = (field: LineField): boolean =>
+    marks.fields?.some((one) => one.field === field) ?? false;
+  const rows = (areOpen: boolean) => (
+    <>
+      {MARK_WORDS.filter(([name]) => isOpen(name) === areOpen).map(([name, words]) => (
+        <Sign key={name} name={name} words={words} marks={marks} change={change} />
+      ))}
+      {LINE_FIELDS.filter((field) => has(field) === areOpen).map((field) => (
+        <FieldSign key={field} field={field} marks={marks} change={change} />
+      ))}
+    </>
+  );
+  return (
+    <>
+      {rows(true)}
+      <details>
+        <summary>Further signs</summary>
+        {rows(false)}
+      </details>
+    </>
+  );
 }
 
 /** Signs with some changed; an emptied one is none, and the right option always has one. */
@@ -158,17 +218,7 @@ export function Signs({ kept }: { kept: KeptLayout }) {
   return (
     <div>
       <b>Signs</b>
-      {MARK_WORDS.map(([name, words]) => (
-        <TextRow
-          key={name}
-          label={words}
-          width={SIGN_WIDTH}
-          placeholder="none"
-          value={marks[name] ?? ''}
-          onCommit={(sign) => change({ [name]: sign })}
-        />
-      ))}
-      <Fields marks={marks} change={change} />
+      <AllSigns marks={marks} change={change} />
       {marks.keyLine && (
         <PickRow
           label="the right one is named by"
