@@ -9,17 +9,16 @@ import { changeItems } from '../state/bank';
 import { leaveAllOut } from '../state/gather';
 import type { Differing } from './use-differing';
 
+/** What answers a question; of two editions only the later one's. */
+const ANSWERS = ['options', 'accepted', 'pairs', 'steps', 'gaps', 'number'] as const;
+
 /** The bank's question with what the file says now; its name, its past and what the file says nothing of stay. */
-const replaced = ({ now, inBank }: Differing): Item => {
-  const { options: _options, accepted: _accepted, pairs: _pairs, ...kept } = inBank;
-  return {
-    ...kept,
-    ...now,
-    id: inBank.id,
-    ref: inBank.ref,
-    origin: { ...now.origin, ...inBank.origin },
-  };
-};
+function replaced({ now, inBank }: Differing): Item {
+  const kept = { ...inBank };
+  ANSWERS.forEach((name) => delete kept[name]);
+  const origin = { ...now.origin, ...inBank.origin };
+  return { ...kept, ...now, id: inBank.id, ref: inBank.ref, origin };
+}
 
 function Edition({ name, item }: { name: string; item: Item }) {
   return (
