@@ -1,16 +1,8 @@
 // What a writing assistant is asked for.
-import {
-  Checkbox,
-  Chip,
-  Group,
-  NumberInput,
-  Stack,
-  Text,
-  Textarea,
-  TextInput,
-} from '@mantine/core';
+import { Checkbox, Group, NumberInput, Stack, Text, Textarea, TextInput } from '@mantine/core';
 import { useBank } from '../state/bank';
 import { setDrafting, useDrafting, type AskWish } from '../state/drafting';
+import { KindChips } from './KindChips';
 
 const KINDS: { value: AskWish['kinds'][number]; label: string }[] = [
   { value: 'choice-one', label: 'one right option' },
@@ -37,20 +29,12 @@ type To = (change: Partial<AskWish>) => void;
 function Amount({ ask, to }: { ask: AskWish; to: To }) {
   return (
     <>
-      <div>
-        <Text size="sm" fw={500} id="asked-kinds" mb={4}>
-          Kinds
-        </Text>
-        <Chip.Group multiple value={ask.kinds} onChange={(kinds) => to({ kinds })}>
-          <Group gap={6} role="group" aria-labelledby="asked-kinds">
-            {KINDS.map(({ value, label }) => (
-              <Chip key={value} value={value} variant="outline">
-                {label}
-              </Chip>
-            ))}
-          </Group>
-        </Chip.Group>
-      </div>
+      <KindChips
+        id="asked-kinds"
+        all={KINDS}
+        chosen={ask.kinds}
+        onChoose={(kinds) => to({ kinds })}
+      />
       <Group gap="xs" grow align="flex-end">
         <NumberInput
           label="How many"

@@ -1,10 +1,11 @@
 // From terms: a list that is typed, pasted or taken from the bank's cards, and what is made of it.
-import { Chip, Group, NumberInput, Select, Stack, Text, Textarea, TextInput } from '@mantine/core';
+import { Group, NumberInput, Select, Stack, Text, Textarea, TextInput } from '@mantine/core';
 import { useMemo } from 'react';
 import { freshSeed } from '../parts/fresh-seed';
 import { LinkButton } from '../parts/LinkButton';
 import { useBank } from '../state/bank';
 import { setDrafting, termsOfBank, useDrafting, type TermsWish } from '../state/drafting';
+import { KindChips } from './KindChips';
 import { MADE_KINDS } from './words';
 
 const EXAMPLE =
@@ -57,20 +58,12 @@ export function TermsBench() {
           Take the {cards} cards of the bank
         </LinkButton>
       )}
-      <div>
-        <Text size="sm" fw={500} id="made-kinds" mb={4}>
-          Kinds
-        </Text>
-        <Chip.Group multiple value={terms.kinds} onChange={(kinds) => to({ kinds: kinds })}>
-          <Group gap={6} role="group" aria-labelledby="made-kinds">
-            {MADE_KINDS.map(({ value, label }) => (
-              <Chip key={value} value={value} variant="outline">
-                {label}
-              </Chip>
-            ))}
-          </Group>
-        </Chip.Group>
-      </div>
+      <KindChips
+        id="made-kinds"
+        all={MADE_KINDS}
+        chosen={terms.kinds}
+        onChoose={(kinds) => to({ kinds })}
+      />
       <Select
         label="Asks"
         allowDeselect={false}

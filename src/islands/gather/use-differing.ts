@@ -39,25 +39,37 @@ function earlier(item: Item, fromFile: readonly Item[]): Item | undefined {
   );
 }
 
-/** The later editions on the bench, each with what the bank has. */
-export function useDiffering(): readonly Differing[] {
-  const { items, out, taken } = useGather();
+/** The bank's questions by the file that they came from. */
+function useByFile(): ReadonlyMap<string, readonly Item[]> {
   const bank = useBank((state) => state.items);
   return useMemo(() => {
     const byFile = new Map<string, Item[]>();
     for (const item of bank) {
-      const file = item.origin?.file;
-      if (file) {
-        byFile.set(file, [...(byFile.get(file) ?? []), item]);
+      const file = item.origin?.file ?? '';
+      const same = byFile.get(file);
+      if (same) {
+        same.push(item);
+      } else {
+        byFile.set(file, [item]);
       }
     }
-    const said = new Set(bank.map(saying));
-    return items.flatMap((now): Differing[] => {
-      const place = placeOf(now);
-      const fromFile = byFile.get(now.origin?.file ?? '') ?? [];
-      const isOpen = !out.has(place) && !taken.has(place) && !said.has(saying(now));
-      const inBank = isOpen ? earlier(now, fromFile) : undefined;
-      return inBank ? [{ now, inBank }] : [];
-    });
-  }, [items, out, taken, bank]);
+    return byFile;
+  }, [bank]);
+}
+
+/** The later editions on the bench, each with what the bank has. `said` is what all questions of the bank say. */
+export function useDiffering(said: ReadonlySet<string>): readonly Differing[] {
+  const { items, out, taken } = useGather();
+  const byFile = useByFile();
+  return useMemo(
+    () =>
+      items.flatMap((now): Differing[] => {
+        const place = placeOf(now);
+        const file = now.origin?.file;
+        const isOpen = !out.has(place) && !taken.has(place) && !said.has(saying(now));
+        const inBank = isOpen && file ? earlier(now, byFile.get(file) ?? []) : undefined;
+        return inBank ? [{ now, inBank }] : [];
+      }),
+    [items, out, taken, said, byFile],
+  );
 }

@@ -11,11 +11,15 @@ export function saying({ stem, options = [], accepted = [] }: Item): string {
   return [stem.plain, ...texts.sort()].map(alike).join('\n');
 }
 
-/** The questions that could be taken and that the bank has already; none of those that were just taken from here. */
-export function useKnown(): readonly Item[] {
-  const { items, out, taken } = useGather();
+/** What all questions of the bank say. */
+export function useSayings(): ReadonlySet<string> {
   const bank = useBank((state) => state.items);
-  const said = useMemo(() => new Set(bank.map(saying)), [bank]);
+  return useMemo(() => new Set(bank.map(saying)), [bank]);
+}
+
+/** The questions that could be taken and that the bank has already; none of those that were just taken from here. */
+export function useKnown(said: ReadonlySet<string>): readonly Item[] {
+  const { items, out, taken } = useGather();
   return useMemo(
     () =>
       items.filter((item) => {

@@ -12,7 +12,6 @@ import {
   Title,
 } from '@mantine/core';
 import { useState } from 'react';
-import { useLocation } from 'wouter';
 import { count } from '../../core/shared/plain';
 import {
   keyResponse,
@@ -21,8 +20,7 @@ import {
   type Response,
 } from '../../stand-ins/form-host/take';
 import { MainButton } from '../parts/PlaceHead';
-import { takeAway } from '../parts/take-away';
-import { bringResults } from '../state/sittings';
+import { useAnswersFile } from './use-answers-file';
 
 /** Date and time as every spreadsheet program reads them (ISO 8601 with a blank). */
 const now = (): string => new Date().toISOString().slice(0, 19).replace('T', ' ');
@@ -77,7 +75,6 @@ export function FillForm({
   ]);
   const [by, setBy] = useState('');
   const [picked, setPicked] = useState<Picked>({});
-  const [, go] = useLocation();
   const sent = responses.length - 1;
   const send = (): void => {
     const own = questions.map((_, n) => (picked[n] ?? []).map(Number));
@@ -88,15 +85,7 @@ export function FillForm({
     setPicked({});
     setBy('');
   };
-  const name = `${title}, responses.csv`;
-  const csv = (): Uint8Array<ArrayBuffer> =>
-    new TextEncoder().encode(responsesCsv(questions, responses));
-  const toResults = async (): Promise<void> => {
-    const id = await bringResults([new File([csv()], name, { type: 'text/csv' })]);
-    if (id) {
-      go(`/results/${id}`);
-    }
-  };
+  const file = useAnswersFile(`${title}, responses.csv`, () => responsesCsv(questions, responses));
   return (
     <Paper component="section" aria-label="Form" maw={720} p="lg" style={{ flex: 'none' }}>
       <Stack gap="md">
@@ -121,10 +110,10 @@ export function FillForm({
         ))}
         <Group gap="xs">
           <MainButton act={{ label: 'Send', run: send }} />
-          <Button disabled={!sent} onClick={() => takeAway(name, csv(), 'text/csv')}>
+          <Button disabled={!sent} onClick={file.take}>
             Take the responses
           </Button>
-          <Button disabled={!sent} onClick={() => void toResults()}>
+          <Button disabled={!sent} onClick={file.toResults}>
             See them in Results
           </Button>
           <Button onClick={onEnd}>Stop</Button>

@@ -1,8 +1,8 @@
 // A learner's window of a live round: the question with its options in an order of its own, and the scores at the end.
 import { Button, Container, Paper, Stack, Text, Title, UnstyledButton } from '@mantine/core';
 import { useEffect, useRef, useState } from 'react';
-import { useCountdown } from './LiveRound';
 import { channelOf, orderFor, type ToHost, type ToLearners, type View } from './round';
+import { useCountdown } from './use-countdown';
 
 /** Joins the round and hears what the host's window tells. */
 function useJoined(round: string) {

@@ -1,12 +1,11 @@
 // The host's window of a live round: learners join in windows of their own, see the question, and answer.
 import { Anchor, Button, Group, Paper, Stack, Table, Text, Title } from '@mantine/core';
 import { useEffect, useRef, useState } from 'react';
-import { useLocation } from 'wouter';
 import { count, optionLetter } from '../../core/shared/plain';
 import { MainButton, type MainAct } from '../parts/PlaceHead';
-import { takeAway } from '../parts/take-away';
-import { bringResults } from '../state/sittings';
 import type { PlayQuestion } from './questions';
+import { useAnswersFile } from './use-answers-file';
+import { useCountdown } from './use-countdown';
 import {
   answersCsv,
   channelOf,
@@ -52,19 +51,6 @@ function nextAct({ phase, at, questions, learners }: Round, step: () => void): M
   return label === undefined
     ? undefined
     : { label, run: step, isDisabled: phase === 'waiting' && !learners.length };
-}
-
-/** How many seconds are left, counted down while the question is open. */
-export function useCountdown(begunAt: number, seconds: number, isOpen: boolean): number {
-  const [now, setNow] = useState(() => Date.now());
-  useEffect(() => {
-    if (!isOpen) {
-      return undefined;
-    }
-    const timer = setInterval(() => setNow(Date.now()), 250);
-    return () => clearInterval(timer);
-  }, [isOpen, begunAt]);
-  return Math.max(0, Math.ceil(seconds - Math.max(0, now - begunAt) / 1000));
 }
 
 function Asked({ round, step }: { round: Round; step: () => void }) {
@@ -159,16 +145,8 @@ export function LiveRound({
   onEnd: () => void;
 }) {
   const { round, step } = useRound(title, questions);
-  const [, go] = useLocation();
   const next = nextAct(round, step);
-  const name = `${title || 'Round'}, answers.csv`;
-  const csv = (): Uint8Array<ArrayBuffer> => new TextEncoder().encode(answersCsv(round));
-  const toResults = async (): Promise<void> => {
-    const id = await bringResults([new File([csv()], name, { type: 'text/csv' })]);
-    if (id) {
-      go(`/results/${id}`);
-    }
-  };
+  const file = useAnswersFile(`${title || 'Round'}, answers.csv`, () => answersCsv(round));
   return (
     <Paper component="section" aria-label="Live round" p="lg" style={{ flex: 'none' }}>
       <Stack gap="sm">
@@ -182,10 +160,8 @@ export function LiveRound({
           {next && <MainButton act={next} />}
           {round.phase === 'over' && (
             <>
-              <MainButton
-                act={{ label: 'See the answers in Results', run: () => void toResults() }}
-              />
-              <Button onClick={() => takeAway(name, csv(), 'text/csv')}>Take the answers</Button>
+              <MainButton act={{ label: 'See the answers in Results', run: file.toResults }} />
+              <Button onClick={file.take}>Take the answers</Button>
             </>
           )}
           <Button onClick={onEnd}>{round.phase === 'over' ? 'Close' : 'Stop'}</Button>

@@ -1,5 +1,6 @@
 // A live round over several windows of this machine: what the host knows, what the learners see, and how an answer counts.
 import { seeded, shuffled } from '../../core/shared/chance';
+import { csvOf } from '../../stand-ins/csv';
 import type { PlayQuestion } from './questions';
 
 /** An answer: the options that were picked, from 1, and after how many seconds. */
@@ -142,9 +143,6 @@ export function orderFor(learner: string, at: number, many: number): number[] {
   );
 }
 
-const cell = (text: string): string =>
-  /[",\r\n]/.test(text) ? `"${text.replace(/"/g, '""')}"` : text;
-
 /** The answers as text that any spreadsheet program opens (RFC 4180): a row for each learner, the texts that were picked. */
 export function answersCsv({ questions, learners }: Round): string {
   const rows = learners.map(({ name, answers }) => [
@@ -154,7 +152,7 @@ export function answersCsv({ questions, learners }: Round): string {
     ),
   ]);
   const head = ['Learner', ...questions.map(({ stem }) => stem)];
-  return `${[head, ...rows].map((row) => row.map(cell).join(',')).join('\r\n')}\r\n`;
+  return csvOf([head, ...rows]);
 }
 
 export const channelOf = (id: string): string => `cowslip round ${id}`;

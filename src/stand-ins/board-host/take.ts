@@ -1,6 +1,5 @@
 // How the board host reads a workbook. Shares no code with the road that wrote it: another library opens the file.
-import type { WorkSheet } from '@e965/xlsx';
-import { unzipSync } from 'fflate';
+import { lengthOf, openSheet } from '../strict';
 import type { Taken } from '../taken';
 import { BOARD_HOST } from './rules';
 
@@ -13,35 +12,8 @@ export type Square = {
   answer: string;
 };
 
-const INFLATED_AT_MOST = 40 * 1024 * 1024;
-const segmenter = new Intl.Segmenter('en', { granularity: 'grapheme' });
-const lengthOf = (text: string): number => [...segmenter.segment(text.normalize('NFC'))].length;
-
-/** Adds up what the package would inflate to before the library sees it. */
-function isSafe(bytes: Uint8Array): boolean {
-  let inflated = 0;
-  try {
-    unzipSync(bytes, {
-      filter: ({ originalSize }) => {
-        inflated += originalSize;
-        return false;
-      },
-    });
-  } catch {
-    return false;
-  }
-  return inflated <= INFLATED_AT_MOST;
-}
-
+/** The text of a cell, row and column counted from 0. */
 type At = (row: number, column: number) => string;
-
-function cellsOf(sheet: WorkSheet): At {
-  const rows = (sheet as { '!data'?: ({ v?: unknown } | undefined)[][] })['!data'] ?? [];
-  return (row, column) => {
-    const value = rows[row]?.[column]?.v;
-    return typeof value === 'string' || typeof value === 'number' ? String(value).trim() : '';
-  };
-}
 
 /** What of the fixed row and column is not as the blank has it. */
 function changedFrame(at: At): string | undefined {
@@ -93,29 +65,18 @@ function squaresOf(at: At): Square[] {
   );
 }
 
-async function sheetOf(bytes: Uint8Array): Promise<WorkSheet | string> {
-  if (bytes.length > BOARD_HOST.fileBytes) {
-    return `The file is larger than ${BOARD_HOST.fileBytes / 1_048_576} MiB.`;
-  }
-  if (bytes[0] !== 0x50 || bytes[1] !== 0x4b || !isSafe(bytes)) {
-    return 'The file is no workbook (.xlsx) that the host can open.';
-  }
-  const { read } = await import('@e965/xlsx');
-  try {
-    const book = read(bytes, { dense: true, nodim: true, sheetRows: 100 });
-    return book.Sheets[BOARD_HOST.sheet] ?? `The workbook has no sheet “${BOARD_HOST.sheet}”.`;
-  } catch {
-    return 'The workbook is damaged; the host could not open it.';
-  }
-}
+const MOST_ROWS = 100;
 
 /** The host's answer to a file: the squares that were taken, and each refused one with its cell and its reason. */
 export async function takeFile(bytes: Uint8Array): Promise<Taken<Square>> {
-  const sheet = await sheetOf(bytes);
-  if (typeof sheet === 'string') {
-    return { problem: sheet };
+  const cells = await openSheet(bytes, { ...BOARD_HOST, rows: MOST_ROWS });
+  if (typeof cells !== 'function') {
+    return cells;
   }
-  const at = cellsOf(sheet);
+  const at: At = (row, column) => {
+    const value = cells(row, column);
+    return typeof value === 'string' || typeof value === 'number' ? String(value).trim() : '';
+  };
   const changed = changedFrame(at);
   if (changed) {
     return { problem: changed };

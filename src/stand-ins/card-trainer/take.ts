@@ -1,11 +1,9 @@
 // How the card trainer reads a file: by itself, line by line.
 import { CARD_TRAINER } from './rules';
+import { lengthOf } from '../strict';
 import type { Taken } from '../taken';
 
 export type Card = { row: number; front: string; back: string; deck: string };
-
-const segmenter = new Intl.Segmenter('en', { granularity: 'grapheme' });
-const lengthOf = (text: string): number => [...segmenter.segment(text.normalize('NFC'))].length;
 
 function reasonAgainst({ front, back, deck }: Card, seen: ReadonlySet<string>): string | undefined {
   if (/^sample:/i.test(front)) {

@@ -1,4 +1,6 @@
 // How the form host reads its text: line by line, by the word in front.
+import { csvOf } from '../csv';
+import { lengthOf } from '../strict';
 import type { Taken } from '../taken';
 import { FORM_HOST } from './rules';
 
@@ -15,8 +17,6 @@ export type Form = Taken<FormQuestion> & { title?: string };
 
 const { words } = FORM_HOST;
 const LINE = /^(\S+)(?:[ \t]+(.*))?$/u;
-const segmenter = new Intl.Segmenter('en', { granularity: 'grapheme' });
-const lengthOf = (text: string): number => [...segmenter.segment(text.normalize('NFC'))].length;
 
 function optionReason({ options }: Draft): string | undefined {
   const { optionsMin, optionsMax } = FORM_HOST;
@@ -128,9 +128,6 @@ export const keyResponse = (questions: readonly FormQuestion[], at: string): Res
   picked: questions.map(({ key }) => key),
 });
 
-const cell = (text: string): string =>
-  /[",\r\n]/.test(text) ? `"${text.replace(/"/g, '""')}"` : text;
-
 /** All responses as text that any spreadsheet program opens (RFC 4180): a column for each question, its answers as texts. */
 export function responsesCsv(
   questions: readonly FormQuestion[],
@@ -144,5 +141,5 @@ export function responsesCsv(
       (picked[n] ?? []).map((one) => options[one - 1] ?? '').join('; '),
     ),
   ]);
-  return `${[head, ...rows].map((row) => row.map(cell).join(',')).join('\r\n')}\r\n`;
+  return csvOf([head, ...rows]);
 }

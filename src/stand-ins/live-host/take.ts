@@ -1,6 +1,5 @@
 // How the live host reads a file. Shares no code with the road that wrote it: another library opens the workbook.
-import { unzipSync } from 'fflate';
-import type { WorkSheet } from '@e965/xlsx';
+import { lengthOf, openSheet } from '../strict';
 import { LIVE_HOST } from './rules';
 
 export type HostQuestion = {
@@ -15,40 +14,7 @@ export type Refused = { row: number; question: string; reason: string };
 export type ImportAnswer =
   { title: string; taken: HostQuestion[]; refused: Refused[] } | { problem: string };
 
-const INFLATED_AT_MOST = 40 * 1024 * 1024;
-const segmenter = new Intl.Segmenter('en', { granularity: 'grapheme' });
-const lengthOf = (text: string): number => [...segmenter.segment(text.normalize('NFC'))].length;
-
-/** Adds up what the package would inflate to before the library sees it. */
-function isSafe(bytes: Uint8Array): boolean {
-  let inflated = 0;
-  try {
-    unzipSync(bytes, {
-      filter: ({ originalSize }) => {
-        inflated += originalSize;
-        return false;
-      },
-    });
-  } catch {
-    return false;
-  }
-  return inflated <= INFLATED_AT_MOST;
-}
-
 type Texts = (column: string, row: number) => string;
-
-function textsOf(sheet: WorkSheet): Texts {
-  const rows =
-    (sheet as { '!data'?: ({ w?: string; v?: unknown; f?: string } | undefined)[][] })['!data'] ??
-    [];
-  return (column, row) => {
-    const cell = rows[row - 1]?.[column.charCodeAt(0) - 65];
-    const value = cell?.v;
-    return typeof value === 'string' || typeof value === 'number' || typeof value === 'boolean'
-      ? String(value).trim()
-      : '';
-  };
-}
 
 class Reason {
   constructor(readonly text: string) {}
@@ -154,25 +120,20 @@ function takeRows(text: Texts): { taken: HostQuestion[]; refused: Refused[] } {
   return { taken, refused };
 }
 
+const MOST_ROWS = 2100;
+
 /** The host's answer to a file: what was taken, and each refused row with its reason; or why nothing could be read. */
 export async function takeFile(bytes: Uint8Array): Promise<ImportAnswer> {
-  if (bytes.length > LIVE_HOST.fileBytes) {
-    return { problem: `The file is larger than ${LIVE_HOST.fileBytes / 1_048_576} MiB.` };
+  const cell = await openSheet(bytes, { ...LIVE_HOST, rows: MOST_ROWS });
+  if (typeof cell !== 'function') {
+    return cell;
   }
-  if (bytes[0] !== 0x50 || bytes[1] !== 0x4b || !isSafe(bytes)) {
-    return { problem: 'The file is no workbook (.xlsx) that the host can open.' };
-  }
-  const { read } = await import('@e965/xlsx');
-  let sheet: WorkSheet | undefined;
-  try {
-    sheet = read(bytes, { dense: true, nodim: true, sheetRows: 2100 }).Sheets[LIVE_HOST.sheet];
-  } catch {
-    return { problem: 'The workbook is damaged; the host could not open it.' };
-  }
-  if (!sheet) {
-    return { problem: `The workbook has no sheet “${LIVE_HOST.sheet}”.` };
-  }
-  const text = textsOf(sheet);
+  const text: Texts = (column, row) => {
+    const value = cell(row - 1, column.charCodeAt(0) - 'A'.charCodeAt(0));
+    return typeof value === 'string' || typeof value === 'number' || typeof value === 'boolean'
+      ? String(value).trim()
+      : '';
+  };
   for (const [column, heading] of Object.entries(LIVE_HOST.headings)) {
     const found = text(column, LIVE_HOST.headingRow);
     if (found !== heading) {
