@@ -144,6 +144,56 @@ test('the commands lead to every place and act, and the focus follows', async ({
   await expect(page.getByRole('grid', { name: 'Questions' })).toBeFocused();
 });
 
+test('help is found by the words of a job, from any field by Ctrl K, and shows its picture', async ({
+  page,
+}) => {
+  await openDemo(page, '/help');
+  const search = page.getByRole('searchbox', { name: 'What do you want to do?' });
+  await search.fill('plan');
+  await expect(page.getByText('1 job with these words.')).toBeVisible();
+  const picture = page.getByRole('img', { name: 'Sets with the demo bank' });
+  await expect(picture).toBeVisible();
+  await expect
+    .poll(() => picture.evaluate((image: HTMLImageElement) => image.naturalWidth))
+    .toBeGreaterThan(1000);
+  await search.fill('nothing of the kind');
+  await expect(page.getByText(/No job has all these words/)).toBeVisible();
+  await search.fill('');
+  await page.keyboard.press('Control+k');
+  await page.keyboard.type('qr codes');
+  await page.getByRole('button', { name: 'Print a handout, cards or QR codes Help' }).click();
+  await expect(page).toHaveURL(/help#print/);
+  await expect(page.getByText(/a handout with room to write, the key/)).toBeVisible();
+  await page.getByRole('link', { name: 'Go to Sets' }).click();
+  await expect(page).toHaveURL(/\/sets/);
+});
+
+test('after many changes a bank that is in no file is told of, until it is saved', async ({
+  page,
+}) => {
+  await openDemo(page, '/bank');
+  await page.getByRole('button', { name: /Lock keepers, autumn intake/ }).click();
+  await page.getByRole('menuitem', { name: 'My questions' }).click();
+  await expect(page.getByRole('link', { name: /^Bank/ })).toContainText('0');
+  await go(page, '/gather');
+  await paste(page, 'Question\tA\tB\tRight\nWho opens the lock?\tthe keeper\tnobody\tA');
+  await page.getByRole('button', { name: 'Take 1 question into the bank' }).click();
+  await go(page, '/bank');
+  const bar = page.getByText(/changes of this bank are in no file yet/);
+  await expect(page.getByRole('button', { name: 'Undo' })).toBeEnabled();
+  for (let steps = 1; steps < 62; steps += 2) {
+    await page.keyboard.press('Control+z');
+    await page.keyboard.press('Control+y');
+  }
+  await expect(bar).toBeVisible();
+  const [download] = await Promise.all([
+    page.waitForEvent('download'),
+    page.getByRole('button', { name: 'Save this bank as a file' }).click(),
+  ]);
+  expect(download.suggestedFilename()).toBe('My questions.bank.zip');
+  await expect(bar).toBeHidden();
+});
+
 test('commands find questions, ? opens help, and the demo is reset', async ({ page }) => {
   await openDemo(page);
   await page.keyboard.press('Control+k');

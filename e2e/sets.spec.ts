@@ -3,7 +3,7 @@ import { strFromU8, unzipSync } from 'fflate';
 import { readFileSync } from 'node:fs';
 import type { Page } from '@playwright/test';
 import { literal } from '../src/core/shared/literal';
-import { expect, go, openDemo, test } from './person';
+import { choose, expect, go, openDemo, test } from './person';
 
 const facts = (page: Page) => page.getByTestId('facts-of-set');
 const listed = (page: Page) => page.locator('.set-question .set-stem');
@@ -110,4 +110,29 @@ test('a set is printed with its key, and taken as one file that plays, in three 
     page.getByRole('button', { name: 'Take the file' }).click(),
   ]);
   expect(download.suggestedFilename()).toBe('Set 1 quiz.html');
+});
+
+test('the same filters stand in Bank and Hand over, and what is chosen is seen in the search', async ({
+  page,
+}) => {
+  await openDemo(page, '/hand-over');
+  await page.getByRole('button', { name: 'Search by …' }).click();
+  await choose(page, 'Level', 'beginner');
+  await page.keyboard.press('Escape');
+  const search = page.getByRole('searchbox', { name: 'Questions that hold these words' });
+  await expect(search).toHaveValue('level:beginner');
+  const facts = await page.getByTestId('set-facts').textContent();
+  await go(page, '/bank');
+  await page.getByRole('button', { name: 'Search by …' }).click();
+  await choose(page, 'Level', 'beginner');
+  await page.getByRole('textbox', { name: 'Number of options' }).fill('4');
+  await page.keyboard.press('Escape');
+  await expect(page.getByRole('searchbox', { name: 'Search the questions' })).toHaveValue(
+    'level:beginner options:4',
+  );
+  const found = Number(
+    (await page.getByRole('status').filter({ hasText: ' of 60' }).textContent())!.split(' ')[0],
+  );
+  expect(found).toBeGreaterThan(0);
+  expect(found).toBeLessThanOrEqual(Number(facts!.split(' ')[0]));
 });

@@ -33,9 +33,12 @@ test('a sheet of seventeen columns is read without a broken word, and the halves
   const share = Number(await border.getAttribute('aria-valuenow'));
   await border.focus();
   await page.keyboard.press('ArrowLeft');
+  await expect(border).toHaveAttribute('aria-valuenow', String(share + 2));
   await page.keyboard.press('ArrowLeft');
   await expect(border).toHaveAttribute('aria-valuenow', String(share + 4));
   expect((await understood.boundingBox())!.width).toBeGreaterThan(right!.width);
+  // What a person likes is kept a moment later; nobody reloads within it.
+  await page.waitForTimeout(500);
   await page.reload();
   await expect(border).toHaveAttribute('aria-valuenow', String(share + 4));
 });

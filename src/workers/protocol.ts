@@ -98,6 +98,8 @@ export type FitColumn = {
   codes: string[];
   counts: [fits: number, loses: number, refused: number, written: number];
   total: number;
+  /** Where the receiver has several blanks: their layouts, and which of them (from 0) each question goes into. */
+  family?: { layouts: string[]; places: Uint8Array };
 };
 export type FillAnswer = { files: Filled[] } | { problem: string };
 /** What a fill is asked for besides the questions and the layout. */

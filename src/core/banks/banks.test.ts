@@ -1,7 +1,7 @@
 // The search of a bank.
 import { describe, expect, it } from 'vitest';
 import type { Item } from '../model';
-import { searchFor, termsOf } from './index';
+import { queryWith, searchFor, termsOf, valueAsked } from './index';
 
 const ITEM: Item = {
   id: '1',
@@ -20,7 +20,22 @@ const holds = (query: string): boolean =>
     sets: ['Tonight'],
     isUsed: true,
     levels: new Set(['warn']),
+    broughtIn: '2026-11-02',
+    changedFor: ['Evening host'],
   }))(ITEM);
+
+describe('a query put together by choosing', () => {
+  it.each([
+    ['', 'source', 'evening 2.xlsx', 'source:"evening 2.xlsx"'],
+    ['gate source:old.csv -paddle', 'source', 'new.csv', 'gate -paddle source:new.csv'],
+    ['gate source:"old one.csv"', 'source', '', 'gate'],
+    ['resource:x', 'source', 'new.csv', 'resource:x source:new.csv'],
+    ['-source:old.csv', 'source', 'new.csv', '-source:old.csv source:new.csv'],
+  ])('%s, %s %s', (query, field, value, whole) => {
+    expect(queryWith(query, field, value)).toBe(whole);
+    expect(valueAsked(whole, field)).toBe(value.toLowerCase());
+  });
+});
 
 describe('the search', () => {
   it.each([
@@ -37,6 +52,11 @@ describe('the search', () => {
     ['kind:"one right"', true],
     ['kind:short', false],
     ['tag:autumn', true],
+    ['date:2026-11', true],
+    ['date:2026-10', false],
+    ['changed:yes', true],
+    ['changed:"evening host"', true],
+    ['changed:no', false],
     ['level:beginner', true],
     ['level:expert', false],
     ['-level:expert', true],

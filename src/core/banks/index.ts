@@ -9,4 +9,4 @@ export {
   type CategoryNode,
   type TagCount,
 } from './tidy-order';
-export { searchFor, termsOf, type Lookup } from './search';
+export { queryWith, searchFor, termsOf, valueAsked, type Lookup } from './search';

@@ -13,6 +13,10 @@ export type Known = {
   levels: ReadonlySet<string>;
   /** How often learners answered it, and the share that was right; absent where nobody did. */
   past?: { answered: number; difficulty: number } | undefined;
+  /** The day on which it was brought in, 2026-11-28; absent where it was written here. */
+  broughtIn?: string | undefined;
+  /** The receivers for which it has words of its own or is left out. */
+  changedFor?: readonly string[] | undefined;
 };
 export type Lookup = (item: Item) => Known;
 
@@ -35,6 +39,9 @@ const FIELDS: Readonly<Record<string, (item: Item, known: Known) => readonly str
   hint: ({ hint }) => [hint?.plain ?? ''],
   explanation: ({ explanation }) => [explanation?.plain ?? ''],
   set: (_, { sets }) => sets,
+  date: (_, { broughtIn }) => (broughtIn ? [broughtIn] : []),
+  changed: (_, { changedFor = [] }) =>
+    changedFor.length ? ['yes', ...changedFor] : ['no', 'none'],
   picture: ({ media = [] }) => (media.length ? ['yes'] : ['no', 'none']),
   used: (_, { isUsed }) => (isUsed ? ['yes'] : ['no', 'never']),
   findings: (_, { levels }) => (levels.size ? [...levels, 'any'] : ['none']),
@@ -85,6 +92,21 @@ export function termsOf(query: string): Term[] {
       return text ? [{ field: undefined, value: text, isNot }] : [];
     },
   );
+}
+
+const written = (field: string, value: string): string =>
+  /\s/u.test(value) ? `${field}:"${value}"` : `${field}:${value}`;
+const ofField = (field: string): RegExp =>
+  new RegExp(String.raw`(?<![\p{L}-])${field}:(?:"[^"]*"?|\S*)\s*`, 'giu');
+
+/** What a query asks of a field; empty where it asks nothing. Letters are small, as the search reads them. */
+export const valueAsked = (query: string, field: string): string =>
+  termsOf(query).find((term) => term.field === field && !term.isNot)?.value ?? '';
+
+/** The query with another value asked of a field, or none where it is empty; all else that is asked stays. */
+export function queryWith(query: string, field: string, value: string): string {
+  const others = query.replace(ofField(field), '').trim();
+  return [others, value ? written(field, value) : ''].filter(Boolean).join(' ');
 }
 
 /** All that a word is looked for in, in lower case. */

@@ -1,11 +1,20 @@
 // Answers that stand in one text: several accepted ones, and gaps drawn into a sentence.
 import { splitCell } from '../shared/table/separators';
 
+/** Answers of more words than this are sentences, in which "or" joins what belongs together. */
+const MOST_WORDS = 4;
+const areShort = (parts: readonly string[]): boolean =>
+  parts.every((part) => part.trim().split(/\s+/u).length <= MOST_WORDS);
+
+/** The word between two short answers; undefined where it stands within a sentence. */
+function orIn(text: string): string | undefined {
+  const word = /\s(?:or|oder|ou|oppure)\s/u.exec(text)?.[0];
+  return word && areShort(text.split(word)) ? word : undefined;
+}
+
 /** The accepted answers of a text: by bar or semicolon, by a slash between blanks, or by a word such as "or". */
 export function splitAnswers(text: string): string[] {
-  const sign =
-    /[|;\n]/.exec(text)?.[0] ??
-    (/\s\/\s/.test(text) ? '/' : /\s(?:or|oder|ou|oppure)\s/u.exec(text)?.[0]);
+  const sign = /[|;\n]/.exec(text)?.[0] ?? (/\s\/\s/.test(text) ? '/' : orIn(text));
   return splitCell(text, sign).map((answer) => answer.replace(/^\*\s*/, ''));
 }
 

@@ -84,8 +84,12 @@ export function readBeside(
       fields[name] = value;
     }
   };
-  const textOf = (role: 'hint' | 'explanation') =>
-    row.text(role) ? { plain: row.text(role) } : undefined;
+  // Several hints, or an explanation in two columns, are read one after the other.
+  const textOf = (role: 'hint' | 'explanation') => {
+    const several = (row.slots.get(role)?.length ?? 0) > 1;
+    const plain = several ? row.texts(role).filter(Boolean).join(' ') : row.text(role);
+    return plain ? { plain } : undefined;
+  };
   set('title', row.text('title') || undefined);
   set('hint', textOf('hint'));
   set('explanation', textOf('explanation'));

@@ -1,5 +1,5 @@
-// Fractions and ranges that a spreadsheet program took for dates: told by the cell's number format, since the text alone
-// could be a date that was meant.
+// Fractions and ranges that a spreadsheet program took for dates: told by the cell's number format, or in a text that one
+// wrote, by its own way of writing a day and a month; any other text could be a date that was meant.
 import type { Column, Finding, Item } from '../model';
 import { cellName, columnIndex } from '../shared/cells';
 import { quoted } from '../shared/plain';
@@ -45,6 +45,9 @@ function dayAndMonth(text: string): [day: number, month: number] | undefined {
   return figures ? [Number(figures[1]), Number(figures[2])] : undefined;
 }
 
+/** A day and a month as spreadsheet programs write them where nobody chose how: '03-Apr', '03. Apr', '3-avr.' (common practice, no source). */
+const WRITTEN_BY_PROGRAM = /^\d{1,2}(?:-|\.\s)\p{L}{3,4}\.?$/u;
+
 /** A finding for each question that has such answers, with the likeliest reading as a suggestion. */
 export function damageOf(
   items: readonly Item[],
@@ -52,18 +55,16 @@ export function damageOf(
   columns: readonly Column[],
   file: string,
 ): Finding[] {
-  if (!region.sheet.dates.length) {
-    return [];
-  }
   const dates = new Set(region.sheet.dates);
+  const isDate = (row: number, column: number): boolean =>
+    (dates.has(`${row}:${column}`) || WRITTEN_BY_PROGRAM.test(region.cell(row, column))) &&
+    dayAndMonth(region.cell(row, column)) !== undefined;
   const answers = columns
     .filter((column) => ANSWERS.includes(column.role))
     .map((column) => columnIndex(column.column));
   return items.flatMap((item): Finding[] => {
     const row = rowShown(region.sheet, item.origin?.row ?? 0);
-    const hit = answers.filter(
-      (column) => dates.has(`${row}:${column}`) && dayAndMonth(region.cell(row, column)),
-    );
+    const hit = answers.filter((column) => isDate(row, column));
     if (!hit.length) {
       return [];
     }

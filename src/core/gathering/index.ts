@@ -1,19 +1,20 @@
 // Gathering: from a table to questions, with the reading that explains them.
-import type { CellRange, Column, Finding, Item, Overrule, Reading, Sheet, Table } from '../model';
+import type { Column, Finding, Item, Overrule, Reading, Sheet, Table } from '../model';
 import { CHOSEN } from '../shared/reasons';
-import { columnLetters, parseRange } from '../shared/cells';
+import { columnIndex, columnLetters, parseRange } from '../shared/cells';
 import { count, quoted } from '../shared/plain';
 import {
   findBlocks,
   findBoard,
   firstRowBelow,
   tablesIn,
+  type TableRange,
   SURE,
   understandHeadings,
   type HeadingUnderstood,
 } from '../understanding';
 import { regionOf, rowShown, shownRow, type Region } from '../shared/table/region';
-import { findInnerSeparator } from '../shared/table/separators';
+import { findInnerSeparator, strongSeparator } from '../shared/table/separators';
 import { verdictOf } from '../shared/vocabulary/verdicts';
 import { columnsSpan, guessColumns } from './columns';
 import { readBeside } from './beside';
@@ -23,6 +24,7 @@ import { damageOf } from './damage';
 import type { Gathered, GatherOptions } from './contract';
 import type { Problem } from './key';
 import { guessKey } from './key-style';
+import { longRowsAsRows } from './long-rows';
 import { learnKindWords } from './kind-of-row';
 import type { Manner } from './manner';
 import { withKeySheet } from './key-sheet';
@@ -31,6 +33,7 @@ import { looksLike, readAnswer } from './question';
 import { withRich } from './rich';
 import { otherHeadings } from './others';
 import { Row, slotsOf, type Slots } from './row';
+import { tableAround } from './range';
 import { recall, withMemory, withRecalled } from './recall';
 import {
   isEmptyRow,
@@ -42,7 +45,9 @@ import {
   type LeftOut,
 } from './rows';
 import { sectionRows, sectionsInTurn } from './section-rows';
+import { areWordPairs } from './word-pairs';
 import { chooseSheet } from './sheet-choice';
+import { withOptionsApart } from './stems-apart';
 import { spreadMerges } from './merges';
 
 export { readingToKeep } from './recall';
@@ -143,7 +148,7 @@ function mannerOf(
   const manner: Manner = {
     key,
     optionSeparator: findInnerSeparator(sample('options')),
-    wrongSeparator: findInnerSeparator(sample('wrongs')),
+    wrongSeparator: findInnerSeparator(sample('wrongs')) ?? strongSeparator(sample('wrongs')),
     cards: cards && !slots.has('kind'),
     kindWords: new Map(),
     minutes: MINUTES.test(time) && !SECONDS.test(time.replace(MINUTES, '')),
@@ -325,6 +330,15 @@ function headedWidth(region: Region, headingRow: number | null): number {
   return last - region.left + 1;
 }
 
+/** How many columns those span that mean something, headed or not. */
+const usedWidth = ({ left }: Region, columns: readonly Column[]): number =>
+  Math.max(
+    0,
+    ...columns
+      .filter(({ role }) => role !== 'ignore')
+      .map(({ column }) => columnIndex(column) - left + 1),
+  );
+
 /** One table of a sheet: its reading, and every row as a question. */
 function gatherRegion(
   table: Table,
@@ -335,9 +349,17 @@ function gatherRegion(
   progress?: GatherOptions['progress'],
 ): Gathered {
   const findings: Finding[] = [];
-  const { reading, first, headingRow, cards } = readManner(table, region, overrule, chosen);
+  const around = overrule.range === undefined ? region : tableAround(region);
+  const asRows = readManner(table, around, overrule, chosen);
+  const isSaid = overrule.columns !== undefined || overrule.headingRow !== undefined;
+  const read =
+    !asRows.cards && !isSaid && areWordPairs(around)
+      ? readManner({ ...table, listsTerms: true }, around, overrule, chosen)
+      : asRows;
+  const { reading, headingRow, cards } = read;
+  const first = Math.max(read.first, region.top);
   const slots = slotsOf(reading.columns);
-  const manner = mannerOf(region, slots, reading, { first, cards });
+  const manner = mannerOf(around, slots, reading, { first: read.first, cards });
   const items = readRows(
     {
       progress,
@@ -351,7 +373,7 @@ function gatherRegion(
     },
     headingRow,
     first,
-    headedWidth(region, headingRow),
+    Math.max(headedWidth(region, headingRow), usedWidth(region, reading.columns)),
   );
   for (const finding of damageOf(items, region, reading.columns, table.file)) {
     findings.push(finding);
@@ -363,14 +385,17 @@ function gatherRegion(
 function gatherTables(
   table: Table,
   sheet: Sheet,
-  ranges: readonly CellRange[],
+  ranges: readonly TableRange[],
   overrule: Overrule,
   chosen: { because: string; sure: boolean },
   newId: () => string,
 ): Gathered {
-  const parts = ranges.map((range) =>
-    gatherRegion(table, regionOf(sheet, range), overrule, chosen, newId),
-  );
+  const parts = ranges.map(({ title, ...range }) => {
+    const part = gatherRegion(table, regionOf(sheet, range), overrule, chosen, newId);
+    return title === undefined
+      ? part
+      : { ...part, items: part.items.map((item) => ({ category: [title], ...item })) };
+  });
   const most = parts.reduce((best, part) => (part.items.length > best.items.length ? part : best));
   const note: Finding = {
     rule: 'several-tables',
@@ -475,6 +500,11 @@ function otherShape(
     const said = { overrule, chosen, because, stem: region.left + 1 };
     return gatherLaidOut(source, blocksAsRows(region, blocks), said);
   }
+  const long = longRowsAsRows(region);
+  if (long) {
+    const told = 'a column says of each row which part of a question it is';
+    return gatherLaidOut(source, long.rows, { overrule, chosen, because: told, stem: long.stem });
+  }
   const found = optionRowsAsRows(region);
   const because = 'each option has a row of its own below its question';
   return (
@@ -518,8 +548,9 @@ function gatherSaid(table: Table, { overrule = {}, newId, progress }: GatherOpti
   }
   const spread = spreadMerges(chosen.sheet);
   const keyed = range || overrule.columns ? undefined : withKeySheet(table, spread);
-  const sheet = keyed?.sheet ?? spread;
-  findings.push(...(keyed ? [keyed.finding] : []));
+  const apart = range ? undefined : withOptionsApart(keyed?.sheet ?? spread, table.file);
+  const sheet = apart?.sheet ?? keyed?.sheet ?? spread;
+  findings.push(...[keyed?.finding ?? [], apart?.finding ?? []].flat());
   const region = regionOf(sheet, range);
   const other = otherShape(table, region, overrule, chosen, newId);
   if (other?.items.length) {

@@ -49,7 +49,7 @@ function fromAnswer(row: Row, manner: Manner): Kind | undefined {
   if (drawn && (answer || !row.text('lines'))) {
     return 'gap';
   }
-  if (!answer) {
+  if (!answer || row.text('lines')) {
     return undefined;
   }
   return manner.cards ? 'card' : 'short';

@@ -164,6 +164,12 @@ const BUILDERS: Partial<Record<Kind, (row: Row, parts: string[], manner: Manner)
     const drawn = drawnGaps(row.text('stem'), answers) ?? { stem: row.text('stem'), gaps: [] };
     return { fields: { gaps: drawn.gaps, stem: plain(drawn.stem) }, problems: [] };
   },
+  // Nobody types a model answer word for word: it is shown afterwards, to be marked by.
+  open: (row) => {
+    const model = row.text('accepted') || row.text('key');
+    const isShown = model !== '' && !row.text('explanation');
+    return { fields: isShown ? { explanation: plain(model) } : {}, problems: [] };
+  },
   card: (row, parts) => ({
     fields: {
       accepted: [row.text('accepted') || row.text('key') || parts[0] || ''].filter(Boolean),

@@ -4,6 +4,8 @@ import { filledIn, rowText, type Region } from '../shared/table/region';
 /** Longer cells are remarks, and such as ask are questions. */
 const LONGEST = 60;
 const LEAST = 2;
+/** A word with a number or letter, 'Round 1: Rivers', 'Teil B', is a title without a gap above it. */
+const COUNTED = /^\p{L}{3,}\.?\s(?:\d{1,2}|[A-H])(?![\p{L}\d])/u;
 /** So many rows above the headings may hold the first title. */
 const ABOVE = 3;
 
@@ -39,7 +41,7 @@ function firstTitle(region: Region, headingRow: number): [number, string] | unde
 }
 
 /**
- * The titles of a table's parts by their rows (from 0): rows of a single text behind an empty one, each with a row of several cells
+ * The titles of a table's parts by their rows (from 0): rows of a single text behind an empty one, or that count, each with a row of several cells
  * right below. None where there are fewer than two, the one above the headings counted.
  */
 export function sectionRows(
@@ -48,16 +50,15 @@ export function sectionRows(
   first: number,
 ): Map<number, string> {
   const found = new Map<number, string>();
-  if (headingRow === null) {
-    return found;
-  }
   for (let row = first; row < region.bottom; row++) {
-    const text = filledIn(region, row - 1) === 0 ? onlyText(region, row) : undefined;
+    const own = onlyText(region, row);
+    const isParted = row === region.top || filledIn(region, row - 1) === 0;
+    const text = own && (isParted || COUNTED.test(own)) ? own : undefined;
     if (text && filledIn(region, filledFrom(region, row + 1)) > 1) {
       found.set(row, text);
     }
   }
-  const above = found.size ? firstTitle(region, headingRow) : undefined;
+  const above = found.size && headingRow !== null ? firstTitle(region, headingRow) : undefined;
   const all = new Map([...(above ? [above] : []), ...found]);
   return all.size >= LEAST ? all : new Map<number, string>();
 }

@@ -3,12 +3,12 @@ import type { Column, Role } from '../model';
 import { columnIndex, columnLetters } from '../shared/cells';
 import type { Region } from '../shared/table/region';
 import { tagNameOf } from '../shared/tag-name';
-import { bareWords } from '../shared/normalise';
+import { alike, bareWords } from '../shared/normalise';
 import { speaksOf } from '../shared/vocabulary/rule-words';
 import { SURE, understandColumns, type ColumnUnderstood } from '../understanding';
 import { noteAt, rulesAt } from './at-cell';
 import { separatorIn } from './key-sentences';
-import { bareLimit, characterLimit } from './sentences';
+import { bareLimit, characterLimit, listedNumbers } from './sentences';
 
 export type Learned = Column & { because: string; sure: boolean };
 /** The separator of tags or several values that a heading names in brackets. */
@@ -140,8 +140,8 @@ function separatorSaid({ role, heading }: Learned, words: readonly string[]): st
 function rulesOf(
   region: Region,
   headingRow: number | undefined,
-  row: number,
-  at: number,
+  { row, at }: { row: number; at: number },
+  said: string,
 ): Partial<Learned> {
   const heading = headingRow === undefined ? '' : region.cell(headingRow, at);
   const note = headingRow === undefined ? '' : noteAt(region.sheet, headingRow, at);
@@ -153,11 +153,12 @@ function rulesOf(
     characterLimit(heading) ??
     characterLimit(note) ??
     bareLimit(heading) ??
-    characterLimit(explained);
+    characterLimit(explained) ??
+    characterLimit(said);
   return {
     ...rules,
     ...(most ? { max: most } : {}),
-    ...(mustBeFilled(heading, note) ? { required: true } : {}),
+    ...(mustBeFilled(heading, `${note} ${said}`) ? { required: true } : {}),
   };
 }
 
@@ -189,7 +190,12 @@ export function learnColumns(
   });
   const columns = understood.map((one): Learned => ({
     ...learnedOf(one),
-    ...rulesOf(region, headingRow, below, one.at),
+    ...rulesOf(
+      region,
+      headingRow,
+      { row: below, at: one.at },
+      explanations.get(alike(one.heading)) ?? '',
+    ),
   }));
   settle(columns);
   const learned = columns.map((column, index): Learned => {
@@ -206,10 +212,16 @@ export function learnColumns(
     const sampled = Array.from({ length: Math.max(0, lastSample - first + 1) }, (_, row) =>
       region.cell(first + row, at),
     );
+    const said = explanations.get(alike(column.heading ?? ''));
     const separator = JOINED.includes(column.role)
-      ? separatorOf(column, sampled, words)
+      ? (separatorOf(column, sampled, words) ?? (said ? separatorIn(said) : undefined))
       : undefined;
-    return separator ? { ...column, separator } : column;
+    const seconds = column.role === 'seconds' && said ? listedNumbers(said) : undefined;
+    return {
+      ...column,
+      ...(separator ? { separator } : {}),
+      ...(seconds && !column.values ? { values: seconds.map(String) } : {}),
+    };
   });
   return withEmpty(learned, region.left);
 }

@@ -1,6 +1,7 @@
 // Learning: from a receiver's blank to a layout, with the reason for every guess.
 import type { Column, Layout, Limits, Role, Table } from '../model';
 import { columnIndex, columnLetters } from '../shared/cells';
+import { alike } from '../shared/normalise';
 import { quoted } from '../shared/plain';
 import type { Region } from '../shared/table/region';
 import {
@@ -79,6 +80,31 @@ const withMeanings = (row: readonly string[]): string[] => {
   return filled.length > 1 ? [...filled, filled.join(': ')] : filled;
 };
 
+/** How many options a heading asks for that takes them all in one cell. */
+function optionsAsked(columns: readonly Column[]): { text: string; limits: Limits } | undefined {
+  const heading = columns.find(({ role }) => role === 'options')?.heading ?? '';
+  const { optionsMin, optionsMax } = limitsIn(`${heading.replace(/[()]/g, ' ')} options`);
+  return optionsMax === undefined
+    ? undefined
+    : { text: heading, limits: { ...(optionsMin ? { optionsMin } : {}), optionsMax } };
+}
+
+/** What the row between the headings and the first question states, by the headings' comparable words. */
+function rulesBelow(
+  region: Region,
+  headingRow: number | undefined,
+  first: number,
+): Map<string, string> {
+  const found = new Map<string, string>();
+  for (let c = region.left; c <= region.right && headingRow !== undefined; c++) {
+    const text = first > headingRow + 1 ? region.cell(headingRow + 1, c) : '';
+    if (text) {
+      found.set(alike(region.cell(headingRow, c)), text);
+    }
+  }
+  return found;
+}
+
 const LIMITED: Partial<Record<Role, keyof Limits>> = {
   stem: 'stem',
   option: 'option',
@@ -112,6 +138,11 @@ function learnLimits(
       limits[name as 'stem'] = value as number;
       because[`limits.${name}`] = `the instructions say so: ${quoted(text, 80)}`;
     }
+  }
+  const asked = optionsAsked(columns);
+  if (asked && limits.optionsMax === undefined) {
+    Object.assign(limits, asked.limits);
+    because['limits.optionsMax'] = `the heading says so: ${quoted(asked.text, 80)}`;
   }
   const inBytes = [...columns.map((column) => column.heading ?? ''), ...words].find(countsBytes);
   if (inBytes) {
@@ -257,15 +288,18 @@ export function learn(table: Table, id: string): LearnedLayout {
   const first = headingRow === undefined ? headless(region) : firstRowBelow(region, headingRow);
   const sample = findSamples(region, first);
   const words = wordsOf(table, form);
+  const explanations = explanationsOf(
+    region,
+    headingRow ?? null,
+    table.sheets.filter((sheet) => sheet !== region.sheet),
+  );
+  const stated = rulesBelow(region, headingRow, first);
+  stated.forEach((text, heading) => explanations.set(heading, explanations.get(heading) ?? text));
   const learned = learnColumns(region, headingRow, {
     first,
     lastSample: sample?.last ?? first - 1,
     words,
-    explanations: explanationsOf(
-      region,
-      headingRow ?? null,
-      table.sheets.filter((sheet) => sheet !== region.sheet),
-    ),
+    explanations,
   });
   const columns = learned.map(withoutReason);
   const because = fileReasons(form, first, sample);
@@ -279,11 +313,14 @@ export function learn(table: Table, id: string): LearnedLayout {
       unsure.push(`columns.${column.column}`);
     }
   }
-  const note = (letters: string): string =>
-    [
-      columns.find((column) => column.column === letters)?.heading ?? '',
+  const note = (letters: string): string => {
+    const heading = columns.find((column) => column.column === letters)?.heading ?? '';
+    return [
+      heading,
       noteAt(region.sheet, headingRow ?? -1, columnIndex(letters)),
-    ].join(' ');
+      explanations.get(alike(heading)) ?? '',
+    ].join('\n');
+  };
   const key = learnKey({
     region,
     columns,

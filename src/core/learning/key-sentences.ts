@@ -95,7 +95,20 @@ export const saysRightFirst = (text: string): boolean => {
 
 type Verdicts = { right: string; wrong: string };
 
-/** Words of a text that say right and wrong, `write yes or no`: next to one another, or with one word between. */
+const CLAUSES = /[,;.\n]\s*|:\s+|\s(?:and|und|et|en|y|e|i|og|och)\s/u;
+
+/** Words that say right and wrong where each stands first in its clause: `yes if it holds, no if it does not`. */
+function verdictsOfClauses(text: string): Verdicts[] {
+  const heads = text
+    .split(CLAUSES)
+    .map((clause) => /^[\s"'“‘„«(]*([\p{L}\p{N}]+)/u.exec(clause)?.[1]);
+  return heads.flatMap((head, index) => {
+    const next = heads[index + 1];
+    return (head && next && verdictPair([head, next])) || [];
+  });
+}
+
+/** Words of a text that say right and wrong, `write yes or no`: next to one another, with one word between, or each first in its clause. */
 export function allVerdictsIn(text: string): Verdicts[] {
   const found: Verdicts[] = [];
   const words = text.split(/[\s"'“”‘’„«»().,;:]+|(?<=\p{L})\/(?=\p{L})/u).filter(Boolean);
@@ -109,7 +122,7 @@ export function allVerdictsIn(text: string): Verdicts[] {
       }
     }
   }
-  return found;
+  return found.length ? found : verdictsOfClauses(text);
 }
 
 /** The first two words of a text that say right and wrong. */

@@ -5,7 +5,7 @@ import { bareWords } from '../shared/normalise';
 import { quoted } from '../shared/plain';
 import type { Region } from '../shared/table/region';
 import { findInnerSeparator, splitCell, splitLabelled } from '../shared/table/separators';
-import { saysFromZero } from '../shared/vocabulary/key-words';
+import { saysFromZero, saysRightAnswer } from '../shared/vocabulary/key-words';
 import { speaksOf } from '../shared/vocabulary/rule-words';
 import { trueFalseWords, verdictOf, verdictPair } from '../shared/vocabulary/verdicts';
 import { findMarks, findVerdicts, readingsOf, type Named } from '../understanding';
@@ -75,6 +75,10 @@ function separatorOf(
     .find(Boolean);
 }
 
+/** Whether a sentence speaks of the options or of the right answer. */
+const isAboutOptions = (text: string): boolean =>
+  speaksOf('options', bareWords(text)) || speaksOfKey(text);
+
 const isAboutWrong = (text: string): boolean => speaksOf('wrong', bareWords(text));
 
 const optionsIn = (text: string, separator: string | undefined): string[] =>
@@ -121,7 +125,8 @@ function fromSamples(
   if (!best || best.share < 0.6) {
     return undefined;
   }
-  const isZero = best.style === 'number' && saysFromZero(bareWords(evidence.note(key.column)));
+  const about = [evidence.note(key.column), ...evidence.words.filter(isAboutOptions)];
+  const isZero = best.style === 'number' && about.some((text) => saysFromZero(bareWords(text)));
   const separator = separatorOf(evidence, key, best.style === 'text' ? [] : values);
   const joined =
     best.style === 'text'
@@ -208,7 +213,7 @@ function fromKeyColumn(evidence: KeyEvidence, key: Column): KeyLearned {
   const found =
     fromSamples(evidence, key, options) ??
     fromList(key, options) ??
-    (options.length ? fromWords(evidence, key) : undefined);
+    (options.length || having(evidence, 'options').length ? fromWords(evidence, key) : undefined);
   if (found) {
     const separator = found.key.separator ?? separatorOf(evidence, key, []);
     const takesSeveral = found.key.style !== 'word' && separator !== undefined;
@@ -241,7 +246,9 @@ function withoutColumn(evidence: KeyEvidence): KeyLearned {
     };
   }
   const about = [...options.map((column) => evidence.note(column.column)), ...evidence.words];
-  const first = about.find(saysRightFirst);
+  const [own, ...others] = options.map(({ heading }) => saysRightAnswer(bareWords(heading ?? '')));
+  const isHeaded = own === true && others.length > 0 && !others.includes(true);
+  const first = isHeaded ? options[0]!.heading : about.find(saysRightFirst);
   const sign = about.filter(speaksOfKey).map(signIn).find(Boolean);
   if (sign && options.length) {
     return {
@@ -254,7 +261,9 @@ function withoutColumn(evidence: KeyEvidence): KeyLearned {
     return {
       key: { style: 'first' },
       sure: true,
-      because: 'a note says that the right answer comes first',
+      because: isHeaded
+        ? 'the first option alone is called the right one'
+        : 'a note says that the right answer comes first',
     };
   }
   return {
@@ -271,7 +280,12 @@ function fromVerdicts(evidence: KeyEvidence): KeyLearned {
   const sampled = findVerdicts(sampleRows(evidence, columns));
   const list = columns.find(({ values }) => values?.length === 2)?.values;
   const listed = list && (verdictPair(list) ?? { right: list[0]!, wrong: list[1]! });
-  const said = [...columns.map((column) => evidence.note(column.column)), ...evidence.words]
+  // A sentence that says what to write is clearer than a heading that only abbreviates it.
+  const said = [
+    ...evidence.words.filter((text) => isAboutOptions(text) && !names(text, columns[0]!)),
+    ...columns.map((column) => evidence.note(column.column)),
+    ...evidence.words,
+  ]
     .map(verdictsIn)
     .find(Boolean);
   const found = { ...(sampled ?? listed ?? said) };

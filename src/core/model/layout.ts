@@ -213,6 +213,8 @@ export const LayoutSchema = z.object({
   blank: z.object({ name: z.string(), digest: z.string() }).optional(),
   /** Pictures that the receiver knows, by name: the number or link that it wants in a picture's place. */
   pictures: z.array(z.object({ name: z.string(), value: z.string() })).optional(),
+  /** The receiver's name where it has several blanks: each question goes into the one that takes it with the least change. */
+  family: z.string().optional(),
   /** Whether the receiver shuffles the options itself, so that the order in the file does not matter. */
   shuffles: z.boolean().optional(),
   /** Where a receiver takes no file: the cell at which the block is pasted, 'B5'. */

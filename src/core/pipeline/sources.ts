@@ -52,6 +52,16 @@ const AS_TEXT = { as: 'questions' } as const;
 /** Longer texts are looked at in one way alone. */
 const LONG = 200_000;
 
+/** Whether quoted cells hold several lines while all rows are equally long: nobody types questions so. */
+function holdsLines({ sheets: [sheet] }: Table): boolean {
+  const rows = sheet?.rows ?? [];
+  const several = rows.filter((row) => row.some((cell) => cell.trim().includes('\n')));
+  const [first] = rows;
+  return (
+    several.length > 1 && first!.length > 1 && rows.every(({ length }) => length === first!.length)
+  );
+}
+
 /** A text that looks like columns, as the questions typed in it, where nearly all of its lines are such. */
 async function asTyped(
   opened: Opened,
@@ -64,7 +74,7 @@ async function asTyped(
     (sum, { rows }) => sum + rows.reduce((cells, row) => cells + row.join().length, 0),
     0,
   );
-  if (!size || size > LONG || opened.table.sheets.length > 1) {
+  if (!size || size > LONG || opened.table.sheets.length > 1 || holdsLines(opened.table)) {
     return opened;
   }
   const text = await readAsText();

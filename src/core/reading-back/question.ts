@@ -28,7 +28,10 @@ function kindOf(layout: Layout, said: Said): Kind {
 /** The kind of a row whose places could be of several. */
 function kindByAnswers(layout: Layout, said: Said): Kind {
   const hasOptions = (['option', 'options', 'right'] as const).some((role) => said.has(role));
-  if (layout.key.style === 'word' || hasOptions) {
+  if (layout.key.style === 'word' && !hasOptions) {
+    return 'true-false';
+  }
+  if (hasOptions) {
     const right = readOptions(layout, said).filter((option) => option.right);
     return right.length > 1 ? 'choice-many' : 'choice-one';
   }

@@ -20,7 +20,6 @@ export const ONE: ReadonlySet<Role> = new Set<Role>([
   'points',
   'seconds',
   'attempts',
-  'hint',
   'image',
   'image-alt',
   'shuffle',

@@ -4,9 +4,8 @@ import { CHOSEN } from '../shared/reasons';
 import { alike } from '../shared/normalise';
 import { count, quoted } from '../shared/plain';
 import type { Region } from '../shared/table/region';
-import { placesOf } from './assign';
+import { ONE, placesOf, type Assigned } from './assign';
 import {
-  MEANINGS,
   roleOfMeaning,
   SAYINGS,
   type ColumnView,
@@ -19,9 +18,9 @@ import { shippedModel } from './model';
 import { withoutContrary } from './contrary';
 import { rank } from './rank';
 import { meaningsOf } from './roles';
+import { explained, TOLD_BY_WORDS, worded } from './said-odds';
 import { saying } from './saying';
-import { scaled } from './scaled';
-import { viewOf } from './view';
+import { headingAt, viewOf } from './view';
 
 /** Below this a reading is called unsure. */
 export const SURE = 0.85;
@@ -38,7 +37,6 @@ export type ColumnUnderstood = {
   others: Likely[];
   because: string;
 };
-const TELLS = 0.5;
 
 /** A heading that may mean a thing among others names it where the table has no better one. */
 const NAMES = 0.3;
@@ -65,23 +63,6 @@ function reasonOf(view: TableView, column: number, meaning: Meaning): string {
     : what;
 }
 
-/** What cells alone never show for sure: three small numbers may be points, attempts or anything. */
-const TOLD_BY_WORDS: ReadonlySet<Meaning> = new Set<Meaning>([
-  'points',
-  'attempts',
-  'hint',
-  'explanation',
-  'by',
-  'title',
-  'tag',
-  'lines',
-  'use',
-  'shuffle',
-  'across',
-  'pick',
-  'constant',
-  'image-alt',
-]);
 const SAID_AT_ALL = 0.1;
 const GUESSED = 0.6;
 
@@ -104,35 +85,32 @@ export type Asked = {
   explanations?: ReadonlyMap<string, string>;
 };
 
-/** An explanation speaks in its first words. */
-const FIRST_WORDS = /^[^,.;:(\n]{2,40}/u;
-/** How much of a doubt stays where an explanation says something else. */
-const DOUBT = 0.02;
-/** Less of it stays where nothing but words would tell that thing. */
-const DOUBT_OF_WORDS = 0.006;
-const doubtOf = (index: number): number =>
-  TOLD_BY_WORDS.has(MEANINGS[index]!) ? DOUBT_OF_WORDS : DOUBT;
-
-/** The odds of a column weighed once more with its heading's words: the lists behind them are longer than what was trained on. */
-function worded(own: readonly number[], { heading }: ColumnView): readonly number[] {
-  if (!piecesOf(heading).length) {
-    return own;
-  }
-  const spoken = saying(heading);
-  return scaled(own.map((p, index) => p * (spoken[index]! + doubtOf(index))));
+/** The odds of all columns, weighed with all that is said of them and with what their cells speak against. */
+function oddsOf(
+  view: TableView,
+  held: ReadonlyMap<number, Meaning>,
+  explanations: ReadonlyMap<string, string>,
+): (readonly number[])[] {
+  const told = view.columns.map(({ heading }) => explanations.get(alike(heading)));
+  return withoutContrary(
+    view,
+    meaningsOf(shippedModel(), view, held).map((own, index) =>
+      explained(
+        worded(own, view.columns[index]!),
+        told[index],
+        told.filter((text) => text === told[index]).length > 1,
+      ),
+    ),
+  );
 }
 
-/** The odds of a column weighed with the words by which it is explained elsewhere, where those name a field. */
-function explained(own: readonly number[], explanation: string | undefined): readonly number[] {
-  const words = explanation && FIRST_WORDS.exec(explanation)?.[0];
-  if (!words || !piecesOf(words).length) {
-    return own;
-  }
-  const spoken = saying(words);
-  if (Math.max(...MEANINGS.map((_, index) => spoken[index]!)) < TELLS) {
-    return own;
-  }
-  return scaled(own.map((p, index) => p * (spoken[index]! + doubtOf(index))));
+/** Columns of which the table as a whole makes one doubt: a second one for what there is one of, and all where none asks. */
+function doubtedOf(assigned: readonly Assigned[]): boolean[] {
+  const roles = assigned.map(({ meaning }) => roleOfMeaning(meaning));
+  const asks = roles.includes('stem');
+  return roles.map(
+    (role, index) => (ONE.has(role) && roles.indexOf(role) < index) || (!asks && role !== 'ignore'),
+  );
 }
 
 /**
@@ -157,26 +135,22 @@ export function understandColumns(
       held.set(index, meaning);
     }
   });
-  const odds = withoutContrary(
-    view,
-    meaningsOf(shippedModel(), view, held).map((own, index) =>
-      explained(
-        worded(own, view.columns[index]!),
-        explanations.get(alike(view.columns[index]!.heading)),
-      ),
-    ),
-  );
-  const assigned = rank(view, odds, held);
+  const assigned = rank(view, oddsOf(view, held, explanations), held);
   const places = placesOf(
     view,
     assigned.map(({ meaning }) => meaning),
   );
   const seen = new Set(view.columns.map(({ at }) => at));
+  const doubted = doubtedOf(assigned);
   const understood = view.columns.map(({ at, heading }, index): ColumnUnderstood => {
     const { meaning, others } = assigned[index]!;
     const p = held.has(index)
       ? 1
-      : Math.min(assigned[index]!.p, mostSure(view.columns[index]!, meaning));
+      : Math.min(
+          assigned[index]!.p,
+          mostSure(view.columns[index]!, meaning),
+          doubted[index] ? GUESSED : 1,
+        );
     const n = places[index];
     return {
       at,
@@ -203,7 +177,7 @@ function emptyColumns(
 ): ColumnUnderstood[] {
   const found: ColumnUnderstood[] = [];
   for (let at = region.left; at <= region.right && headingRow !== null; at++) {
-    const heading = region.cell(headingRow, at);
+    const heading = headingAt(region, headingRow, at);
     if (!heading || seen.has(at)) {
       continue;
     }

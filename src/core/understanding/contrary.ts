@@ -11,34 +11,26 @@ import {
   type Meaning,
   type TableView,
 } from './contract';
+import { filledOf, isRepeated, says, TICK } from './column-words';
 import { piecesOf } from './heading-words';
 import { wordingIn } from './keys/named';
 import { saying } from './saying';
 import { scaled } from './scaled';
+import { shownTogether } from './shown-together';
 
 /** What stays of the odds of a meaning that cells speak against. */
 const HARDLY = 1e-4;
 /** Fewer rows show nothing. */
 const LEAST_ROWS = 2;
-/** A reference may be typed twice by mistake. */
-const DISTINCT = 0.8;
 const ADDRESS = /^[^\s@]+@[^\s@]+\.[^\s@]+$/u;
 const COUNTED = /^[^\p{L}\d]{0,3}\d[\d.,:\s]*[^\d\s]{0,12}\.?$/u;
 const NUMBERS: readonly Meaning[] = ['points', 'attempts', 'lines', 'tolerance'];
-const TICK = /^[xX+✓✔☑✗*]$/u;
 const MOSTLY = 0.8;
 const NAMED = 0.5;
 const SAID = 0.8;
 
-const filledOf = ({ texts }: ColumnView): string[] => texts.filter(Boolean);
 const share = (texts: readonly string[], test: (text: string) => boolean): number =>
   texts.length < LEAST_ROWS ? 0 : texts.filter(test).length / texts.length;
-
-/** Whether texts stand again and again, as those that tell questions apart never do. */
-function isRepeated(column: ColumnView): boolean {
-  const filled = filledOf(column);
-  return filled.length > LEAST_ROWS && new Set(filled).size < filled.length * DISTINCT;
-}
 
 const areAddresses = (column: ColumnView): boolean =>
   share(filledOf(column), (text) => ADDRESS.test(text)) >= MOSTLY;
@@ -57,9 +49,6 @@ function areTicks(column: ColumnView): boolean {
 }
 const areLists = (column: ColumnView): boolean => share(filledOf(column), isListed) >= MOSTLY;
 
-/** How much the words of a heading say one of some meanings, 0 to 1. */
-const says = ({ heading }: ColumnView, ...meanings: Meaning[]): number =>
-  meanings.reduce((sum, meaning) => sum + saying(heading)[SAYINGS.indexOf(meaning)]!, 0);
 const PLACE = /^[A-Ja-j\d]$/u;
 
 /** Whether a heading names the right answer beside others that name the wrong ones, and cells hold more than letters. */
@@ -92,18 +81,37 @@ function repeatsOthers(view: TableView, column: number): boolean {
 /** What a heading says so little of that it is not called so. */
 const UNSAID = 0.02;
 
-/** What only one column can be, which another one is called and this one, though it has words, is not. */
+/** Whether a heading's words name one thing beyond doubt; a letter or two are no word. */
+const isCalled = ({ heading }: ColumnView): boolean =>
+  /\p{L}{3}/u.test(heading) && Math.max(...saying(heading)) > SAID;
+
+/**
+ * What another column is called and this one, though it has words, is not: where only one column can be that, or where
+ * this one is called something else beyond doubt.
+ */
 function calledElsewhere(view: TableView, column: ColumnView): Meaning[] {
   if (!piecesOf(column.heading).length) {
     return [];
   }
+  const hasName = isCalled(column);
   return MEANINGS.filter(
     (meaning) =>
-      ONE.has(roleOfMeaning(meaning)) &&
+      (hasName || ONE.has(roleOfMeaning(meaning))) &&
       SAYINGS.includes(meaning) &&
       says(column, meaning) < UNSAID &&
       view.columns.some((other) => other !== column && says(other, meaning) > SAID),
   );
+}
+
+const ANSWERING: readonly Meaning[] = ['accepted', 'key', 'right', 'value'];
+
+/** The answers, where another column is called the answer and this one, though it has words, is not at all. */
+function answeredElsewhere(view: TableView, column: ColumnView): readonly Meaning[] {
+  const isElsewhere = view.columns.some(
+    (other) => other !== column && says(other, ...ANSWERING) > SAID,
+  );
+  const isWorded = /\p{L}{3}/u.test(column.heading);
+  return isElsewhere && isWorded && says(column, ...ANSWERING) < UNSAID ? ['accepted'] : [];
 }
 
 /** What the cells of a column speak against. A name tells who wrote a question better than an address does. */
@@ -138,14 +146,19 @@ export function withoutContrary(
   odds: readonly (readonly number[])[],
 ): (readonly number[])[] {
   const hasAddresses = view.columns.some(areAddresses);
+  const together = shownTogether(view);
   const hasNames = view.columns.some((column) => saysWho(column) && !areAddresses(column));
   return odds.map((own, index) => {
-    const shown = shownBy(view, index, hasAddresses);
+    const shown = together.get(view.columns[index]!) ?? shownBy(view, index, hasAddresses);
     if (shown) {
       return scaled(own.map((p, n) => (MEANINGS[n] === shown ? 1 : p * HARDLY)));
     }
     const column = view.columns[index]!;
-    const out = [...against(column, hasNames), ...calledElsewhere(view, column)];
+    const out = [
+      ...against(column, hasNames),
+      ...calledElsewhere(view, column),
+      ...answeredElsewhere(view, column),
+    ];
     return out.length
       ? scaled(own.map((p, n) => (out.includes(MEANINGS[n]!) ? p * HARDLY : p)))
       : own;

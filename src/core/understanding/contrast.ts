@@ -100,9 +100,14 @@ function runOf(texts: readonly string[]): number {
   return longest;
 }
 
+/** A number that counts places as words do: 1st, 2e, 3º, 4. */
+const ORDINAL = /(?<=\d)(?:st|nd|rd|th|er|[èe]re|[èe]me|e|re|de|te|[ºª°.])$/iu;
+
 function follows(a: string, b: string): boolean {
-  const [, wordA = '', signA = ''] = /^(.*?)[\s_.-]*(\d{1,2}|[a-j])$/i.exec(a.trim()) ?? [];
-  const [, wordB = '', signB = ''] = /^(.*?)[\s_.-]*(\d{1,2}|[a-j])$/i.exec(b.trim()) ?? [];
+  const [, wordA = '', signA = ''] =
+    /^(.*?)[\s_.-]*(\d{1,2}|[a-j])$/i.exec(a.trim().replace(ORDINAL, '')) ?? [];
+  const [, wordB = '', signB = ''] =
+    /^(.*?)[\s_.-]*(\d{1,2}|[a-j])$/i.exec(b.trim().replace(ORDINAL, '')) ?? [];
   if (!signA || !signB || wordA.toLowerCase() !== wordB.toLowerCase()) {
     return false;
   }

@@ -13,7 +13,7 @@ const RULES: readonly { costs: number; isBroken: (count: Counts) => boolean }[] 
     isBroken: (count) =>
       count('right') > 0 && count('wrong') + count('wrongs') + count('option') === 0,
   },
-  { costs: 1.5, isBroken: (count) => count('option') === 1 },
+  { costs: 4, isBroken: (count) => count('option') === 1 },
   { costs: 1, isBroken: (count) => count('option') > 12 },
   {
     costs: 2,
@@ -26,6 +26,13 @@ const RULES: readonly { costs: number; isBroken: (count: Counts) => boolean }[] 
   },
   { costs: 1.5, isBroken: (count) => count('weight') > 0 && count('weight') !== count('option') },
   { costs: 2, isBroken: (count) => count('left') !== count('right-side') },
+  {
+    costs: 2,
+    isBroken: (count) =>
+      count('key') > 0 &&
+      count('left') + count('step') > 0 &&
+      count('option') + count('options') === 0,
+  },
   { costs: 1, isBroken: (count) => count('feedback') > 1 && count('option') === 0 },
   { costs: 1, isBroken: (count) => count('tolerance') + count('unit') > 0 && count('value') === 0 },
   { costs: 4, isBroken: (count) => count('image-alt') > 0 && count('image') === 0 },

@@ -9,6 +9,9 @@ const LONGEST_PIECE = 5;
 /** A heading longer than this is a sentence; its pieces beyond tell nothing more. */
 const LONGEST_HEADING = 80;
 
+/** What a heading gives as an example, behind what it says. */
+const EXAMPLE =
+  /(?<=\p{L}.{2,})[,;:(–-]?\s*(?<!\p{L})(?:e\.\s?g\.|eg:|z\.\s?B\.|for example|for instance|zum Beispiel|p\.\s?ex\.|par exemple|por ejemplo|p\.\s?ej\.|ad es\.|ad esempio|bijv\.|bijvoorbeeld|t\.\s?ex\.|f\.\s?eks\.|np\.).*$/isu;
 const splitCamel = (text: string): string => text.replace(/(\p{Ll})(\p{Lu})/gu, '$1 $2');
 const withoutBrackets = (text: string): string => {
   const bare = text.replace(/[([{<][^)\]}>]*[)\]}>]/gu, ' ');
@@ -45,7 +48,8 @@ const isLetter = (words: readonly string[], index: number): boolean =>
 
 /** The words of a heading without case, accents and signs; numbers and the letters of options become 0. */
 export function plainHeading(text: string): string {
-  const words = bareWords(splitCamel(withoutBrackets(text.slice(0, LONGEST_HEADING * 2))))
+  const own = text.slice(0, LONGEST_HEADING * 2).replace(EXAMPLE, '');
+  const words = bareWords(splitCamel(withoutBrackets(own)))
     .slice(0, LONGEST_HEADING)
     .replace(/\d+/g, '0')
     .split(' ');
@@ -101,7 +105,9 @@ function labelIn(bare: string): string | undefined {
 
 /** The number or letter that a heading ends with or consists of, from 1 ('Answer B' gives 2); undefined where it has none. */
 export function labelOf(heading: string): number | undefined {
-  const bare = bareWords(splitCamel(withoutBrackets(heading)));
+  const bare = bareWords(
+    splitCamel(withoutBrackets(heading.slice(0, LONGEST_HEADING * 2).replace(EXAMPLE, ''))),
+  );
   const ordinal = bare
     .split(' ')
     .map(ordinalOf)

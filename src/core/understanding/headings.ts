@@ -2,7 +2,9 @@
 import { rowText, type Region } from '../shared/table/region';
 import { allName, mayName, namesItsOption, saysAgain } from './asks';
 import { understandColumns } from './columns';
-import { countsLettersUp, explainingOdds, headingOdds, headingShare } from './heading-rows';
+import { countsLettersUp, explainingOdds, headingOdds } from './heading-rows';
+import { doesAsQuestions, looksLikeHeadings, looksLikeQuestions } from './question-rows';
+import { statesRules } from './rules-row';
 import { shippedModel } from './model';
 import { saying } from './saying';
 import { scaled } from './scaled';
@@ -59,31 +61,6 @@ const asksBelow = (region: Region, row: number): boolean => {
   return saysAgain(region, row, columns) || namesItsOption(region, row, columns);
 };
 
-/** Shorter cells are signs and letters, which may head a column of such. */
-const WORD = 3;
-/** So many rows below are looked at. */
-const LOOKED_BELOW = 200;
-
-/** Whether a cell of a row stands again further down in its column, though the row as a whole does not: headings name a column once. */
-function standsAgain(region: Region, row: number): boolean {
-  const last = Math.min(region.bottom, row + LOOKED_BELOW);
-  const own = rowText(region, row);
-  for (let below = row + 1; below <= last; below++) {
-    if (rowText(region, below) === own) {
-      return false;
-    }
-  }
-  for (let column = region.left; column <= region.right; column++) {
-    const text = region.cell(row, column);
-    for (let below = row + 1; text.length >= WORD && below <= last; below++) {
-      if (region.cell(below, column) === text) {
-        return true;
-      }
-    }
-  }
-  return false;
-}
-
 /** A row with more words of headings than this does not ask, though it may say again what is said below. */
 const WORDED = 0.5;
 /** How likely a row stays the headings whose cells do what those of the questions below do. */
@@ -98,9 +75,9 @@ function withoutQuestions(region: Region, candidates: readonly Candidate[]): rea
   const { row } = best;
   const isWorded = looksLikeHeadings(region, row) > WORDED;
   const asks =
-    standsAgain(region, row) ||
+    doesAsQuestions(region, row) ||
     (mayName(region, row) && allName(region, row, understandColumns(region, null, row))) ||
-    (!isWorded && asksBelow(region, row));
+    (!isWorded && (looksLikeQuestions(region, row) || asksBelow(region, row)));
   if (!asks) {
     return candidates;
   }
@@ -120,10 +97,10 @@ export function firstRowBelow(region: Region, headingRow: number | null): number
   if (headingRow === null) {
     return region.top;
   }
-  const explains = explainingOdds(shippedModel(), region, headingRow, saying) > EXPLAINS;
+  const explains =
+    statesRules(region, headingRow + 1) ||
+    explainingOdds(shippedModel(), region, headingRow, saying) > EXPLAINS;
   return headingRow + (explains ? 2 : 1);
 }
 
-/** How much of a row's cells say what headings say, 0 to 1. */
-export const looksLikeHeadings = (region: Region, row: number): number =>
-  headingShare(region, row, saying);
+export { looksLikeHeadings };

@@ -1,4 +1,5 @@
 // Columns whose cells name the right options, whatever else they hold.
+import { alike } from '../shared/normalise';
 import type { Assigned } from './assign';
 import { MEANINGS, type Meaning, type TableView } from './contract';
 import { readingsOf } from './keys/named';
@@ -11,6 +12,21 @@ const ANSWERING: ReadonlySet<Meaning> = new Set(['accepted', 'value']);
 /** A column whose cells name options of their rows is at least so likely to be the key, whatever else it holds. */
 const NAMES_OPTIONS = 0.05;
 const MOSTLY = 0.8;
+
+/** How likely a column is the key that says an option of its row again, row after row, though it looks like one of them. */
+const SAYS = 0.9;
+const LEAST_ROWS = 3;
+
+/** Whether a column's texts are those of another option of their rows. */
+function saysAnother(view: TableView, column: number, isOption: readonly boolean[]): boolean {
+  const others = view.columns.filter((_, other) => isOption[other] && other !== column);
+  const rows = view.columns[column]!.texts.map((text, row) => ({
+    key: alike(text),
+    options: others.map(({ texts }) => alike(texts[row] ?? '')),
+  })).filter(({ key }) => key);
+  const said = rows.filter(({ key, options }) => options.includes(key)).length;
+  return others.length > 1 && said >= LEAST_ROWS && said >= rows.length * MOSTLY;
+}
 
 /**
  * The odds with columns that name options of their rows as possible keys: where one column holds the answers of every kind, words
@@ -34,6 +50,11 @@ export function withNamers(
     view.rows,
   );
   return odds.map((own, column) => {
+    if (isOption[column]) {
+      return saysAnother(view, column, isOption)
+        ? own.map((p, n) => (n === at ? SAYS : p * (1 - SAYS)))
+        : own;
+    }
     if (!ANSWERING.has(base[column]!.meaning)) {
       return own;
     }

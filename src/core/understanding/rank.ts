@@ -5,19 +5,23 @@ import { headingGroup, labelOf, SHARED_BY_ALL } from './heading-words';
 import { grammar } from './grammar';
 import { withNamers } from './namers';
 import { scaled } from './scaled';
+import { withNamedRuns } from './unheaded';
+import { withoutLoneOption, withStem } from './whole-tables';
 import { witness } from './witness';
 
 /** All columns of one meaning taken for another, where they make sense beside the others. */
-const TURNS: readonly (readonly [from: Meaning, to: Meaning])[] = [
-  ['step', 'option'],
-  ['option', 'step'],
-  ['left', 'option'],
-  ['tag', 'option'],
-  ['verdict', 'option'],
-  ['accepted', 'option'],
+const TURNS: readonly (readonly [from: readonly Meaning[], to: Meaning])[] = [
+  [['step'], 'option'],
+  [['option'], 'step'],
+  [['option'], 'accepted'],
+  [['left'], 'option'],
+  [['left', 'right-side'], 'option'],
+  [['tag'], 'option'],
+  [['verdict'], 'option'],
+  [['accepted'], 'option'],
   // One column may hold the answers of every kind: letters beside options, words, numbers and true or false.
-  ['accepted', 'key'],
-  ['value', 'key'],
+  [['accepted'], 'key'],
+  [['value'], 'key'],
 ];
 /** A column that is less sure than this may be what comes next. */
 const OPEN = 0.97;
@@ -53,7 +57,8 @@ function groupName({ heading, group }: TableView['columns'][number]): string {
 
 /** What stays of the odds that columns of one group are each what a table has one of. */
 const HARDLY = 0.3;
-const BARE = /^\(?([a-l]|\d{1,2})[).:]?$/iu;
+/** A heading of a number or letter alone, or behind one or two letters that all of them have: 1., B), AA, X3. */
+const BARE = /^\(?(\p{L}{0,2}?)([a-l]|\d{1,2}(?=\D*$))(?:[).:º°]|st|nd|rd|th|er|re|de|te|e)?$/iu;
 /** So many headings that count up beside one another are of one kind. */
 const FEWEST = 3;
 
@@ -61,15 +66,18 @@ const FEWEST = 3;
 function groupNames({ columns }: TableView): string[] {
   const names = columns.map(groupName);
   const values = columns.map(({ heading }) => {
-    const bare = BARE.exec(heading)?.[1]?.toLowerCase();
+    const [, before = '', bare] = BARE.exec(heading.toLowerCase()) ?? [];
     if (bare === undefined) {
       return undefined;
     }
-    return /\d/.test(bare) ? Number(bare) : bare.charCodeAt(0) - 96;
+    return { before, n: /\d/.test(bare) ? Number(bare) : bare.charCodeAt(0) - 96 };
   });
-  let from = 0;
-  for (let at = 1; at <= values.length; at++) {
-    const goesOn = values[at] !== undefined && values[at] === (values[at - 1] ?? NaN) + 1;
+  // A pattern of all columns, F1, F2, tells nothing of any of them.
+  const isOfAll = values.every((one) => one?.before && one.before === values[0]?.before);
+  let from = isOfAll ? values.length : 0;
+  for (let at = 1; !isOfAll && at <= values.length; at++) {
+    const [last, own] = [values[at - 1], values[at]];
+    const goesOn = own !== undefined && own.before === last?.before && own.n === last.n + 1;
     if (goesOn) {
       continue;
     }
@@ -158,7 +166,7 @@ function* neighboursOf(
   for (const [from, to] of TURNS) {
     const index = MEANINGS.indexOf(to);
     const isThinkable = (meaning: Meaning, column: number): boolean =>
-      meaning === from && !said.has(column) && odds[column]![index]! > LEAST;
+      from.includes(meaning) && !said.has(column) && odds[column]![index]! > LEAST;
     if (meanings.some(isThinkable)) {
       yield meanings.map((own, column) => (isThinkable(own, column) ? to : own));
     }
@@ -171,9 +179,11 @@ export function rank(
   own: readonly (readonly number[])[],
   said: ReadonlyMap<number, Meaning>,
 ): Assigned[] {
-  const odds = pooled(view, own);
+  const together = pooled(view, own);
+  const run = withNamedRuns(view, together, assign(together, said));
+  const odds = withNamers(view, run, assign(run, said));
   const base = assign(odds, said);
-  const table: Table = { view, odds: withNamers(view, odds, base), said };
+  const table: Table = { view, odds, said };
   const first = weigh(
     table,
     base.map(({ meaning }) => meaning),
@@ -190,7 +200,8 @@ export function rank(
     }
   }
   const gain = best.value - first.value;
-  return base.map((one, column) => changed(one, best.meanings[column]!, gain));
+  const better = base.map((one, column) => changed(one, best.meanings[column]!, gain));
+  return withStem(view, withoutLoneOption(better, said), said);
 }
 
 /** A column under the better reading; what the rows say counts for as much as they weigh more. */

@@ -6,6 +6,37 @@ import type { Region } from '../shared/table/region';
 /** Names longer than this explain nothing. */
 const LONGEST_NAME = 40;
 
+/** Names that count from one to another, "R1 à R3", "c0 to c5", "Answer A - D": what stands before the count, first and last. */
+const COUNT = String.raw`(\d{1,2}|(?<!\p{L})[A-Ja-j](?!\p{L}))`;
+const SPAN = new RegExp(
+  String.raw`^(.{0,30}?)${COUNT}\s*(?:[-–—…/]|\.{2,3}|\p{L}{1,5})\s*(.{0,30}?)${COUNT}$`,
+  'u',
+);
+const MOST_SPANNED = 26;
+
+/** The places from which to which a span counts: numbers, or letters by their code; undefined where they do not go up. */
+function placesOf(from: string, to: string): [first: number, last: number] | undefined {
+  const areNumbers = /^\d/.test(from);
+  if (areNumbers !== /^\d/.test(to)) {
+    return undefined;
+  }
+  const placeOf = (text: string): number => (areNumbers ? Number(text) : text.codePointAt(0)!);
+  const [first, last] = [placeOf(from), placeOf(to)];
+  return last > first && last - first <= MOST_SPANNED ? [first, last] : undefined;
+}
+
+/** Every name that a name stands for: itself, or all of those that it counts from and to. */
+function namesIn(name: string): string[] {
+  const [, before = '', from = '', again = '', to = ''] = SPAN.exec(name.trim()) ?? [];
+  const isAgain = again === '' || alike(again) === alike(before);
+  const [first, last] = (from && isAgain && placesOf(from, to)) || [0, -1];
+  const sign = (place: number): string =>
+    /^\d/.test(from) ? String(place) : String.fromCodePoint(place);
+  return last < first
+    ? [name]
+    : Array.from({ length: last - first + 1 }, (_, step) => `${before}${sign(first + step)}`);
+}
+
 /** What stands behind the name of a column, in the next cell or behind a colon of the same one. */
 function explainedIn(rows: readonly (readonly string[])[], into: Map<string, string>): void {
   for (const row of rows) {
@@ -13,10 +44,10 @@ function explainedIn(rows: readonly (readonly string[])[], into: Map<string, str
     filled.forEach((text, index) => {
       const [, name = '', behind = ''] = /^([^:=]{1,40}?)\s*[:=]\s+(\S.*)$/su.exec(text) ?? [];
       const next = filled[index + 1];
-      if (name && behind) {
-        into.set(alike(name), behind);
-      } else if (index === 0 && next && text.length <= LONGEST_NAME && filled.length <= 4) {
-        into.set(alike(text), next);
+      const isNamed = index === 0 && next && text.length <= LONGEST_NAME && filled.length <= 4;
+      const [called, said] = name && behind ? [name, behind] : [text, isNamed ? next : ''];
+      for (const one of said ? namesIn(called) : []) {
+        into.set(alike(one), said);
       }
     });
   }
@@ -30,18 +61,53 @@ export function explanationsOf(
 ): Map<string, string> {
   const found = new Map<string, string>();
   const own = region.sheet.rows.slice(0, 60);
+  const behind = lastHeading(region, headingRow) + 1;
   explainedIn(
-    own.map((row, index) =>
-      headingRow !== null && index === headingRow
-        ? []
-        : row.slice(lastHeading(region, headingRow) + 1),
-    ),
+    own.map((row, index) => {
+      if (headingRow !== null && index < headingRow) {
+        return row;
+      }
+      return index === headingRow ? [] : row.slice(behind);
+    }),
     found,
   );
   for (const sheet of others) {
     explainedIn(sheet.rows.slice(0, 120), found);
   }
   return found;
+}
+
+/** So many rows of a list beside a table tell what it is. */
+const LISTED = 60;
+
+/**
+ * A region without the list beside its table that names the table's columns one below another: that is an explanation, and
+ * none of its rows is a sample or a question.
+ */
+export function withoutLegend(region: Region, headingRow: number | null): Region {
+  const last = lastHeading(region, headingRow);
+  if (headingRow === null || last >= region.right) {
+    return region;
+  }
+  const names = new Set<string>();
+  for (let column = region.left; column <= last; column++) {
+    names.add(alike(region.cell(headingRow, column)));
+  }
+  for (let column = last + 1; column <= region.right; column++) {
+    let filled = 0;
+    let named = 0;
+    for (let row = region.top; row <= Math.min(region.bottom, region.top + LISTED); row++) {
+      const text = region.cell(row, column);
+      filled += text ? 1 : 0;
+      named += namesIn(text.split(/[:=]\s/u)[0]!).some((name) => name && names.has(alike(name)))
+        ? 1
+        : 0;
+    }
+    if (named >= 2 && named * 2 >= filled) {
+      return { ...region, right: last };
+    }
+  }
+  return region;
 }
 
 /** The last column of the table itself: behind an empty one stand notes. */

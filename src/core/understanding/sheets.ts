@@ -4,6 +4,7 @@ import { alike } from '../shared/normalise';
 import { filledIn, regionOf, type Region } from '../shared/table/region';
 import { understandColumns } from './columns';
 import { firstRowBelow, understandHeadings, type HeadingUnderstood } from './headings';
+import { withoutLegend } from './said';
 import type { Meaning } from './contract';
 
 export type SheetUnderstood = {
@@ -85,7 +86,10 @@ export function understandSheets(sheets: readonly Sheet[], blank: boolean): Shee
   const looked = sheets
     .map((sheet) => ({ sheet, region: regionOf(sheet) }))
     .filter(({ region }) => region.bottom >= region.top)
-    .map((one) => ({ ...one, headings: understandHeadings(one.region, blank) }));
+    .map(({ sheet, region }) => {
+      const headings = understandHeadings(region, blank);
+      return { sheet, region: withoutLegend(region, headings.row), headings };
+    });
   const scored = looked.map((one) => {
     const others = looked.filter((other) => other !== one);
     const isExplaining = others.some((other) => {

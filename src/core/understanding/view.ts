@@ -58,8 +58,11 @@ function sampledRows(region: Region, headingRow: number | null, first: number): 
   return rows;
 }
 
-/** Behind the last heading stand notes and cells that were moved, unless a column is filled so far. */
+/** In front of the first heading and behind the last stand notes and cells that were moved, unless a column is filled so far. */
 const FILLED_BEYOND = 0.6;
+
+/** A heading reaches over a column without one that so many rows fill. */
+const REACHED = 0.5;
 
 /** Whether each column belongs to a group of headings some of which have cells below them. */
 function inFilledGroup(headings: readonly string[], filled: readonly boolean[]): boolean[] {
@@ -71,33 +74,119 @@ function inFilledGroup(headings: readonly string[], filled: readonly boolean[]):
   });
 }
 
-/** The columns of a region under a row of headings (from 0, null where there is none); `first` is the first row below. */
+/**
+ * The headings of a row, each with the one that it stands under where a heading reaches over the empty ones behind it: merged
+ * cells leave these in a text, and most rows fill them.
+ */
+function reachingOver(
+  headings: readonly string[],
+  texts: readonly (readonly string[])[],
+): string[] {
+  const over = headings.map(() => '');
+  for (let from = 0; from < headings.length; from++) {
+    let to = from;
+    while (
+      headings[from] &&
+      to + 1 < headings.length &&
+      !headings[to + 1] &&
+      areLike(texts[from]!, texts[to + 1]!)
+    ) {
+      to++;
+    }
+    for (let at = from; to - from >= LEAST_REACHED && at <= to; at++) {
+      over[at] = headings[from]!;
+    }
+  }
+  return over;
+}
+/** A lone column without a heading lost its own; several beside one another never had any. */
+const LEAST_REACHED = 2;
+const ALIKE_LENGTH = 3;
+const DISTINCT = 0.5;
+
+const lengthOf = (texts: readonly string[]): number =>
+  texts.reduce((sum, text) => sum + text.length, 0) / Math.max(1, texts.length);
+
+/** Whether two columns hold texts of one kind: most rows fill both, hardly any text comes again, and they are about as long. */
+function areLike(a: readonly string[], b: readonly string[]): boolean {
+  const [own, other] = [a.filter(Boolean), b.filter(Boolean)];
+  const isOfTexts = (texts: readonly string[], rows: number): boolean =>
+    texts.length >= rows * REACHED &&
+    new Set(texts).size > texts.length * DISTINCT &&
+    texts.some((text) => /\p{L}{2}/u.test(text));
+  const [short, long] = [lengthOf(own), lengthOf(other)].sort((x, y) => x - y) as [number, number];
+  return isOfTexts(own, a.length) && isOfTexts(other, b.length) && long <= short * ALIKE_LENGTH;
+}
+
+/** Headings longer than that are none; letters and numbers below one only count what it names. */
+const LONGEST_ABOVE = 40;
+const COUNTS = /^\(?(?:\p{L}|\d{1,2})[).]?$/u;
+
+/** Whether the row above the headings holds headings too: over columns with none of their own, and over letters or numbers that count. */
+function isHeadingsAbove(region: Region, headingRow: number): boolean {
+  for (let column = region.left; column <= region.right; column++) {
+    const above = region.cell(headingRow - 1, column);
+    const own = region.cell(headingRow, column);
+    if (above.length > LONGEST_ABOVE || (above && own && !COUNTS.test(own))) {
+      return false;
+    }
+  }
+  return true;
+}
+
+/** The heading of a column: its own, or the one above that reaches down to the row of the others. */
+export function headingAt(region: Region, headingRow: number, column: number): string {
+  const own = region.cell(headingRow, column);
+  const above = headingRow - 1;
+  if (own || above < region.top || filledIn(region, above) < 2) {
+    return own;
+  }
+  if (!isHeadingsAbove(region, headingRow)) {
+    return own;
+  }
+  const isOverSeveral = region.sheet.merges.some(
+    ({ top, left, right }) => top === above && right > left && column >= left && column <= right,
+  );
+  return isOverSeveral ? '' : region.cell(above, column);
+}
+
+/** The columns of a region under a row of headings (from 0, null where there is none); `firstRow` is the first row below. */
 export function viewOf(
   region: Region,
   headingRow: number | null,
-  first: number,
+  firstRow: number,
   blank: boolean,
 ): TableView {
-  const rows = sampledRows(region, headingRow, first);
+  const rows = sampledRows(region, headingRow, firstRow);
   const all: ColumnView[] = [];
   for (let column = region.left; column <= region.right; column++) {
-    const list = listAt(region.sheet, first, column);
+    const list = listAt(region.sheet, firstRow, column);
     all.push({
       at: column,
-      heading: headingRow === null ? '' : region.cell(headingRow, column),
+      heading: headingRow === null ? '' : headingAt(region, headingRow, column),
       group: headingRow === null ? '' : groupAbove(region, headingRow, column),
       texts: rows.map((row) => region.cell(row, column).slice(0, LONGEST)),
       ...(list ? { list } : {}),
     });
   }
   const filled = all.map(({ texts }) => texts.some(Boolean));
+  const over = reachingOver(
+    all.map(({ heading }) => heading),
+    all.map(({ texts }) => texts),
+  );
+  all.forEach((column, index) => {
+    column.group ||= over[index]!;
+  });
   const grouped = inFilledGroup(
     all.map(({ heading }) => heading),
     filled,
   );
+  const isHeaded = ({ heading, group }: ColumnView): boolean => heading !== '' || group !== '';
+  const first = headingRow === null ? 0 : all.findIndex(isHeaded);
   const last = headingRow === null ? Infinity : all.findLastIndex(({ heading }) => heading !== '');
   const isBeyond = ({ texts }: ColumnView, index: number): boolean =>
-    index > last && texts.filter(Boolean).length < rows.length * FILLED_BEYOND;
+    (index < first || (index > last && !over[index])) &&
+    texts.filter(Boolean).length < rows.length * FILLED_BEYOND;
   // In a source with rows a column without a single cell tells nothing and parts its neighbours.
   const isTold = blank || rows.length < 2;
   const columns = all.filter(

@@ -6,6 +6,8 @@ import { Redirect, Route, Switch, useLocation } from 'wouter';
 import { useBank } from '../state/bank';
 import { start } from '../state/banks';
 import { keepCopies } from '../state/copies';
+import { DEMO } from '../state/demo';
+import { countSteps } from '../state/since-file';
 import { restoreBench } from '../state/gather';
 import { keepForOffline } from '../state/offline';
 import { Commands } from './Commands';
@@ -92,7 +94,8 @@ function Whole({ demo }: { demo: boolean }) {
   useEffect(() => {
     void start(demo).then(restoreBench);
     keepForOffline();
-    return keepCopies();
+    const stops = [keepCopies(), countSteps(DEMO.id)];
+    return () => stops.forEach((stop) => stop());
   }, [demo]);
   return (
     <>

@@ -8,6 +8,7 @@ import { LinkButton } from '../parts/LinkButton';
 import { bankState, itemById, retrySaving, settleConflict, useBank } from '../state/bank';
 import { takeDrafts, type Draft } from '../state/draft';
 import { loadNewVersion, useOffline } from '../state/offline';
+import { useSinceFile } from '../state/since-file';
 import { saveAsFile } from './BankMenu';
 import { fieldWords } from '../parts/field-words';
 import { valueWords } from '../parts/value-words';
@@ -22,6 +23,28 @@ export function Notice() {
   return notice ? (
     <Bar tone="warn" role="alert" acts={<SaveAsFile />}>
       {notice}
+    </Bar>
+  ) : null;
+}
+
+/** Much was done since the bank was last saved as a file. */
+export function NoFile() {
+  const bank = useBank((state) => state.info.id);
+  const isSaved = useBank((state) => state.save.unsaved === 0);
+  const since = useSinceFile(bank);
+  return since && isSaved ? (
+    <Bar
+      tone="note"
+      role="status"
+      acts={
+        <>
+          <SaveAsFile />
+          <LinkButton onClick={since.putOff}>Later</LinkButton>
+        </>
+      }
+    >
+      {since.steps} changes of this bank are in no file yet. They are in this browser alone, which
+      may be cleared.
     </Bar>
   ) : null;
 }

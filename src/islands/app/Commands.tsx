@@ -5,6 +5,7 @@ import { useLocation } from 'wouter';
 import { redo, undo, useBank } from '../state/bank';
 import { useOffered, type Act } from '../state/acts';
 import { showQuestion } from '../state/view';
+import { JOBS } from './help/jobs';
 import { PLACES } from './places';
 
 const FOUND_AT_MOST = 12;
@@ -22,6 +23,10 @@ function useCommands(): SpotlightActionData[] {
   const [, go] = useLocation();
   const offered = useOffered();
   return useMemo(() => {
+    const showJob = (id: string): void => {
+      go('/help');
+      window.location.hash = id;
+    };
     const here = [...offered].flatMap(([owner, acts]) => acts.map((act) => toData(act, owner)));
     const everywhere: Act[] = [
       { label: 'Undo', words: 'Take the last step back', run: () => void undo() },
@@ -33,6 +38,10 @@ function useCommands(): SpotlightActionData[] {
         toData({ label: name, words, run: () => go(to) }, 'places'),
       ),
       ...everywhere.map((act) => toData(act, 'everywhere')),
+      ...JOBS.map(({ id, title, words }) => ({
+        ...toData({ label: title, words: 'Help', run: () => showJob(id) }, 'help'),
+        keywords: words,
+      })),
     ];
   }, [offered, go]);
 }
@@ -71,6 +80,7 @@ export function Commands() {
     <Spotlight
       actions={[...commands, ...questions]}
       shortcut="mod + K"
+      tagsToIgnore={[]}
       query={query}
       onQueryChange={setQuery}
       nothingFound="Nothing found"

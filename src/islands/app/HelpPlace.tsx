@@ -1,6 +1,8 @@
-// Help: the order of the work, the keys, the words.
+// Help: the order of the work, every job in it, the keys, the words.
 import { Kbd, Stack, Table, Title } from '@mantine/core';
 import type { ReactNode } from 'react';
+import { Jobs } from './help/Jobs';
+
 const KEYS: readonly (readonly [string, string])[] = [
   ['Ctrl V', 'in Gather: look at what was copied, with no field to click first'],
   ['Ctrl .', 'in the text of a source: say what the line is'],
@@ -74,6 +76,9 @@ export default function HelpPlace() {
           you the file. Rehearse shows a stand-in accept it. The green button is the next act
           everywhere, and Ctrl Enter presses it.
         </p>
+      </Section>
+      <Section title="Jobs">
+        <Jobs />
       </Section>
       <Section title="How a typed document may look">
         <p>

@@ -6,7 +6,7 @@ import { useLocation } from 'wouter';
 import { keepFocus } from '../parts/focus';
 import { MoreButton, useHidden } from '../parts/MoreBelow';
 import { redo, undo } from '../state/bank';
-import { Conflicts, Drafts, NewVersion, Notice, Unsaved } from './Bars';
+import { Conflicts, Drafts, NewVersion, NoFile, Notice, Unsaved } from './Bars';
 import { Announcer } from './Announcer';
 import { DropAnywhere } from './DropAnywhere';
 import { Rail } from './Rail';
@@ -48,6 +48,7 @@ function Place({ children }: { children: ReactNode }) {
       >
         <Notice />
         <NewVersion />
+        <NoFile />
         <Unsaved />
         <Conflicts />
         <Drafts />

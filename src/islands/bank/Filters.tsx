@@ -5,6 +5,7 @@ import type { Item, Kind } from '../../core/model';
 import { KIND_NAMES } from '../../core/shared/kind-names';
 import { tagText } from '../../core/shared/plain';
 import { LinkButton } from '../parts/LinkButton';
+import { SearchBy } from '../parts/SearchBy';
 import { useBank } from '../state/bank';
 import { criteriaOf, setView, useView } from '../state/view';
 import { isFiltered, type Shown } from './rows';
@@ -106,20 +107,20 @@ export function Filters({
         type="search"
         placeholder="Search"
         aria-label="Search the questions"
-        w={200}
+        w={170}
         value={view.search}
         onChange={(event) => setView({ search: event.currentTarget.value })}
       />
       <Choose
         label="Kind"
-        width={140}
+        width={128}
         value={view.kind}
         data={[{ value: ALL, label: 'every kind' }, ...kindData]}
         onChoose={(kind) => setView({ kind })}
       />
       <Choose
         label="Tag or category"
-        width={204}
+        width={184}
         value={view.tag}
         isSearchable
         data={[
@@ -130,11 +131,12 @@ export function Filters({
       />
       <Choose
         label="Findings"
-        width={204}
+        width={192}
         value={view.level}
         data={LEVELS}
         onChoose={(level) => setView({ level })}
       />
+      <SearchBy query={view.search} onQuery={(search) => setView({ search })} />
       <SavedViews isFiltered={isFiltered(view)} />
       <Left shown={shown} onApply={onApply} />
       <SegmentedControl

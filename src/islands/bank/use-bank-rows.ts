@@ -1,7 +1,7 @@
 // The questions that the grid shows, kept while they are edited.
 import { useCallback, useDeferredValue, useMemo, useRef, useState } from 'react';
 import { useBank } from '../state/bank';
-import { lookupIn } from '../state/known';
+import { lookupIn, useKnown } from '../state/known';
 import { criteriaOf, useView, type Criteria } from '../state/view';
 import { freshRows, keptRows, type Shown } from './rows';
 
@@ -21,13 +21,8 @@ export function useBankRows(): { shown: Shown; applyAgain: () => void } {
   const last = useRef<{ applied: Applied; shown: Shown } | undefined>(undefined);
   // Findings, sets and receipts matter only while they filter.
   const filtering = criteria.level || criteria.search.includes(':') ? findings : undefined;
-  const sets = useBank((state) => state.sets);
-  const receipts = useBank((state) => state.receipts);
-  const sittings = useBank((state) => state.sittings);
-  const lookup = useMemo(
-    () => filtering && lookupIn({ sets, receipts, sittings, findings: filtering }),
-    [sets, receipts, sittings, filtering],
-  );
+  const known = useKnown();
+  const lookup = useMemo(() => filtering && lookupIn(known), [known, filtering]);
   const shown = useMemo(() => {
     const applied: Applied = { bank, round, criteria, isWhole };
     const found = { findings: filtering ?? new Map<string, never>(), lookup };

@@ -6,6 +6,7 @@ import { KIND_NAMES } from '../../core/shared/kind-names';
 import { count } from '../../core/shared/plain';
 import { pathsOf } from '../../core/shared/sets/where';
 import { LinkButton } from '../parts/LinkButton';
+import { SearchBy } from '../parts/SearchBy';
 import { useBank } from '../state/bank';
 import { FileSettings } from './FileSettings';
 import {
@@ -41,7 +42,7 @@ function ByCategoryAndKind() {
     <>
       <Select
         aria-label="Category"
-        w={190}
+        w={168}
         searchable
         nothingFoundMessage="None"
         value={choice.category}
@@ -53,7 +54,7 @@ function ByCategoryAndKind() {
       />
       <Select
         aria-label="Kind"
-        w={150}
+        w={132}
         value={choice.kind}
         data={[
           { value: ALL, label: 'every kind' },
@@ -89,7 +90,7 @@ function WhichSet() {
   return (
     <Select
       aria-label="Which set is handed over"
-      w={210}
+      w={184}
       placeholder={only?.what}
       value={chosen}
       allowDeselect={false}
@@ -156,10 +157,11 @@ export function Choose({ kept }: { kept: readonly KeptLayout[] }) {
         type="search"
         aria-label="Questions that hold these words"
         placeholder="Only questions that hold …"
-        w={210}
+        w={190}
         value={choice.words}
         onChange={(event) => setChoice({ words: event.currentTarget.value })}
       />
+      <SearchBy query={choice.words} onQuery={(words) => setChoice({ words })} />
       <ByCategoryAndKind />
       {describes && (
         <TextInput

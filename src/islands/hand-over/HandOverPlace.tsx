@@ -7,7 +7,7 @@ import type { KeptLayout } from '../../core/model';
 import { Bar } from '../parts/Bar';
 import { EmptyPlace } from '../parts/EmptyPlace';
 import { useBank } from '../state/bank';
-import { refit, useHandOver } from '../state/hand-over';
+import { layoutAt, receiversOf, refit, useHandOver } from '../state/hand-over';
 import { Choose } from './Choose';
 import { Files } from './files/Files';
 import { KeyPlaces } from './key-places/KeyPlaces';
@@ -50,21 +50,23 @@ function useFits(kept: readonly KeptLayout[]): void {
 }
 
 function Halves({ kept }: { kept: readonly KeptLayout[] }) {
-  const { ids } = useHandOver();
+  const { ids, columns } = useHandOver();
   const [open, setOpen] = useState<OpenCell>();
-  const layouts = useMemo(() => kept.map((one) => one.layout), [kept]);
-  const opened = kept.find(({ id }) => id === open?.layout);
+  const receivers = useMemo(() => receiversOf(kept), [kept]);
+  const column = columns.find(({ layout }) => layout === open?.receiver);
+  const layout = open && column ? layoutAt(column, open.row) : undefined;
+  const opened = kept.find((one) => one.id === layout);
   const id = open && ids[open.row];
   return (
     <div className="hand-over-halves">
-      <Matrix layouts={layouts} open={open} onOpen={setOpen} />
+      <Matrix receivers={receivers} open={open} onOpen={setOpen} />
       {open && opened && id ? (
         <OpenSeam
-          key={`${id} ${open.layout}`}
+          key={`${id} ${opened.id}`}
           id={id}
           kept={opened}
-          row={open.row}
-          layouts={layouts}
+          cell={open}
+          receivers={receivers}
           onGo={setOpen}
         />
       ) : (

@@ -18,12 +18,17 @@ import {
   useHandOver,
 } from '../state/hand-over';
 import { askTitle } from './ask-title';
+import { FIT_STATE } from '../../core/shared/change-grades';
 import type { FitColumn } from '../../workers/protocol';
 import { isAsMeant } from './files/proof';
 
 /** Whether any question goes into a receiver's file. */
 const goesOut = ({ counts: [fits, loses, , written] }: FitColumn): boolean =>
   fits + loses + written > 0;
+
+/** How many blanks of a receiver questions go into. */
+const blanksFilled = ({ family, states }: FitColumn): number =>
+  family ? new Set(family.places.filter((_, row) => states[row] !== FIT_STATE.refused)).size : 1;
 
 const MINUTE = 60;
 const time = (seconds: number): string =>
@@ -79,7 +84,7 @@ function useTake(): MainAct | undefined {
 function useMain(kept: readonly KeptLayout[], fill: (isTrial: boolean) => void): MainAct {
   const { columns, busy, files } = useHandOver();
   const take = useTake();
-  const canFill = columns.filter(goesOut).length;
+  const canFill = columns.filter(goesOut).reduce((sum, column) => sum + blanksFilled(column), 0);
   if (busy) {
     return { label: 'Filling …', isDisabled: true, run: stopFilling };
   }

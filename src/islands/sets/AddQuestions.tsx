@@ -7,8 +7,9 @@ import { KIND_NAMES } from '../../core/shared/kind-names';
 import { count, tagText } from '../../core/shared/plain';
 import { CATEGORY_STEP } from '../../core/shared/sets/where';
 import { LinkButton } from '../parts/LinkButton';
+import { SearchBy } from '../parts/SearchBy';
 import { useBank } from '../state/bank';
-import { searchIn } from '../state/known';
+import { searchIn, useKnown } from '../state/known';
 import { addToSet, idsOf } from '../state/sets';
 
 /** So many are shown; what is put in are all that were found. */
@@ -18,16 +19,13 @@ const SEEDS = 1_000_000;
 /** The questions that are not in the set and that the search finds. */
 function useFound(set: QuestionSet, query: string): Item[] {
   const items = useBank((state) => state.items);
-  const sets = useBank((state) => state.sets);
-  const receipts = useBank((state) => state.receipts);
-  const findings = useBank((state) => state.findings);
-  const sittings = useBank((state) => state.sittings);
+  const known = useKnown();
   const asked = useDeferredValue(query);
   return useMemo(() => {
     const own = new Set(idsOf(set));
-    const isFound = searchIn(asked, { sets, receipts, findings, sittings });
+    const isFound = searchIn(asked, known);
     return items.filter((item) => !own.has(item.id) && isFound(item));
-  }, [set, asked, items, sets, receipts, findings, sittings]);
+  }, [set, asked, items, known]);
 }
 
 const about = ({ category = [], tags = [], kind }: Item): string =>
@@ -77,6 +75,7 @@ export function AddQuestions({ set }: { set: QuestionSet }) {
           value={query}
           onChange={(event) => setQuery(event.currentTarget.value)}
         />
+        <SearchBy query={query} onQuery={setQuery} />
         <Button
           disabled={!found.length}
           onClick={() =>

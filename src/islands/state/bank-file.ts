@@ -6,6 +6,7 @@ import { bankState, theStore } from './bank';
 import { recordsAdded } from './bank/lists';
 import { freshBank, openBank } from './banks';
 import { keptReadings, takeInReadings } from './kept-readings';
+import { fileSaved } from './since-file';
 
 /** The blanks of the bank's layouts, and the names of those that the browser no longer has. */
 async function blanksOfBank(): Promise<{ blanks: Map<string, Uint8Array>; missing: string[] }> {
@@ -54,6 +55,7 @@ export async function saveBankFile(): Promise<{ name: string; missing: string[] 
   const { bytes, missing } = await packOpenBank();
   const name = `${safeName(bankState().info.name, 'bank')}.bank.zip`;
   takeAway(name, bytes, 'application/zip');
+  fileSaved();
   return { name, missing };
 }
 

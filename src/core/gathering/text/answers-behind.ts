@@ -1,5 +1,6 @@
 // An answer that stands right behind its question on the same line: 'Which river flows through Budapest? The Danube'.
 import { fieldOfLine } from '../../shared/vocabulary/answer-lines';
+import { verdictOf } from '../../shared/vocabulary/verdicts';
 import { pieceText, type Draft } from './draft';
 import { labelsOf } from './labels';
 import { offeredBehind } from './offered';
@@ -38,7 +39,7 @@ export function answerBehind(text: string): { end: number; at: number } | undefi
     POINTS_ALONE.test(rest) ||
     /^[([{].*[)\]}]\s*$/u.test(rest) ||
     offeredBehind(text) ||
-    labelsOf({ line: 0, text: rest }).length > 0
+    labelsOf({ line: 0, text: rest }).some(({ from }) => rest.slice(from).trim() !== '')
   ) {
     return undefined;
   }
@@ -49,6 +50,46 @@ export function answerBehind(text: string): { end: number; at: number } | undefi
 const isOpen = ({ options, answers, stem }: Draft): boolean =>
   !options.length && !answers.length && stem.length === 1;
 
+const LONGEST = 300;
+const IN_BRACKETS = /^(.{6,}?[?？.!]["'”’]?)\s*[([{]\s*([^()[\]{}]{1,60}?)\s*[)\]}]\s*\.?$/u;
+
+/** Where an answer in brackets begins behind a question, and where it ends. */
+function bracketedBehind(text: string): { end: number; at: number; to: number } | undefined {
+  const match = text.length > LONGEST ? null : IN_BRACKETS.exec(text);
+  const said = match?.[2];
+  if (
+    !match ||
+    !said ||
+    POINTS_ALONE.test(said) ||
+    POINTS_ALONE.test(`(${said})`) ||
+    /^\d+$/u.test(said)
+  ) {
+    return undefined;
+  }
+  const at = text.lastIndexOf(said);
+  return { end: match[1]!.length, at, to: at + said.length };
+}
+
+/** Gives questions the answers that stand in brackets behind them, where most have one and no two the same. */
+function takeBracketedBehind(open: readonly Draft[]): void {
+  const found = open.flatMap((draft) => {
+    const stem = draft.stem[0]!;
+    const text = pieceText(stem).trimEnd();
+    const behind = bracketedBehind(text);
+    return behind ? [{ draft, stem, behind, said: text.slice(behind.at, behind.to) }] : [];
+  });
+  const areDistinct = new Set(found.map(({ said }) => said)).size >= found.length * MOSTLY;
+  const areJudged = found.some(({ said }) => verdictOf(said) !== undefined);
+  if (found.length < LEAST || found.length < open.length * MOSTLY || !areDistinct || areJudged) {
+    return;
+  }
+  for (const { draft, stem, behind } of found) {
+    draft.stem = [{ ...stem, to: stem.from + behind.end }];
+    draft.answers.push({ ...stem, from: stem.from + behind.at, to: stem.from + behind.to });
+    draft.hasAnswerBehind = true;
+  }
+}
+
 /** Gives questions the answers that stand behind them, where most of the open ones have such. */
 export function takeAnswersBehind(drafts: readonly Draft[]): void {
   const open = drafts.filter(isOpen);
@@ -58,6 +99,7 @@ export function takeAnswersBehind(drafts: readonly Draft[]): void {
     return behind ? [{ draft, stem, behind }] : [];
   });
   if (found.length < LEAST || found.length < open.length * MOSTLY) {
+    takeBracketedBehind(open);
     return;
   }
   for (const { draft, stem, behind } of found) {

@@ -3,11 +3,11 @@ import { defined } from '../../shared/defined';
 import { newDraft, styleOf, type Draft, type DraftOption } from './draft';
 import type { Inline } from './inline';
 import type { Label } from './labels';
-import { blocksOf, isJudged, isTask, pairsBelow } from './lone';
+import { blocksOf, isJudged, isTask, isTitle, pairsBelow, taskAbovePairs } from './lone';
 import type { Field } from './names';
 import { partOf, titleOf, type Part } from './part';
 import type { Piece } from './tokens';
-import { halvesOf, PART, whole, type TypedLine } from './typed-line';
+import { halvesOf, whole, type TypedLine } from './typed-line';
 
 const BULLET = 'bullet ';
 
@@ -73,13 +73,15 @@ export class Collected {
   /** A paragraph that is a question by itself: a statement that is judged, pairs below a task, or a task between questions. */
   private openLone(block: readonly TypedLine[], follows: boolean): boolean {
     const text = block.map((line) => line.text).join(' ');
-    const pairs = pairsBelow(block);
+    const task = taskAbovePairs(this.aside.at(-1), block);
+    const pairs = task ? [...block] : pairsBelow(block);
     const isBetween = follows && this.drafts.length > 0 && !this.isBelowAside;
     const isLone = isBetween && !pairs.length && isTask(text);
     if (!pairs.length && !isLone && !isJudged(text)) {
       return false;
     }
-    const [first, ...rest] = block.slice(0, block.length - pairs.length);
+    const [first, ...rest] = task ? [task] : block.slice(0, block.length - pairs.length);
+    this.aside.splice(this.aside.length - Number(task !== undefined));
     this.open(whole(first!));
     this.current!.stem.push(...rest.map(whole));
     this.current!.isLone = isLone;
@@ -111,11 +113,7 @@ export class Collected {
     const [first] = this.drafts;
     const headed = this.drafts.findIndex(({ category }) => category !== undefined);
     const title = this.aside
-      .filter(
-        ({ line, text }) =>
-          line.line < (first?.line ?? 0) &&
-          (PART.test(text) || (!isTask(text) && !/[.:]\s*$/u.test(text))),
-      )
+      .filter((line) => line.line.line < (first?.line ?? 0) && isTitle(line))
       .at(-1);
     if (headed > 0 && title) {
       this.drafts.slice(0, headed).forEach((draft) => {

@@ -4,6 +4,7 @@ import type { Draft } from './draft';
 import { takeEndPoints } from './end-points';
 import { splitJoinedWrongs } from './joined-wrongs';
 import { takeLoneAnswers } from './lone-answer';
+import { spreadAnswers } from './spread-answers';
 import { takeOptionLines } from './option-line';
 
 /** Points come off before texts are looked at; a lone line is an answer only where it holds no options. */
@@ -13,6 +14,7 @@ const STEPS: readonly ((drafts: readonly Draft[]) => void)[] = [
   takeAnswersBehind,
   takeOptionLines,
   takeLoneAnswers,
+  spreadAnswers,
 ];
 
 /** Looks at the questions of a text as a whole, and puts right what their lines alone did not tell. */

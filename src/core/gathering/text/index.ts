@@ -153,7 +153,8 @@ export function isTypedText(document: Document, isPlain = false): boolean {
   ).size;
   const isBehind = whole.every(({ hasAnswerBehind }) => hasAnswerBehind);
   const most = isBehind ? MOST_BEHIND : MOST;
-  return whole.length >= FEW && lines >= filled * (isPlain ? HALF : most);
+  // A text that nothing parts in columns may be a single question.
+  return whole.length >= (isPlain ? 1 : FEW) && lines >= filled * (isPlain ? HALF : most);
 }
 
 /** Whether a line set aside is the title of a part, which its questions keep. */

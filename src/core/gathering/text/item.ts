@@ -91,6 +91,8 @@ function labelFaults(options: Draft['options']): string[] {
   });
 }
 
+const SOLVED_GAP = /_{3,}\s*\(/u;
+
 /** What is doubtful in a question as it was put together. */
 function doubtsOf(draft: Draft, item: string, file: string): Finding[] {
   const where = { file, line: draft.line };
@@ -110,7 +112,18 @@ function doubtsOf(draft: Draft, item: string, file: string): Finding[] {
     where,
     message: `Line ${draft.line} has no options and no answer. It was read as an open question, since it stands between questions; leave it out if it is none.`,
   };
-  return draft.isLone ? [...labels, lone] : labels;
+  const solved: Finding = {
+    rule: 'solution-in-brackets',
+    level: 'warn',
+    item,
+    field: 'stem',
+    where,
+    message: `The word in brackets behind the gap in line ${draft.line} was taken for what goes in. Look whether it only helps to find it.`,
+  };
+  const isSolved = draft.stem.some(
+    ({ line }) => line.text.includes('[[') && SOLVED_GAP.test(line.source ?? ''),
+  );
+  return [...labels, ...(draft.isLone ? [lone] : []), ...(isSolved ? [solved] : [])];
 }
 
 /** What the title of a part becomes for its questions. */

@@ -15,10 +15,14 @@ const LONGEST = 50;
 
 const bare = (word: string): string => word.replace(/[()[\]\s]+/gu, ' ').trim();
 
+/** Two letters or words that only blanks part, behind the end of a sentence: 'Paper is made of wood. T F'. */
+const SIDE_BY_SIDE = /(?<=[.!]["'”’)]*)\s+(\p{L}{1,12})\s+(\p{L}{1,12})\s*$/u;
+
 /** The statement without the choice behind it, and the two words; undefined where none is offered. */
 export function offeredBehind(text: string): { at: number; pair: VerdictPair } | undefined {
   const start = Math.max(0, text.length - LONGEST);
-  const match = BEHIND.exec(text.slice(start));
+  const end = text.slice(start);
+  const match = BEHIND.exec(end) ?? SIDE_BY_SIDE.exec(end);
   const pair = match ? verdictPair([bare(match[1]!), bare(match[2]!)]) : undefined;
   return match && pair && start + match.index > 0 ? { at: start + match.index, pair } : undefined;
 }

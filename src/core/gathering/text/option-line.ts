@@ -11,7 +11,8 @@ const LEAST_OPTIONS = 3;
 
 const isOpen = ({ options, stem }: Draft): boolean => !options.length && stem.length > 1;
 
-const partsOf = (text: string, sign: string): string[] =>
+/** The parts of a text between a sign, clean and without empty ones. */
+export const partsOf = (text: string, sign: string): string[] =>
   text
     .split(sign)
     .map((part) => part.trim())

@@ -14,6 +14,7 @@ import { segment, type Segmented } from './segment';
 import { withSideLists } from './side-lists';
 import { withSingledSigns } from './single-sign';
 import { tokenOf } from './tokens';
+import { typedAnew } from './typed-anew';
 import { typedLine, type TypedLine } from './typed-line';
 import { qualityOf, weightOf } from './weigh';
 
@@ -126,10 +127,11 @@ const nameOfReading = ({ manner }: Weighed): string => (manner ? nameOf(manner) 
  * their keys. What a person said of lines weighs for all lines like them.
  */
 export function readText(
-  document: Document,
+  typed: Document,
   emphasisOf: Judge,
   { manner, lines: lineRoles }: TextSaid = {},
 ): TextReading {
+  const document = { ...typed, lines: typedAnew(typed.lines) };
   const said = saidLines(lineRoles);
   const lines = withSideLists(withSingledSigns(withBareLabels(document.lines.map(typedLine))));
   const looked = lookedAt(lines, said);

@@ -28,7 +28,7 @@ export type Token =
 
 const RULE = /^\s*(?:[-–—_=*~·•.]\s*){3,}$/u;
 const NUMBERED =
-  /^(?:([\p{L}]{1,12})\.?\s*)?(?:no\.?\s*|nr\.?\s*|#\s*)?\(?(\d{1,4})\s*(?:([.):]|\s[-–]\s)(?!\s*\d+(?:\s|$|\p{Sc}|%|[.,:]\d))|$)\s*/iu;
+  /^(?:([\p{L}]{1,12})\.?\s*)?(?:no\.?\s*|nr\.?\s*|#\s*)?\(?(\d{1,4})\s*(?:(\.\)|[.):]|\s[-–]\s)(?!\s*\d+(?:\s|$|\p{Sc}|%|[.,:]\d))|$)\s*/iu;
 const ASKED = /^(?:q|question|frage|aufgabe|pregunta|domanda|vraag|pergunta|cwestiwn|item|task)$/i;
 const OPTION_WORD =
   'option|choice|answer|possible answer|antwort|auswahl|réponse|choix|proposition|opción|respuesta|opzione|risposta|optie|antwoord|opção|resposta|ateb|dewis';

@@ -1,12 +1,14 @@
 // How well questions hold together that a text was put together to: whole ones speak for a manner, left-overs against it.
 import { alike } from '../../shared/normalise';
+import { answerBehind } from './answers-behind';
 import { fieldOfLine } from '../../shared/vocabulary/answer-lines';
-import { verdictOf } from '../../shared/vocabulary/verdicts';
+import { verdictOf, verdictPair } from '../../shared/vocabulary/verdicts';
 import { isEmphasised, pieceText, plainOfPieces, type Draft, type Emphasis } from './draft';
 import type { TextManner } from './signs';
 import type { Names } from './names';
 import { offeredBehind } from './offered';
 import type { Segmented } from './segment';
+import { POINTS } from './points';
 import { pairedLists } from './two-lists';
 import { SOLUTION } from './without-options';
 import { countsParts, endsAsked, type TypedLine } from './typed-line';
@@ -18,7 +20,27 @@ const LETTERS = /^[([]?\s*[A-Ja-j](?:\s*(?:[,;&+/]|and|und|et|y|en|e)\s*[A-Ja-j]
 
 /** A verdict behind a statement, '(True)', '– falsch', 'F'. */
 const VERDICT_BEHIND =
-  /(?:[([]\s*(\p{L}{1,12})\s*[)\]]|[–—-]\s+(\p{L}{4,12})|(?<=[.!?])\s+(\p{L}))\s*\.?$/u;
+  /(?:[([]\s*(\p{L}{1,12}(?: \p{L}{2,12})?)\s*[)\]]|[–—-]\s+(\p{L}{4,12})|(?<=[.!?])\s+(\p{L}|\p{L}{4,12}))\s*\.?$/u;
+/** A gap that was solved has what goes in between two pairs of brackets. */
+const isSolved = (text: string): boolean => text.includes('[[');
+
+/** So much of a text's end holds a verdict behind it. */
+const LAST = 60;
+const wordBehind = (text: string): string | undefined =>
+  VERDICT_BEHIND.exec(text.trimEnd().slice(-LAST))?.slice(1).find(Boolean);
+const saysVerdict = (text: string): boolean => {
+  const word = wordBehind(text);
+  return word !== undefined && verdictOf(word) !== undefined;
+};
+/** Whether each text ends with one of the same two words for true and false: they are statements, and no options. */
+function areJudged(texts: readonly string[]): boolean {
+  const words = texts.map(wordBehind);
+  const said = [...new Set(words.map((word) => word?.toLowerCase()))];
+  return (
+    words.every(Boolean) &&
+    (texts.every(saysVerdict) || (said.length === 2 && verdictPair(said as string[]) !== undefined))
+  );
+}
 const MOST_OPTIONS = 10;
 /** Options are labelled alike; numbers among letters are questions that were taken for options. */
 const MIXED = 0.3;
@@ -51,6 +73,14 @@ function keyShare(draft: Draft, emphasis: Emphasis | undefined): number {
 export const tellsKey = (draft: Draft, emphasis: Emphasis | undefined): boolean =>
   keyShare(draft, emphasis) === 1;
 
+/** A text that asks: at its end, with its answer behind it, or by a gap to fill. */
+const asks = (text: string): boolean =>
+  endsAsked(text) ||
+  POINTS.test(text.slice(-LAST)) ||
+  /_{3,}|\.{5,}/u.test(text) ||
+  isSolved(text) ||
+  answerBehind(text) !== undefined;
+
 /** A question with options: they count up, have texts, are no questions, and some but not all of them are right. */
 function choiceQuality(draft: Draft, emphasis: Emphasis | undefined): number {
   const { options } = draft;
@@ -59,7 +89,7 @@ function choiceQuality(draft: Draft, emphasis: Emphasis | undefined): number {
   }
   const texts = options.map(({ pieces }) => plainOfPieces(pieces));
   const inOrder = options.every(({ n, style }, index) => style === 'bullet' || n === index);
-  const asking = texts.filter(endsAsked).length / texts.length;
+  const asking = areJudged(texts) ? 1 : texts.filter(asks).length / texts.length;
   const empty = texts.filter((text) => !text).length / texts.length;
   const twice = new Set(texts.map(alike)).size < texts.length ? 0.2 : 0;
   const isMixed = new Set(options.map(({ style }) => style)).size > 1;
@@ -73,12 +103,15 @@ function openQuality({ answers, stem }: Draft): number {
     // A letter answers nothing where nothing has a letter: options were taken for something else.
     return LETTERS.test(plainOfPieces(answers)) ? 0.15 : 0.85;
   }
-  if (offeredBehind(text) || (/_{2}|…|\.{4}/u.test(text) && SOLUTION.test(text))) {
+  if (
+    offeredBehind(text) ||
+    (/_{2}|…|\.{4}/u.test(text) && SOLUTION.test(text)) ||
+    isSolved(text)
+  ) {
     return 0.8;
   }
-  if (VERDICT_BEHIND.test(text)) {
-    const word = VERDICT_BEHIND.exec(text)!.slice(1).find(Boolean)!;
-    return verdictOf(word) === undefined ? 0.3 : 0.85;
+  if (VERDICT_BEHIND.test(text.trimEnd().slice(-LAST))) {
+    return saysVerdict(text) ? 0.85 : 0.3;
   }
   return endsAsked(text) ? 0.45 : 0.2;
 }
@@ -92,6 +125,9 @@ function leftOvers(draft: Draft, names: Names): number {
       LEFT_LABEL.test(pieces.map(pieceText).join(' ')) ||
       pieces.some((piece) => names.fieldIn(plainOfPieces([piece])) !== undefined),
   ).length;
+  const judged = draft.stem
+    .slice(0, -1)
+    .filter((piece) => saysVerdict(plainOfPieces([piece]))).length;
   const isCut = /^\s*(?:[)\].:°]|\d{1,3}\s+\p{Lu})/u.test(stem);
   const isNamed = /^(\p{L}{1,14})\s?:\s/u.exec(stem);
   const inStem =
@@ -102,8 +138,11 @@ function leftOvers(draft: Draft, names: Names): number {
     }).length;
   const long = Math.max(0, draft.stem.length - LONG_STEM) * 0.2;
   const fields = draft.options.length ? 0 : Number(fieldOfLine(stem)?.role === 'answer');
-  return inStem * 0.5 + (inOptions / Math.max(1, texts.length)) * 0.6 + long + fields;
+  return (inStem + judged) * 0.5 + (inOptions / Math.max(1, texts.length)) * 0.6 + long + fields;
 }
+
+/** Options without a question. */
+const UNASKED = 0.6;
 
 /** How much a question is worth: from 0 to 1 for each of its lines, the whole of it. */
 export function qualityOf(draft: Draft, emphasis: Emphasis | undefined, names: Names): number {
@@ -114,7 +153,8 @@ export function qualityOf(draft: Draft, emphasis: Emphasis | undefined, names: N
   const swapped = draft.isOtherwise && keyShare(draft, emphasis) === 1 ? 0.1 : 0;
   const quality =
     (draft.options.length ? choiceQuality(draft, emphasis) : openQuality(draft)) - swapped;
-  return Math.max(-0.5, quality - leftOvers(draft, names));
+  const unasked = plainOfPieces(draft.stem) ? 0 : UNASKED;
+  return Math.max(-0.5, quality - unasked - leftOvers(draft, names));
 }
 
 /** What goes on with an option in a line of its own begins small; a capital begins something else. */

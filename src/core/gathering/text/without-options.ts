@@ -15,7 +15,7 @@ import { bankOf, withBank } from './word-bank';
 export type DraftAnswer = { kind: Kind; stem: Text; fields: Partial<Item>; problems: Problem[] };
 
 const TRAILING =
-  /\s*(?:[([{]\s*(\p{L}{1,10})\s*[)\]}]|[–—-]\s+(\p{L}{4,10})|(?<=[.!?])\s+(\p{L}|\p{L}{4,10}))\s*[.]?$/u;
+  /\s*(?:[([{]\s*(\p{L}{1,10}(?: \p{L}{2,10})?)\s*[)\]}]|[–—-]\s+(\p{L}{4,10})|(?<=[.!?])\s+(\p{L}|\p{L}{4,10}))\s*[.]?$/u;
 
 /** The word behind a statement, and where it begins; undefined where none stands there. */
 function wordBehind(stem: string): { word: string; at: number } | undefined {
@@ -120,6 +120,13 @@ function judged(draft: Draft, stem: Text, said: string): DraftAnswer | undefined
 /** A solution in square or curly brackets behind a sentence. */
 export const SOLUTION = /\s*(?:\[\s*([^[\]]{1,60}?)\s*\]|\{\s*([^{}]{1,60}?)\s*\})\s*\.?\s*$/u;
 
+const solvedGap = ({ stem, gaps }: DrawnGaps): DraftAnswer => ({
+  kind: 'gap',
+  stem: { plain: stem },
+  fields: { gaps },
+  problems: [],
+});
+
 /** A sentence with a drawn gap and its solution in square brackets behind it: 'We ____ (sail) home. [sailed]'. */
 function solvedBehind(text: string): DraftAnswer | undefined {
   const match = SOLUTION.exec(text);
@@ -128,14 +135,13 @@ function solvedBehind(text: string): DraftAnswer | undefined {
     match && solution && /\p{L}|\d/u.test(solution)
       ? drawnGaps(text.slice(0, match.index), [solution])
       : undefined;
-  return (
-    drawn && {
-      kind: 'gap',
-      stem: { plain: drawn.stem },
-      fields: { gaps: drawn.gaps },
-      problems: [],
-    }
-  );
+  return drawn && solvedGap(drawn);
+}
+
+/** A sentence whose gaps hold what goes in, in two pairs of square brackets. */
+function solvedInside(text: string): DraftAnswer | undefined {
+  const drawn = text.includes('[[') ? drawnGaps(text, []) : undefined;
+  return drawn && solvedGap(drawn);
 }
 
 /** Whether the word in front of a question calls it one side of a card: 'Front', 'Term'. */
@@ -146,7 +152,10 @@ const CALLED = 0.8;
 /** What is written for an answer: words for gaps, a number with its tolerance, a short text, or nothing. */
 function written(draft: Draft, stem: Text, said: string): DraftAnswer {
   if (!said) {
-    return solvedBehind(stem.plain) ?? { kind: 'open', stem, fields: {}, problems: [] };
+    return (
+      solvedBehind(stem.plain) ??
+      solvedInside(stem.plain) ?? { kind: 'open', stem, fields: {}, problems: [] }
+    );
   }
   const drawn = drawnGaps(stem.plain, [said]);
   if (drawn) {

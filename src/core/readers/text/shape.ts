@@ -2,7 +2,7 @@
 import type { Separator } from '../../model';
 import { fieldOfLine } from '../../shared/vocabulary/answer-lines';
 import { findSeparator } from '../delimited/separator';
-import { readTerms } from './terms';
+import { DOTS, readTerms } from './terms';
 
 export type TextShape = { as: 'table' | 'terms' | 'questions'; because: string };
 
@@ -12,6 +12,10 @@ const NUMBERED =
 const STARRED = /^\s*\*\s?[^\s*]|\S\s?\*\s*$/u;
 const TICKED = /^\s*(?:[-*]\s*)?(?:\[[ xX✓]\]|[✓✔✅☐☑])/u;
 const SIGNS: readonly Separator[] = ['\t', ';', '|', ','];
+
+/** A cell in quotes over several lines, behind or in front of a separator. */
+const QUOTED_LINES =
+  /(?:[\t;|,]"(?:[^"]|""){0,2000}\n(?:[^"]|""){0,2000}"(?=[\t;|,\r\n]|$)|^"(?:[^"]|""){0,2000}\n(?:[^"]|""){0,2000}"(?=[\t;|,]))/gmu;
 
 type Evenness = { share: number; width: number };
 
@@ -45,6 +49,8 @@ type Evidence = {
   numbered: number;
   marked: number;
   asking: number;
+  /** Cells in quotes that hold several lines, with a separator beside them. */
+  quoted: number;
   /** Lines with a gap to fill. */
   gapped: number;
   /** How evenly each sign splits the lines. */
@@ -77,6 +83,7 @@ function evidenceOf(source: string, name: string): Evidence {
     tabs,
     commas,
     clearSigns: [tabs, semicolons, bars],
+    quoted: (source.slice(0, JUDGED_CHARACTERS).match(QUOTED_LINES) ?? []).length,
     terms: readTerms(name, all),
   };
 }
@@ -86,10 +93,13 @@ const hasClearColumns = ({ clearSigns, commas }: Evidence): boolean =>
   clearSigns.some(({ share, width }) => share >= 0.6 && (width > 2 || share >= 0.8)) ||
   (commas.share >= 0.6 && commas.width > 2);
 
-const hasClearTerms = ({ terms, numbered, count, commas }: Evidence): boolean =>
+const hasClearTerms = ({ terms, numbered, count, commas, asking, gapped }: Evidence): boolean =>
   (terms?.share ?? 0) >= 0.7 &&
   terms!.distinct > 0.6 &&
-  numbered < count * 0.5 &&
+  // Below a task dots join what is to be matched; alone they join terms.
+  (terms!.sign === DOTS
+    ? terms!.share === 1
+    : numbered < count * 0.5 || (terms!.share === 1 && !asking && !gapped)) &&
   terms!.share > commas.share * 0.9;
 
 const mostEven = ({ clearSigns, commas }: Evidence): number =>
@@ -107,6 +117,11 @@ type Rule = {
 
 /** The rules in the order of their weight; common practice, no source. */
 const RULES: readonly Rule[] = [
+  {
+    as: 'table',
+    holds: ({ quoted }) => quoted >= 2,
+    because: ({ quoted }) => `${quoted} cells in quotes hold several lines`,
+  },
   {
     as: 'questions',
     holds: ({ lettered, count, tabs }) =>

@@ -2,10 +2,14 @@
 import type { Sheet } from '../../model';
 import { inlineMarkdown } from './markdown';
 
+/** What joins terms in a list that was typed to be printed. */
+export const DOTS = 'a row of dots';
 const SIGNS: readonly (readonly [string, RegExp])[] = [
   ['a spaced hyphen', /^(.{1,80}?)\s+[-–—]{1,2}\s+(\S.*)$/su],
   ['a colon', /^([^:]{1,80}?)\s*:\s+(\S.*)$/su],
   ['an equals sign', /^([^=]{1,80}?)\s*={1,2}>?\s*(\S.*)$/su],
+  // A gap in a sentence is followed by its end.
+  [DOTS, /^(\p{L}[^.…]{0,60}?)\s*(?:\.{4,}|…{2,})\s*(\p{L}[^.…?!]{0,60})$/su],
   ['an arrow', /^(.{1,80}?)\s*(?:->|→)\s*(\S.*)$/su],
 ];
 const LABEL = /^\s*(?:[-–•●*·]\s+|\(?\d{1,3}[.)]\s+)/u;
@@ -27,6 +31,61 @@ const headsTerms = (line: string, next: string | undefined, pattern: RegExp): bo
   next !== undefined &&
   pattern.test(next);
 
+const FEWEST_BLOCKS = 3;
+const LONGEST_TERM = 60;
+/** So much longer, most definitions are. */
+const MUCH = 1.5;
+const MOSTLY_LONGER = 0.6;
+
+/**
+ * A list in which each term has its definition on the line below and an empty one behind: a short text that ends as no sentence,
+ * and a longer one. Undefined where a text is laid out otherwise.
+ */
+function readTwoLines(name: string, lines: readonly string[]): Terms | undefined {
+  const blocks: { text: string; number: number }[][] = [];
+  lines.forEach((line, index) => {
+    const text = line.trim();
+    if (text && (index === 0 || !lines[index - 1]!.trim())) {
+      blocks.push([]);
+    }
+    if (text) {
+      blocks.at(-1)!.push({ text, number: index + 1 });
+    }
+  });
+  // A title may stand alone above the first.
+  const all = blocks[0]?.length === 1 ? blocks.slice(1) : blocks;
+  const areCards = all.every(
+    ([term, definition, ...more]) =>
+      definition !== undefined &&
+      !more.length &&
+      term!.text.length <= LONGEST_TERM &&
+      !/[.?!:;,]$/u.test(term!.text) &&
+      !LABEL.test(term!.text) &&
+      !/^\W*\p{L}{1,20}\s*:/u.test(term!.text + definition.text) &&
+      definition.text.length > term!.text.length &&
+      !/[?？]$/u.test(definition.text),
+  );
+  if (all.length < FEWEST_BLOCKS || !areCards) {
+    return undefined;
+  }
+  const longer = all.filter(
+    ([term, definition]) => definition!.text.length > term!.text.length * MUCH,
+  );
+  if (longer.length < all.length * MOSTLY_LONGER) {
+    return undefined;
+  }
+  return {
+    sheet: {
+      name,
+      rows: all.map((block) => block.map(({ text }) => inlineMarkdown(text).text)),
+      lines: all.map(([term]) => term!.number),
+    },
+    share: 1,
+    distinct: new Set(all.map(([term]) => term!.text)).size / all.length,
+    sign: 'a new line',
+  };
+}
+
 /** The list by the sign that splits most lines; `share` is how many of the filled lines it splits. */
 export function readTerms(name: string, lines: readonly string[]): Terms | undefined {
   const filled = lines.flatMap((line, index) =>
@@ -38,6 +97,10 @@ export function readTerms(name: string, lines: readonly string[]): Terms | undef
     hits: filled.filter(({ line }) => pattern.test(inlineMarkdown(line).text)).length,
   })).sort((a, b) => b.hits - a.hits);
   const best = tries[0];
+  const below = readTwoLines(name, lines);
+  if (below && (!best || best.hits * 2 < filled.length)) {
+    return below;
+  }
   if (!best || best.hits < 2) {
     return undefined;
   }

@@ -15,6 +15,14 @@ export function findInnerSeparator(texts: readonly string[]): string | undefined
   );
 }
 
+const STRONG = ['||', '|', ';', '\n'] as const;
+
+/** A sign that stands in no text by itself and parts any of some lists: a list of one has no sign. */
+export const strongSeparator = (texts: readonly string[]): string | undefined =>
+  STRONG.find((sign) =>
+    texts.some((text) => text.split(sign).filter((part) => part.trim()).length > 1),
+  );
+
 const LISTED = /^\s*\[\s*(["']).*\1\s*\]\s*$/su;
 
 /** Whether a cell holds a list as programs write them. */

@@ -174,7 +174,17 @@ export const FORMED: KindWords = [
     'number',
     {
       en: ['calculation', 'figure', 'number', 'numeric(?:al)?'],
-      de: ['zahlenwert', 'zahlenfrage', 'rechnen', 'zahlen', 'numerisch', 'zahl'],
+      de: [
+        'zahlenwert',
+        'zahleneingabe',
+        'zahl eingeben',
+        'numerische eingabe',
+        'zahlenfrage',
+        'rechnen',
+        'zahlen',
+        'numerisch',
+        'zahl',
+      ],
       fr: ['numerique', 'chiffre', 'nombre'],
       es: ['numerica', 'cifra', 'numerico'],
       it: ['numerico', 'numerica', 'numero'],

@@ -100,7 +100,14 @@ export function verdictOf(text: string): boolean | undefined {
   if (WRONG.has(word)) {
     return false;
   }
-  return LONE.get(word);
+  return LONE.get(word) ?? negated(word);
+}
+
+/** "Not" in front of a word that says right: 'niet waar', 'nicht richtig', 'not true'. */
+const NOT = /^(?:not|nicht|niet|pas|non|no|nao|ikke|inte|nie|ddim yn)\s+(\S+)$/u;
+function negated(word: string): false | undefined {
+  const own = NOT.exec(word)?.[1];
+  return own !== undefined && (RIGHT.has(own) || LONE.get(own) === true) ? false : undefined;
 }
 
 /** Whether two option texts are a pair such as True and False, and whether the true one stands first. */

@@ -35,7 +35,13 @@ function categoriesAt(region: Region, row: number, levelColumn: number): number[
     if ((isSaidAgain && !saysAnswer(text)) || /…$|\.{3}$/.test(text)) {
       return [];
     }
-    if (text.length > 45 || /[?？]\s*$/.test(text) || numberOf(text) !== undefined) {
+    // Letters alone number options, and are nothing to ask about.
+    if (
+      text.length > 45 ||
+      /^\p{L}$/u.test(text) ||
+      /[?？]\s*$/.test(text) ||
+      numberOf(text) !== undefined
+    ) {
       return [];
     }
     columns.push(c);

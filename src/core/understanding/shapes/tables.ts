@@ -1,5 +1,6 @@
 // Several tables on one sheet, below one another or side by side, told apart by headings of their own.
 import type { CellRange } from '../../model';
+import { alike } from '../../shared/normalise';
 import { filledIn, regionOf, rowText, type Region } from '../../shared/table/region';
 import { understandColumns, type ColumnUnderstood } from '../columns';
 import { firstRowBelow, looksLikeHeadings, understandHeadings } from '../headings';
@@ -111,15 +112,65 @@ function besideOneAnother(region: Region, heading: number): CellRange[] {
   return asking.length > 1 ? asking : [];
 }
 
+/** How often a row of headings says the same ones over again without a gap, and how many columns each time takes; 1 where it does not. */
+function repeatsOf(region: Region, heading: number): { times: number; width: number } {
+  const texts: string[] = [];
+  for (let column = region.left; column <= region.right; column++) {
+    texts.push(alike(region.cell(heading, column)));
+  }
+  for (let width = 2; width * 2 <= texts.length; width++) {
+    const isPeriod =
+      texts.length % width === 0 && texts.every((text, at) => text && text === texts[at % width]);
+    if (isPeriod && new Set(texts.slice(0, width)).size === width) {
+      return { times: texts.length / width, width };
+    }
+  }
+  return { times: 1, width: texts.length };
+}
+
+/** Tables side by side without a gap: the same headings over and over, each time over questions with answers. */
+function repeatedBeside(region: Region, heading: number): CellRange[] {
+  const { times, width } = repeatsOf(region, heading);
+  const ranges = Array.from({ length: times }, (_, at) => ({
+    top: region.top,
+    bottom: region.bottom,
+    left: region.left + at * width,
+    right: region.left + (at + 1) * width - 1,
+  }));
+  const all = ranges.every((range) =>
+    makesQuestions(columnsUnder(regionOf(region.sheet, range), heading)),
+  );
+  return times > 1 && all ? ranges : [];
+}
+
+/** A table's cells, with the title that it has beside others. */
+export type TableRange = CellRange & { title?: string };
+
+/** Tables side by side with the titles right above their headings, one above each; without any where one of them has none. */
+function withTitles(region: Region, heading: number, ranges: readonly CellRange[]): TableRange[] {
+  const titles = ranges.map(({ left, right }) => {
+    const texts: string[] = [];
+    for (let column = left; heading > 0 && column <= right; column++) {
+      texts.push(region.cell(heading - 1, column));
+    }
+    const [text, ...more] = texts.filter(Boolean);
+    return text && !more.length ? text : '';
+  });
+  return titles.every(Boolean)
+    ? ranges.map((range, at) => ({ ...range, title: titles[at]! }))
+    : [...ranges];
+}
+
 /** The tables of a region, each with its headings; the region itself where there is one. */
-export function tablesIn(region: Region): CellRange[] {
+export function tablesIn(region: Region): TableRange[] {
   const { row: first } = understandHeadings(region);
   if (first === null) {
     return [region];
   }
   const beside = besideOneAnother(region, first);
-  if (beside.length) {
-    return beside;
+  const next = beside.length ? beside : repeatedBeside(region, first);
+  if (next.length) {
+    return withTitles(region, first, next);
   }
   const tops = [region.top, ...lowerTops(region, first)];
   if (tops.length < 2) {

@@ -2,10 +2,9 @@
 import { UnstyledButton } from '@mantine/core';
 import { useVirtualizer } from '@tanstack/react-virtual';
 import { useCallback, useState, type KeyboardEvent } from 'react';
-import type { Layout } from '../../../core/model';
 import type { FitColumn } from '../../../workers/protocol';
 import { itemById } from '../../state/bank';
-import { useHandOver } from '../../state/hand-over';
+import { useHandOver, type Receiver } from '../../state/hand-over';
 import { useMatrixKeys, type OpenCell } from './use-matrix-keys';
 import { countWords, wordsOf } from './words';
 
@@ -35,7 +34,7 @@ function FitCell({ cell, column, isOpen, isStop, onOpen, onKey }: CellProps) {
   return (
     <span role="gridcell" aria-selected={isOpen} className={`fit ${tone} ${isOpen ? 'open' : ''}`}>
       <UnstyledButton
-        data-cell={`${cell.row} ${cell.layout}`}
+        data-cell={`${cell.row} ${cell.receiver}`}
         title={title}
         tabIndex={isStop ? 0 : -1}
         onClick={() => onOpen(cell)}
@@ -50,18 +49,27 @@ function FitCell({ cell, column, isOpen, isStop, onOpen, onKey }: CellProps) {
   );
 }
 
-function Head({ layouts, columns }: { layouts: readonly Layout[]; columns: readonly FitColumn[] }) {
+function Head({
+  receivers,
+  columns,
+}: {
+  receivers: readonly Receiver[];
+  columns: readonly FitColumn[];
+}) {
   return (
     <>
       <span role="columnheader" className="stem-head">
         Question
       </span>
-      {layouts.map(({ id, name }) => {
+      {receivers.map(({ id, name, layouts }) => {
         const column = columns.find(({ layout }) => layout === id);
         return (
           <span role="columnheader" key={id}>
             <b>{name}</b>
-            <small>{column ? countWords(column) : ''}</small>
+            <small>
+              {layouts.length > 1 && `${layouts.length} blanks; `}
+              {column ? countWords(column) : ''}
+            </small>
           </span>
         );
       })}
@@ -78,11 +86,11 @@ const Stem = ({ row, id }: { row: number; id: string }) => (
 );
 
 export function Matrix({
-  layouts,
+  receivers,
   open,
   onOpen,
 }: {
-  layouts: readonly Layout[];
+  receivers: readonly Receiver[];
   open: OpenCell | undefined;
   onOpen: (cell: OpenCell) => void;
 }) {
@@ -97,14 +105,14 @@ export function Matrix({
     getItemKey: key,
     overscan: OVERSCAN,
   });
-  const onKey = useMatrixKeys({ rows: ids.length, layouts, open, onOpen, scroller, virtual });
-  const receivers = layouts.map(() => `minmax(${RECEIVER}px, ${WIDEST_RECEIVER}px)`).join(' ');
+  const onKey = useMatrixKeys({ rows: ids.length, receivers, open, onOpen, scroller, virtual });
+  const widths = receivers.map(() => `minmax(${RECEIVER}px, ${WIDEST_RECEIVER}px)`).join(' ');
   const sizes = {
-    gridTemplateColumns: `minmax(${STEM}px, 1fr) ${receivers}`,
-    minWidth: STEM + layouts.length * RECEIVER,
+    gridTemplateColumns: `minmax(${STEM}px, 1fr) ${widths}`,
+    minWidth: STEM + receivers.length * RECEIVER,
   };
-  const isOpen = (row: number, layout: string): boolean =>
-    open?.row === row && open.layout === layout;
+  const isOpen = (row: number, receiver: string): boolean =>
+    open?.row === row && open.receiver === receiver;
   return (
     <div
       className="panel matrix"
@@ -112,11 +120,11 @@ export function Matrix({
       role="grid"
       aria-label="Questions by receivers"
       aria-rowcount={ids.length + 1}
-      aria-colcount={layouts.length + 1}
+      aria-colcount={receivers.length + 1}
       tabIndex={-1}
     >
       <div role="row" className="matrix-row matrix-head" style={sizes}>
-        <Head layouts={layouts} columns={columns} />
+        <Head receivers={receivers} columns={columns} />
       </div>
       <div role="rowgroup" style={{ height: virtual.getTotalSize(), position: 'relative' }}>
         {virtual.getVirtualItems().map(({ key: rowKey, index, start }) => (
@@ -128,10 +136,10 @@ export function Matrix({
             style={{ ...sizes, transform: `translateY(${start}px)`, height: ROW }}
           >
             <Stem row={index} id={ids[index]!} />
-            {layouts.map(({ id }, place) => (
+            {receivers.map(({ id }, place) => (
               <FitCell
                 key={id}
-                cell={{ row: index, layout: id }}
+                cell={{ row: index, receiver: id }}
                 column={columns.find(({ layout }) => layout === id)}
                 isOpen={isOpen(index, id)}
                 isStop={open ? isOpen(index, id) : index === 0 && place === 0}

@@ -1,12 +1,12 @@
 // Arrow keys go from cell to cell of the matrix, and what they reach is opened.
 import type { Virtualizer } from '@tanstack/react-virtual';
 import { useEffect, useRef, type KeyboardEvent } from 'react';
-import type { Layout } from '../../../core/model';
+import type { Receiver } from '../../state/hand-over';
 
-/** A question's place, from 0, and a receiver's layout. */
-export type OpenCell = { row: number; layout: string };
+/** A question's place, from 0, and a receiver. */
+export type OpenCell = { row: number; receiver: string };
 
-const STEPS: Readonly<Record<string, readonly [rows: number, layouts: number]>> = {
+const STEPS: Readonly<Record<string, readonly [rows: number, receivers: number]>> = {
   ArrowUp: [-1, 0],
   ArrowDown: [1, 0],
   ArrowLeft: [0, -1],
@@ -16,14 +16,14 @@ const within = (n: number, length: number): number => Math.max(0, Math.min(lengt
 
 type Given = {
   rows: number;
-  layouts: readonly Layout[];
+  receivers: readonly Receiver[];
   open: OpenCell | undefined;
   onOpen: (cell: OpenCell) => void;
   scroller: HTMLElement | null;
   virtual: Virtualizer<HTMLDivElement, Element>;
 };
 
-export function useMatrixKeys({ rows, layouts, open, onOpen, scroller, virtual }: Given) {
+export function useMatrixKeys({ rows, receivers, open, onOpen, scroller, virtual }: Given) {
   const isWanted = useRef(false);
   useEffect(() => {
     if (!open) {
@@ -36,7 +36,7 @@ export function useMatrixKeys({ rows, layouts, open, onOpen, scroller, virtual }
     isWanted.current = false;
     requestAnimationFrame(() =>
       scroller
-        ?.querySelector<HTMLElement>(`[data-cell="${open.row} ${open.layout}"]`)
+        ?.querySelector<HTMLElement>(`[data-cell="${open.row} ${open.receiver}"]`)
         ?.focus({ preventScroll: true }),
     );
   }, [open, scroller, virtual]);
@@ -49,10 +49,10 @@ export function useMatrixKeys({ rows, layouts, open, onOpen, scroller, virtual }
     isWanted.current = true;
     // From the open cell: the focus follows a frame later, and a quick second key must not start from where it was.
     const from = open ?? cell;
-    const at = layouts.findIndex(({ id }) => id === from.layout);
+    const at = receivers.findIndex(({ id }) => id === from.receiver);
     onOpen({
       row: within(from.row + step[0], rows),
-      layout: layouts[within(at + step[1], layouts.length)]!.id,
+      receiver: receivers[within(at + step[1], receivers.length)]!.id,
     });
   };
 }

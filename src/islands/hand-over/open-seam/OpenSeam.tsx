@@ -1,12 +1,12 @@
 // One question against one receiver: its fields at the left, the very cells at the right, every change named between.
 import { Paper, Text, Title } from '@mantine/core';
-import type { Change, Fitted, Item, KeptLayout, Layout } from '../../../core/model';
+import type { Change, Fitted, Item, KeptLayout } from '../../../core/model';
 import { needsOwnWords } from '../../../core/shared/change-grades';
 import { Bar } from '../../parts/Bar';
 import { LinkButton } from '../../parts/LinkButton';
 import { useAsk } from '../../state/asking';
 import { useBank } from '../../state/bank';
-import { decide, useHandOver } from '../../state/hand-over';
+import { columnWith, decide, useHandOver, type Receiver } from '../../state/hand-over';
 import { partOf } from './change-of';
 import type { OpenCell } from '../matrix/use-matrix-keys';
 import { ChangeRow, type Decide } from './ChangeRow';
@@ -107,21 +107,22 @@ function Lines({ item, fitted, kept, row, onDecide }: LinesProps) {
 export function OpenSeam({
   id,
   kept,
-  row,
-  layouts,
+  cell,
+  receivers,
   onGo,
 }: {
   id: string;
+  /** The layout whose file it goes into. */
   kept: KeptLayout;
-  /** The layouts in view, in the order of the table. */
-  layouts: readonly Layout[];
-  /** The question's place among those that are handed over, from 0. */
-  row: number;
+  /** The receivers in view, in the order of the table. */
+  receivers: readonly Receiver[];
+  cell: OpenCell;
   onGo: (cell: OpenCell) => void;
 }) {
   const { columns, ids } = useHandOver();
   const items = useBank((state) => state.items);
   const { layout, variants } = kept;
+  const { row } = cell;
   const { answer } = useAsk(
     (worker) =>
       worker.fitOne(
@@ -132,7 +133,7 @@ export function OpenSeam({
       ),
     [id, layout, variants, items, ids],
   );
-  const column = columns.find((candidate) => candidate.layout === layout.id);
+  const column = columnWith(columns, layout.id);
   const title = `Question ${row + 1} in the file for ${layout.name}`;
   if (!answer?.item) {
     return <Paper component="aside" className="open-seam" aria-label={title} aria-busy />;
@@ -162,7 +163,7 @@ export function OpenSeam({
           </section>
         )}
       </div>
-      <SeamFoot id={id} row={row} layout={layout.id} layouts={layouts} onGo={onGo} />
+      <SeamFoot id={id} cell={cell} receivers={receivers} onGo={onGo} />
     </Paper>
   );
 }

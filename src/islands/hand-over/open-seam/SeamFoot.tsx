@@ -1,11 +1,10 @@
 // From change to change, through all receivers in view.
 import { Button, Group, Text } from '@mantine/core';
 import { useMemo } from 'react';
-import type { Layout } from '../../../core/model';
 import { FIT_STATE, needsOwnWords } from '../../../core/shared/change-grades';
 import { LinkButton } from '../../parts/LinkButton';
 import { useActs } from '../../state/acts';
-import { leaveQuestion, useHandOver } from '../../state/hand-over';
+import { leaveQuestion, useHandOver, type Receiver } from '../../state/hand-over';
 import type { FitColumn } from '../../../workers/protocol';
 import type { OpenCell } from '../matrix/use-matrix-keys';
 
@@ -15,36 +14,36 @@ const wantsLook = ({ states, reasons, codes }: FitColumn, row: number): boolean 
   (states[row] === FIT_STATE.refused && needsOwnWords(codes[reasons[row] ?? 0]));
 
 /** All cells that want a look, question by question, in the order of the receivers. */
-function useLooks(layouts: readonly Layout[]): OpenCell[] {
+function useLooks(receivers: readonly Receiver[]): OpenCell[] {
   const { columns, ids } = useHandOver();
   return useMemo(() => {
-    const inOrder = layouts.flatMap(({ id }) => columns.filter(({ layout }) => layout === id));
+    const inOrder = receivers.flatMap(({ id }) => columns.filter(({ layout }) => layout === id));
     return ids.flatMap((_, row) =>
-      inOrder.flatMap((column) => (wantsLook(column, row) ? [{ row, layout: column.layout }] : [])),
+      inOrder.flatMap((column) =>
+        wantsLook(column, row) ? [{ row, receiver: column.layout }] : [],
+      ),
     );
-  }, [layouts, columns, ids]);
+  }, [receivers, columns, ids]);
 }
 
 export function SeamFoot({
   id,
-  row,
-  layout,
-  layouts,
+  cell,
+  receivers,
   onGo,
 }: {
   id: string;
-  row: number;
-  layout: string;
-  layouts: readonly Layout[];
+  cell: OpenCell;
+  receivers: readonly Receiver[];
   onGo: (cell: OpenCell) => void;
 }) {
-  const looks = useLooks(layouts);
-  const order = (cell: OpenCell): number =>
-    cell.row * layouts.length + layouts.findIndex((one) => one.id === cell.layout);
-  const here = order({ row, layout });
-  const before = looks.findLast((cell) => order(cell) < here);
-  const next = looks.find((cell) => order(cell) > here);
-  const place = looks.findIndex((cell) => order(cell) === here);
+  const looks = useLooks(receivers);
+  const order = ({ row, receiver }: OpenCell): number =>
+    row * receivers.length + receivers.findIndex((one) => one.id === receiver);
+  const here = order(cell);
+  const before = looks.findLast((one) => order(one) < here);
+  const next = looks.find((one) => order(one) > here);
+  const place = looks.findIndex((one) => order(one) === here);
   const go = (to: OpenCell | undefined) => (): void => {
     if (to !== undefined) {
       onGo(to);

@@ -5,6 +5,7 @@ import { roleWords } from '../../../core/shared/roles';
 import { Tick } from '../../parts/Commit';
 import { changeLayout } from '../../state/layouts';
 import { BoardOf } from './BoardOf';
+import { FamilyOf } from './FamilyOf';
 import { FileOf } from './FileOf';
 import { FileSettings } from './FileSettings';
 import { KeyOf } from './KeyOf';
@@ -58,6 +59,7 @@ export function Learned({ kept }: { kept: KeptLayout }) {
           onTick={shuffle}
         />
         <Pictures kept={kept} />
+        <FamilyOf kept={kept} />
         {layout.shape === 'rows' && <TitleCell kept={kept} />}
         {layout.shape === 'rows' && <FileSettings kept={kept} />}
         <FileOf kept={kept} />

@@ -34,6 +34,11 @@ function LayoutRow({ kept }: { kept: KeptLayout }) {
         <Anchor component={Link} href={`/layouts/${kept.id}`} c="var(--leaf-ink)">
           {layout.name}
         </Anchor>
+        {layout.family && (
+          <Text component="span" display="block" c="dimmed" size="xs">
+            one of the blanks of {layout.family}
+          </Text>
+        )}
       </Table.Td>
       <Table.Td>
         <span className="mono">.{layout.file.format}</span>{' '}

@@ -6,6 +6,7 @@ import { Latest } from '../../parts/latest';
 import { core } from '../../../workers/client';
 import { bankState, changeRecords, itemById } from '../bank';
 import { searchIn } from '../known';
+import { columnsOf, receiversOf } from './receivers';
 import {
   handOverState,
   NO_CHOICE,
@@ -67,7 +68,7 @@ export async function refit(kept: readonly KeptLayout[]): Promise<void> {
   const layouts = kept.map((one) => one.layout);
   const columns = await core().fit(ids, layouts, decisionsOf(kept));
   if (isLatest() && bankState().info.id === info.id) {
-    setHandOver({ ids, columns });
+    setHandOver({ ids, columns: columnsOf(receiversOf(kept), columns) });
   }
 }
 

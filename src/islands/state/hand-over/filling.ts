@@ -3,11 +3,12 @@ import type { Item, KeptLayout, Layout } from '../../../core/model';
 import { FIT_STATE } from '../../../core/shared/change-grades';
 import { defined } from '../../../core/shared/defined';
 import { core, stopCore } from '../../../workers/client';
-import type { FillWish } from '../../../workers/protocol';
+import type { FillWish, FitColumn } from '../../../workers/protocol';
 import { bankState, itemById } from '../bank';
 import { Latest } from '../../parts/latest';
 import { messageOf } from '../../parts/message-of';
 import { blankOf } from '../layouts';
+import { columnWith, goesInto } from './receivers';
 import { handOverState, setHandOver, titleOf, type FilledFile } from './hold';
 
 /** How many questions a trial file holds. */
@@ -45,14 +46,28 @@ async function wishFor(kept: KeptLayout, { trial, several }: Fill): Promise<Fill
   });
 }
 
-/** The chosen questions that this receiver takes. */
+/** The column that a layout stands in, and the places of the questions that go into its file and no other blank of its receiver. */
+function rowsInto(layout: string): { column: FitColumn | undefined; rows: number[] } {
+  const { columns, ids } = handOverState();
+  const column = columnWith(columns, layout);
+  const rows = ids.flatMap((_, row) => (column && goesInto(column, layout, row) ? [row] : []));
+  return { column, rows };
+}
+
+const idsAt = (rows: readonly number[]): string[] => rows.map((row) => handOverState().ids[row]!);
+
+/** Those of them that it takes. */
 function fittingIds(layout: string): string[] {
-  const { columns, ids, asTheyAre } = handOverState();
-  const states = columns.find((column) => column.layout === layout)?.states;
-  return ids.filter((_, index) => {
-    const state = states?.[index] ?? FIT_STATE.refused;
-    return asTheyAre ? state === FIT_STATE.fits : state !== FIT_STATE.refused;
-  });
+  const { column, rows } = rowsInto(layout);
+  const isTaken = (state: number | undefined): boolean =>
+    handOverState().asTheyAre ? state === FIT_STATE.fits : state !== FIT_STATE.refused;
+  return idsAt(rows.filter((row) => isTaken(column?.states[row])));
+}
+
+/** Whether a blank of several has nothing to take, since all questions go into the others. */
+function isSpare(layout: string): boolean {
+  const { column, rows } = rowsInto(layout);
+  return column?.family !== undefined && !rows.length;
 }
 
 /** A fill that was stopped or overtaken says nothing any more. */
@@ -75,12 +90,15 @@ async function fillOne(
   fill: Fill,
 ): Promise<{ files: FilledFile[] } | { problem: string }> {
   const { layout } = kept;
+  if (isSpare(layout.id)) {
+    return { files: [] };
+  }
   const fitting = fittingIds(layout.id);
   if (!fitting.length) {
     const how = handOverState().asTheyAre ? ' as it is' : '';
     return { problem: `${layout.name}: none of the questions fits it${how}.` };
   }
-  const ids = fill.trial ? fitting.slice(0, TRIAL) : [...handOverState().ids];
+  const ids = fill.trial ? fitting.slice(0, TRIAL) : idsAt(rowsInto(layout.id).rows);
   const items = ids.map(itemById).filter((item): item is Item => item !== undefined);
   const answer = await core().fill(ids, layout, await wishFor(kept, fill));
   if ('problem' in answer) {

@@ -12,5 +12,6 @@ export {
   setWishes,
 } from './choosing';
 export { fillFiles, stopFilling } from './filling';
+export { columnWith, layoutAt, receiversOf, type Receiver } from './receivers';
 export { useHandOver, type FilledFile } from './hold';
 export { copyBlock, makeAgain, showReceipt, takeAll, takeFile, takeReceipt } from './taking';

@@ -1,0 +1,84 @@
+// Tables without headings, as people copy them out of a sheet. The habits are common practice, no source.
+import { describe, expect, it } from 'vitest';
+import { gatherSource } from '../pipeline';
+import { counter } from '../../../tests/make';
+import { brief } from '../../../tests/say';
+
+const bytesOf = (lines: readonly string[]): Uint8Array =>
+  new TextEncoder().encode(`${lines.join('\n')}\n`);
+const read = (lines: readonly string[], overrule = {}) =>
+  gatherSource({ name: 'sheet.csv', bytes: bytesOf(lines) }, overrule, { id: counter() });
+const briefs = async (lines: readonly string[], overrule = {}) =>
+  (await read(lines, overrule)).items.map(brief);
+const MUD = 'choice-one: Which bird builds with mud? [wren / *swallow / owl]';
+const NAIL = 'choice-one: Which tool drives a nail? [saw / file / *hammer]';
+const DRINK = 'choice-one: Which drink is made of leaves? [*tea / cocoa / cider]';
+const PLAIN = [
+  'Which bird builds with mud?;wren;swallow;owl;',
+  'Which tool drives a nail?;saw;file;hammer;',
+  'Which drink is made of leaves?;tea;cocoa;cider;',
+];
+const keyed = (...keys: string[]): string[] => PLAIN.map((line, row) => line + keys[row]!);
+
+describe('a table without headings', () => {
+  it.each([
+    ['letters', keyed('B', 'C', 'A')],
+    ['numbers', keyed('2', '3', '1')],
+    ['texts', keyed('swallow', 'hammer', 'tea')],
+  ])('is read by a column that names its options: by %s', async (_, lines) => {
+    expect(await briefs(lines)).toEqual([MUD, NAIL, DRINK]);
+  });
+
+  it('behind a running number', async () => {
+    const lines = keyed('b', 'c', 'a').map((line, row) => `${row + 1};${line}`);
+    expect(await briefs(lines)).toEqual([MUD, NAIL, DRINK]);
+  });
+
+  it('offers what stands behind questions, though nothing tells the right one', async () => {
+    const { items, findings, reading } = await read(
+      PLAIN.map((line) => line.slice(0, -1)),
+      {},
+    );
+    expect(items.every(({ kind }) => kind === 'choice-one')).toBe(true);
+    expect(findings.map(({ rule }) => rule)).toContain('key-missing');
+    expect(reading.unsure).toContain('columns.C');
+  });
+
+  it('of terms begins with its first term', async () => {
+    const { items } = await read([
+      'anvil,a block on which iron is forged',
+      'bellows,a device that blows air',
+      'tongs,a tool to hold hot iron',
+      'flux,a powder that cleans a joint',
+    ]);
+    expect(items.map(({ stem }) => stem.plain)).toEqual(['anvil', 'bellows', 'tongs', 'flux']);
+  });
+
+  it('of questions and answers offers no choice of one', async () => {
+    const items = await briefs([
+      'What is the capital of Wales?,Cardiff',
+      'How many legs has a spider?,8',
+      'Who wrote the letter?,the miller',
+      'Which month is shortest?,February',
+    ]);
+    expect(items[0]).toBe('short: What is the capital of Wales? [Cardiff]');
+    expect(items).toHaveLength(4);
+  });
+
+  it('keeps the titles of its rounds as categories', async () => {
+    const { items } = await read([
+      'Round 1: Rivers,,,,',
+      'Which is longest?,Nile,Rhine,Thames,Nile',
+      'Which is in Paris?,Seine,Rhine,Elbe,Seine',
+      'Round 2: Towns,,,,',
+      'Which is in Wales?,Cardiff,Leeds,York,Cardiff',
+      'Which is in Kent?,Dover,Bath,Hull,Dover',
+    ]);
+    expect(items.map(({ category }) => category?.[0])).toEqual([
+      'Round 1: Rivers',
+      'Round 1: Rivers',
+      'Round 2: Towns',
+      'Round 2: Towns',
+    ]);
+  });
+});

@@ -1,0 +1,106 @@
+// Blanks as other hands lay them out. The habits are common practice, no source.
+import { describe, expect, it } from 'vitest';
+import { learnBlank } from '../pipeline';
+import { counter } from '../../../tests/make';
+
+const bytesOf = (lines: readonly string[]): Uint8Array =>
+  new TextEncoder().encode(`${lines.join('\n')}\n`);
+const learn = (lines: readonly string[]) =>
+  learnBlank(
+    { name: 'blank.csv', bytes: bytesOf(lines) },
+    { id: counter(), digest: async () => 'd', now: () => '2026-01-01T00:00:00Z' },
+  );
+
+describe('what a blank says of its columns by name', () => {
+  it('in a legend beside it, which holds no sample', async () => {
+    const { layout } = await learn([
+      'Frage,Antwort 1,Antwort 2,Antwort 3,Richtige Antwort,Thema,,Legende,',
+      ',,,,,,,Frage,höchstens 90 Zeichen',
+      ',,,,,,,Antwort 1 bis 3,höchstens 40 Zeichen',
+      ',,,,,,,Thema,"Schlagwörter, mehrere mit Komma"',
+    ]);
+    expect(layout.limits).toMatchObject({ stem: 90, option: 40 });
+    expect(layout.columns.find(({ column }) => column === 'F')).toMatchObject({
+      role: 'tags',
+      separator: ',',
+    });
+    expect(layout.file.sample).toBeUndefined();
+  });
+
+  it('words for right and wrong, each first in its clause', async () => {
+    const { layout } = await learn([
+      'Stelling,Oordeel,Toelichting na afloop,,Legenda',
+      ',,,,"Oordeel: ja als de stelling klopt, nee als ze niet klopt"',
+      ',,,,Stelling: hoogstens 80 tekens',
+    ]);
+    expect(layout.key).toEqual({ style: 'word', right: 'ja', wrong: 'nee' });
+  });
+
+  it('in a row below the headings, which is no sample', async () => {
+    const { layout, unsure } = await learn([
+      'Question,Option1,Option2,Option3,CorrectAnswer,Timer',
+      'Text (max 150 chars),Text (max 50 chars),Text (max 50 chars),Text (optional),1-3,5/10/20/30',
+    ]);
+    expect(layout).toMatchObject({
+      file: { headingRow: 1, firstRow: 3 },
+      key: { style: 'number' },
+      limits: { stem: 150, option: 50, seconds: [5, 10, 20, 30] },
+    });
+    expect(layout.file.sample).toBeUndefined();
+    expect(unsure).toEqual([]);
+  });
+
+  it('by the heading of the first option, which alone is called right', async () => {
+    const { layout, unsure } = await learn([
+      'Pregunta,Respuesta 1 (correcta),Respuesta 2,Respuesta 3,Segundos',
+      '¿Qué es una esclusa?,una cámara,un puente,un barco,20',
+    ]);
+    expect(layout.key).toEqual({ style: 'first' });
+    expect(unsure).not.toContain('key');
+  });
+
+  it('headings in the row above reach down beside letters of options', async () => {
+    const { layout } = await learn([
+      ',Your question,Possible answers,,,Correct',
+      ',,A,B,C,',
+      '1,,,,,',
+      '2,,,,,',
+      '3,,,,,',
+    ]);
+    expect(layout.shape).toBe('rows');
+    expect(layout.columns.map(({ role }) => role)).toEqual([
+      'number-in-file',
+      'stem',
+      'option',
+      'option',
+      'option',
+      'key',
+    ]);
+  });
+
+  it('a sentence that says what to write is clearer than a heading that abbreviates it', async () => {
+    const { layout } = await learn([
+      '"After each option, write ok or no."',
+      'Pts.,Qn,Alt. 1,R/W 1,Alt. 2,R/W 2,Alt. 3,R/W 3',
+    ]);
+    expect(layout.key).toEqual({ style: 'verdict', right: 'ok', wrong: 'no' });
+  });
+
+  it('options that a sentence counts from 0 are named so, whatever a lone sample may be', async () => {
+    const { layout } = await learn([
+      '# The options are counted from 0.',
+      'item_text,option_1,option_2,option_3,option_4,correct_answer',
+      'What is the longest side called?,Diagonal,Chord,Hypotenuse,Radius,2',
+    ]);
+    expect(layout.key).toEqual({ style: 'number-from-0' });
+  });
+
+  it('an example in a heading counts nothing', async () => {
+    const { layout } = await learn([
+      'Question,Answer 1,Answer 2,Answer 3,"Right answer(s), e.g. 1,3"',
+      'Which is a fruit?,apple,stone,glue,1',
+    ]);
+    expect(layout.columns.at(-1)).toMatchObject({ column: 'E', role: 'key' });
+    expect(layout.key).toEqual({ style: 'number', separator: ',' });
+  });
+});

@@ -1,0 +1,24 @@
+// What one column says by its heading and by how its texts come again.
+import { SAYINGS, type ColumnView, type Meaning } from './contract';
+import { saying } from './saying';
+
+/** Fewer rows show nothing. */
+const LEAST_ROWS = 2;
+/** A reference may be typed twice by mistake. */
+const DISTINCT = 0.8;
+
+/** A sign that ticks and says nothing else. */
+export const TICK = /^[xX+✓✔☑✗*]$/u;
+
+/** The texts of the cells that are filled. */
+export const filledOf = ({ texts }: ColumnView): string[] => texts.filter(Boolean);
+
+/** Whether texts stand again and again, as those that tell questions apart never do. */
+export function isRepeated(column: ColumnView): boolean {
+  const filled = filledOf(column);
+  return filled.length > LEAST_ROWS && new Set(filled).size < filled.length * DISTINCT;
+}
+
+/** How much the words of a heading say one of some meanings, 0 to 1. */
+export const says = ({ heading }: ColumnView, ...meanings: Meaning[]): number =>
+  meanings.reduce((sum, meaning) => sum + saying(heading)[SAYINGS.indexOf(meaning)]!, 0);

@@ -1,0 +1,149 @@
+// What shows a row that looks like headings to be a question among others.
+import { alike } from '../shared/normalise';
+import { rowText, type Region } from '../shared/table/region';
+import { headingShare } from './heading-rows';
+import { saying } from './saying';
+
+/** How much of a row's cells say what headings say, 0 to 1. */
+export const looksLikeHeadings = (region: Region, row: number): number =>
+  headingShare(region, row, saying);
+
+/** Shorter cells are signs and letters, which may head a column of such. */
+const WORD = 3;
+/** So many rows below are looked at. */
+const LOOKED_BELOW = 200;
+
+/** Whether a cell of a row stands again further down in its column, though the row as a whole does not: headings name a column once. */
+function standsAgain(region: Region, row: number): boolean {
+  const last = Math.min(region.bottom, row + LOOKED_BELOW);
+  const own = rowText(region, row);
+  for (let below = row + 1; below <= last; below++) {
+    if (rowText(region, below) === own) {
+      return false;
+    }
+  }
+  for (let column = region.left; column <= region.right; column++) {
+    const text = region.cell(row, column);
+    for (let below = row + 1; text.length >= WORD && below <= last; below++) {
+      if (region.cell(below, column) === text) {
+        return true;
+      }
+    }
+  }
+  return false;
+}
+
+/** A short word in front that so much of a column's texts share is an article or a verb of theirs: 'a tool that …', 'to run'. */
+const SHARED_START = 0.6;
+const LONGEST_START = 4;
+const FEWEST_TEXTS = 3;
+/** So many words make a text of it, whatever a heading may say. */
+const WORDS = 3;
+
+const startOf = (text: string): string => /^\p{L}+(?=[\s’'])/u.exec(text)?.[0].toLowerCase() ?? '';
+
+/** Whether a text of a row starts with the short word that the texts below it start with: it is one of them. */
+function startsAsBelow(region: Region, row: number): boolean {
+  for (let column = region.left; column <= region.right; column++) {
+    const text = region.cell(row, column);
+    const start = startOf(text);
+    if (!start || start.length > LONGEST_START || text.split(/\s+/u).length < WORDS) {
+      continue;
+    }
+    let filled = 0;
+    let same = 0;
+    for (let below = row + 1; below <= Math.min(region.bottom, row + LOOKED_BELOW); below++) {
+      const other = region.cell(below, column);
+      filled += other ? 1 : 0;
+      same += startOf(other) === start ? 1 : 0;
+    }
+    if (filled + 1 >= FEWEST_TEXTS && same >= filled * SHARED_START) {
+      return true;
+    }
+  }
+  return false;
+}
+
+const ASKS = /[?？]\s*$/u;
+const FEWEST_ASKING = 2;
+
+/** Whether a row asks in a column in which rows above it ask as well. */
+function asksAsOthers(region: Region, row: number): boolean {
+  for (let column = region.left; column <= region.right; column++) {
+    const text = region.cell(row, column);
+    if (!ASKS.test(text) || text.split(/\s+/u).length < WORDS) {
+      continue;
+    }
+    // Headings may ask as well, but nothing that asks stands above them.
+    let above = 0;
+    for (let other = region.top; other < row; other++) {
+      above += ASKS.test(region.cell(other, column)) ? 1 : 0;
+    }
+    if (above >= FEWEST_ASKING) {
+      return true;
+    }
+  }
+  return false;
+}
+
+const FEWEST_SAYING = 3;
+
+/** Whether a cell of a row has the text of another one of it, in a column in which most rows do so: it says which option is right. */
+function saysItsOptionAsOthers(region: Region, row: number): boolean {
+  const last = Math.min(region.bottom, region.top + LOOKED_BELOW);
+  // Once more, and no oftener: headings of options are alike in all of their columns.
+  const saysOption = (other: number, column: number): boolean => {
+    const text = alike(region.cell(other, column));
+    let again = 0;
+    for (let beside = region.left; text.length >= WORD && beside <= region.right; beside++) {
+      again += beside !== column && alike(region.cell(other, beside)) === text ? 1 : 0;
+    }
+    return again === 1;
+  };
+  for (let column = region.left; column <= region.right; column++) {
+    if (!saysOption(row, column)) {
+      continue;
+    }
+    let filled = 0;
+    let saying = 0;
+    // Words for right and wrong stand several times in a row too, and are the same ones in every row.
+    const texts = new Set<string>();
+    for (let other = region.top; other <= last; other++) {
+      const text = other === row ? '' : region.cell(other, column);
+      filled += text ? 1 : 0;
+      saying += text && saysOption(other, column) ? 1 : 0;
+      texts.add(alike(text));
+    }
+    const areDistinct = texts.size > filled * SHARED_START;
+    if (saying >= FEWEST_SAYING && saying >= filled * SHARED_START && areDistinct) {
+      return true;
+    }
+  }
+  return false;
+}
+
+/** Rows that say headings as clearly as that stand above no other headings. */
+const CLEARLY = 0.5;
+const HARDLY_WORDED = 0.3;
+
+/** Whether a row asks right below one whose words are those of headings. */
+function asksBelowHeadings(region: Region, row: number): boolean {
+  if (row === region.top || looksLikeHeadings(region, row) > HARDLY_WORDED) {
+    return false;
+  }
+  for (let column = region.left; column <= region.right; column++) {
+    const text = region.cell(row, column);
+    if (ASKS.test(text) && text.split(/\s+/u).length > 1) {
+      return looksLikeHeadings(region, row - 1) >= CLEARLY;
+    }
+  }
+  return false;
+}
+
+/** Whether a row does what the questions around it do, whatever its words. */
+export const doesAsQuestions = (region: Region, row: number): boolean =>
+  standsAgain(region, row) || saysItsOptionAsOthers(region, row) || asksBelowHeadings(region, row);
+
+/** Whether a row's texts are made as those of the questions around it. */
+export const looksLikeQuestions = (region: Region, row: number): boolean =>
+  asksAsOthers(region, row) || startsAsBelow(region, row);

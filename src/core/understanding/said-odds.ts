@@ -1,0 +1,88 @@
+// The odds of columns weighed with what words say of them: those of their headings, and those by which they are explained elsewhere.
+import { MEANINGS, SAYINGS, type ColumnView, type Meaning } from './contract';
+import { piecesOf } from './heading-words';
+import { saying } from './saying';
+import { scaled } from './scaled';
+
+/** What cells alone never show for sure: three small numbers may be points, attempts or anything. */
+export const TOLD_BY_WORDS: ReadonlySet<Meaning> = new Set<Meaning>([
+  'points',
+  'attempts',
+  'hint',
+  'explanation',
+  'by',
+  'title',
+  'tag',
+  'lines',
+  'use',
+  'shuffle',
+  'across',
+  'pick',
+  'constant',
+  'image-alt',
+]);
+/** How much of its words must name one field for an explanation to say anything. */
+const TELLS = 0.5;
+
+/** An explanation speaks in its first words. */
+const FIRST_WORDS = /^[^,.;:(\n]{2,40}/u;
+/** How much of a doubt stays where an explanation says something else. */
+const DOUBT = 0.02;
+/** Less of it stays where nothing but words would tell that thing. */
+const DOUBT_OF_WORDS = 0.006;
+const doubtOf = (index: number): number =>
+  TOLD_BY_WORDS.has(MEANINGS[index]!) ? DOUBT_OF_WORDS : DOUBT;
+
+/** The odds of a column weighed once more with its heading's words: the lists behind them are longer than what was trained on. */
+export function worded(own: readonly number[], { heading }: ColumnView): readonly number[] {
+  if (!piecesOf(heading).length) {
+    return own;
+  }
+  const spoken = saying(heading);
+  const weighed = scaled(own.map((p, index) => p * (spoken[index]! + doubtOf(index))));
+  const best = spoken.indexOf(Math.max(...spoken));
+  const isCertain = spoken[best]! > CERTAIN && TOLD_BY_WORDS.has(MEANINGS[best]!);
+  return isCertain ? weighed.map((p, index) => (p + spoken[index]!) / 2) : weighed;
+}
+/** A word beyond doubt for what nothing but words tells outweighs what cells look like. */
+const CERTAIN = 0.97;
+
+/** What is said of several columns at once says of each that it is one of them. */
+const ONE_OF: readonly (readonly [several: Meaning, one: Meaning])[] = [
+  ['options', 'option'],
+  ['wrongs', 'wrong'],
+];
+
+/** What the words of an explanation say; `isShared` where several columns have it. */
+function sayingOfExplanation(words: string, isShared: boolean): readonly number[] {
+  const spoken = [...saying(words)];
+  for (const [several, one] of isShared ? ONE_OF : []) {
+    spoken[SAYINGS.indexOf(one)]! += spoken[SAYINGS.indexOf(several)]!;
+    spoken[SAYINGS.indexOf(several)] = 0;
+  }
+  return spoken;
+}
+
+/** The odds of a column weighed with the words by which it is explained elsewhere, where those name a field. */
+export function explained(
+  own: readonly number[],
+  explanation: string | undefined,
+  isShared: boolean,
+): readonly number[] {
+  const words = explanation && FIRST_WORDS.exec(explanation)?.[0];
+  if (!words || !piecesOf(words).length) {
+    return own;
+  }
+  const spoken = sayingOfExplanation(words, isShared);
+  if (Math.max(...MEANINGS.map((_, index) => spoken[index]!)) < TELLS) {
+    return own;
+  }
+  const weighed = scaled(own.map((p, index) => p * (spoken[index]! + doubtOf(index))));
+  // What names a field outright, or two that are near each other, says it whatever a word of the form's own was taken for.
+  const [best = 0, next = 0] = [...spoken].sort((a, b) => b - a);
+  return best + next < OUTRIGHT
+    ? weighed
+    : weighed.map((p, index) => (1 - TOLD) * p + TOLD * spoken[index]!);
+}
+const OUTRIGHT = 0.9;
+const TOLD = 0.7;

@@ -1,0 +1,106 @@
+// What columns show only together: two that are ticked in turn, a right answer that stands in none of the choices, places in order.
+import { verdictOf, verdictPair } from '../shared/vocabulary/verdicts';
+import { isRepeated, says, TICK } from './column-words';
+import type { ColumnView, Meaning, TableView } from './contract';
+import { findMarks } from './keys/marks';
+import { readingsOf } from './keys/named';
+import { rowsOf } from './witness';
+
+/** Fewer rows show nothing. */
+const LEAST_ROWS = 2;
+const MOSTLY = 0.8;
+const NAMED = 0.5;
+const SAID = 0.8;
+
+/**
+ * Whether two columns are ticked for true and for false: their headings are a pair of such words, or nothing but they answers
+ * and each row has its sign in one of them.
+ */
+function areTickedPair(view: TableView, a: ColumnView, b: ColumnView): boolean {
+  const isSign = (text: string): boolean => !text || TICK.test(text) || VERDICT_SIGN.test(text);
+  const [own, other] = [a.texts, b.texts];
+  if (![...own, ...other].every(isSign) || !own.some(Boolean) || !other.some(Boolean)) {
+    return false;
+  }
+  const told = own.filter((text, row) => Boolean(text) !== Boolean(other[row]));
+  const isPair = a.heading !== '' && verdictPair([a.heading, b.heading]) !== undefined;
+  const answersAlone =
+    own.length > LEAST_ROWS &&
+    a.heading !== '' &&
+    b.heading !== '' &&
+    !view.columns.some((column) => says(column, 'option', 'options', 'key', 'right') > NAMED);
+  return (isPair || answersAlone) && told.length >= own.length * (isPair ? MOSTLY : 1);
+}
+const VERDICT_SIGN = /^(?:☑|✔|✅|•|o|O|ja|yes|1)$/u;
+
+/** The two columns of a table that are ticked for true and for false; none where there are no such two. */
+function tickedPair(view: TableView): readonly ColumnView[] {
+  for (const [at, column] of view.columns.entries()) {
+    const next = view.columns[at + 1];
+    if (next && areTickedPair(view, column, next)) {
+      return [column, next];
+    }
+  }
+  return [];
+}
+
+/** Letters and numbers name a place; longer texts must stand among the options. */
+const isWording = (text: string): boolean =>
+  /\p{L}{2}|\p{L}\s|\d{3}/u.test(text) && verdictOf(text) === undefined;
+const NEVER = 0.1;
+
+/**
+ * The right answer beside the wrong ones, though the headings speak of options: its texts stand in none of the cells that are
+ * to be chosen from, row after row.
+ */
+function rightBesideOptions(
+  view: TableView,
+): { right: ColumnView; wrongs: readonly ColumnView[] } | undefined {
+  const telling = view.columns.filter((column) => says(column, 'key', 'right') > SAID);
+  const right = telling.length === 1 && !isRepeated(telling[0]!) ? telling[0] : undefined;
+  const wrongs = view.columns.filter((column) => says(column, 'option', 'wrong') > SAID);
+  if (!right || wrongs.length < 2 || view.rows < LEAST_ROWS) {
+    return undefined;
+  }
+  const rows = right.texts
+    .map((key, row) => ({ key, options: wrongs.map(({ texts }) => texts[row] ?? '') }))
+    .filter(({ key, options }) => key && options.filter(Boolean).length > 1);
+  const areTexts = rows.filter(({ key }) => isWording(key)).length >= rows.length * MOSTLY;
+  const named = Math.max(
+    0,
+    ...readingsOf(
+      rows,
+      wrongs.map(({ heading }) => heading),
+    ).map(({ share: one }) => one),
+  );
+  return rows.length >= LEAST_ROWS && areTexts && named <= NEVER ? { right, wrongs } : undefined;
+}
+
+const PLACE_HEADING = /^\d{1,2}(?:st|nd|rd|th|er|[èe]re|[èe]me|e|re|de|te|[ºª°])$/iu;
+const FEWEST_PLACES = 3;
+
+/** The columns headed by places and nothing else, 1st, 2nd, 3rd, where none of the others tells a right one: steps in order. */
+function countedPlaces({ columns, rows }: TableView): readonly ColumnView[] {
+  const placed = columns.filter(({ heading }) => PLACE_HEADING.test(heading.trim()));
+  const isTold = columns.some((column) => says(column, 'key', 'right', 'verdict') > NAMED);
+  const isMarked =
+    findMarks(
+      rowsOf(
+        placed.map(({ texts }) => texts),
+        rows,
+      ),
+    ) !== undefined;
+  return placed.length >= FEWEST_PLACES && !isTold && !isMarked ? placed : [];
+}
+
+/** The columns of a table whose meaning shows by the others', with what each is. */
+export function shownTogether(view: TableView): ReadonlyMap<ColumnView, Meaning> {
+  const beside = rightBesideOptions(view);
+  const all = (columns: readonly ColumnView[], meaning: Meaning): [ColumnView, Meaning][] =>
+    columns.map((column) => [column, meaning]);
+  return new Map([
+    ...all(tickedPair(view), 'verdict'),
+    ...all(countedPlaces(view), 'step'),
+    ...(beside ? [...all([beside.right], 'right'), ...all(beside.wrongs, 'wrong')] : []),
+  ]);
+}

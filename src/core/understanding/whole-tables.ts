@@ -1,0 +1,56 @@
+// What no table of questions is without: a column that asks, and more than one option where there are any.
+import type { Assigned } from './assign';
+import { roleOfMeaning, type Meaning, type TableView } from './contract';
+
+/** A single row shows nothing. */
+const LEAST_ROWS = 2;
+
+/** What a column of questions may be taken for by its heading, where the words are the maker's own: 'Clue'. */
+const MAY_ASK: ReadonlySet<Meaning> = new Set(['hint', 'title', 'explanation', 'ignore', 'tag']);
+const ASKS = 0.6;
+const LONG = 8;
+
+/** A table of rows in which no column asks, with the longest of those that may ask taken for the questions. */
+export function withStem(
+  { columns, rows, blank }: TableView,
+  assigned: readonly Assigned[],
+  said: ReadonlyMap<number, Meaning>,
+): Assigned[] {
+  const isAsked = assigned.some(({ meaning }) => roleOfMeaning(meaning) === 'stem');
+  const length = (column: number): number =>
+    columns[column]!.texts.reduce((sum, text) => sum + text.length, 0) / Math.max(1, rows);
+  const [longest] = assigned
+    .flatMap(({ meaning }, column) =>
+      MAY_ASK.has(meaning) && !said.has(column) && length(column) >= LONG ? [column] : [],
+    )
+    .sort((a, b) => length(b) - length(a));
+  if (isAsked || blank || rows < LEAST_ROWS || longest === undefined) {
+    return [...assigned];
+  }
+  return assigned.map((one, column) =>
+    column === longest
+      ? { meaning: 'stem', p: ASKS, others: [{ meaning: one.meaning, p: one.p }, ...one.others] }
+      : one,
+  );
+}
+
+const OFFERING: ReadonlySet<Meaning> = new Set(['options', 'right', 'wrong', 'wrongs']);
+/** How sure it is that a lone column of what looks like options is the answer. */
+const ANSWERS = 0.7;
+
+/** One option alone offers no choice: it is the answer, whatever its texts look like. */
+export function withoutLoneOption(
+  assigned: readonly Assigned[],
+  said: ReadonlyMap<number, Meaning>,
+): Assigned[] {
+  const options = assigned.filter(({ meaning }) => meaning === 'option');
+  const isLone = options.length === 1 && !assigned.some(({ meaning }) => OFFERING.has(meaning));
+  return assigned.map((one, column) => {
+    if (!isLone || one.meaning !== 'option' || said.has(column)) {
+      return one;
+    }
+    const others = [{ meaning: one.meaning, p: one.p }, ...one.others];
+    const p = one.others.find(({ meaning }) => meaning === 'accepted')?.p ?? 0;
+    return { meaning: 'accepted', p: Math.max(p, ANSWERS), others };
+  });
+}
