@@ -165,7 +165,8 @@ export function start(demo: boolean): Promise<void> {
     await settleTab();
     await openStore();
     const isHeld = theBank().state.notice === undefined;
-    await open(isHeld ? await firstBank(demo) : OWN);
+    // The store may be taken over by a newer program before it is first asked; opening then says so.
+    await open(isHeld ? await firstBank(demo).catch(() => OWN) : OWN);
   })();
   return starting;
 }

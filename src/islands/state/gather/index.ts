@@ -164,7 +164,8 @@ export async function bringFiles(files: readonly File[]): Promise<void> {
 
 /** What waited here before the page was loaded again lies here once more. */
 export async function restoreBench(): Promise<void> {
-  const ids = await bringBack();
+  // Where the store is lost meanwhile the page has said so; what stood on the bench stays in it for the next visit.
+  const ids = await bringBack().catch(() => []);
   if (ids[0] && !gatherState().open) {
     await openSource(ids[0]);
     await surveyOthers();
