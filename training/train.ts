@@ -1,6 +1,7 @@
 // Learns the model of core/understanding from grown files and lists of headings, and writes model.json:
 // npm run understanding -- train [--sources N --blanks N --epochs N --seed N].
 import { writeFileSync } from 'node:fs';
+import { fromByteArray } from 'base64-js';
 import { MEANINGS } from '../src/core/understanding/contract';
 import { unpackModel, type KeptModel, type WordModel } from '../src/core/understanding/model';
 import { meaningsOf } from '../src/core/understanding/roles';
@@ -75,7 +76,11 @@ async function main(): Promise<void> {
   const { first, second } = trainColumns(examples, manner, chance);
   const kept: KeptModel = {
     version: 1,
-    words: { pieces: keep(words.pieces), layer: keepLayer(words.layer) },
+    words: {
+      pieces: keep(words.pieces),
+      layer: keepLayer(words.layer),
+      met: fromByteArray(words.met),
+    },
     first: keepNetwork(first),
     second: keepNetwork(second),
     headingRow: keepNetwork(headingRow),

@@ -1,6 +1,7 @@
 // Learning what the words of headings say, from lists of phrases.
 import { MEANINGS, SAYINGS } from '../src/core/understanding/contract';
 import { BUCKETS, piecesOf } from '../src/core/understanding/heading-words';
+import { meet } from '../src/core/understanding/met';
 import { RANK, type WordModel } from '../src/core/understanding/model';
 import { layerSums, softmax } from '../src/core/understanding/network';
 import { sayingOf } from '../src/core/understanding/words';
@@ -76,7 +77,8 @@ export function trainWords(phrases: readonly Phrase[], epochs: number, seed: num
   for (let epoch = 0; epoch < epochs; epoch++) {
     shuffled(order, chance).forEach(learn);
   }
-  return { pieces, layer };
+  const headings = phrases.filter(({ says }) => says < MEANINGS.length);
+  return { pieces, layer, met: meet(headings.map(({ text }) => text)) };
 }
 
 /** How many phrases are understood at the first guess, in words. */

@@ -56,3 +56,15 @@ export function blocksAsRows(region: Region, blocks: Blocks): Sheet {
     lines: [Math.max(1, (lines[0] ?? 2) - 1), ...lines],
   });
 }
+
+/** A sheet with a row for each question of a table that stands sideways; `lines` count the columns they stand in, from 1. */
+export function turned(region: Region, columns: readonly number[]): Sheet {
+  const across = (column: number): string[] =>
+    Array.from({ length: region.bottom - region.top + 1 }, (_, index) =>
+      region.cell(region.top + index, column),
+    );
+  return laidOutAnew(region.sheet, {
+    rows: [region.left, ...columns].map(across),
+    lines: [region.left, ...columns].map((column) => column + 1),
+  });
+}

@@ -1,5 +1,5 @@
 // What gathering takes and gives, whatever the source was.
-import type { Finding, Item, KeptReading, Overrule, Reading } from '../model';
+import type { Finding, Item, KeptReading, Overrule, Reading, Table } from '../model';
 
 /** `blocks` says for each item of a running text which lines it spans. */
 export type Gathered = {
@@ -16,3 +16,8 @@ export type GatherOptions = {
   newId: () => string;
   progress?: (done: number, of: number) => void;
 };
+
+/** The table that is read, and what reading it needs. */
+export type From = { table: Table } & Pick<GatherOptions, 'newId' | 'progress'>;
+/** What a person said of it, and why its sheet was chosen. */
+export type Told = { overrule: Overrule; chosen: { because: string; sure: boolean } };

@@ -12,6 +12,8 @@ type OptionRows = {
   stem: number;
   option: number;
   marks: number;
+  /** The column that counts the options, a, b, c, where there is one: it tells nothing that their order does not. */
+  letters?: number;
 };
 
 /** So much of the rows with an option go on with the question above: their question is empty or said again. */
@@ -46,16 +48,41 @@ function fill(region: Region, first: number, column: number): number {
   return rows > 0 ? optionRows(region, first, column).length / rows : 0;
 }
 
-/** A column of texts behind the questions that every row fills. */
-function optionColumn(region: Region, first: number, stem: number): number | undefined {
+/** The place that a letter or number counts, from 1; NaN of any other text. */
+function placeOf(text: string): number {
+  const [, letter, number] = LABEL.exec(text) ?? [];
+  return letter ? letter.toLowerCase().charCodeAt(0) - 96 : Number(number);
+}
+const LABEL = /^\(?(?:([a-z])|(\d{1,2}))[).:]?$/iu;
+
+/** Whether a column counts the options of each question: a, b, c and from the start again. */
+function countsOptions(region: Region, rows: readonly number[], column: number): boolean {
+  const places = rows.map((row) => placeOf(region.cell(row, column)));
+  return (
+    places.includes(2) &&
+    places.every((place, n) => place === 1 || place === (places[n - 1] ?? 0) + 1)
+  );
+}
+
+/** The columns of texts behind the questions that every row fills: the options' letters, where they have a column, and the options. */
+function optionColumns(
+  region: Region,
+  first: number,
+  stem: number,
+): { letters?: number; option?: number } {
+  let letters: number | undefined;
   for (let column = stem + 1; column <= region.right; column++) {
     const rows = optionRows(region, first, column);
-    const areMarks = rows.every((row) => isMark(region.cell(row, column)));
-    if (fill(region, first, column) >= FULL && !areMarks) {
-      return column;
+    if (fill(region, first, column) < FULL) {
+      continue;
+    }
+    if (letters === undefined && countsOptions(region, rows, column)) {
+      letters = column;
+    } else if (!rows.every((row) => isMark(region.cell(row, column)))) {
+      return { letters, option: column };
     }
   }
-  return undefined;
+  return { option: letters };
 }
 
 /** A column that says of each option whether it is right: of at most two words, or of weights. */
@@ -105,7 +132,7 @@ function findOptionRows(region: Region): OptionRows | undefined {
   }
   const first = firstRowBelow(region, headingRow);
   const stem = understandColumns(region, headingRow, first).find(({ role }) => role === 'stem')?.at;
-  const option = stem === undefined ? undefined : optionColumn(region, first, stem);
+  const { letters, option } = stem === undefined ? {} : optionColumns(region, first, stem);
   if (stem === undefined || option === undefined) {
     return undefined;
   }
@@ -113,7 +140,7 @@ function findOptionRows(region: Region): OptionRows | undefined {
   const going = rows.slice(1).filter((row) => goesOn(region, row, stem)).length;
   const isSo = rows.length > 2 && going >= (rows.length - 1) * GOES_ON;
   const marks = isSo ? markColumn(region, rows, { stem, option }) : undefined;
-  return marks === undefined ? undefined : { headingRow, first, stem, option, marks };
+  return marks === undefined ? undefined : { headingRow, first, stem, option, marks, letters };
 }
 
 /** A sheet with a row for each question of such a table, and the column its questions stand in (from 0); undefined of others. */
@@ -122,10 +149,10 @@ export function optionRowsAsRows(region: Region): { rows: Sheet; stem: number } 
   if (!found) {
     return undefined;
   }
-  const { headingRow, first, stem, option, marks } = found;
+  const { headingRow, first, stem, option, marks, letters } = found;
   const base: number[] = [];
   for (let column = region.left; column <= region.right; column++) {
-    if (column !== option && column !== marks) {
+    if (column !== option && column !== marks && column !== letters) {
       base.push(column);
     }
   }

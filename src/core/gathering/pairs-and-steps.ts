@@ -1,5 +1,5 @@
 // Pairs and steps of a row: in columns of their own, or together in one cell.
-import { findInnerSeparator, splitCell, splitLabelled } from '../shared/table/separators';
+import { findInnerSeparator, splitCell, stepsIn } from '../shared/table/separators';
 import type { Row } from './row';
 
 const BETWEEN = [
@@ -59,16 +59,7 @@ function pairsIn(parts: readonly string[]): string[][] {
 
 /** The steps of a row in their order; `parts` are its cells, or one cell with all of them. */
 export function stepsOf(row: Row, parts: readonly string[]): string[] {
-  const [only] = parts;
-  const texts =
-    parts.length === 1
-      ? (splitLabelled(only!) ??
-        splitCell(
-          only!,
-          [' > ', ' → ', ' -> ', '>', '→'].find((sign) => only!.includes(sign)) ??
-            findInnerSeparator([only!]),
-        ))
-      : [...parts];
+  const texts = parts.length === 1 ? stepsIn(parts[0]!) : [...parts];
   return inSaidOrder(texts, row.text('key') || row.text('accepted'));
 }
 

@@ -83,7 +83,7 @@ const UNSAID = 0.02;
 
 /** Whether a heading's words name one thing beyond doubt; a letter or two are no word. */
 const isCalled = ({ heading }: ColumnView): boolean =>
-  /\p{L}{3}/u.test(heading) && Math.max(...saying(heading)) > SAID;
+  /\p{L}{3}/u.test(heading) && Math.max(...saying(heading).slice(0, MEANINGS.length)) > SAID;
 
 /**
  * What another column is called and this one, though it has words, is not: where only one column can be that, or where

@@ -64,13 +64,14 @@ export function plainHeading(text: string): string {
 }
 
 /** FNV-1a, a published hash of 32 bits (draft-eastlake-fnv). */
-function hash(text: string): number {
+export function fnv1a(text: string): number {
   let value = 0x811c9dc5;
   for (let index = 0; index < text.length; index++) {
     value = Math.imul(value ^ text.charCodeAt(index), 0x01000193);
   }
-  return (value >>> 0) % BUCKETS;
+  return value >>> 0;
 }
+const hash = (text: string): number => fnv1a(text) % BUCKETS;
 
 /** The places of a heading's pieces: its whole, its words, and all runs of three to five signs within them. */
 export function piecesOf(text: string): number[] {

@@ -1,5 +1,6 @@
 // Which row holds the headings: the likeliest one that is no question itself.
 import { rowText, type Region } from '../shared/table/region';
+import { sectionRows } from '../shared/table/sections';
 import { allName, mayName, namesItsOption, saysAgain } from './asks';
 import { understandColumns } from './columns';
 import { countsLettersUp, explainingOdds, headingOdds } from './heading-rows';
@@ -97,10 +98,12 @@ export function firstRowBelow(region: Region, headingRow: number | null): number
   if (headingRow === null) {
     return region.top;
   }
+  const below = headingRow + 1;
   const explains =
-    statesRules(region, headingRow + 1) ||
-    explainingOdds(shippedModel(), region, headingRow, saying) > EXPLAINS;
-  return headingRow + (explains ? 2 : 1);
+    statesRules(region, below) ||
+    (explainingOdds(shippedModel(), region, headingRow, saying) > EXPLAINS &&
+      !sectionRows(region, headingRow, below).has(below));
+  return explains ? below + 1 : below;
 }
 
 export { looksLikeHeadings };

@@ -8,6 +8,7 @@ export { findVerdicts } from './keys/verdicts';
 export { understandSheets } from './sheets';
 export { findBlocks, type Blocks } from './shapes/blocks';
 export { findBoard, type Board } from './shapes/board';
+export { findSideways } from './shapes/sideways';
 export { tablesIn, type TableRange } from './shapes/tables';
 export { explanationsOf, lastHeading } from './said';
 export { likelihoodOf } from './saying';

@@ -1,12 +1,18 @@
 // What was learned about words and columns, as it is shipped: whole numbers from -127 to 127 with a scale for each list.
 import { toByteArray } from 'base64-js';
+import type { Met } from './met';
 import type { Layer, Network } from './network';
 import shipped from './model.json' with { type: 'json' };
 
 /** How many figures stand for a piece of a word. */
 export const RANK = 16;
 
-export type WordModel = { pieces: Float32Array; layer: Layer };
+export type WordModel = {
+  pieces: Float32Array;
+  layer: Layer;
+  /** Which words it has met. */
+  met: Met;
+};
 export type Model = {
   words: WordModel;
   /** What each column is by itself and beside its neighbours. */
@@ -27,7 +33,7 @@ type KeptLayer = { into: number; out: number; weights: Kept; bias: number[] };
 type KeptNetwork = { hidden: KeptLayer; output: KeptLayer };
 export type KeptModel = {
   version: number;
-  words: { pieces: Kept; layer: KeptLayer };
+  words: { pieces: Kept; layer: KeptLayer; met: string };
   first: KeptNetwork;
   second: KeptNetwork;
   headingRow: KeptNetwork;
@@ -53,7 +59,11 @@ const networkOf = ({ hidden, output }: KeptNetwork): Network => ({
 
 /** The model made ready for use. */
 export const unpackModel = (kept: KeptModel): Model => ({
-  words: { pieces: weightsOf(kept.words.pieces), layer: layerOf(kept.words.layer) },
+  words: {
+    pieces: weightsOf(kept.words.pieces),
+    layer: layerOf(kept.words.layer),
+    met: toByteArray(kept.words.met),
+  },
   first: networkOf(kept.first),
   second: networkOf(kept.second),
   headingRow: networkOf(kept.headingRow),

@@ -1,6 +1,7 @@
 // What shows a row that looks like headings to be a question among others.
 import { alike } from '../shared/normalise';
 import { rowText, type Region } from '../shared/table/region';
+import { SAYINGS } from './contract';
 import { headingShare } from './heading-rows';
 import { saying } from './saying';
 
@@ -144,6 +145,36 @@ function asksBelowHeadings(region: Region, row: number): boolean {
 export const doesAsQuestions = (region: Region, row: number): boolean =>
   standsAgain(region, row) || saysItsOptionAsOthers(region, row) || asksBelowHeadings(region, row);
 
+const CONTENT = SAYINGS.indexOf('content');
+const SURELY = 0.8;
+const SENTENCE_WORDS = 4;
+/** A text is as long as others where it has so much of their mean length. */
+const AS_LONG = 0.6;
+
+/** Whether a row in which no cell names a field holds a text of several words that is content, as long as the texts below it. */
+function holdsContent(region: Region, row: number): boolean {
+  if (looksLikeHeadings(region, row) > 0) {
+    return false;
+  }
+  for (let column = region.left; column <= region.right; column++) {
+    const text = region.cell(row, column);
+    if (text.split(/\s+/u).length < SENTENCE_WORDS || saying(text)[CONTENT]! < SURELY) {
+      continue;
+    }
+    let filled = 0;
+    let length = 0;
+    for (let below = row + 1; below <= Math.min(region.bottom, row + LOOKED_BELOW); below++) {
+      const other = region.cell(below, column);
+      filled += other ? 1 : 0;
+      length += other.length;
+    }
+    if (filled >= FEWEST_TEXTS && text.length >= (length / filled) * AS_LONG) {
+      return true;
+    }
+  }
+  return false;
+}
+
 /** Whether a row's texts are made as those of the questions around it. */
 export const looksLikeQuestions = (region: Region, row: number): boolean =>
-  asksAsOthers(region, row) || startsAsBelow(region, row);
+  asksAsOthers(region, row) || startsAsBelow(region, row) || holdsContent(region, row);

@@ -6,7 +6,7 @@ import { grammar } from './grammar';
 import { withNamers } from './namers';
 import { scaled } from './scaled';
 import { withNamedRuns } from './unheaded';
-import { withoutLoneOption, withStem } from './whole-tables';
+import { withoutLoneOption, withoutLoneStep, withPassage, withStem } from './whole-tables';
 import { witness } from './witness';
 
 /** All columns of one meaning taken for another, where they make sense beside the others. */
@@ -201,7 +201,8 @@ export function rank(
   }
   const gain = best.value - first.value;
   const better = base.map((one, column) => changed(one, best.meanings[column]!, gain));
-  return withStem(view, withoutLoneOption(better, said), said);
+  const offered = withoutLoneStep(view, withoutLoneOption(better, said), said);
+  return withPassage(view, withStem(view, offered, said), said);
 }
 
 /** A column under the better reading; what the rows say counts for as much as they weigh more. */

@@ -5,9 +5,10 @@ import type { Region } from '../shared/table/region';
 const LEAST = 3;
 const MOSTLY = 0.4;
 
+const LENGTH = /^[^?.]{0,20}\d\s*(?:char|zeichen|caract|caratt|tekens|znak|tecken|tegn)/iu;
 const RULES: readonly RegExp[] = [
   /(?<!\p{L})(?:max|min|optional|required|mandatory|pflicht|freiwillig|obligatoire|facultati|obligatori|opcional|opzional|verplicht|optioneel|obowiązkow|valfri|frivillig)/iu,
-  /\d\s*(?:char|zeichen|caract|caratt|tekens|znak|tecken|tegn)/iu,
+  LENGTH,
 ];
 /** What may be a rule beside others and an answer elsewhere: a choice or range of numbers or short words, '1-4', 'mcq / tf'. */
 const CHOICES: readonly RegExp[] = [
@@ -18,17 +19,17 @@ const CHOICES: readonly RegExp[] = [
 
 /** Whether a row states rules: lengths, choices, what must be filled and what may be left empty. */
 export function statesRules(region: Region, row: number): boolean {
-  let filled = 0;
-  let rules = 0;
-  let choices = 0;
-  let asks = false;
+  const texts: string[] = [];
   for (let column = region.left; column <= region.right && row <= region.bottom; column++) {
-    const text = region.cell(row, column);
-    filled += text ? 1 : 0;
-    asks ||= /[?？]\s*$/u.test(text);
-    rules += RULES.some((rule) => rule.test(text)) ? 1 : 0;
-    choices += CHOICES.some((choice) => choice.test(text)) ? 1 : 0;
+    texts.push(region.cell(row, column));
   }
-  const stated = rules + choices;
-  return rules > 0 && !asks && stated >= LEAST && stated >= filled * MOSTLY;
+  const filled = texts.filter(Boolean);
+  const count = (tests: readonly RegExp[]): number =>
+    filled.filter((text) => tests.some((test) => test.test(text))).length;
+  const rules = count(RULES);
+  const stated = rules + count(CHOICES);
+  // In a narrow table a length says it alone.
+  const isStated = stated >= LEAST || (filled.length <= LEAST && count([LENGTH]) > 0);
+  const asks = filled.some((text) => /[?？]\s*$/u.test(text));
+  return rules > 0 && !asks && isStated && stated >= filled.length * MOSTLY;
 }

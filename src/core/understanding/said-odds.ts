@@ -33,13 +33,40 @@ const DOUBT_OF_WORDS = 0.006;
 const doubtOf = (index: number): number =>
   TOLD_BY_WORDS.has(MEANINGS[index]!) ? DOUBT_OF_WORDS : DOUBT;
 
+/** What hardly a sheet has, and none without a word for it. */
+const RARE: ReadonlySet<Meaning> = new Set<Meaning>([
+  'attempts',
+  'lines',
+  'use',
+  'shuffle',
+  'across',
+  'pick',
+  'constant',
+  'image-alt',
+]);
+const UNKNOWN = SAYINGS.indexOf('unknown');
+const NEVER_MET = 0.9;
+const TAG = MEANINGS.indexOf('tag');
+
+/** The odds under a heading whose words were never met: what hardly a sheet has is rather a property that the maker named. */
+function underStrangeWords(own: readonly number[]): readonly number[] {
+  const rare = own.reduce((sum, p, index) => sum + (RARE.has(MEANINGS[index]!) ? p : 0), 0);
+  return own.map((p, index) => {
+    if (index === TAG) {
+      return p + rare;
+    }
+    return RARE.has(MEANINGS[index]!) ? 0 : p;
+  });
+}
+
 /** The odds of a column weighed once more with its heading's words: the lists behind them are longer than what was trained on. */
 export function worded(own: readonly number[], { heading }: ColumnView): readonly number[] {
   if (!piecesOf(heading).length) {
     return own;
   }
   const spoken = saying(heading);
-  const weighed = scaled(own.map((p, index) => p * (spoken[index]! + doubtOf(index))));
+  const odds = spoken[UNKNOWN]! > NEVER_MET ? underStrangeWords(own) : own;
+  const weighed = scaled(odds.map((p, index) => p * (spoken[index]! + doubtOf(index))));
   const best = spoken.indexOf(Math.max(...spoken));
   const isCertain = spoken[best]! > CERTAIN && TOLD_BY_WORDS.has(MEANINGS[best]!);
   return isCertain ? weighed.map((p, index) => (p + spoken[index]!) / 2) : weighed;

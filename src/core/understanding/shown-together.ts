@@ -93,6 +93,24 @@ function countedPlaces({ columns, rows }: TableView): readonly ColumnView[] {
   return placed.length >= FEWEST_PLACES && !isTold && !isMarked ? placed : [];
 }
 
+const WHOLE = /^\d{1,4}\.?$/u;
+const FEWEST_COUNTED = 4;
+
+/**
+ * A first column without a heading that counts the rows, from the start or anew in each part: the numbers of the questions. The
+ * rows must count behind their first one at least as often as they begin anew.
+ */
+function counted({ columns }: TableView): readonly ColumnView[] {
+  const [first] = columns;
+  const numbers = first?.texts.map((text) => (WHOLE.test(text) ? Number.parseInt(text, 10) : NaN));
+  if (!first || first.heading !== '' || !numbers || numbers.length < FEWEST_COUNTED) {
+    return [];
+  }
+  const anew = numbers.filter((number) => number === 1).length;
+  const goOn = numbers.filter((number, row) => number === (numbers[row - 1] ?? NaN) + 1).length;
+  return numbers[0] === 1 && anew + goOn === numbers.length && goOn >= anew ? [first] : [];
+}
+
 /** The columns of a table whose meaning shows by the others', with what each is. */
 export function shownTogether(view: TableView): ReadonlyMap<ColumnView, Meaning> {
   const beside = rightBesideOptions(view);
@@ -101,6 +119,7 @@ export function shownTogether(view: TableView): ReadonlyMap<ColumnView, Meaning>
   return new Map([
     ...all(tickedPair(view), 'verdict'),
     ...all(countedPlaces(view), 'step'),
+    ...all(counted(view), 'number-in-file'),
     ...(beside ? [...all([beside.right], 'right'), ...all(beside.wrongs, 'wrong')] : []),
   ]);
 }

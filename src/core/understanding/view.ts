@@ -2,6 +2,7 @@
 import type { Sheet } from '../model';
 import { alike } from '../shared/normalise';
 import { filledIn, type Region } from '../shared/table/region';
+import { sectionRows } from '../shared/table/sections';
 import type { ColumnView, TableView } from './contract';
 import { headingGroup, SHARED_BY_ALL } from './heading-words';
 
@@ -37,9 +38,10 @@ function listAt(sheet: Sheet, row: number, column: number): readonly string[] | 
   )?.list;
 }
 
-/** The rows that are sampled: filled ones that do not say the headings again. */
+/** The rows that are sampled: filled ones that neither say the headings again nor hold the title of a part alone. */
 function sampledRows(region: Region, headingRow: number | null, first: number): number[] {
   const rows: number[] = [];
+  const titles = sectionRows(region, headingRow, first, first + SAMPLE);
   for (let row = first; row <= region.bottom && rows.length < SAMPLE; row++) {
     let filled = 0;
     let repeated = 0;
@@ -51,7 +53,7 @@ function sampledRows(region: Region, headingRow: number | null, first: number): 
           ? 1
           : 0;
     }
-    if (filled > 0 && repeated < filled * 0.6) {
+    if (filled > 0 && repeated < filled * 0.6 && !titles.has(row)) {
       rows.push(row);
     }
   }

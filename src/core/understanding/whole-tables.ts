@@ -1,5 +1,7 @@
 // What no table of questions is without: a column that asks, and more than one option where there are any.
+import { stepsIn } from '../shared/table/separators';
 import type { Assigned } from './assign';
+import { says } from './column-words';
 import { roleOfMeaning, type Meaning, type TableView } from './contract';
 
 /** A single row shows nothing. */
@@ -52,5 +54,72 @@ export function withoutLoneOption(
     const others = [{ meaning: one.meaning, p: one.p }, ...one.others];
     const p = one.others.find(({ meaning }) => meaning === 'accepted')?.p ?? 0;
     return { meaning: 'accepted', p: Math.max(p, ANSWERS), others };
+  });
+}
+
+/** One step alone is in no order: it is what answers, unless its cells list several. */
+export function withoutLoneStep(
+  { columns, rows, blank }: TableView,
+  assigned: readonly Assigned[],
+  said: ReadonlyMap<number, Meaning>,
+): Assigned[] {
+  const steps = assigned.flatMap(({ meaning }, column) => (meaning === 'step' ? [column] : []));
+  const [lone] = steps;
+  const hasSeveral = (column: number): boolean =>
+    columns[column]!.texts.some((text) => stepsIn(text).length > 1);
+  if (blank || rows < LEAST_ROWS || steps.length !== 1 || said.has(lone!) || hasSeveral(lone!)) {
+    return [...assigned];
+  }
+  return assigned.map((one, column) =>
+    column === lone
+      ? {
+          meaning: 'accepted',
+          p: ANSWERS,
+          others: [{ meaning: one.meaning, p: one.p }, ...one.others],
+        }
+      : one,
+  );
+}
+
+/** What a text that a question is about may be taken for, where its heading is the maker's own word: 'Vignette'. */
+const MAY_TELL: ReadonlySet<Meaning> = new Set([
+  'explanation',
+  'feedback-right',
+  'feedback-wrong',
+  'hint',
+  'title',
+  'tag',
+  'ignore',
+]);
+const TOLD = 0.7;
+const MOSTLY = 0.8;
+const LONG_TEXT = 40;
+const ENDS = /[.!…][)"'”’»]?\s*$/u;
+const ASKS_AT_END = /[?？:…_]\s*$/u;
+
+/** The text that each question is about, in a column of its own before it, taken for the first part of the question. */
+export function withPassage(
+  { columns, rows, blank }: TableView,
+  assigned: readonly Assigned[],
+  said: ReadonlyMap<number, Meaning>,
+): Assigned[] {
+  const stem = assigned.findIndex(({ meaning }) => meaning === 'stem');
+  const mostly = (column: number, test: (text: string) => boolean): boolean =>
+    columns[column]!.texts.filter(test).length >= rows * MOSTLY;
+  const isNamed = (column: number, meaning: Meaning): boolean =>
+    says(columns[column]!, meaning) > TOLD;
+  if (blank || rows < LEAST_ROWS || stem < 1 || !mostly(stem, (text) => ASKS_AT_END.test(text))) {
+    return [...assigned];
+  }
+  return assigned.map((one, column) => {
+    const isPassage =
+      column < stem &&
+      MAY_TELL.has(one.meaning) &&
+      !said.has(column) &&
+      !isNamed(column, one.meaning) &&
+      mostly(column, (text) => text.length >= LONG_TEXT && ENDS.test(text));
+    return isPassage
+      ? { meaning: 'stem', p: ASKS, others: [{ meaning: one.meaning, p: one.p }, ...one.others] }
+      : one;
   });
 }

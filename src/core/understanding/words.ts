@@ -1,6 +1,7 @@
 // What the words of a heading say that its column holds.
 import { MEANINGS, SAYINGS } from './contract';
 import { piecesOf } from './heading-words';
+import { shareMet } from './met';
 import { RANK, type WordModel } from './model';
 import { layerSums, softmax } from './network';
 import { scaled } from './scaled';
@@ -26,10 +27,23 @@ const SILENT: readonly number[] = SAYINGS.map(() => 0);
 const SAYS_NOTHING = 0.5;
 const NOTHING = [SAYINGS.indexOf('content'), SAYINGS.indexOf('unknown')];
 
-const saidBy = (words: WordModel, text: string): readonly number[] => {
+/** What the pieces of a text say; words that were never met name nothing. */
+function saidBy(words: WordModel, text: string): readonly number[] {
   const mean = meanPiece(words, text);
-  return mean ? softmax(layerSums(words.layer, mean)) : SILENT;
-};
+  if (!mean) {
+    return SILENT;
+  }
+  const said = softmax(layerSums(words.layer, mean));
+  const share = shareMet(words.met, text);
+  const named = said.slice(0, MEANINGS.length).reduce((sum, p) => sum + p, 0);
+  const unknown = SAYINGS.indexOf('unknown');
+  return said.map((p, index) => {
+    if (index < MEANINGS.length) {
+      return p * share;
+    }
+    return index === unknown ? p + named * (1 - share) : p;
+  });
+}
 
 const bracketed = (text: string, open: number): string =>
   text.slice(open + 1).replace(/[([{<)\]}>]/g, ' ');

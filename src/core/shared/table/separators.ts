@@ -72,3 +72,10 @@ export function splitLabelled(text: string): string[] | undefined {
 export const isList = (text: string): boolean =>
   splitLabelled(text) !== undefined ||
   text.split(/\n|\||;|\s\/\s/).filter((part) => part.trim()).length > 1;
+
+const ARROWS = [' > ', ' → ', ' -> ', '>', '→'] as const;
+
+/** The steps that one cell holds in their order: labelled, behind arrows, or parted like any list. */
+export const stepsIn = (text: string): string[] =>
+  splitLabelled(text) ??
+  splitCell(text, ARROWS.find((sign) => text.includes(sign)) ?? findInnerSeparator([text]));

@@ -43,7 +43,8 @@ const WRONG: readonly Meaning[] = ['wrong', 'wrongs'];
 const answerRole = (label: string): Role =>
   likelihoodOf(label, WRONG) > CLEAR ? 'wrong' : 'option';
 
-function roleOfLabel(label: string): Role | undefined {
+/** The role of the field that a label names, where its words do. */
+export function roleOfLabel(label: string): Role | undefined {
   const bare = label.replace(/[:*]+$/, '');
   const said = meaningOfWords(bare);
   if (!said || said.meaning === 'ignore') {

@@ -1,5 +1,5 @@
 // Rows that hold a title alone above some of the questions, 'Round 2: Sport': they are categories, and no lost questions.
-import { filledIn, rowText, type Region } from '../shared/table/region';
+import { filledIn, rowText, type Region } from './region';
 
 /** Longer cells are remarks, and such as ask are questions. */
 const LONGEST = 60;
@@ -40,21 +40,28 @@ function firstTitle(region: Region, headingRow: number): [number, string] | unde
   return undefined;
 }
 
+/** The title that a row holds alone, behind an empty row or counting, with a row of several cells right below. */
+function titleAt(region: Region, row: number): string | undefined {
+  const own = onlyText(region, row);
+  const isParted = row === region.top || filledIn(region, row - 1) === 0;
+  const isTitle = own !== undefined && (isParted || COUNTED.test(own));
+  return isTitle && filledIn(region, filledFrom(region, row + 1)) > 1 ? own : undefined;
+}
+
 /**
- * The titles of a table's parts by their rows (from 0): rows of a single text behind an empty one, or that count, each with a row of several cells
- * right below. None where there are fewer than two, the one above the headings counted.
+ * The titles of a table's parts by their rows (from 0). None where there are fewer than two, the one above the headings counted.
+ * Rows from `last` on are not looked at.
  */
 export function sectionRows(
   region: Region,
   headingRow: number | null,
   first: number,
+  last = region.bottom,
 ): Map<number, string> {
   const found = new Map<number, string>();
-  for (let row = first; row < region.bottom; row++) {
-    const own = onlyText(region, row);
-    const isParted = row === region.top || filledIn(region, row - 1) === 0;
-    const text = own && (isParted || COUNTED.test(own)) ? own : undefined;
-    if (text && filledIn(region, filledFrom(region, row + 1)) > 1) {
+  for (let row = first; row < Math.min(last, region.bottom); row++) {
+    const text = titleAt(region, row);
+    if (text !== undefined) {
       found.set(row, text);
     }
   }

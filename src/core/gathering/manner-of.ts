@@ -1,0 +1,41 @@
+// How the rows of a table write their answers, learned from the rows themselves.
+import type { Reading } from '../model';
+import type { Region } from '../shared/table/region';
+import { findInnerSeparator, strongSeparator } from '../shared/table/separators';
+import { learnKindWords } from './kind-of-row';
+import type { Manner } from './manner';
+import { looksLike } from './question';
+import { Row, type Slots } from './row';
+
+const MINUTES = /\bmin(?:s|\.|uten?|utes?|utos?|uti|uter|utter|uuttia|uty|ut|ute)?\b/iu;
+const SECONDS = /\bs\b|sec|sek|seg|:/iu;
+
+/** So many rows show it. */
+const SAMPLE = 200;
+
+/** How rows are read under a reading: what separates answers in a cell, what words name kinds, whether times are minutes. */
+export function mannerOf(
+  region: Region,
+  slots: Slots,
+  { key }: Reading,
+  { first, cards }: { first: number; cards: boolean },
+): Manner {
+  const rows: Row[] = [];
+  for (let r = first; r <= region.bottom && rows.length < SAMPLE; r++) {
+    rows.push(new Row(region, slots, r));
+  }
+  const sample = (role: 'options' | 'wrongs'): string[] =>
+    slots.has(role) ? rows.map((row) => row.text(role)) : [];
+  const time = slots.get('seconds')?.[0]?.column.heading ?? '';
+  const manner: Manner = {
+    key,
+    optionSeparator: findInnerSeparator(sample('options')),
+    wrongSeparator: findInnerSeparator(sample('wrongs')) ?? strongSeparator(sample('wrongs')),
+    cards: cards && !slots.has('kind'),
+    kindWords: new Map(),
+    minutes: MINUTES.test(time) && !SECONDS.test(time.replace(MINUTES, '')),
+  };
+  return slots.has('kind')
+    ? { ...manner, kindWords: learnKindWords(rows, (row) => looksLike(row, manner)) }
+    : manner;
+}

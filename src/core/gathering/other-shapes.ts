@@ -1,0 +1,114 @@
+// Sheets whose questions are not a row each: boards, blocks, columns, and rows of parts or options.
+import type { Finding, Sheet } from '../model';
+import { cellName, columnLetters } from '../shared/cells';
+import { quoted } from '../shared/plain';
+import { findBlocks, findBoard, findSideways } from '../understanding';
+import { regionOf, type Region } from '../shared/table/region';
+import { blocksAsRows, turned } from './blocks';
+import { gatherBoard } from './board';
+import type { From, Gathered, Told } from './contract';
+import { longRowsAsRows } from './long-rows';
+import { optionRowsAsRows } from './option-rows';
+import { gatherRegion } from './tables-of-sheet';
+
+/** The cell of a column in the line that a question begins in. */
+const inColumn =
+  (column: number) =>
+  (line: number): string =>
+    cellName(line - 1, column);
+
+/** Rows that were laid out anew, read like any other table; `cellOf` gives the cell of the question that a line of theirs holds. */
+function gatherLaidOut(
+  from: From,
+  rows: Sheet,
+  { overrule, chosen }: Told,
+  { because, cellOf }: { because: string; cellOf: (line: number) => string },
+): Gathered {
+  const gathered = gatherRegion({ table: from.table, newId: from.newId }, regionOf(rows), {
+    overrule: { ...overrule, headingRow: rows.lines![0]! },
+    chosen,
+  });
+  const where = (finding: Finding): Finding => ({
+    ...finding,
+    where: {
+      file: from.table.file,
+      sheet: rows.name,
+      ...(finding.where?.cell
+        ? { cell: cellOf(Number(/\d+$/.exec(finding.where.cell)?.[0] ?? 1)) }
+        : {}),
+    },
+  });
+  return {
+    items: gathered.items.map((item) => {
+      const cell = cellOf(item.origin?.row ?? 1);
+      const row = Number(/\d+$/.exec(cell)?.[0]);
+      return { ...item, origin: { ...item.origin, row, cell } };
+    }),
+    findings: gathered.findings.map(where),
+    reading: {
+      ...gathered.reading,
+      as: 'blocks',
+      headingRow: null,
+      columns: [],
+      because: { ...gathered.reading.because, as: because },
+    },
+  };
+}
+
+/** A sheet whose questions are not a row each, unless the user says otherwise; undefined where they are. */
+export function otherShape(from: From, region: Region, told: Told): Gathered | undefined {
+  const { overrule } = told;
+  if (
+    overrule.as === 'table' ||
+    overrule.columns ||
+    overrule.headingRow !== undefined ||
+    from.table.format === 'json'
+  ) {
+    return undefined;
+  }
+  const board = findBoard(region);
+  if (board) {
+    return gatherBoard(from.table, region, board, from.newId);
+  }
+  const found = laidOut(region);
+  return found && gatherLaidOut(from, found.rows, told, found);
+}
+
+type LaidOut = { rows: Sheet; because: string; cellOf: (line: number) => string };
+
+/** The questions of a sheet with a row for each, and why; undefined where they stand in rows already. */
+function laidOut(region: Region): LaidOut | undefined {
+  const blocks = findBlocks(region);
+  if (blocks) {
+    const opening = blocks.lines.find((line) => line.opens)!.label;
+    return {
+      rows: blocksAsRows(region, blocks),
+      because: `column ${columnLetters(blocks.labelColumn)} names a field in each row, and ${quoted(opening)} opens a question`,
+      cellOf: inColumn(region.left + 1),
+    };
+  }
+  const sideways = findSideways(region);
+  if (sideways) {
+    return {
+      rows: turned(region, sideways.columns),
+      because: `column ${columnLetters(region.left)} names a field in each row, and each further column holds a question`,
+      cellOf: (line) => cellName(sideways.stem, line - 1),
+    };
+  }
+  const long = longRowsAsRows(region);
+  if (long) {
+    return {
+      rows: long.rows,
+      because: 'a column says of each row which part of a question it is',
+      cellOf: inColumn(long.stem),
+    };
+  }
+  const found = optionRowsAsRows(region);
+  return (
+    found && {
+      rows: found.rows,
+      because: 'each option has a row of its own below its question',
+      cellOf: inColumn(found.stem),
+    }
+  );
+}
