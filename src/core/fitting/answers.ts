@@ -2,6 +2,7 @@
 import type { CellValue, Item, Role } from '../model';
 import type { Draft } from './changes';
 import { joined } from './joined';
+import { boundsOf } from '../shared/bounds';
 import type { Context, Sayings } from './context';
 import { because } from './words';
 
@@ -46,6 +47,14 @@ function pairs(item: Item, context: Context): Sayings {
   return { [role]: list.map(({ left, right }) => joined([left.plain, right.plain], separator)) };
 }
 
+/** Two columns of a tolerance take the lowest and the highest number that count. */
+const hasBounds = (context: Context): boolean => context.having('tolerance').length === 2;
+
+function toleranceIn({ item }: Draft, context: Context): (CellValue | undefined)[] {
+  const { value, tolerance } = item.number!;
+  return hasBounds(context) ? boundsOf({ value, tolerance }) : [tolerance || undefined];
+}
+
 function number(draft: Draft, context: Context): Sayings {
   const { value, tolerance, unit } = draft.item.number!;
   const said: CellValue[] = context.carries('unit') || !unit ? [value] : [`${value} ${unit}`];
@@ -56,7 +65,10 @@ function number(draft: Draft, context: Context): Sayings {
     if (unit && !context.carries('unit')) {
       draft.note('number', `${value} ${unit}`, String(value), because('unit-dropped'));
     }
-    return { value: [value], tolerance: [tolerance || undefined], unit: [unit] };
+    return { value: [value], tolerance: toleranceIn(draft, context), unit: [unit] };
+  }
+  if (hasBounds(context)) {
+    return { tolerance: toleranceIn(draft, context), unit: [unit] };
   }
   const role = placeFor(context, 'accepted', 'option', 'key', 'right');
   return role ? { [role]: said } : {};

@@ -11,6 +11,7 @@ const ALL_TEXTS: ReadonlySet<Role> = new Set<Role>([
   'category',
   'accepted',
 ]);
+import { tickedPair } from '../shared/ticked-pair';
 
 type Places = {
   layout: Layout;
@@ -28,7 +29,11 @@ const CARRIED_BY: readonly (readonly [Kind, (places: Places) => boolean])[] = [
   ['choice-many', ({ slots, manyKeys }) => slots > 0 && manyKeys],
   ['card', ({ slots, roles }) => slots === 0 && roles.has('accepted')],
   ['short', ({ slots, roles }) => slots === 0 && roles.has('accepted')],
-  ['number', ({ roles }) => roles.has('value')],
+  [
+    'number',
+    ({ roles, layout }) =>
+      roles.has('value') || layout.columns.filter(({ role }) => role === 'tolerance').length === 2,
+  ],
   ['match', ({ roles }) => roles.has('pair') || roles.has('left')],
   ['order', ({ roles }) => roles.has('step')],
   ['upload', ({ roles }) => roles.has('endings')],
@@ -38,7 +43,7 @@ const CARRIED_BY: readonly (readonly [Kind, (places: Places) => boolean])[] = [
 /** Kinds that the columns alone can carry, where the receiver names none. */
 export function kindsByColumns(places: Places): Set<Kind> {
   const { layout, slots } = places;
-  if (layout.key.style === 'word') {
+  if (layout.key.style === 'word' || tickedPair(layout)) {
     return new Set(['true-false']);
   }
   if (layout.shape === 'grid') {
@@ -93,9 +98,12 @@ export function optionSlotsOf(layout: Layout, roles: ReadonlySet<Role>): number 
     case 'package':
       return MOST_OPTIONS;
     case 'blocks': {
-      const lines = layout.lines!.filter((line) => line.role === 'option').length;
-      // One line of options is repeated as often as there are options.
-      return lines === 1 ? MOST_OPTIONS : lines;
+      const count = (role: Role): number =>
+        layout.lines!.filter((line) => line.role === role).length;
+      // One line of options, or of wrong ones, is repeated as often as there are options.
+      return count('option') === 1 || count('wrong') === 1
+        ? MOST_OPTIONS
+        : count('option') + count('right') + count('wrong');
     }
     default: {
       if (roles.has('options') || roles.has('wrongs')) {

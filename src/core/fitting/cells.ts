@@ -1,5 +1,5 @@
 // The very cells that a fitted question becomes: one row, or in blocks a row for each line.
-import type { CellRow, CellValue } from '../model';
+import type { CellRow, CellValue, Role } from '../model';
 import { guardFormula } from '../shared/formula-like';
 import { transliterate } from '../shared/windows-1252';
 import { refusal, type Draft } from './changes';
@@ -45,17 +45,24 @@ function rowOf(draft: Draft, context: Context): CellRow {
   return cells;
 }
 
+/** A line for these comes once for each answer. */
+const ANSWERS: readonly Role[] = ['option', 'wrong'];
+
 /** A question's block: a row for each line of the layout, the line of answers once for each answer. */
 function blockOf(draft: Draft, context: Context): CellRow[] {
   const lines = context.layout.lines ?? [];
   const label = context.layout.file.firstColumn ?? 'A';
   const sayings: Sayings = sayingsOf(draft, context);
-  const answers = lines.filter((line) => line.role === 'option');
-  const repeats = answers.length === 1;
-  if (!repeats) {
-    holdRoom(sayings, (role) => (role === 'option' ? answers.length : 0));
+  const count = (role: Role): number => lines.filter((line) => line.role === role).length;
+  if (ANSWERS.every((role) => count(role) !== 1)) {
+    holdRoom(sayings, (role) => (ANSWERS.includes(role) ? count(role) : 0));
   }
-  let answer = 0;
+  const done = new Map<Role, number>();
+  const next = (role: Role): number => {
+    const place = done.get(role) ?? 0;
+    done.set(role, place + 1);
+    return place;
+  };
   const rowFor = (line: (typeof lines)[number], place: number): CellRow => {
     const cells = row();
     cells[label] = line.label;
@@ -65,11 +72,11 @@ function blockOf(draft: Draft, context: Context): CellRow[] {
     return cells;
   };
   return lines.flatMap((line) => {
-    if (line.role !== 'option') {
+    if (!ANSWERS.includes(line.role)) {
       return [rowFor(line, 0)];
     }
-    const times = repeats ? Math.max(1, sayings.option?.length ?? 0) : 1;
-    return Array.from({ length: times }, () => rowFor(line, answer++));
+    const times = count(line.role) === 1 ? Math.max(1, sayings[line.role]?.length ?? 0) : 1;
+    return Array.from({ length: times }, () => rowFor(line, next(line.role)));
   });
 }
 

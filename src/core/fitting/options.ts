@@ -1,4 +1,5 @@
 // The options within a receiver's number, and never without a right one.
+import { tickedPair } from '../shared/ticked-pair';
 import type { Option } from '../model';
 import { alike } from '../shared/normalise';
 import type { Draft } from './changes';
@@ -34,7 +35,8 @@ export function fitOptions(draft: Draft, context: Context): void {
   if (!options || !['choice-one', 'choice-many', 'true-false'].includes(draft.item.kind)) {
     return;
   }
-  if (context.layout.key.style === 'word' || context.layout.shape === 'grid') {
+  const { layout } = context;
+  if (layout.key.style === 'word' || layout.shape === 'grid' || tickedPair(layout)) {
     return;
   }
   const most = mostOptions(context);

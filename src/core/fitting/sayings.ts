@@ -1,4 +1,5 @@
 // What a fitted question says in each role of a layout, in the layout's notation; rows and blocks place it in cells.
+import { tickedPair } from '../shared/ticked-pair';
 import type { CellValue, Column, Item, Option, Role } from '../model';
 import { tagText } from '../shared/plain';
 import { answersOf } from './answers';
@@ -67,6 +68,12 @@ function choices(item: Item, context: Context): Sayings {
   const { layout } = context;
   if (layout.key.style === 'word') {
     return { key: [keyText(item, layout)] };
+  }
+  const ticked = tickedPair(layout);
+  if (ticked) {
+    const isTrue = item.options?.[0]?.right === true;
+    const at = isTrue ? ticked.trueAt : 1 - ticked.trueAt;
+    return { verdict: [0, 1].map((column) => (column === at ? ticked.tick : undefined)) };
   }
   const options = ordered(item, layout);
   const texts = optionTexts(options, layout);

@@ -2,7 +2,7 @@
 import type { Role, Sheet } from '../model';
 import { alike } from '../shared/normalise';
 import { laidOutAnew } from '../shared/sheet';
-import type { Blocks } from '../understanding';
+import { nameOfLabel, type Blocks } from '../understanding';
 import { shownRow, type Region } from '../shared/table/region';
 
 const HEADINGS: Partial<Record<Role, string>> = {
@@ -28,18 +28,19 @@ export function blocksAsRows(region: Region, blocks: Blocks): Sheet {
       return;
     }
     const row: string[] = [];
-    let options = 0;
+    const counts = new Map<Role, number>();
     for (let r = start; r < end; r++) {
-      const label = region.cell(r, blocks.labelColumn);
+      const label = nameOfLabel(region.cell(r, blocks.labelColumn), blocks.counted);
       const line = blocks.lines.find((one) => alike(one.label) === alike(label));
       if (!line) {
         continue;
       }
-      const n =
-        line.role === 'option' && region.cell(r, blocks.labelColumn + 1) ? ++options : options;
-      if (line.role === 'option' && !region.cell(r, blocks.labelColumn + 1)) {
+      const isAnswer = line.role === 'option' || line.role === 'wrong';
+      if (isAnswer && !region.cell(r, blocks.labelColumn + 1)) {
         continue;
       }
+      const n = (counts.get(line.role) ?? 0) + (isAnswer ? 1 : 0);
+      counts.set(line.role, n);
       for (const { column, role } of line.cells) {
         const heading = HEADINGS[role];
         row[place(heading ? `${heading} ${n}` : line.label)] = region.cell(r, column);

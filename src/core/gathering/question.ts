@@ -1,6 +1,7 @@
 // From one row to one question: its kind, its answer, and what stopped it.
 import type { Item, Key, Kind, Option } from '../model';
-import { alike, numberOf, quantityOf } from '../shared/normalise';
+import { numberAnswer } from './number-answer';
+import { alike, numberOf } from '../shared/normalise';
 import { quoted } from '../shared/plain';
 import { splitCell } from '../shared/table/separators';
 import { kindOfWord, leavesOpenHowMany } from '../shared/vocabulary/kinds';
@@ -123,35 +124,6 @@ function trueFalse(row: Row, options: Option[], manner: Manner): Built {
 
 const unmarked = (text: string, { style, marker }: Key): string =>
   (style === 'marker' && marker ? withoutSign(text, marker) : undefined) ?? text;
-
-function numberAnswer(row: Row, answer: string, parts: readonly string[]): Built {
-  const found = quantityOf(row.text('value') || answer || parts[0] || '');
-  if (!found) {
-    return {
-      fields: {},
-      problems: [
-        {
-          rule: 'number-missing',
-          level: 'block',
-          field: 'number',
-          message: `Row ${row.shown} gives no number as its answer. Write one.`,
-        },
-      ],
-    };
-  }
-  const unit = row.text('unit') || found.unit;
-  return {
-    fields: {
-      number: {
-        value: found.value,
-        tolerance:
-          numberOf(row.text('tolerance').replace(/^(?:±|\+\/-)\s*/, '')) ?? found.tolerance ?? 0,
-        ...(unit ? { unit } : {}),
-      },
-    },
-    problems: [],
-  };
-}
 
 /** What a question of a kind other than choice is made of. */
 const BUILDERS: Partial<Record<Kind, (row: Row, parts: string[], manner: Manner) => Built>> = {

@@ -4,7 +4,7 @@ import { quoted } from '../shared/plain';
 import type { Region } from '../shared/table/region';
 import { alike } from '../shared/normalise';
 import { verdictOf } from '../shared/vocabulary/verdicts';
-import { readingsOf, type Blocks, type Named } from '../understanding';
+import { nameOfLabel, readingsOf, type Blocks, type Named } from '../understanding';
 import { speaksOfKey, styleInWords } from './key-sentences';
 
 export type BlockKey = { key: Key; because: string; sure: boolean };
@@ -14,7 +14,7 @@ type Role = Blocks['lines'][number]['role'];
 /** The filled cells of a role in one block. */
 function cellsOf(
   region: Region,
-  { labelColumn, lines }: Blocks,
+  { labelColumn, lines, counted }: Blocks,
   [start, end]: readonly [number, number],
   role: Role,
 ): string[] {
@@ -24,7 +24,7 @@ function cellsOf(
   const found: string[] = [];
   for (let row = start; row < end; row++) {
     const text = region.cell(row, labelColumn + 1);
-    if (text && labels.has(alike(region.cell(row, labelColumn)))) {
+    if (text && labels.has(alike(nameOfLabel(region.cell(row, labelColumn), counted)))) {
       found.push(text);
     }
   }
@@ -62,6 +62,13 @@ export function keyOfBlocks(
 ): BlockKey {
   if (verdicts) {
     return byVerdicts(verdicts);
+  }
+  if (blocks.lines.some(({ role }) => role === 'right')) {
+    return {
+      key: { style: 'right-column' },
+      because: 'the right answer has a row of its own, and the wrong ones have theirs',
+      sure: true,
+    };
   }
   const line = blocks.lines.find(({ role }) => role === 'key');
   const options = blocks.lines.filter(({ role }) => role === 'option').map(({ label }) => label);

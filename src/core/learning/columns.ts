@@ -145,15 +145,12 @@ function rulesOf(
 ): Partial<Learned> {
   const heading = headingRow === undefined ? '' : region.cell(headingRow, at);
   const note = headingRow === undefined ? '' : noteAt(region.sheet, headingRow, at);
-  const explained =
-    headingRow !== undefined && row > headingRow + 1 ? region.cell(headingRow + 1, at) : '';
   const rules = rulesAt(region.sheet, row, at);
   const most =
     rules.max ??
     characterLimit(heading) ??
     characterLimit(note) ??
     bareLimit(heading) ??
-    characterLimit(explained) ??
     characterLimit(said);
   return {
     ...rules,

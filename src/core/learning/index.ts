@@ -20,6 +20,7 @@ import { findLabelledCells } from './labelled-cells';
 import { learnOtherShape, type ShapeLearned } from './other-shapes';
 import { kindRulesIn } from './kind-sentences';
 import { findSamples } from './samples';
+import { behindRemark, rulesBelow } from './rules-below';
 import { learnSettings } from './settings';
 import { countsBytes, limitsIn, listedNumbers, secondsListedIn } from './sentences';
 
@@ -87,22 +88,6 @@ function optionsAsked(columns: readonly Column[]): { text: string; limits: Limit
   return optionsMax === undefined
     ? undefined
     : { text: heading, limits: { ...(optionsMin ? { optionsMin } : {}), optionsMax } };
-}
-
-/** What the row between the headings and the first question states, by the headings' comparable words. */
-function rulesBelow(
-  region: Region,
-  headingRow: number | undefined,
-  first: number,
-): Map<string, string> {
-  const found = new Map<string, string>();
-  for (let c = region.left; c <= region.right && headingRow !== undefined; c++) {
-    const text = first > headingRow + 1 ? region.cell(headingRow + 1, c) : '';
-    if (text) {
-      found.set(alike(region.cell(headingRow, c)), text);
-    }
-  }
-  return found;
 }
 
 const LIMITED: Partial<Record<Role, keyof Limits>> = {
@@ -285,7 +270,10 @@ export function learn(table: Table, id: string): LearnedLayout {
     return emptyLayout(table, id);
   }
   const { region, headingRow } = form;
-  const first = headingRow === undefined ? headless(region) : firstRowBelow(region, headingRow);
+  const first =
+    headingRow === undefined
+      ? headless(region)
+      : behindRemark(region, firstRowBelow(region, headingRow));
   const sample = findSamples(region, first);
   const words = wordsOf(table, form);
   const explanations = explanationsOf(
@@ -294,7 +282,9 @@ export function learn(table: Table, id: string): LearnedLayout {
     table.sheets.filter((sheet) => sheet !== region.sheet),
   );
   const stated = rulesBelow(region, headingRow, first);
-  stated.forEach((text, heading) => explanations.set(heading, explanations.get(heading) ?? text));
+  stated.forEach((text, heading) =>
+    explanations.set(heading, [explanations.get(heading) ?? '', text].filter(Boolean).join('\n')),
+  );
   const learned = learnColumns(region, headingRow, {
     first,
     lastSample: sample?.last ?? first - 1,

@@ -301,6 +301,17 @@ function fromVerdicts(evidence: KeyEvidence): KeyLearned {
   };
 }
 
+/** Two columns of which one is ticked: the sign as the samples or the drop-down list have it. */
+function fromTicks(evidence: KeyEvidence, columns: readonly Column[]): KeyLearned {
+  const sampled = sampleRows(evidence, columns).flat().find(Boolean);
+  const tick = sampled ?? columns[0]!.values?.[0];
+  return {
+    key: { style: 'verdict', ...(tick ? { right: tick } : {}) },
+    sure: tick !== undefined,
+    because: 'one of two columns is ticked in each row',
+  };
+}
+
 /** The key style of a blank's rows, with the reason. */
 export function learnKey(evidence: KeyEvidence): KeyLearned {
   if (having(evidence, 'weight').length) {
@@ -312,6 +323,14 @@ export function learnKey(evidence: KeyEvidence): KeyLearned {
   }
   if (having(evidence, 'verdict').length && having(evidence, 'option').length) {
     return fromVerdicts(evidence);
+  }
+  const ticked = having(evidence, 'verdict');
+  if (
+    ticked.length === 2 &&
+    !having(evidence, 'right').length &&
+    !having(evidence, 'options').length
+  ) {
+    return fromTicks(evidence, ticked);
   }
   if (having(evidence, 'right').length) {
     return {

@@ -1,5 +1,5 @@
 // The column for the kind with the receiver's words for it; what the blank explains may tell which column it is.
-import type { Column, Layout, Sheet, Table } from '../model';
+import type { Column, Kind, Layout, Sheet, Table } from '../model';
 import { columnIndex } from '../shared/cells';
 import { alike } from '../shared/normalise';
 import { verdictPair } from '../shared/vocabulary/verdicts';
@@ -42,28 +42,49 @@ function hiddenColumn(
     });
 }
 
-/** Of each sample row, whether its options are two words for true and false. */
-const shownTruth = (sheet: Sheet, columns: readonly Column[], samples: Samples): boolean[] => {
-  const options = columns.filter(({ role }) => role === 'option');
+const PLACES = /^[A-Ja-j\d](?:\s*[;,|/+& ]\s*[A-Ja-j\d])*$/u;
+const FEWEST_OPTIONS = 3;
+
+/** What kind a sample is by its options and its key; undefined where these leave it open. */
+function shownKind(options: readonly string[], key: string): Kind | undefined {
+  if (verdictPair(options) !== undefined) {
+    return 'true-false';
+  }
+  if (options.length < FEWEST_OPTIONS || !PLACES.test(key)) {
+    return undefined;
+  }
+  return /[^A-Ja-j\d]/u.test(key) ? 'choice-many' : 'choice-one';
+}
+
+/** Of each sample row, what kind it shows by itself. */
+const shownKinds = (
+  sheet: Sheet,
+  columns: readonly Column[],
+  samples: Samples,
+): (Kind | undefined)[] => {
+  const textsOf = (row: readonly string[], role: Column['role']): string[] =>
+    columns
+      .filter((column) => column.role === role)
+      .map(({ column }) => row[columnIndex(column)]?.trim() ?? '')
+      .filter(Boolean);
   const rows = samples ? sheet.rows.slice(samples.first, samples.last + 1) : [];
-  return rows.map((row) => {
-    const texts = options.map(({ column }) => row[columnIndex(column)]?.trim() ?? '');
-    return verdictPair(texts.filter(Boolean)) !== undefined;
-  });
+  return rows.map((row) => shownKind(textsOf(row, 'option'), textsOf(row, 'key')[0] ?? ''));
 };
 
-/** The kinds with the code of a sample whose options are true and false, where no word says it. */
+/** The kinds with the codes of samples that show one which no word says. */
 function withShown(
   learned: Pick<KindsLearned, 'kinds' | 'because'>,
-  truths: readonly boolean[],
+  shown: readonly (Kind | undefined)[],
   codes: readonly string[],
 ): Pick<KindsLearned, 'kinds' | 'because'> {
-  const isKnown = (code: string): boolean => learned.kinds.some((one) => one.code === code);
-  const code = codes.find((one, row) => one && truths[row] === true && !isKnown(one));
-  const hasTruth = learned.kinds.some(({ kind }) => kind === 'true-false');
-  return code && !hasTruth
-    ? { ...learned, kinds: [...learned.kinds, { kind: 'true-false', code }] }
-    : learned;
+  const kinds = [...learned.kinds];
+  codes.forEach((code, row) => {
+    const kind = shown[row];
+    if (code && kind && !kinds.some((one) => one.code === code || one.kind === kind)) {
+      kinds.push({ kind, code });
+    }
+  });
+  return { ...learned, kinds };
 }
 
 /** The kinds of a blank, and which column takes them. `words` are its sentences, `headingRow` counts from 0. */
@@ -87,7 +108,7 @@ export function learnKindColumn(
   };
   const told = learnKinds(table, evidence);
   const learned = column
-    ? withShown(told, shownTruth(sheet, columns, samples), evidence.samples)
+    ? withShown(told, shownKinds(sheet, columns, samples), evidence.samples)
     : told;
   if (!column) {
     return withoutColumn(table, columns, { ...evidence, list: undefined }, (one) =>
@@ -95,7 +116,8 @@ export function learnKindColumn(
     );
   }
   if (learned.kinds.length) {
-    return { ...learned, isUnsure: false };
+    // What a code means that only a sample shows is a guess.
+    return { ...learned, isUnsure: learned.kinds.length > told.kinds.length };
   }
   // A column of codes for which nothing names any kind is the question's own code.
   return CODE.test(column.heading ?? '')

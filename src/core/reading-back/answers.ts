@@ -1,6 +1,7 @@
 // The answers of a question, by its kind.
 import type { Item, Kind, Layout, Role } from '../model';
 import { defined } from '../shared/defined';
+import { betweenBounds } from '../shared/bounds';
 import { numberOf, quantityOf } from '../shared/normalise';
 import { readOptions } from './options';
 import { typed, type Said } from './said';
@@ -32,7 +33,19 @@ function pairsOf(said: Said): NonNullable<Item['pairs']> {
     });
 }
 
+/** The number in the middle of the two that a layout's two columns for a tolerance hold. */
+function numberBetween(said: Said): Item['number'] {
+  const [low, high, ...more] = said.all('tolerance').map(numberOf);
+  return low === undefined || high === undefined || more.length
+    ? undefined
+    : defined({ ...betweenBounds(low, high), unit: said.get('unit') || undefined });
+}
+
 function numberIn(said: Said): Item['number'] {
+  const between = numberBetween(said);
+  if (between) {
+    return between;
+  }
   if (said.has('value')) {
     return defined({
       value: numberOf(said.get('value')) ?? Number.NaN,

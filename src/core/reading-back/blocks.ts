@@ -1,7 +1,7 @@
 // Several rows for each question, the field's name in front of each.
 import type { Item, Layout, Role, Sheet } from '../model';
 import { columnIndex } from '../shared/cells';
-import { alike } from '../shared/normalise';
+import { isLabel } from '../shared/block-labels';
 import { questionOf } from './question';
 import type { Said } from './said';
 
@@ -12,7 +12,7 @@ export function readBlocks(sheet: Sheet, layout: Layout): Item[] {
   const blocks: Map<Role, string[]>[] = [];
   for (let r = (layout.file.firstRow ?? 2) - 1; r < sheet.rows.length; r++) {
     const row = sheet.rows[r]!;
-    const line = lines.find((candidate) => alike(candidate.label) === alike(row[label] ?? ''));
+    const line = lines.find((candidate) => isLabel(candidate.label, row[label] ?? ''));
     if (!line) {
       continue;
     }

@@ -1,4 +1,5 @@
 // The options of a question, and which of them are right, by the layout's notation.
+import { tickedPair, type TickedPair } from '../shared/ticked-pair';
 import type { Layout, Option } from '../model';
 import { defined } from '../shared/defined';
 import { numberOf } from '../shared/normalise';
@@ -93,11 +94,25 @@ function twoWords(said: Said, { right = 'true', wrong = 'false' }: Key): Option[
   return [right, wrong].map((plain) => ({ text: { plain }, right: word === plain }));
 }
 
+/** True and false, of which a tick in one of two columns says which it is; neither where none or both are ticked. */
+function tickedWords(said: Said, { trueAt, tick }: TickedPair): Option[] {
+  const ticks = said.all('verdict').map((text) => text === tick);
+  const isOne = ticks.filter(Boolean).length === 1;
+  return ['True', 'False'].map((plain, index) => ({
+    text: { plain },
+    right: isOne && ticks[index === 0 ? trueAt : 1 - trueAt] === true,
+  }));
+}
+
 /** The options that the places say. */
 export function readOptions(layout: Layout, said: Said): Option[] {
   const { key } = layout;
   if (key.style === 'word') {
     return twoWords(said, key);
+  }
+  const ticked = tickedPair(layout);
+  if (ticked) {
+    return tickedWords(said, ticked);
   }
   const texts = optionTexts(layout, said);
   const feedback = said.all('feedback');

@@ -1,4 +1,5 @@
 // A question from what stands in its roles, by the layout's notation.
+import { tickedPair } from '../shared/ticked-pair';
 import type { Item, Kind, Layout, Role } from '../model';
 import { defined } from '../shared/defined';
 import { numberOf, secondsOf } from '../shared/normalise';
@@ -12,7 +13,7 @@ import { unreadOf, type ReadItem } from './unread';
 const KINDS_BY_PLACES: readonly (readonly [Kind, readonly Role[]])[] = [
   ['match', ['pair', 'left']],
   ['order', ['step']],
-  ['number', ['value']],
+  ['number', ['value', 'tolerance']],
 ];
 
 /** The kind that the receiver's word names, else the one that the layout's places can only mean. */
@@ -28,7 +29,7 @@ function kindOf(layout: Layout, said: Said): Kind {
 /** The kind of a row whose places could be of several. */
 function kindByAnswers(layout: Layout, said: Said): Kind {
   const hasOptions = (['option', 'options', 'right'] as const).some((role) => said.has(role));
-  if (layout.key.style === 'word' && !hasOptions) {
+  if ((layout.key.style === 'word' && !hasOptions) || tickedPair(layout)) {
     return 'true-false';
   }
   if (hasOptions) {

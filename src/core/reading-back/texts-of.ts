@@ -1,4 +1,5 @@
 // The fields of a question that a layout carries, each as one comparable text.
+import { tickedPair } from '../shared/ticked-pair';
 import type { Item, Layout, Option, Role, Text } from '../model';
 import { optionLetter, tagText } from '../shared/plain';
 import type { ReadItem } from './unread';
@@ -113,8 +114,9 @@ function inFileOrder(options: readonly Option[], { key }: Layout): readonly Opti
 function optionAnswers(given: readonly Option[], layout: Layout, carries: Carries): Fields {
   const options = inFileOrder(given, layout);
   const fields: Fields = { key: letters(options) };
-  // Where the key is a word, rows have no cell for the options.
-  const hasTexts = layout.key.style !== 'word' || layout.shape !== 'rows';
+  // Where the key is a word or a tick under one of two, rows have no cell for the options.
+  const isWord = layout.key.style === 'word' || tickedPair(layout) !== undefined;
+  const hasTexts = !isWord || layout.shape !== 'rows';
   options.forEach(({ text, feedback }, index) => {
     if (hasTexts) {
       fields[`options.${index}`] = textIn(text, layout);

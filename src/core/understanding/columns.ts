@@ -104,12 +104,18 @@ function oddsOf(
   );
 }
 
+/** Two columns of a tolerance are its two ends. */
+const areEnds = (roles: readonly Role[], role: Role): boolean =>
+  role === 'tolerance' && roles.filter((other) => other === role).length === 2;
+
 /** Columns of which the table as a whole makes one doubt: a second one for what there is one of, and all where none asks. */
 function doubtedOf(assigned: readonly Assigned[]): boolean[] {
   const roles = assigned.map(({ meaning }) => roleOfMeaning(meaning));
   const asks = roles.includes('stem');
   return roles.map(
-    (role, index) => (ONE.has(role) && roles.indexOf(role) < index) || (!asks && role !== 'ignore'),
+    (role, index) =>
+      (ONE.has(role) && roles.indexOf(role) < index && !areEnds(roles, role)) ||
+      (!asks && role !== 'ignore'),
   );
 }
 

@@ -1,6 +1,7 @@
 // What the cells of a column speak for or against, whatever its heading says: references that stand again and again, addresses for
 // names, sentences for numbers, lists for single options, and the wording of another cell behind a letter.
 import { alike } from '../shared/normalise';
+import { verdictPair } from '../shared/vocabulary/verdicts';
 import { isListed } from '../shared/table/separators';
 import { ONE } from './assign';
 import {
@@ -119,6 +120,7 @@ function against(column: ColumnView, hasNames: boolean): readonly Meaning[] {
   return [
     ...(isRepeated(column) ? (['ref', 'term'] as const) : []),
     ...(areTicks(column) ? (['option', 'options', 'key'] as const) : []),
+    ...(verdictPair(column.list ?? []) ? (['kind'] as const) : []),
     ...(hasNames && areAddresses(column) ? (['by'] as const) : []),
     ...(areNoNumbers(column) ? NUMBERS : []),
     ...(areLists(column) ? (['option'] as const) : []),

@@ -1,5 +1,6 @@
 // Readings of a whole table weighed against one another by what its rows become under each.
 import { assign, ONE, type Assigned } from './assign';
+import { withBounds } from './bounds';
 import { MEANINGS, roleOfMeaning, type Meaning, type TableView } from './contract';
 import { headingGroup, labelOf, SHARED_BY_ALL } from './heading-words';
 import { grammar } from './grammar';
@@ -202,7 +203,8 @@ export function rank(
   const gain = best.value - first.value;
   const better = base.map((one, column) => changed(one, best.meanings[column]!, gain));
   const offered = withoutLoneStep(view, withoutLoneOption(better, said), said);
-  return withPassage(view, withStem(view, offered, said), said);
+  const asking = withPassage(view, withStem(view, offered, said), said);
+  return withBounds(view, asking, said);
 }
 
 /** A column under the better reading; what the rows say counts for as much as they weigh more. */

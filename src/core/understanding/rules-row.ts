@@ -5,7 +5,7 @@ import type { Region } from '../shared/table/region';
 const LEAST = 3;
 const MOSTLY = 0.4;
 
-const LENGTH = /^[^?.]{0,20}\d\s*(?:char|zeichen|caract|caratt|tekens|znak|tecken|tegn)/iu;
+const LENGTH = /^[^?]{0,20}\d\s*(?:char|zeichen|caract|caratt|tekens|znak|tecken|tegn)/iu;
 const RULES: readonly RegExp[] = [
   /(?<!\p{L})(?:max|min|optional|required|mandatory|pflicht|freiwillig|obligatoire|facultati|obligatori|opcional|opzional|verplicht|optioneel|obowiązkow|valfri|frivillig)/iu,
   LENGTH,
@@ -13,7 +13,8 @@ const RULES: readonly RegExp[] = [
 /** What may be a rule beside others and an answer elsewhere: a choice or range of numbers or short words, '1-4', 'mcq / tf'. */
 const CHOICES: readonly RegExp[] = [
   /^\d{1,4}(?:\s*(?:[-–—/,;]|\s(?:to|or|bis|oder|à|ou|a|o|of|tot)\s)\s*\d{1,4})+$/iu,
-  /^\p{L}{1,8}(?:\s?[/|]\s?\p{L}{1,8})+$/u,
+  /^\p{L}{1,12}(?:\s?[/|]\s?\p{L}{1,12})+$/u,
+  /^\(\d{1,4}\)$/u,
   /^(?:(?:the\s)?(?:number|letter|index|text|name|link|url)(?:\s\(|\sof\s))/iu,
 ];
 

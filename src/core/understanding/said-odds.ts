@@ -68,11 +68,14 @@ export function worded(own: readonly number[], { heading }: ColumnView): readonl
   const odds = spoken[UNKNOWN]! > NEVER_MET ? underStrangeWords(own) : own;
   const weighed = scaled(odds.map((p, index) => p * (spoken[index]! + doubtOf(index))));
   const best = spoken.indexOf(Math.max(...spoken));
-  const isCertain = spoken[best]! > CERTAIN && TOLD_BY_WORDS.has(MEANINGS[best]!);
+  const isCertain =
+    spoken[best]! > CERTAIN &&
+    (TOLD_BY_WORDS.has(MEANINGS[best]!) || FEEDBACK.has(MEANINGS[best]!));
   return isCertain ? weighed.map((p, index) => (p + spoken[index]!) / 2) : weighed;
 }
 /** A word beyond doubt for what nothing but words tells outweighs what cells look like. */
-const CERTAIN = 0.97;
+const CERTAIN = 0.95;
+const FEEDBACK: ReadonlySet<Meaning> = new Set(['feedback', 'feedback-right', 'feedback-wrong']);
 
 /** What is said of several columns at once says of each that it is one of them. */
 const ONE_OF: readonly (readonly [several: Meaning, one: Meaning])[] = [

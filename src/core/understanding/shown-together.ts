@@ -1,6 +1,6 @@
 // What columns show only together: two that are ticked in turn, a right answer that stands in none of the choices, places in order.
 import { verdictOf, verdictPair } from '../shared/vocabulary/verdicts';
-import { isRepeated, says, TICK } from './column-words';
+import { filledOf, isRepeated, says, TICK } from './column-words';
 import type { ColumnView, Meaning, TableView } from './contract';
 import { findMarks } from './keys/marks';
 import { readingsOf } from './keys/named';
@@ -12,6 +12,9 @@ const MOSTLY = 0.8;
 const NAMED = 0.5;
 const SAID = 0.8;
 
+const namesPair = (a: ColumnView, b: ColumnView): boolean =>
+  a.heading !== '' && verdictPair([a.heading, b.heading]) !== undefined;
+
 /**
  * Whether two columns are ticked for true and for false: their headings are a pair of such words, or nothing but they answers
  * and each row has its sign in one of them.
@@ -19,18 +22,28 @@ const SAID = 0.8;
 function areTickedPair(view: TableView, a: ColumnView, b: ColumnView): boolean {
   const isSign = (text: string): boolean => !text || TICK.test(text) || VERDICT_SIGN.test(text);
   const [own, other] = [a.texts, b.texts];
-  if (![...own, ...other].every(isSign) || !own.some(Boolean) || !other.some(Boolean)) {
+  if (![...own, ...other].every(isSign)) {
     return false;
   }
+  const isPair = namesPair(a, b);
+  if (!own.some(Boolean) || !other.some(Boolean)) {
+    // A form shows one sample at most, and ticks one of the two there or in its lists.
+    return view.blank && isPair && (isTickedOnce(a) || isTickedOnce(b));
+  }
   const told = own.filter((text, row) => Boolean(text) !== Boolean(other[row]));
-  const isPair = a.heading !== '' && verdictPair([a.heading, b.heading]) !== undefined;
-  const answersAlone =
-    own.length > LEAST_ROWS &&
-    a.heading !== '' &&
-    b.heading !== '' &&
-    !view.columns.some((column) => says(column, 'option', 'options', 'key', 'right') > NAMED);
-  return (isPair || answersAlone) && told.length >= own.length * (isPair ? MOSTLY : 1);
+  return (isPair || answerAlone(view, a, b)) && told.length >= own.length * (isPair ? MOSTLY : 1);
 }
+
+const isTickedOnce = (column: ColumnView): boolean =>
+  filledOf(column).length > 0 || column.list?.every((text) => TICK.test(text)) === true;
+
+/** Whether nothing in a table of several rows answers but two headed columns. */
+const answerAlone = ({ columns }: TableView, a: ColumnView, b: ColumnView): boolean =>
+  a.texts.length > LEAST_ROWS &&
+  a.heading !== '' &&
+  b.heading !== '' &&
+  !columns.some((column) => says(column, 'option', 'options', 'key', 'right') > NAMED);
+
 const VERDICT_SIGN = /^(?:☑|✔|✅|•|o|O|ja|yes|1)$/u;
 
 /** The two columns of a table that are ticked for true and for false; none where there are no such two. */

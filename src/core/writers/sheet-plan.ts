@@ -1,5 +1,6 @@
 // Which cells of a sheet a job sets, whatever the file's format: rows below the headings, blocks, the places of a board.
 import type { CellRow, CellValue, Layout } from '../model';
+import { labelAt } from '../shared/block-labels';
 import { columnIndex, parseCell } from '../shared/cells';
 import { defined } from '../shared/defined';
 import { isFilled } from '../shared/roles';
@@ -155,11 +156,21 @@ function planBlocks(job: Job): SheetPlan {
   const rows: PlannedRow[] = [];
   let r = firstRow;
   let hasGrown = false;
-  for (const cells of job.questions.flatMap((question) => blocksOf(question, form))) {
+  const blocks = job.questions.flatMap((question) => blocksOf(question, form));
+  for (const [index, cells] of blocks.entries()) {
     const block = linesOfBlock(cells, form.lines, form.label);
+    // Longer blocks stand where the form has labels of blocks that were prepared.
+    for (let empty = gap; hasGrown && empty > 0; empty--) {
+      const values = letters.map((column) => [columnIndex(column), undefined] as const);
+      rows.push({ r: r - empty, like: form.template + form.size + gap - empty, values });
+    }
     hasGrown ||= block.length > form.size;
     for (const { line, nth, cells: row } of block) {
-      const values = letters.map((column) => [columnIndex(column), row[column]] as const);
+      const values = letters.map((column) => {
+        const value = row[column];
+        const isLabel = column === form.label && typeof value === 'string';
+        return [columnIndex(column), isLabel ? labelAt(value, index + 1) : value] as const;
+      });
       rows.push({ r: r++, like: templateRow(line, nth, form), values });
     }
     r += gap;

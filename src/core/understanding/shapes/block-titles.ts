@@ -1,5 +1,6 @@
 // Titles that count the blocks of a sheet, 'Question 1', 'Question 2', above the fields of each.
 import type { Role } from '../../model';
+import { countedLabel } from '../../shared/block-labels';
 import { alike } from '../../shared/normalise';
 import type { Region } from '../../shared/table/region';
 
@@ -51,4 +52,23 @@ export function withTitles(region: Region, found: LabelsDown | undefined): Label
     labelled: [...labelled, ...missing].sort((a, b) => a.row - b.row),
     filled: found.filled - titles.length,
   };
+}
+
+/** What the label of a field is called, where the labels that open the blocks count them: 'Question 2' is 'Question {n}'. */
+export function nameOfLabel(label: string, counted: string | undefined): string {
+  const words = counted === undefined ? undefined : COUNTED.exec(label)?.[1];
+  return words !== undefined && alike(words) === counted ? countedLabel(words) : label;
+}
+
+/** The comparable words of labels that name the question and count from 1, each with its text beside it; undefined of others. */
+export function countedOpening(region: Region, found: LabelsDown): string | undefined {
+  const stems = found.labelled.filter(({ role }) => role === 'stem');
+  const names = stems.map(({ label }) => COUNTED.exec(label));
+  const [first] = names;
+  const counts = names.every(
+    (name, index) => name && Number(name[2]) === index + 1 && alike(name[1]!) === alike(first![1]!),
+  );
+  return stems.length > 1 && counts && region.cell(stems[0]!.row, region.left + 1)
+    ? alike(first![1]!)
+    : undefined;
 }

@@ -3,9 +3,15 @@ import type { Role } from '../../model';
 import { alike } from '../../shared/normalise';
 import type { Region } from '../../shared/table/region';
 import { verdictOf } from '../../shared/vocabulary/verdicts';
-import { likelihoodOf, meaningOfWords } from '../saying';
-import { roleOfMeaning, type Meaning } from '../contract';
-import { withTitles, type Labelled, type LabelsDown } from './block-titles';
+import { meaningOfWords } from '../saying';
+import { roleOfLabel } from './field-labels';
+import {
+  countedOpening,
+  nameOfLabel,
+  withTitles,
+  type Labelled,
+  type LabelsDown,
+} from './block-titles';
 
 export type BlockLine = {
   label: string;
@@ -21,44 +27,11 @@ export type Blocks = {
   lines: BlockLine[];
   starts: number[];
   heading: number | undefined;
-  /** The row where an empty block opens. */ template: number;
+  /** The row where an empty block opens. */
+  template: number;
+  /** The words of the label that opens a block, where it counts the blocks. */
+  counted?: string;
 };
-
-/** So clear a word names a field. */
-const CLEAR = 0.5;
-
-/** Within a block a line for an answer is one of several, whatever it would be in a row. */
-const ANSWERS: readonly Meaning[] = [
-  'option',
-  'options',
-  'accepted',
-  'definition',
-  'value',
-  'wrong',
-  'wrongs',
-];
-const KEYS: readonly Meaning[] = ['key', 'right'];
-const WRONG: readonly Meaning[] = ['wrong', 'wrongs'];
-
-const answerRole = (label: string): Role =>
-  likelihoodOf(label, WRONG) > CLEAR ? 'wrong' : 'option';
-
-/** The role of the field that a label names, where its words do. */
-export function roleOfLabel(label: string): Role | undefined {
-  const bare = label.replace(/[:*]+$/, '');
-  const said = meaningOfWords(bare);
-  if (!said || said.meaning === 'ignore') {
-    return undefined;
-  }
-  // "Answer" may be many things in a row; within a block it is one of several.
-  if (likelihoodOf(bare, [...ANSWERS, ...KEYS]) > CLEAR) {
-    return KEYS.includes(said.meaning) ? 'key' : answerRole(bare);
-  }
-  if (said.p < CLEAR) {
-    return undefined;
-  }
-  return roleOfMeaning(said.meaning);
-}
 
 const BESIDE: Partial<Record<string, Role>> = {
   verdict: 'verdict',
@@ -180,13 +153,33 @@ function lineOf(
   return { label, role, cells, opens: role === 'stem' };
 }
 
+/** Beside lines for wrong answers the one for the right answer holds its text. */
+function withRightLines(lines: readonly BlockLine[]): BlockLine[] {
+  const isApart =
+    lines.some(({ role }) => role === 'wrong') && !lines.some(({ role }) => role === 'option');
+  return lines.map((line) => {
+    if (!isApart || line.role !== 'key') {
+      return line;
+    }
+    const cells = line.cells.map((cell, index) =>
+      index ? cell : { ...cell, role: 'right' as const },
+    );
+    return { ...line, role: 'right', cells };
+  });
+}
+
 /** The labels down the first column, as far as they are words for fields; the label that names the question opens a block. */
 export function findBlocks(region: Region): Blocks | undefined {
   const labelColumn = region.left;
-  const found = withTitles(region, labelsDown(region));
-  if (!found) {
+  const titled = withTitles(region, labelsDown(region));
+  if (!titled) {
     return undefined;
   }
+  const counted = countedOpening(region, titled);
+  const found = {
+    ...titled,
+    labelled: titled.labelled.map((one) => ({ ...one, label: nameOfLabel(one.label, counted) })),
+  };
   const opening = openingLabel(found.labelled);
   const starts = found.labelled
     .filter(({ label }) => alike(label) === opening)
@@ -216,5 +209,12 @@ export function findBlocks(region: Region): Blocks | undefined {
       times: Math.max(1, own.length),
     });
   }
-  return { labelColumn, lines, starts, heading, template };
+  return {
+    labelColumn,
+    lines: withRightLines(lines),
+    starts,
+    heading,
+    template,
+    ...(counted ? { counted } : {}),
+  };
 }

@@ -1,7 +1,7 @@
 // Questions that stand beside one another: the first column names the fields, and each further column holds one question.
 import { alike } from '../../shared/normalise';
 import type { Region } from '../../shared/table/region';
-import { roleOfLabel } from './blocks';
+import { roleOfLabel } from './field-labels';
 
 /** So many rows name a field, and so much of those that hold anything. */
 const FEWEST_FIELDS = 3;

@@ -1,0 +1,74 @@
+// The number that a row answers with: in a cell with its tolerance and unit, in columns of their own, or between two bounds.
+import type { Item } from '../model';
+import { defined } from '../shared/defined';
+import { betweenBounds, boundsOf } from '../shared/bounds';
+import { numberOf, quantityOf, type Quantity } from '../shared/normalise';
+import type { Problem } from './key';
+import type { Row } from './row';
+
+type Built = { fields: Partial<Item>; problems: Problem[] };
+
+const missing = (row: Row): Built => ({
+  fields: {},
+  problems: [
+    {
+      rule: 'number-missing',
+      level: 'block',
+      field: 'number',
+      message: `Row ${row.shown} gives no number as its answer. Write one.`,
+    },
+  ],
+});
+
+/** A row's number with its tolerance and unit; `answer` and the first of `parts` hold it where it has no column of its own. */
+export function numberAnswer(row: Row, answer: string, [part = '']: readonly string[]): Built {
+  const range = rangeOf(row);
+  const written = quantityOf(row.text('value') || answer || part);
+  const said = range ?? written;
+  if (!said) {
+    return missing(row);
+  }
+  const { value, tolerance = 0 } = { ...said, ...(range ? {} : toleranceSaid(row)) };
+  const unit = unitOf(row, written);
+  return {
+    fields: { number: defined({ value, tolerance, unit }) },
+    problems: range && written ? unevenIn(row, range, written.value) : [],
+  };
+}
+
+/** The number and tolerance between the lowest and the highest number that count, where a row says both. */
+function rangeOf(row: Row): ReturnType<typeof betweenBounds> | undefined {
+  const [low, high, ...more] = row.texts('tolerance').map(numberOf);
+  return low === undefined || high === undefined || more.length
+    ? undefined
+    : betweenBounds(low, high);
+}
+
+/** A number that does not stand in the middle of what counts gives way to the middle, and that is said. */
+function unevenIn(
+  row: Row,
+  { value, tolerance }: ReturnType<typeof betweenBounds>,
+  written: number,
+): Built['problems'] {
+  if (value === written) {
+    return [];
+  }
+  const [low, high] = boundsOf({ value, tolerance });
+  return [
+    {
+      rule: 'number-uneven',
+      level: 'note',
+      field: 'number',
+      message: `Row ${row.shown} counts ${low} to ${high}, in whose middle ${written} does not stand: it was kept as ${value} ± ${tolerance}, which counts the same numbers.`,
+    },
+  ];
+}
+
+const unitOf = (row: Row, written: Quantity | undefined): string | undefined =>
+  row.text('unit') || written?.unit || undefined;
+
+/** The tolerance of a column of its own, with or without its sign. */
+function toleranceSaid(row: Row): { tolerance?: number } {
+  const tolerance = numberOf(row.text('tolerance').replace(/^(?:±|\+\/-)\s*/, ''));
+  return tolerance === undefined ? {} : { tolerance };
+}

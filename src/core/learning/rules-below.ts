@@ -1,0 +1,40 @@
+// What stands between a form's headings and its first row: rules for each column, or a remark about all of it.
+import { alike } from '../shared/normalise';
+import { filledIn, rowText, type Region } from '../shared/table/region';
+import { characterLimit } from './sentences';
+
+/** What the row between the headings and the first question states, by the headings' comparable words. */
+export function rulesBelow(
+  region: Region,
+  headingRow: number | undefined,
+  first: number,
+): Map<string, string> {
+  const found = new Map<string, string>();
+  const row = (headingRow ?? 0) + 1;
+  if (headingRow === undefined || first === row || isRemark(region, row)) {
+    return found;
+  }
+  const texts = Array.from({ length: region.right + 1 }, (_, c) => region.cell(row, c));
+  const isOfLengths = texts.some((text) => characterLimit(text) !== undefined);
+  texts.forEach((text, c) => {
+    const bare = isOfLengths ? BARE.exec(text)?.[1] : undefined;
+    if (text) {
+      found.set(alike(region.cell(headingRow, c)), bare ? `${bare} characters` : text);
+    }
+  });
+  return found;
+}
+/** A number in brackets, beside cells that say what is counted. */
+const BARE = /^\((\d{1,4})\)$/u;
+
+const REMARK_WORDS = 6;
+
+/** Whether a row holds a sentence alone that does not ask: a remark about the whole form. */
+const isRemark = (region: Region, row: number): boolean =>
+  filledIn(region, row) === 1 &&
+  rowText(region, row).split(/\s+/u).length >= REMARK_WORDS &&
+  !/[?？]\s*$/u.test(rowText(region, row));
+
+/** The first row of a form behind a remark that stands alone between the headings and the first sample. */
+export const behindRemark = (region: Region, first: number): number =>
+  isRemark(region, first) && filledIn(region, first + 1) > 1 ? first + 1 : first;

@@ -1,0 +1,40 @@
+// What a label in front of a row names, where questions stand in blocks or beside one another.
+import type { Role } from '../../model';
+import { roleOfMeaning, type Meaning } from '../contract';
+import { likelihoodOf, meaningOfWords } from '../saying';
+
+/** So clear a word names a field. */
+const CLEAR = 0.5;
+
+/** Within a block a line for an answer is one of several, whatever it would be in a row. */
+const ANSWERS: readonly Meaning[] = [
+  'option',
+  'options',
+  'accepted',
+  'definition',
+  'value',
+  'wrong',
+  'wrongs',
+];
+const KEYS: readonly Meaning[] = ['key', 'right'];
+const WRONG: readonly Meaning[] = ['wrong', 'wrongs'];
+
+const answerRole = (label: string): Role =>
+  likelihoodOf(label, WRONG) > CLEAR ? 'wrong' : 'option';
+
+/** The role of the field that a label names, where its words do. */
+export function roleOfLabel(label: string): Role | undefined {
+  const bare = label.replace(/[:*]+$/, '');
+  const said = meaningOfWords(bare);
+  if (!said || said.meaning === 'ignore') {
+    return undefined;
+  }
+  // "Answer" may be many things in a row; within a block it is one of several.
+  if (likelihoodOf(bare, [...ANSWERS, ...KEYS]) > CLEAR) {
+    return KEYS.includes(said.meaning) ? 'key' : answerRole(bare);
+  }
+  if (said.p < CLEAR) {
+    return undefined;
+  }
+  return roleOfMeaning(said.meaning);
+}
