@@ -8,7 +8,10 @@ import { fill, gatherSource, learnBlank } from '.';
 const bytesOf = (lines: readonly string[]): Uint8Array =>
   new TextEncoder().encode(`${lines.join('\n')}\n`);
 const rowsIn = (bytes: Uint8Array): string[] =>
-  new TextDecoder().decode(bytes).replace(/(?:\r?\n,*)+$/, '').split(/\r?\n/);
+  new TextDecoder()
+    .decode(bytes)
+    .replace(/(?:\r?\n,*)+$/, '')
+    .split(/\r?\n/);
 
 /** Learns a form and fills it: what was learned, the lines of the file, and what its read-back found different. */
 async function filled(lines: readonly string[], items: readonly Item[]) {
