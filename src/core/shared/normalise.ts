@@ -77,9 +77,18 @@ export type Quantity = { value: number; tolerance?: number; unit?: string };
 const QUANTITY =
   /^([+-]?[\d.,\s]*\d)\s*(?:(?:±|\+\/-|\+-|\bplus or minus\b|\bgive or take\b)\s*([\d.,]*\d)\s*)?([^\d\s±][^\d±]{0,18})?$/u;
 
+/** '2.4 m (± 0.1)': the tolerance in brackets behind the unit. */
+const BRACKETED_TOLERANCE =
+  /\s*(\p{L}[^()\d±]{0,12})?\s*\(\s*(?:±|\+\/-)\s*([\d.,]+)[^()]{0,12}\)$/u;
+/** Longer texts are none. */
+const LONGEST_QUANTITY = 60;
+
 /** A number with what people write beside it: `4.3 ± 0.1 m`, `12 km`; undefined where the text is none. */
 export function quantityOf(text: string): Quantity | undefined {
-  const match = QUANTITY.exec(text.trim().replace(/[\u2212\u2013]/g, '-'));
+  const flat = text.trim().replace(/[\u2212\u2013]/g, '-');
+  const match = QUANTITY.exec(
+    flat.slice(0, LONGEST_QUANTITY).replace(BRACKETED_TOLERANCE, ' ± $2 $1'),
+  );
   const value = match && numberOf(match[1]!);
   if (!match || value === undefined || value === null) {
     return undefined;

@@ -5,6 +5,7 @@ import { fieldOfLine, headsAnswers } from '../../shared/vocabulary/answer-lines'
 import { likelihoodOf } from '../../understanding';
 import { asksToMatch } from './match-words';
 import { partsOf } from './option-line';
+import { TYPED_OTHERWISE } from './typed-otherwise';
 
 type Lines = readonly DocumentLine[];
 /** So many lines must be typed alike before any of them is typed anew. */
@@ -161,7 +162,7 @@ function remarksNamed(lines: Lines): Lines {
 }
 
 /** Options on one line with the letter of the right one in brackets behind them. */
-const LETTER_BEHIND = /^(.*?\s\(?[Aa][).].*\s\(?[Bb][).].*?)\s+\(([A-Ja-j])\)\s*$/su;
+const LETTER_BEHIND = /^(.*?\s\(?[Aa][).].*\s\(?[Bb][).].*?)\s+[([]([A-Ja-j])[)\]]\s*$/su;
 /** A line of options and the letter behind it as lines; undefined where none stands there. */
 function letterBehind(text: string): string[] | undefined {
   const [, options, letter] = LETTER_BEHIND.exec(text) ?? [];
@@ -198,6 +199,7 @@ function ticksBehind(lines: Lines): Lines {
 }
 
 const STEPS: readonly ((lines: Lines) => Lines)[] = [
+  ...TYPED_OTHERWISE,
   blanksAlone,
   whereOften(unwrapped, 1),
   ticksBehind,

@@ -124,6 +124,20 @@ export function trueFalsePair(first: string, second: string): { trueFirst: boole
   return undefined;
 }
 
+/** The first pair of words for true and false that two letters stand for, in their order: 'F', 'R' gives 'falsch', 'richtig'. */
+export function trueFalseInitials(first: string, second: string): [string, string] | undefined {
+  const [a, b] = [alike(first), alike(second)];
+  if (a.length !== 1 || b.length !== 1) {
+    return undefined;
+  }
+  const ofFirst = TRUE_FALSE.find(([yes, no]) => yes.startsWith(a) && no.startsWith(b));
+  const turned = TRUE_FALSE.find(([yes, no]) => no.startsWith(a) && yes.startsWith(b));
+  if (ofFirst) {
+    return [ofFirst[0], ofFirst[1]];
+  }
+  return turned && [turned[1], turned[0]];
+}
+
 /** The pair of words that a lone word belongs to, in its own letter case: 'VRAI' gives 'VRAI', 'FAUX'. */
 export function trueFalseWords(
   word: string,

@@ -1,0 +1,220 @@
+// More lines that say several things at once, or one thing on several lines, typed anew: boxes for true and false in front of a
+// statement, points between a number and its question, names of fields on lines of their own, room to write.
+import type { DocumentLine } from '../../model';
+import { alike } from '../../shared/normalise';
+import { trueFalseInitials, trueFalsePair, verdictPair } from '../../shared/vocabulary/verdicts';
+import { likelihoodOf, type Meaning } from '../../understanding';
+import { WORDS_OF_POINTS } from './points';
+
+type Lines = readonly DocumentLine[];
+/** The line as it is looked at, and its text anew. */
+const anew = ({ runs: _runs, ...line }: DocumentLine, text: string): DocumentLine => ({
+  ...line,
+  text,
+});
+
+/** Longer lines are paragraphs. */
+const LONGEST = 300;
+const OFTEN = 2;
+
+const BOX = String.raw`(?:[([]\s*([xX✓✔]?)\s*[)\]]|([☐☑☒□■]))`;
+const WORD = String.raw`\s*(\p{L}{1,12})`;
+const BOXES_FIRST = new RegExp(
+  String.raw`^\s*${BOX}${WORD}\s*[/,]?\s*${BOX}${WORD}\s*[:.)–-]?\s+(\S.*)$`,
+  'u',
+);
+const BOXES_LAST = new RegExp(
+  String.raw`^(\S.*?)\s+${BOX}${WORD}\s*[/,]?\s*${BOX}${WORD}\s*$`,
+  'u',
+);
+
+const isTicked = (letter: string | undefined, box: string | undefined): boolean =>
+  Boolean(letter) || (box !== undefined && /[☑☒■]/u.test(box));
+
+/** A statement, the two words beside it, and which of them is ticked. */
+type Ticked = { statement: string; words: readonly [string, string]; first: boolean };
+
+/** What two boxes with their words say of a statement; undefined where not exactly one of them is ticked. */
+function truthOf(statement: string, boxes: readonly (string | undefined)[]): Ticked | undefined {
+  const [x1, box1, name1 = '', x2, box2, name2 = ''] = boxes;
+  const words: [string, string] = trueFalseInitials(name1, name2) ?? [name1, name2];
+  const isPair = trueFalsePair(...words) ?? verdictPair(words);
+  const ticks = [isTicked(x1, box1), isTicked(x2, box2)];
+  return isPair && ticks[0] !== ticks[1]
+    ? { statement: statement.trim(), words, first: ticks[0]! }
+    : undefined;
+}
+
+/** A statement with two boxes in front of it or behind, one of them ticked; undefined of any other line. */
+function truthTicked(text: string): Ticked | undefined {
+  const first = BOXES_FIRST.exec(text);
+  if (first) {
+    return truthOf(first[7]!, first.slice(1, 7));
+  }
+  const last = BOXES_LAST.exec(text);
+  return last ? truthOf(last[1]!, last.slice(2)) : undefined;
+}
+
+const COUNTED = /^\s*[([]?\d{1,3}[.):\]]/u;
+
+/** Statements with boxes for true and false, counted where they are not: each asks by itself, whatever stands above them. */
+function statementsTicked(lines: Lines): Lines {
+  const found = lines.map(({ text }) => (text.length < LONGEST ? truthTicked(text) : undefined));
+  if (found.filter(Boolean).length < OFTEN) {
+    return lines;
+  }
+  let n = 0;
+  return lines.flatMap((line, at) => {
+    const ticked = found[at];
+    if (ticked === undefined) {
+      return [line];
+    }
+    n++;
+    const number = COUNTED.test(ticked.statement) ? '' : `${n}. `;
+    const [one, other] = ticked.words;
+    return [
+      `${number}${ticked.statement}`,
+      `a) ${one}`,
+      `b) ${other}`,
+      `Answer: ${ticked.first ? 'a' : 'b'}`,
+    ].map((text) => anew(line, text));
+  });
+}
+
+const POINTS_BETWEEN = new RegExp(
+  String.raw`^(\s*\p{L}{1,14}\.?\s?\d{1,3})\s*([([]\d+(?:[.,]\d+)?\s*(?:${WORDS_OF_POINTS})\.?[)\]])\s*[:.–-]\s*(\S.*)$`,
+  'iu',
+);
+/** A question whose points stand between its number and its text, with the points behind it. */
+function pointsBehind(text: string): string | undefined {
+  const [, number, points, question] = POINTS_BETWEEN.exec(text) ?? [];
+  return number && `${number}: ${question!} ${points!}`;
+}
+
+const POINTS_FROM_0 = /[([]0\s?[-–]\s?(\d{1,2})[)\]]/u;
+/** Points given as what can be had at least and at most, '(0–2)'. */
+const mostPoints = (text: string): string | undefined =>
+  POINTS_FROM_0.test(text) ? text.replace(POINTS_FROM_0, '($1 points)') : undefined;
+
+const ROOM = /([?!.])\s*_{5,}\s*$/u;
+/** A question or task with a line to write on behind it, without the line. */
+const withoutRoom = (text: string): string | undefined =>
+  ROOM.test(text) ? text.replace(ROOM, '$1') : undefined;
+
+/** The lines with what a look makes of each, where it makes anything of so many. */
+const whereOften =
+  (look: (text: string) => string | undefined, least: number) =>
+  (lines: Lines): Lines => {
+    const found = lines.map(({ text }) => (text.length < LONGEST ? look(text) : undefined));
+    return found.filter((text) => text !== undefined).length < least
+      ? lines
+      : lines.map((line, at) => (found[at] === undefined ? line : anew(line, found[at])));
+  };
+
+/** What a name on a line of its own may stand above, and what is typed in front of the texts below it. */
+const ABOVE: readonly (readonly [meanings: readonly Meaning[], name: string])[] = [
+  [['options', 'option'], '-'],
+  [['stem'], 'Question:'],
+  [['key', 'right', 'accepted'], 'Answer:'],
+  [['explanation', 'feedback'], 'Explanation:'],
+  [['hint'], 'Hint:'],
+];
+const NAME = /^\s*(\p{L}[\p{L} ]{2,24}?)\s*:?\s*$/u;
+const NAMED = 0.5;
+const SEPARATOR = /^\s*[#=*~_-]{3,}\s*$/u;
+
+/** What a line that holds nothing but a name types in front of the texts below it; undefined of any other line. */
+function inFrontOf(text: string): string | undefined {
+  const name = NAME.exec(text)?.[1];
+  return name === undefined
+    ? undefined
+    : ABOVE.find(([meanings]) => likelihoodOf(name, meanings) > NAMED)?.[1];
+}
+
+/** The names that stand on lines of their own again and again, as comparable words. */
+function namesAlone(lines: Lines): ReadonlySet<string> {
+  const times = new Map<string, number>();
+  for (const { text } of lines.filter((line) => inFrontOf(line.text) !== undefined)) {
+    times.set(alike(text), (times.get(alike(text)) ?? 0) + 1);
+  }
+  return new Set([...times].flatMap(([name, n]) => (n >= OFTEN ? [name] : [])));
+}
+
+/** Texts below names that stand on lines of their own, again and again, named in front of each. */
+function namesInFront(lines: Lines): Lines {
+  const names = namesAlone(lines);
+  if (names.size < OFTEN) {
+    return lines;
+  }
+  const found: DocumentLine[] = [];
+  let front: string | undefined;
+  for (const line of fieldsBehind(lines, names)) {
+    const text = line.text.trim();
+    if (names.has(alike(text))) {
+      front = inFrontOf(text);
+    } else if (SEPARATOR.test(text) || !text) {
+      front = SEPARATOR.test(text) || front === '-' ? undefined : front;
+      found.push(anew(line, ''));
+    } else {
+      found.push(front ? anew(line, `${front} ${text}`) : line);
+      front = front === '-' ? front : undefined;
+    }
+  }
+  return found;
+}
+
+const VALUED = /^\s*(\p{L}[\p{L} ]{0,24}?)\s*:\s*(\S.*)$/u;
+
+/** A named value; where the name is the maker's own, it is a property of the question. */
+function valued(line: DocumentLine): DocumentLine {
+  const [, name = '', value = ''] = VALUED.exec(line.text) ?? [];
+  const isKnown = likelihoodOf(name, ['category', 'tags', 'points', 'seconds', 'title']) > NAMED;
+  return isKnown ? line : anew(line, `Tags: ${name.toLowerCase()}:${value}`);
+}
+
+/** Lines parted by separators, with the named values that stand above the first name of each part moved behind its texts. */
+function fieldsBehind(lines: Lines, names: ReadonlySet<string>): Lines {
+  if (lines.filter(({ text }) => SEPARATOR.test(text)).length < OFTEN) {
+    return lines;
+  }
+  const parts: DocumentLine[][] = [[]];
+  for (const line of lines) {
+    parts.at(-1)!.push(line);
+    if (SEPARATOR.test(line.text)) {
+      parts.push([]);
+    }
+  }
+  return parts.flatMap((part) => {
+    const first = part.findIndex(({ text }) => names.has(alike(text)));
+    const above = part.slice(0, Math.max(0, first)).filter(({ text }) => text.trim());
+    const end = part.at(-1);
+    return end && above.length && above.every(({ text }) => VALUED.test(text))
+      ? [...part.slice(first, -1), ...above.map(valued), end]
+      : part;
+  });
+}
+
+const PAIR = /^\s*\p{L}[^–—]{0,40}\s[–—-]\s\S/u;
+const IN_BRACKETS = /^\s*\(([^()]+)\)\s*$/u;
+const FEWEST_PAIRS = 3;
+
+/** Terms with their definitions that stand in brackets as a whole among others that don't. */
+function pairsUnwrapped(lines: Lines): Lines {
+  const isPair = (text: string): boolean => PAIR.test(text.slice(0, LONGEST));
+  return lines.filter(({ text }) => isPair(text)).length < FEWEST_PAIRS
+    ? lines
+    : lines.map((line) => {
+        const inner = IN_BRACKETS.exec(line.text.slice(0, LONGEST))?.[1];
+        return inner && isPair(inner) ? anew(line, inner) : line;
+      });
+}
+
+/** Ways of typing, in the order in which they are looked for. */
+export const TYPED_OTHERWISE: readonly ((lines: Lines) => Lines)[] = [
+  namesInFront,
+  statementsTicked,
+  whereOften(pointsBehind, OFTEN),
+  whereOften(mostPoints, OFTEN),
+  whereOften(withoutRoom, 1),
+  pairsUnwrapped,
+];
