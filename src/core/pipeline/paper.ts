@@ -19,5 +19,5 @@ export function paperFile(job: PaperJob, format: 'docx' | 'odt'): Promise<Uint8A
     throw new Problem('Cards are printed as they stand; take the page and print it.');
   }
   const { title = 'Questions', columns = 1 } = job;
-  return paperDocument(printPaper(job), { title, columns, format });
+  return paperDocument(printPaper(job), { title, columns, format, head: job.head, foot: job.foot });
 }

@@ -10,7 +10,7 @@ import {
   TextInput,
 } from '@mantine/core';
 import { modals } from '@mantine/modals';
-import { useEffect, useState } from 'react';
+import { useEffect, useMemo, useState } from 'react';
 import type { Activity, PaperJob, QuestionSet } from '../../core/model';
 import { DOCUMENT_TYPES } from '../../core/shared/media-types';
 import { safeName } from '../../core/shared/plain';
@@ -18,6 +18,7 @@ import { messageOf } from '../parts/message-of';
 import { Printable } from '../parts/Printable';
 import { takeAway } from '../parts/take-away';
 import { idsOf } from '../state/sets';
+import { useSetting } from '../state/setting';
 import { core } from '../../workers/client';
 
 type Play = `play-${Activity['mode']}`;
@@ -64,10 +65,13 @@ type Wishes = {
   address: string;
   format: Format;
 };
+/** What stands on every page, the same for every set until it is changed. */
+type PageLines = Required<Pick<PaperJob, 'head' | 'foot'>>;
+const NO_LINES: PageLines = { head: '', foot: '' };
 
 const jobOf = (
   { name: title, sections }: QuestionSet,
-  { versions, columns, holds, address }: Wishes,
+  { versions, columns, holds, address, head, foot }: Wishes & PageLines,
   what: PaperJob['what'],
 ): Omit<PaperJob, 'items'> => ({
   what,
@@ -75,11 +79,16 @@ const jobOf = (
   sections,
   versions,
   columns,
+  head,
+  foot,
   qr: { holds, address },
 });
 
 /** The page as it is wished; the latest wish counts. */
-function usePage(set: QuestionSet, wishes: Wishes): { html?: string; problem?: string } {
+function usePage(
+  set: QuestionSet,
+  wishes: Wishes & PageLines,
+): { html?: string; problem?: string } {
   const [page, setPage] = useState<{ html?: string; problem?: string }>({});
   useEffect(() => {
     let isLatest = true;
@@ -100,7 +109,9 @@ function usePage(set: QuestionSet, wishes: Wishes): { html?: string; problem?: s
   return page;
 }
 
-function PaperWishes({ wishes, to }: { wishes: Wishes; to: (change: Partial<Wishes>) => void }) {
+type Whole = Wishes & PageLines;
+
+function PaperWishes({ wishes, to }: { wishes: Whole; to: (change: Partial<Whole>) => void }) {
   if (wishes.what === 'qr') {
     return (
       <Group gap="xs" align="flex-end">
@@ -152,12 +163,27 @@ function PaperWishes({ wishes, to }: { wishes: Wishes; to: (change: Partial<Wish
         data={FORMATS}
         onChange={(format) => format && to({ format })}
       />
+      <TextInput
+        label="At the top of each page"
+        w={210}
+        maxLength={160}
+        value={wishes.head}
+        onChange={(event) => to({ head: event.currentTarget.value })}
+      />
+      <TextInput
+        label="At its foot"
+        w={210}
+        maxLength={160}
+        value={wishes.foot}
+        onChange={(event) => to({ foot: event.currentTarget.value })}
+      />
     </Group>
   );
 }
 
 function Print({ set }: { set: QuestionSet }) {
-  const [wishes, setWishes] = useState<Wishes>({
+  const [lines, saveLines] = useSetting<PageLines>('lines of every page', NO_LINES);
+  const [own, setOwn] = useState<Wishes>({
     what: 'handout',
     versions: 1,
     columns: 1,
@@ -165,7 +191,13 @@ function Print({ set }: { set: QuestionSet }) {
     address: '',
     format: 'html',
   });
-  const to = (change: Partial<Wishes>): void => setWishes((now) => ({ ...now, ...change }));
+  const wishes = useMemo((): Whole => ({ ...own, ...lines }), [own, lines]);
+  const to = ({ head, foot, ...change }: Partial<Whole>): void => {
+    if (head !== undefined || foot !== undefined) {
+      saveLines({ head: head ?? lines.head, foot: foot ?? lines.foot });
+    }
+    setOwn((now) => ({ ...now, ...change }));
+  };
   const { html, problem } = usePage(set, wishes);
   const onPaper = isPaper(wishes.what);
   const take = async (): Promise<void> => {

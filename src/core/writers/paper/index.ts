@@ -135,5 +135,7 @@ export function paperPage(job: PaperJob, versions: readonly PaperVersion[]): str
     cards: () => cardSheets(first.items),
     qr: () => qrSheets(first.items, job.qr ?? { holds: 'text' }),
   };
-  return printable(title, bodies[job.what]());
+  const isCut = job.what === 'cards' || job.what === 'qr';
+  // Cards match back to back only where nothing else stands on their sheets.
+  return printable(title, bodies[job.what](), isCut ? {} : { head: job.head, foot: job.foot });
 }

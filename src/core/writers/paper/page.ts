@@ -1,8 +1,24 @@
 // The frame of a printable page: no script, nothing fetched, no question torn between two sheets.
 import { escapeMarkup } from '../../shared/markup';
 
+/** The lines at the top and the foot of every page, as plain text. */
+export type PageLines = { head?: string; foot?: string };
+
+/** Text as a string of a style sheet (CSS Syntax, 4.3.7); what could end the string or the style is written by its number. */
+const cssString = (text: string): string =>
+  `"${text.replace(/["\\<>&\p{Cc}]/gu, (sign) => `\\${sign.codePointAt(0)!.toString(16)} `)}"`;
+
+const box = (place: string, content: string): string =>
+  `@${place} { content: ${content}; font: 9pt sans-serif; color: #444; }`;
+
+const pageStyle = ({ head, foot }: PageLines): string =>
+  `@page { size: A4; margin: 16mm 15mm 18mm; ${[
+    ...(head ? [box('top-left', cssString(head))] : []),
+    ...(foot ? [box('bottom-left', cssString(foot))] : []),
+    box('bottom-right', 'counter(page) " / " counter(pages)'),
+  ].join(' ')} }`;
+
 const STYLE = `
-@page { size: A4; margin: 16mm 15mm 18mm; @bottom-right { content: counter(page) " / " counter(pages); font: 9pt sans-serif; } }
 * { box-sizing: border-box; }
 body { font: 11pt/1.4 system-ui, sans-serif; color: #111; background: #fff; margin: 0 auto; max-width: 180mm; }
 h1 { font-size: 15pt; margin: 0 0 2mm; }
@@ -42,8 +58,8 @@ tr { break-inside: avoid; }
 @media screen { body { padding: 8mm; } }
 `;
 
-/** A whole page with this in its body; the title is text. */
-export const printable = (title: string, body: string): string =>
+/** A whole page with this in its body; the title and the lines of every page are text. */
+export const printable = (title: string, body: string, lines: PageLines = {}): string =>
   `<!doctype html>
-<html lang="en"><head><meta charset="utf-8"><meta name="viewport" content="width=device-width"><title>${escapeMarkup(title)}</title><meta http-equiv="Content-Security-Policy" content="default-src 'none'; style-src 'unsafe-inline'; img-src data:"><style>${STYLE}</style></head>
+<html lang="en"><head><meta charset="utf-8"><meta name="viewport" content="width=device-width"><title>${escapeMarkup(title)}</title><meta http-equiv="Content-Security-Policy" content="default-src 'none'; style-src 'unsafe-inline'; img-src data:"><style>${pageStyle(lines)}${STYLE}</style></head>
 <body>${body}</body></html>`;

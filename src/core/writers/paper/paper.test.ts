@@ -79,6 +79,16 @@ describe('a handout', () => {
     expect(html).not.toMatch(/bollard|small gate/);
     expect(words(html)).not.toMatch(/look.*open.*close/);
   });
+  it('has its lines on every page as text, whatever they hold', () => {
+    const page = print({ head: 'Canal "school" \\ 7 </style><b>', foot: 'Room 3' });
+    expect(page).toContain(
+      String.raw`@top-left { content: "Canal \22 school\22  \5c  7 \3c /style\3e \3c b\3e "`,
+    );
+    expect(page).toContain('@bottom-left { content: "Room 3"');
+    expect(page.match(/<\/style>/g)).toHaveLength(1);
+    // Nothing but the cards stands on a sheet that is cut.
+    expect(print({ what: 'cards', head: 'Canal school' })).not.toContain('Canal school');
+  });
   it('holds no script and lets nothing in', () => {
     const hostile = '<script>alert(1)</script><img src=x onerror=alert(1)>';
     const page = print({

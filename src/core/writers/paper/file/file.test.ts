@@ -83,6 +83,16 @@ describe.each([
     expect(parts[body]).toMatch(/subscript|sub 58%/);
     expect(Object.keys(parts).filter((name) => /\.png$/.test(name))).toHaveLength(1);
   });
+  it('has its lines on every page, with the number at the foot', async () => {
+    const parts = partsOf(await paperFile(job({ head: 'School <7>', foot: 'Room & 3' }), format));
+    const all = Object.entries(parts).filter(([name]) => /header|footer|styles/.test(name));
+    const words = all.map(([, text]) => text).join('\n');
+    expect(words).toContain('School &lt;7&gt;');
+    expect(words).toMatch(/Room &amp; 3/);
+    expect(words).toMatch(/NUMPAGES|text:page-count/);
+    const plain = partsOf(await paperFile(job(), format));
+    expect(Object.keys(plain).some((name) => name.includes('header'))).toBe(false);
+  });
   it('has each version on a page of its own, and a key that matches', async () => {
     const two = partsOf(await paperFile(job({ versions: 2, what: 'key' }), format));
     const words = wordsOf(two[body]!);

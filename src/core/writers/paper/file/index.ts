@@ -1,4 +1,5 @@
 // What goes on paper as a document that an office suite opens, so that it can be changed before it is printed.
+import type { PageLines } from '../page';
 import { blocksOfPage } from './blocks';
 import { openDocument } from './open';
 import { wordDocument } from './word';
@@ -9,8 +10,18 @@ import { wordDocument } from './word';
  */
 export async function paperDocument(
   page: string,
-  { title, columns, format }: { title: string; columns: 1 | 2; format: 'docx' | 'odt' },
+  {
+    title,
+    columns,
+    format,
+    ...lines
+  }: PageLines & {
+    title: string;
+    columns: 1 | 2;
+    format: 'docx' | 'odt';
+  },
 ): Promise<Uint8Array> {
   const blocks = blocksOfPage(page);
-  return format === 'odt' ? openDocument(blocks, columns) : wordDocument(title, blocks, columns);
+  const look = { columns, ...lines };
+  return format === 'odt' ? openDocument(blocks, look) : wordDocument(title, blocks, look);
 }

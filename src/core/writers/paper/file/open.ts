@@ -1,4 +1,5 @@
 // Blocks as an open document of text (OpenDocument 1.2).
+import type { PageLines } from '../page';
 import { strToU8, zipSync, type Zippable } from 'fflate';
 import type { Run } from '../../../model';
 import { escapeXml } from '../../../shared/markup';
@@ -135,16 +136,25 @@ function made(blocks: readonly Block[]): Made {
   return { xml: blocks.map((block) => blockXml(block, pictures)).join(''), pictures };
 }
 
-/** The page: A4, its number at the foot, one or two columns. */
-const pageStyles = (columns: 1 | 2): string =>
-  `${HEAD}<office:document-styles ${NAMES} office:version="1.2"><office:automatic-styles><style:page-layout style:name="A4"><style:page-layout-properties fo:page-width="21cm" fo:page-height="29.7cm" fo:margin-top="1.6cm" fo:margin-bottom="1.4cm" fo:margin-left="1.5cm" fo:margin-right="1.5cm"><style:columns fo:column-count="${columns}" fo:column-gap="0.9cm"/></style:page-layout-properties><style:footer-style><style:header-footer-properties fo:min-height="0.6cm"/></style:footer-style></style:page-layout></office:automatic-styles><office:master-styles><style:master-page style:name="Standard" style:page-layout-name="A4"><style:footer><text:p><text:page-number text:select-page="current"/> / <text:page-count/></text:p></style:footer></style:master-page></office:master-styles></office:document-styles>`;
+type Look = PageLines & { columns: 1 | 2 };
+
+const headerXml = (head: string | undefined): string =>
+  head
+    ? `<style:header><text:p text:style-name="PSmall">${escapeXml(head)}</text:p></style:header>`
+    : '';
+const footerXml = (foot: string | undefined): string =>
+  `<style:footer><text:p text:style-name="PFoot">${foot ? escapeXml(foot) : ''}<text:tab/><text:page-number text:select-page="current"/> / <text:page-count/></text:p></style:footer>`;
+
+/** The page: A4, the lines of every page with its number, one or two columns. */
+const pageStyles = ({ columns, head, foot }: Look): string =>
+  `${HEAD}<office:document-styles ${NAMES} office:version="1.2"><office:automatic-styles><style:style style:name="PSmall" style:family="paragraph"><style:text-properties fo:font-size="9pt"/></style:style><style:style style:name="PFoot" style:family="paragraph"><style:paragraph-properties><style:tab-stops><style:tab-stop style:position="18cm" style:type="right"/></style:tab-stops></style:paragraph-properties><style:text-properties fo:font-size="9pt"/></style:style><style:page-layout style:name="A4"><style:page-layout-properties fo:page-width="21cm" fo:page-height="29.7cm" fo:margin-top="1.6cm" fo:margin-bottom="1.4cm" fo:margin-left="1.5cm" fo:margin-right="1.5cm"><style:columns fo:column-count="${columns}" fo:column-gap="0.9cm"/></style:page-layout-properties><style:header-style><style:header-footer-properties fo:min-height="0.6cm" fo:margin-bottom="0.3cm"/></style:header-style><style:footer-style><style:header-footer-properties fo:min-height="0.6cm"/></style:footer-style></style:page-layout></office:automatic-styles><office:master-styles><style:master-page style:name="Standard" style:page-layout-name="A4">${headerXml(head)}${footerXml(foot)}</style:master-page></office:master-styles></office:document-styles>`;
 
 const entry = (path: string, type: string): string =>
   `<manifest:file-entry manifest:full-path="${path}" manifest:media-type="${type}"/>`;
 const MEDIA = { png: 'image/png', jpg: 'image/jpeg', gif: 'image/gif' } as const;
 
 /** The bytes of an open document with these blocks. */
-export function openDocument(blocks: readonly Block[], columns: 1 | 2): Uint8Array {
+export function openDocument(blocks: readonly Block[], look: Look): Uint8Array {
   const { xml, pictures } = made(blocks);
   const content = `${HEAD}<office:document-content ${NAMES} office:version="1.2"><office:automatic-styles>${textStyles(blocks)}${STYLES}</office:automatic-styles><office:body><office:text>${xml}</office:text></office:body></office:document-content>`;
   const entries = [
@@ -158,7 +168,7 @@ export function openDocument(blocks: readonly Block[], columns: 1 | 2): Uint8Arr
     // The type stands first and is not deflated, so that it can be told from the first bytes (part 3, 3.3).
     mimetype: [strToU8(TYPE), { level: 0, mtime: STILL }],
     'content.xml': [strToU8(content), { mtime: STILL }],
-    'styles.xml': [strToU8(pageStyles(columns)), { mtime: STILL }],
+    'styles.xml': [strToU8(pageStyles(look)), { mtime: STILL }],
     'META-INF/manifest.xml': [strToU8(manifest), { mtime: STILL }],
   };
   for (const [path, { bytes }] of pictures) {

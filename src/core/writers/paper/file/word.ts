@@ -1,9 +1,9 @@
 // Blocks as a document of Office Open XML (ECMA-376), written by the docx library.
 import {
-  AlignmentType,
   BorderStyle,
   Document,
   Footer,
+  Header,
   HeadingLevel,
   ImageRun,
   Packer,
@@ -13,11 +13,14 @@ import {
   Table,
   TableCell,
   TableRow,
+  TabStopPosition,
+  TabStopType,
   TextRun,
   WidthType,
 } from 'docx';
 import type { Run } from '../../../model';
 import type { Block } from './blocks';
+import type { PageLines } from '../page';
 import { pictureOf } from './picture';
 
 /** In twentieths of a point: a step to the right, the room between columns; in half points: small words. */
@@ -123,22 +126,34 @@ function elementOf(block: Block): Paragraph | Table {
   }
 }
 
-const footer = new Footer({
-  children: [
-    new Paragraph({
-      alignment: AlignmentType.RIGHT,
-      children: [
-        new TextRun({ children: [PageNumber.CURRENT, ' / ', PageNumber.TOTAL_PAGES], size: SMALL }),
-      ],
-    }),
-  ],
-});
+/** Where the page's number ends, in twentieths of a point from the left. */
+const AT_RIGHT = { type: TabStopType.RIGHT, position: TabStopPosition.MAX } as const;
 
-/** The bytes of a document with these blocks, its page numbers at the foot. */
+const footerOf = (foot = ''): Footer =>
+  new Footer({
+    children: [
+      new Paragraph({
+        tabStops: [AT_RIGHT],
+        children: [
+          new TextRun({
+            children: [foot, '\t', PageNumber.CURRENT, ' / ', PageNumber.TOTAL_PAGES],
+            size: SMALL,
+          }),
+        ],
+      }),
+    ],
+  });
+
+const headerOf = (head: string): Header =>
+  new Header({
+    children: [new Paragraph({ children: [new TextRun({ text: head, size: SMALL })] })],
+  });
+
+/** The bytes of a document with these blocks, the lines of every page and its number. */
 export async function wordDocument(
   title: string,
   blocks: readonly Block[],
-  columns: 1 | 2,
+  { columns, head, foot }: PageLines & { columns: 1 | 2 },
 ): Promise<Uint8Array> {
   const document = new Document({
     title,
@@ -147,7 +162,8 @@ export async function wordDocument(
     sections: [
       {
         properties: { column: { count: columns, space: BETWEEN } },
-        footers: { default: footer },
+        ...(head ? { headers: { default: headerOf(head) } } : {}),
+        footers: { default: footerOf(foot) },
         children: blocks.map(elementOf),
       },
     ],
