@@ -50,3 +50,55 @@ test('a later edition of a file replaces its own questions, and keeps what is no
   await page.getByRole('searchbox', { name: 'Search the questions' }).fill('"opens the lock"');
   await expect(cell(page, 0, COLUMN.stem)).toHaveText('Who opens the lock?');
 });
+
+test('what was mended here is told from what the file changed', async ({ page }) => {
+  await openDemo(page, '/gather');
+  const bring = (...rows: string[]) =>
+    page
+      .getByTestId('source-file')
+      .first()
+      .setInputFiles(edition(...rows));
+  const floats = 'Which of these float on the pound?,cork,lead,iron,A';
+  await bring(
+    floats,
+    'Which of these sink in the pound?,cork,lead,oak,B',
+    'Who opens the lock?,the keeper,the crew,nobody,A',
+  );
+  await page.getByRole('button', { name: 'Take 3 questions into the bank' }).click();
+  await expect(page.getByRole('link', { name: /^Bank/ })).toContainText('63');
+  await page.getByRole('button', { name: 'Put away' }).click();
+  await go(page, '/bank');
+  const mend = async (words: string, to: string): Promise<void> => {
+    await page.getByRole('searchbox', { name: 'Search the questions' }).fill(`"${words}"`);
+    await cell(page, 0, COLUMN.stem).dblclick();
+    await page.keyboard.press('Control+a');
+    await page.keyboard.type(to);
+    await page.keyboard.press('Enter');
+    await expect(cell(page, 0, COLUMN.stem)).toHaveText(to);
+  };
+  await mend('float on the pound', 'Which of these float on the pound of a canal?');
+  await mend('opens the lock', 'Who opens the lock gates?');
+  await go(page, '/gather');
+  await bring(
+    floats,
+    'Which of these sink in the pound?,cork,lead,elm,B',
+    'Who opens the lock first?,the keeper,the crew,nobody,A',
+  );
+  // The first was mended in the bank alone: the file says nothing new of it.
+  await expect(page.getByTestId('announced')).toContainText(
+    '1 in the bank already, 2 in the bank in another wording',
+  );
+  await page.getByRole('button', { name: 'See the 2 that differ' }).click();
+  const dialog = page.getByRole('dialog', { name: 'A later edition' });
+  await expect(dialog.getByRole('status')).toContainText(
+    '1 question mended here since is not ticked.',
+  );
+  await expect(dialog.getByText(/, mended here since$/)).toHaveCount(1);
+  await expect(dialog.getByRole('checkbox').nth(1)).not.toBeChecked();
+  await dialog.getByRole('button', { name: 'Replace 1 question' }).click();
+  await go(page, '/bank');
+  await page.getByRole('searchbox', { name: 'Search the questions' }).fill('"opens the lock"');
+  await expect(cell(page, 0, COLUMN.stem)).toHaveText('Who opens the lock gates?');
+  await page.getByRole('searchbox', { name: 'Search the questions' }).fill('"sink in the pound"');
+  await expect(cell(page, 0, COLUMN.C)).toHaveText('elm');
+});

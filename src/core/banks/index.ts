@@ -10,3 +10,4 @@ export {
   type TagCount,
 } from './tidy-order';
 export { queryWith, searchFor, termsOf, valueAsked, type Lookup } from './search';
+export { markOf, saying } from './saying';

@@ -35,6 +35,8 @@ export const KeptSourceSchema = z.object({
   name: z.string(),
   at: z.string(),
   items: z.array(z.string()),
+  /** A mark of what the source said of each question, by its id, so that a later edition of it can be told from a mend. */
+  said: z.record(z.string(), z.string()).optional(),
 });
 export type KeptSource = z.infer<typeof KeptSourceSchema>;
 

@@ -1,4 +1,5 @@
 // The words of a heading as figures: the pieces that its text is made of, and what shows without any word.
+import { fnv1a } from '../shared/fnv1a';
 import { bareWords } from '../shared/normalise';
 import { flag } from './figures';
 
@@ -63,14 +64,6 @@ export function plainHeading(text: string): string {
     .join(' ');
 }
 
-/** FNV-1a, a published hash of 32 bits (draft-eastlake-fnv). */
-export function fnv1a(text: string): number {
-  let value = 0x811c9dc5;
-  for (let index = 0; index < text.length; index++) {
-    value = Math.imul(value ^ text.charCodeAt(index), 0x01000193);
-  }
-  return value >>> 0;
-}
 const hash = (text: string): number => fnv1a(text) % BUCKETS;
 
 /** The places of a heading's pieces: its whole, its words, and all runs of three to five signs within them. */

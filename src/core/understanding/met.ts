@@ -1,5 +1,6 @@
 // Which words of headings the model has met: pieces of others land among those of strangers and would speak with their voice.
-import { fnv1a, plainHeading } from './heading-words';
+import { fnv1a } from '../shared/fnv1a';
+import { plainHeading } from './heading-words';
 
 /** A filter of Bloom's (1970) of so many bits, asked at so many places; about one end of a strange word in fifty passes. */
 const BITS = 40960;

@@ -5,20 +5,9 @@ import type { Item } from '../../core/model';
 import { count } from '../../core/shared/plain';
 import { Answers } from '../parts/Answers';
 import { say } from '../parts/say';
-import { changeItems } from '../state/bank';
 import { leaveAllOut } from '../state/gather';
+import { replaceByEditions } from '../state/gather/replacing';
 import type { Differing } from './use-differing';
-
-/** What answers a question; of two editions only the later one's. */
-const ANSWERS = ['options', 'accepted', 'pairs', 'steps', 'gaps', 'number'] as const;
-
-/** The bank's question with what the file says now; its name, its past and what the file says nothing of stay. */
-function replaced({ now, inBank }: Differing): Item {
-  const kept = { ...inBank };
-  ANSWERS.forEach((name) => delete kept[name]);
-  const origin = { ...now.origin, ...inBank.origin };
-  return { ...kept, ...now, id: inBank.id, ref: inBank.ref, origin };
-}
 
 function Edition({ name, item }: { name: string; item: Item }) {
   return (
@@ -38,8 +27,9 @@ function Editions({ differing, onClose }: Props) {
   // What is shown stays while the bank changes under it.
   const [shown] = useState(differing);
   const [ticked, setTicked] = useState<ReadonlySet<string>>(
-    () => new Set(shown.map(({ inBank }) => inBank.id)),
+    () => new Set(shown.filter(({ isMended }) => !isMended).map(({ inBank }) => inBank.id)),
   );
+  const mended = shown.filter(({ isMended }) => isMended).length;
   const tick = (id: string): void => {
     const next = new Set(ticked);
     if (!next.delete(id)) {
@@ -50,7 +40,7 @@ function Editions({ differing, onClose }: Props) {
   const replace = (): void => {
     const chosen = shown.filter(({ inBank }) => ticked.has(inBank.id));
     const what = count(chosen.length, 'question');
-    void changeItems(`Replace ${what} by a later edition`, chosen.map(replaced));
+    void replaceByEditions(chosen);
     leaveAllOut(
       shown.map(({ now }) => now),
       true,
@@ -63,6 +53,8 @@ function Editions({ differing, onClose }: Props) {
       <Text role="status">
         The bank has {count(shown.length, 'question')} of this file in another wording. What is
         ticked is replaced by what the file says now; the others stay as they are in the bank.
+        {mended > 0 &&
+          ` ${count(mended, 'question')} mended here since ${mended === 1 ? 'is' : 'are'} not ticked.`}
       </Text>
       <Stack
         gap="xs"
@@ -72,7 +64,7 @@ function Editions({ differing, onClose }: Props) {
         role="list"
         aria-label="What differs"
       >
-        {shown.map(({ now, inBank }) => (
+        {shown.map(({ now, inBank, isMended }) => (
           <Group key={inBank.id} role="listitem" wrap="nowrap" align="flex-start">
             <Checkbox
               aria-label={`Replace ${inBank.ref || inBank.stem.plain}`}
@@ -80,7 +72,10 @@ function Editions({ differing, onClose }: Props) {
               onChange={() => tick(inBank.id)}
             />
             <SimpleGrid cols={{ base: 1, sm: 2 }} flex={1}>
-              <Edition name={`In the bank, ${inBank.ref}`} item={inBank} />
+              <Edition
+                name={`In the bank, ${inBank.ref}${isMended ? ', mended here since' : ''}`}
+                item={inBank}
+              />
               <Edition name="In the file now" item={now} />
             </SimpleGrid>
           </Group>

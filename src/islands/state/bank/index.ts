@@ -40,12 +40,13 @@ export function changeItems(
   label: string,
   changed: readonly Item[],
   bases: ReadonlyMap<string, Item> = new Map(),
+  records: RecordStep[] = [],
 ): Promise<void> {
   const items = changed.flatMap((item) => {
     const before = bases.get(item.id) ?? bank.item(item.id);
     return before ? (itemChange(before, item) ?? []) : [];
   });
-  return bank.do({ label, items, records: [] }, bases);
+  return bank.do({ label, items, records }, bases);
 }
 
 /** Takes questions out; records that go with them belong to the same step. */

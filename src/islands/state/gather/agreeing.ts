@@ -1,4 +1,5 @@
 // Questions enter the bank when they are agreed to.
+import { markOf } from '../../../core/banks';
 import { nameItems } from '../../../core/shared/references';
 import { recordChange } from '../../../core/shared/steps';
 import { addItems, bankState } from '../bank';
@@ -22,11 +23,20 @@ export function agree({ most = Infinity, onlyChosen = false } = {}): number {
     id: crypto.randomUUID(),
     origin: { ...item.origin, source },
   }));
+  // What the source itself says, before it was mended on the bench.
+  const understood = new Map(state.answer?.items.map((item) => [placeOf(item), markOf(item)]));
+  const said = Object.fromEntries(
+    fresh.flatMap((item) => {
+      const mark = understood.get(placeOf(item));
+      return mark === undefined ? [] : [[item.id, mark]];
+    }),
+  );
   const record = {
     id: source,
     name: state.name,
     at: new Date().toISOString(),
     items: fresh.map((item) => item.id),
+    said,
   };
   const taken = new Set([...state.taken, ...chosen.map(placeOf)]);
   const records = [...state.records, record.id];

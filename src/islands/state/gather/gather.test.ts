@@ -1,6 +1,7 @@
 import { messages, page, until } from '../../../../tests/page';
 import { beforeAll, beforeEach, describe, expect, it } from 'vitest';
 import { demo } from '../../../../tests/make';
+import { markOf } from '../../../core/banks';
 import { bankState, undo } from '../bank';
 import { openOwn, start } from '../banks';
 import {
@@ -22,6 +23,7 @@ import {
   setFormatting,
   stopReading,
 } from './index';
+import { replaceByEditions } from './replacing';
 
 const LIST =
   'Question\tA\tB\tRight\nWhat floats?\tBrick\tCork\tB\nWhat sinks?\tCork\tBrick\tB\nWhat opens?\tGate\tWall\tA';
@@ -100,6 +102,27 @@ describe('gather', () => {
     await until(() => gatherState().busy === undefined);
     expect(gatherState().name).toBe('second.txt');
     expect(stems()).toEqual(['What floats?', 'What sinks?']);
+  });
+
+  it('keeps what the source said of each question, also of one that was mended on the bench', async () => {
+    await bring({ name: 'list.tsv', text: LIST });
+    const understood = gatherState().items.map(markOf);
+    await mend(gatherState().items[0]!, { stem: { plain: 'Mended' } });
+    agree();
+    const { items, sources } = bankState();
+    const [source] = sources.slice(-1);
+    expect(Object.values(source!.said!)).toEqual(understood);
+    const own = items.filter(({ id }) => source!.items.includes(id));
+    expect(markOf(own[0]!)).not.toBe(source!.said![own[0]!.id]);
+    // A later edition takes its place, and is what the source says from then on.
+    const now = { ...own[0]!, stem: { plain: 'Later' } };
+    await replaceByEditions([{ now, inBank: own[0]! }]);
+    const after = bankState().items.find(({ id }) => id === own[0]!.id)!;
+    expect(after.stem.plain).toBe('Later');
+    expect(bankState().sources.at(-1)!.said![after.id]).toBe(markOf(after));
+    await undo();
+    expect(bankState().sources.at(-1)!.said).toEqual(source!.said);
+    await undo();
   });
 
   it('lets several sources wait, says how each stands, and takes all of them', async () => {
