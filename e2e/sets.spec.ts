@@ -136,3 +136,28 @@ test('the same filters stand in Bank and Hand over, and what is chosen is seen i
   expect(found).toBeGreaterThan(0);
   expect(found).toBeLessThanOrEqual(Number(facts!.split(' ')[0]));
 });
+
+test('a set says which of its questions give the answer to another away', async ({ page }) => {
+  await openDemo(page, '/gather');
+  await page
+    .getByTestId('source-file')
+    .first()
+    .setInputFiles({
+      name: 'cues.csv',
+      mimeType: 'text/csv',
+      buffer: Buffer.from(
+        'Question,A,B,C,Right\nWhich gate points upstream in the cue round?,mitre gate,weir,cill,A\nHow many leaves has the mitre gate of the cue round?,one,two,three,B\n',
+      ),
+    });
+  await page.getByRole('button', { name: 'Take 2 questions into the bank' }).click();
+  await expect(page.getByRole('link', { name: /^Bank/ })).toContainText('62');
+  await go(page, '/sets');
+  await page.getByRole('button', { name: 'New set' }).click();
+  await page
+    .getByRole('searchbox', { name: 'Questions of the bank to put in' })
+    .fill('"cue round"');
+  await page.getByRole('button', { name: 'Put in all 2' }).click();
+  const cues = page.getByRole('region', { name: 'Questions that give an answer away' });
+  await expect(cues).toContainText('1 answer can be read in the text of another question');
+  await expect(cues.getByRole('listitem')).toHaveText(/says “mitre gate”, which answers/);
+});

@@ -10,6 +10,7 @@ import { articleGivesItAway } from './article-gives-it-away';
 import { blankInTheMiddle } from './blank-in-the-middle';
 import { doubleNegative } from './double-negative';
 import { feedbackUnequal } from './feedback-unequal';
+import { hardToRead } from './hard-to-read';
 import { longestIsRight } from './longest-is-right';
 import { manyOptions } from './many-options';
 import { negativeUnmarked } from './negative-unmarked';
@@ -39,6 +40,7 @@ export const craftChecks: readonly CraftCheck[] = [
   optionsUnlike,
   manyOptions,
   feedbackUnequal,
+  hardToRead,
 ];
 
 /** More notes at one question are more than anyone reads. */

@@ -12,6 +12,7 @@ import { PlaceHead } from '../parts/PlaceHead';
 import { itemById, useBank } from '../state/bank';
 import { handOverSet } from '../state/hand-over';
 import { changeSet, copySet, idsOf, removeSet } from '../state/sets';
+import { Cues } from './Cues';
 import { AddQuestions } from './AddQuestions';
 import { PlanTable } from './PlanTable';
 import { showPrint } from './Print';
@@ -111,6 +112,7 @@ export function OpenSet({ set }: { set: QuestionSet }) {
           {facts.kinds}
         </Text>
       </Group>
+      <Cues set={set} />
       {way === WAYS[1] && <PlanTable set={set} />}
       <div className="set-halves">
         <Sections set={set} />

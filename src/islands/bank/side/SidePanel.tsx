@@ -1,6 +1,7 @@
 // The whole question at hand: read, edited, and seen as each receiver in view gets it.
 import { Button, Group, Paper, Stack, Text, Title } from '@mantine/core';
 import { useState } from 'react';
+import { readabilityOf } from '../../../core/craft/readability';
 import type { Finding, Item } from '../../../core/model';
 import { KIND_NAMES } from '../../../core/shared/kind-names';
 import { count, tagText } from '../../../core/shared/plain';
@@ -38,9 +39,17 @@ function originOf({ origin }: Item): string | undefined {
   return [file, sheet, row && `row ${row}`, by && `by ${by}`].filter(Boolean).join(', ');
 }
 
+/** How easy the stem is to read, in words. */
+function easeOf({ stem }: Item): string | undefined {
+  const found = readabilityOf(stem.plain);
+  const grade = found?.grade === undefined ? '' : `, school year ${found.grade} (Kincaid 1975)`;
+  return found && `reading ease ${found.ease} of 100 (${found.by})${grade}`;
+}
+
 /** What stands beside the question itself. */
 function Further({ item }: { item: Item }) {
   const origin = originOf(item);
+  const ease = easeOf(item);
   return (
     <>
       {item.hint && (
@@ -57,6 +66,11 @@ function Further({ item }: { item: Item }) {
       {origin && (
         <Text c="dimmed" size="xs">
           from {origin}
+        </Text>
+      )}
+      {ease && (
+        <Text c="dimmed" size="xs">
+          {ease}
         </Text>
       )}
     </>
