@@ -42,6 +42,21 @@ export const visit: Record<string, (page: Page) => Promise<void>> = {
     await cell(page, 2, COLUMN.stem).click();
     await expect(page.getByText('In the receivers’ files')).toBeVisible();
   },
+  'the pictures of a bank': async (page) => {
+    await page
+      .getByTestId('source-file')
+      .first()
+      .setInputFiles({
+        name: 'signs.csv',
+        mimeType: 'text/csv',
+        buffer: Buffer.from('Question,A,B,Right,Image\nWhat does it mean?,stop,go,A,sign.png\n'),
+      });
+    await page.getByRole('button', { name: 'Take 1 question into the bank' }).click();
+    await go(page, '/bank');
+    await page.getByRole('button', { name: 'Look over' }).click();
+    await page.getByRole('menuitem', { name: 'Pictures', exact: true }).click();
+    await expect(page.getByRole('row', { name: /^sign\.png/ })).toBeVisible();
+  },
   'a cell being edited': async (page) => {
     await go(page, '/bank');
     await cell(page, 2, COLUMN.stem).click();

@@ -11,3 +11,10 @@ export {
 } from './tidy-order';
 export { queryWith, searchFor, termsOf, valueAsked, type Lookup } from './search';
 export { markOf, saying } from './saying';
+export {
+  matchFiles,
+  picturesIn,
+  withPictures,
+  type BankPicture,
+  type PictureChange,
+} from './pictures';

@@ -1,6 +1,7 @@
 // The search of a bank: words, phrases in quotes, fields with their values, and what is not wanted behind a minus.
 import type { Item } from '../model';
 import { KIND_NAMES } from '../shared/kind-names';
+import { pictureName } from '../shared/picture-list';
 import { tagText } from '../shared/plain';
 
 /** What is known of a question besides what stands in it. */
@@ -22,6 +23,9 @@ export type Lookup = (item: Item) => Known;
 
 const NOTHING: Known = { sets: [], isUsed: false, levels: new Set() };
 
+/** Whether an address holds the picture itself. */
+const isInside = (href: string): boolean => href.startsWith('data:');
+
 type Term = { field: string | undefined; value: string; isNot: boolean };
 
 /** A minus, a field with a colon, and a phrase in quotes or a word. */
@@ -42,7 +46,10 @@ const FIELDS: Readonly<Record<string, (item: Item, known: Known) => readonly str
   date: (_, { broughtIn }) => (broughtIn ? [broughtIn] : []),
   changed: (_, { changedFor = [] }) =>
     changedFor.length ? ['yes', ...changedFor] : ['no', 'none'],
-  picture: ({ media = [] }) => (media.length ? ['yes'] : ['no', 'none']),
+  picture: ({ media = [] }) =>
+    media.length
+      ? ['yes', ...media.map(({ href, alt = '' }) => (isInside(href) ? alt : pictureName(href)))]
+      : ['no', 'none'],
   used: (_, { isUsed }) => (isUsed ? ['yes'] : ['no', 'never']),
   findings: (_, { levels }) => (levels.size ? [...levels, 'any'] : ['none']),
 };

@@ -18,6 +18,7 @@ import { showChangeMany } from './many/change-many';
 import { Mends } from './Mends';
 import { showOrder } from './order/Order';
 import { isFiltered, type Shown } from './rows';
+import { showPictures } from './pictures/BankPictures';
 import { showSheets } from './contributor-sheets';
 import { showToBank } from './to-bank';
 import type { GridColumns } from './use-grid-columns';
@@ -115,6 +116,11 @@ function useBankActs(many: number, ids: () => readonly string[]): void {
       run: showOrder,
     },
     {
+      label: 'Pictures of the bank',
+      words: 'Images, missing files, links, descriptions, alternative texts, replace',
+      run: showPictures,
+    },
+    {
       label: 'Sheets for contributors',
       words: 'Groups, many hands, hand out forms to be filled and brought back',
       run: showSheets,
@@ -182,6 +188,7 @@ export function BankHead({
             Copy or move {count(many, 'question')} to another bank …
           </Menu.Item>
           <Menu.Item onClick={showOrder}>Tags and categories</Menu.Item>
+          <Menu.Item onClick={showPictures}>Pictures</Menu.Item>
           <Menu.Item onClick={showSheets}>Sheets for contributors …</Menu.Item>
           <Menu.Item onClick={showDoubles}>Questions that are nearly alike</Menu.Item>
           <Menu.Item onClick={showCraftChecks}>Checks of the craft</Menu.Item>

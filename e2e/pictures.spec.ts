@@ -1,0 +1,64 @@
+// The pictures of a bank: those that are only named come in as files, are described and replaced, and are found again.
+import { expect, go, openDemo, test } from './person';
+
+/** A picture of one dot (PNG, RFC 2083). */
+const DOT = Buffer.from(
+  'iVBORw0KGgoAAAANSUhEUgAAAAEAAAABCAQAAAC1HAwCAAAAC0lEQVR42mNk+A8AAQUBAScY42YAAAAASUVORK5CYII=',
+  'base64',
+);
+const file = (name: string, mimeType = 'image/png') => ({ name, mimeType, buffer: DOT });
+
+test('pictures that are only named are brought in by their names, described and taken off', async ({
+  page,
+}) => {
+  await openDemo(page, '/gather');
+  await page
+    .getByTestId('source-file')
+    .first()
+    .setInputFiles({
+      name: 'signs.csv',
+      mimeType: 'text/csv',
+      buffer: Buffer.from(
+        'Question,A,B,Right,Image\nWhat does the first sign mean?,stop,go,A,sign-one.png\nWhat does the second sign mean?,slow,wait,B,sign-two.png\nAnd the first one at night?,stop,go,A,sign-one.png\n',
+      ),
+    });
+  await page.getByRole('button', { name: 'Take 3 questions into the bank' }).click();
+  await expect(page.getByRole('link', { name: /^Bank/ })).toContainText('63');
+  await go(page, '/bank');
+  await page.getByRole('button', { name: 'Look over' }).click();
+  await page.getByRole('menuitem', { name: 'Pictures', exact: true }).click();
+  const dialog = page.getByRole('dialog', { name: 'Pictures of the bank' });
+  const first = dialog.getByRole('row', { name: /^sign-one\.png/ });
+  await expect(first).toContainText('only its name is known');
+  await expect(first).toContainText('2 questions');
+
+  const choose = async (name: string, ...files: ReturnType<typeof file>[]): Promise<void> => {
+    const [chooser] = await Promise.all([
+      page.waitForEvent('filechooser'),
+      dialog.getByRole('button', { name }).click(),
+    ]);
+    await chooser.setFiles(files);
+  };
+  await choose('Bring in picture files …', file('Sign-One.png'), file('nobody.png'));
+  await expect(page.getByText('1 picture brought in. Undo takes it back.')).toBeVisible();
+  await expect(page.getByText('No picture of the bank is called like nobody.png.')).toBeVisible();
+  await expect(dialog.getByRole('status')).toContainText('1 known by name only');
+
+  // What is held has no name of its own until it is described.
+  const shown = dialog.getByRole('textbox', { name: 'What picture without a description shows' });
+  await shown.first().fill('A red board with a bar');
+  await shown.first().press('Enter');
+  const described = dialog.getByRole('row', { name: /^A red board with a bar/ });
+  await expect(described).toContainText('held here');
+  await choose('Choose a file … for sign-two.png', file('sign-two.txt', 'text/plain'));
+  await expect(page.getByText(/sign-two\.txt is no picture of the kinds PNG/)).toBeVisible();
+  await dialog.getByRole('button', { name: 'Take off sign-two.png' }).click();
+  await expect(dialog.getByRole('row', { name: /^sign-two/ })).toHaveCount(0);
+
+  await described.getByRole('button', { name: '2 questions' }).click();
+  await expect(dialog).toBeHidden();
+  await expect(page.getByRole('searchbox', { name: 'Search the questions' })).toHaveValue(
+    'picture:"A red board with a bar"',
+  );
+  await expect(page.getByText('2 of 63', { exact: true })).toBeVisible();
+});
