@@ -74,6 +74,17 @@ export const JOBS: readonly Job[] = [
     picture: 'bank-dark',
   },
   {
+    id: 'pictures',
+    title: 'See to the pictures',
+    place: '/bank',
+    words: 'images photos missing alternative text description link file accessibility gallery',
+    steps: [
+      'A column of your file may name the picture of each question; one can also be dropped on a question that is being edited.',
+      '“Look over”, then “Pictures”, lists every picture once, those first of which only the name is known. Bring in their files all at once: they are matched by their names.',
+      'Say there what each shows, for those who don’t see it; put another file in its place, or take it off wherever it stands.',
+    ],
+  },
+  {
     id: 'set',
     title: 'Put tonight’s questions together',
     place: '/sets',
@@ -128,6 +139,7 @@ export const JOBS: readonly Job[] = [
     words: 'paper print pdf handout key answer sheet cards cut qr study sheet docx odt',
     steps: [
       'Open a set and choose its paper: a handout with room to write, the key, an answer sheet, cards to cut, QR cards, or a study sheet.',
+      'A line at the top of each page and one at its foot are typed once and kept for the next set; the pages are numbered.',
       'Print it from the page that opens, or take it as a document (.docx, .odt).',
     ],
   },
@@ -149,7 +161,7 @@ export const JOBS: readonly Job[] = [
     steps: [
       '“Sheets for contributors” makes a workbook for each group: only the cells to fill are open, with lists, lengths and an example.',
       'Drop the sheets on Gather when they come back, all at once. One table shows who wrote what, doubles, faults at their cells and what is missing, with a note to each group.',
-      'A later edition of the same sheet replaces its own questions only.',
+      'A later edition of the same sheet replaces its own questions only. What was mended in the bank meanwhile is told from what the sheet changed, and stays unless you tick it.',
     ],
   },
   {
