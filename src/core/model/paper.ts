@@ -16,6 +16,8 @@ export const PaperJobSchema = z.object({
   /** What stands at a question of a study sheet, by the question's id: how many were right. */
   notes: z.record(z.string(), z.string()).optional(),
   columns: z.union([z.literal(1), z.literal(2)]).optional(),
+  /** Whether the keys of a handout's versions come behind it, each on a page of its own. */
+  withKey: z.boolean().optional(),
   /** A line at the top of every page, and one at its foot beside the page's number. */
   head: z.string().max(160).optional(),
   foot: z.string().max(160).optional(),

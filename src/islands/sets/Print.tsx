@@ -1,6 +1,7 @@
 // A set for people without a receiver: on paper (handout, key, cards, QR cards), or as one file that plays anywhere.
 import {
   Button,
+  Checkbox,
   Group,
   NumberInput,
   SegmentedControl,
@@ -64,6 +65,7 @@ type Wishes = {
   holds: 'text' | 'number';
   address: string;
   format: Format;
+  withKey: boolean;
 };
 /** What stands on every page, the same for every set until it is changed. */
 type PageLines = Required<Pick<PaperJob, 'head' | 'foot'>>;
@@ -71,7 +73,7 @@ const NO_LINES: PageLines = { head: '', foot: '' };
 
 const jobOf = (
   { name: title, sections }: QuestionSet,
-  { versions, columns, holds, address, head, foot }: Wishes & PageLines,
+  { versions, columns, holds, address, head, foot, withKey }: Wishes & PageLines,
   what: PaperJob['what'],
 ): Omit<PaperJob, 'items'> => ({
   what,
@@ -81,6 +83,7 @@ const jobOf = (
   columns,
   head,
   foot,
+  withKey,
   qr: { holds, address },
 });
 
@@ -155,9 +158,17 @@ function PaperWishes({ wishes, to }: { wishes: Whole; to: (change: Partial<Whole
           onChange={(columns) => to({ columns: columns === '2' ? 2 : 1 })}
         />
       )}
+      {wishes.what === 'handout' && (
+        <Checkbox
+          label="with the key"
+          mb={8}
+          checked={wishes.withKey}
+          onChange={(event) => to({ withKey: event.currentTarget.checked })}
+        />
+      )}
       <Select
         label="The file"
-        w={190}
+        w={160}
         allowDeselect={false}
         value={wishes.format}
         data={FORMATS}
@@ -165,14 +176,14 @@ function PaperWishes({ wishes, to }: { wishes: Whole; to: (change: Partial<Whole
       />
       <TextInput
         label="At the top of each page"
-        w={210}
+        w={185}
         maxLength={160}
         value={wishes.head}
         onChange={(event) => to({ head: event.currentTarget.value })}
       />
       <TextInput
         label="At its foot"
-        w={210}
+        w={185}
         maxLength={160}
         value={wishes.foot}
         onChange={(event) => to({ foot: event.currentTarget.value })}
@@ -190,6 +201,7 @@ function Print({ set }: { set: QuestionSet }) {
     holds: 'text',
     address: '',
     format: 'html',
+    withKey: false,
   });
   const wishes = useMemo((): Whole => ({ ...own, ...lines }), [own, lines]);
   const to = ({ head, foot, ...change }: Partial<Whole>): void => {

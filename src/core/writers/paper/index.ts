@@ -128,7 +128,11 @@ export function paperPage(job: PaperJob, versions: readonly PaperVersion[]): str
     throw new Problem('There is no question to print.');
   }
   const bodies: Record<PaperJob['what'], () => string> = {
-    handout: () => versions.map((one) => handout(job, one, versions.length)).join(''),
+    handout: () =>
+      [
+        ...versions.map((one) => handout(job, one, versions.length)),
+        ...(job.withKey ? versions.map((one) => keyOf(job, one, versions.length)) : []),
+      ].join(''),
     key: () => versions.map((one) => keyOf(job, one, versions.length)).join(''),
     'answer-sheet': () => versions.map((one) => answerSheet(job, one, versions.length)).join(''),
     study: () => studySheet(job, first),

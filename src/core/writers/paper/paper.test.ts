@@ -79,6 +79,17 @@ describe('a handout', () => {
     expect(html).not.toMatch(/bollard|small gate/);
     expect(words(html)).not.toMatch(/look.*open.*close/);
   });
+  it('has the keys of its versions behind it where they are wished for', () => {
+    const two = print({ versions: 2, withKey: true });
+    const heads = [...two.matchAll(/<h1>([^<]*)(?: <small>([^<]*)<\/small>)?<\/h1>/g)];
+    expect(heads.map(([, title, version]) => `${title!.trim()} ${version}`)).toEqual([
+      'Evening version A',
+      'Evening version B',
+      'Key: Evening version A',
+      'Key: Evening version B',
+    ]);
+    expect(print({ what: 'key', withKey: true })).toBe(print({ what: 'key' }));
+  });
   it('has its lines on every page as text, whatever they hold', () => {
     const page = print({ head: 'Canal "school" \\ 7 </style><b>', foot: 'Room 3' });
     expect(page).toContain(

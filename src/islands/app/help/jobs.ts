@@ -138,7 +138,7 @@ export const JOBS: readonly Job[] = [
     place: '/sets',
     words: 'paper print pdf handout key answer sheet cards cut qr study sheet docx odt',
     steps: [
-      'Open a set and choose its paper: a handout with room to write, the key, an answer sheet, cards to cut, QR cards, or a study sheet.',
+      'Open a set and choose its paper: a handout with room to write (with its key behind it where you tick that), the key, an answer sheet, cards to cut, QR cards, or a study sheet.',
       'A line at the top of each page and one at its foot are typed once and kept for the next set; the pages are numbered.',
       'Print it from the page that opens, or take it as a document (.docx, .odt).',
     ],
