@@ -1,6 +1,6 @@
 // What stands between a form's headings and its first row: rules for each column, or a remark about all of it.
 import { alike } from '../shared/normalise';
-import { filledIn, rowText, type Region } from '../shared/table/region';
+import { filledIn, type Region } from '../shared/table/region';
 import { characterLimit } from './sentences';
 
 /** What the row between the headings and the first question states, by the headings' comparable words. */
@@ -30,10 +30,14 @@ const BARE = /^\((\d{1,4})\)$/u;
 const REMARK_WORDS = 6;
 
 /** Whether a row holds a sentence alone that does not ask: a remark about the whole form. */
-const isRemark = (region: Region, row: number): boolean =>
-  filledIn(region, row) === 1 &&
-  rowText(region, row).split(/\s+/u).length >= REMARK_WORDS &&
-  !/[?？]\s*$/u.test(rowText(region, row));
+function isRemark(region: Region, row: number): boolean {
+  const text = region.sheet.rows[row]?.map((cell) => cell.trim()).find(Boolean) ?? '';
+  return (
+    filledIn(region, row) === 1 &&
+    text.split(/\s+/u).length >= REMARK_WORDS &&
+    !/[?？]\s*$/u.test(text)
+  );
+}
 
 /** The first row of a form behind a remark that stands alone between the headings and the first sample. */
 export const behindRemark = (region: Region, first: number): number =>
