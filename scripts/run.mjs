@@ -118,6 +118,9 @@ function debian() {
   if (!existsSync('/usr/bin/ssconvert')) {
     missing.push('gnumeric');
   }
+  if (!existsSync('/usr/bin/soffice')) {
+    missing.push('libreoffice-writer-nogui');
+  }
   if (!missing.length) {
     return;
   }

@@ -1,4 +1,5 @@
-// Files read by programs that have nothing to do with this one: openpyxl and Python's csv module, gnumeric's ssconvert.
+// Files read by programs that have nothing to do with this one: openpyxl and Python's csv module, gnumeric's ssconvert,
+// LibreOffice's writer.
 import { spawnSync } from 'node:child_process';
 import { mkdtempSync, readdirSync, readFileSync, writeFileSync } from 'node:fs';
 import { tmpdir } from 'node:os';
@@ -9,6 +10,7 @@ const has = (program: string, ...args: string[]): boolean =>
   spawnSync(program, args, { stdio: 'ignore' }).status === 0;
 export const HAS_OPENPYXL = has('/usr/bin/python3', '-c', 'import openpyxl');
 export const HAS_GNUMERIC = has('ssconvert', '--version');
+export const HAS_OFFICE = has('soffice', '--version');
 
 function placed(name: string, bytes: Uint8Array): { folder: string; path: string } {
   const folder = mkdtempSync(join(tmpdir(), 'cowslip-'));
@@ -77,4 +79,27 @@ with open(sys.argv[1], encoding=sys.argv[2], newline='') as f: print(json.dumps(
     encoding,
     delimiter,
   );
+}
+
+/** A document as LibreOffice opens it: its text, and how many pages it prints. */
+export function byOffice(name: string, bytes: Uint8Array): { text: string; pages: number } {
+  const { folder, path } = placed(name, bytes);
+  const converted = (to: string, ending: string): Buffer => {
+    // A profile of its own, so that no other office that runs on the machine is asked.
+    const profile = `-env:UserInstallation=file://${folder}/profile`;
+    const out = spawnSync(
+      'soffice',
+      [profile, '--headless', '--convert-to', to, '--outdir', folder, path],
+      { encoding: 'utf8', timeout: 120_000 },
+    );
+    if (out.status !== 0) {
+      throw new Error(out.stderr);
+    }
+    return readFileSync(path.replace(/\.\w+$/, ending));
+  };
+  const pdf = converted('pdf', '.pdf').toString('latin1');
+  return {
+    text: converted('txt:Text (encoded):UTF8', '.txt').toString('utf8'),
+    pages: pdf.match(/\/Type\s*\/Page\b/g)?.length ?? 0,
+  };
 }

@@ -4,6 +4,7 @@ import { strFromU8, unzipSync } from 'fflate';
 import { SaxesParser } from 'saxes';
 import { describe, expect, it } from 'vitest';
 import { counter, item, options } from '../../../../../tests/make';
+import { byOffice, HAS_OFFICE } from '../../../../../tests/readers';
 import type { Item, PaperJob } from '../../../model';
 import { gatherSource } from '../../../pipeline';
 import { paperFile } from '../../../pipeline/paper';
@@ -92,6 +93,20 @@ describe.each([
     expect(words).toMatch(/NUMPAGES|text:page-count/);
     const plain = partsOf(await paperFile(job(), format));
     expect(Object.keys(plain).some((name) => name.includes('header'))).toBe(false);
+  });
+  it('opens in an office suite, each version and key on pages of its own', async ({ skip }) => {
+    if (!HAS_OFFICE) {
+      skip('LibreOffice is not installed');
+    }
+    const wish = { versions: 2, withKey: true, head: 'Canal school' };
+    const { text, pages } = byOffice(`handout.${format}`, await paperFile(job(wish), format));
+    const plain = text.replace(/\s+/g, ' ');
+    expect(plain).toMatch(
+      /Evening <1> version A.*Evening <1> version B.*Key: Evening <1> version A/,
+    );
+    expect(plain).toMatch(/1\. What lets H2O through & out\?/);
+    expect(plain).toMatch(/A – paddle/);
+    expect(pages).toBe(4);
   });
   it('has each version on a page of its own, and a key that matches', async () => {
     const two = partsOf(await paperFile(job({ versions: 2, what: 'key' }), format));
