@@ -53,12 +53,22 @@ function saidCodes(texts: readonly string[]): Map<string, string> {
   return found.size > 1 ? found : new Map();
 }
 
+/** A list ends where its sentence does, and another one begins. */
+const NEXT_SENTENCE = /(?<=\p{Ll}{3}["'”’»)]?)\.\s+(?=["'“‘„«(]?\p{Lu}).*$/su;
+const OR = /\s(?:or|oder|ou|o|of|und|and|et|en|y|e)\s/u;
+
+/** What stands between two commas, parted by 'or' unless the whole names one kind, 'true or false'. */
+const partsOf = (part: string): string[] =>
+  OR.test(part) && kindOfWord(part.trim()) === undefined ? part.split(OR) : [part];
+
 /** Kinds that a sentence lists one after the other; at least two different ones, and hardly anything else. */
 function listedIn(texts: readonly string[]): string[] {
   for (const text of texts) {
     const list = text.includes(':') ? text.slice(text.indexOf(':') + 1) : text;
     const parts = list
-      .split(/[,;|]|\s(?:or|oder|ou|o|of|und|and|et|en|y|e)\s/u)
+      .replace(NEXT_SENTENCE, '')
+      .split(/[,;|]/u)
+      .flatMap(partsOf)
       .map((part) => part.trim().replace(/^["'“‘„«]|["'”’“».]$/gu, ''))
       .filter(Boolean);
     const known = parts.filter((part) => part.length <= 40 && kindOfWord(part));

@@ -104,3 +104,27 @@ describe('what a blank says of its columns by name', () => {
     expect(layout.key).toEqual({ style: 'number', separator: ',' });
   });
 });
+
+describe('kinds that a sentence lists', () => {
+  const kindsOf = async (words: string): Promise<string[]> =>
+    (await learn([`"${words}",,,,`, ',,,,', 'Typ,Frage,A,B,Richtig', ',,,,'])).layout.kinds.map(
+      ({ kind, code }) => `${kind}: ${code}`,
+    );
+
+  it('end where the next sentence begins', async () => {
+    expect(
+      await kindsOf(
+        'Kürzel für den Fragetyp: single_choice, multiple_response, ordering. Bitte nichts löschen.',
+      ),
+    ).toEqual(['choice-one: single_choice', 'choice-many: multiple_response', 'order: ordering']);
+  });
+
+  it('may hold an “or” of their own', async () => {
+    expect(
+      await kindsOf('Erlaubte Fragetypen: genau eine auswählen, Zahl oder wahr oder falsch'),
+    ).toContain('choice-one: genau eine auswählen');
+    expect(
+      await kindsOf('Erlaubte Fragetypen: genau eine auswählen, Zahl, wahr oder falsch'),
+    ).toEqual(['choice-one: genau eine auswählen', 'number: Zahl', 'true-false: wahr oder falsch']);
+  });
+});
