@@ -90,8 +90,8 @@ export const asks = (text: string): boolean => ASKS.test(text);
 
 /** What stands aside in a sentence: in brackets, or between two commas or dashes. What counts (a figure, a negation, a gap) is no aside. */
 const ASIDES = [
-  /\s*\([^()\d{}]*\)/u,
-  /\s+–\s[^–\d{}]{3,120}\s–(?=\s)/u,
+  /(?<!\s)\s*\([^()\d{}]*\)/u,
+  /(?<!\s)\s+–\s[^–\d{}]{3,120}\s–(?=\s)/u,
   /,\s[^,\d{}?]{3,120},(?=\s)/u,
 ];
 const NEGATES =
