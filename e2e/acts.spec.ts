@@ -1,11 +1,9 @@
 // How many acts the last third of the job takes: paper, a file that plays, many hands. What is typed is no act.
 import { readFileSync } from 'node:fs';
-import { read, utils, write } from '@e965/xlsx';
 import { unzipSync } from 'fflate';
 import type { Download, Page } from '@playwright/test';
+import { bring, filledSheet } from './files';
 import { Acts, expect, go, openDemo, test } from './person';
-
-const XLSX = 'application/vnd.openxmlformats-officedocument.spreadsheetml.sheet';
 
 /** A set of twenty, opened. */
 async function aSet(page: Page): Promise<void> {
@@ -71,24 +69,15 @@ test('six sheets are out in three acts, and back and merged in four', async ({ p
   expect(out.count).toBe(3);
 
   const sheets = unzipSync(readFileSync(await zip.path()));
-  const files = groups.map((name) => {
-    const book = read(sheets[`${name}.xlsx`]!);
-    const row = [
-      `What does the ${name.toLowerCase()} crew do first?`,
-      'wait',
-      'enter',
-      '',
-      '',
-      'A',
-    ];
-    utils.sheet_add_aoa(book.Sheets['Questions']!, [row], { origin: 'B8' });
-    const buffer = Buffer.from(write(book, { type: 'array', bookType: 'xlsx' }) as ArrayBuffer);
-    return { name: `${name}.xlsx`, mimeType: XLSX, buffer };
-  });
+  const files = groups.map((name) =>
+    filledSheet(`${name}.xlsx`, sheets[`${name}.xlsx`]!, [
+      [`What does the ${name.toLowerCase()} crew do first?`, 'wait', 'enter', '', '', 'A'],
+    ]),
+  );
   await go(page, '/gather');
   const back = new Acts();
   back.count++;
-  await page.getByTestId('source-file').first().setInputFiles(files);
+  await bring(page, ...files);
   await back.press(page.getByRole('button', { name: 'Who wrote what' }));
   await expect(page.getByRole('dialog').getByRole('status')).toContainText('6 questions');
   await back.key(page, 'Escape');

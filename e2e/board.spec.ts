@@ -1,14 +1,12 @@
 // A board by six groups as one job: sheets go out, come back filled, fill the board's blank without touching its frame, and the
 // board is played for team scores.
 import { readFileSync } from 'node:fs';
-import { read, utils, write, type WorkBook } from '@e965/xlsx';
+import { read, utils, type WorkBook } from '@e965/xlsx';
 import { unzipSync } from 'fflate';
+import { bring, filledSheet, workbook } from './files';
 import { demoPath, expect, fill, go, openDemo, test } from './person';
 
-const XLSX = 'application/vnd.openxmlformats-officedocument.spreadsheetml.sheet';
 const GROUPS = ['Ash', 'Birch', 'Cedar', 'Damson', 'Elder', 'Fir'];
-const bytesOf = (book: WorkBook): Buffer =>
-  Buffer.from(write(book, { type: 'array', bookType: 'xlsx' }) as ArrayBuffer);
 const rowsOf = (book: WorkBook): string[][] =>
   utils.sheet_to_json<string[]>(book.Sheets['Board']!, { header: 1, defval: '', raw: false });
 
@@ -41,17 +39,15 @@ test('six groups write a board, and teams play it', async ({ page }) => {
 
   // Back: each group wrote five questions, in another program.
   const back = GROUPS.map((name, n) => {
-    const book = read(sheets[`${name}.xlsx`]!);
     const rows = Array.from({ length: 5 }, (_, row) => [
       `What is rule ${row + 1} of the ${name.toLowerCase()} reach?`,
       `${name} answer ${row + 1}`,
       row === 0 ? `Told on day ${n + 1}.` : '',
     ]);
-    utils.sheet_add_aoa(book.Sheets['Questions']!, rows, { origin: 'B8' });
-    return { name: `${name}.xlsx`, mimeType: XLSX, buffer: bytesOf(book) };
+    return filledSheet(`${name}.xlsx`, sheets[`${name}.xlsx`]!, rows);
   });
   await go(page, '/gather');
-  await page.getByTestId('source-file').first().setInputFiles(back);
+  await bring(page, ...back);
   await page.getByRole('button', { name: 'Take all 30 questions' }).click();
   await expect(page.getByRole('link', { name: /^Bank/ })).toContainText('90');
 
@@ -82,9 +78,7 @@ test('six groups write a board, and teams play it', async ({ page }) => {
   // Played: six teams, and the scores stand with each of them.
   await go(page, '/rehearse');
   await page.getByText('Team board', { exact: true }).click();
-  await page
-    .getByTestId('host-file')
-    .setInputFiles({ name: 'board.xlsx', mimeType: XLSX, buffer: filled });
+  await page.getByTestId('host-file').setInputFiles(workbook('board.xlsx', filled));
   await expect(page.getByTestId('import-answer')).toHaveText('30 taken, 0 refused');
   await page.getByRole('button', { name: 'Play the 30 questions' }).click();
   await page.getByRole('button', { name: 'Lane 3, worth 8' }).click();

@@ -1,32 +1,33 @@
 // The same file a second time: what is known is left out, what differs is seen side by side and replaced, what is new is taken.
+import type { Page } from '@playwright/test';
+import { bring, csv } from './files';
 import { cell, COLUMN, expect, go, openDemo, test } from './person';
 
-const edition = (...rows: string[]) => ({
-  name: 'round.csv',
-  mimeType: 'text/csv',
-  buffer: Buffer.from(['Question,A,B,C,Right', ...rows].join('\n')),
-});
+const FLOATS = 'Which of these float on the pound?,cork,lead,iron,A';
+const FIRST = [
+  FLOATS,
+  'Which of these sink in the pound?,cork,lead,oak,B',
+  'Who opens the lock?,the keeper,the crew,nobody,A',
+];
+const edition = (page: Page, ...rows: string[]): Promise<void> =>
+  bring(page, csv('round.csv', 'Question,A,B,C,Right', ...rows));
+
+/** The first edition, taken into the bank. */
+async function takeFirst(page: Page): Promise<void> {
+  await openDemo(page, '/gather');
+  await edition(page, ...FIRST);
+  await page.getByRole('button', { name: 'Take 3 questions into the bank' }).click();
+  await expect(page.getByRole('link', { name: /^Bank/ })).toContainText('63');
+  await page.getByRole('button', { name: 'Put away' }).click();
+}
 
 test('a later edition of a file replaces its own questions, and keeps what is not ticked', async ({
   page,
 }) => {
-  await openDemo(page, '/gather');
-  const bring = (...rows: string[]) =>
-    page
-      .getByTestId('source-file')
-      .first()
-      .setInputFiles(edition(...rows));
-  const floats = 'Which of these float on the pound?,cork,lead,iron,A';
-  await bring(
-    floats,
-    'Which of these sink in the pound?,cork,lead,oak,B',
-    'Who opens the lock?,the keeper,the crew,nobody,A',
-  );
-  await page.getByRole('button', { name: 'Take 3 questions into the bank' }).click();
-  await expect(page.getByRole('link', { name: /^Bank/ })).toContainText('63');
-  await page.getByRole('button', { name: 'Put away' }).click();
-  await bring(
-    floats,
+  await takeFirst(page);
+  await edition(
+    page,
+    FLOATS,
     'Which of these sink in the pound?,cork,lead,elm,B',
     'Who opens the lock first?,the keeper,the crew,nobody,A',
     'What is a cill?,a ledge,a rope,a boat,A',
@@ -52,21 +53,7 @@ test('a later edition of a file replaces its own questions, and keeps what is no
 });
 
 test('what was mended here is told from what the file changed', async ({ page }) => {
-  await openDemo(page, '/gather');
-  const bring = (...rows: string[]) =>
-    page
-      .getByTestId('source-file')
-      .first()
-      .setInputFiles(edition(...rows));
-  const floats = 'Which of these float on the pound?,cork,lead,iron,A';
-  await bring(
-    floats,
-    'Which of these sink in the pound?,cork,lead,oak,B',
-    'Who opens the lock?,the keeper,the crew,nobody,A',
-  );
-  await page.getByRole('button', { name: 'Take 3 questions into the bank' }).click();
-  await expect(page.getByRole('link', { name: /^Bank/ })).toContainText('63');
-  await page.getByRole('button', { name: 'Put away' }).click();
+  await takeFirst(page);
   await go(page, '/bank');
   const mend = async (words: string, to: string): Promise<void> => {
     await page.getByRole('searchbox', { name: 'Search the questions' }).fill(`"${words}"`);
@@ -79,8 +66,9 @@ test('what was mended here is told from what the file changed', async ({ page })
   await mend('float on the pound', 'Which of these float on the pound of a canal?');
   await mend('opens the lock', 'Who opens the lock gates?');
   await go(page, '/gather');
-  await bring(
-    floats,
+  await edition(
+    page,
+    FLOATS,
     'Which of these sink in the pound?,cork,lead,elm,B',
     'Who opens the lock first?,the keeper,the crew,nobody,A',
   );

@@ -1,4 +1,5 @@
 // The pictures of a bank: those that are only named come in as files, are described and replaced, and are found again.
+import { bring, csv, type AtHand } from './files';
 import { expect, go, openDemo, test } from './person';
 
 /** A picture of one dot (PNG, RFC 2083). */
@@ -6,22 +7,22 @@ const DOT = Buffer.from(
   'iVBORw0KGgoAAAANSUhEUgAAAAEAAAABCAQAAAC1HAwCAAAAC0lEQVR42mNk+A8AAQUBAScY42YAAAAASUVORK5CYII=',
   'base64',
 );
-const file = (name: string, mimeType = 'image/png') => ({ name, mimeType, buffer: DOT });
+const file = (name: string, mimeType = 'image/png'): AtHand => ({ name, mimeType, buffer: DOT });
 
 test('pictures that are only named are brought in by their names, described and taken off', async ({
   page,
 }) => {
   await openDemo(page, '/gather');
-  await page
-    .getByTestId('source-file')
-    .first()
-    .setInputFiles({
-      name: 'signs.csv',
-      mimeType: 'text/csv',
-      buffer: Buffer.from(
-        'Question,A,B,Right,Image\nWhat does the first sign mean?,stop,go,A,sign-one.png\nWhat does the second sign mean?,slow,wait,B,sign-two.png\nAnd the first one at night?,stop,go,A,sign-one.png\n',
-      ),
-    });
+  await bring(
+    page,
+    csv(
+      'signs.csv',
+      'Question,A,B,Right,Image',
+      'What does the first sign mean?,stop,go,A,sign-one.png',
+      'What does the second sign mean?,slow,wait,B,sign-two.png',
+      'And the first one at night?,stop,go,A,sign-one.png',
+    ),
+  );
   await page.getByRole('button', { name: 'Take 3 questions into the bank' }).click();
   await expect(page.getByRole('link', { name: /^Bank/ })).toContainText('63');
   await go(page, '/bank');
@@ -32,7 +33,7 @@ test('pictures that are only named are brought in by their names, described and 
   await expect(first).toContainText('only its name is known');
   await expect(first).toContainText('2 questions');
 
-  const choose = async (name: string, ...files: ReturnType<typeof file>[]): Promise<void> => {
+  const choose = async (name: string, ...files: AtHand[]): Promise<void> => {
     const [chooser] = await Promise.all([
       page.waitForEvent('filechooser'),
       dialog.getByRole('button', { name }).click(),

@@ -1,6 +1,7 @@
 // Rehearsing as people do it: learners in windows of their own, a board for teams, a form whose responses become results.
-import { read, utils, write } from '@e965/xlsx';
+import { read, utils } from '@e965/xlsx';
 import type { Page } from '@playwright/test';
+import { workbook } from './files';
 import { demoPath, expect, go, openDemo, test } from './person';
 import { readFileSync } from 'node:fs';
 
@@ -41,12 +42,7 @@ async function handInLive(page: Page): Promise<void> {
     }
   }
   sheet['D4'] = { t: 's', v: 'Evening' };
-  const file = Buffer.from(write(book, { type: 'array', bookType: 'xlsx' }) as ArrayBuffer);
-  await page.getByTestId('host-file').setInputFiles({
-    name: 'evening.xlsx',
-    mimeType: 'application/vnd.openxmlformats-officedocument.spreadsheetml.sheet',
-    buffer: file,
-  });
+  await page.getByTestId('host-file').setInputFiles(workbook('evening.xlsx', book));
   await expect(page.getByTestId('import-answer')).toHaveText('2 taken, 0 refused');
 }
 
@@ -103,11 +99,7 @@ test('a board goes out filled without touching its frame, and teams play it', as
       origin: 'B8',
     },
   );
-  await page.getByTestId('host-file').setInputFiles({
-    name: 'board.xlsx',
-    mimeType: 'application/vnd.openxmlformats-officedocument.spreadsheetml.sheet',
-    buffer: Buffer.from(write(book, { type: 'array', bookType: 'xlsx' }) as ArrayBuffer),
-  });
+  await page.getByTestId('host-file').setInputFiles(workbook('board.xlsx', book));
   await expect(page.getByTestId('import-answer')).toHaveText('2 taken, 0 refused');
   await page.getByRole('button', { name: 'Play the 2 questions' }).click();
   await page.getByRole('button', { name: 'Lane 1, worth 5' }).click();

@@ -3,6 +3,7 @@ import { strFromU8, unzipSync } from 'fflate';
 import { readFileSync } from 'node:fs';
 import type { Page } from '@playwright/test';
 import { literal } from '../src/core/shared/literal';
+import { bring, csv } from './files';
 import { choose, expect, go, openDemo, test } from './person';
 
 const facts = (page: Page) => page.getByTestId('facts-of-set');
@@ -79,7 +80,7 @@ test('sections may be pools, and questions go into a set from the bank', async (
   await expect(page.getByText('50 of 60')).toBeVisible();
 });
 
-test('a set is printed with its key, and taken as one file that plays, in three acts each', async ({
+test('a set is printed in versions, its key taken as a document, and one file that plays', async ({
   page,
 }) => {
   await newSet(page);
@@ -139,16 +140,15 @@ test('the same filters stand in Bank and Hand over, and what is chosen is seen i
 
 test('a set says which of its questions give the answer to another away', async ({ page }) => {
   await openDemo(page, '/gather');
-  await page
-    .getByTestId('source-file')
-    .first()
-    .setInputFiles({
-      name: 'cues.csv',
-      mimeType: 'text/csv',
-      buffer: Buffer.from(
-        'Question,A,B,C,Right\nWhich gate points upstream in the cue round?,mitre gate,weir,cill,A\nHow many leaves has the mitre gate of the cue round?,one,two,three,B\n',
-      ),
-    });
+  await bring(
+    page,
+    csv(
+      'cues.csv',
+      'Question,A,B,C,Right',
+      'Which gate points upstream in the cue round?,mitre gate,weir,cill,A',
+      'How many leaves has the mitre gate of the cue round?,one,two,three,B',
+    ),
+  );
   await page.getByRole('button', { name: 'Take 2 questions into the bank' }).click();
   await expect(page.getByRole('link', { name: /^Bank/ })).toContainText('62');
   await go(page, '/sets');

@@ -1,6 +1,6 @@
-import { read, utils, write } from '@e965/xlsx';
 import { unzipSync } from 'fflate';
 import { contributorSheets } from '../src/core/pipeline/sheets';
+import { csv, filledSheet, type AtHand } from './files';
 import { expect, openDemo, test } from './person';
 
 test('several files are dropped at once: each shows its state, all survive a reload, all are taken in one go', async ({
@@ -8,14 +8,14 @@ test('several files are dropped at once: each shows its state, all survive a rel
 }) => {
   await openDemo(page);
   const before = 60;
-  const csv = (n: number): { name: string; mimeType: string; buffer: Buffer } => ({
-    name: `group-${n}.csv`,
-    mimeType: 'text/csv',
-    buffer: Buffer.from(
-      `Question,A,B,C,Right\nWhich gate opens first at lock ${n}?,upper,lower,none,A\nWho holds the key of lock ${n}?,keeper,boater,nobody,A\n`,
-    ),
-  });
-  await page.getByTestId('source-file').setInputFiles([csv(1), csv(2), csv(3)]);
+  const group = (n: number): AtHand =>
+    csv(
+      `group-${n}.csv`,
+      'Question,A,B,C,Right',
+      `Which gate opens first at lock ${n}?,upper,lower,none,A`,
+      `Who holds the key of lock ${n}?,keeper,boater,nobody,A`,
+    );
+  await page.getByTestId('source-file').setInputFiles([group(1), group(2), group(3)]);
   const tray = page.getByRole('region', { name: 'Sources that wait' });
   await expect(tray.getByRole('listitem')).toHaveCount(3);
   await expect(tray.getByText('2 questions')).toHaveCount(3);
@@ -33,19 +33,13 @@ test('several files are dropped at once: each shows its state, all survive a rel
   await expect(page.getByRole('link', { name: /^Bank/ })).toContainText(String(before + 5));
 });
 
-type Sent = { name: string; mimeType: string; buffer: Buffer };
-const XLSX_TYPE = 'application/vnd.openxmlformats-officedocument.spreadsheetml.sheet';
-
-/** A sheet that went out to a group, with rows written into it as another program would. */
-function sheetsBack(rows: Record<string, string[][]>): Sent[] {
+/** Sheets that went out to groups, with the rows that each wrote. */
+function sheetsBack(rows: Record<string, string[][]>): AtHand[] {
   const groups = Object.keys(rows).map((name) => ({ name, rows: 5 }));
   const sheets = unzipSync(contributorSheets({ groups, setTitle: 'Autumn evening' }));
-  return groups.map(({ name }) => {
-    const book = read(sheets[`${name}.xlsx`]!);
-    utils.sheet_add_aoa(book.Sheets['Questions']!, rows[name]!, { origin: 'B8' });
-    const buffer = Buffer.from(write(book, { type: 'array', bookType: 'xlsx' }) as ArrayBuffer);
-    return { name: `${name}.xlsx`, mimeType: XLSX_TYPE, buffer };
-  });
+  return groups.map(({ name }) =>
+    filledSheet(`${name}.xlsx`, sheets[`${name}.xlsx`]!, rows[name]!),
+  );
 }
 
 test('six hands: sheets that came back say who wrote what, with a note to each, and are taken at once', async ({

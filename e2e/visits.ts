@@ -2,6 +2,7 @@
 import { read, utils, write } from '@e965/xlsx';
 import type { Page } from '@playwright/test';
 import { readFileSync } from 'node:fs';
+import { bring, csv } from './files';
 import { cell, COLUMN, demoPath, demoText, expect, fill, go, paste } from './person';
 
 /** What leads to each place or state, from the demo bank in Gather. */
@@ -43,14 +44,10 @@ export const visit: Record<string, (page: Page) => Promise<void>> = {
     await expect(page.getByText('In the receivers’ files')).toBeVisible();
   },
   'the pictures of a bank': async (page) => {
-    await page
-      .getByTestId('source-file')
-      .first()
-      .setInputFiles({
-        name: 'signs.csv',
-        mimeType: 'text/csv',
-        buffer: Buffer.from('Question,A,B,Right,Image\nWhat does it mean?,stop,go,A,sign.png\n'),
-      });
+    await bring(
+      page,
+      csv('signs.csv', 'Question,A,B,Right,Image', 'What is it?,stop,go,A,sign.png'),
+    );
     await page.getByRole('button', { name: 'Take 1 question into the bank' }).click();
     await go(page, '/bank');
     await page.getByRole('button', { name: 'Look over' }).click();

@@ -1,6 +1,6 @@
 // The pictures of a bank: each once with the questions that show it, whether it is held here, behind a link, or only named.
 import type { Item } from '../model';
-import { pictureName } from '../shared/picture-list';
+import { holdsPicture, pictureName } from '../shared/picture-list';
 
 /**
  * `held` pictures are in the bank themselves, `linked` ones behind an address, and of `named` ones the bank knows no more than
@@ -16,11 +16,10 @@ export type BankPicture = {
   questions: string[];
 };
 
-const HELD = /^data:image\//iu;
 const LINKED = /^https?:\/\//iu;
 
 function kindOf(href: string): BankPicture['is'] {
-  if (HELD.test(href)) {
+  if (holdsPicture(href)) {
     return 'held';
   }
   return LINKED.test(href) ? 'linked' : 'named';
@@ -36,7 +35,7 @@ export function picturesIn(items: readonly Item[]): BankPicture[] {
       const known = found.get(href);
       const own = known ?? {
         href,
-        name: HELD.test(href)
+        name: holdsPicture(href)
           ? (alt ?? '')
           : href
               .replace(/[?#].*$/u, '')

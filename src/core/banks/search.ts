@@ -1,7 +1,7 @@
 // The search of a bank: words, phrases in quotes, fields with their values, and what is not wanted behind a minus.
 import type { Item } from '../model';
 import { KIND_NAMES } from '../shared/kind-names';
-import { pictureName } from '../shared/picture-list';
+import { holdsPicture, pictureName } from '../shared/picture-list';
 import { tagText } from '../shared/plain';
 
 /** What is known of a question besides what stands in it. */
@@ -22,9 +22,6 @@ export type Known = {
 export type Lookup = (item: Item) => Known;
 
 const NOTHING: Known = { sets: [], isUsed: false, levels: new Set() };
-
-/** Whether an address holds the picture itself. */
-const isInside = (href: string): boolean => href.startsWith('data:');
 
 type Term = { field: string | undefined; value: string; isNot: boolean };
 
@@ -48,7 +45,10 @@ const FIELDS: Readonly<Record<string, (item: Item, known: Known) => readonly str
     changedFor.length ? ['yes', ...changedFor] : ['no', 'none'],
   picture: ({ media = [] }) =>
     media.length
-      ? ['yes', ...media.map(({ href, alt = '' }) => (isInside(href) ? alt : pictureName(href)))]
+      ? [
+          'yes',
+          ...media.map(({ href, alt = '' }) => (holdsPicture(href) ? alt : pictureName(href))),
+        ]
       : ['no', 'none'],
   used: (_, { isUsed }) => (isUsed ? ['yes'] : ['no', 'never']),
   findings: (_, { levels }) => (levels.size ? [...levels, 'any'] : ['none']),

@@ -1,8 +1,8 @@
 // The answers of kinds without options: typed texts, numbers, pairs, steps, gaps.
 import type { CellValue, Item, Role } from '../model';
+import { boundsOf, hasBounds } from '../shared/bounds';
 import type { Draft } from './changes';
 import { joined } from './joined';
-import { boundsOf } from '../shared/bounds';
 import type { Context, Sayings } from './context';
 import { because } from './words';
 
@@ -47,28 +47,22 @@ function pairs(item: Item, context: Context): Sayings {
   return { [role]: list.map(({ left, right }) => joined([left.plain, right.plain], separator)) };
 }
 
-/** Two columns of a tolerance take the lowest and the highest number that count. */
-const hasBounds = (context: Context): boolean => context.having('tolerance').length === 2;
-
-function toleranceIn({ item }: Draft, context: Context): (CellValue | undefined)[] {
-  const { value, tolerance } = item.number!;
-  return hasBounds(context) ? boundsOf({ value, tolerance }) : [tolerance || undefined];
-}
-
 function number(draft: Draft, context: Context): Sayings {
   const { value, tolerance, unit } = draft.item.number!;
   const said: CellValue[] = context.carries('unit') || !unit ? [value] : [`${value} ${unit}`];
   if (tolerance && !context.carries('tolerance')) {
     draft.note('number', `${value} ± ${tolerance}`, String(value), because('tolerance-dropped'));
   }
+  const isRange = hasBounds(context.layout.columns);
+  const counted = isRange ? boundsOf({ value, tolerance }) : [tolerance || undefined];
   if (context.carries('value')) {
     if (unit && !context.carries('unit')) {
       draft.note('number', `${value} ${unit}`, String(value), because('unit-dropped'));
     }
-    return { value: [value], tolerance: toleranceIn(draft, context), unit: [unit] };
+    return { value: [value], tolerance: counted, unit: [unit] };
   }
-  if (hasBounds(context)) {
-    return { tolerance: toleranceIn(draft, context), unit: [unit] };
+  if (isRange) {
+    return { tolerance: counted, unit: [unit] };
   }
   const role = placeFor(context, 'accepted', 'option', 'key', 'right');
   return role ? { [role]: said } : {};

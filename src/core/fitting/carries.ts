@@ -1,4 +1,6 @@
 // What a layout has places for: roles, options, kinds.
+import { hasBounds } from '../shared/bounds';
+import { saysOnlyTruth } from '../shared/ticked-pair';
 import type { Kind, Layout, Role } from '../model';
 
 const OPTION_ROLES = new Set<Role>(['option', 'right', 'wrong']);
@@ -11,7 +13,6 @@ const ALL_TEXTS: ReadonlySet<Role> = new Set<Role>([
   'category',
   'accepted',
 ]);
-import { tickedPair } from '../shared/ticked-pair';
 
 type Places = {
   layout: Layout;
@@ -29,11 +30,7 @@ const CARRIED_BY: readonly (readonly [Kind, (places: Places) => boolean])[] = [
   ['choice-many', ({ slots, manyKeys }) => slots > 0 && manyKeys],
   ['card', ({ slots, roles }) => slots === 0 && roles.has('accepted')],
   ['short', ({ slots, roles }) => slots === 0 && roles.has('accepted')],
-  [
-    'number',
-    ({ roles, layout }) =>
-      roles.has('value') || layout.columns.filter(({ role }) => role === 'tolerance').length === 2,
-  ],
+  ['number', ({ roles, layout }) => roles.has('value') || hasBounds(layout.columns)],
   ['match', ({ roles }) => roles.has('pair') || roles.has('left')],
   ['order', ({ roles }) => roles.has('step')],
   ['upload', ({ roles }) => roles.has('endings')],
@@ -43,7 +40,7 @@ const CARRIED_BY: readonly (readonly [Kind, (places: Places) => boolean])[] = [
 /** Kinds that the columns alone can carry, where the receiver names none. */
 export function kindsByColumns(places: Places): Set<Kind> {
   const { layout, slots } = places;
-  if (layout.key.style === 'word' || tickedPair(layout)) {
+  if (saysOnlyTruth(layout)) {
     return new Set(['true-false']);
   }
   if (layout.shape === 'grid') {

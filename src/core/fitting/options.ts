@@ -1,5 +1,5 @@
 // The options within a receiver's number, and never without a right one.
-import { tickedPair } from '../shared/ticked-pair';
+import { saysOnlyTruth } from '../shared/ticked-pair';
 import type { Option } from '../model';
 import { alike } from '../shared/normalise';
 import type { Draft } from './changes';
@@ -36,7 +36,7 @@ export function fitOptions(draft: Draft, context: Context): void {
     return;
   }
   const { layout } = context;
-  if (layout.key.style === 'word' || layout.shape === 'grid' || tickedPair(layout)) {
+  if (saysOnlyTruth(layout) || layout.shape === 'grid') {
     return;
   }
   const most = mostOptions(context);

@@ -1,8 +1,8 @@
 // Questions written over several rows, laid out again as one row each so that they are read like any other table.
 import type { Role, Sheet } from '../model';
-import { alike } from '../shared/normalise';
+import { isLabel } from '../shared/block-labels';
 import { laidOutAnew } from '../shared/sheet';
-import { nameOfLabel, type Blocks } from '../understanding';
+import type { Blocks } from '../understanding';
 import { shownRow, type Region } from '../shared/table/region';
 
 const HEADINGS: Partial<Record<Role, string>> = {
@@ -30,8 +30,8 @@ export function blocksAsRows(region: Region, blocks: Blocks): Sheet {
     const row: string[] = [];
     const counts = new Map<Role, number>();
     for (let r = start; r < end; r++) {
-      const label = nameOfLabel(region.cell(r, blocks.labelColumn), blocks.counted);
-      const line = blocks.lines.find((one) => alike(one.label) === alike(label));
+      const cell = region.cell(r, blocks.labelColumn);
+      const line = blocks.lines.find(({ label }) => isLabel(label, cell));
       if (!line) {
         continue;
       }

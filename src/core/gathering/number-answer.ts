@@ -22,7 +22,7 @@ const missing = (row: Row): Built => ({
 
 /** A row's number with its tolerance and unit; `answer` and the first of `parts` hold it where it has no column of its own. */
 export function numberAnswer(row: Row, answer: string, [part = '']: readonly string[]): Built {
-  const range = rangeOf(row);
+  const range = betweenBounds(row.texts('tolerance'));
   const written = quantityOf(row.text('value') || answer || part);
   const said = range ?? written;
   if (!said) {
@@ -36,18 +36,10 @@ export function numberAnswer(row: Row, answer: string, [part = '']: readonly str
   };
 }
 
-/** The number and tolerance between the lowest and the highest number that count, where a row says both. */
-function rangeOf(row: Row): ReturnType<typeof betweenBounds> | undefined {
-  const [low, high, ...more] = row.texts('tolerance').map(numberOf);
-  return low === undefined || high === undefined || more.length
-    ? undefined
-    : betweenBounds(low, high);
-}
-
 /** A number that does not stand in the middle of what counts gives way to the middle, and that is said. */
 function unevenIn(
   row: Row,
-  { value, tolerance }: ReturnType<typeof betweenBounds>,
+  { value, tolerance }: NonNullable<ReturnType<typeof betweenBounds>>,
   written: number,
 ): Built['problems'] {
   if (value === written) {

@@ -2,9 +2,9 @@
 import type { Key, Table } from '../model';
 import { quoted } from '../shared/plain';
 import type { Region } from '../shared/table/region';
-import { alike } from '../shared/normalise';
+import { isLabel } from '../shared/block-labels';
 import { verdictOf } from '../shared/vocabulary/verdicts';
-import { nameOfLabel, readingsOf, type Blocks, type Named } from '../understanding';
+import { readingsOf, type Blocks, type Named } from '../understanding';
 import { speaksOfKey, styleInWords } from './key-sentences';
 
 export type BlockKey = { key: Key; because: string; sure: boolean };
@@ -14,17 +14,15 @@ type Role = Blocks['lines'][number]['role'];
 /** The filled cells of a role in one block. */
 function cellsOf(
   region: Region,
-  { labelColumn, lines, counted }: Blocks,
+  { labelColumn, lines }: Blocks,
   [start, end]: readonly [number, number],
   role: Role,
 ): string[] {
-  const labels = new Set(
-    lines.filter((line) => line.role === role).map(({ label }) => alike(label)),
-  );
+  const own = lines.filter((line) => line.role === role);
   const found: string[] = [];
   for (let row = start; row < end; row++) {
     const text = region.cell(row, labelColumn + 1);
-    if (text && labels.has(alike(nameOfLabel(region.cell(row, labelColumn), counted)))) {
+    if (text && own.some(({ label }) => isLabel(label, region.cell(row, labelColumn)))) {
       found.push(text);
     }
   }

@@ -1,5 +1,6 @@
 // How the receiver wants the right answer written: from its samples, its words, its lists.
 import type { Column, Key } from '../model';
+import { tickedColumns } from '../shared/ticked-pair';
 import { columnIndex } from '../shared/cells';
 import { bareWords } from '../shared/normalise';
 import { quoted } from '../shared/plain';
@@ -324,12 +325,8 @@ export function learnKey(evidence: KeyEvidence): KeyLearned {
   if (having(evidence, 'verdict').length && having(evidence, 'option').length) {
     return fromVerdicts(evidence);
   }
-  const ticked = having(evidence, 'verdict');
-  if (
-    ticked.length === 2 &&
-    !having(evidence, 'right').length &&
-    !having(evidence, 'options').length
-  ) {
+  const ticked = tickedColumns(evidence.columns);
+  if (ticked) {
     return fromTicks(evidence, ticked);
   }
   if (having(evidence, 'right').length) {

@@ -2,9 +2,9 @@
 import type { Layout, Table } from '../model';
 import { columnLetters } from '../shared/cells';
 import { defined } from '../shared/defined';
-import { alike } from '../shared/normalise';
+import { isLabel } from '../shared/block-labels';
 import { count, quoted } from '../shared/plain';
-import { findBlocks, nameOfLabel, type Blocks } from '../understanding';
+import { findBlocks, type Blocks } from '../understanding';
 import { keyOfBlocks } from './block-key';
 import { findLabelledCells } from './labelled-cells';
 import { findBoard, type Board } from '../understanding';
@@ -100,7 +100,7 @@ function sampleOf(region: Region, blocks: Blocks): [number, number] | undefined 
 function valuesOf(region: Region, blocks: Blocks, label: string, column: number): string[] {
   const rows: number[] = [];
   for (let r = blocks.starts[0]!; r <= region.bottom; r++) {
-    if (alike(nameOfLabel(region.cell(r, blocks.labelColumn), blocks.counted)) === alike(label)) {
+    if (isLabel(label, region.cell(r, blocks.labelColumn))) {
       rows.push(r);
     }
   }

@@ -33,18 +33,10 @@ function pairsOf(said: Said): NonNullable<Item['pairs']> {
     });
 }
 
-/** The number in the middle of the two that a layout's two columns for a tolerance hold. */
-function numberBetween(said: Said): Item['number'] {
-  const [low, high, ...more] = said.all('tolerance').map(numberOf);
-  return low === undefined || high === undefined || more.length
-    ? undefined
-    : defined({ ...betweenBounds(low, high), unit: said.get('unit') || undefined });
-}
-
 function numberIn(said: Said): Item['number'] {
-  const between = numberBetween(said);
+  const between = betweenBounds(said.all('tolerance'));
   if (between) {
-    return between;
+    return defined({ ...between, unit: said.get('unit') || undefined });
   }
   if (said.has('value')) {
     return defined({

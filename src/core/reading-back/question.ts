@@ -1,5 +1,5 @@
 // A question from what stands in its roles, by the layout's notation.
-import { tickedPair } from '../shared/ticked-pair';
+import { saysOnlyTruth } from '../shared/ticked-pair';
 import type { Item, Kind, Layout, Role } from '../model';
 import { defined } from '../shared/defined';
 import { numberOf, secondsOf } from '../shared/normalise';
@@ -29,7 +29,7 @@ function kindOf(layout: Layout, said: Said): Kind {
 /** The kind of a row whose places could be of several. */
 function kindByAnswers(layout: Layout, said: Said): Kind {
   const hasOptions = (['option', 'options', 'right'] as const).some((role) => said.has(role));
-  if ((layout.key.style === 'word' && !hasOptions) || tickedPair(layout)) {
+  if (saysOnlyTruth(layout) && !hasOptions) {
     return 'true-false';
   }
   if (hasOptions) {

@@ -1,5 +1,5 @@
 // The fields of a question that a layout carries, each as one comparable text.
-import { tickedPair } from '../shared/ticked-pair';
+import { saysOnlyTruth } from '../shared/ticked-pair';
 import type { Item, Layout, Option, Role, Text } from '../model';
 import { optionLetter, tagText } from '../shared/plain';
 import type { ReadItem } from './unread';
@@ -115,8 +115,7 @@ function optionAnswers(given: readonly Option[], layout: Layout, carries: Carrie
   const options = inFileOrder(given, layout);
   const fields: Fields = { key: letters(options) };
   // Where the key is a word or a tick under one of two, rows have no cell for the options.
-  const isWord = layout.key.style === 'word' || tickedPair(layout) !== undefined;
-  const hasTexts = !isWord || layout.shape !== 'rows';
+  const hasTexts = !saysOnlyTruth(layout) || layout.shape !== 'rows';
   options.forEach(({ text, feedback }, index) => {
     if (hasTexts) {
       fields[`options.${index}`] = textIn(text, layout);

@@ -80,15 +80,13 @@ const QUANTITY =
 /** '2.4 m (± 0.1)': the tolerance in brackets behind the unit. */
 const BRACKETED_TOLERANCE =
   /\s*(\p{L}[^()\d±]{0,12})?\s*\(\s*(?:±|\+\/-)\s*([\d.,]+)[^()]{0,12}\)$/u;
-/** Longer texts are none. */
-const LONGEST_QUANTITY = 60;
+const LONGEST_BRACKETED = 60;
 
 /** A number with what people write beside it: `4.3 ± 0.1 m`, `12 km`; undefined where the text is none. */
 export function quantityOf(text: string): Quantity | undefined {
   const flat = text.trim().replace(/[\u2212\u2013]/g, '-');
-  const match = QUANTITY.exec(
-    flat.slice(0, LONGEST_QUANTITY).replace(BRACKETED_TOLERANCE, ' ± $2 $1'),
-  );
+  const isShort = flat.length <= LONGEST_BRACKETED;
+  const match = QUANTITY.exec(isShort ? flat.replace(BRACKETED_TOLERANCE, ' ± $2 $1') : flat);
   const value = match && numberOf(match[1]!);
   if (!match || value === undefined || value === null) {
     return undefined;

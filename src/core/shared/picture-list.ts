@@ -8,6 +8,9 @@ const ADDRESS = /^(?:https?:\/\/|data:)/i;
 const NUMBER = /^\d+$/;
 const ENDING = /\.[a-z]{2,5}$/i;
 
+/** Whether an address holds the picture itself. */
+export const holdsPicture = (href: string): boolean => href.startsWith('data:');
+
 /** A picture's name as lists are looked up: the last part of its address, without its ending, in any case. */
 export function pictureName(address: string): string {
   const path = address.replace(/[?#].*$/, '').replace(/\/+$/, '');

@@ -37,6 +37,13 @@ export type Assigned = { meaning: Meaning; p: number; others: Likely[] };
 const ranked = (p: readonly number[]): Likely[] =>
   MEANINGS.map((meaning, index) => ({ meaning, p: p[index]! })).sort((a, b) => b.p - a.p);
 
+/** A column taken for something else, with what it was thought to be kept at hand. */
+export const takenFor = (one: Assigned, meaning: Meaning, p: number): Assigned => ({
+  meaning,
+  p,
+  others: [{ meaning: one.meaning, p: one.p }, ...one.others],
+});
+
 /** How many other meanings of a column are kept at hand. */
 const KEPT = 3;
 

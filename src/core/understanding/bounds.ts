@@ -1,7 +1,7 @@
 // Two columns that hold the lowest and the highest number that count as an answer.
 import { numberOf } from '../shared/normalise';
 import { plainHeading } from './heading-words';
-import type { Assigned } from './assign';
+import { takenFor, type Assigned } from './assign';
 import type { ColumnView, Meaning, TableView } from './contract';
 
 /** Words for the two ends of a range, each pair in one language; common practice, no source. */
@@ -122,9 +122,7 @@ export function withBounds(
     const p = areEnds(columns[at]!, columns[at + 1]!, value);
     if (p > 0 && (value || !assigned.some(({ meaning }) => meaning === 'option'))) {
       return assigned.map((one, other) =>
-        other === at || other === at + 1
-          ? { meaning: 'tolerance', p, others: [{ meaning: one.meaning, p: one.p }, ...one.others] }
-          : one,
+        other === at || other === at + 1 ? takenFor(one, 'tolerance', p) : one,
       );
     }
   }

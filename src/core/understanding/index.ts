@@ -6,7 +6,6 @@ export { findMarks, withoutSign, type Marks } from './keys/marks';
 export { readingsOf, withoutWording, type Named } from './keys/named';
 export { findVerdicts } from './keys/verdicts';
 export { understandSheets } from './sheets';
-export { nameOfLabel } from './shapes/block-titles';
 export { findBlocks, type Blocks } from './shapes/blocks';
 export { findBoard, type Board } from './shapes/board';
 export { findSideways } from './shapes/sideways';

@@ -1,6 +1,6 @@
 // What no table of questions is without: a column that asks, and more than one option where there are any.
 import { stepsIn } from '../shared/table/separators';
-import type { Assigned } from './assign';
+import { takenFor, type Assigned } from './assign';
 import { says } from './column-words';
 import { roleOfMeaning, type Meaning, type TableView } from './contract';
 
@@ -29,11 +29,7 @@ export function withStem(
   if (isAsked || blank || rows < LEAST_ROWS || longest === undefined) {
     return [...assigned];
   }
-  return assigned.map((one, column) =>
-    column === longest
-      ? { meaning: 'stem', p: ASKS, others: [{ meaning: one.meaning, p: one.p }, ...one.others] }
-      : one,
-  );
+  return assigned.map((one, column) => (column === longest ? takenFor(one, 'stem', ASKS) : one));
 }
 
 const OFFERING: ReadonlySet<Meaning> = new Set(['options', 'right', 'wrong', 'wrongs']);
@@ -51,9 +47,8 @@ export function withoutLoneOption(
     if (!isLone || one.meaning !== 'option' || said.has(column)) {
       return one;
     }
-    const others = [{ meaning: one.meaning, p: one.p }, ...one.others];
     const p = one.others.find(({ meaning }) => meaning === 'accepted')?.p ?? 0;
-    return { meaning: 'accepted', p: Math.max(p, ANSWERS), others };
+    return takenFor(one, 'accepted', Math.max(p, ANSWERS));
   });
 }
 
@@ -71,13 +66,7 @@ export function withoutLoneStep(
     return [...assigned];
   }
   return assigned.map((one, column) =>
-    column === lone
-      ? {
-          meaning: 'accepted',
-          p: ANSWERS,
-          others: [{ meaning: one.meaning, p: one.p }, ...one.others],
-        }
-      : one,
+    column === lone ? takenFor(one, 'accepted', ANSWERS) : one,
   );
 }
 
@@ -118,8 +107,6 @@ export function withPassage(
       !said.has(column) &&
       !isNamed(column, one.meaning) &&
       mostly(column, (text) => text.length >= LONG_TEXT && ENDS.test(text));
-    return isPassage
-      ? { meaning: 'stem', p: ASKS, others: [{ meaning: one.meaning, p: one.p }, ...one.others] }
-      : one;
+    return isPassage ? takenFor(one, 'stem', ASKS) : one;
   });
 }

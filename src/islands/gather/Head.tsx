@@ -20,7 +20,7 @@ import {
 import { bankState } from '../state/bank';
 import { handOverOnly } from '../state/hand-over';
 import { useDiffering } from './use-differing';
-import { useKnown, useSayings } from './use-known';
+import { useKnown } from './use-known';
 
 const LaterEdition = lazy(() =>
   import('./LaterEdition').then((module) => ({ default: module.LaterEdition })),
@@ -113,9 +113,9 @@ function spoken(name: string, facts: string, findings: readonly Finding[]): stri
 export function Head() {
   const state = useGather();
   const [, go] = useLocation();
-  const said = useSayings();
-  const known = useKnown(said);
-  const differing = useDiffering(said);
+  const onBench = useKnown();
+  const { known } = onBench;
+  const differing = useDiffering(onBench);
   const [isCompared, setCompared] = useState(false);
   const facts = useFacts(known.length, differing.length);
   useAnnounce(spoken(state.name, facts, state.findings));

@@ -1,14 +1,14 @@
 // Questions on the bench that the bank has from the same file, and that say something else now: a later edition of it.
 import { useMemo } from 'react';
 import type { Item } from '../../core/model';
-import { markOf, saying } from '../../core/banks';
+import { markOf } from '../../core/banks';
 import { alike } from '../../core/shared/normalise';
 import { useBank } from '../state/bank';
-import { placeOf, useGather } from '../state/gather';
-import type { Sayings } from './use-known';
+import type { Editions } from '../state/gather/replacing';
+import type { OnBench } from './use-known';
 
 /** A question as the file has it now, and as the bank has it, with whether it was mended there since it came in. */
-export type Differing = { now: Item; inBank: Item; isMended: boolean };
+export type Differing = Editions & { isMended: boolean };
 
 const wordsOf = ({ stem, options = [], accepted = [] }: Item): Set<string> =>
   new Set(
@@ -58,22 +58,19 @@ function useByFile(): ReadonlyMap<string, readonly Item[]> {
   }, [bank]);
 }
 
-/** The later editions on the bench, each with what the bank has. */
-export function useDiffering({ said, marks }: Sayings): readonly Differing[] {
-  const { items, out, taken } = useGather();
+/** The later editions among what the bank does not have, each with what it has. */
+export function useDiffering({ fresh, marks }: OnBench): readonly Differing[] {
   const byFile = useByFile();
-  return useMemo(() => {
-    const ofSources = new Set(marks.values());
-    return items.flatMap((now): Differing[] => {
-      const place = placeOf(now);
-      const file = now.origin?.file;
-      const isKnown = said.has(saying(now)) || ofSources.has(markOf(now));
-      const isOpen = !out.has(place) && !taken.has(place) && !isKnown;
-      const inBank = isOpen && file ? earlier(now, byFile.get(file) ?? []) : undefined;
-      const mark = inBank && marks.get(inBank.id);
-      return inBank
-        ? [{ now, inBank, isMended: mark !== undefined && mark !== markOf(inBank) }]
-        : [];
-    });
-  }, [items, out, taken, said, marks, byFile]);
+  return useMemo(
+    () =>
+      fresh.flatMap((now): Differing[] => {
+        const file = now.origin?.file;
+        const inBank = file ? earlier(now, byFile.get(file) ?? []) : undefined;
+        const mark = inBank && marks.get(inBank.id);
+        return inBank
+          ? [{ now, inBank, isMended: mark !== undefined && mark !== markOf(inBank) }]
+          : [];
+      }),
+    [fresh, marks, byFile],
+  );
 }

@@ -5,31 +5,10 @@ import { fieldOfLine, headsAnswers } from '../../shared/vocabulary/answer-lines'
 import { likelihoodOf } from '../../understanding';
 import { asksToMatch } from './match-words';
 import { partsOf } from './option-line';
+import { anew, isLine, OFTEN, whereOften, type Lines } from './retyping';
 import { TYPED_OTHERWISE } from './typed-otherwise';
 
-type Lines = readonly DocumentLine[];
-/** So many lines must be typed alike before any of them is typed anew. */
-const OFTEN = 2;
 const RUN = 3;
-
-/** Longer lines are paragraphs, and nothing of this is looked for in them. */
-const LONGEST = 300;
-const isLine = ({ text }: DocumentLine): boolean => text.length < LONGEST;
-
-const anew = (line: DocumentLine, text: string): DocumentLine => {
-  const { runs: _runs, ...plain } = line;
-  return { ...plain, text };
-};
-
-/** The lines with what a look at each makes of it, where it makes anything of so many; long lines are not looked at. */
-const whereOften =
-  (look: (text: string) => string[] | undefined, least = OFTEN) =>
-  (lines: Lines): Lines => {
-    const found = lines.map((line) => (isLine(line) ? look(line.text) : undefined));
-    return found.filter(Boolean).length < least
-      ? lines
-      : lines.flatMap((line, at) => found[at]?.map((text) => anew(line, text)) ?? [line]);
-  };
 
 const FIELD = /(?:^|\s{2,}|\t|\s\|\s)(?=\p{L}[\p{L} ]{0,14}:\s*\S)/gu;
 

@@ -5,17 +5,7 @@ import { alike } from '../../shared/normalise';
 import { trueFalseInitials, trueFalsePair, verdictPair } from '../../shared/vocabulary/verdicts';
 import { likelihoodOf, type Meaning } from '../../understanding';
 import { WORDS_OF_POINTS } from './points';
-
-type Lines = readonly DocumentLine[];
-/** The line as it is looked at, and its text anew. */
-const anew = ({ runs: _runs, ...line }: DocumentLine, text: string): DocumentLine => ({
-  ...line,
-  text,
-});
-
-/** Longer lines are paragraphs. */
-const LONGEST = 300;
-const OFTEN = 2;
+import { anew, isLine, OFTEN, whereOften, type Lines } from './retyping';
 
 const BOX = String.raw`(?:[([]\s*([xX✓✔]?)\s*[)\]]|([☐☑☒□■]))`;
 const WORD = String.raw`\s*(\p{L}{1,12})`;
@@ -59,7 +49,7 @@ const COUNTED = /^\s*[([]?\d{1,3}[.):\]]/u;
 
 /** Statements with boxes for true and false, counted where they are not: each asks by itself, whatever stands above them. */
 function statementsTicked(lines: Lines): Lines {
-  const found = lines.map(({ text }) => (text.length < LONGEST ? truthTicked(text) : undefined));
+  const found = lines.map((line) => (isLine(line) ? truthTicked(line.text) : undefined));
   if (found.filter(Boolean).length < OFTEN) {
     return lines;
   }
@@ -86,30 +76,20 @@ const POINTS_BETWEEN = new RegExp(
   'iu',
 );
 /** A question whose points stand between its number and its text, with the points behind it. */
-function pointsBehind(text: string): string | undefined {
+function pointsBehind(text: string): string[] | undefined {
   const [, number, points, question] = POINTS_BETWEEN.exec(text) ?? [];
-  return number && `${number}: ${question!} ${points!}`;
+  return number ? [`${number}: ${question!} ${points!}`] : undefined;
 }
 
 const POINTS_FROM_0 = /[([]0\s?[-–]\s?(\d{1,2})[)\]]/u;
 /** Points given as what can be had at least and at most, '(0–2)'. */
-const mostPoints = (text: string): string | undefined =>
-  POINTS_FROM_0.test(text) ? text.replace(POINTS_FROM_0, '($1 points)') : undefined;
+const mostPoints = (text: string): string[] | undefined =>
+  POINTS_FROM_0.test(text) ? [text.replace(POINTS_FROM_0, '($1 points)')] : undefined;
 
 const ROOM = /([?!.])\s*_{5,}\s*$/u;
 /** A question or task with a line to write on behind it, without the line. */
-const withoutRoom = (text: string): string | undefined =>
-  ROOM.test(text) ? text.replace(ROOM, '$1') : undefined;
-
-/** The lines with what a look makes of each, where it makes anything of so many. */
-const whereOften =
-  (look: (text: string) => string | undefined, least: number) =>
-  (lines: Lines): Lines => {
-    const found = lines.map(({ text }) => (text.length < LONGEST ? look(text) : undefined));
-    return found.filter((text) => text !== undefined).length < least
-      ? lines
-      : lines.map((line, at) => (found[at] === undefined ? line : anew(line, found[at])));
-  };
+const withoutRoom = (text: string): string[] | undefined =>
+  ROOM.test(text) ? [text.replace(ROOM, '$1')] : undefined;
 
 /** What a name on a line of its own may stand above, and what is typed in front of the texts below it. */
 const ABOVE: readonly (readonly [meanings: readonly Meaning[], name: string])[] = [
@@ -200,21 +180,22 @@ const FEWEST_PAIRS = 3;
 
 /** Terms with their definitions that stand in brackets as a whole among others that don't. */
 function pairsUnwrapped(lines: Lines): Lines {
-  const isPair = (text: string): boolean => PAIR.test(text.slice(0, LONGEST));
-  return lines.filter(({ text }) => isPair(text)).length < FEWEST_PAIRS
+  const isPair = (text: string): boolean => PAIR.test(text);
+  const unwrapped = (text: string): string[] | undefined => {
+    const inner = IN_BRACKETS.exec(text)?.[1];
+    return inner && isPair(inner) ? [inner] : undefined;
+  };
+  return lines.filter((line) => isLine(line) && isPair(line.text)).length < FEWEST_PAIRS
     ? lines
-    : lines.map((line) => {
-        const inner = IN_BRACKETS.exec(line.text.slice(0, LONGEST))?.[1];
-        return inner && isPair(inner) ? anew(line, inner) : line;
-      });
+    : whereOften(unwrapped, 1)(lines);
 }
 
 /** Ways of typing, in the order in which they are looked for. */
 export const TYPED_OTHERWISE: readonly ((lines: Lines) => Lines)[] = [
   namesInFront,
   statementsTicked,
-  whereOften(pointsBehind, OFTEN),
-  whereOften(mostPoints, OFTEN),
+  whereOften(pointsBehind),
+  whereOften(mostPoints),
   whereOften(withoutRoom, 1),
   pairsUnwrapped,
 ];

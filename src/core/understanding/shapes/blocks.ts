@@ -29,8 +29,6 @@ export type Blocks = {
   heading: number | undefined;
   /** The row where an empty block opens. */
   template: number;
-  /** The words of the label that opens a block, where it counts the blocks. */
-  counted?: string;
 };
 
 const BESIDE: Partial<Record<string, Role>> = {
@@ -209,12 +207,5 @@ export function findBlocks(region: Region): Blocks | undefined {
       times: Math.max(1, own.length),
     });
   }
-  return {
-    labelColumn,
-    lines: withRightLines(lines),
-    starts,
-    heading,
-    template,
-    ...(counted ? { counted } : {}),
-  };
+  return { labelColumn, lines: withRightLines(lines), starts, heading, template };
 }

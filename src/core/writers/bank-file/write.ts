@@ -3,6 +3,7 @@
 import { strToU8, zipSync, type Zippable } from 'fflate';
 import { BANK_FILE_VERSION, type BankContents, type BankFile, type Item } from '../../model';
 import { fromBase64 } from '../../shared/base64';
+import { holdsPicture } from '../../shared/picture-list';
 
 type Digest = (bytes: Uint8Array) => Promise<string>;
 const DATE = new Date('2000-01-01T00:00:00');
@@ -17,7 +18,7 @@ async function movePictures(
   const known = new Map<string, string>();
   const moved: Item[] = [];
   for (const item of items) {
-    if (!item.media?.some(({ href }) => href.startsWith('data:'))) {
+    if (!item.media?.some(({ href }) => holdsPicture(href))) {
       moved.push(item);
       continue;
     }

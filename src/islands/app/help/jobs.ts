@@ -79,7 +79,7 @@ export const JOBS: readonly Job[] = [
     place: '/bank',
     words: 'images photos missing alternative text description link file accessibility gallery',
     steps: [
-      'A column of your file may name the picture of each question; one can also be dropped on a question that is being edited.',
+      'A column of your file may name the picture of each question; pictures in the cells of a workbook come along.',
       '“Look over”, then “Pictures”, lists every picture once, those first of which only the name is known. Bring in their files all at once: they are matched by their names.',
       'Say there what each shows, for those who don’t see it; put another file in its place, or take it off wherever it stands.',
     ],

@@ -153,8 +153,8 @@ function BankPictures() {
   if (!pictures.length) {
     return (
       <Text>
-        No question of this bank has a picture. Drop one on a question that is being edited, or name
-        pictures in a column of the file that is brought in.
+        No question of this bank has a picture. Name the pictures in a column of the file that is
+        brought in, and bring their files in here.
       </Text>
     );
   }
