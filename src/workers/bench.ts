@@ -14,7 +14,7 @@ import {
 import type { Contribution } from '../core/pipeline/together';
 import { defined } from '../core/shared/defined';
 import type { CoreWorker, GatherAnswer, SourceInput } from './protocol';
-import { sheetView } from './views';
+import { stackView } from './views';
 
 /** Told past the remote calls, so that a count shows while the worker is at it. */
 export type Progress = (done: number, of: number) => void;
@@ -80,14 +80,15 @@ export class Bench {
 
   private answer(version: number, opened: Opened, gathered: Gathered): Omit<GatherAnswer, 'ms'> {
     const sheets = sheetsOf(opened);
-    const sheet = sheets.find((candidate) => candidate.name === gathered.reading.sheet);
-    this.parts = { version, items: gathered.items, rows: sheet?.rows ?? [] };
+    const { sheet: name, alike = [] } = gathered.reading;
+    const view = stackView(sheets.filter((one) => one.name === name || alike.includes(one.name)));
+    this.parts = { version, items: gathered.items, rows: view?.rows ?? [] };
     return defined({
       version,
       ...gathered,
       items: [],
       of: Math.max(this.parts.items.length, this.parts.rows.length),
-      sheet: sheet ? { ...sheetView(sheet), rows: [] } : undefined,
+      sheet: view ? { ...view, rows: [] } : undefined,
       ...textOf(opened),
       sheets: sheets.map(({ name, hidden, rows }) => ({ name, hidden, rows: rows.length })),
       readable: otherReadings(opened),

@@ -55,6 +55,8 @@ export type SheetView = {
   hidden: boolean;
   rows: string[][];
   lines?: number[];
+  /** Where sheets with the same headings were read together: whose rows those from a row on (from 0) are, in their order. */
+  stack?: { sheet: string; from: number }[];
   merges: { top: number; left: number; bottom: number; right: number }[];
   /** For a blank, by `row:column`: b bold, m coloured, l a drop-down list; and the notes at its cells. */ looks?: Record<
     string,

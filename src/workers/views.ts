@@ -1,6 +1,7 @@
 // Sheets as the page shows them.
 import type { Sheet } from '../core/model';
 import { defined } from '../core/shared/defined';
+import { shownRow } from '../core/shared/table/region';
 import type { SheetView } from './protocol';
 
 /** A sheet as the page shows it. */
@@ -12,6 +13,22 @@ export const sheetView = (sheet: Sheet): SheetView =>
     merges: sheet.merges,
     lines: sheet.lines,
   });
+/** Sheets that were read together, one below the other in the order of the workbook; a lone one as it is. */
+export function stackView(sheets: readonly Sheet[]): SheetView | undefined {
+  const [first] = sheets;
+  if (!first || sheets.length === 1) {
+    return first && sheetView(first);
+  }
+  const starts = sheets.map((_, index) =>
+    sheets.slice(0, index).reduce((sum, { rows }) => sum + rows.length, 0),
+  );
+  return {
+    ...sheetView(first),
+    rows: sheets.flatMap(({ rows }) => rows),
+    lines: sheets.flatMap((sheet) => sheet.rows.map((_, row) => shownRow(sheet, row))),
+    stack: sheets.map(({ name }, index) => ({ sheet: name, from: starts[index]! })),
+  };
+}
 /** Of a blank, so many rows and columns of a rule are shown with what they look like and offer. */
 const ROWS_HINTED = 80;
 const COLUMNS_HINTED = 40;

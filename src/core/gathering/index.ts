@@ -10,6 +10,7 @@ import { withKeySheet } from './key-sheet';
 import { recall, withMemory, withRecalled } from './recall';
 import { otherShape } from './other-shapes';
 import { gatherRegion, gatherTables } from './tables-of-sheet';
+import { withSheetsAlike } from './sheets-alike';
 import { chooseSheet } from './sheet-choice';
 import { withOptionsApart } from './stems-apart';
 import { spreadMerges } from './merges';
@@ -42,12 +43,20 @@ export function gather(table: Table, options: GatherOptions): Gathered {
   if (!recalled) {
     return gatherSaid(table, options);
   }
-  const gathered = gatherSaid(table, { ...options, overrule: withRecalled(overrule, recalled) });
+  const gathered = gatherSaid(
+    table,
+    { ...options, overrule: withRecalled(overrule, recalled) },
+    overrule.sheet !== undefined,
+  );
   return { ...gathered, reading: withMemory(gathered.reading, overrule, recalled) };
 }
 
-/** A table under what was said of it. */
-function gatherSaid(table: Table, { overrule = {}, newId, progress }: GatherOptions): Gathered {
+/** A table under what was said of it; `alone` where a person asked for one of its sheets. */
+function gatherSaid(
+  table: Table,
+  { overrule = {}, newId, progress }: GatherOptions,
+  alone = overrule.sheet !== undefined,
+): Gathered {
   const chosen = chooseSheet(table, overrule.sheet);
   if (!chosen) {
     return {
@@ -80,8 +89,10 @@ function gatherSaid(table: Table, { overrule = {}, newId, progress }: GatherOpti
   }
   const ranges =
     range || overrule.headingRow !== undefined || overrule.columns ? [region] : tablesIn(region);
-  const found =
+  const read =
     ranges.length > 1 ? gatherTables(from, sheet, ranges, told) : gatherRegion(from, region, told);
+  const isPart = alone || range !== undefined || ranges.length > 1;
+  const found = isPart ? read : withSheetsAlike(from, sheet, read, told);
   for (const finding of found.findings) {
     findings.push(finding);
   }

@@ -2,7 +2,7 @@
 import type { Kind, Option } from '../model';
 import { alike, numberOf, quantityOf } from '../shared/normalise';
 import { kindOfWord } from '../shared/vocabulary/kinds';
-import { trueFalsePair, verdictPair } from '../shared/vocabulary/verdicts';
+import { trueFalsePair, trueFalseWords, verdictPair } from '../shared/vocabulary/verdicts';
 import { drawnGaps } from './answers';
 import type { KindWords, Manner } from './manner';
 import type { Row } from './row';
@@ -75,8 +75,11 @@ function fromCells(options: readonly Option[], row: Row, manner: Manner): Kind |
   return areGaps(options, row, manner) ? 'gap' : fromOptions(options, manner);
 }
 
-/** True or false, by a word in the key or by a tick under one of two headings. */
+/** True or false, by a word in the key or by a tick under one of two headings; beside other kinds the word of its one row will do. */
 function fromTruth(row: Row, manner: Manner): Kind | undefined {
+  if (row.text('kind') && trueFalseWords(answerOf(row))) {
+    return 'true-false';
+  }
   const isTicked = (row.slots.get('verdict')?.length ?? 0) === 2 && !row.has('option');
   const isSaid = manner.key.style === 'word' && row.text('key') !== '';
   return isTicked || isSaid ? 'true-false' : undefined;

@@ -143,19 +143,8 @@ function findOptionRows(region: Region): OptionRows | undefined {
   return marks === undefined ? undefined : { headingRow, first, stem, option, marks, letters };
 }
 
-/** A sheet with a row for each question of such a table, and the column its questions stand in (from 0); undefined of others. */
-export function optionRowsAsRows(region: Region): { rows: Sheet; stem: number } | undefined {
-  const found = findOptionRows(region);
-  if (!found) {
-    return undefined;
-  }
-  const { headingRow, first, stem, option, marks, letters } = found;
-  const base: number[] = [];
-  for (let column = region.left; column <= region.right; column++) {
-    if (column !== option && column !== marks && column !== letters) {
-      base.push(column);
-    }
-  }
+/** The rows of each question: those that go on with the question above stand with it. */
+function rowsOfQuestions(region: Region, { first, stem, option }: OptionRows): number[][] {
   const questions: number[][] = [];
   for (const row of optionRows(region, first, option)) {
     const last = questions.at(-1);
@@ -163,6 +152,30 @@ export function optionRowsAsRows(region: Region): { rows: Sheet; stem: number } 
       last.push(row);
     } else {
       questions.push([row]);
+    }
+  }
+  return questions;
+}
+
+/** Whether a column says something else of one option of a question than of another, as feedback to each does. */
+const differs = (region: Region, questions: readonly number[][], column: number): boolean =>
+  questions.some(
+    (rows) => new Set(rows.map((row) => region.cell(row, column)).filter(Boolean)).size > 1,
+  );
+
+/** A sheet with a row for each question of such a table, and the column its questions stand in (from 0); undefined of others. */
+export function optionRowsAsRows(region: Region): { rows: Sheet; stem: number } | undefined {
+  const found = findOptionRows(region);
+  if (!found) {
+    return undefined;
+  }
+  const { headingRow, stem, option, marks, letters } = found;
+  const questions = rowsOfQuestions(region, found);
+  const base: number[] = [];
+  const beside: number[] = [];
+  for (let column = region.left; column <= region.right; column++) {
+    if (column !== option && column !== marks && column !== letters) {
+      (differs(region, questions, column) ? beside : base).push(column);
     }
   }
   const most = Math.max(...questions.map(({ length }) => length));
@@ -173,12 +186,18 @@ export function optionRowsAsRows(region: Region): { rows: Sheet; stem: number } 
     rows: [
       [
         ...base.map((column) => region.cell(headingRow, column)),
-        ...numbers.flatMap((n) => [`Answer ${n + 1}`, `Verdict ${n + 1}`]),
+        ...numbers.flatMap((n) => [
+          `Answer ${n + 1}`,
+          `Verdict ${n + 1}`,
+          ...beside.map((column) => `${region.cell(headingRow, column)} ${n + 1}`),
+        ]),
       ],
       ...questions.map((own) => [
         ...base.map((column) => filled(own, column)),
         ...numbers.flatMap((n) =>
-          [option, marks].map((column) => (n < own.length ? region.cell(own[n]!, column) : '')),
+          [option, marks, ...beside].map((column) =>
+            n < own.length ? region.cell(own[n]!, column) : '',
+          ),
         ),
       ]),
     ],

@@ -2,6 +2,7 @@
 import type { Column, Role } from '../model';
 import { columnIndex, columnLetters } from '../shared/cells';
 import type { Region } from '../shared/table/region';
+import { quoted } from '../shared/plain';
 import { tagNameOf } from '../shared/tag-name';
 import { alike, bareWords } from '../shared/normalise';
 import { speaksOf } from '../shared/vocabulary/rule-words';
@@ -161,6 +162,24 @@ function rulesOf(
 
 const JOINED: readonly Role[] = ['tags', 'wrongs', 'options', 'accepted', 'category'];
 
+/** A receiver's form asks of nobody which rows are wanted: such a column holds what its samples all say, or nothing of ours. */
+function withConstant(column: Learned, sampled: readonly string[]): Learned {
+  const values = new Set(sampled.filter(Boolean));
+  const [value] = values;
+  if (column.role !== 'pick' && column.role !== 'constant') {
+    return column;
+  }
+  return value !== undefined && values.size === 1
+    ? {
+        ...column,
+        role: 'constant',
+        default: value,
+        because: `every sample says ${quoted(value, 30)}`,
+        sure: false,
+      }
+    : { ...column, role: column.role === 'pick' ? 'ignore' : column.role };
+}
+
 /** What is known of a blank besides its columns. */
 export type Around = {
   /** Rows count from 0; `lastSample` is before `first` where there are no samples. */
@@ -215,7 +234,7 @@ export function learnColumns(
       : undefined;
     const seconds = column.role === 'seconds' && said ? listedNumbers(said) : undefined;
     return {
-      ...column,
+      ...withConstant(column, sampled),
       ...(separator ? { separator } : {}),
       ...(seconds && !column.values ? { values: seconds.map(String) } : {}),
     };

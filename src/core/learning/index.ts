@@ -11,7 +11,7 @@ import {
   SURE,
   understandSheets,
 } from '../understanding';
-import { noteAt } from './at-cell';
+import { noteAt, notesAtHeadings } from './at-cell';
 import { learnColumns, type Learned } from './columns';
 import type { LearnedLayout } from './contract';
 import { learnKey } from './key';
@@ -282,9 +282,9 @@ export function learn(table: Table, id: string): LearnedLayout {
     table.sheets.filter((sheet) => sheet !== region.sheet),
   );
   const stated = rulesBelow(region, headingRow, first);
-  stated.forEach((text, heading) =>
-    explanations.set(heading, [explanations.get(heading) ?? '', text].filter(Boolean).join('\n')),
-  );
+  for (const [heading, text] of [...stated, ...notesAtHeadings(region, headingRow)]) {
+    explanations.set(heading, [explanations.get(heading) ?? '', text].filter(Boolean).join('\n'));
+  }
   const learned = learnColumns(region, headingRow, {
     first,
     lastSample: sample?.last ?? first - 1,

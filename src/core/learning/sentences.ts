@@ -51,7 +51,13 @@ export const countsBytes = (text: string): boolean => /\d\s*(?:bytes?|octets?)\b
 /** The greatest number of characters that a heading or note names; undefined where it names none. */
 export function characterLimit(text: string): number | undefined {
   const words = bareWords(text);
-  return speaksOf('characters', words) ? numbersIn(words).at(-1) : undefined;
+  // A small number in words counts something else: 'one of these signs'.
+  const numbers = numbersIn(
+    words.replace(/\p{L}+/gu, (word) =>
+      (NUMBERS[word] ?? LEAST_LENGTH) < LEAST_LENGTH ? '' : word,
+    ),
+  );
+  return speaksOf('characters', words) ? numbers.at(-1) : undefined;
 }
 
 /** A greatest length that a heading gives in brackets without its unit: `(200 max)`, `[max. 80]`; two digits at least, since a few are options. */

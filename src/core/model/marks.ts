@@ -17,8 +17,27 @@ export const OPTION_LABELS = [
   '1.',
   '1:',
   '(1)',
+  '[a]',
+  '[A]',
+  'a]',
+  'A]',
+  'a/',
+  'A/',
 ] as const;
-export const STEM_LABELS = ['1.', '1)', '1:', '(1)', '1-', '#1', 'Q1.', 'Q1:', 'Q1)'] as const;
+export const STEM_LABELS = [
+  '1.',
+  '1)',
+  '1:',
+  '(1)',
+  '1-',
+  '#1',
+  '[1]',
+  '1]',
+  '1/',
+  'Q1.',
+  'Q1:',
+  'Q1)',
+] as const;
 
 /** What a line of its own in a question of marked text can hold, besides its text and its answers. */
 export const LINE_FIELDS = ['ref', 'points', 'seconds', 'hint', 'title', 'category'] as const;

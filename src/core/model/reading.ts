@@ -51,6 +51,8 @@ export type OtherReading = z.infer<typeof OtherReadingSchema>;
 export const ReadingSchema = z.object({
   as: ReadAsSchema.optional(),
   sheet: z.string().optional(),
+  /** Other sheets with the same headings whose questions were read together with this one's; absent where there are none. */
+  alike: z.array(z.string()).optional(),
   /** As typed, 'A1:E10'; the whole sheet where absent. */
   range: z.string().optional(),
   headingRow: z.number().int().positive().nullable(),

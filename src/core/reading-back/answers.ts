@@ -66,8 +66,12 @@ function gapsOf(said: Said): Pick<Item, 'stem' | 'gaps'> {
 }
 
 /** A card has one side behind the other, wherever the layout has room for it; only answers of its own may be several. */
-const cardAnswer = (said: Said): string[] =>
-  said.has('accepted') ? typed(said) : typed(said).slice(0, 1);
+function cardAnswer(said: Said): string[] {
+  if (!said.has('accepted')) {
+    return typed(said).slice(0, 1);
+  }
+  return said.separator('accepted') === undefined ? typed(said) : shortAnswers(said);
+}
 
 /** Typed answers; one cell may hold several. */
 function shortAnswers(said: Said): string[] {

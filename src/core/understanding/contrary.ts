@@ -50,6 +50,12 @@ function areTicks(column: ColumnView): boolean {
 }
 const areLists = (column: ColumnView): boolean => share(filledOf(column), isListed) >= MOSTLY;
 
+/** A use is one of two words that come again; texts that are all different are what something is used for. */
+const areNoUses = (column: ColumnView): boolean => {
+  const filled = filledOf(column);
+  return filled.length > 2 && new Set(filled.map(alike)).size === filled.length;
+};
+
 const PLACE = /^[A-Ja-j\d]$/u;
 
 /** Whether a heading names the right answer beside others that name the wrong ones, and cells hold more than letters. */
@@ -115,24 +121,34 @@ function answeredElsewhere(view: TableView, column: ColumnView): readonly Meanin
   return isElsewhere && isWorded && says(column, ...ANSWERING) < UNSAID ? ['accepted'] : [];
 }
 
-/** What the cells of a column speak against. A name tells who wrote a question better than an address does. */
-function against(column: ColumnView, hasNames: boolean): readonly Meaning[] {
+/** What the cells of a column speak against. */
+function against(column: ColumnView): readonly Meaning[] {
   return [
     ...(isRepeated(column) ? (['ref', 'term'] as const) : []),
     ...(areTicks(column) ? (['option', 'options', 'key'] as const) : []),
     ...(verdictPair(column.list ?? []) ? (['kind'] as const) : []),
-    ...(hasNames && areAddresses(column) ? (['by'] as const) : []),
     ...(areNoNumbers(column) ? NUMBERS : []),
     ...(areLists(column) ? (['option'] as const) : []),
+    ...(areNoUses(column) ? (['use'] as const) : []),
   ];
 }
 
-/** What the cells of a column show by themselves; beside addresses, who a form's names are. */
-function shownBy(view: TableView, column: number, hasAddresses: boolean): Meaning | undefined {
-  const own = view.columns[column]!;
-  if (hasAddresses && saysWho(own) && !areAddresses(own)) {
-    return 'by';
+/**
+ * Who wrote a question: beside addresses a form's names are. A name tells it better than an address does, which then is nothing.
+ */
+function writer(
+  own: ColumnView,
+  people: { addresses: boolean; names: boolean },
+): Meaning | undefined {
+  if (areAddresses(own)) {
+    return people.names ? 'ignore' : 'by';
   }
+  return people.addresses && saysWho(own) ? 'by' : undefined;
+}
+
+/** What the cells of a column show by themselves. */
+function shownBy(view: TableView, column: number): Meaning | undefined {
+  const own = view.columns[column]!;
   if (areLists(own) && says(own, 'wrongs') > NAMED) {
     return 'wrongs';
   }
@@ -147,17 +163,22 @@ export function withoutContrary(
   view: TableView,
   odds: readonly (readonly number[])[],
 ): (readonly number[])[] {
-  const hasAddresses = view.columns.some(areAddresses);
   const together = shownTogether(view);
-  const hasNames = view.columns.some((column) => saysWho(column) && !areAddresses(column));
+  const people = {
+    addresses: view.columns.some(areAddresses),
+    names: view.columns.some((column) => saysWho(column) && !areAddresses(column)),
+  };
   return odds.map((own, index) => {
-    const shown = together.get(view.columns[index]!) ?? shownBy(view, index, hasAddresses);
+    const shown =
+      together.get(view.columns[index]!) ??
+      writer(view.columns[index]!, people) ??
+      shownBy(view, index);
     if (shown) {
       return scaled(own.map((p, n) => (MEANINGS[n] === shown ? 1 : p * HARDLY)));
     }
     const column = view.columns[index]!;
     const out = [
-      ...against(column, hasNames),
+      ...against(column),
       ...calledElsewhere(view, column),
       ...answeredElsewhere(view, column),
     ];

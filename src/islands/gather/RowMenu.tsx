@@ -1,5 +1,6 @@
 // What a row's number offers: to be the headings, or to be where the reading starts or ends.
 import { Menu, UnstyledButton, VisuallyHidden } from '@mantine/core';
+import { defined } from '../../core/shared/defined';
 import { parseRange, rangeName } from '../../core/shared/cells';
 import type { GatherAnswer } from '../../workers/protocol';
 import { overrule, useGather } from '../state/gather';
@@ -19,15 +20,18 @@ function cutAt({ sheet, reading }: GatherAnswer, side: Side, shown: number): str
   return rangeName({ ...range, [side]: shown - 1 });
 }
 
-export function RowMenu({ shown }: { shown: number }) {
+export function RowMenu({ shown, sheet }: { shown: number; sheet: string | undefined }) {
   const { answer } = useGather();
   // Lines of a text have no range: what is read of it is said by other means.
-  const canCut = answer?.sheet !== undefined && !answer.sheet.lines;
+  const isStack = sheet !== undefined;
+  const canCut = answer?.sheet !== undefined && !answer.sheet.lines && !isStack;
+  // What is said of a row of one sheet among several is said of that sheet alone.
+  const of = defined({ sheet });
   const cut = (side: Side): void => {
     void overrule({ range: cutAt(answer!, side, shown), headingRow: undefined, key: undefined });
   };
   const head = (): void => {
-    void overrule({ headingRow: shown, columns: undefined, key: undefined });
+    void overrule({ ...of, headingRow: shown, columns: undefined, key: undefined });
   };
   return (
     <Menu position="bottom-start" withinPortal>

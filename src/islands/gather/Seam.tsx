@@ -18,23 +18,25 @@ const GUESS = 66;
 /** Rows drawn beyond what is in sight. */
 const OVERSCAN = 6;
 
-/** Findings of cells that became no question, by the row's number. */
-function useLone(): ReadonlyMap<number, Finding> {
-  const { findings } = useGather();
+/** Findings of cells that became no question, by the row's key. */
+function useLone(): ReadonlyMap<string, Finding> {
+  const { findings, answer } = useGather();
+  const isStack = answer?.sheet?.stack !== undefined;
   return useMemo(
     () =>
       new Map(
-        findings.flatMap((finding): [number, Finding][] => {
+        findings.flatMap((finding): [string, Finding][] => {
           const row = /\d+$/.exec(finding.where?.cell ?? '')?.[0];
-          return finding.item || !row ? [] : [[Number(row), finding]];
+          const sheet = isStack ? finding.where?.sheet : '';
+          return finding.item || !row ? [] : [[`${sheet ?? ''}!${row}`, finding]];
         }),
       ),
-    [findings],
+    [findings, isStack],
   );
 }
 
 function useVirtualRows(rows: readonly ShownRow[], scroller: HTMLElement | null) {
-  const key = useCallback((index: number) => rows[index]?.shown ?? index, [rows]);
+  const key = useCallback((index: number) => rows[index]?.key ?? index, [rows]);
   const estimate = useCallback(() => GUESS, []);
   return useVirtualizer({
     count: rows.length,
@@ -91,8 +93,8 @@ export function Seam() {
                 columns={columns}
                 tracks={tracks}
                 byItem={byItem}
-                lone={lone.get(row.shown)}
-                dragged={dragged}
+                lone={lone.get(row.key)}
+                dragged={dragged?.sheet === row.sheet ? dragged : undefined}
                 fixed={fixed}
               />
             </div>

@@ -3,6 +3,7 @@ import { Text } from '@mantine/core';
 import { memo } from 'react';
 import type { CellRange, Finding } from '../../core/model';
 import { cellName } from '../../core/shared/cells';
+import { quoted } from '../../core/shared/plain';
 import { worst, worstToSee } from '../parts/Finding';
 import { StateSign } from '../parts/StateSign';
 import { RowMenu } from './RowMenu';
@@ -43,6 +44,7 @@ function Cells({ row, columns, findings, dragged, fixed }: CellsProps) {
         key={index}
         role="cell"
         data-place={`${row.shown - 1}:${index}`}
+        data-sheet={row.sheet}
         className={`cell ${marks.join(' ')}`}
       >
         <span>{row.cells[index] ?? ''}</span>
@@ -51,11 +53,14 @@ function Cells({ row, columns, findings, dragged, fixed }: CellsProps) {
   });
 }
 
+const headingWords = ({ sheet }: ShownRow): string =>
+  sheet === undefined ? 'headings' : `headings of ${quoted(sheet)}`;
+
 /** A row that became no question says why, where there is a reason. */
 function Aside({ row, lone }: { row: ShownRow; lone: Finding | undefined }) {
   return (
     <Text c="dimmed" size="sm" className="aside-why">
-      {row.isHeading ? 'headings' : (lone?.message ?? 'left out')}
+      {row.isHeading ? headingWords(row) : (lone?.message ?? 'left out')}
     </Text>
   );
 }
@@ -87,7 +92,7 @@ export const SeamRow = memo(function SeamRow({
     <>
       <div className="seam-left" style={{ gridTemplateColumns: tracks }}>
         <span role="rowheader" className="number">
-          <RowMenu shown={row.shown} />
+          <RowMenu shown={row.shown} sheet={row.sheet} />
         </span>
         <Cells row={row} columns={columns} findings={findings} dragged={dragged} fixed={fixed} />
       </div>

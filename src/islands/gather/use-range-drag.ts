@@ -1,22 +1,24 @@
 // A block of the source's cells, dragged with the mouse, becomes the range that is read.
 import { useCallback, useEffect, useRef, useState, type PointerEvent } from 'react';
 import type { CellRange } from '../../core/model';
+import { defined } from '../../core/shared/defined';
 import { rangeName } from '../../core/shared/cells';
 import { overrule } from '../state/gather';
 
-type Corner = { row: number; column: number };
+/** `sheet` is said where several were read together. */
+type Corner = { row: number; column: number; sheet: string | undefined };
+export type Dragged = CellRange & { sheet: string | undefined };
 
 /** The cell under a point, by the place that its element carries. */
 function cellAt(x: number, y: number): Corner | undefined {
-  const place = (
-    document.elementFromPoint(x, y)?.closest<HTMLElement>('[data-place]')?.dataset['place'] ?? ''
-  )
-    .split(':')
-    .map(Number);
-  return place.length === 2 ? { row: place[0]!, column: place[1]! } : undefined;
+  const { place = '', sheet } =
+    document.elementFromPoint(x, y)?.closest<HTMLElement>('[data-place]')?.dataset ?? {};
+  const [row, column] = place.split(':').map(Number);
+  return row === undefined || column === undefined ? undefined : { row, column, sheet };
 }
 
-const between = (a: Corner, b: Corner): CellRange => ({
+const between = (a: Corner, b: Corner): Dragged => ({
+  sheet: a.sheet,
   top: Math.min(a.row, b.row),
   bottom: Math.max(a.row, b.row),
   left: Math.min(a.column, b.column),
@@ -24,12 +26,12 @@ const between = (a: Corner, b: Corner): CellRange => ({
 });
 
 export function useRangeDrag(): {
-  dragged: CellRange | undefined;
+  dragged: Dragged | undefined;
   onPointerDown: (event: PointerEvent) => void;
 } {
-  const [dragged, setDragged] = useState<CellRange>();
+  const [dragged, setDragged] = useState<Dragged>();
   const start = useRef<Corner | undefined>(undefined);
-  const current = useRef<CellRange | undefined>(undefined);
+  const current = useRef<Dragged | undefined>(undefined);
   useEffect(() => {
     const move = (event: globalThis.PointerEvent): void => {
       if (!start.current) {
@@ -38,6 +40,7 @@ export function useRangeDrag(): {
       const cell = cellAt(event.clientX, event.clientY);
       if (
         !cell ||
+        cell.sheet !== start.current.sheet ||
         (cell.row === start.current.row && cell.column === start.current.column && !current.current)
       ) {
         return;
@@ -53,6 +56,7 @@ export function useRangeDrag(): {
       setDragged(undefined);
       if (range && (range.bottom > range.top || range.right > range.left)) {
         void overrule({
+          ...defined({ sheet: range.sheet }),
           range: rangeName(range),
           columns: undefined,
           headingRow: undefined,

@@ -1,11 +1,16 @@
 // The rows of the sheet that is looked at, each with the questions that it became.
 import { useMemo } from 'react';
 import type { Item } from '../../core/model';
+import { defined } from '../../core/shared/defined';
+import { alike } from '../../core/shared/normalise';
 import type { GatherAnswer } from '../../workers/protocol';
 import { useGather } from '../state/gather';
 import { useIsShown } from './use-marked';
 
 export type ShownRow = {
+  key: string;
+  /** The sheet that the row is of, where several were read together. */
+  sheet?: string;
   /** The row's number as its file counts it, from 1. */
   shown: number;
   cells: readonly string[];
@@ -14,10 +19,15 @@ export type ShownRow = {
   isHeading: boolean;
 };
 
-function itemsByRow(items: readonly Item[]): Map<number, { item: Item; n: number }[]> {
-  const byRow = new Map<number, { item: Item; n: number }[]>();
+type Placed = { item: Item; n: number };
+
+const keyOf = (sheet: string | undefined, row: number): string => `${sheet ?? ''}!${row}`;
+
+/** The questions by their rows; of a lone sheet by the row alone. */
+function itemsByRow(items: readonly Item[], isStack: boolean): Map<string, Placed[]> {
+  const byRow = new Map<string, Placed[]>();
   items.forEach((item, index) => {
-    const row = item.origin?.row ?? 0;
+    const row = keyOf(isStack ? item.origin?.sheet : undefined, item.origin?.row ?? 0);
     const own = byRow.get(row);
     if (own) {
       own.push({ item, n: index + 1 });
@@ -28,6 +38,21 @@ function itemsByRow(items: readonly Item[]): Map<number, { item: Item; n: number
   return byRow;
 }
 
+type Seen = Pick<GatherAnswer, 'reading'> & { sheet: NonNullable<GatherAnswer['sheet']> };
+
+/** Whether a row holds the headings; of sheets that were read together, whether it says what the headings of the one say. */
+function headingsOf({ sheet, reading }: Seen): (index: number, shown: number) => boolean {
+  const { stack, rows, lines } = sheet;
+  if (!stack) {
+    return (_, shown) => shown === reading.headingRow;
+  }
+  const from = stack.find((one) => one.sheet === reading.sheet)?.from ?? 0;
+  const at = rows.findIndex((_, index) => index >= from && lines?.[index] === reading.headingRow);
+  const said = (cells: readonly string[] = []): string => cells.map(alike).join('\t').trimEnd();
+  const headings = said(rows[at]);
+  return (index) => headings !== '' && said(rows[index]) === headings;
+}
+
 /** The rows that hold something, in their order. */
 export function rowsOf(
   { sheet, reading }: Pick<GatherAnswer, 'sheet' | 'reading'>,
@@ -36,16 +61,22 @@ export function rowsOf(
   if (!sheet) {
     return [];
   }
-  const byRow = itemsByRow(items);
+  const { stack = [] } = sheet;
+  const byRow = itemsByRow(items, stack.length > 0);
+  const headings = headingsOf({ sheet, reading });
   return sheet.rows
     .map((cells, index): ShownRow => {
       const shown = sheet.lines?.[index] ?? index + 1;
-      return {
+      const own = stack.findLast(({ from }) => from <= index)?.sheet;
+      const key = keyOf(own, shown);
+      return defined({
+        key,
+        sheet: own,
         shown,
         cells,
-        items: byRow.get(shown) ?? [],
-        isHeading: shown === reading.headingRow,
-      };
+        items: byRow.get(key) ?? [],
+        isHeading: headings(index, shown),
+      });
     })
     .filter((row) => row.items.length || row.cells.some((cell) => cell.trim()));
 }

@@ -68,14 +68,20 @@ function borderLines(body: readonly string[]): ReadonlySet<string> {
   return hasBoth && first ? new Set([first[0]!, first.at(-1)!]) : new Set();
 }
 
-/** The word of a line that stands alone above the questions: it comes once, in the manner of the others. */
-function titleWord(body: readonly string[], bare: ReadonlySet<string>): string | undefined {
+/** More lines above the questions are no head. */
+const MOST_HEAD = 4;
+
+/** The words of the lines that stand apart above the questions, each with one: they come once, in the manner of the others. */
+function headWords(body: readonly string[], bare: ReadonlySet<string>): string[] {
   const first = body.findIndex((line) => line.trim());
-  const line = body[first] ?? '';
-  if (first < 0 || body[first + 1]?.trim() !== '') {
-    return undefined;
+  const end = body.findIndex((line, at) => at > first && !line.trim());
+  if (first < 0 || end < 0 || end - first > MOST_HEAD) {
+    return [];
   }
-  return bare.size ? FIRST_WORD.exec(line)?.[1] : wordIn(line)?.word;
+  const words = body
+    .slice(first, end)
+    .map((line) => (bare.size ? FIRST_WORD.exec(line)?.[1] : wordIn(line)?.word));
+  return words.every((word) => word !== undefined) ? words : [];
 }
 
 type WordIn = { word: string; rest: string; isTight: boolean } | undefined;
@@ -120,8 +126,8 @@ export function fixedWords(body: readonly string[]): FixedWords {
   let tight = 0;
   let loose = 0;
   const bare = bareFirstWords(body);
-  const title = titleWord(body, bare);
-  const all = title === undefined ? bare : new Set([...bare, title]);
+  const head = headWords(body, bare);
+  const all = new Set([...bare, ...head]);
   // A word with a sign behind it is told by the two together; a word in capitals by itself, where others stand bare.
   const signedWord = (line: string): WordIn => {
     const found = wordIn(line);
@@ -146,7 +152,7 @@ export function fixedWords(body: readonly string[]): FixedWords {
     }
   }
   const words = [...times]
-    .filter(([word, n]) => n >= OFTEN || word === title)
+    .filter(([word, n]) => n >= OFTEN || head.includes(word))
     .map(([word]) => word)
     .slice(0, MOST);
   const signs = new Map(words.map((word, at) => [word, String.fromCodePoint(FIRST_SIGN + at)]));

@@ -129,9 +129,12 @@ export function learnMarkedText(
   const comments = lines.filter(isComment).map((line) => line.slice(comment!.length));
   const body = lines.filter((line) => !isComment(line));
   const told = { ...marksInSentences(comments), ...explainedMarks(legendOf(comments)) };
-  const repeated = repeatedSigns(body, comments);
+  const shown = shownMarks(body);
+  const { right: seen, rightAt } = shown.marks;
+  const behind = seen !== undefined && rightAt === 'behind' ? { right: seen, rightAt } : undefined;
+  const repeated = repeatedSigns(body, comments, behind);
   const keyLine = repeated?.keyLine ?? keyLineIn(body);
-  const evidence: Evidence = { body, told, shown: shownMarks(body), repeated, keyLine };
+  const evidence: Evidence = { body, told, shown, repeated, keyLine };
   const right = rightOf(evidence);
   if (!right) {
     return undefined;

@@ -61,12 +61,24 @@ function onlySign(
   return isSure && !opens.has(undefined) ? sign : undefined;
 }
 
-/** A line above all questions with the set's name. */
-function setTitleIn(blocks: readonly string[][], said: readonly string[]): string | undefined {
-  const [first, ...others] = blocks;
-  const sign = first?.length === 1 ? signedOf(first[0]!)?.sign : undefined;
-  const again = others.flat().some((line) => signedOf(line)?.sign === sign);
-  return sign !== undefined && !again && meaningOf(sign, said) !== 'category' ? sign : undefined;
+const signsOf = (block: readonly string[]): (string | undefined)[] =>
+  block.map((line) => signedOf(line)?.sign);
+
+/** The signs of the lines above all questions, each its own; a category's may come again. None where the first block is no head. */
+function headIn(blocks: readonly string[][], said: readonly string[]): string[] {
+  const below = new Set(blocks.slice(1).flatMap(signsOf));
+  const isHead = (sign: string | undefined): sign is string =>
+    sign !== undefined && (!below.has(sign) || meaningOf(sign, said) === 'category');
+  const signs = blocks.length > 1 ? signsOf(blocks[0]!) : [];
+  return signs.every(isHead) ? signs : [];
+}
+
+/** The sign of the line above all questions with the set's name: the one whose word says so, or a lone one. */
+function setTitleIn(head: readonly string[], said: readonly string[]): string | undefined {
+  const [only = '', other] = head;
+  const named = head.find((sign) => meaningOf(sign, said) === 'title');
+  const isLone = only !== '' && other === undefined && meaningOf(only, said) !== 'category';
+  return named ?? (isLone ? only : undefined);
 }
 
 type Place = 'category' | 'open' | 'feedback';
@@ -132,22 +144,32 @@ function labelsOf(blocks: readonly string[][]): Pick<Marks, 'optionLabel' | 'ste
 }
 
 /** Where lines of question's feedback and category stand, and where the question is opened. */
-function standing(marks: Marks, frame: ReturnType<typeof frameOf>): Partial<Marks> {
+function standing(
+  marks: Marks,
+  frame: ReturnType<typeof frameOf>,
+  head: readonly string[],
+): Partial<Marks> {
   const opens = frame ? ('question' as const) : ('stem' as const);
   return {
     ...(marks.open ? { openAt: opens } : {}),
-    ...(marks.category ? { categoryAt: 'question' as const } : {}),
+    ...(marks.category && !head.includes(marks.category)
+      ? { categoryAt: 'question' as const }
+      : {}),
     ...(marks.feedback ? { feedbackAt: 'question' as const } : {}),
   };
 }
 
 /** What says the answers: signs of right and wrong options, a line that names the right ones, or typed answers. */
-function answersIn(blocks: readonly string[][], said: readonly string[]): Marks | undefined {
+function answersIn(
+  blocks: readonly string[][],
+  said: readonly string[],
+  behind: Marks | undefined,
+): Marks | undefined {
   const { key, signs } = keyIn(blocks, said);
   const accepted = key || signs ? undefined : acceptedIn(blocks, said);
   return key || signs || accepted !== undefined
     ? defined({ right: '*', ...signs, ...key, accepted })
-    : undefined;
+    : behind;
 }
 
 type Around = Partial<Record<Place, string>> & Pick<Marks, 'fields'>;
@@ -169,21 +191,27 @@ function aroundIn(
   });
 }
 
-function signsIn(body: readonly string[], said: readonly string[]): Marks | undefined {
+function signsIn(
+  body: readonly string[],
+  said: readonly string[],
+  behind: Marks | undefined,
+): Marks | undefined {
   const frame = frameOf(body);
   const { numberLine, rest: blocks } = countedBlocks(blocksOf(body, frame));
-  const answers = answersIn(blocks, said);
+  const answers = answersIn(blocks, said, behind);
   if (!answers) {
     return undefined;
   }
+  const head = headIn(blocks, said);
   const title = titleOf(body);
-  const setTitle = title.titleOpen === undefined ? setTitleIn(blocks, said) : undefined;
+  const setTitle = title.titleOpen === undefined ? setTitleIn(head, said) : undefined;
   const { right, wrong, keyLine, option, accepted } = answers;
   const known = new Set(
     [right, wrong, keyLine, option, accepted, setTitle].flatMap((sign) => sign ?? []),
   );
-  const { open, ...around } = aroundIn(blocks, said, known);
-  const close = closeOf(blocks, around.category);
+  const { open, ...around } = aroundIn(head.length ? blocks.slice(1) : blocks, said, known);
+  const category = around.category ?? head.find((sign) => meaningOf(sign, said) === 'category');
+  const close = closeOf(blocks, category);
   const stemClose = closeOf(blocks, open);
   const labels = labelsOf(blocks);
   // A sign that counts is no sign of its own.
@@ -192,6 +220,7 @@ function signsIn(body: readonly string[], said: readonly string[]): Marks | unde
     ...answers,
     ...labels,
     ...around,
+    category,
     setTitle,
     ...(frame ? { ...frame, stem: opened } : { open: opened }),
     ...(close === undefined && stemClose === undefined ? title : {}),
@@ -202,18 +231,23 @@ function signsIn(body: readonly string[], said: readonly string[]): Marks | unde
     pair: pairSign(blocks),
     between: frame ? ('none' as const) : ('blank-line' as const),
   });
-  return { ...marks, ...standing(marks, frame) };
+  return { ...marks, ...standing(marks, frame, head) };
 }
 
-/** The signs of a sample without its comments, words that stand in front of lines among them; undefined where nothing tells which option is right. */
+/**
+ * The signs of a sample without its comments, words that stand in front of lines among them; undefined where nothing tells which
+ * option is right. `behind` is a sign that was seen behind options, for samples that tell it by nothing else.
+ */
 export function repeatedSigns(
   body: readonly string[],
   comments: readonly string[] = [],
+  behind?: Marks,
 ): Marks | undefined {
   const words = fixedWords(body);
   const marks = signsIn(
     body.map((line) => words.hide(line)),
     [...comments, ...words.said],
+    behind,
   );
   return marks && words.shown(marks);
 }

@@ -80,7 +80,7 @@ function labelsIn(body: readonly string[]): RegExpExecArray[] {
 /** What the samples themselves show: numbers before stems, labels before options, a sign before some of them. */
 export function shownMarks(body: readonly string[]): Shown {
   const stem = tally(
-    body.map((line) => (/^(?:\(|Q)?\d/.test(line) ? labelForm(line, STEM_LABELS) : undefined)),
+    body.map((line) => (/^(?:[([]|Q)?\d/.test(line) ? labelForm(line, STEM_LABELS) : undefined)),
   );
   const labels = labelsIn(body);
   const label = tally(labels.map(labelOf))?.[0];

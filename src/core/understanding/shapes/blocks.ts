@@ -73,9 +73,27 @@ function openingLabel(labelled: readonly { label: string; role: Role }[]): strin
 const ENOUGH = 10;
 const MOST = 400;
 
+const LETTER = /^\(?([a-j])[).:]?$/iu;
+
+/** Whether letters stand in front of rows as counts of answers do, A and then B, which a lone letter does not. */
+function countsByLetters(region: Region): boolean {
+  let last = '';
+  for (let row = region.top; row <= Math.min(region.bottom, region.top + MOST); row++) {
+    const letter = LETTER.exec(region.cell(row, region.left))?.[1]?.toLowerCase() ?? '';
+    if (last === 'a' && letter === 'b') {
+      return true;
+    }
+    last = letter;
+  }
+  return false;
+}
+
 /** The cells of the first column that name a field, and how many are filled; undefined where it is no column of names. */
 function labelsDown(region: Region): LabelsDown | undefined {
   const labelled: Labelled[] = [];
+  const isCounted = countsByLetters(region);
+  const named = (label: string): Role | undefined =>
+    isCounted && LETTER.test(label) ? 'option' : roleOfLabel(label);
   let filled = 0;
   for (let row = region.top; row <= region.bottom && filled < MOST; row++) {
     const label = region.cell(row, region.left);
@@ -85,7 +103,7 @@ function labelsDown(region: Region): LabelsDown | undefined {
     filled++;
     // A sentence is an instruction, though it may begin with the word for a field.
     const isName = label.length <= 40 && !/[?？]\s*$|\S\s+\S+\s+\S+.*\.$/u.test(label);
-    const role = isName ? roleOfLabel(label) : undefined;
+    const role = isName ? named(label) : undefined;
     if (role) {
       labelled.push({ row, label, role });
     }

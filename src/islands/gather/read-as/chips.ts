@@ -63,16 +63,22 @@ const asWhat: Maker = ({ answer, chosen }) => {
   });
 };
 
+const moreLikeIt = ({ alike }: Reading): string[] =>
+  alike ? [`and ${alike.length} more like it`] : [];
+
 const sheet: Maker = ({ answer }) => {
   const { sheets, reading } = answer;
   return sheets.length > 1
     ? chip(answer, 'sheet', {
         name: 'sheet',
-        value: reading.sheet ?? '',
-        others: sheets.map(({ name, hidden, rows }) => ({
-          label: `${name} (${rows} rows${hidden ? ', hidden' : ''})`,
-          overrule: { sheet: name, ...ANEW },
-        })),
+        value: [reading.sheet ?? '', ...moreLikeIt(reading)].join(' '),
+        others: [
+          { label: 'As found', overrule: { sheet: undefined, ...ANEW } },
+          ...sheets.map(({ name, hidden, rows }) => ({
+            label: `${name} (${rows} rows${hidden ? ', hidden' : ''})`,
+            overrule: { sheet: name, ...ANEW },
+          })),
+        ],
       })
     : undefined;
 };
@@ -92,7 +98,7 @@ const headings: Maker = ({ answer }) => {
     return undefined;
   }
   const rows = Array.from(
-    { length: Math.min(HEADING_ROWS, shown.rows.length) },
+    { length: Math.min(HEADING_ROWS, shown.stack?.[1]?.from ?? shown.rows.length) },
     (_, index) => shown.lines?.[index] ?? index + 1,
   );
   const to = (headingRow: number | null): Overrule => ({

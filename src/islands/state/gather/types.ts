@@ -74,7 +74,8 @@ export const EMPTY_BENCH: Omit<GatherState, 'tray'> = {
 };
 
 /** Where in its source a question stands: its cell where several share a row, else its row or line. */
-export const placeOf = (item: Item): string => item.origin?.cell ?? String(item.origin?.row ?? 0);
+export const placeOf = ({ origin }: Item): string =>
+  [origin?.sheet ?? '', origin?.cell ?? String(origin?.row ?? 0)].join('!');
 
 type Readiness = Pick<GatherState, 'items' | 'findings' | 'out' | 'taken'>;
 
