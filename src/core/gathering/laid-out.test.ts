@@ -148,3 +148,45 @@ describe('words that were never met', () => {
     expect(items[1]!.accepted).toEqual(['The great flood']);
   });
 });
+
+describe('letters in front of rows', () => {
+  it('count the options of the question above, with a tick beside the right one', async () => {
+    const { items } = await read([
+      'Question 1,What is mulch?,',
+      'A,Cover for soil,x',
+      'B,A shovel,',
+      'C,A bird,',
+      ',,',
+      'Question 2,When are bulbs planted?,',
+      'A,Summer,',
+      'B,Autumn,x',
+      'C,Spring,',
+    ]);
+    expect(items.map(brief)).toEqual([
+      'choice-one: What is mulch? [*Cover for soil / A shovel / A bird]',
+      'choice-one: When are bulbs planted? [Summer / *Autumn / Spring]',
+    ]);
+  });
+});
+
+describe('a row for each option', () => {
+  it('keeps what a column says of each of them, and of the question what it says once', async () => {
+    const { items } = await read([
+      'question_id,question,option,is_correct,feedback,source',
+      '1,Which knot makes a loop?,Bowline,1,Yes,p. 4',
+      '1,Which knot makes a loop?,Reef knot,0,Joins two ropes,p. 4',
+      '1,Which knot makes a loop?,Clove hitch,0,For posts,p. 4',
+      '2,Which rope floats?,Nylon,0,,p. 5',
+      '2,Which rope floats?,Polypropylene,1,,p. 5',
+    ]);
+    expect(items.map(brief)).toEqual([
+      'choice-one: Which knot makes a loop? [*Bowline / Reef knot / Clove hitch]',
+      'choice-one: Which rope floats? [Nylon / *Polypropylene]',
+    ]);
+    expect(items[0]!.options!.map(({ feedback }) => feedback?.plain)).toEqual([
+      'Yes',
+      'Joins two ropes',
+      'For posts',
+    ]);
+  });
+});

@@ -231,3 +231,49 @@ describe('tables whose shape was lost on the way', () => {
     expect(findings.map(({ rule }) => rule)).toEqual(['date-from-fraction']);
   });
 });
+
+describe('what cells say against their heading', () => {
+  it('addresses beside names say nothing; without names they say who', async () => {
+    const rows = (name: string) => [
+      `Timestamp,Email Address,${name}Your question,Correct answer,Wrong answer 1`,
+      `2026-09-03 10:02,ann@example.org,${name && 'Ann,'}What is a jib?,a sail,a rope`,
+      `2026-09-03 10:09,ben@example.org,${name && 'Ben,'}Which knot slips?,a noose,a reef`,
+      `2026-09-03 10:30,cem@example.org,${name && 'Cem,'}What is luffing?,flapping,sinking`,
+    ];
+    const by = async (name: string) =>
+      (await read(rows(name))).items.map(({ origin }) => origin?.by);
+    expect(await by('Your name,')).toEqual(['Ann', 'Ben', 'Cem']);
+    expect(await by('')).toEqual(['ann@example.org', 'ben@example.org', 'cem@example.org']);
+  });
+
+  it('what something is used for is the answer, and no setting of the question', async () => {
+    const { items } = await read([
+      'Match each tool with its use,',
+      'Tool,Use',
+      'Plane,Smoothing wood',
+      'Chisel,Cutting joints',
+      'Awl,Making holes',
+    ]);
+    expect(items.map(({ accepted }) => accepted?.[0])).toEqual([
+      'Smoothing wood',
+      'Cutting joints',
+      'Making holes',
+    ]);
+  });
+
+  it('an unknown word for a kind whose rows are judged means true or false', async () => {
+    const { items } = await read([
+      'Art,Frage,Antwort 1,Antwort 2,Antwort 3,Richtig',
+      'MC,Was schwimmt?,Kork,Blei,Eisen,1',
+      'RF,Die Erde ist eine Scheibe.,,,,falsch',
+      'Text,Wie heißt die Hauptstadt?,,,,Oslo',
+      'MC,Was sinkt?,Kork,Blei,Eisen,2;3',
+    ]);
+    expect(items.map(({ kind }) => kind)).toEqual([
+      'choice-one',
+      'true-false',
+      'short',
+      'choice-many',
+    ]);
+  });
+});

@@ -4,32 +4,14 @@ import { columnIndex, columnLetters } from '../shared/cells';
 import type { Region } from '../shared/table/region';
 import { quoted } from '../shared/plain';
 import { tagNameOf } from '../shared/tag-name';
-import { alike, bareWords } from '../shared/normalise';
-import { speaksOf } from '../shared/vocabulary/rule-words';
+import { alike } from '../shared/normalise';
 import { SURE, understandColumns, type ColumnUnderstood } from '../understanding';
 import { noteAt, rulesAt } from './at-cell';
 import { separatorIn } from './key-sentences';
+import { separatorNamed, separatorOf } from './separators';
 import { bareLimit, characterLimit, listedNumbers } from './sentences';
 
 export type Learned = Column & { because: string; sure: boolean };
-/** The separator of tags or several values that a heading names in brackets. */
-function separatorNamed(text: string): string | undefined {
-  const said =
-    /(?:with|by|between|using|put|mit|durch|avec|par|con|met)\s+["'“‘]?([|;,/+])/i.exec(
-      text,
-    )?.[1] ?? /[("'“‘]\s*([|;])/.exec(text)?.[1];
-  if (said) {
-    return said;
-  }
-  if (/\bbars?\b|\bpipe/i.test(text)) {
-    return '|';
-  }
-  if (/semicolon|semikolon|strichpunkt/i.test(text)) {
-    return ';';
-  }
-  return /comma|komma|virgule/i.test(text) ? ',' : undefined;
-}
-
 /** What the words and rules of a blank add to the understanding of its columns. */
 function settle(columns: Learned[]): void {
   const having = (wanted: Role): Learned[] => columns.filter((column) => column.role === wanted);
@@ -103,39 +85,6 @@ const mustBeFilled = (heading: string, note: string): boolean =>
   ) ||
   /^[^([]*[\p{L}\p{N}]\s?\*\s*(?:[([]|$)/u.test(heading) ||
   /\b(?:must be filled|may not be empty|required|mandatory|pflichtfeld|obligatoire)\b/i.test(note);
-
-/** The sign between several values that a column's samples or its heading show. */
-function separatorOf(
-  column: Learned,
-  sampled: readonly string[],
-  words: readonly string[],
-): string | undefined {
-  const sign = sampled
-    .map(
-      (text) =>
-        /\S\s*(\||;)\s*\S/u.exec(text)?.[1] ??
-        (column.role === 'tags' ? /\S(,)/u.exec(text)?.[1] : undefined) ??
-        (column.role === 'wrongs' ? /\S\s*(\/|,)\s*\S/u.exec(text)?.[1] : undefined),
-    )
-    .find(Boolean);
-  return sign ?? separatorNamed(column.heading ?? '') ?? separatorSaid(column, words);
-}
-
-/** The separator that a sentence about the column names. */
-function separatorSaid({ role, heading }: Learned, words: readonly string[]): string | undefined {
-  const name = bareWords((heading ?? '').replace(/[([].*$/su, ''));
-  return words
-    .filter((text) => {
-      const said = bareWords(text);
-      return (
-        (name.length > 2 && said.includes(name)) ||
-        (role === 'tags' && speaksOf('tags', said)) ||
-        (role === 'wrongs' && speaksOf('wrong', said))
-      );
-    })
-    .map(separatorIn)
-    .find(Boolean);
-}
 
 /** What a blank says about one column: its drop-down list, its greatest length, whether it must be filled. */
 function rulesOf(

@@ -128,3 +128,23 @@ describe('kinds that a sentence lists', () => {
     ).toEqual(['choice-one: genau eine auswählen', 'number: Zahl', 'true-false: wahr oder falsch']);
   });
 });
+
+describe('what a blank says in few words', () => {
+  it('one of several signs is no length', async () => {
+    const { layout } = await learn([
+      'Question (max 140 characters),Answer,"Category, one of these signs"',
+      ',,',
+    ]);
+    expect(layout.limits.stem).toBe(140);
+    expect(layout.columns[2]!.max).toBeUndefined();
+  });
+
+  it('a setting that every sample says alike is written as it stands', async () => {
+    const { layout, unsure } = await learn([
+      'id,question,accepted_answers,case_sensitive,points',
+      '1,What is the capital of Italy?,Rome|Roma,no,1',
+    ]);
+    expect(layout.columns[3]).toMatchObject({ role: 'constant', default: 'no' });
+    expect(unsure).toContain('columns.D');
+  });
+});

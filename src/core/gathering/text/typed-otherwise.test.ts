@@ -166,3 +166,44 @@ describe('what stands behind a question on its line', () => {
     ]);
   });
 });
+
+describe('answers that could be verdicts', () => {
+  it('are one to a statement, and to a question only as a whole word', async () => {
+    expect(
+      await briefs([
+        '1. How many moons has Earth?',
+        'Answer: 1',
+        '2. Which side is starboard?',
+        'Answer: right',
+        '3. What is the sign of fluorine?',
+        'Answer: F',
+        '4. Is oak a hard wood?',
+        'Answer: yes',
+        '5. Lead floats.',
+        'Answer: F',
+      ]),
+    ).toEqual([
+      'short: How many moons has Earth? [1]',
+      'short: Which side is starboard? [right]',
+      'short: What is the sign of fluorine? [F]',
+      'true-false: Is oak a hard wood? [*yes / no]',
+      'true-false: Lead floats. [True / *False]',
+    ]);
+  });
+
+  it('stand with their reason below a statement that offers the choice', async () => {
+    const { items } = await read([
+      '**1. What do bees collect?**',
+      '- A) Sand',
+      '- B) Nectar ✅',
+      '',
+      '**2. True or False: Bees sleep in winter.**',
+      'False – they form a cluster.',
+    ]);
+    expect(items.map(brief)).toEqual([
+      'choice-one: What do bees collect? [Sand / *Nectar]',
+      'true-false: Bees sleep in winter. [True / *False]',
+    ]);
+    expect(items[1]!.explanation?.plain).toBe('they form a cluster.');
+  });
+});

@@ -2,9 +2,15 @@
 // statement, points between a number and its question, names of fields on lines of their own, room to write.
 import type { DocumentLine } from '../../model';
 import { alike } from '../../shared/normalise';
-import { trueFalseInitials, trueFalsePair, verdictPair } from '../../shared/vocabulary/verdicts';
+import {
+  trueFalseInitials,
+  trueFalsePair,
+  trueFalseWords,
+  verdictPair,
+} from '../../shared/vocabulary/verdicts';
 import { likelihoodOf, type Meaning } from '../../understanding';
 import { WORDS_OF_POINTS } from './points';
+import { withoutChoice } from './without-options';
 import { anew, isLine, OFTEN, whereOften, type Lines } from './retyping';
 
 const BOX = String.raw`(?:[([]\s*([xX✓✔]?)\s*[)\]]|([☐☑☒□■]))`;
@@ -190,9 +196,30 @@ function pairsUnwrapped(lines: Lines): Lines {
     : whereOften(unwrapped, 1)(lines);
 }
 
+const NUMBERED = /^\W*\d{1,3}[.):\]]\s*/u;
+const VERDICT_FIRST = /^\s*(\p{L}{2,12})\s*(?:[–—,;:.-]+\s+(\S.*))?$/u;
+
+/** A verdict with its reason below a statement that offers the choice, 'True or false: …' and 'False – …': an answer and an explanation. */
+function verdictsBelow(lines: Lines): Lines {
+  const offers = (text = ''): boolean => {
+    const bare = text.replace(NUMBERED, '');
+    return withoutChoice(bare) !== bare;
+  };
+  return lines.flatMap((line, at) => {
+    const [, word = '', reason] = (isLine(line) && VERDICT_FIRST.exec(line.text)) || [];
+    const isBelow = word !== '' && trueFalseWords(word) && offers(lines[at - 1]?.text);
+    return isBelow
+      ? [`Answer: ${word}`, ...(reason ? [`Explanation: ${reason}`] : [])].map((text) =>
+          anew(line, text),
+        )
+      : [line];
+  });
+}
+
 /** Ways of typing, in the order in which they are looked for. */
 export const TYPED_OTHERWISE: readonly ((lines: Lines) => Lines)[] = [
   namesInFront,
+  verdictsBelow,
   statementsTicked,
   whereOften(pointsBehind),
   whereOften(mostPoints),

@@ -4,7 +4,7 @@ import { trueFalseWords, verdictOf, verdictPair } from '../../shared/vocabulary/
 import { drawnGaps, splitAnswers, type DrawnGaps } from '../answers';
 import type { Problem } from '../key';
 import { plainOfPieces, textOfPieces, type Draft } from './draft';
-import { quantityOf } from '../../shared/normalise';
+import { alike, quantityOf } from '../../shared/normalise';
 import type { VerdictPair } from '../../shared/vocabulary/verdict-pairs';
 import { offeredBehind } from './offered';
 import { POINTS } from './points';
@@ -38,13 +38,48 @@ const trueOrFalse = (word: string, isTrue: boolean): Option[] => {
   ];
 };
 
-/** A statement with its verdict behind it or on a line of its own. */
-function asTrueFalse(stem: Text, said: string): { stem: Text; options: Option[] } | undefined {
+const ASKS = /[?？]["'”’»)\]]*\s*$/u;
+/** Verdicts that answer a question in another sense as well: 'Which side is starboard? Right.' */
+const OF_TWO_SENSES =
+  /^(?:right|wrong|good|goed|fout|bon|bonne|juste|bien|mal|exact|rett|fact|fiction|mauvais|mauvaise)$/u;
+
+/**
+ * Whether an answer on its line is a verdict. Where nothing offers a choice, a question is answered by so much that a letter or a
+ * number is rather the answer itself, and a number is no verdict on anything.
+ */
+function isVerdict(stem: string, said: string): boolean {
+  const word = alike(said);
+  return ASKS.test(stem)
+    ? trueFalseWords(word) !== undefined && !OF_TWO_SENSES.test(word)
+    : !/^\d+$/u.test(word);
+}
+
+/** Whether a word is a verdict: behind a statement it may stand for something else; on an answer line it hardly does. */
+function isKnownVerdict(
+  stem: string,
+  word: string,
+  { isBehind, isOffered }: { isBehind: boolean; isOffered: boolean },
+): boolean {
+  return isBehind
+    ? trueFalseWords(word) !== undefined || /^[TFRWV]$/i.test(word)
+    : isOffered || isVerdict(stem, word);
+}
+
+/** A statement with its verdict behind it or on a line of its own; `isOffered` where the text says that there is a choice of two. */
+function asTrueFalse(
+  stem: Text,
+  said: string,
+  isOffered: boolean,
+): { stem: Text; options: Option[] } | undefined {
   const behind = said ? undefined : wordBehind(stem.plain);
   const word = (said || (behind?.word ?? '')).replace(/[.!]$/, '');
-  // Behind a statement a word may stand for something else; on an answer line it may not.
-  const isKnown = said || trueFalseWords(word) || /^[TFRWV]$/i.test(word);
-  const isTrue = word && isKnown && said.length <= LONGEST_VERDICT ? isTrueWord(word) : undefined;
+  if (!word || said.length > LONGEST_VERDICT) {
+    return undefined;
+  }
+  const isBehind = behind !== undefined;
+  const isTrue = isKnownVerdict(stem.plain, word, { isBehind, isOffered })
+    ? isTrueWord(word)
+    : undefined;
   return isTrue === undefined
     ? undefined
     : {
@@ -56,7 +91,7 @@ function asTrueFalse(stem: Text, said: string): { stem: Text; options: Option[] 
 const OR = /^(?:or|oder|ou|o|of|eller|lub|neu)$/iu;
 
 /** A statement without the choice in front of it: 'True or false: …', 'Vrai/faux ? …'. */
-function withoutChoice(text: string): string {
+export function withoutChoice(text: string): string {
   const [whole, choice] = /^([\p{L} /|-]{5,24}?)\s*[:?–-]\s+(?=\S)/u.exec(text) ?? [];
   const words = choice?.split(/[\s/|-]+/u).filter((word) => word && !OR.test(word)) ?? [];
   const [first = '', ...rest] = words;
@@ -106,15 +141,18 @@ const inWords = (options: readonly Option[], pair: VerdictPair): Option[] =>
 
 /** A statement to judge, without the choice beside it; undefined where a question is none. */
 function judged(draft: Draft, stem: Text, said: string): DraftAnswer | undefined {
-  const unpointed = withoutChoice(stem.plain.replace(POINTS, ''));
+  const own = stem.plain.replace(POINTS, '');
+  const unpointed = withoutChoice(own);
   const offer = offeredBehind(unpointed);
   const bare = offer ? unpointed.slice(0, offer.at).trim() : unpointed;
-  const statement = asTrueFalse(bare === stem.plain ? stem : { plain: bare }, said);
+  const isJudged = draft.part?.isJudged === true;
+  const isOffered = [offer !== undefined, unpointed !== own, isJudged].includes(true);
+  const statement = asTrueFalse(bare === stem.plain ? stem : { plain: bare }, said, isOffered);
   if (statement) {
     const options = offer ? inWords(statement.options, offer.pair) : statement.options;
     return { kind: 'true-false', stem: statement.stem, fields: { options }, problems: [] };
   }
-  return (offer || draft.part?.isJudged) && !said ? unjudged(bare, offer?.pair) : undefined;
+  return (offer || isJudged) && !said ? unjudged(bare, offer?.pair) : undefined;
 }
 
 /** A solution in square or curly brackets behind a sentence. */

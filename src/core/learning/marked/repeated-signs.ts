@@ -7,6 +7,7 @@ import { fixedWords } from './fixed-words';
 import { labelForm } from '../../shared/labels';
 import { keyLineOf, type KeyLine } from './key-line';
 import { fieldsIn, meaningOf } from './line-fields';
+import { headIn, setTitleIn } from './head';
 import { optionSigns, signedOf } from './option-signs';
 
 type Marks = NonNullable<Layout['marks']>;
@@ -59,26 +60,6 @@ function onlySign(
   const [sign] = others;
   const isSure = blocks.length > 1 && opens.size === 1 && others.size === 1 && !opens.has(sign);
   return isSure && !opens.has(undefined) ? sign : undefined;
-}
-
-const signsOf = (block: readonly string[]): (string | undefined)[] =>
-  block.map((line) => signedOf(line)?.sign);
-
-/** The signs of the lines above all questions, each its own; a category's may come again. None where the first block is no head. */
-function headIn(blocks: readonly string[][], said: readonly string[]): string[] {
-  const below = new Set(blocks.slice(1).flatMap(signsOf));
-  const isHead = (sign: string | undefined): sign is string =>
-    sign !== undefined && (!below.has(sign) || meaningOf(sign, said) === 'category');
-  const signs = blocks.length > 1 ? signsOf(blocks[0]!) : [];
-  return signs.every(isHead) ? signs : [];
-}
-
-/** The sign of the line above all questions with the set's name: the one whose word says so, or a lone one. */
-function setTitleIn(head: readonly string[], said: readonly string[]): string | undefined {
-  const [only = '', other] = head;
-  const named = head.find((sign) => meaningOf(sign, said) === 'title');
-  const isLone = only !== '' && other === undefined && meaningOf(only, said) !== 'category';
-  return named ?? (isLone ? only : undefined);
 }
 
 type Place = 'category' | 'open' | 'feedback';

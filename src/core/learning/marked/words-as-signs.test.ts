@@ -149,3 +149,44 @@ describe('a sample of marked text', () => {
     ]);
   });
 });
+
+describe('a head of named lines above the questions', () => {
+  const sample = [
+    '#TITLE Set',
+    '#CATEGORY Wood',
+    '',
+    '[1] What floats?',
+    'a) cork (x)',
+    'b) stone',
+    'c) iron',
+    '',
+    '[2] What sinks?',
+    'a) wood',
+    'b) lead (x)',
+    'c) cork',
+    '',
+  ].join('\n');
+
+  it('names the set and the category; the numbers keep their brackets', async () => {
+    const { layout, unsure, text, back } = await written(sample, [
+      { ...FLOATS, explanation: undefined, hint: undefined },
+    ]);
+    expect(layout.marks).toMatchObject({
+      setTitle: '#TITLE',
+      category: '#CATEGORY',
+      stemLabel: '[1]',
+      optionLabel: 'a)',
+      right: '(x)',
+      rightAt: 'behind',
+    });
+    expect(unsure).toEqual([]);
+    expect(text.split('\n').slice(0, 5)).toEqual([
+      '#TITLE Set',
+      '',
+      '#CATEGORY Wood',
+      '',
+      '[1] What floats?',
+    ]);
+    expect(back.differences).toEqual([]);
+  });
+});

@@ -36,6 +36,7 @@ describe('a reading in words', () => {
       ],
     });
     expect(chip(several, 'sheet')!.others.map(({ label }) => label)).toEqual([
+      'As found',
       'Round (12 rows)',
       'Lists (3 rows, hidden)',
     ]);
@@ -95,5 +96,37 @@ describe('the rows of the seam', () => {
       [3, false],
     ]);
     expect(rows[2]!.items.map(({ n }) => n)).toEqual([2]);
+  });
+
+  it('of sheets that were read together stand below one another, each by its own numbers', () => {
+    const given = answer();
+    const { rows } = given.sheet!;
+    const items = ['a', 'b'].flatMap((sheet) =>
+      given.items.map((item) => ({ ...item, origin: { ...item.origin, sheet } })),
+    );
+    const sheet = {
+      ...given.sheet!,
+      rows: [...rows, ...rows],
+      lines: [1, 2, 3, 1, 2, 3],
+      stack: [
+        { sheet: 'a', from: 0 },
+        { sheet: 'b', from: 3 },
+      ],
+    };
+    const reading = { ...given.reading, sheet: 'a', alike: ['b'] };
+    const shown = rowsOf({ sheet, reading }, items);
+    expect(shown.map((row) => [row.key, row.isHeading, row.items.map(({ n }) => n)])).toEqual([
+      ['a!1', true, []],
+      ['a!2', false, [1]],
+      ['a!3', false, [2]],
+      ['b!1', true, []],
+      ['b!2', false, [3]],
+      ['b!3', false, [4]],
+    ]);
+    const several = answer(BLOCK, {
+      reading,
+      sheets: ['a', 'b'].map((name) => ({ name, hidden: false, rows: 3 })),
+    });
+    expect(chip(several, 'sheet')!.value).toBe('a and 1 more like it');
   });
 });

@@ -8,8 +8,8 @@ import { withFields } from '../../parts/cells';
 import { core } from '../../../workers/client';
 import type { GatherAnswer, SourceInput } from '../../../workers/protocol';
 import { keptReadings } from '../kept-readings';
-import { gatherState, setEntry, setGather, sourceOf } from './hold';
-import { placeOf, type Brought } from './types';
+import { gatherState, keepSource, setEntry, setGather, sourceOf } from './hold';
+import { placedBySheet, placeOf, type Brought } from './types';
 
 /** So many questions at a time come over from the worker; more would hold the page up. */
 const PART = 500;
@@ -67,12 +67,17 @@ export async function understand(
   try {
     // Only tables are read by what was said before; each pause of typing in a text asks no store.
     const isTyping = input === undefined && edited !== undefined;
-    const kept = isTyping ? [] : await keptReadings();
-    const answer = await core().gather(latest.number, input, { overrule, edited, kept });
+    const said = isTyping ? [] : await keptReadings();
+    const answer = await core().gather(latest.number, input, { overrule, edited, kept: said });
     await fetchParts(answer, isLatest);
-    const source = sourceOf(gatherState().open ?? '');
-    if (!isLatest() || !source) {
+    const kept = sourceOf(gatherState().open ?? '');
+    if (!isLatest() || !kept) {
       return;
+    }
+    const source = placedBySheet(kept, answer);
+    if (source !== kept) {
+      keepSource(source);
+      setGather({ out: new Set(source.out), taken: new Set(source.taken) });
     }
     const mended = await withMends(answer, source);
     if (isLatest()) {

@@ -73,9 +73,29 @@ export const EMPTY_BENCH: Omit<GatherState, 'tray'> = {
   progress: undefined,
 };
 
-/** Where in its source a question stands: its cell where several share a row, else its row or line. */
-export const placeOf = ({ origin }: Item): string =>
-  [origin?.sheet ?? '', origin?.cell ?? String(origin?.row ?? 0)].join('!');
+/** Where in its source a question stands: its cell where several share a row, else its row or line; in a workbook with its sheet. */
+export function placeOf({ origin }: Item): string {
+  const place = origin?.cell ?? String(origin?.row ?? 0);
+  return origin?.sheet === undefined ? place : `${origin.sheet}!${place}`;
+}
+
+const BARE_CELL = /^[A-Z]{1,3}\d+$/u;
+
+/** A workbook that was brought in when one sheet alone was read, its places with that sheet's name; any other source as it is. */
+export function placedBySheet(source: Brought, { items, reading }: GatherAnswer): Brought {
+  const sheet = items[0]?.origin?.sheet === undefined ? undefined : reading.sheet;
+  const places = [...source.out, ...source.taken, ...source.mends.map(([place]) => place)];
+  if (sheet === undefined || !places.some((place) => BARE_CELL.test(place))) {
+    return source;
+  }
+  const named = (place: string): string => (BARE_CELL.test(place) ? `${sheet}!${place}` : place);
+  return {
+    ...source,
+    out: source.out.map(named),
+    taken: source.taken.map(named),
+    mends: source.mends.map(([place, fields]) => [named(place), fields]),
+  };
+}
 
 type Readiness = Pick<GatherState, 'items' | 'findings' | 'out' | 'taken'>;
 
