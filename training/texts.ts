@@ -1,57 +1,19 @@
-// How typed texts are understood, by factor: npm run understanding -- texts [--count N --seed N --show N].
+// How typed texts, documents and replies are understood, by factor: npm run understanding -- texts [--count N --seed N --show N],
+// with --files 1 for documents as another program writes them, with --replies 1 for replies of writing assistants.
 import { gatherOpened, openSource } from '../src/core/pipeline/sources';
-import type { Document, Item, Opened } from '../src/core/model';
+import type { Document, Opened } from '../src/core/model';
+import { documentFile } from './documents';
 import { material } from './grow/draw.mjs';
+import { drawReply } from './grow/replies.mjs';
 import { drawText, type DrawnText, type TextTruth } from './grow/texts.mjs';
+import { held, option, Tallies } from './tallied';
 
-const option = (name: string, otherwise: number): number => {
-  const at = process.argv.indexOf(`--${name}`);
-  return at < 0 ? otherwise : Number(process.argv[at + 1]);
+type Drawn = {
+  opened: Opened;
+  shown: string[];
+  truth: TextTruth[];
+  factors: Record<string, unknown>;
 };
-const plain = (text: string): string => text.replace(/\s+/gu, ' ').trim();
-
-type Check = (truth: TextTruth, item: Item) => string | undefined;
-
-const said = (what: string, got: unknown, meant: unknown): string =>
-  `${what} ${JSON.stringify(got)} not ${JSON.stringify(meant)}`;
-
-/** What is looked at in a question; each gives a sentence where it came out otherwise. */
-const CHECKS: readonly Check[] = [
-  ({ stem }, item) =>
-    stem && plain(item.stem.plain) !== plain(stem)
-      ? said('stem', item.stem.plain, stem)
-      : undefined,
-  ({ options }, item) => {
-    const texts = item.options?.map(({ text }) => plain(text.plain));
-    return options && JSON.stringify(texts) !== JSON.stringify(options.map(plain))
-      ? said('options', texts, options)
-      : undefined;
-  },
-  ({ options, key }, item) => {
-    const right = item.options?.flatMap((option, index) => (option.right ? [index] : []));
-    return options && String(right) !== String(key) ? said('key', right, key) : undefined;
-  },
-  ({ trueFalse }, item) => {
-    const isRight = item.kind === 'true-false' && item.options?.[0]?.right === trueFalse;
-    return trueFalse === undefined || isRight ? undefined : `true-false came as ${item.kind}`;
-  },
-  ({ options, trueFalse, kind }, item) =>
-    options || trueFalse !== undefined || kind === 'number' || item.kind === kind
-      ? undefined
-      : `${kind} came as ${item.kind}`,
-  ({ accepted }, item) =>
-    accepted && String(item.accepted) !== String(accepted)
-      ? said('accepted', item.accepted, accepted)
-      : undefined,
-  ({ explanation }, item) =>
-    explanation && item.explanation?.plain !== explanation
-      ? said('explanation', item.explanation?.plain, explanation)
-      : undefined,
-];
-
-/** What of a question came out otherwise, a sentence for each part. */
-const faults = (truth: TextTruth, item: Item | undefined): string[] =>
-  item ? CHECKS.flatMap((check) => check(truth, item) ?? []) : ['missing'];
 
 async function open(drawn: DrawnText): Promise<Opened> {
   if (!drawn.isDocument) {
@@ -61,64 +23,44 @@ async function open(drawn: DrawnText): Promise<Opened> {
   return { is: 'document' as const, document };
 }
 
-type Tally = { points: number; of: number; whole: number; n: number };
-const tallies = new Map<string, Tally>();
-const [seed, count, show] = [option('seed', 51), option('count', 400), option('show', 0)];
-let shown = 0;
-let silent = 0;
-for (let n = 0; n < count; n++) {
+async function draw(seed: number, n: number): Promise<Drawn> {
+  if (option('replies', 0)) {
+    const { text, truth, factors } = drawReply(seed, n, material);
+    const opened = await openSource({ name: 'reply.txt', text });
+    return { opened, shown: text.split('\n'), truth, factors };
+  }
   const drawn = drawText(seed, n, material);
+  const isFile = option('files', 0) && drawn.isDocument;
+  const opened = isFile
+    ? await openSource({ name: 'a.docx', bytes: await documentFile(drawn.lines) })
+    : await open(drawn);
+  const shown = drawn.lines.map((one) => `${one.label ?? ''}${one.heading ? '#' : ''} ${one.text}`);
+  return { opened, shown, truth: drawn.truth, factors: drawn.factors };
+}
+
+const [seed, count, show] = [option('seed', 51), option('count', 400), option('show', 0)];
+const tallies = new Tallies();
+let shown = 0;
+for (let n = 0; n < count; n++) {
+  const drawn = await draw(seed, n);
   let id = 0;
-  const { items, reading, findings } = gatherOpened(
-    await open(drawn),
-    {},
-    { id: () => `i${++id}` },
-  );
-  const wrong = drawn.truth.map((truth, index) => faults(truth, items[index]));
-  const extra = Math.max(0, items.length - drawn.truth.length);
-  const points = wrong.filter((one) => !one.length).length;
-  const of = drawn.truth.length + extra;
-  const isWhole = points === of;
-  if (!isWhole && !reading.unsure.length && !findings.some(({ level }) => level !== 'note')) {
-    silent++;
-  }
-  for (const [name, values] of Object.entries({ all: 'all', ...drawn.factors })) {
-    for (const value of [values].flat()) {
-      const key = `${name}: ${String(value)}`;
-      const tally = tallies.get(key) ?? { points: 0, of: 0, whole: 0, n: 0 };
-      tallies.set(key, tally);
-      tally.points += points;
-      tally.of += of;
-      tally.whole += isWhole ? 1 : 0;
-      tally.n++;
-    }
-  }
-  if (!isWhole && shown < show) {
+  const { items, reading, findings } = gatherOpened(drawn.opened, {}, { id: () => `i${++id}` });
+  const { points, of, wrong } = held(drawn.truth, items);
+  const isDoubted = reading.unsure.length > 0 || findings.some(({ level }) => level !== 'note');
+  tallies.add(drawn.factors, points, of, isDoubted);
+  if (points < of && shown < show) {
     shown++;
-    const { key, stem, option: own, blank } = drawn.factors;
+    const how = Object.entries(drawn.factors).map(([name, value]) => `${name} ${String(value)}`);
     console.log(
-      `--- ${n}: key ${key}, stem ${stem}, option ${own}, blank ${blank}; ${items.length} of ${drawn.truth.length} as ${reading.as}`,
+      `--- ${n}: ${items.length} of ${drawn.truth.length} as ${reading.as}; ${how.join(', ')}`,
     );
     console.log(
-      drawn.lines
-        .slice(0, 14)
-        .map((one) => `   | ${one.label ?? ''}${one.heading ? '#' : ''} ${one.text}`)
+      drawn.shown
+        .slice(0, option('lines', 14))
+        .map((text) => `   | ${text}`)
         .join('\n'),
     );
-    console.log(
-      wrong
-        .flatMap((one, index) => one.map((text) => `   ${index + 1}: ${text}`))
-        .slice(0, 4)
-        .join('\n'),
-    );
+    console.log(wrong.slice(0, 4).join('\n'), isDoubted ? 'doubted' : 'IN SILENCE');
   }
 }
-const line = ([name, { points, of, whole, n }]: [string, Tally]): string =>
-  `${name.padEnd(30)} ${String(n).padStart(4)}  points ${((100 * points) / of).toFixed(1).padStart(5)} %, whole ${((100 * whole) / n).toFixed(0).padStart(3)} %`;
-const [all, ...factors] = [...tallies];
-console.log(line(all!), `, wrong in silence ${silent}`);
-factors
-  .filter(([, { n }]) => n >= count / 60)
-  .sort((a, b) => a[1].points / a[1].of - b[1].points / b[1].of)
-  .slice(0, option('factors', 30))
-  .forEach((one) => console.log(line(one)));
+tallies.print();

@@ -22,11 +22,13 @@ const isLetters = (text: string, questions: number): boolean =>
 const countsAnswers = (text: string, questions: number): boolean =>
   questions > 1 && /^\W*1\s*[.):=–-]?\s+\S/u.test(text);
 
+/** The numbers with letters that a text holds, '1b, 2a'. */
+const pairsIn = (text: string): number =>
+  (text.match(/\d+\s*[.):=–-]?\s*[A-Ja-j](?![\p{L}\d])/gu) ?? []).length;
+
 /** Whether letters are named for every question, whatever word stands in front: 'Odpowiedzi: 1b, 2a, 3b'. */
 const isWholeKey = (text: string, questions: number): boolean =>
-  questions > 1 &&
-  listsAnswers(text) &&
-  (text.match(/\d+\s*[.):=–-]?\s*[A-Ja-j](?![\p{L}\d])/gu) ?? []).length === questions;
+  questions > 1 && listsAnswers(text) && pairsIn(text) === questions;
 
 const LETTER_ENTRY =
   /^\s*(\d{1,3})\s*[.):=–-]?\s+(?:\p{L}{1,12}\.?\s*[:=]\s*)?[([]?([A-Ja-j])[)\].]?\s*$/u;
@@ -54,7 +56,9 @@ function listBehind(text: string, below: string, questions = 0): string | undefi
   const first = behind || below;
   const lists =
     listsAnswers(first) || countsAnswers(first, questions) || isLetters(first.trim(), questions);
-  const isNamed = headsAnswers(name) || isWholeKey(behind, questions);
+  // Where questions have answers of their own, one number with a letter behind it is such an answer: '500 g'.
+  const isOwnAnswer = questions === 0 && PAIRS.test(behind) && pairsIn(behind) < 2;
+  const isNamed = (headsAnswers(name) && !isOwnAnswer) || isWholeKey(behind, questions);
   return isNamed && lists ? behind : undefined;
 }
 

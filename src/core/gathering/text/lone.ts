@@ -19,7 +19,7 @@ const LEAST_PAIRS = 2;
 /** Whether a statement is told true or false behind it: 'Tides are made by the wind. (false)'. */
 export function isJudged(text: string): boolean {
   const word = VERDICT.exec(text)?.[1] ?? BEHIND_SENTENCE.exec(text.trimEnd().slice(-LAST))?.[1];
-  return word !== undefined && verdictOf(word) !== undefined;
+  return word !== undefined && (verdictOf(word) !== undefined || /^[TFVWR]$/iu.test(word));
 }
 
 /** Whether a text speaks of questions, answers and options, as instructions do. */

@@ -49,8 +49,11 @@ const asks = (word: string): boolean =>
 /** Whether a word stands in front of options: 'Option', 'Antwort'. */
 const offers = (word: string): boolean => likelihoodOf(word, ['option']) > QUESTION;
 
-const isSign = ({ counts, word }: Family, names: Names): boolean =>
-  counts !== 'word' || (word !== undefined && (asks(word) || names.isOwn(word)));
+/** Whether a label may begin questions; a letter that comes again and counts nothing is short for a word, 'F: …' for 'Frage'. */
+function isSign({ counts, word = '', times }: Family, names: Names): boolean {
+  const isShort = word.length === 1 && times > 1;
+  return counts !== 'word' || (word !== '' && (isShort || asks(word) || names.isOwn(word)));
+}
 
 /** Letters and bullets count options, numbers and words questions; the other way round is rarer and not tried for words. */
 const mayBeStem = (family: Family, names: Names): boolean =>

@@ -4,25 +4,28 @@ import type { TypedLine } from './typed-line';
 
 /** A sign of no word, or one of the letters that people draw for a ring and a cross. */
 const SIGN =
-  /^(\s*)([^\p{L}\p{N}\s([{"'“‘«¿¡_|.]{1,2}\s*(?=[\p{L}\p{N}"'“(])|[xXoO0](?=\s+\S)\s+)/u;
+  /^(\s*)(?!#\d)([^\p{L}\p{N}\s([{"'“‘«¿¡_|.]{1,2}\s*(?=[\p{L}\p{N}"'“(])|[xXoO0](?=\s+\S)\s+)/u;
 /** So many groups show it. */
 const LEAST = 2;
 
 type Signed = { line: TypedLine; sign: string; from: number };
+/** `opens` where no line stands right above it. */
+type Group = Signed[] & { opens?: boolean };
 
 /** Lines below one another that all begin with a sign, two at least. */
-function groupsIn(lines: readonly TypedLine[]): Signed[][] {
-  const groups: Signed[][] = [];
-  let group: Signed[] = [];
-  for (const line of lines) {
+function groupsIn(lines: readonly TypedLine[]): Group[] {
+  const groups: Group[] = [];
+  let group: Group = [];
+  lines.forEach((line, at) => {
     const match = line.isBlank ? null : SIGN.exec(line.text);
     if (match) {
+      group.opens ??= lines[at - 1]?.isBlank ?? true;
       group.push({ line, sign: match[2]!.trim().toLowerCase(), from: match[0].length });
     } else {
       groups.push(group);
       group = [];
     }
-  }
+  });
   return [...groups, group].filter(({ length }) => length > 1);
 }
 
@@ -50,6 +53,10 @@ const labelOf = ({ line, sign, from }: Signed, lone: string, other: string): Lab
   mark: sign,
 });
 
+/** Whether the lone sign opens every group, with nothing above it that asks: it stands in front of the questions. */
+const opensAll = (groups: readonly Group[], lone: string | undefined): boolean =>
+  groups.every((group) => group.opens && group[0]!.sign === lone);
+
 /** Lines with the labels that such signs make, where every group of the text is told so; else as they are. */
 export function withSingledSigns(lines: readonly TypedLine[]): TypedLine[] {
   const groups = groupsIn(lines);
@@ -58,7 +65,7 @@ export function withSingledSigns(lines: readonly TypedLine[]): TypedLine[] {
   const isEven = found.every(
     (one) => one && first && one.lone === first.lone && one.other === first.other,
   );
-  if (!first || groups.length < LEAST || !isEven) {
+  if (!first || groups.length < LEAST || !isEven || opensAll(groups, first.lone)) {
     return [...lines];
   }
   const own = new Map(

@@ -1,10 +1,21 @@
 // One line of answers below several questions: 'Answers: bow, stern, rudder', one for each of them in their order.
-import { pieceText, splitPiece, type Draft } from './draft';
+import { alike } from '../../shared/normalise';
+import { pieceText, plainOfPieces, splitPiece, type Draft } from './draft';
+import { isJudged } from './lone';
 
 const SIGNS = [';', ',', '|', '/'] as const;
 const LEAST = 2;
 
-const isOpen = ({ options, answers }: Draft): boolean => !options.length && !answers.length;
+const isOpen = ({ options, answers, stem }: Draft): boolean =>
+  !options.length && !answers.length && !isJudged(plainOfPieces(stem));
+
+/** Whether one of several answers holds another, 'catalyst; a catalyst': they are spellings of one, and answer one question. */
+function areSpellings(parts: readonly string[]): boolean {
+  const words = parts.map(alike);
+  return words.some((word, at) =>
+    words.some((other, index) => at !== index && word !== '' && ` ${other} `.includes(` ${word} `)),
+  );
+}
 
 /** Gives the questions above a line of answers each its own, where there are as many of one as of the other. */
 export function spreadAnswers(drafts: readonly Draft[]): void {
@@ -20,7 +31,7 @@ export function spreadAnswers(drafts: readonly Draft[]): void {
     const questions = drafts.slice(first, at + 1);
     const sign = SIGNS.find((one) => pieceText(answer).split(one).length === questions.length);
     const parts = sign && questions.length >= LEAST ? splitPiece(answer, sign) : [];
-    if (parts.length === questions.length) {
+    if (parts.length === questions.length && !areSpellings(parts.map(pieceText))) {
       questions.forEach((question, index) => {
         question.answers = [parts[index]!];
       });

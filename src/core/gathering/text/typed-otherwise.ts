@@ -216,10 +216,53 @@ function verdictsBelow(lines: Lines): Lines {
   });
 }
 
+const SIGN_FIRST =
+  /^\s*([+–−-])\s+([([]?(?:[A-Ja-j]|[ivx]{1,5}|\d{1,2})\s?[.):\]/-]{1,2}\s+\S.*)$/u;
+const FEWEST_SIGNED = 4;
+/** Plus and minus in front of options that have labels, as ticks and crosses behind them; where lists are marked up, both are bullets. */
+function signsBehind(lines: Lines): Lines {
+  const found = lines.map((line) =>
+    isLine(line) ? SIGN_FIRST.exec(line.source ?? line.text) : null,
+  );
+  const signs = found.flatMap((match) => match?.[1] ?? []);
+  const plus = signs.filter((sign) => sign === '+').length;
+  return signs.length < FEWEST_SIGNED || plus === 0 || plus === signs.length
+    ? lines
+    : lines.map((line, at) => {
+        const [, sign, option] = found[at] ?? [];
+        return option ? anew(line, `${option.trimEnd()} ${sign === '+' ? '✓' : '✗'}`) : line;
+      });
+}
+
+const LETTER_TAB = /(^|\s)([A-Ja-j])\t/gu;
+/** Options on one line whose letters nothing but a tab parts from them, with a sign behind each letter. */
+function letteredByTabs(text: string): string[] | undefined {
+  const letters = [...text.matchAll(LETTER_TAB)].map(([, , letter]) => letter!.toLowerCase());
+  const isCount = letters.every((letter, n) => letter === String.fromCharCode(97 + n));
+  return letters.length > 1 && isCount ? [text.replace(LETTER_TAB, '$1$2) ')] : undefined;
+}
+
+const WHOLE = /[.!…]['"”’»]*\s*(?:[([][^()[\]]{1,20}[)\]])?\s*$/u;
+const FRAMED = /^([^:?–-]{5,24}?)\s*[:?–-]\s+(.*)$/su;
+const capitalised = (word: string): string => word.charAt(0).toUpperCase() + word.slice(1);
+
+/** A statement behind the choice that it is offered, 'True or false: …', without a number: the choice behind it, where no name is. */
+function choiceBehind(text: string): string[] | undefined {
+  const statement = withoutChoice(text);
+  const [, choice = ''] = FRAMED.exec(text) ?? [];
+  const words = choice.split(/\s*[/|]\s*|\s+\p{L}{1,4}\s+/u);
+  return statement !== text && words.length === 2 && WHOLE.test(statement)
+    ? [`${statement} (${words.map((word) => capitalised(word)).join('/')})`]
+    : undefined;
+}
+
 /** Ways of typing, in the order in which they are looked for. */
 export const TYPED_OTHERWISE: readonly ((lines: Lines) => Lines)[] = [
   namesInFront,
   verdictsBelow,
+  whereOften(choiceBehind, 1),
+  whereOften(letteredByTabs),
+  signsBehind,
   statementsTicked,
   whereOften(pointsBehind),
   whereOften(mostPoints),

@@ -111,13 +111,35 @@ function optionCells(option: Json, n: number): [string, string][] {
   return cells;
 }
 
+/** Words that call the options as well as the right ones among them. */
+const ANSWERS = wholly({
+  en: ['answers?', 'responses?', 'replies'],
+  de: ['antworten'],
+  fr: ['reponses?'],
+  es: ['respuestas'],
+  it: ['risposte'],
+  nl: ['antwoorden'],
+  pt: ['respostas'],
+  cy: ['atebion'],
+});
+
+/** The key that holds the options: beside another list, one whose word could mean the right ones is what tells them. */
+function optionsKey(record: { [key: string]: Json }): string | undefined {
+  const lists = Object.keys(record).filter((key) => {
+    const value = record[key];
+    return OPTIONS.test(words(key)) && (Array.isArray(value) || isRecord(value));
+  });
+  return lists.find((key) => !ANSWERS.test(words(key))) ?? lists[0];
+}
+
 function recordCells(record: { [key: string]: Json }): [string, string][] {
+  const options = optionsKey(record);
   return Object.entries(record).flatMap(([key, value]): [string, string][] => {
     const name = words(key);
-    if (OPTIONS.test(name) && Array.isArray(value)) {
+    if (key === options && Array.isArray(value)) {
       return value.flatMap((option, index) => optionCells(option, index + 1));
     }
-    if (OPTIONS.test(name) && isRecord(value)) {
+    if (key === options && isRecord(value)) {
       return Object.values(value).flatMap((option, index) => optionCells(option, index + 1));
     }
     return [[name, plain(value)]];
