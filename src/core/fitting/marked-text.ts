@@ -94,7 +94,8 @@ function optionLine(
   const label = labelText(marks.optionLabel, index);
   // A word stands apart from a label behind it; a lone sign stands right at it.
   const isWord = /\p{L}/u.test(sign);
-  const space = sign && (!label || isWord) ? afterSign(marks) : '';
+  const isApart = !label || isWord || marks.labelApart === true;
+  const space = sign && isApart ? afterSign(marks) : '';
   const told =
     feedback?.plain && marks.feedback && marks.feedbackAt !== 'question'
       ? ` ${marks.feedback} ${safe(feedback.plain)}`
@@ -141,7 +142,11 @@ function answerLines(item: Item, marks: Marks, safe: (text: string) => string): 
 
 /** The line that names the right options, where the form has one. */
 const keyLines = ({ options }: Item, marks: Marks): string[] =>
-  signed(marks, marks.keyLine, options && saidKey(options, marks));
+  signed(
+    { ...marks, tight: marks.keyTight ?? marks.tight },
+    marks.keyLine,
+    options && saidKey(options, marks),
+  );
 
 /** What a field's own line says of a question. */
 function fieldText(item: Item, field: LineField): string | undefined {
@@ -195,17 +200,14 @@ export function paragraphOf({ item }: Draft, marks: Marks): string {
   const { openAt = 'options' } = marks;
   const [around, behind] = [openAt === 'question', openAt === 'options' && answers.length > 0];
   const { indent = '' } = marks;
+  const others = [...(behind ? given(marks.close) : []), ...keyLines(item, marks), ...below];
   const indented = (lines: readonly string[]): string[] => lines.map((line) => indent + line);
   return [
     ...(around ? given(marks.open) : []),
     ...above,
     stemLine(`${title}${safe(item.stem.plain)}`, answers.length > 0, marks),
-    ...indented([
-      ...answers,
-      ...(behind ? given(marks.close) : []),
-      ...keyLines(item, marks),
-      ...below,
-    ]),
+    ...indented(answers),
+    ...(marks.indentAt === 'answers' ? others : indented(others)),
     ...(around ? given(marks.close) : []),
   ].join('\n');
 }

@@ -69,6 +69,12 @@ export const MarksSchema = z.object({
   feedbackAt: z.enum(['option', 'question']).optional(),
   /** Blanks in front of every line of a question but its text's own. */
   indent: z.string().optional(),
+  /** Whether `indent` stands in front of the answers alone, and not of the key and other lines below them. */
+  indentAt: z.enum(['below', 'answers']).optional(),
+  /** Whether the line that names the right options goes on without a blank behind its sign, whatever the others do. */
+  keyTight: z.boolean().optional(),
+  /** Whether a blank stands between an option's sign and its label. */
+  labelApart: z.boolean().optional(),
   /** Whether texts follow their signs without a blank. */
   tight: z.boolean().optional(),
   pair: z.string().optional(),

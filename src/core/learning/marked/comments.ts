@@ -9,6 +9,12 @@ const SAYS_COMMENT =
   /comment|not read|ignored|kommentar|nicht gelesen|commentaire|comentario|commento|\b(?:in front of|before|leave|number the|label the|replace|blank line)\b/i;
 const FEWEST_WORDS = 3;
 
+/** Whether a line stands below an empty one, or is the first, with another line right below it that begins otherwise. */
+function opensBlock(lines: readonly string[], at: number): boolean {
+  const next = lines[at + 1]?.trim() ?? '';
+  return !lines[at - 1]?.trim() && next !== '' && next[0] !== lines[at]!.trim()[0];
+}
+
 /** The sign of comments: the one that the text begins with, where several lines begin so. */
 export function commentSign(lines: readonly string[]): string | undefined {
   const filled = lines.filter((line) => line.trim());
@@ -17,6 +23,13 @@ export function commentSign(lines: readonly string[]): string | undefined {
   // Signs that stand alone open and close something; a comment says something.
   const isAlone = own.filter((line) => line.trim() === sign).length > own.length * 0.5;
   if (isAlone) {
+    return undefined;
+  }
+  // A sign that stands above other lines again and again opens questions.
+  const opens = lines.filter(
+    (line, at) => sign !== undefined && line.startsWith(sign) && opensBlock(lines, at),
+  ).length;
+  if (opens > 1 && opens === own.length) {
     return undefined;
   }
   // Sentences at the top whose sign stands nowhere below are remarks.

@@ -9,6 +9,7 @@ const WORDED =
 /** A line of one word in capitals, in brackets or not. */
 const ALONE = /^\s*(\p{Lu}[\p{Lu}\d_-]{1,14}|[[<{(]\/?\p{L}[\p{L}\d_-]{0,14}[\]>})])\s*$/u;
 const OFTEN = 2;
+const SIGN_APART = /^\s*[^\p{L}\p{N}\s"'“„«¿¡([{]{1,3}\s+\S/u;
 /** Signs of no text, one for each word (Unicode's private use). */
 const FIRST_SIGN = 0xe100;
 const MOST = 40;
@@ -64,7 +65,9 @@ function borderLines(body: readonly string[]): ReadonlySet<string> {
   const blocks = blocksIn(body).map((block) => block.map((line) => line.trim()));
   const [first] = blocks;
   const all = (at: 0 | -1): boolean => blocks.every((block) => block.at(at) === first?.at(at));
-  const hasBoth = blocks.length > 1 && all(0) && all(-1);
+  // A word with a text behind its sign says something of the question, though samples say the same.
+  const isSaid = [first?.[0], first?.at(-1)].some((line) => /[:=]\s*\S/u.test(line ?? ''));
+  const hasBoth = blocks.length > 1 && all(0) && all(-1) && !isSaid;
   return hasBoth && first ? new Set([first[0]!, first.at(-1)!]) : new Set();
 }
 
@@ -93,11 +96,16 @@ const bareWordIn = (line: string, bare: ReadonlySet<string>): WordIn => {
     : undefined;
 };
 
+/** A sign that says right or wrong in front of a label. */
+const SIGN_BEFORE = /^\s*[^\p{L}\p{N}\s([]{1,2}\s?(?=[([])/u;
 /** Letters that count options, 'A: … B: …', are labels and no words. */
-const LETTER = /^\s*([A-Ja-j])[:]\s+\S/u;
+const LETTER = /^\s*(?:([A-Ja-j])[:]|[([]([A-Ja-j])[)\]])\s+\S/u;
 function labelledLines(body: readonly string[]): ReadonlySet<string> {
   const letterOf = (line: string | undefined): string | undefined =>
-    LETTER.exec(line ?? '')?.[1]?.toUpperCase();
+    LETTER.exec((line ?? '').replace(SIGN_BEFORE, ''))
+      ?.slice(1)
+      .find(Boolean)
+      ?.toUpperCase();
   const labelled = body.filter((line, at) => {
     const code = letterOf(line)?.charCodeAt(0);
     const [before, next] = [letterOf(body[at - 1]), letterOf(body[at + 1])];
@@ -123,8 +131,8 @@ const wordIn = (line: string): WordIn => {
 /** The words that stand in front of several lines. */
 export function fixedWords(body: readonly string[]): FixedWords {
   const times = new Map<string, number>();
-  let tight = 0;
-  let loose = 0;
+  const tight = new Set<string>();
+  const loose = new Set<string>();
   const bare = bareFirstWords(body);
   const head = headWords(body, bare);
   const all = new Set([...bare, ...head]);
@@ -147,8 +155,9 @@ export function fixedWords(body: readonly string[]): FixedWords {
     const found = wordOf(line);
     if (found) {
       times.set(found.word, (times.get(found.word) ?? 0) + 1);
-      tight += Number(found.isTight);
-      loose += Number(!found.isTight && found.rest !== '');
+      if (found.rest !== '') {
+        (found.isTight ? tight : loose).add(found.word);
+      }
     }
   }
   const words = [...times]
@@ -157,7 +166,9 @@ export function fixedWords(body: readonly string[]): FixedWords {
     .slice(0, MOST);
   const signs = new Map(words.map((word, at) => [word, String.fromCodePoint(FIRST_SIGN + at)]));
   const back = new Map([...signs].map(([word, sign]) => [sign, word]));
-  const isTight = words.length > 0 && tight > loose;
+  // A sign of no word with a blank behind it says that the others only lost theirs.
+  const isApart = body.some((line) => wordOf(line) === undefined && SIGN_APART.test(line));
+  const isTight = words.length > 0 && tight.size > loose.size && !isApart;
   return {
     many: words.length,
     said: words.map((word) => `${signs.get(word)} ${word.toLowerCase()}`),

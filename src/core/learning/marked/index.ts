@@ -1,6 +1,7 @@
 // A form of marked plain text: the signs for right and wrong, labels, separators, from its comments and its samples.
-import type { Document, Layout } from '../../model';
+import { OPTION_LABELS, type Document, type Layout } from '../../model';
 import { defined } from '../../shared/defined';
+import { labelForm } from '../../shared/labels';
 import { keyOfMarks } from '../../shared/marked-key';
 import { count, quoted } from '../../shared/plain';
 import type { LearnedLayout } from '../contract';
@@ -46,14 +47,18 @@ function rightOf({ told, shown, repeated, keyLine }: Evidence): string | undefin
 }
 
 /** The sign of wrong options: told, the empty box beside a ticked one, or the other of two. */
-function wrongOf({ body, told, shown, keyLine }: Evidence, right: string): string | undefined {
+function wrongOf(
+  { body, told, shown, repeated, keyLine }: Evidence,
+  right: string,
+): string | undefined {
   const [, open, close] = /^([[(]).([\])])$/u.exec(right) ?? [];
   const empty = `${open} ${close}`;
   const hasEmpty = open !== undefined && body.some((line) => line.trimStart().startsWith(empty));
   const { optionLabel = 'none' } = shown.marks;
-  const isTold = told.wrong ?? (hasEmpty ? empty : undefined);
+  const repeats = repeated?.right === right ? repeated.wrong : undefined;
+  const said = told.wrong ?? (hasEmpty ? empty : undefined) ?? repeats;
   return (
-    isTold ?? (keyLine !== undefined || optionLabel !== 'none' ? undefined : wrongSign(body, right))
+    said ?? (keyLine !== undefined || optionLabel !== 'none' ? undefined : wrongSign(body, right))
   );
 }
 
@@ -62,6 +67,26 @@ function hasBlankLines(body: readonly string[]): boolean {
   const filled = body.flatMap((line, at) => (line.trim() ? [at] : []));
   const [first = 0, last = 0] = [filled[0], filled.at(-1)];
   return body.slice(first, last).some((line) => !line.trim());
+}
+
+/** Whether blanks stand behind the sign of the line that names the key, and between the sign of an option and its label. */
+function layoutOfLines(
+  body: readonly string[],
+  { right, keyLine, tight = false }: Pick<Marks, 'right' | 'keyLine' | 'tight'>,
+): Partial<Marks> {
+  const behind = (sign: string): string[] =>
+    body.flatMap((line) => {
+      const text = line.trim();
+      return text.startsWith(sign) ? [text.slice(sign.length)] : [];
+    });
+  const keys = keyLine === undefined ? [] : behind(keyLine);
+  const isKeyTight = keys.length > 0 && keys.every((text) => /^\S/u.test(text));
+  const options = behind(right).filter((text) => labelForm(text.trim(), OPTION_LABELS));
+  const isApart = options.length > 0 && options.every((text) => /^\s/u.test(text));
+  return {
+    ...(keys.length > 0 && isKeyTight !== tight ? { keyTight: isKeyTight } : {}),
+    ...(isApart && !/\p{L}/u.test(right) ? { labelApart: true } : {}),
+  };
 }
 
 function marksOf(evidence: Evidence, right: string, comment: string | undefined): Marks {
@@ -79,7 +104,8 @@ function marksOf(evidence: Evidence, right: string, comment: string | undefined)
     // Where a sign stands that comments name, only what repeats of that very sign can say.
     ...(told.feedback && told.feedback !== repeated?.feedback ? { feedbackAt: undefined } : {}),
     ...(told.category && told.category !== repeated?.category ? { categoryAt: undefined } : {}),
-    ...defined({ wrong: wrongOf(evidence, right), keyLine, comment, indent: indentOf(body) }),
+    ...defined({ wrong: wrongOf(evidence, right), keyLine, comment, ...indentOf(body, keyLine) }),
+    ...layoutOfLines(body, { right, keyLine, tight: repeated?.tight }),
     right,
     between: hasBlankLines(body) ? ('blank-line' as const) : ('none' as const),
   });
@@ -130,9 +156,10 @@ export function learnMarkedText(
   const body = lines.filter((line) => !isComment(line));
   const told = { ...marksInSentences(comments), ...explainedMarks(legendOf(comments)) };
   const shown = shownMarks(body);
-  const { right: seen, rightAt } = shown.marks;
-  const behind = seen !== undefined && rightAt === 'behind' ? { right: seen, rightAt } : undefined;
-  const repeated = repeatedSigns(body, comments, behind);
+  const { right: signSeen, rightAt, optionLabel } = shown.marks;
+  const isSeen = signSeen !== undefined && optionLabel !== undefined;
+  const seen = isSeen ? defined({ right: signSeen, rightAt }) : undefined;
+  const repeated = repeatedSigns(body, comments, seen);
   const keyLine = repeated?.keyLine ?? keyLineIn(body);
   const evidence: Evidence = { body, told, shown, repeated, keyLine };
   const right = rightOf(evidence);

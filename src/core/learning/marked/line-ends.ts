@@ -22,11 +22,22 @@ export function isTight(body: readonly string[], sign: string | undefined): bool
   return lines.length > 0 && lines.every((line) => /^\S/.test(line.slice(sign!.length)));
 }
 
+/** What closes a frame that a sign opens. */
+const CLOSES: Readonly<Record<string, string>> = {
+  '[': ']',
+  '(': ')',
+  '{': '}',
+  '<': '>',
+  '|': '|',
+  '=': '=',
+  '#': '#',
+};
+
 /** Words in a frame of their own above the questions, '[[Name]]'. */
 export function titleOf(lines: readonly string[]): Pick<Marks, 'titleOpen' | 'titleClose'> {
   const framed = lines
     .map((line) => /^([[({<|=#]{1,3})\s*(\p{L}.*?)\s*([\])}>|=#]{1,3})$/u.exec(line.trim()))
-    .find(Boolean);
+    .find((match) => match && CLOSES[match[1]![0]!] === match[3]![0]);
   return framed ? { titleOpen: framed[1]!, titleClose: framed[3]! } : {};
 }
 

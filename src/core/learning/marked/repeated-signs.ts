@@ -12,7 +12,7 @@ import { optionSigns, signedOf } from './option-signs';
 
 type Marks = NonNullable<Layout['marks']>;
 
-const LABEL = /^\(?\p{L}[).:-]\s+\S/u;
+const LABEL = /^[([]?\p{L}[).:\]/-]\s+\S/u;
 /** Numbers in front of options could as well count questions; letters can't. */
 const LETTERED = OPTION_LABELS.filter((form) => !form.includes('1'));
 
@@ -110,6 +110,9 @@ function toldPlaces(
   return found;
 }
 
+/** The question's text is among so many first lines of its block. */
+const ABOVE_STEM = 3;
+
 /** The labels of options and of questions. */
 function labelsOf(blocks: readonly string[][]): Pick<Marks, 'optionLabel' | 'stemLabel'> {
   const rests = blocks.flat().map((line) => signedOf(line)?.rest ?? line);
@@ -117,7 +120,8 @@ function labelsOf(blocks: readonly string[][]): Pick<Marks, 'optionLabel' | 'ste
     lines: readonly string[],
     forms: readonly Of[],
   ): Of | undefined => lines.map((line) => labelForm(line, forms)).find((one) => one !== undefined);
-  const stems = blocks.map(([first = '']) => first);
+  // A category or another field may stand above the question's text.
+  const stems = blocks.flatMap((block) => block.slice(0, ABOVE_STEM));
   return {
     optionLabel: form(rests, LETTERED) ?? 'none',
     stemLabel: form(stems, STEM_LABELS) ?? 'none',
@@ -144,13 +148,13 @@ function standing(
 function answersIn(
   blocks: readonly string[][],
   said: readonly string[],
-  behind: Marks | undefined,
+  seen: Marks | undefined,
 ): Marks | undefined {
   const { key, signs } = keyIn(blocks, said);
   const accepted = key || signs ? undefined : acceptedIn(blocks, said);
   return key || signs || accepted !== undefined
     ? defined({ right: '*', ...signs, ...key, accepted })
-    : behind;
+    : seen;
 }
 
 type Around = Partial<Record<Place, string>> & Pick<Marks, 'fields'>;
@@ -175,11 +179,11 @@ function aroundIn(
 function signsIn(
   body: readonly string[],
   said: readonly string[],
-  behind: Marks | undefined,
+  seen: Marks | undefined,
 ): Marks | undefined {
   const frame = frameOf(body);
   const { numberLine, rest: blocks } = countedBlocks(blocksOf(body, frame));
-  const answers = answersIn(blocks, said, behind);
+  const answers = answersIn(blocks, said, seen);
   if (!answers) {
     return undefined;
   }
@@ -217,18 +221,18 @@ function signsIn(
 
 /**
  * The signs of a sample without its comments, words that stand in front of lines among them; undefined where nothing tells which
- * option is right. `behind` is a sign that was seen behind options, for samples that tell it by nothing else.
+ * option is right. `seen` is a sign that was seen at labelled options, for samples that tell it by nothing else.
  */
 export function repeatedSigns(
   body: readonly string[],
   comments: readonly string[] = [],
-  behind?: Marks,
+  seen?: Marks,
 ): Marks | undefined {
   const words = fixedWords(body);
   const marks = signsIn(
     body.map((line) => words.hide(line)),
     [...comments, ...words.said],
-    behind,
+    seen,
   );
   return marks && words.shown(marks);
 }

@@ -38,13 +38,29 @@ export function marksOneEach(body: readonly string[], marks: Marks): boolean {
   return plain.length > 1 && plain.length > answered.length / 2;
 }
 
-/** Blanks in front of the lines of questions, the same before all but those that begin one. */
-export function indentOf(body: readonly string[]): string | undefined {
+/**
+ * Blanks in front of the lines of questions, the same before all but those that begin one; or, where a line names the right
+ * options, before all but that one and what stands below it.
+ */
+export function indentOf(
+  body: readonly string[],
+  keyLine: string | undefined,
+): Pick<Marks, 'indent' | 'indentAt'> {
+  const isKeyOut =
+    keyLine !== undefined &&
+    body.some((line) => line.startsWith(keyLine)) &&
+    body.some((line) => /^[ \t]/u.test(line));
   const indents = body.filter((line) => line.trim()).map((line) => /^[ \t]*/.exec(line)![0]);
   const own = [...new Set(indents.filter(Boolean))];
-  const isBelow = indents[0] === '' && indents.filter(Boolean).length > indents.length / 2;
-  return own.length === 1 && isBelow ? own[0] : undefined;
+  const most = indents.filter(Boolean).length > indents.length * (isKeyOut ? LEAST_OUT : LEAST_IN);
+  return own.length === 1 && indents[0] === '' && most
+    ? { indent: own[0]!, ...(isKeyOut ? { indentAt: 'answers' as const } : {}) }
+    : {};
 }
+
+/** So much of a sample's lines begin with the blanks: more than half, or the options alone where a key and remarks stand out. */
+const LEAST_IN = 0.5;
+const LEAST_OUT = 0.3;
 
 /** The kind of one question of a sample, by the first of these that holds; undefined where no sign tells. */
 const KIND_BY: readonly (readonly [Kind, (question: string, marks: Marks) => boolean])[] = [

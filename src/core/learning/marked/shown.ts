@@ -39,13 +39,13 @@ const tally = (values: readonly (string | undefined)[]): [string, number] | unde
 };
 
 const FEWEST = 2;
-const LABELLED = /^([^\p{L}\p{N}\s]{0,3})\s?\(?([A-Ja-j])([.):-])\s+\S/u;
+const LABELLED = /^\s*([^\p{L}\p{N}\s([]{0,3})\s?([([]?)([A-Ja-j])([.):\]/-])\s+\S/u;
 const BOX = /^\s*([[(][xX✓*][\])])\s\S/u;
 const SIGN = /^([*+✓>=#!]{1,2})\s?\S/u;
 
 /** A label as the layout names it: 'a)', 'A.'. */
-const labelOf = ([, , letter = '', sign = '']: RegExpExecArray): string =>
-  `${letter === letter.toLowerCase() ? 'a' : 'A'}${sign}`;
+const labelOf = ([, , open = '', letter = '', close = '']: RegExpExecArray): string =>
+  `${open}${letter === letter.toLowerCase() ? 'a' : 'A'}${close}`;
 
 /** A sign behind some of the labelled options, in most questions at one: 'B. Mars *', 'b) Mars (correct)'. */
 function signBehind(options: readonly string[]): string | undefined {
@@ -74,7 +74,7 @@ export type Shown = {
 /** The labels of options; letters that count begin with the first one. */
 function labelsIn(body: readonly string[]): RegExpExecArray[] {
   const lettered = body.map((line) => LABELLED.exec(line)).filter((match) => match !== null);
-  return lettered.some(([, , letter]) => letter?.toLowerCase() === 'a') ? lettered : [];
+  return lettered.some(([, , , letter]) => letter?.toLowerCase() === 'a') ? lettered : [];
 }
 
 /** What the samples themselves show: numbers before stems, labels before options, a sign before some of them. */

@@ -13,7 +13,10 @@ import { Because, PickRow, TextRow } from '../../parts/FieldRow';
 import { changeLayout } from '../../state/layouts';
 
 type Marks = NonNullable<Layout['marks']>;
-type SignName = Exclude<keyof Marks, 'tight' | 'fields' | 'keyStyle' | 'rightAt' | 'stemTight'>;
+type SignName = Exclude<
+  keyof Marks,
+  'tight' | 'keyTight' | 'labelApart' | 'indentAt' | 'fields' | 'keyStyle' | 'rightAt' | 'stemTight'
+>;
 const MARK_WORDS: readonly (readonly [SignName, string])[] = [
   ['right', 'right option'],
   ['wrong', 'wrong option'],
