@@ -104,7 +104,7 @@ function marksOf(evidence: Evidence, right: string, comment: string | undefined)
     // Where a sign stands that comments name, only what repeats of that very sign can say.
     ...(told.feedback && told.feedback !== repeated?.feedback ? { feedbackAt: undefined } : {}),
     ...(told.category && told.category !== repeated?.category ? { categoryAt: undefined } : {}),
-    ...defined({ wrong: wrongOf(evidence, right), keyLine, comment, ...indentOf(body, keyLine) }),
+    ...defined({ wrong: wrongOf(evidence, right), keyLine, comment, ...indentOf(body) }),
     ...layoutOfLines(body, { right, keyLine, tight: repeated?.tight }),
     right,
     between: hasBlankLines(body) ? ('blank-line' as const) : ('none' as const),
@@ -157,7 +157,7 @@ export function learnMarkedText(
   const told = { ...marksInSentences(comments), ...explainedMarks(legendOf(comments)) };
   const shown = shownMarks(body);
   const { right: signSeen, rightAt, optionLabel } = shown.marks;
-  const isSeen = signSeen !== undefined && optionLabel !== undefined;
+  const isSeen = signSeen !== undefined && optionLabel !== undefined && shown.isClear;
   const seen = isSeen ? defined({ right: signSeen, rightAt }) : undefined;
   const repeated = repeatedSigns(body, comments, seen);
   const keyLine = repeated?.keyLine ?? keyLineIn(body);

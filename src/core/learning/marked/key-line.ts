@@ -1,12 +1,11 @@
 // The line of a sample's question that names the right options: by letters, by numbers, or by their text.
 import type { Layout } from '../../model';
 import { alike } from '../../shared/normalise';
-import { signedOf } from './option-signs';
+import { LETTERED, signedOf } from './option-signs';
 
 type Marks = NonNullable<Layout['marks']>;
 export type KeyLine = Pick<Marks, 'keyLine' | 'keyStyle' | 'option'>;
 
-const LABEL = /^\(?(\p{L})[).:-]\s+\S/u;
 const LETTERS = /^[A-Ja-j](?:\s*[,;&]\s*[A-Ja-j])*$/u;
 const NUMBERS = /^\d{1,2}(?:\s*[,;&+]\s*\d{1,2})*$/u;
 
@@ -16,7 +15,7 @@ type Line = { sign: string | undefined; rest: string; isLabelled: boolean };
 const lineOf = (line: string): Line => {
   const signed = signedOf(line);
   const rest = signed?.rest ?? line.trim();
-  return { sign: signed?.sign, rest, isLabelled: LABEL.test(rest) };
+  return { sign: signed?.sign, rest, isLabelled: LETTERED.test(rest) };
 };
 
 /** The sign that two lines or more behind one another carry, below the first line: those of options. */
@@ -34,7 +33,7 @@ function optionsOf(lines: readonly Line[]): Options {
   const labelled = lines.filter(({ isLabelled }) => isLabelled);
   const sign = labelled.length > 1 ? labelled[0]!.sign : optionSign(lines);
   const own = labelled.length > 1 ? labelled : lines.filter((one) => sign && one.sign === sign);
-  return { sign, texts: own.map(({ rest }) => rest.replace(/^\(?\p{L}[).:-]\s+/u, '')) };
+  return { sign, texts: own.map(({ rest }) => rest.replace(LETTERED, '')) };
 }
 
 type Style = NonNullable<Marks['keyStyle']>;

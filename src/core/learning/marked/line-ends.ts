@@ -1,6 +1,6 @@
 // What stands at the end of lines and inside them: signs that close what others open, and the sign between halves.
 import type { Layout } from '../../model';
-import { signedOf } from './option-signs';
+import { LETTERED, signedOf } from './option-signs';
 
 type Marks = NonNullable<Layout['marks']>;
 
@@ -36,6 +36,7 @@ const CLOSES: Readonly<Record<string, string>> = {
 /** Words in a frame of their own above the questions, '[[Name]]'. */
 export function titleOf(lines: readonly string[]): Pick<Marks, 'titleOpen' | 'titleClose'> {
   const framed = lines
+    .filter((line) => !LETTERED.test(line.trim()))
     .map((line) => /^([[({<|=#]{1,3})\s*(\p{L}.*?)\s*([\])}>|=#]{1,3})$/u.exec(line.trim()))
     .find((match) => match && CLOSES[match[1]![0]!] === match[3]![0]);
   return framed ? { titleOpen: framed[1]!, titleClose: framed[3]! } : {};

@@ -7,8 +7,12 @@ import { speaksOf } from '../../shared/vocabulary/rule-words';
 type Marks = NonNullable<Layout['marks']>;
 type Signed = { sign: string; rest: string };
 
+/** A letter in front of an option, in any of the forms in which it counts. */
+export const LETTERED = /^[([]?\p{L}[).:\]/-]\s+(?=\S)/u;
+
 const BRACKETED = /^([([{<](?: |[^\s\d\p{L}]?[oxOX✓✗]?)[)\]}>])(?=\s|\p{L}|$)/u;
-const BARE = /^([^\p{L}\p{N}\s"'“„«¿¡([{]{1,4}|[[({<|]{2,3}|\|\S{1,3})(?=\s|\p{L}|\p{N}|$)/u;
+const BARE =
+  /^([^\p{L}\p{N}\s"'“„«¿¡([{]{1,4}|[[({<|]{2,3}|\|\S{1,3})(?=\s|\p{L}|\p{N}|[([]\p{L}[)\]]|$)/u;
 
 /** The sign in front of a line, and what stands behind it. */
 export function signedOf(line: string): Signed | undefined {

@@ -8,16 +8,15 @@ import { labelForm } from '../../shared/labels';
 import { keyLineOf, type KeyLine } from './key-line';
 import { fieldsIn, meaningOf } from './line-fields';
 import { headIn, setTitleIn } from './head';
-import { optionSigns, signedOf } from './option-signs';
+import { LETTERED, optionSigns, signedOf } from './option-signs';
 
 type Marks = NonNullable<Layout['marks']>;
 
-const LABEL = /^[([]?\p{L}[).:\]/-]\s+\S/u;
 /** Numbers in front of options could as well count questions; letters can't. */
-const LETTERED = OPTION_LABELS.filter((form) => !form.includes('1'));
+const LETTER_LABELS = OPTION_LABELS.filter((form) => !form.includes('1'));
 
 /** An option with its letter, behind a sign of its own or none. */
-const isLabelled = (line: string): boolean => LABEL.test(signedOf(line)?.rest ?? line);
+const isLabelled = (line: string): boolean => LETTERED.test(signedOf(line)?.rest ?? line);
 
 /** The line that names the right options; none where options carry two signs that tell it without that line. */
 function keyIn(
@@ -116,14 +115,14 @@ const ABOVE_STEM = 3;
 /** The labels of options and of questions. */
 function labelsOf(blocks: readonly string[][]): Pick<Marks, 'optionLabel' | 'stemLabel'> {
   const rests = blocks.flat().map((line) => signedOf(line)?.rest ?? line);
-  const form = <Of extends (typeof LETTERED)[number] | (typeof STEM_LABELS)[number]>(
+  const form = <Of extends (typeof LETTER_LABELS)[number] | (typeof STEM_LABELS)[number]>(
     lines: readonly string[],
     forms: readonly Of[],
   ): Of | undefined => lines.map((line) => labelForm(line, forms)).find((one) => one !== undefined);
   // A category or another field may stand above the question's text.
   const stems = blocks.flatMap((block) => block.slice(0, ABOVE_STEM));
   return {
-    optionLabel: form(rests, LETTERED) ?? 'none',
+    optionLabel: form(rests, LETTER_LABELS) ?? 'none',
     stemLabel: form(stems, STEM_LABELS) ?? 'none',
   };
 }
@@ -150,7 +149,9 @@ function answersIn(
   said: readonly string[],
   seen: Marks | undefined,
 ): Marks | undefined {
-  const { key, signs } = keyIn(blocks, said);
+  const { key, signs: found } = keyIn(blocks, said);
+  // One sign in front of labels says right, whatever other signs stand in front of lines.
+  const signs = seen && !key ? { right: seen.right } : found;
   const accepted = key || signs ? undefined : acceptedIn(blocks, said);
   return key || signs || accepted !== undefined
     ? defined({ right: '*', ...signs, ...key, accepted })

@@ -38,26 +38,23 @@ export function marksOneEach(body: readonly string[], marks: Marks): boolean {
   return plain.length > 1 && plain.length > answered.length / 2;
 }
 
-/**
- * Blanks in front of the lines of questions, the same before all but those that begin one; or, where a line names the right
- * options, before all but that one and what stands below it.
- */
-export function indentOf(
-  body: readonly string[],
-  keyLine: string | undefined,
-): Pick<Marks, 'indent' | 'indentAt'> {
-  const isKeyOut =
-    keyLine !== undefined &&
-    body.some((line) => line.startsWith(keyLine)) &&
-    body.some((line) => /^[ \t]/u.test(line));
-  const indents = body.filter((line) => line.trim()).map((line) => /^[ \t]*/.exec(line)![0]);
+const blanksOf = (line: string): string => /^[ \t]*/u.exec(line)![0];
+
+/** Blanks in front of the lines of questions, the same before all but those that begin one, or before the answers alone. */
+export function indentOf(body: readonly string[]): Pick<Marks, 'indent' | 'indentAt'> {
+  const filled = body.filter((line) => line.trim());
+  const isIn = (line = ''): boolean => line.trim() !== '' && blanksOf(line) !== '';
+  // What stands out below the answers has nothing indented below itself, as a question's text has.
+  const isOut = body.some(
+    (line, at) => line.trim() && !isIn(line) && isIn(body[at - 1]) && !isIn(body[at + 1]),
+  );
+  const indents = filled.map(blanksOf);
   const own = [...new Set(indents.filter(Boolean))];
-  const most = indents.filter(Boolean).length > indents.length * (isKeyOut ? LEAST_OUT : LEAST_IN);
+  const most = indents.filter(Boolean).length > indents.length * (isOut ? LEAST_OUT : LEAST_IN);
   return own.length === 1 && indents[0] === '' && most
-    ? { indent: own[0]!, ...(isKeyOut ? { indentAt: 'answers' as const } : {}) }
+    ? { indent: own[0]!, ...(isOut ? { indentAt: 'answers' as const } : {}) }
     : {};
 }
-
 /** So much of a sample's lines begin with the blanks: more than half, or the options alone where a key and remarks stand out. */
 const LEAST_IN = 0.5;
 const LEAST_OUT = 0.3;

@@ -69,6 +69,8 @@ export type Shown = {
   /** How many options have labels, and how many of them the sign of right ones. */
   options: number;
   right: number;
+  /** Whether one sign alone stands at some of the labelled options, and at none of the others. */
+  isClear: boolean;
 };
 
 /** The labels of options; letters that count begin with the first one. */
@@ -85,10 +87,12 @@ export function shownMarks(body: readonly string[]): Shown {
   const labels = labelsIn(body);
   const label = tally(labels.map(labelOf))?.[0];
   const [sign, times = 0] = tally(labels.map((match) => match[1])) ?? [];
+  const isOneSign = new Set(labels.map((match) => match[1]).filter(Boolean)).size === 1;
   const behind = sign ? undefined : signBehind(body.filter((line) => LABELLED.test(line)));
   return {
     options: labels.length,
     right: behind === undefined ? times : FEWEST,
+    isClear: behind !== undefined || (isOneSign && times < labels.length),
     marks: defined({
       stemLabel: stem?.[0] as Marks['stemLabel'],
       optionLabel: label as Marks['optionLabel'],
