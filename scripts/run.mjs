@@ -217,7 +217,7 @@ const commands = {
   },
   understanding() {
     withLock(install);
-    const isNamed = ['train', 'metamorphic', 'texts'].includes(rest[0]);
+    const isNamed = ['train', 'metamorphic', 'texts', 'marked'].includes(rest[0]);
     const [script, ...others] = isNamed ? rest : ['report', ...rest];
     run(process.execPath, ['training/run.mjs', script, ...others]);
   },

@@ -12,12 +12,12 @@ import type { DocumentLine } from '../src/core/model';
 
 const HEADINGS = [HeadingLevel.HEADING_1, HeadingLevel.HEADING_1, HeadingLevel.HEADING_2];
 
-const formatOf = (label: string) =>
-  /\d/u.test(label)
-    ? LevelFormat.DECIMAL
-    : /[A-Z]/u.test(label)
-      ? LevelFormat.UPPER_LETTER
-      : LevelFormat.LOWER_LETTER;
+function formatOf(label: string) {
+  if (/\d/u.test(label)) {
+    return LevelFormat.DECIMAL;
+  }
+  return /[A-Z]/u.test(label) ? LevelFormat.UPPER_LETTER : LevelFormat.LOWER_LETTER;
+}
 
 /** An automatic list for questions, and one for the options of each question, which begin again. */
 function listsOf(lines: readonly DocumentLine[]) {

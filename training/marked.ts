@@ -11,7 +11,7 @@ let id = 0;
 const surroundings = {
   now: () => '2026-01-01T00:00:00Z',
   id: () => `i${++id}`,
-  digest: async (bytes: Uint8Array) => createHash('sha256').update(bytes).digest('hex'),
+  digest: (bytes: Uint8Array) => Promise.resolve(createHash('sha256').update(bytes).digest('hex')),
 };
 
 const itemOf = ({ item, options, rights }: DrawnRow, n: number): Item => ({

@@ -46,6 +46,10 @@ function keyBelow(below: readonly TypedLine[], drafts: readonly Draft[]): boolea
   return choices.length > 1 && named.length === choices.length;
 }
 
+/** Whether a number with a letter behind it answers one question, where questions have answers of their own: '500 g'. */
+const isOwnAnswer = (behind: string, questions: number): boolean =>
+  questions === 0 && PAIRS.test(behind) && pairsIn(behind) < 2;
+
 /**
  * What stands behind "Answers:" on its line, or nothing where the list of all answers stands below; undefined where none
  * begins. `questions` says how many wait for their answers; none where some have them.
@@ -56,9 +60,9 @@ function listBehind(text: string, below: string, questions = 0): string | undefi
   const first = behind || below;
   const lists =
     listsAnswers(first) || countsAnswers(first, questions) || isLetters(first.trim(), questions);
-  // Where questions have answers of their own, one number with a letter behind it is such an answer: '500 g'.
-  const isOwnAnswer = questions === 0 && PAIRS.test(behind) && pairsIn(behind) < 2;
-  const isNamed = (headsAnswers(name) && !isOwnAnswer) || isWholeKey(behind, questions);
+  const isNamed = headsAnswers(name)
+    ? !isOwnAnswer(behind, questions)
+    : isWholeKey(behind, questions);
   return isNamed && lists ? behind : undefined;
 }
 

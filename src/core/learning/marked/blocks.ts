@@ -1,5 +1,6 @@
 // The blocks of a sample of marked text: between frames, between blank lines, below lines that count them.
-import type { Layout } from '../../model';
+import { STEM_LABELS, type Layout } from '../../model';
+import { labelForm } from '../../shared/labels';
 import { signedOf } from './option-signs';
 
 type Marks = NonNullable<Layout['marks']>;
@@ -14,7 +15,21 @@ export function frameOf(lines: readonly string[]): Pick<Marks, 'open' | 'close'>
     : undefined;
 }
 
-/** The blocks of a sample: between its frames, else between blank lines. */
+/** What a line opens with: a sign of its own, else the form of its number. */
+const openingOf = (line: string): string | undefined =>
+  signedOf(line)?.sign ?? labelForm(line, STEM_LABELS);
+
+/** Lines that follow one another without empty ones between the questions: parted wherever one opens as the first does. */
+function parted(block: readonly string[]): string[][] {
+  const opening = openingOf(block[0] ?? '');
+  const starts = block.flatMap((line, at) => (openingOf(line) === opening ? [at] : []));
+  const areApart = starts.every((at, n) => (starts[n + 1] ?? block.length) - at > 1);
+  return opening === undefined || starts.length < 2 || !areApart
+    ? [[...block]]
+    : starts.map((at, n) => block.slice(at, starts[n + 1]));
+}
+
+/** The blocks of a sample: between its frames, else between blank lines, or from one opening line to the next. */
 export function blocksOf(lines: readonly string[], frame: ReturnType<typeof frameOf>): string[][] {
   const isBorder = (line: string): boolean =>
     frame ? line.trim() === frame.open || line.trim() === frame.close : !line.trim();
@@ -26,7 +41,9 @@ export function blocksOf(lines: readonly string[], frame: ReturnType<typeof fram
       blocks.at(-1)!.push(line.trim());
     }
   }
-  return blocks.filter((block) => block.length > 0);
+  return blocks
+    .filter((block) => block.length > 0)
+    .flatMap((block) => (frame ? [block] : parted(block)));
 }
 
 const COUNTED = /^(\D*?)(\d+)(\D*)$/u;

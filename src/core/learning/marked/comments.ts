@@ -15,21 +15,22 @@ function opensBlock(lines: readonly string[], at: number): boolean {
   return !lines[at - 1]?.trim() && next !== '' && next[0] !== lines[at]!.trim()[0];
 }
 
+/** Whether a sign stands above other lines again and again, as what opens questions does. */
+function opensQuestions(lines: readonly string[], sign: string): boolean {
+  const own = lines.flatMap((line, at) => (line.startsWith(sign) ? [at] : []));
+  return own.length > 1 && own.every((at) => opensBlock(lines, at));
+}
+
+/** Signs that stand alone open and close something; a comment says something. */
+const standsAlone = (own: readonly string[], sign: string): boolean =>
+  own.filter((line) => line.trim() === sign).length > own.length * 0.5;
+
 /** The sign of comments: the one that the text begins with, where several lines begin so. */
 export function commentSign(lines: readonly string[]): string | undefined {
   const filled = lines.filter((line) => line.trim());
   const sign = SIGN.exec(filled[0] ?? '')?.[1];
   const own = sign ? lines.filter((line) => line.startsWith(sign)) : [];
-  // Signs that stand alone open and close something; a comment says something.
-  const isAlone = own.filter((line) => line.trim() === sign).length > own.length * 0.5;
-  if (isAlone) {
-    return undefined;
-  }
-  // A sign that stands above other lines again and again opens questions.
-  const opens = lines.filter(
-    (line, at) => sign !== undefined && line.startsWith(sign) && opensBlock(lines, at),
-  ).length;
-  if (opens > 1 && opens === own.length) {
+  if (sign === undefined || standsAlone(own, sign) || opensQuestions(lines, sign)) {
     return undefined;
   }
   // Sentences at the top whose sign stands nowhere below are remarks.

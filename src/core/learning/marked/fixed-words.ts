@@ -151,13 +151,10 @@ export function fixedWords(body: readonly string[]): FixedWords {
       ? { word: line.trim(), rest: '', isTight: false }
       : (signedWord(line) ?? bareWordIn(line, all));
   };
-  for (const line of body) {
-    const found = wordOf(line);
-    if (found) {
-      times.set(found.word, (times.get(found.word) ?? 0) + 1);
-      if (found.rest !== '') {
-        (found.isTight ? tight : loose).add(found.word);
-      }
+  for (const found of body.flatMap((line) => wordOf(line) ?? [])) {
+    times.set(found.word, (times.get(found.word) ?? 0) + 1);
+    if (found.rest !== '') {
+      (found.isTight ? tight : loose).add(found.word);
     }
   }
   const words = [...times]

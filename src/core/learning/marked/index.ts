@@ -62,8 +62,10 @@ function wrongOf(
   );
 }
 
-/** Whether empty lines part the text, and do not only end it. */
-function hasBlankLines(body: readonly string[]): boolean {
+/** Whether empty lines part the text, and do not only end it or stand below its head. */
+function hasBlankLines(lines: readonly string[], head: string | undefined): boolean {
+  const isHead = head !== undefined && lines.find((line) => line.trim())?.startsWith(head) === true;
+  const body = isHead ? lines.slice(lines.findIndex((line) => line.startsWith(head)) + 1) : lines;
   const filled = body.flatMap((line, at) => (line.trim() ? [at] : []));
   const [first = 0, last = 0] = [filled[0], filled.at(-1)];
   return body.slice(first, last).some((line) => !line.trim());
@@ -107,7 +109,7 @@ function marksOf(evidence: Evidence, right: string, comment: string | undefined)
     ...defined({ wrong: wrongOf(evidence, right), keyLine, comment, ...indentOf(body) }),
     ...layoutOfLines(body, { right, keyLine, tight: repeated?.tight }),
     right,
-    between: hasBlankLines(body) ? ('blank-line' as const) : ('none' as const),
+    between: hasBlankLines(body, repeated?.setTitle) ? ('blank-line' as const) : ('none' as const),
   });
 }
 

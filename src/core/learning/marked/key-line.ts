@@ -28,12 +28,23 @@ function optionSign(lines: readonly Line[]): string | undefined {
 
 type Options = { sign: string | undefined; texts: string[] };
 
-/** The options of a block: lines with letters, else those that carry one sign behind one another. */
+/** The options of a block: lines with letters, else those that carry one sign behind one another, else those without any. */
 function optionsOf(lines: readonly Line[]): Options {
   const labelled = lines.filter(({ isLabelled }) => isLabelled);
   const sign = labelled.length > 1 ? labelled[0]!.sign : optionSign(lines);
-  const own = labelled.length > 1 ? labelled : lines.filter((one) => sign && one.sign === sign);
+  const signed = lines.filter((one) => sign && one.sign === sign);
+  const bare = sign === undefined ? bareOptions(lines) : signed;
+  const own = labelled.length > 1 ? labelled : bare;
   return { sign, texts: own.map(({ rest }) => rest.replace(LETTERED, '')) };
+}
+
+/** Lines without a sign right above the first signed one that stands below the question's text. */
+function bareOptions(lines: readonly Line[]): Line[] {
+  const stem = lines.findIndex(
+    (line, at) => line.sign === undefined || lines[at + 1]?.sign === undefined,
+  );
+  const end = lines.findIndex(({ sign }, at) => at > stem && sign !== undefined);
+  return stem < 0 || end < 0 ? [] : lines.slice(stem + 1, end);
 }
 
 type Style = NonNullable<Marks['keyStyle']>;

@@ -79,6 +79,18 @@ function labelsIn(body: readonly string[]): RegExpExecArray[] {
   return lettered.some(([, , , letter]) => letter?.toLowerCase() === 'a') ? lettered : [];
 }
 
+type AtLabels = Pick<Shown, 'right' | 'isClear'> & Pick<Marks, 'rightAt'> & { sign?: string };
+
+/** The sign in front of some of the labels, or behind some of the labelled options. */
+function signAtLabels(body: readonly string[], labels: readonly RegExpExecArray[]): AtLabels {
+  const [sign, times = 0] = tally(labels.map((match) => match[1])) ?? [];
+  const isOne = new Set(labels.map((match) => match[1]).filter(Boolean)).size === 1;
+  const behind = sign ? undefined : signBehind(body.filter((line) => LABELLED.test(line)));
+  return behind === undefined
+    ? { ...defined({ sign }), right: times, isClear: isOne && times < labels.length }
+    : { sign: behind, rightAt: 'behind', right: FEWEST, isClear: true };
+}
+
 /** What the samples themselves show: numbers before stems, labels before options, a sign before some of them. */
 export function shownMarks(body: readonly string[]): Shown {
   const stem = tally(
@@ -86,18 +98,15 @@ export function shownMarks(body: readonly string[]): Shown {
   );
   const labels = labelsIn(body);
   const label = tally(labels.map(labelOf))?.[0];
-  const [sign, times = 0] = tally(labels.map((match) => match[1])) ?? [];
-  const isOneSign = new Set(labels.map((match) => match[1]).filter(Boolean)).size === 1;
-  const behind = sign ? undefined : signBehind(body.filter((line) => LABELLED.test(line)));
+  const { sign, rightAt, ...told } = signAtLabels(body, labels);
   return {
     options: labels.length,
-    right: behind === undefined ? times : FEWEST,
-    isClear: behind !== undefined || (isOneSign && times < labels.length),
+    ...told,
     marks: defined({
       stemLabel: stem?.[0] as Marks['stemLabel'],
       optionLabel: label as Marks['optionLabel'],
-      right: sign ?? behind ?? (label ? undefined : unlabelledSign(body)),
-      rightAt: behind === undefined ? undefined : ('behind' as const),
+      right: sign ?? (label ? undefined : unlabelledSign(body)),
+      rightAt,
     }),
   };
 }

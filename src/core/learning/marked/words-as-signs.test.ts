@@ -106,6 +106,22 @@ describe('a sample of marked text', () => {
       'question | What floats?\noption | cork\noption | stone\noption | iron\nright | cork\n\nquestion | What sinks?\noption | wood\noption | lead\noption | cork\nright | lead\n',
     ],
     [
+      'letters in square brackets, a sign apart from them, a category above the number, a word below',
+      'Topic: Wood\n#1 What floats?\n! [A] cork\n[B] stone\n[C] iron\nFeedback: Cork is light.\n\nTopic: Metal\n#2 What sinks?\n[A] wood\n! [B] lead\n[C] cork\nFeedback: Lead is heavy.\n',
+    ],
+    [
+      'answers set in, and a key right behind its sign that stands out',
+      'Q: What floats?\n  (a) cork\n  (b) stone\n  (c) iron\nKEY=a\nPoints: 1\n\nQ: What sinks?\n  (a) wood\n  (b) lead\n  (c) cork\nKEY=b\nPoints: 2\n',
+    ],
+    [
+      'a head, and no empty lines between numbered questions whose options have no letters',
+      'Name: Set\n\n1) What floats?\ncork\nstone\niron\n@right 1\n2) What sinks?\nwood\nlead\ncork\n@right 2\n',
+    ],
+    [
+      'a question mark in front of questions, which is no comment',
+      '? What floats?\n[x] cork\n[ ] stone\n[ ] iron\n\n? What sinks?\n[ ] wood\n[x] lead\n[ ] cork\n',
+    ],
+    [
       'a line that counts above each question',
       'Question 1\nWhat floats?\n(*) cork\n( ) stone\n( ) iron\nFeedback: Cork is light.\n\nQuestion 2\nWhat sinks?\n( ) wood\n(*) lead\n( ) cork\nFeedback: Lead is heavy.\n',
     ],

@@ -44,8 +44,9 @@ function numbered(paragraph: string, marks: Marks, n: number): string {
 export function writeMarkedText({ layout, questions, blank, setTitle }: Job): Written {
   const marks = layout.marks ?? { right: '*' };
   const head = blank ? headOf(textOf(blank, layout.file.encoding), marks) : [];
-  const paragraphs: string[] =
+  const title =
     marks.setTitle && setTitle ? [`${marks.setTitle}${marks.tight ? '' : ' '}${setTitle}`] : [];
+  const paragraphs: string[] = [];
   let category = '';
   let n = 0;
   const place = ({ text = '', as }: Placed): void => {
@@ -60,7 +61,8 @@ export function writeMarkedText({ layout, questions, blank, setTitle }: Job): Wr
   };
   questions.forEach(place);
   const between = marks.between === 'none' ? '\n' : '\n\n';
-  const text = `${[...(head.length ? [head.join('\n')] : []), paragraphs.join(between)].join('\n\n')}\n`;
+  const parts = [...(head.length ? [head.join('\n')] : []), ...title, paragraphs.join(between)];
+  const text = `${parts.join('\n\n')}\n`;
   return {
     bytes: encode(text.replace(/\n/g, lineEnd(layout.file)), layout.file.encoding),
     notes: [],
