@@ -25,6 +25,13 @@ function opensQuestions(lines: readonly string[], sign: string): boolean {
 const standsAlone = (own: readonly string[], sign: string): boolean =>
   own.filter((line) => line.trim() === sign).length > own.length * 0.5;
 
+/** Sentences at the top whose sign stands nowhere below; fewer lines are enough where they say themselves that they are not read. */
+function areRemarks(own: readonly string[], filled: readonly string[]): boolean {
+  const isTop = own.length > 1 && filled.slice(0, own.length).every((line) => own.includes(line));
+  const areSentences = own.every((line) => line.trim().split(/\s+/).length > FEWEST_WORDS);
+  return SAYS_COMMENT.test(own.join(' ')) || (isTop && areSentences);
+}
+
 /** The sign of comments: the one that the text begins with, where several lines begin so. */
 export function commentSign(lines: readonly string[]): string | undefined {
   const filled = lines.filter((line) => line.trim());
@@ -33,12 +40,7 @@ export function commentSign(lines: readonly string[]): string | undefined {
   if (sign === undefined || standsAlone(own, sign) || opensQuestions(lines, sign)) {
     return undefined;
   }
-  // Sentences at the top whose sign stands nowhere below are remarks.
-  const isTop = own.length > 1 && filled.slice(0, own.length).every((line) => own.includes(line));
-  const areSentences = own.every((line) => line.trim().split(/\s+/).length > FEWEST_WORDS);
-  // Two lines are enough where they say themselves that they are not read.
-  const saySo = own.length > 0 && SAYS_COMMENT.test(own.join(' '));
-  return own.length > 2 || saySo || (isTop && areSentences) ? sign : undefined;
+  return own.length > 2 || areRemarks(own, filled) ? sign : undefined;
 }
 
 type Explained = { signs: [string, string | undefined]; meaning: string };
