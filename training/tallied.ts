@@ -1,5 +1,5 @@
 // Grown sources held against their truth, counted by factor.
-import type { Item, Reading } from '../src/core/model';
+import type { Item } from '../src/core/model';
 import type { TextTruth } from './grow/texts.mjs';
 
 export const option = (name: string, otherwise: number): number => {
@@ -52,8 +52,6 @@ const faults = (truth: TextTruth, item: Item | undefined): string[] =>
   item ? CHECKS.flatMap((check) => check(truth, item) ?? []) : ['missing'];
 
 type Tally = { points: number; of: number; whole: number; n: number };
-export type Found = { n: number; factors: Record<string, unknown>; points: number; of: number };
-export type Gathered = { items: Item[]; reading: Reading; isDoubted: boolean };
 
 /** Counts what was understood, over all and by each value of each factor. */
 export class Tallies {
