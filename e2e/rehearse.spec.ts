@@ -156,3 +156,79 @@ test('a form is filled in, and its responses are read by Results with the key as
   await page.getByRole('button', { name: 'See them in Results' }).click();
   await expect(page.getByTestId('sitting-facts')).toContainText('2 learners, 2 questions');
 });
+
+test('cards that were known come again on another day, also after the page was closed', async ({
+  page,
+}) => {
+  await openDemo(page, '/rehearse');
+  const [head] = readFileSync(demoPath('card-box.tsv'), 'utf8').split('\n');
+  const lines = ['weir\ta low wall\tWords', 'cill\ta ledge\tWords', 'pound\tlevel water\tWords'];
+  const cards = {
+    name: 'cards.tsv',
+    mimeType: 'text/tab-separated-values',
+    buffer: Buffer.from([head, ...lines].join('\n')),
+  };
+  const play = async (): Promise<void> => {
+    await page.getByText('Card box', { exact: true }).click();
+    await page.getByTestId('host-file').setInputFiles(cards);
+    await page.getByRole('button', { name: 'Play the 3 cards' }).click();
+  };
+  await play();
+  // Each card is known twice: the second time it waits for another day.
+  for (let turn = 0; turn < 6; turn++) {
+    await page.getByRole('button', { name: 'Turn the card' }).click();
+    await page.keyboard.press('j');
+  }
+  await expect(page.getByTestId('boxes')).toContainText('due today: 0 · later: 3');
+  await expect(page.getByTestId('again')).toContainText('It comes again on');
+  await page.reload();
+  await play();
+  await expect(page.getByTestId('boxes')).toContainText('due today: 0 · later: 3');
+  await page.getByRole('button', { name: /^Go on to / }).click();
+  await expect(page.getByTestId('boxes')).toContainText('due today: 3 · later: 0');
+});
+
+test('a course is practised with a hint and a second try, and then answered for points by section', async ({
+  page,
+}) => {
+  await openDemo(page, '/rehearse');
+  const [head] = readFileSync(demoPath('course-shelf.csv'), 'utf8').split(/\r?\n/);
+  const lines = [
+    'C1;What floats?;*cork;lead;;;;2;Cork is light.;Wood;It bobs.;2;',
+    'C2;What sinks?;cork;*lead;*iron;;;3;;Metal;;1;scored',
+  ];
+  await page.getByText('Course shelf', { exact: true }).click();
+  await page.getByTestId('host-file').setInputFiles({
+    name: 'course.csv',
+    mimeType: 'text/csv',
+    buffer: Buffer.from([head, ...lines].join('\n')),
+  });
+  await expect(page.getByTestId('import-answer')).toHaveText('2 taken, 0 refused');
+  await page.getByRole('button', { name: 'Play the 2 questions' }).click();
+  await expect(page.getByText('Wood: 1 question')).toBeVisible();
+  await page.getByRole('button', { name: 'Begin' }).click();
+  await page.getByRole('button', { name: 'Show the hint' }).click();
+  await expect(page.getByText('Hint: It bobs.')).toBeVisible();
+  await page.getByLabel('lead').check();
+  await page.getByRole('button', { name: 'Answer' }).click();
+  await expect(page.getByText('Not yet: 1 more to try.')).toBeVisible();
+  await page.getByLabel('cork').check();
+  await page.getByRole('button', { name: 'Answer' }).click();
+  await expect(page.getByText('Cork is light.')).toBeVisible();
+  await page.getByRole('button', { name: 'Next' }).click();
+  await expect(page.getByRole('heading', { name: '2 of 2 points' })).toBeVisible();
+
+  await page.getByRole('button', { name: 'Once more' }).click();
+  await page.getByText('Scored', { exact: true }).click();
+  await expect(page.getByText('Metal: 1 question')).toBeVisible();
+  await page.getByRole('button', { name: 'Begin' }).click();
+  await page.getByLabel('cork').check();
+  await page.getByRole('button', { name: 'Answer' }).click();
+  await page.getByLabel('iron').check();
+  await page.getByRole('button', { name: 'Answer' }).click();
+  await expect(page.getByRole('heading', { name: '2 of 5 points' })).toBeVisible();
+  await expect(page.getByRole('row', { name: 'Metal 0 3' })).toBeVisible();
+  await expect(page.getByText('What sinks? lead; iron — not answered so')).toBeVisible();
+  await page.getByRole('button', { name: 'Once more' }).click();
+  await expect(page.getByText('1 scored attempt so far; the best has 2 points.')).toBeVisible();
+});

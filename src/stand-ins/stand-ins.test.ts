@@ -162,11 +162,11 @@ describe('the course shelf', () => {
   const blank = new TextDecoder().decode(demo('course-shelf.csv'));
   const head = `${blank.split(/\r?\n/)[0]}\n`;
   const line = (...cells: string[]): string =>
-    `${[...cells, ...Array.from({ length: 10 - cells.length }, () => '')].join(';')}\n`;
+    `${[...cells, ...Array.from({ length: 13 - cells.length }, () => '')].join(';')}\n`;
   it('reads quotes, stars, worth and topic', () => {
     const answer = takeShelf(
       bytes(
-        `${head}${line('C1', '"Which; ""this"" one?"', '*a', 'b', '*c', '', '', '2,5', 'Why.', 'Locks')}`,
+        `${head}${line('C1', '"Which; ""this"" one?"', '*a', 'b', '*c', '', '', '2,5', 'Why.', 'Locks', 'Think.', '2', 'Practice')}`,
       ),
     );
     expect(answer).toEqual({
@@ -181,9 +181,16 @@ describe('the course shelf', () => {
           worth: 2.5,
           afterwards: 'Why.',
           topic: 'Locks',
+          hint: 'Think.',
+          tries: 2,
+          use: 'practice',
         },
       ],
     });
+  });
+  it('takes a last line that ends with an empty cell and no line end', () => {
+    const answer = takeShelf(bytes(`${head}${line('C1', 'One?', '*a', 'b').trimEnd()}`));
+    expect('questions' in answer && answer.questions.map(({ task }) => task)).toEqual(['One?']);
   });
   it('refuses lines with their reasons', () => {
     const file =
@@ -195,7 +202,9 @@ describe('the course shelf', () => {
       line('', 'Twice?', '*a', 'A') +
       line('', 'Worth?', '*a', 'b', '', '', '', 'much') +
       line('X', 'Fine?', '*a', 'b') +
-      line('X', 'Again?', '*a', 'b');
+      line('X', 'Again?', '*a', 'b') +
+      line('Y', 'Tries?', '*a', 'b', '', '', '', '', '', '', '', '4') +
+      line('Z', 'Use?', '*a', 'b', '', '', '', '', '', '', '', '', 'exam');
     expect(reasons(takeShelf(bytes(file)))).toEqual([
       '2: there is no task',
       '3: there is one choice; two at least are asked for',
@@ -204,6 +213,8 @@ describe('the course shelf', () => {
       '6: choice 2 says the same as an earlier one',
       '7: its worth is no number above 0',
       '9: the code X comes twice',
+      '10: its tries are no whole number from 1 to 3',
+      '11: its use is “exam”; practice, scored or nothing is taken',
     ]);
     expect(reasons(takeShelf(bytes(`${head}"open;a;b\n`)))[0]).toMatch(/quote is opened/);
   });

@@ -34,6 +34,7 @@ import { FillForm } from './FillForm';
 import { LiveRound } from './LiveRound';
 import { Play } from './Play';
 import { ofItem } from './questions';
+import { ShelfCourse } from './ShelfCourse';
 import { TeamBoard } from './TeamBoard';
 import { TurnCards } from './TurnCards';
 
@@ -241,6 +242,9 @@ function Shown({ shown: { title, play, live }, onEnd }: { shown: Show; onEnd: ()
   }
   if ('squares' in play) {
     return <TeamBoard squares={play.squares} onEnd={onEnd} />;
+  }
+  if ('course' in play) {
+    return <ShelfCourse questions={play.course} onEnd={onEnd} />;
   }
   if ('form' in play) {
     return <FillForm title={title} questions={play.form} onEnd={onEnd} />;

@@ -1,17 +1,19 @@
 // The stand-ins that a file can be handed to in this place, each with its own strict reader and its own play.
 import type { Square } from '../../stand-ins/board-host/take';
 import type { Card } from '../../stand-ins/card-trainer/take';
+import type { ShelfQuestion } from '../../stand-ins/course-shelf/take';
 import type { FormQuestion } from '../../stand-ins/form-host/take';
 import type { Taken } from '../../stand-ins/taken';
 import type { FilledFile } from '../state/hand-over';
 import type { PlayQuestion } from './questions';
-import { ofHost, ofShelf } from './questions';
+import { ofHost } from './questions';
 
 export type Played =
   | { questions: readonly PlayQuestion[]; isLive?: boolean }
   | { cards: readonly Card[] }
   | { squares: readonly Square[] }
-  | { form: readonly FormQuestion[] };
+  | { form: readonly FormQuestion[] }
+  | { course: readonly ShelfQuestion[] };
 export type Refused = { row: number; reason: string; question?: string };
 /** What a stand-in answered: a title, what can be played, what it refused; or why it could read nothing. */
 export type Answer =
@@ -96,9 +98,7 @@ const shelf: Host = {
       rules: COURSE_SHELF_RULES,
       take: (bytes) =>
         Promise.resolve(
-          answerOf(COURSE_SHELF.name, takeFile(bytes), (taken) => ({
-            questions: taken.map(ofShelf),
-          })),
+          answerOf(COURSE_SHELF.name, takeFile(bytes), (taken) => ({ course: taken })),
         ),
     };
   },

@@ -2,7 +2,18 @@
 import { describe, expect, it } from 'vitest';
 import { item, options } from '../../../tests/make';
 import { EVERY_KIND } from '../../../tests/kinds';
-import { answered, countsOf, dueCard, freshDeck, type Deck } from './boxes';
+import type { Card } from '../../stand-ins/card-trainer/take';
+import type { ShelfQuestion } from '../../stand-ins/course-shelf/take';
+import { answered, countsOf, daysLater, dueCard, forgotten, type CardBox } from './card-box';
+import {
+  answered as answeredCourse,
+  begun,
+  next,
+  scoresOf as scoresOfCourse,
+  sectionsOf,
+  triesLeft,
+  type Mode,
+} from './shelf-course';
 import { isRight, ofItem, type PlayQuestion } from './questions';
 import {
   answersCsv,
@@ -93,27 +104,116 @@ describe('a live round', () => {
   });
 });
 
-describe('cards in boxes', () => {
-  const play = (deck: Deck, knows: (n: number) => boolean): { deck: Deck; turned: number[] } => {
-    const turned: number[] = [];
-    let now = deck;
-    for (let due = dueCard(now); due && turned.length < 200; due = dueCard(now)) {
-      turned.push(due.n);
-      now = answered(now, due, knows(due.n));
+describe('cards that are due', () => {
+  const cards: Card[] = ['weir', 'cill', 'pound'].map((front, at) => ({
+    row: at + 2,
+    front,
+    back: `${front}, told`,
+    deck: 'Words',
+  }));
+  const morning = new Date(2026, 10, 28, 9);
+  const later = (minutes: number): Date => new Date(morning.getTime() + minutes * 60_000);
+
+  it('come one by one, those that were not known within minutes, the known ones on later days', () => {
+    let box: CardBox = {};
+    const shown: string[] = [];
+    let minutes = 0;
+    for (let card = dueCard(cards, box, morning); card;) {
+      shown.push(card.front);
+      // The second card is not known when it is met first.
+      const isKnown = !(card.front === 'cill' && shown.length === 2);
+      ({ box } = answered(box, card, isKnown, later(minutes)));
+      minutes += 0.3;
+      card = dueCard(cards, box, later(minutes));
     }
-    return { deck: now, turned };
-  };
-  it('go on a box each time they are known, and end when all are', () => {
-    const { deck, turned } = play(freshDeck(5), () => true);
-    expect(countsOf(deck)).toEqual([0, 0, 0, 5]);
-    expect(turned).toHaveLength(15);
-    expect(turned.slice(0, 3)).toEqual([0, 1, 2]);
+    expect(shown.slice(0, 3)).toEqual(['weir', 'cill', 'pound']);
+    expect(shown.filter((front) => front === 'cill').length).toBeGreaterThan(2);
+    expect(shown.every((front) => shown.filter((one) => one === front).length > 1)).toBe(true);
+    const counts = countsOf(cards, box, later(minutes));
+    expect(counts).toMatchObject({ due: 0, later: 3 });
+    expect(counts.next!.getTime()).toBeGreaterThan(daysLater(morning, 0.5).getTime());
   });
-  it('come again sooner where they are not known, and go back to the first box', () => {
-    let misses = 2;
-    const { deck, turned } = play(freshDeck(4), (n) => n !== 1 || misses-- <= 0);
-    expect(countsOf(deck)).toEqual([0, 0, 0, 4]);
-    expect(turned.filter((n) => n === 1)).toHaveLength(5);
-    expect(turned.indexOf(1, turned.indexOf(1) + 1)).toBeLessThan(8);
+
+  it('are due again on their day, and wait longer each time they are known', () => {
+    let { box, due } = answered({}, cards[0]!, true, morning);
+    const waits: number[] = [];
+    for (let time = 0; time < 5; time++) {
+      const at = due;
+      ({ box, due } = answered(box, cards[0]!, true, at));
+      waits.push(due.getTime() - at.getTime());
+    }
+    expect(waits.slice(1).every((wait, n) => wait > waits[n]!)).toBe(true);
+    expect(dueCard([cards[0]!], box, daysLater(due, -2))).toBeUndefined();
+    expect(dueCard([cards[0]!], box, due)).toBe(cards[0]);
+    const missed = answered(box, cards[0]!, false, due);
+    expect(missed.due.getTime() - due.getTime()).toBeLessThan(86_400_000);
+  });
+
+  it('are new again when a deck is begun anew, and those of other decks stay', () => {
+    const other = { ...cards[0]!, deck: 'Other' };
+    const { box } = answered(answered({}, cards[0]!, true, morning).box, other, true, morning);
+    expect(Object.keys(forgotten(cards, box))).toEqual(['Other\tweir\tweir, told']);
+  });
+});
+
+describe('a course', () => {
+  const question = (
+    topic: string,
+    n: number,
+    more: Partial<ShelfQuestion> = {},
+  ): ShelfQuestion => ({
+    row: n + 1,
+    ref: `C${n}`,
+    task: `Task ${n}?`,
+    choices: ['a', 'b', 'c'],
+    right: [0],
+    worth: n,
+    afterwards: '',
+    topic,
+    hint: '',
+    tries: 1,
+    use: '',
+    ...more,
+  });
+  const questions = [
+    question('Locks', 1, { tries: 2 }),
+    question('Locks', 2, { right: [0, 1] }),
+    question('Ropes', 3, { use: 'scored' }),
+    question('', 4, { use: 'practice' }),
+  ];
+  const all = { each: 0, seed: 1 };
+
+  it('has the sections of its mode, and draws so many of each', () => {
+    const names = (mode: Mode) => sectionsOf(questions, mode).map(({ name }) => name);
+    expect(names('practice')).toEqual(['Locks', 'Without a topic']);
+    expect(names('scored')).toEqual(['Locks', 'Ropes']);
+    const drawn = begun(questions, 'scored', { each: 1, seed: 5 });
+    expect(drawn.questions.map(({ topic }) => topic)).toEqual(['Locks', 'Ropes']);
+    expect(begun(questions, 'scored', { each: 1, seed: 5 })).toEqual(drawn);
+  });
+
+  it('lets a wrong answer be given again in practice, as often as the file says', () => {
+    let course = answeredCourse(begun(questions, 'practice', all), new Set([1]));
+    expect(course).toMatchObject({ isShown: false, right: [] });
+    expect(triesLeft(course)).toBe(1);
+    course = answeredCourse(course, new Set([0]));
+    expect(course).toMatchObject({ isShown: true, right: [true] });
+    course = answeredCourse(next(course), new Set([0]));
+    expect(course).toMatchObject({ isShown: true, right: [true, false] });
+    // What is shown takes no further answer.
+    expect(answeredCourse(course, new Set([0, 1]))).toBe(course);
+  });
+
+  it('tells nothing before the end for points, and then by section', () => {
+    let course = begun(questions, 'scored', all);
+    for (const picked of [[0], [0, 1], [2]]) {
+      course = answeredCourse(course, new Set(picked));
+      expect(course.isShown).toBe(false);
+    }
+    expect(course.at).toBe(3);
+    expect(scoresOfCourse(course)).toEqual([
+      { name: 'Locks', points: 3, of: 3 },
+      { name: 'Ropes', points: 0, of: 3 },
+    ]);
   });
 });

@@ -2,7 +2,6 @@
 import type { Item } from '../../core/model';
 import { alike } from '../../core/shared/normalise';
 import { count, numberWords } from '../../core/shared/plain';
-import type { ShelfQuestion } from '../../stand-ins/course-shelf/take';
 import type { HostQuestion } from '../../stand-ins/live-host/take';
 
 export type PlayQuestion = {
@@ -31,22 +30,6 @@ export const ofHost = ({ stem, answers, right, many, seconds }: HostQuestion): P
   many,
   facts: `${seconds} s to think`,
   ...NO_TYPING,
-});
-
-export const ofShelf = ({
-  task,
-  choices,
-  right,
-  worth,
-  afterwards,
-}: ShelfQuestion): PlayQuestion => ({
-  stem: task,
-  answers: choices,
-  right,
-  many: right.length > 1,
-  facts: count(worth, 'point'),
-  ...NO_TYPING,
-  ...(afterwards ? { after: afterwards } : {}),
 });
 
 /** What is right, for a question without options. */

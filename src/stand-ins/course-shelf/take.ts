@@ -11,6 +11,10 @@ export type ShelfQuestion = {
   worth: number;
   afterwards: string;
   topic: string;
+  hint: string;
+  tries: number;
+  /** Empty where it is for both. */
+  use: string;
 };
 type Line = { row: number; cells: string[] };
 
@@ -35,7 +39,8 @@ function recordsOf(text: string): Line[] | undefined {
       [cells, start] = [[], line];
     }
   }
-  return records;
+  // A last line may end with an empty cell and no line end.
+  return cells.length ? [...records, { row: start, cells }] : records;
 }
 
 function choiceReason(choices: readonly string[]): string | undefined {
@@ -52,6 +57,14 @@ function choiceReason(choices: readonly string[]): string | undefined {
   const bare = choices.map((choice) => choice.replace(/^\*/, '').trim().toLowerCase());
   const twice = bare.findIndex((choice, at) => bare.indexOf(choice) < at);
   return twice >= 0 ? `choice ${twice + 1} says the same as an earlier one` : undefined;
+}
+
+function settingReason({ tries, use }: ShelfQuestion): string | undefined {
+  if (!Number.isInteger(tries) || tries < 1 || tries > COURSE_SHELF.tries) {
+    return `its tries are no whole number from 1 to ${COURSE_SHELF.tries}`;
+  }
+  const isKnown = use === '' || (COURSE_SHELF.uses as readonly string[]).includes(use);
+  return isKnown ? undefined : `its use is “${use}”; practice, scored or nothing is taken`;
 }
 
 function reasonAgainst(
@@ -74,6 +87,7 @@ function reasonAgainst(
   }
   return (
     choiceReason(choices) ??
+    settingReason(question) ??
     (question.ref && codes.has(question.ref) ? `the code ${question.ref} comes twice` : undefined)
   );
 }
@@ -96,6 +110,9 @@ function questionOf({ row, cells }: Line): { question: ShelfQuestion; choices: s
       worth: texts[7] ? Number(texts[7].replace(',', '.')) : 1,
       afterwards: texts[8] ?? '',
       topic: texts[9] ?? '',
+      hint: texts[10] ?? '',
+      tries: texts[11] ? Number(texts[11]) : 1,
+      use: (texts[12] ?? '').toLowerCase(),
     },
   };
 }

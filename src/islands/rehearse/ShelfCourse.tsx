@@ -1,0 +1,282 @@
+// The course shelf as its learners meet it: sections to draw from, practice with hints and tries, or points told at the end.
+import {
+  Button,
+  Checkbox,
+  Group,
+  List,
+  NumberInput,
+  Paper,
+  Radio,
+  SegmentedControl,
+  Stack,
+  Table,
+  Text,
+  Title,
+} from '@mantine/core';
+import { useEffect, useRef, useState } from 'react';
+import { count } from '../../core/shared/plain';
+import type { ShelfQuestion } from '../../stand-ins/course-shelf/take';
+import { MainButton, type MainAct } from '../parts/PlaceHead';
+import {
+  answered,
+  begun,
+  next,
+  scoresOf,
+  sectionsOf,
+  triesLeft,
+  type Course,
+  type Mode,
+  type Scored,
+} from './shelf-course';
+
+const PAPER = { component: 'section', maw: 640, p: 'lg', flex: 'none' } as const;
+const MODES = [
+  { value: 'practice', label: 'Practice' },
+  { value: 'scored', label: 'Scored' },
+];
+const total = (scores: readonly Scored[], what: 'points' | 'of'): number =>
+  scores.reduce((sum, one) => sum + one[what], 0);
+
+function Begin({
+  questions,
+  attempts,
+  onBegin,
+  onEnd,
+}: {
+  questions: readonly ShelfQuestion[];
+  attempts: readonly number[];
+  onBegin: (course: Course) => void;
+  onEnd: () => void;
+}) {
+  const [mode, setMode] = useState<Mode>('practice');
+  const [each, setEach] = useState(0);
+  const sections = sectionsOf(questions, mode);
+  const begin = (): void => onBegin(begun(questions, mode, { each, seed: Date.now() }));
+  return (
+    <Paper {...PAPER} aria-label="Course">
+      <Stack gap="sm">
+        <Title order={2}>A course of {count(sections.length, 'section')}</Title>
+        <SegmentedControl
+          aria-label="How it is played"
+          style={{ alignSelf: 'flex-start' }}
+          value={mode}
+          data={MODES}
+          onChange={(value) => setMode(value as Mode)}
+        />
+        <Text c="dimmed" size="sm">
+          {mode === 'practice'
+            ? 'Each answer is told at once; hints and further tries as the file says.'
+            : 'Each question is answered once; points and right answers are told at the end.'}
+        </Text>
+        <List>
+          {sections.map(({ name, questions: own }) => (
+            <List.Item key={name}>
+              {name}: {count(own.length, 'question')}
+            </List.Item>
+          ))}
+        </List>
+        <NumberInput
+          label="Questions drawn from each section"
+          description="0 takes all of them, in their order."
+          maw={320}
+          min={0}
+          value={each}
+          onChange={(value) => setEach(Math.max(0, Math.floor(Number(value) || 0)))}
+        />
+        {attempts.length > 0 && (
+          <p>
+            {count(attempts.length, 'scored attempt')} so far; the best has{' '}
+            {count(Math.max(...attempts), 'point')}.
+          </p>
+        )}
+        <Group gap="xs">
+          <MainButton act={{ label: 'Begin', isDisabled: !sections.length, run: begin }} />
+          <Button onClick={onEnd}>Stop</Button>
+        </Group>
+      </Stack>
+    </Paper>
+  );
+}
+
+function Choices({
+  question,
+  picked,
+  isShown,
+  onPick,
+}: {
+  question: ShelfQuestion;
+  picked: ReadonlySet<number>;
+  isShown: boolean;
+  onPick: (picked: ReadonlySet<number>) => void;
+}) {
+  const words = (n: number): string =>
+    isShown && question.right.includes(n)
+      ? `${question.choices[n]!} — right`
+      : question.choices[n]!;
+  if (question.right.length > 1) {
+    return (
+      <Checkbox.Group
+        label="Several may be right"
+        value={[...picked].map(String)}
+        onChange={(values) => onPick(new Set(values.map(Number)))}
+      >
+        <Stack gap={6} pt={6}>
+          {question.choices.map((_, n) => (
+            <Checkbox key={n} value={String(n)} label={words(n)} disabled={isShown} />
+          ))}
+        </Stack>
+      </Checkbox.Group>
+    );
+  }
+  return (
+    <Radio.Group
+      label="One is right"
+      value={picked.size ? String([...picked][0]) : null}
+      onChange={(value) => onPick(new Set([Number(value)]))}
+    >
+      <Stack gap={6} pt={6}>
+        {question.choices.map((_, n) => (
+          <Radio key={n} value={String(n)} label={words(n)} disabled={isShown} />
+        ))}
+      </Stack>
+    </Radio.Group>
+  );
+}
+
+/** What is said of the last answer in practice. */
+function told(course: Course): string {
+  if (course.isShown) {
+    return course.right.at(-1) ? 'Right.' : 'Not this time.';
+  }
+  return course.tries > 0 ? `Not yet: ${triesLeft(course)} more to try.` : '';
+}
+
+function Asked({
+  course,
+  onChange,
+  onEnd,
+}: {
+  course: Course;
+  onChange: (course: Course) => void;
+  onEnd: () => void;
+}) {
+  const question = course.questions[course.at]!;
+  const [picked, setPicked] = useState<ReadonlySet<number>>(new Set());
+  const [isHinted, setHinted] = useState(false);
+  const heading = useRef<HTMLHeadingElement>(null);
+  useEffect(() => heading.current?.focus(), []);
+  const act: MainAct = course.isShown
+    ? { label: 'Next', run: () => onChange(next(course)) }
+    : {
+        label: 'Answer',
+        isDisabled: picked.size === 0,
+        run: () => onChange(answered(course, picked)),
+      };
+  const { topic, worth, hint, afterwards } = question;
+  return (
+    <Paper {...PAPER} aria-label="Course">
+      <Stack gap="sm">
+        <Text c="dimmed" size="sm" ff="monospace">
+          {[topic, `${course.at + 1} of ${course.questions.length}`, count(worth, 'point')]
+            .filter(Boolean)
+            .join(' · ')}
+        </Text>
+        <Title order={2} fz={20} ref={heading} tabIndex={-1}>
+          {question.task}
+        </Title>
+        <Choices question={question} picked={picked} isShown={course.isShown} onPick={setPicked} />
+        <p role="status">{told(course)}</p>
+        {isHinted && <p>Hint: {hint}</p>}
+        {course.isShown && afterwards && <p>{afterwards}</p>}
+        <Group gap="xs">
+          <MainButton act={act} />
+          {hint && !isHinted && !course.isShown && (
+            <Button onClick={() => setHinted(true)}>Show the hint</Button>
+          )}
+          <Button onClick={onEnd}>Stop</Button>
+        </Group>
+      </Stack>
+    </Paper>
+  );
+}
+
+/** What was right, question by question, where nothing was told on the way. */
+function Review({ course }: { course: Course }) {
+  return (
+    <List type="ordered" spacing={4}>
+      {course.questions.map((question, at) => (
+        <List.Item key={question.row}>
+          {question.task} <b>{question.right.map((n) => question.choices[n]).join('; ')}</b>
+          {course.right[at] ? '' : ' — not answered so'}
+        </List.Item>
+      ))}
+    </List>
+  );
+}
+
+function Ended({
+  course,
+  onAgain,
+  onEnd,
+}: {
+  course: Course;
+  onAgain: () => void;
+  onEnd: () => void;
+}) {
+  const scores = scoresOf(course);
+  return (
+    <Paper {...PAPER} aria-label="Course">
+      <Stack gap="sm">
+        <Title order={2}>
+          {total(scores, 'points')} of {count(total(scores, 'of'), 'point')}
+        </Title>
+        <Table>
+          <Table.Thead>
+            <Table.Tr>
+              <Table.Th>Section</Table.Th>
+              <Table.Th>Points</Table.Th>
+              <Table.Th>Of</Table.Th>
+            </Table.Tr>
+          </Table.Thead>
+          <Table.Tbody>
+            {scores.map(({ name, points, of }) => (
+              <Table.Tr key={name}>
+                <Table.Td>{name}</Table.Td>
+                <Table.Td>{points}</Table.Td>
+                <Table.Td>{of}</Table.Td>
+              </Table.Tr>
+            ))}
+          </Table.Tbody>
+        </Table>
+        {course.mode === 'scored' && <Review course={course} />}
+        <Group gap="xs">
+          <MainButton act={{ label: 'Once more', run: onAgain }} />
+          <Button onClick={onEnd}>Stop</Button>
+        </Group>
+      </Stack>
+    </Paper>
+  );
+}
+
+export function ShelfCourse({
+  questions,
+  onEnd,
+}: {
+  questions: readonly ShelfQuestion[];
+  onEnd: () => void;
+}) {
+  const [course, setCourse] = useState<Course>();
+  const [attempts, setAttempts] = useState<readonly number[]>([]);
+  if (!course) {
+    return <Begin questions={questions} attempts={attempts} onBegin={setCourse} onEnd={onEnd} />;
+  }
+  if (course.at < course.questions.length) {
+    return <Asked key={course.at} course={course} onChange={setCourse} onEnd={onEnd} />;
+  }
+  const again = (): void => {
+    const points = total(scoresOf(course), 'points');
+    setAttempts(course.mode === 'scored' ? [...attempts, points] : attempts);
+    setCourse(undefined);
+  };
+  return <Ended course={course} onAgain={again} onEnd={onEnd} />;
+}
