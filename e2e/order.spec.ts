@@ -50,6 +50,24 @@ test('a note on the craft is mended, and another kind is looked for no more', as
   await expect(note).toBeHidden();
 });
 
+test('a note is left out at one question with a reason, and looked for again', async ({ page }) => {
+  await bringIn(page);
+  await page.getByRole('searchbox', { name: 'Search the questions' }).fill('"not deep"');
+  await page.getByRole('gridcell', { name: 'Which is not deep?' }).click();
+  const mend = page.getByRole('button', { name: 'Write NOT in capitals' });
+  await expect(mend).toBeVisible();
+  await page.getByRole('button', { name: 'Not at this question: “negative unmarked”' }).click();
+  await page.getByRole('textbox', { name: 'Why it is meant so' }).fill('a saying');
+  await page.keyboard.press('Enter');
+  await expect(mend).toBeHidden();
+  await page.getByRole('button', { name: 'All checks of the craft' }).click();
+  const dialog = page.getByRole('dialog');
+  await expect(dialog.getByText('negative unmarked (a saying)')).toBeVisible();
+  await dialog.getByRole('button', { name: 'Look again' }).click();
+  await page.keyboard.press('Escape');
+  await expect(mend).toBeVisible();
+});
+
 test('many are changed at once, seen before it is done, and taken back by one undo', async ({
   page,
 }) => {
@@ -158,4 +176,33 @@ test('sheets go out to groups as one zip, and one that comes back names who wrot
   await go(page, '/bank');
   await page.getByPlaceholder(/Search/).fill('by:"group a"');
   await expect(page.getByRole('gridcell', { name: 'What is a cill here?' })).toBeVisible();
+});
+
+test('the options of a question are put in another order by keys and by dragging, the right one stays right', async ({
+  page,
+}) => {
+  await bringIn(page);
+  await page.getByRole('searchbox', { name: 'Search the questions' }).fill('"not deep"');
+  await page.getByRole('gridcell', { name: 'Which is not deep?' }).click();
+  const handles = page.getByRole('button', { name: /^Move “/ });
+  const texts = async (): Promise<string[]> =>
+    (
+      await handles.evaluateAll((all) => all.map((one) => one.getAttribute('aria-label') ?? ''))
+    ).map((name) => name.slice('Move “'.length, -1));
+  const right = page.getByRole('button', { name: / right$/, pressed: true });
+  const before = await texts();
+  const key = (await right.innerText()).replace(/^\S+\s+| right$/g, '');
+  await handles.first().focus();
+  await page.keyboard.press('Alt+ArrowDown');
+  const [first, second, ...others] = before;
+  await expect.poll(texts).toEqual([second, first, ...others]);
+  // The handle that was moved keeps the focus: once more moves the same option.
+  await expect(handles.nth(1)).toBeFocused();
+  await page.keyboard.press('Alt+ArrowUp');
+  await expect.poll(texts).toEqual(before);
+  await handles.nth(1).dragTo(handles.first());
+  await expect.poll(texts).toEqual([second, first, ...others]);
+  await expect(right).toContainText(key);
+  await page.getByRole('button', { name: 'Undo' }).click();
+  await expect.poll(texts).toEqual(before);
 });

@@ -4,7 +4,7 @@ import { demoBank } from '../../../tests/make';
 import { applyPatch } from '../checks';
 import { choice, options } from '../checks/examples';
 import type { Item } from '../model';
-import { craftChecks, craftOf } from './index';
+import { craftChecks, craftOf, namesOff, switchedOff } from './index';
 
 const rules = (item: Item): string[] => craftOf(item, { most: 99 }).map(({ rule }) => rule);
 
@@ -84,6 +84,16 @@ describe('the craft', () => {
       '7 kg',
       '12 kg',
     ]);
+  });
+
+  it('leaves a check out at one question', () => {
+    const one = choice({ id: 'one', stem: { plain: 'Welches Tier kann nicht fliegen?' } });
+    const off = new Set(
+      namesOff(switchedOff([], 'negative-unmarked', false, { item: 'one', reason: '' })),
+    );
+    const found = (item: Item) => craftOf(item, { off }).map(({ rule }) => rule);
+    expect(found(one)).not.toContain('negative-unmarked');
+    expect(found({ ...one, id: 'two' })).toContain('negative-unmarked');
   });
 
   it('finds little in a bank that was written with care', () => {

@@ -9,6 +9,7 @@ import { allOfTheAbove } from './all-of-the-above';
 import { articleGivesItAway } from './article-gives-it-away';
 import { blankInTheMiddle } from './blank-in-the-middle';
 import { doubleNegative } from './double-negative';
+import { exceptionName } from './exceptions';
 import { feedbackUnequal } from './feedback-unequal';
 import { hardToRead } from './hard-to-read';
 import { longestIsRight } from './longest-is-right';
@@ -22,6 +23,7 @@ import { stemAsksNothing } from './stem-asks-nothing';
 import { wordRepeatedInKey } from './word-repeated-in-key';
 
 export type { CraftCheck } from './contract';
+export { namesOff, switchedOff, type CraftException, type CraftOff } from './exceptions';
 
 /** The checks, those that cost a learner most first. */
 export const craftChecks: readonly CraftCheck[] = [
@@ -47,7 +49,7 @@ export const craftChecks: readonly CraftCheck[] = [
 export const MOST_NOTES = 2;
 
 export type CraftWishes = {
-  /** Checks that are switched off, by their ids. */
+  /** Checks that are switched off, by their ids; those that one question does without, as `exceptionName` calls them. */
   off?: ReadonlySet<string>;
   /** How many notes a question may get; two where absent. */
   most?: number;
@@ -63,7 +65,7 @@ export function craftOf(
     if (notes.length >= most) {
       break;
     }
-    if (!off.has(check.id)) {
+    if (!off.has(check.id) && !off.has(exceptionName(check.id, item.id))) {
       for (const noticed of check.run(item, [])) {
         notes.push({ rule: check.id, level: 'note', item: item.id, ...noticed });
       }

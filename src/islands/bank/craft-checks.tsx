@@ -1,8 +1,12 @@
 // The checks of the craft of this bank: each with what it looks for and where that is published, switched off and on.
-import { Stack, Switch, Text } from '@mantine/core';
+import { Button, Group, Stack, Switch, Text, TextInput, Title } from '@mantine/core';
 import { modals } from '@mantine/modals';
-import { craftChecks } from '../../core/craft';
-import { switchCraft, useBank } from '../state/bank';
+import { useState } from 'react';
+import { craftChecks, type CraftException } from '../../core/craft';
+import type { Item } from '../../core/model';
+import { quoted } from '../../core/shared/plain';
+import { LinkButton } from '../parts/LinkButton';
+import { itemById, switchCraft, useBank } from '../state/bank';
 
 const IDS = new Set(craftChecks.map(({ id }) => id));
 /** Whether a finding is a note of the craft, which a bank may do without. */
@@ -10,6 +14,7 @@ export const isCraft = (rule: string): boolean => IDS.has(rule);
 
 function CraftList() {
   const off = useBank((state) => state.craftOff);
+  const exceptions = off.filter((one): one is CraftException => typeof one !== 'string');
   return (
     <Stack gap="sm">
       <Text size="sm">
@@ -25,9 +30,67 @@ function CraftList() {
           onChange={(event) => void switchCraft(id, event.currentTarget.checked)}
         />
       ))}
+      {exceptions.length > 0 && <Title order={3}>Left out at single questions</Title>}
+      {exceptions.map((one) => (
+        <Exception key={`${one.check} ${one.item}`} one={one} />
+      ))}
     </Stack>
   );
 }
+
+/** A question that does without a check, and why. */
+function Exception({ one: { check, item, reason } }: { one: CraftException }) {
+  const question = itemById(item);
+  return question ? (
+    <Text size="sm">
+      {quoted(question.stem.plain)}: {check.replaceAll('-', ' ')}
+      {reason && ` (${reason})`}{' '}
+      <LinkButton onClick={() => void switchCraft(check, true, { item, reason })}>
+        Look again
+      </LinkButton>
+    </Text>
+  ) : null;
+}
+
+/** Asks why a question does without a check; the reason is kept with it. */
+function WhyNot({ check, item }: { check: string; item: Item }) {
+  const [reason, setReason] = useState('');
+  const leaveOut = (): void => {
+    void switchCraft(check, false, { item: item.id, reason: reason.trim() });
+    modals.closeAll();
+  };
+  return (
+    <form
+      onSubmit={(event) => {
+        event.preventDefault();
+        leaveOut();
+      }}
+    >
+      <Stack gap="sm">
+        <TextInput
+          label="Why it is meant so"
+          description="So that others of this bank know. It may stay empty."
+          data-autofocus
+          value={reason}
+          onChange={(event) => setReason(event.currentTarget.value)}
+        />
+        <Group>
+          <Button type="submit" variant="filled">
+            Leave the note out here
+          </Button>
+        </Group>
+      </Stack>
+    </form>
+  );
+}
+
+/** Asks for the reason why a check is left out at one question. */
+export const askWhyNot = (check: string, item: Item): void => {
+  modals.open({
+    title: `Not at this question: “${check.replaceAll('-', ' ')}”`,
+    children: <WhyNot check={check} item={item} />,
+  });
+};
 
 /** Shows the checks of the craft, to be switched off and on. */
 export const showCraftChecks = (): void => {

@@ -15,7 +15,8 @@ function acceptedOf({ accepted, steps, pairs, gaps, number }: Item): string[] {
   );
 }
 
-function OptionWords({
+/** An option's letter, its text, and whether it is right. */
+export function OptionWords({
   option,
   index,
   isStacked,
@@ -34,6 +35,29 @@ function OptionWords({
   );
 }
 
+/** An option that is marked as right by a press. */
+export function PickOption({
+  onPick,
+  ...words
+}: {
+  option: Option;
+  index: number;
+  isStacked: boolean;
+  onPick: (index: number) => void;
+}) {
+  const { option, index } = words;
+  return (
+    <UnstyledButton
+      className="answer"
+      aria-pressed={option.right}
+      title={option.right ? 'Marked as right' : 'Mark as right'}
+      onClick={() => onPick(index)}
+    >
+      <OptionWords {...words} />
+    </UnstyledButton>
+  );
+}
+
 type Props = {
   item: Item;
   /** Hears which option is to be right; absent where the key can't be changed here. */
@@ -48,14 +72,7 @@ function Options({ item, onPick, stacked = false }: Props) {
       {item.options!.map((option, index) => (
         <li key={index} className={option.right ? 'right-bar' : ''}>
           {onPick ? (
-            <UnstyledButton
-              className="answer"
-              aria-pressed={option.right}
-              title={option.right ? 'Marked as right' : 'Mark as right'}
-              onClick={() => onPick(index)}
-            >
-              <OptionWords option={option} index={index} isStacked={stacked} />
-            </UnstyledButton>
+            <PickOption option={option} index={index} isStacked={stacked} onPick={onPick} />
           ) : (
             <span>
               <OptionWords option={option} index={index} isStacked={stacked} />

@@ -206,4 +206,23 @@ describe('banks', () => {
     await switchCraft('negative-unmarked', true);
     await until(has);
   });
+
+  it('do without a check at one question, with a reason, and look at the others', async () => {
+    const poor = (id: string) =>
+      item({ id, ref: id, kind: 'choice-one', stem: { plain: `Which is not deep, ${id}?` } });
+    await addItems('Two', [poor('one'), poor('two')]);
+    const has = (id: string): boolean =>
+      bankState()
+        .findings.get(id)
+        ?.some(({ rule }) => rule === 'negative-unmarked') === true;
+    await until(() => has('one') && has('two'));
+    const at = { item: 'one', reason: 'quoted' };
+    await switchCraft('negative-unmarked', false, at);
+    await until(() => !has('one'));
+    expect(has('two')).toBe(true);
+    expect(bankState().craftOff).toEqual([{ check: 'negative-unmarked', ...at }]);
+    await switchCraft('negative-unmarked', true, at);
+    await until(() => has('one'));
+    expect(bankState().craftOff).toEqual([]);
+  });
 });

@@ -3,6 +3,7 @@ import { Button, Group, Paper, Stack, Text, Title } from '@mantine/core';
 import { useState } from 'react';
 import { readabilityOf } from '../../../core/craft/readability';
 import type { Finding, Item } from '../../../core/model';
+import { defined } from '../../../core/shared/defined';
 import { KIND_NAMES } from '../../../core/shared/kind-names';
 import { count, tagText } from '../../../core/shared/plain';
 import { Answers } from '../../parts/Answers';
@@ -13,9 +14,10 @@ import { hasKey, pickRight } from '../../parts/pick-right';
 import { QuestionForm } from '../../parts/QuestionForm';
 import { Pictures, Rich } from '../../parts/Rich';
 import { changeItems, itemById, switchCraft, useBank } from '../../state/bank';
-import { isCraft, showCraftChecks } from '../craft-checks';
+import { askWhyNot, isCraft, showCraftChecks } from '../craft-checks';
 import { takeMends } from '../Mends';
 import { History } from './History';
+import { canBeOrdered, OrderedAnswers } from './OrderedAnswers';
 import { Receiver } from './Receiver';
 
 const NONE: readonly Finding[] = [];
@@ -93,13 +95,16 @@ function Receivers({ id }: { id: string }) {
   ) : null;
 }
 
-/** Notes of the craft can be done without, one kind at a time. */
-function CraftOff({ findings }: { findings: readonly Finding[] }) {
+/** Notes of the craft can be done without: at this question with a reason, or one kind at a time. */
+function CraftOff({ item, findings }: { item: Item; findings: readonly Finding[] }) {
   const rules = [...new Set(findings.map(({ rule }) => rule).filter(isCraft))];
   return rules.length ? (
     <Text size="xs" c="dimmed">
       {rules.map((rule) => (
         <span key={rule}>
+          <LinkButton onClick={() => askWhyNot(rule, item)}>
+            Not at this question: “{rule.replaceAll('-', ' ')}”
+          </LinkButton>{' '}
           <LinkButton onClick={() => void switchCraft(rule, false)}>
             Stop looking for “{rule.replaceAll('-', ' ')}”
           </LinkButton>{' '}
@@ -112,23 +117,25 @@ function CraftOff({ findings }: { findings: readonly Finding[] }) {
 
 function Read({ item, onEdit }: { item: Item; onEdit: () => void }) {
   const findings = useBank((state) => state.findings.get(item.id)) ?? NONE;
-  const pick = hasKey(item)
-    ? {
-        onPick: (index: number) =>
-          void changeItems(`Key of ${item.ref}`, [{ ...item, ...pickRight(item, index) }]),
-      }
-    : {};
+  const onPick = hasKey(item)
+    ? (index: number) =>
+        void changeItems(`Key of ${item.ref}`, [{ ...item, ...pickRight(item, index) }])
+    : undefined;
   return (
     <>
       <Title order={2} fz={17} style={{ overflowWrap: 'anywhere' }} onDoubleClick={onEdit}>
         {item.stem.plain ? <Rich text={item.stem} /> : <em>no text yet</em>}
       </Title>
       <Pictures media={item.media} />
-      <Answers item={item} stacked {...pick} />
+      {canBeOrdered(item) ? (
+        <OrderedAnswers item={item} onPick={onPick} />
+      ) : (
+        <Answers item={item} stacked {...defined({ onPick })} />
+      )}
       {findings.map((finding, index) => (
         <FindingNote key={index} finding={finding} onMend={(one) => void takeMends([one])} />
       ))}
-      <CraftOff findings={findings} />
+      <CraftOff item={item} findings={findings} />
       <Further item={item} />
       <Receivers id={item.id} />
       <History item={item} />

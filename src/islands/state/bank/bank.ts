@@ -1,5 +1,6 @@
 // The bank that is open in this tab, and what can be done with it: opened, changed by steps, taken back, settled.
 import type { StoreApi } from 'zustand/vanilla';
+import { switchedOff, type CraftException, type CraftOff } from '../../../core/craft';
 import type { BankInfo, Item, RecordStep, Step, StoredItem } from '../../../core/model';
 import type { Conflict, Elsewhere, Store } from '../../../store/port';
 import { pause } from '../../parts/pause';
@@ -70,7 +71,7 @@ export class Bank {
     // Asked before the disk is, so that a step that gets there meanwhile is in the one or the other.
     const withPending = this.now.queue.pendingJournal(info.id);
     const records = await recordsOf(this.now.store, info.id);
-    const craftOff = (await this.now.store.setting<string[]>(craftSetting(info.id))) ?? [];
+    const craftOff = (await this.now.store.setting<CraftOff[]>(craftSetting(info.id))) ?? [];
     const journal = await this.now.store.journal(info.id, this.now.surroundings.tab());
     if (!isCurrent()) {
       return;
@@ -205,11 +206,14 @@ export class Bank {
     this.now.set({ info });
   }
 
-  /** Switches a check of the craft off or on for this bank. */
-  async switchCraft(check: string, isOn: boolean): Promise<void> {
+  /** Switches a check of the craft off or on for this bank, or (`at`) for one question with a reason. */
+  async switchCraft(
+    check: string,
+    isOn: boolean,
+    at?: Omit<CraftException, 'check'>,
+  ): Promise<void> {
     const { craftOff, info } = this.now.state;
-    const others = craftOff.filter((one) => one !== check);
-    const next = isOn ? others : [...others, check];
+    const next = switchedOff(craftOff, check, isOn, at);
     this.now.set({ craftOff: next });
     await this.now.store.saveSetting(craftSetting(info.id), next.length ? next : undefined);
     await this.check();

@@ -26,8 +26,8 @@ export const undo = (): Promise<void> => bank.undo();
 export const redo = (): Promise<void> => bank.redo();
 export const doStep = (step: Step): Promise<void> => bank.do(step);
 export const setWaiting = (waiting: number): void => bank.setWaiting(waiting);
-export const switchCraft = (check: string, isOn: boolean): Promise<void> =>
-  bank.switchCraft(check, isOn);
+export const switchCraft = (...how: Parameters<Bank['switchCraft']>): Promise<void> =>
+  bank.switchCraft(...how);
 export const retrySaving = (): void => bank.retry();
 export const settleConflict = (conflict: Conflict, useMine: boolean): Promise<void> =>
   bank.settleConflict(conflict, useMine);

@@ -1,5 +1,6 @@
 // The bank that is open in this tab: what is shown of it, what waits to be written, and how far it has been read.
 import { createStore, type StoreApi } from 'zustand/vanilla';
+import { namesOff } from '../../../core/craft';
 import type { Item } from '../../../core/model';
 import type { Conflict, Store } from '../../../store/port';
 import type { Core } from '../../../workers/client';
@@ -33,7 +34,7 @@ export class OpenBank {
     this.checking = new Checking(
       surroundings.core,
       () => this.state.layouts.filter((kept) => kept.chosen).map((kept) => kept.layout),
-      () => this.state.craftOff,
+      () => namesOff(this.state.craftOff),
       (findings) => this.set({ findings }),
     );
     this.queue = new SavingQueue(

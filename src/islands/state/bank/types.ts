@@ -9,6 +9,7 @@ import type {
   Receipt,
   Sitting,
 } from '../../../core/model';
+import type { CraftOff } from '../../../core/craft';
 import type { Conflict, JournalEntry } from '../../../store/port';
 
 /**
@@ -39,7 +40,7 @@ export type BankState = {
   save: SaveState;
   conflicts: readonly Conflict[];
   /** Checks of the craft that this bank does without, by their ids. */
-  craftOff: readonly string[];
+  craftOff: readonly CraftOff[];
   /** Questions that wait in Gather to be agreed to. */
   waiting: number;
   /** What the user should know of the store: a newer program took it over, another tab keeps it from opening. */
