@@ -190,6 +190,7 @@ test('the options of a question are put in another order by keys and by dragging
       await handles.evaluateAll((all) => all.map((one) => one.getAttribute('aria-label') ?? ''))
     ).map((name) => name.slice('Move “'.length, -1));
   const right = page.getByRole('button', { name: / right$/, pressed: true });
+  await expect(handles).toHaveCount(3);
   const before = await texts();
   const key = (await right.innerText()).replace(/^\S+\s+| right$/g, '');
   await handles.first().focus();
@@ -200,7 +201,11 @@ test('the options of a question are put in another order by keys and by dragging
   await expect(handles.nth(1)).toBeFocused();
   await page.keyboard.press('Alt+ArrowUp');
   await expect.poll(texts).toEqual(before);
-  await handles.nth(1).dragTo(handles.first());
+  const [from, to] = [await handles.nth(1).boundingBox(), await handles.first().boundingBox()];
+  await page.mouse.move(from!.x + from!.width / 2, from!.y + from!.height / 2);
+  await page.mouse.down();
+  await page.mouse.move(to!.x + to!.width / 2, to!.y + to!.height / 2, { steps: 8 });
+  await page.mouse.up();
   await expect.poll(texts).toEqual([second, first, ...others]);
   await expect(right).toContainText(key);
   await page.getByRole('button', { name: 'Undo' }).click();
