@@ -175,6 +175,8 @@ test('thirty-two words, two replies with faults and a second request leave as a 
   await acts.key(page, 'Control+Enter');
   await acts.press(page.getByRole('button', { name: 'Hand over these 32' }));
   await expect(page.getByTestId('set-facts')).toContainText('32 questions');
+  // The next act waits until the questions are fitted to the receivers.
+  await expect(main(page)).toBeEnabled();
   await acts.key(page, 'Control+Enter');
   await page.getByRole('dialog', { name: 'What is this set called?' }).waitFor();
   await acts.key(page, 'Enter');

@@ -2,7 +2,7 @@
 import { Button, Group, Stack, Switch, Text, TextInput, Title } from '@mantine/core';
 import { modals } from '@mantine/modals';
 import { useState } from 'react';
-import { craftChecks, type CraftException } from '../../core/craft';
+import { craftChecks, namesOff, type CraftException } from '../../core/craft';
 import type { Item } from '../../core/model';
 import { quoted } from '../../core/shared/plain';
 import { LinkButton } from '../parts/LinkButton';
@@ -11,6 +11,9 @@ import { itemById, switchCraft, useBank } from '../state/bank';
 const IDS = new Set(craftChecks.map(({ id }) => id));
 /** Whether a finding is a note of the craft, which a bank may do without. */
 export const isCraft = (rule: string): boolean => IDS.has(rule);
+
+/** A check by the words of its id. */
+export const ruleWords = (rule: string): string => rule.replaceAll('-', ' ');
 
 function CraftList() {
   const off = useBank((state) => state.craftOff);
@@ -32,7 +35,7 @@ function CraftList() {
       ))}
       {exceptions.length > 0 && <Title order={3}>Left out at single questions</Title>}
       {exceptions.map((one) => (
-        <Exception key={`${one.check} ${one.item}`} one={one} />
+        <Exception key={namesOff([one])[0]} one={one} />
       ))}
     </Stack>
   );
@@ -43,7 +46,7 @@ function Exception({ one: { check, item, reason } }: { one: CraftException }) {
   const question = itemById(item);
   return question ? (
     <Text size="sm">
-      {quoted(question.stem.plain)}: {check.replaceAll('-', ' ')}
+      {quoted(question.stem.plain)}: {ruleWords(check)}
       {reason && ` (${reason})`}{' '}
       <LinkButton onClick={() => void switchCraft(check, true, { item, reason })}>
         Look again
@@ -87,7 +90,7 @@ function WhyNot({ check, item }: { check: string; item: Item }) {
 /** Asks for the reason why a check is left out at one question. */
 export const askWhyNot = (check: string, item: Item): void => {
   modals.open({
-    title: `Not at this question: “${check.replaceAll('-', ' ')}”`,
+    title: `Not at this question: “${ruleWords(check)}”`,
     children: <WhyNot check={check} item={item} />,
   });
 };

@@ -9,7 +9,7 @@ import { tracksOf, useColumns } from './use-columns';
 import { useCardKeys } from './use-card-keys';
 import { useFindingsByItem } from './use-findings';
 import { useRangeDrag } from './use-range-drag';
-import { useRows, type ShownRow } from './use-rows';
+import { keyOf, useRows, type ShownRow } from './use-rows';
 import { useShare } from './use-share';
 import { useWidened } from './use-widened';
 
@@ -27,8 +27,8 @@ function useLone(): ReadonlyMap<string, Finding> {
       new Map(
         findings.flatMap((finding): [string, Finding][] => {
           const row = /\d+$/.exec(finding.where?.cell ?? '')?.[0];
-          const sheet = isStack ? finding.where?.sheet : '';
-          return finding.item || !row ? [] : [[`${sheet ?? ''}!${row}`, finding]];
+          const sheet = isStack ? finding.where?.sheet : undefined;
+          return finding.item || !row ? [] : [[keyOf(sheet, Number(row)), finding]];
         }),
       ),
     [findings, isStack],

@@ -21,7 +21,8 @@ export type ShownRow = {
 
 type Placed = { item: Item; n: number };
 
-const keyOf = (sheet: string | undefined, row: number): string => `${sheet ?? ''}!${row}`;
+/** What a row is told by among those of several sheets; of a lone one by its number alone. */
+export const keyOf = (sheet: string | undefined, row: number): string => `${sheet ?? ''}!${row}`;
 
 /** The questions by their rows; of a lone sheet by the row alone. */
 function itemsByRow(items: readonly Item[], isStack: boolean): Map<string, Placed[]> {

@@ -1,16 +1,5 @@
 // The round form as those meet it who fill it in; its key is the first response, and all responses come out as one csv.
-import {
-  Button,
-  Checkbox,
-  Fieldset,
-  Group,
-  Paper,
-  Radio,
-  Stack,
-  Text,
-  TextInput,
-  Title,
-} from '@mantine/core';
+import { Button, Fieldset, Group, Paper, Stack, Text, TextInput, Title } from '@mantine/core';
 import { useState } from 'react';
 import { count } from '../../core/shared/plain';
 import {
@@ -20,12 +9,14 @@ import {
   type Response,
 } from '../../stand-ins/form-host/take';
 import { MainButton } from '../parts/PlaceHead';
+import { Choices } from './Choices';
 import { useAnswersFile } from './use-answers-file';
 
 /** Date and time as every spreadsheet program reads them (ISO 8601 with a blank). */
 const now = (): string => new Date().toISOString().slice(0, 19).replace('T', ' ');
 
-type Picked = Readonly<Record<number, readonly string[]>>;
+/** The picked options of each question, counted from 1. */
+type Picked = Readonly<Record<number, readonly number[]>>;
 
 function Question({
   question: { ask, options, key },
@@ -35,28 +26,19 @@ function Question({
 }: {
   question: FormQuestion;
   n: number;
-  picked: readonly string[];
-  onPick: (picked: string[]) => void;
+  picked: readonly number[];
+  onPick: (picked: number[]) => void;
 }) {
   const several = key.length > 1;
-  const choices = options.map((text, at) =>
-    several ? (
-      <Checkbox key={at} value={String(at + 1)} label={text} />
-    ) : (
-      <Radio key={at} value={String(at + 1)} label={text} />
-    ),
-  );
   return (
     <Fieldset legend={`${n}. ${ask}`}>
-      {several ? (
-        <Checkbox.Group value={[...picked]} onChange={onPick} label="Several may be right.">
-          <Stack gap={6}>{choices}</Stack>
-        </Checkbox.Group>
-      ) : (
-        <Radio.Group value={picked[0] ?? ''} onChange={(one) => onPick([one])}>
-          <Stack gap={6}>{choices}</Stack>
-        </Radio.Group>
-      )}
+      <Choices
+        texts={options}
+        several={several}
+        picked={picked.map((place) => place - 1)}
+        onPick={(own) => onPick(own.map((place) => place + 1))}
+        {...(several ? { label: 'Several may be right.' } : {})}
+      />
     </Fieldset>
   );
 }
@@ -77,7 +59,7 @@ export function FillForm({
   const [picked, setPicked] = useState<Picked>({});
   const sent = responses.length - 1;
   const send = (): void => {
-    const own = questions.map((_, n) => (picked[n] ?? []).map(Number));
+    const own = questions.map((_, n) => picked[n] ?? []);
     setResponses([
       ...responses,
       { by: by.trim() || `Learner ${sent + 1}`, at: now(), picked: own },

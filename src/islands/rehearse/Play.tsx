@@ -4,10 +4,9 @@ import { useEffect, useRef, type KeyboardEvent, type RefObject } from 'react';
 import { optionLetter } from '../../core/shared/plain';
 import { isTyping } from '../parts/keys';
 import { MainButton, type MainAct } from '../parts/PlaceHead';
+import { PAPER } from './paper';
 import { isRight, type PlayQuestion } from './questions';
 import { usePlay, type Playing } from './use-play';
-
-const PAPER = { component: 'section', maw: 640, p: 'lg', flex: 'none' } as const;
 
 type Heading = RefObject<HTMLHeadingElement | null>;
 

@@ -1,12 +1,10 @@
 // The course shelf as its learners meet it: sections to draw from, practice with hints and tries, or points told at the end.
 import {
   Button,
-  Checkbox,
   Group,
   List,
   NumberInput,
   Paper,
-  Radio,
   SegmentedControl,
   Stack,
   Table,
@@ -17,6 +15,8 @@ import { useEffect, useRef, useState } from 'react';
 import { count } from '../../core/shared/plain';
 import type { ShelfQuestion } from '../../stand-ins/course-shelf/take';
 import { MainButton, type MainAct } from '../parts/PlaceHead';
+import { Choices } from './Choices';
+import { PAPER } from './paper';
 import {
   answered,
   begun,
@@ -29,7 +29,6 @@ import {
   type Scored,
 } from './shelf-course';
 
-const PAPER = { component: 'section', maw: 640, p: 'lg', flex: 'none' } as const;
 const MODES = [
   { value: 'practice', label: 'Practice' },
   { value: 'scored', label: 'Scored' },
@@ -98,50 +97,9 @@ function Begin({
   );
 }
 
-function Choices({
-  question,
-  picked,
-  isShown,
-  onPick,
-}: {
-  question: ShelfQuestion;
-  picked: ReadonlySet<number>;
-  isShown: boolean;
-  onPick: (picked: ReadonlySet<number>) => void;
-}) {
-  const words = (n: number): string =>
-    isShown && question.right.includes(n)
-      ? `${question.choices[n]!} — right`
-      : question.choices[n]!;
-  if (question.right.length > 1) {
-    return (
-      <Checkbox.Group
-        label="Several may be right"
-        value={[...picked].map(String)}
-        onChange={(values) => onPick(new Set(values.map(Number)))}
-      >
-        <Stack gap={6} pt={6}>
-          {question.choices.map((_, n) => (
-            <Checkbox key={n} value={String(n)} label={words(n)} disabled={isShown} />
-          ))}
-        </Stack>
-      </Checkbox.Group>
-    );
-  }
-  return (
-    <Radio.Group
-      label="One is right"
-      value={picked.size ? String([...picked][0]) : null}
-      onChange={(value) => onPick(new Set([Number(value)]))}
-    >
-      <Stack gap={6} pt={6}>
-        {question.choices.map((_, n) => (
-          <Radio key={n} value={String(n)} label={words(n)} disabled={isShown} />
-        ))}
-      </Stack>
-    </Radio.Group>
-  );
-}
+/** The choices, the right ones said once they are shown. */
+const textsOf = ({ choices, right }: ShelfQuestion, isShown: boolean): string[] =>
+  choices.map((text, n) => (isShown && right.includes(n) ? `${text} — right` : text));
 
 /** What is said of the last answer in practice. */
 function told(course: Course): string {
@@ -173,6 +131,7 @@ function Asked({
         run: () => onChange(answered(course, picked)),
       };
   const { topic, worth, hint, afterwards } = question;
+  const several = question.right.length > 1;
   return (
     <Paper {...PAPER} aria-label="Course">
       <Stack gap="sm">
@@ -184,7 +143,14 @@ function Asked({
         <Title order={2} fz={20} ref={heading} tabIndex={-1}>
           {question.task}
         </Title>
-        <Choices question={question} picked={picked} isShown={course.isShown} onPick={setPicked} />
+        <Choices
+          texts={textsOf(question, course.isShown)}
+          several={several}
+          label={several ? 'Several may be right' : 'One is right'}
+          picked={[...picked]}
+          isDisabled={course.isShown}
+          onPick={(own) => setPicked(new Set(own))}
+        />
         <p role="status">{told(course)}</p>
         {isHinted && <p>Hint: {hint}</p>}
         {course.isShown && afterwards && <p>{afterwards}</p>}

@@ -5,6 +5,7 @@ import { useState } from 'react';
 import { count } from '../../core/shared/plain';
 import type { Card } from '../../stand-ins/card-trainer/take';
 import { MainButton } from '../parts/PlaceHead';
+import { PAPER } from './paper';
 import { useCardBox } from './use-card-box';
 
 const KEYS = { known: 'J', unknown: 'F' } as const;
@@ -55,7 +56,7 @@ export function TurnCards({ cards, onEnd }: { cards: readonly Card[]; onEnd: () 
   ]);
   const { next } = counts;
   return (
-    <Paper component="section" aria-label="Cards" maw={640} p="lg" style={{ flex: 'none' }}>
+    <Paper {...PAPER} aria-label="Cards">
       <Stack gap="sm">
         <Text c="dimmed" size="sm" ff="monospace" data-testid="boxes">
           {dayWords(now)} · due today: {counts.due} · later: {counts.later}

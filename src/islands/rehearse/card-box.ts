@@ -19,6 +19,10 @@ const endOf = (now: Date): Date => new Date(now.getFullYear(), now.getMonth(), n
 /** A moment some days later, for a rehearsal in which nobody waits. */
 export const daysLater = (now: Date, days: number): Date => new Date(now.getTime() + days * DAY);
 
+/** How many whole days after a moment a day is reached. */
+export const daysUntil = (day: Date, now: Date): number =>
+  Math.ceil((day.getTime() - now.getTime()) / DAY);
+
 const dueAt = (box: CardBox, card: Card): Date | undefined => {
   const memory = box[keyOf(card)];
   return memory && new Date(memory.due);

@@ -80,11 +80,15 @@ export function ofItem(item: Item): PlayQuestion {
 
 export type Answered = { picked: ReadonlySet<number>; typed: string };
 
+/** Whether just the right ones are picked, from whatever number both count. */
+export const isExactly = (picked: ReadonlySet<number>, right: readonly number[]): boolean =>
+  picked.size === right.length && right.every((n) => picked.has(n));
+
 /** Whether an answer is right; undefined where nobody but the learner can say. */
 export function isRight(question: PlayQuestion, { picked, typed }: Answered): boolean | undefined {
   const { answers, right, accepted } = question;
   if (answers.length) {
-    return picked.size === right.length && right.every((n) => picked.has(n));
+    return isExactly(picked, right);
   }
   return accepted.length ? accepted.some((text) => alike(text) === alike(typed)) : undefined;
 }

@@ -1,6 +1,7 @@
 // A course as the shelf plays it: questions drawn from each section, practised with several tries, or answered for points.
 import { seeded, shuffled } from '../../core/shared/chance';
 import type { ShelfQuestion } from '../../stand-ins/course-shelf/take';
+import { isExactly } from './questions';
 
 export type Mode = 'practice' | 'scored';
 /** A course at one of its questions. `tries` counts the wrong answers to it; `isShown` where its right answer is told. */
@@ -39,9 +40,6 @@ export function begun(
   return { mode, questions: drawn, at: 0, tries: 0, isShown: false, right: [] };
 }
 
-const isRight = ({ right }: ShelfQuestion, picked: ReadonlySet<number>): boolean =>
-  picked.size === right.length && right.every((n) => picked.has(n));
-
 /** How often the question at hand may still be answered. */
 export const triesLeft = ({ questions, at, tries }: Course): number =>
   Math.max(0, (questions[at]?.tries ?? 1) - tries);
@@ -63,7 +61,7 @@ export function answered(course: Course, picked: ReadonlySet<number>): Course {
   if (!question || course.isShown) {
     return course;
   }
-  const isSo = isRight(question, picked);
+  const isSo = isExactly(picked, question.right);
   if (course.mode === 'scored') {
     return next({ ...course, right: [...course.right, isSo] });
   }

@@ -2,7 +2,15 @@
 import { useState } from 'react';
 import type { Card } from '../../stand-ins/card-trainer/take';
 import { useSetting } from '../state/setting';
-import { answered, countsOf, daysLater, dueCard, forgotten, type CardBox } from './card-box';
+import {
+  answered,
+  countsOf,
+  daysLater,
+  daysUntil,
+  dueCard,
+  forgotten,
+  type CardBox,
+} from './card-box';
 
 /** The clock of a rehearsal: this machine's, moved on by whole days where somebody did not wait. */
 function useClock(): { now: Date; goTo: (day: Date) => void; tick: () => void } {
@@ -10,7 +18,7 @@ function useClock(): { now: Date; goTo: (day: Date) => void; tick: () => void } 
   const [at, setAt] = useState(() => new Date());
   return {
     now: daysLater(at, days),
-    goTo: (day) => setDays(Math.ceil((day.getTime() - at.getTime()) / 86_400_000)),
+    goTo: (day) => setDays(daysUntil(day, at)),
     tick: () => setAt(new Date()),
   };
 }

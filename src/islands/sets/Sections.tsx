@@ -1,28 +1,14 @@
 // The sections of a set with their questions: put in order by dragging or by keys, drawn from where they are pools.
-import {
-  closestCenter,
-  DndContext,
-  KeyboardSensor,
-  PointerSensor,
-  useSensor,
-  useSensors,
-  type DragEndEvent,
-} from '@dnd-kit/core';
-import {
-  SortableContext,
-  sortableKeyboardCoordinates,
-  verticalListSortingStrategy,
-} from '@dnd-kit/sortable';
+import { closestCenter, DndContext, type DragEndEvent } from '@dnd-kit/core';
+import { SortableContext, verticalListSortingStrategy } from '@dnd-kit/sortable';
 import { Button, Group, NumberInput, Paper, Stack, Text } from '@mantine/core';
 import type { QuestionSet, SetSection } from '../../core/model';
 import { count } from '../../core/shared/plain';
 import { CommitText } from '../parts/Commit';
 import { LinkButton } from '../parts/LinkButton';
+import { useSortSensors } from '../parts/Sortable';
 import { addSection, changeSection, moveInSet, removeSection } from '../state/sets';
 import { SetQuestion } from './SetQuestion';
-
-/** A pointer that moves less than this presses, and does not drag. */
-const DRAG_PIXELS = 6;
 
 function SectionHead({ set, section, at }: { set: QuestionSet; section: SetSection; at: number }) {
   const many = section.items.length;
@@ -91,10 +77,7 @@ function spotOf(
 }
 
 export function Sections({ set }: { set: QuestionSet }) {
-  const sensors = useSensors(
-    useSensor(PointerSensor, { activationConstraint: { distance: DRAG_PIXELS } }),
-    useSensor(KeyboardSensor, { coordinateGetter: sortableKeyboardCoordinates }),
-  );
+  const sensors = useSortSensors();
   const drop = ({ active, over }: DragEndEvent): void => {
     const to = over && spotOf(set, String(over.id));
     if (to && over.id !== active.id) {

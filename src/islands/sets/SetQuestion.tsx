@@ -1,13 +1,12 @@
 // A question in its place in a set: dragged by its handle, moved by Alt and the arrows, held for the next draw, taken out.
 import { useSortable } from '@dnd-kit/sortable';
-import { CSS } from '@dnd-kit/utilities';
-import { Group, Text, UnstyledButton } from '@mantine/core';
-import type { KeyboardEvent } from 'react';
+import { Group, Text } from '@mantine/core';
 import type { QuestionSet } from '../../core/model';
 import { KIND_NAMES } from '../../core/shared/kind-names';
-import { count, quoted } from '../../core/shared/plain';
+import { count } from '../../core/shared/plain';
 import { pointsOf } from '../../core/shared/sets/facts';
 import { LinkButton } from '../parts/LinkButton';
+import { DragHandle, onAltArrow, styleOf } from '../parts/Sortable';
 import { useBank } from '../state/bank';
 import { holdInSet, moveInSet, takeOutOfSet, type Spot } from '../state/sets';
 
@@ -29,44 +28,24 @@ function nextSpot(
 
 export function SetQuestion({ set, id, spot }: { set: QuestionSet; id: string; spot: Spot }) {
   const item = useBank((state) => state.items.find((one) => one.id === id));
-  const {
-    attributes,
-    listeners,
-    setNodeRef,
-    setActivatorNodeRef,
-    transform,
-    transition,
-    isDragging,
-  } = useSortable({ id });
-  const move = (event: KeyboardEvent): void => {
-    const down = event.key === 'ArrowDown';
-    const to =
-      event.altKey && (down || event.key === 'ArrowUp') ? nextSpot(set, spot, down) : undefined;
+  const sorting = useSortable({ id });
+  const move = onAltArrow((down) => {
+    const to = nextSpot(set, spot, down);
     if (to) {
-      event.preventDefault();
-      event.stopPropagation();
       moveInSet(set.id, id, to);
     }
-  };
+    return to !== undefined;
+  });
   const stem = item?.stem.plain ?? 'This question is no longer in the bank.';
   const isHeld = set.held?.includes(id) === true;
   return (
     <li
-      ref={setNodeRef}
-      className={`set-question${isDragging ? ' dragging' : ''}`}
-      style={{ transform: CSS.Translate.toString(transform), transition }}
+      ref={sorting.setNodeRef}
+      className={`set-question${sorting.isDragging ? ' dragging' : ''}`}
+      style={styleOf(sorting)}
       onKeyDown={move}
     >
-      <UnstyledButton
-        ref={setActivatorNodeRef}
-        className="handle"
-        {...attributes}
-        {...listeners}
-        aria-label={`Move ${quoted(stem, 40)}`}
-        title="Drag, or Alt and an arrow; Space lifts it"
-      >
-        ⠿
-      </UnstyledButton>
+      <DragHandle sorting={sorting} text={stem} />
       <Text component="span" size="sm" className="set-stem" c={item ? undefined : 'dimmed'}>
         {stem}
       </Text>

@@ -16,6 +16,25 @@ export const anew = (line: DocumentLine, text: string): DocumentLine => {
   return { ...plain, text };
 };
 
+/** So many lines carry plus or minus before these say right and wrong. */
+const FEWEST_SIGNED = 4;
+
+/** Lines with plus or minus, row after row and one among the others, as ticks and crosses behind their texts. */
+export function withTicks(
+  lines: Lines,
+  signOf: (line: DocumentLine) => { isPlus: boolean; text: string } | undefined,
+): Lines {
+  const found = lines.map((line) => (isLine(line) ? signOf(line) : undefined));
+  const signed = found.filter((one) => one !== undefined);
+  const plus = signed.filter(({ isPlus }) => isPlus).length;
+  return signed.length < FEWEST_SIGNED || plus === 0 || plus === signed.length
+    ? lines
+    : lines.map((line, at) => {
+        const one = found[at];
+        return one ? anew(line, `${one.text} ${one.isPlus ? '✓' : '✗'}`) : line;
+      });
+}
+
 /** The lines with what a look at each makes of it, where it makes anything of so many; long lines are not looked at. */
 export const whereOften =
   (look: (text: string) => string[] | undefined, least = OFTEN) =>

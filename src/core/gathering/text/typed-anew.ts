@@ -5,7 +5,7 @@ import { fieldOfLine, headsAnswers } from '../../shared/vocabulary/answer-lines'
 import { likelihoodOf } from '../../understanding';
 import { asksToMatch } from './match-words';
 import { partsOf } from './option-line';
-import { anew, isLine, OFTEN, whereOften, type Lines } from './retyping';
+import { anew, isLine, OFTEN, whereOften, withTicks, type Lines } from './retyping';
 import { TYPED_OTHERWISE } from './typed-otherwise';
 
 const RUN = 3;
@@ -163,19 +163,12 @@ function unwrapped(text: string): string[] | undefined {
 }
 
 const SIGN_BEHIND = /^(.*\S)\s+([+–-])\s*$/su;
-const FEWEST_SIGNED = 4;
-/** Plus and minus behind options, row after row and one among the others, as ticks and crosses. */
-function ticksBehind(lines: Lines): Lines {
-  const signs = lines.map((line) => (isLine(line) ? SIGN_BEHIND.exec(line.text) : null));
-  const used = signs.flatMap((match) => match?.[2] ?? []);
-  const plus = used.filter((sign) => sign === '+').length;
-  return used.length < FEWEST_SIGNED || plus === 0 || plus === used.length
-    ? lines
-    : lines.map((line, at) => {
-        const match = signs[at];
-        return match ? anew(line, `${match[1]!} ${match[2] === '+' ? '✓' : '✗'}`) : line;
-      });
-}
+/** Plus and minus behind options, as ticks and crosses. */
+const ticksBehind = (lines: Lines): Lines =>
+  withTicks(lines, (line) => {
+    const match = SIGN_BEHIND.exec(line.text);
+    return match ? { isPlus: match[2] === '+', text: match[1]! } : undefined;
+  });
 
 const STEPS: readonly ((lines: Lines) => Lines)[] = [
   ...TYPED_OTHERWISE,

@@ -4,7 +4,7 @@ import { alike } from '../../shared/normalise';
 import { likelihoodOf, type Meaning } from '../../understanding';
 import { WORDS_OF_POINTS } from './points';
 import { choiceBehind, statementsTicked, verdictsBelow } from './typed-verdicts';
-import { anew, isLine, OFTEN, whereOften, type Lines } from './retyping';
+import { anew, isLine, OFTEN, whereOften, withTicks, type Lines } from './retyping';
 
 const POINTS_BETWEEN = new RegExp(
   String.raw`^(\s*\p{L}{1,14}\.?\s?\d{1,3})\s*([([]\d+(?:[.,]\d+)?\s*(?:${WORDS_OF_POINTS})\.?[)\]])\s*[:.–-]\s*(\S.*)$`,
@@ -127,21 +127,12 @@ function pairsUnwrapped(lines: Lines): Lines {
 
 const SIGN_FIRST =
   /^\s*([+–−-])\s+([([]?(?:[A-Ja-j]|[ivx]{1,5}|\d{1,2})\s?[.):\]/-]{1,2}\s+\S.*)$/u;
-const FEWEST_SIGNED = 4;
-/** Plus and minus in front of options that have labels, as ticks and crosses behind them; where lists are marked up, both are bullets. */
-function signsBehind(lines: Lines): Lines {
-  const found = lines.map((line) =>
-    isLine(line) ? SIGN_FIRST.exec(line.source ?? line.text) : null,
-  );
-  const signs = found.flatMap((match) => match?.[1] ?? []);
-  const plus = signs.filter((sign) => sign === '+').length;
-  return signs.length < FEWEST_SIGNED || plus === 0 || plus === signs.length
-    ? lines
-    : lines.map((line, at) => {
-        const [, sign, option] = found[at] ?? [];
-        return option ? anew(line, `${option.trimEnd()} ${sign === '+' ? '✓' : '✗'}`) : line;
-      });
-}
+/** Plus and minus in front of options that have labels; where lists are marked up, both are bullets. */
+const signsBehind = (lines: Lines): Lines =>
+  withTicks(lines, ({ source, text }) => {
+    const [, sign, option] = SIGN_FIRST.exec(source ?? text) ?? [];
+    return option ? { isPlus: sign === '+', text: option.trimEnd() } : undefined;
+  });
 
 const LETTER_TAB = /(^|\s)([A-Ja-j])\t/gu;
 /** Options on one line whose letters nothing but a tab parts from them, with a sign behind each letter. */

@@ -13,12 +13,11 @@ import IconGripVertical from '@tabler/icons-react/dist/esm/icons/IconGripVertica
 import { isWithin, type CategoryNode, type ManyChange } from '../../../core/banks';
 import { CommitText } from '../../parts/Commit';
 import { LinkButton } from '../../parts/LinkButton';
+import { DRAG_PIXELS } from '../../parts/Sortable';
 
 const STEP = ' > ';
 const TOP = '';
 const INDENT = 18;
-/** A pointer that moves less than this presses, and does not drag. */
-const DRAG_PIXELS = 6;
 
 const wordsOf = (path: readonly string[]): string => path.join(STEP);
 const flat = (nodes: readonly CategoryNode[]): CategoryNode[] =>

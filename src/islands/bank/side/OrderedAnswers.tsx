@@ -1,29 +1,12 @@
 // The options of a question, or the steps and pairs of its answer, put in another order: dragged by their handles, or by Alt and the arrows.
-import {
-  closestCenter,
-  DndContext,
-  KeyboardSensor,
-  PointerSensor,
-  useSensor,
-  useSensors,
-  type DragEndEvent,
-} from '@dnd-kit/core';
-import {
-  SortableContext,
-  sortableKeyboardCoordinates,
-  useSortable,
-  verticalListSortingStrategy,
-} from '@dnd-kit/sortable';
-import { CSS } from '@dnd-kit/utilities';
-import { UnstyledButton } from '@mantine/core';
-import { useRef, type KeyboardEvent, type ReactNode } from 'react';
+import { closestCenter, DndContext, type DragEndEvent } from '@dnd-kit/core';
+import { SortableContext, useSortable, verticalListSortingStrategy } from '@dnd-kit/sortable';
+import { useRef, type ReactNode } from 'react';
 import type { Item } from '../../../core/model';
 import { withAnswerMoved, type OrderedField } from '../../../core/shared/moved';
-import { quoted } from '../../../core/shared/plain';
 import { OptionWords, PickOption } from '../../parts/Answers';
+import { DragHandle, onAltArrow, styleOf, useSortSensors } from '../../parts/Sortable';
 import { changeItems } from '../../state/bank';
-
-const DRAG_PIXELS = 4;
 
 type Listed = { field: OrderedField; texts: string[] };
 
@@ -53,37 +36,18 @@ function Movable({
   id: number;
   text: string;
   isRight: boolean;
-  onMove: (by: number) => void;
+  onMove: (down: boolean) => boolean;
   children: ReactNode;
 }) {
-  const sortable = useSortable({ id });
-  const { attributes, listeners, transform, transition } = sortable;
-  const press = (event: KeyboardEvent): void => {
-    const by = { ArrowUp: -1, ArrowDown: 1 }[event.key];
-    if (event.altKey && by !== undefined) {
-      event.preventDefault();
-      event.stopPropagation();
-      onMove(by);
-    }
-  };
+  const sorting = useSortable({ id });
   return (
     <li
-      ref={sortable.setNodeRef}
+      ref={sorting.setNodeRef}
       className={`ordered ${isRight ? 'right-bar' : ''}`}
-      style={{ transform: CSS.Translate.toString(transform), transition }}
-      onKeyDown={press}
+      style={styleOf(sorting)}
+      onKeyDown={onAltArrow(onMove)}
     >
-      <UnstyledButton
-        ref={sortable.setActivatorNodeRef}
-        className="handle"
-        {...attributes}
-        {...listeners}
-        data-handle={id}
-        aria-label={`Move ${quoted(text, 40)}`}
-        title="Drag, or Alt and an arrow; Space lifts it"
-      >
-        ⠿
-      </UnstyledButton>
+      <DragHandle sorting={sorting} text={text} id={id} />
       {children}
     </li>
   );
@@ -97,10 +61,7 @@ export function OrderedAnswers({
   onPick: ((index: number) => void) | undefined;
 }) {
   const list = useRef<HTMLOListElement>(null);
-  const sensors = useSensors(
-    useSensor(PointerSensor, { activationConstraint: { distance: DRAG_PIXELS } }),
-    useSensor(KeyboardSensor, { coordinateGetter: sortableKeyboardCoordinates }),
-  );
+  const sensors = useSortSensors();
   const { field, texts } = listedOf(item)!;
   const move = (from: number, to: number): void => {
     if (to >= 0 && to < texts.length && from !== to) {
@@ -129,7 +90,10 @@ export function OrderedAnswers({
                 id={at + 1}
                 text={text}
                 isRight={option ? option.right : true}
-                onMove={(by) => move(at, at + by)}
+                onMove={(down) => {
+                  move(at, at + (down ? 1 : -1));
+                  return true;
+                }}
               >
                 {option && onPick && (
                   <PickOption option={option} index={at} isStacked onPick={onPick} />

@@ -14,7 +14,7 @@ import { hasKey, pickRight } from '../../parts/pick-right';
 import { QuestionForm } from '../../parts/QuestionForm';
 import { Pictures, Rich } from '../../parts/Rich';
 import { changeItems, itemById, switchCraft, useBank } from '../../state/bank';
-import { askWhyNot, isCraft, showCraftChecks } from '../craft-checks';
+import { askWhyNot, isCraft, ruleWords, showCraftChecks } from '../craft-checks';
 import { takeMends } from '../Mends';
 import { History } from './History';
 import { canBeOrdered, OrderedAnswers } from './OrderedAnswers';
@@ -103,10 +103,10 @@ function CraftOff({ item, findings }: { item: Item; findings: readonly Finding[]
       {rules.map((rule) => (
         <span key={rule}>
           <LinkButton onClick={() => askWhyNot(rule, item)}>
-            Not at this question: “{rule.replaceAll('-', ' ')}”
+            Not at this question: “{ruleWords(rule)}”
           </LinkButton>{' '}
           <LinkButton onClick={() => void switchCraft(rule, false)}>
-            Stop looking for “{rule.replaceAll('-', ' ')}”
+            Stop looking for “{ruleWords(rule)}”
           </LinkButton>{' '}
         </span>
       ))}

@@ -39,7 +39,7 @@ export type BankState = {
   redo: readonly JournalEntry[];
   save: SaveState;
   conflicts: readonly Conflict[];
-  /** Checks of the craft that this bank does without, by their ids. */
+  /** Checks of the craft that this bank does without, as a whole or at one question. */
   craftOff: readonly CraftOff[];
   /** Questions that wait in Gather to be agreed to. */
   waiting: number;
