@@ -1,34 +1,18 @@
 // What stands in one column for one question: what it says, held against what the column takes, else the column's default.
-import type { CellValue, Column, Role } from '../model';
+import type { CellValue, Column } from '../model';
 import { lengthOf } from '../shared/lengths';
 import { alike } from '../shared/normalise';
 import { isFilled } from '../shared/roles';
 import { refusal, type Draft } from './changes';
 import type { Context } from './context';
+import { dropSaid, takeDefault } from './defaults';
 import { FITTED, LISTED_ELSEWHERE } from './held-elsewhere';
 import { because } from './words';
-
-const NUMBERS = new Set<Role>(['points', 'seconds', 'attempts', 'lines']);
 
 /** How many of a list's words a sentence names. */
 const SHOWN_WORDS = 5;
 
 const headingOf = ({ heading, role }: Column): string => heading ?? role;
-
-/** The layout's default as the question's own, so that the read-back finds what was meant. */
-function takeDefault(draft: Draft, role: Role, text: string): void {
-  if (NUMBERS.has(role)) {
-    if (Number.isFinite(Number(text))) {
-      draft.set({ [role]: Number(text) });
-    }
-  } else if (role === 'category') {
-    draft.set({ category: text.split(' > ') });
-  } else if (role === 'hint' || role === 'explanation') {
-    draft.set({ [role]: { plain: text } });
-  } else if (role === 'title') {
-    draft.set({ title: text });
-  }
-}
 
 /** The column's word for a value that is written a little otherwise; a number keeps being one. */
 function listedWord(words: readonly string[], value: CellValue): CellValue | undefined {
@@ -50,13 +34,9 @@ function insteadOfWord(draft: Draft, column: Column, value: CellValue): string |
   const words = values.length > SHOWN_WORDS ? `${shown} …` : shown;
   const reason = because('word-listed-instead', { heading, words });
   draft.note(role, String(value), column.default ?? '', reason);
-  if (role in draft.item) {
-    const next = { ...draft.item };
-    delete next[role as 'category'];
-    draft.item = next;
-  }
+  dropSaid(draft, role, String(value));
   if (column.default) {
-    takeDefault(draft, role, column.default);
+    takeDefault(draft, column);
   }
   return column.default;
 }
@@ -83,7 +63,7 @@ function defaultOf(draft: Draft, column: Column): string | undefined {
   if (required) {
     draft.note(role, '', column.default, because('default-filled', { heading }));
   }
-  takeDefault(draft, role, column.default);
+  takeDefault(draft, column);
   return column.default;
 }
 

@@ -2,6 +2,8 @@
 import { tickedPair } from '../shared/ticked-pair';
 import type { CellValue, Column, Item, Option, Role } from '../model';
 import { tagText } from '../shared/plain';
+import { tagPartOf } from '../shared/tags';
+import { isTwoWay, waysOf, type TwoWay } from '../shared/two-ways';
 import { answersOf } from './answers';
 import { refusal, type Draft } from './changes';
 import { keyText, ordered } from './choices';
@@ -88,11 +90,21 @@ function choices(item: Item, context: Context): Sayings {
   return sayings;
 }
 
-function yesNo(value: boolean | undefined, yes: string, no: string): string | undefined {
-  if (value === undefined) {
+/** What a question says of one of two ways: true for shuffled, across, scored. */
+const WAYS: Readonly<Record<TwoWay, (item: Item) => boolean | undefined>> = {
+  shuffle: (item) => item.shuffle,
+  across: (item) => item.across,
+  use: (item) => (item.use === undefined ? undefined : item.use === 'scored'),
+};
+
+/** A way in the receiver's words. */
+function wayCell(role: TwoWay, item: Item, context: Context): string | undefined {
+  const way = WAYS[role](item);
+  if (way === undefined) {
     return undefined;
   }
-  return value ? yes : no;
+  const { yes, no } = waysOf(role, context.having(role)[0]);
+  return way ? yes : no;
 }
 
 const simple: Partial<Record<Role, (item: Item) => CellValue | undefined>> = {
@@ -110,42 +122,30 @@ const simple: Partial<Record<Role, (item: Item) => CellValue | undefined>> = {
   category: (item) => item.category?.join(' > '),
   image: (item) => item.media?.[0]?.href,
   'image-alt': (item) => item.media?.[0]?.alt,
-  use: (item) => item.use,
   by: (item) => item.origin?.by,
   at: (item) => item.origin?.at,
-  shuffle: (item) => yesNo(item.shuffle, 'yes', 'no'),
-  across: (item) => yesNo(item.across, 'across', 'down'),
 };
 
-/** Headings of a tag's two halves, where a file keeps its name and its value apart. */
-const TAG_VALUE = /\bvalue\b/i;
-const TAG_NAME = /\bname\b/i;
-
-const namedTag = (item: Item, name: string): string | undefined =>
-  item.tags
-    ?.filter((tag) => tag.name === name)
-    .map((tag) => tag.value)
-    .join(', ') || undefined;
-
-/** One tag for one column: the tag of the column's name, else the tag of its place. */
-function tagCell(
-  item: Item,
-  { tag: name, heading = '' }: Column,
-  place: number,
-): string | undefined {
-  const isValue = TAG_VALUE.test(heading);
-  const isName = TAG_NAME.test(heading);
-  if (name && !isValue && !isName) {
-    return namedTag(item, name);
-  }
-  const tag = item.tags?.[isValue || isName ? Math.floor(place / 2) : place];
-  if (!tag) {
-    return undefined;
-  }
-  if (isName) {
-    return tag.name ?? 'tag';
-  }
-  return isValue ? tag.value : tagText(tag);
+/** The columns for one tag each: those of a name hold its values, the others what has no column of its own, in turn. */
+function tagCells(item: Item, columns: readonly Column[]): (string | undefined)[] {
+  const { tags = [] } = item;
+  const named = new Set(
+    columns.filter((column) => tagPartOf(column) === 'named').map(({ tag }) => tag),
+  );
+  const rest = tags.filter(({ name }) => !named.has(name));
+  let [values, names] = [0, 0];
+  return columns.map((column) => {
+    const part = tagPartOf(column);
+    if (part === 'named') {
+      const own = tags.filter(({ name }) => name === column.tag);
+      return own.map(({ value }) => value).join(', ') || undefined;
+    }
+    const tag = rest[part === 'name' ? names++ : values++];
+    if (!tag) {
+      return undefined;
+    }
+    return { name: tag.name ?? 'tag', value: tag.value, any: tagText(tag) }[part];
+  });
 }
 
 /** Everything a question says, by roles. May throw a Refusal where a separator's sign stands in a text. */
@@ -156,6 +156,8 @@ export function sayingsOf(draft: Draft, context: Context): Sayings {
     const say = simple[role];
     if (say) {
       sayings[role] = [say(item)];
+    } else if (isTwoWay(role)) {
+      sayings[role] = [wayCell(role, item, context)];
     }
   }
   if (context.carries('kind')) {
@@ -166,7 +168,7 @@ export function sayingsOf(draft: Draft, context: Context): Sayings {
     sayings.tags = [item.tags.map(tagText).join(tags.separator ?? ', ')];
   }
   if (context.carries('tag')) {
-    sayings.tag = context.having('tag').map((column, index) => tagCell(item, column, index));
+    sayings.tag = tagCells(item, context.having('tag'));
   }
   return sayings;
 }

@@ -1,9 +1,9 @@
 // What stands beside a question: points, time, hint, tags, category, pictures and the rest.
 import type { Item, Role, Tag } from '../model';
-import { alike, numberOf, secondsOf } from '../shared/normalise';
+import { numberOf, secondsOf } from '../shared/normalise';
 import { quoted } from '../shared/plain';
 import { splitCell } from '../shared/table/separators';
-import { verdictOf } from '../shared/vocabulary/verdicts';
+import { wayMeant, type TwoWay } from '../shared/two-ways';
 import type { Problem } from './key';
 import type { Row } from './row';
 
@@ -59,13 +59,6 @@ const secondsOfMinutes = (text: string): number | undefined => {
   return plain !== undefined && plain > 0 ? Math.round(plain * 60) : secondsOf(text);
 };
 
-function across(text: string): boolean | undefined {
-  if (/^(?:across|horizontal|row)/i.test(text)) {
-    return true;
-  }
-  return /^(?:down|vertical|column)/i.test(text) ? false : verdictOf(text);
-}
-
 /** Where a cell of a role leads, where it is a link; people write “photo 3” and lay the address behind it. */
 function linkOf(row: Row, role: Role): string | undefined {
   const index = row.slots.get(role)?.[0]?.index;
@@ -118,19 +111,12 @@ export function readBeside(
         .map((ending) => `.${ending.replace(/^[*.]+/, '').toLowerCase()}`),
     );
   }
-  if (row.has('shuffle')) {
-    set('shuffle', verdictOf(row.text('shuffle')));
-  }
-  if (row.has('across')) {
-    set('across', across(row.text('across')));
-  }
-  if (row.has('use')) {
-    const use = alike(row.text('use'));
-    set(
-      'use',
-      use.startsWith('practi') ? 'practice' : use.startsWith('scor') ? 'scored' : undefined,
-    );
-  }
+  const way = (role: TwoWay): boolean | undefined =>
+    wayMeant(role, row.text(role), row.slots.get(role)?.[0]?.column.heading);
+  set('shuffle', way('shuffle'));
+  set('across', way('across'));
+  const isScored = way('use');
+  set('use', isScored === undefined ? undefined : isScored ? 'scored' : 'practice');
   if (row.any('category')) {
     // Several columns are the steps of one path: module, then topic.
     set(

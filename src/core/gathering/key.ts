@@ -3,7 +3,7 @@ import type { Key, Mend, Option } from '../model';
 import { alike, editsBetween } from '../shared/normalise';
 import { count, optionLetter, quoted } from '../shared/plain';
 import { verdictOf } from '../shared/vocabulary/verdicts';
-import { withoutSign, withoutWording } from '../understanding';
+import { placesByLabels, withoutSign, withoutWording } from '../understanding';
 
 /** A problem in one row, before it is given its place. */
 export type Problem = {
@@ -21,6 +21,8 @@ export type KeyInput = {
   setOff?: readonly boolean[];
   /** The headings of the options' columns, by which a key may name them. */
   headings?: readonly string[];
+  /** The letters or numbers by which those headings tell the options apart, where they are no plain sequence. */
+  labels?: readonly string[];
 };
 
 const asOptions = (texts: readonly string[], right: ReadonlySet<number>): Option[] =>
@@ -185,12 +187,18 @@ const CARRIED: Partial<
   'right-column': (_, texts) => whole(asOptions(texts, new Set([0]))),
 };
 
-/** The option whose heading the key says, where its text is none of the options; -1 where there is none. */
-function namedByHeading({ key, text, headings = [] }: KeyInput, texts: readonly string[]): number {
+/** The options whose headings the key says, where its text is none of the options; undefined where it names none. */
+function namedByHeading(
+  { key, text, headings = [], labels = [] }: KeyInput,
+  texts: readonly string[],
+): ReadonlySet<number> | undefined {
   const said = alike(text);
-  return key.style === 'text' && !texts.some((option) => alike(option) === said)
-    ? headings.findIndex((heading) => heading && alike(heading) === said)
-    : -1;
+  if (key.style !== 'text' || texts.some((option) => alike(option) === said)) {
+    return undefined;
+  }
+  const whole = headings.findIndex((heading) => heading && alike(heading) === said);
+  const places = whole >= 0 ? [whole] : placesByLabels(text, labels);
+  return places && new Set(places);
 }
 
 /**
@@ -206,8 +214,8 @@ export function resolveKey(input: KeyInput, texts: readonly string[], beside: Be
     return whole(asOptions(texts, new Set()));
   }
   const named = namedByHeading(input, texts);
-  if (named >= 0) {
-    return whole(asOptions(texts, new Set([named])));
+  if (named) {
+    return whole(asOptions(texts, named));
   }
   // An option's own text outranks its reading as a letter or number: the key "A" among options "A", "B", "C" is both.
   const { style } = input.key;

@@ -1,7 +1,7 @@
 // Which kind of question a row holds: by its own word for it, else by what its cells become.
 import type { Kind, Option } from '../model';
 import { alike, numberOf, quantityOf } from '../shared/normalise';
-import { kindOfWord } from '../shared/vocabulary/kinds';
+import { kindsOfWords } from '../shared/vocabulary/kinds';
 import { trueFalsePair, trueFalseWords, verdictPair } from '../shared/vocabulary/verdicts';
 import { drawnGaps } from './answers';
 import type { KindWords, Manner } from './manner';
@@ -105,16 +105,18 @@ export const inferKind = (options: readonly Option[], row: Row, manner: Manner):
  */
 export function learnKindWords(rows: readonly Row[], looks: (row: Row) => Kind): KindWords {
   const tally = new Map<string, Map<Kind, number>>();
-  const known = new Map<string, Kind>();
+  const words = new Map(rows.map((row) => [alike(row.text('kind')), row.text('kind')]));
+  const kinds = kindsOfWords([...words.values()]);
+  const known = new Map(
+    [...words.keys()].flatMap((name, index) => {
+      const kind = kinds[index];
+      return name && kind ? [[name, kind] as const] : [];
+    }),
+  );
   for (const row of rows) {
     const word = row.text('kind');
     const name = alike(word);
     if (!word || known.has(name)) {
-      continue;
-    }
-    const said = kindOfWord(word);
-    if (said) {
-      known.set(name, said);
       continue;
     }
     const counts = tally.get(name) ?? new Map<Kind, number>();

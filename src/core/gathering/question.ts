@@ -11,7 +11,7 @@ import {
   verdictOf,
   verdictPair,
 } from '../shared/vocabulary/verdicts';
-import { withoutSign } from '../understanding';
+import { labelsOfHeadings, withoutSign } from '../understanding';
 import { drawnGaps, splitAnswers } from './answers';
 import { resolveKey, type KeyInput, type Problem } from './key';
 import { inferKind, isTruthPair } from './kind-of-row';
@@ -193,13 +193,16 @@ function optionsOf(row: Row, manner: Manner): { options: Option[]; problems: Pro
   const all = row.has('option') && !row.has('right') ? row.texts('option') : texts;
   const keep = all.flatMap((text, index) => (text ? [index] : []));
   const slots = row.slots.get('option') ?? [];
+  const headings = slots.map(({ column }) => column.heading ?? '');
+  const labels = labelsOfHeadings(headings);
   const { marker, style } = manner.key;
   const input: KeyInput = {
     cell: row.cellOf('key'),
     text: row.text('key'),
     key: manner.key,
     outerBlanks: row.hasOuterBlanks('key'),
-    headings: keep.map((index) => slots[index]?.column.heading ?? ''),
+    headings: keep.map((index) => headings[index] ?? ''),
+    labels: labels.length ? keep.map((index) => labels[index] ?? '') : [],
   };
   if (style === 'marker' && isEmphasis(marker)) {
     input.setOff = keep.map(

@@ -9,6 +9,7 @@ import { SURE, understandColumns, type ColumnUnderstood } from '../understanding
 import { noteAt, rulesAt } from './at-cell';
 import { separatorIn } from './key-sentences';
 import { separatorNamed, separatorOf } from './separators';
+import { withWays } from './two-way-columns';
 import { bareLimit, characterLimit, listedNumbers } from './sentences';
 
 export type Learned = Column & { because: string; sure: boolean };
@@ -182,8 +183,11 @@ export function learnColumns(
       ? (separatorOf(column, sampled, words) ?? (said ? separatorIn(said) : undefined))
       : undefined;
     const seconds = column.role === 'seconds' && said ? listedNumbers(said) : undefined;
+    const heading = column.heading ?? '';
+    const note = headingRow === undefined ? '' : noteAt(region.sheet, headingRow, at);
+    const own = withWays(column, { heading, sayings: [note, said ?? ''], sampled });
     return {
-      ...withConstant(column, sampled),
+      ...withConstant(own, sampled),
       ...(separator ? { separator } : {}),
       ...(seconds && !column.values ? { values: seconds.map(String) } : {}),
     };

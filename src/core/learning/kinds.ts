@@ -1,6 +1,6 @@
 // The receiver's words for the kinds it takes: from a drop-down list, a legend, a sentence, or the samples.
 import type { Kind, Layout, Sheet, Table } from '../model';
-import { kindOfWord } from '../shared/vocabulary/kinds';
+import { kindOfWord, kindsOfWords } from '../shared/vocabulary/kinds';
 
 type Codes = Layout['kinds'];
 
@@ -110,9 +110,11 @@ function legendCodes(table: Table, meanings: Map<string, string>): string[] {
 
 function codesFrom(words: readonly string[], meanings: Map<string, string>): Codes {
   const taken = new Set<Kind>();
-  return [...new Set(words)].flatMap((code) => {
-    const meaning = meanings.get(code);
-    const kind = (meaning ? kindOfWord(meaning) : undefined) ?? kindOfWord(code);
+  const codes = [...new Set(words)];
+  const own = kindsOfWords(codes);
+  const told = kindsOfWords(codes.map((code) => meanings.get(code) ?? ''));
+  return codes.flatMap((code, index) => {
+    const kind = told[index] ?? own[index];
     if (!kind || taken.has(kind)) {
       return [];
     }

@@ -1,13 +1,13 @@
 // Cells above the rows that set something for the whole file: whether options are shuffled, points, tries, seconds.
 import { SETTINGS, type FileSetting } from '../model';
 import { cellName } from '../shared/cells';
-import { bareWords } from '../shared/normalise';
 import { quoted } from '../shared/plain';
 import type { Region } from '../shared/table/region';
-import { trueFalseWords, verdictPair } from '../shared/vocabulary/verdicts';
+import { isTwoWay, waysBeside, waysIn } from '../shared/two-ways';
 import { likelihoodOf } from '../understanding';
 import { rulesAt } from './at-cell';
 import { target } from './labelled-cells';
+import { offered } from './offered';
 
 type Setting = FileSetting['setting'];
 export type SettingLearned = FileSetting & { because: string; sure: boolean };
@@ -15,38 +15,19 @@ export type SettingLearned = FileSetting & { because: string; sure: boolean };
 /** Longer texts are sentences about the form, no labels. */
 const LONGEST = 60;
 const SAID = 0.5;
-const CHOICES: ReadonlySet<Setting> = new Set<Setting>(['shuffle', 'across', 'use']);
-
-/** Words by which a form names the two ways in which options may stand, and the two uses of a set. */
-const YES_WORDS: Partial<Record<Setting, RegExp>> = {
-  across:
-    /\b(?:across|horizontal\p{L}*|row|nebeneinander|waagerecht|quer|cote a cote|ligne|naast elkaar|fila|riga|orizzontal\p{L}*|lado a lado|bredvid\p{L}*|side)\b/u,
-  use: /\b(?:scored|graded|marked|test|exam\p{L}*|prufung|bewertet|benotet|note\p{L}*|evalua\p{L}*|valutat\p{L}*|toets|beoordeeld|avaliad\p{L}*)\b/u,
-};
 
 /** The two words of a list, the one that says yes first; undefined where it is no choice of two that can be told apart. */
-function wordsOf(setting: Setting, list: readonly string[]): FileSetting['values'] | undefined {
-  if (list.length !== 2) {
+function wordsOf(
+  setting: Setting,
+  list: readonly string[],
+  label: string,
+): FileSetting['values'] | undefined {
+  if (list.length !== 2 || !isTwoWay(setting)) {
     return undefined;
   }
-  const pair = verdictPair(list);
-  if (pair) {
-    return { yes: pair.right, no: pair.wrong };
-  }
-  const says = YES_WORDS[setting];
-  const [yes, ...more] = says ? list.filter((word) => says.test(bareWords(word))) : [];
-  return yes !== undefined && !more.length
-    ? { yes, no: list.find((word) => word !== yes)! }
-    : undefined;
+  const { yes, no } = waysIn(setting, list, label);
+  return yes !== undefined && no !== undefined ? { yes, no } : undefined;
 }
-
-/** Two words that a text offers, "yes / no", "(across or down)". */
-const offered = (text: string): string[] =>
-  (
-    /([\p{L}]+)\s*(?:\/|\||\bor\b|\boder\b|\bou\b|\bo\b|\bof\b|\beller\b)\s*([\p{L}]+)/iu.exec(
-      text,
-    ) ?? []
-  ).slice(1);
 
 const isNumber = (text: string): boolean => /^\d{1,5}(?:[.,]\d+)?$/.test(text);
 
@@ -59,20 +40,23 @@ const isAsking = ({ label, value }: Labelled): boolean => value === '' && /[:?]\
 /** The two words of a choice: those of its list, those that its label offers, or those of which one stands there. */
 function choiceShown(setting: Setting, labelled: Labelled): Shown | undefined {
   const { label, value, list = [] } = labelled;
-  const values = wordsOf(setting, list) ?? wordsOf(setting, offered(label));
+  const values = [list, ...offered(label)]
+    .map((words) => wordsOf(setting, words, label))
+    .find(Boolean);
   if (values) {
     return { values, sure: true };
   }
-  const [yes, no] = trueFalseWords(value)?.words ?? [];
-  if (yes !== undefined && no !== undefined) {
-    return { values: { yes, no }, sure: false };
+  const beside = isTwoWay(setting) ? waysBeside(setting, value) : undefined;
+  const shown = beside && wordsOf(setting, beside, label);
+  if (shown) {
+    return { values: shown, sure: false };
   }
   return isAsking(labelled) ? { sure: false } : undefined;
 }
 
 /** What a label's cell shows of the values that it takes; undefined where it can be no setting's. */
 function shownBy(setting: Setting, labelled: Labelled): Shown | undefined {
-  if (CHOICES.has(setting)) {
+  if (isTwoWay(setting)) {
     return choiceShown(setting, labelled);
   }
   const sure = isNumber(labelled.value);

@@ -191,7 +191,7 @@ describe('a kind without options', () => {
       H: 'practice',
       I: 'Ines',
       J: 'easy',
-      K: 'level',
+      K: 'tag',
       L: 'first',
     });
     const filled = await fill({ items: [item], layout, setTitle: 'T' }, surroundings);

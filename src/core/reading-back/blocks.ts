@@ -36,6 +36,7 @@ export function readBlocks(sheet: Sheet, layout: Layout): Item[] {
         get: (role) => all(role)[0] ?? '',
         has: (role) => block.has(role),
         separator: () => undefined,
+        columns: () => [],
       };
       return questionOf(layout, said, index + 1);
     });

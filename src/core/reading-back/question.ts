@@ -4,6 +4,7 @@ import type { Item, Kind, Layout, Role } from '../model';
 import { defined } from '../shared/defined';
 import { numberOf, secondsOf } from '../shared/normalise';
 import { answersOf } from './answers';
+import { saidBeside } from './beside';
 import { kindByRule, overRule, ruledBy, saidBy, signOfAnswers } from './by-kind';
 import { readOptions } from './options';
 import type { Said } from './said';
@@ -40,12 +41,6 @@ function kindByAnswers(layout: Layout, said: Said): Kind {
     return 'open';
   }
   return layout.kinds.some(({ kind: taken }) => taken === 'short') ? 'short' : 'card';
-}
-
-/** "name: value" as a tag of that name, any other text as a tag without one. */
-function tagOf(text: string): { name?: string; value: string } {
-  const pair = /^([^:]+): (.+)$/s.exec(text);
-  return pair ? { name: pair[1]!, value: pair[2]! } : { value: text };
 }
 
 /** Typed answers without the sign that their kind's rule puts in front of them; one without it is no answer. */
@@ -89,9 +84,7 @@ export function questionOf(layout: Layout, said: Said, n: number): ReadItem {
     lines: number('lines'),
     seconds: secondsOf(said.get('seconds')),
     category: text('category')?.split(' > '),
-    tags: text('tags')
-      ?.split(said.separator('tags') ?? ', ')
-      .map(tagOf),
+    ...saidBeside(said),
     endings: text('endings')?.split(', '),
     unread: Object.keys(unread).length ? unread : undefined,
     media: href ? [defined({ at: 'stem' as const, href, alt: text('image-alt') })] : undefined,

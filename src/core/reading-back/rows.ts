@@ -48,6 +48,7 @@ export function readRows(sheet: Sheet, layout: Layout): ReadItem[] {
       all,
       get: (role) => row[places.get(role)?.[0] ?? -1] ?? '',
       has: (role) => places.has(role),
+      columns: (role) => byRole.get(role) ?? [],
       separator: (role) => byRole.get(role)?.[0]?.separator,
     };
     const question = questionOf(layout, said, items.length + 1);

@@ -1,5 +1,5 @@
 // What stands in the places of one question.
-import type { Role } from '../model';
+import type { Column, Role } from '../model';
 
 /** What stands in the places of a role, the first place first; separators where one place holds several. */
 export type Said = {
@@ -7,6 +7,8 @@ export type Said = {
   all(role: Role): string[];
   has(role: Role): boolean;
   separator(role: Role): string | undefined;
+  /** The columns of a role, the first place first; none in blocks, whose cells are no columns. */
+  columns(role: Role): readonly Column[];
 };
 
 /** The roles that typed answers may stand in, the likeliest first. */

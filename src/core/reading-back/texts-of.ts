@@ -1,7 +1,8 @@
 // The fields of a question that a layout carries, each as one comparable text.
 import { saysOnlyTruth } from '../shared/ticked-pair';
-import type { Item, Layout, Option, Role, Text } from '../model';
+import type { Column, Item, Layout, Option, Role, Text } from '../model';
 import { optionLetter, tagText } from '../shared/plain';
+import { tagPartOf } from '../shared/tags';
 import type { ReadItem } from './unread';
 
 /** Whether a layout has a place for a role. */
@@ -145,6 +146,15 @@ function answerTexts(item: Item, layout: Layout, carries: Carries): Fields {
 const defaultPoints = ({ shape, columns }: Layout): number | string | undefined =>
   shape === 'package' ? 1 : columns.find(({ role }) => role === 'points')?.default;
 
+const way = (value: boolean | undefined, yes: string, no: string): string | undefined =>
+  value === undefined ? undefined : { true: yes, false: no }[`${value}`];
+
+const waysText = ({ shuffle, across, use }: Item): Partial<Record<Role, string | undefined>> => ({
+  shuffle: way(shuffle, 'shuffled', 'as given'),
+  across: way(across, 'across', 'down'),
+  use,
+});
+
 /** The fields beside question and answers, those that the question lacks as undefined. */
 const besideOf = (
   item: Item,
@@ -160,8 +170,33 @@ const besideOf = (
   category: item.category?.join(' > '),
   tags: item.tags?.map(tagText).join(', '),
   image: item.media?.[0]?.href,
+  'image-alt': item.media?.[0]?.alt,
   endings: item.endings?.join(', '),
+  lines: item.lines,
+  by: item.origin?.by,
+  at: item.origin?.at,
+  ...waysText(item),
 });
+
+/** The tags that columns of their own have room for: values by name, the others as they come. */
+function tagFields(item: ReadItem, columns: readonly Column[]): Fields {
+  const tags = item.tagsApart ?? item.tags ?? [];
+  const parts = columns.map((column) => ({ part: tagPartOf(column), name: column.tag }));
+  const named = parts.filter(({ part }) => part === 'named').map(({ name }) => name);
+  const isPair = parts.some(({ part }) => part === 'name');
+  const room = parts.filter(({ part }) => part === 'any' || part === 'value').length;
+  const rest = tags.filter(({ name }) => !named.includes(name)).slice(0, room);
+  return Object.fromEntries([
+    ...named.map((name) => [
+      `tag ${name}`,
+      tags.flatMap((tag) => (tag.name === name ? [tag.value] : [])).join(', '),
+    ]),
+    ...rest.map((tag, index) => [
+      `tag.${index}`,
+      tagText(isPair ? { ...tag, name: tag.name ?? 'tag' } : tag),
+    ]),
+  ]) as Fields;
+}
 
 /** Every field of the question that the layout carries, by the field's name; what is empty is left out. */
 export function textsOf(item: ReadItem, layout: Layout, carries: Carries): Fields {
@@ -174,6 +209,10 @@ export function textsOf(item: ReadItem, layout: Layout, carries: Carries): Field
     ...answerTexts(item, layout, carries),
     ...(namesKind ? { kind: item.kind } : {}),
     ...(Object.fromEntries(beside) as Fields),
+    ...tagFields(
+      item,
+      layout.columns.filter(({ role }) => role === 'tag'),
+    ),
     ...Object.fromEntries(
       Object.entries(item.unread ?? {}).map(([place, text]) => [`${place}, not understood`, text]),
     ),

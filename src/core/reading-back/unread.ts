@@ -1,11 +1,18 @@
 // Cells that say something which the layout has no meaning for: a strict receiver would refuse their row.
-import type { Item, Layout, Role } from '../model';
+import type { Item, Layout, Role, Tag } from '../model';
 import { numberOf, secondsOf } from '../shared/normalise';
+import { TWO_WAYS, waysOf } from '../shared/two-ways';
 import { keyIndexes, optionTexts } from './options';
 import type { Said } from './said';
 
-/** A question as a file says it, with what of it could not be read, by the place's name. */
-export type ReadItem = Item & { unread?: Readonly<Record<string, string>> };
+/**
+ * A question as a file says it, with what of it could not be read, by the place's name, and the tags that stand in
+ * columns of their own.
+ */
+export type ReadItem = Item & {
+  unread?: Readonly<Record<string, string>>;
+  tagsApart?: readonly Tag[];
+};
 
 type Unread = Record<string, string>;
 
@@ -53,6 +60,17 @@ function unreadNumbers(said: Said, unread: Unread): void {
   }
 }
 
+/** Words for neither of two ways. */
+function unreadWays(said: Said, unread: Unread): void {
+  for (const role of TWO_WAYS) {
+    const text = said.get(role);
+    const { yes, no } = waysOf(role, said.columns(role)[0]);
+    if (text && text !== yes && text !== no) {
+      unread[role] = text;
+    }
+  }
+}
+
 /** What of a question's places could not be read; `hasOptions` says whether its key is one of options. */
 export function unreadOf(layout: Layout, said: Said, hasOptions: boolean): Unread {
   const unread: Unread = {};
@@ -61,5 +79,6 @@ export function unreadOf(layout: Layout, said: Said, hasOptions: boolean): Unrea
     unreadKey(layout, said, unread);
   }
   unreadNumbers(said, unread);
+  unreadWays(said, unread);
   return unread;
 }

@@ -3,7 +3,13 @@ export { MEANINGS, roleOfMeaning, type Meaning } from './contract';
 export { SURE, understandColumns, type ColumnUnderstood } from './columns';
 export { firstRowBelow, understandHeadings, type HeadingUnderstood } from './headings';
 export { findMarks, withoutSign, type Marks } from './keys/marks';
-export { readingsOf, withoutWording, type Named } from './keys/named';
+export {
+  labelsOfHeadings,
+  placesByLabels,
+  readingsOf,
+  withoutWording,
+  type Named,
+} from './keys/named';
 export { findVerdicts } from './keys/verdicts';
 export { understandSheets } from './sheets';
 export { findBlocks, type Blocks } from './shapes/blocks';

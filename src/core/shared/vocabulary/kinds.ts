@@ -24,23 +24,44 @@ export function kindOfWord(text: string): Kind | undefined {
   return kind;
 }
 
+/** Words for one right answer that a name of a choice may have beside it. */
+const ONE =
+  /\b(?:exactly|only|just) one\b|(?<!than )\bone (?:(?:right|correct) )?(?:answer|option|response)\b|\bsingle (?:(?:right|correct) )?(?:answer|response)\b/;
+
 function findKind(text: string): Kind | undefined {
   const words = bareWords(text.replace(/([a-z])([A-Z])/g, '$1 $2'));
   if (!words) {
     return undefined;
   }
   // "Several options, exactly one of them right" speaks of several but means one.
-  if (/\b(?:exactly|only|just) one\b/.test(words)) {
+  if (ONE.test(words)) {
     return 'choice-one';
   }
   if (/^several options one of\b/.test(words)) {
     return 'choice-one';
   }
-  return PATTERNS.find(([, pattern]) => pattern.test(words))?.[0];
+  const kind = PATTERNS.find(([, pattern]) => pattern.test(words))?.[0];
+  return kind === 'choice-many' && LOOSE.test(words) ? 'choice-one' : kind;
 }
 
+/** Names of a choice that say nothing of how many are right. Common practice, no source. */
 const LOOSE =
-  /^(?:mcq?|multiple choice|choice|auswahl|multiple|qcm|choix|keuze|flerval|a choix multiples?|test)(?: questions?| fragen?)?$/;
+  /^(?:mcq?|multiple choice|choice|auswahl|multiple|qcm|choix|keuze|flerval|(?:a )?choix multiples?|opcion multiple|seleccion multiple|scelta multipla|multipla escolha|meerkeuze|test)(?: questions?| fragen?)?$/;
 
 /** Whether a word for a choice says nothing of how many are right, as "multiple choice" does. */
 export const leavesOpenHowMany = (text: string): boolean => LOOSE.test(bareWords(text));
+
+/**
+ * What words mean that stand beside one another, in a list or a column: "multiple choice" beside a word for one right
+ * answer, and without another for several, means several.
+ */
+export function kindsOfWords(words: readonly string[]): (Kind | undefined)[] {
+  const kinds = words.map(kindOfWord);
+  const isLoose = words.map(
+    (word, index) => kinds[index] === 'choice-one' && leavesOpenHowMany(word),
+  );
+  const means = (kind: Kind): boolean =>
+    kinds.some((own, index) => own === kind && !isLoose[index]);
+  const areSeveral = means('choice-one') && !means('choice-many');
+  return kinds.map((kind, index) => (isLoose[index] && areSeveral ? 'choice-many' : kind));
+}

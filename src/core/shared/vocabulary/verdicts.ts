@@ -138,6 +138,14 @@ export function trueFalseInitials(first: string, second: string): [string, strin
   return turned && [turned[1], turned[0]];
 }
 
+/** A text in small or capital letters as another is written: "Ja" and "nein" give "Nein". */
+export function styledLike(word: string, text: string): string {
+  if (word === word.toUpperCase() && word.length > 1) {
+    return text.toUpperCase();
+  }
+  return /^\p{Lu}/u.test(word) ? text[0]!.toUpperCase() + text.slice(1) : text;
+}
+
 /** The pair of words that a lone word belongs to, in its own letter case: 'VRAI' gives 'VRAI', 'FAUX'. */
 export function trueFalseWords(
   word: string,
@@ -147,11 +155,6 @@ export function trueFalseWords(
   if (!pair) {
     return undefined;
   }
-  const styled = (text: string): string =>
-    word === word.toUpperCase() && word.length > 1
-      ? text.toUpperCase()
-      : /^\p{Lu}/u.test(word)
-        ? text[0]!.toUpperCase() + text.slice(1)
-        : text;
-  return { words: [styled(pair[0]), styled(pair[1])], isTrue: bare === pair[0] };
+  const [yes, no] = pair.map((text) => styledLike(word, text)) as [string, string];
+  return { words: [yes, no], isTrue: bare === pair[0] };
 }

@@ -66,6 +66,26 @@ function namesText({ key, options }: Named): boolean {
   });
 }
 
+const LABEL = /(?:^|[\s._-])(\p{L}|\d{1,2})[.):]?$/u;
+
+/** The letters and numbers by which headings tell options apart where they are no A, B, C or 1, 2, 3: '1', 'X', '2'. */
+export function labelsOfHeadings(headings: readonly string[]): string[] {
+  const labels = headings.map((heading) => alike(LABEL.exec(heading.trim())?.[1] ?? ''));
+  const isInTurn = [
+    (label: string, index: number) => letterAt(label) === index,
+    (label: string, index: number) => numberAt(label) === index + 1,
+    (label: string, index: number) => numberAt(label) === index,
+  ].some((counted) => labels.every(counted));
+  const areApart = new Set(labels).size === labels.length && !labels.includes('');
+  return areApart && !isInTurn && labels.length > 1 ? labels : [];
+}
+
+/** The places, from 0, that a key names by the labels of headings; undefined where a part of it is none. */
+export function placesByLabels(key: string, labels: readonly string[]): number[] | undefined {
+  const places = partsOf(key).map((part) => labels.indexOf(alike(part)));
+  return places.length && places.every((place) => place >= 0) ? places : undefined;
+}
+
 /** How the cells of a key column are to be read, likeliest first; `headings` are those of the options. */
 export function readingsOf(rows: readonly Named[], headings: readonly string[]): Reading[] {
   const told = rows
@@ -100,6 +120,11 @@ export function readingsOf(rows: readonly Named[], headings: readonly string[]):
   const byHeading = share(({ key }) => names.includes(alike(key)));
   if (byHeading > 0.6 && readings.every((reading) => reading.share < byHeading)) {
     readings.push({ style: 'text', share: byHeading });
+  }
+  const labels = labelsOfHeadings(headings);
+  const byLabels = share(({ key }) => placesByLabels(key, labels) !== undefined);
+  if (byLabels > 0 && readings.every((reading) => reading.share <= byLabels)) {
+    readings.unshift({ style: 'text', share: byLabels });
   }
   return readings.sort((a, b) => b.share - a.share);
 }
