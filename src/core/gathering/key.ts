@@ -2,6 +2,7 @@
 import type { Key, Mend, Option } from '../model';
 import { alike, editsBetween } from '../shared/normalise';
 import { count, optionLetter, quoted } from '../shared/plain';
+import { rightByWeights } from '../shared/weights';
 import { verdictOf } from '../shared/vocabulary/verdicts';
 import { placesByLabels, withoutSign, withoutWording } from '../understanding';
 
@@ -175,14 +176,16 @@ const CARRIED: Partial<
         right: saysRight(verdicts[index] ?? '', key),
       })),
     ),
-  weight: (_, texts, { weights }) =>
-    whole(
+  weight: (_, texts, { weights }) => {
+    const right = rightByWeights(texts.map((_text, index) => weights[index]));
+    return whole(
       texts.map((plain, index) => ({
         text: { plain },
-        right: (weights[index] ?? 0) > 0,
+        right: right[index]!,
         ...(weights[index] !== undefined ? { weight: weights[index] } : {}),
       })),
-    ),
+    );
+  },
   first: (_, texts) => whole(asOptions(texts, new Set([0]))),
   'right-column': (_, texts) => whole(asOptions(texts, new Set([0]))),
 };

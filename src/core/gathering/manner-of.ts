@@ -2,8 +2,11 @@
 import type { Reading } from '../model';
 import type { Region } from '../shared/table/region';
 import { findInnerSeparator, strongSeparator } from '../shared/table/separators';
+import { scaleOfWeights, weightOf } from '../shared/weights';
+import { withoutSign } from '../understanding';
 import { learnKindWords } from './kind-of-row';
 import type { Manner } from './manner';
+import { areLabelled } from './option-texts';
 import { looksLike } from './question';
 import { Row, type Slots } from './row';
 
@@ -26,13 +29,17 @@ export function mannerOf(
   }
   const sample = (role: 'options' | 'wrongs'): string[] =>
     slots.has(role) ? rows.map((row) => row.text(role)) : [];
+  const sign = key.style === 'marker' ? key.marker : undefined;
+  const unsigned = (text: string): string => (sign && withoutSign(text, sign)) || text;
   const time = slots.get('seconds')?.[0]?.column.heading ?? '';
   const manner: Manner = {
     key,
     optionSeparator: findInnerSeparator(sample('options')),
     wrongSeparator: findInnerSeparator(sample('wrongs')) ?? strongSeparator(sample('wrongs')),
     cards: cards && !slots.has('kind'),
+    labelled: areLabelled(rows.map((row) => row.texts('option').map(unsigned))),
     kindWords: new Map(),
+    weightScale: scaleOfWeights(rows.map((row) => row.texts('weight').map(weightOf))),
     minutes: MINUTES.test(time) && !SECONDS.test(time.replace(MINUTES, '')),
   };
   return slots.has('kind')

@@ -10,7 +10,11 @@ export type Manner = {
   optionSeparator: string | undefined;
   wrongSeparator: string | undefined;
   cards: boolean;
+  /** Whether the options in columns carry letters or numbers of their own. */
+  labelled: boolean;
   kindWords: KindWords;
   /** Whether plain numbers of the time are minutes. */
   minutes: boolean;
+  /** What weights of options are multiplied by to be per cent. */
+  weightScale: number;
 };

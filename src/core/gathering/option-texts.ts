@@ -10,3 +10,27 @@ export function partsOfOptions(row: Row, separator?: string): string[] {
   const text = row.text('options');
   return splitLabelled(text) ?? splitCell(text, separator ?? findInnerSeparator([text]));
 }
+
+const OWN_LABEL = /^\s*[([]?(?:([A-Ja-j])|(\d))[)\].:]\s+(?=\S)/u;
+
+/** An option's text without the letter or number that counts it; undefined where it has none of its own place. */
+export function withoutLabel(text: string, place: number): string | undefined {
+  const [whole = '', letter, number] = OWN_LABEL.exec(text) ?? [];
+  const counted = letter ? letter.toUpperCase().charCodeAt(0) - 65 : Number(number) - 1;
+  return whole && counted === place ? text.slice(whole.length) : undefined;
+}
+
+/** A text, plain or as HTML, without the letter or number in front of it. */
+export const withoutCount = (text: string): string =>
+  text.replace(/^((?:<[^>]*>)*)\s*[([]?(?:[A-Ja-j]|\d)[)\].:]\s+(?=\S)/u, '$1');
+
+/** Whether the options of every row carry their own letters or numbers, 'a) Gate', 'b) Wall'. */
+export function areLabelled(rows: readonly (readonly string[])[]): boolean {
+  const several = rows.filter((texts) => texts.filter(Boolean).length > 1);
+  return (
+    several.length > 0 &&
+    several.every((texts) =>
+      texts.every((text, place) => !text || withoutLabel(text, place) !== undefined),
+    )
+  );
+}

@@ -1,7 +1,8 @@
 // From one row to one question: its kind, its answer, and what stopped it.
 import type { Item, Key, Kind, Option } from '../model';
 import { numberAnswer } from './number-answer';
-import { alike, numberOf } from '../shared/normalise';
+import { alike } from '../shared/normalise';
+import { weightOf } from '../shared/weights';
 import { quoted } from '../shared/plain';
 import { splitCell } from '../shared/table/separators';
 import { kindOfWord, leavesOpenHowMany } from '../shared/vocabulary/kinds';
@@ -16,7 +17,7 @@ import { drawnGaps, splitAnswers } from './answers';
 import { resolveKey, type KeyInput, type Problem } from './key';
 import { inferKind, isTruthPair } from './kind-of-row';
 import type { Manner } from './manner';
-import { partsOfOptions } from './option-texts';
+import { partsOfOptions, withoutLabel } from './option-texts';
 import { pairsOf, stepsOf } from './pairs-and-steps';
 import { isEmphasis, isSetOff } from './rich';
 import type { Row } from './row';
@@ -187,6 +188,10 @@ function besideOptions(
     : [];
 }
 
+/** A weight in per cent, to a hundredth. */
+const perCent = (weight: number | undefined, scale: number): number | undefined =>
+  weight === undefined || scale === 1 ? weight : Math.round(weight * scale * 100) / 100;
+
 /** The row's options under the source's key, with the problems met. */
 function optionsOf(row: Row, manner: Manner): { options: Option[]; problems: Problem[] } {
   const texts = optionTexts(row, manner);
@@ -213,8 +218,14 @@ function optionsOf(row: Row, manner: Manner): { options: Option[]; problems: Pro
     besideOptions(row, role, keep);
   const resolved = resolveKey(input, texts, {
     verdicts: beside('verdict'),
-    weights: beside('weight').map((text) => numberOf(text.replace('%', ''))),
+    weights: beside('weight').map((text) => perCent(weightOf(text), manner.weightScale)),
   });
+  if (manner.labelled) {
+    resolved.options.forEach((option, index) => {
+      option.text.plain =
+        withoutLabel(option.text.plain, keep[index] ?? index) ?? option.text.plain;
+    });
+  }
   beside('feedback').forEach((text, index) => {
     if (text && resolved.options[index]) {
       resolved.options[index].feedback = plain(text);

@@ -2,6 +2,7 @@
 import type { Item, Text } from '../model';
 import { cleanText } from '../shared/normalise';
 import { plainOf, shareOf, textOf } from '../shared/rich-text';
+import { withoutCount } from './option-texts';
 import type { Row } from './row';
 
 export const EMPHASES = ['mark', 'bold', 'underline', 'italic'] as const;
@@ -32,14 +33,17 @@ export function withRich(item: Item, row: Row, keep: boolean): Item {
       if (runs && keep && (ROLES as readonly string[]).includes(role)) {
         const text = textOf(runs);
         if (text.html) {
-          formatted.set(cleanText(plainOf(runs)), text.html);
+          const plain = cleanText(plainOf(runs));
+          formatted.set(plain, text.html);
+          formatted.set(withoutCount(plain), withoutCount(text.html));
         }
       }
       for (const { href, alt } of pictures?.[`${row.row}:${index}`] ?? []) {
+        const cell = row.region.cell(row.row, index);
         const option =
           role === 'option'
-            ? (item.options?.findIndex(
-                (one) => one.text.plain === row.region.cell(row.row, index),
+            ? (item.options?.findIndex(({ text: { plain } }) =>
+                [cell, withoutCount(cell)].includes(plain),
               ) ?? -1)
             : -1;
         media.push({

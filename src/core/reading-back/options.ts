@@ -3,6 +3,7 @@ import { tickedPair, type TickedPair } from '../shared/ticked-pair';
 import type { Layout, Option } from '../model';
 import { defined } from '../shared/defined';
 import { numberOf } from '../shared/normalise';
+import { rightByWeights } from '../shared/weights';
 import type { Said } from './said';
 
 type Key = Layout['key'];
@@ -73,10 +74,8 @@ const READERS: Partial<Record<Key['style'], (said: Said, key: Key) => ReadOption
   },
   weight: (said) => {
     const weights = said.all('weight').map((text) => numberOf(text) ?? 0);
-    return (_text, index) => {
-      const weight = weights[index] ?? 0;
-      return { right: weight > 0, weight };
-    };
+    const right = rightByWeights(weights);
+    return (_text, index) => ({ right: right[index] ?? false, weight: weights[index] ?? 0 });
   },
   first: () => (_text, index) => ({ right: index === 0 }),
   'right-column': () => (_text, index) => ({ right: index === 0 }),

@@ -3,6 +3,7 @@ import { saysOnlyTruth } from '../shared/ticked-pair';
 import type { Column, Item, Layout, Option, Role, Text } from '../model';
 import { optionLetter, tagText } from '../shared/plain';
 import { tagPartOf } from '../shared/tags';
+import { rightByWeights } from '../shared/weights';
 import type { ReadItem } from './unread';
 
 /** Whether a layout has a place for a role. */
@@ -100,10 +101,20 @@ const letters = (options: readonly Option[]): string =>
   options.flatMap(({ right }, index) => (right ? [optionLetter(index)] : [])).join(', ');
 
 /** Per cent of each option: its own, else an even share of the right ones. */
-function weightsText(options: readonly Option[]): string {
+function weightsOf(options: readonly Option[]): number[] {
   const right = options.filter((option) => option.right).length;
   const share = Math.round(10_000 / Math.max(1, right)) / 100;
-  return options.map((option) => option.weight ?? (option.right ? share : 0)).join(', ');
+  return options.map((option) => option.weight ?? (option.right ? share : 0));
+}
+
+/** The letters of the right options, as a receiver knows them that is told weights alone or a key. */
+function keyText(options: readonly Option[], { key }: Layout): string {
+  const right = rightByWeights(weightsOf(options));
+  return letters(
+    key.style === 'weight'
+      ? options.map((option, index) => ({ ...option, right: right[index]! }))
+      : options,
+  );
 }
 
 /** Options in the order in which the file has them: the right one first where its place is the key. */
@@ -114,7 +125,7 @@ function inFileOrder(options: readonly Option[], { key }: Layout): readonly Opti
 
 function optionAnswers(given: readonly Option[], layout: Layout, carries: Carries): Fields {
   const options = inFileOrder(given, layout);
-  const fields: Fields = { key: letters(options) };
+  const fields: Fields = { key: keyText(options, layout) };
   // Where the key is a word or a tick under one of two, rows have no cell for the options.
   const hasTexts = !saysOnlyTruth(layout) || layout.shape !== 'rows';
   options.forEach(({ text, feedback }, index) => {
@@ -126,7 +137,7 @@ function optionAnswers(given: readonly Option[], layout: Layout, carries: Carrie
     }
   });
   if (carries('weight')) {
-    fields['weights'] = weightsText(options);
+    fields['weights'] = weightsOf(options).join(', ');
   }
   return fields;
 }

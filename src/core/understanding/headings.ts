@@ -9,6 +9,7 @@ import { statesRules } from './rules-row';
 import { shippedModel } from './model';
 import { saying } from './saying';
 import { scaled } from './scaled';
+import { asWordOfList } from './word-lists';
 
 export type HeadingUnderstood = {
   /** From 0; null where no row holds headings. */
@@ -66,6 +67,8 @@ const asksBelow = (region: Region, row: number): boolean => {
 const WORDED = 0.5;
 /** How likely a row stays the headings whose cells do what those of the questions below do. */
 const HARDLY = 0.05;
+/** The same for a row that is only written like the words below it, and names nothing. */
+const PERHAPS = 0.25;
 
 /** Candidates without the likeliest, where it turns out to be a question itself. */
 function withoutQuestions(region: Region, candidates: readonly Candidate[]): readonly Candidate[] {
@@ -79,13 +82,15 @@ function withoutQuestions(region: Region, candidates: readonly Candidate[]): rea
     doesAsQuestions(region, row) ||
     (mayName(region, row) && allName(region, row, understandColumns(region, null, row))) ||
     (!isWorded && (looksLikeQuestions(region, row) || asksBelow(region, row)));
-  if (!asks) {
+  const asWord = asks ? undefined : asWordOfList(region, row);
+  if (!asks && !asWord) {
     return candidates;
   }
+  const stays = asWord === 'alike' ? PERHAPS : HARDLY;
   return candidates
     .map((one) => {
-      const gained = one.row === null ? best.p * (1 - HARDLY) : 0;
-      return one === best ? { ...one, p: one.p * HARDLY } : { ...one, p: one.p + gained };
+      const gained = one.row === null ? best.p * (1 - stays) : 0;
+      return one === best ? { ...one, p: one.p * stays } : { ...one, p: one.p + gained };
     })
     .sort((a, b) => b.p - a.p);
 }

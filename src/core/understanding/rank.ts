@@ -7,7 +7,13 @@ import { grammar } from './grammar';
 import { withNamers } from './namers';
 import { scaled } from './scaled';
 import { withNamedRuns } from './unheaded';
-import { withoutLoneOption, withoutLoneStep, withPassage, withStem } from './whole-tables';
+import {
+  withoutLoneOption,
+  withoutLoneStep,
+  withPair,
+  withPassage,
+  withStem,
+} from './whole-tables';
 import { witness } from './witness';
 
 /** All columns of one meaning taken for another, where they make sense beside the others. */
@@ -203,7 +209,7 @@ export function rank(
   const gain = best.value - first.value;
   const better = base.map((one, column) => changed(one, best.meanings[column]!, gain));
   const offered = withoutLoneStep(view, withoutLoneOption(better, said), said);
-  const asking = withPassage(view, withStem(view, offered, said), said);
+  const asking = withPair(view, withPassage(view, withStem(view, offered, said), said), said);
   return withBounds(view, asking, said);
 }
 

@@ -1,7 +1,7 @@
 // What no table of questions is without: a column that asks, and more than one option where there are any.
 import { stepsIn } from '../shared/table/separators';
 import { takenFor, type Assigned } from './assign';
-import { says } from './column-words';
+import { filledOf, isRepeated, says } from './column-words';
 import { roleOfMeaning, type Meaning, type TableView } from './contract';
 
 /** A single row shows nothing. */
@@ -109,4 +109,55 @@ export function withPassage(
       mostly(column, (text) => text.length >= LONG_TEXT && ENDS.test(text));
     return isPassage ? takenFor(one, 'stem', ASKS) : one;
   });
+}
+
+const PAIR = 2;
+/** How sure it is that two columns without headings are terms and what belongs to them. */
+const BELONGS = 0.9;
+const BELONGS_PERHAPS = 0.7;
+/** What the other column of a pair may be told to be by its cells, as long as no heading says so. */
+const UNTOLD: ReadonlySet<Meaning> = new Set([
+  ...MAY_TELL,
+  'stem',
+  'term',
+  'category',
+  'tags',
+  'ref',
+  'number-in-file',
+  'by',
+  'at',
+]);
+const HEADED = 0.5;
+const NUMBERED = /^\(?\d{1,3}[.):]?$/u;
+
+/** Whether a column holds texts or numbers that belong to the other one's: filled, hardly repeated, and no count of rows. */
+function mayBelong(column: TableView['columns'][number]): boolean {
+  const filled = filledOf(column);
+  const isCount = filled.every(
+    (text, index) => NUMBERED.test(text) && parseInt(text.replace('(', ''), 10) === index + 1,
+  );
+  return filled.length >= column.texts.length * MOSTLY && !isRepeated(column) && !isCount;
+}
+
+/** Two columns of which one asks and nothing answers, though no heading says what the other one is: terms and definitions. */
+export function withPair(
+  { columns, rows, blank }: TableView,
+  assigned: readonly Assigned[],
+  said: ReadonlyMap<number, Meaning>,
+): Assigned[] {
+  const meanings = assigned.map(({ meaning }) => meaning);
+  const isOpen =
+    columns.length === PAIR &&
+    !blank &&
+    rows >= LEAST_ROWS &&
+    said.size === 0 &&
+    meanings.every((meaning) => UNTOLD.has(meaning)) &&
+    columns.every((column, at) => mayBelong(column) && says(column, meanings[at]!) < HEADED);
+  if (!isOpen) {
+    return [...assigned];
+  }
+  const isHeaded = columns.some(({ heading }) => heading !== '');
+  const asks = meanings.map(roleOfMeaning).includes('stem');
+  const p = isHeaded || !asks ? BELONGS_PERHAPS : BELONGS;
+  return assigned.map((one, at) => takenFor(one, at === 0 ? 'term' : 'definition', p));
 }

@@ -24,6 +24,9 @@ export function kindOfWord(text: string): Kind | undefined {
   return kind;
 }
 
+const COMPOUND =
+  /(\p{L}{3,}?)[sn]?(?:aufgaben?|fragen?|ubung(?:en)?|vraag|vragen|opgaven?|frag(?:a|or)|sporgsmal|oppgaver?|opgaver?)(?!\p{L})/gu;
+
 /** Words for one right answer that a name of a choice may have beside it. */
 const ONE =
   /\b(?:exactly|only|just) one\b|(?<!than )\bone (?:(?:right|correct) )?(?:answer|option|response)\b|\bsingle (?:(?:right|correct) )?(?:answer|response)\b/;
@@ -40,7 +43,10 @@ function findKind(text: string): Kind | undefined {
   if (/^several options one of\b/.test(words)) {
     return 'choice-one';
   }
-  const kind = PATTERNS.find(([, pattern]) => pattern.test(words))?.[0];
+  const named = (text: string): Kind | undefined =>
+    PATTERNS.find(([, pattern]) => pattern.test(text))?.[0];
+  // "Freitextaufgabe", "invulvraag" and "flervalsfråga" are a word for a kind with one for a question behind it.
+  const kind = named(words) ?? named(words.replace(COMPOUND, '$1'));
   return kind === 'choice-many' && LOOSE.test(words) ? 'choice-one' : kind;
 }
 
