@@ -4,14 +4,7 @@ import { columnIndex, columnLetters } from '../shared/cells';
 import { count } from '../shared/plain';
 import { tagNameOf } from '../shared/tag-name';
 import type { Region } from '../shared/table/region';
-import {
-  MEANINGS,
-  roleOfMeaning,
-  SURE,
-  understandColumns,
-  type ColumnUnderstood,
-  type Meaning,
-} from '../understanding';
+import { MEANINGS, roleOfMeaning, SURE, understandColumns, type Meaning } from '../understanding';
 
 import { otherColumns } from './others';
 
@@ -30,38 +23,6 @@ function saidColumns(columns: readonly Column[]): Map<number, Meaning> {
   return said;
 }
 
-/** A word or a short phrase, and no number. */
-const SIDE = /\p{L}{2}/u;
-const MOSTLY_FILLED = 0.8;
-/** Nothing but the texts themselves speaks for cards: they want a look. */
-const PERHAPS = 0.6;
-
-/** Two columns of texts in which nothing asks, as the two sides of cards; undefined of any other table. */
-function asTwoSides(
-  region: Region,
-  first: number,
-  columns: readonly ColumnUnderstood[],
-): ColumnUnderstood[] | undefined {
-  const rows = region.bottom - first + 1;
-  const isText = ({ at }: ColumnUnderstood): boolean => {
-    let texts = 0;
-    for (let row = first; row <= region.bottom; row++) {
-      texts += SIDE.test(region.cell(row, at)) ? 1 : 0;
-    }
-    return texts >= rows * MOSTLY_FILLED;
-  };
-  const sides = columns.filter(isText);
-  const asks = columns.some(({ role }) => role === 'stem' || role === 'left');
-  if (asks || columns.length !== 2 || sides.length !== 2 || rows < 2) {
-    return undefined;
-  }
-  const because = 'two columns of texts, in which nothing asks';
-  return columns.map((column, index) => {
-    const meaning: Meaning = index === 0 ? 'term' : 'definition';
-    return { ...column, meaning, role: roleOfMeaning(meaning), p: PERHAPS, because };
-  });
-}
-
 /** The guesses, and whether the columns are the two sides of cards. */
 export type ColumnsGuessed = { columns: ColumnGuess[]; cards: boolean; others: OtherReading[] };
 
@@ -78,8 +39,7 @@ export function guessColumns(
   if (areTerms && !held.size) {
     held.set(region.left, 'term').set(region.left + 1, 'definition');
   }
-  const plain = understandColumns(region, headingRow, first, { said: held });
-  const understood = held.size ? plain : (asTwoSides(region, first, plain) ?? plain);
+  const understood = understandColumns(region, headingRow, first, { said: held });
   const meanings = understood.map(({ meaning }) => meaning);
   const columns = understood.map(({ at, heading, meaning, role, n, p, because }) => ({
     column: columnLetters(at),

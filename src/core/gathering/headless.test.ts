@@ -82,3 +82,43 @@ describe('a table without headings', () => {
     ]);
   });
 });
+
+describe('a list of words in two columns', () => {
+  const both = async (lines: readonly string[]) => {
+    const { items, reading } = await read(lines);
+    return { cards: items.map(brief), unsure: reading.unsure };
+  };
+
+  it.each([
+    [
+      'its articles',
+      ['la porta,the door', 'il martello,the hammer', 'la sega,the saw', 'il chiodo,the nail'],
+    ],
+    [
+      'articles beside words that head columns',
+      ['answer,die Antwort', 'key,der Schlüssel', 'school,die Schule', 'teacher,der Lehrer'],
+    ],
+    ['its infinitives', ['to go,gehen', 'to run,laufen', 'to sit,sitzen', 'to stand,stehen']],
+  ])('begins with its first word, told by %s', async (_, lines) => {
+    const { cards, unsure } = await both(lines);
+    expect(cards).toEqual(lines.map((line) => `card: ${line.replace(',', ' [')}]`));
+    expect(unsure).not.toContain('headingRow');
+  });
+
+  it('perhaps begins with its first word where nothing but its manner tells', async () => {
+    const lines = ['Good morning,Bonjour', 'Goodbye,Au revoir', 'Thank you,Merci', 'Please,Pardon'];
+    const { cards, unsure } = await both(lines);
+    expect(cards).toHaveLength(4);
+    expect(unsure).toContain('headingRow');
+  });
+
+  it.each([
+    ['Country,Capital', 'Peru,Lima'],
+    ['Tier,Lebensraum', 'Biber,Fluss'],
+    ['Year,Event', '1789,Revolution'],
+  ])('“%s” names what it is of', async (headings, first) => {
+    const lines = [headings, first, 'Cuba,Havana', 'Ghana,Accra', 'Kenya,Nairobi'];
+    const { cards } = await both(lines);
+    expect(cards[0]).toMatch(new RegExp(`: ${first.replace(',', ' \\[')}\\]$`));
+  });
+});

@@ -10,7 +10,6 @@ import { tableAround } from './range';
 import { readManner } from './reading-of';
 import { headedWidth, readRows, usedWidth } from './items-of-rows';
 import { mannerOf } from './manner-of';
-import { areWordPairs } from './word-pairs';
 
 /** One table of a sheet: its reading, and every row as a question. */
 export function gatherRegion(
@@ -20,12 +19,7 @@ export function gatherRegion(
 ): Gathered {
   const findings: Finding[] = [];
   const around = overrule.range === undefined ? region : tableAround(region);
-  const asRows = readManner(table, around, { overrule, chosen });
-  const isSaid = overrule.columns !== undefined || overrule.headingRow !== undefined;
-  const read =
-    !asRows.cards && !isSaid && areWordPairs(around)
-      ? readManner({ ...table, listsTerms: true }, around, { overrule, chosen })
-      : asRows;
+  const read = readManner(table, around, { overrule, chosen });
   const { reading, headingRow, cards } = read;
   const first = Math.max(read.first, region.top);
   const slots = slotsOf(reading.columns);

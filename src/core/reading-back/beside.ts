@@ -33,12 +33,12 @@ function tagsApart(said: Said): Tag[] {
   });
 }
 
-/** The tags of a question, those that one cell holds together first. */
+/** The tags of a question: those that one cell holds together, else those of columns of their own. */
 function tagsOf(said: Said): Pick<ReadItem, 'tags' | 'tagsApart'> {
   const text = said.get('tags');
   const joined = text ? text.split(said.separator('tags') ?? ', ').map(tagOf) : [];
   const apart = tagsApart(said);
-  const tags = tagsOnce([...joined, ...apart]);
+  const tags = said.has('tags') ? joined : tagsOnce(apart);
   return {
     ...(tags.length ? { tags } : {}),
     ...(said.has('tag') ? { tagsApart: apart } : {}),

@@ -70,8 +70,26 @@ const HARDLY = 0.05;
 /** The same for a row that is only written like the words below it, and names nothing. */
 const PERHAPS = 0.25;
 
+/** How likely a row holds the headings of a list of pairs that names what the two are. */
+const NAMES_BOTH = 0.9;
+
+/** Candidates with the first row before none, where it names what a list of pairs is of. */
+function withNamed(region: Region, candidates: readonly Candidate[]): readonly Candidate[] {
+  const [best] = candidates;
+  const isNamed = best?.row === null && asWordOfList(region, region.top) === 'headings';
+  return isNamed
+    ? candidates
+        .map((one) => {
+          const p = one.row === region.top ? NAMES_BOTH : one.p * (1 - NAMES_BOTH);
+          return { ...one, p };
+        })
+        .sort((a, b) => b.p - a.p)
+    : candidates;
+}
+
 /** Candidates without the likeliest, where it turns out to be a question itself. */
-function withoutQuestions(region: Region, candidates: readonly Candidate[]): readonly Candidate[] {
+function withoutQuestions(region: Region, given: readonly Candidate[]): readonly Candidate[] {
+  const candidates = withNamed(region, given);
   const [best] = candidates;
   if (!best || best.row === null || countsLettersUp(region, best.row)) {
     return candidates;
@@ -83,7 +101,7 @@ function withoutQuestions(region: Region, candidates: readonly Candidate[]): rea
     (mayName(region, row) && allName(region, row, understandColumns(region, null, row))) ||
     (!isWorded && (looksLikeQuestions(region, row) || asksBelow(region, row)));
   const asWord = asks ? undefined : asWordOfList(region, row);
-  if (!asks && !asWord) {
+  if (!asks && asWord !== 'led' && asWord !== 'alike') {
     return candidates;
   }
   const stays = asWord === 'alike' ? PERHAPS : HARDLY;

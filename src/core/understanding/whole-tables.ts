@@ -1,4 +1,5 @@
 // What no table of questions is without: a column that asks, and more than one option where there are any.
+import type { Role } from '../model';
 import { stepsIn } from '../shared/table/separators';
 import { takenFor, type Assigned } from './assign';
 import { filledOf, isRepeated, says } from './column-words';
@@ -139,25 +140,52 @@ function mayBelong(column: TableView['columns'][number]): boolean {
   return filled.length >= column.texts.length * MOSTLY && !isRepeated(column) && !isCount;
 }
 
-/** Two columns of which one asks and nothing answers, though no heading says what the other one is: terms and definitions. */
+/** Whether a heading names what its column is for; of two columns none is there to be left out. */
+const isNamed = (column: TableView['columns'][number], meaning: Meaning): boolean =>
+  meaning !== 'ignore' && says(column, meaning) >= HEADED;
+
+const ENDS_AS_SENTENCE = /[?？!.:;]\s*$|_{2}/u;
+const FEW_WORDS = 4;
+
+/** Whether texts are words and short phrases that ask nothing. */
+const areTerms = (column: TableView['columns'][number]): boolean =>
+  filledOf(column).every(
+    (text) => !ENDS_AS_SENTENCE.test(text) && text.split(/\s+/u).length <= FEW_WORDS,
+  );
+
+const ASKING: ReadonlySet<Role> = new Set(['stem', 'left']);
+/** Whether the cells of a column are words or texts, and no numbers. */
+const holdsWords = (column: TableView['columns'][number]): boolean =>
+  column.texts.filter((text) => /\p{L}{2}/u.test(text)).length >= column.texts.length * MOSTLY;
+
+/** What a pair is taken for: where nothing answers, or where unheaded words stand beside words, the two sides of cards. */
+function pairOdds(
+  columns: TableView['columns'],
+  assigned: readonly Assigned[],
+): readonly [number, number] | undefined {
+  const meanings = assigned.map(({ meaning }) => meaning);
+  const isHeaded = columns.some(({ heading }) => heading !== '');
+  const asks = meanings.some((meaning) => ASKING.has(roleOfMeaning(meaning)));
+  const isUntold =
+    meanings.every((meaning) => UNTOLD.has(meaning)) &&
+    columns.every((column, at) => mayBelong(column) && !isNamed(column, meanings[at]!));
+  if (isUntold || (!asks && columns.every(holdsWords))) {
+    const p = isHeaded || !asks ? BELONGS_PERHAPS : BELONGS;
+    return [p, p];
+  }
+  const areWords = !isHeaded && meanings.join() === 'stem,accepted' && columns.every(areTerms);
+  return areWords ? [assigned[0]!.p, assigned[1]!.p] : undefined;
+}
+
+/** Two columns and no heading that says what they are: terms and definitions, unless the one asks and the other answers. */
 export function withPair(
   { columns, rows, blank }: TableView,
   assigned: readonly Assigned[],
   said: ReadonlyMap<number, Meaning>,
 ): Assigned[] {
-  const meanings = assigned.map(({ meaning }) => meaning);
-  const isOpen =
-    columns.length === PAIR &&
-    !blank &&
-    rows >= LEAST_ROWS &&
-    said.size === 0 &&
-    meanings.every((meaning) => UNTOLD.has(meaning)) &&
-    columns.every((column, at) => mayBelong(column) && says(column, meanings[at]!) < HEADED);
-  if (!isOpen) {
-    return [...assigned];
-  }
-  const isHeaded = columns.some(({ heading }) => heading !== '');
-  const asks = meanings.map(roleOfMeaning).includes('stem');
-  const p = isHeaded || !asks ? BELONGS_PERHAPS : BELONGS;
-  return assigned.map((one, at) => takenFor(one, at === 0 ? 'term' : 'definition', p));
+  const isPair = columns.length === PAIR && !blank && rows >= LEAST_ROWS && said.size === 0;
+  const odds = isPair ? pairOdds(columns, assigned) : undefined;
+  return odds
+    ? [takenFor(assigned[0]!, 'term', odds[0]), takenFor(assigned[1]!, 'definition', odds[1])]
+    : [...assigned];
 }

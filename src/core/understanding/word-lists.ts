@@ -27,12 +27,20 @@ function manner(text: string): string {
 const shareOf = (texts: readonly string[], test: (text: string) => boolean): number =>
   texts.filter(test).length / Math.max(1, texts.length);
 
-/** Whether a text starts with a short word that texts below start with again and again, as articles do: 'la', 'der', 'to'. */
+/** A column's texts start with few words, each again and again, where those are articles: 'la', 'der', 'to'. */
+const MOST_STARTS = 4;
+
+/** Whether a text starts as texts below it do, with one of a few short words that come again. */
 function isLed(text: string, below: readonly string[]): boolean {
-  const own = firstWord(text);
   const starts = below.map(firstWord);
-  const again = new Set(starts.filter((start, at) => start !== '' && starts.indexOf(start) !== at));
-  return again.has(own) && shareOf(starts, (start) => start !== '') >= MOSTLY;
+  const words = starts.filter((start) => start !== '');
+  const distinct = new Set(words);
+  return (
+    distinct.has(firstWord(text)) &&
+    words.length >= below.length * MOSTLY &&
+    distinct.size <= MOST_STARTS &&
+    distinct.size < words.length
+  );
 }
 
 /** Lines of two cells from a row on; undefined where a region is nothing like a list of words. */
@@ -48,22 +56,39 @@ function columnsFrom(region: Region, row: number): string[][] | undefined {
   return isFull && last - row >= FEWEST_ROWS ? columns : undefined;
 }
 
+const SELDOM = 0.3;
+
+/** Whether the cells of a row are words for kinds of things, and those below are not: 'Country' and 'Capital'. */
+const namesClasses = (parts: readonly Part[]): boolean =>
+  parts.every(({ own, below }) => isClassWord(own) && shareOf(below, isClassWord) <= SELDOM);
+
+type Part = { own: string; below: string[] };
+
 /**
- * How much speaks for a row of a two-column table being a word of the list rather than its headings: 'led' where it
- * starts as the words below do, 'alike' where it has no word of headings and is written like what is below.
+ * What the first row of a two-column table is beside the rows below it: 'led' where it starts as they do, 'alike' where
+ * it has no word of headings and is written like them, 'headings' where it names what the columns are of; undefined where
+ * nothing of this shows.
  */
-export function asWordOfList(region: Region, row: number): 'led' | 'alike' | undefined {
+export function asWordOfList(
+  region: Region,
+  row: number,
+): 'led' | 'alike' | 'headings' | undefined {
   const columns = row === region.top ? columnsFrom(region, row) : undefined;
   if (!columns) {
     return undefined;
   }
-  const parts = columns.map(([own = '', ...below]) => ({ own, below: below.filter(Boolean) }));
+  const parts = columns.map(([own = '', ...below]): Part => ({
+    own,
+    below: below.filter(Boolean),
+  }));
   if (parts.some(({ own, below }) => isLed(own, below))) {
     return 'led';
+  }
+  if (namesClasses(parts)) {
+    return 'headings';
   }
   const isAlike = parts.every(
     ({ own, below }) => shareOf(below, (text) => manner(text) === manner(own)) >= NEARLY_ALL,
   );
-  const isNamed = parts.every(({ own }) => isClassWord(own));
-  return isAlike && !isNamed && looksLikeHeadings(region, row) <= WORDED ? 'alike' : undefined;
+  return isAlike && looksLikeHeadings(region, row) <= WORDED ? 'alike' : undefined;
 }

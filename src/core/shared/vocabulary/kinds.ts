@@ -25,7 +25,7 @@ export function kindOfWord(text: string): Kind | undefined {
 }
 
 const COMPOUND =
-  /(\p{L}{3,}?)[sn]?(?:aufgaben?|fragen?|ubung(?:en)?|vraag|vragen|opgaven?|frag(?:a|or)|sporgsmal|oppgaver?|opgaver?)(?!\p{L})/gu;
+  /(\p{L}{3,}?)([sn]?)(?:aufgaben?|fragen?|ubung(?:en)?|vraag|vragen|opgaven?|frag(?:a|or)|sporgsmal|oppgaver?|opgaver?)(?!\p{L})/gu;
 
 /** Words for one right answer that a name of a choice may have beside it. */
 const ONE =
@@ -46,7 +46,8 @@ function findKind(text: string): Kind | undefined {
   const named = (text: string): Kind | undefined =>
     PATTERNS.find(([, pattern]) => pattern.test(text))?.[0];
   // "Freitextaufgabe", "invulvraag" and "flervalsfråga" are a word for a kind with one for a question behind it.
-  const kind = named(words) ?? named(words.replace(COMPOUND, '$1'));
+  const kind =
+    named(words) ?? named(words.replace(COMPOUND, '$1$2')) ?? named(words.replace(COMPOUND, '$1'));
   return kind === 'choice-many' && LOOSE.test(words) ? 'choice-one' : kind;
 }
 

@@ -38,6 +38,13 @@ describe('a kind’s word', () => {
     ['Karteikarte', 'card'],
     ['Freitext', 'open'],
     ['Kurzantwort', 'short'],
+    ['Freitextaufgabe', 'open'],
+    ['Rechenfrage', 'number'],
+    ['flervalsfråga', 'choice-one'],
+    ['Multiple choice', 'choice-one'],
+    ['Multiple choice (one answer)', 'choice-one'],
+    ['Multiple choice (several answers)', 'choice-many'],
+    ['more than one answer', 'choice-many'],
   ])('%s names %s', (word, kind) => {
     expect(kindOfWord(word)).toBe(kind);
   });
