@@ -3,7 +3,6 @@ import { readFileSync } from 'node:fs';
 import { join } from 'node:path';
 import { SAYINGS } from '../src/core/understanding/contract';
 import { plainHeading } from '../src/core/understanding/heading-words';
-import { CLASS_WORDS } from '../src/core/shared/vocabulary/class-words';
 import { material, meaningOf } from './cases';
 import type { BankItem } from './grow/draw.mjs';
 import { readHeadings } from './grow/material.mjs';
@@ -240,13 +239,9 @@ export function allPhrases(): Phrase[] {
       says: SAYINGS.indexOf(says),
       fold: foldOf(text),
     }));
-  const headings = headingLists().flatMap((list) => phrasesOf(list, seen));
-  const named = new Set(headings.map(({ text }) => plainHeading(text)));
-  // What lists of pairs are of heads a column, and names none of its roles.
-  const classes = CLASS_WORDS.filter((word) => !named.has(plainHeading(word)));
   return [
-    ...headings,
+    ...headingLists().flatMap((list) => phrasesOf(list, seen)),
     ...asOne(contentTexts(), 'content'),
-    ...asOne([...unknownWords(UNKNOWN_WORDS), ...classes], 'unknown'),
+    ...asOne(unknownWords(UNKNOWN_WORDS), 'unknown'),
   ];
 }

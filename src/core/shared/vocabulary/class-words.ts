@@ -56,11 +56,9 @@ const CLASSES: Readonly<Record<string, string>> = {
     'element; symbool; formule; eenheid; grootheid; gereedschap; onderdeel; functie; ' +
     'gebruik; oorzaak; gevolg; kleur; getal; beroep',
 };
-/** All of them, as patterns without accents. */
-export const CLASS_WORDS: readonly string[] = Object.values(CLASSES).flatMap((words) =>
-  words.split('; '),
-);
-const CLASS = wholly({ all: CLASS_WORDS });
+const CLASS = wholly({
+  all: Object.values(CLASSES).flatMap((words) => words.split('; ')),
+});
 const LANGUAGE_ARTICLE = /^(?:the|an?|der|die|das|le|la|les|el|los|il|lo|de|het)\s+/;
 
 /** Whether a text is the word for a kind of thing, alone or numbered: 'Country', 'Capital city', 'Hauptstadt'. */
