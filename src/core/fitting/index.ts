@@ -7,6 +7,7 @@ import { contextOf, type Context } from './context';
 import { Deck } from './deck';
 import { fitKind } from './kind';
 import { paragraphOf } from './marked-text';
+import { tagsHoldSign } from './sayings';
 import { fitOptions } from './options';
 import { spreadKeys } from './spread';
 import { fitSeconds } from './seconds';
@@ -26,6 +27,9 @@ export type FitOptions = {
 /** Whether a question's state is known without its cells. */
 function isPlain({ item }: Draft, context: Context): boolean {
   const { key } = context.forKind(item.kind).layout;
+  if (tagsHoldSign(item, context)) {
+    return false;
+  }
   if (!item.options) {
     return item.accepted?.length === 1;
   }

@@ -1,6 +1,6 @@
 // What a fitted question says in each role of a layout, in the layout's notation; rows and blocks place it in cells.
 import { tickedPair } from '../shared/ticked-pair';
-import type { CellValue, Column, Item, Option, Role } from '../model';
+import type { CellValue, Column, Item, Option, Role, Tag } from '../model';
 import { tagText } from '../shared/plain';
 import { tagPartOf } from '../shared/tags';
 import { isTwoWay, waysOf, type TwoWay } from '../shared/two-ways';
@@ -8,6 +8,7 @@ import { answersOf } from './answers';
 import { refusal, type Draft } from './changes';
 import { keyText, ordered } from './choices';
 import { joined } from './joined';
+import { because } from './words';
 import type { Context, Sayings } from './context';
 
 const rightOf = (options: readonly Option[]): Option[] => options.filter((option) => option.right);
@@ -148,6 +149,38 @@ function tagCells(item: Item, columns: readonly Column[]): (string | undefined)[
   });
 }
 
+/** What parts tags that stand in one cell. */
+const tagSeparator = (context: Context): string => context.having('tags')[0]?.separator ?? ', ';
+const signIn = (separator: string): string => separator.trim() || separator;
+
+/** Whether a tag of a question holds the sign that parts tags in the file. */
+export const tagsHoldSign = ({ tags = [] }: Item, context: Context): boolean =>
+  context.carries('tags') &&
+  tags.some((tag) => tagText(tag).includes(signIn(tagSeparator(context))));
+
+/** All tags in one cell; where one holds the sign that parts them, it gives way there, which is a named change. */
+function tagsCell(draft: Draft, context: Context): string {
+  const separator = tagSeparator(context);
+  const sign = signIn(separator);
+  const tags = draft.item.tags!.map((tag): Tag => {
+    const text = tagText(tag);
+    if (!text.includes(sign)) {
+      return tag;
+    }
+    const instead = sign === ' ' ? '-' : ' ';
+    const value = text
+      .replaceAll(': ', ':')
+      .split(sign)
+      .map((part) => part.trim())
+      .filter(Boolean)
+      .join(instead);
+    draft.note('tags', text, value, because('tag-holds-sign', { sign }));
+    return { value };
+  });
+  draft.set({ tags });
+  return tags.map(tagText).join(separator);
+}
+
 /** Everything a question says, by roles. May throw a Refusal where a separator's sign stands in a text. */
 export function sayingsOf(draft: Draft, context: Context): Sayings {
   const { item } = draft;
@@ -163,9 +196,8 @@ export function sayingsOf(draft: Draft, context: Context): Sayings {
   if (context.carries('kind')) {
     sayings.kind = [context.codeOf(item.kind) ?? item.kind];
   }
-  const tags = context.having('tags')[0];
-  if (tags && item.tags?.length) {
-    sayings.tags = [item.tags.map(tagText).join(tags.separator ?? ', ')];
+  if (context.having('tags').length && item.tags?.length) {
+    sayings.tags = [tagsCell(draft, context)];
   }
   if (context.carries('tag')) {
     sayings.tag = tagCells(item, context.having('tag'));

@@ -94,6 +94,8 @@ const CHANGES = {
     `the board’s levels are ${levels}; it takes the next free one`,
   'default-filled': ({ heading }: { heading: string }) =>
     `the receiver asks for ${heading}; the layout has a default for it`,
+  'tag-holds-sign': ({ sign }: { sign: string }) =>
+    `the receiver parts tags by ${sign === ' ' ? 'a blank' : quoted(sign)}, so none may hold one`,
   'word-listed-instead': ({ heading, words }: { heading: string; words: string }) =>
     `${heading} takes only ${words}`,
 };

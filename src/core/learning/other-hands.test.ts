@@ -130,6 +130,25 @@ describe('kinds that a sentence lists', () => {
 });
 
 describe('what a blank says in few words', () => {
+  it.each([
+    ['Wrong answers (separate with ||)', '3||5||22', '||'],
+    ['Wrong answers (parted by //)', '', '//'],
+    ['Wrong answers', '3|5|22', '|'],
+    ['Wrong answers (one per line)', '', '\n'],
+    ['Falsche Antworten (durch Semikolon)', '', ';'],
+  ])('the sign between wrong answers: “%s” with “%s”', async (heading, sample, separator) => {
+    const { layout } = await learn([
+      `Question,Right answer,${heading}`,
+      ...(sample ? [`What is 2 + 2?,4,${sample}`] : []),
+    ]);
+    expect(layout.columns[2]).toMatchObject({ role: 'wrongs', separator });
+  });
+
+  it('blanks between tags', async () => {
+    const { layout } = await learn(['Front,Back,Tags (separate with spaces)']);
+    expect(layout.columns[2]).toMatchObject({ role: 'tags', separator: ' ' });
+  });
+
   it('one of several signs is no length', async () => {
     const { layout } = await learn([
       'Question (max 140 characters),Answer,"Category, one of these signs"',

@@ -4,23 +4,33 @@ import { bareWords } from '../shared/normalise';
 import { speaksOf } from '../shared/vocabulary/rule-words';
 import { separatorIn } from './key-sentences';
 
+/** A sign between values, also twice or three times over. */
+const SIGN = String.raw`\|{1,3}|;{1,2}|\/{1,2}|[,+#~^]`;
+const BEHIND_WORD = new RegExp(
+  String.raw`(?:with|by|between|using|put|mit|durch|avec|par|con|met|med)\s+["'“‘„«(]?(${SIGN})`,
+  'i',
+);
+const QUOTED = /[("'“‘]\s*(\|{1,3}|;{1,2})/;
+const BY_BLANKS =
+  /\b(?:with|by|mit|durch|avec|par|con|met|med)\s+(?:(?:a|single|one|einem|ein|un|uno|een|ett)\s+)*(?:spaces?|blanks?|leerzeichen|espaces?|espacios?|spazi[oa]?|spaties?|mellanslag)\b/i;
+const BY_LINES =
+  /\b(?:one|each|eine?[rs]?|une?|uno|een)\s+(?:per|pro|on (?:a|its) (?:new|own)|par|por|per)\s+(?:line|zeile|ligne|l[ií]nea|riga|regel)\b|\bline breaks?\b|\bzeilenumbr[uü]ch/i;
+const BY_NAME: readonly (readonly [string, RegExp])[] = [
+  ['|', /\bbars?\b|\bpipe/i],
+  [';', /semicolon|semikolon|strichpunkt|point-virgule|punto y coma|punto e virgola|puntkomma/i],
+  [',', /comma|komma|virgule/i],
+  ['\n', BY_LINES],
+  [' ', BY_BLANKS],
+];
+
 /** The separator of tags or several values that a heading names in brackets. */
-export function separatorNamed(text: string): string | undefined {
-  const said =
-    /(?:with|by|between|using|put|mit|durch|avec|par|con|met)\s+["'“‘]?([|;,/+])/i.exec(
-      text,
-    )?.[1] ?? /[("'“‘]\s*([|;])/.exec(text)?.[1];
-  if (said) {
-    return said;
-  }
-  if (/\bbars?\b|\bpipe/i.test(text)) {
-    return '|';
-  }
-  if (/semicolon|semikolon|strichpunkt/i.test(text)) {
-    return ';';
-  }
-  return /comma|komma|virgule/i.test(text) ? ',' : undefined;
-}
+export const separatorNamed = (text: string): string | undefined =>
+  BEHIND_WORD.exec(text)?.[1] ??
+  QUOTED.exec(text)?.[1] ??
+  BY_NAME.find(([, pattern]) => pattern.test(text))?.[0];
+
+/** Signs that hardly stand in texts, and one for each line. */
+const SHOWN = /\S\s*(\|{1,3}|;{1,2})\s*\S|\S(\n)\S/u;
 
 /** The sign between several values that a column's samples or its heading show. */
 export function separatorOf(
@@ -31,7 +41,7 @@ export function separatorOf(
   const sign = sampled
     .map(
       (text) =>
-        /\S\s*(\||;)\s*\S/u.exec(text)?.[1] ??
+        SHOWN.exec(text)?.slice(1).find(Boolean) ??
         (column.role === 'tags' ? /\S(,)/u.exec(text)?.[1] : undefined) ??
         (column.role === 'wrongs' ? /\S\s*(\/|,)\s*\S/u.exec(text)?.[1] : undefined),
     )
