@@ -4,7 +4,7 @@ import { columnIndex, columnLetters } from '../shared/cells';
 import { count } from '../shared/plain';
 import { tagNameOf } from '../shared/tag-name';
 import type { Region } from '../shared/table/region';
-import { MEANINGS, roleOfMeaning, SURE, understandColumns, type Meaning } from '../understanding';
+import { MEANINGS, SURE, understandColumns, type Meaning } from '../understanding';
 
 import { otherColumns } from './others';
 

@@ -23,14 +23,11 @@ function settle(columns: Learned[]): void {
       delete column.n;
     }
   }
-  const wrong = having('wrong');
-  if (
-    wrong.length === 1 &&
-    (having('right').length || having('key').length) &&
-    separatorNamed(wrong[0]!.heading ?? '')
-  ) {
-    wrong[0]!.role = 'wrongs';
-    delete wrong[0]!.n;
+  const [wrong, ...more] = having('wrong');
+  const isAnswered = having('right').length + having('key').length > 0;
+  if (wrong && !more.length && isAnswered && separatorNamed(wrong.heading ?? '')) {
+    wrong.role = 'wrongs';
+    delete wrong.n;
   }
   // Several tag columns hold one tag each; a lone one holds them all.
   if (having('tags').length > 1) {
@@ -166,33 +163,43 @@ export function learnColumns(
   settle(columns);
   const learned = columns.map((column, index): Learned => {
     const { at } = understood[index]!;
-    if (locked.has(at) && column.role !== 'number-in-file') {
-      const { n: _n, ...rest } = column;
-      return {
-        ...rest,
-        role: 'ignore',
-        sure: true,
-        because: 'its cells are locked on the protected sheet',
-      };
-    }
     const sampled = Array.from({ length: Math.max(0, lastSample - first + 1) }, (_, row) =>
       region.cell(first + row, at),
     );
-    const said = explanations.get(alike(column.heading ?? ''));
-    const separator = JOINED.includes(column.role)
-      ? (separatorOf(column, sampled, words) ?? (said ? separatorIn(said) : undefined))
-      : undefined;
-    const seconds = column.role === 'seconds' && said ? listedNumbers(said) : undefined;
-    const heading = column.heading ?? '';
+    const said = explanations.get(alike(column.heading ?? '')) ?? '';
     const note = headingRow === undefined ? '' : noteAt(region.sheet, headingRow, at);
-    const own = withWays(column, { heading, sayings: [note, said ?? ''], sampled });
-    return {
-      ...withConstant(own, sampled),
-      ...(separator ? { separator } : {}),
-      ...(seconds && !column.values ? { values: seconds.map(String) } : {}),
-    };
+    return locked.has(at) && column.role !== 'number-in-file'
+      ? asLocked(column)
+      : withSayings(column, { sampled, said, note, words });
   });
   return withEmpty(learned, region.left);
+}
+
+function asLocked({ n: _n, ...column }: Learned): Learned {
+  const because = 'its cells are locked on the protected sheet';
+  return { ...column, role: 'ignore', sure: true, because };
+}
+
+/** What is said of one column: its samples, its explanation elsewhere, the note at its heading, all sentences. */
+type Sayings = {
+  sampled: readonly string[];
+  said: string;
+  note: string;
+  words: readonly string[];
+};
+
+/** A column with the signs, lists and words that samples and sentences give it. */
+function withSayings(column: Learned, { sampled, said, note, words }: Sayings): Learned {
+  const separator = JOINED.includes(column.role)
+    ? (separatorOf(column, sampled, words) ?? separatorIn(said))
+    : undefined;
+  const seconds = column.role === 'seconds' && !column.values ? listedNumbers(said) : undefined;
+  const own = withWays(column, { heading: column.heading ?? '', sayings: [note, said], sampled });
+  return {
+    ...withConstant(own, sampled),
+    ...(separator ? { separator } : {}),
+    ...(seconds ? { values: seconds.map(String) } : {}),
+  };
 }
 
 /** The columns with those between them that the blank leaves empty, so that each column of the form is told. */

@@ -160,7 +160,16 @@ const defaultPoints = ({ shape, columns }: Layout): number | string | undefined 
 const way = (value: boolean | undefined, yes: string, no: string): string | undefined =>
   value === undefined ? undefined : { true: yes, false: no }[`${value}`];
 
-const waysText = ({ shuffle, across, use }: Item): Partial<Record<Role, string | undefined>> => ({
+const aroundText = ({
+  shuffle,
+  across,
+  use,
+  origin,
+  media,
+}: Item): Partial<Record<Role, string | undefined>> => ({
+  'image-alt': media?.[0]?.alt,
+  by: origin?.by,
+  at: origin?.at,
   shuffle: way(shuffle, 'shuffled', 'as given'),
   across: way(across, 'across', 'down'),
   use,
@@ -181,12 +190,9 @@ const besideOf = (
   category: item.category?.join(' > '),
   tags: item.tags?.map(tagText).join(', '),
   image: item.media?.[0]?.href,
-  'image-alt': item.media?.[0]?.alt,
   endings: item.endings?.join(', '),
   lines: item.lines,
-  by: item.origin?.by,
-  at: item.origin?.at,
-  ...waysText(item),
+  ...aroundText(item),
 });
 
 /** The tags that columns of their own have room for: values by name, the others as they come. */

@@ -62,6 +62,7 @@ export function waysBeside(role: TwoWay, word: string): [yes: string, no: string
     : trueFalseWords(word)?.words;
 }
 
+/** Whether a role says one of two things. */
 export const isTwoWay = (role: Role): role is TwoWay =>
   (TWO_WAYS as readonly Role[]).includes(role);
 

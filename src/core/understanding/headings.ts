@@ -87,6 +87,28 @@ function withNamed(region: Region, candidates: readonly Candidate[]): readonly C
     : candidates;
 }
 
+/** Whether a row asks as the rows below it do. */
+function asks(region: Region, row: number): boolean {
+  const isWorded = looksLikeHeadings(region, row) > WORDED;
+  return (
+    doesAsQuestions(region, row) ||
+    (mayName(region, row) && allName(region, row, understandColumns(region, null, row))) ||
+    (!isWorded && (looksLikeQuestions(region, row) || asksBelow(region, row)))
+  );
+}
+
+/** How much of its odds a row of headings keeps: nearly none where it asks, or starts as the words below it do. */
+function staysHeadings(region: Region, row: number): number {
+  if (asks(region, row)) {
+    return HARDLY;
+  }
+  const asWord = asWordOfList(region, row);
+  if (asWord === 'alike') {
+    return PERHAPS;
+  }
+  return asWord === 'led' ? HARDLY : 1;
+}
+
 /** Candidates without the likeliest, where it turns out to be a question itself. */
 function withoutQuestions(region: Region, given: readonly Candidate[]): readonly Candidate[] {
   const candidates = withNamed(region, given);
@@ -94,17 +116,7 @@ function withoutQuestions(region: Region, given: readonly Candidate[]): readonly
   if (!best || best.row === null || countsLettersUp(region, best.row)) {
     return candidates;
   }
-  const { row } = best;
-  const isWorded = looksLikeHeadings(region, row) > WORDED;
-  const asks =
-    doesAsQuestions(region, row) ||
-    (mayName(region, row) && allName(region, row, understandColumns(region, null, row))) ||
-    (!isWorded && (looksLikeQuestions(region, row) || asksBelow(region, row)));
-  const asWord = asks ? undefined : asWordOfList(region, row);
-  if (!asks && asWord !== 'led' && asWord !== 'alike') {
-    return candidates;
-  }
-  const stays = asWord === 'alike' ? PERHAPS : HARDLY;
+  const stays = staysHeadings(region, best.row);
   return candidates
     .map((one) => {
       const gained = one.row === null ? best.p * (1 - stays) : 0;

@@ -16,12 +16,15 @@ const WORDED = 0.5;
 const firstWord = (text: string): string =>
   /^(\p{L}{1,4}['’]?)(?=\s|(?<=['’])\p{L})/u.exec(text)?.[1]!.toLowerCase() ?? '';
 
+const MANNERS = [
+  ['capital', /^\p{Lu}/u],
+  ['small', /^\p{L}/u],
+  ['digit', /^\p{N}/u],
+] as const;
 /** How a text is written: its first sign a capital, a small letter, a digit or another. */
 function manner(text: string): string {
-  if (/^\p{Lu}/u.test(text)) {
-    return 'capital';
-  }
-  return /^\p{L}/u.test(text) ? 'small' : /^\p{N}/u.test(text) ? 'digit' : 'sign';
+  const [name] = MANNERS.find(([, pattern]) => pattern.test(text)) ?? ['sign'];
+  return name;
 }
 
 const shareOf = (texts: readonly string[], test: (text: string) => boolean): number =>

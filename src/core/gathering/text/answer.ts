@@ -24,7 +24,7 @@ export const asksForOrder = (text: string): boolean => ORDERING.test(text);
 const PAIRING =
   /\b(?:match(?:es|ing)?|pairs?|belongs? together|zuordne\w*|ordne\w* .* zu|associe\w*|relie\w*|empareja\w*|abbina\w*|koppel\w*|combine\w*|parwch)\b/iu;
 const ORDERING =
-  /^(?:put in order|order|sequence|rank) (?:the|these)\b|\b(?:(?:in|into) (?:the )?(?:right |correct |proper )?(?:order|sequence)|reihenfolge|ordne|ordnet|sortier\w*|dans (?:l['’]|le bon )ordre|en (?:el )?orden|ordena\w*|in ordine|volgorde|rangschik|na ordem|ordnings?f[öo]ljd|r[æa]kkef[øo]lge|yn (?:y )?drefn)\b/iu;
+  /^(?:put in order|order|sequence|rank|arrange) (?:the|these)\b|\b(?:(?:in|into) (?:the )?(?:right |correct |proper )?(?:order|sequence)|reihenfolge|ordne|ordnet|sortier\w*|dans (?:l['’]|le bon )ordre|en (?:el )?orden|ordena\w*|in ordine|volgorde|rangschik|na ordem|ordnings?f[öo]ljd|r[æa]kkef[øo]lge|yn (?:y )?drefn)\b/iu;
 /** Signs that part the halves of a pair and nothing else. */
 const JOINS = /\s(?:==?>?|=>|->|→|↔)\s|\s*(?:=>|->|→|↔|\t)\s*/u;
 const HALVES = /\s(?:==?>?|=>|->|→|–|—|-|\||:)\s|\s*(?:=>|->|→|\t)\s*/u;

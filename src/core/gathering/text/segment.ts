@@ -14,24 +14,24 @@ import { Starts } from './starts';
 import { openStem } from './stem-line';
 import { TAKE } from './take-said';
 import type { Piece } from './tokens';
+
 import { takeSideLine } from './side-lists';
 import { headsPart } from './part';
+import { quotesParts, takesQuoted } from './quoted';
 import { bracketed, countsParts, endsAsked, isRule, remarkOf, type TypedLine } from './typed-line';
 
 export type Segmented = Pick<Collected, 'drafts' | 'keyLines' | 'aside'>;
 
-/** So many lines ahead the next filled one is looked for. */
+/** So many lines ahead the next filled one is looked for, and the key of all questions below its heading. */
 const AHEAD = 6;
-
-/** So many lines below a heading are looked at for the key of all questions. */
 const LONGEST_KEY = 120;
-
 /** A question may begin there, wherever its number goes on or begins again. */
 const WHOLE = { isWhole: true, isApart: true };
 
 class Segmenter {
   private readonly found: Collected;
   private readonly starts: Starts;
+  private readonly quotes: boolean;
   private gap = true;
   private inKey = false;
 
@@ -43,6 +43,7 @@ class Segmenter {
   ) {
     this.found = new Collected(manner.stem.is === 'gap');
     this.starts = new Starts(manner, names);
+    this.quotes = quotesParts(lines);
   }
 
   run(): Segmented {
@@ -125,7 +126,8 @@ class Segmenter {
       takeSideLine(found, line, line.side);
       return;
     }
-    const stem = starts.stem(line, found.current, { isWhole: this.isWhole, isApart: this.gap });
+    const { isWhole, gap: isApart } = this;
+    const stem = starts.stem(line, found.current, { isWhole, isApart });
     if (stem) {
       openStem(found, line, { label: stem, option: this.manner.option });
       return;
@@ -173,7 +175,8 @@ class Segmenter {
   /** Options and fields with their names in front, headings of documents. */
   private takesBeside(line: TypedLine): boolean {
     if (line.line.heading === undefined) {
-      return takesNamed(line, this.found, this.names) || this.takesField(line);
+      const isMore = this.quotes && this.isWhole && takesQuoted(line, this.found, this.names);
+      return isMore || takesNamed(line, this.found, this.names) || this.takesField(line);
     }
     if (endsAsked(line.text)) {
       return false;

@@ -4,6 +4,7 @@ import { alike } from '../../shared/normalise';
 import { likelihoodOf, type Meaning } from '../../understanding';
 import { WORDS_OF_POINTS } from './points';
 import { choiceBehind, statementsTicked, verdictsBelow } from './typed-verdicts';
+import { stepsWithOrder } from './typed-steps';
 import { anew, isLine, OFTEN, whereOften, withTicks, type Lines } from './retyping';
 
 const POINTS_BETWEEN = new RegExp(
@@ -149,6 +150,7 @@ export const TYPED_OTHERWISE: readonly ((lines: Lines) => Lines)[] = [
   whereOften(choiceBehind, 1),
   whereOften(letteredByTabs),
   signsBehind,
+  stepsWithOrder,
   statementsTicked,
   whereOften(pointsBehind),
   whereOften(mostPoints),

@@ -38,6 +38,9 @@ function evenness(lines: readonly string[], sign: Separator): Evenness {
 const JUDGED_LINES = 400;
 const JUDGED_CHARACTERS = 200_000;
 
+/** A question mark at the end, or before what is said of the question in brackets: '(2 points)'. */
+const ASKING = /[?？]\W*(?:[([][^()[\]]{1,30}[)\]]\W*)?$/u;
+
 /** What speaks for columns, terms or questions in the first filled lines of a text. */
 type Evidence = {
   /** Filled lines that were looked at. */
@@ -79,7 +82,7 @@ function evidenceOf(source: string, name: string): Evidence {
     numbered: hits((line) => NUMBERED.test(line.trim())),
     marked: hits((line) => STARRED.test(line) || TICKED.test(line)),
     gapped: hits((line) => /_{3,}|\.{5,}/u.test(line)),
-    asking: hits((line) => /[?？]\W*$/u.test(line)),
+    asking: hits((line) => ASKING.test(line)),
     tabs,
     commas,
     clearSigns: [tabs, semicolons, bars],

@@ -7,16 +7,29 @@ import { wholly } from './phrases';
 const ANSWER = wholly({
   en: [
     '(?:the )?(?:(?:correct|right|model|expected|accepted|sample) )?(?:answers?|ans|responses?|key|solutions?|options?|choices?)(?: is| are)?',
+    '(?:the )?(?:correct|right|proper) (?:order|sequence)(?: is)?',
     'correct',
     'right',
     'a',
   ],
-  de: ['(?:(?:richtige|korrekte) )?(?:antwort|antworten|losung|losungen)', 'richtig'],
-  fr: ['(?:bonnes? )?reponses?(?: correctes?| exactes?)?', 'corrige'],
-  es: ['respuestas?(?: correctas?)?', 'solucion(?:es)?', 'clave'],
-  it: ['rispost[ae](?: corrett[ae]| esatt[ae]| giust[ae])?', 'soluzion[ei]'],
-  nl: ['(?:juiste |goede )?antwoord(?:en)?', 'oplossing(?:en)?'],
-  pt: ['respostas?(?: corretas?| certas?)?', 'gabarito', 'solucao'],
+  de: [
+    '(?:richtige|korrekte) reihenfolge',
+    '(?:(?:richtige|korrekte) )?(?:antwort|antworten|losung|losungen)',
+    'richtig',
+  ],
+  fr: [
+    '(?:bon ordre|ordre (?:correct|exact))',
+    '(?:bonnes? )?reponses?(?: correctes?| exactes?)?',
+    'corrige',
+  ],
+  es: ['orden correcto', 'respuestas?(?: correctas?)?', 'solucion(?:es)?', 'clave'],
+  it: [
+    'ordine (?:corretto|giusto)',
+    'rispost[ae](?: corrett[ae]| esatt[ae]| giust[ae])?',
+    'soluzion[ei]',
+  ],
+  nl: ['(?:juiste|goede) volgorde', '(?:juiste |goede )?antwoord(?:en)?', 'oplossing(?:en)?'],
+  pt: ['ordem (?:correta|certa)', 'respostas?(?: corretas?| certas?)?', 'gabarito', 'solucao'],
   cy: ['ateb(?:ion)?(?: cywir)?'],
 });
 /** What stands alone above the answers to all questions. */

@@ -1,0 +1,48 @@
+// Steps counted below a task, with their order said on a line of its own by their numbers, typed as options with letters.
+import { fieldOfLine } from '../../shared/vocabulary/answer-lines';
+import { anew, isLine, type Lines } from './retyping';
+
+const COUNTED = /^\s*\(?(\d{1,2})[.):]?\s+(\S.*)$/u;
+const FEWEST = 3;
+const letterOf = (n: number): string => String.fromCharCode('a'.charCodeAt(0) + n - 1);
+
+/** How many lines from one on count up from 1. */
+function countedFrom(lines: Lines, from: number): number {
+  let n = 0;
+  while (Number(COUNTED.exec(lines[from + n]?.text ?? '')?.[1]) === n + 1) {
+    n++;
+  }
+  return n;
+}
+
+/** The numbers from 1 on in another order, as a line that answers says them: "Correct order: 3, 1, 2". */
+function orderSaid(text: string, count: number): number[] | undefined {
+  const field = fieldOfLine(text);
+  const parts = field?.role === 'answer' ? field.value.split(/[\s,;/>→–-]+/u).filter(Boolean) : [];
+  const numbers = parts.map(Number);
+  const isEach =
+    parts.length === count &&
+    new Set(numbers).size === count &&
+    numbers.every((n) => Number.isInteger(n) && n >= 1 && n <= count);
+  return isEach && numbers.some((n, at) => n !== at + 1) ? numbers : undefined;
+}
+
+/** Steps whose numbers a line below puts in order, with letters in place of the numbers there and here. */
+export function stepsWithOrder(lines: Lines): Lines {
+  const found = [...lines];
+  for (let from = 1; from < lines.length; from++) {
+    const above = lines[from - 1]!;
+    const isBelowTask = isLine(above) && above.text.trim() !== '' && !COUNTED.test(above.text);
+    const count = isBelowTask ? countedFrom(lines, from) : 0;
+    const said = lines[from + count];
+    const order = count >= FEWEST && said ? orderSaid(said.text, count) : undefined;
+    if (order && said) {
+      for (let n = 1; n <= count; n++) {
+        const line = lines[from + n - 1]!;
+        found[from + n - 1] = anew(line, `${letterOf(n)}) ${COUNTED.exec(line.text)![2]!}`);
+      }
+      found[from + count] = anew(said, `Answer: ${order.map(letterOf).join(', ')}`);
+    }
+  }
+  return found;
+}
