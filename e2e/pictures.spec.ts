@@ -63,3 +63,53 @@ test('pictures that are only named are brought in by their names, described and 
   );
   await expect(page.getByText('2 of 63', { exact: true })).toBeVisible();
 });
+
+test('a picture is added to the question at hand from a file, by pasting and by dropping, described and taken off', async ({
+  page,
+}) => {
+  await openDemo(page, '/bank');
+  const panel = page.getByTestId('side-panel');
+  await page.getByRole('gridcell').filter({ hasText: /\?/ }).nth(4).click();
+  await expect(panel.getByRole('button', { name: 'Add a picture …' })).toBeVisible();
+  const pictures = panel.locator('.pictures');
+  const before = await pictures.count();
+  const [chooser] = await Promise.all([
+    page.waitForEvent('filechooser'),
+    panel.getByRole('button', { name: 'Add a picture …' }).click(),
+  ]);
+  await chooser.setFiles([file('gate.png')]);
+  await expect(pictures).toHaveCount(before + 1);
+
+  const give = (event: 'paste' | 'drop', name: string) =>
+    page.evaluate(
+      ([kind, called, base64]) => {
+        const bytes = Uint8Array.from(atob(base64!), (sign) => sign.charCodeAt(0));
+        const data = new DataTransfer();
+        data.items.add(new File([bytes], called!, { type: 'image/png' }));
+        if (kind === 'paste') {
+          document.dispatchEvent(
+            new ClipboardEvent('paste', { clipboardData: data, bubbles: true, cancelable: true }),
+          );
+          return;
+        }
+        for (const type of ['dragenter', 'dragover', 'drop']) {
+          document.body.dispatchEvent(
+            new DragEvent(type, { dataTransfer: data, bubbles: true, cancelable: true }),
+          );
+        }
+      },
+      [event, name, DOT.toString('base64')],
+    );
+  await give('paste', 'beam.png');
+  await expect(pictures).toHaveCount(before + 2);
+  const shows = panel.getByRole('textbox', { name: `What picture ${before + 1} shows` });
+  await shows.fill('A gate with its beam');
+  await shows.press('Enter');
+  await expect(panel.getByRole('img', { name: 'A gate with its beam' })).toBeVisible();
+  await panel.getByRole('button', { name: 'Take it off' }).last().click();
+  await expect(pictures).toHaveCount(before + 1);
+  await page.keyboard.press('Control+z');
+  await expect(pictures).toHaveCount(before + 2);
+  await give('drop', 'sill.png');
+  await expect(pictures).toHaveCount(before + 3);
+});

@@ -54,6 +54,11 @@ test('a plan draws as many as it wants, says what is missing, and leaves held on
     .nth(3)
     .getByRole('button', { name: 'Hold', exact: true })
     .click();
+  await page.getByRole('textbox', { name: 'Points at most' }).fill('6');
+  await page.getByRole('button', { name: 'Draw anew' }).click();
+  await expect(page.getByText(/more would go over 6 points/).first()).toBeVisible();
+  await expect(facts(page)).toContainText(/[1-6] points/);
+  await page.getByRole('textbox', { name: 'Points at most' }).fill('');
   await page.getByRole('button', { name: 'Draw anew' }).click();
   await expect(facts(page)).toContainText('11 questions');
   // Its whole text: a drawn term may stand in another question's text too.

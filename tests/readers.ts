@@ -1,10 +1,10 @@
 // Files read by programs that have nothing to do with this one: openpyxl and Python's csv module, gnumeric's ssconvert,
 // LibreOffice's writer.
 import { spawnSync } from 'node:child_process';
-import { mkdtempSync, readdirSync, readFileSync, writeFileSync } from 'node:fs';
-import { tmpdir } from 'node:os';
+import { readdirSync, readFileSync, writeFileSync } from 'node:fs';
 import { join } from 'node:path';
 import { parse } from 'csv-parse/sync';
+import { newFolder } from './folder';
 
 const has = (program: string, ...args: string[]): boolean =>
   spawnSync(program, args, { stdio: 'ignore' }).status === 0;
@@ -13,7 +13,7 @@ export const HAS_GNUMERIC = has('ssconvert', '--version');
 export const HAS_OFFICE = has('soffice', '--version');
 
 function placed(name: string, bytes: Uint8Array): { folder: string; path: string } {
-  const folder = mkdtempSync(join(tmpdir(), 'cowslip-'));
+  const folder = newFolder();
   const path = join(folder, name.replace(/[^\w.]/g, '_'));
   writeFileSync(path, bytes);
   return { folder, path };

@@ -1,6 +1,6 @@
 // How the questions stand to the layouts, kept so that one edit costs one question's fit and not the whole bank's.
 import type { Decision, Decisions, Fitted, Item, Layout } from '../core/model';
-import { fit } from '../core/pipeline';
+import { fit, leftBehind } from '../core/pipeline';
 import { FIT_STATE, losesSomething, type FitState } from '../core/shared/change-grades';
 import type { FitColumn } from './protocol';
 
@@ -34,7 +34,7 @@ const known = (item: Item, decision: Decision | undefined, one: Fitted): Known =
 });
 
 /** The column packed: a byte for each question, and each reason once. */
-function packed(layout: string, list: readonly Known[]): FitColumn {
+function packed(layout: Layout, list: readonly Known[]): FitColumn {
   const words = [''];
   const codes = [''];
   const places = new Map<string, number>([['', 0]]);
@@ -62,7 +62,19 @@ function packed(layout: string, list: readonly Known[]): FitColumn {
     }
     reasons[i] = place;
   });
-  return { layout, rows, states, changes, reasons, words, codes, counts, total: row };
+  const going = list.flatMap(({ state, item }) => (state === FIT_STATE.refused ? [] : [item]));
+  return {
+    layout: layout.id,
+    rows,
+    states,
+    changes,
+    reasons,
+    words,
+    codes,
+    counts,
+    total: row,
+    behind: leftBehind(going, layout),
+  };
 }
 
 /** So many questions are fitted at a time, so that what a fit leaves behind is cleared away while it is young. */
@@ -82,7 +94,7 @@ export type Asked = {
 function boardColumn({ items, layout, decisions, deck }: Asked): FitColumn {
   const fitted = fit(items, layout, decisions, { deck });
   return packed(
-    layout.id,
+    layout,
     fitted.map((one, index) => known(items[index]!, undefined, one)),
   );
 }
@@ -124,7 +136,7 @@ export class Fits {
     });
     fitFresh(fresh, kept, asked);
     kept.list.length = items.length;
-    return packed(layout.id, kept.list);
+    return packed(layout, kept.list);
   }
 
   /** What is known of a layout; nothing where it, or the cards, have changed since. */

@@ -41,6 +41,7 @@ import type {
   Handed,
   KeyPlaces,
   LayoutFileRead,
+  LeftBehind,
   PasteBlock,
   Pointed,
   ShownLook,
@@ -100,6 +101,8 @@ export type FitColumn = {
   codes: string[];
   counts: [fits: number, loses: number, refused: number, written: number];
   total: number;
+  /** What the questions that go in have and the receiver has no place for, what is missed most first. */
+  behind: LeftBehind[];
   /** Where the receiver has several blanks: their layouts, and which of them (from 0) each question goes into. */
   family?: { layouts: string[]; places: Uint8Array };
 };

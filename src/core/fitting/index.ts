@@ -7,12 +7,15 @@ import { contextOf, type Context } from './context';
 import { Deck } from './deck';
 import { fitKind } from './kind';
 import { paragraphOf } from './marked-text';
+import { cutsIn } from '../shared/own-cuts';
 import { tagsHoldSign } from './sayings';
 import { fitOptions } from './options';
 import { spreadKeys } from './spread';
 import { fitSeconds } from './seconds';
 import { fitTexts } from './texts';
 import { refused, type Reason, type RefusalCode } from './words';
+
+export { leftBehind, type LeftBehind } from './left-behind';
 
 /** What the fit of one question leans on besides the question. */
 export type FitOptions = {
@@ -77,7 +80,7 @@ function prepare(item: Item, context: Context, decision: Decision): Half {
     const drafts = fitKind(new Draft(item), context);
     for (const draft of drafts) {
       const own = context.forKind(draft.item.kind);
-      fitOptions(draft, own);
+      fitOptions(draft, own, drafts.length === 1 ? cutsIn(decision.own) : []);
       fitTexts(draft, own, decision);
       fitSeconds(draft, own, decision);
     }

@@ -1,6 +1,6 @@
 // The options within a receiver's number, and never without a right one.
 import { saysOnlyTruth } from '../shared/ticked-pair';
-import type { Option } from '../model';
+import type { Kind, Option } from '../model';
 import { alike } from '../shared/normalise';
 import type { Draft } from './changes';
 import { refusal } from './changes';
@@ -29,14 +29,38 @@ function refuseRights(options: readonly Option[], right: number, most: number): 
   }
 }
 
-/** Cuts distractors down to the receiver's number, names each, and keeps every right option. */
-export function fitOptions(draft: Draft, context: Context): void {
+/**
+ * Distractors in the order in which they go: those that were chosen to go before all others, and the weakest before the
+ * better ones.
+ */
+function inTurn(
+  options: readonly Option[],
+  right: readonly Option[],
+  chosen: readonly number[],
+): Option[] {
+  const isChosen = (option: Option): boolean => chosen.includes(options.indexOf(option));
+  return options
+    .filter((option) => !option.right)
+    .sort(
+      (a, b) =>
+        Number(isChosen(b)) - Number(isChosen(a)) ||
+        plausibility(a, right) - plausibility(b, right),
+    );
+}
+
+const CHOICES: ReadonlySet<Kind> = new Set(['choice-one', 'choice-many', 'true-false']);
+
+/** Whether a question's options stand in places that a layout counts. */
+const hasRoomCounted = ({ item }: Draft, { layout }: Context): boolean =>
+  CHOICES.has(item.kind) && !saysOnlyTruth(layout) && layout.shape !== 'grid';
+
+/**
+ * Cuts distractors down to the receiver's number, names each, and keeps every right option. `chosen` are the places, from
+ * 0, of those that the user chose to go.
+ */
+export function fitOptions(draft: Draft, context: Context, chosen: readonly number[] = []): void {
   const options = draft.item.options;
-  if (!options || !['choice-one', 'choice-many', 'true-false'].includes(draft.item.kind)) {
-    return;
-  }
-  const { layout } = context;
-  if (saysOnlyTruth(layout) || layout.shape === 'grid') {
+  if (!options || !hasRoomCounted(draft, context)) {
     return;
   }
   const most = mostOptions(context);
@@ -52,16 +76,16 @@ export function fitOptions(draft: Draft, context: Context): void {
   if (options.length <= most) {
     return;
   }
-  const weakest = options
-    .filter((option) => !option.right)
-    .sort((a, b) => plausibility(a, right) - plausibility(b, right));
-  const cut = new Set(weakest.slice(0, options.length - most));
+  const cut = new Set(inTurn(options, right, chosen).slice(0, options.length - most));
   for (const option of cut) {
     draft.note(
       `options.${options.indexOf(option)}`,
       option.text.plain,
       '',
-      because('option-cut', { most, text: option.text.plain }),
+      because(chosen.includes(options.indexOf(option)) ? 'option-chosen' : 'option-cut', {
+        most,
+        text: option.text.plain,
+      }),
     );
   }
   draft.set({ options: options.filter((option) => !cut.has(option)) });

@@ -63,6 +63,8 @@ const CHANGES = {
     `${REFUSALS['kind-not-taken']({ kind })}${how ? `; ${how}` : ''}`,
   'option-cut': ({ most, text }: { most: number; text: string }) =>
     `the receiver takes ${count(most, 'option')}; ${quoted(text, 30)} is cut since it is the least like the right option in length and words`,
+  'option-chosen': ({ most, text }: { most: number; text: string }) =>
+    `the receiver takes ${count(most, 'option')}; you chose that ${quoted(text, 30)} goes`,
   'own-text': () => 'you wrote it for this receiver',
   'answer-left-out': ({ has, most, unit }: TooLong) =>
     `an answer of ${has} ${unit} can't be typed where the receiver takes ${most}; the others are still taken`,

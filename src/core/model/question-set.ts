@@ -23,7 +23,18 @@ export type PlanWhere = z.infer<typeof PlanWhereSchema>;
 export const PlanLineSchema = z.object({ where: PlanWhereSchema, take: z.number().int().min(0) });
 export type PlanLine = z.infer<typeof PlanLineSchema>;
 
-export const PlanSchema = z.object({ lines: z.array(PlanLineSchema), seed: z.number().int() });
+/** What all questions of a plan may come to at most. */
+export const PlanMostSchema = z.object({
+  points: z.number().positive().optional(),
+  minutes: z.number().positive().optional(),
+});
+export type PlanMost = z.infer<typeof PlanMostSchema>;
+
+export const PlanSchema = z.object({
+  lines: z.array(PlanLineSchema),
+  seed: z.number().int(),
+  most: PlanMostSchema.optional(),
+});
 export type Plan = z.infer<typeof PlanSchema>;
 
 export const QuestionSetSchema = z.object({

@@ -1,6 +1,6 @@
 // The only place that knows every station: what workers and endpoints call.
 export { checkAll, checkItem, checkTogether } from '../checks';
-export { fit } from '../fitting';
+export { fit, leftBehind, type LeftBehind } from '../fitting';
 export * from './bank-file';
 export * from './filling';
 export * from './key-places';

@@ -1,6 +1,7 @@
 // The fields of a question that a layout carries, each as one comparable text.
 import { saysOnlyTruth } from '../shared/ticked-pair';
 import type { Column, Item, Layout, Option, Role, Text } from '../model';
+import { rolesOfPackage } from '../shared/package-roles';
 import { optionLetter, tagText } from '../shared/plain';
 import { tagPartOf } from '../shared/tags';
 import { rightByWeights } from '../shared/weights';
@@ -9,23 +10,6 @@ import type { ReadItem } from './unread';
 /** Whether a layout has a place for a role. */
 export type Carries = (role: Role) => boolean;
 type Fields = Record<string, string>;
-
-const IN_EVERY_PACKAGE: readonly Role[] = [
-  'title',
-  'explanation',
-  'feedback',
-  'kind',
-  'points',
-  'category',
-];
-/** What a cartridge has no place for, other packages have. */
-const IN_TEST_PACKAGES: readonly Role[] = [
-  ...IN_EVERY_PACKAGE,
-  'ref',
-  'seconds',
-  'attempts',
-  'tags',
-];
 
 /** The roles that marked text has a sign for, besides question and answers. */
 const rolesOfMarks = (marks: Layout['marks']): Role[] => [
@@ -38,14 +22,15 @@ const rolesOfMarks = (marks: Layout['marks']): Role[] => [
 ];
 
 /** The roles that a layout has a place for, by its own description. */
-function carriedRoles({ shape, columns, lines = [], marks, file }: Layout): readonly Role[] {
+function carriedRoles(layout: Layout): readonly Role[] {
+  const { shape, columns, lines = [], marks } = layout;
   switch (shape) {
     case 'grid':
       return ['category', 'points'];
     case 'marked-text':
       return rolesOfMarks(marks);
     case 'package':
-      return file.standard === 'common-cartridge-1.3' ? IN_EVERY_PACKAGE : IN_TEST_PACKAGES;
+      return rolesOfPackage(layout);
     default:
       return [
         ...columns.map(({ role }) => role),

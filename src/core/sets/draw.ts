@@ -1,6 +1,7 @@
 // Questions drawn by a plan: as many for each line as it wants, no question twice, the same ones for the same seed.
-import type { Item, Plan, PlanLine } from '../model';
+import type { Item, Plan, PlanLine, PlanMost } from '../model';
 import { seeded, shuffled } from '../shared/chance';
+import { pointsOf } from '../shared/sets/facts';
 import type { Short } from '../shared/sets/short';
 import { isWanted } from '../shared/sets/where';
 
@@ -20,6 +21,33 @@ export type Drawn = {
   byLine: string[][];
   short: Short[];
 };
+
+/** What one question adds to a set. */
+type Cost = { points: number; seconds: number };
+
+const SECONDS = 60;
+
+/** What is left of the points and the time that all questions together may come to. */
+class Purse {
+  /** Whether a question was left because of it. */
+  wasShort = false;
+  private spent: Cost = { points: 0, seconds: 0 };
+
+  constructor(private readonly most: PlanMost) {}
+
+  /** Whether a question may still come. */
+  allows({ points, seconds }: Cost): boolean {
+    const { points: mostPoints = Infinity, minutes = Infinity } = this.most;
+    const fits =
+      this.spent.points + points <= mostPoints && this.spent.seconds + seconds <= minutes * SECONDS;
+    this.wasShort ||= !fits;
+    return fits;
+  }
+
+  spend({ points, seconds }: Cost): void {
+    this.spent = { points: this.spent.points + points, seconds: this.spent.seconds + seconds };
+  }
+}
 
 /** How far a draw has come: which line each question fills. */
 class Filling {
@@ -71,20 +99,31 @@ class Filling {
     return [...this.filled[line]!].some((other) => this.place(other, tried));
   }
 
-  /** Takes a question where a line wants it and none that is nearly alike is chosen. */
-  take(id: string): void {
+  /** Whether a question may be taken: none that is nearly alike is chosen, nor it itself. */
+  wants(id: string): boolean {
     const group = this.groups.get(id);
-    const isTwin = group !== undefined && this.groupsIn.has(group);
-    if (this.lineOf.has(id) || isTwin || !this.place(id, new Set())) {
-      return;
+    return !this.lineOf.has(id) && !(group !== undefined && this.groupsIn.has(group));
+  }
+
+  /** Takes a question where a line wants it and none that is nearly alike is chosen; whether it did. */
+  take(id: string): boolean {
+    if (!this.wants(id) || !this.place(id, new Set())) {
+      return false;
     }
+    const group = this.groups.get(id);
     if (group !== undefined) {
       this.groupsIn.add(group);
     }
+    return true;
   }
 
   get isFull(): boolean {
     return this.lines.every((_, line) => !this.hasRoom(line));
+  }
+
+  /** How many questions are chosen. */
+  get size(): number {
+    return this.lineOf.size;
   }
 
   result(order: ReadonlyMap<string, number>): string[][] {
@@ -95,42 +134,84 @@ class Filling {
 
 const NO_GROUPS: ReadonlyMap<string, number> = new Map();
 
+/** The questions of a draw in the order in which they are tried, and what each of them comes to. */
+type Trial = {
+  held: readonly string[];
+  others: readonly string[];
+  costs: ReadonlyMap<string, Cost>;
+};
+
+/** Fills lines in an order; held questions come whatever they cost. Whether any was left for its cost. */
+function fillFrom(filling: Filling, { held, others, costs }: Trial, most: PlanMost): boolean {
+  const purse = new Purse(most);
+  held.forEach((id) => {
+    if (filling.take(id)) {
+      purse.spend(costs.get(id)!);
+    }
+  });
+  for (const id of others) {
+    if (filling.isFull) {
+      break;
+    }
+    const cost = costs.get(id)!;
+    if (filling.wants(id) && purse.allows(cost) && filling.take(id)) {
+      purse.spend(cost);
+    }
+  }
+  return purse.wasShort;
+}
+
 /**
  * Draws questions by a plan. As many lines are filled as can be, even where a question would serve several of them. What is
  * missing is told line by line; nothing is thrown.
  */
 export function drawByPlan(
   items: readonly Item[],
-  { lines, seed }: Plan,
+  { lines, seed, most = {} }: Plan,
   { held = [], usedLately = new Set(), groups = NO_GROUPS }: DrawWishes = {},
 ): Drawn {
   const fits = new Map<string, number[]>();
+  const costs = new Map<string, Cost>();
   const present = lines.map(() => 0);
   for (const item of items) {
     const own = lines.flatMap(({ where }, index) => (isWanted(item, where) ? [index] : []));
     own.forEach((line) => present[line]!++);
     if (own.length) {
       fits.set(item.id, own);
+      costs.set(item.id, { points: pointsOf(item), seconds: item.seconds ?? 0 });
     }
   }
-  const filling = new Filling(lines, fits, groups);
   const drawn = shuffled([...fits.keys()], seeded(seed));
-  const fresh = drawn.filter((id) => !usedLately.has(id));
-  const used = drawn.filter((id) => usedLately.has(id));
   const heldFirst = held.filter((id) => fits.has(id));
-  for (const id of [...heldFirst, ...fresh, ...used]) {
-    if (filling.isFull) {
-      break;
-    }
-    filling.take(id);
-  }
+  const inTurn = [
+    ...drawn.filter((id) => !usedLately.has(id)),
+    ...drawn.filter((id) => usedLately.has(id)),
+  ];
+  const fill = (others: readonly string[]): { filling: Filling; wasShort: boolean } => {
+    const filling = new Filling(lines, fits, groups);
+    return { filling, wasShort: fillFrom(filling, { held: heldFirst, others, costs }, most) };
+  };
+  const first = fill(inTurn);
+  // Where points or minutes ran out, those that cost least go first: more lines may be filled so.
+  const cheaper = first.wasShort && !first.filling.isFull ? fill(byCost(inTurn, costs)) : first;
+  const best = cheaper.filling.size > first.filling.size ? cheaper : first;
   const order = new Map([...heldFirst, ...drawn].map((id, index) => [id, index]));
-  const byLine = filling.result(order);
+  const byLine = best.filling.result(order);
   return {
     chosen: byLine.flat(),
     byLine,
-    short: lines.flatMap(({ take }, line) =>
-      byLine[line]!.length < take ? [{ line, wanted: take, present: present[line]! }] : [],
-    ),
+    short: lines.flatMap(({ take }, line): Short[] => {
+      const got = byLine[line]!.length;
+      const isBound = best.wasShort && got < Math.min(take, present[line]!);
+      const bound = isBound ? { bound: true as const } : {};
+      return got < take ? [{ line, wanted: take, present: present[line]!, ...bound }] : [];
+    }),
   };
 }
+
+/** Those that cost least first, in their order where they cost the same. */
+const byCost = (ids: readonly string[], costs: ReadonlyMap<string, Cost>): string[] =>
+  [...ids].sort((a, b) => {
+    const [one, other] = [costs.get(a)!, costs.get(b)!];
+    return one.points - other.points || one.seconds - other.seconds;
+  });

@@ -1,6 +1,6 @@
 // Sets: drawn by a plan, counted, and shuffled into versions.
 import { describe, expect, it } from 'vitest';
-import type { Item, Plan, PlanLine } from '../model';
+import type { Item, Plan, PlanLine, PlanMost } from '../model';
 import { seeded } from '../shared/chance';
 import { factsOf } from '../shared/sets/facts';
 import { shortWords } from '../shared/sets/short';
@@ -151,6 +151,59 @@ function mostPlaces(items: readonly Item[], lines: readonly PlanLine[]): number 
   );
   return Math.max(mostPlaces(rest, lines), ...ways);
 }
+
+describe('a draw that may come to so much at most', () => {
+  const priced = Array.from({ length: 30 }, (_, n) =>
+    item(`q${n}`, {
+      category: [n % 2 ? 'Safety' : 'History'],
+      points: 1 + (n % 3),
+      seconds: 30 * (1 + (n % 4)),
+    }),
+  );
+  const byId = new Map(priced.map((one) => [one.id, one]));
+  const lines = [
+    { where: SAFETY, take: 6 },
+    { where: { category: 'History' }, take: 6 },
+  ];
+  const costOf = (chosen: readonly string[]) =>
+    factsOf({ sections: [{ items: [...chosen] }] }, (id) => byId.get(id));
+
+  it.each([[{ points: 14 }], [{ minutes: 8 }], [{ points: 20, minutes: 10 }]])(
+    '%j is never passed, whatever is drawn',
+    (most) => {
+      for (let seed = 0; seed < 40; seed++) {
+        const { chosen } = drawByPlan(priced, { lines, seed, most });
+        const { points, seconds } = costOf(chosen);
+        expect(points).toBeLessThanOrEqual((most as PlanMost).points ?? Infinity);
+        expect(seconds).toBeLessThanOrEqual(((most as PlanMost).minutes ?? Infinity) * 60);
+      }
+    },
+  );
+
+  it('fills every line where the cheapest questions allow it', () => {
+    // Ten of one point and two of two are the least that twelve questions come to.
+    for (let seed = 0; seed < 20; seed++) {
+      expect(drawByPlan(priced, { lines, seed, most: { points: 14 } }).chosen).toHaveLength(12);
+    }
+  });
+
+  it('says of a line that more would go over, and keeps what is held', () => {
+    const most = { points: 5 };
+    const drawn = drawByPlan(priced, { lines, seed: 3, most }, { held: ['q2', 'q5'] });
+    expect(drawn.chosen).toEqual(expect.arrayContaining(['q2', 'q5']));
+    expect(drawn.short.length).toBeGreaterThan(0);
+    const [first] = drawn.short;
+    expect(first).toMatchObject({ bound: true, wanted: 6 });
+    expect(shortWords(first!, { lines, seed: 3, most }, drawn.byLine[first!.line]!.length)).toMatch(
+      /6 wanted, \d drawn; more would go over 5 points\.$/,
+    );
+  });
+
+  it('without a bound is drawn as before', () => {
+    const plain = drawByPlan(priced, { lines, seed: 9 });
+    expect(drawByPlan(priced, { lines, seed: 9, most: { points: 1000 } })).toEqual(plain);
+  });
+});
 
 describe('what a set comes to', () => {
   const items = new Map(

@@ -3,6 +3,8 @@
 /** Changes after which a learner still meets all that the question says. */
 const KEEP_ALL: ReadonlySet<string> = new Set([
   'own-text',
+  'option-chosen',
+  'tag-holds-sign',
   'encoding-plain',
   'formatting-as-signs',
   'typed-answer-one-line',

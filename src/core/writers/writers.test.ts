@@ -1,6 +1,5 @@
 import { spawnSync } from 'node:child_process';
-import { mkdtempSync, writeFileSync } from 'node:fs';
-import { tmpdir } from 'node:os';
+import { writeFileSync } from 'node:fs';
 import { join } from 'node:path';
 import { read, utils } from '@e965/xlsx';
 import { parse } from 'csv-parse/sync';
@@ -21,6 +20,7 @@ import {
   rowsLayout,
   surroundings,
 } from '../../../tests/make';
+import { newFolder } from '../../../tests/folder';
 
 const layoutOf = async (name: string): Promise<Layout> =>
   (await learnBlank({ name, bytes: demo(name) }, surroundings)).layout;
@@ -127,7 +127,7 @@ describe('the demo’s workbook filled', () => {
     const { bytes } = await filled('evening-host.xlsx', [
       item({ stem: { plain: '=1+1 & <b>' }, options: options('*00123', '@x', '-5') }),
     ]);
-    const path = join(mkdtempSync(join(tmpdir(), 'cowslip-')), 'filled.xlsx');
+    const path = join(newFolder(), 'filled.xlsx');
     writeFileSync(path, bytes);
     const script = `import openpyxl, json, sys; ws = openpyxl.load_workbook(sys.argv[1])['Round']; print(json.dumps([[c.value, c.data_type, c.has_style] for c in ws[8][2:10]] + [[len(ws.data_validations.dataValidation), ws['J7'].comment.text, ws.freeze_panes, ws['M2'].value, ws['D4'].value]]))`;
     const out = spawnSync('/usr/bin/python3', ['-c', script, path], { encoding: 'utf8' });

@@ -2,14 +2,27 @@
 import { Center, Text } from '@mantine/core';
 import { Dropzone } from '@mantine/dropzone';
 import { useLocation } from 'wouter';
+import { bringPictures } from '../parts/bring-pictures';
+import { itemById } from '../state/bank';
 import { bringFiles } from '../state/gather';
 import { teachBlanks } from '../state/layouts';
+import { arePictures } from '../state/pictures';
 import { bringResults } from '../state/sittings';
+import { useView } from '../state/view';
 
 const teaches = (path: string): boolean =>
   path.startsWith('/layouts') || path.startsWith('/hand-over');
 
-function wordsAt(path: string): string {
+/** The question that the bank shows beside its grid; pictures that are dropped there are its own. */
+function useShownQuestion(path: string): string | undefined {
+  const shown = useView((view) => view.shown);
+  return path.startsWith('/bank') && shown && itemById(shown) ? shown : undefined;
+}
+
+function wordsAt(path: string, shown: string | undefined): string {
+  if (shown) {
+    return `Drop pictures for ${itemById(shown)!.ref}, or files to look at their questions`;
+  }
   if (path.startsWith('/results')) {
     return 'Drop files of answers to see what they say of the questions';
   }
@@ -22,8 +35,11 @@ export function DropAnywhere() {
   const [path, go] = useLocation();
   const isBlank = teaches(path);
   const isResults = path.startsWith('/results');
+  const shown = useShownQuestion(path);
   const take = (files: File[]): void => {
-    if (isResults) {
+    if (shown && arePictures(files)) {
+      void bringPictures(shown, files);
+    } else if (isResults) {
       void bringResults(files).then((id) => id && go(`/results/${id}`));
     } else if (isBlank) {
       go('/layouts');
@@ -37,7 +53,7 @@ export function DropAnywhere() {
     <Dropzone.FullScreen active activateOnKeyboard={false} aria-hidden onDrop={take}>
       <Center mih="70vh" style={{ pointerEvents: 'none' }}>
         <Text size="xl" fw={700}>
-          {wordsAt(path)}
+          {wordsAt(path, shown)}
         </Text>
       </Center>
     </Dropzone.FullScreen>

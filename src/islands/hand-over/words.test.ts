@@ -6,13 +6,14 @@ import type { FitColumn } from '../../workers/protocol';
 import type { FilledFile } from '../state/hand-over';
 import { isAsMeant, proofOf, takeWords } from './files/proof';
 import { showsOrder, unevenness } from './key-places/places';
-import { countWords, wordsOf } from './matrix/words';
+import { behindWords, countWords, wordsOf } from './matrix/words';
 import { fieldOf, isText, otherSeconds, partOf, sentenceOf } from './open-seam/change-of';
 
 const column: FitColumn = {
   layout: 'a',
   rows: new Uint32Array([0, 1, 2, 2]),
   states: new Uint8Array([0, 1, 2, 3]),
+  behind: [],
   changes: new Uint8Array([0, 2, 0, 1]),
   reasons: new Uint16Array([0, 0, 1, 0]),
   words: ['', 'it takes no pairs'],
@@ -35,6 +36,19 @@ describe('a cell of the matrix', () => {
     expect(countWords({ ...column, counts: [4, 0, 0, 0], total: 4 })).toBe(
       '4 fit, 0 change, 0 out',
     );
+  });
+  it('the head says what the receiver has no place for, two things by name and all in a sentence', () => {
+    const behind = [
+      { n: 1, one: 'picture', many: 'pictures' },
+      { n: 5, one: 'hint', many: 'hints' },
+      { n: 9, one: 'question’s tags', many: 'questions’ tags' },
+    ];
+    expect(behindWords({ ...column, behind })).toEqual({
+      brief: 'no place for pictures, hints …',
+      whole:
+        'This receiver has no place for 1 picture, 5 hints and 9 questions’ tags. They stay in the bank.',
+    });
+    expect(behindWords(column)).toBeUndefined();
   });
   it('of a refusal without a word of its own says that it does not fit', () => {
     expect(wordsOf({ ...column, codes: ['', 'some-new-code'] }, 2).text).toBe('does not fit');

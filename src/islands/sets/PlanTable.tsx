@@ -1,7 +1,7 @@
 // The plan of a set: how many questions of which category, tag and kind; drawn again with the same seed, or anew.
 import { Button, Group, NumberInput, Paper, Select, Table, Text } from '@mantine/core';
 import { useMemo, useState } from 'react';
-import type { Item, PlanLine, PlanWhere, QuestionSet, Tag } from '../../core/model';
+import type { Item, PlanLine, PlanMost, PlanWhere, QuestionSet, Tag } from '../../core/model';
 import { KIND_NAMES } from '../../core/shared/kind-names';
 import { count, tagText } from '../../core/shared/plain';
 import { shortWords } from '../../core/shared/sets/short';
@@ -136,11 +136,39 @@ function linesByCategory(items: readonly Item[]): PlanLine[] {
   return [...tops].sort().map((category) => ({ where: { category }, take: 2 }));
 }
 
+/** What all questions of the plan may come to. */
+function Most({ set }: { set: QuestionSet }) {
+  const most = set.plan?.most ?? {};
+  const to = (part: keyof PlanMost, value: string | number): void => {
+    const { [part]: _before, ...others } = most;
+    const next = Number(value) > 0 ? { ...others, [part]: Number(value) } : others;
+    changePlan(set.id, { most: next });
+  };
+  const parts = [
+    ['points', 'Points at most'],
+    ['minutes', 'Minutes at most'],
+  ] as const;
+  return parts.map(([part, label]) => (
+    <NumberInput
+      key={part}
+      aria-label={label}
+      placeholder={label}
+      hideControls
+      min={0}
+      allowNegative={false}
+      w={130}
+      suffix={` ${part} at most`}
+      value={most[part] ?? ''}
+      onChange={(value) => to(part, value)}
+    />
+  ));
+}
+
 export function PlanTable({ set }: { set: QuestionSet }) {
   const items = useBank((state) => state.items);
   const lines = set.plan?.lines ?? NO_LINES;
   const wanted = lines.reduce((sum, { take }) => sum + take, 0);
-  const keep = (next: readonly PlanLine[]): void => changePlan(set.id, next);
+  const keep = (next: PlanLine[]): void => changePlan(set.id, { lines: next });
   const change = (at: number, line: PlanLine | undefined): void =>
     keep(lines.flatMap((one, index) => (index === at ? (line ?? []) : one)));
   const isDrawn = idsOf(set).length > 0;
@@ -180,6 +208,7 @@ export function PlanTable({ set }: { set: QuestionSet }) {
         {!lines.length && (
           <Button onClick={() => keep(linesByCategory(items))}>A line for each category</Button>
         )}
+        {lines.length > 0 && <Most set={set} />}
         {lines.length > 0 && (
           <Button disabled={!wanted} onClick={() => void draw()}>
             {isDrawn ? 'Draw anew' : `Draw ${count(wanted, 'question')}`}

@@ -100,10 +100,12 @@ describe('a set', () => {
   it('is drawn by its plan; held ones stay', async () => {
     const id = newSet('Drawn');
     expect(await drawSet(id)).toBeUndefined();
-    changePlan(id, [
-      { where: { category: 'Gates' }, take: 1 },
-      { where: { category: 'Boats' }, take: 1 },
-    ]);
+    changePlan(id, {
+      lines: [
+        { where: { category: 'Gates' }, take: 1 },
+        { where: { category: 'Boats' }, take: 1 },
+      ],
+    });
     const first = await drawSet(id);
     expect(first!.chosen).toHaveLength(2);
     expect(first!.short).toEqual([]);

@@ -1,5 +1,5 @@
 // The sets of the open bank: made, filled, put in order, drawn by their plans, handed over.
-import type { PlanLine, QuestionSet, SetSection } from '../../core/model';
+import type { Plan, QuestionSet, SetSection } from '../../core/model';
 import { count } from '../../core/shared/plain';
 import { recordChange } from '../../core/shared/steps';
 import type { Drawn } from '../../core/sets';
@@ -171,10 +171,10 @@ export function usedLately(now = Date.now()): Set<string> {
   );
 }
 
-export const changePlan = (id: string, lines: readonly PlanLine[]): void =>
-  changeSet(id, 'Change the plan of a set', {
-    plan: { lines: [...lines], seed: setById(id)?.plan?.seed ?? freshSeed() },
-  });
+export function changePlan(id: string, change: Partial<Pick<Plan, 'lines' | 'most'>>): void {
+  const plan = setById(id)?.plan ?? { lines: [], seed: freshSeed() };
+  changeSet(id, 'Change the plan of a set', { plan: { ...plan, ...change } });
+}
 
 /** Draws a set's questions by its plan, a section for all; held ones stay. Gives what came, undefined where there is no plan. */
 export async function drawSet(id: string, anew = false): Promise<Drawn | undefined> {

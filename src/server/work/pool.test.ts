@@ -1,7 +1,7 @@
-import { mkdtempSync, writeFileSync } from 'node:fs';
-import { tmpdir } from 'node:os';
+import { writeFileSync } from 'node:fs';
 import { join } from 'node:path';
 import { pathToFileURL } from 'node:url';
+import { newFolder } from '../../../tests/folder';
 import { afterEach, describe, expect, it } from 'vitest';
 import { readBody } from './body';
 import { answerOf } from './in-thread';
@@ -18,7 +18,7 @@ parentPort.on('message', ({ id, body }) => {
   const answer = new TextEncoder().encode(text).buffer;
   parentPort.postMessage({ id, status: 200, headers: [], body: answer }, [answer]);
 });`;
-const file = join(mkdtempSync(join(tmpdir(), 'cowslip-pool-')), 'thread.mjs');
+const file = join(newFolder(), 'thread.mjs');
 writeFileSync(file, THREAD);
 
 const limits: Limits = { threads: 1, waiting: 2, base: 300, perMebibyte: 0, most: 300, memory: 64 };

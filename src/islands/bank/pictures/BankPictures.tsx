@@ -16,9 +16,8 @@ import { LinkButton } from '../../parts/LinkButton';
 import { say, sayProblem } from '../../parts/say';
 import { bankState, changeItems, useBank } from '../../state/bank';
 import { setView } from '../../state/view';
-import { addressOf } from './files';
+import { addressOf, PICTURE_TYPES } from '../../state/pictures';
 
-const ACCEPT = 'image/png,image/jpeg,image/gif,image/webp';
 const WHERE: Readonly<Record<BankPicture['is'], string>> = {
   held: 'held here',
   linked: 'behind a link',
@@ -113,7 +112,7 @@ function Row({ picture }: { picture: BankPicture }) {
       </Table.Td>
       <Table.Td>
         <Group gap={6} wrap="nowrap">
-          <FileButton accept={ACCEPT} onChange={(file) => void replace(picture, file)}>
+          <FileButton accept={PICTURE_TYPES} onChange={(file) => void replace(picture, file)}>
             {(props) => (
               <Button {...props} size="xs" aria-label={`Choose a file … for ${called}`}>
                 Choose a file …
@@ -166,7 +165,7 @@ function BankPictures() {
         {missing > 0 && (
           <FileButton
             multiple
-            accept={ACCEPT}
+            accept={PICTURE_TYPES}
             onChange={(files) => void bringFiles(pictures, files)}
           >
             {(props) => (

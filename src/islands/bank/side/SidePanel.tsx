@@ -12,12 +12,13 @@ import { applyEdits } from '../../parts/edits';
 import { LinkButton } from '../../parts/LinkButton';
 import { hasKey, pickRight } from '../../parts/pick-right';
 import { QuestionForm } from '../../parts/QuestionForm';
-import { Pictures, Rich } from '../../parts/Rich';
+import { Rich } from '../../parts/Rich';
 import { changeItems, itemById, switchCraft, useBank } from '../../state/bank';
 import { askWhyNot, isCraft, ruleWords, showCraftChecks } from '../craft-checks';
 import { takeMends } from '../Mends';
 import { History } from './History';
 import { canBeOrdered, OrderedAnswers } from './OrderedAnswers';
+import { PanelPictures } from './PanelPictures';
 import { Receiver } from './Receiver';
 
 const NONE: readonly Finding[] = [];
@@ -126,7 +127,7 @@ function Read({ item, onEdit }: { item: Item; onEdit: () => void }) {
       <Title order={2} fz={17} style={{ overflowWrap: 'anywhere' }} onDoubleClick={onEdit}>
         {item.stem.plain ? <Rich text={item.stem} /> : <em>no text yet</em>}
       </Title>
-      <Pictures media={item.media} />
+      <PanelPictures item={item} />
       {canBeOrdered(item) ? (
         <OrderedAnswers item={item} onPick={onPick} />
       ) : (

@@ -6,7 +6,7 @@ import type { FitColumn } from '../../../workers/protocol';
 import { itemById } from '../../state/bank';
 import { useHandOver, type Receiver } from '../../state/hand-over';
 import { useMatrixKeys, type OpenCell } from './use-matrix-keys';
-import { countWords, wordsOf } from './words';
+import { behindWords, countWords, wordsOf } from './words';
 
 const ROW = 50;
 /** Rows drawn beyond what is in sight. */
@@ -63,6 +63,7 @@ function Head({
       </span>
       {receivers.map(({ id, name, layouts }) => {
         const column = columns.find(({ layout }) => layout === id);
+        const behind = column && behindWords(column);
         return (
           <span role="columnheader" key={id}>
             <b>{name}</b>
@@ -70,6 +71,11 @@ function Head({
               {layouts.length > 1 && `${layouts.length} blanks; `}
               {column ? countWords(column) : ''}
             </small>
+            {behind && (
+              <small className="behind" title={behind.whole}>
+                {behind.brief}
+              </small>
+            )}
           </span>
         );
       })}

@@ -1,6 +1,6 @@
 // A cell of the matrix in a sign and a word or two; the whole sentence is its title.
 import { FIT_STATE, type FitState } from '../../../core/shared/change-grades';
-import { count } from '../../../core/shared/plain';
+import { count, listed } from '../../../core/shared/plain';
 import type { FitColumn } from '../../../workers/protocol';
 
 export type Tone = 'fits' | 'changes' | 'refused' | 'written';
@@ -68,4 +68,23 @@ export function countWords({ counts: [fits, loses, out, written], total }: FitCo
   const going = fits + written + loses;
   const become = total > going ? `; ${going} become ${total}` : '';
   return `${fits + written} fit, ${loses} change, ${out} out${become}`;
+}
+
+/** So many of the things that stay behind are named at the head of a narrow column. */
+const NAMED = 2;
+
+/** What a receiver has no place for, in a word or two and in a whole sentence; undefined where it has one for all. */
+export function behindWords({ behind }: FitColumn): { brief: string; whole: string } | undefined {
+  if (!behind.length) {
+    return undefined;
+  }
+  const named = behind.map(({ n, one, many }) => (n === 1 ? `1 ${one}` : `${n} ${many}`));
+  const more = behind.length > NAMED ? ' …' : '';
+  return {
+    brief: `no place for ${behind
+      .slice(0, NAMED)
+      .map(({ many }) => many.replace('questions’ ', ''))
+      .join(', ')}${more}`,
+    whole: `This receiver has no place for ${listed(named)}. They stay in the bank.`,
+  };
 }

@@ -1,10 +1,12 @@
 // One change, named where it happens, with the ways to have it otherwise.
 import { Alert, Group } from '@mantine/core';
 import { useState } from 'react';
-import type { Change, Decision, KeptLayout, Layout } from '../../../core/model';
+import type { Change, Decision, Item, KeptLayout, Layout } from '../../../core/model';
 import { losesSomething } from '../../../core/shared/change-grades';
+import { withCuts } from '../../../core/shared/own-cuts';
 import { LinkButton } from '../../parts/LinkButton';
 import { isText, otherSeconds, sentenceOf } from './change-of';
+import { CutInstead, cutBy } from './CutInstead';
 import { OwnText } from './OwnText';
 
 export type Decide = (decision: Decision | undefined) => void;
@@ -51,14 +53,16 @@ function Ways({
 
 export function ChangeRow({
   change,
-  id,
+  item,
+  cuts,
   kept,
   decision,
   onDecide,
 }: {
   change: Change;
-  /** The question's. */
-  id: string;
+  item: Item;
+  /** The places of the options that are cut, from 0. */
+  cuts: readonly number[];
   kept: KeptLayout;
   decision: Decision;
   onDecide: Decide;
@@ -69,6 +73,7 @@ export function ChangeRow({
   const own = (text: string): void =>
     onDecide({ ...decision, own: { ...decision.own, [change.field]: text } });
   const close = (): void => setWriting(false);
+  const cut = cutBy(change);
   const canWrite = isText(change) && change.to !== '' && !isWriting;
   return (
     <Alert
@@ -79,6 +84,16 @@ export function ChangeRow({
       tabIndex={-1}
     >
       <span>{sentenceOf(change)}</span>
+      {cut !== undefined && (
+        <Group gap="sm" fz={13.5}>
+          <CutInstead
+            item={item}
+            own={cut}
+            cuts={cuts}
+            onCut={(next) => onDecide({ ...decision, own: withCuts(decision.own, next) })}
+          />
+        </Group>
+      )}
       <Ways
         change={change}
         layout={layout}
@@ -88,7 +103,7 @@ export function ChangeRow({
         onWrite={canWrite ? () => setWriting(true) : undefined}
       />
       {isWriting && (
-        <OwnText id={id} field={change.field} from={change.from} kept={kept} onClose={close} />
+        <OwnText id={item.id} field={change.field} from={change.from} kept={kept} onClose={close} />
       )}
     </Alert>
   );

@@ -9,6 +9,7 @@ import { useBank } from '../../state/bank';
 import { columnWith, decide, useHandOver, type Receiver } from '../../state/hand-over';
 import { partOf } from './change-of';
 import type { OpenCell } from '../matrix/use-matrix-keys';
+import { cutBy } from './CutInstead';
 import { ChangeRow, type Decide } from './ChangeRow';
 import { OwnText } from './OwnText';
 import { SeamFoot } from './SeamFoot';
@@ -63,12 +64,14 @@ function Lines({ item, fitted, kept, row, onDecide }: LinesProps) {
   const decision = kept.variants?.[item.id] ?? {};
   const lines = linesOf(item, layout, fitted);
   const parts = furtherParts(layout, fitted);
+  const cuts = fitted.changes.map(cutBy).filter((place) => place !== undefined);
   const draw = (changes: readonly Change[]) =>
     changes.map((change, index) => (
       <ChangeRow
         key={`${change.field} ${index}`}
         change={change}
-        id={item.id}
+        item={item}
+        cuts={cuts}
         kept={kept}
         decision={decision}
         onDecide={onDecide}

@@ -33,6 +33,7 @@ const column = (
   layout,
   rows: Uint32Array.from(states.map((_, row) => row)),
   states: Uint8Array.from(states),
+  behind: [],
   changes: Uint8Array.from(states.map((_, row) => changes[row] ?? 0)),
   reasons: Uint16Array.from(states.map((_, row) => (codes[row] ? row + 1 : 0))),
   words: ['', ...codes.map((code) => `because of ${code}`)],

@@ -64,6 +64,15 @@ function placesOf(members: readonly FitColumn[], rows: number): Uint8Array {
 const spanOf = ({ rows, total }: FitColumn, row: number): number =>
   (rows[row + 1] ?? total) - rows[row]!;
 
+/** What no blank of a receiver has a place for. */
+const behindAll = ([first, ...others]: readonly FitColumn[]): FitColumn['behind'] =>
+  (first?.behind ?? []).flatMap((part) => {
+    const same = others.map(({ behind }) => behind.find(({ many }) => many === part.many));
+    return same.every((one) => one !== undefined)
+      ? [{ ...part, n: Math.min(part.n, ...same.map(({ n }) => n)) }]
+      : [];
+  });
+
 /** The columns of a receiver's blanks as one: each question as it stands to the blank that it goes into. */
 function asOne(id: string, members: readonly FitColumn[]): FitColumn {
   const length = members[0]!.states.length;
@@ -82,6 +91,7 @@ function asOne(id: string, members: readonly FitColumn[]): FitColumn {
     codes: members.flatMap(({ codes }) => codes),
     counts: [0, 0, 0, 0],
     total: 0,
+    behind: behindAll(members),
     family: { layouts: members.map(({ layout }) => layout), places },
   };
   for (const [row, place] of places.entries()) {

@@ -1,0 +1,78 @@
+// The pictures of the question at hand: described, taken off, and added from a file, by dropping or by pasting.
+import { Button, FileButton, Group, Stack, Text } from '@mantine/core';
+import { useEffect } from 'react';
+import type { Item } from '../../../core/model';
+import { bringPictures } from '../../parts/bring-pictures';
+import { CommitText } from '../../parts/Commit';
+import { isTyping } from '../../parts/keys';
+import { LinkButton } from '../../parts/LinkButton';
+import { Pictures } from '../../parts/Rich';
+import { arePictures, changePictures, PICTURE_TYPES } from '../../state/pictures';
+
+/** A picture in the clipboard belongs to the question that is shown, unless a field is being typed in. */
+function usePastedPictures(id: string): void {
+  useEffect(() => {
+    const take = (event: ClipboardEvent): void => {
+      const files = [...(event.clipboardData?.files ?? [])];
+      if (arePictures(files) && !isTyping(event.target)) {
+        event.preventDefault();
+        void bringPictures(id, files);
+      }
+    };
+    document.addEventListener('paste', take);
+    return () => document.removeEventListener('paste', take);
+  }, [id]);
+}
+
+export function PanelPictures({ item }: { item: Item }) {
+  const { id, media = [] } = item;
+  usePastedPictures(id);
+  const describe = (place: number, alt: string): void =>
+    void changePictures(
+      id,
+      (ref) => `Describe a picture of ${ref}`,
+      (all) => all.map((one, at) => (at === place ? { ...one, alt: alt.trim() } : one)),
+    );
+  const takeOff = (place: number): void =>
+    void changePictures(
+      id,
+      (ref) => `Take a picture off ${ref}`,
+      (all) => all.filter((_, at) => at !== place),
+    );
+  return (
+    <Stack gap={4}>
+      {media.map((picture, place) => (
+        <div key={`${place} ${picture.href.length}`}>
+          <Pictures media={[picture]} />
+          <Group gap="xs" wrap="nowrap">
+            <CommitText
+              aria-label={`What picture ${place + 1} shows`}
+              placeholder="What it shows, for those who don’t see it"
+              size="xs"
+              flex={1}
+              value={picture.alt ?? ''}
+              onCommit={(text) => describe(place, text)}
+            />
+            <LinkButton onClick={() => takeOff(place)}>Take it off</LinkButton>
+          </Group>
+        </div>
+      ))}
+      <Group gap="xs">
+        <FileButton
+          accept={PICTURE_TYPES}
+          multiple
+          onChange={(files) => void bringPictures(id, files)}
+        >
+          {(props) => (
+            <Button {...props} size="xs">
+              Add a picture …
+            </Button>
+          )}
+        </FileButton>
+        <Text size="xs" c="dimmed">
+          or drop one, or paste it
+        </Text>
+      </Group>
+    </Stack>
+  );
+}
