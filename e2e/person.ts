@@ -82,16 +82,23 @@ export async function paste(page: Page, text: string): Promise<void> {
 }
 
 /** Drops a file on the middle of the page. */
-export async function drop(page: Page, name: string, bytes: Buffer | Uint8Array): Promise<void> {
+export async function drop(
+  page: Page,
+  name: string,
+  bytes: Buffer | Uint8Array,
+  type = '',
+): Promise<void> {
   await page.evaluate(
-    async ({ name: fileName, content }) => {
+    async ({ name: fileName, content, type: kind }) => {
       const transfer = new DataTransfer();
       transfer.items.add(
-        new File([Uint8Array.from(atob(content), (sign) => sign.charCodeAt(0))], fileName),
+        new File([Uint8Array.from(atob(content), (sign) => sign.charCodeAt(0))], fileName, {
+          type: kind,
+        }),
       );
-      const send = (target: Element, type: string): boolean =>
+      const send = (target: Element, event: string): boolean =>
         target.dispatchEvent(
-          new DragEvent(type, { dataTransfer: transfer, bubbles: true, cancelable: true }),
+          new DragEvent(event, { dataTransfer: transfer, bubbles: true, cancelable: true }),
         );
       const frame = (): Promise<unknown> => new Promise((done) => requestAnimationFrame(done));
       send(document.querySelector('main')!, 'dragenter');
@@ -99,11 +106,11 @@ export async function drop(page: Page, name: string, bytes: Buffer | Uint8Array)
       await frame();
       // What lies on top in the middle of the page is what a person would drop it on.
       const target = document.elementFromPoint(innerWidth / 2, innerHeight / 2)!;
-      for (const type of ['dragenter', 'dragover', 'drop']) {
-        send(target, type);
+      for (const event of ['dragenter', 'dragover', 'drop']) {
+        send(target, event);
       }
     },
-    { name, content: Buffer.from(bytes).toString('base64') },
+    { name, content: Buffer.from(bytes).toString('base64'), type },
   );
 }
 

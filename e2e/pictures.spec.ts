@@ -1,6 +1,6 @@
 // The pictures of a bank: those that are only named come in as files, are described and replaced, and are found again.
 import { bring, csv, type AtHand } from './files';
-import { expect, go, openDemo, test } from './person';
+import { drop, expect, go, openDemo, test } from './person';
 
 /** A picture of one dot (PNG, RFC 2083). */
 const DOT = Buffer.from(
@@ -80,27 +80,14 @@ test('a picture is added to the question at hand from a file, by pasting and by 
   await chooser.setFiles([file('gate.png')]);
   await expect(pictures).toHaveCount(before + 1);
 
-  const give = (event: 'paste' | 'drop', name: string) =>
-    page.evaluate(
-      ([kind, called, base64]) => {
-        const bytes = Uint8Array.from(atob(base64!), (sign) => sign.charCodeAt(0));
-        const data = new DataTransfer();
-        data.items.add(new File([bytes], called!, { type: 'image/png' }));
-        if (kind === 'paste') {
-          document.dispatchEvent(
-            new ClipboardEvent('paste', { clipboardData: data, bubbles: true, cancelable: true }),
-          );
-          return;
-        }
-        for (const type of ['dragenter', 'dragover', 'drop']) {
-          document.body.dispatchEvent(
-            new DragEvent(type, { dataTransfer: data, bubbles: true, cancelable: true }),
-          );
-        }
-      },
-      [event, name, DOT.toString('base64')],
+  await page.evaluate((base64) => {
+    const bytes = Uint8Array.from(atob(base64), (sign) => sign.charCodeAt(0));
+    const clipboardData = new DataTransfer();
+    clipboardData.items.add(new File([bytes], 'beam.png', { type: 'image/png' }));
+    document.dispatchEvent(
+      new ClipboardEvent('paste', { clipboardData, bubbles: true, cancelable: true }),
     );
-  await give('paste', 'beam.png');
+  }, DOT.toString('base64'));
   await expect(pictures).toHaveCount(before + 2);
   const shows = panel.getByRole('textbox', { name: `What picture ${before + 1} shows` });
   await shows.fill('A gate with its beam');
@@ -110,6 +97,6 @@ test('a picture is added to the question at hand from a file, by pasting and by 
   await expect(pictures).toHaveCount(before + 1);
   await page.keyboard.press('Control+z');
   await expect(pictures).toHaveCount(before + 2);
-  await give('drop', 'sill.png');
+  await drop(page, 'sill.png', DOT, 'image/png');
   await expect(pictures).toHaveCount(before + 3);
 });
