@@ -1,5 +1,5 @@
 // The pictures of the question at hand: described, taken off, and added from a file, by dropping or by pasting.
-import { Button, FileButton, Group, Stack, Text } from '@mantine/core';
+import { Button, FileButton, Group, Text } from '@mantine/core';
 import { useEffect } from 'react';
 import type { Item } from '../../../core/model';
 import { bringPictures } from '../../parts/bring-pictures';
@@ -24,9 +24,30 @@ function usePastedPictures(id: string): void {
   }, [id]);
 }
 
-export function PanelPictures({ item }: { item: Item }) {
-  const { id, media = [] } = item;
+/** A picture from a file; it may be dropped or pasted as well. */
+export function AddPicture({ id }: { id: string }) {
   usePastedPictures(id);
+  return (
+    <Group gap="xs">
+      <FileButton
+        accept={PICTURE_TYPES}
+        multiple
+        onChange={(files) => void bringPictures(id, files)}
+      >
+        {(props) => (
+          <Button {...props} size="xs">
+            Add a picture …
+          </Button>
+        )}
+      </FileButton>
+      <Text size="xs" c="dimmed">
+        or drop one, or paste it
+      </Text>
+    </Group>
+  );
+}
+
+export function PanelPictures({ item: { id, media = [] } }: { item: Item }) {
   const describe = (place: number, alt: string): void =>
     void changePictures(
       id,
@@ -39,40 +60,20 @@ export function PanelPictures({ item }: { item: Item }) {
       (ref) => `Take a picture off ${ref}`,
       (all) => all.filter((_, at) => at !== place),
     );
-  return (
-    <Stack gap={4}>
-      {media.map((picture, place) => (
-        <div key={`${place} ${picture.href.length}`}>
-          <Pictures media={[picture]} />
-          <Group gap="xs" wrap="nowrap">
-            <CommitText
-              aria-label={`What picture ${place + 1} shows`}
-              placeholder="What it shows, for those who don’t see it"
-              size="xs"
-              flex={1}
-              value={picture.alt ?? ''}
-              onCommit={(text) => describe(place, text)}
-            />
-            <LinkButton onClick={() => takeOff(place)}>Take it off</LinkButton>
-          </Group>
-        </div>
-      ))}
-      <Group gap="xs">
-        <FileButton
-          accept={PICTURE_TYPES}
-          multiple
-          onChange={(files) => void bringPictures(id, files)}
-        >
-          {(props) => (
-            <Button {...props} size="xs">
-              Add a picture …
-            </Button>
-          )}
-        </FileButton>
-        <Text size="xs" c="dimmed">
-          or drop one, or paste it
-        </Text>
+  return media.map((picture, place) => (
+    <div key={`${place} ${picture.href.length}`}>
+      <Pictures media={[picture]} />
+      <Group gap="xs" wrap="nowrap">
+        <CommitText
+          aria-label={`What picture ${place + 1} shows`}
+          placeholder="What it shows, for those who don’t see it"
+          size="xs"
+          flex={1}
+          value={picture.alt ?? ''}
+          onCommit={(text) => describe(place, text)}
+        />
+        <LinkButton onClick={() => takeOff(place)}>Take it off</LinkButton>
       </Group>
-    </Stack>
-  );
+    </div>
+  ));
 }

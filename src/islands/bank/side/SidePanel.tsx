@@ -18,7 +18,7 @@ import { askWhyNot, isCraft, ruleWords, showCraftChecks } from '../craft-checks'
 import { takeMends } from '../Mends';
 import { History } from './History';
 import { canBeOrdered, OrderedAnswers } from './OrderedAnswers';
-import { PanelPictures } from './PanelPictures';
+import { AddPicture, PanelPictures } from './PanelPictures';
 import { Receiver } from './Receiver';
 
 const NONE: readonly Finding[] = [];
@@ -138,6 +138,7 @@ function Read({ item, onEdit }: { item: Item; onEdit: () => void }) {
       ))}
       <CraftOff item={item} findings={findings} />
       <Further item={item} />
+      <AddPicture id={item.id} />
       <Receivers id={item.id} />
       <History item={item} />
     </>
