@@ -2,18 +2,16 @@
 // read-back finds what was meant.
 import type { Column, Item, Role } from '../model';
 import { tagText } from '../shared/plain';
-import { isTwoWay, waysOf, type TwoWay } from '../shared/two-ways';
+import { isTwoWay, useBy, waySaid, type TwoWay } from '../shared/two-ways';
 import type { Draft } from './changes';
 
 /** The way that a default names in the column's words; nothing where it names neither. */
 function wayBy(role: TwoWay, column: Column): Partial<Item> {
-  const { default: text } = column;
-  const { yes, no } = waysOf(role, column);
-  if (text !== yes && text !== no) {
+  const way = waySaid(role, column.default ?? '', column);
+  if (way === undefined) {
     return {};
   }
-  const way = text === yes;
-  return role === 'use' ? { use: way ? 'scored' : 'practice' } : { [role]: way };
+  return role === 'use' ? { use: useBy(way)! } : { [role]: way };
 }
 
 const rich =

@@ -3,7 +3,7 @@ import type { Item, Role, Tag } from '../model';
 import { numberOf, secondsOf } from '../shared/normalise';
 import { quoted } from '../shared/plain';
 import { splitCell } from '../shared/table/separators';
-import { wayMeant, type TwoWay } from '../shared/two-ways';
+import { useBy, wayMeant, type TwoWay } from '../shared/two-ways';
 import type { Problem } from './key';
 import type { Row } from './row';
 
@@ -115,8 +115,7 @@ export function readBeside(
     wayMeant(role, row.text(role), row.slots.get(role)?.[0]?.column.heading);
   set('shuffle', way('shuffle'));
   set('across', way('across'));
-  const isScored = way('use');
-  set('use', isScored === undefined ? undefined : isScored ? 'scored' : 'practice');
+  set('use', useBy(way('use')));
   if (row.any('category')) {
     // Several columns are the steps of one path: module, then topic.
     set(

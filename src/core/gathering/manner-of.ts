@@ -3,7 +3,7 @@ import type { Reading } from '../model';
 import type { Region } from '../shared/table/region';
 import { findInnerSeparator, strongSeparator } from '../shared/table/separators';
 import { scaleOfWeights, weightOf } from '../shared/weights';
-import { withoutSign } from '../understanding';
+import { labelsOfHeadings, withoutSign } from '../understanding';
 import { learnKindWords } from './kind-of-row';
 import type { Manner } from './manner';
 import { areLabelled } from './option-texts';
@@ -38,6 +38,7 @@ export function mannerOf(
     wrongSeparator: findInnerSeparator(sample('wrongs')) ?? strongSeparator(sample('wrongs')),
     cards: cards && !slots.has('kind'),
     labelled: areLabelled(rows.map((row) => row.texts('option').map(unsigned))),
+    labels: labelsOfHeadings((slots.get('option') ?? []).map(({ column }) => column.heading ?? '')),
     kindWords: new Map(),
     weightScale: scaleOfWeights(rows.map((row) => row.texts('weight').map(weightOf))),
     minutes: MINUTES.test(time) && !SECONDS.test(time.replace(MINUTES, '')),

@@ -12,6 +12,8 @@ export type Manner = {
   cards: boolean;
   /** Whether the options in columns carry letters or numbers of their own. */
   labelled: boolean;
+  /** The letters or numbers by which the options' headings tell them apart, where they are no plain sequence. */
+  labels: readonly string[];
   kindWords: KindWords;
   /** Whether plain numbers of the time are minutes. */
   minutes: boolean;

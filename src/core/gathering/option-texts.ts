@@ -11,7 +11,10 @@ export function partsOfOptions(row: Row, separator?: string): string[] {
   return splitLabelled(text) ?? splitCell(text, separator ?? findInnerSeparator([text]));
 }
 
-const OWN_LABEL = /^\s*[([]?(?:([A-Ja-j])|(\d))[)\].:]\s+(?=\S)/u;
+const LABEL = String.raw`\s*[([]?(?:([A-Ja-j])|(\d))[)\].:]\s+(?=\S)`;
+const OWN_LABEL = new RegExp(`^${LABEL}`, 'u');
+/** The same behind the tags in front of a text as HTML. */
+const BEHIND_TAGS = new RegExp(`^((?:<[^>]*>)*)${LABEL}`, 'u');
 
 /** An option's text without the letter or number that counts it; undefined where it has none of its own place. */
 export function withoutLabel(text: string, place: number): string | undefined {
@@ -21,8 +24,7 @@ export function withoutLabel(text: string, place: number): string | undefined {
 }
 
 /** A text, plain or as HTML, without the letter or number in front of it. */
-export const withoutCount = (text: string): string =>
-  text.replace(/^((?:<[^>]*>)*)\s*[([]?(?:[A-Ja-j]|\d)[)\].:]\s+(?=\S)/u, '$1');
+export const withoutCount = (text: string): string => text.replace(BEHIND_TAGS, '$1');
 
 /** Whether the options of every row carry their own letters or numbers, 'a) Gate', 'b) Wall'. */
 export function areLabelled(rows: readonly (readonly string[])[]): boolean {

@@ -12,7 +12,7 @@ import {
   verdictOf,
   verdictPair,
 } from '../shared/vocabulary/verdicts';
-import { labelsOfHeadings, withoutSign } from '../understanding';
+import { withoutSign } from '../understanding';
 import { drawnGaps, splitAnswers } from './answers';
 import { resolveKey, type KeyInput, type Problem } from './key';
 import { inferKind, isTruthPair } from './kind-of-row';
@@ -198,15 +198,14 @@ function optionsOf(row: Row, manner: Manner): { options: Option[]; problems: Pro
   const all = row.has('option') && !row.has('right') ? row.texts('option') : texts;
   const keep = all.flatMap((text, index) => (text ? [index] : []));
   const slots = row.slots.get('option') ?? [];
-  const headings = slots.map(({ column }) => column.heading ?? '');
-  const labels = labelsOfHeadings(headings);
+  const { labels } = manner;
   const { marker, style } = manner.key;
   const input: KeyInput = {
     cell: row.cellOf('key'),
     text: row.text('key'),
     key: manner.key,
     outerBlanks: row.hasOuterBlanks('key'),
-    headings: keep.map((index) => headings[index] ?? ''),
+    headings: keep.map((index) => slots[index]?.column.heading ?? ''),
     labels: labels.length ? keep.map((index) => labels[index] ?? '') : [],
   };
   if (style === 'marker' && isEmphasis(marker)) {

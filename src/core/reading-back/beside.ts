@@ -2,7 +2,7 @@
 import type { Item, Tag } from '../model';
 import { defined } from '../shared/defined';
 import { tagPartOf, tagsOnce } from '../shared/tags';
-import { waysOf, type TwoWay } from '../shared/two-ways';
+import { useBy, waySaid, type TwoWay } from '../shared/two-ways';
 import type { Said } from './said';
 import type { ReadItem } from './unread';
 
@@ -46,18 +46,8 @@ function tagsOf(said: Said): Pick<ReadItem, 'tags' | 'tagsApart'> {
 }
 
 /** Which of two ways a place says, in the receiver's words. */
-function wayOf(role: TwoWay, said: Said): boolean | undefined {
-  const { yes, no } = waysOf(role, said.columns(role)[0]);
-  const text = said.get(role);
-  return text === yes || text === no ? text === yes : undefined;
-}
-
-function useOf(said: Said): Item['use'] {
-  const isScored = wayOf('use', said);
-  return isScored === undefined
-    ? undefined
-    : ({ true: 'scored', false: 'practice' } as const)[`${isScored}`];
-}
+const wayOf = (role: TwoWay, said: Said): boolean | undefined =>
+  waySaid(role, said.get(role), said.columns(role)[0]);
 
 function originOf(said: Said): Item['origin'] {
   const origin = defined({ by: said.get('by') || undefined, at: said.get('at') || undefined });
@@ -69,6 +59,6 @@ export const saidBeside = (said: Said) => ({
   ...tagsOf(said),
   shuffle: wayOf('shuffle', said),
   across: wayOf('across', said),
-  use: useOf(said),
+  use: useBy(wayOf('use', said)),
   origin: originOf(said),
 });

@@ -1,7 +1,7 @@
 // Cells that say something which the layout has no meaning for: a strict receiver would refuse their row.
 import type { Item, Layout, Role, Tag } from '../model';
 import { numberOf, secondsOf } from '../shared/normalise';
-import { TWO_WAYS, waysOf } from '../shared/two-ways';
+import { TWO_WAYS, waySaid } from '../shared/two-ways';
 import { keyIndexes, optionTexts } from './options';
 import type { Said } from './said';
 
@@ -64,8 +64,7 @@ function unreadNumbers(said: Said, unread: Unread): void {
 function unreadWays(said: Said, unread: Unread): void {
   for (const role of TWO_WAYS) {
     const text = said.get(role);
-    const { yes, no } = waysOf(role, said.columns(role)[0]);
-    if (text && text !== yes && text !== no) {
+    if (text && waySaid(role, text, said.columns(role)[0]) === undefined) {
       unread[role] = text;
     }
   }

@@ -2,7 +2,7 @@
 type Own = Readonly<Record<string, string>>;
 
 /** The name under which a decision keeps the places, from 0, of the options that are to go. */
-export const CUTS = 'options.cut';
+const CUTS = 'options.cut';
 
 /** The places, from 0, of the options that are to go; none where nothing was decided. */
 export const cutsIn = (own: Own | undefined): number[] =>

@@ -1,5 +1,5 @@
 // Fields that say one of two things, in the words of whoever wrote the file or made the form.
-import type { Column, Role } from '../model';
+import type { Column, Item, Role } from '../model';
 import { defined } from './defined';
 import { bareWords } from './normalise';
 import { styledLike, trueFalseWords, verdictOf, verdictPair } from './vocabulary/verdicts';
@@ -109,3 +109,24 @@ export const waysOf = (
   ...OWN[role],
   ...(values?.length ? waysIn(role, values, heading) : {}),
 });
+
+/** Which way a cell says in the words of its column; undefined where it is empty or says neither. */
+export function waySaid(
+  role: TwoWay,
+  text: string,
+  column: Pick<Column, 'values' | 'heading'> | undefined,
+): boolean | undefined {
+  if (!text) {
+    return undefined;
+  }
+  const { yes, no } = waysOf(role, column);
+  return text === yes || text === no ? text === yes : undefined;
+}
+
+/** What a question is for, by whether it is scored. */
+export function useBy(isScored: boolean | undefined): Item['use'] {
+  if (isScored === undefined) {
+    return undefined;
+  }
+  return isScored ? 'scored' : 'practice';
+}

@@ -14,7 +14,6 @@ import { Starts } from './starts';
 import { openStem } from './stem-line';
 import { TAKE } from './take-said';
 import type { Piece } from './tokens';
-
 import { takeSideLine } from './side-lists';
 import { headsPart } from './part';
 import { quotesParts, takesQuoted } from './quoted';
