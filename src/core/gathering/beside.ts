@@ -21,13 +21,17 @@ export function tagOf(text: string, name?: string): Tag {
   return name ? { name, value: text } : { value: text };
 }
 
+const TICKED = /^[xX✓✔☑+*]$/u;
+
 function tags(row: Row): Tag[] {
   const joined = row
     .texts('tags')
     .flatMap((text) => splitCell(text, /[|;]/.exec(text)?.[0] ?? ','));
   const named = (row.slots.get('tag') ?? []).flatMap(({ index, column }) => {
     const text = row.region.cell(row.row, index);
-    return text ? [tagOf(text, column.tag)] : [];
+    // What is only ticked is the heading itself.
+    const isTicked = TICKED.test(text) && column.heading;
+    return text ? [isTicked ? { value: column.heading! } : tagOf(text, column.tag)] : [];
   });
   return [...joined.map((text) => tagOf(text)), ...named];
 }

@@ -62,6 +62,10 @@ function areGaps(options: readonly Option[], row: Row, { key }: Manner): boolean
   return gaps > 0 && gaps === options.length && isToldNowhere && key.style !== 'marker';
 }
 
+/** Whether a row says what goes into its gaps, whatever words it offers to choose from. */
+const saysGaps = (row: Row): boolean =>
+  row.any('accepted') && drawnGaps(row.text('stem'), row.texts('accepted')) !== undefined;
+
 /** The kind of a row whose options, typed or chosen, stand in columns for options. */
 function fromCells(options: readonly Option[], row: Row, manner: Manner): Kind | undefined {
   if (!options.length) {
@@ -72,7 +76,7 @@ function fromCells(options: readonly Option[], row: Row, manner: Manner): Kind |
   if (isTyped) {
     return quantityOf(options[0]!.text.plain) ? 'number' : 'short';
   }
-  return areGaps(options, row, manner) ? 'gap' : fromOptions(options, manner);
+  return areGaps(options, row, manner) || saysGaps(row) ? 'gap' : fromOptions(options, manner);
 }
 
 /** True or false, by a word in the key or by a tick under one of two headings; beside other kinds the word of its one row will do. */

@@ -134,7 +134,8 @@ describe('words that were never met', () => {
     expect(items[0]!.stem.plain).toBe(
       'A boat of 20 m waits below a lock of 18 m.\nWhat does the keeper do?',
     );
-    expect(reading.unsure).toContain('columns.A');
+    // Two columns that ask are rare enough to be looked at, whatever the first of them is called.
+    expect(reading.unsure).toContain('columns.B');
   });
 
   it('one step alone is in no order', async () => {

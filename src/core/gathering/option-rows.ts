@@ -131,7 +131,10 @@ function findOptionRows(region: Region): OptionRows | undefined {
     return undefined;
   }
   const first = firstRowBelow(region, headingRow);
-  const stem = understandColumns(region, headingRow, first).find(({ role }) => role === 'stem')?.at;
+  // The last of them asks; the text that several questions are about may stand before it.
+  const stem = understandColumns(region, headingRow, first).findLast(
+    ({ role }) => role === 'stem',
+  )?.at;
   const { letters, option } = stem === undefined ? {} : optionColumns(region, first, stem);
   if (stem === undefined || option === undefined) {
     return undefined;

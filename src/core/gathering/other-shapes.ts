@@ -2,7 +2,7 @@
 import type { Finding, Sheet } from '../model';
 import { cellName, columnLetters } from '../shared/cells';
 import { quoted } from '../shared/plain';
-import { findBlocks, findBoard, findSideways } from '../understanding';
+import { findBlocks, findBoard, findFilledBoard, findSideways } from '../understanding';
 import { regionOf, type Region } from '../shared/table/region';
 import { blocksAsRows, turned } from './blocks';
 import { gatherBoard } from './board';
@@ -66,9 +66,10 @@ export function otherShape(from: From, region: Region, told: Told): Gathered | u
   ) {
     return undefined;
   }
-  const board = findBoard(region);
+  // Questions beside one another name their fields down the first column, as a board does its levels.
+  const board = findSideways(region) ? undefined : (findBoard(region) ?? findFilledBoard(region));
   if (board) {
-    return gatherBoard(from.table, region, board, from.newId);
+    return gatherBoard(from, region, board);
   }
   const found = laidOut(region);
   return found && gatherLaidOut(from, found.rows, told, found);

@@ -14,6 +14,7 @@ import {
 } from '../shared/vocabulary/verdicts';
 import { withoutSign } from '../understanding';
 import { drawnGaps, splitAnswers } from './answers';
+import { servesGaps, withBank } from './gap-words';
 import { resolveKey, type KeyInput, type Problem } from './key';
 import { inferKind, isTruthPair } from './kind-of-row';
 import type { Manner } from './manner';
@@ -131,11 +132,13 @@ const BUILDERS: Partial<Record<Kind, (row: Row, parts: string[], manner: Manner)
   match: (row, parts) => ({ fields: { pairs: pairsOf(row, parts) }, problems: [] }),
   order: (row, parts) => ({ fields: { steps: stepsOf(row, parts).map(plain) }, problems: [] }),
   number: (row, parts) => numberAnswer(row, row.text('accepted') || row.text('key'), parts),
-  gap: (row, parts) => {
+  gap: (row, parts, manner) => {
     const said = [...row.texts('accepted'), row.text('key')].filter(Boolean);
     const answers = said.length ? said : parts;
     const drawn = drawnGaps(row.text('stem'), answers) ?? { stem: row.text('stem'), gaps: [] };
-    return { fields: { gaps: drawn.gaps, stem: plain(drawn.stem) }, problems: [] };
+    const words = said.length ? partsOfOptions(row, manner.optionSeparator).filter(Boolean) : [];
+    const gaps = servesGaps(words, drawn.gaps) ? withBank(drawn.gaps, words) : drawn.gaps;
+    return { fields: { gaps, stem: plain(drawn.stem) }, problems: [] };
   },
   // Nobody types a model answer word for word: it is shown afterwards, to be marked by.
   open: (row) => {

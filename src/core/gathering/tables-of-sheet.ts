@@ -8,6 +8,7 @@ import type { From, Gathered, Told } from './contract';
 import { slotsOf } from './row';
 import { tableAround } from './range';
 import { readManner } from './reading-of';
+import { withPassagesSpread } from './shared-passages';
 import { headedWidth, readRows, usedWidth } from './items-of-rows';
 import { mannerOf } from './manner-of';
 
@@ -24,12 +25,16 @@ export function gatherRegion(
   const first = Math.max(read.first, region.top);
   const slots = slotsOf(reading.columns);
   const manner = mannerOf(around, slots, reading, { first: read.first, cards });
+  const spread = withPassagesSpread(region, slots, { first, file: table.file });
+  if (spread) {
+    findings.push(spread.finding);
+  }
   const items = readRows(
     {
       progress,
       keep: overrule.formatting !== 'strip',
       table,
-      region,
+      region: spread?.region ?? region,
       slots,
       manner,
       newId,

@@ -75,7 +75,7 @@ export function numberOf(text: string): number | undefined {
 
 export type Quantity = { value: number; tolerance?: number; unit?: string };
 const QUANTITY =
-  /^([+-]?[\d.,\s]*\d)\s*(?:(?:±|\+\/-|\+-|\bplus or minus\b|\bgive or take\b)\s*([\d.,]*\d)\s*)?([^\d\s±][^\d±]{0,18})?$/u;
+  /^([+-]?[\d.,\s]*\d)\s*(?:(?:±|\+\/-|\+-|\bplus or minus\b|\bgive or take\b)\s*([\d.,]*\d)\s*)?([^\d\s±;|,][^\d±;|]{0,18})?$/u;
 
 /** '2.4 m (± 0.1)': the tolerance in brackets behind the unit. */
 const BRACKETED_TOLERANCE =

@@ -1,5 +1,5 @@
 // What one column says by its heading and by how its texts come again.
-import { SAYINGS, type ColumnView, type Meaning } from './contract';
+import { SAYINGS, type ColumnView } from './contract';
 import { saying } from './saying';
 
 /** Fewer rows show nothing. */
@@ -20,5 +20,5 @@ export function isRepeated(column: ColumnView): boolean {
 }
 
 /** How much the words of a heading say one of some meanings, 0 to 1. */
-export const says = ({ heading }: ColumnView, ...meanings: Meaning[]): number =>
+export const says = ({ heading }: ColumnView, ...meanings: (typeof SAYINGS)[number][]): number =>
   meanings.reduce((sum, meaning) => sum + saying(heading)[SAYINGS.indexOf(meaning)]!, 0);

@@ -13,6 +13,7 @@ import {
   type Meaning,
   type TableView,
 } from './contract';
+import { filledOf, isRepeated, says } from './column-words';
 import { piecesOf } from './heading-words';
 import { shippedModel } from './model';
 import { withoutContrary } from './contrary';
@@ -66,8 +67,28 @@ function reasonOf(view: TableView, column: number, meaning: Meaning): string {
 const SAID_AT_ALL = 0.1;
 const GUESSED = 0.6;
 
+const MOSTLY = 0.8;
+const WORDED = /\p{L}\s+\p{L}|[。！？]$/u;
+
+/** Whether a headed column holds a text of its own in nearly every row, and no word says that it is nothing. */
+function saysSomething(column: ColumnView): boolean {
+  const filled = filledOf(column);
+  const texts = filled.filter((text) => WORDED.test(text));
+  return (
+    column.heading !== '' &&
+    texts.length >= column.texts.length * MOSTLY &&
+    filled.length > 1 &&
+    !isRepeated(column) &&
+    says(column, 'ignore') <= SAID_AT_ALL
+  );
+}
+
 /** How sure a column can be of a meaning that only words tell, where neither its heading nor its list says it. */
-function mostSure({ heading, group, list }: ColumnView, meaning: Meaning): number {
+function mostSure(column: ColumnView, meaning: Meaning): number {
+  const { heading, group, list } = column;
+  if (meaning === 'ignore' && saysSomething(column)) {
+    return GUESSED;
+  }
   if (!TOLD_BY_WORDS.has(meaning) || list?.length) {
     return 1;
   }

@@ -50,6 +50,12 @@ function areTicks(column: ColumnView): boolean {
 }
 const areLists = (column: ColumnView): boolean => share(filledOf(column), isListed) >= MOSTLY;
 
+const PICTURE = /\.\p{L}{2,5}$|:\/\/|[\\/]/u;
+const SENTENCE = /\s\S+\s|[.!?。！？]$/u;
+/** Whether cells hold sentences, as no names, addresses or ids of pictures are. */
+const areNoPictures = (column: ColumnView): boolean =>
+  share(filledOf(column), (text) => SENTENCE.test(text) && !PICTURE.test(text)) >= MOSTLY;
+
 /** A use is one of two words that come again; texts that are all different are what something is used for. */
 const areNoUses = (column: ColumnView): boolean => {
   const filled = filledOf(column);
@@ -130,6 +136,7 @@ function against(column: ColumnView): readonly Meaning[] {
     ...(areNoNumbers(column) ? NUMBERS : []),
     ...(areLists(column) ? (['option'] as const) : []),
     ...(areNoUses(column) ? (['use'] as const) : []),
+    ...(areNoPictures(column) ? (['image'] as const) : []),
   ];
 }
 
@@ -146,6 +153,28 @@ function writer(
   return people.addresses && saysWho(own) ? 'by' : undefined;
 }
 
+/** Signs between the words of a list, of which there are so many at least. */
+const BETWEEN = /\s*[,;|/\n]\s*/u;
+const FEWEST_WORDS = 3;
+
+/** Whether cells list words to choose from, which hold what the columns called answers say in their rows. */
+function offersAnswers({ columns, rows }: TableView, own: ColumnView): boolean {
+  const answers = columns.filter(
+    (column) => column !== own && says(column, 'accepted', 'key') > NAMED,
+  );
+  const isCalled = says(own, 'accepted', 'key', 'tags', 'category', 'wrongs') > NAMED;
+  if (isCalled || !answers.length || rows < LEAST_ROWS) {
+    return false;
+  }
+  const lists = own.texts.map((text) => text.split(BETWEEN).filter(Boolean).map(alike));
+  const offered = lists.filter((words, row) => {
+    const said = answers.map(({ texts }) => alike(texts[row] ?? '')).filter(Boolean);
+    return said.length > 0 && said.every((word) => words.includes(word));
+  });
+  const areMany = lists.filter(({ length }) => length >= FEWEST_WORDS).length >= rows / 2;
+  return areMany && offered.length >= rows * MOSTLY;
+}
+
 /** What the cells of a column show by themselves. */
 function shownBy(view: TableView, column: number): Meaning | undefined {
   const own = view.columns[column]!;
@@ -154,6 +183,9 @@ function shownBy(view: TableView, column: number): Meaning | undefined {
   }
   if (isRightBesideWrongs(view, column)) {
     return 'right';
+  }
+  if (offersAnswers(view, own)) {
+    return 'options';
   }
   return repeatsOthers(view, column) ? 'key' : undefined;
 }

@@ -1,6 +1,7 @@
 // The words of a heading as figures: the pieces that its text is made of, and what shows without any word.
 import { fnv1a } from '../shared/fnv1a';
 import { bareWords } from '../shared/normalise';
+import { inKnownWords } from '../shared/vocabulary/other-scripts';
 import { flag } from './figures';
 
 /** How many places the pieces of words are hashed into. */
@@ -50,7 +51,7 @@ const isLetter = (words: readonly string[], index: number): boolean =>
 /** The words of a heading without case, accents and signs; numbers and the letters of options become 0. */
 export function plainHeading(text: string): string {
   const own = text.slice(0, LONGEST_HEADING * 2).replace(EXAMPLE, '');
-  const words = bareWords(splitCamel(withoutBrackets(own)))
+  const words = inKnownWords(bareWords(splitCamel(withoutBrackets(own))))
     .slice(0, LONGEST_HEADING)
     .replace(/\d+/g, '0')
     .split(' ');

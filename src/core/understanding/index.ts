@@ -13,7 +13,13 @@ export {
 export { findVerdicts } from './keys/verdicts';
 export { understandSheets } from './sheets';
 export { findBlocks, type Blocks } from './shapes/blocks';
-export { findBoard, type Board } from './shapes/board';
+export {
+  findBoard,
+  findFilledBoard,
+  partedCell,
+  type Board,
+  type FilledBoard,
+} from './shapes/board';
 export { findSideways } from './shapes/sideways';
 export { tablesIn, type TableRange } from './shapes/tables';
 export { explanationsOf, lastHeading } from './said';

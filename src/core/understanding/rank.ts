@@ -5,15 +5,11 @@ import { MEANINGS, roleOfMeaning, type Meaning, type TableView } from './contrac
 import { headingGroup, labelOf, SHARED_BY_ALL } from './heading-words';
 import { grammar } from './grammar';
 import { withNamers } from './namers';
+import { withPassage } from './passages';
 import { scaled } from './scaled';
 import { withNamedRuns } from './unheaded';
-import {
-  withoutLoneOption,
-  withoutLoneStep,
-  withPair,
-  withPassage,
-  withStem,
-} from './whole-tables';
+import { withoutLoneOption, withoutLoneStep, withPair, withStem } from './whole-tables';
+import { withForms } from './vocabulary-lists';
 import { witness } from './witness';
 
 /** All columns of one meaning taken for another, where they make sense beside the others. */
@@ -210,7 +206,7 @@ export function rank(
   const better = base.map((one, column) => changed(one, best.meanings[column]!, gain));
   const offered = withoutLoneStep(view, withoutLoneOption(better, said), said);
   const asking = withPair(view, withPassage(view, withStem(view, offered, said), said), said);
-  return withBounds(view, asking, said);
+  return withBounds(view, withForms(view, asking, said), said);
 }
 
 /** A column under the better reading; what the rows say counts for as much as they weigh more. */

@@ -4,6 +4,7 @@ import { filledOf, isRepeated, says, TICK } from './column-words';
 import type { ColumnView, Meaning, TableView } from './contract';
 import { findMarks } from './keys/marks';
 import { readingsOf } from './keys/named';
+import { tickedBesideKey } from './ticked-tags';
 import { rowsOf } from './witness';
 
 /** Fewer rows show nothing. */
@@ -127,9 +128,11 @@ function counted({ columns }: TableView): readonly ColumnView[] {
 /** The columns of a table whose meaning shows by the others', with what each is. */
 export function shownTogether(view: TableView): ReadonlyMap<ColumnView, Meaning> {
   const beside = rightBesideOptions(view);
+  const named = tickedBesideKey(view);
   const all = (columns: readonly ColumnView[], meaning: Meaning): [ColumnView, Meaning][] =>
     columns.map((column) => [column, meaning]);
   return new Map([
+    ...(named ? [...all(named.ticked, named.as), ...all([named.key], 'key')] : []),
     ...all(tickedPair(view), 'verdict'),
     ...all(countedPlaces(view), 'step'),
     ...all(counted(view), 'number-in-file'),

@@ -71,8 +71,13 @@ export function withoutLoneStep(
   );
 }
 
-/** What a text that a question is about may be taken for, where its heading is the maker's own word: 'Vignette'. */
-const MAY_TELL: ReadonlySet<Meaning> = new Set([
+const MOSTLY = 0.8;
+const PAIR = 2;
+/** How sure it is that two columns without headings are terms and what belongs to them. */
+const BELONGS = 0.9;
+const BELONGS_PERHAPS = 0.7;
+/** What the other column of a pair may be told to be by its cells, as long as no heading says so. */
+const UNTOLD: ReadonlySet<Meaning> = new Set([
   'explanation',
   'feedback-right',
   'feedback-wrong',
@@ -80,45 +85,6 @@ const MAY_TELL: ReadonlySet<Meaning> = new Set([
   'title',
   'tag',
   'ignore',
-]);
-const TOLD = 0.7;
-const MOSTLY = 0.8;
-const LONG_TEXT = 40;
-const ENDS = /[.!…][)"'”’»]?\s*$/u;
-const ASKS_AT_END = /[?？:…_]\s*$/u;
-
-/** The text that each question is about, in a column of its own before it, taken for the first part of the question. */
-export function withPassage(
-  { columns, rows, blank }: TableView,
-  assigned: readonly Assigned[],
-  said: ReadonlyMap<number, Meaning>,
-): Assigned[] {
-  const stem = assigned.findIndex(({ meaning }) => meaning === 'stem');
-  const mostly = (column: number, test: (text: string) => boolean): boolean =>
-    columns[column]!.texts.filter(test).length >= rows * MOSTLY;
-  const isNamed = (column: number, meaning: Meaning): boolean =>
-    says(columns[column]!, meaning) > TOLD;
-  if (blank || rows < LEAST_ROWS || stem < 1 || !mostly(stem, (text) => ASKS_AT_END.test(text))) {
-    return [...assigned];
-  }
-  return assigned.map((one, column) => {
-    const isPassage =
-      column < stem &&
-      MAY_TELL.has(one.meaning) &&
-      !said.has(column) &&
-      !isNamed(column, one.meaning) &&
-      mostly(column, (text) => text.length >= LONG_TEXT && ENDS.test(text));
-    return isPassage ? takenFor(one, 'stem', ASKS) : one;
-  });
-}
-
-const PAIR = 2;
-/** How sure it is that two columns without headings are terms and what belongs to them. */
-const BELONGS = 0.9;
-const BELONGS_PERHAPS = 0.7;
-/** What the other column of a pair may be told to be by its cells, as long as no heading says so. */
-const UNTOLD: ReadonlySet<Meaning> = new Set([
-  ...MAY_TELL,
   'stem',
   'term',
   'category',

@@ -4,7 +4,8 @@ import { counter } from '../../../../tests/make';
 import type { Document, Item } from '../../model';
 import { gatherText } from './index';
 import { pairsOfKey } from './two-lists';
-import { servesGaps, wordsIn } from './word-bank';
+import { servesGaps } from '../gap-words';
+import { wordsIn } from './word-bank';
 
 const documentOf = (text: string): Document => ({
   file: 'a.txt',

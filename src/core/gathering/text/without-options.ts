@@ -9,7 +9,8 @@ import type { VerdictPair } from '../../shared/vocabulary/verdict-pairs';
 import { offeredBehind } from './offered';
 import { POINTS } from './points';
 import { likelihoodOf } from '../../understanding';
-import { bankOf, withBank } from './word-bank';
+import { withBank } from '../gap-words';
+import { bankOf } from './word-bank';
 
 /** The kind of a question, its text, what its answer gives it, and what stopped it. */
 export type DraftAnswer = { kind: Kind; stem: Text; fields: Partial<Item>; problems: Problem[] };

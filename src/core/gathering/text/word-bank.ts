@@ -1,6 +1,6 @@
 // Words to choose from beside a sentence with gaps: a list that holds the solution of every gap.
 import type { Item } from '../../model';
-import { alike } from '../../shared/normalise';
+import { servesGaps, withBank } from '../gap-words';
 import { pieceText, type Draft } from './draft';
 
 type Gaps = NonNullable<Item['gaps']>;
@@ -20,20 +20,6 @@ export function wordsIn(text: string): string[] | undefined {
   const areWords = words.every((word) => word.length <= LONGEST_WORD && !/[.?!:]\s/u.test(word));
   return words.length > 1 && areWords ? words : undefined;
 }
-
-/** Whether a list of words holds a solution of every gap, and more than those of a lone gap. */
-export function servesGaps(words: readonly string[], gaps: Gaps): boolean {
-  const known = new Set(words.map(alike));
-  return (
-    gaps.length > 0 &&
-    words.length > 1 &&
-    gaps.every(({ accepted }) => accepted.some((word) => known.has(alike(word))))
-  );
-}
-
-/** Gaps with the words that learners choose from. */
-export const withBank = (gaps: Gaps, words: readonly string[]): Gaps =>
-  gaps.map((gap) => ({ ...gap, options: [...words] }));
 
 export type Bank = {
   words: string[];

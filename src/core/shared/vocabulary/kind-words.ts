@@ -9,7 +9,7 @@ export const FORMED: KindWords = [
   [
     'true-false',
     {
-      code: ['tf', 't f', 'bool(?:ean)?', 'truefalse'],
+      code: ['tf', 't f', 'tfq', 'bool(?:ean)?', 'truefalse'],
       en: ['right or wrong', 'right wrong', 'correct or not', 'true', 'false', 'fact', 'yes no'],
       fr: ['v f', 'oui non', 'vrai', 'faux'],
       de: [
@@ -40,7 +40,7 @@ export const FORMED: KindWords = [
   [
     'choice-many',
     {
-      code: ['nr', 'mr', 'ma', 'msq'],
+      code: ['nr', 'mr', 'mrq', 'ma', 'msq'],
       en: [
         'pick all',
         'choose all',

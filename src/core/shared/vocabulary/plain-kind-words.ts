@@ -73,7 +73,7 @@ export const PLAIN: KindWords = [
   [
     'short',
     {
-      code: ['sa'],
+      code: ['sa', 'saq'],
       en: [
         'one word answer',
         'fill in word',
@@ -103,7 +103,7 @@ export const PLAIN: KindWords = [
   [
     'choice-one',
     {
-      code: ['1r', 'mc', 'mcq', 'sc', 'radio'],
+      code: ['1r', 'mc', 'mcq', 'sc', 'sba', 'radio'],
       en: [
         'single answer',
         'one right',

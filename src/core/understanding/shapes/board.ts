@@ -14,6 +14,8 @@ export type Board = {
   levels: string[];
   answer: 'below' | 'beside';
 };
+/** A board whose answers have no cells: they stand behind their questions, or nowhere. */
+export type FilledBoard = Omit<Board, 'answer'> & { answer: 'inside' | 'nowhere' };
 
 const LEVEL_HEAD =
   /^(?:level|levels|points?|value|worth|category|categories|kategorie|theme|step|stufe|niveau|punkte|nivel|livello|lefel|row|)$/;
@@ -140,46 +142,109 @@ function holdsQuestions(
   );
 }
 
-/** The board whose categories stand in a row; undefined where they make none. */
-function boardAt(region: Region, row: number, levelColumn: number): Board | undefined {
+/** Categories above levels, whatever stands where they meet. */
+type Crossing = Omit<Board, 'answer' | 'lastColumn'> & { below: boolean };
+
+/** The categories of a row with the levels below it; undefined where they make no board. */
+function crossingAt(region: Region, row: number, levelColumn: number): Crossing | undefined {
   const head = bareWords(region.cell(row, levelColumn));
-  const all = categoriesAt(region, row, levelColumn);
+  const columns = categoriesAt(region, row, levelColumn);
   // A head that is empty may stand above levels as well; the pattern knows it.
-  if (all.length < 2 || !LEVEL_HEAD.test(head) || namesFields(region, row, all)) {
+  if (columns.length < 2 || !LEVEL_HEAD.test(head) || namesFields(region, row, columns)) {
     return undefined;
   }
   const { rows, levels, below } = levelsBelow(region, row, levelColumn);
-  const answers = all.filter((c) => saysAnswer(region.cell(row, c)));
+  const isBoard = rows.length > 1 && areLevels(levels);
+  return isBoard
+    ? { categoryRow: row, levelColumn, columns, levelRows: rows, levels, below }
+    : undefined;
+}
+
+/** The board of a crossing that has cells for the answers. */
+function answeredIn(region: Region, { below, ...crossing }: Crossing): Board | undefined {
+  const all = crossing.columns;
+  const answers = all.filter((c) => saysAnswer(region.cell(crossing.categoryRow, c)));
   const isEverySecond = all.every((c, index) => index === 0 || c - all[index - 1]! === 2);
   const columns = all.filter((c) => !answers.includes(c));
   const isAnswered = below || answers.length > 0 || isEverySecond;
-  const isBoard = rows.length > 1 && areLevels(levels) && isAnswered;
-  if (!isBoard || !holdsQuestions(region, rows, columns)) {
+  if (!isAnswered || !holdsQuestions(region, crossing.levelRows, columns)) {
     return undefined;
   }
   const answer = below ? 'below' : 'beside';
-  return {
-    categoryRow: row,
-    levelColumn,
-    columns,
-    lastColumn: answer === 'beside' ? columns.at(-1)! + 1 : columns.at(-1)!,
-    levelRows: rows,
-    levels,
-    answer,
-  };
+  const last = columns.at(-1)!;
+  return { ...crossing, columns, lastColumn: answer === 'beside' ? last + 1 : last, answer };
+}
+
+const MOSTLY = 0.8;
+/** So many cells of a board without places for answers must be filled. */
+const FEWEST_FILLED = 4;
+const BEHIND_QUESTION = /^(.*?[?？])["”’»)]?[ \t]*[-–—=→>:]*[ \t]*(\S.*)$/su;
+const ASKED = /^(?:q|question|frage?|clue|prompt)\s*[:.]\s+/iu;
+const LABELLED = /\s(\p{L}{1,10}\s*[:.]\s+\S.*)$/su;
+
+/** A text parted before its last line, or else behind the mark that ends its question. */
+function byLineOrMark(text: string): [asks: string, answers: string] {
+  const lines = text.split('\n').filter((line) => line.trim());
+  if (lines.length > 1) {
+    return [lines.slice(0, -1).join('\n'), lines.at(-1)!];
+  }
+  const [, asks = '', behind = ''] = BEHIND_QUESTION.exec(text) ?? [];
+  return [asks, behind];
+}
+
+/** A cell's question and the answer behind it: on a line of its own, behind its mark, in brackets or behind 'A:'. */
+export function partedCell(text: string): { question: string; answer: string } | undefined {
+  const labelled = LABELLED.exec(text);
+  const parts =
+    labelled && fieldOfLine(labelled[1]!)?.role === 'answer'
+      ? [text.slice(0, labelled.index), labelled[1]!.replace(/^[^:.]*[:.]\s*/u, '')]
+      : byLineOrMark(text);
+  const question = parts[0]!.replace(ASKED, '').trim();
+  const answer = parts[1]!.trim().replace(/^[([{](.*)[)\]}]$/su, '$1');
+  return question && answer ? { question, answer } : undefined;
+}
+
+const ASKS = /[?？…]\s*$|_{2,}/u;
+
+/** The board of a crossing whose cells hold their answers behind their questions, or questions alone below counted levels. */
+function filledIn(region: Region, { below, ...crossing }: Crossing): FilledBoard | undefined {
+  const texts = crossing.levelRows
+    .flatMap((row) => crossing.columns.map((column) => region.cell(row, column)))
+    .filter(Boolean);
+  const isMost = (test: (text: string) => boolean): boolean =>
+    texts.filter(test).length >= texts.length * MOSTLY;
+  const isCounted = crossing.levels.every((level) => numberOf(level) !== undefined);
+  if (below || !isCounted || texts.length < FEWEST_FILLED) {
+    return undefined;
+  }
+  const board = { ...crossing, lastColumn: crossing.columns.at(-1)! };
+  if (isMost((text) => partedCell(text) !== undefined)) {
+    return { ...board, answer: 'inside' };
+  }
+  return isMost((text) => ASKS.test(text)) ? { ...board, answer: 'nowhere' } : undefined;
 }
 
 /** Categories stand among the first rows. */
 const ROWS_LOOKED_AT = 12;
 
-/** The board of a region, looked for in its first rows; undefined where it is none. */
-export function findBoard(region: Region): Board | undefined {
+function firstOf<Found>(
+  region: Region,
+  find: (region: Region, crossing: Crossing) => Found | undefined,
+): Found | undefined {
   const last = Math.min(region.top + ROWS_LOOKED_AT, region.bottom - 1);
   for (let row = region.top; row <= last; row++) {
-    const board = boardAt(region, row, region.left);
-    if (board) {
-      return board;
+    const crossing = crossingAt(region, row, region.left);
+    const found = crossing && find(region, crossing);
+    if (found) {
+      return found;
     }
   }
   return undefined;
 }
+
+/** The board of a region, looked for in its first rows; undefined where it is none. */
+export const findBoard = (region: Region): Board | undefined => firstOf(region, answeredIn);
+
+/** A board that holds questions without cells for their answers; undefined where a region is none. */
+export const findFilledBoard = (region: Region): FilledBoard | undefined =>
+  firstOf(region, filledIn);

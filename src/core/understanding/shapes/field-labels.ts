@@ -22,9 +22,15 @@ const WRONG: readonly Meaning[] = ['wrong', 'wrongs'];
 const answerRole = (label: string): Role =>
   likelihoodOf(label, WRONG) > CLEAR ? 'wrong' : 'option';
 
+/** A letter in front of a row numbers an option. */
+const LETTER = /^\(?[A-Ha-h][.)]?$/u;
+
 /** The role of the field that a label names, where its words do. */
 export function roleOfLabel(label: string): Role | undefined {
   const bare = label.replace(/[:*]+$/, '');
+  if (LETTER.test(bare)) {
+    return 'option';
+  }
   const said = meaningOfWords(bare);
   if (!said || said.meaning === 'ignore') {
     return undefined;

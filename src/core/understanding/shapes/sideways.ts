@@ -1,6 +1,6 @@
 // Questions that stand beside one another: the first column names the fields, and each further column holds one question.
 import { alike } from '../../shared/normalise';
-import type { Region } from '../../shared/table/region';
+import { filledIn, type Region } from '../../shared/table/region';
 import { roleOfLabel } from './field-labels';
 
 /** So many rows name a field, and so much of those that hold anything. */
@@ -43,10 +43,49 @@ function namedAcross(region: Region): number {
   for (let column = region.left + 1; column <= region.right; column++) {
     texts.push(region.cell(region.top, column));
   }
-  const filled = texts.filter(Boolean);
-  return filled.length
-    ? filled.filter((text) => roleOfLabel(text) !== undefined).length / filled.length
+  const roles = texts.filter(Boolean).map(roleOfLabel);
+  // "Question 1", "Question 2" and so on count the questions themselves.
+  const areQuestions = roles.every((role) => role === 'stem');
+  return roles.length && !areQuestions
+    ? roles.filter((role) => role !== undefined).length / roles.length
     : 0;
+}
+
+/**
+ * The row of the questions' texts: the one that its label calls so; where none is, the one whose cells ask, or the first
+ * of which no label says what it is and which every further column fills. A board calls a row so for each of its levels.
+ */
+function stemAmong(
+  region: Region,
+  fields: readonly { row: number; role: string }[],
+): number | undefined {
+  const stems = fields.filter(({ role }) => role === 'stem');
+  if (stems.length) {
+    return stems.length === 1 ? stems[0]!.row : undefined;
+  }
+  const roles = fields.map(({ role }) => role);
+  const isChoice = roles.includes('option') && (roles.includes('key') || roles.includes('right'));
+  if (!isChoice) {
+    return undefined;
+  }
+  const rows = Array.from(
+    { length: region.bottom - region.top + 1 },
+    (_, index) => region.top + index,
+  ).filter((row) => filledIn(region, row) === region.right - region.left + 1);
+  return (
+    rows.find((row) => asksAcross(region, row)) ??
+    rows.find((row) => !fields.some((field) => field.row === row))
+  );
+}
+
+const ASKS = /[?？]\s*$/u;
+/** Whether most cells of a row behind its label ask. */
+function asksAcross(region: Region, row: number): boolean {
+  let asking = 0;
+  for (let column = region.left + 1; column <= region.right; column++) {
+    asking += ASKS.test(region.cell(row, column)) ? 1 : 0;
+  }
+  return asking >= (region.right - region.left) * MOSTLY;
 }
 
 /**
@@ -55,7 +94,7 @@ function namedAcross(region: Region): number {
  */
 export function findSideways(region: Region): { columns: number[]; stem: number } | undefined {
   const fields = fieldsDown(region);
-  const stem = fields?.find(({ role }) => role === 'stem')?.row;
+  const stem = fields && stemAmong(region, fields);
   const answers = fields?.some(({ role }) => ANSWERING.has(role));
   if (stem === undefined || !answers || namedAcross(region) > HEADINGS) {
     return undefined;
