@@ -3,7 +3,7 @@ import { GUIDELINES, type CraftCheck } from './contract';
 import { offersChoices } from './words';
 
 const LEAST_WORDS = 3;
-const ASKS = /[?？:…_]|\.{3}/u;
+const ASKS = /[?？؟:…_]|\.{3}/u;
 
 export const stemAsksNothing: CraftCheck = {
   id: 'stem-asks-nothing',

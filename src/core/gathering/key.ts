@@ -3,6 +3,7 @@ import type { Key, Mend, Option } from '../model';
 import { alike, editsBetween } from '../shared/normalise';
 import { count, optionLetter, quoted } from '../shared/plain';
 import { rightByWeights } from '../shared/weights';
+import { placeOfLetter } from '../shared/vocabulary/alphabets';
 import { verdictOf } from '../shared/vocabulary/verdicts';
 import { placesByLabels, withoutSign, withoutWording } from '../understanding';
 
@@ -37,7 +38,7 @@ function partsOf(text: string, key: Key): string[] {
     return [text];
   }
   const parts = text
-    .split(/[,;/|&+\n]|\s+(?:and|und|et|y|e|en|a|i|och|og|ja|és|ve|și)\s+|\s+/u)
+    .split(/[,;/|&+\n]|\s+(?:and|und|et|y|e|en|a|i|och|og|ja|és|ve|și|и|та|και)\s+|\s+/u)
     .map((part) => part.trim().replace(/^[([]|[)\].:]+$/g, ''))
     .filter(Boolean);
   return parts.flatMap((part) =>
@@ -46,15 +47,9 @@ function partsOf(text: string, key: Key): string[] {
 }
 
 /** `A`, `b)`, `3` as an index from 0; undefined where the part is neither. */
-function indexOfPart(part: string, style: Key['style']): number | undefined {
-  if (/^[A-Za-z]$/.test(part)) {
-    return part.toUpperCase().charCodeAt(0) - 65;
-  }
-  if (!/^\d{1,2}$/.test(part)) {
-    return undefined;
-  }
-  return Number(part) - (style === 'number-from-0' ? 0 : 1);
-}
+const indexOfPart = (part: string, style: Key['style']): number | undefined =>
+  placeOfLetter(part) ??
+  (/^\d{1,2}$/.test(part) ? Number(part) - (style === 'number-from-0' ? 0 : 1) : undefined);
 
 function byPosition(
   { cell, text, key }: KeyInput,

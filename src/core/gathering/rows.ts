@@ -98,7 +98,7 @@ export function whyNoQuestion(
   const isEcho =
     answersGiven.length > 1 &&
     new Set(answersGiven).size === 1 &&
-    !/[?？]/u.test(stem) &&
+    !/[?？؟]/u.test(stem) &&
     stem.split(/\s+/).length < 3;
   if (
     isEcho ||

@@ -6,6 +6,7 @@ import { bareWords } from '../shared/normalise';
 import { quoted } from '../shared/plain';
 import type { Region } from '../shared/table/region';
 import { findInnerSeparator, splitCell, splitLabelled } from '../shared/table/separators';
+import { letterInLatin } from '../shared/vocabulary/alphabets';
 import { saysFromZero, saysRightAnswer } from '../shared/vocabulary/key-words';
 import { speaksOf } from '../shared/vocabulary/rule-words';
 import { trueFalseWords, verdictOf, verdictPair } from '../shared/vocabulary/verdicts';
@@ -209,6 +210,23 @@ function fromWords(evidence: KeyEvidence, key: Column): KeyLearned | undefined {
 const names = (text: string, key: Column): boolean =>
   Boolean(key.heading) && bareWords(text).includes(bareWords(key.heading!));
 
+/** Letters of another alphabet, as headings, samples or a list show them, are none that a file is filled with. */
+function withOwnLetters(learned: KeyLearned, evidence: KeyEvidence, key: Column): KeyLearned {
+  const shown = [
+    ...having(evidence, 'option').map(({ heading = '' }) => heading.trim()),
+    ...sampleRows(evidence, [key]).map(([text]) => text!),
+    ...(key.values ?? []),
+  ];
+  const other = shown.find((text) => letterInLatin(text) !== undefined);
+  return learned.key.style === 'letter' && other
+    ? {
+        ...learned,
+        sure: false,
+        because: `letters such as ${quoted(other)} are not written here, but A, B, C in their place`,
+      }
+    : learned;
+}
+
 function fromKeyColumn(evidence: KeyEvidence, key: Column): KeyLearned {
   const options = having(evidence, 'option');
   const found =
@@ -337,5 +355,7 @@ export function learnKey(evidence: KeyEvidence): KeyLearned {
     };
   }
   const [key] = having(evidence, 'key');
-  return key ? fromKeyColumn(evidence, key) : withoutColumn(evidence);
+  return key
+    ? withOwnLetters(fromKeyColumn(evidence, key), evidence, key)
+    : withoutColumn(evidence);
 }

@@ -35,7 +35,7 @@ function isRemark(region: Region, row: number): boolean {
   return (
     filledIn(region, row) === 1 &&
     text.split(/\s+/u).length >= REMARK_WORDS &&
-    !/[?？]\s*$/u.test(text)
+    !/[?？؟]\s*$/u.test(text)
   );
 }
 

@@ -64,7 +64,7 @@ export function promisedIn(source: string): Promised | undefined {
     .filter(({ text }) => text.trim())
     .slice(0, LOOKED_AT);
   for (const { text, line } of lines) {
-    const count = text.length > LONGEST || /[?？|\t]/u.test(text) ? undefined : countIn(text);
+    const count = text.length > LONGEST || /[?？؟|\t]/u.test(text) ? undefined : countIn(text);
     if (count !== undefined) {
       return { count, line };
     }

@@ -19,7 +19,7 @@ const whole = (text: string): number | undefined =>
 const MOST_SHORT = 24;
 /** Shares of the filled cells that pass. The order is the model's: new ones go to the end, with a new version. */
 const TESTS: readonly Test[] = [
-  (text) => /[?？]\s*$/.test(text),
+  (text) => /[?？؟]\s*$/.test(text),
   (text) => /_{2,}|\.{4,}|…{2,}/.test(text),
   (text) => /[[{][^\]}]{0,40}[\]}]/.test(text),
   (text) => LETTER.test(text),

@@ -113,7 +113,7 @@ export function headingFigures(
     new Set(texts.map(({ text }) => alike(text))).size / texts.length,
     Math.min(1, mean(texts.map(({ text }) => text.length)) / 40),
     flag(next === undefined),
-    texts.filter(({ text }) => /[?？]\s*$/.test(text)).length / texts.length,
+    texts.filter(({ text }) => /[?？؟]\s*$/.test(text)).length / texts.length,
   ];
 }
 

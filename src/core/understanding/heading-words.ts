@@ -100,9 +100,8 @@ function labelIn(bare: string): string | undefined {
 
 /** The number or letter that a heading ends with or consists of, from 1 ('Answer B' gives 2); undefined where it has none. */
 export function labelOf(heading: string): number | undefined {
-  const bare = bareWords(
-    splitCamel(withoutBrackets(heading.slice(0, LONGEST_HEADING * 2).replace(EXAMPLE, ''))),
-  );
+  const own = heading.slice(0, LONGEST_HEADING * 2).replace(EXAMPLE, '');
+  const bare = inKnownWords(bareWords(splitCamel(withoutBrackets(own))));
   const ordinal = bare
     .split(' ')
     .map(ordinalOf)

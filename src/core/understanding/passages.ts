@@ -33,7 +33,7 @@ const TOLD = 0.7;
 const MOSTLY = 0.8;
 const LONG_TEXT = 40;
 const ENDS = /[.!…。][)"'”’»]?\s*$/u;
-const ASKS_AT_END = /[?？:…_]\s*$/u;
+const ASKS_AT_END = /[?？؟:…_]\s*$/u;
 
 /** How sure it is that a column holds the texts that questions are about, by its cells and by a word for it as well. */
 const SHOWN = 0.6;

@@ -65,7 +65,7 @@ function startsAsBelow(region: Region, row: number): boolean {
   return false;
 }
 
-const ASKS = /[?？]\s*$/u;
+const ASKS = /[?？؟]\s*$/u;
 const FEWEST_ASKING = 2;
 
 /** Whether a row asks in a column in which rows above it ask as well. */

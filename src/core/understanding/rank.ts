@@ -1,4 +1,5 @@
 // Readings of a whole table weighed against one another by what its rows become under each.
+import { letterInLatin } from '../shared/vocabulary/alphabets';
 import { assign, ONE, type Assigned } from './assign';
 import { withBounds } from './bounds';
 import { MEANINGS, roleOfMeaning, type Meaning, type TableView } from './contract';
@@ -69,7 +70,8 @@ const FEWEST = 3;
 function groupNames({ columns }: TableView): string[] {
   const names = columns.map(groupName);
   const values = columns.map(({ heading }) => {
-    const [, before = '', bare] = BARE.exec(heading.toLowerCase()) ?? [];
+    const [, before = '', bare] =
+      BARE.exec(letterInLatin(heading.trim().toLowerCase()) ?? heading.toLowerCase()) ?? [];
     if (bare === undefined) {
       return undefined;
     }

@@ -31,6 +31,6 @@ export function statesRules(region: Region, row: number): boolean {
   const stated = rules + count(CHOICES);
   // In a narrow table a length says it alone.
   const isStated = stated >= LEAST || (filled.length <= LEAST && count([LENGTH]) > 0);
-  const asks = filled.some((text) => /[?？]\s*$/u.test(text));
+  const asks = filled.some((text) => /[?？؟]\s*$/u.test(text));
   return rules > 0 && !asks && isStated && stated >= filled.length * MOSTLY;
 }

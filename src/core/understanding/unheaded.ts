@@ -131,7 +131,7 @@ const LIKELY = 0.6;
 function offeredRun(view: TableView, base: readonly Assigned[]): Run | undefined {
   const stem = base.findIndex(({ meaning }) => meaning === 'stem');
   const texts = view.columns[stem]?.texts.filter(Boolean) ?? [];
-  const asks = texts.filter((text) => /[?？]\s*$/u.test(text)).length;
+  const asks = texts.filter((text) => /[?？؟]\s*$/u.test(text)).length;
   const isAsked = texts.length >= LEAST_ROWS && asks >= texts.length * ASKED;
   return isAsked
     ? runsOf(view, base).find(({ from, to }) => from === stem + 1 && to - from + 1 >= OFFERED)

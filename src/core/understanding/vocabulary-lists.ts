@@ -45,7 +45,7 @@ const UNTOLD: ReadonlySet<Meaning> = new Set<Meaning>([
   'endings',
 ]);
 
-const ASKS = /[?？:]\s*$|_{2}|\.{3}|…/u;
+const ASKS = /[?？؟:]\s*$|_{2}|\.{3}|…/u;
 const FEW_WORDS = 4;
 const areWords = (column: ColumnView): boolean =>
   filledOf(column).every((text) => !ASKS.test(text) && text.split(/\s+/u).length <= FEW_WORDS);

@@ -110,7 +110,7 @@ function mayBelong(column: TableView['columns'][number]): boolean {
 const isNamed = (column: TableView['columns'][number], meaning: Meaning): boolean =>
   meaning !== 'ignore' && says(column, meaning) >= HEADED;
 
-const ENDS_AS_SENTENCE = /[?？!.:;]\s*$|_{2}/u;
+const ENDS_AS_SENTENCE = /[?？؟!.:;]\s*$|_{2}/u;
 const FEW_WORDS = 4;
 
 /** Whether texts are words and short phrases that ask nothing. */

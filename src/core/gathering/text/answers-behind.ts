@@ -8,7 +8,7 @@ import { POINTS_ALONE } from './points';
 
 /** A question, its sign, and a short text that asks nothing. */
 const BEHIND =
-  /^([^\t|;]{6,}?[?？]["'”’]?)[ \u00a0]*(?:[-–—:=>→]+ *)?(?=[^\s,;|"])([^?？\t|;]{1,80})$/u;
+  /^([^\t|;]{6,}?[?？؟]["'”’]?)[ \u00a0]*(?:[-–—:=>→]+ *)?(?=[^\s,;|"])([^?？؟\t|;]{1,80})$/u;
 /** More commas part columns. */
 const MOST_COMMAS = 1;
 /** So many questions, and so much of all that have no answer, are typed so. */
@@ -51,7 +51,7 @@ const isOpen = ({ options, answers, stem }: Draft): boolean =>
   !options.length && !answers.length && stem.length === 1;
 
 const LONGEST = 300;
-const IN_BRACKETS = /^(.{6,}?[?？.!]["'”’]?)\s*[([{]\s*([^()[\]{}]{1,60}?)\s*[)\]}]\s*\.?$/u;
+const IN_BRACKETS = /^(.{6,}?[?？؟.!]["'”’]?)\s*[([{]\s*([^()[\]{}]{1,60}?)\s*[)\]}]\s*\.?$/u;
 
 /** Where an answer in brackets begins behind a question, and where it ends. */
 function bracketedBehind(text: string): { end: number; at: number; to: number } | undefined {

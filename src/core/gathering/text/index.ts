@@ -39,7 +39,7 @@ function isChatter(draft: Draft, others: boolean): boolean {
     return false;
   }
   const text = plainOfPieces(draft.stem);
-  return !isJudged(text) && (others || !/[?？]\W*$|_{2,}/u.test(text));
+  return !isJudged(text) && (others || !/[?？؟]\W*$|_{2,}/u.test(text));
 }
 
 /** How the document tells its keys, as its questions show it. */

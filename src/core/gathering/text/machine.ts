@@ -20,7 +20,7 @@ export type Assembled = {
 
 type OptionToken = Extract<Token, { is: 'numbered' | 'lettered' | 'bullet' }>;
 const endsAsked = (text: string): boolean =>
-  /[?？:…]["'”’)\]]*\s*$|_{2,}\W*$|\.\.\.\s*$/u.test(text);
+  /[?？؟:…]["'”’)\]]*\s*$|_{2,}\W*$|\.\.\.\s*$/u.test(text);
 
 /** So many lines without a gap tell what they are. */
 const LONGEST_BLOCK = 60;

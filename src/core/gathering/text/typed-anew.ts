@@ -5,6 +5,7 @@ import { fieldOfLine, headsAnswers } from '../../shared/vocabulary/answer-lines'
 import { likelihoodOf } from '../../understanding';
 import { asksToMatch } from './match-words';
 import { partsOf } from './option-line';
+import { inLatinScript } from './other-scripts';
 import { anew, isLine, OFTEN, whereOften, withTicks, type Lines } from './retyping';
 import { TYPED_OTHERWISE } from './typed-otherwise';
 
@@ -171,6 +172,7 @@ const ticksBehind = (lines: Lines): Lines =>
   });
 
 const STEPS: readonly ((lines: Lines) => Lines)[] = [
+  inLatinScript,
   ...TYPED_OTHERWISE,
   blanksAlone,
   whereOften(unwrapped, 1),

@@ -57,7 +57,7 @@ export function lastLineOf({ stem }: Draft): string {
   return line.text.slice(from, to);
 }
 
-const ASKED = /[?？:…]["'”’)\]]*\s*(?:[([].{1,20}[)\]])?\s*$|_{2,}\W*$|\.\.\.\s*$/u;
+const ASKED = /[?？؟:…]["'”’)\]]*\s*(?:[([].{1,20}[)\]])?\s*$|_{2,}\W*$|\.\.\.\s*$/u;
 /** Whether a text ends as questions do; points in brackets may stand behind. */
 export const endsAsked = (text: string): boolean => ASKED.test(text);
 

@@ -39,7 +39,7 @@ const trueOrFalse = (word: string, isTrue: boolean): Option[] => {
   ];
 };
 
-const ASKS = /[?？]["'”’»)\]]*\s*$/u;
+const ASKS = /[?？؟]["'”’»)\]]*\s*$/u;
 /** Verdicts that answer a question in another sense as well: 'Which side is starboard? Right.' */
 const OF_TWO_SENSES =
   /^(?:right|wrong|good|goed|fout|bon|bonne|juste|bien|mal|exact|rett|fact|fiction|mauvais|mauvaise)$/u;

@@ -1,6 +1,7 @@
 // What a text is: columns, a list of terms, or questions written one below the other.
 import type { Separator } from '../../model';
 import { fieldOfLine } from '../../shared/vocabulary/answer-lines';
+import { hasOtherScript, labelInLatin, nameInEnglish } from '../../shared/vocabulary/other-labels';
 import { findSeparator } from '../delimited/separator';
 import { DOTS, readTerms } from './terms';
 
@@ -39,7 +40,7 @@ const JUDGED_LINES = 400;
 const JUDGED_CHARACTERS = 200_000;
 
 /** A question mark at the end, or before what is said of the question in brackets: '(2 points)'. */
-const ASKING = /[?？]\W*(?:[([][^()[\]]{1,30}[)\]]\W*)?$/u;
+const ASKING = /[?？؟]\W*(?:[([][^()[\]]{1,30}[)\]]\W*)?$/u;
 
 /** What speaks for columns, terms or questions in the first filled lines of a text. */
 type Evidence = {
@@ -63,10 +64,22 @@ type Evidence = {
   terms: ReturnType<typeof readTerms>;
 };
 
+/** A line with its label or name in Latin script, where it is typed in another. */
+function inLatin(line: string): string {
+  if (!hasOtherScript(line)) {
+    return line;
+  }
+  const label = labelInLatin(line);
+  return nameInEnglish(line) ?? label.replace(/^(\s*\(?(?:[A-Ha-h]|\d{1,3})[.)])(?=\p{L})/u, '$1 ');
+}
+
 function evidenceOf(source: string, name: string): Evidence {
   const all = source.slice(0, JUDGED_CHARACTERS).split(/\r\n?|\n/);
   // Blanks in front are gone before any pattern looks, since several patterns would each walk over them.
-  const lines = all.filter((line) => line.trim()).slice(0, JUDGED_LINES);
+  const lines = all
+    .filter((line) => line.trim())
+    .slice(0, JUDGED_LINES)
+    .map(inLatin);
   const hits = (test: (line: string) => boolean): number => lines.filter(test).length;
   const [tabs, semicolons, bars, commas] = SIGNS.map((sign) => evenness(lines, sign)) as [
     Evenness,

@@ -63,7 +63,7 @@ function readTwoLines(name: string, lines: readonly string[]): Terms | undefined
       !LABEL.test(term!.text) &&
       !/^\W*\p{L}{1,20}\s*:/u.test(term!.text + definition.text) &&
       definition.text.length > term!.text.length &&
-      !/[?？]$/u.test(definition.text),
+      !/[?？؟]$/u.test(definition.text),
   );
   if (all.length < FEWEST_BLOCKS || !areCards) {
     return undefined;

@@ -15,7 +15,7 @@ const onlyText = (region: Region, row: number): string | undefined => {
   }
   const text = rowText(region, row).trim();
   const raw = region.sheet.rows[row]?.find((cell) => cell.trim())?.trim() ?? '';
-  return text.length <= LONGEST && /\p{L}{2}/u.test(raw) && !/[?？.!]\s*$/u.test(raw)
+  return text.length <= LONGEST && /\p{L}{2}/u.test(raw) && !/[?？؟.!]\s*$/u.test(raw)
     ? raw
     : undefined;
 };

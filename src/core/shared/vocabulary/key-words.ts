@@ -1,4 +1,5 @@
 // Words by which sentences and headings speak of the right answer and of how it is told, a row for each language.
+import { inKnownWords } from './other-scripts';
 import { amongWords, type Phrases } from './phrases';
 
 const RIGHT: Phrases = {
@@ -114,15 +115,18 @@ const PATTERNS = {
   fromZero: amongWords(FROM_ZERO),
 };
 
+const says = (what: keyof typeof PATTERNS, words: string): boolean =>
+  PATTERNS[what].test(inKnownWords(words));
+
 /** Whether bare words speak of the right answer. */
-export const saysRightAnswer = (words: string): boolean => PATTERNS.right.test(words);
+export const saysRightAnswer = (words: string): boolean => says('right', words);
 /** Whether bare words say that something comes first. */
-export const saysFirst = (words: string): boolean => PATTERNS.first.test(words);
+export const saysFirst = (words: string): boolean => says('first', words);
 /** Whether bare words ask that a text be repeated. */
-export const saysRepeated = (words: string): boolean => PATTERNS.repeated.test(words);
+export const saysRepeated = (words: string): boolean => says('repeated', words);
 /** Whether bare words speak of a letter. */
-export const saysLetter = (words: string): boolean => PATTERNS.letter.test(words);
+export const saysLetter = (words: string): boolean => says('letter', words);
 /** Whether bare words speak of a number. */
-export const saysNumber = (words: string): boolean => PATTERNS.number.test(words);
+export const saysNumber = (words: string): boolean => says('number', words);
 /** Whether bare words say that something is counted from nought. */
-export const saysFromZero = (words: string): boolean => PATTERNS.fromZero.test(words);
+export const saysFromZero = (words: string): boolean => says('fromZero', words);

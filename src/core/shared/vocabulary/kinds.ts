@@ -2,6 +2,7 @@
 import type { Kind } from '../../model';
 import { bareWords } from '../normalise';
 import { FORMED, type KindWords } from './kind-words';
+import { inKnownWords } from './other-scripts';
 import { among } from './phrases';
 import { PLAIN } from './plain-kind-words';
 
@@ -32,7 +33,7 @@ const ONE =
   /\b(?:exactly|only|just) one\b|(?<!than )\bone (?:(?:right|correct) )?(?:answer|option|response)\b|\bsingle (?:(?:right|correct) )?(?:answer|response)\b/;
 
 function findKind(text: string): Kind | undefined {
-  const words = bareWords(text.replace(/([a-z])([A-Z])/g, '$1 $2'));
+  const words = inKnownWords(bareWords(text.replace(/([a-z])([A-Z])/g, '$1 $2')));
   if (!words) {
     return undefined;
   }

@@ -1,12 +1,13 @@
 // A column that names the right options: by letter, by number, by their text or by their heading.
 import type { Key } from '../../model';
 import { alike } from '../../shared/normalise';
+import { placeOfLetter } from '../../shared/vocabulary/alphabets';
 
 /** A row's key cell beside its options, empty ones kept. */
 export type Named = { key: string; options: readonly string[] };
 
 const JOINING =
-  /\s*[,;/|&+\n]\s*|\s+(?:and|und|et|y|e|en|i|och|og|ja|és|ve|și|a|or|oder|ou)\s+|\s+/u;
+  /\s*[,;/|&+\n]\s*|\s+(?:and|und|et|y|e|en|i|och|og|ja|és|ve|și|a|or|oder|ou|и|та|και)\s+|\s+/u;
 
 /** The parts of a cell that names several options. */
 export function partsOf(text: string): string[] {
@@ -16,15 +17,13 @@ export function partsOf(text: string): string[] {
     .filter(Boolean);
 }
 
-const letterAt = (part: string): number | undefined =>
-  /^[A-Za-z]$/.test(part) ? part.toUpperCase().charCodeAt(0) - 65 : undefined;
 const numberAt = (part: string): number | undefined =>
   /^\d{1,2}$/.test(part) ? Number(part) : undefined;
 
 const letters = (text: string): (number | undefined)[] => {
   const parts = partsOf(text);
   return parts.flatMap((part) =>
-    /^[A-J]{2,5}$|^[a-j]{2,5}$/.test(part) ? [...part].map(letterAt) : [letterAt(part)],
+    /^[A-J]{2,5}$|^[a-j]{2,5}$/.test(part) ? [...part].map(placeOfLetter) : [placeOfLetter(part)],
   );
 };
 
@@ -37,7 +36,7 @@ export const wordingIn = (text: string): string => WITH_WORDING.exec(text)?.[2] 
 /** A key that says an option's letter or number with its wording, 'B (56)' or 'b) Water', as the letter or number alone. */
 export function withoutWording(key: string, options: readonly string[]): string {
   const [, label = '', wording = ''] = WITH_WORDING.exec(key) ?? [];
-  const place = letterAt(label) ?? (numberAt(label) ?? 0) - 1;
+  const place = placeOfLetter(label) ?? (numberAt(label) ?? 0) - 1;
   const said = options[place];
   return said && wording && alike(said) === alike(wording) && alike(key) !== alike(said)
     ? label
@@ -49,7 +48,7 @@ export type Reading = { style: Key['style']; share: number };
 
 /** Options that are nothing but their own letters stand for any text: what names one names its place. */
 const areLetters = ({ options }: Named): boolean =>
-  options.length > 1 && options.every((text, index) => letterAt(text) === index);
+  options.length > 1 && options.every((text, index) => placeOfLetter(text) === index);
 const LETTERS_NAME_PLACES = 0.5;
 
 const isPlace = (place: number | undefined, { options }: Named): boolean =>
@@ -72,7 +71,7 @@ const LABEL = /(?:^|[\s._-])(\p{L}|\d{1,2})[.):]?$/u;
 export function labelsOfHeadings(headings: readonly string[]): string[] {
   const labels = headings.map((heading) => alike(LABEL.exec(heading.trim())?.[1] ?? ''));
   const isInTurn = [
-    (label: string, index: number) => letterAt(label) === index,
+    (label: string, index: number) => placeOfLetter(label) === index,
     (label: string, index: number) => numberAt(label) === index + 1,
     (label: string, index: number) => numberAt(label) === index,
   ].some((counted) => labels.every(counted));

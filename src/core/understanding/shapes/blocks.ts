@@ -102,7 +102,7 @@ function labelsDown(region: Region): LabelsDown | undefined {
     }
     filled++;
     // A sentence is an instruction, though it may begin with the word for a field.
-    const isName = label.length <= 40 && !/[?？]\s*$|\S\s+\S+\s+\S+.*\.$/u.test(label);
+    const isName = label.length <= 40 && !/[?？؟]\s*$|\S\s+\S+\s+\S+.*\.$/u.test(label);
     const role = isName ? named(label) : undefined;
     if (role) {
       labelled.push({ row, label, role });

@@ -41,7 +41,7 @@ function categoriesAt(region: Region, row: number, levelColumn: number): number[
     if (
       text.length > 45 ||
       /^\p{L}$/u.test(text) ||
-      /[?？]\s*$/.test(text) ||
+      /[?？؟]\s*$/.test(text) ||
       numberOf(text) !== undefined
     ) {
       return [];
@@ -137,7 +137,7 @@ function holdsQuestions(
     return true;
   }
   return (
-    texts.filter((text) => /[?？…:]\s*$|_{2,}/u.test(text) || text.length > 18).length >=
+    texts.filter((text) => /[?？؟…:]\s*$|_{2,}/u.test(text) || text.length > 18).length >=
     texts.length * 0.5
   );
 }
@@ -178,7 +178,7 @@ function answeredIn(region: Region, { below, ...crossing }: Crossing): Board | u
 const MOSTLY = 0.8;
 /** So many cells of a board without places for answers must be filled. */
 const FEWEST_FILLED = 4;
-const BEHIND_QUESTION = /^(.*?[?？])["”’»)]?[ \t]*[-–—=→>:]*[ \t]*(\S.*)$/su;
+const BEHIND_QUESTION = /^(.*?[?？؟])["”’»)]?[ \t]*[-–—=→>:]*[ \t]*(\S.*)$/su;
 const ASKED = /^(?:q|question|frage?|clue|prompt)\s*[:.]\s+/iu;
 const LABELLED = /\s(\p{L}{1,10}\s*[:.]\s+\S.*)$/su;
 
@@ -204,7 +204,7 @@ export function partedCell(text: string): { question: string; answer: string } |
   return question && answer ? { question, answer } : undefined;
 }
 
-const ASKS = /[?？…]\s*$|_{2,}/u;
+const ASKS = /[?？؟…]\s*$|_{2,}/u;
 
 /** The board of a crossing whose cells hold their answers behind their questions, or questions alone below counted levels. */
 function filledIn(region: Region, { below, ...crossing }: Crossing): FilledBoard | undefined {

@@ -78,7 +78,7 @@ function stemAmong(
   );
 }
 
-const ASKS = /[?？]\s*$/u;
+const ASKS = /[?？؟]\s*$/u;
 /** Whether most cells of a row behind its label ask. */
 function asksAcross(region: Region, row: number): boolean {
   let asking = 0;
