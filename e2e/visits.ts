@@ -144,7 +144,7 @@ export const visit: Record<string, (page: Page) => Promise<void>> = {
       mimeType: 'application/octet-stream',
       buffer: Buffer.from(write(book, { type: 'array', bookType: 'xlsx' }) as ArrayBuffer),
     });
-    await page.getByRole('button', { name: 'Play the 1 question' }).click();
+    await page.getByRole('button', { name: 'Play the question' }).click();
     await expect(page.getByRole('table', { name: 'Board' })).toBeVisible();
   },
   'a form filled in': async (page) => {

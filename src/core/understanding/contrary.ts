@@ -1,6 +1,7 @@
 // What the cells of a column speak for or against, whatever its heading says: references that stand again and again, addresses for
 // names, sentences for numbers, lists for single options, and the wording of another cell behind a letter.
 import { alike } from '../shared/normalise';
+import { kindOfWord } from '../shared/vocabulary/kinds';
 import { verdictPair } from '../shared/vocabulary/verdicts';
 import { isListed } from '../shared/table/separators';
 import { ONE } from './assign';
@@ -48,7 +49,20 @@ function areTicks(column: ColumnView): boolean {
     filled.every((text) => text === first)
   );
 }
-const areLists = (column: ColumnView): boolean => share(filledOf(column), isListed) >= MOSTLY;
+/** Whether cells hold lists as programs write them; a form shows one at most. */
+const areLists = (column: ColumnView): boolean =>
+  filledOf(column).length > 0 &&
+  filledOf(column).filter(isListed).length >= filledOf(column).length * MOSTLY;
+
+/** Whether what stands in a column is no word for a kind, and its heading says nothing of kinds. */
+const areNoKinds = (column: ColumnView): boolean => {
+  const words = [...filledOf(column), ...(column.list ?? [])];
+  return (
+    words.length > 0 &&
+    says(column, 'kind') <= NAMED &&
+    words.every((text) => kindOfWord(text) === undefined && /\s\S+\s/u.test(text))
+  );
+};
 
 const PICTURE = /\.\p{L}{2,5}$|:\/\/|[\\/]/u;
 const SENTENCE = /\s\S+\s|[.!?。！？]$/u;
@@ -136,6 +150,7 @@ function against(column: ColumnView): readonly Meaning[] {
     ...(areNoNumbers(column) ? NUMBERS : []),
     ...(areLists(column) ? (['option'] as const) : []),
     ...(areNoUses(column) ? (['use'] as const) : []),
+    ...(areNoKinds(column) ? (['kind'] as const) : []),
     ...(areNoPictures(column) ? (['image'] as const) : []),
   ];
 }

@@ -40,6 +40,9 @@ const RULES: readonly { costs: number; isBroken: (count: Counts) => boolean }[] 
   { costs: 1.5, isBroken: (count) => count('options') > 0 && count('option') > 0 },
 ];
 
+/** What it costs, in nats, that cards offer choices. */
+const OFFERED = 3;
+
 /** What the rules say of a table whose columns have these meanings, in nats; 0 where none is broken. */
 export function grammar(meanings: readonly Meaning[]): number {
   const counts = new Map<Role, number>();
@@ -48,5 +51,11 @@ export function grammar(meanings: readonly Meaning[]): number {
     counts.set(role, (counts.get(role) ?? 0) + 1);
   }
   const count: Counts = (role) => counts.get(role) ?? 0;
-  return RULES.reduce((sum, { costs, isBroken }) => sum - (isBroken(count) ? costs : 0), 0);
+  // Cards have two sides and nothing to choose from.
+  const areCards = meanings.includes('term') && meanings.includes('definition');
+  const offers = areCards && (counts.get('option') ?? 0) + (counts.get('options') ?? 0) > 0;
+  return RULES.reduce(
+    (sum, { costs, isBroken }) => sum - (isBroken(count) ? costs : 0),
+    offers ? -OFFERED : 0,
+  );
 }

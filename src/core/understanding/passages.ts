@@ -66,6 +66,23 @@ function passageOdds(column: ColumnView, one: Assigned): number {
   return isNamed ? NAMED : SHOWN;
 }
 
+/** What no word says of a receiver's column for the text that several questions share. */
+const UNSAID: ReadonlySet<Meaning> = new Set<Meaning>([...MAY_BE, 'kind']);
+
+/** A receiver's column for such a text beside one that is called the question: a question brings its text along itself. */
+function withoutPlace(
+  columns: TableView['columns'],
+  assigned: readonly Assigned[],
+  said: ReadonlyMap<number, Meaning>,
+): Assigned[] {
+  const question = columns.findIndex((column) => says(column, 'stem') > TOLD);
+  return assigned.map((one, at) => {
+    const isPassage =
+      at < question && !said.has(at) && PASSAGE.test(bareWords(columns[at]!.heading));
+    return isPassage && UNSAID.has(one.meaning) ? takenFor(one, 'ignore', SHOWN) : one;
+  });
+}
+
 /** The text that questions are about, in a column of its own before them, taken for the first part of each question. */
 export function withPassage(
   { columns, rows, blank }: TableView,
@@ -74,8 +91,11 @@ export function withPassage(
 ): Assigned[] {
   const stems = assigned.flatMap(({ meaning }, column) => (meaning === 'stem' ? [column] : []));
   const stem = stems.at(-1) ?? -1;
+  if (blank) {
+    return withoutPlace(columns, assigned, said);
+  }
   const asks = (columns[stem]?.texts ?? []).filter((text) => ASKS_AT_END.test(text));
-  if (blank || rows < LEAST_ROWS || stem < 1 || asks.length < rows * MOSTLY) {
+  if (rows < LEAST_ROWS || stem < 1 || asks.length < rows * MOSTLY) {
     return [...assigned];
   }
   return assigned.map((one, column) => {

@@ -9,6 +9,8 @@ const LENGTH = /^[^?]{0,20}\d\s*(?:char|zeichen|caract|caratt|tekens|znak|tecken
 const RULES: readonly RegExp[] = [
   /(?<!\p{L})(?:max|min|optional|required|mandatory|pflicht|freiwillig|obligatoire|facultati|obligatori|opcional|opzional|verplicht|optioneel|obowiązkow|valfri|frivillig)/iu,
   LENGTH,
+  /(?<!\p{L})(?:leave (?:it |this )?(?:empty|blank)|(?:separated|parted|joined) by|leer lassen|frei lassen|getrennt (?:durch|mit)|laisser vide|séparés? par|dejar vacío|separad[oa]s? por|lasciare vuoto|separat[oi] da|leeg laten|gescheiden door)(?!\p{L})/iu,
+  /^(?:x|1|✓|tick|cross|kreuz|ja|yes)\s(?:if|when|where|for|wenn|falls|bei|si|se|als|indien)\s/iu,
 ];
 /** What may be a rule beside others and an answer elsewhere: a choice or range of numbers or short words, '1-4', 'mcq / tf'. */
 const CHOICES: readonly RegExp[] = [
@@ -17,6 +19,9 @@ const CHOICES: readonly RegExp[] = [
   /^\(\d{1,4}\)$/u,
   /^(?:(?:the\s)?(?:number|letter|index|text|name|link|url)(?:\s\(|\sof\s))/iu,
 ];
+
+/** A cell that is bracketed as a whole names what is to stand there: '(word)', '<translation>'. */
+const BRACKETED = /^(?:\([^()]+\)|<[^<>]+>|\[[^[\]]+\])$/u;
 
 /** Whether a row states rules: lengths, choices, what must be filled and what may be left empty. */
 export function statesRules(region: Region, row: number): boolean {
@@ -31,6 +36,7 @@ export function statesRules(region: Region, row: number): boolean {
   const stated = rules + count(CHOICES);
   // In a narrow table a length says it alone.
   const isStated = stated >= LEAST || (filled.length <= LEAST && count([LENGTH]) > 0);
+  const areNames = filled.length > 1 && filled.every((text) => BRACKETED.test(text));
   const asks = filled.some((text) => /[?？؟]\s*$/u.test(text));
-  return rules > 0 && !asks && isStated && stated >= filled.length * MOSTLY;
+  return areNames || (rules > 0 && !asks && isStated && stated >= filled.length * MOSTLY);
 }

@@ -10,6 +10,7 @@ import { openBankFile, saveBankFile } from '../state/bank-file';
 import { copyBank, openBank, openDemo, openOwn, otherBanks, resetDemo } from '../state/banks';
 import { DEMO } from '../state/demo';
 import type { Asked } from './BankDialog';
+import { BankRoom } from './BankRoom';
 import { CUT_LABEL } from './cut-label';
 
 const BankDialog = lazy(() => import('./BankDialog'));
@@ -145,6 +146,8 @@ export function BankMenu() {
           <Menu.Item onClick={saveAsFile}>Save this bank as a file</Menu.Item>
           <Menu.Item onClick={() => setAsked('earlier')}>Earlier states …</Menu.Item>
           <Menu.Item onClick={() => void resetDemo()}>Put the demo back to how it ships</Menu.Item>
+          <Menu.Divider />
+          <BankRoom />
         </Menu.Dropdown>
       </Menu>
       {field}

@@ -7,6 +7,7 @@ import { count } from '../../core/shared/plain';
 import { nameItems } from '../../core/shared/references';
 import { PlaceHead, type MainAct } from '../parts/PlaceHead';
 import { questionsAt } from '../parts/questions-at';
+import { these } from '../parts/these';
 import { useActs } from '../state/acts';
 import { addItems, bankState, useBank } from '../state/bank';
 import { handOverOnly, setChoice } from '../state/hand-over';
@@ -69,7 +70,7 @@ function useHandOverAct(shown: Shown, selected: readonly string[]): MainAct {
   const help = 'Export, download: to the receivers’ files.';
   if (selected.length > 1) {
     return {
-      label: `Hand over these ${selected.length}`,
+      label: `Hand over ${these(selected.length)}`,
       help,
       run: () => {
         handOverOnly('selected in the bank', selected);
@@ -79,7 +80,7 @@ function useHandOverAct(shown: Shown, selected: readonly string[]): MainAct {
   }
   if (isFiltered(shown.criteria)) {
     return {
-      label: `Hand over these ${shown.rows.length}`,
+      label: `Hand over ${these(shown.rows.length)}`,
       help,
       isDisabled: !shown.rows.length,
       run: () => {

@@ -8,6 +8,7 @@ import { Busy } from '../parts/Busy';
 import { isTyping } from '../parts/keys';
 import { LinkButton } from '../parts/LinkButton';
 import { PlaceHead, type MainAct } from '../parts/PlaceHead';
+import { these } from '../parts/these';
 import { useActs } from '../state/acts';
 import { useBank } from '../state/bank';
 import {
@@ -117,7 +118,7 @@ function nextAct(state: DraftingState): MainAct | undefined {
   const left = keepable(review).length;
   if (left && !kept) {
     return {
-      label: `Keep all ${left}`,
+      label: left === 1 ? 'Keep the one left' : `Keep all ${left}`,
       help: 'All that nothing was decided of, but for those that can’t be used.',
       run: () => keepAll(state.bench),
     };
@@ -147,7 +148,7 @@ function TakenBar() {
       acts={
         <>
           <LinkButton data-main onClick={handOver}>
-            Hand over these {taken.ids.length}
+            Hand over {these(taken.ids.length)}
           </LinkButton>
           {taken.as !== 'questions' && (
             <LinkButton onClick={() => go('/sets')}>See the {taken.as}</LinkButton>

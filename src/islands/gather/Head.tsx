@@ -6,6 +6,7 @@ import type { Finding } from '../../core/model';
 import { count } from '../../core/shared/plain';
 import { PlaceHead, type MainAct } from '../parts/PlaceHead';
 import { say } from '../parts/say';
+import { these } from '../parts/these';
 import { useActs } from '../state/acts';
 import { useAnnounce } from '../state/announce';
 import {
@@ -95,7 +96,7 @@ function useNext(): MainAct {
     };
   }
   return {
-    label: `Hand over ${taken.size === 1 ? 'it' : `these ${taken.size}`}`,
+    label: `Hand over ${these(taken.size)}`,
     help: 'Export just these.',
     run: () => {
       handOverOnly(`from ${name}`, takenFrom(records));

@@ -64,6 +64,9 @@ const takeAll = async (): Promise<void> => {
 };
 
 /** Shown where more than one source waits; a single one has the whole place to itself. */
+const takeWords = (ready: number): string =>
+  ready === 1 ? 'Take 1 question' : `Take all ${count(ready, 'question')}`;
+
 export function Tray() {
   const { tray, open, busy } = useGather();
   const [isCompared, setCompared] = useState(false);
@@ -85,7 +88,7 @@ export function Tray() {
         </MoreBelow>
         <Stack gap={4}>
           <Button size="xs" disabled={!canTake} onClick={() => void takeAll()}>
-            {waiting ? `${waiting} still to be read` : `Take all ${count(ready, 'question')}`}
+            {waiting ? `${waiting} still to be read` : takeWords(ready)}
           </Button>
           <Button size="xs" disabled={waiting > 0} onClick={() => setCompared(true)}>
             Who wrote what

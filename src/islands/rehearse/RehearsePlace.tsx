@@ -198,7 +198,7 @@ function playAct(taken: Taken | undefined, onShow: (show: Show) => void): MainAc
   const { many, title, play } = taken.answer;
   const what = 'cards' in play ? 'card' : 'question';
   return {
-    label: `Play the ${count(many, what)}`,
+    label: many === 1 ? `Play the ${what}` : `Play the ${count(many, what)}`,
     isDisabled: !many,
     run: () => onShow({ title, play }),
   };

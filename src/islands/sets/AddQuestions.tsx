@@ -85,7 +85,7 @@ export function AddQuestions({ set }: { set: QuestionSet }) {
             )
           }
         >
-          Put in all {found.length}
+          {found.length === 1 ? 'Put it in' : `Put in all ${found.length}`}
         </Button>
         <ByChance set={set} found={found} />
       </Group>

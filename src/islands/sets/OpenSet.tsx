@@ -9,6 +9,7 @@ import { factsOf } from '../../core/shared/sets/facts';
 import { CommitText } from '../parts/Commit';
 import { CommitName } from '../parts/NameField';
 import { PlaceHead } from '../parts/PlaceHead';
+import { these } from '../parts/these';
 import { itemById, useBank } from '../state/bank';
 import { handOverSet } from '../state/hand-over';
 import { changeSet, copySet, idsOf, removeSet } from '../state/sets';
@@ -77,7 +78,7 @@ export function OpenSet({ set }: { set: QuestionSet }) {
         }
         facts={<span data-testid="facts-of-set">{facts.sum}</span>}
         main={{
-          label: `Hand over these ${total}`,
+          label: `Hand over ${these(total)}`,
           help: 'Fill the receivers’ files with this set.',
           isDisabled: !total,
           run: () => {

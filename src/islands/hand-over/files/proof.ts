@@ -17,9 +17,10 @@ export function proofOf({ receipt, differences, isStale, isTaken }: FilledFile):
   if (differences.length) {
     return { state: 'block', words: `Read back: ${count(differences.length, 'difference')}.` };
   }
+  const what = receipt.questions === 1 ? 'its one question' : `all ${receipt.questions}`;
   return {
     state: 'fine',
-    words: `Read back by other code: all ${receipt.questions} as meant.${isTaken ? ' Taken.' : ''}`,
+    words: `Read back by other code: ${what} as meant.${isTaken ? ' Taken.' : ''}`,
   };
 }
 
