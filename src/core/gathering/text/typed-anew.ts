@@ -7,6 +7,7 @@ import { asksToMatch } from './match-words';
 import { partsOf } from './option-line';
 import { inLatinScript } from './other-scripts';
 import { anew, isLine, OFTEN, whereOften, withTicks, type Lines } from './retyping';
+import { TYPED_AROUND } from './typed-around';
 import { TYPED_OTHERWISE } from './typed-otherwise';
 
 const RUN = 3;
@@ -173,6 +174,7 @@ const ticksBehind = (lines: Lines): Lines =>
 
 const STEPS: readonly ((lines: Lines) => Lines)[] = [
   inLatinScript,
+  ...TYPED_AROUND,
   ...TYPED_OTHERWISE,
   blanksAlone,
   whereOften(unwrapped, 1),

@@ -42,6 +42,8 @@ const JUDGED_CHARACTERS = 200_000;
 /** A question mark at the end, or before what is said of the question in brackets: '(2 points)'. */
 const ASKING = /[?？؟]\W*(?:[([][^()[\]]{1,30}[)\]]\W*)?$/u;
 
+const OFFERING = /\s\(?[Aa][).]\s?\S.{0,120}?\s\(?[Bb][).]\s?\S/u;
+
 /** What speaks for columns, terms or questions in the first filled lines of a text. */
 type Evidence = {
   /** Filled lines that were looked at. */
@@ -55,6 +57,8 @@ type Evidence = {
   asking: number;
   /** Cells in quotes that hold several lines, with a separator beside them. */
   quoted: number;
+  /** Lines that hold options with their letters, one behind the other. */
+  offering: number;
   /** Lines with a gap to fill. */
   gapped: number;
   /** How evenly each sign splits the lines. */
@@ -94,6 +98,7 @@ function evidenceOf(source: string, name: string): Evidence {
     answers: hits((line) => fieldOfLine(line)?.role === 'answer'),
     numbered: hits((line) => NUMBERED.test(line.trim())),
     marked: hits((line) => STARRED.test(line) || TICKED.test(line)),
+    offering: hits((line) => OFFERING.test(line)),
     gapped: hits((line) => /_{3,}|\.{5,}/u.test(line)),
     asking: hits((line) => ASKING.test(line)),
     tabs,
@@ -109,14 +114,19 @@ const hasClearColumns = ({ clearSigns, commas }: Evidence): boolean =>
   clearSigns.some(({ share, width }) => share >= 0.6 && (width > 2 || share >= 0.8)) ||
   (commas.share >= 0.6 && commas.width > 2);
 
-const hasClearTerms = ({ terms, numbered, count, commas, asking, gapped }: Evidence): boolean =>
-  (terms?.share ?? 0) >= 0.7 &&
-  terms!.distinct > 0.6 &&
-  // Below a task dots join what is to be matched; alone they join terms.
-  (terms!.sign === DOTS
-    ? terms!.share === 1
-    : numbered < count * 0.5 || (terms!.share === 1 && !asking && !gapped)) &&
-  terms!.share > commas.share * 0.9;
+const hasClearTerms = (evidence: Evidence): boolean => {
+  const { terms, numbered, count, commas, asking, gapped, offering } = evidence;
+  return (
+    offering < count * 0.5 &&
+    (terms?.share ?? 0) >= 0.7 &&
+    terms!.distinct > 0.6 &&
+    // Below a task dots join what is to be matched; alone they join terms.
+    (terms!.sign === DOTS
+      ? terms!.share === 1
+      : numbered < count * 0.5 || (terms!.share === 1 && !asking && !gapped)) &&
+    terms!.share > commas.share * 0.9
+  );
+};
 
 const mostEven = ({ clearSigns, commas }: Evidence): number =>
   Math.max(...[...clearSigns, commas].map(({ share }) => share));
@@ -145,6 +155,12 @@ const RULES: readonly Rule[] = [
     because: ({ lettered }) => `${lettered} lines begin with an option's letter`,
   },
   { as: 'table', holds: ({ isColumnFile }) => isColumnFile },
+  {
+    as: 'questions',
+    holds: ({ offering, count, isColumnFile }) =>
+      !isColumnFile && offering >= 2 && offering >= count * 0.5,
+    because: ({ offering }) => `${offering} lines hold options with their letters`,
+  },
   {
     as: 'questions',
     holds: ({ answers, count, tabs }) =>

@@ -3,7 +3,9 @@ import type { Decision, Decisions, Item, KeptLayout, QuestionSet } from '../../.
 import { count } from '../../../core/shared/plain';
 import { recordChange } from '../../../core/shared/steps';
 import { Latest } from '../../parts/latest';
-import { core } from '../../../workers/client';
+import { messageOf } from '../../parts/message-of';
+import { core, WorkerLost } from '../../../workers/client';
+import type { FitColumn } from '../../../workers/protocol';
 import { bankState, changeRecords, itemById } from '../bank';
 import { searchIn } from '../known';
 import { columnsOf, receiversOf } from './receivers';
@@ -59,16 +61,48 @@ const decisionsOf = (kept: readonly KeptLayout[]): Record<string, Decisions> =>
   Object.fromEntries(kept.map((one) => [one.id, one.variants ?? {}]));
 
 const latest = new Latest();
-/** Fits every chosen question to every layout in view; answers of earlier calls and of another bank are dropped. */
+/** So often the questions are fitted anew where the worker ends before it answered: another place may have stopped it. */
+const TRIES = 3;
+
+/** How questions stand to layouts; undefined where the answer is wanted no longer. */
+async function fitted(
+  question: () => Promise<FitColumn[]>,
+  isLatest: () => boolean,
+): Promise<FitColumn[] | undefined> {
+  for (let tried = 1; ; tried++) {
+    try {
+      const columns = await question();
+      return isLatest() ? columns : undefined;
+    } catch (error) {
+      if (!isLatest()) {
+        return undefined;
+      }
+      if (!(error instanceof WorkerLost) || tried === TRIES) {
+        throw error;
+      }
+    }
+  }
+}
+
+/**
+ * Fits every chosen question to every layout in view; answers of earlier calls and of another bank are dropped. What
+ * can't be worked out is told as the place's problem.
+ */
 export async function refit(kept: readonly KeptLayout[]): Promise<void> {
   const isLatest = latest.begin();
   markStale();
   const { items, info } = bankState();
   const ids = chosenItems(handOverState(), items).map((item) => item.id);
   const layouts = kept.map((one) => one.layout);
-  const columns = await core().fit(ids, layouts, decisionsOf(kept));
-  if (isLatest() && bankState().info.id === info.id) {
-    setHandOver({ ids, columns: columnsOf(receiversOf(kept), columns) });
+  try {
+    const columns = await fitted(() => core().fit(ids, layouts, decisionsOf(kept)), isLatest);
+    if (columns && bankState().info.id === info.id) {
+      setHandOver({ ids, columns: columnsOf(receiversOf(kept), columns) });
+    }
+  } catch (error) {
+    setHandOver({
+      problem: messageOf(error, 'How the questions fit their receivers could not be worked out.'),
+    });
   }
 }
 

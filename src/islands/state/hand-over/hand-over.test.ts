@@ -84,6 +84,22 @@ describe('choosing', () => {
     expect(new Set(kinds)).toEqual(new Set(['card']));
   });
 
+  /** The worker that is there hears nothing more, and ends once it was asked. */
+  const endWhenAsked = async (): Promise<void> => {
+    const worker = page.workers.at(-1)!;
+    const { asked } = worker;
+    worker.hang();
+    await until(() => worker.asked > asked);
+    worker.die();
+  };
+
+  it('asks the worker that comes after one that ended', async () => {
+    setHandOver({ columns: [] });
+    await Promise.all([endWhenAsked(), refit(bankState().layouts)]);
+    expect(handOverState().problem).toBeUndefined();
+    expect(handOverState().columns).toHaveLength(bankState().layouts.length);
+  });
+
   it('keeps a decision with the layout, in a step that undo takes back', async () => {
     const [id] = handOverState().ids;
     decide(host().id, id!, { own: { stem: 'In other words' } });

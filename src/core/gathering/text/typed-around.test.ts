@@ -1,0 +1,68 @@
+// What stands in front of questions or behind them: levels, letters to circle, letters behind arrows, answers at the end.
+import { describe, expect, it } from 'vitest';
+import { gatherSource } from '../../pipeline';
+import { counter } from '../../../../tests/make';
+
+const read = (text: string) =>
+  gatherSource({ name: 'a.txt', bytes: new TextEncoder().encode(text) }, {}, { id: counter() });
+const rightsOf = (items: Awaited<ReturnType<typeof read>>['items']) =>
+  items.map(({ options = [] }) => options.find(({ right }) => right)?.text.plain);
+
+describe('around questions', () => {
+  it('a level in brackets in front of the number is a property, and no part of the text', async () => {
+    const { items } = await read(
+      '[Easy] 1. What is worn?\n  a. flip-flops\n  b. boots (correct)\n\n[Hard] 2. What is checked?\n  a. the pawl (correct)\n  b. the clock\n',
+    );
+    expect(items.map(({ stem }) => stem.plain)).toEqual(['What is worn?', 'What is checked?']);
+    expect(items.map(({ tags }) => tags![0]!.value)).toEqual(['Easy', 'Hard']);
+    expect(rightsOf(items)).toEqual(['boots', 'the pawl']);
+  });
+
+  it('other words in brackets stay', async () => {
+    const { items } = await read(
+      '[At night] 1. What is lit?\na) the lamp *\nb) the hut\n\n[By day] 2. What is open?\na) the gate *\nb) the shop\n',
+    );
+    expect(items[0]!.stem.plain).toContain('[At night]');
+  });
+
+  it.each(['T F', 'T/F', 'True / False'])(
+    '%s in front of statements is to be circled',
+    async (sign) => {
+      const { items } = await read(
+        `1. ${sign} A lock has two sets of gates.\n2. ${sign} The cill is made of butter.\n3. ${sign} Paddles let water through.\n\nAnswers: 1 T, 2 F, 3 T\n`,
+      );
+      expect(items.map(({ kind, stem }) => [kind, stem.plain])).toEqual([
+        ['true-false', 'A lock has two sets of gates.'],
+        ['true-false', 'The cill is made of butter.'],
+        ['true-false', 'Paddles let water through.'],
+      ]);
+      expect(rightsOf(items)).toEqual(['True', 'False', 'True']);
+    },
+  );
+
+  it.each(['->', '→', '=', '-'])(
+    'the letter behind %s says which option is right',
+    async (sign) => {
+      const { items, reading } = await read(
+        `1. What is a pound? (a) money (b) water between locks (c) a dog ${sign} b\n2. What is a cill? (a) a step (b) a bird (c) a ship ${sign} a\n3. Who goes first? (a) the longest (b) the oldest (c) the first ${sign} c\n`,
+      );
+      expect(reading.as).toBe('questions');
+      expect(items.map(({ kind }) => kind)).toEqual(Array(3).fill('choice-one'));
+      expect(rightsOf(items)).toEqual(['water between locks', 'a step', 'the first']);
+    },
+  );
+
+  it('answers at the end that count from one need no word above them', async () => {
+    const { items, findings } = await read(
+      '1. It was built in:\nA. 1794\nB. 1805\nC. 1850\n2. It is operated by:\nA. steam\nB. wind\nC. hand\n\n1 B\n2 C\n',
+    );
+    expect(rightsOf(items)).toEqual(['1805', 'hand']);
+    expect(items[1]!.options).toHaveLength(3);
+    expect(findings.filter(({ level }) => level !== 'note')).toEqual([]);
+  });
+
+  it('and a text of nothing else is no list of answers', async () => {
+    const { items } = await read('1 B\n2 C\n3 A\n');
+    expect(rightsOf(items).filter(Boolean)).toEqual([]);
+  });
+});
