@@ -1,6 +1,7 @@
 // How an answer scores, and which option it chose.
 import type { Item } from '../model';
 import { alike } from '../shared/normalise';
+import { placeOfLetter } from '../shared/vocabulary/alphabets';
 
 const SCORE = /^[01](?:[.,]0+)?$/;
 const NUMBER = /^-?\d+(?:[.,]\d+)?$/;
@@ -17,14 +18,14 @@ export function placeOf(answer: string, { options = [] }: Item): number | undefi
   if (byText >= 0) {
     return byText;
   }
-  const [, letter, wording] = /^[(]?([A-Za-z])[).:]?(?:\s+(.+))?$/.exec(answer.trim()) ?? [];
-  if (letter) {
-    const at = letter.toUpperCase().charCodeAt(0) - 65;
+  const [, letter = '', wording] = /^[(]?(\p{L})[).:]?(?:\s+(.+))?$/u.exec(answer.trim()) ?? [];
+  const at = placeOfLetter(letter);
+  if (at !== undefined) {
     const says = options[at] && (!wording || alike(options[at].text.plain) === alike(wording));
     return says ? at : undefined;
   }
-  const at = /^\d{1,2}$/.test(answer.trim()) ? Number(answer) - 1 : -1;
-  return at >= 0 && at < options.length ? at : undefined;
+  const place = /^\d{1,2}$/.test(answer.trim()) ? Number(answer) - 1 : -1;
+  return place >= 0 && place < options.length ? place : undefined;
 }
 
 function scoreOfOptions(answer: string, item: Item): number {
@@ -59,8 +60,15 @@ const given = (answers: readonly string[]): string[] => answers.filter((answer) 
 
 /** Whether a column holds nothing but 0 and 1. */
 export const isScored = (answers: readonly string[]): boolean => {
-  const all = given(answers);
-  return all.length > 0 && all.every((answer) => SCORE.test(answer.trim()));
+  let isAny = false;
+  for (const answer of answers) {
+    const text = answer.trim();
+    if (text && !SCORE.test(text)) {
+      return false;
+    }
+    isAny ||= text !== '';
+  }
+  return isAny;
 };
 
 /** The most points that a column of points can hold: the question's, or the most that anybody got. */

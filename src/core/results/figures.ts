@@ -1,27 +1,59 @@
 // Figures of single questions and of a test, as textbooks of test theory define them.
 
-const mean = (values: readonly number[]): number =>
-  values.reduce((sum, value) => sum + value, 0) / values.length;
-
-/** The sum of squared distances from the mean. */
-const squares = (values: readonly number[]): number => {
-  const middle = mean(values);
-  return values.reduce((sum, value) => sum + (value - middle) ** 2, 0);
+const mean = (values: readonly number[]): number => {
+  let sum = 0;
+  for (const value of values) {
+    sum += value;
+  }
+  return sum / values.length;
 };
+
+/** The mean of values and the sum of their squared distances from it. */
+export type Spread = { mean: number; squares: number };
+
+/** How values spread around their mean. */
+export function spreadOf(values: readonly number[]): Spread {
+  const middle = mean(values);
+  let squares = 0;
+  for (const value of values) {
+    squares += (value - middle) * (value - middle);
+  }
+  return { mean: middle, squares };
+}
 
 /** The sample's variance (divided by n − 1). */
 export const variance = (values: readonly number[]): number =>
-  values.length > 1 ? squares(values) / (values.length - 1) : NaN;
+  values.length > 1 ? spreadOf(values).squares / (values.length - 1) : NaN;
 
-/** Pearson's correlation; NaN where one side does not vary. */
-export function correlation(a: readonly number[], b: readonly number[]): number {
-  const [meanA, meanB] = [mean(a), mean(b)];
+/** Pearson's correlation; NaN where one side does not vary. `spread` is that of `b`, where it is known already. */
+export function correlation(
+  a: readonly number[],
+  b: readonly number[],
+  spread: Spread = spreadOf(b),
+): number {
+  const own = spreadOf(a);
   let both = 0;
-  a.forEach((value, at) => {
-    both += (value - meanA) * (b[at]! - meanB);
-  });
-  const spread = Math.sqrt(squares(a) * squares(b));
-  return spread > 0 ? both / spread : NaN;
+  for (let at = 0; at < a.length; at++) {
+    both += (a[at]! - own.mean) * (b[at]! - spread.mean);
+  }
+  const product = Math.sqrt(own.squares * spread.squares);
+  return product > 0 ? both / product : NaN;
+}
+
+/**
+ * Pearson's correlation of being one of some learners with their values (the point-biserial); NaN where none or all are.
+ * @param members how many of them are
+ * @param n how many there are
+ * @param above the sum of the members' distances from the mean of all values
+ * @param spread of the values of all
+ */
+export function pointBiserial(
+  { members, above }: { members: number; above: number },
+  n: number,
+  { squares }: Spread,
+): number {
+  const product = Math.sqrt(members * (1 - members / n) * squares);
+  return product > 0 ? above / product : NaN;
 }
 
 /**
@@ -37,7 +69,7 @@ export const alphaOf = (k: number, parts: number, whole: number): number =>
 /** Kuder and Richardson's formula 20 (1937), with population variances; scores of 0 and 1. */
 export function kr20(columns: readonly (readonly number[])[], totals: readonly number[]): number {
   const k = columns.length;
-  const whole = squares(totals) / totals.length;
+  const whole = spreadOf(totals).squares / totals.length;
   if (k < 2 || !(whole > 0)) {
     return NaN;
   }
