@@ -16,6 +16,7 @@ import {
   STARTERS,
 } from '../../src/core/pipeline';
 import { readDelimitedText } from '../../src/core/readers/delimited/reader';
+import { figuresOf } from '../../src/core/results';
 import { write } from '../../src/core/writers';
 import { Fits } from '../../src/workers/fits';
 import { counter, demo, surroundings } from '../make';
@@ -202,6 +203,24 @@ describe('10,000 questions', () => {
     );
     expect((await readBackFile({ name: 'x.xlsx', bytes }, layout!)).items).toHaveLength(
       rows.length,
+    );
+  });
+});
+
+describe('results', () => {
+  it('of 10,000 learners by 100 questions', async () => {
+    const asked = bank.filter(({ options }) => (options?.length ?? 0) > 2).slice(0, 100);
+    const rows = [
+      ['Learner', ...asked.map(({ ref }) => ref)],
+      ...Array.from({ length: 10_000 }, (_, learner) => [
+        `L${learner}`,
+        ...asked.map((_item, at) => 'ABC'[(learner * 7 + at * learner) % 3]!),
+      ]),
+    ];
+    expect(figuresOf(rows, asked).items).toHaveLength(100);
+    tell(
+      'figures of 10,000 learners by 100 questions (goal at most 1000 ms)',
+      await median(() => figuresOf(rows, asked)),
     );
   });
 });

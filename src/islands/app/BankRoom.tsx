@@ -8,7 +8,7 @@ function roomSaid({ bank, used, given }: Room): string {
   const own = `This bank takes ${bytesShown(bank)}.`;
   return used === undefined || given === undefined
     ? own
-    : `${own} All banks and copies use ${bytesShown(used)} of ${bytesShown(given)} that the browser gives.`;
+    : `${own} All banks, their copies and the program itself use ${bytesShown(used)} of the ${bytesShown(given)} that the browser gives.`;
 }
 
 export function BankRoom() {
@@ -17,7 +17,7 @@ export function BankRoom() {
     roomTaken().then(setRoom, () => setRoom(undefined));
   }, []);
   return (
-    <Menu.Label data-testid="bank-room" style={{ whiteSpace: 'normal' }}>
+    <Menu.Label data-testid="bank-room" style={{ whiteSpace: 'normal', fontWeight: 400 }}>
       {room ? roomSaid(room) : 'Counting the room that this bank takes …'}
     </Menu.Label>
   );
