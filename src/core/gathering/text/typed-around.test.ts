@@ -65,4 +65,22 @@ describe('around questions', () => {
     const { items } = await read('1 B\n2 C\n3 A\n');
     expect(rightsOf(items).filter(Boolean)).toEqual([]);
   });
+
+  const SIDES = ['1) bow', '2) stern', '3) port'];
+  const RIGHTS = ['back of the boat', 'left side', 'front of the boat'];
+  it.each([
+    ['the letters of a key below', ['', '', ''], 'Key: 1-c, 2-a, 3-b\n'],
+    ['numbers in the brackets', ['2', '3', '1'], ''],
+  ])('lists side by side are paired by %s', async (_, places, key) => {
+    const { items, reading } = await read(
+      `Match the word with its meaning:\n${SIDES.map((left, n) => `${left}      (${places[n] || ' '}) ${RIGHTS[n]}\n`).join('')}${key}`,
+    );
+    expect(items.map(({ kind }) => kind)).toEqual(['match']);
+    expect(items[0]!.pairs!.map(({ left, right }) => [left.plain, right.plain])).toEqual([
+      ['bow', 'front of the boat'],
+      ['stern', 'back of the boat'],
+      ['port', 'left side'],
+    ]);
+    expect(reading.as).toBe('questions');
+  });
 });

@@ -1,8 +1,10 @@
 // Lines that hold, in front of a question or behind it, what a line of its own says elsewhere: a level in brackets, 'T F', the
 // letter of the right option, or the answers to all questions below the last of them.
 import { placeOfLetter } from '../../shared/vocabulary/alphabets';
+import { headsAnswers } from '../../shared/vocabulary/answer-lines';
 import { bareWords } from '../../shared/normalise';
 import { anew, isLine, OFTEN, whereOften, type Lines } from './retyping';
+import { pairsSideBySide } from './side-by-side';
 
 const LEVELLED =
   /^\s*[([]\s*(\p{L}[\p{L} ]{2,14})\s*[)\]]\s*((?:\p{L}{1,10}\.?\s*)?\d{1,3}\s*[.):]\s*\S.*)$/su;
@@ -35,31 +37,30 @@ function letterPointedAt(text: string): string[] | undefined {
 }
 
 const ANSWER_ALONE = /^\s*(\d{1,3})\s*[.):–-]?\s*([A-Ja-jА-Га-г])\s*$/u;
+/** The number of a question whose letter stands alone with it on a line; undefined of any other line. */
+function answeredIn(line: Lines[number]): number | undefined {
+  const [, number = '', letter = ''] = isLine(line) ? (ANSWER_ALONE.exec(line.text) ?? []) : [];
+  return number && placeOfLetter(letter) !== undefined ? Number(number) : undefined;
+}
+
 /** Answers that count on from the first question, one a line, at the end of a text that gives none: named as what they are. */
 function answersAtEnd(lines: Lines): Lines {
   const filled = lines.map((line, at) => ({ line, at })).filter(({ line }) => line.text.trim());
-  const numbers: number[] = [];
-  let first = filled.length;
-  for (let index = filled.length - 1; index >= 0; index--) {
-    const { line } = filled[index]!;
-    const [, number = '', letter = ''] = isLine(line) ? (ANSWER_ALONE.exec(line.text) ?? []) : [];
-    if (!number || placeOfLetter(letter) === undefined) {
-      break;
-    }
-    numbers.unshift(Number(number));
-    first = index;
-  }
-  const isCounted = numbers.every((number, index) => number === index + 1);
-  const own = filled[first];
+  const last = filled.findLastIndex(({ line }) => answeredIn(line) === undefined);
+  const answers = filled.slice(last + 1);
+  const isCounted = answers.every(({ line }, index) => answeredIn(line) === index + 1);
+  const isHeaded = headsAnswers(filled[last]?.line.text ?? '');
+  const [first] = answers;
   // A text of such lines alone holds nothing that they answer.
-  if (numbers.length < OFTEN || !isCounted || !own || first < numbers.length) {
+  if (!first || answers.length < OFTEN || !isCounted || isHeaded || last < answers.length) {
     return lines;
   }
-  return [...lines.slice(0, own.at), anew(own.line, 'Answers:'), ...lines.slice(own.at)];
+  return [...lines.slice(0, first.at), anew(first.line, 'Answers:'), ...lines.slice(first.at)];
 }
 
 /** Ways of typing around questions, in the order in which they are looked for. */
 export const TYPED_AROUND: readonly ((lines: Lines) => Lines)[] = [
+  pairsSideBySide,
   whereOften(levelInFront),
   whereOften(circledInFront),
   whereOften(letterPointedAt),
