@@ -17,7 +17,7 @@ test('another option goes than the one that would be cut, and the file says so',
     await page.getByRole('checkbox', { name: `${other} in view` }).uncheck();
   }
   await drop(page, 'three.csv', Buffer.from(BLANK));
-  await expect(page.getByRole('checkbox', { name: 'three in view' })).toBeChecked();
+  await expect(page.getByRole('button', { name: 'Hand over to three' })).toBeVisible();
   await go(page, '/gather');
   await paste(page, SHEET);
   await page.getByRole('button', { name: 'Take 1 question into the bank' }).click();

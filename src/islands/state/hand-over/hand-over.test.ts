@@ -2,7 +2,8 @@ import { messages, page, until } from '../../../../tests/page';
 import { strFromU8, unzipSync } from 'fflate';
 import { beforeAll, beforeEach, describe, expect, it } from 'vitest';
 import type { Item, KeptLayout } from '../../../core/model';
-import { bankState, changeItems, undo } from '../bank';
+import { core } from '../../../workers/client';
+import { bankState, changeItems, theBank, undo } from '../bank';
 import { openDemo, openOwn, start } from '../banks';
 import { handOverState, setHandOver } from './hold';
 import {
@@ -98,6 +99,19 @@ describe('choosing', () => {
     await Promise.all([endWhenAsked(), refit(bankState().layouts)]);
     expect(handOverState().problem).toBeUndefined();
     expect(handOverState().columns).toHaveLength(bankState().layouts.length);
+  });
+
+  it('asks again until the worker holds the questions that the page shows', async () => {
+    setHandOver({ columns: [] });
+    await core().mirror([], [], true);
+    const asked = refit(bankState().layouts);
+    await new Promise((done) => setTimeout(done, 120));
+    expect(handOverState().columns).toEqual([]);
+    await theBank().mirrorAnew();
+    await asked;
+    for (const { states } of handOverState().columns) {
+      expect(states).toHaveLength(bankState().items.length);
+    }
   });
 
   it('keeps a decision with the layout, in a step that undo takes back', async () => {
