@@ -56,7 +56,9 @@ function scoreOfAnswer(answer: string, item: Item): number | undefined {
 export type Scored = { score: number | undefined; place: number | undefined };
 const NOT_GIVEN: Scored = { score: undefined, place: undefined };
 
-const given = (answers: readonly string[]): string[] => answers.filter((answer) => answer.trim());
+/** The answers that say anything. */
+export const given = (answers: readonly string[]): string[] =>
+  answers.filter((answer) => answer.trim());
 
 /** Whether a column holds nothing but 0 and 1. */
 export const isScored = (answers: readonly string[]): boolean => {

@@ -1,5 +1,6 @@
 // The figures of single questions and of a test from the scores of learners.
 import type { ItemFigures, OptionFigures, TestFigures } from '../model';
+import { given } from './answers';
 import {
   alphaOf,
   correlation,
@@ -47,8 +48,6 @@ function choosersOf(
   return choosers;
 }
 
-const isGiven = (answer: string): boolean => answer.trim() !== '';
-
 function optionFigures(
   column: Column,
   { rests, spread }: { rests: readonly number[]; spread: Spread },
@@ -58,7 +57,7 @@ function optionFigures(
   if (!options || column.chosen.every((place) => place === undefined)) {
     return undefined;
   }
-  const answered = column.answers.filter(isGiven).length;
+  const answered = given(column.answers).length;
   const choosers = choosersOf(column, options.length, { of: rests, mean: spread.mean });
   return choosers.map((own, n) => {
     const is = (at: number): boolean => column.chosen[at] === n;
@@ -107,18 +106,18 @@ export function itemFigures(
   { totals, groups, variances }: Whole,
 ): ItemFigures {
   const rests = totals.map((total, at) => total - own[at]!);
-  const given = column.scores.filter((score): score is number => score !== undefined);
-  const right = given.reduce((sum, score) => sum + score, 0);
+  const scored = column.scores.filter((score): score is number => score !== undefined);
+  const right = sumOf(scored);
   const spread = spreadOf(rests);
   const options = optionFigures(column, { rests, spread }, groups);
   const isRight = (at: number): boolean => own[at]! > 0;
   return {
     ...(column.item ? { item: column.item.id } : {}),
     ref: column.ref,
-    answered: given.length,
+    answered: scored.length,
     right,
-    difficulty: given.length ? right / given.length : null,
-    interval: wilson(right, given.length),
+    difficulty: scored.length ? right / scored.length : null,
+    interval: wilson(right, scored.length),
     discrimination: orNull(correlation(own, rests, spread)),
     upperLower: groups.upper.length
       ? share(groups.upper, isRight) - share(groups.lower, isRight)

@@ -82,8 +82,8 @@ export function shorten(text: string, most: number, count: Limits['count'] = 'gr
   return `${(atWord.length >= cut.length / 2 ? atWord : cut).replace(/[\s,;:–-]{1,20}$/u, '')}…`;
 }
 
-const SENTENCES = /[^.!?？؟؟]+(?:[.!?？؟؟]+["'”’»)]*|$)\s*/gu;
-const ASKS = /[?？؟؟]["'”’»)]*\s*$/u;
+const SENTENCES = /[^.!?？؟]+(?:[.!?？؟]+["'”’»)]*|$)\s*/gu;
+const ASKS = /[?？؟]["'”’»)]*\s*$/u;
 
 /** Whether a text ends with a question. */
 export const asks = (text: string): boolean => ASKS.test(text);

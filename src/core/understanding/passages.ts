@@ -6,7 +6,7 @@ import type { ColumnView, Meaning, TableView } from './contract';
 
 const LEAST_ROWS = 2;
 /** What such a text may be taken for, where its heading is the maker's own word: 'Vignette'. */
-const MAY_TELL: ReadonlySet<Meaning> = new Set<Meaning>([
+export const MAY_TELL: ReadonlySet<Meaning> = new Set<Meaning>([
   'explanation',
   'feedback-right',
   'feedback-wrong',

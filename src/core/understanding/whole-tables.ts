@@ -4,6 +4,7 @@ import { stepsIn } from '../shared/table/separators';
 import { takenFor, type Assigned } from './assign';
 import { filledOf, isRepeated, says } from './column-words';
 import { roleOfMeaning, type Meaning, type TableView } from './contract';
+import { MAY_TELL } from './passages';
 
 /** A single row shows nothing. */
 const LEAST_ROWS = 2;
@@ -78,13 +79,7 @@ const BELONGS = 0.9;
 const BELONGS_PERHAPS = 0.7;
 /** What the other column of a pair may be told to be by its cells, as long as no heading says so. */
 const UNTOLD: ReadonlySet<Meaning> = new Set([
-  'explanation',
-  'feedback-right',
-  'feedback-wrong',
-  'hint',
-  'title',
-  'tag',
-  'ignore',
+  ...MAY_TELL,
   'stem',
   'term',
   'category',

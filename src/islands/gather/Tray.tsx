@@ -63,10 +63,10 @@ const takeAll = async (): Promise<void> => {
   );
 };
 
-/** Shown where more than one source waits; a single one has the whole place to itself. */
 const takeWords = (ready: number): string =>
   ready === 1 ? 'Take 1 question' : `Take all ${count(ready, 'question')}`;
 
+/** Shown where more than one source waits; a single one has the whole place to itself. */
 export function Tray() {
   const { tray, open, busy } = useGather();
   const [isCompared, setCompared] = useState(false);
