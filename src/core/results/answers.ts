@@ -53,7 +53,7 @@ function scoreOfAnswer(answer: string, item: Item): number | undefined {
   return accepted ? Number(accepted.some((text) => alike(text) === alike(answer))) : undefined;
 }
 
-export type Scored = { score: number | undefined; place: number | undefined };
+type Scored = { score: number | undefined; place: number | undefined };
 const NOT_GIVEN: Scored = { score: undefined, place: undefined };
 
 /** The answers that say anything. */
@@ -83,12 +83,12 @@ function mostPoints(answers: readonly string[], item: Item | undefined): number 
   return Math.max(item?.points ?? 0, best) || 1;
 }
 
-/** The answers of a column, scored as what the column holds. */
+/** The answers of a column, scored as what the column holds, and which option (from 0) each chose. */
 export function scoresOf(
   answers: readonly string[],
   item: Item | undefined,
   isPoints: boolean,
-): Scored[] {
+): { scores: Scored['score'][]; chosen: Scored['place'][] } {
   const most = isPoints ? mostPoints(answers, item) : undefined;
   const zeroOne = !most && isScored(answers);
   const scored = (answer: string): Scored => {
@@ -104,11 +104,18 @@ export function scoresOf(
   };
   // Ten thousand learners give a handful of different answers.
   const known = new Map<string, Scored>();
-  return answers.map((answer) => {
-    const one = known.get(answer) ?? scored(answer);
-    known.set(answer, one);
-    return one;
+  const scores = new Array<Scored['score']>(answers.length);
+  const chosen = new Array<Scored['place']>(answers.length);
+  answers.forEach((answer, at) => {
+    let one = known.get(answer);
+    if (!one) {
+      one = scored(answer);
+      known.set(answer, one);
+    }
+    scores[at] = one.score;
+    chosen[at] = one.place;
   });
+  return { scores, chosen };
 }
 
 /** Whether an answer names several options at once. */

@@ -44,7 +44,10 @@ function markOf(score: number | undefined): string {
 function fromAnswers({ learners, columns, findings }: Read): ResultsRead {
   // Who did not answer did not get it right.
   const scores = columns.map((column) => column.scores.map((score) => score ?? 0));
-  const totals = learners.map((_, at) => scores.reduce((sum, column) => sum + column[at]!, 0));
+  const totals = learners.map(() => 0);
+  for (const column of scores) {
+    column.forEach((score, at) => (totals[at]! += score));
+  }
   const groups = groupsOf(totals);
   const whole = { totals, groups, variances: scores.map(variance) };
   const items = columns.map((column, index) =>

@@ -28,8 +28,13 @@ export function groupsOf(totals: readonly number[]): Groups {
   return { upper: order.slice(0, size), lower: size ? order.slice(-size) : [] };
 }
 
-const share = (places: readonly number[], holds: (at: number) => boolean): number =>
-  places.length ? places.filter(holds).length / places.length : 0;
+function share(places: readonly number[], holds: (at: number) => boolean): number {
+  let held = 0;
+  for (const at of places) {
+    held += Number(holds(at));
+  }
+  return places.length ? held / places.length : 0;
+}
 
 /** How many learners chose each option, and how far their values together stand above the mean. */
 function choosersOf(

@@ -194,9 +194,14 @@ export class Bank {
 
   /** A fresh worker is given the bank; resolves when it has it. */
   async mirrorAnew(): Promise<void> {
-    await this.now.surroundings.core().mirror([], [], true);
-    await this.now.checking.mirror(this.now.state.items);
+    await this.now.checking.anew(() => this.now.state.items);
     void this.now.checking.check().catch(() => undefined);
+  }
+
+  /** Resolves when the worker holds the questions that the page shows: after an opening, an edit, a worker that was lost. */
+  async inStep(): Promise<void> {
+    await Promise.allSettled([this.loaded]);
+    await this.now.checking.inStep();
   }
 
   /** Gives the open bank another name. */

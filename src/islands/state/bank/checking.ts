@@ -16,6 +16,8 @@ export class Checking {
   private readonly askedFor = new Map<string, number>();
   private readonly perItem = new Map<string, Finding[]>();
   private together: Finding[] = [];
+  /** What the worker is being told; settled when it has heard it. */
+  private telling: Promise<unknown> = Promise.resolve();
 
   constructor(
     private readonly core: () => Core,
@@ -35,13 +37,47 @@ export class Checking {
     await this.core().mirror([], [], true);
   }
 
-  /** Hands questions to the worker in bites; stops where another bank was opened meanwhile. */
-  async mirror(items: readonly Item[], gone: readonly string[] = []): Promise<void> {
+  /** Resolves when the worker has heard of everything that this page told it, or was lost before. */
+  async inStep(): Promise<void> {
+    let heard;
+    do {
+      heard = this.telling;
+      await heard;
+    } while (heard !== this.telling);
+  }
+
+  /**
+   * One telling after the other, so that no question as it was overtakes the same as it is now; what was to be told of
+   * another bank is dropped.
+   */
+  private tell(telling: (isCurrent: () => boolean) => Promise<void>): Promise<void> {
     const { generation } = this;
-    for (let from = 0; from < items.length || from === 0; from += CHUNK) {
-      if (generation !== this.generation) {
-        return;
-      }
+    const isCurrent = (): boolean => generation === this.generation;
+    const told = this.telling.then(() => (isCurrent() ? telling(isCurrent) : undefined));
+    this.telling = told.catch(() => undefined);
+    return told;
+  }
+
+  /** Hands all questions to a worker that knows none. */
+  anew(items: () => readonly Item[]): Promise<void> {
+    return this.tell(async (isCurrent) => {
+      await this.core().mirror([], [], true);
+      await this.handOut(items(), [], isCurrent);
+    });
+  }
+
+  /** Hands questions to the worker. */
+  mirror(items: readonly Item[]): Promise<void> {
+    return this.tell((isCurrent) => this.handOut(items, [], isCurrent));
+  }
+
+  /** In bites; stops where another bank was opened meanwhile. */
+  private async handOut(
+    items: readonly Item[],
+    gone: readonly string[],
+    isCurrent: () => boolean,
+  ): Promise<void> {
+    for (let from = 0; isCurrent() && (from < items.length || from === 0); from += CHUNK) {
       const removed = from === 0 ? [...gone] : [];
       await this.core().mirror(items.slice(from, from + CHUNK), removed, false);
       if (items.length > CHUNK) {
@@ -59,10 +95,12 @@ export class Checking {
   ): Promise<void> {
     const { generation } = this;
     gone.forEach((id) => this.perItem.delete(id));
-    if (of > LARGE) {
-      await pause(LARGE_PAUSE_MS);
-    }
-    await this.mirror(changed, gone);
+    await this.tell(async (isCurrent) => {
+      if (of > LARGE) {
+        await pause(LARGE_PAUSE_MS);
+      }
+      await this.handOut(changed, gone, isCurrent);
+    });
     if (generation === this.generation) {
       await this.check(all ? undefined : changed.map(({ id }) => id));
     }

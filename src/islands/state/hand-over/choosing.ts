@@ -6,7 +6,7 @@ import { Latest } from '../../parts/latest';
 import { messageOf } from '../../parts/message-of';
 import { core, WorkerLost } from '../../../workers/client';
 import type { FitColumn } from '../../../workers/protocol';
-import { bankState, changeRecords, itemById } from '../bank';
+import { bankState, changeRecords, itemById, theBank } from '../bank';
 import { searchIn } from '../known';
 import { columnsOf, receiversOf } from './receivers';
 import {
@@ -64,26 +64,6 @@ const latest = new Latest();
 /** So often the questions are fitted anew where the worker ends before it answered: another place may have stopped it. */
 const TRIES = 3;
 
-/** The worker holds the questions a moment after the page does; so often, so many milliseconds apart, it is asked again. */
-const ASKED_AGAIN = 100;
-const APART_MS = 50;
-
-/** Asks until the worker knows all questions that are asked about; what it says last holds. */
-async function fittedWhole(
-  ids: readonly string[],
-  question: () => Promise<FitColumn[]>,
-  isLatest: () => boolean,
-): Promise<FitColumn[]> {
-  for (let asked = 1; ; asked++) {
-    const columns = await question();
-    const isWhole = columns.every(({ states }) => states.length >= ids.length);
-    if (isWhole || !isLatest() || asked === ASKED_AGAIN) {
-      return columns;
-    }
-    await new Promise((done) => setTimeout(done, APART_MS));
-  }
-}
-
 /** How questions stand to layouts; undefined where the answer is wanted no longer. */
 async function fitted(
   question: () => Promise<FitColumn[]>,
@@ -115,8 +95,10 @@ export async function refit(kept: readonly KeptLayout[]): Promise<void> {
   const ids = chosenItems(handOverState(), items).map((item) => item.id);
   const layouts = kept.map((one) => one.layout);
   try {
-    const question = (): Promise<FitColumn[]> => core().fit(ids, layouts, decisionsOf(kept));
-    const columns = await fitted(() => fittedWhole(ids, question, isLatest), isLatest);
+    const columns = await fitted(async () => {
+      await theBank().inStep();
+      return core().fit(ids, layouts, decisionsOf(kept));
+    }, isLatest);
     if (columns && bankState().info.id === info.id) {
       setHandOver({ ids, columns: columnsOf(receiversOf(kept), columns) });
     }

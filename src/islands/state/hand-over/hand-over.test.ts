@@ -2,7 +2,6 @@ import { messages, page, until } from '../../../../tests/page';
 import { strFromU8, unzipSync } from 'fflate';
 import { beforeAll, beforeEach, describe, expect, it } from 'vitest';
 import type { Item, KeptLayout } from '../../../core/model';
-import { core } from '../../../workers/client';
 import { bankState, changeItems, theBank, undo } from '../bank';
 import { openDemo, openOwn, start } from '../banks';
 import { handOverState, setHandOver } from './hold';
@@ -101,17 +100,26 @@ describe('choosing', () => {
     expect(handOverState().columns).toHaveLength(bankState().layouts.length);
   });
 
-  it('asks again until the worker holds the questions that the page shows', async () => {
+  it('asks once the worker holds the questions that the page shows', async () => {
     setHandOver({ columns: [] });
-    await core().mirror([], [], true);
-    const asked = refit(bankState().layouts);
-    await new Promise((done) => setTimeout(done, 120));
-    expect(handOverState().columns).toEqual([]);
-    await theBank().mirrorAnew();
-    await asked;
+    const filled = theBank().mirrorAnew();
+    await refit(bankState().layouts);
     for (const { states } of handOverState().columns) {
       expect(states).toHaveLength(bankState().items.length);
     }
+    await filled;
+  });
+
+  it('fits a question as it was last edited', async () => {
+    const [id] = handOverState().ids;
+    const item = bankState().items.find((one) => one.id === id)!;
+    const at = handOverState().ids.indexOf(item.id);
+    const before = handOverState().columns.map(({ states }) => states[at]);
+    const edited = changeItems('Empty it', [{ ...item, stem: { plain: '' } }]);
+    await refit(bankState().layouts);
+    expect(handOverState().columns.map(({ states }) => states[at])).not.toEqual(before);
+    await edited;
+    await undo();
   });
 
   it('keeps a decision with the layout, in a step that undo takes back', async () => {
