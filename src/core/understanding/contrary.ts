@@ -172,16 +172,27 @@ function writer(
 const BETWEEN = /\s*[,;|/\n]\s*/u;
 const FEWEST_WORDS = 3;
 
+/** Whether most words of lists are what the columns called answers say in one row or another. */
+function answerElsewhere(lists: readonly string[][], answers: readonly ColumnView[]): boolean {
+  const all = new Set(answers.flatMap(({ texts }) => texts.map(alike)));
+  const words = lists.flat();
+  return words.filter((word) => all.has(word)).length >= words.length * MOSTLY;
+}
+
 /** Whether cells list words to choose from, which hold what the columns called answers say in their rows. */
 function offersAnswers({ columns, rows }: TableView, own: ColumnView): boolean {
   const answers = columns.filter(
     (column) => column !== own && says(column, 'accepted', 'key') > NAMED,
   );
-  const isCalled = says(own, 'accepted', 'key', 'tags', 'category', 'wrongs') > NAMED;
+  const isCalled = says(own, 'accepted', 'key', 'category', 'wrongs') > NAMED;
   if (isCalled || !answers.length || rows < LEAST_ROWS) {
     return false;
   }
   const lists = own.texts.map((text) => text.split(BETWEEN).filter(Boolean).map(alike));
+  // Words that are called so may be tags, which hold no answers of other rows.
+  if (says(own, 'tags') > NAMED && !answerElsewhere(lists, answers)) {
+    return false;
+  }
   const offered = lists.filter((words, row) => {
     const said = answers.map(({ texts }) => alike(texts[row] ?? '')).filter(Boolean);
     return said.length > 0 && said.every((word) => words.includes(word));

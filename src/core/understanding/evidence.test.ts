@@ -1,10 +1,9 @@
 // Each kind of evidence by itself: what it takes to count, and what does not.
 import { describe, expect, it } from 'vitest';
-import { sheetWith } from '../shared/sheet';
-import { regionOf, type Region } from '../shared/table/region';
+import type { Region } from '../shared/table/region';
+import { column, region } from '../../../tests/tables';
 import { filledOf, isRepeated, says } from './column-words';
 import { understandColumns } from './columns';
-import type { ColumnView } from './contract';
 import { labelOf, plainHeading } from './heading-words';
 import { understandHeadings } from './headings';
 import { doesAsQuestions, looksLikeQuestions } from './question-rows';
@@ -13,19 +12,11 @@ import { explanationsOf, withoutLegend } from './said';
 import { tablesIn } from './shapes/tables';
 import { headingAt, viewOf } from './view';
 
-const region = (text: string): Region =>
-  regionOf(sheetWith({ name: 'Sheet', rows: text.split('\n').map((line) => line.split('|')) }));
 const meanings = (text: string, headingRow: number | null): string[] => {
   const table = region(text);
   const first = headingRow === null ? 0 : headingRow + 1;
   return understandColumns(table, headingRow, first).map(({ meaning }) => meaning);
 };
-const column = (heading: string, ...texts: string[]): ColumnView => ({
-  at: 0,
-  heading,
-  group: '',
-  texts,
-});
 describe('what one column says', () => {
   it('by the words of its heading', () => {
     expect(says(column('Right answer'), 'key', 'right')).toBeGreaterThan(0.8);

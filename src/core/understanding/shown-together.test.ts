@@ -1,19 +1,10 @@
 // What columns show only beside one another.
 import { describe, expect, it } from 'vitest';
 import type { ColumnView, TableView } from './contract';
+import { column, view } from '../../../tests/tables';
 import { shownTogether } from './shown-together';
 
-const column = (heading: string, ...texts: string[]): ColumnView => ({
-  at: 0,
-  heading,
-  group: '',
-  texts,
-});
-const table = (...columns: ColumnView[]): TableView => ({
-  columns: columns.map((one, at) => ({ ...one, at })),
-  rows: columns[0]!.texts.length,
-  blank: false,
-});
+const table = (...columns: ColumnView[]): TableView => view(columns);
 const shown = (view: TableView): (string | undefined)[] => {
   const found = shownTogether(view);
   return view.columns.map((one) => found.get(one));

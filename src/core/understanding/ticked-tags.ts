@@ -62,7 +62,7 @@ function saySame(
     const places = ticked.flatMap(({ texts }, place) => (texts[row] ? [place] : []));
     const names = partsOf(key).map(alike);
     return (
-      names.includes(alike(options[places[0]!]?.texts[row] ?? '')) ||
+      [alike(key), ...names].includes(alike(options[places[0]!]?.texts[row] ?? '')) ||
       (places.length === names.length &&
         places.every((place) =>
           [String(place + 1), String(place), String.fromCharCode(97 + place)].some((name) =>

@@ -1,7 +1,8 @@
 // Whole tables: the headings, the columns, the sheet, and what a person says about them.
 import { describe, expect, it } from 'vitest';
 import { sheetWith } from '../shared/sheet';
-import { regionOf, type Region } from '../shared/table/region';
+import { regionOf } from '../shared/table/region';
+import { region } from '../../../tests/tables';
 import { assign, placesOf } from './assign';
 import { MEANINGS, type Meaning, type TableView } from './contract';
 import {
@@ -16,7 +17,6 @@ import { witness } from './witness';
 
 const sheet = (text: string, name = 'Sheet1') =>
   sheetWith({ name, rows: text.split('\n').map((line) => line.split('|')) });
-const region = (text: string): Region => regionOf(sheet(text));
 
 const QUESTIONS = [
   'What does a paddle let through a lock gate?|Boats|Water|Walkers|Water',

@@ -1,11 +1,7 @@
-// Tables that are no single list of rows: several tables, boards, blocks.
+// Tables that are no single list of rows: several tables, and questions beside one another.
 import { describe, expect, it } from 'vitest';
-import { sheetWith } from '../../shared/sheet';
-import { regionOf, type Region } from '../../shared/table/region';
-import { findBlocks, findBoard, tablesIn } from '../index';
-
-const region = (text: string): Region =>
-  regionOf(sheetWith({ name: 'Sheet1', rows: text.split('\n').map((line) => line.split('|')) }));
+import { lines, region } from '../../../../tests/tables';
+import { findSideways, tablesIn } from '../index';
 
 const QUESTIONS = [
   'What does a paddle let through a lock gate?|Boats|Water|Walkers|Water',
@@ -14,42 +10,102 @@ const QUESTIONS = [
   'Who works a swing bridge?|The crew|The keeper|Nobody|The crew',
   'What holds a boat to the bank?|A rope|A rudder|A sail|A rope',
 ].join('\n');
+const HEADINGS = 'Question|Answer 1|Answer 2|Answer 3|Right answer';
+const CARDS =
+  'Term|Definition\nweir|a low dam across a river\nsill|the stone step of a lock\nlock|a chamber with gates';
 
-describe('shapes', () => {
-  it('several tables below one another, each with headings of its own', () => {
-    const text = `Question|Answer 1|Answer 2|Answer 3|Right answer\n${QUESTIONS}\n\nTerm|Definition\nweir|a low dam across a river\nsill|the stone step of a lock\nlock|a chamber with gates`;
-    const found = tablesIn(region(text));
-    expect(found.map(({ top }) => top)).toEqual([0, 7]);
+describe('several tables on a sheet', () => {
+  it('stand below one another, each with headings of its own', () => {
+    const found = tablesIn(lines(HEADINGS, QUESTIONS, '', CARDS));
+    expect(found).toEqual([
+      { top: 0, bottom: 6, left: 0, right: 4 },
+      { top: 7, bottom: 10, left: 0, right: 4 },
+    ]);
   });
 
-  it('one table stays one, though a part of it follows an empty row', () => {
-    const text = `Question|Answer 1|Answer 2|Answer 3|Right answer\n${QUESTIONS}\n\n${QUESTIONS}`;
-    expect(tablesIn(region(text))).toHaveLength(1);
+  it('keep the title that stands right above the headings of the second', () => {
+    const found = tablesIn(lines(HEADINGS, QUESTIONS, '', 'Words to know', CARDS));
+    expect(found.map(({ top, bottom }) => [top, bottom])).toEqual([
+      [0, 6],
+      [7, 11],
+    ]);
+  });
+
+  it('are one where a part of it follows an empty row, says its headings again, or heads nothing', () => {
+    expect(tablesIn(lines(HEADINGS, QUESTIONS, '', QUESTIONS))).toHaveLength(1);
+    expect(tablesIn(lines(HEADINGS, QUESTIONS, '', HEADINGS, QUESTIONS))).toHaveLength(1);
+    expect(tablesIn(lines(HEADINGS, QUESTIONS, '', 'Term|Definition'))).toHaveLength(1);
+    expect(tablesIn(lines(HEADINGS, QUESTIONS, CARDS))).toHaveLength(1);
     expect(tablesIn(region(QUESTIONS))).toHaveLength(1);
   });
 
-  it('a board has categories across and levels down; a table of questions is none', () => {
-    const board = region(
-      'Level|Boats|Locks|Rules\n100|What floats?|What opens?|Who waits?\n|a hull|a gate|the second\n200|What steers?|What fills?|Who steers?\n|a rudder|a chamber|the crew',
+  it('stand side by side behind an empty column', () => {
+    const beside = lines(
+      'Question|Answer||Term|Definition',
+      'What floats?|a hull||weir|a low dam across a river',
+      'What opens?|a gate||sill|the stone step of a lock',
+      'Who waits?|the second||lock|a chamber with gates',
     );
-    expect(findBoard(board)).toMatchObject({
-      answer: 'below',
-      levels: ['100', '200'],
-      columns: [1, 2, 3],
-    });
-    expect(
-      findBoard(region(`Points|Question|Answer\n3|What floats?|a hull\n2|What opens?|a gate`)),
-    ).toBeUndefined();
+    expect(tablesIn(beside)).toEqual([
+      { top: 0, bottom: 3, left: 0, right: 1 },
+      { top: 0, bottom: 3, left: 3, right: 4 },
+    ]);
   });
 
-  it('blocks have the field’s name in front of each row', () => {
-    const blocks = findBlocks(
-      region(
-        'Question|What floats?|\nAnswer|a hull|right\nAnswer|a stone|wrong\nPoints|2|\n||\nQuestion|What opens?|\nAnswer|a gate|right\nAnswer|a wall|wrong\nPoints|1|',
-      ),
+  it('are one beside a list that asks nothing', () => {
+    const beside = lines(
+      'Question|Answer||Place|Year',
+      'What floats?|a hull||Harrowmere|1802',
+      'What opens?|a gate||Fenwick|1811',
+      'Who waits?|the second||Oldham Quay|1820',
     );
-    expect(blocks?.lines.map(({ role }) => role)).toEqual(['stem', 'option', 'points']);
-    expect(blocks?.starts).toEqual([0, 5]);
-    expect(findBlocks(region(`Question|Answer\n${QUESTIONS}`))).toBeUndefined();
+    expect(tablesIn(beside)).toHaveLength(1);
+  });
+});
+
+describe('questions beside one another', () => {
+  const SIDEWAYS = [
+    'Question|What floats?|What opens?|Who waits?',
+    'Answer A|a hull|a gate|a boat',
+    'Answer B|a stone|a wall|a lock',
+    'Correct|A|A|A',
+  ];
+
+  it('have a column each behind the names of the fields', () => {
+    expect(findSideways(lines(...SIDEWAYS))).toEqual({ columns: [1, 2, 3], stem: 0 });
+    expect(findSideways(lines(...SIDEWAYS.slice(1), SIDEWAYS[0]!))).toEqual({
+      columns: [1, 2, 3],
+      stem: 3,
+    });
+  });
+
+  it('leave out a column without a question', () => {
+    const gap = SIDEWAYS.map((row, at) => row.replace('|', at ? '|x|' : '||'));
+    expect(findSideways(lines(...gap))).toEqual({ columns: [2, 3, 4], stem: 0 });
+  });
+
+  it('have a row that asks, where no label says which', () => {
+    const unsaid = [SIDEWAYS[0]!.replace('Question', 'Vrigl'), ...SIDEWAYS.slice(1)];
+    expect(findSideways(lines(...unsaid))).toEqual({ columns: [1, 2, 3], stem: 0 });
+    const statements = unsaid.map((row) => row.replaceAll('?', ''));
+    expect(findSideways(lines(...statements))).toEqual({ columns: [1, 2, 3], stem: 0 });
+  });
+
+  it.each<[string, string[]]>([
+    ['rows are', [HEADINGS, QUESTIONS]],
+    ['there is one question', SIDEWAYS.map((row) => row.split('|').slice(0, 2).join('|'))],
+    ['two rows name fields', ['Question|What floats?|What opens?', 'Answer|a hull|a gate']],
+    ['a name stands twice', [...SIDEWAYS, SIDEWAYS[1]!]],
+    ['two rows are called the question', [...SIDEWAYS, 'Question text|a|b|c']],
+    [
+      'nothing answers',
+      ['Question|What floats?|What opens?', 'Points|1|2', 'Hint|wood|iron', 'Category|boats|locks'],
+    ],
+    [
+      'most names are no fields',
+      [...SIDEWAYS, 'Harrowmere|1|2|3', 'Fenwick|4|5|6', 'Oldham|7|8|9', 'Quay|1|1|1'],
+    ],
+  ])('are none where %s', (_, rows) => {
+    expect(findSideways(lines(...rows))).toBeUndefined();
   });
 });

@@ -1,0 +1,151 @@
+// What tells a row of headings: the kind of its cells beside those below, and what its words say.
+import { describe, expect, it } from 'vitest';
+import { lines, region } from '../../../tests/tables';
+import { contrastOf, kindOfCell } from './contrast';
+import { candidateRows, countsLettersUp, headingFigures, headingShare } from './heading-rows';
+import { looksLikeHeadings } from './question-rows';
+import { saying } from './saying';
+
+describe('the kind of a cell', () => {
+  it.each([
+    ['12', 'number'],
+    ['-3.5', 'number'],
+    ['40 %', 'number'],
+    ['30 s', 'number'],
+    ['5 pts', 'number'],
+    ['12:30', 'time'],
+    ['2024-05-01', 'time'],
+    ['1/2', 'time'],
+    ['B', 'letter'],
+    ['(c)', 'letter'],
+    ['A, C', 'letter'],
+    ['true', 'verdict'],
+    ['wahr', 'verdict'],
+    ['https://a.example/b', 'link'],
+    ['www.a.example', 'link'],
+    ['Who?', 'sentence'],
+    ['It opens.', 'words'],
+    ['It opens up.', 'sentence'],
+    ['A ___', 'sentence'],
+    ['x'.repeat(49), 'sentence'],
+    ['x'.repeat(48), 'words'],
+    ['gate', 'words'],
+    ['Def.', 'words'],
+    ['k', 'words'],
+  ])('%s is %s', (text, kind) => {
+    expect(kindOfCell(text)).toBe(kind);
+  });
+});
+
+describe('a row of headings differs from the rows below', () => {
+  const weight = (known: number, ...rows: string[]): number =>
+    contrastOf(lines(...rows), 0, known)?.weight ?? NaN;
+  it('by words above numbers, and not by numbers above numbers', () => {
+    expect(weight(0, 'Points|Timer', '3|30', '2|20', '1|10')).toBeCloseTo(2 * (1.3 + 0.1), 6);
+    expect(weight(0, '4|25', '3|30', '2|20', '1|10')).toBeCloseTo(2 * (-1.1 + 0.1), 6);
+  });
+  it('by short words above sentences, not by sentences', () => {
+    expect(
+      weight(
+        0,
+        'Ask|Say',
+        'Who waits at the gate?|It is the boat there.',
+        'What opens for it?|It is the gate there.',
+      ),
+    ).toBeCloseTo(2 * (0.7 + 0.1 + 0.5), 6);
+    expect(
+      weight(
+        0,
+        'Who asks here?|Who says it?',
+        'Who waits at the gate?|It is the boat there.',
+        'What opens for it?|It is the gate there.',
+      ),
+    ).toBeCloseTo(2 * (-1.1 - 1.2 + 0.1), 6);
+  });
+  it('less where a text comes again below, more by each word that is known', () => {
+    expect(weight(0, 'Points|one', '3|one', '2|two', '1|six')).toBeCloseTo(1.4 - 0.15 - 0.8, 6);
+    expect(weight(2, 'Points|Timer', '3|30', '2|20', '1|10')).toBeCloseTo(2.8 + 1.6, 6);
+  });
+  it('by counting on, best behind a word', () => {
+    const below = ['a gate|a sill|a beam', 'a boat|a lock|a weir'];
+    const plain = weight(0, 'oak|elm|ash', ...below);
+    expect(weight(0, 'Opt 1|Opt 2|Opt 3', ...below)).toBeCloseTo(plain + 3.6, 6);
+    expect(weight(0, '1st x|2nd x|3rd x', ...below)).toBeCloseTo(plain, 6);
+    expect(weight(0, 'o a|o b|o c', ...below)).toBeCloseTo(plain + 1.2, 6);
+  });
+  it('by one word over three columns or more, not over two', () => {
+    const below = ['a gate|a sill|a beam', 'a boat|a lock|a weir'];
+    const plain = weight(0, 'oak|elm|ash', ...below);
+    expect(weight(0, 'oak|oak|oak', ...below)).toBeCloseTo(plain + 1.5, 6);
+    expect(weight(0, 'oak|oak|ash', ...below)).toBeCloseTo(plain - 0.8, 6);
+    const wide = ['a gate|yes|a sill|no|a beam|no', 'a boat|no|a lock|yes|a weir|no'];
+    expect(weight(0, 'oak|p|oak|q|oak|r', ...wide)).toBeCloseTo(
+      weight(0, 'oak|p|elm|q|ash|r', ...wide) + 1.5,
+      6,
+    );
+  });
+  it('only where it has two cells and two rows below', () => {
+    expect(contrastOf(lines('Points', '3', '2'), 0, 0)).toBeUndefined();
+    expect(contrastOf(lines('Points|Timer', '3|30'), 0, 0)).toBeUndefined();
+    expect(contrastOf(lines('Points|Timer', '3|30', '2|20'), 0, 0)).toMatchObject({
+      row: 0,
+      cells: 2,
+      because: '2 of its 2 cells are of another kind than those below',
+    });
+  });
+});
+
+describe('rows that may hold headings', () => {
+  it('are the first that hold anything, a dozen of them', () => {
+    expect(candidateRows(lines('a', '', 'b', 'c'))).toEqual([0, 2, 3]);
+    expect(
+      candidateRows(region(Array.from({ length: 30 }, (_, n) => `r${n}`).join('\n'))),
+    ).toHaveLength(12);
+  });
+  it('show what is in them, above and below', () => {
+    const own = lines(
+      'Canal quiz|||',
+      'Question|Answer A|Answer B|Key',
+      'Who waits?|a boat|a lock|A',
+      'What opens?|a gate|a sill|A',
+    );
+    const rows = candidateRows(own);
+    const [title, headings, first, last] = rows.map((_, index) =>
+      headingFigures(own, rows, index, saying),
+    );
+    expect(title).toHaveLength(26);
+    // One cell alone, the first row, and nothing above.
+    expect(title!.slice(12, 18)).toEqual([1, 1, 1, 0, 0, 0]);
+    expect(title![10]).toBe(0.25);
+    expect(headings![0]).toBeGreaterThan(0.8);
+    expect(headings![1]).toBe(1);
+    expect(headings![2]).toBe(1);
+    expect(headings!.slice(5, 7)).toEqual([1, 1]);
+    expect(headings!.slice(10, 18)).toEqual([1, 1, 0, 1, 0, 1, 0, 1 / 6]);
+    expect(headings!.slice(18, 23)).toEqual([0, 0, 0, 0, 1]);
+    expect(headings![23]).toBeCloseTo((8 + 8 + 8 + 3) / 4 / 40, 10);
+    expect(headings!.slice(24)).toEqual([0, 0]);
+    expect(first![4]).toBeLessThan(-0.4);
+    expect(first!.slice(16, 21)).toEqual([1, 2 / 6, 0, 0.25, 0.25]);
+    expect(first![25]).toBe(0.25);
+    expect(last!.slice(24)).toEqual([1, 0.25]);
+    expect(last![9]).toBe(1);
+  });
+  it('say headings by a share of their cells, none by a single one', () => {
+    expect(headingShare(lines('Question|Answer|Vrigl', 'a|b|c'), 0, saying)).toBeCloseTo(2 / 3, 6);
+    expect(headingShare(lines('Question', 'a'), 0, saying)).toBe(0);
+    expect(looksLikeHeadings(lines('Question|Answer', 'a|b'), 0)).toBe(1);
+  });
+  it.each([
+    ['Q|A|B|C', true],
+    ['Q|(a)|(b)|(c)', true],
+    ['Q|A.|B.|C:', true],
+    ['Q|A|B', false],
+    ['Q|B|C|D', false],
+    ['Q|A|B|D', false],
+    ['Q|A||B|C', false],
+    ['Q|A|A|B|C', true],
+  ])('%s counts up from A: %s', (row, counts) => {
+    expect(countsLettersUp(lines(row), 0)).toBe(counts);
+  });
+});
