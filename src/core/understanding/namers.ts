@@ -28,6 +28,36 @@ function saysAnother(view: TableView, column: number, isOption: readonly boolean
   return others.length > 1 && said >= LEAST_ROWS && said >= rows.length * MOSTLY;
 }
 
+const PLACE = /^[A-Ja-j\d](?:\W{1,2}[A-Ja-j\d])*$/u;
+
+/**
+ * Whether a column at either end of what looks like options names places among the others, which are longer: letters or
+ * numbers, row after row in which there is anything to choose from.
+ */
+function namesPlaceOfOthers(
+  view: TableView,
+  column: number,
+  isOption: readonly boolean[],
+): boolean {
+  const own = view.columns[column]!.texts;
+  const isAtEnd = [isOption.indexOf(true), isOption.lastIndexOf(true)].includes(column);
+  const others = view.columns.filter((_, other) => isOption[other] && other !== column);
+  const rows = own
+    .map((key, row) => ({ key, options: others.map(({ texts }) => texts[row] ?? '') }))
+    .filter(({ options }) => options.filter(Boolean).length > 1);
+  const told = rows.filter(({ key }) => PLACE.test(key));
+  const areLonger = told.every(({ options }) => options.every((text) => !PLACE.test(text)));
+  const isTold = told.length >= LEAST_ROWS && new Set(told.map(({ key }) => key)).size > 1;
+  return (
+    isAtEnd &&
+    isTold &&
+    areLonger &&
+    told.length >= rows.filter(({ key }) => key).length * MOSTLY &&
+    (readingsOf(told, [])[0]?.share ?? 0) >= NEARLY_ALL
+  );
+}
+const NEARLY_ALL = 0.99;
+
 /**
  * The odds with columns that name options of their rows as possible keys: where one column holds the answers of every kind, words
  * and numbers among them say nothing against it.
@@ -51,7 +81,7 @@ export function withNamers(
   );
   return odds.map((own, column) => {
     if (isOption[column]) {
-      return saysAnother(view, column, isOption)
+      return saysAnother(view, column, isOption) || namesPlaceOfOthers(view, column, isOption)
         ? own.map((p, n) => (n === at ? SAYS : p * (1 - SAYS)))
         : own;
     }
