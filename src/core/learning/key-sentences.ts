@@ -27,6 +27,9 @@ const SEPARATOR_WORDS: readonly (readonly [string, RegExp])[] = [
   ],
 ];
 
+/** A sign with which a sentence ends, 'Join the wrong answers with ;.'. */
+const ALONE_AT_END = /\s(\|{1,3}|[;/+,])\s?\.?\s*$/u;
+
 /** The separator of several keys: from an example such as `1,4` or `A;C` in the words, or from its name. */
 export function separatorIn(text: string): string | undefined {
   const example =
@@ -37,8 +40,9 @@ export function separatorIn(text: string): string | undefined {
     return example[1];
   }
   const quotedSign = /["'“‘„«(]\s?([,;|/+])\s?["'”’“»)]/u.exec(text)?.[1];
-  if (quotedSign) {
-    return quotedSign;
+  const signAtEnd = ALONE_AT_END.exec(text)?.[1];
+  if (quotedSign ?? signAtEnd) {
+    return quotedSign ?? signAtEnd;
   }
   const words = bareWords(text);
   return SEPARATOR_WORDS.find(([, pattern]) => pattern.test(words))?.[0];

@@ -35,7 +35,7 @@ function legend(table: Table, { sheet: form, headingRow }: KindEvidence): Map<st
 }
 
 const SAID =
-  /^\s*[-–•*]?\s*([^\s=:]{1,14})\s*=\s*(\S.*)$|^\s*[-–•*]?\s*([^\s=:]{1,4})\s*[:–]\s+(\S.*)$/u;
+  /^\s*(?:[-–•*]|#{1,3}\s|\/\/)?\s*([^\s=:]{1,14})\s*=\s*(\S.*)$|^\s*(?:[-–•*]|#{1,3}\s|\/\/)?\s*([^\s=:]{1,4})\s*[:–]\s+(\S.*)$/u;
 
 /** Codes explained in sentences, `S = one right answer; M = several`; at least two that name kinds. */
 function saidCodes(texts: readonly string[]): Map<string, string> {

@@ -72,12 +72,19 @@ const OF =
 const TITLE = new RegExp(
   `^(?:(?:${anyOf(NAME)})(?: ${OF})*(?: (?:${anyOf(SET)}))?|(?:${anyOf(SET)})[ -]?(?:${anyOf(NAME)})|(?:${anyOf(SET)})s?(?:name|titel|naam|namn|navn))$`,
 );
+/** A name of something is the set's, whatever the form calls it: 'Name des Fragensatzes'; but for whom people belong to. */
+const NAME_OF = new RegExp(`^(?:${anyOf(NAME)})(?: ${OF})+ (\\p{L}+(?: \\p{L}+)?)$`, 'u');
+/** Those whose name is asked for besides. Common practice, no source. */
+const PEOPLE =
+  /(?:author|teacher|trainer|tutor|school|class|student|pupil|learner|participant|player|team|company|person|writer|sender|file|picture|autor|verfasser|lehr(?:er|kraft)|schule|klasse|schuler|teilnehmer|person|datei|bild|auteur|enseignant|ecole|classe|eleve|fichier|image|profesor|escuela|clase|alumno|docente|scuola|alunno|archivo|docent|leraar|leerling|klas|bestand|skole|skola|elev|larare|laerer)/u;
+
 const DESCRIPTION =
   /^(?:(?:short |brief |kurze )?(?:description|about|beschreibung|descripcion|descrizione|beschrijving|descricao|disgrifiad)\b.*|what (?:it|this) is about)$/;
 
 const roleOfLabel = (text: string): Labelled['role'] | undefined => {
   const words = bareWords(text.replace(/[([].*$/su, '').replace(/[:：]\s*$/u, ''));
-  if (TITLE.test(words)) {
+  const [, of = ''] = NAME_OF.exec(words) ?? [];
+  if (TITLE.test(words) || (of && !PEOPLE.test(of))) {
     return 'set-title';
   }
   return DESCRIPTION.test(words) ? 'set-description' : undefined;

@@ -6,6 +6,7 @@ import { understandColumns } from './columns';
 import { countsLettersUp, explainingOdds, headingOdds } from './heading-rows';
 import { doesAsQuestions, looksLikeHeadings, looksLikeQuestions } from './question-rows';
 import { statesRules } from './rules-row';
+import { lastHeading } from './said';
 import { shippedModel } from './model';
 import { saying } from './saying';
 import { scaled } from './scaled';
@@ -134,8 +135,10 @@ export function firstRowBelow(region: Region, headingRow: number | null): number
     return region.top;
   }
   const below = headingRow + 1;
+  // What stands beside the table explains it, and is no row of it.
+  const table = { ...region, right: lastHeading(region, headingRow) };
   const explains =
-    statesRules(region, below) ||
+    statesRules(table, below) ||
     (explainingOdds(shippedModel(), region, headingRow, saying) > EXPLAINS &&
       !sectionRows(region, headingRow, below).has(below));
   return explains ? below + 1 : below;
