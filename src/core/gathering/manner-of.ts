@@ -16,6 +16,10 @@ const SECONDS = /\bs\b|sec|sek|seg|:/iu;
 /** So many rows show it. */
 const SAMPLE = 200;
 
+/** A slash between blanks, where some cells of a column for several wrong answers have it. */
+const slashBetween = (texts: readonly string[]): string | undefined =>
+  texts.filter((text) => /\S \/ \S/u.test(text)).length > 1 ? ' / ' : undefined;
+
 /** How rows are read under a reading: what separates answers in a cell, what words name kinds, whether times are minutes. */
 export function mannerOf(
   region: Region,
@@ -35,7 +39,10 @@ export function mannerOf(
   const manner: Manner = {
     key,
     optionSeparator: findInnerSeparator(sample('options')),
-    wrongSeparator: findInnerSeparator(sample('wrongs')) ?? strongSeparator(sample('wrongs')),
+    wrongSeparator:
+      findInnerSeparator(sample('wrongs')) ??
+      strongSeparator(sample('wrongs')) ??
+      slashBetween(sample('wrongs')),
     cards: cards && !slots.has('kind'),
     labelled: areLabelled(rows.map((row) => row.texts('option').map(unsigned))),
     labels: labelsOfHeadings((slots.get('option') ?? []).map(({ column }) => column.heading ?? '')),

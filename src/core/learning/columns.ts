@@ -109,10 +109,30 @@ function rulesOf(
 
 const JOINED: readonly Role[] = ['tags', 'wrongs', 'options', 'accepted', 'category'];
 
+/** 'Column H always holds v3': words for a column and for always. Common practice, no source. */
+const ALWAYS =
+  /(?:column|spalte|colonne|columna|colonna|kolom|coluna|kolumna|kolumn|kolonne)\s+([A-Z]{1,2})\s.*(?:always|immer|toujours|siempre|sempre|altijd|zawsze|alltid|altid)\s(?:.*\s)?["'“‘„«]?([^\s"'”’“»]+?)["'”’“»]?\s*\.?$/iu;
+
+/** What the sentences of a form say that a column always holds. */
+const alwaysHeld = (column: string, words: readonly string[]): string | undefined =>
+  words
+    .map((text) => ALWAYS.exec(text.trim()))
+    .find((said) => said?.[1]?.toUpperCase() === column)?.[2];
+
 /** A receiver's form asks of nobody which rows are wanted: such a column holds what its samples all say, or nothing of ours. */
-function withConstant(column: Learned, sampled: readonly string[]): Learned {
+function withConstant(
+  column: Learned,
+  sampled: readonly string[],
+  words: readonly string[],
+): Learned {
   const values = new Set(sampled.filter(Boolean));
   const [value] = values;
+  const held = alwaysHeld(column.column, words);
+  if (held !== undefined && [...values].every((one) => one === held)) {
+    const { n: _n, ...own } = column;
+    const because = `the instructions say that it always holds ${quoted(held, 30)}`;
+    return { ...own, role: 'constant', default: held, because, sure: true };
+  }
   if (column.role !== 'pick' && column.role !== 'constant') {
     return column;
   }
@@ -196,7 +216,7 @@ function withSayings(column: Learned, { sampled, said, note, words }: Sayings): 
   const seconds = column.role === 'seconds' && !column.values ? listedNumbers(said) : undefined;
   const own = withWays(column, { heading: column.heading ?? '', sayings: [note, said], sampled });
   return {
-    ...withConstant(own, sampled),
+    ...withConstant(own, sampled, words),
     ...(separator ? { separator } : {}),
     ...(seconds ? { values: seconds.map(String) } : {}),
   };

@@ -37,6 +37,9 @@ function legend(table: Table, { sheet: form, headingRow }: KindEvidence): Map<st
 const SAID =
   /^\s*(?:[-–•*]|#{1,3}\s|\/\/)?\s*([^\s=:]{1,14})\s*=\s*(\S.*)$|^\s*(?:[-–•*]|#{1,3}\s|\/\/)?\s*([^\s=:]{1,4})\s*[:–]\s+(\S.*)$/u;
 
+/** A list, or what a code means, ends where its sentence does and another one begins. */
+const NEXT_SENTENCE = /(?<=\p{Ll}{2}["'”’»)]?)\.\s+(?=["'“‘„«(]?\p{Lu}).*$/su;
+
 /** Codes explained in sentences, `S = one right answer; M = several`; at least two that name kinds. */
 function saidCodes(texts: readonly string[]): Map<string, string> {
   const found = new Map<string, string>();
@@ -44,7 +47,8 @@ function saidCodes(texts: readonly string[]): Map<string, string> {
     for (const part of text.split(/[;\n]|,\s(?=\S{1,14}\s*=)/u)) {
       const behind = part.includes('=') ? part.replace(/^[^=]*:\s+(?=\S+\s*=)/u, '') : part;
       const match = SAID.exec(behind);
-      const [code, meaning] = match ? [match[1] ?? match[3]!, match[2] ?? match[4]!] : ['', ''];
+      const [code, said] = match ? [match[1] ?? match[3]!, match[2] ?? match[4]!] : ['', ''];
+      const meaning = said.replace(NEXT_SENTENCE, '');
       if (code && kindOfWord(meaning)) {
         found.set(code, meaning.trim());
       }
@@ -53,8 +57,6 @@ function saidCodes(texts: readonly string[]): Map<string, string> {
   return found.size > 1 ? found : new Map();
 }
 
-/** A list ends where its sentence does, and another one begins. */
-const NEXT_SENTENCE = /(?<=\p{Ll}{3}["'”’»)]?)\.\s+(?=["'“‘„«(]?\p{Lu}).*$/su;
 const OR = /\s(?:or|oder|ou|o|of|und|and|et|en|y|e)\s/u;
 
 /** What stands between two commas, parted by 'or' unless the whole names one kind, 'true or false'. */

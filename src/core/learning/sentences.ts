@@ -48,9 +48,23 @@ const NUMBERS: Record<string, number> = {
 /** Whether a rule counts bytes rather than characters. */
 export const countsBytes = (text: string): boolean => /\d\s*(?:bytes?|octets?)\b/i.test(text);
 
-/** The greatest number of characters that a heading or note names; undefined where it names none. */
+/** The sentences of a text; the full stop of an abbreviation ends none. */
+const sentencesOf = (text: string): string[] =>
+  text
+    .replace(/\b(max|min|approx|ca|no|nr|bzw|z\.b|e\.g)\.(?=\s)/gi, '$1')
+    .split(/[.!?;\n]+(?:\s|$)/u);
+
+/**
+ * The greatest number of characters that a heading or note names; undefined where it names none, or sentences name several,
+ * which are then about several fields.
+ */
 export function characterLimit(text: string): number | undefined {
-  const words = bareWords(text);
+  const limits = new Set(sentencesOf(text).flatMap((sentence) => limitOf(sentence) ?? []));
+  return limits.size === 1 ? [...limits][0] : undefined;
+}
+
+function limitOf(sentence: string): number | undefined {
+  const words = bareWords(sentence);
   // A small number in words counts something else: 'one of these signs'.
   const numbers = numbersIn(
     words.replace(/\p{L}+/gu, (word) =>
@@ -151,11 +165,7 @@ const MOST_WORDS =
 /** The limits that a sentence of instructions states, clause by clause; the unit carries over to the clauses behind it. */
 export function limitsIn(text: string): Limits {
   const limits: Limits = {};
-  // The full stop of an abbreviation ends no sentence.
-  const sentences = text
-    .replace(/\b(max|min|approx|ca|no|nr|bzw|z\.b|e\.g)\.(?=\s)/gi, '$1')
-    .split(/[.!?;\n]+(?:\s|$)/u);
-  for (const sentence of sentences) {
+  for (const sentence of sentencesOf(text)) {
     const words = bareWords(sentence);
     if (!speaksOf('characters', words)) {
       readCounts(words, limits);

@@ -2,7 +2,7 @@
 // names, sentences for numbers, lists for single options, and the wording of another cell behind a letter.
 import { alike } from '../shared/normalise';
 import { kindOfWord } from '../shared/vocabulary/kinds';
-import { verdictPair } from '../shared/vocabulary/verdicts';
+import { verdictOf, verdictPair } from '../shared/vocabulary/verdicts';
 import { isListed } from '../shared/table/separators';
 import { ONE } from './assign';
 import {
@@ -201,6 +201,22 @@ function offersAnswers({ columns, rows }: TableView, own: ColumnView): boolean {
   return areMany && offered.length >= rows * MOSTLY;
 }
 
+const LONGEST_KIND = 40;
+/** Whether cells hold nothing but words for kinds, several of them, under a heading that names nothing else. */
+function areKinds(column: ColumnView): boolean {
+  const filled = filledOf(column);
+  const kinds = filled.map((text) =>
+    text.length <= LONGEST_KIND && verdictOf(text) === undefined ? kindOfWord(text) : undefined,
+  );
+  return (
+    !isCalled(column) &&
+    isRepeated(column) &&
+    filled.length >= column.texts.length * MOSTLY &&
+    kinds.every((kind) => kind !== undefined) &&
+    new Set(kinds).size > 1
+  );
+}
+
 /** What the cells of a column show by themselves. */
 function shownBy(view: TableView, column: number): Meaning | undefined {
   const own = view.columns[column]!;
@@ -212,6 +228,9 @@ function shownBy(view: TableView, column: number): Meaning | undefined {
   }
   if (offersAnswers(view, own)) {
     return 'options';
+  }
+  if (areKinds(own)) {
+    return 'kind';
   }
   return repeatsOthers(view, column) ? 'key' : undefined;
 }

@@ -55,9 +55,11 @@ export function plainHeading(text: string): string {
     .slice(0, LONGEST_HEADING)
     .replace(/\d+/g, '0')
     .split(' ');
+  // Beside a number an ordinal is a word as others: 'First half 2'.
+  const isCounted = words.includes('0');
   return words
     .map((word, index) =>
-      ordinalOf(word) !== undefined ||
+      (!isCounted && ordinalOf(word) !== undefined) ||
       (index > 0 && index === words.length - 1 && isLetter(words, index))
         ? '0'
         : word,
@@ -102,11 +104,9 @@ function labelIn(bare: string): string | undefined {
 export function labelOf(heading: string): number | undefined {
   const own = heading.slice(0, LONGEST_HEADING * 2).replace(EXAMPLE, '');
   const bare = inKnownWords(bareWords(splitCamel(withoutBrackets(own))));
-  const ordinal = bare
-    .split(' ')
-    .map(ordinalOf)
-    .find((n) => n !== undefined);
-  if (ordinal !== undefined) {
+  const words = bare.split(' ');
+  const ordinal = words.map(ordinalOf).find((n) => n !== undefined);
+  if (ordinal !== undefined && !/^\d{1,2}$/.test(words.at(-1)!)) {
     return ordinal;
   }
   if (ROMAN.indexOf(bare) > 0) {
