@@ -16,9 +16,12 @@ const SECONDS = /\bs\b|sec|sek|seg|:/iu;
 /** So many rows show it. */
 const SAMPLE = 200;
 
-/** A slash between blanks, where some cells of a column for several wrong answers have it. */
-const slashBetween = (texts: readonly string[]): string | undefined =>
-  texts.filter((text) => /\S \/ \S/u.test(text)).length > 1 ? ' / ' : undefined;
+/** What parts several wrong answers in a cell; a slash between blanks does where it stands in more than one. */
+function separatorOfWrongs(texts: readonly string[]): string | undefined {
+  const slashed = texts.filter((text) => /\S \/ \S/u.test(text));
+  const slash = slashed.length > 1 ? ' / ' : undefined;
+  return findInnerSeparator(texts) ?? strongSeparator(texts) ?? slash;
+}
 
 /** How rows are read under a reading: what separates answers in a cell, what words name kinds, whether times are minutes. */
 export function mannerOf(
@@ -39,10 +42,7 @@ export function mannerOf(
   const manner: Manner = {
     key,
     optionSeparator: findInnerSeparator(sample('options')),
-    wrongSeparator:
-      findInnerSeparator(sample('wrongs')) ??
-      strongSeparator(sample('wrongs')) ??
-      slashBetween(sample('wrongs')),
+    wrongSeparator: separatorOfWrongs(sample('wrongs')),
     cards: cards && !slots.has('kind'),
     labelled: areLabelled(rows.map((row) => row.texts('option').map(unsigned))),
     labels: labelsOfHeadings((slots.get('option') ?? []).map(({ column }) => column.heading ?? '')),

@@ -22,7 +22,8 @@ export function headingRepeats(
     let filled = 0;
     for (let c = region.left; c <= region.right; c++) {
       const text = region.cell(row, c);
-      if (!text) {
+      // Where no heading stands there are notes.
+      if (!text || !headings[c]) {
         continue;
       }
       filled++;

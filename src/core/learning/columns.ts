@@ -111,7 +111,7 @@ const JOINED: readonly Role[] = ['tags', 'wrongs', 'options', 'accepted', 'categ
 
 /** 'Column H always holds v3': words for a column and for always. Common practice, no source. */
 const ALWAYS =
-  /(?:column|spalte|colonne|columna|colonna|kolom|coluna|kolumna|kolumn|kolonne)\s+([A-Z]{1,2})\s.*(?:always|immer|toujours|siempre|sempre|altijd|zawsze|alltid|altid)\s(?:.*\s)?["'“‘„«]?([^\s"'”’“»]+?)["'”’“»]?\s*\.?$/iu;
+  /(?:column|spalte|colonne|columna|colonna|kolom|coluna|kolumna|kolumn|kolonne)\s+([A-Z]{1,2})\s.*(?:always|immer|toujours|siempre|sempre|altijd|zawsze|alltid|altid)\s(?:.*\s)?["'“‘„«]?([^\s"'”’“«»]+?)\s?["'”’“»]?\s*\.?$/iu;
 
 /** What the sentences of a form say that a column always holds. */
 const alwaysHeld = (column: string, words: readonly string[]): string | undefined =>

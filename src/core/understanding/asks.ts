@@ -1,6 +1,7 @@
 // Whether a row taken for the headings is a question itself: its cells do what those of the rows below do.
 import { filledIn, rowText, type Region } from '../shared/table/region';
 import { alike } from '../shared/normalise';
+import { kindOfWord } from '../shared/vocabulary/kinds';
 import { readingsOf } from './keys/named';
 
 /** A column under the row, as far as it tells. */
@@ -20,6 +21,22 @@ function below(region: Region, row: number, column: number): Set<string> {
   }
   texts.delete('');
   return texts;
+}
+
+const FEWEST_KINDS = 3;
+const LONGEST_KIND = 40;
+
+/** Whether a row says a kind in a column in which nearly all rows below say one. */
+export function saysKindAsBelow(region: Region, row: number): boolean {
+  const isKind = (text: string): boolean =>
+    text.length <= LONGEST_KIND && kindOfWord(text) !== undefined;
+  for (let column = region.left; column <= region.right; column++) {
+    const texts = isKind(region.cell(row, column)) ? [...below(region, row, column)] : [];
+    if (texts.length >= FEWEST_KINDS && texts.every(isKind)) {
+      return true;
+    }
+  }
+  return false;
 }
 
 /** Columns that say the same few words all the way down. */

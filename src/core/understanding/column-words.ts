@@ -1,5 +1,6 @@
 // What one column says by its heading and by how its texts come again.
-import { SAYINGS, type ColumnView } from './contract';
+import { isListed } from '../shared/table/separators';
+import { MEANINGS, SAYINGS, type ColumnView } from './contract';
 import { saying } from './saying';
 
 /** Fewer rows show nothing. */
@@ -22,3 +23,15 @@ export function isRepeated(column: ColumnView): boolean {
 /** How much the words of a heading say one of some meanings, 0 to 1. */
 export const says = ({ heading }: ColumnView, ...meanings: (typeof SAYINGS)[number][]): number =>
   meanings.reduce((sum, meaning) => sum + saying(heading)[SAYINGS.indexOf(meaning)]!, 0);
+
+const BEYOND_DOUBT = 0.8;
+/** Whether a heading's words name one thing beyond doubt; a letter or two are no word. */
+export const isCalled = ({ heading }: ColumnView): boolean =>
+  /\p{L}{3}/u.test(heading) &&
+  Math.max(...saying(heading).slice(0, MEANINGS.length)) > BEYOND_DOUBT;
+
+const MOSTLY = 0.8;
+/** Whether cells hold lists as programs write them; a form shows one at most. */
+export const areLists = (column: ColumnView): boolean =>
+  filledOf(column).length > 0 &&
+  filledOf(column).filter(isListed).length >= filledOf(column).length * MOSTLY;

@@ -2,7 +2,13 @@
 import { describe, expect, it } from 'vitest';
 import { lines, region } from '../../../tests/tables';
 import { contrastOf, kindOfCell } from './contrast';
-import { candidateRows, countsLettersUp, headingFigures, headingShare } from './heading-rows';
+import {
+  candidateRows,
+  countsColumns,
+  countsLettersUp,
+  headingFigures,
+  headingShare,
+} from './heading-rows';
 import { looksLikeHeadings } from './question-rows';
 import { saying } from './saying';
 
@@ -147,5 +153,18 @@ describe('rows that may hold headings', () => {
     ['Q|A|A|B|C', true],
   ])('%s counts up from A: %s', (row, counts) => {
     expect(countsLettersUp(lines(row), 0)).toBe(counts);
+  });
+
+  it.each([
+    ['Column 1|Column 2|Column 3', true],
+    ['F1|F2', true],
+    ['Feld 4|Feld 5', true],
+    ['Column 1', false],
+    ['Column 1|Column 3', false],
+    ['Column 1|Field 2', false],
+    ['Column 1|Answer', false],
+    ['1|2|3', false],
+  ])('%s counts the columns: %s', (row, counts) => {
+    expect(countsColumns(lines(row), 0)).toBe(counts);
   });
 });

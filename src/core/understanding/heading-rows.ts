@@ -135,6 +135,22 @@ export function countsLettersUp(region: Region, row: number): boolean {
   return false;
 }
 
+const COUNTED = /^(\p{L}[\p{L} _-]*?)[ _-]*(\d{1,2})$/u;
+
+/** Whether all cells of a row are one word that counts on from cell to cell, 'Column 1', 'Column 2', as no content does. */
+export function countsColumns(region: Region, row: number): boolean {
+  const told = textsOf(region, row).map(({ text }) => COUNTED.exec(text.trim()));
+  return (
+    told.length > 1 &&
+    told.every((own, index) => {
+      const before = told[index - 1];
+      const isFirst =
+        index === 0 || (before?.[1] === own?.[1] && Number(own?.[2]) === Number(before?.[2]) + 1);
+      return own !== null && isFirst;
+    })
+  );
+}
+
 /** How likely each candidate row holds the headings; the last place stands for none of them. */
 export function headingOdds(
   model: Model,

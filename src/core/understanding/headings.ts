@@ -1,9 +1,9 @@
 // Which row holds the headings: the likeliest one that is no question itself.
 import { rowText, type Region } from '../shared/table/region';
 import { sectionRows } from '../shared/table/sections';
-import { allName, mayName, namesItsOption, saysAgain } from './asks';
+import { allName, mayName, namesItsOption, saysAgain, saysKindAsBelow } from './asks';
 import { understandColumns } from './columns';
-import { countsLettersUp, explainingOdds, headingOdds } from './heading-rows';
+import { countsColumns, countsLettersUp, explainingOdds, headingOdds } from './heading-rows';
 import { doesAsQuestions, looksLikeHeadings, looksLikeQuestions } from './question-rows';
 import { statesRules } from './rules-row';
 import { lastHeading } from './said';
@@ -74,14 +74,21 @@ const PERHAPS = 0.25;
 /** How likely a row holds the headings of a list of pairs that names what the two are. */
 const NAMES_BOTH = 0.9;
 
-/** Candidates with the first row before none, where it names what a list of pairs is of. */
+/** The row that is taken for the headings though none seems likelier: it names what a list of pairs is of, or counts columns. */
+function namingRow(region: Region, candidates: readonly Candidate[]): number | undefined {
+  const counting = candidates.find(({ row }) => row !== null && countsColumns(region, row));
+  const names = asWordOfList(region, region.top) === 'headings';
+  return counting?.row ?? (names ? region.top : undefined);
+}
+
+/** Candidates with such a row before none. */
 function withNamed(region: Region, candidates: readonly Candidate[]): readonly Candidate[] {
   const [best] = candidates;
-  const isNamed = best?.row === null && asWordOfList(region, region.top) === 'headings';
-  return isNamed
+  const named = best?.row === null ? namingRow(region, candidates) : undefined;
+  return named !== undefined
     ? candidates
         .map((one) => {
-          const p = one.row === region.top ? NAMES_BOTH : one.p * (1 - NAMES_BOTH);
+          const p = one.row === named ? NAMES_BOTH : one.p * (1 - NAMES_BOTH);
           return { ...one, p };
         })
         .sort((a, b) => b.p - a.p)
@@ -114,7 +121,12 @@ function staysHeadings(region: Region, row: number): number {
 function withoutQuestions(region: Region, given: readonly Candidate[]): readonly Candidate[] {
   const candidates = withNamed(region, given);
   const [best] = candidates;
-  if (!best || best.row === null || countsLettersUp(region, best.row)) {
+  if (
+    !best ||
+    best.row === null ||
+    countsLettersUp(region, best.row) ||
+    countsColumns(region, best.row)
+  ) {
     return candidates;
   }
   const stays = staysHeadings(region, best.row);
@@ -140,6 +152,7 @@ export function firstRowBelow(region: Region, headingRow: number | null): number
   const explains =
     statesRules(table, below) ||
     (explainingOdds(shippedModel(), region, headingRow, saying) > EXPLAINS &&
+      !saysKindAsBelow(region, below) &&
       !sectionRows(region, headingRow, below).has(below));
   return explains ? below + 1 : below;
 }

@@ -1,0 +1,115 @@
+// Tables whose headings say little or nothing: what stands below them tells.
+import { describe, expect, it } from 'vitest';
+import { gatherSource } from '../pipeline';
+import { counter } from '../../../tests/make';
+
+const read = (lines: readonly string[], name = 'a.csv') =>
+  gatherSource(
+    { name, bytes: new TextEncoder().encode(`${lines.join('\r\n')}\r\n`) },
+    {},
+    { id: counter() },
+  );
+const rightOnes = ({ options = [] }: { options?: { text: { plain: string }; right: boolean }[] }) =>
+  options.filter(({ right }) => right).map(({ text }) => text.plain);
+
+describe('headings that count columns and say nothing else', () => {
+  it('are headings, also where they stand again, beside a note in the margin', async () => {
+    const { items, reading } = await read([
+      'Column 1,Column 2,,',
+      'paddle,a sluice in a gate,,',
+      'weir,a low dam,,look again',
+      'Column 1,Column 2,,',
+      'sill,a stone step,,',
+      'pound,a level stretch,,',
+    ]);
+    expect(reading).toMatchObject({ headingRow: 1 });
+    expect(items.map(({ stem }) => stem.plain)).toEqual(['paddle', 'weir', 'sill', 'pound']);
+  });
+
+  const MIXED = [
+    'Field 1,Field 2,Field 3,Field 4,Field 5,Field 6',
+    'Who waits?,2,a lock,a boat,a weir,choose one',
+    'What is a weir?,a low dam,,,,typed answer',
+    'Iron floats.,false,,,,true or false',
+    'What opens?,1,a gate,a wall,a roof,choose one',
+    'Which float?,1/3,a hull,a stone,a cork,pick all that fit',
+    'What is a sill?,a stone step,,,,typed answer',
+  ];
+  it('are told apart by what stands below: answers of all kinds, and words for the kinds', async () => {
+    const { items } = await read(MIXED);
+    expect(items.map(({ kind }) => kind)).toEqual([
+      'choice-one',
+      'short',
+      'true-false',
+      'choice-one',
+      'choice-many',
+      'short',
+    ]);
+    expect(items.map(rightOnes)).toEqual([
+      ['a boat'],
+      [],
+      ['false'],
+      ['a gate'],
+      ['a hull', 'a cork'],
+      [],
+    ]);
+  });
+});
+
+it('ordinals beside numbers are words: halves of pairs', async () => {
+  const { items } = await read([
+    'Task,First half 1,Second half 1,First half 2,Second half 2,First half 3,Second half 3',
+    'Match each part.,gate,oak,sill,stone,rope,hemp',
+    'Match each worker.,keeper,lock,crew,boat,dredger,pound',
+    'Match each use.,winch,lifting,pole,pushing,bollard,tying',
+  ]);
+  expect(
+    items.map(({ pairs }) => pairs?.map(({ left, right }) => [left.plain, right.plain])),
+  ).toEqual([
+    [
+      ['gate', 'oak'],
+      ['sill', 'stone'],
+      ['rope', 'hemp'],
+    ],
+    [
+      ['keeper', 'lock'],
+      ['crew', 'boat'],
+      ['dredger', 'pound'],
+    ],
+    [
+      ['winch', 'lifting'],
+      ['pole', 'pushing'],
+      ['bollard', 'tying'],
+    ],
+  ]);
+});
+
+it('wrong answers that some rows join by a slash are several', async () => {
+  const { items } = await read([
+    'Question,Correct answer,Incorrect answers',
+    'Who waits?,a boat,a lock / a weir',
+    'What opens?,a gate,a wall',
+    'What floats?,a hull,a stone / a sill',
+    'Who steers?,the crew,the keeper',
+    'What is in a lock?,water,sand',
+  ]);
+  expect(items.map(({ options }) => options?.length)).toEqual([3, 2, 3, 2, 2]);
+});
+
+it('a first question that says its kind explains no headings', async () => {
+  const { items } = await read([
+    'Type;Question;Answer;Option 1;Option 2;Option 3',
+    'Card;paddle;a sluice;;;',
+    'Single choice;Who waits at the gate?;1;a boat;a lock;a weir',
+    'True/false;Iron floats.;false;;;',
+    'Single choice;What opens for a boat?;2;a wall;a gate;a roof',
+    'Short answer;What is a low dam called?;weir;;;',
+  ]);
+  expect(items.map(({ kind }) => kind)).toEqual([
+    'card',
+    'choice-one',
+    'true-false',
+    'choice-one',
+    'short',
+  ]);
+});

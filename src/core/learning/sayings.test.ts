@@ -1,0 +1,105 @@
+// What a blank says in sentences, of its columns, its kinds and its set.
+import { describe, expect, it } from 'vitest';
+import { learn } from '.';
+import { table } from '../../../tests/make';
+
+const learned = (...lines: string[]) =>
+  learn(table(`${lines.join('\n')}\n`, 'blank.csv'), 'id').layout;
+const columnOf = (layout: ReturnType<typeof learned>, letter: string) =>
+  layout.columns.find(({ column }) => column === letter);
+
+describe('a sentence of a blank', () => {
+  it.each([
+    ['The schema is fixed. Column D always holds v3.', 'v3'],
+    ['La colonne D contient toujours « v3 ».', 'v3'],
+    ['Spalte D enthält immer "A-7"', 'A-7'],
+  ])('says what a column always holds: %s', (sentence, held) => {
+    const layout = learned(
+      `"${sentence.replaceAll('"', '""')}";;;`,
+      'Question;Answer;Points;Schema',
+    );
+    expect(columnOf(layout, 'D')).toMatchObject({ role: 'constant', default: held });
+  });
+  it('does not where a sample holds something else', () => {
+    const layout = learned(
+      'Column D always holds v3.;;;',
+      'Question;Answer;Points;Category',
+      'Who waits?;a boat;1;gates',
+      'What opens?;a gate;1;boats',
+    );
+    expect(columnOf(layout, 'D')?.role).toBe('category');
+  });
+
+  it.each([
+    ['Join the wrong answers with ;.', ';'],
+    ['Zwischen den falschen Antworten steht |.', '|'],
+    ['Put the wrong answers together by /', '/'],
+  ])('ends with the sign between several: %s', (sentence, sign) => {
+    const layout = learned(`"${sentence}",,`, 'Question,Correct answer,Wrong answers');
+    expect(columnOf(layout, 'C')).toMatchObject({ role: 'wrongs', separator: sign });
+  });
+
+  it('explains a code up to its end, behind a comment sign as well', () => {
+    const layout = learned(
+      '"Codes for the type: Q1 = one right answer; QN = several right answers; QD = numeric answer. Separate tags by a comma.",,,',
+      'Type,Question,Answer,Tags',
+    );
+    expect(layout.kinds).toEqual([
+      { kind: 'choice-one', code: 'Q1' },
+      { kind: 'choice-many', code: 'QN' },
+      { kind: 'number', code: 'QD' },
+    ]);
+    const commented = learned(
+      '# SC = one right answer,,',
+      '# OR = put in order,,',
+      'Type,Question,Answer',
+    );
+    expect(commented.kinds).toEqual([
+      { kind: 'choice-one', code: 'SC' },
+      { kind: 'order', code: 'OR' },
+    ]);
+  });
+
+  it('lists kinds up to its end, though its last word is short', () => {
+    const layout = learned(
+      '"Types: one right answer, typed answer, match up. Put them below.",,',
+      'Type,Question,Answer',
+    );
+    expect(layout.kinds.map(({ kind }) => kind)).toEqual(['choice-one', 'short', 'match']);
+  });
+
+  it('limits its own field, and no other that a sentence beside it speaks of', () => {
+    const layout = learned(
+      '"The question has at most 150 characters. Options: up to 50 characters each. At most 60 questions per file.",,,',
+      'Question,Option 1,Option 2,Right answer',
+    );
+    expect(layout.limits).toMatchObject({ stem: 150, option: 50, perFile: 60 });
+  });
+});
+
+describe('a cell above the table that asks for a name', () => {
+  it.each([
+    'Name des Fragensatzes:',
+    'Name of the set:',
+    'Nom du parcours :',
+    'Nombre de la partida',
+  ])('%s is that of the set', (label) => {
+    const layout = learned(`${label},,`, 'Question,Answer,Points');
+    expect(layout.file.cells).toContainEqual({ cell: 'B1', role: 'set-title' });
+  });
+  it.each(['Name of the teacher:', 'Nom de l’école :', 'Name der Klasse:', 'Name of the file:'])(
+    '%s is not',
+    (label) => {
+      expect(learned(`${label},,`, 'Question,Answer,Points').file.cells ?? []).toEqual([]);
+    },
+  );
+});
+
+it('what stands beside a table explains it, and is no row of it', () => {
+  const layout = learned(
+    'Question,Option 1,Verdict 1,Option 2,Verdict 2,,,"Question: at most 95 characters"',
+    ',,,,,,,"Options: up to 100 characters each"',
+    ',,,,,,,"After each option write correct or incorrect, max 9 letters"',
+  );
+  expect(layout.file.firstRow).toBe(2);
+});

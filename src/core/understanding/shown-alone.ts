@@ -1,0 +1,108 @@
+// What the cells of a column show by themselves, whatever is said of it: lists of wrong answers, words to choose from, words for
+// kinds, the right answer beside wrong ones, the wording of another cell behind a letter.
+import { alike } from '../shared/normalise';
+import { kindOfWord } from '../shared/vocabulary/kinds';
+import { verdictOf } from '../shared/vocabulary/verdicts';
+import { areLists, filledOf, isCalled, isRepeated, says } from './column-words';
+import type { ColumnView, Meaning, TableView } from './contract';
+import { wordingIn } from './keys/named';
+
+/** Fewer rows show nothing. */
+const LEAST_ROWS = 2;
+const MOSTLY = 0.8;
+const NAMED = 0.5;
+const SAID = 0.8;
+
+const PLACE = /^[A-Ja-j\d]$/u;
+
+/** Whether a heading names the right answer beside others that name the wrong ones, and cells hold more than letters. */
+function isRightBesideWrongs(view: TableView, column: number): boolean {
+  const own = view.columns[column]!;
+  return (
+    says(own, 'key', 'right') > SAID &&
+    !filledOf(own).every((text) => PLACE.test(text)) &&
+    view.columns.some((other) => other !== own && says(other, 'wrong', 'wrongs') > SAID)
+  );
+}
+/** Whether cells say a letter or number with the text of another cell of their row behind it, 'B (56)'. */
+function repeatsOthers(view: TableView, column: number): boolean {
+  const named = view.columns[column]!.texts.flatMap((text, row) => {
+    const wording = alike(wordingIn(text));
+    return text
+      ? [
+          wording !== '' &&
+            view.columns.some(
+              ({ texts }, at) => at !== column && alike(texts[row] ?? '') === wording,
+            ),
+        ]
+      : [];
+  });
+  return named.length >= LEAST_ROWS && named.filter(Boolean).length >= named.length * MOSTLY;
+}
+
+/** Signs between the words of a list, of which there are so many at least. */
+const BETWEEN = /\s*[,;|/\n]\s*/u;
+const FEWEST_WORDS = 3;
+
+/** Whether most words of lists are what the columns called answers say in one row or another. */
+function answerElsewhere(lists: readonly string[][], answers: readonly ColumnView[]): boolean {
+  const all = new Set(answers.flatMap(({ texts }) => texts.map(alike)));
+  const words = lists.flat();
+  return words.filter((word) => all.has(word)).length >= words.length * MOSTLY;
+}
+
+/** Whether cells list words to choose from, which hold what the columns called answers say in their rows. */
+function offersAnswers({ columns, rows }: TableView, own: ColumnView): boolean {
+  const answers = columns.filter(
+    (column) => column !== own && says(column, 'accepted', 'key') > NAMED,
+  );
+  const isCalled = says(own, 'accepted', 'key', 'category', 'wrongs') > NAMED;
+  if (isCalled || !answers.length || rows < LEAST_ROWS) {
+    return false;
+  }
+  const lists = own.texts.map((text) => text.split(BETWEEN).filter(Boolean).map(alike));
+  // Words that are called so may be tags, which hold no answers of other rows.
+  if (says(own, 'tags') > NAMED && !answerElsewhere(lists, answers)) {
+    return false;
+  }
+  const offered = lists.filter((words, row) => {
+    const said = answers.map(({ texts }) => alike(texts[row] ?? '')).filter(Boolean);
+    return said.length > 0 && said.every((word) => words.includes(word));
+  });
+  const areMany = lists.filter(({ length }) => length >= FEWEST_WORDS).length >= rows / 2;
+  return areMany && offered.length >= rows * MOSTLY;
+}
+
+const LONGEST_KIND = 40;
+/** Whether cells hold nothing but words for kinds, several of them, under a heading that names nothing else but an option. */
+function areKinds(column: ColumnView): boolean {
+  const filled = filledOf(column);
+  const kinds = filled.map((text) =>
+    text.length <= LONGEST_KIND && verdictOf(text) === undefined ? kindOfWord(text) : undefined,
+  );
+  return (
+    (!isCalled(column) || says(column, 'option') > SAID) &&
+    isRepeated(column) &&
+    filled.length >= column.texts.length * MOSTLY &&
+    kinds.every((kind) => kind !== undefined) &&
+    new Set(kinds).size > 1
+  );
+}
+
+/** What the cells of a column show by themselves. */
+export function shownAlone(view: TableView, column: number): Meaning | undefined {
+  const own = view.columns[column]!;
+  if (areLists(own) && says(own, 'wrongs') > NAMED) {
+    return 'wrongs';
+  }
+  if (isRightBesideWrongs(view, column)) {
+    return 'right';
+  }
+  if (offersAnswers(view, own)) {
+    return 'options';
+  }
+  if (areKinds(own)) {
+    return 'kind';
+  }
+  return repeatsOthers(view, column) ? 'key' : undefined;
+}
