@@ -113,11 +113,21 @@ const JOINED: readonly Role[] = ['tags', 'wrongs', 'options', 'accepted', 'categ
 const ALWAYS =
   /(?:column|spalte|colonne|columna|colonna|kolom|coluna|kolumna|kolumn|kolonne)\s+([A-Z]{1,2})\s.*(?:always|immer|toujours|siempre|sempre|altijd|zawsze|alltid|altid)\s(?:.*\s)?["'“‘„«]?([^\s"'”’“«»]+?)\s?["'”’“»]?\s*\.?$/iu;
 
+/** 'Leave the value v3 in column H': words for a value. Common practice, no source. */
+const LEFT =
+  /(?:value|wert|valeur|valor|valore|waarde|wartosc|varde|vaerdi)\s+["'“‘„«]?\s?(\S+?)\s?["'”’“»]?\s.*?(?:column|spalte|colonne|columna|colonna|kolom|coluna|kolumna|kolumn|kolonne)\s+([A-Z]{1,2})(?![\p{L}\d])/iu;
+
 /** What the sentences of a form say that a column always holds. */
-const alwaysHeld = (column: string, words: readonly string[]): string | undefined =>
-  words
-    .map((text) => ALWAYS.exec(text.trim()))
-    .find((said) => said?.[1]?.toUpperCase() === column)?.[2];
+function alwaysHeld(column: string, words: readonly string[]): string | undefined {
+  for (const sentence of words.flatMap((text) => text.trim().split(/(?<=[.!])\s+(?=\p{Lu})/u))) {
+    const [, first, held] = ALWAYS.exec(sentence) ?? [];
+    const [, left, second] = LEFT.exec(sentence) ?? [];
+    if ((first ?? second)?.toUpperCase() === column) {
+      return held ?? left;
+    }
+  }
+  return undefined;
+}
 
 /** A receiver's form asks of nobody which rows are wanted: such a column holds what its samples all say, or nothing of ours. */
 function withConstant(

@@ -38,13 +38,14 @@ const SAID =
   /^\s*(?:[-–•*]|#{1,3}\s|\/\/)?\s*([^\s=:]{1,14})\s*=\s*(\S.*)$|^\s*(?:[-–•*]|#{1,3}\s|\/\/)?\s*([^\s=:]{1,4})\s*[:–]\s+(\S.*)$/u;
 
 /** A list, or what a code means, ends where its sentence does and another one begins. */
+const SENTENCE_START = /(?<=\p{L}{2}["'”’»)]?|\d)[.!]\s+(?=["'“‘„«(]?\p{Lu})/gu;
 const NEXT_SENTENCE = /(?<=\p{Ll}{2}["'”’»)]?)\.\s+(?=["'“‘„«(]?\p{Lu}).*$/su;
 
 /** Codes explained in sentences, `S = one right answer; M = several`; at least two that name kinds. */
 function saidCodes(texts: readonly string[]): Map<string, string> {
   const found = new Map<string, string>();
   for (const text of texts) {
-    for (const part of text.split(/[;\n]|,\s(?=\S{1,14}\s*=)/u)) {
+    for (const part of text.split(/[;\n]|[,.]\s(?=\S{1,14}\s*=)/u)) {
       const behind = part.includes('=') ? part.replace(/^[^=]*:\s+(?=\S+\s*=)/u, '') : part;
       const match = SAID.exec(behind);
       const [code, said] = match ? [match[1] ?? match[3]!, match[2] ?? match[4]!] : ['', ''];
@@ -63,9 +64,15 @@ const OR = /\s(?:or|oder|ou|o|of|und|and|et|en|y|e)\s/u;
 const partsOf = (part: string): string[] =>
   OR.test(part) && kindOfWord(part.trim()) === undefined ? part.split(OR) : [part];
 
+/** A text from each of its sentences on: any of them may begin the list. */
+const fromEachSentence = (text: string): string[] => [
+  text,
+  ...[...text.matchAll(SENTENCE_START)].map(({ index }) => text.slice(index + 1).trim()),
+];
+
 /** Kinds that a sentence lists one after the other; at least two different ones, and hardly anything else. */
 function listedIn(texts: readonly string[]): string[] {
-  for (const text of texts) {
+  for (const text of texts.flatMap(fromEachSentence)) {
     const list = text.includes(':') ? text.slice(text.indexOf(':') + 1) : text;
     const parts = list
       .replace(NEXT_SENTENCE, '')

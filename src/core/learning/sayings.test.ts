@@ -20,6 +20,14 @@ describe('a sentence of a blank', () => {
     );
     expect(columnOf(layout, 'D')).toMatchObject({ role: 'constant', default: held });
   });
+  it('says it the other way round, behind another sentence', () => {
+    const layout = learned(
+      '"Join the wrong answers with ;. Leave the value v3 in column D.",,,',
+      'Question,Right answer,Wrong answers,Format',
+    );
+    expect(columnOf(layout, 'D')).toMatchObject({ role: 'constant', default: 'v3' });
+    expect(columnOf(layout, 'C')).toMatchObject({ role: 'wrongs', separator: ';' });
+  });
   it('does not where a sample holds something else', () => {
     const layout = learned(
       'Column D always holds v3.;;;',
@@ -68,6 +76,19 @@ describe('a sentence of a blank', () => {
     expect(layout.kinds.map(({ kind }) => kind)).toEqual(['choice-one', 'short', 'match']);
   });
 
+  it('lists kinds behind others that have a colon as well, and codes a sentence each', () => {
+    const layout = learned(
+      '"Questions: at most 250 characters. Allowed types: single_choice, multiple_response, gap_text. Keep the headings.",,',
+      'Type,Question,Answer',
+    );
+    expect(layout.kinds.map(({ kind }) => kind)).toEqual(['choice-one', 'choice-many', 'gap']);
+    const codes = learned(
+      '"Allowed types: SC = single choice. MC = select all that apply. ES = long answer. Delete the examples.",,',
+      'Type,Question,Answer',
+    );
+    expect(codes.kinds.map(({ code }) => code)).toEqual(['SC', 'MC', 'ES']);
+  });
+
   it('limits its own field, and no other that a sentence beside it speaks of', () => {
     const layout = learned(
       '"The question has at most 150 characters. Options: up to 50 characters each. At most 60 questions per file.",,,',
@@ -102,4 +123,20 @@ it('what stands beside a table explains it, and is no row of it', () => {
     ',,,,,,,"After each option write correct or incorrect, max 9 letters"',
   );
   expect(layout.file.firstRow).toBe(2);
+});
+
+it('letters with their lengths in brackets count options up', () => {
+  const layout = learned(
+    'Prompt,Which is right?,A (max. 50 characters),B (max. 50 characters),C (max. 50 characters),D (max. 50 characters)',
+    'What do rays meet in?,2,Axis,Focus,Shade,Rim',
+    'What is thin at its rim?,4,Window,Prism,Mirror,Convex lens',
+  );
+  expect(layout.columns.map(({ role }) => role)).toEqual([
+    'stem',
+    'key',
+    'option',
+    'option',
+    'option',
+    'option',
+  ]);
 });

@@ -53,6 +53,7 @@ export function separatorOf(
 function separatorSaid({ role, heading }: Column, words: readonly string[]): string | undefined {
   const name = bareWords((heading ?? '').replace(/[([].*$/su, ''));
   return words
+    .flatMap((text) => text.split(/(?<=[.!])\s+(?=\p{Lu})/u))
     .filter((text) => {
       const said = bareWords(text);
       return (

@@ -9,6 +9,7 @@ import {
   headingFigures,
   headingShare,
 } from './heading-rows';
+import { understandHeadings, type HeadingUnderstood } from './headings';
 import { looksLikeHeadings } from './question-rows';
 import { saying } from './saying';
 
@@ -90,6 +91,16 @@ describe('a row of headings differs from the rows below', () => {
       6,
     );
   });
+  it('by its cells alone, where too few stand below them: a sentence speaks against it', () => {
+    const few = ['a|b', '||'];
+    expect(weight(0, 'Who waits at the gate?|Answer', 'x|', '|y')).toBeCloseTo(-0.6, 6);
+    expect(weight(0, 'Question|Answer', 'x|', '|y', ...few.slice(1))).toBeCloseTo(0, 6);
+  });
+  it('by no more than the fourteen cells below', () => {
+    const numbers = Array.from({ length: 14 }, (_, n) => `${n}|${n}`);
+    const words = Array.from({ length: 40 }, () => 'a gate of oak|a sill of stone');
+    expect(weight(0, 'Points|Timer', ...numbers, ...words)).toBeCloseTo(2.8, 6);
+  });
   it('only where it has two cells and two rows below', () => {
     expect(contrastOf(lines('Points', '3', '2'), 0, 0)).toBeUndefined();
     expect(contrastOf(lines('Points|Timer', '3|30'), 0, 0)).toBeUndefined();
@@ -98,6 +109,46 @@ describe('a row of headings differs from the rows below', () => {
       cells: 2,
       because: '2 of its 2 cells are of another kind than those below',
     });
+  });
+});
+
+describe('which row holds the headings', () => {
+  const QUESTIONS = [
+    'Who waits at the gate?|a boat|a lock|A',
+    'What opens for a boat?|a gate|a sill|A',
+    'What floats on a pound?|a hull|a stone|A',
+  ];
+  const sum = ({ p, others }: HeadingUnderstood): number =>
+    others.reduce((total, other) => total + other.p, p);
+
+  it('is said with the next likely rows, which share what is left', () => {
+    const known = understandHeadings(lines('Question|Answer A|Answer B|Key', ...QUESTIONS));
+    expect(known.row).toBe(0);
+    expect(known.p).toBeGreaterThan(0.95);
+    expect(known.others.length).toBeLessThanOrEqual(3);
+    expect(sum(known)).toBeCloseTo(1, 1);
+  });
+  it('is none where the likeliest asks itself: what it loses is gained by none', () => {
+    const none = understandHeadings(lines(...QUESTIONS));
+    expect(none.row).toBeNull();
+    expect(none.p).toBeGreaterThan(0.5);
+    expect(none.others.every(({ p }) => p >= 0 && p < none.p)).toBe(true);
+    expect(sum(none)).toBeLessThanOrEqual(1.0001);
+  });
+  it('names what a list of pairs is of, though no word of it is known', () => {
+    const pairs = understandHeadings(
+      lines('Country|Capital', 'France|Paris', 'Spain|Madrid', 'Italy|Rome', 'Peru|Lima'),
+    );
+    expect(pairs.row).toBe(0);
+    expect(pairs.p).toBeGreaterThanOrEqual(0.5);
+    expect(sum(pairs)).toBeLessThanOrEqual(1.0001);
+  });
+  it('is the last thing that a form lacks, and never the last row of a source', () => {
+    const form = lines('Vrigl|Snok|Plomb', '||');
+    expect(understandHeadings(form, true).row).toBe(0);
+    expect(
+      understandHeadings(lines(...QUESTIONS, 'Question|Answer A|Answer B|Key')).row,
+    ).toBeNull();
   });
 });
 

@@ -135,7 +135,9 @@ export function countsLettersUp(region: Region, row: number): boolean {
   return false;
 }
 
-const COUNTED = /^(\p{L}[\p{L} _-]*?)[ _-]*(\d{1,2})$/u;
+const COUNTED = /^(\p{L}[\p{L} _-]*?)(?:[ _-]*(\d{1,2})|[ _-]+([A-Z]))$/u;
+const countOf = (told: RegExpExecArray | null | undefined): number =>
+  Number(told?.[2] ?? told?.[3]?.charCodeAt(0));
 
 /** Whether all cells of a row are one word that counts on from cell to cell, 'Column 1', 'Column 2', as no content does. */
 export function countsColumns(region: Region, row: number): boolean {
@@ -145,7 +147,7 @@ export function countsColumns(region: Region, row: number): boolean {
     told.every((own, index) => {
       const before = told[index - 1];
       const isFirst =
-        index === 0 || (before?.[1] === own?.[1] && Number(own?.[2]) === Number(before?.[2]) + 1);
+        index === 0 || (before?.[1] === own?.[1] && countOf(own) === countOf(before) + 1);
       return own !== null && isFirst;
     })
   );

@@ -3,7 +3,7 @@ import { letterInLatin } from '../shared/vocabulary/alphabets';
 import { assign, ONE, type Assigned } from './assign';
 import { withBounds } from './bounds';
 import { MEANINGS, roleOfMeaning, type Meaning, type TableView } from './contract';
-import { headingGroup, labelOf, SHARED_BY_ALL } from './heading-words';
+import { headingGroup, labelOf, SHARED_BY_ALL, withoutBrackets } from './heading-words';
 import { grammar } from './grammar';
 import { withNamers } from './namers';
 import { withPassage } from './passages';
@@ -70,8 +70,8 @@ const FEWEST = 3;
 function groupNames({ columns }: TableView): string[] {
   const names = columns.map(groupName);
   const values = columns.map(({ heading }) => {
-    const [, before = '', bare] =
-      BARE.exec(letterInLatin(heading.trim().toLowerCase()) ?? heading.toLowerCase()) ?? [];
+    const own = withoutBrackets(heading).trim().toLowerCase();
+    const [, before = '', bare] = BARE.exec(letterInLatin(own) ?? own) ?? [];
     if (bare === undefined) {
       return undefined;
     }
