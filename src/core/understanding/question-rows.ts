@@ -141,9 +141,35 @@ function asksBelowHeadings(region: Region, row: number): boolean {
   return false;
 }
 
+const COUNTED = /^(.{0,20}?)(\d{1,6})[.)]?$/u;
+/** So many rows that count on are no chance. */
+const FEWEST_COUNTED = 4;
+
+/** Whether a reference of a row counts on in the rows below it, 'Q/005' above 'Q/006': headings are not counted. */
+function countsOnBelow(region: Region, row: number): boolean {
+  const numberAt = (at: number, column: number, before: string): number => {
+    const [, own, number] = COUNTED.exec(region.cell(at, column)) ?? [];
+    return own === before ? Number(number) : NaN;
+  };
+  for (let column = region.left; column <= region.right; column++) {
+    const [, before, first] = COUNTED.exec(region.cell(row, column)) ?? [];
+    let on = first === undefined ? 0 : 1;
+    while (on > 0 && on < FEWEST_COUNTED) {
+      on = numberAt(row + on, column, before!) === Number(first) + on ? on + 1 : 0;
+    }
+    if (on === FEWEST_COUNTED) {
+      return true;
+    }
+  }
+  return false;
+}
+
 /** Whether a row does what the questions around it do, whatever its words. */
 export const doesAsQuestions = (region: Region, row: number): boolean =>
-  standsAgain(region, row) || saysItsOptionAsOthers(region, row) || asksBelowHeadings(region, row);
+  standsAgain(region, row) ||
+  countsOnBelow(region, row) ||
+  saysItsOptionAsOthers(region, row) ||
+  asksBelowHeadings(region, row);
 
 const CONTENT = SAYINGS.indexOf('content');
 const SURELY = 0.8;

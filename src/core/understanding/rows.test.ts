@@ -67,6 +67,13 @@ describe('a row that does what questions do', () => {
       ['Who waits?|easy', 'What opens?|hard', 'What floats?|easy'],
     ],
     ['has a sign that does', false, 0, ['Who waits?|+', 'What opens?|-', 'What floats?|+']],
+    [
+      'has a reference that counts on below',
+      true,
+      0,
+      ['Q/005|boats|4', 'Q/006|gates|2', 'Q/007|hulls|6', 'Q/008|crews|8'],
+    ],
+    ['counts on for three rows', false, 0, ['5.|boats', '6.|gates', '7.|hulls', 'x|crews']],
     ['stands again as a whole', false, 0, ['Question|easy', 'What opens?|hard', 'Question|easy']],
     [
       'asks below clear headings',
