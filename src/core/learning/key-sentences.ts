@@ -89,7 +89,11 @@ const SIGN =
   /(?:^|[\s(["'“‘„«])((?:[^\p{L}\p{N}\s.,;:!?"'“”‘’„«()[\]{}/–—-]|!!|>>|=>|->){1,3}|\[x\]|\(\+\)|\(x\)|»|!!)(?=[\s)\]"'”’“»,.;:]|$)/iu;
 
 /** A sign that a text speaks of, standing by itself: `Put * in front of the right one`. */
-export const signIn = (text: string): string | undefined => SIGN.exec(text)?.[1];
+export const signIn = (text: string): string | undefined =>
+  CODE.test(text) ? undefined : SIGN.exec(text.replace(COMMENT, ''))?.[1];
+/** The sign of a comment before a sentence, and a code with what it means, say nothing of the right answer's sign. */
+const COMMENT = /^\s*(?:#+|\/\/)\s+/u;
+const CODE = /^\s*(?:#+\s+)?[\p{L}\p{N}]{1,14}\s*=\s/u;
 
 /** Whether a text says that the right answer comes first. */
 export const saysRightFirst = (text: string): boolean => {

@@ -106,6 +106,10 @@ function namedRows(
   return options.length ? keys.map((key, row) => ({ key, options: texts[row]! })) : undefined;
 }
 
+/** Whether a key's list of values holds nought, or a sentence says that options are counted from it. */
+const countsFromZero = ({ values = [] }: Column, about: readonly string[]): boolean =>
+  values.includes('0') || about.some((text) => saysFromZero(bareWords(text)));
+
 function fromSamples(
   evidence: KeyEvidence,
   key: Column,
@@ -128,7 +132,7 @@ function fromSamples(
     return undefined;
   }
   const about = [evidence.note(key.column), ...evidence.words.filter(isAboutOptions)];
-  const isZero = best.style === 'number' && about.some((text) => saysFromZero(bareWords(text)));
+  const isZero = best.style === 'number' && countsFromZero(key, about);
   const separator = separatorOf(evidence, key, best.style === 'text' ? [] : values);
   const joined =
     best.style === 'text'

@@ -98,6 +98,23 @@ describe('a sentence of a blank', () => {
   });
 });
 
+describe('how the right answer is told', () => {
+  it('is said behind a comment’s sign, or among codes, and those are no signs of it', () => {
+    const first = learned(
+      '# The right answer goes into the first answer column.,,',
+      'Question,Answer A,Answer B',
+    );
+    expect(first.key).toEqual({ style: 'first' });
+    const sign = learned(
+      'Q1 = one right answer,,',
+      'QN = several right answers,,',
+      'A right answer begins with ✓.,,',
+      'Question,Answer A,Answer B',
+    );
+    expect(sign.key).toEqual({ style: 'marker', marker: '✓' });
+  });
+});
+
 describe('a cell above the table that asks for a name', () => {
   it.each([
     'Name des Fragensatzes:',
