@@ -113,3 +113,40 @@ it('a first question that says its kind explains no headings', async () => {
     'short',
   ]);
 });
+
+it('a file of even columns is a table, though its first heading looks like an option’s letter', async () => {
+  const { items } = await read([
+    'B. ans.,Question,A,B,C',
+    'B,What opens for a boat?,a wall,a gate,a roof',
+    'A,What floats on a pound?,a hull,a stone,a sill',
+    'B. ans.,Question,A,B,C',
+    'C,Who steers it home?,nobody,a stone,the crew',
+  ]);
+  expect(items.map(rightOnes)).toEqual([['a gate'], ['a hull'], ['the crew']]);
+});
+
+it('a sign that always stands twice parts wrong answers and no columns', async () => {
+  const { items } = await read([
+    'Question,Correct answer,Wrong answers',
+    'What opens for a boat?,a gate,a wall || a roof || a floor',
+    'What floats on a pound?,a hull,a stone || a sill || a weir',
+    'Who steers it home?,the crew,nobody || the wind || the lock,,note',
+  ]);
+  expect(items.map(({ options }) => options?.length)).toEqual([4, 4, 4]);
+});
+
+it('words missing from gaps are no tags', async () => {
+  const { items } = await read([
+    'No.;Gap text;Missing words;Points',
+    '1;The ____ leave the heart, the ____ come back.;arteries, veins;1',
+    '2;The ____ raises a note, the ____ lowers it.;sharp, flat;2',
+    '3;A ____ opens the lock.;gate;1',
+    '4;The ____ turns into a ____.;caterpillar, butterfly;2',
+  ]);
+  expect(items.map(({ gaps }) => gaps?.map(({ accepted }) => accepted[0]))).toEqual([
+    ['arteries', 'veins'],
+    ['sharp', 'flat'],
+    ['gate'],
+    ['caterpillar', 'butterfly'],
+  ]);
+});

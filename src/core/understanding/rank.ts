@@ -9,7 +9,13 @@ import { withNamers } from './namers';
 import { withPassage } from './passages';
 import { scaled } from './scaled';
 import { withNamedRuns } from './unheaded';
-import { withoutLoneOption, withoutLoneStep, withPair, withStem } from './whole-tables';
+import {
+  withGapWords,
+  withoutLoneOption,
+  withoutLoneStep,
+  withPair,
+  withStem,
+} from './whole-tables';
 import { withForms } from './vocabulary-lists';
 import { witness } from './witness';
 
@@ -208,7 +214,7 @@ export function rank(
   const better = base.map((one, column) => changed(one, best.meanings[column]!, gain));
   const offered = withoutLoneStep(view, withoutLoneOption(better, said), said);
   const asking = withPair(view, withPassage(view, withStem(view, offered, said), said), said);
-  return withBounds(view, withForms(view, asking, said), said);
+  return withGapWords(view, withBounds(view, withForms(view, asking, said), said), said);
 }
 
 /** A column under the better reading; what the rows say counts for as much as they weigh more. */

@@ -14,6 +14,11 @@ const SAMPLE = 64_000;
 
 /** How well a sign splits the sample: rows of the commonest width, times that width. */
 function score(sample: string, separator: Separator, isCut: boolean): number {
+  // A sign that stands twice between blanks wherever it stands parts things within a cell.
+  const twice = ` ${separator.repeat(2)} `;
+  if (sample.includes(twice) && !sample.replaceAll(twice, '').includes(separator)) {
+    return 0;
+  }
   const { data } = Papa.parse<string[]>(sample, { delimiter: separator, skipEmptyLines: 'greedy' });
   const rows = isCut && data.length > 1 ? data.slice(0, -1) : data;
   const widths = new Map<number, number>();

@@ -114,6 +114,12 @@ const hasClearColumns = ({ clearSigns, commas }: Evidence): boolean =>
   clearSigns.some(({ share, width }) => share >= 0.6 && (width > 2 || share >= 0.8)) ||
   (commas.share >= 0.6 && commas.width > 2);
 
+const NEARLY_ALL = 0.9;
+/** Whether a file of columns, by its name, has nearly all of its lines in the same three columns or more. */
+const isEvenFile = ({ isColumnFile, clearSigns, commas }: Evidence): boolean =>
+  isColumnFile &&
+  [...clearSigns, commas].some(({ share, width }) => share >= NEARLY_ALL && width > 2);
+
 const hasClearTerms = (evidence: Evidence): boolean => {
   const { terms, numbered, count, commas, asking, gapped, offering } = evidence;
   return (
@@ -150,8 +156,11 @@ const RULES: readonly Rule[] = [
   },
   {
     as: 'questions',
-    holds: ({ lettered, count, tabs }) =>
-      lettered >= 2 && lettered >= count * 0.2 && tabs.share < 0.6,
+    holds: (evidence) =>
+      evidence.lettered >= 2 &&
+      evidence.lettered >= evidence.count * 0.2 &&
+      evidence.tabs.share < 0.6 &&
+      !isEvenFile(evidence),
     because: ({ lettered }) => `${lettered} lines begin with an option's letter`,
   },
   { as: 'table', holds: ({ isColumnFile }) => isColumnFile },
