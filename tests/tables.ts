@@ -18,6 +18,16 @@ export function asTable(columns: Record<string, readonly string[]>): string {
   return [own.map(([heading]) => heading).join('|'), ...rows].join('\n');
 }
 
+/** Four questions with two options each, as columns. */
+export const STEMS = [
+  'Who waits at the gate?',
+  'What opens for a boat?',
+  'What floats on a pound?',
+  'Who steers it home?',
+];
+export const A = ['a boat', 'a gate', 'a hull', 'the crew'];
+export const B = ['a lock', 'a sill', 'a stone', 'the keeper'];
+
 export const column = (heading: string, ...texts: string[]): ColumnView => ({
   at: 0,
   heading,

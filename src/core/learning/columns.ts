@@ -7,6 +7,7 @@ import { tagNameOf } from '../shared/tag-name';
 import { alike } from '../shared/normalise';
 import { SURE, understandColumns, type ColumnUnderstood } from '../understanding';
 import { noteAt, rulesAt } from './at-cell';
+import { alwaysHeld } from './always-held';
 import { separatorIn } from './key-sentences';
 import { separatorNamed, separatorOf } from './separators';
 import { withWays } from './two-way-columns';
@@ -108,26 +109,6 @@ function rulesOf(
 }
 
 const JOINED: readonly Role[] = ['tags', 'wrongs', 'options', 'accepted', 'category'];
-
-/** 'Column H always holds v3': words for a column and for always. Common practice, no source. */
-const ALWAYS =
-  /(?:column|spalte|colonne|columna|colonna|kolom|coluna|kolumna|kolumn|kolonne)\s+([A-Z]{1,2})\s.*(?:always|immer|toujours|siempre|sempre|altijd|zawsze|alltid|altid)\s(?:.*\s)?["'“‘„«]?([^\s"'”’“«»]+?)\s?["'”’“»]?\s*\.?$/iu;
-
-/** 'Leave the value v3 in column H': words for a value. Common practice, no source. */
-const LEFT =
-  /(?:value|wert|valeur|valor|valore|waarde|wartosc|varde|vaerdi)\s+["'“‘„«]?\s?(\S+?)\s?["'”’“»]?\s.*?(?:column|spalte|colonne|columna|colonna|kolom|coluna|kolumna|kolumn|kolonne)\s+([A-Z]{1,2})(?![\p{L}\d])/iu;
-
-/** What the sentences of a form say that a column always holds. */
-function alwaysHeld(column: string, words: readonly string[]): string | undefined {
-  for (const sentence of words.flatMap((text) => text.trim().split(/(?<=[.!])\s+(?=\p{Lu})/u))) {
-    const [, first, held] = ALWAYS.exec(sentence) ?? [];
-    const [, left, second] = LEFT.exec(sentence) ?? [];
-    if ((first ?? second)?.toUpperCase() === column) {
-      return held ?? left;
-    }
-  }
-  return undefined;
-}
 
 /** A receiver's form asks of nobody which rows are wanted: such a column holds what its samples all say, or nothing of ours. */
 function withConstant(

@@ -27,6 +27,10 @@ const SEPARATOR_WORDS: readonly (readonly [string, RegExp])[] = [
   ],
 ];
 
+/** The sentences of a text, each with the sign that ends it: another begins with a capital. */
+export const endedSentences = (text: string): string[] =>
+  text.trim().split(/(?<=[.!])\s+(?=\p{Lu})/u);
+
 /** A sign with which a sentence ends, 'Join the wrong answers with ;.'. */
 const ALONE_AT_END = /\s(\|{1,3}|[;/+,])\s?\.?\s*$/u;
 

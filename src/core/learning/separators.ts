@@ -2,7 +2,7 @@
 import type { Column } from '../model';
 import { bareWords } from '../shared/normalise';
 import { speaksOf } from '../shared/vocabulary/rule-words';
-import { separatorIn } from './key-sentences';
+import { endedSentences, separatorIn } from './key-sentences';
 
 /** A sign between values, also twice or three times over. */
 const SIGN = String.raw`\|{1,3}|;{1,2}|\/{1,2}|[,+#~^]`;
@@ -53,7 +53,7 @@ export function separatorOf(
 function separatorSaid({ role, heading }: Column, words: readonly string[]): string | undefined {
   const name = bareWords((heading ?? '').replace(/[([].*$/su, ''));
   return words
-    .flatMap((text) => text.split(/(?<=[.!])\s+(?=\p{Lu})/u))
+    .flatMap(endedSentences)
     .filter((text) => {
       const said = bareWords(text);
       return (

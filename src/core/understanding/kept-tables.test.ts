@@ -1,16 +1,8 @@
 // Tables as people keep them, each with what its columns are; common practice, no source.
 import { describe, expect, it } from 'vitest';
-import { asTable, region } from '../../../tests/tables';
+import { A, asTable, B, region, STEMS } from '../../../tests/tables';
 import { firstRowBelow, understandColumns, understandHeadings } from './index';
 
-const STEMS = [
-  'Who waits at the gate?',
-  'What opens for a boat?',
-  'What floats on a pound?',
-  'Who steers it home?',
-];
-const A = ['a boat', 'a gate', 'a hull', 'the crew'];
-const B = ['a lock', 'a sill', 'a stone', 'the keeper'];
 const C = ['a weir', 'a beam', 'a rope', 'nobody'];
 
 const read = (columns: Record<string, readonly string[]>) => {

@@ -1,17 +1,8 @@
 // How sure a reading is and why, and which sheet is read.
 import { describe, expect, it } from 'vitest';
 import { sheetWith } from '../shared/sheet';
-import { asTable, region } from '../../../tests/tables';
+import { A, asTable, B, region, STEMS } from '../../../tests/tables';
 import { firstRowBelow, understandColumns, understandHeadings, understandSheets } from './index';
-
-const STEMS = [
-  'Who waits at the gate?',
-  'What opens for a boat?',
-  'What floats on a pound?',
-  'Who steers it home?',
-];
-const A = ['a boat', 'a gate', 'a hull', 'the crew'];
-const B = ['a lock', 'a sill', 'a stone', 'the keeper'];
 
 const read = (columns: Record<string, readonly string[]>) => {
   const own = region(asTable(columns));
