@@ -3,10 +3,12 @@ import { defineConfig } from 'vitest/config';
 /** What must be covered by unit tests whatever else is: the state of the page and the worker's side of it. */
 const HELD = { lines: 80 };
 const CORE = 'src/core/**/*.test.ts';
-const common = { testTimeout: 60_000, exclude: ['tests/bench/**', 'node_modules/**'] };
+const common = { testTimeout: 180_000, exclude: ['tests/bench/**', 'node_modules/**'] };
 
 export default defineConfig({
   test: {
+    // All processors: by default one is left to the developer, and of two that is half.
+    maxWorkers: '100%',
     projects: [
       // The core keeps nothing between two calls, so that its tests may share what they have loaded.
       { extends: true, test: { ...common, name: 'core', include: [CORE], isolate: false } },
