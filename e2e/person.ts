@@ -25,6 +25,10 @@ export const test = base.extend<{ page: Page }>({
   },
 });
 
+/** The clock goes on from ten in the morning, so that "in ten minutes" is never another day. */
+export const atTen = (page: Page): Promise<void> =>
+  page.clock.install({ time: new Date('2026-05-06T10:00:00') });
+
 export async function openDemo(page: Page, path = '/gather'): Promise<void> {
   await page.goto('/?demo');
   await expect(page.getByRole('link', { name: /^Bank/ })).toContainText('60');

@@ -2,7 +2,7 @@
 import { read, utils } from '@e965/xlsx';
 import type { Page } from '@playwright/test';
 import { workbook } from './files';
-import { demoPath, expect, go, openDemo, test } from './person';
+import { atTen, demoPath, expect, go, openDemo, test } from './person';
 import { readFileSync } from 'node:fs';
 
 /** Fills the demo blank for the live host and hands it in. */
@@ -160,6 +160,7 @@ test('a form is filled in, and its responses are read by Results with the key as
 test('cards that were known come again on another day, also after the page was closed', async ({
   page,
 }) => {
+  await atTen(page);
   await openDemo(page, '/rehearse');
   const [head] = readFileSync(demoPath('card-box.tsv'), 'utf8').split('\n');
   const lines = ['weir\ta low wall\tWords', 'cill\ta ledge\tWords', 'pound\tlevel water\tWords'];

@@ -2,6 +2,7 @@ import { read, utils } from '@e965/xlsx';
 import { unzipSync } from 'fflate';
 import { readFileSync } from 'node:fs';
 import {
+  atTen,
   cell,
   choose,
   COLUMN,
@@ -198,6 +199,7 @@ test('a bank with faults in it hands over the rest and says what stayed out', as
 test('cards are handed to the card box and turned, and any filled file is looked at as a learner meets it', async ({
   page,
 }) => {
+  await atTen(page);
   await openDemo(page, '/hand-over');
   await fill(page, 'Trial file of three');
   await expect(page.getByText('all 3 as meant')).toHaveCount(3);
