@@ -90,10 +90,34 @@ const serviceWorker = () => ({
   },
 });
 
+/** Beside each file of words its compressed forms, made once, so that no visit waits for them (src/server/http/files.ts). */
+const compressed = () => ({
+  name: 'compressed',
+  hooks: {
+    'astro:build:done': async () => {
+      const { readdir, readFile, writeFile } = await import('node:fs/promises');
+      const { promisify } = await import('node:util');
+      const { brotliCompress, gzip } = await import('node:zlib');
+      const entries = await readdir('dist/client', { recursive: true, withFileTypes: true });
+      const pack = async (path) => {
+        const bytes = await readFile(path);
+        await writeFile(`${path}.br`, await promisify(brotliCompress)(bytes));
+        await writeFile(`${path}.gz`, await promisify(gzip)(bytes, { level: 9 }));
+      };
+      const isOfWords = (name) => /\.(?:js|css|svg|json|webmanifest|csv|tsv|txt|md)$/.test(name);
+      await Promise.all(
+        entries
+          .filter((entry) => entry.isFile() && isOfWords(entry.name))
+          .map((entry) => pack(`${entry.parentPath ?? entry.path}/${entry.name}`)),
+      );
+    },
+  },
+});
+
 export default defineConfig({
   output: 'static',
   adapter: node({ mode: 'standalone' }),
-  integrations: [react(), serverParts(), serviceWorker()],
+  integrations: [react(), serverParts(), serviceWorker(), compressed()],
   devToolbar: { enabled: false },
   image: { service: passthroughImageService() },
   // Without the two local names every multipart request is refused with 403.
@@ -105,6 +129,13 @@ export default defineConfig({
   server: { host: process.env.HOST ?? '127.0.0.1', port: Number(process.env.PORT ?? 4321) },
   vite: {
     worker: { format: 'es', rollupOptions: { onwarn: quietZodComments } },
-    build: { rollupOptions: { onwarn: quietZodComments }, chunkSizeWarningLimit: 900 },
+    build: {
+      rollupOptions: {
+        onwarn: quietZodComments,
+        // Loading a part of the core does nothing by itself, so what nobody uses of it is left out.
+        treeshake: { moduleSideEffects: (id) => !id.includes('/src/core/') },
+      },
+      chunkSizeWarningLimit: 900,
+    },
   },
 });

@@ -1,7 +1,7 @@
 // npm run bench: the page with a bank of 10,000 questions. Measured and told; the numbers stand in the closing note.
 import { appendFileSync } from 'node:fs';
 import type { Page } from '@playwright/test';
-import { makeBank } from '../tests/bench/bank';
+import { storeBank } from './large-bank';
 import { cell, COLUMN, expect, go, test } from './person';
 
 const tell = (line: string): void => {
@@ -10,27 +10,6 @@ const tell = (line: string): void => {
 };
 const middle = (list: number[]): number =>
   [...list].sort((a, b) => a - b)[Math.floor(list.length / 2)] ?? 0;
-
-/** Puts the bank into the browser's store as the application itself would have left it. */
-async function store(page: Page, size: number): Promise<void> {
-  const items = makeBank(size);
-  await page.evaluate(async (bank) => {
-    const db = await new Promise<IDBDatabase>((resolve, reject) => {
-      const open = indexedDB.open('cowslip');
-      open.onsuccess = () => resolve(open.result);
-      open.onerror = () => reject(open.error);
-    });
-    const tx = db.transaction(['items', 'banks'], 'readwrite');
-    tx.objectStore('banks').put({ id: 'own', name: 'My questions', madeAt: '' });
-    bank.forEach((item, index) =>
-      tx.objectStore('items').put({ bank: 'own', id: item.id, order: index + 1, rev: 1, item }),
-    );
-    await new Promise((resolve) => {
-      tx.oncomplete = resolve;
-    });
-    db.close();
-  }, items);
-}
 
 const watch = (): void => {
   const seen = window as unknown as { long: number[]; keys: number[]; painted?: number };
@@ -72,7 +51,7 @@ const seen = (page: Page): Promise<Seen> =>
 test('the bank of 10,000 in the browser', async ({ page }) => {
   await page.goto('/bank');
   await expect(page.getByRole('heading', { name: 'The bank is empty' })).toBeVisible();
-  await store(page, 10_000);
+  await storeBank(page, 10_000);
   await page.addInitScript(watch);
   const paints: number[] = [];
   let loading: number[] = [];

@@ -1,4 +1,4 @@
-// One door for every command: `node scripts/run.mjs demo|start|dev|test|understanding|bench|fuzz|kills|build|check|screenshots`.
+// One door for every command: `node scripts/run.mjs demo|start|dev|test|understanding|bench|fuzz|kills|soak|build|check|screenshots`.
 // Uses Node's built-ins alone, since it runs before anything is installed.
 import { spawnSync } from 'node:child_process';
 import { createHash } from 'node:crypto';
@@ -106,11 +106,20 @@ function build(force = false) {
 const isRoot = () => process.getuid?.() === 0;
 const has = (program) => spawnSync(program, ['--version'], { stdio: 'ignore' }).status === 0;
 
+/** Debian's Chromium, without what only a screen needs (quicker) or whole; either will do. */
+const CHROMIUMS = ['/usr/bin/chromium-headless-shell', '/usr/bin/chromium'];
+
+const fetchPackage = (name) =>
+  spawnSync('apt-get', ['install', '-y', '-qq', '--no-install-recommends', name], {
+    stdio: 'ignore',
+    env: { ...process.env, DEBIAN_FRONTEND: 'noninteractive' },
+  });
+
 /** Debian packages that the browser tests and the outside checks lean on. */
 function debian() {
   const missing = [];
-  if (!existsSync('/usr/bin/chromium')) {
-    missing.push('chromium');
+  if (!existsSync(CHROMIUMS[0])) {
+    missing.push('chromium-headless-shell');
   }
   if (spawnSync('/usr/bin/python3', ['-c', 'import openpyxl'], { stdio: 'ignore' }).status !== 0) {
     missing.push('python3-openpyxl');
@@ -127,14 +136,15 @@ function debian() {
   if (isRoot() && has('apt-get')) {
     say(`installing ${missing.join(' and ')} from Debian's packages`);
     spawnSync('apt-get', ['update', '-qq'], { stdio: 'ignore' });
-    spawnSync('apt-get', ['install', '-y', '-qq', '--no-install-recommends', ...missing], {
-      stdio: 'ignore',
-      env: { ...process.env, DEBIAN_FRONTEND: 'noninteractive' },
-    });
+    // One by one, so that one that this Debian does not have keeps none of the others away.
+    missing.forEach(fetchPackage);
+    if (!CHROMIUMS.some((path) => existsSync(path))) {
+      fetchPackage('chromium');
+    }
   }
-  if (!existsSync('/usr/bin/chromium')) {
+  if (!CHROMIUMS.some((path) => existsSync(path))) {
     console.error(
-      'cowslip: the browser tests need Chromium at /usr/bin/chromium; install it with: apt-get install chromium',
+      'cowslip: the browser tests need Debian’s Chromium; install it with: apt-get install chromium-headless-shell (or chromium)',
     );
     process.exit(1);
   }
@@ -244,6 +254,16 @@ const commands = {
     });
     run(bin('playwright'), ['test', '--config', 'playwright.kills.config.ts'], {
       COWSLIP_KILLS: rest[0] ?? '300',
+    });
+  },
+  soak() {
+    withLock(() => {
+      install();
+      debian();
+      build();
+    });
+    run(bin('playwright'), ['test', '--config', 'playwright.soak.config.ts'], {
+      COWSLIP_ACTS: rest[0] ?? '5000',
     });
   },
   screenshots() {

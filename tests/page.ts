@@ -1,6 +1,7 @@
 // A page without a browser: all that the stores ask of one, so that they run with the real core, the real calls of the
 // worker and the real store. Import it first of all.
 import 'fake-indexeddb/auto';
+import { once } from 'node:events';
 import { resolveObjectURL } from 'node:buffer';
 import { expose } from 'comlink';
 import { notificationsStore } from '@mantine/notifications';
@@ -74,14 +75,18 @@ class PageWorker extends EventTarget {
   }
 }
 
-/** Locks that are held for good or until their work is done; nobody waits in these tests. */
+/** Locks that are held for good or until their work is done; whoever waits gives up when its signal says so. */
 const held = new Set<string>();
 type LockWork = (lock: object | null) => unknown;
 const locks = {
   async request(name: string, ...rest: [LockWork] | [object, LockWork]): Promise<unknown> {
     const work = rest.at(-1) as LockWork;
+    const { signal } = rest[0] as { signal?: AbortSignal };
+    if (held.has(name) && signal) {
+      await once(signal, 'abort');
+    }
     if (held.has(name)) {
-      return work(null);
+      throw new DOMException('The lock was not to be had.', 'AbortError');
     }
     held.add(name);
     const result: unknown = await work({ name });

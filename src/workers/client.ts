@@ -80,6 +80,11 @@ export class CoreClient {
     return this.running;
   }
 
+  /** Loads the worker ahead of the first call. */
+  startAhead(): void {
+    this.run();
+  }
+
   private begin(): Running {
     const thread = this.start();
     let lose: (message: string) => void = () => undefined;
@@ -156,6 +161,8 @@ const client = new CoreClient(startWorker);
 
 /** The worker, started when first asked for. */
 export const core = (): Core => client.core;
+/** Loads the worker while the page still opens, so that the first call need not wait for it. */
+export const startCore = (): void => client.startAhead();
 export const stopCore = (): void => client.stop();
 export const onProgress = (listener: ProgressListener): (() => void) => client.onProgress(listener);
 export const onWorkerLost = (listener: LostListener): (() => void) => client.onLost(listener);

@@ -1,4 +1,6 @@
+export * from './kinds';
 export * from './item';
+export * from './settings';
 export * from './finding';
 export * from './layout';
 export { LINE_FIELDS, OPTION_LABELS, STEM_LABELS, type LineField } from './marks';

@@ -1,20 +1,6 @@
 // The question, as the bank keeps it and every station passes it on.
 import { z } from 'zod';
-
-/** Every kind of question, in the order in which the interface lists them. */
-export const KINDS = [
-  'choice-one',
-  'choice-many',
-  'true-false',
-  'match',
-  'order',
-  'short',
-  'number',
-  'gap',
-  'open',
-  'upload',
-  'card',
-] as const;
+import { KINDS } from './kinds';
 
 export const KindSchema = z.enum(KINDS);
 export type Kind = z.infer<typeof KindSchema>;

@@ -1,5 +1,6 @@
 // The description of the file that one receiver takes.
 import { z } from 'zod';
+import { SETTINGS } from './settings';
 import { MarksSchema } from './marks';
 import { KindSchema } from './item';
 
@@ -160,7 +161,6 @@ const KindRuleSchema = z.object({
 });
 export type KindRule = z.infer<typeof KindRuleSchema>;
 
-export const SETTINGS = ['shuffle', 'across', 'attempts', 'points', 'seconds', 'use'] as const;
 /** A cell that holds something for the whole file; `values` are the receiver's words where it is a choice of two. */
 const FileSettingSchema = z.object({
   cell: z.string().regex(/^[A-Z]{1,3}[1-9]\d*$/),

@@ -10,22 +10,43 @@ import { DEMO } from '../state/demo';
 import { countSteps } from '../state/since-file';
 import { restoreBench } from '../state/gather';
 import { keepForOffline } from '../state/offline';
+import { startCore } from '../../workers/client';
 import { Commands } from './Commands';
 import { PlaceBoundary } from './PlaceBoundary';
 import { Shell } from './Shell';
 import { cssVariables, theme } from './theme';
 
-const GatherPlace = lazy(() => import('../gather/GatherPlace'));
-const DraftPlace = lazy(() => import('../draft/DraftPlace'));
-const BankPlace = lazy(() => import('../bank/BankPlace'));
-const SetsPlace = lazy(() => import('../sets/SetsPlace'));
-const LayoutsPlace = lazy(() => import('../layouts/LayoutsPlace'));
-const HandOverPlace = lazy(() => import('../hand-over/HandOverPlace'));
-const RehearsePlace = lazy(() => import('../rehearse/RehearsePlace'));
-const ResultsPlace = lazy(() => import('../results/ResultsPlace'));
-const RecordsPlace = lazy(() => import('../app/RecordsPlace'));
+const PLACES = {
+  gather: () => import('../gather/GatherPlace'),
+  draft: () => import('../draft/DraftPlace'),
+  bank: () => import('../bank/BankPlace'),
+  sets: () => import('../sets/SetsPlace'),
+  layouts: () => import('../layouts/LayoutsPlace'),
+  'hand-over': () => import('../hand-over/HandOverPlace'),
+  rehearse: () => import('../rehearse/RehearsePlace'),
+  results: () => import('../results/ResultsPlace'),
+  records: () => import('../app/RecordsPlace'),
+  help: () => import('../app/HelpPlace'),
+};
+const GatherPlace = lazy(PLACES.gather);
+const DraftPlace = lazy(PLACES.draft);
+const BankPlace = lazy(PLACES.bank);
+const SetsPlace = lazy(PLACES.sets);
+const LayoutsPlace = lazy(PLACES.layouts);
+const HandOverPlace = lazy(PLACES['hand-over']);
+const RehearsePlace = lazy(PLACES.rehearse);
+const ResultsPlace = lazy(PLACES.results);
+const RecordsPlace = lazy(PLACES.records);
+const HelpPlace = lazy(PLACES.help);
 const JoinRound = lazy(() => import('../rehearse/JoinRound'));
-const HelpPlace = lazy(() => import('../app/HelpPlace'));
+
+/** The place that the address names is fetched while the bank is opened, and so is what reads and checks. */
+function fetchAhead(): void {
+  const name = location.pathname.split('/')[1] ?? '';
+  // What can't be had is asked for again when it is shown, and told then.
+  void PLACES[name in PLACES ? (name as keyof typeof PLACES) : 'gather']().catch(() => undefined);
+  startCore();
+}
 
 const colourScheme = localStorageColorSchemeManager({ key: 'cowslip-colour-scheme' });
 
@@ -92,6 +113,7 @@ function Places() {
 /** The application itself: its state is opened, its places stand in their frame. */
 function Whole({ demo }: { demo: boolean }) {
   useEffect(() => {
+    fetchAhead();
     void start(demo).then(restoreBench);
     keepForOffline();
     const stops = [keepCopies(), countSteps(DEMO.id)];

@@ -6,7 +6,7 @@ import { KIND_NAMES } from '../../core/shared/kind-names';
 import { lengthOf } from '../../core/shared/lengths';
 import type { CellField } from '../parts/cells';
 import { bankState } from '../state/bank';
-import { dropDraft, keepDraft } from '../state/draft';
+import { draftOf, keepDraft } from '../state/draft';
 import type { Move } from './grid-types';
 
 /** Typing pauses so long before it is kept aside, so that a crash in mid-typing can be told of and undone. */
@@ -39,7 +39,8 @@ type Props = {
   isStarted: boolean;
   field: CellField;
   title: string;
-  onCommit: (text: string, move: Move) => void;
+  /** Resolves when the disk has the text. */
+  onCommit: (text: string, move: Move) => Promise<void>;
   onCancel: () => void;
 };
 
@@ -55,10 +56,11 @@ function useText({ item, initial, field, onCommit, onCancel }: Props) {
     () => () => {
       if (!done.current && latest.current.text !== initial) {
         done.current = true;
-        latest.current.onCommit(latest.current.text, 'none');
+        const forget = draftOf(item.id, field);
+        void latest.current.onCommit(latest.current.text, 'none').then(forget);
       }
     },
-    [initial],
+    [initial, item.id, field],
   );
   useEffect(() => {
     const timer = setTimeout(() => {
@@ -68,11 +70,10 @@ function useText({ item, initial, field, onCommit, onCancel }: Props) {
     }, KEEP_AFTER_MS);
     return () => clearTimeout(timer);
   }, [text, initial, field, item.id]);
-  const end = (act: () => void): void => {
+  const end = (act: () => Promise<void>): void => {
     if (!done.current) {
       done.current = true;
-      dropDraft(item.id, field);
-      act();
+      void act().then(draftOf(item.id, field));
     }
   };
   return {
@@ -80,7 +81,7 @@ function useText({ item, initial, field, onCommit, onCancel }: Props) {
     setText,
     finish: (move: Move, chosen = latest.current.text) =>
       end(() => latest.current.onCommit(chosen, move)),
-    cancel: () => end(onCancel),
+    cancel: () => end(() => Promise.resolve(onCancel())),
   };
 }
 

@@ -18,6 +18,6 @@ export type RowActs = {
   onStart: (event: MouseEvent, id: string, field: CellField) => void;
   onEnter: (event: MouseEvent, id: string, field: CellField) => void;
   onOpen: (id: string, field: CellField) => void;
-  onCommit: (text: string, move: Move) => void;
+  onCommit: (text: string, move: Move) => Promise<void>;
   onCancel: () => void;
 };

@@ -14,9 +14,13 @@ export type OpenCell = {
   editing: Editing | undefined;
   /** Opens a cell, with the first key that was pressed where there was one. */
   open: (row: number, field: CellField | undefined, start: string | undefined) => void;
-  commit: (text: string, move: Move) => void;
+  /** Resolves when the disk has the text. */
+  commit: (text: string, move: Move) => Promise<void>;
   cancel: () => void;
 };
+
+const takenOver = ({ base, field }: Editing, text: string): Promise<void> =>
+  applyEdits(`Edit ${base.ref} ${fieldWords(field)}`, [{ id: base.id, field, text, base }]);
 
 /** `onDone` hears where to go from the cell that was typed in. */
 export function useEditing(rows: readonly Item[], onDone: (move: Move) => void): OpenCell {
@@ -32,14 +36,10 @@ export function useEditing(rows: readonly Item[], onDone: (move: Move) => void):
       }
     },
     commit(text, move) {
-      if (editing) {
-        const { base, field } = editing;
-        void applyEdits(`Edit ${base.ref} ${fieldWords(field)}`, [
-          { id: base.id, field, text, base },
-        ]);
-      }
+      const kept = editing ? takenOver(editing, text) : Promise.resolve();
       setEditing(undefined);
       onDone(move);
+      return kept;
     },
     cancel() {
       setEditing(undefined);

@@ -38,13 +38,14 @@ type Demo = { items: Item[]; layouts: KeptLayout[]; blanks: Map<string, Uint8Arr
 
 /** The demo as it ships, its blanks learned anew. */
 async function readDemo(): Promise<Demo> {
-  const { items } = JSON.parse(new TextDecoder().decode(await demoFile('bank.json'))) as {
-    items: Item[];
-  };
+  const [bank, ...files] = await Promise.all(
+    ['bank.json', ...DEMO_BLANKS.map(({ file }) => file)].map(demoFile),
+  );
+  const { items } = JSON.parse(new TextDecoder().decode(bank)) as { items: Item[] };
   const layouts: KeptLayout[] = [];
   const blanks = new Map<string, Uint8Array>();
-  for (const { file } of DEMO_BLANKS) {
-    const bytes = await demoFile(file);
+  for (const [place, { file }] of DEMO_BLANKS.entries()) {
+    const bytes = files[place]!;
     const { kept } = await core().learn(file, bytes);
     if (!kept) {
       continue;

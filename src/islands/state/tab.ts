@@ -8,13 +8,19 @@ export const tabName = (): string => name;
 
 const lockOf = (tab: string): string => `cowslip-tab-${tab}`;
 
-/** Holds the lock of a name for as long as the page lives; false where another page holds it. */
+/** So long a page that is gone may still hold its locks, in milliseconds. */
+export const LINGERING_MS = 500;
+
+/** Holds the lock of a name for as long as the page lives; false where another page goes on holding it. */
 function holdLock(tab: string): Promise<boolean> {
   return new Promise((resolve) => {
-    void navigator.locks.request(lockOf(tab), { ifAvailable: true }, (lock) => {
-      resolve(lock !== null);
-      return lock ? new Promise(() => undefined) : undefined;
-    });
+    const signal = AbortSignal.timeout(LINGERING_MS);
+    navigator.locks
+      .request(lockOf(tab), { signal }, () => {
+        resolve(true);
+        return new Promise(() => undefined);
+      })
+      .catch(() => resolve(false));
   });
 }
 

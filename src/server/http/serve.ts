@@ -2,6 +2,8 @@
 import { createHash } from 'node:crypto';
 import { createServer, get, type IncomingMessage, type ServerResponse } from 'node:http';
 import type { AddressInfo } from 'node:net';
+import { fileURLToPath } from 'node:url';
+import { filesIn } from './files';
 import { allowedHosts, HEADERS, policy, refusedBy } from './guard';
 
 type Handler = (request: IncomingMessage, response: ServerResponse) => void;
@@ -15,6 +17,8 @@ process.env['COWSLIP_THREAD'] = new URL('./thread.mjs', import.meta.url).href;
 
 const entry = new URL('./entry.mjs', import.meta.url).href;
 const { handler } = (await import(/* @vite-ignore */ entry)) as { handler: Handler };
+
+const files = filesIn(fileURLToPath(new URL('../client', import.meta.url)));
 
 const hosts = allowedHosts();
 if (host !== '0.0.0.0' && host !== '::') {
@@ -61,7 +65,7 @@ async function answer(request: IncomingMessage, response: ServerResponse): Promi
   }
   scripts ??= readScripts();
   response.setHeader('Content-Security-Policy', policy(await scripts));
-  handler(request, response);
+  files(request, response, () => handler(request, response));
 }
 
 createServer((request, response) => {
