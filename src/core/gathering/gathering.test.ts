@@ -232,6 +232,13 @@ describe('faults', () => {
       ),
     ).toEqual(expect.arrayContaining(['text-cut A2', 'stem-repeated A4', 'key-missing A5']));
   });
+  it('a note beside the table moves no cells, and alone is no question', () => {
+    const found = gathered(
+      'Question,A,B,Right\nWhich?,one,two,A,,to be printed twice\nWho?,one,two,B\n,,,,,checked so far\n',
+    );
+    expect(found.items.map((item) => item.stem.plain)).toEqual(['Which?', 'Who?']);
+    expect(found.findings.map(({ rule }) => rule)).not.toContain('columns-shifted');
+  });
   it('commas without quotes move cells; putting them together is offered', () => {
     const found = gathered(
       'Question,A,B,C,Right\nWhich?,one,two,three,A\nWho, if anybody, may?,one,two,three,B\n',

@@ -134,9 +134,15 @@ function firstText(row: Row): string {
   return '';
 }
 
-/** A row of a text source that is wider than its headings: a separator inside a text moved the cells behind it. */
+/**
+ * A row of a text source that is wider than its headings: a separator inside a text moved the cells behind it. What stands
+ * apart, with an empty cell behind the headed ones, is a note beside the table.
+ */
 export function isShifted(region: Region, row: number, width: number): boolean {
   const cells = region.sheet.rows[row] ?? [];
+  if (!cells[region.left + width]?.trim()) {
+    return false;
+  }
   let last = cells.length - 1;
   while (last >= 0 && !cells[last]!.trim()) {
     last--;

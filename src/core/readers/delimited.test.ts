@@ -3,6 +3,7 @@ import spectrum from 'csv-spectrum';
 import fc from 'fast-check';
 import { describe, expect, it } from 'vitest';
 import { readTable } from '.';
+import { readDelimitedText } from './delimited/reader';
 import { decode } from './encoding';
 import { readDelimitedText } from './delimited/reader';
 import { findSeparator } from './delimited/separator';
@@ -104,6 +105,17 @@ describe('what people’s programs write', () => {
     expect(findSeparator(text).separator).toBe(separator);
   });
 
+  it('parts columns by the sign without blanks where another one only lists things', () => {
+    const text =
+      'Stem|Choices|Right\nWhich?|a, b, c, d|a\nWho?|e, f, g, h|f|||to be printed twice\n';
+    expect(readDelimitedText('a.csv', text).sheets[0]!.rows[1]).toEqual([
+      'Which?',
+      'a, b, c, d',
+      'a',
+    ]);
+    // Blanks behind every one of them say nothing where no other sign parts the lines.
+    expect(readDelimitedText('a.csv', 'Stem, Right\nWhich, a\n').separator).toBe(',');
+  });
   it('reads a file with a stray quote to its end and says so', () => {
     const read = table('Question,Answer\nWhat is a 5" pipe,water\n"open, field\nlast,row');
     expect(read.findings).toEqual([

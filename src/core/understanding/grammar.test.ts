@@ -27,6 +27,11 @@ describe('rules of a table', () => {
       ['stem', 'option', 'weight', 'option', 'weight'],
       ['stem', 'option', 'weight', 'option'],
     ],
+    [
+      'weights behind their options',
+      ['stem', 'option', 'weight', 'option', 'weight', 'option', 'weight', 'points'],
+      ['stem', 'option', 'weight', 'option', 'weight', 'option', 'weight', 'weight'],
+    ],
     ['a right side for each left one', ['stem', 'left', 'right-side'], ['stem', 'left']],
     [
       'feedback on options',

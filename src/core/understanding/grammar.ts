@@ -43,19 +43,34 @@ const RULES: readonly { costs: number; isBroken: (count: Counts) => boolean }[] 
 /** What it costs, in nats, that cards offer choices. */
 const OFFERED = 3;
 
+/** What it costs, in nats, that a column of what belongs to an option stands apart from the options. */
+const STRAYS = 3;
+/** What is said of one option each. */
+const OF_OPTIONS: readonly Role[] = ['weight', 'verdict'];
+const BESIDE_OPTION: ReadonlySet<Role | undefined> = new Set(['option', 'feedback', ...OF_OPTIONS]);
+
+/** Whether most columns of what is said of options stand behind their option, and one does not. */
+function hasStray(roles: readonly Role[], role: Role): boolean {
+  const behind = roles.flatMap((one, at) => (one === role ? [roles[at - 1]] : []));
+  const apart = behind.filter((before) => before === role || !BESIDE_OPTION.has(before)).length;
+  return apart > 0 && apart * 2 < behind.length;
+}
+
 /** What the rules say of a table whose columns have these meanings, in nats; 0 where none is broken. */
 export function grammar(meanings: readonly Meaning[]): number {
   const counts = new Map<Role, number>();
-  for (const meaning of meanings) {
-    const role = roleOfMeaning(meaning);
+  const roles = meanings.map(roleOfMeaning);
+  for (const role of roles) {
     counts.set(role, (counts.get(role) ?? 0) + 1);
   }
   const count: Counts = (role) => counts.get(role) ?? 0;
   // Cards have two sides and nothing to choose from.
   const areCards = meanings.includes('term') && meanings.includes('definition');
   const offers = areCards && (counts.get('option') ?? 0) + (counts.get('options') ?? 0) > 0;
+  const strays = OF_OPTIONS.filter((role) => hasStray(roles, role)).length;
+  const unordered = (offers ? OFFERED : 0) + STRAYS * strays;
   return RULES.reduce(
     (sum, { costs, isBroken }) => sum - (isBroken(count) ? costs : 0),
-    offers ? -OFFERED : 0,
+    0 - unordered,
   );
 }

@@ -12,6 +12,19 @@ const NAMES: Record<Separator, string> = {
 /** So many signs tell, and keep long texts quick. */
 const SAMPLE = 64_000;
 
+const NEARLY_ALL = 0.95;
+/** What such a sign is worth as a separator. */
+const IN_SENTENCES = 0.5;
+/** Whether nearly every one of these signs outside quotes has a blank behind it, as in a sentence or a list. */
+function isInSentences(sample: string, separator: Separator): boolean {
+  const bare = sample.replace(/"(?:[^"]|"")*"/g, '');
+  const all = bare.split(separator).slice(1);
+  return (
+    separator !== '\t' &&
+    all.filter((behind) => behind.startsWith(' ')).length > all.length * NEARLY_ALL
+  );
+}
+
 /** How well a sign splits the sample: rows of the commonest width, times that width. */
 function score(sample: string, separator: Separator, isCut: boolean): number {
   // A sign that stands twice between blanks wherever it stands parts things within a cell.
@@ -19,6 +32,7 @@ function score(sample: string, separator: Separator, isCut: boolean): number {
   if (sample.includes(twice) && !sample.replaceAll(twice, '').includes(separator)) {
     return 0;
   }
+  const inSentences = isInSentences(sample, separator) ? IN_SENTENCES : 1;
   const { data } = Papa.parse<string[]>(sample, { delimiter: separator, skipEmptyLines: 'greedy' });
   const rows = isCut && data.length > 1 ? data.slice(0, -1) : data;
   const widths = new Map<number, number>();
@@ -29,7 +43,9 @@ function score(sample: string, separator: Separator, isCut: boolean): number {
     .filter(([w]) => w > 1)
     .sort((a, b) => b[1] - a[1] || b[0] - a[0])[0] ?? [1, 0];
   // Signs inside sentences give many widths; a true separator gives nearly one.
-  return (times / rows.length) ** 2 * Math.min(width, 8) * (separator === '\t' ? 1.5 : 1);
+  return (
+    (times / rows.length) ** 2 * Math.min(width, 8) * (separator === '\t' ? 1.5 : 1) * inSentences
+  );
 }
 
 /** The separator of a text, with the reason; a tab outweighs the signs that sentences hold as well. */

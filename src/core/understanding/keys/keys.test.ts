@@ -59,6 +59,15 @@ describe('a sign at the right options', () => {
     expect(withoutMark('*', { sign: '*', side: 'before' })).toBeUndefined();
   });
 
+  it('is a box, however many blanks were typed in it', () => {
+    const found = findMarks(
+      rowsOf('[ ] a|[x] b|[  ] c', '[ x ] a|[ ] b|[] c', '[ ] a|[ ] b|[x] c'),
+    );
+    expect(found).toMatchObject({ right: { sign: '[x]' }, wrong: { sign: '[ ]' } });
+    expect(withoutMark('[  ] c', found!.wrong!)).toBe('c');
+    expect(withoutMark('[ x ] a', found!.right)).toBe('a');
+  });
+
   it('is looked for at the ends alone, however long the text', () => {
     const long = `* ${'a '.repeat(5000)}`;
     expect(marksOf(long)).toContainEqual({ sign: '*', side: 'before' });

@@ -22,8 +22,16 @@ const BEHIND: readonly RegExp[] = [
 /** A sign stands within so many signs of an end. */
 const AT_END = 24;
 
+/** A box as it is mostly drawn, however many blanks stand in it. */
+const tidyBox = (text: string): string =>
+  text.replace(
+    /^([[(<])[ \t]{0,4}([^\s[\]()<>]?)[ \t]{0,4}([\])>])/u,
+    (_, open: string, sign: string, close: string) => `${open}${sign || ' '}${close}`,
+  );
+
 /** Every sign that a text may carry at its ends. */
-export function marksOf(whole: string): Mark[] {
+export function marksOf(cell: string): Mark[] {
+  const whole = tidyBox(cell);
   const text =
     whole.length > 2 * AT_END ? `${whole.slice(0, AT_END)}…${whole.slice(-AT_END)}` : whole;
   const found = new Map<string, Mark>();
@@ -43,7 +51,9 @@ export function marksOf(whole: string): Mark[] {
 }
 
 /** A text without its sign; undefined where it does not carry it. A letter is a sign only with a blank beside it. */
-export function withoutMark(text: string, { sign, side }: Mark): string | undefined {
+export function withoutMark(cell: string, { sign: named, side }: Mark): string | undefined {
+  const text = tidyBox(cell);
+  const sign = tidyBox(named);
   const isLetter = /^\p{L}$/u.test(sign);
   if (side === 'before') {
     const rest = text.startsWith(sign) ? text.slice(sign.length) : undefined;

@@ -163,6 +163,39 @@ describe('a board', () => {
   });
 });
 
+describe('no board', () => {
+  it('is a table of questions whose options are called so, whatever its first column holds', () => {
+    const table = lines(
+      'Category|Kind|Question|Option 1|Option 2|Option 3|Option 4|Right option|Tags|Why',
+      'Locks|pick one|What holds the water back?|a gate|a rope|a boat|a bird|a gate|parts|See page 4.',
+      'Rules|pick one|Who goes in first of two boats?|the first|the last|both|none|the first|rules|See page 5.',
+      'Boats|pick one|What is steered by a tiller at its end?|a boat|a gate|a lock|a weir|a boat|parts|See page 6.',
+    );
+    expect(findBoard(table)).toBeUndefined();
+  });
+
+  it('has the same word at its left row after row', () => {
+    const head = 'Level|Boats||Locks|';
+    const rows = [
+      'easy|What floats on the canal?|a hull|What opens?|a gate',
+      'hard|What steers the boat along?|a rudder|What fills?|a chamber',
+    ];
+    expect(findBoard(lines(head, ...rows))).toMatchObject({ answer: 'beside' });
+    const again = 'hard|What is thrown to the bank?|a rope|What leaks?|a cill';
+    expect(findBoard(lines(head, ...rows, again))).toBeUndefined();
+  });
+
+  it('stands below a row of headings that its first row explains', () => {
+    const table = lines(
+      'Ref|Gap text|Missing words|Why',
+      '…|200 characters at most||if you like',
+      'A-018|The _____ is twice as long as the _____.|boat, lock|See page 14.',
+      'A-019|A _____ keeps the water of a pound back.|gate|See page 14.',
+    );
+    expect(findBoard(table)).toBeUndefined();
+  });
+});
+
 describe('a board without places for answers', () => {
   it('holds them behind its questions', () => {
     const inside = lines(

@@ -56,6 +56,11 @@ const CLEAR = 0.8;
 /** Categories and tags are what a board's columns are about. */
 const MAY_HEAD: ReadonlySet<string> = new Set(['category', 'tag', 'tags', 'ignore', 'title']);
 
+/** Whether every second one of the columns is called an answer. */
+const isAlternating = (region: Region, row: number, columns: readonly number[]): boolean =>
+  columns.length % 2 === 0 &&
+  columns.every((c, index) => saysAnswer(region.cell(row, c)) === (index % 2 === 1));
+
 /** Categories that headings of questions would be as well are no board: one that names the question, or half of them. */
 function namesFields(region: Region, row: number, columns: readonly number[]): boolean {
   const said = columns.map((c) => meaningOfWords(region.cell(row, c)));
@@ -67,9 +72,7 @@ function namesFields(region: Region, row: number, columns: readonly number[]): b
       !saysAnswer(region.cell(row, columns[index]!)),
   );
   const asks = said.some((one) => one?.meaning === 'stem' && one.p > CLEAR);
-  const isAlternating =
-    columns.filter((c) => saysAnswer(region.cell(row, c))).length * 2 === columns.length;
-  return (asks && !isAlternating) || fields.length * 2 >= columns.length;
+  return (asks && !isAlternating(region, row, columns)) || fields.length * 2 >= columns.length;
 }
 
 type Levels = { rows: number[]; levels: string[]; below: boolean };
@@ -90,6 +93,10 @@ function levelsBelow(region: Region, row: number, levelColumn: number): Levels {
         between++;
       }
       continue;
+    }
+    if (levels.includes(text) && region.cell(r - 1, levelColumn)) {
+      // What comes again from row to row is what the rows have in common, and no level.
+      return { rows: [], levels: [], below: false };
     }
     if (text.length > 24 || levels.includes(text)) {
       break;
@@ -145,12 +152,23 @@ function holdsQuestions(
 /** Categories above levels, whatever stands where they meet. */
 type Crossing = Omit<Board, 'answer' | 'lastColumn'> & { below: boolean };
 
+/** Whether the row above is headed in all of these columns: then this one explains its headings. */
+const isBelowHeadings = (region: Region, row: number, columns: readonly number[]): boolean =>
+  row > region.top &&
+  columns.every((c) => {
+    const above = region.cell(row - 1, c);
+    return above !== '' && above.length <= 45;
+  });
+
 /** The categories of a row with the levels below it; undefined where they make no board. */
 function crossingAt(region: Region, row: number, levelColumn: number): Crossing | undefined {
   const head = bareWords(region.cell(row, levelColumn));
   const columns = categoriesAt(region, row, levelColumn);
   // A head that is empty may stand above levels as well; the pattern knows it.
   if (columns.length < 2 || !LEVEL_HEAD.test(head) || namesFields(region, row, columns)) {
+    return undefined;
+  }
+  if (isBelowHeadings(region, row, [levelColumn, ...columns])) {
     return undefined;
   }
   const { rows, levels, below } = levelsBelow(region, row, levelColumn);
