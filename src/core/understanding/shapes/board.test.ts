@@ -1,7 +1,8 @@
 // Boards: categories across, levels down, answers below, beside, inside the cells or nowhere.
 import { describe, expect, it } from 'vitest';
 import { lines } from '../../../../tests/tables';
-import { findBoard, findFilledBoard, partedCell, saysAnswer } from './board';
+import { findBoard, findFilledBoard, partedCell } from './board';
+import { saysAnswer } from './crossing';
 
 const BELOW = [
   'Level|Boats|Locks|Rules',
