@@ -95,6 +95,28 @@ describe('what a blank says of its columns by name', () => {
     expect(layout.key).toEqual({ style: 'number-from-0' });
   });
 
+  it('what letters count means the same, wherever the letter stands and whether a sample has it or not', async () => {
+    const letters = [...'ABCDEFGH'];
+    const { layout } = await learn([
+      `NUM_LIGNE,ENONCE,${letters.map((one) => `REPONSE_${one},REPONSE_${one}_JUSTE`).join(',')},LIEN_IMAGE`,
+      '1,Qu’est-ce qui retient l’eau ?,une porte,correct,une corde,incorrect,une perche,incorrect,,,,,,,,,,,',
+      '2,Qui entre le premier ?,le dernier,incorrect,le premier,correct,personne,incorrect,,,,,,,,,,,',
+    ]);
+    const verdicts = layout.columns.filter(({ role }) => role === 'verdict');
+    expect(verdicts.map(({ n }) => n)).toEqual([1, 2, 3, 4, 5, 6, 7, 8]);
+  });
+
+  it('letters in front of their lengths are options, the first of them no article', async () => {
+    const { layout } = await learn([
+      `Item;${['A', 'B', 'C', 'D', 'E'].map((one) => `${one} – at most 100 characters`).join(';')};Scoring key`,
+      'What is the green in leaves called?;Resin;Chlorophyll;Tannin;Cellulose;;B',
+      'What do roots mostly take up?;Sand;Sugar;Oxygen;Water;;D',
+      'Which layer makes new wood?;Pith;Bark;Cambium;Heartwood;;C',
+    ]);
+    expect(layout.columns.filter(({ role }) => role === 'option')).toHaveLength(5);
+    expect(layout.key).toMatchObject({ style: 'letter' });
+  });
+
   it('an example in a heading counts nothing', async () => {
     const { layout } = await learn([
       'Question,Answer 1,Answer 2,Answer 3,"Right answer(s), e.g. 1,3"',

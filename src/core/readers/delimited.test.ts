@@ -3,7 +3,6 @@ import spectrum from 'csv-spectrum';
 import fc from 'fast-check';
 import { describe, expect, it } from 'vitest';
 import { readTable } from '.';
-import { readDelimitedText } from './delimited/reader';
 import { decode } from './encoding';
 import { readDelimitedText } from './delimited/reader';
 import { findSeparator } from './delimited/separator';

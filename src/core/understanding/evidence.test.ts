@@ -107,6 +107,8 @@ describe('headings', () => {
   it('give no number as an example', () => {
     expect(labelOf('Right answers, e.g. 2')).toBeUndefined();
     expect(labelOf('Answer 2')).toBe(2);
+    expect(labelOf('A – at most 100 characters')).toBe(1);
+    expect(labelOf('A question')).toBeUndefined();
   });
 
   it.each([

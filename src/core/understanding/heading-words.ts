@@ -101,9 +101,16 @@ function labelIn(bare: string): string | undefined {
   return isArticle ? undefined : label;
 }
 
+/** A letter that a sign parts from the words behind it is no article: 'A – the first answer'. */
+const LETTER_APART = /^\s*([A-J])\s*[-–—:.)\]]/u;
+
 /** The number or letter that a heading ends with or consists of, from 1 ('Answer B' gives 2); undefined where it has none. */
 export function labelOf(heading: string): number | undefined {
   const own = heading.slice(0, LONGEST_HEADING * 2).replace(EXAMPLE, '');
+  const apart = LETTER_APART.exec(own)?.[1];
+  if (apart) {
+    return apart.charCodeAt(0) - 64;
+  }
   const bare = inKnownWords(bareWords(splitCamel(withoutBrackets(own))));
   const words = bare.split(' ');
   const ordinal = words.map(ordinalOf).find((n) => n !== undefined);

@@ -52,10 +52,18 @@ function doubles(meanings: readonly Meaning[]): number {
   return roles.length - new Set(roles).size;
 }
 
+/** Words without the letter that counts their heading, wherever it stands: 'answer c right' is 'answer right'. */
+function withoutLetter(words: string, label: number | undefined): string {
+  const letter = label === undefined ? '' : String.fromCharCode(96 + label);
+  const parts = words.split(' ');
+  return parts.length > 1 ? parts.filter((word) => word !== letter).join(' ') : words;
+}
+
 /** The name of the group that a column's heading belongs to: numbered alike, or word for word the same. */
 function groupName({ heading, group }: TableView['columns'][number]): string {
-  const isNumbered = labelOf(heading) !== undefined;
-  const words = headingGroup(heading);
+  const label = labelOf(heading);
+  const isNumbered = label !== undefined;
+  const words = withoutLetter(headingGroup(heading), label);
   if (group && (!heading || heading === group)) {
     return `${group}|merged`;
   }
