@@ -126,6 +126,8 @@ test('twenty terms are a quiz in the receiver’s file in eight acts', async ({ 
   await acts.key(page, 'Control+Enter');
   await acts.press(page.getByRole('button', { name: 'Hand over these 20' }));
   await expect(page.getByTestId('set-facts')).toContainText('20 questions');
+  await expect(main(page)).toHaveText('Fill 3 files');
+  await expect(main(page)).toBeEnabled();
   await acts.key(page, 'Control+Enter');
   const title = page.getByRole('dialog', { name: 'What is this set called?' });
   await title.waitFor();
