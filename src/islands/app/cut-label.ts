@@ -7,6 +7,8 @@ export const CUT_LABEL = {
     fontSize: 15,
     display: 'block',
     height: 'auto',
+    // What is cut at the side must not cut what hangs below the line: q, p, y.
+    lineHeight: 1.5,
     textOverflow: 'ellipsis',
   },
 } as const;

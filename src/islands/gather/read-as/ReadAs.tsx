@@ -48,6 +48,9 @@ function choose({ overrule: other }: Other): void {
   }
 }
 
+/** A sentence ends once: what is said in quotes at its end may bring its own full stop. */
+const withStop = (text: string): string => (/[.!?]”$/u.test(text) ? text : `${text}.`);
+
 function hintFor({ sheet, text }: GatherAnswer): string {
   if (sheet) {
     return 'Point at a column or a row’s number, or drag over cells, to say otherwise.';
@@ -80,7 +83,7 @@ export function ReadAs() {
     return null;
   }
   const reasons = reasonsOf(answer);
-  const because = reasons.length ? `because ${reasons.join('; ')}. ` : '';
+  const because = reasons.length ? `because ${withStop(reasons.join('; '))} ` : '';
   return (
     <Paper
       component="section"
