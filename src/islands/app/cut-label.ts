@@ -7,7 +7,8 @@ export const CUT_LABEL = {
     fontSize: 15,
     display: 'block',
     height: 'auto',
-    // What is cut at the side must not cut what hangs below the line: q, p, y.
+    // The library trims the line to the height of capitals, and what is cut at the side is then cut below it too: q, p, y.
+    textBoxTrim: 'none',
     lineHeight: 1.5,
     textOverflow: 'ellipsis',
   },
