@@ -5,6 +5,7 @@ import { mkdtempSync } from 'node:fs';
 import { tmpdir } from 'node:os';
 import { join } from 'node:path';
 import { shared } from '../playwright.shared';
+import { seeded } from '../src/core/shared/chance';
 import { cell, COLUMN } from './person';
 
 const KILLS = Number(process.env['COWSLIP_KILLS'] ?? 300);
@@ -27,11 +28,8 @@ const kill = (): void => {
 };
 
 /** A draw that is the same in every run. */
-let drawn = 20261126;
-const draw = (below: number): number => {
-  drawn = (Math.imul(drawn, 1103515245) + 12345) >>> 0;
-  return (drawn >>> 8) % below;
-};
+const random = seeded(20261126);
+const draw = (below: number): number => Math.floor(random() * below);
 
 /** Whether the page says that all is saved, with this text on it. */
 const isSaved = (page: Page, text: string): Promise<boolean> =>

@@ -1,5 +1,6 @@
 // npm run soak [acts]: a working day in minutes. A seeded draw of acts on a bank of 5,000; nothing may pile up or slow down.
 import type { CDPSession, Page } from '@playwright/test';
+import { seeded } from '../src/core/shared/chance';
 import { storeBank } from './large-bank';
 import { cell, choose, COLUMN, demoText, expect, go, paste, test } from './person';
 
@@ -13,11 +14,8 @@ const MOST_SLOWER = 1.5;
 const ROWS = 12;
 
 /** A draw that is the same in every run. */
-let drawn = 20261129;
-const draw = (below: number): number => {
-  drawn = (Math.imul(drawn, 1103515245) + 12345) >>> 0;
-  return (drawn >>> 8) % below;
-};
+const random = seeded(20261129);
+const draw = (below: number): number => Math.floor(random() * below);
 
 type Measure = { memory: number; nodes: number; listeners: number; act: number };
 

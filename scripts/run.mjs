@@ -150,6 +150,14 @@ function debian() {
   }
 }
 
+/** All that a run in the browser needs: packages, Debian's Chromium, a build. */
+const readyForBrowser = () =>
+  withLock(() => {
+    install();
+    debian();
+    build();
+  });
+
 function serve(demo) {
   say(
     `${demo ? 'the demo bank is' : 'your bank is'} at http://${host}:${port}/${demo ? '?demo' : ''}  (Ctrl+C stops)`,
@@ -213,11 +221,7 @@ const commands = {
     say('format, types, lint, exports and import directions hold');
   },
   test() {
-    withLock(() => {
-      install();
-      debian();
-      build();
-    });
+    readyForBrowser();
     // Coverage is of the whole, so it is counted where all tests run.
     run(bin('vitest'), ['run', ...(rest.length ? rest : ['--coverage'])]);
     if (!rest.length) {
@@ -232,11 +236,7 @@ const commands = {
     run(process.execPath, ['training/run.mjs', script, ...others]);
   },
   bench() {
-    withLock(() => {
-      install();
-      debian();
-      build();
-    });
+    readyForBrowser();
     run(bin('vitest'), ['run', '--config', 'vitest.bench.config.ts', ...rest]);
     run(bin('playwright'), ['test', '--config', 'playwright.bench.config.ts']);
   },
@@ -247,31 +247,19 @@ const commands = {
     });
   },
   kills() {
-    withLock(() => {
-      install();
-      debian();
-      build();
-    });
+    readyForBrowser();
     run(bin('playwright'), ['test', '--config', 'playwright.kills.config.ts'], {
       COWSLIP_KILLS: rest[0] ?? '300',
     });
   },
   soak() {
-    withLock(() => {
-      install();
-      debian();
-      build();
-    });
+    readyForBrowser();
     run(bin('playwright'), ['test', '--config', 'playwright.soak.config.ts'], {
       COWSLIP_ACTS: rest[0] ?? '5000',
     });
   },
   screenshots() {
-    withLock(() => {
-      install();
-      debian();
-      build();
-    });
+    readyForBrowser();
     run(bin('playwright'), ['test', '--config', 'playwright.screenshots.config.ts']);
   },
 };

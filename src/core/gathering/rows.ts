@@ -138,17 +138,8 @@ function firstText(row: Row): string {
  * A row of a text source that is wider than its headings: a separator inside a text moved the cells behind it. What stands
  * apart, with an empty cell behind the headed ones, is a note beside the table.
  */
-export function isShifted(region: Region, row: number, width: number): boolean {
-  const cells = region.sheet.rows[row] ?? [];
-  if (!cells[region.left + width]?.trim()) {
-    return false;
-  }
-  let last = cells.length - 1;
-  while (last >= 0 && !cells[last]!.trim()) {
-    last--;
-  }
-  return last >= region.left + width;
-}
+export const isShifted = (region: Region, row: number, width: number): boolean =>
+  Boolean(region.sheet.rows[row]?.[region.left + width]?.trim());
 
 /**
  * The cells of a shifted row put together again: a cell that begins with a blank was cut off from the one before it,

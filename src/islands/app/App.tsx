@@ -16,7 +16,7 @@ import { PlaceBoundary } from './PlaceBoundary';
 import { Shell } from './Shell';
 import { cssVariables, theme } from './theme';
 
-const PLACES = {
+const LOADERS = {
   gather: () => import('../gather/GatherPlace'),
   draft: () => import('../draft/DraftPlace'),
   bank: () => import('../bank/BankPlace'),
@@ -28,23 +28,24 @@ const PLACES = {
   records: () => import('../app/RecordsPlace'),
   help: () => import('../app/HelpPlace'),
 };
-const GatherPlace = lazy(PLACES.gather);
-const DraftPlace = lazy(PLACES.draft);
-const BankPlace = lazy(PLACES.bank);
-const SetsPlace = lazy(PLACES.sets);
-const LayoutsPlace = lazy(PLACES.layouts);
-const HandOverPlace = lazy(PLACES['hand-over']);
-const RehearsePlace = lazy(PLACES.rehearse);
-const ResultsPlace = lazy(PLACES.results);
-const RecordsPlace = lazy(PLACES.records);
-const HelpPlace = lazy(PLACES.help);
+const GatherPlace = lazy(LOADERS.gather);
+const DraftPlace = lazy(LOADERS.draft);
+const BankPlace = lazy(LOADERS.bank);
+const SetsPlace = lazy(LOADERS.sets);
+const LayoutsPlace = lazy(LOADERS.layouts);
+const HandOverPlace = lazy(LOADERS['hand-over']);
+const RehearsePlace = lazy(LOADERS.rehearse);
+const ResultsPlace = lazy(LOADERS.results);
+const RecordsPlace = lazy(LOADERS.records);
+const HelpPlace = lazy(LOADERS.help);
 const JoinRound = lazy(() => import('../rehearse/JoinRound'));
 
 /** The place that the address names is fetched while the bank is opened, and so is what reads and checks. */
 function fetchAhead(): void {
-  const name = location.pathname.split('/')[1] ?? '';
+  const name = location.pathname.split('/')[1];
+  const [, load] = Object.entries(LOADERS).find(([place]) => place === name) ?? [];
   // What can't be had is asked for again when it is shown, and told then.
-  void PLACES[name in PLACES ? (name as keyof typeof PLACES) : 'gather']().catch(() => undefined);
+  void (load ?? LOADERS.gather)().catch(() => undefined);
   startCore();
 }
 

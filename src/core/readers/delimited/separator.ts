@@ -16,8 +16,7 @@ const NEARLY_ALL = 0.95;
 /** What such a sign is worth as a separator. */
 const IN_SENTENCES = 0.5;
 /** Whether nearly every one of these signs outside quotes has a blank behind it, as in a sentence or a list. */
-function isInSentences(sample: string, separator: Separator): boolean {
-  const bare = sample.replace(/"(?:[^"]|"")*"/g, '');
+function isInSentences(bare: string, separator: Separator): boolean {
   const all = bare.split(separator).slice(1);
   return (
     separator !== '\t' &&
@@ -32,7 +31,6 @@ function score(sample: string, separator: Separator, isCut: boolean): number {
   if (sample.includes(twice) && !sample.replaceAll(twice, '').includes(separator)) {
     return 0;
   }
-  const inSentences = isInSentences(sample, separator) ? IN_SENTENCES : 1;
   const { data } = Papa.parse<string[]>(sample, { delimiter: separator, skipEmptyLines: 'greedy' });
   const rows = isCut && data.length > 1 ? data.slice(0, -1) : data;
   const widths = new Map<number, number>();
@@ -43,9 +41,7 @@ function score(sample: string, separator: Separator, isCut: boolean): number {
     .filter(([w]) => w > 1)
     .sort((a, b) => b[1] - a[1] || b[0] - a[0])[0] ?? [1, 0];
   // Signs inside sentences give many widths; a true separator gives nearly one.
-  return (
-    (times / rows.length) ** 2 * Math.min(width, 8) * (separator === '\t' ? 1.5 : 1) * inSentences
-  );
+  return (times / rows.length) ** 2 * Math.min(width, 8) * (separator === '\t' ? 1.5 : 1);
 }
 
 /** The separator of a text, with the reason; a tab outweighs the signs that sentences hold as well. */
@@ -55,9 +51,12 @@ export function findSeparator(text: string, name = ''): { separator: Separator; 
     return { separator: declared[1] as Separator, because: 'the first line says so' };
   }
   const sample = text.slice(0, SAMPLE);
+  const bare = sample.replace(/"(?:[^"]|"")*"/g, '');
   const scores = SEPARATORS.map((separator) => ({
     separator,
-    value: score(sample, separator, text.length > SAMPLE),
+    value:
+      score(sample, separator, text.length > SAMPLE) *
+      (isInSentences(bare, separator) ? IN_SENTENCES : 1),
   })).sort((a, b) => b.value - a.value);
   const best = scores[0]!;
   if (best.value === 0) {

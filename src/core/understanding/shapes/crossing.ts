@@ -4,6 +4,8 @@ import { fieldOfLine } from '../../shared/vocabulary/answer-lines';
 import type { Region } from '../../shared/table/region';
 import { meaningOfWords } from '../saying';
 
+/** Longer texts are no headings and no categories. */
+const LONGEST = 45;
 const LEVEL_HEAD =
   /^(?:level|levels|points?|value|worth|category|categories|kategorie|theme|step|stufe|niveau|punkte|nivel|livello|lefel|row|)$/;
 
@@ -26,7 +28,7 @@ function categoriesAt(region: Region, row: number, levelColumn: number): number[
     }
     // Letters alone number options, and are nothing to ask about.
     if (
-      text.length > 45 ||
+      text.length > LONGEST ||
       /^\p{L}$/u.test(text) ||
       /[?？؟]\s*$/.test(text) ||
       numberOf(text) !== undefined
@@ -135,7 +137,7 @@ const isBelowHeadings = (region: Region, row: number, columns: readonly number[]
   row > region.top &&
   columns.every((c) => {
     const above = region.cell(row - 1, c);
-    return above !== '' && above.length <= 45;
+    return above !== '' && above.length <= LONGEST;
   });
 
 /** The categories of a row with the levels below it; undefined where they make no board. */
