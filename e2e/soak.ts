@@ -78,6 +78,8 @@ const ACTS_OF_A_DAY: readonly ((page: Page, n: number) => Promise<void>)[] = [
     await go(page, '/bank');
   },
   async (page) => {
+    // In the bank a paste would fill cells.
+    await go(page, '/gather');
     await paste(page, demoText('reply-with-faults.txt'));
     await page.getByRole('button', { name: 'Put away' }).click();
     await go(page, '/bank');
@@ -93,6 +95,10 @@ test(`${ACTS} acts on a bank of ${QUESTIONS}`, async ({ page }) => {
   await expect(page.locator('.place-head .facts')).toHaveText(`${QUESTIONS} questions`);
   const session = await page.context().newCDPSession(page);
   await session.send('Performance.enable');
+  // Each act twice: what is loaded and kept once, however long the day is, is there before the first measure.
+  for (const act of [...ACTS_OF_A_DAY, ...ACTS_OF_A_DAY]) {
+    await act(page, 0);
+  }
   const measures: Measure[] = [];
   let times: number[] = [];
   for (let n = 1; n <= ACTS; n++) {

@@ -8,7 +8,7 @@ export type Limits = {
   threads: number;
   /** Calls that wait for a thread; more are told to come again. */
   waiting: number;
-  /** Milliseconds of processor time for a call, and for each MiB that it brings. */
+  /** Milliseconds of processor time for a call (a thread's first one is several times slower), and for each MiB that it brings. */
   base: number;
   perMebibyte: number;
   most: number;
@@ -19,7 +19,7 @@ export type Limits = {
 export const LIMITS: Limits = {
   threads: Math.max(1, availableParallelism() - 1),
   waiting: 8,
-  base: 2000,
+  base: 6000,
   perMebibyte: 1500,
   most: 20_000,
   memory: 1024,
