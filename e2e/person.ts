@@ -14,9 +14,19 @@ export const demoPath = (name: string): string =>
   fileURLToPath(new URL(`../public/demo/${name}`, import.meta.url));
 export const demoText = (name: string): string => readFileSync(demoPath(name), 'utf8');
 
-/** Every test also holds that nothing but our own host is asked, and that the page throws nothing. */
-export const test = base.extend<{ page: Page }>({
-  page: async ({ page, baseURL }, use) => {
+/** The first sixty questions of the demo, as they were: tests count them. */
+const SIXTY = fileURLToPath(new URL('../tests/fixtures/demo-bank.json', import.meta.url));
+
+/**
+ * Every test also holds that nothing but our own host is asked, and that the page throws nothing. The demo has its first
+ * sixty questions, and all that ships with the program where `wholeDemo` is set.
+ */
+export const test = base.extend<{ page: Page; wholeDemo: boolean }>({
+  wholeDemo: [false, { option: true }],
+  page: async ({ page, baseURL, wholeDemo }, use) => {
+    if (!wholeDemo) {
+      await page.route('**/demo/bank.json', (route) => route.fulfill({ path: SIXTY }));
+    }
     const foreign: string[] = [];
     const thrown: string[] = [];
     page.on('request', (request) => {
@@ -34,6 +44,14 @@ export const test = base.extend<{ page: Page }>({
 /** The clock goes on from ten in the morning, so that "in ten minutes" is never another day. */
 export const atTen = (page: Page): Promise<void> =>
   page.clock.install({ time: new Date('2026-05-06T10:00:00') });
+
+/** The demo as it ships, for a page of its own. */
+export async function openWholeDemo(page: Page): Promise<void> {
+  await page.goto('/?demo');
+  await expect(page.getByRole('link', { name: /^Bank/ })).toContainText('194');
+  await expect(page.getByRole('link', { name: /^Layouts/ })).toContainText('3');
+  await expect(page.getByTestId('save')).toHaveText(/Saved/);
+}
 
 type StorageState = Awaited<ReturnType<BrowserContext['storageState']>>;
 /** The store as the first visit of this process left it: learning the demo's blanks again would be most of each visit. */

@@ -1,5 +1,5 @@
 // npm run screenshots: one picture of each place at 1280x800 from the demo data, for the README.
-import { cell, COLUMN, demoText, expect, fill, go, openDemo, paste, test } from './person';
+import { cell, COLUMN, demoText, expect, fill, go, openWholeDemo, paste, test } from './person';
 import type { Page } from '@playwright/test';
 import type { Item } from '../src/core/model';
 import { seeded } from '../src/core/shared/chance';
@@ -28,11 +28,13 @@ function answers(): Buffer {
   return Buffer.from([head, ...rows].map((row) => row.join(',')).join('\n'));
 }
 
+test.use({ wholeDemo: true });
+
 test('the pictures of the README', async ({ page }) => {
   await page.emulateMedia({ colorScheme: 'light', reducedMotion: 'reduce' });
   // The clock stands still, so that a picture only changes when its view does.
   await page.clock.setFixedTime(new Date('2026-11-24T10:42:00'));
-  await openDemo(page);
+  await openWholeDemo(page);
   await shot(page, 'gather-empty');
   await paste(page, demoText('reply-with-faults.txt'));
   await expect(page.getByRole('article', { name: 'Question 4' })).toBeVisible();
@@ -61,14 +63,10 @@ test('the pictures of the README', async ({ page }) => {
   await expect(page.getByText('In the receivers’ files')).toBeVisible();
   await shot(page, 'bank');
   await go(page, '/sets');
-  await page.getByRole('button', { name: 'New set' }).click();
-  await page.getByText('By a plan').click();
-  await page.getByRole('button', { name: 'A line for each category' }).click();
-  await page.getByRole('button', { name: /^Draw \d+ questions/ }).click();
-  await expect(page.getByTestId('facts-of-set')).toContainText('11 questions');
+  await page.getByRole('button', { name: /^Keeper’s test/ }).click();
+  await page.getByRole('button', { name: 'Draw 19 questions' }).click();
+  await expect(page.getByTestId('facts-of-set')).toContainText('18 questions');
   await shot(page, 'sets');
-  await page.getByRole('button', { name: 'More' }).click();
-  await page.getByRole('menuitem', { name: 'Remove this set' }).click();
   await go(page, '/layouts');
   await expect(page.getByRole('link', { name: 'Evening host' })).toBeVisible();
   await shot(page, 'layouts');
@@ -97,7 +95,7 @@ test('the pictures of the README', async ({ page }) => {
   await page.waitForTimeout(400);
   await shot(page, 'hand-over');
   await fill(page, 'Fill 3 files');
-  await expect(page.getByText(/Read back by other code: all/)).toHaveCount(4);
+  await expect(page.getByText(/Read back by other code: all/)).toHaveCount(6);
   await shot(page, 'hand-over-filled');
   await go(page, '/rehearse');
   await page

@@ -237,7 +237,9 @@ const commands = {
   },
   bench() {
     readyForBrowser();
-    run(bin('vitest'), ['run', '--config', 'vitest.bench.config.ts', ...rest]);
+    if (rest[0] !== 'page') {
+      run(bin('vitest'), ['run', '--config', 'vitest.bench.config.ts', ...rest]);
+    }
     run(bin('playwright'), ['test', '--config', 'playwright.bench.config.ts']);
   },
   fuzz() {

@@ -32,7 +32,10 @@ export class Connection {
 
   private async open(): Promise<Db> {
     const db = await openDB<Shape>(this.name, migrations.length, {
-      upgrade: (open, from, _to, upgrade) => migrate(open, from, upgrade),
+      // Where it fails, opening fails with it, and tells why.
+      upgrade: (open, from, _to, upgrade) => {
+        migrate(open, from, upgrade).catch(() => undefined);
+      },
       blocked: () => this.tell('blocked'),
       // Holding on would keep the newer program waiting for ever.
       blocking: () => {

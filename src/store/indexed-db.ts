@@ -2,6 +2,8 @@
 import type { BankInfo, RecordKind, Records, StoredItem } from '../core/model';
 import { Connection, type ConnectionEvent, type Db } from './connection';
 import { bare, send, writeItems, type Writing } from './indexed-items';
+import { Gallery } from './indexed-pictures';
+import { SetAside, shownByStep } from './pictures';
 import type {
   Conflict,
   Elsewhere,
@@ -35,10 +37,16 @@ async function writeRecords(
   return conflicts;
 }
 
-function writeJournal(tx: Writing, bank: string, { tab, put, drop }: JournalChange): void {
+function writeJournal(
+  tx: Writing,
+  bank: string,
+  { tab, put, drop }: JournalChange,
+  aside: SetAside,
+): void {
   const store = tx.objectStore('journal');
   for (const entry of put) {
-    send(store.put({ bank, tab, ...entry }));
+    const step = aside.step(entry.step);
+    send(store.put({ bank, tab, ...entry, step, ...shownByStep(step) }));
   }
   for (const n of drop) {
     send(store.delete([bank, tab, n]));
@@ -46,11 +54,16 @@ function writeJournal(tx: Writing, bank: string, { tab, put, drop }: JournalChan
 }
 
 /** One transaction with everything in it; where any of it fails, none of it is written. */
-async function write(db: Db, bank: string, change: Write): Promise<Written> {
+async function write(db: Db, bank: string, change: Write, aside: SetAside): Promise<Written> {
+  const items = change.items.map(aside.itemStep);
   // 'strict' waits for the disk, so that what the page shows as saved outlives a crash.
-  const tx = db.transaction(['banks', 'items', 'records', 'journal', 'blanks'], 'readwrite', {
-    durability: 'strict',
-  });
+  const tx = db.transaction(
+    ['banks', 'items', 'records', 'journal', 'blanks', 'pictures'],
+    'readwrite',
+    {
+      durability: 'strict',
+    },
+  );
   // Where a part fails, the transaction's own failure is what is told.
   const done = tx.done;
   done.catch(() => undefined);
@@ -59,11 +72,12 @@ async function write(db: Db, bank: string, change: Write): Promise<Written> {
       send(tx.objectStore('banks').put(change.info));
     }
     change.blanks?.forEach((bytes, digest) => send(tx.objectStore('blanks').put(bytes, digest)));
-    const written = await writeItems(tx, bank, change.items);
+    const written = await writeItems(tx, bank, items);
     written.conflicts.push(...(await writeRecords(tx, bank, change.records)));
     if (change.journal) {
-      writeJournal(tx, bank, change.journal);
+      writeJournal(tx, bank, change.journal, aside);
     }
+    aside.pictures.forEach((href, digest) => send(tx.objectStore('pictures').put(href, digest)));
     await done;
     return written;
   } catch (error) {
@@ -90,6 +104,7 @@ async function clear(db: Db, bank: string): Promise<void> {
 
 class IndexedDbStore implements Store {
   private readonly channel: BroadcastChannel;
+  private readonly gallery = new Gallery();
 
   constructor(
     name: string,
@@ -110,12 +125,19 @@ class IndexedDbStore implements Store {
     const from = after ? [bank, after.order, after.id] : [bank];
     const range = IDBKeyRange.bound(from, [bank, []], after !== undefined);
     const db = await this.connection.use();
-    return (await db.getAllFromIndex('items', 'place', range, count)).map(bare);
+    const found = await db.getAllFromIndex('items', 'place', range, count);
+    const back = await this.gallery.for(db, found);
+    return found.map(bare).map((stored) => ({ ...stored, item: back.item(stored.item) }));
   }
 
   async item(bank: string, id: string): Promise<StoredItem | undefined> {
-    const found = await (await this.connection.use()).get('items', [bank, id]);
-    return found && bare(found);
+    const db = await this.connection.use();
+    const found = await db.get('items', [bank, id]);
+    if (!found) {
+      return undefined;
+    }
+    const back = await this.gallery.for(db, [found]);
+    return { ...bare(found), item: back.item(found.item) };
   }
 
   async records<K extends RecordKind>(bank: string, kind: K): Promise<Records[K][]> {
@@ -125,7 +147,9 @@ class IndexedDbStore implements Store {
   }
 
   async write(bank: string, change: Write): Promise<Written> {
-    const written = await write(await this.connection.use(), bank, change);
+    const db = await this.connection.use();
+    const aside = new SetAside();
+    const written = await this.gallery.hang(db, await write(db, bank, change, aside), aside);
     this.channel.postMessage({
       bank,
       items: [...written.items.map(({ id }) => id), ...written.gone],
@@ -136,8 +160,13 @@ class IndexedDbStore implements Store {
 
   async journal(bank: string, tab: string): Promise<JournalEntry[]> {
     const range = IDBKeyRange.bound([bank, tab], [bank, tab, []]);
-    const found = await (await this.connection.use()).getAll('journal', range);
-    return found.map(({ bank: _bank, tab: _tab, ...entry }) => entry);
+    const db = await this.connection.use();
+    const found = await db.getAll('journal', range);
+    const back = await this.gallery.for(db, found);
+    return found.map(({ bank: _bank, tab: _tab, pictures: _pictures, step, ...entry }) => ({
+      ...entry,
+      step: back.step(step),
+    }));
   }
 
   async blank(digest: string): Promise<Uint8Array | undefined> {
@@ -150,6 +179,11 @@ class IndexedDbStore implements Store {
 
   async clear(bank: string): Promise<void> {
     await clear(await this.connection.use(), bank);
+    await this.tidy();
+  }
+
+  async tidy(): Promise<void> {
+    await this.gallery.clear(await this.connection.use());
   }
 
   async setting<T>(name: string): Promise<T | undefined> {

@@ -4,19 +4,23 @@ import type { ItemStep, StoredItem } from '../core/model';
 import { nameItems } from '../core/shared/references';
 import type { Shape } from './migrations';
 import type { Written } from './port';
+import { shownBy, type Shows } from './pictures';
 import { freeOrder, settleItem } from './settle';
 
 /** The transaction of one step. */
 export type Writing = IDBPTransaction<
   Shape,
-  ('banks' | 'items' | 'records' | 'journal' | 'blanks')[],
+  ('banks' | 'items' | 'records' | 'journal' | 'blanks' | 'pictures')[],
   'readwrite'
 >;
 type Added = Extract<ItemStep, { is: 'added' }>;
 
-/** A question as it is kept, without the bank that it is in. */
-export const bare = ({ bank: _bank, ...stored }: StoredItem & { bank: string }): StoredItem =>
-  stored;
+/** A question as it is kept, without the bank that it is in and what its pictures are found by. */
+export const bare = ({
+  bank: _bank,
+  pictures: _pictures,
+  ...stored
+}: StoredItem & { bank: string } & Shows): StoredItem => stored;
 
 /** A request whose failure is told by the transaction that it fails with it. */
 export const send = (request: Promise<unknown>): void => {
@@ -108,7 +112,7 @@ export async function writeItems(
     if (settled.put) {
       stored.set(step.id, settled.put);
       written.items.push(settled.put);
-      send(store.put({ bank, ...settled.put }));
+      send(store.put({ bank, ...settled.put, ...shownBy(settled.put.item) }));
     } else if (settled.remove) {
       stored.delete(step.id);
       written.gone.push(step.id);

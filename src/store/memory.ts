@@ -188,6 +188,10 @@ class MemoryStore implements Store {
     return Promise.resolve();
   }
 
+  tidy(): Promise<void> {
+    return Promise.resolve();
+  }
+
   setting<T>(name: string): Promise<T | undefined> {
     return Promise.resolve(this.shelf.settings.get(name) as T | undefined);
   }

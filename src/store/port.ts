@@ -68,6 +68,8 @@ export interface Store {
   saveBlank(digest: string, bytes: Uint8Array): Promise<void>;
   /** Takes a bank with all it holds away. */
   clear(bank: string): Promise<void>;
+  /** Lets go of pictures that no question and no step shows any more. */
+  tidy(): Promise<void>;
   setting<T>(name: string): Promise<T | undefined>;
   /** Settings whose names begin so, by their names. */
   settings<T>(prefix: string): Promise<Map<string, T>>;

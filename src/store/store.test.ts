@@ -1,13 +1,13 @@
 import 'fake-indexeddb/auto';
 import { openDB } from 'idb';
 import { describe, expect, it } from 'vitest';
-import type { Item, ItemStep, KeptLayout } from '../core/model';
+import type { KeptLayout } from '../core/model';
 import { itemChange, recordChange } from '../core/shared/steps';
 import { indexedDbStore } from './indexed-db';
 import { memoryShelf, memoryStore } from './memory';
 import { migrations } from './migrations';
 import type { Elsewhere, Store } from './port';
-import { item } from '../../tests/make';
+import { heldBy, only, PICTURE, question, type Added } from '../../tests/store';
 
 let made = 0;
 /** Opens two tabs on one store. */
@@ -28,15 +28,12 @@ const implementations: [string, () => Promise<[Store, Store]>][] = [
   ],
 ];
 
-const question = (id: string, stem: string, change: Partial<Item> = {}): Item =>
-  item({ id, ref: `R-${id}`, stem: { plain: stem }, ...change });
-const added = (id: string, stem: string, order = 1): ItemStep => ({
+const added = (id: string, stem: string, order = 1): Added => ({
   id,
   is: 'added',
   order,
   item: question(id, stem),
 });
-const only = (...items: ItemStep[]) => ({ items, records: [] });
 const kept = (change: Partial<KeptLayout> = {}): KeptLayout =>
   ({
     id: 'l',
@@ -199,7 +196,7 @@ describe.each(implementations)('the store in %s', (_, open) => {
   });
   it('keeps what it is given apart from the giver’s own object, and takes a removal back', async () => {
     const [store] = await open();
-    const step = added('a', 'x') as Extract<ItemStep, { is: 'added' }>;
+    const step = added('a', 'x');
     await store.write('b', only(step));
     const before = structuredClone(step.item);
     step.item.stem.plain = 'changed behind its back';
@@ -217,12 +214,15 @@ describe('the database', () => {
       const name = `old-${from}`;
       const old = await openDB(name, from, {
         upgrade: (db, _from, _to, upgrade) =>
-          migrations.slice(0, from).forEach((step) => step(db as never, upgrade as never)),
+          migrations.slice(0, from).forEach((step) => void step(db as never, upgrade as never)),
       });
-      await old.put('items', { bank: 'b', id: 'a', order: 1, rev: 3, item: question('a', 'kept') });
+      const media = [{ at: 'stem' as const, href: PICTURE }];
+      const before = question('a', 'kept', { media });
+      await old.put('items', { bank: 'b', id: 'a', order: 1, rev: 3, item: before });
       old.close();
       const store = await indexedDbStore(name);
-      expect(await stemOf(store, 'a')).toBe('kept');
+      expect((await store.item('b', 'a'))!.item).toEqual(before);
+      expect((await heldBy(name)).text).not.toContain('base64');
       await store.write('b', only(added('z', 'new', 1)));
       expect(await store.items('b', undefined, 9)).toHaveLength(2);
       store.close();

@@ -107,7 +107,7 @@ export function Filters({
         type="search"
         placeholder="Search"
         aria-label="Search the questions"
-        w={170}
+        w={158}
         value={view.search}
         onChange={(event) => setView({ search: event.currentTarget.value })}
       />
@@ -120,7 +120,7 @@ export function Filters({
       />
       <Choose
         label="Tag or category"
-        width={184}
+        width={198}
         value={view.tag}
         isSearchable
         data={[
@@ -131,7 +131,7 @@ export function Filters({
       />
       <Choose
         label="Findings"
-        width={192}
+        width={206}
         value={view.level}
         data={LEVELS}
         onChoose={(level) => setView({ level })}

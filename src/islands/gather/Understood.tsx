@@ -93,7 +93,7 @@ function BesideWords({ item }: { item: Item }) {
 function Facts({ item }: { item: Item }) {
   const facts = [
     item.points !== undefined && item.points !== 1 ? `${item.points} pts` : '',
-    item.seconds ? `${item.seconds} s` : '',
+    item.seconds ? `${item.seconds}\u00a0s` : '',
   ].filter(Boolean);
   return <span className="facts mono">{facts.join(' · ')}</span>;
 }

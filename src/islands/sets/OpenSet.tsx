@@ -27,7 +27,7 @@ function useFacts(set: QuestionSet): Facts {
   return useMemo(() => {
     void items;
     const { questions, points, seconds, untimed, kinds } = factsOf(set, itemById);
-    const kindWords = [...kinds].map(([kind, n]) => `${n} ${KIND_NAMES[kind]}`);
+    const kindWords = [...kinds].map(([kind, n]) => `${KIND_NAMES[kind]} ${n}`);
     const sum = [
       count(questions, 'question'),
       count(points, 'point'),

@@ -156,7 +156,7 @@ function Most({ set }: { set: QuestionSet }) {
       hideControls
       min={0}
       allowNegative={false}
-      w={130}
+      w={158}
       suffix={` ${part} at most`}
       value={most[part] ?? ''}
       onChange={(value) => to(part, value)}

@@ -9,6 +9,7 @@ import { theBank, theStore } from './bank';
 import { DEMO, putDemoBack, seedDemo } from './demo';
 import { Latest } from '../parts/latest';
 import { sayProblem } from '../parts/say';
+import { quietly } from './quietly';
 import { settleTab } from './tab';
 
 const OWN: BankInfo = { id: 'own', name: 'My questions', madeAt: '' };
@@ -167,6 +168,8 @@ export function start(demo: boolean): Promise<void> {
     const isHeld = theBank().state.notice === undefined;
     // The store may be taken over by a newer program before it is first asked; opening then says so.
     await open(isHeld ? await firstBank(demo).catch(() => OWN) : OWN);
+    // Once a visit; what could not be let go stays until the next.
+    quietly(theStore().tidy());
   })();
   return starting;
 }

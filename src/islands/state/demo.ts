@@ -1,5 +1,5 @@
 // The demo that ships with the program: its bank, sources and blanks, and putting it back.
-import type { BankInfo, Item, KeptLayout } from '../../core/model';
+import type { BankInfo, Item, KeptLayout, QuestionSet, RecordStep } from '../../core/model';
 import { recordChange, stepBetween } from '../../core/shared/steps';
 import type { Write } from '../../store/port';
 import { core } from '../../workers/client';
@@ -34,14 +34,15 @@ export async function demoFile(name: string): Promise<Uint8Array> {
   return new Uint8Array(await response.arrayBuffer());
 }
 
-type Demo = { items: Item[]; layouts: KeptLayout[]; blanks: Map<string, Uint8Array> };
+type DemoBank = { items: Item[]; sets?: QuestionSet[] };
+type Demo = Required<DemoBank> & { layouts: KeptLayout[]; blanks: Map<string, Uint8Array> };
 
 /** The demo as it ships, its blanks learned anew. */
 async function readDemo(): Promise<Demo> {
   const [bank, ...files] = await Promise.all(
     ['bank.json', ...DEMO_BLANKS.map(({ file }) => file)].map(demoFile),
   );
-  const { items } = JSON.parse(new TextDecoder().decode(bank)) as { items: Item[] };
+  const { items, sets = [] } = JSON.parse(new TextDecoder().decode(bank)) as DemoBank;
   const layouts: KeptLayout[] = [];
   const blanks = new Map<string, Uint8Array>();
   for (const [place, { file }] of DEMO_BLANKS.entries()) {
@@ -56,8 +57,13 @@ async function readDemo(): Promise<Demo> {
       blanks.set(kept.layout.blank.digest, bytes);
     }
   }
-  return { items, layouts, blanks };
+  return { items, sets, layouts, blanks };
 }
+
+const recordsOf = (sets: QuestionSet[], layouts: KeptLayout[]): RecordStep[] => [
+  ...layouts.flatMap((kept) => recordChange('layouts', undefined, kept)),
+  ...sets.flatMap((set) => recordChange('sets', undefined, set)),
+];
 
 /** Runs alone among all tabs, where the browser knows how. */
 function alone<Result>(name: string, work: () => Promise<Result>): Promise<Result> {
@@ -77,11 +83,11 @@ export async function seedDemo(): Promise<void> {
     if (await isKnown()) {
       return;
     }
-    const { items, layouts, blanks } = await readDemo();
+    const { items, sets, layouts, blanks } = await readDemo();
     const write: Write = {
       info: { ...DEMO, madeAt: new Date().toISOString() },
       items: items.map((item, index) => ({ id: item.id, is: 'added', order: index + 1, item })),
-      records: layouts.flatMap((kept) => recordChange('layouts', undefined, kept)),
+      records: recordsOf(sets, layouts),
       blanks,
     };
     await theStore().write(DEMO.id, write);
@@ -90,19 +96,19 @@ export async function seedDemo(): Promise<void> {
 
 /** Puts the open demo back to how it ships, in one step that undo takes back. */
 export async function putDemoBack(): Promise<void> {
-  const { items, layouts, blanks } = await readDemo();
+  const { items, sets, layouts, blanks } = await readDemo();
   for (const [digest, bytes] of blanks) {
     await theStore().saveBlank(digest, bytes);
   }
-  const { layouts: known, sources, sets } = bankState();
+  const known = bankState();
   const step = stepBetween('Put the demo back', theBank().entries(), items);
   await doStep({
     ...step,
     records: [
-      ...known.flatMap((kept) => recordChange('layouts', kept, undefined)),
-      ...sources.flatMap((source) => recordChange('sources', source, undefined)),
-      ...sets.flatMap((set) => recordChange('sets', set, undefined)),
-      ...layouts.flatMap((kept) => recordChange('layouts', undefined, kept)),
+      ...known.layouts.flatMap((kept) => recordChange('layouts', kept, undefined)),
+      ...known.sources.flatMap((source) => recordChange('sources', source, undefined)),
+      ...known.sets.flatMap((set) => recordChange('sets', set, undefined)),
+      ...recordsOf(sets, layouts),
     ],
   });
 }

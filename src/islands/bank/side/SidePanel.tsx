@@ -27,7 +27,7 @@ function factsOf({ kind, points, seconds, category }: Item): string {
   return [
     KIND_NAMES[kind],
     points === undefined ? '' : count(points, 'point'),
-    seconds ? `${seconds} s` : '',
+    seconds ? `${seconds}\u00a0s` : '',
     category?.join(' > ') ?? '',
   ]
     .filter(Boolean)
