@@ -93,6 +93,9 @@ async function placed(tx: Writing, bank: string, steps: readonly ItemStep[]): Pr
   });
 }
 
+/** After so many writes the page may draw; the transaction lives on, since it is asked for the next. */
+const AT_ONCE = 100;
+
 /** Writes the questions of a step, and says what became of them. */
 export async function writeItems(
   tx: Writing,
@@ -105,7 +108,10 @@ export async function writeItems(
   const written: Written = { items: [], gone: [], conflicts: [] };
   const fresh = steps.filter(({ id }) => !stored.has(id));
   const places = new Map((await placed(tx, bank, fresh)).map((step) => [step.id, step]));
-  for (const step of steps) {
+  for (const [n, step] of steps.entries()) {
+    if (n % AT_ONCE === AT_ONCE - 1) {
+      await store.getKey([bank, step.id]);
+    }
     const known = stored.get(step.id);
     const settled = settleItem(known, (known ? undefined : places.get(step.id)) ?? step);
     written.conflicts.push(...settled.conflicts);

@@ -34,7 +34,7 @@ import {
   unfoldReceipt,
   type Filled,
 } from '../core/pipeline';
-import { groupsOf } from '../core/banks';
+import { nearlyAlikeIn } from '../core/banks';
 import { craftOf } from '../core/craft';
 import { drawByPlan } from '../core/sets';
 import { Bench, type Progress } from './bench';
@@ -200,7 +200,7 @@ export function coreApi(surroundings: Surroundings, progress: Progress): CoreWor
       drawByPlan(mirror.all(), plan, {
         held,
         usedLately: new Set(usedLately),
-        groups: groupsOf(mirror.doubles(progress)),
+        areAlike: nearlyAlikeIn(mirror.all()),
       }),
     gather: bench.gather,
     survey: bench.survey,

@@ -2,7 +2,7 @@
 import { describe, expect, it } from 'vitest';
 import type { Item } from '../model';
 import { seeded } from '../shared/chance';
-import { DoublesIndex, groupsOf, NEARLY_ALIKE } from './doubles';
+import { DoublesIndex, nearlyAlikeIn, NEARLY_ALIKE } from './doubles';
 
 const WORDS =
   'lock gate weir barge paddle windlass chamber towpath mooring bollard cill beam keeper boat water level river canal bridge aqueduct tunnel narrow wide upper lower north south early late fast slow deep shallow open shut left right'.split(
@@ -102,15 +102,16 @@ describe('near-doubles', () => {
     expect(index.pairs()).toHaveLength(1);
   });
 
-  it('hang together in groups', () => {
-    const groups = groupsOf([
-      { first: 'a', second: 'b', likeness: 0.9 },
-      { first: 'c', second: 'd', likeness: 0.9 },
-      { first: 'b', second: 'e', likeness: 0.8 },
+  it('are asked of two by two without an index of all', () => {
+    const words = ['when', 'does', 'the', 'keeper', 'open', 'the', 'upper', 'gate'];
+    const options = ['in flood', 'at dusk', 'never'];
+    const areAlike = nearlyAlikeIn([
+      question('a', words, options),
+      question('b', [...words, 'today'], options),
+      question('c', ['who', 'greases', 'the', 'rack'], ['the crew', 'the office']),
     ]);
-    expect(groups.get('a')).toBe(groups.get('e'));
-    expect(groups.get('c')).toBe(groups.get('d'));
-    expect(groups.get('a')).not.toBe(groups.get('c'));
-    expect(groups.size).toBe(5);
+    expect(areAlike('a', 'b')).toBe(true);
+    expect(areAlike('a', 'c')).toBe(false);
+    expect(areAlike('a', 'gone')).toBe(false);
   });
 });

@@ -168,24 +168,18 @@ export class DoublesIndex {
   }
 }
 
-/** Questions that are nearly alike have the same number: one group for all that hang together. */
-export function groupsOf(pairs: readonly Double[]): Map<string, number> {
-  const leader = new Map<string, string>();
-  const find = (id: string): string => {
-    const up = leader.get(id) ?? id;
-    return up === id ? id : find(up);
+/**
+ * Says of two questions by their ids whether they are nearly alike, each looked into once and only where it is asked of:
+ * a draw of forty needs no index of ten thousand.
+ */
+export function nearlyAlikeIn(items: readonly Item[]): (a: string, b: string) => boolean {
+  const byId = new Map(items.map((item) => [item.id, item]));
+  const known = new Map<string, Uint32Array>();
+  const shinglesBy = (id: string): Uint32Array => {
+    const item = byId.get(id);
+    const shingles = known.get(id) ?? (item ? shinglesOf(item) : new Uint32Array());
+    known.set(id, shingles);
+    return shingles;
   };
-  for (const { first, second } of pairs) {
-    leader.set(find(first), find(second));
-    leader.set(find(second), find(second));
-  }
-  const numbers = new Map<string, number>();
-  const groups = new Map<string, number>();
-  for (const id of new Set(pairs.flatMap(({ first, second }) => [first, second]))) {
-    const head = find(id);
-    const number = numbers.get(head) ?? numbers.size;
-    numbers.set(head, number);
-    groups.set(id, number);
-  }
-  return groups;
+  return (a, b) => jaccard(shinglesBy(a), shinglesBy(b)) >= NEARLY_ALIKE;
 }

@@ -1,5 +1,5 @@
 // A bank as a whole: searched, kept in order.
-export { DoublesIndex, groupsOf, type Double } from './doubles';
+export { DoublesIndex, nearlyAlikeIn, type Double } from './doubles';
 export { changedBy, changeWords, TEXT_FIELDS, type ManyChange, type TextField } from './many';
 export {
   categoryTree,

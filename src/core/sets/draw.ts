@@ -10,8 +10,8 @@ export type DrawWishes = {
   held?: readonly string[];
   /** Questions that were used lately: drawn only where nothing else is left. */
   usedLately?: ReadonlySet<string>;
-  /** Questions that are nearly alike have the same group; one of each group at most is drawn. */
-  groups?: ReadonlyMap<string, number>;
+  /** Whether two questions are nearly alike; no two such are drawn. Asked as seldom as can be. */
+  areAlike?: (a: string, b: string) => boolean;
 };
 
 export type Drawn = {
@@ -53,13 +53,12 @@ class Purse {
 class Filling {
   private readonly lineOf = new Map<string, number>();
   private readonly filled: Set<string>[];
-  private readonly groupsIn = new Set<number>();
 
   constructor(
     private readonly lines: readonly PlanLine[],
     /** The lines that each question may fill. */
     private readonly fits: ReadonlyMap<string, readonly number[]>,
-    private readonly groups: ReadonlyMap<string, number>,
+    private readonly areAlike: (a: string, b: string) => boolean,
   ) {
     this.filled = lines.map(() => new Set());
   }
@@ -101,20 +100,14 @@ class Filling {
 
   /** Whether a question may be taken: none that is nearly alike is chosen, nor it itself. */
   wants(id: string): boolean {
-    const group = this.groups.get(id);
-    return !this.lineOf.has(id) && !(group !== undefined && this.groupsIn.has(group));
+    return (
+      !this.lineOf.has(id) && ![...this.lineOf.keys()].some((other) => this.areAlike(id, other))
+    );
   }
 
   /** Takes a question where a line wants it and none that is nearly alike is chosen; whether it did. */
   take(id: string): boolean {
-    if (!this.wants(id) || !this.place(id, new Set())) {
-      return false;
-    }
-    const group = this.groups.get(id);
-    if (group !== undefined) {
-      this.groupsIn.add(group);
-    }
-    return true;
+    return this.wants(id) && this.place(id, new Set());
   }
 
   get isFull(): boolean {
@@ -132,7 +125,7 @@ class Filling {
   }
 }
 
-const NO_GROUPS: ReadonlyMap<string, number> = new Map();
+const NEVER = (): boolean => false;
 
 /** The questions of a draw in the order in which they are tried, and what each of them comes to. */
 type Trial = {
@@ -168,7 +161,7 @@ function fillFrom(filling: Filling, { held, others, costs }: Trial, most: PlanMo
 export function drawByPlan(
   items: readonly Item[],
   { lines, seed, most = {} }: Plan,
-  { held = [], usedLately = new Set(), groups = NO_GROUPS }: DrawWishes = {},
+  { held = [], usedLately = new Set(), areAlike = NEVER }: DrawWishes = {},
 ): Drawn {
   const fits = new Map<string, number[]>();
   const costs = new Map<string, Cost>();
@@ -188,7 +181,7 @@ export function drawByPlan(
     ...drawn.filter((id) => usedLately.has(id)),
   ];
   const fill = (others: readonly string[]): { filling: Filling; wasShort: boolean } => {
-    const filling = new Filling(lines, fits, groups);
+    const filling = new Filling(lines, fits, areAlike);
     return { filling, wasShort: fillFrom(filling, { held: heldFirst, others, costs }, most) };
   };
   const first = fill(inTurn);

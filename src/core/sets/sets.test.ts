@@ -108,8 +108,9 @@ describe('a draw by a plan', () => {
     expect(chosen.filter((id) => usedLately.has(id))).toEqual([]);
     const held = drawByPlan(bank, wanted, { usedLately, held: ['q3'] }).chosen;
     expect(held).toContain('q3');
-    const groups = new Map(bank.map(({ id }, n) => [id, n % 10]));
-    const apart = drawByPlan(bank, wanted, { groups });
+    const group = new Map(bank.map(({ id }, n) => [id, n % 10]));
+    const areAlike = (a: string, b: string): boolean => group.get(a) === group.get(b);
+    const apart = drawByPlan(bank, wanted, { areAlike });
     expect(apart.chosen).toHaveLength(10);
     expect(apart.short).toEqual([{ line: 0, wanted: 30, present: 60 }]);
   });

@@ -23,20 +23,24 @@ const LEVELS = [
   { value: 'note', label: 'with notes' },
 ];
 
-function tagsOf({ category, tags = [] }: Item): string[] {
-  return [...(category?.length ? [category.join(' > ')] : []), ...tags.map(tagText)];
+/** The kinds and tags of these questions, gone through once: a large bank has few of either. */
+function wordsOf(items: readonly Item[]): { kinds: Kind[]; tags: string[] } {
+  const kinds = new Set<Kind>();
+  const words = new Set<string>();
+  for (const { kind, category, tags } of items) {
+    kinds.add(kind);
+    if (category?.length) {
+      words.add(category.join(' > '));
+    }
+    tags?.forEach((tag) => words.add(tagText(tag)));
+  }
+  return { kinds: [...kinds], tags: [...words].sort().slice(0, MOST_TAGS) };
 }
 
 /** The kinds and tags that there are. The lists may lag behind; the key that was pressed may not. */
 function useWords(): { kinds: Kind[]; tags: string[] } {
   const items = useDeferredValue(useBank((state) => state.items));
-  return useMemo(
-    () => ({
-      kinds: [...new Set(items.map(({ kind }) => kind))],
-      tags: [...new Set(items.flatMap(tagsOf))].sort().slice(0, MOST_TAGS),
-    }),
-    [items],
-  );
+  return useMemo(() => wordsOf(items), [items]);
 }
 
 function Choose({

@@ -8,9 +8,11 @@ import type { Move } from './undoing';
 export type Bases = ReadonlyMap<string, Item>;
 
 /** Whether the store gave a new question another reference than the step did. */
-export function isRenamed({ step }: Move, { id, item }: StoredItem): boolean {
-  const asked = step.items.find((change) => change.id === id);
-  return asked?.is === 'added' && asked.item.ref !== item.ref;
+export function areRenamed({ step }: Move, stored: readonly StoredItem[]): boolean {
+  const asked = new Map(
+    step.items.flatMap((change) => (change.is === 'added' ? [[change.id, change.item.ref]] : [])),
+  );
+  return stored.some(({ id, item }) => asked.has(id) && asked.get(id) !== item.ref);
 }
 
 /** A step as the store settled it: new questions as they stand there, without the fields that clashed. */

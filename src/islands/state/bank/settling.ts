@@ -1,7 +1,7 @@
 // What becomes of a step once the disk has it, and what other tabs do to the bank.
 import type { Conflict, Written } from '../../../store/port';
 import { sameValue } from '../../../core/shared/fields';
-import { isRenamed, stepAsWritten, withMine, type Bases } from './clashes';
+import { areRenamed, stepAsWritten, withMine, type Bases } from './clashes';
 import type { OpenBank } from './open-bank';
 import { MANY, recordsOf, storedOf } from './stored';
 import type { Move } from './undoing';
@@ -19,7 +19,7 @@ export class Settling {
       written.conflicts.filter(({ kind }) => kind === 'items').map(({ id }) => id),
     );
     const stored = written.items.filter(({ id }) => !clashing.has(id));
-    const isOther = written.conflicts.length > 0 || stored.some((entry) => isRenamed(move, entry));
+    const isOther = written.conflicts.length > 0 || areRenamed(move, stored);
     this.takeStored(bank, stored, written.gone);
     if (isOther) {
       await this.amend(bank, move, written);
