@@ -28,6 +28,13 @@ const ROWS = [
 ];
 
 describe('the columns of a table', () => {
+  it('are headed by nothing where the headings only count all of them, and by a counted part of them as they stand', () => {
+    const counted = regionWith(['Field 1|Field 2|Field 3|Field 4', ...ROWS]);
+    expect(headings(counted, 0, 1, false)).toEqual(['', '', '', '']);
+    expect(headings(counted, 0, 1, true)).toEqual(['Field 1', 'Field 2', 'Field 3', 'Field 4']);
+    const partly = regionWith(['|Answer 1|Answer 2|Answer 3', ...ROWS]);
+    expect(headings(partly, 0, 1, false)).toEqual(['', 'Answer 1', 'Answer 2', 'Answer 3']);
+  });
   it('have their headings and the cells below them', () => {
     const found = viewOf(regionWith(['Stem|A|B|Right', ...ROWS]), 0, 1, false);
     expect(found).toMatchObject({ rows: 3, blank: false });

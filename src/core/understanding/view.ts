@@ -5,6 +5,7 @@ import { filledIn, type Region } from '../shared/table/region';
 import { sectionRows } from '../shared/table/sections';
 import type { ColumnView, TableView } from './contract';
 import { headingGroup, SHARED_BY_ALL } from './heading-words';
+import { countsColumns } from './heading-rows';
 
 /** What comes behind so many signs tells nothing more of what a cell is. */
 const LONGEST = 400;
@@ -196,5 +197,15 @@ export function viewOf(
       !isBeyond(column, index) &&
       (filled[index] || ((column.heading || column.list) && (isTold || grouped[index]))),
   );
-  return { columns, rows: rows.length, blank };
+  // Headings that only count their columns say of none what it holds.
+  const isCounted =
+    !blank &&
+    headingRow !== null &&
+    columns.every(({ heading }) => heading !== '') &&
+    countsColumns(region, headingRow);
+  return {
+    columns: isCounted ? columns.map((column) => ({ ...column, heading: '' })) : columns,
+    rows: rows.length,
+    blank,
+  };
 }

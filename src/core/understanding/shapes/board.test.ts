@@ -25,6 +25,21 @@ describe('a board', () => {
     });
   });
 
+  it('is none where a heading over the answers stands before the questions', () => {
+    const group = lines(
+      '|Answers|Extras',
+      '1|no|Iron oxide, a kind of rust, colours it.',
+      '2|yes|Often mixed up, so learn it by heart.',
+    );
+    expect(findBoard(group)).toBeUndefined();
+    const beside = lines(
+      '|Boats|Answer',
+      '1|Which boat came first of all?|a raft',
+      '2|Which boat came second of all?|a canoe',
+    );
+    expect(findBoard(beside)).toMatchObject({ columns: [1], answer: 'beside' });
+  });
+
   it('has them below where the level column says so', () => {
     const board = lines(
       'Points|Boats|Locks',

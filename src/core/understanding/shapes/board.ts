@@ -31,6 +31,10 @@ function answeredIn(region: Region, { below, ...crossing }: Crossing): Board | u
   const answers = all.filter((c) => saysAnswer(region.cell(crossing.categoryRow, c)));
   const isEverySecond = all.every((c, index) => index === 0 || c - all[index - 1]! === 2);
   const columns = all.filter((c) => !answers.includes(c));
+  // An answer beside its question stands behind it.
+  if (!answers.every((c) => columns.includes(c - 1))) {
+    return undefined;
+  }
   const isAnswered = below || answers.length > 0 || isEverySecond;
   if (!isAnswered || !holdsQuestions(region, crossing.levelRows, columns)) {
     return undefined;
