@@ -86,3 +86,29 @@ describe('headings that are places', () => {
     expect(shown(table(stem, ...starred)).filter(Boolean)).toEqual([]);
   });
 });
+
+describe('the right one of a list in one cell', () => {
+  const stem = column('', 'What opens?', 'What floats?', 'Who waits?', 'What turns?');
+  const list = column('', 'a gate; a wall', 'a hull; a rock; an oar', 'he; she', 'a rack; a beam');
+  it('stands in a column of its own, without a word above it', () => {
+    const key = column('', 'a gate', 'An oar', 'she', 'a beam');
+    expect(shown(table(key, stem, list))).toEqual(['key', undefined, 'options']);
+  });
+  it.each([
+    [
+      'is always the first, as a word with its other spellings',
+      ['a gate', 'a hull', 'he', 'a rack'],
+    ],
+    ['is not there in each row', ['a gate', 'an oar', 'they', 'a beam']],
+    [
+      'comes again and again, as a category with its tags',
+      ['a wall', 'a wall', 'a wall', 'a wall'],
+    ],
+  ])('is none where it %s', (_, texts) => {
+    expect(shown(table(column('', ...texts), stem, list)).filter(Boolean)).toEqual([]);
+  });
+  it('is none where the headings say otherwise', () => {
+    const hint = column('Hint', 'a gate', 'an oar', 'she', 'a beam');
+    expect(shown(table(hint, stem, list)).filter(Boolean)).toEqual([]);
+  });
+});

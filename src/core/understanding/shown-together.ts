@@ -1,4 +1,5 @@
 // What columns show only together: two that are ticked in turn, a right answer that stands in none of the choices, places in order.
+import { alike } from '../shared/normalise';
 import { verdictOf, verdictPair } from '../shared/vocabulary/verdicts';
 import { filledOf, isRepeated, says, TICK } from './column-words';
 import type { ColumnView, Meaning, TableView } from './contract';
@@ -125,10 +126,56 @@ function counted({ columns }: TableView): readonly ColumnView[] {
   return numbers[0] === 1 && anew + goOn === numbers.length && goOn >= anew ? [first] : [];
 }
 
+const LIST_SIGNS = [';', '|', '\n', ' / ', ','];
+const FEWEST_LISTED = 4;
+const DISTINCT = 0.5;
+
+/** The parts of a cell's list, alike in case and blanks. */
+const partsOf = (text: string, sign: string): string[] =>
+  text
+    .split(sign)
+    .map((part) => alike(part))
+    .filter(Boolean);
+
+/** Whether a column's cells are each one part of a list in another's, not always the first: what is right among what is to be chosen. */
+function namesOneOf(key: ColumnView, list: ColumnView, sign: string): boolean {
+  const rows = key.texts
+    .map((text, row) => ({ own: alike(text), parts: partsOf(list.texts[row] ?? '', sign) }))
+    .filter(({ own, parts }) => own || parts.length > 0);
+  const places = rows.map(({ own, parts }) => (parts.length > 1 ? parts.indexOf(own) : -1));
+  return (
+    rows.length >= FEWEST_LISTED &&
+    places.every((place) => place >= 0) &&
+    places.some((place) => place > 0) &&
+    new Set(rows.map(({ own }) => own)).size > rows.length * DISTINCT
+  );
+}
+
+/** Without a heading of its own a column says nothing against what it shows. */
+const maySay = (column: ColumnView, ...meanings: Meaning[]): boolean =>
+  column.heading === '' || says(column, ...meanings) > NAMED;
+
+/** The options that stand in one cell, beside a column that holds the right one's text. */
+function keyOfLists({ columns }: TableView): { key: ColumnView; list: ColumnView } | undefined {
+  for (const list of columns.filter((column) => maySay(column, 'options'))) {
+    const key = columns.find(
+      (column) =>
+        column !== list &&
+        maySay(column, 'key', 'right') &&
+        LIST_SIGNS.some((sign) => namesOneOf(column, list, sign)),
+    );
+    if (key) {
+      return { key, list };
+    }
+  }
+  return undefined;
+}
+
 /** The columns of a table whose meaning shows by the others', with what each is. */
 export function shownTogether(view: TableView): ReadonlyMap<ColumnView, Meaning> {
   const beside = rightBesideOptions(view);
   const named = tickedBesideKey(view);
+  const listed = keyOfLists(view);
   const all = (columns: readonly ColumnView[], meaning: Meaning): [ColumnView, Meaning][] =>
     columns.map((column) => [column, meaning]);
   return new Map([
@@ -136,6 +183,7 @@ export function shownTogether(view: TableView): ReadonlyMap<ColumnView, Meaning>
     ...all(tickedPair(view), 'verdict'),
     ...all(countedPlaces(view), 'step'),
     ...all(counted(view), 'number-in-file'),
+    ...(listed ? [...all([listed.key], 'key'), ...all([listed.list], 'options')] : []),
     ...(beside ? [...all([beside.right], 'right'), ...all(beside.wrongs, 'wrong')] : []),
   ]);
 }
