@@ -15,7 +15,7 @@ export const demoPath = (name: string): string =>
 export const demoText = (name: string): string => readFileSync(demoPath(name), 'utf8');
 
 /** The first sixty questions of the demo, as they were: tests count them. */
-const SIXTY = fileURLToPath(new URL('../tests/fixtures/demo-bank.json', import.meta.url));
+const SIXTY = fileURLToPath(new URL('../tests/demo-bank.json', import.meta.url));
 
 /**
  * Every test also holds that nothing but our own host is asked, and that the page throws nothing. The demo has its first

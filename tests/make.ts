@@ -79,7 +79,7 @@ export const demo = (name: string): Uint8Array =>
 /** The first sixty questions of the demo, as they were; tests count them. */
 export const demoBank = (): Item[] =>
   (
-    JSON.parse(readFileSync(new URL('fixtures/demo-bank.json', import.meta.url), 'utf8')) as {
+    JSON.parse(readFileSync(new URL('demo-bank.json', import.meta.url), 'utf8')) as {
       items: Item[];
     }
   ).items;
