@@ -1,4 +1,4 @@
-// The demo as it ships: a bank as large as a trust's own, with pictures, sets and a plan, whole again after a reset.
+// The demo as it ships: a bank as large as a trust's own, with pictures, sets and a plan.
 import { expect, go, openWholeDemo, test } from './person';
 
 test.use({ wholeDemo: true });

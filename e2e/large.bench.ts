@@ -1,13 +1,9 @@
 // npm run bench: the page with a bank of 10,000 questions. Measured and told; the numbers stand in the closing note.
-import { appendFileSync } from 'node:fs';
 import type { Page } from '@playwright/test';
 import { storeBank } from './large-bank';
 import { cell, COLUMN, expect, go, test } from './person';
+import { tell } from './telling';
 
-const tell = (line: string): void => {
-  console.log(line);
-  appendFileSync('.cache/bench.txt', `${line}\n`);
-};
 const middle = (list: number[]): number =>
   [...list].sort((a, b) => a - b)[Math.floor(list.length / 2)] ?? 0;
 

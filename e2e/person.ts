@@ -8,14 +8,15 @@ import {
 } from '@playwright/test';
 import { readFileSync } from 'node:fs';
 import { fileURLToPath } from 'node:url';
+import { demoBank } from '../tests/make';
 
 export { expect };
 export const demoPath = (name: string): string =>
   fileURLToPath(new URL(`../public/demo/${name}`, import.meta.url));
 export const demoText = (name: string): string => readFileSync(demoPath(name), 'utf8');
 
-/** The first sixty questions of the demo, as they were: tests count them. */
-const SIXTY = fileURLToPath(new URL('../tests/demo-bank.json', import.meta.url));
+/** The demo with its first sixty questions alone: tests count them. */
+const SIXTY = { items: demoBank() };
 
 /**
  * Every test also holds that nothing but our own host is asked, and that the page throws nothing. The demo has its first
@@ -25,7 +26,7 @@ export const test = base.extend<{ page: Page; wholeDemo: boolean }>({
   wholeDemo: [false, { option: true }],
   page: async ({ page, baseURL, wholeDemo }, use) => {
     if (!wholeDemo) {
-      await page.route('**/demo/bank.json', (route) => route.fulfill({ path: SIXTY }));
+      await page.route('**/demo/bank.json', (route) => route.fulfill({ json: SIXTY }));
     }
     const foreign: string[] = [];
     const thrown: string[] = [];
@@ -45,13 +46,16 @@ export const test = base.extend<{ page: Page; wholeDemo: boolean }>({
 export const atTen = (page: Page): Promise<void> =>
   page.clock.install({ time: new Date('2026-05-06T10:00:00') });
 
-/** The demo as it ships, for a page of its own. */
-export async function openWholeDemo(page: Page): Promise<void> {
+/** Opens the demo, and waits until it stands with so many questions. */
+async function visitDemo(page: Page, questions: number): Promise<void> {
   await page.goto('/?demo');
-  await expect(page.getByRole('link', { name: /^Bank/ })).toContainText('194');
+  await expect(page.getByRole('link', { name: /^Bank/ })).toContainText(String(questions));
   await expect(page.getByRole('link', { name: /^Layouts/ })).toContainText('3');
   await expect(page.getByTestId('save')).toHaveText(/Saved/);
 }
+
+/** The demo as it ships, for a page of its own. */
+export const openWholeDemo = (page: Page): Promise<void> => visitDemo(page, 194);
 
 type StorageState = Awaited<ReturnType<BrowserContext['storageState']>>;
 /** The store as the first visit of this process left it: learning the demo's blanks again would be most of each visit. */
@@ -62,10 +66,7 @@ export async function openDemo(page: Page, path = '/gather'): Promise<void> {
   if (isFirstPage && afterFirstVisit) {
     await page.context().setStorageState(afterFirstVisit);
   }
-  await page.goto('/?demo');
-  await expect(page.getByRole('link', { name: /^Bank/ })).toContainText('60');
-  await expect(page.getByRole('link', { name: /^Layouts/ })).toContainText('3');
-  await expect(page.getByTestId('save')).toHaveText(/Saved/);
+  await visitDemo(page, SIXTY.items.length);
   if (isFirstPage) {
     afterFirstVisit ??= await page.context().storageState({ indexedDB: true });
   }

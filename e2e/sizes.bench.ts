@@ -1,8 +1,8 @@
 // npm run bench: the page with banks of 100 to 50,000 questions: one table of times, and how each grows with the bank.
-import { appendFileSync } from 'node:fs';
 import type { Page } from '@playwright/test';
 import { storeBank } from './large-bank';
 import { cell, choose, COLUMN, expect, go, test } from './person';
+import { tell } from './telling';
 
 const SIZES = (process.env['COWSLIP_SIZES'] ?? '100,1000,10000,50000').split(',').map(Number);
 /** What is quicker than a frame or two tells of no growth. */
@@ -10,11 +10,6 @@ const FEWEST_MS = 5;
 
 /** An act that takes longer than this is taken for one that never ends. */
 const MOST_MS = 60_000;
-
-const tell = (line: string): void => {
-  console.log(line);
-  appendFileSync('.cache/bench.txt', `${line}\n`);
-};
 
 /** A condition that is looked at in the page at each frame. */
 type Awaited = { selector: string; says: string; not?: boolean };
@@ -25,11 +20,12 @@ const begin = (page: Page, awaited: Awaited): Promise<void> =>
   page.evaluate(({ selector, says, not }) => {
     const watch: Watch = { begun: 0, met: 0, long: [] };
     (window as unknown as { watch: Watch }).watch = watch;
-    const hear = (): void => {
-      watch.begun = performance.now();
-    };
+    const acts = new AbortController();
     for (const name of ['keydown', 'click', 'input']) {
-      window.addEventListener(name, hear, { capture: true });
+      const hear = (): void => {
+        watch.begun = performance.now();
+      };
+      window.addEventListener(name, hear, { capture: true, signal: acts.signal });
     }
     const tasks = new PerformanceObserver((list) =>
       list.getEntries().forEach((entry) => watch.long.push(Math.round(entry.duration))),
@@ -43,9 +39,7 @@ const begin = (page: Page, awaited: Awaited): Promise<void> =>
         return;
       }
       watch.met = performance.now();
-      for (const name of ['keydown', 'click', 'input']) {
-        window.removeEventListener(name, hear, { capture: true });
-      }
+      acts.abort();
       setTimeout(() => tasks.disconnect(), 500);
     };
     requestAnimationFrame(look);
@@ -81,12 +75,10 @@ async function changeMany(page: Page, act: string): Promise<void> {
   await page.getByRole('option', { name: act, exact: true }).click();
 }
 
-async function inTheBank(page: Page, size: number): Promise<Map<string, Timed>> {
-  const times = new Map<string, Timed>();
-  const add = async (name: string, act: () => Promise<void>, awaited: Awaited): Promise<void> => {
-    times.set(name, await timed(page, act, awaited));
-  };
-  const whole = `^${size} questions`;
+/** Times an act and keeps it under its name. */
+type Add = (name: string, act: () => Promise<void>, awaited: Awaited) => Promise<void>;
+
+async function inTheBank(page: Page, size: number, add: Add): Promise<void> {
   await add('filter by kind', () => choose(page, 'Kind', 'card'), {
     selector: 'main',
     says: `\\d of ${size}`,
@@ -97,7 +89,7 @@ async function inTheBank(page: Page, size: number): Promise<Map<string, Timed>> 
     says: `\\d of ${size}`,
   });
   await search(page).fill('');
-  await expect(page.locator(FACTS)).toHaveText(new RegExp(whole));
+  await expect(page.locator(FACTS)).toHaveText(new RegExp(`^${size} questions`));
   const heading = page
     .getByRole('columnheader')
     .filter({ hasText: 'Question' })
@@ -149,35 +141,26 @@ async function inTheBank(page: Page, size: number): Promise<Map<string, Timed>> 
     says: 'paddle',
   });
   await expect(page.getByTestId('save')).toHaveText(/^Saved/, { timeout: 120_000 });
-  return times;
 }
 
-async function elsewhere(page: Page): Promise<Map<string, Timed>> {
-  const times = new Map<string, Timed>();
-  times.set(
-    'to another place',
-    await timed(page, () => go(page, '/sets'), { selector: 'main h1', says: 'No set yet' }),
-  );
+async function elsewhere(page: Page, add: Add): Promise<void> {
+  await add('to another place', () => go(page, '/sets'), {
+    selector: 'main h1',
+    says: 'No set yet',
+  });
   await page.getByRole('button', { name: 'New set' }).click();
   await page.getByText('By a plan').click();
   await page.getByRole('button', { name: 'A line for each category' }).click();
   const draw = page.getByRole('button', { name: /^Draw \d+ questions?/ });
   await expect(draw).toBeVisible();
-  times.set(
-    'draw by a plan',
-    await timed(page, () => draw.click(), {
-      selector: '[data-testid="facts-of-set"]',
-      says: '[1-9]\\d* questions?',
-    }),
-  );
-  times.set(
-    'back to the bank',
-    await timed(page, () => go(page, '/bank'), {
-      selector: `#cell-0-${COLUMN.stem}`,
-      says: '.',
-    }),
-  );
-  return times;
+  await add('draw by a plan', () => draw.click(), {
+    selector: '[data-testid="facts-of-set"]',
+    says: '[1-9]\\d* questions?',
+  });
+  await add('back to the bank', () => go(page, '/bank'), {
+    selector: `#cell-0-${COLUMN.stem}`,
+    says: '.',
+  });
 }
 
 /** The exponent by which a time grows with the size: the slope of a straight line through their logarithms. */
@@ -206,10 +189,12 @@ test('acts at every size', async ({ browser, baseURL }) => {
     });
     const painted = await page.evaluate(() => performance.now());
     await page.waitForTimeout(1500);
-    const times = await inTheBank(page, size);
-    for (const [name, time] of await elsewhere(page)) {
-      times.set(name, time);
-    }
+    const times = new Map<string, Timed>();
+    const add: Add = async (name, act, awaited) => {
+      times.set(name, await timed(page, act, awaited));
+    };
+    await inTheBank(page, size, add);
+    await elsewhere(page, add);
     times.set('open, all counted', { time: painted, longest: 0 });
     const session = await context.newCDPSession(page);
     await session.send('HeapProfiler.collectGarbage');

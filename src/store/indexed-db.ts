@@ -77,7 +77,7 @@ async function write(db: Db, bank: string, change: Write, aside: SetAside): Prom
     if (change.journal) {
       writeJournal(tx, bank, change.journal, aside);
     }
-    aside.pictures.forEach((href, digest) => send(tx.objectStore('pictures').put(href, digest)));
+    aside.digests.forEach((digest, href) => send(tx.objectStore('pictures').put(href, digest)));
     await done;
     return written;
   } catch (error) {

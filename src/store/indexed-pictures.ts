@@ -1,19 +1,11 @@
 // The pictures of the browser's database: fetched once each, put back into what is read, and let go when nothing shows them.
 import type { Db } from './connection';
-import {
-  PutBack,
-  shownBy,
-  shownInSide,
-  type Pictures,
-  type SetAside,
-  type Shows,
-} from './pictures';
+import { PutBack, shownBy, shownInSide, type SetAside, type Shows } from './pictures';
 import type { Conflict, Written } from './port';
 
 export class Gallery {
   /** Those that were read or written here, so that all questions that show one share its text. */
-  private readonly known: Pictures = new Map();
-  private readonly lookup = (digest: string): string | undefined => this.known.get(digest);
+  private readonly known = new Map<string, string>();
 
   /** How to put pictures back into these entries. */
   async for(db: Db, entries: readonly Shows[]): Promise<PutBack> {
@@ -25,12 +17,12 @@ export class Gallery {
         this.known.set(missing[index]!, href);
       }
     }
-    return new PutBack(this.lookup);
+    return new PutBack((digest) => this.known.get(digest));
   }
 
   /** What was written, with its pictures back in it. */
   async hang(db: Db, written: Written, aside: SetAside): Promise<Written> {
-    aside.pictures.forEach((href, digest) => this.known.set(digest, href));
+    aside.digests.forEach((digest, href) => this.known.set(digest, href));
     const back = await this.for(db, [
       ...written.items.map(({ item }) => shownBy(item)),
       ...written.conflicts.flatMap(({ mine, theirs }) => [shownInSide(mine), shownInSide(theirs)]),

@@ -54,7 +54,7 @@ async function movePictures(upgrade: Upgrade): Promise<void> {
     }
     entry = await entry.continue();
   }
-  for (const [digest, href] of aside.pictures) {
+  for (const [href, digest] of aside.digests) {
     await upgrade.objectStore('pictures').put(href, digest);
   }
 }

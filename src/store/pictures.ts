@@ -4,10 +4,6 @@ import { bytesToHex, utf8ToBytes } from '@noble/hashes/utils.js';
 import type { Item, ItemStep, Step } from '../core/model';
 import { holdsPicture } from '../core/shared/picture-list';
 
-/** Pictures by their digests; an address is kept as the text that it is in the question. */
-export type Pictures = Map<string, string>;
-/** Says what picture has a digest; undefined where the store has none. */
-export type Lookup = (digest: string) => string | undefined;
 type Change = (href: string) => string;
 
 const NAME = /^picture:([0-9a-f]{64})$/;
@@ -65,19 +61,15 @@ const mapSide = (value: unknown, change: Change): unknown =>
 
 /** Takes pictures out of what is about to be written, and remembers them. */
 export class SetAside {
-  readonly pictures: Pictures = new Map();
-  private readonly names = new Map<string, string>();
+  /** The digests of those taken out, by their addresses as they stand in questions. */
+  readonly digests = new Map<string, string>();
 
   private readonly change: Change = (href) => {
     if (!holdsPicture(href)) {
       return href;
     }
-    let digest = this.names.get(href);
-    if (!digest) {
-      digest = bytesToHex(sha256(utf8ToBytes(href)));
-      this.names.set(href, digest);
-      this.pictures.set(digest, href);
-    }
+    const digest = this.digests.get(href) ?? bytesToHex(sha256(utf8ToBytes(href)));
+    this.digests.set(href, digest);
     return `picture:${digest}`;
   };
 
@@ -90,7 +82,8 @@ export class SetAside {
 export class PutBack {
   private readonly change: Change;
 
-  constructor(lookup: Lookup) {
+  /** `lookup` says what picture has a digest; undefined where the store has none. */
+  constructor(lookup: (digest: string) => string | undefined) {
     this.change = (href) => {
       const digest = NAME.exec(href)?.[1];
       return (digest && lookup(digest)) ?? href;

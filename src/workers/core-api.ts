@@ -8,6 +8,7 @@ import type {
   Item,
   KeptLayout,
   Layout,
+  Plan,
   Surroundings,
 } from '../core/model';
 import {
@@ -36,7 +37,7 @@ import {
 } from '../core/pipeline';
 import { nearlyAlikeIn } from '../core/banks';
 import { craftOf } from '../core/craft';
-import { drawByPlan } from '../core/sets';
+import { drawByPlan, type Drawn } from '../core/sets';
 import { Bench, type Progress } from './bench';
 import { Mirror } from './mirror';
 import type { CoreWorker, FillAnswer, FindingsAnswer, LearnAnswer } from './protocol';
@@ -188,6 +189,18 @@ const fileCalls = (surroundings: Surroundings): Pick<CoreWorker, 'isBlank' | 'pi
     (await import('../core/pipeline/blank-or-source')).isBlank({ name, bytes }, surroundings),
 });
 
+const draw = (
+  items: Item[],
+  plan: Plan,
+  held: readonly string[],
+  usedLately: readonly string[],
+): Drawn =>
+  drawByPlan(items, plan, {
+    held,
+    usedLately: new Set(usedLately),
+    areAlike: nearlyAlikeIn(items),
+  });
+
 /** The calls of a worker; `progress` is told how far a long one is. */
 export function coreApi(surroundings: Surroundings, progress: Progress): CoreWorker {
   const mirror = new Mirror();
@@ -196,12 +209,7 @@ export function coreApi(surroundings: Surroundings, progress: Progress): CoreWor
     mirror: (items, removed, clear = false) => mirror.take(items, removed, clear),
     check: (version, layouts, ids, craftOff) => check(mirror, { version, layouts, ids, craftOff }),
     doubles: () => mirror.doubles(progress),
-    draw: (plan, held, usedLately) =>
-      drawByPlan(mirror.all(), plan, {
-        held,
-        usedLately: new Set(usedLately),
-        areAlike: nearlyAlikeIn(mirror.all()),
-      }),
+    draw: (plan, held, usedLately) => draw(mirror.all(), plan, held, usedLately),
     gather: bench.gather,
     survey: bench.survey,
     ...fileCalls(surroundings),

@@ -105,9 +105,9 @@ class Filling {
     );
   }
 
-  /** Takes a question where a line wants it and none that is nearly alike is chosen; whether it did. */
+  /** Takes a question that is wanted where a line has or makes room for it; whether it did. */
   take(id: string): boolean {
-    return this.wants(id) && this.place(id, new Set());
+    return this.place(id, new Set());
   }
 
   get isFull(): boolean {
@@ -138,7 +138,7 @@ type Trial = {
 function fillFrom(filling: Filling, { held, others, costs }: Trial, most: PlanMost): boolean {
   const purse = new Purse(most);
   held.forEach((id) => {
-    if (filling.take(id)) {
+    if (filling.wants(id) && filling.take(id)) {
       purse.spend(costs.get(id)!);
     }
   });

@@ -1,5 +1,6 @@
 // What columns show only together: two that are ticked in turn, a right answer that stands in none of the choices, places in order.
 import { alike } from '../shared/normalise';
+import { findInnerSeparator, splitCell } from '../shared/table/separators';
 import { verdictOf, verdictPair } from '../shared/vocabulary/verdicts';
 import { filledOf, isRepeated, says, TICK } from './column-words';
 import type { ColumnView, Meaning, TableView } from './contract';
@@ -126,23 +127,23 @@ function counted({ columns }: TableView): readonly ColumnView[] {
   return numbers[0] === 1 && anew + goOn === numbers.length && goOn >= anew ? [first] : [];
 }
 
-const LIST_SIGNS = [';', '|', '\n', ' / ', ','];
 const FEWEST_LISTED = 4;
 const DISTINCT = 0.5;
 
-/** The parts of a cell's list, alike in case and blanks. */
-const partsOf = (text: string, sign: string): string[] =>
-  text
-    .split(sign)
-    .map((part) => alike(part))
-    .filter(Boolean);
+/** The parts of each cell of a column, alike in case and blanks; undefined where its cells hold no lists. */
+function listsIn({ texts }: ColumnView): string[][] | undefined {
+  const separator = findInnerSeparator(texts);
+  const lists = texts.map((text) => splitCell(text, separator).map(alike));
+  const isList = (parts: readonly string[]): boolean => parts.length !== 1;
+  return lists.some((parts) => parts.length > 1) && lists.every(isList) ? lists : undefined;
+}
 
 /** Whether a column's cells are each one part of a list in another's, not always the first: what is right among what is to be chosen. */
-function namesOneOf(key: ColumnView, list: ColumnView, sign: string): boolean {
-  const rows = key.texts
-    .map((text, row) => ({ own: alike(text), parts: partsOf(list.texts[row] ?? '', sign) }))
+function namesOneOf({ texts }: ColumnView, lists: readonly string[][]): boolean {
+  const rows = texts
+    .map((text, row) => ({ own: alike(text), parts: lists[row]! }))
     .filter(({ own, parts }) => own || parts.length > 0);
-  const places = rows.map(({ own, parts }) => (parts.length > 1 ? parts.indexOf(own) : -1));
+  const places = rows.map(({ own, parts }) => parts.indexOf(own));
   return (
     rows.length >= FEWEST_LISTED &&
     places.every((place) => place >= 0) &&
@@ -158,12 +159,10 @@ const maySay = (column: ColumnView, ...meanings: Meaning[]): boolean =>
 /** The options that stand in one cell, beside a column that holds the right one's text. */
 function keyOfLists({ columns }: TableView): { key: ColumnView; list: ColumnView } | undefined {
   for (const list of columns.filter((column) => maySay(column, 'options'))) {
-    const key = columns.find(
-      (column) =>
-        column !== list &&
-        maySay(column, 'key', 'right') &&
-        LIST_SIGNS.some((sign) => namesOneOf(column, list, sign)),
-    );
+    const lists = listsIn(list);
+    const key =
+      lists &&
+      columns.find((column) => maySay(column, 'key', 'right') && namesOneOf(column, lists));
     if (key) {
       return { key, list };
     }

@@ -3,6 +3,7 @@ import type { BankInfo, Item, KeptLayout, QuestionSet, RecordStep } from '../../
 import { recordChange, stepBetween } from '../../core/shared/steps';
 import type { Write } from '../../store/port';
 import { core } from '../../workers/client';
+import { recordsAdded } from './bank/lists';
 import { bankState, doStep, theBank, theStore } from './bank';
 
 export const DEMO: BankInfo = { id: 'demo', name: 'Lock keepers, autumn intake', madeAt: '' };
@@ -35,7 +36,7 @@ export async function demoFile(name: string): Promise<Uint8Array> {
 }
 
 type DemoBank = { items: Item[]; sets?: QuestionSet[] };
-type Demo = Required<DemoBank> & { layouts: KeptLayout[]; blanks: Map<string, Uint8Array> };
+type Demo = { items: Item[]; records: RecordStep[]; blanks: Map<string, Uint8Array> };
 
 /** The demo as it ships, its blanks learned anew. */
 async function readDemo(): Promise<Demo> {
@@ -57,13 +58,12 @@ async function readDemo(): Promise<Demo> {
       blanks.set(kept.layout.blank.digest, bytes);
     }
   }
-  return { items, sets, layouts, blanks };
+  return {
+    items,
+    blanks,
+    records: recordsAdded({ layouts, sets, sources: [], receipts: [], sittings: [] }),
+  };
 }
-
-const recordsOf = (sets: QuestionSet[], layouts: KeptLayout[]): RecordStep[] => [
-  ...layouts.flatMap((kept) => recordChange('layouts', undefined, kept)),
-  ...sets.flatMap((set) => recordChange('sets', undefined, set)),
-];
 
 /** Runs alone among all tabs, where the browser knows how. */
 function alone<Result>(name: string, work: () => Promise<Result>): Promise<Result> {
@@ -83,11 +83,11 @@ export async function seedDemo(): Promise<void> {
     if (await isKnown()) {
       return;
     }
-    const { items, sets, layouts, blanks } = await readDemo();
+    const { items, records, blanks } = await readDemo();
     const write: Write = {
       info: { ...DEMO, madeAt: new Date().toISOString() },
       items: items.map((item, index) => ({ id: item.id, is: 'added', order: index + 1, item })),
-      records: recordsOf(sets, layouts),
+      records,
       blanks,
     };
     await theStore().write(DEMO.id, write);
@@ -96,19 +96,19 @@ export async function seedDemo(): Promise<void> {
 
 /** Puts the open demo back to how it ships, in one step that undo takes back. */
 export async function putDemoBack(): Promise<void> {
-  const { items, sets, layouts, blanks } = await readDemo();
+  const { items, records, blanks } = await readDemo();
   for (const [digest, bytes] of blanks) {
     await theStore().saveBlank(digest, bytes);
   }
-  const known = bankState();
+  const { layouts, sources, sets } = bankState();
   const step = stepBetween('Put the demo back', theBank().entries(), items);
   await doStep({
     ...step,
     records: [
-      ...known.layouts.flatMap((kept) => recordChange('layouts', kept, undefined)),
-      ...known.sources.flatMap((source) => recordChange('sources', source, undefined)),
-      ...known.sets.flatMap((set) => recordChange('sets', set, undefined)),
-      ...recordsOf(sets, layouts),
+      ...layouts.flatMap((kept) => recordChange('layouts', kept, undefined)),
+      ...sources.flatMap((source) => recordChange('sources', source, undefined)),
+      ...sets.flatMap((set) => recordChange('sets', set, undefined)),
+      ...records,
     ],
   });
 }

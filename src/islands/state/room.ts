@@ -14,7 +14,7 @@ export async function roomTaken(): Promise<Room> {
   const parts = [...questions, ...recordsAdded(bank.state)].map((one) => JSON.stringify(one));
   const { usage, quota } = (await navigator.storage?.estimate?.().catch(() => undefined)) ?? {};
   return {
-    bank: new Blob([...parts, ...aside.pictures.values()]).size,
+    bank: new Blob([...parts, ...aside.digests.keys()]).size,
     ...(usage === undefined ? {} : { used: usage }),
     ...(quota === undefined ? {} : { given: quota }),
   };
