@@ -2,7 +2,7 @@
 import { beforeAll, describe, expect, it } from 'vitest';
 import { fill, gatherSource, learnBlank, STARTERS } from '.';
 import { HOSTILE, RUN_SIGNS } from '../../../tests/hostile';
-import { counter, item, surroundings } from '../../../tests/make';
+import { counter, demo, item, surroundings } from '../../../tests/make';
 import { spent, yardstick } from '../../../tests/processor-time';
 
 /**
@@ -43,6 +43,18 @@ describe('hostile input', () => {
       ).toBeLessThan(limit);
     }
   });
+});
+
+it('one question whose text goes on over thousands of lines', async () => {
+  // Damaged data, read as typed questions: one label, and all that follows belongs to it.
+  const lines = new TextDecoder().decode(demo('bank.json')).split('\n').slice(0, 6000);
+  const text = lines.with(232, '      &   },').join('\n');
+  const source = { name: 'a.txt', bytes: new TextEncoder().encode(text) };
+  const took = await spent(async () => {
+    const { items } = await gatherSource(source, { as: 'questions' }, { id: counter() });
+    expect(items).toHaveLength(1);
+  });
+  expect(took).toBeLessThan(limit);
 });
 
 describe('long runs of one sign', () => {

@@ -20,7 +20,7 @@ function takesOption(line: TypedLine, found: Collected, names: Names): boolean {
 
 /** Whether a label alone stands for a question, whose text comes below. */
 const isEmpty = ({ stem, options }: Draft): boolean =>
-  !options.length && plainOfPieces(stem) === '';
+  !options.length && stem.every((piece) => plainOfPieces([piece]) === '');
 
 /** Takes a line as the text of the question whose label stands alone above it: 'Question 1 / Stem: …'. */
 function takesStem(line: TypedLine, found: Collected, names: Names): boolean {

@@ -1,12 +1,14 @@
 // The JSON in a text: without the talk around it, and without an object that breaks off at its end.
 
-/** JSON of a text; `torn` is what is left of an object that breaks off, `line` the line where it begins, from 1. */
-export type JsonPart = { json: string; torn?: { text: string; line: number } };
+/** What is left of an object that breaks off, and the line where it begins, from 1. */
+export type Torn = { text: string; line: number };
+/** JSON of a text, and what breaks off at its end. */
+export type JsonPart = { json: string; torn?: Torn };
 
 /** A list of objects, or an object, at the beginning of a line. */
 const BEGINS = /^[ \t]*(?:\[\s*\{|\{\s*["'\p{L}])/mu;
 /** Below this share of its text, JSON is something that the text speaks of. */
-const LEAST_SHARE = 0.5;
+export const LEAST_SHARE = 0.5;
 
 type Ends = {
   /** Where the first value ends; undefined where it does not. */
@@ -42,7 +44,8 @@ function follow(text: string): Ends {
   return { end: undefined, openObject: inList?.at };
 }
 
-const lineAt = (text: string, at: number): number => text.slice(0, at).split('\n').length;
+/** The line of a place in a text, from 1. */
+export const lineAt = (text: string, at: number): number => text.slice(0, at).split('\n').length;
 
 /** The JSON of a text; undefined where none begins, or it is but a small part of the text. */
 export function jsonPart(source: string): JsonPart | undefined {

@@ -1,17 +1,15 @@
 // Questions as JSON or YAML: a list of objects, or an object that holds one. Each key becomes a heading, so that roles are
 // guessed as for any other table.
-import { jsonrepair } from 'jsonrepair';
 import { parse } from 'yaml';
 import { CAPS } from '../contract';
 import type { Sheet } from '../../model';
-import { defined } from '../../shared/defined';
 import { bareWords } from '../../shared/normalise';
 import { wholly } from '../../shared/vocabulary/phrases';
-import { jsonPart, type JsonPart } from './json-part';
+import { MOST_MENDED, readJson, tried, type Damage } from './json-value';
 
 type Json = null | boolean | number | string | Json[] | { [key: string]: Json };
-/** Records as a sheet; `torn` where the last of them breaks off and was left out. */
-export type JsonTable = Pick<Sheet, 'name' | 'rows'> & Pick<JsonPart, 'torn'>;
+/** Records as a sheet, and what was damaged in their text. */
+export type JsonTable = Pick<Sheet, 'name' | 'rows'> & Damage;
 /** Keys that hold the options of a question. */
 const OPTIONS = wholly({
   en: ['options?', 'choices?', 'answers?', 'alternatives?', 'replies', 'responses?'],
@@ -146,32 +144,14 @@ function recordCells(record: { [key: string]: Json }): [string, string][] {
   });
 }
 
-/** Torn JSON is small: it was pasted. Mending a large text takes longer than it is worth. */
-const MOST_REPAIRED = 1_000_000;
-
-function tried(read: () => unknown): Json | undefined {
-  try {
-    return read() as Json | undefined;
-  } catch {
-    return undefined;
-  }
-}
-
-const strictJson = (text: string): Json | undefined => tried(() => JSON.parse(text));
-
-/** JSON as it is written, or as it was meant: with a comma too many, single quotes, comments, a torn end. */
-const parsedJson = (text: string): Json | undefined =>
-  strictJson(text) ??
-  (text.length > MOST_REPAIRED ? undefined : tried(() => JSON.parse(jsonrepair(text))));
-
 /** A list, or a key above one, at the beginning of the text. */
 const YAML =
   /^\s*(?:---\s*\n)?(?:\s*#.*\n)*\s*(?:["']?[\p{L}_ -]{1,40}["']?:\s*\n\s*)?-\s+["']?[\p{L}_ -]{1,40}["']?:\s/u;
 
 /** A value in YAML; long texts and those with references to other places are not looked at. */
 const parsedYaml = (text: string): Json | undefined =>
-  YAML.test(text.slice(0, 2000)) && text.length <= MOST_REPAIRED
-    ? tried(() => parse(text, { maxAliasCount: 0, schema: 'failsafe' }))
+  YAML.test(text.slice(0, 2000)) && text.length <= MOST_MENDED
+    ? (tried(() => parse(text, { maxAliasCount: 0, schema: 'failsafe' })) as Json | undefined)
     : undefined;
 
 type Cells = [heading: string, text: string][];
@@ -195,13 +175,13 @@ function cellsOf(
 
 /** The records of a JSON text as a sheet; undefined where it is no JSON or holds no list of objects. */
 export function readJsonTable(name: string, source: string): JsonTable | undefined {
-  const text = source.trim().replace(/^\ufeff/, '');
-  const whole: JsonPart | undefined = /^[[{]/.test(text) ? { json: text } : undefined;
-  const value = whole && strictJson(whole.json);
-  const part = value === undefined ? jsonPart(text) : whole;
-  const read = value ?? (part && parsedJson(part.json));
-  const table = read === undefined ? undefined : tableOf(name, read);
-  return table && defined({ ...table, torn: part?.torn });
+  const readings = readJson(source.replace(/^\ufeff/, '').trimEnd());
+  const tables = readings.flatMap(({ value, ...damage }) => {
+    const table = tableOf(name, value as Json);
+    return table ? [{ ...table, ...damage }] : [];
+  });
+  // The first of those that read most.
+  return tables.sort((a, b) => b.rows.length - a.rows.length)[0];
 }
 
 /** The records of a YAML text as a sheet; undefined where it is no YAML or holds no list of objects. */

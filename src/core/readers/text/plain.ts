@@ -6,6 +6,7 @@ import { count, quoted } from '../../shared/plain';
 import { asDocument, asTable, findingsOf, textTable } from '../opened';
 import { readBarTable } from './blocks';
 import { readJsonTable, readYamlTable } from './json';
+import type { Torn } from './json-part';
 import { readTextDocument } from './reader';
 import { shapeOf } from './shape';
 import { readTerms } from './terms';
@@ -54,16 +55,29 @@ function openRecords(name: string, source: string, firstLine: number): Opened | 
   if (!read) {
     return undefined;
   }
-  const { torn, ...sheet } = read;
+  const { torn = [], mended = [], ...sheet } = read;
   const opened = textTable(name, 'json', sheet);
-  if (torn) {
-    const line = torn.line + firstLine - 1;
-    findingsOf(opened).push({
-      rule: 'object-torn',
-      level: 'warn',
-      where: { file: name, line },
-      message: `What begins in line ${line} breaks off: ${quoted(torn.text)}. It was left out; the ${count(sheet.rows.length - 1, 'object')} before it were read whole.`,
-    });
+  const tell = (rule: string, about: Torn, sentence: (begins: string) => string): void => {
+    const line = about.line + firstLine - 1;
+    const message = sentence(`What begins in line ${line}`);
+    findingsOf(opened).push({ rule, level: 'warn', where: { file: name, line }, message });
+  };
+  const whole = count(sheet.rows.length - 1, 'object');
+  for (const one of torn) {
+    tell(
+      'object-torn',
+      one,
+      (begins) =>
+        `${begins} breaks off: ${quoted(one.text)}. It was left out; read whole: ${whole}.`,
+    );
+  }
+  for (const one of mended) {
+    tell(
+      'object-mended',
+      one,
+      (begins) =>
+        `${begins} is damaged: ${quoted(one.text)}. It was read as it seems to be meant; compare the question with your source.`,
+    );
   }
   return opened;
 }

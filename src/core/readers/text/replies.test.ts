@@ -48,6 +48,43 @@ describe('objects in a reply', () => {
     );
   });
 
+  it.each([
+    [
+      'a bracket too many',
+      (text: string) => text.replace('"question":"What is 5', ']"question":"What is 5'),
+    ],
+    ['a quote that is lost', (text: string) => text.replace('"What is 5', 'What is 5')],
+    ['a piece that is lost', (text: string) => text.replace('options":["a 5","b 5"],', '')],
+    [
+      'a list that ends too early',
+      (text: string) => text.replace('b 5"],"answer":"b 5"},', 'b 5"]]'),
+    ],
+  ])(
+    'damaged in the middle by %s: all others are read, and the place is told',
+    async (_, damage) => {
+      const objects = Array.from(
+        { length: 12 },
+        (_one, n) => `{"question":"What is ${n}?","options":["a ${n}","b ${n}"],"answer":"b ${n}"}`,
+      );
+      const text = damage(`{"title":"Numbers","questions":[\n${objects.join(',\n')}\n]}`);
+      const { items, findings } = await gathered(text);
+      const others = [0, 1, 2, 3, 4, 6, 7, 8, 9, 10, 11].map((n) => `What is ${n}?`);
+      expect(items.map(({ stem }) => stem.plain)).toEqual(expect.arrayContaining(others));
+      for (const one of items.filter(({ stem }) => stem.plain !== 'What is 5?')) {
+        expect(brief(one)).toMatch(/^choice-one: What is (\d+)\? \[a \1 \/ \*b \1\]$/);
+      }
+      expect(findings).toContainEqual(
+        expect.objectContaining({
+          rule: expect.stringMatching(/^object-(?:torn|mended)$/) as string,
+          level: 'warn',
+          where: { file: 'reply.txt', line: 7 },
+        }),
+      );
+      // The frame around the list is not taken for one that is torn.
+      expect(findings.filter(({ rule }) => rule.startsWith('object-'))).toHaveLength(1);
+    },
+  );
+
   it('are but a part of a text that speaks of them', () => {
     expect(jsonPart(`[${FLOATS}]`)?.torn).toBeUndefined();
     expect(jsonPart(`{"a":1}\n${'What does the line above say? '.repeat(5)}`)).toBeUndefined();
