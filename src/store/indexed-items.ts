@@ -93,8 +93,24 @@ async function placed(tx: Writing, bank: string, steps: readonly ItemStep[]): Pr
   });
 }
 
-/** After so many writes the page may draw; the transaction lives on, since it is asked for the next. */
+/** After so many reads or writes the page may draw; the transaction lives on, since it is asked for the next. */
 const AT_ONCE = 100;
+
+/** The questions of these steps as they are kept. */
+async function storedOf(
+  tx: Writing,
+  bank: string,
+  steps: readonly ItemStep[],
+): Promise<Map<string, StoredItem>> {
+  const store = tx.objectStore('items');
+  const stored = new Map<string, StoredItem>();
+  for (let from = 0; from < steps.length; from += AT_ONCE) {
+    const some = steps.slice(from, from + AT_ONCE);
+    const found = await Promise.all(some.map(({ id }) => store.get([bank, id])));
+    found.forEach((one) => one && stored.set(one.id, bare(one)));
+  }
+  return stored;
+}
 
 /** Writes the questions of a step, and says what became of them. */
 export async function writeItems(
@@ -103,8 +119,7 @@ export async function writeItems(
   steps: readonly ItemStep[],
 ): Promise<Written> {
   const store = tx.objectStore('items');
-  const found = await Promise.all(steps.map(({ id }) => store.get([bank, id])));
-  const stored = new Map(found.flatMap((one) => (one ? [[one.id, bare(one)] as const] : [])));
+  const stored = await storedOf(tx, bank, steps);
   const written: Written = { items: [], gone: [], conflicts: [] };
   const fresh = steps.filter(({ id }) => !stored.has(id));
   const places = new Map((await placed(tx, bank, fresh)).map((step) => [step.id, step]));

@@ -23,16 +23,27 @@ const LEVELS = [
   { value: 'note', label: 'with notes' },
 ];
 
+const wordsByItem = new WeakMap<Item, readonly string[]>();
+
+/** The words for a question's category and tags, made once for each state of it: a change leaves most questions as they are. */
+function ownWords(item: Item): readonly string[] {
+  const known = wordsByItem.get(item);
+  if (known) {
+    return known;
+  }
+  const category = item.category?.length ? [item.category.join(' > ')] : [];
+  const words = [...category, ...(item.tags ?? []).map(tagText)];
+  wordsByItem.set(item, words);
+  return words;
+}
+
 /** The kinds and tags of these questions, gone through once: a large bank has few of either. */
 function wordsOf(items: readonly Item[]): { kinds: Kind[]; tags: string[] } {
   const kinds = new Set<Kind>();
   const words = new Set<string>();
-  for (const { kind, category, tags } of items) {
-    kinds.add(kind);
-    if (category?.length) {
-      words.add(category.join(' > '));
-    }
-    tags?.forEach((tag) => words.add(tagText(tag)));
+  for (const item of items) {
+    kinds.add(item.kind);
+    ownWords(item).forEach((word) => words.add(word));
   }
   return { kinds: [...kinds], tags: [...words].sort().slice(0, MOST_TAGS) };
 }
