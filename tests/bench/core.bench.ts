@@ -3,6 +3,8 @@ import { appendFileSync, mkdirSync, writeFileSync } from 'node:fs';
 import Papa from 'papaparse';
 import { describe, expect, it } from 'vitest';
 import { read as readBook, write as writeBook, utils } from '@e965/xlsx';
+import { DoublesIndex } from '../../src/core/banks';
+import { craftOf } from '../../src/core/craft';
 import type { Item, Layout } from '../../src/core/model';
 import {
   checkAll,
@@ -204,6 +206,30 @@ describe('10,000 questions', () => {
     expect((await readBackFile({ name: 'x.xlsx', bytes }, layout!)).items).toHaveLength(
       rows.length,
     );
+  });
+});
+
+describe('care of a bank', () => {
+  it('the checks of the craft', async () => {
+    tell(
+      'craft checks of 10,000 (goal at most 1500 ms)',
+      await median(() => bank.forEach((one) => craftOf(one))),
+    );
+  });
+  it('near-doubles', async () => {
+    let index = new DoublesIndex();
+    const build = (): void => {
+      index = new DoublesIndex();
+      bank.forEach((one) => index.put(one));
+    };
+    tell('near-doubles of 10,000 (goal at most 5000 ms)', await median(build));
+    const [first] = bank;
+    tell(
+      'again after one edit (goal at most 50 ms)',
+      await median(() => index.put({ ...first!, stem: { plain: `${first!.stem.plain} Really?` } })),
+    );
+    expect(index.size).toBe(bank.length);
+    tell('all of their pairs', await median(() => index.pairs()));
   });
 });
 

@@ -88,13 +88,15 @@ const bandsOf = (signature: Uint32Array): string[] =>
     (_, band) => `${band}:${signature.subarray(band * ROWS, (band + 1) * ROWS).join()}`,
   );
 
-type Entry = { shingles: Uint32Array; bands: string[] };
+/** `seenBy` says which put looked at it last, since two questions may share several bands. */
+type Entry = { id: string; shingles: Uint32Array; bands: string[]; seenBy: number };
 
 /** An index of questions that finds those nearly alike; kept up to date question by question. */
 export class DoublesIndex {
   private readonly entries = new Map<string, Entry>();
-  private readonly buckets = new Map<string, Set<string>>();
+  private readonly buckets = new Map<string, Entry[]>();
   private readonly likes = new Map<string, Map<string, number>>();
+  private puts = 0;
 
   constructor(private readonly least = NEARLY_ALIKE) {}
 
@@ -103,10 +105,11 @@ export class DoublesIndex {
   }
 
   remove(id: string): void {
-    this.entries.get(id)?.bands.forEach((band) => {
-      const bucket = this.buckets.get(band);
-      bucket?.delete(id);
-      if (bucket?.size === 0) {
+    const entry = this.entries.get(id);
+    entry?.bands.forEach((band) => {
+      const bucket = this.buckets.get(band)!;
+      bucket.splice(bucket.indexOf(entry), 1);
+      if (!bucket.length) {
         this.buckets.delete(band);
       }
     });
@@ -122,22 +125,34 @@ export class DoublesIndex {
     if (!shingles.length) {
       return;
     }
-    const bands = bandsOf(signatureOf(shingles));
-    const near = new Set(bands.flatMap((band) => [...(this.buckets.get(band) ?? [])]));
-    for (const other of near) {
-      const likeness = jaccard(shingles, this.entries.get(other)!.shingles);
-      if (likeness >= this.least) {
-        this.join(item.id, other, likeness);
-      }
-    }
-    this.entries.set(item.id, { shingles, bands });
-    for (const band of bands) {
+    const seenBy = ++this.puts;
+    const entry = { id: item.id, shingles, bands: bandsOf(signatureOf(shingles)), seenBy };
+    for (const band of entry.bands) {
       const bucket = this.buckets.get(band);
       if (bucket) {
-        bucket.add(item.id);
+        for (const other of bucket) {
+          if (other.seenBy !== seenBy) {
+            other.seenBy = seenBy;
+            this.compare(entry, other);
+          }
+        }
+        bucket.push(entry);
       } else {
-        this.buckets.set(band, new Set([item.id]));
+        this.buckets.set(band, [entry]);
       }
+    }
+    this.entries.set(item.id, entry);
+  }
+
+  /** Compares a new entry with one that shares a band with it. */
+  private compare(entry: Entry, other: Entry): void {
+    const [a, b] = [entry.shingles.length, other.shingles.length];
+    if (Math.min(a, b) < this.least * Math.max(a, b)) {
+      return;
+    }
+    const likeness = jaccard(entry.shingles, other.shingles);
+    if (likeness >= this.least) {
+      this.join(entry.id, other.id, likeness);
     }
   }
 
