@@ -128,23 +128,24 @@ export class DoublesIndex {
     const seenBy = ++this.puts;
     const entry = { id: item.id, shingles, bands: bandsOf(signatureOf(shingles)), seenBy };
     for (const band of entry.bands) {
-      const bucket = this.buckets.get(band);
-      if (bucket) {
-        for (const other of bucket) {
-          if (other.seenBy !== seenBy) {
-            other.seenBy = seenBy;
-            this.compare(entry, other);
-          }
-        }
-        bucket.push(entry);
-      } else {
-        this.buckets.set(band, [entry]);
-      }
+      const bucket = this.buckets.get(band) ?? [];
+      this.lookOver(entry, bucket);
+      bucket.push(entry);
+      this.buckets.set(band, bucket);
     }
     this.entries.set(item.id, entry);
   }
 
-  /** Compares a new entry with one that shares a band with it. */
+  /** Compares a new entry with those that share a band with it, each at the first band that they share. */
+  private lookOver(entry: Entry, bucket: readonly Entry[]): void {
+    for (const other of bucket) {
+      if (other.seenBy !== entry.seenBy) {
+        other.seenBy = entry.seenBy;
+        this.compare(entry, other);
+      }
+    }
+  }
+
   private compare(entry: Entry, other: Entry): void {
     const [a, b] = [entry.shingles.length, other.shingles.length];
     if (Math.min(a, b) < this.least * Math.max(a, b)) {
