@@ -1,7 +1,8 @@
 // What the cells of a column speak against, whatever its heading says: references that stand again and again, addresses for names,
 // sentences for numbers, lists for single options.
-import { alike } from '../shared/normalise';
+import { alike, bareWords } from '../shared/normalise';
 import { kindOfWord } from '../shared/vocabulary/kinds';
+import { speaksOf } from '../shared/vocabulary/rule-words';
 import { verdictPair } from '../shared/vocabulary/verdicts';
 import { ONE } from './assign';
 import {
@@ -117,6 +118,16 @@ function against(column: ColumnView): readonly Meaning[] {
   ];
 }
 
+const COUNTED_OFF: readonly Meaning[] = ['ignore', ...NUMBERS];
+
+/** How long a text may be, in a heading and in no sentence that stands beside the table. */
+const saysLength = (heading: string): boolean =>
+  /\d/.test(heading) && !/[.!]\s*$/.test(heading) && speaksOf('characters', bareWords(heading));
+
+/** What a column of a receiver's form is not whose heading says how long its text may be: nobody limits what is not written. */
+const againstLimited = ({ blank }: TableView, { heading }: ColumnView): readonly Meaning[] =>
+  blank && saysLength(heading) ? COUNTED_OFF : [];
+
 /**
  * Who wrote a question: beside addresses a form's names are. A name tells it better than an address does, which then is nothing.
  */
@@ -151,6 +162,7 @@ export function withoutContrary(
     const column = view.columns[index]!;
     const out = [
       ...against(column),
+      ...againstLimited(view, column),
       ...calledElsewhere(view, column),
       ...answeredElsewhere(view, column),
     ];

@@ -1,7 +1,7 @@
 // Each kind of evidence by itself: what it takes to count, and what does not.
 import { describe, expect, it } from 'vitest';
 import type { Region } from '../shared/table/region';
-import { column, region } from '../../../tests/tables';
+import { column, lines, region } from '../../../tests/tables';
 import { filledOf, isRepeated, says } from './column-words';
 import { understandColumns } from './columns';
 import { labelOf, plainHeading } from './heading-words';
@@ -214,5 +214,22 @@ describe('the same headings over and over', () => {
   it('have no titles where one of them has none', () => {
     const untitled = tablesIn(region(text.replace('Birds', '')));
     expect(untitled.map(({ title }) => title)).toEqual([undefined, undefined]);
+  });
+});
+
+describe('how long a text may be', () => {
+  const taken = (heading: string): string =>
+    understandColumns(
+      lines(`Question|A|B|Key|${heading}`, ...Array.from({ length: 2 }, () => '||||')),
+      0,
+      1,
+      {
+        blank: true,
+      },
+    ).at(-1)!.meaning;
+  it('is said of what is to be written, and by sentences beside a table of any', () => {
+    expect(taken('Office – at most 100 characters')).not.toBe('ignore');
+    expect(taken('Office')).toBe('ignore');
+    expect(taken('Questions have 100 characters at most.')).toBe('ignore');
   });
 });

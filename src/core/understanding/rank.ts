@@ -1,10 +1,11 @@
 // Readings of a whole table weighed against one another by what its rows become under each.
-import { letterInLatin } from '../shared/vocabulary/alphabets';
 import { assign, ONE, type Assigned } from './assign';
 import { withBounds } from './bounds';
 import { MEANINGS, roleOfMeaning, type Meaning, type TableView } from './contract';
-import { headingGroup, labelOf, SHARED_BY_ALL, withoutBrackets } from './heading-words';
+import { groupNames } from './heading-groups';
+import { SHARED_BY_ALL } from './heading-words';
 import { grammar } from './grammar';
+import { withLongerRows } from './longer-rows';
 import { withNamers } from './namers';
 import { withPassage } from './passages';
 import { scaled } from './scaled';
@@ -52,62 +53,8 @@ function doubles(meanings: readonly Meaning[]): number {
   return roles.length - new Set(roles).size;
 }
 
-/** Words without the letter that counts their heading, wherever it stands: 'answer c right' is 'answer right'. */
-function withoutLetter(words: string, label: number | undefined): string {
-  const letter = label === undefined ? '' : String.fromCharCode(96 + label);
-  const parts = words.split(' ');
-  return parts.length > 1 ? parts.filter((word) => word !== letter).join(' ') : words;
-}
-
-/** The name of the group that a column's heading belongs to: numbered alike, or word for word the same. */
-function groupName({ heading, group }: TableView['columns'][number]): string {
-  const label = labelOf(heading);
-  const isNumbered = label !== undefined;
-  const words = withoutLetter(headingGroup(heading), label);
-  if (group && (!heading || heading === group)) {
-    return `${group}|merged`;
-  }
-  if (!words) {
-    return group && isNumbered ? `${group}|` : '';
-  }
-  return `${group}|${words}|${isNumbered}`;
-}
-
 /** What stays of the odds that columns of one group are each what a table has one of. */
 const HARDLY = 0.3;
-/** A heading of a number or letter alone, or behind one or two letters that all of them have: 1., B), AA, X3. */
-const BARE = /^\(?(\p{L}{0,2}?)([a-l]|\d{1,2}(?=\D*$))(?:[).:º°]|st|nd|rd|th|er|re|de|te|e)?$/iu;
-/** So many headings that count up beside one another are of one kind. */
-const FEWEST = 3;
-
-/** The names of the groups that columns belong to; headings that are letters or numbers alone and count up side by side are one. */
-function groupNames({ columns }: TableView): string[] {
-  const names = columns.map(groupName);
-  const values = columns.map(({ heading }) => {
-    const own = withoutBrackets(heading).trim().toLowerCase();
-    const [, before = '', bare] = BARE.exec(letterInLatin(own) ?? own) ?? [];
-    if (bare === undefined) {
-      return undefined;
-    }
-    return { before, n: /\d/.test(bare) ? Number(bare) : bare.charCodeAt(0) - 96 };
-  });
-  // A pattern of all columns, F1, F2, tells nothing of any of them.
-  const isOfAll = values.every((one) => one?.before && one.before === values[0]?.before);
-  let from = isOfAll ? values.length : 0;
-  for (let at = 1; !isOfAll && at <= values.length; at++) {
-    const [last, own] = [values[at - 1], values[at]];
-    const goesOn = own !== undefined && own.before === last?.before && own.n === last.n + 1;
-    if (goesOn) {
-      continue;
-    }
-    for (let one = from; at - from >= FEWEST && one < at; one++) {
-      names[one] = `counting from ${from}`;
-    }
-    from = at;
-  }
-  return names;
-}
-
 /** The odds, with columns of one group of headings taken to mean the same. */
 function pooled(view: TableView, odds: readonly (readonly number[])[]): (readonly number[])[] {
   const names = groupNames(view);
@@ -199,7 +146,8 @@ export function rank(
   said: ReadonlyMap<number, Meaning>,
 ): Assigned[] {
   const together = pooled(view, own);
-  const run = withNamedRuns(view, together, assign(together, said));
+  const beside = withNamedRuns(view, together, assign(together, said));
+  const run = withLongerRows(view, beside, assign(beside, said));
   const odds = withNamers(view, run, assign(run, said));
   const base = assign(odds, said);
   const table: Table = { view, odds, said };

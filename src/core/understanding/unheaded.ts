@@ -1,12 +1,12 @@
 // Columns without headings that one of the others names cell by cell, or that stand behind questions: those are options, whatever
 // their short texts look like.
 import type { Assigned } from './assign';
-import { MEANINGS, type Meaning, type TableView } from './contract';
+import type { Meaning, TableView } from './contract';
 import { secondsOf } from '../shared/normalise';
 import { isList } from '../shared/table/separators';
 import { piecesOf } from './heading-words';
 import { readingsOf } from './keys/named';
-import { scaled } from './scaled';
+import { leaning } from './scaled';
 import { rowsOf } from './witness';
 
 /** A single row names anything by chance, and so do two. */
@@ -137,9 +137,6 @@ function offeredRun(view: TableView, base: readonly Assigned[]): Run | undefined
     ? runsOf(view, base).find(({ from, to }) => from === stem + 1 && to - from + 1 >= OFFERED)
     : undefined;
 }
-
-const leaning = (own: readonly number[], meaning: Meaning, p: number): number[] =>
-  scaled(own.map((one, n) => (MEANINGS[n] === meaning ? p : one * (1 - p))));
 
 /** The odds of the columns, with those of a run that another one names, or that follows questions, leaning to options. */
 export function withNamedRuns(

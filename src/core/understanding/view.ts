@@ -64,6 +64,19 @@ function sampledRows(region: Region, headingRow: number | null, first: number): 
 /** In front of the first heading and behind the last stand notes and cells that were moved, unless a column is filled so far. */
 const FILLED_BEYOND = 0.6;
 
+const FEWEST_IN_STEP = 2;
+
+/** Whether a column goes on one that only some rows fill too, in some of those alone: rows of unequal length, and no notes. */
+function isStep(before: ColumnView | undefined, { texts }: ColumnView): boolean {
+  const longer = texts.filter(Boolean).length;
+  return (
+    before?.heading === '' &&
+    longer >= FEWEST_IN_STEP &&
+    before.texts.includes('') &&
+    texts.every((text, row) => !text || Boolean(before.texts[row]))
+  );
+}
+
 /** A heading reaches over a column without one that so many rows fill. */
 const REACHED = 0.5;
 
@@ -72,7 +85,7 @@ function inFilledGroup(headings: readonly string[], filled: readonly boolean[]):
   const groups = headings.map(headingGroup);
   return groups.map((group) => {
     const own = groups.filter((other) => group && other === group).length;
-    const isTelling = own > 1 && own < groups.length * SHARED_BY_ALL;
+    const isTelling = own > 1 && own < groups.filter(Boolean).length * SHARED_BY_ALL;
     return isTelling && groups.some((other, index) => other === group && filled[index]);
   });
 }
@@ -187,9 +200,10 @@ export function viewOf(
   const isHeaded = ({ heading, group }: ColumnView): boolean => heading !== '' || group !== '';
   const first = headingRow === null ? 0 : all.findIndex(isHeaded);
   const last = headingRow === null ? Infinity : all.findLastIndex(({ heading }) => heading !== '');
-  const isBeyond = ({ texts }: ColumnView, index: number): boolean =>
+  const isBeyond = (column: ColumnView, index: number): boolean =>
     (index < first || (index > last && !over[index])) &&
-    texts.filter(Boolean).length < rows.length * FILLED_BEYOND;
+    column.texts.filter(Boolean).length < rows.length * FILLED_BEYOND &&
+    !isStep(all[index - 1], column);
   // In a source with rows a column without a single cell tells nothing and parts its neighbours.
   const isTold = blank || rows.length < 2;
   const columns = all.filter(
