@@ -71,7 +71,7 @@ describe('a column behind the options that only some rows fill', () => {
     const widthOf = (last: readonly string[]): number =>
       viewOf(rows(last), 0, 1, false).columns.length;
     expect(widthOf(['p', 'q'])).toBe(5);
-    expect(widthOf(['p', '', 'q'])).toBe(4);
+    expect(widthOf(['p', '', '', 'q'])).toBe(4);
     expect(widthOf(['p'])).toBe(4);
   });
 });
