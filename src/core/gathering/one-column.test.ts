@@ -26,6 +26,24 @@ it('one answer column beside a tolerance holds letters, numbers, words and true 
     'gap: A {{1}} holds a rope. [bollard]',
   ]);
 });
+it('headings that stand again half-way are no question, whatever case does to their letters', async () => {
+  const { items } = await read(
+    [
+      'Doğru mu, yanlış mı?;;İfade',
+      'Right;;El Teide está en Tenerife.',
+      'Wrong;;Madrid está a la orilla del mar.',
+      'Doğru mu, yanlış mı?;;İfade',
+      'Wrong;;Los Andes están en África.',
+      'Right;;La piel es un órgano.',
+    ].join('\n'),
+  );
+  expect(items.map(brief)).toEqual([
+    'true-false: El Teide está en Tenerife. [*Right / Wrong]',
+    'true-false: Madrid está a la orilla del mar. [Right / *Wrong]',
+    'true-false: Los Andes están en África. [Right / *Wrong]',
+    'true-false: La piel es un órgano. [*Right / Wrong]',
+  ]);
+});
 it('letters that count up are headings, though the options below are as short', async () => {
   const { items, reading } = await read(
     'question,A,B,C,D,E,correct\nPick the even numbers,1,2,3,4,5,BD\nPick the primes,2,4,5,6,9,AC\nPick the odd one,1,2,4,6,8,A\n',

@@ -14,9 +14,8 @@ export function headingRepeats(
   if (headingRow === null) {
     return () => false;
   }
-  const headings = Array.from({ length: region.right + 1 }, (_, c) =>
-    alike(region.cell(headingRow, c)),
-  );
+  const headings = Array.from({ length: region.right + 1 }, (_, c) => region.cell(headingRow, c));
+  const comparable = headings.map(alike);
   return (row) => {
     let same = 0;
     let filled = 0;
@@ -28,7 +27,7 @@ export function headingRepeats(
       }
       filled++;
       // Nearly every row of content parts ways with the headings at its first cell.
-      if (text.length === headings[c]!.length && alike(text) === headings[c]) {
+      if (text.length === headings[c]!.length && alike(text) === comparable[c]) {
         same++;
       }
       if (filled - same > 2 && same === 0) {

@@ -9,13 +9,13 @@ import { SURE, understandColumns, type ColumnUnderstood } from '../understanding
 import { noteAt, rulesAt } from './at-cell';
 import { alwaysHeld } from './always-held';
 import { separatorIn } from './key-sentences';
-import { separatorNamed, separatorOf } from './separators';
+import { separatorOf } from './separators';
 import { withWays } from './two-way-columns';
 import { bareLimit, characterLimit, listedNumbers } from './sentences';
 
 export type Learned = Column & { because: string; sure: boolean };
 /** What the words and rules of a blank add to the understanding of its columns. */
-function settle(columns: Learned[]): void {
+function settle(columns: Learned[], words: readonly string[]): void {
   const having = (wanted: Role): Learned[] => columns.filter((column) => column.role === wanted);
   // One feedback for the whole question is what is shown afterwards; feedback on options stands behind each of them.
   if (having('feedback').length === 1 && having('option').length > 1) {
@@ -26,7 +26,7 @@ function settle(columns: Learned[]): void {
   }
   const [wrong, ...more] = having('wrong');
   const isAnswered = having('right').length + having('key').length > 0;
-  if (wrong && !more.length && isAnswered && separatorNamed(wrong.heading ?? '')) {
+  if (wrong && !more.length && isAnswered && separatorOf({ ...wrong, role: 'wrongs' }, [], words)) {
     wrong.role = 'wrongs';
     delete wrong.n;
   }
@@ -171,7 +171,7 @@ export function learnColumns(
       explanations.get(alike(one.heading)) ?? '',
     ),
   }));
-  settle(columns);
+  settle(columns, words);
   const learned = columns.map((column, index): Learned => {
     const { at } = understood[index]!;
     const sampled = Array.from({ length: Math.max(0, lastSample - first + 1) }, (_, row) =>

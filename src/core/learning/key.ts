@@ -9,6 +9,7 @@ import { findInnerSeparator, splitCell, splitLabelled } from '../shared/table/se
 import { letterInLatin } from '../shared/vocabulary/alphabets';
 import { saysFromZero, saysRightAnswer } from '../shared/vocabulary/key-words';
 import { speaksOf } from '../shared/vocabulary/rule-words';
+import { kindOfWord } from '../shared/vocabulary/kinds';
 import { trueFalseWords, verdictOf, verdictPair } from '../shared/vocabulary/verdicts';
 import { findMarks, findVerdicts, readingsOf, type Named } from '../understanding';
 import {
@@ -66,7 +67,7 @@ function separatorOf(
     .map((column) => bareWords(column.heading ?? ''))
     .filter(Boolean);
   return evidence.words
-    .flatMap((text) => text.split(/(?<=[.!?])\s+(?=["'“„«(]?\p{Lu})/u))
+    .flatMap(sentencesOf)
     .filter(
       (text) =>
         (speaksOfKey(text) || EXAMPLE.test(text)) &&
@@ -77,9 +78,17 @@ function separatorOf(
     .find(Boolean);
 }
 
+const sentencesOf = (text: string): string[] => text.split(/(?<=[.!?])\s+(?=["'“„«(]?\p{Lu})/u);
+
 /** Whether a sentence speaks of the options or of the right answer. */
 const isAboutOptions = (text: string): boolean =>
   speaksOf('options', bareWords(text)) || speaksOfKey(text);
+
+const FEWEST_KINDS = 2;
+/** Whether a sentence lists kinds of questions, of which two are called by words for right and wrong as well. */
+const isAboutKinds = (text: string): boolean =>
+  text.split(/[:,;]/u).filter((part) => kindOfWord(part.trim()) !== undefined).length >=
+  FEWEST_KINDS;
 
 const isAboutWrong = (text: string): boolean => speaksOf('wrong', bareWords(text));
 
@@ -303,9 +312,11 @@ function fromVerdicts(evidence: KeyEvidence): KeyLearned {
   const sampled = findVerdicts(sampleRows(evidence, columns));
   const list = columns.find(({ values }) => values?.length === 2)?.values;
   const listed = list && (verdictPair(list) ?? { right: list[0]!, wrong: list[1]! });
-  // A sentence that says what to write is clearer than a heading that only abbreviates it.
+  // A sentence that says what to write is clearer than a heading that only abbreviates it, or than one that lists the kinds.
   const said = [
-    ...evidence.words.filter((text) => isAboutOptions(text) && !names(text, columns[0]!)),
+    ...evidence.words
+      .flatMap(sentencesOf)
+      .filter((text) => isAboutOptions(text) && !isAboutKinds(text) && !names(text, columns[0]!)),
     ...columns.map((column) => evidence.note(column.column)),
     ...evidence.words,
   ]

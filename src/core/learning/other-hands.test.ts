@@ -36,6 +36,26 @@ describe('what a blank says of its columns by name', () => {
     expect(layout.key).toEqual({ style: 'word', right: 'ja', wrong: 'nee' });
   });
 
+  it('words for right and wrong in the sentence about the answers, not in the one that lists the kinds', async () => {
+    const { layout } = await learn([
+      '"# Eén vraag per rij. Toegestane vraagtypen: één goed antwoord, paren zoeken, goed/fout. Schrijf achter elk antwoord G of F.",,,,,',
+      'Vraagvorm,Vraagstelling,Mogelijkheid A,Klopt A?,Mogelijkheid B,Klopt B?',
+    ]);
+    expect(layout.key).toEqual({ style: 'verdict', right: 'G', wrong: 'F' });
+  });
+
+  it('wrong answers that stand in one cell, by a sentence that parts them', async () => {
+    const blank = (rule: string) => learn([`Vr.,J. antw.,F. antw.,,${rule}`]);
+    const { layout } = await blank('Scheid de foute antwoorden met een puntkomma.');
+    expect(layout.columns.map(({ role, separator }) => [role, separator])).toEqual([
+      ['stem', undefined],
+      ['right', undefined],
+      ['wrongs', ';'],
+    ]);
+    const { layout: other } = await blank('Schrijf in elke rij een vraag.');
+    expect(other.columns[2]).toMatchObject({ role: 'wrong' });
+  });
+
   it('in a row below the headings, which is no sample', async () => {
     const { layout, unsure } = await learn([
       'Question,Option1,Option2,Option3,CorrectAnswer,Timer',

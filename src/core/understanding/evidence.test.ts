@@ -233,3 +233,46 @@ describe('how long a text may be', () => {
     expect(taken('Questions have 100 characters at most.')).toBe('ignore');
   });
 });
+
+describe('headings of forms', () => {
+  const taken = (heading: string): string =>
+    understandColumns(lines(`Question|A|B|Key|${heading}`, '||||'), 0, 1, { blank: true }).at(-1)!
+      .meaning;
+  it.each([
+    'Please leave empty',
+    'Bitte leer lassen',
+    'Laisser vide',
+    'Do not fill in',
+    'Leeg laten',
+  ])('that ask for nothing: %s', (heading) => {
+    expect(taken(heading)).toBe('ignore');
+  });
+  it('that say when a cell may stay empty are to be filled', () => {
+    expect(taken('Hint (leave empty if there is none)')).toBe('hint');
+  });
+  it('count with a number at their words', () => {
+    const region = lines('itemText,step1,step2,step3,points'.replaceAll(',', '|'), '||||');
+    expect(understandColumns(region, 0, 1, { blank: true }).map(({ meaning }) => meaning)).toEqual([
+      'stem',
+      'step',
+      'step',
+      'step',
+      'points',
+    ]);
+  });
+});
+
+describe('rules beside a form', () => {
+  const widthOf = (...rows: string[]): number => withoutLegend(lines(...rows), 0).right + 1;
+  it('are sentences behind an empty column', () => {
+    expect(widthOf('Stem|A|B||Part the wrong answers with a semicolon.')).toBe(3);
+    expect(
+      widthOf('Stem|A|B||One question in each row.', '||||Keep the order of the columns.'),
+    ).toBe(3);
+  });
+  it('are no more columns, no words alone, and no texts without a gap', () => {
+    expect(widthOf('Stem|A|B||Explanation')).toBe(5);
+    expect(widthOf('Stem|A|B|', 'one|x|y|It is so because of this.')).toBe(4);
+    expect(widthOf('Stem|A|B||Write one question in each row.', '||||x')).toBe(5);
+  });
+});

@@ -25,7 +25,8 @@ function groupName({ heading, group }: TableView['columns'][number]): string {
 }
 
 /** A heading of a number or letter alone, or behind one or two letters that all of them have: 1., B), AA, X3. */
-const BARE = /^\(?(\p{L}{0,2}?)([a-l]|\d{1,2}(?=\D*$))(?:[).:º°]|st|nd|rd|th|er|re|de|te|e)?$/iu;
+const BARE =
+  /^\(?(\p{L}{0,2}?)(?:([a-l])[).:]?|(\d{1,2})(?:[).:º°]|st|nd|rd|th|er|re|de|te|e)?)$/iu;
 /** So many headings that count up are of one kind; an option has a verdict and a feedback beside it at most. */
 const FEWEST = 3;
 const MOST_APART = 3;
@@ -38,36 +39,71 @@ const follows = (value: Counting, last: Counting): boolean =>
 /** Columns whose headings count up, side by side or with as many others between each two of them: A, right?, B, right?, C, right? */
 function countingRuns(values: readonly (Counting | undefined)[]): number[][] {
   const runs: number[][] = [];
-  for (const [at, value] of values.entries()) {
-    const run = runs.at(-1) ?? [];
-    const last = run.at(-1) ?? at;
+  const goesOn = (run: readonly number[], at: number): boolean => {
+    const last = run.at(-1)!;
     const apart = run.length > 1 ? last - run.at(-2)! : Math.min(at - last, MOST_APART);
-    if (value && at > last && at - last === apart && follows(value, values[last]!)) {
+    return at - last === apart && follows(values[at]!, values[last]!);
+  };
+  for (const at of values.keys()) {
+    const run = values[at] && runs.find((one) => goesOn(one, at));
+    if (run) {
       run.push(at);
-    } else if (value) {
+    } else if (values[at]) {
       runs.push([at]);
     }
   }
   return runs.filter(({ length }) => length >= FEWEST);
 }
 
-/** The names of the groups that columns belong to; headings that are letters or numbers alone and count up are one. */
-export function groupNames({ columns }: TableView): string[] {
-  const names = columns.map(groupName);
-  const values = columns.map(({ heading }): Counting | undefined => {
+/** What the headings of columns count, where they are numbers or letters and nothing else. */
+function countings({ columns }: TableView): (Counting | undefined)[] {
+  return columns.map(({ heading }) => {
     const own = withoutBrackets(heading).trim().toLowerCase();
-    const [, before = '', bare] = BARE.exec(letterInLatin(own) ?? own) ?? [];
+    const [, before = '', letter, number] = BARE.exec(letterInLatin(own) ?? own) ?? [];
+    const bare = letter ?? number;
     if (bare === undefined) {
       return undefined;
     }
-    return { before, n: /\d/.test(bare) ? Number(bare) : bare.charCodeAt(0) - 96 };
+    return { before, n: letter ? bare.charCodeAt(0) - 96 : Number(bare) };
   });
+}
+
+/** Groups of columns whose headings are letters or numbers alone and count up. */
+export function countedGroups(view: TableView): number[][] {
+  const values = countings(view);
   // A pattern of all columns, F1, F2, tells nothing of any of them.
   const isOfAll = values.every((one) => one?.before && one.before === values[0]?.before);
-  for (const run of isOfAll ? [] : countingRuns(values)) {
+  return isOfAll ? [] : countingRuns(values);
+}
+
+/** The names of the groups that columns belong to; headings that are letters or numbers alone and count up are one. */
+export function groupNames(view: TableView): string[] {
+  const names = view.columns.map(groupName);
+  for (const run of countedGroups(view)) {
     run.forEach((at) => {
       names[at] = `counting from ${run[0]!}`;
     });
   }
   return names;
+}
+
+/** Letters in front of what counts that stand for left and right, a pair for each language; from memory. */
+const SIDES: ReadonlySet<string> = new Set(['lr', 'gd', 'id', 'sd', 'ed', 'lp', 'vh']);
+
+/** The columns for the left and the right sides of pairs, whose headings count them in turn: LA, RA, LB, RB. */
+export function countedSides(view: TableView): { left: number[]; right: number[] } | undefined {
+  const values = countings(view);
+  const groups = countedGroups(view);
+  for (const left of groups) {
+    const right = groups.find(
+      (other) =>
+        other.length === left.length &&
+        other.every((at, index) => at === left[index]! + 1) &&
+        SIDES.has(values[left[0]!]!.before + values[other[0]!]!.before),
+    );
+    if (right) {
+      return { left, right };
+    }
+  }
+  return undefined;
 }

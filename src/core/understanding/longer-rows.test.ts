@@ -2,8 +2,8 @@
 import { describe, expect, it } from 'vitest';
 import { A, B, column, lines, STEMS, takenAs, view } from '../../../tests/tables';
 import { MEANINGS, type ColumnView, type Meaning } from './contract';
-import { understandColumns } from './columns';
-import { groupNames } from './heading-groups';
+import { SURE, understandColumns } from './columns';
+import { countedSides, groupNames } from './heading-groups';
 import { withLongerRows } from './longer-rows';
 import { viewOf } from './view';
 
@@ -55,6 +55,40 @@ describe('a column behind the options that only some rows fill', () => {
     expect(isOneMore([stems, boat, signed, note], ...as)).toBe(false);
   });
 
+  it('is made as all options of its rows are, whatever the key says', () => {
+    const key = column('', 'A', 'B', 'B', 'A');
+    const as = ['stem', 'key', 'option', 'option', 'ignore'] as const;
+    const one = column('', '15', 'a gate', 'Rome = 3', 'the crew');
+    const two = column('', '27', 'a sill', 'Oslo = 4', 'the keeper');
+    const made = (...texts: string[]): boolean =>
+      isOneMore([stems, key, one, two, column('', ...texts)], ...as);
+    expect(made('21', '', 'Bern = 4', '')).toBe(true);
+    expect(made('', '', '4 = four', 'a keeper')).toBe(true);
+    expect(made('', '3', '', '2')).toBe(false);
+    expect(made('', 'see page', '', 'ask Ann')).toBe(false);
+  });
+
+  it('goes one step further down where the options step down already, which is no certainty', () => {
+    const key = column('', 'A', 'B', 'B', 'A');
+    const as = ['stem', 'key', 'option', 'option', 'option', 'ignore'] as const;
+    const shorter = column('', 'a rope', '', 'a rock', 'a duck');
+    const stepping = (last: ColumnView): number => {
+      const columns = [stems, key, first, second, shorter, last];
+      const odds = withLongerRows(
+        view(columns),
+        columns.map(() => EVEN),
+        takenAs(...as),
+      ).at(-1)!;
+      return odds === EVEN ? 0 : Math.max(...odds);
+    };
+    const p = stepping(column('', '', '', 'a pole', ''));
+    expect(p).toBeGreaterThan(0.5);
+    expect(p).toBeLessThan(SURE);
+    // What repeats an option of its row is what names it.
+    expect(stepping(column('', '', '', 'a rock', ''))).toBe(0);
+    expect(stepping(column('', '', 'a pole', '', ''))).toBe(0);
+  });
+
   it('stays in sight behind the last heading where it steps down, and is a note where it does not', () => {
     const rows = (last: readonly string[]) =>
       lines(
@@ -72,7 +106,8 @@ describe('a column behind the options that only some rows fill', () => {
       viewOf(rows(last), 0, 1, false).columns.length;
     expect(widthOf(['p', 'q'])).toBe(5);
     expect(widthOf(['p', '', '', 'q'])).toBe(4);
-    expect(widthOf(['p'])).toBe(4);
+    expect(widthOf(['p'])).toBe(5);
+    expect(widthOf(['', '', '', 'q'])).toBe(4);
   });
 });
 
@@ -92,10 +127,38 @@ describe('headings that count', () => {
     );
     expect(a).toMatch(/^counting/);
     expect([b, c]).toEqual([a, a]);
+    expect(new Set(names('Qn', 'AA', 'AB', 'AC', 'AD', 'AE')).size).toBe(2);
     expect(names('A', 'Why', 'B', 'C', 'D')[0]).not.toMatch(/^counting/);
     expect(names('A', 'Why', 'What', 'Who', 'B', 'Why', 'What', 'Who', 'C')[0]).not.toMatch(
       /^counting/,
     );
+  });
+
+  it('and one letter each for left and right are the sides of pairs', () => {
+    const sides = (...headings: string[]) =>
+      countedSides(view(headings.map((heading) => column(heading))));
+    expect(sides('Qn', 'LA', 'RA', 'LB', 'RB', 'LC', 'RC')).toEqual({
+      left: [1, 3, 5],
+      right: [2, 4, 6],
+    });
+    expect(sides('Qn', 'G1', 'D1', 'G2', 'D2', 'G3', 'D3')?.left).toEqual([1, 3, 5]);
+    expect(sides('Qn', 'XA', 'YA', 'XB', 'YB', 'XC', 'YC')).toBeUndefined();
+    expect(sides('Qn', 'LA', 'LB', 'LC', 'RA', 'RB', 'RC')).toBeUndefined();
+  });
+
+  it('keep columns in line that one of them alone would leave', () => {
+    const region = lines(
+      'Qn|AA|AB|AC|AD|AE',
+      'What is 15 % of 200?|30|25|34|35|15',
+      'Which fraction is a half?|3/6|2/3|4/6||',
+      'Which solid has six faces?|Cube|Sphere|Pyramid|Cylinder|Prism with a triangle as base',
+      'What is 7 times 8?|56|48|54|63|',
+      'How many sides has a hexagon?|6|8|10|7|5',
+    );
+    expect(understandColumns(region, 0, 1).map(({ meaning }) => meaning)).toEqual([
+      'stem',
+      ...Array.from({ length: 5 }, () => 'option'),
+    ]);
   });
 
   it('of columns without a cell tell nothing beside an empty column of another block', () => {

@@ -2,7 +2,7 @@
 import { assign, ONE, type Assigned } from './assign';
 import { withBounds } from './bounds';
 import { MEANINGS, roleOfMeaning, type Meaning, type TableView } from './contract';
-import { groupNames } from './heading-groups';
+import { countedGroups, groupNames } from './heading-groups';
 import { SHARED_BY_ALL } from './heading-words';
 import { grammar } from './grammar';
 import { withLongerRows } from './longer-rows';
@@ -78,16 +78,33 @@ type Table = {
   /** How likely each column is to be each meaning, with what its cells name taken into account. */
   odds: readonly (readonly number[])[];
   said: ReadonlyMap<number, Meaning>;
+  /** Columns whose headings count up. */
+  counted: readonly (readonly number[])[];
 };
 
-function weigh({ view, odds }: Table, meanings: Meaning[]): Reading {
+/** A column that is something else than the others that its heading counts on from costs as much as a second one of what there is one. */
+const OUT_OF_LINE = 4;
+function outOfLine({ counted, said }: Table, meanings: readonly Meaning[]): number {
+  return counted.reduce((sum, run) => {
+    const own = run.filter((column) => !said.has(column)).map((column) => meanings[column]!);
+    const most = Math.max(0, ...own.map((one) => own.filter((other) => other === one).length));
+    return sum + own.length - most;
+  }, 0);
+}
+
+function weigh(table: Table, meanings: Meaning[]): Reading {
+  const { view, odds } = table;
   const likely = meanings.reduce(
     (sum, meaning, column) =>
       sum + Math.log(Math.max(LEAST, odds[column]![MEANINGS.indexOf(meaning)]!)),
     0,
   );
   const value =
-    witness(view, meanings) + grammar(meanings) - TWICE * doubles(meanings) + LEAN * likely;
+    witness(view, meanings) +
+    grammar(meanings) -
+    TWICE * doubles(meanings) -
+    OUT_OF_LINE * outOfLine(table, meanings) +
+    LEAN * likely;
   return { meanings, value };
 }
 
@@ -150,7 +167,7 @@ export function rank(
   const run = withLongerRows(view, beside, assign(beside, said));
   const odds = withNamers(view, run, assign(run, said));
   const base = assign(odds, said);
-  const table: Table = { view, odds, said };
+  const table: Table = { view, odds, said, counted: countedGroups(view) };
   const first = weigh(
     table,
     base.map(({ meaning }) => meaning),

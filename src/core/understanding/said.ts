@@ -80,9 +80,27 @@ export function explanationsOf(
 /** So many rows of a list beside a table tell what it is. */
 const LISTED = 60;
 
+/** A sentence, as no heading, sample or option of a form is one. */
+const SENTENCE = /^\p{Lu}.*\p{L}\s+\p{L}.*\p{L}\s+\p{L}.*[.!]$/su;
+
+/** Whether cells behind the last heading, parted from it by an empty column, are sentences and nothing else: rules beside a form. */
+function areSentences(region: Region, last: number): boolean {
+  const texts: string[] = [];
+  for (let row = region.top; row <= Math.min(region.bottom, region.top + LISTED); row++) {
+    if (region.cell(row, last + 1)) {
+      return false;
+    }
+    for (let column = last + 2; column <= region.right; column++) {
+      texts.push(region.cell(row, column));
+    }
+  }
+  const filled = texts.filter(Boolean);
+  return filled.length > 0 && filled.every((text) => SENTENCE.test(text));
+}
+
 /**
  * A region without the list beside its table that names the table's columns one below another: that is an explanation, and
- * none of its rows is a sample or a question.
+ * none of its rows is a sample or a question. Sentences alone behind its headings are such an explanation too.
  */
 export function withoutLegend(region: Region, headingRow: number | null): Region {
   const last = lastHeading(region, headingRow);
@@ -107,7 +125,7 @@ export function withoutLegend(region: Region, headingRow: number | null): Region
       return { ...region, right: last };
     }
   }
-  return region;
+  return areSentences(region, last) ? { ...region, right: last } : region;
 }
 
 /** The last column of the table itself: behind an empty one stand notes. */

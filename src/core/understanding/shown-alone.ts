@@ -1,7 +1,8 @@
 // What the cells of a column show by themselves, whatever is said of it: lists of wrong answers, words to choose from, words for
 // kinds, the right answer beside wrong ones, the wording of another cell behind a letter.
-import { alike } from '../shared/normalise';
+import { alike, bareWords } from '../shared/normalise';
 import { kindOfWord } from '../shared/vocabulary/kinds';
+import { saysLeaveEmpty } from '../shared/vocabulary/rule-words';
 import { verdictOf } from '../shared/vocabulary/verdicts';
 import { areLists, filledOf, isCalled, isRepeated, says } from './column-words';
 import type { ColumnView, Meaning, TableView } from './contract';
@@ -92,6 +93,9 @@ function areKinds(column: ColumnView): boolean {
 /** What the cells of a column show by themselves. */
 export function shownAlone(view: TableView, column: number): Meaning | undefined {
   const own = view.columns[column]!;
+  if (saysLeaveEmpty(bareWords(own.heading)) && !filledOf(own).length) {
+    return 'ignore';
+  }
   if (areLists(own) && says(own, 'wrongs') > NAMED) {
     return 'wrongs';
   }

@@ -4,6 +4,7 @@ import { findInnerSeparator, splitCell } from '../shared/table/separators';
 import { verdictOf, verdictPair } from '../shared/vocabulary/verdicts';
 import { filledOf, isRepeated, says, TICK } from './column-words';
 import type { ColumnView, Meaning, TableView } from './contract';
+import { countedSides } from './heading-groups';
 import { findMarks } from './keys/marks';
 import { readingsOf } from './keys/named';
 import { tickedBesideKey } from './ticked-tags';
@@ -175,11 +176,15 @@ export function shownTogether(view: TableView): ReadonlyMap<ColumnView, Meaning>
   const beside = rightBesideOptions(view);
   const named = tickedBesideKey(view);
   const listed = keyOfLists(view);
+  const sides = countedSides(view);
+  const at = (places: readonly number[]): ColumnView[] =>
+    places.map((place) => view.columns[place]!);
   const all = (columns: readonly ColumnView[], meaning: Meaning): [ColumnView, Meaning][] =>
     columns.map((column) => [column, meaning]);
   return new Map([
     ...(named ? [...all(named.ticked, named.as), ...all([named.key], 'key')] : []),
     ...all(tickedPair(view), 'verdict'),
+    ...(sides ? [...all(at(sides.left), 'left'), ...all(at(sides.right), 'right-side')] : []),
     ...all(countedPlaces(view), 'step'),
     ...all(counted(view), 'number-in-file'),
     ...(listed ? [...all([listed.key], 'key'), ...all([listed.list], 'options')] : []),

@@ -64,16 +64,17 @@ function sampledRows(region: Region, headingRow: number | null, first: number): 
 /** In front of the first heading and behind the last stand notes and cells that were moved, unless a column is filled so far. */
 const FILLED_BEYOND = 0.6;
 
-const FEWEST_IN_STEP = 2;
-
-/** Whether a column goes on one that only some rows fill too, in some of those alone: rows of unequal length, and no notes. */
-function isStep(before: ColumnView | undefined, { texts }: ColumnView): boolean {
-  const longer = texts.filter(Boolean).length;
+/**
+ * Whether a column goes on the ones before it, of which the last has no heading and is left empty by some rows too: rows of
+ * unequal length, each without a gap, and no notes beside them.
+ */
+function isStep(before: readonly ColumnView[], { texts }: ColumnView): boolean {
+  const last = before.at(-1);
   return (
-    before?.heading === '' &&
-    longer >= FEWEST_IN_STEP &&
-    before.texts.includes('') &&
-    texts.every((text, row) => !text || Boolean(before.texts[row]))
+    last?.heading === '' &&
+    last.texts.includes('') &&
+    texts.some(Boolean) &&
+    texts.every((text, row) => !text || before.every((one) => Boolean(one.texts[row])))
   );
 }
 
@@ -200,15 +201,18 @@ export function viewOf(
   const isHeaded = ({ heading, group }: ColumnView): boolean => heading !== '' || group !== '';
   const first = headingRow === null ? 0 : all.findIndex(isHeaded);
   const last = headingRow === null ? Infinity : all.findLastIndex(({ heading }) => heading !== '');
-  const isBeyond = (column: ColumnView, index: number): boolean =>
-    (index < first || (index > last && !over[index])) &&
-    column.texts.filter(Boolean).length < rows.length * FILLED_BEYOND &&
-    !isStep(all[index - 1], column);
+  const beyond: boolean[] = [];
+  all.forEach((column, index) => {
+    const isOutside = index < first || (index > last && !over[index]);
+    const isSeldom = column.texts.filter(Boolean).length < rows.length * FILLED_BEYOND;
+    const goesOn = beyond.at(-1) === false && isStep(all.slice(Math.max(0, first), index), column);
+    beyond.push(isOutside && isSeldom && !goesOn);
+  });
   // In a source with rows a column without a single cell tells nothing and parts its neighbours.
   const isTold = blank || rows.length < 2;
   const columns = all.filter(
     (column, index) =>
-      !isBeyond(column, index) &&
+      !beyond[index] &&
       (filled[index] || ((column.heading || column.list) && (isTold || grouped[index]))),
   );
   // Headings that only count their columns say of none what it holds.

@@ -1,5 +1,5 @@
 // Words by which a blank's rules speak of its fields, files and signs, a row for each language; asked about bare words.
-import { amongWords, type Phrases } from './phrases';
+import { amongWords, anyOf, type Phrases } from './phrases';
 
 const STEM: Phrases = {
   en: [
@@ -184,6 +184,29 @@ const WRONG: Phrases = {
   sv: ['fel\\p{L}*'],
   da: ['forkert\\p{L}*', 'gal[et]\\p{L}*'],
 };
+
+const PLEASE =
+  '(?:please|kindly|bitte|svp|s il vous plait|por favor|per favore|alstublieft|aub|prosze|vanligen|venligst)';
+const EMPTY: Phrases = {
+  en: [
+    '(?:to be )?(?:leave|left|keep) (?:it |this |column )?(?:empty|blank)',
+    'do not (?:fill|use|write|touch)(?: in)?',
+  ],
+  de: ['(?:immer )?(?:leer|frei) ?lassen', 'bleibt (?:leer|frei)', 'nicht (?:ausfullen|benutzen)'],
+  fr: ['(?:laisser|a laisser|laissez) vide', 'ne (?:pas remplir|rien ecrire)'],
+  es: ['dejar (?:vacio|vacia|en blanco)', 'no (?:rellenar|usar)'],
+  it: ['lasciare (?:vuoto|vuota|in bianco)', 'non compilare'],
+  nl: ['leeg ?laten', 'niet invullen'],
+  pt: ['deixar (?:vazio|vazia|em branco)', 'nao preencher'],
+  pl: ['(?:zostaw|zostawic|pozostawic) puste', 'nie wypelniac'],
+  sv: ['lamnas? tomt?', 'fyll inte i'],
+  da: ['lad (?:den )?sta tom', 'skal sta tom', 'udfyldes ikke'],
+  cy: ['gadewch yn wag'],
+};
+const LEFT_EMPTY = new RegExp(`^(?:${PLEASE} )?(?:${anyOf(EMPTY)})(?: ${PLEASE})?$`, 'u');
+
+/** Whether bare words ask that nothing be written, and say nothing else: 'Please leave empty'; from memory. */
+export const saysLeaveEmpty = (words: string): boolean => LEFT_EMPTY.test(words);
 
 export type Subject = 'stem' | 'option' | 'hint' | 'explanation' | 'title';
 /** The particular stands before the general: an explanation of an answer is an explanation. */
