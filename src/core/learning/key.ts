@@ -221,7 +221,7 @@ function fromWords(evidence: KeyEvidence, key: Column): KeyLearned | undefined {
 }
 
 const names = (text: string, key: Column): boolean =>
-  Boolean(key.heading) && bareWords(text).includes(bareWords(key.heading!));
+  Boolean(key.heading) && ` ${bareWords(text)} `.includes(` ${bareWords(key.heading!)} `);
 
 /** Letters of another alphabet, as headings, samples or a list show them, are none that a file is filled with. */
 function withOwnLetters(learned: KeyLearned, evidence: KeyEvidence, key: Column): KeyLearned {

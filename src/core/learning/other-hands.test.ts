@@ -44,6 +44,14 @@ describe('what a blank says of its columns by name', () => {
     expect(layout.key).toEqual({ style: 'verdict', right: 'G', wrong: 'F' });
   });
 
+  it('words for right and wrong in a sentence, though their heading abbreviates them', async () => {
+    const { layout } = await learn([
+      'Bitte hinter jede Antwort richtig oder falsch schreiben.,,,,',
+      'Fr.,AM,R/F,AM,R/F',
+    ]);
+    expect(layout.key).toEqual({ style: 'verdict', right: 'richtig', wrong: 'falsch' });
+  });
+
   it('wrong answers that stand in one cell, by a sentence that parts them', async () => {
     const blank = (rule: string) => learn([`Vr.,J. antw.,F. antw.,,${rule}`]);
     const { layout } = await blank('Scheid de foute antwoorden met een puntkomma.');

@@ -79,6 +79,16 @@ export function countedGroups(view: TableView): number[][] {
 /** The names of the groups that columns belong to; headings that are letters or numbers alone and count up are one. */
 export function groupNames(view: TableView): string[] {
   const names = view.columns.map(groupName);
+  const labels = view.columns.map(({ heading }) => labelOf(heading));
+  for (const name of new Set(names)) {
+    const group = [...names.keys()].filter((at) => names[at] === name && labels[at] !== undefined);
+    // A letter that does not count is the first of a word: 'R. answer' and twice 'W. answer'.
+    if (group.some((at, index) => index > 0 && labels[at]! <= labels[group[index - 1]!]!)) {
+      group.forEach((at) => {
+        names[at] = `${name}|${view.columns[at]!.heading}`;
+      });
+    }
+  }
   for (const run of countedGroups(view)) {
     run.forEach((at) => {
       names[at] = `counting from ${run[0]!}`;

@@ -134,6 +134,15 @@ describe('headings that count', () => {
     );
   });
 
+  it('with letters that begin a word are of a kind with their likes alone', () => {
+    const [, right, wrong, again] = names('Vr.', 'J. antw.', 'F. antw.', 'F. antw.');
+    expect(again).toBe(wrong);
+    expect(right).not.toBe(wrong);
+    const [one, two, good] = names('Rép. 1', 'Rép. 2', 'B. rép.');
+    expect(two).toBe(one);
+    expect(good).not.toBe(one);
+  });
+
   it('and one letter each for left and right are the sides of pairs', () => {
     const sides = (...headings: string[]) =>
       countedSides(view(headings.map((heading) => column(heading))));
