@@ -76,17 +76,33 @@ export function countedGroups(view: TableView): number[][] {
   return isOfAll ? [] : countingRuns(values);
 }
 
+/**
+ * Columns of one wording whose letter does not count with the others': it is the first of a word, as in 'R. answer' and twice
+ * 'W. answer'. None where all go up.
+ */
+function outOfCount(group: readonly number[], labels: readonly (number | undefined)[]): number[] {
+  const isUp = (at: number, index: number): boolean =>
+    index === 0 || labels[at]! > labels[group[index - 1]!]!;
+  if (group.every(isUp)) {
+    return [];
+  }
+  const runs = group.map((first, index) => {
+    const run = [first];
+    group.slice(index + 1).forEach((at) => labels[at] === labels[run.at(-1)!]! + 1 && run.push(at));
+    return run;
+  });
+  const longest = runs.reduce((best, run) => (run.length > best.length ? run : best), []);
+  return group.filter((at) => longest.length < 2 || !longest.includes(at));
+}
+
 /** The names of the groups that columns belong to; headings that are letters or numbers alone and count up are one. */
 export function groupNames(view: TableView): string[] {
   const names = view.columns.map(groupName);
   const labels = view.columns.map(({ heading }) => labelOf(heading));
   for (const name of new Set(names)) {
     const group = [...names.keys()].filter((at) => names[at] === name && labels[at] !== undefined);
-    // A letter that does not count is the first of a word: 'R. answer' and twice 'W. answer'.
-    if (group.some((at, index) => index > 0 && labels[at]! <= labels[group[index - 1]!]!)) {
-      group.forEach((at) => {
-        names[at] = `${name}|${view.columns[at]!.heading}`;
-      });
+    for (const at of outOfCount(group, labels)) {
+      names[at] = `${name}|${view.columns[at]!.heading}`;
     }
   }
   for (const run of countedGroups(view)) {
