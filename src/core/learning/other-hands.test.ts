@@ -45,6 +45,13 @@ describe('what a blank says of its columns by name', () => {
   });
 
   it('words for right and wrong in a sentence, though their heading abbreviates them', async () => {
+    const { layout: coded } = await learn([
+      '# Q1 = choose one,,,,,',
+      '# QB = true or false,,,,,',
+      '# Say of each option whether it is correct or incorrect.,,,,,',
+      'Question type,Question text,1,Correct? 1,2,Correct? 2',
+    ]);
+    expect(coded.key).toEqual({ style: 'verdict', right: 'correct', wrong: 'incorrect' });
     const { layout } = await learn([
       'Bitte hinter jede Antwort richtig oder falsch schreiben.,,,,',
       'Fr.,AM,R/F,AM,R/F',

@@ -1,46 +1,23 @@
-// How the receiver wants the right answer written: from its samples, its words, its lists.
-import type { Column, Key } from '../model';
-import { tickedColumns } from '../shared/ticked-pair';
-import { columnIndex } from '../shared/cells';
-import { bareWords } from '../shared/normalise';
-import { quoted } from '../shared/plain';
-import type { Region } from '../shared/table/region';
-import { findInnerSeparator, splitCell, splitLabelled } from '../shared/table/separators';
-import { letterInLatin } from '../shared/vocabulary/alphabets';
-import { saysFromZero, saysRightAnswer } from '../shared/vocabulary/key-words';
-import { speaksOf } from '../shared/vocabulary/rule-words';
-import { kindOfWord } from '../shared/vocabulary/kinds';
-import { trueFalseWords, verdictOf, verdictPair } from '../shared/vocabulary/verdicts';
-import { findMarks, findVerdicts, readingsOf, type Named } from '../understanding';
+// The key in a column of its own: as samples, a drop-down list or sentences show it.
+import type { Column } from '../../model';
+import { bareWords } from '../../shared/normalise';
+import { quoted } from '../../shared/plain';
+import { findInnerSeparator, splitCell, splitLabelled } from '../../shared/table/separators';
+import { letterInLatin } from '../../shared/vocabulary/alphabets';
+import { saysFromZero } from '../../shared/vocabulary/key-words';
+import { trueFalseWords, verdictOf, verdictPair } from '../../shared/vocabulary/verdicts';
+import { findVerdicts, readingsOf, type Named } from '../../understanding';
+import { separatorIn, speaksOfKey, styleInWords, verdictsIn } from '../key-sentences';
 import {
-  saysRightFirst,
-  separatorIn,
-  signIn,
-  speaksOfKey,
-  styleInWords,
-  verdictsIn,
-} from './key-sentences';
-
-export type KeyLearned = { key: Key; because: string; sure: boolean };
-/** What is known when the key is looked for: samples from `first` to `last` (empty where last < first), and all words of the blank. */
-export type KeyEvidence = {
-  region: Region;
-  columns: readonly Column[];
-  first: number;
-  last: number;
-  words: readonly string[];
-  note: (column: string) => string;
-};
-
-const having = ({ columns }: KeyEvidence, role: Column['role']): Column[] =>
-  columns.filter((column) => column.role === role);
-
-/** The sample rows of some columns, empty cells kept. */
-function sampleRows({ region, first, last }: KeyEvidence, columns: readonly Column[]): string[][] {
-  return Array.from({ length: Math.max(0, last - first + 1) }, (_, row) =>
-    columns.map((column) => region.cell(first + row, columnIndex(column.column))),
-  );
-}
+  having,
+  isAboutOptions,
+  isAboutWrong,
+  names,
+  sampleRows,
+  sentencesOf,
+  type KeyEvidence,
+  type KeyLearned,
+} from './evidence';
 
 const SEVERAL = /^[\p{L}\p{N}]{1,2}\s?([,;|/+&])\s?[\p{L}\p{N}]{1,2}(?![\p{L}\p{N}])/u;
 /** Two keys joined, as an example shows them. */
@@ -77,20 +54,6 @@ function separatorOf(
     .map(separatorIn)
     .find(Boolean);
 }
-
-const sentencesOf = (text: string): string[] => text.split(/(?<=[.!?])\s+(?=["'“„«(]?\p{Lu})/u);
-
-/** Whether a sentence speaks of the options or of the right answer. */
-const isAboutOptions = (text: string): boolean =>
-  speaksOf('options', bareWords(text)) || speaksOfKey(text);
-
-const FEWEST_KINDS = 2;
-/** Whether a sentence lists kinds of questions, of which two are called by words for right and wrong as well. */
-const isAboutKinds = (text: string): boolean =>
-  text.split(/[:,;]/u).filter((part) => kindOfWord(part.trim()) !== undefined).length >=
-  FEWEST_KINDS;
-
-const isAboutWrong = (text: string): boolean => speaksOf('wrong', bareWords(text));
 
 const optionsIn = (text: string, separator: string | undefined): string[] =>
   splitLabelled(text) ?? splitCell(text, separator ?? findInnerSeparator([text]));
@@ -220,9 +183,6 @@ function fromWords(evidence: KeyEvidence, key: Column): KeyLearned | undefined {
   return undefined;
 }
 
-const names = (text: string, key: Column): boolean =>
-  Boolean(key.heading) && ` ${bareWords(text)} `.includes(` ${bareWords(key.heading!)} `);
-
 /** Letters of another alphabet, as headings, samples or a list show them, are none that a file is filled with. */
 function withOwnLetters(learned: KeyLearned, evidence: KeyEvidence, key: Column): KeyLearned {
   const shown = [
@@ -240,7 +200,12 @@ function withOwnLetters(learned: KeyLearned, evidence: KeyEvidence, key: Column)
     : learned;
 }
 
-function fromKeyColumn(evidence: KeyEvidence, key: Column): KeyLearned {
+/** How the right answer is written in a column of its own. */
+export function fromKeyColumn(evidence: KeyEvidence, key: Column): KeyLearned {
+  return withOwnLetters(learnedFrom(evidence, key), evidence, key);
+}
+
+function learnedFrom(evidence: KeyEvidence, key: Column): KeyLearned {
   const options = having(evidence, 'option');
   const found =
     fromSamples(evidence, key, options) ??
@@ -260,117 +225,4 @@ function fromKeyColumn(evidence: KeyEvidence, key: Column): KeyLearned {
     sure: false,
     because: `nothing says how column ${key.column} is written`,
   };
-}
-
-/** A blank whose options carry the key: by a sign, or by standing first. */
-function withoutColumn(evidence: KeyEvidence): KeyLearned {
-  const options = having(evidence, 'option');
-  const marks = findMarks(sampleRows(evidence, options));
-  if (marks) {
-    return {
-      key: {
-        style: 'marker',
-        marker: marks.right.sign,
-        ...(marks.wrong ? { wrong: marks.wrong.sign } : {}),
-      },
-      sure: true,
-      because: 'the samples have the sign at some of their options',
-    };
-  }
-  const about = [...options.map((column) => evidence.note(column.column)), ...evidence.words];
-  const [own, ...others] = options.map(({ heading }) => saysRightAnswer(bareWords(heading ?? '')));
-  const isHeaded = own === true && others.length > 0 && !others.includes(true);
-  const first = isHeaded ? options[0]!.heading : about.find(saysRightFirst);
-  const sign = about.filter(speaksOfKey).map(signIn).find(Boolean);
-  if (sign && options.length) {
-    return {
-      key: { style: 'marker', marker: sign },
-      sure: true,
-      because: 'the instructions name the sign',
-    };
-  }
-  if (first) {
-    return {
-      key: { style: 'first' },
-      sure: true,
-      because: isHeaded
-        ? 'the first option alone is called the right one'
-        : 'a note says that the right answer comes first',
-    };
-  }
-  return {
-    key: options.length ? { style: 'first' } : { style: 'text' },
-    sure: options.length === 0,
-    because: options.length
-      ? 'nothing says which option is right'
-      : 'there are no options to choose from',
-  };
-}
-
-function fromVerdicts(evidence: KeyEvidence): KeyLearned {
-  const columns = having(evidence, 'verdict');
-  const sampled = findVerdicts(sampleRows(evidence, columns));
-  const list = columns.find(({ values }) => values?.length === 2)?.values;
-  const listed = list && (verdictPair(list) ?? { right: list[0]!, wrong: list[1]! });
-  // A sentence that says what to write is clearer than a heading that only abbreviates it, or than one that lists the kinds.
-  const said = [
-    ...evidence.words
-      .flatMap(sentencesOf)
-      .filter((text) => isAboutOptions(text) && !isAboutKinds(text) && !names(text, columns[0]!)),
-    ...columns.map((column) => evidence.note(column.column)),
-    ...evidence.words,
-  ]
-    .map(verdictsIn)
-    .find(Boolean);
-  const found = { ...(sampled ?? listed ?? said) };
-  const wrong = found.wrong ?? listed?.wrong ?? said?.wrong;
-  return {
-    key: {
-      style: 'verdict',
-      ...(found.right ? { right: found.right } : {}),
-      ...(wrong ? { wrong } : {}),
-    },
-    sure: Boolean(found.right && wrong),
-    because: 'a column after each option says right or wrong',
-  };
-}
-
-/** Two columns of which one is ticked: the sign as the samples or the drop-down list have it. */
-function fromTicks(evidence: KeyEvidence, columns: readonly Column[]): KeyLearned {
-  const sampled = sampleRows(evidence, columns).flat().find(Boolean);
-  const tick = sampled ?? columns[0]!.values?.[0];
-  return {
-    key: { style: 'verdict', ...(tick ? { right: tick } : {}) },
-    sure: tick !== undefined,
-    because: 'one of two columns is ticked in each row',
-  };
-}
-
-/** The key style of a blank's rows, with the reason. */
-export function learnKey(evidence: KeyEvidence): KeyLearned {
-  if (having(evidence, 'weight').length) {
-    return {
-      key: { style: 'weight' },
-      sure: true,
-      because: 'a column after each option holds per cent',
-    };
-  }
-  if (having(evidence, 'verdict').length && having(evidence, 'option').length) {
-    return fromVerdicts(evidence);
-  }
-  const ticked = tickedColumns(evidence.columns);
-  if (ticked) {
-    return fromTicks(evidence, ticked);
-  }
-  if (having(evidence, 'right').length) {
-    return {
-      key: { style: 'right-column' },
-      sure: true,
-      because: 'the right answer has a column of its own',
-    };
-  }
-  const [key] = having(evidence, 'key');
-  return key
-    ? withOwnLetters(fromKeyColumn(evidence, key), evidence, key)
-    : withoutColumn(evidence);
 }
