@@ -9,7 +9,9 @@ const areShort = (parts: readonly string[]): boolean =>
 /** The word between two short answers; undefined where it stands within a sentence. */
 function orIn(text: string): string | undefined {
   const word = /\s(?:or|oder|ou|oppure)\s/u.exec(text)?.[0];
-  return word && areShort(text.split(word)) ? word : undefined;
+  // 'Anyone trained, or under supervision.' is one answer.
+  const isSentence = /,\s(?:or|oder|ou|oppure)\s/u.test(text);
+  return word && !isSentence && areShort(text.split(word)) ? word : undefined;
 }
 
 /** The accepted answers of a text: by bar or semicolon, by a slash between blanks, or by a word such as "or". */

@@ -83,6 +83,14 @@ function saidIn({ answers }: Draft, style: 'number' | 'letter'): string {
     : said;
 }
 
+const BECAUSE =
+  'because|since|as|for|weil|da|denn|parce|car|puisque|porque|pues|perché|poiché|omdat|want|porquê|pois|eftersom|fordi';
+/** A letter or number with a wording or a reason behind it: 'B – magma', '1, because the current carries it', 'C since it is so'. */
+const LABEL_AND_MORE = new RegExp(
+  String.raw`^\(?([A-Ja-j]|\d{1,2})(?:[).:]|\s*[–—-]|,(?=\s+\p{L}{2,}\s+\p{L}+\s)|(?=\s+(?:${BECAUSE})\s))\s*(.+)$`,
+  'su',
+);
+
 /** The options with the right ones as an answer line tells, by letter or number, by text, or by both ("B) A pellet"). */
 function byAnswerLine(
   draft: Draft,
@@ -102,7 +110,7 @@ function byAnswerLine(
   if (texts.some((text) => alike(text) === alike(said))) {
     return give(resolve(said, 'text'));
   }
-  const both = /^\(?([A-Ja-j]|\d{1,2})(?:[).:]|\s*[–—-])\s*(.+)$/su.exec(said);
+  const both = LABEL_AND_MORE.exec(said);
   const label = /^(?:option |choice |antwort )?[([]?([A-Ja-j]|\d{1,2})[).\]]{0,2}$/iu.exec(said);
   if (label) {
     return give(resolve(label[1]!, style));

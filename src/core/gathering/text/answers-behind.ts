@@ -53,6 +53,9 @@ const isOpen = ({ options, answers, stem }: Draft): boolean =>
 const LONGEST = 300;
 const IN_BRACKETS = /^(.{6,}?[?？؟.!]["'”’]?)\s*[([{]\s*([^()[\]{}]{1,60}?)\s*[)\]}]\s*\.?$/u;
 
+/** Numbers behind all questions are their points; beside words they are answers as well. */
+const NUMBER = /^\d+$/u;
+
 /** Where an answer in brackets begins behind a question, and where it ends. */
 function bracketedBehind(text: string): { end: number; at: number; to: number } | undefined {
   const match = text.length > LONGEST ? null : IN_BRACKETS.exec(text);
@@ -61,8 +64,7 @@ function bracketedBehind(text: string): { end: number; at: number; to: number } 
     !match ||
     !said ||
     POINTS_ALONE.test(said) ||
-    POINTS_ALONE.test(`(${said})`) ||
-    /^\d+$/u.test(said)
+    (POINTS_ALONE.test(`(${said})`) && !NUMBER.test(said))
   ) {
     return undefined;
   }
@@ -79,8 +81,10 @@ function takeBracketedBehind(open: readonly Draft[]): void {
     return behind ? [{ draft, stem, behind, said: text.slice(behind.at, behind.to) }] : [];
   });
   const areDistinct = new Set(found.map(({ said }) => said)).size >= found.length * MOSTLY;
+  const areWorded = found.filter(({ said }) => !NUMBER.test(said)).length >= found.length * MOSTLY;
   const areJudged = found.some(({ said }) => verdictOf(said) !== undefined);
-  if (found.length < LEAST || found.length < open.length * MOSTLY || !areDistinct || areJudged) {
+  const areMost = found.length >= LEAST && found.length >= open.length * MOSTLY;
+  if (!areMost || !areDistinct || !areWorded || areJudged) {
     return;
   }
   for (const { draft, stem, behind } of found) {

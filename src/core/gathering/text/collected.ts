@@ -1,6 +1,6 @@
 // Questions as they are put together line by line, the lines that wait for one, and those that belong to none.
 import { defined } from '../../shared/defined';
-import { newDraft, styleOf, type Draft, type DraftOption } from './draft';
+import { newDraft, newOption, type Draft } from './draft';
 import type { Inline } from './inline';
 import type { Label } from './labels';
 import { blocksOf, isJudged, isTask, isTitle, pairsBelow, taskAbovePairs } from './lone';
@@ -8,8 +8,6 @@ import type { Field } from './names';
 import { partOf, titleOf, type Part } from './part';
 import type { Piece } from './tokens';
 import { halvesOf, whole, type TypedLine } from './typed-line';
-
-const BULLET = 'bullet ';
 
 /** What a text has become so far. */
 export class Collected {
@@ -146,17 +144,7 @@ export class Collected {
       this.wait(line);
       return;
     }
-    const { counts, family, from, to, right, mark } = label;
-    const option: DraftOption = {
-      pieces: [{ line: line.line, from, to }],
-      style: styleOf(counts),
-      n: label.n ?? draft.options.length,
-      sign: family.startsWith(BULLET) ? family.slice(BULLET.length) : '',
-      indent: whole(line).indent,
-      ...(right === undefined ? {} : { right }),
-      ...(mark ? { mark } : {}),
-    };
-    draft.options.push(option);
+    draft.options.push(newOption(whole(line), label, draft.options.length));
     draft.lastLine = line.line.line;
   }
 
@@ -205,6 +193,11 @@ export class Collected {
     this.current?.answers.push(piece);
     this.isAnswered = true;
     this.touch(line);
+  }
+
+  /** What follows belongs to the questions to come. */
+  close(): void {
+    this.current = undefined;
   }
 
   addField(line: TypedLine, { role, from }: Field): void {

@@ -54,6 +54,8 @@ export type Draft = {
   part?: { points?: number; isJudged: boolean };
   /** Whether its answer stands behind it on the same line. */
   hasAnswerBehind?: boolean;
+  /** Whether words in square brackets within it are what goes into its gaps. */
+  holdsGaps?: boolean;
   lastLine: number;
 };
 
@@ -67,6 +69,23 @@ export const newDraft = (piece: Piece & { indent: number }, about: Partial<Draft
   answers: [],
   fields: [],
   ...about,
+});
+
+const BULLET = 'bullet ';
+
+/** An option behind its label; `count` are those that the question has already. */
+export const newOption = (
+  { line, indent }: Piece & { indent: number },
+  { counts, family, from, to, n, right, mark }: Label,
+  count: number,
+): DraftOption => ({
+  pieces: [{ line, from, to }],
+  style: styleOf(counts),
+  n: n ?? count,
+  sign: family.startsWith(BULLET) ? family.slice(BULLET.length) : '',
+  indent,
+  ...(right === undefined ? {} : { right }),
+  ...(mark ? { mark } : {}),
 });
 
 /** The parts of a piece between signs, each with its place in the line and without the blanks around it; empty ones are none. */

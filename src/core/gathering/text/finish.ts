@@ -1,9 +1,11 @@
 // What only all questions of a text together show, once its lines are put together: each looks whether most are typed so.
 import { takeAnswersBehind } from './answers-behind';
+import { takeBracketGaps } from './bracket-gaps';
 import type { Draft } from './draft';
 import { takeEndPoints } from './end-points';
 import { splitJoinedWrongs } from './joined-wrongs';
 import { takeLoneAnswers } from './lone-answer';
+import { takeLoneNumbers } from './lone-number';
 import { spreadAnswers } from './spread-answers';
 import { takeOptionLines } from './option-line';
 
@@ -14,7 +16,9 @@ const STEPS: readonly ((drafts: readonly Draft[]) => void)[] = [
   takeAnswersBehind,
   takeOptionLines,
   takeLoneAnswers,
+  takeLoneNumbers,
   spreadAnswers,
+  takeBracketGaps,
 ];
 
 /** Looks at the questions of a text as a whole, and puts right what their lines alone did not tell. */

@@ -23,7 +23,7 @@ export type Label = {
 const BULLET = /^([-–—•●◦▪■□○o+·‣►▶>*?#§~¶!@&])(\s+)(?=\S)/u;
 const OPEN = String.raw`([([{<]?)\s?`;
 const VALUE = String.raw`(\d{1,5}|[A-Za-z]|[ivxIVX]{2,5}|[①-⑳])`;
-const CLOSE = String.raw`(?:\s?([.):\]}/°º>,-]{1,3}|[–—])\s*|(\s+[-–—:]\s+)|(\t|[ \u00a0]{2,})|(?:\s+|$))`;
+const CLOSE = String.raw`(?:\s?([.):\]}/°º>,|-]{1,3}|[–—])\s*|(\s+[-–—:]\s+)|(\t|[ \u00a0]{2,})|(?:\s+|$))`;
 const BARE = new RegExp(`^${OPEN}${VALUE}${CLOSE}`, 'u');
 /** A word in front of a number, as 'Question 3', 'Q.3', 'N° 3', '#3'. */
 const WORDED = new RegExp(

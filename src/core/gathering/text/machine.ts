@@ -88,7 +88,7 @@ class Machine {
         this.onBullet(token, index);
         break;
       case 'field':
-        this.onField(token);
+        this.onField(token, index);
         break;
       case 'text':
         this.onText(token, index);
@@ -219,7 +219,8 @@ class Machine {
     this.addOption(token, 'bullet', draft.options.length);
   }
 
-  private onField(token: Extract<Token, { is: 'field' }>): void {
+  private onField(token: Extract<Token, { is: 'field' }>, index: number): void {
+    this.closeAt(token, index);
     const draft = this.current;
     if (token.role === 'question') {
       return this.open(token);
@@ -241,6 +242,14 @@ class Machine {
       draft.answers.push(token);
     } else {
       draft.fields.push({ role: token.role, piece: token });
+    }
+  }
+
+  /** 'Topic: …' right above a question, apart from the one before, is that question's. */
+  private closeAt({ role }: Extract<Token, { is: 'field' }>, index: number): void {
+    const below = this.tokens[index + 1]?.is;
+    if (role === 'category' && this.gap && (below === 'text' || below === 'numbered')) {
+      this.current = undefined;
     }
   }
 

@@ -1,5 +1,5 @@
 // Habits of typed texts again: orders said below steps, quotations, points behind the question mark.
-import { expect, it } from 'vitest';
+import { describe, expect, it } from 'vitest';
 import { counter } from '../../../../tests/make';
 import { brief } from '../../../../tests/say';
 import type { Item } from '../../model';
@@ -71,4 +71,110 @@ it('questions with their points behind the question mark are no table', async ()
     'short: What is the root of 144? [12]',
     'short: What is 3 + 4? [7]',
   ]);
+});
+
+describe('questions whose answers stand where there is no label', () => {
+  it('a bar behind the number, options that begin anew, and a verdict behind an arrow', async () => {
+    expect(
+      await briefs(
+        'Part 1: Knots\n\n1 | Which knot makes a fixed loop?\n(a) reef knot\n(b) bowline  <<\n(c) clove hitch\n\n2 | Which knot ties two ropes?\n(a) reef knot  <<\n(b) bowline\n(c) sheet bend\n\nPart 2: Locks\n\n3 | Before opening, the levels must be\n(a) equal  <<\n(b) different\n(c) measured\n\n4 | True or false: paddles may be dropped. -> False\n',
+      ),
+    ).toEqual([
+      'choice-one: Which knot makes a fixed loop? [reef knot / *bowline / clove hitch]',
+      'choice-one: Which knot ties two ropes? [*reef knot / bowline / sheet bend]',
+      'choice-one: Before opening, the levels must be [*equal / different / measured]',
+      'true-false: paddles may be dropped. [True / *False]',
+    ]);
+  });
+  it('a number alone on the line below, beside questions of other kinds', async () => {
+    expect(
+      await briefs(
+        '1) How deep is the lock? (in m)\n   2.4 (+/- 0.1)\n\n2) How many paddles are there?\n   4\n\n3) Which are safe? (choose two)\n   [x] lifejacket\n   [ ] running\n   [x] waiting\n\n4) Read this line:\n   4 gates are shut.\n',
+      ),
+    ).toEqual([
+      'number: How deep is the lock? (in m) [2.4±0.1]',
+      'short: How many paddles are there? [4]',
+      'choice-many: Which are safe? (choose two) [*lifejacket / running / *waiting]',
+      'open: Read this line: 4 gates are shut. []',
+    ]);
+  });
+  it('gaps that hold their words in square brackets, where several sentences do', async () => {
+    expect(
+      await briefs(
+        '1. The [cill] is the step below the gates.\n2. A [bollard / post] holds the rope.\n3. Water runs through the [paddles] and the [by-wash].\n',
+      ),
+    ).toEqual([
+      'gap: The {{1}} is the step below the gates. [cill]',
+      'gap: A {{1}} holds the rope. [bollard|post]',
+      'gap: Water runs through the {{1}} and the {{2}}. [paddles / by-wash]',
+    ]);
+    expect(await briefs('1. Describe the [cill] of a lock.\n2. Name three knots.\n')).toEqual([
+      'open: Describe the [cill] of a lock. []',
+      'open: Name three knots. []',
+    ]);
+  });
+  it('an answer in which a comma stands before "or" is one answer', async () => {
+    expect(
+      await briefs(
+        'Q: Who may operate a lock?\nA: Anyone trained, or under supervision.\n\nQ: What opens?\nA: gate or door\n',
+      ),
+    ).toEqual([
+      'short: Who may operate a lock? [Anyone trained, or under supervision.]',
+      'short: What opens? [gate / door]',
+    ]);
+  });
+  it('the letter or number of the right option with its reason', async () => {
+    const items = await read(
+      'A. Which craft gives way?\n1. the one going upstream\n2. the other\nAnswer: 1, because the current carries the other.\n\nB. What is worn on deck?\n1. a hat\n2. a lifejacket\nAnswer: 2 since falls are common.\n\nC. Which float?\n1. cork\n2. oak\n3. iron\nAnswer: 1, 2\n',
+    );
+    expect(items.map(brief)).toEqual([
+      'choice-one: Which craft gives way? [*the one going upstream / the other]',
+      'choice-one: What is worn on deck? [a hat / *a lifejacket]',
+      'choice-many: Which float? [*cork / *oak / iron]',
+    ]);
+    expect(items.map(({ explanation }) => explanation?.plain)).toEqual([
+      'because the current carries the other',
+      'since falls are common',
+      undefined,
+    ]);
+  });
+  it('one line below each, though a title stands above them', async () => {
+    expect(
+      await briefs(
+        'Lock keeping revision\n\nWhat is a bywash?\n    a channel that takes surplus water\n\nWhat is a winding hole?\n    a wide place where boats turn\n\nWhat is a cill?\n    a step below the upper gates\n',
+      ),
+    ).toEqual([
+      'short: What is a bywash? [a channel that takes surplus water]',
+      'short: What is a winding hole? [a wide place where boats turn]',
+      'short: What is a cill? [a step below the upper gates]',
+    ]);
+  });
+  it('words and numbers in brackets behind the questions, and their points there', async () => {
+    const asked = (...said: string[]) =>
+      briefs(
+        `#1 Who is in charge? [${said[0]!}]\n#2 What lies between locks? [${said[1]!}]\n#3 How many gates are there? [${said[2]!}]\n`,
+      );
+    expect(await asked('keeper', 'pound / reach', '4')).toEqual([
+      'short: Who is in charge? [keeper]',
+      'short: What lies between locks? [pound / reach]',
+      'short: How many gates are there? [4]',
+    ]);
+    expect((await asked('2', '1', '3')).every((one) => one.startsWith('open'))).toBe(true);
+  });
+  it('a topic above each question is its own, and one below the options is that question’s', async () => {
+    const topics = async (text: string) =>
+      (await read(text)).map(({ stem, category }) => `${stem.plain} ${category?.join() ?? ''}`);
+    const question = (n: number, what: string): string =>
+      `Q${n}. ${what} is ...\n - optional\n + required\n - forbidden\n`;
+    expect(
+      await topics(
+        `Topic: Safety\n${question(1, 'A jacket')}\nTopic: Water\n${question(2, 'A bywash')}`,
+      ),
+    ).toEqual(['A jacket is ... Safety', 'A bywash is ... Water']);
+    expect(
+      await topics(
+        `${question(1, 'A jacket')}Topic: Safety\n\n${question(2, 'A bywash')}Topic: Water\n`,
+      ),
+    ).toEqual(['A jacket is ... Safety', 'A bywash is ... Water']);
+  });
 });

@@ -2,7 +2,7 @@
 import type { Collected } from './collected';
 import type { Draft } from './draft';
 import type { Label } from './labels';
-import { endsAsked, lastLineOf, marksOf, whole, type TypedLine } from './typed-line';
+import { endsAsked, lastLineOf, marksOf, remarkOf, whole, type TypedLine } from './typed-line';
 
 /** Whether a plain line below a stem that is whole is an option of it; `isApart` where a blank line parts them. */
 export function takesPlainOption(draft: Draft, { text }: TypedLine, isApart: boolean): boolean {
@@ -49,5 +49,21 @@ export function takePlainText(line: TypedLine, found: Collected, isApart: boolea
     found.open(whole(line));
   } else {
     found.goOn(current, line);
+  }
+}
+
+/** Behind options that have labels, a word with a colon says something about the question; all else goes on. */
+export function takeMore(
+  found: Collected,
+  draft: Draft,
+  line: TypedLine,
+  areLabelled: boolean,
+): void {
+  const remark = draft.options.length > 0 && areLabelled ? remarkOf(line) : undefined;
+  if (remark) {
+    draft.fields.push({ role: 'explanation', piece: remark });
+    found.touch(line);
+  } else {
+    found.goOn(draft, line);
   }
 }

@@ -1,14 +1,20 @@
 // A text put together to questions under one manner; what belongs to no question is set aside.
 import type { LineRole } from '../../model';
+import { filledBelow, nextFilled } from './ahead';
 import { Collected } from './collected';
-import type { Draft } from './draft';
 import { splitOptions } from './inline';
 import type { TextManner } from './signs';
 import type { Names } from './names';
 import { finish } from './finish';
 import { listHeadedBy, listsAnswers } from './key-heading';
 import { takesNamed } from './named-option';
-import { plainOption, takeFreeText, takePlainText, takesPlainOption } from './plain-lines';
+import {
+  plainOption,
+  takeFreeText,
+  takeMore,
+  takePlainText,
+  takesPlainOption,
+} from './plain-lines';
 import type { SaidLines } from './said-lines';
 import { Starts } from './starts';
 import { openStem } from './stem-line';
@@ -17,13 +23,10 @@ import type { Piece } from './tokens';
 import { takeSideLine } from './side-lists';
 import { headsPart } from './part';
 import { quotesParts, takesQuoted } from './quoted';
-import { bracketed, countsParts, endsAsked, isRule, remarkOf, type TypedLine } from './typed-line';
+import { bracketed, countsParts, endsAsked, isRule, type TypedLine } from './typed-line';
 
 export type Segmented = Pick<Collected, 'drafts' | 'keyLines' | 'aside'>;
 
-/** So many lines ahead the next filled one is looked for, and the key of all questions below its heading. */
-const AHEAD = 6;
-const LONGEST_KEY = 120;
 /** A question may begin there, wherever its number goes on or begins again. */
 const WHOLE = { isWhole: true, isApart: true };
 
@@ -54,12 +57,7 @@ class Segmenter {
   }
 
   private next(index: number): TypedLine | undefined {
-    return this.lines.slice(index + 1, index + AHEAD).find(({ isBlank }) => !isBlank);
-  }
-
-  /** The filled lines below. */
-  private below(index: number): TypedLine[] {
-    return this.lines.slice(index + 1, index + LONGEST_KEY).filter(({ isBlank }) => !isBlank);
+    return nextFilled(this.lines, index);
   }
 
   private step(line: TypedLine, index: number): void {
@@ -102,7 +100,7 @@ class Segmenter {
 
   /** "Answers" above a list of numbers and letters, or with the list behind it. */
   private headsKey(line: TypedLine, index: number): boolean {
-    const around = { next: this.next(index), below: () => this.below(index) };
+    const around = { next: this.next(index), below: () => filledBelow(this.lines, index) };
     const list = listHeadedBy(line, around, this.found);
     if (!list) {
       return false;
@@ -144,7 +142,7 @@ class Segmenter {
     const option = starts.option(line) ?? starts.other(line, this.lines[index + 1], found.current);
     if (option) {
       found.addOption(line, option);
-    } else if (!this.takesBeside(line)) {
+    } else if (!this.takesBeside(line, index)) {
       this.onText(line, index);
     }
   }
@@ -156,13 +154,17 @@ class Segmenter {
     return answer && this.starts.option(line)?.n !== count ? answer : undefined;
   }
 
-  private takesField(line: TypedLine): boolean {
+  private takesField(line: TypedLine, index: number): boolean {
     const { found } = this;
     const field = this.names.fieldIn(line.text);
     if (field?.role === 'category' && countsParts(line)) {
       // 'Chapter 2: …' names the part to come, not the question above.
       found.openPart(line);
       return true;
+    }
+    if (field?.role === 'category' && this.gap && this.standsAbove(line, index)) {
+      // 'Topic: …' right above a question, apart from the one before, is that question's.
+      found.close();
     }
     if (field && field.role !== 'question' && (found.current || field.role !== 'answer')) {
       found.addField(line, field);
@@ -171,11 +173,21 @@ class Segmenter {
     return false;
   }
 
+  /** Whether a line begins a paragraph that goes on with a text of no name. */
+  private standsAbove(line: TypedLine, index: number): boolean {
+    const next = this.next(index);
+    return (
+      next?.line.line === line.line.line + 1 &&
+      this.names.fieldIn(next.text) === undefined &&
+      this.starts.option(next) === undefined
+    );
+  }
+
   /** Options and fields with their names in front, headings of documents. */
-  private takesBeside(line: TypedLine): boolean {
+  private takesBeside(line: TypedLine, index: number): boolean {
     if (line.line.heading === undefined) {
       const isMore = this.quotes && this.isWhole && takesQuoted(line, this.found, this.names);
-      return isMore || takesNamed(line, this.found, this.names) || this.takesField(line);
+      return isMore || takesNamed(line, this.found, this.names) || this.takesField(line, index);
     }
     if (endsAsked(line.text)) {
       return false;
@@ -199,7 +211,7 @@ class Segmenter {
     } else if (this.isBetween(line, index)) {
       this.between(line, index);
     } else {
-      this.onMore(current, line);
+      takeMore(found, current, line, manner.option.is === 'label');
     }
   }
 
@@ -211,18 +223,6 @@ class Segmenter {
         this.manner.stem.is === 'line' ||
         (headsPart(line) && this.opensNext(index)))
     );
-  }
-
-  /** Behind options that have labels, a word with a colon says something about the question; all else goes on. */
-  private onMore(draft: Draft, line: TypedLine): void {
-    const isLabelled = draft.options.length > 0 && this.manner.option.is === 'label';
-    const remark = isLabelled ? remarkOf(line) : undefined;
-    if (remark) {
-      draft.fields.push({ role: 'explanation', piece: remark });
-      this.found.touch(line);
-    } else {
-      this.found.goOn(draft, line);
-    }
   }
 
   /** Whether the next filled line begins a question, wherever its number goes on or begins again. */

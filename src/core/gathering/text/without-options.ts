@@ -16,7 +16,7 @@ import { bankOf } from './word-bank';
 export type DraftAnswer = { kind: Kind; stem: Text; fields: Partial<Item>; problems: Problem[] };
 
 const TRAILING =
-  /\s*(?:[([{]\s*(\p{L}{1,10}(?: \p{L}{2,10})?)\s*[)\]}]|[–—-]\s+(\p{L}{4,10})|(?<=[.!?])\s+(\p{L}|\p{L}{4,10}))\s*[.]?$/u;
+  /\s*(?:[([{]\s*(\p{L}{1,10}(?: \p{L}{2,10})?)\s*[)\]}]|(?:[–—-]{1,2}>?|→|=>)\s+(\p{L}{4,10})|(?<=[.!?])\s+(\p{L}|\p{L}{4,10}))\s*[.]?$/u;
 
 /** The word behind a statement, and where it begins; undefined where none stands there. */
 function wordBehind(stem: string): { word: string; at: number } | undefined {
@@ -177,9 +177,9 @@ function solvedBehind(text: string): DraftAnswer | undefined {
   return drawn && solvedGap(drawn);
 }
 
-/** A sentence whose gaps hold what goes in, in two pairs of square brackets. */
-function solvedInside(text: string): DraftAnswer | undefined {
-  const drawn = text.includes('[[') ? drawnGaps(text, []) : undefined;
+/** A sentence whose gaps hold what goes in, in two pairs of square brackets, or in one where the others of its text are such. */
+function solvedInside({ holdsGaps }: Draft, text: string): DraftAnswer | undefined {
+  const drawn = text.includes('[[') || holdsGaps ? drawnGaps(text, []) : undefined;
   return drawn && solvedGap(drawn);
 }
 
@@ -193,7 +193,7 @@ function written(draft: Draft, stem: Text, said: string): DraftAnswer {
   if (!said) {
     return (
       solvedBehind(stem.plain) ??
-      solvedInside(stem.plain) ?? { kind: 'open', stem, fields: {}, problems: [] }
+      solvedInside(draft, stem.plain) ?? { kind: 'open', stem, fields: {}, problems: [] }
     );
   }
   const drawn = drawnGaps(stem.plain, [said]);

@@ -1,0 +1,34 @@
+// Sentences whose gaps hold what goes in, in square brackets: 'The [cill] is the step below the upper gates.'
+import { verdictOf } from '../../shared/vocabulary/verdicts';
+import { plainOfPieces, type Draft } from './draft';
+
+/** One sentence with a word in brackets may speak of it; several that all do have gaps. */
+const LEAST = 2;
+const MOSTLY = 0.8;
+const ASKS = /[?？؟]["'”’»)\]]*\s*$/u;
+const BRACKETS = /\[([^\][]*)\]/gu;
+const WORDS = /^\s*\p{L}[\p{L}\p{M}\d .,'’/|-]{0,59}$/u;
+
+/** Whether brackets in a statement hold words, with other words beside them. */
+function holdsWords(text: string): boolean {
+  const within = [...text.matchAll(BRACKETS)].map(([, words = '']) => words);
+  const beside = text.replace(BRACKETS, ' ');
+  return (
+    within.length > 0 &&
+    within.every((words) => WORDS.test(words) && verdictOf(words) === undefined) &&
+    /\p{L}{2}.*\s\S*\p{L}{2}/su.test(beside) &&
+    !ASKS.test(text)
+  );
+}
+
+/** Notes which sentences have their gaps in square brackets, where most of those without options or an answer are typed so. */
+export function takeBracketGaps(drafts: readonly Draft[]): void {
+  const bare = drafts.filter(({ options, answers }) => !options.length && !answers.length);
+  const own = bare.filter(({ stem }) => holdsWords(plainOfPieces(stem)));
+  if (own.length < LEAST || own.length < bare.length * MOSTLY) {
+    return;
+  }
+  for (const draft of own) {
+    draft.holdsGaps = true;
+  }
+}
