@@ -1,7 +1,8 @@
 // The bank's name with the other banks behind it, and the bank as a file.
 import { Button, Menu } from '@mantine/core';
-import { lazy, Suspense, useRef, useState } from 'react';
+import { useRef, useState } from 'react';
 import type { BankInfo } from '../../core/model';
+import { fetched } from '../parts/fetched';
 import { messageOf } from '../parts/message-of';
 import { say, sayProblem } from '../parts/say';
 import { useActs } from '../state/acts';
@@ -13,8 +14,8 @@ import type { Asked } from './BankDialog';
 import { BankRoom } from './BankRoom';
 import { CUT_LABEL } from './cut-label';
 
-const BankDialog = lazy(() => import('./BankDialog'));
-const EarlierStates = lazy(() => import('./EarlierStates'));
+const BankDialog = fetched(() => import('./BankDialog'));
+const EarlierStates = fetched(() => import('./EarlierStates'));
 const DEMO_ID = DEMO.id;
 
 /** Hands over the bank as a file, and says what could not go along. */
@@ -151,15 +152,9 @@ export function BankMenu() {
         </Menu.Dropdown>
       </Menu>
       {field}
-      {asked === 'earlier' && (
-        <Suspense>
-          <EarlierStates onClose={() => setAsked(undefined)} />
-        </Suspense>
-      )}
+      {asked === 'earlier' && <EarlierStates onClose={() => setAsked(undefined)} />}
       {asked && asked !== 'earlier' && (
-        <Suspense>
-          <BankDialog asked={asked} onClose={() => setAsked(undefined)} />
-        </Suspense>
+        <BankDialog asked={asked} onClose={() => setAsked(undefined)} />
       )}
     </>
   );

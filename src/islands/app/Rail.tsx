@@ -1,6 +1,7 @@
 // The rail of places, each with its count.
 import { Badge, Box, NavLink, Stack, VisuallyHidden } from '@mantine/core';
 import { Link, useLocation } from 'wouter';
+import { fetchAhead } from './fetched-places';
 import { PLACES, useCounts, type Count, type PlaceLink } from './places';
 
 function CountBadge({ count }: { count: Count }) {
@@ -37,6 +38,9 @@ function RailLink({
       aria-current={isHere ? 'page' : undefined}
       rightSection={count && <CountBadge count={count} />}
       onClick={onGo}
+      // It is on its way before the button is let go of.
+      onPointerEnter={() => fetchAhead(place.to)}
+      onFocus={() => fetchAhead(place.to)}
       px="md"
       style={{ borderInlineStart: `3px solid ${isHere ? 'var(--leaf)' : 'transparent'}` }}
       styles={{ label: { fontSize: 15, fontWeight: isHere ? 700 : 400 } }}

@@ -1,10 +1,11 @@
 // Gather: what people hold comes in, is shown as understood, and enters the bank only when agreed to.
 import { Text } from '@mantine/core';
-import { lazy, Suspense, useEffect, type ReactNode } from 'react';
+import { useEffect, type ReactNode } from 'react';
 import type { Finding } from '../../core/model';
 import type { GatherAnswer } from '../../workers/protocol';
 import { Bar } from '../parts/Bar';
 import { Busy } from '../parts/Busy';
+import { fetched } from '../parts/fetched';
 import { focusNext } from '../parts/focus';
 import { isTyping } from '../parts/keys';
 import { stopReading, useGather } from '../state/gather';
@@ -18,7 +19,10 @@ import { StatedSeam } from './StatedSeam';
 import { Tray } from './Tray';
 import { WaitingReply } from './WaitingReply';
 
-const TextSeam = lazy(() => import('./TextSeam').then((module) => ({ default: module.TextSeam })));
+const TextSeam = fetched(
+  () => import('./TextSeam').then((module) => ({ default: module.TextSeam })),
+  <Text c="dimmed">Opening the text …</Text>,
+);
 
 /** Whether a finding is about the whole source, and not about a question, a cell or a line that shows it. */
 const isGeneral = ({ item, where, level }: Finding): boolean =>
@@ -42,11 +46,7 @@ function besideOf(answer: GatherAnswer): ReactNode {
     return <Seam />;
   }
   if (answer.text !== undefined) {
-    return (
-      <Suspense fallback={<Text c="dimmed">Opening the text …</Text>}>
-        <TextSeam />
-      </Suspense>
-    );
+    return <TextSeam />;
   }
   return answer.reading.as === 'package' && answer.items.length > 0 ? <StatedSeam /> : undefined;
 }

@@ -1,10 +1,11 @@
 // The head of a source on the bench: how much of it was understood, and the next act: to take it, then to go on with it.
 import { Button } from '@mantine/core';
-import { lazy, Suspense, useState } from 'react';
+import { useState } from 'react';
 import { useLocation } from 'wouter';
 import type { Finding } from '../../core/model';
 import { count } from '../../core/shared/plain';
 import { PlaceHead, type MainAct } from '../parts/PlaceHead';
+import { fetched } from '../parts/fetched';
 import { say } from '../parts/say';
 import { these } from '../parts/these';
 import { useActs } from '../state/acts';
@@ -23,7 +24,7 @@ import { handOverOnly } from '../state/hand-over';
 import { useDiffering } from './use-differing';
 import { useKnown } from './use-known';
 
-const LaterEdition = lazy(() =>
+const LaterEdition = fetched(() =>
   import('./LaterEdition').then((module) => ({ default: module.LaterEdition })),
 );
 
@@ -167,11 +168,7 @@ export function Head() {
           {label}
         </Button>
       ))}
-      {isCompared && (
-        <Suspense>
-          <LaterEdition differing={differing} onClose={() => setCompared(false)} />
-        </Suspense>
-      )}
+      {isCompared && <LaterEdition differing={differing} onClose={() => setCompared(false)} />}
     </PlaceHead>
   );
 }

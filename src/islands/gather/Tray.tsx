@@ -1,13 +1,16 @@
 // What waits in Gather: several sources, each with its state, to be opened, put away or taken all at once.
 import { Button, Group, List, Paper, Stack, Text } from '@mantine/core';
-import { lazy, Suspense, useState } from 'react';
+import { useState } from 'react';
 import { count } from '../../core/shared/plain';
 import { LinkButton } from '../parts/LinkButton';
 import { MoreBelow } from '../parts/MoreBelow';
+import { fetched } from '../parts/fetched';
 import { say } from '../parts/say';
 import { agreeToAll, openSource, putAway, useGather, type TrayEntry } from '../state/gather';
 
-const Together = lazy(() => import('./Together').then((module) => ({ default: module.Together })));
+const Together = fetched(() =>
+  import('./Together').then((module) => ({ default: module.Together })),
+);
 
 function words({ state, ready, blocked, problem }: TrayEntry): string {
   const stopped = blocked ? `, ${blocked} blocked` : '';
@@ -95,11 +98,7 @@ export function Tray() {
           </Button>
         </Stack>
       </Group>
-      {isCompared && (
-        <Suspense>
-          <Together onClose={() => setCompared(false)} />
-        </Suspense>
-      )}
+      {isCompared && <Together onClose={() => setCompared(false)} />}
     </Paper>
   );
 }

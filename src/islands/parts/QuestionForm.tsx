@@ -1,12 +1,5 @@
 // A question as a form, loaded when the first one is opened: what checks its fields is large.
 import { Skeleton } from '@mantine/core';
-import { lazy, Suspense } from 'react';
-import type { QuestionFormProps } from './WholeQuestionForm';
+import { fetched } from './fetched';
 
-const WholeQuestionForm = lazy(() => import('./WholeQuestionForm'));
-
-export const QuestionForm = (props: QuestionFormProps) => (
-  <Suspense fallback={<Skeleton h={320} />}>
-    <WholeQuestionForm {...props} />
-  </Suspense>
-);
+export const QuestionForm = fetched(() => import('./WholeQuestionForm'), <Skeleton h={320} />);
