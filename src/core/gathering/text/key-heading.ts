@@ -66,6 +66,12 @@ function listBehind(text: string, below: string, questions = 0): string | undefi
   return isNamed && lists ? behind : undefined;
 }
 
+/** Whether a key has more entries than there are questions, and one for each option of the last: that one's lists are matched by it. */
+function isItsOwn(key: string, { options }: Draft, drafts: readonly Draft[]): boolean {
+  const pairs = pairsIn(key);
+  return pairs > drafts.length && pairs > 1 && pairs === options.length;
+}
+
 /** The first line of a key. */
 const BEGINS = /^\s*1(?!\d)/u;
 /** Longer lines head nothing. */
@@ -87,7 +93,7 @@ export function listHeadedBy(
     return undefined;
   }
   const list = listIn(line, around, found);
-  if (list === undefined || (current && twoLists(current))) {
+  if (list === undefined || (current && (twoLists(current) || isItsOwn(list, current, drafts)))) {
     return undefined;
   }
   const first = list ? { ...line, text: list, line: { ...line.line, text: list } } : undefined;

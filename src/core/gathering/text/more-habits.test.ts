@@ -177,4 +177,22 @@ describe('questions whose answers stand where there is no label', () => {
       ),
     ).toEqual(['A jacket is ... Safety', 'A bywash is ... Water']);
   });
+  it('two lists side by side with a key of their own, and steps in one line', async () => {
+    expect(
+      await briefs(
+        'Match the words.\n1 windlass         a holds a rope\n2 bollard         b turns the gear\n3 cill            c a step below\nAnswers: 1b, 2a, 3c\n\nPut into order: fill, open, enter, close\nAnswer: open, enter, close, fill\n',
+      ),
+    ).toEqual([
+      'match: Match the words. [windlass=turns the gear / bollard=holds a rope / cill=a step below]',
+      'order: Put into order: [open > enter > close > fill]',
+    ]);
+    expect(
+      await briefs(
+        'Name these knots: 1, 2, 3\nAnswer: reef, bowline, hitch\n\nWhat opens?\nAnswer: a gate\n',
+      ),
+    ).toEqual([
+      'short: Name these knots: 1, 2, 3 [reef, bowline, hitch]',
+      'short: What opens? [a gate]',
+    ]);
+  });
 });

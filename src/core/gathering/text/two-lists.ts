@@ -6,6 +6,8 @@ const LEAST = 2;
 const PAIR = /(\d{1,2})\s*[-–=:.)]?\s*([A-Ja-j])(?![\p{L}\d])/gu;
 /** The second half of a line, behind a tab or wide blanks, with its letter. */
 const BESIDE = /(?:\t+|\s{2,})[([]?([A-Ja-j])\s?[.):\]]\s*(\S.*)$/u;
+/** The same without a sign: only where all letters together count from the first on. */
+const BESIDE_BARE = /(?:\t+|\s{3,})([A-Ja-j])\s+(\S.*)$/u;
 
 type Half = { text: string; n: number };
 type Lists = { left: Half[]; right: Half[] };
@@ -23,11 +25,11 @@ function below(options: readonly DraftOption[]): Lists {
     : { left: [], right: [] };
 }
 
-/** Numbers with a letter beside each. */
-function beside(options: readonly DraftOption[]): Lists {
+/** Numbers with a letter beside each, as one of the ways to write it. */
+function besideBy(options: readonly DraftOption[], way: RegExp): Lists {
   const found = options.map((option) => {
     const raw = option.pieces.map(({ line, from, to }) => line.text.slice(from, to)).join(' ');
-    const match = option.style === 'number' ? BESIDE.exec(raw) : null;
+    const match = option.style === 'number' ? way.exec(raw) : null;
     return match && { raw, match, n: option.n };
   });
   return found.every((one) => one !== null)
@@ -36,6 +38,14 @@ function beside(options: readonly DraftOption[]): Lists {
         right: found.map(({ match }) => ({ text: match[2]!.trim(), n: letterOf(match[1]!) })),
       }
     : { left: [], right: [] };
+}
+
+/** Numbers with a letter beside each. */
+function beside(options: readonly DraftOption[]): Lists {
+  const signed = besideBy(options, BESIDE);
+  const bare = signed.left.length ? signed : besideBy(options, BESIDE_BARE);
+  const counts = signed.left.length > 0 || bare.right.every(({ n }, index) => n === index);
+  return counts ? bare : { left: [], right: [] };
 }
 
 /** The two lists of a question; undefined where its options are none. */

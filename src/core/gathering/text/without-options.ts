@@ -7,6 +7,7 @@ import { plainOfPieces, textOfPieces, type Draft } from './draft';
 import { alike, quantityOf } from '../../shared/normalise';
 import type { VerdictPair } from '../../shared/vocabulary/verdict-pairs';
 import { offeredBehind } from './offered';
+import { orderInLine } from './order-in-line';
 import { POINTS } from './points';
 import { likelihoodOf } from '../../understanding';
 import { withBank } from '../gap-words';
@@ -199,6 +200,11 @@ function written(draft: Draft, stem: Text, said: string): DraftAnswer {
   const drawn = drawnGaps(stem.plain, [said]);
   if (drawn) {
     return gapAnswer(draft, drawn, said);
+  }
+  const order = orderInLine(stem.plain, said);
+  if (order) {
+    const { steps } = order;
+    return { kind: 'order', stem: { plain: order.stem }, fields: { steps }, problems: [] };
   }
   if (isTerm(draft)) {
     return { kind: 'card', stem, fields: { accepted: [said] }, problems: [] };
