@@ -88,6 +88,8 @@ const ACTS_OF_A_DAY: readonly ((page: Page, n: number) => Promise<void>)[] = [
 
 test(`${ACTS} acts on a bank of ${QUESTIONS}`, async ({ page }) => {
   test.setTimeout(ACTS * 3000 + 120_000);
+  // An act that can't be done is told, and not waited for until the day is over.
+  page.setDefaultTimeout(20_000);
   await page.goto('/bank');
   await expect(page.getByRole('heading', { name: 'The bank is empty' })).toBeVisible();
   await storeBank(page, QUESTIONS);
