@@ -193,7 +193,9 @@ test('a reply in running text says at its line what stopped each question', asyn
   await expect(
     page.getByRole('main').getByText('6 questions understood, 1 of them blocked, 1 to look at'),
   ).toBeVisible();
-  await expect(page.getByText('says D, but there are 3 options (A to C)')).toBeVisible();
+  await expect(
+    page.getByRole('main').getByText('says D, but there are 3 options (A to C)'),
+  ).toBeVisible();
   await page
     .getByRole('article', { name: 'Question 3' })
     .getByRole('button', { name: 'B The top gates' })

@@ -59,9 +59,9 @@ describe('columns without headings', () => {
       ['stem', 'hint', 'hint', 'ignore'],
     ],
     [
-      'options are found already',
-      [stems, first, second, column('', 'A', 'B', 'A', 'A')],
-      ['stem', 'option', 'option', 'ignore'],
+      'options and what tells the right one are found already',
+      [stems, first, second, column('', 'A', 'B', 'A', 'A'), column('', 'a', 'b', 'a', 'b')],
+      ['stem', 'option', 'option', 'ignore', 'key'],
     ],
     [
       'they have headings',
@@ -116,5 +116,28 @@ describe('columns without headings', () => {
     // Behind something else than the question they may be anything.
     const apart = [stems, column('Ref', 'R1', 'R2', 'R3', 'R4'), first, second, third];
     expect(leaning(apart, [taken('stem'), taken('ref'), ...base.slice(1)])[2]).toBe('as before');
+  });
+});
+
+describe('a lone column that names options', () => {
+  const numbers = (...texts: string[]): ColumnView => column('', ...texts);
+  const as1 = as('points', 'stem', 'option', 'option', 'option');
+  const table = (key: ColumnView): ColumnView[] => [key, stems, first, second, third];
+  it('is the key where nothing else tells the right ones, though it may be points', () => {
+    expect(leaning(table(numbers('3', '1', '2', '3')), as1)[0]).toBe('key 0.8');
+    const letters = column('', 'A', 'B', 'A', 'A');
+    const base = as('stem', 'option', 'option', 'ignore');
+    expect(leaning([stems, first, second, letters], base)[3]).toBe('key 0.8');
+  });
+  it('is none where it names none of them in a row, or always the same', () => {
+    expect(leaning(table(numbers('3', '1', '2', '4')), as1)[0]).toBe('as before');
+    expect(leaning(table(numbers('1', '1', '1', '1')), as1)[0]).toBe('as before');
+  });
+  it('is none beside a key, a right answer or signs at the options', () => {
+    const key = numbers('3', '1', '2', '3');
+    const told = as('points', 'stem', 'option', 'option', 'option', 'key');
+    expect(leaning([...table(key), column('', 'A', 'B', 'A', 'C')], told)[0]).toBe('as before');
+    const signed = column('', '*a boat', 'a gate', '*a hull', '*the crew');
+    expect(leaning([key, stems, signed, second, third], as1)[0]).toBe('as before');
   });
 });

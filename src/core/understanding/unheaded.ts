@@ -5,6 +5,7 @@ import type { Meaning, TableView } from './contract';
 import { secondsOf } from '../shared/normalise';
 import { isList } from '../shared/table/separators';
 import { piecesOf } from './heading-words';
+import { findMarks } from './keys/marks';
 import { readingsOf } from './keys/named';
 import { leaning } from './scaled';
 import { rowsOf } from './witness';
@@ -138,6 +139,34 @@ function offeredRun(view: TableView, base: readonly Assigned[]): Run | undefined
     : undefined;
 }
 
+/** Where one of these stands, something tells the right option already. */
+const TELLING: ReadonlySet<Meaning> = new Set(['key', 'right', 'verdict', 'weight']);
+/** How likely numbers that name options are the key of a table in which nothing else tells one; they might be points. */
+const ALONE = 0.8;
+
+/** An unheaded column that names an option in each row, where nothing else tells the right ones. */
+function loneKey(view: TableView, base: readonly Assigned[]): number | undefined {
+  const meanings = base.map(({ meaning }) => meaning);
+  const run = { from: meanings.indexOf('option'), to: meanings.lastIndexOf('option') };
+  const options = view.columns.slice(run.from, run.to + 1);
+  const isRun = meanings.slice(run.from, run.to + 1).every((meaning) => meaning === 'option');
+  const isTold =
+    meanings.some((meaning) => TELLING.has(meaning)) ||
+    findMarks(
+      rowsOf(
+        options.map(({ texts }) => texts),
+        view.rows,
+      ),
+    ) !== undefined;
+  if (!isRun || isTold) {
+    return undefined;
+  }
+  const found = [...view.columns.keys()].filter(
+    (column) => mayBeKey(view, base, column, run) && names(view, column, run),
+  );
+  return found.length === 1 ? found[0] : undefined;
+}
+
 /** The odds of the columns, with those of a run that another one names, or that follows questions, leaning to options. */
 export function withNamedRuns(
   view: TableView,
@@ -146,7 +175,8 @@ export function withNamedRuns(
 ): (readonly number[])[] {
   const options = base.filter(({ meaning }) => ANSWERING.has(meaning));
   if (options.length > 1) {
-    return [...odds];
+    const key = loneKey(view, base);
+    return odds.map((own, column) => (column === key ? leaning(own, 'key', ALONE) : own));
   }
   const named = namedRun(view, base);
   const run = named?.run ?? offeredRun(view, base);
