@@ -8,9 +8,10 @@ const areShort = (parts: readonly string[]): boolean =>
 
 /** The word between two short answers; undefined where it stands within a sentence. */
 function orIn(text: string): string | undefined {
-  const word = /\s(?:or|oder|ou|oppure)\s/u.exec(text)?.[0];
+  const words = [...text.matchAll(/(,?)(\s(?:or|oder|ou|oppure)\s)/gu)];
+  const word = words[0]?.[2];
   // 'Anyone trained, or under supervision.' is one answer.
-  const isSentence = /,\s(?:or|oder|ou|oppure)\s/u.test(text);
+  const isSentence = words.some(([, comma]) => comma !== '');
   return word && !isSentence && areShort(text.split(word)) ? word : undefined;
 }
 

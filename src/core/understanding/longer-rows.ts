@@ -7,7 +7,7 @@ import { piecesOf } from './heading-words';
 import { findMarks, withoutMark } from './keys/marks';
 import { readingsOf } from './keys/named';
 import { leaning } from './scaled';
-import { rowsOf } from './witness';
+import { rowsIn } from './witness';
 
 /** How likely what is needed is an option. */
 const NEEDED = 0.9;
@@ -25,10 +25,10 @@ const isWithin = ({ texts }: ColumnView, last: ColumnView): boolean =>
 
 /** The share of rows in which a key names one of these options. */
 function named(view: TableView, options: Options, key: ColumnView): number {
-  const rows = rowsOf(
-    options.map(({ texts }) => texts),
-    view.rows,
-  ).map((texts, row) => ({ key: key.texts[row] ?? '', options: texts }));
+  const rows = rowsIn(options, view.rows).map((texts, row) => ({
+    key: key.texts[row] ?? '',
+    options: texts,
+  }));
   return (
     readingsOf(
       rows.filter((row) => row.key),
@@ -39,10 +39,7 @@ function named(view: TableView, options: Options, key: ColumnView): number {
 
 /** Whether rows whose right option is nowhere else have its sign in a column. */
 function holdsSign(view: TableView, options: Options, next: ColumnView): boolean {
-  const rows = rowsOf(
-    options.map(({ texts }) => texts),
-    view.rows,
-  );
+  const rows = rowsIn(options, view.rows);
   const right = findMarks(rows)?.right;
   const isRight = (text: string): boolean =>
     right !== undefined && withoutMark(text, right) !== undefined;
@@ -116,14 +113,16 @@ export function withLongerRows(
   const keys = columns.filter((_, index) => base[index]!.meaning === 'key');
   const options = columns.filter((_, index) => base[index]!.meaning === 'option');
   const isTold = base.some(({ meaning }) => meaning === 'verdict' || meaning === 'weight');
+  if (options.length < FEWEST || isTold) {
+    return [...odds];
+  }
   const groups = groupNames(view);
-  const group = groups[columns.indexOf(options.at(-1)!)];
-  const isOfGroup = (index: number): boolean => Boolean(group) && groups[index] === group;
+  const last = columns.indexOf(options.at(-1)!);
+  const isOfGroup = (at: number): boolean => Boolean(groups[last]) && groups[at] === groups[last];
   const longer = new Map<ColumnView, number>();
-  let at = columns.indexOf(options.at(-1)!) + 1;
-  while (options.length >= FEWEST && !isTold && at < columns.length) {
-    const next = columns[at++]!;
-    const isMute = !piecesOf(next.heading).length || isOfGroup(columns.indexOf(next));
+  for (let at = last + 1; at < columns.length; at++) {
+    const next = columns[at]!;
+    const isMute = !piecesOf(next.heading).length || isOfGroup(at);
     const isOpen = isMute && isWithin(next, options.at(-1)!);
     const p = isOpen ? likelihoodOf(view, options, next, keys) : 0;
     if (!p) {

@@ -3,10 +3,11 @@ import { alike } from '../shared/normalise';
 import type { Assigned } from './assign';
 import { MEANINGS, type Meaning, type TableView } from './contract';
 import { readingsOf } from './keys/named';
-import { rowsOf } from './witness';
+import { rowsIn } from './witness';
 
-/** What tells which options are right, and what answers that need no options may be taken for. */
-const TELLS: ReadonlySet<Meaning> = new Set(['key', 'verdict', 'weight', 'right']);
+/** What tells which options are right. */
+export const TELLS: ReadonlySet<Meaning> = new Set(['key', 'verdict', 'weight', 'right']);
+/** What answers that need no options may be taken for. */
 const ANSWERING: ReadonlySet<Meaning> = new Set(['accepted', 'value']);
 
 /** A column whose cells name options of their rows is at least so likely to be the key, whatever else it holds. */
@@ -75,10 +76,7 @@ export function withNamers(
   const at = MEANINGS.indexOf('key');
   const options = view.columns.filter((_, column) => isOption[column]);
   const headings = options.map(({ heading }) => heading);
-  const rows = rowsOf(
-    options.map(({ texts }) => texts),
-    view.rows,
-  );
+  const rows = rowsIn(options, view.rows);
   return odds.map((own, column) => {
     if (isOption[column]) {
       return saysAnother(view, column, isOption) || namesPlaceOfOthers(view, column, isOption)

@@ -8,7 +8,7 @@ import { countedSides } from './heading-groups';
 import { findMarks } from './keys/marks';
 import { readingsOf } from './keys/named';
 import { tickedBesideKey } from './ticked-tags';
-import { rowsOf } from './witness';
+import { rowsIn } from './witness';
 
 /** Fewer rows show nothing. */
 const LEAST_ROWS = 2;
@@ -100,13 +100,7 @@ const FEWEST_PLACES = 3;
 function countedPlaces({ columns, rows }: TableView): readonly ColumnView[] {
   const placed = columns.filter(({ heading }) => PLACE_HEADING.test(heading.trim()));
   const isTold = columns.some((column) => says(column, 'key', 'right', 'verdict') > NAMED);
-  const isMarked =
-    findMarks(
-      rowsOf(
-        placed.map(({ texts }) => texts),
-        rows,
-      ),
-    ) !== undefined;
+  const isMarked = findMarks(rowsIn(placed, rows)) !== undefined;
   return placed.length >= FEWEST_PLACES && !isTold && !isMarked ? placed : [];
 }
 

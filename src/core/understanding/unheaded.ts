@@ -7,8 +7,9 @@ import { isList } from '../shared/table/separators';
 import { piecesOf } from './heading-words';
 import { findMarks } from './keys/marks';
 import { readingsOf } from './keys/named';
+import { TELLS } from './namers';
 import { leaning } from './scaled';
-import { rowsOf } from './witness';
+import { rowsIn } from './witness';
 
 /** A single row names anything by chance, and so do two. */
 const LEAST_ROWS = 3;
@@ -73,10 +74,7 @@ function runsOf(view: TableView, base: readonly Assigned[]): Run[] {
 function names(view: TableView, column: number, { from, to }: Run): boolean {
   const keys = view.columns[column]!.texts;
   const options = view.columns.slice(from, to + 1);
-  const rows = rowsOf(
-    options.map(({ texts }) => texts),
-    view.rows,
-  )
+  const rows = rowsIn(options, view.rows)
     .map((texts, row) => ({ key: keys[row] ?? '', options: texts }))
     .filter(({ key }) => key);
   const [best] = rows.length < LEAST_ROWS ? [] : readingsOf(rows, []);
@@ -139,8 +137,6 @@ function offeredRun(view: TableView, base: readonly Assigned[]): Run | undefined
     : undefined;
 }
 
-/** Where one of these stands, something tells the right option already. */
-const TELLING: ReadonlySet<Meaning> = new Set(['key', 'right', 'verdict', 'weight']);
 /** How likely numbers that name options are the key of a table in which nothing else tells one; they might be points. */
 const ALONE = 0.8;
 
@@ -151,13 +147,8 @@ function loneKey(view: TableView, base: readonly Assigned[]): number | undefined
   const options = view.columns.slice(run.from, run.to + 1);
   const isRun = meanings.slice(run.from, run.to + 1).every((meaning) => meaning === 'option');
   const isTold =
-    meanings.some((meaning) => TELLING.has(meaning)) ||
-    findMarks(
-      rowsOf(
-        options.map(({ texts }) => texts),
-        view.rows,
-      ),
-    ) !== undefined;
+    meanings.some((meaning) => TELLS.has(meaning)) ||
+    findMarks(rowsIn(options, view.rows)) !== undefined;
   if (!isRun || isTold) {
     return undefined;
   }

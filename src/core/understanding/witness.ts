@@ -1,5 +1,5 @@
 // What the rows of a table become under a reading of its columns: whole questions speak for it, broken ones against it.
-import { roleOfMeaning, type Meaning, type TableView } from './contract';
+import { roleOfMeaning, type ColumnView, type Meaning, type TableView } from './contract';
 import { findMarks } from './keys/marks';
 import { readingsOf } from './keys/named';
 import { findVerdicts } from './keys/verdicts';
@@ -17,9 +17,16 @@ function byRole(view: TableView, meanings: readonly Meaning[]): Columns {
   return columns;
 }
 
-/** The rows of some columns. */
-export const rowsOf = (columns: readonly (readonly string[])[], rows: number): string[][] =>
+/** The rows of columns of texts. */
+const rowsOf = (columns: readonly (readonly string[])[], rows: number): string[][] =>
   Array.from({ length: rows }, (_, row) => columns.map((texts) => texts[row] ?? ''));
+
+/** The rows of some columns as they are seen. */
+export const rowsIn = (columns: readonly ColumnView[], rows: number): string[][] =>
+  rowsOf(
+    columns.map(({ texts }) => texts),
+    rows,
+  );
 
 /** What rows weigh that are whole, in nats, and what they cost where they are broken. */
 const WHOLE = 2.5;

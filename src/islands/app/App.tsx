@@ -12,20 +12,7 @@ import { restoreBench } from '../state/gather';
 import { keepForOffline } from '../state/offline';
 import { startCore } from '../../workers/client';
 import { Commands } from './Commands';
-import {
-  BankPlace,
-  DraftPlace,
-  fetchAhead,
-  GatherPlace,
-  HandOverPlace,
-  HelpPlace,
-  JoinRound,
-  LayoutsPlace,
-  RecordsPlace,
-  RehearsePlace,
-  ResultsPlace,
-  SetsPlace,
-} from './fetched-places';
+import { fetchAhead, JoinRound, ROUTES } from './fetched-places';
 import { Opening } from './Opening';
 import { PlaceBoundary } from './PlaceBoundary';
 import { Shell } from './Shell';
@@ -42,36 +29,11 @@ function Places() {
   return (
     <PlaceBoundary key={path.split('/')[1]}>
       <Switch>
-        <Route path="/gather">
-          <GatherPlace />
-        </Route>
-        <Route path="/draft">
-          <DraftPlace />
-        </Route>
-        <Route path="/bank">
-          <BankPlace />
-        </Route>
-        <Route path="/sets/:id?">
-          <SetsPlace />
-        </Route>
-        <Route path="/layouts/:id?">
-          <LayoutsPlace />
-        </Route>
-        <Route path="/hand-over">
-          <HandOverPlace />
-        </Route>
-        <Route path="/rehearse">
-          <RehearsePlace />
-        </Route>
-        <Route path="/results/:id?">
-          <ResultsPlace />
-        </Route>
-        <Route path="/records">
-          <RecordsPlace />
-        </Route>
-        <Route path="/help">
-          <HelpPlace />
-        </Route>
+        {ROUTES.map(([route, Place]) => (
+          <Route key={route} path={route}>
+            <Place />
+          </Route>
+        ))}
         <Route>
           <Redirect to="/gather" />
         </Route>

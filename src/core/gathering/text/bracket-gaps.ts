@@ -1,11 +1,11 @@
 // Sentences whose gaps hold what goes in, in square brackets: 'The [cill] is the step below the upper gates.'
 import { verdictOf } from '../../shared/vocabulary/verdicts';
 import { plainOfPieces, type Draft } from './draft';
+import { asksOutright } from './typed-line';
 
 /** One sentence with a word in brackets may speak of it; several that all do have gaps. */
 const LEAST = 2;
 const MOSTLY = 0.8;
-const ASKS = /[?？؟]["'”’»)\]]*\s*$/u;
 const BRACKETS = /\[([^\][]*)\]/gu;
 const WORDS = /^\s*\p{L}[\p{L}\p{M}\d .,'’/|-]{0,59}$/u;
 
@@ -17,7 +17,7 @@ function holdsWords(text: string): boolean {
     within.length > 0 &&
     within.every((words) => WORDS.test(words) && verdictOf(words) === undefined) &&
     /\p{L}{2}.*\s\S*\p{L}{2}/su.test(beside) &&
-    !ASKS.test(text)
+    !asksOutright(text)
   );
 }
 

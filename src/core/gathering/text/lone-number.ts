@@ -4,11 +4,11 @@ import { pieceText, type Draft } from './draft';
 
 const ASKED = /[?？:：]["'”’»]*\s*(?:\([^()]{1,20}\)\s*)?$/u;
 /** A longer word behind a number is no unit. */
-const UNIT = /^.{0,6}$/u;
+const LONGEST_UNIT = 6;
 
 const isNumber = (text: string): boolean => {
   const found = quantityOf(text);
-  return found !== undefined && UNIT.test(found.unit ?? '');
+  return found !== undefined && (found.unit ?? '').length <= LONGEST_UNIT;
 };
 
 /** Takes numbers that stand alone below questions without options as their answers. */

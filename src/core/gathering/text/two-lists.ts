@@ -11,6 +11,7 @@ const BESIDE_BARE = /(?:\t+|\s{3,})([A-Ja-j])\s+(\S.*)$/u;
 
 type Half = { text: string; n: number };
 type Lists = { left: Half[]; right: Half[] };
+const NONE: Lists = { left: [], right: [] };
 
 const halfOf = (option: DraftOption): Half => ({ text: plainOfPieces(option.pieces), n: option.n });
 const letterOf = (text: string): number => text.toLowerCase().charCodeAt(0) - 'a'.charCodeAt(0);
@@ -22,7 +23,7 @@ function below(options: readonly DraftOption[]): Lists {
     from > 0 && options.every(({ style }, index) => style === (index < from ? 'number' : 'letter'));
   return isSplit
     ? { left: options.slice(0, from).map(halfOf), right: options.slice(from).map(halfOf) }
-    : { left: [], right: [] };
+    : NONE;
 }
 
 /** Numbers with a letter beside each, as one of the ways to write it. */
@@ -37,15 +38,17 @@ function besideBy(options: readonly DraftOption[], way: RegExp): Lists {
         left: found.map(({ raw, match, n }) => ({ text: raw.slice(0, match.index).trim(), n })),
         right: found.map(({ match }) => ({ text: match[2]!.trim(), n: letterOf(match[1]!) })),
       }
-    : { left: [], right: [] };
+    : NONE;
 }
 
 /** Numbers with a letter beside each. */
 function beside(options: readonly DraftOption[]): Lists {
   const signed = besideBy(options, BESIDE);
-  const bare = signed.left.length ? signed : besideBy(options, BESIDE_BARE);
-  const counts = signed.left.length > 0 || bare.right.every(({ n }, index) => n === index);
-  return counts ? bare : { left: [], right: [] };
+  if (signed.left.length) {
+    return signed;
+  }
+  const bare = besideBy(options, BESIDE_BARE);
+  return bare.right.every(({ n }, index) => n === index) ? bare : NONE;
 }
 
 /** The two lists of a question; undefined where its options are none. */

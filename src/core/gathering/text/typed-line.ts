@@ -61,6 +61,10 @@ const ASKED = /[?？؟:…]["'”’)\]]*\s*(?:[([].{1,20}[)\]])?\s*$|_{2,}\W*$|
 /** Whether a text ends as questions do; points in brackets may stand behind. */
 export const endsAsked = (text: string): boolean => ASKED.test(text);
 
+const ASKS = /[?？؟]["'”’»)\]]*\s*$/u;
+/** Whether a text ends with a question mark, in whatever quotes or brackets. */
+export const asksOutright = (text: string): boolean => ASKS.test(text);
+
 const RULE = /^\s*(?:[-–—_=~·.…]\s*){3,}$/u;
 /** A line of nothing but strokes: to write on, or to part questions. */
 export const isRule = ({ line, text }: TypedLine): boolean => RULE.test(text) && !line.label;

@@ -11,6 +11,7 @@ import { orderInLine } from './order-in-line';
 import { POINTS } from './points';
 import { likelihoodOf } from '../../understanding';
 import { withBank } from '../gap-words';
+import { asksOutright } from './typed-line';
 import { bankOf } from './word-bank';
 
 /** The kind of a question, its text, what its answer gives it, and what stopped it. */
@@ -40,7 +41,6 @@ const trueOrFalse = (word: string, isTrue: boolean): Option[] => {
   ];
 };
 
-const ASKS = /[?？؟]["'”’»)\]]*\s*$/u;
 /** Verdicts that answer a question in another sense as well: 'Which side is starboard? Right.' */
 const OF_TWO_SENSES =
   /^(?:right|wrong|good|goed|fout|bon|bonne|juste|bien|mal|exact|rett|fact|fiction|mauvais|mauvaise)$/u;
@@ -51,7 +51,7 @@ const OF_TWO_SENSES =
  */
 function isVerdict(stem: string, said: string): boolean {
   const word = alike(said);
-  return ASKS.test(stem)
+  return asksOutright(stem)
     ? trueFalseWords(word) !== undefined && !OF_TWO_SENSES.test(word)
     : !/^\d+$/u.test(word);
 }

@@ -47,6 +47,18 @@ function follow(text: string): Ends {
 /** The line of a place in a text, from 1. */
 export const lineAt = (text: string, at: number): number => text.slice(0, at).split('\n').length;
 
+/** What a reader gives, or nothing where it throws. */
+export function tried(read: () => unknown): unknown {
+  try {
+    return read();
+  } catch {
+    return undefined;
+  }
+}
+
+/** The value of JSON as it is written; undefined where it is none. */
+export const strictJson = (text: string): unknown => tried(() => JSON.parse(text));
+
 /** The JSON of a text; undefined where none begins, or it is but a small part of the text. */
 export function jsonPart(source: string): JsonPart | undefined {
   const from = BEGINS.exec(source)?.index;

@@ -1,6 +1,7 @@
 // The value that a text in JSON stands for: as it is written, as it was meant, or what is whole of it.
 import { jsonrepair } from 'jsonrepair';
-import { jsonPart, LEAST_SHARE, type Torn } from './json-part';
+import { defined } from '../../shared/defined';
+import { jsonPart, LEAST_SHARE, strictJson, tried, type Torn } from './json-part';
 import { wholeObjects } from './whole-objects';
 
 /** What was damaged: objects that break off and were left out, and others that were read as they seem to be meant. */
@@ -9,17 +10,6 @@ export type JsonReading = { value: unknown } & Damage;
 
 /** Damaged text is small: it was pasted. Mending a large one takes longer than it is worth. */
 export const MOST_MENDED = 1_000_000;
-
-/** What a reader gives, or nothing where it throws. */
-export function tried(read: () => unknown): unknown {
-  try {
-    return read();
-  } catch {
-    return undefined;
-  }
-}
-
-const strictJson = (text: string): unknown => tried(() => JSON.parse(text));
 
 /** The JSON in a text as it was meant: with a comma too many, single quotes, comments, a torn end. */
 function asMeant(text: string, broken: readonly Torn[]): JsonReading[] {
@@ -37,7 +27,7 @@ function asMeant(text: string, broken: readonly Torn[]): JsonReading[] {
   }
   const torn = part.torn && [part.torn];
   const mended = strict === undefined ? broken.filter(({ line }) => line !== torn?.[0]?.line) : [];
-  return [{ value, ...(torn ? { torn } : {}), ...(mended.length ? { mended } : {}) }];
+  return [defined({ value, torn, mended })];
 }
 
 /** The ways to read a text as JSON, the closest to what is written first; none where it holds no object. */
@@ -47,7 +37,6 @@ export function readJson(text: string): JsonReading[] {
     return whole === undefined ? asMeant(text, []) : [{ value: whole }];
   }
   const { objects, torn, share } = wholeObjects(text);
-  const rest: JsonReading[] =
-    share >= LEAST_SHARE ? [{ value: objects, ...(torn.length ? { torn } : {}) }] : [];
-  return [...asMeant(text, objects.length ? torn : []), ...rest];
+  const rest: JsonReading[] = share >= LEAST_SHARE ? [{ value: objects, torn }] : [];
+  return [...asMeant(text, torn), ...rest];
 }

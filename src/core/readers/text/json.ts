@@ -5,7 +5,8 @@ import { CAPS } from '../contract';
 import type { Sheet } from '../../model';
 import { bareWords } from '../../shared/normalise';
 import { wholly } from '../../shared/vocabulary/phrases';
-import { MOST_MENDED, readJson, tried, type Damage } from './json-value';
+import { tried } from './json-part';
+import { MOST_MENDED, readJson, type Damage } from './json-value';
 
 type Json = null | boolean | number | string | Json[] | { [key: string]: Json };
 /** Records as a sheet, and what was damaged in their text. */

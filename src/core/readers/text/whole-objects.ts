@@ -1,5 +1,5 @@
 // Damaged JSON: the objects in it that are whole, wherever the damage stands, and the places that are not.
-import { lineAt, type Torn } from './json-part';
+import { lineAt, strictJson, type Torn } from './json-part';
 
 /** Objects of one kind, the share of the text that they are, and what of their kind is torn. */
 export type WholeObjects = { objects: object[]; share: number; torn: Torn[] };
@@ -37,14 +37,6 @@ function endOf(text: string, from: number): { end: number | undefined; read: num
   return { end: undefined, read: text.length - from };
 }
 
-function parsed(text: string): object | undefined {
-  try {
-    return JSON.parse(text) as object;
-  } catch {
-    return undefined;
-  }
-}
-
 /** The outermost objects of a text that are whole, each with its place. */
 function outermost(text: string): Found[] {
   const found: Found[] = [];
@@ -52,7 +44,8 @@ function outermost(text: string): Found[] {
   let from = text.indexOf('{');
   while (from >= 0 && budget > 0) {
     const { end, read } = endOf(text, from);
-    const value = end === undefined ? undefined : parsed(text.slice(from, end));
+    const value =
+      end === undefined ? undefined : (strictJson(text.slice(from, end)) as object | undefined);
     if (value) {
       found.push({ from, to: end!, value });
     } else {
