@@ -16,11 +16,35 @@ const SECONDS = /\bs\b|sec|sek|seg|:/iu;
 /** So many rows show it. */
 const SAMPLE = 200;
 
+/** Behind a comma so many words are an answer of their own. */
+const SHORT = 2;
+
 /** What parts several wrong answers in a cell; a slash between blanks does where it stands in more than one. */
-function separatorOfWrongs(texts: readonly string[]): string | undefined {
+function separatorOfWrongs(
+  texts: readonly string[],
+  rights: readonly string[],
+): string | undefined {
   const slashed = texts.filter((text) => /\S \/ \S/u.test(text));
   const slash = slashed.length > 1 ? ' / ' : undefined;
-  return findInnerSeparator(texts) ?? strongSeparator(texts) ?? slash;
+  return (
+    findInnerSeparator(texts) ??
+    strongSeparator(texts) ??
+    slash ??
+    (areListedByComma(texts, rights) ? ',' : undefined)
+  );
+}
+
+/** A few lists of wrong answers among single ones: short words behind commas, where no right answer holds a comma. */
+function areListedByComma(texts: readonly string[], rights: readonly string[]): boolean {
+  const listed = texts.filter((text) => text.includes(','));
+  const words = (text: string): number => text.trim().split(/\s+/u).length;
+  const longest = Math.max(...rights.map(words), SHORT);
+  return (
+    listed.length > 1 &&
+    rights.some(Boolean) &&
+    rights.every((text) => !text.includes(',')) &&
+    listed.every((text) => text.split(',').every((part) => words(part) <= longest))
+  );
 }
 
 /** How rows are read under a reading: what separates answers in a cell, what words name kinds, whether times are minutes. */
@@ -34,7 +58,7 @@ export function mannerOf(
   for (let r = first; r <= region.bottom && rows.length < SAMPLE; r++) {
     rows.push(new Row(region, slots, r));
   }
-  const sample = (role: 'options' | 'wrongs'): string[] =>
+  const sample = (role: 'options' | 'wrongs' | 'right'): string[] =>
     slots.has(role) ? rows.map((row) => row.text(role)) : [];
   const sign = key.style === 'marker' ? key.marker : undefined;
   const unsigned = (text: string): string => (sign && withoutSign(text, sign)) || text;
@@ -42,7 +66,7 @@ export function mannerOf(
   const manner: Manner = {
     key,
     optionSeparator: findInnerSeparator(sample('options')),
-    wrongSeparator: separatorOfWrongs(sample('wrongs')),
+    wrongSeparator: separatorOfWrongs(sample('wrongs'), sample('right')),
     cards: cards && !slots.has('kind'),
     labelled: areLabelled(rows.map((row) => row.texts('option').map(unsigned))),
     labels: labelsOfHeadings((slots.get('option') ?? []).map(({ column }) => column.heading ?? '')),

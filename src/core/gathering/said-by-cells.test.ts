@@ -96,6 +96,21 @@ it('wrong answers that some rows join by a slash are several', async () => {
   expect(items.map(({ options }) => options?.length)).toEqual([3, 2, 3, 2, 2]);
 });
 
+it.each([
+  ['are several where no right answer holds one', 'a gate', [3, 2, 2, 2, 3]],
+  ['are one text where a right answer holds one too', 'Ely, a town', [2, 2, 2, 2, 2]],
+])('short wrong answers behind commas in a few rows %s', async (_, right, options) => {
+  const { items } = await read([
+    'Question;Right answer;Incorrect answers',
+    'Who waits?;a boat;a lock, a weir',
+    `What opens?;${right};a wall`,
+    'What floats?;a hull;a stone',
+    'Who steers?;the crew;the keeper',
+    'What is in a lock?;water;sand, gravel',
+  ]);
+  expect(items.map((item) => item.options?.length)).toEqual(options);
+});
+
 it('a first question that says its kind explains no headings', async () => {
   const { items } = await read([
     'Type;Question;Answer;Option 1;Option 2;Option 3',

@@ -120,20 +120,24 @@ function verdictsOfClauses(text: string): Verdicts[] {
   });
 }
 
+/** The word at a place with the one behind it, which a verdict may need, `stimmt nicht`, and alone. */
+const phrasesAt = (words: readonly string[], at: number): { text: string; next: number }[] =>
+  [2, 1]
+    .filter((size) => at + size <= words.length)
+    .map((size) => ({ text: words.slice(at, at + size).join(' '), next: at + size }));
+
+/** The verdicts of which the first stands at a place, and the other behind it or with one word between. */
+const verdictsAt = (words: readonly string[], at: number): Verdicts[] =>
+  phrasesAt(words, at).flatMap(({ text, next }) =>
+    [next, next + 1].flatMap((place) =>
+      phrasesAt(words, place).flatMap((other) => verdictPair([text, other.text]) ?? []),
+    ),
+  );
+
 /** Words of a text that say right and wrong, `write yes or no`: next to one another, with one word between, or each first in its clause. */
 export function allVerdictsIn(text: string): Verdicts[] {
-  const found: Verdicts[] = [];
   const words = text.split(/[\s"'“”‘’„«»().,;:]+|(?<=\p{L})\/(?=\p{L})/u).filter(Boolean);
-  for (let index = 0; index < words.length; index++) {
-    for (const step of [1, 2]) {
-      const other = words[index + step];
-      const pair = other === undefined ? undefined : verdictPair([words[index]!, other]);
-      if (pair) {
-        found.push(pair);
-        break;
-      }
-    }
-  }
+  const found = words.flatMap((_, at) => verdictsAt(words, at).slice(0, 1));
   return found.length ? found : verdictsOfClauses(text);
 }
 

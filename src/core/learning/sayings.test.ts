@@ -99,6 +99,17 @@ describe('a sentence of a blank', () => {
 });
 
 describe('how the right answer is told', () => {
+  it.each([
+    ['Nach jeder Antwort steht stimmt oder stimmt nicht.', 'stimmt', 'stimmt nicht'],
+    ['Achter elk antwoord staat niet waar of waar.', 'waar', 'niet waar'],
+  ])('is said in words of more than one: %s', (sentence, right, wrong) => {
+    const layout = learned(
+      `${sentence};;;;;`,
+      'frageText;antwortA;antwortARichtig;antwortB;antwortBRichtig;antwortC;antwortCRichtig;antwortD;antwortDRichtig',
+    );
+    expect(layout.key).toEqual({ style: 'verdict', right, wrong });
+    expect(layout.columns.filter(({ role }) => role === 'verdict')).toHaveLength(4);
+  });
   it('is said behind a comment’s sign, or among codes, and those are no signs of it', () => {
     const first = learned(
       '# The right answer goes into the first answer column.,,',

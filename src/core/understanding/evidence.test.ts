@@ -270,6 +270,11 @@ describe('rules beside a form', () => {
       widthOf('Stem|A|B||One question in each row.', '||||Keep the order of the columns.'),
     ).toBe(3);
   });
+  it('hold lists of codes among them', () => {
+    const list = ['||||Kinds that are taken:', '||||p = one right answer', '||||q = an essay'];
+    expect(widthOf('Stem|A|B||A file holds up to 60 questions.', ...list)).toBe(3);
+    expect(widthOf('Stem|A|B||p = one right answer', '||||q = an essay')).toBe(5);
+  });
   it('are no more columns, no words alone, and no texts without a gap', () => {
     expect(widthOf('Stem|A|B||Explanation')).toBe(5);
     expect(widthOf('Stem|A|B|', 'one|x|y|It is so because of this.')).toBe(4);

@@ -15,7 +15,9 @@ const LONGEST_HEADING = 80;
 const EXAMPLE =
   /(?<=\p{L}.{2,})[,;:(–-]?\s*(?<!\p{L})(?:e\.\s?g\.|eg:|z\.\s?B\.|for example|for instance|zum Beispiel|p\.\s?ex\.|par exemple|por ejemplo|p\.\s?ej\.|ad es\.|ad esempio|bijv\.|bijvoorbeeld|t\.\s?ex\.|f\.\s?eks\.|np\.).*$/isu;
 const splitCamel = (text: string): string =>
-  text.replace(/(\p{Ll})(\p{Lu})/gu, '$1 $2').replace(/(?<=\p{L}{3})(?=\d)/gu, ' ');
+  text
+    .replace(/(?<=\p{Ll})(?=\p{Lu})|(?<=\p{Lu})(?=\p{Lu}\p{Ll})/gu, ' ')
+    .replace(/(?<=\p{L}{3})(?=\d)/gu, ' ');
 /** A heading without what it says in brackets; as it is where it says nothing else. */
 export const withoutBrackets = (text: string): string => {
   const bare = text.replace(/[([{<][^)\]}>]*[)\]}>]/gu, ' ');

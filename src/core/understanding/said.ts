@@ -82,8 +82,10 @@ const LISTED = 60;
 
 /** A sentence, as no heading, sample or option of a form is one. */
 const SENTENCE = /^\p{Lu}.*\p{L}\s+\p{L}.*\p{L}\s+\p{L}.*[.!]$/su;
+/** What stands among sentences: the line that opens a list, and codes with what they mean. */
+const LISTING = /^\p{Lu}[^=]*:$|^\S{1,14}\s*=\s*\S/su;
 
-/** Whether cells behind the last heading, parted from it by an empty column, are sentences and nothing else: rules beside a form. */
+/** Whether cells behind the last heading, parted from it by an empty column, are sentences and lists of codes: rules beside a form. */
 function areSentences(region: Region, last: number): boolean {
   const texts: string[] = [];
   for (let row = region.top; row <= Math.min(region.bottom, region.top + LISTED); row++) {
@@ -95,7 +97,10 @@ function areSentences(region: Region, last: number): boolean {
     }
   }
   const filled = texts.filter(Boolean);
-  return filled.length > 0 && filled.every((text) => SENTENCE.test(text));
+  return (
+    filled.some((text) => SENTENCE.test(text)) &&
+    filled.every((text) => SENTENCE.test(text) || LISTING.test(text))
+  );
 }
 
 /**

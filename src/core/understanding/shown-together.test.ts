@@ -44,6 +44,37 @@ describe('columns ticked in turn', () => {
   });
 });
 
+describe('verdicts behind options', () => {
+  const rows = (...last: string[]): TableView =>
+    table(
+      column('1', 'What floats?', 'What opens?', 'Who steers?'),
+      column('2', 'cork', 'a wall', 'the crew'),
+      column('3', 'waar', 'onwaar', 'waar'),
+      column('4', 'a stone', 'a gate', 'nobody'),
+      column('5', 'onwaar', 'waar', 'onwaar'),
+      column('6', '', 'a roof', ''),
+      column('7', ...last),
+      column('8', '', '', 'pole.png'),
+    );
+
+  it('are told by their even steps, though the last option stands in one row', () => {
+    const verdict = [undefined, 'verdict'];
+    expect(shown(rows('', 'onwaar', '')).slice(1)).toEqual([
+      ...verdict,
+      ...verdict,
+      ...verdict,
+      undefined,
+    ]);
+  });
+
+  it.each([
+    ['other words stand there', ['', 'ja', '']],
+    ['nothing stands there', ['', '', '']],
+  ])('are none where %s', (_, last) => {
+    expect(shown(rows(...last)).filter(Boolean)).toEqual([]);
+  });
+});
+
 describe('a right answer beside choices', () => {
   const choices = [
     column('Choice 2', 'a rope', 'a bowline', 'sinking'),

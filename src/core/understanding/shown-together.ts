@@ -8,6 +8,7 @@ import { countedSides } from './heading-groups';
 import { findMarks } from './keys/marks';
 import { readingsOf } from './keys/named';
 import { tickedBesideKey } from './ticked-tags';
+import { verdictsInSteps } from './verdict-steps';
 import { rowsIn } from './witness';
 
 /** Fewer rows show nothing. */
@@ -178,6 +179,7 @@ export function shownTogether(view: TableView): ReadonlyMap<ColumnView, Meaning>
   return new Map([
     ...(named ? [...all(named.ticked, named.as), ...all([named.key], 'key')] : []),
     ...all(tickedPair(view), 'verdict'),
+    ...all(verdictsInSteps(view), 'verdict'),
     ...(sides ? [...all(at(sides.left), 'left'), ...all(at(sides.right), 'right-side')] : []),
     ...all(countedPlaces(view), 'step'),
     ...all(counted(view), 'number-in-file'),

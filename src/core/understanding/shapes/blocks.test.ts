@@ -137,6 +137,13 @@ describe('questions in blocks of rows', () => {
     ]);
   });
 
+  it('are none where the first column only says true and false', () => {
+    const rows = ['F|2024|Zero is more than one.|1', 'T|2023|A square has four sides.|3'];
+    expect(findBlocks(lines(...rows, ...rows, ...rows))).toBeUndefined();
+    const heading = 'Truth value|Made in|Statement|Attempts';
+    expect(findBlocks(lines(heading, ...rows, ...rows, ...rows))).toBeUndefined();
+  });
+
   it('are counted by titles above them, which name no field', () => {
     const titled = findBlocks(
       lines(

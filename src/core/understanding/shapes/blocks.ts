@@ -88,6 +88,12 @@ function countsByLetters(region: Region): boolean {
   return false;
 }
 
+/** Whether labels only say right and wrong, below a heading of their own or none, as the first column of a table of statements does. */
+function areVerdicts([first, ...rest]: readonly Labelled[]): boolean {
+  const said = new Set(rest.map(({ label }) => verdictOf(label)));
+  return first !== undefined && said.has(true) && said.has(false) && !said.has(undefined);
+}
+
 /** The cells of the first column that name a field, and how many are filled; undefined where it is no column of names. */
 function labelsDown(region: Region): LabelsDown | undefined {
   const labelled: Labelled[] = [];
@@ -111,7 +117,7 @@ function labelsDown(region: Region): LabelsDown | undefined {
       return undefined;
     }
   }
-  return { labelled, filled };
+  return areVerdicts(labelled) ? undefined : { labelled, filled };
 }
 
 const MOST_NAMES = 25;
