@@ -112,26 +112,66 @@ function lettersIn(token: Token, questions: number): Piece[] {
   );
 }
 
-/** Gives the answers of a closing list to the questions they belong to, by number, else by order. */
-export function joinAnswerList(drafts: readonly Draft[], tokens: readonly Token[]): void {
+type Entry = { n: number; piece: Piece };
+
+/** What counts up, parted wherever its numbers begin again. */
+function inRuns<T>(all: readonly T[], numberOf: (one: T) => number): T[][] {
+  const runs: T[][] = [];
+  let last = 0;
+  for (const one of all) {
+    const n = numberOf(one);
+    if (!runs.length || n < last) {
+      runs.push([]);
+    }
+    runs.at(-1)!.push(one);
+    last = n;
+  }
+  return runs;
+}
+
+/** The first question of each number. */
+function byNumber(drafts: readonly Draft[]): Map<number, Draft> {
   const numbered = new Map<number, Draft>();
   drafts.forEach((draft) => {
     if (draft.number !== undefined && !numbered.has(draft.number)) {
       numbered.set(draft.number, draft);
     }
   });
+  return numbered;
+}
+
+/** Which questions the numbers of each run of entries count: those of its own part, where both begin again as often. */
+function countedBy(drafts: readonly Draft[], runs: number): Map<number, Draft>[] {
+  const parts = inRuns(
+    drafts.filter(({ number }) => number !== undefined),
+    ({ number }) => number!,
+  );
+  const isParted = parts.length > 1 && parts.length === runs;
+  const whole = byNumber(drafts);
+  return Array.from({ length: runs }, (_, run) => (isParted ? byNumber(parts[run]!) : whole));
+}
+
+/** Gives the answers of a closing list to the questions they belong to, by number, in each part anew, else by order. */
+export function joinAnswerList(drafts: readonly Draft[], tokens: readonly Token[]): void {
   const questions = drafts.filter((draft) => draft.options.length || draft.number !== undefined);
+  const entries: Entry[] = [];
   let order = 0;
   for (const [index, token] of tokens.entries()) {
     const found = numberedIn(token, tokens[index + 1]);
-    for (const { n, piece: answer } of found) {
-      const owner = numbered.get(n) ?? (numbered.size ? undefined : questions[n - 1]);
-      owner?.answers.push(answer);
-    }
+    entries.push(...found);
     if (!found.length) {
       lettersIn(token, questions.length).forEach((answer) =>
         questions[order++]?.answers.push(answer),
       );
     }
   }
+  const runs = inRuns(entries, ({ n }) => n);
+  const counted = countedBy(drafts, runs.length);
+  runs.forEach((run, index) => {
+    const numbered = counted[index]!;
+    for (const { n, piece: answer } of run) {
+      const owner = numbered.get(n) ?? (numbered.size ? undefined : questions[n - 1]);
+      owner?.answers.push(answer);
+    }
+  });
 }

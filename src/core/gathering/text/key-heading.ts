@@ -1,4 +1,5 @@
 // Where the list of all answers begins: below a heading such as "Answers", or behind it on its line.
+import { alike } from '../../shared/normalise';
 import { headsAnswers } from '../../shared/vocabulary/answer-lines';
 import type { Collected } from './collected';
 import type { Draft } from './draft';
@@ -36,8 +37,10 @@ const LETTER_ENTRY =
 /** Whether lines count letters from 1 anew, one for each question that has options: a key, whatever stands above it. */
 function keyBelow(below: readonly TypedLine[], drafts: readonly Draft[]): boolean {
   const choices = drafts.filter(({ options }) => options.length > 1);
+  const end = below.findIndex(({ text }) => !/^\s*\d/u.test(text));
+  const counted = end < 0 ? below : below.slice(0, end);
   const named = choices.filter(({ number, options }) => {
-    const entry = below
+    const entry = counted
       .map(({ text }) => LETTER_ENTRY.exec(text))
       .find((match) => Number(match?.[1]) === number);
     const place = entry ? entry[2]!.toLowerCase().charCodeAt(0) - 97 : -1;
@@ -72,6 +75,9 @@ function isItsOwn(key: string, { options }: Draft, drafts: readonly Draft[]): bo
   return pairs > drafts.length && pairs > 1 && pairs === options.length;
 }
 
+/** What the lines above a key have become. */
+type Found = Pick<Collected, 'current' | 'drafts' | 'aside' | 'isAnswered'>;
+
 /** The first line of a key. */
 const BEGINS = /^\s*1(?!\d)/u;
 /** Longer lines head nothing. */
@@ -86,7 +92,7 @@ const HEADS = /^\W*\p{L}/u;
 export function listHeadedBy(
   line: TypedLine,
   around: { next: TypedLine | undefined; below: () => readonly TypedLine[] },
-  found: Pick<Collected, 'current' | 'drafts' | 'isAnswered'>,
+  found: Found,
 ): { first: TypedLine | undefined } | undefined {
   const { current, drafts } = found;
   if (!drafts.length || line.text.length > LONGEST_HEADING || !HEADS.test(line.text)) {
@@ -100,13 +106,40 @@ export function listHeadedBy(
   return { first };
 }
 
+const OF_PART = /^\s*\p{L}[\p{L} ]{1,20}(?:\d{1,2}|[A-Z])\s*[:–-]\s+(?=\(?\d)/u;
+/** A line of a key without the part in front whose answers it holds, 'Round 1: 1a 2b'. */
+export function withoutPartName(line: TypedLine): TypedLine {
+  const text = line.text.replace(OF_PART, '');
+  return text === line.text ? line : { ...line, text, line: { ...line.line, text } };
+}
+
+/** Whether a line names a part that questions stand in, 'Round One' of 'Round One: boats': the key is parted as they are. */
+export function namesPart(
+  { text }: TypedLine,
+  { drafts, aside }: Pick<Found, 'drafts' | 'aside'>,
+): boolean {
+  const name = alike(text.replace(/[\s:]+$/u, ''));
+  const titles = [
+    ...aside.map((line) => line.text),
+    ...drafts.map(({ category }) => category ?? ''),
+  ];
+  return (
+    name !== '' &&
+    titles
+      .map(alike)
+      .some((title) => title.startsWith(name) && /^(?:\W|$)/u.test(title.slice(name.length)))
+  );
+}
+
 /** What of the list stands behind its heading, nothing where it begins below; undefined where none begins. */
 function listIn(
   line: TypedLine,
   { next, below }: { next: TypedLine | undefined; below: () => readonly TypedLine[] },
-  { drafts, isAnswered }: Pick<Collected, 'drafts' | 'isAnswered'>,
+  found: Found,
 ): string | undefined {
-  const under = next?.text ?? '';
+  const { drafts, isAnswered } = found;
+  const first = next && namesPart(next, found) ? below()[1] : next;
+  const under = first ? withoutPartName(first).text : '';
   const waiting = isAnswered ? 0 : drafts.length;
   const mayBeKey = waiting > 1 && !line.labels.length && BEGINS.test(under);
   return mayBeKey && keyBelow(below(), drafts) ? '' : listBehind(line.text, under, waiting);

@@ -1,12 +1,13 @@
 // A text put together to questions under one manner; what belongs to no question is set aside.
 import type { LineRole } from '../../model';
+import { headsAnswers } from '../../shared/vocabulary/answer-lines';
 import { filledBelow, nextFilled } from './ahead';
 import { Collected } from './collected';
 import { splitOptions } from './inline';
 import type { TextManner } from './signs';
 import type { Names } from './names';
 import { finish } from './finish';
-import { listHeadedBy, listsAnswers } from './key-heading';
+import { listHeadedBy, listsAnswers, namesPart, withoutPartName } from './key-heading';
 import { takesNamed } from './named-option';
 import {
   plainOption,
@@ -36,6 +37,10 @@ class Segmenter {
   private readonly quotes: boolean;
   private gap = true;
   private inKey = false;
+  /** The number of the last line between two questions, with which the next one goes on. */
+  private lastBeside = 0;
+  /** The last line that heads a list of answers. */
+  private lastKey: number | undefined;
 
   constructor(
     private readonly lines: readonly TypedLine[],
@@ -68,7 +73,7 @@ class Segmenter {
       this.takeSaid(line, said);
       this.gap = false;
     } else if (this.inKey) {
-      this.found.keyLines.push(line);
+      this.takeKeyLine(line, index);
     } else if (isRule(line)) {
       // A line to write on belongs to its question, and one that parts questions to none.
       this.found.touch(line);
@@ -86,6 +91,18 @@ class Segmenter {
       this.beginKey(listsAnswers(line.text) ? line : undefined);
     } else {
       TAKE[said](line, { found, starts, names });
+    }
+  }
+
+  /** A line of the list of answers, or the title of the next part, which has such a list of its own below. */
+  private takeKeyLine(line: TypedLine, index: number): void {
+    this.lastKey ??= this.lines.findLastIndex(({ text }) => headsAnswers(text));
+    this.inKey =
+      index > this.lastKey || !this.headsNext(line, index) || namesPart(line, this.found);
+    if (this.inKey) {
+      this.found.keyLines.push(withoutPartName(line));
+    } else {
+      this.found.openPart(line);
     }
   }
 
@@ -204,25 +221,25 @@ class Segmenter {
       take(line, found, this.gap);
     } else if (!current) {
       found.wait(line);
-    } else if (isComplete && countsParts(line) && this.opensNext(index)) {
+    } else if (this.headsNext(line, index) && (this.gap || (isComplete && countsParts(line)))) {
       this.between(line, index);
     } else if (manner.option.is === 'plain' && takesPlainOption(current, line, this.gap)) {
       found.addOption(line, plainOption(line));
-    } else if (this.isBetween(line, index)) {
+    } else if (this.isBetween || this.lastBeside === line.line.line - 1) {
       this.between(line, index);
     } else {
       takeMore(found, current, line, manner.option.is === 'label');
     }
   }
 
-  /** Whether a line behind a gap stands between two questions; above the next one's part, the one before may have no answer. */
-  private isBetween(line: TypedLine, index: number): boolean {
-    return (
-      this.gap &&
-      (this.found.isComplete ||
-        this.manner.stem.is === 'line' ||
-        (headsPart(line) && this.opensNext(index)))
-    );
+  /** Whether a line behind a gap stands between two questions. */
+  private get isBetween(): boolean {
+    return this.gap && (this.found.isComplete || this.manner.stem.is === 'line');
+  }
+
+  /** Whether a line heads the part that begins with the next one; the question before it may have no answer. */
+  private headsNext(line: TypedLine, index: number): boolean {
+    return headsPart(line) && this.opensNext(index);
   }
 
   /** Whether the next filled line begins a question, wherever its number goes on or begins again. */
@@ -235,6 +252,8 @@ class Segmenter {
   private between(line: TypedLine, index: number): void {
     if (this.opensNext(index) || countsParts(line)) {
       this.found.head(line);
+    } else {
+      this.lastBeside = line.line.line;
     }
     this.found.aside.push(line);
   }

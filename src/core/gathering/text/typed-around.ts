@@ -49,7 +49,7 @@ function answersAtEnd(lines: Lines): Lines {
   const last = filled.findLastIndex(({ line }) => answeredIn(line) === undefined);
   const answers = filled.slice(last + 1);
   const isCounted = answers.every(({ line }, index) => answeredIn(line) === index + 1);
-  const isHeaded = headsAnswers(filled[last]?.line.text ?? '');
+  const isHeaded = filled.slice(0, last + 1).some(({ line }) => headsAnswers(line.text));
   const [first] = answers;
   // A text of such lines alone holds nothing that they answer.
   if (!first || answers.length < OFTEN || !isCounted || isHeaded || last < answers.length) {

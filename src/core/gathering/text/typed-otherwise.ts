@@ -3,7 +3,8 @@ import type { DocumentLine } from '../../model';
 import { alike } from '../../shared/normalise';
 import { likelihoodOf, type Meaning } from '../../understanding';
 import { WORDS_OF_POINTS } from './points';
-import { choiceBehind, statementsTicked, verdictsBelow } from './typed-verdicts';
+import { answersBehindEquals, optionsBeforeArrow, optionsPointedAt } from './typed-pointed';
+import { choiceBehind, verdictInBrackets, statementsTicked, verdictsBelow } from './typed-verdicts';
 import { stepsWithOrder } from './typed-steps';
 import { anew, isLine, OFTEN, whereOften, withTicks, type Lines } from './retyping';
 
@@ -147,6 +148,10 @@ function letteredByTabs(text: string): string[] | undefined {
 export const TYPED_OTHERWISE: readonly ((lines: Lines) => Lines)[] = [
   namesInFront,
   verdictsBelow,
+  whereOften(verdictInBrackets, 1),
+  optionsPointedAt,
+  whereOften(optionsBeforeArrow),
+  answersBehindEquals,
   whereOften(choiceBehind, 1),
   whereOften(letteredByTabs),
   signsBehind,

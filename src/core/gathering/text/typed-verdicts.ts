@@ -5,6 +5,8 @@ import {
   trueFalseWords,
   verdictPair,
 } from '../../shared/vocabulary/verdicts';
+import { alike } from '../../shared/normalise';
+import { offeredBehind } from './offered';
 import { anew, isLine, OFTEN, type Lines } from './retyping';
 import { withoutChoice } from './without-options';
 
@@ -90,6 +92,26 @@ export function verdictsBelow(lines: Lines): Lines {
         )
       : [line];
   });
+}
+
+const VERDICT_BEHIND =
+  /^(.*\S)\s+[([]\s*(\p{L}{1,12})\s*(?:[:;,–—-]\s+([^()[\]]+?)\s*)?[)\]]\s*\.?\s*$/su;
+
+/** A verdict in brackets behind a statement that offers the choice, with its reason, 'T / F (F: the Volga is longer)': a line each. */
+export function verdictInBrackets(text: string): string[] | undefined {
+  const [, offering = '', word = '', reason] = VERDICT_BEHIND.exec(text) ?? [];
+  const offered = offeredBehind(offering);
+  const isOne =
+    offered && [offered.pair.right, offered.pair.wrong].some((one) => alike(one) === alike(word));
+  if (!isOne) {
+    return undefined;
+  }
+  const { right, wrong } = offered.pair;
+  return [
+    `${offering.slice(0, offered.at).trimEnd()} (${right}/${wrong})`,
+    `Answer: ${word}`,
+    ...(reason ? [`Explanation: ${reason}`] : []),
+  ];
 }
 
 const WHOLE = /[.!…]['"”’»]*\s*(?:[([][^()[\]]{1,20}[)\]])?\s*$/u;

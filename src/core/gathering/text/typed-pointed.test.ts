@@ -1,0 +1,87 @@
+// Right options that a sign points at, and answers behind signs. Common practice, no source.
+import { expect, it } from 'vitest';
+import { counter } from '../../../../tests/make';
+import { brief } from '../../../../tests/say';
+import { gatherSource } from '../../pipeline';
+
+const read = async (...lines: string[]): Promise<string[]> => {
+  const bytes = new TextEncoder().encode(lines.join('\n'));
+  const { items } = await gatherSource({ name: 'a.txt', bytes }, {}, { id: counter() });
+  return items.map(brief);
+};
+
+it.each(['>', '→', '»'])('%s points at right ones among lines without a sign', async (sign) => {
+  expect(
+    await read(
+      '* Which of these is a mammal?',
+      '   shark',
+      `   ${sign} dolphin`,
+      '   tuna',
+      '',
+      '* Which are insects?',
+      `   ${sign} ant`,
+      '   spider',
+      `   ${sign} bee`,
+    ),
+  ).toEqual([
+    'choice-one: Which of these is a mammal? [shark / *dolphin / tuna]',
+    'choice-many: Which are insects? [*ant / spider / *bee]',
+  ]);
+});
+
+it('a quotation below each question explains it', async () => {
+  const [first] = await read(
+    '1. What opens?',
+    'a) a wall',
+    'b) a gate *',
+    '> Gates swing.',
+    '',
+    '2. What floats?',
+    'a) a hull *',
+    'b) a stone',
+    '> It is light.',
+  );
+  expect(first).toBe('choice-one: What opens? [a wall / *a gate]');
+});
+
+it('the text of the right one stands behind an arrow', async () => {
+  expect(
+    await read(
+      '1. What colour is a port light?',
+      'red / green / white -> RED',
+      '',
+      '2. How many crew work a lock?',
+      'one / two / four -> two',
+    ),
+  ).toEqual([
+    'choice-one: What colour is a port light? [*red / green / white]',
+    'choice-one: How many crew work a lock? [one / *two / four]',
+  ]);
+});
+
+it('equals signs stand before what is accepted, where nothing else stands below', async () => {
+  expect(
+    await read(
+      '1. Name the stretch between two locks.',
+      '= pound',
+      '= the pound',
+      '',
+      '2. What is 2 + 3?',
+      '= 5',
+    ),
+  ).toEqual([
+    'short: Name the stretch between two locks. [pound / the pound]',
+    'short: What is 2 + 3? [5]',
+  ]);
+});
+
+it('a verdict stands in brackets behind the choice, with its reason or without', async () => {
+  const items = await read(
+    '1. The Danube is the longest river in Europe.   T / F   (F: the Volga is longer)',
+    '2. Ice is lighter than water.   T / F   (T)',
+  );
+  expect(items).toEqual([
+    'true-false: The Danube is the longest river in Europe. [True / *False]',
+    'true-false: Ice is lighter than water. [*True / False]',
+  ]);
+});

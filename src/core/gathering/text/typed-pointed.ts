@@ -1,0 +1,94 @@
+// Right options that a sign points at, typed anew: '> dolphin' among lines without it, 'red / green -> RED', and accepted answers
+// behind equals signs below their question.
+import type { DocumentLine } from '../../model';
+import { alike } from '../../shared/normalise';
+import { partsOf } from './option-line';
+import { anew, isLine, OFTEN, type Lines } from './retyping';
+
+const POINTS = /^\s*(?:>{1,2}|»|→|⇒|▶|►|➔|➜|=>|->)\s*(?=\S)/u;
+const LABELLED = /^\s*[([]?(?:[A-Ja-j]|\d{1,2})[.):\]]\s/u;
+
+/** A line as it was typed: the sign of a quotation may be one that points. */
+const typed = ({ source, text }: DocumentLine): string => source ?? text;
+
+/** The places of lines between blank ones. */
+function paragraphsOf(lines: Lines): number[][] {
+  const all: number[][] = [[]];
+  lines.forEach(({ text }, at) => {
+    if (text.trim()) {
+      all.at(-1)!.push(at);
+    } else {
+      all.push([]);
+    }
+  });
+  return all.filter(({ length }) => length > 1);
+}
+
+/** Whether some of the lines below a first one are pointed at, and the others, which no letter counts, are not. */
+function isPointed(lines: Lines, [, ...below]: readonly number[]): boolean {
+  const pointed = below.filter((at) => POINTS.test(typed(lines[at]!)));
+  return (
+    below.length > 1 &&
+    pointed.length > 0 &&
+    pointed.length < below.length &&
+    below.every((at) => isLine(lines[at]!) && !LABELLED.test(lines[at]!.text))
+  );
+}
+
+/** Options of which the right ones are pointed at, paragraph after paragraph and not always the last ones: ticked behind. */
+export function optionsPointedAt(lines: Lines): Lines {
+  const paragraphs = paragraphsOf(lines);
+  const pointed = paragraphs.filter((one) => isPointed(lines, one));
+  const isBefore = pointed.some((one) => !POINTS.test(typed(lines[one.at(-1)!]!)));
+  if (pointed.length < OFTEN || pointed.length * 2 < paragraphs.length || !isBefore) {
+    return lines;
+  }
+  const options = new Set(pointed.flatMap(([, ...below]) => below));
+  return lines.map((line, at) => {
+    const text = typed(line);
+    return options.has(at) && POINTS.test(text)
+      ? withoutSource(anew(line, `${text.replace(POINTS, '').trimEnd()} ✓`))
+      : line;
+  });
+}
+
+function withoutSource(line: DocumentLine): DocumentLine {
+  const { source: _source, ...rest } = line;
+  return rest;
+}
+
+const ARROW = /^(.*\S)\s*(?:-+>|=+>|→|⇒|➔|➜|►|=)\s*(\S.*?)\s*$/su;
+const SIGNS = ['|', ';', '/', ','] as const;
+
+/** Options on one line with the right one's text behind an arrow, 'red / green -> RED': a line each, and the answer below. */
+export function optionsBeforeArrow(text: string): string[] | undefined {
+  const [, offered = '', right = ''] = ARROW.exec(text) ?? [];
+  const from = offered.search(/[?:？]\s/u) + 1;
+  const stem = offered.slice(0, from).trim();
+  const parts = SIGNS.map((sign) => partsOf(offered.slice(from), sign)).find((own) =>
+    own.some((part) => alike(part) === alike(right)),
+  );
+  return parts && parts.length > 1
+    ? [...(stem ? [stem] : []), ...parts.map((part) => `- ${part}`), `Answer: ${right}`]
+    : undefined;
+}
+
+const EQUALS = /^\s*=\s+(?=\S)/u;
+
+/** Answers behind equals signs, with nothing else below the question: what it accepts. */
+export function answersBehindEquals(lines: Lines): Lines {
+  const answers = new Map<number, readonly number[]>();
+  for (const [first, ...below] of paragraphsOf(lines)) {
+    if (!EQUALS.test(lines[first!]!.text) && below.every((at) => EQUALS.test(lines[at]!.text))) {
+      below.forEach((at) => answers.set(at, below));
+    }
+  }
+  return lines.flatMap((line, at) => {
+    const all = answers.get(at);
+    if (!all || all[0] !== at) {
+      return all ? [] : [line];
+    }
+    const texts = all.map((one) => lines[one]!.text.replace(EQUALS, '').trim());
+    return [anew(line, `Answer: ${texts.join(' | ')}`)];
+  });
+}
