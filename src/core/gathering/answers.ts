@@ -30,7 +30,8 @@ export type DrawnGaps = { stem: string; gaps: { accepted: string[] }[] };
 
 const spellings = (text: string): string[] =>
   text
-    .split(/[/|]/)
+    // Between digits a stroke makes a fraction or a date.
+    .split(/\/(?!\d)|(?<!\d)\/|\|/)
     .map((word) => word.trim())
     .filter(Boolean);
 

@@ -38,6 +38,10 @@ export function guessColumns(
   const held = saidColumns(said);
   if (areTerms && !held.size) {
     held.set(region.left, 'term').set(region.left + 1, 'definition');
+    // Where the list has parts, their titles stand beside.
+    if (region.right > region.left + 1) {
+      held.set(region.left + 2, 'category');
+    }
   }
   const understood = understandColumns(region, headingRow, first, { said: held });
   const meanings = understood.map(({ meaning }) => meaning);

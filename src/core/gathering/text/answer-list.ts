@@ -167,10 +167,13 @@ export function joinAnswerList(drafts: readonly Draft[], tokens: readonly Token[
   }
   const runs = inRuns(entries, ({ n }) => n);
   const counted = countedBy(drafts, runs.length);
+  // A key that counts as far as there are questions counts each of them, whatever it is.
+  const isWhole = entries.at(-1)?.n === drafts.length;
+  const ordered = isWhole ? drafts : questions;
   runs.forEach((run, index) => {
     const numbered = counted[index]!;
     for (const { n, piece: answer } of run) {
-      const owner = numbered.get(n) ?? (numbered.size ? undefined : questions[n - 1]);
+      const owner = numbered.get(n) ?? (numbered.size ? undefined : ordered[n - 1]);
       owner?.answers.push(answer);
     }
   });

@@ -12,19 +12,16 @@ import {
   type Draft,
   type Emphasis,
 } from './draft';
+import { asksForOrder } from './order-words';
 import { POINTS } from './points';
+import { placesOfSteps } from './placed-steps';
 import { pairedLists } from './two-lists';
 import { withoutOptions, type DraftAnswer } from './without-options';
 
 export type AnswerManner = { emphasis: Emphasis | undefined; keep: boolean };
 
-/** Whether a task asks for steps to be put in order. */
-export const asksForOrder = (text: string): boolean => ORDERING.test(text);
-
 const PAIRING =
   /\b(?:match(?:es|ing)?|pairs?|belongs? together|zuordne\w*|ordne\w* .* zu|associe\w*|relie\w*|empareja\w*|abbina\w*|koppel\w*|combine\w*|parwch)\b/iu;
-const ORDERING =
-  /^(?:put in order|order|sequence|rank|arrange) (?:the|these)\b|\b(?:(?:in|into) (?:the )?(?:right |correct |proper )?(?:order|sequence)|reihenfolge|ordne|ordnet|sortier\w*|dans (?:l['’]|le bon )ordre|en (?:el )?orden|ordena\w*|in ordine|volgorde|rangschik|na ordem|ordnings?f[öo]ljd|r[æa]kkef[øo]lge|yn (?:y )?drefn)\b/iu;
 /** Signs that part the halves of a pair and nothing else. */
 const JOINS = /\s(?:==?>?|=>|->|→|↔)\s|\s*(?:=>|->|→|↔|\t)\s*/u;
 const HALVES = /\s(?:==?>?|=>|->|→|–|—|-|\||:)\s|\s*(?:=>|->|→|\t)\s*/u;
@@ -191,8 +188,9 @@ function pairsOrSteps(
     };
   }
   const isTask = draft.isOtherwise === true && /[.!:]\s*$/u.test(stem.plain.replace(POINTS, ''));
-  if (ORDERING.test(stem.plain) || isTask) {
-    return { kind: 'order', fields: { steps: options.map((option) => option.text) } };
+  if (asksForOrder(stem.plain) || isTask) {
+    const places = placesOfSteps(draft) ?? [...options.keys()];
+    return { kind: 'order', fields: { steps: places.map((place) => options[place]!.text) } };
   }
   return undefined;
 }
@@ -205,7 +203,7 @@ export function answerOf(draft: Draft, manner: AnswerManner): DraftAnswer {
   const declared = draft.fields.find(({ role }) => role === 'kind');
   const kind = declared ? kindOfWord(plainOfPieces([declared.piece])) : undefined;
   if (!draft.options.length) {
-    return withoutOptions(draft, asked);
+    return withoutOptions(draft, asked, kind);
   }
   const lists = pairedLists(draft, plainOfPieces(draft.answers));
   if (lists) {

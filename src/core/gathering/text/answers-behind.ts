@@ -35,6 +35,7 @@ export function answerBehind(text: string): { end: number; at: number } | undefi
   if (
     !match ||
     !rest ||
+    !/[\p{L}\p{N}]/u.test(rest) ||
     rest.split(',').length - 1 > MOST_COMMAS ||
     POINTS_ALONE.test(rest) ||
     /^[([{].*[)\]}]\s*$/u.test(rest) ||

@@ -1,4 +1,4 @@
-// Sentences whose gaps hold what goes in, in square brackets: 'The [cill] is the step below the upper gates.'
+// Sentences whose gaps hold what goes in, in square or curly brackets: 'The [cill] is the step below the upper gates.'
 import { verdictOf } from '../../shared/vocabulary/verdicts';
 import { plainOfPieces, type Draft } from './draft';
 import { asksOutright } from './typed-line';
@@ -6,22 +6,28 @@ import { asksOutright } from './typed-line';
 /** One sentence with a word in brackets may speak of it; several that all do have gaps. */
 const LEAST = 2;
 const MOSTLY = 0.8;
-const BRACKETS = /\[([^\][]*)\]/gu;
+/** Longer texts are paragraphs. */
+const LONGEST = 400;
+const BRACKETS = /\[([^\][]*)\]|\{([^{}]*)\}/gu;
 const WORDS = /^\s*\p{L}[\p{L}\p{M}\d .,'’/|-]{0,59}$/u;
 
 /** Whether brackets in a statement hold words, with other words beside them. */
-function holdsWords(text: string): boolean {
-  const within = [...text.matchAll(BRACKETS)].map(([, words = '']) => words);
+export function holdsWords(text: string): boolean {
+  if (text.length > LONGEST) {
+    return false;
+  }
+  const within = [...text.matchAll(BRACKETS)].map(([, square, curly]) => square ?? curly ?? '');
   const beside = text.replace(BRACKETS, ' ');
   return (
     within.length > 0 &&
-    within.every((words) => WORDS.test(words) && verdictOf(words) === undefined) &&
+    within.every((words) => WORDS.test(words)) &&
+    within.some((words) => verdictOf(words) === undefined) &&
     /\p{L}{2}.*\s\S*\p{L}{2}/su.test(beside) &&
     !asksOutright(text)
   );
 }
 
-/** Notes which sentences have their gaps in square brackets, where most of those without options or an answer are typed so. */
+/** Notes which sentences have their gaps in brackets, where most of those without options or an answer are typed so. */
 export function takeBracketGaps(drafts: readonly Draft[]): void {
   const bare = drafts.filter(({ options, answers }) => !options.length && !answers.length);
   const own = bare.filter(({ stem }) => holdsWords(plainOfPieces(stem)));

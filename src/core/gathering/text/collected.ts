@@ -1,13 +1,24 @@
 // Questions as they are put together line by line, the lines that wait for one, and those that belong to none.
+import type { Role } from '../../model';
 import { defined } from '../../shared/defined';
 import { newDraft, newOption, type Draft } from './draft';
 import type { Inline } from './inline';
 import type { Label } from './labels';
-import { blocksOf, isJudged, isTask, isTitle, pairsBelow, taskAbovePairs } from './lone';
+import {
+  asPairs,
+  blocksOf,
+  isJudged,
+  isTask,
+  listBelow,
+  mayCloseText,
+  taskAbovePairs,
+  type Listed,
+} from './lone';
 import type { Field } from './names';
-import { partOf, titleOf, type Part } from './part';
+import { PartAbove } from './part-above';
+import { POINTS } from './points';
 import type { Piece } from './tokens';
-import { halvesOf, whole, type TypedLine } from './typed-line';
+import { restOf, whole, type TypedLine } from './typed-line';
 
 /** What a text has become so far. */
 export class Collected {
@@ -18,15 +29,11 @@ export class Collected {
   readonly aside: TypedLine[] = [];
   current: Draft | undefined;
   isAnswered = false;
-  heading: string | undefined;
-  /** Whether no question stands below the heading yet. */
-  private isFresh = false;
-  /** What the lines above say of the questions to come. */
-  private part: Part | undefined;
-  /** Whether 'Topic: …' says that the heading is a category. */
-  private isNamedPart = false;
+  readonly above = new PartAbove();
   /** Whether the last paragraph was no question: instructions stand below titles. */
   private isBelowAside = false;
+  /** What was said of the next question above it. */
+  private readonly ahead: Draft['fields'] = [];
   /** Lines that may become the next question's, where nothing marks its beginning. */
   private pending: TypedLine[] = [];
 
@@ -35,6 +42,11 @@ export class Collected {
 
   get waits(): boolean {
     return this.pending.length > 0;
+  }
+
+  /** Whether what waits may be a question by itself. */
+  get mayOpen(): boolean {
+    return this.isFree && this.waits;
   }
 
   /** Whether the open question has anything besides its text. */
@@ -50,12 +62,13 @@ export class Collected {
     this.pending.push(line);
   }
 
-  /** What waits belongs to no question, or is one by itself. `follows` where a question comes below. */
-  setAside(follows = false): void {
+  /** What waits belongs to no question, or is one by itself: a task may stand above a question, or alone as the last. */
+  setAside(where: 'above' | 'last' | 'elsewhere' = 'elsewhere'): void {
     const blocks = blocksOf(this.pending);
+    const mayBeTask = where === 'above' || (where === 'last' && mayCloseText(blocks));
     this.pending = [];
     for (const block of blocks) {
-      if (!this.isFree || !this.openLone(block, follows)) {
+      if (!this.isFree || !this.openLone(block, mayBeTask)) {
         block.forEach((line) => this.putAside(line));
       }
       this.isBelowAside = this.aside.at(-1) === block.at(-1);
@@ -63,29 +76,34 @@ export class Collected {
   }
 
   private putAside(line: TypedLine): void {
-    const part = partOf(line.text);
-    this.part = part.isTask ? part : this.part;
+    this.above.tell(line.text);
     this.aside.push(line);
   }
 
   /** A paragraph that is a question by itself: a statement that is judged, pairs below a task, or a task between questions. */
-  private openLone(block: readonly TypedLine[], follows: boolean): boolean {
+  private openLone(block: readonly TypedLine[], mayBeTask: boolean): boolean {
     const text = block.map((line) => line.text).join(' ');
     const task = taskAbovePairs(this.aside.at(-1), block);
-    const pairs = task ? [...block] : pairsBelow(block);
-    const isBetween = follows && this.drafts.length > 0 && !this.isBelowAside;
-    const isLone = isBetween && !pairs.length && isTask(text);
-    if (!pairs.length && !isLone && !isJudged(text)) {
+    const list = task ? asPairs(block) : listBelow(block);
+    const isBetween = mayBeTask && this.drafts.length > 0 && !this.isBelowAside;
+    // What says how many points it is worth is a task wherever it stands.
+    const isLone = !list.length && isTask(text) && (isBetween || POINTS.test(text));
+    if (!list.length && !isLone && !isJudged(text)) {
       return false;
     }
-    const [first, ...rest] = task ? [task] : block.slice(0, block.length - pairs.length);
     this.aside.splice(this.aside.length - Number(task !== undefined));
+    this.openBlock(task ? [task, ...block] : block, list);
+    this.current!.isLone = isLone;
+    return true;
+  }
+
+  /** Opens a question with a paragraph that ends with a list. */
+  private openBlock(block: readonly TypedLine[], list: readonly Listed[]): void {
+    const [first, ...rest] = block.slice(0, block.length - list.length);
     this.open(whole(first!));
     this.current!.stem.push(...rest.map(whole));
-    this.current!.isLone = isLone;
-    pairs.forEach((line) => this.addOption(line, halvesOf(line)[0]!));
-    this.current!.isOtherwise = pairs.length > 0;
-    return true;
+    this.current!.isOtherwise = list.length > 0;
+    list.forEach(({ line, label }) => this.addOption(line, label));
   }
 
   touch({ line }: TypedLine): void {
@@ -94,40 +112,26 @@ export class Collected {
     }
   }
 
+  /** Something that is said about the open question. */
+  remark(piece: Piece, line: TypedLine): void {
+    this.current?.fields.push({ role: 'explanation', piece });
+    this.touch(line);
+  }
+
   open(piece: Piece & { indent: number }, label?: Label): void {
     this.current = newDraft(piece, {
       ...(label ? defined({ isLabelled: true, word: label.word }) : {}),
       ...(label?.n === undefined ? {} : { number: label.n + 1 }),
-      ...(this.heading ? { category: this.heading, isNamedPart: this.isNamedPart } : {}),
-      ...(this.part?.isTask ? { part: this.part } : {}),
+      ...this.above.give(),
     });
+    this.current.fields.push(...this.ahead.splice(0));
     this.drafts.push(this.current);
-    this.isFresh = false;
     this.isBelowAside = false;
-  }
-
-  /** Where later parts have titles, the line above the first is its part's. */
-  headFirst(): void {
-    const [first] = this.drafts;
-    const headed = this.drafts.findIndex(({ category }) => category !== undefined);
-    const title = this.aside
-      .filter((line) => line.line.line < (first?.line ?? 0) && isTitle(line))
-      .at(-1);
-    if (headed > 0 && title) {
-      this.drafts.slice(0, headed).forEach((draft) => {
-        draft.category = titleOf(title.text);
-      });
-    }
   }
 
   /** A line that stands above the questions to come. */
   head(line: TypedLine): void {
-    const part = partOf(line.text);
-    // What is to be done stands below the title of a part, and takes nothing from it.
-    const isBelowTitle = part.isTask && this.heading !== undefined && this.isFresh;
-    this.heading = isBelowTitle ? this.heading : titleOf(line.text);
-    this.part = part;
-    this.isFresh = true;
+    this.above.head(line.text);
     this.current = undefined;
   }
 
@@ -140,27 +144,26 @@ export class Collected {
 
   addOption(line: TypedLine, label: Label): void {
     const draft = this.optionOwner();
-    if (!draft) {
+    if (draft) {
+      draft.options.push(newOption(whole(line), label, draft.options.length));
+      draft.lastLine = line.line.line;
+    } else {
       this.wait(line);
-      return;
     }
-    draft.options.push(newOption(whole(line), label, draft.options.length));
-    draft.lastLine = line.line.line;
   }
 
   /** The question that an option belongs to: the one that the lines before it make, or the one that is open. */
   private optionOwner(): Draft | undefined {
-    return this.isFree && this.waits ? this.openPending() : this.current;
+    return this.mayOpen ? this.openPending() : this.current;
   }
 
   /** The last block of what waits is a question; what stands above it belongs to none. */
   openPending(): Draft | undefined {
-    const [first, ...rest] = this.lastBlock();
-    if (!first) {
+    const block = this.lastBlock();
+    if (!block.length) {
       return undefined;
     }
-    this.open(whole(first));
-    this.current!.stem.push(...rest.map(whole));
+    this.openBlock(block, listBelow(block));
     return this.current;
   }
 
@@ -171,7 +174,7 @@ export class Collected {
       from--;
     }
     this.pending = waiting.splice(0, from);
-    this.setAside(true);
+    this.setAside('above');
     return waiting;
   }
 
@@ -200,14 +203,20 @@ export class Collected {
     this.current = undefined;
   }
 
+  /** A field that stands above its question, and belongs to no other. */
+  addAhead(line: TypedLine, { role, from }: Field & { role: Role }): void {
+    this.ahead.push({ role, piece: restOf(line, from) });
+  }
+
   addField(line: TypedLine, { role, from }: Field): void {
-    if (this.waits && this.isFree) {
+    if (this.mayOpen) {
       this.openPending();
     }
-    const piece: Piece = { line: line.line, from, to: line.text.trimEnd().length };
+    const piece = restOf(line, from);
     if (!this.current) {
-      this.isNamedPart ||= role === 'category';
-      this.heading = role === 'category' ? line.text.slice(from).trim() : this.heading;
+      if (role === 'category') {
+        this.above.name(line.text.slice(from).trim());
+      }
       this.aside.push(line);
       return;
     }

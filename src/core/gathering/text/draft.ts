@@ -56,6 +56,8 @@ export type Draft = {
   hasAnswerBehind?: boolean;
   /** Whether words in square brackets within it are what goes into its gaps. */
   holdsGaps?: boolean;
+  /** Whether its answer is a letter, and nothing else in the text says that letters stand for true and false. */
+  isLoneLetter?: boolean;
   lastLine: number;
 };
 

@@ -3,7 +3,7 @@ import type { Document, Finding, Key, Overrule, Reading } from '../../model';
 import { CHOSEN } from '../../shared/reasons';
 import { count, quoted } from '../../shared/plain';
 import { EMPHASES, isEmphasised, plainOfPieces, type Draft, type Emphasis } from './draft';
-import { asksForOrder } from './answer';
+import { asksForOrder } from './order-words';
 import { itemOf, type ItemContext, type Sections } from './item';
 import { isJudged } from './lone';
 import { distinctReadings, otherManners } from './others';

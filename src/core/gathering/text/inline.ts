@@ -34,10 +34,10 @@ function isOthersMark(text: string, at: number): boolean {
 
 /** By the second of its labels a line of several options is known at once; all others need no closer look. */
 const SECOND: Partial<Record<Counting, RegExp>> = {
-  number: /(?:^|[\s([{<])0?2(?!\d)/u,
-  upper: /(?:^|[\s([{<])B(?![\p{L}\d])/u,
-  lower: /(?:^|[\s([{<])b(?![\p{L}\d])/u,
-  roman: /(?:^|[\s([{<])ii(?![\p{L}\d])/iu,
+  number: /(?:^|[\s([{<*✓✔+])0?2(?!\d)/u,
+  upper: /(?:^|[\s([{<*✓✔+])B(?![\p{L}\d])/u,
+  lower: /(?:^|[\s([{<*✓✔+])b(?![\p{L}\d])/u,
+  roman: /(?:^|[\s([{<*✓✔+])ii(?![\p{L}\d])/iu,
   circled: /②/u,
 };
 
@@ -84,5 +84,15 @@ export function splitOptions({ line, text }: TypedLine, option: OptionSign): Inl
     // A label with nothing behind it is told by what follows alone.
     return own ? { ...own, from: own.from + at, to: own.to + at } : { ...label, to: end };
   });
-  return { before: text.slice(0, found[0]!.at), labels };
+  return { before: text.slice(0, found[0]!.at), labels: withoutSigns(text, labels) };
+}
+
+const PARTING = /\s*[;,|]\s*$/u;
+/** Options without the sign between them, where it ends all but the last. */
+function withoutSigns(text: string, labels: readonly Label[]): Label[] {
+  const own = labels.map(({ from, to }) => PARTING.exec(text.slice(from, to))?.[0] ?? '');
+  const isEach = own.slice(0, -1).every((sign) => sign !== '');
+  return isEach
+    ? labels.map((label, at) => ({ ...label, to: label.to - own[at]!.length }))
+    : [...labels];
 }

@@ -7,6 +7,7 @@ import { splitCell } from '../../shared/table/separators';
 import { tagOf } from '../beside';
 import { answerOf } from './answer';
 import { picturesOf, plainOfPieces, textOfPieces, type Draft, type Emphasis } from './draft';
+import { placesOfSteps } from './placed-steps';
 import { withoutPoints } from './points';
 import type { Piece } from './tokens';
 
@@ -94,9 +95,14 @@ function labelFaults(options: Draft['options']): string[] {
 const SOLVED_GAP = /_{3,}\s*\(/u;
 
 /** What is doubtful in a question as it was put together. */
-function doubtsOf(draft: Draft, item: string, file: string): Finding[] {
+function doubtsOf(
+  draft: Draft,
+  { id: item, kind }: Pick<Item, 'id' | 'kind'>,
+  file: string,
+): Finding[] {
   const where = { file, line: draft.line };
-  const labels = labelFaults(draft.options).map((message): Finding => ({
+  const isSorted = kind === 'order' && placesOfSteps(draft) !== undefined;
+  const labels = (isSorted ? [] : labelFaults(draft.options)).map((message): Finding => ({
     rule: 'option-labels',
     level: 'warn',
     item,
@@ -110,7 +116,7 @@ function doubtsOf(draft: Draft, item: string, file: string): Finding[] {
     item,
     field: 'stem',
     where,
-    message: `Line ${draft.line} has no options and no answer. It was read as an open question, since it stands between questions; leave it out if it is none.`,
+    message: `Line ${draft.line} has no options and no answer. It was read as an open question, since it stands among questions; leave it out if it is none.`,
   };
   const solved: Finding = {
     rule: 'solution-in-brackets',
@@ -120,10 +126,27 @@ function doubtsOf(draft: Draft, item: string, file: string): Finding[] {
     where,
     message: `The word in brackets behind the gap in line ${draft.line} was taken for what goes in. Look whether it only helps to find it.`,
   };
+  const letter: Finding = {
+    rule: 'verdict-by-letter',
+    level: 'warn',
+    item,
+    field: 'options',
+    where,
+    message: `The letter that answers line ${draft.line} was taken for true or false. Look whether it is the answer itself.`,
+  };
+  // A task that says how many points it is worth is one.
+  const isLone =
+    draft.isLone === true && withoutPoints(plainOfPieces(draft.stem)).points === undefined;
+  const isByLetter = draft.isLoneLetter === true && kind === 'true-false';
   const isSolved = draft.stem.some(
     ({ line }) => line.text.includes('[[') && SOLVED_GAP.test(line.source ?? ''),
   );
-  return [...labels, ...(draft.isLone ? [lone] : []), ...(isSolved ? [solved] : [])];
+  return [
+    ...labels,
+    ...(isLone ? [lone] : []),
+    ...(isSolved ? [solved] : []),
+    ...(isByLetter ? [letter] : []),
+  ];
 }
 
 /** What the title of a part becomes for its questions. */
@@ -191,7 +214,7 @@ export function itemOf(draft: Draft, context: ItemContext): Item {
       ...(mend ? { mend } : {}),
     });
   }
-  findings.push(...doubtsOf(draft, id, document.file));
+  findings.push(...doubtsOf(draft, { id, kind: answer.kind }, document.file));
   return {
     id,
     ref: '',

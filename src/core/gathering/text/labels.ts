@@ -55,7 +55,7 @@ function closing(
 }
 
 /** A line that counts and nothing else: 'Question 3 of 20', 'Frage 3/20'. */
-const OF_ALL = /^(\p{L}{1,14})\s?(\d{1,4})\s*(?:\/|\p{L}{1,4}\s)\s*\d{1,4}\s*[.:]?$/u;
+const OF_ALL = /^(\p{L}{2,14}|[K-Zk-z]) ?(\d{1,4})\s*(?:\/|\p{L}{1,4}\s)\s*\d{1,4}\s*[.:]?$/u;
 
 function ofAll(text: string): Match | undefined {
   const [, name, value] = OF_ALL.exec(text.trimEnd()) ?? [];

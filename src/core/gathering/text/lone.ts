@@ -2,6 +2,9 @@
 import { verdictOf } from '../../shared/vocabulary/verdicts';
 import { likelihoodOf } from '../../understanding';
 import { asksToMatch } from './match-words';
+import { POINTS, withoutPoints } from './points';
+import type { Label } from './labels';
+import { asksForOrder } from './order-words';
 import { halvesOf, PART, type TypedLine } from './typed-line';
 
 const VERDICT = /[([]\s*(\p{L}{1,12}(?: \p{L}{2,12})?)\s*[)\]]\s*\.?\s*$/u;
@@ -17,7 +20,8 @@ const OF_FORMS = 0.6;
 const LEAST_PAIRS = 2;
 
 /** Whether a statement is told true or false behind it: 'Tides are made by the wind. (false)'. */
-export function isJudged(text: string): boolean {
+export function isJudged(whole: string): boolean {
+  const text = withoutPoints(whole).text;
   const word = VERDICT.exec(text)?.[1] ?? BEHIND_SENTENCE.exec(text.trimEnd().slice(-LAST))?.[1];
   return word !== undefined && (verdictOf(word) !== undefined || /^[TFVWR]$/iu.test(word));
 }
@@ -32,14 +36,53 @@ export const speaksOfForms = (text: string): boolean =>
 export const isTask = (text: string): boolean =>
   text.trim().length >= SHORTEST && SENTENCE.test(text) && !speaksOfForms(text);
 
+/** Wishes and thanks at the end of a text are shorter. */
+const FEWEST_WORDS = 6;
+/** Whether the last paragraph of a text may be a task, and no wish or thanks: it says what it is worth, or says more than those do. */
+export function mayCloseText(blocks: readonly (readonly TypedLine[])[]): boolean {
+  const [line, ...more] = blocks.flat();
+  const text = line?.text.trim() ?? '';
+  const isLong = text.split(/\s+/u).length >= FEWEST_WORDS && text.endsWith('.');
+  return !more.length && (POINTS.test(text) || isLong);
+}
+
 /** The lines at the end of a paragraph that are all of two halves, as pairs are typed; none where its first line is one. */
-export function pairsBelow(block: readonly TypedLine[]): TypedLine[] {
+function pairsBelow(block: readonly TypedLine[]): TypedLine[] {
   let from = block.length;
   while (from > 0 && halvesOf(block[from - 1]!).length) {
     from--;
   }
   return from > 0 && block.length - from >= LEAST_PAIRS ? block.slice(from) : [];
 }
+
+/** A line of a list below a task, with what marks it. */
+export type Listed = { line: TypedLine; label: Label };
+const FEWEST_STEPS = 3;
+
+/** Steps with a label each, below a task that asks for their order; none where one has no label or they count something else. */
+function stepsBelow([task, ...below]: readonly TypedLine[]): Listed[] {
+  if (!task || below.length < FEWEST_STEPS || !asksForOrder(task.text)) {
+    return [];
+  }
+  const family = below[0]!.labels.find(({ n }) => n !== undefined)?.family;
+  const steps = below.flatMap((line) => {
+    const label = line.labels.find((one) => one.family === family);
+    return label?.n === undefined ? [] : [{ line, label }];
+  });
+  const counted = new Set(steps.map(({ label }) => label.n!));
+  const isWhole = below.every((_, n) => counted.has(n));
+  return isWhole && steps.length === below.length ? steps : [];
+}
+
+/** The list with which a paragraph ends: pairs, or steps of a task to put in order. */
+export function listBelow(block: readonly TypedLine[]): Listed[] {
+  const pairs = pairsBelow(block);
+  return pairs.length ? asPairs(pairs) : stepsBelow(block);
+}
+
+/** Lines as the pairs that they are. */
+export const asPairs = (lines: readonly TypedLine[]): Listed[] =>
+  lines.map((line) => ({ line, label: halvesOf(line)[0]! }));
 
 /** So many pairs below a task are one question. */
 const FEWEST_PAIRS = 3;

@@ -3,6 +3,7 @@ import { likelihoodOf } from '../../understanding';
 import { defined } from '../../shared/defined';
 import { fieldOfLine } from '../../shared/vocabulary/answer-lines';
 import { answerBehind } from './answers-behind';
+import { holdsWords } from './bracket-gaps';
 import { labelsWithin } from './inline';
 import { isJudged } from './lone';
 import type { Names } from './names';
@@ -15,9 +16,9 @@ const MOST_FAMILIES = 6;
 /** So much of a text are questions of one line each before it is read so. */
 const MOSTLY_LINES = 0.6;
 
-/** Whether a line is a question with its answer behind it, or a statement with its verdict. */
+/** Whether a line is a question with its answer behind it, a statement with its verdict, or a sentence whose gaps hold their words. */
 export const isWholeLine = ({ text }: TypedLine): boolean =>
-  answerBehind(text) !== undefined || isJudged(text);
+  answerBehind(text) !== undefined || isJudged(text) || holdsWords(text);
 type Family = {
   family: string;
   counts: Counting;

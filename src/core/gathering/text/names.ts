@@ -11,7 +11,7 @@ export type Field = { role: Named; from: number };
 /** An option whose name in front says whether it is right: "Wrong: a wall". */
 export type NamedOption = { right: boolean; from: number };
 
-const NAME = /^(\s*\W{0,3}(\p{L}[\p{L} ’'/.°º-]{0,30}?)\s*(?:[:=]|\s[-–—])\s*)(.*)$/su;
+const NAME = /^(\s*\W{0,3}(\p{L}[\p{L} ’'/.°º-]{0,30}?)\s*(?:[:=](?!>)|\s[-–—](?![->]))\s*)(.*)$/su;
 /** The same with a number behind the name: 'Wrong 2: …'. */
 const NUMBERED = /^(\s*\W{0,3}(\p{L}[\p{L} ’'/.-]{0,30}?)\s*\d{0,2}\s*[:=]\s*)\S/su;
 const LETTERS =
@@ -34,12 +34,17 @@ const BESIDE = [
   'attempts',
   'title',
 ] as const;
+/** What a name may be called that stands in front of no question. */
+const NO_QUESTION = ['category', 'tag', 'tags', 'points', 'seconds', 'attempts'] as const;
+const SURELY = 0.9;
 const ANSWERING = ['key', 'right', 'accepted'] as const;
 
 const isWrong = (name: string): boolean =>
   verdictOf(name) === false || likelihoodOf(name, ['wrong', 'wrongs']) > NAMED;
 const isRight = (name: string): boolean =>
   verdictOf(name) === true || likelihoodOf(name, ANSWERING) > NAMED;
+
+const isLetter = (name: string): boolean => name.length === 1;
 
 /** A line above, and the name in front of it. */
 type Above = { text: string; name: string | undefined };
@@ -95,8 +100,11 @@ export class Names {
     }
     const often = [...this.numbered].filter(([, times]) => times >= OFTEN).map(([name]) => name);
     this.answering = alternating(lines);
-    this.namesOptions =
-      often.some(isWrong) && often.some((name) => isRight(name) && !this.answers(name));
+    const rights = often.filter((name) => isRight(name) && !isWrong(name) && !this.answers(name));
+    // A letter says wrong beside one that says right: 'F 1: …' alone is a question's number.
+    this.namesOptions = often.some(
+      (name) => isWrong(name) && rights.some((right) => isLetter(right) === isLetter(name)),
+    );
   }
 
   private count(name: string, value: string, above: readonly Above[]): void {
@@ -127,7 +135,18 @@ export class Names {
 
   /** Whether a name stands in front of several lines and says nothing that is known: it may open the questions. */
   isOwn(name: string): boolean {
-    return this.isOften(name) && !this.answers(name) && !this.optionIn(`${name}: x`);
+    return (
+      this.isOften(name) &&
+      !this.answers(name) &&
+      !this.optionIn(`${name}: x`) &&
+      likelihoodOf(name, NO_QUESTION) <= SURELY
+    );
+  }
+
+  /** Whether the name in front of a line comes again. */
+  comesAgain(text: string): boolean {
+    const name = NAME.exec(text)?.[2];
+    return name !== undefined && this.isOften(name);
   }
 
   /** The option that a line is by its name; undefined where the text has no such names. */

@@ -1,6 +1,7 @@
 // What stands above several questions: the title of a part, or what is to be done with them and how much each is worth.
 import { numberOf } from '../../shared/normalise';
-import { speaksOfForms } from './lone';
+import type { Draft } from './draft';
+import { isTitle, speaksOfForms } from './lone';
 import { offersVerdicts } from './offered';
 import { WORDS_OF_POINTS } from './points';
 import { countsParts, type TypedLine } from './typed-line';
@@ -41,6 +42,24 @@ const AMOUNT = /\s*[([][^()[\]]*\d[^()[\]]*[)\]].*$/su;
 export function titleOf(text: string): string {
   const short = text.trim().replace(AMOUNT, '').trim();
   return short || text.trim();
+}
+
+/** Where later parts have titles, the line above the first question is its part's. */
+export function headFirst({
+  drafts,
+  aside,
+}: {
+  drafts: readonly Draft[];
+  aside: readonly TypedLine[];
+}): void {
+  const [first] = drafts;
+  const headed = drafts.findIndex(({ category }) => category !== undefined);
+  const title = aside.filter((line) => line.line.line < (first?.line ?? 0) && isTitle(line)).at(-1);
+  if (headed > 0 && title) {
+    drafts.slice(0, headed).forEach((draft) => {
+      draft.category = titleOf(title.text);
+    });
+  }
 }
 
 const isInCapitals = (text: string): boolean =>

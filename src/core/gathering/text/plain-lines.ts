@@ -28,7 +28,10 @@ const goesOnWith = ({ fields, answers }: Draft, { text }: TypedLine): boolean =>
 /** Where nothing marks the beginning of a question, a text behind a whole one begins the next. */
 export function takeFreeText(line: TypedLine, found: Collected, isApart: boolean): void {
   const { current } = found;
-  if (current && !isApart && !found.waits && goesOnWith(current, line)) {
+  const remark = current?.options.length && !isApart && !found.waits ? remarkOf(line) : undefined;
+  if (current && remark) {
+    found.remark(remark, line);
+  } else if (current && !isApart && !found.waits && goesOnWith(current, line)) {
     found.goOn(current, line);
   } else {
     found.wait(line);
@@ -39,7 +42,7 @@ export function takeFreeText(line: TypedLine, found: Collected, isApart: boolean
 export function takePlainText(line: TypedLine, found: Collected, isApart: boolean): void {
   const { current, isComplete } = found;
   if (!current || isApart) {
-    found.setAside(true);
+    found.setAside('above');
     found.open(whole(line));
   } else if (takesPlainOption(current, line, isApart)) {
     found.addOption(line, plainOption(line));
@@ -61,8 +64,7 @@ export function takeMore(
 ): void {
   const remark = draft.options.length > 0 && areLabelled ? remarkOf(line) : undefined;
   if (remark) {
-    draft.fields.push({ role: 'explanation', piece: remark });
-    found.touch(line);
+    found.remark(remark, line);
   } else {
     found.goOn(draft, line);
   }

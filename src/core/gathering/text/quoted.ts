@@ -19,7 +19,6 @@ export function takesQuoted(line: TypedLine, found: Collected, names: Names): bo
   if (!current?.options.length || !isQuoted(line) || names.fieldIn(line.text)) {
     return false;
   }
-  current.fields.push({ role: 'explanation', piece: whole(line) });
-  found.touch(line);
+  found.remark(whole(line), line);
   return true;
 }

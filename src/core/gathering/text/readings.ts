@@ -3,7 +3,9 @@ import type { Document, Overrule } from '../../model';
 import { defined } from '../../shared/defined';
 import { joinAnswerList } from './answer-list';
 import { withBareLabels } from './bare-labels';
-import type { Draft, Emphasis } from './draft';
+import { plainOfPieces, type Draft, type Emphasis } from './draft';
+import { isJudged } from './lone';
+import { noteLoneLetters } from './lone-letter';
 import { assemble } from './machine';
 import { mannersOf, nameOf } from './manner';
 import type { TextManner } from './signs';
@@ -70,6 +72,7 @@ function withKey(found: Segmented): Segmented {
     found.drafts,
     found.keyLines.map(({ line }) => tokenOf(line, false)),
   );
+  noteLoneLetters(found.drafts);
   return found;
 }
 
@@ -77,8 +80,9 @@ function withKey(found: Segmented): Segmented {
 function byLines(document: Document): Segmented {
   const { drafts, keyLines } = assemble(document);
   joinAnswerList(drafts, keyLines);
-  const isAside = ({ options, answers, number }: Draft): boolean =>
-    !options.length && !answers.length && number === undefined;
+  noteLoneLetters(drafts);
+  const isAside = ({ options, answers, number, stem }: Draft): boolean =>
+    !options.length && !answers.length && number === undefined && !isJudged(plainOfPieces(stem));
   const aside = drafts.filter(isAside).map(({ stem }) => typedLine(stem[0]!.line));
   return { drafts: drafts.filter((draft) => !isAside(draft)), keyLines: [], aside };
 }

@@ -3,6 +3,7 @@ import type { LineRole } from '../../model';
 import { headsAnswers } from '../../shared/vocabulary/answer-lines';
 import { filledBelow, nextFilled } from './ahead';
 import { Collected } from './collected';
+import { FieldLines } from './field-lines';
 import { splitOptions } from './inline';
 import type { TextManner } from './signs';
 import type { Names } from './names';
@@ -22,7 +23,7 @@ import { openStem } from './stem-line';
 import { TAKE } from './take-said';
 import type { Piece } from './tokens';
 import { takeSideLine } from './side-lists';
-import { headsPart } from './part';
+import { headFirst, headsPart } from './part';
 import { quotesParts, takesQuoted } from './quoted';
 import { bracketed, countsParts, endsAsked, isRule, type TypedLine } from './typed-line';
 
@@ -34,6 +35,7 @@ const WHOLE = { isWhole: true, isApart: true };
 class Segmenter {
   private readonly found: Collected;
   private readonly starts: Starts;
+  private readonly fields: FieldLines;
   private readonly quotes: boolean;
   private gap = true;
   private inKey = false;
@@ -50,13 +52,14 @@ class Segmenter {
   ) {
     this.found = new Collected(manner.stem.is === 'gap');
     this.starts = new Starts(manner, names);
+    this.fields = new FieldLines(lines, { found: this.found, starts: this.starts, names });
     this.quotes = quotesParts(lines);
   }
 
   run(): Segmented {
     this.lines.forEach((line, index) => this.step(line, index));
-    this.found.setAside();
-    this.found.headFirst();
+    this.found.setAside('last');
+    headFirst(this.found);
     finish(this.found.drafts);
     return this.found;
   }
@@ -171,40 +174,15 @@ class Segmenter {
     return answer && this.starts.option(line)?.n !== count ? answer : undefined;
   }
 
-  private takesField(line: TypedLine, index: number): boolean {
-    const { found } = this;
-    const field = this.names.fieldIn(line.text);
-    if (field?.role === 'category' && countsParts(line)) {
-      // 'Chapter 2: …' names the part to come, not the question above.
-      found.openPart(line);
-      return true;
-    }
-    if (field?.role === 'category' && this.gap && this.standsAbove(line, index)) {
-      // 'Topic: …' right above a question, apart from the one before, is that question's.
-      found.close();
-    }
-    if (field && field.role !== 'question' && (found.current || field.role !== 'answer')) {
-      found.addField(line, field);
-      return true;
-    }
-    return false;
-  }
-
-  /** Whether a line begins a paragraph that goes on with a text of no name. */
-  private standsAbove(line: TypedLine, index: number): boolean {
-    const next = this.next(index);
-    return (
-      next?.line.line === line.line.line + 1 &&
-      this.names.fieldIn(next.text) === undefined &&
-      this.starts.option(next) === undefined
-    );
-  }
-
   /** Options and fields with their names in front, headings of documents. */
   private takesBeside(line: TypedLine, index: number): boolean {
     if (line.line.heading === undefined) {
       const isMore = this.quotes && this.isWhole && takesQuoted(line, this.found, this.names);
-      return isMore || takesNamed(line, this.found, this.names) || this.takesField(line, index);
+      return (
+        isMore ||
+        takesNamed(line, this.found, this.names) ||
+        this.fields.takes(line, index, this.gap)
+      );
     }
     if (endsAsked(line.text)) {
       return false;

@@ -62,7 +62,7 @@ function openLists(found: Collected, line: TypedLine): void {
   if (found.openPending()) {
     return;
   }
-  if (last && found.heading === titleOf(last.text)) {
+  if (last && found.above.heading === titleOf(last.text)) {
     found.aside.pop();
     found.open(whole(last));
   } else if (!found.current || found.isComplete) {

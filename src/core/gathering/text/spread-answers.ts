@@ -1,6 +1,7 @@
 // One line of answers below several questions: 'Answers: bow, stern, rudder', one for each of them in their order.
 import { alike } from '../../shared/normalise';
 import { pieceText, plainOfPieces, splitPiece, type Draft } from './draft';
+import type { Piece } from './tokens';
 import { isJudged } from './lone';
 
 const SIGNS = [';', ',', '|', '/'] as const;
@@ -8,6 +9,10 @@ const LEAST = 2;
 
 const isOpen = ({ options, answers, stem }: Draft): boolean =>
   !options.length && !answers.length && !isJudged(plainOfPieces(stem));
+
+const GAP = /_{2,}|…|\.{4,}/gu;
+/** Whether a sentence has several gaps: a line of answers fills them. */
+const hasGaps = ({ stem }: Draft): boolean => (plainOfPieces(stem).match(GAP) ?? []).length > 1;
 
 /** Whether one of several answers holds another, 'catalyst; a catalyst': they are spellings of one, and answer one question. */
 function areSpellings(parts: readonly string[]): boolean {
@@ -17,18 +22,37 @@ function areSpellings(parts: readonly string[]): boolean {
   );
 }
 
+/** The name in front of an answer in its line. */
+const nameOf = ({ line, from }: Piece): string => alike(line.text.slice(0, from));
+
+/** Whether a name stands in front of the answers of other questions too: then each has its own, and what has none is open. */
+const isOfEach = (answer: Piece, drafts: readonly Draft[]): boolean =>
+  drafts.filter(
+    ({ answers: [first] }, at) =>
+      first &&
+      first !== answer &&
+      nameOf(first) === nameOf(answer) &&
+      !(at > 0 && isOpen(drafts[at - 1]!)),
+  ).length >= LEAST;
+
+/** The first of the questions above that wait for an answer; the question itself where none does. */
+function firstOpen(drafts: readonly Draft[], at: number): number {
+  let first = at;
+  while (first > 0 && isOpen(drafts[first - 1]!)) {
+    first--;
+  }
+  return first;
+}
+
 /** Gives the questions above a line of answers each its own, where there are as many of one as of the other. */
 export function spreadAnswers(drafts: readonly Draft[]): void {
   for (const [at, draft] of drafts.entries()) {
     const [answer] = draft.answers;
-    if (draft.options.length || draft.answers.length !== 1 || !answer) {
+    const isLone = !draft.options.length && draft.answers.length === 1 && !hasGaps(draft);
+    if (!answer || !isLone || isOfEach(answer, drafts)) {
       continue;
     }
-    let first = at;
-    while (first > 0 && isOpen(drafts[first - 1]!)) {
-      first--;
-    }
-    const questions = drafts.slice(first, at + 1);
+    const questions = drafts.slice(firstOpen(drafts, at), at + 1);
     const sign = SIGNS.find((one) => pieceText(answer).split(one).length === questions.length);
     const parts = sign && questions.length >= LEAST ? splitPiece(answer, sign) : [];
     if (parts.length === questions.length && !areSpellings(parts.map(pieceText))) {

@@ -21,7 +21,7 @@ export function openStem(
 ): void {
   const inline = splitOptions(line, option);
   const piece = stemPiece(line, label);
-  found.setAside(true);
+  found.setAside('above');
   if (!inline || inline.before.trim().length <= label.from) {
     found.open(piece, label);
     return;

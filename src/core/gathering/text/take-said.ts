@@ -12,7 +12,7 @@ type Take = (line: TypedLine, where: Where) => void;
 
 const question: Take = (line, { found, starts }) => {
   const label = starts.sign(line) ?? line.labels[0];
-  found.setAside(true);
+  found.setAside('above');
   found.open(label ? stemPiece(line, label) : whole(line), label);
 };
 

@@ -3,6 +3,7 @@
 import { placeOfLetter } from '../../shared/vocabulary/alphabets';
 import { headsAnswers } from '../../shared/vocabulary/answer-lines';
 import { bareWords } from '../../shared/normalise';
+import { likelihoodOf } from '../../understanding';
 import { anew, isLine, OFTEN, whereOften, type Lines } from './retyping';
 import { pairsSideBySide } from './side-by-side';
 
@@ -12,10 +13,40 @@ const LEVELLED =
 const LEVEL =
   /^(?:very )?(?:easy|medium|moderate|hard|difficult|beginner|intermediate|advanced|basic|leicht|mittel|schwer|einfach|schwierig|facile|moyen|difficile|facil|media?|medio|dificil|makkelijk|gemiddeld|moeilijk|hawdd|canolig|anodd)$/;
 
-/** A level in brackets in front of a question's number, as a line below the question; undefined where none stands there. */
+const LEVEL_BEHIND_NUMBER =
+  /^(\s*(?:\p{L}{1,10}\.?\s*)?\d{1,3}\s*[.):]\s*)[([]\s*(\p{L}[\p{L} ]{2,14})\s*[)\]]\s*(\S.*)$/su;
+
+/** A level in brackets in front of a question's number or right behind it, as a line below the question; undefined where none stands there. */
 function levelInFront(text: string): string[] | undefined {
-  const [, level = '', question = ''] = LEVELLED.exec(text) ?? [];
-  return LEVEL.test(bareWords(level)) ? [question, `Difficulty: ${level}`] : undefined;
+  const [, first = '', question = ''] = LEVELLED.exec(text) ?? [];
+  const [, number = '', behind = '', rest = ''] = LEVEL_BEHIND_NUMBER.exec(text) ?? [];
+  const level = first || behind;
+  return LEVEL.test(bareWords(level))
+    ? [question || `${number}${rest}`, `Difficulty: ${level}`]
+    : undefined;
+}
+
+const NAMED_BEHIND_NUMBER =
+  /^(\s*[([]?\d{1,3}\s*[.):\]-]\s*)(\p{L}[\p{L} ]{1,20}?)\s*:\s+(\S.*)$/su;
+const NAMED = 0.5;
+/** A question's number with a word for questions behind it, '1. Pregunta: …', without the word. */
+function nameBehindNumber(text: string): string[] | undefined {
+  const [, number, name = '', question] = NAMED_BEHIND_NUMBER.exec(text) ?? [];
+  return number && likelihoodOf(name, ['stem']) > NAMED ? [`${number}${question!}`] : undefined;
+}
+
+const INITIAL = /^(\s*)([QA])([.)])\s+(?=\S)/u;
+/** 'Q. …' and 'A. …' in turn, where no 'B.' says that letters count options: with the words that they stand for. */
+function initialsAsWords(lines: Lines): Lines {
+  const initials = lines.map(({ text }) => INITIAL.exec(text)?.[2]);
+  const times = (letter: string): number => initials.filter((one) => one === letter).length;
+  const areOptions = lines.some(({ text }) => /^\s*B[.)]\s/u.test(text));
+  return areOptions || times('Q') < OFTEN || times('A') < OFTEN
+    ? lines
+    : lines.map((line, at) => {
+        const name = initials[at] === 'Q' ? 'Question: ' : 'Answer: ';
+        return initials[at] ? anew(line, line.text.replace(INITIAL, `$1${name}`)) : line;
+      });
 }
 
 const TO_CIRCLE =
@@ -62,6 +93,8 @@ function answersAtEnd(lines: Lines): Lines {
 export const TYPED_AROUND: readonly ((lines: Lines) => Lines)[] = [
   pairsSideBySide,
   whereOften(levelInFront),
+  whereOften(nameBehindNumber),
+  initialsAsWords,
   whereOften(circledInFront),
   whereOften(letterPointedAt),
   answersAtEnd,

@@ -47,6 +47,13 @@ export const whole = ({ line, text }: TypedLine): Piece & { indent: number } => 
   indent: indentOf(text),
 });
 
+/** What stands in a line from a place on. */
+export const restOf = ({ line, text }: TypedLine, from: number): Piece => ({
+  line,
+  from,
+  to: text.trimEnd().length,
+});
+
 /** A line without the signs that say right or wrong. */
 export const marksOf = ({ text }: TypedLine): ReturnType<typeof takeMarks> =>
   takeMarks(text, indentOf(text));

@@ -136,6 +136,21 @@ const signsBehind = (lines: Lines): Lines =>
     return option ? { isPlus: sign === '+', text: option.trimEnd() } : undefined;
   });
 
+const SIGN_INLINE = /(?:^|\s)([+–−-])\s+[([]?([A-Ja-j])(?:\s?[.):\]]|\s[–-])\s*(?=\S)/gu;
+/** Options on one line with plus or minus before each label: a line each, with a tick or a cross behind. */
+function signedInline(text: string): string[] | undefined {
+  const found = [...text.matchAll(SIGN_INLINE)];
+  const signs = new Set(found.map(([, sign]) => sign === '+'));
+  if (found.length < 2 || signs.size < 2 || text.slice(0, found[0]!.index).trim()) {
+    return undefined;
+  }
+  return found.map(([whole, sign, label], at) => {
+    const end = found[at + 1]?.index ?? text.length;
+    const option = text.slice(found[at]!.index + whole.length, end).trim();
+    return `${label!}) ${option} ${sign === '+' ? '✓' : '✗'}`;
+  });
+}
+
 const LETTER_TAB = /(^|\s)([A-Ja-j])\t/gu;
 /** Options on one line whose letters nothing but a tab parts from them, with a sign behind each letter. */
 function letteredByTabs(text: string): string[] | undefined {
@@ -154,6 +169,7 @@ export const TYPED_OTHERWISE: readonly ((lines: Lines) => Lines)[] = [
   answersBehindEquals,
   whereOften(choiceBehind, 1),
   whereOften(letteredByTabs),
+  whereOften(signedInline),
   signsBehind,
   stepsWithOrder,
   statementsTicked,

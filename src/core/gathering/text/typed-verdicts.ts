@@ -85,7 +85,9 @@ export function verdictsBelow(lines: Lines): Lines {
   };
   return lines.flatMap((line, at) => {
     const [, word = '', reason] = (isLine(line) && VERDICT_FIRST.exec(line.text)) || [];
-    const isBelow = word !== '' && trueFalseWords(word) && offers(lines[at - 1]?.text);
+    // 'Richtig - F' names the answer.
+    const isNamed = reason !== undefined && (reason.length < 2 || trueFalseWords(reason));
+    const isBelow = word !== '' && !isNamed && trueFalseWords(word) && offers(lines[at - 1]?.text);
     return isBelow
       ? [`Answer: ${word}`, ...(reason ? [`Explanation: ${reason}`] : [])].map((text) =>
           anew(line, text),

@@ -97,7 +97,7 @@ function choiceQuality(draft: Draft, emphasis: Emphasis | undefined): number {
   return base + 0.4 * keyShare(draft, emphasis) - 0.5 * asking - 0.4 * empty - twice;
 }
 
-function openQuality({ answers, stem }: Draft): number {
+function openQuality({ answers, stem, holdsGaps }: Draft): number {
   const text = plainOfPieces(stem);
   if (answers.some((piece) => plainOfPieces([piece]) !== '')) {
     // A letter answers nothing where nothing has a letter: options were taken for something else.
@@ -106,7 +106,8 @@ function openQuality({ answers, stem }: Draft): number {
   if (
     offeredBehind(text) ||
     (/_{2}|…|\.{4}/u.test(text) && SOLUTION.test(text)) ||
-    isSolved(text)
+    isSolved(text) ||
+    holdsGaps
   ) {
     return 0.8;
   }
@@ -129,7 +130,7 @@ function leftOvers(draft: Draft, names: Names): number {
     .slice(0, -1)
     .filter((piece) => saysVerdict(plainOfPieces([piece]))).length;
   const isCut = /^\s*(?:[)\].:°]|\d{1,3}\s+\p{Lu})/u.test(stem);
-  const isNamed = /^(\p{L}{1,14})\s?:\s/u.exec(stem);
+  const isNamed = /^(\p{L}{1,14}[.°º]?)\s?:\s/u.exec(stem);
   const inStem =
     Number(isCut || LEFT_LABEL.test(stem) || (isNamed !== null && names.isOwn(isNamed[1]!))) +
     draft.stem.slice(1).filter((piece) => {

@@ -27,9 +27,14 @@ function wordBehind(stem: string): { word: string; at: number } | undefined {
   return match && word ? { word, at: match.index } : undefined;
 }
 
-/** V stands for vrai, verdadero, vero, verdadeiro. */
+/** Letters that stand for words: vrai, verdadero, vero, verdadeiro; juist; onjuist, onwaar. */
+const LETTERS: ReadonlyMap<string, boolean> = new Map([
+  ['v', true],
+  ['j', true],
+  ['o', false],
+]);
 const isTrueWord = (word: string): boolean | undefined =>
-  trueFalseWords(word)?.isTrue ?? (/^v$/i.test(word) ? true : verdictOf(word));
+  trueFalseWords(word)?.isTrue ?? LETTERS.get(word.toLowerCase()) ?? verdictOf(word);
 
 /** Longer answers are no verdict. */
 const LONGEST_VERDICT = 12;
@@ -186,7 +191,7 @@ function solvedInside({ holdsGaps }: Draft, text: string): DraftAnswer | undefin
 
 /** Whether the word in front of a question calls it one side of a card: 'Front', 'Term'. */
 const isTerm = ({ word }: Draft): boolean =>
-  word !== undefined && likelihoodOf(word, ['term']) > CALLED;
+  word !== undefined && word.length > 1 && likelihoodOf(word, ['term']) > CALLED;
 const CALLED = 0.8;
 
 /** What is written for an answer: words for gaps, a number with its tolerance, a short text, or nothing. */
@@ -215,8 +220,25 @@ function written(draft: Draft, stem: Text, said: string): DraftAnswer {
     : { kind: 'short', stem, fields: { accepted: splitAnswers(said) }, problems: [] };
 }
 
+/** An answer as the kind that the question names has it; undefined where it names none, or another shows by the text. */
+function asDeclared(stem: Text, said: string, declared: Kind | undefined): DraftAnswer | undefined {
+  const value = declared === 'number' ? quantityOf(said) : undefined;
+  if (value) {
+    const number = { ...value, tolerance: value.tolerance ?? 0 };
+    return { kind: 'number', stem, fields: { number }, problems: [] };
+  }
+  if (said && declared === 'card') {
+    return { kind: 'card', stem, fields: { accepted: [said] }, problems: [] };
+  }
+  return said && declared === 'short'
+    ? { kind: 'short', stem, fields: { accepted: splitAnswers(said) }, problems: [] }
+    : undefined;
+}
+
 /** A question without options: true or false, gaps, a short or an open answer. */
-export function withoutOptions(draft: Draft, stem: Text): DraftAnswer {
+export function withoutOptions(draft: Draft, stem: Text, declared?: Kind): DraftAnswer {
   const said = draft.answers.length ? plainOfPieces(draft.answers) : '';
-  return judged(draft, stem, said) ?? written(draft, stem, said);
+  return (
+    asDeclared(stem, said, declared) ?? judged(draft, stem, said) ?? written(draft, stem, said)
+  );
 }

@@ -24,7 +24,7 @@ type Evenness = { share: number; width: number };
 function evenness(lines: readonly string[], sign: Separator): Evenness {
   const widths = new Map<number, number>();
   for (const line of lines) {
-    const width = line.replace(/"(?:[^"]|"")*"/g, '').split(sign).length;
+    const width = line.replace(/"(?:[^"]|"")*"|\{[^{}]{1,60}\}/g, '').split(sign).length;
     if (width > 1) {
       widths.set(width, (widths.get(width) ?? 0) + 1);
     }
@@ -99,7 +99,7 @@ function evidenceOf(source: string, name: string): Evidence {
     numbered: hits((line) => NUMBERED.test(line.trim())),
     marked: hits((line) => STARRED.test(line) || TICKED.test(line)),
     offering: hits((line) => OFFERING.test(line)),
-    gapped: hits((line) => /_{3,}|\.{5,}/u.test(line)),
+    gapped: hits((line) => /_{3,}|\.{5,}|\S\s\{[^{}"\s][^{}"]{0,60}\}/u.test(line)),
     asking: hits((line) => ASKING.test(line)),
     tabs,
     commas,
@@ -179,7 +179,12 @@ const RULES: readonly Rule[] = [
   { as: 'table', holds: hasClearColumns },
   {
     as: 'questions',
-    holds: ({ marked, count, tabs }) => marked >= 2 && marked >= count * 0.1 && tabs.share < 0.5,
+    // Where a star stands before each of the terms it is a bullet.
+    holds: ({ marked, count, tabs, terms }) =>
+      marked >= 2 &&
+      marked >= count * 0.1 &&
+      tabs.share < 0.5 &&
+      !(terms?.starred === marked && terms.share >= 0.6),
     because: ({ marked }) => `${marked} lines carry a mark`,
   },
   { as: 'terms', holds: hasClearTerms, because: sayTerms },

@@ -4,6 +4,8 @@ import { inlineMarkdown } from './markdown';
 
 /** What joins terms in a list that was typed to be printed. */
 export const DOTS = 'a row of dots';
+/** What parts terms in a list that was typed in two columns. */
+const GAP = 'a wide gap';
 const SIGNS: readonly (readonly [string, RegExp])[] = [
   ['a spaced hyphen', /^(.{1,80}?)\s+[-–—]{1,2}\s+(\S.*)$/su],
   ['a colon', /^([^:]{1,80}?)\s*:\s+(\S.*)$/su],
@@ -11,12 +13,22 @@ const SIGNS: readonly (readonly [string, RegExp])[] = [
   // A gap in a sentence is followed by its end.
   [DOTS, /^(\p{L}[^.…]{0,60}?)\s*(?:\.{4,}|…{2,})\s*(\p{L}[^.…?!]{0,60})$/su],
   ['an arrow', /^(.{1,80}?)\s*(?:->|→)\s*(\S.*)$/su],
+  ['a bar', /^([^|]{1,80}?)\s+\|\s+([^|]+)$/su],
+  // Options, boxes and verdicts stand behind wide gaps as well, and so do answers behind questions.
+  [
+    GAP,
+    /^(?![([])([^?？؟_[\]☐☑]{2,80}?)(?: |\u00a0){3,}(?!\(?[A-Za-z\d][).]|[A-Z]\s*\/)([^_?？؟[\]☐☑]{2,80})$/su,
+  ],
 ];
 const LABEL = /^\s*(?:[-–•●*·]\s+|\(?\d{1,3}[.)]\s+)/u;
+
+const STARRED = /^\s*\*\s+\S/u;
 
 export type Terms = {
   sheet: Pick<Sheet, 'name' | 'rows' | 'lines' | 'rich'>;
   share: number;
+  /** The lines of which the first sign is a star and the rest a term with its definition. */
+  starred: number;
   /** How much of the terms are unlike: what stands in front of line after line is a name and no term. */
   distinct: number;
   sign: string;
@@ -81,6 +93,7 @@ function readTwoLines(name: string, lines: readonly string[]): Terms | undefined
       lines: all.map(([term]) => term!.number),
     },
     share: 1,
+    starred: 0,
     distinct: new Set(all.map(([term]) => term!.text)).size / all.length,
     sign: 'a new line',
   };
@@ -123,6 +136,9 @@ export function readTerms(name: string, lines: readonly string[]): Terms | undef
   return {
     sheet: { name, rows: rows.map((row) => row.slice(0, width)), lines: numbers },
     share: best.hits / filled.length,
+    starred: lines.filter(
+      (line) => STARRED.test(line) && best.pattern.test(line.replace(LABEL, '').trim()),
+    ).length,
     distinct: new Set(rows.map(([term]) => term!.replace(/\d+$/u, ''))).size / rows.length,
     sign: best.sign,
   };

@@ -14,21 +14,21 @@ const ANSWER = wholly({
   ],
   de: [
     '(?:richtige|korrekte) reihenfolge',
-    '(?:(?:richtige|korrekte) )?(?:antwort|antworten|losung|losungen)',
+    '(?:(?:richtige|korrekte) )?(?:antwort|antworten|antw|losung|losungen|lsg)',
     'richtig',
   ],
   fr: [
     '(?:bon ordre|ordre (?:correct|exact))',
-    '(?:bonnes? )?reponses?(?: correctes?| exactes?)?',
+    '(?:bonnes? )?(?:reponses?|rep)(?: correctes?| exactes?)?',
     'corrige',
   ],
-  es: ['orden correcto', 'respuestas?(?: correctas?)?', 'solucion(?:es)?', 'clave'],
+  es: ['orden correcto', '(?:respuestas?|resp|rta)(?: correctas?)?', 'solucion(?:es)?', 'clave'],
   it: [
     'ordine (?:corretto|giusto)',
-    'rispost[ae](?: corrett[ae]| esatt[ae]| giust[ae])?',
+    '(?:rispost[ae]|risp)(?: corrett[ae]| esatt[ae]| giust[ae])?',
     'soluzion[ei]',
   ],
-  nl: ['(?:juiste|goede) volgorde', '(?:juiste |goede )?antwoord(?:en)?', 'oplossing(?:en)?'],
+  nl: ['(?:juiste|goede) volgorde', '(?:juiste |goede )?(?:antwoord(?:en)?|antw)', 'oplossing(?:en)?'],
   pt: ['ordem (?:correta|certa)', 'respostas?(?: corretas?| certas?)?', 'gabarito', 'solucao'],
   cy: ['ateb(?:ion)?(?: cywir)?'],
 });

@@ -60,7 +60,7 @@ const PATTERNS: readonly (readonly [Role, string])[] = [
   ['feedback', 'feedback|ruckmeldung|retour|retroalimentacion|terugkoppeling|adborth'],
   [
     'explanation',
-    'explanations?|why|reason|rationale|(?:shown|note|notes|text|comment) afterwards|afterwards|erklarung|begrundung|erlauterung|explication|justification|explicacion|spiegazione|uitleg|toelichting|explicacao|esboniad',
+    'explanations?|why|because|weil|parce que|reason|rationale|(?:shown|note|notes|text|comment) afterwards|afterwards|erklarung|begrundung|erlauterung|explication|justification|explicacion|spiegazione|uitleg|toelichting|explicacao|esboniad',
   ],
   [
     'category',

@@ -1,0 +1,90 @@
+// Lines that name a field: 'Topic: Locks', 'Points: 2'. They belong to the question above, or to the one to come.
+import { filledBelow, nextFilled } from './ahead';
+import type { Collected } from './collected';
+import type { Field, Names } from './names';
+import type { Starts } from './starts';
+import { countsParts, endsAsked, type TypedLine } from './typed-line';
+
+type Known = { found: Collected; starts: Starts; names: Names };
+
+/** Takes the lines of a text that name a field, to the question that each belongs to. */
+export class FieldLines {
+  /** Whether what is said of a question stands above it. */
+  private areAhead = false;
+
+  constructor(
+    private readonly lines: readonly TypedLine[],
+    private readonly known: Known,
+  ) {}
+
+  /** Takes a line that names a field, `gap` where it stands behind an empty one; whether it did. */
+  takes(line: TypedLine, index: number, gap: boolean): boolean {
+    const { found, names } = this.known;
+    const field = names.fieldIn(line.text);
+    if (!field) {
+      return false;
+    }
+    if (field.role === 'category' && countsParts(line)) {
+      // 'Chapter 2: …' names the part to come, not the question above.
+      found.openPart(line);
+      return true;
+    }
+    if (field.role === 'category' && gap && this.standsAbove(line, index)) {
+      // 'Topic: …' right above a question, apart from the one before, is that question's.
+      found.close();
+    }
+    return this.takesAhead(line, field, { index, gap }) || this.takesBelow(line, field);
+  }
+
+  private takesBelow(line: TypedLine, field: Field): boolean {
+    const { found } = this.known;
+    const isOwned = found.current !== undefined || found.mayOpen || field.role !== 'answer';
+    const isField = field.role !== 'question' && isOwned;
+    if (isField) {
+      found.addField(line, field);
+    }
+    return isField;
+  }
+
+  /** Takes a field that stands above its question, as the first of the text does whose name comes again. */
+  private takesAhead(
+    line: TypedLine,
+    field: Field,
+    { index, gap }: { index: number; gap: boolean },
+  ): boolean {
+    const { found, names } = this.known;
+    const { role, from } = field;
+    if (role === 'answer' || role === 'question') {
+      return false;
+    }
+    const opens = gap && names.comesAgain(line.text);
+    if (opens && (this.areAhead || (!found.drafts.length && this.asksNext(index)))) {
+      this.areAhead = true;
+      found.setAside();
+      found.close();
+    }
+    const isAhead = this.areAhead && !found.current && !found.waits;
+    if (isAhead) {
+      found.addAhead(line, { role, from });
+    }
+    return isAhead;
+  }
+
+  /** Whether the first line below that names nothing asks. */
+  private asksNext(index: number): boolean {
+    const next = filledBelow(this.lines, index).find(
+      ({ text }) => this.known.names.fieldIn(text) === undefined,
+    );
+    return next !== undefined && endsAsked(next.text);
+  }
+
+  /** Whether a line begins a paragraph that goes on with a text of no name. */
+  private standsAbove(line: TypedLine, index: number): boolean {
+    const next = nextFilled(this.lines, index);
+    return (
+      next?.line.line === line.line.line + 1 &&
+      this.known.names.fieldIn(next.text) === undefined &&
+      this.known.starts.option(next) === undefined
+    );
+  }
+}

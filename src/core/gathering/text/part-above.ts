@@ -1,0 +1,45 @@
+// The part that questions to come stand in: its title, and what the lines above them say of all of them.
+import type { Draft } from './draft';
+import { partOf, titleOf, type Part } from './part';
+
+/** What stands above the questions to come. */
+export class PartAbove {
+  heading: string | undefined;
+  /** Whether no question stands below the heading yet. */
+  private isFresh = false;
+  /** What the lines above say of the questions to come. */
+  private part: Part | undefined;
+  /** Whether 'Topic: …' says that the heading is a category. */
+  private isNamed = false;
+
+  /** A line that heads the questions to come. */
+  head(text: string): void {
+    const part = partOf(text);
+    // What is to be done stands below the title of a part, and takes nothing from it.
+    const isBelowTitle = part.isTask && this.heading !== undefined && this.isFresh;
+    this.heading = isBelowTitle ? this.heading : titleOf(text);
+    this.part = part;
+    this.isFresh = true;
+  }
+
+  /** A category that is called so. */
+  name(category: string): void {
+    this.isNamed = true;
+    this.heading = category;
+  }
+
+  /** A line above questions that is no title may say what is to be done with them. */
+  tell(text: string): void {
+    const part = partOf(text);
+    this.part = part.isTask ? part : this.part;
+  }
+
+  /** What a question below has of the part. */
+  give(): Partial<Draft> {
+    this.isFresh = false;
+    return {
+      ...(this.heading ? { category: this.heading, isNamedPart: this.isNamed } : {}),
+      ...(this.part?.isTask ? { part: this.part } : {}),
+    };
+  }
+}
