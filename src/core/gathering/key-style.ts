@@ -1,26 +1,27 @@
 // How the source tells the right answer, found from the columns and their cells.
 import type { Column, Key, Role } from '../model';
 import { columnIndex } from '../shared/cells';
-import { bareWords } from '../shared/normalise';
 import { count, quoted } from '../shared/plain';
-import { findInnerSeparator } from '../shared/table/separators';
 import type { Region } from '../shared/table/region';
-import { saysFromZero } from '../shared/vocabulary/key-words';
-import { trueFalseWords, verdictOf } from '../shared/vocabulary/verdicts';
 import { findMarks, type Marks } from '../understanding';
-import { readingsOf, type Named } from '../understanding';
 import { findVerdicts } from '../understanding';
 import { EMPHASES, isSetOff } from './rich';
 import { Row, slotsOf } from './row';
 import { headingRepeats } from './rows';
 import { partsOfOptions } from './option-texts';
+import { fromKeyColumn, type KeyGuess } from './key-column';
 import { explainsFirst, toldFirst } from './told-first';
 
-export type KeyGuess = { key: Key; because: string; sure: boolean };
 const SAMPLE = 200;
 
 /** What the guess looks at: filled rows of the sample under their roles. */
-type Look = { rows: Row[]; columns: readonly Column[]; region: Region };
+type Look = {
+  rows: Row[];
+  columns: readonly Column[];
+  region: Region;
+  /** Whether a program wrote the source, which counts from 0 as readily as from 1. */
+  isProgram: boolean;
+};
 
 const of = (look: Look, role: Role): Column[] =>
   look.columns.filter((column) => column.role === role);
@@ -86,80 +87,6 @@ function fromVerdicts(look: Look): KeyGuess {
   };
 }
 
-const WHY: Partial<Record<Key['style'], string>> = {
-  letter: 'are letters that name an option of their row',
-  number: 'are numbers that name an option of their row, counted from 1',
-  'number-from-0': 'are numbers that name an option of their row, counted from 0',
-  text: 'repeat the text of an option',
-};
-/** So many rows must be read by a style to be sure of it. */
-const WELL_READ = 0.8;
-
-/** The key column read beside the options: the style under which its cells name options. */
-function fromKeyColumn(look: Look, key: Column): KeyGuess {
-  const heading = key.heading ?? '';
-  const rows = look.rows.map((row): Named => ({
-    key: row.text('key'),
-    options: partsOfOptions(row),
-  }));
-  const withOptions = rows.filter(({ options }) => options.filter(Boolean).length > 1);
-  const headings = of(look, 'option').map((column) => column.heading ?? '');
-  const values = rows.map((row) => row.key).filter(Boolean);
-  const separator = findInnerSeparator(values.filter((value) => /[^\p{L}\p{N}]/u.test(value)));
-  const several = separator ? { separator } : {};
-  if (!withOptions.length) {
-    return withoutOptions(key, values);
-  }
-  const readings = readingsOf(withOptions, headings);
-  let [best] = readings;
-  const zero = readings.find(({ style }) => style === 'number-from-0');
-  if (best?.style === 'number' && zero && saysFromZero(bareWords(heading))) {
-    best = { ...zero, share: best.share };
-  }
-  if (!best || best.share === 0) {
-    return {
-      key: { style: 'text' },
-      sure: false,
-      because: values.length
-        ? `${count(values.length, 'cell')} of column ${key.column} name no option of their row`
-        : `column ${key.column} is empty`,
-    };
-  }
-  const told = Math.round(best.share * withOptions.filter((row) => row.key).length);
-  return {
-    key: { style: best.style, ...several },
-    sure: best.share >= WELL_READ,
-    because: `${count(told, 'cell')} of column ${key.column} ${WHY[best.style]}`,
-  };
-}
-
-function withoutOptions(key: Column, values: readonly string[]): KeyGuess {
-  const words = [...new Set(values.map((value) => value.toLowerCase()))];
-  const isTruth =
-    words.length > 0 &&
-    (values.every((value) => trueFalseWords(value) ?? verdictOf(value) !== undefined) ||
-      (words.length === 2 && values.length > 3));
-  const found = isTruth ? findVerdicts(values.map((value) => [value])) : undefined;
-  if (isTruth) {
-    return {
-      key: {
-        style: 'word',
-        ...(found ? { right: found.right } : {}),
-        ...(found?.wrong ? { wrong: found.wrong } : {}),
-      },
-      sure: values.every((value) => trueFalseWords(value) ?? verdictOf(value) !== undefined),
-      because: `column ${key.column} says true or false as a word`,
-    };
-  }
-  return {
-    key: { style: 'text' },
-    sure: values.length > 0,
-    because: values.length
-      ? `column ${key.column} holds the answer itself`
-      : `column ${key.column} is empty`,
-  };
-}
-
 function withoutColumn(look: Look, first: number): KeyGuess {
   const options = of(look, 'option');
   const cells = look.rows.map((row) => partsOfOptions(row));
@@ -196,11 +123,16 @@ function withoutColumn(look: Look, first: number): KeyGuess {
   };
 }
 
-/** The key style of a source with the reason; `first` is the first row of content and `headingRow` that of the headings, from 0. */
+type Rows = { first: number; headingRow: number | null; isProgram?: boolean };
+
+/**
+ * The key style of a source with the reason; `first` is the first row of content and `headingRow` that of the headings, from 0;
+ * `isProgram` where a program wrote the source.
+ */
 export function guessKey(
   region: Region,
   columns: readonly Column[],
-  { first, headingRow }: { first: number; headingRow: number | null },
+  { first, headingRow, isProgram = false }: Rows,
 ): KeyGuess {
   const slots = slotsOf(columns);
   const rows: Row[] = [];
@@ -210,7 +142,7 @@ export function guessKey(
       rows.push(new Row(region, slots, r));
     }
   }
-  const look: Look = { rows, columns, region };
+  const look: Look = { rows, columns, region, isProgram };
   if (of(look, 'right').length) {
     return {
       key: { style: 'right-column' },

@@ -78,7 +78,8 @@ export function readManner(
   const first = firstRowBelow(region, headingRow);
   const guessed = guessColumns(region, { headingRow, first, areTerms }, overrule.columns);
   const { columns, ...told } = columnsSaid(guessed.columns, overrule.columns);
-  const key = guessKey(region, columns, { first, headingRow });
+  const isProgram = table.format === 'json';
+  const key = guessKey(region, columns, { first, headingRow, isProgram });
   const opened = openedAs(table, overrule);
   return {
     first,

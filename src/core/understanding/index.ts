@@ -7,8 +7,10 @@ export {
   labelsOfHeadings,
   placesByLabels,
   readingsOf,
+  UNTOLD,
   withoutWording,
   type Named,
+  type Reading as KeyReading,
 } from './keys/named';
 export { findVerdicts } from './keys/verdicts';
 export { understandSheets } from './sheets';

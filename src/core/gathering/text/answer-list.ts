@@ -158,8 +158,10 @@ export function joinAnswerList(drafts: readonly Draft[], tokens: readonly Token[
   let order = 0;
   for (const [index, token] of tokens.entries()) {
     const found = numberedIn(token, tokens[index + 1]);
+    // The letters below numbers across are theirs already.
+    const isTaken = entries.some(({ piece: { line } }) => line === token.line);
     entries.push(...found);
-    if (!found.length) {
+    if (!found.length && !isTaken) {
       lettersIn(token, questions.length).forEach((answer) =>
         questions[order++]?.answers.push(answer),
       );

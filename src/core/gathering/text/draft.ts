@@ -44,7 +44,7 @@ export type Draft = {
   isNamedPart?: boolean;
   /** Whether its options are labelled otherwise than those of the rest, as steps and pairs are. */
   isOtherwise?: boolean;
-  /** Whether something in front of it marks it as a question. */
+  /** Whether something marks it as a question: a label in front of it, or lines to write on below. */
   isLabelled?: boolean;
   /** The word in front of it, 'front:' without its sign. */
   word?: string;

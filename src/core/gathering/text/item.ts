@@ -201,8 +201,10 @@ export function itemOf(draft: Draft, context: ItemContext): Item {
   const id = context.newId();
   const answer = answerOf(draft, { emphasis, keep });
   const fields = withoutWords(fieldsOf(draft, keep), answer.fields.gaps?.[0]?.options);
-  const { text, points } = withoutPoints(answer.stem.plain);
-  const stem = points ? { plain: text } : answer.stem;
+  const own = withoutPoints(answer.stem.plain);
+  const stem = own.points ? { plain: own.text } : answer.stem;
+  // Behind a verdict they went with it.
+  const points = own.points ?? withoutPoints(plainOfPieces(draft.stem)).points;
   for (const { rule, level, field, message, mend } of answer.problems) {
     findings.push({
       rule,

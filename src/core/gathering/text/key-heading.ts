@@ -27,9 +27,10 @@ const countsAnswers = (text: string, questions: number): boolean =>
 const pairsIn = (text: string): number =>
   (text.match(/\d+\s*[.):=–-]?\s*[A-Ja-j](?![\p{L}\d])/gu) ?? []).length;
 
+const FROM_ONE = /^\s*\(?1(?!\d)/u;
 /** Whether letters are named for every question, whatever word stands in front: 'Odpowiedzi: 1b, 2a, 3b'. */
 const isWholeKey = (text: string, questions: number): boolean =>
-  questions > 1 && listsAnswers(text) && pairsIn(text) === questions;
+  questions > 1 && FROM_ONE.test(text) && listsAnswers(text) && pairsIn(text) === questions;
 
 const LETTER_ENTRY =
   /^\s*(\d{1,3})\s*[.):=–-]?\s+(?:\p{L}{1,12}\.?\s*[:=]\s*)?[([]?([A-Ja-j])[)\].]?\s*$/u;

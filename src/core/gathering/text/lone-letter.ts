@@ -21,7 +21,7 @@ export function noteLoneLetters(drafts: readonly Draft[]): void {
   const lettered = drafts.filter((draft) => letterOf(draft) !== undefined);
   const letters = [...new Set(lettered.map((draft) => letterOf(draft)!))];
   const arePair = letters.some((first) =>
-    letters.some((other) => trueFalseInitials(first, other) !== undefined),
+    letters.some((other) => other !== first && trueFalseInitials(first, other) !== undefined),
   );
   if (arePair || drafts.some(saysTrueFalse)) {
     return;

@@ -59,18 +59,19 @@ function pairsBelow(block: readonly TypedLine[]): TypedLine[] {
 export type Listed = { line: TypedLine; label: Label };
 const FEWEST_STEPS = 3;
 
-/** Steps with a label each, below a task that asks for their order; none where one has no label or they count something else. */
+/** Steps with a label each, below a task that asks for their order: bullets, or numbers that count each; none where one has no label. */
 function stepsBelow([task, ...below]: readonly TypedLine[]): Listed[] {
   if (!task || below.length < FEWEST_STEPS || !asksForOrder(task.text)) {
     return [];
   }
-  const family = below[0]!.labels.find(({ n }) => n !== undefined)?.family;
+  const [first] = below;
+  const own = first!.labels.find(({ n }) => n !== undefined) ?? first!.labels[0];
   const steps = below.flatMap((line) => {
-    const label = line.labels.find((one) => one.family === family);
-    return label?.n === undefined ? [] : [{ line, label }];
+    const label = line.labels.find(({ family }) => family === own?.family);
+    return label ? [{ line, label }] : [];
   });
-  const counted = new Set(steps.map(({ label }) => label.n!));
-  const isWhole = below.every((_, n) => counted.has(n));
+  const counted = new Set(steps.map(({ label }) => label.n));
+  const isWhole = own?.n === undefined || below.every((_, n) => counted.has(n));
   return isWhole && steps.length === below.length ? steps : [];
 }
 

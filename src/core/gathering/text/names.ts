@@ -37,6 +37,7 @@ const BESIDE = [
 /** What a name may be called that stands in front of no question. */
 const NO_QUESTION = ['category', 'tag', 'tags', 'points', 'seconds', 'attempts'] as const;
 const SURELY = 0.9;
+const COUNTED: ReadonlySet<Named> = new Set(['points', 'seconds', 'attempts']);
 const ANSWERING = ['key', 'right', 'accepted'] as const;
 
 const isWrong = (name: string): boolean =>
@@ -165,6 +166,13 @@ export class Names {
 
   /** The field that a line names in front of its text; undefined where it names none. */
   fieldIn(text: string): Field | undefined {
+    const field = this.namedIn(text);
+    // 'points = change the track' is a pair: what is counted has a number.
+    const isCounted = field !== undefined && COUNTED.has(field.role);
+    return isCounted && !/\d/u.test(text.slice(field.from)) ? undefined : field;
+  }
+
+  private namedIn(text: string): Field | undefined {
     const known = fieldOfLine(text);
     if (known) {
       return { role: known.role, from: known.valueFrom };

@@ -64,10 +64,6 @@ class Segmenter {
     return this.found;
   }
 
-  private next(index: number): TypedLine | undefined {
-    return nextFilled(this.lines, index);
-  }
-
   private step(line: TypedLine, index: number): void {
     const said = this.said.get(line.line.line);
     if (line.isBlank) {
@@ -78,12 +74,19 @@ class Segmenter {
     } else if (this.inKey) {
       this.takeKeyLine(line, index);
     } else if (isRule(line)) {
-      // A line to write on belongs to its question, and one that parts questions to none.
-      this.found.touch(line);
+      this.takeRule(line);
     } else if (!this.headsKey(line, index)) {
       this.place(line, index);
       this.gap = false;
     }
+  }
+
+  /** A line to write on belongs to its question, which may wait right above; one that parts questions belongs to none. */
+  private takeRule(line: TypedLine): void {
+    if (this.found.mayOpen && !this.gap && /[_.…]/u.test(line.text)) {
+      this.found.openPending()!.isLabelled = true;
+    }
+    this.found.touch(line);
   }
 
   /** A line of which a person said what it is. */
@@ -120,7 +123,10 @@ class Segmenter {
 
   /** "Answers" above a list of numbers and letters, or with the list behind it. */
   private headsKey(line: TypedLine, index: number): boolean {
-    const around = { next: this.next(index), below: () => filledBelow(this.lines, index) };
+    const around = {
+      next: nextFilled(this.lines, index),
+      below: () => filledBelow(this.lines, index),
+    };
     const list = listHeadedBy(line, around, this.found);
     if (!list) {
       return false;
@@ -222,7 +228,7 @@ class Segmenter {
 
   /** Whether the next filled line begins a question, wherever its number goes on or begins again. */
   private opensNext(index: number): boolean {
-    const next = this.next(index);
+    const next = nextFilled(this.lines, index);
     return next !== undefined && this.starts.stem(next, this.found.current, WHOLE) !== undefined;
   }
 

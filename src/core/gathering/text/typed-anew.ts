@@ -14,10 +14,14 @@ const RUN = 3;
 
 const FIELD = /(?:^|\s{2,}|\t|\s\|\s)(?=\p{L}[\p{L} ]{0,14}:\s*\S)/gu;
 
+const LETTERED = /(?:^|\s)[Aa]:\s.*\s[Bb]:\s/u;
+
 /** The fields that stand beside one another in a line, 'ANS: B   PTS: 1'; undefined where it holds one. */
 function fieldsIn(text: string): string[] | undefined {
   const starts = [...text.matchAll(FIELD)].map(({ index }) => index);
-  return starts.length > 1 && text.slice(0, starts[0]).trim() === ''
+  // 'A: … B: …' are options.
+  const areOptions = LETTERED.test(text);
+  return !areOptions && starts.length > 1 && text.slice(0, starts[0]).trim() === ''
     ? starts.map((from, at) => text.slice(from, starts[at + 1]).replace(/^[\s|]+|\s+$/gu, ''))
     : undefined;
 }
@@ -70,7 +74,8 @@ const saysAbove = (lines: Lines, at: number, says: (text: string) => boolean): b
 function pairsByArrow(lines: Lines): Lines {
   const halves = (text: string): readonly [string, string] | undefined => {
     const [, left = '', right = ''] = DOTTED.exec(text) ?? [];
-    return left && right && isShort(left) && isShort(right) ? [left, right] : undefined;
+    const areWords = /[\p{L}\p{N}]/u.test(left) && /[\p{L}\p{N}]/u.test(right);
+    return areWords && isShort(left) && isShort(right) ? [left, right] : undefined;
   };
   const paired = new Set(
     runsOf(lines, ({ text }) => halves(text) !== undefined)

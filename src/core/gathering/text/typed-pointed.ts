@@ -31,7 +31,7 @@ function isPointed(lines: Lines, [, ...below]: readonly number[]): boolean {
     below.length > 1 &&
     pointed.length > 0 &&
     pointed.length < below.length &&
-    below.every((at) => isLine(lines[at]!) && !LABELLED.test(lines[at]!.text))
+    below.every((at) => isLine(lines[at]!) && !LABELLED.test(typed(lines[at]!).replace(POINTS, '')))
   );
 }
 

@@ -173,12 +173,16 @@ const linesOf = ({ stem, options, answers, fields }: Draft): number =>
   ).size;
 
 /** How evenly questions are alike: as many options each as most of them have, numbers that go on counting. */
-function evenness(drafts: readonly Draft[]): number {
+function evenness(drafts: readonly Draft[], manner: TextManner | undefined): number {
   const sizes = drafts.map(({ options }) => options.length).filter(Boolean);
   const common = Math.max(0, ...sizes.map((size) => sizes.filter((one) => one === size).length));
+  // Numbers begin anew in each part; letters that do count options.
+  const isLettered =
+    manner?.stem.is === 'label' && /^[([{<]?[Aa](?!\p{L})/u.test(manner.stem.family);
+  const goesOn = (number: number, index: number): boolean =>
+    number === (drafts[index - 1]?.number ?? 0) + 1 || (number === 1 && !isLettered);
   const counted = drafts.filter(
-    ({ number }, index) =>
-      number !== undefined && (number === (drafts[index - 1]?.number ?? 0) + 1 || number === 1),
+    ({ number }, index) => number !== undefined && goesOn(number, index),
   ).length;
   return (sizes.length ? common / sizes.length : 0) + 1.5 * (counted / Math.max(1, drafts.length));
 }
@@ -201,10 +205,17 @@ export function weightOf(
   { drafts, keyLines, aside }: Segmented,
   { emphasis, names, manner }: { emphasis?: Emphasis; names: Names; manner?: TextManner },
 ): number {
+  // A line that was typed anew as several is worth no more than as one.
+  const begun = new Map<number, number>();
+  drafts.forEach(({ line }) => begun.set(line, (begun.get(line) ?? 0) + 1));
   const set = new Set(aside.map(({ line }) => line.line));
   const content = drafts
     .filter(({ line }) => !set.has(line))
-    .reduce((sum, draft) => sum + linesOf(draft) * qualityOf(draft, emphasis, names), 0);
+    .reduce(
+      (sum, draft) =>
+        sum + (linesOf(draft) * qualityOf(draft, emphasis, names)) / (begun.get(draft.line) ?? 1),
+      0,
+    );
   const choices = drafts.filter(({ options }) => options.length > 1).length;
   // Of two readings alike, the one whose marks are seen is the surer.
   const marked = manner
@@ -212,7 +223,7 @@ export function weightOf(
     : 0;
   return (
     content +
-    evenness(drafts) * Math.max(1, drafts.length * 0.3) +
+    evenness(drafts, manner) * Math.max(1, begun.size * 0.3) +
     keyLines.reduce((sum, line) => sum + keyWorth(line), 0) +
     choices * 0.2 +
     marked * 0.3 -

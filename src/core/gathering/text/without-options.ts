@@ -68,7 +68,7 @@ function isKnownVerdict(
   { isBehind, isOffered }: { isBehind: boolean; isOffered: boolean },
 ): boolean {
   return isBehind
-    ? trueFalseWords(word) !== undefined || /^[TFRWV]$/i.test(word)
+    ? trueFalseWords(word) !== undefined || /^[TFRWVJO]$/i.test(word)
     : isOffered || isVerdict(stem, word);
 }
 

@@ -17,7 +17,7 @@ const SIGNS: readonly (readonly [string, RegExp])[] = [
   // Options, boxes and verdicts stand behind wide gaps as well, and so do answers behind questions.
   [
     GAP,
-    /^(?![([])([^?？؟_[\]☐☑]{2,80}?)(?: |\u00a0){3,}(?!\(?[A-Za-z\d][).]|[A-Z]\s*\/)([^_?？؟[\]☐☑]{2,80})$/su,
+    /^(?![([])([^?？؟_[\]☐☑]{2,80}?)(?: |\u00a0){3,}(?=\S)(?!\(?[A-Za-z\d][).]|[A-Z]\s*\/)([^_?？؟[\]☐☑]{2,80})$/su,
   ],
 ];
 const LABEL = /^\s*(?:[-–•●*·]\s+|\(?\d{1,3}[.)]\s+)/u;
@@ -99,6 +99,37 @@ function readTwoLines(name: string, lines: readonly string[]): Terms | undefined
   };
 }
 
+type Filled = { line: string; number: number };
+
+/** The terms of lines that a pattern splits, each with the title above it, and the titles. */
+function rowsBy(
+  pattern: RegExp,
+  filled: readonly Filled[],
+): { rows: string[][]; numbers: number[]; titles: ReadonlySet<string> } {
+  const rows: string[][] = [];
+  const numbers: number[] = [];
+  const titles = new Set<string>();
+  let title = '';
+  for (const [index, { line, number }] of filled.entries()) {
+    const match = pattern.exec(inlineMarkdown(line).text);
+    if (match) {
+      rows.push([match[1]!.trim(), match[2]!.trim(), title]);
+      numbers.push(number);
+    } else if (headsTerms(line, filled[index + 1]?.line, pattern)) {
+      title = line;
+      titles.add(title);
+    }
+  }
+  return { rows, numbers, titles };
+}
+
+/** How much of the terms are unlike, and of the definitions behind wide gaps: two words that come again there are verdicts. */
+function distinctIn(rows: readonly (readonly string[])[], sign: string): number {
+  const terms = new Set(rows.map(([term]) => term!.replace(/\d+$/u, ''))).size;
+  const definitions = new Set(rows.map(([, definition]) => definition)).size;
+  return (sign === GAP ? Math.min(terms, definitions) : terms) / rows.length;
+}
+
 /** The list by the sign that splits most lines; `share` is how many of the filled lines it splits. */
 export function readTerms(name: string, lines: readonly string[]): Terms | undefined {
   const filled = lines.flatMap((line, index) =>
@@ -117,29 +148,17 @@ export function readTerms(name: string, lines: readonly string[]): Terms | undef
   if (!best || best.hits < 2) {
     return undefined;
   }
-  const rows: string[][] = [];
-  const numbers: number[] = [];
-  const titles = new Set<string>();
-  let title = '';
-  for (const [index, { line, number }] of filled.entries()) {
-    const match = best.pattern.exec(inlineMarkdown(line).text);
-    if (match) {
-      rows.push([match[1]!.trim(), match[2]!.trim(), title]);
-      numbers.push(number);
-    } else if (headsTerms(line, filled[index + 1]?.line, best.pattern)) {
-      title = line;
-      titles.add(title);
-    }
-  }
+  const { rows, numbers, titles } = rowsBy(best.pattern, filled);
   // One title alone is that of the list.
   const width = titles.size > 1 ? 3 : 2;
   return {
     sheet: { name, rows: rows.map((row) => row.slice(0, width)), lines: numbers },
-    share: best.hits / filled.length,
+    // The titles of several parts belong to the list as well.
+    share: (best.hits + (titles.size > 1 ? titles.size : 0)) / filled.length,
     starred: lines.filter(
       (line) => STARRED.test(line) && best.pattern.test(line.replace(LABEL, '').trim()),
     ).length,
-    distinct: new Set(rows.map(([term]) => term!.replace(/\d+$/u, ''))).size / rows.length,
+    distinct: distinctIn(rows, best.sign),
     sign: best.sign,
   };
 }

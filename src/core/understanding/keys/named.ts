@@ -85,6 +85,9 @@ export function placesByLabels(key: string, labels: readonly string[]): number[]
   return places.length && places.every((place) => place >= 0) ? places : undefined;
 }
 
+/** What a count from 0 is worth where no key is 0. */
+export const UNTOLD = 0.5;
+
 /** How the cells of a key column are to be read, likeliest first; `headings` are those of the options. */
 export function readingsOf(rows: readonly Named[], headings: readonly string[]): Reading[] {
   const told = rows
@@ -112,7 +115,8 @@ export function readingsOf(rows: readonly Named[], headings: readonly string[]):
     {
       style: 'number-from-0',
       share:
-        share((row) => every(numbers(row), (place) => isPlace(place, row))) * (hasZero ? 1 : 0.5),
+        share((row) => every(numbers(row), (place) => isPlace(place, row))) *
+        (hasZero ? 1 : UNTOLD),
     },
   ];
   // The heading of an option stands for it: its number or letter is what counts then.

@@ -1,0 +1,114 @@
+// How a column that names the right options is to be read: by letters, by numbers from 0 or from 1, by the options' texts.
+import type { Column, Key } from '../model';
+import { bareWords } from '../shared/normalise';
+import { count } from '../shared/plain';
+import { findInnerSeparator } from '../shared/table/separators';
+import { saysFromZero } from '../shared/vocabulary/key-words';
+import { trueFalseWords, verdictOf } from '../shared/vocabulary/verdicts';
+import { findVerdicts, readingsOf, UNTOLD, type KeyReading, type Named } from '../understanding';
+import { partsOfOptions } from './option-texts';
+import type { Row } from './row';
+
+export type KeyGuess = { key: Key; because: string; sure: boolean };
+
+/** Rows with their columns; `isProgram` where a program wrote the source. */
+export type KeyLook = { rows: readonly Row[]; columns: readonly Column[]; isProgram: boolean };
+
+const WHY: Partial<Record<Key['style'], string>> = {
+  letter: 'are letters that name an option of their row',
+  number: 'are numbers that name an option of their row, counted from 1',
+  'number-from-0': 'are numbers that name an option of their row, counted from 0',
+  text: 'repeat the text of an option',
+};
+/** So many rows must be read by a style to be sure of it. */
+const WELL_READ = 0.8;
+
+type Best = KeyReading & { isOpen?: boolean };
+
+/**
+ * The likeliest reading of a key column. A program counts from 0 as readily as from 1: where nothing tells, it is open, and 0 the
+ * likelier.
+ */
+function bestOf(
+  readings: readonly KeyReading[],
+  heading: string,
+  isProgram: boolean,
+): Best | undefined {
+  const [best] = readings;
+  const zero = readings.find(({ style }) => style === 'number-from-0');
+  if (best?.style !== 'number' || !zero) {
+    return best;
+  }
+  if (saysFromZero(bareWords(heading))) {
+    return { ...zero, share: best.share };
+  }
+  const isOpen = isProgram && zero.share >= best.share * UNTOLD;
+  return isOpen ? { ...zero, share: best.share, isOpen } : best;
+}
+
+/** The key column read beside the options: the style under which its cells name options. */
+export function fromKeyColumn(
+  { rows: sample, columns, isProgram }: KeyLook,
+  key: Column,
+): KeyGuess {
+  const heading = key.heading ?? '';
+  const rows = sample.map((row): Named => ({
+    key: row.text('key'),
+    options: partsOfOptions(row),
+  }));
+  const withOptions = rows.filter(({ options }) => options.filter(Boolean).length > 1);
+  const headings = columns
+    .filter(({ role }) => role === 'option')
+    .map((column) => column.heading ?? '');
+  const values = rows.map((row) => row.key).filter(Boolean);
+  const separator = findInnerSeparator(values.filter((value) => /[^\p{L}\p{N}]/u.test(value)));
+  const several = separator ? { separator } : {};
+  if (!withOptions.length) {
+    return withoutOptions(key, values);
+  }
+  const best = bestOf(readingsOf(withOptions, headings), heading, isProgram);
+  if (!best || best.share === 0) {
+    return {
+      key: { style: 'text' },
+      sure: false,
+      because: values.length
+        ? `${count(values.length, 'cell')} of column ${key.column} name no option of their row`
+        : `column ${key.column} is empty`,
+    };
+  }
+  const told = Math.round(best.share * withOptions.filter((row) => row.key).length);
+  return {
+    key: { style: best.style, ...several },
+    sure: best.share >= WELL_READ && !best.isOpen,
+    because: best.isOpen
+      ? `the numbers of column ${key.column} name an option of their row whether they count from 0 or from 1`
+      : `${count(told, 'cell')} of column ${key.column} ${WHY[best.style]}`,
+  };
+}
+
+function withoutOptions(key: Column, values: readonly string[]): KeyGuess {
+  const words = [...new Set(values.map((value) => value.toLowerCase()))];
+  const isTruth =
+    words.length > 0 &&
+    (values.every((value) => trueFalseWords(value) ?? verdictOf(value) !== undefined) ||
+      (words.length === 2 && values.length > 3));
+  const found = isTruth ? findVerdicts(values.map((value) => [value])) : undefined;
+  if (isTruth) {
+    return {
+      key: {
+        style: 'word',
+        ...(found ? { right: found.right } : {}),
+        ...(found?.wrong ? { wrong: found.wrong } : {}),
+      },
+      sure: values.every((value) => trueFalseWords(value) ?? verdictOf(value) !== undefined),
+      because: `column ${key.column} says true or false as a word`,
+    };
+  }
+  return {
+    key: { style: 'text' },
+    sure: values.length > 0,
+    because: values.length
+      ? `column ${key.column} holds the answer itself`
+      : `column ${key.column} is empty`,
+  };
+}
