@@ -123,11 +123,8 @@ class Segmenter {
 
   /** "Answers" above a list of numbers and letters, or with the list behind it. */
   private headsKey(line: TypedLine, index: number): boolean {
-    const around = {
-      next: nextFilled(this.lines, index),
-      below: () => filledBelow(this.lines, index),
-    };
-    const list = listHeadedBy(line, around, this.found);
+    const below = (): TypedLine[] => filledBelow(this.lines, index);
+    const list = listHeadedBy(line, { next: nextFilled(this.lines, index), below }, this.found);
     if (!list) {
       return false;
     }
