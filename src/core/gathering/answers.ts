@@ -26,6 +26,14 @@ const DRAWN =
 /** Words in brackets of any shape are the gaps' own solutions; round ones only where nothing else stands beside them. */
 const WORDED = /\[{1,2}([^\][\n]{1,60})\]{1,2}|\{{1,2}([^}{\n]{1,60})\}{1,2}/gu;
 
+const NUMBERED = /\(?(\d{1,2})[).]?\s?(?=_{2,})/gu;
+/** A text without the numbers that count its gaps from 1 on, 'the (1) ____ closes the (2) ____'. */
+function uncounted(text: string): string {
+  const found = [...text.matchAll(NUMBERED)];
+  const isCount = found.length > 1 && found.every(([, n], index) => Number(n) === index + 1);
+  return isCount ? text.replace(NUMBERED, '') : text;
+}
+
 export type DrawnGaps = { stem: string; gaps: { accepted: string[] }[] };
 
 const spellings = (text: string): string[] =>
@@ -35,9 +43,27 @@ const spellings = (text: string): string[] =>
     .map((word) => word.trim())
     .filter(Boolean);
 
+const COUNTED = /(?:^|\s)\(?(\d{1,2})[).:]\s*/gu;
+/** Words that numbers count from 1 on, '(1) chamber (2) gate'; none where they are not counted. */
+function countedIn(text: string): string[] {
+  const found = [...text.matchAll(COUNTED)];
+  const isCount = found.length > 1 && found.every(([, n], index) => Number(n) === index + 1);
+  return isCount && found[0]!.index === 0
+    ? found.map((match, index) =>
+        text
+          .slice(match.index + match[0].length, found[index + 1]?.index ?? text.length)
+          .replace(/[\s,;]+$/u, ''),
+      )
+    : [];
+}
+
 /** The words for so many gaps: each answer its own, or one text split by the sign that gives as many parts. */
 function wordsFor(gaps: number, answers: readonly string[]): string[] {
   const filled = answers.filter(Boolean);
+  const counted = countedIn(filled.join(' '));
+  if (counted.length === gaps && gaps > 1) {
+    return counted;
+  }
   if (filled.length === gaps || gaps === 1) {
     return gaps === 1 ? [filled.join('/')] : filled;
   }
@@ -55,8 +81,9 @@ function wordsFor(gaps: number, answers: readonly string[]): string[] {
 export function drawnGaps(stem: string, answers: readonly string[]): DrawnGaps | undefined {
   let n = 0;
   // A gap of dots at the end of a sentence swallows its full stop.
-  const marked = stem.replace(DRAWN, (drawn, at: number) =>
-    /^\.{5,}$/.test(drawn) && at + drawn.length === stem.length ? `{{${++n}}}.` : `{{${++n}}}`,
+  const text = uncounted(stem);
+  const marked = text.replace(DRAWN, (drawn, at: number) =>
+    /^\.{5,}$/.test(drawn) && at + drawn.length === text.length ? `{{${++n}}}.` : `{{${++n}}}`,
   );
   if (n) {
     const words = wordsFor(n, answers);

@@ -12,7 +12,7 @@ import {
   type Draft,
   type Emphasis,
 } from './draft';
-import { asksForOrder } from './order-words';
+import { asksForOrder, asksToName } from './order-words';
 import { POINTS } from './points';
 import { placesOfSteps } from './placed-steps';
 import { pairedLists } from './two-lists';
@@ -187,7 +187,10 @@ function pairsOrSteps(
       },
     };
   }
-  const isTask = draft.isOtherwise === true && /[.!:]\s*$/u.test(stem.plain.replace(POINTS, ''));
+  const isTask =
+    draft.isOtherwise === true &&
+    !asksToName(stem.plain) &&
+    /[.!:]\s*$/u.test(stem.plain.replace(POINTS, ''));
   if (asksForOrder(stem.plain) || isTask) {
     const places = placesOfSteps(draft) ?? [...options.keys()];
     return { kind: 'order', fields: { steps: places.map((place) => options[place]!.text) } };

@@ -95,6 +95,15 @@ function takeBracketedBehind(open: readonly Draft[]): void {
   }
 }
 
+const FEW_WORDS = 3;
+/** Whether what stands behind one of several counted questions is an answer whatever the others are: a few words and no sentence. */
+const isPlain = ({ number, answers }: Draft, behind: string): boolean =>
+  number !== undefined &&
+  !answers.length &&
+  /^[\p{Lu}\d]/u.test(behind) &&
+  !/[.!?…:]\s*$/u.test(behind) &&
+  behind.trim().split(/\s+/u).length <= FEW_WORDS;
+
 /** Gives questions the answers that stand behind them, where most of the open ones have such. */
 export function takeAnswersBehind(drafts: readonly Draft[]): void {
   const open = drafts.filter(isOpen);
@@ -103,11 +112,14 @@ export function takeAnswersBehind(drafts: readonly Draft[]): void {
     const behind = answerBehind(pieceText(stem).trimEnd());
     return behind ? [{ draft, stem, behind }] : [];
   });
-  if (found.length < LEAST || found.length < open.length * MOSTLY) {
+  const areMost = found.length >= LEAST && found.length >= open.length * MOSTLY;
+  if (!areMost) {
     takeBracketedBehind(open);
-    return;
   }
-  for (const { draft, stem, behind } of found) {
+  const own = areMost
+    ? found
+    : found.filter(({ draft, stem, behind }) => isPlain(draft, pieceText(stem).slice(behind.at)));
+  for (const { draft, stem, behind } of own) {
     draft.stem = [{ ...stem, to: stem.from + behind.end }];
     draft.answers.push({ ...stem, from: stem.from + behind.at });
     draft.hasAnswerBehind = true;

@@ -6,15 +6,20 @@ const POINTS = /\s*\[\s*(\d{1,2})\s*\]\s*$/u;
 const LEAST = 2;
 const MOSTLY = 0.8;
 
-const lastPiece = ({ stem, options }: Draft): Piece =>
-  options.at(-1)?.pieces.at(-1) ?? stem.at(-1)!;
+/** Behind the last line of the question, or behind its text above the options. */
+const lastPieces = ({ stem, options }: Draft): Piece[] =>
+  [options.at(-1)?.pieces.at(-1), stem.at(-1)].filter((piece) => piece !== undefined);
 
 /** Takes such points off, where most questions have them. */
 export function takeEndPoints(drafts: readonly Draft[]): void {
   const found = drafts.flatMap((draft) => {
-    const piece = lastPiece(draft);
-    const match = POINTS.exec(pieceText(piece));
-    return match ? [{ draft, piece, match }] : [];
+    const pieces = lastPieces(draft).map((piece) => ({
+      piece,
+      match: POINTS.exec(pieceText(piece)),
+    }));
+    return pieces
+      .flatMap(({ piece, match }) => (match ? [{ draft, piece, match }] : []))
+      .slice(0, 1);
   });
   if (found.length < LEAST || found.length < drafts.length * MOSTLY) {
     return;

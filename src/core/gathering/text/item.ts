@@ -9,6 +9,7 @@ import { answerOf } from './answer';
 import { picturesOf, plainOfPieces, textOfPieces, type Draft, type Emphasis } from './draft';
 import { placesOfSteps } from './placed-steps';
 import { withoutPoints } from './points';
+import { roundSolution } from './round-solution';
 import type { Piece } from './tokens';
 
 type Said = { text: string; pieces: Draft['stem']; keep: boolean };
@@ -138,9 +139,10 @@ function doubtsOf(
   const isLone =
     draft.isLone === true && withoutPoints(plainOfPieces(draft.stem)).points === undefined;
   const isByLetter = draft.isLoneLetter === true && kind === 'true-false';
-  const isSolved = draft.stem.some(
-    ({ line }) => line.text.includes('[[') && SOLVED_GAP.test(line.source ?? ''),
-  );
+  const isRound = kind === 'gap' && !draft.answers.length;
+  const isSolved =
+    (isRound && roundSolution(plainOfPieces(draft.stem)) !== null) ||
+    draft.stem.some(({ line }) => line.text.includes('[[') && SOLVED_GAP.test(line.source ?? ''));
   return [
     ...labels,
     ...(isLone ? [lone] : []),

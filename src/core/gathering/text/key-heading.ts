@@ -2,7 +2,7 @@
 import { alike } from '../../shared/normalise';
 import { headsAnswers } from '../../shared/vocabulary/answer-lines';
 import type { Collected } from './collected';
-import type { Draft } from './draft';
+import { plainOfPieces, type Draft } from './draft';
 import { twoLists } from './two-lists';
 import type { TypedLine } from './typed-line';
 
@@ -70,8 +70,13 @@ function listBehind(text: string, below: string, questions = 0): string | undefi
   return isNamed && lists ? behind : undefined;
 }
 
-/** Whether a key has more entries than there are questions, and one for each option of the last: that one's lists are matched by it. */
-function isItsOwn(key: string, { options }: Draft, drafts: readonly Draft[]): boolean {
+const ENTRY = /(?:^|\s)\(?\d{1,2}[).:]\s*\S/gu;
+/** Whether a key has an entry for each gap of the last question, or for each of its options and more than there are questions: it is that one's. */
+function isItsOwn(key: string, { options, stem }: Draft, drafts: readonly Draft[]): boolean {
+  const gaps = plainOfPieces(stem).match(/_{2,}|\.{4,}|…/gu)?.length ?? 0;
+  if (gaps > 1 && (key.match(ENTRY) ?? []).length === gaps) {
+    return true;
+  }
   const pairs = pairsIn(key);
   return pairs > drafts.length && pairs > 1 && pairs === options.length;
 }
@@ -108,9 +113,13 @@ export function listHeadedBy(
 }
 
 const OF_PART = /^\s*\p{L}[\p{L} ]{1,20}(?:\d{1,2}|[A-Z])\s*[:–-]\s+(?=\(?\d)/u;
-/** A line of a key without the part in front whose answers it holds, 'Round 1: 1a 2b'. */
-export function withoutPartName(line: TypedLine): TypedLine {
-  const text = line.text.replace(OF_PART, '');
+/** The word in front of a number, as the questions have it: 'Q.1 b'. */
+const WORDED = /^\s*(?:\p{L}{1,14}\.?|[#№])\s*(?=\d)/u;
+/** A line of a key without the part in front whose answers it holds, 'Round 1: 1a 2b', or the word for questions. */
+export function withoutPartName(line: TypedLine, drafts: readonly Draft[]): TypedLine {
+  const [word = ''] = WORDED.exec(line.text) ?? [];
+  const isLabel = word !== '' && drafts.some((draft) => draft.word === alike(word));
+  const text = isLabel ? line.text.replace(WORDED, '') : line.text.replace(OF_PART, '');
   return text === line.text ? line : { ...line, text, line: { ...line.line, text } };
 }
 
@@ -140,7 +149,7 @@ function listIn(
 ): string | undefined {
   const { drafts, isAnswered } = found;
   const first = next && namesPart(next, found) ? below()[1] : next;
-  const under = first ? withoutPartName(first).text : '';
+  const under = first ? withoutPartName(first, drafts).text : '';
   const waiting = isAnswered ? 0 : drafts.length;
   const mayBeKey = waiting > 1 && !line.labels.length && BEGINS.test(under);
   return mayBeKey && keyBelow(below(), drafts) ? '' : listBehind(line.text, under, waiting);

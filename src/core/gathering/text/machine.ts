@@ -3,6 +3,8 @@
 import type { Document } from '../../model';
 import { headsAnswers } from '../../shared/vocabulary/answer-lines';
 import { newDraft, pieceText, type Draft, type DraftOption, type LabelStyle } from './draft';
+import { PartAbove } from './part-above';
+import { PART } from './typed-line';
 import {
   countsInRoman,
   splitInline,
@@ -30,7 +32,7 @@ class Machine {
   readonly keyLines: Token[] = [];
   private current: Draft | undefined;
   private gap = true;
-  private heading: string | undefined;
+  private readonly above = new PartAbove();
   private inKey = false;
 
   constructor(private readonly tokens: readonly Token[]) {}
@@ -103,7 +105,7 @@ class Machine {
   private open(piece: Piece & { indent: number }, about: Partial<Draft> = {}): void {
     this.current = newDraft(piece, {
       ...about,
-      ...(this.heading ? { category: this.heading } : {}),
+      ...this.above.give(),
     });
     this.drafts.push(this.current);
   }
@@ -220,6 +222,9 @@ class Machine {
   }
 
   private onField(token: Extract<Token, { is: 'field' }>, index: number): void {
+    if (this.opensPart(token)) {
+      return;
+    }
     this.closeAt(token, index);
     const draft = this.current;
     if (token.role === 'question') {
@@ -230,7 +235,7 @@ class Machine {
       (this.gap && !draft.options.length && draft.number === undefined && token.role !== 'answer')
     ) {
       if (token.role === 'category') {
-        this.heading = pieceText(token).trim() || undefined;
+        this.above.name(pieceText(token).trim());
       } else if (token.role === 'title' || !draft) {
         this.open({ ...token, from: 0 });
       } else {
@@ -243,6 +248,16 @@ class Machine {
     } else {
       draft.fields.push({ role: token.role, piece: token });
     }
+  }
+
+  /** 'Chapter 2: …' names the part to come, not the question above. */
+  private opensPart({ role, line }: Extract<Token, { is: 'field' }>): boolean {
+    const isPart = role === 'category' && PART.test(line.text);
+    if (isPart) {
+      this.current = undefined;
+      this.above.head(line.text);
+    }
+    return isPart;
   }
 
   /** 'Topic: …' right above a question, apart from the one before, is that question's. */
@@ -264,7 +279,7 @@ class Machine {
       return this.open(token);
     }
     this.current = undefined;
-    this.heading = text;
+    this.above.head(text);
   }
 
   /** "Answers" alone heads the key of all questions where lines of numbers follow; else it waits for its own line. */

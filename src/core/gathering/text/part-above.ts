@@ -5,8 +5,8 @@ import { partOf, titleOf, type Part } from './part';
 /** What stands above the questions to come. */
 export class PartAbove {
   heading: string | undefined;
-  /** Whether no question stands below the heading yet. */
-  private isFresh = false;
+  /** Whether the heading names a matter, and not only what is to be done. */
+  private isTitle = false;
   /** What the lines above say of the questions to come. */
   private part: Part | undefined;
   /** Whether 'Topic: …' says that the heading is a category. */
@@ -15,16 +15,17 @@ export class PartAbove {
   /** A line that heads the questions to come. */
   head(text: string): void {
     const part = partOf(text);
-    // What is to be done stands below the title of a part, and takes nothing from it.
-    const isBelowTitle = part.isTask && this.heading !== undefined && this.isFresh;
-    this.heading = isBelowTitle ? this.heading : titleOf(text);
+    // What is to be done stands within the part that a title names, and takes nothing from it.
+    const isWithin = part.isTask && this.isTitle;
+    this.heading = isWithin ? this.heading : titleOf(text);
+    this.isTitle = isWithin || !part.isTask;
     this.part = part;
-    this.isFresh = true;
   }
 
   /** A category that is called so. */
   name(category: string): void {
     this.isNamed = true;
+    this.isTitle = true;
     this.heading = category;
   }
 
@@ -36,7 +37,6 @@ export class PartAbove {
 
   /** What a question below has of the part. */
   give(): Partial<Draft> {
-    this.isFresh = false;
     return {
       ...(this.heading ? { category: this.heading, isNamedPart: this.isNamed } : {}),
       ...(this.part?.isTask ? { part: this.part } : {}),

@@ -1,5 +1,6 @@
 // What stands above several questions: the title of a part, or what is to be done with them and how much each is worth.
 import { numberOf } from '../../shared/normalise';
+import { kindOfWord } from '../../shared/vocabulary/kinds';
 import type { Draft } from './draft';
 import { isTitle, speaksOfForms } from './lone';
 import { offersVerdicts } from './offered';
@@ -14,6 +15,9 @@ const POINTS_EACH = new RegExp(
 );
 const SAYS_EACH = new RegExp(String.raw`\b(?:${EACH})\b`, 'iu');
 
+/** Longer lines name no kind alone. */
+const LONGEST_KIND = 40;
+
 /** What a line above questions says of them. */
 export type Part = {
   /** Whether it says what to do, and names no matter. */
@@ -24,13 +28,21 @@ export type Part = {
   points?: number;
 };
 
+/** 'Round One' says nothing of how many options are right. */
+const COUNT_WORD = /(?<!\p{L})(?:one|two|three|four|five|six|\d+)(?!\p{L})/giu;
+
+/** Whether a line holds nothing but the name of a kind: 'Multiple choice', 'Short answers'. */
+const namesKind = (text: string): boolean =>
+  text.length <= LONGEST_KIND &&
+  kindOfWord(text.replace(COUNT_WORD, ' ').replace(/[\s:.]+$/u, '')) !== undefined;
+
 /** What a line above questions says of all of them. */
 export function partOf(text: string): Part {
   const isJudged = offersVerdicts(text);
   const each = SAYS_EACH.test(text) ? POINTS_EACH.exec(text)?.[1] : undefined;
   const points = each === undefined ? undefined : numberOf(each);
   return {
-    isTask: isJudged || points !== undefined || speaksOfForms(text),
+    isTask: isJudged || points !== undefined || speaksOfForms(text) || namesKind(text),
     isJudged,
     ...(points === undefined ? {} : { points }),
   };

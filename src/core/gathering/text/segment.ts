@@ -106,7 +106,7 @@ class Segmenter {
     this.inKey =
       index > this.lastKey || !this.headsNext(line, index) || namesPart(line, this.found);
     if (this.inKey) {
-      this.found.keyLines.push(withoutPartName(line));
+      this.found.keyLines.push(withoutPartName(line, this.found.drafts));
     } else {
       this.found.openPart(line);
     }

@@ -1,32 +1,37 @@
 // Two lists to match that stand side by side, line by line: '1. windlass   a. winds paddles'.
 import type { Collected } from './collected';
-import { labelsOf, type Label } from './labels';
+import { labelsOf, type Counting, type Label } from './labels';
 import { titleOf } from './part';
 import { whole, type SideLine, type TypedLine } from './typed-line';
 
 /** Behind a tab or wide blanks the second list begins. */
 const SECOND = /(?:\t+|[ \u00a0]{2,})(?=\S)/gu;
 
-/** The label of a number in front, where a letter stands at the beginning of the line's second half. */
-function sidesOf({ line, text, labels }: TypedLine): { label: Label; letter: number } | undefined {
-  const label = labels.find(({ counts, word }) => counts === 'number' && word === undefined);
+const COUNTS: ReadonlySet<Counting> = new Set(['number', 'upper', 'lower', 'roman']);
+type Sides = { label: Label; places: number[] };
+
+/** The label in front of a line, and the places that another one at the beginning of its second half may count. */
+function sidesOf({ line, text, labels }: TypedLine): Sides | undefined {
+  const label = labels.find(({ counts, word }) => COUNTS.has(counts) && word === undefined);
   if (!label) {
     return undefined;
   }
-  const letters = [...text.matchAll(SECOND)]
+  const seconds = [...text.matchAll(SECOND)]
     .filter(({ index }) => index > label.from)
     .map((match) => text.slice(match.index + match[0].length))
     .map((rest) =>
-      labelsOf({ ...line, text: rest }).find(
-        ({ counts }) => counts === 'upper' || counts === 'lower',
+      labelsOf({ ...line, text: rest }).flatMap(({ counts, family, n, word }) =>
+        COUNTS.has(counts) && word === undefined && family !== label.family && n !== undefined
+          ? [n]
+          : [],
       ),
     )
-    .filter((one) => one !== undefined);
-  const [letter] = letters;
-  return letters.length === 1 && letter?.n !== undefined ? { label, letter: letter.n } : undefined;
+    .filter(({ length }) => length);
+  const [places] = seconds;
+  return places && seconds.length === 1 ? { label, places } : undefined;
 }
 
-/** Lines with their places in lists side by side: numbers and letters both count up, two lines at least below one another. */
+/** Lines with their places in lists side by side: both labels count up, two lines at least below one another. */
 export function withSideLists(lines: readonly TypedLine[]): TypedLine[] {
   const found = new Map<TypedLine, SideLine>();
   let run: { line: TypedLine; label: Label }[] = [];
@@ -40,12 +45,12 @@ export function withSideLists(lines: readonly TypedLine[]): TypedLine[] {
     const sides = sidesOf(line);
     const goesOn =
       sides !== undefined &&
-      sides.letter === run.length &&
+      sides.places.includes(run.length) &&
       (run.length === 0 || sides.label.n === run.at(-1)!.label.n! + 1);
     if (!goesOn) {
       close();
     }
-    if (sides && (goesOn || sides.letter === 0)) {
+    if (sides && (goesOn || sides.places.includes(0))) {
       run.push({ line, label: sides.label });
     }
   }
@@ -81,7 +86,7 @@ export function takeSideLine(
   }
   const draft = found.current;
   if (draft && label.n !== undefined) {
-    draft.number = label.n + 1;
+    draft.number = label.counts === 'number' ? label.n + 1 : draft.number;
     found.addOption(line, { ...label, n: draft.options.length, to: line.text.trimEnd().length });
   }
 }

@@ -148,7 +148,7 @@ function remarksNamed(lines: Lines): Lines {
 }
 
 /** Options on one line with the letter of the right one in brackets behind them. */
-const LETTER_BEHIND = /^(.*?\s\(?[Aa][).].*\s\(?[Bb][).].*?)\s+[([]([A-Ja-j])[)\]]\s*$/su;
+const LETTER_BEHIND = /^((?:.*?\s)?\(?[Aa][).].*\s\(?[Bb][).].*?)\s+[([]([A-Ja-j])[)\]]\s*$/su;
 /** A line of options and the letter behind it as lines; undefined where none stands there. */
 function letterBehind(text: string): string[] | undefined {
   const [, options, letter] = LETTER_BEHIND.exec(text) ?? [];

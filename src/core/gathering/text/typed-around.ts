@@ -1,7 +1,7 @@
 // Lines that hold, in front of a question or behind it, what a line of its own says elsewhere: a level in brackets, 'T F', the
 // letter of the right option, or the answers to all questions below the last of them.
 import { placeOfLetter } from '../../shared/vocabulary/alphabets';
-import { headsAnswers } from '../../shared/vocabulary/answer-lines';
+import { fieldOfLine, headsAnswers } from '../../shared/vocabulary/answer-lines';
 import { bareWords } from '../../shared/normalise';
 import { likelihoodOf } from '../../understanding';
 import { anew, isLine, OFTEN, whereOften, type Lines } from './retyping';
@@ -61,10 +61,18 @@ function circledInFront(text: string): string[] | undefined {
 
 /** Options on one line with the letter of the right one behind an arrow or a sign like one. */
 const LETTER_POINTED =
-  /^(.*?\s\(?[Aa][).].*\s\(?[Bb][).].*?)\s+(?:->|=>|→|⇒|=|[–—-])\s*\(?([A-Ja-j])\)?\s*$/su;
+  /^((?:.*?\s)?\(?[Aa][).].*\s\(?[Bb][).].*?)\s+(?:->|=>|→|⇒|=|[–—-])\s*\(?([A-Ja-j])\)?\s*$/su;
 function letterPointedAt(text: string): string[] | undefined {
   const [, options, letter] = LETTER_POINTED.exec(text) ?? [];
   return options && letter ? [options, `Answer: ${letter}`] : undefined;
+}
+
+const BEHIND_GAP =
+  /^(.*\S)(?:\t+|[ \u00a0]{2,})(\p{L}[\p{L} ]{1,24}?[:.]?\s*[([]?[A-Ja-j][)\]]?)\s*\.?\s*$/su;
+/** The answer by its letter behind a wide gap, with its name: a line of its own. */
+function answerBehindGap(text: string): string[] | undefined {
+  const [, question, answer = ''] = BEHIND_GAP.exec(text) ?? [];
+  return question && fieldOfLine(answer)?.role === 'answer' ? [question, answer] : undefined;
 }
 
 const ANSWER_ALONE = /^\s*(\d{1,3})\s*[.):–-]?\s*([A-Ja-jА-Га-г])\s*$/u;
@@ -97,5 +105,6 @@ export const TYPED_AROUND: readonly ((lines: Lines) => Lines)[] = [
   initialsAsWords,
   whereOften(circledInFront),
   whereOften(letterPointedAt),
+  whereOften(answerBehindGap),
   answersAtEnd,
 ];

@@ -3,7 +3,12 @@ import type { DocumentLine } from '../../model';
 import { alike } from '../../shared/normalise';
 import { likelihoodOf, type Meaning } from '../../understanding';
 import { WORDS_OF_POINTS } from './points';
-import { answersBehindEquals, optionsBeforeArrow, optionsPointedAt } from './typed-pointed';
+import {
+  answersBehindEquals,
+  gapBeforeArrow,
+  optionsBeforeArrow,
+  optionsPointedAt,
+} from './typed-pointed';
 import { choiceBehind, verdictInBrackets, statementsTicked, verdictsBelow } from './typed-verdicts';
 import { stepsWithOrder } from './typed-steps';
 import { anew, isLine, OFTEN, whereOften, withTicks, type Lines } from './retyping';
@@ -166,6 +171,7 @@ export const TYPED_OTHERWISE: readonly ((lines: Lines) => Lines)[] = [
   whereOften(verdictInBrackets, 1),
   optionsPointedAt,
   whereOften(optionsBeforeArrow),
+  whereOften(gapBeforeArrow),
   answersBehindEquals,
   whereOften(choiceBehind, 1),
   whereOften(letteredByTabs),

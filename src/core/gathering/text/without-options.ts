@@ -8,6 +8,7 @@ import { alike, quantityOf } from '../../shared/normalise';
 import type { VerdictPair } from '../../shared/vocabulary/verdict-pairs';
 import { offeredBehind } from './offered';
 import { orderInLine } from './order-in-line';
+import { roundSolution } from './round-solution';
 import { POINTS } from './points';
 import { likelihoodOf } from '../../understanding';
 import { withBank } from '../gap-words';
@@ -99,7 +100,7 @@ const OR = /^(?:or|oder|ou|o|of|eller|lub|neu)$/iu;
 
 /** A statement without the choice in front of it: 'True or false: …', 'Vrai/faux ? …'. */
 export function withoutChoice(text: string): string {
-  const [whole, choice] = /^([\p{L} /|-]{5,24}?)\s*[:?–-]\s+(?=\S)/u.exec(text) ?? [];
+  const [whole, choice] = /^([\p{L} /|-]{5,24}?)\s*[:?.–-]\s+(?=\S)/u.exec(text) ?? [];
   const words = choice?.split(/[\s/|-]+/u).filter((word) => word && !OR.test(word)) ?? [];
   const [first = '', ...rest] = words;
   return whole !== undefined && words.length > 1 && verdictPair([first, rest.join(' ')])
@@ -174,7 +175,7 @@ const solvedGap = ({ stem, gaps }: DrawnGaps): DraftAnswer => ({
 
 /** A sentence with a drawn gap and its solution in square brackets behind it: 'We ____ (sail) home. [sailed]'. */
 function solvedBehind(text: string): DraftAnswer | undefined {
-  const match = SOLUTION.exec(text);
+  const match = SOLUTION.exec(text) ?? roundSolution(text);
   const solution = match?.[1] ?? match?.[2];
   const drawn =
     match && solution && /\p{L}|\d/u.test(solution)

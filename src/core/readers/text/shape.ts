@@ -129,7 +129,7 @@ const hasClearTerms = (evidence: Evidence): boolean => {
     // Below a task dots join what is to be matched; alone they join terms.
     (terms!.sign === DOTS
       ? terms!.share === 1
-      : numbered < count * 0.5 || (terms!.share === 1 && !asking && !gapped)) &&
+      : numbered < count * 0.5 || (terms!.isWhole && !asking && !gapped)) &&
     terms!.share > commas.share * 0.9
   );
 };
@@ -198,6 +198,12 @@ const RULES: readonly Rule[] = [
     holds: ({ gapped, count, clearSigns }) =>
       gapped >= 2 && gapped >= count * 0.3 && clearSigns.every(({ share }) => share < 0.5),
     because: ({ gapped }) => `${gapped} lines have a gap to fill`,
+  },
+  {
+    as: 'questions',
+    holds: ({ gapped, answers, clearSigns }) =>
+      gapped > 0 && answers > 0 && clearSigns.every(({ share }) => share < 0.5),
+    because: () => 'a line has gaps to fill, and another names an answer',
   },
   { as: 'table', holds: (evidence) => mostEven(evidence) >= 0.5 },
   {

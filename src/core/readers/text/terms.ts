@@ -27,6 +27,8 @@ const STARRED = /^\s*\*\s+\S/u;
 export type Terms = {
   sheet: Pick<Sheet, 'name' | 'rows' | 'lines' | 'rich'>;
   share: number;
+  /** Whether every filled line is a term with its definition or the title of some. */
+  isWhole: boolean;
   /** The lines of which the first sign is a star and the rest a term with its definition. */
   starred: number;
   /** How much of the terms are unlike: what stands in front of line after line is a name and no term. */
@@ -93,6 +95,7 @@ function readTwoLines(name: string, lines: readonly string[]): Terms | undefined
       lines: all.map(([term]) => term!.number),
     },
     share: 1,
+    isWhole: true,
     starred: 0,
     distinct: new Set(all.map(([term]) => term!.text)).size / all.length,
     sign: 'a new line',
@@ -155,6 +158,7 @@ export function readTerms(name: string, lines: readonly string[]): Terms | undef
     sheet: { name, rows: rows.map((row) => row.slice(0, width)), lines: numbers },
     // The titles of several parts belong to the list as well.
     share: (best.hits + (titles.size > 1 ? titles.size : 0)) / filled.length,
+    isWhole: best.hits + titles.size === filled.length,
     starred: lines.filter(
       (line) => STARRED.test(line) && best.pattern.test(line.replace(LABEL, '').trim()),
     ).length,

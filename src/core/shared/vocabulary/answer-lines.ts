@@ -16,6 +16,7 @@ const ANSWER = wholly({
     '(?:richtige|korrekte) reihenfolge',
     '(?:(?:richtige|korrekte) )?(?:antwort|antworten|antw|losung|losungen|lsg)',
     'richtig',
+    '(?:muster|beispiel)(?:losung|antwort)(?:en)?',
   ],
   fr: [
     '(?:bon ordre|ordre (?:correct|exact))',
@@ -28,7 +29,11 @@ const ANSWER = wholly({
     '(?:rispost[ae]|risp)(?: corrett[ae]| esatt[ae]| giust[ae])?',
     'soluzion[ei]',
   ],
-  nl: ['(?:juiste|goede) volgorde', '(?:juiste |goede )?(?:antwoord(?:en)?|antw)', 'oplossing(?:en)?'],
+  nl: [
+    '(?:juiste|goede) volgorde',
+    '(?:juiste |goede )?(?:antwoord(?:en)?|antw)',
+    'oplossing(?:en)?',
+  ],
   pt: ['ordem (?:correta|certa)', 'respostas?(?: corretas?| certas?)?', 'gabarito', 'solucao'],
   cy: ['ateb(?:ion)?(?: cywir)?'],
 });
@@ -40,12 +45,13 @@ const ANSWER_LIST = wholly({
     'solutions?',
     '(?:correct|right) answers',
     'answer sheet',
+    '(?:mark(?:ing)?|answer) scheme',
   ],
-  de: ['losung(?:en|sschlussel)?', 'antworten'],
-  fr: ['corriges?', 'reponses?'],
-  es: ['respuestas', 'soluciones', 'clave(?: de respuestas)?'],
+  de: ['losung(?:en|sschlussel|sblatt)?', 'musterlosung(?:en)?', 'antworten'],
+  fr: ['corriges?', 'correction', 'reponses?'],
+  es: ['respuestas', 'soluciones', 'solucionario', 'clave(?: de respuestas)?'],
   it: ['risposte', 'soluzioni'],
-  nl: ['antwoorden', 'oplossingen'],
+  nl: ['antwoorden', 'oplossingen', '(?:antwoord|correctie)model'],
   pt: ['respostas', 'gabarito'],
   cy: ['atebion'],
 });
@@ -87,7 +93,7 @@ const BESIDE = new Set<Role>([
  */
 export function fieldOfLine(text: string): LineField | undefined {
   const bare =
-    /^(\W*(?:answer|ans|antwort|lösung|réponse|respuesta|risposta|antwoord|resposta|ateb)\.?\s+(?:is\s+)?[([]?)([A-Ja-j](?:\s*[,;&/]\s*[A-Ja-j])*)[.)\]]{0,2}$/iu.exec(
+    /^(\W*(?:(?:correct|right|richtige|bonne|juiste|goede)\s+)?(?:answer|ans|antwort|lösung|réponse|respuesta|risposta|antwoord|resposta|ateb)\.?\s+(?:(?:is|correcta?e?|corretta|esatta|exacte|certa)\s+)?[([]?)([A-Ja-j](?:\s*[,;&/]\s*[A-Ja-j])*)[.)\]]{0,2}$/iu.exec(
       text,
     );
   if (bare) {
