@@ -28,7 +28,7 @@ const WORDED = /\[{1,2}([^\][\n]{1,60})\]{1,2}|\{{1,2}([^}{\n]{1,60})\}{1,2}/gu;
 
 const NUMBERED = /\(?(\d{1,2})[).]?\s?(?=_{2,})/gu;
 /** A text without the numbers that count its gaps from 1 on, 'the (1) ____ closes the (2) ____'. */
-function uncounted(text: string): string {
+export function uncountedGaps(text: string): string {
   const found = [...text.matchAll(NUMBERED)];
   const isCount = found.length > 1 && found.every(([, n], index) => Number(n) === index + 1);
   return isCount ? text.replace(NUMBERED, '') : text;
@@ -45,7 +45,7 @@ const spellings = (text: string): string[] =>
 
 const COUNTED = /(?:^|\s)\(?(\d{1,2})[).:]\s*/gu;
 /** Words that numbers count from 1 on, '(1) chamber (2) gate'; none where they are not counted. */
-function countedIn(text: string): string[] {
+export function countedWords(text: string): string[] {
   const found = [...text.matchAll(COUNTED)];
   const isCount = found.length > 1 && found.every(([, n], index) => Number(n) === index + 1);
   return isCount && found[0]!.index === 0
@@ -60,7 +60,7 @@ function countedIn(text: string): string[] {
 /** The words for so many gaps: each answer its own, or one text split by the sign that gives as many parts. */
 function wordsFor(gaps: number, answers: readonly string[]): string[] {
   const filled = answers.filter(Boolean);
-  const counted = countedIn(filled.join(' '));
+  const counted = countedWords(filled.join(' '));
   if (counted.length === gaps && gaps > 1) {
     return counted;
   }
@@ -81,7 +81,7 @@ function wordsFor(gaps: number, answers: readonly string[]): string[] {
 export function drawnGaps(stem: string, answers: readonly string[]): DrawnGaps | undefined {
   let n = 0;
   // A gap of dots at the end of a sentence swallows its full stop.
-  const text = uncounted(stem);
+  const text = uncountedGaps(stem);
   const marked = text.replace(DRAWN, (drawn, at: number) =>
     /^\.{5,}$/.test(drawn) && at + drawn.length === text.length ? `{{${++n}}}.` : `{{${++n}}}`,
   );

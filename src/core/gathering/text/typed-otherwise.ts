@@ -10,6 +10,7 @@ import {
   optionsPointedAt,
 } from './typed-pointed';
 import { choiceBehind, verdictInBrackets, statementsTicked, verdictsBelow } from './typed-verdicts';
+import { countedGaps } from './typed-gaps';
 import { stepsWithOrder } from './typed-steps';
 import { anew, isLine, OFTEN, whereOften, withTicks, type Lines } from './retyping';
 
@@ -167,6 +168,7 @@ function letteredByTabs(text: string): string[] | undefined {
 /** Ways of typing, in the order in which they are looked for. */
 export const TYPED_OTHERWISE: readonly ((lines: Lines) => Lines)[] = [
   namesInFront,
+  countedGaps,
   verdictsBelow,
   whereOften(verdictInBrackets, 1),
   optionsPointedAt,

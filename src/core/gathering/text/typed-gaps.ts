@@ -1,0 +1,45 @@
+// Gaps that are counted, 'the (1) ____ closes the (2) ____', typed anew without their numbers, here and in the line that answers.
+import { fieldOfLine } from '../../shared/vocabulary/answer-lines';
+import { countedWords, uncountedGaps } from '../answers';
+import { anew, isLine, type Lines } from './retyping';
+
+/** So many lines below a sentence its words may stand. */
+const BELOW = 6;
+const GAP = /_{2,}/gu;
+const MOST = 1000;
+
+const gapsIn = (text: string): number => text.match(GAP)?.length ?? 0;
+
+/** Where the words of counted gaps stand below their sentence, and the words. */
+function answerBelow(
+  lines: Lines,
+  at: number,
+  gaps: number,
+): { at: number; text: string } | undefined {
+  for (let below = at + 1; below < Math.min(lines.length, at + BELOW); below++) {
+    const line = lines[below]!;
+    const field = isLine(line) ? fieldOfLine(line.text) : undefined;
+    const words = field?.role === 'answer' ? countedWords(field.value) : [];
+    if (field && words.length === gaps) {
+      return { at: below, text: `${line.text.slice(0, field.valueFrom)}${words.join('; ')}` };
+    }
+  }
+  return undefined;
+}
+
+/** Sentences whose gaps are counted, and the words that are counted with them. */
+export function countedGaps(lines: Lines): Lines {
+  const found = [...lines];
+  lines.forEach((line, at) => {
+    const bare =
+      line.text.length < MOST && line.text.includes('__') ? uncountedGaps(line.text) : line.text;
+    if (bare !== line.text) {
+      found[at] = anew(line, bare);
+      const answer = answerBelow(lines, at, gapsIn(bare));
+      if (answer) {
+        found[answer.at] = anew(lines[answer.at]!, answer.text);
+      }
+    }
+  });
+  return found;
+}
