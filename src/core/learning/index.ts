@@ -256,6 +256,8 @@ function withoutReason({ because: _because, sure: _sure, ...column }: Learned): 
   return column;
 }
 
+const SENTENCE = /\p{L}\s.*\p{L}\s.*\p{L}.*[.!?]$/su;
+
 /**
  * Learns a blank of the shape rows: sheet, headings, first row and column, roles, key notation, kinds and limits.
  * `because` gives a reason by path ('columns.B', 'key', 'limits.stem'); `unsure` names the paths that want a look.
@@ -293,7 +295,10 @@ export function learn(table: Table, id: string): LearnedLayout {
   });
   const columns = learned.map(withoutReason);
   const because = fileReasons(form, first, sample);
-  const unsure = headingRow === undefined || form.p < SURE ? ['file.headingRow'] : [];
+  // A lone column headed by a sentence is rather a text than a table.
+  const isText = columns.length === 1 && SENTENCE.test(columns[0]!.heading ?? '');
+  const isDoubted = headingRow === undefined || form.p < SURE || isText;
+  const unsure = isDoubted ? ['file.headingRow'] : [];
   if (!form.isSure) {
     unsure.push('file.sheet');
   }

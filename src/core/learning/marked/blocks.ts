@@ -19,10 +19,37 @@ export function frameOf(lines: readonly string[]): Pick<Marks, 'open' | 'close'>
 const openingOf = (line: string): string | undefined =>
   signedOf(line)?.sign ?? labelForm(line, STEM_LABELS);
 
+/** Signs such as options carry, words among them, open no question. */
+const OF_OPTION = /[[({+*=~✓✗○●–-]|\p{Co}/u;
+
+/** The sign of lines that head several questions each, with the question's own sign right below wherever it stands. */
+function headingSign(block: readonly string[]): string | undefined {
+  const signs = block.map(openingOf);
+  const [head, opening] = signs;
+  const times = (sign: string | undefined): number => signs.filter((one) => one === sign).length;
+  const isAbove = signs.every((sign, at) => sign !== head || signs[at + 1] === opening);
+  const isApart = signs.every(
+    (sign, at) => sign !== opening || ![opening, head, undefined].includes(signs[at + 1]),
+  );
+  const isHead =
+    head !== undefined &&
+    opening !== undefined &&
+    head !== opening &&
+    isAbove &&
+    isApart &&
+    !OF_OPTION.test(opening);
+  return isHead && times(head) > 1 && times(opening) > times(head) ? head : undefined;
+}
+
 /** Lines that follow one another without empty ones between the questions: parted wherever one opens as the first does. */
 function parted(block: readonly string[]): string[][] {
-  const opening = openingOf(block[0] ?? '');
-  const starts = block.flatMap((line, at) => (openingOf(line) === opening ? [at] : []));
+  const head = headingSign(block);
+  const opening = openingOf(block[head === undefined ? 0 : 1] ?? '');
+  const starts = block.flatMap((line, at) => {
+    const isFirst = openingOf(line) === opening;
+    const isBelowHead = at > 0 && head !== undefined && openingOf(block[at - 1]!) === head;
+    return isFirst ? [isBelowHead ? at - 1 : at] : [];
+  });
   const areApart = starts.every((at, n) => (starts[n + 1] ?? block.length) - at > 1);
   return opening === undefined || starts.length < 2 || !areApart
     ? [[...block]]
@@ -46,6 +73,23 @@ export function blocksOf(lines: readonly string[], frame: ReturnType<typeof fram
     .flatMap((block) => (frame ? [block] : parted(block)));
 }
 
+/** Blocks without the lines that head several of them: what opens some blocks stands right below them. */
+export function withoutHeads(blocks: string[][]): string[][] {
+  const signAt = (block: readonly string[], at: number): string | undefined =>
+    signedOf(block[at] ?? '')?.sign;
+  const opening = blocks
+    .map((block) => signAt(block, 0))
+    .find(
+      (sign) =>
+        sign !== undefined &&
+        blocks.every((block) => signAt(block, 0) === sign || signAt(block, 1) === sign) &&
+        blocks.some((block) => signAt(block, 0) !== sign),
+    );
+  return opening === undefined
+    ? blocks
+    : blocks.map((block) => (signAt(block, 0) === opening ? block : block.slice(1)));
+}
+
 const COUNTED = /^(\D*?)(\d+)(\D*)$/u;
 
 /** A line above each question that counts it, and the blocks without it: 'Question 1', 'Question 2'. */
@@ -54,9 +98,9 @@ export function countedBlocks(blocks: readonly string[][]): {
   rest: string[][];
 } {
   const whole = blocks.filter((block) => block.length > 2);
-  // A line with a sign of its own says more than a number.
+  // A line with a sign of its own says more than a number, unless there is nothing but signs around it.
   const found = whole.map(([first = '']) =>
-    signedOf(first) === undefined ? COUNTED.exec(first) : null,
+    signedOf(first) === undefined || !/\p{L}/u.test(first) ? COUNTED.exec(first) : null,
   );
   const [one] = found;
   const counts =

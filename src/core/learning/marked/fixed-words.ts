@@ -29,6 +29,7 @@ const FIRST_WORD = /^\s*(\p{L}[\p{L}\d_-]{0,14})(\s+)(?=\S)/u;
 /** So much of a text begins with one of a few words where they are signs, and not the beginnings of sentences. */
 const COVERED = 0.8;
 const MOST_BARE = 10;
+const CAPITALS = /^\p{Lu}[\p{Lu}\d_-]+$/u;
 
 /** The blocks between blank lines. */
 function blocksIn(body: readonly string[]): string[][] {
@@ -51,7 +52,10 @@ function bareFirstWords(body: readonly string[]): ReadonlySet<string> {
   const blocks = blocksIn(body).map((block) => block.map((line) => FIRST_WORD.exec(line)?.[1]));
   const counts = new Map<string, number>();
   blocks.flat().forEach((word) => word && counts.set(word, (counts.get(word) ?? 0) + 1));
-  const often = new Set([...counts].filter(([, n]) => n >= OFTEN).map(([word]) => word));
+  const words = [...counts].filter(([, n]) => n >= OFTEN).map(([word]) => word);
+  // Beside words in capitals, one that is none begins a sentence.
+  const capitals = words.filter((word) => CAPITALS.test(word));
+  const often = new Set(capitals.length > 1 ? capitals : words);
   const lines = blocks.flat();
   const covered = lines.filter((word) => word && often.has(word)).length;
   const areMany = blocks.length > 1 && often.size > 1 && often.size <= MOST_BARE;
@@ -83,7 +87,7 @@ function headWords(body: readonly string[], bare: ReadonlySet<string>): string[]
   }
   const words = body
     .slice(first, end)
-    .map((line) => (bare.size ? FIRST_WORD.exec(line)?.[1] : wordIn(line)?.word));
+    .map((line) => wordIn(line)?.word ?? (bare.size ? FIRST_WORD.exec(line)?.[1] : undefined));
   return words.every((word) => word !== undefined) ? words : [];
 }
 
@@ -97,7 +101,7 @@ const bareWordIn = (line: string, bare: ReadonlySet<string>): WordIn => {
 };
 
 /** A sign that says right or wrong in front of a label. */
-const SIGN_BEFORE = /^\s*[^\p{L}\p{N}\s([]{1,2}\s?(?=[([])/u;
+const SIGN_BEFORE = /^\s*[^\p{L}\p{N}\s([]{1,2}\s?(?=[([]|[A-Ja-j]:\s)/u;
 /** Letters that count options, 'A: … B: …', are labels and no words. */
 const LETTER = /^\s*(?:([A-Ja-j])[:]|[([]([A-Ja-j])[)\]])\s+\S/u;
 function labelledLines(body: readonly string[]): ReadonlySet<string> {

@@ -4,6 +4,7 @@ import { defined } from '../../shared/defined';
 import { labelForm } from '../../shared/labels';
 import { keyOfMarks } from '../../shared/marked-key';
 import { count, quoted } from '../../shared/plain';
+import { verdictOf } from '../../shared/vocabulary/verdicts';
 import type { LearnedLayout } from '../contract';
 import { limitsIn } from '../sentences';
 import { commentSign, explainedMarks, legendOf, marksInSentences } from './comments';
@@ -113,6 +114,12 @@ function marksOf(evidence: Evidence, right: string, comment: string | undefined)
   });
 }
 
+/** The word of a sign: 'RIGHT', 'right' of 'right:'. */
+const bareWord = (sign: string): string => sign.replace(/[^\p{L}]+/gu, '');
+
+const saysSo = (right: string, wrong: string): boolean =>
+  verdictOf(bareWord(right)) === true && (!wrong || verdictOf(bareWord(wrong)) === false);
+
 /** Signs that say yes and no to everybody; an empty box says no. */
 const YES = /[+✓✔xX*]/u;
 const NO = /^[^+✓✔xX*]*[-–✗✘ ][^+✓✔xX*]*$/u;
@@ -128,6 +135,9 @@ function reasonOf(evidence: Evidence, { right, wrong = '' }: Marks, oneEach: boo
   }
   if (repeated?.accepted !== undefined) {
     return { why: `a line ${quoted(repeated.accepted)} says the answer`, isSure: true };
+  }
+  if (saysSo(right, wrong)) {
+    return { why: `the word ${quoted(bareWord(right))} says so`, isSure: true };
   }
   if (oneEach) {
     const why = `${quoted(right)} stands at one option of each question, ${quoted(wrong)} at the others`;

@@ -36,8 +36,8 @@ function tally(blocks: readonly string[][]): Map<string, number> {
 const has = (block: readonly string[], sign: string): boolean =>
   block.some((line) => signedOf(line)?.sign === sign);
 
-/** Signs by which people mean wrong where nothing else tells it. */
-const WRONG_LIKE = /[-–o_.✗○]/u;
+/** Signs by which people mean wrong where nothing else tells it, an empty box among them. */
+const WRONG_LIKE = /[-–o_.✗○]|^[[(<{]\s?[\])>}]$/u;
 const FAR = 40;
 
 /** Whether the comments call a sign wrong: the words behind it, up to the next clause. */
@@ -62,7 +62,10 @@ const FEWEST_LEFT = 2;
  * Signs that stand once in each block, always first or always last: they open the question or say something below it. Options
  * are right now here, now there.
  */
-function besideOptions(blocks: readonly string[][]): ReadonlySet<string> {
+function besideOptions(
+  blocks: readonly string[][],
+  called: (sign: string) => boolean,
+): ReadonlySet<string> {
   const all = blocks.map(signsBelow).filter((signs) => signs.length > FEWEST_LEFT);
   const many = new Set(all.flat().filter((sign) => sign !== undefined)).size;
   const aside = new Set<string>();
@@ -71,7 +74,8 @@ function besideOptions(blocks: readonly string[][]): ReadonlySet<string> {
     const isFixed = all.every(
       (signs) => signs.at(place) === sign && signs.filter((one) => one === sign).length === 1,
     );
-    if (sign !== undefined && all.length > 1 && isFixed && many - aside.size > FEWEST_LEFT) {
+    const isAside = sign !== undefined && !called(sign) && isFixed && all.length > 1;
+    if (isAside && many - aside.size > FEWEST_LEFT) {
       aside.add(sign);
     }
   }
@@ -98,7 +102,7 @@ export function optionSigns(
   blocks: readonly string[][],
   comments: readonly string[],
 ): Pick<Marks, 'right' | 'wrong'> | undefined {
-  const aside = besideOptions(blocks);
+  const aside = besideOptions(blocks, (sign) => isCalledWrong(sign, comments) !== undefined);
   const counts = [...tally(blocks)].filter(([sign, times]) => times > 1 && !aside.has(sign));
   const likelihood = (right: string, wrong: string, margin: number): number =>
     Number(isCalledWrong(wrong, comments) === true) * 4 +

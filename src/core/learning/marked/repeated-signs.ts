@@ -1,7 +1,7 @@
 // The signs of marked text by what repeats: how each block of a sample opens, which signs its options carry, what names the key.
 import { OPTION_LABELS, STEM_LABELS, type Layout } from '../../model';
 import { defined } from '../../shared/defined';
-import { blocksOf, countedBlocks, frameOf } from './blocks';
+import { blocksOf, countedBlocks, frameOf, withoutHeads } from './blocks';
 import { closeOf, isTight, pairSign, titleOf } from './line-ends';
 import { fixedWords } from './fixed-words';
 import { labelForm } from '../../shared/labels';
@@ -131,12 +131,12 @@ function labelsOf(blocks: readonly string[][]): Pick<Marks, 'optionLabel' | 'ste
 function standing(
   marks: Marks,
   frame: ReturnType<typeof frameOf>,
-  head: readonly string[],
+  { head, isAbovePart }: { head: readonly string[]; isAbovePart: boolean },
 ): Partial<Marks> {
   const opens = frame ? ('question' as const) : ('stem' as const);
   return {
     ...(marks.open ? { openAt: opens } : {}),
-    ...(marks.category && !head.includes(marks.category)
+    ...(marks.category && !head.includes(marks.category) && !isAbovePart
       ? { categoryAt: 'question' as const }
       : {}),
     ...(marks.feedback ? { feedbackAt: 'question' as const } : {}),
@@ -184,7 +184,7 @@ function signsIn(
 ): Marks | undefined {
   const frame = frameOf(body);
   const { numberLine, rest: blocks } = countedBlocks(blocksOf(body, frame));
-  const answers = answersIn(blocks, said, seen);
+  const answers = answersIn(withoutHeads(blocks), said, seen);
   if (!answers) {
     return undefined;
   }
@@ -217,7 +217,8 @@ function signsIn(
     pair: pairSign(blocks),
     between: frame ? ('none' as const) : ('blank-line' as const),
   });
-  return { ...marks, ...standing(marks, frame, head) };
+  const isAbovePart = withoutHeads(blocks) !== blocks;
+  return { ...marks, ...standing(marks, frame, { head, isAbovePart }) };
 }
 
 /**

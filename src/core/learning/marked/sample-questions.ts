@@ -13,13 +13,21 @@ const namesOne = (question: string, keyLine: string): boolean =>
 
 /** The questions of a sample: between its frames, from number to number or from sign to sign, else between blank lines. */
 function questionsOf(body: readonly string[], marks: Marks): string[] {
-  const { between, open, close, openAt } = marks;
+  const { between, open, close, openAt, numberLine } = marks;
   if (between !== 'none') {
     return body.join('\n').split(/\n\s*\n/);
   }
   const label = labelPattern(marks.stemLabel);
+  const [before, after] = numberLine?.split('{n}') ?? [];
+  const counts = (line: string): boolean =>
+    before !== undefined &&
+    line.startsWith(before) &&
+    line.endsWith(after!) &&
+    /^\d+$/u.test(line.slice(before.length, line.length - after!.length));
   const begins = (line: string): boolean =>
-    (label?.test(line) ?? false) || (openAt === 'stem' && Boolean(open) && line.startsWith(open!));
+    counts(line.trim()) ||
+    (label?.test(line) ?? false) ||
+    (openAt === 'stem' && Boolean(open) && line.startsWith(open!));
   const frames = new Set([open, close]);
   return body
     .flatMap((line) => (begins(line) ? ['', line] : [frames.has(line.trim()) ? '' : line]))
