@@ -1,5 +1,5 @@
 // What each column of a source means, as the understanding of its table has it.
-import type { Column, OtherReading } from '../model';
+import type { Column, OtherReading, Role } from '../model';
 import { columnIndex, columnLetters } from '../shared/cells';
 import { count } from '../shared/plain';
 import { tagNameOf } from '../shared/tag-name';
@@ -21,6 +21,17 @@ function saidColumns(columns: readonly Column[]): Map<number, Meaning> {
     }
   }
   return said;
+}
+
+/** Columns with one for feedback beside several options as an explanation: it speaks of the question, and not of option A. */
+function withLoneFeedback(columns: ColumnGuess[]): ColumnGuess[] {
+  const having = (role: Role): ColumnGuess[] => columns.filter((column) => column.role === role);
+  const isLone = having('feedback').length === 1 && having('option').length > 1;
+  return isLone
+    ? columns.map((column) =>
+        column.role === 'feedback' ? { ...column, role: 'explanation' as const } : column,
+      )
+    : columns;
 }
 
 /** The guesses, and whether the columns are the two sides of cards. */
@@ -55,7 +66,7 @@ export function guessColumns(
     ...(meaning === 'tag' && tagNameOf(heading) ? { tag: tagNameOf(heading)! } : {}),
   }));
   return {
-    columns,
+    columns: withLoneFeedback(columns),
     cards: meanings.includes('term') || meanings.includes('definition'),
     others: otherColumns(understood, said),
   };

@@ -127,6 +127,18 @@ function trueFalse(row: Row, options: Option[], manner: Manner): Built {
 const unmarked = (text: string, { style, marker }: Key): string =>
   (style === 'marker' && marker ? withoutSign(text, marker) : undefined) ?? text;
 
+/** The words that gaps offer where a row has wrong ones: those, behind the right ones. */
+function bankOfWrongs(
+  row: Row,
+  gaps: readonly { accepted: string[] }[],
+  { wrongSeparator }: Manner,
+): string[] {
+  const wrong = [...row.texts('wrong'), ...splitCell(row.text('wrongs'), wrongSeparator)].filter(
+    Boolean,
+  );
+  return wrong.length ? [...gaps.flatMap(({ accepted }) => accepted.slice(0, 1)), ...wrong] : [];
+}
+
 /** What a question of a kind other than choice is made of. */
 const BUILDERS: Partial<Record<Kind, (row: Row, parts: string[], manner: Manner) => Built>> = {
   match: (row, parts) => ({ fields: { pairs: pairsOf(row, parts) }, problems: [] }),
@@ -137,7 +149,8 @@ const BUILDERS: Partial<Record<Kind, (row: Row, parts: string[], manner: Manner)
     const answers = said.length ? said : parts;
     const drawn = drawnGaps(row.text('stem'), answers) ?? { stem: row.text('stem'), gaps: [] };
     const words = said.length ? partsOfOptions(row, manner.optionSeparator).filter(Boolean) : [];
-    const gaps = servesGaps(words, drawn.gaps) ? withBank(drawn.gaps, words) : drawn.gaps;
+    const bank = servesGaps(words, drawn.gaps) ? words : bankOfWrongs(row, drawn.gaps, manner);
+    const gaps = bank.length ? withBank(drawn.gaps, bank) : drawn.gaps;
     return { fields: { gaps, stem: plain(drawn.stem) }, problems: [] };
   },
   // Nobody types a model answer word for word: it is shown afterwards, to be marked by.
@@ -153,7 +166,12 @@ const BUILDERS: Partial<Record<Kind, (row: Row, parts: string[], manner: Manner)
     problems: [],
   }),
   short: (row, parts) => {
-    const said = [...row.texts('accepted'), row.text('key'), row.text('right')].filter(Boolean);
+    const said = [
+      ...row.texts('accepted'),
+      row.text('key'),
+      row.text('right'),
+      row.text('value'),
+    ].filter(Boolean);
     const accepted = said.length ? said.flatMap(splitAnswers) : parts;
     return { fields: { accepted: [...new Set(accepted)] }, problems: [] };
   },

@@ -135,9 +135,10 @@ function firstText(row: Row): string {
 
 /**
  * A row of a text source that is wider than its headings: a separator inside a text moved the cells behind it. What stands
- * apart, with an empty cell behind the headed ones, is a note beside the table.
+ * apart, with an empty cell behind the headed ones, is a note beside the table; what stands outside its region is another table.
  */
 export const isShifted = (region: Region, row: number, width: number): boolean =>
+  region.left + width <= region.right &&
   Boolean(region.sheet.rows[row]?.[region.left + width]?.trim());
 
 /**

@@ -165,3 +165,63 @@ it('words missing from gaps are no tags', async () => {
     ['caterpillar', 'butterfly'],
   ]);
 });
+
+it('one column for feedback speaks of the question, and two for right and wrong do', async () => {
+  const { items } = await read([
+    'Domanda,Risposta A,Risposta B,Risposta C,Soluzione,Commento',
+    'Quale apre?,Un muro,Un cancello,Un tetto,B,Gira su cardini',
+    'Quale galleggia?,Il sughero,Il piombo,Il ferro,A,',
+    'Chi aspetta?,Il mulino,La pietra,La barca,C,Finché si apre',
+  ]);
+  expect(items.map(({ explanation }) => explanation?.plain)).toEqual([
+    'Gira su cardini',
+    undefined,
+    'Finché si apre',
+  ]);
+  expect(
+    items.flatMap(({ options }) => options?.flatMap(({ feedback }) => feedback ?? []) ?? []),
+  ).toEqual([]);
+  const both = await read([
+    'Question;Options;Correct option(s);Feedback correct;Feedback incorrect',
+    'Which are boats?;Barge|Tug|Weir|Lock;1,2;Well done;Think of hulls',
+    'Which holds water?;Gate|Flag|Rope;1;Yes;No, look again',
+  ]);
+  expect(both.items[0]?.explanation?.plain).toBe('Well done Think of hulls');
+});
+
+it('wrong words beside gaps are what learners choose from, with the right ones', async () => {
+  const { items } = await read([
+    'ID,Text with gaps,Gap 1,Gap 2,Distractors',
+    'G1,The ___ lifts boats from one ___ to another.,lock,level,weir; bow',
+    'G2,A ___ ties to a ring.,rope,,oar; sail',
+  ]);
+  expect(items.map(({ gaps }) => gaps?.[0]?.options)).toEqual([
+    ['lock', 'level', 'weir', 'bow'],
+    ['rope', 'oar', 'sail'],
+  ]);
+});
+
+it('a word in a column of numbers answers a question that asks for one', async () => {
+  const { items } = await read([
+    'Aufgabe,Typ,Lösung,Toleranz,Einheit',
+    'Wie hoch ist der Berg?,Zahl,1142,5,m',
+    'Wie schwer ist ein Liter?,Zahl,1,0.01,kg',
+    'Wie heißt die Hauptstadt?,Text,Berlin,,',
+  ]);
+  expect(items.map(({ kind, accepted }) => [kind, accepted])).toEqual([
+    ['number', undefined],
+    ['number', undefined],
+    ['short', ['Berlin']],
+  ]);
+});
+
+it('tables side by side shift no cells', async () => {
+  const { items, findings } = await read([
+    'Level 1,,Level 2,,Level 3,',
+    'Question,Answer,Question,Answer,Question,Answer',
+    'Front of boat?,Bow,Capital of Peru?,Lima,Symbol for iron?,Fe',
+    'Back of boat?,Stern,Capital of Kenya?,Nairobi,Symbol for gold?,Au',
+  ]);
+  expect(items).toHaveLength(6);
+  expect(findings.filter(({ level }) => level === 'block')).toEqual([]);
+});

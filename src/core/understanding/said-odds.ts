@@ -68,13 +68,16 @@ export function worded(own: readonly number[], { heading }: ColumnView): readonl
   const odds = spoken[UNKNOWN]! > NEVER_MET ? underStrangeWords(own) : own;
   const weighed = scaled(odds.map((p, index) => p * (spoken[index]! + doubtOf(index))));
   const best = spoken.indexOf(Math.max(...spoken));
+  const isFeedback = FEEDBACK.has(MEANINGS[best]!);
   const isCertain =
-    spoken[best]! > CERTAIN &&
-    (TOLD_BY_WORDS.has(MEANINGS[best]!) || FEEDBACK.has(MEANINGS[best]!));
+    spoken[best]! > (isFeedback ? SURE_OF_FEEDBACK : CERTAIN) &&
+    (isFeedback || TOLD_BY_WORDS.has(MEANINGS[best]!));
   return isCertain ? weighed.map((p, index) => (p + spoken[index]!) / 2) : weighed;
 }
 /** A word beyond doubt for what nothing but words tells outweighs what cells look like. */
 const CERTAIN = 0.95;
+/** Hardly any other word goes with feedback. */
+const SURE_OF_FEEDBACK = 0.85;
 const FEEDBACK: ReadonlySet<Meaning> = new Set(['feedback', 'feedback-right', 'feedback-wrong']);
 
 /** What is said of several columns at once says of each that it is one of them. */
