@@ -13,6 +13,9 @@ const HEADINGS: Partial<Record<Role, string>> = {
   wrong: 'Wrong answer',
 };
 
+/** A label as a heading: 'Q1', 'Q2' stand for a word. */
+const nameOf = (label: string): string => (/^Q\{n\}$/iu.test(label) ? 'Question' : label);
+
 /** A sheet with a row for each filled block; `lines` keep the rows where the blocks open. */
 export function blocksAsRows(region: Region, blocks: Blocks): Sheet {
   const headings: string[] = [];
@@ -43,7 +46,7 @@ export function blocksAsRows(region: Region, blocks: Blocks): Sheet {
       counts.set(line.role, n);
       for (const { column, role } of line.cells) {
         const heading = HEADINGS[role];
-        row[place(heading ? `${heading} ${n}` : line.label)] = region.cell(r, column);
+        row[place(heading ? `${heading} ${n}` : nameOf(line.label))] = region.cell(r, column);
       }
     }
     rows.push(row);

@@ -1,5 +1,6 @@
 // Which kind of question a row holds: by its own word for it, else by what its cells become.
 import type { Kind, Option } from '../model';
+import { betweenBounds } from '../shared/bounds';
 import { alike, numberOf, quantityOf } from '../shared/normalise';
 import { kindsOfWords } from '../shared/vocabulary/kinds';
 import { trueFalsePair, trueFalseWords, verdictPair } from '../shared/vocabulary/verdicts';
@@ -22,6 +23,10 @@ function fromColumns(row: Row): Kind | undefined {
     return 'order';
   }
   if (numberOf(row.text('value')) !== undefined || quantityOf(row.text('value'))) {
+    return 'number';
+  }
+  // Two bounds are a number and its tolerance.
+  if (betweenBounds(row.texts('tolerance'))) {
     return 'number';
   }
   return row.text('endings') ? 'upload' : undefined;

@@ -161,7 +161,9 @@ const BUILDERS: Partial<Record<Kind, (row: Row, parts: string[], manner: Manner)
   },
   card: (row, parts) => ({
     fields: {
-      accepted: [row.text('accepted') || row.text('key') || parts[0] || ''].filter(Boolean),
+      accepted: row.any('accepted')
+        ? row.texts('accepted').filter(Boolean)
+        : [row.text('key') || parts[0] || ''].filter(Boolean),
     },
     problems: [],
   }),

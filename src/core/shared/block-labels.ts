@@ -3,8 +3,9 @@ import { alike } from './normalise';
 
 const PLACE = '{n}';
 
-/** A label that counts the blocks, as a layout keeps it: 'Question {n}'. */
-export const countedLabel = (words: string): string => `${words} ${PLACE}`;
+/** A label that counts the blocks, as a layout keeps it: 'Question {n}'; `isTight` where no blank parts the two, 'Q{n}'. */
+export const countedLabel = (words: string, isTight = false): string =>
+  `${words}${isTight ? '' : ' '}${PLACE}`;
 
 /** The label as it stands in front of the block of a number, from 1. */
 export const labelAt = (label: string, block: number): string =>

@@ -68,16 +68,20 @@ export function worded(own: readonly number[], { heading }: ColumnView): readonl
   const odds = spoken[UNKNOWN]! > NEVER_MET ? underStrangeWords(own) : own;
   const weighed = scaled(odds.map((p, index) => p * (spoken[index]! + doubtOf(index))));
   const best = spoken.indexOf(Math.max(...spoken));
-  const isFeedback = FEEDBACK.has(MEANINGS[best]!);
-  const isCertain =
-    spoken[best]! > (isFeedback ? SURE_OF_FEEDBACK : CERTAIN) &&
-    (isFeedback || TOLD_BY_WORDS.has(MEANINGS[best]!));
-  return isCertain ? weighed.map((p, index) => (p + spoken[index]!) / 2) : weighed;
+  const isOther = weighed.some((p) => p > weighed[best]!);
+  const isFeedback =
+    isOther && FEEDBACK.has(MEANINGS[best]!) && ofFeedback(spoken) > SURE_OF_FEEDBACK;
+  const isCertain = isFeedback || (spoken[best]! > CERTAIN && TOLD_BY_WORDS.has(MEANINGS[best]!));
+  const certain = (index: number): number =>
+    isFeedback ? Number(index === best) * ofFeedback(spoken) : spoken[index]!;
+  return isCertain ? weighed.map((p, index) => (p + certain(index)) / 2) : weighed;
 }
 /** A word beyond doubt for what nothing but words tells outweighs what cells look like. */
 const CERTAIN = 0.95;
-/** Hardly any other word goes with feedback. */
+/** Hardly any other word goes with feedback, whichever it is. */
 const SURE_OF_FEEDBACK = 0.85;
+const ofFeedback = (spoken: readonly number[]): number =>
+  MEANINGS.reduce((sum, meaning, index) => sum + (FEEDBACK.has(meaning) ? spoken[index]! : 0), 0);
 const FEEDBACK: ReadonlySet<Meaning> = new Set(['feedback', 'feedback-right', 'feedback-wrong']);
 
 /** What is said of several columns at once says of each that it is one of them. */

@@ -8,6 +8,7 @@ import { countedSides } from './heading-groups';
 import { findMarks } from './keys/marks';
 import { readingsOf } from './keys/named';
 import { tickedBesideKey } from './ticked-tags';
+import { namedSides } from './named-sides';
 import { verdictsInSteps } from './verdict-steps';
 import { rowsIn } from './witness';
 
@@ -172,6 +173,7 @@ export function shownTogether(view: TableView): ReadonlyMap<ColumnView, Meaning>
   const named = tickedBesideKey(view);
   const listed = keyOfLists(view);
   const sides = countedSides(view);
+  const sidesNamed = namedSides(view);
   const at = (places: readonly number[]): ColumnView[] =>
     places.map((place) => view.columns[place]!);
   const all = (columns: readonly ColumnView[], meaning: Meaning): [ColumnView, Meaning][] =>
@@ -181,6 +183,7 @@ export function shownTogether(view: TableView): ReadonlyMap<ColumnView, Meaning>
     ...all(tickedPair(view), 'verdict'),
     ...all(verdictsInSteps(view), 'verdict'),
     ...(sides ? [...all(at(sides.left), 'left'), ...all(at(sides.right), 'right-side')] : []),
+    ...(sidesNamed ?? []),
     ...all(countedPlaces(view), 'step'),
     ...all(counted(view), 'number-in-file'),
     ...(listed ? [...all([listed.key], 'key'), ...all([listed.list], 'options')] : []),

@@ -57,7 +57,8 @@ export function withTitles(region: Region, found: LabelsDown | undefined): Label
 /** What the label of a field is called, where the labels that open the blocks count them: 'Question 2' is 'Question {n}'. */
 export function nameOfLabel(label: string, counted: string | undefined): string {
   const words = counted === undefined ? undefined : COUNTED.exec(label)?.[1];
-  return words !== undefined && alike(words) === counted ? countedLabel(words) : label;
+  const isTight = words !== undefined && /^\d/u.test(label.slice(words.length));
+  return words !== undefined && alike(words) === counted ? countedLabel(words, isTight) : label;
 }
 
 /** The comparable words of labels that name the question and count from 1, each with its text beside it; undefined of others. */

@@ -3,6 +3,7 @@ import type { Role } from '../../model';
 import { alike } from '../../shared/normalise';
 import type { Region } from '../../shared/table/region';
 import { verdictOf } from '../../shared/vocabulary/verdicts';
+import { TICK } from '../column-words';
 import { meaningOfWords } from '../saying';
 import { roleOfLabel } from './field-labels';
 import {
@@ -52,7 +53,8 @@ function roleBeside(
     return role;
   }
   const texts = rows.map((r) => region.cell(r, column)).filter(Boolean);
-  if (texts.length && texts.every((text) => verdictOf(text) !== undefined)) {
+  const isTick = texts.every((text) => TICK.test(text) && text === texts[0]);
+  if (texts.length && (isTick || texts.every((text) => verdictOf(text) !== undefined))) {
     return 'verdict';
   }
   return texts.length && texts.every((text) => /^-?\d+\s*%?$/.test(text)) ? 'weight' : 'feedback';

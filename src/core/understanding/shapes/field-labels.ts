@@ -25,11 +25,17 @@ const answerRole = (label: string): Role =>
 /** A letter in front of a row numbers an option. */
 const LETTER = /^\(?[A-Ha-h][.)]?$/u;
 
+/** 'Q1', 'Q 2': the number of a question. */
+const COUNTED_QUESTION = /^Q\s?\d{1,3}$/iu;
+
 /** The role of the field that a label names, where its words do. */
 export function roleOfLabel(label: string): Role | undefined {
   const bare = label.replace(/[:*]+$/, '');
   if (LETTER.test(bare)) {
     return 'option';
+  }
+  if (COUNTED_QUESTION.test(bare)) {
+    return 'stem';
   }
   const said = meaningOfWords(bare);
   if (!said || said.meaning === 'ignore') {
