@@ -159,7 +159,7 @@ export function joinAnswerList(drafts: readonly Draft[], tokens: readonly Token[
   for (const [index, token] of tokens.entries()) {
     const found = numberedIn(token, tokens[index + 1]);
     // The letters below numbers across are theirs already.
-    const isTaken = entries.some(({ piece: { line } }) => line === token.line);
+    const isTaken = entries.at(-1)?.piece.line === token.line;
     entries.push(...found);
     if (!found.length && !isTaken) {
       lettersIn(token, questions.length).forEach((answer) =>

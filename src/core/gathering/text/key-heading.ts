@@ -4,7 +4,7 @@ import { headsAnswers } from '../../shared/vocabulary/answer-lines';
 import type { Collected } from './collected';
 import { plainOfPieces, type Draft } from './draft';
 import { twoLists } from './two-lists';
-import type { TypedLine } from './typed-line';
+import { drawnIn, type TypedLine } from './typed-line';
 
 const PAIRS =
   /^\s*\(?\d{1,3}\s*[.):=–-]?\s*\(?[A-Ja-j](?:\s*(?:[,;&+/]|and|und|et|y|en)\s*[A-Ja-j])*\)?(?=$|[\s,;|.)])/u;
@@ -73,7 +73,7 @@ function listBehind(text: string, below: string, questions = 0): string | undefi
 const ENTRY = /(?:^|\s)\(?\d{1,2}[).:]\s*\S/gu;
 /** Whether a key has an entry for each gap of the last question, or for each of its options and more than there are questions: it is that one's. */
 function isItsOwn(key: string, { options, stem }: Draft, drafts: readonly Draft[]): boolean {
-  const gaps = plainOfPieces(stem).match(/_{2,}|\.{4,}|…/gu)?.length ?? 0;
+  const gaps = drawnIn(plainOfPieces(stem));
   if (gaps > 1 && (key.match(ENTRY) ?? []).length === gaps) {
     return true;
   }
@@ -118,7 +118,8 @@ const WORDED = /^\s*(?:\p{L}{1,14}\.?|[#№])\s*(?=\d)/u;
 /** A line of a key without the part in front whose answers it holds, 'Round 1: 1a 2b', or the word for questions. */
 export function withoutPartName(line: TypedLine, drafts: readonly Draft[]): TypedLine {
   const [word = ''] = WORDED.exec(line.text) ?? [];
-  const isLabel = word !== '' && drafts.some((draft) => draft.word === alike(word));
+  const name = alike(word);
+  const isLabel = name !== '' && drafts.some((draft) => draft.word === name);
   const text = isLabel ? line.text.replace(WORDED, '') : line.text.replace(OF_PART, '');
   return text === line.text ? line : { ...line, text, line: { ...line.line, text } };
 }
@@ -148,7 +149,9 @@ function listIn(
   found: Found,
 ): string | undefined {
   const { drafts, isAnswered } = found;
-  const first = next && namesPart(next, found) ? below()[1] : next;
+  // Every line may head a key: the titles of parts are looked through below a word for answers alone.
+  const isParted = next !== undefined && headsAnswers(line.text) && namesPart(next, found);
+  const first = isParted ? below()[1] : next;
   const under = first ? withoutPartName(first, drafts).text : '';
   const waiting = isAnswered ? 0 : drafts.length;
   const mayBeKey = waiting > 1 && !line.labels.length && BEGINS.test(under);

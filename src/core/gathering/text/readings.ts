@@ -72,7 +72,6 @@ function withKey(found: Segmented): Segmented {
     found.drafts,
     found.keyLines.map(({ line }) => tokenOf(line, false)),
   );
-  noteLoneLetters(found.drafts);
   return found;
 }
 
@@ -80,7 +79,6 @@ function withKey(found: Segmented): Segmented {
 function byLines(document: Document): Segmented {
   const { drafts, keyLines } = assemble(document);
   joinAnswerList(drafts, keyLines);
-  noteLoneLetters(drafts);
   const isAside = ({ options, answers, number, stem }: Draft): boolean =>
     !options.length && !answers.length && number === undefined && !isJudged(plainOfPieces(stem));
   const aside = drafts.filter(isAside).map(({ stem }) => typedLine(stem[0]!.line));
@@ -147,6 +145,7 @@ export function readText(
   const { drafts, aside } = best?.manner
     ? withKey(segment(lines, best.manner, names, said))
     : byLines(document);
+  noteLoneLetters(drafts);
   return { drafts, aside, holds: meanQuality(drafts, emphasisOf(drafts), names), weighed };
 }
 

@@ -3,6 +3,7 @@ import { alike } from '../../shared/normalise';
 import { pieceText, plainOfPieces, splitPiece, type Draft } from './draft';
 import type { Piece } from './tokens';
 import { isJudged } from './lone';
+import { drawnIn } from './typed-line';
 
 const SIGNS = [';', ',', '|', '/'] as const;
 const LEAST = 2;
@@ -10,9 +11,8 @@ const LEAST = 2;
 const isOpen = ({ options, answers, stem }: Draft): boolean =>
   !options.length && !answers.length && !isJudged(plainOfPieces(stem));
 
-const GAP = /_{2,}|…|\.{4,}/gu;
 /** Whether a sentence has several gaps: a line of answers fills them. */
-const hasGaps = ({ stem }: Draft): boolean => (plainOfPieces(stem).match(GAP) ?? []).length > 1;
+const hasGaps = ({ stem }: Draft): boolean => drawnIn(plainOfPieces(stem)) > 1;
 
 /** Whether one of several answers holds another, 'catalyst; a catalyst': they are spellings of one, and answer one question. */
 function areSpellings(parts: readonly string[]): boolean {

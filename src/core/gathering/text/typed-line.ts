@@ -76,6 +76,10 @@ const RULE = /^\s*(?:[-–—_=~·.…]\s*){3,}$/u;
 /** A line of nothing but strokes: to write on, or to part questions. */
 export const isRule = ({ line, text }: TypedLine): boolean => RULE.test(text) && !line.label;
 
+const DRAWN = /_{2,}|\.{4,}|…/gu;
+/** How many gaps a text has that are drawn. */
+export const drawnIn = (text: string): number => text.match(DRAWN)?.length ?? 0;
+
 const HALVES = /\S(?:\s(?:==?>?|=>|->|→|↔|–|—)\s|\s*(?:=>|->|→)\s*|\t+)\S/u;
 /** A line of two halves, as pairs are typed. */
 export const halvesOf = (line: TypedLine): Label[] => {
