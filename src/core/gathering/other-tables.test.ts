@@ -1,17 +1,7 @@
 // Tables of kinds that questions are seldom typed in: lists of words with their forms, texts over several questions, ticks for
 // what questions belong to, words to choose from, boards whose cells hold both, questions beside one another, other scripts.
 import { describe, expect, it } from 'vitest';
-import { gatherSource } from '../pipeline';
-import { counter } from '../../../tests/make';
-
-const read = (lines: readonly string[], name = 'a.csv') =>
-  gatherSource(
-    { name, bytes: new TextEncoder().encode(`${lines.join('\r\n')}\r\n`) },
-    {},
-    { id: counter() },
-  );
-const rightOnes = ({ options = [] }: { options?: { text: { plain: string }; right: boolean }[] }) =>
-  options.filter(({ right }) => right).map(({ text }) => text.plain);
+import { gatherColumns as read, rightOnes } from '../../../tests/typed';
 
 describe('lists of words', () => {
   const LIST = [

@@ -1,16 +1,6 @@
 // Tables whose headings say little or nothing: what stands below them tells.
 import { describe, expect, it } from 'vitest';
-import { gatherSource } from '../pipeline';
-import { counter } from '../../../tests/make';
-
-const read = (lines: readonly string[], name = 'a.csv') =>
-  gatherSource(
-    { name, bytes: new TextEncoder().encode(`${lines.join('\r\n')}\r\n`) },
-    {},
-    { id: counter() },
-  );
-const rightOnes = ({ options = [] }: { options?: { text: { plain: string }; right: boolean }[] }) =>
-  options.filter(({ right }) => right).map(({ text }) => text.plain);
+import { gatherColumns as read, rightOnes } from '../../../tests/typed';
 
 describe('headings that count columns and say nothing else', () => {
   it('are headings, also where they stand again, beside a note in the margin', async () => {

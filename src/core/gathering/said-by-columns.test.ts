@@ -1,16 +1,6 @@
 // What columns say beside one another, and cells of another kind than their column's. Common practice, no source.
 import { expect, it } from 'vitest';
-import { gatherSource } from '../pipeline';
-import { counter } from '../../../tests/make';
-
-const read = (lines: readonly string[], name = 'a.csv') =>
-  gatherSource(
-    { name, bytes: new TextEncoder().encode(`${lines.join('\r\n')}\r\n`) },
-    {},
-    { id: counter() },
-  );
-const rightOnes = ({ options = [] }: { options?: { text: { plain: string }; right: boolean }[] }) =>
-  options.filter(({ right }) => right).map(({ text }) => text.plain);
+import { gatherColumns as read, rightOnes } from '../../../tests/typed';
 
 it('one column for feedback speaks of the question, and two for right and wrong do', async () => {
   const { items } = await read([

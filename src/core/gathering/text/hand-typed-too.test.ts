@@ -1,12 +1,7 @@
 // More typed texts as people leave them, one habit each. Common practice, no source.
 import { describe, expect, it } from 'vitest';
-import { counter } from '../../../../tests/make';
 import { brief } from '../../../../tests/say';
-import { gatherSource } from '../../pipeline';
-
-const read = async (text: string) =>
-  gatherSource({ name: 'a.txt', bytes: new TextEncoder().encode(text) }, {}, { id: counter() });
-const briefs = async (text: string): Promise<string[]> => (await read(text)).items.map(brief);
+import { briefsOf as briefs, gatherTyped as read } from '../../../../tests/typed';
 
 describe('more by hand', () => {
   it.each([

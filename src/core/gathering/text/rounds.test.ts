@@ -1,15 +1,11 @@
 // Parts whose numbers begin again, with their keys at the end or each behind its own part. Common practice, no source.
 import { expect, it } from 'vitest';
-import { counter } from '../../../../tests/make';
 import { brief } from '../../../../tests/say';
+import { gatherTyped } from '../../../../tests/typed';
 import type { Item } from '../../model';
-import { gatherSource } from '../../pipeline';
 
-const read = async (...lines: string[]): Promise<Item[]> => {
-  const bytes = new TextEncoder().encode(lines.join('\n'));
-  const { items } = await gatherSource({ name: 'a.txt', bytes }, {}, { id: counter() });
-  return items;
-};
+const read = async (...lines: string[]): Promise<Item[]> =>
+  (await gatherTyped(lines.join('\n'))).items;
 const typed = (title: string, ...questions: string[]): string[] => [
   title,
   ...questions.map((text, n) => `${n + 1}. ${text}`),

@@ -1,14 +1,8 @@
 // Right options that a sign points at, and answers behind signs. Common practice, no source.
 import { expect, it } from 'vitest';
-import { counter } from '../../../../tests/make';
-import { brief } from '../../../../tests/say';
-import { gatherSource } from '../../pipeline';
+import { briefsOf } from '../../../../tests/typed';
 
-const read = async (...lines: string[]): Promise<string[]> => {
-  const bytes = new TextEncoder().encode(lines.join('\n'));
-  const { items } = await gatherSource({ name: 'a.txt', bytes }, {}, { id: counter() });
-  return items.map(brief);
-};
+const read = (...lines: string[]): Promise<string[]> => briefsOf(lines.join('\n'));
 
 it.each(['>', '→', '»'])('%s points at right ones among lines without a sign', async (sign) => {
   expect(
