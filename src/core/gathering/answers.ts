@@ -74,6 +74,22 @@ function wordsFor(gaps: number, answers: readonly string[]): string[] {
   return fitting ?? text.split(/[,;|\n]/);
 }
 
+const DOTTED = /(?<=^|\s)(?:\.{3}|…)(?=[\s.,;:!?]|$)/gu;
+
+/** Gaps of three dots, which may be a pause as well: as many of them as there are answers, and a lone one not at the end. */
+function dottedGaps(stem: string, answers: readonly string[]): DrawnGaps | undefined {
+  const found = [...stem.matchAll(DOTTED)];
+  const isWithin = found.length > 1 || /\p{L}/u.test(stem.slice(found[0]?.index));
+  if (found.length !== answers.length || !isWithin) {
+    return undefined;
+  }
+  let n = 0;
+  return {
+    stem: stem.replace(DOTTED, () => `{{${++n}}}`),
+    gaps: answers.map((answer) => ({ accepted: spellings(answer) })),
+  };
+}
+
 /**
  * The gaps of a sentence: each drawn line or empty bracket becomes {{n}}, its accepted words come from the answers in
  * order; a bracket that holds its word brings it along. Undefined where the sentence has none.
@@ -92,8 +108,9 @@ export function drawnGaps(stem: string, answers: readonly string[]): DrawnGaps |
       gaps: Array.from({ length: n }, (_, index) => ({ accepted: spellings(words[index] ?? '') })),
     };
   }
-  if (answers.some((answer) => answer.trim())) {
-    return undefined;
+  const filled = answers.filter((answer) => answer.trim());
+  if (filled.length) {
+    return dottedGaps(stem, filled);
   }
   const gaps: { accepted: string[] }[] = [];
   const worded = stem.replace(WORDED, (_, square?: string, curly?: string) => {

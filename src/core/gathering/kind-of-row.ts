@@ -50,7 +50,8 @@ function fromAnswer(row: Row, manner: Manner): Kind | undefined {
   if (quantity && isNumber) {
     return 'number';
   }
-  const drawn = drawnGaps(row.text('stem'), [answer]);
+  const answers = row.any('accepted') ? row.texts('accepted') : [answer];
+  const drawn = drawnGaps(row.text('stem'), answers);
   if (drawn && (answer || !row.text('lines'))) {
     return 'gap';
   }

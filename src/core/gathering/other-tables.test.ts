@@ -170,6 +170,25 @@ describe('boards whose answers have no cells', () => {
   });
 });
 
+describe('three dots', () => {
+  it('are gaps where there are as many answers, and else a pause', async () => {
+    const { items } = await read([
+      'Sentence,Word 1,Word 2',
+      'A ... holds the water and a ... lets it out.,gate,paddle',
+      'The ... opens the … .,keeper,gate',
+      'In the ... a boat can turn.,basin,',
+      'The keeper first closes ...,the gate,',
+    ]);
+    expect(items.map(({ kind, stem }) => [kind, stem.plain])).toEqual([
+      ['gap', 'A {{1}} holds the water and a {{2}} lets it out.'],
+      ['gap', 'The {{1}} opens the {{2}} .'],
+      ['gap', 'In the {{1}} a boat can turn.'],
+      ['short', 'The keeper first closes ...'],
+    ]);
+    expect(items[1]!.gaps).toEqual([{ accepted: ['keeper'] }, { accepted: ['gate'] }]);
+  });
+});
+
 describe('questions beside one another', () => {
   it.each([
     ['numbered across', 'Question 1,Question 2,Question 3', 'Text'],

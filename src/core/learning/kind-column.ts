@@ -2,7 +2,7 @@
 import type { Column, Kind, Layout, Sheet, Table } from '../model';
 import { columnIndex } from '../shared/cells';
 import { alike } from '../shared/normalise';
-import { verdictPair } from '../shared/vocabulary/verdicts';
+import { trueFalseWords, verdictPair } from '../shared/vocabulary/verdicts';
 import { kindOfWord } from '../shared/vocabulary/kinds';
 import { learnKinds } from './kinds';
 
@@ -43,12 +43,16 @@ function hiddenColumn(
 }
 
 const PLACES = /^[A-Ja-j\d](?:\s*[;,|/+& ]\s*[A-Ja-j\d])*$/u;
+const WORDS = /\p{L}{3}/u;
 const FEWEST_OPTIONS = 3;
 
 /** What kind a sample is by its options and its key; undefined where these leave it open. */
 function shownKind(options: readonly string[], key: string): Kind | undefined {
   if (verdictPair(options) !== undefined) {
     return 'true-false';
+  }
+  if (!options.length && WORDS.test(key) && !trueFalseWords(key)) {
+    return 'short';
   }
   if (options.length < FEWEST_OPTIONS || !PLACES.test(key)) {
     return undefined;
@@ -77,10 +81,17 @@ function withShown(
   shown: readonly (Kind | undefined)[],
   codes: readonly string[],
 ): Pick<KindsLearned, 'kinds' | 'because'> {
-  const kinds = [...learned.kinds];
+  // An open question has no answer to compare with: one whose sample has one is a short answer, whatever the code says.
+  const answered = codes.filter((_, row) => shown[row] === 'short');
+  const isShort = learned.kinds.some(({ kind }) => kind === 'short');
+  const kinds = learned.kinds.map((one) =>
+    one.kind === 'open' && !isShort && answered.includes(one.code)
+      ? { ...one, kind: 'short' as const }
+      : one,
+  );
   codes.forEach((code, row) => {
     const kind = shown[row];
-    if (code && kind && !kinds.some((one) => one.code === code || one.kind === kind)) {
+    if (code && kind && kind !== 'short' && !kinds.some((one) => one.code === code || one.kind === kind)) {
       kinds.push({ kind, code });
     }
   });

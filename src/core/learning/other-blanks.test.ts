@@ -56,6 +56,18 @@ it('a code that no word explains is that of its sample’s kind', () => {
   expect(layout.kinds).toContainEqual({ kind: 'true-false', code: 'RF' });
 });
 
+it('samples without options say their answer beside others that name one, and open ones with an answer are short', () => {
+  const { layout } = learn(
+    table(
+      'type,question,answer1,answer2,answer3,solution\nsingle,What floats?,iron,cork,lead,2\nmultiple,What sinks?,iron,cork,lead,"1,3"\nboolean,Iron floats.,,,,false\nopen,Name a rope.,,,,bow|stern\n',
+      'blank.csv',
+    ),
+    'id',
+  );
+  expect(layout.key).toEqual({ style: 'number', separator: ',' });
+  expect(layout.kinds).toContainEqual({ kind: 'short', code: 'open' });
+});
+
 it('levels may say that a question or an answer stands there', () => {
   const rows = [
     ['', 'Category 1', 'Category 2', 'Category 3'],

@@ -38,6 +38,22 @@ describe('the text that questions are about', () => {
     expect(read([each('Hint'), asks], ['hint', 'stem'])[0]).toMatchObject({ meaning: 'hint' });
   });
 
+  it('may be a short sentence under a word for it, and no other', () => {
+    const short = (heading: string) =>
+      column(
+        heading,
+        'A dog bit her.',
+        'A boy fell in the lock.',
+        'A man is faint.',
+        'It rains a lot.',
+      );
+    const taken = (heading: string) =>
+      meaningsOf(read([short(heading), asks], ['hint', 'stem']))[0];
+    expect([taken('Vrigl'), taken('Scenario')]).toEqual(['hint', 'hint']);
+    const long = column('Scenario', ...Array<string>(4).fill('A dog bit her hand.'));
+    expect(meaningsOf(read([long, asks], ['hint', 'stem']))[0]).toBe('stem');
+  });
+
   it.each<[string, ReturnType<typeof column>, Meaning]>([
     ['what it is taken for is another thing', each('Vrigl'), 'category'],
     ['it is short', column('Passage', 'A lock.', '', 'A weir.', ''), 'category'],

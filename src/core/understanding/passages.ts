@@ -32,6 +32,8 @@ const PASSAGE =
 const TOLD = 0.7;
 const MOSTLY = 0.8;
 const LONG_TEXT = 40;
+/** Under a word for such a text a short sentence is one as well. */
+const NAMED_TEXT = 15;
 const ENDS = /[.!…。][)"'”’»]?\s*$/u;
 const ASKS_AT_END = /[?？؟:…_]\s*$/u;
 
@@ -39,7 +41,8 @@ const ASKS_AT_END = /[?？؟:…_]\s*$/u;
 const SHOWN = 0.6;
 const NAMED = 0.9;
 
-const isText = (text: string): boolean => text.length >= LONG_TEXT && ENDS.test(text);
+const isText = (text: string, isNamed: boolean): boolean =>
+  text.length >= (isNamed ? NAMED_TEXT : LONG_TEXT) && ENDS.test(text);
 
 /** Whether texts stand above several rows each: the first row has one, and it and others have rows without one below. */
 const areShared = (column: ColumnView): boolean =>
@@ -59,7 +62,7 @@ function passageOdds(column: ColumnView, one: Assigned): number {
   const filled = filledOf(column);
   const isNamed = PASSAGE.test(bareWords(column.heading));
   const isPlaced = filled.length >= column.texts.length * MOSTLY || areShared(column);
-  const areTexts = filled.filter(isText).length >= filled.length * MOSTLY;
+  const areTexts = filled.filter((text) => isText(text, isNamed)).length >= filled.length * MOSTLY;
   if (!isPlaced || !areTexts || !mayBePassage(column, one, isNamed)) {
     return 0;
   }

@@ -26,6 +26,15 @@ describe('a table in which no column asks', () => {
     expect(found[1]!.others[0]).toEqual({ meaning: 'hint', p: 0.9 });
   });
 
+  it('asks by its categories where each row has one of its own, and nothing else may ask', () => {
+    const steps = column('1st', 'Moor', 'Stop', 'Wait', 'Call');
+    const own = column('Procedure', 'Going up', 'Going down', 'Winding', 'Casting off');
+    const again = column('Procedure', 'Going up', 'Going up', 'Going up', 'Going down');
+    const ask = (first: typeof own) =>
+      meaningsOf(withStem(view([first, steps]), takenAs('category', 'step'), NONE))[0];
+    expect([ask(own), ask(again)]).toEqual(['stem', 'category']);
+  });
+
   it.each<[string, ReturnType<typeof column>[], Meaning[]]>([
     ['another one asks', [clue, word], ['hint', 'stem']],
     ['another one is the term of a card', [clue, word], ['hint', 'term']],

@@ -23,11 +23,16 @@ export function withStem(
   const isAsked = assigned.some(({ meaning }) => roleOfMeaning(meaning) === 'stem');
   const length = (column: number): number =>
     columns[column]!.texts.reduce((sum, text) => sum + text.length, 0) / Math.max(1, rows);
-  const [longest] = assigned
-    .flatMap(({ meaning }, column) =>
-      MAY_ASK.has(meaning) && !said.has(column) && length(column) >= LONG ? [column] : [],
-    )
-    .sort((a, b) => length(b) - length(a));
+  const longestOf = (mayAsk: (meaning: Meaning, column: number) => boolean): number | undefined =>
+    assigned
+      .flatMap(({ meaning }, column) =>
+        mayAsk(meaning, column) && !said.has(column) && length(column) >= LONG ? [column] : [],
+      )
+      .sort((a, b) => length(b) - length(a))[0];
+  // What is different in each row groups none of them.
+  const longest =
+    longestOf((meaning) => MAY_ASK.has(meaning)) ??
+    longestOf((meaning, column) => meaning === 'category' && !isRepeated(columns[column]!));
   if (isAsked || blank || rows < LEAST_ROWS || longest === undefined) {
     return [...assigned];
   }

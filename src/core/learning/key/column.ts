@@ -75,7 +75,13 @@ function namedRows(
       .filter((row) => row.options.length > 1);
   }
   const texts = sampleRows(evidence, options);
-  return options.length ? keys.map((key, row) => ({ key, options: texts[row]! })) : undefined;
+  const rows = keys.map((key, row) => ({ key, options: texts[row]! }));
+  // Beside samples that offer something, one without options says its answer itself.
+  const offering = rows.filter((row) => row.options.filter(Boolean).length > 1);
+  if (!options.length) {
+    return undefined;
+  }
+  return offering.length ? offering : rows;
 }
 
 /** Whether a key's list of values holds nought, or a sentence says that options are counted from it. */

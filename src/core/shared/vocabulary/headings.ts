@@ -84,7 +84,7 @@ const PATTERNS: readonly (readonly [Role, string])[] = [
   ],
   [
     'wrongs',
-    '(?:all )?(?:wrong|incorrect|false) (?:answers|options|choices|replies)|distractors|falsche antworten|mauvaises reponses|respuestas incorrectas|risposte sbagliate|foute antwoorden|respostas erradas|atebion anghywir|the rest|rest',
+    '(?:all )?(?:wrong|incorrect|false) (?:answers|options|choices|replies)|distractors|decoys|(?:extra|additional|spare|surplus) words|falsche antworten|mauvaises reponses|respuestas incorrectas|risposte sbagliate|foute antwoorden|respostas erradas|atebion anghywir|the rest|rest',
   ],
   [
     'wrong',

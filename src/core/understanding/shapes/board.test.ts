@@ -81,6 +81,20 @@ describe('a board', () => {
     expect(findBoard(blank)).toMatchObject({ levels: ['Level one', 'Level two'], answer: 'below' });
   });
 
+  it('waits to be filled where its places all say the same', () => {
+    const places = (n: string) =>
+      lines(
+        '|Boats|Locks',
+        `100|Question${n}|Question${n}`,
+        '|Answer|Answer',
+        `200|Question|Question`,
+        '|Answer|Answer',
+      );
+    expect(findBoard(places(''))).toMatchObject({ levelRows: [1, 3], answer: 'below' });
+    expect(findBoard(places(' 7'))).toMatchObject({ levelRows: [1, 3], answer: 'below' });
+    expect(findBoard(places(' of yours'))).toBeUndefined();
+  });
+
   it('ends where a level comes again', () => {
     const twice = lines(...BELOW, '100|What binds?|What lifts?|Who pays?', '|a rope|a beam|nobody');
     expect(findBoard(twice)).toMatchObject({ levels: ['100', '200'], levelRows: [1, 3] });
@@ -262,6 +276,8 @@ describe('a cell', () => {
     ['Q: What floats A: a hull', 'What floats', 'a hull'],
     ['Frage: Was schwimmt? Antwort: ein Rumpf', 'Was schwimmt?', 'ein Rumpf'],
     ['Clue: It floats [a hull]', undefined, undefined],
+    ['Front of a boat – the bow', 'Front of a boat', 'the bow'],
+    ['Paddle, lever – what – none', undefined, undefined],
     ['What floats?', undefined, undefined],
     ['a hull', undefined, undefined],
   ])('%j is parted into what asks and what answers', (text, question, answer) => {

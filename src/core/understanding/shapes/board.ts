@@ -1,5 +1,5 @@
 // A board: categories across, levels down, a question in each cell and its answer below or beside it.
-import { numberOf } from '../../shared/normalise';
+import { alike, numberOf } from '../../shared/normalise';
 import { fieldOfLine } from '../../shared/vocabulary/answer-lines';
 import type { Region } from '../../shared/table/region';
 import { crossingAt, saysAnswer, type Crossing } from './crossing';
@@ -16,7 +16,8 @@ function holdsQuestions(
   columns: readonly number[],
 ): boolean {
   const texts = rows.flatMap((r) => columns.map((c) => region.cell(r, c))).filter(Boolean);
-  if (!texts.length) {
+  // Places that all say the same wait to be filled: 'Question', 'Question 1' to 'Question 25'.
+  if (new Set(texts.map((text) => alike(text.replace(/\d+/gu, '')))).size < 2) {
     return true;
   }
   return (
@@ -51,14 +52,21 @@ const BEHIND_QUESTION = /^(.*?[?？؟])["”’»)]?[ \t]*[-–—=→>:]*[ \t]*
 const ASKED = /^(?:q|question|frage?|clue|prompt)\s*[:.]\s+/iu;
 const LABELLED = /\s(\p{L}{1,10}\s*[:.]\s+\S.*)$/su;
 
-/** A text parted before its last line, or else behind the mark that ends its question. */
+/** One sign between blanks, and no other of its kind. */
+const JOINED = /^(.+?)\s(?:[-–—=→|/]|->|=>)\s(.+)$/su;
+
+/** A text parted before its last line, or else behind the mark that ends its question, or at the one sign between its parts. */
 function byLineOrMark(text: string): [asks: string, answers: string] {
   const lines = text.split('\n').filter((line) => line.trim());
   if (lines.length > 1) {
     return [lines.slice(0, -1).join('\n'), lines.at(-1)!];
   }
   const [, asks = '', behind = ''] = BEHIND_QUESTION.exec(text) ?? [];
-  return [asks, behind];
+  if (asks) {
+    return [asks, behind];
+  }
+  const [, before = '', after = ''] = JOINED.exec(text) ?? [];
+  return JOINED.test(after) ? ['', ''] : [before, after];
 }
 
 /** A cell's question and the answer behind it: on a line of its own, behind its mark, in brackets or behind 'A:'. */
