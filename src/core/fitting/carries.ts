@@ -2,6 +2,7 @@
 import { hasBounds } from '../shared/bounds';
 import { saysOnlyTruth } from '../shared/ticked-pair';
 import type { Kind, Layout, Role } from '../model';
+import { rolesOfPattern } from '../shared/pattern-roles';
 
 const OPTION_ROLES = new Set<Role>(['option', 'right', 'wrong']);
 const ALL_TEXTS: ReadonlySet<Role> = new Set<Role>([
@@ -69,9 +70,9 @@ function rolesOfMarks(marks: Layout['marks']): ReadonlySet<Role> {
 }
 
 /** The roles that a layout has a place for, whatever its shape. */
-export function rolesOf({ shape, columns, lines, marks }: Layout): ReadonlySet<Role> {
+export function rolesOf({ shape, columns, lines, marks, pattern }: Layout): ReadonlySet<Role> {
   if (shape === 'marked-text') {
-    return rolesOfMarks(marks);
+    return pattern ? new Set(rolesOfPattern(pattern)) : rolesOfMarks(marks);
   }
   if (shape === 'grid') {
     return new Set<Role>(['stem', 'accepted', 'category', 'points']);

@@ -7,6 +7,7 @@ import { contextOf, type Context } from './context';
 import { Deck } from './deck';
 import { fitKind } from './kind';
 import { paragraphOf } from './marked-text';
+import { patternText } from './pattern';
 import { cutsIn } from '../shared/own-cuts';
 import { tagsHoldSign } from './sayings';
 import { fitOptions } from './options';
@@ -105,7 +106,11 @@ function become(
     return { cells: drafts.map((draft) => board.place(draft)) };
   }
   if (layout.shape === 'marked-text') {
-    return { text: drafts.map((draft) => paragraphOf(draft, layout.marks!)).join('\n\n') };
+    const { pattern, marks = { right: '*' } } = layout;
+    const texts = drafts.map((draft) =>
+      pattern ? patternText(draft, pattern) : paragraphOf(draft, marks),
+    );
+    return { text: texts.join(['', ...(pattern?.between ?? ['']), ''].join('\n')) };
   }
   if (layout.shape === 'package') {
     return {};

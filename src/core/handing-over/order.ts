@@ -25,7 +25,9 @@ export function inFileOrder(taken: readonly Taken[], layout: Layout): Taken[] {
     return [...taken].sort((a, b) => place(a) - place(b));
   }
   // A category's line holds until the next one, so that questions without a category must come first.
-  if (layout.shape === 'marked-text' && layout.marks?.category) {
+  const hasShared = layout.pattern?.forms.some(({ parts }) => parts.some((part) => part.isShared));
+  const hasLine = layout.pattern ? hasShared : layout.marks?.category;
+  if (layout.shape === 'marked-text' && hasLine) {
     const hasCategory = ({ item }: Taken): number => Number(Boolean(item.category));
     return [...taken].sort((a, b) => hasCategory(a) - hasCategory(b));
   }

@@ -24,7 +24,8 @@ import { behindRemark, rulesBelow } from './rules-below';
 import { learnSettings } from './settings';
 import { countsBytes, limitsIn, listedNumbers, secondsListedIn } from './sentences';
 
-export { explainsSigns, learnMarkedText } from './marked';
+export { explainsSigns, learnMarkedText, partsOfSample } from './marked';
+export { likelyPatterns, type LikelyPattern } from './pattern';
 export { repeatsSigns, repeatsWords } from './marked/repeated-signs';
 export { marksFromPointed, type Pointed } from './pointed';
 export { OPTION_ROLES } from './kind-sentences';

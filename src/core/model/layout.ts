@@ -2,6 +2,7 @@
 import { z } from 'zod';
 import { SETTINGS } from './settings';
 import { MarksSchema } from './marks';
+import { PatternSchema } from './pattern';
 import { KindSchema } from './item';
 
 export const ROLES = [
@@ -205,6 +206,8 @@ export const LayoutSchema = z.object({
   lines: z.array(LineSchema).optional(),
   grid: GridSchema.optional(),
   marks: MarksSchema.optional(),
+  /** The lines of marked text, where signs alone do not say how a question is written. */
+  pattern: PatternSchema.optional(),
   key: KeySchema,
   kinds: z.array(z.object({ kind: KindSchema, code: z.string() })),
   limits: LimitsSchema,

@@ -26,6 +26,7 @@ import { blankFor, csvwOf, tableSchemaOf } from '../writers';
 import { learnPackage } from './package-blank';
 import { withKnown } from './known-layouts';
 import { withKindRules } from './kind-rules';
+import { learnPattern } from './marked-pattern';
 import { withMarkedSample } from './marked-sample';
 import { withSamples } from './samples';
 import { defined } from '../shared/defined';
@@ -54,14 +55,35 @@ const isOneColumn = (opened: Opened, lines: readonly string[]): boolean =>
   opened.table.sheets.every(({ rows }) => rows.every((row) => row.length < 2)) &&
   repeatsSigns(lines);
 
+/** What the signs of a sample say, unless its own questions come out to the letter by nothing but its lines. */
+function learnText(
+  { document, isPlain }: { document: Document; isPlain: boolean },
+  base: Pick<Layout, 'id' | 'name'>,
+): LearnedLayout | undefined {
+  const bySigns = isPlain ? learnMarkedText(document, base.id, base.name) : undefined;
+  const signs = bySigns && withMarkedSample(bySigns, document);
+  if (signs && !signs.unsure.length) {
+    return signs;
+  }
+  const byLines = learnPattern(document, { ...base, limits: signs?.layout.limits ?? {} });
+  return byLines ?? signs;
+}
+
+/** A text of lines of which each is one cell: no table, whatever it was opened as. */
+const areLines = (opened: Opened): boolean =>
+  opened.is === 'table' &&
+  opened.table.sheets.every(({ rows }) => rows.every((row) => row.filter(Boolean).length < 2));
+
 /** A blank of running text; undefined where it is none. */
-async function markedText(file: SourceFile): Promise<Document | undefined> {
+async function markedText(
+  file: SourceFile,
+): Promise<{ document: Document; isPlain: boolean } | undefined> {
   if (!/\.(?:txt|md)$/i.test(file.name)) {
     return undefined;
   }
   const opened = await openFile(file);
   if (opened.is === 'document') {
-    return opened.document;
+    return { document: opened.document, isPlain: true };
   }
   // A form of nothing but comments may look like a table of one column; its comments explain the signs all the same.
   const asText = await openFile(file, { as: 'questions' });
@@ -70,9 +92,8 @@ async function markedText(file: SourceFile): Promise<Document | undefined> {
   }
   const { document } = asText;
   const lines = document.lines.slice(0, MOST_LINES).map((line) => line.source ?? line.text);
-  return explainsSigns(document) || repeatsWords(lines) || isOneColumn(opened, lines)
-    ? document
-    : undefined;
+  const isPlain = explainsSigns(document) || repeatsWords(lines) || isOneColumn(opened, lines);
+  return isPlain || areLines(opened) ? { document, isPlain } : undefined;
 }
 
 /** A blank as it is shown: its sheets, or its lines in one column where the layout says that it is marked text. */
@@ -102,9 +123,8 @@ export async function learnBlank(
     return { ...packed, findings: packed.table.findings };
   }
   const text = await markedText(file);
-  const signs = text && learnMarkedText(text, surroundings.id(), nameOf(file.name));
-  const marked = signs && withMarkedSample(signs, text);
-  const table = marked ? asSheet(text) : await readTable(file);
+  const marked = text && learnText(text, { id: surroundings.id(), name: nameOf(file.name) });
+  const table = marked ? asSheet(text.document) : await readTable(file);
   const learned =
     marked ??
     withSamples(withKnown(withKindRules(learn(table, surroundings.id()), table), known), table);

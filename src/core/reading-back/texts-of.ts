@@ -2,6 +2,7 @@
 import { saysOnlyTruth } from '../shared/ticked-pair';
 import type { Column, Item, Layout, Option, Role, Text } from '../model';
 import { rolesOfPackage } from '../shared/package-roles';
+import { rolesOfPattern } from '../shared/pattern-roles';
 import { optionLetter, tagText } from '../shared/plain';
 import { tagPartOf } from '../shared/tags';
 import { rightByWeights } from '../shared/weights';
@@ -23,12 +24,12 @@ const rolesOfMarks = (marks: Layout['marks']): Role[] => [
 
 /** The roles that a layout has a place for, by its own description. */
 function carriedRoles(layout: Layout): readonly Role[] {
-  const { shape, columns, lines = [], marks } = layout;
+  const { shape, columns, lines = [], marks, pattern } = layout;
   switch (shape) {
     case 'grid':
       return ['category', 'points'];
     case 'marked-text':
-      return rolesOfMarks(marks);
+      return pattern ? rolesOfPattern(pattern) : rolesOfMarks(marks);
     case 'package':
       return rolesOfPackage(layout);
     default:

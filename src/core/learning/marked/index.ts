@@ -155,17 +155,29 @@ const MOST_LINES = 2000;
 const linesOf = ({ lines }: Document): string[] =>
   lines.slice(0, MOST_LINES).map((line) => line.source ?? line.text);
 
+/** The lines of a sample, the sign of its comments and what they say, and all other lines. */
+export function partsOfSample(document: Document): {
+  comment: string | undefined;
+  comments: string[];
+  body: string[];
+} {
+  const lines = linesOf(document);
+  const comment = commentSign(lines);
+  const isComment = (line: string): boolean => comment !== undefined && line.startsWith(comment);
+  return {
+    comment,
+    comments: lines.filter(isComment).map((line) => line.slice(comment!.length)),
+    body: lines.filter((line) => !isComment(line)),
+  };
+}
+
 /** Learns a form of marked text; undefined where nothing shows how a right option is marked. */
 export function learnMarkedText(
   document: Document,
   id: string,
   name: string,
 ): LearnedLayout | undefined {
-  const lines = linesOf(document);
-  const comment = commentSign(lines);
-  const isComment = (line: string): boolean => comment !== undefined && line.startsWith(comment);
-  const comments = lines.filter(isComment).map((line) => line.slice(comment!.length));
-  const body = lines.filter((line) => !isComment(line));
+  const { comment, comments, body } = partsOfSample(document);
   const told = { ...marksInSentences(comments), ...explainedMarks(legendOf(comments)) };
   const shown = shownMarks(body);
   const { right: signSeen, rightAt, optionLabel } = shown.marks;

@@ -3,9 +3,13 @@ import type { Item, Layout } from '../../model';
 import { defined } from '../../shared/defined';
 import { itemOf } from './items';
 import { Lines } from './lines';
+import { readPattern } from './pattern';
 
 /** Every question of a text, and the set's name where a line says it. */
 export function readMarkedSet(source: string, layout: Layout): { items: Item[]; title?: string } {
+  if (layout.pattern) {
+    return { items: readPattern(source, layout.pattern) };
+  }
   const marks = layout.marks ?? { right: '*' };
   const lines = new Lines(marks);
   source.split(/\r\n?|\n/).forEach((line) => lines.line(line));

@@ -1,7 +1,8 @@
 // Marked plain text: the blank's comments stay, its samples give way to the questions.
-import type { Layout } from '../../model';
+import type { Layout, Part, Pattern } from '../../model';
 import { categoryLine } from '../../shared/category-line';
 import { labelText } from '../../shared/labels';
+import { lineAround, NUMBER_PLACE } from '../../shared/pattern-line';
 import type { Job, Placed, Written } from '../contract';
 import { encode, lineEnd, textOf } from './encode';
 
@@ -40,8 +41,37 @@ function numbered(paragraph: string, marks: Marks, n: number): string {
   return lines.map((line, index) => (index === at ? label + line : line)).join('\n');
 }
 
+const sharedPart = ({ forms }: Pattern): Part | undefined =>
+  forms.flatMap(({ parts }) => parts).find(({ isShared }) => isShared);
+
+/** The lines of a file by its pattern: a category that several questions share stands above the first of them. */
+function patternLines(pattern: Pattern, questions: readonly Placed[]): string[] {
+  const shared = sharedPart(pattern);
+  const lines: string[] = [...(pattern.head ?? [])];
+  let category = '';
+  let n = 0;
+  for (const { text = '', as } of questions) {
+    lines.push(...(n ? pattern.between : []));
+    const own = as[0]?.category?.join(' > ') ?? '';
+    if (shared && own && own !== category) {
+      lines.push(lineAround(shared, own), ...(shared.between === '\n' ? [''] : []));
+      category = own;
+    }
+    n++;
+    lines.push(...text.replaceAll(NUMBER_PLACE, String(n)).split('\n'));
+  }
+  return [...lines, ...(pattern.foot ?? [])];
+}
+
 /** Writes the questions one behind the other, each category's sign in front of its first question. */
 export function writeMarkedText({ layout, questions, blank, setTitle }: Job): Written {
+  if (layout.pattern) {
+    const text = `${patternLines(layout.pattern, questions).join('\n')}\n`;
+    return {
+      bytes: encode(text.replace(/\n/g, lineEnd(layout.file)), layout.file.encoding),
+      notes: [],
+    };
+  }
   const marks = layout.marks ?? { right: '*' };
   const head = blank ? headOf(textOf(blank, layout.file.encoding), marks) : [];
   const title =

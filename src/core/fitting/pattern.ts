@@ -1,0 +1,148 @@
+// A fitted question as the lines of a receiver's pattern. Its number and a category above several are the writer's.
+import type { Item, Option, Part, Pattern } from '../model';
+import {
+  aroundPattern,
+  isBare,
+  lineAround,
+  quotedAs,
+  quotingOf,
+  type Around,
+} from '../shared/pattern-line';
+import { optionLetter } from '../shared/plain';
+import { refusal, type Draft } from './changes';
+
+type Piece = Around & { text: string; n?: number };
+
+/** The right options as a line names them. */
+function keyOf(
+  options: readonly Option[],
+  { style = 'letter', between = ', ', words }: Part,
+): string {
+  if (style === 'word') {
+    return words?.[options[0]?.right ? 0 : 1] ?? '';
+  }
+  const named = options.flatMap(({ text, right }, at) => {
+    const letter = optionLetter(at);
+    const said = {
+      letter,
+      'small-letter': letter.toLowerCase(),
+      number: `${at + 1}`,
+      'number-from-0': `${at}`,
+      text: text.plain,
+    };
+    return right ? [said[style]] : [];
+  });
+  return named.join(between);
+}
+
+/** An option's line, with its feedback behind it where the receiver has a sign for that. */
+function optionPiece({ text, right, feedback }: Option, n: number, part: Part): Piece {
+  const { before, after } = (!right && part.wrong) || part;
+  const told = part.feedback && feedback?.plain ? part.feedback + feedback.plain : '';
+  return { before, after, text: text.plain + told, n };
+}
+
+const given = (text: string | number | undefined): string[] =>
+  text === undefined || text === '' ? [] : [String(text)];
+
+/** The texts of a part that says something in each question; none where this one has nothing to say. */
+const TEXTS: { [Role in Part['role']]: (item: Item, part: Part) => string[] } = {
+  stem: ({ stem, gaps = [] }, { gap }) => [
+    gap
+      ? stem.plain.replace(/\{\{(\d+)\}\}/gu, (place, n: string) => {
+          const words = gaps[Number(n) - 1]?.accepted ?? [];
+          const said = gap.between === undefined ? words.slice(0, 1) : words;
+          return words.length ? gap.open + said.join(gap.between) + gap.close : place;
+        })
+      : stem.plain,
+  ],
+  option: () => [],
+  options: ({ options = [] }, { between = ' | ' }) =>
+    given(options.map(({ text }) => text.plain).join(between)),
+  key: ({ options = [] }, part) => given(keyOf(options, part)),
+  accepted: ({ accepted = [] }, { between }) =>
+    between === undefined ? accepted : given(accepted.join(between)),
+  pair: ({ pairs = [] }, { between = ' = ' }) =>
+    pairs.map(({ left, right }) => left.plain + between + right.plain),
+  step: ({ steps = [] }) => steps.map(({ plain }) => plain),
+  card: ({ stem, accepted = [] }, { between = ' = ' }) => [
+    stem.plain + between + accepted.join('; '),
+  ],
+  explanation: ({ explanation }) => given(explanation?.plain),
+  ref: ({ ref }) => given(ref),
+  points: ({ points }) => given(points),
+  seconds: ({ seconds }) => given(seconds),
+  hint: ({ hint }) => given(hint?.plain),
+  title: ({ title }) => given(title),
+  category: ({ category }, { isShared }) => (isShared ? [] : given(category?.join(' > '))),
+};
+
+function piecesOf(item: Item, part: Part): Piece[] {
+  if (part.role === 'option') {
+    return (item.options ?? []).flatMap((option, n) => [
+      optionPiece(option, n, part),
+      ...(part.feedbackLine && option.feedback?.plain
+        ? [{ ...part.feedbackLine, text: option.feedback.plain }]
+        : []),
+    ]);
+  }
+  const { before, after } = part;
+  return TEXTS[part.role](item, part).map((text, n) => ({ before, after, text, n }));
+}
+
+const count = (text: string, sign: string): number => text.split(sign).length - 1;
+
+/** What of its own texts a line holds twice: the sign between its parts, or between an option and its feedback. */
+function signWithin(
+  text: string,
+  { role, between, feedback }: Part,
+  item: Item,
+): string | undefined {
+  if (feedback && count(text, feedback) > 1) {
+    return feedback;
+  }
+  const { options = [], accepted = [] } = item;
+  const most: Partial<Record<Part['role'], number>> = {
+    options: options.length - 1,
+    accepted: accepted.length - 1,
+    pair: 1,
+    card: 1,
+  };
+  const expected = most[role];
+  return between && expected !== undefined && count(text, between) > expected ? between : undefined;
+}
+
+/** The sign with which a line without one of its own begins as other lines do, of its own form or another one. */
+function signOfAnother(line: string, part: Part, { forms }: Pattern): string | undefined {
+  const parts = forms.flatMap((form) => form.parts);
+  const fixed = [
+    ...forms.flatMap(({ below = [] }) => below),
+    ...parts.flatMap(({ above = [] }) => above),
+  ];
+  if (fixed.includes(line)) {
+    return line;
+  }
+  const others = parts.flatMap((other) => [other, ...(other.wrong ? [other.wrong] : [])]);
+  return others.find((other) => other !== part && !isBare(other) && aroundPattern(other).test(line))
+    ?.before;
+}
+
+/** A question's lines. May throw a Refusal: a text that begins or goes on as another line does would be read as that. */
+export function patternText({ item }: Draft, pattern: Pattern): string {
+  const { forms } = pattern;
+  const form = forms.find(({ kinds }) => kinds.includes(item.kind)) ?? forms[0]!;
+  const lines = form.parts.flatMap((part) => {
+    const own = piecesOf(item, part).map(({ text, n, ...around }) => {
+      const line = lineAround(around, quotedAs(text, quotingOf(around, form.parts)), n);
+      const sign =
+        signWithin(text, part, item) ??
+        (isBare(around) ? signOfAnother(line, part, pattern) : undefined);
+      if (sign !== undefined) {
+        throw refusal('sign-in-text', { text, sign: sign.trim() });
+      }
+      return line;
+    });
+    return own.length ? [...(part.above ?? []), ...own] : [];
+  });
+  return [...lines, ...(form.below ?? [])].join('\n');
+}

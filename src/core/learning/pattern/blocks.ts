@@ -1,0 +1,168 @@
+// The questions of a sample: between empty lines, or from each line that opens one to the next.
+import { frontsOf, keyOf, lettersIn, type Front } from './fronts';
+
+/** A line of a question with what stands around its text; `fixed` where it says the same in each question. */
+export type Line = Front & { key: string; line: string; fixed: boolean };
+export type Blocks = {
+  head: readonly string[];
+  blocks: readonly (readonly Line[])[];
+  between: readonly string[];
+};
+
+const MOSTLY = 0.6;
+const FEWEST = 2;
+/** What alone on a line is a sign, a tag or a title of a part, and no text. */
+const SIGN_LIKE =
+  /^\s*(?:[^\p{L}\p{N}]+|[<[{(]\/?[^<>[\]{}]{1,30}[>\]})]|[^\p{L}\p{N}\s]{1,4}\s*\p{L}[\p{L} ]{1,20}|\p{Lu}[\p{Lu}\d_ -]{1,30}|\p{L}[\p{L} ]{0,20}:)\s*$/u;
+
+/** Whether a line says the same in most questions and holds no text of its own. */
+function fixedIn(blocks: readonly (readonly string[])[]): (line: string) => boolean {
+  const counts = new Map<string, number>();
+  for (const block of blocks) {
+    new Set(block).forEach((line) => counts.set(line, (counts.get(line) ?? 0) + 1));
+  }
+  const least = Math.max(FEWEST, blocks.length * MOSTLY);
+  return (line) => line === '' || (SIGN_LIKE.test(line) && (counts.get(line) ?? 0) >= least);
+}
+
+function taken(
+  head: readonly string[],
+  blocks: readonly string[][],
+  between: readonly string[],
+): Blocks {
+  const isFixed = fixedIn(blocks);
+  const fronts = frontsOf(blocks.flat());
+  let at = 0;
+  return {
+    head,
+    between,
+    blocks: blocks.map((block) => {
+      let title = '';
+      return block.map((line) => {
+        const front = fronts[at++]!;
+        const fixed =
+          isFixed(line) && !(front.before.trim() && front.text && !/^\p{L}/u.test(front.text));
+        title = fixed && line ? line : title;
+        // Lines without a sign of their own are what the title above them says.
+        const isTitled = !front.before.trim() && title !== '';
+        const own = isTitled ? `${title}\n${keyOf(front)}` : keyOf(front);
+        const words = isTitled ? lettersIn(title) : front.words;
+        return { ...front, words, key: fixed ? `=${line}` : own, line, fixed };
+      });
+    }),
+  };
+}
+
+/** Between empty lines. */
+function byBlankLines(lines: readonly string[]): string[][] {
+  const blocks: string[][] = [[]];
+  for (const line of lines) {
+    if (line) {
+      blocks.at(-1)!.push(line);
+    } else {
+      blocks.push([]);
+    }
+  }
+  return blocks.filter((block) => block.length > 0);
+}
+
+/** The lines that end all blocks but the last one alike: they stand between the questions. */
+function withBetween(blocks: readonly string[][]): { blocks: string[][]; between: string[] } {
+  const between: string[] = [];
+  let rest = blocks.map((block) => [...block]);
+  const others = (): string[][] => rest.slice(0, -1);
+  for (;;) {
+    const last = others()[0]?.at(-1);
+    if (last !== '' || !others().every((block) => block.at(-1) === last)) {
+      return { blocks: rest, between };
+    }
+    between.unshift(last);
+    rest = rest.map((block, at) =>
+      at < rest.length - 1 || block.at(-1) === last ? block.slice(0, -1) : block,
+    );
+  }
+}
+
+/** Blocks that open with a line of one kind, and the lines above the first of them. */
+function byOpening(
+  lines: readonly string[],
+  opens: (at: number) => boolean,
+): { head: string[]; blocks: string[][] } {
+  const starts = lines.flatMap((_, at) => (opens(at) ? [at] : []));
+  return {
+    head: lines.slice(0, starts[0] ?? lines.length),
+    blocks: starts.map((at, n) => lines.slice(at, starts[n + 1])),
+  };
+}
+
+/** Lines that head several questions each, which stand above the first of them, moved from the end of the block before. */
+function withHeads({
+  head,
+  blocks,
+}: {
+  head: string[];
+  blocks: string[][];
+}): string[][] | undefined {
+  const [own] = frontsOf(head);
+  const all = [...head, ...blocks.flat()];
+  const fronts = frontsOf(all.map((line) => line || ' '));
+  const isHead = new Map(
+    all.map((line, at) => [line, own && line && keyOf(fronts[at]!) === keyOf(fronts[0]!)]),
+  );
+  if (head.length !== 1 || !fronts[0]!.before.trim()) {
+    return undefined;
+  }
+  let above = head;
+  return blocks.map((block) => {
+    const moved = isHead.get(block.at(-1) ?? '') ? block.slice(-1) : [];
+    const whole = [...above, ...block.slice(0, block.length - moved.length)];
+    above = moved;
+    return whole;
+  });
+}
+
+/** Whether lines have the same in front, or the same with another code behind it. */
+const isAlike = (one: Front, other: Front): boolean =>
+  keyOf(one) === keyOf(other) || (one.code !== undefined && one.code.family === other.code?.family);
+
+/** So many kinds of lines may open the questions. */
+const MOST_OPENINGS = 3;
+
+/** The ways in which a sample may be parted into questions; the likeliest first. */
+export function blocksIn(lines: readonly string[]): Blocks[] {
+  const found: Blocks[] = [];
+  const blank = byBlankLines(lines);
+  for (let head = 0; head < Math.min(MOST_OPENINGS, blank.length); head++) {
+    const above = blank.slice(0, head).flatMap((block) => [...block, '']);
+    found.push(taken(above, blank.slice(head), ['']));
+  }
+  const filled = lines.flatMap((line, at) => (line ? [at] : []));
+  if (filled.length === lines.length && lines.length > 1) {
+    found.push(
+      taken(
+        [],
+        lines.map((line) => [line]),
+        [],
+      ),
+    );
+  }
+  const fronts = frontsOf(lines.map((line) => line || ' '));
+  for (const first of filled.slice(0, MOST_OPENINGS)) {
+    const key = keyOf(fronts[first]!);
+    const isExact = lines.filter((line) => line === lines[first]).length > 1;
+    const opens = (at: number): boolean =>
+      isExact
+        ? lines[at] === lines[first]
+        : lines[at] !== '' && isAlike(fronts[at]!, fronts[first]!);
+    const { head, blocks } = byOpening(lines, opens);
+    if (blocks.length > 1 && (isExact || key.trim())) {
+      const parted = withBetween(blocks);
+      found.push(taken(head, parted.blocks, parted.between));
+      const headed = withHeads({ head, blocks: parted.blocks });
+      if (headed) {
+        found.push(taken([], headed, parted.between));
+      }
+    }
+  }
+  return found;
+}

@@ -1,0 +1,110 @@
+// The kinds of lines of a sample: what stands around them, how often they come in a question, and what their texts look like.
+import { alike, numberOf } from '../../shared/normalise';
+import type { Blocks, Line } from './blocks';
+
+/** Lines that have the same around their texts. */
+export type Class = {
+  key: string;
+  before: string;
+  after: string;
+  words: string;
+  lines: readonly Line[];
+  /** How many of them each block has. */
+  counts: readonly number[];
+  /** The share of blocks with such a line, or with another of its family. */
+  everywhere: number;
+  /** The share of them that looks so. */
+  share: (test: (text: string) => boolean) => number;
+};
+
+export function classesOf({ blocks }: Blocks): Class[] {
+  const keys = [
+    ...new Set(
+      blocks
+        .flat()
+        .filter(({ fixed }) => !fixed)
+        .map(({ key }) => key),
+    ),
+  ];
+  return keys.map((key) => {
+    const lines = blocks.flat().filter((line) => line.key === key);
+    const { before, after, words, code } = lines[0]!;
+    const isAlike = (line: Line): boolean =>
+      line.key === key || (code !== undefined && line.code?.family === code.family);
+    return {
+      key,
+      before,
+      after,
+      words,
+      lines,
+      counts: blocks.map((block) => block.filter((line) => line.key === key).length),
+      everywhere: blocks.filter((block) => block.some(isAlike)).length / blocks.length,
+      share: (test) => lines.filter(({ text }) => test(text)).length / lines.length,
+    };
+  });
+}
+
+export const ASKS = /[?？؟…:]\s*$|_{2,}/u;
+export const isNumber = (text: string): boolean => numberOf(text) !== undefined;
+export const KEYS = /^[[(]?(?:[A-Ja-j]|\d{1,2})[\])]?(?:\s?[,;/&+ ]\s?(?:[A-Ja-j]|\d{1,2}))*$/u;
+
+/** Whether labels in front of lines run from the first on within each block: a, b, c or 1, 2, 3. */
+export function countsWithin({ key }: Class, { blocks }: Blocks): boolean {
+  const runs = blocks
+    .map((block) => block.filter((line) => line.key === key).map(({ counter }) => counter))
+    .filter((run) => run.length > 0);
+  return (
+    runs.some((run) => run.length > 1) &&
+    runs.every((run) => run.every((counter, at) => counter === at + 1))
+  );
+}
+
+/** Whether labels in front of single lines count the blocks. */
+export const countsBlocks = ({ lines }: Class): boolean =>
+  lines.length > 1 && lines.every(({ counter }, at) => counter === (lines[0]!.counter ?? 0) + at);
+
+const SIGN_BETWEEN = /(?<=[^\s|;/])(\s?\||\s?;|\s\/|,)(\s?)(?=\S)/u;
+
+/** The sign that joins several texts in each line of a class; undefined where some hold one alone. */
+export function joinIn({ lines }: Class): string | undefined {
+  const [, sign = '', blank = ''] = SIGN_BETWEEN.exec(lines[0]?.text ?? '') ?? [];
+  const join = sign + blank;
+  return join && lines.every(({ text }) => text.split(join).length > 1) ? join : undefined;
+}
+
+const HALF =
+  /^(?:\S.*?)(\s?(?:::|=>|->|→|\|)\s?|\s[^\p{L}\p{N}\s()"'“”?!.,;:]{1,3}\s|\s?=\s?|\t+|:\s)(?=\S)/u;
+
+/** The sign that parts each line of a class in two; undefined where some have none, or more than one. */
+export function halvesIn(lines: readonly Line[]): string | undefined {
+  const sign = HALF.exec(lines[0]?.text ?? '')?.[1];
+  return sign && lines.every(({ text }) => text.split(sign).length === 2) ? sign : undefined;
+}
+
+/** Whether the texts of a class each say another line of their blocks again, or one of the texts joined in it. */
+export function saysAgain({ key }: Class, { blocks }: Blocks): boolean {
+  const own = blocks.flatMap((block) => {
+    const others = block.filter((line) => line.key !== key).map(({ text }) => alike(text));
+    const pieces = others.flatMap((text) => text.split(/\s*[|;/,]\s*/u));
+    return block
+      .filter((line) => line.key === key)
+      .map(({ text }) => [...others, ...pieces].includes(alike(text)));
+  });
+  return own.length > 1 && own.every(Boolean);
+}
+
+const GAPS: readonly (readonly [string, string, RegExp])[] = [
+  ['{{', '}}', /\{\{[^{}]+\}\}/u],
+  ['[[', ']]', /\[\[[^[\]]+\]\]/u],
+  ['[', ']', /\[[^[\]]+\]/u],
+  ['{', '}', /\{[^{}]+\}/u],
+  ['<', '>', /<[^<>]+>/u],
+  ['__', '__', /__[^_]+__/u],
+  ['**', '**', /\*\*[^*]+\*\*/u],
+  ['*', '*', /(?<!\*)\*[^*\s][^*]*\*/u],
+];
+/** The signs around words within a text that are gaps with their solutions; undefined where there are none. */
+export function gapsIn(text: string): { open: string; close: string } | undefined {
+  const found = GAPS.find(([, , pattern]) => pattern.test(text));
+  return found && { open: found[0], close: found[1] };
+}

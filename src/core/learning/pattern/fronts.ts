@@ -1,0 +1,173 @@
+// What each line of a sample has in front of its text and behind it: a tag, a word with its sign, a label, a sign of its own.
+import { fieldOfLine } from '../../shared/vocabulary/answer-lines';
+import { verdictOf } from '../../shared/vocabulary/verdicts';
+
+/** A line taken apart. In `before`, `{#}` stands for a number, `{a}` and `{A}` for a letter. */
+export type Front = {
+  before: string;
+  text: string;
+  after: string;
+  /** The words in front, without signs. */
+  words: string;
+  /** A code behind the first of two signs alike, 'single' of 'Q|single|', and what stands before it. */
+  code?: { word: string; family: string };
+  /** The number or the letter's place, from 1, where there is one in front. */
+  counter?: number;
+};
+
+type Way = (line: string) => Front | undefined;
+
+const TAG =
+  /^(\s*[<[{]([\p{L}][\p{L}\d_-]{0,20})[^<>[\]{}]{0,40}[>\]}])(.*?)([<[{]\/\2[>\]}])\s*$/u;
+const WORD =
+  /^(\s*[^\p{L}\p{N}\s"'“„«¿¡]{0,3}\s*)(\p{L}[\p{L}\d_'’-]{0,20}(?: \p{L}[\p{L}_'’-]{0,20}){0,2}?)(\s?#?)(\d{1,3})?([^\p{L}\p{N}\s]{0,2}\s?(?:::|[:=>|»]+|->|[.)]))(\s*)(.*)$/u;
+const LABEL =
+  /^(\s*[^\p{L}\p{N}\s]{0,4}\s*[[(<]?)(\p{L}|\d{1,3})(\s?[.):\]>/°=-]{1,2}[^\p{L}\p{N}\s]{0,3})(\s+)(\S.*)$/u;
+const BOX = /^(\s*[[({<][^\][(){}<>]{0,8}[\])}>]\s*)(\S.*)$/u;
+const SIGN = /^(\s*[^\p{L}\p{N}\s"'“„«¿¡([{<]{1,4}\s*)(\S.*)$/u;
+const CAPITALS = /^(\s*[@#\\.$&%]?\p{Lu}[\p{Lu}\d_-]{1,14}\s+)(\S.*)$/u;
+const FIRST = /^(\s*[@#\\.$&%]?\p{Ll}[\p{L}\d_-]{0,14}\s+)(\S.*)$/u;
+const BLANKS = /^(\s*)(.*?)\s*$/u;
+
+export const lettersIn = (text: string): string => text.replace(/[^\p{L}]+/gu, ' ').trim();
+
+const letterPlace = (letter: string): number => letter.toLowerCase().charCodeAt(0) - 96;
+
+const tagged: Way = (line) => {
+  const [, before, , text, after] = TAG.exec(line) ?? [];
+  return before === undefined
+    ? undefined
+    : { before, text: text!.trim(), after: after!, words: lettersIn(before) };
+};
+
+const worded: Way = (line) => {
+  const [, sign, word, gap, number, mark, blanks, text] = WORD.exec(line) ?? [];
+  if (word === undefined || (word.length === 1 && /[.)]/u.test(mark!) && !number)) {
+    return undefined;
+  }
+  const counted = number === undefined ? '' : `${gap}{#}`;
+  const before = `${sign}${word}${counted || gap}${mark}${blanks}`;
+  return {
+    before,
+    text: text!.trimEnd(),
+    after: '',
+    words: word,
+    ...(number === undefined ? {} : { counter: Number(number) }),
+  };
+};
+
+const CODED =
+  /^(\s*([^\s|;,:\p{N}]{1,12})\s?([|;,:\t])\s?)([\p{L}\p{N}_-]{1,12})(\s?\3\s*)(\S.*)$/u;
+
+/** Two signs alike with a code between them; only where all lines with the same beginning have one. */
+const coded: Way = (line) => {
+  const [, family = '', word = '', , code = '', sign = '', text = ''] = CODED.exec(line) ?? [];
+  return family
+    ? {
+        before: family + code + sign,
+        text: text.trimEnd(),
+        after: '',
+        words: lettersIn(word),
+        code: { word: code, family },
+      }
+    : undefined;
+};
+
+const labelled: Way = (line) => {
+  const [, front, label = '', close, blanks, text] = LABEL.exec(line) ?? [];
+  if (!label || !/^[A-Za-z\d]/u.test(label)) {
+    return undefined;
+  }
+  const place = /\d/u.test(label) ? '{#}' : label === label.toLowerCase() ? '{a}' : '{A}';
+  return {
+    before: `${front}${place}${close}${blanks}`,
+    text: text!.trimEnd(),
+    after: '',
+    words: lettersIn(front!),
+    counter: /\d/u.test(label) ? Number(label) : letterPlace(label),
+  };
+};
+
+const signed =
+  (pattern: RegExp): Way =>
+  (line) => {
+    const [, before, text = ''] = pattern.exec(line) ?? [];
+    return before === undefined || !/[\p{L}\p{N}]/u.test(text)
+      ? undefined
+      : { before, text: text.trimEnd(), after: '', words: lettersIn(before) };
+  };
+
+const plain: Way = (line) => {
+  const [, before = '', text = ''] = BLANKS.exec(line) ?? [];
+  return { before, text, after: '', words: '' };
+};
+
+/** From what says most to what says least. */
+const WAYS: readonly Way[] = [
+  tagged,
+  coded,
+  labelled,
+  worded,
+  signed(BOX),
+  signed(SIGN),
+  signed(CAPITALS),
+  signed(FIRST),
+];
+
+export const keyOf = ({ before, after }: Pick<Front, 'before' | 'after'>): string =>
+  `${before}\n${after}`;
+
+/** Whether words in front of a line say what it is. */
+const isKnown = ({ words, text }: Front): boolean =>
+  words !== '' &&
+  text !== '' &&
+  (fieldOfLine(`${words}: x`) !== undefined || verdictOf(words) !== undefined);
+
+const OFTEN = 2;
+
+/** A letter in front is a label where the lines above run up to it from the first letter on, or the next one has the second. */
+function isLabel(front: Front, at: number, labels: readonly (Front | undefined)[]): boolean {
+  if (!/\{[aA]\}/u.test(front.before)) {
+    return true;
+  }
+  let counter = front.counter!;
+  while (counter > 1 && labels[at - 1]?.counter === counter - 1) {
+    at--;
+    counter--;
+  }
+  return counter === 1 && (front.counter! > 1 || labels[at + 1]?.counter === SECOND);
+}
+const SECOND = 2;
+
+/** A letter that was taken for a label stands in a run. */
+const isRun = ({ before }: Front): boolean => /\{[aA]\}/u.test(before);
+
+/** Whether several lines with the same beginning all have a code behind it. */
+function codedFamilies(lines: readonly string[]): (family: string) => boolean {
+  const families = lines.flatMap((line) => coded(line)?.code?.family ?? []);
+  return (family) => {
+    const own = families.filter((one) => one === family).length;
+    return own >= OFTEN && own === lines.filter((line) => line.startsWith(family)).length;
+  };
+}
+
+/** Each line taken apart in the way that says most and comes again, or that its words say. */
+export function frontsOf(lines: readonly string[]): Front[] {
+  const labels = lines.map(labelled);
+  const ways = lines.map((line, at) =>
+    WAYS.flatMap((way) => {
+      const front = way === labelled ? labels[at] : way(line);
+      return front && (way !== labelled || isLabel(front, at, labels)) ? [front] : [];
+    }),
+  );
+  const counts = new Map<string, number>();
+  const isCoded = codedFamilies(lines);
+  for (const front of ways.flat()) {
+    counts.set(keyOf(front), (counts.get(keyOf(front)) ?? 0) + 1);
+  }
+  const comesAgain = (front: Front): boolean =>
+    front.code ? isCoded(front.code.family) : counts.get(keyOf(front))! >= OFTEN || isRun(front);
+  return lines.map(
+    (line, at) => ways[at]!.find(comesAgain) ?? ways[at]!.find(isKnown) ?? plain(line)!,
+  );
+}

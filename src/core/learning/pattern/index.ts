@@ -1,0 +1,45 @@
+// A receiver's sample of marked text learned line by line: every likely way to part it, with what each line may be, the best first.
+import type { Pattern } from '../../model';
+import { blocksIn } from './blocks';
+import { classesOf } from './classes';
+import { patternFrom } from './forms';
+import { rolesFor } from './roles';
+
+/** A pattern that a sample may follow; `score` tells how well its lines fit what they would be. */
+export type LikelyPattern = { pattern: Pattern; score: number };
+
+/** More lines show no more. */
+const MOST_LINES = 400;
+const MOST_KINDS_OF_LINES = 14;
+const MOST_EACH = 12;
+
+/**
+ * The patterns that a sample may follow, the likeliest first; none where its lines repeat nothing. `said` are sentences that
+ * explain its signs.
+ */
+export function likelyPatterns(
+  lines: readonly string[],
+  said: readonly string[] = [],
+): LikelyPattern[] {
+  const body = lines.slice(0, MOST_LINES).map((line) => line.trimEnd());
+  while (body.length && !body.at(-1)) {
+    body.pop();
+  }
+  const found = blocksIn(body).flatMap((blocks) => {
+    const classes = classesOf(blocks);
+    if (classes.length > MOST_KINDS_OF_LINES) {
+      return [];
+    }
+    return rolesFor(blocks, classes, { most: MOST_EACH, said }).flatMap(({ roles, score }) => {
+      const pattern = patternFrom(blocks, classes, roles);
+      return pattern ? [{ pattern, score: score - blocks.head.length / 4 }] : [];
+    });
+  });
+  const seen = new Set<string>();
+  return found
+    .sort((a, b) => b.score - a.score)
+    .filter(({ pattern }) => {
+      const said = JSON.stringify(pattern);
+      return !seen.has(said) && seen.add(said);
+    });
+}

@@ -1,0 +1,138 @@
+// Marked text learned line by line: of the patterns that a sample may follow, the likeliest under which its own questions, read and
+// written again, come out to the letter.
+import { fit } from '../fitting';
+import { likelyPatterns, partsOfSample, type LearnedLayout, type LikelyPattern } from '../learning';
+import type { Document, Layout, Pattern } from '../model';
+import { readMarkedSet } from '../reading-back';
+import { count } from '../shared/plain';
+import { write } from '../writers';
+
+type Base = Pick<Layout, 'id' | 'name' | 'limits'>;
+
+/** The key as the lines of a pattern say it. */
+function keyOf({ forms }: Pattern): Layout['key'] {
+  const parts = forms.flatMap((form) => form.parts);
+  const style = parts.find((part) => part.role === 'key' && part.style !== 'word')?.style;
+  if (style && style !== 'word') {
+    return { style: style === 'small-letter' ? 'letter' : style };
+  }
+  const option = parts.find(({ role }) => role === 'option');
+  return option ? { style: 'marker', marker: option.before.trim() || '*' } : { style: 'text' };
+}
+
+function layoutOf(pattern: Pattern, base: Base, encoding: Document['encoding']): Layout {
+  const kinds = [...new Set(pattern.forms.flatMap((form) => form.kinds))];
+  return {
+    ...base,
+    version: 1,
+    shape: 'marked-text',
+    file: { format: 'txt', newline: 'lf', ...(encoding ? { encoding } : {}) },
+    columns: [],
+    pattern,
+    key: keyOf(pattern),
+    kinds: kinds.map((kind) => ({ kind, code: '' })),
+  };
+}
+
+const filled = (lines: readonly string[]): string[] => {
+  const all = lines.map((line) => line.trimEnd());
+  while (all.length && !all.at(-1)) {
+    all.pop();
+  }
+  return all;
+};
+
+/** Whether the questions of a sample, read by a layout and written again, are the sample. */
+function comesOut(body: readonly string[], layout: Layout): boolean {
+  const { items } = readMarkedSet(body.join('\n'), layout);
+  const questions = fit(items, layout).flatMap(({ text, as = [] }) =>
+    text === undefined ? [] : [{ text, as }],
+  );
+  const { bytes } = write({
+    layout: { ...layout, file: { format: 'txt', newline: 'lf' } },
+    questions,
+  });
+  const written = filled(new TextDecoder().decode(bytes).split('\n'));
+  const own = filled(body);
+  return own.length === written.length && own.every((line, at) => line === written[at]);
+}
+
+const roles = ({ forms }: Pattern): string =>
+  forms.map(({ parts }) => parts.map(({ role, before }) => `${before}${role}`).join()).join(';');
+
+const linesOf = ({ forms }: Pattern): number =>
+  forms.reduce((sum, { parts }) => sum + parts.length, 0);
+
+/** So much likelier must a pattern be than the next that says something else. */
+const CLEAR = 0.9;
+const MOST_TRIED = 40;
+const LEAST = 2;
+
+/** Whether a pattern is clearly the likeliest of those that come out. */
+const isClear = (best: LikelyPattern, others: readonly LikelyPattern[]): boolean =>
+  best.score >= LEAST + 2 &&
+  !others.some(
+    ({ pattern, score }) =>
+      (best.score - score) * linesOf(best.pattern) < CLEAR &&
+      roles(pattern) !== roles(best.pattern),
+  );
+
+const SENTENCE = /^[\p{L}"'“‘„(].*\s\S+\s.*[.:!]$/u;
+/** Whether lines above the questions speak to whoever fills the form, and are no part of a file. */
+const explains = (head: readonly string[]): boolean =>
+  head.some((line) => SENTENCE.test(line.trim()));
+
+type Body = { own: readonly string[]; top: string[]; said: readonly string[] };
+
+/** The lines of a sample without its comments, and all of them: what opens every question may look like a comment's sign. */
+function bodiesOf(document: Document): Body[] {
+  const { comments, body } = partsOfSample(document);
+  const all = document.lines.map((line) => line.source ?? line.text);
+  const trimmed = (lines: readonly string[]): readonly string[] =>
+    lines.slice(
+      Math.max(
+        0,
+        lines.findIndex((line) => line.trim()),
+      ),
+    );
+  const whole: Body = { own: trimmed(all), top: [], said: [] };
+  return comments.length
+    ? [{ own: trimmed(body), top: headOf(all, body), said: comments }, whole]
+    : [whole];
+}
+
+type Tested = LikelyPattern & Pick<Body, 'top'>;
+
+/** Learns how a receiver writes each line; undefined where no pattern gives the sample again. */
+export function learnPattern(document: Document, base: Base): LearnedLayout | undefined {
+  const found = bodiesOf(document)
+    .flatMap(({ own, top, said }) =>
+      likelyPatterns(own, said)
+        .filter(({ score }) => score >= LEAST)
+        .slice(0, MOST_TRIED)
+        .filter(({ pattern }) => comesOut(own, layoutOf(pattern, base, undefined)))
+        .map((one): Tested => ({ ...one, top })),
+    )
+    .sort((a, b) => b.score - a.score);
+  const [best, ...others] = found;
+  if (!best) {
+    return undefined;
+  }
+  const { head = [], ...rest } = best.pattern;
+  const whole = [...best.top, ...(explains(head) ? [] : head)];
+  const pattern = { ...rest, ...(whole.length ? { head: whole } : {}) };
+  return {
+    layout: layoutOf(pattern, base, document.encoding),
+    because: {
+      shape: 'it is plain text whose lines carry signs',
+      pattern: `read by ${count(linesOf(pattern), 'kind of line', 'kinds of lines')} and written again, the sample comes out to the letter`,
+    },
+    unsure: isClear(best, others) ? [] : ['pattern'],
+  };
+}
+
+/** The comments above all other lines, which stay where they are. */
+function headOf(all: readonly string[], body: readonly string[]): string[] {
+  const first = all.indexOf(body.find((line) => line.trim()) ?? '');
+  return all.slice(0, Math.max(0, first)).map((line) => line.trimEnd());
+}

@@ -1,0 +1,117 @@
+// What stands in front of a line of marked text and behind it: as a text for writing, as a pattern for reading.
+import { literal } from './literal';
+import { optionLetter } from './plain';
+
+/** Stands for the number of a question until its place in the file is known (Unicode's private use). */
+export const NUMBER_PLACE = '\ue0f0';
+
+/** Around the text of a line. */
+export type Around = { before: string; after?: string | undefined };
+
+const COUNTERS: Readonly<Record<string, string>> = {
+  '{n}': String.raw`\d{1,5}`,
+  '{1}': String.raw`\d{1,3}`,
+  '{a}': '[a-z]',
+  '{A}': '[A-Z]',
+};
+const COUNTER = /\{[n1aA]\}/gu;
+
+/** A line with the sign of the nth option, from 0, in front of its text. */
+export function lineAround({ before, after = '' }: Around, text: string, n = 0): string {
+  const letter = optionLetter(n);
+  const said: Record<string, string> = {
+    '{n}': NUMBER_PLACE,
+    '{1}': `${n + 1}`,
+    '{a}': letter.toLowerCase(),
+    '{A}': letter,
+  };
+  return before.replace(COUNTER, (counter) => said[counter]!) + text + after;
+}
+
+const patterns = new Map<string, RegExp>();
+
+/** A line that stands so; its text is the first group. */
+export function aroundPattern({ before, after = '' }: Around): RegExp {
+  const key = `${before}\n${after}`;
+  const known = patterns.get(key);
+  if (known) {
+    return known;
+  }
+  const front = before
+    .split(/(\{[n1aA]\})/u)
+    .map((piece) => COUNTERS[piece] ?? literal(piece))
+    .join('');
+  const pattern = new RegExp(`^${front}(\\S|\\S.*\\S)${literal(after)}\\s*$`, 'u');
+  patterns.set(key, pattern);
+  return pattern;
+}
+
+/** Whether nothing but blanks stands in front of a line. */
+export const isBare = ({ before }: Around): boolean => !before.trim();
+
+const TAG_IN_FRONT = /<\p{L}[^<>]*>$/u;
+const TAG_BEHIND = /^<\//u;
+const YAML_FIRST = /^- [\p{L}_][\p{L}\d_-]*: $/u;
+const YAML_OTHER = /^\s+(?:- )?(?:[\p{L}_][\p{L}\d_-]*: )?$/u;
+
+export type Quoting = 'xml' | 'yaml' | 'string' | 'none';
+
+/** What a text must be written as, by what stands around it and the other lines: between tags, as a value of YAML, in quotes. */
+export function quotingOf(own: Around, parts: readonly Around[]): Quoting {
+  const { before, after = '' } = own;
+  if (TAG_IN_FRONT.test(before) && TAG_BEHIND.test(after)) {
+    return 'xml';
+  }
+  if (before.endsWith('"') && after.startsWith('"')) {
+    return 'string';
+  }
+  const [first, ...others] = parts;
+  const isYaml =
+    first !== undefined &&
+    YAML_FIRST.test(first.before) &&
+    others.every((part) => YAML_OTHER.test(part.before));
+  return isYaml ? 'yaml' : 'none';
+}
+
+/** A value of YAML 1.2 that needs no quotes: it begins with a letter and holds no sign that means something. */
+const PLAIN_VALUE = /^(?!(?:true|false|null|yes|no|on|off|y|n)$)[\p{L}][^:#"'\\]*$/iu;
+
+const asXml = (text: string): string =>
+  text.replace(/&/gu, '&amp;').replace(/</gu, '&lt;').replace(/>/gu, '&gt;');
+const SIGNS: Readonly<Record<string, string>> = {
+  amp: '&',
+  lt: '<',
+  gt: '>',
+  quot: '"',
+  apos: "'",
+};
+const fromXml = (text: string): string =>
+  text.replace(/&(amp|lt|gt|quot|apos);/gu, (_, name: string) => SIGNS[name]!);
+
+function fromString(text: string): string {
+  try {
+    return JSON.parse(`"${text}"`) as string;
+  } catch {
+    return text;
+  }
+}
+
+/** A text written so that its receiver reads it as it is (XML 1.0, 2.4; YAML 1.2, 7.3; RFC 8259, 7). */
+export const quotedAs = (text: string, quoting: Quoting): string =>
+  ({
+    xml: asXml,
+    string: (own: string) => JSON.stringify(own).slice(1, -1),
+    yaml: (own: string) =>
+      PLAIN_VALUE.test(own) || isPlainNumber(own) ? own : JSON.stringify(own),
+    none: (own: string) => own,
+  })[quoting](text);
+const isPlainNumber = (text: string): boolean => /^\d+$/u.test(text);
+
+/** The text that was written so. */
+export const unquoted = (text: string, quoting: Quoting): string =>
+  ({
+    xml: fromXml,
+    string: fromString,
+    yaml: (own: string) => (/^".*"$/su.test(own) ? fromString(own.slice(1, -1)) : own),
+    none: (own: string) => own,
+  })[quoting](text);

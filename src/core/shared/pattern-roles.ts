@@ -1,0 +1,15 @@
+// The roles that a receiver's pattern has lines for.
+import type { Part, Pattern, Role } from '../model';
+
+const ROLES: Partial<Record<Part['role'], Role>> = { card: 'accepted', options: 'option' };
+
+export const rolesOfPattern = ({ forms }: Pattern): Role[] => [
+  'stem',
+  'option',
+  ...forms
+    .flatMap(({ parts }) => parts)
+    .flatMap(({ role, feedback }): Role[] => [
+      ROLES[role] ?? (role as Role),
+      ...(feedback === undefined ? [] : ['feedback' as const]),
+    ]),
+];
