@@ -45,17 +45,23 @@ function optionPiece({ text, right, feedback }: Option, n: number, part: Part): 
 const given = (text: string | number | undefined): string[] =>
   text === undefined || text === '' ? [] : [String(text)];
 
+/** The question's text with its title in front and the words in its gaps, where the receiver has signs around them. */
+function stemText({ stem, title = '', gaps = [] }: Item, part: Part): string {
+  const { gap } = part;
+  const named = part.title && title ? `${part.title.open}${title}${part.title.close} ` : '';
+  const plain = gap
+    ? stem.plain.replace(/\{\{(\d+)\}\}/gu, (place, n: string) => {
+        const words = gaps[Number(n) - 1]?.accepted ?? [];
+        const said = gap.between === undefined ? words.slice(0, 1) : words;
+        return words.length ? gap.open + said.join(gap.between) + gap.close : place;
+      })
+    : stem.plain;
+  return named + plain;
+}
+
 /** The texts of a part that says something in each question; none where this one has nothing to say. */
 const TEXTS: { [Role in Part['role']]: (item: Item, part: Part) => string[] } = {
-  stem: ({ stem, gaps = [] }, { gap }) => [
-    gap
-      ? stem.plain.replace(/\{\{(\d+)\}\}/gu, (place, n: string) => {
-          const words = gaps[Number(n) - 1]?.accepted ?? [];
-          const said = gap.between === undefined ? words.slice(0, 1) : words;
-          return words.length ? gap.open + said.join(gap.between) + gap.close : place;
-        })
-      : stem.plain,
-  ],
+  stem: (item, part) => [stemText(item, part)],
   option: () => [],
   options: ({ options = [] }, { between = ' | ' }) =>
     given(options.map(({ text }) => text.plain).join(between)),

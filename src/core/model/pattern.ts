@@ -46,6 +46,8 @@ export const PartSchema = z.object({
   feedback: z.string().optional(),
   /** Around the feedback of an option, on a line below it. */
   feedbackLine: z.object({ before: z.string(), after: z.string().optional() }).optional(),
+  /** Around a title of its own in front of the question's text. */
+  title: z.object({ open: z.string(), close: z.string() }).optional(),
   /** Around the word that fills a gap in the question's text, and between several that do. */
   gap: z.object({ open: z.string(), close: z.string(), between: z.string().optional() }).optional(),
   style: z.enum(PATTERN_KEYS).optional(),
@@ -69,6 +71,15 @@ export const PatternSchema = z.object({
   forms: z.array(FormSchema).min(1),
   between: z.array(z.string()),
   head: z.array(z.string()).optional(),
+  /** Around the set's name, on a line of its own below `head`. */
+  title: z
+    .object({
+      before: z.string(),
+      after: z.string().optional(),
+      /** Whether an empty line follows. */
+      isApart: z.boolean().optional(),
+    })
+    .optional(),
   foot: z.array(z.string()).optional(),
 });
 export type Pattern = z.infer<typeof PatternSchema>;

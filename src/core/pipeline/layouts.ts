@@ -26,7 +26,7 @@ import { blankFor, csvwOf, tableSchemaOf } from '../writers';
 import { learnPackage } from './package-blank';
 import { withKnown } from './known-layouts';
 import { withKindRules } from './kind-rules';
-import { learnPattern } from './marked-pattern';
+import { learnPattern, textUnder } from './marked-pattern';
 import { withMarkedSample } from './marked-sample';
 import { withSamples } from './samples';
 import { defined } from '../shared/defined';
@@ -62,11 +62,12 @@ function learnText(
 ): LearnedLayout | undefined {
   const bySigns = isPlain ? learnMarkedText(document, base.id, base.name) : undefined;
   const signs = bySigns && withMarkedSample(bySigns, document);
-  if (signs && !signs.unsure.length) {
-    return signs;
-  }
   const byLines = learnPattern(document, { ...base, limits: signs?.layout.limits ?? {} });
-  return byLines ?? signs;
+  if (!byLines || !signs?.layout.marks || signs.unsure.length) {
+    return byLines ?? signs;
+  }
+  const [left, other] = [byLines, signs].map(({ layout }) => textUnder(document, layout));
+  return left! < other! ? byLines : signs;
 }
 
 /** A text of lines of which each is one cell: no table, whatever it was opened as. */

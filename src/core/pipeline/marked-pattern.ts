@@ -1,9 +1,16 @@
 // Marked text learned line by line: of the patterns that a sample may follow, the likeliest under which its own questions, read and
 // written again, come out to the letter.
 import { fit } from '../fitting';
-import { likelyPatterns, partsOfSample, type LearnedLayout, type LikelyPattern } from '../learning';
+import {
+  likelyPatterns,
+  marksOfPattern,
+  partsOfSample,
+  type LearnedLayout,
+  type LikelyPattern,
+} from '../learning';
 import type { Document, Layout, Pattern } from '../model';
 import { readMarkedSet } from '../reading-back';
+import { defined } from '../shared/defined';
 import { count } from '../shared/plain';
 import { write } from '../writers';
 
@@ -16,8 +23,9 @@ function keyOf({ forms }: Pattern): Layout['key'] {
   if (style && style !== 'word') {
     return { style: style === 'small-letter' ? 'letter' : style };
   }
-  const option = parts.find(({ role }) => role === 'option');
-  return option ? { style: 'marker', marker: option.before.trim() || '*' } : { style: 'text' };
+  const { right } = marksOfPattern({ forms, between: [] });
+  const hasOptions = parts.some(({ role }) => role === 'option');
+  return hasOptions ? { style: 'marker', marker: right } : { style: 'text' };
 }
 
 function layoutOf(pattern: Pattern, base: Base, encoding: Document['encoding']): Layout {
@@ -28,6 +36,7 @@ function layoutOf(pattern: Pattern, base: Base, encoding: Document['encoding']):
     shape: 'marked-text',
     file: { format: 'txt', newline: 'lf', ...(encoding ? { encoding } : {}) },
     columns: [],
+    marks: marksOfPattern(pattern),
     pattern,
     key: keyOf(pattern),
     kinds: kinds.map((kind) => ({ kind, code: '' })),
@@ -44,14 +53,12 @@ const filled = (lines: readonly string[]): string[] => {
 
 /** Whether the questions of a sample, read by a layout and written again, are the sample. */
 function comesOut(body: readonly string[], layout: Layout): boolean {
-  const { items } = readMarkedSet(body.join('\n'), layout);
+  const { items, title } = readMarkedSet(body.join('\n'), layout);
   const questions = fit(items, layout).flatMap(({ text, as = [] }) =>
     text === undefined ? [] : [{ text, as }],
   );
-  const { bytes } = write({
-    layout: { ...layout, file: { format: 'txt', newline: 'lf' } },
-    questions,
-  });
+  const plain: Layout = { ...layout, file: { format: 'txt', newline: 'lf' } };
+  const { bytes } = write(defined({ layout: plain, questions, setTitle: title }));
   const written = filled(new TextDecoder().decode(bytes).split('\n'));
   const own = filled(body);
   return own.length === written.length && own.every((line, at) => line === written[at]);
@@ -82,11 +89,16 @@ const SENTENCE = /^[\p{L}"'“‘„(].*\s\S+\s.*[.:!]$/u;
 const explains = (head: readonly string[]): boolean =>
   head.some((line) => SENTENCE.test(line.trim()));
 
-type Body = { own: readonly string[]; top: string[]; said: readonly string[] };
+type Body = {
+  own: readonly string[];
+  top: string[];
+  said: readonly string[];
+  comment?: string | undefined;
+};
 
 /** The lines of a sample without its comments, and all of them: what opens every question may look like a comment's sign. */
 function bodiesOf(document: Document): Body[] {
-  const { comments, body } = partsOfSample(document);
+  const { comment, comments, body } = partsOfSample(document);
   const all = document.lines.map((line) => line.source ?? line.text);
   const trimmed = (lines: readonly string[]): readonly string[] =>
     lines.slice(
@@ -97,21 +109,21 @@ function bodiesOf(document: Document): Body[] {
     );
   const whole: Body = { own: trimmed(all), top: [], said: [] };
   return comments.length
-    ? [{ own: trimmed(body), top: headOf(all, body), said: comments }, whole]
+    ? [{ own: trimmed(body), top: headOf(all, body), said: comments, comment }, whole]
     : [whole];
 }
 
-type Tested = LikelyPattern & Pick<Body, 'top'>;
+type Tested = LikelyPattern & Pick<Body, 'top' | 'comment'>;
 
 /** Learns how a receiver writes each line; undefined where no pattern gives the sample again. */
 export function learnPattern(document: Document, base: Base): LearnedLayout | undefined {
   const found = bodiesOf(document)
-    .flatMap(({ own, top, said }) =>
+    .flatMap(({ own, top, said, comment }) =>
       likelyPatterns(own, said)
         .filter(({ score }) => score >= LEAST)
         .slice(0, MOST_TRIED)
         .filter(({ pattern }) => comesOut(own, layoutOf(pattern, base, undefined)))
-        .map((one): Tested => ({ ...one, top })),
+        .map((one): Tested => ({ ...one, top, comment })),
     )
     .sort((a, b) => b.score - a.score);
   const [best, ...others] = found;
@@ -121,8 +133,10 @@ export function learnPattern(document: Document, base: Base): LearnedLayout | un
   const { head = [], ...rest } = best.pattern;
   const whole = [...best.top, ...(explains(head) ? [] : head)];
   const pattern = { ...rest, ...(whole.length ? { head: whole } : {}) };
+  const layout = layoutOf(pattern, base, document.encoding);
+  const { comment } = best;
   return {
-    layout: layoutOf(pattern, base, document.encoding),
+    layout: comment ? { ...layout, marks: { ...layout.marks!, comment } } : layout,
     because: {
       shape: 'it is plain text whose lines carry signs',
       pattern: `read by ${count(linesOf(pattern), 'kind of line', 'kinds of lines')} and written again, the sample comes out to the letter`,
@@ -135,4 +149,22 @@ export function learnPattern(document: Document, base: Base): LearnedLayout | un
 function headOf(all: readonly string[], body: readonly string[]): string[] {
   const first = all.indexOf(body.find((line) => line.trim()) ?? '');
   return all.slice(0, Math.max(0, first)).map((line) => line.trimEnd());
+}
+
+/** How much of a sample is text of its questions, and no sign, under a layout; what says more of its signs leaves less. */
+export function textUnder(document: Document, layout: Layout): number {
+  const { body } = partsOfSample(document);
+  const { items } = readMarkedSet(body.join('\n'), layout);
+  const texts = items.flatMap(({ stem, title, options, accepted, pairs, steps, ...item }) => [
+    stem.plain,
+    title,
+    ...(options ?? []).flatMap(({ text, feedback }) => [text.plain, feedback?.plain]),
+    ...(accepted ?? []),
+    ...(pairs ?? []).flatMap(({ left, right }) => [left.plain, right.plain]),
+    ...(steps ?? []).map(({ plain }) => plain),
+    item.explanation?.plain,
+    item.hint?.plain,
+    item.category?.join(' > '),
+  ]);
+  return [...new Set(texts)].reduce((sum, text) => sum + (text?.length ?? 0), 0);
 }

@@ -8,8 +8,9 @@ export const rolesOfPattern = ({ forms }: Pattern): Role[] => [
   'option',
   ...forms
     .flatMap(({ parts }) => parts)
-    .flatMap(({ role, feedback }): Role[] => [
+    .flatMap(({ role, feedback, feedbackLine, title }): Role[] => [
       ROLES[role] ?? (role as Role),
-      ...(feedback === undefined ? [] : ['feedback' as const]),
+      ...(feedback === undefined && !feedbackLine ? [] : ['feedback' as const]),
+      ...(title ? ['title' as const] : []),
     ]),
 ];

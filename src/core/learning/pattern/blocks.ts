@@ -95,6 +95,19 @@ function byOpening(
   };
 }
 
+/** Lines above all questions are of no kind that comes in them again, unless they head several of them. */
+function isHead(head: readonly string[], below: readonly string[]): boolean {
+  const filled = head.filter(Boolean);
+  const fronts = frontsOf([...filled, ...below.filter(Boolean)]);
+  const inBlocks = new Set(fronts.slice(filled.length).map(keyOf));
+  return (
+    filled.length < 2 ||
+    fronts
+      .slice(0, filled.length)
+      .every((front) => !front.before.trim() || !inBlocks.has(keyOf(front)))
+  );
+}
+
 /** Lines that head several questions each, which stand above the first of them, moved from the end of the block before. */
 function withHeads({
   head,
@@ -134,7 +147,9 @@ export function blocksIn(lines: readonly string[]): Blocks[] {
   const blank = byBlankLines(lines);
   for (let head = 0; head < Math.min(MOST_OPENINGS, blank.length); head++) {
     const above = blank.slice(0, head).flatMap((block) => [...block, '']);
-    found.push(taken(above, blank.slice(head), ['']));
+    if (isHead(above, blank.slice(head).flat())) {
+      found.push(taken(above, blank.slice(head), ['']));
+    }
   }
   const filled = lines.flatMap((line, at) => (line ? [at] : []));
   if (filled.length === lines.length && lines.length > 1) {
@@ -155,7 +170,7 @@ export function blocksIn(lines: readonly string[]): Blocks[] {
         ? lines[at] === lines[first]
         : lines[at] !== '' && isAlike(fronts[at]!, fronts[first]!);
     const { head, blocks } = byOpening(lines, opens);
-    if (blocks.length > 1 && (isExact || key.trim())) {
+    if (blocks.length > 1 && (isExact || key.trim()) && isHead(head, blocks.flat())) {
       const parted = withBetween(blocks);
       found.push(taken(head, parted.blocks, parted.between));
       const headed = withHeads({ head, blocks: parted.blocks });

@@ -184,6 +184,18 @@ function gapPart(lines: readonly Line[]): Partial<Part> {
   return { gap: { ...gap, ...(between ? { between } : {}) } };
 }
 
+const TITLED =
+  /^([^\p{L}\p{N}\s]{1,3})[\p{L}\p{N}][^\n]{0,60}?([^\p{L}\p{N}\s?!.,;:…'’-]{1,3})\s+[\p{L}"“„¿¡]/u;
+
+/** A title of its own in front of the questions' texts, between two signs. */
+function titlePart(lines: readonly Line[]): Partial<Part> {
+  const found = lines.map(({ text }) => TITLED.exec(text));
+  const [, open, close] = found.find((match) => match !== null) ?? [];
+  const signs = found.filter((match) => match !== null);
+  const areAlike = signs.every((match) => match[1] === open && match[2] === close);
+  return open && close && signs.length > 1 && areAlike ? { title: { open, close } } : {};
+}
+
 const ALONE: ReadonlySet<string> = new Set(['category']);
 
 function kindsOf(
@@ -281,7 +293,7 @@ function formFrom(
     const owner = sample.classes.get(own[0]!.key)!;
     const several = lines.some((block) => block.filter((line) => line.part === role).length > 1);
     const joined: Partial<Record<Part['role'], Partial<Part>>> = {
-      stem: isOpen ? gapPart(own) : {},
+      stem: isOpen ? gapPart(own) : titlePart(own),
       options: { between: joinIn(owner) },
       pair: { between: halvesIn(own) },
       card: { between: halvesIn(own) },

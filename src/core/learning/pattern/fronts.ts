@@ -25,6 +25,8 @@ const LABEL =
   /^(\s*[^\p{L}\p{N}\s]{0,4}\s*[[(<]?)(\p{L}|\d{1,3})(\s?[.):\]>/°=-]{1,2}[^\p{L}\p{N}\s]{0,3})(\s+)(\S.*)$/u;
 const BOX = /^(\s*[[({<][^\][(){}<>]{0,8}[\])}>]\s*)(\S.*)$/u;
 const SIGN = /^(\s*[^\p{L}\p{N}\s"'“„«¿¡([{<]{1,4}\s*)(\S.*)$/u;
+/** A word right behind a sign: '@ask ', '#a+ '. */
+const SIGNED_WORD = /^(\s*[@#\\.$&%!:/]{1,2}\p{L}[\p{L}\d_-]{0,14}?[+*!=-]?\s+)(\S.*)$/u;
 const CAPITALS = /^(\s*[@#\\.$&%]?\p{Lu}[\p{Lu}\d_-]{1,14}\s+)(\S.*)$/u;
 const FIRST = /^(\s*[@#\\.$&%]?\p{Ll}[\p{L}\d_-]{0,14}\s+)(\S.*)$/u;
 const BLANKS = /^(\s*)(.*?)\s*$/u;
@@ -40,7 +42,8 @@ const tagged: Way = (line) => {
     : { before, text: text!.trim(), after: after!, words: lettersIn(before) };
 };
 
-const worded: Way = (line) => {
+/** A word with its sign in front of a line, whatever the other lines have; undefined where there is none. */
+export const worded: Way = (line) => {
   const [, sign, word, gap, number, mark, blanks, text] = WORD.exec(line) ?? [];
   if (word === undefined || (word.length === 1 && /[.)]/u.test(mark!) && !number)) {
     return undefined;
@@ -88,6 +91,22 @@ const labelled: Way = (line) => {
   };
 };
 
+const NUMBERED = /^(\s*(?:#|No\.?|Nr\.?)\s?)(\d{1,4})(\s+)(\S.*)$/u;
+
+/** A number behind its sign, with nothing behind it: '#1 '. */
+const numbered: Way = (line) => {
+  const [, sign, number, blanks, text] = NUMBERED.exec(line) ?? [];
+  return sign === undefined
+    ? undefined
+    : {
+        before: `${sign}{#}${blanks}`,
+        text: text!.trimEnd(),
+        after: '',
+        words: lettersIn(sign),
+        counter: Number(number),
+      };
+};
+
 const signed =
   (pattern: RegExp): Way =>
   (line) => {
@@ -96,6 +115,8 @@ const signed =
       ? undefined
       : { before, text: text.trimEnd(), after: '', words: lettersIn(before) };
   };
+
+const firstWord = signed(FIRST);
 
 const plain: Way = (line) => {
   const [, before = '', text = ''] = BLANKS.exec(line) ?? [];
@@ -107,11 +128,13 @@ const WAYS: readonly Way[] = [
   tagged,
   coded,
   labelled,
+  numbered,
   worded,
   signed(BOX),
+  signed(SIGNED_WORD),
   signed(SIGN),
   signed(CAPITALS),
-  signed(FIRST),
+  firstWord,
 ];
 
 export const keyOf = ({ before, after }: Pick<Front, 'before' | 'after'>): string =>
@@ -142,6 +165,26 @@ const SECOND = 2;
 /** A letter that was taken for a label stands in a run. */
 const isRun = ({ before }: Front): boolean => /\{[aA]\}/u.test(before);
 
+const MOST_BARE = 8;
+const COVERED = 0.8;
+const LINES_EACH = 3;
+
+/** Whether nearly all lines begin with one of a few words in small letters: words in place of signs, and no sentences. */
+function areBareWords(lines: readonly string[]): boolean {
+  const filled = lines.filter((line) => line.trim());
+  const words = filled.flatMap((line) => firstWord(line)?.before.trim() ?? []);
+  const often = [...new Set(words)].filter(
+    (word) => words.filter((one) => one === word).length > 1,
+  );
+  const covered = words.filter((word) => often.includes(word)).length;
+  return (
+    often.length > 1 &&
+    often.length <= MOST_BARE &&
+    covered >= filled.length * COVERED &&
+    covered >= often.length * LINES_EACH
+  );
+}
+
 /** Whether several lines with the same beginning all have a code behind it. */
 function codedFamilies(lines: readonly string[]): (family: string) => boolean {
   const families = lines.flatMap((line) => coded(line)?.code?.family ?? []);
@@ -154,8 +197,12 @@ function codedFamilies(lines: readonly string[]): (family: string) => boolean {
 /** Each line taken apart in the way that says most and comes again, or that its words say. */
 export function frontsOf(lines: readonly string[]): Front[] {
   const labels = lines.map(labelled);
+  const hasBareWords = areBareWords(lines);
   const ways = lines.map((line, at) =>
     WAYS.flatMap((way) => {
+      if (way === firstWord && !hasBareWords) {
+        return [];
+      }
       const front = way === labelled ? labels[at] : way(line);
       return front && (way !== labelled || isLabel(front, at, labels)) ? [front] : [];
     }),

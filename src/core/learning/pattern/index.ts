@@ -1,9 +1,13 @@
 // A receiver's sample of marked text learned line by line: every likely way to part it, with what each line may be, the best first.
 import type { Pattern } from '../../model';
 import { blocksIn } from './blocks';
+import { roleOfHeading } from '../../shared/vocabulary/headings';
 import { classesOf } from './classes';
+import { frontsOf, worded } from './fronts';
 import { patternFrom } from './forms';
 import { rolesFor } from './roles';
+
+export { marksOfPattern } from './marks';
 
 /** A pattern that a sample may follow; `score` tells how well its lines fit what they would be. */
 export type LikelyPattern = { pattern: Pattern; score: number };
@@ -12,6 +16,26 @@ export type LikelyPattern = { pattern: Pattern; score: number };
 const MOST_LINES = 400;
 const MOST_KINDS_OF_LINES = 14;
 const MOST_EACH = 12;
+
+/** The last line above the questions that names the set by its word. */
+function withTitle(pattern: Pattern | undefined): Pattern | undefined {
+  const { head = [], ...rest } = pattern ?? { head: [] };
+  const at = head.findLastIndex(Boolean);
+  const front = worded(head[at] ?? '') ?? frontsOf([head[at] ?? ''])[0];
+  const isTitle = front && front.text && isSetTitle(front.words);
+  return pattern && isTitle
+    ? {
+        ...(rest as Pattern),
+        title: { before: front.before, ...(at < head.length - 1 ? { isApart: true } : {}) },
+        ...(at > 0 ? { head: head.slice(0, at) } : {}),
+      }
+    : pattern;
+}
+
+/** Words for the name of a set. */
+const isSetTitle = (words: string): boolean =>
+  ['title', 'by'].includes(roleOfHeading(words)?.role ?? '') ||
+  /^(?:set|quiz|name|test|titel|titre|titolo|titulo|deck)$/iu.test(words);
 
 /**
  * The patterns that a sample may follow, the likeliest first; none where its lines repeat nothing. `said` are sentences that
@@ -31,7 +55,7 @@ export function likelyPatterns(
       return [];
     }
     return rolesFor(blocks, classes, { most: MOST_EACH, said }).flatMap(({ roles, score }) => {
-      const pattern = patternFrom(blocks, classes, roles);
+      const pattern = withTitle(patternFrom(blocks, classes, roles));
       return pattern ? [{ pattern, score: score - blocks.head.length / 4 }] : [];
     });
   });

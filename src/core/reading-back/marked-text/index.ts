@@ -8,7 +8,7 @@ import { readPattern } from './pattern';
 /** Every question of a text, and the set's name where a line says it. */
 export function readMarkedSet(source: string, layout: Layout): { items: Item[]; title?: string } {
   if (layout.pattern) {
-    return { items: readPattern(source, layout.pattern) };
+    return readPattern(source, layout.pattern);
   }
   const marks = layout.marks ?? { right: '*' };
   const lines = new Lines(marks);

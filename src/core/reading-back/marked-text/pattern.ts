@@ -144,20 +144,36 @@ const optionOf = ({ text, right, feedback: below = '' }: Found, { feedback }: Pa
   return { text: { plain }, right, ...(told ? { feedback: { plain: told } } : {}) };
 };
 
+/** A title in front of a text, between its signs. */
+function titledText(text: string, around: Part['title']): { title?: string; text: string } {
+  const at = around && text.startsWith(around.open) ? text.indexOf(around.close) : -1;
+  return at < 0
+    ? { text }
+    : {
+        title: text.slice(around!.open.length, at),
+        text: text.slice(at + around!.close.length).trimStart(),
+      };
+}
+
+/** A text whose gaps hold their words between signs. */
+function gappedText(text: string, gap: Part['gap']): Pick<Item, 'stem'> & Partial<Item> {
+  if (!gap) {
+    return { stem: { plain: text } };
+  }
+  const { open, close, between } = gap;
+  const gaps: NonNullable<Item['gaps']> = [];
+  const holes = new RegExp(`${literal(open)}(.+?)${literal(close)}`, 'gu');
+  const plain = text.replace(holes, (_, word: string) => {
+    gaps.push({ accepted: between === undefined ? [word] : word.split(between) });
+    return `{{${gaps.length}}}`;
+  });
+  return { stem: { plain }, gaps };
+}
+
 const SAY: { [Role in Part['role']]: Say } = {
-  stem: (item, [one], { gap }) => {
-    if (!gap) {
-      item.stem = { plain: one!.text };
-      return;
-    }
-    const { open, close, between } = gap;
-    const gaps: NonNullable<Item['gaps']> = [];
-    const holes = new RegExp(`${literal(open)}(.+?)${literal(close)}`, 'gu');
-    const plain = one!.text.replace(holes, (_, word: string) => {
-      gaps.push({ accepted: between === undefined ? [word] : word.split(between) });
-      return `{{${gaps.length}}}`;
-    });
-    Object.assign(item, { stem: { plain }, gaps });
+  stem: (item, [one], part) => {
+    const { title, text } = titledText(one!.text, part.title);
+    Object.assign(item, title === undefined ? {} : { title }, gappedText(text, part.gap));
   },
   option: (item, found, part) => {
     item.options = found.map((one) => optionOf(one, part));
@@ -243,10 +259,12 @@ function itemOf(
 }
 
 /** Every question of a text by a pattern; a line that is part of none is a question that nobody asked, and shows as a difference. */
-export function readPattern(source: string, pattern: Pattern): Item[] {
+export function readPattern(source: string, pattern: Pattern): { items: Item[]; title?: string } {
   const lines = source.split(/\r\n?|\n/).map((line) => line.trimEnd());
   const { head = [], foot = [], between, forms } = pattern;
-  const from = head.every((line, at) => lines[at] === line) ? head.length : 0;
+  const above = head.every((line, at) => lines[at] === line) ? head.length : 0;
+  const title = pattern.title && textIn(lines[above] ?? '', pattern.title);
+  const from = title === undefined ? above : above + 1;
   while (lines.length && !lines.at(-1)) {
     lines.pop();
   }
@@ -274,5 +292,5 @@ export function readPattern(source: string, pattern: Pattern): Item[] {
     items.push({ ...(read?.item ?? unread), id: `text-${items.length + 1}` });
     at = Math.max(at + 1, read?.next ?? 0);
   }
-  return items;
+  return defined({ items, title });
 }

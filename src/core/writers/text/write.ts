@@ -45,9 +45,15 @@ const sharedPart = ({ forms }: Pattern): Part | undefined =>
   forms.flatMap(({ parts }) => parts).find(({ isShared }) => isShared);
 
 /** The lines of a file by its pattern: a category that several questions share stands above the first of them. */
-function patternLines(pattern: Pattern, questions: readonly Placed[]): string[] {
+function patternLines(
+  pattern: Pattern,
+  { questions, setTitle }: Pick<Job, 'questions' | 'setTitle'>,
+): string[] {
   const shared = sharedPart(pattern);
-  const lines: string[] = [...(pattern.head ?? [])];
+  const { head = [], title } = pattern;
+  const named =
+    title && setTitle ? [lineAround(title, setTitle), ...(title.isApart ? [''] : [])] : [];
+  const lines: string[] = [...head, ...named];
   let category = '';
   let n = 0;
   for (const { text = '', as } of questions) {
@@ -66,7 +72,7 @@ function patternLines(pattern: Pattern, questions: readonly Placed[]): string[] 
 /** Writes the questions one behind the other, each category's sign in front of its first question. */
 export function writeMarkedText({ layout, questions, blank, setTitle }: Job): Written {
   if (layout.pattern) {
-    const text = `${patternLines(layout.pattern, questions).join('\n')}\n`;
+    const text = `${patternLines(layout.pattern, { questions, setTitle }).join('\n')}\n`;
     return {
       bytes: encode(text.replace(/\n/g, lineEnd(layout.file)), layout.file.encoding),
       notes: [],
