@@ -2,6 +2,8 @@
 import type { Item, Option, Part, Pattern } from '../model';
 import {
   aroundPattern,
+  fixedText,
+  isFixed,
   isBare,
   lineAround,
   quotedAs,
@@ -75,6 +77,7 @@ const TEXTS: { [Role in Part['role']]: (item: Item, part: Part) => string[] } = 
     stem.plain + between + accepted.join('; '),
   ],
   explanation: ({ explanation }) => given(explanation?.plain),
+  tags: ({ tags = [] }, { between = ', ' }) => given(tags.map(({ value }) => value).join(between)),
   ref: ({ ref }) => given(ref),
   points: ({ points }) => given(points),
   seconds: ({ seconds }) => given(seconds),
@@ -125,7 +128,7 @@ function signOfAnother(line: string, part: Part, { forms }: Pattern): string | u
     ...forms.flatMap(({ below = [] }) => below),
     ...parts.flatMap(({ above = [] }) => above),
   ];
-  if (fixed.includes(line)) {
+  if (fixed.some((one) => isFixed(line, one))) {
     return line;
   }
   const others = parts.flatMap((other) => [other, ...(other.wrong ? [other.wrong] : [])]);
@@ -148,7 +151,7 @@ export function patternText({ item }: Draft, pattern: Pattern): string {
       }
       return line;
     });
-    return own.length ? [...(part.above ?? []), ...own] : [];
+    return own.length ? [...(part.above ?? []).map(fixedText), ...own] : [];
   });
-  return [...lines, ...(form.below ?? [])].join('\n');
+  return [...lines, ...(form.below ?? []).map(fixedText)].join('\n');
 }

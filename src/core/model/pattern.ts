@@ -14,6 +14,7 @@ export const PART_ROLES = [
   'step',
   'card',
   'explanation',
+  'tags',
   ...LINE_FIELDS,
 ] as const;
 export type PartRole = (typeof PART_ROLES)[number];

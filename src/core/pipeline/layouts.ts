@@ -55,6 +55,8 @@ const isOneColumn = (opened: Opened, lines: readonly string[]): boolean =>
   opened.table.sheets.every(({ rows }) => rows.every((row) => row.length < 2)) &&
   repeatsSigns(lines);
 
+const WORD = /^\p{L}?\p{Ll}{2,}$/u;
+
 /** What the signs of a sample say, unless its own questions come out to the letter by nothing but its lines. */
 function learnText(
   { document, isPlain }: { document: Document; isPlain: boolean },
@@ -63,7 +65,10 @@ function learnText(
   const bySigns = isPlain ? learnMarkedText(document, base.id, base.name) : undefined;
   const signs = bySigns && withMarkedSample(bySigns, document);
   const byLines = learnPattern(document, { ...base, limits: signs?.layout.limits ?? {} });
-  if (!byLines || !signs?.layout.marks || signs.unsure.length) {
+  const { marks } = signs?.layout ?? {};
+  // A word as texts begin with is no sign.
+  const isWord = [marks?.open, marks?.right, marks?.wrong].some((sign) => WORD.test(sign ?? ''));
+  if (!byLines || !signs || !marks || signs.unsure.length || isWord) {
     return byLines ?? signs;
   }
   const [left, other] = [byLines, signs].map(({ layout }) => textUnder(document, layout));

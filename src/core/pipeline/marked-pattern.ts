@@ -141,7 +141,7 @@ export function learnPattern(document: Document, base: Base): LearnedLayout | un
       shape: 'it is plain text whose lines carry signs',
       pattern: `read by ${count(linesOf(pattern), 'kind of line', 'kinds of lines')} and written again, the sample comes out to the letter`,
     },
-    unsure: isClear(best, others) ? [] : ['pattern'],
+    unsure: isClear(best, others) && !holdsNumbers(document, layout) ? [] : ['pattern'],
   };
 }
 
@@ -149,6 +149,15 @@ export function learnPattern(document: Document, base: Base): LearnedLayout | un
 function headOf(all: readonly string[], body: readonly string[]): string[] {
   const first = all.indexOf(body.find((line) => line.trim()) ?? '');
   return all.slice(0, Math.max(0, first)).map((line) => line.trimEnd());
+}
+
+const NUMBER_BESIDE = /^\W{0,3}[[(<]\s?\d[^\])>]{0,14}[\])>]|[[(<]\s?\d[^\])>]{0,14}[\])>]\s*$/u;
+
+/** Whether nearly all questions have a number in brackets beside their text: it may be their points, and is left in the text. */
+function holdsNumbers(document: Document, layout: Layout): boolean {
+  const { items } = readMarkedSet(partsOfSample(document).body.join('\n'), layout);
+  const numbered = items.filter(({ stem }) => NUMBER_BESIDE.test(stem.plain));
+  return items.length > 0 && numbered.length === items.length;
 }
 
 /** How much of a sample is text of its questions, and no sign, under a layout; what says more of its signs leaves less. */

@@ -28,6 +28,15 @@ export function lineAround({ before, after = '' }: Around, text: string, n = 0):
   return before.replace(COUNTER, (counter) => said[counter]!) + text + after;
 }
 
+/** A line that says the same in every question but for its number. */
+export const fixedText = (line: string): string => line.replace('{n}', NUMBER_PLACE);
+/** Whether a line is such a line, whatever its number. */
+export const isFixed = (line: string | undefined, fixed: string): boolean =>
+  line !== undefined &&
+  (fixed.includes('{n}')
+    ? new RegExp(`^${fixed.split('{n}').map(literal).join('\\d{1,5}')}$`, 'u').test(line)
+    : line === fixed);
+
 const patterns = new Map<string, RegExp>();
 
 /** A line that stands so; its text is the first group. */

@@ -15,14 +15,77 @@ const FEWEST = 2;
 const SIGN_LIKE =
   /^\s*(?:[^\p{L}\p{N}]+|[<[{(]\/?[^<>[\]{}]{1,30}[>\]})]|[^\p{L}\p{N}\s]{1,4}\s*\p{L}[\p{L} ]{1,20}|\p{Lu}[\p{Lu}\d_ -]{1,30}|\p{L}[\p{L} ]{0,20}:)\s*$/u;
 
-/** Whether a line says the same in most questions and holds no text of its own. */
-function fixedIn(blocks: readonly (readonly string[])[]): (line: string) => boolean {
+const DIGITS = /\d+/u;
+const folded = (line: string): string => line.replace(DIGITS, '{n}');
+
+/** Lines that say the same in most questions and hold no text of their own, as they are written; numbers in them count. */
+function fixedIn(blocks: readonly (readonly string[])[]): (line: string) => string | undefined {
   const counts = new Map<string, number>();
+  const numbers = new Map<string, number[]>();
   for (const block of blocks) {
     new Set(block).forEach((line) => counts.set(line, (counts.get(line) ?? 0) + 1));
+    block.forEach((line) => {
+      const number = DIGITS.exec(line)?.[0];
+      if (number) {
+        numbers.set(folded(line), [...(numbers.get(folded(line)) ?? []), Number(number)]);
+      }
+    });
   }
   const least = Math.max(FEWEST, blocks.length * MOSTLY);
-  return (line) => line === '' || (SIGN_LIKE.test(line) && (counts.get(line) ?? 0) >= least);
+  const edges = new Set(
+    [0, -1].flatMap((at) => {
+      const [first, ...others] = blocks.map((block) => block.at(at) ?? '');
+      return others.length && others.every((line) => line === first) ? [first!] : [];
+    }),
+  );
+  const isCounting = (line: string): boolean => {
+    const said = numbers.get(folded(line)) ?? [];
+    return said.length === blocks.length && said.length > 1 && said.every((n, at) => n === at + 1);
+  };
+  return (line) => {
+    const isAlone = SIGN_LIKE.test(line) || (edges.has(line) && ONE_WORD.test(line));
+    if (line === '' || (isAlone && (counts.get(line) ?? 0) >= least)) {
+      return line;
+    }
+    return NUMBERED_TITLE.test(line) && isCounting(line) ? folded(line) : undefined;
+  };
+}
+const ONE_WORD = /^\s*[\p{L}_-]+(?:\s[\p{L}_-]+)?\s*$/u;
+/** A title with a number in it and no text: 'Question 1', 'QUESTION 2 (choice)', '*** 3 ***'. */
+const NUMBERED_TITLE =
+  /^\s*[^\p{L}\p{N}]{0,6}(?:[\p{L}]{1,12}\s?)?[#.]?\s?\d+[^\p{L}\p{N}]{0,6}(?:\(?\p{L}{1,12}\)?)?[^\p{L}\p{N}]{0,6}$/u;
+
+/** Titles that each have one line below them, in questions in which a title comes more than once. */
+function ownTitles(blocks: readonly (readonly Line[])[]): ReadonlySet<string> {
+  const titles = blocks.flat().filter(({ line, fixed }) => fixed && line);
+  const isLone = (title: string): boolean =>
+    blocks.every((block) =>
+      block.every(
+        ({ line, fixed }, at) =>
+          !fixed ||
+          line !== title ||
+          (block[at + 1]?.fixed === false && block[at + 2]?.fixed !== false),
+      ),
+    );
+  const isTwice = blocks.some((block) => {
+    const own = block.filter(({ line, fixed }) => fixed && line).map(({ line }) => line);
+    return own.some((line, at) => own.indexOf(line) < at && isLone(line));
+  });
+  return new Set(isTwice ? titles.map(({ line }) => line).filter(isLone) : []);
+}
+
+/** Lines below titles of their own, with the title in front of its line. */
+function joined(block: readonly Line[], titles: ReadonlySet<string>): Line[] {
+  return block.flatMap((line, at) => {
+    const above = block[at - 1];
+    if (line.fixed && titles.has(line.line)) {
+      return [];
+    }
+    const before = `${above?.line}\n${line.before}`;
+    return above?.fixed && titles.has(above.line)
+      ? [{ ...line, before, words: lettersIn(above.line), key: keyOf({ ...line, before }) }]
+      : [line];
+  });
 }
 
 function taken(
@@ -30,27 +93,30 @@ function taken(
   blocks: readonly string[][],
   between: readonly string[],
 ): Blocks {
-  const isFixed = fixedIn(blocks);
+  const fixedAs = fixedIn(blocks);
   const fronts = frontsOf(blocks.flat());
   let at = 0;
-  return {
-    head,
-    between,
-    blocks: blocks.map((block) => {
-      let title = '';
-      return block.map((line) => {
-        const front = fronts[at++]!;
-        const fixed =
-          isFixed(line) && !(front.before.trim() && front.text && !/^\p{L}/u.test(front.text));
-        title = fixed && line ? line : title;
-        // Lines without a sign of their own are what the title above them says.
-        const isTitled = !front.before.trim() && title !== '';
-        const own = isTitled ? `${title}\n${keyOf(front)}` : keyOf(front);
-        const words = isTitled ? lettersIn(title) : front.words;
-        return { ...front, words, key: fixed ? `=${line}` : own, line, fixed };
-      });
-    }),
-  };
+  const parted = blocks.map((block) => {
+    let title = '';
+    let isFirst = true;
+    return block.map((line): Line => {
+      const front = fronts[at++]!;
+      const said = fixedAs(line);
+      const isText = front.before.trim() && front.text && !/^\p{L}/u.test(front.text);
+      if (said !== undefined && (!isText || said !== line)) {
+        title = said || title;
+        return { ...front, key: `=${said}`, line: said, fixed: true };
+      }
+      const isBare = !front.before.trim();
+      // Lines without a sign of their own are what the title above them says, the first one another thing than those below it.
+      const place = isBare ? `${title}${isFirst ? '^' : ''}` : '';
+      const words = isBare && title ? lettersIn(title) : front.words;
+      isFirst = false;
+      return { ...front, words, key: `${place}${keyOf(front)}`, line, fixed: false };
+    });
+  });
+  const titles = ownTitles(parted);
+  return { head, between, blocks: parted.map((block) => joined(block, titles)) };
 }
 
 /** Between empty lines. */
@@ -100,12 +166,9 @@ function isHead(head: readonly string[], below: readonly string[]): boolean {
   const filled = head.filter(Boolean);
   const fronts = frontsOf([...filled, ...below.filter(Boolean)]);
   const inBlocks = new Set(fronts.slice(filled.length).map(keyOf));
-  return (
-    filled.length < 2 ||
-    fronts
-      .slice(0, filled.length)
-      .every((front) => !front.before.trim() || !inBlocks.has(keyOf(front)))
-  );
+  return fronts
+    .slice(0, filled.length)
+    .every((front) => !front.before.trim() || !inBlocks.has(keyOf(front)));
 }
 
 /** Lines that head several questions each, which stand above the first of them, moved from the end of the block before. */
@@ -170,9 +233,11 @@ export function blocksIn(lines: readonly string[]): Blocks[] {
         ? lines[at] === lines[first]
         : lines[at] !== '' && isAlike(fronts[at]!, fronts[first]!);
     const { head, blocks } = byOpening(lines, opens);
-    if (blocks.length > 1 && (isExact || key.trim()) && isHead(head, blocks.flat())) {
+    if (blocks.length > 1 && (isExact || key.trim())) {
       const parted = withBetween(blocks);
-      found.push(taken(head, parted.blocks, parted.between));
+      if (isHead(head, blocks.flat())) {
+        found.push(taken(head, parted.blocks, parted.between));
+      }
       const headed = withHeads({ head, blocks: parted.blocks });
       if (headed) {
         found.push(taken([], headed, parted.between));

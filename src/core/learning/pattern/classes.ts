@@ -26,6 +26,9 @@ export function classesOf({ blocks }: Blocks): Class[] {
         .map(({ key }) => key),
     ),
   ];
+  // A category may stand in a block of its own.
+  const several = blocks.filter((block) => block.length > 1);
+  const whole = several.length ? several : blocks;
   return keys.map((key) => {
     const lines = blocks.flat().filter((line) => line.key === key);
     const { before, after, words, code } = lines[0]!;
@@ -38,7 +41,7 @@ export function classesOf({ blocks }: Blocks): Class[] {
       words,
       lines,
       counts: blocks.map((block) => block.filter((line) => line.key === key).length),
-      everywhere: blocks.filter((block) => block.some(isAlike)).length / blocks.length,
+      everywhere: whole.filter((block) => block.some(isAlike)).length / Math.max(1, whole.length),
       share: (test) => lines.filter(({ text }) => test(text)).length / lines.length,
     };
   });

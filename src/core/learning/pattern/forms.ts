@@ -93,7 +93,7 @@ function partFrom(
   { blocks, classes }: Sample,
   above: readonly string[],
 ): Part | undefined {
-  const { part: role, after } = lines[0]!;
+  const { part: role } = lines[0]!;
   const told = lines.find((line) => line.role === 'feedback');
   const ways = new Map(
     lines.flatMap((line) => (line.role === 'feedback' ? [] : [[line.key, line]])),
@@ -117,7 +117,7 @@ function partFrom(
   return {
     role,
     before: right!.before,
-    ...(after ? { after: right!.after } : {}),
+    ...(right!.after ? { after: right!.after } : {}),
     ...(above.length ? { above: [...above] } : {}),
     ...(wrong && wrong !== right
       ? { wrong: { before: wrong.before, ...(wrong.after ? { after: wrong.after } : {}) } }
@@ -296,6 +296,7 @@ function formFrom(
       stem: isOpen ? gapPart(own) : titlePart(own),
       options: { between: joinIn(owner) },
       pair: { between: halvesIn(own) },
+      tags: { between: own.map(({ text }) => /[,;|]\s?/u.exec(text)?.[0]).find(Boolean) ?? ', ' },
       card: { between: halvesIn(own) },
       key: role === 'key' ? keyPart(own, texts, !texts.length) : {},
       accepted: several || joinIn(owner) === undefined ? {} : { between: joinIn(owner) },

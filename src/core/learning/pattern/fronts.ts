@@ -20,13 +20,16 @@ type Way = (line: string) => Front | undefined;
 const TAG =
   /^(\s*[<[{]([\p{L}][\p{L}\d_-]{0,20})[^<>[\]{}]{0,40}[>\]}])(.*?)([<[{]\/\2[>\]}])\s*$/u;
 const WORD =
-  /^(\s*[^\p{L}\p{N}\s"'“„«¿¡]{0,3}\s*)(\p{L}[\p{L}\d_'’-]{0,20}(?: \p{L}[\p{L}_'’-]{0,20}){0,2}?)(\s?#?)(\d{1,3})?([^\p{L}\p{N}\s]{0,2}\s?(?:::|[:=>|»]+|->|[.)]))(\s*)(.*)$/u;
+  /^(\s*[^\p{L}\p{N}\s"'“„«¿¡]{0,3}\s*)(\p{L}(?:[\p{L}_'’-]|\d(?=\p{L})){0,20}(?: \p{L}[\p{L}_'’-]{0,20}){0,2}?)(\s?#?)(\d{1,3})?([^\p{L}\p{N}\s]{0,2}\s?(?:::|[:=>|»]+|->|[.)]))(\s*)(.*)$/u;
 const LABEL =
   /^(\s*[^\p{L}\p{N}\s]{0,4}\s*[[(<]?)(\p{L}|\d{1,3})(\s?[.):\]>/°=-]{1,2}[^\p{L}\p{N}\s]{0,3})(\s+)(\S.*)$/u;
 const BOX = /^(\s*[[({<][^\][(){}<>]{0,8}[\])}>]\s*)(\S.*)$/u;
 const SIGN = /^(\s*[^\p{L}\p{N}\s"'“„«¿¡([{<]{1,4}\s*)(\S.*)$/u;
 /** A word right behind a sign: '@ask ', '#a+ '. */
-const SIGNED_WORD = /^(\s*[@#\\.$&%!:/]{1,2}\p{L}[\p{L}\d_-]{0,14}?[+*!=-]?\s+)(\S.*)$/u;
+const SIGNED_WORD =
+  /^(\s*[@#\\.$&%!]{1,2}(?:\p{Ll}[\p{Ll}\d_-]{0,14}?|\p{Lu}[\p{Lu}\d_-]{1,14}?)[+*!=-]?\s+)(\S.*)$/u;
+/** A letter in the place of a tick or an empty box. */
+const CROSS = /^(\s*[xXoOvV]\s{1,3})(\S.*)$/u;
 const CAPITALS = /^(\s*[@#\\.$&%]?\p{Lu}[\p{Lu}\d_-]{1,14}\s+)(\S.*)$/u;
 const FIRST = /^(\s*[@#\\.$&%]?\p{Ll}[\p{L}\d_-]{0,14}\s+)(\S.*)$/u;
 const BLANKS = /^(\s*)(.*?)\s*$/u;
@@ -63,6 +66,47 @@ const CODED =
   /^(\s*([^\s|;,:\p{N}]{1,12})\s?([|;,:\t])\s?)([\p{L}\p{N}_-]{1,12})(\s?\3\s*)(\S.*)$/u;
 
 /** Two signs alike with a code between them; only where all lines with the same beginning have one. */
+const MIRRORED: Readonly<Record<string, string>> = {
+  '[': ']',
+  '(': ')',
+  '{': '}',
+  '<': '>',
+  '«': '»',
+};
+const mirrored = (sign: string): string =>
+  [...sign]
+    .reverse()
+    .map((one) => MIRRORED[one] ?? one)
+    .join('');
+
+/** A text between the same sign in front and behind: '== Locks =='. */
+export const enclosed: Way = (line) => {
+  const [, blanks = '', sign = ''] = /^(\s*)([^\p{L}\p{N}\s"'“”‘’]{2,4})/u.exec(line) ?? [];
+  const close = mirrored(sign);
+  const inner = line.trim().slice(sign.length, -close.length);
+  const isEnclosed = sign && line.trimEnd().endsWith(close) && /\p{L}/u.test(inner);
+  const [, before = '', text = '', after = ''] = /^(\s*)(.*?)(\s*)$/u.exec(inner) ?? [];
+  return isEnclosed
+    ? { before: blanks + sign + before, text, after: after + close, words: '' }
+    : undefined;
+};
+
+const WORD_LABEL = /^(\s*\p{L}{2,20}\s)([A-Ja-j])(\s?[.):\]=-]\s*)(\S.*)$/u;
+
+/** A word with the letter of an option behind it: 'Answer A: '. */
+const wordLabelled: Way = (line) => {
+  const [, word, letter = '', close, text = ''] = WORD_LABEL.exec(line) ?? [];
+  return word === undefined
+    ? undefined
+    : {
+        before: `${word}${letter === letter.toLowerCase() ? '{a}' : '{A}'}${close}`,
+        text: text.trimEnd(),
+        after: '',
+        words: word.trim(),
+        counter: letterPlace(letter),
+      };
+};
+
 const coded: Way = (line) => {
   const [, family = '', word = '', , code = '', sign = '', text = ''] = CODED.exec(line) ?? [];
   return family
@@ -108,12 +152,12 @@ const numbered: Way = (line) => {
 };
 
 const signed =
-  (pattern: RegExp): Way =>
+  (pattern: RegExp, isWord = true): Way =>
   (line) => {
     const [, before, text = ''] = pattern.exec(line) ?? [];
     return before === undefined || !/[\p{L}\p{N}]/u.test(text)
       ? undefined
-      : { before, text: text.trimEnd(), after: '', words: lettersIn(before) };
+      : { before, text: text.trimEnd(), after: '', words: isWord ? lettersIn(before) : '' };
   };
 
 const firstWord = signed(FIRST);
@@ -126,13 +170,16 @@ const plain: Way = (line) => {
 /** From what says most to what says least. */
 const WAYS: readonly Way[] = [
   tagged,
+  enclosed,
   coded,
   labelled,
+  wordLabelled,
   numbered,
   worded,
   signed(BOX),
   signed(SIGNED_WORD),
   signed(SIGN),
+  signed(CROSS, false),
   signed(CAPITALS),
   firstWord,
 ];
@@ -194,17 +241,71 @@ function codedFamilies(lines: readonly string[]): (family: string) => boolean {
   };
 }
 
+const END = /(\s?(?:[*✓✔✗✘+#]{1,3}|\(\p{L}{1,12}\)|\[\p{L}{1,12}\]|\([*✓✔x+]\)|<[-=]{1,2}|←))$/u;
+
+/** Whether a sign behind a text, in brackets or not, says right or wrong. */
+const saysVerdict = (end: string): boolean =>
+  !/\p{L}/u.test(end) || verdictOf(lettersIn(end)) !== undefined;
+
+/** A sign behind some lines of those that have the same in front, as at right options: 'B. Stop *'. */
+function withEnds(fronts: readonly Front[]): Front[] {
+  const ends = fronts.map(({ text }) => END.exec(text)?.[1]);
+  const isSign = (end: string | undefined, own: Front): end is string => {
+    const alike = fronts.flatMap((front, at) => (keyOf(front) === keyOf(own) ? [at] : []));
+    const ended = alike.filter((at) => ends[at] === end).length;
+    return end !== undefined && saysVerdict(end) && ended > 1 && ended < alike.length;
+  };
+  return fronts.map((front, at) => {
+    const end = ends[at];
+    return isSign(end, front)
+      ? { ...front, text: front.text.slice(0, front.text.length - end.length), after: end }
+      : front;
+  });
+}
+
+const QUOTES: readonly (readonly [string, string])[] = [
+  ['"', '"'],
+  ["'", "'"],
+  ['“', '”'],
+  ['„', '“'],
+  ['«', '»'],
+];
+
+/** Lines that have the same in front and whose texts all stand in quotes. */
+function withQuotes(fronts: readonly Front[]): Front[] {
+  const quotesOf = (own: Front): readonly [string, string] | undefined =>
+    QUOTES.find(([open, close]) =>
+      fronts.every(
+        (front) =>
+          keyOf(front) !== keyOf(own) ||
+          (front.text.length > 2 && front.text.startsWith(open) && front.text.endsWith(close)),
+      ),
+    );
+  return fronts.map((front) => {
+    const [open, close] = quotesOf(front) ?? ['', ''];
+    return open
+      ? {
+          ...front,
+          before: front.before + open,
+          text: front.text.slice(1, -1),
+          after: close + front.after,
+        }
+      : front;
+  });
+}
+
 /** Each line taken apart in the way that says most and comes again, or that its words say. */
 export function frontsOf(lines: readonly string[]): Front[] {
-  const labels = lines.map(labelled);
+  const labels = lines.map((line) => labelled(line) ?? wordLabelled(line));
   const hasBareWords = areBareWords(lines);
   const ways = lines.map((line, at) =>
     WAYS.flatMap((way) => {
       if (way === firstWord && !hasBareWords) {
         return [];
       }
-      const front = way === labelled ? labels[at] : way(line);
-      return front && (way !== labelled || isLabel(front, at, labels)) ? [front] : [];
+      const front = way(line);
+      const isLabelled = way === labelled || way === wordLabelled;
+      return front && (!isLabelled || isLabel(front, at, labels)) ? [front] : [];
     }),
   );
   const counts = new Map<string, number>();
@@ -214,7 +315,8 @@ export function frontsOf(lines: readonly string[]): Front[] {
   }
   const comesAgain = (front: Front): boolean =>
     front.code ? isCoded(front.code.family) : counts.get(keyOf(front))! >= OFTEN || isRun(front);
-  return lines.map(
+  const fronts = lines.map(
     (line, at) => ways[at]!.find(comesAgain) ?? ways[at]!.find(isKnown) ?? plain(line)!,
   );
+  return withQuotes(withEnds(fronts));
 }

@@ -3,7 +3,7 @@ import type { Pattern } from '../../model';
 import { blocksIn } from './blocks';
 import { roleOfHeading } from '../../shared/vocabulary/headings';
 import { classesOf } from './classes';
-import { frontsOf, worded } from './fronts';
+import { enclosed, frontsOf, worded } from './fronts';
 import { patternFrom } from './forms';
 import { rolesFor } from './roles';
 
@@ -22,11 +22,17 @@ function withTitle(pattern: Pattern | undefined): Pattern | undefined {
   const { head = [], ...rest } = pattern ?? { head: [] };
   const at = head.findLastIndex(Boolean);
   const front = worded(head[at] ?? '') ?? frontsOf([head[at] ?? ''])[0];
+  const between = enclosed(head[at] ?? '');
   const isTitle = front && front.text && isSetTitle(front.words);
-  return pattern && isTitle
+  const named = between ?? (isTitle ? front : undefined);
+  return pattern && named
     ? {
         ...(rest as Pattern),
-        title: { before: front.before, ...(at < head.length - 1 ? { isApart: true } : {}) },
+        title: {
+          before: named.before,
+          ...(named.after ? { after: named.after } : {}),
+          ...(at < head.length - 1 ? { isApart: true } : {}),
+        },
         ...(at > 0 ? { head: head.slice(0, at) } : {}),
       }
     : pattern;

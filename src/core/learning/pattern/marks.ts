@@ -47,7 +47,7 @@ function frameOf(part: Part | undefined, below: readonly string[] = []): Partial
 }
 
 /** The signs of a pattern; those that no sign says are left to the pattern itself. */
-export function marksOfPattern({ forms, between }: Pattern): Marks {
+export function marksOfPattern({ forms, between, title }: Pattern): Marks {
   const all = forms.flatMap(({ parts }) => parts);
   const partOf = (role: Part['role']): Part | undefined => all.find((part) => part.role === role);
   const [stem, option, key, explanation, category] = (
@@ -79,8 +79,9 @@ export function marksOfPattern({ forms, between }: Pattern): Marks {
     categoryClose: category?.after?.trim(),
     categoryAt: category && !category.isShared ? ('question' as const) : undefined,
     accepted: partOf('accepted')?.before.trim(),
-    titleOpen: stem?.title?.open,
-    titleClose: stem?.title?.close,
+    ...(title && !title.after ? { setTitle: title.before.trim() } : {}),
+    titleOpen: title?.after ? title.before.trim() : stem?.title?.open,
+    titleClose: title?.after?.trim() ?? stem?.title?.close,
     pair: (partOf('pair') ?? partOf('card'))?.between?.trim(),
     fields: fieldsOf(all),
   });

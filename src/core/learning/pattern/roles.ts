@@ -55,14 +55,14 @@ const FIELD: Partial<Record<string, readonly LineRole[]>> = {
   stem: ['stem'],
   pair: ['pair'],
   step: ['step'],
-  tag: ['category'],
-  tags: ['category'],
+  tag: ['tags', 'category'],
+  tags: ['tags'],
 };
 /** First letters of the words that people put in front of lines. Common practice, no source. */
 const LETTERS: Partial<Record<string, readonly LineRole[]>> = {
   q: ['stem'],
-  f: ['stem', 'wrong'],
-  a: ['accepted', 'key', 'right', 'option'],
+  f: ['stem', 'wrong', 'explanation'],
+  a: ['accepted', 'key', 'right', 'option', 'wrong'],
   r: ['right', 'accepted'],
   w: ['wrong'],
   c: ['category', 'right'],
@@ -70,7 +70,7 @@ const LETTERS: Partial<Record<string, readonly LineRole[]>> = {
   h: ['hint'],
   o: ['option', 'options'],
   p: ['points'],
-  t: ['seconds', 'title', 'category'],
+  t: ['seconds', 'title', 'category', 'right'],
   k: ['key'],
 };
 
@@ -95,6 +95,10 @@ function byWords({ words, lines }: Pick<Class, 'words' | 'lines'>): Odds {
   const isInitial = words.length === 1;
   const add = (roles: readonly LineRole[] | undefined, nats: number): void =>
     roles?.forEach((role, at) => odds.set(role, Math.max(odds.get(role) ?? 0, nats - at / 4)));
+  const told = words.split(' ').map(verdictRole).find(Boolean);
+  if (!isInitial && told) {
+    add(told === 'right' ? ['right', 'key'] : ['wrong'], SAID + 1);
+  }
   const verdict = isInitial && !/^[rfvw]$/iu.test(words) ? undefined : verdictOf(words);
   const weight = isInitial ? INITIAL : SAID;
   if (verdict !== undefined) {
@@ -111,7 +115,10 @@ function byWords({ words, lines }: Pick<Class, 'words' | 'lines'>): Odds {
 
 /** Signs that say yes and no to everybody. Common practice, no source. */
 const YES = /[+✓✔x!*=]|(?<!\d)1(?!\d)/iu;
-const NO = /[-–~✗✘.]|\[\s\]|\(\s\)|(?<!\d)0(?!\d)/u;
+const NO = /[-–~✗✘.]|\[\s\]|\(\s\)|(?<!\d)0(?!\d)|^\s*o\s/iu;
+
+/** A label with what closes it. */
+const LABEL = /\{[#aA]\}[^\p{L}\p{N}\s]{0,2}\s?/u;
 
 const HARDLY = -4;
 
@@ -151,7 +158,8 @@ function byTexts(own: Class, blocks: Blocks, odds: Odds): Odds {
     lean(role, asks > 0.8 && own.share((text) => /[?？؟]/u.test(text)) > 0.5 ? HARDLY : 0);
   }
   lean('option', isRun ? (countsWithin(own, blocks) ? 2 : 0.5) : HARDLY);
-  const saysYes = Number(YES.test(own.before)) - Number(NO.test(own.before));
+  const sign = own.before.replace(LABEL, '') + own.after;
+  const saysYes = Number(YES.test(sign)) - Number(NO.test(sign));
   lean('right', saysYes);
   lean('wrong', (isRun ? 0.5 : -0.5) - saysYes);
   lean(
@@ -220,6 +228,7 @@ const SINGLE: readonly LineRole[] = [
   'points',
   'seconds',
   'category',
+  'tags',
   'ref',
   'title',
   'options',
@@ -227,6 +236,7 @@ const SINGLE: readonly LineRole[] = [
   'card',
 ];
 const OPTIONS: readonly LineRole[] = ['right', 'wrong', 'option'];
+const JOINED = /\S\s(?:::|=>|->|→|<->|=|\|)\s\S/u;
 const BROKEN = -6;
 
 /** What the lines of one question become together. */
@@ -279,6 +289,10 @@ function wholeness(roles: readonly LineRole[], texts: readonly string[]): number
     return keys === 1 && options !== 1 ? 2.5 : BROKEN;
   }
   if (times('pair') || times('step')) {
+    // What stands above pairs is none of them.
+    if (times('pair') && JOINED.test(texts[stem]!)) {
+      return BROKEN;
+    }
     return times('pair') + times('step') > 1 && !keys ? 1.5 : BROKEN;
   }
   if (keys) {

@@ -3,7 +3,14 @@ import type { Form, Item, Kind, Option, Part, Pattern } from '../../model';
 import { defined } from '../../shared/defined';
 import { literal } from '../../shared/literal';
 import { numberOf } from '../../shared/normalise';
-import { aroundPattern, isBare, quotingOf, unquoted, type Around } from '../../shared/pattern-line';
+import {
+  aroundPattern,
+  isBare,
+  isFixed,
+  quotingOf,
+  unquoted,
+  type Around,
+} from '../../shared/pattern-line';
 
 /** The lines of a part as they were found, without what stands around them. */
 type Found = { text: string; right: boolean; feedback?: string };
@@ -23,16 +30,19 @@ class Pages {
   private isOther(line: string, part: Part): boolean {
     return this.pattern.forms.some(
       ({ parts, below = [] }) =>
-        below.includes(line) ||
+        below.some((one) => isFixed(line, one)) ||
         parts.some(
           (other) =>
             other !== part &&
-            (other.above?.[0] === line || (!isBare(other) && textIn(line, other) !== undefined)),
+            ((other.above?.[0] !== undefined && isFixed(line, other.above[0])) ||
+              (!isBare(other) && textIn(line, other) !== undefined)),
         ),
     );
   }
 
-  private found(line: string, part: Part, form: Form): Found | undefined {
+  /** The text of a part at a place, which may stand below a title of its own. */
+  private found(at: number, part: Part, form: Form): (Found & { lines: number }) | undefined {
+    const line = this.lines[at] ?? '';
     const { wrong } = part;
     // What says more stands first: '* ' before nothing, '[x] ' before '['.
     const ways: [Around, boolean][] = wrong
@@ -43,10 +53,11 @@ class Pages {
       : [[part, part.role !== 'option' || !form.parts.some(({ role }) => role === 'key')]];
     ways.sort(([a], [b]) => b.before.length - a.before.length);
     for (const [around, right] of ways) {
-      const text = textIn(line, around);
+      const lines = around.before.split('\n').length;
+      const text = textIn(this.lines.slice(at, at + lines).join('\n'), around);
       const isParted = !HALVED.has(part.role) || text?.includes(part.between ?? '');
       if (text !== undefined && isParted && !(isBare(around) && this.isOther(line, part))) {
-        return { text: unquoted(text, quotingOf(around, form.parts)), right };
+        return { text: unquoted(text, quotingOf(around, form.parts)), right, lines };
       }
     }
     return undefined;
@@ -55,16 +66,16 @@ class Pages {
   /** The lines of a part from a place on, below those that stand above it. */
   private take(at: number, part: Part, form: Form): { found: Found[]; next: number } {
     const above = part.above ?? [];
-    const isBelow = above.every((line, n) => this.lines[at + n] === line);
+    const isBelow = above.every((line, n) => isFixed(this.lines[at + n], line));
     const found: Found[] = [];
     let next = at + above.length;
     const isRun = ['option', 'pair', 'step'].includes(part.role) || isTyped(part);
     while (isBelow && next < this.lines.length && (isRun || !found.length)) {
-      const one = this.found(this.lines[next]!, part, form);
+      const one = this.found(next, part, form);
       if (!one) {
         break;
       }
-      next++;
+      next += one.lines;
       const told = part.feedbackLine && textIn(this.lines[next] ?? '', part.feedbackLine);
       found.push(defined({ ...one, feedback: told }));
       next += told === undefined ? 0 : 1;
@@ -87,7 +98,7 @@ class Pages {
     const isWhole = form.parts.every(
       ({ role }, at) => !NEEDED.has(role) || said.get(form.parts[at]!)!.length > 0,
     );
-    const ends = (form.below ?? []).every((line, n) => this.lines[next + n] === line);
+    const ends = (form.below ?? []).every((line, n) => isFixed(this.lines[next + n], line));
     return isWhole && ends
       ? { item: itemOf(said, form.kinds, category), next: next + (form.below?.length ?? 0) }
       : undefined;
@@ -222,6 +233,9 @@ const SAY: { [Role in Part['role']]: Say } = {
   },
   category: (item, [one]) => {
     item.category = one!.text.split(' > ');
+  },
+  tags: (item, [one], { between = ', ' }) => {
+    item.tags = one!.text.split(between).map((value) => ({ value }));
   },
   points: (item, [one]) => {
     item.points = numberOf(one!.text);
