@@ -17,6 +17,7 @@ export type Class = {
   share: (test: (text: string) => boolean) => number;
 };
 
+/** The kinds of lines of all blocks; lines that say the same everywhere are none. */
 export function classesOf({ blocks }: Blocks): Class[] {
   const keys = [
     ...new Set(
@@ -48,8 +49,12 @@ export function classesOf({ blocks }: Blocks): Class[] {
 }
 
 export const ASKS = /[?？؟…:]\s*$|_{2,}/u;
+/** Whether a text is a number. */
 export const isNumber = (text: string): boolean => numberOf(text) !== undefined;
 export const KEYS = /^[[(]?(?:[A-Ja-j]|\d{1,2})[\])]?(?:\s?[,;/&+ ]\s?(?:[A-Ja-j]|\d{1,2}))*$/u;
+
+/** Several letters or numbers of options, with the sign between them. */
+export const SEVERAL = /^[[(]?(?:[A-Ja-j]|\d{1,2})(\s?[,;/&+ ]\s?)(?:[A-Ja-j]|\d{1,2})/u;
 
 /** Whether labels in front of lines run from the first on within each block: a, b, c or 1, 2, 3. */
 export function countsWithin({ key }: Class, { blocks }: Blocks): boolean {

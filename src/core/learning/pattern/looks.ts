@@ -1,0 +1,102 @@
+// What a kind of line may be by its texts and its sign, and by how often it comes in a question.
+import { kindOfWord } from '../../shared/vocabulary/kinds';
+import type { Blocks } from './blocks';
+import {
+  ASKS,
+  countsWithin,
+  halvesIn,
+  isNumber,
+  joinIn,
+  KEYS,
+  saysAgain,
+  type Class,
+} from './classes';
+import type { LineRole, Odds } from './words';
+
+/** Signs that say yes and no to everybody. Common practice, no source. */
+const YES = /[+✓✔x!*=]|(?<!\d)1(?!\d)/iu;
+const NO = /[-–~✗✘.]|\[\s\]|\(\s\)|(?<!\d)0(?!\d)|^\s*o\s/iu;
+
+/** A label with what closes it. */
+const LABEL = /\{[#aA]\}[^\p{L}\p{N}\s]{0,2}\s?/u;
+
+/** What speaks against a role so much that it is none. */
+export const HARDLY = -4;
+
+const NEARLY_ALL = 0.9;
+const MOST = 0.8;
+const FEWEST_SURE = 3;
+/** Seconds are seldom fewer. */
+const LEAST_SECONDS = 5;
+
+type Lean = (role: LineRole, nats: number) => void;
+type Look = { own: Class; blocks: Blocks; isWordless: boolean; lean: Lean };
+
+/** Nats for what holds, and next to none where it does not. */
+const where = (holds: boolean, nats: number): number => (holds ? nats : HARDLY);
+
+/** Lines that come once in a question at most. */
+function leanLone({ own, blocks, isWordless, lean }: Look): void {
+  const numbers = own.share(isNumber);
+  const areNumbers = numbers > NEARLY_ALL;
+  const asks = own.share((text) => ASKS.test(text));
+  const areKeys = own.share((text) => KEYS.test(text)) > NEARLY_ALL || saysAgain(own, blocks);
+  const areSeconds = own.share((text) => Number(text) >= LEAST_SECONDS) > NEARLY_ALL;
+  lean('stem', where(own.everywhere > MOST, 0.5 + 2 * asks - 4 * numbers));
+  lean('key', where(areKeys, 2));
+  lean('accepted', isWordless ? 0 : 0.2);
+  lean('explanation', own.share((text) => text.split(' ').length > 2) - 4 * numbers);
+  lean('points', where(areNumbers, 1));
+  lean('seconds', where(areNumbers, areSeconds ? 1.2 : 0));
+  lean('options', where(joinIn(own) !== undefined, 0.5));
+  lean('category', own.everywhere < 1 ? 0.3 : 0);
+  lean('hint', -0.2 - 4 * numbers);
+  lean('title', -4 * numbers);
+}
+
+/** Answers: runs of lines, with signs that say yes or no. */
+function leanAnswers({ own, blocks, lean }: Look): void {
+  const isRun = Math.max(...own.counts) > 1;
+  const isCounted = isRun && countsWithin(own, blocks);
+  const asks = own.share((text) => /[?？؟]\s*$/u.test(text)) > MOST;
+  const sign = own.before.replace(LABEL, '') + own.after;
+  const saysYes = Number(YES.test(sign)) - Number(NO.test(sign));
+  // What asks is no answer.
+  for (const role of ['option', 'right', 'wrong', 'accepted'] as const) {
+    lean(role, asks ? HARDLY : 0);
+  }
+  lean('feedback', isRun || own.everywhere < 1 ? 0.5 : 0);
+  lean('option', where(isRun, isCounted ? 2 : 0.5));
+  lean('right', saysYes);
+  lean('wrong', (isRun ? 0.5 : -0.5) - saysYes);
+  lean('step', where(isCounted, own.before.includes('{#}') ? 1.2 : 0.2));
+}
+
+/** Lines of two parts, and words for kinds. */
+function leanParted({ own, blocks, lean }: Look): void {
+  const isRun = Math.max(...own.counts) > 1;
+  const isParted = halvesIn(own.lines) !== undefined;
+  const areLone = blocks.blocks.every((block) => block.length <= 2);
+  const nats = own.lines.length < FEWEST_SURE ? 1.5 : 2.5;
+  lean('pair', where(isRun && isParted, nats));
+  lean('card', where(!isRun && isParted && areLone, nats));
+  lean('kind', where(own.share((text) => kindOfWord(text) !== undefined) > NEARLY_ALL, 2));
+}
+
+/** What words said of a kind of line with what its looks add; where words said nothing, looks alone. */
+export function withLooks(own: Class, blocks: Blocks, said: Odds): Odds {
+  const odds: Odds = new Map(said);
+  const isWordless = said.size === 0;
+  const lean: Lean = (role, nats) => {
+    if (isWordless || said.has(role)) {
+      odds.set(role, (odds.get(role) ?? 0) + nats);
+    }
+  };
+  const look: Look = { own, blocks, isWordless, lean };
+  if (Math.max(...own.counts) === 1) {
+    leanLone(look);
+  }
+  leanAnswers(look);
+  leanParted(look);
+  return odds;
+}
