@@ -10,6 +10,10 @@ import type { Row } from './row';
 
 const answerOf = (row: Row): string => row.text('accepted') || row.text('key');
 
+/** All that answers a row. */
+const answersOf = (row: Row): readonly string[] =>
+  row.any('accepted') ? row.texts('accepted') : [answerOf(row)];
+
 /** Whether two texts are a pair such as True and False. */
 export const isTruthPair = (a: string, b: string): boolean =>
   trueFalsePair(a, b) !== undefined || verdictPair([a, b]) !== undefined;
@@ -50,8 +54,7 @@ function fromAnswer(row: Row, manner: Manner): Kind | undefined {
   if (quantity && isNumber) {
     return 'number';
   }
-  const answers = row.any('accepted') ? row.texts('accepted') : [answer];
-  const drawn = drawnGaps(row.text('stem'), answers);
+  const drawn = drawnGaps(row.text('stem'), answersOf(row));
   if (drawn && (answer || !row.text('lines'))) {
     return 'gap';
   }

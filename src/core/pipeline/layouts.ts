@@ -15,7 +15,6 @@ import { safeName } from '../shared/plain';
 import {
   explainsSigns,
   learn,
-  learnMarkedText,
   nameOf,
   repeatsSigns,
   repeatsWords,
@@ -26,8 +25,7 @@ import { blankFor, csvwOf, tableSchemaOf } from '../writers';
 import { learnPackage } from './package-blank';
 import { withKnown } from './known-layouts';
 import { withKindRules } from './kind-rules';
-import { learnPattern, textUnder } from './marked-pattern';
-import { withMarkedSample } from './marked-sample';
+import { learnText } from './marked-learning';
 import { withSamples } from './samples';
 import { defined } from '../shared/defined';
 
@@ -54,26 +52,6 @@ const isOneColumn = (opened: Opened, lines: readonly string[]): boolean =>
   opened.is === 'table' &&
   opened.table.sheets.every(({ rows }) => rows.every((row) => row.length < 2)) &&
   repeatsSigns(lines);
-
-const WORD = /^\p{L}?\p{Ll}{2,}$/u;
-
-/** What the signs of a sample say, unless its own questions come out to the letter by nothing but its lines. */
-function learnText(
-  { document, isPlain }: { document: Document; isPlain: boolean },
-  base: Pick<Layout, 'id' | 'name'>,
-): LearnedLayout | undefined {
-  const bySigns = isPlain ? learnMarkedText(document, base.id, base.name) : undefined;
-  const signs = bySigns && withMarkedSample(bySigns, document);
-  const byLines = learnPattern(document, { ...base, limits: signs?.layout.limits ?? {} });
-  const { marks } = signs?.layout ?? {};
-  // A word as texts begin with is no sign.
-  const isWord = [marks?.open, marks?.right, marks?.wrong].some((sign) => WORD.test(sign ?? ''));
-  if (!byLines || !signs || !marks || signs.unsure.length || isWord) {
-    return byLines ?? signs;
-  }
-  const [left, other] = [byLines, signs].map(({ layout }) => textUnder(document, layout));
-  return left! < other! ? byLines : signs;
-}
 
 /** A text of lines of which each is one cell: no table, whatever it was opened as. */
 const areLines = (opened: Opened): boolean =>

@@ -3,6 +3,7 @@ import type { Part, Pattern, Role } from '../model';
 
 const ROLES: Partial<Record<Part['role'], Role>> = { card: 'accepted', options: 'option' };
 
+/** The roles of all parts; a question and its options are always among them. */
 export const rolesOfPattern = ({ forms }: Pattern): Role[] => [
   'stem',
   'option',

@@ -1,4 +1,5 @@
 // The questions of a sample: between empty lines, or from each line that opens one to the next.
+import { fixedIn } from './fixed';
 import { frontsOf, keyOf, lettersIn, type Front } from './fronts';
 
 /** A line of a question with what stands around its text; `fixed` where it says the same in each question. */
@@ -8,52 +9,6 @@ export type Blocks = {
   blocks: readonly (readonly Line[])[];
   between: readonly string[];
 };
-
-const MOSTLY = 0.6;
-const FEWEST = 2;
-/** What alone on a line is a sign, a tag or a title of a part, and no text. */
-const SIGN_LIKE =
-  /^\s*(?:[^\p{L}\p{N}]+|[<[{(]\/?[^<>[\]{}]{1,30}[>\]})]|[^\p{L}\p{N}\s]{1,4}\s*\p{L}[\p{L} ]{1,20}|\p{Lu}[\p{Lu}\d_ -]{1,30}|\p{L}[\p{L} ]{0,20}:)\s*$/u;
-
-const DIGITS = /\d+/u;
-const folded = (line: string): string => line.replace(DIGITS, '{n}');
-
-/** Lines that say the same in most questions and hold no text of their own, as they are written; numbers in them count. */
-function fixedIn(blocks: readonly (readonly string[])[]): (line: string) => string | undefined {
-  const counts = new Map<string, number>();
-  const numbers = new Map<string, number[]>();
-  for (const block of blocks) {
-    new Set(block).forEach((line) => counts.set(line, (counts.get(line) ?? 0) + 1));
-    block.forEach((line) => {
-      const number = DIGITS.exec(line)?.[0];
-      if (number) {
-        numbers.set(folded(line), [...(numbers.get(folded(line)) ?? []), Number(number)]);
-      }
-    });
-  }
-  const least = Math.max(FEWEST, blocks.length * MOSTLY);
-  const edges = new Set(
-    [0, -1].flatMap((at) => {
-      const [first, ...others] = blocks.map((block) => block.at(at) ?? '');
-      return others.length && others.every((line) => line === first) ? [first!] : [];
-    }),
-  );
-  const isCounting = (line: string): boolean => {
-    const said = numbers.get(folded(line)) ?? [];
-    return said.length === blocks.length && said.length > 1 && said.every((n, at) => n === at + 1);
-  };
-  return (line) => {
-    const isAlone = SIGN_LIKE.test(line) || (edges.has(line) && ONE_WORD.test(line));
-    if (line === '' || (isAlone && (counts.get(line) ?? 0) >= least)) {
-      return line;
-    }
-    return NUMBERED_TITLE.test(line) && isCounting(line) ? folded(line) : undefined;
-  };
-}
-const ONE_WORD = /^\s*[\p{L}_-]+(?:\s[\p{L}_-]+)?\s*$/u;
-/** A title with a number in it and no text: 'Question 1', 'QUESTION 2 (choice)', '*** 3 ***'. */
-const NUMBERED_TITLE =
-  /^\s*[^\p{L}\p{N}]{0,6}(?:[\p{L}]{1,12}\s?)?[#.]?\s?\d+[^\p{L}\p{N}]{0,6}(?:\(?\p{L}{1,12}\)?)?[^\p{L}\p{N}]{0,6}$/u;
 
 /** Titles that each have one line below them, in questions in which a title comes more than once. */
 function ownTitles(blocks: readonly (readonly Line[])[]): ReadonlySet<string> {

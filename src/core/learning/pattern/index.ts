@@ -14,25 +14,31 @@ export type LikelyPattern = { pattern: Pattern; score: number };
 
 /** More lines show no more. */
 const MOST_LINES = 400;
+/** Longer lines are texts of another kind. */
+const LONGEST = 1000;
 const MOST_KINDS_OF_LINES = 14;
 const MOST_EACH = 12;
 
-/** The last line above the questions that names the set by its word. */
+/** What stands around the name of a set on a line above all questions; undefined where it says no name. */
+function titleIn(line: string): Pattern['title'] {
+  const front = worded(line) ?? frontsOf([line])[0];
+  const named = enclosed(line) ?? (front?.text && isSetTitle(front.words) ? front : undefined);
+  return named && { before: named.before, ...(named.after ? { after: named.after } : {}) };
+}
+
+/** A pattern with the last line above the questions taken for the name of the set, where it is that. */
 function withTitle(pattern: Pattern | undefined): Pattern | undefined {
-  const { head = [], ...rest } = pattern ?? { head: [] };
+  if (!pattern?.head) {
+    return pattern;
+  }
+  const { head, ...rest } = pattern;
   const at = head.findLastIndex(Boolean);
-  const front = worded(head[at] ?? '') ?? frontsOf([head[at] ?? ''])[0];
-  const between = enclosed(head[at] ?? '');
-  const isTitle = front && front.text && isSetTitle(front.words);
-  const named = between ?? (isTitle ? front : undefined);
-  return pattern && named
+  const title = titleIn(head[at] ?? '');
+  const isApart = at < head.length - 1;
+  return title
     ? {
-        ...(rest as Pattern),
-        title: {
-          before: named.before,
-          ...(named.after ? { after: named.after } : {}),
-          ...(at < head.length - 1 ? { isApart: true } : {}),
-        },
+        ...rest,
+        title: { ...title, ...(isApart ? { isApart } : {}) },
         ...(at > 0 ? { head: head.slice(0, at) } : {}),
       }
     : pattern;
@@ -54,6 +60,9 @@ export function likelyPatterns(
   const body = lines.slice(0, MOST_LINES).map((line) => line.trimEnd());
   while (body.length && !body.at(-1)) {
     body.pop();
+  }
+  if (body.some((line) => line.length > LONGEST)) {
+    return [];
   }
   const found = blocksIn(body).flatMap((blocks) => {
     const classes = classesOf(blocks);

@@ -46,42 +46,75 @@ function frameOf(part: Part | undefined, below: readonly string[] = []): Partial
   return open && close ? { open: open.trim(), close: close.trim(), openAt: 'question' } : {};
 }
 
+type PartOf = (role: Part['role']) => Part | undefined;
+
+/** Signs of options, right and wrong, or those of the line that names the right ones. */
+function answerMarks(partOf: PartOf): Pick<Marks, 'right'> & Partial<Marks> {
+  const [option, key] = [partOf('option'), partOf('key')];
+  const optionLabel = labelOf(option?.before ?? '', OPTION_LABELS);
+  const sign = signOf(option, optionLabel);
+  const label = { optionLabel: optionLabel ?? ('none' as const) };
+  if (!key || key.style === 'word') {
+    return { ...label, right: sign ?? '*', wrong: signOf(option?.wrong, optionLabel) };
+  }
+  const keyStyle = key.style === 'letter' ? undefined : key.style;
+  return { ...label, right: '*', option: sign, keyLine: key.before.trim(), keyStyle };
+}
+
+/** What opens a question: a frame around all of it, or a sign in front of its text. */
+function openMarks(stem: Part | undefined, frame: Partial<Marks>): Partial<Marks> {
+  const stemLabel = labelOf(stem?.before ?? '', STEM_LABELS);
+  const sign = signOf(stem, stemLabel);
+  const opens = sign === undefined ? {} : { open: sign, openAt: 'stem' as const };
+  return {
+    stemLabel: stemLabel ?? ('none' as const),
+    ...(frame.open ? { ...frame, stem: sign } : opens),
+  };
+}
+
+/** Feedback behind options or below them, else the explanation of the question. */
+function feedbackMarks(partOf: PartOf): Partial<Marks> {
+  const option = partOf('option');
+  const told = option?.feedback ?? option?.feedbackLine?.before;
+  const explanation = partOf('explanation');
+  return told === undefined && explanation
+    ? { feedback: explanation.before.trim(), feedbackAt: 'question' }
+    : { feedback: told?.trim() };
+}
+
+function categoryMarks(category: Part | undefined): Partial<Marks> {
+  return category
+    ? {
+        category: category.before.trim(),
+        categoryClose: category.after?.trim(),
+        categoryAt: category.isShared ? undefined : 'question',
+      }
+    : {};
+}
+
+/** The name of the set between two signs or behind one, else a title in front of each text. */
+function titleMarks(title: Pattern['title'], stem: Part | undefined): Partial<Marks> {
+  if (!title) {
+    return { titleOpen: stem?.title?.open, titleClose: stem?.title?.close };
+  }
+  return title.after
+    ? { titleOpen: title.before.trim(), titleClose: title.after.trim() }
+    : { setTitle: title.before.trim() };
+}
+
 /** The signs of a pattern; those that no sign says are left to the pattern itself. */
 export function marksOfPattern({ forms, between, title }: Pattern): Marks {
   const all = forms.flatMap(({ parts }) => parts);
-  const partOf = (role: Part['role']): Part | undefined => all.find((part) => part.role === role);
-  const [stem, option, key, explanation, category] = (
-    ['stem', 'option', 'key', 'explanation', 'category'] as const
-  ).map(partOf);
-  const stemLabel = labelOf(stem?.before ?? '', STEM_LABELS);
-  const optionLabel = labelOf(option?.before ?? '', OPTION_LABELS);
-  const opens = signOf(stem, stemLabel);
-  const frame = frameOf(forms[0]!.parts[0], forms[0]!.below);
-  const lead: Partial<Marks> = frame.open
-    ? { ...frame, ...(opens ? { stem: opens } : {}) }
-    : { ...(opens ? { open: opens, openAt: 'stem' } : {}) };
-  const sign = signOf(option, optionLabel);
-  const isNamed = key !== undefined && key.style !== 'word';
-  const told = option?.feedback?.trim() ?? option?.feedbackLine?.before.trim();
+  const partOf: PartOf = (role) => all.find((part) => part.role === role);
+  const [first] = forms;
   return defined({
-    right: (isNamed ? undefined : sign) ?? '*',
-    option: isNamed ? sign : undefined,
-    wrong: isNamed ? undefined : signOf(option?.wrong, optionLabel),
-    optionLabel: optionLabel ?? ('none' as const),
-    stemLabel: stemLabel ?? ('none' as const),
+    ...answerMarks(partOf),
+    ...openMarks(partOf('stem'), frameOf(first?.parts[0], first?.below)),
+    ...feedbackMarks(partOf),
+    ...categoryMarks(partOf('category')),
+    ...titleMarks(title, partOf('stem')),
     between: between.includes('') ? ('blank-line' as const) : ('none' as const),
-    ...lead,
-    keyLine: isNamed ? key.before.trim() : undefined,
-    keyStyle: isNamed && key.style !== 'letter' ? (key.style as Marks['keyStyle']) : undefined,
-    feedback: told ?? explanation?.before.trim(),
-    feedbackAt: told === undefined && explanation ? ('question' as const) : undefined,
-    category: category?.before.trim(),
-    categoryClose: category?.after?.trim(),
-    categoryAt: category && !category.isShared ? ('question' as const) : undefined,
     accepted: partOf('accepted')?.before.trim(),
-    ...(title && !title.after ? { setTitle: title.before.trim() } : {}),
-    titleOpen: title?.after ? title.before.trim() : stem?.title?.open,
-    titleClose: title?.after?.trim() ?? stem?.title?.close,
     pair: (partOf('pair') ?? partOf('card'))?.between?.trim(),
     fields: fieldsOf(all),
   });

@@ -1,10 +1,10 @@
 // Marked plain text: the blank's comments stay, its samples give way to the questions.
-import type { Layout, Part, Pattern } from '../../model';
+import type { Layout } from '../../model';
 import { categoryLine } from '../../shared/category-line';
 import { labelText } from '../../shared/labels';
-import { lineAround, NUMBER_PLACE } from '../../shared/pattern-line';
 import type { Job, Placed, Written } from '../contract';
 import { encode, lineEnd, textOf } from './encode';
+import { patternLines } from './pattern';
 
 type Marks = NonNullable<Layout['marks']>;
 
@@ -39,34 +39,6 @@ function numbered(paragraph: string, marks: Marks, n: number): string {
     marks.categoryAt === 'question' && marks.category && lines[frame]?.startsWith(marks.category);
   const at = frame + (hasCategory ? 1 : 0);
   return lines.map((line, index) => (index === at ? label + line : line)).join('\n');
-}
-
-const sharedPart = ({ forms }: Pattern): Part | undefined =>
-  forms.flatMap(({ parts }) => parts).find(({ isShared }) => isShared);
-
-/** The lines of a file by its pattern: a category that several questions share stands above the first of them. */
-function patternLines(
-  pattern: Pattern,
-  { questions, setTitle }: Pick<Job, 'questions' | 'setTitle'>,
-): string[] {
-  const shared = sharedPart(pattern);
-  const { head = [], title } = pattern;
-  const named =
-    title && setTitle ? [lineAround(title, setTitle), ...(title.isApart ? [''] : [])] : [];
-  const lines: string[] = [...head, ...named];
-  let category = '';
-  let n = 0;
-  for (const { text = '', as } of questions) {
-    lines.push(...(n ? pattern.between : []));
-    const own = as[0]?.category?.join(' > ') ?? '';
-    if (shared && own && own !== category) {
-      lines.push(lineAround(shared, own), ...(shared.between === '\n' ? [''] : []));
-      category = own;
-    }
-    n++;
-    lines.push(...text.replaceAll(NUMBER_PLACE, String(n)).split('\n'));
-  }
-  return [...lines, ...(pattern.foot ?? [])];
 }
 
 /** Writes the questions one behind the other, each category's sign in front of its first question. */

@@ -1,0 +1,56 @@
+// What stands behind texts, and quotes around them: signs at right options, and pairs of quotes around every text of a kind.
+import { verdictOf } from '../../shared/vocabulary/verdicts';
+import { keyOf, lettersIn, type Front } from './ways';
+
+const END = /(\s?(?:[*✓✔✗✘+#]{1,3}|\(\p{L}{1,12}\)|\[\p{L}{1,12}\]|\([*✓✔x+]\)|<[-=]{1,2}|←))$/u;
+
+/** Whether a sign behind a text, in brackets or not, says right or wrong. */
+const saysVerdict = (end: string): boolean =>
+  !/\p{L}/u.test(end) || verdictOf(lettersIn(end)) !== undefined;
+
+/** A sign behind some lines of those that have the same in front, as at right options: 'B. Stop *'. */
+export function withEnds(fronts: readonly Front[]): Front[] {
+  const ends = fronts.map(({ text }) => END.exec(text)?.[1]);
+  const isSign = (end: string | undefined, own: Front): end is string => {
+    const alike = fronts.flatMap((front, at) => (keyOf(front) === keyOf(own) ? [at] : []));
+    const ended = alike.filter((at) => ends[at] === end).length;
+    return end !== undefined && saysVerdict(end) && ended > 1 && ended < alike.length;
+  };
+  return fronts.map((front, at) => {
+    const end = ends[at];
+    return isSign(end, front)
+      ? { ...front, text: front.text.slice(0, front.text.length - end.length), after: end }
+      : front;
+  });
+}
+
+const QUOTES: readonly (readonly [string, string])[] = [
+  ['"', '"'],
+  ["'", "'"],
+  ['“', '”'],
+  ['„', '“'],
+  ['«', '»'],
+];
+
+/** Lines that have the same in front and whose texts all stand in quotes. */
+export function withQuotes(fronts: readonly Front[]): Front[] {
+  const quotesOf = (own: Front): readonly [string, string] | undefined =>
+    QUOTES.find(([open, close]) =>
+      fronts.every(
+        (front) =>
+          keyOf(front) !== keyOf(own) ||
+          (front.text.length > 2 && front.text.startsWith(open) && front.text.endsWith(close)),
+      ),
+    );
+  return fronts.map((front) => {
+    const [open, close] = quotesOf(front) ?? ['', ''];
+    return open
+      ? {
+          ...front,
+          before: front.before + open,
+          text: front.text.slice(1, -1),
+          after: close + front.after,
+        }
+      : front;
+  });
+}

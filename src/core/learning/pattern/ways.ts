@@ -1,0 +1,193 @@
+// The ways to take a line apart: a tag, a word with its sign, a label, a box, a sign of its own, blanks.
+/** A line taken apart. In `before`, `{#}` stands for a number, `{a}` and `{A}` for a letter. */
+export type Front = {
+  before: string;
+  text: string;
+  after: string;
+  /** The words in front, without signs. */
+  words: string;
+  /** A code behind the first of two signs alike, 'single' of 'Q|single|', and what stands before it. */
+  code?: { word: string; family: string };
+  /** The number or the letter's place, from 1, where there is one in front. */
+  counter?: number;
+};
+
+export type Way = (line: string) => Front | undefined;
+
+const TAG =
+  /^(\s*[<[{]([\p{L}][\p{L}\d_-]{0,20})[^<>[\]{}]{0,40}[>\]}])(.*?)([<[{]\/\2[>\]}])\s*$/u;
+const WORD =
+  /^(\s*[^\p{L}\p{N}\s"'“„«¿¡]{0,3}\s*)(\p{L}(?:[\p{L}_'’-]|\d(?=\p{L})){0,20}(?: \p{L}[\p{L}_'’-]{0,20}){0,2}?)(\s?#?)(\d{1,3})?([^\p{L}\p{N}\s]{0,2}\s?(?:::|[:=>|»]+|->|[.)]))(\s*)(.*)$/u;
+const LABEL =
+  /^(\s*[^\p{L}\p{N}\s]{0,4}\s*[[(<]?)(\p{L}|\d{1,3})(\s?[.):\]>/°=-]{1,2}[^\p{L}\p{N}\s]{0,3})(\s+)(\S.*)$/u;
+const BOX = /^(\s*[[({<][^\][(){}<>]{0,8}[\])}>]\s*)(\S.*)$/u;
+const SIGN = /^(\s*[^\p{L}\p{N}\s"'“„«¿¡([{<]{1,4}\s*)(\S.*)$/u;
+/** A word right behind a sign: '@ask ', '#a+ '. */
+const SIGNED_WORD =
+  /^(\s*[@#\\.$&%!]{1,2}(?:\p{Ll}[\p{Ll}\d_-]{0,14}?|\p{Lu}[\p{Lu}\d_-]{1,14}?)[+*!=-]?\s+)(\S.*)$/u;
+/** A letter in the place of a tick or an empty box. */
+const CROSS = /^(\s*[xXoOvV]\s{1,3})(\S.*)$/u;
+const CAPITALS = /^(\s*[@#\\.$&%]?\p{Lu}[\p{Lu}\d_-]{1,14}\s+)(\S.*)$/u;
+const FIRST = /^(\s*[@#\\.$&%]?\p{Ll}[\p{L}\d_-]{0,14}\s+)(\S.*)$/u;
+const BLANKS = /^(\s*)(.*?)\s*$/u;
+
+/** The words in a text, without signs and numbers. */
+export const lettersIn = (text: string): string => text.replace(/[^\p{L}]+/gu, ' ').trim();
+
+const letterSign = (letter: string): string => (letter === letter.toLowerCase() ? '{a}' : '{A}');
+const letterPlace = (letter: string): number => letter.toLowerCase().charCodeAt(0) - 96;
+
+/** A text between tags of one name. */
+const tagged: Way = (line) => {
+  const [, before, , text, after] = TAG.exec(line) ?? [];
+  return before === undefined
+    ? undefined
+    : { before, text: text!.trim(), after: after!, words: lettersIn(before) };
+};
+
+/** A word with its sign in front of a line, whatever the other lines have; undefined where there is none. */
+export const worded: Way = (line) => {
+  const [, sign, word, gap, number, mark, blanks, text] = WORD.exec(line) ?? [];
+  if (word === undefined || (word.length === 1 && /[.)]/u.test(mark!) && !number)) {
+    return undefined;
+  }
+  const counted = number === undefined ? '' : `${gap}{#}`;
+  const before = `${sign}${word}${counted || gap}${mark}${blanks}`;
+  return {
+    before,
+    text: text!.trimEnd(),
+    after: '',
+    words: word,
+    ...(number === undefined ? {} : { counter: Number(number) }),
+  };
+};
+
+const CODED =
+  /^(\s*([^\s|;,:\p{N}]{1,12})\s?([|;,:\t])\s?)([\p{L}\p{N}_-]{1,12})(\s?\3\s*)(\S.*)$/u;
+
+/** Two signs alike with a code between them; only where all lines with the same beginning have one. */
+const MIRRORED: Readonly<Record<string, string>> = {
+  '[': ']',
+  '(': ')',
+  '{': '}',
+  '<': '>',
+  '«': '»',
+};
+const mirrored = (sign: string): string =>
+  [...sign]
+    .reverse()
+    .map((one) => MIRRORED[one] ?? one)
+    .join('');
+
+/** A text between the same sign in front and behind: '== Locks =='. */
+export const enclosed: Way = (line) => {
+  const [, blanks = '', sign = ''] = /^(\s*)([^\p{L}\p{N}\s"'“”‘’]{2,4})/u.exec(line) ?? [];
+  const close = mirrored(sign);
+  const inner = line.trim().slice(sign.length, -close.length);
+  const isEnclosed = sign && line.trimEnd().endsWith(close) && /\p{L}/u.test(inner);
+  const [, before = '', text = '', after = ''] = /^(\s*)(.*?)(\s*)$/u.exec(inner) ?? [];
+  return isEnclosed
+    ? { before: blanks + sign + before, text, after: after + close, words: '' }
+    : undefined;
+};
+
+const WORD_LABEL = /^(\s*\p{L}{2,20}\s)([A-Ja-j])(\s?[.):\]=-]\s*)(\S.*)$/u;
+
+/** A word with the letter of an option behind it: 'Answer A: '. */
+export const wordLabelled: Way = (line) => {
+  const [, word, letter = '', close, text = ''] = WORD_LABEL.exec(line) ?? [];
+  return word === undefined
+    ? undefined
+    : {
+        before: `${word}${letterSign(letter)}${close}`,
+        text: text.trimEnd(),
+        after: '',
+        words: word.trim(),
+        counter: letterPlace(letter),
+      };
+};
+
+/** Two signs alike with a code between them, in front of a text; taken only where all lines with that beginning have one. */
+export const coded: Way = (line) => {
+  const [, family = '', word = '', , code = '', sign = '', text = ''] = CODED.exec(line) ?? [];
+  return family
+    ? {
+        before: family + code + sign,
+        text: text.trimEnd(),
+        after: '',
+        words: lettersIn(word),
+        code: { word: code, family },
+      }
+    : undefined;
+};
+
+/** A letter or number with what closes it, behind a sign of its own or none. */
+export const labelled: Way = (line) => {
+  const [, front, label = '', close, blanks, text] = LABEL.exec(line) ?? [];
+  if (!label || !/^[A-Za-z\d]/u.test(label)) {
+    return undefined;
+  }
+  const place = /\d/u.test(label) ? '{#}' : letterSign(label);
+  return {
+    before: `${front}${place}${close}${blanks}`,
+    text: text!.trimEnd(),
+    after: '',
+    words: lettersIn(front!),
+    counter: /\d/u.test(label) ? Number(label) : letterPlace(label),
+  };
+};
+
+const NUMBERED = /^(\s*(?:#|No\.?|Nr\.?)\s?)(\d{1,4})(\s+)(\S.*)$/u;
+
+/** A number behind its sign, with nothing behind it: '#1 '. */
+const numbered: Way = (line) => {
+  const [, sign, number, blanks, text] = NUMBERED.exec(line) ?? [];
+  return sign === undefined
+    ? undefined
+    : {
+        before: `${sign}{#}${blanks}`,
+        text: text!.trimEnd(),
+        after: '',
+        words: lettersIn(sign),
+        counter: Number(number),
+      };
+};
+
+const signed =
+  (pattern: RegExp, isWord = true): Way =>
+  (line) => {
+    const [, before, text = ''] = pattern.exec(line) ?? [];
+    return before === undefined || !/[\p{L}\p{N}]/u.test(text)
+      ? undefined
+      : { before, text: text.trimEnd(), after: '', words: isWord ? lettersIn(before) : '' };
+  };
+
+/** A first word in small letters, in the place of a sign. */
+export const firstWord = signed(FIRST);
+
+/** A line with nothing in front but blanks. */
+export const plain: Way = (line) => {
+  const [, before = '', text = ''] = BLANKS.exec(line) ?? [];
+  return { before, text, after: '', words: '' };
+};
+
+/** From what says most to what says least. */
+export const WAYS: readonly Way[] = [
+  tagged,
+  enclosed,
+  coded,
+  labelled,
+  wordLabelled,
+  numbered,
+  worded,
+  signed(BOX),
+  signed(SIGNED_WORD),
+  signed(SIGN),
+  signed(CROSS, false),
+  signed(CAPITALS),
+  firstWord,
+];
+
+/** What lines of one kind have in common. */
+export const keyOf = ({ before, after }: Pick<Front, 'before' | 'after'>): string =>
+  `${before}\n${after}`;

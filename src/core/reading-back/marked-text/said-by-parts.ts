@@ -1,0 +1,158 @@
+// What the lines of a part say of a question.
+import type { Item, Kind, Option, Part } from '../../model';
+import { defined } from '../../shared/defined';
+import { literal } from '../../shared/literal';
+import { numberOf } from '../../shared/normalise';
+
+/** A line of a part as it was found, without what stands around it. */
+export type Found = { text: string; right: boolean; feedback?: string };
+
+function keyed(options: readonly Option[], said: string, part: Part): Option[] {
+  const { style = 'letter', between = ', ' } = part;
+  const names =
+    style === 'text' && options.some(({ text }) => text.plain === said)
+      ? [said]
+      : said.split(between.trim() || between).map((one) => one.trim());
+  const isNamed = (at: number): boolean =>
+    names.some((name) => {
+      if (style === 'text') {
+        return options[at]!.text.plain === name;
+      }
+      const place = style.endsWith('letter')
+        ? name.toUpperCase().charCodeAt(0) - 'A'.charCodeAt(0)
+        : Number(name) - (style === 'number' ? 1 : 0);
+      return place === at;
+    });
+  return options.map((option, at) => ({ ...option, right: isNamed(at) }));
+}
+
+const halves = (text: string, sign: string): [string, string] => {
+  const at = text.indexOf(sign);
+  return at < 0 ? [text, ''] : [text.slice(0, at), text.slice(at + sign.length)];
+};
+
+type Say = (item: Partial<Item>, found: readonly Found[], part: Part) => void;
+
+const optionOf = ({ text, right, feedback: below = '' }: Found, { feedback }: Part): Option => {
+  const [plain, told] = feedback ? halves(text, feedback) : [text, below];
+  return { text: { plain }, right, ...(told ? { feedback: { plain: told } } : {}) };
+};
+
+/** A title in front of a text, between its signs. */
+function titledText(text: string, around: Part['title']): { title?: string; text: string } {
+  const at = around && text.startsWith(around.open) ? text.indexOf(around.close) : -1;
+  return at < 0
+    ? { text }
+    : {
+        title: text.slice(around!.open.length, at),
+        text: text.slice(at + around!.close.length).trimStart(),
+      };
+}
+
+/** A text whose gaps hold their words between signs. */
+function gappedText(text: string, gap: Part['gap']): Pick<Item, 'stem'> & Partial<Item> {
+  if (!gap) {
+    return { stem: { plain: text } };
+  }
+  const { open, close, between } = gap;
+  const gaps: NonNullable<Item['gaps']> = [];
+  const holes = new RegExp(`${literal(open)}(.+?)${literal(close)}`, 'gu');
+  const plain = text.replace(holes, (_, word: string) => {
+    gaps.push({ accepted: between === undefined ? [word] : word.split(between) });
+    return `{{${gaps.length}}}`;
+  });
+  return { stem: { plain }, gaps };
+}
+
+const SAY: { [Role in Part['role']]: Say } = {
+  stem: (item, [one], part) => {
+    const { title, text } = titledText(one!.text, part.title);
+    Object.assign(item, title === undefined ? {} : { title }, gappedText(text, part.gap));
+  },
+  option: (item, found, part) => {
+    item.options = found.map((one) => optionOf(one, part));
+  },
+  options: (item, [one], { between = ' | ' }) => {
+    item.options = one!.text.split(between).map((plain) => ({ text: { plain }, right: false }));
+  },
+  key: (item, [one], part) => {
+    item.options =
+      part.style === 'word'
+        ? (part.words ?? ['True', 'False']).map((plain) => ({
+            text: { plain },
+            right: plain === one!.text,
+          }))
+        : keyed(item.options ?? [], one!.text, part);
+  },
+  accepted: (item, found, { between }) => {
+    item.accepted =
+      between === undefined ? found.map(({ text }) => text) : found[0]!.text.split(between);
+  },
+  pair: (item, found, { between = ' = ' }) => {
+    item.pairs = found.map(({ text }) => {
+      const [left, right] = halves(text, between);
+      return { left: { plain: left }, right: { plain: right } };
+    });
+  },
+  step: (item, found) => {
+    item.steps = found.map(({ text }) => ({ plain: text }));
+  },
+  card: (item, [one], { between = ' = ' }) => {
+    const [plain, back] = halves(one!.text, between);
+    item.stem = { plain };
+    item.accepted = back.split('; ');
+  },
+  explanation: (item, [one]) => {
+    item.explanation = { plain: one!.text };
+  },
+  hint: (item, [one]) => {
+    item.hint = { plain: one!.text };
+  },
+  title: (item, [one]) => {
+    item.title = one!.text;
+  },
+  ref: (item, [one]) => {
+    item.ref = one!.text;
+  },
+  category: (item, [one]) => {
+    item.category = one!.text.split(' > ');
+  },
+  tags: (item, [one], { between = ', ' }) => {
+    item.tags = one!.text.split(between).map((value) => ({ value }));
+  },
+  points: (item, [one]) => {
+    item.points = numberOf(one!.text);
+  },
+  seconds: (item, [one]) => {
+    item.seconds = numberOf(one!.text);
+  },
+};
+
+/** Of the kinds that a form is for, the one that the answers show. */
+function kindOf({ options }: Partial<Item>, kinds: readonly Kind[]): Kind {
+  const rights = options?.filter(({ right }) => right).length ?? 0;
+  const many = kinds.includes('choice-many') && (rights > 1 || !kinds.includes('choice-one'));
+  return many ? 'choice-many' : (kinds.find((kind) => kind !== 'choice-many') ?? kinds[0]!);
+}
+
+/** A question from the lines of its parts. */
+export function itemOf(
+  said: ReadonlyMap<Part, Found[]>,
+  kinds: readonly Kind[],
+  category: string | undefined,
+): Item {
+  const item: Partial<Item> = category ? { category: category.split(' > ') } : {};
+  for (const [part, found] of said) {
+    if (found.length) {
+      SAY[part.role](item, found, part);
+    }
+  }
+  const whole: Item = {
+    id: '',
+    ref: '',
+    stem: { plain: '' },
+    ...item,
+    kind: kindOf(item, kinds),
+  };
+  return defined(whole);
+}

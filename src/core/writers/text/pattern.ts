@@ -1,0 +1,41 @@
+// The lines of a file by a receiver's pattern: what stands above all questions, each with its number, categories, what ends the file.
+import type { Part, Pattern } from '../../model';
+import { lineAround, NUMBER_PLACE } from '../../shared/pattern-line';
+import type { Job, Placed } from '../contract';
+
+/** The line of a category that stands above several questions. */
+const sharedPart = ({ forms }: Pattern): Part | undefined =>
+  forms.flatMap(({ parts }) => parts).find(({ isShared }) => isShared);
+
+/** The lines above all questions, with the set's name where there is one. */
+function topOf({ head = [], title }: Pattern, setTitle: string | undefined): string[] {
+  const named = title && setTitle ? [lineAround(title, setTitle)] : [];
+  return [...head, ...named, ...(named.length && title?.isApart ? [''] : [])];
+}
+
+const categoryOf = ({ as }: Placed): string => as[0]?.category?.join(' > ') ?? '';
+
+/** The line of a question's category, where it is another one than that of the question before. */
+function categoryLines(shared: Part | undefined, own: string, before: string): string[] {
+  return shared && own && own !== before
+    ? [lineAround(shared, own), ...(shared.between === '\n' ? [''] : [])]
+    : [];
+}
+
+/** The lines of a file by its pattern. */
+export function patternLines(
+  pattern: Pattern,
+  { questions, setTitle }: Pick<Job, 'questions' | 'setTitle'>,
+): string[] {
+  const shared = sharedPart(pattern);
+  const lines = topOf(pattern, setTitle);
+  let before = '';
+  questions.forEach((question, at) => {
+    const own = categoryOf(question);
+    const text = (question.text ?? '').replaceAll(NUMBER_PLACE, String(at + 1));
+    lines.push(...(at ? pattern.between : []), ...categoryLines(shared, own, before));
+    lines.push(...text.split('\n'));
+    before = own || before;
+  });
+  return [...lines, ...(pattern.foot ?? [])];
+}
