@@ -227,12 +227,11 @@ describe('the worker’s layouts', () => {
   });
 
   it('of marked text are learned from the lines pointed at', () => {
-    const marks = api().marksFromPointed(['What?', '+ yes', '- no'], {
-      0: 'stem',
-      1: 'right',
-      2: 'wrong',
-    });
-    expect(marks).toMatchObject({ right: '+', wrong: '-' });
+    const base = { ...starter('marked-text'), marks: { right: '*' } };
+    const lines = ['What?', '+ yes', '- no'];
+    const layout = api().layoutFromPointed(base, lines, { 0: 'stem', 1: 'right', 2: 'wrong' });
+    expect(layout.marks).toMatchObject({ right: '+', wrong: '-' });
+    expect(layout.pattern).toBeUndefined();
   });
 
   it('recheck questions that are not in the bank yet', () => {

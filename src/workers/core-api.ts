@@ -23,7 +23,7 @@ import {
   layoutFile,
   learnBlank,
   makeBlank,
-  marksFromPointed,
+  layoutFromPointed,
   openBankFile,
   packBank,
   pasteBlock,
@@ -249,7 +249,7 @@ export function coreApi(surroundings: Surroundings, progress: Progress): CoreWor
     pasteBlock,
     keyPlaces: (ids, layout, decisions, seed) =>
       keyPlaces({ items: mirror.pick(ids), layout, decisions, deck: mirror.cards().cards }, seed),
-    marksFromPointed: (lines, pointed, before) => marksFromPointed(lines, pointed, before),
+    layoutFromPointed,
     starters: () => [...STARTERS],
     makeBlank,
     layoutFile,

@@ -43,7 +43,7 @@ import type {
   LayoutFileRead,
   LeftBehind,
   PasteBlock,
-  Pointed,
+  PointedLine,
   ShownLook,
 } from '../core/pipeline';
 
@@ -233,11 +233,7 @@ export interface CoreWorker {
   pasteBlock(receipt: Receipt): PasteBlock;
   keyPlaces(ids: string[], layout: Layout, decisions: Decisions, seed: number): KeyPlaces;
   /** The signs of marked text from one question at which the user pointed; lines count from 0. */
-  marksFromPointed(
-    lines: string[],
-    pointed: Record<number, Pointed>,
-    before?: Layout['marks'],
-  ): NonNullable<Layout['marks']>;
+  layoutFromPointed(layout: Layout, lines: string[], pointed: Record<number, PointedLine>): Layout;
   starters(): Layout[];
   makeBlank(layout: Layout): { name: string; bytes: Uint8Array } | undefined;
   layoutFile(kept: KeptLayout, blank?: Uint8Array): LayoutFile;

@@ -25,7 +25,7 @@ import { learnSettings } from './settings';
 import { countsBytes, limitsIn, listedNumbers, secondsListedIn } from './sentences';
 
 export { explainsSigns, learnMarkedText, partsOfSample } from './marked';
-export { likelyPatterns, marksOfPattern, type LikelyPattern } from './pattern';
+export { likelyPatterns, marksOfPattern, type LikelyPattern, type LineRole } from './pattern';
 export { repeatsSigns, repeatsWords } from './marked/repeated-signs';
 export { marksFromPointed, type Pointed } from './pointed';
 export { OPTION_ROLES } from './kind-sentences';

@@ -30,7 +30,8 @@ import { withSamples } from './samples';
 import { defined } from '../shared/defined';
 
 export type { LearnedLayout } from '../learning';
-export { marksFromPointed, STARTERS, type Pointed } from '../learning';
+export { STARTERS } from '../learning';
+export { layoutFromPointed, type PointedLine } from './marked-learning';
 export { readLayoutFile, type LayoutFileRead } from '../readers';
 export { bundle, csvwOf, receiptPage, tableSchemaOf, type Handed } from '../writers';
 

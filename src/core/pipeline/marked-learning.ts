@@ -1,7 +1,15 @@
 // A sample of marked text, learned by its signs and line by line: of two layouts under which it comes out, the one that explains more.
 import { dequal } from 'dequal';
-import { learnMarkedText, type LearnedLayout } from '../learning';
+import {
+  learnMarkedText,
+  marksFromPointed,
+  type LearnedLayout,
+  type LineRole,
+  type Pointed,
+} from '../learning';
 import type { Document, Layout } from '../model';
+import { defined } from '../shared/defined';
+import { keyOfMarks } from '../shared/marked-key';
 import { learnPattern, textUnder } from './marked-pattern';
 import { withMarkedSample } from './marked-sample';
 
@@ -40,3 +48,52 @@ export function learnText(
   const isOther = byLines.unsure.length === 0 && !sayAlike(byLines.layout, bySigns.layout);
   return isOther ? { ...byLines, unsure: ['pattern'] } : bySigns;
 }
+
+/** What a person may say that a line of a sample is. */
+export type PointedLine = Pointed | LineRole;
+const SIGNS_ONLY: ReadonlySet<PointedLine> = new Set(['close', 'comment']);
+
+/**
+ * A layout as the lines of a sample show it at which a person pointed: all other lines are thought through again under it. `lines`
+ * are all of the sample, `pointed` counts them from 0. Where no pattern fits, the signs of those lines alone are learned.
+ */
+export function layoutFromPointed(
+  layout: Layout,
+  lines: readonly string[],
+  pointed: Readonly<Record<number, PointedLine>>,
+): Layout {
+  const said = Object.entries(pointed);
+  const document: Document = {
+    file: layout.name,
+    format: 'txt',
+    lines: lines.map((text, at) => ({ line: at + 1, text })),
+    findings: [],
+  };
+  const roles = new Map(
+    said.flatMap(([at, what]) =>
+      SIGNS_ONLY.has(what)
+        ? []
+        : [[(lines[Number(at)] ?? '').trimEnd(), what as LineRole] as const],
+    ),
+  );
+  const byLines = said.every(([, what]) => !SIGNS_ONLY.has(what))
+    ? learnPattern(document, layout, roles)
+    : undefined;
+  if (byLines) {
+    const { pattern, marks, key, kinds } = byLines.layout;
+    return { ...layout, ...defined({ pattern, marks }), key, kinds };
+  }
+  const bySigns = Object.fromEntries(said.filter(([, what]) => MARKED.has(what)));
+  const marks = marksFromPointed(lines, bySigns as Record<number, Pointed>, layout.marks);
+  const { pattern: _pattern, ...others } = layout;
+  return { ...others, marks, key: keyOfMarks(marks) };
+}
+const MARKED: ReadonlySet<PointedLine> = new Set<PointedLine>([
+  'stem',
+  'right',
+  'wrong',
+  'close',
+  'category',
+  'comment',
+  'key',
+]);

@@ -7,6 +7,7 @@ import {
   partsOfSample,
   type LearnedLayout,
   type LikelyPattern,
+  type LineRole,
 } from '../learning';
 import type { Document, Layout, Pattern } from '../model';
 import { readMarkedSet } from '../reading-back';
@@ -116,10 +117,14 @@ function bodiesOf(document: Document): Body[] {
 type Tested = LikelyPattern & Pick<Body, 'top' | 'comment'>;
 
 /** Learns how a receiver writes each line; undefined where no pattern gives the sample again. */
-export function learnPattern(document: Document, base: Base): LearnedLayout | undefined {
+export function learnPattern(
+  document: Document,
+  base: Base,
+  pointed: ReadonlyMap<string, LineRole> = new Map(),
+): LearnedLayout | undefined {
   const found = bodiesOf(document)
     .flatMap(({ own, top, said, comment }) =>
-      likelyPatterns(own, said)
+      likelyPatterns(own, { said, pointed })
         .filter(({ score }) => score >= LEAST)
         .slice(0, MOST_TRIED)
         .filter(({ pattern }) => comesOut(own, layoutOf(pattern, base, undefined)))

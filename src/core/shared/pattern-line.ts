@@ -5,6 +5,10 @@ import { optionLetter } from './plain';
 /** Stands for the number of a question until its place in the file is known (Unicode's private use). */
 export const NUMBER_PLACE = '\ue0f0';
 
+/** A question's lines with its number in the place that waits for it. */
+export const numberedText = (text: string, n: number): string =>
+  text.replaceAll(NUMBER_PLACE, String(n));
+
 /** Around the text of a line. */
 export type Around = { before: string; after?: string | undefined };
 

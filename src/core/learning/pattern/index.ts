@@ -5,9 +5,10 @@ import { roleOfHeading } from '../../shared/vocabulary/headings';
 import { classesOf } from './classes';
 import { enclosed, frontsOf, worded } from './fronts';
 import { patternFrom } from './forms';
-import { rolesFor } from './roles';
+import { rolesFor, type Known } from './roles';
 
 export { marksOfPattern } from './marks';
+export type { LineRole } from './words';
 
 /** A pattern that a sample may follow; `score` tells how well its lines fit what they would be. */
 export type LikelyPattern = { pattern: Pattern; score: number };
@@ -49,14 +50,10 @@ const isSetTitle = (words: string): boolean =>
   ['title', 'by'].includes(roleOfHeading(words)?.role ?? '') ||
   /^(?:set|quiz|name|test|titel|titre|titolo|titulo|deck)$/iu.test(words);
 
-/**
- * The patterns that a sample may follow, the likeliest first; none where its lines repeat nothing. `said` are sentences that
- * explain its signs.
- */
-export function likelyPatterns(
-  lines: readonly string[],
-  said: readonly string[] = [],
-): LikelyPattern[] {
+const NOTHING: Known = { said: [], pointed: new Map() };
+
+/** The patterns that a sample may follow, the likeliest first; none where its lines repeat nothing. */
+export function likelyPatterns(lines: readonly string[], known: Known = NOTHING): LikelyPattern[] {
   const body = lines.slice(0, MOST_LINES).map((line) => line.trimEnd());
   while (body.length && !body.at(-1)) {
     body.pop();
@@ -69,7 +66,7 @@ export function likelyPatterns(
     if (classes.length > MOST_KINDS_OF_LINES) {
       return [];
     }
-    return rolesFor(blocks, classes, { most: MOST_EACH, said }).flatMap(({ roles, score }) => {
+    return rolesFor(blocks, classes, { ...known, most: MOST_EACH }).flatMap(({ roles, score }) => {
       const pattern = withTitle(patternFrom(blocks, classes, roles));
       return pattern ? [{ pattern, score: score - blocks.head.length / 4 }] : [];
     });

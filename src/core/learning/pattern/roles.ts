@@ -10,6 +10,11 @@ export type Roles = ReadonlyMap<string, LineRole>;
 /** Roles with what speaks for them. */
 export type Weighed = { roles: Roles; score: number };
 
+/** What is known besides the lines: sentences that explain signs, and lines of which a person said what they are. */
+export type Known = { said: readonly string[]; pointed: ReadonlyMap<string, LineRole> };
+
+/** What a person says counts for more than all else. */
+const POINTED = 20;
 const FEW = 5;
 const MOST_TOGETHER = 4000;
 
@@ -65,12 +70,12 @@ function wholeUnder({ blocks }: Blocks, roles: Roles): number | undefined {
 export function rolesFor(
   blocks: Blocks,
   classes: readonly Class[],
-  { most, said }: { most: number; said: readonly string[] },
+  { most, said, pointed }: Known & { most: number },
 ): Weighed[] {
-  const odds = classes.map((own): [string, [LineRole, number][]] => [
-    own.key,
-    oddsOf(own, blocks, said),
-  ]);
+  const odds = classes.map((own): [string, [LineRole, number][]] => {
+    const role = own.lines.map(({ line }) => pointed.get(line)).find(Boolean);
+    return [own.key, role ? [[role, POINTED]] : oddsOf(own, blocks, said)];
+  });
   if (!classes.length || odds.some(([, own]) => !own.length)) {
     return [];
   }

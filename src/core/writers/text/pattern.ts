@@ -1,6 +1,6 @@
 // The lines of a file by a receiver's pattern: what stands above all questions, each with its number, categories, what ends the file.
 import type { Part, Pattern } from '../../model';
-import { lineAround, NUMBER_PLACE } from '../../shared/pattern-line';
+import { lineAround, numberedText } from '../../shared/pattern-line';
 import type { Job, Placed } from '../contract';
 
 /** The line of a category that stands above several questions. */
@@ -32,7 +32,7 @@ export function patternLines(
   let before = '';
   questions.forEach((question, at) => {
     const own = categoryOf(question);
-    const text = (question.text ?? '').replaceAll(NUMBER_PLACE, String(at + 1));
+    const text = numberedText(question.text ?? '', at + 1);
     lines.push(...(at ? pattern.between : []), ...categoryLines(shared, own, before));
     lines.push(...text.split('\n'));
     before = own || before;

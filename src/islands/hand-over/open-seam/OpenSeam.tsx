@@ -1,5 +1,6 @@
 // One question against one receiver: its fields at the left, the very cells at the right, every change named between.
 import { Paper, Text, Title } from '@mantine/core';
+import { numberedText } from '../../../core/shared/pattern-line';
 import type { Change, Fitted, Item, KeptLayout } from '../../../core/model';
 import { needsOwnWords } from '../../../core/shared/change-grades';
 import { Bar } from '../../parts/Bar';
@@ -162,7 +163,7 @@ export function OpenSeam({
             <Text size="xs" c="dimmed">
               in the file
             </Text>
-            <pre className="paragraph mono">{fitted.text}</pre>
+            <pre className="paragraph mono">{numberedText(fitted.text, 1)}</pre>
           </section>
         )}
       </div>

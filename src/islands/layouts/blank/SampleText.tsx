@@ -1,26 +1,24 @@
 // A sample of marked text: each line with what it is; pointing at the lines of one question teaches the signs.
 import { Box, Menu, Text, UnstyledButton } from '@mantine/core';
 import { useMemo, useState } from 'react';
+import { numberedText } from '../../../core/shared/pattern-line';
 import type { Fitted, KeptLayout } from '../../../core/model';
-import type { Pointed } from '../../../core/pipeline';
+import type { PointedLine } from '../../../core/pipeline';
 import { learnMarks } from '../../state/layouts';
-import { lineIs } from './line-is';
+import { linesAre } from './line-is';
+import { LINE_WORDS, type LineIs } from './line-words';
 
 /** A sample is shown so far. */
 const LINES_SHOWN = 120;
 
-const WORDS: Record<Pointed, string> = {
-  stem: 'the question',
-  right: 'a right option',
-  wrong: 'a wrong option',
-  close: 'the end of the options',
-  category: 'a category',
-  comment: 'a comment',
-  key: 'a line that names the right answer',
-};
-const CHOICES = Object.keys(WORDS) as Pointed[];
+const CHOICES = (Object.keys(LINE_WORDS) as LineIs[]).filter(
+  (what): what is PointedLine => what !== 'fixed',
+);
 
-type Point = (what: Pointed | undefined) => void;
+/** So much of a long menu is seen at once. */
+const MENU_HEIGHT = 360;
+
+type Point = (what: PointedLine | undefined) => void;
 
 function LineMenu({
   line,
@@ -38,11 +36,11 @@ function LineMenu({
           {line}
         </UnstyledButton>
       </Menu.Target>
-      <Menu.Dropdown>
+      <Menu.Dropdown mah={MENU_HEIGHT} style={{ overflowY: 'auto' }}>
         <Menu.Label>This line is</Menu.Label>
         {CHOICES.map((what) => (
           <Menu.Item key={what} onClick={() => onPoint(what)}>
-            {WORDS[what]}
+            {LINE_WORDS[what]}
           </Menu.Item>
         ))}
         {isPointed && <Menu.Item onClick={() => onPoint(undefined)}>not pointed at</Menu.Item>}
@@ -60,11 +58,11 @@ function Line({
 }: {
   text: string;
   line: number;
-  is: Pointed | undefined;
+  is: LineIs | undefined;
   isPointed: boolean;
   onPoint: Point;
 }) {
-  const words = is ? WORDS[is].replace(/^(?:the|a) /, '') : '';
+  const words = is ? LINE_WORDS[is].replace(/^(?:the|an?) /, '') : '';
   return (
     <tr className={`line-is-${is ?? 'empty'}`}>
       <th scope="row">
@@ -81,8 +79,8 @@ function Line({
 
 /** The lines that were pointed at, by their place, and how to point. */
 function usePointing(kept: KeptLayout, lines: readonly string[]) {
-  const [pointed, setPointed] = useState<Record<number, Pointed>>({});
-  const point = (index: number, what: Pointed | undefined): void => {
+  const [pointed, setPointed] = useState<Record<number, PointedLine>>({});
+  const point = (index: number, what: PointedLine | undefined): void => {
     const { [index]: _gone, ...others } = pointed;
     const next = what ? { ...others, [index]: what } : others;
     setPointed(next);
@@ -101,7 +99,10 @@ export function SampleText({
   fitted: Fitted | undefined;
 }) {
   const { pointed, point } = usePointing(kept, lines);
-  const marks = useMemo(() => kept.layout.marks ?? { right: '*' }, [kept.layout.marks]);
+  const are = useMemo(
+    () => linesAre(lines.slice(0, LINES_SHOWN), kept.layout),
+    [lines, kept.layout],
+  );
   return (
     <div className="blank-view sample-text" tabIndex={0} role="group" aria-label="Sample">
       <table className="sheet mono">
@@ -111,7 +112,7 @@ export function SampleText({
               key={index}
               text={text}
               line={index + 1}
-              is={pointed[index] ?? lineIs(text, marks)}
+              is={pointed[index] ?? are[index]}
               isPointed={pointed[index] !== undefined}
               onPoint={(what) => point(index, what)}
             />
@@ -123,12 +124,12 @@ export function SampleText({
           <Text c="dimmed" size="sm">
             A question of the bank as it would be written:
           </Text>
-          <pre className="paragraph mono">{fitted.text}</pre>
+          <pre className="paragraph mono">{numberedText(fitted.text, 1)}</pre>
         </Box>
       )}
       {!lines.length && (
         <Text p="sm" c="dimmed">
-          There is no sample; the signs at the right say how questions are written.
+          There is no sample; what stands at the right says how questions are written.
         </Text>
       )}
     </div>

@@ -4,7 +4,7 @@ import { item, rowsLayout } from '../../../../tests/make';
 import { fit, STARTERS } from '../../../core/pipeline';
 import type { Layout } from '../../../core/model';
 import { keyInWords, limitsInWords } from '../list/words';
-import { lineIs } from './line-is';
+import { linesAre } from './line-is';
 import { labelOf, markOf, previewOf, shownOf, widthOf } from './marks';
 
 const starter = (id: string): Layout => STARTERS.find((layout) => layout.id === `starter-${id}`)!;
@@ -80,13 +80,19 @@ describe('a line of a sample', () => {
     ['What floats?', 'stem'],
     ['   ', undefined],
   ])('“%s” is %s', (line, is) => {
-    expect(lineIs(line, marks)).toBe(is);
+    expect(linesAre([line], { ...base, marks })[0]).toBe(is);
   });
 
   it('with the label of options is one', () => {
-    expect(lineIs('b) iron', { right: '*', optionLabel: 'a)' })).toBe('wrong');
-    expect(lineIs('2. iron', { right: '*', optionLabel: '1.' })).toBe('wrong');
-    expect(lineIs('b. iron', { right: '*', optionLabel: 'a)' })).toBe('stem');
+    expect(linesAre(['b) iron'], { ...base, marks: { right: '*', optionLabel: 'a)' } })[0]).toBe(
+      'wrong',
+    );
+    expect(linesAre(['2. iron'], { ...base, marks: { right: '*', optionLabel: '1.' } })[0]).toBe(
+      'wrong',
+    );
+    expect(linesAre(['b. iron'], { ...base, marks: { right: '*', optionLabel: 'a)' } })[0]).toBe(
+      'stem',
+    );
   });
 });
 

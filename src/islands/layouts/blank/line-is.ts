@@ -1,7 +1,8 @@
-// What a line of a sample is, by the signs as they are known now.
-import type { Layout } from '../../../core/model';
+// What each line of a sample is, by the signs or the pattern as they are known now.
+import type { Layout, Part, Pattern } from '../../../core/model';
 import { labelPattern } from '../../../core/shared/labels';
-import type { Pointed } from '../../../core/pipeline';
+import { aroundPattern, isBare, isFixed, type Around } from '../../../core/shared/pattern-line';
+import type { LineIs } from './line-words';
 
 type Marks = NonNullable<Layout['marks']>;
 
@@ -14,7 +15,7 @@ const startsWith = (line: string, sign: string | undefined): boolean =>
   sign !== undefined && line.trimStart().startsWith(sign);
 
 /** The first that holds says what the line is; a line of none of them is the question. */
-const TESTS: readonly (readonly [Pointed, (line: string, marks: Marks) => boolean])[] = [
+const TESTS: readonly (readonly [LineIs, (line: string, marks: Marks) => boolean])[] = [
   ['comment', (line, { comment }) => startsWith(line, comment)],
   ['category', (line, { category }) => startsWith(line, category)],
   ['close', (line, { close }) => close !== undefined && close !== '' && line.trim() === close],
@@ -26,10 +27,73 @@ const TESTS: readonly (readonly [Pointed, (line: string, marks: Marks) => boolea
   ],
 ];
 
-/** Undefined for an empty line. */
-export function lineIs(line: string, marks: Marks): Pointed | undefined {
-  if (!line.trim()) {
-    return undefined;
-  }
-  return TESTS.find(([, test]) => test(line, marks))?.[0] ?? 'stem';
+const bySigns = (line: string, marks: Marks): LineIs =>
+  TESTS.find(([, test]) => test(line, marks))?.[0] ?? 'stem';
+
+type Way = { around: Around; is: LineIs };
+
+/** Everything that lines of a pattern may be, what says most first. */
+function waysOf({ forms, title }: Pattern): Way[] {
+  const ofPart = (part: Part): Way[] => {
+    const isKeyed = part.role === 'option' && part.wrong !== undefined;
+    return [
+      { around: part, is: isKeyed ? 'right' : part.role },
+      ...(part.wrong ? [{ around: part.wrong, is: 'wrong' as const }] : []),
+      ...(part.feedbackLine ? [{ around: part.feedbackLine, is: 'feedback' as const }] : []),
+    ];
+  };
+  const named: Way[] = title ? [{ around: title, is: 'title' }] : [];
+  return [...forms.flatMap(({ parts }) => parts.flatMap(ofPart)), ...named].sort(
+    (a, b) => b.around.before.length - a.around.before.length,
+  );
+}
+
+/** What each line is by a pattern; a line below a title of its own is found with it. */
+function byPattern(lines: readonly string[], pattern: Pattern): (LineIs | undefined)[] {
+  const ways = waysOf(pattern);
+  const fixed = pattern.forms.flatMap(({ parts, below = [] }) => [
+    ...below,
+    ...parts.flatMap(({ above = [] }) => above),
+  ]);
+  const { head = [] } = pattern;
+  return lines.map((line, at) => {
+    const isSame = fixed.some((one) => one && isFixed(line, one));
+    if (isSame) {
+      return 'fixed';
+    }
+    if (at < head.length && head[at] === line) {
+      return 'comment';
+    }
+    const found = ways.filter(({ around }) => {
+      const titles = around.before.split('\n').length - 1;
+      return aroundPattern(around).test(lines.slice(Math.max(0, at - titles), at + 1).join('\n'));
+    });
+    const [best] = found;
+    // Of lines without a sign the first one asks.
+    const opens = !lines[at - 1]?.trim() || fixed.includes(lines[at - 1]!);
+    const bare = found.filter(({ around }) => isBare(around));
+    const own = bare.find(({ is }) => (is === 'stem') === opens) ?? bare[0];
+    return (best && isBare(best.around) ? own : best)?.is;
+  });
+}
+
+/** What the lines of a sample are; undefined for empty ones, and for those that a pattern does not explain. */
+export function linesAre(
+  lines: readonly string[],
+  { marks = { right: '*' }, pattern }: Layout,
+): (LineIs | undefined)[] {
+  const found = pattern
+    ? byPattern(
+        lines.map((line) => line.trimEnd()),
+        pattern,
+      )
+    : undefined;
+  return lines.map((line, at) => {
+    if (!line.trim()) {
+      return undefined;
+    }
+    return found
+      ? (found[at] ?? (startsWith(line, marks.comment) ? 'comment' : undefined))
+      : bySigns(line, marks);
+  });
 }

@@ -11,6 +11,7 @@ import { keyOfMarks } from '../../../core/shared/marked-key';
 import type { Choices } from '../../parts/Commit';
 import { Because, PickRow, TextRow } from '../../parts/FieldRow';
 import { changeLayout } from '../../state/layouts';
+import { PatternLines } from './PatternLines';
 
 type Marks = NonNullable<Layout['marks']>;
 type SignName = Exclude<
@@ -206,7 +207,7 @@ function Places({ marks, change }: { marks: Marks; change: (next: Partial<Marks>
   );
 }
 
-export function Signs({ kept }: { kept: KeptLayout }) {
+function SignRows({ kept }: { kept: KeptLayout }) {
   const { layout, because } = kept;
   const marks: Marks = layout.marks ?? { right: '*' };
   const change = (next: Partial<Marks>): void => {
@@ -253,3 +254,11 @@ export function Signs({ kept }: { kept: KeptLayout }) {
     </div>
   );
 }
+
+/** How marked text is written: by its lines where these were learned, else by its signs. */
+export const Signs = ({ kept }: { kept: KeptLayout }) =>
+  kept.layout.pattern ? (
+    <PatternLines kept={kept} pattern={kept.layout.pattern} />
+  ) : (
+    <SignRows kept={kept} />
+  );

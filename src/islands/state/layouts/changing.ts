@@ -1,7 +1,6 @@
 // What a layout says changed, edition by edition, with reasons for what the user decided.
 import type { Column, KeptLayout, Layout } from '../../../core/model';
-import type { Pointed } from '../../../core/pipeline';
-import { keyOfMarks } from '../../../core/shared/marked-key';
+import type { PointedLine } from '../../../core/pipeline';
 import { columnLetters } from '../../../core/shared/cells';
 import { CHOSEN } from '../../../core/shared/reasons';
 import { isCounted } from '../../../core/shared/roles';
@@ -89,14 +88,12 @@ export const choose = (kept: KeptLayout, chosen: boolean): Promise<void> =>
 export const removeLayout = (kept: KeptLayout): Promise<void> =>
   changeRecords(`Remove ${kept.layout.name}`, recordChange('layouts', kept, undefined));
 
-/** The signs of marked text from one question at which the user pointed. */
+/** How marked text is written, from the lines of a sample at which the user pointed. */
 export async function learnMarks(
   kept: KeptLayout,
   lines: readonly string[],
-  pointed: Record<number, Pointed>,
+  pointed: Record<number, PointedLine>,
 ): Promise<void> {
-  const before = kept.layout.marks ?? { right: '*' };
-  const marks = await core().marksFromPointed([...lines], pointed, before);
-  const layout: Layout = { ...kept.layout, marks, key: keyOfMarks(marks) };
-  await changeLayout(kept, `Signs of ${kept.layout.name}`, layout, ['marks.right']);
+  const layout = await core().layoutFromPointed(kept.layout, [...lines], pointed);
+  await changeLayout(kept, `Signs of ${kept.layout.name}`, layout, ['marks.right', 'pattern']);
 }

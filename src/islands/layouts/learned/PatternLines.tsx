@@ -1,0 +1,146 @@
+// The lines of marked text, part by part: what stands in front of each and behind it, to be typed over.
+import { Button, Text } from '@mantine/core';
+import type { Form, KeptLayout, Part, Pattern } from '../../../core/model';
+import { KIND_NAMES } from '../../../core/shared/kind-names';
+import { Because, PickRow, TextRow } from '../../parts/FieldRow';
+import type { Choices } from '../../parts/Commit';
+import { changeLayout } from '../../state/layouts';
+import { LINE_WORDS } from '../blank/line-words';
+
+const SIGN_WIDTH = 130;
+const KEY_STYLES: Choices<NonNullable<Part['style']>> = [
+  ['letter', 'its letter'],
+  ['small-letter', 'its letter, small'],
+  ['number', 'its number, from 1'],
+  ['number-from-0', 'its number, from 0'],
+  ['text', 'its text'],
+  ['word', 'a word for true or false'],
+];
+
+type Change = (next: Partial<Part>) => void;
+type Row = { label: string; value: string; to: (text: string) => Partial<Part> };
+
+/** Line breaks, and blanks at the ends, are seen and typed as signs of their own. */
+const shown = (text: string): string =>
+  text.replace(/^ +| +$/gu, (blanks) => '␣'.repeat(blanks.length)).replace(/\n/gu, '⏎');
+const typed = (text: string): string => text.replace(/␣/gu, ' ').replace(/⏎/gu, '\n');
+const bare = (words: string): string => words.replace(/^(?:the|an?) /, '');
+
+/** What can be typed over of a part. */
+function rowsOf(part: Part): Row[] {
+  const name = part.wrong ? 'right option' : bare(LINE_WORDS[part.role]);
+  const rows: (Row | undefined)[] = [
+    part.above?.some(Boolean)
+      ? {
+          label: `above: ${name}`,
+          value: part.above.join('\n'),
+          to: (text) => ({ above: text ? text.split('\n') : undefined }),
+        }
+      : undefined,
+    { label: name, value: part.before, to: (before) => ({ before }) },
+    part.after === undefined
+      ? undefined
+      : { label: `behind: ${name}`, value: part.after, to: (after) => ({ after }) },
+    part.wrong && {
+      label: 'wrong option',
+      value: part.wrong.before,
+      to: (before) => ({ wrong: { ...part.wrong, before } }),
+    },
+    part.between === undefined || part.isShared
+      ? undefined
+      : { label: `between: ${name}`, value: part.between, to: (between) => ({ between }) },
+    part.feedback === undefined
+      ? undefined
+      : { label: 'feedback, behind it', value: part.feedback, to: (feedback) => ({ feedback }) },
+    part.feedbackLine && {
+      label: 'feedback, below it',
+      value: part.feedbackLine.before,
+      to: (before) => ({ feedbackLine: { ...part.feedbackLine, before } }),
+    },
+  ];
+  return rows.filter((row) => row !== undefined);
+}
+
+function PartRows({ part, change }: { part: Part; change: Change }) {
+  return (
+    <>
+      {rowsOf(part).map(({ label, value, to }) => (
+        <TextRow
+          key={label}
+          label={label}
+          width={SIGN_WIDTH}
+          placeholder="nothing"
+          value={shown(value)}
+          onCommit={(text) => change(to(typed(text)))}
+        />
+      ))}
+      {part.style && (
+        <PickRow
+          label="the right one is named by"
+          value={part.style}
+          choices={KEY_STYLES}
+          onPick={(style) => change({ style })}
+        />
+      )}
+    </>
+  );
+}
+
+/** One form: how questions of some kinds are written. */
+function FormRows({ form, change }: { form: Form; change: (next: Form) => void }) {
+  const changed = (at: number, next: Partial<Part>): void =>
+    change({ ...form, parts: form.parts.map((one, n) => (n === at ? { ...one, ...next } : one)) });
+  return (
+    <fieldset className="pattern-form">
+      <legend>{form.kinds.map((kind) => KIND_NAMES[kind]).join(', ')}</legend>
+      {form.parts.map((part, at) => (
+        <PartRows key={at} part={part} change={(next) => changed(at, next)} />
+      ))}
+      {form.below?.some(Boolean) && (
+        <TextRow
+          label="below each"
+          width={SIGN_WIDTH}
+          value={shown(form.below.join('\n'))}
+          onCommit={(text) => change({ ...form, below: typed(text).split('\n') })}
+        />
+      )}
+    </fieldset>
+  );
+}
+
+/** How each line of a question is written; what is typed over holds for every question. */
+export function PatternLines({ kept, pattern }: { kept: KeptLayout; pattern: Pattern }) {
+  const { layout, because } = kept;
+  const change = (next: Pattern): void =>
+    void changeLayout(kept, `Lines of ${layout.name}`, { ...layout, pattern: next }, ['pattern']);
+  const { pattern: _pattern, ...bySigns } = layout;
+  return (
+    <div>
+      <b>Lines</b>
+      {pattern.forms.map((form, at) => (
+        <FormRows
+          key={at}
+          form={form}
+          change={(next) =>
+            change({ ...pattern, forms: pattern.forms.map((one, n) => (n === at ? next : one)) })
+          }
+        />
+      ))}
+      <Text size="xs" c="dimmed">
+        {
+          '{n} is the number of a question, {a}, {A} and {1} count options; ␣ is a blank, ⏎ begins a new line.'
+        }
+      </Text>
+      {because['pattern'] && <Because why={because['pattern']} />}
+      <Button
+        variant="subtle"
+        size="compact-sm"
+        onClick={() =>
+          void changeLayout(kept, `Signs of ${layout.name}`, bySigns, ['marks.right', 'pattern'])
+        }
+      >
+        Say it by signs instead
+      </Button>
+    </div>
+  );
+}
