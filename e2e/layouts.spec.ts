@@ -71,7 +71,9 @@ test('blocks of rows keep their labels; the seam shows each line of a block', as
   await expect(seam.getByText('B Question')).toBeVisible();
 });
 
-test('a sample of plain text is taught by pointing at one question', async ({ page }) => {
+test('a sample of plain text is learned line by line, and turned by pointing at a line', async ({
+  page,
+}) => {
   await openDemo(page, '/layouts');
   await drop(
     page,
@@ -80,28 +82,29 @@ test('a sample of plain text is taught by pointing at one question', async ({ pa
       '(1) What opens first?\n  + the top gate\n  = the bottom gate\n\n(2) What floats?\n  + cork\n  = iron\n',
     ),
   );
-  const more = page.getByRole('button', { name: 'More …' });
-  await expect(more).toBeVisible();
-  if (!(await page.getByText('Signs', { exact: true }).isVisible())) {
-    await more.click();
-    await page.getByRole('menuitem', { name: /It is marked text/ }).click();
-  }
+  const rightSign = page.getByRole('textbox', { name: 'right option', exact: true });
+  await expect(rightSign).toBeVisible();
   for (const [line, what] of [
-    [1, 'the question'],
-    [2, 'a right option'],
-    [3, 'a wrong option'],
+    [2, 'a wrong option'],
+    [3, 'a right option'],
   ] as const) {
     await page.getByRole('button', { name: `Line ${line}: say what it is` }).click();
     await page.getByRole('menuitem', { name: what, exact: true }).click();
     await expect(page.getByRole('menuitem')).toHaveCount(0);
   }
-  await expect(page.getByRole('textbox', { name: 'right option' })).toHaveValue('+');
-  await expect(page.getByRole('textbox', { name: 'wrong option' })).toHaveValue('=');
+  await expect(rightSign).toHaveValue('␣␣=␣');
+  await expect(page.getByRole('textbox', { name: 'wrong option', exact: true })).toHaveValue(
+    '␣␣+␣',
+  );
   // The other question follows by itself.
-  await expect(page.getByRole('row').filter({ hasText: '+ cork' })).toContainText('right option');
+  await expect(page.getByRole('row').filter({ hasText: '= iron' })).toContainText('right option');
+  // What stands in front of a line is typed over, blanks and all.
+  await page.getByRole('textbox', { name: 'question', exact: true }).fill('{n}:␣');
+  await page.keyboard.press('Enter');
+  await expect(page.getByText('1: What does a paddle let through')).toBeVisible();
   const text = readFileSync(await (await fillOne(page, 'sample')).path(), 'utf8');
   expect(text).toContain(
-    'What does a paddle let through a lock gate?\n= Boats\n+ Water\n= Walkers\n\n',
+    '1: What does a paddle let through a lock gate?\n  + Boats\n  = Water\n  + Walkers\n\n2: ',
   );
 });
 

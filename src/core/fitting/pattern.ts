@@ -65,8 +65,8 @@ function stemText({ stem, title = '', gaps = [] }: Item, part: Part): string {
 const TEXTS: { [Role in Part['role']]: (item: Item, part: Part) => string[] } = {
   stem: (item, part) => [stemText(item, part)],
   option: () => [],
-  options: ({ options = [] }, { between = ' | ' }) =>
-    given(options.map(({ text }) => text.plain).join(between)),
+  options: ({ options = [] }, { between = ' | ', each = '' }) =>
+    given(options.map(({ text }, n) => lineAround({ before: each }, text.plain, n)).join(between)),
   key: ({ options = [] }, part) => given(keyOf(options, part)),
   accepted: ({ accepted = [] }, { between }) =>
     between === undefined ? accepted : given(accepted.join(between)),

@@ -43,6 +43,8 @@ export const PartSchema = z.object({
   wrong: z.object({ before: z.string(), after: z.string().optional() }).optional(),
   /** Between the parts of a line that holds several: options, keys, the halves of a pair or of a card. */
   between: z.string().optional(),
+  /** In front of each of several in one line: '{a}) '. */
+  each: z.string().optional(),
   /** Between an option and its feedback. */
   feedback: z.string().optional(),
   /** Around the feedback of an option, on a line below it. */

@@ -54,10 +54,27 @@ const isOneColumn = (opened: Opened, lines: readonly string[]): boolean =>
   opened.table.sheets.every(({ rows }) => rows.every((row) => row.length < 2)) &&
   repeatsSigns(lines);
 
-/** A text of lines of which each is one cell: no table, whatever it was opened as. */
-const areLines = (opened: Opened): boolean =>
-  opened.is === 'table' &&
-  opened.table.sheets.every(({ rows }) => rows.every((row) => row.filter(Boolean).length < 2));
+/** So many rows of a table have as many cells as one another. */
+const EVEN = 0.7;
+
+/** Whether the rows of what was opened as a table are no rows: of one cell each, of as many as happens, or fewer than lines. */
+function areLines(opened: Opened, lines: readonly string[]): boolean {
+  if (opened.is !== 'table') {
+    return false;
+  }
+  const rows = opened.table.sheets.reduce((sum, sheet) => sum + sheet.rows.length, 0);
+  // A list of names and values takes several lines for what becomes one row.
+  if (rows < lines.filter((line) => line.trim()).length * EVEN) {
+    return true;
+  }
+  const counts = opened.table.sheets
+    .flatMap(({ rows }) => rows.map((row) => row.filter(Boolean).length))
+    .filter(Boolean);
+  const times = new Map<number, number>();
+  counts.forEach((count) => times.set(count, (times.get(count) ?? 0) + 1));
+  const most = Math.max(0, ...times.values());
+  return (times.get(1) ?? 0) === counts.length || most < counts.length * EVEN;
+}
 
 /** A blank of running text; undefined where it is none. */
 async function markedText(
@@ -78,8 +95,14 @@ async function markedText(
   const { document } = asText;
   const lines = document.lines.slice(0, MOST_LINES).map((line) => line.source ?? line.text);
   const isPlain = explainsSigns(document) || repeatsWords(lines) || isOneColumn(opened, lines);
-  return isPlain || areLines(opened) ? { document, isPlain } : undefined;
+  return isPlain || areLines(opened, lines) ? { document, isPlain } : undefined;
 }
+
+/** A table of what may be lines of text is no sure one, as long as no signs and no pattern were found in it. */
+const withLinesDoubted = (learned: LearnedLayout, mayBeLines: boolean): LearnedLayout =>
+  mayBeLines
+    ? { ...learned, unsure: [...new Set([...learned.unsure, 'file.headingRow'])] }
+    : learned;
 
 /** A blank as it is shown: its sheets, or its lines in one column where the layout says that it is marked text. */
 export async function showBlank(file: SourceFile, shape: Layout['shape']): Promise<Table> {
@@ -112,7 +135,10 @@ export async function learnBlank(
   const table = marked ? asSheet(text.document) : await readTable(file);
   const learned =
     marked ??
-    withSamples(withKnown(withKindRules(learn(table, surroundings.id()), table), known), table);
+    withLinesDoubted(
+      withSamples(withKnown(withKindRules(learn(table, surroundings.id()), table), known), table),
+      text !== undefined,
+    );
   const ends = marked
     ? {
         file: {

@@ -45,8 +45,10 @@ export function learnText(
   if (more !== 0) {
     return more > 0 ? byLines : bySigns;
   }
-  const isOther = byLines.unsure.length === 0 && !sayAlike(byLines.layout, bySigns.layout);
-  return isOther ? { ...byLines, unsure: ['pattern'] } : bySigns;
+  if (byLines.unsure.length) {
+    return bySigns;
+  }
+  return sayAlike(byLines.layout, bySigns.layout) ? byLines : { ...byLines, unsure: ['pattern'] };
 }
 
 /** What a person may say that a line of a sample is. */

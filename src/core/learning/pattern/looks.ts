@@ -20,8 +20,15 @@ const NO = /[-–~✗✘.]|\[\s\]|\(\s\)|(?<!\d)0(?!\d)|^\s*o\s/iu;
 /** A label with what closes it. */
 const LABEL = /\{[#aA]\}[^\p{L}\p{N}\s]{0,2}\s?/u;
 
+/** How much a sign counts that says yes or no to everybody. */
+const CLEAR = 1.5;
+const LETTERED = /\{[aA]\}/u;
+
 /** What speaks against a role so much that it is none. */
 export const HARDLY = -4;
+
+/** A letter or a small number alone. */
+const PLACE = /^(?:[A-Ja-j]|\d)$/u;
 
 const NEARLY_ALL = 0.9;
 const MOST = 0.8;
@@ -44,6 +51,8 @@ function leanLone({ own, blocks, isWordless, lean }: Look): void {
   const areSeconds = own.share((text) => Number(text) >= LEAST_SECONDS) > NEARLY_ALL;
   lean('stem', where(own.everywhere > MOST, 0.5 + 2 * asks - 4 * numbers));
   lean('key', where(areKeys, 2));
+  // A letter or number alone names an option rather than being one.
+  lean('right', own.share((text) => PLACE.test(text)) > NEARLY_ALL ? -3 : 0);
   lean('accepted', isWordless ? 0 : 0.2);
   lean('explanation', own.share((text) => text.split(' ').length > 2) - 4 * numbers);
   lean('points', where(areNumbers, 1));
@@ -60,15 +69,17 @@ function leanAnswers({ own, blocks, lean }: Look): void {
   const isCounted = isRun && countsWithin(own, blocks);
   const asks = own.share((text) => /[?？؟]\s*$/u.test(text)) > MOST;
   const sign = own.before.replace(LABEL, '') + own.after;
-  const saysYes = Number(YES.test(sign)) - Number(NO.test(sign));
+  const saysYes = CLEAR * (Number(YES.test(sign)) - Number(NO.test(sign)));
   // What asks is no answer.
   for (const role of ['option', 'right', 'wrong', 'accepted'] as const) {
     lean(role, asks ? HARDLY : 0);
   }
-  lean('feedback', isRun || own.everywhere < 1 ? 0.5 : 0);
-  lean('option', where(isRun, isCounted ? 2 : 0.5));
-  lean('right', saysYes);
-  lean('wrong', (isRun ? 0.5 : -0.5) - saysYes);
+  // Letters in front count options, and a line that every question has once may be the right one among several.
+  const lettered = LETTERED.test(own.before) ? 1.5 : 0;
+  lean('feedback', isRun || own.everywhere < 1 ? 0.5 : -2);
+  lean('option', where(isRun, (isCounted ? 2 : 0.5) + lettered / 2));
+  lean('right', saysYes + lettered + (isRun ? 0 : own.everywhere));
+  lean('wrong', (isRun ? 0.5 : -0.5) - saysYes + lettered);
   lean('step', where(isCounted, own.before.includes('{#}') ? 1.2 : 0.2));
 }
 

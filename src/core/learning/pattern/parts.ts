@@ -1,6 +1,7 @@
 // One part of a form from the lines of a sample that show it: what stands around its text, and what is within.
 import type { Part } from '../../model';
 import { alike } from '../../shared/normalise';
+import { lineAround } from '../../shared/pattern-line';
 import { trueFalseWords } from '../../shared/vocabulary/verdicts';
 import type { Blocks, Line } from './blocks';
 import { countsBlocks, gapsIn, halvesIn, joinIn, SEVERAL, type Class } from './classes';
@@ -147,6 +148,21 @@ const optionTexts = (lines: readonly Told[]): string[] =>
       : [],
   );
 
+const LABEL_OF_EACH = /^(\(?)([a-zA-Z]|\d{1,2})([.):\]=]\s?)(?=\S)/u;
+
+/** Letters or numbers in front of each of several options in one line. */
+function labelsIn(lines: readonly Line[], between: string): Partial<Part> {
+  const found = lines.map(({ text }) => text.split(between).map((one) => LABEL_OF_EACH.exec(one)));
+  const [, open = '', label = '', close = ''] = found[0]?.[0] ?? [];
+  const letter = label === label.toLowerCase() ? '{a}' : '{A}';
+  const kind = /\d/u.test(label) ? '{1}' : letter;
+  const each = `${open}${kind}${close}`;
+  const isCounted = lines.every(({ text }) =>
+    text.split(between).every((one, n) => one.startsWith(lineAround({ before: each }, '', n))),
+  );
+  return label && isCounted ? { each } : {};
+}
+
 type Within = (
   own: readonly Told[],
   all: readonly (readonly Told[])[],
@@ -158,7 +174,10 @@ const WITHIN: Partial<Record<Part['role'], Within>> = {
   stem: (own, all) =>
     all.flat().some(({ part }) => answers(part)) ? titlePart(own) : gapPart(own),
   option: (own) => feedbackIn(own),
-  options: (_, __, owner) => ({ between: joinIn(owner) }),
+  options: (own, _, owner) => {
+    const between = joinIn(owner);
+    return { between, ...labelsIn(own, between ?? '|') };
+  },
   pair: (own) => ({ between: halvesIn(own) }),
   card: (own) => ({ between: halvesIn(own) }),
   tags: (own) => ({ between: own.map(({ text }) => LIST.exec(text)?.[0]).find(Boolean) ?? ', ' }),

@@ -2,7 +2,7 @@
 import type { Blocks } from './blocks';
 import type { Class } from './classes';
 import { HARDLY, withLooks } from './looks';
-import { BROKEN, wholeness } from './wholeness';
+import { BROKEN, comesOnce, wholeness } from './wholeness';
 import { oddsBySentences, oddsByWords, type LineRole } from './words';
 
 export type { LineRole } from './words';
@@ -15,8 +15,8 @@ export type Known = { said: readonly string[]; pointed: ReadonlyMap<string, Line
 
 /** What a person says counts for more than all else. */
 const POINTED = 20;
-const FEW = 5;
-const MOST_TOGETHER = 4000;
+const FEW = 8;
+const MOST_TOGETHER = 12_000;
 
 /** The likeliest roles of each kind of line. `said` are sentences that explain signs. */
 export function oddsOf(own: Class, blocks: Blocks, said: readonly string[]): [LineRole, number][] {
@@ -27,26 +27,38 @@ export function oddsOf(own: Class, blocks: Blocks, said: readonly string[]): [Li
     .slice(0, FEW);
 }
 
+type Likely = { own: Class; odds: [LineRole, number][] };
+
+/** Whether two kinds of lines stand in one question. */
+const meet = (one: Class, other: Class): boolean =>
+  one.counts.some((count, block) => count > 0 && other.counts[block]! > 0);
+
 /** Every way to give each kind of line one of its likeliest roles, as far as there is time for. */
-function* together(odds: readonly [string, [LineRole, number][]][]): Generator<Weighed> {
+function* together(all: readonly Likely[]): Generator<Weighed> {
   let ways = 0;
-  function* from(at: number, roles: Map<string, LineRole>, score: number): Generator<Weighed> {
-    if (at === odds.length) {
+  const roles = new Map<string, LineRole>();
+  const isTaken = (role: LineRole, at: number): boolean =>
+    comesOnce(role) &&
+    all.slice(0, at).some(({ own }) => roles.get(own.key) === role && meet(own, all[at]!.own));
+  function* from(at: number, score: number): Generator<Weighed> {
+    if (at === all.length) {
       ways++;
       yield { roles: new Map(roles), score };
       return;
     }
-    const [key, own] = odds[at]!;
-    for (const [role, nats] of own) {
+    const { own, odds } = all[at]!;
+    for (const [role, nats] of odds) {
       if (ways >= MOST_TOGETHER) {
         return;
       }
-      roles.set(key, role);
-      yield* from(at + 1, roles, score + nats);
+      if (!isTaken(role, at)) {
+        roles.set(own.key, role);
+        yield* from(at + 1, score + nats);
+      }
     }
-    roles.delete(key);
+    roles.delete(own.key);
   }
-  yield* from(0, new Map(), 0);
+  yield* from(0, 0);
 }
 
 /** How whole the questions are on average under some roles; undefined where one is broken. */
@@ -72,15 +84,15 @@ export function rolesFor(
   classes: readonly Class[],
   { most, said, pointed }: Known & { most: number },
 ): Weighed[] {
-  const odds = classes.map((own): [string, [LineRole, number][]] => {
+  const all = classes.map((own): Likely => {
     const role = own.lines.map(({ line }) => pointed.get(line)).find(Boolean);
-    return [own.key, role ? [[role, POINTED]] : oddsOf(own, blocks, said)];
+    return { own, odds: role ? [[role, POINTED]] : oddsOf(own, blocks, said) };
   });
-  if (!classes.length || odds.some(([, own]) => !own.length)) {
+  if (!all.length || all.some(({ odds }) => !odds.length)) {
     return [];
   }
   const found: Weighed[] = [];
-  for (const { roles, score } of together(odds)) {
+  for (const { roles, score } of together(all)) {
     const whole = wholeUnder(blocks, roles);
     if (whole !== undefined) {
       found.push({ roles, score: score / classes.length + 2 * whole });

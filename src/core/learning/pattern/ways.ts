@@ -19,7 +19,9 @@ const TAG =
 const WORD =
   /^(\s*[^\p{L}\p{N}\s"'“„«¿¡]{0,3}\s*)(\p{L}(?:[\p{L}_'’-]|\d(?=\p{L})){0,20}(?: \p{L}[\p{L}_'’-]{0,20}){0,2}?)(\s?#?)(\d{1,3})?([^\p{L}\p{N}\s]{0,2}\s?(?:::|[:=>|»]+|->|[.)]))(\s*)(.*)$/u;
 const LABEL =
-  /^(\s*[^\p{L}\p{N}\s]{0,4}\s*[[(<]?)(\p{L}|\d{1,3})(\s?[.):\]>/°=-]{1,2}[^\p{L}\p{N}\s]{0,3})(\s+)(\S.*)$/u;
+  /^(\s*[^\p{L}\p{N}\s]{0,4}\s*[[(<]?)(\p{L}|\d{1,3})(\s?[.):\]>/°=-]{1,2}[^\p{L}\p{N}\s]{0,3}\s+|\|\s*)(\S.*)$/u;
+/** A box with a sign of its own behind it: '[C]*'. */
+const SIGNED_BOX = /^(\s*[[({<][^\][(){}<>]{0,8}[\])}>][*+!=✓~-]\s*)(\S.*)$/u;
 const BOX = /^(\s*[[({<][^\][(){}<>]{0,8}[\])}>]\s*)(\S.*)$/u;
 const SIGN = /^(\s*[^\p{L}\p{N}\s"'“„«¿¡([{<]{1,4}\s*)(\S.*)$/u;
 /** A word right behind a sign: '@ask ', '#a+ '. */
@@ -27,7 +29,7 @@ const SIGNED_WORD =
   /^(\s*[@#\\.$&%!]{1,2}(?:\p{Ll}[\p{Ll}\d_-]{0,14}?|\p{Lu}[\p{Lu}\d_-]{1,14}?)[+*!=-]?\s+)(\S.*)$/u;
 /** A letter in the place of a tick or an empty box. */
 const CROSS = /^(\s*[xXoOvV]\s{1,3})(\S.*)$/u;
-const CAPITALS = /^(\s*[@#\\.$&%]?\p{Lu}[\p{Lu}\d_-]{1,14}\s+)(\S.*)$/u;
+const CAPITALS = /^(\s*[@#\\.$&%]?\p{Lu}[\p{Lu}\d_-]{1,14}[+*!=]?\s+)(\S.*)$/u;
 const FIRST = /^(\s*[@#\\.$&%]?\p{Ll}[\p{L}\d_-]{0,14}\s+)(\S.*)$/u;
 const BLANKS = /^(\s*)(.*?)\s*$/u;
 
@@ -123,13 +125,13 @@ export const coded: Way = (line) => {
 
 /** A letter or number with what closes it, behind a sign of its own or none. */
 export const labelled: Way = (line) => {
-  const [, front, label = '', close, blanks, text] = LABEL.exec(line) ?? [];
+  const [, front, label = '', close, text] = LABEL.exec(line) ?? [];
   if (!label || !/^[A-Za-z\d]/u.test(label)) {
     return undefined;
   }
   const place = /\d/u.test(label) ? '{#}' : letterSign(label);
   return {
-    before: `${front}${place}${close}${blanks}`,
+    before: `${front}${place}${close}`,
     text: text!.trimEnd(),
     after: '',
     words: lettersIn(front!),
@@ -180,6 +182,7 @@ export const WAYS: readonly Way[] = [
   wordLabelled,
   numbered,
   worded,
+  signed(SIGNED_BOX),
   signed(BOX),
   signed(SIGNED_WORD),
   signed(SIGN),

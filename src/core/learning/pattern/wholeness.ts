@@ -29,6 +29,8 @@ const SINGLE: readonly LineRole[] = [
   'kind',
   'card',
 ];
+/** Whether a question has one line of a role at most. */
+export const comesOnce = (role: LineRole): boolean => SINGLE.includes(role);
 const OPTIONS: readonly LineRole[] = ['right', 'wrong', 'option'];
 const JOINED = /\S\s(?:::|=>|->|→|<->|=|\|)\s\S/u;
 /** A question that is none. */
@@ -48,7 +50,7 @@ function signedOptions({ roles, texts, times }: Question): number {
   const isWhole = rights > 0 && rights + wrongs > 1 && !times('option') && !times('key');
   // Questions whose answers are all right are seldom shown.
   const plain = isTruth || wrongs ? 2 : 0.5;
-  const usual = (rights === 1 ? 0.3 : 0) + (wrongs >= rights ? 0.3 : 0);
+  const usual = (rights === 1 ? 0.15 : 0) + (wrongs >= rights ? 0.15 : 0);
   return isTruth || isWhole ? plain + usual : BROKEN;
 }
 
@@ -109,5 +111,6 @@ export function wholeness(roles: readonly LineRole[], texts: readonly string[]):
   if (stem < 0 || (first >= 0 && first < stem)) {
     return roles.every((role) => role === 'category') ? 0 : BROKEN;
   }
-  return answered(question);
+  // What explains stands behind what it explains.
+  return answered(question) - (roles.slice(0, stem).includes('explanation') ? 1 : 0);
 }

@@ -20,7 +20,7 @@ const INITIAL = 1.5;
 
 const FIELD: Partial<Record<string, readonly LineRole[]>> = {
   question: ['stem'],
-  answer: ['key', 'accepted', 'right', 'options'],
+  answer: ['key', 'accepted', 'right', 'options', 'wrong'],
   explanation: ['explanation', 'feedback'],
   feedback: ['feedback', 'explanation'],
   hint: ['hint'],
@@ -50,7 +50,7 @@ const LETTERS: Partial<Record<string, readonly LineRole[]>> = {
   a: ['accepted', 'key', 'right', 'option', 'wrong'],
   r: ['right', 'accepted'],
   w: ['wrong'],
-  c: ['category', 'right'],
+  c: ['category', 'right', 'wrong', 'option'],
   e: ['explanation'],
   h: ['hint'],
   o: ['option', 'options'],

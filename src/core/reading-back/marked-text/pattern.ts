@@ -17,6 +17,28 @@ type Read = { item: Item; next: number };
 const textIn = (line: string, around: Around): string | undefined =>
   aroundPattern(around).exec(line)?.[1];
 
+/** Lines that hold two things, with the sign between them. */
+const HALVED: ReadonlySet<Part['role']> = new Set(['pair', 'card']);
+
+/** The ways in which a part's lines stand, each with whether it is a right option; what says more stands first: '* ' before nothing. */
+function waysOf(part: Part, { parts }: Form): [Around, boolean][] {
+  const { wrong } = part;
+  if (!wrong) {
+    return [[part, part.role !== 'option' || !parts.some(({ role }) => role === 'key')]];
+  }
+  const ways: [Around, boolean][] = [
+    [part, true],
+    [wrong, false],
+  ];
+  return ways.sort(([a], [b]) => b.before.length - a.before.length);
+}
+
+/** Whether a text has what its part needs: both halves of a pair, or one of two words for true and false. */
+function saysPart(text: string, { role, between = '', style, words }: Part): boolean {
+  const isParted = !HALVED.has(role) || text.includes(between);
+  return isParted && (style !== 'word' || words?.includes(text) === true);
+}
+
 /** Reads the lines of one file by its pattern. */
 class Pages {
   constructor(
@@ -40,21 +62,11 @@ class Pages {
 
   /** The text of a part at a place, which may stand below a title of its own. */
   private found(at: number, part: Part, form: Form): (Found & { lines: number }) | undefined {
-    const line = this.lines[at] ?? '';
-    const { wrong } = part;
-    // What says more stands first: '* ' before nothing, '[x] ' before '['.
-    const ways: [Around, boolean][] = wrong
-      ? [
-          [part, true],
-          [wrong, false],
-        ]
-      : [[part, part.role !== 'option' || !form.parts.some(({ role }) => role === 'key')]];
-    ways.sort(([a], [b]) => b.before.length - a.before.length);
-    for (const [around, right] of ways) {
+    for (const [around, right] of waysOf(part, form)) {
       const lines = around.before.split('\n').length;
       const text = textIn(this.lines.slice(at, at + lines).join('\n'), around);
-      const isParted = !HALVED.has(part.role) || text?.includes(part.between ?? '');
-      if (text !== undefined && isParted && !(isBare(around) && this.isOther(line, part))) {
+      const isOther = isBare(around) && this.isOther(this.lines[at] ?? '', part);
+      if (text !== undefined && !isOther && saysPart(text, part)) {
         return { text: unquoted(text, quotingOf(around, form.parts)), right, lines };
       }
     }
@@ -102,9 +114,12 @@ class Pages {
       : undefined;
   }
 
-  /** The question at a place, of the form that takes most of its lines. */
+  /** The question at a place, of the form that takes most of its lines; words for true and false say more than a sign. */
   question(from: number, category: string | undefined): Read | undefined {
-    return this.pattern.forms
+    const saysTruth = ({ parts }: Form): number =>
+      Number(parts.some(({ style }) => style === 'word'));
+    return [...this.pattern.forms]
+      .sort((a, b) => saysTruth(b) - saysTruth(a))
       .flatMap((form) => this.form(from, form, category) ?? [])
       .reduce<Read | undefined>(
         (best, one) => (best && best.next >= one.next ? best : one),
@@ -128,8 +143,6 @@ const NEEDED: ReadonlySet<Part['role']> = new Set([
   'step',
   'card',
 ]);
-/** Lines that hold two things, with the sign between them. */
-const HALVED: ReadonlySet<Part['role']> = new Set(['pair', 'card']);
 const isTyped = ({ role, between }: Part): boolean => role === 'accepted' && between === undefined;
 
 /** The lines between what stands above all questions and below them, and the set's name. */

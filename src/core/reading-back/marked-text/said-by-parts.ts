@@ -3,6 +3,7 @@ import type { Item, Kind, Option, Part } from '../../model';
 import { defined } from '../../shared/defined';
 import { literal } from '../../shared/literal';
 import { numberOf } from '../../shared/normalise';
+import { aroundPattern } from '../../shared/pattern-line';
 
 /** A line of a part as it was found, without what stands around it. */
 export type Found = { text: string; right: boolean; feedback?: string };
@@ -72,8 +73,12 @@ const SAY: { [Role in Part['role']]: Say } = {
   option: (item, found, part) => {
     item.options = found.map((one) => optionOf(one, part));
   },
-  options: (item, [one], { between = ' | ' }) => {
-    item.options = one!.text.split(between).map((plain) => ({ text: { plain }, right: false }));
+  options: (item, [one], { between = ' | ', each }) => {
+    const bare = (text: string): string =>
+      each === undefined ? text : (aroundPattern({ before: each }).exec(text)?.[1] ?? text);
+    item.options = one!.text
+      .split(between)
+      .map((text) => ({ text: { plain: bare(text) }, right: false }));
   },
   key: (item, [one], part) => {
     item.options =
