@@ -6,6 +6,10 @@ const FEWEST = 2;
 const SIGN_LIKE =
   /^\s*(?:[^\p{L}\p{N}]+|[<[{(]\/?[^<>[\]{}]{1,30}[>\]})]|[^\p{L}\p{N}\s]{1,4}\s*\p{L}[\p{L} ]{0,20}|\p{Lu}[\p{Lu}\d_ -]{1,30}|\p{L}[\p{L} ]{0,20}:)\s*$/u;
 
+/** The sign in front of a word. */
+const signOf = (line: string): string | undefined =>
+  /^\s*([^\p{L}\p{N}\s[({<]{1,4})\s*\p{L}/u.exec(line)?.[1];
+
 const DIGITS = /\d+/u;
 const folded = (line: string): string => line.replace(DIGITS, '{n}');
 
@@ -35,8 +39,15 @@ export function fixedIn(
     const said = numbers.get(folded(line)) ?? [];
     return said.length === blocks.length && said.length > 1 && said.every((n, at) => n === at + 1);
   };
+  const signed = [...counts].map(([line, times]) => ({ sign: signOf(line), times }));
+  // A sign that stands before texts as well says nothing of the word behind it.
+  const isText = (line: string): boolean => {
+    const sign = signOf(line);
+    return sign !== undefined && signed.some((one) => one.sign === sign && one.times < least);
+  };
   return (line) => {
-    const isAlone = SIGN_LIKE.test(line) || (edges.has(line) && ONE_WORD.test(line));
+    const isAlone =
+      (SIGN_LIKE.test(line) && !isText(line)) || (edges.has(line) && ONE_WORD.test(line));
     if (line === '' || (isAlone && (counts.get(line) ?? 0) >= least)) {
       return line;
     }

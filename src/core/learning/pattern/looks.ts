@@ -14,7 +14,9 @@ import {
 import type { LineRole, Odds } from './words';
 
 /** Signs that say yes and no to everybody. Common practice, no source. */
-const YES = /[+✓✔x!*=]|(?<!\d)1(?!\d)/iu;
+const YES = /[+✓✔x!*]|(?<!\d)1(?!\d)/iu;
+/** A sign that says yes to some. */
+const PERHAPS = /=/u;
 const NO = /[-–~✗✘.]|\[\s\]|\(\s\)|(?<!\d)0(?!\d)|^\s*o\s/iu;
 
 /** A label with what closes it. */
@@ -69,7 +71,8 @@ function leanAnswers({ own, blocks, lean }: Look): void {
   const isCounted = isRun && countsWithin(own, blocks);
   const asks = own.share((text) => /[?？؟]\s*$/u.test(text)) > MOST;
   const sign = own.before.replace(LABEL, '') + own.after;
-  const saysYes = CLEAR * (Number(YES.test(sign)) - Number(NO.test(sign)));
+  const saysYes =
+    CLEAR * (Number(YES.test(sign)) - Number(NO.test(sign))) + Number(PERHAPS.test(sign)) / 2;
   // What asks is no answer.
   for (const role of ['option', 'right', 'wrong', 'accepted'] as const) {
     lean(role, asks ? HARDLY : 0);

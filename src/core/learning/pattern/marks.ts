@@ -12,7 +12,9 @@ function labelOf<Of extends string>(before: string, forms: readonly Of[]): Of | 
   const plain = before
     .replace(COUNTER, (_, counter: string) => (counter === 'n' ? '1' : counter))
     .trim();
-  return COUNTER.test(before) ? forms.find((form) => plain.endsWith(form)) : undefined;
+  return COUNTER.test(before)
+    ? [...forms].sort((a, b) => b.length - a.length).find((form) => plain.endsWith(form))
+    : undefined;
 }
 
 /** What stands in front without the label and the blanks: a sign. */

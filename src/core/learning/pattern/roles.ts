@@ -22,7 +22,7 @@ const MOST_TOGETHER = 12_000;
 export function oddsOf(own: Class, blocks: Blocks, said: readonly string[]): [LineRole, number][] {
   const told = oddsBySentences(said, own.before.trim());
   return [...withLooks(own, blocks, new Map([...oddsByWords(own), ...told]))]
-    .filter(([, nats]) => nats > HARDLY / 2)
+    .filter(([, nats]) => nats > HARDLY + 1)
     .sort((a, b) => b[1] - a[1])
     .slice(0, FEW);
 }
