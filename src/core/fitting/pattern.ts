@@ -136,6 +136,26 @@ function signOfAnother(line: string, part: Part, { forms }: Pattern): string | u
     ?.before;
 }
 
+/** Signs of so many characters are none of ordinary texts. */
+const UNUSUAL = 2;
+
+/**
+ * The sign of another line with which a text begins, or that stands in it: behind its own sign a receiver may take it for that
+ * all the same.
+ */
+function signInFront(text: string, part: Part, { forms }: Pattern): string | undefined {
+  const parts = forms.flatMap((form) => form.parts);
+  const others = parts.flatMap((other) => [other, ...(other.wrong ? [other.wrong] : [])]);
+  return others
+    .filter((other) => !isBare(other) && !other.before.includes('{'))
+    .map((other) => ({ sign: other.before.trimStart(), isOwn: other === part }))
+    .find(({ sign, isOwn }) => {
+      const bare = sign.trim();
+      const isUnusual = bare.length >= UNUSUAL && !/[\p{L}\p{N}]/u.test(bare);
+      return (!isOwn && text.startsWith(sign)) || (isUnusual && ` ${text}`.includes(` ${bare}`));
+    })?.sign;
+}
+
 /** A question's lines. May throw a Refusal: a text that begins or goes on as another line does would be read as that. */
 export function patternText({ item }: Draft, pattern: Pattern): string {
   const { forms } = pattern;
@@ -145,7 +165,7 @@ export function patternText({ item }: Draft, pattern: Pattern): string {
       const line = lineAround(around, quotedAs(text, quotingOf(around, form.parts)), n);
       const sign =
         signWithin(text, part, item) ??
-        (isBare(around) ? signOfAnother(line, part, pattern) : undefined);
+        (isBare(around) ? signOfAnother(line, part, pattern) : signInFront(text, part, pattern));
       if (sign !== undefined) {
         throw refusal('sign-in-text', { text, sign: sign.trim() });
       }

@@ -91,7 +91,12 @@ function withShown(
   );
   codes.forEach((code, row) => {
     const kind = shown[row];
-    if (code && kind && kind !== 'short' && !kinds.some((one) => one.code === code || one.kind === kind)) {
+    if (
+      code &&
+      kind &&
+      kind !== 'short' &&
+      !kinds.some((one) => one.code === code || one.kind === kind)
+    ) {
       kinds.push({ kind, code });
     }
   });

@@ -23,11 +23,19 @@ function areSure(learned: LearnedLayout | undefined): learned is LearnedLayout {
   return learned?.unsure.length === 0 && !signs.some((sign) => WORD.test(sign ?? ''));
 }
 
-/** Whether two layouts say the same of the lines around the answers. */
-const sayAlike = ({ marks: one }: Layout, { marks: other }: Layout): boolean =>
-  one?.feedback === other?.feedback &&
-  one?.category === other?.category &&
-  dequal(one?.fields ?? [], other?.fields ?? []);
+/** What signs say besides which options are right: each with its sign. */
+function saidOf({ marks = { right: '*' } }: Layout): string[] {
+  const { feedback, category, pair, setTitle, titleOpen, escape, fields = [] } = marks;
+  const said = { feedback, category, pair, title: setTitle ?? titleOpen, escape };
+  const named = Object.entries(said).flatMap(([what, sign]) => (sign ? [`${what} ${sign}`] : []));
+  return [...named, ...fields.map(({ field, sign }) => `${field} ${sign}`)].sort();
+}
+
+/** Whether comments explain signs that no line of a sample shows. */
+const saysMore = (bySigns: Layout, byLines: Layout): boolean => {
+  const shown = new Set(saidOf(byLines).map((said) => said.split(' ')[0]));
+  return saidOf(bySigns).some((said) => !shown.has(said.split(' ')[0]));
+};
 
 /** Learns a text: by its signs where it is plain marked text, and by its lines. */
 export function learnText(
@@ -40,6 +48,9 @@ export function learnText(
   if (!byLines || !areSure(bySigns)) {
     return byLines ?? bySigns;
   }
+  if (saysMore(bySigns.layout, byLines.layout)) {
+    return bySigns;
+  }
   // What takes more of a text for signs leaves less of it to the questions.
   const more = textUnder(document, bySigns.layout) - textUnder(document, byLines.layout);
   if (more !== 0) {
@@ -48,7 +59,8 @@ export function learnText(
   if (byLines.unsure.length) {
     return bySigns;
   }
-  return sayAlike(byLines.layout, bySigns.layout) ? byLines : { ...byLines, unsure: ['pattern'] };
+  const areAlike = dequal(saidOf(byLines.layout), saidOf(bySigns.layout));
+  return areAlike ? byLines : { ...byLines, unsure: ['pattern'] };
 }
 
 /** What a person may say that a line of a sample is. */

@@ -145,13 +145,14 @@ describe('a sample of marked text', () => {
     expect(text).toBe(sample);
     expect(back.differences).toEqual([]);
   });
-  it('with a kind of question that has a sign of its own is unsure', async () => {
+  it('with a kind of question that has a sign of its own takes that kind as well', async () => {
     const { unsure, layout } = await written(
       '@q What floats?\n@t cork\n@f stone\n@f iron\n\n@q What sinks?\n@f wood\n@t lead\n@f cork\n\n@match Which is which?\ncork :: light\nlead :: heavy\n',
       [FLOATS],
     );
     expect(layout.marks).toMatchObject({ open: '@q', right: '@t', wrong: '@f' });
-    expect(unsure).toEqual(['marks.right']);
+    expect(unsure).toEqual([]);
+    expect(layout.kinds.map(({ kind }) => kind)).toEqual(['choice-one', 'match']);
   });
   it('leaves out a question whose text would be taken for a sign', async () => {
     const sample =

@@ -13,6 +13,8 @@ export type Class = {
   counts: readonly number[];
   /** The share of blocks with such a line, or with another of its family. */
   everywhere: number;
+  /** Whether each of them opens its block. */
+  opens: boolean;
   /** The share of them that looks so. */
   share: (test: (text: string) => boolean) => number;
 };
@@ -43,6 +45,10 @@ export function classesOf({ blocks }: Blocks): Class[] {
       lines,
       counts: blocks.map((block) => block.filter((line) => line.key === key).length),
       everywhere: whole.filter((block) => block.some(isAlike)).length / Math.max(1, whole.length),
+      opens: blocks.every(
+        (block) =>
+          !block.some((line) => line.key === key) || block.find(({ fixed }) => !fixed)?.key === key,
+      ),
       share: (test) => lines.filter(({ text }) => test(text)).length / lines.length,
     };
   });

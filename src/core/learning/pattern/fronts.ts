@@ -4,7 +4,7 @@ import { verdictOf } from '../../shared/vocabulary/verdicts';
 import { withEnds, withQuotes } from './ends';
 import { coded, firstWord, keyOf, labelled, plain, WAYS, wordLabelled, type Front } from './ways';
 
-export { enclosed, keyOf, lettersIn, worded, type Front } from './ways';
+export { keyOf, lettersIn, type Front } from './ways';
 
 /** Whether words in front of a line say what it is. */
 const isKnown = ({ words, text }: Front): boolean =>
@@ -79,8 +79,13 @@ export function frontsOf(lines: readonly string[]): Front[] {
   for (const front of ways.flat()) {
     counts.set(keyOf(front), (counts.get(keyOf(front)) ?? 0) + 1);
   }
+  const sigils = ways.flat().flatMap(({ sigil }) => sigil ?? []);
+  const isSigil = ({ sigil }: Front): boolean =>
+    sigil !== undefined && sigils.filter((one) => one === sigil).length >= LINES_EACH;
   const comesAgain = (front: Front): boolean =>
-    front.code ? isCoded(front.code.family) : counts.get(keyOf(front))! >= OFTEN || isRun(front);
+    front.code
+      ? isCoded(front.code.family)
+      : counts.get(keyOf(front))! >= OFTEN || isRun(front) || isSigil(front);
   const fronts = lines.map(
     (line, at) => ways[at]!.find(comesAgain) ?? ways[at]!.find(isKnown) ?? plain(line)!,
   );

@@ -3,7 +3,7 @@ import type { Pattern } from '../../model';
 import { blocksIn } from './blocks';
 import { roleOfHeading } from '../../shared/vocabulary/headings';
 import { classesOf } from './classes';
-import { enclosed, frontsOf, worded } from './fronts';
+import { enclosed, WAYS } from './ways';
 import { patternFrom } from './forms';
 import { rolesFor, type Known } from './roles';
 
@@ -22,8 +22,8 @@ const MOST_EACH = 12;
 
 /** What stands around the name of a set on a line above all questions; undefined where it says no name. */
 function titleIn(line: string): Pattern['title'] {
-  const front = worded(line) ?? frontsOf([line])[0];
-  const named = enclosed(line) ?? (front?.text && isSetTitle(front.words) ? front : undefined);
+  const front = WAYS.map((way) => way(line)).find((one) => one && isSetTitle(one.words));
+  const named = enclosed(line) ?? (front?.text ? front : undefined);
   return named && { before: named.before, ...(named.after ? { after: named.after } : {}) };
 }
 

@@ -51,7 +51,9 @@ function leanLone({ own, blocks, isWordless, lean }: Look): void {
   const asks = own.share((text) => ASKS.test(text));
   const areKeys = own.share((text) => KEYS.test(text)) > NEARLY_ALL || saysAgain(own, blocks);
   const areSeconds = own.share((text) => Number(text) >= LEAST_SECONDS) > NEARLY_ALL;
-  lean('stem', where(own.everywhere > MOST, 0.5 + 2 * asks - 4 * numbers));
+  // Where kinds have signs of their own, each opens its questions.
+  const isThere = own.everywhere > MOST || own.opens;
+  lean('stem', where(isThere, 0.5 + 2 * asks - 4 * numbers));
   lean('key', where(areKeys, 2));
   // A letter or number alone names an option rather than being one.
   lean('right', own.share((text) => PLACE.test(text)) > NEARLY_ALL ? -3 : 0);
@@ -62,7 +64,9 @@ function leanLone({ own, blocks, isWordless, lean }: Look): void {
   lean('options', where(joinIn(own) !== undefined, 0.5));
   lean('category', own.everywhere < 1 ? 0.3 : 0);
   lean('hint', -0.2 - 4 * numbers);
-  lean('title', -4 * numbers);
+  // A line above the first question alone is none of its own.
+  const isHead = own.lines.length === 1 && own.opens && blocks.blocks.length > 1;
+  lean('title', -4 * numbers - (isHead ? 3 : 0));
 }
 
 /** Answers: runs of lines, with signs that say yes or no. */

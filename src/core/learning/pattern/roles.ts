@@ -64,8 +64,14 @@ function* together(all: readonly Likely[]): Generator<Weighed> {
 /** How whole the questions are on average under some roles; undefined where one is broken. */
 function wholeUnder({ blocks }: Blocks, roles: Roles): number | undefined {
   let sum = 0;
+  const areSeveral = blocks.some((block) => block.length > 1);
   for (const block of blocks) {
     const lines = block.filter(({ fixed }) => !fixed);
+    const [only, other] = lines;
+    // A line by itself and without a sign, beside questions of several lines, asks nothing.
+    if (areSeveral && only && !other && !only.before.trim() && roles.get(only.key) === 'stem') {
+      return undefined;
+    }
     const whole = wholeness(
       lines.map(({ key }) => roles.get(key)!),
       lines.map(({ text }) => text),

@@ -8,6 +8,8 @@ export type Front = {
   words: string;
   /** A code behind the first of two signs alike, 'single' of 'Q|single|', and what stands before it. */
   code?: { word: string; family: string };
+  /** The sign right in front of a word, '@' of '@ask'. */
+  sigil?: string;
   /** The number or the letter's place, from 1, where there is one in front. */
   counter?: number;
 };
@@ -48,7 +50,7 @@ const tagged: Way = (line) => {
 };
 
 /** A word with its sign in front of a line, whatever the other lines have; undefined where there is none. */
-export const worded: Way = (line) => {
+const worded: Way = (line) => {
   const [, sign, word, gap, number, mark, blanks, text] = WORD.exec(line) ?? [];
   if (word === undefined || (word.length === 1 && /[.)]/u.test(mark!) && !number)) {
     return undefined;
@@ -167,6 +169,12 @@ const signed =
 /** A first word in small letters, in the place of a sign. */
 export const firstWord = signed(FIRST);
 
+const signedWord: Way = (line) => {
+  const front = signed(SIGNED_WORD)(line);
+  const sigil = /[^\p{L}\p{N}\s]+/u.exec(front?.before ?? '')?.[0];
+  return front && sigil ? { ...front, sigil } : undefined;
+};
+
 /** A line with nothing in front but blanks. */
 export const plain: Way = (line) => {
   const [, before = '', text = ''] = BLANKS.exec(line) ?? [];
@@ -184,7 +192,7 @@ export const WAYS: readonly Way[] = [
   worded,
   signed(SIGNED_BOX),
   signed(BOX),
-  signed(SIGNED_WORD),
+  signedWord,
   signed(SIGN),
   signed(CROSS, false),
   signed(CAPITALS),
