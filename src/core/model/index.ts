@@ -4,7 +4,7 @@ export * from './settings';
 export * from './finding';
 export * from './layout';
 export { LINE_FIELDS, OPTION_LABELS, STEM_LABELS, type LineField } from './marks';
-export { PART_ROLES, type Form, type Part, type PartRole, type Pattern } from './pattern';
+export { type Form, type Part, type PartRole, type Pattern } from './pattern';
 export * from './table';
 export * from './run';
 export * from './document';

@@ -37,17 +37,12 @@ const saysMore = (bySigns: Layout, byLines: Layout): boolean => {
   return saidOf(bySigns).some((said) => !shown.has(said.split(' ')[0]));
 };
 
-/** Learns a text: by its signs where it is plain marked text, and by its lines. */
-export function learnText(
-  { document, isPlain }: { document: Document; isPlain: boolean },
-  base: Pick<Layout, 'id' | 'name'>,
-): LearnedLayout | undefined {
-  const found = isPlain ? learnMarkedText(document, base.id, base.name) : undefined;
-  const bySigns = found && withMarkedSample(found, document);
-  const byLines = learnPattern(document, { ...base, limits: bySigns?.layout.limits ?? {} });
-  if (!byLines || !areSure(bySigns)) {
-    return byLines ?? bySigns;
-  }
+/** Of two ways to say how a sample is written the one that explains more; where they say something else, it is doubted. */
+function betterOf(
+  byLines: LearnedLayout,
+  bySigns: LearnedLayout,
+  document: Document,
+): LearnedLayout {
   if (saysMore(bySigns.layout, byLines.layout)) {
     return bySigns;
   }
@@ -61,6 +56,17 @@ export function learnText(
   }
   const areAlike = dequal(saidOf(byLines.layout), saidOf(bySigns.layout));
   return areAlike ? byLines : { ...byLines, unsure: ['pattern'] };
+}
+
+/** Learns a text: by its signs where it is plain marked text, and by its lines. */
+export function learnText(
+  { document, isPlain }: { document: Document; isPlain: boolean },
+  base: Pick<Layout, 'id' | 'name'>,
+): LearnedLayout | undefined {
+  const found = isPlain ? learnMarkedText(document, base.id, base.name) : undefined;
+  const bySigns = found && withMarkedSample(found, document);
+  const byLines = learnPattern(document, { ...base, limits: bySigns?.layout.limits ?? {} });
+  return byLines && areSure(bySigns) ? betterOf(byLines, bySigns, document) : (byLines ?? bySigns);
 }
 
 /** What a person may say that a line of a sample is. */

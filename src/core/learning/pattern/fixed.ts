@@ -21,12 +21,12 @@ export function fixedIn(
   const numbers = new Map<string, number[]>();
   for (const block of blocks) {
     new Set(block).forEach((line) => counts.set(line, (counts.get(line) ?? 0) + 1));
-    block.forEach((line) => {
-      const number = DIGITS.exec(line)?.[0];
-      if (number) {
-        numbers.set(folded(line), [...(numbers.get(folded(line)) ?? []), Number(number)]);
-      }
-    });
+    // What counts the questions opens each; below, a number may be the key.
+    const [first = ''] = block;
+    const number = DIGITS.exec(first)?.[0];
+    if (number) {
+      numbers.set(folded(first), [...(numbers.get(folded(first)) ?? []), Number(number)]);
+    }
   }
   const least = Math.max(FEWEST, blocks.length * MOSTLY);
   const edges = new Set(

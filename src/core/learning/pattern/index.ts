@@ -14,7 +14,7 @@ export type { LineRole } from './words';
 export type LikelyPattern = { pattern: Pattern; score: number };
 
 /** More lines show no more. */
-const MOST_LINES = 400;
+const MOST_LINES = 200;
 /** Longer lines are texts of another kind. */
 const LONGEST = 1000;
 const MOST_KINDS_OF_LINES = 14;
@@ -50,11 +50,17 @@ const isSetTitle = (words: string): boolean =>
   ['title', 'by'].includes(roleOfHeading(words)?.role ?? '') ||
   /^(?:set|quiz|name|test|titel|titre|titolo|titulo|deck)$/iu.test(words);
 
+/** The first lines of a long sample, up to an empty one, so that no question is torn. */
+function firstOf(lines: readonly string[]): readonly string[] {
+  const cut = lines.slice(0, MOST_LINES).findLastIndex((line) => !line.trim());
+  return lines.length > MOST_LINES ? lines.slice(0, cut < 0 ? MOST_LINES : cut) : lines;
+}
+
 const NOTHING: Known = { said: [], pointed: new Map() };
 
 /** The patterns that a sample may follow, the likeliest first; none where its lines repeat nothing. */
 export function likelyPatterns(lines: readonly string[], known: Known = NOTHING): LikelyPattern[] {
-  const body = lines.slice(0, MOST_LINES).map((line) => line.trimEnd());
+  const body = firstOf(lines).map((line) => line.trimEnd());
   while (body.length && !body.at(-1)) {
     body.pop();
   }

@@ -165,12 +165,13 @@ describe('what stands around texts', () => {
 
 describe('a line that says the same in most questions', () => {
   const isFixed = fixedIn([
-    ['begin', '### Answers', 'Yes', 'Question 1', 'end'],
-    ['begin', '### Answers', 'Yes', 'Question 2', 'end'],
+    ['Question 1', '### Answers', 'Yes', 'Key: 1', 'end'],
+    ['Question 2', '### Answers', 'Yes', 'Key: 2', 'end'],
   ]);
   it.each([
     ['### Answers', '### Answers'],
-    ['begin', 'begin'],
+    ['end', 'end'],
+    ['Key: 2', undefined],
     ['Question 2', 'Question {n}'],
     ['Yes', undefined],
     ['', ''],
@@ -179,6 +180,17 @@ describe('a line that says the same in most questions', () => {
   });
   it('counts from one on', () => {
     expect(fixedIn([['Question 3'], ['Question 1']])('Question 3')).toBeUndefined();
+  });
+});
+
+describe('a word behind a sign', () => {
+  it('is a text where the sign stands before other texts as well', () => {
+    const isFixed = fixedIn([
+      ['+ Jupiter', '## Options'],
+      ['+ Jupiter', '## Options'],
+      ['+ Venus', '## Options'],
+    ]);
+    expect([isFixed('+ Jupiter'), isFixed('## Options')]).toEqual([undefined, '## Options']);
   });
 });
 
