@@ -42,6 +42,8 @@ export const isFixed = (line: string | undefined, fixed: string): boolean =>
     : line === fixed);
 
 const patterns = new Map<string, RegExp>();
+/** More are not kept: what is typed over makes a new one each time. */
+const MOST_KEPT = 500;
 
 /** A line that stands so; its text is the first group. */
 export function aroundPattern({ before, after = '' }: Around): RegExp {
@@ -55,6 +57,9 @@ export function aroundPattern({ before, after = '' }: Around): RegExp {
     .map((piece) => COUNTERS[piece] ?? literal(piece))
     .join('');
   const pattern = new RegExp(`^${front}(\\S|\\S.*\\S)${literal(after)}\\s*$`, 'u');
+  if (patterns.size >= MOST_KEPT) {
+    patterns.clear();
+  }
   patterns.set(key, pattern);
   return pattern;
 }

@@ -41,10 +41,14 @@ function saysPart(text: string, { role, between = '', style, words }: Part): boo
 
 /** Reads the lines of one file by its pattern. */
 class Pages {
+  private readonly sharedParts: readonly Part[];
+
   constructor(
     private readonly lines: readonly string[],
     private readonly pattern: Pattern,
-  ) {}
+  ) {
+    this.sharedParts = pattern.forms.flatMap((form) => form.parts).filter((part) => part.isShared);
+  }
 
   /** Whether a line is that of another part, of this form or another one. */
   private isOther(line: string, part: Part): boolean {
@@ -129,8 +133,7 @@ class Pages {
 
   /** The category that a line says for all questions below. */
   shared(line: string): string | undefined {
-    const parts = this.pattern.forms.flatMap((form) => form.parts).filter((part) => part.isShared);
-    return parts.map((part) => textIn(line, part)).find((text) => text !== undefined);
+    return this.sharedParts.map((part) => textIn(line, part)).find((text) => text !== undefined);
   }
 }
 
