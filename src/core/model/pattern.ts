@@ -79,8 +79,8 @@ export const PatternSchema = z.object({
     .object({
       before: z.string(),
       after: z.string().optional(),
-      /** Whether an empty line follows. */
-      isApart: z.boolean().optional(),
+      /** The lines below it, above all questions. */
+      below: z.array(z.string()).optional(),
     })
     .optional(),
   foot: z.array(z.string()).optional(),

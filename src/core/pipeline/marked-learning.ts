@@ -31,10 +31,12 @@ function saidOf({ marks = { right: '*' } }: Layout): string[] {
   return [...named, ...fields.map(({ field, sign }) => `${field} ${sign}`)].sort();
 }
 
-/** Whether comments explain signs that no line of a sample shows. */
+const signIn = (said: string): string => said.slice(said.indexOf(' ') + 1);
+
+/** Whether signs were found, as comments explain them, that no line of a sample shows. */
 const saysMore = (bySigns: Layout, byLines: Layout): boolean => {
-  const shown = new Set(saidOf(byLines).map((said) => said.split(' ')[0]));
-  return saidOf(bySigns).some((said) => !shown.has(said.split(' ')[0]));
+  const shown = new Set(saidOf(byLines).map(signIn));
+  return saidOf(bySigns).some((said) => !shown.has(signIn(said)));
 };
 
 /** Of two ways to say how a sample is written the one that explains more; where they say something else, it is doubted. */

@@ -146,7 +146,7 @@ export function learnPattern(
       shape: 'it is plain text whose lines carry signs',
       pattern: `read by ${count(linesOf(pattern), 'kind of line', 'kinds of lines')} and written again, the sample comes out to the letter`,
     },
-    unsure: isClear(best, others) && !holdsNumbers(document, layout) ? [] : ['pattern'],
+    unsure: isClear(best, others) && !holdsMore(document, layout) ? [] : ['pattern'],
   };
 }
 
@@ -158,11 +158,18 @@ function headOf(all: readonly string[], body: readonly string[]): string[] {
 
 const NUMBER_BESIDE = /^\W{0,3}[[(<]\s?\d[^\])>]{0,14}[\])>]|[[(<]\s?\d[^\])>]{0,14}[\])>]\s*$/u;
 
-/** Whether nearly all questions have a number in brackets beside their text: it may be their points, and is left in the text. */
-function holdsNumbers(document: Document, layout: Layout): boolean {
+/** Lines above the questions that say something else of each file: who made it, when. */
+const SAYS = /^\s*[^\p{L}\p{N}\s]{0,2}\p{L}+\s?[:=]?\s+\S/u;
+
+/**
+ * Whether a sample holds what no line of a pattern says: a number in brackets beside each question may be its points, and a line
+ * below the set's name is written as it stands.
+ */
+function holdsMore(document: Document, layout: Layout): boolean {
   const { items } = readMarkedSet(partsOfSample(document).body.join('\n'), layout);
   const numbered = items.filter(({ stem }) => NUMBER_BESIDE.test(stem.plain));
-  return items.length > 0 && numbered.length === items.length;
+  const isNumbered = items.length > 0 && numbered.length === items.length;
+  return isNumbered || (layout.pattern?.title?.below ?? []).some((line) => SAYS.test(line));
 }
 
 /** How much of a sample is text of its questions, and no sign, under a layout; what says more of its signs leaves less. */

@@ -223,6 +223,17 @@ describe('a sample of marked text', () => {
     expect(await handed(sample, [gap])).toBe('Text: A [boat|barge] floats.\n');
   });
 
+  it('is unsure where another line above the questions is written as it stands', async () => {
+    const { layout, unsure } = await learned(
+      '%TITLE Test\n%AUTHOR A. Keeper\n\n%Q What opens?\n%+ A gate\n%- A wall\n\n%Q What floats?\n%- Iron\n%+ Cork\n',
+    );
+    expect(unsure).toEqual(['pattern']);
+    expect(layout.pattern).toMatchObject({
+      title: { before: '%TITLE ', below: ['%AUTHOR A. Keeper', ''] },
+      forms: [{ parts: [{ role: 'stem', before: '%Q ' }, { before: '%+ ' }] }],
+    });
+  });
+
   it('is unsure where numbers in brackets beside the questions may be their points', async () => {
     const { unsure } = await learned(
       'What opens? (2 points)\n  x A gate\n  o A wall\n\nWhat floats? (1 point)\n  o Iron\n  x Cork\n',

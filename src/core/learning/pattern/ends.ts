@@ -1,5 +1,5 @@
 // What stands behind texts, and quotes around them: signs at right options, and pairs of quotes around every text of a kind.
-import { verdictOf } from '../../shared/vocabulary/verdicts';
+import { trueFalseWords, verdictOf } from '../../shared/vocabulary/verdicts';
 import { keyOf, lettersIn, type Front } from './ways';
 
 const END = /(\s?(?:[*✓✔✗✘+#]{1,3}|\(\p{L}{1,12}\)|\[\p{L}{1,12}\]|\([*✓✔x+]\)|<[-=]{1,2}|←))$/u;
@@ -8,13 +8,23 @@ const END = /(\s?(?:[*✓✔✗✘+#]{1,3}|\(\p{L}{1,12}\)|\[\p{L}{1,12}\]|\([*�
 const saysVerdict = (end: string): boolean =>
   !/\p{L}/u.test(end) || verdictOf(lettersIn(end)) !== undefined;
 
+/** Whether one sign behind a text says true and the other false. */
+function areTruth(one: string | undefined, other: string | undefined): boolean {
+  const [first, second] = [one, other].map((end) => trueFalseWords(lettersIn(end ?? '')));
+  return first !== undefined && second !== undefined && first.isTrue !== second.isTrue;
+}
+
 /** A sign behind some lines of those that have the same in front, as at right options: 'B. Stop *'. */
 export function withEnds(fronts: readonly Front[]): Front[] {
   const ends = fronts.map(({ text }) => END.exec(text)?.[1]);
   const isSign = (end: string | undefined, own: Front): end is string => {
     const alike = fronts.flatMap((front, at) => (keyOf(front) === keyOf(own) ? [at] : []));
     const ended = alike.filter((at) => ends[at] === end).length;
-    return end !== undefined && saysVerdict(end) && ended > 1 && ended < alike.length;
+    // True behind one line and false behind another make statements of both.
+    const isStatement = alike.some((at) => areTruth(end, ends[at]));
+    return (
+      end !== undefined && saysVerdict(end) && ended > 1 && ended < alike.length && !isStatement
+    );
   };
   return fronts.map((front, at) => {
     const end = ends[at];

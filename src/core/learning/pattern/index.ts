@@ -27,19 +27,19 @@ function titleIn(line: string): Pattern['title'] {
   return named && { before: named.before, ...(named.after ? { after: named.after } : {}) };
 }
 
-/** A pattern with the last line above the questions taken for the name of the set, where it is that. */
+/** A pattern with the line above the questions taken for the name of the set that says so. */
 function withTitle(pattern: Pattern | undefined): Pattern | undefined {
   if (!pattern?.head) {
     return pattern;
   }
   const { head, ...rest } = pattern;
-  const at = head.findLastIndex(Boolean);
+  const at = head.findIndex((line) => titleIn(line) !== undefined);
   const title = titleIn(head[at] ?? '');
-  const isApart = at < head.length - 1;
+  const below = head.slice(at + 1);
   return title
     ? {
         ...rest,
-        title: { ...title, ...(isApart ? { isApart } : {}) },
+        title: { ...title, ...(below.length ? { below } : {}) },
         ...(at > 0 ? { head: head.slice(0, at) } : {}),
       }
     : pattern;
@@ -47,7 +47,7 @@ function withTitle(pattern: Pattern | undefined): Pattern | undefined {
 
 /** Words for the name of a set. */
 const isSetTitle = (words: string): boolean =>
-  ['title', 'by'].includes(roleOfHeading(words)?.role ?? '') ||
+  roleOfHeading(words)?.role === 'title' ||
   /^(?:set|quiz|name|test|titel|titre|titolo|titulo|deck)$/iu.test(words);
 
 /** The first lines of a long sample, up to an empty one, so that no question is torn. */

@@ -140,6 +140,15 @@ describe('what stands around texts', () => {
       ],
     ],
     [
+      'statements, of which each says whether it is true',
+      ['- one (true)', '- two (false)', '- three (true)'],
+      [
+        ['- ', 'one (true)'],
+        ['- ', 'two (false)'],
+        ['- ', 'three (true)'],
+      ],
+    ],
+    [
       'brackets that say nothing',
       ['- one (big)', '- two', '- three (big)'],
       [

@@ -28,7 +28,7 @@ const BOX = /^(\s*[[({<][^\][(){}<>]{0,8}[\])}>]\s*)(\S.*)$/u;
 const SIGN = /^(\s*[^\p{L}\p{N}\s"'“„«¿¡([{<]{1,4}\s*)(\S.*)$/u;
 /** A word right behind a sign: '@ask ', '#a+ '. */
 const SIGNED_WORD =
-  /^(\s*[@#\\.$&%!]{1,2}(?:\p{Ll}[\p{Ll}\d_-]{0,14}?|\p{Lu}[\p{Lu}\d_-]{1,14}?)[+*!=-]?\s+)(\S.*)$/u;
+  /^(\s*[@#\\.$&%!]{1,2}(?:\p{Ll}[\p{Ll}\d_-]{0,14}?|\p{Lu}[\p{Lu}\d_-]{0,14}?)[+*!=-]?\s+)(\S.*)$/u;
 /** A letter in the place of a tick or an empty box. */
 const CROSS = /^(\s*[xXoOvV]\s{1,3})(\S.*)$/u;
 const CAPITALS = /^(\s*[@#\\.$&%]?\p{Lu}[\p{Lu}\d_-]{1,14}[+*!=]?\s+)(\S.*)$/u;

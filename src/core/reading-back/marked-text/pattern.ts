@@ -148,21 +148,24 @@ const NEEDED: ReadonlySet<Part['role']> = new Set([
 ]);
 const isTyped = ({ role, between }: Part): boolean => role === 'accepted' && between === undefined;
 
+/** Whether lines stand at a place. */
+const stand = (own: readonly string[], lines: readonly string[], from: number): boolean =>
+  own.every((line, at) => lines[from + at] === line);
+
 /** The lines between what stands above all questions and below them, and the set's name. */
 function within(source: string, pattern: Pattern): { lines: string[]; title: string | undefined } {
   const lines = source.split(/\r\n?|\n/).map((line) => line.trimEnd());
-  const { head = [], foot = [] } = pattern;
+  const { head = [], foot = [], title: around } = pattern;
   while (lines.length && !lines.at(-1)) {
     lines.pop();
   }
-  const above = head.every((line, at) => lines[at] === line) ? head.length : 0;
-  const title = pattern.title && textIn(lines[above] ?? '', pattern.title);
-  const below = lines.length - foot.length;
-  const hasFoot = foot.every((line, at) => lines[below + at] === line);
-  return {
-    lines: lines.slice(title === undefined ? above : above + 1, hasFoot ? below : undefined),
-    title,
-  };
+  const above = stand(head, lines, 0) ? head.length : 0;
+  const title = around && textIn(lines[above] ?? '', around);
+  const named = above + Number(title !== undefined);
+  const below = around?.below ?? [];
+  const from = named + (stand(below, lines, named) ? below.length : 0);
+  const end = lines.length - foot.length;
+  return { lines: lines.slice(from, stand(foot, lines, end) ? end : undefined), title };
 }
 
 /**

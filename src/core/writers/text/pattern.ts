@@ -10,7 +10,7 @@ const sharedPart = ({ forms }: Pattern): Part | undefined =>
 /** The lines above all questions, with the set's name where there is one. */
 function topOf({ head = [], title }: Pattern, setTitle: string | undefined): string[] {
   const named = title && setTitle ? [lineAround(title, setTitle)] : [];
-  return [...head, ...named, ...(named.length && title?.isApart ? [''] : [])];
+  return [...head, ...named, ...(title?.below ?? [])];
 }
 
 const categoryOf = ({ as }: Placed): string => as[0]?.category?.join(' > ') ?? '';
