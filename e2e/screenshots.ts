@@ -1,8 +1,43 @@
 // npm run screenshots: one picture of each place at 1280x800 from the demo data, for the README.
-import { cell, COLUMN, demoText, expect, fill, go, openWholeDemo, paste, test } from './person';
+import {
+  cell,
+  COLUMN,
+  demoText,
+  drop,
+  expect,
+  fill,
+  go,
+  openWholeDemo,
+  paste,
+  test,
+} from './person';
 import type { Page } from '@playwright/test';
 import type { Item } from '../src/core/model';
 import { seeded } from '../src/core/shared/chance';
+
+/** A receiver's sample with signs of its own, each explained by nothing but its place. */
+const CANAL_TEXT = `== Locks ==
+
+Task: What lets the water into a lock?
+  >> The paddle
+  -- The beam
+  -- The rope
+Because: A paddle is a valve.
+Worth: 2
+
+Task: Who closes the gates behind a boat?
+  -- Nobody
+  >> The crew
+Because: The next boat may be an hour away.
+Worth: 1
+
+== Boats ==
+
+Task: Which end is the bow?
+  >> The front
+  -- The back
+Worth: 1
+`;
 
 async function shot(page: Page, name: string): Promise<void> {
   // Nothing is pointed at, so that no words of help stand over the picture.
@@ -76,7 +111,6 @@ test('the pictures of the README', async ({ page }) => {
   for (const [starter, name] of [
     ['Lettered key', 'layout-columns'],
     ['Categories by levels', 'layout-board'],
-    ['Marked text', 'layout-marked-text'],
   ] as const) {
     await go(page, '/layouts');
     await page.getByRole('button', { name: `Use it: ${starter}` }).click();
@@ -85,6 +119,12 @@ test('the pictures of the README', async ({ page }) => {
     await shot(page, name);
     await page.getByRole('button', { name: 'Undo' }).click();
   }
+  await go(page, '/layouts');
+  await drop(page, 'canal-text.txt', Buffer.from(CANAL_TEXT));
+  await expect(page.getByText('Lines', { exact: true })).toBeVisible();
+  await page.waitForTimeout(600);
+  await shot(page, 'layout-marked-text');
+  await page.getByRole('button', { name: 'Undo' }).click();
   await go(page, '/hand-over');
   await page
     .getByRole('gridcell', { name: /changes?$/ })
