@@ -94,6 +94,10 @@ function waysOf(lines: readonly Told[], { classes }: Sample): Shown[] | undefine
   return shown.every((one) => one.length) ? shown.flat() : undefined;
 }
 
+/** What looks the same on both says nothing of right and wrong. */
+const isSame = (right: Shown, wrong: Shown | undefined): boolean =>
+  wrong?.before === right.before && wrong.after === right.after;
+
 /** What stands around the texts of a part, right and wrong ones apart; undefined where it is more than that. */
 function aroundIn(
   lines: readonly Told[],
@@ -102,7 +106,7 @@ function aroundIn(
   const ways = waysOf(lines, sample);
   const right = ways?.find(({ role }) => role !== 'wrong') ?? ways?.[0];
   const wrong = ways?.find((one) => one.role === 'wrong' && one !== right);
-  if (!ways || !right || ways.length > (wrong ? 2 : 1)) {
+  if (!ways || !right || isSame(right, wrong) || ways.length > (wrong ? 2 : 1)) {
     return undefined;
   }
   const { role: _role, ...around } = right;

@@ -90,8 +90,15 @@ export function rolesFor(
   classes: readonly Class[],
   { most, said, pointed }: Known & { most: number },
 ): Weighed[] {
+  const saidOf = (own: Class): LineRole[] => [
+    ...new Set(own.lines.flatMap(({ line }) => pointed.get(line) ?? [])),
+  ];
+  // Lines of one kind that a person calls different things are told apart by something else.
+  if (classes.some((own) => saidOf(own).length > 1)) {
+    return [];
+  }
   const all = classes.map((own): Likely => {
-    const role = own.lines.map(({ line }) => pointed.get(line)).find(Boolean);
+    const [role] = saidOf(own);
     return { own, odds: role ? [[role, POINTED]] : oddsOf(own, blocks, said) };
   });
   if (!all.length || all.some(({ odds }) => !odds.length)) {
