@@ -223,6 +223,14 @@ describe('a sample of marked text', () => {
     expect(await handed(sample, [gap])).toBe('Text: A [boat|barge] floats.\n');
   });
 
+  it('calls its questions samples, which others are not', async () => {
+    const sample =
+      'ask Sample: What opens?\nopt A gate\nopt A wall\nopt A hill\nkey 1\n\nask Sample: What floats?\nopt Iron\nopt Cork\nopt Lead\nkey 2\n';
+    expect(await handed(sample, [wheel])).toBe(
+      'ask What steers the boat?\nopt A rope\nopt A rudder\nopt A lamp\nkey 2\n',
+    );
+  });
+
   it('is unsure where another line above the questions is written as it stands', async () => {
     const { layout, unsure } = await learned(
       '%TITLE Test\n%AUTHOR A. Keeper\n\n%Q What opens?\n%+ A gate\n%- A wall\n\n%Q What floats?\n%- Iron\n%+ Cork\n',

@@ -49,10 +49,15 @@ const tagged: Way = (line) => {
     : { before, text: text!.trim(), after: after!, words: lettersIn(before) };
 };
 
+/** Words with which a receiver marks its own samples: no part of what is written. Common practice, no source. */
+const SAMPLE =
+  /(?:^|\s)(?:samples?|examples?|beispiele?|muster|exemples?|ejemplos?|esemp(?:io|i)|voorbeeld|exemplos?|przykład|exempel|eksempel|enghraifft)$/iu;
+
 /** A word with its sign in front of a line, whatever the other lines have; undefined where there is none. */
 const worded: Way = (line) => {
   const [, sign, word, gap, number, mark, blanks, text] = WORD.exec(line) ?? [];
-  if (word === undefined || (word.length === 1 && /[.)]/u.test(mark!) && !number)) {
+  const isLetter = word?.length === 1 && /[.)]/u.test(mark!) && !number;
+  if (word === undefined || isLetter || SAMPLE.test(word)) {
     return undefined;
   }
   const counted = number === undefined ? '' : `${gap}{#}`;
