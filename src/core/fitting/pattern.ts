@@ -1,5 +1,6 @@
 // A fitted question as the lines of a receiver's pattern. Its number and a category above several are the writer's.
 import type { Item, Option, Part, Pattern } from '../model';
+import { namesOfRight } from '../shared/marked-key';
 import {
   aroundPattern,
   fixedText,
@@ -10,7 +11,6 @@ import {
   quotingOf,
   type Around,
 } from '../shared/pattern-line';
-import { optionLetter } from '../shared/plain';
 import { refusal, type Draft } from './changes';
 
 type Piece = Around & { text: string; n?: number };
@@ -20,21 +20,9 @@ function keyOf(
   options: readonly Option[],
   { style = 'letter', between = ', ', words }: Part,
 ): string {
-  if (style === 'word') {
-    return words?.[options[0]?.right ? 0 : 1] ?? '';
-  }
-  const named = options.flatMap(({ text, right }, at) => {
-    const letter = optionLetter(at);
-    const said = {
-      letter,
-      'small-letter': letter.toLowerCase(),
-      number: `${at + 1}`,
-      'number-from-0': `${at}`,
-      text: text.plain,
-    };
-    return right ? [said[style]] : [];
-  });
-  return named.join(between);
+  return style === 'word'
+    ? (words?.[options[0]?.right ? 0 : 1] ?? '')
+    : namesOfRight(options, style).join(between);
 }
 
 /** An option's line, with its feedback behind it where the receiver has a sign for that. */
@@ -121,19 +109,24 @@ function signWithin(
   return between && expected !== undefined && count(text, between) > expected ? between : undefined;
 }
 
+/** Everything that stands around texts in some forms, that of wrong options by itself. */
+const waysOf = (forms: Pattern['forms']): Around[] =>
+  forms
+    .flatMap(({ parts }) => parts)
+    .flatMap((part) => [part, ...(part.wrong ? [part.wrong] : [])]);
+
 /** The sign with which a line without one of its own begins as other lines do, of its own form or another one. */
 function signOfAnother(line: string, part: Part, { forms }: Pattern): string | undefined {
-  const parts = forms.flatMap((form) => form.parts);
-  const fixed = [
-    ...forms.flatMap(({ below = [] }) => below),
+  const fixed = forms.flatMap(({ parts, below = [] }) => [
+    ...below,
     ...parts.flatMap(({ above = [] }) => above),
-  ];
+  ]);
   if (fixed.some((one) => isFixed(line, one))) {
     return line;
   }
-  const others = parts.flatMap((other) => [other, ...(other.wrong ? [other.wrong] : [])]);
-  return others.find((other) => other !== part && !isBare(other) && aroundPattern(other).test(line))
-    ?.before;
+  return waysOf(forms).find(
+    (other) => other !== part && !isBare(other) && aroundPattern(other).test(line),
+  )?.before;
 }
 
 /** Signs of so many characters are none of ordinary texts. */
@@ -144,9 +137,7 @@ const UNUSUAL = 2;
  * all the same.
  */
 function signInFront(text: string, part: Part, { forms }: Pattern): string | undefined {
-  const parts = forms.flatMap((form) => form.parts);
-  const others = parts.flatMap((other) => [other, ...(other.wrong ? [other.wrong] : [])]);
-  return others
+  return waysOf(forms)
     .filter((other) => !isBare(other) && !other.before.includes('{'))
     .map((other) => ({ sign: other.before.trimStart(), isOwn: other === part }))
     .find(({ sign, isOwn }) => {

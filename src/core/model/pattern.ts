@@ -69,7 +69,7 @@ export const FormSchema = z.object({
 });
 export type Form = z.infer<typeof FormSchema>;
 
-/** A whole file: lines above all questions and below them, and lines between two. */
+/** A whole file: lines above all questions, and lines between two. */
 export const PatternSchema = z.object({
   forms: z.array(FormSchema).min(1),
   between: z.array(z.string()),
@@ -83,6 +83,5 @@ export const PatternSchema = z.object({
       below: z.array(z.string()).optional(),
     })
     .optional(),
-  foot: z.array(z.string()).optional(),
 });
 export type Pattern = z.infer<typeof PatternSchema>;

@@ -1,6 +1,5 @@
 // Marked text learned line by line: of the patterns that a sample may follow, the likeliest under which its own questions, read and
 // written again, come out to the letter.
-import { fit } from '../fitting';
 import {
   likelyPatterns,
   marksOfPattern,
@@ -11,9 +10,8 @@ import {
 } from '../learning';
 import type { Document, Layout, Pattern } from '../model';
 import { readMarkedSet } from '../reading-back';
-import { defined } from '../shared/defined';
 import { count } from '../shared/plain';
-import { write } from '../writers';
+import { writtenLines } from './marked-sample';
 
 type Base = Pick<Layout, 'id' | 'name' | 'limits'>;
 
@@ -54,14 +52,7 @@ const filled = (lines: readonly string[]): string[] => {
 
 /** Whether the questions of a sample, read by a layout and written again, are the sample. */
 function comesOut(body: readonly string[], layout: Layout): boolean {
-  const { items, title } = readMarkedSet(body.join('\n'), layout);
-  const questions = fit(items, layout).flatMap(({ text, as = [] }) =>
-    text === undefined ? [] : [{ text, as }],
-  );
-  const plain: Layout = { ...layout, file: { format: 'txt', newline: 'lf' } };
-  const { bytes } = write(defined({ layout: plain, questions, setTitle: title }));
-  const written = filled(new TextDecoder().decode(bytes).split('\n'));
-  const own = filled(body);
+  const [own, written] = [filled(body), filled(writtenLines(body, layout))];
   return own.length === written.length && own.every((line, at) => line === written[at]);
 }
 

@@ -16,7 +16,7 @@ const bare = (line: string): string =>
   line.trimEnd().replace(/^(?:#\d{1,3}|\(?Q?\d{1,3}[.):-])\s+/u, '');
 
 /** The lines that are written for the sample's own questions. */
-function writtenLines(lines: readonly string[], layout: Layout): string[] {
+export function writtenLines(lines: readonly string[], layout: Layout): string[] {
   const { items, title } = readMarkedSet(lines.join('\n'), layout);
   const questions = fit(items, layout).flatMap(({ text, as = [] }) =>
     text === undefined ? [] : [{ text, as }],

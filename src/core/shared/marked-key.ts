@@ -12,23 +12,34 @@ export const keyOfMarks = ({
     ? { style: keyStyle === 'small-letter' ? 'letter' : keyStyle }
     : { style: 'marker', marker: right };
 
-/** The right options as a line names them: letters, numbers or texts, a comma between several. */
-export function saidKey(
-  options: readonly Option[],
-  { keyStyle = 'letter' }: NonNullable<Layout['marks']>,
-): string {
-  const said = options.flatMap(({ text, right }, at) => {
+/** How a line names a right option. */
+export type NameStyle = NonNullable<NonNullable<Layout['marks']>['keyStyle']>;
+
+/** The right options as a line names each of them. */
+export const namesOfRight = (options: readonly Option[], style: NameStyle): string[] =>
+  options.flatMap(({ text, right }, at) => {
     const letter = optionLetter(at);
-    const words = {
+    const names = {
       letter,
       'small-letter': letter.toLowerCase(),
       number: `${at + 1}`,
       'number-from-0': `${at}`,
+      text: text.plain,
     };
-    return right ? [keyStyle === 'text' ? text.plain : words[keyStyle]] : [];
+    return right ? [names[style]] : [];
   });
-  return said.join(keyStyle === 'text' ? '; ' : ', ');
-}
+
+/** The place, from 0, that a letter or number names; below 0 or none at all where it names none. */
+export const placeNamed = (name: string, style: Exclude<NameStyle, 'text'>): number =>
+  style.endsWith('letter')
+    ? name.toUpperCase().charCodeAt(0) - 'A'.charCodeAt(0)
+    : Number(name) - (style === 'number' ? 1 : 0);
+
+/** The right options as a line names them: letters, numbers or texts, a comma between several. */
+export const saidKey = (
+  options: readonly Option[],
+  { keyStyle = 'letter' }: NonNullable<Layout['marks']>,
+): string => namesOfRight(options, keyStyle).join(keyStyle === 'text' ? '; ' : ', ');
 
 /** The places of the options that a line names, from 0; -1 for what names none. */
 export function namedKey(
@@ -42,11 +53,5 @@ export function namedKey(
       ? [whole]
       : line.split('; ').map((one) => options.findIndex(({ text }) => text.plain === one));
   }
-  return line
-    .split(/\s*[,;&]\s*/)
-    .map((one) =>
-      keyStyle.endsWith('letter')
-        ? one.toUpperCase().charCodeAt(0) - 'A'.charCodeAt(0)
-        : Number(one) - (keyStyle === 'number' ? 1 : 0),
-    );
+  return line.split(/\s*[,;&]\s*/).map((one) => placeNamed(one, keyStyle));
 }

@@ -114,22 +114,23 @@ function fromString(text: string): string {
   }
 }
 
-/** A text written so that its receiver reads it as it is (XML 1.0, 2.4; YAML 1.2, 7.3; RFC 8259, 7). */
-export const quotedAs = (text: string, quoting: Quoting): string =>
-  ({
-    xml: asXml,
-    string: (own: string) => JSON.stringify(own).slice(1, -1),
-    yaml: (own: string) =>
-      PLAIN_VALUE.test(own) || isPlainNumber(own) ? own : JSON.stringify(own),
-    none: (own: string) => own,
-  })[quoting](text);
 const isPlainNumber = (text: string): boolean => /^\d+$/u.test(text);
+type Rewrite = Readonly<Record<Quoting, (text: string) => string>>;
+const QUOTE: Rewrite = {
+  xml: asXml,
+  string: (text) => JSON.stringify(text).slice(1, -1),
+  yaml: (text) => (PLAIN_VALUE.test(text) || isPlainNumber(text) ? text : JSON.stringify(text)),
+  none: (text) => text,
+};
+const UNQUOTE: Rewrite = {
+  xml: fromXml,
+  string: fromString,
+  yaml: (text) => (/^".*"$/su.test(text) ? fromString(text.slice(1, -1)) : text),
+  none: (text) => text,
+};
+
+/** A text written so that its receiver reads it as it is (XML 1.0, 2.4; YAML 1.2, 7.3; RFC 8259, 7). */
+export const quotedAs = (text: string, quoting: Quoting): string => QUOTE[quoting](text);
 
 /** The text that was written so. */
-export const unquoted = (text: string, quoting: Quoting): string =>
-  ({
-    xml: fromXml,
-    string: fromString,
-    yaml: (own: string) => (/^".*"$/su.test(own) ? fromString(own.slice(1, -1)) : own),
-    none: (own: string) => own,
-  })[quoting](text);
+export const unquoted = (text: string, quoting: Quoting): string => UNQUOTE[quoting](text);

@@ -95,11 +95,14 @@ export function halvesIn(lines: readonly Line[]): string | undefined {
   return sign && lines.every(({ text }) => text.split(sign).length === 2) ? sign : undefined;
 }
 
+/** The texts that one line may list. */
+export const listedIn = (text: string): string[] => text.split(/\s*[|;/,]\s*/u);
+
 /** Whether the texts of a class each say another line of their blocks again, or one of the texts joined in it. */
 export function saysAgain({ key }: Class, { blocks }: Blocks): boolean {
   const own = blocks.flatMap((block) => {
     const others = block.filter((line) => line.key !== key).map(({ text }) => alike(text));
-    const pieces = others.flatMap((text) => text.split(/\s*[|;/,]\s*/u));
+    const pieces = others.flatMap(listedIn);
     return block
       .filter((line) => line.key === key)
       .map(({ text }) => [...others, ...pieces].includes(alike(text)));

@@ -6,6 +6,7 @@ import { kindsOf } from './kinds';
 import { partFrom, type Sample } from './parts';
 import type { Roles } from './roles';
 import { answers, isTold, questionsIn, type Question } from './told';
+import { isLettered } from './ways';
 
 /** Where a part of one block goes among those of another: behind the one that stands before it. */
 function merged(orders: readonly (readonly string[])[]): string[] {
@@ -78,7 +79,7 @@ function withShared(form: Form, questions: readonly Question[], isApart: boolean
 
 /** Whether letters in front of options do not run from the first on. */
 const isUneven = (own: Class, blocks: Blocks, roles: Roles): boolean =>
-  /\{[aA]\}/u.test(own.before) && roles.get(own.key) === 'option' && !countsWithin(own, blocks);
+  isLettered(own) && roles.get(own.key) === 'option' && !countsWithin(own, blocks);
 
 /** The pattern of a sample under what its lines are; undefined where it takes more than a pattern to say how they are written. */
 export function patternFrom(

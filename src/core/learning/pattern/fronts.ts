@@ -2,7 +2,17 @@
 import { fieldOfLine } from '../../shared/vocabulary/answer-lines';
 import { verdictOf } from '../../shared/vocabulary/verdicts';
 import { withEnds, withQuotes } from './ends';
-import { coded, firstWord, keyOf, labelled, plain, WAYS, wordLabelled, type Front } from './ways';
+import {
+  coded,
+  firstWord,
+  isLettered,
+  keyOf,
+  labelled,
+  plain,
+  WAYS,
+  wordLabelled,
+  type Front,
+} from './ways';
 
 export { keyOf, lettersIn, type Front } from './ways';
 
@@ -16,7 +26,7 @@ const OFTEN = 2;
 
 /** A letter in front is a label where the lines above run up to it from the first letter on, or the next one has the second. */
 function isLabel(front: Front, at: number, labels: readonly (Front | undefined)[]): boolean {
-  if (!/\{[aA]\}/u.test(front.before)) {
+  if (!isLettered(front)) {
     return true;
   }
   let counter = front.counter!;
@@ -27,9 +37,6 @@ function isLabel(front: Front, at: number, labels: readonly (Front | undefined)[
   return counter === 1 && (front.counter! > 1 || labels[at + 1]?.counter === SECOND);
 }
 const SECOND = 2;
-
-/** A letter that was taken for a label stands in a run. */
-const isRun = ({ before }: Front): boolean => /\{[aA]\}/u.test(before);
 
 const MOST_BARE = 8;
 const COVERED = 0.8;
@@ -82,10 +89,11 @@ export function frontsOf(lines: readonly string[]): Front[] {
   const sigils = ways.flat().flatMap(({ sigil }) => sigil ?? []);
   const isSigil = ({ sigil }: Front): boolean =>
     sigil !== undefined && sigils.filter((one) => one === sigil).length >= LINES_EACH;
+  // A letter that was taken for a label stands in a run.
   const comesAgain = (front: Front): boolean =>
     front.code
       ? isCoded(front.code.family)
-      : counts.get(keyOf(front))! >= OFTEN || isRun(front) || isSigil(front);
+      : counts.get(keyOf(front))! >= OFTEN || isLettered(front) || isSigil(front);
   const fronts = lines.map(
     (line, at) => ways[at]!.find(comesAgain) ?? ways[at]!.find(isKnown) ?? plain(line)!,
   );

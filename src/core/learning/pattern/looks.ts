@@ -11,6 +11,7 @@ import {
   saysAgain,
   type Class,
 } from './classes';
+import { isLettered } from './ways';
 import type { LineRole, Odds } from './words';
 
 /** Signs that say yes and no to everybody. Common practice, no source. */
@@ -24,7 +25,6 @@ const LABEL = /\{[#aA]\}[^\p{L}\p{N}\s]{0,2}\s?/u;
 
 /** How much a sign counts that says yes or no to everybody. */
 const CLEAR = 1.5;
-const LETTERED = /\{[aA]\}/u;
 
 /** What speaks against a role so much that it is none. */
 export const HARDLY = -4;
@@ -82,7 +82,7 @@ function leanAnswers({ own, blocks, lean }: Look): void {
     lean(role, asks ? HARDLY : 0);
   }
   // Letters in front count options, and a line that every question has once may be the right one among several.
-  const lettered = LETTERED.test(own.before) ? 1.5 : 0;
+  const lettered = isLettered(own) ? 1.5 : 0;
   lean('feedback', isRun || own.everywhere < 1 ? 0.5 : -2);
   lean('option', where(isRun, (isCounted ? 2 : 0.5) + lettered / 2));
   lean('right', saysYes + lettered + (isRun ? 0 : own.everywhere));

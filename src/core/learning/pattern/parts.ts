@@ -4,9 +4,10 @@ import { alike } from '../../shared/normalise';
 import { lineAround } from '../../shared/pattern-line';
 import { trueFalseWords } from '../../shared/vocabulary/verdicts';
 import type { Blocks, Line } from './blocks';
-import { countsBlocks, gapsIn, halvesIn, joinIn, SEVERAL, type Class } from './classes';
+import { countsBlocks, gapsIn, halvesIn, joinIn, listedIn, SEVERAL, type Class } from './classes';
 import type { LineRole } from './roles';
 import { answers, type Told } from './told';
+import { isLettered } from './ways';
 
 /** A sample with its kinds of lines by their keys. */
 export type Sample = { blocks: Blocks; classes: ReadonlyMap<string, Class> };
@@ -23,7 +24,7 @@ const RUNS: ReadonlySet<LineRole> = new Set([
 /** Counters in front as the receiver counts; undefined where they do not count. */
 function beforeOf(own: Class, role: LineRole): string | undefined {
   const { before, lines } = own;
-  const isLetter = /\{[aA]\}/u.test(before);
+  const isLetter = isLettered(own);
   if (!isLetter && !before.includes('{#}')) {
     return before;
   }
@@ -147,9 +148,7 @@ const LIST = /[,;|]\s?/u;
 /** The texts of options, and those that one line lists. */
 const optionTexts = (lines: readonly Told[]): string[] =>
   lines.flatMap(({ part, text }) =>
-    part === 'option' || part === 'options'
-      ? [alike(text), ...text.split(/\s*[|;/,]\s*/u).map(alike)]
-      : [],
+    part === 'option' || part === 'options' ? [alike(text), ...listedIn(text).map(alike)] : [],
   );
 
 const LABEL_OF_EACH = /^(\(?)([a-zA-Z]|\d{1,2})([.):\]=]\s?)(?=\S)/u;

@@ -19,7 +19,7 @@ const FEW = 8;
 const MOST_TOGETHER = 12_000;
 
 /** The likeliest roles of each kind of line. `said` are sentences that explain signs. */
-export function oddsOf(own: Class, blocks: Blocks, said: readonly string[]): [LineRole, number][] {
+function oddsOf(own: Class, blocks: Blocks, said: readonly string[]): [LineRole, number][] {
   const told = oddsBySentences(said, own.before.trim());
   return [...withLooks(own, blocks, new Map([...oddsByWords(own), ...told]))]
     .filter(([, nats]) => nats > HARDLY + 1)

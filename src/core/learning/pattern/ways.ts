@@ -71,10 +71,6 @@ const worded: Way = (line) => {
   };
 };
 
-const CODED =
-  /^(\s*([^\s|;,:\p{N}]{1,12})\s?([|;,:\t])\s?)([\p{L}\p{N}_-]{1,12})(\s?\3\s*)(\S.*)$/u;
-
-/** Two signs alike with a code between them; only where all lines with the same beginning have one. */
 const MIRRORED: Readonly<Record<string, string>> = {
   '[': ']',
   '(': ')',
@@ -115,6 +111,9 @@ export const wordLabelled: Way = (line) => {
         counter: letterPlace(letter),
       };
 };
+
+const CODED =
+  /^(\s*([^\s|;,:\p{N}]{1,12})\s?([|;,:\t])\s?)([\p{L}\p{N}_-]{1,12})(\s?\3\s*)(\S.*)$/u;
 
 /** Two signs alike with a code between them, in front of a text; taken only where all lines with that beginning have one. */
 export const coded: Way = (line) => {
@@ -203,6 +202,9 @@ export const WAYS: readonly Way[] = [
   signed(CAPITALS),
   firstWord,
 ];
+
+/** Whether a letter of an option stands in front. */
+export const isLettered = ({ before }: Pick<Front, 'before'>): boolean => /\{[aA]\}/u.test(before);
 
 /** What lines of one kind have in common. */
 export const keyOf = ({ before, after }: Pick<Front, 'before' | 'after'>): string =>

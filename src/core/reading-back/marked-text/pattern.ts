@@ -9,7 +9,6 @@ import {
   unquoted,
   type Around,
 } from '../../shared/pattern-line';
-
 import { itemOf, type Found } from './said-by-parts';
 
 type Read = { item: Item; next: number };
@@ -152,10 +151,10 @@ const isTyped = ({ role, between }: Part): boolean => role === 'accepted' && bet
 const stand = (own: readonly string[], lines: readonly string[], from: number): boolean =>
   own.every((line, at) => lines[from + at] === line);
 
-/** The lines between what stands above all questions and below them, and the set's name. */
+/** The lines below what stands above all questions, and the set's name. */
 function within(source: string, pattern: Pattern): { lines: string[]; title: string | undefined } {
   const lines = source.split(/\r\n?|\n/).map((line) => line.trimEnd());
-  const { head = [], foot = [], title: around } = pattern;
+  const { head = [], title: around } = pattern;
   while (lines.length && !lines.at(-1)) {
     lines.pop();
   }
@@ -164,8 +163,7 @@ function within(source: string, pattern: Pattern): { lines: string[]; title: str
   const named = above + Number(title !== undefined);
   const below = around?.below ?? [];
   const from = named + (stand(below, lines, named) ? below.length : 0);
-  const end = lines.length - foot.length;
-  return { lines: lines.slice(from, stand(foot, lines, end) ? end : undefined), title };
+  return { lines: lines.slice(from), title };
 }
 
 /**

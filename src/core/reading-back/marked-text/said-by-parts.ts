@@ -2,6 +2,7 @@
 import type { Item, Kind, Option, Part } from '../../model';
 import { defined } from '../../shared/defined';
 import { literal } from '../../shared/literal';
+import { placeNamed } from '../../shared/marked-key';
 import { numberOf } from '../../shared/normalise';
 import { aroundPattern } from '../../shared/pattern-line';
 
@@ -19,10 +20,7 @@ function keyed(options: readonly Option[], said: string, part: Part): Option[] {
       if (style === 'text') {
         return options[at]!.text.plain === name;
       }
-      const place = style.endsWith('letter')
-        ? name.toUpperCase().charCodeAt(0) - 'A'.charCodeAt(0)
-        : Number(name) - (style === 'number' ? 1 : 0);
-      return place === at;
+      return style !== 'word' && placeNamed(name, style) === at;
     });
   return options.map((option, at) => ({ ...option, right: isNamed(at) }));
 }

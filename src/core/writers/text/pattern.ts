@@ -1,4 +1,4 @@
-// The lines of a file by a receiver's pattern: what stands above all questions, each with its number, categories, what ends the file.
+// The lines of a file by a receiver's pattern: what stands above all questions, each with its number and its category.
 import type { Part, Pattern } from '../../model';
 import { lineAround, numberedText } from '../../shared/pattern-line';
 import type { Job, Placed } from '../contract';
@@ -37,5 +37,5 @@ export function patternLines(
     lines.push(...text.split('\n'));
     before = own || before;
   });
-  return [...lines, ...(pattern.foot ?? [])];
+  return lines;
 }
