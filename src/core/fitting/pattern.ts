@@ -18,11 +18,18 @@ type Piece = Around & { text: string; n?: number };
 /** The right options as a line names them. */
 function keyOf(
   options: readonly Option[],
-  { style = 'letter', between = ', ', words }: Part,
+  { style = 'letter', between = ', ', words, each }: Part,
 ): string {
-  return style === 'word'
-    ? (words?.[options[0]?.right ? 0 : 1] ?? '')
-    : namesOfRight(options, style).join(between);
+  if (style === 'word') {
+    return words?.[options[0]?.right ? 0 : 1] ?? '';
+  }
+  const names =
+    style === 'text' && each !== undefined
+      ? options.flatMap(({ text, right }, n) =>
+          right ? [lineAround({ before: each }, text.plain, n)] : [],
+        )
+      : namesOfRight(options, style);
+  return names.join(between);
 }
 
 /** An option's line, with its feedback behind it where the receiver has a sign for that. */
@@ -35,8 +42,18 @@ function optionPiece({ text, right, feedback }: Option, n: number, part: Part): 
 const given = (text: string | number | undefined): string[] =>
   text === undefined || text === '' ? [] : [String(text)];
 
+/** A text with its question's points beside it. */
+function withPoints(text: string, n: number | undefined, around: Part['points']): string {
+  if (!around || n === undefined) {
+    return text;
+  }
+  const { open, close, one = close, isInFront } = around;
+  const said = open + String(n) + (n === 1 ? one : close);
+  return isInFront ? said + text : text + said;
+}
+
 /** The question's text with its title in front and the words in its gaps, where the receiver has signs around them. */
-function stemText({ stem, title = '', gaps = [] }: Item, part: Part): string {
+function stemText({ stem, title = '', gaps = [], points }: Item, part: Part): string {
   const { gap } = part;
   const named = part.title && title ? `${part.title.open}${title}${part.title.close} ` : '';
   const plain = gap
@@ -46,7 +63,7 @@ function stemText({ stem, title = '', gaps = [] }: Item, part: Part): string {
         return words.length ? gap.open + said.join(gap.between) + gap.close : place;
       })
     : stem.plain;
-  return named + plain;
+  return withPoints(named + plain, points, part.points);
 }
 
 /** The texts of a part that says something in each question; none where this one has nothing to say. */
@@ -83,8 +100,13 @@ function piecesOf(item: Item, part: Part): Piece[] {
         : []),
     ]);
   }
-  const { before, after } = part;
-  return TEXTS[part.role](item, part).map((text, n) => ({ before, after, text, n }));
+  const { before, after, one = after } = part;
+  return TEXTS[part.role](item, part).map((text, n) => ({
+    before,
+    after: text === '1' ? one : after,
+    text,
+    n,
+  }));
 }
 
 const count = (text: string, sign: string): number => text.split(sign).length - 1;
@@ -147,10 +169,21 @@ function signInFront(text: string, part: Part, { forms }: Pattern): string | und
     })?.sign;
 }
 
+/**
+ * Whether a line that counts the questions says their points: it is written for each of them, with one point where a question
+ * says none. Common practice, no source.
+ */
+const saysPointsOfEach = ({ role, before }: Part): boolean =>
+  role === 'points' && before.includes('{n}');
+
 /** A question's lines. May throw a Refusal: a text that begins or goes on as another line does would be read as that. */
-export function patternText({ item }: Draft, pattern: Pattern): string {
+export function patternText(draft: Draft, pattern: Pattern): string {
   const { forms } = pattern;
-  const form = forms.find(({ kinds }) => kinds.includes(item.kind)) ?? forms[0]!;
+  const form = forms.find(({ kinds }) => kinds.includes(draft.item.kind)) ?? forms[0]!;
+  if (form.parts.some(saysPointsOfEach) && draft.item.points === undefined) {
+    draft.set({ points: 1 });
+  }
+  const { item } = draft;
   const lines = form.parts.flatMap((part) => {
     const own = piecesOf(item, part).map(({ text, n, ...around }) => {
       const line = lineAround(around, quotedAs(text, quotingOf(around, form.parts)), n);

@@ -43,7 +43,7 @@ export const PartSchema = z.object({
   wrong: z.object({ before: z.string(), after: z.string().optional() }).optional(),
   /** Between the parts of a line that holds several: options, keys, the halves of a pair or of a card. */
   between: z.string().optional(),
-  /** In front of each of several in one line: '{a}) '. */
+  /** In front of each of several in one line, or of the right one that a key says in full: '{a}) '. */
   each: z.string().optional(),
   /** Between an option and its feedback. */
   feedback: z.string().optional(),
@@ -53,6 +53,17 @@ export const PartSchema = z.object({
   title: z.object({ open: z.string(), close: z.string() }).optional(),
   /** Around the word that fills a gap in the question's text, and between several that do. */
   gap: z.object({ open: z.string(), close: z.string(), between: z.string().optional() }).optional(),
+  /** Around the points beside the question's text, behind it or in front of it; `one` is the end behind a single point. */
+  points: z
+    .object({
+      open: z.string(),
+      close: z.string(),
+      one: z.string().optional(),
+      isInFront: z.boolean().optional(),
+    })
+    .optional(),
+  /** Behind a number that is 1, where it is another word: ' point)'. */
+  one: z.string().optional(),
   style: z.enum(PATTERN_KEYS).optional(),
   /** The words for true and false. */
   words: z.tuple([z.string(), z.string()]).optional(),

@@ -11,6 +11,7 @@ import {
 import type { Document, Layout, Pattern } from '../model';
 import { readMarkedSet } from '../reading-back';
 import { count } from '../shared/plain';
+import { saysPoints } from '../shared/vocabulary/words-of-points';
 import { writtenLines } from './marked-sample';
 
 type Base = Pick<Layout, 'id' | 'name' | 'limits'>;
@@ -105,7 +106,7 @@ function bodiesOf(document: Document): Body[] {
     : [whole];
 }
 
-type Tested = LikelyPattern & Pick<Body, 'top' | 'comment'>;
+type Tested = LikelyPattern & Pick<Body, 'top' | 'comment' | 'said'>;
 
 /** Learns how a receiver writes each line; undefined where no pattern gives the sample again. */
 export function learnPattern(
@@ -119,7 +120,7 @@ export function learnPattern(
         .filter(({ score }) => score >= LEAST)
         .slice(0, MOST_TRIED)
         .filter(({ pattern }) => comesOut(own, layoutOf(pattern, base, undefined)))
-        .map((one): Tested => ({ ...one, top, comment })),
+        .map((one): Tested => ({ ...one, top, comment, said })),
     )
     .sort((a, b) => b.score - a.score);
   const [best, ...others] = found;
@@ -137,7 +138,10 @@ export function learnPattern(
       shape: 'it is plain text whose lines carry signs',
       pattern: `read by ${count(linesOf(pattern), 'kind of line', 'kinds of lines')} and written again, the sample comes out to the letter`,
     },
-    unsure: isClear(best, others) && !holdsMore(document, layout) ? [] : ['pattern'],
+    unsure:
+      isClear(best, others) && !guessesPoints(pattern, best.said) && !holdsMore(document, layout)
+        ? []
+        : ['pattern'],
   };
 }
 
@@ -145,6 +149,14 @@ export function learnPattern(
 function headOf(all: readonly string[], body: readonly string[]): string[] {
   const first = all.indexOf(body.find((line) => line.trim()) ?? '');
   return all.slice(0, Math.max(0, first)).map((line) => line.trimEnd());
+}
+
+/** Whether numbers beside the questions are taken for points that no word in the sample calls so. */
+function guessesPoints({ forms }: Pattern, said: readonly string[]): boolean {
+  const guessed = forms
+    .flatMap(({ parts }) => parts)
+    .some(({ points }) => points && !/\p{L}/u.test(points.open + points.close));
+  return guessed && !said.some((text) => text.split(/[^\p{L}]+/u).some(saysPoints));
 }
 
 const NUMBER_BESIDE = /^\W{0,3}[[(<]\s?\d[^\])>]{0,14}[\])>]|[[(<]\s?\d[^\])>]{0,14}[\])>]\s*$/u;

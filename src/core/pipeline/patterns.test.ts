@@ -242,11 +242,12 @@ describe('a sample of marked text', () => {
     });
   });
 
-  it('is unsure where numbers in brackets beside the questions may be their points', async () => {
-    const { unsure } = await learned(
-      'What opens? (2 points)\n  x A gate\n  o A wall\n\nWhat floats? (1 point)\n  o Iron\n  x Cork\n',
+  it('is unsure whether numbers in brackets beside the questions are points, where no word says so', async () => {
+    const { layout, unsure } = await learned(
+      'What opens? (2)\n  x A gate\n  o A wall\n\nWhat floats? (1)\n  o Iron\n  x Cork\n',
     );
     expect(unsure).toEqual(['pattern']);
+    expect(layout.pattern?.forms[0]?.parts[0]).toMatchObject({ points: { open: ' (', close: ')' } });
   });
 
   it('is refused a text that would be read as another line', async () => {

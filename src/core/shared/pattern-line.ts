@@ -18,7 +18,13 @@ const COUNTERS: Readonly<Record<string, string>> = {
   '{a}': '[a-z]',
   '{A}': '[A-Z]',
 };
-const COUNTER = /\{[n1aA]\}/gu;
+const COUNTER = /(?<!\{)\{[n1aA]\}(?!\})/gu;
+const OWN_BRACES = /\{\{([n1aA])\}\}/gu;
+
+/** What a receiver itself writes as a counter stands in this pattern: '{{A}}' for its own '{A}'. */
+export const withOwnBraces = (text: string): string =>
+  text.replace(/\{[n1aA]\}/gu, (own) => `{${own}}`);
+const fromOwnBraces = (text: string): string => text.replace(OWN_BRACES, '{$1}');
 
 /** A line with the sign of the nth option, from 0, in front of its text. */
 export function lineAround({ before, after = '' }: Around, text: string, n = 0): string {
@@ -29,7 +35,7 @@ export function lineAround({ before, after = '' }: Around, text: string, n = 0):
     '{a}': letter.toLowerCase(),
     '{A}': letter,
   };
-  return before.replace(COUNTER, (counter) => said[counter]!) + text + after;
+  return fromOwnBraces(before.replace(COUNTER, (counter) => said[counter]!)) + text + after;
 }
 
 /** A line that says the same in every question but for its number. */
@@ -53,8 +59,8 @@ export function aroundPattern({ before, after = '' }: Around): RegExp {
     return known;
   }
   const front = before
-    .split(/(\{[n1aA]\})/u)
-    .map((piece) => COUNTERS[piece] ?? literal(piece))
+    .split(/((?<!\{)\{[n1aA]\}(?!\}))/u)
+    .map((piece) => COUNTERS[piece] ?? literal(fromOwnBraces(piece)))
     .join('');
   const pattern = new RegExp(`^${front}(\\S|\\S.*\\S)${literal(after)}\\s*$`, 'u');
   if (patterns.size >= MOST_KEPT) {

@@ -9,9 +9,10 @@ export const rolesOfPattern = ({ forms }: Pattern): Role[] => [
   'option',
   ...forms
     .flatMap(({ parts }) => parts)
-    .flatMap(({ role, feedback, feedbackLine, title }): Role[] => [
+    .flatMap(({ role, feedback, feedbackLine, title, points }): Role[] => [
       ROLES[role] ?? (role as Role),
       ...(feedback === undefined && !feedbackLine ? [] : ['feedback' as const]),
       ...(title ? ['title' as const] : []),
+      ...(points ? ['points' as const] : []),
     ]),
 ];

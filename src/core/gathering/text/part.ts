@@ -4,7 +4,7 @@ import { kindOfWord } from '../../shared/vocabulary/kinds';
 import type { Draft } from './draft';
 import { isTitle, speaksOfForms } from './lone';
 import { offersVerdicts } from './offered';
-import { WORDS_OF_POINTS } from './points';
+import { WORDS_OF_POINTS } from '../../shared/vocabulary/words-of-points';
 import { countsParts, type TypedLine } from './typed-line';
 
 const EACH =

@@ -1,8 +1,6 @@
 // Points in brackets behind a question, '(2 points)', or in front of it where they stand beside its number.
+import { WORDS_OF_POINTS } from '../../shared/vocabulary/words-of-points';
 
-/** Words for points, as alternatives of a pattern. */
-export const WORDS_OF_POINTS =
-  'points?|pts?|marks?|punkte?|p|puntos?|punto|punti|punten|punt|pontos?|po[aä]ng|pkt|pwynt(?:iau)?';
 const BRACKET = String.raw`[([](\d+(?:[.,]\d+)?)\s*(?:${WORDS_OF_POINTS})\.?[)\]]`;
 
 export const POINTS = new RegExp(String.raw`\s*${BRACKET}\s*$`, 'iu');

@@ -2,17 +2,13 @@
 // letter of the right option, or the answers to all questions below the last of them.
 import { placeOfLetter } from '../../shared/vocabulary/alphabets';
 import { fieldOfLine, headsAnswers } from '../../shared/vocabulary/answer-lines';
-import { bareWords } from '../../shared/normalise';
+import { saysLevel } from '../../shared/vocabulary/levels';
 import { likelihoodOf } from '../../understanding';
 import { anew, isLine, OFTEN, whereOften, type Lines } from './retyping';
 import { pairsSideBySide } from './side-by-side';
 
 const LEVELLED =
   /^\s*[([]\s*(\p{L}[\p{L} ]{2,14})\s*[)\]]\s*((?:\p{L}{1,10}\.?\s*)?\d{1,3}\s*[.):]\s*\S.*)$/su;
-/** Words for how hard a question is. Common practice, no source. */
-const LEVEL =
-  /^(?:very )?(?:easy|medium|moderate|hard|difficult|beginner|intermediate|advanced|basic|leicht|mittel|schwer|einfach|schwierig|facile|moyen|difficile|facil|media?|medio|dificil|makkelijk|gemiddeld|moeilijk|hawdd|canolig|anodd)$/;
-
 const LEVEL_BEHIND_NUMBER =
   /^(\s*(?:\p{L}{1,10}\.?\s*)?\d{1,3}\s*[.):]\s*)[([]\s*(\p{L}[\p{L} ]{2,14})\s*[)\]]\s*(\S.*)$/su;
 
@@ -21,7 +17,7 @@ function levelInFront(text: string): string[] | undefined {
   const [, first = '', question = ''] = LEVELLED.exec(text) ?? [];
   const [, number = '', behind = '', rest = ''] = LEVEL_BEHIND_NUMBER.exec(text) ?? [];
   const level = first || behind;
-  return LEVEL.test(bareWords(level))
+  return saysLevel(level)
     ? [question || `${number}${rest}`, `Difficulty: ${level}`]
     : undefined;
 }

@@ -2,7 +2,7 @@
 import type { DocumentLine } from '../../model';
 import { alike } from '../../shared/normalise';
 import { likelihoodOf, type Meaning } from '../../understanding';
-import { WORDS_OF_POINTS } from './points';
+import { WORDS_OF_POINTS } from '../../shared/vocabulary/words-of-points';
 import {
   answersBehindEquals,
   gapBeforeArrow,

@@ -38,7 +38,14 @@ function joined(block: readonly Line[], titles: ReadonlySet<string>): Line[] {
     }
     const before = `${above?.line}\n${line.before}`;
     return above?.fixed && titles.has(above.line)
-      ? [{ ...line, before, words: lettersIn(above.line), key: keyOf({ ...line, before }) }]
+      ? [
+          {
+            ...line,
+            before,
+            words: lettersIn(above.line.replace('{n}', '')),
+            key: keyOf({ ...line, before }),
+          },
+        ]
       : [line];
   });
 }
@@ -65,7 +72,7 @@ function taken(
       const isBare = !front.before.trim();
       // Lines without a sign of their own are what the title above them says, the first one another thing than those below it.
       const place = isBare ? `${title}${isFirst ? '^' : ''}` : '';
-      const words = isBare && title ? lettersIn(title) : front.words;
+      const words = isBare && title ? lettersIn(title.replace('{n}', '')) : front.words;
       isFirst = false;
       return { ...front, words, key: `${place}${keyOf(front)}`, line, fixed: false };
     });

@@ -73,9 +73,17 @@ export function countsWithin({ key }: Class, { blocks }: Blocks): boolean {
   );
 }
 
-/** Whether labels in front of single lines count the blocks. */
-export const countsBlocks = ({ lines }: Class): boolean =>
-  lines.length > 1 && lines.every(({ counter }, at) => counter === (lines[0]!.counter ?? 0) + at);
+/** Whether labels in front of single lines count the blocks, or those of them that have such a line. */
+export function countsBlocks({ key, lines }: Class, { blocks }: Blocks): boolean {
+  const places = blocks.flatMap((block, at) =>
+    block.flatMap((line) => (line.key === key ? [{ at, counter: line.counter ?? -1 }] : [])),
+  );
+  return (
+    (blocks.length > 1 && places.every(({ at, counter }) => counter === at + 1)) ||
+    (lines.length > 1 &&
+      lines.every(({ counter }, at) => counter === (lines[0]!.counter ?? 0) + at))
+  );
+}
 
 const SIGN_BETWEEN = /(?<=[^\s|;/])(\s?\||\s?;|\s\/|,)(\s?)(?=\S)/u;
 
@@ -98,14 +106,20 @@ export function halvesIn(lines: readonly Line[]): string | undefined {
 /** The texts that one line may list. */
 export const listedIn = (text: string): string[] => text.split(/\s*[|;/,]\s*/u);
 
-/** Whether the texts of a class each say another line of their blocks again, or one of the texts joined in it. */
+const LABELLED = /^[[(]?(?:[A-Ja-j]|\d{1,2})(?:[\]).:]\s?|\s[-–:=]\s)(?=\S)/u;
+
+/** Whether the texts of a class each say another line of their blocks again, its label in front or not, or one of the texts joined in it. */
 export function saysAgain({ key }: Class, { blocks }: Blocks): boolean {
   const own = blocks.flatMap((block) => {
     const others = block.filter((line) => line.key !== key).map(({ text }) => alike(text));
     const pieces = others.flatMap(listedIn);
     return block
       .filter((line) => line.key === key)
-      .map(({ text }) => [...others, ...pieces].includes(alike(text)));
+      .map(({ text }) =>
+        [text, text.replace(LABELLED, '')].some((one) =>
+          [...others, ...pieces].includes(alike(one)),
+        ),
+      );
   });
   return own.length > 1 && own.every(Boolean);
 }

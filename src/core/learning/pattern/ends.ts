@@ -8,6 +8,10 @@ const END = /(\s?(?:[*✓✔✗✘+#]{1,3}|\(\p{L}{1,12}\)|\[\p{L}{1,12}\]|\([*�
 const saysVerdict = (end: string): boolean =>
   !/\p{L}/u.test(end) || verdictOf(lettersIn(end)) !== undefined;
 
+/** Whether a sign behind a text says right to everybody, so that one line with it is enough. */
+const saysRight = (end: string): boolean =>
+  /[✓✔]/u.test(end) || (end.trim() !== '' && verdictOf(lettersIn(end)) === true);
+
 /** Whether one sign behind a text says true and the other false. */
 function areTruth(one: string | undefined, other: string | undefined): boolean {
   const [first, second] = [one, other].map((end) => trueFalseWords(lettersIn(end ?? '')));
@@ -23,7 +27,11 @@ export function withEnds(fronts: readonly Front[]): Front[] {
     // True behind one line and false behind another make statements of both.
     const isStatement = alike.some((at) => areTruth(end, ends[at]));
     return (
-      end !== undefined && saysVerdict(end) && ended > 1 && ended < alike.length && !isStatement
+      end !== undefined &&
+      saysVerdict(end) &&
+      (ended > 1 || saysRight(end)) &&
+      ended < alike.length &&
+      !isStatement
     );
   };
   return fronts.map((front, at) => {

@@ -1,9 +1,12 @@
 // What each line of a sample has in front of its text and behind it, as it comes again in others.
 import { fieldOfLine } from '../../shared/vocabulary/answer-lines';
 import { verdictOf } from '../../shared/vocabulary/verdicts';
+import { withOwnBraces } from '../../shared/pattern-line';
 import { withEnds, withQuotes } from './ends';
+import { withSingular } from './numbers';
 import {
   coded,
+  firstLetter,
   firstWord,
   isLettered,
   keyOf,
@@ -12,6 +15,7 @@ import {
   WAYS,
   wordLabelled,
   type Front,
+  type Way,
 } from './ways';
 
 export { keyOf, lettersIn, type Front } from './ways';
@@ -39,22 +43,24 @@ function isLabel(front: Front, at: number, labels: readonly (Front | undefined)[
 const SECOND = 2;
 
 const MOST_BARE = 8;
+/** So many words at least, on so many lines each. */
+type Bare = { fewest: number; each: number };
 const COVERED = 0.8;
 const LINES_EACH = 3;
 
-/** Whether nearly all lines begin with one of a few words in small letters: words in place of signs, and no sentences. */
-function areBareWords(lines: readonly string[]): boolean {
+/** Whether nearly all lines begin with one of a few words, taken so: words in place of signs, and no sentences. */
+function areBareWords(lines: readonly string[], way: Way, { fewest, each }: Bare): boolean {
   const filled = lines.filter((line) => line.trim());
-  const words = filled.flatMap((line) => firstWord(line)?.before.trim() ?? []);
+  const words = filled.flatMap((line) => way(line)?.before.trim() ?? []);
   const often = [...new Set(words)].filter(
     (word) => words.filter((one) => one === word).length > 1,
   );
   const covered = words.filter((word) => often.includes(word)).length;
   return (
-    often.length > 1 &&
+    often.length >= fewest &&
     often.length <= MOST_BARE &&
     covered >= filled.length * COVERED &&
-    covered >= often.length * LINES_EACH
+    covered >= often.length * each
   );
 }
 
@@ -67,18 +73,41 @@ function codedFamilies(lines: readonly string[]): (family: string) => boolean {
   };
 }
 
+/** Whether numbers run on, each from the one before it, or begin again at the first: they count, and say nothing else. */
+const doCount = ([first = 0, ...others]: readonly number[]): boolean =>
+  others.every(
+    (number, at) => number === (others[at - 1] ?? first) + 1 || (number === first && first < 2),
+  );
+
+/** The kinds of lines whose numbers in front count, of those whose numbers are one at least. */
+function countingKeys(fronts: readonly Front[]): (front: Front) => boolean {
+  const numbers = new Map<string, number[]>();
+  for (const front of fronts) {
+    const own = numbers.get(keyOf(front)) ?? [];
+    numbers.set(keyOf(front), [...own, front.counter ?? 0]);
+  }
+  return (front) => doCount(numbers.get(keyOf(front)) ?? []);
+}
+
 /** Each line taken apart in the way that says most and comes again, or that its words say. */
 export function frontsOf(lines: readonly string[]): Front[] {
   const labels = lines.map((line) => labelled(line) ?? wordLabelled(line));
-  const hasBareWords = areBareWords(lines);
+  const isBarred: ReadonlyMap<Way, boolean> = new Map([
+    [firstWord, !areBareWords(lines, firstWord, { fewest: 2, each: LINES_EACH })],
+    // Sentences may begin with two capitals in turn: 'A' and 'I'.
+    [firstLetter, !areBareWords(lines, firstLetter, { fewest: 3, each: 2 })],
+  ]);
   const ways = lines.map((line, at) =>
     WAYS.flatMap((way) => {
-      if (way === firstWord && !hasBareWords) {
+      if (isBarred.get(way)) {
         return [];
       }
       const front = way(line);
       const isLabelled = way === labelled || way === wordLabelled;
-      return front && (!isLabelled || isLabel(front, at, labels)) ? [front] : [];
+      if (!front || (isLabelled && !isLabel(front, at, labels))) {
+        return [];
+      }
+      return [isLabelled ? front : { ...front, before: withOwnBraces(front.before) }];
     }),
   );
   const counts = new Map<string, number>();
@@ -94,8 +123,12 @@ export function frontsOf(lines: readonly string[]): Front[] {
     front.code
       ? isCoded(front.code.family)
       : counts.get(keyOf(front))! >= OFTEN || isLettered(front) || isSigil(front);
-  const fronts = lines.map(
-    (line, at) => ways[at]!.find(comesAgain) ?? ways[at]!.find(isKnown) ?? plain(line)!,
+  const counting = countingKeys(ways.flat().filter(({ before }) => before.includes('{#}')));
+  const likely = ways.map((own) =>
+    own.filter((front) => !front.before.includes('{#}') || counting(front)),
   );
-  return withQuotes(withEnds(fronts));
+  const fronts = lines.map(
+    (line, at) => likely[at]!.find(comesAgain) ?? likely[at]!.find(isKnown) ?? plain(line)!,
+  );
+  return withQuotes(withEnds(withSingular(fronts)));
 }

@@ -1,5 +1,6 @@
 // What a kind of line may be by its texts and its sign, and by how often it comes in a question.
 import { kindOfWord } from '../../shared/vocabulary/kinds';
+import { saysLevel } from '../../shared/vocabulary/levels';
 import type { Blocks } from './blocks';
 import {
   ASKS,
@@ -23,6 +24,9 @@ const NO = /[-–~✗✘.]|\[\s\]|\(\s\)|(?<!\d)0(?!\d)|^\s*o\s/iu;
 /** A label with what closes it. */
 const LABEL = /\{[#aA]\}[^\p{L}\p{N}\s]{0,2}\s?/u;
 
+/** What makes a list of boxes, and says nothing of any of them. */
+const BULLET = /^\s*[-*+•–]\s+(?=[[({<])/u;
+
 /** How much a sign counts that says yes or no to everybody. */
 const CLEAR = 1.5;
 
@@ -31,6 +35,9 @@ export const HARDLY = -4;
 
 /** A letter or a small number alone. */
 const PLACE = /^(?:[A-Ja-j]|\d)$/u;
+
+/** A text that ends as a sentence does. */
+const SENTENCE = /\s\S+[.!]["”’)]?$/u;
 
 const NEARLY_ALL = 0.9;
 const MOST = 0.8;
@@ -55,18 +62,27 @@ function leanLone({ own, blocks, isWordless, lean }: Look): void {
   const isThere = own.everywhere > MOST || own.opens;
   lean('stem', where(isThere, 0.5 + 2 * asks - 4 * numbers));
   lean('key', where(areKeys, 2));
-  // A letter or number alone names an option rather than being one.
-  lean('right', own.share((text) => PLACE.test(text)) > NEARLY_ALL ? -3 : 0);
+  // A letter or number alone, or what another line says, names an option rather than being one.
+  const names = own.share((text) => PLACE.test(text)) > NEARLY_ALL || saysAgain(own, blocks);
+  lean('right', names ? -3 : 0);
   lean('accepted', isWordless ? 0 : 0.2);
-  lean('explanation', own.share((text) => text.split(' ').length > 2) - 4 * numbers);
+  const sentences = own.share((text) => SENTENCE.test(text));
+  // Names of categories and titles are no sentences, and stand above what they name rather than last.
+  const isLast = blocks.blocks.every((block) => own.lines.includes(block.at(-1)!));
+  const named = -1.5 * sentences - (isLast ? 0.3 : 0);
+  lean(
+    'explanation',
+    own.share((text) => text.split(' ').length > 2) + sentences / 2 - 4 * numbers,
+  );
   lean('points', where(areNumbers, 1));
   lean('seconds', where(areNumbers, areSeconds ? 1.2 : 0));
   lean('options', where(joinIn(own) !== undefined, 0.5));
-  lean('category', own.everywhere < 1 ? 0.3 : 0);
-  lean('hint', -0.2 - 4 * numbers);
+  lean('category', named + (own.everywhere < 1 ? 0.3 : 0));
+  lean('tags', where(own.share((text) => saysLevel(text)) > NEARLY_ALL, 2));
+  lean('hint', -0.5 - 4 * numbers);
   // A line above the first question alone is none of its own.
   const isHead = own.lines.length === 1 && own.opens && blocks.blocks.length > 1;
-  lean('title', -4 * numbers - (isHead ? 3 : 0));
+  lean('title', named - 4 * numbers - (isHead ? 4 : 0));
 }
 
 /** Answers: runs of lines, with signs that say yes or no. */
@@ -74,7 +90,7 @@ function leanAnswers({ own, blocks, lean }: Look): void {
   const isRun = Math.max(...own.counts) > 1;
   const isCounted = isRun && countsWithin(own, blocks);
   const asks = own.share((text) => /[?？؟]\s*$/u.test(text)) > MOST;
-  const sign = own.before.replace(LABEL, '') + own.after;
+  const sign = own.before.replace(LABEL, '').replace(BULLET, '') + own.after;
   const saysYes =
     CLEAR * (Number(YES.test(sign)) - Number(NO.test(sign))) + Number(PERHAPS.test(sign)) / 2;
   // What asks is no answer.

@@ -5,7 +5,7 @@ import { defined } from '../../shared/defined';
 type Marks = NonNullable<Layout['marks']>;
 type Around = { before: string; after?: string | undefined };
 
-const COUNTER = /\{([aA1n])\}/u;
+const COUNTER = /(?<!\{)\{([aA1n])\}(?!\})/u;
 
 /** A label with its counter in front of a text, without the sign before it: 'a)' of '*{a}) '. */
 function labelOf<Of extends string>(before: string, forms: readonly Of[]): Of | undefined {
@@ -116,6 +116,7 @@ export function marksOfPattern({ forms, between, title }: Pattern): Marks {
     ...categoryMarks(partOf('category')),
     ...titleMarks(title, partOf('stem')),
     between: between.includes('') ? ('blank-line' as const) : ('none' as const),
+    numberLine: first?.parts[0]?.above?.find((line) => line.includes('{n}')),
     accepted: partOf('accepted')?.before.trim(),
     pair: (partOf('pair') ?? partOf('card'))?.between?.trim(),
     fields: fieldsOf(all),

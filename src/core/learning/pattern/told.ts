@@ -51,9 +51,10 @@ function asTruth(block: (Told | Line)[], word: string | undefined): (Told | Line
     : block;
 }
 
-/** The word for the kind of a question: on a line of its own, or the code behind the sign of its text. */
+/** The word for the kind of a question: on a line of its own, beside its points, or the code behind the sign of its text. */
 const wordOf = (block: readonly Line[], roles: Roles): string | undefined =>
   block.find((line) => roles.get(line.key) === 'kind')?.text ??
+  block.find(({ kind }) => kind)?.kind ??
   block.find((line) => line.code && roles.get(line.key) === 'stem')?.code?.word;
 
 const isCategory = (line: Told | Line): boolean => isTold(line) && line.part === 'category';

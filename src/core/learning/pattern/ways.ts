@@ -1,30 +1,17 @@
 // The ways to take a line apart: a tag, a word with its sign, a label, a box, a sign of its own, blanks.
-/** A line taken apart. In `before`, `{#}` stands for a number, `{a}` and `{A}` for a letter. */
-export type Front = {
-  before: string;
-  text: string;
-  after: string;
-  /** The words in front, without signs. */
-  words: string;
-  /** A code behind the first of two signs alike, 'single' of 'Q|single|', and what stands before it. */
-  code?: { word: string; family: string };
-  /** The sign right in front of a word, '@' of '@ask'. */
-  sigil?: string;
-  /** The number or the letter's place, from 1, where there is one in front. */
-  counter?: number;
-};
+import { lettersIn, type Front, type Way } from './front';
+import { attributed, tagged } from './tags';
+import { numbered, pointed } from './numbers';
 
-export type Way = (line: string) => Front | undefined;
+export { lettersIn, type Front, type Way } from './front';
 
-const TAG =
-  /^(\s*[<[{]([\p{L}][\p{L}\d_-]{0,20})[^<>[\]{}]{0,40}[>\]}])(.*?)([<[{]\/\2[>\]}])\s*$/u;
 const WORD =
   /^(\s*[^\p{L}\p{N}\s"'“„«¿¡]{0,3}\s*)(\p{L}(?:[\p{L}_'’-]|\d(?=\p{L})){0,20}(?: \p{L}[\p{L}_'’-]{0,20}){0,2}?)(\s?#?)(\d{1,3})?([^\p{L}\p{N}\s]{0,2}\s?(?:::|[:=>|»]+|->|[.)]))(\s*)(.*)$/u;
 const LABEL =
   /^(\s*[^\p{L}\p{N}\s]{0,4}\s*[[(<]?)(\p{L}|\d{1,3})(\s?[.):\]>/°=-]{1,2}[^\p{L}\p{N}\s]{0,3}\s+|\|\s*)(\S.*)$/u;
 /** A box with a sign of its own behind it: '[C]*'. */
-const SIGNED_BOX = /^(\s*[[({<][^\][(){}<>]{0,8}[\])}>][*+!=✓~-]\s*)(\S.*)$/u;
-const BOX = /^(\s*[[({<][^\][(){}<>]{0,8}[\])}>]\s*)(\S.*)$/u;
+const SIGNED_BOX = /^(\s*(?:[-*+•–]\s+)?[[({<][^\][(){}<>]{0,8}[\])}>][*+!=✓~-]\s*)(\S.*)$/u;
+const BOX = /^(\s*(?:[-*+•–]\s+)?[[({<][^\][(){}<>]{0,8}[\])}>]\s*)(\S.*)$/u;
 const SIGN = /^(\s*[^\p{L}\p{N}\s"'“„«¿¡([{<]{1,4}\s*)(\S.*)$/u;
 /** A word right behind a sign: '@ask ', '#a+ '. */
 const SIGNED_WORD =
@@ -32,22 +19,12 @@ const SIGNED_WORD =
 /** A letter in the place of a tick or an empty box. */
 const CROSS = /^(\s*[xXoOvV]\s{1,3})(\S.*)$/u;
 const CAPITALS = /^(\s*[@#\\.$&%]?\p{Lu}[\p{Lu}\d_-]{1,14}[+*!=]?\s+)(\S.*)$/u;
+const LETTER = /^(\s*\p{Lu}[+*!=-]?\s{1,3})(\S.*)$/u;
 const FIRST = /^(\s*[@#\\.$&%]?\p{Ll}[\p{L}\d_-]{0,14}\s+)(\S.*)$/u;
 const BLANKS = /^(\s*)(.*?)\s*$/u;
 
-/** The words in a text, without signs and numbers. */
-export const lettersIn = (text: string): string => text.replace(/[^\p{L}]+/gu, ' ').trim();
-
 const letterSign = (letter: string): string => (letter === letter.toLowerCase() ? '{a}' : '{A}');
 const letterPlace = (letter: string): number => letter.toLowerCase().charCodeAt(0) - 96;
-
-/** A text between tags of one name. */
-const tagged: Way = (line) => {
-  const [, before, , text, after] = TAG.exec(line) ?? [];
-  return before === undefined
-    ? undefined
-    : { before, text: text!.trim(), after: after!, words: lettersIn(before) };
-};
 
 /** Words with which a receiver marks its own samples: no part of what is written. Common practice, no source. */
 const SAMPLE =
@@ -145,22 +122,6 @@ export const labelled: Way = (line) => {
   };
 };
 
-const NUMBERED = /^(\s*(?:#|No\.?|Nr\.?)\s?)(\d{1,4})(\s+)(\S.*)$/u;
-
-/** A number behind its sign, with nothing behind it: '#1 '. */
-const numbered: Way = (line) => {
-  const [, sign, number, blanks, text] = NUMBERED.exec(line) ?? [];
-  return sign === undefined
-    ? undefined
-    : {
-        before: `${sign}{#}${blanks}`,
-        text: text!.trimEnd(),
-        after: '',
-        words: lettersIn(sign),
-        counter: Number(number),
-      };
-};
-
 const signed =
   (pattern: RegExp, isWord = true): Way =>
   (line) => {
@@ -172,6 +133,8 @@ const signed =
 
 /** A first word in small letters, in the place of a sign. */
 export const firstWord = signed(FIRST);
+/** A capital by itself, in the place of a sign: 'Q What opens?'. */
+export const firstLetter = signed(LETTER);
 
 const signedWord: Way = (line) => {
   const front = signed(SIGNED_WORD)(line);
@@ -187,7 +150,9 @@ export const plain: Way = (line) => {
 
 /** From what says most to what says least. */
 export const WAYS: readonly Way[] = [
+  pointed,
   tagged,
+  attributed,
   enclosed,
   coded,
   labelled,
@@ -200,6 +165,7 @@ export const WAYS: readonly Way[] = [
   signed(SIGN),
   signed(CROSS, false),
   signed(CAPITALS),
+  firstLetter,
   firstWord,
 ];
 

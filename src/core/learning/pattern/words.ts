@@ -7,6 +7,7 @@ import { roleOfHeading } from '../../shared/vocabulary/headings';
 import { saysRightAnswer } from '../../shared/vocabulary/key-words';
 import { speaksOf } from '../../shared/vocabulary/rule-words';
 import { verdictOf } from '../../shared/vocabulary/verdicts';
+import { saysPoints } from '../../shared/vocabulary/words-of-points';
 import type { Class } from './classes';
 
 /** What a kind of line is: a part of a question, an option that is right or wrong, its feedback, or the word for the question's kind. */
@@ -30,7 +31,7 @@ const FIELD: Partial<Record<string, readonly LineRole[]>> = {
   ref: ['ref'],
   title: ['title'],
   kind: ['kind'],
-  option: ['option', 'options'],
+  option: ['option', 'options', 'wrong'],
   options: ['options', 'option'],
   wrong: ['wrong'],
   wrongs: ['wrong'],
@@ -81,13 +82,24 @@ function byLetter(letter: string, add: Add): void {
   add(LETTERS[letter.toLowerCase()], INITIAL);
 }
 
+/** Of several words that say right or wrong, each wrong one turns the others round: 'correct="false"', 'wrong="true"'. */
+function verdictIn(words: string): LineRole | undefined {
+  const verdicts = words.split(' ').flatMap((word) => verdictOf(word) ?? []);
+  const isRight = verdicts.filter((verdict) => !verdict).length % 2 === 0;
+  if (!verdicts.length) {
+    return undefined;
+  }
+  return isRight ? 'right' : 'wrong';
+}
+
 function byWholeWords(words: string, add: Add): void {
-  const told = words.split(' ').map(verdictRole).find(Boolean);
+  const told = verdictIn(words);
   const verdict = verdictRole(words);
   add(told && (told === 'right' ? ['right', 'key'] : ['wrong']), SAID + 1);
   add(verdict && [verdict], SAID);
   add(FIELD[fieldOfLine(`${words}: x`)?.role ?? ''], SAID);
   add(FIELD[roleOfHeading(words)?.role ?? ''], SAID - 1);
+  add(saysPoints(words) ? ['points'] : undefined, SAID);
 }
 
 /** What the words in front of a kind of line say; empty where they say nothing. */

@@ -21,9 +21,13 @@ const HALVED: ReadonlySet<Part['role']> = new Set(['pair', 'card']);
 
 /** The ways in which a part's lines stand, each with whether it is a right option; what says more stands first: '* ' before nothing. */
 function waysOf(part: Part, { parts }: Form): [Around, boolean][] {
-  const { wrong } = part;
+  const { wrong, before, one } = part;
   if (!wrong) {
-    return [[part, part.role !== 'option' || !parts.some(({ role }) => role === 'key')]];
+    const right = part.role !== 'option' || !parts.some(({ role }) => role === 'key');
+    return [
+      [part, right],
+      ...(one === undefined ? [] : [[{ before, after: one }, right] as [Around, boolean]]),
+    ];
   }
   const ways: [Around, boolean][] = [
     [part, true],

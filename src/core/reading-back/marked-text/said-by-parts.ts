@@ -4,21 +4,22 @@ import { defined } from '../../shared/defined';
 import { literal } from '../../shared/literal';
 import { placeNamed } from '../../shared/marked-key';
 import { numberOf } from '../../shared/normalise';
-import { aroundPattern } from '../../shared/pattern-line';
+import { aroundPattern, lineAround } from '../../shared/pattern-line';
 
 /** A line of a part as it was found, without what stands around it. */
 export type Found = { text: string; right: boolean; feedback?: string };
 
 function keyed(options: readonly Option[], said: string, part: Part): Option[] {
-  const { style = 'letter', between = ', ' } = part;
+  const { style = 'letter', between = ', ', each: before = '' } = part;
+  const inFull = options.map(({ text }, at) => lineAround({ before }, text.plain, at));
   const names =
-    style === 'text' && options.some(({ text }) => text.plain === said)
+    style === 'text' && inFull.includes(said)
       ? [said]
       : said.split(between.trim() || between).map((one) => one.trim());
   const isNamed = (at: number): boolean =>
     names.some((name) => {
       if (style === 'text') {
-        return options[at]!.text.plain === name;
+        return inFull[at] === name;
       }
       return style !== 'word' && placeNamed(name, style) === at;
     });
@@ -36,6 +37,24 @@ const optionOf = ({ text, right, feedback: below = '' }: Found, { feedback }: Pa
   const [plain, told] = feedback ? halves(text, feedback) : [text, below];
   return { text: { plain }, right, ...(told ? { feedback: { plain: told } } : {}) };
 };
+
+/** The points beside a text, between their signs. */
+function pointedText(text: string, around: Part['points']): { text: string; points?: number } {
+  if (!around) {
+    return { text };
+  }
+  const { open, close, one = close, isInFront } = around;
+  for (const end of [close, one]) {
+    const beside = `${literal(open)}(\\d{1,3}(?:[.,]\\d{1,2})?)${literal(end)}`;
+    const found = new RegExp(isInFront ? `^${beside}` : `${beside}$`, 'u').exec(text);
+    if (found) {
+      const [whole, number = ''] = found;
+      const rest = isInFront ? text.slice(whole.length) : text.slice(0, found.index);
+      return defined({ text: rest, points: numberOf(number) });
+    }
+  }
+  return { text };
+}
 
 /** A title in front of a text, between its signs. */
 function titledText(text: string, around: Part['title']): { title?: string; text: string } {
@@ -65,8 +84,9 @@ function gappedText(text: string, gap: Part['gap']): Pick<Item, 'stem'> & Partia
 
 const SAY: { [Role in Part['role']]: Say } = {
   stem: (item, [one], part) => {
-    const { title, text } = titledText(one!.text, part.title);
-    Object.assign(item, title === undefined ? {} : { title }, gappedText(text, part.gap));
+    const { text: beside, points } = pointedText(one!.text, part.points);
+    const { title, text } = titledText(beside, part.title);
+    Object.assign(item, defined({ title, points }), gappedText(text, part.gap));
   },
   option: (item, found, part) => {
     item.options = found.map((one) => optionOf(one, part));

@@ -1,0 +1,86 @@
+// How the lines of a key name the right options of their questions, or say true or false.
+import type { Part } from '../../model';
+import { alike } from '../../shared/normalise';
+import { lineAround } from '../../shared/pattern-line';
+import { trueFalseWords } from '../../shared/vocabulary/verdicts';
+import type { Line } from './blocks';
+import { listedIn, SEVERAL } from './classes';
+import type { Told } from './told';
+
+/** First letters of words for true and false, and the figures for them. Common practice, no source. */
+const INITIALS = ['TF', 'tf', 'RF', 'rf', 'VF', 'vf', 'WF', 'wf', 'YN', 'yn', 'JN', 'jn', '10'];
+
+const LABEL_OF_EACH = /^(\(?)([a-zA-Z]|\d{1,2})([.):\]=]\s?|\s[-–:=]\s)(?=\S)/u;
+
+/** The letter or number in front of a text as a pattern has it, and the text behind it. */
+export function labelOfEach(text: string): { each: string; rest: string } | undefined {
+  const [whole = '', open = '', label = '', close = ''] = LABEL_OF_EACH.exec(text) ?? [];
+  const letter = label === label.toLowerCase() ? '{a}' : '{A}';
+  const counter = /\d/u.test(label) ? '{1}' : letter;
+  return whole ? { each: open + counter + close, rest: text.slice(whole.length) } : undefined;
+}
+
+/** Letters or numbers in front of each of several in one line, that run from the first on. */
+export function labelsIn(lines: readonly Line[], between: string): Partial<Part> {
+  const each = labelOfEach(lines[0]?.text ?? '')?.each;
+  const isCounted = lines.every(({ text }) =>
+    text
+      .split(between)
+      .every((one, n) => one.startsWith(lineAround({ before: each ?? '' }, '', n))),
+  );
+  return each && isCounted ? { each } : {};
+}
+
+/** The texts of options, and those that one line lists. */
+const optionTexts = (lines: readonly Told[]): string[] =>
+  lines.flatMap(({ part, text }) =>
+    part === 'option' || part === 'options' ? [alike(text), ...listedIn(text).map(alike)] : [],
+  );
+
+/** The words for true and false that all lines say, in full or by their first letters. */
+function truthIn(lines: readonly Line[], hasOptions: boolean): Partial<Part> | undefined {
+  const words = lines.map(({ text }) => trueFalseWords(text));
+  if (words.every(Boolean)) {
+    return { style: 'word', words: words[0]!.words };
+  }
+  const initials = INITIALS.find((pair) => lines.every(({ text }) => pair.includes(text)));
+  return !hasOptions && initials
+    ? { style: 'word', words: [initials[0]!, initials[1]!] }
+    : undefined;
+}
+
+/** Whether lines say options again as they are, or with their letter or number in front. */
+function againIn(lines: readonly Line[], texts: readonly string[]): Partial<Part> | undefined {
+  if (lines.every(({ text }) => texts.includes(alike(text)))) {
+    return { style: 'text' };
+  }
+  const labels = lines.map(({ text }) => labelOfEach(text));
+  const [first] = labels;
+  const isEach = labels.every(
+    (label) => label && label.each === first?.each && texts.includes(alike(label.rest)),
+  );
+  return isEach && first ? { style: 'text', each: first.each } : undefined;
+}
+
+/** How the lines of a key name the right ones of all questions' options, or say true or false. */
+export function keyPart(lines: readonly Line[], all: readonly (readonly Told[])[]): Partial<Part> {
+  const texts = optionTexts(all.flat());
+  const truth = truthIn(lines, texts.length > 0);
+  if (truth) {
+    return truth;
+  }
+  const between = lines.map(({ text }) => SEVERAL.exec(text)?.[1]).find(Boolean);
+  const joined = between ? { between } : {};
+  const again = againIn(lines, texts);
+  if (again) {
+    return { ...again, ...joined };
+  }
+  if (lines.every(({ text }) => /\d/u.test(text))) {
+    const isZero = lines.some(({ text }) => /(?<!\d)0/u.test(text));
+    return { style: isZero ? 'number-from-0' : 'number', ...joined };
+  }
+  return {
+    style: lines.some(({ text }) => /[A-J]/u.test(text)) ? 'letter' : 'small-letter',
+    ...joined,
+  };
+}

@@ -1,0 +1,56 @@
+// Lines whose numbers count the questions or say their points.
+import { saysPoints } from '../../shared/vocabulary/words-of-points';
+import { lettersIn, type Front, type Way } from './front';
+
+const NUMBERED = /^(\s*(?:#|No\.?|Nr\.?)\s?)(\d{1,4})(\s+)(\S.*)$/u;
+
+/** A number behind its sign, with nothing behind it: '#1 '. */
+export const numbered: Way = (line) => {
+  const [, sign, number, blanks, text] = NUMBERED.exec(line) ?? [];
+  return sign === undefined
+    ? undefined
+    : {
+        before: `${sign}{#}${blanks}`,
+        text: text!.trimEnd(),
+        after: '',
+        words: lettersIn(sign),
+        counter: Number(number),
+      };
+};
+
+const POINTED =
+  /^(\s*[^\p{L}\p{N}\s]{0,4}\s?\p{L}{1,15}\s)(\d{1,3})([^\p{L}\p{N}]{1,4}(?:\p{L}[\p{L} -]{0,25},\s)?)(\d{1,3}(?:[.,]\d)?)(\s?(\p{L}{1,12})\.?[^\p{L}\p{N}]{0,4})$/u;
+
+/** A title that counts the questions and says the points of each: 'Task 1 (choice, 2 points)'. */
+export const pointed: Way = (line) => {
+  const [, title, number, between, text = '', after = '', word = ''] = POINTED.exec(line) ?? [];
+  return title !== undefined && saysPoints(word)
+    ? {
+        before: `${title}{#}${between}`,
+        text,
+        after,
+        words: 'points',
+        kind: lettersIn(between!),
+        counter: Number(number),
+      }
+    : undefined;
+};
+
+const isNumber = ({ text }: Front): boolean => /^\d{1,3}(?:[.,]\d)?$/u.test(text);
+
+/** Numbers with a word behind them that is another one behind 1: ' points)' and ' point)' are one kind of line. */
+export function withSingular(fronts: readonly Front[]): Front[] {
+  const numbers = fronts.filter((front) => front.after && isNumber(front));
+  // Titles that say another kind in front of the number have the same words behind it.
+  const isAlike = (one: Front, other: Front): boolean =>
+    one.before === other.before || (one.kind !== undefined && other.kind !== undefined);
+  return fronts.map((front) => {
+    if (!numbers.includes(front)) {
+      return front;
+    }
+    const own = numbers.filter((other) => isAlike(front, other));
+    const after = own.find(({ text }) => text !== '1')?.after ?? front.after;
+    const one = own.find(({ text }) => text === '1')?.after ?? after;
+    return one === after ? front : { ...front, after, one };
+  });
+}

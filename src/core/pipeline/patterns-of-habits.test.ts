@@ -1,0 +1,107 @@
+// Samples in habits of their own: what a receiver of such a sample is handed, and what is read home from it.
+import { describe, expect, it } from 'vitest';
+import type { Item } from '../model';
+import { readMarkedSet } from '../reading-back';
+import { fill, learnBlank } from '.';
+import { counter, item, options, surroundings } from '../../../tests/make';
+
+const wheel = item({
+  stem: { plain: 'What steers the boat?' },
+  options: options('A rope', '*A rudder', 'A lamp'),
+  points: 2,
+});
+const lamp = item({
+  stem: { plain: 'What shines?' },
+  options: options('*A lamp', 'A rope', 'A wall'),
+  points: 1,
+});
+const both = item({
+  kind: 'choice-many',
+  stem: { plain: 'Which float?' },
+  options: options('*Cork', 'Iron', '*Wood'),
+});
+const truth = item({
+  kind: 'true-false',
+  stem: { plain: 'A cill lies under water.' },
+  options: options('*true', 'false'),
+});
+const word = item({
+  kind: 'short',
+  stem: { plain: 'What is the step under a gate called?' },
+  options: undefined,
+  accepted: ['cill'],
+});
+
+const HABITS: readonly [name: string, sample: string, items: Item[], text: string][] = [
+  [
+    'points in brackets behind each question, in the singular and the plural',
+    'What opens? (2 points)\n  x A gate\n  o A wall\n\nWhat floats? (1 point)\n  o Iron\n  x Cork\n',
+    [wheel, lamp],
+    'What steers the boat? (2 points)\n  o A rope\n  x A rudder\n  o A lamp\n\nWhat shines? (1 point)\n  x A lamp\n  o A rope\n  o A wall\n',
+  ],
+  [
+    'titles that count the questions, name their kind and say their points',
+    'Task 1 (single choice, 1 mark)\nWhat opens?\nx A gate\no A wall\n\nTask 2 (multiple response, 3 marks)\nWhat holds water?\nx A lock\nx A pond\no A hill\n',
+    [both, wheel],
+    'Task 1 (multiple response, 1 mark)\nWhich float?\nx Cork\no Iron\nx Wood\n\nTask 2 (single choice, 2 marks)\nWhat steers the boat?\no A rope\nx A rudder\no A lamp\n',
+  ],
+  [
+    'a line that says the right option again with its letter',
+    'Q: What opens?\na. A wall\nb. A gate\nAnswer: b. A gate\n\nQ: What floats?\na. Cork\nb. Iron\nAnswer: a. Cork\n',
+    [wheel],
+    'Q: What steers the boat?\na. A rope\nb. A rudder\nc. A lamp\nAnswer: b. A rudder\n',
+  ],
+  [
+    'tags whose attributes say right and wrong, within elements of a kind',
+    '<item kind="one">\n  <ask>What opens?</ask>\n  <choice correct="true">A gate</choice>\n  <choice correct="false">A wall</choice>\n</item>\n<item kind="many">\n  <ask>What holds water?</ask>\n  <choice correct="true">A lock</choice>\n  <choice correct="true">A pond</choice>\n  <choice correct="false">A hill</choice>\n</item>\n',
+    [wheel],
+    '<item kind="one">\n  <ask>What steers the boat?</ask>\n  <choice correct="false">A rope</choice>\n  <choice correct="true">A rudder</choice>\n  <choice correct="false">A lamp</choice>\n</item>\n',
+  ],
+  [
+    'an attribute at the right option alone, and elements that are counted',
+    '<item id="1">\n  <stem>What opens?</stem>\n  <option correct="true">A gate</option>\n  <option>A wall</option>\n</item>\n<item id="2">\n  <stem>What floats?</stem>\n  <option>Iron</option>\n  <option correct="true">Cork</option>\n</item>\n',
+    [wheel],
+    '<item id="1">\n  <stem>What steers the boat?</stem>\n  <option>A rope</option>\n  <option correct="true">A rudder</option>\n  <option>A lamp</option>\n</item>\n',
+  ],
+  [
+    'letters in braces that are no counters',
+    '{Q} What opens? {/Q}\n{A!} A gate {/A!}\n{A} A wall {/A}\n{A} A hill {/A}\n{Q} What floats? {/Q}\n{A} Iron {/A}\n{A!} Cork {/A!}\n{A} Lead {/A}\n',
+    [wheel],
+    '{Q} What steers the boat? {/Q}\n{A} A rope {/A}\n{A!} A rudder {/A!}\n{A} A lamp {/A}\n',
+  ],
+  [
+    'a bullet in front of each box, and a remark below',
+    '## What opens?\n- [ ] A wall\n- [x] A gate\n- [ ] A hill\n> Gates do.\n\n## What floats?\n- [x] Cork\n- [ ] Iron\n- [ ] Lead\n> Light things do.\n',
+    [wheel],
+    '## What steers the boat?\n- [ ] A rope\n- [x] A rudder\n- [ ] A lamp\n',
+  ],
+  [
+    'a word behind the only right option, under titles that name the kinds',
+    '== Multiple choice ==\nQ1: What opens?\n  a) A wall\n  b) A gate (correct)\n  c) A hill\n\n== True or false ==\nQ2: A lock lifts boats.\n  Answer: true\n\n== Short answer ==\nQ3: What is the low gate called?\n  Answer: tail gate\n',
+    [wheel, truth, word],
+    '== Multiple choice ==\nQ1: What steers the boat?\n  a) A rope\n  b) A rudder (correct)\n  c) A lamp\n\n== True or false ==\nQ2: A cill lies under water.\n  Answer: true\n\n== Short answer ==\nQ3: What is the step under a gate called?\n  Answer: cill\n',
+  ],
+  [
+    'feedback behind some options, below titles that count',
+    ':: Lock 1 ::\nWhat opens?\n~ A wall  // no\n= A gate  // yes\n~ A hill\n\n:: Lock 2 ::\nWhat floats?\n= Cork  // yes\n~ Iron\n~ Lead\n',
+    [wheel],
+    ':: Lock 1 ::\nWhat steers the boat?\n~ A rope\n= A rudder\n~ A lamp\n',
+  ],
+];
+
+describe('a sample in habits of its own', () => {
+  it.each(HABITS)('%s', async (_, sample, items, text) => {
+    const bytes = new TextEncoder().encode(sample);
+    const { layout, unsure } = await learnBlank({ name: 'sample.txt', bytes }, surroundings);
+    expect(unsure).toEqual([]);
+    const filled = await fill({ items, layout, blank: bytes }, { ...surroundings, id: counter() });
+    expect(new TextDecoder().decode(filled.bytes)).toBe(text);
+    const { items: read } = readMarkedSet(text, layout);
+    expect(read.map(({ kind, stem }) => [kind, stem.plain])).toEqual(
+      items.map(({ kind, stem }) => [kind, stem.plain]),
+    );
+    expect(read.map((one) => one.options?.map(({ right }) => right))).toEqual(
+      items.map((one) => one.options?.map(({ right }) => right)),
+    );
+  });
+});
