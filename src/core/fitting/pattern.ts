@@ -138,12 +138,13 @@ const waysOf = (forms: Pattern['forms']): Around[] =>
     .flatMap((part) => [part, ...(part.wrong ? [part.wrong] : [])]);
 
 /** The sign with which a line without one of its own begins as other lines do, of its own form or another one. */
-function signOfAnother(line: string, part: Part, { forms }: Pattern): string | undefined {
+function signOfAnother(line: string, part: Part, { forms, joint }: Pattern): string | undefined {
   const fixed = forms.flatMap(({ parts, below = [] }) => [
     ...below,
     ...parts.flatMap(({ above = [] }) => above),
   ]);
-  if (fixed.some((one) => isFixed(line, one))) {
+  // On one line, what counts the questions is never taken for what follows.
+  if (fixed.some((one) => isFixed(line, one) && (joint === undefined || one !== '{n}'))) {
     return line;
   }
   return waysOf(forms).find(
@@ -184,10 +185,12 @@ export function patternText(draft: Draft, pattern: Pattern): string {
     draft.set({ points: 1 });
   }
   const { item } = draft;
+  const joint = pattern.joint?.trim() ? pattern.joint.trim() : pattern.joint;
   const lines = form.parts.flatMap((part) => {
     const own = piecesOf(item, part).map(({ text, n, ...around }) => {
       const line = lineAround(around, quotedAs(text, quotingOf(around, form.parts)), n);
       const sign =
+        (joint && text.includes(joint) ? joint : undefined) ??
         signWithin(text, part, item) ??
         (isBare(around) ? signOfAnother(line, part, pattern) : signInFront(text, part, pattern));
       if (sign !== undefined) {
@@ -197,5 +200,5 @@ export function patternText(draft: Draft, pattern: Pattern): string {
     });
     return own.length ? [...(part.above ?? []).map(fixedText), ...own] : [];
   });
-  return [...lines, ...(form.below ?? []).map(fixedText)].join('\n');
+  return [...lines, ...(form.below ?? []).map(fixedText)].join(pattern.joint ?? '\n');
 }

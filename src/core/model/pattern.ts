@@ -83,6 +83,8 @@ export type Form = z.infer<typeof FormSchema>;
 /** A whole file: lines above all questions, and lines between two. */
 export const PatternSchema = z.object({
   forms: z.array(FormSchema).min(1),
+  /** The sign between the parts of a question that stands on one line; left out where each part has lines of its own. */
+  joint: z.string().optional(),
   between: z.array(z.string()),
   head: z.array(z.string()).optional(),
   /** Around the set's name, on a line of its own below `head`. */

@@ -76,16 +76,17 @@ function areLines(opened: Opened, lines: readonly string[]): boolean {
   return (times.get(1) ?? 0) === counts.length || most < counts.length * EVEN;
 }
 
+/** Text that may be marked text: `isPlain` where nothing else is likely, `isTable` where its rows are as even as those of a table. */
+type MayBeMarked = { document: Document; isPlain: boolean; isTable: boolean };
+
 /** A blank of running text; undefined where it is none. */
-async function markedText(
-  file: SourceFile,
-): Promise<{ document: Document; isPlain: boolean } | undefined> {
+async function markedText(file: SourceFile): Promise<MayBeMarked | undefined> {
   if (!/\.(?:txt|md)$/i.test(file.name)) {
     return undefined;
   }
   const opened = await openFile(file);
   if (opened.is === 'document') {
-    return { document: opened.document, isPlain: true };
+    return { document: opened.document, isPlain: true, isTable: false };
   }
   // A form of nothing but comments may look like a table of one column; its comments explain the signs all the same.
   const asText = await openFile(file, { as: 'questions' });
@@ -95,7 +96,7 @@ async function markedText(
   const { document } = asText;
   const lines = document.lines.slice(0, MOST_LINES).map((line) => line.source ?? line.text);
   const isPlain = explainsSigns(document) || repeatsWords(lines) || isOneColumn(opened, lines);
-  return isPlain || areLines(opened, lines) ? { document, isPlain } : undefined;
+  return { document, isPlain, isTable: !isPlain && !areLines(opened, lines) };
 }
 
 /** A table of what may be lines of text is no sure one, as long as no signs and no pattern were found in it. */
@@ -103,6 +104,42 @@ const withLinesDoubted = (learned: LearnedLayout, mayBeLines: boolean): LearnedL
   mayBeLines
     ? { ...learned, unsure: [...new Set([...learned.unsure, 'file.headingRow'])] }
     : learned;
+
+/** Even rows without headings are questions on a line each, where their lines say surely what they are. */
+function surelyText(
+  asTable: LearnedLayout,
+  text: MayBeMarked,
+  base: Pick<Layout, 'id' | 'name'>,
+): LearnedLayout | undefined {
+  const asText = asTable.unsure.includes('file.headingRow') ? learnText(text, base) : undefined;
+  return asText?.unsure.length === 0 ? asText : undefined;
+}
+
+/** A blank learned as a table, with what was decided of one with the same headings. */
+const learnTable = (table: Table, id: string, known: readonly KeptLayout[]): LearnedLayout =>
+  withSamples(withKnown(withKindRules(learn(table, id), table), known), table);
+
+type Plain = { learned: LearnedLayout; table: Table; isMarked: boolean };
+
+/** A blank that is no package, learned as text where its lines carry signs, else as a table. */
+async function learnPlain(
+  file: SourceFile,
+  id: string,
+  known: readonly KeptLayout[],
+): Promise<Plain> {
+  const text = await markedText(file);
+  const base = { id, name: nameOf(file.name) };
+  const asText = text && !text.isTable ? learnText(text, base) : undefined;
+  if (text && asText) {
+    return { learned: asText, table: asSheet(text.document), isMarked: true };
+  }
+  const table = await readTable(file);
+  const asTable = learnTable(table, id, known);
+  const surely = text?.isTable ? surelyText(asTable, text, base) : undefined;
+  return text && surely
+    ? { learned: surely, table: asSheet(text.document), isMarked: true }
+    : { learned: withLinesDoubted(asTable, text?.isTable === false), table, isMarked: false };
+}
 
 /** A blank as it is shown: its sheets, or its lines in one column where the layout says that it is marked text. */
 export async function showBlank(file: SourceFile, shape: Layout['shape']): Promise<Table> {
@@ -130,16 +167,8 @@ export async function learnBlank(
   if (packed) {
     return { ...packed, findings: packed.table.findings };
   }
-  const text = await markedText(file);
-  const marked = text && learnText(text, { id: surroundings.id(), name: nameOf(file.name) });
-  const table = marked ? asSheet(text.document) : await readTable(file);
-  const learned =
-    marked ??
-    withLinesDoubted(
-      withSamples(withKnown(withKindRules(learn(table, surroundings.id()), table), known), table),
-      text !== undefined,
-    );
-  const ends = marked
+  const { learned, table, isMarked } = await learnPlain(file, surroundings.id(), known);
+  const ends = isMarked
     ? {
         file: {
           ...learned.layout.file,

@@ -2,7 +2,7 @@
 import { describe, expect, it } from 'vitest';
 import type { Item } from '../model';
 import { readMarkedSet } from '../reading-back';
-import { fill, learnBlank } from '.';
+import { fill, fits, learnBlank } from '.';
 import { counter, item, options, surroundings } from '../../../tests/make';
 
 const wheel = item({
@@ -87,6 +87,30 @@ const HABITS: readonly [name: string, sample: string, items: Item[], text: strin
     [wheel],
     ':: Lock 1 ::\nWhat steers the boat?\n~ A rope\n= A rudder\n~ A lamp\n',
   ],
+  [
+    'whole questions on one line, each with a word for its kind in front',
+    'MC; What opens?; *A gate; A wall; A hill\nMC; What floats?; Iron; *Cork; Lead\nTF; A lock lifts boats.; true\nTF; A weir is a boat.; false\nSA; What is the wall of a lock called?; chamber wall\n',
+    [wheel, truth, word],
+    'MC; What steers the boat?; A rope; *A rudder; A lamp\nTF; A cill lies under water.; true\nSA; What is the step under a gate called?; cill\n',
+  ],
+  [
+    'whole questions on one line, with the kind and letters for true and false as signs',
+    'TF: The cill is under water. | T\nTF: Paddles float. | F\nMC: What opens? | *gate | wall | hill\nMC: What floats? | iron | *cork | lead\nSA: What is the water between two locks called? | pound\n',
+    [truth, wheel, word],
+    'TF: A cill lies under water. | T\nMC: What steers the boat? | A rope | *A rudder | A lamp\nSA: What is the step under a gate called? | cill\n',
+  ],
+  [
+    'whole questions on one line, with their number first and that of the right option last',
+    '1 ; What opens? ; wall ; gate ; hill ; 2\n2 ; What floats? ; cork ; iron ; lead ; 1\n',
+    [wheel],
+    '1 ; What steers the boat? ; A rope ; A rudder ; A lamp ; 2\n',
+  ],
+  [
+    'even lines with words in front of question and answer',
+    'Q: What opens? ; A: a gate\nQ: What floats? ; A: cork\nQ: What stands? ; A: a wall\n',
+    [word],
+    'Q: What is the step under a gate called? ; A: cill\n',
+  ],
 ];
 
 describe('a sample in habits of its own', () => {
@@ -103,5 +127,38 @@ describe('a sample in habits of its own', () => {
     expect(read.map((one) => one.options?.map(({ right }) => right))).toEqual(
       items.map((one) => one.options?.map(({ right }) => right)),
     );
+  });
+
+  it('of one question of each kind, without a sign in front of any', async () => {
+    const sample =
+      'Match the part with its work.\ngate -> holds the water\npaddle -> lets it in\nbeam -> moves the gate\n\nPut in order.\n1> close the gates\n2> open the paddles\n3> wait\n\nA lock has two [gates] and a [chamber].\n';
+    const { layout, unsure } = await learnBlank(
+      { name: 'sample.txt', bytes: new TextEncoder().encode(sample) },
+      surroundings,
+    );
+    expect(unsure).toEqual([]);
+    expect(layout.pattern?.forms.map(({ kinds }) => kinds)).toEqual([
+      ['match'],
+      ['order'],
+      ['gap'],
+    ]);
+    const { items } = readMarkedSet(sample, layout);
+    expect(items).toMatchObject([
+      { kind: 'match', pairs: [{ right: { plain: 'holds the water' } }, {}, {}] },
+      { kind: 'order', steps: [{ plain: 'close the gates' }, {}, { plain: 'wait' }] },
+      { kind: 'gap', gaps: [{ accepted: ['gates'] }, { accepted: ['chamber'] }] },
+    ]);
+  });
+
+  it('on one line refuses a text that has the sign between the parts', async () => {
+    const sample =
+      'Q: What opens? ; A: a gate\nQ: What floats? ; A: cork\nQ: What stands? ; A: a wall\n';
+    const bytes = new TextEncoder().encode(sample);
+    const { layout } = await learnBlank({ name: 'sample.txt', bytes }, surroundings);
+    const sly = { ...word, stem: { plain: 'A step; what is it called?' } };
+    expect(fits([sly, word], layout)).toMatchObject([
+      { state: 'refused', code: 'sign-in-text' },
+      { state: 'fits' },
+    ]);
   });
 });

@@ -247,7 +247,9 @@ describe('a sample of marked text', () => {
       'What opens? (2)\n  x A gate\n  o A wall\n\nWhat floats? (1)\n  o Iron\n  x Cork\n',
     );
     expect(unsure).toEqual(['pattern']);
-    expect(layout.pattern?.forms[0]?.parts[0]).toMatchObject({ points: { open: ' (', close: ')' } });
+    expect(layout.pattern?.forms[0]?.parts[0]).toMatchObject({
+      points: { open: ' (', close: ')' },
+    });
   });
 
   it('is refused a text that would be read as another line', async () => {

@@ -1,85 +1,8 @@
 // The questions of a sample: between empty lines, or from each line that opens one to the next.
-import { fixedIn } from './fixed';
-import { frontsOf, keyOf, lettersIn, type Front } from './fronts';
+import { frontsOf, keyOf, type Front } from './fronts';
+import { taken, type Blocks } from './taken';
 
-/** A line of a question with what stands around its text; `fixed` where it says the same in each question. */
-export type Line = Front & { key: string; line: string; fixed: boolean };
-export type Blocks = {
-  head: readonly string[];
-  blocks: readonly (readonly Line[])[];
-  between: readonly string[];
-};
-
-/** Titles that each have one line below them, in questions in which a title comes more than once. */
-function ownTitles(blocks: readonly (readonly Line[])[]): ReadonlySet<string> {
-  const titles = blocks.flat().filter(({ line, fixed }) => fixed && line);
-  const isLone = (title: string): boolean =>
-    blocks.every((block) =>
-      block.every(
-        ({ line, fixed }, at) =>
-          !fixed ||
-          line !== title ||
-          (block[at + 1]?.fixed === false && block[at + 2]?.fixed !== false),
-      ),
-    );
-  const isTwice = blocks.some((block) => {
-    const own = block.filter(({ line, fixed }) => fixed && line).map(({ line }) => line);
-    return own.some((line, at) => own.indexOf(line) < at && isLone(line));
-  });
-  return new Set(isTwice ? titles.map(({ line }) => line).filter(isLone) : []);
-}
-
-/** Lines below titles of their own, with the title in front of its line. */
-function joined(block: readonly Line[], titles: ReadonlySet<string>): Line[] {
-  return block.flatMap((line, at) => {
-    const above = block[at - 1];
-    if (line.fixed && titles.has(line.line)) {
-      return [];
-    }
-    const before = `${above?.line}\n${line.before}`;
-    return above?.fixed && titles.has(above.line)
-      ? [
-          {
-            ...line,
-            before,
-            words: lettersIn(above.line.replace('{n}', '')),
-            key: keyOf({ ...line, before }),
-          },
-        ]
-      : [line];
-  });
-}
-
-function taken(
-  head: readonly string[],
-  blocks: readonly string[][],
-  between: readonly string[],
-): Blocks {
-  const fixedAs = fixedIn(blocks);
-  const fronts = frontsOf(blocks.flat());
-  let at = 0;
-  const parted = blocks.map((block) => {
-    let title = '';
-    let isFirst = true;
-    return block.map((line): Line => {
-      const front = fronts[at++]!;
-      const said = fixedAs(line);
-      const isText = front.before.trim() && front.text && !/^\p{L}/u.test(front.text);
-      if (said !== undefined && (!isText || said !== line)) {
-        title = said || title;
-        return { ...front, key: `=${said}`, line: said, fixed: true };
-      }
-      const isBare = !front.before.trim();
-      // Lines without a sign of their own are what the title above them says, the first one another thing than those below it.
-      const place = isBare ? `${title}${isFirst ? '^' : ''}` : '';
-      const words = isBare && title ? lettersIn(title.replace('{n}', '')) : front.words;
-      isFirst = false;
-      return { ...front, words, key: `${place}${keyOf(front)}`, line, fixed: false };
-    });
-  });
-  const titles = ownTitles(parted);
-  return { head, between, blocks: parted.map((block) => joined(block, titles)) };
-}
+export type { Blocks, Line } from './taken';
 
 /** Between empty lines. */
 function byBlankLines(lines: readonly string[]): string[][] {
@@ -165,6 +88,28 @@ const isAlike = (one: Front, other: Front): boolean =>
 
 /** So many kinds of lines may open the questions. */
 const MOST_OPENINGS = 3;
+
+/** Signs that may stand between the parts of a question on one line. */
+const JOINTS = [' | ', ' ; ', '; ', ' / ', ' // ', ' :: ', ' # ', ';', '|', '\t'];
+
+/** Questions on a line each, by the sign that parts all of them. */
+export function onOneLine(lines: readonly string[]): { joint: string; blocks: Blocks }[] {
+  const filled = lines.filter(Boolean);
+  const joints = JOINTS.filter((joint) => filled.every((line) => line.includes(joint)));
+  const own = joints.filter(
+    (joint) => !joints.some((other) => other !== joint && other.includes(joint)),
+  );
+  return filled.length > 1
+    ? own.map((joint) => ({
+        joint,
+        blocks: taken(
+          [],
+          filled.map((line) => line.split(joint)),
+          filled.length < lines.length ? [''] : [],
+        ),
+      }))
+    : [];
+}
 
 /** The ways in which a sample may be parted into questions; the likeliest first. */
 export function blocksIn(lines: readonly string[]): Blocks[] {

@@ -1,5 +1,5 @@
 // The kinds of lines of a sample: what stands around them, how often they come in a question, and what their texts look like.
-import { alike, numberOf } from '../../shared/normalise';
+import { alike } from '../../shared/normalise';
 import type { Blocks, Line } from './blocks';
 
 /** Lines that have the same around their texts. */
@@ -53,14 +53,6 @@ export function classesOf({ blocks }: Blocks): Class[] {
     };
   });
 }
-
-export const ASKS = /[?？؟…:]\s*$|_{2,}/u;
-/** Whether a text is a number. */
-export const isNumber = (text: string): boolean => numberOf(text) !== undefined;
-export const KEYS = /^[[(]?(?:[A-Ja-j]|\d{1,2})[\])]?(?:\s?[,;/&+ ]\s?(?:[A-Ja-j]|\d{1,2}))*$/u;
-
-/** Several letters or numbers of options, with the sign between them. */
-export const SEVERAL = /^[[(]?(?:[A-Ja-j]|\d{1,2})(\s?[,;/&+ ]\s?)(?:[A-Ja-j]|\d{1,2})/u;
 
 /** Whether labels in front of lines run from the first on within each block: a, b, c or 1, 2, 3. */
 export function countsWithin({ key }: Class, { blocks }: Blocks): boolean {

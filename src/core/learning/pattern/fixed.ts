@@ -16,7 +16,7 @@ const folded = (line: string): string => line.replace(DIGITS, '{n}');
 /** Lines that say the same in most questions and hold no text of their own, as they are written; numbers in them count. */
 export function fixedIn(
   blocks: readonly (readonly string[])[],
-): (line: string) => string | undefined {
+): (line: string, isFirst: boolean) => string | undefined {
   const counts = new Map<string, number>();
   const numbers = new Map<string, number[]>();
   for (const block of blocks) {
@@ -45,13 +45,13 @@ export function fixedIn(
     const sign = signOf(line);
     return sign !== undefined && signed.some((one) => one.sign === sign && one.times < least);
   };
-  return (line) => {
+  return (line, isFirst) => {
     const isAlone =
       (SIGN_LIKE.test(line) && !isText(line)) || (edges.has(line) && ONE_WORD.test(line));
     if (line === '' || (isAlone && (counts.get(line) ?? 0) >= least)) {
       return line;
     }
-    return NUMBERED_TITLE.test(line) && isCounting(line) ? folded(line) : undefined;
+    return isFirst && NUMBERED_TITLE.test(line) && isCounting(line) ? folded(line) : undefined;
   };
 }
 const ONE_WORD = /^\s*[\p{L}_-]+(?:\s[\p{L}_-]+)?\s*$/u;

@@ -1,5 +1,6 @@
 // What each line of a sample has in front of its text and behind it, as it comes again in others.
 import { fieldOfLine } from '../../shared/vocabulary/answer-lines';
+import { kindOfWord } from '../../shared/vocabulary/kinds';
 import { verdictOf } from '../../shared/vocabulary/verdicts';
 import { withOwnBraces } from '../../shared/pattern-line';
 import { withEnds, withQuotes } from './ends';
@@ -24,7 +25,9 @@ export { keyOf, lettersIn, type Front } from './ways';
 const isKnown = ({ words, text }: Front): boolean =>
   words !== '' &&
   text !== '' &&
-  (fieldOfLine(`${words}: x`) !== undefined || verdictOf(words) !== undefined);
+  (fieldOfLine(`${words}: x`) !== undefined ||
+    verdictOf(words) !== undefined ||
+    kindOfWord(words) !== undefined);
 
 const OFTEN = 2;
 

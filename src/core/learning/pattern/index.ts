@@ -1,6 +1,6 @@
 // A receiver's sample of marked text learned line by line: every likely way to part it, with what each line may be, the best first.
 import type { Pattern } from '../../model';
-import { blocksIn } from './blocks';
+import { blocksIn, onOneLine } from './blocks';
 import { roleOfHeading } from '../../shared/vocabulary/headings';
 import { classesOf } from './classes';
 import { enclosed, WAYS } from './ways';
@@ -67,14 +67,19 @@ export function likelyPatterns(lines: readonly string[], known: Known = NOTHING)
   if (body.some((line) => line.length > LONGEST)) {
     return [];
   }
-  const found = blocksIn(body).flatMap((blocks) => {
+  const parted = [
+    ...blocksIn(body).map((blocks) => ({ blocks, joint: undefined })),
+    ...onOneLine(body),
+  ];
+  const found = parted.flatMap(({ blocks, joint }) => {
     const classes = classesOf(blocks);
     if (classes.length > MOST_KINDS_OF_LINES) {
       return [];
     }
     return rolesFor(blocks, classes, { ...known, most: MOST_EACH }).flatMap(({ roles, score }) => {
       const pattern = withTitle(patternFrom(blocks, classes, roles));
-      return pattern ? [{ pattern, score: score - blocks.head.length / 4 }] : [];
+      const own = pattern && (joint === undefined ? pattern : { ...pattern, joint });
+      return own ? [{ pattern: own, score: score - blocks.head.length / 4 }] : [];
     });
   });
   const seen = new Set<string>();

@@ -4,7 +4,8 @@ import { alike } from '../../shared/normalise';
 import { lineAround } from '../../shared/pattern-line';
 import { trueFalseWords } from '../../shared/vocabulary/verdicts';
 import type { Line } from './blocks';
-import { listedIn, SEVERAL } from './classes';
+import { listedIn } from './classes';
+import { SEVERAL } from './shapes';
 import type { Told } from './told';
 
 /** First letters of words for true and false, and the figures for them. Common practice, no source. */

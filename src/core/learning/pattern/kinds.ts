@@ -2,7 +2,7 @@
 import type { Kind } from '../../model';
 import { kindOfWord } from '../../shared/vocabulary/kinds';
 import { verdictPair } from '../../shared/vocabulary/verdicts';
-import { ASKS, SEVERAL } from './classes';
+import { ASKS, SEVERAL } from './shapes';
 import type { LineRole } from './roles';
 import type { Told } from './told';
 

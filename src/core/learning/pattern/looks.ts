@@ -2,16 +2,8 @@
 import { kindOfWord } from '../../shared/vocabulary/kinds';
 import { saysLevel } from '../../shared/vocabulary/levels';
 import type { Blocks } from './blocks';
-import {
-  ASKS,
-  countsWithin,
-  halvesIn,
-  isNumber,
-  joinIn,
-  KEYS,
-  saysAgain,
-  type Class,
-} from './classes';
+import { countsWithin, halvesIn, joinIn, saysAgain, type Class } from './classes';
+import { ASKS, isNumber, KEYS } from './shapes';
 import { isLettered } from './ways';
 import type { LineRole, Odds } from './words';
 
@@ -44,6 +36,10 @@ const MOST = 0.8;
 const FEWEST_SURE = 3;
 /** Seconds are seldom fewer. */
 const LEAST_SECONDS = 5;
+
+/** A word or two that name a kind; in a sentence they ask for something. */
+const isKindWord = (text: string): boolean =>
+  text.split(' ').length <= 3 && kindOfWord(text) !== undefined;
 
 type Lean = (role: LineRole, nats: number) => void;
 type Look = { own: Class; blocks: Blocks; isWordless: boolean; lean: Lean };
@@ -114,7 +110,7 @@ function leanParted({ own, blocks, lean }: Look): void {
   const nats = own.lines.length < FEWEST_SURE ? 1.5 : 2.5;
   lean('pair', where(isRun && isParted, nats));
   lean('card', where(!isRun && isParted && areLone, nats));
-  lean('kind', where(own.share((text) => kindOfWord(text) !== undefined) > NEARLY_ALL, 2));
+  lean('kind', where(own.share(isKindWord) > NEARLY_ALL, 2));
 }
 
 /** What words said of a kind of line with what its looks add; where words said nothing, looks alone. */

@@ -183,10 +183,10 @@ describe('a line that says the same in most questions', () => {
     ['Yes', undefined],
     ['', ''],
   ])('%j is written %j', (line, said) => {
-    expect(isFixed(line)).toBe(said);
+    expect(isFixed(line, line.startsWith('Question'))).toBe(said);
   });
   it('counts from one on', () => {
-    expect(fixedIn([['Question 3'], ['Question 1']])('Question 3')).toBeUndefined();
+    expect(fixedIn([['Question 3'], ['Question 1']])('Question 3', true)).toBeUndefined();
   });
 });
 
@@ -197,7 +197,10 @@ describe('a word behind a sign', () => {
       ['+ Jupiter', '## Options'],
       ['+ Venus', '## Options'],
     ]);
-    expect([isFixed('+ Jupiter'), isFixed('## Options')]).toEqual([undefined, '## Options']);
+    expect([isFixed('+ Jupiter', true), isFixed('## Options', false)]).toEqual([
+      undefined,
+      '## Options',
+    ]);
   });
 });
 

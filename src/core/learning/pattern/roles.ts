@@ -1,6 +1,8 @@
 // What each kind of line is: the roles under which, all together, each question of a sample is whole.
-import type { Blocks } from './blocks';
-import type { Class } from './classes';
+import type { Kind } from '../../model';
+import { kindOfWord } from '../../shared/vocabulary/kinds';
+import type { Blocks, Line } from './blocks';
+import { gapsIn, type Class } from './classes';
 import { HARDLY, withLooks } from './looks';
 import { BROKEN, comesOnce, wholeness } from './wholeness';
 import { oddsBySentences, oddsByWords, type LineRole } from './words';
@@ -17,6 +19,7 @@ export type Known = { said: readonly string[]; pointed: ReadonlyMap<string, Line
 const POINTED = 20;
 const FEW = 8;
 const MOST_TOGETHER = 12_000;
+const UNLIKE_ITS_KIND = 2;
 
 /** The likeliest roles of each kind of line. `said` are sentences that explain signs. */
 function oddsOf(own: Class, blocks: Blocks, said: readonly string[]): [LineRole, number][] {
@@ -61,22 +64,49 @@ function* together(all: readonly Likely[]): Generator<Weighed> {
   yield* from(0, 0);
 }
 
+/** What questions of a kind have a line of, one at least. */
+const NEEDS: Partial<Record<Kind, readonly LineRole[]>> = {
+  'choice-one': ['option', 'right', 'options'],
+  'choice-many': ['option', 'right', 'options'],
+  'true-false': ['key', 'right', 'option', 'accepted'],
+  short: ['accepted'],
+  number: ['accepted'],
+  match: ['pair'],
+  order: ['step'],
+};
+
+/** Whether the lines of a question are what its word for its kind calls for. */
+function fitsKind(word: string, lines: readonly Line[], roles: Roles): boolean {
+  const kind = kindOfWord(word);
+  const needed = kind && NEEDS[kind];
+  return !needed || lines.some(({ key }) => needed.includes(roles.get(key)!));
+}
+
+/** How whole one question is under some roles; undefined where it is broken. */
+function wholeOne(block: readonly Line[], roles: Roles, areSeveral: boolean): number | undefined {
+  const lines = block.filter(({ fixed }) => !fixed);
+  const [only] = lines;
+  // A line by itself and without a sign, beside questions of several lines, asks nothing.
+  const isAlone = areSeveral && block.length === 1 && only && !only.before.trim();
+  if (isAlone && roles.get(only.key) === 'stem' && !gapsIn(only.text)) {
+    return undefined;
+  }
+  const whole = wholeness(
+    lines.map(({ key }) => roles.get(key)!),
+    lines.map(({ text }) => text),
+  );
+  const said = block.find(({ kind }) => kind)?.kind;
+  const isUnlike = said !== undefined && !fitsKind(said, lines, roles);
+  return whole <= BROKEN / 2 ? undefined : whole - (isUnlike ? UNLIKE_ITS_KIND : 0);
+}
+
 /** How whole the questions are on average under some roles; undefined where one is broken. */
 function wholeUnder({ blocks }: Blocks, roles: Roles): number | undefined {
   let sum = 0;
   const areSeveral = blocks.some((block) => block.length > 1);
   for (const block of blocks) {
-    const lines = block.filter(({ fixed }) => !fixed);
-    const [only, other] = lines;
-    // A line by itself and without a sign, beside questions of several lines, asks nothing.
-    if (areSeveral && only && !other && !only.before.trim() && roles.get(only.key) === 'stem') {
-      return undefined;
-    }
-    const whole = wholeness(
-      lines.map(({ key }) => roles.get(key)!),
-      lines.map(({ text }) => text),
-    );
-    if (whole <= BROKEN / 2) {
+    const whole = wholeOne(block, roles, areSeveral);
+    if (whole === undefined) {
       return undefined;
     }
     sum += whole;

@@ -1,4 +1,7 @@
 // The ways to take a line apart: a tag, a word with its sign, a label, a box, a sign of its own, blanks.
+import { fieldOfLine } from '../../shared/vocabulary/answer-lines';
+import { kindOfWord } from '../../shared/vocabulary/kinds';
+import { verdictOf } from '../../shared/vocabulary/verdicts';
 import { lettersIn, type Front, type Way } from './front';
 import { attributed, tagged } from './tags';
 import { numbered, pointed } from './numbers';
@@ -30,6 +33,12 @@ const letterPlace = (letter: string): number => letter.toLowerCase().charCodeAt(
 const SAMPLE =
   /(?:^|\s)(?:samples?|examples?|beispiele?|muster|exemples?|ejemplos?|esemp(?:io|i)|voorbeeld|exemplos?|przykład|exempel|eksempel|enghraifft)$/iu;
 
+/** Whether a word names a kind of question, and nothing else that a line may be. */
+const namesKind = (word: string): boolean =>
+  kindOfWord(word) !== undefined &&
+  fieldOfLine(`${word}: x`) === undefined &&
+  verdictOf(word) === undefined;
+
 /** A word with its sign in front of a line, whatever the other lines have; undefined where there is none. */
 const worded: Way = (line) => {
   const [, sign, word, gap, number, mark, blanks, text] = WORD.exec(line) ?? [];
@@ -45,6 +54,7 @@ const worded: Way = (line) => {
     after: '',
     words: word,
     ...(number === undefined ? {} : { counter: Number(number) }),
+    ...(namesKind(word) ? { kind: word } : {}),
   };
 };
 

@@ -4,6 +4,7 @@ import { literal } from '../../shared/literal';
 import { bareWords } from '../../shared/normalise';
 import { fieldOfLine } from '../../shared/vocabulary/answer-lines';
 import { roleOfHeading } from '../../shared/vocabulary/headings';
+import { kindOfWord } from '../../shared/vocabulary/kinds';
 import { saysRightAnswer } from '../../shared/vocabulary/key-words';
 import { speaksOf } from '../../shared/vocabulary/rule-words';
 import { verdictOf } from '../../shared/vocabulary/verdicts';
@@ -100,6 +101,9 @@ function byWholeWords(words: string, add: Add): void {
   add(FIELD[fieldOfLine(`${words}: x`)?.role ?? ''], SAID);
   add(FIELD[roleOfHeading(words)?.role ?? ''], SAID - 1);
   add(saysPoints(words) ? ['points'] : undefined, SAID);
+  const isKind = !fieldOfLine(`${words}: x`) && !told && kindOfWord(words) !== undefined;
+  // A question's kind in front of a line opens its text.
+  add(isKind ? ['stem'] : undefined, SAID);
 }
 
 /** What the words in front of a kind of line say; empty where they say nothing. */

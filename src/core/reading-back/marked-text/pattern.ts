@@ -53,6 +53,12 @@ class Pages {
     this.sharedParts = pattern.forms.flatMap((form) => form.parts).filter((part) => part.isShared);
   }
 
+  /** Whether a line stands above a part; on one line, what counts the questions is never taken for what follows. */
+  private opens({ above: [first] = [] }: Part, line: string): boolean {
+    const counts = this.pattern.joint !== undefined && first === '{n}';
+    return first !== undefined && !counts && isFixed(line, first);
+  }
+
   /** Whether a line is that of another part, of this form or another one. */
   private isOther(line: string, part: Part): boolean {
     return this.pattern.forms.some(
@@ -61,8 +67,7 @@ class Pages {
         parts.some(
           (other) =>
             other !== part &&
-            ((other.above?.[0] !== undefined && isFixed(line, other.above[0])) ||
-              (!isBare(other) && textIn(line, other) !== undefined)),
+            (this.opens(other, line) || (!isBare(other) && textIn(line, other) !== undefined)),
         ),
     );
   }
@@ -80,14 +85,26 @@ class Pages {
     return undefined;
   }
 
+  /** Where a run of lines without a sign ends, so that those parts of the question below it have theirs that have no sign either. */
+  private endOfRun(from: number, part: Part, { parts }: Form): number {
+    if (!isRun(part) || !isBare(part)) {
+      return this.lines.length;
+    }
+    const below = parts
+      .slice(parts.indexOf(part) + 1)
+      .filter((other) => isBare(other) && NEEDED.has(other.role));
+    const blank = this.lines.indexOf('', from);
+    return (blank < 0 ? this.lines.length : blank) - below.length;
+  }
+
   /** The lines of a part from a place on, below those that stand above it. */
   private take(at: number, part: Part, form: Form): { found: Found[]; next: number } {
     const above = part.above ?? [];
     const isBelow = above.every((line, n) => isFixed(this.lines[at + n], line));
     const found: Found[] = [];
     let next = at + above.length;
-    const isRun = ['option', 'pair', 'step'].includes(part.role) || isTyped(part);
-    while (isBelow && next < this.lines.length && (isRun || !found.length)) {
+    const end = isBelow ? this.endOfRun(next, part, form) : next;
+    while (next < end && (isRun(part) || !found.length)) {
       const one = this.found(next, part, form);
       if (!one) {
         break;
@@ -149,16 +166,19 @@ const NEEDED: ReadonlySet<Part['role']> = new Set([
   'step',
   'card',
 ]);
-const isTyped = ({ role, between }: Part): boolean => role === 'accepted' && between === undefined;
+/** Parts of which a question has several lines. */
+const RUNS: ReadonlySet<Part['role']> = new Set(['option', 'pair', 'step']);
+const isRun = ({ role, between }: Part): boolean =>
+  RUNS.has(role) || (role === 'accepted' && between === undefined);
 
 /** Whether lines stand at a place. */
 const stand = (own: readonly string[], lines: readonly string[], from: number): boolean =>
   own.every((line, at) => lines[from + at] === line);
 
-/** The lines below what stands above all questions, and the set's name. */
+/** The lines below what stands above all questions, those that hold several parts taken apart, and the set's name. */
 function within(source: string, pattern: Pattern): { lines: string[]; title: string | undefined } {
   const lines = source.split(/\r\n?|\n/).map((line) => line.trimEnd());
-  const { head = [], title: around } = pattern;
+  const { head = [], title: around, joint } = pattern;
   while (lines.length && !lines.at(-1)) {
     lines.pop();
   }
@@ -167,7 +187,11 @@ function within(source: string, pattern: Pattern): { lines: string[]; title: str
   const named = above + Number(title !== undefined);
   const below = around?.below ?? [];
   const from = named + (stand(below, lines, named) ? below.length : 0);
-  return { lines: lines.slice(from), title };
+  const own = lines.slice(from);
+  return {
+    lines: joint === undefined ? own : own.flatMap((line) => [...line.split(joint), '']),
+    title,
+  };
 }
 
 /**

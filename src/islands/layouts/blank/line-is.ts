@@ -55,8 +55,12 @@ function byPattern(lines: readonly string[], pattern: Pattern): (LineIs | undefi
     ...below,
     ...parts.flatMap(({ above = [] }) => above),
   ]);
-  const { head = [] } = pattern;
+  const { head = [], joint } = pattern;
   return lines.map((line, at) => {
+    // A whole question on one line is called by what it begins with.
+    if (joint !== undefined && line.includes(joint)) {
+      return 'stem';
+    }
     const isSame = fixed.some((one) => one && isFixed(line, one));
     if (isSame) {
       return 'fixed';
