@@ -91,9 +91,17 @@ const TEXTS: { [Role in Part['role']]: (item: Item, part: Part) => string[] } = 
   category: ({ category }, { isShared }) => (isShared ? [] : given(category?.join(' > '))),
 };
 
+/** Options with the right ones in front, where their place tells that. */
+const rightFirst = (options: readonly Option[]): Option[] => [
+  ...options.filter(({ right }) => right),
+  ...options.filter(({ right }) => !right),
+];
+
 function piecesOf(item: Item, part: Part): Piece[] {
   if (part.role === 'option') {
-    return (item.options ?? []).flatMap((option, n) => [
+    const own = item.options ?? [];
+    const options = part.first ? rightFirst(own) : own;
+    return options.flatMap((option, n) => [
       optionPiece(option, n, part),
       ...(part.feedbackLine && option.feedback?.plain
         ? [{ ...part.feedbackLine, text: option.feedback.plain }]

@@ -35,6 +35,8 @@ export const PATTERN_KEYS = [
  */
 export const PartSchema = z.object({
   role: z.enum(PART_ROLES),
+  /** Whether the first option is the right one, as nothing else says which is. */
+  first: z.boolean().optional(),
   /** Lines above that say the same in every question; they go where the part has nothing to say. */
   above: z.array(z.string()).optional(),
   before: z.string(),

@@ -10,7 +10,9 @@ import {
 } from '../learning';
 import type { Document, Layout, Pattern } from '../model';
 import { readMarkedSet } from '../reading-back';
+import { bareWords } from '../shared/normalise';
 import { count } from '../shared/plain';
+import { saysFirst } from '../shared/vocabulary/key-words';
 import { saysPoints } from '../shared/vocabulary/words-of-points';
 import { writtenLines } from './marked-sample';
 
@@ -22,6 +24,9 @@ function keyOf({ forms }: Pattern): Layout['key'] {
   const style = parts.find((part) => part.role === 'key' && part.style !== 'word')?.style;
   if (style && style !== 'word') {
     return { style: style === 'small-letter' ? 'letter' : style };
+  }
+  if (parts.some(({ first }) => first)) {
+    return { style: 'first' };
   }
   const { right } = marksOfPattern({ forms, between: [] });
   const hasOptions = parts.some(({ role }) => role === 'option');
@@ -66,6 +71,8 @@ const linesOf = ({ forms }: Pattern): number =>
 /** So much likelier must a pattern be than the next that says something else. */
 const CLEAR = 0.9;
 const MOST_TRIED = 40;
+/** How much a sentence counts that says what a pattern holds. */
+const SAID = 4;
 const LEAST = 2;
 
 /** Whether a pattern is clearly the likeliest of those that come out. */
@@ -101,10 +108,16 @@ function bodiesOf(document: Document): Body[] {
       ),
     );
   const whole: Body = { own: trimmed(all), top: [], said: [] };
-  return comments.length
-    ? [{ own: trimmed(body), top: headOf(all, body), said: comments, comment }, whole]
-    : [whole];
+  if (comments.length) {
+    return [{ own: trimmed(body), top: headOf(all, body), said: comments, comment }, whole];
+  }
+  const remarks = all.findIndex((line) => line.trim() && !REMARK.test(line.trim()));
+  const top = all.slice(0, Math.max(0, remarks)).map((line) => line.trimEnd());
+  return remarks > 0 ? [{ own: trimmed(all.slice(remarks)), top, said: top }, whole] : [whole];
 }
+
+/** A sentence that stands as a remark does in texts that machines read. Common practice, no source. */
+const REMARK = /^(?:\/\/|\/\*|<!--|--|#|%|;)\s*\S+(?:\s+\S+){3,}(?:[.!:]|\s*\*\/|\s*-->)$/u;
 
 type Tested = LikelyPattern & Pick<Body, 'top' | 'comment' | 'said'>;
 
@@ -120,7 +133,10 @@ export function learnPattern(
         .filter(({ score }) => score >= LEAST)
         .slice(0, MOST_TRIED)
         .filter(({ pattern }) => comesOut(own, layoutOf(pattern, base, undefined)))
-        .map((one): Tested => ({ ...one, top, comment, said })),
+        .map(({ pattern, score }): Tested => {
+          const isSaid = toldByPlace(pattern) && sayFirst(said);
+          return { pattern, score: score + (isSaid ? SAID : 0), top, comment, said };
+        }),
     )
     .sort((a, b) => b.score - a.score);
   const [best, ...others] = found;
@@ -150,6 +166,12 @@ function headOf(all: readonly string[], body: readonly string[]): string[] {
   const first = all.indexOf(body.find((line) => line.trim()) ?? '');
   return all.slice(0, Math.max(0, first)).map((line) => line.trimEnd());
 }
+
+/** Whether the right options are told by their place alone. */
+const toldByPlace = ({ forms }: Pattern): boolean =>
+  forms.some(({ parts }) => parts.some(({ first }) => first));
+const sayFirst = (said: readonly string[]): boolean =>
+  said.some((text) => saysFirst(bareWords(text)));
 
 /** Whether numbers beside the questions are taken for points that no word in the sample calls so. */
 function guessesPoints({ forms }: Pattern, said: readonly string[]): boolean {

@@ -111,6 +111,18 @@ const HABITS: readonly [name: string, sample: string, items: Item[], text: strin
     [word],
     'Q: What is the step under a gate called? ; A: cill\n',
   ],
+  [
+    'options whose place tells the right one, as a remark above says, between rules',
+    '/* The right answer comes first. Separate questions by a line of dashes. */\nWhat opens?\nThe gate\nThe wall\nThe hill\n-----\nWhat floats?\nCork\nIron\nLead\n-----\n',
+    [wheel],
+    '/* The right answer comes first. Separate questions by a line of dashes. */\nWhat steers the boat?\nA rudder\nA rope\nA lamp\n-----\n',
+  ],
+  [
+    'feedback right behind each option, as a remark above says',
+    '// One question per block. "=" right, "~" wrong, text after # is shown as feedback.\nWhat opens?\n=A gate#Yes, it turns.\n~A wall#No, it stands.\n~A hill#No.\n\nWhat floats?\n~Iron#It sinks.\n=Cork#Yes.\n~Lead#It sinks.\n',
+    [wheel],
+    '// One question per block. "=" right, "~" wrong, text after # is shown as feedback.\nWhat steers the boat?\n~A rope\n=A rudder\n~A lamp\n',
+  ],
 ];
 
 describe('a sample in habits of its own', () => {
@@ -124,8 +136,11 @@ describe('a sample in habits of its own', () => {
     expect(read.map(({ kind, stem }) => [kind, stem.plain])).toEqual(
       items.map(({ kind, stem }) => [kind, stem.plain]),
     );
-    expect(read.map((one) => one.options?.map(({ right }) => right))).toEqual(
-      items.map((one) => one.options?.map(({ right }) => right)),
+    const rightOf = (one: Item): string[] | undefined =>
+      one.options?.flatMap(({ text: { plain }, right }) => (right ? [plain.toLowerCase()] : []));
+    const isTruth = ({ kind }: Item): boolean => kind === 'true-false';
+    expect(read.map((one) => (isTruth(one) ? one.options?.[0]?.right : rightOf(one)))).toEqual(
+      items.map((one) => (isTruth(one) ? one.options?.[0]?.right : rightOf(one))),
     );
   });
 
@@ -148,6 +163,23 @@ describe('a sample in habits of its own', () => {
       { kind: 'order', steps: [{ plain: 'close the gates' }, {}, { plain: 'wait' }] },
       { kind: 'gap', gaps: [{ accepted: ['gates'] }, { accepted: ['chamber'] }] },
     ]);
+  });
+
+  it('is unsure where nothing but the place of an option may tell that it is right', async () => {
+    const { layout, unsure } = await learnBlank(
+      {
+        name: 'sample.txt',
+        bytes: new TextEncoder().encode(
+          'What opens?\nA gate\nA wall\nA hill\n\nWhat floats?\nCork\nIron\nLead\n',
+        ),
+      },
+      surroundings,
+    );
+    expect(unsure).toEqual(['pattern']);
+    expect(layout).toMatchObject({
+      key: { style: 'first' },
+      pattern: { forms: [{ parts: [{}, { role: 'option', first: true }] }] },
+    });
   });
 
   it('on one line refuses a text that has the sign between the parts', async () => {

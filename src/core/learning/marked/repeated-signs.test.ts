@@ -127,10 +127,11 @@ describe('lines that head, count or name', () => {
     expect(lettered?.feedback).toBeUndefined();
   });
 
-  it('a lone column headed by a sentence is doubted', async () => {
-    const { unsure } = await learned(
+  it('sentences with gaps, of which only some have a second line, are doubted', async () => {
+    const { layout, unsure } = await learned(
       'The keeper opens the {{paddles}} by hand.\nBoats keep to the {{right}}.\n---\nWater flows {{down}}.\n',
     );
-    expect(unsure).toContain('file.headingRow');
+    expect(unsure).toEqual(['pattern']);
+    expect(layout.pattern?.between).toEqual(['---']);
   });
 });

@@ -34,6 +34,40 @@ function withBetween(blocks: readonly string[][]): { blocks: string[][]; between
   }
 }
 
+const RULE = /^\s*[^\p{L}\p{N}\s]{2,}\s*$/u;
+
+/** Between lines of signs alone, '-----', with the empty lines around them; the first such line that stands more than once. */
+function byRules(lines: readonly string[]): Blocks[] {
+  const rule = lines.find((line) => RULE.test(line) && lines.indexOf(line) > 0);
+  const at = rule === undefined ? [] : lines.flatMap((line, n) => (line === rule ? [n] : []));
+  const [first] = at;
+  if (first === undefined || (at.length === 1 && first === lines.length - 1)) {
+    return [];
+  }
+  const own = [-1, ...at].map((from, n) => lines.slice(from + 1, at[n] ?? lines.length));
+  const isBlank = (n: number): boolean => at.every((place) => lines[place + n] === '');
+  const between = [...(isBlank(-1) ? [''] : []), rule!, ...(isBlank(1) ? [''] : [])];
+  const blocks = own.filter((block) => block.some(Boolean)).map(trimmed);
+  if (blocks.length < 2) {
+    return [];
+  }
+  // Where it ends the last question too, it belongs to each.
+  const below = [...(isBlank(-1) ? [''] : []), rule!];
+  return at.at(-1) === lines.length - 1
+    ? [
+        taken(
+          [],
+          blocks.map((block) => [...block, ...below]),
+          isBlank(1) ? [''] : [],
+        ),
+      ]
+    : [taken([], blocks, between)];
+}
+
+/** Lines without empty ones at both ends. */
+const trimmed = (lines: readonly string[]): string[] =>
+  lines.slice(lines.findIndex(Boolean), lines.findLastIndex(Boolean) + 1);
+
 /** Blocks that open with a line of one kind, and the lines above the first of them. */
 function byOpening(
   lines: readonly string[],
@@ -111,45 +145,53 @@ export function onOneLine(lines: readonly string[]): { joint: string; blocks: Bl
     : [];
 }
 
+/** Between empty lines, below none of them, the first or the first two. */
+function byBlanks(lines: readonly string[]): Blocks[] {
+  const blank = byBlankLines(lines);
+  return blank.slice(0, MOST_OPENINGS).flatMap((_, head) => {
+    const above = blank.slice(0, head).flatMap((block) => [...block, '']);
+    const below = blank.slice(head);
+    return isHead(above, below.flat()) ? [taken(above, below, [''])] : [];
+  });
+}
+
+/** From each line that stands as one of the first does to the next. */
+function byOpenings(lines: readonly string[], first: number, fronts: readonly Front[]): Blocks[] {
+  const isExact = lines.filter((line) => line === lines[first]).length > 1;
+  const opens = (at: number): boolean =>
+    isExact ? lines[at] === lines[first] : lines[at] !== '' && isAlike(fronts[at]!, fronts[first]!);
+  const { head, blocks } = byOpening(lines, opens);
+  if (blocks.length < 2 || !(isExact || keyOf(fronts[first]!).trim())) {
+    return [];
+  }
+  const parted = withBetween(blocks);
+  const headed = withHeads({ head, blocks: parted.blocks });
+  return [
+    ...(isHead(head, blocks.flat()) ? [taken(head, parted.blocks, parted.between)] : []),
+    ...(headed ? [taken([], headed, parted.between)] : []),
+  ];
+}
+
+/** Each line a question, where none is empty. */
+const byLines = (lines: readonly string[]): Blocks[] =>
+  lines.length > 1 && lines.every(Boolean)
+    ? [
+        taken(
+          [],
+          lines.map((line) => [line]),
+          [],
+        ),
+      ]
+    : [];
+
 /** The ways in which a sample may be parted into questions; the likeliest first. */
 export function blocksIn(lines: readonly string[]): Blocks[] {
-  const found: Blocks[] = [];
-  const blank = byBlankLines(lines);
-  for (let head = 0; head < Math.min(MOST_OPENINGS, blank.length); head++) {
-    const above = blank.slice(0, head).flatMap((block) => [...block, '']);
-    if (isHead(above, blank.slice(head).flat())) {
-      found.push(taken(above, blank.slice(head), ['']));
-    }
-  }
-  const filled = lines.flatMap((line, at) => (line ? [at] : []));
-  if (filled.length === lines.length && lines.length > 1) {
-    found.push(
-      taken(
-        [],
-        lines.map((line) => [line]),
-        [],
-      ),
-    );
-  }
   const fronts = frontsOf(lines.map((line) => line || ' '));
-  for (const first of filled.slice(0, MOST_OPENINGS)) {
-    const key = keyOf(fronts[first]!);
-    const isExact = lines.filter((line) => line === lines[first]).length > 1;
-    const opens = (at: number): boolean =>
-      isExact
-        ? lines[at] === lines[first]
-        : lines[at] !== '' && isAlike(fronts[at]!, fronts[first]!);
-    const { head, blocks } = byOpening(lines, opens);
-    if (blocks.length > 1 && (isExact || key.trim())) {
-      const parted = withBetween(blocks);
-      if (isHead(head, blocks.flat())) {
-        found.push(taken(head, parted.blocks, parted.between));
-      }
-      const headed = withHeads({ head, blocks: parted.blocks });
-      if (headed) {
-        found.push(taken([], headed, parted.between));
-      }
-    }
-  }
-  return found;
+  const filled = lines.flatMap((line, at) => (line ? [at] : []));
+  return [
+    ...byBlanks(lines),
+    ...byRules(lines),
+    ...byLines(lines),
+    ...filled.slice(0, MOST_OPENINGS).flatMap((first) => byOpenings(lines, first, fronts)),
+  ];
 }

@@ -25,8 +25,9 @@ const areTruth = (blocks: Blocks): boolean =>
 function choices(blocks: Blocks, named: Kind | undefined): Kind[] {
   const rights = blocks.map((block) => block.filter(({ role }) => role === 'right').length);
   const keys = blocks.flatMap((block) => block.filter(({ role }) => role === 'key'));
+  const areInOrder = keys.length === 0 && rights.every((n) => n === 0);
   const many = rights.some((n) => n > 1) || keys.some(({ text }) => SEVERAL.test(text));
-  const one = rights.includes(1) || keys.some(({ text }) => !SEVERAL.test(text));
+  const one = areInOrder || rights.includes(1) || keys.some(({ text }) => !SEVERAL.test(text));
   const isTruth = areTruth(blocks);
   return [
     ...(isTruth ? (['true-false'] as const) : []),

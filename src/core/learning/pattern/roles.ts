@@ -82,13 +82,27 @@ function fitsKind(word: string, lines: readonly Line[], roles: Roles): boolean {
   return !needed || lines.some(({ key }) => needed.includes(roles.get(key)!));
 }
 
+/** Whether options are told apart by a line: those with signs of their own are, and those of a lone question. */
+function areKeyed(lines: readonly Line[], roles: Roles, isOnly: boolean): boolean {
+  const options = lines.filter(({ key }) => roles.get(key) === 'option');
+  const needKey = options.length > 0 && (isOnly || options.some(({ before }) => before.trim()));
+  return !needKey || lines.some(({ key }) => roles.get(key) === 'key');
+}
+
 /** How whole one question is under some roles; undefined where it is broken. */
-function wholeOne(block: readonly Line[], roles: Roles, areSeveral: boolean): number | undefined {
+function wholeOne(
+  block: readonly Line[],
+  roles: Roles,
+  { areSeveral, isOnly }: { areSeveral: boolean; isOnly: boolean },
+): number | undefined {
   const lines = block.filter(({ fixed }) => !fixed);
   const [only] = lines;
   // A line by itself and without a sign, beside questions of several lines, asks nothing.
   const isAlone = areSeveral && block.length === 1 && only && !only.before.trim();
   if (isAlone && roles.get(only.key) === 'stem' && !gapsIn(only.text)) {
+    return undefined;
+  }
+  if (!areKeyed(lines, roles, isOnly)) {
     return undefined;
   }
   const whole = wholeness(
@@ -105,7 +119,7 @@ function wholeUnder({ blocks }: Blocks, roles: Roles): number | undefined {
   let sum = 0;
   const areSeveral = blocks.some((block) => block.length > 1);
   for (const block of blocks) {
-    const whole = wholeOne(block, roles, areSeveral);
+    const whole = wholeOne(block, roles, { areSeveral, isOnly: blocks.length === 1 });
     if (whole === undefined) {
       return undefined;
     }

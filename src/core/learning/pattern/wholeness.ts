@@ -69,6 +69,17 @@ function withoutOptions({ roles, texts, times }: Question): number {
   return times('accepted') || gapsIn(texts[roles.indexOf('stem')] ?? '') ? 1 : -1;
 }
 
+/** Options that a line names, or that nothing tells apart but their order. */
+function keyedOptions({ times }: Question): number {
+  if (times('key') === 1 && times('option') !== 1) {
+    return 2.5;
+  }
+  const areInOrder = !times('key') && !times('options') && times('option') >= FEWEST_IN_ORDER;
+  return areInOrder ? 1.2 : BROKEN;
+}
+/** Two answers by themselves may both be right. */
+const FEWEST_IN_ORDER = 3;
+
 /** Whether no line comes twice that a question has once, and feedback stands below an option. */
 const isInOrder = ({ roles, times }: Question): boolean =>
   SINGLE.every((role) => times(role) < 2) &&
@@ -91,7 +102,7 @@ function answered(question: Question): number {
     return signedOptions(question);
   }
   if (times('option') || times('options')) {
-    return times('key') === 1 && times('option') !== 1 ? 2.5 : BROKEN;
+    return keyedOptions(question);
   }
   return times('pair') || times('step') ? pairsOrSteps(question) : withoutOptions(question);
 }

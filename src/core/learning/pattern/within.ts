@@ -98,7 +98,10 @@ export const WITHIN: Partial<Record<Part['role'], Within>> = {
     ...(all.flat().some(({ part }) => answers(part)) ? titlePart(own) : gapPart(own)),
     ...pointsBeside(own),
   }),
-  option: (own) => feedbackIn(own),
+  option: (own, all) => {
+    const isTold = all.flat().some(({ part, role }) => part === 'key' || role === 'right');
+    return { ...feedbackIn(own), ...(isTold ? {} : { first: true }) };
+  },
   options: (own, _, owner) => {
     const between = joinIn(owner);
     return { between, ...labelsIn(own, between ?? '|') };

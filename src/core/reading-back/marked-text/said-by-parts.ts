@@ -89,7 +89,9 @@ const SAY: { [Role in Part['role']]: Say } = {
     Object.assign(item, defined({ title, points }), gappedText(text, part.gap));
   },
   option: (item, found, part) => {
-    item.options = found.map((one) => optionOf(one, part));
+    item.options = found.map((one, at) =>
+      optionOf(part.first ? { ...one, right: at === 0 } : one, part),
+    );
   },
   options: (item, [one], { between = ' | ', each }) => {
     const bare = (text: string): string =>
