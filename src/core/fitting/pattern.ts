@@ -52,18 +52,30 @@ function withPoints(text: string, n: number | undefined, around: Part['points'])
   return isInFront ? said + text : text + said;
 }
 
+/** The words that fill a gap between their signs; the gap's place where none do. */
+function wordsIn(words: readonly string[], gap: NonNullable<Part['gap']>, place: string): string {
+  const said = gap.between === undefined ? words.slice(0, 1) : words;
+  return words.length ? gap.open + said.join(gap.between) + gap.close : place;
+}
+
+/** What answers a question behind its text. */
+function answerOf({ options = [], accepted = [], gaps = [] }: Item, { words }: Part): string {
+  return words ? words[options[0]?.right ? 0 : 1] : (accepted[0] ?? gaps[0]?.accepted[0] ?? '');
+}
+
 /** The question's text with its title in front and the words in its gaps, where the receiver has signs around them. */
-function stemText({ stem, title = '', gaps = [], points }: Item, part: Part): string {
-  const { gap } = part;
+function stemText(item: Item, part: Part): string {
+  const { stem, title = '', gaps = [], points } = item;
+  const { gap, blank, answer } = part;
   const named = part.title && title ? `${part.title.open}${title}${part.title.close} ` : '';
-  const plain = gap
-    ? stem.plain.replace(/\{\{(\d+)\}\}/gu, (place, n: string) => {
-        const words = gaps[Number(n) - 1]?.accepted ?? [];
-        const said = gap.between === undefined ? words.slice(0, 1) : words;
-        return words.length ? gap.open + said.join(gap.between) + gap.close : place;
-      })
-    : stem.plain;
-  return withPoints(named + plain, points, part.points);
+  const plain =
+    gap || blank
+      ? stem.plain.replace(/\{\{(\d+)\}\}/gu, (place, n: string) =>
+          gap ? wordsIn(gaps[Number(n) - 1]?.accepted ?? [], gap, place) : blank!,
+        )
+      : stem.plain;
+  const said = answer ? answer.open + answerOf(item, part) + answer.close : '';
+  return withPoints(named + plain + said, points, part.points);
 }
 
 /** The texts of a part that says something in each question; none where this one has nothing to say. */

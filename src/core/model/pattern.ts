@@ -55,6 +55,10 @@ export const PartSchema = z.object({
   title: z.object({ open: z.string(), close: z.string() }).optional(),
   /** Around the word that fills a gap in the question's text, and between several that do. */
   gap: z.object({ open: z.string(), close: z.string(), between: z.string().optional() }).optional(),
+  /** Around what answers the question, behind its text on the same line: one of `words`, the word for its gap, or a short answer. */
+  answer: z.object({ open: z.string(), close: z.string() }).optional(),
+  /** What stands in the question's text for a gap whose word is said behind it. */
+  blank: z.string().optional(),
   /** Around the points beside the question's text, behind it or in front of it; `one` is the end behind a single point. */
   points: z
     .object({

@@ -14,6 +14,7 @@ import { bareWords } from '../shared/normalise';
 import { count } from '../shared/plain';
 import { saysFirst } from '../shared/vocabulary/key-words';
 import { saysPoints } from '../shared/vocabulary/words-of-points';
+import { holdsSigns } from './leftovers';
 import { writtenLines } from './marked-sample';
 
 type Base = Pick<Layout, 'id' | 'name' | 'limits'>;
@@ -181,20 +182,13 @@ function guessesPoints({ forms }: Pattern, said: readonly string[]): boolean {
   return guessed && !said.some((text) => text.split(/[^\p{L}]+/u).some(saysPoints));
 }
 
-const NUMBER_BESIDE = /^\W{0,3}[[(<]\s?\d[^\])>]{0,14}[\])>]|[[(<]\s?\d[^\])>]{0,14}[\])>]\s*$/u;
-
 /** Lines above the questions that say something else of each file: who made it, when. */
 const SAYS = /^\s*[^\p{L}\p{N}\s]{0,2}\p{L}+\s?[:=]?\s+\S/u;
 
-/**
- * Whether a sample holds what no line of a pattern says: a number in brackets beside each question may be its points, and a line
- * below the set's name is written as it stands.
- */
+/** Whether a sample holds what no line of a pattern says: signs in texts, or a line below the set's name that is written as it stands. */
 function holdsMore(document: Document, layout: Layout): boolean {
   const { items } = readMarkedSet(partsOfSample(document).body.join('\n'), layout);
-  const numbered = items.filter(({ stem }) => NUMBER_BESIDE.test(stem.plain));
-  const isNumbered = items.length > 0 && numbered.length === items.length;
-  return isNumbered || (layout.pattern?.title?.below ?? []).some((line) => SAYS.test(line));
+  return holdsSigns(items) || (layout.pattern?.title?.below ?? []).some((line) => SAYS.test(line));
 }
 
 /** How much of a sample is text of its questions, and no sign, under a layout; what says more of its signs leaves less. */

@@ -123,6 +123,42 @@ const HABITS: readonly [name: string, sample: string, items: Item[], text: strin
     [wheel],
     '// One question per block. "=" right, "~" wrong, text after # is shown as feedback.\nWhat steers the boat?\n~A rope\n=A rudder\n~A lamp\n',
   ],
+  [
+    'a sign of its own behind the right options',
+    '>>> What opens?\n    1) A gate <<<\n    2) A wall\n    3) A hill\n\n>>> What floats?\n    1) Iron\n    2) Cork <<<\n    3) Lead\n',
+    [wheel],
+    '>>> What steers the boat?\n    1) A rope\n    2) A rudder <<<\n    3) A lamp\n',
+  ],
+  [
+    'lines with a number, a kind, a list of options and the numbers of the right ones',
+    '1|single|What opens?|A wall;A gate;A hill|2\n2|single|What floats?|Cork;Iron;Lead|1\n3|multi|What holds water?|Lock;Pond;Hill|1,2\n',
+    [both, wheel],
+    '1|multi|Which float?|Cork;Iron;Wood|1,3\n2|single|What steers the boat?|A rope;A rudder;A lamp|2\n',
+  ],
+  [
+    'statements with true or false in brackets behind them',
+    '- A lock lifts boats. [TRUE]\n- A weir is a boat. [FALSE]\n- The cill lies under water. [TRUE]\n',
+    [truth],
+    '- A cill lies under water. [TRUE]\n',
+  ],
+  [
+    'questions with a short answer in brackets behind them',
+    'What is the water between two locks called? (pound)\nWhat holds the river back? (weir)\nWhat lies under the gate? (cill)\n',
+    [word],
+    'What is the step under a gate called? (cill)\n',
+  ],
+  [
+    'names that count the questions and letter the options',
+    'q_1: What opens?\nq_1_a: A wall\nq_1_b: A gate\nq_1_c: A hill\nq_1_answer: b\n\nq_2: What floats?\nq_2_a: Cork\nq_2_b: Iron\nq_2_c: Lead\nq_2_answer: a\n',
+    [lamp, wheel],
+    'q_1: What shines?\nq_1_a: A lamp\nq_1_b: A rope\nq_1_c: A wall\nq_1_answer: a\n\nq_2: What steers the boat?\nq_2_a: A rope\nq_2_b: A rudder\nq_2_c: A lamp\nq_2_answer: b\n',
+  ],
+  [
+    'the number of each question on a line with a sign of its own',
+    'N: 1\nF: Was hält dicht?\nA: die Mauer\nA: das Tor\nL: 2\nP: 1\n\nN: 2\nF: Was treibt?\nA: Kork\nA: Blei\nL: 1\nP: 2\n',
+    [wheel],
+    'N: 1\nF: What steers the boat?\nA: A rope\nA: A rudder\nA: A lamp\nL: 2\nP: 2\n',
+  ],
 ];
 
 describe('a sample in habits of its own', () => {
@@ -191,6 +227,29 @@ describe('a sample in habits of its own', () => {
     expect(fits([sly, word], layout)).toMatchObject([
       { state: 'refused', code: 'sign-in-text' },
       { state: 'fits' },
+    ]);
+  });
+
+  it('with gaps whose words stand in brackets behind the sentence', async () => {
+    const sample =
+      'Fill the gap: The ___ lies under the gate. (cill)\nFill the gap: A ___ holds the river back. (weir)\nFill the gap: Boats wait in the ___. (pound)\n';
+    const bytes = new TextEncoder().encode(sample);
+    const { layout, unsure } = await learnBlank({ name: 'sample.txt', bytes }, surroundings);
+    expect(unsure).toEqual([]);
+    const gap = item({
+      kind: 'gap',
+      stem: { plain: 'A {{1}} floats.' },
+      options: undefined,
+      gaps: [{ accepted: ['boat'] }],
+    });
+    const filled = await fill(
+      { items: [gap], layout, blank: bytes },
+      { ...surroundings, id: counter() },
+    );
+    const text = new TextDecoder().decode(filled.bytes);
+    expect(text).toBe('Fill the gap: A ___ floats. (boat)\n');
+    expect(readMarkedSet(text, layout).items).toMatchObject([
+      { kind: 'gap', stem: { plain: 'A {{1}} floats.' }, gaps: [{ accepted: ['boat'] }] },
     ]);
   });
 });

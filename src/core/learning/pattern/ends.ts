@@ -2,7 +2,8 @@
 import { trueFalseWords, verdictOf } from '../../shared/vocabulary/verdicts';
 import { keyOf, lettersIn, type Front } from './ways';
 
-const END = /(\s?(?:[*✓✔✗✘+#]{1,3}|\(\p{L}{1,12}\)|\[\p{L}{1,12}\]|\([*✓✔x+]\)|<[-=]{1,2}|←))$/u;
+const END =
+  /(\s[^\p{L}\p{N}\s.?!…,;:"'”’»)\]}-]{1,4}|\s?(?:[*✓✔✗✘+#]{1,3}|\(\p{L}{1,12}\)|\[\p{L}{1,12}\]|\([*✓✔x+]\)|<[-=]{1,2}|←))$/u;
 
 /** Whether a sign behind a text, in brackets or not, says right or wrong. */
 const saysVerdict = (end: string): boolean =>

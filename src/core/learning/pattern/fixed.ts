@@ -1,4 +1,7 @@
 // Lines that say the same in most questions, and hold no text of their own: titles of parts, frames, numbers of questions.
+import { roleOfHeading } from '../../shared/vocabulary/headings';
+import { saysPoints } from '../../shared/vocabulary/words-of-points';
+import { lettersIn } from './front';
 
 const MOSTLY = 0.6;
 const FEWEST = 2;
@@ -9,6 +12,18 @@ const SIGN_LIKE =
 /** The sign in front of a word. */
 const signOf = (line: string): string | undefined =>
   /^\s*([^\p{L}\p{N}\s[({<]{1,4})\s*\p{L}/u.exec(line)?.[1];
+
+/** What a word beside a number that counts may say: nothing known, or these. */
+const COUNTS: ReadonlySet<string> = new Set([
+  '',
+  'stem',
+  'question',
+  'ref',
+  'number-in-file',
+  'title',
+  'kind',
+  'ignore',
+]);
 
 const DIGITS = /\d+/u;
 const folded = (line: string): string => line.replace(DIGITS, '{n}');
@@ -36,6 +51,11 @@ export function fixedIn(
     }),
   );
   const isCounting = (line: string): boolean => {
+    const words = lettersIn(line);
+    // Numbers that a word calls something else do not count.
+    if (saysPoints(words) || !COUNTS.has(roleOfHeading(words)?.role ?? '')) {
+      return false;
+    }
     const said = numbers.get(folded(line)) ?? [];
     return said.length === blocks.length && said.length > 1 && said.every((n, at) => n === at + 1);
   };
@@ -57,4 +77,4 @@ export function fixedIn(
 const ONE_WORD = /^\s*[\p{L}_-]+(?:\s[\p{L}_-]+)?\s*$/u;
 /** A title with a number in it and no text: 'Question 1', 'QUESTION 2 (choice)', '*** 3 ***', '<item id="4">'. */
 const NUMBERED_TITLE =
-  /^\s*<\p{L}[^<>\d]*\d+[^<>\d]*>\s*$|^\s*[^\p{L}\p{N}]{0,6}(?:[\p{L}]{1,12}\s?)?[#.]?\s?\d+[^\p{L}\p{N}]{0,6}(?:\(?\p{L}{1,12}\)?)?[^\p{L}\p{N}]{0,6}$/u;
+  /^\s*<\p{L}[^<>\d]*\d+[^<>\d]*>\s*$|^\s*[^\p{L}\p{N}]{0,6}(?:[\p{L}]{1,12}\s?)?[#.:=]?\s?\d+[^\p{L}\p{N}]{0,6}(?:\(?\p{L}{1,12}\)?)?[^\p{L}\p{N}]{0,6}$/u;

@@ -57,8 +57,7 @@ function formFrom(questions: readonly Question[], sample: Sample): Form | undefi
     return partFrom(role, { all, above: above ?? [], sample });
   });
   const whole = parts.filter((part) => part !== undefined);
-  const isGapped = whole.some(({ gap }) => gap);
-  const kinds = kindsOf(all, { word: questions[0]!.word, isGapped });
+  const kinds = kindsOf(all, { word: questions[0]!.word, parts: whole });
   const { below } = frames[0]!;
   return whole.length < parts.length || !kinds.length
     ? undefined

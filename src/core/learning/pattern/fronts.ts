@@ -4,7 +4,7 @@ import { kindOfWord } from '../../shared/vocabulary/kinds';
 import { verdictOf } from '../../shared/vocabulary/verdicts';
 import { withOwnBraces } from '../../shared/pattern-line';
 import { withEnds, withQuotes } from './ends';
-import { withSingular } from './numbers';
+import { named, withSingular } from './numbers';
 import {
   coded,
   firstLetter,
@@ -110,7 +110,8 @@ export function frontsOf(lines: readonly string[]): Front[] {
       if (!front || (isLabelled && !isLabel(front, at, labels))) {
         return [];
       }
-      return [isLabelled ? front : { ...front, before: withOwnBraces(front.before) }];
+      const doesCount = isLabelled || way === named;
+      return [doesCount ? front : { ...front, before: withOwnBraces(front.before) }];
     }),
   );
   const counts = new Map<string, number>();

@@ -9,7 +9,21 @@ import { SEVERAL } from './shapes';
 import type { Told } from './told';
 
 /** First letters of words for true and false, and the figures for them. Common practice, no source. */
-const INITIALS = ['TF', 'tf', 'RF', 'rf', 'VF', 'vf', 'WF', 'wf', 'YN', 'yn', 'JN', 'jn', '10'];
+export const INITIALS = [
+  'TF',
+  'tf',
+  'RF',
+  'rf',
+  'VF',
+  'vf',
+  'WF',
+  'wf',
+  'YN',
+  'yn',
+  'JN',
+  'jn',
+  '10',
+];
 
 const LABEL_OF_EACH = /^(\(?)([a-zA-Z]|\d{1,2})([.):\]=]\s?|\s[-–:=]\s)(?=\S)/u;
 

@@ -16,10 +16,10 @@ function areKindLines(firsts: readonly string[]): boolean {
 }
 
 export type KindsSaid = {
-  /** Whether a line of its own says the kind. */
-  isLine: boolean;
-  /** Sets bare lines of a block apart from those in blocks of other kinds. */
-  placeOf: (block: number) => string;
+  /** Whether a line of a block says its kind, by itself. */
+  isKind: (place: number) => boolean;
+  /** Sets a bare line of a block apart from those in blocks of other kinds, and from those that are no lists. */
+  placeOf: (block: number, place: number) => string;
   /** Whether the last line of a block, and of all of its kind, names options. */
   endsByKey: (block: number) => boolean;
 };
@@ -27,29 +27,52 @@ export type KindsSaid = {
 /** Bare lines below a letter or number alone are none of a question's options. */
 const FEWEST_ABOVE_KEY = 3;
 
-/** What the first lines of blocks say of their kinds. */
+/** Where the lines stand that say the kinds: the first ones, or those below a number; undefined where none do. */
+function kindPlace(blocks: readonly (readonly string[])[]): number | undefined {
+  const lineAt = (place: number): string[] => blocks.map((block) => block[place] ?? '');
+  const areNumbers = lineAt(0).every((line) => /^\s*\d{1,4}\s*$/u.test(line));
+  return [0, ...(areNumbers ? [1] : [])].find((place) => areKindLines(lineAt(place)));
+}
+
+const LIST = /\S\s?[;|/]\s?\S|\S,\s?\S+\s?,\s?\S/u;
+
+/** The places at which all blocks, of as many lines each, have a list of texts. */
+function listPlaces(blocks: readonly (readonly string[])[]): number[] {
+  const [first = []] = blocks;
+  return blocks.length > 1 && blocks.every(({ length }) => length === first.length)
+    ? first.flatMap((_, place) =>
+        blocks.every((block) => LIST.test(block[place]!)) ? [place] : [],
+      )
+    : [];
+}
+
+/** What lines of blocks say of their kinds, and of what other lines are. */
 export function kindsSaid(
   blocks: readonly (readonly string[])[],
   fronts: readonly (readonly Front[])[],
 ): KindsSaid {
-  const isLine = areKindLines(blocks.map(([first = '']) => first));
-  const words = blocks.map(([first = ''], n) => {
+  const at = kindPlace(blocks);
+  const words = blocks.map((block, n) => {
     const signed = fronts[n]!.find(({ before }) => before.trim());
     const { text = '', words: ahead = '' } = signed ?? {};
     const behind = isShort(text) && kindOfWord(text) !== undefined ? text : ahead;
-    return isLine ? first.trim() : behind;
+    return at === undefined ? behind : block[at]!.trim();
   });
   const isVaried = new Set(words).size > 1 && words.every((word) => kindOfWord(word) !== undefined);
-  const placeOf = (n: number): string => (isVaried ? `${words[n]} ` : '');
+  const wordOf = (n: number): string => (isVaried ? `${words[n]} ` : '');
+  const lists = listPlaces(blocks);
   const endsByKey = (n: number): boolean =>
     blocks.every((block, other) => {
       const last = block.at(-1) ?? '';
+      const isAbove = block.length > FEWEST_ABOVE_KEY || lists.includes(block.length - 2);
       return (
-        placeOf(other) !== placeOf(n) ||
-        (block.length > FEWEST_ABOVE_KEY &&
-          KEYS.test(last.trim()) &&
-          !fronts[other]!.at(-1)!.before.trim())
+        wordOf(other) !== wordOf(n) ||
+        (isAbove && KEYS.test(last.trim()) && !fronts[other]!.at(-1)!.before.trim())
       );
     });
-  return { isLine, placeOf, endsByKey };
+  return {
+    isKind: (place) => place === at,
+    placeOf: (n, place) => wordOf(n) + (lists.includes(place) ? '~' : ''),
+    endsByKey,
+  };
 }

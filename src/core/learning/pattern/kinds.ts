@@ -1,5 +1,5 @@
 // Which kinds the questions of one form are.
-import type { Kind } from '../../model';
+import type { Kind, Part } from '../../model';
 import { kindOfWord } from '../../shared/vocabulary/kinds';
 import { verdictPair } from '../../shared/vocabulary/verdicts';
 import { ASKS, SEVERAL } from './shapes';
@@ -37,11 +37,14 @@ function choices(blocks: Blocks, named: Kind | undefined): Kind[] {
 }
 
 /** Without options: true or false by a word, typed answers, gaps with their words, or a task. */
-function others(blocks: Blocks, isGapped: boolean): Kind[] {
+function others(blocks: Blocks, isGapped: boolean, behind: Part | undefined): Kind[] {
   const has = (role: LineRole): boolean =>
     blocks.some((block) => block.some((line) => line.role === role));
-  if (has('key')) {
+  if (has('key') || behind?.words) {
     return ['true-false'];
+  }
+  if (behind && !isGapped) {
+    return ['short'];
   }
   if (!has('accepted')) {
     return [isGapped ? 'gap' : 'open'];
@@ -50,10 +53,10 @@ function others(blocks: Blocks, isGapped: boolean): Kind[] {
   return asks ? ['short'] : ['card', 'short'];
 }
 
-/** The kinds that questions of one form show; `word` is their own word for it. */
+/** The kinds that questions of one form show; `word` is their own word for it, `parts` are their lines. */
 export function kindsOf(
   blocks: Blocks,
-  { word, isGapped }: { word: string | undefined; isGapped: boolean },
+  { word, parts }: { word: string | undefined; parts: readonly Part[] },
 ): Kind[] {
   const roles = new Set(blocks.flat().map(({ role }) => role));
   const byLine = BY_LINE.find(([role]) => roles.has(role));
@@ -63,5 +66,9 @@ export function kindsOf(
   const areChoices = (['option', 'right', 'options'] as const).some((role) => roles.has(role));
   return areChoices
     ? choices(blocks, word === undefined ? undefined : kindOfWord(word))
-    : others(blocks, isGapped);
+    : others(
+        blocks,
+        parts.some(({ gap, blank }) => gap ?? blank),
+        parts.find(({ answer }) => answer),
+      );
 }

@@ -41,6 +41,18 @@ const LEAST_SECONDS = 5;
 const isKindWord = (text: string): boolean =>
   text.split(' ').length <= 3 && kindOfWord(text) !== undefined;
 
+/** Words in a list, or how hard the question is. */
+function tagged({ share }: Class): number {
+  if (share(saysLevel) > NEARLY_ALL) {
+    return 2;
+  }
+  const isList = share((text) => /\p{L},\s?\p{L}/u.test(text)) > 0;
+  const areWords = share((text) =>
+    text.split(/,\s?/u).every((word) => word.split(' ').length <= 2),
+  );
+  return where(isList && areWords === 1, 0.8);
+}
+
 type Lean = (role: LineRole, nats: number) => void;
 type Look = { own: Class; blocks: Blocks; isWordless: boolean; lean: Lean };
 
@@ -74,7 +86,7 @@ function leanLone({ own, blocks, isWordless, lean }: Look): void {
   lean('seconds', where(areNumbers, areSeconds ? 1.2 : 0));
   lean('options', where(joinIn(own) !== undefined, 0.5));
   lean('category', named + (own.everywhere < 1 ? 0.3 : 0));
-  lean('tags', where(own.share((text) => saysLevel(text)) > NEARLY_ALL, 2));
+  lean('tags', tagged(own));
   lean('hint', -0.5 - 4 * numbers);
   // A line above the first question alone is none of its own.
   const isHead = own.lines.length === 1 && own.opens && blocks.blocks.length > 1;

@@ -36,6 +36,26 @@ export const pointed: Way = (line) => {
     : undefined;
 };
 
+const NAMED =
+  /^(\s*\p{L}[\p{L}_-]{0,20}?[_.-]?)(\d{1,3})([_.-])(\p{L}[\p{L}_-]{0,20})(\s?[:=]\s?)(\S.*)$/u;
+
+/** A name that counts the questions in its middle, and ends on the letter of an option or a word: 'q1_a: ', 'q1_answer = '. */
+export const named: Way = (line) => {
+  const [, name = '', number, sign = '', end = '', close = '', text = ''] = NAMED.exec(line) ?? [];
+  if (number === undefined) {
+    return undefined;
+  }
+  const isLetter = /^[A-Ja-j]$/u.test(end);
+  const small = end === end.toLowerCase() ? '{a}' : '{A}';
+  return {
+    before: `${name}{#}${sign}${isLetter ? small : end}${close}`,
+    text: text.trimEnd(),
+    after: '',
+    words: isLetter ? '' : lettersIn(end),
+    counter: isLetter ? end.toLowerCase().charCodeAt(0) - 96 : Number(number),
+  };
+};
+
 const isNumber = ({ text }: Front): boolean => /^\d{1,3}(?:[.,]\d)?$/u.test(text);
 
 /** Numbers with a word behind them that is another one behind 1: ' points)' and ' point)' are one kind of line. */

@@ -27,7 +27,7 @@ function beforeOf(own: Class, role: LineRole, blocks: Blocks): string | undefine
     return before;
   }
   if (RUNS.has(role)) {
-    return before.replace('{#}', '{1}');
+    return before.replace('{#}', isLetter ? '{n}' : '{1}');
   }
   if (!isLetter && countsBlocks(own, blocks)) {
     return before.replace('{#}', '{n}');

@@ -64,7 +64,7 @@ function linesOf(
   let isFirst = true;
   const fixedLine = (line: string, place: number): Line | undefined => {
     const front = fronts[place]!;
-    if (said.isLine && place === 0) {
+    if (said.isKind(place)) {
       return { ...front, kind: line.trim(), key: `=${line}`, line, fixed: true };
     }
     const own = fixedAs(line, place === 0);
@@ -85,7 +85,7 @@ function linesOf(
     // the last one another where it names an option.
     const isBare = !front.before.trim();
     const isKey = said.endsByKey(n) && place === block.length - 1;
-    const where = `${said.placeOf(n)}${title}${isFirst ? '^' : ''}${isKey ? '#' : ''}`;
+    const where = `${said.placeOf(n, place)}${title}${isFirst ? '^' : ''}${isKey ? '#' : ''}`;
     const words = isBare && title ? lettersIn(title.replace('{n}', '')) : front.words;
     isFirst = false;
     return { ...front, words, key: `${isBare ? where : ''}${keyOf(front)}`, line, fixed: false };

@@ -4,7 +4,7 @@ import { kindOfWord } from '../../shared/vocabulary/kinds';
 import { verdictOf } from '../../shared/vocabulary/verdicts';
 import { lettersIn, type Front, type Way } from './front';
 import { attributed, tagged } from './tags';
-import { numbered, pointed } from './numbers';
+import { named, numbered, pointed } from './numbers';
 
 export { lettersIn, type Front, type Way } from './front';
 
@@ -161,6 +161,7 @@ export const plain: Way = (line) => {
 /** From what says most to what says least. */
 export const WAYS: readonly Way[] = [
   pointed,
+  named,
   tagged,
   attributed,
   enclosed,

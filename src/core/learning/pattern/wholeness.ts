@@ -1,5 +1,6 @@
 // What the lines of one question become together: whole, or broken.
 import { trueFalseWords } from '../../shared/vocabulary/verdicts';
+import { endsWithAnswer } from './beside';
 import { gapsIn } from './classes';
 import type { LineRole } from './words';
 
@@ -66,7 +67,11 @@ function withoutOptions({ roles, texts, times }: Question): number {
   if (times('key')) {
     return trueFalseWords(texts[roles.indexOf('key')]!) ? 1.5 : BROKEN / 2;
   }
-  return times('accepted') || gapsIn(texts[roles.indexOf('stem')] ?? '') ? 1 : -1;
+  const stem = texts[roles.indexOf('stem')] ?? '';
+  if (!times('accepted') && endsWithAnswer(stem)) {
+    return 2;
+  }
+  return times('accepted') || gapsIn(stem) ? 1 : -1;
 }
 
 /** Options that a line names, or that nothing tells apart but their order. */

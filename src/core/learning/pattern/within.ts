@@ -1,11 +1,10 @@
 // What is within the texts of a part: signs between several, around gaps, titles and points, behind options; how a key names them.
 import type { Part } from '../../model';
-import { saysPoints } from '../../shared/vocabulary/words-of-points';
+import { answerBehind, pointsBeside } from './beside';
 import type { Line } from './blocks';
 import { gapsIn, halvesIn, joinIn, type Class } from './classes';
 import { keyPart, labelsIn } from './key-part';
 import { answers, type Told } from './told';
-import { lettersIn } from './ways';
 
 const FEWEST_FED = 2;
 const TELLING = /\s{1,2}(?:\/\/|=>|->|→|\||#{1,2}|::)\s|(?<=\S)[#|~^](?=\S)/u;
@@ -54,38 +53,6 @@ function titlePart(lines: readonly Line[]): Partial<Part> {
   return open && close && signs.length > 1 && areAlike ? { title: { open, close } } : {};
 }
 
-const POINTS_IN_FRONT =
-  /^([[(<{]\s?(?:\p{L}{1,12}:?\s)?)(\d{1,3}(?:[.,]\d)?)(\s?\p{L}{0,12}\.?\s?[\])>}]\s+)/u;
-const POINTS_BEHIND =
-  /(\s?[[(<{]\s?(?:\p{L}{1,12}:?\s)?)(\d{1,3}(?:[.,]\d)?)(\s?\p{L}{0,12}\.?\s?[\])>}])$/u;
-
-/** The points of each question in brackets beside its text, by the signs around the number; undefined where they are none. */
-function pointsBy(lines: readonly Line[], pattern: RegExp): Part['points'] {
-  const found = lines.map(({ text }) => {
-    const [, open = '', number = '', close = ''] = pattern.exec(text) ?? [];
-    return { open, number, close };
-  });
-  const open = found[0]?.open;
-  const single = found.find(({ number }) => number === '1')?.close;
-  const close = found.find(({ number }) => number !== '1')?.close ?? single ?? '';
-  const areAlike = found.every(
-    (one) => one.number && one.open === open && one.close === (one.number === '1' ? single : close),
-  );
-  // Numbers that count the questions are no points, unless a word says so.
-  const counts = found.every(({ number }, at) => Number(number) === at + 1);
-  const isSaid = saysPoints(lettersIn(open + close));
-  return open && areAlike && (isSaid || !counts)
-    ? { open, close, ...(single === undefined || single === close ? {} : { one: single }) }
-    : undefined;
-}
-
-/** Points beside the questions' texts: '(2 points)' behind, '<1> ' in front. */
-function pointsBeside(lines: readonly Line[]): Partial<Part> {
-  const front = pointsBy(lines, POINTS_IN_FRONT);
-  const points = front ?? pointsBy(lines, POINTS_BEHIND);
-  return points ? { points: { ...points, ...(front ? { isInFront: true } : {}) } } : {};
-}
-
 type Within = (
   own: readonly Told[],
   all: readonly (readonly Told[])[],
@@ -94,10 +61,12 @@ type Within = (
 
 /** What is within the texts of parts of each role. */
 export const WITHIN: Partial<Record<Part['role'], Within>> = {
-  stem: (own, all) => ({
-    ...(all.flat().some(({ part }) => answers(part)) ? titlePart(own) : gapPart(own)),
-    ...pointsBeside(own),
-  }),
+  stem: (own, all) => {
+    if (all.flat().some(({ part }) => answers(part))) {
+      return { ...titlePart(own), ...pointsBeside(own) };
+    }
+    return { ...(answerBehind(own) ?? gapPart(own)), ...pointsBeside(own) };
+  },
   option: (own, all) => {
     const isTold = all.flat().some(({ part, role }) => part === 'key' || role === 'right');
     return { ...feedbackIn(own), ...(isTold ? {} : { first: true }) };

@@ -67,8 +67,34 @@ function titledText(text: string, around: Part['title']): { title?: string; text
       };
 }
 
-/** A text whose gaps hold their words between signs. */
-function gappedText(text: string, gap: Part['gap']): Pick<Item, 'stem'> & Partial<Item> {
+/** A text without what answers it behind it, and that answer. */
+function answeredText(text: string, { answer }: Part): { text: string; said?: string } {
+  const at = answer && text.endsWith(answer.close) ? text.lastIndexOf(answer.open) : -1;
+  return at < 0
+    ? { text }
+    : {
+        text: text.slice(0, at),
+        said: text.slice(at + answer!.open.length, text.length - answer!.close.length),
+      };
+}
+
+/** What an answer says behind a question's text, where it is none for a gap. */
+function answeredBy(said: string, { words, blank }: Part): Partial<Item> {
+  if (words) {
+    return { options: words.map((plain) => ({ text: { plain }, right: plain === said })) };
+  }
+  return blank === undefined ? { accepted: [said] } : {};
+}
+
+/** A text whose gaps hold their words between signs, or one whose word is said behind it. */
+function gappedText(
+  text: string,
+  { gap, blank }: Part,
+  said: string | undefined,
+): Pick<Item, 'stem'> & Partial<Item> {
+  if (blank !== undefined && said !== undefined) {
+    return { stem: { plain: text.replace(blank, '{{1}}') }, gaps: [{ accepted: [said] }] };
+  }
   if (!gap) {
     return { stem: { plain: text } };
   }
@@ -85,8 +111,10 @@ function gappedText(text: string, gap: Part['gap']): Pick<Item, 'stem'> & Partia
 const SAY: { [Role in Part['role']]: Say } = {
   stem: (item, [one], part) => {
     const { text: beside, points } = pointedText(one!.text, part.points);
-    const { title, text } = titledText(beside, part.title);
-    Object.assign(item, defined({ title, points }), gappedText(text, part.gap));
+    const { title, text: whole } = titledText(beside, part.title);
+    const { text, said } = answeredText(whole, part);
+    const answers = said === undefined ? {} : answeredBy(said, part);
+    Object.assign(item, defined({ title, points }), answers, gappedText(text, part, said));
   },
   option: (item, found, part) => {
     item.options = found.map((one, at) =>

@@ -1,0 +1,85 @@
+// What stands beside the text of a question on its own line: its points, or what answers it.
+import type { Part } from '../../model';
+import { trueFalseWords } from '../../shared/vocabulary/verdicts';
+import { saysPoints } from '../../shared/vocabulary/words-of-points';
+import { INITIALS } from './key-part';
+import type { Line } from './blocks';
+import { lettersIn } from './ways';
+
+const POINTS_IN_FRONT =
+  /^([[(<{]\s?(?:\p{L}{1,12}:?\s)?)(\d{1,3}(?:[.,]\d)?)(\s?\p{L}{0,12}\.?\s?[\])>}]\s+)/u;
+const POINTS_BEHIND =
+  /(\s?[[(<{]\s?(?:\p{L}{1,12}:?\s)?)(\d{1,3}(?:[.,]\d)?)(\s?\p{L}{0,12}\.?\s?[\])>}])$/u;
+
+/** The points of each question in brackets beside its text, by the signs around the number; undefined where they are none. */
+function pointsBy(lines: readonly Line[], pattern: RegExp): Part['points'] {
+  const found = lines.map(({ text }) => {
+    const [, open = '', number = '', close = ''] = pattern.exec(text) ?? [];
+    return { open, number, close };
+  });
+  const open = found[0]?.open;
+  const single = found.find(({ number }) => number === '1')?.close;
+  const close = found.find(({ number }) => number !== '1')?.close ?? single ?? '';
+  const areAlike = found.every(
+    (one) => one.number && one.open === open && one.close === (one.number === '1' ? single : close),
+  );
+  // Numbers that count the questions are no points, unless a word says so.
+  const counts = found.every(({ number }, at) => Number(number) === at + 1);
+  const isSaid = saysPoints(lettersIn(open + close));
+  return open && areAlike && (isSaid || !counts)
+    ? { open, close, ...(single === undefined || single === close ? {} : { one: single }) }
+    : undefined;
+}
+
+/** Points beside the questions' texts: '(2 points)' behind, '<1> ' in front. */
+export function pointsBeside(lines: readonly Line[]): Partial<Part> {
+  const front = pointsBy(lines, POINTS_IN_FRONT);
+  const points = front ?? pointsBy(lines, POINTS_BEHIND);
+  return points ? { points: { ...points, ...(front ? { isInFront: true } : {}) } } : {};
+}
+
+const BEHIND = /(\s?[[(<{=]\s?)([\p{L}\p{N}][^[\](){}<>]{0,39})(\s?[\])>}=])$/u;
+const BLANK = /_{2,}|\.{3,}|…/u;
+const MOST_WORDS = 4;
+
+/** Whether a text ends with what may answer it, in brackets. */
+export function endsWithAnswer(text: string): boolean {
+  const [whole = '', , answer = ''] = BEHIND.exec(text) ?? [];
+  const rest = text.slice(0, text.length - whole.length);
+  return (
+    answer !== '' && (isTruth([answer]) !== undefined || BLANK.test(rest) || rest.endsWith('?'))
+  );
+}
+
+/** The words for true and false of which each text says one. */
+function isTruth(said: readonly string[]): [string, string] | undefined {
+  const words = said.map((text) => trueFalseWords(text)?.words);
+  const [first] = words;
+  if (words.every(Boolean) && first) {
+    return [first[0], first[1]];
+  }
+  const initials = INITIALS.find((pair) => said.every((text) => pair.includes(text)));
+  return initials ? [initials[0]!, initials[1]!] : undefined;
+}
+
+/** What answers each question in brackets behind its text: true or false, the word for its gap, or a short answer. */
+export function answerBehind(lines: readonly Line[]): Partial<Part> | undefined {
+  const found = lines.map(({ text }) => BEHIND.exec(text));
+  const [, open = '', , close = ''] = found[0] ?? [];
+  if (!open || !found.every((match) => match?.[1] === open && match[3] === close)) {
+    return undefined;
+  }
+  const answer = { open, close };
+  const said = found.map((match) => match![2]!);
+  const words = isTruth(said);
+  if (words) {
+    return { answer, words };
+  }
+  const rests = lines.map(({ text }, at) => text.slice(0, found[at]!.index));
+  const blank = BLANK.exec(rests[0]!)?.[0];
+  if (blank && rests.every((rest) => rest.split(blank).length === 2)) {
+    return { answer, blank };
+  }
+  const areShort = said.every((text) => text.split(' ').length <= MOST_WORDS);
+  return areShort && rests.every((rest) => rest.endsWith('?')) ? { answer } : undefined;
+}

@@ -1,0 +1,43 @@
+// Signs that a sample's texts still hold once its questions are read: where there are some, its layout does not explain all of it.
+import type { Item } from '../model';
+
+/** A sign, or a letter or number with one, in front of a text. */
+const IN_FRONT =
+  /^(?:[^\p{L}\p{N}\s"'“”‘’„«»¿¡([{<$€£%°#_…-]{1,3}\s?|[A-Ja-j1-9]\s?[.):]\s+)(?=[\p{L}\p{N}])/u;
+/** A sign behind a text, apart from it, or a word in brackets. */
+const BEHIND = /\s(?:[^\p{L}\p{N}\s.?!…,;:"'”’»)\]}%°€$£-]{1,4}|\[[^[\]]{1,20}\])$/u;
+/** What stands between parts of a line rather than in a sentence. */
+const BETWEEN = /\S\s?(?:\||::|=>|->|→|\/\/|<->)\s?\S|\S\s;\s\S/u;
+const IN_BRACKETS = /[([{<][\p{L}\p{N}][^()[\]{}<>]{0,24}[)\]}>]$/u;
+
+/** The texts of all questions in the groups that are written alike. */
+function groupsOf(items: readonly Item[]): string[][] {
+  return [
+    items.flatMap(({ options = [] }) => options.map(({ text }) => text.plain)),
+    items.flatMap(({ steps = [] }) => steps.map(({ plain }) => plain)),
+    items.flatMap(({ pairs = [] }) => pairs.map(({ left }) => left.plain)),
+    items.flatMap(({ pairs = [] }) => pairs.map(({ right }) => right.plain)),
+    items.flatMap(({ accepted = [] }) => accepted),
+  ].filter((texts) => texts.length > 1);
+}
+
+/** Whether signs stand in so many of some texts that they are none of theirs. */
+const areSigns = (texts: readonly string[], least: number): boolean =>
+  [IN_FRONT, BEHIND, BETWEEN].some(
+    (sign) => texts.filter((text) => sign.test(text)).length >= Math.max(2, least * texts.length),
+  );
+
+const HALF = 0.5;
+/** Of answers, a few with a sign are as many as are right. */
+const SOME = 0.15;
+
+/** Whether texts of a sample's questions hold signs that its layout does not explain. */
+export function holdsSigns(items: readonly Item[]): boolean {
+  const stems = items.map(({ stem }) => stem.plain);
+  const bracketed = stems.filter((stem) => IN_BRACKETS.test(stem)).length;
+  return (
+    groupsOf(items).some((texts) => areSigns(texts, SOME)) ||
+    areSigns(stems, HALF) ||
+    (bracketed > 1 && bracketed === stems.length)
+  );
+}
