@@ -204,6 +204,7 @@ export function textUnder(document: Document, layout: Layout): number {
     ...(steps ?? []).map(({ plain }) => plain),
     item.explanation?.plain,
     item.hint?.plain,
+    item.ref,
     item.category?.join(' > '),
   ]);
   return [...new Set(texts)].reduce((sum, text) => sum + (text?.length ?? 0), 0);

@@ -159,6 +159,24 @@ const HABITS: readonly [name: string, sample: string, items: Item[], text: strin
     [wheel],
     'N: 1\nF: What steers the boat?\nA: A rope\nA: A rudder\nA: A lamp\nL: 2\nP: 2\n',
   ],
+  [
+    'numbers behind a letter, and the right one’s letter in brackets',
+    'Q.1 What opens?\n(a) A wall\n(b) A gate\nAns. (b)\nMarks: 2\n\nQ.2 What floats?\n(a) Cork\n(b) Iron\nAns. (a)\nMarks: 1\n',
+    [wheel],
+    'Q.1 What steers the boat?\n(a) A rope\n(b) A rudder\n(c) A lamp\nAns. (b)\nMarks: 2\n',
+  ],
+  [
+    'letters by themselves in front of options',
+    'Fråga 1\nVad håller vattnet?\nA Muren\nB Porten\nC Repet\nRätt svar: B\n\nFråga 2\nVad flyter?\nA Kork\nB Bly\nC Sten\nRätt svar: A\n',
+    [wheel],
+    'Fråga 1\nWhat steers the boat?\nA A rope\nB A rudder\nC A lamp\nRätt svar: B\n',
+  ],
+  [
+    'figures for right and wrong below lines that name the kind',
+    '%multiple\nWhat opens?\n0 A wall\n1 A gate\n0 A hill\n\n%multiple\nWhat floats?\n1 Cork\n0 Iron\n0 Lead\n\n%text\nWhat is the low gate called?\ntail gate\n',
+    [wheel, word],
+    '%multiple\nWhat steers the boat?\n0 A rope\n1 A rudder\n0 A lamp\n\n%text\nWhat is the step under a gate called?\ncill\n',
+  ],
 ];
 
 describe('a sample in habits of its own', () => {

@@ -126,23 +126,25 @@ const MOST_OPENINGS = 3;
 /** Signs that may stand between the parts of a question on one line. */
 const JOINTS = [' | ', ' ; ', '; ', ' / ', ' // ', ' :: ', ' # ', ';', '|', '\t'];
 
-/** Questions on a line each, by the sign that parts all of them. */
+/** Questions on a line each, by the sign that parts all of them; where the lines are even, their places may tell what is what. */
 export function onOneLine(lines: readonly string[]): { joint: string; blocks: Blocks }[] {
   const filled = lines.filter(Boolean);
   const joints = JOINTS.filter((joint) => filled.every((line) => line.includes(joint)));
   const own = joints.filter(
     (joint) => !joints.some((other) => other !== joint && other.includes(joint)),
   );
-  return filled.length > 1
-    ? own.map((joint) => ({
-        joint,
-        blocks: taken(
-          [],
-          filled.map((line) => line.split(joint)),
-          filled.length < lines.length ? [''] : [],
-        ),
-      }))
-    : [];
+  if (filled.length < 2) {
+    return [];
+  }
+  const between = filled.length < lines.length ? [''] : [];
+  return own.flatMap((joint) => {
+    const blocks = filled.map((line) => line.split(joint));
+    const isEven = blocks.every(({ length }) => length > 2 && length === blocks[0]!.length);
+    return [false, ...(isEven ? [true] : [])].map((byPlace) => ({
+      joint,
+      blocks: taken([], blocks, between, byPlace),
+    }));
+  });
 }
 
 /** Between empty lines, below none of them, the first or the first two. */

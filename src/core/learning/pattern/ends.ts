@@ -1,5 +1,6 @@
 // What stands behind texts, and quotes around them: signs at right options, and pairs of quotes around every text of a kind.
 import { trueFalseWords, verdictOf } from '../../shared/vocabulary/verdicts';
+import { KEYS } from './shapes';
 import { keyOf, lettersIn, type Front } from './ways';
 
 const END =
@@ -51,18 +52,25 @@ const QUOTES: readonly (readonly [string, string])[] = [
   ['«', '»'],
 ];
 
-/** Lines that have the same in front and whose texts all stand in quotes. */
-export function withQuotes(fronts: readonly Front[]): Front[] {
-  const quotesOf = (own: Front): readonly [string, string] | undefined =>
-    QUOTES.find(([open, close]) =>
+/** Lines that have the same in front and whose texts all stand between two signs: quotes, or brackets around a letter. */
+function between(
+  fronts: readonly Front[],
+  signs: readonly (readonly [string, string])[],
+  isText: (text: string) => boolean,
+): Front[] {
+  const signsOf = (own: Front): readonly [string, string] | undefined =>
+    signs.find(([open, close]) =>
       fronts.every(
-        (front) =>
+        ({ text, ...front }) =>
           keyOf(front) !== keyOf(own) ||
-          (front.text.length > 2 && front.text.startsWith(open) && front.text.endsWith(close)),
+          (text.length > 2 &&
+            text.startsWith(open) &&
+            text.endsWith(close) &&
+            isText(text.slice(1, -1))),
       ),
     );
   return fronts.map((front) => {
-    const [open, close] = quotesOf(front) ?? ['', ''];
+    const [open, close] = signsOf(front) ?? ['', ''];
     return open
       ? {
           ...front,
@@ -73,3 +81,16 @@ export function withQuotes(fronts: readonly Front[]): Front[] {
       : front;
   });
 }
+
+/** Lines of one kind whose texts all stand in quotes. */
+export const withQuotes = (fronts: readonly Front[]): Front[] =>
+  between(fronts, QUOTES, () => true);
+
+const BRACKETS: readonly (readonly [string, string])[] = [
+  ['(', ')'],
+  ['[', ']'],
+];
+
+/** Lines of one kind behind a sign that all name an option in brackets: 'Answer: (b)'. */
+export const withBrackets = (fronts: readonly Front[]): Front[] =>
+  between(fronts, BRACKETS, (text) => KEYS.test(text));

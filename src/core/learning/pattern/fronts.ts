@@ -3,9 +3,10 @@ import { fieldOfLine } from '../../shared/vocabulary/answer-lines';
 import { kindOfWord } from '../../shared/vocabulary/kinds';
 import { verdictOf } from '../../shared/vocabulary/verdicts';
 import { withOwnBraces } from '../../shared/pattern-line';
-import { withEnds, withQuotes } from './ends';
+import { withBrackets, withEnds, withQuotes } from './ends';
 import { named, withSingular } from './numbers';
 import {
+  barelyLabelled,
   coded,
   firstLetter,
   firstWord,
@@ -31,9 +32,11 @@ const isKnown = ({ words, text }: Front): boolean =>
 
 const OFTEN = 2;
 
+type Labels = { labels: readonly (Front | undefined)[]; way: Way };
+
 /** A letter in front is a label where the lines above run up to it from the first letter on, or the next one has the second. */
-function isLabel(front: Front, at: number, labels: readonly (Front | undefined)[]): boolean {
-  if (!isLettered(front)) {
+function isLabel(front: Front, at: number, { labels, way }: Labels): boolean {
+  if (!isLettered(front) && way !== barelyLabelled) {
     return true;
   }
   let counter = front.counter!;
@@ -92,9 +95,12 @@ function countingKeys(fronts: readonly Front[]): (front: Front) => boolean {
   return (front) => doCount(numbers.get(keyOf(front)) ?? []);
 }
 
+/** Ways that take a letter for a label, where it runs on. */
+const LABELS: ReadonlySet<Way> = new Set([labelled, wordLabelled, barelyLabelled]);
+
 /** Each line taken apart in the way that says most and comes again, or that its words say. */
 export function frontsOf(lines: readonly string[]): Front[] {
-  const labels = lines.map((line) => labelled(line) ?? wordLabelled(line));
+  const labels = lines.map((line) => labelled(line) ?? wordLabelled(line) ?? barelyLabelled(line));
   const isBarred: ReadonlyMap<Way, boolean> = new Map([
     [firstWord, !areBareWords(lines, firstWord, { fewest: 2, each: LINES_EACH })],
     // Sentences may begin with two capitals in turn: 'A' and 'I'.
@@ -106,8 +112,8 @@ export function frontsOf(lines: readonly string[]): Front[] {
         return [];
       }
       const front = way(line);
-      const isLabelled = way === labelled || way === wordLabelled;
-      if (!front || (isLabelled && !isLabel(front, at, labels))) {
+      const isLabelled = LABELS.has(way);
+      if (!front || (isLabelled && !isLabel(front, at, { labels, way }))) {
         return [];
       }
       const doesCount = isLabelled || way === named;
@@ -134,5 +140,5 @@ export function frontsOf(lines: readonly string[]): Front[] {
   const fronts = lines.map(
     (line, at) => likely[at]!.find(comesAgain) ?? likely[at]!.find(isKnown) ?? plain(line)!,
   );
-  return withQuotes(withEnds(withSingular(fronts)));
+  return withQuotes(withBrackets(withEnds(withSingular(fronts))));
 }

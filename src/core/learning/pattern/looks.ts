@@ -26,7 +26,7 @@ const CLEAR = 1.5;
 export const HARDLY = -4;
 
 /** A letter or a small number alone. */
-const PLACE = /^(?:[A-Ja-j]|\d)$/u;
+const PLACE = /^[[(]?(?:[A-Ja-j]|\d)[\])]?$/u;
 
 /** A text that ends as a sentence does. */
 const SENTENCE = /\s\S+[.!]["”’)]?$/u;
@@ -40,6 +40,13 @@ const LEAST_SECONDS = 5;
 /** A word or two that name a kind; in a sentence they ask for something. */
 const isKindWord = (text: string): boolean =>
   text.split(' ').length <= 3 && kindOfWord(text) !== undefined;
+
+/** Numbers or codes with one, each another one, that do not count from one on: what questions are called by. */
+function areCodes({ lines }: Class): boolean {
+  const texts = lines.map(({ text }) => text);
+  const isCode = (text: string): boolean => /^\p{Lu}{0,6}[-_.]?\d{2,6}$/u.test(text);
+  return texts.length > 1 && new Set(texts).size === texts.length && texts.every(isCode);
+}
 
 /** Words in a list, or how hard the question is. */
 function tagged({ share }: Class): number {
@@ -59,33 +66,38 @@ type Look = { own: Class; blocks: Blocks; isWordless: boolean; lean: Lean };
 /** Nats for what holds, and next to none where it does not. */
 const where = (holds: boolean, nats: number): number => (holds ? nats : HARDLY);
 
-/** Lines that come once in a question at most. */
+/** Lines that come once in a question at most: what asks, what names the right one, numbers. */
 function leanLone({ own, blocks, isWordless, lean }: Look): void {
   const numbers = own.share(isNumber);
   const areNumbers = numbers > NEARLY_ALL;
   const asks = own.share((text) => ASKS.test(text));
-  const areKeys = own.share((text) => KEYS.test(text)) > NEARLY_ALL || saysAgain(own, blocks);
+  const says = saysAgain(own, blocks);
+  const areKeys = own.share((text) => KEYS.test(text)) > NEARLY_ALL || says;
   const areSeconds = own.share((text) => Number(text) >= LEAST_SECONDS) > NEARLY_ALL;
   // Where kinds have signs of their own, each opens its questions.
   const isThere = own.everywhere > MOST || own.opens;
   lean('stem', where(isThere, 0.5 + 2 * asks - 4 * numbers));
   lean('key', where(areKeys, 2));
   // A letter or number alone, or what another line says, names an option rather than being one.
-  const names = own.share((text) => PLACE.test(text)) > NEARLY_ALL || saysAgain(own, blocks);
-  lean('right', names ? -3 : 0);
+  lean('right', own.share((text) => PLACE.test(text)) > NEARLY_ALL || says ? -3 : 0);
   lean('accepted', isWordless ? 0 : 0.2);
+  lean('points', where(areNumbers, 1));
+  lean('seconds', where(areNumbers, areSeconds ? 1.2 : 0));
+  lean('options', where(joinIn(own) !== undefined, 0.5));
+}
+
+/** What is said around a question: where it belongs, what explains it or helps. */
+function leanAround({ own, blocks, lean }: Look): void {
+  const numbers = own.share(isNumber);
   const sentences = own.share((text) => SENTENCE.test(text));
   // Names of categories and titles are no sentences, and stand above what they name rather than last.
   const isLast = blocks.blocks.every((block) => own.lines.includes(block.at(-1)!));
   const named = -1.5 * sentences - (isLast ? 0.3 : 0);
-  lean(
-    'explanation',
-    own.share((text) => text.split(' ').length > 2) + sentences / 2 - 4 * numbers,
-  );
-  lean('points', where(areNumbers, 1));
-  lean('seconds', where(areNumbers, areSeconds ? 1.2 : 0));
-  lean('options', where(joinIn(own) !== undefined, 0.5));
-  lean('category', named + (own.everywhere < 1 ? 0.3 : 0));
+  const long = own.share((text) => text.split(' ').length > 2);
+  lean('explanation', long + sentences / 2 - 4 * numbers);
+  const comesAgain = new Set(own.lines.map(({ text }) => text)).size < own.lines.length;
+  lean('category', named + (own.everywhere < 1 ? 0.3 : 0) + (comesAgain ? 0.8 : 0));
+  lean('ref', where(areCodes(own), 1.5));
   lean('tags', tagged(own));
   lean('hint', -0.5 - 4 * numbers);
   // A line above the first question alone is none of its own.
@@ -130,13 +142,14 @@ export function withLooks(own: Class, blocks: Blocks, said: Odds): Odds {
   const odds: Odds = new Map(said);
   const isWordless = said.size === 0;
   const lean: Lean = (role, nats) => {
-    if (isWordless || said.has(role)) {
+    if (isWordless || said.has(role) || (role === 'ref' && nats > 0)) {
       odds.set(role, (odds.get(role) ?? 0) + nats);
     }
   };
   const look: Look = { own, blocks, isWordless, lean };
   if (Math.max(...own.counts) === 1) {
     leanLone(look);
+    leanAround(look);
   }
   leanAnswers(look);
   leanParted(look);

@@ -2,9 +2,9 @@
 import { saysPoints } from '../../shared/vocabulary/words-of-points';
 import { lettersIn, type Front, type Way } from './front';
 
-const NUMBERED = /^(\s*(?:#|No\.?|Nr\.?)\s?)(\d{1,4})(\s+)(\S.*)$/u;
+const NUMBERED = /^(\s*(?:#|№|\p{L}{1,10}\.?)\s?)(\d{1,4})(\s+)([\p{L}"“„«¿¡].*)$/u;
 
-/** A number behind its sign, with nothing behind it: '#1 '. */
+/** A number behind its sign or word, with nothing behind it: '#1 ', 'Q.2 '. */
 export const numbered: Way = (line) => {
   const [, sign, number, blanks, text] = NUMBERED.exec(line) ?? [];
   return sign === undefined

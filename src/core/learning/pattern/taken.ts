@@ -52,13 +52,13 @@ function joined(block: readonly Line[], titles: ReadonlySet<string>): Line[] {
 }
 
 /** What is known of all lines before each is looked at. */
-type Around = { fixedAs: ReturnType<typeof fixedIn>; said: KindsSaid };
+type Around = { fixedAs: ReturnType<typeof fixedIn>; said: KindsSaid; byPlace: boolean };
 
 /** The lines of one block: each says the same in every question, or a text of its own. */
 function linesOf(
   block: readonly string[],
   fronts: readonly Front[],
-  { fixedAs, said, n }: Around & { n: number },
+  { fixedAs, said, byPlace, n }: Around & { n: number },
 ): Line[] {
   let title = '';
   let isFirst = true;
@@ -85,23 +85,25 @@ function linesOf(
     // the last one another where it names an option.
     const isBare = !front.before.trim();
     const isKey = said.endsByKey(n) && place === block.length - 1;
-    const where = `${said.placeOf(n, place)}${title}${isFirst ? '^' : ''}${isKey ? '#' : ''}`;
+    const column = byPlace ? `${place} ` : '';
+    const where = `${column}${said.placeOf(n, place)}${title}${isFirst ? '^' : ''}${isKey ? '#' : ''}`;
     const words = isBare && title ? lettersIn(title.replace('{n}', '')) : front.words;
     isFirst = false;
     return { ...front, words, key: `${isBare ? where : ''}${keyOf(front)}`, line, fixed: false };
   });
 }
 
-/** Blocks of lines with what is known of each line. */
+/** Blocks of lines with what is known of each line; `byPlace` sets bare lines apart by their places. */
 export function taken(
   head: readonly string[],
   blocks: readonly string[][],
   between: readonly string[],
+  byPlace = false,
 ): Blocks {
   const all = frontsOf(blocks.flat());
   let at = 0;
   const fronts = blocks.map((block) => all.slice(at, (at += block.length)));
-  const around = { fixedAs: fixedIn(blocks), said: kindsSaid(blocks, fronts) };
+  const around = { fixedAs: fixedIn(blocks), said: kindsSaid(blocks, fronts), byPlace };
   const parted = blocks.map((block, n) => linesOf(block, fronts[n]!, { ...around, n }));
   const titles = ownTitles(parted);
   return { head, between, blocks: parted.map((block) => joined(block, titles)) };

@@ -19,8 +19,8 @@ const SIGN = /^(\s*[^\p{L}\p{N}\s"'“„«¿¡([{<]{1,4}\s*)(\S.*)$/u;
 /** A word right behind a sign: '@ask ', '#a+ '. */
 const SIGNED_WORD =
   /^(\s*[@#\\.$&%!]{1,2}(?:\p{Ll}[\p{Ll}\d_-]{0,14}?|\p{Lu}[\p{Lu}\d_-]{0,14}?)[+*!=-]?\s+)(\S.*)$/u;
-/** A letter in the place of a tick or an empty box. */
-const CROSS = /^(\s*[xXoOvV]\s{1,3})(\S.*)$/u;
+/** A letter or figure in the place of a tick or an empty box. */
+const CROSS = /^(\s*[xXoOvV01]\s{1,3})(\S.*)$/u;
 const CAPITALS = /^(\s*[@#\\.$&%]?\p{Lu}[\p{Lu}\d_-]{1,14}[+*!=]?\s+)(\S.*)$/u;
 const LETTER = /^(\s*\p{Lu}[+*!=-]?\s{1,3})(\S.*)$/u;
 const FIRST = /^(\s*[@#\\.$&%]?\p{Ll}[\p{L}\d_-]{0,14}\s+)(\S.*)$/u;
@@ -42,8 +42,10 @@ const namesKind = (word: string): boolean =>
 /** A word with its sign in front of a line, whatever the other lines have; undefined where there is none. */
 const worded: Way = (line) => {
   const [, sign, word, gap, number, mark, blanks, text] = WORD.exec(line) ?? [];
-  const isLetter = word?.length === 1 && /[.)]/u.test(mark!) && !number;
-  if (word === undefined || isLetter || SAMPLE.test(word)) {
+  const isStop = mark !== undefined && /[.)]/u.test(mark);
+  const isLetter = word?.length === 1 && isStop && !number;
+  // Words with a full stop and nothing behind are a sentence.
+  if (word === undefined || isLetter || (isStop && !text) || SAMPLE.test(word)) {
     return undefined;
   }
   const counted = number === undefined ? '' : `${gap}{#}`;
@@ -132,6 +134,24 @@ export const labelled: Way = (line) => {
   };
 };
 
+const BARE_LABEL = /^(\s*)([A-Ja-j]|[1-9]\d?)(\s{1,4})(\S.*)$/u;
+
+/** A letter or number by itself in front of a text, where it counts: 'A The wall'. */
+export const barelyLabelled: Way = (line) => {
+  const [, blanks, label = '', close, text = ''] = BARE_LABEL.exec(line) ?? [];
+  if (!label) {
+    return undefined;
+  }
+  const isNumber = /\d/u.test(label);
+  return {
+    before: `${blanks}${isNumber ? '{#}' : letterSign(label)}${close}`,
+    text: text.trimEnd(),
+    after: '',
+    words: '',
+    counter: isNumber ? Number(label) : letterPlace(label),
+  };
+};
+
 const signed =
   (pattern: RegExp, isWord = true): Way =>
   (line) => {
@@ -174,6 +194,7 @@ export const WAYS: readonly Way[] = [
   signed(BOX),
   signedWord,
   signed(SIGN),
+  barelyLabelled,
   signed(CROSS, false),
   signed(CAPITALS),
   firstLetter,

@@ -127,6 +127,9 @@ export function wholeness(roles: readonly LineRole[], texts: readonly string[]):
   if (stem < 0 || (first >= 0 && first < stem)) {
     return roles.every((role) => role === 'category') ? 0 : BROKEN;
   }
-  // What explains stands behind what it explains.
-  return answered(question) - (roles.slice(0, stem).includes('explanation') ? 1 : 0);
+  // What explains stands behind what it explains, and neither that nor a category between a question and what answers it.
+  const among = (role: LineRole, from: number, to: number): boolean =>
+    roles.slice(from, Math.max(from, to)).includes(role);
+  const odd = among('explanation', stem, first) || among('category', stem, first) ? 0.5 : 0;
+  return answered(question) - odd - (among('explanation', 0, stem) ? 1 : 0);
 }

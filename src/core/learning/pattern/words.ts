@@ -29,7 +29,7 @@ const FIELD: Partial<Record<string, readonly LineRole[]>> = {
   points: ['points'],
   seconds: ['seconds'],
   category: ['category'],
-  ref: ['ref'],
+  ref: ['ref', 'explanation'],
   title: ['title'],
   kind: ['kind'],
   option: ['option', 'options', 'wrong'],
