@@ -27,6 +27,12 @@ const areSigns = (texts: readonly string[], least: number): boolean =>
     (sign) => texts.filter((text) => sign.test(text)).length >= Math.max(2, least * texts.length),
   );
 
+/** Whether texts end with a letter for true or false, some with one and some with the other. */
+function areTold(texts: readonly string[]): boolean {
+  const ends = texts.map((text) => /\s([TFVRWJN])$/u.exec(text)?.[1]);
+  return ends.every(Boolean) && new Set(ends).size === 2;
+}
+
 const HALF = 0.5;
 /** Of answers, a few with a sign are as many as are right. */
 const SOME = 0.15;
@@ -37,6 +43,7 @@ export function holdsSigns(items: readonly Item[]): boolean {
   const bracketed = stems.filter((stem) => IN_BRACKETS.test(stem)).length;
   return (
     groupsOf(items).some((texts) => areSigns(texts, SOME)) ||
+    groupsOf(items).some(areTold) ||
     areSigns(stems, HALF) ||
     (bracketed > 1 && bracketed === stems.length)
   );

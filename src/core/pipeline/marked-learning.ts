@@ -33,11 +33,28 @@ function saidOf({ marks = { right: '*' } }: Layout): string[] {
 
 const signIn = (said: string): string => said.slice(said.indexOf(' ') + 1);
 
+/** Everything that stands around texts in a pattern. */
+function shownBy({ pattern }: Layout): ReadonlySet<string> {
+  const { title, forms = [] } = pattern ?? {};
+  const around = forms
+    .flatMap(({ parts }) => parts)
+    .flatMap(({ before, after, wrong, feedback, feedbackLine, between, gap }) => [
+      before,
+      after,
+      wrong?.before,
+      feedback,
+      feedbackLine?.before,
+      between,
+      gap?.open,
+    ]);
+  return new Set([...around, title?.before].map((sign) => sign?.trim() ?? ''));
+}
+
 /** Whether signs were found, as comments explain them, that no line of a sample shows. */
-const saysMore = (bySigns: Layout, byLines: Layout): boolean => {
-  const shown = new Set(saidOf(byLines).map(signIn));
+function saysMore(bySigns: Layout, byLines: Layout): boolean {
+  const shown = new Set([...saidOf(byLines).map(signIn), ...shownBy(byLines)]);
   return saidOf(bySigns).some((said) => !shown.has(signIn(said)));
-};
+}
 
 /** Of two ways to say how a sample is written the one that explains more; where they say something else, it is doubted. */
 function betterOf(

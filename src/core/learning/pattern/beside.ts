@@ -39,12 +39,18 @@ export function pointsBeside(lines: readonly Line[]): Partial<Part> {
 }
 
 const BEHIND = /(\s?[[(<{=]\s?)([\p{L}\p{N}][^[\](){}<>]{0,39})(\s?[\])>}=])$/u;
+/** True or false behind a sign or a blank, with nothing behind it. */
+const TOLD = /(\s(?:=|->|=>|→|\||:|-)?\s?)(\p{L}{1,12})()$/u;
 const BLANK = /_{2,}|\.{3,}|…/u;
 const MOST_WORDS = 4;
 
 /** Whether a text ends with what may answer it, in brackets. */
 export function endsWithAnswer(text: string): boolean {
   const [whole = '', , answer = ''] = BEHIND.exec(text) ?? [];
+  const told = TOLD.exec(text)?.[2] ?? '';
+  if (/^\p{Lu}$|^\p{Ll}{2}|^\p{Lu}{2}/u.test(told) && isTruth([told])) {
+    return true;
+  }
   const rest = text.slice(0, text.length - whole.length);
   return (
     answer !== '' && (isTruth([answer]) !== undefined || BLANK.test(rest) || rest.endsWith('?'))
@@ -64,7 +70,23 @@ function isTruth(said: readonly string[]): [string, string] | undefined {
 
 /** What answers each question in brackets behind its text: true or false, the word for its gap, or a short answer. */
 export function answerBehind(lines: readonly Line[]): Partial<Part> | undefined {
-  const found = lines.map(({ text }) => BEHIND.exec(text));
+  return answerBy(lines, BEHIND) ?? truthBy(lines);
+}
+
+/** Whether each of several lines ends by saying true or false, and not all the same. */
+export const tellTruth = (lines: readonly Line[]): boolean =>
+  (answerBy(lines, BEHIND)?.words ?? truthBy(lines)?.words) !== undefined &&
+  new Set(lines.map(({ text }) => text.slice(-2))).size > 1;
+
+/** True or false at the end of each statement, each of them at least once. */
+function truthBy(lines: readonly Line[]): Partial<Part> | undefined {
+  const found = answerBy(lines, TOLD);
+  const said = new Set(lines.map(({ text }) => TOLD.exec(text)?.[2]));
+  return found?.words && said.size > 1 ? found : undefined;
+}
+
+function answerBy(lines: readonly Line[], pattern: RegExp): Partial<Part> | undefined {
+  const found = lines.map(({ text }) => pattern.exec(text));
   const [, open = '', , close = ''] = found[0] ?? [];
   if (!open || !found.every((match) => match?.[1] === open && match[3] === close)) {
     return undefined;

@@ -113,7 +113,7 @@ export function saysAgain({ key }: Class, { blocks }: Blocks): boolean {
         ),
       );
   });
-  return own.length > 1 && own.every(Boolean);
+  return own.length > 0 && own.every(Boolean);
 }
 
 const GAPS: readonly (readonly [string, string, RegExp])[] = [

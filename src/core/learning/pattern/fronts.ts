@@ -7,6 +7,7 @@ import { withBrackets, withEnds, withQuotes } from './ends';
 import { named, withSingular } from './numbers';
 import {
   barelyLabelled,
+  capitals,
   coded,
   firstLetter,
   firstWord,
@@ -55,7 +56,12 @@ const COVERED = 0.8;
 const LINES_EACH = 3;
 
 /** Whether nearly all lines begin with one of a few words, taken so: words in place of signs, and no sentences. */
-function areBareWords(lines: readonly string[], way: Way, { fewest, each }: Bare): boolean {
+function areBareWords(
+  lines: readonly string[],
+  way: Way,
+  { fewest, each }: Bare,
+  share = COVERED,
+): boolean {
   const filled = lines.filter((line) => line.trim());
   const words = filled.flatMap((line) => way(line)?.before.trim() ?? []);
   const often = [...new Set(words)].filter(
@@ -65,9 +71,19 @@ function areBareWords(lines: readonly string[], way: Way, { fewest, each }: Bare
   return (
     often.length >= fewest &&
     often.length <= MOST_BARE &&
-    covered >= filled.length * COVERED &&
+    covered >= filled.length * share &&
     covered >= often.length * each
   );
+}
+
+/**
+ * Whether capitals stand in front of lines in place of signs. Sentences may begin with two in turn, 'A' and 'I', but then not all
+ * lines do, or words in capitals.
+ */
+function areLetters(lines: readonly string[]): boolean {
+  const filled = lines.filter((line) => line.trim());
+  const isAll = filled.every((line) => firstLetter(line) ?? capitals(line));
+  return areBareWords(lines, firstLetter, { fewest: isAll ? 2 : 3, each: 2 }, isAll ? 0 : COVERED);
 }
 
 /** Whether several lines with the same beginning all have a code behind it. */
@@ -81,9 +97,12 @@ function codedFamilies(lines: readonly string[]): (family: string) => boolean {
 
 /** Whether numbers run on, each from the one before it, or begin again at the first: they count, and say nothing else. */
 const doCount = ([first = 0, ...others]: readonly number[]): boolean =>
-  others.every(
-    (number, at) => number === (others[at - 1] ?? first) + 1 || (number === first && first < 2),
-  );
+  others.every((number, at) => {
+    const isNext = number === (others[at - 1] ?? first) + 1;
+    // From 0 on, one alone counts nothing.
+    const isAgain = number === first && (first === 1 || (first === 0 && others[at + 1] === 1));
+    return isNext || isAgain;
+  });
 
 /** The kinds of lines whose numbers in front count, of those whose numbers are one at least. */
 function countingKeys(fronts: readonly Front[]): (front: Front) => boolean {
@@ -103,8 +122,7 @@ export function frontsOf(lines: readonly string[]): Front[] {
   const labels = lines.map((line) => labelled(line) ?? wordLabelled(line) ?? barelyLabelled(line));
   const isBarred: ReadonlyMap<Way, boolean> = new Map([
     [firstWord, !areBareWords(lines, firstWord, { fewest: 2, each: LINES_EACH })],
-    // Sentences may begin with two capitals in turn: 'A' and 'I'.
-    [firstLetter, !areBareWords(lines, firstLetter, { fewest: 3, each: 2 })],
+    [firstLetter, !areLetters(lines)],
   ]);
   const ways = lines.map((line, at) =>
     WAYS.flatMap((way) => {

@@ -1,4 +1,5 @@
 // What opens each block of a sample as the word for its kind, and what bare lines in it are by that.
+import { fieldOfLine } from '../../shared/vocabulary/answer-lines';
 import { kindOfWord } from '../../shared/vocabulary/kinds';
 import type { Front } from './front';
 import { KEYS } from './shapes';
@@ -20,6 +21,8 @@ export type KindsSaid = {
   isKind: (place: number) => boolean;
   /** Sets a bare line of a block apart from those in blocks of other kinds, and from those that are no lists. */
   placeOf: (block: number, place: number) => string;
+  /** Sets a line for answers apart where blocks of several kinds have one. */
+  answersOf: (block: number, words: string) => string;
   /** Whether the last line of a block, and of all of its kind, names options. */
   endsByKey: (block: number) => boolean;
 };
@@ -45,6 +48,8 @@ function listPlaces(blocks: readonly (readonly string[])[]): number[] {
       )
     : [];
 }
+
+const ANSWERS: ReadonlySet<string> = new Set(['answer', 'key', 'accepted', 'right']);
 
 /** What lines of blocks say of their kinds, and of what other lines are. */
 export function kindsSaid(
@@ -73,6 +78,7 @@ export function kindsSaid(
   return {
     isKind: (place) => place === at,
     placeOf: (n, place) => wordOf(n) + (lists.includes(place) ? '~' : ''),
+    answersOf: (n, ahead) => (ANSWERS.has(fieldOfLine(`${ahead}: x`)?.role ?? '') ? wordOf(n) : ''),
     endsByKey,
   };
 }

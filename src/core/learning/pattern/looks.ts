@@ -1,6 +1,7 @@
 // What a kind of line may be by its texts and its sign, and by how often it comes in a question.
 import { kindOfWord } from '../../shared/vocabulary/kinds';
 import { saysLevel } from '../../shared/vocabulary/levels';
+import { tellTruth } from './beside';
 import type { Blocks } from './blocks';
 import { countsWithin, halvesIn, joinIn, saysAgain, type Class } from './classes';
 import { ASKS, isNumber, KEYS } from './shapes';
@@ -137,12 +138,17 @@ function leanParted({ own, blocks, lean }: Look): void {
   lean('kind', where(own.share(isKindWord) > NEARLY_ALL, 2));
 }
 
+const PARTS: readonly LineRole[] = ['option', 'right', 'wrong', 'accepted', 'step', 'pair', 'card'];
+
 /** What words said of a kind of line with what its looks add; where words said nothing, looks alone. */
 export function withLooks(own: Class, blocks: Blocks, said: Odds): Odds {
   const odds: Odds = new Map(said);
   const isWordless = said.size === 0;
+  // A letter by itself may stand for another word for a question, and codes for what questions are called by.
+  const isLikely = (role: LineRole, nats: number): boolean =>
+    (role === 'stem' && own.words.length === 1) || (role === 'ref' && nats > 0);
   const lean: Lean = (role, nats) => {
-    if (isWordless || said.has(role) || (role === 'ref' && nats > 0)) {
+    if (isWordless || said.has(role) || isLikely(role, nats)) {
       odds.set(role, (odds.get(role) ?? 0) + nats);
     }
   };
@@ -153,5 +159,9 @@ export function withLooks(own: Class, blocks: Blocks, said: Odds): Odds {
   }
   leanAnswers(look);
   leanParted(look);
+  if (own.lines.length > 1 && tellTruth(own.lines)) {
+    // Statements that say themselves whether they are true are no parts of another question.
+    PARTS.forEach((role) => odds.delete(role));
+  }
   return odds;
 }

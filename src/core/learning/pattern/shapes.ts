@@ -7,4 +7,5 @@ export const isNumber = (text: string): boolean => numberOf(text) !== undefined;
 export const KEYS = /^[[(]?(?:[A-Ja-j]|\d{1,2})[\])]?(?:\s?[,;/&+ ]\s?(?:[A-Ja-j]|\d{1,2}))*$/u;
 
 /** Several letters or numbers of options, with the sign between them. */
-export const SEVERAL = /^[[(]?(?:[A-Ja-j]|\d{1,2})(\s?[,;/&+ ]\s?)(?:[A-Ja-j]|\d{1,2})/u;
+export const SEVERAL =
+  /^[[(]?(?:[A-Ja-j]|\d{1,2})(\s?[,;/&+ ]\s?)(?:[A-Ja-j]|\d{1,2})(?![\p{L}\p{N}])/u;

@@ -89,7 +89,13 @@ function linesOf(
     const where = `${column}${said.placeOf(n, place)}${title}${isFirst ? '^' : ''}${isKey ? '#' : ''}`;
     const words = isBare && title ? lettersIn(title.replace('{n}', '')) : front.words;
     isFirst = false;
-    return { ...front, words, key: `${isBare ? where : ''}${keyOf(front)}`, line, fixed: false };
+    return {
+      ...front,
+      words,
+      key: `${isBare ? where : said.answersOf(n, front.words)}${keyOf(front)}`,
+      line,
+      fixed: false,
+    };
   });
 }
 

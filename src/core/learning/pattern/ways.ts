@@ -23,6 +23,10 @@ const SIGNED_WORD =
 const CROSS = /^(\s*[xXoOvV01]\s{1,3})(\S.*)$/u;
 const CAPITALS = /^(\s*[@#\\.$&%]?\p{Lu}[\p{Lu}\d_-]{1,14}[+*!=]?\s+)(\S.*)$/u;
 const LETTER = /^(\s*\p{Lu}[+*!=-]?\s{1,3})(\S.*)$/u;
+/** A word or two in front of wide blanks: 'Answer   B'. */
+const SET_OFF = /^(\s*\p{L}{2,20}(?:\s\p{L}{1,20})?(?:\s{2,}|\t+))(\S.*)$/u;
+/** A figure for right or wrong with a sign behind it: '1: A gate'. */
+const FIGURE = /^(\s*[01]\s?[:.)=|-]\s*)(\S.*)$/u;
 const FIRST = /^(\s*[@#\\.$&%]?\p{Ll}[\p{L}\d_-]{0,14}\s+)(\S.*)$/u;
 const BLANKS = /^(\s*)(.*?)\s*$/u;
 
@@ -41,24 +45,30 @@ const namesKind = (word: string): boolean =>
 
 /** A word with its sign in front of a line, whatever the other lines have; undefined where there is none. */
 const worded: Way = (line) => {
-  const [, sign, word, gap, number, mark, blanks, text] = WORD.exec(line) ?? [];
-  const isStop = mark !== undefined && /[.)]/u.test(mark);
-  const isLetter = word?.length === 1 && isStop && !number;
-  // Words with a full stop and nothing behind are a sentence.
-  if (word === undefined || isLetter || (isStop && !text) || SAMPLE.test(word)) {
+  const [, sign, word = '', gap = '', number, mark = '', blanks = '', text = ''] =
+    WORD.exec(line) ?? [];
+  if (sign === undefined || !isSignWord({ word, mark, text, number })) {
     return undefined;
   }
-  const counted = number === undefined ? '' : `${gap}{#}`;
-  const before = `${sign}${word}${counted || gap}${mark}${blanks}`;
+  const counted = number === undefined ? gap : `${gap}{#}`;
   return {
-    before,
-    text: text!.trimEnd(),
+    before: sign + word + counted + mark + blanks,
+    text: text.trimEnd(),
     after: '',
     words: word,
     ...(number === undefined ? {} : { counter: Number(number) }),
     ...(namesKind(word) ? { kind: word } : {}),
   };
 };
+
+type Worded = { word: string; mark: string; text: string; number: string | undefined };
+
+/** Whether a word with a sign behind it stands for what its line is: a letter with a stop is a label, words with one and nothing behind a sentence. */
+function isSignWord({ word, mark, text, number }: Worded): boolean {
+  const isStop = /[.)]/u.test(mark);
+  const isLetter = word.length === 1 && number === undefined;
+  return !(isStop && (isLetter || !text)) && !SAMPLE.test(word);
+}
 
 const MIRRORED: Readonly<Record<string, string>> = {
   '[': ']',
@@ -83,6 +93,16 @@ export const enclosed: Way = (line) => {
   return isEnclosed
     ? { before: blanks + sign + before, text, after: after + close, words: '' }
     : undefined;
+};
+
+const EMPHASISED = /^(\s*(?:[-*+•–]|\d{1,2}[.)])\s+(\*\*|__|==|~~|`|\*|_))(.*\p{L}.*)\2\s*$/u;
+
+/** A text in a list between the same sign in front and behind: '- **Locks**'. */
+const emphasised: Way = (line) => {
+  const [, before = '', sign = '', text] = EMPHASISED.exec(line) ?? [];
+  return text === undefined || text.includes(sign)
+    ? undefined
+    : { before, text, after: sign, words: '' };
 };
 
 const WORD_LABEL = /^(\s*\p{L}{2,20}\s)([A-Ja-j])(\s?[.):\]=-]\s*)(\S.*)$/u;
@@ -166,6 +186,9 @@ export const firstWord = signed(FIRST);
 /** A capital by itself, in the place of a sign: 'Q What opens?'. */
 export const firstLetter = signed(LETTER);
 
+/** A word in capitals, in the place of a sign. */
+export const capitals = signed(CAPITALS);
+
 const signedWord: Way = (line) => {
   const front = signed(SIGNED_WORD)(line);
   const sigil = /[^\p{L}\p{N}\s]+/u.exec(front?.before ?? '')?.[0];
@@ -185,6 +208,7 @@ export const WAYS: readonly Way[] = [
   tagged,
   attributed,
   enclosed,
+  emphasised,
   coded,
   labelled,
   wordLabelled,
@@ -194,9 +218,11 @@ export const WAYS: readonly Way[] = [
   signed(BOX),
   signedWord,
   signed(SIGN),
+  signed(SET_OFF),
+  signed(FIGURE, false),
   barelyLabelled,
   signed(CROSS, false),
-  signed(CAPITALS),
+  capitals,
   firstLetter,
   firstWord,
 ];
