@@ -7,7 +7,9 @@ import { KEYS } from './shapes';
 /** Longer lines are texts. */
 const LONGEST_WORD = 24;
 const isShort = (line: string): boolean =>
-  line.length <= LONGEST_WORD && !/[?!.:]\s*$/u.test(line) && line.trim().split(/\s+/u).length <= 2;
+  line.length <= LONGEST_WORD &&
+  !/[?!.:]\s*$|\d/u.test(line) &&
+  line.trim().split(/\s+/u).length <= 2;
 
 /** Whether the first lines of all blocks are words for kinds, each by itself. */
 function areKindLines(firsts: readonly string[]): boolean {

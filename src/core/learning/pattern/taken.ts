@@ -1,4 +1,5 @@
 // The lines of a sample once it is parted into questions: what stands around each, and which say the same in every question.
+import { kindOfWord } from '../../shared/vocabulary/kinds';
 import { fixedIn } from './fixed';
 import { frontsOf, keyOf, lettersIn, type Front } from './fronts';
 import { kindsSaid, type KindsSaid } from './kinds-said';
@@ -73,7 +74,9 @@ function linesOf(
       return undefined;
     }
     title = own || title;
-    return { ...front, key: `=${own}`, line: own, fixed: true };
+    const words = lettersIn(own.replace('{n}', ''));
+    const kind = place === 0 && kindOfWord(words) !== undefined ? { kind: words } : {};
+    return { ...front, ...kind, key: `=${own}`, line: own, fixed: true };
   };
   return block.map((line, place) => {
     const fixed = fixedLine(line, place);
