@@ -222,4 +222,22 @@ export const HABITS: readonly [name: string, sample: string, items: Item[], text
     [word],
     'Q: What is the step under a gate called?\nA: cill\n',
   ],
+  [
+    'words for right and wrong behind counted options, and a line for the kind',
+    'No.: 1\nFrage: Was hält Wasser?\nTyp: MC\nAntwort 1: Tor | richtig\nAntwort 2: Drempel | richtig\nAntwort 3: Pinne | falsch\n\nNo.: 2\nFrage: Was schwimmt?\nTyp: SC\nAntwort 1: Kork | richtig\nAntwort 2: Blei | falsch\n',
+    [wheel],
+    'No.: 1\nFrage: What steers the boat?\nTyp: SC\nAntwort 1: A rope | falsch\nAntwort 2: A rudder | richtig\nAntwort 3: A lamp | falsch\n',
+  ],
+  [
+    'titles with the sign of a comment',
+    '# Question\nWhat opens?\n# Options\n1. A wall\n2. A gate\n# Answer\n2\n# Explanation\nIt turns.\n\n# Question\nWhat floats?\n# Options\n1. Cork\n2. Iron\n# Answer\n1\n# Explanation\nIt is light.\n',
+    [wheel],
+    '# Question\nWhat steers the boat?\n# Options\n1. A rope\n2. A rudder\n3. A lamp\n# Answer\n2\n',
+  ],
+  [
+    'a remark, a number with a letter, and the number of the right option last',
+    '// id, then the question, then answers, then the number of the right one\nL1\nWhat opens?\nA wall\nA gate\nA hill\n2\n\nL2\nWhat floats?\nCork\nIron\nLead\n1\n',
+    [wheel],
+    '// id, then the question, then answers, then the number of the right one\nL1\nWhat steers the boat?\nA rope\nA rudder\nA lamp\n2\n',
+  ],
 ];

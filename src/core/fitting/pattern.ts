@@ -90,8 +90,8 @@ const TEXTS: { [Role in Part['role']]: (item: Item, part: Part) => string[] } = 
   pair: ({ pairs = [] }, { between = ' = ' }) =>
     pairs.map(({ left, right }) => left.plain + between + right.plain),
   step: ({ steps = [] }) => steps.map(({ plain }) => plain),
-  card: ({ stem, accepted = [] }, { between = ' = ' }) => [
-    stem.plain + between + accepted.join('; '),
+  card: ({ stem, accepted = [], points }, { between = ' = ', points: around }) => [
+    withPoints(stem.plain + between + accepted.join('; '), points, around),
   ],
   explanation: ({ explanation }) => given(explanation?.plain),
   tags: ({ tags = [] }, { between = ', ' }) => given(tags.map(({ value }) => value).join(between)),

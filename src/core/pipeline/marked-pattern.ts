@@ -112,15 +112,19 @@ function bodiesOf(document: Document): Body[] {
   if (comments.length) {
     return [{ own: trimmed(body), top: headOf(all, body), said: comments, comment }, whole];
   }
-  const remarks = all.findIndex((line) => line.trim() && !REMARK.test(line.trim()));
+  const isRemark = (line: string): boolean => {
+    const [, sign = ''] = REMARK.exec(line.trim()) ?? [];
+    return sign !== '' && all.filter((other) => other.startsWith(sign)).length === 1;
+  };
+  const remarks = all.findIndex((line) => line.trim() && !isRemark(line));
   const top = all.slice(0, Math.max(0, remarks)).map((line) => line.trimEnd());
   return remarks > 0 ? [{ own: trimmed(all.slice(remarks)), top, said: top }, whole] : [whole];
 }
 
-/** A sentence that stands as a remark does in texts that machines read. Common practice, no source. */
-const REMARK = /^(?:\/\/|\/\*|<!--|--|#|%|;)\s*\S+(?:\s+\S+){3,}(?:[.!:]|\s*\*\/|\s*-->)$/u;
+/** Several words that stand as a remark does in texts that machines read. Common practice, no source. */
+const REMARK = /^(\/\/|\/\*|<!--|--|#|%|;)\s*\S+(?:\s+\S+){3,}/u;
 
-type Tested = LikelyPattern & Pick<Body, 'top' | 'comment' | 'said'>;
+type Tested = LikelyPattern & Body;
 
 /** Learns how a receiver writes each line; undefined where no pattern gives the sample again. */
 export function learnPattern(
@@ -136,7 +140,7 @@ export function learnPattern(
         .filter(({ pattern }) => comesOut(own, layoutOf(pattern, base, undefined)))
         .map(({ pattern, score }): Tested => {
           const isSaid = toldByPlace(pattern) && sayFirst(said);
-          return { pattern, score: score + (isSaid ? SAID : 0), top, comment, said };
+          return { pattern, score: score + (isSaid ? SAID : 0), own, top, comment, said };
         }),
     )
     .sort((a, b) => b.score - a.score);
@@ -156,7 +160,7 @@ export function learnPattern(
       pattern: `read by ${count(linesOf(pattern), 'kind of line', 'kinds of lines')} and written again, the sample comes out to the letter`,
     },
     unsure:
-      isClear(best, others) && !guessesPoints(pattern, best.said) && !holdsMore(document, layout)
+      isClear(best, others) && !guessesPoints(pattern, best.said) && !holdsMore(best.own, layoutOf(best.pattern, base, undefined))
         ? []
         : ['pattern'],
   };
@@ -186,8 +190,8 @@ function guessesPoints({ forms }: Pattern, said: readonly string[]): boolean {
 const SAYS = /^\s*[^\p{L}\p{N}\s]{0,2}\p{L}+\s?[:=]?\s+\S/u;
 
 /** Whether a sample holds what no line of a pattern says: signs in texts, or a line below the set's name that is written as it stands. */
-function holdsMore(document: Document, layout: Layout): boolean {
-  const { items } = readMarkedSet(partsOfSample(document).body.join('\n'), layout);
+function holdsMore(lines: readonly string[], layout: Layout): boolean {
+  const { items } = readMarkedSet(lines.join('\n'), layout);
   return holdsSigns(items) || (layout.pattern?.title?.below ?? []).some((line) => SAYS.test(line));
 }
 

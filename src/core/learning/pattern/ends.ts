@@ -1,10 +1,11 @@
 // What stands behind texts, and quotes around them: signs at right options, and pairs of quotes around every text of a kind.
+import { fieldOfLine } from '../../shared/vocabulary/answer-lines';
 import { trueFalseWords, verdictOf } from '../../shared/vocabulary/verdicts';
 import { KEYS } from './shapes';
 import { keyOf, lettersIn, type Front } from './ways';
 
 const END =
-  /(\s[^\p{L}\p{N}\s.?!…,;:"'”’»)\]}-]{1,4}|\s?(?:[*✓✔✗✘+#]{1,3}|\(\p{L}{1,12}\)|\[\p{L}{1,12}\]|\([*✓✔x+]\)|<[-=]{1,2}|←))$/u;
+  /(\s[^\p{L}\p{N}\s.?!…,;:"'”’»)\]}-]{1,4}|\s(?:\||:|;|–|->|=>|=)\s\p{L}{1,12}|\s?(?:[*✓✔✗✘+#]{1,3}|\(\p{L}{1,12}\)|\[\p{L}{1,12}\]|\([*✓✔x+]\)|<[-=]{1,2}|←))$/u;
 
 /** Whether a sign behind a text, in brackets or not, says right or wrong. */
 const saysVerdict = (end: string): boolean =>
@@ -20,6 +21,8 @@ function areTruth(one: string | undefined, other: string | undefined): boolean {
   return first !== undefined && second !== undefined && first.isTrue !== second.isTrue;
 }
 
+const ANSWERS: ReadonlySet<string> = new Set(['answer', 'option', 'options']);
+
 /** A sign behind some lines of those that have the same in front, as at right options: 'B. Stop *'. */
 export function withEnds(fronts: readonly Front[]): Front[] {
   const ends = fronts.map(({ text }) => END.exec(text)?.[1]);
@@ -27,7 +30,8 @@ export function withEnds(fronts: readonly Front[]): Front[] {
     const alike = fronts.flatMap((front, at) => (keyOf(front) === keyOf(own) ? [at] : []));
     const ended = alike.filter((at) => ends[at] === end).length;
     // True behind one line and false behind another make statements of both.
-    const isStatement = alike.some((at) => areTruth(end, ends[at]));
+    const isOption = ANSWERS.has(fieldOfLine(`${own.words}: x`)?.role ?? '');
+    const isStatement = !isOption && alike.some((at) => areTruth(end, ends[at]));
     return (
       end !== undefined &&
       saysVerdict(end) &&

@@ -2,7 +2,7 @@
 import { fieldOfLine } from '../../shared/vocabulary/answer-lines';
 import { kindOfWord } from '../../shared/vocabulary/kinds';
 import type { Front } from './front';
-import { KEYS } from './shapes';
+import { areCodes, KEYS } from './shapes';
 
 /** Longer lines are texts. */
 const LONGEST_WORD = 24;
@@ -21,6 +21,8 @@ function areKindLines(firsts: readonly string[]): boolean {
 export type KindsSaid = {
   /** Whether a line of a block says its kind, by itself. */
   isKind: (place: number) => boolean;
+  /** Whether a line of a block is a code, by which its question is called. */
+  isCode: (place: number) => boolean;
   /** Sets a bare line of a block apart from those in blocks of other kinds, and from those that are no lists. */
   placeOf: (block: number, place: number) => string;
   /** Sets a line for answers apart where blocks of several kinds have one. */
@@ -67,6 +69,7 @@ export function kindsSaid(
   });
   const isVaried = new Set(words).size > 1 && words.every((word) => kindOfWord(word) !== undefined);
   const wordOf = (n: number): string => (isVaried ? `${words[n]} ` : '');
+  const hasCodes = areCodes(blocks.map(([first = '']) => first.trim()));
   const lists = listPlaces(blocks);
   const endsByKey = (n: number): boolean =>
     blocks.every((block, other) => {
@@ -79,6 +82,7 @@ export function kindsSaid(
     });
   return {
     isKind: (place) => place === at,
+    isCode: (place) => place === 0 && hasCodes,
     placeOf: (n, place) => wordOf(n) + (lists.includes(place) ? '~' : ''),
     answersOf: (n, ahead) => (ANSWERS.has(fieldOfLine(`${ahead}: x`)?.role ?? '') ? wordOf(n) : ''),
     endsByKey,

@@ -4,7 +4,7 @@ import { saysLevel } from '../../shared/vocabulary/levels';
 import { tellTruth } from './beside';
 import type { Blocks } from './blocks';
 import { countsWithin, halvesIn, joinIn, saysAgain, type Class } from './classes';
-import { ASKS, isNumber, KEYS } from './shapes';
+import { areCodes, ASKS, isNumber, KEYS } from './shapes';
 import { isLettered } from './ways';
 import type { LineRole, Odds } from './words';
 
@@ -41,13 +41,6 @@ const LEAST_SECONDS = 5;
 /** A word or two that name a kind; in a sentence they ask for something. */
 const isKindWord = (text: string): boolean =>
   text.split(' ').length <= 3 && kindOfWord(text) !== undefined;
-
-/** Numbers or codes with one, each another one, that do not count from one on: what questions are called by. */
-function areCodes({ lines }: Class): boolean {
-  const texts = lines.map(({ text }) => text);
-  const isCode = (text: string): boolean => /^\p{Lu}{0,6}[-_.]?\d{2,6}$/u.test(text);
-  return texts.length > 1 && new Set(texts).size === texts.length && texts.every(isCode);
-}
 
 /** Words in a list, or how hard the question is. */
 function tagged({ share }: Class): number {
@@ -98,7 +91,7 @@ function leanAround({ own, blocks, lean }: Look): void {
   lean('explanation', long + sentences / 2 - 4 * numbers);
   const comesAgain = new Set(own.lines.map(({ text }) => text)).size < own.lines.length;
   lean('category', named + (own.everywhere < 1 ? 0.3 : 0) + (comesAgain ? 0.8 : 0));
-  lean('ref', where(areCodes(own), 1.5));
+  lean('ref', where(areCodes(own.lines.map(({ text }) => text)), 1.5));
   lean('tags', tagged(own));
   lean('hint', -0.5 - 4 * numbers);
   // A line above the first question alone is none of its own.

@@ -89,9 +89,10 @@ function linesOf(
     const isBare = !front.before.trim();
     const isKey = said.endsByKey(n) && place === block.length - 1;
     const column = byPlace ? `${place} ` : '';
-    const where = `${column}${said.placeOf(n, place)}${title}${isFirst ? '^' : ''}${isKey ? '#' : ''}`;
+    const where = `${column}${said.placeOf(n, place)}${title}${isFirst ? '^' : ''}${isKey ? '#' : ''}${said.isCode(place) ? '&' : ''}`;
     const words = isBare && title ? lettersIn(title.replace('{n}', '')) : front.words;
-    isFirst = false;
+    // Below a code stands what asks.
+    isFirst = isFirst && said.isCode(place);
     return {
       ...front,
       words,

@@ -76,7 +76,7 @@ export const WITHIN: Partial<Record<Part['role'], Within>> = {
     return { between, ...labelsIn(own, between ?? '|') };
   },
   pair: (own) => ({ between: halvesIn(own) }),
-  card: (own) => ({ between: halvesIn(own) }),
+  card: (own) => ({ between: halvesIn(own), ...pointsBeside(own) }),
   tags: (own) => ({ between: own.map(({ text }) => LIST.exec(text)?.[0]).find(Boolean) ?? ', ' }),
   key: (own, all) => keyPart(own, all),
   accepted: (own, all, owner) => {

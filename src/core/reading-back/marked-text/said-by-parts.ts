@@ -150,8 +150,10 @@ const SAY: { [Role in Part['role']]: Say } = {
   step: (item, found) => {
     item.steps = found.map(({ text }) => ({ plain: text }));
   },
-  card: (item, [one], { between = ' = ' }) => {
-    const [plain, back] = halves(one!.text, between);
+  card: (item, [one], { between = ' = ', points: around }) => {
+    const { text, points } = pointedText(one!.text, around);
+    Object.assign(item, defined({ points }));
+    const [plain, back] = halves(text, between);
     item.stem = { plain };
     item.accepted = back.split('; ');
   },

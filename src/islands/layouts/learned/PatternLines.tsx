@@ -57,8 +57,48 @@ function rowsOf(part: Part): Row[] {
       value: part.feedbackLine.before,
       to: (before) => ({ feedbackLine: { ...part.feedbackLine, before } }),
     },
+    ...besideRows(part),
   ];
   return rows.filter((row) => row !== undefined);
+}
+
+/** What can be typed over of what stands beside a question's text on its own line. */
+function besideRows({ points, answer, blank, one }: Part): (Row | undefined)[] {
+  return [
+    points && {
+      label: 'in front of points',
+      value: points.open,
+      to: (open) => ({ points: { ...points, open } }),
+    },
+    points && {
+      label: 'behind points',
+      value: points.close,
+      to: (close) => ({ points: { ...points, close } }),
+    },
+    points?.one === undefined
+      ? undefined
+      : {
+          label: 'behind a single one',
+          value: points.one,
+          to: (end) => ({ points: { ...points, one: end } }),
+        },
+    one === undefined
+      ? undefined
+      : { label: 'behind a single one', value: one, to: (end) => ({ one: end }) },
+    answer && {
+      label: 'in front of the answer',
+      value: answer.open,
+      to: (open) => ({ answer: { ...answer, open } }),
+    },
+    answer && {
+      label: 'behind the answer',
+      value: answer.close,
+      to: (close) => ({ answer: { ...answer, close } }),
+    },
+    blank === undefined
+      ? undefined
+      : { label: 'a gap is written', value: blank, to: (text) => ({ blank: text }) },
+  ];
 }
 
 function PartRows({ part, change }: { part: Part; change: Change }) {
@@ -74,6 +114,11 @@ function PartRows({ part, change }: { part: Part; change: Change }) {
           onCommit={(text) => change(to(typed(text)))}
         />
       ))}
+      {part.first && (
+        <Text size="xs" c="dimmed">
+          The right option is the first one.
+        </Text>
+      )}
       {part.style && (
         <PickRow
           label="the right one is named by"
@@ -117,6 +162,14 @@ export function PatternLines({ kept, pattern }: { kept: KeptLayout; pattern: Pat
   return (
     <div>
       <b>Lines</b>
+      {pattern.joint !== undefined && (
+        <TextRow
+          label="between the parts"
+          width={SIGN_WIDTH}
+          value={shown(pattern.joint)}
+          onCommit={(text) => change({ ...pattern, joint: typed(text) })}
+        />
+      )}
       {pattern.forms.map((form, at) => (
         <FormRows
           key={at}
