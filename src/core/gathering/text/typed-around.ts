@@ -12,14 +12,22 @@ const LEVELLED =
 const LEVEL_BEHIND_NUMBER =
   /^(\s*(?:\p{L}{1,10}\.?\s*)?\d{1,3}\s*[.):]\s*)[([]\s*(\p{L}[\p{L} ]{2,14})\s*[)\]]\s*(\S.*)$/su;
 
+const LEVEL_LAST = /^(.*\S)\s*[([]\s*(\p{L}[\p{L} ]{2,14})\s*[)\]]\s*$/su;
+
+/** A level in brackets behind a question, as a line below it. */
+export function levelBehind(text: string): string[] | undefined {
+  const [, question = '', level = ''] = LEVEL_LAST.exec(text) ?? [];
+  return saysLevel(level) && /[?.!]$/u.test(question)
+    ? [question, `Difficulty: ${level}`]
+    : undefined;
+}
+
 /** A level in brackets in front of a question's number or right behind it, as a line below the question; undefined where none stands there. */
 function levelInFront(text: string): string[] | undefined {
   const [, first = '', question = ''] = LEVELLED.exec(text) ?? [];
   const [, number = '', behind = '', rest = ''] = LEVEL_BEHIND_NUMBER.exec(text) ?? [];
   const level = first || behind;
-  return saysLevel(level)
-    ? [question || `${number}${rest}`, `Difficulty: ${level}`]
-    : undefined;
+  return saysLevel(level) ? [question || `${number}${rest}`, `Difficulty: ${level}`] : undefined;
 }
 
 const NAMED_BEHIND_NUMBER =

@@ -43,3 +43,23 @@ export function countedGaps(lines: Lines): Lines {
   });
   return found;
 }
+
+const BEHIND = /^(.*__.*[.!?…])\s*\(\s*(\p{L}[^()]{0,80}?)\s*\)\s*$/su;
+const MOST_WORDS = 3;
+
+/**
+ * A sentence with several gaps and as many words in brackets behind it: the words on a line of their own. Behind a single gap a word
+ * may as well be one to be put into another form.
+ */
+export function gapWordsBehind(text: string): string[] | undefined {
+  const [, sentence = '', said = ''] = BEHIND.exec(text) ?? [];
+  const words = said.split(/\s*[,;/]\s*/u);
+  const areWords = words.every((word) => word && word.split(' ').length <= MOST_WORDS);
+  return sentence && words.length > 1 && words.length === gapsIn(sentence) && areWords
+    ? [sentence, `Answer: ${words.join('; ')}`, '']
+    : undefined;
+}
+
+/** A sentence with a gap and a word in brackets behind it, as a paragraph of its own. */
+export const apartWithWord = (text: string): string[] | undefined =>
+  BEHIND.test(text) && !/^\s*\(?\d/u.test(text) ? [text, ''] : undefined;

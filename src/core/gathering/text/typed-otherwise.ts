@@ -7,10 +7,12 @@ import {
   answersBehindEquals,
   gapBeforeArrow,
   optionsBeforeArrow,
+  optionsCrossed,
   optionsPointedAt,
 } from './typed-pointed';
 import { choiceBehind, verdictInBrackets, statementsTicked, verdictsBelow } from './typed-verdicts';
-import { countedGaps } from './typed-gaps';
+import { apartWithWord, countedGaps, gapWordsBehind } from './typed-gaps';
+import { levelBehind } from './typed-around';
 import { stepsWithOrder } from './typed-steps';
 import { anew, isLine, OFTEN, whereOften, withTicks, type Lines } from './retyping';
 
@@ -169,8 +171,11 @@ function letteredByTabs(text: string): string[] | undefined {
 export const TYPED_OTHERWISE: readonly ((lines: Lines) => Lines)[] = [
   namesInFront,
   countedGaps,
+  whereOften(gapWordsBehind, 1),
+  whereOften(apartWithWord),
   verdictsBelow,
   whereOften(verdictInBrackets, 1),
+  optionsCrossed,
   optionsPointedAt,
   whereOften(optionsBeforeArrow),
   whereOften(gapBeforeArrow),
@@ -185,4 +190,5 @@ export const TYPED_OTHERWISE: readonly ((lines: Lines) => Lines)[] = [
   whereOften(mostPoints),
   whereOften(withoutRoom, 1),
   pairsUnwrapped,
+  whereOften(levelBehind),
 ];

@@ -80,13 +80,32 @@ export function gapBeforeArrow(text: string): string[] | undefined {
   return sentence && word ? [sentence, `Answer: ${word}`] : undefined;
 }
 
-const EQUALS = /^\s*=\s+(?=\S)/u;
+const EQUALS = /^\s*(?:=|-+>|=>|→|⇒)\s+(?=\S)/u;
+const isEquals = (line: DocumentLine): boolean =>
+  EQUALS.test(typed(line)) && !LABELLED.test(typed(line).replace(EQUALS, ''));
 
-/** Answers behind equals signs, with nothing else below the question: what it accepts. */
+/** The lines of a paragraph that answer, each with all below the same question; undefined where some line has nothing below it that does. */
+function answersOf(lines: Lines, paragraph: readonly number[]): number[][] | undefined {
+  const groups: number[][] = [];
+  for (const [place, at] of paragraph.entries()) {
+    const answers = isEquals(lines[at]!);
+    if (place === 0 && answers) {
+      return undefined;
+    }
+    if (!answers) {
+      groups.push([]);
+    } else {
+      groups.at(-1)!.push(at);
+    }
+  }
+  return groups.every(({ length }) => length > 0) ? groups : undefined;
+}
+
+/** Answers behind equals signs or arrows, with nothing else below the question: what it accepts. */
 export function answersBehindEquals(lines: Lines): Lines {
   const answers = new Map<number, readonly number[]>();
-  for (const [first, ...below] of paragraphsOf(lines)) {
-    if (!EQUALS.test(lines[first!]!.text) && below.every((at) => EQUALS.test(lines[at]!.text))) {
+  for (const paragraph of paragraphsOf(lines)) {
+    for (const below of answersOf(lines, paragraph) ?? []) {
       below.forEach((at) => answers.set(at, below));
     }
   }
@@ -95,7 +114,27 @@ export function answersBehindEquals(lines: Lines): Lines {
     if (!all || all[0] !== at) {
       return all ? [] : [line];
     }
-    const texts = all.map((one) => lines[one]!.text.replace(EQUALS, '').trim());
-    return [anew(line, `Answer: ${texts.join(' | ')}`)];
+    const texts = all.map((one) => typed(lines[one]!).replace(EQUALS, '').trim());
+    return [withoutSource(anew(line, `Answer: ${texts.join(' | ')}`))];
   });
+}
+
+const CROSSED = /^\s*([xXoO0])\s{1,3}(?=\S)/u;
+
+/** Letters in the place of ticks and empty boxes, below question after question: 'x the gate', 'o the wall'. */
+export function optionsCrossed(lines: Lines): Lines {
+  const isCrossed = (at: number): boolean => isLine(lines[at]!) && CROSSED.test(typed(lines[at]!));
+  const signOf = (at: number): string => CROSSED.exec(typed(lines[at]!))![1]!.toLowerCase();
+  const runs = paragraphsOf(lines).flatMap(([first, ...below]) => {
+    const isRun = !isCrossed(first!) && below.length > 1 && below.every(isCrossed);
+    return isRun && new Set(below.map(signOf)).size > 1 ? [below] : [];
+  });
+  const own = new Set(runs.length < OFTEN ? [] : runs.flat());
+  return lines.map((line, at) =>
+    own.has(at)
+      ? withoutSource(
+          anew(line, typed(line).replace(CROSSED, signOf(at) === 'x' ? '[x] ' : '[ ] ')),
+        )
+      : line,
+  );
 }

@@ -1,4 +1,5 @@
 // Steps counted below a task, with their order said on a line of its own by their numbers, typed as options with letters.
+import type { DocumentLine } from '../../model';
 import { fieldOfLine } from '../../shared/vocabulary/answer-lines';
 import { anew, isLine, type Lines } from './retyping';
 
@@ -6,14 +7,28 @@ const COUNTED = /^\s*\(?(\d{1,2})[.):]?\s+(\S.*)$/u;
 const FEWEST = 3;
 const letterOf = (n: number): string => String.fromCharCode('a'.charCodeAt(0) + n - 1);
 
-/** How many lines from one on count up from 1. */
+const BULLET = /^\s*[-*•–]\s+(\S.*)$/u;
+
+/** How many lines from one on count up from 1, or stand in a list below one another. */
 function countedFrom(lines: Lines, from: number): number {
   let n = 0;
+  while (BULLET.test(lines[from + n]?.source ?? lines[from + n]?.text ?? '')) {
+    n++;
+  }
+  if (n) {
+    return n;
+  }
   while (Number(COUNTED.exec(lines[from + n]?.text ?? '')?.[1]) === n + 1) {
     n++;
   }
   return n;
 }
+
+/** The step in a line that is counted or stands in a list. */
+const stepIn = ({ text, source }: DocumentLine): string | undefined =>
+  COUNTED.exec(text)?.[2] ?? BULLET.exec(source ?? text)?.[1];
+
+const withoutSource = ({ source: _source, ...line }: DocumentLine): DocumentLine => line;
 
 /** The numbers from 1 on in another order, as a line that answers says them: "Correct order: 3, 1, 2". */
 function orderSaid(text: string, count: number): number[] | undefined {
@@ -32,14 +47,14 @@ export function stepsWithOrder(lines: Lines): Lines {
   const found = [...lines];
   for (let from = 1; from < lines.length; from++) {
     const above = lines[from - 1]!;
-    const isBelowTask = isLine(above) && above.text.trim() !== '' && !COUNTED.test(above.text);
+    const isBelowTask = isLine(above) && above.text.trim() !== '' && stepIn(above) === undefined;
     const count = isBelowTask ? countedFrom(lines, from) : 0;
     const said = lines[from + count];
     const order = count >= FEWEST && said ? orderSaid(said.text, count) : undefined;
     if (order && said) {
       for (let n = 1; n <= count; n++) {
         const line = lines[from + n - 1]!;
-        found[from + n - 1] = anew(line, `${letterOf(n)}) ${COUNTED.exec(line.text)![2]!}`);
+        found[from + n - 1] = withoutSource(anew(line, `${letterOf(n)}) ${stepIn(line)!}`));
       }
       found[from + count] = anew(said, `Answer: ${order.map(letterOf).join(', ')}`);
     }
