@@ -240,4 +240,17 @@ export const HABITS: readonly [name: string, sample: string, items: Item[], text
     [wheel],
     '// id, then the question, then answers, then the number of the right one\nL1\nWhat steers the boat?\nA rope\nA rudder\nA lamp\n2\n',
   ],
+  [
+    'a word for the kind with a stop in front of tasks of several lines',
+    'Ordering. Put the steps in order:\n> enter\n> close the gate\n> leave\n\nMatching. Join what belongs together:\nbow <-> front\nstern <-> back\nkeel <-> bottom\n',
+    [
+      item({
+        kind: 'order',
+        stem: { plain: 'Mooring up.' },
+        options: undefined,
+        steps: [{ plain: 'stop' }, { plain: 'step off' }, { plain: 'tie' }],
+      }),
+    ],
+    'Ordering. Mooring up.\n> stop\n> step off\n> tie\n',
+  ],
 ];

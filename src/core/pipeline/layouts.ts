@@ -76,8 +76,14 @@ function areLines(opened: Opened, lines: readonly string[]): boolean {
   return (times.get(1) ?? 0) === counts.length || most < counts.length * EVEN;
 }
 
-/** Text that may be marked text: `isPlain` where nothing else is likely, `isTable` where its rows are as even as those of a table. */
-type MayBeMarked = { document: Document; isPlain: boolean; isTable: boolean };
+/** Whether a sign parts some lines into several cells. */
+const areParted = (opened: Opened): boolean =>
+  opened.is === 'table' &&
+  opened.table.sheets.some(({ rows }) => rows.some((row) => row.filter(Boolean).length > 2));
+
+/** Text that may be marked text: `isPlain` where nothing else is likely, `isTable` where its rows are as even as
+ * those of a table, `isParted` where a sign may part its lines into columns. */
+type MayBeMarked = { document: Document; isPlain: boolean; isTable: boolean; isParted: boolean };
 
 /** A blank of running text; undefined where it is none. */
 async function markedText(file: SourceFile): Promise<MayBeMarked | undefined> {
@@ -86,7 +92,7 @@ async function markedText(file: SourceFile): Promise<MayBeMarked | undefined> {
   }
   const opened = await openFile(file);
   if (opened.is === 'document') {
-    return { document: opened.document, isPlain: true, isTable: false };
+    return { document: opened.document, isPlain: true, isTable: false, isParted: false };
   }
   // A form of nothing but comments may look like a table of one column; its comments explain the signs all the same.
   const asText = await openFile(file, { as: 'questions' });
@@ -96,7 +102,12 @@ async function markedText(file: SourceFile): Promise<MayBeMarked | undefined> {
   const { document } = asText;
   const lines = document.lines.slice(0, MOST_LINES).map((line) => line.source ?? line.text);
   const isPlain = explainsSigns(document) || repeatsWords(lines) || isOneColumn(opened, lines);
-  return { document, isPlain, isTable: !isPlain && !areLines(opened, lines) };
+  return {
+    document,
+    isPlain,
+    isTable: !isPlain && !areLines(opened, lines),
+    isParted: areParted(opened),
+  };
 }
 
 /** A table of what may be lines of text is no sure one, as long as no signs and no pattern were found in it. */
@@ -130,7 +141,7 @@ async function learnPlain(
   const text = await markedText(file);
   const base = { id, name: nameOf(file.name) };
   const asText = text && !text.isTable ? learnText(text, base) : undefined;
-  if (text && asText) {
+  if (text && asText && isLikelier(asText, text)) {
     return { learned: asText, table: asSheet(text.document), isMarked: true };
   }
   const table = await readTable(file);
@@ -140,6 +151,10 @@ async function learnPlain(
     ? { learned: surely, table: asSheet(text.document), isMarked: true }
     : { learned: withLinesDoubted(asTable, text?.isTable === false), table, isMarked: false };
 }
+
+/** Where a sign may part columns, lines must be sure of what they are. */
+const isLikelier = (asText: LearnedLayout, { isParted }: MayBeMarked): boolean =>
+  !isParted || asText.layout.pattern === undefined || asText.unsure.length === 0;
 
 /** A blank as it is shown: its sheets, or its lines in one column where the layout says that it is marked text. */
 export async function showBlank(file: SourceFile, shape: Layout['shape']): Promise<Table> {

@@ -160,7 +160,9 @@ export function learnPattern(
       pattern: `read by ${count(linesOf(pattern), 'kind of line', 'kinds of lines')} and written again, the sample comes out to the letter`,
     },
     unsure:
-      isClear(best, others) && !guessesPoints(pattern, best.said) && !holdsMore(best.own, layoutOf(best.pattern, base, undefined))
+      isClear(best, others) &&
+      !guessesPoints(pattern, best.said) &&
+      !holdsMore(best.own, layoutOf(best.pattern, base, undefined))
         ? []
         : ['pattern'],
   };

@@ -20,7 +20,8 @@ const PLACE = /^[A-Ja-j\d]$/u;
 function isRightBesideWrongs(view: TableView, column: number): boolean {
   const own = view.columns[column]!;
   return (
-    says(own, 'key', 'right') > SAID &&
+    says(own, 'key', 'right', 'accepted') > NAMED &&
+    says(own, 'key', 'right', 'accepted', 'option') > SAID &&
     !filledOf(own).every((text) => PLACE.test(text)) &&
     view.columns.some((other) => other !== own && says(other, 'wrong', 'wrongs') > SAID)
   );

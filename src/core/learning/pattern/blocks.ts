@@ -124,7 +124,7 @@ const isAlike = (one: Front, other: Front): boolean =>
 const MOST_OPENINGS = 3;
 
 /** Signs that may stand between the parts of a question on one line. */
-const JOINTS = [' | ', ' ; ', '; ', ' / ', ' // ', ' :: ', ' # ', ';', '|', '\t'];
+const JOINTS = [' | ', ' ; ', '; ', ' / ', ' // ', ' :: ', ' # ', ';', '|'];
 
 /** Questions on a line each, by the sign that parts all of them; where the lines are even, their places may tell what is what. */
 export function onOneLine(lines: readonly string[]): { joint: string; blocks: Blocks }[] {

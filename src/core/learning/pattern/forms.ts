@@ -4,7 +4,7 @@ import type { Blocks } from './blocks';
 import { countsWithin, type Class } from './classes';
 import { kindsOf } from './kinds';
 import { partFrom, type Sample } from './parts';
-import type { Roles } from './roles';
+import type { Roles } from './words';
 import { answers, isTold, questionsIn, type Question } from './told';
 import { isLettered } from './ways';
 

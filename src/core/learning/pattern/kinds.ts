@@ -3,7 +3,7 @@ import type { Kind, Part } from '../../model';
 import { kindOfWord } from '../../shared/vocabulary/kinds';
 import { verdictPair } from '../../shared/vocabulary/verdicts';
 import { ASKS, SEVERAL } from './shapes';
-import type { LineRole } from './roles';
+import type { LineRole } from './words';
 import type { Told } from './told';
 
 type Blocks = readonly (readonly Told[])[];

@@ -99,6 +99,15 @@ function leanAround({ own, blocks, lean }: Look): void {
   lean('title', named - 4 * numbers - (isHead ? 4 : 0));
 }
 
+/** Whether all questions with such lines are said to ask for an order. */
+function saysOrder({ key, counts }: Class, { blocks }: Blocks): boolean {
+  const own = blocks.filter((block) => block.some((line) => line.key === key));
+  const isOrder = (word = ''): boolean => kindOfWord(word) === 'order';
+  return (
+    Math.max(...counts) > 1 && own.every((block) => isOrder(block.find(({ kind }) => kind)?.kind))
+  );
+}
+
 /** Answers: runs of lines, with signs that say yes or no. */
 function leanAnswers({ own, blocks, lean }: Look): void {
   const isRun = Math.max(...own.counts) > 1;
@@ -117,7 +126,10 @@ function leanAnswers({ own, blocks, lean }: Look): void {
   lean('option', where(isRun, (isCounted ? 2 : 0.5) + lettered / 2));
   lean('right', saysYes + lettered + (isRun ? 0 : own.everywhere));
   lean('wrong', (isRun ? 0.5 : -0.5) - saysYes + lettered);
-  lean('step', where(isCounted, own.before.includes('{#}') ? 1.2 : 0.2));
+  lean(
+    'step',
+    saysOrder(own, blocks) ? 2 : where(isCounted, own.before.includes('{#}') ? 1.2 : 0.2),
+  );
 }
 
 /** Lines of two parts, and words for kinds. */

@@ -2,7 +2,7 @@
 import type { Part } from '../../model';
 import type { Blocks } from './blocks';
 import { countsBlocks, type Class } from './classes';
-import type { LineRole } from './roles';
+import type { LineRole } from './words';
 import type { Told } from './told';
 import { isLettered } from './ways';
 import { WITHIN } from './within';

@@ -5,10 +5,9 @@ import type { Blocks, Line } from './blocks';
 import { gapsIn, type Class } from './classes';
 import { HARDLY, withLooks } from './looks';
 import { BROKEN, comesOnce, wholeness } from './wholeness';
-import { oddsBySentences, oddsByWords, type LineRole } from './words';
+import { oddsBySentences, oddsByWords, type LineRole, type Roles } from './words';
 
 export type { LineRole } from './words';
-export type Roles = ReadonlyMap<string, LineRole>;
 /** Roles with what speaks for them. */
 export type Weighed = { roles: Roles; score: number };
 

@@ -2,7 +2,7 @@
 import type { Part } from '../../model';
 import { kindOfWord } from '../../shared/vocabulary/kinds';
 import type { Blocks, Line } from './blocks';
-import type { LineRole, Roles } from './roles';
+import type { LineRole, Roles } from './words';
 
 /** A line with its role; right and wrong ones are options. */
 export type Told = Line & { role: LineRole; part: Part['role'] };

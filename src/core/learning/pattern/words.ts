@@ -13,6 +13,8 @@ import type { Class } from './classes';
 
 /** What a kind of line is: a part of a question, an option that is right or wrong, its feedback, or the word for the question's kind. */
 export type LineRole = PartRole | 'right' | 'wrong' | 'kind' | 'feedback';
+/** What each kind of line is, by its key. */
+export type Roles = ReadonlyMap<string, LineRole>;
 /** What speaks for each role, in nats by rough judgement. */
 export type Odds = Map<LineRole, number>;
 
