@@ -232,3 +232,13 @@ describe('headings in other scripts', () => {
     expect(reading.unsure).toEqual([]);
   });
 });
+
+it('the answer beside wrong ones is the right one of a choice', async () => {
+  const { items } = await read([
+    'Question;Wrong 1;Wrong 2;Wrong 3;Answer',
+    'What winds a paddle?;rope;rudder;lamp;windlass',
+    'What stops the boat?;horn;lamp;flag;rope',
+  ]);
+  expect(items.map(({ kind }) => kind)).toEqual(['choice-one', 'choice-one']);
+  expect(items.map(rightOnes)).toEqual([['windlass'], ['rope']]);
+});

@@ -107,7 +107,7 @@ export const saysRightFirst = (text: string): boolean => {
 
 type Verdicts = { right: string; wrong: string };
 
-const CLAUSES = /[,;.\n]\s*|:\s+|\s(?:and|und|et|en|y|e|i|og|och)\s/u;
+const CLAUSES = /[,;.\n]\s*|:\s+|\s\(|\s(?:and|und|et|en|y|e|i|og|och)\s/u;
 
 /** Words that say right and wrong where each stands first in its clause: `yes if it holds, no if it does not`. */
 function verdictsOfClauses(text: string): Verdicts[] {

@@ -36,6 +36,19 @@ describe('the key of a blank', () => {
     expect(layout.key.style).toBe('letter');
   });
 
+  it('says true and false in the letters that its heading explains; a sample shows one of them alone', () => {
+    const of = (heading: string) =>
+      learn(table(`Statement;${heading};Hint\nAn example;R;\n`, 'blank.csv'), 'id');
+    expect(of('Answer (R = richtig, F = falsch)').layout.key).toEqual({
+      style: 'word',
+      right: 'R',
+      wrong: 'F',
+    });
+    const { layout, unsure } = of('Answer');
+    expect(layout.key.wrong).toBeUndefined();
+    expect(unsure).toContain('key');
+  });
+
   it('keeps its column where another one is called after the time', () => {
     const headings =
       'Question text,Answer 1,Answer 2,Answer 3,"Time limit (5, 10, 20 or 30 secs)","Correct answer(s) - choose at least one (e.g. 1 or 1,3)"';

@@ -100,7 +100,7 @@ function fromSamples(
   }
   const rows = namedRows(evidence, keys, options);
   if (!rows) {
-    return fromTruth(values);
+    return withBothWords(fromTruth(values), evidence.note(key.column));
   }
   const [best] = readingsOf(
     rows,
@@ -122,6 +122,17 @@ function fromSamples(
     sure: true,
     because: `the samples in column ${key.column} name their options so`,
   };
+}
+
+/** A word for true that samples show alone, with the one for false as the heading names it; without that one it is a guess. */
+function withBothWords(learned: KeyLearned | undefined, heading: string): KeyLearned | undefined {
+  if (learned?.key.style !== 'word' || learned.key.wrong !== undefined) {
+    return learned;
+  }
+  const both = verdictsIn(heading);
+  return both && (learned.key.right ?? both.right) === both.right
+    ? { ...learned, key: { style: 'word', ...both } }
+    : { ...learned, sure: false };
 }
 
 /** A key that is a word for true or false; undefined where its values are not two that mean it. */
