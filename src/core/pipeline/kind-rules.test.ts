@@ -175,3 +175,47 @@ describe('settings for the whole file', () => {
     ]);
   });
 });
+
+describe('a loose word for a choice', () => {
+  const several = item({
+    id: 'many',
+    kind: 'choice-many',
+    stem: { plain: 'What holds water?' },
+    options: options('*A lock', 'A hill', '*A pond'),
+  });
+  const one = item({ id: 'one', options: options('A wall', '*A gate', 'A hill') });
+  const blank = (key: string) =>
+    sheet([
+      [
+        'type',
+        'stem',
+        'choice_1',
+        'choice_1_correct',
+        'choice_2',
+        'choice_2_correct',
+        'choice_3',
+        'choice_3_correct',
+      ],
+      ['multiple', 'Which float?', 'Cork', 'TRUE', 'Iron', 'FALSE', 'Wood', key],
+    ]);
+
+  it('stands for several right options too, where a sample has them', async () => {
+    const { layout } = await learnBlank(blank('TRUE'), surroundings);
+    expect(layout.kinds).toEqual([
+      { kind: 'choice-one', code: 'multiple' },
+      { kind: 'choice-many', code: 'multiple' },
+    ]);
+    const { bytes } = await filled(layout, blank('TRUE').bytes, [several, one]);
+    expect(rowsOf(bytes).map((row) => row.split(';').filter((cell) => cell === 'TRUE'))).toEqual([
+      ['TRUE', 'TRUE'],
+      ['TRUE'],
+    ]);
+    const { items: read } = await readBackFile({ name: 'form.csv', bytes }, layout);
+    expect(read.map(({ kind }) => kind)).toEqual(['choice-many', 'choice-one']);
+  });
+
+  it('stands for one, where samples have one', async () => {
+    const { layout } = await learnBlank(blank('FALSE'), surroundings);
+    expect(layout.kinds).toEqual([{ kind: 'choice-one', code: 'multiple' }]);
+  });
+});

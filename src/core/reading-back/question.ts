@@ -20,7 +20,8 @@ const KINDS_BY_PLACES: readonly (readonly [Kind, readonly Role[]])[] = [
 /** The kind that the receiver's word names, else the one that the layout's places can only mean. */
 function kindOf(layout: Layout, said: Said): Kind {
   const code = said.get('kind');
-  const declared = layout.kinds.find((kind) => kind.code !== '' && kind.code === code)?.kind;
+  const named = layout.kinds.filter((kind) => kind.code !== '' && kind.code === code);
+  const declared = named.length > 1 ? kindByAnswers(layout, said) : named[0]?.kind;
   const hasOne = (roles: readonly Role[]): boolean => roles.some((role) => said.has(role));
   const only = layout.kinds.length === 1 ? layout.kinds[0]!.kind : undefined;
   const byPlaces = KINDS_BY_PLACES.find(([, roles]) => hasOne(roles))?.[0];
