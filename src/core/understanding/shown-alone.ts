@@ -16,12 +16,22 @@ const SAID = 0.8;
 
 const PLACE = /^[A-Ja-j\d]$/u;
 
+const GAP = /_{2,}|\.{3,}|…/u;
+/** Whether most texts have a gap to fill. */
+const haveGaps = (texts: readonly string[]): boolean =>
+  texts.filter((text) => GAP.test(text)).length > texts.length * MOSTLY;
+
 /** Whether a heading names the right answer beside others that name the wrong ones, and cells hold more than letters. */
 function isRightBesideWrongs(view: TableView, column: number): boolean {
   const own = view.columns[column]!;
+  // A word for a gap fills it, whatever stands beside it; elsewhere "Answer" beside wrong ones is no typed answer.
+  const hasGaps = view.columns.some((other) => haveGaps(filledOf(other)));
+  const isNamed = hasGaps
+    ? says(own, 'key', 'right') > SAID
+    : says(own, 'key', 'right', 'accepted') > NAMED &&
+      says(own, 'key', 'right', 'accepted', 'option') > SAID;
   return (
-    says(own, 'key', 'right', 'accepted') > NAMED &&
-    says(own, 'key', 'right', 'accepted', 'option') > SAID &&
+    isNamed &&
     !filledOf(own).every((text) => PLACE.test(text)) &&
     view.columns.some((other) => other !== own && says(other, 'wrong', 'wrongs') > SAID)
   );
