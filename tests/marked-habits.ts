@@ -12,7 +12,7 @@ const lamp = item({
   options: options('*A lamp', 'A rope', 'A wall'),
   points: 1,
 });
-const both = item({
+export const both = item({
   kind: 'choice-many',
   stem: { plain: 'Which float?' },
   options: options('*Cork', 'Iron', '*Wood'),

@@ -34,10 +34,14 @@ export function keyText(item: Item, { key }: Layout): string {
   return KEY_WRITERS[key.style]?.(right, options, key) ?? '';
 }
 
+/** Options with the right ones in front. */
+export const rightFirst = (options: readonly Option[]): Option[] => [
+  ...options.filter(({ right }) => right),
+  ...options.filter(({ right }) => !right),
+];
+
 /** Options in the order in which the file wants them: the right one first where its place is the key. */
 export function ordered(item: Item, { key }: Layout): Option[] {
   const options = item.options ?? [];
-  return key.style === 'first' || key.style === 'right-column'
-    ? [...options.filter((option) => option.right), ...options.filter((option) => !option.right)]
-    : options;
+  return key.style === 'first' || key.style === 'right-column' ? rightFirst(options) : options;
 }

@@ -12,6 +12,7 @@ import {
   type Around,
 } from '../shared/pattern-line';
 import { refusal, type Draft } from './changes';
+import { rightFirst } from './choices';
 
 type Piece = Around & { text: string; n?: number };
 
@@ -102,12 +103,6 @@ const TEXTS: { [Role in Part['role']]: (item: Item, part: Part) => string[] } = 
   title: ({ title }) => given(title),
   category: ({ category }, { isShared }) => (isShared ? [] : given(category?.join(' > '))),
 };
-
-/** Options with the right ones in front, where their place tells that. */
-const rightFirst = (options: readonly Option[]): Option[] => [
-  ...options.filter(({ right }) => right),
-  ...options.filter(({ right }) => !right),
-];
 
 function piecesOf(item: Item, part: Part): Piece[] {
   if (part.role === 'option') {

@@ -42,8 +42,7 @@ export function holdsSigns(items: readonly Item[]): boolean {
   const stems = items.map(({ stem }) => stem.plain);
   const bracketed = stems.filter((stem) => IN_BRACKETS.test(stem)).length;
   return (
-    groupsOf(items).some((texts) => areSigns(texts, SOME)) ||
-    groupsOf(items).some(areTold) ||
+    groupsOf(items).some((texts) => areSigns(texts, SOME) || areTold(texts)) ||
     areSigns(stems, HALF) ||
     (bracketed > 1 && bracketed === stems.length)
   );

@@ -4,6 +4,7 @@ import type { Item, KeptLayout, Layout } from '../model';
 import { readMarkedSet } from '../reading-back';
 import { fill, fits, layoutFromPointed, learnBlank } from '.';
 import { counter, item, options, surroundings } from '../../../tests/make';
+import { both } from '../../../tests/marked-habits';
 
 const learned = (sample: string, name = 'sample.txt') =>
   learnBlank({ name, bytes: new TextEncoder().encode(sample) }, surroundings);
@@ -15,11 +16,6 @@ const wheel = item({
   category: ['Boats'],
   points: 2,
   seconds: 20,
-});
-const both = item({
-  kind: 'choice-many',
-  stem: { plain: 'Which float?' },
-  options: options('*Cork', 'Iron', '*Wood'),
 });
 const word = item({
   kind: 'short',

@@ -1,5 +1,5 @@
 // The blank's own samples test the layout: read by it and written again they must come out to the letter.
-import type { Layout, Role, Table } from '../model';
+import type { Item, Layout, Role, Table } from '../model';
 import { fit } from '../fitting';
 import { readBack } from '../reading-back';
 import { cellName, columnIndex } from '../shared/cells';
@@ -42,23 +42,36 @@ function refusedSample(layout: Layout, row: readonly string[], at: number): Samp
 /** So many samples tell; a form that is filled to its end is no form any more. */
 export const MOST_SAMPLES = 40;
 
-/** The sample cells that would come out otherwise under a layout; none where it has no samples or they prove it. */
-export function sampleDifferences(table: Table, layout: Layout): SampleDifference[] {
+/** The blank's samples as they are read by a layout, each with its row, from 0; undefined where it has none. */
+export function samplesRead(
+  table: Table,
+  layout: Layout,
+): { rows: readonly (readonly string[])[]; from: number; items: Item[] } | undefined {
   const { sample } = layout.file;
   const sheet = table.sheets.find(({ name }) => name === layout.file.sheet) ?? table.sheets[0];
   if (layout.shape !== 'rows' || !sample || !sheet) {
-    return [];
+    return undefined;
   }
   const [first] = sample;
   const last = Math.min(sample[1], first + MOST_SAMPLES - 1);
   const sheets = [{ ...sheet, rows: sheet.rows.slice(0, last) }];
   const items = readBack({ ...table, sheets }, layout).slice(0, last - first + 1);
+  return { rows: sheet.rows.slice(first - 1, last), from: first - 1, items };
+}
+
+/** The sample cells that would come out otherwise under a layout; none where it has no samples or they prove it. */
+export function sampleDifferences(table: Table, layout: Layout): SampleDifference[] {
+  const samples = samplesRead(table, layout);
+  if (!samples) {
+    return [];
+  }
+  const { rows, from, items } = samples;
   const written = fit(items, layout);
   return written.flatMap(({ cells }, index) => {
-    const row = sheet.rows[first - 1 + index] ?? [];
+    const row = rows[index] ?? [];
     const [own] = cells ?? [];
     if (!own) {
-      return refusedSample(layout, row, first - 1 + index);
+      return refusedSample(layout, row, from + index);
     }
     return layout.columns.flatMap((column): SampleDifference[] => {
       const place = columnIndex(column.column);
@@ -66,7 +79,7 @@ export function sampleDifferences(table: Table, layout: Layout): SampleDifferenc
       const becomes = String(own[column.column] ?? '').trim();
       return NOT_OURS.has(column.role) || isSame(was, becomes)
         ? []
-        : [{ column: column.column, cell: cellName(first - 1 + index, place), was, becomes }];
+        : [{ column: column.column, cell: cellName(from + index, place), was, becomes }];
     });
   });
 }

@@ -16,6 +16,12 @@ export const anew = (line: DocumentLine, text: string): DocumentLine => {
   return { ...plain, text };
 };
 
+/** The line with another text in place of what was typed, signs that mark text up included. */
+export function rewritten(line: DocumentLine, text: string): DocumentLine {
+  const { source: _source, ...rest } = anew(line, text);
+  return rest;
+}
+
 /** So many lines carry plus or minus before these say right and wrong. */
 const FEWEST_SIGNED = 4;
 

@@ -3,7 +3,7 @@
 import type { DocumentLine } from '../../model';
 import { alike } from '../../shared/normalise';
 import { partsOf } from './option-line';
-import { anew, isLine, OFTEN, type Lines } from './retyping';
+import { isLine, OFTEN, rewritten, type Lines } from './retyping';
 
 const POINTS = /^\s*(?:>{1,2}|»|→|⇒|▶|►|➔|➜|=>|->)\s*(?=\S)/u;
 const LABELLED = /^\s*[([]?(?:[A-Ja-j]|\d{1,2})[.):\]]\s/u;
@@ -47,14 +47,9 @@ export function optionsPointedAt(lines: Lines): Lines {
   return lines.map((line, at) => {
     const text = typed(line);
     return options.has(at) && POINTS.test(text)
-      ? withoutSource(anew(line, `${text.replace(POINTS, '').trimEnd()} ✓`))
+      ? rewritten(line, `${text.replace(POINTS, '').trimEnd()} ✓`)
       : line;
   });
-}
-
-function withoutSource(line: DocumentLine): DocumentLine {
-  const { source: _source, ...rest } = line;
-  return rest;
 }
 
 const ARROW = /^(.*\S)\s*(?:-+>|=+>|→|⇒|➔|➜|►|=)\s*(\S.*?)\s*$/su;
@@ -115,7 +110,7 @@ export function answersBehindEquals(lines: Lines): Lines {
       return all ? [] : [line];
     }
     const texts = all.map((one) => typed(lines[one]!).replace(EQUALS, '').trim());
-    return [withoutSource(anew(line, `Answer: ${texts.join(' | ')}`))];
+    return [rewritten(line, `Answer: ${texts.join(' | ')}`)];
   });
 }
 
@@ -132,9 +127,7 @@ export function optionsCrossed(lines: Lines): Lines {
   const own = new Set(runs.length < OFTEN ? [] : runs.flat());
   return lines.map((line, at) =>
     own.has(at)
-      ? withoutSource(
-          anew(line, typed(line).replace(CROSSED, signOf(at) === 'x' ? '[x] ' : '[ ] ')),
-        )
+      ? rewritten(line, typed(line).replace(CROSSED, signOf(at) === 'x' ? '[x] ' : '[ ] '))
       : line,
   );
 }

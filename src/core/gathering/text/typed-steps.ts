@@ -1,7 +1,7 @@
 // Steps counted below a task, with their order said on a line of its own by their numbers, typed as options with letters.
 import type { DocumentLine } from '../../model';
 import { fieldOfLine } from '../../shared/vocabulary/answer-lines';
-import { anew, isLine, type Lines } from './retyping';
+import { anew, isLine, rewritten, type Lines } from './retyping';
 
 const COUNTED = /^\s*\(?(\d{1,2})[.):]?\s+(\S.*)$/u;
 const FEWEST = 3;
@@ -28,8 +28,6 @@ function countedFrom(lines: Lines, from: number): number {
 const stepIn = ({ text, source }: DocumentLine): string | undefined =>
   COUNTED.exec(text)?.[2] ?? BULLET.exec(source ?? text)?.[1];
 
-const withoutSource = ({ source: _source, ...line }: DocumentLine): DocumentLine => line;
-
 /** The numbers from 1 on in another order, as a line that answers says them: "Correct order: 3, 1, 2". */
 function orderSaid(text: string, count: number): number[] | undefined {
   const field = fieldOfLine(text);
@@ -54,7 +52,7 @@ export function stepsWithOrder(lines: Lines): Lines {
     if (order && said) {
       for (let n = 1; n <= count; n++) {
         const line = lines[from + n - 1]!;
-        found[from + n - 1] = withoutSource(anew(line, `${letterOf(n)}) ${stepIn(line)!}`));
+        found[from + n - 1] = rewritten(line, `${letterOf(n)}) ${stepIn(line)!}`);
       }
       found[from + count] = anew(said, `Answer: ${order.map(letterOf).join(', ')}`);
     }

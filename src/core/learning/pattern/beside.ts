@@ -1,8 +1,7 @@
 // What stands beside the text of a question on its own line: its points, or what answers it.
 import type { Part } from '../../model';
-import { trueFalseWords } from '../../shared/vocabulary/verdicts';
 import { saysPoints } from '../../shared/vocabulary/words-of-points';
-import { INITIALS } from './key-part';
+import { truthWords } from './key-part';
 import type { Line } from './blocks';
 import { lettersIn } from './ways';
 
@@ -48,24 +47,13 @@ const MOST_WORDS = 4;
 export function endsWithAnswer(text: string): boolean {
   const [whole = '', , answer = ''] = BEHIND.exec(text) ?? [];
   const told = TOLD.exec(text)?.[2] ?? '';
-  if (/^\p{Lu}$|^\p{Ll}{2}|^\p{Lu}{2}/u.test(told) && isTruth([told])) {
+  if (/^\p{Lu}$|^\p{Ll}{2}|^\p{Lu}{2}/u.test(told) && truthWords([told])) {
     return true;
   }
   const rest = text.slice(0, text.length - whole.length);
   return (
-    answer !== '' && (isTruth([answer]) !== undefined || BLANK.test(rest) || rest.endsWith('?'))
+    answer !== '' && (truthWords([answer]) !== undefined || BLANK.test(rest) || rest.endsWith('?'))
   );
-}
-
-/** The words for true and false of which each text says one. */
-function isTruth(said: readonly string[]): [string, string] | undefined {
-  const words = said.map((text) => trueFalseWords(text)?.words);
-  const [first] = words;
-  if (words.every(Boolean) && first) {
-    return [first[0], first[1]];
-  }
-  const initials = INITIALS.find((pair) => said.every((text) => pair.includes(text)));
-  return initials ? [initials[0]!, initials[1]!] : undefined;
 }
 
 /** What answers each question in brackets behind its text: true or false, the word for its gap, or a short answer. */
@@ -75,7 +63,7 @@ export function answerBehind(lines: readonly Line[]): Partial<Part> | undefined 
 
 /** Whether each of several lines ends by saying true or false, and not all the same. */
 export const tellTruth = (lines: readonly Line[]): boolean =>
-  (answerBy(lines, BEHIND)?.words ?? truthBy(lines)?.words) !== undefined &&
+  answerBehind(lines)?.words !== undefined &&
   new Set(lines.map(({ text }) => text.slice(-2))).size > 1;
 
 /** True or false at the end of each statement, each of them at least once. */
@@ -93,7 +81,7 @@ function answerBy(lines: readonly Line[], pattern: RegExp): Partial<Part> | unde
   }
   const answer = { open, close };
   const said = found.map((match) => match![2]!);
-  const words = isTruth(said);
+  const words = truthWords(said);
   if (words) {
     return { answer, words };
   }

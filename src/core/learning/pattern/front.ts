@@ -22,3 +22,9 @@ export type Way = (line: string) => Front | undefined;
 
 /** The words in a text, without signs and numbers. */
 export const lettersIn = (text: string): string => text.replace(/[^\p{L}]+/gu, ' ').trim();
+
+/** What stands for the letter of an option, in the case in which it is written. */
+export const letterSign = (letter: string): string =>
+  letter === letter.toLowerCase() ? '{a}' : '{A}';
+/** The place of a letter, from 1. */
+export const letterPlace = (letter: string): number => letter.toLowerCase().charCodeAt(0) - 96;

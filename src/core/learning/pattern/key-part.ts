@@ -5,33 +5,19 @@ import { lineAround } from '../../shared/pattern-line';
 import { trueFalseWords } from '../../shared/vocabulary/verdicts';
 import type { Line } from './blocks';
 import { listedIn } from './classes';
+import { letterSign } from './front';
 import { SEVERAL } from './shapes';
 import type { Told } from './told';
 
 /** First letters of words for true and false, and the figures for them. Common practice, no source. */
-export const INITIALS = [
-  'TF',
-  'tf',
-  'RF',
-  'rf',
-  'VF',
-  'vf',
-  'WF',
-  'wf',
-  'YN',
-  'yn',
-  'JN',
-  'jn',
-  '10',
-];
+const INITIALS = ['TF', 'tf', 'RF', 'rf', 'VF', 'vf', 'WF', 'wf', 'YN', 'yn', 'JN', 'jn', '10'];
 
 const LABEL_OF_EACH = /^(\(?)([a-zA-Z]|\d{1,2})([.):\]=]\s?|\s[-–:=]\s)(?=\S)/u;
 
 /** The letter or number in front of a text as a pattern has it, and the text behind it. */
 export function labelOfEach(text: string): { each: string; rest: string } | undefined {
   const [whole = '', open = '', label = '', close = ''] = LABEL_OF_EACH.exec(text) ?? [];
-  const letter = label === label.toLowerCase() ? '{a}' : '{A}';
-  const counter = /\d/u.test(label) ? '{1}' : letter;
+  const counter = /\d/u.test(label) ? '{1}' : letterSign(label);
   return whole ? { each: open + counter + close, rest: text.slice(whole.length) } : undefined;
 }
 
@@ -52,16 +38,18 @@ const optionTexts = (lines: readonly Told[]): string[] =>
     part === 'option' || part === 'options' ? [alike(text), ...listedIn(text).map(alike)] : [],
   );
 
-/** The words for true and false that all lines say, in full or by their first letters. */
-function truthIn(lines: readonly Line[], hasOptions: boolean): Partial<Part> | undefined {
-  const words = lines.map(({ text }) => trueFalseWords(text));
-  if (words.every(Boolean)) {
-    return { style: 'word', words: words[0]!.words };
+/** The words for true and false of which each text says one: in full, or by their first letters where `byInitials` allows it. */
+export function truthWords(
+  texts: readonly string[],
+  byInitials = true,
+): [string, string] | undefined {
+  const words = texts.map((text) => trueFalseWords(text)?.words);
+  const [first] = words;
+  if (first && words.every(Boolean)) {
+    return [first[0], first[1]];
   }
-  const initials = INITIALS.find((pair) => lines.every(({ text }) => pair.includes(text)));
-  return !hasOptions && initials
-    ? { style: 'word', words: [initials[0]!, initials[1]!] }
-    : undefined;
+  const initials = INITIALS.find((pair) => texts.every((text) => pair.includes(text)));
+  return byInitials && initials ? [initials[0]!, initials[1]!] : undefined;
 }
 
 /** Whether lines say options again as they are, or with their letter or number in front. */
@@ -80,9 +68,12 @@ function againIn(lines: readonly Line[], texts: readonly string[]): Partial<Part
 /** How the lines of a key name the right ones of all questions' options, or say true or false. */
 export function keyPart(lines: readonly Line[], all: readonly (readonly Told[])[]): Partial<Part> {
   const texts = optionTexts(all.flat());
-  const truth = truthIn(lines, texts.length > 0);
-  if (truth) {
-    return truth;
+  const words = truthWords(
+    lines.map(({ text }) => text),
+    texts.length === 0,
+  );
+  if (words) {
+    return { style: 'word', words };
   }
   const between = lines.map(({ text }) => SEVERAL.exec(text)?.[1]).find(Boolean);
   const joined = between ? { between } : {};

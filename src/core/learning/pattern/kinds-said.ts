@@ -14,8 +14,7 @@ const isShort = (line: string): boolean =>
 /** Whether the first lines of all blocks are words for kinds, each by itself. */
 function areKindLines(firsts: readonly string[]): boolean {
   const words = firsts.map((line) => line.trim());
-  const known = words.filter((word) => kindOfWord(word) !== undefined);
-  return words.length > 1 && words.every(isShort) && known.length === words.length;
+  return words.length > 1 && words.every((word) => isShort(word) && kindOfWord(word) !== undefined);
 }
 
 export type KindsSaid = {

@@ -1,6 +1,6 @@
 // Lines whose numbers count the questions or say their points.
 import { saysPoints } from '../../shared/vocabulary/words-of-points';
-import { lettersIn, type Front, type Way } from './front';
+import { letterPlace, letterSign, lettersIn, type Front, type Way } from './front';
 
 const NUMBERED = /^(\s*(?:#|№|\p{L}{1,10}\.?)\s?)(\d{1,4})(\s+)([\p{L}"“„«¿¡].*)$/u;
 
@@ -46,13 +46,12 @@ export const named: Way = (line) => {
     return undefined;
   }
   const isLetter = /^[A-Ja-j]$/u.test(end);
-  const small = end === end.toLowerCase() ? '{a}' : '{A}';
   return {
-    before: `${name}{#}${sign}${isLetter ? small : end}${close}`,
+    before: `${name}{#}${sign}${isLetter ? letterSign(end) : end}${close}`,
     text: text.trimEnd(),
     after: '',
     words: isLetter ? '' : lettersIn(end),
-    counter: isLetter ? end.toLowerCase().charCodeAt(0) - 96 : Number(number),
+    counter: isLetter ? letterPlace(end) : Number(number),
   };
 };
 

@@ -74,57 +74,65 @@ const NEEDS: Partial<Record<Kind, readonly LineRole[]>> = {
   order: ['step'],
 };
 
-/** Whether the lines of a question are what its word for its kind calls for. */
-function fitsKind(word: string, lines: readonly Line[], roles: Roles): boolean {
-  const kind = kindOfWord(word);
-  const needed = kind && NEEDS[kind];
-  return !needed || lines.some(({ key }) => needed.includes(roles.get(key)!));
+/** A question as it is looked at under one set of roles after another: its lines that say something, and what they need by its kind. */
+type Looked = {
+  lines: readonly Line[];
+  texts: readonly string[];
+  needed: readonly LineRole[] | undefined;
+  isAlone: boolean;
+};
+
+/** The questions with all that holds under any roles. */
+function lookedAt({ blocks }: Blocks): Looked[] {
+  const areSeveral = blocks.some((block) => block.length > 1);
+  return blocks.map((block) => {
+    const lines = block.filter(({ fixed }) => !fixed);
+    const kind = kindOfWord(block.find((line) => line.kind)?.kind ?? '');
+    // A line by itself and without a sign, beside questions of several lines, asks nothing.
+    const [only] = lines;
+    const isAlone =
+      areSeveral &&
+      block.length === 1 &&
+      only !== undefined &&
+      !only.before.trim() &&
+      !gapsIn(only.text);
+    return { lines, texts: lines.map(({ text }) => text), needed: kind && NEEDS[kind], isAlone };
+  });
 }
 
 /** Whether options are told apart by a line: those with signs of their own are, and those of a lone question. */
-function areKeyed(lines: readonly Line[], roles: Roles, isOnly: boolean): boolean {
-  const options = lines.filter(({ key }) => roles.get(key) === 'option');
-  const needKey = options.length > 0 && (isOnly || options.some(({ before }) => before.trim()));
-  return !needKey || lines.some(({ key }) => roles.get(key) === 'key');
+function areKeyed(lines: readonly Line[], own: readonly LineRole[], isOnly: boolean): boolean {
+  const areSigned = lines.some(({ before }, at) => own[at] === 'option' && before.trim());
+  const needKey = areSigned || (isOnly && own.includes('option'));
+  return !needKey || own.includes('key');
 }
 
 /** How whole one question is under some roles; undefined where it is broken. */
 function wholeOne(
-  block: readonly Line[],
+  { lines, texts, needed, isAlone }: Looked,
   roles: Roles,
-  { areSeveral, isOnly }: { areSeveral: boolean; isOnly: boolean },
+  isOnly: boolean,
 ): number | undefined {
-  const lines = block.filter(({ fixed }) => !fixed);
-  const [only] = lines;
-  // A line by itself and without a sign, beside questions of several lines, asks nothing.
-  const isAlone = areSeveral && block.length === 1 && only && !only.before.trim();
-  if (isAlone && roles.get(only.key) === 'stem' && !gapsIn(only.text)) {
+  const own = lines.map(({ key }) => roles.get(key)!);
+  if ((isAlone && own[0] === 'stem') || !areKeyed(lines, own, isOnly)) {
     return undefined;
   }
-  if (!areKeyed(lines, roles, isOnly)) {
-    return undefined;
-  }
-  const whole = wholeness(
-    lines.map(({ key }) => roles.get(key)!),
-    lines.map(({ text }) => text),
-  );
-  const said = block.find(({ kind }) => kind)?.kind;
-  const isUnlike = said !== undefined && !fitsKind(said, lines, roles);
+  const whole = wholeness(own, texts);
+  const isUnlike = needed !== undefined && !own.some((role) => needed.includes(role));
   return whole <= BROKEN / 2 ? undefined : whole - (isUnlike ? UNLIKE_ITS_KIND : 0);
 }
 
 /** How whole the questions are on average under some roles; undefined where one is broken. */
-function wholeUnder({ blocks }: Blocks, roles: Roles): number | undefined {
+function wholeUnder(questions: readonly Looked[], roles: Roles): number | undefined {
   let sum = 0;
-  const areSeveral = blocks.some((block) => block.length > 1);
-  for (const block of blocks) {
-    const whole = wholeOne(block, roles, { areSeveral, isOnly: blocks.length === 1 });
+  for (const question of questions) {
+    const whole = wholeOne(question, roles, questions.length === 1);
     if (whole === undefined) {
       return undefined;
     }
     sum += whole;
   }
-  return sum / blocks.length;
+  return sum / questions.length;
 }
 
 /** The likeliest roles for the lines of a sample, under which each question is whole; the best first. */
@@ -147,9 +155,10 @@ export function rolesFor(
   if (!all.length || all.some(({ odds }) => !odds.length)) {
     return [];
   }
+  const questions = lookedAt(blocks);
   const found: Weighed[] = [];
   for (const { roles, score } of together(all)) {
-    const whole = wholeUnder(blocks, roles);
+    const whole = wholeUnder(questions, roles);
     if (whole !== undefined) {
       found.push({ roles, score: score / classes.length + 2 * whole });
     }

@@ -2,7 +2,7 @@
 import { fieldOfLine } from '../../shared/vocabulary/answer-lines';
 import { kindOfWord } from '../../shared/vocabulary/kinds';
 import { verdictOf } from '../../shared/vocabulary/verdicts';
-import { lettersIn, type Front, type Way } from './front';
+import { letterPlace, letterSign, lettersIn, type Front, type Way } from './front';
 import { attributed, tagged } from './tags';
 import { named, numbered, pointed } from './numbers';
 
@@ -29,9 +29,6 @@ const SET_OFF = /^(\s*\p{L}{2,20}(?:\s\p{L}{1,20})?(?:\s{2,}|\t+))(\S.*)$/u;
 const FIGURE = /^(\s*[01]\s?[:.)=|-]\s*)(\S.*)$/u;
 const FIRST = /^(\s*[@#\\.$&%]?\p{Ll}[\p{L}\d_-]{0,14}\s+)(\S.*)$/u;
 const BLANKS = /^(\s*)(.*?)\s*$/u;
-
-const letterSign = (letter: string): string => (letter === letter.toLowerCase() ? '{a}' : '{A}');
-const letterPlace = (letter: string): number => letter.toLowerCase().charCodeAt(0) - 96;
 
 /** Words with which a receiver marks its own samples: no part of what is written. Common practice, no source. */
 const SAMPLE =
