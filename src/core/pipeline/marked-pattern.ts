@@ -162,6 +162,7 @@ export function learnPattern(
     unsure:
       isClear(best, others) &&
       !guessesPoints(pattern, best.said) &&
+      (!toldByPlace(pattern) || sayFirst(best.said)) &&
       !holdsMore(best.own, layoutOf(best.pattern, base, undefined))
         ? []
         : ['pattern'],

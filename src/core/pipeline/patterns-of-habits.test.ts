@@ -46,22 +46,29 @@ describe('a sample in habits of its own', () => {
     ]);
   });
 
-  it('is unsure where nothing but the place of an option may tell that it is right', async () => {
-    const { layout, unsure } = await learnBlank(
-      {
-        name: 'sample.txt',
-        bytes: new TextEncoder().encode(
-          'What opens?\nA gate\nA wall\nA hill\n\nWhat floats?\nCork\nIron\nLead\n',
-        ),
-      },
-      surroundings,
-    );
-    expect(unsure).toEqual(['pattern']);
-    expect(layout).toMatchObject({
-      key: { style: 'first' },
-      pattern: { forms: [{ parts: [{}, { role: 'option', first: true }] }] },
-    });
-  });
+  it.each([
+    ['bare questions', '', 2],
+    ['questions behind a word', 'Question: ', 3],
+  ])(
+    'is unsure where nothing but the place of an option may tell that it is right: %s',
+    async (_, sign, count) => {
+      const questions = [
+        'What opens?\nA gate\nA wall\nA hill',
+        'What floats?\nCork\nIron\nLead',
+        'What steers?\nRudder\nRope\nLamp',
+      ];
+      const sample = questions.slice(0, count).map((text) => `${sign}${text}\n`);
+      const { layout, unsure } = await learnBlank(
+        { name: 'sample.txt', bytes: new TextEncoder().encode(sample.join('\n')) },
+        surroundings,
+      );
+      expect(unsure).toEqual(['pattern']);
+      expect(layout).toMatchObject({
+        key: { style: 'first' },
+        pattern: { forms: [{ parts: [{}, { role: 'option', first: true }] }] },
+      });
+    },
+  );
 
   it('on one line refuses a text that has the sign between the parts', async () => {
     const sample =
