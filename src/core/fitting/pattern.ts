@@ -9,6 +9,7 @@ import {
   lineAround,
   quotedAs,
   quotingOf,
+  waysOfPart,
   type Around,
 } from '../shared/pattern-line';
 import { refusal, type Draft } from './changes';
@@ -146,11 +147,11 @@ function signWithin(
   return between && expected !== undefined && count(text, between) > expected ? between : undefined;
 }
 
-/** Everything that stands around texts in some forms, that of wrong options by itself. */
+/** Everything that stands around texts in some forms. */
 const waysOf = (forms: Pattern['forms']): Around[] =>
   forms
     .flatMap(({ parts }) => parts)
-    .flatMap((part) => [part, ...(part.wrong ? [part.wrong] : [])]);
+    .flatMap((part) => waysOfPart(part).map(({ around }) => around));
 
 /** The sign with which a line without one of its own begins as other lines do, of its own form or another one. */
 function signOfAnother(line: string, part: Part, { forms, joint }: Pattern): string | undefined {

@@ -70,6 +70,19 @@ export function aroundPattern({ before, after = '' }: Around): RegExp {
   return pattern;
 }
 
+type Part = Around & { wrong?: Around | undefined; one?: string | undefined };
+/** Around a line of a part, and whether a wrong option stands so. */
+export type PartWay = { around: Around; isWrong: boolean };
+
+/** Every way in which the lines of a part stand: as most do, as wrong options do, and as a number does that is 1. */
+export const waysOfPart = (part: Part): PartWay[] => [
+  { around: part, isWrong: false },
+  ...(part.wrong ? [{ around: part.wrong, isWrong: true }] : []),
+  ...(part.one === undefined
+    ? []
+    : [{ around: { before: part.before, after: part.one }, isWrong: false }]),
+];
+
 /** Whether nothing but blanks stands in front of a line. */
 export const isBare = ({ before }: Around): boolean => !before.trim();
 

@@ -7,6 +7,7 @@ import {
   isFixed,
   quotingOf,
   unquoted,
+  waysOfPart,
   type Around,
 } from '../../shared/pattern-line';
 import { itemOf, type Found } from './said-by-parts';
@@ -21,19 +22,10 @@ const HALVED: ReadonlySet<Part['role']> = new Set(['pair', 'card']);
 
 /** The ways in which a part's lines stand, each with whether it is a right option; what says more stands first: '* ' before nothing. */
 function waysOf(part: Part, { parts }: Form): [Around, boolean][] {
-  const { wrong, before, one } = part;
-  if (!wrong) {
-    const right = part.role !== 'option' || !parts.some(({ role }) => role === 'key');
-    return [
-      [part, right],
-      ...(one === undefined ? [] : [[{ before, after: one }, right] as [Around, boolean]]),
-    ];
-  }
-  const ways: [Around, boolean][] = [
-    [part, true],
-    [wrong, false],
-  ];
-  return ways.sort(([a], [b]) => b.before.length - a.before.length);
+  const isKeyed = part.role === 'option' && !part.wrong && parts.some(({ role }) => role === 'key');
+  return waysOfPart(part)
+    .map(({ around, isWrong }): [Around, boolean] => [around, !isWrong && !isKeyed])
+    .sort(([a], [b]) => b.before.length - a.before.length);
 }
 
 /** Whether a text has what its part needs: both halves of a pair, or one of two words for true and false. */

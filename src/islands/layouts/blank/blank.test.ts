@@ -96,6 +96,33 @@ describe('a line of a sample', () => {
   });
 });
 
+describe('a line of a sample whose pattern is known', () => {
+  it('says points by a word that is another one behind 1', () => {
+    const before = 'Task {n} (';
+    const pattern: Layout['pattern'] = {
+      forms: [
+        {
+          kinds: ['choice-one'],
+          parts: [
+            { role: 'points', before, after: ' marks)', one: ' mark)' },
+            { role: 'stem', before: '' },
+            { role: 'option', before: 'x ', wrong: { before: 'o ' } },
+          ],
+        },
+      ],
+      between: [''],
+    };
+    const lines = ['Task 1 (1 mark)', 'What opens?', 'x A gate', 'o A wall', 'Task 2 (3 marks)'];
+    expect(linesAre(lines, { ...base, pattern })).toEqual([
+      'points',
+      'stem',
+      'right',
+      'wrong',
+      'points',
+    ]);
+  });
+});
+
 describe('a layout in a few words', () => {
   it.each(STARTERS.map((layout) => [layout.name, layout] as const))('%s', (_name, layout) => {
     expect(limitsInWords(layout).length).toBeGreaterThan(4);

@@ -1,7 +1,13 @@
 // What each line of a sample is, by the signs or the pattern as they are known now.
 import type { Layout, Part, Pattern } from '../../../core/model';
 import { labelPattern } from '../../../core/shared/labels';
-import { aroundPattern, isBare, isFixed, type Around } from '../../../core/shared/pattern-line';
+import {
+  aroundPattern,
+  isBare,
+  isFixed,
+  waysOfPart,
+  type Around,
+} from '../../../core/shared/pattern-line';
 import type { LineIs } from './line-words';
 
 type Marks = NonNullable<Layout['marks']>;
@@ -35,10 +41,12 @@ type Way = { around: Around; is: LineIs };
 /** Everything that lines of a pattern may be, what says most first. */
 function waysOf({ forms, title }: Pattern): Way[] {
   const ofPart = (part: Part): Way[] => {
-    const isKeyed = part.role === 'option' && part.wrong !== undefined;
+    const own: LineIs = part.role === 'option' && part.wrong ? 'right' : part.role;
     return [
-      { around: part, is: isKeyed ? 'right' : part.role },
-      ...(part.wrong ? [{ around: part.wrong, is: 'wrong' as const }] : []),
+      ...waysOfPart(part).map(({ around, isWrong }): Way => ({
+        around,
+        is: isWrong ? 'wrong' : own,
+      })),
       ...(part.feedbackLine ? [{ around: part.feedbackLine, is: 'feedback' as const }] : []),
     ];
   };
