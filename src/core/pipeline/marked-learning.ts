@@ -9,6 +9,7 @@ import {
 } from '../learning';
 import type { Document, Layout } from '../model';
 import { defined } from '../shared/defined';
+import { untilEmpty } from '../shared/lines';
 import { keyOfMarks } from '../shared/marked-key';
 import { learnPattern, textUnder } from './marked-pattern';
 import { withMarkedSample } from './marked-sample';
@@ -77,11 +78,24 @@ function betterOf(
   return areAlike ? byLines : { ...byLines, unsure: ['pattern'] };
 }
 
+/** More lines of a sample than these are not held against what is written. */
+const MOST_LINES = 10_000;
+
+/** The first lines of a sample that goes on over very many. */
+function firstOf({ lines, ...document }: Document): Document {
+  const most = untilEmpty(
+    lines.map(({ text }) => text),
+    MOST_LINES,
+  );
+  return { ...document, lines: lines.slice(0, most) };
+}
+
 /** Learns a text: by its signs where it is plain marked text, and by its lines. */
 export function learnText(
-  { document, isPlain }: { document: Document; isPlain: boolean },
+  { document: whole, isPlain }: { document: Document; isPlain: boolean },
   base: Pick<Layout, 'id' | 'name'>,
 ): LearnedLayout | undefined {
+  const document = firstOf(whole);
   const found = isPlain ? learnMarkedText(document, base.id, base.name) : undefined;
   const bySigns = found && withMarkedSample(found, document);
   const byLines = learnPattern(document, { ...base, limits: bySigns?.layout.limits ?? {} });

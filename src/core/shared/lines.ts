@@ -1,4 +1,4 @@
-// What two versions of a text have in common at its ends.
+// Parts of the lines of a text: its first ones, and what two versions have in common at their ends.
 
 /** How many lines at the head and at the tail an edit left alone; the two never overlap. */
 export function unchangedEnds(
@@ -18,4 +18,10 @@ export function unchangedEnds(
     tail++;
   }
   return { head, tail };
+}
+
+/** How many lines of a long text are its first ones, so many at most: up to an empty one where there is one, so that no question is torn. */
+export function untilEmpty(lines: readonly string[], most: number): number {
+  const cut = lines.slice(0, most).findLastIndex((line) => !line.trim());
+  return lines.length <= most || cut < 0 ? Math.min(lines.length, most) : cut;
 }

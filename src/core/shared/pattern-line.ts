@@ -40,34 +40,41 @@ export function lineAround({ before, after = '' }: Around, text: string, n = 0):
 
 /** A line that says the same in every question but for its number. */
 export const fixedText = (line: string): string => line.replace('{n}', NUMBER_PLACE);
-/** Whether a line is such a line, whatever its number. */
-export const isFixed = (line: string | undefined, fixed: string): boolean =>
-  line !== undefined &&
-  (fixed.includes('{n}')
-    ? new RegExp(`^${fixed.split('{n}').map(literal).join('\\d{1,5}')}$`, 'u').test(line)
-    : line === fixed);
 
 const patterns = new Map<string, RegExp>();
 /** More are not kept: what is typed over makes a new one each time. */
 const MOST_KEPT = 500;
 
-/** A line that stands so; its text is the first group. */
-export function aroundPattern({ before, after = '' }: Around): RegExp {
-  const key = `${before}\n${after}`;
+/** The pattern of what stands in lines, made once. */
+function patternOf(key: string, source: () => string): RegExp {
   const known = patterns.get(key);
   if (known) {
     return known;
   }
-  const front = before
-    .split(/((?<!\{)\{[n1aA]\}(?!\}))/u)
-    .map((piece) => COUNTERS[piece] ?? literal(fromOwnBraces(piece)))
-    .join('');
-  const pattern = new RegExp(`^${front}(\\S|\\S.*\\S)${literal(after)}\\s*$`, 'u');
   if (patterns.size >= MOST_KEPT) {
     patterns.clear();
   }
+  const pattern = new RegExp(source(), 'u');
   patterns.set(key, pattern);
   return pattern;
+}
+
+/** Whether a line is such a line, whatever its number. */
+export const isFixed = (line: string | undefined, fixed: string): boolean =>
+  line !== undefined &&
+  (fixed.includes('{n}')
+    ? patternOf(fixed, () => `^${fixed.split('{n}').map(literal).join('\\d{1,5}')}$`).test(line)
+    : line === fixed);
+
+/** A line that stands so; its text is the first group. */
+export function aroundPattern({ before, after = '' }: Around): RegExp {
+  return patternOf(`${before}\n${after}`, () => {
+    const front = before
+      .split(/((?<!\{)\{[n1aA]\}(?!\}))/u)
+      .map((piece) => COUNTERS[piece] ?? literal(fromOwnBraces(piece)))
+      .join('');
+    return `^${front}(\\S|\\S.*\\S)${literal(after)}\\s*$`;
+  });
 }
 
 type Part = Around & { wrong?: Around | undefined; one?: string | undefined };

@@ -1,4 +1,5 @@
 // What stands behind texts, and quotes around them: signs at right options, and pairs of quotes around every text of a kind.
+import { groupBy } from '../../shared/group-by';
 import { fieldOfLine } from '../../shared/vocabulary/answer-lines';
 import { trueFalseWords, verdictOf } from '../../shared/vocabulary/verdicts';
 import { KEYS } from './shapes';
@@ -15,37 +16,47 @@ const saysVerdict = (end: string): boolean =>
 const saysRight = (end: string): boolean =>
   /[✓✔]/u.test(end) || (end.trim() !== '' && verdictOf(lettersIn(end)) === true);
 
-/** Whether one sign behind a text says true and the other false. */
-function areTruth(one: string | undefined, other: string | undefined): boolean {
-  const [first, second] = [one, other].map((end) => trueFalseWords(lettersIn(end ?? '')));
-  return first !== undefined && second !== undefined && first.isTrue !== second.isTrue;
-}
-
 const ANSWERS: ReadonlySet<string> = new Set(['answer', 'option', 'options']);
 
-/** A sign behind some lines of those that have the same in front, as at right options: 'B. Stop *'. */
+/** Of lines that have the same in front, the signs behind them that stand at right options: 'B. Stop *'. */
+function signsBehind(own: Front, ends: readonly (string | undefined)[]): ReadonlySet<string> {
+  const counts = new Map<string, number>();
+  for (const end of ends) {
+    counts.set(end ?? '', (counts.get(end ?? '') ?? 0) + 1);
+  }
+  const said = [...counts.keys()].filter(Boolean);
+  const truths = new Map(said.map((end) => [end, trueFalseWords(lettersIn(end))?.isTrue]));
+  const values = new Set(truths.values());
+  const isOption = ANSWERS.has(fieldOfLine(`${own.words}: x`)?.role ?? '');
+  // True behind one line and false behind another make statements of both.
+  const areStatements = !isOption && values.has(true) && values.has(false);
+  return new Set(
+    said.filter((end) => {
+      const ended = counts.get(end)!;
+      const isStatement = areStatements && truths.get(end) !== undefined;
+      const isTold = ended > 1 || saysRight(end);
+      return saysVerdict(end) && isTold && ended < ends.length && !isStatement;
+    }),
+  );
+}
+
+/** A sign behind some lines of those that have the same in front, as at right options. */
 export function withEnds(fronts: readonly Front[]): Front[] {
-  const ends = fronts.map(({ text }) => END.exec(text)?.[1]);
-  const isSign = (end: string | undefined, own: Front): end is string => {
-    const alike = fronts.flatMap((front, at) => (keyOf(front) === keyOf(own) ? [at] : []));
-    const ended = alike.filter((at) => ends[at] === end).length;
-    // True behind one line and false behind another make statements of both.
-    const isOption = ANSWERS.has(fieldOfLine(`${own.words}: x`)?.role ?? '');
-    const isStatement = !isOption && alike.some((at) => areTruth(end, ends[at]));
-    return (
-      end !== undefined &&
-      saysVerdict(end) &&
-      (ended > 1 || saysRight(end)) &&
-      ended < alike.length &&
-      !isStatement
-    );
-  };
-  return fronts.map((front, at) => {
-    const end = ends[at];
-    return isSign(end, front)
+  const ended = fronts.map((front) => ({ front, end: END.exec(front.text)?.[1] }));
+  const signs = new Map(
+    [...groupBy(ended, ({ front }) => keyOf(front))].map(([key, alike]) => [
+      key,
+      signsBehind(
+        alike[0].front,
+        alike.map(({ end }) => end),
+      ),
+    ]),
+  );
+  return ended.map(({ front, end }) =>
+    end !== undefined && signs.get(keyOf(front))!.has(end)
       ? { ...front, text: front.text.slice(0, front.text.length - end.length), after: end }
-      : front;
-  });
+      : front,
+  );
 }
 
 const QUOTES: readonly (readonly [string, string])[] = [

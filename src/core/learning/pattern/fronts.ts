@@ -1,4 +1,5 @@
 // What each line of a sample has in front of its text and behind it, as it comes again in others.
+import { groupBy } from '../../shared/group-by';
 import { fieldOfLine } from '../../shared/vocabulary/answer-lines';
 import { kindOfWord } from '../../shared/vocabulary/kinds';
 import { verdictOf } from '../../shared/vocabulary/verdicts';
@@ -106,12 +107,13 @@ const doCount = ([first = 0, ...others]: readonly number[]): boolean =>
 
 /** The kinds of lines whose numbers in front count, of those whose numbers are one at least. */
 function countingKeys(fronts: readonly Front[]): (front: Front) => boolean {
-  const numbers = new Map<string, number[]>();
-  for (const front of fronts) {
-    const own = numbers.get(keyOf(front)) ?? [];
-    numbers.set(keyOf(front), [...own, front.counter ?? 0]);
-  }
-  return (front) => doCount(numbers.get(keyOf(front)) ?? []);
+  const counting = new Map(
+    [...groupBy(fronts, keyOf)].map(([key, own]) => [
+      key,
+      doCount(own.map(({ counter }) => counter ?? 0)),
+    ]),
+  );
+  return (front) => counting.get(keyOf(front)) ?? true;
 }
 
 /** Ways that take a letter for a label, where it runs on. */
@@ -143,9 +145,9 @@ export function frontsOf(lines: readonly string[]): Front[] {
   for (const front of ways.flat()) {
     counts.set(keyOf(front), (counts.get(keyOf(front)) ?? 0) + 1);
   }
-  const sigils = ways.flat().flatMap(({ sigil }) => sigil ?? []);
+  const sigils = groupBy(ways.flat(), ({ sigil }) => sigil);
   const isSigil = ({ sigil }: Front): boolean =>
-    sigil !== undefined && sigils.filter((one) => one === sigil).length >= LINES_EACH;
+    sigil !== undefined && sigils.get(sigil)!.length >= LINES_EACH;
   // A letter that was taken for a label stands in a run.
   const comesAgain = (front: Front): boolean =>
     front.code

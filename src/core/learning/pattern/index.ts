@@ -1,5 +1,6 @@
 // A receiver's sample of marked text learned line by line: every likely way to part it, with what each line may be, the best first.
 import type { Pattern } from '../../model';
+import { untilEmpty } from '../../shared/lines';
 import { blocksIn, onOneLine } from './blocks';
 import { roleOfHeading } from '../../shared/vocabulary/headings';
 import { classesOf } from './classes';
@@ -50,17 +51,11 @@ const isSetTitle = (words: string): boolean =>
   roleOfHeading(words)?.role === 'title' ||
   /^(?:set|quiz|name|test|titel|titre|titolo|titulo|deck)$/iu.test(words);
 
-/** The first lines of a long sample, up to an empty one, so that no question is torn. */
-function firstOf(lines: readonly string[]): readonly string[] {
-  const cut = lines.slice(0, MOST_LINES).findLastIndex((line) => !line.trim());
-  return lines.length > MOST_LINES ? lines.slice(0, cut < 0 ? MOST_LINES : cut) : lines;
-}
-
 const NOTHING: Known = { said: [], pointed: new Map() };
 
 /** The patterns that a sample may follow, the likeliest first; none where its lines repeat nothing. */
 export function likelyPatterns(lines: readonly string[], known: Known = NOTHING): LikelyPattern[] {
-  const body = firstOf(lines).map((line) => line.trimEnd());
+  const body = lines.slice(0, untilEmpty(lines, MOST_LINES)).map((line) => line.trimEnd());
   while (body.length && !body.at(-1)) {
     body.pop();
   }

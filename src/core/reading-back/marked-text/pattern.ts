@@ -37,11 +37,17 @@ function saysPart(text: string, { role, between = '', style, words }: Part): boo
 /** Reads the lines of one file by its pattern. */
 class Pages {
   private readonly sharedParts: readonly Part[];
+  private readonly ways = new Map<Part, [Around, boolean][]>();
 
   constructor(
     private readonly lines: readonly string[],
     private readonly pattern: Pattern,
   ) {
+    for (const form of pattern.forms) {
+      for (const part of form.parts) {
+        this.ways.set(part, waysOf(part, form));
+      }
+    }
     this.sharedParts = pattern.forms.flatMap((form) => form.parts).filter((part) => part.isShared);
   }
 
@@ -66,7 +72,7 @@ class Pages {
 
   /** The text of a part at a place, which may stand below a title of its own. */
   private found(at: number, part: Part, form: Form): (Found & { lines: number }) | undefined {
-    for (const [around, right] of waysOf(part, form)) {
+    for (const [around, right] of this.ways.get(part)!) {
       const lines = around.before.split('\n').length;
       const text = textIn(this.lines.slice(at, at + lines).join('\n'), around);
       const isOther = isBare(around) && this.isOther(this.lines[at] ?? '', part);
