@@ -1,5 +1,6 @@
 // A place on the board for each question: its category's column, its level's row.
 import type { CellRow, Item, Layout } from '../model';
+import { headOf } from '../shared/board-head';
 import { columnIndex, columnLetters } from '../shared/cells';
 import { alike, numberOf } from '../shared/normalise';
 import { refusal, type Draft, type Refusal } from './changes';
@@ -138,7 +139,11 @@ export class Board {
     const answerRow = this.grid.answer === 'below' ? row + 1 : row;
     const cells = Object.create(null) as CellRow;
     if (heading && heading !== lane.heading) {
-      cells[`${lane.letters}${this.grid.categoryRow}`] = heading;
+      const { categoryRow, sides } = this.grid;
+      cells[`${lane.letters}${categoryRow}`] = sides ? headOf(sides.question, heading) : heading;
+      if (sides) {
+        cells[`${lane.answers}${categoryRow}`] = headOf(sides.answer, heading);
+      }
     }
     cells[`${lane.letters}${row}`] = item.stem.plain;
     cells[`${lane.answers}${answerRow}`] = item.accepted?.[0] ?? '';

@@ -3,12 +3,13 @@ import type { Column, Item } from '../model';
 import { cellName, columnLetters } from '../shared/cells';
 import { numberOf } from '../shared/normalise';
 import { count } from '../shared/plain';
+import { saysPoints } from '../shared/vocabulary/words-of-points';
 import { partedCell, type Board, type FilledBoard } from '../understanding';
 import { shownRow, type Region } from '../shared/table/region';
 import { splitAnswers } from './answers';
 import type { From, Gathered } from './contract';
 
-type AnyBoard = Board | FilledBoard;
+export type AnyBoard = Board | FilledBoard;
 
 /** What a cell of a board asks and what answers it. */
 function contentOf(
@@ -38,16 +39,49 @@ const WHERE: Record<AnyBoard['answer'], string> = {
   nowhere: 'there are no answers: the questions are marked by a person',
 };
 
+/** The same of a board that lies on its side. */
+const WHERE_TURNED: typeof WHERE = { ...WHERE, below: WHERE.beside, beside: WHERE.below };
+
+/** A board as it is looked at; `isTurned` where it lies on its side, with the categories down and the levels across. */
+type Laid = { region: Region; board: AnyBoard; isTurned: boolean };
+
+/** The same region with its rows as columns. */
+export const turnedRegion = (region: Region): Region => ({
+  ...region,
+  top: region.left,
+  left: region.top,
+  bottom: region.right,
+  right: region.bottom,
+  cell: (row, column) => region.cell(column, row),
+});
+
+/** Where a cell of a board stands in its sheet. */
+function originOf(
+  { region: { sheet }, isTurned }: Laid,
+  row: number,
+  column: number,
+): { row: number; cell: string } {
+  const [down, across] = isTurned ? [column, row] : [row, column];
+  const shown = shownRow(sheet, down);
+  return { row: shown, cell: cellName(shown - 1, across) };
+}
+
+/** The points of a level that is a number, or one with a word for points behind it. */
+function pointsOf(level: string): number | undefined {
+  const [, number = level, word = ''] = /^([\d.,]+)\s*(\p{L}+)$/u.exec(level) ?? [];
+  return !word || saysPoints(word) ? numberOf(number) : undefined;
+}
+
 /** The question in a cell of a board; undefined where the cell is empty. */
 function itemAt(
   { table, newId }: Pick<From, 'table' | 'newId'>,
-  region: Region,
-  board: AnyBoard,
+  laid: Laid,
   { level, column }: { level: number; column: number },
 ): Item | undefined {
+  const { region, board } = laid;
   const row = board.levelRows[level]!;
   const { question, answer } = contentOf(region, board, { row, column });
-  const points = numberOf(board.levels[level]!);
+  const points = pointsOf(board.levels[level]!);
   return question
     ? {
         id: newId(),
@@ -57,47 +91,64 @@ function itemAt(
         ...(board.answer === 'nowhere'
           ? { kind: 'open' }
           : { kind: 'short', accepted: splitAnswers(answer) }),
-        category: [region.cell(board.categoryRow, column)],
+        category: [board.categories[board.columns.indexOf(column)]!],
         ...(points !== undefined && points > 0 ? { points } : {}),
         origin: {
           file: table.file,
           sheet: region.sheet.name,
-          row: shownRow(region.sheet, row),
-          cell: cellName(shownRow(region.sheet, row) - 1, column),
+          ...originOf(laid, row, column),
         },
       }
     : undefined;
 }
 
-/** The questions of a board with the reading that explains it. */
+/** The columns of a board as its sheet has them: of the levels and the categories, whichever way it lies. */
+function columnsOf({ region, board, isTurned }: Laid): Column[] {
+  if (isTurned) {
+    return [
+      { column: columnLetters(board.categoryRow), role: 'category' },
+      ...board.levelRows.map((row, level): Column => ({
+        column: columnLetters(row),
+        heading: board.levels[level]!,
+        role: 'stem',
+      })),
+    ];
+  }
+  return [
+    { column: columnLetters(board.levelColumn), role: 'points' },
+    ...board.columns.map((column): Column => ({
+      column: columnLetters(column),
+      heading: region.cell(board.categoryRow, column),
+      role: 'stem',
+    })),
+  ];
+}
+
+/** The questions of a board with the reading that explains it; `isTurned` where `region` is its sheet's on its side. */
 export function gatherBoard(
   from: Pick<From, 'table' | 'newId'>,
   region: Region,
   board: AnyBoard,
+  isTurned = false,
 ): Gathered {
+  const laid: Laid = { region, board, isTurned };
   const items = board.levels.flatMap((_, level) =>
-    board.columns.flatMap((column) => itemAt(from, region, board, { level, column }) ?? []),
+    board.columns.flatMap((column) => itemAt(from, laid, { level, column }) ?? []),
   );
+  const [across, down] = isTurned ? ['down', 'across'] : ['across', 'down'];
   return {
     items,
     findings: [],
     reading: {
       as: 'board',
       sheet: region.sheet.name,
-      headingRow: shownRow(region.sheet, board.categoryRow),
-      columns: [
-        { column: columnLetters(board.levelColumn), role: 'points' },
-        ...board.columns.map((column): Column => ({
-          column: columnLetters(column),
-          heading: region.cell(board.categoryRow, column),
-          role: 'stem',
-        })),
-      ],
+      headingRow: shownRow(region.sheet, isTurned ? board.levelColumn : board.categoryRow),
+      columns: columnsOf(laid),
       key: { style: 'text' },
       because: {
-        as: `${count(board.columns.length, 'category', 'categories')} stand across and ${count(board.levels.length, 'level')} down`,
+        as: `${count(board.columns.length, 'category', 'categories')} stand ${across} and ${count(board.levels.length, 'level')} ${down}`,
         sheet: 'it holds a board',
-        key: WHERE[board.answer],
+        key: (isTurned ? WHERE_TURNED : WHERE)[board.answer],
       },
       unsure: board.answer === 'nowhere' ? ['key'] : [],
     },

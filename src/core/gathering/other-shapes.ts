@@ -1,11 +1,12 @@
 // Sheets whose questions are not a row each: boards, blocks, columns, and rows of parts or options.
 import type { Finding, Sheet } from '../model';
 import { cellName, columnLetters } from '../shared/cells';
+import { numberOf } from '../shared/normalise';
 import { quoted } from '../shared/plain';
 import { findBlocks, findBoard, findFilledBoard, findSideways } from '../understanding';
 import { regionOf, type Region } from '../shared/table/region';
 import { blocksAsRows, turned } from './blocks';
-import { gatherBoard } from './board';
+import { gatherBoard, turnedRegion, type AnyBoard } from './board';
 import type { From, Gathered, Told } from './contract';
 import { longRowsAsRows } from './long-rows';
 import { optionRowsAsRows } from './option-rows';
@@ -71,8 +72,28 @@ export function otherShape(from: From, region: Region, told: Told): Gathered | u
   if (board) {
     return gatherBoard(from, region, board);
   }
+  const onSide = findTurnedBoard(region);
+  if (onSide) {
+    return gatherBoard(from, onSide.region, onSide.board, true);
+  }
   const found = laidOut(region);
   return found && gatherLaidOut(from, found.rows, told, found);
+}
+
+/** So many levels stand across at least, all of them numbers. */
+const FEWEST_LEVELS = 2;
+
+/** A board on its side: categories down, levels across, as numbers. */
+function findTurnedBoard(region: Region): { region: Region; board: AnyBoard } | undefined {
+  const turnedOver = turnedRegion(region);
+  const board = findSideways(turnedOver)
+    ? undefined
+    : (findBoard(turnedOver) ?? findFilledBoard(turnedOver));
+  const areCounted =
+    board &&
+    board.levels.length >= FEWEST_LEVELS &&
+    board.levels.every((level) => numberOf(level.replace(/\p{L}+/gu, '')) !== undefined);
+  return areCounted ? { region: turnedOver, board } : undefined;
 }
 
 type LaidOut = { rows: Sheet; because: string; cellOf: (line: number) => string };

@@ -1,5 +1,6 @@
 // Pairs and steps of a row: in columns of their own, or together in one cell.
-import { findInnerSeparator, splitCell, stepsIn } from '../shared/table/separators';
+import { pairsOfKey } from '../shared/pair-key';
+import { findInnerSeparator, splitCell, splitLabelled, stepsIn } from '../shared/table/separators';
 import type { Row } from './row';
 
 const BETWEEN = [
@@ -37,12 +38,26 @@ function splitPairs(text: string): string[] {
 
 export type Pair = { left: { plain: string }; right: { plain: string } };
 
+/** The two sides of a row: a cell each, or two cells that list them, put together as a key says or in their order. */
+function sidesOf(row: Row): string[][] {
+  const [left, right] = [row.texts('left'), row.texts('right-side')];
+  const lists = [left, right].map((side) =>
+    side.length === 1 ? splitLabelled(side[0]!) : undefined,
+  );
+  const [lefts, rights] = lists;
+  if (!lefts || !rights) {
+    return left.map((text, index) => [text, right[index] ?? '']);
+  }
+  const key = pairsOfKey(row.text('key') || row.text('accepted'));
+  const placeOf = (n: number): number | undefined =>
+    key.length ? key.find((pair) => pair.left === n)?.right : n;
+  return lefts.map((text, n) => [text, rights[placeOf(n) ?? -1] ?? '']);
+}
+
 /** The pairs of a row; `parts` are cells that hold one or several pairs each. */
 export function pairsOf(row: Row, parts: readonly string[]): Pair[] {
-  const left = row.texts('left');
-  const right = row.texts('right-side');
-  const pairs = left.some(Boolean)
-    ? left.map((text, index) => [text, right[index] ?? ''])
+  const pairs = row.texts('left').some(Boolean)
+    ? sidesOf(row)
     : pairsIn(parts.length === 1 ? splitPairs(parts[0]!) : parts);
   return pairs
     .filter(([a]) => a)

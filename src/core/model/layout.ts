@@ -148,6 +148,8 @@ const GridSchema = z.object({
   levels: z.array(z.string()),
   levelRows: z.array(row).max(1000),
   answer: z.enum(['below', 'beside']),
+  /** The headings above questions and above answers where each names its category: '{category} question'. */
+  sides: z.object({ question: z.string(), answer: z.string() }).optional(),
   /** The categories that the blank names, in the order of its columns. */
   categories: z.array(z.string()).optional(),
   /** Whether the receiver keeps its own categories, so that none may be renamed. */

@@ -463,6 +463,47 @@ describe('the board', () => {
       changes: [{ field: 'category', from: 'Ropes' }],
     });
   });
+  it('names its categories in both headings where they say which side stands below', async () => {
+    const blank = [
+      'Level,Category 1 question,Category 1 answer,Category 2 question,Category 2 answer',
+      '100,,,,',
+      '200,,,,',
+    ].join('\n');
+    const bytes = new TextEncoder().encode(blank);
+    const layout = await learned('board.csv', bytes);
+    const items = [
+      item({
+        id: 'a',
+        ref: 'A',
+        kind: 'short',
+        options: undefined,
+        accepted: ['a gate'],
+        category: ['Locks'],
+        points: 200,
+      }),
+      item({
+        id: 'b',
+        ref: 'B',
+        kind: 'short',
+        options: undefined,
+        accepted: ['a bow'],
+        category: ['Boats'],
+        points: 100,
+      }),
+    ];
+    const filled = await fill({ items, layout, blank: bytes }, surroundings);
+    expect(filled.differences).toEqual([]);
+    const rows: string[][] = parse(Buffer.from(filled.bytes), { bom: true });
+    expect(rows[0]).toEqual([
+      'Level',
+      'Boats question',
+      'Boats answer',
+      'Locks question',
+      'Locks answer',
+    ]);
+    expect(rows[2]!.slice(3)).toEqual([items[0]!.stem.plain, 'a gate']);
+    expect(rows[1]!.slice(0, 3)).toEqual(['100', items[1]!.stem.plain, 'a bow']);
+  });
   it('takes thirty questions in six categories of five levels, and names the headings of an open board (common practice, no source)', async () => {
     const items = numbered(
       Array.from({ length: 33 }, (_, n): Item => ({

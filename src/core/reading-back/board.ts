@@ -1,5 +1,6 @@
 // A board: categories across, levels down.
 import type { Item, Layout, Sheet } from '../model';
+import { categoryOfHead } from '../shared/board-head';
 import { columnIndex } from '../shared/cells';
 import { numberOf } from '../shared/normalise';
 import { defined } from '../shared/defined';
@@ -23,7 +24,8 @@ export function readBoard(sheet: Sheet, { grid }: Layout): Item[] {
       }
       const answer = grid.answer === 'beside' ? cell(row, c + 1) : cell(row + 1, c);
       const points = numberOf((grid.levels[level] ?? '').replace(/[^\d.,-]/g, ''));
-      const category = cell(grid.categoryRow, c);
+      const heading = cell(grid.categoryRow, c);
+      const category = grid.sides ? categoryOfHead(grid.sides.question, heading) : heading;
       items.push(
         defined({
           id: `cell-${items.length + 1}`,

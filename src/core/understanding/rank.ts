@@ -5,6 +5,7 @@ import { MEANINGS, roleOfMeaning, type Meaning, type TableView } from './contrac
 import { countedGroups, groupNames } from './heading-groups';
 import { SHARED_BY_ALL } from './heading-words';
 import { grammar } from './grammar';
+import { listedSides } from './listed-sides';
 import { withLongerRows } from './longer-rows';
 import { withNamers } from './namers';
 import { withPassage } from './passages';
@@ -160,8 +161,10 @@ function* neighboursOf(
 export function rank(
   view: TableView,
   own: readonly (readonly number[])[],
-  said: ReadonlyMap<number, Meaning>,
+  saidBefore: ReadonlyMap<number, Meaning>,
 ): Assigned[] {
+  // What cells show beyond doubt is as good as said: all else is thought through under it.
+  const said = new Map([...listedSides(view), ...saidBefore]);
   const together = pooled(view, own);
   const beside = withNamedRuns(view, together, assign(together, said));
   const run = withLongerRows(view, beside, assign(beside, said));

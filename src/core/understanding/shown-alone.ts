@@ -63,6 +63,29 @@ function answerElsewhere(lists: readonly string[][], answers: readonly ColumnVie
   return words.filter((word) => all.has(word)).length >= words.length * MOSTLY;
 }
 
+/** Whether a heading names what is wrong, in whatever words besides: 'Wrong suggestions'. */
+const namesWrong = (own: ColumnView): boolean =>
+  says(own, 'wrongs') > NAMED ||
+  (!isCalled(own) &&
+    bareWords(own.heading)
+      .split(' ')
+      .some((word) => verdictOf(word) === false));
+
+/** Whether cells list wrong answers: as programs write lists, or parted by a sign beside a word for a gap. */
+function areWrongs(view: TableView, own: ColumnView): boolean {
+  if (areLists(own)) {
+    return says(own, 'wrongs') > NAMED;
+  }
+  const filled = filledOf(own);
+  const lists = filled.filter((text) => text.split(BETWEEN).filter(Boolean).length > 1);
+  return (
+    view.columns.some((other) => haveGaps(filledOf(other))) &&
+    filled.length > 0 &&
+    lists.length >= filled.length * MOSTLY &&
+    namesWrong(own)
+  );
+}
+
 /** Whether cells list words to choose from, which hold what the columns called answers say in their rows. */
 function offersAnswers({ columns, rows }: TableView, own: ColumnView): boolean {
   const answers = columns.filter(
@@ -107,7 +130,7 @@ export function shownAlone(view: TableView, column: number): Meaning | undefined
   if (saysLeaveEmpty(bareWords(own.heading)) && !filledOf(own).length) {
     return 'ignore';
   }
-  if (areLists(own) && says(own, 'wrongs') > NAMED) {
+  if (areWrongs(view, own)) {
     return 'wrongs';
   }
   if (isRightBesideWrongs(view, column)) {

@@ -1,5 +1,6 @@
 // What an empty form of a layout looks like: headings, rules, a sheet that says in words how to fill it.
 import type { Column, Layout } from '../model';
+import { headOf } from '../shared/board-head';
 import { cellName, columnIndex, parseCell } from '../shared/cells';
 import { defined } from '../shared/defined';
 import { mostOf, wordsOf } from './column-rules';
@@ -76,9 +77,11 @@ function setBoard(grid: NonNullable<Layout['grid']>, set: SetCell): void {
   set(cellName(headingRow, levelColumn), 'Level', true);
   let n = 1;
   for (let c = columnIndex(grid.firstColumn); c <= columnIndex(grid.lastColumn); n++) {
-    set(cellName(headingRow, c++), grid.categories?.[n - 1] || `Category ${n}`, true);
+    const category = grid.categories?.[n - 1] || `Category ${n}`;
+    const { question, answer } = grid.sides ?? { question: '{category}', answer: 'Answer' };
+    set(cellName(headingRow, c++), headOf(question, category), true);
     if (isBeside) {
-      set(cellName(headingRow, c++), 'Answer', true);
+      set(cellName(headingRow, c++), headOf(answer, category), true);
     }
   }
   grid.levelRows.forEach((row, index) => {

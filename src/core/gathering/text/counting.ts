@@ -1,25 +1,11 @@
 // The ways in which labels count: by numbers, letters, Roman numbers, numbers in circles.
+import { romanValue } from '../../shared/roman';
 
 /** What is counted: numbers, letters, Roman numbers, signs that count by themselves; bullets and lone words count nothing. */
 export type Counting = 'number' | 'upper' | 'lower' | 'roman' | 'circled' | 'bullet' | 'word';
 
 /** Numbers in circles, from 1. */
 export const CIRCLED = '①②③④⑤⑥⑦⑧⑨⑩⑪⑫⑬⑭⑮⑯⑰⑱⑲⑳';
-const ROMAN_VALUES: Readonly<Record<string, number>> = { i: 1, v: 5, x: 10, l: 50 };
-const ROMAN = /^(?:x{0,4})(?:ix|iv|v?i{0,3})$/i;
-
-/** The value of a Roman number, from 1; undefined where it is none. */
-export function romanValue(text: string): number | undefined {
-  if (!text || !ROMAN.test(text)) {
-    return undefined;
-  }
-  const values = [...text.toLowerCase()].map((sign) => ROMAN_VALUES[sign]!);
-  return values.reduce(
-    (sum, value, at) => sum + ((values[at + 1] ?? 0) > value ? -value : value),
-    0,
-  );
-}
-
 /** The ways to count in which a value may be read. */
 export function countings({
   value,

@@ -3,7 +3,7 @@ import { describe, expect, it } from 'vitest';
 import { counter } from '../../../../tests/make';
 import type { Document, Item } from '../../model';
 import { gatherText } from './index';
-import { pairsOfKey } from './two-lists';
+import { pairsOfKey } from '../../shared/pair-key';
 import { servesGaps } from '../gap-words';
 import { wordsIn } from './word-bank';
 

@@ -4,7 +4,7 @@ import { CIRCLED, countings, type Counting } from './counting';
 import { takeMarks } from './marks';
 import { POINTS_ALONE } from './points';
 
-export { romanValue, type Counting } from './counting';
+export { type Counting } from './counting';
 
 export type Label = {
   /** Labels that are spelt alike: 'question #:' or '(a)'. */

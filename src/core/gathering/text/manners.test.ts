@@ -5,7 +5,8 @@ import { brief } from '../../../../tests/say';
 import type { Document, DocumentLine } from '../../model';
 import { gatherOpened, openSource } from '../../pipeline';
 import { gatherText, isTypedText } from './index';
-import { labelsOf, romanValue } from './labels';
+import { romanValue } from '../../shared/roman';
+import { labelsOf } from './labels';
 import { Names } from './names';
 import { typedLine } from './typed-line';
 

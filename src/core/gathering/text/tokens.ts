@@ -1,7 +1,7 @@
 // What each line of a running text is by itself, before its neighbours are asked.
 import type { DocumentLine, Role } from '../../model';
 import { fieldOfLine, headsAnswers } from '../../shared/vocabulary/answer-lines';
-import { romanValue } from './labels';
+import { romanValue } from '../../shared/roman';
 import { takeMarks } from './marks';
 
 /** A stretch of a line. */

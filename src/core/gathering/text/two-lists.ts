@@ -1,17 +1,13 @@
 // Two lists to match, each counted in its own way, with a key such as "1B 2D 3A" or "A-ii, B-i".
 import type { Item } from '../../model';
-import { romanValue } from './counting';
+import { letterPlace, numberPlace, pairsOfKey } from '../../shared/pair-key';
 import { plainOfPieces, type Draft, type DraftOption } from './draft';
 
 const LEAST = 2;
-const PAIR = /(\d{1,2})\s*[-–=:.)]?\s*([A-Ja-j])(?![\p{L}\d])/gu;
 /** The second half of a line, behind a tab or wide blanks, with its letter. */
 const BESIDE = /(?:\t+|\s{2,})[([]?([A-Ja-j])\s?[.):\]]\s*(\S.*)$/u;
 /** The same with a number or a Roman one. */
 const BESIDE_NUMBER = /(?:\t+|\s{2,})[([]?(\d{1,2}|[ivx]{1,4}|[IVX]{1,4})\s?[.):\]]\s*(\S.*)$/u;
-/** A letter and a number of whatever kind, joined by a sign. */
-const OTHER_PAIR =
-  /(?<![\p{L}\d])([A-Ja-j])\s*(?:[-–=:.)]+|->|→)\s*(\d{1,2}|[ivx]{1,4}|[IVX]{1,4})(?![\p{L}\d])/gu;
 /** The same without a sign: only where all letters together count from the first on. */
 const BESIDE_BARE = /(?:\t+|\s{3,})([A-Ja-j])\s+(\S.*)$/u;
 
@@ -20,10 +16,6 @@ type Lists = { left: Half[]; right: Half[] };
 const NONE: Lists = { left: [], right: [] };
 
 const halfOf = (option: DraftOption): Half => ({ text: plainOfPieces(option.pieces), n: option.n });
-const letterOf = (text: string): number => text.toLowerCase().charCodeAt(0) - 'a'.charCodeAt(0);
-/** What a number counts from 0, in figures or Roman. */
-const numberOf = (text: string): number =>
-  (/^\d/.test(text) ? Number(text) : (romanValue(text) ?? 0)) - 1;
 
 /** Numbers first and letters below them. */
 function below(options: readonly DraftOption[]): Lists {
@@ -54,12 +46,12 @@ function besideBy(options: readonly DraftOption[], { style, way, count }: Way): 
 
 /** Numbers with a letter beside each, or letters with a number. */
 function beside(options: readonly DraftOption[]): Lists {
-  const signed = besideBy(options, { style: 'number', way: BESIDE, count: letterOf });
-  const lettered = besideBy(options, { style: 'letter', way: BESIDE_NUMBER, count: numberOf });
+  const signed = besideBy(options, { style: 'number', way: BESIDE, count: letterPlace });
+  const lettered = besideBy(options, { style: 'letter', way: BESIDE_NUMBER, count: numberPlace });
   if (signed.left.length || lettered.left.length) {
     return signed.left.length ? signed : lettered;
   }
-  const bare = besideBy(options, { style: 'number', way: BESIDE_BARE, count: letterOf });
+  const bare = besideBy(options, { style: 'number', way: BESIDE_BARE, count: letterPlace });
   return bare.right.every(({ n }, index) => n === index) ? bare : NONE;
 }
 
@@ -68,19 +60,6 @@ export function twoLists({ options }: Pick<Draft, 'options'>): Lists | undefined
   return [below(options), beside(options)].find(
     ({ left, right }) => left.length >= LEAST && right.length >= LEAST,
   );
-}
-
-/** The numbers and letters of a key, counted from 0; none where it has fewer than two. */
-export function pairsOfKey(text: string): { left: number; right: number }[] {
-  const pairs = [...text.matchAll(PAIR)].map(([, number, letter]) => ({
-    left: Number(number) - 1,
-    right: letterOf(letter!),
-  }));
-  const others = [...text.matchAll(OTHER_PAIR)].map(([, letter, number]) => ({
-    left: letterOf(letter!),
-    right: numberOf(number!),
-  }));
-  return [pairs, others].find(({ length }) => length >= LEAST) ?? [];
 }
 
 /** Two lists put together by their key; undefined where the key names other numbers or letters than there are. */

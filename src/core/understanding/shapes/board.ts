@@ -29,7 +29,10 @@ function holdsQuestions(
 /** The board of a crossing that has cells for the answers. */
 function answeredIn(region: Region, { below, ...crossing }: Crossing): Board | undefined {
   const all = crossing.columns;
-  const answers = all.filter((c) => saysAnswer(region.cell(crossing.categoryRow, c)));
+  const answers = all.filter(
+    (c, index) =>
+      (crossing.sides && index % 2 === 1) || saysAnswer(region.cell(crossing.categoryRow, c)),
+  );
   const isEverySecond = all.every((c, index) => index === 0 || c - all[index - 1]! === 2);
   const columns = all.filter((c) => !answers.includes(c));
   // An answer beside its question stands behind it.
@@ -42,7 +45,14 @@ function answeredIn(region: Region, { below, ...crossing }: Crossing): Board | u
   }
   const answer = below ? 'below' : 'beside';
   const last = columns.at(-1)!;
-  return { ...crossing, columns, lastColumn: answer === 'beside' ? last + 1 : last, answer };
+  const categories = crossing.categories.filter((_, index) => columns.includes(all[index]!));
+  return {
+    ...crossing,
+    columns,
+    categories,
+    lastColumn: answer === 'beside' ? last + 1 : last,
+    answer,
+  };
 }
 
 const MOSTLY = 0.8;

@@ -1,8 +1,10 @@
 // Categories across and levels down, whatever stands where they meet.
+import { defined } from '../../shared/defined';
 import { bareWords, numberOf } from '../../shared/normalise';
 import { fieldOfLine } from '../../shared/vocabulary/answer-lines';
 import type { Region } from '../../shared/table/region';
 import { meaningOfWords } from '../saying';
+import { headsByTurns } from './board-heads';
 
 /** Longer texts are no headings and no categories. */
 const LONGEST = 45;
@@ -127,6 +129,10 @@ export type Crossing = {
   categoryRow: number;
   levelColumn: number;
   columns: number[];
+  /** The category of each column: its heading, without the word for questions or answers where each has one. */
+  categories: string[];
+  /** The forms of such headings. */
+  sides?: { question: string; answer: string };
   levelRows: number[];
   levels: string[];
   below: boolean;
@@ -140,20 +146,36 @@ const isBelowHeadings = (region: Region, row: number, columns: readonly number[]
     return above !== '' && above.length <= LONGEST;
   });
 
+/** The columns that a row heads with categories; none where its headings name fields, or explain those above them. */
+function headedAt(region: Region, row: number, levelColumn: number): number[] {
+  // A head that is empty may stand above levels as well; the pattern knows it.
+  if (!LEVEL_HEAD.test(bareWords(region.cell(row, levelColumn)))) {
+    return [];
+  }
+  const columns = categoriesAt(region, row, levelColumn);
+  const areFields =
+    !headsByTurns(columns.map((c) => region.cell(row, c))) && namesFields(region, row, columns);
+  return areFields || isBelowHeadings(region, row, [levelColumn, ...columns]) ? [] : columns;
+}
+
 /** The categories of a row with the levels below it; undefined where they make no board. */
 export function crossingAt(region: Region, row: number, levelColumn: number): Crossing | undefined {
-  const head = bareWords(region.cell(row, levelColumn));
-  const columns = categoriesAt(region, row, levelColumn);
-  // A head that is empty may stand above levels as well; the pattern knows it.
-  if (columns.length < 2 || !LEVEL_HEAD.test(head) || namesFields(region, row, columns)) {
-    return undefined;
-  }
-  if (isBelowHeadings(region, row, [levelColumn, ...columns])) {
-    return undefined;
-  }
+  const columns = headedAt(region, row, levelColumn);
   const { rows, levels, below } = levelsBelow(region, row, levelColumn);
-  const isBoard = rows.length > 1 && areLevels(levels);
-  return isBoard
-    ? { categoryRow: row, levelColumn, columns, levelRows: rows, levels, below }
-    : undefined;
+  if (columns.length < 2 || rows.length < 2 || !areLevels(levels)) {
+    return undefined;
+  }
+  const texts = columns.map((c) => region.cell(row, c));
+  const heads = headsByTurns(texts);
+  const [question, answer] = heads ?? [];
+  return defined({
+    categoryRow: row,
+    levelColumn,
+    columns,
+    categories: heads?.map(({ name }) => name) ?? texts,
+    sides: question && answer && { question: question.form, answer: answer.form },
+    levelRows: rows,
+    levels,
+    below,
+  });
 }
