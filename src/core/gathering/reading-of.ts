@@ -41,7 +41,7 @@ function columnsSaid(
     const own = said.find((candidate) => candidate.column === column.column);
     const path = `columns.${column.column}`;
     because[path] = own ? CHOSEN : why;
-    if (!own && !sure && column.role !== 'ignore') {
+    if (!own && !sure) {
       unsure.push(path);
     }
     return own ? { ...column, n: undefined, ...own } : column;

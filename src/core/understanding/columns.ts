@@ -70,23 +70,31 @@ const GUESSED = 0.6;
 const MOSTLY = 0.8;
 const WORDED = /\p{L}\s+\p{L}|[。！？]$/u;
 
-/** Whether a headed column holds a text of its own in nearly every row, and no word says that it is nothing. */
+/** Whether a column holds a text of its own in nearly every row, and no word says that it is nothing. */
 function saysSomething(column: ColumnView): boolean {
   const filled = filledOf(column);
   const texts = filled.filter((text) => WORDED.test(text));
   return (
-    column.heading !== '' &&
     texts.length >= column.texts.length * MOSTLY &&
     filled.length > 1 &&
     !isRepeated(column) &&
-    says(column, 'ignore') <= SAID_AT_ALL
+    (column.heading === '' || says(column, 'ignore') <= SAID_AT_ALL)
   );
 }
+
+const CLEARLY = 0.9;
+const WORD = /\p{L}{3}/u;
+/** Whether words stand in every row below a heading that does not clearly say that they are nothing. */
+const isHardlyNothing = (column: ColumnView): boolean =>
+  column.heading !== '' &&
+  column.texts.length > 1 &&
+  column.texts.every((text) => WORD.test(text)) &&
+  says(column, 'ignore') < CLEARLY;
 
 /** How sure a column can be of a meaning that only words tell, where neither its heading nor its list says it. */
 function mostSure(column: ColumnView, meaning: Meaning): number {
   const { heading, group, list } = column;
-  if (meaning === 'ignore' && saysSomething(column)) {
+  if (meaning === 'ignore' && (saysSomething(column) || isHardlyNothing(column))) {
     return GUESSED;
   }
   if (!TOLD_BY_WORDS.has(meaning) || list?.length) {

@@ -6,11 +6,13 @@ import { takeEndPoints } from './end-points';
 import { splitJoinedWrongs } from './joined-wrongs';
 import { takeLoneAnswers } from './lone-answer';
 import { takeLoneNumbers } from './lone-number';
+import { takeSameLines } from './same-lines';
 import { spreadAnswers } from './spread-answers';
 import { takeOptionLines } from './option-line';
 
 /** Points come off before texts are looked at; a lone line is an answer only where it holds no options. */
 const STEPS: readonly ((drafts: readonly Draft[]) => void)[] = [
+  takeSameLines,
   splitJoinedWrongs,
   takeEndPoints,
   takeAnswersBehind,

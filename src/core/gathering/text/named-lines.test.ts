@@ -97,3 +97,39 @@ it('a line in italics that a name leads in keeps no star', async () => {
     'It is under water 2.',
   ]);
 });
+
+it('a line that stands alike between every question and its options is no part of them', async () => {
+  const lines = ['pump', 'valve'].flatMap((part, n) => [
+    `Question ${n + 1} of 2`,
+    `What does the ${part} do?`,
+    'Answer choices:',
+    '- it opens',
+    '- it turns',
+    'Correct answer: it turns',
+    '',
+  ]);
+  expect(await briefs(...lines)).toEqual([
+    'choice-one: What does the pump do? [it opens / *it turns]',
+    'choice-one: What does the valve do? [it opens / *it turns]',
+  ]);
+});
+
+it('what counts the parts of a list of terms is their title', async () => {
+  const cards = await read(
+    'Chapter 3: The lock',
+    '',
+    'weir: a dam that the river runs over',
+    'cill: the step below the upper gate',
+    '',
+    'Chapter 4: The boat',
+    '',
+    'bow: the front of a boat',
+    'stern: the back of a boat',
+  );
+  expect(cards.map(({ stem, category }) => [stem.plain, category])).toEqual([
+    ['weir', ['Chapter 3: The lock']],
+    ['cill', ['Chapter 3: The lock']],
+    ['bow', ['Chapter 4: The boat']],
+    ['stern', ['Chapter 4: The boat']],
+  ]);
+});

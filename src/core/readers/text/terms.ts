@@ -102,7 +102,24 @@ function readTwoLines(name: string, lines: readonly string[]): Terms | undefined
   };
 }
 
-type Filled = { line: string; number: number };
+type Filled = { line: string; number: number; isApart: boolean };
+
+const COUNTED = /^(\p{L}{2,20})\s+(\d{1,3}|[IVX]{1,4})$/u;
+
+/** Whether a term is no word but counts parts, 'Chapter 3': others count on with the same word, or it stands apart from all lines. */
+function countsParts(filled: readonly Filled[], pattern: RegExp): (one: Filled) => boolean {
+  const wordOf = ({ line }: Filled): string | undefined => {
+    const term = pattern.exec(inlineMarkdown(line).text)?.[1];
+    return COUNTED.exec(term?.trim() ?? '')?.[1];
+  };
+  const words = filled.map(wordOf);
+  return (one) => {
+    const word = wordOf(one);
+    return (
+      word !== undefined && (one.isApart || words.filter((other) => other === word).length > 1)
+    );
+  };
+}
 
 /** The terms of lines that a pattern splits, each with the title above it, and the titles. */
 function rowsBy(
@@ -113,12 +130,14 @@ function rowsBy(
   const numbers: number[] = [];
   const titles = new Set<string>();
   let title = '';
-  for (const [index, { line, number }] of filled.entries()) {
-    const match = pattern.exec(inlineMarkdown(line).text);
+  const isPart = countsParts(filled, pattern);
+  for (const [index, one] of filled.entries()) {
+    const { line, number } = one;
+    const match = isPart(one) ? null : pattern.exec(inlineMarkdown(line).text);
     if (match) {
       rows.push([match[1]!.trim(), match[2]!.trim(), title]);
       numbers.push(number);
-    } else if (headsTerms(line, filled[index + 1]?.line, pattern)) {
+    } else if (isPart(one) || headsTerms(line, filled[index + 1]?.line, pattern)) {
       title = line;
       titles.add(title);
     }
@@ -136,7 +155,15 @@ function distinctIn(rows: readonly (readonly string[])[], sign: string): number 
 /** The list by the sign that splits most lines; `share` is how many of the filled lines it splits. */
 export function readTerms(name: string, lines: readonly string[]): Terms | undefined {
   const filled = lines.flatMap((line, index) =>
-    line.trim() ? [{ line: line.replace(LABEL, '').trim(), number: index + 1 }] : [],
+    line.trim()
+      ? [
+          {
+            line: line.replace(LABEL, '').trim(),
+            number: index + 1,
+            isApart: !lines[index - 1]?.trim() && !lines[index + 1]?.trim(),
+          },
+        ]
+      : [],
   );
   const tries = SIGNS.map(([sign, pattern]) => ({
     sign,
@@ -152,13 +179,16 @@ export function readTerms(name: string, lines: readonly string[]): Terms | undef
     return undefined;
   }
   const { rows, numbers, titles } = rowsBy(best.pattern, filled);
+  if (rows.length < 2) {
+    return undefined;
+  }
   // One title alone is that of the list.
   const width = titles.size > 1 ? 3 : 2;
   return {
     sheet: { name, rows: rows.map((row) => row.slice(0, width)), lines: numbers },
     // The titles of several parts belong to the list as well.
-    share: (best.hits + (titles.size > 1 ? titles.size : 0)) / filled.length,
-    isWhole: best.hits + titles.size === filled.length,
+    share: (rows.length + (titles.size > 1 ? titles.size : 0)) / filled.length,
+    isWhole: rows.length + titles.size === filled.length,
     starred: lines.filter(
       (line) => STARRED.test(line) && best.pattern.test(line.replace(LABEL, '').trim()),
     ).length,
