@@ -28,6 +28,7 @@ import { defined, filled } from '../shared/defined';
 import { pointsOf } from '../shared/sets/facts';
 import { sanitiseItem } from '../shared/html/sanitise';
 import { fileName, write } from '../writers';
+import { heldIn } from './held-in';
 import { proof } from './proof';
 import { unfoldReceipt } from './receipts';
 import { Problem } from '../shared/problem';
@@ -130,7 +131,9 @@ async function fillOne(
   { taken: chosen, leftOut, batch }: OneFile,
   surroundings: Surroundings,
 ): Promise<Filled> {
-  const { layout, setTitle, setDescription, blank } = job;
+  const { layout, blank } = job;
+  const setTitle = heldIn(layout, 'title', job.setTitle);
+  const setDescription = job.setDescription && heldIn(layout, 'description', job.setDescription);
   const taken = spreadIn(job, chosen);
   const sections = sectionsFor(job, taken);
   const sectionOf = sectionOfEach(sections ?? []);
@@ -153,7 +156,7 @@ async function fillOne(
       sections,
     }),
   );
-  const name = fileName(job.fileTitle ?? setTitle, layout);
+  const name = fileName(job.fileTitle ?? job.setTitle, layout);
   const items = meantBy(taken, layout, sections);
   const meant = { items, title: setTitle, description: setDescription, settings };
   const differences = await proof({ name, bytes }, layout, meant);
