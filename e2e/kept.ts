@@ -30,7 +30,7 @@ export const readStore = (page: Page): Promise<Store> =>
       type Kept = { bank: string; order: number; item: { stem: { plain: string } } };
       const banks = await all<{ id: string; name: string }>('banks');
       const items = await all<Kept>('items');
-      const records = await all<{ kind: string; record?: object }>('records');
+      const records = await all<{ kind: string; value: object }>('records');
       db.close();
       const own = banks.find(({ name }) => name === demo)?.id;
       const stems = items
@@ -46,8 +46,8 @@ export const readStore = (page: Page): Promise<Store> =>
         held[name] = items.filter(({ bank }) => bank === id).length;
       }
       const receipts = records
-        .filter(({ kind }) => kind === 'receipt')
-        .map((record) => Object.keys(record).sort().join());
+        .filter(({ kind }) => kind === 'receipts')
+        .map(({ value }) => Object.keys(value).sort().join());
       return { rows: stems.slice(0, rows), counts, banks: held, receipts };
     },
     { rows: ROWS, demo: DEMO },
