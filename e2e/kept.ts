@@ -9,13 +9,14 @@ export type Store = {
   rows: string[];
   counts: Record<string, number>;
   banks: Record<string, number>;
-  receipts: string[];
+  /** Whether each receipt is whole. */
+  receipts: boolean[];
 };
 
 /** What it holds: the first questions of the demo, how many of each batch, and of each bank. */
 export const readStore = (page: Page): Promise<Store> =>
   page.evaluate(
-    async ({ rows, demo }) => {
+    async ({ rows, demo, parts }) => {
       const db = await new Promise<IDBDatabase>((resolve, reject) => {
         const asked = indexedDB.open('cowslip');
         asked.onsuccess = () => resolve(asked.result);
@@ -47,8 +48,12 @@ export const readStore = (page: Page): Promise<Store> =>
       }
       const receipts = records
         .filter(({ kind }) => kind === 'receipts')
-        .map(({ value }) => Object.keys(value).sort().join());
+        .map(({ value }) => parts.every((key) => key in value));
       return { rows: stems.slice(0, rows), counts, banks: held, receipts };
     },
-    { rows: ROWS, demo: DEMO },
+    {
+      rows: ROWS,
+      demo: DEMO,
+      parts: ['id', 'at', 'set', 'file', 'questions', 'items', 'readBack'],
+    },
   );
