@@ -253,4 +253,22 @@ export const HABITS: readonly [name: string, sample: string, items: Item[], text
     ],
     'Ordering. Mooring up.\n> stop\n> step off\n> tie\n',
   ],
+  [
+    'a category between a bracket with its word and another',
+    '[Topic: Locks]\n? What opens?\n- A wall\n+ A gate\n! It turns.\n\n[Topic: Boats]\n? What floats?\n+ Cork\n- Iron\n! It is light.\n',
+    [{ ...wheel, category: ['Steering'], explanation: { plain: 'It has a blade.' } }],
+    '[Topic: Steering]\n? What steers the boat?\n- A rope\n+ A rudder\n- A lamp\n! It has a blade.\n',
+  ],
+  [
+    'points between the number of a question and its text',
+    '#1 (3 pts) What opens?\n  A: A wall\n  B: A gate\nCorrect: B\n\n#2 (1 pt) What floats?\n  A: Cork\n  B: Iron\nCorrect: A\n',
+    [wheel, lamp],
+    '#1 (2 pts) What steers the boat?\n  A: A rope\n  B: A rudder\n  C: A lamp\nCorrect: B\n\n#2 (1 pt) What shines?\n  A: A lamp\n  B: A rope\n  C: A wall\nCorrect: A\n',
+  ],
+  [
+    'a word behind right options, also of the one statement, which is false',
+    'Type: choice\nText: What opens?\nOption: A wall\nOption: A gate (correct)\n\nType: truefalse\nText: Cork sinks.\nOption: True\nOption: False (correct)\n',
+    [wheel, { ...truth, options: options('*True', 'False') }],
+    'Type: choice\nText: What steers the boat?\nOption: A rope\nOption: A rudder (correct)\nOption: A lamp\n\nType: truefalse\nText: A cill lies under water.\nOption: True (correct)\nOption: False\n',
+  ],
 ];

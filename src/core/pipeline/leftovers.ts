@@ -8,6 +8,7 @@ const IN_FRONT =
 const BEHIND = /\s(?:[^\p{L}\p{N}\s.?!…,;:"'”’»)\]}%°€$£-]{1,4}|\[[^[\]]{1,20}\])$/u;
 /** What stands between parts of a line rather than in a sentence. */
 const BETWEEN = /\S\s?(?:\||::|=>|->|→|\/\/|<->)\s?\S|\S\s;\s\S/u;
+const BRACKETS_FIRST = /^[([{<][\p{L}\p{N}][^()[\]{}<>]{0,24}[)\]}>]\s/u;
 const IN_BRACKETS = /[([{<][\p{L}\p{N}][^()[\]{}<>]{0,24}[)\]}>]$/u;
 
 /** The texts of all questions in the groups that are written alike. */
@@ -40,10 +41,12 @@ const SOME = 0.15;
 /** Whether texts of a sample's questions hold signs that its layout does not explain. */
 export function holdsSigns(items: readonly Item[]): boolean {
   const stems = items.map(({ stem }) => stem.plain);
-  const bracketed = stems.filter((stem) => IN_BRACKETS.test(stem)).length;
+  const areBracketed = [IN_BRACKETS, BRACKETS_FIRST].some((sign) =>
+    stems.every((stem) => sign.test(stem)),
+  );
   return (
     groupsOf(items).some((texts) => areSigns(texts, SOME) || areTold(texts)) ||
     areSigns(stems, HALF) ||
-    (bracketed > 1 && bracketed === stems.length)
+    (stems.length > 1 && areBracketed)
   );
 }

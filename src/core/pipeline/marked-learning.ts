@@ -3,6 +3,7 @@ import { dequal } from 'dequal';
 import {
   learnMarkedText,
   marksFromPointed,
+  partsOfSample,
   type LearnedLayout,
   type LineRole,
   type Pointed,
@@ -11,6 +12,8 @@ import type { Document, Layout } from '../model';
 import { defined } from '../shared/defined';
 import { untilEmpty } from '../shared/lines';
 import { keyOfMarks } from '../shared/marked-key';
+import { readMarkedSet } from '../reading-back';
+import { holdsSigns } from './leftovers';
 import { learnPattern, textUnder } from './marked-pattern';
 import { withMarkedSample } from './marked-sample';
 
@@ -90,6 +93,15 @@ function firstOf({ lines, ...document }: Document): Document {
   return { ...document, lines: lines.slice(0, most) };
 }
 
+/** What was learned by signs, in doubt where the sample's questions still hold some. */
+function withLeftovers(learned: LearnedLayout, document: Document): LearnedLayout {
+  const { body } = partsOfSample(document);
+  const { items } = readMarkedSet(body.join('\n'), learned.layout);
+  return holdsSigns(items)
+    ? { ...learned, unsure: [...new Set([...learned.unsure, 'marks.right'])] }
+    : learned;
+}
+
 /** Learns a text: by its signs where it is plain marked text, and by its lines. */
 export function learnText(
   { document: whole, isPlain }: { document: Document; isPlain: boolean },
@@ -97,7 +109,7 @@ export function learnText(
 ): LearnedLayout | undefined {
   const document = firstOf(whole);
   const found = isPlain ? learnMarkedText(document, base.id, base.name) : undefined;
-  const bySigns = found && withMarkedSample(found, document);
+  const bySigns = found && withLeftovers(withMarkedSample(found, document), document);
   const byLines = learnPattern(document, { ...base, limits: bySigns?.layout.limits ?? {} });
   return byLines && areSure(bySigns) ? betterOf(byLines, bySigns, document) : (byLines ?? bySigns);
 }

@@ -101,6 +101,27 @@ function between(
 export const withQuotes = (fronts: readonly Front[]): Front[] =>
   between(fronts, QUOTES, () => true);
 
+const CLOSING: Readonly<Record<string, string>> = { '[': ']', '(': ')', '{': '}', '<': '>' };
+/** A bracket that stays open in front of a text, behind a word. */
+const LEFT_OPEN = /([[({<])[^[\](){}<>]*\p{L}[^[\](){}<>]*$/u;
+
+/** Lines of one kind whose front opens a bracket that closes behind every text: '[Topic: Locks]'. */
+export function withClosed(fronts: readonly Front[]): Front[] {
+  const closed = new Map(
+    [...groupBy(fronts, keyOf)].map(([key, own]) => {
+      const sign = CLOSING[LEFT_OPEN.exec(own[0].before)?.[1] ?? ''];
+      const isClosed = own.every(
+        ({ text }) => text.length > 1 && text.indexOf(sign ?? '') === text.length - 1,
+      );
+      return [key, isClosed ? sign : undefined];
+    }),
+  );
+  return fronts.map((front) => {
+    const sign = closed.get(keyOf(front));
+    return sign ? { ...front, text: front.text.slice(0, -1), after: sign + front.after } : front;
+  });
+}
+
 const BRACKETS: readonly (readonly [string, string])[] = [
   ['(', ')'],
   ['[', ']'],

@@ -4,7 +4,7 @@ import { fieldOfLine } from '../../shared/vocabulary/answer-lines';
 import { kindOfWord } from '../../shared/vocabulary/kinds';
 import { verdictOf } from '../../shared/vocabulary/verdicts';
 import { withOwnBraces } from '../../shared/pattern-line';
-import { withBrackets, withEnds, withQuotes } from './ends';
+import { withBrackets, withClosed, withEnds, withQuotes } from './ends';
 import { named, withSingular } from './numbers';
 import {
   barelyLabelled,
@@ -160,5 +160,5 @@ export function frontsOf(lines: readonly string[]): Front[] {
   const fronts = lines.map(
     (line, at) => likely[at]!.find(comesAgain) ?? likely[at]!.find(isKnown) ?? plain(line)!,
   );
-  return withQuotes(withBrackets(withEnds(withSingular(fronts))));
+  return withQuotes(withBrackets(withClosed(withEnds(withSingular(fronts)))));
 }

@@ -5,7 +5,9 @@ import { oddsBySentences, oddsByWords, type LineRole } from './words';
 
 describe('words in front of lines', () => {
   const best = (words: string): LineRole | undefined =>
-    [...oddsByWords({ words, lines: [{}] as never })].sort((a, b) => b[1] - a[1])[0]?.[0];
+    [...oddsByWords({ words, after: '', lines: [{}] as never })].sort(
+      (a, b) => b[1] - a[1],
+    )[0]?.[0];
   it.each([
     ['Question', 'stem'],
     ['Frage', 'stem'],

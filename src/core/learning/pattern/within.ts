@@ -63,7 +63,9 @@ type Within = (
 export const WITHIN: Partial<Record<Part['role'], Within>> = {
   stem: (own, all) => {
     if (all.flat().some(({ part }) => answers(part))) {
-      return { ...titlePart(own), ...pointsBeside(own) };
+      const points = pointsBeside(own);
+      // Points in brackets in front of the text are no title.
+      return { ...(points.points?.isInFront ? {} : titlePart(own)), ...points };
     }
     return { ...(answerBehind(own) ?? gapPart(own)), ...pointsBeside(own) };
   },

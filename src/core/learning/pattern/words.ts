@@ -108,8 +108,12 @@ function byWholeWords(words: string, add: Add): void {
   add(isKind ? ['stem'] : undefined, SAID);
 }
 
-/** What the words in front of a kind of line say; empty where they say nothing. */
-export function oddsByWords({ words, lines }: Pick<Class, 'words' | 'lines'>): Odds {
+/** What the words in front of a kind of line and behind it say; empty where they say nothing. */
+export function oddsByWords({
+  words,
+  after,
+  lines,
+}: Pick<Class, 'words' | 'after' | 'lines'>): Odds {
   const odds: Odds = new Map();
   const code = lines[0]!.code?.word;
   const coded = code === undefined ? undefined : (CODES[code] ?? verdictRole(code));
@@ -123,6 +127,9 @@ export function oddsByWords({ words, lines }: Pick<Class, 'words' | 'lines'>): O
   } else if (words) {
     byWholeWords(words, add);
   }
+  // A verdict behind a line is said of it alone, whatever stands in front of all: 'Option: gate (correct)'.
+  const behind = verdictIn(bareWords(after));
+  add(behind && [behind], SAID + 2);
   return odds;
 }
 
