@@ -2,7 +2,8 @@
 import { saysPoints } from '../../shared/vocabulary/words-of-points';
 import { letterPlace, letterSign, lettersIn, type Front, type Way } from './front';
 
-const NUMBERED = /^(\s*(?:#|№|\p{L}{1,10}\.?)\s?)(\d{1,4})(\s+)((?:[\p{L}"“„«¿¡]|[([]\d[^)\]]{0,20}[)\]]\s*\S).*)$/u;
+const NUMBERED =
+  /^(\s*(?:#|№|\p{L}{1,10}\.?)\s?)(\d{1,4})(\s+)((?:[\p{L}"“„«¿¡]|[([]\d[^)\]]{0,20}[)\]]\s*\S).*)$/u;
 
 /** A number behind its sign or word, with nothing behind it: '#1 ', 'Q.2 '. */
 export const numbered: Way = (line) => {
