@@ -132,9 +132,11 @@ export function gatherBoard(
   isTurned = false,
 ): Gathered {
   const laid: Laid = { region, board, isTurned };
-  const items = board.levels.flatMap((_, level) =>
-    board.columns.flatMap((column) => itemAt(from, laid, { level, column }) ?? []),
-  );
+  // Row by row as the sheet has them.
+  const places = isTurned
+    ? board.columns.flatMap((column) => board.levels.map((_, level) => ({ level, column })))
+    : board.levels.flatMap((_, level) => board.columns.map((column) => ({ level, column })));
+  const items = places.flatMap((place) => itemAt(from, laid, place) ?? []);
   const [across, down] = isTurned ? ['down', 'across'] : ['across', 'down'];
   return {
     items,

@@ -69,8 +69,8 @@ describe('boards', () => {
     ]);
     expect(items.map(({ origin }) => [origin?.cell, origin?.row])).toEqual([
       ['B2', 2],
-      ['B4', 4],
       ['C2', 2],
+      ['B4', 4],
       ['C4', 4],
     ]);
     expect(reading).toMatchObject({

@@ -60,7 +60,7 @@ const headingWords = ({ sheet }: ShownRow): string =>
 function Aside({ row, lone }: { row: ShownRow; lone: Finding | undefined }) {
   return (
     <Text c="dimmed" size="sm" className="aside-why">
-      {row.isHeading ? headingWords(row) : (lone?.message ?? 'left out')}
+      {row.isHeading ? headingWords(row) : (lone?.message ?? row.belongs ?? 'left out')}
     </Text>
   );
 }

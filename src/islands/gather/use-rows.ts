@@ -17,6 +17,8 @@ export type ShownRow = {
   /** `n` is the question's place among all, from 1. */
   items: readonly { item: Item; n: number }[];
   isHeading: boolean;
+  /** What a row is that became no question of its own, and belongs to those above it. */
+  belongs?: string;
 };
 
 type Placed = { item: Item; n: number };
@@ -54,6 +56,26 @@ function headingsOf({ sheet, reading }: Seen): (index: number, shown: number) =>
   return (index) => headings !== '' && said(rows[index]) === headings;
 }
 
+/** What rows hold between those in which the questions of a shape begin. */
+const BETWEEN: Partial<Record<NonNullable<GatherAnswer['reading']['as']>, string>> = {
+  board: 'answers to the questions above',
+  blocks: 'part of the question above',
+};
+
+/** Rows below the first question that hold more of a board or of blocks. */
+function withBelonging(
+  rows: readonly ShownRow[],
+  { as = 'table' }: GatherAnswer['reading'],
+): ShownRow[] {
+  const first = rows.findIndex(({ items }) => items.length > 0);
+  const belongs = BETWEEN[as];
+  return rows.map((row, at) =>
+    belongs && first >= 0 && at > first && !row.items.length && !row.isHeading
+      ? { ...row, belongs }
+      : row,
+  );
+}
+
 /** The rows that hold something, in their order. */
 export function rowsOf(
   { sheet, reading }: Pick<GatherAnswer, 'sheet' | 'reading'>,
@@ -65,7 +87,7 @@ export function rowsOf(
   const { stack = [] } = sheet;
   const byRow = itemsByRow(items, stack.length > 0);
   const headings = headingsOf({ sheet, reading });
-  return sheet.rows
+  const rows = sheet.rows
     .map((cells, index): ShownRow => {
       const shown = sheet.lines?.[index] ?? index + 1;
       const own = stack.findLast(({ from }) => from <= index)?.sheet;
@@ -80,6 +102,7 @@ export function rowsOf(
       });
     })
     .filter((row) => row.items.length || row.cells.some((cell) => cell.trim()));
+  return withBelonging(rows, reading);
 }
 
 export function useRows(): ShownRow[] {
