@@ -3,7 +3,11 @@ import { defineConfig } from 'vitest/config';
 /** What must be covered by unit tests whatever else is: the state of the page and the worker's side of it. */
 const HELD = { lines: 80 };
 const CORE = 'src/core/**/*.test.ts';
-const common = { testTimeout: 180_000, exclude: ['tests/bench/**', 'node_modules/**'] };
+const common = {
+  testTimeout: 180_000,
+  hookTimeout: 180_000,
+  exclude: ['tests/bench/**', 'node_modules/**'],
+};
 
 export default defineConfig({
   test: {
