@@ -33,3 +33,26 @@ export async function yardstick(): Promise<number> {
   }
   return least;
 }
+
+/** Four times the size in at most this many times the time: what looks back over all of it takes sixteen. */
+const MOST_RATIO = 9;
+const LEAST_MS = 60;
+
+/**
+ * What is said of work whose cost grows faster than its size; the second measure is of four times the size. The time of
+ * the process holds that of its collector and compiler as well, whenever they come, so what looks slow is measured
+ * again: what looks back is slow each time.
+ */
+export async function tooSlow(
+  name: string,
+  [once, fourTimes]: [() => Promise<number>, () => Promise<number>],
+): Promise<string[]> {
+  let [short, long] = [0, 0];
+  for (let measured = 0; measured < MEASURES - 1; measured++) {
+    [short, long] = [await once(), await fourTimes()];
+    if (long <= LEAST_MS * 4 || long <= MOST_RATIO * Math.max(short, LEAST_MS / 4)) {
+      return [];
+    }
+  }
+  return [`${JSON.stringify(name)}: ${Math.round(short)} ms, then ${Math.round(long)} ms`];
+}

@@ -2,7 +2,7 @@
 import type { Change, Decision, Fitted, Item, Layout } from '../model';
 import { Board } from './board';
 import { cellsOf } from './cells';
-import { Draft, Refusal, refusal, type Noted } from './changes';
+import { Draft, Refusal, type Noted } from './changes';
 import { contextOf, type Context } from './context';
 import { Deck } from './deck';
 import { fitKind } from './kind';
@@ -10,11 +10,11 @@ import { paragraphOf } from './marked-text';
 import { patternText } from './pattern';
 import { cutsIn } from '../shared/own-cuts';
 import { NUMBER_PLACE } from '../shared/pattern-line';
-import { unheldCharacters } from '../shared/windows-1252';
 import { tagsHoldSign } from './sayings';
 import { fitOptions } from './options';
 import { spreadKeys } from './spread';
 import { fitSeconds } from './seconds';
+import { holdSigns } from './text-rules';
 import { fitTexts } from './texts';
 import { refused, type Reason, type RefusalCode } from './words';
 
@@ -93,16 +93,6 @@ function prepare(item: Item, context: Context, decision: Decision): Half {
   }
 }
 
-/** How many lost signs a sentence names. */
-const SHOWN_SIGNS = 5;
-/** Refuses a question whose lines have signs of the receiver's own, such as a word for true, that its encoding can't hold. */
-function holdSigns(text: string): void {
-  const lost = unheldCharacters(text.replaceAll(NUMBER_PLACE, ''));
-  if (lost.length) {
-    throw refusal('encoding-lacks', { what: lost.slice(0, SHOWN_SIGNS).join(' ') });
-  }
-}
-
 /** What the drafts become in the file. May throw a Refusal. */
 function become(
   drafts: readonly Draft[],
@@ -124,7 +114,7 @@ function become(
     );
     const text = texts.join(['', ...(pattern?.between ?? ['']), ''].join('\n'));
     if (context.narrow) {
-      holdSigns(text);
+      holdSigns(text.replaceAll(NUMBER_PLACE, ''));
     }
     return { text };
   }

@@ -22,6 +22,15 @@ const HARMLESS = /^[A-Za-z0-9](?: ?[!-~])*$/;
 
 /** How many lost signs a sentence names. */
 const SHOWN_SIGNS = 5;
+const signsOf = (lost: readonly string[]): string => lost.slice(0, SHOWN_SIGNS).join(' ');
+
+/** Refuses a question whose lines have signs of the receiver's own, such as a word for true, that its encoding can't hold. */
+export function holdSigns(text: string): void {
+  const lost = unheldCharacters(text);
+  if (lost.length) {
+    throw refusal('encoding-lacks', { what: signsOf(lost) });
+  }
+}
 
 /** Signs that the file's encoding can't hold, written plainly; refused where a sign has no plain way of writing. */
 export function held(draft: Draft, field: string, text: string): string {
@@ -30,7 +39,7 @@ export function held(draft: Draft, field: string, text: string): string {
   if (!lost.length) {
     return text.normalize('NFC');
   }
-  const what = lost.slice(0, SHOWN_SIGNS).join(' ');
+  const what = signsOf(lost);
   const plain = transliterate(text);
   if (plain === undefined) {
     throw refusal('encoding-lacks', { what });

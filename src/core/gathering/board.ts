@@ -45,16 +45,6 @@ const WHERE_TURNED: typeof WHERE = { ...WHERE, below: WHERE.beside, beside: WHER
 /** A board as it is looked at; `isTurned` where it lies on its side, with the categories down and the levels across. */
 type Laid = { region: Region; board: AnyBoard; isTurned: boolean };
 
-/** The same region with its rows as columns. */
-export const turnedRegion = (region: Region): Region => ({
-  ...region,
-  top: region.left,
-  left: region.top,
-  bottom: region.right,
-  right: region.bottom,
-  cell: (row, column) => region.cell(column, row),
-});
-
 /** Where a cell of a board stands in its sheet. */
 function originOf(
   { region: { sheet }, isTurned }: Laid,

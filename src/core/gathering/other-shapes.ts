@@ -4,9 +4,9 @@ import { cellName, columnLetters } from '../shared/cells';
 import { numberOf } from '../shared/normalise';
 import { quoted } from '../shared/plain';
 import { findBlocks, findBoard, findFilledBoard, findSideways } from '../understanding';
-import { regionOf, type Region } from '../shared/table/region';
+import { regionOf, turnedRegion, type Region } from '../shared/table/region';
 import { blocksAsRows, turned } from './blocks';
-import { gatherBoard, turnedRegion, type AnyBoard } from './board';
+import { gatherBoard, type AnyBoard } from './board';
 import type { From, Gathered, Told } from './contract';
 import { longRowsAsRows } from './long-rows';
 import { optionRowsAsRows } from './option-rows';
@@ -80,20 +80,23 @@ export function otherShape(from: From, region: Region, told: Told): Gathered | u
   return found && gatherLaidOut(from, found.rows, told, found);
 }
 
-/** So many levels stand across at least, all of them numbers. */
-const FEWEST_LEVELS = 2;
+/** More rows than these are no categories: a table is not looked at as a board row by row. */
+const MOST_ROWS = 400;
 
 /** A board on its side: categories down, levels across, as numbers. */
 function findTurnedBoard(region: Region): { region: Region; board: AnyBoard } | undefined {
+  if (region.bottom - region.top > MOST_ROWS) {
+    return undefined;
+  }
   const turnedOver = turnedRegion(region);
-  const board = findSideways(turnedOver)
-    ? undefined
-    : (findBoard(turnedOver) ?? findFilledBoard(turnedOver));
-  const areCounted =
-    board &&
-    board.levels.length >= FEWEST_LEVELS &&
-    board.levels.every((level) => numberOf(level.replace(/\p{L}+/gu, '')) !== undefined);
-  return areCounted ? { region: turnedOver, board } : undefined;
+  const board = findBoard(turnedOver) ?? findFilledBoard(turnedOver);
+  const areCounted = board?.levels.every(
+    (level) => numberOf(level.replace(/\p{L}+/gu, '')) !== undefined,
+  );
+  // Whether fields stand there costs a look at every row, and is asked last.
+  return board && areCounted && !findSideways(turnedOver)
+    ? { region: turnedOver, board }
+    : undefined;
 }
 
 type LaidOut = { rows: Sheet; because: string; cellOf: (line: number) => string };

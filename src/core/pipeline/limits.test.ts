@@ -3,7 +3,7 @@ import { beforeAll, describe, expect, it } from 'vitest';
 import { fill, gatherSource, learnBlank, STARTERS } from '.';
 import { HOSTILE, RUN_SIGNS } from '../../../tests/hostile';
 import { counter, demo, item, surroundings } from '../../../tests/make';
-import { spent, yardstick } from '../../../tests/processor-time';
+import { spent, tooSlow, yardstick } from '../../../tests/processor-time';
 
 /**
  * How many times an ordinary table of 3,000 questions each may take. They take twice that at most where nothing else
@@ -93,32 +93,9 @@ describe('long runs of one sign', () => {
       text: `<html><body><p>1. What${run}?</p><p>a) x${run}</p><p>b) <b>y</b></p></body></html>`,
     }),
   };
-  /** Four times the run in at most this many times the time: a pattern that looks back over the run takes sixteen. */
-  const MOST_RATIO = 9;
   const WAYS = ['lettered', 'starred', 'marked-text', 'board', 'qti-3.0'].map(
     (way) => `starter-${way}`,
   );
-  const LEAST_MS = 60;
-  const MEASURES = 3;
-
-  /**
-   * What is said of a sign whose run costs more than its length. The time of the process holds that of its collector
-   * and compiler as well, whenever they come, so what looks slow is measured again: a pattern that looks back is slow
-   * each time.
-   */
-  async function tooSlow(
-    sign: string,
-    [once, fourTimes]: [() => Promise<number>, () => Promise<number>],
-  ): Promise<string[]> {
-    let [short, long] = [0, 0];
-    for (let measured = 0; measured < MEASURES; measured++) {
-      [short, long] = [await once(), await fourTimes()];
-      if (long <= LEAST_MS * 4 || long <= MOST_RATIO * Math.max(short, LEAST_MS / 4)) {
-        return [];
-      }
-    }
-    return [`${JSON.stringify(sign)}: ${Math.round(short)} ms, then ${Math.round(long)} ms`];
-  }
 
   it.each(Object.entries(places))('%s cost no more than their length', async (_, place) => {
     const slow: string[] = [];

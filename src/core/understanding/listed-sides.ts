@@ -16,12 +16,13 @@ const areCounted = (column: ColumnView): boolean => {
 
 /** The two columns of lists that a key of pairs puts together, and the key, whatever their headings count: 'Column A', 'Column B'. */
 export function listedSides({ columns }: TableView): [number, Meaning][] {
-  const at = columns.flatMap((column, index) => (areCounted(column) ? [index] : []));
   const key = columns.findIndex((column) => {
     const filled = filledOf(column);
     return filled.length > 0 && filled.every(namesPairs);
   });
-  return at.length === 2 && key >= 0
+  // Few tables have such a key, and only those are looked at for lists.
+  const at = key < 0 ? [] : columns.flatMap((column, index) => (areCounted(column) ? [index] : []));
+  return at.length === 2
     ? [
         [at[0]!, 'left'],
         [at[1]!, 'right-side'],

@@ -21,17 +21,20 @@ const GAP = /_{2,}|\.{3,}|…/u;
 const haveGaps = (texts: readonly string[]): boolean =>
   texts.filter((text) => GAP.test(text)).length > texts.length * MOSTLY;
 
+/** Whether a column of a table holds sentences with gaps. */
+const hasGaps = ({ columns }: TableView): boolean =>
+  columns.some((column) => haveGaps(filledOf(column)));
+
 /** Whether a heading names the right answer beside others that name the wrong ones, and cells hold more than letters. */
 function isRightBesideWrongs(view: TableView, column: number): boolean {
   const own = view.columns[column]!;
-  // A word for a gap fills it, whatever stands beside it; elsewhere "Answer" beside wrong ones is no typed answer.
-  const hasGaps = view.columns.some((other) => haveGaps(filledOf(other)));
-  const isNamed = hasGaps
-    ? says(own, 'key', 'right') > SAID
-    : says(own, 'key', 'right', 'accepted') > NAMED &&
-      says(own, 'key', 'right', 'accepted', 'option') > SAID;
+  const isNamed =
+    says(own, 'key', 'right', 'accepted') > NAMED &&
+    says(own, 'key', 'right', 'accepted', 'option') > SAID;
   return (
     isNamed &&
+    // A word for a gap fills it, whatever stands beside it; elsewhere "Answer" beside wrong ones is no typed answer.
+    (says(own, 'key', 'right') > SAID || !hasGaps(view)) &&
     !filledOf(own).every((text) => PLACE.test(text)) &&
     view.columns.some((other) => other !== own && says(other, 'wrong', 'wrongs') > SAID)
   );
@@ -77,13 +80,11 @@ function areWrongs(view: TableView, own: ColumnView): boolean {
     return says(own, 'wrongs') > NAMED;
   }
   const filled = filledOf(own);
+  if (!filled.length || !namesWrong(own)) {
+    return false;
+  }
   const lists = filled.filter((text) => text.split(BETWEEN).filter(Boolean).length > 1);
-  return (
-    view.columns.some((other) => haveGaps(filledOf(other))) &&
-    filled.length > 0 &&
-    lists.length >= filled.length * MOSTLY &&
-    namesWrong(own)
-  );
+  return lists.length >= filled.length * MOSTLY && hasGaps(view);
 }
 
 /** Whether cells list words to choose from, which hold what the columns called answers say in their rows. */

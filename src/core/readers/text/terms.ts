@@ -1,5 +1,6 @@
 // A list of terms, one a line: `term - definition`, `term : definition`, `term = definition`, or with a tab or comma.
 import type { Sheet } from '../../model';
+import { groupBy } from '../../shared/group-by';
 import { inlineMarkdown } from './markdown';
 
 /** What joins terms in a list that was typed to be printed. */
@@ -106,19 +107,16 @@ type Filled = { line: string; number: number; isApart: boolean };
 
 const COUNTED = /^(\p{L}{2,20})\s+(\d{1,3}|[IVX]{1,4})$/u;
 
-/** Whether a term is no word but counts parts, 'Chapter 3': others count on with the same word, or it stands apart from all lines. */
-function countsParts(filled: readonly Filled[], pattern: RegExp): (one: Filled) => boolean {
-  const wordOf = ({ line }: Filled): string | undefined => {
-    const term = pattern.exec(inlineMarkdown(line).text)?.[1];
-    return COUNTED.exec(term?.trim() ?? '')?.[1];
-  };
-  const words = filled.map(wordOf);
-  return (one) => {
-    const word = wordOf(one);
-    return (
-      word !== undefined && (one.isApart || words.filter((other) => other === word).length > 1)
-    );
-  };
+/** Which terms are no words but count parts, 'Chapter 3': others count with the same word, or it stands apart from all lines. */
+function countParts(
+  filled: readonly Filled[],
+  matches: readonly (RegExpExecArray | null)[],
+): boolean[] {
+  const words = matches.map((match) => COUNTED.exec(match?.[1]!.trim() ?? '')?.[1]);
+  const byWord = groupBy(words, (word) => word);
+  return words.map(
+    (word, at) => word !== undefined && (filled[at]!.isApart || byWord.get(word)!.length > 1),
+  );
 }
 
 /** The terms of lines that a pattern splits, each with the title above it, and the titles. */
@@ -130,14 +128,14 @@ function rowsBy(
   const numbers: number[] = [];
   const titles = new Set<string>();
   let title = '';
-  const isPart = countsParts(filled, pattern);
-  for (const [index, one] of filled.entries()) {
-    const { line, number } = one;
-    const match = isPart(one) ? null : pattern.exec(inlineMarkdown(line).text);
-    if (match) {
+  const matches = filled.map(({ line }) => pattern.exec(inlineMarkdown(line).text));
+  const areParts = countParts(filled, matches);
+  for (const [index, { line, number }] of filled.entries()) {
+    const match = matches[index];
+    if (match && !areParts[index]) {
       rows.push([match[1]!.trim(), match[2]!.trim(), title]);
       numbers.push(number);
-    } else if (isPart(one) || headsTerms(line, filled[index + 1]?.line, pattern)) {
+    } else if (areParts[index] || headsTerms(line, filled[index + 1]?.line, pattern)) {
       title = line;
       titles.add(title);
     }

@@ -26,6 +26,16 @@ export function regionOf(sheet: Sheet, range?: CellRange): Region {
   return region;
 }
 
+/** The same cells with rows as columns; what its sheet says of rows and columns stays as it is. */
+export const turnedRegion = (region: Region): Region => ({
+  ...region,
+  top: region.left,
+  left: region.top,
+  bottom: region.right,
+  right: region.bottom,
+  cell: (row, column) => region.cell(column, row),
+});
+
 /** How many cells of a row are filled. */
 export function filledIn(region: Region, row: number): number {
   let filled = 0;

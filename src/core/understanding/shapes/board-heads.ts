@@ -3,7 +3,7 @@ import { alike } from '../../shared/normalise';
 import { fieldOfLine } from '../../shared/vocabulary/answer-lines';
 
 /** The category that a heading names, what is below it, and the heading with {category} in the category's place. */
-type BoardHead = { name: string; side: 'question' | 'answer'; form: string };
+export type BoardHead = { name: string; side: 'question' | 'answer'; form: string };
 
 const LAST = /^(.*[\p{L}\d])((?:\s*[-–—:|,/]\s*|\s+)[([]?)(\p{L}+)([)\]]?)$/u;
 const FIRST = /^(\p{L}+)(\s*[-–—:|,]?\s+)(.*\p{L}.*)$/u;

@@ -4,7 +4,7 @@ import { bareWords, numberOf } from '../../shared/normalise';
 import { fieldOfLine } from '../../shared/vocabulary/answer-lines';
 import type { Region } from '../../shared/table/region';
 import { meaningOfWords } from '../saying';
-import { headsByTurns } from './board-heads';
+import { headsByTurns, type BoardHead } from './board-heads';
 
 /** Longer texts are no headings and no categories. */
 const LONGEST = 45;
@@ -18,13 +18,14 @@ export const saysAnswer = (text: string): boolean =>
 
 function categoriesAt(region: Region, row: number, levelColumn: number): number[] {
   const columns: number[] = [];
+  const said = new Set<string>();
   for (let c = levelColumn + 1; c <= region.right; c++) {
     const text = region.cell(row, c);
     if (!text) {
       continue;
     }
     // Categories differ from one another, and none is a place that waits to be filled.
-    const isSaidAgain = columns.some((other) => region.cell(row, other) === text);
+    const isSaidAgain = said.has(text);
     if ((isSaidAgain && !saysAnswer(text)) || /…$|\.{3}$/.test(text)) {
       return [];
     }
@@ -38,6 +39,7 @@ function categoriesAt(region: Region, row: number, levelColumn: number): number[
       return [];
     }
     columns.push(c);
+    said.add(text);
   }
   return columns;
 }
@@ -71,7 +73,7 @@ type Levels = { rows: number[]; levels: string[]; below: boolean };
 /** The rows that begin with a level, down to where the board ends; answers below are told by their word or their empty place. */
 function levelsBelow(region: Region, row: number, levelColumn: number): Levels {
   const rows: number[] = [];
-  const levels: string[] = [];
+  const levels = new Set<string>();
   let between = 0;
   for (let r = row + 1; r <= region.bottom; r++) {
     const text = region.cell(r, levelColumn);
@@ -85,17 +87,17 @@ function levelsBelow(region: Region, row: number, levelColumn: number): Levels {
       }
       continue;
     }
-    if (levels.includes(text) && region.cell(r - 1, levelColumn)) {
+    if (levels.has(text) && region.cell(r - 1, levelColumn)) {
       // What comes again from row to row is what the rows have in common, and no level.
       return { rows: [], levels: [], below: false };
     }
-    if (text.length > 24 || levels.includes(text)) {
+    if (text.length > 24 || levels.has(text)) {
       break;
     }
     rows.push(r);
-    levels.push(text);
+    levels.add(text);
   }
-  return { rows, levels, below: between >= rows.length - 1 && between > 0 };
+  return { rows, levels: [...levels], below: between >= rows.length - 1 && between > 0 };
 }
 
 function rowHasText(region: Region, row: number, levelColumn: number): boolean {
@@ -146,27 +148,36 @@ const isBelowHeadings = (region: Region, row: number, columns: readonly number[]
     return above !== '' && above.length <= LONGEST;
   });
 
-/** The columns that a row heads with categories; none where its headings name fields, or explain those above them. */
-function headedAt(region: Region, row: number, levelColumn: number): number[] {
+/** What a row heads: its columns with their headings, by turns of questions and answers where these are told. */
+type Headed = { columns: number[]; texts: string[]; heads: BoardHead[] | undefined };
+
+/** The columns that a row heads with categories; undefined where its headings name fields, or explain those above them. */
+function headedAt(region: Region, row: number, levelColumn: number): Headed | undefined {
   // A head that is empty may stand above levels as well; the pattern knows it.
   if (!LEVEL_HEAD.test(bareWords(region.cell(row, levelColumn)))) {
-    return [];
+    return undefined;
   }
   const columns = categoriesAt(region, row, levelColumn);
-  const areFields =
-    !headsByTurns(columns.map((c) => region.cell(row, c))) && namesFields(region, row, columns);
-  return areFields || isBelowHeadings(region, row, [levelColumn, ...columns]) ? [] : columns;
-}
-
-/** The categories of a row with the levels below it; undefined where they make no board. */
-export function crossingAt(region: Region, row: number, levelColumn: number): Crossing | undefined {
-  const columns = headedAt(region, row, levelColumn);
-  const { rows, levels, below } = levelsBelow(region, row, levelColumn);
-  if (columns.length < 2 || rows.length < 2 || !areLevels(levels)) {
+  if (columns.length < 2 || isBelowHeadings(region, row, [levelColumn, ...columns])) {
     return undefined;
   }
   const texts = columns.map((c) => region.cell(row, c));
   const heads = headsByTurns(texts);
+  return heads || !namesFields(region, row, columns) ? { columns, texts, heads } : undefined;
+}
+
+/** The categories of a row with the levels below it; undefined where they make no board. */
+export function crossingAt(region: Region, row: number, levelColumn: number): Crossing | undefined {
+  // Levels are looked for below categories alone: a table of many rows has as many that may be some.
+  const headed = headedAt(region, row, levelColumn);
+  if (!headed) {
+    return undefined;
+  }
+  const { rows, levels, below } = levelsBelow(region, row, levelColumn);
+  if (rows.length < 2 || !areLevels(levels)) {
+    return undefined;
+  }
+  const { columns, texts, heads } = headed;
   const [question, answer] = heads ?? [];
   return defined({
     categoryRow: row,

@@ -1,0 +1,84 @@
+// What many rows and lines cost grows with their number: no table is looked at again and again for each of its rows.
+import { expect, it } from 'vitest';
+import { gatherSource, learnBlank } from '.';
+import { counter, surroundings } from '../../../tests/make';
+import { spent, tooSlow } from '../../../tests/processor-time';
+
+const FEW = 1500;
+
+const table = (heads: string, row: (n: number) => string, count: number): string =>
+  [heads, ...Array.from({ length: count }, (_, n) => row(n))].join('\n');
+const lines = (line: (n: number) => string, count: number): string =>
+  Array.from({ length: count }, (_, n) => line(n)).join('\n');
+
+/** Files of so many rows, of all the forms that a table or a text may be taken for. */
+const FILES: Record<string, (count: number) => { name: string; text: string }> = {
+  'an ordinary table': (count) => ({
+    name: 'a.csv',
+    text: table('Question,A,B,Right', (n) => `What is it number ${n}?,a,b,A`, count),
+  }),
+  'rows that begin with a level of their own': (count) => ({
+    name: 'a.csv',
+    text: table('Level,Why?', (n) => `L${n}x,What is it number ${n}?`, count),
+  }),
+  'rows with names, below numbers and an empty corner': (count) => ({
+    name: 'a.csv',
+    text: table(',1,2', (n) => `name ${n}x,a,b`, count),
+  }),
+  'numbers from row to row': (count) => ({
+    name: 'a.csv',
+    text: table('100,200,300', (n) => `${n},${n + 1},${n + 2}`, count),
+  }),
+  'sentences with gaps beside lists of words': (count) => ({
+    name: 'a.csv',
+    text: table(
+      'Sentence,Missing word,Wrong words',
+      (n) => `Lock ${n} holds ____ boats,two${n},"one, three, four${n}"`,
+      count,
+    ),
+  }),
+  'lists beside a key of pairs': (count) => ({
+    name: 'a.csv',
+    text: table(
+      'Task,Column A,Column B,Pairs',
+      (n) => `Match ${n},1) a 2) b${n},a) x b) y${n},"1b, 2a"`,
+      count,
+    ),
+  }),
+  'chapters in a list of terms': (count) => ({
+    name: 'a.txt',
+    text: lines((n) => (n % 4 ? `term ${n} - meaning ${n}` : `Chapter ${n} - part ${n}`), count),
+  }),
+  'field names in front': (count) => ({
+    name: 'a.csv',
+    text: lines((n) => `${['Question', 'A', 'B', 'Answer'][n % 4]!},text ${n}`, count),
+  }),
+  'typed questions': (count) => ({
+    name: 'a.txt',
+    text: lines(
+      (n) => `${n + 1}. What is it number ${n}?\nAnswer choices:\na) x\nb) *y\n`,
+      Math.ceil(count / 4),
+    ),
+  }),
+  'marked text': (count) => ({
+    name: 'a.txt',
+    text: lines(
+      (n) => `::Q${n} @ topic${n % 5}\n?? What is number ${n}?\n!! this ${n}\n~~ that\n`,
+      Math.ceil(count / 4),
+    ),
+  }),
+};
+
+it.each(Object.entries(FILES))('%s: gathered and learned', async (name, make) => {
+  const source = (count: number): { name: string; bytes: Uint8Array } => {
+    const file = make(count);
+    return { name: file.name, bytes: new TextEncoder().encode(file.text) };
+  };
+  const gathered = (count: number) => (): Promise<number> =>
+    spent(() => gatherSource(source(count), {}, { id: counter() }));
+  const learned = (count: number) => (): Promise<number> =>
+    spent(() => learnBlank(source(count), surroundings));
+  await gathered(FEW / 10)();
+  expect(await tooSlow(name, [gathered(FEW), gathered(FEW * 4)])).toEqual([]);
+  expect(await tooSlow(name, [learned(FEW), learned(FEW * 4)])).toEqual([]);
+});
