@@ -5,6 +5,7 @@ import { kindsByColumns, MOST_OPTIONS, optionSlotsOf, rolesOf } from './carries'
 import { layoutFor, ruleFor } from './by-kind';
 import type { Deck } from './deck';
 import { FITTED, LISTED_ELSEWHERE } from './held-elsewhere';
+import { groupBy } from '../shared/group-by';
 
 /** What a question says in each role, the first text for the role's first place. */
 export type Sayings = Partial<Record<Role, (CellValue | undefined)[]>>;
@@ -51,13 +52,10 @@ const isSureColumn = ({ role, required, values, max }: Column): boolean =>
 
 /** The columns of each role, in the order of their numbers. */
 function columnsByRole({ columns }: Layout): Context['having'] {
-  const byRole = new Map<Role, Column[]>();
-  for (const column of columns) {
-    byRole.set(column.role, [...(byRole.get(column.role) ?? []), column]);
-  }
-  for (const list of byRole.values()) {
-    list.sort((a, b) => (a.n ?? 0) - (b.n ?? 0));
-  }
+  const byRole = groupBy(
+    [...columns].sort((a, b) => (a.n ?? 0) - (b.n ?? 0)),
+    ({ role }) => role,
+  );
   return (role) => byRole.get(role) ?? [];
 }
 

@@ -4,6 +4,7 @@ import { seeded, shuffled } from '../shared/chance';
 import { optionLetter } from '../shared/plain';
 import type { Draft } from './changes';
 import { because } from './words';
+import { groupBy } from '../shared/group-by';
 
 /** Options that speak of the others' places stay where they are. */
 const PLACED =
@@ -39,13 +40,10 @@ function evenPlaces(n: number, places: number, random: () => number): number[] {
  */
 export function spreadKeys(drafts: readonly Draft[], seed: number): void {
   const random = seeded(seed);
-  const bySize = new Map<number, Draft[]>();
-  for (const draft of drafts) {
-    if (isFree(draft.item)) {
-      const size = draft.item.options!.length;
-      bySize.set(size, [...(bySize.get(size) ?? []), draft]);
-    }
-  }
+  const bySize = groupBy(
+    drafts.filter(({ item }) => isFree(item)),
+    ({ item }) => item.options!.length,
+  );
   for (const [size, group] of [...bySize].sort(([a], [b]) => a - b)) {
     const places = evenPlaces(group.length, size, random);
     group.forEach((draft, index) => {

@@ -4,6 +4,7 @@ import { laidOutAnew } from '../shared/sheet';
 import { shownRow, type Region } from '../shared/table/region';
 import { verdictOf } from '../shared/vocabulary/verdicts';
 import { firstRowBelow, understandColumns, understandHeadings } from '../understanding';
+import { letterPlace } from '../shared/plain';
 
 /** The columns of such a table, from 0; `marks` say of each option whether it is right. */
 type OptionRows = {
@@ -51,7 +52,7 @@ function fill(region: Region, first: number, column: number): number {
 /** The place that a letter or number counts, from 1; NaN of any other text. */
 function placeOf(text: string): number {
   const [, letter, number] = LABEL.exec(text) ?? [];
-  return letter ? letter.toLowerCase().charCodeAt(0) - 96 : Number(number);
+  return letter ? letterPlace(letter) + 1 : Number(number);
 }
 const LABEL = /^\(?(?:([a-z])|(\d{1,2}))[).:]?$/iu;
 

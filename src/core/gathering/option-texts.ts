@@ -1,6 +1,7 @@
 // The options of a row, whether they stand in columns or together in one cell.
 import { findInnerSeparator, splitCell, splitLabelled } from '../shared/table/separators';
 import type { Row } from './row';
+import { letterPlace } from '../shared/plain';
 
 /** The texts of a row's options in order; those of columns keep their empty places. */
 export function partsOfOptions(row: Row, separator?: string): string[] {
@@ -19,7 +20,7 @@ const BEHIND_TAGS = new RegExp(`^((?:<[^>]*>)*)${LABEL}`, 'u');
 /** An option's text without the letter or number that counts it; undefined where it has none of its own place. */
 export function withoutLabel(text: string, place: number): string | undefined {
   const [whole = '', letter, number] = OWN_LABEL.exec(text) ?? [];
-  const counted = letter ? letter.toUpperCase().charCodeAt(0) - 65 : Number(number) - 1;
+  const counted = letter ? letterPlace(letter) : Number(number) - 1;
   return whole && counted === place ? text.slice(whole.length) : undefined;
 }
 

@@ -2,6 +2,7 @@
 import { pairsOfKey } from '../shared/pair-key';
 import { findInnerSeparator, splitCell, splitLabelled, stepsIn } from '../shared/table/separators';
 import type { Row } from './row';
+import { letterPlace } from '../shared/plain';
 
 const BETWEEN = [
   ' = ',
@@ -81,7 +82,7 @@ export function stepsOf(row: Row, parts: readonly string[]): string[] {
 /** The place from 0 that a letter or number names; -1 where it names none. */
 function placeOf(part: string): number {
   if (/^[A-Ja-j]$/.test(part)) {
-    return part.toUpperCase().charCodeAt(0) - 65;
+    return letterPlace(part);
   }
   return /^\d{1,2}$/.test(part) ? Number(part) - 1 : -1;
 }

@@ -5,6 +5,7 @@ import { columnLetters } from '../shared/cells';
 import { quoted } from '../shared/plain';
 import { filledIn, type Region } from '../shared/table/region';
 import type { Row } from './row';
+import { groupBy } from '../shared/group-by';
 
 /** Tells rows that repeat the headings, as where a table was printed page by page. */
 export function headingRepeats(
@@ -201,13 +202,7 @@ function whatTheyHold(rows: readonly LeftOut[], letters: string): string {
 
 /** The findings of rows that were left out: one for many that hold the same little, else one for each. */
 export function leftOutFindings(left: readonly LeftOut[], file: string): Finding[] {
-  const groups = new Map<string, LeftOut[]>();
-  for (const one of left) {
-    const key = `${one.level} ${filledColumns(one.row)}`;
-    const group = groups.get(key) ?? [];
-    group.push(one);
-    groups.set(key, group);
-  }
+  const groups = groupBy(left, ({ level, row }) => `${level} ${filledColumns(row)}`);
   return [...groups.values()].flatMap((rows) => {
     const [first] = rows;
     if (rows.length < MANY || !first) {

@@ -30,7 +30,7 @@ export { repeatsSigns, repeatsWords } from './marked/repeated-signs';
 export { marksFromPointed, type Pointed } from './pointed';
 export { OPTION_ROLES } from './kind-sentences';
 export { STARTERS } from './starters';
-export type { LearnedLayout } from './contract';
+export { doubted, type LearnedLayout } from './contract';
 
 type Form = { region: Region; headingRow: number | undefined; p: number; isSure: boolean };
 

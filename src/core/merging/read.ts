@@ -17,6 +17,7 @@ import {
 import { KIND_NAMES } from '../shared/kind-names';
 import { alike, cleanText } from '../shared/normalise';
 import { faultsOf, truthOf } from './faults';
+import { letterPlace } from '../shared/plain';
 
 export type Filled = { by: string; items: Item[]; findings: Finding[] };
 
@@ -57,7 +58,7 @@ const KINDS_BY_NAME = new Map(
 
 /** The options that the key names, by letters with signs between them. */
 const lettersOf = (key: string): number[] =>
-  [...key.toUpperCase().matchAll(/[A-J]/g)].map(([letter]) => letter.charCodeAt(0) - 65);
+  [...key.toUpperCase().matchAll(/[A-J]/g)].map(([letter]) => letterPlace(letter));
 
 function kindOf(said: string, key: string, hasOptions: boolean): Kind {
   const known = KINDS_BY_NAME.get(alike(said));

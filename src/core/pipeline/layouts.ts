@@ -13,6 +13,7 @@ import { sheetWith } from '../shared/sheet';
 import { base64 } from '../shared/base64';
 import { safeName } from '../shared/plain';
 import {
+  doubted,
   explainsSigns,
   learn,
   nameOf,
@@ -113,9 +114,7 @@ async function markedText(file: SourceFile): Promise<MayBeMarked | undefined> {
 
 /** A table of what may be lines of text is no sure one, as long as no signs and no pattern were found in it. */
 const withLinesDoubted = (learned: LearnedLayout, mayBeLines: boolean): LearnedLayout =>
-  mayBeLines
-    ? { ...learned, unsure: [...new Set([...learned.unsure, 'file.headingRow'])] }
-    : learned;
+  mayBeLines ? doubted(learned, 'file.headingRow') : learned;
 
 /** Even rows without headings are questions on a line each, where their lines say surely what they are. */
 function surelyText(

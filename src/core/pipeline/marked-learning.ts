@@ -1,9 +1,9 @@
 // A sample of marked text, learned by its signs and line by line: of two layouts under which it comes out, the one that explains more.
 import { dequal } from 'dequal';
 import {
+  doubted,
   learnMarkedText,
   marksFromPointed,
-  partsOfSample,
   type LearnedLayout,
   type LineRole,
   type Pointed,
@@ -12,9 +12,8 @@ import type { Document, Layout } from '../model';
 import { defined } from '../shared/defined';
 import { untilEmpty } from '../shared/lines';
 import { keyOfMarks } from '../shared/marked-key';
-import { readMarkedSet } from '../reading-back';
 import { holdsSigns } from './leftovers';
-import { learnPattern, textUnder } from './marked-pattern';
+import { itemsUnder, learnPattern, textUnder } from './marked-pattern';
 import { withMarkedSample } from './marked-sample';
 
 /** A word in small letters, as texts begin with: no sign. */
@@ -95,10 +94,8 @@ function firstOf({ lines, ...document }: Document): Document {
 
 /** What was learned by signs, in doubt where the sample's questions still hold some. */
 function withLeftovers(learned: LearnedLayout, document: Document): LearnedLayout {
-  const { body } = partsOfSample(document);
-  const { items } = readMarkedSet(body.join('\n'), learned.layout);
-  return holdsSigns(items)
-    ? { ...learned, unsure: [...new Set([...learned.unsure, 'marks.right'])] }
+  return holdsSigns(itemsUnder(document, learned.layout))
+    ? doubted(learned, 'marks.right')
     : learned;
 }
 

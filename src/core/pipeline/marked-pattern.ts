@@ -8,7 +8,7 @@ import {
   type LikelyPattern,
   type LineRole,
 } from '../learning';
-import type { Document, Layout, Pattern } from '../model';
+import type { Document, Item, Layout, Pattern } from '../model';
 import { readMarkedSet } from '../reading-back';
 import { bareWords } from '../shared/normalise';
 import { count } from '../shared/plain';
@@ -198,21 +198,25 @@ function holdsMore(lines: readonly string[], layout: Layout): boolean {
   return holdsSigns(items) || (layout.pattern?.title?.below ?? []).some((line) => SAYS.test(line));
 }
 
+/** The questions of a sample as a layout reads them. */
+export const itemsUnder = (document: Document, layout: Layout): Item[] =>
+  readMarkedSet(partsOfSample(document).body.join('\n'), layout).items;
+
 /** How much of a sample is text of its questions, and no sign, under a layout; what says more of its signs leaves less. */
 export function textUnder(document: Document, layout: Layout): number {
-  const { body } = partsOfSample(document);
-  const { items } = readMarkedSet(body.join('\n'), layout);
-  const texts = items.flatMap(({ stem, title, options, accepted, pairs, steps, ...item }) => [
-    stem.plain,
-    title,
-    ...(options ?? []).flatMap(({ text, feedback }) => [text.plain, feedback?.plain]),
-    ...(accepted ?? []),
-    ...(pairs ?? []).flatMap(({ left, right }) => [left.plain, right.plain]),
-    ...(steps ?? []).map(({ plain }) => plain),
-    item.explanation?.plain,
-    item.hint?.plain,
-    item.ref,
-    item.category?.join(' > '),
-  ]);
+  const texts = itemsUnder(document, layout).flatMap(
+    ({ stem, title, options, accepted, pairs, steps, ...item }) => [
+      stem.plain,
+      title,
+      ...(options ?? []).flatMap(({ text, feedback }) => [text.plain, feedback?.plain]),
+      ...(accepted ?? []),
+      ...(pairs ?? []).flatMap(({ left, right }) => [left.plain, right.plain]),
+      ...(steps ?? []).map(({ plain }) => plain),
+      item.explanation?.plain,
+      item.hint?.plain,
+      item.ref,
+      item.category?.join(' > '),
+    ],
+  );
   return [...new Set(texts)].reduce((sum, text) => sum + (text?.length ?? 0), 0);
 }

@@ -1,7 +1,7 @@
 // A sample of marked text tests its layout: its questions, read by it and written again, must come out to the letter.
 import type { Document, Layout } from '../model';
 import { fit } from '../fitting';
-import type { LearnedLayout } from '../learning';
+import { doubted, type LearnedLayout } from '../learning';
 import { readMarkedSet } from '../reading-back';
 import { defined } from '../shared/defined';
 import { quoted } from '../shared/plain';
@@ -56,12 +56,9 @@ export function withMarkedSample(learned: LearnedLayout, { lines }: Document): L
     missing !== undefined && other !== undefined
       ? `the sample’s ${quoted(missing.trim(), SHOWN)} would be written ${quoted(other.trim(), SHOWN)}`
       : `${quoted((missing ?? other)!.trim(), SHOWN)} of the sample ${missing === undefined ? 'would be added' : 'is no part of what would be written'}`;
-  return {
-    ...learned,
-    because: {
-      ...learned.because,
-      'marks.right': `${learned.because['marks.right'] ?? ''}; but ${why}`,
-    },
-    unsure: [...new Set([...learned.unsure, 'marks.right'])],
+  const because = {
+    ...learned.because,
+    'marks.right': `${learned.because['marks.right'] ?? ''}; but ${why}`,
   };
+  return doubted({ ...learned, because }, 'marks.right');
 }

@@ -5,6 +5,7 @@ import { defined } from '../shared/defined';
 import { numberOf } from '../shared/normalise';
 import { rightByWeights } from '../shared/weights';
 import type { Said } from './said';
+import { letterPlace } from '../shared/plain';
 
 type Key = Layout['key'];
 
@@ -14,8 +15,7 @@ function indexesOfTexts(text: string, separator: string, options: readonly strin
   return whole >= 0 ? [whole] : text.split(separator).map((part) => options.indexOf(part));
 }
 
-const letterIndex = (part: string): number =>
-  /^[A-Za-z]$/.test(part) ? part.toUpperCase().charCodeAt(0) - 65 : -1;
+const letterIndex = (part: string): number => (/^[A-Za-z]$/.test(part) ? letterPlace(part) : -1);
 
 const numberIndex =
   (first: number) =>

@@ -1,9 +1,10 @@
 // A row for each question.
-import type { Column, Layout, Role, Sheet } from '../model';
+import type { Layout, Role, Sheet } from '../model';
 import { columnIndex } from '../shared/cells';
 import { questionOf } from './question';
 import type { Said } from './said';
 import type { ReadItem } from './unread';
+import { groupBy } from '../shared/group-by';
 
 const APART = new Set<Role>(['ignore', 'number-in-file', 'constant']);
 
@@ -20,13 +21,10 @@ function withConstants(item: ReadItem, { columns }: Layout, row: readonly string
 
 /** Reads rows from the first one on, down to the first without a text of a question. */
 export function readRows(sheet: Sheet, layout: Layout): ReadItem[] {
-  const byRole = new Map<Role, Column[]>();
-  for (const column of layout.columns) {
-    byRole.set(
-      column.role,
-      [...(byRole.get(column.role) ?? []), column].sort((a, b) => (a.n ?? 0) - (b.n ?? 0)),
-    );
-  }
+  const byRole = groupBy(
+    [...layout.columns].sort((a, b) => (a.n ?? 0) - (b.n ?? 0)),
+    ({ role }) => role,
+  );
   const places = new Map(
     [...byRole].map(([role, columns]) => [
       role,

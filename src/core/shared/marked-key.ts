@@ -1,6 +1,6 @@
 // How marked text tells its right options, by its signs.
 import type { Layout, Option } from '../model';
-import { optionLetter } from './plain';
+import { letterPlace, optionLetter } from './plain';
 
 /** The key that signs make: letters where a line names the right options, else a sign in front of them. */
 export const keyOfMarks = ({
@@ -31,9 +31,7 @@ export const namesOfRight = (options: readonly Option[], style: NameStyle): stri
 
 /** The place, from 0, that a letter or number names; below 0 or none at all where it names none. */
 export const placeNamed = (name: string, style: Exclude<NameStyle, 'text'>): number =>
-  style.endsWith('letter')
-    ? name.toUpperCase().charCodeAt(0) - 'A'.charCodeAt(0)
-    : Number(name) - (style === 'number' ? 1 : 0);
+  style.endsWith('letter') ? letterPlace(name) : Number(name) - (style === 'number' ? 1 : 0);
 
 /** The right options as a line names them: letters, numbers or texts, a comma between several. */
 export const saidKey = (

@@ -1,5 +1,6 @@
 // Keys that say which of two counted lists belong together: '1B 2D 3A', 'A-ii, B-i'.
 import { romanValue } from './roman';
+import { letterPlace } from './plain';
 
 /** Fewer pairs match nothing. */
 const LEAST = 2;
@@ -8,9 +9,6 @@ const PAIR = /(\d{1,2})\s*[-–=:.)]?\s*([A-Ja-j])(?![\p{L}\d])/gu;
 const OTHER_PAIR =
   /(?<![\p{L}\d])([A-Ja-j])\s*(?:[-–=:.)]+|->|→)\s*(\d{1,2}|[ivx]{1,4}|[IVX]{1,4})(?![\p{L}\d])/gu;
 
-/** What a letter counts, from 0. */
-export const letterPlace = (text: string): number =>
-  text.toLowerCase().charCodeAt(0) - 'a'.charCodeAt(0);
 /** What a number counts from 0, in figures or Roman. */
 export const numberPlace = (text: string): number =>
   (/^\d/.test(text) ? Number(text) : (romanValue(text) ?? 0)) - 1;

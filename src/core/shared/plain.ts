@@ -20,6 +20,9 @@ export function listed(words: readonly string[]): string {
 /** The letter of an option, A for the first. */
 export const optionLetter = (index: number): string => String.fromCharCode(65 + index);
 
+/** The place of a letter from A to Z, large or small, from 0; of other signs outside of 0 to 25, of an empty text NaN. */
+export const letterPlace = (letter: string): number => letter.toUpperCase().charCodeAt(0) - 65;
+
 /** Signs without a shape, and those that turn the direction of a text, which make a name look like another. */
 const UNSEEN = /[\u200b-\u200f\u202a-\u202e\u2060\u2066-\u2069\ufeff]/g;
 /** Names that some systems keep for devices. */

@@ -2,6 +2,7 @@
 import { letterInLatin } from '../shared/vocabulary/alphabets';
 import type { TableView } from './contract';
 import { headingGroup, labelOf, withoutBrackets } from './heading-words';
+import { letterPlace } from '../shared/plain';
 
 /** Words without the letter that counts their heading, wherever it stands: 'answer c right' is 'answer right'. */
 function withoutLetter(words: string, label: number | undefined): string {
@@ -64,7 +65,7 @@ function countings({ columns }: TableView): (Counting | undefined)[] {
     if (bare === undefined) {
       return undefined;
     }
-    return { before, n: letter ? bare.charCodeAt(0) - 96 : Number(bare) };
+    return { before, n: letter ? letterPlace(bare) + 1 : Number(bare) };
   });
 }
 

@@ -7,6 +7,7 @@ import { flag, mean } from './figures';
 import { piecesOf } from './heading-words';
 import type { Model } from './model';
 import { networkSums, softmax } from './network';
+import { letterPlace } from '../shared/plain';
 
 const ROWS_LOOKED_AT = 40;
 const CANDIDATES = 12;
@@ -126,7 +127,7 @@ export function countsLettersUp(region: Region, row: number): boolean {
   let next = 0;
   for (let column = region.left; column <= region.right; column++) {
     const letter = LETTER.exec(region.cell(row, column))?.[1]?.toUpperCase();
-    const place = letter === undefined ? -1 : letter.charCodeAt(0) - 'A'.charCodeAt(0);
+    const place = letter === undefined ? -1 : letterPlace(letter);
     next = place === next || place === 0 ? place + 1 : 0;
     if (next >= FEWEST_LETTERS) {
       return true;

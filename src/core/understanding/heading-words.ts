@@ -3,6 +3,7 @@ import { fnv1a } from '../shared/fnv1a';
 import { bareWords } from '../shared/normalise';
 import { inKnownWords } from '../shared/vocabulary/other-scripts';
 import { flag } from './figures';
+import { letterPlace } from '../shared/plain';
 
 /** How many places the pieces of words are hashed into. */
 export const BUCKETS = 4096;
@@ -112,7 +113,7 @@ export function labelOf(heading: string): number | undefined {
   const own = heading.slice(0, LONGEST_HEADING * 2).replace(EXAMPLE, '');
   const apart = LETTER_APART.exec(own)?.[1];
   if (apart) {
-    return apart.charCodeAt(0) - 64;
+    return letterPlace(apart) + 1;
   }
   const bare = inKnownWords(bareWords(splitCamel(withoutBrackets(own))));
   const words = bare.split(' ');
@@ -127,7 +128,7 @@ export function labelOf(heading: string): number | undefined {
   if (label === undefined) {
     return undefined;
   }
-  return /\d/.test(label) ? Number(label) : label.charCodeAt(0) - 96;
+  return /\d/.test(label) ? Number(label) : letterPlace(label) + 1;
 }
 
 /** A heading's words without its number, by which the headings of one row are grouped. */

@@ -1,6 +1,7 @@
 // Whether the cells of one column name those of others in their rows: by their text, or by their place.
 
 import { flag, share } from './figures';
+import { letterPlace } from '../shared/plain';
 
 /** Cells by column, then by row. */
 export type Cells = readonly (readonly string[])[];
@@ -33,7 +34,7 @@ export function namesTexts(cells: Cells, column: number): { named: number; whom:
 
 function placeOf(part: string): number {
   if (/^[a-j]$/i.test(part)) {
-    return part.toLowerCase().charCodeAt(0) - 97;
+    return letterPlace(part);
   }
   return /^\d{1,2}$/.test(part) ? Number(part) - 1 : NaN;
 }

@@ -3,6 +3,7 @@ import type { KeyboardEvent } from 'react';
 import type { Item } from '../../core/model';
 import { hasKey } from '../parts/pick-right';
 import { chooseAll, chooseNone, toggleChosen } from '../state/gather';
+import { letterPlace } from '../../core/shared/plain';
 
 export type CardActs = {
   onEdit: () => void;
@@ -25,7 +26,7 @@ function optionAt(item: Item, key: string): number | undefined {
   if (key.length !== 1 || !hasKey(item)) {
     return undefined;
   }
-  const letter = key.toUpperCase().charCodeAt(0) - 'A'.charCodeAt(0);
+  const letter = letterPlace(key);
   return letter >= 0 && letter < (item.options?.length ?? 0) ? letter : undefined;
 }
 

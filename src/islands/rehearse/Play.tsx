@@ -1,7 +1,7 @@
 // The set as a learner sees it: one question on plain paper, an answer, the right one shown, the next.
 import { Button, Group, Paper, Stack, Text, TextInput, Title, UnstyledButton } from '@mantine/core';
 import { useEffect, useRef, type KeyboardEvent, type RefObject } from 'react';
-import { optionLetter } from '../../core/shared/plain';
+import { letterPlace, optionLetter } from '../../core/shared/plain';
 import { isTyping } from '../parts/keys';
 import { MainButton, type MainAct } from '../parts/PlaceHead';
 import { PAPER } from './paper';
@@ -157,7 +157,7 @@ function keysOf(question: PlayQuestion, play: Playing, next: MainAct) {
     if (event.key === 'Enter' && isOnHeading && !event.ctrlKey && !next.isDisabled) {
       next.run();
     }
-    const n = event.key.toUpperCase().charCodeAt(0) - 'A'.charCodeAt(0) + 1;
+    const n = letterPlace(event.key) + 1;
     const isPlain =
       event.key.length === 1 && !event.ctrlKey && !event.metaKey && !isTyping(event.target);
     if (isPlain && n >= 1 && n <= question.answers.length) {

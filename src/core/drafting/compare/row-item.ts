@@ -2,7 +2,7 @@
 import type { Asked, AskedColumn, Finding, Item } from '../../model';
 import { categoryPath } from '../../shared/category-path';
 import { alike } from '../../shared/normalise';
-import { count, optionLetter, quoted } from '../../shared/plain';
+import { count, letterPlace, optionLetter, quoted } from '../../shared/plain';
 import { cutFaults, lengthFaults, optionFaults, type Fault } from './faults';
 import type { Row } from './rows';
 
@@ -36,7 +36,7 @@ export function placeOfKey(
     .replace(/^(?:option|answer)\s+/i, '')
     .replace(/[().:]/g, '')
     .trim();
-  const letter = /^[A-Za-z]$/.test(plain) ? plain.toUpperCase().charCodeAt(0) - 65 : undefined;
+  const letter = /^[A-Za-z]$/.test(plain) ? letterPlace(plain) : undefined;
   if (letter !== undefined) {
     return letter;
   }

@@ -17,6 +17,7 @@ import { POINTS } from './points';
 import { placesOfSteps } from './placed-steps';
 import { pairedLists } from './two-lists';
 import { withoutOptions, type DraftAnswer } from './without-options';
+import { letterPlace } from '../../shared/plain';
 
 export type AnswerManner = { emphasis: Emphasis | undefined; keep: boolean };
 
@@ -135,7 +136,7 @@ function byAnswerLine(
 function orderIn(said: string, options: number): number[] | undefined {
   const parts = said.split(/[\s,;/>→–-]+/u).filter(Boolean);
   const places = parts.map((part) =>
-    /^\d{1,2}$/.test(part) ? Number(part) - 1 : part.toLowerCase().charCodeAt(0) - 97,
+    /^\d{1,2}$/.test(part) ? Number(part) - 1 : letterPlace(part),
   );
   const isEach =
     parts.every((part) => /^(?:\d{1,2}|[A-Ja-j])$/u.test(part)) && parts.length === options;

@@ -1,6 +1,7 @@
 // Letters and numbers that a blank alone parts from their text, 'A Utrecht': labels only where line after line counts up.
 import { marked, type Label } from './labels';
 import type { TypedLine } from './typed-line';
+import { letterPlace } from '../../shared/plain';
 
 const LETTER = /^\s*([A-Ja-j])[ \u00a0](?=\S)/u;
 const NUMBER = /^\s*(\d{1,3})[ \u00a0](?=[\p{L}"'“‘«¿¡(_])/u;
@@ -21,7 +22,7 @@ function bare(line: TypedLine, pattern: RegExp): Bare | undefined {
     return undefined;
   }
   const isNumber = /^\d/.test(value);
-  const n = isNumber ? Number(value) - 1 : value.toLowerCase().charCodeAt(0) - 'a'.charCodeAt(0);
+  const n = isNumber ? Number(value) - 1 : letterPlace(value);
   const isUpper = value === value.toUpperCase();
   const sign = isUpper ? 'A' : 'a';
   const counts = isUpper ? 'upper' : 'lower';

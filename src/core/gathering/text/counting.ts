@@ -1,5 +1,6 @@
 // The ways in which labels count: by numbers, letters, Roman numbers, numbers in circles.
 import { romanValue } from '../../shared/roman';
+import { letterPlace } from '../../shared/plain';
 
 /** What is counted: numbers, letters, Roman numbers, signs that count by themselves; bullets and lone words count nothing. */
 export type Counting = 'number' | 'upper' | 'lower' | 'roman' | 'circled' | 'bullet' | 'word';
@@ -28,7 +29,7 @@ export function countings({
     const isUpper = value === value.toUpperCase();
     found.push({
       counts: isUpper ? 'upper' : 'lower',
-      n: value.toLowerCase().charCodeAt(0) - 'a'.charCodeAt(0),
+      n: letterPlace(value),
     });
   }
   return found;

@@ -5,6 +5,7 @@ import type { Collected } from './collected';
 import { plainOfPieces, type Draft } from './draft';
 import { twoLists } from './two-lists';
 import { drawnIn, type TypedLine } from './typed-line';
+import { letterPlace } from '../../shared/plain';
 
 const PAIRS =
   /^\s*\(?\d{1,3}\s*[.):=–-]?\s*\(?[A-Ja-j](?:\s*(?:[,;&+/]|and|und|et|y|en)\s*[A-Ja-j])*\)?(?=$|[\s,;|.)])/u;
@@ -44,7 +45,7 @@ function keyBelow(below: readonly TypedLine[], drafts: readonly Draft[]): boolea
     const entry = counted
       .map(({ text }) => LETTER_ENTRY.exec(text))
       .find((match) => Number(match?.[1]) === number);
-    const place = entry ? entry[2]!.toLowerCase().charCodeAt(0) - 97 : -1;
+    const place = entry ? letterPlace(entry[2]!) : -1;
     return place >= 0 && place < options.length;
   });
   return choices.length > 1 && named.length === choices.length;

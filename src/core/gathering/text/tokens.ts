@@ -3,6 +3,7 @@ import type { DocumentLine, Role } from '../../model';
 import { fieldOfLine, headsAnswers } from '../../shared/vocabulary/answer-lines';
 import { romanValue } from '../../shared/roman';
 import { takeMarks } from './marks';
+import { letterPlace } from '../../shared/plain';
 
 /** A stretch of a line. */
 export type Piece = { line: DocumentLine; from: number; to: number };
@@ -40,7 +41,6 @@ export const countsInRoman = (lines: readonly DocumentLine[]): boolean =>
   lines.some(({ text }) => /^\s*(?:II|ii)[.)]\s/u.test(text)) &&
   lines.some(({ text }) => /^\s*(?:I|i)[.)]\s/u.test(text));
 const BULLET = /^([-–—•●◦▪o+·‣*])\s+(?=\S)/u;
-const letterIndex = (letter: string): number => letter.toLowerCase().charCodeAt(0) - 97;
 
 const optional = (
   right: boolean | undefined,
@@ -72,7 +72,7 @@ function fromLabel(line: DocumentLine, at: At): Token | undefined {
   }
   const letter = /^\(?([A-Ja-j])([.)]?)$/.exec(label);
   if (letter) {
-    return { is: 'lettered', n: letterIndex(letter[1]!), sign: letter[2] || ')', ...inner };
+    return { is: 'lettered', n: letterPlace(letter[1]!), sign: letter[2] || ')', ...inner };
   }
   return { is: 'bullet', sign: label, ...inner };
 }
@@ -120,7 +120,7 @@ function fromSigns(line: DocumentLine, at: At, roman: boolean): Token | undefine
     const marks = takeMarks(text, start + worded[0].length);
     return {
       is: 'lettered',
-      n: worded[1] ? letterIndex(worded[1]) : Number(worded[2]) - 1,
+      n: worded[1] ? letterPlace(worded[1]) : Number(worded[2]) - 1,
       sign: ':',
       ...at,
       from: marks.from,
@@ -133,7 +133,7 @@ function fromSigns(line: DocumentLine, at: At, roman: boolean): Token | undefine
     const marks = takeMarks(text, start + lettered[0].length);
     return {
       is: 'lettered',
-      n: letterIndex(lettered[2]!),
+      n: letterPlace(lettered[2]!),
       sign: `${lettered[1]}${lettered[3]!.trim() || '\t'}`,
       ...at,
       from: marks.from,
@@ -226,7 +226,7 @@ export function splitInline(line: DocumentLine): DocumentLine[] {
   const before = line.text.slice(0, start.index);
   const parts = line.text.slice(start.index).trim().split(INLINE);
   // Only letters that follow one another are labels.
-  if (!parts.every((part, index) => letterIndex(/[A-Ja-j]/.exec(part)?.[0] ?? '') === index)) {
+  if (!parts.every((part, index) => letterPlace(/[A-Ja-j]/.exec(part)?.[0] ?? '') === index)) {
     return [line];
   }
   return [

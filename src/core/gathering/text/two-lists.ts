@@ -1,7 +1,8 @@
 // Two lists to match, each counted in its own way, with a key such as "1B 2D 3A" or "A-ii, B-i".
 import type { Item } from '../../model';
-import { letterPlace, numberPlace, pairsOfKey } from '../../shared/pair-key';
+import { numberPlace, pairsOfKey } from '../../shared/pair-key';
 import { plainOfPieces, type Draft, type DraftOption } from './draft';
+import { letterPlace } from '../../shared/plain';
 
 const LEAST = 2;
 /** The second half of a line, behind a tab or wide blanks, with its letter. */

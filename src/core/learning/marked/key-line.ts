@@ -2,6 +2,7 @@
 import type { Layout } from '../../model';
 import { alike } from '../../shared/normalise';
 import { LETTERED, signedOf } from './option-signs';
+import { letterPlace } from '../../shared/plain';
 
 type Marks = NonNullable<Layout['marks']>;
 export type KeyLine = Pick<Marks, 'keyLine' | 'keyStyle' | 'option'>;
@@ -59,7 +60,7 @@ function styleOf(said: string, { texts }: Options): Style | undefined {
       ...said
         .toUpperCase()
         .match(/[A-J]/g)!
-        .map((one) => one.charCodeAt(0) - 65),
+        .map((one) => letterPlace(one)),
     );
     return last < texts.length ? 'letter' : undefined;
   }

@@ -7,6 +7,7 @@ import { partFrom, type Sample } from './parts';
 import type { Roles } from './words';
 import { answers, isTold, questionsIn, type Question } from './told';
 import { isLettered } from './ways';
+import { groupBy } from '../../shared/group-by';
 
 /** Where a part of one block goes among those of another: behind the one that stands before it. */
 function merged(orders: readonly (readonly string[])[]): string[] {
@@ -91,11 +92,7 @@ export function patternFrom(
   }
   const sample: Sample = { blocks, classes: new Map(classes.map((own) => [own.key, own])) };
   const { questions, isApart } = questionsIn(blocks, roles);
-  const groups = new Map<string, Question[]>();
-  for (const question of questions) {
-    const name = signature(question);
-    groups.set(name, [...(groups.get(name) ?? []), question]);
-  }
+  const groups = groupBy(questions, signature);
   const forms = [...groups.values()].map((group) => formFrom(group, sample));
   const whole = forms.filter((form) => form !== undefined);
   return whole.length < forms.length || !whole.length

@@ -26,5 +26,3 @@ export const lettersIn = (text: string): string => text.replace(/[^\p{L}]+/gu, '
 /** What stands for the letter of an option, in the case in which it is written. */
 export const letterSign = (letter: string): string =>
   letter === letter.toLowerCase() ? '{a}' : '{A}';
-/** The place of a letter, from 1. */
-export const letterPlace = (letter: string): number => letter.toLowerCase().charCodeAt(0) - 96;

@@ -1,6 +1,7 @@
 // Lines whose numbers count the questions or say their points.
 import { saysPoints } from '../../shared/vocabulary/words-of-points';
-import { letterPlace, letterSign, lettersIn, type Front, type Way } from './front';
+import { letterSign, lettersIn, type Front, type Way } from './front';
+import { letterPlace } from '../../shared/plain';
 
 const NUMBERED =
   /^(\s*(?:#|№|\p{L}{1,10}\.?)\s?)(\d{1,4})(\s+)((?:[\p{L}"“„«¿¡]|[([]\d[^)\]]{0,20}[)\]]\s*\S).*)$/u;
@@ -52,7 +53,7 @@ export const named: Way = (line) => {
     text: text.trimEnd(),
     after: '',
     words: isLetter ? '' : lettersIn(end),
-    counter: isLetter ? letterPlace(end) : Number(number),
+    counter: isLetter ? letterPlace(end) + 1 : Number(number),
   };
 };
 

@@ -2,9 +2,10 @@
 import { fieldOfLine } from '../../shared/vocabulary/answer-lines';
 import { kindOfWord } from '../../shared/vocabulary/kinds';
 import { verdictOf } from '../../shared/vocabulary/verdicts';
-import { letterPlace, letterSign, lettersIn, type Front, type Way } from './front';
+import { letterSign, lettersIn, type Front, type Way } from './front';
 import { attributed, tagged } from './tags';
 import { named, numbered, pointed } from './numbers';
+import { letterPlace } from '../../shared/plain';
 
 export { lettersIn, type Front, type Way } from './front';
 
@@ -114,7 +115,7 @@ export const wordLabelled: Way = (line) => {
         text: text.trimEnd(),
         after: '',
         words: word.trim(),
-        counter: letterPlace(letter),
+        counter: letterPlace(letter) + 1,
       };
 };
 
@@ -147,7 +148,7 @@ export const labelled: Way = (line) => {
     text: text!.trimEnd(),
     after: '',
     words: lettersIn(front!),
-    counter: /\d/u.test(label) ? Number(label) : letterPlace(label),
+    counter: /\d/u.test(label) ? Number(label) : letterPlace(label) + 1,
   };
 };
 
@@ -165,7 +166,7 @@ export const barelyLabelled: Way = (line) => {
     text: text.trimEnd(),
     after: '',
     words: '',
-    counter: isNumber ? Number(label) : letterPlace(label),
+    counter: isNumber ? Number(label) : letterPlace(label) + 1,
   };
 };
 

@@ -1,4 +1,5 @@
 // Which sign stands between several values in one cell.
+import { letterPlace } from '../plain';
 
 const SIGNS = ['||', '|', ';', '\n', ' / ', '/', ','] as const;
 
@@ -55,7 +56,7 @@ export function splitLabelled(text: string): string[] | undefined {
     return undefined;
   }
   const order = labels.map((match) =>
-    /\d/.test(match[1]!) ? Number(match[1]) - 1 : match[1]!.toLowerCase().charCodeAt(0) - 97,
+    /\d/.test(match[1]!) ? Number(match[1]) - 1 : letterPlace(match[1]!),
   );
   if (!order.every((n, index) => n === index)) {
     return undefined;

@@ -1,4 +1,5 @@
 // The letters by which people count in scripts other than Latin. From memory; common practice, no source.
+import { letterPlace } from '../plain';
 
 /** The letters that count options, alphabet by alphabet. */
 const ALPHABETS: readonly string[] = [
@@ -29,5 +30,5 @@ export const letterInLatin = (letter: string): string | undefined => LETTERS.get
 /** The place, from 0, that a letter of any alphabet counts by; undefined where a text is no such letter. */
 export function placeOfLetter(text: string): number | undefined {
   const letter = letterInLatin(text) ?? text;
-  return /^[A-Za-z]$/.test(letter) ? letter.toUpperCase().charCodeAt(0) - 65 : undefined;
+  return /^[A-Za-z]$/.test(letter) ? letterPlace(letter) : undefined;
 }

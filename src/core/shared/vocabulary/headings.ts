@@ -3,6 +3,7 @@
 // particular stands before the general ("right answer" before "answer").
 import type { Role } from '../../model';
 import { bareWords } from '../normalise';
+import { letterPlace } from '../plain';
 
 const OPTION =
   'answer|option|choice|reply|response|possible answer|alternative|antwort|auswahl|antwortmoglichkeit|reponse|choix|proposition|respuesta|opcion|alternativa|risposta|opzione|scelta|antwoord|optie|keuze|resposta|opcao|escolha|ateb|dewis|opsiwn|opt|ans|part';
@@ -215,7 +216,7 @@ function guessRole(heading: string): HeadingGuess | undefined {
     return undefined;
   }
   if (/^[a-j]$/.test(words)) {
-    return { role: 'option', n: words.charCodeAt(0) - 96, sure: false, word: words };
+    return { role: 'option', n: letterPlace(words) + 1, sure: false, word: words };
   }
   if (/^(?:[1-9]|10)$/.test(words)) {
     return { role: 'option', n: Number(words), sure: false, word: words };

@@ -1,7 +1,7 @@
 // Which options are right, as letters.
 import type { Item } from '../../../core/model';
 import { KIND_NAMES } from '../../../core/shared/kind-names';
-import { optionLetter } from '../../../core/shared/plain';
+import { letterPlace, optionLetter } from '../../../core/shared/plain';
 import { hasChoices, type CellResult } from './fields';
 
 /** The key as letters: 'B' or 'A, C'; empty where the kind has none. */
@@ -11,7 +11,7 @@ export const keyLetters = ({ options = [] }: Item): string =>
 /** The place that a letter or a number names, from 0; -1 where it names none. */
 function placeOf(sign: string): number {
   if (/^[A-Z]$/.test(sign)) {
-    return sign.charCodeAt(0) - 'A'.charCodeAt(0);
+    return letterPlace(sign);
   }
   return /^\d+$/.test(sign) ? Number(sign) - 1 : -1;
 }
