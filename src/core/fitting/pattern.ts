@@ -41,6 +41,7 @@ function optionPiece({ text, right, feedback }: Option, n: number, part: Part): 
   return { before, after, text: text.plain + told, n };
 }
 
+const aroundOf = ({ before, after }: Part): Around => ({ before, after });
 const given = (text: string | number | undefined): string[] =>
   text === undefined || text === '' ? [] : [String(text)];
 
@@ -52,6 +53,15 @@ function withPoints(text: string, n: number | undefined, around: Part['points'])
   const { open, close, one = close, isInFront } = around;
   const said = open + String(n) + (n === 1 ? one : close);
   return isInFront ? said + text : text + said;
+}
+
+/** A text with its question's category beside it. */
+function withCategory(text: string, category: Item['category'], around: Part['category']): string {
+  if (!around || !category?.length) {
+    return text;
+  }
+  const said = around.open + category.join(' > ') + around.close;
+  return around.isInFront ? said + text : text + said;
 }
 
 /** The words that fill a gap between their signs; the gap's place where none do. */
@@ -77,7 +87,8 @@ function stemText(item: Item, part: Part): string {
         )
       : stem.plain;
   const said = answer ? answer.open + answerOf(item, part) + answer.close : '';
-  return withPoints(named + plain + said, points, part.points);
+  const whole = withCategory(named + plain + said, item.category, part.category);
+  return withPoints(whole, points, part.points);
 }
 
 /** The texts of a part that says something in each question; none where this one has nothing to say. */
@@ -95,6 +106,7 @@ const TEXTS: { [Role in Part['role']]: (item: Item, part: Part) => string[] } = 
   card: ({ stem, accepted = [], points }, { between = ' = ', points: around }) => [
     withPoints(stem.plain + between + accepted.join('; '), points, around),
   ],
+  feedbacks: () => [],
   explanation: ({ explanation }) => given(explanation?.plain),
   tags: ({ tags = [] }, { between = ', ' }) => given(tags.map(({ value }) => value).join(between)),
   ref: ({ ref }) => given(ref),
@@ -116,6 +128,11 @@ function piecesOf(item: Item, part: Part): Piece[] {
         : []),
     ]);
   }
+  if (part.role === 'feedbacks') {
+    return (item.options ?? []).flatMap(({ feedback }, n) =>
+      feedback?.plain ? [{ ...aroundOf(part), text: feedback.plain, n }] : [],
+    );
+  }
   const { before, after, one = after } = part;
   return TEXTS[part.role](item, part).map((text, n) => ({
     before,
@@ -127,12 +144,33 @@ function piecesOf(item: Item, part: Part): Piece[] {
 
 const count = (text: string, sign: string): number => text.split(sign).length - 1;
 
+/** The sign around a category beside the question's text that stands in the category too, or at the end of a text without one. */
+function signOfCategory({ category, stem }: Item, around: Part['category']): string | undefined {
+  if (!around) {
+    return undefined;
+  }
+  const [open, close] = [around.open.trim(), around.close.trim()];
+  const said = category?.join(' > ');
+  if (said) {
+    return [open, close].find((sign) => said.includes(sign));
+  }
+  const { plain } = stem;
+  const isTaken = around.isInFront
+    ? plain.startsWith(open) && plain.includes(close)
+    : plain.endsWith(close) && plain.includes(open);
+  return isTaken ? open : undefined;
+}
+
 /** What of its own texts a line holds twice: the sign between its parts, or between an option and its feedback. */
 function signWithin(
   text: string,
-  { role, between, feedback }: Part,
+  { role, between, feedback, category }: Part,
   item: Item,
 ): string | undefined {
+  const taken = signOfCategory(item, category);
+  if (taken !== undefined) {
+    return taken;
+  }
   if (feedback && count(text, feedback) > 1) {
     return feedback;
   }

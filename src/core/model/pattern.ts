@@ -3,7 +3,7 @@ import { z } from 'zod';
 import { KindSchema } from './item';
 import { LINE_FIELDS } from './marks';
 
-/** What a line of a question says. `card` is a whole card on one line; `options` are all of them on one line. */
+/** What a line of a question says. `card` is a whole card on one line; `options` are all of them on one line, `feedbacks` lines that name each its option. */
 export const PART_ROLES = [
   'stem',
   'option',
@@ -14,6 +14,7 @@ export const PART_ROLES = [
   'step',
   'card',
   'explanation',
+  'feedbacks',
   'tags',
   ...LINE_FIELDS,
 ] as const;
@@ -53,6 +54,10 @@ export const PartSchema = z.object({
   feedbackLine: z.object({ before: z.string(), after: z.string().optional() }).optional(),
   /** Around a title of its own in front of the question's text. */
   title: z.object({ open: z.string(), close: z.string() }).optional(),
+  /** Around a category beside the question's text, behind it or in front of it. */
+  category: z
+    .object({ open: z.string(), close: z.string(), isInFront: z.boolean().optional() })
+    .optional(),
   /** Around the word that fills a gap in the question's text, and between several that do. */
   gap: z.object({ open: z.string(), close: z.string(), between: z.string().optional() }).optional(),
   /** Around what answers the question, behind its text on the same line: one of `words`, the word for its gap, or a short answer. */

@@ -6,6 +6,8 @@ const IN_FRONT =
   /^(?:[^\p{L}\p{N}\s"'“”‘’„«»¿¡([{<$€£%°#_…-]{1,3}\s?|[A-Ja-j1-9]\s?[.):]\s+)(?=[\p{L}\p{N}])/u;
 /** A sign behind a text, apart from it, or a word in brackets. */
 const BEHIND = /\s(?:[^\p{L}\p{N}\s.?!…,;:"'”’»)\]}%°€$£-]{1,4}|\[[^[\]]{1,20}\])$/u;
+/** One half of a pair of signs around a text. */
+const HALF_OF_PAIR = /^[^*_=~]*[^*_=~\s](?:\*{1,2}|__|==|~~)$/u;
 /** What stands between parts of a line rather than in a sentence. */
 const BETWEEN = /\S\s?(?:\||::|=>|->|→|\/\/|<->)\s?\S|\S\s;\s\S/u;
 const BRACKETS_FIRST = /^[([{<][\p{L}\p{N}][^()[\]{}<>]{0,24}[)\]}>]\s/u;
@@ -24,7 +26,7 @@ function groupsOf(items: readonly Item[]): string[][] {
 
 /** Whether signs stand in so many of some texts that they are none of theirs. */
 const areSigns = (texts: readonly string[], least: number): boolean =>
-  [IN_FRONT, BEHIND, BETWEEN].some(
+  [IN_FRONT, BEHIND, BETWEEN, HALF_OF_PAIR].some(
     (sign) => texts.filter((text) => sign.test(text)).length >= Math.max(2, least * texts.length),
   );
 

@@ -4,10 +4,11 @@ import type { Item } from '../model';
 import { readMarkedSet } from '../reading-back';
 import { fill, fits, learnBlank } from '.';
 import { counter, item, surroundings } from '../../../tests/make';
+import { HABITS_AROUND } from '../../../tests/habits-around-texts';
 import { HABITS, word } from '../../../tests/marked-habits';
 
 describe('a sample in habits of its own', () => {
-  it.each(HABITS)('%s', async (_, sample, items, text) => {
+  it.each([...HABITS, ...HABITS_AROUND])('%s', async (_, sample, items, text) => {
     const bytes = new TextEncoder().encode(sample);
     const { layout, unsure } = await learnBlank({ name: 'sample.txt', bytes }, surroundings);
     expect(unsure).toEqual([]);
@@ -19,6 +20,13 @@ describe('a sample in habits of its own', () => {
     );
     const rightOf = (one: Item): string[] | undefined =>
       one.options?.flatMap(({ text: { plain }, right }) => (right ? [plain.toLowerCase()] : []));
+    const aroundOf = ({ category, options }: Item): unknown => [
+      category,
+      options?.map(({ feedback }) => feedback?.plain),
+    ];
+    expect(read.filter(({ kind }) => kind !== 'true-false').map(aroundOf)).toEqual(
+      items.filter(({ kind }) => kind !== 'true-false').map(aroundOf),
+    );
     const isTruth = ({ kind }: Item): boolean => kind === 'true-false';
     expect(read.map((one) => (isTruth(one) ? one.options?.[0]?.right : rightOf(one)))).toEqual(
       items.map((one) => (isTruth(one) ? one.options?.[0]?.right : rightOf(one))),

@@ -38,6 +38,13 @@ export function lineAround({ before, after = '' }: Around, text: string, n = 0):
   return fromOwnBraces(before.replace(COUNTER, (counter) => said[counter]!)) + text + after;
 }
 
+/** The place from 0 of the option whose letter or number stands in front of a line; undefined where none does. */
+export function placeInFront(line: string, { before }: Around): number | undefined {
+  const place = MOST_LETTERS.findIndex((_, n) => line.startsWith(lineAround({ before }, '', n)));
+  return place < 0 ? undefined : place;
+}
+const MOST_LETTERS = Array.from({ length: 26 });
+
 /** A line that says the same in every question but for its number. */
 export const fixedText = (line: string): string => line.replace('{n}', NUMBER_PLACE);
 

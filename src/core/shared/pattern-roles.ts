@@ -1,7 +1,11 @@
 // The roles that a receiver's pattern has lines for.
 import type { Part, Pattern, Role } from '../model';
 
-const ROLES: Partial<Record<Part['role'], Role>> = { card: 'accepted', options: 'option' };
+const ROLES: Partial<Record<Part['role'], Role>> = {
+  card: 'accepted',
+  options: 'option',
+  feedbacks: 'feedback',
+};
 
 /** The roles of all parts; a question and its options are always among them. */
 export const rolesOfPattern = ({ forms }: Pattern): Role[] => [
@@ -9,10 +13,11 @@ export const rolesOfPattern = ({ forms }: Pattern): Role[] => [
   'option',
   ...forms
     .flatMap(({ parts }) => parts)
-    .flatMap(({ role, feedback, feedbackLine, title, points }): Role[] => [
+    .flatMap(({ role, feedback, feedbackLine, title, points, category }): Role[] => [
       ROLES[role] ?? (role as Role),
       ...(feedback === undefined && !feedbackLine ? [] : ['feedback' as const]),
       ...(title ? ['title' as const] : []),
       ...(points ? ['points' as const] : []),
+      ...(category ? ['category' as const] : []),
     ]),
 ];

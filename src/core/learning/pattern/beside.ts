@@ -1,7 +1,9 @@
 // What stands beside the text of a question on its own line: its points, or what answers it.
 import type { Part } from '../../model';
+import { kindOfWord } from '../../shared/vocabulary/kinds';
+import { saysLevel } from '../../shared/vocabulary/levels';
 import { saysPoints } from '../../shared/vocabulary/words-of-points';
-import { truthWords } from './key-part';
+import { truthWords } from './truth-words';
 import type { Line } from './blocks';
 import { lettersIn } from './ways';
 
@@ -40,6 +42,34 @@ export function pointsBeside(lines: readonly Line[]): Partial<Part> {
 const BEHIND = /(\s?[[(<{=]\s?)([\p{L}\p{N}][^[\](){}<>]{0,39})(\s?[\])>}=])$/u;
 /** True or false behind a sign or a blank, with nothing behind it. */
 const TOLD = /(\s(?:=|->|=>|→|\||:|-)?\s?)(\p{L}{1,12})()$/u;
+const IN_BRACKETS = String.raw`([[({<#]\s?)(\p{L}[^[\](){}<>#?!]{1,39})(\s?[\])}>#])`;
+const CATEGORY_BEHIND = new RegExp(`(\\s)${IN_BRACKETS}$`, 'u');
+const CATEGORY_IN_FRONT = new RegExp(`^()${IN_BRACKETS}(\\s+)`, 'u');
+
+/** Words in brackets that come again beside several questions: what these have in common. */
+function categoryBy(lines: readonly Line[], pattern: RegExp): Part['category'] {
+  const found = lines.map(({ text }) => {
+    const [, blank = '', open = '', word = '', close = '', after = ''] = pattern.exec(text) ?? [];
+    return { open: blank + open, word, close: close + after };
+  });
+  const [{ open, close } = { open: '', close: '' }] = found;
+  const words = new Set(found.map(({ word }) => word));
+  const areAlike = found.every((one) => one.word && one.open === open && one.close === close);
+  const isOther = [...words].some((word) => kindOfWord(word) !== undefined || saysLevel(word));
+  const comesAgain = words.size > 1 && words.size < lines.length;
+  return areAlike && comesAgain && !isOther && !truthWords([...words])
+    ? { open, close }
+    : undefined;
+}
+
+/** The category of each question in brackets beside its text, by the signs around it. */
+export function categoryBeside(lines: readonly Line[]): Pick<Part, 'category'> {
+  const behind = categoryBy(lines, CATEGORY_BEHIND);
+  const inFront = behind ? undefined : categoryBy(lines, CATEGORY_IN_FRONT);
+  const category = behind ?? (inFront && { ...inFront, isInFront: true });
+  return category ? { category } : {};
+}
+
 const BLANK = /_{2,}|\.{3,}|…/u;
 const MOST_WORDS = 4;
 

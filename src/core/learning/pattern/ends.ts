@@ -3,7 +3,8 @@ import { groupBy } from '../../shared/group-by';
 import { fieldOfLine } from '../../shared/vocabulary/answer-lines';
 import { trueFalseWords, verdictOf } from '../../shared/vocabulary/verdicts';
 import { KEYS } from './shapes';
-import { keyOf, lettersIn, type Front } from './ways';
+import { truthWords } from './truth-words';
+import { isLettered, keyOf, lettersIn, type Front } from './ways';
 
 const END =
   /(\s[^\p{L}\p{N}\s.?!…,;:"'”’»)\]}-]{1,4}|\s(?:\||:|;|–|->|=>|=)\s\p{L}{1,12}|\s?(?:[*✓✔✗✘+#]{1,3}|\(\p{L}{1,12}\)|\[\p{L}{1,12}\]|\([*✓✔x+]\)|<[-=]{1,2}|←))$/u;
@@ -27,13 +28,15 @@ function signsBehind(own: Front, ends: readonly (string | undefined)[]): Readonl
   const said = [...counts.keys()].filter(Boolean);
   const truths = new Map(said.map((end) => [end, trueFalseWords(lettersIn(end))?.isTrue]));
   const values = new Set(truths.values());
-  const isOption = ANSWERS.has(fieldOfLine(`${own.words}: x`)?.role ?? '');
-  // True behind one line and false behind another make statements of both.
-  const areStatements = !isOption && values.has(true) && values.has(false);
+  const isOption = isLettered(own) || ANSWERS.has(fieldOfLine(`${own.words}: x`)?.role ?? '');
+  // True behind one line and false behind another make statements of both; letters for them do where each line has one.
+  const areLettered =
+    !counts.has('') && said.length > 1 && truthWords(said.map(lettersIn)) !== undefined;
+  const areStatements = !isOption && ((values.has(true) && values.has(false)) || areLettered);
   return new Set(
     said.filter((end) => {
       const ended = counts.get(end)!;
-      const isStatement = areStatements && truths.get(end) !== undefined;
+      const isStatement = areStatements && (areLettered || truths.get(end) !== undefined);
       const isTold = ended > 1 || saysRight(end);
       return saysVerdict(end) && isTold && ended < ends.length && !isStatement;
     }),

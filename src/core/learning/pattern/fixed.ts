@@ -74,7 +74,7 @@ export function fixedIn(
     return isFirst && NUMBERED_TITLE.test(line) && isCounting(line) ? folded(line) : undefined;
   };
 }
-const ONE_WORD = /^\s*[\p{L}_-]+(?:\s[\p{L}_-]+)?\s*$/u;
+const ONE_WORD = /^\s*(?:[@#\\$&%.!]{1,2}\p{L}[\p{L}_-]*|[\p{L}_-]+(?:\s[\p{L}_-]+)?)\s*$/u;
 /** A title with a number in it and no text: 'Question 1', 'QUESTION 2 (choice)', '*** 3 ***', '<item id="4">'. */
 const NUMBERED_TITLE =
   /^\s*<\p{L}[^<>\d]*\d+[^<>\d]*>\s*$|^\s*[^\p{L}\p{N}]{0,6}(?:[\p{L}]{1,12}\s?)?[#.:=]{0,2}\s?\d+[^\p{L}\p{N}]{0,6}(?:\(?\p{L}{1,12}\)?)?[^\p{L}\p{N}]{0,6}$/u;

@@ -1,6 +1,7 @@
 // A pattern from the lines of a sample, once it is known what each of them is.
 import type { Form, Part, Pattern } from '../../model';
 import type { Blocks } from './blocks';
+import { boxShapes, withKindOfBoxes } from './boxes';
 import { countsWithin, type Class } from './classes';
 import { kindsOf } from './kinds';
 import { partFrom, type Sample } from './parts';
@@ -92,8 +93,12 @@ export function patternFrom(
   }
   const sample: Sample = { blocks, classes: new Map(classes.map((own) => [own.key, own])) };
   const { questions, isApart } = questionsIn(blocks, roles);
-  const groups = groupBy(questions, signature);
-  const forms = [...groups.values()].map((group) => formFrom(group, sample));
+  const shapeOf = boxShapes(questions);
+  const groups = groupBy(questions, (question) => signature(question) + shapeOf(question));
+  const forms = [...groups.values()].map((group) => {
+    const form = formFrom(group, sample);
+    return form && withKindOfBoxes(form, shapeOf(group[0]));
+  });
   const whole = forms.filter((form) => form !== undefined);
   return whole.length < forms.length || !whole.length
     ? undefined

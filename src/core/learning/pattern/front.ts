@@ -12,7 +12,7 @@ export type Front = {
   words: string;
   /** A code behind the first of two signs alike, 'single' of 'Q|single|', and what stands before it. */
   code?: { word: string; family: string };
-  /** The sign right in front of a word, '@' of '@ask'. */
+  /** The sign right in front of a word, '@' of '@ask', or of a box, ticked or empty. */
   sigil?: string;
   /** The number or the letter's place, from 1, where there is one in front. */
   counter?: number;

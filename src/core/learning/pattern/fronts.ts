@@ -10,10 +10,12 @@ import {
   barelyLabelled,
   capitals,
   coded,
+  emphasisedLabel,
   firstLetter,
   firstWord,
   isLettered,
   keyOf,
+  lettersIn,
   labelled,
   plain,
   WAYS,
@@ -25,7 +27,7 @@ import {
 export { keyOf, lettersIn, type Front } from './ways';
 
 /** Whether words in front of a line say what it is. */
-const isKnown = ({ words, text }: Front): boolean =>
+const isKnown = ({ words, text }: Pick<Front, 'words' | 'text'>): boolean =>
   words !== '' &&
   text !== '' &&
   (fieldOfLine(`${words}: x`) !== undefined ||
@@ -116,12 +118,33 @@ function countingKeys(fronts: readonly Front[]): (front: Front) => boolean {
   return (front) => counting.get(keyOf(front)) ?? true;
 }
 
+/** A bracket of a box, one of which is ticked and another empty. */
+const BRACKET = /[[({<]/u;
+const NAME_IN_BRACKETS = /^\s*[[({<](\p{L}[^[\](){}<>]{2,40})[\])}>]\s+$/u;
+
+/** Whether words in brackets open parts, now these and now those, and say nothing that is known: names of parts, and no signs. */
+function partNames(lines: readonly string[]): (front: Front) => boolean {
+  const nameIn = (before: string): string | undefined => NAME_IN_BRACKETS.exec(before)?.[1];
+  const names = lines.map((line) => {
+    const [before = ''] = BEHIND_NAME.exec(line) ?? [];
+    const word = nameIn(before);
+    return word === undefined || isKnown({ words: lettersIn(word), text: line }) ? undefined : word;
+  });
+  // Other lines stand below each of them.
+  const areApart = names.every((name, at) => !name || (!names[at + 1] && at + 1 < lines.length));
+  const words = new Set(names.filter(Boolean));
+  return ({ before }) => areApart && words.size > 1 && words.has(nameIn(before));
+}
+const BEHIND_NAME = /^\s*[[({<][^[\](){}<>]+[\])}>]\s+(?=\S)/u;
+
 /** Ways that take a letter for a label, where it runs on. */
-const LABELS: ReadonlySet<Way> = new Set([labelled, wordLabelled, barelyLabelled]);
+const LABELS: ReadonlySet<Way> = new Set([emphasisedLabel, labelled, wordLabelled, barelyLabelled]);
 
 /** Each line taken apart in the way that says most and comes again, or that its words say. */
 export function frontsOf(lines: readonly string[]): Front[] {
-  const labels = lines.map((line) => labelled(line) ?? wordLabelled(line) ?? barelyLabelled(line));
+  const labels = lines.map(
+    (line) => emphasisedLabel(line) ?? labelled(line) ?? wordLabelled(line) ?? barelyLabelled(line),
+  );
   const isBarred: ReadonlyMap<Way, boolean> = new Map([
     [firstWord, !areBareWords(lines, firstWord, { fewest: 2, each: LINES_EACH })],
     [firstLetter, !areLetters(lines)],
@@ -147,12 +170,16 @@ export function frontsOf(lines: readonly string[]): Front[] {
   }
   const sigils = groupBy(ways.flat(), ({ sigil }) => sigil);
   const isSigil = ({ sigil }: Front): boolean =>
-    sigil !== undefined && sigils.get(sigil)!.length >= LINES_EACH;
+    sigil !== undefined && sigils.get(sigil)!.length >= (BRACKET.test(sigil) ? OFTEN : LINES_EACH);
+  const namesPart = partNames(lines);
   // A letter that was taken for a label stands in a run.
-  const comesAgain = (front: Front): boolean =>
-    front.code
-      ? isCoded(front.code.family)
-      : counts.get(keyOf(front))! >= OFTEN || isLettered(front) || isSigil(front);
+  const comesAgain = (front: Front): boolean => {
+    if (front.code) {
+      return isCoded(front.code.family);
+    }
+    const isOften = counts.get(keyOf(front))! >= OFTEN && !namesPart(front);
+    return isOften || isLettered(front) || isSigil(front);
+  };
   const counting = countingKeys(ways.flat().filter(({ before }) => before.includes('{#}')));
   const likely = ways.map((own) =>
     own.filter((front) => !front.before.includes('{#}') || counting(front)),

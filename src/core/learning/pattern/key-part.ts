@@ -2,15 +2,12 @@
 import type { Part } from '../../model';
 import { alike } from '../../shared/normalise';
 import { lineAround } from '../../shared/pattern-line';
-import { trueFalseWords } from '../../shared/vocabulary/verdicts';
 import type { Line } from './blocks';
 import { listedIn } from './classes';
 import { letterSign } from './front';
 import { SEVERAL } from './shapes';
 import type { Told } from './told';
-
-/** First letters of words for true and false, and the figures for them. Common practice, no source. */
-const INITIALS = ['TF', 'tf', 'RF', 'rf', 'VF', 'vf', 'WF', 'wf', 'YN', 'yn', 'JN', 'jn', '10'];
+import { truthWords } from './truth-words';
 
 const LABEL_OF_EACH = /^(\(?)([a-zA-Z]|\d{1,2})([.):\]=]\s?|\s[-–:=]\s)(?=\S)/u;
 
@@ -37,20 +34,6 @@ const optionTexts = (lines: readonly Told[]): string[] =>
   lines.flatMap(({ part, text }) =>
     part === 'option' || part === 'options' ? [alike(text), ...listedIn(text).map(alike)] : [],
   );
-
-/** The words for true and false of which each text says one: in full, or by their first letters where `byInitials` allows it. */
-export function truthWords(
-  texts: readonly string[],
-  byInitials = true,
-): [string, string] | undefined {
-  const words = texts.map((text) => trueFalseWords(text)?.words);
-  const [first] = words;
-  if (first && words.every(Boolean)) {
-    return [first[0], first[1]];
-  }
-  const initials = INITIALS.find((pair) => texts.every((text) => pair.includes(text)));
-  return byInitials && initials ? [initials[0]!, initials[1]!] : undefined;
-}
 
 /** Whether lines say options again as they are, or with their letter or number in front. */
 function againIn(lines: readonly Line[], texts: readonly string[]): Partial<Part> | undefined {

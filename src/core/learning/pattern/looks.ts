@@ -12,6 +12,8 @@ import type { LineRole, Odds } from './words';
 const YES = /[+✓✔x!*]|(?<!\d)1(?!\d)/iu;
 /** A sign that says yes to some. */
 const PERHAPS = /=/u;
+/** An arrow at what is singled out, no sign of less. */
+const ARROW = /<[-=]+|[-=]+>|[←→⇐⇒◄►]/gu;
 const NO = /[-–~✗✘.]|\[\s\]|\(\s\)|(?<!\d)0(?!\d)|^\s*o\s/iu;
 
 /** A label with what closes it. */
@@ -113,16 +115,20 @@ function leanAnswers({ own, blocks, lean }: Look): void {
   const isRun = Math.max(...own.counts) > 1;
   const isCounted = isRun && countsWithin(own, blocks);
   const asks = own.share((text) => /[?？؟]\s*$/u.test(text)) > MOST;
-  const sign = own.before.replace(LABEL, '').replace(BULLET, '') + own.after;
-  const saysYes =
-    CLEAR * (Number(YES.test(sign)) - Number(NO.test(sign))) + Number(PERHAPS.test(sign)) / 2;
+  const whole = own.before.replace(LABEL, '').replace(BULLET, '') + own.after;
+  const sign = whole.replace(ARROW, '');
+  const isPerhaps = sign !== whole || PERHAPS.test(sign);
+  const saysYes = CLEAR * (Number(YES.test(sign)) - Number(NO.test(sign))) + Number(isPerhaps) / 2;
   // What asks is no answer.
   for (const role of ['option', 'right', 'wrong', 'accepted'] as const) {
     lean(role, asks ? HARDLY : 0);
   }
   // Letters in front count options, and a line that every question has once may be the right one among several.
   const lettered = isLettered(own) ? 1.5 : 0;
-  lean('feedback', isRun || own.everywhere < 1 ? 0.5 : -2);
+  // A letter behind the word for it says of which option it speaks.
+  const isOf = isLettered(own) && own.words !== '';
+  lean('feedbacks', where(isOf, 1));
+  lean('feedback', isOf ? HARDLY : isRun || own.everywhere < 1 ? 0.5 : -2);
   lean('option', where(isRun, (isCounted ? 2 : 0.5) + lettered / 2));
   lean('right', saysYes + lettered + (isRun ? 0 : own.everywhere));
   lean('wrong', (isRun ? 0.5 : -0.5) - saysYes + lettered);

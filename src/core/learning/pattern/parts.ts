@@ -17,6 +17,7 @@ const RUNS: ReadonlySet<LineRole> = new Set([
   'step',
   'accepted',
   'pair',
+  'feedbacks',
 ]);
 
 /** Counters in front as the receiver counts; undefined where they do not count. */

@@ -103,6 +103,26 @@ const emphasised: Way = (line) => {
     : { before, text, after: sign, words: '' };
 };
 
+const EMPHASISED_LABEL =
+  /^(\s*)(\*\*|__|==|~~|`|\*|_)([(\[]?)([A-Za-z]|\d{1,2})([).:\]]{1,2}\s+)(.*\p{L}.*)\2\s*$/u;
+
+/** A letter or number with its text between the same sign in front and behind: '**b. Locks**'. */
+export const emphasisedLabel: Way = (line) => {
+  const [, blanks = '', sign = '', open = '', label = '', close = '', text] =
+    EMPHASISED_LABEL.exec(line) ?? [];
+  if (text === undefined || text.includes(sign)) {
+    return undefined;
+  }
+  const isNumber = /\d/u.test(label);
+  return {
+    before: `${blanks}${sign}${open}${isNumber ? '{#}' : letterSign(label)}${close}`,
+    text,
+    after: sign,
+    words: '',
+    counter: isNumber ? Number(label) : letterPlace(label) + 1,
+  };
+};
+
 const WORD_LABEL = /^(\s*\p{L}{2,20}\s)([A-Ja-j])(\s?[.):\]=-]\s*)(\S.*)$/u;
 
 /** A word with the letter of an option behind it: 'Answer A: '. */
@@ -193,6 +213,14 @@ const signedWord: Way = (line) => {
   return front && sigil ? { ...front, sigil } : undefined;
 };
 
+const TICKED = /([[({<])\s?[xXvV✓✔✗✘*+o-]?\s?[\])}>]\s*$/u;
+/** A box in front of a text; ticked or empty, it has the same sign. */
+const boxed: Way = (line) => {
+  const front = signed(BOX)(line);
+  const sigil = TICKED.exec(front?.before ?? '')?.[1];
+  return front && sigil ? { ...front, sigil } : front;
+};
+
 /** A line with nothing in front but blanks. */
 export const plain: Way = (line) => {
   const [, before = '', text = ''] = BLANKS.exec(line) ?? [];
@@ -205,6 +233,7 @@ export const WAYS: readonly Way[] = [
   named,
   tagged,
   attributed,
+  emphasisedLabel,
   enclosed,
   emphasised,
   coded,
@@ -213,7 +242,7 @@ export const WAYS: readonly Way[] = [
   numbered,
   worded,
   signed(SIGNED_BOX),
-  signed(BOX),
+  boxed,
   signedWord,
   signed(SIGN),
   signed(SET_OFF),

@@ -85,10 +85,12 @@ function keyedOptions({ times }: Question): number {
 /** Two answers by themselves may both be right. */
 const FEWEST_IN_ORDER = 3;
 
-/** Whether no line comes twice that a question has once, and feedback stands below an option. */
+/** Whether no line comes twice that a question has once, and feedback stands below its option, or below all of them. */
 const isInOrder = ({ roles, times }: Question): boolean =>
   SINGLE.every((role) => times(role) < 2) &&
-  roles.every((role, at) => role !== 'feedback' || OPTIONS.includes(roles[at - 1] ?? 'stem'));
+  roles.every((role, at) => role !== 'feedback' || OPTIONS.includes(roles[at - 1] ?? 'stem')) &&
+  (!times('feedbacks') ||
+    roles.indexOf('feedbacks') > roles.findLastIndex((role) => OPTIONS.includes(role)));
 
 function answered(question: Question): number {
   const { times } = question;

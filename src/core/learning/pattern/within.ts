@@ -1,6 +1,6 @@
 // What is within the texts of a part: signs between several, around gaps, titles and points, behind options; how a key names them.
 import type { Part } from '../../model';
-import { answerBehind, pointsBeside } from './beside';
+import { answerBehind, categoryBeside, pointsBeside } from './beside';
 import type { Line } from './blocks';
 import { gapsIn, halvesIn, joinIn, type Class } from './classes';
 import { keyPart, labelsIn } from './key-part';
@@ -64,8 +64,10 @@ export const WITHIN: Partial<Record<Part['role'], Within>> = {
   stem: (own, all) => {
     if (all.flat().some(({ part }) => answers(part))) {
       const points = pointsBeside(own);
-      // Points in brackets in front of the text are no title.
-      return { ...(points.points?.isInFront ? {} : titlePart(own)), ...points };
+      const category = categoryBeside(own);
+      // Points or categories in brackets in front of the text are no title.
+      const isTitled = !points.points?.isInFront && !category.category?.isInFront;
+      return { ...(isTitled ? titlePart(own) : {}), ...points, ...category };
     }
     return { ...(answerBehind(own) ?? gapPart(own)), ...pointsBeside(own) };
   },

@@ -25,8 +25,8 @@ const INITIAL = 1.5;
 const FIELD: Partial<Record<string, readonly LineRole[]>> = {
   question: ['stem'],
   answer: ['key', 'accepted', 'right', 'options', 'wrong'],
-  explanation: ['explanation', 'feedback'],
-  feedback: ['feedback', 'explanation'],
+  explanation: ['explanation', 'feedback', 'feedbacks'],
+  feedback: ['feedback', 'explanation', 'feedbacks'],
   hint: ['hint'],
   points: ['points'],
   seconds: ['seconds'],

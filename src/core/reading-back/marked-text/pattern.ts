@@ -5,6 +5,7 @@ import {
   aroundPattern,
   isBare,
   isFixed,
+  placeInFront,
   quotingOf,
   unquoted,
   waysOfPart,
@@ -20,12 +21,15 @@ const textIn = (line: string, around: Around): string | undefined =>
 /** Lines that hold two things, with the sign between them. */
 const HALVED: ReadonlySet<Part['role']> = new Set(['pair', 'card']);
 
+/** How many signs stand around a text. */
+const signs = ({ before, after = '' }: Around): number => before.length + after.length;
+
 /** The ways in which a part's lines stand, each with whether it is a right option; what says more stands first: '* ' before nothing. */
 function waysOf(part: Part, { parts }: Form): [Around, boolean][] {
   const isKeyed = part.role === 'option' && !part.wrong && parts.some(({ role }) => role === 'key');
   return waysOfPart(part)
     .map(({ around, isWrong }): [Around, boolean] => [around, !isWrong && !isKeyed])
-    .sort(([a], [b]) => b.before.length - a.before.length);
+    .sort(([a], [b]) => signs(b) - signs(a));
 }
 
 /** Whether a text has what its part needs: both halves of a pair, or one of two words for true and false. */
@@ -77,7 +81,9 @@ class Pages {
       const text = textIn(this.lines.slice(at, at + lines).join('\n'), around);
       const isOther = isBare(around) && this.isOther(this.lines[at] ?? '', part);
       if (text !== undefined && !isOther && saysPart(text, part)) {
-        return { text: unquoted(text, quotingOf(around, form.parts)), right, lines };
+        const place = part.role === 'feedbacks' ? placeInFront(this.lines[at]!, around) : undefined;
+        const own = unquoted(text, quotingOf(around, form.parts));
+        return defined({ text: own, right, lines, place });
       }
     }
     return undefined;
@@ -165,7 +171,7 @@ const NEEDED: ReadonlySet<Part['role']> = new Set([
   'card',
 ]);
 /** Parts of which a question has several lines. */
-const RUNS: ReadonlySet<Part['role']> = new Set(['option', 'pair', 'step']);
+const RUNS: ReadonlySet<Part['role']> = new Set(['option', 'pair', 'step', 'feedbacks']);
 const isRun = ({ role, between }: Part): boolean =>
   RUNS.has(role) || (role === 'accepted' && between === undefined);
 

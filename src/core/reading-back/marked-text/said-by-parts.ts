@@ -7,7 +7,13 @@ import { numberOf } from '../../shared/normalise';
 import { aroundPattern, lineAround } from '../../shared/pattern-line';
 
 /** A line of a part as it was found, without what stands around it. */
-export type Found = { text: string; right: boolean; feedback?: string };
+export type Found = {
+  text: string;
+  right: boolean;
+  feedback?: string;
+  /** The place from 0 that a letter or number in front names. */
+  place?: number;
+};
 
 function keyed(options: readonly Option[], said: string, part: Part): Option[] {
   const { style = 'letter', between = ', ', each: before = '' } = part;
@@ -54,6 +60,26 @@ function pointedText(text: string, around: Part['points']): { text: string; poin
     }
   }
   return { text };
+}
+
+/** The category beside a text, between its signs. */
+function categoryBeside(
+  text: string,
+  around: Part['category'],
+): { text: string; category?: string[] } {
+  if (!around) {
+    return { text };
+  }
+  const { open, close, isInFront } = around;
+  const end = isInFront ? text.indexOf(close) : text.lastIndexOf(open);
+  const isThere = isInFront ? text.startsWith(open) && end > 0 : text.endsWith(close) && end > 0;
+  if (!isThere) {
+    return { text };
+  }
+  const [said, rest] = isInFront
+    ? [text.slice(open.length, end), text.slice(end + close.length)]
+    : [text.slice(end + open.length, text.length - close.length), text.slice(0, end)];
+  return { text: rest, category: said.split(' > ') };
 }
 
 /** A title in front of a text, between its signs. */
@@ -111,10 +137,16 @@ function gappedText(
 const SAY: { [Role in Part['role']]: Say } = {
   stem: (item, [one], part) => {
     const { text: beside, points } = pointedText(one!.text, part.points);
-    const { title, text: whole } = titledText(beside, part.title);
+    const { category, text: named } = categoryBeside(beside, part.category);
+    const { title, text: whole } = titledText(named, part.title);
     const { text, said } = answeredText(whole, part);
     const answers = said === undefined ? {} : answeredBy(said, part);
-    Object.assign(item, defined({ title, points }), answers, gappedText(text, part, said));
+    Object.assign(
+      item,
+      defined({ title, points, category }),
+      answers,
+      gappedText(text, part, said),
+    );
   },
   option: (item, found, part) => {
     item.options = found.map((one, at) =>
@@ -156,6 +188,12 @@ const SAY: { [Role in Part['role']]: Say } = {
     const [plain, back] = halves(text, between);
     item.stem = { plain };
     item.accepted = back.split('; ');
+  },
+  feedbacks: (item, found) => {
+    item.options = item.options?.map((option, at) => {
+      const told = found.find(({ place }) => place === at);
+      return told ? { ...option, feedback: { plain: told.text } } : option;
+    });
   },
   explanation: (item, [one]) => {
     item.explanation = { plain: one!.text };

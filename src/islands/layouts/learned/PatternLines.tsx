@@ -63,8 +63,18 @@ function rowsOf(part: Part): Row[] {
 }
 
 /** What can be typed over of what stands beside a question's text on its own line. */
-function besideRows({ points, answer, blank, one }: Part): (Row | undefined)[] {
+function besideRows({ points, category, answer, blank, one }: Part): (Row | undefined)[] {
   return [
+    category && {
+      label: 'in front of the category',
+      value: category.open,
+      to: (open) => ({ category: { ...category, open } }),
+    },
+    category && {
+      label: 'behind the category',
+      value: category.close,
+      to: (close) => ({ category: { ...category, close } }),
+    },
     points && {
       label: 'in front of points',
       value: points.open,
