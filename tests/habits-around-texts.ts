@@ -1,7 +1,7 @@
 // Samples of marked text with signs of their own around texts: boxes of two kinds, emphasis, arrows, brackets, lines of feedback.
 import type { Item } from '../src/core/model';
 import { item, options } from './make';
-import { both } from './marked-habits';
+import { both, word } from './marked-habits';
 
 const one = item({
   stem: { plain: 'What steers the boat?' },
@@ -63,5 +63,68 @@ export const HABITS_AROUND: readonly [name: string, sample: string, items: Item[
       '(Lock gates) What opens?\n- A wall\n* A gate\n\n(Old boats) What floats?\n* Cork\n- Iron\n\n(Lock gates) What holds water?\n* A pound\n- A hill\n',
       [{ ...one, category: ['Steering'] }],
       '(Steering) What steers the boat?\n- A rope\n* A rudder\n- A lamp\n',
+    ],
+    [
+      'letters for true and false in brackets behind statements',
+      'A lock has gates at both ends. (T)\nA heron opens the paddles. (F)\nThe cill lies below the gates. (T)\n',
+      [
+        item({
+          kind: 'true-false',
+          stem: { plain: 'Cork sinks.' },
+          options: options('True', '*False'),
+        }),
+      ],
+      'Cork sinks. (F)\n',
+    ],
+    [
+      'a line for a picture that stands there without one too',
+      'Question: What opens?\nImage: gate.png\nOption 1: A wall\nOption 2: A gate\nCorrect option: 2\nTime: 30\n\nQuestion: What floats?\nImage:\nOption 1: Cork\nOption 2: Iron\nCorrect option: 1\nTime: 20\n',
+      [
+        { ...one, seconds: 40 },
+        { ...one, seconds: 50, media: [{ at: 'stem', href: 'rudder.png' }] },
+      ],
+      'Question: What steers the boat?\nImage:\nOption 1: A rope\nOption 2: A rudder\nOption 3: A lamp\nCorrect option: 2\nTime: 40\n\nQuestion: What steers the boat?\nImage: rudder.png\nOption 1: A rope\nOption 2: A rudder\nOption 3: A lamp\nCorrect option: 2\nTime: 50\n',
+    ],
+    [
+      'codes in brackets that open questions of several kinds, with nothing between them',
+      '[MC] What opens?\n[ ] A wall\n[X] A gate\n[NUM] How many gates has a pair?\n2\n[TEXT] What is the water between locks called?\npound\n[MC] What floats?\n[X] Cork\n[ ] Iron\n',
+      [
+        one,
+        word,
+        item({
+          kind: 'number',
+          stem: { plain: 'How long is the cut?' },
+          options: undefined,
+          number: { value: 12.5, tolerance: 0, unit: 'm' },
+        }),
+      ],
+      '[MC] What steers the boat?\n[ ] A rope\n[X] A rudder\n[ ] A lamp\n[TEXT] What is the step under a gate called?\ncill\n[NUM] How long is the cut?\n12.5 m\n',
+    ],
+    [
+      'categories in brackets above several questions, with nothing between these',
+      '[Locks]\nQ. What opens?\n+ A gate\n- A wall\nQ. What holds water?\n- A hill\n+ A pound\n[Boats]\nQ. What floats?\n+ Cork\n- Iron\n',
+      [{ ...one, category: ['Steering'] }],
+      '[Steering]\nQ. What steers the boat?\n- A rope\n+ A rudder\n- A lamp\n',
+    ],
+    [
+      'categories between signs above questions without any, wrong options set in',
+      '== Locks ==\nWhat opens?\n> A gate\n  A wall\n\nWhat holds water?\n  A hill\n> A pound\n\n== Boats ==\nWhat floats?\n> Cork\n  Iron\n',
+      [{ ...one, category: ['Steering'] }],
+      '== Steering ==\nWhat steers the boat?\n  A rope\n> A rudder\n  A lamp\n',
+    ],
+    [
+      'numbers between tags',
+      '<b>1.</b> What opens?\nA) A wall\nB) A gate\n<i>B</i>\n\n<b>2.</b> What floats?\nA) Cork\nB) Iron\n<i>A</i>\n',
+      [one],
+      '<b>1.</b> What steers the boat?\nA) A rope\nB) A rudder\nC) A lamp\n<i>B</i>\n',
+    ],
+    [
+      'one line for the key of options and for answers without any, points in the singular in one form alone',
+      '1. What opens? (1 mark)\n   [A] A wall\n   [B] A gate\n   Key: B\n\n2. Name two parts. (2 marks)\n   Key: gate; cill\n\n3. What floats? (1 mark)\n   [A] Cork\n   [B] Iron\n   Key: A\n',
+      [
+        { ...one, points: 2 },
+        { ...word, points: 1 },
+      ],
+      '1. What steers the boat? (2 marks)\n   [A] A rope\n   [B] A rudder\n   [C] A lamp\n   Key: B\n\n2. What is the step under a gate called? (1 mark)\n   Key: cill\n',
     ],
   ];

@@ -2,18 +2,17 @@
 import type { Item, Option, Part, Pattern } from '../model';
 import { namesOfRight } from '../shared/marked-key';
 import {
-  aroundPattern,
   fixedText,
-  isFixed,
   isBare,
   lineAround,
   quotedAs,
   quotingOf,
-  waysOfPart,
   type Around,
 } from '../shared/pattern-line';
 import { refusal, type Draft } from './changes';
 import { rightFirst } from './choices';
+import { signInFront, signOfAnother, signWithin } from './pattern-signs';
+import { because } from './words';
 
 type Piece = Around & { text: string; n?: number };
 
@@ -98,8 +97,12 @@ const TEXTS: { [Role in Part['role']]: (item: Item, part: Part) => string[] } = 
   options: ({ options = [] }, { between = ' | ', each = '' }) =>
     given(options.map(({ text }, n) => lineAround({ before: each }, text.plain, n)).join(between)),
   key: ({ options = [] }, part) => given(keyOf(options, part)),
-  accepted: ({ accepted = [] }, { between }) =>
-    between === undefined ? accepted : given(accepted.join(between)),
+  accepted: ({ accepted = [], number }, { between }) => {
+    if (number) {
+      return given([number.value, number.unit].filter((said) => said !== undefined).join(' '));
+    }
+    return between === undefined ? accepted : given(accepted.join(between));
+  },
   pair: ({ pairs = [] }, { between = ' = ' }) =>
     pairs.map(({ left, right }) => left.plain + between + right.plain),
   step: ({ steps = [] }) => steps.map(({ plain }) => plain),
@@ -109,6 +112,7 @@ const TEXTS: { [Role in Part['role']]: (item: Item, part: Part) => string[] } = 
   feedbacks: () => [],
   explanation: ({ explanation }) => given(explanation?.plain),
   tags: ({ tags = [] }, { between = ', ' }) => given(tags.map(({ value }) => value).join(between)),
+  image: ({ media }) => given(media?.[0]?.href),
   ref: ({ ref }) => given(ref),
   points: ({ points }) => given(points),
   seconds: ({ seconds }) => given(seconds),
@@ -142,88 +146,6 @@ function piecesOf(item: Item, part: Part): Piece[] {
   }));
 }
 
-const count = (text: string, sign: string): number => text.split(sign).length - 1;
-
-/** The sign around a category beside the question's text that stands in the category too, or at the end of a text without one. */
-function signOfCategory({ category, stem }: Item, around: Part['category']): string | undefined {
-  if (!around) {
-    return undefined;
-  }
-  const [open, close] = [around.open.trim(), around.close.trim()];
-  const said = category?.join(' > ');
-  if (said) {
-    return [open, close].find((sign) => said.includes(sign));
-  }
-  const { plain } = stem;
-  const isTaken = around.isInFront
-    ? plain.startsWith(open) && plain.includes(close)
-    : plain.endsWith(close) && plain.includes(open);
-  return isTaken ? open : undefined;
-}
-
-/** What of its own texts a line holds twice: the sign between its parts, or between an option and its feedback. */
-function signWithin(
-  text: string,
-  { role, between, feedback, category }: Part,
-  item: Item,
-): string | undefined {
-  const taken = signOfCategory(item, category);
-  if (taken !== undefined) {
-    return taken;
-  }
-  if (feedback && count(text, feedback) > 1) {
-    return feedback;
-  }
-  const { options = [], accepted = [] } = item;
-  const most: Partial<Record<Part['role'], number>> = {
-    options: options.length - 1,
-    accepted: accepted.length - 1,
-    pair: 1,
-    card: 1,
-  };
-  const expected = most[role];
-  return between && expected !== undefined && count(text, between) > expected ? between : undefined;
-}
-
-/** Everything that stands around texts in some forms. */
-const waysOf = (forms: Pattern['forms']): Around[] =>
-  forms
-    .flatMap(({ parts }) => parts)
-    .flatMap((part) => waysOfPart(part).map(({ around }) => around));
-
-/** The sign with which a line without one of its own begins as other lines do, of its own form or another one. */
-function signOfAnother(line: string, part: Part, { forms, joint }: Pattern): string | undefined {
-  const fixed = forms.flatMap(({ parts, below = [] }) => [
-    ...below,
-    ...parts.flatMap(({ above = [] }) => above),
-  ]);
-  // On one line, what counts the questions is never taken for what follows.
-  if (fixed.some((one) => isFixed(line, one) && (joint === undefined || one !== '{n}'))) {
-    return line;
-  }
-  return waysOf(forms).find(
-    (other) => other !== part && !isBare(other) && aroundPattern(other).test(line),
-  )?.before;
-}
-
-/** Signs of so many characters are none of ordinary texts. */
-const UNUSUAL = 2;
-
-/**
- * The sign of another line with which a text begins, or that stands in it: behind its own sign a receiver may take it for that
- * all the same.
- */
-function signInFront(text: string, part: Part, { forms }: Pattern): string | undefined {
-  return waysOf(forms)
-    .filter((other) => !isBare(other) && !other.before.includes('{'))
-    .map((other) => ({ sign: other.before.trimStart(), isOwn: other === part }))
-    .find(({ sign, isOwn }) => {
-      const bare = sign.trim();
-      const isUnusual = bare.length >= UNUSUAL && !/[\p{L}\p{N}]/u.test(bare);
-      return (!isOwn && text.startsWith(sign)) || (isUnusual && ` ${text}`.includes(` ${bare}`));
-    })?.sign;
-}
-
 /**
  * Whether a line that counts the questions says their points: it is written for each of them, with one point where a question
  * says none. Common practice, no source.
@@ -239,6 +161,10 @@ export function patternText(draft: Draft, pattern: Pattern): string {
     draft.set({ points: 1 });
   }
   const { item } = draft;
+  const { value, tolerance } = item.number ?? {};
+  if (tolerance) {
+    draft.note('number', `${value} ± ${tolerance}`, String(value), because('tolerance-dropped'));
+  }
   const joint = pattern.joint?.trim() ? pattern.joint.trim() : pattern.joint;
   const lines = form.parts.flatMap((part) => {
     const own = piecesOf(item, part).map(({ text, n, ...around }) => {
@@ -252,7 +178,9 @@ export function patternText(draft: Draft, pattern: Pattern): string {
       }
       return line;
     });
-    return own.length ? [...(part.above ?? []).map(fixedText), ...own] : [];
+    const kept = part.isKept ? [lineAround(part, '').trimEnd()] : [];
+    const shown = own.length ? own : kept;
+    return shown.length ? [...(part.above ?? []).map(fixedText), ...shown] : [];
   });
   return [...lines, ...(form.below ?? []).map(fixedText)].join(pattern.joint ?? '\n');
 }

@@ -16,6 +16,7 @@ export const PART_ROLES = [
   'explanation',
   'feedbacks',
   'tags',
+  'image',
   ...LINE_FIELDS,
 ] as const;
 export type PartRole = (typeof PART_ROLES)[number];
@@ -78,6 +79,8 @@ export const PartSchema = z.object({
   style: z.enum(PATTERN_KEYS).optional(),
   /** The words for true and false. */
   words: z.tuple([z.string(), z.string()]).optional(),
+  /** Whether the line stands there without a text too, where a question has nothing for it. */
+  isKept: z.boolean().optional(),
   /** Whether a category stands once above all questions that it holds for. */
   isShared: z.boolean().optional(),
 });

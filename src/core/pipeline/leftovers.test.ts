@@ -11,6 +11,12 @@ describe('signs left in the texts of a sample', () => {
     ['a sign in front of some options', asked('What opens?', '*A wall', '@ A gate', '@ A hill')],
     ['a label in front of them', asked('What opens?', '*a. A wall', 'b. A gate')],
     ['a sign behind some', asked('What opens?', '*A wall <<<', 'A gate', 'A hill <<<')],
+    ['one half of a pair of signs', asked('What opens?', '*A wall**', 'A gate', 'A hill**')],
+    ['the end of a tag', asked('What opens?', '*A wall</b>', 'A gate</b>')],
+    [
+      'a list in brackets, cut in pieces',
+      asked('What opens?', '*["A wall"', '"A gate"', '"A hill"]'),
+    ],
     ['a word in brackets behind some', asked('What opens?', '*A wall [x]', 'A gate [x]', 'A hill')],
     ['what stands between two things', asked('What opens?', '*A wall | no', 'A gate | yes')],
   ])('%s', (_, one) => {
@@ -24,6 +30,7 @@ describe('signs left in the texts of a sample', () => {
   });
 
   it.each([
+    ['texts with a tag that is closed, and a gap', asked('What <b>opens</b>?', '*A __', 'b', 'c')],
     ['plain texts', asked('What opens?', '*A wall', 'A gate')],
     ['quotes, sums of money and negative numbers', asked('What?', '*“A wall”', '£5', '-3', '"b"')],
     [

@@ -6,8 +6,9 @@ const IN_FRONT =
   /^(?:[^\p{L}\p{N}\s"'“”‘’„«»¿¡([{<$€£%°#_…-]{1,3}\s?|[A-Ja-j1-9]\s?[.):]\s+)(?=[\p{L}\p{N}])/u;
 /** A sign behind a text, apart from it, or a word in brackets. */
 const BEHIND = /\s(?:[^\p{L}\p{N}\s.?!…,;:"'”’»)\]}%°€$£-]{1,4}|\[[^[\]]{1,20}\])$/u;
-/** One half of a pair of signs around a text. */
-const HALF_OF_PAIR = /^[^*_=~]*[^*_=~\s](?:\*{1,2}|__|==|~~)$/u;
+/** One half of a pair of signs around a text, a tag among them, or of a list in brackets. */
+const HALF_OF_PAIR =
+  /^[^*_=~]*[^*_=~\s](?:\*{1,2}|__|==|~~)$|^(?:(?!<\p{L}).)*<\/\p{L}|^\[["“][^\]]*$|^[^[]*["”]\]$/u;
 /** What stands between parts of a line rather than in a sentence. */
 const BETWEEN = /\S\s?(?:\||::|=>|->|→|\/\/|<->)\s?\S|\S\s;\s\S/u;
 const BRACKETS_FIRST = /^[([{<][\p{L}\p{N}][^()[\]{}<>]{0,24}[)\]}>]\s/u;

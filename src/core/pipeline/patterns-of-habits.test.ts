@@ -20,8 +20,10 @@ describe('a sample in habits of its own', () => {
     );
     const rightOf = (one: Item): string[] | undefined =>
       one.options?.flatMap(({ text: { plain }, right }) => (right ? [plain.toLowerCase()] : []));
-    const aroundOf = ({ category, options }: Item): unknown => [
+    const aroundOf = ({ category, media, number, options }: Item): unknown => [
       category,
+      media,
+      number,
       options?.map(({ feedback }) => feedback?.plain),
     ];
     expect(read.filter(({ kind }) => kind !== 'true-false').map(aroundOf)).toEqual(

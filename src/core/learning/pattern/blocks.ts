@@ -116,9 +116,17 @@ function withHeads({
   });
 }
 
-/** Whether lines have the same in front, or the same with another code behind it. */
-const isAlike = (one: Front, other: Front): boolean =>
-  keyOf(one) === keyOf(other) || (one.code !== undefined && one.code.family === other.code?.family);
+/** Whether lines have the same in front, or the same with another code behind it, or each a word for its question's kind. */
+const isAlike = (one: Front, other: Front): boolean => {
+  const areKinds = one.kind !== undefined && other.kind !== undefined;
+  const areCodes = (one.kind ?? other.kind) !== undefined && one.sigil !== undefined;
+  return (
+    keyOf(one) === keyOf(other) ||
+    areKinds ||
+    (areCodes && one.sigil === other.sigil) ||
+    (one.code !== undefined && one.code.family === other.code?.family)
+  );
+};
 
 /** So many kinds of lines may open the questions. */
 const MOST_OPENINGS = 3;

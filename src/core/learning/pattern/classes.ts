@@ -8,8 +8,9 @@ export type Class = {
   before: string;
   after: string;
   words: string;
+  /** Those that have a text, where any has. */
   lines: readonly Line[];
-  /** How many of them each block has. */
+  /** How many of them each block has, those without a text among them. */
   counts: readonly number[];
   /** The share of blocks with such a line, or with another of its family. */
   everywhere: number;
@@ -33,7 +34,9 @@ export function classesOf({ blocks }: Blocks): Class[] {
   const several = blocks.filter((block) => block.length > 1);
   const whole = several.length ? several : blocks;
   return keys.map((key) => {
-    const lines = blocks.flat().filter((line) => line.key === key);
+    const all = blocks.flat().filter((line) => line.key === key);
+    const told = all.filter(({ text }) => text);
+    const lines = told.length ? told : all;
     const { before, after, words, code } = lines[0]!;
     const isAlike = (line: Line): boolean =>
       line.key === key || (code !== undefined && line.code?.family === code.family);

@@ -19,27 +19,34 @@ const saysRight = (end: string): boolean =>
 
 const ANSWERS: ReadonlySet<string> = new Set(['answer', 'option', 'options']);
 
+/** Of signs behind lines those that make statements of them: true behind one and false behind another, or letters for these behind each. */
+function endsOfStatements(ends: readonly string[]): ReadonlySet<string> {
+  const said = ends.filter(Boolean);
+  const words = said.map(lettersIn);
+  if (said.length > 1 && said.length === ends.length && truthWords(words)) {
+    return new Set(said);
+  }
+  const truths = words.map((word) => trueFalseWords(word)?.isTrue);
+  const areBoth = truths.includes(true) && truths.includes(false);
+  return new Set(areBoth ? said.filter((_, at) => truths[at] !== undefined) : []);
+}
+
 /** Of lines that have the same in front, the signs behind them that stand at right options: 'B. Stop *'. */
 function signsBehind(own: Front, ends: readonly (string | undefined)[]): ReadonlySet<string> {
-  const counts = new Map<string, number>();
-  for (const end of ends) {
-    counts.set(end ?? '', (counts.get(end ?? '') ?? 0) + 1);
-  }
-  const said = [...counts.keys()].filter(Boolean);
-  const truths = new Map(said.map((end) => [end, trueFalseWords(lettersIn(end))?.isTrue]));
-  const values = new Set(truths.values());
+  const counts = new Map(
+    [...groupBy(ends, (end) => end ?? '')].map(([end, all]) => [end, all.length]),
+  );
   const isOption = isLettered(own) || ANSWERS.has(fieldOfLine(`${own.words}: x`)?.role ?? '');
-  // True behind one line and false behind another make statements of both; letters for them do where each line has one.
-  const areLettered =
-    !counts.has('') && said.length > 1 && truthWords(said.map(lettersIn)) !== undefined;
-  const areStatements = !isOption && ((values.has(true) && values.has(false)) || areLettered);
+  const statements = isOption ? new Set() : endsOfStatements([...counts.keys()]);
+  const isSign = ([end, times]: [string, number]): boolean => {
+    const isTold = times > 1 || saysRight(end);
+    return saysVerdict(end) && isTold && times < ends.length && !statements.has(end);
+  };
   return new Set(
-    said.filter((end) => {
-      const ended = counts.get(end)!;
-      const isStatement = areStatements && (areLettered || truths.get(end) !== undefined);
-      const isTold = ended > 1 || saysRight(end);
-      return saysVerdict(end) && isTold && ended < ends.length && !isStatement;
-    }),
+    [...counts]
+      .filter(([end]) => end)
+      .filter(isSign)
+      .map(([end]) => end),
   );
 }
 
@@ -122,6 +129,25 @@ export function withClosed(fronts: readonly Front[]): Front[] {
   return fronts.map((front) => {
     const sign = closed.get(keyOf(front));
     return sign ? { ...front, text: front.text.slice(0, -1), after: sign + front.after } : front;
+  });
+}
+
+const BEGINNING = /^(?:\p{L}[\p{L}'’]*,? ){1,5}(?:[-–—]|\p{L}+:) (?=\S)/u;
+
+/** Lines of one kind that all begin with the same words and a sign behind them: 'True or false - A lock has gates.' */
+export function withBeginnings(fronts: readonly Front[]): Front[] {
+  const beginnings = new Map(
+    [...groupBy(fronts, keyOf)].map(([key, own]) => {
+      const words = BEGINNING.exec(own[0].text)?.[0];
+      const isSame = own.length > 1 && own.every(({ text }) => words && text.startsWith(words));
+      return [key, isSame ? words : undefined];
+    }),
+  );
+  return fronts.map((front) => {
+    const words = beginnings.get(keyOf(front));
+    return words
+      ? { ...front, before: front.before + words, text: front.text.slice(words.length) }
+      : front;
   });
 }
 

@@ -1,6 +1,7 @@
 // Lines that say the same in most questions, and hold no text of their own: titles of parts, frames, numbers of questions.
 import { roleOfHeading } from '../../shared/vocabulary/headings';
 import { saysPoints } from '../../shared/vocabulary/words-of-points';
+import { goingOn } from './empty';
 import { lettersIn } from './front';
 
 const MOSTLY = 0.6;
@@ -65,7 +66,11 @@ export function fixedIn(
     const sign = signOf(line);
     return sign !== undefined && signed.some((one) => one.sign === sign && one.times < least);
   };
+  const going = goingOn([...counts.keys()]);
   return (line, isFirst) => {
+    if (going(line) !== undefined) {
+      return undefined;
+    }
     const isAlone =
       (SIGN_LIKE.test(line) && !isText(line)) || (edges.has(line) && ONE_WORD.test(line));
     if (line === '' || (isAlone && (counts.get(line) ?? 0) >= least)) {

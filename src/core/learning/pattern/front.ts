@@ -26,3 +26,13 @@ export const lettersIn = (text: string): string => text.replace(/[^\p{L}]+/gu, '
 /** What stands for the letter of an option, in the case in which it is written. */
 export const letterSign = (letter: string): string =>
   letter === letter.toLowerCase() ? '{a}' : '{A}';
+
+/** A line that begins so; the groups are what stands in front of its text, and the text. */
+export const signed =
+  (pattern: RegExp, isWord = true): Way =>
+  (line) => {
+    const [, before, text = ''] = pattern.exec(line) ?? [];
+    return before === undefined || !/[\p{L}\p{N}]/u.test(text)
+      ? undefined
+      : { before, text: text.trimEnd(), after: '', words: isWord ? lettersIn(before) : '' };
+  };

@@ -4,22 +4,20 @@ import { fieldOfLine } from '../../shared/vocabulary/answer-lines';
 import { kindOfWord } from '../../shared/vocabulary/kinds';
 import { verdictOf } from '../../shared/vocabulary/verdicts';
 import { withOwnBraces } from '../../shared/pattern-line';
-import { withBrackets, withClosed, withEnds, withQuotes } from './ends';
+import { goingOn } from './empty';
+import { withBeginnings, withBrackets, withClosed, withEnds, withQuotes } from './ends';
 import { named, withSingular } from './numbers';
+import { barelyLabelled, emphasisedLabel, labelled, wordLabelled, wrappedLabel } from './labels';
 import {
-  barelyLabelled,
   capitals,
   coded,
-  emphasisedLabel,
   firstLetter,
   firstWord,
   isLettered,
   keyOf,
   lettersIn,
-  labelled,
   plain,
   WAYS,
-  wordLabelled,
   type Front,
   type Way,
 } from './ways';
@@ -138,12 +136,33 @@ function partNames(lines: readonly string[]): (front: Front) => boolean {
 const BEHIND_NAME = /^\s*[[({<][^[\](){}<>]+[\])}>]\s+(?=\S)/u;
 
 /** Ways that take a letter for a label, where it runs on. */
-const LABELS: ReadonlySet<Way> = new Set([emphasisedLabel, labelled, wordLabelled, barelyLabelled]);
+const LABELS: ReadonlySet<Way> = new Set([
+  emphasisedLabel,
+  wrappedLabel,
+  labelled,
+  wordLabelled,
+  barelyLabelled,
+]);
 
-/** Each line taken apart in the way that says most and comes again, or that its words say. */
+/** Each line taken apart; one that ends where others have a text has none. */
 export function frontsOf(lines: readonly string[]): Front[] {
+  const going = goingOn(lines);
+  const fronts = wholeFronts(lines.map((line) => going(line) ?? line));
+  return fronts.map((front, at) => {
+    const isEmpty = going(lines[at]!) !== undefined && front.before.trim() !== '';
+    return isEmpty ? { ...front, text: '', after: '' } : front;
+  });
+}
+
+/** Each whole line taken apart in the way that says most and comes again, or that its words say. */
+function wholeFronts(lines: readonly string[]): Front[] {
   const labels = lines.map(
-    (line) => emphasisedLabel(line) ?? labelled(line) ?? wordLabelled(line) ?? barelyLabelled(line),
+    (line) =>
+      emphasisedLabel(line) ??
+      wrappedLabel(line) ??
+      labelled(line) ??
+      wordLabelled(line) ??
+      barelyLabelled(line),
   );
   const isBarred: ReadonlyMap<Way, boolean> = new Map([
     [firstWord, !areBareWords(lines, firstWord, { fewest: 2, each: LINES_EACH })],
@@ -170,7 +189,8 @@ export function frontsOf(lines: readonly string[]): Front[] {
   }
   const sigils = groupBy(ways.flat(), ({ sigil }) => sigil);
   const isSigil = ({ sigil }: Front): boolean =>
-    sigil !== undefined && sigils.get(sigil)!.length >= (BRACKET.test(sigil) ? OFTEN : LINES_EACH);
+    sigil !== undefined &&
+    sigils.get(sigil)!.length >= (sigil.length === 1 && BRACKET.test(sigil) ? OFTEN : LINES_EACH);
   const namesPart = partNames(lines);
   // A letter that was taken for a label stands in a run.
   const comesAgain = (front: Front): boolean => {
@@ -187,5 +207,5 @@ export function frontsOf(lines: readonly string[]): Front[] {
   const fronts = lines.map(
     (line, at) => likely[at]!.find(comesAgain) ?? likely[at]!.find(isKnown) ?? plain(line)!,
   );
-  return withQuotes(withBrackets(withClosed(withEnds(withSingular(fronts)))));
+  return withQuotes(withBrackets(withBeginnings(withClosed(withEnds(withSingular(fronts))))));
 }

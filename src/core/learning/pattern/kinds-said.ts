@@ -2,6 +2,7 @@
 import { fieldOfLine } from '../../shared/vocabulary/answer-lines';
 import { kindOfWord } from '../../shared/vocabulary/kinds';
 import type { Front } from './front';
+import { isLettered } from './ways';
 import { areCodes, KEYS } from './shapes';
 
 /** Longer lines are texts. */
@@ -24,7 +25,7 @@ export type KindsSaid = {
   isCode: (place: number) => boolean;
   /** Sets a bare line of a block apart from those in blocks of other kinds, and from those that are no lists. */
   placeOf: (block: number, place: number) => string;
-  /** Sets a line for answers apart where blocks of several kinds have one. */
+  /** Sets a line for answers apart where blocks of several kinds have one, and with options in letters and without. */
   answersOf: (block: number, words: string) => string;
   /** Whether the last line of a block, and of all of its kind, names options. */
   endsByKey: (block: number) => boolean;
@@ -70,6 +71,7 @@ export function kindsSaid(
   const wordOf = (n: number): string => (isVaried ? `${words[n]} ` : '');
   const hasCodes = areCodes(blocks.map(([first = '']) => first.trim()));
   const lists = listPlaces(blocks);
+  const areLettered = fronts.map((block) => block.some(isLettered));
   const endsByKey = (n: number): boolean =>
     blocks.every((block, other) => {
       const last = block.at(-1) ?? '';
@@ -83,7 +85,10 @@ export function kindsSaid(
     isKind: (place) => place === at,
     isCode: (place) => place === 0 && hasCodes,
     placeOf: (n, place) => wordOf(n) + (lists.includes(place) ? '~' : ''),
-    answersOf: (n, ahead) => (ANSWERS.has(fieldOfLine(`${ahead}: x`)?.role ?? '') ? wordOf(n) : ''),
+    answersOf: (n, ahead) =>
+      ANSWERS.has(fieldOfLine(`${ahead}: x`)?.role ?? '')
+        ? wordOf(n) + (areLettered[n] ? '' : '~')
+        : '',
     endsByKey,
   };
 }

@@ -1,5 +1,6 @@
 // Which kinds the questions of one form are.
 import type { Kind, Part } from '../../model';
+import { quantityOf } from '../../shared/normalise';
 import { kindOfWord } from '../../shared/vocabulary/kinds';
 import { verdictPair } from '../../shared/vocabulary/verdicts';
 import { ASKS, SEVERAL } from './shapes';
@@ -37,7 +38,9 @@ function choices(blocks: Blocks, named: Kind | undefined): Kind[] {
 }
 
 /** Without options: true or false by a word, typed answers, gaps with their words, or a task. */
-function others(blocks: Blocks, isGapped: boolean, behind: Part | undefined): Kind[] {
+function others(blocks: Blocks, parts: readonly Part[], named: Kind | undefined): Kind[] {
+  const isGapped = parts.some(({ gap, blank }) => gap ?? blank);
+  const behind = parts.find(({ answer }) => answer);
   const has = (role: LineRole): boolean =>
     blocks.some((block) => block.some((line) => line.role === role));
   if (has('key') || behind?.words) {
@@ -49,8 +52,14 @@ function others(blocks: Blocks, isGapped: boolean, behind: Part | undefined): Ki
   if (!has('accepted')) {
     return [isGapped ? 'gap' : 'open'];
   }
+  const answers = blocks.flat().filter(({ role, text }) => role === 'accepted' && text);
+  if (named === 'number' && answers.every(({ text }) => quantityOf(text))) {
+    return ['number'];
+  }
   const asks = blocks.flat().some(({ part, text }) => part === 'stem' && ASKS.test(text));
-  return asks ? ['short'] : ['card', 'short'];
+  // Several answers are typed; a card has one other side.
+  const areSeveral = parts.some(({ role, between }) => role === 'accepted' && between);
+  return asks || areSeveral ? ['short'] : ['card', 'short'];
 }
 
 /** The kinds that questions of one form show; `word` is their own word for it, `parts` are their lines. */
@@ -63,12 +72,7 @@ export function kindsOf(
   if (byLine) {
     return [byLine[1]];
   }
+  const named = word === undefined ? undefined : kindOfWord(word);
   const areChoices = (['option', 'right', 'options'] as const).some((role) => roles.has(role));
-  return areChoices
-    ? choices(blocks, word === undefined ? undefined : kindOfWord(word))
-    : others(
-        blocks,
-        parts.some(({ gap, blank }) => gap ?? blank),
-        parts.find(({ answer }) => answer),
-      );
+  return areChoices ? choices(blocks, named) : others(blocks, parts, named);
 }

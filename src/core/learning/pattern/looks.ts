@@ -11,7 +11,7 @@ import type { LineRole, Odds } from './words';
 /** Signs that say yes and no to everybody. Common practice, no source. */
 const YES = /[+✓✔x!*]|(?<!\d)1(?!\d)/iu;
 /** A sign that says yes to some. */
-const PERHAPS = /=/u;
+const PERHAPS = /[=>]/u;
 /** An arrow at what is singled out, no sign of less. */
 const ARROW = /<[-=]+|[-=]+>|[←→⇐⇒◄►]/gu;
 const NO = /[-–~✗✘.]|\[\s\]|\(\s\)|(?<!\d)0(?!\d)|^\s*o\s/iu;
@@ -30,6 +30,9 @@ export const HARDLY = -4;
 
 /** A letter or a small number alone. */
 const PLACE = /^[[(]?(?:[A-Ja-j]|\d)[\])]?$/u;
+
+/** The name of a file that holds a picture. */
+const PICTURE = /^\S.*\.(?:png|jpe?g|gif|svg|webp|bmp|tiff?)$/iu;
 
 /** A text that ends as a sentence does. */
 const SENTENCE = /\s\S+[.!]["”’)]?$/u;
@@ -92,13 +95,16 @@ function leanAround({ own, blocks, lean }: Look): void {
   const long = own.share((text) => text.split(' ').length > 2);
   lean('explanation', long + sentences / 2 - 4 * numbers);
   const comesAgain = new Set(own.lines.map(({ text }) => text)).size < own.lines.length;
-  lean('category', named + (own.everywhere < 1 ? 0.3 : 0) + (comesAgain ? 0.8 : 0));
+  // What stands above several questions says what they have in common; titles and hints are each question's own.
+  const several = own.everywhere < 1 && own.opens && own.lines.length > 1 ? 0.6 : 0;
+  lean('category', named + several + (own.everywhere < 1 ? 0.3 : 0) + (comesAgain ? 0.8 : 0));
   lean('ref', where(areCodes(own.lines.map(({ text }) => text)), 1.5));
   lean('tags', tagged(own));
-  lean('hint', -0.5 - 4 * numbers);
+  lean('image', own.share((text) => PICTURE.test(text)) > NEARLY_ALL ? 1 : HARDLY);
+  lean('hint', -0.5 - several - 4 * numbers);
   // A line above the first question alone is none of its own.
   const isHead = own.lines.length === 1 && own.opens && blocks.blocks.length > 1;
-  lean('title', named - 4 * numbers - (isHead ? 4 : 0));
+  lean('title', named - several - 4 * numbers - (isHead ? 4 : 0));
 }
 
 /** Whether all questions with such lines are said to ask for an order. */
@@ -110,28 +116,41 @@ function saysOrder({ key, counts }: Class, { blocks }: Blocks): boolean {
   );
 }
 
+/** A letter behind the word for feedback says of which option it speaks. */
+function leanFeedback(own: Class, isRun: boolean, lean: Lean): void {
+  const isOf = isLettered(own) && own.words !== '';
+  const belowOne = isRun || own.everywhere < 1 ? 0.5 : -2;
+  lean('feedbacks', where(isOf, 1));
+  lean('feedback', isOf ? HARDLY : belowOne);
+}
+
+/** How much a sign says yes to everybody, or no. */
+function saysYesTo({ before, after }: Class): number {
+  const whole = before.replace(LABEL, '').replace(BULLET, '') + after;
+  const sign = whole.replace(ARROW, '');
+  const isPerhaps = sign !== whole || PERHAPS.test(sign);
+  return CLEAR * (Number(YES.test(sign)) - Number(NO.test(sign))) + Number(isPerhaps) / 2;
+}
+
 /** Answers: runs of lines, with signs that say yes or no. */
 function leanAnswers({ own, blocks, lean }: Look): void {
   const isRun = Math.max(...own.counts) > 1;
   const isCounted = isRun && countsWithin(own, blocks);
-  const asks = own.share((text) => /[?？؟]\s*$/u.test(text)) > MOST;
-  const whole = own.before.replace(LABEL, '').replace(BULLET, '') + own.after;
-  const sign = whole.replace(ARROW, '');
-  const isPerhaps = sign !== whole || PERHAPS.test(sign);
-  const saysYes = CLEAR * (Number(YES.test(sign)) - Number(NO.test(sign))) + Number(isPerhaps) / 2;
+  const asking = own.share((text) => /[?？؟]\s*$/u.test(text));
+  const asks = asking > MOST;
+  const saysYes = saysYesTo(own);
   // What asks is no answer.
   for (const role of ['option', 'right', 'wrong', 'accepted'] as const) {
-    lean(role, asks ? HARDLY : 0);
+    lean(role, asks ? HARDLY : -2 * asking);
   }
   // Letters in front count options, and a line that every question has once may be the right one among several.
   const lettered = isLettered(own) ? 1.5 : 0;
-  // A letter behind the word for it says of which option it speaks.
-  const isOf = isLettered(own) && own.words !== '';
-  lean('feedbacks', where(isOf, 1));
-  lean('feedback', isOf ? HARDLY : isRun || own.everywhere < 1 ? 0.5 : -2);
+  leanFeedback(own, isRun, lean);
   lean('option', where(isRun, (isCounted ? 2 : 0.5) + lettered / 2));
   lean('right', saysYes + lettered + (isRun ? 0 : own.everywhere));
-  lean('wrong', (isRun ? 0.5 : -0.5) - saysYes + lettered);
+  // Where some have a sign, those without one are not singled out.
+  const isBare = !own.before.trim() && !own.after ? 0.8 : 0;
+  lean('wrong', (isRun ? 0.5 : -0.5) - saysYes + lettered + isBare);
   lean(
     'step',
     saysOrder(own, blocks) ? 2 : where(isCounted, own.before.includes('{#}') ? 1.2 : 0.2),

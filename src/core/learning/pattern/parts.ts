@@ -87,17 +87,21 @@ export function partFrom(
   }: { all: readonly (readonly Told[])[]; above: readonly string[]; sample: Sample },
 ): Part | undefined {
   const lines = all.flat().filter(({ part }) => part === role);
-  const own = lines.filter((line) => line.role !== 'feedback');
+  const whole = lines.filter((line) => line.role !== 'feedback');
+  const filled = whole.filter(({ text }) => text);
+  const own = filled.length ? filled : whole;
   const told = lines.find((line) => line.role === 'feedback');
   const around = aroundIn(own, sample);
   const one = own.map((line) => line.one).find(Boolean);
   const within = WITHIN[role]?.(own, all, sample.classes.get(own[0]!.key)!) ?? {};
+  const isKept = own.length < whole.length;
   return (
     around && {
       role,
       ...around,
       ...(one === undefined ? {} : { one }),
       ...(above.length ? { above: [...above] } : {}),
+      ...(isKept ? { isKept } : {}),
       ...(told ? { feedbackLine: { before: told.before } } : within),
     }
   );

@@ -52,6 +52,12 @@ function joined(block: readonly Line[], titles: ReadonlySet<string>): Line[] {
   });
 }
 
+/** Whether the same signs stand in front of a text and behind it, or brackets. */
+const isMirrored = ({ before, after }: Front): boolean =>
+  before.trim() !== '' &&
+  /[^\p{L}\p{N}\s"']/u.test(after) &&
+  before.trim().length === after.trim().length;
+
 /** What is known of all lines before each is looked at. */
 type Around = { fixedAs: ReturnType<typeof fixedIn>; said: KindsSaid; byPlace: boolean };
 
@@ -89,10 +95,12 @@ function linesOf(
     const isBare = !front.before.trim();
     const isKey = said.endsByKey(n) && place === block.length - 1;
     const column = byPlace ? `${place} ` : '';
-    const where = `${column}${said.placeOf(n, place)}${title}${isFirst ? '^' : ''}${isKey ? '#' : ''}${said.isCode(place) ? '&' : ''}`;
+    const isCode = said.isCode(place);
+    const signs = [isFirst && '^', isKey && '#', isCode && '&'].filter(Boolean).join('');
+    const where = `${column}${said.placeOf(n, place)}${title}${signs}`;
     const words = isBare && title ? lettersIn(title.replace('{n}', '')) : front.words;
-    // Below a code stands what asks.
-    isFirst = isFirst && said.isCode(place);
+    // Below a code stands what asks, and below a title between two signs.
+    isFirst = isFirst && (isCode || isMirrored(front));
     return {
       ...front,
       words,

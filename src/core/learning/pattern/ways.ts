@@ -1,21 +1,16 @@
 // The ways to take a line apart: a tag, a word with its sign, a label, a box, a sign of its own, blanks.
-import { fieldOfLine } from '../../shared/vocabulary/answer-lines';
-import { kindOfWord } from '../../shared/vocabulary/kinds';
-import { verdictOf } from '../../shared/vocabulary/verdicts';
-import { letterSign, lettersIn, type Front, type Way } from './front';
+import { boxed, namesKind } from './box-ways';
+import { lettersIn, signed, type Front, type Way } from './front';
+import { barelyLabelled, emphasisedLabel, labelled, wordLabelled, wrappedLabel } from './labels';
 import { attributed, tagged } from './tags';
 import { named, numbered, pointed } from './numbers';
-import { letterPlace } from '../../shared/plain';
 
 export { lettersIn, type Front, type Way } from './front';
 
 const WORD =
   /^(\s*[^\p{L}\p{N}\s"'“„«¿¡]{0,3}\s*)(\p{L}(?:[\p{L}_'’-]|\d(?=\p{L})){0,20}(?: \p{L}[\p{L}_'’-]{0,20}){0,2}?)(\s?#?)(\d{1,3})?([^\p{L}\p{N}\s]{0,2}\s?(?:::|[:=>|»]+|->|[.)]))(\s*)(.*)$/u;
-const LABEL =
-  /^(\s*[^\p{L}\p{N}\s]{0,4}\s*[[(<]?)(\p{L}|\d{1,3})(\s?[.):\]>/°=-]{1,2}[^\p{L}\p{N}\s]{0,3}\s+|\|\s*)(\S.*)$/u;
 /** A box with a sign of its own behind it: '[C]*'. */
 const SIGNED_BOX = /^(\s*(?:[-*+•–]\s+)?[[({<][^\][(){}<>]{0,8}[\])}>][*+!=✓~-]\s*)(\S.*)$/u;
-const BOX = /^(\s*(?:[-*+•–]\s+)?[[({<][^\][(){}<>]{0,8}[\])}>]\s*)(\S.*)$/u;
 const SIGN = /^(\s*[^\p{L}\p{N}\s"'“„«¿¡([{<]{1,4}\s*)(\S.*)$/u;
 /** A word right behind a sign: '@ask ', '#a+ '. */
 const SIGNED_WORD =
@@ -24,6 +19,8 @@ const SIGNED_WORD =
 const CROSS = /^(\s*[xXoOvV01]\s{1,3})(\S.*)$/u;
 const CAPITALS = /^(\s*[@#\\.$&%]?\p{Lu}[\p{Lu}\d_-]{1,14}[+*!=]?\s+)(\S.*)$/u;
 const LETTER = /^(\s*\p{Lu}[+*!=-]?\s{1,3})(\S.*)$/u;
+/** A capital with a stop that counts nothing: 'Q. What opens?'. */
+const STOPPED = /^(\s*\p{Lu}[.)]\s+)(\S.*)$/u;
 /** A word or two in front of wide blanks: 'Answer   B'. */
 const SET_OFF = /^(\s*\p{L}{2,20}(?:\s\p{L}{1,20})?(?:\s{2,}|\t+))(\S.*)$/u;
 /** A figure for right or wrong with a sign behind it: '1: A gate'. */
@@ -34,12 +31,6 @@ const BLANKS = /^(\s*)(.*?)\s*$/u;
 /** Words with which a receiver marks its own samples: no part of what is written. Common practice, no source. */
 const SAMPLE =
   /(?:^|\s)(?:samples?|examples?|beispiele?|muster|exemples?|ejemplos?|esemp(?:io|i)|voorbeeld|exemplos?|przykład|exempel|eksempel|enghraifft)$/iu;
-
-/** Whether a word names a kind of question, and nothing else that a line may be. */
-const namesKind = (word: string): boolean =>
-  kindOfWord(word) !== undefined &&
-  fieldOfLine(`${word}: x`) === undefined &&
-  verdictOf(word) === undefined;
 
 /** A word with its sign in front of a line, whatever the other lines have; undefined where there is none. */
 const worded: Way = (line) => {
@@ -93,6 +84,13 @@ export const enclosed: Way = (line) => {
     : undefined;
 };
 
+/** Words alone between two brackets: '[Locks]'. */
+const ALONE = /^(\s*[[({])(\p{L}[^[\](){}<>:=|]*)([\])}])\s*$/u;
+const bracketed: Way = (line) => {
+  const [, before = '', text, after = ''] = ALONE.exec(line) ?? [];
+  return text === undefined ? undefined : { before, text, after, words: '' };
+};
+
 const EMPHASISED = /^(\s*(?:[-*+•–]|\d{1,2}[.)])\s+(\*\*|__|==|~~|`|\*|_))(.*\p{L}.*)\2\s*$/u;
 
 /** A text in a list between the same sign in front and behind: '- **Locks**'. */
@@ -101,42 +99,6 @@ const emphasised: Way = (line) => {
   return text === undefined || text.includes(sign)
     ? undefined
     : { before, text, after: sign, words: '' };
-};
-
-const EMPHASISED_LABEL =
-  /^(\s*)(\*\*|__|==|~~|`|\*|_)([(\[]?)([A-Za-z]|\d{1,2})([).:\]]{1,2}\s+)(.*\p{L}.*)\2\s*$/u;
-
-/** A letter or number with its text between the same sign in front and behind: '**b. Locks**'. */
-export const emphasisedLabel: Way = (line) => {
-  const [, blanks = '', sign = '', open = '', label = '', close = '', text] =
-    EMPHASISED_LABEL.exec(line) ?? [];
-  if (text === undefined || text.includes(sign)) {
-    return undefined;
-  }
-  const isNumber = /\d/u.test(label);
-  return {
-    before: `${blanks}${sign}${open}${isNumber ? '{#}' : letterSign(label)}${close}`,
-    text,
-    after: sign,
-    words: '',
-    counter: isNumber ? Number(label) : letterPlace(label) + 1,
-  };
-};
-
-const WORD_LABEL = /^(\s*\p{L}{2,20}\s)([A-Ja-j])(\s?[.):\]=-]\s*)(\S.*)$/u;
-
-/** A word with the letter of an option behind it: 'Answer A: '. */
-export const wordLabelled: Way = (line) => {
-  const [, word, letter = '', close, text = ''] = WORD_LABEL.exec(line) ?? [];
-  return word === undefined
-    ? undefined
-    : {
-        before: `${word}${letterSign(letter)}${close}`,
-        text: text.trimEnd(),
-        after: '',
-        words: word.trim(),
-        counter: letterPlace(letter) + 1,
-      };
 };
 
 const CODED =
@@ -156,49 +118,6 @@ export const coded: Way = (line) => {
     : undefined;
 };
 
-/** A letter or number with what closes it, behind a sign of its own or none. */
-export const labelled: Way = (line) => {
-  const [, front, label = '', close, text] = LABEL.exec(line) ?? [];
-  if (!label || !/^[A-Za-z\d]/u.test(label)) {
-    return undefined;
-  }
-  const place = /\d/u.test(label) ? '{#}' : letterSign(label);
-  return {
-    before: `${front}${place}${close}`,
-    text: text!.trimEnd(),
-    after: '',
-    words: lettersIn(front!),
-    counter: /\d/u.test(label) ? Number(label) : letterPlace(label) + 1,
-  };
-};
-
-const BARE_LABEL = /^(\s*)([A-Ja-j]|[1-9]\d?)(\s{1,4})(\S.*)$/u;
-
-/** A letter or number by itself in front of a text, where it counts: 'A The wall'. */
-export const barelyLabelled: Way = (line) => {
-  const [, blanks, label = '', close, text = ''] = BARE_LABEL.exec(line) ?? [];
-  if (!label) {
-    return undefined;
-  }
-  const isNumber = /\d/u.test(label);
-  return {
-    before: `${blanks}${isNumber ? '{#}' : letterSign(label)}${close}`,
-    text: text.trimEnd(),
-    after: '',
-    words: '',
-    counter: isNumber ? Number(label) : letterPlace(label) + 1,
-  };
-};
-
-const signed =
-  (pattern: RegExp, isWord = true): Way =>
-  (line) => {
-    const [, before, text = ''] = pattern.exec(line) ?? [];
-    return before === undefined || !/[\p{L}\p{N}]/u.test(text)
-      ? undefined
-      : { before, text: text.trimEnd(), after: '', words: isWord ? lettersIn(before) : '' };
-  };
-
 /** A first word in small letters, in the place of a sign. */
 export const firstWord = signed(FIRST);
 /** A capital by itself, in the place of a sign: 'Q What opens?'. */
@@ -211,14 +130,6 @@ const signedWord: Way = (line) => {
   const front = signed(SIGNED_WORD)(line);
   const sigil = /[^\p{L}\p{N}\s]+/u.exec(front?.before ?? '')?.[0];
   return front && sigil ? { ...front, sigil } : undefined;
-};
-
-const TICKED = /([[({<])\s?[xXvV✓✔✗✘*+o-]?\s?[\])}>]\s*$/u;
-/** A box in front of a text; ticked or empty, it has the same sign. */
-const boxed: Way = (line) => {
-  const front = signed(BOX)(line);
-  const sigil = TICKED.exec(front?.before ?? '')?.[1];
-  return front && sigil ? { ...front, sigil } : front;
 };
 
 /** A line with nothing in front but blanks. */
@@ -234,7 +145,9 @@ export const WAYS: readonly Way[] = [
   tagged,
   attributed,
   emphasisedLabel,
+  wrappedLabel,
   enclosed,
+  bracketed,
   emphasised,
   coded,
   labelled,
@@ -245,6 +158,7 @@ export const WAYS: readonly Way[] = [
   boxed,
   signedWord,
   signed(SIGN),
+  signed(STOPPED),
   signed(SET_OFF),
   signed(FIGURE, false),
   barelyLabelled,

@@ -29,6 +29,7 @@ const SINGLE: readonly LineRole[] = [
   'options',
   'kind',
   'card',
+  'image',
 ];
 /** Whether a question has one line of a role at most. */
 export const comesOnce = (role: LineRole): boolean => SINGLE.includes(role);

@@ -61,15 +61,17 @@ type Within = (
 
 /** What is within the texts of parts of each role. */
 export const WITHIN: Partial<Record<Part['role'], Within>> = {
-  stem: (own, all) => {
+  stem: (own, all, owner) => {
+    // Questions of other forms may show the word for a single point, or for several.
+    const ofAll = pointsBeside(owner.lines);
+    const points = ofAll.points ? ofAll : pointsBeside(own);
     if (all.flat().some(({ part }) => answers(part))) {
-      const points = pointsBeside(own);
       const category = categoryBeside(own);
       // Points or categories in brackets in front of the text are no title.
       const isTitled = !points.points?.isInFront && !category.category?.isInFront;
       return { ...(isTitled ? titlePart(own) : {}), ...points, ...category };
     }
-    return { ...(answerBehind(own) ?? gapPart(own)), ...pointsBeside(own) };
+    return { ...(answerBehind(own) ?? gapPart(own)), ...points };
   },
   option: (own, all) => {
     const isTold = all.flat().some(({ part, role }) => part === 'key' || role === 'right');

@@ -28,6 +28,7 @@ const FIELD: Partial<Record<string, readonly LineRole[]>> = {
   explanation: ['explanation', 'feedback', 'feedbacks'],
   feedback: ['feedback', 'explanation', 'feedbacks'],
   hint: ['hint'],
+  image: ['image'],
   points: ['points'],
   seconds: ['seconds'],
   category: ['category'],

@@ -15,8 +15,9 @@ import { itemOf, type Found } from './said-by-parts';
 
 type Read = { item: Item; next: number };
 
-const textIn = (line: string, around: Around): string | undefined =>
-  aroundPattern(around).exec(line)?.[1];
+/** The text of a line that stands so; empty where a line that is kept has none. */
+const textIn = (line: string, around: Around & Pick<Part, 'isKept'>): string | undefined =>
+  around.isKept && line === around.before.trimEnd() ? '' : aroundPattern(around).exec(line)?.[1];
 
 /** Lines that hold two things, with the sign between them. */
 const HALVED: ReadonlySet<Part['role']> = new Set(['pair', 'card']);
@@ -94,11 +95,14 @@ class Pages {
     if (!isRun(part) || !isBare(part)) {
       return this.lines.length;
     }
+    // On one line each part has its place, whether questions need it or not.
+    const isPlaced = this.pattern.joint !== undefined;
     const below = parts
       .slice(parts.indexOf(part) + 1)
-      .filter((other) => isBare(other) && NEEDED.has(other.role));
+      .filter((other) => isBare(other) && (isPlaced || NEEDED.has(other.role)));
     const blank = this.lines.indexOf('', from);
-    return (blank < 0 ? this.lines.length : blank) - below.length;
+    const end = (blank < 0 ? this.lines.length : blank) - below.length;
+    return isPlaced ? Math.max(from + 1, end) : end;
   }
 
   /** The lines of a part from a place on, below those that stand above it. */

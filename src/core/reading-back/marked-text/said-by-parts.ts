@@ -1,10 +1,17 @@
 // What the lines of a part say of a question.
 import type { Item, Kind, Option, Part } from '../../model';
 import { defined } from '../../shared/defined';
-import { literal } from '../../shared/literal';
 import { placeNamed } from '../../shared/marked-key';
-import { numberOf } from '../../shared/normalise';
+import { numberOf, quantityOf } from '../../shared/normalise';
 import { aroundPattern, lineAround } from '../../shared/pattern-line';
+import {
+  answeredBy,
+  answeredText,
+  categoryBeside,
+  gappedText,
+  pointedText,
+  titledText,
+} from './beside-text';
 
 /** A line of a part as it was found, without what stands around it. */
 export type Found = {
@@ -43,96 +50,6 @@ const optionOf = ({ text, right, feedback: below = '' }: Found, { feedback }: Pa
   const [plain, told] = feedback ? halves(text, feedback) : [text, below];
   return { text: { plain }, right, ...(told ? { feedback: { plain: told } } : {}) };
 };
-
-/** The points beside a text, between their signs. */
-function pointedText(text: string, around: Part['points']): { text: string; points?: number } {
-  if (!around) {
-    return { text };
-  }
-  const { open, close, one = close, isInFront } = around;
-  for (const end of [close, one]) {
-    const beside = `${literal(open)}(\\d{1,3}(?:[.,]\\d{1,2})?)${literal(end)}`;
-    const found = new RegExp(isInFront ? `^${beside}` : `${beside}$`, 'u').exec(text);
-    if (found) {
-      const [whole, number = ''] = found;
-      const rest = isInFront ? text.slice(whole.length) : text.slice(0, found.index);
-      return defined({ text: rest, points: numberOf(number) });
-    }
-  }
-  return { text };
-}
-
-/** The category beside a text, between its signs. */
-function categoryBeside(
-  text: string,
-  around: Part['category'],
-): { text: string; category?: string[] } {
-  if (!around) {
-    return { text };
-  }
-  const { open, close, isInFront } = around;
-  const end = isInFront ? text.indexOf(close) : text.lastIndexOf(open);
-  const isThere = isInFront ? text.startsWith(open) && end > 0 : text.endsWith(close) && end > 0;
-  if (!isThere) {
-    return { text };
-  }
-  const [said, rest] = isInFront
-    ? [text.slice(open.length, end), text.slice(end + close.length)]
-    : [text.slice(end + open.length, text.length - close.length), text.slice(0, end)];
-  return { text: rest, category: said.split(' > ') };
-}
-
-/** A title in front of a text, between its signs. */
-function titledText(text: string, around: Part['title']): { title?: string; text: string } {
-  const at = around && text.startsWith(around.open) ? text.indexOf(around.close) : -1;
-  return at < 0
-    ? { text }
-    : {
-        title: text.slice(around!.open.length, at),
-        text: text.slice(at + around!.close.length).trimStart(),
-      };
-}
-
-/** A text without what answers it behind it, and that answer. */
-function answeredText(text: string, { answer }: Part): { text: string; said?: string } {
-  const at = answer && text.endsWith(answer.close) ? text.lastIndexOf(answer.open) : -1;
-  return at < 0
-    ? { text }
-    : {
-        text: text.slice(0, at),
-        said: text.slice(at + answer!.open.length, text.length - answer!.close.length),
-      };
-}
-
-/** What an answer says behind a question's text, where it is none for a gap. */
-function answeredBy(said: string, { words, blank }: Part): Partial<Item> {
-  if (words) {
-    return { options: words.map((plain) => ({ text: { plain }, right: plain === said })) };
-  }
-  return blank === undefined ? { accepted: [said] } : {};
-}
-
-/** A text whose gaps hold their words between signs, or one whose word is said behind it. */
-function gappedText(
-  text: string,
-  { gap, blank }: Part,
-  said: string | undefined,
-): Pick<Item, 'stem'> & Partial<Item> {
-  if (blank !== undefined && said !== undefined) {
-    return { stem: { plain: text.replace(blank, '{{1}}') }, gaps: [{ accepted: [said] }] };
-  }
-  if (!gap) {
-    return { stem: { plain: text } };
-  }
-  const { open, close, between } = gap;
-  const gaps: NonNullable<Item['gaps']> = [];
-  const holes = new RegExp(`${literal(open)}(.+?)${literal(close)}`, 'gu');
-  const plain = text.replace(holes, (_, word: string) => {
-    gaps.push({ accepted: between === undefined ? [word] : word.split(between) });
-    return `{{${gaps.length}}}`;
-  });
-  return { stem: { plain }, gaps };
-}
 
 const SAY: { [Role in Part['role']]: Say } = {
   stem: (item, [one], part) => {
@@ -204,6 +121,9 @@ const SAY: { [Role in Part['role']]: Say } = {
   title: (item, [one]) => {
     item.title = one!.text;
   },
+  image: (item, [one]) => {
+    item.media = [{ at: 'stem', href: one!.text }];
+  },
   ref: (item, [one]) => {
     item.ref = one!.text;
   },
@@ -228,6 +148,12 @@ function kindOf({ options }: Partial<Item>, kinds: readonly Kind[]): Kind {
   return many ? 'choice-many' : (kinds.find((kind) => kind !== 'choice-many') ?? kinds[0]!);
 }
 
+/** A question that is answered by a number, with the number that its answer says. */
+function asNumber({ accepted, ...item }: Item): Item {
+  const { value, unit } = quantityOf(accepted?.[0] ?? '') ?? { value: Number.NaN };
+  return { ...item, number: defined({ value, tolerance: 0, unit: unit || undefined }) };
+}
+
 /** A question from the lines of its parts. */
 export function itemOf(
   said: ReadonlyMap<Part, Found[]>,
@@ -236,16 +162,12 @@ export function itemOf(
 ): Item {
   const item: Partial<Item> = category ? { category: category.split(' > ') } : {};
   for (const [part, found] of said) {
-    if (found.length) {
-      SAY[part.role](item, found, part);
+    const telling = found.filter(({ text }) => text);
+    if (telling.length) {
+      SAY[part.role](item, telling, part);
     }
   }
-  const whole: Item = {
-    id: '',
-    ref: '',
-    stem: { plain: '' },
-    ...item,
-    kind: kindOf(item, kinds),
-  };
-  return defined(whole);
+  const kind = kindOf(item, kinds);
+  const whole: Item = { id: '', ref: '', stem: { plain: '' }, ...item, kind };
+  return defined(kind === 'number' ? asNumber(whole) : whole);
 }

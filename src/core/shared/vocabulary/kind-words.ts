@@ -173,7 +173,7 @@ export const FORMED: KindWords = [
   [
     'number',
     {
-      en: ['calculation', 'figure', 'number', 'numeric(?:al)?'],
+      en: ['calculation', 'figure', 'number', 'num(?:eric(?:al)?)?'],
       de: [
         'zahlenwert',
         'zahleneingabe',

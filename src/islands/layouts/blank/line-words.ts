@@ -23,6 +23,7 @@ export const LINE_WORDS: Record<LineIs, string> = {
   seconds: 'the seconds',
   category: 'a category',
   tags: 'the tags',
+  image: 'the picture',
   title: 'the title',
   ref: 'the reference',
   kind: 'the kind of question',

@@ -129,6 +129,11 @@ function PartRows({ part, change }: { part: Part; change: Change }) {
           The right option is the first one.
         </Text>
       )}
+      {part.isKept && (
+        <Text size="xs" c="dimmed">
+          Written without a text too, where a question has nothing for it.
+        </Text>
+      )}
       {part.style && (
         <PickRow
           label="the right one is named by"

@@ -34,7 +34,10 @@ async function take(kept: KeptLayout, [file]: readonly File[]): Promise<void> {
 export function Pictures({ kept }: { kept: KeptLayout }) {
   const { layout } = kept;
   const { pictures } = layout;
-  if (!layout.columns.some(({ role }) => role === 'image')) {
+  const hasPictures =
+    layout.columns.some(({ role }) => role === 'image') ||
+    layout.pattern?.forms.some(({ parts }) => parts.some(({ role }) => role === 'image'));
+  if (!hasPictures) {
     return null;
   }
   const forget = (): void => {
