@@ -127,4 +127,42 @@ export const HABITS_AROUND: readonly [name: string, sample: string, items: Item[
       ],
       '1. What steers the boat? (2 marks)\n   [A] A rope\n   [B] A rudder\n   [C] A lamp\n   Key: B\n\n2. What is the step under a gate called? (1 mark)\n   Key: cill\n',
     ],
+    [
+      'the key above the options',
+      '1) What opens?\n*B\nA A wall\nB The gate\n\n2) What floats?\n*A\nA Cork\nB Iron\n',
+      [one],
+      '1) What steers the boat?\n*B\nA A rope\nB A rudder\nC A lamp\n',
+    ],
+    [
+      'right options in full with signs between them, and codes for kinds behind a word',
+      'Question: What opens?\nType: MCQ\nChoices: A wall; A gate; A hill\nCorrect: A gate\nLevel: 1\n\nQuestion: What holds water?\nType: MSQ\nChoices: A lock; A hill; A pond\nCorrect: A lock; A pond\nLevel: 2\n',
+      [one, { ...both, tags: [{ value: '2' }] }],
+      'Question: What steers the boat?\nType: MCQ\nChoices: A rope; A rudder; A lamp\nCorrect: A rudder\n\nQuestion: Which float?\nType: MSQ\nChoices: Cork; Iron; Wood\nCorrect: Cork; Wood\nLevel: 2\n',
+    ],
+    [
+      'statements that all begin alike',
+      'Q1: True or False - A lock has gates.\nA1: True\n\nQ2: True or False - A heron opens paddles.\nA2: False\n',
+      [
+        item({
+          kind: 'true-false',
+          stem: { plain: 'Cork sinks.' },
+          options: options('True', '*False'),
+        }),
+      ],
+      'Q1: True or False - Cork sinks.\nA1: False\n',
+    ],
+    [
+      'both sides of cards by their words',
+      'Card 1\nFront: pound\nBack: the water between two locks\nExample: The pound was low.\n\nCard 2\nFront: cill\nBack: the step below the gates\nExample: Mind the cill.\n',
+      [
+        item({
+          kind: 'card',
+          stem: { plain: 'tiller' },
+          options: undefined,
+          accepted: ['the bar that steers'],
+          explanation: { plain: 'Take the tiller.' },
+        }),
+      ],
+      'Card 1\nFront: tiller\nBack: the bar that steers\nExample: Take the tiller.\n',
+    ],
   ];

@@ -1,5 +1,6 @@
 // The questions of a sample by its signs: their kinds, and how often each sign stands in them.
 import type { Kind, Layout } from '../../model';
+import { saysOtherSide } from '../other-side';
 import { labelPattern } from '../../shared/labels';
 
 type Marks = NonNullable<Layout['marks']>;
@@ -69,6 +70,10 @@ const LEAST_OUT = 0.3;
 
 /** The kind of one question of a sample, by the first of these that holds; undefined where no sign tells. */
 const KIND_BY: readonly (readonly [Kind, (question: string, marks: Marks) => boolean])[] = [
+  [
+    'card',
+    (question, { accepted }) => hasLine(question, accepted) && saysOtherSide(accepted ?? ''),
+  ],
   ['short', (question, { accepted }) => hasLine(question, accepted)],
   ['match', (question, { pair }) => pair !== undefined && question.includes(` ${pair} `)],
   [

@@ -110,10 +110,11 @@ export function saysAgain({ key }: Class, { blocks }: Blocks): boolean {
     const pieces = others.flatMap(listedIn);
     return block
       .filter((line) => line.key === key)
-      .map(({ text }) =>
-        [text, text.replace(LABELLED, '')].some((one) =>
-          [...others, ...pieces].includes(alike(one)),
-        ),
+      .map(
+        ({ text }) =>
+          [text, text.replace(LABELLED, '')].some((one) =>
+            [...others, ...pieces].includes(alike(one)),
+          ) || listedIn(text).every((one) => pieces.includes(alike(one))),
       );
   });
   return own.length > 0 && own.every(Boolean);

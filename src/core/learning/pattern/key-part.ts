@@ -35,10 +35,19 @@ const optionTexts = (lines: readonly Told[]): string[] =>
     part === 'option' || part === 'options' ? [alike(text), ...listedIn(text).map(alike)] : [],
   );
 
-/** Whether lines say options again as they are, or with their letter or number in front. */
+/** Signs between several right options that a line says again. */
+const JOINTS = ['; ', ', ', ' | ', ' / ', ';', '|'];
+
+/** Whether lines say options again as they are, several of them between signs, or with their letter or number in front. */
 function againIn(lines: readonly Line[], texts: readonly string[]): Partial<Part> | undefined {
   if (lines.every(({ text }) => texts.includes(alike(text)))) {
     return { style: 'text' };
+  }
+  const between = JOINTS.find((joint) =>
+    lines.every(({ text }) => text.split(joint).every((one) => texts.includes(alike(one)))),
+  );
+  if (between) {
+    return { style: 'text', between };
   }
   const labels = lines.map(({ text }) => labelOfEach(text));
   const [first] = labels;

@@ -1,5 +1,6 @@
 // Which kinds the questions of one form are.
 import type { Kind, Part } from '../../model';
+import { saysOtherSide } from '../other-side';
 import { quantityOf } from '../../shared/normalise';
 import { kindOfWord } from '../../shared/vocabulary/kinds';
 import { verdictPair } from '../../shared/vocabulary/verdicts';
@@ -23,18 +24,37 @@ const areTruth = (blocks: Blocks): boolean =>
     return options.length === 2 && verdictPair(options) !== undefined;
   });
 
-function choices(blocks: Blocks, named: Kind | undefined): Kind[] {
+function choices(blocks: Blocks, parts: readonly Part[], named: Kind | undefined): Kind[] {
   const rights = blocks.map((block) => block.filter(({ role }) => role === 'right').length);
   const keys = blocks.flatMap((block) => block.filter(({ role }) => role === 'key'));
   const areInOrder = keys.length === 0 && rights.every((n) => n === 0);
-  const many = rights.some((n) => n > 1) || keys.some(({ text }) => SEVERAL.test(text));
-  const one = areInOrder || rights.includes(1) || keys.some(({ text }) => !SEVERAL.test(text));
+  const { style, between = '' } = parts.find(({ role }) => role === 'key') ?? {};
+  const namesSeveral = ({ text }: Told): boolean =>
+    SEVERAL.test(text) || (style === 'text' && between !== '' && text.includes(between));
+  const many = rights.some((n) => n > 1) || keys.some(namesSeveral);
+  const one = areInOrder || rights.includes(1) || keys.some((key) => !namesSeveral(key));
   const isTruth = areTruth(blocks);
   return [
     ...(isTruth ? (['true-false'] as const) : []),
     ...(one && !isTruth ? (['choice-one'] as const) : []),
     ...(many || named === 'choice-many' ? (['choice-many'] as const) : []),
   ];
+}
+
+/** What is answered by lines of its own: a number, the other side of a card, or typed answers. */
+function answered(blocks: Blocks, parts: readonly Part[], named: Kind | undefined): Kind[] {
+  const all = blocks.flat();
+  const own = parts.find(({ role }) => role === 'accepted');
+  const answers = all.filter(({ role, text }) => role === 'accepted' && text);
+  if (named === 'number' && answers.every(({ text }) => quantityOf(text))) {
+    return ['number'];
+  }
+  if (own && saysOtherSide(own.before)) {
+    return ['card'];
+  }
+  // Several answers are typed; a card has one other side.
+  const asks = all.some(({ part, text }) => part === 'stem' && ASKS.test(text));
+  return asks || own?.between ? ['short'] : ['card', 'short'];
 }
 
 /** Without options: true or false by a word, typed answers, gaps with their words, or a task. */
@@ -49,17 +69,7 @@ function others(blocks: Blocks, parts: readonly Part[], named: Kind | undefined)
   if (behind && !isGapped) {
     return ['short'];
   }
-  if (!has('accepted')) {
-    return [isGapped ? 'gap' : 'open'];
-  }
-  const answers = blocks.flat().filter(({ role, text }) => role === 'accepted' && text);
-  if (named === 'number' && answers.every(({ text }) => quantityOf(text))) {
-    return ['number'];
-  }
-  const asks = blocks.flat().some(({ part, text }) => part === 'stem' && ASKS.test(text));
-  // Several answers are typed; a card has one other side.
-  const areSeveral = parts.some(({ role, between }) => role === 'accepted' && between);
-  return asks || areSeveral ? ['short'] : ['card', 'short'];
+  return has('accepted') ? answered(blocks, parts, named) : [isGapped ? 'gap' : 'open'];
 }
 
 /** The kinds that questions of one form show; `word` is their own word for it, `parts` are their lines. */
@@ -74,5 +84,5 @@ export function kindsOf(
   }
   const named = word === undefined ? undefined : kindOfWord(word);
   const areChoices = (['option', 'right', 'options'] as const).some((role) => roles.has(role));
-  return areChoices ? choices(blocks, named) : others(blocks, parts, named);
+  return areChoices ? choices(blocks, parts, named) : others(blocks, parts, named);
 }

@@ -52,6 +52,10 @@ function tagged({ share }: Class): number {
   if (share(saysLevel) > NEARLY_ALL) {
     return 2;
   }
+  // A number says how hard a question is, where a word in front calls it so.
+  if (share(isNumber) === 1) {
+    return 0;
+  }
   const isList = share((text) => /\p{L},\s?\p{L}/u.test(text)) > 0;
   const areWords = share((text) =>
     text.split(/,\s?/u).every((word) => word.split(' ').length <= 2),
@@ -97,7 +101,10 @@ function leanAround({ own, blocks, lean }: Look): void {
   const comesAgain = new Set(own.lines.map(({ text }) => text)).size < own.lines.length;
   // What stands above several questions says what they have in common; titles and hints are each question's own.
   const several = own.everywhere < 1 && own.opens && own.lines.length > 1 ? 0.6 : 0;
-  lean('category', named + several + (own.everywhere < 1 ? 0.3 : 0) + (comesAgain ? 0.8 : 0));
+  lean(
+    'category',
+    named - 1.5 * numbers + several + (own.everywhere < 1 ? 0.3 : 0) + (comesAgain ? 0.8 : 0),
+  );
   lean('ref', where(areCodes(own.lines.map(({ text }) => text)), 1.5));
   lean('tags', tagged(own));
   lean('image', own.share((text) => PICTURE.test(text)) > NEARLY_ALL ? 1 : HARDLY);
@@ -158,14 +165,18 @@ function leanAnswers({ own, blocks, lean }: Look): void {
 }
 
 /** Lines of two parts, and words for kinds. */
-function leanParted({ own, blocks, lean }: Look): void {
+function leanParted({ own, blocks, isWordless, lean }: Look): void {
   const isRun = Math.max(...own.counts) > 1;
   const isParted = halvesIn(own.lines) !== undefined;
   const areLone = blocks.blocks.every((block) => block.length <= 2);
   const nats = own.lines.length < FEWEST_SURE ? 1.5 : 2.5;
   lean('pair', where(isRun && isParted, nats));
   lean('card', where(!isRun && isParted && areLone, nats));
-  lean('kind', where(own.share(isKindWord) > NEARLY_ALL, 2));
+  // Codes that nobody knows are kinds where a word in front calls them so.
+  const areCodeWords =
+    own.share((text) => /^\p{L}[\p{L}\d_-]{0,11}$/u.test(text)) === 1 ? 0 : HARDLY;
+  const unknown = isWordless ? HARDLY : areCodeWords;
+  lean('kind', own.share(isKindWord) > NEARLY_ALL ? 2 : unknown);
 }
 
 const PARTS: readonly LineRole[] = ['option', 'right', 'wrong', 'accepted', 'step', 'pair', 'card'];

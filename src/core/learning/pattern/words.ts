@@ -58,7 +58,7 @@ const LETTERS: Partial<Record<string, readonly LineRole[]>> = {
   c: ['category', 'right', 'wrong', 'option'],
   e: ['explanation'],
   h: ['hint'],
-  o: ['option', 'options'],
+  o: ['option', 'options', 'right', 'wrong'],
   p: ['points'],
   t: ['seconds', 'title', 'category', 'right'],
   k: ['key'],

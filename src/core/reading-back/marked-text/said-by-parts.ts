@@ -148,6 +148,8 @@ function kindOf({ options }: Partial<Item>, kinds: readonly Kind[]): Kind {
   return many ? 'choice-many' : (kinds.find((kind) => kind !== 'choice-many') ?? kinds[0]!);
 }
 
+const NAMES: ReadonlySet<Part['role']> = new Set(['key', 'feedbacks']);
+
 /** A question that is answered by a number, with the number that its answer says. */
 function asNumber({ accepted, ...item }: Item): Item {
   const { value, unit } = quantityOf(accepted?.[0] ?? '') ?? { value: Number.NaN };
@@ -161,7 +163,11 @@ export function itemOf(
   category: string | undefined,
 ): Item {
   const item: Partial<Item> = category ? { category: category.split(' > ') } : {};
-  for (const [part, found] of said) {
+  // What names options is told once these are known, wherever it stands.
+  const inTurn = [...said].sort(
+    ([a], [b]) => Number(NAMES.has(a.role)) - Number(NAMES.has(b.role)),
+  );
+  for (const [part, found] of inTurn) {
     const telling = found.filter(({ text }) => text);
     if (telling.length) {
       SAY[part.role](item, telling, part);

@@ -16,6 +16,23 @@ describe('questions in blocks of rows', () => {
     'Points|1|',
   ];
 
+  it('say right and wrong by letters', () => {
+    const rolesOf = (...labels: string[]): unknown =>
+      findBlocks(
+        lines(...[...labels, ...labels].map((label, n) => `${label}|text ${n}`)),
+      )?.lines.map(({ label, role }) => [label, role]);
+    expect(rolesOf('Q', 'W', 'R', 'W')).toEqual([
+      ['Q', 'stem'],
+      ['W', 'wrong'],
+      ['R', 'right'],
+    ]);
+    expect(rolesOf('Q', 'A', 'B', 'C')).toEqual([
+      ['Q', 'stem'],
+      ['A', 'option'],
+      ['B', 'option'],
+      ['C', 'option'],
+    ]);
+  });
   it('have the field’s name in front of each row', () => {
     const blocks = findBlocks(lines(...BLOCKS))!;
     expect(blocks.labelColumn).toBe(0);

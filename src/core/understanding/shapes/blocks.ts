@@ -5,7 +5,7 @@ import type { Region } from '../../shared/table/region';
 import { verdictOf } from '../../shared/vocabulary/verdicts';
 import { TICK } from '../column-words';
 import { meaningOfWords } from '../saying';
-import { roleOfLabel } from './field-labels';
+import { roleOfLabel, withVerdictLetters } from './field-labels';
 import {
   countedOpening,
   nameOfLabel,
@@ -119,7 +119,7 @@ function labelsDown(region: Region): LabelsDown | undefined {
       return undefined;
     }
   }
-  return areVerdicts(labelled) ? undefined : { labelled, filled };
+  return areVerdicts(labelled) ? undefined : { labelled: withVerdictLetters(labelled), filled };
 }
 
 const MOST_NAMES = 25;

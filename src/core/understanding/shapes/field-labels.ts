@@ -50,3 +50,24 @@ export function roleOfLabel(label: string): Role | undefined {
   }
   return roleOfMeaning(said.meaning);
 }
+
+/** First letters of words for right and wrong. Common practice, no source. */
+const VERDICTS = ['RW', 'RF', 'CW', 'CI', 'WF', 'VF', 'TF'];
+
+/** Letters alone that stand for right and wrong, where labels are both of a pair: 'Q', 'R' and 'W'. */
+export function withVerdictLetters<L extends { label: string; role: Role }>(
+  labelled: readonly L[],
+): L[] {
+  const said = new Set(labelled.filter(({ role }) => role !== 'stem').map(({ label }) => label));
+  const [right, wrong] =
+    VERDICTS.find((pair) => [...pair].every((letter) => said.has(letter))) ?? '';
+  // Letters that count answers come with others of their row.
+  const isCounted = said.has('A') && said.has('B');
+  const roles = new Map<string | undefined, Role>([
+    [right, 'key'],
+    [wrong, 'wrong'],
+  ]);
+  return right && !isCounted
+    ? labelled.map((one) => ({ ...one, role: roles.get(one.label) ?? one.role }))
+    : [...labelled];
+}
