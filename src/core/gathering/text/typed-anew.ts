@@ -29,7 +29,7 @@ function fieldsIn(text: string): string[] | undefined {
 const NAMED_LIST = /^\s*(\p{L}[\p{L} ]{2,24}?)\s*[:=]\s*(\S.*)$/su;
 const SIGNS = ['|', ';', ' / ', ','] as const;
 const NAMED = 0.5;
-const LEAST_OPTIONS = 3;
+const LEAST_OPTIONS = 2;
 
 /** The options that a line lists behind a word for them, 'Options: gold | iron | tin', as lines; undefined where it lists none. */
 function optionsIn(text: string): string[] | undefined {

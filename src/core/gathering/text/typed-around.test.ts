@@ -18,6 +18,49 @@ describe('around questions', () => {
     expect(rightsOf(items)).toEqual(['boots', 'the pawl']);
   });
 
+  it('a level in brackets behind the line that counts a question is a property as well', async () => {
+    const { items } = await read(
+      'Question 1 (easy)\nWhat opens?\nOptions: a wall / a gate\nSolution: a gate\n\nQuestion 2 (hard)\nWhat belongs to a lock?\nOptions: gate / rudder / cill\nSolution: gate, cill\n',
+    );
+    expect(items.map(({ stem }) => stem.plain)).toEqual(['What opens?', 'What belongs to a lock?']);
+    expect(items.map(({ tags }) => tags![0]!.value)).toEqual(['easy', 'hard']);
+    // Two parts behind a word for options are options.
+    expect(
+      items.map(({ options }) => options?.map(({ text, right }) => [text.plain, right])),
+    ).toEqual([
+      [
+        ['a wall', false],
+        ['a gate', true],
+      ],
+      [
+        ['gate', true],
+        ['rudder', false],
+        ['cill', true],
+      ],
+    ]);
+  });
+
+  it('letters in brackets behind questions name the options below', async () => {
+    const options = 'A. towpath  B. gates  C. windlass\n';
+    const { items } = await read(
+      `1. What opens? (B)\n${options}2. What winds? (C)\n${options}3. Where is the horse? (A)\n${options}`,
+    );
+    expect(items.map(({ stem }) => stem.plain)).toEqual([
+      'What opens?',
+      'What winds?',
+      'Where is the horse?',
+    ]);
+    expect(rightsOf(items)).toEqual(['gates', 'windlass', 'towpath']);
+  });
+
+  it('letters in brackets behind some questions alone are part of these', async () => {
+    const { items } = await read(
+      '1. Which vitamin is it? (B)\na) one *\nb) two\n\n2. What floats?\na) cork *\nb) iron\n\n3. Which note is it? (C)\na) low\nb) high *\n',
+    );
+    expect(items[0]!.stem.plain).toBe('Which vitamin is it? (B)');
+    expect(rightsOf(items)).toEqual(['one', 'cork', 'high']);
+  });
+
   it('other words in brackets stay', async () => {
     const { items } = await read(
       '[At night] 1. What is lit?\na) the lamp *\nb) the hut\n\n[By day] 2. What is open?\na) the gate *\nb) the shop\n',

@@ -30,6 +30,55 @@ function levelInFront(text: string): string[] | undefined {
   return saysLevel(level) ? [question || `${number}${rest}`, `Difficulty: ${level}`] : undefined;
 }
 
+const LEVEL_BEHIND_TITLE =
+  /^(\s*\p{L}{1,15}\.?\s*\d{1,3}\s*[.:)]?)\s*[([]\s*(\p{L}[\p{L} ]{2,14})\s*[)\]]\s*$/su;
+/** Levels in brackets behind lines that count the questions, 'Question 1 (easy)', as lines below what is asked. */
+function levelsBehindTitles(lines: Lines): Lines {
+  const found = lines.map(({ text }) => {
+    const [, title = '', level = ''] = LEVEL_BEHIND_TITLE.exec(text) ?? [];
+    return saysLevel(level) ? { title, level } : undefined;
+  });
+  if (found.filter(Boolean).length < OFTEN) {
+    return lines;
+  }
+  let waiting: string | undefined;
+  return lines.flatMap((line, at) => {
+    const said = found[at];
+    if (said) {
+      waiting = said.level;
+      return [anew(line, said.title)];
+    }
+    const level = line.text.trim() ? waiting : undefined;
+    waiting = level === undefined ? waiting : undefined;
+    return level === undefined ? [line] : [line, anew(line, `Difficulty: ${level}`)];
+  });
+}
+
+const LETTER_BEHIND_QUESTION =
+  /^(\s*(?:\p{L}{1,10}\.?\s*)?\d{1,3}\s*[.):].*\S)\s*[([]\s*([A-Ja-j])\s*[)\]]\s*$/su;
+const OPTION = /^\s*\(?([A-Ja-j])\s?[.):]\s*\S/u;
+/** Letters of right options in brackets behind questions, above options with letters: each on a line of its own below its question. */
+function lettersBehindQuestions(lines: Lines): Lines {
+  const areAbove: boolean[] = [];
+  for (let at = lines.length - 1, below = ''; at >= 0; at--) {
+    areAbove[at] = OPTION.test(below);
+    below = lines[at]!.text.trim() || below;
+  }
+  const found = lines.map((line, at) =>
+    isLine(line) && areAbove[at]
+      ? (LETTER_BEHIND_QUESTION.exec(line.text) ?? undefined)
+      : undefined,
+  );
+  const asked = lines.filter((line, at) => isLine(line) && areAbove[at] && !OPTION.test(line.text));
+  // Where some have none, letters may be what the questions speak of.
+  return found.filter(Boolean).length < Math.max(OFTEN, asked.length)
+    ? lines
+    : lines.flatMap((line, at) => {
+        const [, question = '', letter = ''] = found[at] ?? [];
+        return letter ? [anew(line, question), anew(line, `Answer: ${letter}`)] : [line];
+      });
+}
+
 const NAMED_BEHIND_NUMBER =
   /^(\s*[([]?\d{1,3}\s*[.):\]-]\s*)(\p{L}[\p{L} ]{1,20}?)\s*:\s+(\S.*)$/su;
 const NAMED = 0.5;
@@ -105,6 +154,8 @@ function answersAtEnd(lines: Lines): Lines {
 export const TYPED_AROUND: readonly ((lines: Lines) => Lines)[] = [
   pairsSideBySide,
   whereOften(levelInFront),
+  levelsBehindTitles,
+  lettersBehindQuestions,
   whereOften(nameBehindNumber),
   initialsAsWords,
   whereOften(circledInFront),
