@@ -61,6 +61,53 @@ describe('around questions', () => {
     expect(rightsOf(items)).toEqual(['one', 'cork', 'high']);
   });
 
+  it.each(['Wahr oder falsch?', 'Entscheide, ob die Aussagen stimmen.'])(
+    'statements with verdicts in brackets, below “%s”, are each judged',
+    async (above) => {
+      const { items } = await read(
+        `${above}\n\n1. Eine Schleuse hat Tore. (wahr)\n2. Ein Reiher öffnet sie. (falsch - das tut die Mannschaft)\n3. Der Drempel liegt unten. (wahr)\n`,
+      );
+      expect(items.map(({ kind, stem }) => [kind, stem.plain])).toEqual([
+        ['true-false', 'Eine Schleuse hat Tore.'],
+        ['true-false', 'Ein Reiher öffnet sie.'],
+        ['true-false', 'Der Drempel liegt unten.'],
+      ]);
+      expect(rightsOf(items)).toEqual(['wahr', 'falsch', 'wahr']);
+      expect(items[1]!.explanation?.plain).toBe('das tut die Mannschaft');
+    },
+  );
+
+  it('options with such verdicts below a question are options', async () => {
+    const { items } = await read(
+      '1. Which of these float?\na) cork (true)\nb) iron (false)\nc) wood (true)\n\n2. Which sink?\na) lead (true)\nb) cork (false)\n',
+    );
+    expect(items.map(({ kind }) => kind)).toEqual(['choice-many', 'choice-one']);
+  });
+
+  it('numbers behind those of their parts count the questions, and are no part of these', async () => {
+    const { items } = await read(
+      'Task 1\n\n1.1 What opens?\n[ ] a wall\n[x] a gate\n\n1.2 What floats?\n[x] cork\n[ ] iron\n\nTask 2\n\n2.1 What is the water between locks called?\nAnswer: pound\n\n2.2 What is the step called?\nAnswer: cill\n',
+    );
+    expect(items.map(({ stem }) => stem.plain)).toEqual([
+      'What opens?',
+      'What floats?',
+      'What is the water between locks called?',
+      'What is the step called?',
+    ]);
+  });
+
+  it('the answer behind options on one line is none of these', async () => {
+    const { items } = await read(
+      '1. What opens?\nA) a wall; B) a gate; C) a hill. Correct: B\n\n2. What floats?\nA) cork; B) iron; C) lead. Correct: A\n',
+    );
+    expect(rightsOf(items)).toEqual(['a gate', 'cork']);
+    expect(items[0]!.options!.map(({ text }) => text.plain)).toEqual([
+      'a wall',
+      'a gate',
+      'a hill',
+    ]);
+  });
+
   it('other words in brackets stay', async () => {
     const { items } = await read(
       '[At night] 1. What is lit?\na) the lamp *\nb) the hut\n\n[By day] 2. What is open?\na) the gate *\nb) the shop\n',

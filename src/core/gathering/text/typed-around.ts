@@ -120,6 +120,31 @@ function letterPointedAt(text: string): string[] | undefined {
   return options && letter ? [options, `Answer: ${letter}`] : undefined;
 }
 
+const BEHIND_OPTIONS =
+  /^((?:.*?\s)?\(?[Aa][).].*\s\(?[Bb][).].*?\S)[.;,]?\s+(\p{L}[\p{L} ]{1,24}:\s*\(?[A-Ja-j]\)?)\s*\.?\s*$/su;
+/** The answer by its letter behind options on one line, with its name: a line of its own. */
+function answerBehindOptions(text: string): string[] | undefined {
+  const [, options, answer = ''] = BEHIND_OPTIONS.exec(text) ?? [];
+  return options && fieldOfLine(answer)?.role === 'answer' ? [options, answer] : undefined;
+}
+
+const NUMBERED_IN_PART = /^(\s*)(\d{1,2})\.(\d{1,2})[.):]?(\s+)(?=\S)/u;
+/** Numbers of questions behind those of their parts, '2.1', that count on in each part: counted through all. */
+function countedThrough(lines: Lines): Lines {
+  const found = lines.map((line) => (isLine(line) ? NUMBERED_IN_PART.exec(line.text) : null));
+  const numbers = found.flatMap((match) => (match ? [[Number(match[2]), Number(match[3])]] : []));
+  const doCount = numbers.every(([part = 0, n = 0], at) => {
+    const [lastPart = part - 1, last = 0] = numbers[at - 1] ?? [];
+    return part === lastPart ? n === last + 1 : part === lastPart + 1 && n === 1;
+  });
+  let counted = 0;
+  return numbers.length < OFTEN || !doCount
+    ? lines
+    : lines.map((line, at) =>
+        found[at] ? anew(line, line.text.replace(NUMBERED_IN_PART, `$1${++counted}.$4`)) : line,
+      );
+}
+
 const BEHIND_GAP =
   /^(.*\S)(?:\t+|[ \u00a0]{2,})(\p{L}[\p{L} ]{1,24}?[:.]?\s*[([]?[A-Ja-j][)\]]?)\s*\.?\s*$/su;
 /** The answer by its letter behind a wide gap, with its name: a line of its own. */
@@ -152,6 +177,7 @@ function answersAtEnd(lines: Lines): Lines {
 
 /** Ways of typing around questions, in the order in which they are looked for. */
 export const TYPED_AROUND: readonly ((lines: Lines) => Lines)[] = [
+  countedThrough,
   pairsSideBySide,
   whereOften(levelInFront),
   levelsBehindTitles,
@@ -160,6 +186,7 @@ export const TYPED_AROUND: readonly ((lines: Lines) => Lines)[] = [
   initialsAsWords,
   whereOften(circledInFront),
   whereOften(letterPointedAt),
+  whereOften(answerBehindOptions),
   whereOften(answerBehindGap),
   answersAtEnd,
 ];

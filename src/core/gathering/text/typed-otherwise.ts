@@ -10,7 +10,13 @@ import {
   optionsCrossed,
   optionsPointedAt,
 } from './typed-pointed';
-import { choiceBehind, verdictInBrackets, statementsTicked, verdictsBelow } from './typed-verdicts';
+import {
+  choiceBehind,
+  statementsTicked,
+  verdictInBrackets,
+  verdictWithReason,
+  verdictsBelow,
+} from './typed-verdicts';
 import { apartWithWord, countedGaps, gapWordsBehind } from './typed-gaps';
 import { levelBehind } from './typed-around';
 import { stepsWithOrder } from './typed-steps';
@@ -175,6 +181,7 @@ export const TYPED_OTHERWISE: readonly ((lines: Lines) => Lines)[] = [
   whereOften(apartWithWord),
   verdictsBelow,
   whereOften(verdictInBrackets, 1),
+  whereOften(verdictWithReason, 1),
   optionsCrossed,
   optionsPointedAt,
   whereOften(optionsBeforeArrow),

@@ -116,6 +116,18 @@ export function verdictInBrackets(text: string): string[] | undefined {
   ];
 }
 
+const LETTERED = /^\s*[([]?[A-Ja-j]\s?[.):\]]\s/u;
+/** A verdict in brackets behind a whole statement, with its reason, '(false: it is a boat)': the reason on a line of its own. */
+export function verdictWithReason(text: string): string[] | undefined {
+  const [, statement = '', word = '', reason] = VERDICT_BEHIND.exec(text) ?? [];
+  const isJudged =
+    reason !== undefined &&
+    trueFalseWords(word) !== undefined &&
+    /[.!]$/u.test(statement) &&
+    !LETTERED.test(text);
+  return isJudged ? [`${statement} (${word})`, `Explanation: ${reason}`] : undefined;
+}
+
 const WHOLE = /[.!…]['"”’»]*\s*(?:[([][^()[\]]{1,20}[)\]])?\s*$/u;
 const FRAMED = /^([^:?–-]{5,24}?)\s*[:?–-]\s+(.*)$/su;
 const capitalised = (word: string): string => word.charAt(0).toUpperCase() + word.slice(1);

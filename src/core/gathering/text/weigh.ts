@@ -6,7 +6,7 @@ import { verdictOf, verdictPair } from '../../shared/vocabulary/verdicts';
 import { isEmphasised, pieceText, plainOfPieces, type Draft, type Emphasis } from './draft';
 import type { TextManner } from './signs';
 import type { Names } from './names';
-import { offeredBehind } from './offered';
+import { offeredBehind, offersVerdicts } from './offered';
 import type { Segmented } from './segment';
 import { POINTS } from './points';
 import { pairedLists } from './two-lists';
@@ -81,10 +81,17 @@ const asks = (text: string): boolean =>
   isSolved(text) ||
   answerBehind(text) !== undefined;
 
+/** Whether every option says itself in a word whether it is true, below a line that asks nothing or offers to judge them: statements. */
+function areStatements({ options, stem }: Draft): boolean {
+  const text = plainOfPieces(stem);
+  const areTold = options.every(({ mark }) => mark !== undefined && verdictOf(mark) !== undefined);
+  return areTold && (offersVerdicts(text) || !endsAsked(text));
+}
+
 /** A question with options: they count up, have texts, are no questions, and some but not all of them are right. */
 function choiceQuality(draft: Draft, emphasis: Emphasis | undefined): number {
   const { options } = draft;
-  if (options.length < 2 || options.length > MOST_OPTIONS) {
+  if (options.length < 2 || options.length > MOST_OPTIONS || areStatements(draft)) {
     return 0.15;
   }
   const texts = options.map(({ pieces }) => plainOfPieces(pieces));
@@ -189,7 +196,7 @@ function evenness(drafts: readonly Draft[], manner: TextManner | undefined): num
 
 /** A line set aside costs, most of all one that asks or has a label; titles and parts stand in every text. */
 const costOf = (line: TypedLine): number => {
-  if (countsParts(line)) {
+  if (countsParts(line) || offersVerdicts(line.text)) {
     return 0.2;
   }
   return endsAsked(line.text) || line.labels.length ? 1 : 0.35;
