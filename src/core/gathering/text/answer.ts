@@ -39,6 +39,7 @@ function optionsOf(draft: Draft, manner: AnswerManner): { options: Option[]; tol
   const marks = new Set(draft.options.map((option) => option.mark));
   // A crossed box is the chosen one among empty boxes, and the wrong one beside ticked ones.
   const isCrossRight = marks.has('☒') && marks.has('☐') && !marks.has('☑');
+  const areEmpty = draft.options.every((option) => option.right === false);
   const right = (option: Draft['options'][number]): boolean => {
     if (isCrossRight) {
       return option.mark === '☒';
@@ -49,7 +50,8 @@ function optionsOf(draft: Draft, manner: AnswerManner): { options: Option[]; tol
     if (starredBullets && option.sign === '*') {
       return true;
     }
-    if (option.right !== undefined) {
+    // Circles that are all empty are bullets, and say nothing where something else does.
+    if (option.right !== undefined && !(areEmpty && manner.emphasis)) {
       return option.right && !everyOne;
     }
     return manner.emphasis !== undefined && isEmphasised(option, manner.emphasis);

@@ -43,6 +43,9 @@ function optionsIn(text: string): string[] | undefined {
 }
 
 const DOTTED = /^\s*(\S[^.…]{0,40}?)\s*(?:\.{4,}|…{2,}|_{4,})\s*(\S[^.…]{0,60})$/u;
+/** Two halves with an equals sign or a dash between them, without a label. */
+const HALVED =
+  /^\s*(?![([]?(?:\d{1,2}|[A-Ja-j])[.)\]:])(\S[^=–—]{0,60}?)\s+[=–—-]\s+(\S[^=–—]{0,60})$/u;
 /** Instructions stand so many filled lines above. */
 const ABOVE = 2;
 const FEW_WORDS = 5;
@@ -70,10 +73,10 @@ const saysAbove = (lines: Lines, at: number, says: (text: string) => boolean): b
     .slice(-ABOVE)
     .some(({ text }) => says(text));
 
-/** Pairs that a row of dots joins below a task to match, joined by an arrow. */
+/** Pairs that a row of dots, an equals sign or a dash joins below a task to match, joined by an arrow. */
 function pairsByArrow(lines: Lines): Lines {
   const halves = (text: string): readonly [string, string] | undefined => {
-    const [, left = '', right = ''] = DOTTED.exec(text) ?? [];
+    const [, left = '', right = ''] = DOTTED.exec(text) ?? HALVED.exec(text) ?? [];
     const areWords = /[\p{L}\p{N}]/u.test(left) && /[\p{L}\p{N}]/u.test(right);
     return areWords && isShort(left) && isShort(right) ? [left, right] : undefined;
   };
@@ -84,7 +87,7 @@ function pairsByArrow(lines: Lines): Lines {
   );
   return lines.map((line, at) => {
     const pair = paired.has(at) ? halves(line.text) : undefined;
-    return pair ? anew(line, `${pair[0]} → ${pair[1]}`) : line;
+    return pair ? anew(line, `- ${pair[0]} → ${pair[1]}`) : line;
   });
 }
 

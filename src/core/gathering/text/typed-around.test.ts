@@ -108,6 +108,37 @@ describe('around questions', () => {
     ]);
   });
 
+  it('pairs by equals signs below a task to match are pairs, however options of other questions stand', async () => {
+    const { items } = await read(
+      '1) What opens?\n    a wall\n    a gate *\n\n2) What floats?\n    cork *\n    iron\n\n3) Match each part with its work.\ngate = holds water\npaddle = lets it in\nbeam = moves the gate\n',
+    );
+    expect(items[2]).toMatchObject({
+      kind: 'match',
+      stem: { plain: 'Match each part with its work.' },
+    });
+    expect(items[2]!.pairs!.map(({ left, right }) => [left.plain, right.plain])).toEqual([
+      ['gate', 'holds water'],
+      ['paddle', 'lets it in'],
+      ['beam', 'moves the gate'],
+    ]);
+  });
+
+  it('empty circles are bullets where colour tells the right option', async () => {
+    const question = (stem: string, ...options: string[]): string =>
+      `<p><b>${stem}</b></p>${options.map((option) => `<p>○ ${option}</p>`).join('')}`;
+    const { items } = await gatherSource(
+      {
+        name: 'a.html',
+        bytes: new TextEncoder().encode(
+          `<html><body>${question('What opens?', 'a wall', '<mark>a gate</mark>')}${question('What floats?', '<mark>cork</mark>', 'iron', 'lead')}</body></html>`,
+        ),
+      },
+      {},
+      { id: counter() },
+    );
+    expect(rightsOf(items)).toEqual(['a gate', 'cork']);
+  });
+
   it('other words in brackets stay', async () => {
     const { items } = await read(
       '[At night] 1. What is lit?\na) the lamp *\nb) the hut\n\n[By day] 2. What is open?\na) the gate *\nb) the shop\n',

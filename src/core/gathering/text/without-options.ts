@@ -192,7 +192,9 @@ function solvedInside({ holdsGaps }: Draft, text: string): DraftAnswer | undefin
 
 /** Whether the word in front of a question calls it one side of a card: 'Front', 'Term'. */
 const isTerm = ({ word }: Draft): boolean =>
-  word !== undefined && word.length > 1 && likelihoodOf(word, ['term']) > CALLED;
+  word !== undefined &&
+  word.replace(/[^\p{L}]/gu, '').length > 1 &&
+  likelihoodOf(word, ['term']) > CALLED;
 const CALLED = 0.8;
 
 /** What is written for an answer: words for gaps, a number with its tolerance, a short text, or nothing. */
