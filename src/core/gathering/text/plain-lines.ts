@@ -1,8 +1,16 @@
 // Lines that no label and no sign marks: by what stands above them they are options, or go on with what was said.
 import type { Collected } from './collected';
-import type { Draft } from './draft';
+import { plainOfPieces, type Draft } from './draft';
 import type { Label } from './labels';
-import { endsAsked, lastLineOf, marksOf, remarkOf, whole, type TypedLine } from './typed-line';
+import {
+  countsParts,
+  endsAsked,
+  lastLineOf,
+  marksOf,
+  remarkOf,
+  whole,
+  type TypedLine,
+} from './typed-line';
 
 /** Whether a plain line below a stem that is whole is an option of it; `isApart` where a blank line parts them. */
 export function takesPlainOption(draft: Draft, { text }: TypedLine, isApart: boolean): boolean {
@@ -69,3 +77,19 @@ export function takeMore(
     found.goOn(draft, line);
   }
 }
+
+const firstWord = (text: string): string => /\p{L}+/u.exec(text)?.[0] ?? '';
+/** Whether a line counts parts, and is no option that begins with the word of those above it: 'Vitamin C' above 'Vitamin D'. */
+export const countsOn = (line: TypedLine, { options }: Pick<Draft, 'options'>): boolean =>
+  countsParts(line) &&
+  !(
+    options.length > 0 &&
+    options.every(({ pieces }) => firstWord(plainOfPieces(pieces)) === firstWord(line.text))
+  );
+
+/** Whether a question has options or an answer. */
+export const hasAnswers = ({
+  options,
+  answers,
+}: Pick<Draft, 'options' | 'answers'> = NONE): boolean => options.length + answers.length > 0;
+const NONE: Pick<Draft, 'options' | 'answers'> = { options: [], answers: [] };

@@ -11,6 +11,8 @@ import { finish } from './finish';
 import { listHeadedBy, listsAnswers, namesPart, withoutPartName } from './key-heading';
 import { takesNamed } from './named-option';
 import {
+  countsOn,
+  hasAnswers,
   plainOption,
   takeFreeText,
   takeMore,
@@ -134,10 +136,7 @@ class Segmenter {
 
   /** Whether a line may begin to count anew: below a whole question, or behind a gap. */
   private get isWhole(): boolean {
-    const { current } = this.found;
-    return (
-      this.gap || (current !== undefined && current.options.length + current.answers.length > 0)
-    );
+    return this.gap || hasAnswers(this.found.current);
   }
 
   private place(line: TypedLine, index: number): void {
@@ -180,12 +179,9 @@ class Segmenter {
   /** Options and fields with their names in front, headings of documents. */
   private takesBeside(line: TypedLine, index: number): boolean {
     if (line.line.heading === undefined) {
-      const isMore = this.quotes && this.isWhole && takesQuoted(line, this.found, this.names);
-      return (
-        isMore ||
-        takesNamed(line, this.found, this.names) ||
-        this.fields.takes(line, index, this.gap)
-      );
+      const { found, names } = this;
+      const isMore = this.quotes && this.isWhole && takesQuoted(line, found, names);
+      return isMore || takesNamed(line, found, names) || this.fields.takes(line, index, this.gap);
     }
     if (endsAsked(line.text)) {
       return false;
@@ -202,7 +198,10 @@ class Segmenter {
       take(line, found, this.gap);
     } else if (!current) {
       found.wait(line);
-    } else if (this.headsNext(line, index) && (this.gap || (isComplete && countsParts(line)))) {
+    } else if (
+      this.headsNext(line, index) &&
+      (this.gap || (isComplete && countsOn(line, current)))
+    ) {
       this.between(line, index);
     } else if (manner.option.is === 'plain' && takesPlainOption(current, line, this.gap)) {
       found.addOption(line, plainOption(line));

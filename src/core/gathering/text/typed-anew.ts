@@ -45,7 +45,7 @@ function optionsIn(text: string): string[] | undefined {
 const DOTTED = /^\s*(\S[^.…]{0,40}?)\s*(?:\.{4,}|…{2,}|_{4,})\s*(\S[^.…]{0,60})$/u;
 /** Two halves with an equals sign or a dash between them, without a label. */
 const HALVED =
-  /^\s*(?![([]?(?:\d{1,2}|[A-Ja-j])[.)\]:])(\S[^=–—]{0,60}?)\s+[=–—-]\s+(\S[^=–—]{0,60})$/u;
+  /^\s*(?![([]?(?:\d{1,2}|[A-Ja-j])(?:[.)\]:]|\s))(\S[^=–—]{0,60}?)\s+[=–—-]\s+(\S[^=–—]{0,60})$/u;
 /** Instructions stand so many filled lines above. */
 const ABOVE = 2;
 const FEW_WORDS = 5;

@@ -139,6 +139,15 @@ describe('around questions', () => {
     expect(rightsOf(items)).toEqual(['a gate', 'cork']);
   });
 
+  it('an option that looks like the title of a part is one where the others begin alike', async () => {
+    const { items } = await read(
+      '1) Which vitamin does the sun make?\n    Vitamin B\n    Vitamin C\n    Vitamin D *\n2) What floats?\n    cork *\n    iron\n',
+    );
+    expect(items.map(({ options }) => options!.length)).toEqual([3, 2]);
+    expect(items[1]!.category).toBeUndefined();
+    expect(rightsOf(items)).toEqual(['Vitamin D', 'cork']);
+  });
+
   it('other words in brackets stay', async () => {
     const { items } = await read(
       '[At night] 1. What is lit?\na) the lamp *\nb) the hut\n\n[By day] 2. What is open?\na) the gate *\nb) the shop\n',
