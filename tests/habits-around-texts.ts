@@ -165,4 +165,16 @@ export const HABITS_AROUND: readonly [name: string, sample: string, items: Item[
       ],
       'Card 1\nFront: tiller\nBack: the bar that steers\nExample: Take the tiller.\n',
     ],
+    [
+      'numbered options with the right one between two signs',
+      '### What opens?\n1. A wall\n2. **A gate**\n3. A hill\n\n### What floats?\n1. **Cork**\n2. Iron\n',
+      [one],
+      '### What steers the boat?\n1. A rope\n2. **A rudder**\n3. A lamp\n',
+    ],
+    [
+      'questions between brackets above options of which the right one has a star',
+      '<<What opens?>>\nA wall\n*A gate\nA hill\n\n<<What floats?>>\n*Cork\nIron\n',
+      [one],
+      '<<What steers the boat?>>\nA rope\n*A rudder\nA lamp\n',
+    ],
   ];

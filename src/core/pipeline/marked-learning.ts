@@ -59,6 +59,11 @@ function saysMore(bySigns: Layout, byLines: Layout): boolean {
   return saidOf(bySigns).some((said) => !shown.has(signIn(said)));
 }
 
+/** Whether two layouts tell right and wrong options by the same signs. */
+const tellAlike = ({ marks: one }: Layout, { marks: other }: Layout): boolean =>
+  (one?.accepted !== undefined && one.accepted === other?.accepted) ||
+  (one?.right.trim() === other?.right.trim() && one?.wrong?.trim() === other?.wrong?.trim());
+
 /** Of two ways to say how a sample is written the one that explains more; where they say something else, it is doubted. */
 function betterOf(
   byLines: LearnedLayout,
@@ -74,7 +79,8 @@ function betterOf(
     return more > 0 ? byLines : bySigns;
   }
   if (byLines.unsure.length) {
-    return bySigns;
+    // Signs alone are sure of themselves; where lines say another thing of the answers, neither is.
+    return tellAlike(byLines.layout, bySigns.layout) ? bySigns : byLines;
   }
   const areAlike = dequal(saidOf(byLines.layout), saidOf(bySigns.layout));
   return areAlike ? byLines : { ...byLines, unsure: ['pattern'] };

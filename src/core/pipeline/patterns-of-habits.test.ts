@@ -56,6 +56,20 @@ describe('a sample in habits of its own', () => {
     ]);
   });
 
+  it('is unsure where signs alone tell another right option than lines do', async () => {
+    const sample =
+      '? What floats?\n! Cork\n- Iron\n- Lead\n# boats\n\n? What opens?\n! A gate\n- A wall\n- A hill\n# locks\n';
+    const { layout, unsure } = await learnBlank(
+      { name: 'sample.txt', bytes: new TextEncoder().encode(sample) },
+      surroundings,
+    );
+    expect(unsure).toEqual(['pattern']);
+    expect(readMarkedSet(sample, layout).items.map(({ options }) => options?.[0]?.right)).toEqual([
+      true,
+      true,
+    ]);
+  });
+
   it.each([
     ['bare questions', '', 2],
     ['questions behind a word', 'Question: ', 3],

@@ -7,7 +7,14 @@ import { withOwnBraces } from '../../shared/pattern-line';
 import { goingOn } from './empty';
 import { withBeginnings, withBrackets, withClosed, withEnds, withQuotes } from './ends';
 import { named, withSingular } from './numbers';
-import { barelyLabelled, emphasisedLabel, labelled, wordLabelled, wrappedLabel } from './labels';
+import {
+  barelyLabelled,
+  emphasisedLabel,
+  labelled,
+  labelledEmphasis,
+  wordLabelled,
+  wrappedLabel,
+} from './labels';
 import {
   capitals,
   coded,
@@ -36,11 +43,8 @@ const OFTEN = 2;
 
 type Labels = { labels: readonly (Front | undefined)[]; way: Way };
 
-/** A letter in front is a label where the lines above run up to it from the first letter on, or the next one has the second. */
-function isLabel(front: Front, at: number, { labels, way }: Labels): boolean {
-  if (!isLettered(front) && way !== barelyLabelled) {
-    return true;
-  }
+/** Whether the lines above run up to a letter or number from the first one on, or the next line has the second. */
+function isInRun(front: Front, at: number, labels: Labels['labels']): boolean {
   let counter = front.counter!;
   while (counter > 1 && labels[at - 1]?.counter === counter - 1) {
     at--;
@@ -48,6 +52,10 @@ function isLabel(front: Front, at: number, { labels, way }: Labels): boolean {
   }
   return counter === 1 && (front.counter! > 1 || labels[at + 1]?.counter === SECOND);
 }
+
+/** A letter in front is a label where it stands in a run. */
+const isLabel = (front: Front, at: number, { labels, way }: Labels): boolean =>
+  (!isLettered(front) && way !== barelyLabelled) || isInRun(front, at, labels);
 const SECOND = 2;
 
 const MOST_BARE = 8;
@@ -138,6 +146,7 @@ const BEHIND_NAME = /^\s*[[({<][^[\](){}<>]+[\])}>]\s+(?=\S)/u;
 /** Ways that take a letter for a label, where it runs on. */
 const LABELS: ReadonlySet<Way> = new Set([
   emphasisedLabel,
+  labelledEmphasis,
   wrappedLabel,
   labelled,
   wordLabelled,
@@ -201,8 +210,11 @@ function wholeFronts(lines: readonly string[]): Front[] {
     return isOften || isLettered(front) || isSigil(front);
   };
   const counting = countingKeys(ways.flat().filter(({ before }) => before.includes('{#}')));
-  const likely = ways.map((own) =>
-    own.filter((front) => !front.before.includes('{#}') || counting(front)),
+  // Of emphasised ones among others, each has its place in the run of all.
+  const isCounted = (front: Front, at: number): boolean =>
+    counting(front) || (front.after !== '' && isInRun(front, at, labels));
+  const likely = ways.map((own, at) =>
+    own.filter((front) => !front.before.includes('{#}') || isCounted(front, at)),
   );
   const fronts = lines.map(
     (line, at) => likely[at]!.find(comesAgain) ?? likely[at]!.find(isKnown) ?? plain(line)!,

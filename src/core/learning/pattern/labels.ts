@@ -56,6 +56,25 @@ export const labelled: Way = (line) => {
   };
 };
 
+const LABELLED_EMPHASIS =
+  /^(\s*[([]?)([A-Za-z]|\d{1,2})([).:\]]{1,2}\s+(\*\*|__|==|~~|`|\*|_))(.*\p{L}.*)\4\s*$/u;
+
+/** A letter or number in front of a text that stands between the same sign: 'b. **Locks**'. */
+export const labelledEmphasis: Way = (line) => {
+  const [, open = '', label = '', close = '', sign = '', text] = LABELLED_EMPHASIS.exec(line) ?? [];
+  if (text === undefined || text.includes(sign)) {
+    return undefined;
+  }
+  const isNumber = /\d/u.test(label);
+  return {
+    before: `${open}${isNumber ? '{#}' : letterSign(label)}${close}`,
+    text,
+    after: sign,
+    words: '',
+    counter: isNumber ? Number(label) : letterPlace(label) + 1,
+  };
+};
+
 const WRAPPED_LABEL =
   /^(\s*(?:<(\p{L}{1,8})>|(\*\*|__|\*|_))\s?\p{L}{0,10}\s?)(\d{1,3}|[A-Ja-j])(\s?[.):]?\s?(?:<\/\2>|\3)[.):]?\s*)(\S.*)$/u;
 

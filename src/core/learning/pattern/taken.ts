@@ -59,13 +59,19 @@ const isMirrored = ({ before, after }: Front): boolean =>
   before.trim().length === after.trim().length;
 
 /** What is known of all lines before each is looked at. */
-type Around = { fixedAs: ReturnType<typeof fixedIn>; said: KindsSaid; byPlace: boolean };
+type Around = {
+  fixedAs: ReturnType<typeof fixedIn>;
+  said: KindsSaid;
+  byPlace: boolean;
+  /** Whether titles between two signs stand above some questions; above each it is the question itself that stands so. */
+  isTitled: boolean;
+};
 
 /** The lines of one block: each says the same in every question, or a text of its own. */
 function linesOf(
   block: readonly string[],
   fronts: readonly Front[],
-  { fixedAs, said, byPlace, n }: Around & { n: number },
+  { fixedAs, said, byPlace, isTitled, n }: Around & { n: number },
 ): Line[] {
   let title = '';
   let isFirst = true;
@@ -84,6 +90,7 @@ function linesOf(
     const kind = place === 0 && kindOfWord(words) !== undefined ? { kind: words } : {};
     return { ...front, ...kind, key: `=${own}`, line: own, fixed: true };
   };
+  const isTitle = (front: Front): boolean => isTitled && isMirrored(front);
   return block.map((line, place) => {
     const fixed = fixedLine(line, place);
     if (fixed) {
@@ -100,7 +107,7 @@ function linesOf(
     const where = `${column}${said.placeOf(n, place)}${title}${signs}`;
     const words = isBare && title ? lettersIn(title.replace('{n}', '')) : front.words;
     // Below a code stands what asks, and below a title between two signs.
-    isFirst = isFirst && (isCode || isMirrored(front));
+    isFirst = isFirst && (isCode || isTitle(front));
     return {
       ...front,
       words,
@@ -121,7 +128,8 @@ export function taken(
   const all = frontsOf(blocks.flat());
   let at = 0;
   const fronts = blocks.map((block) => all.slice(at, (at += block.length)));
-  const around = { fixedAs: fixedIn(blocks), said: kindsSaid(blocks, fronts), byPlace };
+  const isTitled = !fronts.every(([first]) => first && isMirrored(first));
+  const around = { fixedAs: fixedIn(blocks), said: kindsSaid(blocks, fronts), byPlace, isTitled };
   const parted = blocks.map((block, n) => linesOf(block, fronts[n]!, { ...around, n }));
   const titles = ownTitles(parted);
   return { head, between, blocks: parted.map((block) => joined(block, titles)) };

@@ -1,7 +1,14 @@
 // The ways to take a line apart: a tag, a word with its sign, a label, a box, a sign of its own, blanks.
 import { boxed, namesKind } from './box-ways';
 import { lettersIn, signed, type Front, type Way } from './front';
-import { barelyLabelled, emphasisedLabel, labelled, wordLabelled, wrappedLabel } from './labels';
+import {
+  barelyLabelled,
+  emphasisedLabel,
+  labelled,
+  labelledEmphasis,
+  wordLabelled,
+  wrappedLabel,
+} from './labels';
 import { attributed, tagged } from './tags';
 import { named, numbered, pointed } from './numbers';
 
@@ -91,7 +98,7 @@ const bracketed: Way = (line) => {
   return text === undefined ? undefined : { before, text, after, words: '' };
 };
 
-const EMPHASISED = /^(\s*(?:[-*+•–]|\d{1,2}[.)])\s+(\*\*|__|==|~~|`|\*|_))(.*\p{L}.*)\2\s*$/u;
+const EMPHASISED = /^(\s*[-*+•–]\s+(\*\*|__|==|~~|`|\*|_))(.*\p{L}.*)\2\s*$/u;
 
 /** A text in a list between the same sign in front and behind: '- **Locks**'. */
 const emphasised: Way = (line) => {
@@ -145,6 +152,7 @@ export const WAYS: readonly Way[] = [
   tagged,
   attributed,
   emphasisedLabel,
+  labelledEmphasis,
   wrappedLabel,
   enclosed,
   bracketed,
