@@ -177,4 +177,16 @@ export const HABITS_AROUND: readonly [name: string, sample: string, items: Item[
       [one],
       '<<What steers the boat?>>\nA rope\n*A rudder\nA lamp\n',
     ],
+    [
+      'boxes with plus and minus, some of whose options come in both questions',
+      'What opens?\n(-) A wall\n(-) A hill\n(+) A gate\nNote: See the handbook.\n\nWhich stand in a lock?\n(-) A hill\n(+) A paddle\n(+) A gate\nNote: See the handbook.\n',
+      [one],
+      'What steers the boat?\n(-) A rope\n(+) A rudder\n(-) A lamp\n',
+    ],
+    [
+      'a sign behind right options, as many as wrong ones',
+      '1. What opens?\n  a. A gate <<\n  b. A wall\n  c. A hill\n2. Which float?\n  a. Cork <<\n  b. Wood <<\n  c. Iron\n  d. Reed <<\n',
+      [one],
+      '1. What steers the boat?\n  a. A rope\n  b. A rudder <<\n  c. A lamp\n',
+    ],
   ];

@@ -10,9 +10,9 @@ const FEWEST = 2;
 const SIGN_LIKE =
   /^\s*(?:[^\p{L}\p{N}]+|[<[{(]\/?[^<>[\]{}]{1,30}[>\]})]|[^\p{L}\p{N}\s]{1,4}\s*\p{L}[\p{L} ]{0,20}|\p{Lu}[\p{Lu}\d_ -]{1,30}|\p{L}[\p{L} ]{0,20}:)\s*$/u;
 
-/** The sign in front of a word. */
+/** The sign in front of a word, or the box. */
 const signOf = (line: string): string | undefined =>
-  /^\s*([^\p{L}\p{N}\s[({<]{1,4})\s*\p{L}/u.exec(line)?.[1];
+  /^\s*([^\p{L}\p{N}\s[({<]{1,4}|[[({<][^\p{L}\p{N}]?[\])}>])\s*\p{L}/u.exec(line)?.[1];
 
 /** What a word beside a number that counts may say: nothing known, or these. */
 const COUNTS: ReadonlySet<string> = new Set([

@@ -2,16 +2,16 @@
 import { kindOfWord } from '../../shared/vocabulary/kinds';
 import { saysLevel } from '../../shared/vocabulary/levels';
 import { tellTruth } from './beside';
-import type { Blocks } from './blocks';
+import type { Blocks, Line } from './blocks';
 import { countsWithin, halvesIn, joinIn, saysAgain, type Class } from './classes';
 import { areCodes, ASKS, isNumber, KEYS } from './shapes';
 import { isLettered } from './ways';
 import type { LineRole, Odds } from './words';
 
 /** Signs that say yes and no to everybody. Common practice, no source. */
-const YES = /[+✓✔x!*]|(?<!\d)1(?!\d)/iu;
-/** A sign that says yes to some. */
-const PERHAPS = /[=>]/u;
+const YES = /[+✓✔x*]|(?<!\d)1(?!\d)/iu;
+/** A sign that says yes to some, and among other signs something else. */
+const PERHAPS = /[=>!]/u;
 /** An arrow at what is singled out, no sign of less. */
 const ARROW = /<[-=]+|[-=]+>|[←→⇐⇒◄►]/gu;
 const NO = /[-–~✗✘.]|\[\s\]|\(\s\)|(?<!\d)0(?!\d)|^\s*o\s/iu;
@@ -131,6 +131,25 @@ function leanFeedback(own: Class, isRun: boolean, lean: Lean): void {
   lean('feedback', isOf ? HARDLY : belowOne);
 }
 
+/** What is said to several questions in the same words answers none of them. */
+const isSaidAgain = ({ lines, counts }: Class): number =>
+  lines.length > 1 &&
+  Math.max(...counts) === 1 &&
+  lines.every(({ text }) => text === lines[0]!.text)
+    ? 2
+    : 0;
+
+/** Where lines that stand alike have a sign besides, or others any, those without one are not singled out. */
+function isUnsigned({ before, after }: Class, { blocks }: Blocks): number {
+  const isTwin = (line: Line): boolean =>
+    (line.before === before && line.after !== '' && !after) ||
+    (line.before !== before && line.before.endsWith(before));
+  const isBare = !before.trim() && !after;
+  return isBare || blocks.some((block) => block.some((line) => !line.fixed && isTwin(line)))
+    ? 0.8
+    : 0;
+}
+
 /** How much a sign says yes to everybody, or no. */
 function saysYesTo({ before, after }: Class): number {
   const whole = before.replace(LABEL, '').replace(BULLET, '') + after;
@@ -154,10 +173,8 @@ function leanAnswers({ own, blocks, lean }: Look): void {
   const lettered = isLettered(own) ? 1.5 : 0;
   leanFeedback(own, isRun, lean);
   lean('option', where(isRun, (isCounted ? 2 : 0.5) + lettered / 2));
-  lean('right', saysYes + lettered + (isRun ? 0 : own.everywhere));
-  // Where some have a sign, those without one are not singled out.
-  const isBare = !own.before.trim() && !own.after ? 0.8 : 0;
-  lean('wrong', (isRun ? 0.5 : -0.5) - saysYes + lettered + isBare);
+  lean('right', saysYes + lettered + (isRun ? 0 : own.everywhere) - isSaidAgain(own));
+  lean('wrong', (isRun ? 0.5 : -0.5) - saysYes + lettered + isUnsigned(own, blocks));
   lean(
     'step',
     saysOrder(own, blocks) ? 2 : where(isCounted, own.before.includes('{#}') ? 1.2 : 0.2),
