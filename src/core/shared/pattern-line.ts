@@ -84,6 +84,12 @@ export function aroundPattern({ before, after = '' }: Around): RegExp {
   });
 }
 
+/** Whether a line stands so without a text, where it is kept for a question that has none. */
+export const isKeptEmpty = (
+  line: string,
+  { before, isKept }: Around & { isKept?: boolean | undefined },
+): boolean => isKept === true && line === before.trimEnd();
+
 type Part = Around & { wrong?: Around | undefined; one?: string | undefined };
 /** Around a line of a part, and whether a wrong option stands so. */
 export type PartWay = { around: Around; isWrong: boolean };

@@ -5,6 +5,7 @@ import {
   aroundPattern,
   isBare,
   isFixed,
+  isKeptEmpty,
   placeInFront,
   quotingOf,
   unquoted,
@@ -17,7 +18,7 @@ type Read = { item: Item; next: number };
 
 /** The text of a line that stands so; empty where a line that is kept has none. */
 const textIn = (line: string, around: Around & Pick<Part, 'isKept'>): string | undefined =>
-  around.isKept && line === around.before.trimEnd() ? '' : aroundPattern(around).exec(line)?.[1];
+  isKeptEmpty(line, around) ? '' : aroundPattern(around).exec(line)?.[1];
 
 /** Lines that hold two things, with the sign between them. */
 const HALVED: ReadonlySet<Part['role']> = new Set(['pair', 'card']);

@@ -97,6 +97,37 @@ describe('a line of a sample', () => {
 });
 
 describe('a line of a sample whose pattern is known', () => {
+  it('is a picture without one too, and feedback of the option that its letter names', () => {
+    const pattern: Layout['pattern'] = {
+      forms: [
+        {
+          kinds: ['choice-one'],
+          parts: [
+            { role: 'stem', before: 'Question: ' },
+            { role: 'image', before: 'Image: ', isKept: true },
+            { role: 'option', before: '{a}) ' },
+            { role: 'feedbacks', before: 'Note {a}: ' },
+          ],
+        },
+      ],
+      between: [''],
+    };
+    const lines = [
+      'Question: What opens?',
+      'Image: gate.png',
+      'Image:',
+      'a) A gate',
+      'Note a: So.',
+    ];
+    expect(linesAre(lines, { ...base, pattern })).toEqual([
+      'stem',
+      'image',
+      'image',
+      'option',
+      'feedbacks',
+    ]);
+  });
+
   it('says points by a word that is another one behind 1', () => {
     const before = 'Task {n} (';
     const pattern: Layout['pattern'] = {

@@ -5,6 +5,7 @@ import {
   aroundPattern,
   isBare,
   isFixed,
+  isKeptEmpty,
   waysOfPart,
   type Around,
 } from '../../../core/shared/pattern-line';
@@ -36,7 +37,7 @@ const TESTS: readonly (readonly [LineIs, (line: string, marks: Marks) => boolean
 const bySigns = (line: string, marks: Marks): LineIs =>
   TESTS.find(([, test]) => test(line, marks))?.[0] ?? 'stem';
 
-type Way = { around: Around; is: LineIs };
+type Way = { around: Around & Pick<Part, 'isKept'>; is: LineIs };
 
 /** Everything that lines of a pattern may be, what says most first. */
 function waysOf({ forms, title }: Pattern): Way[] {
@@ -78,7 +79,8 @@ function byPattern(lines: readonly string[], pattern: Pattern): (LineIs | undefi
     }
     const found = ways.filter(({ around }) => {
       const titles = around.before.split('\n').length - 1;
-      return aroundPattern(around).test(lines.slice(Math.max(0, at - titles), at + 1).join('\n'));
+      const whole = lines.slice(Math.max(0, at - titles), at + 1).join('\n');
+      return isKeptEmpty(line, around) || aroundPattern(around).test(whole);
     });
     const [best] = found;
     // Of lines without a sign the first one asks.

@@ -16,7 +16,7 @@ export const LINE_WORDS: Record<LineIs, string> = {
   step: 'a step',
   card: 'a card, both sides',
   feedback: 'feedback of the option above',
-  feedbacks: 'feedback of an option that its letter names',
+  feedbacks: 'feedback by letter',
   explanation: 'the explanation',
   hint: 'the hint',
   points: 'the points',
