@@ -43,7 +43,8 @@ function answeredIn(region: Region, { below, ...crossing }: Crossing): Board | u
   if (!isAnswered || !holdsQuestions(region, crossing.levelRows, columns)) {
     return undefined;
   }
-  const answer = below ? 'below' : 'beside';
+  // Where headings name both sides, rows between the levels hold remarks.
+  const answer = below && !crossing.sides ? 'below' : 'beside';
   const last = columns.at(-1)!;
   const categories = crossing.categories.filter((_, index) => columns.includes(all[index]!));
   return {
