@@ -189,4 +189,10 @@ export const HABITS_AROUND: readonly [name: string, sample: string, items: Item[
       [one],
       '1. What steers the boat?\n  a. A rope\n  b. A rudder <<\n  c. A lamp\n',
     ],
+    [
+      'titles that say how many questions there are',
+      'Question 1 of 2\nWhat opens?\n o A wall\n x A gate\nExplanation: It turns.\n\nQuestion 2 of 2\nWhat floats?\n x Cork\n o Iron\nExplanation: It is light.\n',
+      [one, one, one],
+      'Question 1 of 3\nWhat steers the boat?\n o A rope\n x A rudder\n o A lamp\n\nQuestion 2 of 3\nWhat steers the boat?\n o A rope\n x A rudder\n o A lamp\n\nQuestion 3 of 3\nWhat steers the boat?\n o A rope\n x A rudder\n o A lamp\n',
+    ],
   ];

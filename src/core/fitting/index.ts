@@ -9,7 +9,7 @@ import { fitKind } from './kind';
 import { paragraphOf } from './marked-text';
 import { patternText } from './pattern';
 import { cutsIn } from '../shared/own-cuts';
-import { NUMBER_PLACE } from '../shared/pattern-line';
+import { withoutPlaces } from '../shared/pattern-line';
 import { tagsHoldSign } from './sayings';
 import { fitOptions } from './options';
 import { spreadKeys } from './spread';
@@ -114,7 +114,7 @@ function become(
     );
     const text = texts.join(['', ...(pattern?.between ?? ['']), ''].join('\n'));
     if (context.narrow) {
-      holdSigns(text.replaceAll(NUMBER_PLACE, ''));
+      holdSigns(withoutPlaces(text));
     }
     return { text };
   }

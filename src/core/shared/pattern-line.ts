@@ -3,11 +3,17 @@ import { literal } from './literal';
 import { optionLetter } from './plain';
 
 /** Stands for the number of a question until its place in the file is known (Unicode's private use). */
-export const NUMBER_PLACE = '\ue0f0';
+const NUMBER_PLACE = '\ue0f0';
+/** Stands for how many questions the file has, until that is known. */
+const TOTAL_PLACE = '\ue0f1';
 
-/** A question's lines with its number in the place that waits for it. */
-export const numberedText = (text: string, n: number): string =>
-  text.replaceAll(NUMBER_PLACE, String(n));
+/** A question's lines with its number, and how many there are in all, in the places that wait for them. */
+export const numberedText = (text: string, n: number, total: number): string =>
+  text.replaceAll(NUMBER_PLACE, String(n)).replaceAll(TOTAL_PLACE, String(total));
+
+/** A question's lines without the places that wait for numbers. */
+export const withoutPlaces = (text: string): string =>
+  text.replaceAll(NUMBER_PLACE, '').replaceAll(TOTAL_PLACE, '');
 
 /** Around the text of a line. */
 export type Around = { before: string; after?: string | undefined };
@@ -45,8 +51,9 @@ export function placeInFront(line: string, { before }: Around): number | undefin
 }
 const MOST_LETTERS = Array.from({ length: 26 });
 
-/** A line that says the same in every question but for its number. */
-export const fixedText = (line: string): string => line.replace('{n}', NUMBER_PLACE);
+/** A line that says the same in every question but for its number, {n}, and how many there are, {N}. */
+export const fixedText = (line: string): string =>
+  line.replace('{n}', NUMBER_PLACE).replace('{N}', TOTAL_PLACE);
 
 const patterns = new Map<string, RegExp>();
 /** More are not kept: what is typed over makes a new one each time. */
@@ -70,7 +77,14 @@ function patternOf(key: string, source: () => string): RegExp {
 export const isFixed = (line: string | undefined, fixed: string): boolean =>
   line !== undefined &&
   (fixed.includes('{n}')
-    ? patternOf(fixed, () => `^${fixed.split('{n}').map(literal).join('\\d{1,5}')}$`).test(line)
+    ? patternOf(
+        fixed,
+        () =>
+          `^${fixed
+            .split(/\{[nN]\}/u)
+            .map(literal)
+            .join('\\d{1,5}')}$`,
+      ).test(line)
     : line === fixed);
 
 /** A line that stands so; its text is the first group. */

@@ -27,12 +27,20 @@ const COUNTS: ReadonlySet<string> = new Set([
 ]);
 
 const DIGITS = /\d+/u;
-const folded = (line: string): string => line.replace(DIGITS, '{n}');
+/** How many there are in all, behind the number of one: 'of 12', '/12'. */
+const TOTAL = /(\{n\}\s?(?:\/|\p{L}{1,6})\s?)(\d+)/u;
 
 /** Lines that say the same in most questions and hold no text of their own, as they are written; numbers in them count. */
 export function fixedIn(
   blocks: readonly (readonly string[])[],
 ): (line: string, isFirst: boolean) => string | undefined {
+  /** A line with what counts in it: the number of its question, and how many there are. */
+  const folded = (line: string): string =>
+    line
+      .replace(DIGITS, '{n}')
+      .replace(TOTAL, (whole, ahead: string, total: string) =>
+        Number(total) === blocks.length ? `${ahead}{N}` : whole,
+      );
   const counts = new Map<string, number>();
   const numbers = new Map<string, number[]>();
   for (const block of blocks) {
@@ -80,6 +88,6 @@ export function fixedIn(
   };
 }
 const ONE_WORD = /^\s*(?:[@#\\$&%.!]{1,2}\p{L}[\p{L}_-]*|[\p{L}_-]+(?:\s[\p{L}_-]+)?)\s*$/u;
-/** A title with a number in it and no text: 'Question 1', 'QUESTION 2 (choice)', '*** 3 ***', '<item id="4">'. */
+/** A title with a number in it and no text: 'Question 1', 'Question 1 of 12', 'QUESTION 2 (choice)', '*** 3 ***', '<item id="4">'. */
 const NUMBERED_TITLE =
-  /^\s*<\p{L}[^<>\d]*\d+[^<>\d]*>\s*$|^\s*[^\p{L}\p{N}]{0,6}(?:[\p{L}]{1,12}\s?)?[#.:=]{0,2}\s?\d+[^\p{L}\p{N}]{0,6}(?:\(?\p{L}{1,12}\)?)?[^\p{L}\p{N}]{0,6}$/u;
+  /^\s*<\p{L}[^<>\d]*\d+[^<>\d]*>\s*$|^\s*[^\p{L}\p{N}]{0,6}(?:[\p{L}]{1,12}\s?)?[#.:=]{0,2}\s?\d+(?:\s?(?:\/|\p{L}{1,6})\s?\d+)?[^\p{L}\p{N}]{0,6}(?:\(?\p{L}{1,12}\)?)?[^\p{L}\p{N}]{0,6}$/u;

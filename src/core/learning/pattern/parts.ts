@@ -1,5 +1,6 @@
 // One part of a form from the lines of a sample that show it: what stands around its text, and what is within.
 import type { Part } from '../../model';
+import { defined } from '../../shared/defined';
 import type { Blocks } from './blocks';
 import { countsBlocks, type Class } from './classes';
 import type { LineRole } from './words';
@@ -77,32 +78,48 @@ function aroundIn(
   return { ...around, wrong: aroundWrong };
 }
 
-/** A part of a form as its lines show it. `all` are the questions of that form, `above` the lines that stand above it. */
-export function partFrom(
+/** Whether one line of feedback stands below all options of each question: it is said of none of them. */
+function isBelowAll(all: readonly (readonly Told[])[]): boolean {
+  const options = all.map((block) => block.filter(({ part }) => part === 'option'));
+  return (
+    all.length > 1 &&
+    options.every(
+      (own) =>
+        own.at(-1)?.role === 'feedback' &&
+        own.filter(({ role }) => role === 'feedback').length === 1,
+    )
+  );
+}
+
+/** Whether the lines of a part say nothing that is written by them: feedback of all options together, or of none that a label names. */
+function saysNothing(
   role: Part['role'],
-  {
-    all,
-    above,
-    sample,
-  }: { all: readonly (readonly Told[])[]; above: readonly string[]; sample: Sample },
-): Part | undefined {
+  around: Pick<Part, 'before'>,
+  all: readonly (readonly Told[])[],
+): boolean {
+  return role === 'feedbacks' ? !/\{[aA1]\}/u.test(around.before) : isBelowAll(all);
+}
+
+type Shows = { all: readonly (readonly Told[])[]; above: readonly string[]; sample: Sample };
+
+/** A part of a form as its lines show it. `all` are the questions of that form, `above` the lines that stand above it. */
+export function partFrom(role: Part['role'], { all, above, sample }: Shows): Part | undefined {
   const lines = all.flat().filter(({ part }) => part === role);
   const whole = lines.filter((line) => line.role !== 'feedback');
   const filled = whole.filter(({ text }) => text);
   const own = filled.length ? filled : whole;
   const told = lines.find((line) => line.role === 'feedback');
   const around = aroundIn(own, sample);
-  const one = own.map((line) => line.one).find(Boolean);
+  if (!around || saysNothing(role, around, all)) {
+    return undefined;
+  }
   const within = WITHIN[role]?.(own, all, sample.classes.get(own[0]!.key)!) ?? {};
-  const isKept = own.length < whole.length;
-  return (
-    around && {
-      role,
-      ...around,
-      ...(one === undefined ? {} : { one }),
-      ...(above.length ? { above: [...above] } : {}),
-      ...(isKept ? { isKept } : {}),
-      ...(told ? { feedbackLine: { before: told.before } } : within),
-    }
-  );
+  return defined({
+    role,
+    ...around,
+    one: own.map((line) => line.one).find(Boolean),
+    above: above.length ? [...above] : undefined,
+    isKept: own.length < whole.length || undefined,
+    ...(told ? { feedbackLine: { before: told.before } } : within),
+  });
 }

@@ -32,7 +32,7 @@ export function patternLines(
   let before = '';
   questions.forEach((question, at) => {
     const own = categoryOf(question);
-    const text = numberedText(question.text ?? '', at + 1);
+    const text = numberedText(question.text ?? '', at + 1, questions.length);
     lines.push(...(at ? pattern.between : []), ...categoryLines(shared, own, before));
     lines.push(...text.split('\n'));
     before = own || before;

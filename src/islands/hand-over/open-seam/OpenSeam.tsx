@@ -163,7 +163,7 @@ export function OpenSeam({
             <Text size="xs" c="dimmed">
               in the file
             </Text>
-            <pre className="paragraph mono">{numberedText(fitted.text, 1)}</pre>
+            <pre className="paragraph mono">{numberedText(fitted.text, 1, 1)}</pre>
           </section>
         )}
       </div>

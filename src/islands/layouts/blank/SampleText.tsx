@@ -124,7 +124,7 @@ export function SampleText({
           <Text c="dimmed" size="sm">
             A question of the bank as it would be written:
           </Text>
-          <pre className="paragraph mono">{numberedText(fitted.text, 1)}</pre>
+          <pre className="paragraph mono">{numberedText(fitted.text, 1, 1)}</pre>
         </Box>
       )}
       {!lines.length && (

@@ -196,7 +196,7 @@ export function PatternLines({ kept, pattern }: { kept: KeptLayout; pattern: Pat
       ))}
       <Text size="xs" c="dimmed">
         {
-          '{n} is the number of a question, {a}, {A} and {1} count options; ␣ is a blank, ⏎ begins a new line.'
+          '{n} is the number of a question, {N} how many there are, {a}, {A} and {1} count options; ␣ is a blank, ⏎ begins a new line.'
         }
       </Text>
       {because['pattern'] && <Because why={because['pattern']} />}
