@@ -13,8 +13,23 @@ const HEADINGS: Partial<Record<Role, string>> = {
   wrong: 'Wrong answer',
 };
 
+/** Headings of what stands beside a question. */
+const BESIDE: Partial<Record<Role, string>> = {
+  points: 'Points',
+  seconds: 'Seconds',
+  category: 'Category',
+  image: 'Picture',
+};
+
 /** A label as a heading: 'Q1', 'Q2' stand for a word. */
 const nameOf = (label: string): string => (/^Q\{n\}$/iu.test(label) ? 'Question' : label);
+
+/** The heading of a cell of a block's line, the nth of its kind. */
+function headingOf(line: Blocks['lines'][number], role: Role, n: number): string {
+  const counted = HEADINGS[role];
+  const own = role === line.role ? undefined : BESIDE[role];
+  return counted ? `${counted} ${n}` : (own ?? nameOf(line.label));
+}
 
 /** A sheet with a row for each filled block; `lines` keep the rows where the blocks open. */
 export function blocksAsRows(region: Region, blocks: Blocks): Sheet {
@@ -45,8 +60,7 @@ export function blocksAsRows(region: Region, blocks: Blocks): Sheet {
       const n = (counts.get(line.role) ?? 0) + (isAnswer ? 1 : 0);
       counts.set(line.role, n);
       for (const { column, role } of line.cells) {
-        const heading = HEADINGS[role];
-        row[place(heading ? `${heading} ${n}` : nameOf(line.label))] = region.cell(r, column);
+        row[place(headingOf(line, role, n))] = region.cell(r, column);
       }
     }
     rows.push(row);

@@ -3,8 +3,7 @@ import type { Role } from '../../model';
 import { alike } from '../../shared/normalise';
 import type { Region } from '../../shared/table/region';
 import { verdictOf } from '../../shared/vocabulary/verdicts';
-import { TICK } from '../column-words';
-import { meaningOfWords } from '../saying';
+import { besideIn } from './block-columns';
 import { roleOfLabel, withVerdictLetters } from './field-labels';
 import {
   countedOpening,
@@ -31,34 +30,6 @@ export type Blocks = {
   /** The row where an empty block opens. */
   template: number;
 };
-
-const BESIDE: Partial<Record<string, Role>> = {
-  verdict: 'verdict',
-  key: 'verdict',
-  weight: 'weight',
-  feedback: 'feedback',
-  explanation: 'feedback',
-};
-
-/** What a column beside the answers holds, by the headings above the blocks or by the cells themselves. */
-function roleBeside(
-  region: Region,
-  heading: number | undefined,
-  column: number,
-  rows: readonly number[],
-): Role {
-  const said = heading === undefined ? undefined : meaningOfWords(region.cell(heading, column));
-  const role = said && BESIDE[said.meaning];
-  if (role) {
-    return role;
-  }
-  const texts = rows.map((r) => region.cell(r, column)).filter(Boolean);
-  const isTick = texts.every((text) => TICK.test(text) && text === texts[0]);
-  if (texts.length && (isTick || texts.every((text) => verdictOf(text) !== undefined))) {
-    return 'verdict';
-  }
-  return texts.length && texts.every((text) => /^-?\d+\s*%?$/.test(text)) ? 'weight' : 'feedback';
-}
 
 /** The label that names the question in most places; the same words elsewhere are chance. */
 function openingLabel(labelled: readonly { label: string; role: Role }[]): string | undefined {
@@ -167,13 +138,9 @@ function lineOf(
   rows: readonly number[],
   above: number | undefined,
 ): Pick<BlockLine, 'label' | 'role' | 'cells' | 'opens'> {
-  const cells: BlockLine['cells'] = [{ column: region.left + 1, role }];
-  for (let c = region.left + 2; c <= region.right && role === 'option'; c++) {
-    const isNamed = above !== undefined && region.cell(above, c) !== '';
-    if (isNamed || rows.some((r) => region.cell(r, c))) {
-      cells.push({ column: c, role: roleBeside(region, above, c, rows) });
-    }
-  }
+  const beside =
+    role === 'option' || role === 'stem' ? besideIn(region, { role, rows, above }) : [];
+  const cells = [{ column: region.left + 1, role }, ...beside];
   return { label, role, cells, opens: role === 'stem' };
 }
 

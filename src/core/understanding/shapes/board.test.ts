@@ -26,25 +26,6 @@ describe('a board', () => {
     });
   });
 
-  it('has its answers beside the questions where headings say so, with remarks between the levels or without', () => {
-    const [heads, ...rows] = [
-      'Level|Boats question|Boats answer|Locks question|Locks answer',
-      '100|What floats in the cut?|a hull|What opens at the lock?|a gate',
-      '200|What steers the boat here?|a rudder|What fills up with water?|a chamber',
-      '300|What pulls from the path?|a horse|What lies below the gate?|a cill',
-    ];
-    for (const between of ['', '|page 3||page 4|']) {
-      const board = findBoard(
-        lines(heads!, ...rows.flatMap((row) => (between ? [row, between] : [row]))),
-      );
-      expect(board).toMatchObject({
-        answer: 'beside',
-        columns: [1, 3],
-        categories: ['Boats', 'Locks'],
-      });
-    }
-  });
-
   it('is none where a heading over the answers stands before the questions', () => {
     const group = lines(
       '|Answers|Extras',

@@ -1,7 +1,7 @@
 // Tables that are no single list of rows: several tables, and questions beside one another.
 import { describe, expect, it } from 'vitest';
 import { lines, region } from '../../../../tests/tables';
-import { findSideways, tablesIn } from '../index';
+import { findBlocks, findBoard, findSideways, tablesIn } from '../index';
 
 const QUESTIONS = [
   'What does a paddle let through a lock gate?|Boats|Water|Walkers|Water',
@@ -107,5 +107,48 @@ describe('questions beside one another', () => {
     ],
   ])('are none where %s', (_, rows) => {
     expect(findSideways(lines(...rows))).toBeUndefined();
+  });
+});
+
+describe('what stands beside', () => {
+  it.each(['', '|page 3||page 4|'])(
+    'the questions of a board is its answers where headings say so, with “%s” between the levels',
+    (between) => {
+      const rows = [
+        '100|What floats in the cut?|a hull|What opens at the lock?|a gate',
+        '200|What steers the boat here?|a rudder|What fills up with water?|a chamber',
+        '300|What pulls from the path?|a horse|What lies below the gate?|a cill',
+      ];
+      const board = findBoard(
+        lines(
+          'Level|Boats question|Boats answer|Locks question|Locks answer',
+          ...rows.flatMap((row) => (between ? [row, between] : [row])),
+        ),
+      );
+      expect(board).toMatchObject({
+        answer: 'beside',
+        columns: [1, 3],
+        categories: ['Boats', 'Locks'],
+      });
+    },
+  );
+
+  it('the questions of blocks are their points, where these are numbers', () => {
+    const cellsOf = (...beside: [string, string]): unknown =>
+      findBlocks(
+        lines(
+          `Q|What floats?|${beside[0]}`,
+          'A|a hull|1',
+          'A|a stone|0',
+          `Q|What opens?|${beside[1]}`,
+          'A|a gate|1',
+          'A|a wall|0',
+        ),
+      )?.lines[0]!.cells;
+    expect(cellsOf('10', '20')).toEqual([
+      { column: 1, role: 'stem' },
+      { column: 2, role: 'points' },
+    ]);
+    expect(cellsOf('see page 3', '')).toEqual([{ column: 1, role: 'stem' }]);
   });
 });
