@@ -97,6 +97,19 @@ function sampleOf(region: Region, blocks: Blocks): [number, number] | undefined 
   return [filled[0]! + 1, end + 1];
 }
 
+/** How far apart blocks begin: as they stand in a form; in a text, whose rows have no places, by their lines and the empty rows behind them. */
+function distanceOf(table: Table, region: Region, { starts, lines, labelColumn }: Blocks): number {
+  const distance = starts[1]! - starts[0]!;
+  if (table.format !== 'csv' && table.format !== 'tsv') {
+    return distance;
+  }
+  let empty = 0;
+  while (empty < distance && !region.cell(starts[1]! - 1 - empty, labelColumn)) {
+    empty++;
+  }
+  return lines.reduce((sum, { times }) => sum + (times ?? 1), 0) + empty;
+}
+
 /** The values that a line may hold: its drop-down list, else what the samples show. */
 function valuesOf(region: Region, blocks: Blocks, label: string, column: number): string[] {
   const rows: number[] = [];
@@ -153,7 +166,7 @@ function blocksLayout(table: Table, region: Region, blocks: Blocks): ShapeLearne
         firstRow: blocks.starts[0]! + 1,
         firstColumn: columnLetters(blocks.labelColumn),
         ...(sample ? { sample } : {}),
-        block: { template: blocks.template + 1, every: blocks.starts[1]! - blocks.starts[0]! },
+        block: { template: blocks.template + 1, every: distanceOf(table, region, blocks) },
       },
       lines: blocks.lines.map(({ label, role, cells, opens, offset, times }) => ({
         label,

@@ -213,3 +213,62 @@ describe('what stands between the headings and the first row', () => {
     );
   });
 });
+
+describe('blocks of rows in a text', () => {
+  const ITEMS = [
+    item({
+      id: 'a',
+      points: 5,
+      stem: { plain: 'What steers?' },
+      options: options('rope', '*rudder', 'lamp'),
+    }),
+    item({
+      id: 'b',
+      points: 7,
+      stem: { plain: 'What pulls?' },
+      options: options('*horse', 'hill'),
+    }),
+  ];
+  it('with more rows and fewer stand as close as they do in the sample, with points beside the questions', async () => {
+    const { learned, lines, differences } = await filled(
+      [
+        'Q,What floats?,10',
+        'A,iron,0',
+        'A,cork,1',
+        'A,lead,0',
+        'Q,What opens?,20',
+        'A,gate,1',
+        'A,wall,0',
+      ],
+      ITEMS,
+    );
+    expect(learned.unsure).toEqual([]);
+    expect(lines).toEqual([
+      'Q,What steers?,5',
+      'A,rope,0',
+      'A,rudder,1',
+      'A,lamp,0',
+      'Q,What pulls?,7',
+      'A,horse,1',
+      'A,hill,0',
+    ]);
+    expect(differences).toEqual([]);
+  });
+
+  it('keep an empty row between them where the sample has one', async () => {
+    const { lines } = await filled(
+      ['Q,What floats?', 'R,cork', 'W,iron', 'W,lead', ',', 'Q,What opens?', 'R,gate', 'W,wall'],
+      ITEMS,
+    );
+    expect(lines.map((line) => line.replace(/,+$/u, ''))).toEqual([
+      'Q,What steers?',
+      'R,rudder',
+      'W,rope',
+      'W,lamp',
+      '',
+      'Q,What pulls?',
+      'R,horse',
+      'W,hill',
+    ]);
+  });
+});
