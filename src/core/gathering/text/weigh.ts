@@ -83,9 +83,11 @@ const asks = (text: string): boolean =>
 
 /** Whether every option says itself in a word whether it is true, below a line that asks nothing or offers to judge them: statements. */
 function areStatements({ options, stem }: Draft): boolean {
+  if (!options.every(({ mark }) => mark !== undefined && verdictOf(mark) !== undefined)) {
+    return false;
+  }
   const text = plainOfPieces(stem);
-  const areTold = options.every(({ mark }) => mark !== undefined && verdictOf(mark) !== undefined);
-  return areTold && (offersVerdicts(text) || !endsAsked(text));
+  return offersVerdicts(text) || !endsAsked(text);
 }
 
 /** A question with options: they count up, have texts, are no questions, and some but not all of them are right. */

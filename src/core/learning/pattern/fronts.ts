@@ -7,14 +7,7 @@ import { withOwnBraces } from '../../shared/pattern-line';
 import { goingOn } from './empty';
 import { withBeginnings, withBrackets, withClosed, withEnds, withQuotes } from './ends';
 import { named, withSingular } from './numbers';
-import {
-  barelyLabelled,
-  emphasisedLabel,
-  labelled,
-  labelledEmphasis,
-  wordLabelled,
-  wrappedLabel,
-} from './labels';
+import { barelyLabelled, LABELS } from './labels';
 import {
   capitals,
   coded,
@@ -143,15 +136,16 @@ function partNames(lines: readonly string[]): (front: Front) => boolean {
 }
 const BEHIND_NAME = /^\s*[[({<][^[\](){}<>]+[\])}>]\s+(?=\S)/u;
 
-/** Ways that take a letter for a label, where it runs on. */
-const LABELS: ReadonlySet<Way> = new Set([
-  emphasisedLabel,
-  labelledEmphasis,
-  wrappedLabel,
-  labelled,
-  wordLabelled,
-  barelyLabelled,
-]);
+/** A line as the first of some ways takes it apart. */
+function firstOf(ways: readonly Way[], line: string): Front | undefined {
+  for (const way of ways) {
+    const front = way(line);
+    if (front) {
+      return front;
+    }
+  }
+  return undefined;
+}
 
 /** Each line taken apart; one that ends where others have a text has none. */
 export function frontsOf(lines: readonly string[]): Front[] {
@@ -165,14 +159,7 @@ export function frontsOf(lines: readonly string[]): Front[] {
 
 /** Each whole line taken apart in the way that says most and comes again, or that its words say. */
 function wholeFronts(lines: readonly string[]): Front[] {
-  const labels = lines.map(
-    (line) =>
-      emphasisedLabel(line) ??
-      wrappedLabel(line) ??
-      labelled(line) ??
-      wordLabelled(line) ??
-      barelyLabelled(line),
-  );
+  const labels = lines.map((line) => firstOf(LABELS, line));
   const isBarred: ReadonlyMap<Way, boolean> = new Map([
     [firstWord, !areBareWords(lines, firstWord, { fewest: 2, each: LINES_EACH })],
     [firstLetter, !areLetters(lines)],
@@ -183,7 +170,7 @@ function wholeFronts(lines: readonly string[]): Front[] {
         return [];
       }
       const front = way(line);
-      const isLabelled = LABELS.has(way);
+      const isLabelled = LABELS.includes(way);
       if (!front || (isLabelled && !isLabel(front, at, { labels, way }))) {
         return [];
       }

@@ -2,6 +2,12 @@
 import { letterPlace } from '../../shared/plain';
 import { letterSign, lettersIn, type Way } from './front';
 
+/** What stands for a letter or number in front of a line, and what it counts. */
+const counted = (label: string): { place: string; counter: number } =>
+  /\d/u.test(label)
+    ? { place: '{#}', counter: Number(label) }
+    : { place: letterSign(label), counter: letterPlace(label) + 1 };
+
 const LABEL =
   /^(\s*[^\p{L}\p{N}\s]{0,4}\s*[[(<]?)(\p{L}|\d{1,3})(\s?[.):\]>/°=-]{1,2}[^\p{L}\p{N}\s]{0,3}\s+|\|\s*)(\S.*)$/u;
 const EMPHASISED_LABEL =
@@ -14,13 +20,13 @@ export const emphasisedLabel: Way = (line) => {
   if (text === undefined || text.includes(sign)) {
     return undefined;
   }
-  const isNumber = /\d/u.test(label);
+  const { place, counter } = counted(label);
   return {
-    before: `${blanks}${sign}${open}${isNumber ? '{#}' : letterSign(label)}${close}`,
+    before: `${blanks}${sign}${open}${place}${close}`,
     text,
     after: sign,
     words: '',
-    counter: isNumber ? Number(label) : letterPlace(label) + 1,
+    counter,
   };
 };
 
@@ -46,13 +52,13 @@ export const labelled: Way = (line) => {
   if (!label || !/^[A-Za-z\d]/u.test(label)) {
     return undefined;
   }
-  const place = /\d/u.test(label) ? '{#}' : letterSign(label);
+  const { place, counter } = counted(label);
   return {
     before: `${front}${place}${close}`,
     text: text!.trimEnd(),
     after: '',
     words: lettersIn(front!),
-    counter: /\d/u.test(label) ? Number(label) : letterPlace(label) + 1,
+    counter,
   };
 };
 
@@ -65,13 +71,13 @@ export const labelledEmphasis: Way = (line) => {
   if (text === undefined || text.includes(sign)) {
     return undefined;
   }
-  const isNumber = /\d/u.test(label);
+  const { place, counter } = counted(label);
   return {
-    before: `${open}${isNumber ? '{#}' : letterSign(label)}${close}`,
+    before: `${open}${place}${close}`,
     text,
     after: sign,
     words: '',
-    counter: isNumber ? Number(label) : letterPlace(label) + 1,
+    counter,
   };
 };
 
@@ -84,13 +90,13 @@ export const wrappedLabel: Way = (line) => {
   if (before === undefined) {
     return undefined;
   }
-  const isNumber = /\d/u.test(label);
+  const { place, counter } = counted(label);
   return {
-    before: `${before}${isNumber ? '{#}' : letterSign(label)}${close}`,
+    before: `${before}${place}${close}`,
     text: text.trimEnd(),
     after: '',
     words: lettersIn(before.replace(/<[^<>]*>/u, '')),
-    counter: isNumber ? Number(label) : letterPlace(label) + 1,
+    counter,
   };
 };
 
@@ -102,12 +108,22 @@ export const barelyLabelled: Way = (line) => {
   if (!label) {
     return undefined;
   }
-  const isNumber = /\d/u.test(label);
+  const { place, counter } = counted(label);
   return {
-    before: `${blanks}${isNumber ? '{#}' : letterSign(label)}${close}`,
+    before: `${blanks}${place}${close}`,
     text: text.trimEnd(),
     after: '',
     words: '',
-    counter: isNumber ? Number(label) : letterPlace(label) + 1,
+    counter,
   };
 };
+
+/** All ways that take a letter or number for a label, where it runs on; the first that finds one says what it counts. */
+export const LABELS: readonly Way[] = [
+  emphasisedLabel,
+  labelledEmphasis,
+  wrappedLabel,
+  labelled,
+  wordLabelled,
+  barelyLabelled,
+];

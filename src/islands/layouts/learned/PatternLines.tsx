@@ -62,29 +62,33 @@ function rowsOf(part: Part): Row[] {
   return rows.filter((row) => row !== undefined);
 }
 
+type Around = { open: string; close: string };
+/** The signs around something beside a question's text. */
+const aroundRows = <A extends Around>(
+  name: string,
+  around: A | undefined,
+  to: (next: A) => Partial<Part>,
+): Row[] =>
+  around
+    ? [
+        {
+          label: `in front of ${name}`,
+          value: around.open,
+          to: (open) => to({ ...around, open }),
+        },
+        {
+          label: `behind ${name}`,
+          value: around.close,
+          to: (close) => to({ ...around, close }),
+        },
+      ]
+    : [];
+
 /** What can be typed over of what stands beside a question's text on its own line. */
 function besideRows({ points, category, answer, blank, one }: Part): (Row | undefined)[] {
   return [
-    category && {
-      label: 'in front of the category',
-      value: category.open,
-      to: (open) => ({ category: { ...category, open } }),
-    },
-    category && {
-      label: 'behind the category',
-      value: category.close,
-      to: (close) => ({ category: { ...category, close } }),
-    },
-    points && {
-      label: 'in front of points',
-      value: points.open,
-      to: (open) => ({ points: { ...points, open } }),
-    },
-    points && {
-      label: 'behind points',
-      value: points.close,
-      to: (close) => ({ points: { ...points, close } }),
-    },
+    ...aroundRows('the category', category, (next) => ({ category: next })),
+    ...aroundRows('points', points, (next) => ({ points: next })),
     points?.one === undefined
       ? undefined
       : {
@@ -95,16 +99,7 @@ function besideRows({ points, category, answer, blank, one }: Part): (Row | unde
     one === undefined
       ? undefined
       : { label: 'behind a single one', value: one, to: (end) => ({ one: end }) },
-    answer && {
-      label: 'in front of the answer',
-      value: answer.open,
-      to: (open) => ({ answer: { ...answer, open } }),
-    },
-    answer && {
-      label: 'behind the answer',
-      value: answer.close,
-      to: (close) => ({ answer: { ...answer, close } }),
-    },
+    ...aroundRows('the answer', answer, (next) => ({ answer: next })),
     blank === undefined
       ? undefined
       : { label: 'a gap is written', value: blank, to: (text) => ({ blank: text }) },
