@@ -57,3 +57,15 @@ export const readStore = (page: Page): Promise<Store> =>
       parts: ['id', 'at', 'set', 'file', 'questions', 'items', 'readBack'],
     },
   );
+
+/** The texts that are kept aside while they are typed. */
+export const keptDrafts = (page: Page): Promise<string[]> =>
+  page.evaluate(async () => {
+    const asked = indexedDB.open('cowslip');
+    await new Promise((resolve) => asked.addEventListener('success', resolve));
+    const range = IDBKeyRange.bound('draft ', 'draft \uffff');
+    const found = asked.result.transaction('settings').objectStore('settings').getAll(range);
+    await new Promise((resolve) => found.addEventListener('success', resolve));
+    asked.result.close();
+    return (found.result as { text: string }[]).map(({ text }) => text);
+  });

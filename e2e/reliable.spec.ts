@@ -1,5 +1,6 @@
 // Nothing is lost, and nothing is called saved that is not: what browsers, machines and second tabs do to a page.
 import type { Page } from '@playwright/test';
+import { keptDrafts } from './kept';
 import { cell, COLUMN, expect, fill, go, openDemo, paste, test } from './person';
 
 const stem = (page: Page, row = 0) => cell(page, row, COLUMN.stem);
@@ -160,24 +161,25 @@ test('two tabs that type in two fields of one question both keep their text', as
   }
 });
 
-test('what one tab is typing is no other tab’s draft, and is offered after a crash', async ({
+test('what one tab is typing is no other tab’s draft, and is offered when that one has ended, until it is answered', async ({
   page,
   context,
 }) => {
+  const told = 'you were typing in HCT-001: “Half a sentence”';
   await openDemo(page, '/bank');
   await typeInFirst(page, 'Half a sentence');
-  await page.waitForTimeout(700);
+  await expect.poll(() => keptDrafts(page)).toEqual(['Half a sentence']);
   const other = await context.newPage();
   await other.goto('/bank');
   await expect(stem(other)).toBeVisible();
   await expect(other.getByText('you were typing')).toHaveCount(0);
-  await other.close();
   await page.goto('about:blank');
-  const again = await context.newPage();
-  await again.goto('/bank');
-  await expect(again.getByText('you were typing in HCT-001: “Half a sentence”')).toBeVisible();
-  await again.getByRole('button', { name: 'Put it in' }).click();
-  await expect(stem(again)).toHaveText('Half a sentence');
+  await expect(other.getByText(told)).toBeVisible();
+  await other.reload();
+  await expect(other.getByText(told)).toBeVisible();
+  await other.getByRole('button', { name: 'Put it in' }).click();
+  await expect(stem(other)).toHaveText('Half a sentence');
+  await expect.poll(() => keptDrafts(other)).toEqual([]);
 });
 
 test('a part that can’t be loaded leaves the page and the bench standing', async ({ page }) => {

@@ -77,13 +77,14 @@ class PageWorker extends EventTarget {
 
 /** Locks that are held for good or until their work is done; whoever waits gives up when its signal says so. */
 const held = new Set<string>();
+const released = new EventTarget();
 type LockWork = (lock: object | null) => unknown;
 const locks = {
   async request(name: string, ...rest: [LockWork] | [object, LockWork]): Promise<unknown> {
     const work = rest.at(-1) as LockWork;
     const { signal } = rest[0] as { signal?: AbortSignal };
     if (held.has(name) && signal) {
-      await once(signal, 'abort');
+      await Promise.race([once(signal, 'abort'), once(released, name)]);
     }
     if (held.has(name)) {
       throw new DOMException('The lock was not to be had.', 'AbortError');
@@ -95,8 +96,14 @@ const locks = {
   },
   query: () => Promise.resolve({ held: [...held].map((name) => ({ name })) }),
 };
+const tabLock = (tab: string): string => `cowslip-tab-${tab}`;
 /** Another tab of this name is open, as far as this page can tell. */
-export const openElsewhere = (tab: string): void => void held.add(`cowslip-tab-${tab}`);
+export const openElsewhere = (tab: string): void => void held.add(tabLock(tab));
+/** The page of that tab is gone. */
+export function closeElsewhere(tab: string): void {
+  held.delete(tabLock(tab));
+  released.dispatchEvent(new Event(tabLock(tab)));
+}
 
 const kept = new Map<string, string>();
 
@@ -155,9 +162,9 @@ Object.assign(globalThis, {
 });
 
 /** Waits until something holds; fails where it does not within ten seconds. */
-export async function until(holds: () => boolean): Promise<void> {
+export async function until(holds: () => boolean | Promise<boolean>): Promise<void> {
   const end = Date.now() + 10_000;
-  while (!holds()) {
+  while (!(await holds())) {
     if (Date.now() > end) {
       throw new Error('it did not come about within ten seconds');
     }

@@ -6,7 +6,7 @@ import { Bar } from '../parts/Bar';
 import { applyEdits } from '../parts/edits';
 import { LinkButton } from '../parts/LinkButton';
 import { bankState, itemById, retrySaving, settleConflict, useBank } from '../state/bank';
-import { takeDrafts, type Draft } from '../state/draft';
+import { answerDraft, watchDrafts, type Draft } from '../state/draft';
 import { loadNewVersion, useOffline } from '../state/offline';
 import { useSinceFile } from '../state/since-file';
 import { saveAsFile } from './BankMenu';
@@ -157,7 +157,12 @@ function DraftBar({ draft, onDone }: { draft: Draft; onDone: () => void }) {
     return null;
   }
   const putIn = (): void => {
-    void applyEdits(`Edit ${item.ref}`, [{ id: item.id, field: draft.field, text: draft.text }]);
+    const edit = { id: item.id, field: draft.field, text: draft.text };
+    void applyEdits(`Edit ${item.ref}`, [edit]).then(() => answerDraft(draft));
+    onDone();
+  };
+  const letGo = (): void => {
+    answerDraft(draft);
     onDone();
   };
   return (
@@ -167,7 +172,7 @@ function DraftBar({ draft, onDone }: { draft: Draft; onDone: () => void }) {
       acts={
         <>
           <LinkButton onClick={putIn}>Put it in</LinkButton>
-          <LinkButton onClick={onDone}>Let it go</LinkButton>
+          <LinkButton onClick={letGo}>Let it go</LinkButton>
         </>
       }
     >
@@ -182,13 +187,18 @@ export function Drafts() {
   const bank = useBank((state) => state.info.id);
   const [drafts, setDrafts] = useState<readonly Draft[]>([]);
   useEffect(() => {
-    if (phase === 'ready') {
-      takeDrafts(bank).then(setDrafts, () => setDrafts([]));
+    if (phase !== 'ready') {
+      return undefined;
     }
+    const stop = watchDrafts(bank, (more) => setDrafts((drafts) => [...drafts, ...more]));
+    return () => {
+      stop();
+      setDrafts([]);
+    };
   }, [phase, bank]);
   return drafts.map((draft) => (
     <DraftBar
-      key={`${draft.item} ${draft.field} ${draft.tab}`}
+      key={`${draft.item} ${draft.field} ${draft.from}`}
       draft={draft}
       onDone={() => setDrafts(drafts.filter((other) => other !== draft))}
     />

@@ -1,4 +1,4 @@
-import { messages, openElsewhere, page, until } from '../../../tests/page';
+import { closeElsewhere, messages, openElsewhere, page, until } from '../../../tests/page';
 import { beforeAll, describe, expect, it } from 'vitest';
 import { item, options } from '../../../tests/make';
 import { openBankFile, saveBankFile } from './bank-file';
@@ -16,7 +16,7 @@ import {
 } from './bank';
 import { openBank, openDemo, openOwn, otherBanks, resetDemo, start } from './banks';
 import { demoFile } from './demo';
-import { draftOf, keepDraft, takeDrafts } from './draft';
+import { answerDraft, draftOf, keepDraft, watchDrafts, type Draft } from './draft';
 import { liveTabs, settleTab, tabName } from './tab';
 import { quietly } from './quietly';
 
@@ -143,33 +143,62 @@ describe('steps', () => {
 });
 
 describe('drafts', () => {
-  it('of a closed page are offered once, those of an open tab are left to it', async () => {
-    const bank = bankState().info.id;
-    keepDraft('a', 'stem', 'half a sent');
-    keepDraft('b', 'stem', 'another');
-    draftOf('b', 'stem')();
-    await theStore().saveSetting(`draft ${bank} other a stem`, {
-      bank,
-      tab: 'other',
-      item: 'a',
+  const leave = (tab: string, text: string, item = 'a') =>
+    theStore().saveSetting(`draft ${bankState().info.id} ${tab} ${item} stem`, {
+      bank: bankState().info.id,
+      tab,
+      item,
       field: 'stem',
-      text: 'theirs',
-    });
+      text,
+    } satisfies Draft);
+  const kept = async () =>
+    [...(await theStore().settings<Draft>('draft '))].map(([, { tab, text }]) => [tab, text]);
+  /** What is offered from now on. */
+  const watch = () => {
+    const offered: Draft[] = [];
+    const stop = watchDrafts(bankState().info.id, (more) => offered.push(...more));
+    return { stop, texts: () => offered.map(({ text }) => text), offered };
+  };
+
+  it('of a closed page are offered until they are answered, those of a page that is open when it ends', async () => {
+    await leave('gone', 'half a sent');
+    await leave('before', itemById('a')!.stem.plain);
+    await leave('gone', 'for none', 'not there');
+    await leave('other', 'theirs');
     openElsewhere('other');
-    expect(await takeDrafts(bank)).toMatchObject([{ item: 'a', text: 'half a sent' }]);
-    expect(await takeDrafts(bank)).toEqual([]);
+    const first = watch();
+    await until(() => first.offered.length > 0);
+    // What stands in its cell and what has no question any more are not offered, and not kept.
+    expect(first.texts()).toEqual(['half a sent']);
+    first.stop();
+    await until(async () => (await kept()).length === 2);
+    // The page ended before they were answered.
+    const second = watch();
+    await until(() => second.offered.length > 0);
+    expect(second.texts()).toEqual(['half a sent']);
+    second.offered.forEach(answerDraft);
+    closeElsewhere('other');
+    await until(() => second.offered.length > 1);
+    expect(second.texts()).toEqual(['half a sent', 'theirs']);
+    second.stop();
+    second.offered.forEach(answerDraft);
+    await until(async () => (await kept()).length === 0);
   });
 
-  it('stay until the disk has the text, and are not forgotten with what was typed before', async () => {
-    const bank = bankState().info.id;
+  it('that are typed here are kept until the disk has the text, offered to nobody, and not forgotten with what was typed before', async () => {
     keepDraft('a', 'stem', 'first');
     const forget = draftOf('a', 'stem');
     keepDraft('a', 'stem', 'typed since');
     forget();
-    expect(await takeDrafts(bank)).toMatchObject([{ text: 'typed since' }]);
-    // The page ended between the write and the forgetting: what stands in the cell is not offered.
-    keepDraft('a', 'stem', itemById('a')!.stem.plain);
-    expect(await takeDrafts(bank)).toEqual([]);
+    await leave('gone', 'another');
+    const { stop, texts, offered } = watch();
+    await until(() => offered.length > 0);
+    expect(texts()).toEqual(['another']);
+    expect((await kept()).map(([, text]) => text).sort()).toEqual(['another', 'typed since']);
+    offered.forEach(answerDraft);
+    stop();
+    draftOf('a', 'stem')();
+    await until(async () => (await kept()).length === 0);
   });
 });
 

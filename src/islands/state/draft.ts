@@ -1,16 +1,24 @@
 // What was being typed in a cell and not yet committed: kept aside, so that a crash loses none of it.
 import { cellText, type CellField } from '../parts/cells';
-import { pause } from '../parts/pause';
 import { bankState, itemById, theStore } from './bank';
 import { quietly } from './quietly';
-import { LINGERING_MS, liveTabs, tabName } from './tab';
+import { liveTabs, tabEnd, tabName } from './tab';
 
-export type Draft = { bank: string; tab: string; item: string; field: CellField; text: string };
+export type Draft = {
+  bank: string;
+  /** The tab that answers for it. */
+  tab: string;
+  item: string;
+  field: CellField;
+  text: string;
+  /** The tab in which it was typed, where it is offered by now. */
+  from?: string;
+};
 
 const PREFIX = 'draft ';
-/** One slot for each tab and cell, so that no tab takes away what another one holds. */
-const keyOf = ({ bank, tab, item, field }: Omit<Draft, 'text'>): string =>
-  `${PREFIX}${bank} ${tab} ${item} ${field}`;
+/** One slot for each tab and cell, so that no tab takes away what another one holds, nor what is typed what is offered. */
+const keyOf = ({ bank, tab, item, field, from }: Omit<Draft, 'text'>): string =>
+  [`${PREFIX}${bank}`, tab, item, field, ...(from === undefined ? [] : [from])].join(' ');
 
 const cellOf = (item: string, field: CellField): Omit<Draft, 'text'> => ({
   bank: bankState().info.id,
@@ -45,34 +53,58 @@ export function draftOf(item: string, field: CellField): () => void {
   };
 }
 
-/** Which of these tabs are open; those that seem to be are asked for again, since a page lingers while it is closed. */
-async function stillOpen(tabs: ReadonlySet<string>): Promise<Set<string>> {
-  const open = async (): Promise<Set<string>> => {
-    const live = await liveTabs();
-    return new Set([...tabs].filter((tab) => live.has(tab)));
-  };
-  const live = await open();
-  if (!live.size) {
-    return live;
-  }
-  await pause(LINGERING_MS);
-  return open();
-}
-
-/** Whether the cell has that text: the disk took it over before the page ended. */
-function isInPlace({ item, field, text }: Draft): boolean {
+/** Whether there is something to put in: a question that is still there, whose cell the disk had not taken over yet. */
+function isWorthOffering({ item, field, text }: Draft): boolean {
   const known = itemById(item);
-  return known !== undefined && cellText(known, field) === text;
+  return known !== undefined && cellText(known, field) !== text;
 }
 
-/** The drafts of a bank that closed pages left behind; those of tabs that are open are theirs. Taken out by the asking. */
-export async function takeDrafts(bank: string): Promise<Draft[]> {
+/**
+ * The drafts of a bank that these tabs left behind. They are this tab's from now on, until they are answered: a page that
+ * ends before that loses none. What is being typed here is none of them.
+ */
+async function claim(bank: string, isGone: (tab: string) => boolean): Promise<Draft[]> {
   const kept = [...(await theStore().settings<Draft>(`${PREFIX}${bank} `))];
-  const others = kept.map(([, { tab }]) => tab).filter((tab) => tab !== tabName());
-  const live = await stillOpen(new Set(others));
-  const left = kept.filter(([, draft]) => !live.has(draft.tab));
-  for (const [key] of left) {
-    await theStore().saveSetting(key, undefined);
+  const left = kept.filter(([key, { tab }]) => isGone(tab) && !timesKept.has(key));
+  const claimed: Draft[] = [];
+  for (const [key, draft] of left) {
+    const own = { ...draft, tab: tabName(), from: draft.from ?? draft.tab };
+    if (isWorthOffering(draft)) {
+      claimed.push(own);
+      await theStore().saveSetting(keyOf(own), own);
+    }
+    if (!claimed.includes(own) || key !== keyOf(own)) {
+      await theStore().saveSetting(key, undefined);
+    }
   }
-  return left.flatMap(([, draft]) => (isInPlace(draft) ? [] : [draft]));
+  return claimed;
+}
+
+/** For a draft that was put in or let go: it is offered no more. */
+export function answerDraft(draft: Draft): void {
+  quietly(theStore().saveSetting(keyOf(draft), undefined));
+}
+
+/**
+ * Offers the drafts of a bank that closed pages left behind, and those of pages that are open as soon as they end; a page
+ * lingers while it is closed. What is given back ends the watch.
+ */
+export function watchDrafts(bank: string, offer: (drafts: readonly Draft[]) => void): () => void {
+  const watch = new AbortController();
+  const offerOf = async (isGone: (tab: string) => boolean): Promise<void> => {
+    const claimed = await claim(bank, isGone);
+    if (!watch.signal.aborted) {
+      offer(claimed);
+    }
+  };
+  const begin = async (): Promise<void> => {
+    const live = await liveTabs();
+    live.delete(tabName());
+    for (const tab of live) {
+      quietly(tabEnd(tab, watch.signal).then(() => offerOf((gone) => gone === tab)));
+    }
+    await offerOf((tab) => !live.has(tab));
+  };
+  quietly(begin());
+  return () => watch.abort();
 }

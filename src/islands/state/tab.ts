@@ -1,4 +1,6 @@
 // The name of this tab: the same after a reload, another in every other tab, also in one that was duplicated.
+import { pause } from '../parts/pause';
+
 const KEY = 'cowslip-tab';
 
 let name = '';
@@ -9,7 +11,7 @@ export const tabName = (): string => name;
 const lockOf = (tab: string): string => `cowslip-tab-${tab}`;
 
 /** So long a page that is gone may still hold its locks, in milliseconds. */
-export const LINGERING_MS = 500;
+const LINGERING_MS = 500;
 
 /** Holds the lock of a name for as long as the page lives; false where another page goes on holding it. */
 function holdLock(tab: string): Promise<boolean> {
@@ -45,4 +47,13 @@ export async function liveTabs(): Promise<Set<string>> {
   return new Set(
     held.flatMap((lock) => (lock.name?.startsWith(prefix) ? [lock.name.slice(prefix.length)] : [])),
   );
+}
+
+/** Resolves when the page that bears the name is gone; a page that was reloaded bears it on. Rejects when it is stopped. */
+export async function tabEnd(tab: string, signal: AbortSignal): Promise<void> {
+  do {
+    await navigator.locks.request(lockOf(tab), { signal }, () => undefined);
+    await pause(LINGERING_MS);
+    signal.throwIfAborted();
+  } while ((await liveTabs()).has(tab));
 }
