@@ -4,6 +4,7 @@ import { numberOf, secondsOf } from '../shared/normalise';
 import { quoted } from '../shared/plain';
 import { splitCell } from '../shared/table/separators';
 import { useBy, wayMeant, type TwoWay } from '../shared/two-ways';
+import type { Region } from '../shared/table/region';
 import type { Problem } from './key';
 import type { Row } from './row';
 
@@ -23,6 +24,25 @@ export function tagOf(text: string, name?: string): Tag {
 
 const TICKED = /^[xX✓✔☑+*]$/u;
 
+const ticking = new WeakMap<Region, Map<number, boolean>>();
+
+/** Whether a column is ticked and says nothing else: a star among two and three stars is no tick. */
+function ticksAlone({ region, row }: Row, index: number): boolean {
+  if (!TICKED.test(region.cell(row, index))) {
+    return false;
+  }
+  const known = ticking.get(region) ?? new Map<number, boolean>();
+  ticking.set(region, known);
+  if (!known.has(index)) {
+    const own = region.cell(row, index);
+    const isCounted = Array.from({ length: region.bottom - region.top + 1 }, (_, at) =>
+      region.cell(region.top + at, index),
+    ).some((text) => text.length > 1 && text === own.repeat(text.length));
+    known.set(index, !isCounted);
+  }
+  return known.get(index)!;
+}
+
 function tags(row: Row): Tag[] {
   const joined = row
     .texts('tags')
@@ -30,7 +50,7 @@ function tags(row: Row): Tag[] {
   const named = (row.slots.get('tag') ?? []).flatMap(({ index, column }) => {
     const text = row.region.cell(row.row, index);
     // What is only ticked is the heading itself.
-    const isTicked = TICKED.test(text) && column.heading;
+    const isTicked = column.heading && ticksAlone(row, index);
     return text ? [isTicked ? { value: column.heading! } : tagOf(text, column.tag)] : [];
   });
   return [...joined.map((text) => tagOf(text)), ...named];

@@ -122,3 +122,31 @@ describe('a list of words in two columns', () => {
     expect(cards[0]).toMatch(new RegExp(`: ${first.replace(',', ' \\[')}\\]$`));
   });
 });
+
+describe('lists of words without headings', () => {
+  const rows = [
+    'die Schleuse;lock;Die Schleuse ist leer.',
+    'das Wehr;weir;Das Wehr staut den Fluss.',
+    'der Kahn;barge;Der Kahn wartet.',
+    'die Brücke;bridge;Die Brücke dreht sich.',
+  ];
+  const cards = [
+    'card: die Schleuse [lock]',
+    'card: das Wehr [weir]',
+    'card: der Kahn [barge]',
+    'card: die Brücke [bridge]',
+  ];
+  it('learn the words that stand in the sentences beside them', async () => {
+    const { items, reading } = await read(rows);
+    expect(items.map(brief)).toEqual(cards);
+    expect(items[0]!.explanation?.plain).toBe('Die Schleuse ist leer.');
+    // Nothing says what the sentences are there for.
+    expect(reading.unsure).toEqual(['columns.C']);
+    const turned = rows.map((row) => row.split(';')).map(([a, b, c]) => [b, a, c].join(';'));
+    expect((await read(turned)).items.map(brief)).toEqual(cards);
+  });
+  it('are none where a column asks, or lists what may be chosen', async () => {
+    const asked = rows.map((row, index) => `What is number ${index}?;${row}`);
+    expect((await read(asked)).items.map(({ kind }) => kind)).not.toContain('card');
+  });
+});

@@ -6,9 +6,12 @@ import { kindsOfWords } from '../shared/vocabulary/kinds';
 import { trueFalsePair, trueFalseWords, verdictPair } from '../shared/vocabulary/verdicts';
 import { drawnGaps } from './answers';
 import type { KindWords, Manner } from './manner';
-import type { Row } from './row';
+import { judgesRow, type Row } from './row';
 
 const answerOf = (row: Row): string => row.text('accepted') || row.text('key');
+
+/** A column of numbers may hold an answer that is none. */
+const typedAnswer = (row: Row): string => answerOf(row) || row.text('value');
 
 /** All that answers a row. */
 const answersOf = (row: Row): readonly string[] =>
@@ -47,7 +50,7 @@ function fromOptions(options: readonly Option[], manner: Manner): Kind {
 
 /** The kind of an answer that is typed. */
 function fromAnswer(row: Row, manner: Manner): Kind | undefined {
-  const answer = answerOf(row);
+  const answer = typedAnswer(row);
   const quantity = quantityOf(answer);
   // Beside other kinds, a lone number is a question for a number.
   const isNumber = quantity?.tolerance !== undefined || row.text('tolerance') || row.text('kind');
@@ -93,9 +96,8 @@ function fromTruth(row: Row, manner: Manner): Kind | undefined {
   if (row.text('kind') && trueFalseWords(answerOf(row))) {
     return 'true-false';
   }
-  const isTicked = (row.slots.get('verdict')?.length ?? 0) === 2 && !row.has('option');
   const isSaid = manner.key.style === 'word' && row.text('key') !== '';
-  return isTicked || isSaid ? 'true-false' : undefined;
+  return judgesRow(row) || isSaid ? 'true-false' : undefined;
 }
 
 /** What a row without any answer is: a choice that lacks its options, or a question that a person marks. */

@@ -21,7 +21,7 @@ import type { Manner } from './manner';
 import { partsOfOptions, withoutLabel } from './option-texts';
 import { pairsOf, stepsOf } from './pairs-and-steps';
 import { isEmphasis, isSetOff } from './rich';
-import type { Row } from './row';
+import { judgesRow, type Row } from './row';
 
 type Answer = { kind: Kind; fields: Partial<Item>; problems: Problem[] };
 type Built = Pick<Answer, 'fields' | 'problems'>;
@@ -48,6 +48,26 @@ function tickedOptions(row: Row, key: Key): Option[] {
   const isRight = (text: string): boolean =>
     Boolean(text) && (key.wrong === undefined || alike(text) !== alike(key.wrong));
   return names.map((name, index) => ({ text: plain(name), right: isRight(texts[index] ?? '') }));
+}
+
+/**
+ * What the columns beside a statement make of it: two that are ticked in turn, or one that is ticked where it is true or says so in
+ * words. Undefined of a row that says nothing, or has no such columns.
+ */
+function judgedOptions(row: Row, key: Key): Option[] | undefined {
+  if (!judgesRow(row)) {
+    return undefined;
+  }
+  if (row.slots.get('verdict')!.length > 1) {
+    return trueFirst(tickedOptions(row, key));
+  }
+  const { right, wrong } = key;
+  const said = alike(row.text('verdict'));
+  if (wrong !== undefined && !said) {
+    return undefined;
+  }
+  const isTrue = wrong === undefined ? said !== '' : said === alike(right ?? '');
+  return twoOptions(['True', 'False'], isTrue);
 }
 
 /** True first, whatever the order of the source. */
@@ -86,8 +106,9 @@ const twoOptions = ([yes, no]: [string, string], isTrue: boolean | undefined): O
 
 /** True first, whatever the source's order; the words stay the source's own. */
 function trueFalse(row: Row, options: Option[], manner: Manner): Built {
-  if ((row.slots.get('verdict')?.length ?? 0) === 2 && !row.has('option')) {
-    return { fields: { options: trueFirst(tickedOptions(row, manner.key)) }, problems: [] };
+  const judged = judgedOptions(row, manner.key);
+  if (judged) {
+    return { fields: { options: judged }, problems: [] };
   }
   if (
     options.length === 2 &&

@@ -71,3 +71,9 @@ export class Row {
     return shownRow(this.region.sheet, this.row);
   }
 }
+
+/** Whether one or two columns say of a row's statement whether it is true, and none of its options. */
+export const judgesRow = (row: Row): boolean =>
+  [1, 2].includes(row.slots.get('verdict')?.length ?? 0) &&
+  !row.has('option') &&
+  !row.has('options');

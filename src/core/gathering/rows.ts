@@ -4,7 +4,7 @@ import { alike } from '../shared/normalise';
 import { columnLetters } from '../shared/cells';
 import { quoted } from '../shared/plain';
 import { filledIn, type Region } from '../shared/table/region';
-import type { Row } from './row';
+import { judgesRow, type Row } from './row';
 import { groupBy } from '../shared/group-by';
 
 /** Tells rows that repeat the headings, as where a table was printed page by page. */
@@ -65,7 +65,8 @@ export function whyNoQuestion(
   needsAnswer: boolean,
 ): { level: 'note' | 'warn'; message: string } | undefined {
   const stem = row.text('stem');
-  const answers = ANSWERING.some((role) => row.any(role));
+  // A statement that is not ticked is false, and says so by that.
+  const answers = judgesRow(row) || ANSWERING.some((role) => row.any(role));
   if (!stem) {
     if (row.texts('option').filter(Boolean).length >= 2) {
       return undefined;

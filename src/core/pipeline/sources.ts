@@ -18,6 +18,7 @@ import { asContributed } from './contributed';
 import { defined } from '../shared/defined';
 import { promiseUnmet } from './promises';
 import { asRecords } from './record-text';
+import { typedInSheet } from './typed-sheet';
 
 export { readingToKeep, type Gathered } from '../gathering';
 export { editDocument, looksOfDocument, textOfDocument, type ShownLook } from '../readers';
@@ -36,7 +37,10 @@ export async function openSource(source: Source, overrule: Overrule = {}): Promi
   if ('bytes' in source) {
     const opened = await openFile(source, options);
     const said = overrule.as !== undefined || overrule.separator !== undefined;
-    return said || !/\.(?:txt|md)$/i.test(source.name)
+    if (!/\.(?:txt|md)$/i.test(source.name)) {
+      return asSheetOfLines(opened, overrule);
+    }
+    return said
       ? opened
       : asRecords(await asTyped(opened, () => openFile(source, { ...options, ...AS_TEXT })));
   }
@@ -46,6 +50,18 @@ export async function openSource(source: Source, overrule: Overrule = {}): Promi
     ? text
     : asRecords(await asTyped(text, () => openText(source.name, source.text, AS_TEXT)));
   return source.html && !said ? betterOf(openHtml(source.name, source.html), opened) : opened;
+}
+
+const IN_CELLS: readonly Table['format'][] = ['xlsx', 'xls', 'ods', 'csv', 'tsv'];
+
+/** A sheet in whose cells a text stands line by line, as that text, unless a person says that it is a table. */
+function asSheetOfLines(opened: Opened, { as }: Overrule): Opened {
+  const mayBe =
+    opened.is === 'table' &&
+    IN_CELLS.includes(opened.table.format) &&
+    (as === undefined || as === 'questions');
+  const document = mayBe ? typedInSheet(opened.table, as === 'questions') : undefined;
+  return document ? { is: 'document', document } : opened;
 }
 
 const AS_TEXT = { as: 'questions' } as const;

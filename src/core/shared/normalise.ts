@@ -80,12 +80,35 @@ const QUANTITY =
 /** '2.4 m (± 0.1)': the tolerance in brackets behind the unit. */
 const BRACKETED_TOLERANCE =
   /\s*(\p{L}[^()\d±]{0,12})?\s*\(\s*(?:±|\+\/-)\s*([\d.,]+)[^()]{0,12}\)$/u;
-const LONGEST_BRACKETED = 60;
+/** '180 °C ± 5': the tolerance behind the unit, which may stand again behind it; or so much of the number in per cent. */
+const TOLERANCE_BEHIND_UNIT =
+  /^([+-]?[\d.,\s]*\d)\s*([^\d\s±;|,()][^\d±;|()]{0,18}?)\s*(?:±|\+\/-|\+-)\s*([\d.,]*\d)(?:\s*(?:\2|(%)))?$/u;
+const LONGEST_TURNED = 60;
+
+/** Signs after which a share of a number is noise of the arithmetic. */
+const SIGNIFICANT = 12;
+
+function quantityWithTolerance([, number = '', unit, written = '', percent]: RegExpExecArray):
+  Quantity | undefined {
+  const [value, given] = [numberOf(number), numberOf(written)];
+  if (value === undefined || given === undefined) {
+    return undefined;
+  }
+  const isShare = percent !== undefined && unit !== percent;
+  const tolerance = isShare
+    ? Number(((Math.abs(value) * given) / 100).toPrecision(SIGNIFICANT))
+    : given;
+  return defined({ value, tolerance, unit });
+}
 
 /** A number with what people write beside it: `4.3 ± 0.1 m`, `12 km`; undefined where the text is none. */
 export function quantityOf(text: string): Quantity | undefined {
   const flat = text.trim().replace(/[\u2212\u2013]/g, '-');
-  const isShort = flat.length <= LONGEST_BRACKETED;
+  const isShort = flat.length <= LONGEST_TURNED;
+  const behind = isShort ? TOLERANCE_BEHIND_UNIT.exec(flat) : null;
+  if (behind) {
+    return quantityWithTolerance(behind);
+  }
   const match = QUANTITY.exec(isShort ? flat.replace(BRACKETED_TOLERANCE, ' ± $2 $1') : flat);
   const value = match && numberOf(match[1]!);
   if (!match || value === undefined || value === null) {

@@ -4,7 +4,7 @@ import { cellName, columnIndex, columnLetters, parseCell, parseRange, rangeName 
 import { seeded, shuffled } from './chance';
 import { guardFormula, isFormulaLike, unguardFormula } from './formula-like';
 import { askingPart, lengthOf, overFrom, shorten } from './lengths';
-import { alike, cleanText, editsBetween, numberOf, secondsOf } from './normalise';
+import { alike, cleanText, editsBetween, numberOf, quantityOf, secondsOf } from './normalise';
 import { nameItems } from './references';
 import { encodeWindows1252, unheldCharacters } from './windows-1252';
 import { kindOfWord } from './vocabulary/kinds';
@@ -116,6 +116,21 @@ describe('texts made comparable', () => {
     expect(editsBetween('kitten', 'sitting')).toBe(3);
     expect(editsBetween('paddle', 'paddle')).toBe(0);
     expect(editsBetween('a', 'abcdefgh')).toBe(4);
+  });
+});
+
+describe('numbers with what people write beside them', () => {
+  it.each([
+    ['4.3 ± 0.1 m', { value: 4.3, tolerance: 0.1, unit: 'm' }],
+    ['2.4 m (± 0.1)', { value: 2.4, tolerance: 0.1, unit: 'm' }],
+    ['180 °C ± 5', { value: 180, tolerance: 5, unit: '°C' }],
+    ['51 mm +/- 1 mm', { value: 51, tolerance: 1, unit: 'mm' }],
+    ['32 m ± 5 %', { value: 32, tolerance: 1.6, unit: 'm' }],
+    ['20 % ± 2 %', { value: 20, tolerance: 2, unit: '%' }],
+    // A tolerance in another unit is none that can be told.
+    ['2 m ± 5 cm', undefined],
+  ])('%s', (text, quantity) => {
+    expect(quantityOf(text)).toEqual(quantity);
   });
 });
 

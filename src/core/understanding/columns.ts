@@ -42,10 +42,18 @@ export type ColumnUnderstood = {
 /** A heading that may mean a thing among others names it where the table has no better one. */
 const NAMES = 0.3;
 
+/** How much a heading says a meaning: what explains a question may be called what explains an option. */
+const saidOf = (heading: string, meaning: Meaning): number =>
+  Math.max(
+    ...[meaning, ...(meaning === 'explanation' ? (['feedback'] as const) : [])].map(
+      (one) => saying(heading)[SAYINGS.indexOf(one)]!,
+    ),
+  );
+
 /** Why a column is taken for what it is: by its words where they say so, else by its cells and its neighbours. */
 function reasonOf(view: TableView, column: number, meaning: Meaning): string {
   const { heading, texts, list } = view.columns[column]!;
-  const said = heading ? saying(heading)[SAYINGS.indexOf(meaning)]! : 0;
+  const said = heading ? saidOf(heading, meaning) : 0;
   if (said > NAMES) {
     return `its heading is ${quoted(heading, 40)}`;
   }
@@ -100,9 +108,8 @@ function mostSure(column: ColumnView, meaning: Meaning): number {
   if (!TOLD_BY_WORDS.has(meaning) || list?.length) {
     return 1;
   }
-  const spoken = [heading, group].filter((text) => piecesOf(text).length).map(saying);
-  const index = SAYINGS.indexOf(meaning);
-  return spoken.some((said) => said[index]! > SAID_AT_ALL) ? 1 : GUESSED;
+  const spoken = [heading, group].filter((text) => piecesOf(text).length);
+  return spoken.some((words) => saidOf(words, meaning) > SAID_AT_ALL) ? 1 : GUESSED;
 }
 
 export type Asked = {

@@ -17,6 +17,7 @@ import {
   withoutLoneStep,
   withPair,
   withStem,
+  withoutLoneFeedback,
 } from './whole-tables';
 import { withForms } from './vocabulary-lists';
 import { witness } from './witness';
@@ -188,7 +189,8 @@ export function rank(
   }
   const gain = best.value - first.value;
   const better = base.map((one, column) => changed(one, best.meanings[column]!, gain));
-  const offered = withoutLoneStep(view, withoutLoneOption(better, said), said);
+  const explained = withoutLoneFeedback(view, better, said);
+  const offered = withoutLoneStep(view, withoutLoneOption(explained, said), said);
   const asking = withPair(view, withPassage(view, withStem(view, offered, said), said), said);
   return withGapWords(view, withBounds(view, withForms(view, asking, said), said), said);
 }

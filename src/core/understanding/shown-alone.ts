@@ -125,6 +125,18 @@ function areKinds(column: ColumnView): boolean {
   );
 }
 
+const REPEATED_SIGN = /^([^\p{L}\p{N}\s])\1{0,5}$/u;
+
+/** Whether cells count by one sign, '*' and '***': how hard a question is or how much it weighs. */
+function areRanks(column: ColumnView): boolean {
+  const filled = filledOf(column);
+  return (
+    new Set(filled.map(({ length }) => length)).size > 1 &&
+    new Set(filled.map(([sign]) => sign)).size === 1 &&
+    filled.every((text) => REPEATED_SIGN.test(text))
+  );
+}
+
 /** What the cells of a column show by themselves. */
 export function shownAlone(view: TableView, column: number): Meaning | undefined {
   const own = view.columns[column]!;
@@ -142,6 +154,9 @@ export function shownAlone(view: TableView, column: number): Meaning | undefined
   }
   if (areKinds(own)) {
     return 'kind';
+  }
+  if (areRanks(own)) {
+    return 'tag';
   }
   return repeatsOthers(view, column) ? 'key' : undefined;
 }

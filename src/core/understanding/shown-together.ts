@@ -63,6 +63,39 @@ function tickedPair(view: TableView): readonly ColumnView[] {
   return [];
 }
 
+/** What answers in some other way than by a tick at what is true. */
+const ANSWERED: readonly Meaning[] = [
+  'option',
+  'options',
+  'key',
+  'right',
+  'wrong',
+  'wrongs',
+  'accepted',
+];
+/** What has been looked over is called so as well. */
+const OK = /^o\.?k\.?\W*$/iu;
+
+/** The only column that answers, called true or right, and ticked in some rows: statements are judged by it. */
+function tickedTruth({ columns, blank }: TableView): readonly ColumnView[] {
+  const ticked = columns.filter((column) => {
+    const filled = filledOf(column);
+    return (
+      filled.length >= LEAST_ROWS &&
+      filled.length < column.texts.length &&
+      TICK.test(filled[0]!) &&
+      filled.every((text) => text === filled[0]) &&
+      !OK.test(column.heading) &&
+      (verdictOf(column.heading) === true || says(column, 'verdict') > SAID)
+    );
+  });
+  const answers = (column: ColumnView): boolean =>
+    !ticked.includes(column) &&
+    (says(column, ...ANSWERED) > NAMED || verdictOf(column.heading) === false);
+  const isAlone = ticked.length === 1 && !columns.some(answers);
+  return isAlone && !blank ? ticked : [];
+}
+
 /** Letters and numbers name a place; longer texts must stand among the options. */
 const isWording = (text: string): boolean =>
   /\p{L}{2}|\p{L}\s|\d{3}/u.test(text) && verdictOf(text) === undefined;
@@ -180,6 +213,7 @@ export function shownTogether(view: TableView): ReadonlyMap<ColumnView, Meaning>
     columns.map((column) => [column, meaning]);
   return new Map([
     ...(named ? [...all(named.ticked, named.as), ...all([named.key], 'key')] : []),
+    ...all(tickedTruth(view), 'verdict'),
     ...all(tickedPair(view), 'verdict'),
     ...all(verdictsInSteps(view), 'verdict'),
     ...(sides ? [...all(at(sides.left), 'left'), ...all(at(sides.right), 'right-side')] : []),

@@ -72,12 +72,21 @@ const rootOf = (word: string): string =>
 const areForms = (word: ColumnView, other: ColumnView): boolean =>
   areWords(other) && shareBeside(word, other, (own, text) => text.startsWith(rootOf(own))) >= SOME;
 
+const wordsIn = (text: string): number => text.split(/\s+/u).length;
+/** Whether a text says more than a word does: by its words, or where nothing parts them by its length. */
+const isLonger = (text: string, word: string): boolean =>
+  wordsIn(text) > wordsIn(word) + 1 || text.length > word.length * 2;
+
+const BETWEEN_PARTS = /\s*[,;|/\n]\s*/u;
+/** Whether a text lists a word among others. */
+const lists = (text: string, word: string): boolean => text.split(BETWEEN_PARTS).includes(word);
+
 /** Examples: sentences in which the words stand. */
 const areExamples = (word: ColumnView, other: ColumnView): boolean =>
   shareBeside(
     word,
     other,
-    (own, text) => text.length > own.length * 2 && text.includes(rootOf(own)),
+    (own, text) => isLonger(text, own) && text.includes(rootOf(own)) && !lists(text, own),
   ) >= SOME && filledOf(other).filter((text) => /\s\S+\s/u.test(text)).length > 0;
 
 /** How sure it is what stands beside the words, where cells show it and where only the place does. */
@@ -128,6 +137,32 @@ function wordAndMeaning(
   return meant.length ? { word, meaning: meant[0]!.at } : undefined;
 }
 
+/** Two columns of words without headings, beside sentences in which those of one of them stand: that one is what is learned. */
+function shownByExamples({ columns }: TableView): { word: number; meaning: number } | undefined {
+  const asks = columns.some(
+    (column) => filledOf(column).filter((text) => ASKS.test(text)).length > column.texts.length / 2,
+  );
+  const words = columns.flatMap((column, at) =>
+    areWords(column) &&
+    filledOf(column).every((text) => /\p{L}/u.test(text)) &&
+    !isRepeated(column) &&
+    filledOf(column).length >= column.texts.length * MOSTLY
+      ? [at]
+      : [],
+  );
+  const [first, second] = words;
+  const isHeaded = columns.some(({ heading }) => heading !== '');
+  if (first === undefined || second === undefined || isHeaded || asks) {
+    return undefined;
+  }
+  const hasExamples = (word: number): boolean =>
+    columns.some((column, at) => !words.includes(at) && areExamples(columns[word]!, column));
+  if (hasExamples(first)) {
+    return { word: first, meaning: second };
+  }
+  return hasExamples(second) ? { word: second, meaning: first } : undefined;
+}
+
 /**
  * A list of words taken for cards: the word, what it means, and what else stands beside them kept as tags, or as what is
  * shown afterwards.
@@ -138,7 +173,9 @@ export function withForms(
   said: ReadonlyMap<number, Meaning>,
 ): Assigned[] {
   const isList = view.columns.length >= FEWEST_COLUMNS && view.rows >= FEWEST_ROWS && !view.blank;
-  const found = isList && said.size === 0 ? wordAndMeaning(view, assigned) : undefined;
+  const isAsked = isList && said.size === 0;
+  const shown = isAsked ? shownByExamples(view) : undefined;
+  const found = shown ?? (isAsked ? wordAndMeaning(view, assigned) : undefined);
   if (!found) {
     return [...assigned];
   }
@@ -146,8 +183,11 @@ export function withForms(
   return assigned.map((one, at) => {
     const column = view.columns[at]!;
     if (at === found.word || at === found.meaning) {
-      const p = sides(column) > SAID ? Math.max(one.p, SHOWN) : one.p;
+      const p = shown || sides(column) > SAID ? Math.max(one.p, SHOWN) : one.p;
       return takenFor(one, at === found.word ? 'term' : 'definition', p);
+    }
+    if (shown && areExamples(own, column)) {
+      return takenFor(one, 'explanation', SHOWN);
     }
     return UNTOLD.has(one.meaning) ? beside(own, column, one) : one;
   });

@@ -4,6 +4,7 @@ import { stepsIn } from '../shared/table/separators';
 import { takenFor, type Assigned } from './assign';
 import { filledOf, isRepeated, says } from './column-words';
 import { roleOfMeaning, type Meaning, type TableView } from './contract';
+import { labelOf } from './heading-words';
 import { MAY_TELL } from './passages';
 
 /** A single row shows nothing. */
@@ -75,6 +76,41 @@ export function withoutLoneStep(
   return assigned.map((one, column) =>
     column === lone ? takenFor(one, 'accepted', ANSWERS) : one,
   );
+}
+
+/** What explains the whole question, or one option of it alone. */
+const EXPLAINING: ReadonlySet<Meaning> = new Set(['feedback', 'explanation']);
+
+/** Whether a column is called feedback, and by no number or letter that of one option. */
+const isOfNone = ({ columns }: TableView, column: number): boolean =>
+  labelOf(columns[column]!.heading) === undefined;
+
+/**
+ * One column of feedback alone is that of the whole question: nobody explains a single option. It is kept where options stand on
+ * both sides of it, since others may be without.
+ */
+export function withoutLoneFeedback(
+  view: TableView,
+  assigned: readonly Assigned[],
+  said: ReadonlyMap<number, Meaning>,
+): Assigned[] {
+  const explaining = assigned.flatMap(({ meaning }, column) =>
+    EXPLAINING.has(meaning) ? [column] : [],
+  );
+  const [lone] = explaining;
+  const isAmongOptions = assigned[lone! + 1]?.meaning === 'option';
+  if (explaining.length !== 1 || said.has(lone!) || isAmongOptions || !isOfNone(view, lone!)) {
+    return [...assigned];
+  }
+  return assigned.map((one, column) => {
+    if (column !== lone) {
+      return one;
+    }
+    const other = one.meaning === 'feedback' ? 'explanation' : 'feedback';
+    const p = one.p + (one.others.find(({ meaning }) => meaning === other)?.p ?? 0);
+    const others = one.others.filter(({ meaning }) => meaning !== other);
+    return { meaning: 'explanation', p, others };
+  });
 }
 
 const MOSTLY = 0.8;

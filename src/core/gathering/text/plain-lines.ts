@@ -3,6 +3,7 @@ import type { Collected } from './collected';
 import { plainOfPieces, type Draft } from './draft';
 import type { Label } from './labels';
 import {
+  asksOutright,
   countsParts,
   endsAsked,
   lastLineOf,
@@ -23,11 +24,10 @@ export function takesPlainOption(draft: Draft, { text }: TypedLine, isApart: boo
 }
 
 /** A line without a label as an option. */
-export const plainOption = (line: TypedLine): Label => ({
-  family: 'plain',
-  counts: 'bullet',
-  ...marksOf(line),
-});
+export function plainOption(line: TypedLine): Label {
+  const { sign, ...marks } = marksOf(line);
+  return { family: 'plain', counts: 'bullet', ...marks, ...(sign ? { mark: sign } : {}) };
+}
 
 /** Whether a line right below an answer or a remark goes on with it: it does unless it asks. */
 const goesOnWith = ({ fields, answers }: Draft, { text }: TypedLine): boolean =>
@@ -46,10 +46,24 @@ export function takeFreeText(line: TypedLine, found: Collected, isApart: boolean
   }
 }
 
+const NAMED = /^\s*\p{L}{1,12}\s?[:.)]/u;
+
+/**
+ * Whether a line asks as the stem of the open question does, behind options that do not: it begins the next one. Where a word or
+ * a label opens it, those tell better.
+ */
+const asksAnew = (draft: Draft, { text, labels }: TypedLine): boolean =>
+  draft.options.length > 1 &&
+  labels.length === 0 &&
+  !NAMED.test(text) &&
+  asksOutright(text) &&
+  asksOutright(lastLineOf(draft)) &&
+  !draft.options.some(({ pieces }) => asksOutright(plainOfPieces(pieces)));
+
 /** Neither questions nor options have labels: blank lines part questions, and what follows a whole stem is an option. */
 export function takePlainText(line: TypedLine, found: Collected, isApart: boolean): void {
   const { current, isComplete } = found;
-  if (!current || isApart) {
+  if (!current || isApart || asksAnew(current, line)) {
     found.setAside('above');
     found.open(whole(line));
   } else if (takesPlainOption(current, line, isApart)) {

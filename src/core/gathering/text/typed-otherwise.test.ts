@@ -207,3 +207,30 @@ describe('answers that could be verdicts', () => {
     expect(items[1]!.explanation?.plain).toBe('they form a cluster.');
   });
 });
+
+describe('questions that nothing parts but their question marks', () => {
+  const lines = [
+    'Who waits at the gate?',
+    'a boat',
+    '*the keeper',
+    'What floats?',
+    '*a hull',
+    'a sill',
+  ];
+  const both = [
+    'choice-one: Who waits at the gate? [a boat / *the keeper]',
+    'choice-one: What floats? [*a hull / a sill]',
+  ];
+  it('begin where a line asks behind options that do not, and their sign is named', async () => {
+    const { items, reading } = await read(lines);
+    expect(items.map(brief)).toEqual(both);
+    expect(reading.unsure).toEqual([]);
+    expect(reading.because.key).toBe('“*” stands at 2 options');
+  });
+  it('are parted by their labels where there are some', async () => {
+    const named = await read(
+      lines.map((line) => (line.endsWith('?') ? `Q: ${line}` : `  ${line}`)),
+    );
+    expect(named.items.map(brief)).toEqual(both);
+  });
+});

@@ -40,12 +40,92 @@ function firstTitle(region: Region, headingRow: number): [number, string] | unde
   return undefined;
 }
 
-/** The title that a row holds alone, behind an empty row or counting, with a row of several cells right below. */
+const filledColumn = (region: Region, row: number): number => {
+  let column = region.left;
+  while (column < region.right && !region.cell(row, column)) {
+    column++;
+  }
+  return column;
+};
+
+const isInCapitals = (text: string): boolean => /\p{Lu}{3}/u.test(text) && !/\p{Ll}/u.test(text);
+
+const isBold = ({ sheet }: Region, row: number, column: number): boolean =>
+  sheet.rich?.[`${row}:${column}`]?.every(({ bold }) => bold) ?? false;
+
+const isMerged = ({ sheet }: Region, row: number, column: number): boolean =>
+  sheet.merges.some(
+    ({ top, bottom, left, right }) =>
+      top === row && bottom === row && left <= column && column <= right && right > left,
+  );
+
+/** Whether a row's only text looks otherwise than the one below it in its column: in capitals, bold or over several columns. */
+function standsOut(region: Region, row: number, below: number): boolean {
+  const column = filledColumn(region, row);
+  const [own, next] = [region.cell(row, column), region.cell(below, column)];
+  return (
+    (isInCapitals(own) && /\p{Ll}/u.test(next)) ||
+    (isBold(region, row, column) && !isBold(region, below, column)) ||
+    (isMerged(region, row, column) && !isMerged(region, below, column))
+  );
+}
+
+const ASKS = /[?？؟]\s*$/u;
+const MOST_WORDS = 4;
+/** So many rows show whether those with several cells ask. */
+const LOOKED_AT = 40;
+const LEAST_ASKING = 4;
+
+/** Whether all rows of several cells ask in a column, so that a few words alone there, which do not, are no question. */
+function allAsk(region: Region, first: number, column: number): boolean {
+  let full = 0;
+  for (let row = first; row <= Math.min(region.bottom, first + LOOKED_AT); row++) {
+    if (filledIn(region, row) > 1) {
+      full++;
+      if (!ASKS.test(region.cell(row, column))) {
+        return false;
+      }
+    }
+  }
+  return full >= LEAST_ASKING;
+}
+
+/** The title that a row holds alone above a row of several cells: behind an empty row, counting, looking otherwise. */
 function titleAt(region: Region, row: number): string | undefined {
   const own = onlyText(region, row);
+  const below = own === undefined ? row : filledFrom(region, row + 1);
+  if (own === undefined || filledIn(region, below) < 2) {
+    return undefined;
+  }
   const isParted = row === region.top || filledIn(region, row - 1) === 0;
-  const isTitle = own !== undefined && (isParted || COUNTED.test(own));
-  return isTitle && filledIn(region, filledFrom(region, row + 1)) > 1 ? own : undefined;
+  return isParted || COUNTED.test(own) || standsOut(region, row, below) ? own : undefined;
+}
+
+/** The few words that a row holds alone above one that asks, as all rows of several cells do; what begins small is no title. */
+function wordsAt(region: Region, row: number, first: number): string | undefined {
+  const own = onlyText(region, row);
+  return own !== undefined &&
+    !/^\p{Ll}/u.test(own) &&
+    own.split(/\s+/).length <= MOST_WORDS &&
+    filledIn(region, filledFrom(region, row + 1)) > 1 &&
+    allAsk(region, first, filledColumn(region, row))
+    ? own
+    : undefined;
+}
+
+function titlesBetween(
+  first: number,
+  end: number,
+  titleOf: (row: number) => string | undefined,
+): Map<number, string> {
+  const found = new Map<number, string>();
+  for (let row = first; row < end; row++) {
+    const text = titleOf(row);
+    if (text !== undefined) {
+      found.set(row, text);
+    }
+  }
+  return found;
 }
 
 /**
@@ -58,12 +138,12 @@ export function sectionRows(
   first: number,
   last = region.bottom,
 ): Map<number, string> {
-  const found = new Map<number, string>();
-  for (let row = first; row < Math.min(last, region.bottom); row++) {
-    const text = titleAt(region, row);
-    if (text !== undefined) {
-      found.set(row, text);
-    }
+  const end = Math.min(last, region.bottom);
+  const found = titlesBetween(first, end, (row) => titleAt(region, row));
+  const words = titlesBetween(first, end, (row) => wordsAt(region, row, first));
+  // A single one may have been left behind by whoever tried the sheet out.
+  if (words.size >= LEAST) {
+    words.forEach((text, row) => found.set(row, text));
   }
   const above = found.size && headingRow !== null ? firstTitle(region, headingRow) : undefined;
   const all = new Map([...(above ? [above] : []), ...found]);

@@ -1,0 +1,147 @@
+// What stands between and beside questions in a sheet: titles of parts, how hard a question is, feedback for all of it, answers that
+// are numbers. The habits are common practice, no source.
+import { describe, expect, it } from 'vitest';
+import { counter } from '../../../tests/make';
+import { brief } from '../../../tests/say';
+import { sheetWith } from '../shared/sheet';
+import { gather } from './index';
+import type { Sheet } from '../model';
+
+const read = (rows: string[][], change: Partial<Sheet> = {}) =>
+  gather(
+    {
+      file: 'a.xlsx',
+      format: 'xlsx',
+      sheets: [sheetWith({ name: 'Sheet1', rows, ...change })],
+      findings: [],
+    },
+    { newId: counter() },
+  );
+
+const HEAD = ['Question', 'Correct', 'Wrong 1', 'Wrong 2'];
+const ROWS = [
+  ['What is shouted?', 'Fire!', 'Help!', 'Stop!'],
+  ['Where does one gather?', 'Car park', 'Cellar', 'Lift'],
+  ['What comes first?', 'Own safety', 'Bandage', 'Tea'],
+  ['How is a burn cooled?', 'Water', 'Ice', 'Butter'],
+];
+const parted = (first: string, second: string): string[][] => [
+  HEAD,
+  [first],
+  ...ROWS.slice(0, 2),
+  [second],
+  ...ROWS.slice(2),
+];
+const categories = (rows: string[][], change?: Partial<Sheet>) =>
+  read(rows, change).items.map(({ category }) => category?.join());
+
+describe('words alone in a row above questions', () => {
+  it('are titles of parts in capitals, bold or over several columns', () => {
+    const titled = ['FIRE', 'FIRE', 'FIRST AID', 'FIRST AID'];
+    expect(categories(parted('FIRE', 'FIRST AID'))).toEqual(titled);
+    const plain = parted('Fire drill in the lock house', 'First aid on the water');
+    const own = [plain[1]![0], plain[1]![0], plain[4]![0], plain[4]![0]];
+    const run = (text: string) => [{ text, bold: true }];
+    expect(
+      categories(plain, { rich: { '1:0': run(plain[1]![0]!), '4:0': run(plain[4]![0]!) } }),
+    ).toEqual(own);
+    expect(
+      categories(plain, {
+        merges: [1, 4].map((row) => ({ top: row, bottom: row, left: 0, right: 3 })),
+      }),
+    ).toEqual(own);
+  });
+  it('are titles where all other rows ask, and what one left behind in trying out is none', () => {
+    expect(categories(parted('Fire', 'First aid'))).toEqual([
+      'Fire',
+      'Fire',
+      'First aid',
+      'First aid',
+    ]);
+    const tried = read([HEAD, ROWS[0]!, ['asdf'], ...ROWS.slice(1)]);
+    expect(tried.items.map(({ category }) => category)).toEqual([
+      undefined,
+      undefined,
+      undefined,
+      undefined,
+    ]);
+    expect(tried.findings.map(({ rule }) => rule)).toContain('row-left-out');
+    const single = read([HEAD, ROWS[0]!, ['Test'], ...ROWS.slice(1)]);
+    expect(single.findings.map(({ rule }) => rule)).toContain('row-left-out');
+  });
+});
+
+it('stars that count are how hard a question is, not an option and not a tick', () => {
+  const { items } = read([
+    ['Key', 'Stars', 'Question', '(a)', '(b)'],
+    ['b', '*', 'What lifts a load?', 'string', 'crane'],
+    ['a', '**', 'What is worn?', 'helmet', 'hat'],
+    ['b', '***', 'What stops a saw?', 'air', 'brake'],
+  ]);
+  expect(items.map(brief)).toEqual([
+    'choice-one: What lifts a load? [string / *crane]',
+    'choice-one: What is worn? [*helmet / hat]',
+    'choice-one: What stops a saw? [air / *brake]',
+  ]);
+  expect(items.map(({ tags }) => tags)).toEqual(
+    ['*', '**', '***'].map((value) => [{ name: 'stars', value }]),
+  );
+});
+
+it('one column of feedback is that of the question, whatever stands before it', () => {
+  const { items, reading } = read([
+    ['No', 'Question', 'Options', 'Correct', 'Feedback'],
+    ['1', 'What floats?', 'A. cork\nB. iron', 'A. cork', 'See page 3.'],
+    ['2', 'What sinks?', 'A. wood\nB. lead', 'B. lead', ''],
+    ['3', 'What burns?', 'A. coal\nB. slate', 'A. coal', 'Dry it first.'],
+  ]);
+  expect(items.map(({ explanation }) => explanation?.plain)).toEqual([
+    'See page 3.',
+    undefined,
+    'Dry it first.',
+  ]);
+  expect(items.flatMap(({ options = [] }) => options.map(({ feedback }) => feedback))).toEqual(
+    Array.from({ length: 6 }, () => undefined),
+  );
+  expect(reading.unsure).toEqual([]);
+});
+
+it('a column of numbers with their units keeps an answer that is none', () => {
+  const { items } = read([
+    ['Question', 'Answer', 'Topic'],
+    ['How hot is the water?', '180 °C ± 5', 'Steam'],
+    ['How wide is the tube?', '51 mm ± 1', 'Tubes'],
+    ['How high is the chimney?', '32 m ± 2', 'House'],
+    ['How long does it take?', 'a day, about', 'Work'],
+  ]);
+  expect(items.map(brief)).toEqual([
+    'number: How hot is the water? [180±5°C]',
+    'number: How wide is the tube? [51±1mm]',
+    'number: How high is the chimney? [32±2m]',
+    'short: How long does it take? [a day, about]',
+  ]);
+});
+
+describe('one column that is ticked beside statements', () => {
+  const statements = (heading: string, ...ticks: string[]) =>
+    read([
+      ['No', 'Statement', heading],
+      ...['Lead floats.', 'Cork floats.', 'Iron sinks.', 'Ice sinks.'].map((text, index) => [
+        String(index + 1),
+        text,
+        ticks[index]!,
+      ]),
+    ]);
+  it.each(['True', 'Richtig?', 'Correct'])('judges them: %s', (heading) => {
+    expect(statements(heading, '', 'x', 'x', '').items.map(brief)).toEqual([
+      'true-false: Lead floats. [True / *False]',
+      'true-false: Cork floats. [*True / False]',
+      'true-false: Iron sinks. [*True / False]',
+      'true-false: Ice sinks. [True / *False]',
+    ]);
+  });
+  it('picks questions where it is called otherwise', () => {
+    const { items } = statements('Use', '', 'x', 'x', '');
+    expect(items).toHaveLength(2);
+  });
+});

@@ -1,0 +1,137 @@
+// Questions typed line by line into the cells of a sheet. The habits are common practice, no source.
+import { describe, expect, it } from 'vitest';
+import { counter } from '../../../tests/make';
+import { brief } from '../../../tests/say';
+import { gatherSource } from './sources';
+
+const read = (lines: readonly string[], overrule = {}) =>
+  gatherSource(
+    { name: 'a.csv', bytes: new TextEncoder().encode(`${lines.join('\n')}\n`) },
+    overrule,
+    { id: counter() },
+  );
+const briefs = async (lines: readonly string[], overrule = {}) =>
+  (await read(lines, overrule)).items.map(brief);
+
+const BOTH = [
+  'choice-one: What opens first? [Drain / *Feed / Bypass]',
+  'choice-one: Who signs the log? [*The keeper / Nobody]',
+];
+
+describe('a sheet of lines', () => {
+  it.each([
+    [
+      'a sign in the column behind, rows left empty between',
+      [
+        '1. What opens first?;',
+        'Drain;',
+        'Feed;x',
+        'Bypass;',
+        ';',
+        '2. Who signs the log?;',
+        'The keeper;x',
+        'Nobody;',
+      ],
+    ],
+    [
+      'numbers and letters in a column of their own',
+      [
+        '1;What opens first?;',
+        'A;Drain;',
+        'B;Feed;x',
+        'C;Bypass;',
+        '2;Who signs the log?;',
+        'A;The keeper;x',
+        'B;Nobody;',
+      ],
+    ],
+    [
+      'a sign in the column of the questions',
+      [
+        'What opens first?;',
+        ';Drain',
+        'x;Feed',
+        ';Bypass',
+        'Who signs the log?;',
+        'x;The keeper',
+        ';Nobody',
+      ],
+    ],
+    [
+      'headings above',
+      [
+        'Nr;Text;Right',
+        '1;What opens first?;',
+        ';Drain;',
+        ';Feed;x',
+        ';Bypass;',
+        '2;Who signs the log?;',
+        ';The keeper;x',
+        ';Nobody;',
+      ],
+    ],
+    [
+      'a line with the answer',
+      [
+        '1);What opens first?',
+        ';a. Drain',
+        ';b. Feed',
+        ';c. Bypass',
+        ';Answer: b',
+        ';',
+        '2);Who signs the log?',
+        ';a. The keeper',
+        ';b. Nobody',
+        ';Answer: a',
+      ],
+    ],
+  ])('is read as text: %s', async (_, lines) => {
+    const { items, reading } = await read(lines);
+    expect(items.map(brief)).toEqual(BOTH);
+    expect(reading.as).toBe('questions');
+    expect(reading.unsure).toEqual([]);
+  });
+
+  it('is a table all the same where a person says so', async () => {
+    const { reading } = await read(
+      ['1;What opens first?;', 'A;Drain;', 'B;Feed;x', '2;Who signs?;', 'A;Nobody;', 'B;All;x'],
+      { as: 'table' },
+    );
+    expect(reading.as).not.toBe('questions');
+  });
+});
+
+describe('a table', () => {
+  it.each([
+    [
+      'of statements that are ticked',
+      [
+        'No;Statement;True',
+        '1;Lead floats.;',
+        '2;Cork floats.;x',
+        '3;Iron sinks.;x',
+        '4;Ice sinks.;',
+        '5;Oil floats.;x',
+        '6;Tin sinks.;x',
+      ],
+    ],
+    [
+      'of words and what they mean',
+      ['bow;front', 'stern;back', 'keel;bottom', 'mast;pole', 'sail;cloth', 'oar;paddle'],
+    ],
+    [
+      'of questions alone',
+      [
+        '1;What floats?',
+        '2;What sinks?',
+        '3;What burns?',
+        '4;What melts?',
+        '5;What breaks?',
+        '6;What bends?',
+      ],
+    ],
+  ])('%s stays a table', async (_, lines) => {
+    expect((await read(lines)).reading.as).not.toBe('questions');
+    expect(await briefs(lines)).toHaveLength(6);
+  });
+});
