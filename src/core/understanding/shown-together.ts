@@ -91,7 +91,8 @@ function tickedTruth({ columns, blank }: TableView): readonly ColumnView[] {
   });
   const answers = (column: ColumnView): boolean =>
     !ticked.includes(column) &&
-    (says(column, ...ANSWERED) > NAMED || verdictOf(column.heading) === false);
+    (says(column, ...ANSWERED) > NAMED ||
+      (verdictOf(column.heading) === false && filledOf(column).every((text) => TICK.test(text))));
   const isAlone = ticked.length === 1 && !columns.some(answers);
   return isAlone && !blank ? ticked : [];
 }
