@@ -145,3 +145,63 @@ describe('one column that is ticked beside statements', () => {
     expect(items).toHaveLength(2);
   });
 });
+
+describe('what stands with a question in its cell', () => {
+  const asked = (...stems: string[]) =>
+    read([
+      ['Question', 'A', 'B', 'Key'],
+      ...stems.map((stem) => [stem, 'inside', 'outside', 'A']),
+    ]).items.map(({ stem, points }) => [stem.plain, points]);
+  it('is no part of it where it counts the questions or says their points', () => {
+    expect(asked('1. What is crumb?', '2. What is crust?', '3. What is rye?')).toEqual([
+      ['What is crumb?', undefined],
+      ['What is crust?', undefined],
+      ['What is rye?', undefined],
+    ]);
+    expect(asked('1) (2 pts) What is crumb?', '2) (1 pt) What is crust?')).toEqual([
+      ['What is crumb?', 2],
+      ['What is crust?', 1],
+    ]);
+    expect(asked('What is crumb? (2 points)', 'What is crust?')).toEqual([
+      ['What is crumb?', 2],
+      ['What is crust?', undefined],
+    ]);
+  });
+  it('is part of it where numbers do not count on', () => {
+    expect(asked('3. What is crumb?', '7. What is crust?').map(([stem]) => stem)).toEqual([
+      '3. What is crumb?',
+      '7. What is crust?',
+    ]);
+  });
+});
+
+it('a column beside an option says of that one alone whether it is right, though one between is empty', () => {
+  const { items } = read([
+    ['Question', 'A', 'A ok', 'B', 'B ok', 'C', 'C ok'],
+    ['What lifts dough?', 'yeast', 'x', 'salt', '', 'oil', ''],
+    ['What is a starter?', 'poolish', 'x', 'glaze', '', 'biga', 'x'],
+    ['What weighs flour?', 'scales', 'x', 'sieve', '', 'spoon', ''],
+    ['What browns first?', 'crumb', '', 'base', '', 'crust', 'x'],
+  ]);
+  expect(items.map(brief)).toEqual([
+    'choice-one: What lifts dough? [*yeast / salt / oil]',
+    'choice-many: What is a starter? [*poolish / glaze / *biga]',
+    'choice-one: What weighs flour? [*scales / sieve / spoon]',
+    'choice-one: What browns first? [crumb / base / *crust]',
+  ]);
+});
+
+it.each(['#', '~', '•', '§', '^'])(
+  'options in one cell are parted by a sign that texts lack: %s',
+  (sign) => {
+    const { items } = read([
+      ['Stem', 'Options', 'Key'],
+      ['What floats?', ['cork', 'iron', 'lead'].join(sign), '1'],
+      ['What sinks?', ['wood', 'stone'].join(` ${sign} `), '2'],
+    ]);
+    expect(items.map(brief)).toEqual([
+      'choice-one: What floats? [*cork / iron / lead]',
+      'choice-one: What sinks? [wood / *stone]',
+    ]);
+  },
+);

@@ -1,6 +1,8 @@
 // The rows of a table as questions, with what stopped them.
 import type { Column, Finding, Item, Role, Table } from '../model';
 import { columnIndex } from '../shared/cells';
+import { defined } from '../shared/defined';
+import { numberOf } from '../shared/normalise';
 import { count } from '../shared/plain';
 import { regionOf, type Region } from '../shared/table/region';
 import { verdictOf } from '../shared/vocabulary/verdicts';
@@ -31,6 +33,8 @@ export type Context = {
   keep: boolean;
   table: Table;
   region: Region;
+  /** The points that stand with a question in its cell, by its row. */
+  points?: ReadonlyMap<number, string> | undefined;
   slots: Slots;
   manner: Manner;
   newId: () => string;
@@ -69,6 +73,7 @@ function readItem(context: Context, row: Row): Item {
     ref: row.text('ref'),
     kind: answer.kind,
     stem: { plain: stemOf(row) },
+    ...defined({ points: numberOf(context.points?.get(row.row) ?? '') }),
     ...beside.fields,
     ...answer.fields,
     origin: {

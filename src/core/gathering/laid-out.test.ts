@@ -191,3 +191,38 @@ describe('a row for each option', () => {
     ]);
   });
 });
+
+describe('a row for each part of a question', () => {
+  it('is read as pairs where two words stand in each, and as steps where they are called so', async () => {
+    expect(
+      (
+        await read([
+          'Consigne;Colonne A;Colonne B',
+          'Associez.;farine;blé',
+          ';beurre;lait',
+          ';miel;abeille',
+          'Reliez.;four;cuire',
+          ';fouet;battre',
+        ])
+      ).items.map(brief),
+    ).toEqual([
+      'match: Associez. [farine=blé / beurre=lait / miel=abeille]',
+      'match: Reliez. [four=cuire / fouet=battre]',
+    ]);
+    // Points beside the first row are those of the question, not a verdict on that step.
+    const { items } = await read([
+      'Task;Step;Points',
+      'Make bread;mix;4',
+      ';knead;',
+      ';bake;',
+      'Make tea;boil;2',
+      ';pour;',
+      ';wait;',
+    ]);
+    expect(items.map(brief)).toEqual([
+      'order: Make bread [mix > knead > bake]',
+      'order: Make tea [boil > pour > wait]',
+    ]);
+    expect(items.map(({ points }) => points)).toEqual([4, 2]);
+  });
+});

@@ -96,7 +96,9 @@ function markColumn(
     const texts = rows.map((row) => region.cell(row, column));
     const said = new Set(texts.filter(Boolean));
     const areWeights = texts.every((text) => WEIGHT.test(text)) && said.size < texts.length;
-    const areVerdicts = said.size > 0 && said.size <= 2 && said.size < texts.length;
+    // A number beside the first of several rows is the question's.
+    const areWords = [...said].every((text) => TICK.test(text) || verdictOf(text) !== undefined);
+    const areVerdicts = areWords && said.size > 0 && said.size <= 2 && said.size < texts.length;
     if (column !== option && texts.every(isMark) && (areWeights || areVerdicts)) {
       return column;
     }

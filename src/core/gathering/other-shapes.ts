@@ -10,6 +10,7 @@ import { gatherBoard, type AnyBoard } from './board';
 import type { From, Gathered, Told } from './contract';
 import { longRowsAsRows } from './long-rows';
 import { optionRowsAsRows } from './option-rows';
+import { partRowsAsRows } from './part-rows';
 import { gatherRegion } from './tables-of-sheet';
 
 /** The cell of a column in the line that a question begins in. */
@@ -128,11 +129,12 @@ function laidOut(region: Region): LaidOut | undefined {
       cellOf: inColumn(long.stem),
     };
   }
-  const found = optionRowsAsRows(region);
+  const options = optionRowsAsRows(region);
+  const found = options ?? partRowsAsRows(region);
   return (
     found && {
       rows: found.rows,
-      because: 'each option has a row of its own below its question',
+      because: `each ${options ? 'option' : 'pair or step'} has a row of its own below its question`,
       cellOf: inColumn(found.stem),
     }
   );

@@ -223,11 +223,14 @@ function besideOptions(
   const slots = row.slots.get(role) ?? [];
   const options = row.slots.get('option') ?? [];
   const texts = row.texts(role);
+  const numbers = options.map(({ column }) => column.n);
+  // Where each belongs to an option by number, an option without one has nothing beside it.
+  const areNumbered = slots.every(({ column }) => column.n && numbers.includes(column.n));
   return slots.length
     ? keep.map((index) => {
-        const n = options[index]?.column.n;
+        const n = numbers[index];
         const at = slots.findIndex(({ column }) => column.n !== undefined && column.n === n);
-        return texts[at >= 0 ? at : index] ?? '';
+        return (at < 0 && areNumbered ? '' : texts[at >= 0 ? at : index]) ?? '';
       })
     : [];
 }

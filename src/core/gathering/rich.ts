@@ -1,9 +1,10 @@
 // Formatting and pictures of a row's cells, given to the texts of its question.
-import type { Item, Text } from '../model';
+import type { Item, Run, Text } from '../model';
 import { cleanText } from '../shared/normalise';
 import { plainOf, shareOf, textOf } from '../shared/rich-text';
 import { withoutCount } from './option-texts';
 import type { Row } from './row';
+import { withoutPoints } from './text/points';
 
 export const EMPHASES = ['mark', 'bold', 'underline', 'italic'] as const;
 export type Emphasis = (typeof EMPHASES)[number];
@@ -19,6 +20,25 @@ export function isSetOff(row: Row, column: number, emphasis: Emphasis): boolean 
 
 const ROLES = ['stem', 'option', 'right', 'wrong', 'hint', 'explanation', 'step'] as const;
 
+/** A cell's text as it may have become one of the question's, each with its mark-up: whole, without its number, without its points. */
+function formattedOf(runs: readonly Run[]): [plain: string, html: string][] {
+  const { html } = textOf([...runs]);
+  if (!html) {
+    return [];
+  }
+  const plain = cleanText(plainOf([...runs]));
+  const [own, marked] = [withoutCount(plain), withoutCount(html)];
+  const bare = withoutPoints(marked).text;
+  // Points that are set off stand within the mark-up, which is left out then.
+  return [
+    [plain, html],
+    [own, marked],
+    ...(bare.length < marked.length
+      ? [[withoutPoints(own).text.trim(), bare.trim()] as [string, string]]
+      : []),
+  ];
+}
+
 /** The question with formatted texts and with the pictures of its cells; unchanged where the row has neither. */
 export function withRich(item: Item, row: Row, keep: boolean): Item {
   const { rich, pictures } = row.region.sheet;
@@ -31,12 +51,7 @@ export function withRich(item: Item, row: Row, keep: boolean): Item {
     for (const { index } of slots) {
       const runs = rich?.[`${row.row}:${index}`];
       if (runs && keep && (ROLES as readonly string[]).includes(role)) {
-        const text = textOf(runs);
-        if (text.html) {
-          const plain = cleanText(plainOf(runs));
-          formatted.set(plain, text.html);
-          formatted.set(withoutCount(plain), withoutCount(text.html));
-        }
+        formattedOf(runs).forEach(([plain, html]) => formatted.set(plain, html));
       }
       for (const { href, alt } of pictures?.[`${row.row}:${index}`] ?? []) {
         const cell = row.region.cell(row.row, index);

@@ -9,6 +9,7 @@ import { slotsOf } from './row';
 import { tableAround } from './range';
 import { readManner } from './reading-of';
 import { withPassagesSpread } from './shared-passages';
+import { withoutStemCounts } from './stems-counted';
 import { headedWidth, readRows, usedWidth } from './items-of-rows';
 import { mannerOf } from './manner-of';
 
@@ -29,12 +30,14 @@ export function gatherRegion(
   if (spread) {
     findings.push(spread.finding);
   }
+  const counted = withoutStemCounts(spread?.region ?? region, slots, first);
   const items = readRows(
     {
       progress,
       keep: overrule.formatting !== 'strip',
       table,
-      region: spread?.region ?? region,
+      region: counted?.region ?? spread?.region ?? region,
+      points: counted?.points,
       slots,
       manner,
       newId,

@@ -96,7 +96,20 @@ const NUMBERED: ReadonlySet<Meaning> = new Set<Meaning>([
   'accepted',
 ]);
 
-/** The place of each numbered column: by the numbers of its headings where they are told apart, else in order; from 1. */
+/** What is said of an option stands behind it. */
+const BEHIND_OPTIONS: ReadonlySet<Meaning> = new Set<Meaning>(['verdict', 'weight', 'feedback']);
+
+/** The options that columns stand behind, each behind another one, by their place in the table; undefined of columns that do not. */
+function optionsBefore(meanings: readonly Meaning[], own: readonly number[]): number[] | undefined {
+  const before = own.map((column) => meanings.slice(0, column).lastIndexOf('option'));
+  const areApart = before.every((at) => at >= 0) && new Set(before).size === own.length;
+  return areApart ? before : undefined;
+}
+
+/**
+ * The place of each numbered column, from 1: by the numbers of its headings where they are told apart, as the option that it stands
+ * behind, else in order.
+ */
 export function placesOf(view: TableView, meanings: readonly Meaning[]): (number | undefined)[] {
   const places: (number | undefined)[] = meanings.map(() => undefined);
   for (const meaning of NUMBERED) {
@@ -108,8 +121,10 @@ export function placesOf(view: TableView, meanings: readonly Meaning[]): (number
       inOrder ||
       (labels.every((label) => label !== undefined && label <= own.length + 2) &&
         new Set(labels).size === own.length);
+    const before = clear || !BEHIND_OPTIONS.has(meaning) ? undefined : optionsBefore(meanings, own);
     own.forEach((column, index) => {
-      places[column] = clear ? labels[index]! - (least === 0 ? -1 : 0) : index + 1;
+      const inTurn = before ? places[before[index]!]! : index + 1;
+      places[column] = clear ? labels[index]! - (least === 0 ? -1 : 0) : inTurn;
     });
   }
   return places;

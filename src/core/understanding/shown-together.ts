@@ -9,7 +9,7 @@ import { findMarks } from './keys/marks';
 import { readingsOf } from './keys/named';
 import { tickedBesideKey } from './ticked-tags';
 import { namedSides } from './named-sides';
-import { verdictsInSteps } from './verdict-steps';
+import { ticksInSteps, verdictsInSteps } from './verdict-steps';
 import { rowsIn } from './witness';
 
 /** Fewer rows show nothing. */
@@ -217,6 +217,7 @@ export function shownTogether(view: TableView): ReadonlyMap<ColumnView, Meaning>
     ...all(tickedTruth(view), 'verdict'),
     ...all(tickedPair(view), 'verdict'),
     ...all(verdictsInSteps(view), 'verdict'),
+    ...all(ticksInSteps(view), 'verdict'),
     ...(sides ? [...all(at(sides.left), 'left'), ...all(at(sides.right), 'right-side')] : []),
     ...(sidesNamed ?? []),
     ...all(countedPlaces(view), 'step'),

@@ -1,7 +1,23 @@
 // Which sign stands between several values in one cell.
 import { letterPlace } from '../plain';
 
-const SIGNS = ['||', '|', ';', '\n', ' / ', '/', ','] as const;
+const SIGNS = [
+  '||',
+  '|',
+  ';',
+  '\n',
+  ' / ',
+  '/',
+  '##',
+  '#',
+  '~',
+  '^',
+  '¦',
+  '§',
+  '•',
+  '·',
+  ',',
+] as const;
 
 /** The sign that splits most of the texts into two or more parts, commas last since sentences hold them; undefined where none does. */
 export function findInnerSeparator(texts: readonly string[]): string | undefined {
