@@ -205,3 +205,38 @@ it.each(['#', '~', '•', '§', '^'])(
     ]);
   },
 );
+
+it('an answer called right in brackets is right, those called alike are wrong', () => {
+  const { items } = read([
+    ['Question', 'Ans 1 (correct)', 'Ans 2', 'Ans 3'],
+    ['Which bird is red?', 'robin', 'crow', 'swan'],
+    ['Which bird is white?', 'swan', 'crow', 'robin'],
+  ]);
+  expect(items.map(brief)).toEqual([
+    'choice-one: Which bird is red? [*robin / crow / swan]',
+    'choice-one: Which bird is white? [*swan / crow / robin]',
+  ]);
+});
+
+it('letters may stand before a blank and a colon, as in French', () => {
+  const { items } = read([
+    ['Question', 'Réponses', 'Bonne réponse'],
+    ['Qui chante ?', 'A : le merle\nB : la pierre', 'A'],
+    ['Qui plonge ?', 'A : le geai\nB : le canard', 'B'],
+  ]);
+  expect(items.map(brief)).toEqual([
+    'choice-one: Qui chante ? [*le merle / la pierre]',
+    'choice-one: Qui plonge ? [le geai / *le canard]',
+  ]);
+});
+
+it('numbers with words of several things behind them are no points', () => {
+  const { items } = read([
+    ['Ronde', 'Vraag', 'Antwoord'],
+    ['1 Natuur', 'Welke vogel is blauw?', 'ijsvogel'],
+    ['1 Natuur', 'Welke vogel roept zijn naam?', 'koekoek'],
+    ['2 Sport', 'Wat is een birdie?', 'een slag onder par'],
+    ['2 Sport', 'Wat is een eagle?', 'twee onder par'],
+  ]);
+  expect(items.map(({ points }) => points)).toEqual([undefined, undefined, undefined, undefined]);
+});

@@ -209,6 +209,21 @@ describe('a row for each part of a question', () => {
       'match: Associez. [farine=blé / beurre=lait / miel=abeille]',
       'match: Reliez. [four=cuire / fouet=battre]',
     ]);
+    // The task may stand again in each row.
+    expect(
+      (
+        await read([
+          'Task;Left item;Right item',
+          'Bird and sound;owl;hoot',
+          'Bird and sound;duck;quack',
+          'Bird and food;owl;mouse',
+          'Bird and food;heron;fish',
+        ])
+      ).items.map(brief),
+    ).toEqual([
+      'match: Bird and sound [owl=hoot / duck=quack]',
+      'match: Bird and food [owl=mouse / heron=fish]',
+    ]);
     // Points beside the first row are those of the question, not a verdict on that step.
     const { items } = await read([
       'Task;Step;Points',

@@ -12,7 +12,7 @@ export function partsOfOptions(row: Row, separator?: string): string[] {
   return splitLabelled(text) ?? splitCell(text, separator ?? findInnerSeparator([text]));
 }
 
-const LABEL = String.raw`\s*[([]?(?:([A-Ja-j])|(\d))[)\].:]\s+(?=\S)`;
+const LABEL = String.raw`\s*[([]?(?:([A-Ja-j])|(\d))(?:[)\].:]|\s:)\s+(?=\S)`;
 const OWN_LABEL = new RegExp(`^${LABEL}`, 'u');
 /** The same behind the tags in front of a text as HTML. */
 const BEHIND_TAGS = new RegExp(`^((?:<[^>]*>)*)${LABEL}`, 'u');

@@ -18,6 +18,12 @@ const NAMED = 0.4;
 /** Words, not signs or numbers that say something of a part. */
 const WORDED = /\p{L}{2}/u;
 
+/** Whether a row goes on with the question above it: its own is empty, or said again. */
+function goesOn(region: Region, row: number, stem: number): boolean {
+  const own = region.cell(row, stem);
+  return row > region.top && (own === '' || own === region.cell(row - 1, stem));
+}
+
 function rowsFrom(region: Region, first: number): number[] {
   return Array.from({ length: region.bottom - first + 1 }, (_, at) => first + at).filter((row) =>
     Array.from({ length: region.right - region.left + 1 }, (_, at) => region.left + at).some(
@@ -41,8 +47,9 @@ function namesOf(region: Region, { headingRow, parts }: PartRows): string[] | un
   }
   const says = (column: number, ...meanings: Parameters<typeof likelihoodOf>[1]): boolean =>
     likelihoodOf(region.cell(headingRow, column), meanings) > NAMED;
+  const areSides = one !== undefined && says(one, 'left') && says(two ?? one, 'right-side');
   const offers = parts.some((column) => says(column, 'option', 'key', 'right', 'wrong', 'verdict'));
-  return more.length || offers ? undefined : ['Left', 'Right'];
+  return more.length || (offers && !areSides) ? undefined : ['Left', 'Right'];
 }
 
 /** The columns of a table with a row for each part; undefined where it is another table. */
@@ -57,19 +64,19 @@ function findPartRows(region: Region): PartRows | undefined {
   if (stem === undefined || !region.cell(first, stem)) {
     return undefined;
   }
-  const questions = rows.filter((row) => region.cell(row, stem));
+  const questions = rows.filter((row) => !goesOn(region, row, stem));
   const areSeveral = rows.length >= questions.length * LEAST_PARTS;
   return areSeveral
     ? { headingRow, first, stem, parts: fullColumns(region, rows, stem) }
     : undefined;
 }
 
-/** Whether questions may go on over rows: cells at the left are empty in half of the rows. A look before any closer one. */
+/** Whether questions may go on over rows: half of the cells in a column do. A look before any closer one. */
 function mayGoOn(region: Region): boolean {
   for (let column = region.left; column < region.right; column++) {
     let empty = 0;
     for (let row = region.top + 1; row <= region.bottom; row++) {
-      empty += region.cell(row, column) ? 0 : 1;
+      empty += goesOn(region, row, column) ? 1 : 0;
     }
     if (
       empty * LEAST_PARTS >= region.bottom - region.top - 1 &&
@@ -91,10 +98,10 @@ export function partRowsAsRows(region: Region): { rows: Sheet; stem: number } | 
   const { headingRow, first, stem, parts } = found;
   const questions: number[][] = [];
   for (const row of rowsFrom(region, first)) {
-    if (region.cell(row, stem)) {
-      questions.push([row]);
-    } else {
+    if (goesOn(region, row, stem)) {
       questions.at(-1)!.push(row);
+    } else {
+      questions.push([row]);
     }
   }
   const base = Array.from(

@@ -29,14 +29,25 @@ const NUMBERS: readonly Meaning[] = ['points', 'attempts', 'lines', 'tolerance']
 const MOSTLY = 0.8;
 const NAMED = 0.5;
 const SAID = 0.8;
+/** So many letters of a word stay as they are in the plural. */
+const ROOT = 3;
 
 const share = (texts: readonly string[], test: (text: string) => boolean): number =>
   texts.length < LEAST_ROWS ? 0 : texts.filter(test).length / texts.length;
 
 const areAddresses = (column: ColumnView): boolean =>
   share(filledOf(column), (text) => ADDRESS.test(text)) >= MOSTLY;
-const areNoNumbers = (column: ColumnView): boolean =>
-  share(filledOf(column), (text) => !COUNTED.test(text)) > MOSTLY;
+const WORD_BEHIND = /^\d[\d.,]*\s+(\p{L}{3,})$/u;
+/** Whether cells hold no numbers: texts, or words of several things that are counted, '1 Nature' and '2 Sport'. */
+const areNoNumbers = (column: ColumnView): boolean => {
+  const filled = filledOf(column);
+  const words = filled.flatMap((text) => WORD_BEHIND.exec(text)?.[1] ?? []);
+  // Points and minutes are of one word, in the singular and the plural.
+  const areThings =
+    words.length >= filled.length * MOSTLY &&
+    new Set(words.map((word) => alike(word).slice(0, ROOT))).size > 1;
+  return areThings || share(filled, (text) => !COUNTED.test(text)) > MOSTLY;
+};
 /** Whether cells hold one sign and nothing else, and some are empty. */
 function areTicks(column: ColumnView): boolean {
   const filled = filledOf(column);

@@ -5,6 +5,7 @@ import { verdictOf, verdictPair } from '../shared/vocabulary/verdicts';
 import { filledOf, isRepeated, says, TICK } from './column-words';
 import type { ColumnView, Meaning, TableView } from './contract';
 import { countedSides } from './heading-groups';
+import { headingGroup } from './heading-words';
 import { findMarks } from './keys/marks';
 import { readingsOf } from './keys/named';
 import { tickedBesideKey } from './ticked-tags';
@@ -95,6 +96,27 @@ function tickedTruth({ columns, blank }: TableView): readonly ColumnView[] {
       (verdictOf(column.heading) === false && filledOf(column).every((text) => TICK.test(text))));
   const isAlone = ticked.length === 1 && !columns.some(answers);
   return isAlone && !blank ? ticked : [];
+}
+
+const IN_BRACKETS = /[([]([^()[\]]{2,20})[)\]]\s*$/u;
+
+/** Columns called alike of which one alone is called right in brackets, 'Answer 1 (correct)': the others are wrong. */
+function rightInBrackets({ columns, blank }: TableView): readonly [ColumnView, Meaning][] {
+  const marked = columns.filter(
+    ({ heading }) => verdictOf(IN_BRACKETS.exec(heading)?.[1] ?? '') === true,
+  );
+  const [right] = marked;
+  // A form says by it that the first option is the right one.
+  if (!right || marked.length > 1 || blank) {
+    return [];
+  }
+  const name = headingGroup(right.heading.replace(IN_BRACKETS, ''));
+  const wrongs = columns.filter(
+    (column) => column !== right && headingGroup(column.heading.replace(IN_BRACKETS, '')) === name,
+  );
+  return wrongs.length
+    ? [[right, 'right'], ...wrongs.map((column) => [column, 'wrong'] as [ColumnView, Meaning])]
+    : [];
 }
 
 /** Letters and numbers name a place; longer texts must stand among the options. */
@@ -220,6 +242,7 @@ export function shownTogether(view: TableView): ReadonlyMap<ColumnView, Meaning>
     ...all(ticksInSteps(view), 'verdict'),
     ...(sides ? [...all(at(sides.left), 'left'), ...all(at(sides.right), 'right-side')] : []),
     ...(sidesNamed ?? []),
+    ...rightInBrackets(view),
     ...all(countedPlaces(view), 'step'),
     ...all(counted(view), 'number-in-file'),
     ...(listed ? [...all([listed.key], 'key'), ...all([listed.list], 'options')] : []),

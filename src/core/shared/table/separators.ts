@@ -63,7 +63,7 @@ export const splitCell = (text: string, separator: string | undefined): string[]
     .map((part) => part.trim())
     .filter(Boolean);
 
-const LABEL = /(?:^|\s)\(?([A-Ja-j]|\d{1,2})[).:]\s+/gu;
+const LABEL = /(?:^|\s)\(?([A-Ja-j]|\d{1,2})(?:[).:]|\s:)\s+/gu;
 
 /** The options that one cell labels by itself, `A) Gate B) Wall`; undefined where its labels do not follow one another. */
 export function splitLabelled(text: string): string[] | undefined {
