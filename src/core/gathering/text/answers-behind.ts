@@ -9,6 +9,8 @@ import { POINTS_ALONE } from './points';
 /** A question, its sign, and a short text that asks nothing. */
 const BEHIND =
   /^([^\t|;]{6,}?[?？؟]["'”’]?)[ \u00a0]*(?:[-–—:=>→]+ *)?(?=[^\s,;|"])([^?？؟\t|;]{1,80})$/u;
+/** '100 °C' looks like a number with the sign of an ordinal. */
+const DEGREES = /^[+-]?\d[\d.,]*\s?°\s?[CFK]?\b/u;
 /** More commas part columns. */
 const MOST_COMMAS = 1;
 /** So many questions, and so much of all that have no answer, are typed so. */
@@ -40,7 +42,8 @@ export function answerBehind(text: string): { end: number; at: number } | undefi
     POINTS_ALONE.test(rest) ||
     /^[([{].*[)\]}]\s*$/u.test(rest) ||
     offeredBehind(text) ||
-    labelsOf({ line: 0, text: rest }).some(({ from }) => rest.slice(from).trim() !== '')
+    (!DEGREES.test(rest) &&
+      labelsOf({ line: 0, text: rest }).some(({ from }) => rest.slice(from).trim() !== ''))
   ) {
     return undefined;
   }

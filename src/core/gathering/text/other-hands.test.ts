@@ -138,9 +138,9 @@ describe('what stands beside options and statements', () => {
         'Vrai ou faux ?\na. Le canal est droit. V\nb. L’écluse est un pont. F\nc. Le chemin longe l’eau. V\n',
       ),
     ).toEqual([
-      'true-false: Le canal est droit. [*True / False]',
-      'true-false: L’écluse est un pont. [True / *False]',
-      'true-false: Le chemin longe l’eau. [*True / False]',
+      'true-false: Le canal est droit. [*Vrai / Faux]',
+      'true-false: L’écluse est un pont. [Vrai / *Faux]',
+      'true-false: Le chemin longe l’eau. [*Vrai / Faux]',
     ]);
   });
 

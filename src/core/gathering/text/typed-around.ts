@@ -89,11 +89,12 @@ function nameBehindNumber(text: string): string[] | undefined {
 }
 
 const INITIAL = /^(\s*)([QA])([.)])\s+(?=\S)/u;
+const SECOND_OPTION = /^\s*(?:A[.)]\s.*\s)?B[.)]\s/su;
 /** 'Q. …' and 'A. …' in turn, where no 'B.' says that letters count options: with the words that they stand for. */
 function initialsAsWords(lines: Lines): Lines {
   const initials = lines.map(({ text }) => INITIAL.exec(text)?.[2]);
   const times = (letter: string): number => initials.filter((one) => one === letter).length;
-  const areOptions = lines.some(({ text }) => /^\s*B[.)]\s/u.test(text));
+  const areOptions = lines.some(({ text }) => SECOND_OPTION.test(text));
   return areOptions || times('Q') < OFTEN || times('A') < OFTEN
     ? lines
     : lines.map((line, at) => {

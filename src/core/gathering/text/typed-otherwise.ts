@@ -12,6 +12,7 @@ import {
 } from './typed-pointed';
 import {
   choiceBehind,
+  statementsInRuns,
   statementsTicked,
   verdictInBrackets,
   verdictWithReason,
@@ -193,6 +194,7 @@ export const TYPED_OTHERWISE: readonly ((lines: Lines) => Lines)[] = [
   signsBehind,
   stepsWithOrder,
   statementsTicked,
+  statementsInRuns,
   whereOften(pointsBehind),
   whereOften(mostPoints),
   whereOften(withoutRoom, 1),

@@ -141,3 +141,92 @@ export function choiceBehind(text: string): string[] | undefined {
     ? [`${statement} (${words.map((word) => capitalised(word)).join('/')})`]
     : undefined;
 }
+
+/** A counted statement with a verdict behind a dash, behind its full stop or in brackets. */
+const JUDGED =
+  /^\s*[([]?([A-Ja-j]|\d{1,2})[).:\]]\s+(\S.*?)(?:\s+[–—-]\s*|(?<=[.!])\s+|\s+\()(\p{L}{1,12})\)?\s*$/su;
+
+type Judged = { label: string; statement: string; word: string };
+function judgedIn(text: string): Judged | undefined {
+  const [, label, statement, word] = JUDGED.exec(text) ?? [];
+  return label && statement && word ? { label, statement, word } : undefined;
+}
+
+type Judging = { right: string; words: readonly [string, string] };
+
+/** The words for true and false that a line above statements names, 'Vrai ou faux', of which letters are short. */
+function wordsAbove(
+  text: string,
+  letters: readonly [string, string],
+): [string, string] | undefined {
+  const words = text.match(/\p{L}+/gu) ?? [];
+  for (const [at, yes] of words.entries()) {
+    const no = words.slice(at + 1, at + 3).find((other) => trueFalsePair(yes, other)?.trueFirst);
+    if (no && alike(yes).startsWith(letters[0]) && alike(no).startsWith(letters[1])) {
+      return [yes, no];
+    }
+  }
+  return undefined;
+}
+
+/** How statements are judged: the word that says true, and both words as learners read them; undefined where they are not. */
+function judgedBy(run: readonly Judged[], above: string): Judging | undefined {
+  const [one, other, ...more] = [...new Set(run.map(({ word }) => alike(word)))];
+  if (!one || !other || more.length) {
+    return undefined;
+  }
+  const pairs: [string, string][] = [
+    [one, other],
+    [other, one],
+  ];
+  const pair = pairs.find(([yes, no]) => {
+    const words = trueFalseInitials(yes, no) ?? [yes, no];
+    return trueFalsePair(...words)?.trueFirst ?? verdictPair([...words])?.right === words[0];
+  });
+  if (!pair) {
+    return undefined;
+  }
+  const areLetters = pair.every(({ length }) => length === 1);
+  return {
+    right: pair[0],
+    words: areLetters ? (wordsAbove(above, pair) ?? ['True', 'False']) : pair,
+  };
+}
+
+const optionOf = ({ label, statement, word }: Judged): string => `${label}) ${statement} (${word})`;
+const statementOf = ({ statement, word }: Judged, index: number, by: Judging): string[] => [
+  `${index + 1}. ${statement}`,
+  `a) ${capitalised(by.words[0])}`,
+  `b) ${capitalised(by.words[1])}`,
+  `Answer: ${alike(word) === by.right ? 'a' : 'b'}`,
+];
+
+/** Statements below one another that letters count, or that end with a dash and a verdict: each asks by itself. */
+export function statementsInRuns(lines: Lines): Lines {
+  const found = lines.map((line) => (isLine(line) ? judgedIn(line.text) : undefined));
+  const anewAt = new Map<number, string[]>();
+  for (let at = 0; at < lines.length; at++) {
+    let end = at;
+    while (found[end]) {
+      end++;
+    }
+    const run = found.slice(at, end) as Judged[];
+    const isRun = run.length >= OFTEN;
+    const above = isRun ? (lines.slice(0, at).findLast(({ text }) => text.trim())?.text ?? '') : '';
+    const by = isRun ? judgedBy(run, above) : undefined;
+    // Below a question with a number the verdicts are those of its options.
+    const areOptions = COUNTED.test(above) && /[?？؟:]\s*$/u.test(above);
+    const isCounted = run.every(
+      ({ label, statement }) => /\d/.test(label) && /[.!]$/u.test(statement),
+    );
+    if (by && !isCounted) {
+      run.forEach((one, index) =>
+        anewAt.set(at + index, areOptions ? [optionOf(one)] : statementOf(one, index, by)),
+      );
+    }
+    at = Math.max(at, end - 1);
+  }
+  return anewAt.size
+    ? lines.flatMap((line, at) => anewAt.get(at)?.map((text) => anew(line, text)) ?? [line])
+    : lines;
+}
