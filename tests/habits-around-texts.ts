@@ -195,4 +195,22 @@ export const HABITS_AROUND: readonly [name: string, sample: string, items: Item[
       [one, one, one],
       'Question 1 of 3\nWhat steers the boat?\n o A rope\n x A rudder\n o A lamp\n\nQuestion 2 of 3\nWhat steers the boat?\n o A rope\n x A rudder\n o A lamp\n\nQuestion 3 of 3\nWhat steers the boat?\n o A rope\n x A rudder\n o A lamp\n',
     ],
+    [
+      'the right option named by its word and number',
+      'Q1: What opens?\nA1: A wall\nA2: A gate\nA3: A hill\nKEY1: A2\n\nQ2: What floats?\nA1: Cork\nA2: Iron\nA3: Lead\nKEY2: A1\n',
+      [one],
+      'Q1: What steers the boat?\nA1: A rope\nA2: A rudder\nA3: A lamp\nKEY1: A2\n',
+    ],
+    [
+      'figures for right and wrong in a list below its name, closed by a word',
+      'Ask: What opens?\nAnswers:\n  0: A wall\n  1: A gate\n  0: A hill\nEnd\n\nAsk: Which float?\nAnswers:\n  1: Cork\n  0: Iron\n  1: Wood\nEnd\n',
+      [one],
+      'Ask: What steers the boat?\nAnswers:\n  0: A rope\n  1: A rudder\n  0: A lamp\nEnd\n',
+    ],
+    [
+      'crosses and rings with a bracket behind them',
+      'Q) What opens?\n   o) A wall\n   x) A gate\n   o) A hill\n\nQ) What floats?\n   x) Cork\n   o) Iron\n   o) Lead\n',
+      [one],
+      'Q) What steers the boat?\n   o) A rope\n   x) A rudder\n   o) A lamp\n',
+    ],
   ];

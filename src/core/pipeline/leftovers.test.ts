@@ -18,6 +18,10 @@ describe('signs left in the texts of a sample', () => {
       asked('What opens?', '*["A wall"', '"A gate"', '"A hill"]'),
     ],
     ['a word in brackets behind some', asked('What opens?', '*A wall [x]', 'A gate [x]', 'A hill')],
+    [
+      'a word for a kind of question',
+      asked('What opens?', '*A wall', 'True/False: A gate opens.', 'A hill'),
+    ],
     ['what stands between two things', asked('What opens?', '*A wall | no', 'A gate | yes')],
   ])('%s', (_, one) => {
     expect(holdsSigns([one])).toBe(true);

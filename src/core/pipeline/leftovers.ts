@@ -1,5 +1,6 @@
 // Signs that a sample's texts still hold once its questions are read: where there are some, its layout does not explain all of it.
 import type { Item } from '../model';
+import { kindOfWord } from '../shared/vocabulary/kinds';
 
 /** A sign, or a letter or number with one, in front of a text. */
 const IN_FRONT =
@@ -31,6 +32,14 @@ const areSigns = (texts: readonly string[], least: number): boolean =>
     (sign) => texts.filter((text) => sign.test(text)).length >= Math.max(2, least * texts.length),
   );
 
+const NAMED = /^([^:]{2,24}):\s+\S/u;
+/** Whether a word for a kind of question opens texts that are none: 'True/False: The sun is a star.' */
+const nameKinds = (texts: readonly string[]): boolean =>
+  texts.some((text) => {
+    const name = NAMED.exec(text)?.[1];
+    return name !== undefined && kindOfWord(name) !== undefined;
+  });
+
 /** Whether texts end with a letter for true or false, some with one and some with the other. */
 function areTold(texts: readonly string[]): boolean {
   const ends = texts.map((text) => /\s([TFVRWJN])$/u.exec(text)?.[1]);
@@ -48,7 +57,7 @@ export function holdsSigns(items: readonly Item[]): boolean {
     stems.every((stem) => sign.test(stem)),
   );
   return (
-    groupsOf(items).some((texts) => areSigns(texts, SOME) || areTold(texts)) ||
+    groupsOf(items).some((texts) => areSigns(texts, SOME) || areTold(texts) || nameKinds(texts)) ||
     areSigns(stems, HALF) ||
     (stems.length > 1 && areBracketed)
   );

@@ -12,10 +12,12 @@ import type { Document, Item, Layout, Pattern } from '../model';
 import { readMarkedSet } from '../reading-back';
 import { bareWords } from '../shared/normalise';
 import { count } from '../shared/plain';
+import { fieldOfLine } from '../shared/vocabulary/answer-lines';
 import { saysFirst } from '../shared/vocabulary/key-words';
 import { saysPoints } from '../shared/vocabulary/words-of-points';
 import { holdsSigns } from './leftovers';
 import { writtenLines } from './marked-sample';
+import { namesSides } from './named-sides';
 
 type Base = Pick<Layout, 'id' | 'name' | 'limits'>;
 
@@ -109,6 +111,10 @@ function bodiesOf(document: Document): Body[] {
       ),
     );
   const whole: Body = { own: trimmed(all), top: [], said: [] };
+  const [first = -1] = all.flatMap((line, at) => (line.trim() ? [at] : []));
+  if (namesSides(all[first] ?? '')) {
+    return [{ own: trimmed(all.slice(first + 1)), top: all.slice(0, first + 1), said: [] }];
+  }
   if (comments.length) {
     return [{ own: trimmed(body), top: headOf(all, body), said: comments, comment }, whole];
   }
@@ -161,8 +167,7 @@ export function learnPattern(
     },
     unsure:
       isClear(best, others) &&
-      !guessesPoints(pattern, best.said) &&
-      (!toldByPlace(pattern) || sayFirst(best.said)) &&
+      !isGuessed(best) &&
       !holdsMore(best.own, layoutOf(best.pattern, base, undefined))
         ? []
         : ['pattern'],
@@ -188,6 +193,22 @@ function guessesPoints({ forms }: Pattern, said: readonly string[]): boolean {
     .some(({ points }) => points && !/\p{L}/u.test(points.open + points.close));
   return guessed && !said.some((text) => text.split(/[^\p{L}]+/u).some(saysPoints));
 }
+
+/** Whether what words call an answer is taken for what counts the questions. */
+const countsAnswers = ({ forms }: Pattern): boolean =>
+  forms
+    .flatMap(({ parts }) => parts)
+    .some(
+      ({ role, before }) =>
+        role === 'ref' &&
+        fieldOfLine(`${bareWords(before.replace(/\{.*?\}/g, ''))}: x`)?.role === 'answer',
+    );
+
+/** Whether a pattern says something of answers or points that neither words nor sentences of its sample say. */
+const isGuessed = ({ pattern, said }: Tested): boolean =>
+  guessesPoints(pattern, said) ||
+  countsAnswers(pattern) ||
+  (toldByPlace(pattern) && !sayFirst(said));
 
 /** Lines above the questions that say something else of each file: who made it, when. */
 const SAYS = /^\s*[^\p{L}\p{N}\s]{0,2}\p{L}+\s?[:=]?\s+\S/u;

@@ -159,3 +159,26 @@ const BRACKETS: readonly (readonly [string, string])[] = [
 /** Lines of one kind behind a sign that all name an option in brackets: 'Answer: (b)'. */
 export const withBrackets = (fronts: readonly Front[]): Front[] =>
   between(fronts, BRACKETS, (text) => KEYS.test(text));
+
+const WORDED_LABEL = /^\s*(\p{L}{1,12}\s?)\{[#A]\}/u;
+/** A word with the number or letter of an option behind it: 'A2', 'option b'. */
+const NAMED_OPTION = /^(\p{L}{1,12}\s?)(?:\d{1,2}|(?<=\s)[A-Ja-j])$/u;
+
+/** Lines of one kind that all name an option by its word and number, as other lines have them in front: 'KEY: A2' below 'A2: …'. */
+export function withNamedOptions(fronts: readonly Front[]): Front[] {
+  const labels = new Set(fronts.flatMap(({ before }) => WORDED_LABEL.exec(before)?.[1] ?? []));
+  const named = new Map(
+    [...groupBy(fronts, keyOf)].map(([key, own]) => {
+      const words = own.map(({ text }) => NAMED_OPTION.exec(text)?.[1]);
+      const [word] = words;
+      const isName = word !== undefined && labels.has(word) && words.every((one) => one === word);
+      return [key, isName ? word : undefined];
+    }),
+  );
+  return fronts.map((front) => {
+    const word = named.get(keyOf(front));
+    return word
+      ? { ...front, before: front.before + word, text: front.text.slice(word.length) }
+      : front;
+  });
+}

@@ -5,7 +5,14 @@ import { kindOfWord } from '../../shared/vocabulary/kinds';
 import { verdictOf } from '../../shared/vocabulary/verdicts';
 import { withOwnBraces } from '../../shared/pattern-line';
 import { goingOn } from './empty';
-import { withBeginnings, withBrackets, withClosed, withEnds, withQuotes } from './ends';
+import {
+  withBeginnings,
+  withBrackets,
+  withClosed,
+  withEnds,
+  withNamedOptions,
+  withQuotes,
+} from './ends';
 import { named, withSingular } from './numbers';
 import { barelyLabelled, LABELS } from './labels';
 import {
@@ -106,12 +113,28 @@ const doCount = ([first = 0, ...others]: readonly number[]): boolean =>
     return isNext || isAgain;
   });
 
+/** A line's front, and the line's place. */
+type Placed = { front: Front; at: number };
+
+/** Whether lines are numbered 0 and 1 alone, and not each two of them with 0 and then 1: codes for wrong and right. */
+function areCodes(own: readonly Placed[]): boolean {
+  const counters = own.map(({ front }) => front.counter ?? 0);
+  const isBinary = counters.includes(0) && counters.every((number) => number < SECOND);
+  const begins = own.filter(({ at }, index) => own[index - 1]?.at !== at - 1);
+  const ends = own.filter(({ at }, index) => own[index + 1]?.at !== at + 1);
+  const areTwos =
+    begins.length * SECOND === own.length &&
+    begins.every(({ front }) => front.counter === 0) &&
+    ends.every(({ front }) => front.counter === 1);
+  return isBinary && !areTwos;
+}
+
 /** The kinds of lines whose numbers in front count, of those whose numbers are one at least. */
-function countingKeys(fronts: readonly Front[]): (front: Front) => boolean {
+function countingKeys(fronts: readonly Placed[]): (front: Front) => boolean {
   const counting = new Map(
-    [...groupBy(fronts, keyOf)].map(([key, own]) => [
+    [...groupBy(fronts, ({ front }) => keyOf(front))].map(([key, own]) => [
       key,
-      doCount(own.map(({ counter }) => counter ?? 0)),
+      !areCodes(own) && doCount(own.map(({ front }) => front.counter ?? 0)),
     ]),
   );
   return (front) => counting.get(keyOf(front)) ?? true;
@@ -196,7 +219,11 @@ function wholeFronts(lines: readonly string[]): Front[] {
     const isOften = counts.get(keyOf(front))! >= OFTEN && !namesPart(front);
     return isOften || isLettered(front) || isSigil(front);
   };
-  const counting = countingKeys(ways.flat().filter(({ before }) => before.includes('{#}')));
+  const counting = countingKeys(
+    ways.flatMap((own, at) =>
+      own.filter(({ before }) => before.includes('{#}')).map((front) => ({ front, at })),
+    ),
+  );
   // Of emphasised ones among others, each has its place in the run of all.
   const isCounted = (front: Front, at: number): boolean =>
     counting(front) || (front.after !== '' && isInRun(front, at, labels));
@@ -206,5 +233,6 @@ function wholeFronts(lines: readonly string[]): Front[] {
   const fronts = lines.map(
     (line, at) => likely[at]!.find(comesAgain) ?? likely[at]!.find(isKnown) ?? plain(line)!,
   );
-  return withQuotes(withBrackets(withBeginnings(withClosed(withEnds(withSingular(fronts))))));
+  const ended = withBeginnings(withClosed(withEnds(withSingular(fronts))));
+  return withQuotes(withBrackets(withNamedOptions(ended)));
 }

@@ -23,7 +23,7 @@ const SIGN = /^(\s*[^\p{L}\p{N}\s"'“„«¿¡([{<]{1,4}\s*)(\S.*)$/u;
 const SIGNED_WORD =
   /^(\s*[@#\\.$&%!]{1,2}(?:\p{Ll}[\p{Ll}\d_-]{0,14}?|\p{Lu}[\p{Lu}\d_-]{0,14}?)[+*!=-]?\s+)(\S.*)$/u;
 /** A letter or figure in the place of a tick or an empty box. */
-const CROSS = /^(\s*[xXoOvV01]\s{1,3})(\S.*)$/u;
+const CROSS = /^(\s*[xXoOvV01][).\]]?\s{1,3})(\S.*)$/u;
 const CAPITALS = /^(\s*[@#\\.$&%]?\p{Lu}[\p{Lu}\d_-]{1,14}[+*!=]?\s+)(\S.*)$/u;
 const LETTER = /^(\s*\p{Lu}[+*!=-]?\s{1,3})(\S.*)$/u;
 /** A capital with a stop that counts nothing: 'Q. What opens?'. */
