@@ -38,7 +38,10 @@ export async function openSource(source: Source, overrule: Overrule = {}): Promi
     const opened = await openFile(source, options);
     const said = overrule.as !== undefined || overrule.separator !== undefined;
     if (!/\.(?:txt|md)$/i.test(source.name)) {
-      return asSheetOfLines(opened, overrule);
+      // The lines of a text with columns are those of its cells, also where a person says that they are questions.
+      const isText = opened.is === 'document' && /\.(?:csv|tsv)$/i.test(source.name);
+      const inCells = isText ? await openFile(source, { ...options, as: 'table' }) : opened;
+      return asSheetOfLines(inCells, overrule) ?? opened;
     }
     return said
       ? opened
@@ -54,14 +57,15 @@ export async function openSource(source: Source, overrule: Overrule = {}): Promi
 
 const IN_CELLS: readonly Table['format'][] = ['xlsx', 'xls', 'ods', 'csv', 'tsv'];
 
-/** A sheet in whose cells a text stands line by line, as that text, unless a person says that it is a table. */
-function asSheetOfLines(opened: Opened, { as }: Overrule): Opened {
-  const mayBe =
-    opened.is === 'table' &&
-    IN_CELLS.includes(opened.table.format) &&
-    (as === undefined || as === 'questions');
+/** Whether what was opened stands in the cells of a sheet. */
+const isInCells = (opened: Opened): opened is Extract<Opened, { is: 'table' }> =>
+  opened.is === 'table' && IN_CELLS.includes(opened.table.format);
+
+/** A sheet in whose cells a text stands line by line, as that text; undefined of others, and where a person says that it is a table. */
+function asSheetOfLines(opened: Opened, { as }: Overrule): Opened | undefined {
+  const mayBe = isInCells(opened) && (as === undefined || as === 'questions');
   const document = mayBe ? typedInSheet(opened.table, as === 'questions') : undefined;
-  return document ? { is: 'document', document } : opened;
+  return document && { is: 'document', document };
 }
 
 const AS_TEXT = { as: 'questions' } as const;
@@ -136,7 +140,11 @@ export function isReadable(opened: Opened): boolean {
 }
 
 /** What the source may be read as instead. */
-export const otherReadings = (opened: Opened): ReadAs[] => readableAs(opened);
+export function otherReadings(opened: Opened): ReadAs[] {
+  const known = readableAs(opened);
+  const isOfLines = !known.length && isInCells(opened) && typedInSheet(opened.table, true);
+  return isOfLines ? ['table', 'questions'] : known;
+}
 
 const ELLIPSIS = /(?:…|\.\.\.)\s*$/u;
 /** So many questions, and so much of those with options, that end in an ellipsis are begun sentences and not cut ones. */

@@ -2,7 +2,9 @@
 import { describe, expect, it } from 'vitest';
 import { counter } from '../../../tests/make';
 import { brief } from '../../../tests/say';
-import { gatherSource } from './sources';
+import { sheetWith } from '../shared/sheet';
+import type { Opened } from '../model';
+import { gatherSource, otherReadings } from './sources';
 
 const read = (lines: readonly string[], overrule = {}) =>
   gatherSource(
@@ -92,12 +94,36 @@ describe('a sheet of lines', () => {
     expect(reading.unsure).toEqual([]);
   });
 
-  it('is a table all the same where a person says so', async () => {
-    const { reading } = await read(
-      ['1;What opens first?;', 'A;Drain;', 'B;Feed;x', '2;Who signs?;', 'A;Nobody;', 'B;All;x'],
-      { as: 'table' },
-    );
-    expect(reading.as).not.toBe('questions');
+  it('is a table all the same where a person says so, and text again', async () => {
+    const lines = [
+      '1;What opens first?;',
+      'A;Drain;',
+      'B;Feed;x',
+      '2;Who signs?;',
+      'A;Nobody;',
+      'B;All;x',
+    ];
+    expect((await read(lines, { as: 'table' })).reading.as).not.toBe('questions');
+    const again = await read(lines, { as: 'questions' });
+    expect(again.items.map(brief)).toEqual([
+      'choice-one: What opens first? [Drain / *Feed]',
+      'choice-one: Who signs? [Nobody / *All]',
+    ]);
+  });
+
+  it('offers both readings in a workbook, and one where texts stand in several columns', () => {
+    const inCells = (rows: string[][]): Opened => ({
+      is: 'table',
+      table: {
+        file: 'a.xlsx',
+        format: 'xlsx',
+        sheets: [sheetWith({ name: 'Sheet1', rows })],
+        findings: [],
+      },
+    });
+    const typed = ['What opens?', 'a wall', '*a gate', 'What floats?', '*cork', 'lead'];
+    expect(otherReadings(inCells(typed.map((text) => [text])))).toEqual(['table', 'questions']);
+    expect(otherReadings(inCells(typed.map((text) => [text, text])))).toEqual([]);
   });
 });
 
