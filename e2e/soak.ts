@@ -45,12 +45,15 @@ const ACTS_OF_A_DAY: readonly ((page: Page, n: number) => Promise<void>)[] = [
     await cell(page, draw(ROWS), COLUMN.stem).click();
     await page.keyboard.type(`Typed ${n}?`);
     await page.keyboard.press('Enter');
+    // The grid follows the cell, so that the first rows may be out of sight.
+    await page.keyboard.press('Control+Home');
   },
   async (page, n) => {
     await cell(page, draw(ROWS), COLUMN.stem).click();
     await page.keyboard.type(`Typed and taken back ${n}`);
     await page.keyboard.press('Enter');
     await page.keyboard.press('Control+z');
+    await page.keyboard.press('Control+Home');
   },
   async (page) => {
     await cell(page, draw(ROWS), COLUMN.right).click();

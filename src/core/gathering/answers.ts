@@ -65,7 +65,7 @@ function wordsFor(gaps: number, answers: readonly string[]): string[] {
     return counted;
   }
   if (filled.length === gaps || gaps === 1) {
-    return gaps === 1 ? [filled.join('/')] : filled;
+    return gaps === 1 ? [filled.flatMap(splitAnswers).join('/')] : filled;
   }
   const text = filled.join(';');
   const fitting = [';', '|', '\n', ',', ' / ', '/']

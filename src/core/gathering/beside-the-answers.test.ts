@@ -240,3 +240,15 @@ it('numbers with words of several things behind them are no points', () => {
   ]);
   expect(items.map(({ points }) => points)).toEqual([undefined, undefined, undefined, undefined]);
 });
+
+it('a gap takes the answers that its cell lists, however they are parted', () => {
+  const { items } = read([
+    ['Sentence', 'Answer'],
+    ['A ______ bridge hangs from cables.', 'suspension'],
+    ['A ______ bridge opens for boats.', 'swing; lift; bascule'],
+  ]);
+  expect(items.map(brief)).toEqual([
+    'gap: A {{1}} bridge hangs from cables. [suspension]',
+    'gap: A {{1}} bridge opens for boats. [swing|lift|bascule]',
+  ]);
+});

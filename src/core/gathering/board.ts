@@ -3,6 +3,7 @@ import type { Column, Item } from '../model';
 import { cellName, columnLetters } from '../shared/cells';
 import { numberOf } from '../shared/normalise';
 import { count } from '../shared/plain';
+import { fieldOfLine } from '../shared/vocabulary/answer-lines';
 import { saysPoints } from '../shared/vocabulary/words-of-points';
 import { partedCell, type Board, type FilledBoard } from '../understanding';
 import { shownRow, type Region } from '../shared/table/region';
@@ -56,10 +57,16 @@ function originOf(
   return { row: shown, cell: cellName(shown - 1, across) };
 }
 
-/** The points of a level that is a number, or one with a word for points behind it. */
+const COUNTED = /^(?:(\p{L}+)\s*)?([\d.,]+)(?:\s*(\p{L}+))?$/u;
+/** Whether a word beside a level's number is one for points or for the question. */
+const isOfLevel = (word: string): boolean =>
+  saysPoints(word) || fieldOfLine(`${word}: x`)?.role === 'question';
+
+/** The points of a level that is a number, or one with a word for points or for the question beside it. */
 function pointsOf(level: string): number | undefined {
-  const [, number = level, word = ''] = /^([\d.,]+)\s*(\p{L}+)$/u.exec(level) ?? [];
-  return !word || saysPoints(word) ? numberOf(number) : undefined;
+  const [, before, number = level, behind] = COUNTED.exec(level) ?? [];
+  const words = [before, behind].filter((word) => word !== undefined);
+  return words.every(isOfLevel) ? numberOf(number) : undefined;
 }
 
 /** The question in a cell of a board; undefined where the cell is empty. */

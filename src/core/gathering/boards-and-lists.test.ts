@@ -37,6 +37,24 @@ describe('boards', () => {
       ],
     ],
     [
+      'whose rows say which of them answer, with short clues',
+      [
+        'Category,Locks,Boats',
+        'Question 100,What holds water?,What is in front?',
+        'Answer 100,the gate,the bow',
+        'Question 200,What winds a paddle?,What steers?',
+        'Answer 200,a windlass,the tiller',
+      ],
+    ],
+    [
+      'on their side, whose columns say so of each level',
+      [
+        'Category,Question 100,Answer 100,Question 200,Answer 200',
+        'Locks,What holds water?,the gate,What winds a paddle?,a windlass',
+        'Boats,What is in front?,the bow,What steers?,the tiller',
+      ],
+    ],
+    [
       'on their side, whose rows say what is in them',
       [
         ',100 points,200 points',

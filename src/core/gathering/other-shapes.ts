@@ -3,6 +3,7 @@ import type { Finding, Sheet } from '../model';
 import { cellName, columnLetters } from '../shared/cells';
 import { numberOf } from '../shared/normalise';
 import { quoted } from '../shared/plain';
+import { fieldOfLine } from '../shared/vocabulary/answer-lines';
 import { findBlocks, findBoard, findFilledBoard, findSideways } from '../understanding';
 import { regionOf, turnedRegion, type Region } from '../shared/table/region';
 import { blocksAsRows, turned } from './blocks';
@@ -70,16 +71,22 @@ export function otherShape(from: From, region: Region, told: Told): Gathered | u
   }
   // Questions beside one another name their fields down the first column, as a board does its levels.
   const board = findSideways(region) ? undefined : (findBoard(region) ?? findFilledBoard(region));
-  if (board) {
-    return gatherBoard(from, region, board);
-  }
-  const onSide = findTurnedBoard(region);
+  const areCategories = board && !board.categories.every(namesLevel);
+  const onSide = areCategories ? undefined : findTurnedBoard(region);
   if (onSide) {
     return gatherBoard(from, onSide.region, onSide.board, true);
+  }
+  if (board) {
+    return gatherBoard(from, region, board);
   }
   const found = laidOut(region);
   return found && gatherLaidOut(from, found.rows, told, found);
 }
+
+/** Whether a heading counts questions and names no category: 'Question 100'. */
+const namesLevel = (heading: string): boolean =>
+  /\d/.test(heading) &&
+  fieldOfLine(`${heading.replace(/[\d.,\s]+/gu, '')}: x`)?.role === 'question';
 
 /** More rows than these are no categories: a table is not looked at as a board row by row. */
 const MOST_ROWS = 400;

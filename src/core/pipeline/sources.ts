@@ -10,7 +10,7 @@ import type {
   Table,
 } from '../model';
 import { checkItem, checkTogether } from '../checks';
-import { gather, gatherStated, gatherText, isTypedText, type Gathered } from '../gathering';
+import { gather, gatherStated, gatherText, type Gathered } from '../gathering';
 import { fileOf, openFile, openHtml, openText, readableAs } from '../readers';
 
 export { findingsOf as problemsOf } from '../readers';
@@ -18,7 +18,8 @@ import { asContributed } from './contributed';
 import { defined } from '../shared/defined';
 import { promiseUnmet } from './promises';
 import { asRecords } from './record-text';
-import { typedInSheet } from './typed-sheet';
+import { asSheetOfLines, mayHoldLines } from './typed-sheet';
+import { asTyped } from './typed-text';
 
 export { readingToKeep, type Gathered } from '../gathering';
 export { editDocument, looksOfDocument, textOfDocument, type ShownLook } from '../readers';
@@ -34,20 +35,10 @@ export async function openSource(source: Source, overrule: Overrule = {}): Promi
     separator: overrule.separator,
     as: overrule.as,
   });
-  if ('bytes' in source) {
-    const opened = await openFile(source, options);
-    const said = overrule.as !== undefined || overrule.separator !== undefined;
-    if (!/\.(?:txt|md)$/i.test(source.name)) {
-      // The lines of a text with columns are those of its cells, also where a person says that they are questions.
-      const isText = opened.is === 'document' && /\.(?:csv|tsv)$/i.test(source.name);
-      const inCells = isText ? await openFile(source, { ...options, as: 'table' }) : opened;
-      return asSheetOfLines(inCells, overrule) ?? opened;
-    }
-    return said
-      ? opened
-      : asRecords(await asTyped(opened, () => openFile(source, { ...options, ...AS_TEXT })));
-  }
   const said = overrule.as !== undefined || overrule.separator !== undefined;
+  if ('bytes' in source) {
+    return openBytes(source, { options, said, as: overrule.as });
+  }
   const text = openText(source.name, source.text, options);
   const opened = said
     ? text
@@ -55,52 +46,31 @@ export async function openSource(source: Source, overrule: Overrule = {}): Promi
   return source.html && !said ? betterOf(openHtml(source.name, source.html), opened) : opened;
 }
 
-const IN_CELLS: readonly Table['format'][] = ['xlsx', 'xls', 'ods', 'csv', 'tsv'];
+type Said = {
+  options: Parameters<typeof openFile>[1];
+  /** Whether a person said how it is to be read. */
+  said: boolean;
+  as: ReadAs | undefined;
+};
 
-/** Whether what was opened stands in the cells of a sheet. */
-const isInCells = (opened: Opened): opened is Extract<Opened, { is: 'table' }> =>
-  opened.is === 'table' && IN_CELLS.includes(opened.table.format);
-
-/** A sheet in whose cells a text stands line by line, as that text; undefined of others, and where a person says that it is a table. */
-function asSheetOfLines(opened: Opened, { as }: Overrule): Opened | undefined {
-  const mayBe = isInCells(opened) && (as === undefined || as === 'questions');
-  const document = mayBe ? typedInSheet(opened.table, as === 'questions') : undefined;
-  return document && { is: 'document', document };
+/** Reads a file: a text by its lines or columns, whatever has cells as the table or the text in them. */
+async function openBytes(
+  source: Extract<Source, { bytes: Uint8Array }>,
+  { options, said, as }: Said,
+): Promise<Opened> {
+  const opened = await openFile(source, options);
+  if (/\.(?:txt|md)$/i.test(source.name)) {
+    return said
+      ? opened
+      : asRecords(await asTyped(opened, () => openFile(source, { ...options, ...AS_TEXT })));
+  }
+  // The lines of a text with columns are those of its cells, also where a person says that they are questions.
+  const isText = opened.is === 'document' && /\.(?:csv|tsv)$/i.test(source.name);
+  const inCells = isText ? await openFile(source, { ...options, as: 'table' }) : opened;
+  return asSheetOfLines(inCells, as) ?? opened;
 }
 
 const AS_TEXT = { as: 'questions' } as const;
-/** Longer texts are looked at in one way alone. */
-const LONG = 200_000;
-
-/** Whether quoted cells hold several lines while all rows are equally long: nobody types questions so. */
-function holdsLines({ sheets: [sheet] }: Table): boolean {
-  const rows = sheet?.rows ?? [];
-  const several = rows.filter((row) => row.some((cell) => cell.trim().includes('\n')));
-  const [first] = rows;
-  return (
-    several.length > 1 && first!.length > 1 && rows.every(({ length }) => length === first!.length)
-  );
-}
-
-/** A text that looks like columns, as the questions typed in it, where nearly all of its lines are such. */
-async function asTyped(
-  opened: Opened,
-  readAsText: () => Opened | Promise<Opened>,
-): Promise<Opened> {
-  if (opened.is !== 'table' || opened.table.format === 'json' || opened.table.format === 'html') {
-    return opened;
-  }
-  const size = opened.table.sheets.reduce(
-    (sum, { rows }) => sum + rows.reduce((cells, row) => cells + row.join().length, 0),
-    0,
-  );
-  if (!size || size > LONG || opened.table.sheets.length > 1 || holdsLines(opened.table)) {
-    return opened;
-  }
-  const text = await readAsText();
-  const isPlain = opened.table.sheets.every(({ rows }) => rows.every(({ length }) => length < 2));
-  return text.is === 'document' && isTypedText(text.document, isPlain) ? text : opened;
-}
 
 /** Of the same copy as HTML and as text, the one of which more is understood; HTML where both serve and it says more. */
 function betterOf(html: Opened, text: Opened): Opened {
@@ -142,8 +112,7 @@ export function isReadable(opened: Opened): boolean {
 /** What the source may be read as instead. */
 export function otherReadings(opened: Opened): ReadAs[] {
   const known = readableAs(opened);
-  const isOfLines = !known.length && isInCells(opened) && typedInSheet(opened.table, true);
-  return isOfLines ? ['table', 'questions'] : known;
+  return !known.length && mayHoldLines(opened) ? ['table', 'questions'] : known;
 }
 
 const ELLIPSIS = /(?:…|\.\.\.)\s*$/u;

@@ -1,5 +1,5 @@
 // Questions typed down a column of a sheet, their options below them and a sign beside the right one: text that stands in cells.
-import type { Document, DocumentLine, Sheet, Table } from '../model';
+import type { Document, DocumentLine, Opened, ReadAs, Sheet, Table } from '../model';
 import { isTypedText } from '../gathering';
 import { regionOf, shownRow, type Region } from '../shared/table/region';
 
@@ -83,7 +83,7 @@ function linesOf(sheet: Sheet): DocumentLine[] | undefined {
 const NOTHING: Typed = { label: '', text: '', at: 0, isMarked: false };
 
 /** A table whose only filled sheet holds typed questions, as the text that they are; undefined where it holds a table. */
-export function typedInSheet(table: Table, isSaid = false): Document | undefined {
+function typedInSheet(table: Table, isSaid = false): Document | undefined {
   const filled = table.sheets.filter(
     ({ hidden, rows }) => !hidden && rows.some((row) => row.some((cell) => cell.trim())),
   );
@@ -96,3 +96,20 @@ export function typedInSheet(table: Table, isSaid = false): Document | undefined
   };
   return document && (isSaid || isTypedText(document)) ? document : undefined;
 }
+
+const IN_CELLS: readonly Table['format'][] = ['xlsx', 'xls', 'ods', 'csv', 'tsv'];
+
+/** Whether what was opened stands in the cells of a sheet. */
+const isInCells = (opened: Opened): opened is Extract<Opened, { is: 'table' }> =>
+  opened.is === 'table' && IN_CELLS.includes(opened.table.format);
+
+/** A sheet in whose cells a text stands line by line, as that text; undefined of others, and where a person says that it is a table. */
+export function asSheetOfLines(opened: Opened, as: ReadAs | undefined): Opened | undefined {
+  const mayBe = isInCells(opened) && (as === undefined || as === 'questions');
+  const document = mayBe ? typedInSheet(opened.table, as === 'questions') : undefined;
+  return document && { is: 'document', document };
+}
+
+/** Whether a person may say of a table that it is a text typed into cells. */
+export const mayHoldLines = (opened: Opened): boolean =>
+  isInCells(opened) && typedInSheet(opened.table, true) !== undefined;

@@ -5,7 +5,10 @@ import type { Region } from '../../shared/table/region';
 import { crossingAt, saysAnswer, type Crossing } from './crossing';
 
 /** Rows and columns count from 0. `columns` are those of the questions. */
-export type Board = Omit<Crossing, 'below'> & { lastColumn: number; answer: 'below' | 'beside' };
+export type Board = Omit<Crossing, 'below' | 'isSaid'> & {
+  lastColumn: number;
+  answer: 'below' | 'beside';
+};
 /** A board whose answers have no cells: they stand behind their questions, or nowhere. */
 export type FilledBoard = Omit<Board, 'answer'> & { answer: 'inside' | 'nowhere' };
 
@@ -27,7 +30,7 @@ function holdsQuestions(
 }
 
 /** The board of a crossing that has cells for the answers. */
-function answeredIn(region: Region, { below, ...crossing }: Crossing): Board | undefined {
+function answeredIn(region: Region, { below, isSaid, ...crossing }: Crossing): Board | undefined {
   const all = crossing.columns;
   const answers = all.filter(
     (c, index) =>
@@ -40,7 +43,9 @@ function answeredIn(region: Region, { below, ...crossing }: Crossing): Board | u
     return undefined;
   }
   const isAnswered = below || answers.length > 0 || isEverySecond;
-  if (!isAnswered || !holdsQuestions(region, crossing.levelRows, columns)) {
+  // Where words say which rows answer, short clues ask as well.
+  const asks = isSaid || holdsQuestions(region, crossing.levelRows, columns);
+  if (!isAnswered || !asks) {
     return undefined;
   }
   // Where headings name both sides, rows between the levels hold remarks.

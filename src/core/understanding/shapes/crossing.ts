@@ -68,17 +68,25 @@ function namesFields(region: Region, row: number, columns: readonly number[]): b
   return (asks && !isAlternating(region, row, columns)) || fields.length * 2 >= columns.length;
 }
 
-type Levels = { rows: number[]; levels: string[]; below: boolean };
+type Levels = {
+  rows: number[];
+  levels: string[];
+  below: boolean;
+  /** Whether the rows between the levels are called answers. */
+  isSaid: boolean;
+};
 
 /** The rows that begin with a level, down to where the board ends; answers below are told by their word or their empty place. */
 function levelsBelow(region: Region, row: number, levelColumn: number): Levels {
   const rows: number[] = [];
   const levels = new Set<string>();
   let between = 0;
+  let said = 0;
   for (let r = row + 1; r <= region.bottom; r++) {
     const text = region.cell(r, levelColumn);
     if (text && saysAnswer(text)) {
       between++;
+      said++;
       continue;
     }
     if (!text) {
@@ -89,7 +97,7 @@ function levelsBelow(region: Region, row: number, levelColumn: number): Levels {
     }
     if (levels.has(text) && region.cell(r - 1, levelColumn)) {
       // What comes again from row to row is what the rows have in common, and no level.
-      return { rows: [], levels: [], below: false };
+      return { rows: [], levels: [], below: false, isSaid: false };
     }
     if (text.length > 24 || levels.has(text)) {
       break;
@@ -97,7 +105,8 @@ function levelsBelow(region: Region, row: number, levelColumn: number): Levels {
     rows.push(r);
     levels.add(text);
   }
-  return { rows, levels: [...levels], below: between >= rows.length - 1 && between > 0 };
+  const below = between >= rows.length - 1 && between > 0;
+  return { rows, levels: [...levels], below, isSaid: said === between && said >= rows.length };
 }
 
 function rowHasText(region: Region, row: number, levelColumn: number): boolean {
@@ -138,6 +147,8 @@ export type Crossing = {
   levelRows: number[];
   levels: string[];
   below: boolean;
+  /** Whether words beside the rows between say that they hold answers. */
+  isSaid: boolean;
 };
 
 /** Whether the row above is headed in all of these columns: then this one explains its headings. */
@@ -173,7 +184,7 @@ export function crossingAt(region: Region, row: number, levelColumn: number): Cr
   if (!headed) {
     return undefined;
   }
-  const { rows, levels, below } = levelsBelow(region, row, levelColumn);
+  const { rows, levels, below, isSaid } = levelsBelow(region, row, levelColumn);
   if (rows.length < 2 || !areLevels(levels)) {
     return undefined;
   }
@@ -188,5 +199,6 @@ export function crossingAt(region: Region, row: number, levelColumn: number): Cr
     levelRows: rows,
     levels,
     below,
+    isSaid,
   });
 }
