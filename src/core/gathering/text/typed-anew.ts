@@ -8,6 +8,7 @@ import { partsOf } from './option-line';
 import { inLatinScript } from './other-scripts';
 import { anew, isLine, OFTEN, whereOften, withTicks, type Lines } from './retyping';
 import { TYPED_AROUND } from './typed-around';
+import { TYPED_BELOW } from './typed-below';
 import { inFullWords } from './typed-counts';
 import { TYPED_OTHERWISE } from './typed-otherwise';
 
@@ -184,6 +185,7 @@ const ticksBehind = (lines: Lines): Lines =>
 const STEPS: readonly ((lines: Lines) => Lines)[] = [
   inLatinScript,
   inFullWords,
+  ...TYPED_BELOW,
   ...TYPED_AROUND,
   ...TYPED_OTHERWISE,
   blanksAlone,

@@ -1,0 +1,94 @@
+// Answers that nothing names: by an arrow, by boxes behind, by capitals, by their line. The habits are common practice, no source.
+import { describe, expect, it } from 'vitest';
+import { gatherSource } from '../../pipeline';
+import { counter } from '../../../../tests/make';
+import { brief } from '../../../../tests/say';
+
+const briefs = async (...lines: string[]) => {
+  const bytes = new TextEncoder().encode(`${lines.join('\n')}\n`);
+  const { items, reading } = await gatherSource({ name: 'a.txt', bytes }, {}, { id: counter() });
+  expect(reading.unsure).toEqual([]);
+  return items.map(brief);
+};
+
+describe('the right answer', () => {
+  it('is named by a letter behind an arrow below its options', async () => {
+    expect(
+      await briefs(
+        '1. How many teeth has an adult?',
+        'A: 28',
+        'B: 32',
+        'C: 34',
+        '-> B',
+        '',
+        '2. Which two cut?',
+        'A: canines',
+        'B: incisors',
+        'C: molars',
+        '-> A, B',
+      ),
+    ).toEqual([
+      'choice-one: How many teeth has an adult? [28 / *32 / 34]',
+      'choice-many: Which two cut? [*canines / *incisors / molars]',
+    ]);
+  });
+
+  it('has its box behind it', async () => {
+    expect(
+      await briefs(
+        '[1] Which sense uses the nose?',
+        'smell [x]',
+        'taste [ ]',
+        '',
+        '[2] Which senses use the skin?',
+        'touch [x]',
+        'hearing [ ]',
+        'pain [x]',
+      ),
+    ).toEqual([
+      'choice-one: Which sense uses the nose? [*smell / taste]',
+      'choice-many: Which senses use the skin? [*touch / hearing / *pain]',
+    ]);
+  });
+
+  it('is the one in capitals among options behind their question', async () => {
+    expect(
+      await briefs(
+        '1. Which bone is in the thigh? FEMUR / tibia / radius',
+        '2. Which bone is in the arm? fibula / HUMERUS / patella',
+      ),
+    ).toEqual([
+      'choice-one: Which bone is in the thigh? [*FEMUR / tibia / radius]',
+      'choice-one: Which bone is in the arm? [fibula / *HUMERUS / patella]',
+    ]);
+    // All of one kind are answers that count.
+    expect(
+      await briefs(
+        '1. What is short for the brain? CNS / BR',
+        '2. What is it made of? nerves / cells',
+        '3. What guards it? the skull / bone',
+      ),
+    ).toEqual([
+      'short: What is short for the brain? [CNS / BR]',
+      'short: What is it made of? [nerves / cells]',
+      'short: What guards it? [the skull / bone]',
+    ]);
+  });
+
+  it('stands on the line below, where lines ask and answer by turns', async () => {
+    expect(
+      await briefs(
+        'How many bones has an adult?',
+        '206',
+        'What is the largest bone?',
+        'the femur',
+        'What colour is blood?',
+        'red',
+      ),
+    ).toEqual([
+      'short: How many bones has an adult? [206]',
+      'short: What is the largest bone? [the femur]',
+      'short: What colour is blood? [red]',
+    ]);
+  });
+});

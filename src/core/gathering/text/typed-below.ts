@@ -1,0 +1,74 @@
+// Answers that stand where nothing names them: a letter behind an arrow below its options, boxes behind options, the right one of
+// several in capitals, an answer on the line below each question.
+import { anew, isLine, OFTEN, whereOften, type Lines } from './retyping';
+import { asksOutright } from './typed-line';
+
+const POINTED = /^\s*(?:->|=>|→|⇒|➔|>>|»)\s*\(?([A-Ja-j](?:\s*[,&+]\s*[A-Ja-j])*)\)?\.?\s*$/u;
+/** A letter behind an arrow and nothing else, as the answer; undefined of another line. */
+function letterPointed(text: string): string[] | undefined {
+  const letter = POINTED.exec(text)?.[1];
+  return letter ? [`Answer: ${letter}`] : undefined;
+}
+
+const BOX_BEHIND = /^(\s*)(\S.*?)\s+(?:[([]\s?([xX✓✔]?)\s?[)\]]|([☐☑☒□■]))\s*$/u;
+const FEWEST_BOXES = 3;
+
+/** Boxes behind options, some of them ticked and some empty, in front of them. */
+function boxesInFront(lines: Lines): Lines {
+  const found = lines.map((line) => {
+    const [, indent = '', text, tick, box] = (isLine(line) && BOX_BEHIND.exec(line.text)) || [];
+    return text === undefined
+      ? undefined
+      : { text, indent, isTicked: Boolean(tick) || /[☑☒■]/u.test(box ?? '') };
+  });
+  const boxes = found.filter((one) => one !== undefined);
+  const ticked = boxes.filter(({ isTicked }) => isTicked).length;
+  return boxes.length < FEWEST_BOXES || ticked === 0 || ticked === boxes.length
+    ? lines
+    : lines.map((line, at) => {
+        const one = found[at];
+        return one ? anew(line, `${one.indent}${one.isTicked ? '[x]' : '[ ]'} ${one.text}`) : line;
+      });
+}
+
+const OFFERED = /^(.{6,}?[?？])\s+([^?？]{3,120})$/u;
+const LEAST_OFFERED = 2;
+const isLoud = (text: string): boolean => /\p{Lu}{2}/u.test(text) && !/\p{Ll}/u.test(text);
+
+/** Options behind a question, parted by strokes, of which one alone is in capitals: a line each, with that one marked. */
+function loudOne(text: string): string[] | undefined {
+  const [, question, rest = ''] = OFFERED.exec(text) ?? [];
+  const options = rest.split(/\s+\/\s+|\s*\|\s*/u).map((option) => option.trim());
+  const loud = options.filter(isLoud);
+  return question && options.length >= LEAST_OFFERED && loud.length === 1
+    ? [question, ...options.map((option) => `- ${option}${isLoud(option) ? ' *' : ''}`)]
+    : undefined;
+}
+
+const FEWEST_TURNS = 3;
+const PLAIN = /^\s*[\p{L}\p{N}]/u;
+const LABELLED = /^\s*[([]?(?:\d{1,3}|[A-Za-z])[.):\]]\s/u;
+
+/** Lines that ask and answer by turns, without a label or a name: each second one is the answer to the one above it. */
+function answersBelow(lines: Lines): Lines {
+  const filled = lines.filter(({ text }) => text.trim());
+  const isTurn = filled.every(
+    ({ text }, index) =>
+      PLAIN.test(text) && !LABELLED.test(text) && asksOutright(text) === (index % 2 === 0),
+  );
+  return !isTurn || filled.length % 2 || filled.length / 2 < FEWEST_TURNS
+    ? lines
+    : lines.map((line) =>
+        line.text.trim() && !asksOutright(line.text)
+          ? anew(line, `Answer: ${line.text.trim()}`)
+          : line,
+      );
+}
+
+/** The lines of a text with a name or a sign at such answers. */
+export const TYPED_BELOW: readonly ((lines: Lines) => Lines)[] = [
+  whereOften(letterPointed),
+  boxesInFront,
+  whereOften(loudOne, OFTEN),
+  answersBelow,
+];
