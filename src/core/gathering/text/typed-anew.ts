@@ -10,6 +10,7 @@ import { anew, isLine, OFTEN, whereOften, withTicks, type Lines } from './retypi
 import { TYPED_AROUND } from './typed-around';
 import { TYPED_BELOW } from './typed-below';
 import { inFullWords } from './typed-counts';
+import { listsJoined } from './typed-lists';
 import { TYPED_OTHERWISE } from './typed-otherwise';
 
 const RUN = 3;
@@ -186,6 +187,7 @@ const STEPS: readonly ((lines: Lines) => Lines)[] = [
   inLatinScript,
   inFullWords,
   ...TYPED_BELOW,
+  listsJoined,
   ...TYPED_AROUND,
   ...TYPED_OTHERWISE,
   blanksAlone,

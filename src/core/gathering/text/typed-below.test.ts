@@ -92,3 +92,16 @@ describe('the right answer', () => {
     ]);
   });
 });
+
+describe('two lists below a task without a number', () => {
+  it('are joined by the line that says what belongs together', async () => {
+    const bytes = new TextEncoder().encode(
+      'Match the parts.\n1. femur\n2. humerus\n3. cranium\n\na. head\nb. leg\nc. arm\n\nAnswers: 1-b, 2-c, 3-a\n\nMatch the senses.\n1) eye\n2) ear\nA) hearing\nB) sight\n1B 2A\n',
+    );
+    const { items } = await gatherSource({ name: 'a.txt', bytes }, {}, { id: counter() });
+    expect(items.map(brief)).toEqual([
+      'match: Match the parts. [femur=leg / humerus=arm / cranium=head]',
+      'match: Match the senses. [eye=sight / ear=hearing]',
+    ]);
+  });
+});
