@@ -252,3 +252,15 @@ it('a gap takes the answers that its cell lists, however they are parted', () =>
     'gap: A {{1}} bridge opens for boats. [swing|lift|bascule]',
   ]);
 });
+
+it('signs that belong to a text part nothing', () => {
+  const { items } = read([
+    ['Question', 'Options', 'Key'],
+    ['Which is a language?', 'C#, tea, bread', '1'],
+    ['Which is a note?', 'F#, oak, ice', '1'],
+  ]);
+  expect(items.map(brief)).toEqual([
+    'choice-one: Which is a language? [*C# / tea / bread]',
+    'choice-one: Which is a note? [*F# / oak / ice]',
+  ]);
+});

@@ -241,3 +241,29 @@ describe('a row for each part of a question', () => {
     expect(items.map(({ points }) => points)).toEqual([4, 2]);
   });
 });
+
+it.each([
+  [
+    'texts that several questions are about',
+    [
+      'Text;Question;Answer',
+      'A lock lifts boats.;What lifts?;a lock',
+      ';What is lifted?;boats',
+      'A weir holds water.;What holds?;a weir',
+      ';What is held?;water',
+    ],
+  ],
+  [
+    'topics that stand above several questions',
+    [
+      'Topic;Question;Answer',
+      'Locks;What lifts?;a lock',
+      ';What is lifted?;boats',
+      'Weirs;What holds?;a weir',
+      ';What is held?;water',
+    ],
+  ],
+])('%s make no pairs of them', async (_, lines) => {
+  const { items } = await read(lines);
+  expect(items.map(({ kind }) => kind)).toEqual(['short', 'short', 'short', 'short']);
+});

@@ -38,18 +38,23 @@ const fullColumns = (region: Region, rows: readonly number[], stem: number): num
     rows.every((row) => WORDED.test(region.cell(row, column))),
   );
 
+/** What columns may be called that are no sides of pairs. */
+const NO_SIDES = ['stem', 'option', 'key', 'right', 'wrong', 'verdict', 'accepted'] as const;
+
 /** What the parts are called: two sides of pairs, or one step each; undefined of columns that hold neither. */
 function namesOf(region: Region, { headingRow, parts }: PartRows): string[] | undefined {
   const [one, two, ...more] = parts;
-  const heading = region.cell(headingRow, one ?? 0);
-  if (one !== undefined && two === undefined) {
-    return likelihoodOf(heading, ['step']) > NAMED ? ['Step'] : undefined;
-  }
   const says = (column: number, ...meanings: Parameters<typeof likelihoodOf>[1]): boolean =>
     likelihoodOf(region.cell(headingRow, column), meanings) > NAMED;
-  const areSides = one !== undefined && says(one, 'left') && says(two ?? one, 'right-side');
-  const offers = parts.some((column) => says(column, 'option', 'key', 'right', 'wrong', 'verdict'));
-  return more.length || (offers && !areSides) ? undefined : ['Left', 'Right'];
+  if (one === undefined || more.length) {
+    return undefined;
+  }
+  if (two === undefined) {
+    return says(one, 'step') ? ['Step'] : undefined;
+  }
+  const areSides = says(one, 'left') && says(two, 'right-side');
+  const isOther = parts.some((column) => says(column, ...NO_SIDES));
+  return isOther && !areSides ? undefined : ['Left', 'Right'];
 }
 
 /** The columns of a table with a row for each part; undefined where it is another table. */
@@ -59,7 +64,10 @@ function findPartRows(region: Region): PartRows | undefined {
     return undefined;
   }
   const first = firstRowBelow(region, headingRow);
-  const stem = understandColumns(region, headingRow, first).find(({ role }) => role === 'stem')?.at;
+  // The last of them asks; the text that several questions are about may stand before it.
+  const stem = understandColumns(region, headingRow, first).findLast(
+    ({ role }) => role === 'stem',
+  )?.at;
   const rows = rowsFrom(region, first);
   if (stem === undefined || !region.cell(first, stem)) {
     return undefined;

@@ -1,23 +1,18 @@
 // Which sign stands between several values in one cell.
+import { literal } from '../literal';
 import { letterPlace } from '../plain';
 
-const SIGNS = [
-  '||',
-  '|',
-  ';',
-  '\n',
-  ' / ',
-  '/',
-  '##',
-  '#',
-  '~',
-  '^',
-  '¦',
-  '§',
-  '•',
-  '·',
-  ',',
-] as const;
+const SIGNS = ['||', '|', ';', '\n', ' / ', '/'] as const;
+/** Signs that seldom part texts, and may be part of one: 'C#, Java'. */
+const SELDOM = ['##', '#', '~', '^', '¦', '§', '•', '·'] as const;
+/** Such a sign between texts, close to both or apart from both. */
+const BETWEEN = SELDOM.map(
+  (sign) =>
+    [
+      sign,
+      new RegExp(`[\\p{L}\\p{N})]${literal(sign)}[\\p{L}\\p{N}(]|\\s${literal(sign)}\\s`, 'u'),
+    ] as const,
+);
 
 /** The sign that splits most of the texts into two or more parts, commas last since sentences hold them; undefined where none does. */
 export function findInnerSeparator(texts: readonly string[]): string | undefined {
@@ -25,12 +20,14 @@ export function findInnerSeparator(texts: readonly string[]): string | undefined
   if (!filled.length) {
     return undefined;
   }
-  return SIGNS.find(
-    (sign) =>
-      filled.filter((text) => text.split(sign).filter((part) => part.trim()).length > 1).length >=
-      filled.length * 0.5,
-  );
+  const parts = (sign: string): boolean =>
+    filled.filter((text) => text.split(sign).filter((part) => part.trim()).length > 1).length >=
+    filled.length * HALF;
+  const isBetween = ([, between]: (typeof BETWEEN)[number]): boolean =>
+    filled.filter((text) => between.test(text)).length >= filled.length * HALF;
+  return SIGNS.find(parts) ?? BETWEEN.find(isBetween)?.[0] ?? [','].find(parts);
 }
+const HALF = 0.5;
 
 const STRONG = ['||', '|', ';', '\n'] as const;
 
