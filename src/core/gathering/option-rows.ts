@@ -1,36 +1,24 @@
 // Questions with a row for each option: laid out again as one row each, so that they are read like any other table.
 import type { Sheet } from '../model';
-import { laidOutAnew } from '../shared/sheet';
-import { shownRow, type Region } from '../shared/table/region';
-import { verdictOf } from '../shared/vocabulary/verdicts';
-import { firstRowBelow, understandColumns, understandHeadings } from '../understanding';
 import { letterPlace } from '../shared/plain';
+import type { Region } from '../shared/table/region';
+import { verdictOf } from '../shared/vocabulary/verdicts';
+import { GOES_ON, goesOn, laidOutByQuestion, rowsOfQuestions, type Asked } from './asked-once';
 
 /** The columns of such a table, from 0; `marks` say of each option whether it is right. */
 type OptionRows = {
-  headingRow: number;
-  first: number;
-  stem: number;
   option: number;
   marks: number;
   /** The column that counts the options, a, b, c, where there is one: it tells nothing that their order does not. */
   letters?: number;
 };
 
-/** So much of the rows with an option go on with the question above: their question is empty or said again. */
-const GOES_ON = 0.5;
 const FULL = 0.95;
 const TICK = /^[xX✓✔*+✗-]$/u;
 const WEIGHT = /^-?\d{1,3}(?:[.,]\d+)?\s*%?$/u;
 
 const isMark = (text: string): boolean =>
   text === '' || TICK.test(text) || WEIGHT.test(text) || verdictOf(text) !== undefined;
-
-/** Whether every row of a question stands below the one before, not only its options. */
-const goesOn = (region: Region, row: number, stem: number): boolean => {
-  const own = region.cell(row, stem);
-  return own === '' || own === region.cell(row - 1, stem);
-};
 
 /** The rows of a table in which an option stands. */
 function optionRows(region: Region, first: number, option: number): number[] {
@@ -106,61 +94,17 @@ function markColumn(
   return undefined;
 }
 
-/** So many rows show whether a column goes on with what stands above. */
-const LOOKED_AT = 60;
-
-/** Whether cells of some column go on with those above, as questions over several rows do: a look before any closer one. */
-function mayGoOn(region: Region): boolean {
-  const last = Math.min(region.bottom, region.top + LOOKED_AT);
-  for (let column = region.left; column < region.right; column++) {
-    let going = 0;
-    for (let row = region.top + 1; row <= last; row++) {
-      going += goesOn(region, row, column) ? 1 : 0;
-    }
-    if (going >= (last - region.top) * GOES_ON - 1 && going < last - region.top) {
-      return true;
-    }
-  }
-  return false;
-}
-
 /** The columns of a table with a row for each option; undefined where it is another table. */
-function findOptionRows(region: Region): OptionRows | undefined {
-  if (!mayGoOn(region)) {
-    return undefined;
-  }
-  const { row: headingRow } = understandHeadings(region);
-  if (headingRow === null) {
-    return undefined;
-  }
-  const first = firstRowBelow(region, headingRow);
-  // The last of them asks; the text that several questions are about may stand before it.
-  const stem = understandColumns(region, headingRow, first).findLast(
-    ({ role }) => role === 'stem',
-  )?.at;
-  const { letters, option } = stem === undefined ? {} : optionColumns(region, first, stem);
-  if (stem === undefined || option === undefined) {
+function findOptionRows(region: Region, { first, stem }: Asked): OptionRows | undefined {
+  const { letters, option } = optionColumns(region, first, stem);
+  if (option === undefined) {
     return undefined;
   }
   const rows = optionRows(region, first, option);
   const going = rows.slice(1).filter((row) => goesOn(region, row, stem)).length;
   const isSo = rows.length > 2 && going >= (rows.length - 1) * GOES_ON;
   const marks = isSo ? markColumn(region, rows, { stem, option }) : undefined;
-  return marks === undefined ? undefined : { headingRow, first, stem, option, marks, letters };
-}
-
-/** The rows of each question: those that go on with the question above stand with it. */
-function rowsOfQuestions(region: Region, { first, stem, option }: OptionRows): number[][] {
-  const questions: number[][] = [];
-  for (const row of optionRows(region, first, option)) {
-    const last = questions.at(-1);
-    if (last && goesOn(region, row, stem)) {
-      last.push(row);
-    } else {
-      questions.push([row]);
-    }
-  }
-  return questions;
+  return marks === undefined ? undefined : { option, marks, letters };
 }
 
 /** Whether a column says something else of one option of a question than of another, as feedback to each does. */
@@ -169,14 +113,15 @@ const differs = (region: Region, questions: readonly number[][], column: number)
     (rows) => new Set(rows.map((row) => region.cell(row, column)).filter(Boolean)).size > 1,
   );
 
-/** A sheet with a row for each question of such a table, and the column its questions stand in (from 0); undefined of others. */
-export function optionRowsAsRows(region: Region): { rows: Sheet; stem: number } | undefined {
-  const found = findOptionRows(region);
+/** A sheet with a row for each question of such a table; undefined of others. */
+export function optionRowsAsRows(region: Region, asked: Asked): Sheet | undefined {
+  const found = findOptionRows(region, asked);
   if (!found) {
     return undefined;
   }
-  const { headingRow, stem, option, marks, letters } = found;
-  const questions = rowsOfQuestions(region, found);
+  const { option, marks, letters } = found;
+  const { first, stem, headingRow } = asked;
+  const questions = rowsOfQuestions(region, optionRows(region, first, option), stem);
   const base: number[] = [];
   const beside: number[] = [];
   for (let column = region.left; column <= region.right; column++) {
@@ -184,33 +129,11 @@ export function optionRowsAsRows(region: Region): { rows: Sheet; stem: number } 
       (differs(region, questions, column) ? beside : base).push(column);
     }
   }
-  const most = Math.max(...questions.map(({ length }) => length));
-  const numbers = Array.from({ length: most }, (_, n) => n);
-  const filled = (rows: readonly number[], column: number): string =>
-    rows.map((row) => region.cell(row, column)).find(Boolean) ?? '';
-  const rows = laidOutAnew(region.sheet, {
-    rows: [
-      [
-        ...base.map((column) => region.cell(headingRow, column)),
-        ...numbers.flatMap((n) => [
-          `Answer ${n + 1}`,
-          `Verdict ${n + 1}`,
-          ...beside.map((column) => `${region.cell(headingRow, column)} ${n + 1}`),
-        ]),
-      ],
-      ...questions.map((own) => [
-        ...base.map((column) => filled(own, column)),
-        ...numbers.flatMap((n) =>
-          [option, marks, ...beside].map((column) =>
-            n < own.length ? region.cell(own[n]!, column) : '',
-          ),
-        ),
-      ]),
-    ],
-    lines: [
-      shownRow(region.sheet, headingRow),
-      ...questions.map(([row]) => shownRow(region.sheet, row!)),
-    ],
-  });
-  return { rows, stem };
+  const names = (n: number): string[] => [
+    `Answer ${n}`,
+    `Verdict ${n}`,
+    ...beside.map((column) => `${region.cell(headingRow, column)} ${n}`),
+  ];
+  const parts = { columns: [option, marks, ...beside], names };
+  return laidOutByQuestion(region, { headingRow, questions }, { base, parts });
 }

@@ -6,6 +6,7 @@ import { quoted } from '../shared/plain';
 import { fieldOfLine } from '../shared/vocabulary/answer-lines';
 import { findBlocks, findBoard, findFilledBoard, findSideways } from '../understanding';
 import { regionOf, turnedRegion, type Region } from '../shared/table/region';
+import { askedIn } from './asked-once';
 import { blocksAsRows, turned } from './blocks';
 import { gatherBoard, type AnyBoard } from './board';
 import type { From, Gathered, Told } from './contract';
@@ -136,13 +137,14 @@ function laidOut(region: Region): LaidOut | undefined {
       cellOf: inColumn(long.stem),
     };
   }
-  const options = optionRowsAsRows(region);
-  const found = options ?? partRowsAsRows(region);
+  const asked = askedIn(region);
+  const options = asked && optionRowsAsRows(region, asked);
+  const rows = options ?? (asked && partRowsAsRows(region, asked));
   return (
-    found && {
-      rows: found.rows,
+    rows && {
+      rows,
       because: `each ${options ? 'option' : 'pair or step'} has a row of its own below its question`,
-      cellOf: inColumn(found.stem),
+      cellOf: inColumn(asked!.stem),
     }
   );
 }

@@ -14,6 +14,16 @@ export const TICK = /^[xX+✓✔☑✗*]$/u;
 /** The texts of the cells that are filled. */
 export const filledOf = ({ texts }: ColumnView): string[] => texts.filter(Boolean);
 
+/** Whether cells hold one sign and nothing else, at least so many of them, and some are empty. */
+export function isTicked(column: ColumnView, least: number): boolean {
+  const filled = filledOf(column);
+  return (
+    filled.length >= least &&
+    filled.length < column.texts.length &&
+    filled.every((text) => text === filled[0] && TICK.test(text))
+  );
+}
+
 /** Whether texts stand again and again, as those that tell questions apart never do. */
 export function isRepeated(column: ColumnView): boolean {
   const filled = filledOf(column);

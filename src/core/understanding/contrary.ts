@@ -13,7 +13,7 @@ import {
   type Meaning,
   type TableView,
 } from './contract';
-import { areLists, filledOf, isCalled, isRepeated, says, TICK } from './column-words';
+import { areLists, filledOf, isCalled, isRepeated, isTicked, says } from './column-words';
 import { piecesOf } from './heading-words';
 import { scaled } from './scaled';
 import { shownAlone } from './shown-alone';
@@ -48,17 +48,6 @@ const areNoNumbers = (column: ColumnView): boolean => {
     new Set(words.map((word) => alike(word).slice(0, ROOT))).size > 1;
   return areThings || share(filled, (text) => !COUNTED.test(text)) > MOSTLY;
 };
-/** Whether cells hold one sign and nothing else, and some are empty. */
-function areTicks(column: ColumnView): boolean {
-  const filled = filledOf(column);
-  const [first] = filled;
-  return (
-    filled.length >= LEAST_ROWS &&
-    filled.length < column.texts.length &&
-    TICK.test(first!) &&
-    filled.every((text) => text === first)
-  );
-}
 /** Whether what stands in a column is no word for a kind, and its heading says nothing of kinds. */
 const areNoKinds = (column: ColumnView): boolean => {
   const words = [...filledOf(column), ...(column.list ?? [])];
@@ -119,7 +108,7 @@ function answeredElsewhere(view: TableView, column: ColumnView): readonly Meanin
 function against(column: ColumnView): readonly Meaning[] {
   return [
     ...(isRepeated(column) ? (['ref', 'term'] as const) : []),
-    ...(areTicks(column) ? (['option', 'options', 'key'] as const) : []),
+    ...(isTicked(column, LEAST_ROWS) ? (['option', 'options', 'key'] as const) : []),
     ...(verdictPair(column.list ?? []) ? (['kind'] as const) : []),
     ...(areNoNumbers(column) ? NUMBERS : []),
     ...(areLists(column) ? (['option'] as const) : []),

@@ -1,6 +1,6 @@
 // What headings say is right: a column that is ticked where statements are true, and the one answer of several that is called right.
 import { verdictOf } from '../shared/vocabulary/verdicts';
-import { filledOf, says, TICK } from './column-words';
+import { filledOf, isTicked, says, TICK } from './column-words';
 import type { ColumnView, Meaning, TableView } from './contract';
 import { headingGroup } from './heading-words';
 
@@ -24,17 +24,12 @@ const OK = /^o\.?k\.?\W*$/iu;
 
 /** The only column that answers, called true or right, and ticked in some rows: statements are judged by it. */
 export function tickedTruth({ columns, blank }: TableView): readonly ColumnView[] {
-  const ticked = columns.filter((column) => {
-    const filled = filledOf(column);
-    return (
-      filled.length >= LEAST_ROWS &&
-      filled.length < column.texts.length &&
-      TICK.test(filled[0]!) &&
-      filled.every((text) => text === filled[0]) &&
+  const ticked = columns.filter(
+    (column) =>
+      isTicked(column, LEAST_ROWS) &&
       !OK.test(column.heading) &&
-      (verdictOf(column.heading) === true || says(column, 'verdict') > SAID)
-    );
-  });
+      (verdictOf(column.heading) === true || says(column, 'verdict') > SAID),
+  );
   const answers = (column: ColumnView): boolean =>
     !ticked.includes(column) &&
     (says(column, ...ANSWERED) > NAMED ||

@@ -1,6 +1,6 @@
 // Columns that tick what a question belongs to, 'Year 7' or 'Exam', beside one that names the right answer.
 import { alike } from '../shared/normalise';
-import { filledOf, says, TICK } from './column-words';
+import { filledOf, isTicked, says } from './column-words';
 import type { ColumnView, Meaning, TableView } from './contract';
 import { labelOf } from './heading-words';
 import { partsOf, readingsOf } from './keys/named';
@@ -27,17 +27,10 @@ const CALLED: readonly Meaning[] = [
 const WORD = /\p{L}{2}/u;
 
 /** Whether the cells of a headed column hold one sign and nothing else, some are empty, and its heading does not say why. */
-function ticksSomething(column: ColumnView): boolean {
-  const filled = filledOf(column);
-  return (
-    column.heading !== '' &&
-    filled.length > 0 &&
-    filled.length < column.texts.length &&
-    TICK.test(filled[0]!) &&
-    filled.every((text) => text === filled[0]) &&
-    (!WORD.test(column.heading) || says(column, ...CALLED) <= SAID)
-  );
-}
+const ticksSomething = (column: ColumnView): boolean =>
+  column.heading !== '' &&
+  isTicked(column, 1) &&
+  (!WORD.test(column.heading) || says(column, ...CALLED) <= SAID);
 
 /** How much of the rows a column names an option in. */
 function named(column: ColumnView, options: readonly ColumnView[]): number {

@@ -2,7 +2,7 @@
 // behind the one before it as all the others do.
 import { alike } from '../shared/normalise';
 import { verdictPair } from '../shared/vocabulary/verdicts';
-import { filledOf, isCalled, says, TICK } from './column-words';
+import { filledOf, isCalled, isTicked, says } from './column-words';
 import type { ColumnView, TableView } from './contract';
 
 /** So many stand in even steps by no chance. */
@@ -40,20 +40,9 @@ export function verdictsInSteps({ columns }: TableView): readonly ColumnView[] {
 const FEWEST_TICKED = 2;
 const MOSTLY = 0.8;
 
-/** Whether a column holds one sign in some rows and nothing else. */
-function isTicked(column: ColumnView): boolean {
-  const filled = filledOf(column);
-  return (
-    filled.length < column.texts.length &&
-    filled.every((text) => text === filled[0] && TICK.test(text))
-  );
-}
-
 /** Columns in even steps that are ticked, each behind a text, with a tick in nearly every row; one of them may be empty throughout. */
 export function ticksInSteps({ columns, rows }: TableView): readonly ColumnView[] {
-  const ticked = columns.flatMap((column, at) =>
-    isTicked(column) && filledOf(column).length > 0 ? [at] : [],
-  );
+  const ticked = columns.flatMap((column, at) => (isTicked(column, 1) ? [at] : []));
   const [first = 0, last = 0] = [ticked[0], ticked.at(-1)];
   const steps = ticked.slice(1).map((at, index) => at - ticked[index]!);
   const step = Math.min(...steps);
@@ -65,5 +54,5 @@ export function ticksInSteps({ columns, rows }: TableView): readonly ColumnView[
   const found = columns.filter((_, at) => at >= first && at <= last && (at - first) % step === 0);
   const isTold = (row: number): boolean => found.some(({ texts }) => texts[row]);
   const told = Array.from({ length: rows }, (_, row) => row).filter(isTold).length;
-  return found.every(isTicked) && told >= rows * MOSTLY ? found : [];
+  return found.every((column) => isTicked(column, 0)) && told >= rows * MOSTLY ? found : [];
 }

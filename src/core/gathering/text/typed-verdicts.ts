@@ -205,15 +205,14 @@ const statementOf = ({ statement, word }: Judged, index: number, by: Judging): s
 export function statementsInRuns(lines: Lines): Lines {
   const found = lines.map((line) => (isLine(line) ? judgedIn(line.text) : undefined));
   const anewAt = new Map<number, string[]>();
+  let above = '';
   for (let at = 0; at < lines.length; at++) {
     let end = at;
     while (found[end]) {
       end++;
     }
     const run = found.slice(at, end) as Judged[];
-    const isRun = run.length >= OFTEN;
-    const above = isRun ? (lines.slice(0, at).findLast(({ text }) => text.trim())?.text ?? '') : '';
-    const by = isRun ? judgedBy(run, above) : undefined;
+    const by = run.length >= OFTEN ? judgedBy(run, above) : undefined;
     // Below a question with a number the verdicts are those of its options.
     const areOptions = COUNTED.test(above) && /[?？؟:]\s*$/u.test(above);
     const isCounted = run.every(
@@ -225,6 +224,7 @@ export function statementsInRuns(lines: Lines): Lines {
       );
     }
     at = Math.max(at, end - 1);
+    above = lines[at]!.text.trim() ? lines[at]!.text : above;
   }
   return anewAt.size
     ? lines.flatMap((line, at) => anewAt.get(at)?.map((text) => anew(line, text)) ?? [line])

@@ -134,22 +134,27 @@ export function withClosed(fronts: readonly Front[]): Front[] {
 
 const BEGINNING = /^(?:\p{L}[\p{L}'’]*,? ){1,5}(?:[-–—]|\p{L}+:) (?=\S)/u;
 
-/** Lines of one kind that all begin with the same words and a sign behind them: 'True or false - A lock has gates.' */
-export function withBeginnings(fronts: readonly Front[]): Front[] {
-  const beginnings = new Map(
-    [...groupBy(fronts, keyOf)].map(([key, own]) => {
-      const words = BEGINNING.exec(own[0].text)?.[0];
-      const isSame = own.length > 1 && own.every(({ text }) => words && text.startsWith(words));
-      return [key, isSame ? words : undefined];
-    }),
-  );
+/** Lines with what those of their kind begin their texts with moved to what stands in front; `startOf` says what that is. */
+function withStarts(
+  fronts: readonly Front[],
+  startOf: (own: readonly Front[]) => string | undefined,
+): Front[] {
+  const starts = new Map([...groupBy(fronts, keyOf)].map(([key, own]) => [key, startOf(own)]));
   return fronts.map((front) => {
-    const words = beginnings.get(keyOf(front));
-    return words
-      ? { ...front, before: front.before + words, text: front.text.slice(words.length) }
+    const start = starts.get(keyOf(front));
+    return start
+      ? { ...front, before: front.before + start, text: front.text.slice(start.length) }
       : front;
   });
 }
+
+/** Lines of one kind that all begin with the same words and a sign behind them: 'True or false - A lock has gates.' */
+export const withBeginnings = (fronts: readonly Front[]): Front[] =>
+  withStarts(fronts, (own) => {
+    const words = BEGINNING.exec(own[0]!.text)?.[0];
+    const isSame = own.length > 1 && own.every(({ text }) => words && text.startsWith(words));
+    return isSame ? words : undefined;
+  });
 
 const BRACKETS: readonly (readonly [string, string])[] = [
   ['(', ')'],
@@ -167,18 +172,9 @@ const NAMED_OPTION = /^(\p{L}{1,12}\s?)(?:\d{1,2}|(?<=\s)[A-Ja-j])$/u;
 /** Lines of one kind that all name an option by its word and number, as other lines have them in front: 'KEY: A2' below 'A2: …'. */
 export function withNamedOptions(fronts: readonly Front[]): Front[] {
   const labels = new Set(fronts.flatMap(({ before }) => WORDED_LABEL.exec(before)?.[1] ?? []));
-  const named = new Map(
-    [...groupBy(fronts, keyOf)].map(([key, own]) => {
-      const words = own.map(({ text }) => NAMED_OPTION.exec(text)?.[1]);
-      const [word] = words;
-      const isName = word !== undefined && labels.has(word) && words.every((one) => one === word);
-      return [key, isName ? word : undefined];
-    }),
-  );
-  return fronts.map((front) => {
-    const word = named.get(keyOf(front));
-    return word
-      ? { ...front, before: front.before + word, text: front.text.slice(word.length) }
-      : front;
+  return withStarts(fronts, (own) => {
+    const [word, ...others] = own.map(({ text }) => NAMED_OPTION.exec(text)?.[1]);
+    const isName = word !== undefined && labels.has(word) && others.every((one) => one === word);
+    return isName ? word : undefined;
   });
 }

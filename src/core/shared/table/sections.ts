@@ -90,43 +90,33 @@ function allAsk(region: Region, first: number, column: number): boolean {
   return full >= LEAST_ASKING;
 }
 
-/** The title that a row holds alone above a row of several cells: behind an empty row, counting, looking otherwise. */
-function titleAt(region: Region, row: number): string | undefined {
-  const own = onlyText(region, row);
-  const below = own === undefined ? row : filledFrom(region, row + 1);
-  if (own === undefined || filledIn(region, below) < 2) {
-    return undefined;
-  }
-  const isParted = row === region.top || filledIn(region, row - 1) === 0;
-  return isParted || COUNTED.test(own) || standsOut(region, row, below) ? own : undefined;
-}
+/** What a row holds alone above a row of several cells. */
+type Lone = { row: number; below: number; text: string };
 
-/** The few words that a row holds alone above one that asks, as all rows of several cells do; what begins small is no title. */
-function wordsAt(region: Region, row: number, first: number): string | undefined {
-  const own = onlyText(region, row);
-  return own !== undefined &&
-    !/^\p{Ll}/u.test(own) &&
-    own.split(/\s+/).length <= MOST_WORDS &&
-    filledIn(region, filledFrom(region, row + 1)) > 1 &&
-    allAsk(region, first, filledColumn(region, row))
-    ? own
-    : undefined;
-}
-
-function titlesBetween(
-  first: number,
-  end: number,
-  titleOf: (row: number) => string | undefined,
-): Map<number, string> {
-  const found = new Map<number, string>();
+function loneTexts(region: Region, first: number, end: number): Lone[] {
+  const found: Lone[] = [];
   for (let row = first; row < end; row++) {
-    const text = titleOf(row);
-    if (text !== undefined) {
-      found.set(row, text);
+    const text = onlyText(region, row);
+    const below = text === undefined ? row : filledFrom(region, row + 1);
+    if (text !== undefined && filledIn(region, below) > 1) {
+      found.push({ row, below, text });
     }
   }
   return found;
 }
+
+/** Whether such a text is a title: behind an empty row, counting, or looking otherwise than those below it. */
+const isTitle = (region: Region, { row, below, text }: Lone): boolean =>
+  row === region.top ||
+  filledIn(region, row - 1) === 0 ||
+  COUNTED.test(text) ||
+  standsOut(region, row, below);
+
+/** Whether it is a few words among rows that all ask; what begins small is no title. */
+const areWords = (region: Region, { row, text }: Lone, first: number): boolean =>
+  !/^\p{Ll}/u.test(text) &&
+  text.split(/\s+/u).length <= MOST_WORDS &&
+  allAsk(region, first, filledColumn(region, row));
 
 /**
  * The titles of a table's parts by their rows (from 0). None where there are fewer than two, the one above the headings counted.
@@ -138,13 +128,13 @@ export function sectionRows(
   first: number,
   last = region.bottom,
 ): Map<number, string> {
-  const end = Math.min(last, region.bottom);
-  const found = titlesBetween(first, end, (row) => titleAt(region, row));
-  const words = titlesBetween(first, end, (row) => wordsAt(region, row, first));
+  const lone = loneTexts(region, first, Math.min(last, region.bottom));
+  const words = new Set(lone.filter((one) => areWords(region, one, first)));
   // A single one may have been left behind by whoever tried the sheet out.
-  if (words.size >= LEAST) {
-    words.forEach((text, row) => found.set(row, text));
-  }
+  const titles = lone.filter(
+    (one) => isTitle(region, one) || (words.size >= LEAST && words.has(one)),
+  );
+  const found = new Map(titles.map(({ row, text }) => [row, text]));
   const above = found.size && headingRow !== null ? firstTitle(region, headingRow) : undefined;
   const all = new Map([...(above ? [above] : []), ...found]);
   return all.size >= LEAST ? all : new Map<number, string>();
