@@ -3,7 +3,12 @@
 import type { Sheet } from '../model';
 import { laidOutAnew } from '../shared/sheet';
 import { shownRow, type Region } from '../shared/table/region';
-import { firstRowBelow, understandColumns, understandHeadings } from '../understanding';
+import {
+  firstRowBelow,
+  likelihoodOf,
+  understandColumns,
+  understandHeadings,
+} from '../understanding';
 
 /** So much of the rows go on with the question above: their question is empty or said again. */
 export const GOES_ON = 0.5;
@@ -34,6 +39,18 @@ function mayGoOn(region: Region): boolean {
 /** The rows of a table's headings and of its first question, and the column that asks; all from 0. */
 export type Asked = { headingRow: number; first: number; stem: number };
 
+const CALLED = 0.8;
+
+/** The column whose heading says that it asks, however often its texts come again. */
+function calledQuestion(region: Region, headingRow: number): number | undefined {
+  for (let column = region.left; column <= region.right; column++) {
+    if (likelihoodOf(region.cell(headingRow, column), ['stem']) > CALLED) {
+      return column;
+    }
+  }
+  return undefined;
+}
+
 /** Where a table asks whose questions may go on over rows; undefined of any other. */
 export function askedIn(region: Region): Asked | undefined {
   const { row: headingRow } = mayGoOn(region) ? understandHeadings(region) : { row: null };
@@ -42,9 +59,10 @@ export function askedIn(region: Region): Asked | undefined {
   }
   const first = firstRowBelow(region, headingRow);
   // The last of them asks; the text that several questions are about may stand before it.
-  const stem = understandColumns(region, headingRow, first).findLast(
+  const asking = understandColumns(region, headingRow, first).findLast(
     ({ role }) => role === 'stem',
-  )?.at;
+  );
+  const stem = asking?.at ?? calledQuestion(region, headingRow);
   return stem === undefined ? undefined : { headingRow, first, stem };
 }
 

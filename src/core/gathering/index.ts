@@ -9,7 +9,8 @@ import type { Gathered, GatherOptions } from './contract';
 import { withKeySheet } from './key-sheet';
 import { recall, withMemory, withRecalled } from './recall';
 import { otherShape } from './other-shapes';
-import { gatherRegion, gatherTables } from './tables-of-sheet';
+import { gatherBeside, gatherRanges } from './tables-of-sheet';
+import { questionsBeside } from './questions-beside';
 import { withSheetsAlike } from './sheets-alike';
 import { chooseSheet } from './sheet-choice';
 import { withOptionsApart } from './stems-apart';
@@ -89,9 +90,10 @@ function gatherSaid(
   }
   const ranges =
     range || overrule.headingRow !== undefined || overrule.columns ? [region] : tablesIn(region);
-  const read =
-    ranges.length > 1 ? gatherTables(from, sheet, ranges, told) : gatherRegion(from, region, told);
-  const isPart = alone || range !== undefined || ranges.length > 1;
+  const mayStand = !range && ranges.length === 1 && overrule.as !== 'table';
+  const beside = mayStand ? questionsBeside(region) : undefined;
+  const isPart = alone || range !== undefined || ranges.length > 1 || beside !== undefined;
+  const read = beside ? gatherBeside(from, beside, told) : gatherRanges(from, region, ranges, told);
   const found = isPart ? read : withSheetsAlike(from, sheet, read, told);
   for (const finding of found.findings) {
     findings.push(finding);

@@ -35,6 +35,8 @@ export type Context = {
   region: Region;
   /** The points that stand with a question in its cell, by its row. */
   points?: ReadonlyMap<number, string> | undefined;
+  /** The rows that hold nothing but a text that the questions below are about. */
+  passages?: ReadonlySet<number> | undefined;
   slots: Slots;
   manner: Manner;
   newId: () => string;
@@ -138,7 +140,7 @@ const NEEDED = [
 
 /** The rows that may be questions: filled, not the headings again, no title of a part. */
 function rowsToRead(
-  { region, slots }: Context,
+  { region, slots, passages }: Context,
   headingRow: number | null,
   first: number,
   titles: ReadonlyMap<number, string>,
@@ -146,7 +148,7 @@ function rowsToRead(
   const repeats = headingRepeats(region, headingRow);
   const rows: Row[] = [];
   for (let r = first; r <= region.bottom; r++) {
-    if (!isEmptyRow(region, r) && !repeats(r) && !titles.has(r)) {
+    if (!isEmptyRow(region, r) && !repeats(r) && !titles.has(r) && !passages?.has(r)) {
       rows.push(new Row(region, slots, r));
     }
   }

@@ -8,7 +8,7 @@ import { findVerdicts } from '../understanding';
 import { EMPHASES, isSetOff } from './rich';
 import { Row, slotsOf } from './row';
 import { headingRepeats } from './rows';
-import { partsOfOptions } from './option-texts';
+import { partsOfOptions, separatorBeside, textsBeside } from './option-texts';
 import { fromKeyColumn, type KeyGuess } from './key-column';
 import { explainsFirst, toldFirst } from './told-first';
 
@@ -70,7 +70,8 @@ const styleOfMarks = ({ right, wrong, rows, of: all }: Marks): KeyGuess => ({
 });
 
 function fromVerdicts(look: Look): KeyGuess {
-  const rows = look.rows.map((row) => row.texts('verdict'));
+  const separator = separatorBeside(look.rows, 'verdict');
+  const rows = look.rows.map((row) => textsBeside(row, 'verdict', separator));
   const found = findVerdicts(rows);
   const isAlone = found && found.wrong === undefined;
   const key: Key = {

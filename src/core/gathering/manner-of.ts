@@ -1,12 +1,13 @@
 // How the rows of a table write their answers, learned from the rows themselves.
 import type { Reading } from '../model';
 import type { Region } from '../shared/table/region';
+import { defined } from '../shared/defined';
 import { findInnerSeparator, strongSeparator } from '../shared/table/separators';
 import { scaleOfWeights, weightOf } from '../shared/weights';
 import { labelsOfHeadings, withoutSign } from '../understanding';
 import { learnKindWords } from './kind-of-row';
 import type { Manner } from './manner';
-import { areLabelled } from './option-texts';
+import { areLabelled, separatorBeside, textsBeside } from './option-texts';
 import { looksLike } from './question';
 import { Row, type Slots } from './row';
 
@@ -63,6 +64,7 @@ export function mannerOf(
   const sign = key.style === 'marker' ? key.marker : undefined;
   const unsigned = (text: string): string => (sign && withoutSign(text, sign)) || text;
   const time = slots.get('seconds')?.[0]?.column.heading ?? '';
+  const weights = separatorBeside(rows, 'weight');
   const manner: Manner = {
     key,
     optionSeparator: findInnerSeparator(sample('options')),
@@ -71,7 +73,14 @@ export function mannerOf(
     labelled: areLabelled(rows.map((row) => row.texts('option').map(unsigned))),
     labels: labelsOfHeadings((slots.get('option') ?? []).map(({ column }) => column.heading ?? '')),
     kindWords: new Map(),
-    weightScale: scaleOfWeights(rows.map((row) => row.texts('weight').map(weightOf))),
+    besideSeparators: defined({
+      verdict: separatorBeside(rows, 'verdict'),
+      weight: weights,
+      feedback: separatorBeside(rows, 'feedback'),
+    }),
+    weightScale: scaleOfWeights(
+      rows.map((row) => textsBeside(row, 'weight', weights).map(weightOf)),
+    ),
     minutes: MINUTES.test(time) && !SECONDS.test(time.replace(MINUTES, '')),
   };
   return slots.has('kind')

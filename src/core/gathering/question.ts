@@ -17,8 +17,8 @@ import { drawnGaps, splitAnswers } from './answers';
 import { servesGaps, withBank } from './gap-words';
 import { resolveKey, type KeyInput, type Problem } from './key';
 import { inferKind, isTruthPair } from './kind-of-row';
-import type { Manner } from './manner';
-import { partsOfOptions, withoutLabel } from './option-texts';
+import type { BesideOptions, Manner } from './manner';
+import { partsOfOptions, textsBeside, withoutLabel } from './option-texts';
 import { pairsOf, stepsOf } from './pairs-and-steps';
 import { isEmphasis, isSetOff } from './rich';
 import { judgesRow, type Row } from './row';
@@ -154,9 +154,10 @@ function bankOfWrongs(
   gaps: readonly { accepted: string[] }[],
   { wrongSeparator }: Manner,
 ): string[] {
-  const wrong = [...row.texts('wrong'), ...splitCell(row.text('wrongs'), wrongSeparator)].filter(
-    Boolean,
-  );
+  const more = row.text('wrongs');
+  // Behind commas stand words of a bank, which no sentences are.
+  const separator = wrongSeparator ?? (/^[^\s,]+(?:, *[^\s,]+)+$/u.test(more) ? ',' : undefined);
+  const wrong = [...row.texts('wrong'), ...splitCell(more, separator)].filter(Boolean);
   return wrong.length ? [...gaps.flatMap(({ accepted }) => accepted.slice(0, 1)), ...wrong] : [];
 }
 
@@ -176,7 +177,7 @@ const BUILDERS: Partial<Record<Kind, (row: Row, parts: string[], manner: Manner)
   },
   // Nobody types a model answer word for word: it is shown afterwards, to be marked by.
   open: (row) => {
-    const model = row.text('accepted') || row.text('key');
+    const model = row.text('accepted') || row.text('key') || row.text('right');
     const isShown = model !== '' && !row.text('explanation');
     return { fields: isShown ? { explanation: plain(model) } : {}, problems: [] };
   },
@@ -217,10 +218,15 @@ function byKind(kind: Kind, row: Row, options: Option[], manner: Manner): Built 
 /** What stands beside the options that are kept (by their place from 0): by the option's own number, else in order. */
 function besideOptions(
   row: Row,
-  role: 'verdict' | 'weight' | 'feedback',
+  role: BesideOptions,
   keep: readonly number[],
+  separator: string | undefined,
 ): string[] {
   const slots = row.slots.get(role) ?? [];
+  if (separator) {
+    const listed = textsBeside(row, role, separator);
+    return keep.map((index) => listed[index] ?? '');
+  }
   const options = row.slots.get('option') ?? [];
   const texts = row.texts(role);
   const numbers = options.map(({ column }) => column.n);
@@ -260,8 +266,8 @@ function optionsOf(row: Row, manner: Manner): { options: Option[]; problems: Pro
       (index) => slots[index] !== undefined && isSetOff(row, slots[index].index, marker),
     );
   }
-  const beside = (role: 'verdict' | 'weight' | 'feedback'): string[] =>
-    besideOptions(row, role, keep);
+  const beside = (role: BesideOptions): string[] =>
+    besideOptions(row, role, keep, manner.besideSeparators[role]);
   const resolved = resolveKey(input, texts, {
     verdicts: beside('verdict'),
     weights: beside('weight').map((text) => perCent(weightOf(text), manner.weightScale)),

@@ -23,12 +23,32 @@ function spreadDown(
   return spread;
 }
 
-/** A region in which each question has the text that it is about, and what is said of it; undefined where nothing is spread. */
+/** The rows that hold such a text and no question of their own. */
+function rowsAlone(
+  region: Region,
+  first: number,
+  passages: readonly number[],
+  question: number,
+): Set<number> {
+  const alone = new Set<number>();
+  for (let row = first; row <= region.bottom; row++) {
+    const holds = passages.some((column) => region.cell(row, column));
+    if (holds && !region.cell(row, question)) {
+      alone.add(row);
+    }
+  }
+  return alone;
+}
+
+/**
+ * A region in which each question has the text that it is about, the rows that hold nothing but such a text, and what is said of it;
+ * undefined where nothing is spread.
+ */
 export function withPassagesSpread(
   region: Region,
   slots: Slots,
   { first, file }: { first: number; file: string },
-): { region: Region; finding: Finding } | undefined {
+): { region: Region; alone: ReadonlySet<number>; finding: Finding } | undefined {
   const stems = (slots.get('stem') ?? []).map(({ index }) => index);
   const question = stems.at(-1)!;
   const spread = new Map(
@@ -43,6 +63,7 @@ export function withPassagesSpread(
   }
   const [column, rows] = found;
   return {
+    alone: rowsAlone(region, first, [...spread.keys()], question),
     region: {
       ...region,
       cell: (row, at) => spread.get(at)?.get(row) ?? region.cell(row, at),

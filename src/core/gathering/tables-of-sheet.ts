@@ -1,5 +1,5 @@
 // The tables of a sheet: each by its own headings.
-import type { Finding, Sheet } from '../model';
+import type { Finding, Reading } from '../model';
 import { count, quoted } from '../shared/plain';
 import { type TableRange } from '../understanding';
 import { regionOf, type Region } from '../shared/table/region';
@@ -38,6 +38,7 @@ export function gatherRegion(
       table,
       region: counted?.region ?? spread?.region ?? region,
       points: counted?.points,
+      passages: spread?.alone,
       slots,
       manner,
       newId,
@@ -53,31 +54,65 @@ export function gatherRegion(
   return { items, findings, reading };
 }
 
-/** Several tables of one sheet: each by its own headings, the reading being that of the one with most questions. */
-export function gatherTables(
-  from: From,
-  sheet: Sheet,
-  ranges: readonly TableRange[],
-  told: Told,
-): Gathered {
-  const parts = ranges.map(({ title, ...range }) => {
-    const part = gatherRegion(from, regionOf(sheet, range), told);
-    return title === undefined
-      ? part
-      : { ...part, items: part.items.map((item) => ({ category: [title], ...item })) };
-  });
+/** The questions of several tables in the order of their rows, with what is said of them; the reading is that of most questions. */
+function joined(parts: readonly Gathered[], note: Finding): Gathered {
   const most = parts.reduce((best, part) => (part.items.length > best.items.length ? part : best));
-  const note: Finding = {
-    rule: 'several-tables',
-    level: 'note',
-    where: { file: from.table.file, sheet: sheet.name },
-    message: `${quoted(sheet.name)} holds ${count(parts.length, 'table')}, each with headings of its own; all were read.`,
-  };
   return {
     items: parts
       .flatMap(({ items }) => items)
       .sort((a, b) => (a.origin?.row ?? 0) - (b.origin?.row ?? 0)),
     findings: [note, ...parts.flatMap(({ findings }) => findings)],
     reading: most.reading,
+  };
+}
+
+/** The table of a sheet, or several of them, each by its own headings. */
+export function gatherRanges(
+  from: From,
+  region: Region,
+  ranges: readonly TableRange[],
+  told: Told,
+): Gathered {
+  const { sheet } = region;
+  if (ranges.length < 2) {
+    return gatherRegion(from, region, told);
+  }
+  const parts = ranges.map(({ title, ...range }) => {
+    const part = gatherRegion(from, regionOf(sheet, range), told);
+    return title === undefined
+      ? part
+      : { ...part, items: part.items.map((item) => ({ category: [title], ...item })) };
+  });
+  return joined(parts, {
+    rule: 'several-tables',
+    level: 'note',
+    where: { file: from.table.file, sheet: sheet.name },
+    message: `${quoted(sheet.name)} holds ${count(parts.length, 'table')}, each with headings of its own; all were read.`,
+  });
+}
+
+/** Rows that each hold several questions beside one another, a region for each of their places. */
+export function gatherBeside(from: From, places: readonly Region[], told: Told): Gathered {
+  const parts = places.map((place) => gatherRegion(from, place, told));
+  const gathered = joined(parts, {
+    rule: 'several-in-a-row',
+    level: 'note',
+    where: { file: from.table.file, sheet: places[0]!.sheet.name },
+    message: `Each row holds up to ${count(parts.length, 'question')} beside one another; all were read.`,
+  });
+  const readings = parts.map(({ reading }) => reading);
+  // A column that all of them share is told once.
+  const columns = new Map(
+    readings.flatMap((reading) => reading.columns.map((one) => [one.column, one] as const)),
+  );
+  return {
+    ...gathered,
+    reading: {
+      ...gathered.reading,
+      columns: [...columns.values()],
+      because: readings.reduce<Reading['because']>((all, one) => ({ ...all, ...one.because }), {}),
+      unsure: [...new Set(readings.flatMap(({ unsure }) => unsure))],
+      others: readings.reduce<Reading['others']>((all, one) => ({ ...all, ...one.others }), {}),
+    },
   };
 }

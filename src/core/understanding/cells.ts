@@ -63,7 +63,8 @@ const TESTS: readonly Test[] = [
   (text) => !/\s/.test(text) && /^\p{L}{2,}$/u.test(text),
 ];
 
-function countsUp(texts: readonly string[]): boolean {
+/** Whether the numbers at the end of texts count one on, row by row. */
+export function countsUp(texts: readonly string[]): boolean {
   const numbers = texts.map((text) => /(\d+)\D{0,2}$/.exec(text)?.[1]).map(Number);
   return (
     numbers.length > 2 &&

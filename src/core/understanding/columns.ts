@@ -77,11 +77,14 @@ const GUESSED = 0.6;
 
 const MOSTLY = 0.8;
 const WORDED = /\p{L}\s+\p{L}|[。！？]$/u;
+/** Numbers and dates may count or stamp something; anything else below a heading of words says it. */
+const COUNTS = /^[\d\s.,:/-]*$/u;
 
 /** Whether a column holds a text of its own in nearly every row, and no word says that it is nothing. */
 function saysSomething(column: ColumnView): boolean {
   const filled = filledOf(column);
-  const texts = filled.filter((text) => WORDED.test(text));
+  const isHeaded = piecesOf(column.heading).length > 0;
+  const texts = filled.filter((text) => WORDED.test(text) || (isHeaded && !COUNTS.test(text)));
   return (
     texts.length >= column.texts.length * MOSTLY &&
     filled.length > 1 &&

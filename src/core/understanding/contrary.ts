@@ -24,7 +24,7 @@ const HARDLY = 1e-4;
 /** Fewer rows show nothing. */
 const LEAST_ROWS = 2;
 const ADDRESS = /^[^\s@]+@[^\s@]+\.[^\s@]+$/u;
-const COUNTED = /^[^\p{L}\d]{0,3}\d[\d.,:\s]*[^\d\s]{0,12}\.?$/u;
+const COUNTED = /^[^\p{L}\d]{0,3}\d[\d.,:\s]*[^\d\s\p{No}]{0,12}\.?$/u;
 const NUMBERS: readonly Meaning[] = ['points', 'attempts', 'lines', 'tolerance'];
 const MOSTLY = 0.8;
 const NAMED = 0.5;
@@ -64,10 +64,11 @@ const SENTENCE = /\s\S+\s|[.!?。！？]$/u;
 const areNoPictures = (column: ColumnView): boolean =>
   share(filledOf(column), (text) => SENTENCE.test(text) && !PICTURE.test(text)) >= MOSTLY;
 
-/** A use is one of two words that come again; texts that are all different are what something is used for. */
+/** A use is one of two words that come again; texts that are all different are what something is used for, and numbers count it. */
 const areNoUses = (column: ColumnView): boolean => {
   const filled = filledOf(column);
-  return filled.length > 2 && new Set(filled.map(alike)).size === filled.length;
+  const areDifferent = filled.length > 2 && new Set(filled.map(alike)).size === filled.length;
+  return areDifferent || share(filled, (text) => /\d/.test(text)) >= MOSTLY;
 };
 
 const saysWho = (column: ColumnView): boolean => says(column, 'by') > NAMED;

@@ -2,6 +2,7 @@
 export { MEANINGS, roleOfMeaning, type Meaning } from './contract';
 export { SURE, understandColumns, type ColumnUnderstood } from './columns';
 export { firstRowBelow, understandHeadings, type HeadingUnderstood } from './headings';
+export { headingGroup as wordsOfHeading } from './heading-words';
 export { findMarks, withoutSign, type Marks } from './keys/marks';
 export {
   labelsOfHeadings,

@@ -86,6 +86,11 @@ function withoutPlace(
   });
 }
 
+/** Whether a row holds such a text in front of the questions and nothing from there on: those come in the rows below. */
+const isPassageAlone = (columns: TableView['columns'], stem: number, row: number): boolean =>
+  columns.slice(0, stem).some(({ texts }) => (texts[row] ?? '').length >= NAMED_TEXT) &&
+  columns.slice(stem).every(({ texts }) => !texts[row]);
+
 /** The text that questions are about, in a column of its own before them, taken for the first part of each question. */
 export function withPassage(
   { columns, rows, blank }: TableView,
@@ -97,8 +102,10 @@ export function withPassage(
   if (blank) {
     return withoutPlace(columns, assigned, said);
   }
-  const asks = (columns[stem]?.texts ?? []).filter((text) => ASKS_AT_END.test(text));
-  if (rows < LEAST_ROWS || stem < 1 || asks.length < rows * MOSTLY) {
+  const texts = columns[stem]?.texts ?? [];
+  const questions = texts.filter((text, row) => text || !isPassageAlone(columns, stem, row));
+  const asks = questions.filter((text) => ASKS_AT_END.test(text));
+  if (rows < LEAST_ROWS || stem < 1 || asks.length < questions.length * MOSTLY) {
     return [...assigned];
   }
   return assigned.map((one, column) => {

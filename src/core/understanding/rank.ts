@@ -1,5 +1,6 @@
 // Readings of a whole table weighed against one another by what its rows become under each.
 import { assign, ONE, type Assigned } from './assign';
+import { withCorrections } from './beside-truth';
 import { withBounds } from './bounds';
 import { MEANINGS, roleOfMeaning, type Meaning, type TableView } from './contract';
 import { countedGroups, groupNames } from './heading-groups';
@@ -11,8 +12,8 @@ import { withNamers } from './namers';
 import { withPassage } from './passages';
 import { scaled } from './scaled';
 import { withNamedRuns } from './unheaded';
+import { withExtraWords, withGapWords } from './gap-columns';
 import {
-  withGapWords,
   withoutLoneOption,
   withoutLoneStep,
   withPair,
@@ -192,7 +193,8 @@ export function rank(
   const explained = withoutLoneFeedback(view, better, said);
   const offered = withoutLoneStep(view, withoutLoneOption(explained, said), said);
   const asking = withPair(view, withPassage(view, withStem(view, offered, said), said), said);
-  return withGapWords(view, withBounds(view, withForms(view, asking, said), said), said);
+  const formed = withBounds(view, withForms(view, asking, said), said);
+  return withCorrections(view, withExtraWords(view, withGapWords(view, formed, said), said), said);
 }
 
 /** A column under the better reading; what the rows say counts for as much as they weigh more. */

@@ -9,6 +9,7 @@ import { findMarks } from './keys/marks';
 import { readingsOf } from './keys/named';
 import { rightInBrackets, tickedTruth } from './said-in-headings';
 import { tickedBesideKey } from './ticked-tags';
+import { listedBesideOptions } from './listed-beside';
 import { namedSides } from './named-sides';
 import { ticksInSteps, verdictsInSteps } from './verdict-steps';
 import { rowsIn } from './witness';
@@ -188,6 +189,7 @@ export function shownTogether(view: TableView): ReadonlyMap<ColumnView, Meaning>
     ...(sides ? [...all(at(sides.left), 'left'), ...all(at(sides.right), 'right-side')] : []),
     ...(sidesNamed ?? []),
     ...rightInBrackets(view),
+    ...listedBesideOptions(view),
     ...all(countedPlaces(view), 'step'),
     ...all(counted(view), 'number-in-file'),
     ...(listed ? [...all([listed.key], 'key'), ...all([listed.list], 'options')] : []),

@@ -1,6 +1,7 @@
 // Columns without headings that one of the others names cell by cell, or that stand behind questions: those are options, whatever
 // their short texts look like.
 import type { Assigned } from './assign';
+import { countsUp } from './cells';
 import type { Meaning, TableView } from './contract';
 import { secondsOf } from '../shared/normalise';
 import { isList } from '../shared/table/separators';
@@ -100,6 +101,8 @@ function mayBeKey(
     size >= FEWEST &&
     size <= MOST &&
     view.columns[column] !== undefined &&
+    // What counts the rows names their options by chance.
+    !countsUp(view.columns[column].texts) &&
     isUnheaded(view, column) &&
     base[column]!.meaning !== 'stem'
   );

@@ -65,12 +65,18 @@ function shareBeside(
 /** So much of a word stays as it is in its forms, and so many letters. */
 const ROOT = 0.6;
 const FEWEST_LETTERS = 2;
-const rootOf = (word: string): string =>
-  word.slice(0, Math.max(FEWEST_LETTERS, Math.floor(word.length * ROOT)));
+/** What a word's forms begin with; of several words, "the hammer", that of the longest. */
+function rootOf(text: string): string {
+  const word = text.split(/\s+/u).reduce((most, one) => (one.length > most.length ? one : most));
+  return word.slice(0, Math.max(FEWEST_LETTERS, Math.floor(word.length * ROOT)));
+}
 
 /** Forms of the words, their plurals or tenses: short, and they begin as the words do. */
 const areForms = (word: ColumnView, other: ColumnView): boolean =>
-  areWords(other) && shareBeside(word, other, (own, text) => text.startsWith(rootOf(own))) >= SOME;
+  areWords(other) &&
+  shareBeside(word, other, (own, text) =>
+    text.split(/\s+/u).some((part) => part.startsWith(rootOf(own))),
+  ) >= SOME;
 
 const wordsIn = (text: string): number => text.split(/\s+/u).length;
 /** Whether a text says more than a word does: by its words, or where nothing parts them by its length. */

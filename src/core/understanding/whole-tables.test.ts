@@ -2,13 +2,7 @@
 import { describe, expect, it } from 'vitest';
 import { column, meaningsOf, taken, takenAs, view } from '../../../tests/tables';
 import type { Meaning } from './contract';
-import {
-  withGapWords,
-  withoutLoneOption,
-  withoutLoneStep,
-  withPair,
-  withStem,
-} from './whole-tables';
+import { withoutLoneOption, withoutLoneStep, withPair, withStem } from './whole-tables';
 
 const NONE = new Map<number, Meaning>();
 const clue = column('Clue', 'It keeps the water back', 'It lets the water through');
@@ -158,48 +152,5 @@ describe('two columns and nothing else', () => {
     expect(withPair(view([left, right]), own, new Map([[1, 'tags' as const]]))).toEqual(own);
     const three = takenAs('stem', 'tags', 'ignore');
     expect(withPair(view([left, right, word]), three, NONE)).toEqual(three);
-  });
-});
-
-describe('a column with a word for each gap', () => {
-  const gapped = column('Text', 'A ___ and a ___ meet.', 'The ___ opens.', 'A ___ in a ___.');
-  const words = column('Words', 'boat, lock', 'gate', 'sill, chamber');
-  const read = (columns: ReturnType<typeof column>[], ...meanings: Meaning[]) =>
-    withGapWords(view(columns), takenAs(...meanings), NONE).map(
-      ({ meaning, p }) => `${meaning} ${p}`,
-    );
-
-  it('fills them, whatever it was taken for', () => {
-    expect(read([gapped, words], 'stem', 'tags')).toEqual(['stem 0.9', 'accepted 0.9']);
-  });
-  it.each<[string, ReturnType<typeof column>[], Meaning[]]>([
-    ['another one answers', [gapped, words, words], ['stem', 'tags', 'accepted']],
-    [
-      'a row has more words than gaps',
-      [gapped, column('Words', 'boat, lock', 'gate, wall', 'a, b')],
-      ['stem', 'tags'],
-    ],
-    [
-      'no text has two gaps',
-      [column('Text', 'A ___.', 'The ___.', 'Some ___.'), column('Words', 'a', 'b', 'c')],
-      ['stem', 'tags'],
-    ],
-    [
-      'a text has none',
-      [column('Text', 'A ___ and a ___.', 'The gate.', 'A ___.'), column('Words', 'a, b', '', 'c')],
-      ['stem', 'tags'],
-    ],
-    [
-      'there are two rows',
-      [gapped, words].map((one) => ({ ...one, texts: one.texts.slice(0, 2) })),
-      ['stem', 'tags'],
-    ],
-  ])('does not where %s', (_, columns, meanings) => {
-    expect(meaningsOf(withGapWords(view(columns), takenAs(...meanings), NONE))).toEqual(meanings);
-  });
-  it('does not in a form, and where a person spoke', () => {
-    const own = takenAs('stem', 'tags');
-    expect(withGapWords(view([gapped, words], { blank: true }), own, NONE)).toEqual(own);
-    expect(withGapWords(view([gapped, words]), own, new Map([[1, 'tags' as const]]))).toEqual(own);
   });
 });

@@ -5,6 +5,7 @@ import { takenFor, type Assigned } from './assign';
 import { filledOf, isRepeated, says } from './column-words';
 import { roleOfMeaning, type Meaning, type TableView } from './contract';
 import { labelOf } from './heading-words';
+import { listedBesideOptions } from './listed-beside';
 import { MAY_TELL } from './passages';
 
 /** A single row shows nothing. */
@@ -98,8 +99,10 @@ export function withoutLoneFeedback(
     EXPLAINING.has(meaning) ? [column] : [],
   );
   const [lone] = explaining;
-  const isAmongOptions = assigned[lone! + 1]?.meaning === 'option';
-  if (explaining.length !== 1 || said.has(lone!) || isAmongOptions || !isOfNone(view, lone!)) {
+  const isOfOptions =
+    assigned[lone! + 1]?.meaning === 'option' ||
+    listedBesideOptions(view).some(([column]) => column === view.columns[lone!]);
+  if (explaining.length !== 1 || said.has(lone!) || isOfOptions || !isOfNone(view, lone!)) {
     return [...assigned];
   }
   return assigned.map((one, column) => {
@@ -190,41 +193,4 @@ export function withPair(
   return odds
     ? [takenFor(assigned[0]!, 'term', odds[0]), takenFor(assigned[1]!, 'definition', odds[1])]
     : [...assigned];
-}
-
-const GAP = /_{2,}|\.{4,}|…{2,}/gu;
-const BETWEEN_WORDS = /\s*[,;|/\n]\s*/u;
-const FEWEST_GAPPED = 3;
-/** How sure it is that what has a word for each gap fills them. */
-const FILLS = 0.9;
-const ANSWERS_GAPS: ReadonlySet<Meaning> = new Set<Meaning>([
-  'accepted',
-  'definition',
-  'key',
-  'option',
-  'options',
-  'right',
-  'value',
-]);
-
-/** A table of texts with gaps that nothing answers: a column that has as many words in each row as its text has gaps fills them. */
-export function withGapWords(
-  { columns, rows, blank }: TableView,
-  assigned: readonly Assigned[],
-  said: ReadonlyMap<number, Meaning>,
-): Assigned[] {
-  const stem = assigned.findIndex(({ meaning }) => meaning === 'stem');
-  const isAnswered = assigned.some(({ meaning }) => ANSWERS_GAPS.has(meaning));
-  const gaps = (columns[stem]?.texts ?? []).map((text) => text.match(GAP)?.length ?? 0);
-  const hasSeveral = gaps.some((count) => count > 1) && gaps.every((count) => count > 0);
-  if (blank || rows < FEWEST_GAPPED || isAnswered || !hasSeveral) {
-    return [...assigned];
-  }
-  const words = columns.findIndex(
-    ({ texts }, column) =>
-      column !== stem &&
-      !said.has(column) &&
-      texts.every((text, row) => text.split(BETWEEN_WORDS).filter(Boolean).length === gaps[row]),
-  );
-  return assigned.map((one, column) => (column === words ? takenFor(one, 'accepted', FILLS) : one));
 }

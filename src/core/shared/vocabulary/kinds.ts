@@ -5,6 +5,7 @@ import { FORMED, type KindWords } from './kind-words';
 import { inKnownWords } from './other-scripts';
 import { among } from './phrases';
 import { PLAIN } from './plain-kind-words';
+import { trueFalseInitials, trueFalsePair, verdictPair } from './verdicts';
 
 /** The first that matches wins. */
 const WORDS: KindWords = [...FORMED, ...PLAIN];
@@ -28,6 +29,18 @@ export function kindOfWord(text: string): Kind | undefined {
 const COMPOUND =
   /(\p{L}{3,}?)([sn]?)(?:aufgaben?|fragen?|ubung(?:en)?|vraag|vragen|opgaven?|frag(?:a|or)|sporgsmal|oppgaver?|opgaver?)(?!\p{L})/gu;
 
+const EITHER = /^([^/|]+?)\s*(?:\/|\||\s(?:or|oder|ou|o|of|eller|lub|tai|nebo)\s)\s*([^/|]+)$/iu;
+
+/** Whether words name a pair such as true and false, the one or the other: 'goed/fout', 'P/F'. */
+function namesEither(text: string): boolean {
+  const [, first = '', second = ''] = EITHER.exec(text.trim()) ?? [];
+  const isPair =
+    verdictPair([first, second]) !== undefined || trueFalsePair(first, second) !== undefined;
+  return (
+    isPair || (first === first.toUpperCase() && trueFalseInitials(first, second) !== undefined)
+  );
+}
+
 /** Words for one right answer that a name of a choice may have beside it. */
 const ONE =
   /\b(?:exactly|only|just) one\b|(?<!than )\bone (?:(?:right|correct) )?(?:answer|option|response)\b|\bsingle (?:(?:right|correct) )?(?:answer|response)\b/;
@@ -36,6 +49,9 @@ function findKind(text: string): Kind | undefined {
   const words = inKnownWords(bareWords(text.replace(/([a-z])([A-Z])/g, '$1 $2')));
   if (!words) {
     return undefined;
+  }
+  if (namesEither(text)) {
+    return 'true-false';
   }
   // "Several options, exactly one of them right" speaks of several but means one.
   if (ONE.test(words)) {
