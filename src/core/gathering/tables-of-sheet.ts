@@ -105,6 +105,11 @@ export function gatherBeside(from: From, places: readonly Region[], told: Told):
   const columns = new Map(
     readings.flatMap((reading) => reading.columns.map((one) => [one.column, one] as const)),
   );
+  const others = new Map(
+    readings.flatMap(({ others: own = [] }) =>
+      own.map((one) => [`${one.path} ${one.label}`, one] as const),
+    ),
+  );
   return {
     ...gathered,
     reading: {
@@ -112,7 +117,7 @@ export function gatherBeside(from: From, places: readonly Region[], told: Told):
       columns: [...columns.values()],
       because: readings.reduce<Reading['because']>((all, one) => ({ ...all, ...one.because }), {}),
       unsure: [...new Set(readings.flatMap(({ unsure }) => unsure))],
-      others: readings.reduce<Reading['others']>((all, one) => ({ ...all, ...one.others }), {}),
+      others: [...others.values()],
     },
   };
 }
