@@ -68,7 +68,32 @@ function number(draft: Draft, context: Context): Sayings {
   return role ? { [role]: said } : {};
 }
 
-function gaps(item: Item, context: Context): Sayings {
+/** The words that are offered beside those that go into gaps; undefined where the gaps offer different ones. */
+function offeredBeside(each: NonNullable<Item['gaps']>): string[] | undefined {
+  const right = new Set(each.flatMap(({ accepted }) => accepted));
+  const lists = new Set(each.map(({ options = [] }) => [...options].sort().join('\n')));
+  const isComplete = each.every(({ accepted: [first = ''], options }) => options?.includes(first));
+  return lists.size === 1 && isComplete
+    ? each[0]!.options!.filter((word) => !right.has(word))
+    : undefined;
+}
+
+/** The words offered besides, where a receiver has a place for them; without one they are dropped, and that is noted. */
+function besideGaps(draft: Draft, context: Context): Sayings {
+  const each = draft.item.gaps!;
+  const words = each.flatMap(({ options = [] }) => options);
+  const offered = context.carries('wrongs') ? offeredBeside(each) : undefined;
+  if (offered?.length) {
+    return { wrongs: [joined(offered, context.having('wrongs')[0]!.separator ?? ';')] };
+  }
+  if (words.length) {
+    draft.note('gaps', [...new Set(words)].join(', '), '', because('gap-words-dropped'));
+  }
+  return {};
+}
+
+function gaps(draft: Draft, context: Context): Sayings {
+  const { item } = draft;
   const role = placeFor(context, 'accepted', 'option');
   if (!role) {
     return {};
@@ -76,6 +101,7 @@ function gaps(item: Item, context: Context): Sayings {
   const each = item.gaps!.map((gap) => joined(gap.accepted, ' / '));
   const columns = context.having(role);
   return {
+    ...besideGaps(draft, context),
     [role]:
       columns.length === 1 && each.length > 1
         ? [joined(each, columns[0]!.separator ?? '; ')]
@@ -93,7 +119,7 @@ export function answersOf(draft: Draft, context: Context): Sayings {
     return number(draft, context);
   }
   if (item.gaps) {
-    return gaps(item, context);
+    return gaps(draft, context);
   }
   const role = item.steps && placeFor(context, 'step', 'option');
   if (role) {

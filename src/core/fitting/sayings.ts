@@ -1,6 +1,7 @@
 // What a fitted question says in each role of a layout, in the layout's notation; rows and blocks place it in cells.
 import { tickedPair } from '../shared/ticked-pair';
-import type { CellValue, Column, Item, Option, Role, Tag } from '../model';
+import type { CellValue, Column, Item, Layout, Option, Role, Tag } from '../model';
+import { USUAL_GAP } from '../shared/drawn-gap';
 import { tagText } from '../shared/plain';
 import { tagPartOf } from '../shared/tags';
 import { isTwoWay, waysOf, type TwoWay } from '../shared/two-ways';
@@ -111,8 +112,7 @@ function wayCell(role: TwoWay, item: Item, context: Context): string | undefined
 const simple: Partial<Record<Role, (item: Item) => CellValue | undefined>> = {
   ref: (item) => item.ref,
   title: (item) => item.title,
-  stem: (item) =>
-    item.kind === 'gap' ? item.stem.plain.replace(/\{\{\d+\}\}/g, '____') : item.stem.plain,
+  stem: ({ stem }) => stem.plain,
   hint: (item) => item.hint?.plain,
   explanation: (item) => item.explanation?.plain,
   points: (item) => item.points,
@@ -181,6 +181,12 @@ function tagsCell(draft: Draft, context: Context): string {
   return tags.map(tagText).join(separator);
 }
 
+/** A text with gaps as the receiver draws them. */
+const withGapsDrawn = (item: Item, { gap = USUAL_GAP }: Layout): Item =>
+  item.kind === 'gap'
+    ? { ...item, stem: { plain: item.stem.plain.replace(/\{\{\d+\}\}/g, () => gap) } }
+    : item;
+
 /** Everything a question says, by roles. May throw a Refusal where a separator's sign stands in a text. */
 export function sayingsOf(draft: Draft, context: Context): Sayings {
   const { item } = draft;
@@ -188,7 +194,7 @@ export function sayingsOf(draft: Draft, context: Context): Sayings {
   for (const role of context.roles) {
     const say = simple[role];
     if (say) {
-      sayings[role] = [say(item)];
+      sayings[role] = [say(role === 'stem' ? withGapsDrawn(item, context.layout) : item)];
     } else if (isTwoWay(role)) {
       sayings[role] = [wayCell(role, item, context)];
     }

@@ -89,6 +89,7 @@ const CHANGES = {
     `${seconds} is not on the receiver's list ${allowed}`,
   'tolerance-dropped': () => 'the receiver has no place for a tolerance',
   'unit-dropped': () => 'the receiver has no place for a unit',
+  'gap-words-dropped': () => 'the receiver has no place for words to choose from',
   'keys-spread': ({ seed }: { seed: number }) =>
     `the options stand in another order, so that the right ones are spread evenly (seed ${seed})`,
   'board-category': () => 'the board keeps its own categories, so it takes the next free column',

@@ -1,4 +1,5 @@
 // Answers that stand in one text: several accepted ones, and gaps drawn into a sentence.
+import { DRAWN_GAP } from '../shared/drawn-gap';
 import { splitCell } from '../shared/table/separators';
 
 /** Answers of more words than this are sentences, in which "or" joins what belongs together. */
@@ -21,8 +22,6 @@ export function splitAnswers(text: string): string[] {
   return splitCell(text, sign).map((answer) => answer.replace(/^\*\s*/, ''));
 }
 
-const DRAWN =
-  /_{2,}(?:\s*_{2,})*|\[\s*(?:_+|\.{2,}|…)?\s*\]|\(\s*(?:_+|\.{3,}|…)\s*\)|\.{4,}|…{2,}/gu;
 /** Words in brackets of any shape are the gaps' own solutions; round ones only where nothing else stands beside them. */
 const WORDED = /\[{1,2}([^\][\n]{1,60})\]{1,2}|\{{1,2}([^}{\n]{1,60})\}{1,2}/gu;
 
@@ -98,7 +97,7 @@ export function drawnGaps(stem: string, answers: readonly string[]): DrawnGaps |
   let n = 0;
   // A gap of dots at the end of a sentence swallows its full stop.
   const text = uncountedGaps(stem);
-  const marked = text.replace(DRAWN, (drawn, at: number) =>
+  const marked = text.replace(DRAWN_GAP, (drawn, at: number) =>
     /^\.{5,}$/.test(drawn) && at + drawn.length === text.length ? `{{${++n}}}.` : `{{${++n}}}`,
   );
   if (n) {

@@ -138,6 +138,14 @@ function withConstant(
     : { ...column, role: column.role === 'pick' ? 'ignore' : column.role };
 }
 
+const MEASURED: ReadonlySet<Role> = new Set<Role>([
+  'points',
+  'seconds',
+  'attempts',
+  'lines',
+  'weight',
+]);
+
 /** What is known of a blank besides its columns. */
 export type Around = {
   /** Rows count from 0; `lastSample` is before `first` where there are no samples. */
@@ -172,6 +180,12 @@ export function learnColumns(
     ),
   }));
   settle(columns, words);
+  for (const column of columns) {
+    // What counts or times something has no greatest length.
+    if (MEASURED.has(column.role)) {
+      delete column.max;
+    }
+  }
   const learned = columns.map((column, index): Learned => {
     const { at } = understood[index]!;
     const sampled = Array.from({ length: Math.max(0, lastSample - first + 1) }, (_, row) =>

@@ -141,6 +141,19 @@ export function allVerdictsIn(text: string): Verdicts[] {
   return found.length ? found : verdictsOfClauses(text);
 }
 
+/**
+ * The two words that a text says to write for right and wrong, of several those that samples show; without any, letters stand for
+ * the words before them: 'Vrai ou faux (V/F)'.
+ */
+export function verdictsWritten(text: string, samples: readonly string[]): Verdicts | undefined {
+  const all = allVerdictsIn(text);
+  const shown = all.find((pair) =>
+    samples.some((sample) => sample === pair.right || sample === pair.wrong),
+  );
+  const letters = all.find(({ right, wrong }) => right.length === 1 && wrong.length === 1);
+  return shown ?? letters ?? all[0];
+}
+
 /** The first two words of a text that say right and wrong. */
 export const verdictsIn = (text: string): Verdicts | undefined => allVerdictsIn(text)[0];
 

@@ -103,6 +103,10 @@ function withShown(
   return { ...learned, kinds };
 }
 
+/** Whether a word of a list names no kind, neither as a code nor in words. */
+const isWordOfNone = (word: string, kinds: Layout['kinds']): boolean =>
+  word !== '' && !kinds.some(({ code }) => code === word) && kindOfWord(word) === undefined;
+
 /** The kinds of a blank, and which column takes them. `words` are its sentences, `headingRow` counts from 0. */
 export function learnKindColumn(
   table: Table,
@@ -132,8 +136,11 @@ export function learnKindColumn(
     );
   }
   if (learned.kinds.length) {
-    // What a code means that only a sample shows is a guess.
-    return { ...learned, isUnsure: learned.kinds.length > told.kinds.length };
+    // What a code means that only a sample shows is a guess, and a kind on the list that no word is known for would go unused.
+    const isUnknown = [...(column.values ?? []), ...evidence.samples].some((word) =>
+      isWordOfNone(word, learned.kinds),
+    );
+    return { ...learned, isUnsure: learned.kinds.length > told.kinds.length || isUnknown };
   }
   // A column of codes for which nothing names any kind is the question's own code.
   return CODE.test(column.heading ?? '')

@@ -17,15 +17,17 @@ export function rulesBelow(
   const texts = Array.from({ length: region.right + 1 }, (_, c) => region.cell(row, c));
   const isOfLengths = texts.some((text) => characterLimit(text) !== undefined);
   texts.forEach((text, c) => {
-    const bare = isOfLengths ? BARE.exec(text)?.[1] : undefined;
+    const [, inBrackets, most] = (isOfLengths && BARE.exec(text)) || [];
+    const bare = inBrackets ?? most;
     if (text) {
       found.set(alike(region.cell(headingRow, c)), bare ? `${bare} characters` : text);
     }
   });
   return found;
 }
-/** A number in brackets, beside cells that say what is counted. */
-const BARE = /^\((\d{1,4})\)$/u;
+/** A number in brackets or the most of something, beside cells that say what is counted. */
+const BARE =
+  /^(?:\((\d{1,4})\)|(?:max(?:imum|imal|\.)?|≤|<=|up to|bis zu|bis|jusqu'à|hasta|tot|fino a)\s*(\d{2,4}))$/iu;
 
 const REMARK_WORDS = 6;
 

@@ -220,6 +220,8 @@ export const LayoutSchema = z.object({
   pictures: z.array(z.object({ name: z.string(), value: z.string() })).optional(),
   /** The receiver's name where it has several blanks: each question goes into the one that takes it with the least change. */
   family: z.string().optional(),
+  /** How the receiver draws a gap in a text, where it is not four underscores. */
+  gap: z.string().min(1).optional(),
   /** Whether the receiver shuffles the options itself, so that the order in the file does not matter. */
   shuffles: z.boolean().optional(),
   /** Where a receiver takes no file: the cell at which the block is pasted, 'B5'. */

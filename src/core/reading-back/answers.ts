@@ -2,6 +2,7 @@
 import type { Item, Kind, Layout, Role } from '../model';
 import { defined } from '../shared/defined';
 import { betweenBounds } from '../shared/bounds';
+import { literal } from '../shared/literal';
 import { numberOf, quantityOf } from '../shared/normalise';
 import { readOptions } from './options';
 import { typed, type Said } from './said';
@@ -56,13 +57,21 @@ function numberIn(said: Said): Item['number'] {
 }
 
 /** The stem with its gaps, and what is accepted in each. */
-function gapsOf(said: Said): Pick<Item, 'stem' | 'gaps'> {
+function gapsOf(said: Said, layout: Layout): Pick<Item, 'stem' | 'gaps'> {
   let n = 0;
-  const plain = said.get('stem').replace(/_{3,}/g, () => `{{${++n}}}`);
+  const drawn = layout.gap === undefined ? /_{3,}/g : new RegExp(literal(layout.gap), 'g');
+  const plain = said.get('stem').replace(drawn, () => `{{${++n}}}`);
   const role: Role = said.has('accepted') ? 'accepted' : 'option';
   const texts = said.all(role).filter((text) => text !== '');
   const each = texts.length === 1 && n > 1 ? texts[0]!.split(said.separator(role) ?? '; ') : texts;
-  return { stem: { plain }, gaps: each.map((text) => ({ accepted: text.split(' / ') })) };
+  const gaps = each.map((text) => ({ accepted: text.split(' / ') }));
+  const beside = said.has('wrongs') ? cut(said.get('wrongs'), said.separator('wrongs') ?? ';') : [];
+  // What is offered besides stands with what goes in.
+  const options = [...gaps.flatMap(({ accepted }) => accepted.slice(0, 1)), ...beside];
+  return {
+    stem: { plain },
+    gaps: beside.length ? gaps.map((gap) => ({ ...gap, options })) : gaps,
+  };
 }
 
 /** A card has one side behind the other, wherever the layout has room for it; only answers of its own may be several. */
@@ -81,7 +90,7 @@ function shortAnswers(said: Said): string[] {
 }
 
 /** The fields that a kind's answers are kept in; kinds that are not named here have options. */
-const ANSWERS: Partial<Record<Kind, (said: Said) => Partial<Item>>> = {
+const ANSWERS: Partial<Record<Kind, (said: Said, layout: Layout) => Partial<Item>>> = {
   match: (said) => ({ pairs: pairsOf(said) }),
   order: (said) => ({ steps: typed(said, ['step', 'option']).map((plain) => ({ plain })) }),
   number: (said) => defined({ number: numberIn(said) }),
@@ -94,4 +103,4 @@ const ANSWERS: Partial<Record<Kind, (said: Said) => Partial<Item>>> = {
 
 /** The answers of a question of this kind. */
 export const answersOf = (kind: Kind, layout: Layout, said: Said): Partial<Item> =>
-  ANSWERS[kind]?.(said) ?? { options: readOptions(layout, said) };
+  ANSWERS[kind]?.(said, layout) ?? { options: readOptions(layout, said) };

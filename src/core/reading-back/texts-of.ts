@@ -75,6 +75,9 @@ function openAnswers(item: Item, layout: Layout, carries: Carries): Fields {
     fields[`gaps.${index}`] = joined(gap.accepted);
     if (layout.shape === 'package' && gap.options?.length) {
       fields[`gaps.${index}.options`] = joined(gap.options);
+    } else if (carries('wrongs') && gap.options?.length) {
+      // Beside gaps the words stand in no order.
+      fields[`gaps.${index}.options`] = joined([...new Set(gap.options)].sort());
     }
   });
   if (item.number) {

@@ -1,6 +1,6 @@
 // Columns beside texts with gaps: the words that go in, and those that are only offered.
 import { takenFor, type Assigned } from './assign';
-import { filledOf } from './column-words';
+import { filledOf, says } from './column-words';
 import type { Meaning, TableView } from './contract';
 
 const GAP = /_{2,}|\.{4,}|…{2,}/gu;
@@ -61,4 +61,45 @@ export function withExtraWords(
     return [...assigned];
   }
   return assigned.map((one, at) => (at === last ? takenFor(one, 'wrongs', OFFERED) : one));
+}
+
+const OFFERS_WRONG: readonly Meaning[] = ['wrong', 'wrongs'];
+const NAMED = 0.5;
+
+/** What each column is where texts have as many gaps as there are filled columns taken for options: those are what goes in. */
+function filling({ columns }: TableView, assigned: readonly Assigned[]): Map<number, Meaning> {
+  const found = new Map<number, Meaning>();
+  const stem = assigned.findIndex(({ meaning }) => meaning === 'stem');
+  const own = assigned.flatMap(({ meaning }, at) => (meaning === 'option' ? [at] : []));
+  const texts = columns[stem]?.texts ?? [];
+  const isFilled = texts.every(
+    (text, row) =>
+      !text || gapsIn(text) === own.filter((at) => columns[at]!.texts[row] !== '').length,
+  );
+  const hasGaps = texts.some(Boolean) && texts.every((text) => !text || gapsIn(text) > 0);
+  if (own.length > 1 && hasGaps && isFilled) {
+    own.forEach((at) => found.set(at, 'accepted'));
+    columns.forEach((column, at) => {
+      if (!own.includes(at) && says(column, ...OFFERS_WRONG) > NAMED) {
+        found.set(at, 'wrongs');
+      }
+    });
+  }
+  return found;
+}
+
+/** A form or table of texts with gaps, and for each gap a column that was taken for an option: what goes in, and what is offered besides. */
+export function withGapAnswers(
+  view: TableView,
+  assigned: readonly Assigned[],
+  said: ReadonlyMap<number, Meaning>,
+): Assigned[] {
+  const found = filling(view, assigned);
+  const isTold = view.columns.some(
+    (column, at) => !found.has(at) && says(column, 'key', 'verdict', 'right') > NAMED,
+  );
+  return assigned.map((one, at) => {
+    const meaning = isTold || said.has(at) ? undefined : found.get(at);
+    return meaning ? takenFor(one, meaning, FILLS) : one;
+  });
 }

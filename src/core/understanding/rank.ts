@@ -12,7 +12,7 @@ import { withNamers } from './namers';
 import { withPassage } from './passages';
 import { scaled } from './scaled';
 import { withNamedRuns } from './unheaded';
-import { withExtraWords, withGapWords } from './gap-columns';
+import { withExtraWords, withGapAnswers, withGapWords } from './gap-columns';
 import {
   withoutLoneOption,
   withoutLoneStep,
@@ -194,7 +194,9 @@ export function rank(
   const offered = withoutLoneStep(view, withoutLoneOption(explained, said), said);
   const asking = withPair(view, withPassage(view, withStem(view, offered, said), said), said);
   const formed = withBounds(view, withForms(view, asking, said), said);
-  return withCorrections(view, withExtraWords(view, withGapWords(view, formed, said), said), said);
+  const gapped = withGapAnswers(view, withGapWords(view, formed, said), said);
+  const filled = withExtraWords(view, gapped, said);
+  return withCorrections(view, filled, said);
 }
 
 /** A column under the better reading; what the rows say counts for as much as they weigh more. */

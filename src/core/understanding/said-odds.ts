@@ -1,4 +1,5 @@
 // The odds of columns weighed with what words say of them: those of their headings, and those by which they are explained elsewhere.
+import { numberOf } from '../shared/normalise';
 import { MEANINGS, SAYINGS, type ColumnView, type Meaning } from './contract';
 import { piecesOf } from './heading-words';
 import { saying } from './saying';
@@ -59,19 +60,37 @@ function underStrangeWords(own: readonly number[]): readonly number[] {
   });
 }
 
+/** The odds without what hardly a sheet has, where the words beyond doubt say something else: cells alone never show it. */
+function unlessSaid(own: readonly number[], spoken: readonly number[]): readonly number[] {
+  const best = spoken.indexOf(Math.max(...spoken));
+  const isOther = spoken[best]! > CERTAIN && best < MEANINGS.length && !RARE.has(MEANINGS[best]!);
+  return isOther ? own.map((p, index) => (RARE.has(MEANINGS[index]!) ? 0 : p)) : own;
+}
+
+/** Whether cells hold numbers below a word for a number of an answer: a nought or two may be anything by themselves. */
+function areNumbersOf(meaning: Meaning, texts: readonly string[]): boolean {
+  const filled = texts.filter(Boolean);
+  const isNumber = (text: string): boolean =>
+    numberOf(text.replace(/^[±~≈]|[%]$/gu, '').trim()) !== undefined;
+  return (
+    (meaning === 'tolerance' || meaning === 'value') && filled.length > 0 && filled.every(isNumber)
+  );
+}
+
 /** The odds of a column weighed once more with its heading's words: the lists behind them are longer than what was trained on. */
-export function worded(own: readonly number[], { heading }: ColumnView): readonly number[] {
+export function worded(own: readonly number[], { heading, texts }: ColumnView): readonly number[] {
   if (!piecesOf(heading).length) {
     return own;
   }
   const spoken = saying(heading);
-  const odds = spoken[UNKNOWN]! > NEVER_MET ? underStrangeWords(own) : own;
+  const odds = spoken[UNKNOWN]! > NEVER_MET ? underStrangeWords(own) : unlessSaid(own, spoken);
   const weighed = scaled(odds.map((p, index) => p * (spoken[index]! + doubtOf(index))));
   const best = spoken.indexOf(Math.max(...spoken));
   const isOther = weighed.some((p) => p > weighed[best]!);
   const isFeedback =
     isOther && FEEDBACK.has(MEANINGS[best]!) && ofFeedback(spoken) > SURE_OF_FEEDBACK;
-  const isCertain = isFeedback || (spoken[best]! > CERTAIN && TOLD_BY_WORDS.has(MEANINGS[best]!));
+  const isTold = TOLD_BY_WORDS.has(MEANINGS[best]!) || areNumbersOf(MEANINGS[best]!, texts);
+  const isCertain = isFeedback || (spoken[best]! > CERTAIN && isTold);
   const certain = (index: number): number =>
     isFeedback ? Number(index === best) * ofFeedback(spoken) : spoken[index]!;
   return isCertain ? weighed.map((p, index) => (p + certain(index)) / 2) : weighed;

@@ -7,7 +7,13 @@ import { letterInLatin } from '../../shared/vocabulary/alphabets';
 import { saysFromZero } from '../../shared/vocabulary/key-words';
 import { trueFalseWords, verdictOf, verdictPair } from '../../shared/vocabulary/verdicts';
 import { findVerdicts, readingsOf, type Named } from '../../understanding';
-import { separatorIn, speaksOfKey, styleInWords, verdictsIn } from '../key-sentences';
+import {
+  separatorIn,
+  speaksOfKey,
+  styleInWords,
+  verdictsIn,
+  verdictsWritten,
+} from '../key-sentences';
 import {
   having,
   isAboutOptions,
@@ -22,6 +28,10 @@ import {
 const SEVERAL = /^[\p{L}\p{N}]{1,2}\s?([,;|/+&])\s?[\p{L}\p{N}]{1,2}(?![\p{L}\p{N}])/u;
 /** Two keys joined, as an example shows them. */
 const EXAMPLE = /(?<![\p{L}\p{N}])(?:[A-J]\s?[,;|/+]\s?[A-J]|\d\s?[,;|/+]\s?\d)(?![\p{L}\p{N}])/u;
+const PLACES = /^(?:[A-J]{2,}|[a-j]{2,}|[1-9]{2,})$/u;
+/** Whether a sample names several options with nothing between them, one after the other: 'AC'. */
+const isGlued = (value: string): boolean =>
+  PLACES.test(value) && [...value].every((sign, at) => at === 0 || sign > value[at - 1]!);
 const JOINED_TEXTS = /\S\s*([;|])\s*\S/u;
 
 /** The sign between several keys: as a sample shows it, else as the notes about the column or the sentences about several say. */
@@ -31,8 +41,8 @@ function separatorOf(
   values: readonly string[],
 ): string | undefined {
   const shown = values.map((value) => SEVERAL.exec(value)?.[1]).find(Boolean);
-  if (shown) {
-    return shown;
+  if (shown !== undefined || values.some(isGlued)) {
+    return shown ?? '';
   }
   const said = separatorIn(evidence.note(key.column));
   if (said) {
@@ -118,7 +128,10 @@ function fromSamples(
       : undefined;
   const sign = joined ?? separator;
   return {
-    key: { style: isZero ? 'number-from-0' : best.style, ...(sign ? { separator: sign } : {}) },
+    key: {
+      style: isZero ? 'number-from-0' : best.style,
+      ...(sign !== undefined ? { separator: sign } : {}),
+    },
     sure: true,
     because: `the samples in column ${key.column} name their options so`,
   };
@@ -233,7 +246,10 @@ function learnedFrom(evidence: KeyEvidence, key: Column): KeyLearned {
     const takesSeveral = found.key.style !== 'word' && separator !== undefined;
     return takesSeveral ? { ...found, key: { ...found.key, separator } } : found;
   }
-  const both = options.length ? undefined : verdictsIn(evidence.note(key.column));
+  const samples = sampleRows(evidence, [key]).map(([text]) => text!);
+  const both = options.length
+    ? undefined
+    : verdictsWritten(evidence.note(key.column), samples.filter(Boolean));
   if (both) {
     return { key: { style: 'word', ...both }, sure: true, because: 'its heading names both words' };
   }

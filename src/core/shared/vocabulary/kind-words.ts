@@ -68,6 +68,7 @@ export const FORMED: KindWords = [
         'mehrere',
         'mehrfach',
         'mehrfachauswahl',
+        'mehrfachwahl',
       ],
       fr: ['choix multiples', 'reponses multiples', 'toutes les', 'plusieurs', 'multiples?'],
       es: ['respuesta multiple', 'multiples', 'todas las', 'varias'],

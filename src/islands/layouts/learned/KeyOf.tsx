@@ -31,7 +31,7 @@ export function KeyOf({ kept }: { kept: KeptLayout }) {
         <TextRow
           label="several joined by"
           width={SIGN_WIDTH}
-          placeholder="one only"
+          placeholder={key.separator === '' ? 'nothing' : 'one only'}
           value={key.separator ?? ''}
           onCommit={(separator) => change({ separator: separator || undefined })}
         />

@@ -1,6 +1,7 @@
 // The receiver's word for each kind; a kind without a word is not taken, and where words have no column a tick says it.
 import { Stack } from '@mantine/core';
 import { KINDS, type KeptLayout, type Kind, type Layout } from '../../../core/model';
+import { USUAL_GAP } from '../../../core/shared/drawn-gap';
 import { KIND_NAMES } from '../../../core/shared/kind-names';
 import { Tick } from '../../parts/Commit';
 import { Because, TextRow } from '../../parts/FieldRow';
@@ -29,6 +30,10 @@ export function Kinds({ kept }: { kept: KeptLayout }) {
       ['kinds'],
     );
   };
+  const setGap = (gap: string): void => {
+    const { gap: _before, ...rest } = layout;
+    void changeLayout(kept, `Gaps of ${layout.name}`, gap ? { ...rest, gap } : rest, ['kinds']);
+  };
   const codeOf = (kind: Kind): string | undefined =>
     layout.kinds.find((own) => own.kind === kind)?.code;
   const words = layout.kinds.map(({ kind }) => KIND_NAMES[kind]).join(', ');
@@ -55,6 +60,14 @@ export function Kinds({ kept }: { kept: KeptLayout }) {
               onTick={(isOn) => set(kind, isOn ? '' : undefined)}
             />
           ),
+        )}
+        {codeOf('gap') !== undefined && (
+          <TextRow
+            label="a gap is drawn as"
+            placeholder={USUAL_GAP}
+            value={layout.gap ?? ''}
+            onCommit={setGap}
+          />
         )}
       </Stack>
       {because['kinds'] && <Because why={because['kinds']} />}
