@@ -14,6 +14,15 @@ const told: Item = {
   ),
 };
 
+const pairs: Item = item({
+  kind: 'match',
+  stem: { plain: 'Put them together.' },
+  options: undefined,
+  pairs: [
+    { left: { plain: 'sill' }, right: { plain: 'step' } },
+    { left: { plain: 'paddle' }, right: { plain: 'shutter' } },
+  ],
+});
 export const HABITS_AROUND: readonly [name: string, sample: string, items: Item[], text: string][] =
   [
     [
@@ -212,5 +221,17 @@ export const HABITS_AROUND: readonly [name: string, sample: string, items: Item[
       'Q) What opens?\n   o) A wall\n   x) A gate\n   o) A hill\n\nQ) What floats?\n   x) Cork\n   o) Iron\n   o) Lead\n',
       [one],
       'Q) What steers the boat?\n   o) A rope\n   x) A rudder\n   o) A lamp\n',
+    ],
+    [
+      'words in doubled brackets, and lines of them alone around each question',
+      '[[question]]\nWhat opens?\n[[right]] A gate\n[[wrong]] A wall\n[[end]]\n\n[[question]]\nWhat floats?\n[[right]] Cork\n[[wrong]] Iron\n[[wrong]] Lead\n[[end]]\n',
+      [one],
+      '[[question]]\nWhat steers the boat?\n[[wrong]] A rope\n[[right]] A rudder\n[[wrong]] A lamp\n[[end]]\n',
+    ],
+    [
+      'pairs by a sign, though a word of one of them names something else',
+      'Match: Tool and use\nhammer <> drives nails\nsaw <> cuts wood\nfile <> smooths\n\nMatch: Boat and part\npunt <> pole\nyacht <> boom\n',
+      [pairs],
+      'Match: Put them together.\nsill <> step\npaddle <> shutter\n',
     ],
   ];

@@ -1,9 +1,10 @@
 // Kinds that a blank's samples show beside what their codes say: "multiple choice" with several right options takes both kinds of choice.
-import type { Layout, Role, Table } from '../model';
+import type { Layout, Table } from '../model';
 import { columnIndex } from '../shared/cells';
-import { DRAWN_GAP, USUAL_GAP } from '../shared/drawn-gap';
 import { alike } from '../shared/normalise';
 import { leavesOpenHowMany } from '../shared/vocabulary/kinds';
+import type { LearnedLayout } from '../learning';
+import { withGapsShown } from './gaps-shown';
 import { samplesRead } from './samples';
 
 /** Whether one of the samples with a code has several right options. */
@@ -19,50 +20,8 @@ function showsSeveral(table: Table, layout: Layout, code: string): boolean {
   });
 }
 
-const textsIn = (row: readonly string[], { columns }: Layout, role: Role): string[] =>
-  columns
-    .filter((column) => column.role === role)
-    .map(({ column }) => row[columnIndex(column)]?.trim() ?? '')
-    .filter(Boolean);
-
-/** The gaps that a sample draws. */
-const gapsIn = (row: readonly string[], layout: Layout): string[] =>
-  textsIn(row, layout, 'stem').join(' ').match(DRAWN_GAP) ?? [];
-
-/** Whether a sample draws as many gaps as it fills columns of answers. */
-const fillsGaps = (row: readonly string[], layout: Layout): boolean =>
-  gapsIn(row, layout).length > 0 &&
-  textsIn(row, layout, 'accepted').length === gapsIn(row, layout).length;
-
-/** What a blank's samples show of gaps: how they are drawn, and that it takes nothing else where it names no kinds. */
-function gapsShown(table: Table, layout: Layout): Partial<Layout> {
-  const takes = layout.kinds.some(({ kind }) => kind === 'gap');
-  const mayBe = !layout.kinds.length && layout.columns.some(({ role }) => role === 'accepted');
-  const rows = ((takes || mayBe) && samplesRead(table, layout)?.rows) || [];
-  const areGaps = mayBe && rows.length > 0 && rows.every((row) => fillsGaps(row, layout));
-  const drawn = new Set(takes || areGaps ? rows.flatMap((row) => gapsIn(row, layout)) : []);
-  const [gap] = drawn;
-  return {
-    ...(areGaps ? { kinds: [{ kind: 'gap' as const, code: '' }] } : {}),
-    ...(gap !== undefined && drawn.size === 1 && gap !== USUAL_GAP ? { gap } : {}),
-  };
-}
-
-/** A layout with what its samples show of gaps. */
-export function withGapsShown<T extends { layout: Layout; because: Record<string, string> }>(
-  learned: T,
-  table: Table,
-): T {
-  const shown = gapsShown(table, learned.layout);
-  return {
-    ...learned,
-    layout: { ...learned.layout, ...shown },
-    because: { ...learned.because, ...(shown.kinds ? { kinds: 'its samples have gaps' } : {}) },
-  };
-}
-
 /** A learned layout whose loose word for a choice stands for several right options too, where a sample has them. */
-export function withKindsShown<T extends { layout: Layout }>(learned: T, table: Table): T {
+function withKindsShown<T extends { layout: Layout }>(learned: T, table: Table): T {
   const { layout } = learned;
   const { kinds } = layout;
   const loose = kinds.find(
@@ -76,3 +35,7 @@ export function withKindsShown<T extends { layout: Layout }>(learned: T, table: 
       }
     : learned;
 }
+
+/** A learned layout with the kinds and the gaps that its blank's samples show. */
+export const withSamplesShown = (learned: LearnedLayout, table: Table): LearnedLayout =>
+  withGapsShown(withKindsShown(learned, table), table);

@@ -26,7 +26,7 @@ import { blankFor, csvwOf, tableSchemaOf } from '../writers';
 import { learnPackage } from './package-blank';
 import { withKnown } from './known-layouts';
 import { withKindRules } from './kind-rules';
-import { withGapsShown, withKindsShown } from './kinds-shown';
+import { withSamplesShown } from './kinds-shown';
 import { learnText } from './marked-learning';
 import { withSamples } from './samples';
 import { defined } from '../shared/defined';
@@ -129,10 +129,7 @@ function surelyText(
 /** A blank learned as a table, with what was decided of one with the same headings. */
 const learnTable = (table: Table, id: string, known: readonly KeptLayout[]): LearnedLayout =>
   withSamples(
-    withKnown(
-      withKindRules(withGapsShown(withKindsShown(learn(table, id), table), table), table),
-      known,
-    ),
+    withKnown(withKindRules(withSamplesShown(learn(table, id), table), table), known),
     table,
   );
 

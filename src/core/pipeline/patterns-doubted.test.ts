@@ -18,6 +18,16 @@ describe('a sample of marked text', () => {
     expect(key.unsure).not.toEqual([]);
   });
 
+  it('may hold gaps between two signs, which other signs could be as well', async () => {
+    const { layout, unsure } = await learned(
+      '(1) The lower gate is the ~tail~ gate.\n(2) Boats are tied to a ~bollard~.\n(3) A ~windlass~ winds.\n',
+    );
+    expect(unsure).toEqual(['pattern']);
+    expect(layout.pattern?.forms).toMatchObject([
+      { kinds: ['gap'], parts: [{ role: 'stem', gap: { open: '~', close: '~' } }] },
+    ]);
+  });
+
   it('leaves the line that names the two sides of cards where it is', async () => {
     const { layout, unsure } = await learned(
       'term :: definition\nhull :: the body of a boat\noar :: a pole with a blade\nkeel :: the lowest part\n',

@@ -92,10 +92,11 @@ function numberedIn(token: Token, below: Token | undefined): { n: number; piece:
     return across;
   }
   const pairs = pairsOf(token);
-  if (pairs.length) {
+  const entries = entriesOf(token).map(({ n, piece: own }) => ({ n, piece: withoutName(own) }));
+  // Letters that name no option, 'T' beside 'F', count as well.
+  if (pairs.length >= entries.length && pairs.length > 0) {
     return pairs;
   }
-  const entries = entriesOf(token).map(({ n, piece: own }) => ({ n, piece: withoutName(own) }));
   if (entries.length > (token.is === 'text' ? 0 : 1)) {
     return entries;
   }

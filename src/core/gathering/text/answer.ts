@@ -4,6 +4,7 @@ import { alike } from '../../shared/normalise';
 import { kindOfWord } from '../../shared/vocabulary/kinds';
 import { trueFalsePair } from '../../shared/vocabulary/verdicts';
 import { resolveKey, type Problem } from '../key';
+import { areCrossedOut, isCross } from './crossed-boxes';
 import {
   isEmphasised,
   pieceText,
@@ -36,13 +37,11 @@ function optionsOf(draft: Draft, manner: AnswerManner): { options: Option[]; tol
       (option) => option.right === true && option.mark === draft.options[0]!.mark,
     );
   const starredBullets = new Set(draft.options.map((option) => option.sign === '*')).size === 2;
-  const marks = new Set(draft.options.map((option) => option.mark));
-  // A crossed box is the chosen one among empty boxes, and the wrong one beside ticked ones.
-  const isCrossRight = marks.has('☒') && marks.has('☐') && !marks.has('☑');
+  const isCrossRight = areCrossedOut(draft);
   const areEmpty = draft.options.every((option) => option.right === false);
   const right = (option: Draft['options'][number]): boolean => {
     if (isCrossRight) {
-      return option.mark === '☒';
+      return isCross(option.mark);
     }
     if (plusMinus && option.sign === '+') {
       return true;

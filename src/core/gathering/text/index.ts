@@ -1,6 +1,7 @@
 // Gathering from running text: from lines to questions, with the reading that explains them.
 import type { Document, Finding, Key, Overrule, Reading } from '../../model';
 import { CHOSEN } from '../../shared/reasons';
+import { rightMarks } from './crossed-boxes';
 import { count, quoted } from '../../shared/plain';
 import { EMPHASES, isEmphasised, plainOfPieces, type Draft, type Emphasis } from './draft';
 import { asksForOrder } from './order-words';
@@ -50,9 +51,7 @@ function keyOf(
   const choices = drafts.filter(
     ({ options, stem }) => options.length > 1 && !asksForOrder(plainOfPieces(stem)),
   );
-  const marks = choices.flatMap((draft) =>
-    draft.options.flatMap((option) => (option.right && option.mark ? [option.mark] : [])),
-  );
+  const marks = choices.flatMap(rightMarks);
   const lines = choices.filter((draft) => draft.answers.length).length;
   if (marks.length && marks.length >= lines) {
     const marker = [...new Set(marks)].sort(

@@ -105,3 +105,97 @@ describe('two lists below a task without a number', () => {
     ]);
   });
 });
+
+describe('signs that single one out', () => {
+  it('stand on both sides of the right option', async () => {
+    const right = [
+      'choice-one: What cuts? [saw / *axe / file]',
+      'choice-one: What joins? [*glue / oil]',
+    ];
+    expect(
+      await briefs(
+        '1. What cuts?',
+        'a) saw',
+        'b) {axe}',
+        'c) file',
+        '2. What joins?',
+        'a) {glue}',
+        'b) oil',
+      ),
+    ).toEqual(right);
+    expect(
+      await briefs(
+        '#1 What cuts?',
+        '  saw',
+        '  > axe <',
+        '  file',
+        '#2 What joins?',
+        '  > glue <',
+        '  oil',
+      ),
+    ).toEqual(right);
+  });
+
+  it('are nothing of the kind at every option', async () => {
+    const bytes = new TextEncoder().encode(
+      '1. What cuts?\na) (saw)\nb) (axe)\n2. What joins?\na) (glue)\nb) (oil)\n',
+    );
+    const { items } = await gatherSource({ name: 'a.txt', bytes }, {}, { id: counter() });
+    expect(items.map(brief)).toEqual([
+      'choice-one: What cuts? [(saw) / (axe)]',
+      'choice-one: What joins? [(glue) / (oil)]',
+    ]);
+  });
+
+  it('cross out the right box among empty ones, whatever the boxes are', async () => {
+    expect(
+      await briefs(
+        '1. What cuts?',
+        '□ oil',
+        '☒ axe',
+        '□ glue',
+        '2. What joins?',
+        '☒ glue',
+        '□ oil',
+      ),
+    ).toEqual([
+      'choice-one: What cuts? [oil / *axe / glue]',
+      'choice-one: What joins? [*glue / oil]',
+    ]);
+  });
+});
+
+it('a list of answers takes T beside F', async () => {
+  expect(
+    await briefs(
+      '1. Otters sleep all night.   T / F',
+      '2. A hen swan is a pen.   T / F',
+      '3. Herons eat fish.   T / F',
+      '',
+      'Answers',
+      '1 F, 2 T, 3 T',
+    ),
+  ).toEqual([
+    'true-false: Otters sleep all night. [True / *False]',
+    'true-false: A hen swan is a pen. [*True / False]',
+    'true-false: Herons eat fish. [*True / False]',
+  ]);
+});
+
+it('a column of terms so long that hardly a gap is left', async () => {
+  expect(
+    await briefs(
+      'UNIT 4',
+      '',
+      'to moor        festmachen',
+      'the bollard    der Poller',
+      'the lock gate  das Tor',
+      'upstream       bergwärts',
+    ),
+  ).toEqual([
+    'card: to moor [festmachen]',
+    'card: the bollard [der Poller]',
+    'card: the lock gate [das Tor]',
+    'card: upstream [bergwärts]',
+  ]);
+});

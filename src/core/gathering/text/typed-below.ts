@@ -45,6 +45,52 @@ function loudOne(text: string): string[] | undefined {
     : undefined;
 }
 
+const LABEL = /^(\s*(?:[([]?(?:\d{1,2}|[A-Ja-j])[.):\]]\s+|[-–•]\s+)?)(\S.*?)\s*$/u;
+/** Signs that may stand on both sides of a text; brackets do so only behind a label, since they hold other things as well. */
+const AROUND: readonly (readonly [open: string, close: string, isBracket: boolean])[] = [
+  ['>', '<', false],
+  ['»', '«', false],
+  ['<', '>', false],
+  ['~', '~', false],
+  ['=', '=', false],
+  ['#', '#', false],
+  ['!', '!', false],
+  ['|', '|', false],
+  ['{', '}', true],
+  ['[', ']', true],
+  ['(', ')', true],
+];
+
+/** The sign around a whole text behind its label, and both of them; undefined of another line. */
+function enclosedIn(line: string): { label: string; text: string; sign: string } | undefined {
+  const [, label = '', whole = ''] = LABEL.exec(line) ?? [];
+  const around = AROUND.find(
+    ([open, close, isBracket]) =>
+      whole.startsWith(open) && whole.endsWith(close) && (!isBracket || label.trim() !== ''),
+  );
+  const text = around ? whole.slice(1, -1).trim() : '';
+  const isClean = around && !around.slice(0, 2).some((sign) => text.includes(String(sign)));
+  return isClean && /[\p{L}\p{N}]/u.test(text) ? { label, text, sign: around[0] } : undefined;
+}
+
+/** Options of which one in each question stands between two signs, beside others that stand alone, with a star in place of the signs. */
+function enclosedOnes(lines: Lines): Lines {
+  const found = lines.map((line) => (isLine(line) ? enclosedIn(line.text) : undefined));
+  const isPlain = (at: number): boolean => {
+    const { text = '' } = lines[at] ?? {};
+    return text.trim() !== '' && !found[at] && !asksOutright(text);
+  };
+  const isSingled = (at: number): boolean => isPlain(at - 1) || isPlain(at + 1);
+  const signs = new Set(found.flatMap((one) => one?.sign ?? []));
+  const own = found.flatMap((one, at) => (one ? [at] : []));
+  return signs.size !== 1 || own.length < OFTEN || !own.every(isSingled)
+    ? lines
+    : lines.map((line, at) => {
+        const one = found[at];
+        return one ? anew(line, `${one.label}${one.text} *`) : line;
+      });
+}
+
 const FEWEST_TURNS = 3;
 const PLAIN = /^\s*[\p{L}\p{N}]/u;
 const LABELLED = /^\s*[([]?(?:\d{1,3}|[A-Za-z])[.):\]]\s/u;
@@ -70,5 +116,6 @@ export const TYPED_BELOW: readonly ((lines: Lines) => Lines)[] = [
   whereOften(letterPointed),
   boxesInFront,
   whereOften(loudOne, OFTEN),
+  enclosedOnes,
   answersBelow,
 ];

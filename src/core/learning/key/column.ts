@@ -7,63 +7,18 @@ import { letterInLatin } from '../../shared/vocabulary/alphabets';
 import { saysFromZero } from '../../shared/vocabulary/key-words';
 import { trueFalseWords, verdictOf, verdictPair } from '../../shared/vocabulary/verdicts';
 import { findVerdicts, readingsOf, type Named } from '../../understanding';
-import {
-  separatorIn,
-  speaksOfKey,
-  styleInWords,
-  verdictsIn,
-  verdictsWritten,
-} from '../key-sentences';
+import { speaksOfKey, styleInWords, verdictsIn, verdictsWritten } from '../key-sentences';
+import { separatorOf } from './separator';
 import {
   having,
   isAboutOptions,
-  isAboutWrong,
   names,
   sampleRows,
-  sentencesOf,
   type KeyEvidence,
   type KeyLearned,
 } from './evidence';
 
-const SEVERAL = /^[\p{L}\p{N}]{1,2}\s?([,;|/+&])\s?[\p{L}\p{N}]{1,2}(?![\p{L}\p{N}])/u;
-/** Two keys joined, as an example shows them. */
-const EXAMPLE = /(?<![\p{L}\p{N}])(?:[A-J]\s?[,;|/+]\s?[A-J]|\d\s?[,;|/+]\s?\d)(?![\p{L}\p{N}])/u;
-const PLACES = /^(?:[A-J]{2,}|[a-j]{2,}|[1-9]{2,})$/u;
-/** Whether a sample names several options with nothing between them, one after the other: 'AC'. */
-const isGlued = (value: string): boolean =>
-  PLACES.test(value) && [...value].every((sign, at) => at === 0 || sign > value[at - 1]!);
 const JOINED_TEXTS = /\S\s*([;|])\s*\S/u;
-
-/** The sign between several keys: as a sample shows it, else as the notes about the column or the sentences about several say. */
-function separatorOf(
-  evidence: KeyEvidence,
-  key: Column,
-  values: readonly string[],
-): string | undefined {
-  const shown = values.map((value) => SEVERAL.exec(value)?.[1]).find(Boolean);
-  if (shown !== undefined || values.some(isGlued)) {
-    return shown ?? '';
-  }
-  const said = separatorIn(evidence.note(key.column));
-  if (said) {
-    return said;
-  }
-  // Other columns join things as well: a sentence about those names them.
-  const others = evidence.columns
-    .filter((column) => ['tags', 'wrongs', 'accepted', 'category'].includes(column.role))
-    .map((column) => bareWords(column.heading ?? ''))
-    .filter(Boolean);
-  return evidence.words
-    .flatMap(sentencesOf)
-    .filter(
-      (text) =>
-        (speaksOfKey(text) || EXAMPLE.test(text)) &&
-        !others.some((name) => bareWords(text).includes(name)),
-    )
-    .filter((text) => !isAboutWrong(text))
-    .map(separatorIn)
-    .find(Boolean);
-}
 
 const optionsIn = (text: string, separator: string | undefined): string[] =>
   splitLabelled(text) ?? splitCell(text, separator ?? findInnerSeparator([text]));

@@ -11,6 +11,9 @@ export const namesKind = (word: string): boolean =>
   verdictOf(word) === undefined;
 
 const BOX = /^(\s*(?:[-*+•–]\s+)?[[({<][^\][(){}<>]{0,8}[\])}>]\s*)(\S.*)$/u;
+/** A word in doubled brackets: '[[right]] '. */
+const DOUBLED =
+  /^(\s*(?:\[\[|\(\(|\{\{|<<)\s?[^\][(){}<>]{1,14}\s?(?:\]\]|\)\)|\}\}|>>)\s*)(\S.*)$/u;
 const TICKED = /([[({<])\s?[xXvV✓✔✗✘*+o-]?\s?[\])}>]\s*$/u;
 /** A code in capitals between brackets: '[NUM] '. */
 const CODE_IN_BRACKETS = /^\s*([[({<])\p{Lu}{2,8}[\])}>]\s*$/u;
@@ -27,6 +30,6 @@ function told({ before, words }: Front): Pick<Front, 'sigil' | 'kind'> {
 
 /** A box in front of a text. */
 export const boxed: Way = (line) => {
-  const front = signed(BOX)(line);
+  const front = signed(BOX)(line) ?? signed(DOUBLED)(line);
   return front && { ...front, ...told(front) };
 };

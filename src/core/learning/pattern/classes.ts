@@ -1,4 +1,5 @@
 // The kinds of lines of a sample: what stands around them, how often they come in a question, and what their texts look like.
+import { literal } from '../../shared/literal';
 import { alike } from '../../shared/normalise';
 import type { Blocks, Line } from './blocks';
 
@@ -130,8 +131,24 @@ const GAPS: readonly (readonly [string, string, RegExp])[] = [
   ['**', '**', /\*\*[^*]+\*\*/u],
   ['*', '*', /(?<!\*)\*[^*\s][^*]*\*/u],
 ];
+/** Signs that may stand on both sides of a word within a sentence, close to it and apart from others: '~tail~'. */
+const AROUND = ['~~', '~', '##', '#', '$', '%', '@', '^', '|', '//'].map(
+  (sign): readonly [string, string, RegExp] => {
+    const own = literal(sign);
+    const first = literal(sign[0]!);
+    return [
+      sign,
+      sign,
+      new RegExp(
+        `(?<![\\p{L}\\p{N}${first}])${own}[^\\s${first}](?:[^${first}]*[^\\s${first}])?${own}(?![\\p{L}\\p{N}${first}])`,
+        'u',
+      ),
+    ];
+  },
+);
+
 /** The signs around words within a text that are gaps with their solutions; undefined where there are none. */
 export function gapsIn(text: string): { open: string; close: string } | undefined {
-  const found = GAPS.find(([, , pattern]) => pattern.test(text));
+  const found = [...GAPS, ...AROUND].find(([, , pattern]) => pattern.test(text));
   return found && { open: found[0], close: found[1] };
 }

@@ -8,7 +8,7 @@ const MOSTLY = 0.6;
 const FEWEST = 2;
 /** What alone on a line is a sign, a tag or a title of a part, and no text. */
 const SIGN_LIKE =
-  /^\s*(?:[^\p{L}\p{N}]+|[<[{(]\/?[^<>[\]{}]{1,30}[>\]})]|[^\p{L}\p{N}\s]{1,4}\s*\p{L}[\p{L} ]{0,20}|\p{Lu}[\p{Lu}\d_ -]{1,30}|\p{L}[\p{L} ]{0,20}:)\s*$/u;
+  /^\s*(?:[^\p{L}\p{N}]+|[<[{(]{1,2}\/?[^<>[\]{}]{1,30}[>\]})]{1,2}|[^\p{L}\p{N}\s]{1,4}\s*\p{L}[\p{L} ]{0,20}|\p{Lu}[\p{Lu}\d_ -]{1,30}|\p{L}[\p{L} ]{0,20}:)\s*$/u;
 
 /** The sign in front of a word, or the box. */
 const signOf = (line: string): string | undefined =>

@@ -41,6 +41,15 @@ const isKnown = ({ words, text }: Pick<Front, 'words' | 'text'>): boolean =>
 
 const OFTEN = 2;
 
+const USUAL = /^[\s:.)\]}>=-]*$/u;
+/** Whether a known word stands in front of a sign that parts other lines behind words of their own: "file <> smooths" is one of several pairs. */
+function isOneOfPairs({ before }: Front, lines: readonly string[]): boolean {
+  const sign = before.replace(/^\s*[\p{L}\p{N}]+(?:\s[\p{L}\p{N}]+)*/u, '');
+  const mark = sign.trim();
+  const others = lines.filter((line) => line.includes(sign) && !line.startsWith(before));
+  return mark !== '' && !USUAL.test(mark) && others.length >= OFTEN;
+}
+
 type Labels = { labels: readonly (Front | undefined)[]; way: Way };
 
 /** Whether the lines above run up to a letter or number from the first one on, or the next line has the second. */
@@ -231,7 +240,10 @@ function wholeFronts(lines: readonly string[]): Front[] {
     own.filter((front) => !front.before.includes('{#}') || isCounted(front, at)),
   );
   const fronts = lines.map(
-    (line, at) => likely[at]!.find(comesAgain) ?? likely[at]!.find(isKnown) ?? plain(line)!,
+    (line, at) =>
+      likely[at]!.find(comesAgain) ??
+      likely[at]!.find((front) => isKnown(front) && !isOneOfPairs(front, lines)) ??
+      plain(line)!,
   );
   const ended = withBeginnings(withClosed(withEnds(withSingular(fronts))));
   return withQuotes(withBrackets(withNamedOptions(ended)));

@@ -7,10 +7,13 @@ import { defined } from '../../shared/defined';
 
 const HEADING = /^\s{0,3}(#{1,6})\s+(\S.*?)\s*#*$/u;
 
+/** The sign of a quotation; before a text that its mirrored sign ends, it stands around it. */
+const QUOTED = /^\s*>\s?(?![^<]*<\s*$)/u;
+
 /** A line of text: mark-up read, signs that no program can show replaced. */
 export function readLine(source: string, line: number): DocumentLine {
   const heading = HEADING.exec(source);
-  const bare = (heading ? heading[2]! : source.replace(/^\s*>\s?/, ''))
+  const bare = (heading ? heading[2]! : source.replace(QUOTED, ''))
     .replace(/^(\s*)\*([^*\s][^*]{0,30}:)\*/u, '$1$2')
     .replace(/^(\s*)\*(\p{L}[^*:]{1,30}:\s[^*]*)\*\s*$/u, '$1$2');
   const { text, runs } = inlineMarkdown(hasBrokenCharacters(bare) ? cleanText(bare) : bare);

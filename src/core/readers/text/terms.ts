@@ -150,9 +150,29 @@ function distinctIn(rows: readonly (readonly string[])[], sign: string): number 
   return (sign === GAP ? Math.min(terms, definitions) : terms) / rows.length;
 }
 
+const WIDE = /(?<=\S) {3,}(?=\S)/u;
+const NARROW = /(?<=\S) {2}(?=\S)/u;
+
+/** Lines of two columns whose first text is so long that hardly a gap is left, with as wide a one as others: what follows stands below the rest. */
+function withWideGaps(lines: readonly string[]): readonly string[] {
+  const behind = (line: string, gap: RegExp): number | undefined => {
+    const match = gap.exec(line);
+    return match ? match.index + match[0].length : undefined;
+  };
+  const places = lines.flatMap((line) => behind(line, WIDE) ?? []);
+  const byPlace = groupBy(places, (place) => place);
+  const [column, own = []] = [...byPlace].sort((a, b) => b[1].length - a[1].length)[0] ?? [];
+  if (own.length < 2 || own.length < places.length * MOSTLY_LONGER) {
+    return lines;
+  }
+  return lines.map((line) =>
+    !WIDE.test(line) && behind(line, NARROW) === column ? line.replace(NARROW, '    ') : line,
+  );
+}
+
 /** The list by the sign that splits most lines; `share` is how many of the filled lines it splits. */
 export function readTerms(name: string, lines: readonly string[]): Terms | undefined {
-  const filled = lines.flatMap((line, index) =>
+  const filled = withWideGaps(lines).flatMap((line, index) =>
     line.trim()
       ? [
           {
