@@ -80,6 +80,28 @@ function blockOf(draft: Draft, context: Context): CellRow[] {
   });
 }
 
+/** A question's row as the rows of its parts: all else stands in the first of them, or where it is said again in each. */
+function rowsOfParts(whole: CellRow, { homes, layout }: Context): CellRow[] {
+  const rows: CellRow[] = [row()];
+  const rest = row();
+  const again = row();
+  for (const [letters, value] of Object.entries(whole)) {
+    const home = homes.get(letters);
+    if (home) {
+      (rows[home.n - 1] ??= row())[home.column] = value;
+    } else {
+      (layout.rowForEach?.again.includes(letters) ? again : rest)[letters] = value;
+    }
+  }
+  return Array.from(rows, (own = row(), at) => ({ ...(at ? {} : rest), ...again, ...own }));
+}
+
+/** The rows of a question. May throw a Refusal. */
+function allRowsOf(draft: Draft, context: Context): CellRow[] {
+  const whole = rowOf(draft, context);
+  return context.homes.size ? rowsOfParts(whole, context) : [whole];
+}
+
 /** The cells of a question. May throw a Refusal. */
 export const cellsOf = (draft: Draft, context: Context): CellRow[] =>
-  context.layout.shape === 'blocks' ? blockOf(draft, context) : [rowOf(draft, context)];
+  context.layout.shape === 'blocks' ? blockOf(draft, context) : allRowsOf(draft, context);

@@ -1,6 +1,7 @@
 // What a layout can carry, worked out once and asked for every question.
 import type { CellValue, Column, Kind, Layout, Role } from '../model';
 import { isFilled } from '../shared/roles';
+import { inOneRow, type Home } from '../shared/row-for-each';
 import { kindsByColumns, MOST_OPTIONS, optionSlotsOf, rolesOf } from './carries';
 import { layoutFor, ruleFor } from './by-kind';
 import type { Deck } from './deck';
@@ -24,6 +25,8 @@ export type Context = {
   roles: ReadonlySet<Role>;
   /** The columns that a question may fill, each with its place among those of its role. */
   places: readonly { column: Column; place: number }[];
+  /** Where columns that stand for parts of a question go, if those have rows of their own. */
+  homes: ReadonlyMap<string, Home>;
   /** Whether cells land in plain text, where a spreadsheet program might run them. */
   plainText: boolean;
   /** Whether bold, raised signs and links survive. */
@@ -108,7 +111,8 @@ export function contextOf(layout: Layout, deck: Deck): Context {
 }
 
 /** What holds for all kinds of a layout. */
-function contextOfAll(layout: Layout, deck: Deck): Context {
+function contextOfAll(told: Layout, deck: Deck): Context {
+  const { layout, homes } = inOneRow(told);
   const { shape, file } = layout;
   const having = columnsByRole(layout);
   const roles = rolesOf(layout);
@@ -134,6 +138,7 @@ function contextOfAll(layout: Layout, deck: Deck): Context {
     carries: (role) => roles.has(role),
     roles,
     places: placesOf(layout, having),
+    homes,
     plainText: isText && shape !== 'marked-text' && shape !== 'package',
     keepsFormatting: shape === 'package',
     sureCells: hasSureCells(layout, roles),

@@ -17,6 +17,7 @@ import { withOptionsApart } from './stems-apart';
 import { spreadMerges } from './merges';
 
 export { readingToKeep } from './recall';
+export { rowsForEach, type RowsForEach } from './rows-for-each';
 export { gatherStated } from './stated';
 export { gatherText, isTypedText } from './text/index';
 export type { Gathered, GatherOptions } from './contract';

@@ -6,9 +6,11 @@ import { verdictOf } from '../shared/vocabulary/verdicts';
 import { GOES_ON, goesOn, laidOutByQuestion, rowsOfQuestions, type Asked } from './asked-once';
 
 /** The columns of such a table, from 0; `marks` say of each option whether it is right. */
-type OptionRows = {
+export type OptionRows = {
   option: number;
   marks: number;
+  /** Whether those are weights and no words. */
+  areWeights: boolean;
   /** The column that counts the options, a, b, c, where there is one: it tells nothing that their order does not. */
   letters?: number;
 };
@@ -79,7 +81,7 @@ function markColumn(
   region: Region,
   rows: readonly number[],
   { stem, option }: { stem: number; option: number },
-): number | undefined {
+): { marks: number; areWeights: boolean } | undefined {
   for (let column = stem + 1; column <= region.right; column++) {
     const texts = rows.map((row) => region.cell(row, column));
     const said = new Set(texts.filter(Boolean));
@@ -88,14 +90,14 @@ function markColumn(
     const areWords = [...said].every((text) => TICK.test(text) || verdictOf(text) !== undefined);
     const areVerdicts = areWords && said.size > 0 && said.size <= 2 && said.size < texts.length;
     if (column !== option && texts.every(isMark) && (areWeights || areVerdicts)) {
-      return column;
+      return { marks: column, areWeights: !areVerdicts };
     }
   }
   return undefined;
 }
 
 /** The columns of a table with a row for each option; undefined where it is another table. */
-function findOptionRows(region: Region, { first, stem }: Asked): OptionRows | undefined {
+export function findOptionRows(region: Region, { first, stem }: Asked): OptionRows | undefined {
   const { letters, option } = optionColumns(region, first, stem);
   if (option === undefined) {
     return undefined;
@@ -104,7 +106,7 @@ function findOptionRows(region: Region, { first, stem }: Asked): OptionRows | un
   const going = rows.slice(1).filter((row) => goesOn(region, row, stem)).length;
   const isSo = rows.length > 2 && going >= (rows.length - 1) * GOES_ON;
   const marks = isSo ? markColumn(region, rows, { stem, option }) : undefined;
-  return marks === undefined ? undefined : { option, marks, letters };
+  return marks && { option, ...marks, letters };
 }
 
 /** Whether a column says something else of one option of a question than of another, as feedback to each does. */

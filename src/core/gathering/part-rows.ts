@@ -44,24 +44,34 @@ function namesOf(
   return isOther && !areSides ? undefined : ['Left', 'Right'];
 }
 
-/** A sheet with a row for each question of such a table; undefined of others. */
-export function partRowsAsRows(
+type PartRows = { rows: number[]; columns: number[]; names: string[] };
+
+/** The rows and columns of the parts of such a table, and what they are called; undefined of others. */
+export function findPartRows(
   region: Region,
   { headingRow, first, stem }: Asked,
-): Sheet | undefined {
+): PartRows | undefined {
   const rows = filledRows(region, first);
   const going = rows.filter((row) => goesOn(region, row, stem)).length;
   if (!region.cell(first, stem) || rows.length < (rows.length - going) * LEAST_PARTS) {
     return undefined;
   }
   const columns = fullColumns(region, rows, stem);
-  const own = namesOf(region, headingRow, columns);
-  if (!own) {
+  const names = namesOf(region, headingRow, columns);
+  return names && { rows, columns, names };
+}
+
+/** A sheet with a row for each question of such a table; undefined of others. */
+export function partRowsAsRows(region: Region, asked: Asked): Sheet | undefined {
+  const found = findPartRows(region, asked);
+  if (!found) {
     return undefined;
   }
+  const { headingRow, stem } = asked;
+  const { rows, columns } = found;
   const all = Array.from({ length: region.right - region.left + 1 }, (_, at) => region.left + at);
   const base = all.filter((column) => !columns.includes(column));
-  const names = (n: number): string[] => own.map((name) => `${name} ${n}`);
+  const names = (n: number): string[] => found.names.map((name) => `${name} ${n}`);
   const questions = rowsOfQuestions(region, rows, stem);
   return laidOutByQuestion(region, { headingRow, questions }, { base, parts: { columns, names } });
 }

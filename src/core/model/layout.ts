@@ -220,6 +220,10 @@ export const LayoutSchema = z.object({
   pictures: z.array(z.object({ name: z.string(), value: z.string() })).optional(),
   /** The receiver's name where it has several blanks: each question goes into the one that takes it with the least change. */
   family: z.string().optional(),
+  /** Where a question stands over several rows: what has a row of its own, and the columns that say the same again in each. */
+  rowForEach: z
+    .object({ part: z.enum(['option', 'pair', 'step']), again: z.array(z.string()) })
+    .optional(),
   /** How the receiver draws a gap in a text, where it is not four underscores. */
   gap: z.string().min(1).optional(),
   /** Whether the receiver shuffles the options itself, so that the order in the file does not matter. */

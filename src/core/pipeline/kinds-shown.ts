@@ -5,6 +5,7 @@ import { alike } from '../shared/normalise';
 import { leavesOpenHowMany } from '../shared/vocabulary/kinds';
 import type { LearnedLayout } from '../learning';
 import { withGapsShown } from './gaps-shown';
+import { withRowsShown } from './rows-shown';
 import { samplesRead } from './samples';
 
 /** Whether one of the samples with a code has several right options. */
@@ -36,6 +37,6 @@ function withKindsShown<T extends { layout: Layout }>(learned: T, table: Table):
     : learned;
 }
 
-/** A learned layout with the kinds and the gaps that its blank's samples show. */
+/** A learned layout with the rows, the kinds and the gaps that its blank's samples show. */
 export const withSamplesShown = (learned: LearnedLayout, table: Table): LearnedLayout =>
-  withGapsShown(withKindsShown(learned, table), table);
+  withGapsShown(withKindsShown(withRowsShown(learned, table), table), table);

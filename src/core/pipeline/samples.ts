@@ -1,5 +1,5 @@
 // The blank's own samples test the layout: read by it and written again they must come out to the letter.
-import type { Item, Layout, Role, Table } from '../model';
+import type { Fitted, Item, Layout, Role, Table } from '../model';
 import { fit } from '../fitting';
 import { readBack } from '../reading-back';
 import { cellName, columnIndex } from '../shared/cells';
@@ -42,11 +42,16 @@ function refusedSample(layout: Layout, row: readonly string[], at: number): Samp
 /** So many samples tell; a form that is filled to its end is no form any more. */
 export const MOST_SAMPLES = 40;
 
+/** Sample rows with the questions that they are read as: the row of each, and `all` rows from the one that `from` counts, from 0. */
+type SamplesRead = {
+  rows: readonly (readonly string[])[];
+  all: readonly (readonly string[])[];
+  from: number;
+  items: Item[];
+};
+
 /** The blank's samples as they are read by a layout, each with its row, from 0; undefined where it has none. */
-export function samplesRead(
-  table: Table,
-  layout: Layout,
-): { rows: readonly (readonly string[])[]; from: number; items: Item[] } | undefined {
+export function samplesRead(table: Table, layout: Layout): SamplesRead | undefined {
   const { sample } = layout.file;
   const sheet = table.sheets.find(({ name }) => name === layout.file.sheet) ?? table.sheets[0];
   if (layout.shape !== 'rows' || !sample || !sheet) {
@@ -56,8 +61,28 @@ export function samplesRead(
   const last = Math.min(sample[1], first + MOST_SAMPLES - 1);
   const sheets = [{ ...sheet, rows: sheet.rows.slice(0, last) }];
   const items = readBack({ ...table, sheets }, layout).slice(0, last - first + 1);
-  return { rows: sheet.rows.slice(first - 1, last), from: first - 1, items };
+  const all = sheet.rows.slice(first - 1, last);
+  return { rows: layout.rowForEach ? firstRows(all, layout) : all, all, from: first - 1, items };
 }
+
+/** The first row of each question whose parts have rows of their own. */
+function firstRows(
+  rows: readonly (readonly string[])[],
+  { columns }: Layout,
+): (readonly string[])[] {
+  const stem = columns.find(({ role }) => role === 'stem');
+  const at = stem ? columnIndex(stem.column) : 0;
+  return rows.filter((row, index) => row[at] && row[at] !== rows[index - 1]?.[at]);
+}
+
+/** What becomes of each sample row: where parts have rows of their own, each row of a question. */
+const inTheirRows = (
+  written: readonly Pick<Fitted, 'cells'>[],
+  { rowForEach }: Layout,
+): readonly Pick<Fitted, 'cells'>[] =>
+  rowForEach
+    ? written.flatMap(({ cells }) => cells?.map((own) => ({ cells: [own] })) ?? [{}])
+    : written;
 
 /** The sample cells that would come out otherwise under a layout; none where it has no samples or they prove it. */
 export function sampleDifferences(table: Table, layout: Layout): SampleDifference[] {
@@ -65,8 +90,8 @@ export function sampleDifferences(table: Table, layout: Layout): SampleDifferenc
   if (!samples) {
     return [];
   }
-  const { rows, from, items } = samples;
-  const written = fit(items, layout);
+  const { all: rows, from, items } = samples;
+  const written = inTheirRows(fit(items, layout), layout);
   return written.flatMap(({ cells }, index) => {
     const row = rows[index] ?? [];
     const [own] = cells ?? [];

@@ -4,6 +4,7 @@ import type { Item, Layout, Settings, Sheet, Table } from '../model';
 import { columnIndex } from '../shared/cells';
 import { readBlocks } from './blocks';
 import { readBoard } from './board';
+import { readPartRows } from './part-rows';
 import { readRows } from './rows';
 import { settingsIn } from './settings';
 
@@ -21,7 +22,7 @@ export function readBack(table: Table, layout: Layout): Item[] {
   }
   switch (layout.shape) {
     case 'rows':
-      return readRows(sheet, layout);
+      return layout.rowForEach ? readPartRows(sheet, layout) : readRows(sheet, layout);
     case 'blocks':
       return readBlocks(sheet, layout);
     case 'grid':

@@ -54,21 +54,37 @@ function cellsApart(job: Job): SheetPlan['cells'] {
   return [...apart, ...settings];
 }
 
+/** The rows of a job's questions; where parts have rows of their own, with the number of their question in the column that counts them. */
+function cellRows({ questions, layout }: Job, counted: string | undefined): CellRow[] {
+  const stem = layout.columns.find(({ role }) => role === 'stem')?.column ?? '';
+  let n = 0;
+  return questions.flatMap(({ cells = [], as }) =>
+    cells.map((row, index) => {
+      const isOther =
+        as.length > 1 && row[stem] !== undefined && row[stem] !== cells[index - 1]?.[stem];
+      const isFirst = index === 0 || isOther;
+      n += isFirst ? 1 : 0;
+      return counted !== undefined && (isFirst || layout.rowForEach?.again.includes(counted))
+        ? { ...row, [counted]: n }
+        : row;
+    }),
+  );
+}
+
 function planRows(job: Job): SheetPlan {
   const { layout } = job;
+  const counting = layout.columns.find((column) => column.role === 'number-in-file');
+  const isOurs = layout.rowForEach !== undefined;
   const columns = layout.columns
-    .filter(({ role }) => isFilled(role))
+    .filter((column) => isFilled(column.role) || (isOurs && column === counting))
     .map(({ column }) => [columnIndex(column), column] as const);
   const firstRow = layout.file.firstRow ?? 2;
   const like = (layout.file.sample?.[1] ?? firstRow - 1) + 1;
-  const rows = job.questions
-    .flatMap(({ cells = [] }) => cells)
-    .map((cells, index) => ({
-      r: firstRow + index,
-      like,
-      values: columns.map(([column, letters]) => [column, cells[letters]] as const),
-    }));
-  const counted = layout.columns.find((column) => column.role === 'number-in-file');
+  const rows = cellRows(job, isOurs ? counting?.column : undefined).map((cells, index) => ({
+    r: firstRow + index,
+    like,
+    values: columns.map(([column, letters]) => [column, cells[letters]] as const),
+  }));
   return defined({
     rows,
     firstRow,
@@ -78,7 +94,7 @@ function planRows(job: Job): SheetPlan {
       columns: columns.map(([column]) => column),
     },
     sample: layout.file.sample,
-    counted: counted ? columnIndex(counted.column) : undefined,
+    counted: counting && !isOurs ? columnIndex(counting.column) : undefined,
     cells: cellsApart(job),
   });
 }

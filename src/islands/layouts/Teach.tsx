@@ -32,6 +32,14 @@ function AboutPackage({ layout, fitted }: { layout: Layout; fitted: Fitted | und
   );
 }
 
+/** 'Row 2 shows', or where a question stands over several rows, 'Rows 2 to 5 show'. */
+function rowsShown({ file, rowForEach }: Layout, cells: readonly unknown[]): string {
+  const first = file.firstRow ?? 2;
+  return rowForEach && cells.length > 1
+    ? `Rows ${first} to ${first + cells.length - 1} show`
+    : `Row ${first} shows`;
+}
+
 /** What a row of the blank shows, or why none does. */
 function RowHint({ layout, fitted }: { layout: Layout; fitted: Fitted | undefined }) {
   if (!fitted || layout.shape !== 'rows') {
@@ -40,7 +48,7 @@ function RowHint({ layout, fitted }: { layout: Layout; fitted: Fitted | undefine
   return (
     <Text p="sm" c="dimmed" size="sm">
       {fitted.cells
-        ? `Row ${layout.file.firstRow} shows a question of the bank as it would be written`
+        ? `${rowsShown(layout, fitted.cells)} a question of the bank as it would be written`
         : `No question of the bank fits yet: ${fitted.reason}`}
       .
     </Text>

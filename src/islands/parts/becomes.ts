@@ -66,12 +66,34 @@ function placesInBlocks(layout: Layout, cells: readonly CellRow[]): Place[] {
   });
 }
 
+/** Several rows for each question: a further one begins where another is asked. */
+function placesInRows(
+  layout: Layout,
+  cells: readonly CellRow[],
+  columns: readonly Column[],
+): Place[] {
+  const stem = layout.columns.find(({ role }) => role === 'stem')?.column ?? '';
+  let part = 0;
+  let asked = cells[0]?.[stem];
+  return cells.flatMap((row) => {
+    const own = row[stem];
+    if (own !== undefined && own !== asked) {
+      part++;
+      asked = own;
+    }
+    return placesOfRow(row, columns, part);
+  });
+}
+
 /** Every place that a question fills, in the order of the file; none where it becomes text or an item of a package. */
 export function placesOf(layout: Layout, { cells = [], as = [] }: Fitted): Place[] {
   if (layout.shape === 'blocks') {
     return placesInBlocks(layout, cells);
   }
   const columns = [...layout.columns].sort(byColumn);
+  if (layout.rowForEach) {
+    return placesInRows(layout, cells, columns);
+  }
   return cells.flatMap((row, index) => {
     const part = Math.min(index, as.length - 1);
     return layout.shape === 'grid'

@@ -19,8 +19,8 @@ const LABEL_ROOM = 26;
 /** What a column of the blank is called by what it takes. */
 export function labelOf(column: Column | undefined): string {
   const role = column?.role ?? 'ignore';
-  if (role === 'option') {
-    return `option ${optionLetter((column?.n ?? 1) - 1)}`;
+  if (role === 'option' && column?.n !== undefined) {
+    return `option ${optionLetter(column.n - 1)}`;
   }
   return role === 'ignore' ? 'aside' : roleWords(role);
 }

@@ -13,6 +13,7 @@ import { KindRules } from './KindRules';
 import { Kinds } from './Kinds';
 import { Limits } from './Limits';
 import { Pictures } from './Pictures';
+import { RowsOf } from './RowsOf';
 import { Signs } from './Signs';
 import { TitleCell } from './TitleCell';
 
@@ -47,6 +48,7 @@ export function Learned({ kept }: { kept: KeptLayout }) {
       <Stack gap={8} fz={14}>
         <Title order={2}>{layout.blank ? 'What was learned' : 'What it takes'}</Title>
         {isInCells && <KeyOf kept={kept} />}
+        <RowsOf kept={kept} />
         {layout.lines && <Lines lines={layout.lines} />}
         {layout.shape === 'marked-text' && <Signs kept={kept} />}
         <BoardOf kept={kept} />

@@ -1,0 +1,76 @@
+// A blank whose samples have a row for each option, pair or step of a question.
+import { rowsForEach, type RowsForEach } from '../gathering';
+import type { LearnedLayout } from '../learning';
+import type { Column, Key, Layout, Sheet, Table } from '../model';
+import { columnIndex } from '../shared/cells';
+import { regionOf, type Region } from '../shared/table/region';
+import { findVerdicts } from '../understanding';
+
+/** The blank's headings and samples as a block of their own; undefined where it has none. */
+function samplesOf(sheet: Sheet | undefined, { shape, file }: Layout): Region | undefined {
+  const { sample, headingRow } = file;
+  return shape === 'rows' && sheet && sample && headingRow
+    ? regionOf(sheet, { top: headingRow - 1, bottom: sample[1] - 1, left: 0, right: Infinity })
+    : undefined;
+}
+
+/** How such samples tell the right ones among their options. */
+function keyOf(region: Region, { roles, headingRow }: RowsForEach): Key {
+  const [marks, role] = [...roles].find(([, one]) => one === 'verdict' || one === 'weight') ?? [];
+  if (marks === undefined) {
+    return { style: 'text' };
+  }
+  if (role === 'weight') {
+    return { style: 'weight' };
+  }
+  const said: string[] = [];
+  for (let row = headingRow + 1; row <= region.bottom; row++) {
+    said.push(region.cell(row, marks));
+  }
+  return { style: 'verdict', ...findVerdicts([said]) };
+}
+
+/** A column as its place in such rows makes it: what says something of a part is one of a kind, and nothing else counts parts. */
+function withRole(column: Column, roles: RowsForEach['roles'], stem: number): Column {
+  const at = columnIndex(column.column);
+  const role = roles.get(at) ?? (at === stem ? 'stem' : column.role);
+  const { n: _n, values, ...own } = column;
+  return { ...own, role, ...(values && role === column.role ? { values } : {}) };
+}
+
+const WHAT = { option: 'option', pair: 'pair', step: 'step' } as const;
+
+/** A learned layout with rows for each part of a question where its blank's samples stand so. */
+export function withRowsShown(learned: LearnedLayout, table: Table): LearnedLayout {
+  const { layout } = learned;
+  const sheet = table.sheets.find(({ name }) => name === layout.file.sheet) ?? table.sheets[0];
+  const region = samplesOf(sheet, layout);
+  const found = region && rowsForEach(region);
+  if (!region || !found) {
+    return learned;
+  }
+  const { rowForEach, roles, stem } = found;
+  const { optionsMax: _most, ...limits } = layout.limits;
+  const told = [...roles.keys(), stem];
+  const path = ({ column }: Column): string => `columns.${column}`;
+  const shown = layout.columns.filter(({ column }) => told.includes(columnIndex(column)));
+  const why = `each ${WHAT[rowForEach.part]} of a sample has a row of its own`;
+  return {
+    layout: {
+      ...layout,
+      columns: layout.columns.map((column) => withRole(column, roles, stem)),
+      key: keyOf(region, found),
+      limits,
+      rowForEach,
+    },
+    because: {
+      ...learned.because,
+      ...Object.fromEntries(shown.map((column) => [path(column), why])),
+      key: why,
+      rowForEach: why,
+    },
+    unsure: learned.unsure.filter(
+      (one) => one !== 'key' && !shown.some((own) => path(own) === one),
+    ),
+  };
+}
