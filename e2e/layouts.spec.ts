@@ -71,6 +71,30 @@ test('blocks of rows keep their labels; the seam shows each line of a block', as
   await expect(seam.getByText('B Question')).toBeVisible();
 });
 
+test('a blank with a row for each option is filled so, and says it in what was learned', async ({
+  page,
+}) => {
+  await openDemo(page, '/layouts');
+  await drop(
+    page,
+    'options-below.csv',
+    Buffer.from(
+      'No,Question,Option,Correct\r\n1,Which floats?,Cork,yes\r\n1,,Lead,no\r\n2,Which rusts?,Gold,no\r\n2,,Iron,yes\r\n',
+    ),
+  );
+  await expect(page.getByRole('combobox', { name: 'A row for each' })).toHaveValue('option');
+  await expect(page.getByRole('textbox', { name: 'again in columns' })).toHaveValue('A');
+  await expect(page.getByText('Rows 2 to 4 show a question of the bank')).toBeVisible();
+  const text = readFileSync(await (await fillOne(page, 'options below')).path(), 'utf8');
+  expect(text.split('\r\n').slice(0, 5)).toEqual([
+    'No,Question,Option,Correct',
+    '1,What does a paddle let through a lock gate?,Boats,no',
+    '1,,Water,yes',
+    '1,,Walkers,no',
+    expect.stringMatching(/^2,\S/),
+  ]);
+});
+
 test('a sample of plain text is learned line by line, and turned by pointing at a line', async ({
   page,
 }) => {
