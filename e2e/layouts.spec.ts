@@ -3,31 +3,13 @@ import { read, utils } from '@e965/xlsx';
 import { strFromU8, unzipSync } from 'fflate';
 import { readFileSync } from 'node:fs';
 import { fileURLToPath } from 'node:url';
-import type { Download, Page } from '@playwright/test';
+import type { Download } from '@playwright/test';
+import { fillOne, onlyInView } from './filled';
 import { drop, expect, fill, go, openDemo, test } from './person';
 
 const fixture = (name: string): Buffer =>
   readFileSync(fileURLToPath(new URL(`../tests/fixtures/${name}`, import.meta.url)));
 
-/** Only the given layout in view, so that one click fills its file alone. */
-async function onlyInView(page: Page, name: string): Promise<void> {
-  await go(page, '/layouts');
-  for (const other of ['Card box', 'Course shelf', 'Evening host']) {
-    await page.getByRole('checkbox', { name: `${other} in view` }).uncheck();
-  }
-  await expect(page.getByRole('checkbox', { name: `${name} in view` })).toBeChecked();
-}
-async function fillOne(page: Page, name: string, take = 'Take the file'): Promise<Download> {
-  await onlyInView(page, name);
-  await go(page, '/hand-over');
-  await fill(page, /^Fill/);
-  await expect(page.getByText(/Read back by other code: all \d+ as meant/).first()).toBeVisible();
-  const [download] = await Promise.all([
-    page.waitForEvent('download'),
-    page.getByRole('button', { name: take }).first().click(),
-  ]);
-  return download;
-}
 const sheetOf = async (download: Download, name: string): Promise<unknown[][]> =>
   utils.sheet_to_json<unknown[]>(read(readFileSync(await download.path())).Sheets[name]!, {
     header: 1,
@@ -69,30 +51,6 @@ test('blocks of rows keep their labels; the seam shows each line of a block', as
     .click();
   const seam = page.getByRole('complementary', { name: /Question 1 in the file for blocks form/ });
   await expect(seam.getByText('B Question')).toBeVisible();
-});
-
-test('a blank with a row for each option is filled so, and says it in what was learned', async ({
-  page,
-}) => {
-  await openDemo(page, '/layouts');
-  await drop(
-    page,
-    'options-below.csv',
-    Buffer.from(
-      'No,Question,Option,Correct\r\n1,Which floats?,Cork,yes\r\n1,,Lead,no\r\n2,Which rusts?,Gold,no\r\n2,,Iron,yes\r\n',
-    ),
-  );
-  await expect(page.getByRole('combobox', { name: 'A row for each' })).toHaveValue('option');
-  await expect(page.getByRole('textbox', { name: 'again in columns' })).toHaveValue('A');
-  await expect(page.getByText('Rows 2 to 4 show a question of the bank')).toBeVisible();
-  const text = readFileSync(await (await fillOne(page, 'options below')).path(), 'utf8');
-  expect(text.split('\r\n').slice(0, 5)).toEqual([
-    'No,Question,Option,Correct',
-    '1,What does a paddle let through a lock gate?,Boats,no',
-    '1,,Water,yes',
-    '1,,Walkers,no',
-    expect.stringMatching(/^2,\S/),
-  ]);
 });
 
 test('a sample of plain text is learned line by line, and turned by pointing at a line', async ({

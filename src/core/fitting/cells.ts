@@ -1,5 +1,6 @@
 // The very cells that a fitted question becomes: one row, or in blocks a row for each line.
 import type { CellRow, CellValue, Role } from '../model';
+import { optionLetter } from '../shared/plain';
 import { guardFormula } from '../shared/formula-like';
 import { transliterate } from '../shared/windows-1252';
 import { refusal, type Draft } from './changes';
@@ -80,6 +81,17 @@ function blockOf(draft: Draft, context: Context): CellRow[] {
   });
 }
 
+/** What counts a part, from 0, where the receiver has a column for it. */
+function countOf(part: number, { rowForEach }: Context['layout']): CellRow {
+  if (!rowForEach?.counts) {
+    return {};
+  }
+  const { column, from } = rowForEach.counts;
+  const letter = optionLetter(part);
+  const lettered = from === 'A' ? letter : letter.toLowerCase();
+  return { [column]: from === '1' ? part + 1 : lettered };
+}
+
 /** A question's row as the rows of its parts: all else stands in the first of them, or where it is said again in each. */
 function rowsOfParts(whole: CellRow, { homes, layout }: Context): CellRow[] {
   const rows: CellRow[] = [row()];
@@ -93,7 +105,12 @@ function rowsOfParts(whole: CellRow, { homes, layout }: Context): CellRow[] {
       (layout.rowForEach?.again.includes(letters) ? again : rest)[letters] = value;
     }
   }
-  return Array.from(rows, (own = row(), at) => ({ ...(at ? {} : rest), ...again, ...own }));
+  return Array.from(rows, (own = row(), at) => ({
+    ...(at ? {} : rest),
+    ...again,
+    ...countOf(at, layout),
+    ...own,
+  }));
 }
 
 /** The rows of a question. May throw a Refusal. */

@@ -80,6 +80,22 @@ export function rowsOfQuestions(region: Region, rows: readonly number[], stem: n
   return questions;
 }
 
+/** Whether a column counts the rows of each question, in whatever order: each number from 1 on once. */
+export function countsParts(
+  region: Region,
+  questions: readonly (readonly number[])[],
+  column: number,
+): boolean {
+  const several = questions.filter((rows) => rows.length > 1);
+  return (
+    several.length > 0 &&
+    several.every((rows) => {
+      const numbers = rows.map((row) => Number(region.cell(row, column) || NaN));
+      return rows.every((_, at) => numbers.includes(at + 1));
+    })
+  );
+}
+
 /** The columns that say something of each row, and what they are called in the nth of a question, from 1. */
 type Parts = { columns: readonly number[]; names: (n: number) => string[] };
 
@@ -108,7 +124,7 @@ export function laidOutByQuestion(
     ],
     lines: [
       shownRow(region.sheet, headingRow),
-      ...questions.map(([row]) => shownRow(region.sheet, row!)),
+      ...questions.map((rows) => shownRow(region.sheet, Math.min(...rows))),
     ],
   });
 }

@@ -1,8 +1,9 @@
 // How the source tells the right answer, found from the columns and their cells.
-import type { Column, Key, Role } from '../model';
+import type { Column, Key, Role, Sheet } from '../model';
 import { columnIndex } from '../shared/cells';
 import { count, quoted } from '../shared/plain';
 import type { Region } from '../shared/table/region';
+import { carryShares } from '../shared/weights';
 import { findMarks, type Marks } from '../understanding';
 import { findVerdicts } from '../understanding';
 import { EMPHASES, isSetOff } from './rich';
@@ -21,6 +22,8 @@ type Look = {
   region: Region;
   /** Whether a program wrote the source, which counts from 0 as readily as from 1. */
   isProgram: boolean;
+  /** All sheets of the source. */
+  sheets: readonly Sheet[];
 };
 
 const of = (look: Look, role: Role): Column[] =>
@@ -91,6 +94,9 @@ function fromVerdicts(look: Look): KeyGuess {
 function withoutColumn(look: Look, first: number): KeyGuess {
   const options = of(look, 'option');
   const cells = look.rows.map((row) => partsOfOptions(row));
+  if (carryShares(cells)) {
+    return { key: { style: 'weight' }, sure: true, because: 'per cent stand at each option' };
+  }
   const marks = findMarks(cells);
   if (marks) {
     return styleOfMarks(marks);
@@ -109,12 +115,12 @@ function withoutColumn(look: Look, first: number): KeyGuess {
       because: 'the row below the headings says which one is right',
     };
   }
-  const told = toldFirst(look.region, first);
+  const told = toldFirst(look.region, first, look.sheets);
   if (told) {
     return {
       key: { style: 'first' },
       sure: true,
-      because: `it is said above: ${quoted(told, 60)}`,
+      because: `it is said: ${quoted(told, 60)}`,
     };
   }
   return {
@@ -124,16 +130,21 @@ function withoutColumn(look: Look, first: number): KeyGuess {
   };
 }
 
-type Rows = { first: number; headingRow: number | null; isProgram?: boolean };
+type Rows = {
+  first: number;
+  headingRow: number | null;
+  isProgram?: boolean;
+  sheets?: readonly Sheet[];
+};
 
 /**
  * The key style of a source with the reason; `first` is the first row of content and `headingRow` that of the headings, from 0;
- * `isProgram` where a program wrote the source.
+ * `isProgram` where a program wrote the source; `sheets` are all of it, since another one may say how.
  */
 export function guessKey(
   region: Region,
   columns: readonly Column[],
-  { first, headingRow, isProgram = false }: Rows,
+  { first, headingRow, isProgram = false, sheets = [] }: Rows,
 ): KeyGuess {
   const slots = slotsOf(columns);
   const rows: Row[] = [];
@@ -143,7 +154,7 @@ export function guessKey(
       rows.push(new Row(region, slots, r));
     }
   }
-  const look: Look = { rows, columns, region, isProgram };
+  const look: Look = { rows, columns, region, isProgram, sheets };
   if (of(look, 'right').length) {
     return {
       key: { style: 'right-column' },

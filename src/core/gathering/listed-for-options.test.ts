@@ -132,3 +132,90 @@ describe('told by what stands around it', () => {
     ]);
   });
 });
+
+describe('said in ways of their own', () => {
+  it('shares in per cent behind options, or in front of them', async () => {
+    const { items, reading } = await read([
+      'Question;Answers',
+      'Which are citrus?;Lemon (50%)|Apple (0%)|Lime (50%)',
+      'Which is a berry?;Banana (100%)|Fig (0%)|Plum (0%)',
+      'Which are nuts?;Hazel (50%)|Peanut (-50%)|Walnut (50%)',
+    ]);
+    expect(items.map(brief)).toEqual([
+      'choice-many: Which are citrus? [*Lemon{50} / Apple{0} / *Lime{50}]',
+      'choice-one: Which is a berry? [*Banana{100} / Fig{0} / Plum{0}]',
+      'choice-many: Which are nuts? [*Hazel{50} / Peanut{-50} / *Walnut{50}]',
+    ]);
+    expect(reading.unsure).toEqual([]);
+    const columns = await briefs([
+      'Question;A;B;Key',
+      'How much floats?;about 10 %;about 90 %;A',
+      'How much sinks?;about 20 %;about 80 %;B',
+    ]);
+    expect(columns[0]).toBe('choice-one: How much floats? [*about 10 % / about 90 %]');
+  });
+
+  it('letters for true and false that the word for the kind explains', async () => {
+    expect(
+      await briefs([
+        'Typ;Pytanie;A;B;Poprawna',
+        'jednokrotny;Co pływa?;Korek;Ołów;A',
+        'P/F;Ołów pływa.;;;F',
+        'P/F;Korek pływa.;;;P',
+      ]),
+    ).toEqual([
+      'choice-one: Co pływa? [*Korek / Ołów]',
+      'true-false: Ołów pływa. [prawda / *fałsz]',
+      'true-false: Korek pływa. [*prawda / fałsz]',
+    ]);
+  });
+
+  it('a tick under one of several headings', async () => {
+    expect(
+      await briefs([
+        'Statement;Mammal;Bird;Fish',
+        'Feeds its young milk;x;;',
+        'Has feathers;;x;',
+        'Lays eggs;;x;x',
+        'Has gills;;;x',
+      ]),
+    ).toEqual([
+      'choice-one: Feeds its young milk [*Mammal / Bird / Fish]',
+      'choice-one: Has feathers [Mammal / *Bird / Fish]',
+      'choice-many: Lays eggs [Mammal / *Bird / *Fish]',
+      'choice-one: Has gills [Mammal / Bird / *Fish]',
+    ]);
+  });
+
+  it('steps below one another with their places beside them', async () => {
+    expect(
+      await briefs([
+        'Aufgabe;Schritt;Position',
+        'Brot backen;Kneten;1',
+        'Brot backen;Ruhen;2',
+        'Brot backen;Backen;3',
+        'Tee kochen;Aufgießen;2',
+        'Tee kochen;Wasser kochen;1',
+        'Tee kochen;Ziehen;3',
+      ]),
+    ).toEqual([
+      'order: Brot backen [Kneten > Ruhen > Backen]',
+      'order: Tee kochen [Wasser kochen > Aufgießen > Ziehen]',
+    ]);
+  });
+
+  it('one of two languages side by side, the other kept and doubted', async () => {
+    const { items, reading } = await read([
+      'Question (EN);Question (CY);A (EN);A (CY);B (EN);B (CY);Correct',
+      'Capital of Wales?;Prifddinas Cymru?;Cardiff;Caerdydd;Swansea;Abertawe;A',
+      'Highest mountain?;Mynydd uchaf?;Snowdon;Yr Wyddfa;Cadair;Cader;A',
+      'Longest river?;Afon hiraf?;Wye;Gwy;Towy;Tywi;B',
+    ]);
+    expect(items.map(brief)).toEqual([
+      'choice-one: Capital of Wales? [*Cardiff / Swansea]',
+      'choice-one: Highest mountain? [*Snowdon / Cadair]',
+      'choice-one: Longest river? [Wye / *Towy]',
+    ]);
+    expect(reading.unsure).toEqual(['columns.B', 'columns.D', 'columns.F']);
+  });
+});

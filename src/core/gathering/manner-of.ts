@@ -65,6 +65,7 @@ export function mannerOf(
   const unsigned = (text: string): string => (sign && withoutSign(text, sign)) || text;
   const time = slots.get('seconds')?.[0]?.column.heading ?? '';
   const weights = separatorBeside(rows, 'weight');
+  const hasShares = key.style === 'weight' && !slots.has('weight');
   const manner: Manner = {
     key,
     optionSeparator: findInnerSeparator(sample('options')),
@@ -73,11 +74,13 @@ export function mannerOf(
     labelled: areLabelled(rows.map((row) => row.texts('option').map(unsigned))),
     labels: labelsOfHeadings((slots.get('option') ?? []).map(({ column }) => column.heading ?? '')),
     kindWords: new Map(),
+    hasShares,
     besideSeparators: defined({
       verdict: separatorBeside(rows, 'verdict'),
       weight: weights,
       feedback: separatorBeside(rows, 'feedback'),
     }),
+    // Shares are per cent as they stand.
     weightScale: scaleOfWeights(
       rows.map((row) => textsBeside(row, 'weight', weights).map(weightOf)),
     ),

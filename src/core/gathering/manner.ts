@@ -18,6 +18,8 @@ export type Manner = {
   /** The letters or numbers by which the options' headings tell them apart, where they are no plain sequence. */
   labels: readonly string[];
   kindWords: KindWords;
+  /** Whether options carry their shares in per cent themselves, 'Lemon (50 %)'. */
+  hasShares: boolean;
   /** What parts the weights, verdicts or feedbacks of all options where one cell lists them. */
   besideSeparators: { readonly [role in BesideOptions]?: string };
   /** Whether plain numbers of the time are minutes. */

@@ -3,7 +3,14 @@ import type { Sheet } from '../model';
 import { letterPlace } from '../shared/plain';
 import type { Region } from '../shared/table/region';
 import { verdictOf } from '../shared/vocabulary/verdicts';
-import { GOES_ON, goesOn, laidOutByQuestion, rowsOfQuestions, type Asked } from './asked-once';
+import {
+  countsParts,
+  GOES_ON,
+  goesOn,
+  laidOutByQuestion,
+  rowsOfQuestions,
+  type Asked,
+} from './asked-once';
 
 /** The columns of such a table, from 0; `marks` say of each option whether it is right. */
 export type OptionRows = {
@@ -85,7 +92,11 @@ function markColumn(
   for (let column = stem + 1; column <= region.right; column++) {
     const texts = rows.map((row) => region.cell(row, column));
     const said = new Set(texts.filter(Boolean));
-    const areWeights = texts.every((text) => WEIGHT.test(text)) && said.size < texts.length;
+    const areWeights =
+      texts.every((text) => WEIGHT.test(text)) &&
+      said.size < texts.length &&
+      // What counts the rows of each question puts them in order.
+      !countsParts(region, rowsOfQuestions(region, rows, stem), column);
     // A number beside the first of several rows is the question's.
     const areWords = [...said].every((text) => TICK.test(text) || verdictOf(text) !== undefined);
     const areVerdicts = areWords && said.size > 0 && said.size <= 2 && said.size < texts.length;

@@ -2,7 +2,7 @@
 import type { Sheet } from '../model';
 import { filledIn, type Region } from '../shared/table/region';
 import { likelihoodOf } from '../understanding';
-import { goesOn, laidOutByQuestion, rowsOfQuestions, type Asked } from './asked-once';
+import { countsParts, goesOn, laidOutByQuestion, rowsOfQuestions, type Asked } from './asked-once';
 
 /** So many rows more than questions show that rows go on. */
 const LEAST_PARTS = 2;
@@ -44,7 +44,31 @@ function namesOf(
   return isOther && !areSides ? undefined : ['Left', 'Right'];
 }
 
-type PartRows = { rows: number[]; columns: number[]; names: string[] };
+/** `order` is the column that says the place of each step, where one does. */
+type PartRows = {
+  questions: number[][];
+  columns: number[];
+  names: string[];
+  order?: number | undefined;
+};
+
+/** The column that counts the rows of each question, in whatever order: the places of steps. */
+function placeColumn(
+  region: Region,
+  questions: readonly number[][],
+  stem: number,
+): number | undefined {
+  for (let column = stem + 1; column <= region.right; column++) {
+    if (countsParts(region, questions, column)) {
+      return column;
+    }
+  }
+  return undefined;
+}
+
+/** The rows of a question by the places that a column says. */
+const inPlace = (region: Region, rows: readonly number[], order: number): number[] =>
+  [...rows].sort((a, b) => Number(region.cell(a, order)) - Number(region.cell(b, order)));
 
 /** The rows and columns of the parts of such a table, and what they are called; undefined of others. */
 export function findPartRows(
@@ -58,7 +82,9 @@ export function findPartRows(
   }
   const columns = fullColumns(region, rows, stem);
   const names = namesOf(region, headingRow, columns);
-  return names && { rows, columns, names };
+  const questions = rowsOfQuestions(region, rows, stem);
+  const order = columns.length === 1 ? placeColumn(region, questions, stem) : undefined;
+  return names && { questions, columns, names, order };
 }
 
 /** A sheet with a row for each question of such a table; undefined of others. */
@@ -67,11 +93,16 @@ export function partRowsAsRows(region: Region, asked: Asked): Sheet | undefined 
   if (!found) {
     return undefined;
   }
-  const { headingRow, stem } = asked;
-  const { rows, columns } = found;
+  const { headingRow } = asked;
+  const { questions, columns, order } = found;
   const all = Array.from({ length: region.right - region.left + 1 }, (_, at) => region.left + at);
-  const base = all.filter((column) => !columns.includes(column));
+  const base = all.filter((column) => !columns.includes(column) && column !== order);
   const names = (n: number): string[] => found.names.map((name) => `${name} ${n}`);
-  const questions = rowsOfQuestions(region, rows, stem);
-  return laidOutByQuestion(region, { headingRow, questions }, { base, parts: { columns, names } });
+  const own =
+    order === undefined ? questions : questions.map((rows) => inPlace(region, rows, order));
+  return laidOutByQuestion(
+    region,
+    { headingRow, questions: own },
+    { base, parts: { columns, names } },
+  );
 }

@@ -2,7 +2,7 @@
 import type { Item, Key, Kind, Option } from '../model';
 import { numberAnswer } from './number-answer';
 import { alike } from '../shared/normalise';
-import { weightOf } from '../shared/weights';
+import { shareIn, weightOf } from '../shared/weights';
 import { quoted } from '../shared/plain';
 import { splitCell } from '../shared/table/separators';
 import { kindOfWord, leavesOpenHowMany } from '../shared/vocabulary/kinds';
@@ -21,7 +21,8 @@ import type { BesideOptions, Manner } from './manner';
 import { partsOfOptions, textsBeside, withoutLabel } from './option-texts';
 import { pairsOf, stepsOf } from './pairs-and-steps';
 import { isEmphasis, isSetOff } from './rich';
-import { judgesRow, type Row } from './row';
+import { isPutUnder, judgesRow, type Row } from './row';
+import { truthByKind } from './truth-by-kind';
 
 type Answer = { kind: Kind; fields: Partial<Item>; problems: Problem[] };
 type Built = Pick<Answer, 'fields' | 'problems'>;
@@ -121,7 +122,7 @@ function trueFalse(row: Row, options: Option[], manner: Manner): Built {
     row.text('accepted') ||
     row.texts('option').find(Boolean) ||
     row.text('right');
-  const found = truthSaid(said ?? '', manner.key);
+  const found = truthByKind(said ?? '', row.text('kind')) ?? truthSaid(said ?? '', manner.key);
   if (found) {
     return { fields: { options: twoOptions(found.words, found.isTrue) }, problems: [] };
   }
@@ -247,7 +248,12 @@ const perCent = (weight: number | undefined, scale: number): number | undefined 
 
 /** The row's options under the source's key, with the problems met. */
 function optionsOf(row: Row, manner: Manner): { options: Option[]; problems: Problem[] } {
-  const texts = optionTexts(row, manner);
+  if (isPutUnder(row)) {
+    return { options: tickedOptions(row, manner.key), problems: [] };
+  }
+  const whole = optionTexts(row, manner);
+  const shares = manner.hasShares ? whole.map(shareIn) : [];
+  const texts = whole.map((text, index) => shares[index]?.text ?? text);
   const all = row.has('option') && !row.has('right') ? row.texts('option') : texts;
   const keep = all.flatMap((text, index) => (text ? [index] : []));
   const slots = row.slots.get('option') ?? [];
@@ -270,7 +276,9 @@ function optionsOf(row: Row, manner: Manner): { options: Option[]; problems: Pro
     besideOptions(row, role, keep, manner.besideSeparators[role]);
   const resolved = resolveKey(input, texts, {
     verdicts: beside('verdict'),
-    weights: beside('weight').map((text) => perCent(weightOf(text), manner.weightScale)),
+    weights: manner.hasShares
+      ? shares.map((share) => share?.weight)
+      : beside('weight').map((text) => perCent(weightOf(text), manner.weightScale)),
   });
   if (manner.labelled) {
     resolved.options.forEach((option, index) => {

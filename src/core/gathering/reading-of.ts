@@ -79,7 +79,12 @@ export function readManner(
   const guessed = guessColumns(region, { headingRow, first, areTerms }, overrule.columns);
   const { columns, ...told } = columnsSaid(guessed.columns, overrule.columns);
   const isProgram = table.format === 'json';
-  const key = guessKey(region, columns, { first, headingRow, isProgram });
+  const key = guessKey(region, columns, {
+    first,
+    headingRow,
+    isProgram,
+    sheets: table.sheets,
+  });
   const opened = openedAs(table, overrule);
   return {
     first,

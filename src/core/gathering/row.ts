@@ -77,3 +77,7 @@ export const judgesRow = (row: Row): boolean =>
   [1, 2].includes(row.slots.get('verdict')?.length ?? 0) &&
   !row.has('option') &&
   !row.has('options');
+
+/** Whether more columns than two are ticked for a row, which has no options besides: their headings are what it is put under. */
+export const isPutUnder = (row: Row): boolean =>
+  (row.slots.get('verdict')?.length ?? 0) > 2 && !row.has('option') && !row.has('options');

@@ -4,8 +4,11 @@ import { filledIn, type Region } from '../shared/table/region';
 import { likelihoodOf } from '../understanding';
 import { columnLetters } from '../shared/cells';
 import { askedIn, rowsOfQuestions, type Asked } from './asked-once';
-import { findOptionRows } from './option-rows';
+import { findOptionRows, type OptionRows } from './option-rows';
 import { findPartRows } from './part-rows';
+
+type Part = NonNullable<Layout['rowForEach']>['part'];
+type Counts = NonNullable<NonNullable<Layout['rowForEach']>['counts']>;
 
 export type RowsForEach = {
   rowForEach: NonNullable<Layout['rowForEach']>;
@@ -37,50 +40,73 @@ function saidAgain(region: Region, { first, stem }: Asked, parts: ReadonlySet<nu
   return all.filter((column) => !parts.has(column) && isSame(column)).map(columnLetters);
 }
 
+/** How a column counts the first part; undefined where it does so in a way that is not written here. */
+const COUNT_FROM = ['a', 'A', '1'] as const;
+function countsFrom(region: Region, { first }: Asked, column: number): Counts | undefined {
+  const from = COUNT_FROM.find((one) => one === region.cell(first, column));
+  return from && { column: columnLetters(column), from };
+}
+
 /** The options with what is said of each: whether it is right, and feedback where a heading behind them says so. */
-function ofOptions(region: Region, asked: Asked): Map<number, Role> | undefined {
-  const found = findOptionRows(region, asked);
-  if (!found) {
-    return undefined;
-  }
+function ofOptions(region: Region, asked: Asked, found: OptionRows): Map<number, Role> {
   const roles = new Map<number, Role>([
     [found.option, 'option'],
     [found.marks, found.areWeights ? 'weight' : 'verdict'],
-    ...(found.letters === undefined ? [] : [[found.letters, 'ignore'] as const]),
   ]);
   for (let column = found.option + 1; column <= region.right; column++) {
     const heading = region.cell(asked.headingRow, column);
-    if (!roles.has(column) && heading && likelihoodOf(heading, ['feedback']) > SAID) {
+    if (
+      !roles.has(column) &&
+      column !== found.letters &&
+      heading &&
+      likelihoodOf(heading, ['feedback']) > SAID
+    ) {
       roles.set(column, 'feedback');
     }
   }
   return roles;
 }
 
-/** What has rows of its own in a table; undefined of one with a row for each question. */
-export function rowsForEach(region: Region): RowsForEach | undefined {
-  const asked = askedIn(region);
-  if (!asked) {
-    return undefined;
-  }
-  const { stem, headingRow } = asked;
-  const options = ofOptions(region, asked);
+/** What has rows of its own, and which columns say something of a part; `counting` counts them. */
+type Parts = { part: Part; roles: Map<number, Role>; counting: number | undefined };
+
+function partsOf(region: Region, asked: Asked): Parts | undefined {
+  const options = findOptionRows(region, asked);
   if (options) {
-    const again = saidAgain(region, asked, new Set(options.keys()));
-    return { rowForEach: { part: 'option', again }, roles: options, stem, headingRow };
+    return { part: 'option', roles: ofOptions(region, asked, options), counting: options.letters };
   }
-  const parts = findPartRows(region, asked);
-  const areSteps = parts?.columns.length === 1;
-  const roles: readonly Role[] = areSteps ? ['step'] : ['left', 'right-side'];
+  const found = findPartRows(region, asked);
+  const part = found?.columns.length === 1 ? 'step' : 'pair';
+  const roles: readonly Role[] = part === 'step' ? ['step'] : ['left', 'right-side'];
   return (
-    parts && {
-      rowForEach: {
-        part: areSteps ? 'step' : 'pair',
-        again: saidAgain(region, asked, new Set(parts.columns)),
-      },
-      roles: new Map(parts.columns.map((column, at) => [column, roles[at]!])),
-      stem,
-      headingRow,
+    found && {
+      part,
+      roles: new Map(found.columns.map((column, at) => [column, roles[at]!])),
+      counting: found.order,
     }
   );
+}
+
+/**
+ * What has rows of its own in a table; undefined of one with a row for each question, and of one whose parts are counted in a way
+ * that is not written here.
+ */
+export function rowsForEach(region: Region): RowsForEach | undefined {
+  const asked = askedIn(region);
+  const found = asked && partsOf(region, asked);
+  if (!asked || !found) {
+    return undefined;
+  }
+  const { part, roles, counting } = found;
+  const counts = counting === undefined ? undefined : countsFrom(region, asked, counting);
+  const apart = new Set([...roles.keys(), ...(counting === undefined ? [] : [counting])]);
+  const rowForEach = { part, again: saidAgain(region, asked, apart), ...(counts && { counts }) };
+  return counting !== undefined && !counts
+    ? undefined
+    : {
+        rowForEach,
+        roles: counting === undefined ? roles : new Map([...roles, [counting, 'ignore']]),
+        stem: asked.stem,
+        headingRow: asked.headingRow,
+      };
 }

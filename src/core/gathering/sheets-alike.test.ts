@@ -95,3 +95,29 @@ describe('sheets with the same headings', () => {
     expect(reading.alike).toBeUndefined();
   });
 });
+
+it('a sheet of remarks says that the first option is the right one, and a table of questions says nothing', () => {
+  const table = {
+    name: 'Domande',
+    rows: [
+      ['Domanda', 'Risposta 1', 'Risposta 2', 'Risposta 3'],
+      ['Dove nasce il Po?', 'Monviso', 'Gran Sasso', 'Etna'],
+      ['Quale mare bagna Rimini?', 'Adriatico', 'Tirreno', 'Ionio'],
+    ],
+  };
+  const remark = 'La prima risposta è sempre quella giusta.';
+  const { items, reading } = read([
+    sheetWith(table),
+    sheetWith({ name: 'Note', rows: [[remark]] }),
+  ]);
+  expect(items.map(brief)).toEqual([
+    'choice-one: Dove nasce il Po? [*Monviso / Gran Sasso / Etna]',
+    'choice-one: Quale mare bagna Rimini? [*Adriatico / Tirreno / Ionio]',
+  ]);
+  expect(reading.unsure).toEqual([]);
+  const other = read([
+    sheetWith(table),
+    sheetWith({ name: 'Altro', rows: [['1', 'x', remark, 'y']] }),
+  ]);
+  expect(other.reading.unsure).toContain('key');
+});

@@ -222,7 +222,12 @@ export const LayoutSchema = z.object({
   family: z.string().optional(),
   /** Where a question stands over several rows: what has a row of its own, and the columns that say the same again in each. */
   rowForEach: z
-    .object({ part: z.enum(['option', 'pair', 'step']), again: z.array(z.string()) })
+    .object({
+      part: z.enum(['option', 'pair', 'step']),
+      again: z.array(z.string()),
+      /** A column that counts the parts of each question, and how it writes the first of them. */
+      counts: z.object({ column: z.string(), from: z.enum(['a', 'A', '1']) }).optional(),
+    })
     .optional(),
   /** How the receiver draws a gap in a text, where it is not four underscores. */
   gap: z.string().min(1).optional(),

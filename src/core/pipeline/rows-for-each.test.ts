@@ -132,6 +132,45 @@ describe('a blank with a row for each option', () => {
   });
 });
 
+it('parts that a column counts are counted, and a lone tick leaves the wrong ones empty', async () => {
+  const lines = [
+    'No,Question,Letter,Option,Correct',
+    '1,Which floats?,a,Cork,x',
+    ',,b,Lead,',
+    '2,Which rusts?,a,Gold,',
+    ',,b,Iron,x',
+    ',,c,Zinc,',
+  ];
+  const { text, differences } = await filled(lines, [wheel]);
+  expect(text.slice(1)).toEqual(['1,What steers?,a,A rope,', ',,b,A rudder,x', ',,c,A lamp,']);
+  expect(differences).toEqual([]);
+  const steps = [
+    'Task;Step;Place',
+    'Tea;Boil;1',
+    'Tea;Pour;2',
+    'Tea;Wait;3',
+    'Bread;Knead;1',
+    'Bread;Bake;2',
+  ];
+  const { layout } = await learnt(steps);
+  expect(layout.rowForEach).toEqual({
+    part: 'step',
+    again: ['A'],
+    counts: { column: 'C', from: '1' },
+  });
+  const order = item({
+    ref: 'O',
+    kind: 'order',
+    stem: { plain: 'Lock up' },
+    options: undefined,
+    steps: [{ plain: 'Close the sluices' }, { plain: 'Lock the hut' }],
+  });
+  expect((await filled(steps, [order])).text.slice(1)).toEqual([
+    'Lock up;Close the sluices;1',
+    'Lock up;Lock the hut;2',
+  ]);
+});
+
 it('a blank with a row for each pair takes matching tasks alone', async () => {
   const { layout } = await learnt(PAIRS);
   expect(layout.rowForEach).toEqual({ part: 'pair', again: [] });

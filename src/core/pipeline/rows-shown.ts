@@ -27,7 +27,8 @@ function keyOf(region: Region, { roles, headingRow }: RowsForEach): Key {
   for (let row = headingRow + 1; row <= region.bottom; row++) {
     said.push(region.cell(row, marks));
   }
-  return { style: 'verdict', ...findVerdicts([said]) };
+  // Beside a lone tick what is wrong has nothing.
+  return { style: 'verdict', wrong: '', ...findVerdicts([said]) };
 }
 
 /** A column as its place in such rows makes it: what says something of a part is one of a kind, and nothing else counts parts. */

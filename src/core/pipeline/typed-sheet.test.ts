@@ -161,3 +161,20 @@ describe('a table', () => {
     expect(await briefs(lines)).toHaveLength(6);
   });
 });
+
+it('a column of questions and answers, each with its letter in front', async () => {
+  expect(
+    await briefs([
+      'Q: What is a quill made from?;',
+      'A: A feather;',
+      'Q: What is vellum?;',
+      'A: Calf skin;',
+      'Q: What is ink made with?;',
+      'A: Oak galls;',
+    ]),
+  ).toEqual([
+    'short: What is a quill made from? [A feather]',
+    'short: What is vellum? [Calf skin]',
+    'short: What is ink made with? [Oak galls]',
+  ]);
+});

@@ -34,3 +34,29 @@ export function scaleOfWeights(rows: readonly (readonly (number | undefined)[])[
   const most = Math.max(0, ...told.flat());
   return arePerCent || most === 0 ? 1 : WHOLE / most;
 }
+
+const SHARE = String.raw`(-?\d{1,3}(?:[.,]\d+)?)\s?%`;
+const BEHIND = new RegExp(`^(.*?\\S)\\s*[([{=:–-]\\s*${SHARE}\\s*[)\\]}]?$`, 'su');
+const IN_FRONT = new RegExp(`^[([{]?\\s*${SHARE}\\s*[)\\]}:–-]?\\s+(\\S.*)$`, 'su');
+
+/** An option with its share in per cent behind it or in front, 'Lemon (50 %)'; undefined where it has none. */
+export function shareIn(text: string): { text: string; weight: number } | undefined {
+  const [, own, behind] = BEHIND.exec(text) ?? [];
+  const [, front, rest] = IN_FRONT.exec(text) ?? [];
+  const weight = weightOf(behind ?? front ?? '');
+  return weight === undefined ? undefined : { text: own ?? rest!, weight };
+}
+
+/** Whether all options carry such shares, which make the whole of it in each row and leave some with nothing or with less. */
+export function carryShares(rows: readonly (readonly string[])[]): boolean {
+  const several = rows.map((row) => row.filter(Boolean)).filter((row) => row.length > 1);
+  return (
+    several.length > 1 &&
+    several.every((row) => {
+      const weights = row.flatMap((text) => shareIn(text)?.weight ?? []);
+      const sum = weights.reduce((total, weight) => total + Math.max(0, weight), 0);
+      const makeAll = Math.abs(sum - WHOLE) <= NEAR || Math.max(...weights) === WHOLE;
+      return weights.length === row.length && makeAll && new Set(weights).size > 1;
+    })
+  );
+}

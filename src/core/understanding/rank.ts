@@ -9,6 +9,7 @@ import { grammar } from './grammar';
 import { listedSides } from './listed-sides';
 import { withLongerRows } from './longer-rows';
 import { withNamers } from './namers';
+import { withOneLanguage } from './one-language';
 import { withPassage } from './passages';
 import { scaled } from './scaled';
 import { withNamedRuns } from './unheaded';
@@ -196,7 +197,7 @@ export function rank(
   const formed = withBounds(view, withForms(view, asking, said), said);
   const gapped = withGapAnswers(view, withGapWords(view, formed, said), said);
   const filled = withExtraWords(view, gapped, said);
-  return withCorrections(view, filled, said);
+  return withCorrections(view, withOneLanguage(view, filled, said), said);
 }
 
 /** A column under the better reading; what the rows say counts for as much as they weigh more. */

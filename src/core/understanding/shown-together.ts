@@ -65,6 +65,36 @@ function tickedPair(view: TableView): readonly ColumnView[] {
   return [];
 }
 
+/** Fewer columns are two that say true and false. */
+const FEWEST_TICKED = 3;
+
+/**
+ * Columns side by side that are ticked and hold nothing else, each row in one of them at least, where nothing else answers: their
+ * headings are what a row is to be put under.
+ */
+function tickedRun(view: TableView): readonly ColumnView[] {
+  const isTicked = (column: ColumnView): boolean =>
+    column.heading !== '' &&
+    column.texts.some(Boolean) &&
+    column.texts.every((text) => !text || TICK.test(text));
+  const runs: ColumnView[][] = [[]];
+  for (const column of view.columns) {
+    if (isTicked(column)) {
+      runs.at(-1)!.push(column);
+    } else if (runs.at(-1)!.length) {
+      runs.push([]);
+    }
+  }
+  const run = runs.find(({ length }) => length >= FEWEST_TICKED) ?? [];
+  const isWhole = rowsIn(run, view.rows).every((texts) => texts.some(Boolean));
+  const isOther = view.columns.some(
+    (column) =>
+      !run.includes(column) &&
+      says(column, 'option', 'options', 'key', 'right', 'accepted', 'verdict') > NAMED,
+  );
+  return !view.blank && view.rows > LEAST_ROWS && isWhole && !isOther ? run : [];
+}
+
 /** Letters and numbers name a place; longer texts must stand among the options. */
 const isWording = (text: string): boolean =>
   /\p{L}{2}|\p{L}\s|\d{3}/u.test(text) && verdictOf(text) === undefined;
@@ -184,6 +214,7 @@ export function shownTogether(view: TableView): ReadonlyMap<ColumnView, Meaning>
     ...(named ? [...all(named.ticked, named.as), ...all([named.key], 'key')] : []),
     ...all(tickedTruth(view), 'verdict'),
     ...all(tickedPair(view), 'verdict'),
+    ...all(tickedRun(view), 'verdict'),
     ...all(verdictsInSteps(view), 'verdict'),
     ...all(ticksInSteps(view), 'verdict'),
     ...(sides ? [...all(at(sides.left), 'left'), ...all(at(sides.right), 'right-side')] : []),

@@ -76,7 +76,12 @@ function planRows(job: Job): SheetPlan {
   const counting = layout.columns.find((column) => column.role === 'number-in-file');
   const isOurs = layout.rowForEach !== undefined;
   const columns = layout.columns
-    .filter((column) => isFilled(column.role) || (isOurs && column === counting))
+    .filter(
+      (column) =>
+        isFilled(column.role) ||
+        (isOurs && column === counting) ||
+        column.column === layout.rowForEach?.counts?.column,
+    )
     .map(({ column }) => [columnIndex(column), column] as const);
   const firstRow = layout.file.firstRow ?? 2;
   const like = (layout.file.sample?.[1] ?? firstRow - 1) + 1;

@@ -137,6 +137,7 @@ export function isTypedText(document: Document, isPlain = false): boolean {
     (draft) =>
       (draft.options.length > 1 &&
         (tellsKey(draft, emphasis) || asksForOrder(plainOfPieces(draft.stem)))) ||
+      (draft.isLabelled === true && draft.answers.length > 0) ||
       draft.hasAnswerBehind === true,
   );
   const filled = document.lines.filter(({ text }) => text.trim()).length;

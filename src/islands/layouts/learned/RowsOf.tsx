@@ -34,7 +34,7 @@ function Rows({ kept }: { kept: KeptLayout }) {
         value={rowForEach?.part ?? 'question'}
         choices={PARTS}
         onPick={(part) =>
-          change(part === 'question' ? undefined : { part, again: rowForEach?.again ?? [] })
+          change(part === 'question' ? undefined : { again: [], ...rowForEach, part })
         }
       />
       {rowForEach && (
