@@ -10,12 +10,14 @@ import { anew, isLine, OFTEN, whereOften, withTicks, type Lines } from './retypi
 import { TYPED_AROUND } from './typed-around';
 import { TYPED_BELOW } from './typed-below';
 import { inFullWords } from './typed-counts';
+import { lettersForWords, verdictsInFront } from './typed-letters';
 import { listsJoined } from './typed-lists';
+import { ownNames } from './typed-named';
 import { TYPED_OTHERWISE } from './typed-otherwise';
 
 const RUN = 3;
 
-const FIELD = /(?:^|\s{2,}|\t|\s\|\s)(?=\p{L}[\p{L} ]{0,14}:\s*\S)/gu;
+const FIELD = /(?:^\s*|\s{2,}|\t|\s\|\s)(?=\p{L}[\p{L} ]{0,14}:\s*\S)/gu;
 
 const LETTERED = /(?:^|\s)[Aa]:\s.*\s[Bb]:\s/u;
 
@@ -186,6 +188,8 @@ const ticksBehind = (lines: Lines): Lines =>
 const STEPS: readonly ((lines: Lines) => Lines)[] = [
   inLatinScript,
   inFullWords,
+  lettersForWords,
+  verdictsInFront,
   ...TYPED_BELOW,
   listsJoined,
   ...TYPED_AROUND,
@@ -195,6 +199,7 @@ const STEPS: readonly ((lines: Lines) => Lines)[] = [
   ticksBehind,
   whereOften(letterBehind),
   whereOften(fieldsIn),
+  ownNames,
   whereOften(optionsIn),
   pairsByArrow,
   stepsInOrder,

@@ -1,0 +1,60 @@
+// Lines behind an answer that a word of the maker's own opens, question after question: 'DIF: Easy', 'Example: The cliff erodes.'
+import { groupBy } from '../../shared/group-by';
+import { bareWords } from '../../shared/normalise';
+import { fieldOfLine } from '../../shared/vocabulary/answer-lines';
+import { kindOfWord } from '../../shared/vocabulary/kinds';
+import { saysLevel } from '../../shared/vocabulary/levels';
+import { likelihoodOf, MEANINGS } from '../../understanding';
+import { anew, isLine, OFTEN, type Lines } from './retyping';
+
+const NAMED = /^\s*(\p{L}[\p{L} ]{1,14}?)\s?:\s+(\S.*)$/u;
+/** A few words say something of a question, more of them explain it. */
+const FEW_WORDS = 3;
+
+const SAID = 0.5;
+/** Whether a word names nothing that a question has. */
+const isUnknown = (name: string): boolean =>
+  kindOfWord(name) === undefined &&
+  !saysLevel(name) &&
+  MEANINGS.every((meaning) => meaning === 'ignore' || likelihoodOf(name, [meaning]) < SAID);
+
+type Named = { at: number; name: string; text: string };
+
+/** The lines that a word opens which names nothing known, each behind a line that a known one opens or another of its kind. */
+function namedBehind(lines: Lines): Named[] {
+  const found: Named[] = [];
+  let isBehind = false;
+  lines.forEach((line, at) => {
+    if (!line.text.trim()) {
+      isBehind = false;
+      return;
+    }
+    const role = isLine(line) ? fieldOfLine(line.text)?.role : undefined;
+    const [, name, text = ''] = (isLine(line) && NAMED.exec(line.text)) || [];
+    const isOwn = role === undefined && name !== undefined && isUnknown(name);
+    if (isBehind && isOwn) {
+      found.push({ at, name: bareWords(name), text });
+    } else {
+      isBehind = role !== undefined && role !== 'question';
+    }
+  });
+  return found;
+}
+
+/** Such lines said to be tags or explanations, where each of their words comes in several questions. */
+export function ownNames(lines: Lines): Lines {
+  const often = [...groupBy(namedBehind(lines), ({ name }) => name).values()].filter(
+    (own) => own.length >= OFTEN,
+  );
+  const typed = new Map(
+    often.flatMap((own) => {
+      const isShort = own.every(({ text }) => text.split(/\s+/u).length <= FEW_WORDS);
+      return own.map(
+        ({ at, text }) => [at, `${isShort ? 'Tags' : 'Explanation'}: ${text}`] as const,
+      );
+    }),
+  );
+  return typed.size
+    ? lines.map((line, at) => (typed.has(at) ? anew(line, typed.get(at)!) : line))
+    : lines;
+}
