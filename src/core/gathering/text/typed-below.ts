@@ -46,16 +46,18 @@ function loudOne(text: string): string[] | undefined {
 }
 
 const LABEL = /^(\s*(?:[([]?(?:\d{1,2}|[A-Ja-j])[.):\]]\s+|[-–•]\s+)?)(\S.*?)\s*$/u;
-/** Signs that may stand on both sides of a text; brackets do so only behind a label, since they hold other things as well. */
-const AROUND: readonly (readonly [open: string, close: string, isBracket: boolean])[] = [
+/**
+ * Signs that may stand on both sides of a text. Some stand around titles and other things as well, and single out an option only
+ * behind its label.
+ */
+const AROUND: readonly (readonly [open: string, close: string, needsLabel: boolean])[] = [
   ['>', '<', false],
   ['»', '«', false],
-  ['<', '>', false],
   ['~', '~', false],
-  ['=', '=', false],
-  ['#', '#', false],
-  ['!', '!', false],
-  ['|', '|', false],
+  ['<', '>', true],
+  ['=', '=', true],
+  ['#', '#', true],
+  ['!', '!', true],
   ['{', '}', true],
   ['[', ']', true],
   ['(', ')', true],
@@ -65,8 +67,8 @@ const AROUND: readonly (readonly [open: string, close: string, isBracket: boolea
 function enclosedIn(line: string): { label: string; text: string; sign: string } | undefined {
   const [, label = '', whole = ''] = LABEL.exec(line) ?? [];
   const around = AROUND.find(
-    ([open, close, isBracket]) =>
-      whole.startsWith(open) && whole.endsWith(close) && (!isBracket || label.trim() !== ''),
+    ([open, close, needsLabel]) =>
+      whole.startsWith(open) && whole.endsWith(close) && (!needsLabel || label.trim() !== ''),
   );
   const text = around ? whole.slice(1, -1).trim() : '';
   const isClean = around && !around.slice(0, 2).some((sign) => text.includes(String(sign)));

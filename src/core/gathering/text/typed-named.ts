@@ -6,6 +6,7 @@ import { kindOfWord } from '../../shared/vocabulary/kinds';
 import { saysLevel } from '../../shared/vocabulary/levels';
 import { likelihoodOf, MEANINGS } from '../../understanding';
 import { anew, isLine, OFTEN, type Lines } from './retyping';
+import { asksOutright } from './typed-line';
 
 const NAMED = /^\s*(\p{L}[\p{L} ]{1,14}?)\s?:\s+(\S.*)$/u;
 /** A few words say something of a question, more of them explain it. */
@@ -32,7 +33,8 @@ function namedBehind(lines: Lines): Named[] {
     const role = isLine(line) ? fieldOfLine(line.text)?.role : undefined;
     const [, name, text = ''] = (isLine(line) && NAMED.exec(line.text)) || [];
     const isOwn = role === undefined && name !== undefined && isUnknown(name);
-    if (isBehind && isOwn) {
+    // What asks begins a question of its own.
+    if (isBehind && isOwn && !asksOutright(text)) {
       found.push({ at, name: bareWords(name), text });
     } else {
       isBehind = role !== undefined && role !== 'question';
