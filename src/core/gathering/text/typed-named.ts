@@ -1,4 +1,5 @@
 // Lines behind an answer that a word of the maker's own opens, question after question: 'DIF: Easy', 'Example: The cliff erodes.'
+import type { DocumentLine } from '../../model';
 import { groupBy } from '../../shared/group-by';
 import { bareWords } from '../../shared/normalise';
 import { fieldOfLine } from '../../shared/vocabulary/answer-lines';
@@ -21,21 +22,24 @@ const isUnknown = (name: string): boolean =>
 
 type Named = { at: number; name: string; text: string };
 
-/** The lines that a word opens which names nothing known, each behind a line that a known one opens or another of its kind. */
+/** A line that a word opens which names nothing known; what asks begins a question of its own. */
+function ownName(line: DocumentLine, role: unknown): Omit<Named, 'at'> | undefined {
+  const [, name, text = ''] = (isLine(line) && NAMED.exec(line.text)) || [];
+  return role === undefined && name !== undefined && isUnknown(name) && !asksOutright(text)
+    ? { name: bareWords(name), text }
+    : undefined;
+}
+
+/** Such lines, each behind a line that a known word opens or another of its kind. */
 function namedBehind(lines: Lines): Named[] {
   const found: Named[] = [];
   let isBehind = false;
   lines.forEach((line, at) => {
-    if (!line.text.trim()) {
-      isBehind = false;
-      return;
-    }
-    const role = isLine(line) ? fieldOfLine(line.text)?.role : undefined;
-    const [, name, text = ''] = (isLine(line) && NAMED.exec(line.text)) || [];
-    const isOwn = role === undefined && name !== undefined && isUnknown(name);
-    // What asks begins a question of its own.
-    if (isBehind && isOwn && !asksOutright(text)) {
-      found.push({ at, name: bareWords(name), text });
+    const isFilled = line.text.trim() !== '';
+    const role = isFilled && isLine(line) ? fieldOfLine(line.text)?.role : undefined;
+    const own = isBehind && isFilled ? ownName(line, role) : undefined;
+    if (own) {
+      found.push({ at, ...own });
     } else {
       isBehind = role !== undefined && role !== 'question';
     }
