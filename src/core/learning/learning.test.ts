@@ -508,6 +508,10 @@ describe('blanks of many habits', () => {
   });
   it.each([
     ['Fragen: max. 110 Zeichen, Antworten: max. 45 Zeichen.', { stem: 110, option: 45 }],
+    ['Højst 90 tegn i spørgsmålet og 40 tegn i svarene.', { stem: 90, option: 40 }],
+    ['Máximo 120 caracteres en el enunciado y 75 en las opciones.', { stem: 120, option: 75 }],
+    ['Enkintään 90 merkkiä kysymyksessä ja 40 vastauksissa.', { stem: 90, option: 40 }],
+    ['Answer options: 60 characters. Questions: 110 characters.', { option: 60, stem: 110 }],
     ['One file takes fifty questions.', { perFile: 50 }],
     ['Columns B to E: the options, up to 55 characters each', { option: 55 }],
   ])('%s', (sentence, limits) => {

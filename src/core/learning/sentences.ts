@@ -91,8 +91,39 @@ function numbersIn(words: string): number[] {
 const AND = /\s(?:and|und|et|y|e|en|i|och|og)\s/u;
 const CLAUSE = /,|;|:(?=\s)|\s(?:and|und|et|y|e|en|i|och|og)\s/u;
 
+/**
+ * Fields and numbers of a sentence that come by turns, each number with its field: '90 in the question and 40 in the answers', or
+ * 'question 90, answers 40', whatever words stand between; undefined where they don't.
+ */
+function pairedLengths(sentence: string): (readonly [Subject, number])[] | undefined {
+  const said: (Subject | number)[] = [];
+  for (const word of bareWords(sentence).split(' ')) {
+    const number = numbersIn(word).find((value) => value >= LEAST_LENGTH);
+    const own = number ?? subjectIn(word);
+    // Two words may name one field: 'answer options'.
+    if (own !== undefined && own !== said.at(-1)) {
+      said.push(own);
+    }
+  }
+  const isNumber = (at: number): boolean => typeof said[at] === 'number';
+  const isTurn = said.every((_, at) => at === 0 || isNumber(at) !== isNumber(at - 1));
+  const pairs = Array.from({ length: said.length / 2 }, (_, at) => said.slice(at * 2, at * 2 + 2));
+  return said.length < 4 || said.length % 2 || !isTurn
+    ? undefined
+    : pairs.map(([one, other]) =>
+        typeof one === 'number' ? [other as Subject, one] : [one!, other as number],
+      );
+}
+
 /** The limits of a sentence that speaks of characters: each clause with a number says it of its field, or of the last one named. */
 function readLengths(sentence: string, limits: Limits): void {
+  const paired = pairedLengths(sentence);
+  if (paired) {
+    paired.forEach(([own, number]) => {
+      limits[own] ??= number;
+    });
+    return;
+  }
   let subject: Subject | undefined;
   for (const clause of sentence.split(CLAUSE)) {
     const words = bareWords(clause);

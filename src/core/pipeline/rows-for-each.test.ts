@@ -132,6 +132,23 @@ describe('a blank with a row for each option', () => {
   });
 });
 
+it('references that begin as a word for a question open no blocks, and options in one cell without a key are doubted', async () => {
+  const { layout } = await learnt([
+    'Question ID,Question,Answer text,Is correct',
+    'Q1,Which rusts?,Iron,TRUE',
+    'Q1,Which rusts?,Gold,FALSE',
+    'Q1,Which rusts?,Zinc,FALSE',
+    'Q2,Which floats?,Cork,TRUE',
+    'Q2,Which floats?,Lead,FALSE',
+  ]);
+  expect(layout).toMatchObject({
+    shape: 'rows',
+    rowForEach: { part: 'option', again: ['A', 'B'] },
+  });
+  const listed = await learnt(['Frage;Antworten;Punkte je Antwort', 'Welche?;2|3|4;1|1|-1']);
+  expect(listed.unsure).toContain('key');
+});
+
 it('parts that a column counts are counted, and a lone tick leaves the wrong ones empty', async () => {
   const lines = [
     'No,Question,Letter,Option,Correct',

@@ -46,8 +46,9 @@ function meaningOf(column: ColumnView, lists: readonly string[][]): Meaning | un
 }
 
 /** Each column that lists as many things in every row as another lists options, with what they are, and that of the options. */
-export function listedBesideOptions({ columns }: TableView): [ColumnView, Meaning][] {
-  for (const options of columns) {
+export function listedBesideOptions({ columns, blank }: TableView): [ColumnView, Meaning][] {
+  // Files are not filled so.
+  for (const options of blank ? [] : columns) {
     const counts = listedIn(options);
     const beside = (counts ? columns : []).flatMap((column): [ColumnView, Meaning][] => {
       const lists = column === options ? undefined : partsIn(column);

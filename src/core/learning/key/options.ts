@@ -53,10 +53,24 @@ export function withoutColumn(evidence: KeyEvidence): KeyLearned {
         : 'a note says that the right answer comes first',
     };
   }
+  return untold(evidence, options);
+}
+
+/** A blank in which nothing tells the right option. */
+function untold(evidence: KeyEvidence, options: readonly Column[]): KeyLearned {
+  if (options.length) {
+    return {
+      key: { style: 'first' },
+      sure: false,
+      because: 'nothing says which option is right',
+    };
+  }
+  // Options in one cell are there to choose from as well.
+  const isListed = having(evidence, 'options').length > 0;
   return {
-    key: options.length ? { style: 'first' } : { style: 'text' },
-    sure: options.length === 0,
-    because: options.length
+    key: { style: 'text' },
+    sure: !isListed,
+    because: isListed
       ? 'nothing says which option is right'
       : 'there are no options to choose from',
   };

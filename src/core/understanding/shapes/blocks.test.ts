@@ -223,6 +223,16 @@ describe('questions in blocks of rows', () => {
       ],
     ],
     [
+      'references of questions that stand in several rows',
+      [
+        'Ref|Question|Option',
+        'Q1|What floats?|cork',
+        'Q1||lead',
+        'Q2|What opens?|a gate',
+        'Q2||a wall',
+      ],
+    ],
+    [
       'words for no fields among them',
       [
         'Question|What floats?',

@@ -123,6 +123,8 @@ function makeBlocks(
   const names = new Set(labelled.map(({ label }) => alike(label)));
   return (
     starts.length > 1 &&
+    // What counts the questions row by row names no field beside them.
+    new Set(labelled.flatMap(({ role, row }) => (row >= starts[0]! ? [role] : []))).size > 1 &&
     labelled.length >= filled * 0.7 &&
     labelled.length >= starts.length * 2 &&
     names.size <= MOST_NAMES &&
