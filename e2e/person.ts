@@ -110,6 +110,8 @@ export async function fill(page: Page, button: string | RegExp): Promise<void> {
   const filled = page.getByText(/Read back/).first();
   await expect(dialog.or(filled)).toBeVisible();
   if (await dialog.isVisible()) {
+    // Nobody presses a key before the field has come up.
+    await expect(dialog.getByRole('textbox')).toBeFocused();
     await page.keyboard.press('Enter');
     await expect(dialog).toBeHidden();
   }
