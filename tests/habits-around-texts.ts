@@ -1,6 +1,6 @@
 // Samples of marked text with signs of their own around texts: boxes of two kinds, emphasis, arrows, brackets, lines of feedback.
 import type { Item } from '../src/core/model';
-import { item, options } from './make';
+import { item, options, pairs } from './make';
 import { both, word } from './marked-habits';
 
 const one = item({
@@ -14,15 +14,6 @@ const told: Item = {
   ),
 };
 
-const pairs: Item = item({
-  kind: 'match',
-  stem: { plain: 'Put them together.' },
-  options: undefined,
-  pairs: [
-    { left: { plain: 'sill' }, right: { plain: 'step' } },
-    { left: { plain: 'paddle' }, right: { plain: 'shutter' } },
-  ],
-});
 export const HABITS_AROUND: readonly [name: string, sample: string, items: Item[], text: string][] =
   [
     [

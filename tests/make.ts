@@ -30,6 +30,17 @@ export const item = (change: Partial<Item> = {}): Item => ({
   ...change,
 });
 
+/** A matching task. */
+export const pairs: Item = item({
+  kind: 'match',
+  stem: { plain: 'Put them together.' },
+  options: undefined,
+  pairs: [
+    { left: { plain: 'sill' }, right: { plain: 'step' } },
+    { left: { plain: 'paddle' }, right: { plain: 'shutter' } },
+  ],
+});
+
 /** A layout of rows from a compact list: 'stem', 'option', 'key' … in the order of the columns. */
 export function rowsLayout(
   roles: readonly Layout['columns'][number]['role'][],

@@ -2,7 +2,7 @@
 import type { CellValue, Item, Role } from '../model';
 import { boundsOf, hasBounds } from '../shared/bounds';
 import type { Draft } from './changes';
-import { joined } from './joined';
+import { inOneCell, joined } from './joined';
 import type { Context, Sayings } from './context';
 import { because } from './words';
 
@@ -84,7 +84,7 @@ function besideGaps(draft: Draft, context: Context): Sayings {
   const words = each.flatMap(({ options = [] }) => options);
   const offered = context.carries('wrongs') ? offeredBeside(each) : undefined;
   if (offered?.length) {
-    return { wrongs: [joined(offered, context.having('wrongs')[0]!.separator ?? ';')] };
+    return { wrongs: inOneCell('wrongs', offered, context) };
   }
   if (words.length) {
     draft.note('gaps', [...new Set(words)].join(', '), '', because('gap-words-dropped'));

@@ -1,5 +1,6 @@
 // Several texts in one cell.
 import { refusal } from './changes';
+import type { Context } from './context';
 
 /** The texts with the receiver's separator between; refused where one of them holds that sign itself. */
 export function joined(texts: readonly string[], separator: string): string {
@@ -9,3 +10,10 @@ export function joined(texts: readonly string[], separator: string): string {
   }
   return texts.join(separator);
 }
+
+/** The texts of a role that has one cell for all of them. */
+export const inOneCell = (
+  role: 'options' | 'wrongs',
+  texts: readonly string[],
+  context: Context,
+): string[] => [joined(texts, context.having(role)[0]!.separator ?? ';')];

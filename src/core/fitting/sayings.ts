@@ -8,7 +8,7 @@ import { isTwoWay, waysOf, type TwoWay } from '../shared/two-ways';
 import { answersOf } from './answers';
 import { refusal, type Draft } from './changes';
 import { keyText, ordered } from './choices';
-import { joined } from './joined';
+import { inOneCell } from './joined';
 import { because } from './words';
 import type { Context, Sayings } from './context';
 
@@ -36,12 +36,6 @@ type Choice = {
   options: readonly Option[];
   texts: readonly string[];
 };
-
-const inOneCell = (
-  role: 'options' | 'wrongs',
-  texts: readonly string[],
-  context: Context,
-): string[] => [joined(texts, context.having(role)[0]!.separator ?? ';')];
 
 /** The texts of the options that are right, or of those that are wrong. */
 const textsThat = ({ options, texts }: Choice, areRight: boolean): string[] =>

@@ -2,7 +2,7 @@
 // become one.
 import type { Sheet } from '../model';
 import { laidOutAnew } from '../shared/sheet';
-import { shownRow, type Region } from '../shared/table/region';
+import { filledIn, shownRow, type Region } from '../shared/table/region';
 import {
   firstRowBelow,
   likelihoodOf,
@@ -65,6 +65,16 @@ export function askedIn(region: Region): Asked | undefined {
   const stem = asking?.at ?? calledQuestion(region, headingRow);
   return stem === undefined ? undefined : { headingRow, first, stem };
 }
+
+/** The rows of a table from `first` on in which anything stands. */
+export const filledRows = (region: Region, first: number): number[] =>
+  Array.from({ length: region.bottom - first + 1 }, (_, at) => first + at).filter(
+    (row) => filledIn(region, row) > 0,
+  );
+
+/** The columns of a table. */
+export const columnsOf = ({ left, right }: Region): number[] =>
+  Array.from({ length: right - left + 1 }, (_, at) => left + at);
 
 /** The rows of each question: those that go on with the question above stand with it. */
 export function rowsOfQuestions(region: Region, rows: readonly number[], stem: number): number[][] {

@@ -3,7 +3,7 @@ import type { Kind, Option } from '../model';
 import { betweenBounds } from '../shared/bounds';
 import { alike, numberOf, quantityOf } from '../shared/normalise';
 import { kindsOfWords } from '../shared/vocabulary/kinds';
-import { trueFalsePair, trueFalseWords, verdictPair } from '../shared/vocabulary/verdicts';
+import { trueFalseWords, verdictPair } from '../shared/vocabulary/verdicts';
 import { drawnGaps } from './answers';
 import type { KindWords, Manner } from './manner';
 import { judgesRow, type Row } from './row';
@@ -18,8 +18,7 @@ const answersOf = (row: Row): readonly string[] =>
   row.any('accepted') ? row.texts('accepted') : [answerOf(row)];
 
 /** Whether two texts are a pair such as True and False. */
-export const isTruthPair = (a: string, b: string): boolean =>
-  trueFalsePair(a, b) !== undefined || verdictPair([a, b]) !== undefined;
+export const isTruthPair = (a: string, b: string): boolean => verdictPair([a, b]) !== undefined;
 
 /** The kinds that columns of their own show. */
 function fromColumns(row: Row): Kind | undefined {

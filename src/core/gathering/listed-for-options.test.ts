@@ -1,17 +1,10 @@
 // Cells that list something for each option of another cell, and words and numbers that are told by what stands around them. The
 // habits are common practice, no source.
 import { describe, expect, it } from 'vitest';
-import { gatherSource } from '../pipeline';
-import { counter } from '../../../tests/make';
 import { brief } from '../../../tests/say';
+import { gatherColumns } from '../../../tests/typed';
 
-const read = (lines: readonly string[]) =>
-  gatherSource(
-    { name: 'sheet.csv', bytes: new TextEncoder().encode(`${lines.join('\n')}\n`) },
-    {},
-    { id: counter() },
-  );
-const briefs = async (lines: readonly string[]) => (await read(lines)).items.map(brief);
+const briefs = async (lines: readonly string[]) => (await gatherColumns(lines)).items.map(brief);
 
 describe('one cell for all options', () => {
   it('holds their weights', async () => {
@@ -21,7 +14,7 @@ describe('one cell for all options', () => {
       'Which give colour?;Iron|Sand|Cobalt|Water;50|-50|50|-50',
       'What joins lead?;Glue|Solder;0|100',
     ];
-    const { items, reading } = await read(lines);
+    const { items, reading } = await gatherColumns(lines);
     expect(items.map(brief)).toEqual([
       'choice-one: Which tool cuts glass? [*Cutter{100} / Saw{0} / Plane{0}]',
       'choice-many: Which give colour? [*Iron{50} / Sand{-50} / *Cobalt{50} / Water{-50}]',
@@ -31,7 +24,7 @@ describe('one cell for all options', () => {
   });
 
   it('says right or wrong of each, and what is told of each', async () => {
-    const { items } = await read([
+    const { items } = await gatherColumns([
       'Question,Options,Correct?,Feedback',
       'Which floats?,Cork | Lead | Oak,yes | no | yes,It is light. | | Most wood does.',
       'Which rusts?,Gold | Iron,no | yes,| Wet iron does.',
@@ -86,7 +79,7 @@ describe('told by what stands around it', () => {
   });
 
   it('words beside gaps that each have a column are offered with them', async () => {
-    const { items } = await read([
+    const { items } = await gatherColumns([
       'Sentence;Gap 1;Gap 2;Extra words',
       'A ___ builds a dam from ___.;beaver;branches;otter, stones',
       'The ___ hunts at ___.;owl;night;robin',
@@ -101,14 +94,14 @@ describe('told by what stands around it', () => {
   });
 
   it('a running number names no option, and formulas are no points', async () => {
-    const { items } = await read([
+    const { items } = await gatherColumns([
       '1;Which can hover?;Kestrel;Swan;Coot;Rook',
       '2;Which dives?;Tern;Dove;Crow;Wren',
       '3;Which sings?;Robin;Gull;Stork;Crane',
       '4;Which wades?;Heron;Swift;Lark;Finch',
     ]);
     expect(items.flatMap(({ options = [] }) => options.filter(({ right }) => right))).toEqual([]);
-    const { items: sums, reading } = await read([
+    const { items: sums, reading } = await gatherColumns([
       'Aufgabe;Ergebnis;Einheit;Toleranz ±;Rechenweg',
       'Wie lang ist der Umfang?;12,57;m;0,05;2 · π · r',
       'Wie schwer sind 3 Säcke?;75;kg;0;3 · 25',
@@ -119,7 +112,7 @@ describe('told by what stands around it', () => {
   });
 
   it('forms of words that stand behind an article', async () => {
-    const { items } = await read([
+    const { items } = await gatherColumns([
       'English;Plural;Deutsch',
       'the hammer;hammers;der Hammer',
       'the saw;saws;die Säge',
@@ -135,7 +128,7 @@ describe('told by what stands around it', () => {
 
 describe('said in ways of their own', () => {
   it('shares in per cent behind options, or in front of them', async () => {
-    const { items, reading } = await read([
+    const { items, reading } = await gatherColumns([
       'Question;Answers',
       'Which are citrus?;Lemon (50%)|Apple (0%)|Lime (50%)',
       'Which is a berry?;Banana (100%)|Fig (0%)|Plum (0%)',
@@ -205,7 +198,7 @@ describe('said in ways of their own', () => {
   });
 
   it('one of two languages side by side, the other kept and doubted', async () => {
-    const { items, reading } = await read([
+    const { items, reading } = await gatherColumns([
       'Question (EN);Question (CY);A (EN);A (CY);B (EN);B (CY);Correct',
       'Capital of Wales?;Prifddinas Cymru?;Cardiff;Caerdydd;Swansea;Abertawe;A',
       'Highest mountain?;Mynydd uchaf?;Snowdon;Yr Wyddfa;Cadair;Cader;A',

@@ -14,6 +14,8 @@ import {
 
 /** The columns of such a table, from 0; `marks` say of each option whether it is right. */
 export type OptionRows = {
+  /** The rows of each question. */
+  questions: number[][];
   option: number;
   marks: number;
   /** Whether those are weights and no words. */
@@ -86,9 +88,10 @@ function optionColumns(
 /** A column that says of each option whether it is right: of at most two words, or of weights. */
 function markColumn(
   region: Region,
-  rows: readonly number[],
+  questions: readonly number[][],
   { stem, option }: { stem: number; option: number },
 ): { marks: number; areWeights: boolean } | undefined {
+  const rows = questions.flat();
   for (let column = stem + 1; column <= region.right; column++) {
     const texts = rows.map((row) => region.cell(row, column));
     const said = new Set(texts.filter(Boolean));
@@ -96,7 +99,7 @@ function markColumn(
       texts.every((text) => WEIGHT.test(text)) &&
       said.size < texts.length &&
       // What counts the rows of each question puts them in order.
-      !countsParts(region, rowsOfQuestions(region, rows, stem), column);
+      !countsParts(region, questions, column);
     // A number beside the first of several rows is the question's.
     const areWords = [...said].every((text) => TICK.test(text) || verdictOf(text) !== undefined);
     const areVerdicts = areWords && said.size > 0 && said.size <= 2 && said.size < texts.length;
@@ -116,8 +119,12 @@ export function findOptionRows(region: Region, { first, stem }: Asked): OptionRo
   const rows = optionRows(region, first, option);
   const going = rows.slice(1).filter((row) => goesOn(region, row, stem)).length;
   const isSo = rows.length > 2 && going >= (rows.length - 1) * GOES_ON;
-  const marks = isSo ? markColumn(region, rows, { stem, option }) : undefined;
-  return marks && { option, ...marks, letters };
+  if (!isSo) {
+    return undefined;
+  }
+  const questions = rowsOfQuestions(region, rows, stem);
+  const marks = markColumn(region, questions, { stem, option });
+  return marks && { questions, option, ...marks, letters };
 }
 
 /** Whether a column says something else of one option of a question than of another, as feedback to each does. */
@@ -132,9 +139,8 @@ export function optionRowsAsRows(region: Region, asked: Asked): Sheet | undefine
   if (!found) {
     return undefined;
   }
-  const { option, marks, letters } = found;
-  const { first, stem, headingRow } = asked;
-  const questions = rowsOfQuestions(region, optionRows(region, first, option), stem);
+  const { questions, option, marks, letters } = found;
+  const { headingRow } = asked;
   const base: number[] = [];
   const beside: number[] = [];
   for (let column = region.left; column <= region.right; column++) {

@@ -1,5 +1,5 @@
 // The options of a row, whether they stand in columns or together in one cell.
-import { findInnerSeparator, splitCell, splitLabelled } from '../shared/table/separators';
+import { findInnerSeparator, placesIn, splitCell, splitLabelled } from '../shared/table/separators';
 import type { BesideOptions } from './manner';
 import type { Row } from './row';
 import { letterPlace } from '../shared/plain';
@@ -16,8 +16,9 @@ export function partsOfOptions(row: Row, separator?: string): string[] {
 /** What parts what is said of each option where one cell lists it for all of them: of several options' cells none does. */
 export function separatorBeside(rows: readonly Row[], role: BesideOptions): string | undefined {
   const isLone = (rows[0]?.slots.get(role)?.length ?? 0) === 1;
-  const isListed = rows.some((row) => partsOfOptions(row).length > 1);
-  return isLone && isListed ? findInnerSeparator(rows.map((row) => row.text(role))) : undefined;
+  return isLone && rows.some((row) => partsOfOptions(row).length > 1)
+    ? findInnerSeparator(rows.map((row) => row.text(role)))
+    : undefined;
 }
 
 /** What is said of each option of a row, in their order; a cell that lists it gives its parts, empty ones kept. */
@@ -27,7 +28,7 @@ export function textsBeside(
   separator: string | undefined,
 ): readonly string[] {
   const text = row.text(role);
-  return separator && text ? text.split(separator).map((part) => part.trim()) : row.texts(role);
+  return separator && text ? placesIn(text, separator) : row.texts(role);
 }
 
 const LABEL = String.raw`\s*[([]?(?:([A-Ja-j])|(\d))(?:[)\].:]|\s:)\s+(?=\S)`;

@@ -1,19 +1,22 @@
 // Questions with a row for each of their pairs or steps: laid out again as one row each, so that they are read like any other table.
 import type { Sheet } from '../model';
-import { filledIn, type Region } from '../shared/table/region';
+import type { Region } from '../shared/table/region';
 import { likelihoodOf } from '../understanding';
-import { countsParts, goesOn, laidOutByQuestion, rowsOfQuestions, type Asked } from './asked-once';
+import {
+  columnsOf,
+  countsParts,
+  filledRows,
+  goesOn,
+  laidOutByQuestion,
+  rowsOfQuestions,
+  type Asked,
+} from './asked-once';
 
 /** So many rows more than questions show that rows go on. */
 const LEAST_PARTS = 2;
 const NAMED = 0.4;
 /** Words, not signs or numbers that say something of a part. */
 const WORDED = /\p{L}{2}/u;
-
-const filledRows = (region: Region, first: number): number[] =>
-  Array.from({ length: region.bottom - first + 1 }, (_, at) => first + at).filter(
-    (row) => filledIn(region, row) > 0,
-  );
 
 /** The columns behind a question that hold words in every row. */
 const fullColumns = (region: Region, rows: readonly number[], stem: number): number[] =>
@@ -95,8 +98,7 @@ export function partRowsAsRows(region: Region, asked: Asked): Sheet | undefined 
   }
   const { headingRow } = asked;
   const { questions, columns, order } = found;
-  const all = Array.from({ length: region.right - region.left + 1 }, (_, at) => region.left + at);
-  const base = all.filter((column) => !columns.includes(column) && column !== order);
+  const base = columnsOf(region).filter((column) => !columns.includes(column) && column !== order);
   const names = (n: number): string[] => found.names.map((name) => `${name} ${n}`);
   const own =
     order === undefined ? questions : questions.map((rows) => inPlace(region, rows, order));

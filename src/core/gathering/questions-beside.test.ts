@@ -1,15 +1,7 @@
 // Rows of several questions, and texts that several questions are about. The habits are common practice, no source.
 import { describe, expect, it } from 'vitest';
-import { gatherSource } from '../pipeline';
-import { counter } from '../../../tests/make';
 import { brief } from '../../../tests/say';
-
-const read = (lines: readonly string[], overrule = {}) =>
-  gatherSource(
-    { name: 'sheet.csv', bytes: new TextEncoder().encode(`${lines.join('\n')}\n`) },
-    overrule,
-    { id: counter() },
-  );
+import { gatherColumns } from '../../../tests/typed';
 
 const ROUNDS = [
   'Topic;Question 1;Answer 1;Question 2;Answer 2;Comment',
@@ -20,7 +12,7 @@ const ROUNDS = [
 
 describe('rows that hold several questions', () => {
   it('give each of them, with what they share, its cell and no empty ones', async () => {
-    const { items, findings, reading } = await read(ROUNDS);
+    const { items, findings, reading } = await gatherColumns(ROUNDS);
     expect(items.map(brief)).toEqual([
       'short: What holds the water? [The gate]',
       'short: What lets it in? [The paddle]',
@@ -44,7 +36,7 @@ describe('rows that hold several questions', () => {
   });
 
   it('with options and a key of their own', async () => {
-    const { items } = await read([
+    const { items } = await gatherColumns([
       'Frage;A;B;richtig;Frage;A;B;richtig',
       'Was schwimmt?;Kork;Blei;A;Was sinkt?;Kork;Blei;B',
       'Was brennt?;Stein;Holz;B;Was rostet?;Eisen;Gold;A',
@@ -61,18 +53,18 @@ describe('rows that hold several questions', () => {
   });
 
   it('tell of a row that is too long, and are one table where a person says so', async () => {
-    const { findings } = await read([
+    const { findings } = await gatherColumns([
       'Question 1;Answer 1;Question 2;Answer 2',
       'What floats?;Cork;What sinks?;Lead',
       'What burns?;Wood;What rusts?;Iron; or steel',
       'What melts?;Ice;What glues?;Resin',
     ]);
     expect(findings.filter(({ rule }) => rule === 'columns-shifted')).toHaveLength(1);
-    expect((await read(ROUNDS, { as: 'table' })).items).toHaveLength(3);
+    expect((await gatherColumns(ROUNDS, 'a.csv', { as: 'table' })).items).toHaveLength(3);
   });
 
   it('are no such rows where one question stands in two languages, or has two texts', async () => {
-    const two = await read([
+    const two = await gatherColumns([
       'Question;Answer;Frage;Antwort',
       'What floats?;Cork;Was schwimmt?;Kork',
       'What sinks?;Lead;Was sinkt?;Blei',
@@ -84,7 +76,7 @@ describe('rows that hold several questions', () => {
 
 describe('texts that questions are about', () => {
   it('stand in rows of their own, in a column in front of the questions', async () => {
-    const { items, findings } = await read([
+    const { items, findings } = await gatherColumns([
       'No;Text;Question;Answer',
       '1;The keeper opens the sluice at dawn. The wheel turns by six.;;',
       '1a;;When does he open it?;At dawn',
@@ -103,7 +95,7 @@ describe('texts that questions are about', () => {
   });
 
   it('pairs and steps below a task that comes again in each row, under words that are no others', async () => {
-    const { items } = await read([
+    const { items } = await gatherColumns([
       'Übung;Aufgabe;links;rechts',
       'Z1;Ordne das Werkzeug dem Beruf zu;Kelle;Maurer',
       'Z1;Ordne das Werkzeug dem Beruf zu;Hobel;Tischler',

@@ -20,8 +20,10 @@ function askingColumns(region: Region, headingRow: number): number[] {
   return columns;
 }
 
+type Place = { from: number; to: number };
+
 /** The places of a row that each hold a question, as first and last columns; none where a row holds one. */
-function placesOf(region: Region, headingRow: number): { from: number; to: number }[] {
+function placesOf(region: Region, headingRow: number): Place[] {
   const asking = askingColumns(region, headingRow);
   const [first, second] = asking;
   const width = first === undefined || second === undefined ? 0 : second - first;
@@ -36,7 +38,7 @@ function placesOf(region: Region, headingRow: number): { from: number; to: numbe
 }
 
 /** Whether some row holds something in a place. */
-const isFilled = (region: Region, first: number, { from, to }: { from: number; to: number }) =>
+const isFilled = (region: Region, first: number, { from, to }: Place) =>
   Array.from({ length: region.bottom - first + 1 }, (_, at) => first + at).some(
     (row) => filledIn({ ...region, left: from, right: to }, row) > 0,
   );
@@ -61,8 +63,7 @@ export function questionsBeside(region: Region): Region[] | undefined {
   if (filled.length < 2) {
     return undefined;
   }
-  const isIn = (column: number, { from, to }: { from: number; to: number }): boolean =>
-    column >= from && column <= to;
+  const isIn = (column: number, { from, to }: Place): boolean => column >= from && column <= to;
   const last = places.at(-1)!;
   // Only behind the last place a row may be longer than it should.
   const endOf = (own: { to: number }): number =>

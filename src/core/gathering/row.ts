@@ -72,12 +72,12 @@ export class Row {
   }
 }
 
+/** How many columns are ticked or say right or wrong of the row itself; none where it has options, of which they say it. */
+const judging = (row: Row): number =>
+  row.has('option') || row.has('options') ? 0 : (row.slots.get('verdict')?.length ?? 0);
+
 /** Whether one or two columns say of a row's statement whether it is true, and none of its options. */
-export const judgesRow = (row: Row): boolean =>
-  [1, 2].includes(row.slots.get('verdict')?.length ?? 0) &&
-  !row.has('option') &&
-  !row.has('options');
+export const judgesRow = (row: Row): boolean => [1, 2].includes(judging(row));
 
 /** Whether more columns than two are ticked for a row, which has no options besides: their headings are what it is put under. */
-export const isPutUnder = (row: Row): boolean =>
-  (row.slots.get('verdict')?.length ?? 0) > 2 && !row.has('option') && !row.has('options');
+export const isPutUnder = (row: Row): boolean => judging(row) > 2;

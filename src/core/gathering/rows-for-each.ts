@@ -1,9 +1,9 @@
 // What has a row of its own in a table whose questions stand over several rows: each option, pair or step.
 import type { Layout, Role } from '../model';
-import { filledIn, type Region } from '../shared/table/region';
+import type { Region } from '../shared/table/region';
 import { likelihoodOf } from '../understanding';
 import { columnLetters } from '../shared/cells';
-import { askedIn, rowsOfQuestions, type Asked } from './asked-once';
+import { askedIn, columnsOf, filledRows, rowsOfQuestions, type Asked } from './asked-once';
 import { findOptionRows, type OptionRows } from './option-rows';
 import { findPartRows } from './part-rows';
 
@@ -24,20 +24,15 @@ const SAID = 0.5;
 
 /** The letters of the columns that say the same in every row of each question. */
 function saidAgain(region: Region, { first, stem }: Asked, parts: ReadonlySet<number>): string[] {
-  const rows: number[] = [];
-  for (let row = first; row <= region.bottom; row++) {
-    if (filledIn(region, row)) {
-      rows.push(row);
-    }
-  }
-  const questions = rowsOfQuestions(region, rows, stem);
+  const questions = rowsOfQuestions(region, filledRows(region, first), stem);
   const isSame = (column: number): boolean =>
     questions.every((own) => {
       const [text, ...others] = new Set(own.map((row) => region.cell(row, column)));
       return text !== '' && !others.length;
     });
-  const all = Array.from({ length: region.right - region.left + 1 }, (_, at) => region.left + at);
-  return all.filter((column) => !parts.has(column) && isSame(column)).map(columnLetters);
+  return columnsOf(region)
+    .filter((column) => !parts.has(column) && isSame(column))
+    .map(columnLetters);
 }
 
 /** How a column counts the first part; undefined where it does so in a way that is not written here. */

@@ -2,6 +2,7 @@
 import type { Column, Kind, Layout, Sheet, Table } from '../model';
 import { columnIndex } from '../shared/cells';
 import { alike } from '../shared/normalise';
+import { textsOfRole } from '../shared/role-texts';
 import { trueFalseWords, verdictPair } from '../shared/vocabulary/verdicts';
 import { kindOfWord } from '../shared/vocabulary/kinds';
 import { learnKinds } from './kinds';
@@ -67,10 +68,7 @@ const shownKinds = (
   samples: Samples,
 ): (Kind | undefined)[] => {
   const textsOf = (row: readonly string[], role: Column['role']): string[] =>
-    columns
-      .filter((column) => column.role === role)
-      .map(({ column }) => row[columnIndex(column)]?.trim() ?? '')
-      .filter(Boolean);
+    textsOfRole(columns, role, row).filter(Boolean);
   const rows = samples ? sheet.rows.slice(samples.first, samples.last + 1) : [];
   return rows.map((row) => shownKind(textsOf(row, 'option'), textsOf(row, 'key')[0] ?? ''));
 };

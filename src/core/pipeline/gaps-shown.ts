@@ -1,27 +1,19 @@
 // What a blank's samples show of gaps: that it takes nothing else, and how they are drawn.
-import type { Layout, Role, Table } from '../model';
-import { columnIndex } from '../shared/cells';
+import type { Layout, Table } from '../model';
 import { DRAWN_GAP, USUAL_GAP } from '../shared/drawn-gap';
+import { textsOfRole } from '../shared/role-texts';
 import { samplesRead } from './samples';
 
-const textsIn = (row: readonly string[], { columns }: Layout, role: Role): string[] =>
-  columns
-    .filter((column) => column.role === role)
-    .map(({ column }) => row[columnIndex(column)]?.trim() ?? '')
-    .filter(Boolean);
-
 /** The gaps that a sample draws. */
-const gapsIn = (row: readonly string[], layout: Layout): string[] =>
-  textsIn(row, layout, 'stem').join(' ').match(DRAWN_GAP) ?? [];
+const gapsIn = (row: readonly string[], { columns }: Layout): string[] =>
+  textsOfRole(columns, 'stem', row).join(' ').match(DRAWN_GAP) ?? [];
 
 /** Whether a sample draws as many gaps as it fills columns of answers. */
-const fillsGaps = (row: readonly string[], layout: Layout): boolean =>
-  gapsIn(row, layout).length > 0 &&
-  textsIn(row, layout, 'accepted').length === gapsIn(row, layout).length;
-
-/** Whether all samples have gaps, and what goes into them fills the columns of answers. */
-const areAllGaps = (rows: readonly (readonly string[])[], layout: Layout): boolean =>
-  rows.length > 0 && rows.every((row) => fillsGaps(row, layout));
+function fillsGaps(row: readonly string[], layout: Layout): boolean {
+  const gaps = gapsIn(row, layout).length;
+  const answers = textsOfRole(layout.columns, 'accepted', row).filter(Boolean);
+  return gaps > 0 && answers.length === gaps;
+}
 
 /** How gaps are drawn in samples, where they are so in one way that is not the usual one. */
 function drawnIn(rows: readonly (readonly string[])[], layout: Layout): Partial<Layout> {
@@ -31,14 +23,15 @@ function drawnIn(rows: readonly (readonly string[])[], layout: Layout): Partial<
 
 /** What a blank's samples show of gaps: how they are drawn, and that it takes nothing else where it names no kinds. */
 function gapsShown(table: Table, layout: Layout): Partial<Layout> {
-  const rows = samplesRead(table, layout)?.rows ?? [];
-  if (layout.kinds.some(({ kind }) => kind === 'gap')) {
-    return drawnIn(rows, layout);
+  const { kinds, columns } = layout;
+  const isNamed = kinds.some(({ kind }) => kind === 'gap');
+  const mayBe = !kinds.length && columns.some(({ role }) => role === 'accepted');
+  const rows = (isNamed || mayBe ? samplesRead(table, layout)?.rows : undefined) ?? [];
+  const areGaps = rows.length > 0 && rows.every((row) => fillsGaps(row, layout));
+  if (isNamed || !areGaps) {
+    return isNamed ? drawnIn(rows, layout) : {};
   }
-  const mayBe = !layout.kinds.length && layout.columns.some(({ role }) => role === 'accepted');
-  return mayBe && areAllGaps(rows, layout)
-    ? { kinds: [{ kind: 'gap', code: '' }], ...drawnIn(rows, layout) }
-    : {};
+  return { kinds: [{ kind: 'gap', code: '' }], ...drawnIn(rows, layout) };
 }
 
 /** A layout with what its samples show of gaps. */

@@ -1,8 +1,9 @@
 // Rules for single kinds, found by trial: the rule under which the samples of a kind come out to the letter holds for it.
 import type { Kind, KindRule, Layout, Role, Sheet, Table } from '../model';
 import { OPTION_ROLES } from '../learning';
-import { columnIndex } from '../shared/cells';
 import { KIND_NAMES } from '../shared/kind-names';
+import { textsOfRole } from '../shared/role-texts';
+import { sheetOfLayout } from '../shared/sheet';
 import { alike } from '../shared/normalise';
 import { trueFalseWords, verdictOf } from '../shared/vocabulary/verdicts';
 import { MOST_SAMPLES, sampleDifferences } from './samples';
@@ -16,9 +17,7 @@ const USUAL: ReadonlySet<Kind> = new Set<Kind>(['choice-one', 'choice-many', 'ma
 const SIGN = /^[^\p{L}\p{N}\s"'“„«([{.,;:–—-]{1,2}/u;
 
 const cellsOf = ({ columns }: Layout, role: Role, { cells }: Sample): string[] =>
-  columns
-    .filter((column) => column.role === role)
-    .map(({ column }) => cells[columnIndex(column)]?.trim() ?? '');
+  textsOfRole(columns, role, cells);
 
 /** The kind of a sample: by the receiver's word for it, else by a key that is a word beside empty options. */
 function kindOf(layout: Layout, sample: Sample): Kind | undefined {
@@ -134,7 +133,7 @@ export function withKindRules<T extends Learned>(learned: T, table: Table): T {
   if (shape !== 'rows' || !file.sample) {
     return learned;
   }
-  const sheet = table.sheets.find(({ name }) => name === file.sheet) ?? table.sheets[0];
+  const sheet = sheetOfLayout(table, learned.layout);
   let { layout } = learned;
   const because = { ...learned.because };
   for (const [kind, samples] of samplesByKind(sheet, layout)) {

@@ -3,9 +3,6 @@ import type { Layout, Table } from '../model';
 import { columnIndex } from '../shared/cells';
 import { alike } from '../shared/normalise';
 import { leavesOpenHowMany } from '../shared/vocabulary/kinds';
-import type { LearnedLayout } from '../learning';
-import { withGapsShown } from './gaps-shown';
-import { withRowsShown } from './rows-shown';
 import { samplesRead } from './samples';
 
 /** Whether one of the samples with a code has several right options. */
@@ -22,7 +19,7 @@ function showsSeveral(table: Table, layout: Layout, code: string): boolean {
 }
 
 /** A learned layout whose loose word for a choice stands for several right options too, where a sample has them. */
-function withKindsShown<T extends { layout: Layout }>(learned: T, table: Table): T {
+export function withKindsShown<T extends { layout: Layout }>(learned: T, table: Table): T {
   const { layout } = learned;
   const { kinds } = layout;
   const loose = kinds.find(
@@ -36,7 +33,3 @@ function withKindsShown<T extends { layout: Layout }>(learned: T, table: Table):
       }
     : learned;
 }
-
-/** A learned layout with the rows, the kinds and the gaps that its blank's samples show. */
-export const withSamplesShown = (learned: LearnedLayout, table: Table): LearnedLayout =>
-  withGapsShown(withKindsShown(withRowsShown(learned, table), table), table);

@@ -26,7 +26,7 @@ import { blankFor, csvwOf, tableSchemaOf } from '../writers';
 import { learnPackage } from './package-blank';
 import { withKnown } from './known-layouts';
 import { withKindRules } from './kind-rules';
-import { withSamplesShown } from './kinds-shown';
+import { withSamplesShown } from './samples-shown';
 import { learnText } from './marked-learning';
 import { withSamples } from './samples';
 import { defined } from '../shared/defined';

@@ -1,7 +1,7 @@
 // Receivers with a row for each option, pair or step: learned from their samples, filled, and read back. Common practice, no source.
 import fc from 'fast-check';
 import { describe, expect, it } from 'vitest';
-import { anyText, item, options, surroundings } from '../../../tests/make';
+import { anyText, item, options, pairs, surroundings } from '../../../tests/make';
 import type { Item } from '../model';
 import { compare, readBack } from '../reading-back';
 import { fit } from '../fitting';
@@ -191,17 +191,7 @@ it('parts that a column counts are counted, and a lone tick leaves the wrong one
 it('a blank with a row for each pair takes matching tasks alone', async () => {
   const { layout } = await learnt(PAIRS);
   expect(layout.rowForEach).toEqual({ part: 'pair', again: [] });
-  const match = item({
-    ref: 'M',
-    kind: 'match',
-    stem: { plain: 'Put them together.' },
-    options: undefined,
-    pairs: [
-      { left: { plain: 'sill' }, right: { plain: 'step' } },
-      { left: { plain: 'paddle' }, right: { plain: 'shutter' } },
-    ],
-  });
-  const { text, differences, leftOut } = await filled(PAIRS, [match, wheel]);
+  const { text, differences, leftOut } = await filled(PAIRS, [pairs, wheel]);
   expect(text.slice(1)).toEqual(['Put them together.;sill;step', ';paddle;shutter']);
   expect(differences).toEqual([]);
   expect(leftOut).toEqual(['A']);

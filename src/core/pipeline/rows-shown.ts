@@ -3,6 +3,7 @@ import { rowsForEach, type RowsForEach } from '../gathering';
 import type { LearnedLayout } from '../learning';
 import type { Column, Key, Layout, Sheet, Table } from '../model';
 import { columnIndex } from '../shared/cells';
+import { sheetOfLayout } from '../shared/sheet';
 import { regionOf, type Region } from '../shared/table/region';
 import { findVerdicts } from '../understanding';
 
@@ -39,13 +40,10 @@ function withRole(column: Column, roles: RowsForEach['roles'], stem: number): Co
   return { ...own, role, ...(values && role === column.role ? { values } : {}) };
 }
 
-const WHAT = { option: 'option', pair: 'pair', step: 'step' } as const;
-
 /** A learned layout with rows for each part of a question where its blank's samples stand so. */
 export function withRowsShown(learned: LearnedLayout, table: Table): LearnedLayout {
   const { layout } = learned;
-  const sheet = table.sheets.find(({ name }) => name === layout.file.sheet) ?? table.sheets[0];
-  const region = samplesOf(sheet, layout);
+  const region = samplesOf(sheetOfLayout(table, layout), layout);
   const found = region && rowsForEach(region);
   if (!region || !found) {
     return learned;
@@ -55,7 +53,7 @@ export function withRowsShown(learned: LearnedLayout, table: Table): LearnedLayo
   const told = [...roles.keys(), stem];
   const path = ({ column }: Column): string => `columns.${column}`;
   const shown = layout.columns.filter(({ column }) => told.includes(columnIndex(column)));
-  const why = `each ${WHAT[rowForEach.part]} of a sample has a row of its own`;
+  const why = `each ${rowForEach.part} of a sample has a row of its own`;
   return {
     layout: {
       ...layout,

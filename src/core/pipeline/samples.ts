@@ -1,10 +1,11 @@
 // The blank's own samples test the layout: read by it and written again they must come out to the letter.
 import type { Fitted, Item, Layout, Role, Table } from '../model';
 import { fit } from '../fitting';
-import { readBack } from '../reading-back';
+import { readBack, rowsByQuestion } from '../reading-back';
 import { cellName, columnIndex } from '../shared/cells';
 import { alike } from '../shared/normalise';
 import { quoted } from '../shared/plain';
+import { sheetOfLayout } from '../shared/sheet';
 
 /** A sample cell that would be written otherwise. Rows count from 1. */
 export type SampleDifference = { column: string; cell: string; was: string; becomes: string };
@@ -53,26 +54,17 @@ type SamplesRead = {
 /** The blank's samples as they are read by a layout, each with its row, from 0; undefined where it has none. */
 export function samplesRead(table: Table, layout: Layout): SamplesRead | undefined {
   const { sample } = layout.file;
-  const sheet = table.sheets.find(({ name }) => name === layout.file.sheet) ?? table.sheets[0];
+  const sheet = sheetOfLayout(table, layout);
   if (layout.shape !== 'rows' || !sample || !sheet) {
     return undefined;
   }
   const [first] = sample;
   const last = Math.min(sample[1], first + MOST_SAMPLES - 1);
-  const sheets = [{ ...sheet, rows: sheet.rows.slice(0, last) }];
-  const items = readBack({ ...table, sheets }, layout).slice(0, last - first + 1);
-  const all = sheet.rows.slice(first - 1, last);
-  return { rows: layout.rowForEach ? firstRows(all, layout) : all, all, from: first - 1, items };
-}
-
-/** The first row of each question whose parts have rows of their own. */
-function firstRows(
-  rows: readonly (readonly string[])[],
-  { columns }: Layout,
-): (readonly string[])[] {
-  const stem = columns.find(({ role }) => role === 'stem');
-  const at = stem ? columnIndex(stem.column) : 0;
-  return rows.filter((row, index) => row[at] && row[at] !== rows[index - 1]?.[at]);
+  const shown = { ...sheet, rows: sheet.rows.slice(0, last) };
+  const items = readBack({ ...table, sheets: [shown] }, layout).slice(0, last - first + 1);
+  const all = shown.rows.slice(first - 1);
+  const rows = layout.rowForEach ? rowsByQuestion(shown, layout).map(([own]) => own!) : all;
+  return { rows, all, from: first - 1, items };
 }
 
 /** What becomes of each sample row: where parts have rows of their own, each row of a question. */

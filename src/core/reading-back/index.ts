@@ -1,7 +1,8 @@
 // The independent way home: what a finished file says, read by its layout alone, and compared with what was meant.
 // Shares only the model and the helpers with the road out; nothing here may be taken from fitting or writers.
-import type { Item, Layout, Settings, Sheet, Table } from '../model';
+import type { Item, Layout, Settings, Table } from '../model';
 import { columnIndex } from '../shared/cells';
+import { sheetOfLayout } from '../shared/sheet';
 import { readBlocks } from './blocks';
 import { readBoard } from './board';
 import { readPartRows } from './part-rows';
@@ -10,13 +11,11 @@ import { settingsIn } from './settings';
 
 export { compare } from './compare';
 export { readMarkedSet } from './marked-text';
-
-const sheetOf = (table: Table, layout: Layout): Sheet | undefined =>
-  table.sheets.find((candidate) => candidate.name === layout.file.sheet) ?? table.sheets[0];
+export { rowsByQuestion } from './part-rows';
 
 /** Every question that a file of this layout holds, down to the first row (or block) without one. */
 export function readBack(table: Table, layout: Layout): Item[] {
-  const sheet = sheetOf(table, layout);
+  const sheet = sheetOfLayout(table, layout);
   if (!sheet) {
     return [];
   }
@@ -41,10 +40,10 @@ export function readCell(
   const cell = layout.file.cells?.find((candidate) => candidate.role === role)?.cell;
   const match = cell && /^([A-Z]+)(\d+)$/.exec(cell);
   return match
-    ? (sheetOf(table, layout)?.rows[Number(match[2]) - 1]?.[columnIndex(match[1]!)] ?? '')
+    ? (sheetOfLayout(table, layout)?.rows[Number(match[2]) - 1]?.[columnIndex(match[1]!)] ?? '')
     : undefined;
 }
 
 /** What a file sets for all of its questions. */
 export const readSettings = (table: Table, layout: Layout): Settings =>
-  settingsIn(sheetOf(table, layout), layout);
+  settingsIn(sheetOfLayout(table, layout), layout);

@@ -23,8 +23,8 @@ function begins(layout: Layout, row: readonly string[], above: readonly string[]
   return stem !== '' && ['stem', 'ref', 'number-in-file'].some(isOther);
 }
 
-/** The rows of each question, down to the first empty one. */
-function questionsIn({ rows }: Sheet, layout: Layout): (readonly string[])[][] {
+/** The rows of each question whose parts have rows of their own, down to the first empty one. */
+export function rowsByQuestion({ rows }: Sheet, layout: Layout): (readonly string[])[][] {
   const questions: (readonly string[])[][] = [];
   const own = rows.slice((layout.file.firstRow ?? 2) - 1);
   const end = own.findIndex((row) => !row.some(Boolean));
@@ -40,7 +40,7 @@ function questionsIn({ rows }: Sheet, layout: Layout): (readonly string[])[][] {
 /** Every question of such a file. */
 export function readPartRows(sheet: Sheet, layout: Layout): ReadItem[] {
   const wide = inOneRow(layout);
-  const rows = questionsIn(sheet, layout).map((own) => {
+  const rows = rowsByQuestion(sheet, layout).map((own) => {
     const whole = [...own[0]!];
     for (const [letters, { column, n }] of wide.homes) {
       whole[columnIndex(letters)] = own[n - 1]?.[columnIndex(column)] ?? '';

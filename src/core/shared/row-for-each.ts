@@ -1,6 +1,6 @@
 // Receivers with a row for each option, pair or step of a question: the same columns laid out as one row, with a set of them for each
 // part, so that such a file is filled and read like any other.
-import type { Column, Layout, Role } from '../model';
+import type { CellRow, Column, Layout, Role } from '../model';
 import { columnIndex, columnLetters } from './cells';
 
 /** What says something of one part alone, by what has the rows. */
@@ -16,7 +16,7 @@ const MOST_PARTS = 26;
 export type Home = { column: string; n: number };
 
 /** Whether a column says something of one part of a question alone. */
-export const isOfPart = ({ rowForEach }: Layout, { role }: Column): boolean =>
+const isOfPart = ({ rowForEach }: Layout, { role }: Column): boolean =>
   rowForEach !== undefined && OF_PART[rowForEach.part].has(role);
 
 /** The layout with all parts of a question in one row, and where each of its columns for parts stands in the file. */
@@ -37,4 +37,11 @@ export function inOneRow(layout: Layout): { layout: Layout; homes: ReadonlyMap<s
     }),
   );
   return { layout: { ...layout, columns: [...base, ...parts.flat()] }, homes };
+}
+
+/** Whether a question begins in one of several filled rows: the first of them, and each in which another is asked than above. */
+export function beginsIn(cells: readonly CellRow[], index: number, { columns }: Layout): boolean {
+  const stem = columns.find(({ role }) => role === 'stem')?.column ?? '';
+  const own = cells[index]?.[stem];
+  return index === 0 || (own !== undefined && own !== cells[index - 1]?.[stem]);
 }

@@ -1,5 +1,5 @@
 // A sheet from what is known of it.
-import type { Sheet } from '../model';
+import type { Layout, Sheet, Table } from '../model';
 
 /** A sheet whose rows are laid out anew; what belongs to cells of the old rows is gone, and `lines` say where each row begins there. */
 export const laidOutAnew = (
@@ -26,3 +26,7 @@ export const sheetWith = (known: Pick<Sheet, 'name' | 'rows'> & Partial<Sheet>):
   isProtected: false,
   ...known,
 });
+
+/** The sheet that a layout's questions stand on: that of its name, else the first. */
+export const sheetOfLayout = ({ sheets }: Table, { file }: Layout): Sheet | undefined =>
+  sheets.find(({ name }) => name === file.sheet) ?? sheets[0];

@@ -26,4 +26,4 @@ export {
 export { findSideways } from './shapes/sideways';
 export { tablesIn, type TableRange } from './shapes/tables';
 export { explanationsOf, lastHeading } from './said';
-export { likelihoodOf } from './saying';
+export { likelihoodOf, meaningOfWords } from './saying';

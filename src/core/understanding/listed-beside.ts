@@ -1,7 +1,7 @@
 // What one cell lists of each of the options that another cell lists: weights, words for right and wrong, or feedback, in their order.
-import { findInnerSeparator, splitCell } from '../shared/table/separators';
-import { numberOf } from '../shared/normalise';
+import { findInnerSeparator, placesIn, splitCell } from '../shared/table/separators';
 import { verdictOf } from '../shared/vocabulary/verdicts';
+import { weightOf } from '../shared/weights';
 import { filledOf, says } from './column-words';
 import type { ColumnView, Meaning, TableView } from './contract';
 
@@ -15,7 +15,7 @@ const SEVERAL = 2;
 function partsIn(column: ColumnView): string[][] | undefined {
   const separator = findInnerSeparator(filledOf(column));
   return separator
-    ? column.texts.map((text) => (text ? text.split(separator).map((part) => part.trim()) : []))
+    ? column.texts.map((text) => (text ? placesIn(text, separator) : []))
     : undefined;
 }
 
@@ -28,14 +28,12 @@ function listedIn(column: ColumnView): number[] | undefined {
     : undefined;
 }
 
-const weightIn = (text: string): number | undefined => numberOf(text.replace('%', ''));
-
 /** What the parts are that a column lists beside each option; undefined where they are none of these. */
 function meaningOf(column: ColumnView, lists: readonly string[][]): Meaning | undefined {
   const parts = lists.flat().filter(Boolean);
-  const areNumbers = parts.every((part) => weightIn(part) !== undefined);
+  const areNumbers = parts.every((part) => weightOf(part) !== undefined);
   // Numbers that name options leave none of them at nothing.
-  const leaveSome = lists.filter((own) => own.some((part) => (weightIn(part) ?? 1) <= 0));
+  const leaveSome = lists.filter((own) => own.some((part) => (weightOf(part) ?? 1) <= 0));
   if (areNumbers) {
     return leaveSome.length >= lists.length * MOSTLY ? 'weight' : undefined;
   }

@@ -61,8 +61,11 @@ function underStrangeWords(own: readonly number[]): readonly number[] {
 }
 
 /** The odds without what hardly a sheet has, where the words beyond doubt say something else: cells alone never show it. */
-function unlessSaid(own: readonly number[], spoken: readonly number[]): readonly number[] {
-  const best = spoken.indexOf(Math.max(...spoken));
+function unlessSaid(
+  own: readonly number[],
+  spoken: readonly number[],
+  best: number,
+): readonly number[] {
   const isOther = spoken[best]! > CERTAIN && best < MEANINGS.length && !RARE.has(MEANINGS[best]!);
   return isOther ? own.map((p, index) => (RARE.has(MEANINGS[index]!) ? 0 : p)) : own;
 }
@@ -83,9 +86,10 @@ export function worded(own: readonly number[], { heading, texts }: ColumnView): 
     return own;
   }
   const spoken = saying(heading);
-  const odds = spoken[UNKNOWN]! > NEVER_MET ? underStrangeWords(own) : unlessSaid(own, spoken);
-  const weighed = scaled(odds.map((p, index) => p * (spoken[index]! + doubtOf(index))));
   const best = spoken.indexOf(Math.max(...spoken));
+  const odds =
+    spoken[UNKNOWN]! > NEVER_MET ? underStrangeWords(own) : unlessSaid(own, spoken, best);
+  const weighed = scaled(odds.map((p, index) => p * (spoken[index]! + doubtOf(index))));
   const isOther = weighed.some((p) => p > weighed[best]!);
   const isFeedback =
     isOther && FEEDBACK.has(MEANINGS[best]!) && ofFeedback(spoken) > SURE_OF_FEEDBACK;

@@ -99,10 +99,12 @@ export function withoutLoneFeedback(
     EXPLAINING.has(meaning) ? [column] : [],
   );
   const [lone] = explaining;
-  const isOfOptions =
-    assigned[lone! + 1]?.meaning === 'option' ||
+  // Asked last, since it looks at every cell.
+  const isListed = (): boolean =>
     listedBesideOptions(view).some(([column]) => column === view.columns[lone!]);
-  if (explaining.length !== 1 || said.has(lone!) || isOfOptions || !isOfNone(view, lone!)) {
+  const isAmongOptions = assigned[lone! + 1]?.meaning === 'option';
+  const isOther = explaining.length !== 1 || said.has(lone!) || isAmongOptions;
+  if (isOther || !isOfNone(view, lone!) || isListed()) {
     return [...assigned];
   }
   return assigned.map((one, column) => {

@@ -4,6 +4,7 @@ import { labelAt } from '../shared/block-labels';
 import { columnIndex, parseCell } from '../shared/cells';
 import { defined } from '../shared/defined';
 import { isFilled } from '../shared/roles';
+import { beginsIn } from '../shared/row-for-each';
 import type { Job } from './contract';
 import { settingCell } from './setting-cell';
 
@@ -56,17 +57,15 @@ function cellsApart(job: Job): SheetPlan['cells'] {
 
 /** The rows of a job's questions; where parts have rows of their own, with the number of their question in the column that counts them. */
 function cellRows({ questions, layout }: Job, counted: string | undefined): CellRow[] {
-  const stem = layout.columns.find(({ role }) => role === 'stem')?.column ?? '';
+  if (counted === undefined) {
+    return questions.flatMap(({ cells = [] }) => cells);
+  }
   let n = 0;
-  return questions.flatMap(({ cells = [], as }) =>
+  return questions.flatMap(({ cells = [] }) =>
     cells.map((row, index) => {
-      const isOther =
-        as.length > 1 && row[stem] !== undefined && row[stem] !== cells[index - 1]?.[stem];
-      const isFirst = index === 0 || isOther;
+      const isFirst = beginsIn(cells, index, layout);
       n += isFirst ? 1 : 0;
-      return counted !== undefined && (isFirst || layout.rowForEach?.again.includes(counted))
-        ? { ...row, [counted]: n }
-        : row;
+      return isFirst || layout.rowForEach?.again.includes(counted) ? { ...row, [counted]: n } : row;
     }),
   );
 }

@@ -1,6 +1,7 @@
 // The places of a file that a fitted question comes to fill, for people to look at: cells with their headings.
 import type { CellRow, Column, Fitted, Layout, Role } from '../../core/model';
 import { columnIndex } from '../../core/shared/cells';
+import { beginsIn } from '../../core/shared/row-for-each';
 
 /** One place: 'C' in rows and blocks, 'C4' on a board. `part` counts the questions that one became, from 0. */
 export type Place = { place: string; heading: string; role: Role; value: string; part: number };
@@ -72,15 +73,9 @@ function placesInRows(
   cells: readonly CellRow[],
   columns: readonly Column[],
 ): Place[] {
-  const stem = layout.columns.find(({ role }) => role === 'stem')?.column ?? '';
-  let part = 0;
-  let asked = cells[0]?.[stem];
-  return cells.flatMap((row) => {
-    const own = row[stem];
-    if (own !== undefined && own !== asked) {
-      part++;
-      asked = own;
-    }
+  let part = -1;
+  return cells.flatMap((row, index) => {
+    part += beginsIn(cells, index, layout) ? 1 : 0;
     return placesOfRow(row, columns, part);
   });
 }

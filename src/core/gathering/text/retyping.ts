@@ -22,6 +22,13 @@ export function rewritten(line: DocumentLine, text: string): DocumentLine {
   return rest;
 }
 
+/** The lines, those with a text of their own at their place typed anew. */
+export const retyped = (lines: Lines, textAt: (at: number) => string | undefined): Lines =>
+  lines.map((line, at) => {
+    const text = textAt(at);
+    return text === undefined ? line : anew(line, text);
+  });
+
 /** So many lines carry plus or minus before these say right and wrong. */
 const FEWEST_SIGNED = 4;
 
@@ -35,10 +42,7 @@ export function withTicks(
   const plus = signed.filter(({ isPlus }) => isPlus).length;
   return signed.length < FEWEST_SIGNED || plus === 0 || plus === signed.length
     ? lines
-    : lines.map((line, at) => {
-        const one = found[at];
-        return one ? anew(line, `${one.text} ${one.isPlus ? '✓' : '✗'}`) : line;
-      });
+    : retyped(lines, (at) => found[at] && `${found[at].text} ${found[at].isPlus ? '✓' : '✗'}`);
 }
 
 /** The lines with what a look at each makes of it, where it makes anything of so many; long lines are not looked at. */

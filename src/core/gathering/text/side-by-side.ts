@@ -1,6 +1,6 @@
 // Two lists to match, side by side with a place for the number in between: '1) bow   ( ) back of the boat'.
 import { placeOfLetter } from '../../shared/vocabulary/alphabets';
-import { anew, isLine, type Lines } from './retyping';
+import { isLine, retyped, type Lines } from './retyping';
 
 const FEWEST = 3;
 /** The key stands at most so many filled lines below. */
@@ -66,7 +66,5 @@ export function pairsSideBySide(lines: Lines): Lines {
       texts.set(paired.key, '');
     }
   }
-  return texts.size
-    ? lines.map((line, at) => (texts.has(at) ? anew(line, texts.get(at)!) : line))
-    : lines;
+  return texts.size ? retyped(lines, (at) => texts.get(at)) : lines;
 }

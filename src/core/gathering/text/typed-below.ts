@@ -1,6 +1,6 @@
 // Answers that stand where nothing names them: a letter behind an arrow below its options, boxes behind options, the right one of
 // several in capitals, an answer on the line below each question.
-import { anew, isLine, OFTEN, whereOften, type Lines } from './retyping';
+import { anew, isLine, OFTEN, retyped, whereOften, type Lines } from './retyping';
 import { asksOutright } from './typed-line';
 
 const POINTED = /^\s*(?:->|=>|→|⇒|➔|>>|»)\s*\(?([A-Ja-j](?:\s*[,&+]\s*[A-Ja-j])*)\)?\.?\s*$/u;
@@ -25,9 +25,9 @@ function boxesInFront(lines: Lines): Lines {
   const ticked = boxes.filter(({ isTicked }) => isTicked).length;
   return boxes.length < FEWEST_BOXES || ticked === 0 || ticked === boxes.length
     ? lines
-    : lines.map((line, at) => {
+    : retyped(lines, (at) => {
         const one = found[at];
-        return one ? anew(line, `${one.indent}${one.isTicked ? '[x]' : '[ ]'} ${one.text}`) : line;
+        return one && `${one.indent}${one.isTicked ? '[x]' : '[ ]'} ${one.text}`;
       });
 }
 
@@ -87,10 +87,7 @@ function enclosedOnes(lines: Lines): Lines {
   const own = found.flatMap((one, at) => (one ? [at] : []));
   return signs.size !== 1 || own.length < OFTEN || !own.every(isSingled)
     ? lines
-    : lines.map((line, at) => {
-        const one = found[at];
-        return one ? anew(line, `${one.label}${one.text} *`) : line;
-      });
+    : retyped(lines, (at) => found[at] && `${found[at].label}${found[at].text} *`);
 }
 
 const FEWEST_TURNS = 3;

@@ -1,8 +1,7 @@
 // Letters in front of lines that stand for words: 'F:' before what asks and 'R:' before what answers, 'T' or 'F' before a statement.
-import type { DocumentLine } from '../../model';
 import { groupBy } from '../../shared/group-by';
 import { trueFalseInitials, verdictPair } from '../../shared/vocabulary/verdicts';
-import { anew, isLine, OFTEN, type Lines } from './retyping';
+import { isLine, OFTEN, retyped, type Lines } from './retyping';
 import { asksOutright } from './typed-line';
 
 const NAMED = /^\s*(\p{Lu}\p{L}{0,2})\s?:\s+(\S.*)$/u;
@@ -53,7 +52,7 @@ export function lettersForWords(lines: Lines): Lines {
       words.has(name) ? [[at, `${words.get(name)!}: ${text}`] as const] : [],
     ),
   );
-  return lines.map((line, at) => (anewAt.has(at) ? anew(line, anewAt.get(at)!) : line));
+  return retyped(lines, (at) => anewAt.get(at));
 }
 
 const JUDGED =
@@ -61,7 +60,7 @@ const JUDGED =
 
 /** A statement with its verdict behind it rather than in front of its number: '( T ) 1. Mercury is a liquid.' */
 export function verdictsInFront(lines: Lines): Lines {
-  const found = lines.map((line: DocumentLine) => {
+  const found = lines.map((line) => {
     const match = (isLine(line) && JUDGED.exec(line.text)) || undefined;
     return match && { word: match[1] ?? match[2] ?? match[3]!, text: match[4]! };
   });
@@ -71,8 +70,5 @@ export function verdictsInFront(lines: Lines): Lines {
     verdictPair([first, second]) !== undefined || trueFalseInitials(first, second) !== undefined;
   return judged.length < OFTEN || !isPair || others.length
     ? lines
-    : lines.map((line, at) => {
-        const one = found[at];
-        return one ? anew(line, `${one.text} (${one.word})`) : line;
-      });
+    : retyped(lines, (at) => found[at] && `${found[at].text} (${found[at].word})`);
 }

@@ -5,8 +5,8 @@ import { bareWords } from '../../shared/normalise';
 import { fieldOfLine } from '../../shared/vocabulary/answer-lines';
 import { kindOfWord } from '../../shared/vocabulary/kinds';
 import { saysLevel } from '../../shared/vocabulary/levels';
-import { likelihoodOf, MEANINGS } from '../../understanding';
-import { anew, isLine, OFTEN, type Lines } from './retyping';
+import { meaningOfWords } from '../../understanding';
+import { isLine, OFTEN, retyped, type Lines } from './retyping';
 import { asksOutright } from './typed-line';
 
 const NAMED = /^\s*(\p{L}[\p{L} ]{1,14}?)\s?:\s+(\S.*)$/u;
@@ -15,10 +15,11 @@ const FEW_WORDS = 3;
 
 const SAID = 0.5;
 /** Whether a word names nothing that a question has. */
-const isUnknown = (name: string): boolean =>
-  kindOfWord(name) === undefined &&
-  !saysLevel(name) &&
-  MEANINGS.every((meaning) => meaning === 'ignore' || likelihoodOf(name, [meaning]) < SAID);
+function isUnknown(name: string): boolean {
+  const said = meaningOfWords(name);
+  const isSaid = said !== undefined && said.meaning !== 'ignore' && said.p >= SAID;
+  return !isSaid && kindOfWord(name) === undefined && !saysLevel(name);
+}
 
 type Named = { at: number; name: string; text: string };
 
@@ -60,7 +61,5 @@ export function ownNames(lines: Lines): Lines {
       );
     }),
   );
-  return typed.size
-    ? lines.map((line, at) => (typed.has(at) ? anew(line, typed.get(at)!) : line))
-    : lines;
+  return typed.size ? retyped(lines, (at) => typed.get(at)) : lines;
 }

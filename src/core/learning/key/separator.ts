@@ -11,6 +11,7 @@ const PLACES = /^(?:[A-J]{2,}|[a-j]{2,}|[1-9]{2,})$/u;
 /** Whether a sample names several options with nothing between them, one after the other: 'AC'. */
 const isGlued = (value: string): boolean =>
   PLACES.test(value) && [...value].every((sign, at) => at === 0 || sign > value[at - 1]!);
+
 /** The sign between several keys: as a sample shows it, else as the notes about the column or the sentences about several say. */
 export function separatorOf(
   evidence: KeyEvidence,

@@ -147,8 +147,10 @@ const AROUND = ['~~', '~', '##', '#', '$', '%', '@', '^', '|', '//'].map(
   },
 );
 
+const SIGNED_GAPS = [...GAPS, ...AROUND];
+
 /** The signs around words within a text that are gaps with their solutions; undefined where there are none. */
 export function gapsIn(text: string): { open: string; close: string } | undefined {
-  const found = [...GAPS, ...AROUND].find(([, , pattern]) => pattern.test(text));
+  const found = SIGNED_GAPS.find(([, , pattern]) => pattern.test(text));
   return found && { open: found[0], close: found[1] };
 }

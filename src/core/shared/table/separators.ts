@@ -60,6 +60,10 @@ export const splitCell = (text: string, separator: string | undefined): string[]
     .map((part) => part.trim())
     .filter(Boolean);
 
+/** The parts of a cell, clean, empty ones kept: what is said of the first, the second, and so on. */
+export const placesIn = (text: string, separator: string): string[] =>
+  text.split(separator).map((part) => part.trim());
+
 const LABEL = /(?:^|\s)\(?([A-Ja-j]|\d{1,2})(?:[).:]|\s:)\s+/gu;
 
 /** The options that one cell labels by itself, `A) Gate B) Wall`; undefined where its labels do not follow one another. */

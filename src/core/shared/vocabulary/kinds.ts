@@ -5,7 +5,7 @@ import { FORMED, type KindWords } from './kind-words';
 import { inKnownWords } from './other-scripts';
 import { among } from './phrases';
 import { PLAIN } from './plain-kind-words';
-import { trueFalseInitials, trueFalsePair, verdictPair } from './verdicts';
+import { trueFalseInitials, verdictPair } from './verdicts';
 
 /** The first that matches wins. */
 const WORDS: KindWords = [...FORMED, ...PLAIN];
@@ -34,10 +34,9 @@ const EITHER = /^([^/|]+?)\s*(?:\/|\||\s(?:or|oder|ou|o|of|eller|lub|tai|nebo)\s
 /** Whether words name a pair such as true and false, the one or the other: 'goed/fout', 'P/F'. */
 function namesEither(text: string): boolean {
   const [, first = '', second = ''] = EITHER.exec(text.trim()) ?? [];
-  const isPair =
-    verdictPair([first, second]) !== undefined || trueFalsePair(first, second) !== undefined;
   return (
-    isPair || (first === first.toUpperCase() && trueFalseInitials(first, second) !== undefined)
+    verdictPair([first, second]) !== undefined ||
+    (first === first.toUpperCase() && trueFalseInitials(first, second) !== undefined)
   );
 }
 
