@@ -111,8 +111,9 @@ function columnsOf({ region, board, isTurned }: Laid): Column[] {
       })),
     ];
   }
+  const hasLevels = !board.columns.includes(board.levelColumn);
   return [
-    { column: columnLetters(board.levelColumn), role: 'points' },
+    ...(hasLevels ? [{ column: columnLetters(board.levelColumn), role: 'points' as const }] : []),
     ...board.columns.map((column): Column => ({
       column: columnLetters(column),
       heading: region.cell(board.categoryRow, column),

@@ -55,7 +55,8 @@ function boardLayout(table: Table, region: Region, board: Board): ShapeLearned {
         levelColumn: letters(board.levelColumn),
         firstColumn: letters(board.columns[0]!),
         lastColumn: letters(board.lastColumn),
-        levels: board.levels,
+        // Levels that have no words are counted.
+        levels: board.levels.map((level, index) => level || String(index + 1)),
         levelRows: board.levelRows.map((row) => row + 1),
         answer: board.answer,
         categories: board.categories,

@@ -193,6 +193,18 @@ describe('rows that may hold headings', () => {
     expect(headingShare(lines('Question', 'a'), 0, saying)).toBe(0);
     expect(looksLikeHeadings(lines('Question|Answer', 'a|b'), 0)).toBe(1);
   });
+  it('are a word for the questions alone, where the columns of the options have none', () => {
+    const timed = [
+      'How long do you wait at a gate?|5 minutes|20 minutes|2 hours',
+      'What may be left on the bank?|A rope|A pole|A hat',
+      'When is the paddle closed again?|Before leaving|After the boat|Never',
+      'What comes first of all?|The rope|The gate|The lamp',
+    ];
+    expect(understandHeadings(lines('Our locks|||', 'Question|||', ...timed)).row).toBe(1);
+    expect(understandHeadings(lines('Question|||', ...timed)).row).toBe(0);
+    // A title above headings is none of them.
+    expect(understandHeadings(lines('Questions|||', 'Question|A|B|C', ...timed)).row).toBe(1);
+  });
   it.each([
     ['Q|A|B|C', true],
     ['Q|(a)|(b)|(c)', true],

@@ -1,5 +1,5 @@
 // Which row holds the headings: the likeliest one that is no question itself.
-import { rowText, type Region } from '../shared/table/region';
+import { filledIn, rowText, type Region } from '../shared/table/region';
 import { sectionRows } from '../shared/table/sections';
 import { allName, mayName, namesItsOption, saysAgain, saysKindAsBelow } from './asks';
 import { understandColumns } from './columns';
@@ -8,7 +8,7 @@ import { doesAsQuestions, looksLikeHeadings, looksLikeQuestions } from './questi
 import { statesRules } from './rules-row';
 import { lastHeading } from './said';
 import { shippedModel } from './model';
-import { saying } from './saying';
+import { meaningOfWords, saying } from './saying';
 import { scaled } from './scaled';
 import { asWordOfList } from './word-lists';
 
@@ -81,10 +81,27 @@ function namingRow(region: Region, candidates: readonly Candidate[]): number | u
   return counting?.row ?? (names ? region.top : undefined);
 }
 
+/** So clear a word names a question. */
+const CLEAR = 0.8;
+
+/** So many words name no field. */
+const A_TEXT = 3;
+
+/** The row right above the likeliest, where it names the questions alone and the columns of their options have no headings. */
+function namedAlone(region: Region, best: Candidate | undefined): number | undefined {
+  if (!best?.row || filledIn(region, best.row - 1) !== 1 || filledIn(region, best.row) < 2) {
+    return undefined;
+  }
+  const said = meaningOfWords(region.cell(best.row - 1, region.left));
+  const below = region.cell(best.row, region.left);
+  const isText = below.split(/\s+/u).length > A_TEXT && meaningOfWords(below) === undefined;
+  return said?.meaning === 'stem' && said.p > CLEAR && isText ? best.row - 1 : undefined;
+}
+
 /** Candidates with such a row before none. */
 function withNamed(region: Region, candidates: readonly Candidate[]): readonly Candidate[] {
   const [best] = candidates;
-  const named = best?.row === null ? namingRow(region, candidates) : undefined;
+  const named = best?.row === null ? namingRow(region, candidates) : namedAlone(region, best);
   return named !== undefined
     ? candidates
         .map((one) => {

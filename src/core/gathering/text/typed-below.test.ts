@@ -3,6 +3,7 @@ import { describe, expect, it } from 'vitest';
 import { gatherSource } from '../../pipeline';
 import { counter } from '../../../../tests/make';
 import { brief } from '../../../../tests/say';
+import { gatherTyped } from '../../../../tests/typed';
 
 const briefs = async (...lines: string[]) => {
   const bytes = new TextEncoder().encode(`${lines.join('\n')}\n`);
@@ -90,6 +91,44 @@ describe('the right answer', () => {
       'short: What is the largest bone? [the femur]',
       'short: What colour is blood? [red]',
     ]);
+  });
+
+  it('stands on the line below, under titles of rounds as well, in a text and down a column', async () => {
+    const lines = [
+      'Round 1: Bodies',
+      'How many bones has an adult?',
+      '206',
+      'What is the largest bone?',
+      'the femur',
+      'Round 2: Water',
+      'What is ice?',
+      'frozen water',
+      '“Who” is asked what?',
+      '£5',
+    ];
+    const short = [
+      'short: How many bones has an adult? [206]',
+      'short: What is the largest bone? [the femur]',
+      'short: What is ice? [frozen water]',
+      'short: “Who” is asked what? [£5]',
+    ];
+    for (const name of ['quiz.txt', 'quiz.csv']) {
+      const { items } = await gatherTyped(lines.join('\n'), name);
+      expect(items.map(brief), name).toEqual(short);
+      expect(items.map(({ category }) => category?.[0])).toEqual([
+        'Round 1: Bodies',
+        'Round 1: Bodies',
+        'Round 2: Water',
+        'Round 2: Water',
+      ]);
+    }
+  });
+
+  it('is none where lines that answer nothing stand between', async () => {
+    const { items } = await gatherTyped(
+      ['What is ice?', 'frozen water', 'and what else?', 'snow', 'more of it', 'Is it?'].join('\n'),
+    );
+    expect(items.map(({ accepted }) => accepted)).not.toContainEqual(['snow']);
   });
 });
 

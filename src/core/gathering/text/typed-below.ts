@@ -91,23 +91,51 @@ function enclosedOnes(lines: Lines): Lines {
 }
 
 const FEWEST_TURNS = 3;
-const PLAIN = /^\s*[\p{L}\p{N}]/u;
+const PLAIN = /^\s*[\p{L}\p{N}"“„'‘«¿£€$]/u;
 const LABELLED = /^\s*[([]?(?:\d{1,3}|[A-Za-z])[.):\]]\s/u;
+/** Longer lines are no titles of parts. */
+const LONGEST_TITLE = 60;
+/** So many questions stand below a title at least, one with another. */
+const BELOW_TITLE = 2;
 
-/** Lines that ask and answer by turns, without a label or a name: each second one is the answer to the one above it. */
-function answersBelow(lines: Lines): Lines {
-  const filled = lines.filter(({ text }) => text.trim());
-  const isTurn = filled.every(
-    ({ text }, index) =>
-      PLAIN.test(text) && !LABELLED.test(text) && asksOutright(text) === (index % 2 === 0),
+/** Where a line stands that heads the next questions: below an answer or first of all, set off or with a count, and asking nothing. */
+function titlesAmong(lines: Lines, filled: readonly number[]): ReadonlySet<number> {
+  const asks = (place: number): boolean => asksOutright(lines[filled[place] ?? -1]?.text ?? '');
+  const isSetOff = (place: number): boolean => {
+    const at = filled[place]!;
+    return place === 0 || !lines[at - 1]!.text.trim() || /\d/u.test(lines[at]!.text);
+  };
+  return new Set(
+    filled.filter(
+      (at, place) =>
+        lines[at]!.text.length <= LONGEST_TITLE &&
+        !asks(place) &&
+        !asks(place - 1) &&
+        asks(place + 1) &&
+        isSetOff(place),
+    ),
   );
-  return !isTurn || filled.length % 2 || filled.length / 2 < FEWEST_TURNS
+}
+
+/** Lines that ask and answer by turns, without a label or a name: each second one below a title is the answer to the one above it. */
+function answersBelow(lines: Lines): Lines {
+  const filled = lines.flatMap(({ text }, at) => (text.trim() ? [at] : []));
+  const titles = titlesAmong(lines, filled);
+  const turns = filled.filter((at) => !titles.has(at));
+  const isTurn = turns.every((at, index) => {
+    const { text } = lines[at]!;
+    return PLAIN.test(text) && !LABELLED.test(text) && asksOutright(text) === (index % 2 === 0);
+  });
+  const questions = turns.length / 2;
+  return !isTurn ||
+    turns.length % 2 ||
+    questions < Math.max(FEWEST_TURNS, titles.size * BELOW_TITLE)
     ? lines
-    : lines.map((line) =>
-        line.text.trim() && !asksOutright(line.text)
-          ? anew(line, `Answer: ${line.text.trim()}`)
-          : line,
-      );
+    : lines.map((line, at) => {
+        const text = line.text.trim();
+        const name = asksOutright(text) ? 'Question' : 'Answer';
+        return text && !titles.has(at) ? anew(line, `${name}: ${text}`) : line;
+      });
 }
 
 /** The lines of a text with a name or a sign at such answers. */

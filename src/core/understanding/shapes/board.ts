@@ -3,6 +3,7 @@ import { alike, numberOf } from '../../shared/normalise';
 import { fieldOfLine } from '../../shared/vocabulary/answer-lines';
 import type { Region } from '../../shared/table/region';
 import { crossingAt, saysAnswer, type Crossing } from './crossing';
+import { levellessAt } from './levelless-board';
 
 /** Rows and columns count from 0. `columns` are those of the questions. */
 export type Board = Omit<Crossing, 'below' | 'isSaid'> & {
@@ -122,12 +123,11 @@ const ROWS_LOOKED_AT = 12;
 
 function firstOf<Found>(
   region: Region,
-  find: (region: Region, crossing: Crossing) => Found | undefined,
+  find: (row: number) => Found | undefined,
 ): Found | undefined {
   const last = Math.min(region.top + ROWS_LOOKED_AT, region.bottom - 1);
   for (let row = region.top; row <= last; row++) {
-    const crossing = crossingAt(region, row, region.left);
-    const found = crossing && find(region, crossing);
+    const found = find(row);
     if (found) {
       return found;
     }
@@ -135,9 +135,18 @@ function firstOf<Found>(
   return undefined;
 }
 
+const crossed =
+  <Found>(region: Region, find: (region: Region, crossing: Crossing) => Found | undefined) =>
+  (row: number): Found | undefined => {
+    const crossing = crossingAt(region, row, region.left);
+    return crossing && find(region, crossing);
+  };
+
 /** The board of a region, looked for in its first rows; undefined where it is none. */
-export const findBoard = (region: Region): Board | undefined => firstOf(region, answeredIn);
+export const findBoard = (region: Region): Board | undefined =>
+  firstOf(region, crossed(region, answeredIn)) ??
+  firstOf(region, (row) => levellessAt(region, row));
 
 /** A board that holds questions without cells for their answers; undefined where a region is none. */
 export const findFilledBoard = (region: Region): FilledBoard | undefined =>
-  firstOf(region, filledIn);
+  firstOf(region, crossed(region, filledIn));

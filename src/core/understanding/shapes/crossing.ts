@@ -16,7 +16,8 @@ export const saysAnswer = (text: string): boolean =>
   fieldOfLine(`${text.replace(/[:.]$/, '').replace(/^\d+\s*[.:)–-]?\s+|\s+\d+$/gu, '')}: x`)
     ?.role === 'answer';
 
-function categoriesAt(region: Region, row: number, levelColumn: number): number[] {
+/** The columns that a row heads with categories, behind the column of levels; none where it holds anything else. */
+export function categoriesAt(region: Region, row: number, levelColumn: number): number[] {
   const columns: number[] = [];
   const said = new Set<string>();
   for (let c = levelColumn + 1; c <= region.right; c++) {
@@ -55,7 +56,7 @@ const isAlternating = (region: Region, row: number, columns: readonly number[]):
   columns.every((c, index) => saysAnswer(region.cell(row, c)) === (index % 2 === 1));
 
 /** Categories that headings of questions would be as well are no board: one that names the question, or half of them. */
-function namesFields(region: Region, row: number, columns: readonly number[]): boolean {
+export function namesFields(region: Region, row: number, columns: readonly number[]): boolean {
   const said = columns.map((c) => meaningOfWords(region.cell(row, c)));
   const fields = said.filter(
     (one, index) =>
