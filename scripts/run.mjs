@@ -1,4 +1,4 @@
-// One door for every command: `node scripts/run.mjs demo|start|dev|test|understanding|bench|fuzz|kills|soak|build|check|screenshots`.
+// One door for every command: `node scripts/run.mjs demo|start|dev|test|understanding|bench|fuzz|kills|soak|words|build|check|screenshots`.
 // Uses Node's built-ins alone, since it runs before anything is installed.
 import { spawn, spawnSync } from 'node:child_process';
 import { createHash } from 'node:crypto';
@@ -280,6 +280,10 @@ const commands = {
     run(bin('playwright'), ['test', '--config', 'playwright.soak.config.ts'], {
       COWSLIP_ACTS: rest[0] ?? '5000',
     });
+  },
+  words() {
+    withLock(install);
+    run(process.execPath, ['scripts/words.mjs']);
   },
   screenshots() {
     readyForBrowser();

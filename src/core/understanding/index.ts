@@ -16,13 +16,8 @@ export {
 export { findVerdicts } from './keys/verdicts';
 export { understandSheets } from './sheets';
 export { findBlocks, type Blocks } from './shapes/blocks';
-export {
-  findBoard,
-  findFilledBoard,
-  partedCell,
-  type Board,
-  type FilledBoard,
-} from './shapes/board';
+export { findBoard, findFilledBoard, partedCell, type FilledBoard } from './shapes/board';
+export type { Board } from './shapes/crossing';
 export { findSideways } from './shapes/sideways';
 export { tablesIn, type TableRange } from './shapes/tables';
 export { explanationsOf, lastHeading } from './said';

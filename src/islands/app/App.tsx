@@ -1,4 +1,5 @@
 // The application: one island, a router of its own, views loaded when first opened.
+import { I18nProvider } from '@lingui/react';
 import { MantineProvider, localStorageColorSchemeManager } from '@mantine/core';
 import { Notifications } from '@mantine/notifications';
 import { useEffect } from 'react';
@@ -17,6 +18,7 @@ import { Opening } from './Opening';
 import { PlaceBoundary } from './PlaceBoundary';
 import { Shell } from './Shell';
 import { cssVariables, theme } from './theme';
+import { i18n } from '../../languages';
 
 const colourScheme = localStorageColorSchemeManager({ key: 'cowslip-colour-scheme' });
 
@@ -24,7 +26,7 @@ function Places() {
   const phase = useBank((state) => state.phase);
   const [path] = useLocation();
   if (phase === 'opening') {
-    return <Opening what="the bank" />;
+    return <Opening what={i18n._('the bank')} />;
   }
   return (
     <PlaceBoundary key={path.split('/')[1]}>
@@ -66,19 +68,21 @@ function Whole({ demo }: { demo: boolean }) {
 
 export function App({ demo }: { demo: boolean }) {
   return (
-    <MantineProvider
-      theme={theme}
-      cssVariablesResolver={cssVariables}
-      colorSchemeManager={colourScheme}
-      defaultColorScheme="auto"
-    >
-      <Switch>
-        {/* A learner's window needs no bank and shows nothing of it. */}
-        <Route path="/join/:round">{({ round }) => <JoinRound round={round} />}</Route>
-        <Route>
-          <Whole demo={demo} />
-        </Route>
-      </Switch>
-    </MantineProvider>
+    <I18nProvider i18n={i18n}>
+      <MantineProvider
+        theme={theme}
+        cssVariablesResolver={cssVariables}
+        colorSchemeManager={colourScheme}
+        defaultColorScheme="auto"
+      >
+        <Switch>
+          {/* A learner's window needs no bank and shows nothing of it. */}
+          <Route path="/join/:round">{({ round }) => <JoinRound round={round} />}</Route>
+          <Route>
+            <Whole demo={demo} />
+          </Route>
+        </Switch>
+      </MantineProvider>
+    </I18nProvider>
   );
 }

@@ -1,23 +1,24 @@
 // What a bank is called, and whether it goes for good: asked before it is done.
 import { Button, Group, Modal, Stack, Text, TextInput } from '@mantine/core';
 import { useState, type FormEvent } from 'react';
-import { count } from '../../core/shared/plain';
 import { messageOf } from '../parts/message-of';
 import { sayProblem } from '../parts/say';
 import { useBank } from '../state/bank';
 import { saveBankFile } from '../state/bank-file';
 import { newBank, removeBank, renameBank } from '../state/banks';
 import { forgetCopies } from '../state/copies';
+import { i18n } from '../../languages';
 
 export type Asked = 'new' | 'rename' | 'remove';
 
 const TITLES: Record<Asked, string> = {
-  new: 'New bank',
-  rename: 'Rename this bank',
-  remove: 'Remove this bank',
+  new: i18n._('New bank'),
+  rename: i18n._('Rename this bank'),
+  remove: i18n._('Remove this bank'),
 };
 
-const tell = (error: unknown): void => sayProblem(messageOf(error, 'It could not be done.'));
+const tell = (error: unknown): void =>
+  sayProblem(messageOf(error, i18n._('It could not be done.')));
 
 function NameForm({ asked, onClose }: { asked: 'new' | 'rename'; onClose: () => void }) {
   const before = useBank((state) => state.info.name);
@@ -33,15 +34,15 @@ function NameForm({ asked, onClose }: { asked: 'new' | 'rename'; onClose: () => 
     <form onSubmit={submit}>
       <Stack gap="sm">
         <TextInput
-          label="Name of the bank"
+          label={i18n._('Name of the bank')}
           data-autofocus
           value={name}
           onChange={(event) => setName(event.currentTarget.value)}
         />
         <Group justify="flex-end">
-          <Button onClick={onClose}>Cancel</Button>
+          <Button onClick={onClose}>{i18n._('Cancel')}</Button>
           <Button type="submit" variant="filled" disabled={!name.trim()}>
-            {asked === 'new' ? 'Make it' : 'Rename it'}
+            {asked === 'new' ? i18n._('Make it') : i18n._('Rename it')}
           </Button>
         </Group>
       </Stack>
@@ -62,14 +63,16 @@ function Remove({ onClose }: { onClose: () => void }) {
   return (
     <Stack gap="sm">
       <Text>
-        {name} holds {count(items, 'question')}. Removing it can’t be undone; its file brings it
-        back as it is.
+        {i18n._(
+          '{name} holds {items, plural, one {# question} other {# questions}}. Removing it can’t be undone; its file brings it back as it is.',
+          { name, items },
+        )}
       </Text>
       <Group justify="flex-end">
-        <Button onClick={onClose}>Keep it</Button>
-        <Button onClick={remove}>Remove without a file</Button>
+        <Button onClick={onClose}>{i18n._('Keep it')}</Button>
+        <Button onClick={remove}>{i18n._('Remove without a file')}</Button>
         <Button variant="filled" onClick={() => void saveBankFile().then(remove, tell)}>
-          Save its file, then remove it
+          {i18n._('Save its file, then remove it')}
         </Button>
       </Group>
     </Stack>

@@ -3,12 +3,16 @@ import { Menu } from '@mantine/core';
 import { useEffect, useState } from 'react';
 import { bytesShown } from '../parts/bytes';
 import { roomTaken, type Room } from '../state/room';
+import { i18n } from '../../languages';
 
 function roomSaid({ bank, used, given }: Room): string {
-  const own = `This bank takes ${bytesShown(bank)}.`;
+  const own = i18n._('This bank takes {bytesShown}.', { bytesShown: bytesShown(bank) });
   return used === undefined || given === undefined
     ? own
-    : `${own} All banks, their copies and the program itself use ${bytesShown(used)} of the ${bytesShown(given)} that the browser gives.`;
+    : i18n._(
+        '{own} All banks, their copies and the program itself use {bytesShown} of the {bytesShown2} that the browser gives.',
+        { own, bytesShown: bytesShown(used), bytesShown2: bytesShown(given) },
+      );
 }
 
 export function BankRoom() {
@@ -18,7 +22,7 @@ export function BankRoom() {
   }, []);
   return (
     <Menu.Label data-testid="bank-room" style={{ whiteSpace: 'normal', fontWeight: 400 }}>
-      {room ? roomSaid(room) : 'Counting the room that this bank takes …'}
+      {room ? roomSaid(room) : i18n._('Counting the room that this bank takes …')}
     </Menu.Label>
   );
 }

@@ -12,10 +12,13 @@ import { useSinceFile } from '../state/since-file';
 import { saveAsFile } from './BankMenu';
 import { fieldWords } from '../parts/field-words';
 import { valueWords } from '../parts/value-words';
+import { i18n } from '../../languages';
 
 const SHOWN = 90;
 
-const SaveAsFile = () => <LinkButton onClick={saveAsFile}>Save this bank as a file</LinkButton>;
+const SaveAsFile = () => (
+  <LinkButton onClick={saveAsFile}>{i18n._('Save this bank as a file')}</LinkButton>
+);
 
 /** What is to be known of the store. */
 export function Notice() {
@@ -39,12 +42,14 @@ export function NoFile() {
       acts={
         <>
           <SaveAsFile />
-          <LinkButton onClick={since.putOff}>Later</LinkButton>
+          <LinkButton onClick={since.putOff}>{i18n._('Later')}</LinkButton>
         </>
       }
     >
-      {since.steps} changes of this bank are in no file yet. They are in this browser alone, which
-      may be cleared.
+      {i18n._(
+        '{steps, number} changes of this bank are in no file yet. They are in this browser alone, which may be cleared.',
+        { steps: since.steps },
+      )}
     </Bar>
   ) : null;
 }
@@ -58,10 +63,14 @@ export function NewVersion() {
       tone="note"
       role="status"
       acts={
-        isSaved ? <LinkButton onClick={loadNewVersion}>Load it</LinkButton> : 'when all is saved'
+        isSaved ? (
+          <LinkButton onClick={loadNewVersion}>{i18n._('Load it')}</LinkButton>
+        ) : (
+          i18n._('when all is saved')
+        )
       }
     >
-      A new version of Cowslip is here.
+      {i18n._('A new version of Cowslip is here.')}
     </Bar>
   ) : null;
 }
@@ -78,13 +87,15 @@ export function Unsaved() {
       role="alert"
       acts={
         <>
-          <LinkButton onClick={retrySaving}>Try now</LinkButton>
+          <LinkButton onClick={retrySaving}>{i18n._('Try now')}</LinkButton>
           <SaveAsFile />
         </>
       }
     >
-      {unsaved === 1 ? 'One step is' : `${unsaved} steps are`} not saved: {why}. It is tried again
-      by itself; nothing is lost as long as this page stays open.
+      {i18n._(
+        '{unsaved, plural, one {One step is} other {{unsaved, number} steps are}} not saved: {why}. It is tried again by itself; nothing is lost as long as this page stays open.',
+        { unsaved, why },
+      )}
     </Bar>
   );
 }
@@ -93,38 +104,58 @@ export function Unsaved() {
 function nameOf({ kind, id, mine, theirs }: Conflict): string {
   if (kind === 'items') {
     const item = itemById(id) ?? ((mine ?? theirs) as { ref?: string } | undefined);
-    return item?.ref ?? 'A question';
+    return item?.ref ?? i18n._('A question');
   }
   const known = (bankState()[kind] as readonly { id: string }[]).find((entry) => entry.id === id);
   const layout = (known as Partial<KeptLayout> | undefined)?.layout;
-  return layout ? `The layout ${layout.name}` : 'A record';
+  return layout ? i18n._('The layout {name}', { name: layout.name }) : i18n._('A record');
 }
 
 /** What this tab had written there before; nothing where there was nothing. */
 const earlierWords = ({ earlier = [] }: Conflict): string =>
   earlier.length
-    ? ` Before that it was to be ${earlier.map((value) => `“${valueWords(value, SHOWN)}”`).join(', ')}.`
+    ? i18n._(' Before that it was to be {earlier}.', {
+        earlier: earlier.map((value) => `“${valueWords(value, SHOWN)}”`).join(', '),
+      })
     : '';
 
 function sentenceOf(conflict: Conflict): string {
   const { path, mine, theirs } = conflict;
   const name = nameOf(conflict);
   if (path) {
-    return `${name}, ${fieldWords(path)}: another tab wrote “${valueWords(theirs, SHOWN)}”; here it was to be “${valueWords(mine, SHOWN)}”.${earlierWords(conflict)}`;
+    return i18n._(
+      '{name}, {fieldWords}: another tab wrote “{valueWords}”; here it was to be “{valueWords2}”.{earlierWords}',
+      {
+        name,
+        fieldWords: fieldWords(path),
+        valueWords: valueWords(theirs, SHOWN),
+        valueWords2: valueWords(mine, SHOWN),
+        earlierWords: earlierWords(conflict),
+      },
+    );
   }
   if (!theirs) {
-    return `${name} was removed in another tab. Here it said “${valueWords(mine, SHOWN)}”.`;
+    return i18n._('{name} was removed in another tab. Here it said “{valueWords}”.', {
+      name,
+      valueWords: valueWords(mine, SHOWN),
+    });
   }
   return mine
-    ? `${name} came in from another tab too. There it says “${valueWords(theirs, SHOWN)}”; here “${valueWords(mine, SHOWN)}”.`
-    : `${name} was to be removed, but another tab has changed it to “${valueWords(theirs, SHOWN)}”. It was kept.`;
+    ? i18n._(
+        '{name} came in from another tab too. There it says “{valueWords}”; here “{valueWords2}”.',
+        { name, valueWords: valueWords(theirs, SHOWN), valueWords2: valueWords(mine, SHOWN) },
+      )
+    : i18n._(
+        '{name} was to be removed, but another tab has changed it to “{valueWords}”. It was kept.',
+        { name, valueWords: valueWords(theirs, SHOWN) },
+      );
 }
 
 function mineWords({ path, mine, theirs }: Conflict): string {
   if (path) {
-    return 'Use mine';
+    return i18n._('Use mine');
   }
-  return theirs && !mine ? 'Remove it all the same' : 'Bring mine back';
+  return theirs && !mine ? i18n._('Remove it all the same') : i18n._('Bring mine back');
 }
 
 /** Every field that two tabs changed, with both texts. */
@@ -141,7 +172,7 @@ export function Conflicts() {
             {mineWords(conflict)}
           </LinkButton>
           <LinkButton onClick={() => void settleConflict(conflict, false)}>
-            Keep the other
+            {i18n._('Keep the other')}
           </LinkButton>
         </>
       }
@@ -158,7 +189,7 @@ function DraftBar({ draft, onDone }: { draft: Draft; onDone: () => void }) {
   }
   const putIn = (): void => {
     const edit = { id: item.id, field: draft.field, text: draft.text };
-    void applyEdits(`Edit ${item.ref}`, [edit]).then(() => answerDraft(draft));
+    void applyEdits(i18n._('Edit {ref}', { ref: item.ref }), [edit]).then(() => answerDraft(draft));
     onDone();
   };
   const letGo = (): void => {
@@ -171,12 +202,15 @@ function DraftBar({ draft, onDone }: { draft: Draft; onDone: () => void }) {
       role="status"
       acts={
         <>
-          <LinkButton onClick={putIn}>Put it in</LinkButton>
-          <LinkButton onClick={letGo}>Let it go</LinkButton>
+          <LinkButton onClick={putIn}>{i18n._('Put it in')}</LinkButton>
+          <LinkButton onClick={letGo}>{i18n._('Let it go')}</LinkButton>
         </>
       }
     >
-      When the page closed you were typing in {item.ref}: “{draft.text.slice(0, 120)}”.
+      {i18n._('When the page closed you were typing in {ref}: “{draft}”.', {
+        ref: item.ref,
+        draft: draft.text.slice(0, 120),
+      })}
     </Bar>
   );
 }

@@ -7,6 +7,7 @@ import { useOffered, type Act } from '../state/acts';
 import { showQuestion } from '../state/view';
 import { JOBS } from './help/jobs';
 import { PLACES } from './places';
+import { choose, i18n, LANGUAGES } from '../../languages';
 
 const FOUND_AT_MOST = 12;
 /** Fewer letters find nearly everything. */
@@ -29,17 +30,21 @@ function useCommands(): SpotlightActionData[] {
     };
     const here = [...offered].flatMap(([owner, acts]) => acts.map((act) => toData(act, owner)));
     const everywhere: Act[] = [
-      { label: 'Undo', words: 'Take the last step back', run: () => void undo() },
-      { label: 'Redo', words: 'Do it again', run: () => void redo() },
+      { label: i18n._('Undo'), words: i18n._('Take the last step back'), run: () => void undo() },
+      { label: i18n._('Redo'), words: i18n._('Do it again'), run: () => void redo() },
     ];
+    const languages = Object.entries(LANGUAGES).filter(([code]) => code !== i18n.locale);
     return [
       ...here,
       ...PLACES.map(({ to, name, words }) =>
         toData({ label: name, words, run: () => go(to) }, 'places'),
       ),
       ...everywhere.map((act) => toData(act, 'everywhere')),
+      ...languages.map(([code, label]) =>
+        toData({ label, words: i18n._('Language'), run: () => choose(code) }, 'languages'),
+      ),
       ...JOBS.map(({ id, title, words }) => ({
-        ...toData({ label: title, words: 'Help', run: () => showJob(id) }, 'help'),
+        ...toData({ label: title, words: i18n._('Help'), run: () => showJob(id) }, 'help'),
         keywords: words,
       })),
     ];
@@ -83,14 +88,14 @@ export function Commands() {
       tagsToIgnore={[]}
       query={query}
       onQueryChange={setQuery}
-      nothingFound="Nothing found"
+      nothingFound={i18n._('Nothing found')}
       limit={80}
       maxHeight="60vh"
       scrollable
       highlightQuery
       searchProps={{
-        placeholder: 'Find a question or a command',
-        'aria-label': 'Find a question or a command',
+        placeholder: i18n._('Find a question or a command'),
+        'aria-label': i18n._('Find a question or a command'),
       }}
     />
   );

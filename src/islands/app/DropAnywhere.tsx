@@ -9,6 +9,7 @@ import { teachBlanks } from '../state/layouts';
 import { arePictures } from '../state/pictures';
 import { bringResults } from '../state/sittings';
 import { useView } from '../state/view';
+import { i18n } from '../../languages';
 
 const teaches = (path: string): boolean =>
   path.startsWith('/layouts') || path.startsWith('/hand-over');
@@ -21,14 +22,16 @@ function useShownQuestion(path: string): string | undefined {
 
 function wordsAt(path: string, shown: string | undefined): string {
   if (shown) {
-    return `Drop pictures for ${itemById(shown)!.ref}, or files to look at their questions`;
+    return i18n._('Drop pictures for {ref}, or files to look at their questions', {
+      ref: itemById(shown)!.ref,
+    });
   }
   if (path.startsWith('/results')) {
-    return 'Drop files of answers to see what they say of the questions';
+    return i18n._('Drop files of answers to see what they say of the questions');
   }
   return teaches(path)
-    ? 'Drop receivers’ blanks to teach them'
-    : 'Drop the files to look at their questions';
+    ? i18n._('Drop receivers’ blanks to teach them')
+    : i18n._('Drop the files to look at their questions');
 }
 
 export function DropAnywhere() {

@@ -1,14 +1,15 @@
 // The states of this bank that were kept by themselves, each to be opened as a bank beside this one.
 import { Button, Group, Modal, Stack, Table, Text } from '@mantine/core';
 import { useEffect, useState } from 'react';
-import { count } from '../../core/shared/plain';
 import { LinkButton } from '../parts/LinkButton';
 import { messageOf } from '../parts/message-of';
 import { say, sayProblem } from '../parts/say';
 import { when } from '../parts/when';
 import { copiesOf, keepCopy, openCopy, type Copy } from '../state/copies';
+import { i18n } from '../../languages';
 
-const tell = (error: unknown): void => sayProblem(messageOf(error, 'It could not be done.'));
+const tell = (error: unknown): void =>
+  sayProblem(messageOf(error, i18n._('It could not be done.')));
 
 export default function EarlierStates({ onClose }: { onClose: () => void }) {
   const [copies, setCopies] = useState<Copy[]>();
@@ -22,25 +23,33 @@ export default function EarlierStates({ onClose }: { onClose: () => void }) {
     if (problem) {
       sayProblem(problem);
     } else {
-      say('The earlier state is open as a bank of its own; the other one is as it was.');
+      say(i18n._('The earlier state is open as a bank of its own; the other one is as it was.'));
     }
   };
   return (
-    <Modal opened title="Earlier states of this bank" onClose={onClose}>
+    <Modal opened title={i18n._('Earlier states of this bank')} onClose={onClose}>
       <Stack gap="sm">
         <Text size="sm">
-          While you work, a copy is kept every so often, the last ten of them in this browser.
+          {i18n._(
+            'While you work, a copy is kept every so often, the last ten of them in this browser.',
+          )}
         </Text>
-        {copies?.length === 0 && <Text c="dimmed">None was kept yet.</Text>}
+        {copies?.length === 0 && <Text c="dimmed">{i18n._('None was kept yet.')}</Text>}
         {copies !== undefined && copies.length > 0 && (
-          <Table aria-label="Kept states">
+          <Table aria-label={i18n._('Kept states')}>
             <Table.Tbody>
               {copies.map((copy) => (
                 <Table.Tr key={copy.key}>
                   <Table.Td>{when(copy.at)}</Table.Td>
-                  <Table.Td ff="monospace">{count(copy.questions, 'question')}</Table.Td>
+                  <Table.Td ff="monospace">
+                    {i18n._('{questions, plural, one {# question} other {# questions}}', {
+                      questions: copy.questions,
+                    })}
+                  </Table.Td>
                   <Table.Td>
-                    <LinkButton onClick={() => void open(copy).catch(tell)}>Open it</LinkButton>
+                    <LinkButton onClick={() => void open(copy).catch(tell)}>
+                      {i18n._('Open it')}
+                    </LinkButton>
                   </Table.Td>
                 </Table.Tr>
               ))}
@@ -48,9 +57,11 @@ export default function EarlierStates({ onClose }: { onClose: () => void }) {
           </Table>
         )}
         <Group justify="flex-end">
-          <Button onClick={() => void keepCopy().then(load).catch(tell)}>Keep one now</Button>
+          <Button onClick={() => void keepCopy().then(load).catch(tell)}>
+            {i18n._('Keep one now')}
+          </Button>
           <Button variant="filled" onClick={onClose}>
-            Done
+            {i18n._('Done')}
           </Button>
         </Group>
       </Stack>

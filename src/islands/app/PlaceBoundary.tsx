@@ -4,16 +4,19 @@ import { Component, type ReactNode } from 'react';
 import { EmptyPlace } from '../parts/EmptyPlace';
 import { messageOf } from '../parts/message-of';
 import { saveAsFile } from './BankMenu';
+import { i18n } from '../../languages';
 
 /** What browsers say when a part of the program can't be fetched: it is gone, or a new version has other parts. */
 const NOT_LOADED =
   /dynamically imported module|importing a module script|loading chunk|failed to fetch/i;
 
 const WORDS = {
-  notLoaded:
+  notLoaded: i18n._(
     'The program can’t be reached, or there is a new version of it. Load the page again; what is saved and what waits in Gather is there afterwards.',
-  stopped:
+  ),
+  stopped: i18n._(
     'A fault of the program’s own. Your questions are safe: go to another place, or load the page again.',
+  ),
 };
 
 type Fault = { notLoaded: boolean };
@@ -33,16 +36,20 @@ export class PlaceBoundary extends Component<{ children: ReactNode }, { fault?: 
     }
     return (
       <EmptyPlace
-        title={fault.notLoaded ? 'This part could not be loaded' : 'This part stopped'}
+        title={
+          fault.notLoaded ? i18n._('This part could not be loaded') : i18n._('This part stopped')
+        }
         role="alert"
       >
         <p>{fault.notLoaded ? WORDS.notLoaded : WORDS.stopped}</p>
         <Group gap="xs">
           <Button variant="filled" onClick={() => location.reload()}>
-            Load the page again
+            {i18n._('Load the page again')}
           </Button>
-          <Button onClick={() => this.setState({ fault: undefined })}>Try once more</Button>
-          <Button onClick={saveAsFile}>Save this bank as a file</Button>
+          <Button onClick={() => this.setState({ fault: undefined })}>
+            {i18n._('Try once more')}
+          </Button>
+          <Button onClick={saveAsFile}>{i18n._('Save this bank as a file')}</Button>
         </Group>
       </EmptyPlace>
     );

@@ -10,10 +10,15 @@ import { KeptReadings } from './KeptReadings';
 import { Listed } from './Listed';
 import { when } from '../parts/when';
 import { makeAgain, showReceipt, takeReceipt } from '../state/hand-over';
+import { i18n } from '../../languages';
 
 /** Removes what a source brought, and its record, in one step. */
 const takeBack = (source: KeptSource): Promise<void> =>
-  removeItems(`Take back ${source.name}`, source.items, recordChange('sources', source, undefined));
+  removeItems(
+    i18n._('Take back {name}', { name: source.name }),
+    source.items,
+    recordChange('sources', source, undefined),
+  );
 
 /** What can be done with a receipt: printed, kept as JSON, and its file made again. */
 function Ways({ receipt }: { receipt: Receipt }) {
@@ -21,11 +26,11 @@ function Ways({ receipt }: { receipt: Receipt }) {
   const canMake = (receipt.again ?? receipt.folded) !== undefined;
   return (
     <Group gap="sm" fz={13}>
-      <LinkButton onClick={() => void showReceipt(receipt)}>Print</LinkButton>
-      <LinkButton onClick={() => void takeReceipt(receipt)}>As JSON</LinkButton>
+      <LinkButton onClick={() => void showReceipt(receipt)}>{i18n._('Print')}</LinkButton>
+      <LinkButton onClick={() => void takeReceipt(receipt)}>{i18n._('As JSON')}</LinkButton>
       {canMake && (
         <LinkButton onClick={() => void makeAgain(receipt).then(setMade)}>
-          Make the file again
+          {i18n._('Make the file again')}
         </LinkButton>
       )}
       {made && <small role="status">{made}</small>}
@@ -47,7 +52,9 @@ function ReceiptRow({ receipt }: { receipt: Receipt }) {
       <Table.Td ff="monospace">{receipt.questions}</Table.Td>
       <Table.Td ff="monospace">{changed}</Table.Td>
       <Table.Td ff="monospace">{leftOut.length}</Table.Td>
-      <Table.Td>{differing ? `✕ ${differing} differ` : '✓ as meant'}</Table.Td>
+      <Table.Td>
+        {differing ? i18n._('✕ {differing, number} differ', { differing }) : i18n._('✓ as meant')}
+      </Table.Td>
       <Table.Td ff="monospace" title={file.sha256}>
         {file.sha256.slice(0, SHOWN_OF_DIGEST)}
       </Table.Td>
@@ -68,7 +75,7 @@ function SourceRow({ source }: { source: KeptSource }) {
       <Table.Td ff="monospace">{stillThere}</Table.Td>
       <Table.Td>
         <LinkButton fz={13} onClick={() => void takeBack(source)}>
-          Take back what it brought
+          {i18n._('Take back what it brought')}
         </LinkButton>
       </Table.Td>
     </Table.Tr>
@@ -76,16 +83,21 @@ function SourceRow({ source }: { source: KeptSource }) {
 }
 
 const RECEIPT_HEADINGS = [
-  'Handed over',
-  'File',
-  'Receiver',
-  'Questions',
-  'Changed',
-  'Left out',
-  'Read back',
+  i18n._('Handed over'),
+  i18n._('File'),
+  i18n._('Receiver'),
+  i18n._('Questions'),
+  i18n._('Changed'),
+  i18n._('Left out'),
+  i18n._('Read back'),
   'SHA-256',
 ];
-const SOURCE_HEADINGS = ['Brought in', 'Source', 'Questions', 'Still in the bank'];
+const SOURCE_HEADINGS = [
+  i18n._('Brought in'),
+  i18n._('Source'),
+  i18n._('Questions'),
+  i18n._('Still in the bank'),
+];
 
 export default function RecordsPlace() {
   const sources = useBank((state) => state.sources);
@@ -94,21 +106,21 @@ export default function RecordsPlace() {
   const isEmpty = !sources.length && !receipts.length;
   return (
     <>
-      <PlaceHead title="Records" facts="what came in, and what went out" />
+      <PlaceHead title={i18n._('Records')} facts={i18n._('what came in, and what went out')} />
       {isEmpty && (
         <Text c="dimmed">
-          Nothing has come in by way of Gather and nothing was handed over yet.
+          {i18n._('Nothing has come in by way of Gather and nothing was handed over yet.')}
         </Text>
       )}
       {sources.length > 0 && (
-        <Listed label="Sources" headings={SOURCE_HEADINGS} acts="Take back">
+        <Listed label={i18n._('Sources')} headings={SOURCE_HEADINGS} acts={i18n._('Take back')}>
           {newest.map((source) => (
             <SourceRow key={source.id} source={source} />
           ))}
         </Listed>
       )}
       {receipts.length > 0 && (
-        <Listed label="Receipts" headings={RECEIPT_HEADINGS} acts="Receipt">
+        <Listed label={i18n._('Receipts')} headings={RECEIPT_HEADINGS} acts={i18n._('Receipt')}>
           {receipts.map((receipt) => (
             <ReceiptRow key={receipt.id} receipt={receipt} />
           ))}

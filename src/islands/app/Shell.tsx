@@ -13,6 +13,7 @@ import { Rail } from './Rail';
 import { Top } from './Top';
 import { usePaste } from './use-paste';
 import { useTitle } from './use-title';
+import { i18n } from '../../languages';
 
 const TOP = 48;
 const RAIL = 164;
@@ -54,7 +55,7 @@ function Place({ children }: { children: ReactNode }) {
         <Drafts />
         {children}
       </Stack>
-      {isHidden && <MoreButton words="more below" onPress={on} />}
+      {isHidden && <MoreButton words={i18n._('more below')} onPress={on} />}
     </>
   );
 }
@@ -73,12 +74,16 @@ export function Shell({ children }: { children: ReactNode }) {
     >
       <Announcer />
       <a href="#place" className="skip-link">
-        Skip to the place
+        {i18n._('Skip to the place')}
       </a>
       <AppShell.Header bg="var(--paper)">
         <Top isRailOpen={isOpen} onRail={rail.toggle} />
       </AppShell.Header>
-      <AppShell.Navbar aria-label="Places" bg="var(--paper)" style={{ overflowY: 'auto' }}>
+      <AppShell.Navbar
+        aria-label={i18n._('Places')}
+        bg="var(--paper)"
+        style={{ overflowY: 'auto' }}
+      >
         <Rail onGo={rail.close} />
       </AppShell.Navbar>
       <AppShell.Main id="place" tabIndex={-1} pos="relative" style={{ outline: 'none' }}>

@@ -8,15 +8,17 @@ import { redo, undo, useBank, type SaveState as Save } from '../state/bank';
 import { openDemo } from '../state/banks';
 import { BankMenu } from './BankMenu';
 import { CUT_LABEL } from './cut-label';
+import { i18n } from '../../languages';
 
 const clock = (at: Date | undefined): string =>
   at?.toLocaleTimeString('en-GB', { hour: '2-digit', minute: '2-digit' }) ?? '';
 
 const WORDS: Record<Save['state'], (save: Save) => string> = {
-  saving: () => 'Saving …',
-  saved: ({ at }) => `Saved ${clock(at)}`,
-  failed: ({ unsaved }) => `Not saved: ${unsaved} ${unsaved === 1 ? 'step' : 'steps'}`,
-  memory: () => 'In this page only',
+  saving: () => i18n._('Saving …'),
+  saved: ({ at }) => i18n._('Saved {clock}', { clock: clock(at) }),
+  failed: ({ unsaved }) =>
+    i18n._('Not saved: {unsaved, number} {unsaved, plural, one {step} other {steps}}', { unsaved }),
+  memory: () => i18n._('In this page only'),
 };
 
 function SaveState() {
@@ -44,7 +46,7 @@ function DemoButton() {
   const bank = useBank((state) => state.info.id);
   return bank === 'demo' || !bank ? null : (
     <Button variant="subtle" color="slate" px="xs" visibleFrom="md" onClick={() => void openDemo()}>
-      Open the demo
+      {i18n._('Open the demo')}
     </Button>
   );
 }
@@ -57,12 +59,16 @@ function SchemeSwitch() {
   const Icon = isDark ? IconSun : IconMoon;
   const turn = (): void => setColorScheme(isDark ? 'light' : 'dark');
   useActs('scheme', [
-    { label: isDark ? 'Light scheme' : 'Dark scheme', words: 'Colours, theme, night', run: turn },
+    {
+      label: isDark ? i18n._('Light scheme') : i18n._('Dark scheme'),
+      words: i18n._('Colours, theme, night'),
+      run: turn,
+    },
   ]);
   return (
     <ActionIcon
       visibleFrom="xs"
-      aria-label={isDark ? 'Light scheme' : 'Dark scheme'}
+      aria-label={isDark ? i18n._('Light scheme') : i18n._('Dark scheme')}
       onClick={turn}
     >
       <Icon size={17} aria-hidden />
@@ -73,10 +79,13 @@ function SchemeSwitch() {
 /** Undo or redo. Disabled by words, not by the attribute: a focused button that is disabled would swallow the next Ctrl+Y. */
 function StepButton({
   name,
+  none,
   label,
   run,
 }: {
-  name: 'Undo' | 'Redo';
+  name: string;
+  /** What is said where there is nothing to be done. */
+  none: string;
   label: string | undefined;
   run: () => Promise<void>;
 }) {
@@ -87,7 +96,7 @@ function StepButton({
       px={{ base: 4, md: 'xs' }}
       aria-disabled={!label}
       c={label ? 'var(--ink)' : 'dimmed'}
-      title={label ? `${name}: ${label}` : `Nothing to ${name.toLowerCase()}`}
+      title={label ? `${name}: ${label}` : none}
       onClick={() => void run()}
     >
       {name}
@@ -105,13 +114,13 @@ function FindButton() {
       miw={36}
       rightSection={
         <Kbd size="xs" visibleFrom="md">
-          Ctrl K
+          {i18n._('Ctrl K')}
         </Kbd>
       }
       styles={CUT_LABEL}
       onClick={() => spotlight.open()}
     >
-      Find a question or a command
+      {i18n._('Find a question or a command')}
     </Button>
   );
 }
@@ -132,18 +141,28 @@ export function Top({ isRailOpen, onRail }: { isRailOpen: boolean; onRail: () =>
         hiddenFrom="md"
         opened={isRailOpen}
         onClick={onRail}
-        aria-label="Places"
+        aria-label={i18n._('Places')}
         aria-expanded={isRailOpen}
       />
       <Text component="span" fw={700} size="lg" visibleFrom="xs">
-        Cowslip
+        {i18n._('Cowslip')}
       </Text>
       <BankMenu />
       <DemoButton />
       <FindButton />
       <Group gap={2} ml="auto" wrap="nowrap">
-        <StepButton name="Undo" label={undoLabel} run={undo} />
-        <StepButton name="Redo" label={redoLabel} run={redo} />
+        <StepButton
+          name={i18n._('Undo')}
+          none={i18n._('Nothing to undo')}
+          label={undoLabel}
+          run={undo}
+        />
+        <StepButton
+          name={i18n._('Redo')}
+          none={i18n._('Nothing to redo')}
+          label={redoLabel}
+          run={redo}
+        />
         <SaveState />
         <SchemeSwitch />
       </Group>

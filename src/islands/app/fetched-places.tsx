@@ -1,8 +1,9 @@
 // The places, each fetched when it is first gone to, or ahead of that.
 import { fetched } from '../parts/fetched';
 import { Opening } from './Opening';
+import { i18n } from '../../languages';
 
-const meanwhile = <Opening what="the place" />;
+const meanwhile = <Opening what={i18n._('the place')} />;
 
 const GatherPlace = fetched(() => import('../gather/GatherPlace'), meanwhile);
 const DraftPlace = fetched(() => import('../draft/DraftPlace'), meanwhile);
@@ -16,7 +17,7 @@ const RecordsPlace = fetched(() => import('./RecordsPlace'), meanwhile);
 const HelpPlace = fetched(() => import('./HelpPlace'), meanwhile);
 export const JoinRound = fetched(
   () => import('../rehearse/JoinRound'),
-  <Opening what="the round" />,
+  <Opening what={i18n._('the round')} />,
 );
 
 /** The places by the addresses that they stand at. */

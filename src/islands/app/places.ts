@@ -2,39 +2,56 @@
 import { questionsAt } from '../parts/questions-at';
 import { useBank } from '../state/bank';
 import { useHandOver } from '../state/hand-over';
+import { i18n } from '../../languages';
 
 /** `isLook` counts want to be looked at; `words` say what is counted. */
 export type Count = { text: string; words: string; isLook: boolean };
 export type PlaceLink = { to: string; name: string; words: string; isAside?: boolean };
 
 export const PLACES: readonly PlaceLink[] = [
-  { to: '/gather', name: 'Gather', words: 'Bring questions in: paste, import, open a file' },
+  {
+    to: '/gather',
+    name: i18n._('Gather'),
+    words: i18n._('Bring questions in: paste, import, open a file'),
+  },
   {
     to: '/draft',
-    name: 'Draft',
-    words: 'Make questions: from terms, with a writing assistant, from a formula',
+    name: i18n._('Draft'),
+    words: i18n._('Make questions: from terms, with a writing assistant, from a formula'),
   },
-  { to: '/bank', name: 'Bank', words: 'Keep, edit, check and search questions' },
-  { to: '/sets', name: 'Sets', words: 'Put questions together for one use: by hand, by a plan' },
-  { to: '/layouts', name: 'Layouts', words: 'Teach a receiver’s blank, form or template' },
+  { to: '/bank', name: i18n._('Bank'), words: i18n._('Keep, edit, check and search questions') },
+  {
+    to: '/sets',
+    name: i18n._('Sets'),
+    words: i18n._('Put questions together for one use: by hand, by a plan'),
+  },
+  {
+    to: '/layouts',
+    name: i18n._('Layouts'),
+    words: i18n._('Teach a receiver’s blank, form or template'),
+  },
   {
     to: '/hand-over',
-    name: 'Hand over',
-    words: 'Fit, fill, read back, take away: export, download',
+    name: i18n._('Hand over'),
+    words: i18n._('Fit, fill, read back, take away: export, download'),
   },
-  { to: '/rehearse', name: 'Rehearse', words: 'See a file accepted, and play it as a learner' },
+  {
+    to: '/rehearse',
+    name: i18n._('Rehearse'),
+    words: i18n._('See a file accepted, and play it as a learner'),
+  },
   {
     to: '/results',
-    name: 'Results',
-    words: 'Answers of learners: how hard, how well it tells apart, study sheet',
+    name: i18n._('Results'),
+    words: i18n._('Answers of learners: how hard, how well it tells apart, study sheet'),
   },
   {
     to: '/records',
-    name: 'Records',
-    words: 'Sources and receipts: what came in and went out',
+    name: i18n._('Records'),
+    words: i18n._('Sources and receipts: what came in and went out'),
     isAside: true,
   },
-  { to: '/help', name: 'Help', words: 'Keys, words, how it works', isAside: true },
+  { to: '/help', name: i18n._('Help'), words: i18n._('Keys, words, how it works'), isAside: true },
 ];
 
 const plainCount = (n: number, one: string, many = `${one}s`): Count => ({
@@ -56,21 +73,23 @@ export function useCounts(): Partial<Record<string, Count>> {
   const counts: Partial<Record<string, Count>> = {
     '/bank': {
       text: String(questions),
-      words: blocked ? `questions, ${blocked} blocked` : 'questions',
+      words: blocked
+        ? i18n._('questions, {blocked, number} blocked', { blocked })
+        : i18n._('questions'),
       isLook: blocked > 0,
     },
     '/sets': plainCount(sets, 'set'),
     '/layouts': plainCount(layouts, 'layout'),
     '/results': plainCount(sittings, 'sitting'),
-    '/records': plainCount(records, 'source or receipt', 'sources and receipts'),
+    '/records': plainCount(records, i18n._('source or receipt'), i18n._('sources and receipts')),
   };
   if (waiting) {
-    counts['/gather'] = { text: String(waiting), words: 'to agree to', isLook: true };
+    counts['/gather'] = { text: String(waiting), words: i18n._('to agree to'), isLook: true };
   }
   if (changing) {
     counts['/hand-over'] = {
       text: String(changing),
-      words: 'changes that lose something',
+      words: i18n._('changes that lose something'),
       isLook: true,
     };
   }

@@ -5,6 +5,7 @@ import {
   type MantineColorsTuple,
   type MantineThemeComponents,
 } from '@mantine/core';
+import { i18n } from '../../languages';
 
 /** A colour of the tokens: its shades follow the scheme by themselves, so each of the ten is the same. */
 const token = (name: string): MantineColorsTuple =>
@@ -118,7 +119,7 @@ const components: MantineThemeComponents = {
     defaultProps: {
       transitionProps: { duration: 0 },
       centered: true,
-      closeButtonProps: { 'aria-label': 'Close' },
+      closeButtonProps: { 'aria-label': i18n._('Close') },
     },
   },
   Tooltip: { defaultProps: { openDelay: 400, withArrow: true, multiline: true, maw: 320 } },

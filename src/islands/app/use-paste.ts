@@ -5,6 +5,7 @@ import { defined } from '../../core/shared/defined';
 import { isTyping } from '../parts/keys';
 import { bankState } from '../state/bank';
 import { bring, bringFiles } from '../state/gather';
+import { i18n } from '../../languages';
 
 type Copied = { files: File[]; text: string; html: string };
 
@@ -21,7 +22,7 @@ function bringCopied({ files, text, html }: Copied): boolean {
     return true;
   }
   if (text.trim() || html) {
-    void bring(defined({ name: 'pasted block', text, html: html || undefined }));
+    void bring(defined({ name: i18n._('pasted block'), text, html: html || undefined }));
     return true;
   }
   return false;

@@ -1,10 +1,10 @@
 // Puts the selected questions into a set, or into a new one.
 import { Button, Menu } from '@mantine/core';
 import { useLocation } from 'wouter';
-import { count } from '../../core/shared/plain';
 import { say } from '../parts/say';
 import { useBank } from '../state/bank';
 import { addToSet, newSet } from '../state/sets';
+import { i18n } from '../../languages';
 
 export function AddToSet({ ids }: { ids: readonly string[] }) {
   const sets = useBank((state) => state.sets);
@@ -13,14 +13,17 @@ export function AddToSet({ ids }: { ids: readonly string[] }) {
     const fresh = addToSet(id, ids);
     const known = ids.length - fresh;
     say(
-      `${count(fresh, 'question')} put into ${name}${known ? `; ${known} stood there already` : ''}.`,
+      i18n._(
+        '{fresh, plural, one {# question} other {# questions}} put into {name}{isKnown, select, true {; {known, number} stood there already} other {}}.',
+        { fresh, name, isKnown: Boolean(known), known },
+      ),
     );
   };
   const make = (): void => go(`/sets/${newSet(undefined, ids)}`);
   return (
     <Menu position="bottom-end" withinPortal>
       <Menu.Target>
-        <Button>Put into a set</Button>
+        <Button>{i18n._('Put into a set')}</Button>
       </Menu.Target>
       <Menu.Dropdown>
         {sets.map(({ id, name }) => (
@@ -28,7 +31,11 @@ export function AddToSet({ ids }: { ids: readonly string[] }) {
             {name}
           </Menu.Item>
         ))}
-        <Menu.Item onClick={make}>New set of {count(ids.length, 'question')}</Menu.Item>
+        <Menu.Item onClick={make}>
+          {i18n._('New set of {ids, plural, one {# question} other {# questions}}', {
+            ids: ids.length,
+          })}
+        </Menu.Item>
       </Menu.Dropdown>
     </Menu>
   );

@@ -3,7 +3,6 @@ import { Button, Menu } from '@mantine/core';
 import { useMemo } from 'react';
 import { useLocation } from 'wouter';
 import type { Item } from '../../core/model';
-import { count } from '../../core/shared/plain';
 import { nameItems } from '../../core/shared/references';
 import { PlaceHead, type MainAct } from '../parts/PlaceHead';
 import { questionsAt } from '../parts/questions-at';
@@ -23,6 +22,7 @@ import { showPictures } from './pictures/BankPictures';
 import { showSheets } from './contributor-sheets';
 import { showToBank } from './to-bank';
 import type { GridColumns } from './use-grid-columns';
+import { i18n } from '../../languages';
 
 /** Writes an empty question, and leads to it. */
 export function newQuestion(): void {
@@ -40,7 +40,7 @@ export function newQuestion(): void {
     [empty],
     bankState().items.map(({ ref }) => ref),
   );
-  void addItems('New question', [item!]).then(() => showQuestion(item!.id));
+  void addItems(i18n._('New question'), [item!]).then(() => showQuestion(item!.id));
 }
 
 function useFacts(): string {
@@ -49,14 +49,16 @@ function useFacts(): string {
   const findings = useBank((state) => state.findings);
   return useMemo(() => {
     if (phase === 'loading') {
-      return `opening, ${count(total, 'question')} so far`;
+      return i18n._('opening, {total, plural, one {# question} other {# questions}} so far', {
+        total,
+      });
     }
     const blocked = questionsAt(findings, 'block');
     const look = questionsAt(findings, 'warn');
     return [
-      count(total, 'question'),
-      blocked ? `${blocked} of them blocked` : '',
-      look ? `${look} to look at` : '',
+      i18n._('{total, plural, one {# question} other {# questions}}', { total }),
+      blocked ? i18n._('{blocked, number} of them blocked', { blocked }) : '',
+      look ? i18n._('{look, number} to look at', { look }) : '',
     ]
       .filter(Boolean)
       .join(', ');
@@ -67,25 +69,25 @@ function useFacts(): string {
 function useHandOverAct(shown: Shown, selected: readonly string[]): MainAct {
   const [, go] = useLocation();
   const total = useBank((state) => state.items.length);
-  const help = 'Export, download: to the receivers’ files.';
+  const help = i18n._('Export, download: to the receivers’ files.');
   if (selected.length > 1) {
     return {
-      label: `Hand over ${these(selected.length)}`,
+      label: i18n._('Hand over {these}', { these: these(selected.length) }),
       help,
       run: () => {
-        handOverOnly('selected in the bank', selected);
+        handOverOnly(i18n._('selected in the bank'), selected);
         go('/hand-over');
       },
     };
   }
   if (isFiltered(shown.criteria)) {
     return {
-      label: `Hand over ${these(shown.rows.length)}`,
+      label: i18n._('Hand over {these}', { these: these(shown.rows.length) }),
       help,
       isDisabled: !shown.rows.length,
       run: () => {
         handOverOnly(
-          'found in the bank',
+          i18n._('found in the bank'),
           shown.rows.map(({ id }) => id),
         );
         go('/hand-over');
@@ -93,7 +95,7 @@ function useHandOverAct(shown: Shown, selected: readonly string[]): MainAct {
     };
   }
   return {
-    label: `Hand over ${count(total, 'question')}`,
+    label: i18n._('Hand over {total, plural, one {# question} other {# questions}}', { total }),
     help,
     run: () => {
       setChoice({ words: '', category: '', kind: '', only: undefined });
@@ -105,52 +107,54 @@ function useHandOverAct(shown: Shown, selected: readonly string[]): MainAct {
 function useBankActs(many: number, ids: () => readonly string[]): void {
   const view = useView(criteriaOf);
   useActs('bank', [
-    { label: 'New question', words: 'Write, add a question', run: newQuestion },
+    { label: i18n._('New question'), words: i18n._('Write, add a question'), run: newQuestion },
     {
-      label: `Change ${count(many, 'question')} at once`,
-      words: 'Find and replace, tags, category, points, references, kind, tidy',
+      label: i18n._('Change {many, plural, one {# question} other {# questions}} at once', {
+        many,
+      }),
+      words: i18n._('Find and replace, tags, category, points, references, kind, tidy'),
       run: () => showChangeMany(ids()),
     },
     {
-      label: 'Tags and categories',
-      words: 'Rename, merge, split, move, remove tags and categories; tree of topics',
+      label: i18n._('Tags and categories'),
+      words: i18n._('Rename, merge, split, move, remove tags and categories; tree of topics'),
       run: showOrder,
     },
     {
-      label: 'Pictures of the bank',
-      words: 'Images, missing files, links, descriptions, alternative texts, replace',
+      label: i18n._('Pictures of the bank'),
+      words: i18n._('Images, missing files, links, descriptions, alternative texts, replace'),
       run: showPictures,
     },
     {
-      label: 'Sheets for contributors',
-      words: 'Groups, many hands, hand out forms to be filled and brought back',
+      label: i18n._('Sheets for contributors'),
+      words: i18n._('Groups, many hands, hand out forms to be filled and brought back'),
       run: showSheets,
     },
     {
-      label: 'Checks of the craft',
-      words: 'How questions are written: guidelines, quality, switch notes off',
+      label: i18n._('Checks of the craft'),
+      words: i18n._('How questions are written: guidelines, quality, switch notes off'),
       run: showCraftChecks,
     },
     {
-      label: 'Find questions that are nearly alike',
-      words: 'Doubles, duplicates, merge, the same question twice',
+      label: i18n._('Find questions that are nearly alike'),
+      words: i18n._('Doubles, duplicates, merge, the same question twice'),
       run: showDoubles,
     },
     {
-      label: 'Show what is blocked',
-      words: 'Questions with errors, faults, problems',
+      label: i18n._('Show what is blocked'),
+      words: i18n._('Questions with errors, faults, problems'),
       run: () => setView({ level: 'block' }),
     },
     {
-      label: 'Show what wants a look',
-      words: 'Questions with warnings, doubts',
+      label: i18n._('Show what wants a look'),
+      words: i18n._('Questions with warnings, doubts'),
       run: () => setView({ level: 'any' }),
     },
     ...(isFiltered(view)
       ? [
           {
-            label: 'Show all',
-            words: 'Clear the filter and the search',
+            label: i18n._('Show all'),
+            words: i18n._('Clear the filter and the search'),
             run: () => setView({ search: '', kind: '', tag: '', level: '' }),
           },
         ]
@@ -175,28 +179,33 @@ export function BankHead({
     selected.length > 1 ? selected : shown.rows.map(({ id }) => id);
   useBankActs(many, ids);
   return (
-    <PlaceHead title="Bank" facts={facts} main={main}>
+    <PlaceHead title={i18n._('Bank')} facts={facts} main={main}>
       <Mends />
       <Menu position="bottom-end" withinPortal>
         <Menu.Target>
-          <Button>Look over ▾</Button>
+          <Button>{i18n._('Look over ▾')}</Button>
         </Menu.Target>
         <Menu.Dropdown>
           <Menu.Item disabled={!many} onClick={() => showChangeMany(ids())}>
-            Change {count(many, 'question')} at once …
+            {i18n._('Change {many, plural, one {# question} other {# questions}} at once …', {
+              many,
+            })}
           </Menu.Item>
           <Menu.Item disabled={!many} onClick={() => showToBank(ids())}>
-            Copy or move {count(many, 'question')} to another bank …
+            {i18n._(
+              'Copy or move {many, plural, one {# question} other {# questions}} to another bank …',
+              { many },
+            )}
           </Menu.Item>
-          <Menu.Item onClick={showOrder}>Tags and categories</Menu.Item>
-          <Menu.Item onClick={showPictures}>Pictures</Menu.Item>
-          <Menu.Item onClick={showSheets}>Sheets for contributors …</Menu.Item>
-          <Menu.Item onClick={showDoubles}>Questions that are nearly alike</Menu.Item>
-          <Menu.Item onClick={showCraftChecks}>Checks of the craft</Menu.Item>
+          <Menu.Item onClick={showOrder}>{i18n._('Tags and categories')}</Menu.Item>
+          <Menu.Item onClick={showPictures}>{i18n._('Pictures')}</Menu.Item>
+          <Menu.Item onClick={showSheets}>{i18n._('Sheets for contributors …')}</Menu.Item>
+          <Menu.Item onClick={showDoubles}>{i18n._('Questions that are nearly alike')}</Menu.Item>
+          <Menu.Item onClick={showCraftChecks}>{i18n._('Checks of the craft')}</Menu.Item>
         </Menu.Dropdown>
       </Menu>
       <ColumnsMenu columns={columns} />
-      <Button onClick={newQuestion}>New question</Button>
+      <Button onClick={newQuestion}>{i18n._('New question')}</Button>
     </PlaceHead>
   );
 }

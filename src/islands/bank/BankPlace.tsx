@@ -14,16 +14,17 @@ import { usePanelPlace, type PanelPlace } from './side/panel-place';
 import { SidePanel } from './side/SidePanel';
 import { useBankRows } from './use-bank-rows';
 import { useGridColumns } from './use-grid-columns';
+import { i18n } from '../../languages';
 
 function EmptyBank() {
   return (
-    <EmptyPlace title="The bank is empty">
-      <p>Bring questions in by way of Gather, or write one here.</p>
+    <EmptyPlace title={i18n._('The bank is empty')}>
+      <p>{i18n._('Bring questions in by way of Gather, or write one here.')}</p>
       <Group gap="xs">
         <Button variant="filled" data-main onClick={newQuestion}>
-          Write a question
+          {i18n._('Write a question')}
         </Button>
-        <Button onClick={() => void openDemo()}>Open the demo bank</Button>
+        <Button onClick={() => void openDemo()}>{i18n._('Open the demo bank')}</Button>
       </Group>
     </EmptyPlace>
   );

@@ -8,6 +8,7 @@ import type { CellField } from '../parts/cells';
 import { bankState } from '../state/bank';
 import { draftOf, keepDraft } from '../state/draft';
 import type { Move } from './grid-types';
+import { i18n } from '../../languages';
 
 /** Typing pauses so long before it is kept aside, so that a crash in mid-typing can be told of and undone. */
 const KEEP_AFTER_MS = 400;
@@ -108,8 +109,10 @@ function Counter({ text, field }: { text: string; field: CellField }) {
   const over = length - limit.most;
   return (
     <span className={`counter mono ${over > 0 ? 'over' : ''}`}>
-      {length} of {limit.most}
-      {over > 0 ? `, ${over} over for ${limit.name}` : ''}
+      {i18n._(
+        '{length, number} of {most, number}{isOver, select, true {, {over, number} over for {name}} other {}}',
+        { length, most: limit.most, isOver: over > 0, over, name: limit.name },
+      )}
     </span>
   );
 }

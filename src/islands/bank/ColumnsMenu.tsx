@@ -2,6 +2,7 @@
 import { ActionIcon, Button, Checkbox, Group, Popover, Stack } from '@mantine/core';
 import { isShown, movedColumn, USUAL_COLUMNS, withTurned, type GridColumn } from './columns';
 import type { GridColumns } from './use-grid-columns';
+import { i18n } from '../../languages';
 
 function ColumnLine({ column, columns }: { column: GridColumn; columns: GridColumns }) {
   const { all, setting, set } = columns;
@@ -17,10 +18,16 @@ function ColumnLine({ column, columns }: { column: GridColumn; columns: GridColu
       />
       {!column.fixed && (
         <Group gap={2} wrap="nowrap">
-          <ActionIcon aria-label={`${column.title} further to the left`} onClick={move(-1)}>
+          <ActionIcon
+            aria-label={i18n._('{title} further to the left', { title: column.title })}
+            onClick={move(-1)}
+          >
             ↑
           </ActionIcon>
-          <ActionIcon aria-label={`${column.title} further to the right`} onClick={move(1)}>
+          <ActionIcon
+            aria-label={i18n._('{title} further to the right', { title: column.title })}
+            onClick={move(1)}
+          >
             ↓
           </ActionIcon>
         </Group>
@@ -34,15 +41,17 @@ export function ColumnsMenu({ columns }: { columns: GridColumns }) {
   return (
     <Popover position="bottom-end" trapFocus returnFocus withinPortal>
       <Popover.Target>
-        <Button>{hidden ? `Columns, ${hidden} hidden` : 'Columns'}</Button>
+        <Button>
+          {hidden ? i18n._('Columns, {hidden, number} hidden', { hidden }) : i18n._('Columns')}
+        </Button>
       </Popover.Target>
-      <Popover.Dropdown mah="70vh" style={{ overflowY: 'auto' }} aria-label="Columns">
+      <Popover.Dropdown mah="70vh" style={{ overflowY: 'auto' }} aria-label={i18n._('Columns')}>
         <Stack gap={4} miw={220}>
           {columns.all.map((column) => (
             <ColumnLine key={column.id} column={column} columns={columns} />
           ))}
           <Button size="xs" mt={4} onClick={() => columns.set(USUAL_COLUMNS)}>
-            As at first
+            {i18n._('As at first')}
           </Button>
         </Stack>
       </Popover.Dropdown>

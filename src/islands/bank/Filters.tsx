@@ -11,16 +11,17 @@ import { criteriaOf, setView, useView } from '../state/view';
 import { isFiltered, type Shown } from './rows';
 import { SavedViews } from './SavedViews';
 import { PANEL_WORDS, type PanelPlace } from './side/panel-place';
+import { i18n } from '../../languages';
 
 /** A longer list is no longer looked through. */
 const MOST_TAGS = 300;
 const ALL = '';
 
 const LEVELS = [
-  { value: ALL, label: 'with or without findings' },
-  { value: 'any', label: 'that want a look' },
-  { value: 'block', label: 'that are blocked' },
-  { value: 'note', label: 'with notes' },
+  { value: ALL, label: i18n._('with or without findings') },
+  { value: 'any', label: i18n._('that want a look') },
+  { value: 'block', label: i18n._('that are blocked') },
+  { value: 'note', label: i18n._('with notes') },
 ];
 
 const wordsByItem = new WeakMap<Item, readonly string[]>();
@@ -76,7 +77,7 @@ function Choose({
       value={value}
       data={data}
       searchable={isSearchable}
-      nothingFoundMessage="None"
+      nothingFoundMessage={i18n._('None')}
       onChange={(next) => onChoose(next ?? ALL)}
     />
   );
@@ -91,13 +92,21 @@ function Left({ shown, onApply }: { shown: Shown; onApply: () => void }) {
   return (
     <>
       <LinkButton onClick={() => setView({ search: '', kind: '', tag: '', level: '' })}>
-        Show all
+        {i18n._('Show all')}
       </LinkButton>
       <Text component="span" c="dimmed" size="sm" role="status">
-        {shown.rows.length} of {total}
-        {shown.stale > 0 && `, ${shown.stale} no longer ${shown.stale === 1 ? 'matches' : 'match'}`}
+        {i18n._(
+          '{rows, number} of {total, number}{stale, plural, =0 {} one {, # no longer matches} other {, # no longer match}}',
+          {
+            rows: shown.rows.length,
+            total,
+            stale: shown.stale,
+          },
+        )}
       </Text>
-      {shown.stale > 0 && <LinkButton onClick={onApply}>Apply the filter again</LinkButton>}
+      {shown.stale > 0 && (
+        <LinkButton onClick={onApply}>{i18n._('Apply the filter again')}</LinkButton>
+      )}
     </>
   );
 }
@@ -120,32 +129,32 @@ export function Filters({
     <Group gap="xs" style={{ flex: 'none' }}>
       <TextInput
         type="search"
-        placeholder="Search"
-        aria-label="Search the questions"
+        placeholder={i18n._('Search')}
+        aria-label={i18n._('Search the questions')}
         w={158}
         value={view.search}
         onChange={(event) => setView({ search: event.currentTarget.value })}
       />
       <Choose
-        label="Kind"
+        label={i18n._('Kind')}
         width={128}
         value={view.kind}
-        data={[{ value: ALL, label: 'every kind' }, ...kindData]}
+        data={[{ value: ALL, label: i18n._('every kind') }, ...kindData]}
         onChoose={(kind) => setView({ kind })}
       />
       <Choose
-        label="Tag or category"
+        label={i18n._('Tag or category')}
         width={198}
         value={view.tag}
         isSearchable
         data={[
-          { value: ALL, label: 'every tag and category' },
+          { value: ALL, label: i18n._('every tag and category') },
           ...tags.map((tag) => ({ value: tag, label: tag })),
         ]}
         onChoose={(tag) => setView({ tag })}
       />
       <Choose
-        label="Findings"
+        label={i18n._('Findings')}
         width={206}
         value={view.level}
         data={LEVELS}
@@ -157,7 +166,7 @@ export function Filters({
       <SegmentedControl
         ml="auto"
         size="xs"
-        aria-label="Where the question at hand stands"
+        aria-label={i18n._('Where the question at hand stands')}
         value={panel}
         data={PANEL_WORDS}
         onChange={(next) => onPanel(next)}

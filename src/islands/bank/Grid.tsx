@@ -17,6 +17,7 @@ import type { GridColumns } from './use-grid-columns';
 import { useGridTable, type GridTable } from './use-grid-table';
 import { useRowActs } from './use-row-acts';
 import { useSelectedIds, useSelection, type Selection } from './use-selection';
+import { i18n } from '../../languages';
 
 /** Rows drawn beyond what is in sight. */
 const OVERSCAN = 12;
@@ -185,7 +186,7 @@ export function Grid({
       <div
         ref={grid}
         role="grid"
-        aria-label="Questions"
+        aria-label={i18n._('Questions')}
         aria-rowcount={rows.length + 1}
         aria-colcount={shown.length + 1}
         aria-multiselectable

@@ -5,6 +5,7 @@ import { setView, useView, type View } from '../state/view';
 import type { GridColumn } from './columns';
 import { leftOf } from './places-of';
 import { LEAST_WIDTH, type GridTable } from './use-grid-table';
+import { i18n } from '../../languages';
 
 type Sort = View['sort'];
 const WIDER_BY = 20;
@@ -70,7 +71,7 @@ export function GridHead({
       style={{ gridTemplateColumns: template }}
     >
       <span role="columnheader" className="corner">
-        <VisuallyHidden>State</VisuallyHidden>
+        <VisuallyHidden>{i18n._('State')}</VisuallyHidden>
       </span>
       {headers.map((header, index) => {
         const { id } = header.column;
@@ -88,7 +89,9 @@ export function GridHead({
             <UnstyledButton
               className="sort"
               tabIndex={index === at ? 0 : -1}
-              title={`Sort by ${column?.title ?? ''}; Alt with an arrow makes it wider or narrower`}
+              title={i18n._('Sort by {title}; Alt with an arrow makes it wider or narrower', {
+                title: column?.title ?? '',
+              })}
               onClick={() => setView({ sort: nextSort(sort, id) })}
               onKeyDown={(event) => press(event, index)}
               onFocus={() => setAt(index)}

@@ -2,11 +2,11 @@
 import { Button, Menu, Text } from '@mantine/core';
 import { useMemo } from 'react';
 import type { Finding, Item } from '../../core/model';
-import { count } from '../../core/shared/plain';
 import { withFields } from '../parts/cells';
 import { say } from '../parts/say';
 import { useActs } from '../state/acts';
 import { changeItems, itemById, useBank } from '../state/bank';
+import { i18n } from '../../languages';
 
 /** Applies mends, never two to one question; gives the number taken. */
 export async function takeMends(findings: readonly Finding[]): Promise<number> {
@@ -18,7 +18,11 @@ export async function takeMends(findings: readonly Finding[]): Promise<number> {
     }
   }
   const label =
-    findings.length === 1 ? findings[0]!.mend!.label : `Mend ${count(changed.size, 'question')}`;
+    findings.length === 1
+      ? findings[0]!.mend!.label
+      : i18n._('Mend {changed, plural, one {# question} other {# questions}}', {
+          changed: changed.size,
+        });
   await changeItems(label, [...changed.values()]);
   return changed.size;
 }
@@ -38,7 +42,11 @@ function groupsOf(findings: ReadonlyMap<string, readonly Finding[]>): Finding[][
 
 async function take(group: readonly Finding[]): Promise<void> {
   const mended = await takeMends(group);
-  say(`${count(mended, 'question')} mended. Undo takes it back.`);
+  say(
+    i18n._('{mended, plural, one {# question} other {# questions}} mended. Undo takes it back.', {
+      mended,
+    }),
+  );
 }
 
 function Group({ group }: { group: readonly Finding[] }) {
@@ -46,7 +54,9 @@ function Group({ group }: { group: readonly Finding[] }) {
   return (
     <Menu.Item onClick={() => void take(group)}>
       {first!.mend!.label}
-      {group.length > 1 ? ` and the like, in ${group.length} questions` : ''}
+      {group.length > 1
+        ? i18n._(' and the like, in {group, number} questions', { group: group.length })
+        : ''}
       <Text size="xs" c="dimmed">
         {first!.message}
       </Text>
@@ -60,8 +70,10 @@ export function Mends() {
   useActs(
     'mends',
     groups.map((group) => ({
-      label: `Mend: ${group[0]!.mend!.label}`,
-      words: `${count(group.length, 'question')}: fix, repair, correct`,
+      label: i18n._('Mend: {label}', { label: group[0]!.mend!.label }),
+      words: i18n._('{group, plural, one {# question} other {# questions}}: fix, repair, correct', {
+        group: group.length,
+      }),
       run: () => void take(group),
     })),
   );
@@ -72,7 +84,9 @@ export function Mends() {
   return (
     <Menu position="bottom-end" width={340}>
       <Menu.Target>
-        <Button>{count(total, 'mend')} on offer ▾</Button>
+        <Button>
+          {i18n._('{total, plural, one {# mend} other {# mends}} on offer ▾', { total })}
+        </Button>
       </Menu.Target>
       <Menu.Dropdown mah="70vh" style={{ overflowY: 'auto' }}>
         {groups.map((group) => (

@@ -3,6 +3,7 @@ import { Button, Menu, Popover, Stack, TextInput } from '@mantine/core';
 import { useState } from 'react';
 import { useSetting } from '../state/setting';
 import { criteriaOf, setView, useView, type Criteria } from '../state/view';
+import { i18n } from '../../languages';
 
 type SavedView = { name: string; criteria: Criteria };
 const NONE: SavedView[] = [];
@@ -20,13 +21,13 @@ function NameIt({ onName }: { onName: (name: string) => void }) {
     >
       <Stack gap="xs">
         <TextInput
-          label="Name of the view"
+          label={i18n._('Name of the view')}
           data-autofocus
           value={name}
           onChange={(event) => setName(event.currentTarget.value)}
         />
         <Button type="submit" variant="filled" disabled={!name.trim()}>
-          Keep it
+          {i18n._('Keep it')}
         </Button>
       </Stack>
     </form>
@@ -51,7 +52,7 @@ export function SavedViews({ isFiltered }: { isFiltered: boolean }) {
         <span>
           <Menu position="bottom-start" width={240}>
             <Menu.Target>
-              <Button size="xs">Views</Button>
+              <Button size="xs">{i18n._('Views')}</Button>
             </Menu.Target>
             <Menu.Dropdown>
               {views.map((view) => (
@@ -61,7 +62,7 @@ export function SavedViews({ isFiltered }: { isFiltered: boolean }) {
               ))}
               {views.length > 0 && <Menu.Divider />}
               <Menu.Item disabled={!isFiltered} onClick={() => setNaming(true)}>
-                Keep this view …
+                {i18n._('Keep this view …')}
               </Menu.Item>
               {views.map((view) => (
                 <Menu.Item
@@ -69,14 +70,14 @@ export function SavedViews({ isFiltered }: { isFiltered: boolean }) {
                   c="dimmed"
                   onClick={() => save(views.filter((one) => one !== view))}
                 >
-                  Forget {view.name}
+                  {i18n._('Forget {name}', { name: view.name })}
                 </Menu.Item>
               ))}
             </Menu.Dropdown>
           </Menu>
         </span>
       </Popover.Target>
-      <Popover.Dropdown aria-label="Keep this view">
+      <Popover.Dropdown aria-label={i18n._('Keep this view')}>
         <NameIt onName={keep} />
       </Popover.Dropdown>
     </Popover>

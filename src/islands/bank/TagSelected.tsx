@@ -5,17 +5,24 @@ import { useState } from 'react';
 import { z } from 'zod';
 import { changedBy } from '../../core/banks';
 import type { Tag } from '../../core/model';
-import { count } from '../../core/shared/plain';
 import { tagOf } from '../parts/cells';
 import { focusNext } from '../parts/focus';
 import { changeItems, itemById } from '../state/bank';
+import { i18n } from '../../languages';
 
-const schema = z.object({ tag: z.string().trim().min(1, 'Type a word, or level: beginner.') });
+const schema = z.object({
+  tag: z.string().trim().min(1, i18n._('Type a word, or level: beginner.')),
+});
 
 async function tagAll(ids: readonly string[], tag: Tag): Promise<void> {
   const items = ids.flatMap((id) => itemById(id) ?? []);
   const changed = changedBy(items, { is: 'add-tag', tag });
-  await changeItems(`Tag ${count(changed.length, 'question')}`, changed);
+  await changeItems(
+    i18n._('Tag {changed, plural, one {# question} other {# questions}}', {
+      changed: changed.length,
+    }),
+    changed,
+  );
 }
 
 export function TagSelected({ ids }: { ids: readonly string[] }) {
@@ -34,18 +41,20 @@ export function TagSelected({ ids }: { ids: readonly string[] }) {
   return (
     <Popover opened={isOpen} onChange={setOpen} trapFocus position="bottom-end">
       <Popover.Target>
-        <Button onClick={() => setOpen(!isOpen)}>Tag {count(ids.length, 'question')}</Button>
+        <Button onClick={() => setOpen(!isOpen)}>
+          {i18n._('Tag {ids, plural, one {# question} other {# questions}}', { ids: ids.length })}
+        </Button>
       </Popover.Target>
       <Popover.Dropdown>
         <form onSubmit={submit}>
           <Group gap="xs" align="flex-start">
             <TextInput
-              aria-label="Tag"
-              placeholder="words, or level: beginner"
+              aria-label={i18n._('Tag')}
+              placeholder={i18n._('words, or level: beginner')}
               {...form.getInputProps('tag')}
             />
             <Button type="submit" variant="filled">
-              Tag {ids.length}
+              {i18n._('Tag {ids, number}', { ids: ids.length })}
             </Button>
           </Group>
         </form>

@@ -1,12 +1,12 @@
 // What is done with the selected cells: copied, pasted, filled down, emptied, their questions removed.
 import type { ClipboardEvent } from 'react';
 import type { Item } from '../../core/model';
-import { count } from '../../core/shared/plain';
 import { applyEdits } from '../parts/edits';
 import { cellText, type CellField } from '../parts/cells';
 import { removeItems } from '../state/bank';
 import { blockText, parseBlock, pasteBlock } from './edits';
 import type { Selection } from './use-selection';
+import { i18n } from '../../languages';
 
 /** A reference and a kind are changed one by one, never emptied. */
 const NEVER_EMPTIED = new Set<CellField>(['ref', 'kind']);
@@ -23,7 +23,7 @@ async function pasteText(
   const isOne = block.length === 1 && block[0]!.length === 1;
   if (isOne && cells.length > 1) {
     await applyEdits(
-      `Paste into ${cells.length} cells`,
+      i18n._('Paste into {cells, number} cells', { cells: cells.length }),
       cells.map(({ item, field }) => ({ id: item.id, field, text: block[0]![0]! })),
     );
     return;
@@ -62,7 +62,7 @@ export function cellActs(
         return;
       }
       void applyEdits(
-        `Fill down ${count(below.length, 'row')}`,
+        i18n._('Fill down {below, plural, one {# row} other {# rows}}', { below: below.length }),
         below.flatMap(({ id }) =>
           selection.fields().map((field) => ({ id, field, text: cellText(top, field) })),
         ),
@@ -71,7 +71,7 @@ export function cellActs(
     clear: (): void => {
       const cells = selection.cells();
       void applyEdits(
-        `Empty ${count(cells.length, 'cell')}`,
+        i18n._('Empty {cells, plural, one {# cell} other {# cells}}', { cells: cells.length }),
         cells
           .filter(({ field }) => !NEVER_EMPTIED.has(field))
           .map(({ item, field }) => ({ id: item.id, field, text: '' })),
@@ -80,7 +80,9 @@ export function cellActs(
     remove: (): void => {
       const items = selection.items();
       void removeItems(
-        `Remove ${count(items.length, 'question')}`,
+        i18n._('Remove {items, plural, one {# question} other {# questions}}', {
+          items: items.length,
+        }),
         items.map(({ id }) => id),
       );
     },

@@ -2,6 +2,7 @@
 import type { Item } from '../../core/model';
 import { optionLetter } from '../../core/shared/plain';
 import type { CellField } from '../parts/cells';
+import { i18n } from '../../languages';
 
 /** `fixed` columns stay in sight when the others are moved sideways. */
 export type GridColumn = {
@@ -13,32 +14,32 @@ export type GridColumn = {
 };
 
 const FIRST: readonly GridColumn[] = [
-  { id: 'ref', title: 'Ref', width: 86, mono: true, fixed: true },
-  { id: 'stem', title: 'Question', width: 300, fixed: true },
+  { id: 'ref', title: i18n._('Ref'), width: 86, mono: true, fixed: true },
+  { id: 'stem', title: i18n._('Question'), width: 300, fixed: true },
 ];
 const BEHIND: readonly GridColumn[] = [
-  { id: 'key', title: 'Right', width: 70, mono: true },
-  { id: 'kind', title: 'Kind', width: 112 },
-  { id: 'points', title: 'Points', width: 74, mono: true },
-  { id: 'seconds', title: 'Seconds', width: 84, mono: true },
-  { id: 'category', title: 'Category', width: 160 },
-  { id: 'tags', title: 'Tags', width: 150 },
-  { id: 'hint', title: 'Hint', width: 180 },
-  { id: 'explanation', title: 'Explanation', width: 220 },
+  { id: 'key', title: i18n._('Right'), width: 70, mono: true },
+  { id: 'kind', title: i18n._('Kind'), width: 112 },
+  { id: 'points', title: i18n._('Points'), width: 74, mono: true },
+  { id: 'seconds', title: i18n._('Seconds'), width: 84, mono: true },
+  { id: 'category', title: i18n._('Category'), width: 160 },
+  { id: 'tags', title: i18n._('Tags'), width: 150 },
+  { id: 'hint', title: i18n._('Hint'), width: 180 },
+  { id: 'explanation', title: i18n._('Explanation'), width: 220 },
 ];
 
 /** Columns that are there for whoever wants them. */
 const FURTHER: readonly GridColumn[] = [
-  { id: 'title', title: 'Title', width: 150 },
-  { id: 'attempts', title: 'Attempts', width: 84, mono: true },
-  { id: 'use', title: 'Use', width: 90 },
-  { id: 'shuffle', title: 'Shuffle', width: 80 },
-  { id: 'across', title: 'Across', width: 80 },
-  { id: 'pictures', title: 'Pictures', width: 80, mono: true },
-  { id: 'answered', title: 'Answered', width: 90, mono: true },
-  { id: 'difficulty', title: 'Share right', width: 100, mono: true },
-  { id: 'source', title: 'Source', width: 160 },
-  { id: 'by', title: 'By', width: 120 },
+  { id: 'title', title: i18n._('Title'), width: 150 },
+  { id: 'attempts', title: i18n._('Attempts'), width: 84, mono: true },
+  { id: 'use', title: i18n._('Use'), width: 90 },
+  { id: 'shuffle', title: i18n._('Shuffle'), width: 80 },
+  { id: 'across', title: i18n._('Across'), width: 80 },
+  { id: 'pictures', title: i18n._('Pictures'), width: 80, mono: true },
+  { id: 'answered', title: i18n._('Answered'), width: 90, mono: true },
+  { id: 'difficulty', title: i18n._('Share right'), width: 100, mono: true },
+  { id: 'source', title: i18n._('Source'), width: 160 },
+  { id: 'by', title: i18n._('By'), width: 120 },
 ];
 const ASKED_FOR: ReadonlySet<string> = new Set(FURTHER.map(({ id }) => id));
 

@@ -4,16 +4,17 @@ import { modals } from '@mantine/modals';
 import { useState } from 'react';
 import type { Kind, SheetsJob } from '../../core/model';
 import { KIND_NAMES } from '../../core/shared/kind-names';
-import { count, safeName } from '../../core/shared/plain';
+import { safeName } from '../../core/shared/plain';
 import { strictestLengths } from '../../core/shared/strictest';
 import { core } from '../../workers/client';
 import { messageOf } from '../parts/message-of';
 import { say, sayProblem } from '../parts/say';
 import { takeAway } from '../parts/take-away';
 import { bankState, useBank } from '../state/bank';
+import { i18n } from '../../languages';
 
 const KINDS: readonly Kind[] = ['choice-one', 'choice-many', 'true-false', 'short', 'card'];
-const EXAMPLE = 'Group A; Locks > Gates\nGroup B; Safety';
+const EXAMPLE = i18n._('Group A; Locks > Gates\nGroup B; Safety');
 
 /** The groups of a text: a name on each line, and behind a semicolon the category that it writes for. */
 const groupsOf = (text: string, rows: number): SheetsJob['groups'] =>
@@ -44,21 +45,26 @@ function Sheets() {
         setTitle,
       };
       takeAway(
-        `${safeName(setTitle, 'Bank')} sheets.zip`,
+        i18n._('{safeName} sheets.zip', { safeName: safeName(setTitle, i18n._('Bank')) }),
         await core().sheets(job),
         'application/zip',
       );
       modals.closeAll();
-      say(`${count(groups.length, 'sheet')} made. Drop them in Gather when they come back.`);
+      say(
+        i18n._(
+          '{groups, plural, one {# sheet} other {# sheets}} made. Drop them in Gather when they come back.',
+          { groups: groups.length },
+        ),
+      );
     } catch (error) {
-      sayProblem(messageOf(error, 'The sheets could not be made.'));
+      sayProblem(messageOf(error, i18n._('The sheets could not be made.')));
     }
   };
   return (
     <Stack gap="sm">
       <Textarea
-        label="Who writes"
-        description="A name on each line; behind a semicolon the category it writes for."
+        label={i18n._('Who writes')}
+        description={i18n._('A name on each line; behind a semicolon the category it writes for.')}
         placeholder={EXAMPLE}
         autosize
         minRows={4}
@@ -67,21 +73,21 @@ function Sheets() {
         onChange={(event) => setNames(event.currentTarget.value)}
       />
       <MultiSelect
-        label="Kinds"
+        label={i18n._('Kinds')}
         data={KINDS.map((kind) => ({ value: kind, label: KIND_NAMES[kind] }))}
         value={kinds}
         onChange={setKinds}
       />
       <Group grow>
         <NumberInput
-          label="Options"
+          label={i18n._('Options')}
           min={2}
           max={10}
           value={options}
           onChange={(value) => setOptions(Number(value) || 4)}
         />
         <NumberInput
-          label="Rows to fill"
+          label={i18n._('Rows to fill')}
           min={1}
           max={500}
           value={rows}
@@ -89,20 +95,29 @@ function Sheets() {
         />
       </Group>
       <Text size="sm" c="dimmed">
-        {limits.stem || limits.option
-          ? `Lengths of the receivers in view: ${[limits.stem && `question ${limits.stem}`, limits.option && `option ${limits.option}`].filter(Boolean).join(', ')} characters.`
-          : 'No receiver in view limits the lengths.'}{' '}
-        Only the cells to fill can be typed into. Names stay with the questions when the sheets come
-        back.
+        {i18n._(
+          '{isStem, select, true {Lengths of the receivers in view: {value} characters.} other {No receiver in view limits the lengths.}} Only the cells to fill can be typed into. Names stay with the questions when the sheets come back.',
+          {
+            isStem: Boolean(limits.stem || limits.option),
+            value: [
+              limits.stem && i18n._('question {stem, number}', { stem: limits.stem }),
+              limits.option && i18n._('option {option, number}', { option: limits.option }),
+            ]
+              .filter(Boolean)
+              .join(', '),
+          },
+        )}
       </Text>
       <Group justify="flex-end">
-        <Button onClick={() => modals.closeAll()}>Cancel</Button>
+        <Button onClick={() => modals.closeAll()}>{i18n._('Cancel')}</Button>
         <Button
           variant="filled"
           disabled={!groups.length || !kinds.length}
           onClick={() => void make()}
         >
-          Make {count(groups.length, 'sheet')}
+          {i18n._('Make {groups, plural, one {# sheet} other {# sheets}}', {
+            groups: groups.length,
+          })}
         </Button>
       </Group>
     </Stack>
@@ -111,5 +126,5 @@ function Sheets() {
 
 /** Asks who writes, and makes their sheets. */
 export const showSheets = (): void => {
-  modals.open({ title: 'Sheets for contributors', size: 'lg', children: <Sheets /> });
+  modals.open({ title: i18n._('Sheets for contributors'), size: 'lg', children: <Sheets /> });
 };

@@ -7,6 +7,7 @@ import type { Item } from '../../core/model';
 import { quoted } from '../../core/shared/plain';
 import { LinkButton } from '../parts/LinkButton';
 import { itemById, switchCraft, useBank } from '../state/bank';
+import { i18n } from '../../languages';
 
 const IDS = new Set(craftChecks.map(({ id }) => id));
 /** Whether a finding is a note of the craft, which a bank may do without. */
@@ -21,8 +22,9 @@ function CraftList() {
   return (
     <Stack gap="sm">
       <Text size="sm">
-        Notes on how questions are written, two at a question at most. None of them keeps a question
-        from being handed over.
+        {i18n._(
+          'Notes on how questions are written, two at a question at most. None of them keeps a question from being handed over.',
+        )}
       </Text>
       {craftChecks.map(({ id, looksFor, why, source }) => (
         <Switch
@@ -33,7 +35,7 @@ function CraftList() {
           onChange={(event) => void switchCraft(id, event.currentTarget.checked)}
         />
       ))}
-      {exceptions.length > 0 && <Title order={3}>Left out at single questions</Title>}
+      {exceptions.length > 0 && <Title order={3}>{i18n._('Left out at single questions')}</Title>}
       {exceptions.map((one) => (
         <Exception key={namesOff([one])[0]} one={one} />
       ))}
@@ -49,7 +51,7 @@ function Exception({ one: { check, item, reason } }: { one: CraftException }) {
       {quoted(question.stem.plain)}: {ruleWords(check)}
       {reason && ` (${reason})`}{' '}
       <LinkButton onClick={() => void switchCraft(check, true, { item, reason })}>
-        Look again
+        {i18n._('Look again')}
       </LinkButton>
     </Text>
   ) : null;
@@ -71,15 +73,15 @@ function WhyNot({ check, item }: { check: string; item: Item }) {
     >
       <Stack gap="sm">
         <TextInput
-          label="Why it is meant so"
-          description="So that others of this bank know. It may stay empty."
+          label={i18n._('Why it is meant so')}
+          description={i18n._('So that others of this bank know. It may stay empty.')}
           data-autofocus
           value={reason}
           onChange={(event) => setReason(event.currentTarget.value)}
         />
         <Group>
           <Button type="submit" variant="filled">
-            Leave the note out here
+            {i18n._('Leave the note out here')}
           </Button>
         </Group>
       </Stack>
@@ -90,12 +92,12 @@ function WhyNot({ check, item }: { check: string; item: Item }) {
 /** Asks for the reason why a check is left out at one question. */
 export const askWhyNot = (check: string, item: Item): void => {
   modals.open({
-    title: `Not at this question: “${ruleWords(check)}”`,
+    title: i18n._('Not at this question: “{ruleWords}”', { ruleWords: ruleWords(check) }),
     children: <WhyNot check={check} item={item} />,
   });
 };
 
 /** Shows the checks of the craft, to be switched off and on. */
 export const showCraftChecks = (): void => {
-  modals.open({ title: 'Checks of the craft', size: 'lg', children: <CraftList /> });
+  modals.open({ title: i18n._('Checks of the craft'), size: 'lg', children: <CraftList /> });
 };

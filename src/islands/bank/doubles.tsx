@@ -4,10 +4,11 @@ import { modals } from '@mantine/modals';
 import { diffWords } from 'diff';
 import { useCallback, useEffect, useState } from 'react';
 import type { Item } from '../../core/model';
-import { count, tagText } from '../../core/shared/plain';
+import { tagText } from '../../core/shared/plain';
 import { Answers } from '../parts/Answers';
 import { messageOf } from '../parts/message-of';
 import { findDoubles, keepBoth, makeOne, type Pair } from '../state/doubles';
+import { i18n } from '../../languages';
 
 /** So many pairs are looked at in one go. */
 const SHOWN = 30;
@@ -40,7 +41,7 @@ function Side({ item, other, onStay }: { item: Item; other: Item; onStay: () => 
       <Answers item={item} stacked />
       <Group>
         <Button size="xs" onClick={onStay}>
-          Keep only this one
+          {i18n._('Keep only this one')}
         </Button>
       </Group>
     </Stack>
@@ -51,7 +52,11 @@ function PairCard({ pair, onSettled }: { pair: Pair; onSettled: () => void }) {
   const { first, second, likeness } = pair;
   const settle = (act: Promise<void>): void => void act.then(onSettled);
   return (
-    <Paper component="li" p="sm" aria-label={`${first.ref} and ${second.ref}`}>
+    <Paper
+      component="li"
+      p="sm"
+      aria-label={i18n._('{ref} and {ref2}', { ref: first.ref, ref2: second.ref })}
+    >
       <SimpleGrid cols={{ base: 1, sm: 2 }}>
         <Side item={first} other={second} onStay={() => settle(makeOne(first, second))} />
         <Side item={second} other={first} onStay={() => settle(makeOne(second, first))} />
@@ -59,11 +64,13 @@ function PairCard({ pair, onSettled }: { pair: Pair; onSettled: () => void }) {
       <Group mt="xs" justify="space-between">
         <Text size="sm" c="dimmed">
           {likeness === 1
-            ? 'the same words'
-            : `${Math.round(likeness * PER_CENT)} % of their words in common`}
+            ? i18n._('the same words')
+            : i18n._('{round, number} % of their words in common', {
+                round: Math.round(likeness * PER_CENT),
+              })}
         </Text>
         <Button size="xs" onClick={() => settle(keepBoth(pair))}>
-          Keep both
+          {i18n._('Keep both')}
         </Button>
       </Group>
     </Paper>
@@ -77,19 +84,22 @@ function Doubles() {
     findDoubles()
       .then(setPairs)
       .catch((error: unknown) =>
-        setProblem(messageOf(error, 'The bank could not be looked through.')),
+        setProblem(messageOf(error, i18n._('The bank could not be looked through.'))),
       );
   }, []);
   useEffect(look, [look]);
   if (problem !== undefined || !pairs) {
-    return <Text role="status">{problem ?? 'Looking through the bank …'}</Text>;
+    return <Text role="status">{problem ?? i18n._('Looking through the bank …')}</Text>;
   }
   return (
     <Stack gap="sm">
       <Text size="sm" role="status">
         {pairs.length
-          ? `${count(pairs.length, 'pair')} nearly alike. The one that is kept takes over the other’s tags, and its place in sets.`
-          : 'No two questions are nearly alike.'}
+          ? i18n._(
+              '{pairs, plural, one {# pair} other {# pairs}} nearly alike. The one that is kept takes over the other’s tags, and its place in sets.',
+              { pairs: pairs.length },
+            )
+          : i18n._('No two questions are nearly alike.')}
       </Text>
       <Stack component="ul" gap="sm" p={0} m={0} style={{ listStyle: 'none' }}>
         {pairs.slice(0, SHOWN).map((pair) => (
@@ -102,5 +112,5 @@ function Doubles() {
 
 /** Shows the questions of the bank that are nearly alike. */
 export const showDoubles = (): void => {
-  modals.open({ title: 'Nearly alike', size: 'xl', children: <Doubles /> });
+  modals.open({ title: i18n._('Nearly alike'), size: 'xl', children: <Doubles /> });
 };

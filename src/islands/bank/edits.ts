@@ -7,6 +7,7 @@ import { tabField } from '../../core/shared/tab-text';
 import { setCell, withFields, type CellField } from '../parts/cells';
 import { bankState, doStep, theBank } from '../state/bank';
 import { say, sayProblem } from '../parts/say';
+import { i18n } from '../../languages';
 
 /** A pasted block as rows of texts: tab text as spreadsheets copy it, quotes around cells with line breaks. */
 export async function parseBlock(text: string): Promise<string[][]> {
@@ -75,10 +76,15 @@ export async function pasteBlock(
   const refused = pasted.flatMap((row) => (row.before ? row.refused : []));
   const cells = block.reduce((sum, row) => sum + row.length, 0);
   if (refused[0]) {
-    sayProblem(`${refused.length} cells were left as they are. The first: ${refused[0]}`);
+    sayProblem(
+      i18n._('{refused, number} cells were left as they are. The first: {refused2}', {
+        refused: refused.length,
+        refused2: refused[0],
+      }),
+    );
   }
   await doStep({
-    label: `Paste ${cells} cells`,
+    label: i18n._('Paste {cells, number} cells', { cells }),
     items: [
       ...pasted.flatMap(({ before, item }) => (before && itemChange(before, item)) ?? []),
       ...extra.map((item, index) => ({
@@ -91,6 +97,9 @@ export async function pasteBlock(
     records: [],
   });
   say(
-    `${cells} cells pasted.${extra.length ? ` ${extra.length} new questions stand at the end.` : ''}`,
+    i18n._(
+      '{cells, number} cells pasted.{isExtra, select, true { {extra, number} new questions stand at the end.} other {}}',
+      { cells, isExtra: Boolean(extra.length), extra: extra.length },
+    ),
   );
 }

@@ -3,22 +3,33 @@ import { Button, Group, Stack, Text } from '@mantine/core';
 import { modals } from '@mantine/modals';
 import { useEffect, useState } from 'react';
 import type { BankInfo } from '../../core/model';
-import { count } from '../../core/shared/plain';
 import { messageOf } from '../parts/message-of';
 import { say, sayProblem } from '../parts/say';
 import { removeItems } from '../state/bank';
 import { banksBeside, copyToBank } from '../state/banks';
+import { i18n } from '../../languages';
 
 async function send(ids: readonly string[], bank: BankInfo, isMove: boolean): Promise<void> {
   modals.closeAll();
   try {
     await copyToBank(ids, bank);
     if (isMove) {
-      await removeItems(`Move ${count(ids.length, 'question')} to ${bank.name}`, ids);
+      await removeItems(
+        i18n._('Move {ids, plural, one {# question} other {# questions}} to {name}', {
+          ids: ids.length,
+          name: bank.name,
+        }),
+        ids,
+      );
     }
-    say(`${count(ids.length, 'question')} ${isMove ? 'moved' : 'copied'} to ${bank.name}.`);
+    say(
+      i18n._(
+        '{ids, plural, one {# question} other {# questions}} {isMove, select, true {moved} other {copied}} to {name}.',
+        { ids: ids.length, isMove, name: bank.name },
+      ),
+    );
   } catch (error) {
-    sayProblem(messageOf(error, `${bank.name} could not be written to.`));
+    sayProblem(messageOf(error, i18n._('{name} could not be written to.', { name: bank.name })));
   }
 }
 
@@ -30,15 +41,19 @@ function ToBank({ ids }: { ids: readonly string[] }) {
   return (
     <Stack gap="xs">
       <Text size="sm">
-        {count(ids.length, 'question')}; references that the other bank has already get the next
-        free one.
+        {i18n._(
+          '{ids, plural, one {# question} other {# questions}}; references that the other bank has already get the next free one.',
+          { ids: ids.length },
+        )}
       </Text>
       {banks.map((bank) => (
         <Group key={bank.id} justify="space-between">
           <Text>{bank.name}</Text>
           <Group gap="xs">
-            <Button onClick={() => void send(ids, bank, false)}>Copy to {bank.name}</Button>
-            <Button onClick={() => void send(ids, bank, true)}>Move</Button>
+            <Button onClick={() => void send(ids, bank, false)}>
+              {i18n._('Copy to {name}', { name: bank.name })}
+            </Button>
+            <Button onClick={() => void send(ids, bank, true)}>{i18n._('Move')}</Button>
           </Group>
         </Group>
       ))}
@@ -48,5 +63,9 @@ function ToBank({ ids }: { ids: readonly string[] }) {
 
 /** Asks which bank these questions go to. */
 export const showToBank = (ids: readonly string[]): void => {
-  modals.open({ title: 'To another bank', size: 'lg', children: <ToBank ids={[...ids]} /> });
+  modals.open({
+    title: i18n._('To another bank'),
+    size: 'lg',
+    children: <ToBank ids={[...ids]} />,
+  });
 };

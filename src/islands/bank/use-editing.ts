@@ -6,6 +6,7 @@ import { optionLetter } from '../../core/shared/plain';
 import { applyEdits } from '../parts/edits';
 import type { CellField } from '../parts/cells';
 import type { Editing, Move } from './grid-types';
+import { i18n } from '../../languages';
 
 const fieldWords = (field: CellField): string =>
   field.startsWith('options.') ? optionLetter(Number(field.slice('options.'.length))) : field;
@@ -20,7 +21,9 @@ export type OpenCell = {
 };
 
 const takenOver = ({ base, field }: Editing, text: string): Promise<void> =>
-  applyEdits(`Edit ${base.ref} ${fieldWords(field)}`, [{ id: base.id, field, text, base }]);
+  applyEdits(i18n._('Edit {ref} {fieldWords}', { ref: base.ref, fieldWords: fieldWords(field) }), [
+    { id: base.id, field, text, base },
+  ]);
 
 /** `onDone` hears where to go from the cell that was typed in. */
 export function useEditing(rows: readonly Item[], onDone: (move: Move) => void): OpenCell {

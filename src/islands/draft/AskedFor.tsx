@@ -3,12 +3,13 @@ import { Checkbox, Group, NumberInput, Stack, Text, Textarea, TextInput } from '
 import { useBank } from '../state/bank';
 import { setDrafting, useDrafting, type AskWish } from '../state/drafting';
 import { KindChips } from './KindChips';
+import { i18n } from '../../languages';
 
 const KINDS: { value: AskWish['kinds'][number]; label: string }[] = [
-  { value: 'choice-one', label: 'one right option' },
-  { value: 'true-false', label: 'true / false' },
-  { value: 'short', label: 'short answer' },
-  { value: 'card', label: 'cards' },
+  { value: 'choice-one', label: i18n._('one right option') },
+  { value: 'true-false', label: i18n._('true / false') },
+  { value: 'short', label: i18n._('short answer') },
+  { value: 'card', label: i18n._('cards') },
 ];
 
 function ReceiversNote() {
@@ -17,8 +18,10 @@ function ReceiversNote() {
   return (
     <Text size="sm" c="dimmed">
       {chosen.length
-        ? `Columns, key and the strictest lengths come from ${chosen.map(({ layout }) => layout.name).join(', ')}.`
-        : 'No receiver is in view, so the reply has columns of its own.'}
+        ? i18n._('Columns, key and the strictest lengths come from {chosen}.', {
+            chosen: chosen.map(({ layout }) => layout.name).join(', '),
+          })
+        : i18n._('No receiver is in view, so the reply has columns of its own.')}
     </Text>
   );
 }
@@ -37,8 +40,8 @@ function Amount({ ask, to }: { ask: AskWish; to: To }) {
       />
       <Group gap="xs" grow align="flex-end">
         <NumberInput
-          label="How many"
-          placeholder={ask.terms.trim() ? 'one a word' : '10'}
+          label={i18n._('How many')}
+          placeholder={ask.terms.trim() ? i18n._('one a word') : '10'}
           min={1}
           max={1000}
           allowDecimal={false}
@@ -46,7 +49,7 @@ function Amount({ ask, to }: { ask: AskWish; to: To }) {
           onChange={(value) => to({ count: value === '' ? '' : Number(value) })}
         />
         <NumberInput
-          label="Options"
+          label={i18n._('Options')}
           disabled={!ask.kinds.includes('choice-one')}
           min={2}
           max={10}
@@ -68,15 +71,15 @@ function Categories({ ask, to }: { ask: AskWish; to: To }) {
   return (
     <Group gap="xs" align="flex-end" wrap="nowrap">
       <TextInput
-        label="Categories"
-        description="With ; between: so many are asked for of each."
+        label={i18n._('Categories')}
+        description={i18n._('With ; between: so many are asked for of each.')}
         style={{ flex: 1 }}
         value={ask.categories}
         onChange={(event) => to({ categories: event.currentTarget.value })}
       />
       {!ask.terms.trim() && (
         <Checkbox
-          label="ask for them first"
+          label={i18n._('ask for them first')}
           disabled={isGiven}
           checked={isFirst && !isGiven}
           onChange={() => to({ categoriesFirst: isFirst ? 0 : DEFAULT_CATEGORIES })}
@@ -85,7 +88,7 @@ function Categories({ ask, to }: { ask: AskWish; to: To }) {
       )}
       {isFirst && !isGiven && !ask.terms.trim() && (
         <NumberInput
-          aria-label="How many categories"
+          aria-label={i18n._('How many categories')}
           w={76}
           min={2}
           max={50}
@@ -109,22 +112,28 @@ export function AskedFor() {
   });
   return (
     <Stack gap="xs">
-      <TextInput label="Topic" placeholder="canal locks" {...field('topic')} />
+      <TextInput label={i18n._('Topic')} placeholder={i18n._('canal locks')} {...field('topic')} />
       <Textarea
-        label="Words"
-        description="One a line: a question is asked for with each, fifteen in a request."
+        label={i18n._('Words')}
+        description={i18n._('One a line: a question is asked for with each, fifteen in a request.')}
         autosize
         minRows={3}
         maxRows={8}
         {...field('terms')}
       />
-      <Textarea label="Nothing but this text" autosize minRows={2} maxRows={8} {...field('text')} />
+      <Textarea
+        label={i18n._('Nothing but this text')}
+        autosize
+        minRows={2}
+        maxRows={8}
+        {...field('text')}
+      />
       <Amount ask={ask} to={to} />
       <Categories ask={ask} to={to} />
       <Group gap="xs" grow>
-        <TextInput label="Level" {...field('level')} />
-        <TextInput label="Language" {...field('language')} />
-        <TextInput label="Avoid" {...field('avoid')} />
+        <TextInput label={i18n._('Level')} {...field('level')} />
+        <TextInput label={i18n._('Language')} {...field('language')} />
+        <TextInput label={i18n._('Avoid')} {...field('avoid')} />
       </Group>
       <ReceiversNote />
     </Stack>

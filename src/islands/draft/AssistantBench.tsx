@@ -1,40 +1,45 @@
 // With a writing assistant: requests to copy, replies to paste, and what they lack. Nothing leaves the page by itself.
 import { Button, Group, Paper, Stack, Text, Textarea } from '@mantine/core';
 import { useState } from 'react';
-import { count } from '../../core/shared/plain';
 import { FAULTS, reply, type Fault } from '../../stand-ins/assistant';
 import { FindingNote } from '../parts/Finding';
 import { LinkButton } from '../parts/LinkButton';
 import { copyRequest, takeReply, useDrafting, type Sent } from '../state/drafting';
 import { AskedFor } from './AskedFor';
 import { SimulatedFaults } from './SimulatedFaults';
+import { i18n } from '../../languages';
 
 const STATES: Record<Sent['state'], string> = {
-  'to send': 'to send',
-  waiting: 'waits for a reply',
+  'to send': i18n._('to send'),
+  waiting: i18n._('waits for a reply'),
   compared: 'compared',
   done: 'done',
 };
 
-const FURTHER = ['Second', 'Third', 'Fourth', 'Fifth'];
+const FURTHER = [i18n._('Second'), i18n._('Third'), i18n._('Fourth'), i18n._('Fifth')];
 /** A request for what the replies lacked: the nth after the first ones. */
-const furtherName = (n: number): string => `${FURTHER[n - 1] ?? 'Further'} request`;
+const furtherName = (n: number): string =>
+  i18n._('{further} request', { further: FURTHER[n - 1] ?? i18n._('Further') });
 
 /** The first ones are counted; one for categories comes before them, one for what was missing behind them. */
 function nameOf({ asked }: Sent, n: number, of: number): string {
   if (asked.isForCategories) {
-    return 'Request for categories';
+    return i18n._('Request for categories');
   }
-  return asked.again ? furtherName(n - of) : `Request ${n} of ${of}`;
+  return asked.again
+    ? furtherName(n - of)
+    : i18n._('Request {n, number} of {of, number}', { n, of });
 }
 
 /** What a request asks for, in a few words. */
 function askedWords({ asked: { terms, count: wanted, category, isForCategories } }: Sent): string {
   if (isForCategories) {
-    return count(wanted, 'category', 'categories');
+    return i18n._('{wanted, plural, one {# category} other {# categories}}', { wanted });
   }
-  const many = terms.length ? count(terms.length, 'word') : count(wanted, 'question');
-  return category ? `${many} of ${category}` : many;
+  const many = terms.length
+    ? i18n._('{terms, plural, one {# word} other {# words}}', { terms: terms.length })
+    : i18n._('{wanted, plural, one {# question} other {# questions}}', { wanted });
+  return category ? i18n._('{many} of {category}', { many, category }) : many;
 }
 
 function Request({ sent, n, of }: { sent: Sent; n: number; of: number }) {
@@ -54,16 +59,16 @@ function Request({ sent, n, of }: { sent: Sent; n: number; of: number }) {
           </Text>
         </Text>
         <Button style={{ flex: 'none' }} onClick={() => void copyRequest(sent.id)}>
-          Copy
+          {i18n._('Copy')}
         </Button>
       </Group>
       <LinkButton fz={13} aria-expanded={isOpen} onClick={() => setOpen(!isOpen)}>
-        {isOpen ? 'Hide its words' : 'See its words'}
+        {isOpen ? i18n._('Hide its words') : i18n._('See its words')}
       </LinkButton>
       {isOpen && <pre className="request-words mono">{sent.text}</pre>}
       <Textarea
-        aria-label={`Reply to ${name.toLowerCase()}`}
-        placeholder="Paste the reply here"
+        aria-label={i18n._('Reply to {name}', { name: name.toLowerCase() })}
+        placeholder={i18n._('Paste the reply here')}
         autosize
         minRows={2}
         maxRows={6}
@@ -75,7 +80,7 @@ function Request({ sent, n, of }: { sent: Sent; n: number; of: number }) {
       ))}
       <Group gap="xs" mt={4}>
         <LinkButton fz={13} onClick={simulate}>
-          Simulated reply
+          {i18n._('Simulated reply')}
         </LinkButton>
         <SimulatedFaults faults={faults} all={FAULTS} onChange={setFaults} />
       </Group>
@@ -94,7 +99,7 @@ export function AssistantBench() {
       ))}
       {sent.length > 0 ? (
         <details>
-          <summary>What was asked for</summary>
+          <summary>{i18n._('What was asked for')}</summary>
           <AskedFor />
         </details>
       ) : (

@@ -4,6 +4,7 @@ import { freshSeed } from '../parts/fresh-seed';
 import { LinkButton } from '../parts/LinkButton';
 import { setDrafting, useDrafting, type TemplateWish } from '../state/drafting';
 import { Quantities } from './Quantities';
+import { i18n } from '../../languages';
 
 type To = (change: Partial<TemplateWish>) => void;
 
@@ -12,14 +13,14 @@ function Result({ template, to }: { template: TemplateWish; to: To }) {
     <>
       <Group gap="xs" align="flex-start" wrap="nowrap">
         <TextInput
-          label="Formula"
+          label={i18n._('Formula')}
           className="mono-input"
           style={{ flex: 1 }}
           value={template.formula}
           onChange={(event) => to({ formula: event.currentTarget.value })}
         />
         <TextInput
-          label="Unit of the result"
+          label={i18n._('Unit of the result')}
           w={110}
           value={template.unit}
           onChange={(event) => to({ unit: event.currentTarget.value })}
@@ -27,18 +28,18 @@ function Result({ template, to }: { template: TemplateWish; to: To }) {
       </Group>
       <Group gap="xs" grow align="flex-end">
         <Select
-          label="Rounded to"
+          label={i18n._('Rounded to')}
           allowDeselect={false}
           value={template.figures}
           data={[
-            { value: 'significant', label: 'significant figures' },
-            { value: 'decimals', label: 'decimals' },
-            { value: 'exact', label: 'as it is' },
+            { value: 'significant', label: i18n._('significant figures') },
+            { value: 'decimals', label: i18n._('decimals') },
+            { value: 'exact', label: i18n._('as it is') },
           ]}
           onChange={(value) => to({ figures: value as TemplateWish['figures'] })}
         />
         <NumberInput
-          label="Figures"
+          label={i18n._('Figures')}
           disabled={template.figures === 'exact'}
           min={template.figures === 'decimals' ? 0 : 1}
           max={12}
@@ -48,8 +49,8 @@ function Result({ template, to }: { template: TemplateWish; to: To }) {
         />
       </Group>
       <TextInput
-        label="Conditions"
-        description="Each drawing meets them; with ; between: width < length; rise >= 1"
+        label={i18n._('Conditions')}
+        description={i18n._('Each drawing meets them; with ; between: width < length; rise >= 1')}
         className="mono-input"
         value={template.conditions}
         onChange={(event) => to({ conditions: event.currentTarget.value })}
@@ -64,18 +65,18 @@ function Answer({ template, to }: { template: TemplateWish; to: To }) {
     <>
       <Group gap="xs" grow align="flex-end">
         <Select
-          label="Answered by"
+          label={i18n._('Answered by')}
           allowDeselect={false}
           value={template.kind}
           data={[
-            { value: 'choice-one', label: 'one right option' },
-            { value: 'number', label: 'a typed number' },
+            { value: 'choice-one', label: i18n._('one right option') },
+            { value: 'number', label: i18n._('a typed number') },
           ]}
           onChange={(value) => to({ kind: value as TemplateWish['kind'] })}
         />
         {isChoice ? (
           <NumberInput
-            label="Options"
+            label={i18n._('Options')}
             min={2}
             max={10}
             allowDecimal={false}
@@ -84,8 +85,8 @@ function Answer({ template, to }: { template: TemplateWish; to: To }) {
           />
         ) : (
           <TextInput
-            label="Tolerance"
-            placeholder="0.5 or 2 %"
+            label={i18n._('Tolerance')}
+            placeholder={i18n._('0.5 or 2 %')}
             value={template.tolerance}
             onChange={(event) => to({ tolerance: event.currentTarget.value })}
           />
@@ -93,8 +94,10 @@ function Answer({ template, to }: { template: TemplateWish; to: To }) {
       </Group>
       {isChoice && (
         <Textarea
-          label="Slips that wrong options come from"
-          description="The usual ones for this formula where empty; your own as words: formula, one a line."
+          label={i18n._('Slips that wrong options come from')}
+          description={i18n._(
+            'The usual ones for this formula where empty; your own as words: formula, one a line.',
+          )}
           className="mono-input"
           autosize
           minRows={1}
@@ -113,8 +116,8 @@ export function CalculatedBench() {
   return (
     <Stack gap="xs">
       <Textarea
-        label="Text of the question"
-        description="{name} stands where the value of a quantity comes."
+        label={i18n._('Text of the question')}
+        description={i18n._("'{name}' stands where the value of a quantity comes.")}
         autosize
         minRows={2}
         value={template.stem}
@@ -125,24 +128,24 @@ export function CalculatedBench() {
       <Answer template={template} to={to} />
       <Group gap="xs" grow align="flex-end">
         <TextInput
-          label="Reference"
-          placeholder="LOCK-7"
+          label={i18n._('Reference')}
+          placeholder={i18n._('LOCK-7')}
           value={template.ref}
           onChange={(event) => to({ ref: event.currentTarget.value })}
         />
         <TextInput
-          label="Category"
+          label={i18n._('Category')}
           value={template.category}
           onChange={(event) => to({ category: event.currentTarget.value })}
         />
         <TextInput
-          label="Tags"
-          placeholder="level: deep"
+          label={i18n._('Tags')}
+          placeholder={i18n._('level: deep')}
           value={template.tags}
           onChange={(event) => to({ tags: event.currentTarget.value })}
         />
         <NumberInput
-          label="Variants"
+          label={i18n._('Variants')}
           min={1}
           max={5000}
           allowDecimal={false}
@@ -151,9 +154,11 @@ export function CalculatedBench() {
         />
       </Group>
       <Group gap="sm">
-        <LinkButton onClick={() => to({ seed: freshSeed() })}>Another drawing by chance</LinkButton>
+        <LinkButton onClick={() => to({ seed: freshSeed() })}>
+          {i18n._('Another drawing by chance')}
+        </LinkButton>
         <Text size="sm" c="dimmed">
-          seed <span className="mono">{template.seed}</span>
+          {i18n._('seed')} <span className="mono">{template.seed}</span>
         </Text>
       </Group>
     </Stack>

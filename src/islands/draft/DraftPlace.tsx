@@ -2,7 +2,6 @@
 import { SegmentedControl, Stack } from '@mantine/core';
 import { useEffect, type ReactNode } from 'react';
 import { useLocation } from 'wouter';
-import { count } from '../../core/shared/plain';
 import { Bar } from '../parts/Bar';
 import { Busy } from '../parts/Busy';
 import { isTyping } from '../parts/keys';
@@ -35,11 +34,12 @@ import { CalculatedBench } from './CalculatedBench';
 import { ReviewPanel } from './ReviewPanel';
 import { TermsBench } from './TermsBench';
 import { takeLabel, tallyWords } from './words';
+import { i18n } from '../../languages';
 
 const BENCHES: { value: Bench; label: string }[] = [
-  { value: 'terms', label: 'From terms' },
-  { value: 'assistant', label: 'With an assistant' },
-  { value: 'calculated', label: 'Calculated' },
+  { value: 'terms', label: i18n._('From terms') },
+  { value: 'assistant', label: i18n._('With an assistant') },
+  { value: 'calculated', label: i18n._('Calculated') },
 ];
 
 /** The act that makes questions on a bench. */
@@ -47,14 +47,14 @@ function makingAct(state: DraftingState): MainAct {
   const isBusy = Boolean(state.busy);
   const acts: Record<Bench, MainAct> = {
     terms: {
-      label: 'Make questions',
-      help: 'One or more for each term.',
+      label: i18n._('Make questions'),
+      help: i18n._('One or more for each term.'),
       isDisabled: isBusy || !state.terms.text.trim() || !state.terms.kinds.length,
       run: () => void makeFromTerms(),
     },
     assistant: {
-      label: state.sent.length ? 'Write the requests anew' : 'Write the requests',
-      help: 'As plain text, to copy into an assistant of your own.',
+      label: state.sent.length ? i18n._('Write the requests anew') : i18n._('Write the requests'),
+      help: i18n._('As plain text, to copy into an assistant of your own.'),
       isDisabled:
         isBusy ||
         !state.ask.kinds.length ||
@@ -62,8 +62,10 @@ function makingAct(state: DraftingState): MainAct {
       run: () => void writeRequests(),
     },
     calculated: {
-      label: `Draw ${count(state.template.count, 'variant')}`,
-      help: 'Each with other values and its own result.',
+      label: i18n._('Draw {count, plural, one {# variant} other {# variants}}', {
+        count: state.template.count,
+      }),
+      help: i18n._('Each with other values and its own result.'),
       isDisabled: isBusy || !state.template.formula.trim(),
       run: () => void drawVariants(),
     },
@@ -80,11 +82,11 @@ function sendingAct({ bench, sent, busy }: DraftingState): MainAct | undefined {
   }
   const at = first.indexOf(next) + 1;
   const isLater = next.asked.again
-    ? 'Copy the next request'
-    : `Copy request ${at} of ${first.length}`;
+    ? i18n._('Copy the next request')
+    : i18n._('Copy request {at} of {first}', { at, first: first.length });
   return {
-    label: next.asked.isForCategories ? 'Copy the request' : isLater,
-    help: 'Paste it into your assistant, and its reply anywhere here.',
+    label: next.asked.isForCategories ? i18n._('Copy the request') : isLater,
+    help: i18n._('Paste it into your assistant, and its reply anywhere here.'),
     run: () => void copyRequest(next.id),
   };
 }
@@ -118,14 +120,14 @@ function nextAct(state: DraftingState): MainAct | undefined {
   const left = keepable(review).length;
   if (left && !kept) {
     return {
-      label: left === 1 ? 'Keep the one left' : `Keep all ${left}`,
-      help: 'All that nothing was decided of, but for those that can’t be used.',
+      label: left === 1 ? i18n._('Keep the one left') : i18n._('Keep all {left, number}', { left }),
+      help: i18n._('All that nothing was decided of, but for those that can’t be used.'),
       run: () => keepAll(state.bench),
     };
   }
   return {
     label: takeLabel(kept),
-    help: 'They enter the bank in one step that undo takes back.',
+    help: i18n._('They enter the bank in one step that undo takes back.'),
     isDisabled: !kept,
     run: () => takeKept(state.bench),
   };
@@ -138,7 +140,7 @@ function TakenBar() {
     return null;
   }
   const handOver = (): void => {
-    handOverOnly('just drafted', taken.ids);
+    handOverOnly(i18n._('just drafted'), taken.ids);
     go('/hand-over');
   };
   return (
@@ -148,15 +150,19 @@ function TakenBar() {
       acts={
         <>
           <LinkButton data-main onClick={handOver}>
-            Hand over {these(taken.ids.length)}
+            {i18n._('Hand over {these}', { these: these(taken.ids.length) })}
           </LinkButton>
           {taken.as !== 'questions' && (
-            <LinkButton onClick={() => go('/sets')}>See the {taken.as}</LinkButton>
+            <LinkButton onClick={() => go('/sets')}>
+              {i18n._('See the {as}', { as: taken.as })}
+            </LinkButton>
           )}
         </>
       }
     >
-      {count(taken.ids.length, 'question')} in the bank.
+      {i18n._('{ids, plural, one {# question} other {# questions}} in the bank.', {
+        ids: taken.ids.length,
+      })}
     </Bar>
   );
 }
@@ -166,13 +172,13 @@ const asSet = (bench: Bench): { as: TakenAs; label: string; words: string } =>
   bench === 'calculated'
     ? {
         as: 'pool',
-        label: 'Take them as a pool',
-        words: 'A set that draws one of the variants at each attempt',
+        label: i18n._('Take them as a pool'),
+        words: i18n._('A set that draws one of the variants at each attempt'),
       }
     : {
         as: 'set',
-        label: 'Take them as a set',
-        words: 'Also a set of their own, to hand over or print',
+        label: i18n._('Take them as a set'),
+        words: i18n._('Also a set of their own, to hand over or print'),
       };
 
 function Acts({ state }: { state: DraftingState }) {
@@ -237,7 +243,7 @@ export default function DraftPlace() {
   return (
     <Stack gap="sm" className="draft-place">
       <PlaceHead
-        title="Draft"
+        title={i18n._('Draft')}
         facts={review?.items.length ? tallyWords(review) : undefined}
         main={sendingAct(state) ?? nextAct(state) ?? makingAct(state)}
       >
@@ -245,7 +251,7 @@ export default function DraftPlace() {
       </PlaceHead>
       <Acts state={state} />
       <SegmentedControl
-        aria-label="What questions are made from"
+        aria-label={i18n._('What questions are made from')}
         value={bench}
         data={BENCHES}
         onChange={(value) => setDrafting({ bench: value, problem: undefined, open: undefined })}
@@ -259,7 +265,7 @@ export default function DraftPlace() {
       )}
       <TakenBar />
       <div className="draft-halves">
-        <section className="draft-wish" aria-label="What is asked for" tabIndex={-1}>
+        <section className="draft-wish" aria-label={i18n._('What is asked for')} tabIndex={-1}>
           <Panel />
         </section>
         <ReviewPanel bench={bench} />

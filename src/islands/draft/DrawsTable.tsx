@@ -7,6 +7,7 @@ import { numberWords } from '../../core/shared/plain';
 import { LinkButton } from '../parts/LinkButton';
 import { decideDraft, drawAnew, openDraft, useDrafting, type Review } from '../state/drafting';
 import { SIGNS, VERDICTS } from './words';
+import { i18n } from '../../languages';
 
 const ESTIMATE = 37;
 const OVERSCAN = 12;
@@ -34,7 +35,7 @@ function Row({ item, n, names, hasWrong, verdict, isOpen }: RowProps) {
   const state = verdict ?? 'left';
   const values = new Map(item.variant?.values.map(({ name, value }) => [name, value]));
   const { right, wrong } = answersOf(item);
-  const name = item.ref || `variant ${n}`;
+  const name = item.ref || i18n._('variant {n, number}', { n });
   return (
     <Table.Tr
       className={state}
@@ -60,19 +61,19 @@ function Row({ item, n, names, hasWrong, verdict, isOpen }: RowProps) {
             size="compact-xs"
             variant={verdict === 'kept' ? 'filled' : 'default'}
             aria-pressed={verdict === 'kept'}
-            aria-label={`Keep ${name}`}
+            aria-label={i18n._('Keep {name}', { name })}
             onClick={() =>
               decideDraft('calculated', item.id, verdict === 'kept' ? undefined : 'kept')
             }
           >
-            Keep
+            {i18n._('Keep')}
           </Button>
           <LinkButton
             fz={13}
-            aria-label={`Draw anew: ${name}`}
+            aria-label={i18n._('Draw anew: {name}', { name })}
             onClick={() => void drawAnew(item.id)}
           >
-            Draw anew
+            {i18n._('Draw anew')}
           </LinkButton>
         </Group>
       </Table.Td>
@@ -126,24 +127,24 @@ export function DrawsTable({ review, onKey }: Props) {
       ref={scroller}
       tabIndex={0}
       role="region"
-      aria-label="What was drawn. K keeps, X throws out."
+      aria-label={i18n._('What was drawn. K keeps, X throws out.')}
       onKeyDown={onKey}
     >
       <Table aria-rowcount={items.length + 1} stickyHeader>
         <Table.Thead>
           <Table.Tr>
-            <Table.Th scope="col">State</Table.Th>
-            <Table.Th scope="col">Reference</Table.Th>
+            <Table.Th scope="col">{i18n._('State')}</Table.Th>
+            <Table.Th scope="col">{i18n._('Reference')}</Table.Th>
             {names.map((name) => (
               <Table.Th key={name} scope="col" className="number">
                 {headingOf(name, first)}
               </Table.Th>
             ))}
             <Table.Th scope="col" className="number">
-              Right answer
+              {i18n._('Right answer')}
             </Table.Th>
-            {hasWrong && <Table.Th scope="col">Wrong options</Table.Th>}
-            <Table.Th scope="col">Acts</Table.Th>
+            {hasWrong && <Table.Th scope="col">{i18n._('Wrong options')}</Table.Th>}
+            <Table.Th scope="col">{i18n._('Acts')}</Table.Th>
           </Table.Tr>
         </Table.Thead>
         <Table.Tbody>

@@ -1,5 +1,6 @@
 // Kinds of questions to choose several of.
 import { Chip, Group, Text } from '@mantine/core';
+import { i18n } from '../../languages';
 
 type Props<Kind extends string> = {
   /** Names the group for those who hear it. */
@@ -13,7 +14,7 @@ export function KindChips<Kind extends string>({ id, all, chosen, onChoose }: Pr
   return (
     <div>
       <Text size="sm" fw={500} id={id} mb={4}>
-        Kinds
+        {i18n._('Kinds')}
       </Text>
       <Chip.Group multiple value={chosen} onChange={onChoose}>
         <Group gap={6} role="group" aria-labelledby={id}>

@@ -2,13 +2,14 @@
 import { Table, TextInput } from '@mantine/core';
 import { LinkButton } from '../parts/LinkButton';
 import type { TypedQuantity } from '../state/drafting';
+import { i18n } from '../../languages';
 
 const FIELDS: readonly { name: keyof TypedQuantity; label: string; hint?: string }[] = [
-  { name: 'name', label: 'Name' },
-  { name: 'from', label: 'From', hint: 'or values with ; between' },
-  { name: 'to', label: 'To' },
-  { name: 'step', label: 'Step' },
-  { name: 'unit', label: 'Unit' },
+  { name: 'name', label: i18n._('Name') },
+  { name: 'from', label: i18n._('From'), hint: i18n._('or values with ; between') },
+  { name: 'to', label: i18n._('To') },
+  { name: 'step', label: i18n._('Step') },
+  { name: 'unit', label: i18n._('Unit') },
 ];
 
 export function Quantities({
@@ -37,7 +38,7 @@ export function Quantities({
                 {label}
               </Table.Th>
             ))}
-            <Table.Th aria-label="Acts" />
+            <Table.Th aria-label={i18n._('Acts')} />
           </Table.Tr>
         </Table.Thead>
         <Table.Tbody>
@@ -46,7 +47,7 @@ export function Quantities({
               {FIELDS.map(({ name, label }) => (
                 <Table.Td key={name}>
                   <TextInput
-                    aria-label={`${label} of quantity ${at + 1}`}
+                    aria-label={i18n._('{label} of quantity {at}', { label, at: at + 1 })}
                     value={quantity[name]}
                     onChange={(event) => change(at, name, event.currentTarget.value)}
                   />
@@ -55,10 +56,10 @@ export function Quantities({
               <Table.Td>
                 <LinkButton
                   fz={13}
-                  aria-label={`Remove quantity ${at + 1}`}
+                  aria-label={i18n._('Remove quantity {at}', { at: at + 1 })}
                   onClick={() => onChange(quantities.filter((_, index) => index !== at))}
                 >
-                  Remove
+                  {i18n._('Remove')}
                 </LinkButton>
               </Table.Td>
             </Table.Tr>
@@ -66,7 +67,7 @@ export function Quantities({
         </Table.Tbody>
       </Table>
       <LinkButton fz={13} onClick={add}>
-        Another quantity
+        {i18n._('Another quantity')}
       </LinkButton>
     </div>
   );

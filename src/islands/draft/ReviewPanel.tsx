@@ -15,14 +15,18 @@ import {
 } from '../state/drafting';
 import { DrawsTable } from './DrawsTable';
 import { ReviewRow } from './ReviewRow';
+import { i18n } from '../../languages';
 
 const HINTS: Record<Bench, string> = {
-  terms:
+  terms: i18n._(
     'Questions stand here once they are made. Wrong options come from your own terms: never one that is right as well, of the same form, each used about equally often.',
-  assistant:
+  ),
+  assistant: i18n._(
     'Copy a request into an assistant of your own and paste its reply: what is missing, too long, cut or doubled is told here at its place. The simulated one shows how.',
-  calculated:
+  ),
+  calculated: i18n._(
     'Variants stand here once they are drawn, each with its values and its result. Wrong options come from the usual slips, each named in its feedback.',
+  ),
 };
 
 const ESTIMATE = 130;
@@ -101,7 +105,7 @@ function OneByOne({ byItem, mending, setMending, ...keys }: OneByOneProps) {
       ref={scroller}
       tabIndex={0}
       role="list"
-      aria-label="What was made. K keeps, X throws out, E mends."
+      aria-label={i18n._('What was made. K keeps, X throws out, E mends.')}
       onKeyDown={(event) => press(event, keys)}
     >
       <div style={{ height: virtual.getTotalSize(), position: 'relative' }}>
@@ -137,8 +141,8 @@ function OneByOne({ byItem, mending, setMending, ...keys }: OneByOneProps) {
 }
 
 const LOOKS = [
-  { value: 'one', label: 'One by one' },
-  { value: 'table', label: 'As a table' },
+  { value: 'one', label: i18n._('One by one') },
+  { value: 'table', label: i18n._('As a table') },
 ];
 
 function Rows({ bench, review }: { bench: Bench; review: Review }) {
@@ -154,7 +158,7 @@ function Rows({ bench, review }: { bench: Bench; review: Review }) {
       ))}
       {hasTable && (
         <SegmentedControl
-          aria-label="How they are looked over"
+          aria-label={i18n._('How they are looked over')}
           size="xs"
           value={asTable ? 'table' : 'one'}
           data={LOOKS}
@@ -175,7 +179,7 @@ export function ReviewPanel({ bench }: { bench: Bench }) {
   const { reviews } = useDrafting();
   const review = reviews[bench];
   return (
-    <section className="panel review" aria-label="What was made">
+    <section className="panel review" aria-label={i18n._('What was made')}>
       {review && (review.items.length > 0 || review.findings.length > 0) ? (
         <Rows key={bench} bench={bench} review={review} />
       ) : (

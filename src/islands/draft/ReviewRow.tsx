@@ -1,4 +1,5 @@
 // One question that was made: what it came from, itself, why its wrong options stand there, and what is decided of it.
+import { Trans } from '@lingui/react';
 import { Button, Group, Text } from '@mantine/core';
 import type { Finding, Item, Lent, Term } from '../../core/model';
 import { optionLetter } from '../../core/shared/plain';
@@ -19,30 +20,38 @@ import {
   type Verdict,
 } from '../state/drafting';
 import { madeFrom, SIGNS, VERDICTS } from './words';
+import { i18n } from '../../languages';
 
 function Lender({ id, lent, isLocked }: { id: string; lent: Lent; isLocked: boolean }) {
   const { option, from, why } = lent;
   const letter = optionLetter(option);
   return (
     <li>
-      <span className="mono">{letter}</span> from {from}: {why}{' '}
+      <Trans
+        id="<0>{letter}</0> from {from}: {why}"
+        values={{ letter, from, why }}
+        components={{ 0: <span className="mono" /> }}
+      />{' '}
       {!isLocked && (
         <LinkButton
           fz={12.5}
-          aria-label={`Swap option ${letter}`}
+          aria-label={i18n._('Swap option {letter}', { letter })}
           onClick={() => void swap(id, option)}
         >
-          Swap
+          {i18n._('Swap')}
         </LinkButton>
       )}{' '}
       <LinkButton
         fz={12.5}
         aria-pressed={isLocked}
-        aria-label={`${isLocked ? 'Locked' : 'Lock'} option ${letter}`}
-        title="A locked option stays when others are chosen."
+        aria-label={i18n._('{isLocked, select, true {Locked} other {Lock}} option {letter}', {
+          isLocked,
+          letter,
+        })}
+        title={i18n._('A locked option stays when others are chosen.')}
         onClick={() => lockOption(id, option)}
       >
-        {isLocked ? 'Locked' : 'Lock'}
+        {isLocked ? i18n._('Locked') : i18n._('Lock')}
       </LinkButton>
     </li>
   );
@@ -61,7 +70,7 @@ function Lenders({ id, lent }: { id: string; lent: readonly Lent[] }) {
       </ul>
       {locked.length > 0 && locked.length < lent.length && (
         <LinkButton fz={12.5} onClick={() => void swapOthers(id)}>
-          Choose the others anew
+          {i18n._('Choose the others anew')}
         </LinkButton>
       )}
     </>
@@ -111,17 +120,17 @@ function Acts({
         aria-pressed={verdict === 'kept'}
         onClick={() => decide('kept')}
       >
-        Keep
+        {i18n._('Keep')}
       </Button>
       <Button size="xs" aria-pressed={verdict === 'out'} onClick={() => decide('out')}>
-        Throw out
+        {i18n._('Throw out')}
       </Button>
       <LinkButton fz={13} onClick={() => onMend(item.id)}>
-        Mend
+        {i18n._('Mend')}
       </LinkButton>
       {item.variant && (
         <LinkButton fz={13} onClick={() => void drawAnew(item.id)}>
-          Draw anew
+          {i18n._('Draw anew')}
         </LinkButton>
       )}
     </Group>
@@ -148,7 +157,10 @@ export function ReviewRow({
   return (
     <article
       className={`review-row ${state} ${isOpen ? 'open' : ''}`}
-      aria-label={`Drafted question ${n}, ${VERDICTS[state]}`}
+      aria-label={i18n._('Drafted question {n, number}, {verdict}', {
+        n,
+        verdict: VERDICTS[state],
+      })}
       aria-current={isOpen ? 'true' : undefined}
       onClick={() => (isOpen ? undefined : openDraft(item.id))}
     >

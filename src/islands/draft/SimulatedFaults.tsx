@@ -2,17 +2,18 @@
 import { Checkbox, Menu, Stack } from '@mantine/core';
 import type { Fault } from '../../stand-ins/assistant';
 import { LinkButton } from '../parts/LinkButton';
+import { i18n } from '../../languages';
 
 const WORDS: Record<Fault, string> = {
-  heading: 'a heading line',
-  numbering: 'numbers in front',
-  ellipsis: 'a text cut short',
-  'short-count': 'two too few',
-  'key-off': 'keys one too high',
-  shifted: 'a line shifted',
-  chatter: 'talk around',
-  doubled: 'one twice',
-  'too-long': 'a text too long',
+  heading: i18n._('a heading line'),
+  numbering: i18n._('numbers in front'),
+  ellipsis: i18n._('a text cut short'),
+  'short-count': i18n._('two too few'),
+  'key-off': i18n._('keys one too high'),
+  shifted: i18n._('a line shifted'),
+  chatter: i18n._('talk around'),
+  doubled: i18n._('one twice'),
+  'too-long': i18n._('a text too long'),
 };
 
 export function SimulatedFaults({
@@ -30,7 +31,9 @@ export function SimulatedFaults({
     <Menu closeOnItemClick={false} position="bottom-start" trapFocus={false}>
       <Menu.Target>
         <LinkButton fz={13}>
-          {faults.length ? `with ${faults.length} kinds of fault` : 'with faults …'}
+          {faults.length
+            ? i18n._('with {faults, number} kinds of fault', { faults: faults.length })
+            : i18n._('with faults …')}
         </LinkButton>
       </Menu.Target>
       <Menu.Dropdown p="xs">

@@ -7,16 +7,18 @@ import { useBank } from '../state/bank';
 import { setDrafting, termsOfBank, useDrafting, type TermsWish } from '../state/drafting';
 import { KindChips } from './KindChips';
 import { MADE_KINDS } from './words';
+import { i18n } from '../../languages';
 
-const EXAMPLE =
-  'pound\tthe level stretch of water between two locks\ncill\ta ledge below the top gate';
+const EXAMPLE = i18n._(
+  'pound	the level stretch of water between two locks\ncill	a ledge below the top gate',
+);
 
 function Numbers({ terms, to }: { terms: TermsWish; to: (change: Partial<TermsWish>) => void }) {
   const hasOptions = terms.kinds.some((kind) => kind === 'choice-one' || kind === 'match');
   return (
     <Group gap="xs" grow align="flex-end">
       <NumberInput
-        label={terms.kinds.includes('match') ? 'Options or pairs' : 'Options'}
+        label={terms.kinds.includes('match') ? i18n._('Options or pairs') : i18n._('Options')}
         disabled={!hasOptions}
         min={2}
         max={10}
@@ -25,7 +27,7 @@ function Numbers({ terms, to }: { terms: TermsWish; to: (change: Partial<TermsWi
         onChange={(value) => to({ options: Number(value) || 4 })}
       />
       <NumberInput
-        label="Questions a term"
+        label={i18n._('Questions a term')}
         min={1}
         max={10}
         allowDecimal={false}
@@ -44,8 +46,10 @@ export function TermsBench() {
   return (
     <Stack gap="xs">
       <Textarea
-        label="Terms"
-        description="A term and its definition on each line, with a tab or a dash between; a third part is the category."
+        label={i18n._('Terms')}
+        description={i18n._(
+          'A term and its definition on each line, with a tab or a dash between; a third part is the category.',
+        )}
         placeholder={EXAMPLE}
         autosize
         minRows={6}
@@ -55,7 +59,7 @@ export function TermsBench() {
       />
       {cards > 0 && (
         <LinkButton onClick={() => to({ text: termsOfBank() })}>
-          Take the {cards} cards of the bank
+          {i18n._('Take the {cards, number} cards of the bank', { cards })}
         </LinkButton>
       )}
       <KindChips
@@ -65,27 +69,31 @@ export function TermsBench() {
         onChoose={(kinds) => to({ kinds })}
       />
       <Select
-        label="Asks"
+        label={i18n._('Asks')}
         allowDeselect={false}
         value={terms.direction}
         data={[
-          { value: 'to-definition', label: 'with the term, for its definition' },
-          { value: 'to-term', label: 'with the definition, for its term' },
+          { value: 'to-definition', label: i18n._('with the term, for its definition') },
+          { value: 'to-term', label: i18n._('with the definition, for its term') },
         ]}
         onChange={(value) => to({ direction: value as TermsWish['direction'] })}
       />
       <Numbers terms={terms} to={to} />
       <TextInput
-        label="Words of the question"
-        description="{term} or {definition} stands for it; the term or definition alone where empty."
-        placeholder="What is meant by “{term}”?"
+        label={i18n._('Words of the question')}
+        description={i18n._(
+          "'{term}' or '{definition}' stands for it; the term or definition alone where empty.",
+        )}
+        placeholder={i18n._("What is meant by “'{term}'”?")}
         value={terms.ask}
         onChange={(event) => to({ ask: event.currentTarget.value })}
       />
       <Group gap="sm">
-        <LinkButton onClick={() => to({ seed: freshSeed() })}>Another choice by chance</LinkButton>
+        <LinkButton onClick={() => to({ seed: freshSeed() })}>
+          {i18n._('Another choice by chance')}
+        </LinkButton>
         <Text size="sm" c="dimmed">
-          seed <span className="mono">{terms.seed}</span>
+          {i18n._('seed')} <span className="mono">{terms.seed}</span>
         </Text>
       </Group>
     </Stack>

@@ -2,7 +2,6 @@
 import { Button, Group, SegmentedControl, Select } from '@mantine/core';
 import { KINDS } from '../../core/model';
 import { KIND_NAMES } from '../../core/shared/kind-names';
-import { count } from '../../core/shared/plain';
 import { useActs } from '../state/acts';
 import {
   chooseAll,
@@ -16,6 +15,7 @@ import {
 } from '../state/gather';
 import { giveKind } from './KindMenu';
 import { useMarked } from './use-marked';
+import { i18n } from '../../languages';
 
 /** What is done with the chosen ones. */
 function ForChosen({ isCounted }: { isCounted: boolean }) {
@@ -23,22 +23,28 @@ function ForChosen({ isCounted }: { isCounted: boolean }) {
   const own = items.filter((item) => chosen.has(placeOf(item)));
   const areOut = own.length > 0 && own.every((item) => out.has(placeOf(item)));
   return (
-    <Group gap="xs" role="group" aria-label={`${count(own.length, 'question')} chosen`}>
-      {isCounted && <b>{own.length} chosen</b>}
+    <Group
+      gap="xs"
+      role="group"
+      aria-label={i18n._('{own, plural, one {# question} other {# questions}} chosen', {
+        own: own.length,
+      })}
+    >
+      {isCounted && <b>{i18n._('{own, number} chosen', { own: own.length })}</b>}
       <Button size="compact-sm" onClick={() => leaveAllOut(chosenItems(), !areOut)}>
-        {areOut ? 'Put them back' : 'Leave them out'}
+        {areOut ? i18n._('Put them back') : i18n._('Leave them out')}
       </Button>
       <Select
         size="xs"
         w={170}
-        aria-label="Kind of the chosen questions"
-        placeholder="They are …"
+        aria-label={i18n._('Kind of the chosen questions')}
+        placeholder={i18n._('They are …')}
         value={null}
         data={KINDS.map((kind) => ({ value: kind, label: KIND_NAMES[kind] }))}
         onChange={(kind) => kind && giveKind(chosenItems(), kind)}
       />
       <Button size="compact-sm" variant="subtle" onClick={chooseNone}>
-        Choose none
+        {i18n._('Choose none')}
       </Button>
     </Group>
   );
@@ -48,14 +54,32 @@ export function ChosenBar({ canFilter = true }: { canFilter?: boolean }) {
   const { chosen, out, show, items } = useGather();
   const marked = useMarked().size;
   useActs('gather-chosen', [
-    { label: 'Choose all questions of the source', words: 'Select all', run: chooseAll },
-    ...(chosen.size ? [{ label: 'Choose none', words: 'Deselect', run: chooseNone }] : []),
+    {
+      label: i18n._('Choose all questions of the source'),
+      words: i18n._('Select all'),
+      run: chooseAll,
+    },
+    ...(chosen.size
+      ? [{ label: i18n._('Choose none'), words: i18n._('Deselect'), run: chooseNone }]
+      : []),
   ]);
   const choices: { value: Shown; label: string; disabled?: boolean }[] = [
-    { value: 'all', label: `all ${items.length}` },
-    { value: 'marked', label: `${marked} to look at`, disabled: !marked },
-    { value: 'out', label: `${out.size} left out`, disabled: !out.size },
-    { value: 'chosen', label: `${chosen.size} chosen`, disabled: !chosen.size },
+    { value: 'all', label: i18n._('all {items, number}', { items: items.length }) },
+    {
+      value: 'marked',
+      label: i18n._('{marked, number} to look at', { marked }),
+      disabled: !marked,
+    },
+    {
+      value: 'out',
+      label: i18n._('{out, number} left out', { out: out.size }),
+      disabled: !out.size,
+    },
+    {
+      value: 'chosen',
+      label: i18n._('{chosen, number} chosen', { chosen: chosen.size }),
+      disabled: !chosen.size,
+    },
   ];
   if (!canFilter && !chosen.size) {
     return null;
@@ -65,7 +89,7 @@ export function ChosenBar({ canFilter = true }: { canFilter?: boolean }) {
       {canFilter && (
         <SegmentedControl
           size="xs"
-          aria-label="Which questions are shown"
+          aria-label={i18n._('Which questions are shown')}
           value={show}
           data={choices}
           onChange={(value) => showOnly(value)}

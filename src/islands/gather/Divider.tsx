@@ -1,6 +1,7 @@
 // The border between the source and what was understood: dragged, or moved by arrow keys.
 import type { KeyboardEvent, PointerEvent } from 'react';
 import type { Share } from './use-share';
+import { i18n } from '../../languages';
 
 /** Per cent that an arrow key moves it. */
 const STEP = 2;
@@ -29,7 +30,7 @@ export function Divider({ share }: { share: Share }) {
       className="divider"
       role="separator"
       aria-orientation="vertical"
-      aria-label="Border between the source and what was understood"
+      aria-label={i18n._('Border between the source and what was understood')}
       aria-valuemin={share.least}
       aria-valuemax={share.most}
       aria-valuenow={share.share}

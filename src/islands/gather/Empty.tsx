@@ -1,4 +1,5 @@
 // Gather with nothing on the bench: the first things asked are what the user holds, and what it is to become.
+import { Trans } from '@lingui/react';
 import { Anchor, Kbd, List, Paper, Stack, Text, Title } from '@mantine/core';
 import { Link } from 'wouter';
 import { openDemo } from '../state/banks';
@@ -8,22 +9,25 @@ import { bring } from '../state/gather';
 import { EmptyPlace } from '../parts/EmptyPlace';
 import { LinkButton } from '../parts/LinkButton';
 import { ChooseSources } from './ChooseSources';
+import { i18n } from '../../languages';
 
 function DropHere() {
   return (
     <Paper p="lg" bd="1.5px dashed var(--ink-soft)">
       <Stack gap="sm">
         <p>
-          Copy the block in your spreadsheet, your document or the reply of your writing assistant,
-          and press <Kbd>Ctrl V</Kbd> here.
+          <Trans
+            id="Copy the block in your spreadsheet, your document or the reply of your writing assistant, and press <0>Ctrl V</0> here."
+            components={{ 0: <Kbd /> }}
+          />
         </p>
         <p>
-          Or drop a file anywhere on this page: a workbook (.xlsx, .ods, .xls), a document (.docx,
-          .odt), text (.csv, .tsv, .txt, .md), a saved page, a test package or a bank file (.zip,
-          .imscc).
+          {i18n._(
+            'Or drop a file anywhere on this page: a workbook (.xlsx, .ods, .xls), a document (.docx, .odt), text (.csv, .tsv, .txt, .md), a saved page, a test package or a bank file (.zip, .imscc).',
+          )}
         </p>
         <div>
-          <ChooseSources label="Choose files" isMain />
+          <ChooseSources label={i18n._('Choose files')} isMain />
         </div>
       </Stack>
     </Paper>
@@ -37,12 +41,13 @@ function NeededHere() {
     <Paper p="lg" bd="1.5px dashed var(--ink-soft)">
       <Stack gap="sm">
         <p>
-          The receiver’s own empty file, its blank: drop it here too, alone or together with your
-          questions. Which is which is told apart.
+          {i18n._(
+            'The receiver’s own empty file, its blank: drop it here too, alone or together with your questions. Which is which is told apart.',
+          )}
         </p>
         {layouts.length > 0 && (
           <Text size="sm">
-            Known here:{' '}
+            {i18n._('Known here:')}{' '}
             {layouts.map(({ id, layout }, index) => (
               <span key={id}>
                 {index > 0 && ', '}
@@ -54,7 +59,7 @@ function NeededHere() {
           </Text>
         )}
         <div>
-          <ChooseSources label="Choose a blank" isMain={false} testId="blank-beside" />
+          <ChooseSources label={i18n._('Choose a blank')} isMain={false} testId="blank-beside" />
         </div>
       </Stack>
     </Paper>
@@ -64,9 +69,9 @@ function NeededHere() {
 function OpenDemo() {
   return (
     <p>
-      <LinkButton onClick={() => void openDemo()}>Open the demo bank</LinkButton>{' '}
+      <LinkButton onClick={() => void openDemo()}>{i18n._('Open the demo bank')}</LinkButton>{' '}
       <Text component="span" c="dimmed">
-        60 questions for volunteer lock keepers, with three receivers’ blanks
+        {i18n._('60 questions for volunteer lock keepers, with three receivers’ blanks')}
       </Text>
     </p>
   );
@@ -77,18 +82,20 @@ export function Empty() {
   const count = useBank((state) => state.items.length);
   const canOpenDemo = bank !== 'demo' && count === 0;
   return (
-    <EmptyPlace title="What do you hold?">
+    <EmptyPlace title={i18n._('What do you hold?')}>
       <DropHere />
       <Title order={2} fz={20}>
-        What do you need to have in the end?
+        {i18n._('What do you need to have in the end?')}
       </Title>
       <NeededHere />
       <Text c="dimmed">
-        You see what was understood before anything enters the bank, and one step takes it back.
+        {i18n._(
+          'You see what was understood before anything enters the bank, and one step takes it back.',
+        )}
       </Text>
       <div>
         <Title order={2} mb={6}>
-          Nothing at hand?
+          {i18n._('Nothing at hand?')}
         </Title>
         <List mb={8}>
           {DEMO_SOURCES.map(({ file, what }) => (

@@ -18,10 +18,11 @@ import { Seam } from './Seam';
 import { StatedSeam } from './StatedSeam';
 import { Tray } from './Tray';
 import { WaitingReply } from './WaitingReply';
+import { i18n } from '../../languages';
 
 const TextSeam = fetched(
   () => import('./TextSeam').then((module) => ({ default: module.TextSeam })),
-  <Text c="dimmed">Opening the text …</Text>,
+  <Text c="dimmed">{i18n._('Opening the text …')}</Text>,
 );
 
 /** Whether a finding is about the whole source, and not about a question, a cell or a line that shows it. */
@@ -82,7 +83,7 @@ export default function GatherPlace() {
       {beside && answer.items.length > 0 && <ChosenBar canFilter={answer.text === undefined} />}
       {beside ?? (
         <div>
-          <ChooseSources label="Choose another file" isMain={false} />
+          <ChooseSources label={i18n._('Choose another file')} isMain={false} />
         </div>
       )}
     </>

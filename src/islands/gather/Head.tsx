@@ -3,7 +3,6 @@ import { Button } from '@mantine/core';
 import { useState } from 'react';
 import { useLocation } from 'wouter';
 import type { Finding } from '../../core/model';
-import { count } from '../../core/shared/plain';
 import { PlaceHead, type MainAct } from '../parts/PlaceHead';
 import { fetched } from '../parts/fetched';
 import { say } from '../parts/say';
@@ -23,6 +22,7 @@ import { bankState } from '../state/bank';
 import { handOverOnly } from '../state/hand-over';
 import { useDiffering } from './use-differing';
 import { useKnown } from './use-known';
+import { i18n } from '../../languages';
 
 const LaterEdition = fetched(() =>
   import('./LaterEdition').then((module) => ({ default: module.LaterEdition })),
@@ -44,14 +44,18 @@ function useFacts(known: number, differing: number): string {
     .filter(({ rule }) => rule === 'row-left-out')
     .reduce((sum, { count: rows = 1 }) => sum + rows, 0);
   return [
-    `${count(items.length, 'question')} understood`,
-    blocked ? `${blocked} of them blocked` : '',
-    look ? `${look} to look at` : '',
-    left ? `${count(left, 'row')} left out` : '',
-    known ? `${known} in the bank already` : '',
-    differing ? `${differing} in the bank in another wording` : '',
-    taken.size ? `${taken.size} in the bank` : '',
-    answer && answer.ms > LONG_MS ? `read in ${(answer.ms / 1000).toFixed(1)} s` : '',
+    i18n._('{items, plural, one {# question} other {# questions}} understood', {
+      items: items.length,
+    }),
+    blocked ? i18n._('{blocked, number} of them blocked', { blocked }) : '',
+    look ? i18n._('{look, number} to look at', { look }) : '',
+    left ? i18n._('{left, plural, one {# row} other {# rows}} left out', { left }) : '',
+    known ? i18n._('{known, number} in the bank already', { known }) : '',
+    differing ? i18n._('{differing, number} in the bank in another wording', { differing }) : '',
+    taken.size ? i18n._('{taken, number} in the bank', { taken: taken.size }) : '',
+    answer && answer.ms > LONG_MS
+      ? i18n._('read in {ms} s', { ms: (answer.ms / 1000).toFixed(1) })
+      : '',
   ]
     .filter(Boolean)
     .join(', ');
@@ -62,7 +66,10 @@ function take(how: { most?: number; onlyChosen?: boolean } = {}): void {
   if (taken) {
     const them = taken === 1 ? 'it' : 'them';
     say(
-      `${count(taken, 'question')} ${taken === 1 ? 'is' : 'are'} in the bank. Undo takes ${them} back.`,
+      i18n._(
+        '{taken, plural, one {# question} other {# questions}} {taken, plural, one {is} other {are}} in the bank. Undo takes {them} back.',
+        { taken, them },
+      ),
     );
   }
 }
@@ -83,24 +90,26 @@ function useNext(): MainAct {
   const own = all.filter((item) => chosen.has(placeOf(item))).length;
   if (own && own < can) {
     return {
-      label: `Take the ${own} chosen into the bank`,
+      label: i18n._('Take the {own, number} chosen into the bank', { own }),
       run: () => take({ onlyChosen: true }),
-      help: 'Accept, import or save only what you chose.',
+      help: i18n._('Accept, import or save only what you chose.'),
     };
   }
   if (can || !taken.size) {
     return {
-      label: can ? `Take ${count(can, 'question')} into the bank` : 'Nothing to take yet',
+      label: can
+        ? i18n._('Take {can, plural, one {# question} other {# questions}} into the bank', { can })
+        : i18n._('Nothing to take yet'),
       isDisabled: !can,
       run: () => take(),
-      help: 'Accept, import or save what was understood.',
+      help: i18n._('Accept, import or save what was understood.'),
     };
   }
   return {
-    label: `Hand over ${these(taken.size)}`,
-    help: 'Export just these.',
+    label: i18n._('Hand over {these}', { these: these(taken.size) }),
+    help: i18n._('Export just these.'),
     run: () => {
-      handOverOnly(`from ${name}`, takenFrom(records));
+      handOverOnly(i18n._('from {name}', { name }), takenFrom(records));
       go('/hand-over');
     },
   };
@@ -109,7 +118,7 @@ function useNext(): MainAct {
 /** What was understood, and the first thing that stopped. */
 function spoken(name: string, facts: string, findings: readonly Finding[]): string {
   const stopped = findings.find(({ level }) => level === 'block');
-  return `${name}: ${facts}.${stopped ? ` Blocked: ${stopped.message}` : ''}`;
+  return `${name}: ${facts}.${stopped ? i18n._(' Blocked: {message}', { message: stopped.message }) : ''}`;
 }
 
 export function Head() {
@@ -125,12 +134,12 @@ export function Head() {
   const can = ready(state).length;
   const next = state.tray.find(({ id, ready: more }) => id !== state.open && more > 0);
   const acts = [
-    { label: 'Put away', words: 'Close this source', run: () => putAway() },
+    { label: i18n._('Put away'), words: i18n._('Close this source'), run: () => putAway() },
     ...(known.length
       ? [
           {
-            label: `Leave out the ${known.length} known`,
-            words: 'Take only new questions: the same file again, doubles',
+            label: i18n._('Leave out the {known, number} known', { known: known.length }),
+            words: i18n._('Take only new questions: the same file again, doubles'),
             run: () => leaveAllOut(known, true),
           },
         ]
@@ -138,23 +147,38 @@ export function Head() {
     ...(differing.length
       ? [
           {
-            label: `See the ${differing.length} that ${differing.length === 1 ? 'differs' : 'differ'}`,
-            words: 'A later edition of the same file: replace, keep what was mended',
+            label: i18n._(
+              'See the {differing, number} that {differing, plural, one {differs} other {differ}}',
+              { differing: differing.length },
+            ),
+            words: i18n._('A later edition of the same file: replace, keep what was mended'),
             run: () => setCompared(true),
           },
         ]
       : []),
     ...(can > FEW
-      ? [{ label: 'First three only', words: 'Try with a few', run: () => take({ most: FEW }) }]
+      ? [
+          {
+            label: i18n._('First three only'),
+            words: i18n._('Try with a few'),
+            run: () => take({ most: FEW }),
+          },
+        ]
       : []),
     ...(state.taken.size && !can
-      ? [{ label: 'See them in the bank', words: 'Look at what was taken', run: () => go('/bank') }]
+      ? [
+          {
+            label: i18n._('See them in the bank'),
+            words: i18n._('Look at what was taken'),
+            run: () => go('/bank'),
+          },
+        ]
       : []),
     ...(next && !can
       ? [
           {
-            label: `Bring the next: ${next.name}`,
-            words: 'The next source that waits',
+            label: i18n._('Bring the next: {name}', { name: next.name }),
+            words: i18n._('The next source that waits'),
             run: () => void openSource(next.id),
           },
         ]

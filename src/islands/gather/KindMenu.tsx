@@ -5,6 +5,7 @@ import { KIND_NAMES } from '../../core/shared/kind-names';
 import { sayProblem } from '../parts/say';
 import { setCell } from '../parts/cells';
 import { mendAll } from '../state/gather';
+import { i18n } from '../../languages';
 
 /** Gives questions another kind, with what of their answers that can hold; those that can't take it stay. */
 export function giveKind(items: readonly Item[], kind: Kind): void {
@@ -30,13 +31,13 @@ export function KindMenu({ item, isFixed }: { item: Item; isFixed: boolean }) {
         <UnstyledButton
           className={`kind-word ${item.kind === 'choice-one' ? 'usual' : ''}`}
           tabIndex={-1}
-          aria-label={`Kind: ${name}`}
+          aria-label={i18n._('Kind: {name}', { name })}
         >
           {name}
         </UnstyledButton>
       </Menu.Target>
       <Menu.Dropdown>
-        <Menu.Label>It is</Menu.Label>
+        <Menu.Label>{i18n._('It is')}</Menu.Label>
         {KINDS.filter((kind) => kind !== item.kind).map((kind) => (
           <Menu.Item key={kind} onClick={() => giveKind([item], kind)}>
             {KIND_NAMES[kind]}

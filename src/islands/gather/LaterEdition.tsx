@@ -2,12 +2,12 @@
 import { Button, Checkbox, Group, Modal, SimpleGrid, Stack, Text } from '@mantine/core';
 import { useState } from 'react';
 import type { Item } from '../../core/model';
-import { count } from '../../core/shared/plain';
 import { Answers } from '../parts/Answers';
 import { say } from '../parts/say';
 import { leaveAllOut } from '../state/gather';
 import { replaceByEditions } from '../state/gather/replacing';
 import type { Differing } from './use-differing';
+import { i18n } from '../../languages';
 
 function Edition({ name, item }: { name: string; item: Item }) {
   return (
@@ -39,22 +39,27 @@ function Editions({ differing, onClose }: Props) {
   };
   const replace = (): void => {
     const chosen = shown.filter(({ inBank }) => ticked.has(inBank.id));
-    const what = count(chosen.length, 'question');
+    const what = i18n._('{chosen, plural, one {# question} other {# questions}}', {
+      chosen: chosen.length,
+    });
     void replaceByEditions(chosen);
     leaveAllOut(
       shown.map(({ now }) => now),
       true,
     );
-    say(`${what} replaced in the bank. Undo brings back what stood there.`);
+    say(i18n._('{what} replaced in the bank. Undo brings back what stood there.', { what }));
     onClose();
   };
   return (
     <Stack gap="sm">
       <Text role="status">
-        The bank has {count(shown.length, 'question')} of this file in another wording. What is
-        ticked is replaced by what the file says now; the others stay as they are in the bank.
-        {mended > 0 &&
-          ` ${count(mended, 'question')} mended here since ${mended === 1 ? 'is' : 'are'} not ticked.`}
+        {i18n._(
+          'The bank has {shown, plural, one {# question} other {# questions}} of this file in another wording. What is ticked is replaced by what the file says now; the others stay as they are in the bank.{mended, plural, =0 {} one { # question mended here since is not ticked.} other { # questions mended here since are not ticked.}}',
+          {
+            shown: shown.length,
+            mended,
+          },
+        )}
       </Text>
       <Stack
         gap="xs"
@@ -62,29 +67,34 @@ function Editions({ differing, onClose }: Props) {
         style={{ overflow: 'auto' }}
         tabIndex={0}
         role="list"
-        aria-label="What differs"
+        aria-label={i18n._('What differs')}
       >
         {shown.map(({ now, inBank, isMended }) => (
           <Group key={inBank.id} role="listitem" wrap="nowrap" align="flex-start">
             <Checkbox
-              aria-label={`Replace ${inBank.ref || inBank.stem.plain}`}
+              aria-label={i18n._('Replace {ref}', { ref: inBank.ref || inBank.stem.plain })}
               checked={ticked.has(inBank.id)}
               onChange={() => tick(inBank.id)}
             />
             <SimpleGrid cols={{ base: 1, sm: 2 }} flex={1}>
               <Edition
-                name={`In the bank, ${inBank.ref}${isMended ? ', mended here since' : ''}`}
+                name={i18n._(
+                  'In the bank, {ref}{isMended, select, true {, mended here since} other {}}',
+                  { ref: inBank.ref, isMended },
+                )}
                 item={inBank}
               />
-              <Edition name="In the file now" item={now} />
+              <Edition name={i18n._('In the file now')} item={now} />
             </SimpleGrid>
           </Group>
         ))}
       </Stack>
       <Group justify="flex-end">
-        <Button onClick={onClose}>Close</Button>
+        <Button onClick={onClose}>{i18n._('Close')}</Button>
         <Button variant="filled" disabled={!ticked.size} onClick={replace}>
-          Replace {count(ticked.size, 'question')}
+          {i18n._('Replace {ticked, plural, one {# question} other {# questions}}', {
+            ticked: ticked.size,
+          })}
         </Button>
       </Group>
     </Stack>
@@ -93,7 +103,7 @@ function Editions({ differing, onClose }: Props) {
 
 export function LaterEdition({ differing, onClose }: Props) {
   return (
-    <Modal opened onClose={onClose} size="xl" title="A later edition">
+    <Modal opened onClose={onClose} size="xl" title={i18n._('A later edition')}>
       <Editions differing={differing} onClose={onClose} />
     </Modal>
   );

@@ -3,18 +3,19 @@ import { Box, Menu, VisuallyHidden } from '@mantine/core';
 import type { LineRole } from '../../core/model';
 import { quoted } from '../../core/shared/plain';
 import { sayLine, useGather } from '../state/gather';
+import { i18n } from '../../languages';
 
 /** A line that was pointed at, with its place in the window in pixels. */
 export type PointedLine = { line: number; text: string; left: number; top: number };
 
 export const LINE_WORDS: readonly (readonly [LineRole, string, string])[] = [
-  ['question', 'A question begins here', 'question'],
-  ['option', 'This is an option', 'option'],
-  ['more', 'This goes on with what stands above', 'goes on'],
-  ['answer', 'This is the answer', 'answer'],
-  ['part', 'This heads the questions below', 'heading'],
-  ['answers', 'The list of all answers begins here', 'list of answers'],
-  ['none', 'This is no part of a question', 'no part'],
+  ['question', i18n._('A question begins here'), 'question'],
+  ['option', i18n._('This is an option'), 'option'],
+  ['more', i18n._('This goes on with what stands above'), i18n._('goes on')],
+  ['answer', i18n._('This is the answer'), 'answer'],
+  ['part', i18n._('This heads the questions below'), 'heading'],
+  ['answers', i18n._('The list of all answers begins here'), i18n._('list of answers')],
+  ['none', i18n._('This is no part of a question'), i18n._('no part')],
 ];
 
 export function LineMenu({
@@ -39,12 +40,15 @@ export function LineMenu({
       <Menu.Target>
         {/* The menu hangs at the line's number, which is drawn by the editor, and is named by what stands here. */}
         <Box component="span" pos="fixed" left={left} top={top} w={1} h={1}>
-          <VisuallyHidden>What line {line} is</VisuallyHidden>
+          <VisuallyHidden>{i18n._('What line {line} is', { line })}</VisuallyHidden>
         </Box>
       </Menu.Target>
       <Menu.Dropdown>
         <Menu.Label>
-          Line {line} {text.trim() ? quoted(text.trim(), 40) : 'is empty'}
+          {i18n._('Line {line} {text}', {
+            line,
+            text: text.trim() ? quoted(text.trim(), 40) : i18n._('is empty'),
+          })}
         </Menu.Label>
         {LINE_WORDS.map(([is, words]) => (
           <Menu.Item key={is} fw={said?.is === is ? 700 : undefined} onClick={() => say(is)}>
@@ -54,7 +58,9 @@ export function LineMenu({
         {said && (
           <>
             <Menu.Divider />
-            <Menu.Item onClick={() => say(undefined)}>Forget what I said of this line</Menu.Item>
+            <Menu.Item onClick={() => say(undefined)}>
+              {i18n._('Forget what I said of this line')}
+            </Menu.Item>
           </>
         )}
       </Menu.Dropdown>

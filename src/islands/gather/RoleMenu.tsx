@@ -6,6 +6,7 @@ import { roleWords } from '../../core/shared/roles';
 import { RoleHead } from '../parts/RoleHead';
 import { overrule, useGather } from '../state/gather';
 import type { ShownColumn } from './use-columns';
+import { i18n } from '../../languages';
 
 /** Pixels that one press of the menu adds. */
 const WIDER_BY = 40;
@@ -29,7 +30,9 @@ export function RoleMenu({
   const role = column.column?.role ?? 'ignore';
   const because = answer?.reading.because[`columns.${letters}`];
   const isUnsure = answer?.reading.unsure.includes(`columns.${letters}`) ?? false;
-  const why = because ? `${roleWords(role)}, because ${because}` : roleWords(role);
+  const why = because
+    ? i18n._('{roleWords}, because {because}', { roleWords: roleWords(role), because })
+    : roleWords(role);
   const setRole = (next: Role): void => {
     void overrule({ columns: withRole(chosen.columns ?? [], letters, next), key: undefined });
   };
@@ -47,10 +50,10 @@ export function RoleMenu({
     >
       <Menu.Divider />
       <Menu.Item closeMenuOnClick={false} onClick={() => onWiden(WIDER_BY)}>
-        Show it wider
+        {i18n._('Show it wider')}
       </Menu.Item>
       <Menu.Item closeMenuOnClick={false} onClick={() => onWiden(-WIDER_BY)}>
-        Show it narrower
+        {i18n._('Show it narrower')}
       </Menu.Item>
     </RoleHead>
   );

@@ -4,6 +4,7 @@ import { defined } from '../../core/shared/defined';
 import { parseRange, rangeName } from '../../core/shared/cells';
 import type { GatherAnswer } from '../../workers/protocol';
 import { overrule, useGather } from '../state/gather';
+import { i18n } from '../../languages';
 
 type Side = 'top' | 'bottom';
 
@@ -36,15 +37,17 @@ export function RowMenu({ shown, sheet }: { shown: number; sheet: string | undef
   return (
     <Menu position="bottom-start" withinPortal>
       <Menu.Target>
-        <UnstyledButton className="mono row-point" title={`Row ${shown}`}>
-          <VisuallyHidden>Row </VisuallyHidden>
+        <UnstyledButton className="mono row-point" title={i18n._('Row {shown, number}', { shown })}>
+          <VisuallyHidden>{i18n._('Row')} </VisuallyHidden>
           {shown}
         </UnstyledButton>
       </Menu.Target>
       <Menu.Dropdown>
-        <Menu.Item onClick={head}>The headings stand here</Menu.Item>
-        {canCut && <Menu.Item onClick={() => cut('top')}>Start reading here</Menu.Item>}
-        {canCut && <Menu.Item onClick={() => cut('bottom')}>Stop reading here</Menu.Item>}
+        <Menu.Item onClick={head}>{i18n._('The headings stand here')}</Menu.Item>
+        {canCut && <Menu.Item onClick={() => cut('top')}>{i18n._('Start reading here')}</Menu.Item>}
+        {canCut && (
+          <Menu.Item onClick={() => cut('bottom')}>{i18n._('Stop reading here')}</Menu.Item>
+        )}
       </Menu.Dropdown>
     </Menu>
   );

@@ -12,6 +12,7 @@ import { useRangeDrag } from './use-range-drag';
 import { keyOf, useRows, type ShownRow } from './use-rows';
 import { useShare } from './use-share';
 import { useWidened } from './use-widened';
+import { i18n } from '../../languages';
 
 /** A row's height before it is drawn once. */
 const GUESS = 66;
@@ -71,7 +72,7 @@ export function Seam() {
       onKeyDown={useCardKeys(scroller)}
       onPointerDown={onPointerDown}
       role="table"
-      aria-label={`${name} beside what was understood`}
+      aria-label={i18n._('{name} beside what was understood', { name })}
       aria-rowcount={rows.length}
       tabIndex={-1}
     >

@@ -5,6 +5,7 @@ import { Divider } from './Divider';
 import { RoleMenu } from './RoleMenu';
 import type { ShownColumn } from './use-columns';
 import type { Share } from './use-share';
+import { i18n } from '../../languages';
 
 export type Widen = (index: number, by: number) => void;
 
@@ -39,7 +40,7 @@ export function SeamHead({
     <div className="seam-row seam-head" role="row">
       <div className="seam-left" style={{ gridTemplateColumns: tracks }}>
         <span role="columnheader" className="number">
-          <VisuallyHidden>Row</VisuallyHidden>
+          <VisuallyHidden>{i18n._('Row')}</VisuallyHidden>
         </span>
         {columns.map((column) => (
           <span
@@ -53,11 +54,11 @@ export function SeamHead({
         ))}
       </div>
       <div className="gutter" role="columnheader">
-        <VisuallyHidden>State</VisuallyHidden>
+        <VisuallyHidden>{i18n._('State')}</VisuallyHidden>
         <Divider share={share} />
       </div>
       <div role="columnheader" className="seam-title seam-right">
-        Understood
+        {i18n._('Understood')}
       </div>
     </div>
   );

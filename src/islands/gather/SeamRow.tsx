@@ -10,6 +10,7 @@ import { RowMenu } from './RowMenu';
 import { Understood } from './Understood';
 import type { ShownColumn } from './use-columns';
 import type { ShownRow } from './use-rows';
+import { i18n } from '../../languages';
 
 const NONE: readonly Finding[] = [];
 
@@ -54,13 +55,13 @@ function Cells({ row, columns, findings, dragged, fixed }: CellsProps) {
 }
 
 const headingWords = ({ sheet }: ShownRow): string =>
-  sheet === undefined ? 'headings' : `headings of ${quoted(sheet)}`;
+  sheet === undefined ? 'headings' : i18n._('headings of {sheet}', { sheet: quoted(sheet) });
 
 /** A row that became no question says why, where there is a reason. */
 function Aside({ row, lone }: { row: ShownRow; lone: Finding | undefined }) {
   return (
     <Text c="dimmed" size="sm" className="aside-why">
-      {row.isHeading ? headingWords(row) : (lone?.message ?? row.belongs ?? 'left out')}
+      {row.isHeading ? headingWords(row) : (lone?.message ?? row.belongs ?? i18n._('left out'))}
     </Text>
   );
 }

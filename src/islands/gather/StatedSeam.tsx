@@ -11,6 +11,7 @@ import { Understood } from './Understood';
 import { useCardKeys } from './use-card-keys';
 import { useFindingsByItem } from './use-findings';
 import { useIsShown } from './use-marked';
+import { i18n } from '../../languages';
 
 /** A row's height before it is drawn once. */
 const GUESS = 84;
@@ -59,19 +60,19 @@ export function StatedSeam() {
       ref={setScroller}
       onKeyDown={useCardKeys(scroller)}
       role="table"
-      aria-label={`${name} beside what was understood`}
+      aria-label={i18n._('{name} beside what was understood', { name })}
       aria-rowcount={items.length}
       tabIndex={-1}
     >
       <div className="seam-row seam-head" role="row">
         <div className="stated-left" role="columnheader">
-          In the package
+          {i18n._('In the package')}
         </div>
         <div className="gutter" role="columnheader">
-          <VisuallyHidden>State</VisuallyHidden>
+          <VisuallyHidden>{i18n._('State')}</VisuallyHidden>
         </div>
         <div role="columnheader" className="seam-title">
-          Understood
+          {i18n._('Understood')}
         </div>
       </div>
       <div role="rowgroup" style={{ height: virtual.getTotalSize(), position: 'relative' }}>

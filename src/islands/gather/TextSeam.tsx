@@ -9,6 +9,7 @@ import { Understood } from './Understood';
 import { useBeside, type Beside } from './use-beside';
 import { useRooms } from './use-rooms';
 import { useAside, useMarks, useTextEditor } from './use-text-editor';
+import { i18n } from '../../languages';
 
 /** Lines above and below those in view whose questions are drawn too. */
 const ABOVE = 30;
@@ -61,8 +62,9 @@ function inView(view: EditorView, besides: readonly Beside[]): { beside: Beside;
     .map((beside) => ({ beside, top: view.lineBlockAt(doc.line(beside.from).from).top + DROP }));
 }
 
-const NOTHING_YET =
-  'No question was understood yet. Put a number before each question, a letter before each option and a star at the right one.';
+const NOTHING_YET = i18n._(
+  'No question was understood yet. Put a number before each question, a letter before each option and a star at the right one.',
+);
 
 export function TextSeam() {
   const { name } = useGather();
@@ -71,8 +73,8 @@ export function TextSeam() {
   const { host, editor, moved, onMove, pointed, pointAtCursor, leavePointed } = useTextEditor();
   useActs('text-seam', [
     {
-      label: 'Say what this line is',
-      words: 'A question begins here, an option, an answer, a heading, no part',
+      label: i18n._('Say what this line is'),
+      words: i18n._('A question begins here, an option, an answer, a heading, no part'),
       run: pointAtCursor,
     },
   ]);
@@ -90,7 +92,7 @@ export function TextSeam() {
       <div
         className="text-beside"
         role="list"
-        aria-label={`What was understood of ${name}`}
+        aria-label={i18n._('What was understood of {name}', { name })}
         onWheel={(event) => {
           if (view) {
             view.scrollDOM.scrollTop += event.deltaY;

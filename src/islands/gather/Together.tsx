@@ -2,11 +2,12 @@
 import { Button, Group, List, Modal, Stack, Table, Text } from '@mantine/core';
 import { useEffect, useState } from 'react';
 import type { Contribution } from '../../core/pipeline/together';
-import { count, quoted } from '../../core/shared/plain';
+import { quoted } from '../../core/shared/plain';
 import { copyText } from '../parts/copy-text';
 import { LinkButton } from '../parts/LinkButton';
 import { messageOf } from '../parts/message-of';
 import { compareAll, openSource } from '../state/gather';
+import { i18n } from '../../languages';
 
 /** So many faults and doubles of one source are shown before one asks for more. */
 const FEW = 3;
@@ -24,7 +25,10 @@ const linesOf = ({ faults, doubles }: Contribution): Line[] => [
   ...doubles.map(({ where, text, of }, index) => ({
     key: `double ${index}`,
     where,
-    words: `${quoted(text, LONGEST)} is like one of ${of ?? 'the bank'}.`,
+    words: i18n._('{text} is like one of {of}.', {
+      text: quoted(text, LONGEST),
+      of: of ?? i18n._('the bank'),
+    }),
     isBlocking: false,
   })),
 ];
@@ -33,7 +37,7 @@ function Lines({ lines }: { lines: readonly Line[] }) {
   const [isWhole, setWhole] = useState(false);
   const shown = isWhole ? lines : lines.slice(0, FEW);
   if (!lines.length) {
-    return <Text size="sm">nothing to mend</Text>;
+    return <Text size="sm">{i18n._('nothing to mend')}</Text>;
   }
   return (
     <List size="sm" spacing={2}>
@@ -52,7 +56,7 @@ function Lines({ lines }: { lines: readonly Line[] }) {
       {lines.length > shown.length && (
         <List.Item>
           <LinkButton onClick={() => setWhole(true)}>
-            {`${lines.length - shown.length} more`}
+            {i18n._('{lines, number} more', { lines: lines.length - shown.length })}
           </LinkButton>
         </List.Item>
       )}
@@ -73,18 +77,23 @@ function Source({ one, onClose }: { one: Contribution; onClose: () => void }) {
           {one.name}
         </Text>
       </Table.Th>
-      <Table.Td>{one.questions ? one.questions : 'none yet'}</Table.Td>
+      <Table.Td>{one.questions ? one.questions : i18n._('none yet')}</Table.Td>
       <Table.Td>
         <Lines lines={linesOf(one)} />
       </Table.Td>
       <Table.Td>
         <Stack gap={2} align="flex-start">
-          <LinkButton onClick={open}>Open</LinkButton>
+          <LinkButton onClick={open}>{i18n._('Open')}</LinkButton>
           <LinkButton
-            aria-label={`Copy the note to ${one.by}`}
-            onClick={() => void copyText(one.note, `The note to ${one.by} is in the clipboard.`)}
+            aria-label={i18n._('Copy the note to {by}', { by: one.by })}
+            onClick={() =>
+              void copyText(
+                one.note,
+                i18n._('The note to {by} is in the clipboard.', { by: one.by }),
+              )
+            }
           >
-            Copy a note
+            {i18n._('Copy a note')}
           </LinkButton>
         </Stack>
       </Table.Td>
@@ -97,9 +106,14 @@ function sumWords(all: readonly Contribution[]): string {
   const doubles = all.reduce((sum, one) => sum + one.doubles.length, 0);
   const empty = all.filter((one) => !one.questions).map(({ by }) => by);
   const parts = [
-    `${count(questions, 'question')} from ${count(all.length, 'source')}`,
-    ...(doubles ? [`${count(doubles, 'double')}`] : []),
-    ...(empty.length ? [`nothing yet from ${empty.join(', ')}`] : []),
+    i18n._(
+      '{questions, plural, one {# question} other {# questions}} from {all, plural, one {# source} other {# sources}}',
+      { questions, all: all.length },
+    ),
+    ...(doubles
+      ? [`${i18n._('{doubles, plural, one {# double} other {# doubles}}', { doubles })}`]
+      : []),
+    ...(empty.length ? [i18n._('nothing yet from {empty}', { empty: empty.join(', ') })] : []),
   ];
   return `${parts.join('; ')}.`;
 }
@@ -109,11 +123,11 @@ function Sources({ onClose }: { onClose: () => void }) {
   const [problem, setProblem] = useState<string>();
   useEffect(() => {
     compareAll().then(setAll, (error: unknown) =>
-      setProblem(messageOf(error, 'The sources could not be compared.')),
+      setProblem(messageOf(error, i18n._('The sources could not be compared.'))),
     );
   }, []);
   if (!all) {
-    return <Text role="status">{problem ?? 'Reading all of them …'}</Text>;
+    return <Text role="status">{problem ?? i18n._('Reading all of them …')}</Text>;
   }
   const notes = all.map(({ note }) => note).join('\n\n');
   return (
@@ -123,10 +137,10 @@ function Sources({ onClose }: { onClose: () => void }) {
         <Table stickyHeader>
           <Table.Thead>
             <Table.Tr>
-              <Table.Th>Who</Table.Th>
-              <Table.Th>Questions</Table.Th>
-              <Table.Th>To mend, and what is there twice</Table.Th>
-              <Table.Th>Acts</Table.Th>
+              <Table.Th>{i18n._('Who')}</Table.Th>
+              <Table.Th>{i18n._('Questions')}</Table.Th>
+              <Table.Th>{i18n._('To mend, and what is there twice')}</Table.Th>
+              <Table.Th>{i18n._('Acts')}</Table.Th>
             </Table.Tr>
           </Table.Thead>
           <Table.Tbody>
@@ -137,11 +151,11 @@ function Sources({ onClose }: { onClose: () => void }) {
         </Table>
       </Table.ScrollContainer>
       <Group justify="flex-end">
-        <Button onClick={() => void copyText(notes, 'All notes are in the clipboard.')}>
-          Copy all notes
+        <Button onClick={() => void copyText(notes, i18n._('All notes are in the clipboard.'))}>
+          {i18n._('Copy all notes')}
         </Button>
         <Button variant="filled" onClick={onClose}>
-          Close
+          {i18n._('Close')}
         </Button>
       </Group>
     </Stack>
@@ -150,7 +164,7 @@ function Sources({ onClose }: { onClose: () => void }) {
 
 /** Who wrote what in all that waits. */
 export const Together = ({ onClose }: { onClose: () => void }) => (
-  <Modal opened onClose={onClose} title="Who wrote what" size="xl">
+  <Modal opened onClose={onClose} title={i18n._('Who wrote what')} size="xl">
     <Sources onClose={onClose} />
   </Modal>
 );

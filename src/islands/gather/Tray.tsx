@@ -1,30 +1,30 @@
 // What waits in Gather: several sources, each with its state, to be opened, put away or taken all at once.
 import { Button, Group, List, Paper, Stack, Text } from '@mantine/core';
 import { useState } from 'react';
-import { count } from '../../core/shared/plain';
 import { LinkButton } from '../parts/LinkButton';
 import { MoreBelow } from '../parts/MoreBelow';
 import { fetched } from '../parts/fetched';
 import { say } from '../parts/say';
 import { agreeToAll, openSource, putAway, useGather, type TrayEntry } from '../state/gather';
+import { i18n } from '../../languages';
 
 const Together = fetched(() =>
   import('./Together').then((module) => ({ default: module.Together })),
 );
 
 function words({ state, ready, blocked, problem }: TrayEntry): string {
-  const stopped = blocked ? `, ${blocked} blocked` : '';
+  const stopped = blocked ? i18n._(', {blocked, number} blocked', { blocked }) : '';
   switch (state) {
     case 'waiting':
       return 'waits';
     case 'reading':
-      return 'reading …';
+      return i18n._('reading …');
     case 'taken':
-      return `in the bank${stopped}`;
+      return i18n._('in the bank{stopped}', { stopped });
     case 'problem':
-      return problem ?? 'could not be read';
+      return problem ?? i18n._('could not be read');
     case 'read':
-      return `${count(ready, 'question')}${stopped}`;
+      return `${i18n._('{ready, plural, one {# question} other {# questions}}', { ready })}${stopped}`;
   }
 }
 
@@ -49,10 +49,10 @@ function Entry({ entry, isOpen }: { entry: TrayEntry; isOpen: boolean }) {
         <LinkButton
           fz={13}
           fw={400}
-          aria-label={`Put ${entry.name} away`}
+          aria-label={i18n._('Put {name} away', { name: entry.name })}
           onClick={() => putAway(entry.id)}
         >
-          Put away
+          {i18n._('Put away')}
         </LinkButton>
       </Group>
     </List.Item>
@@ -62,12 +62,17 @@ function Entry({ entry, isOpen }: { entry: TrayEntry; isOpen: boolean }) {
 const takeAll = async (): Promise<void> => {
   const { questions, sources } = await agreeToAll();
   say(
-    `${count(questions, 'question')} from ${count(sources, 'source')} are in the bank. Undo takes them back, source by source.`,
+    i18n._(
+      '{questions, plural, one {# question} other {# questions}} from {sources, plural, one {# source} other {# sources}} are in the bank. Undo takes them back, source by source.',
+      { questions, sources },
+    ),
   );
 };
 
 const takeWords = (ready: number): string =>
-  ready === 1 ? 'Take 1 question' : `Take all ${count(ready, 'question')}`;
+  ready === 1
+    ? i18n._('Take 1 question')
+    : i18n._('Take all {ready, plural, one {# question} other {# questions}}', { ready });
 
 /** Shown where more than one source waits; a single one has the whole place to itself. */
 export function Tray() {
@@ -80,9 +85,9 @@ export function Tray() {
   const ready = tray.reduce((sum, entry) => sum + entry.ready, 0);
   const canTake = ready > 0 && waiting === 0 && busy === undefined;
   return (
-    <Paper component="section" aria-label="Sources that wait" px="sm" py={6} flex="none">
+    <Paper component="section" aria-label={i18n._('Sources that wait')} px="sm" py={6} flex="none">
       <Group align="flex-start" wrap="nowrap">
-        <MoreBelow what="sources" flex={1} mah={96}>
+        <MoreBelow what={i18n._('sources')} flex={1} mah={96}>
           <List>
             {tray.map((entry) => (
               <Entry key={entry.id} entry={entry} isOpen={entry.id === open} />
@@ -91,10 +96,10 @@ export function Tray() {
         </MoreBelow>
         <Stack gap={4}>
           <Button size="xs" disabled={!canTake} onClick={() => void takeAll()}>
-            {waiting ? `${waiting} still to be read` : takeWords(ready)}
+            {waiting ? i18n._('{waiting, number} still to be read', { waiting }) : takeWords(ready)}
           </Button>
           <Button size="xs" disabled={waiting > 0} onClick={() => setCompared(true)}>
-            Who wrote what
+            {i18n._('Who wrote what')}
           </Button>
         </Stack>
       </Group>

@@ -24,6 +24,7 @@ import {
 import { besideWords } from './beside-words';
 import { keysOf, type CardActs } from './card-acts';
 import { KindMenu } from './KindMenu';
+import { i18n } from '../../languages';
 
 function StemEditor({ item, onDone }: { item: Item; onDone: () => void }) {
   const [text, setText] = useState(item.stem.plain);
@@ -44,7 +45,7 @@ function StemEditor({ item, onDone }: { item: Item; onDone: () => void }) {
   };
   return (
     <Textarea
-      aria-label="Text of the question"
+      aria-label={i18n._('Text of the question')}
       autoFocus
       autosize
       minRows={2}
@@ -59,7 +60,7 @@ function StemEditor({ item, onDone }: { item: Item; onDone: () => void }) {
 function Stem({ item, isTaken, onEdit }: { item: Item; isTaken: boolean; onEdit: () => void }) {
   return (
     <div className="stem" onDoubleClick={onEdit}>
-      {item.stem.plain ? <Rich text={item.stem} /> : <em>no text</em>}
+      {item.stem.plain ? <Rich text={item.stem} /> : <em>{i18n._('no text')}</em>}
       <KindMenu item={item} isFixed={isTaken} />
     </div>
   );
@@ -74,7 +75,7 @@ function BesideWords({ item }: { item: Item }) {
   return words.length ? (
     <Spoiler
       maxHeight={FOLDED_FROM}
-      showLabel="all of it"
+      showLabel={i18n._('all of it')}
       hideLabel="less"
       mt={2}
       styles={{ control: { fontSize: 13 } }}
@@ -92,7 +93,9 @@ function BesideWords({ item }: { item: Item }) {
 
 function Facts({ item }: { item: Item }) {
   const facts = [
-    item.points !== undefined && item.points !== 1 ? `${item.points} pts` : '',
+    item.points !== undefined && item.points !== 1
+      ? i18n._('{points, number} pts', { points: item.points })
+      : '',
     item.seconds ? `${item.seconds}\u00a0s` : '',
   ].filter(Boolean);
   return <span className="facts mono">{facts.join(' · ')}</span>;
@@ -113,8 +116,8 @@ function Number({ item, n, isChosen }: { item: Item; n: number; isChosen: boolea
       className="mono n"
       tabIndex={-1}
       aria-pressed={isChosen}
-      aria-label={`Choose question ${n}`}
-      title="Choose it (Space); with Shift all up to here"
+      aria-label={i18n._('Choose question {n, number}', { n })}
+      title={i18n._('Choose it (Space); with Shift all up to here')}
       onClick={press}
     >
       {n}
@@ -217,7 +220,7 @@ export function Understood({
       className={`understood ${marks.join(' ')}`}
       tabIndex={0}
       data-item={item.id}
-      aria-label={`Question ${n}`}
+      aria-label={i18n._('Question {n, number}', { n })}
       onKeyDown={keysOf(item, acts)}
       onFocus={() => anchorAt(item)}
       onClick={click}
@@ -237,15 +240,15 @@ export function Understood({
         <Facts item={item} />
         {isTaken ? (
           <Text c="dimmed" size="sm">
-            in the bank
+            {i18n._('in the bank')}
           </Text>
         ) : (
           <Group gap={10} justify="flex-end" fz={13} c="dimmed">
             <LinkButton fw={400} onClick={acts.onEditAll}>
-              Edit
+              {i18n._('Edit')}
             </LinkButton>
             <LinkButton fw={400} onClick={() => leaveOut(item, !isOut)}>
-              {isOut ? 'Put back' : 'Leave out'}
+              {isOut ? i18n._('Put back') : i18n._('Leave out')}
             </LinkButton>
           </Group>
         )}

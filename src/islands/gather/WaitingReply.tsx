@@ -6,6 +6,7 @@ import { Bar } from '../parts/Bar';
 import { LinkButton } from '../parts/LinkButton';
 import { openDrafting, setDrafting, takeReply, useDrafting } from '../state/drafting';
 import { pastedText, putAway, useGather } from '../state/gather';
+import { i18n } from '../../languages';
 
 export function WaitingReply() {
   const { open } = useGather();
@@ -27,9 +28,13 @@ export function WaitingReply() {
     <Bar
       tone="note"
       role="status"
-      acts={<LinkButton onClick={hold}>It is the reply: hold it against the request</LinkButton>}
+      acts={
+        <LinkButton onClick={hold}>
+          {i18n._('It is the reply: hold it against the request')}
+        </LinkButton>
+      }
     >
-      A request to an assistant waits for its reply under Draft.
+      {i18n._('A request to an assistant waits for its reply under Draft.')}
     </Bar>
   );
 }

@@ -1,6 +1,7 @@
 // Everything that was read of a question beside its text and its answers, in words.
 import type { Item } from '../../core/model';
 import { optionLetter, tagText } from '../../core/shared/plain';
+import { i18n } from '../../languages';
 
 const yes = (value: boolean | undefined, ifSo: string, ifNot: string): string | undefined =>
   value === undefined ? undefined : [ifNot, ifSo][Number(value)];
@@ -28,13 +29,13 @@ export function besideWords(item: Item): [name: string, text: string][] {
     ['hint', item.hint?.plain],
     ['why', item.explanation?.plain],
     ['feedback', feedbackOf(item)],
-    ['per cent', weightsOf(item)],
+    [i18n._('per cent'), weightsOf(item)],
     ['attempts', item.attempts],
     ['lines', item.lines],
-    ['file endings', item.endings?.join(', ')],
+    [i18n._('file endings'), item.endings?.join(', ')],
     ['use', item.use],
-    ['options', yes(item.shuffle, 'shuffled', 'not shuffled')],
-    ['options stand', yes(item.across, 'across', 'down')],
+    ['options', yes(item.shuffle, 'shuffled', i18n._('not shuffled'))],
+    [i18n._('options stand'), yes(item.across, 'across', 'down')],
     ['picture', item.media?.map(({ alt, href }) => alt ?? shortAddress(href)).join(', ')],
     ['by', item.origin?.by],
     ['when', item.origin?.at],
@@ -45,4 +46,4 @@ export function besideWords(item: Item): [name: string, text: string][] {
 /** So much of an address tells which picture it is. */
 const ADDRESS = 60;
 const shortAddress = (href: string): string =>
-  href.startsWith('data:') ? 'in the source itself' : href.slice(0, ADDRESS);
+  href.startsWith('data:') ? i18n._('in the source itself') : href.slice(0, ADDRESS);

@@ -6,6 +6,7 @@ import { optionLetter } from '../../core/shared/plain';
 import { roleWords } from '../../core/shared/roles';
 import type { GatherAnswer } from '../../workers/protocol';
 import { useGather } from '../state/gather';
+import { i18n } from '../../languages';
 
 /**
  * `least` are the pixels below which it can't be read, `share` how much of the room it gets beyond that, `set` the pixels
@@ -62,10 +63,10 @@ const longestWord = (text: string): number =>
   Math.max(0, ...text.split(/\s+/).map((word) => word.length));
 
 const SHORT_LABELS: Partial<Record<Role, string>> = {
-  ignore: 'aside',
-  'number-in-file': 'no.',
+  ignore: i18n._('aside'),
+  'number-in-file': i18n._('no.'),
   seconds: 's',
-  points: 'pts',
+  points: i18n._('pts'),
   key: 'right',
 };
 
@@ -75,7 +76,7 @@ function labeller(): (column: Column | undefined) => string {
   return (column) => {
     const role = column?.role ?? 'ignore';
     return role === 'option'
-      ? `option ${optionLetter(options++)}`
+      ? i18n._('option {optionLetter}', { optionLetter: optionLetter(options++) })
       : (SHORT_LABELS[role] ?? roleWords(role));
   };
 }

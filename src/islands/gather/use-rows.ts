@@ -6,6 +6,7 @@ import { alike } from '../../core/shared/normalise';
 import type { GatherAnswer } from '../../workers/protocol';
 import { useGather } from '../state/gather';
 import { useIsShown } from './use-marked';
+import { i18n } from '../../languages';
 
 export type ShownRow = {
   key: string;
@@ -58,8 +59,8 @@ function headingsOf({ sheet, reading }: Seen): (index: number, shown: number) =>
 
 /** What rows hold between those in which the questions of a shape begin. */
 const BETWEEN: Partial<Record<NonNullable<GatherAnswer['reading']['as']>, string>> = {
-  board: 'answers to the questions above',
-  blocks: 'part of the question above',
+  board: i18n._('answers to the questions above'),
+  blocks: i18n._('part of the question above'),
 };
 
 /** Rows below the first question that hold more of a board or of blocks. */

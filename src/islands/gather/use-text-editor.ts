@@ -6,6 +6,7 @@ import { LINE_WORDS, type PointedLine } from './LineMenu';
 import { pointedAt } from './text-pointing';
 import { openTextEditor, type TextBlock, type TextEditor } from './text-editor';
 import type { Beside } from './use-beside';
+import { i18n } from '../../languages';
 
 export type OpenEditor = {
   host: RefObject<HTMLDivElement | null>;
@@ -38,7 +39,7 @@ export function useTextEditor(): OpenEditor {
     const { edited, answer } = gatherState();
     const opened = openTextEditor(host.current!, {
       text: edited ?? answer?.text ?? '',
-      label: `Text of ${name}`,
+      label: i18n._('Text of {name}', { name }),
       onChange: editText,
       onMove,
       onPoint: setPointed,
@@ -77,7 +78,10 @@ export function useMarks(
   useEffect(() => {
     const wordsOf = (is: LineRole): string => LINE_WORDS.find(([role]) => role === is)![2];
     editor.current?.note(
-      (lines ?? []).map(({ line, is }) => ({ line, words: `${wordsOf(is)}, as you said` })),
+      (lines ?? []).map(({ line, is }) => ({
+        line,
+        words: i18n._('{wordsOf}, as you said', { wordsOf: wordsOf(is) }),
+      })),
     );
   }, [editor, lines, answer]);
   useEffect(() => {

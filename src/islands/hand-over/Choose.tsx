@@ -3,7 +3,6 @@ import { Checkbox, Group, NumberInput, Pill, Select, TextInput } from '@mantine/
 import { useMemo } from 'react';
 import type { KeptLayout } from '../../core/model';
 import { KIND_NAMES } from '../../core/shared/kind-names';
-import { count } from '../../core/shared/plain';
 import { pathsOf } from '../../core/shared/sets/where';
 import { LinkButton } from '../parts/LinkButton';
 import { SearchBy } from '../parts/SearchBy';
@@ -17,6 +16,7 @@ import {
   setWishes,
   useHandOver,
 } from '../state/hand-over';
+import { i18n } from '../../languages';
 
 const ALL = '';
 
@@ -41,23 +41,23 @@ function ByCategoryAndKind() {
   return (
     <>
       <Select
-        aria-label="Category"
+        aria-label={i18n._('Category')}
         w={168}
         searchable
-        nothingFoundMessage="None"
+        nothingFoundMessage={i18n._('None')}
         value={choice.category}
         data={[
-          { value: ALL, label: 'every category' },
+          { value: ALL, label: i18n._('every category') },
           ...categories.map((category) => ({ value: category, label: category })),
         ]}
         onChange={(category) => setChoice({ category: category ?? ALL })}
       />
       <Select
-        aria-label="Kind"
+        aria-label={i18n._('Kind')}
         w={132}
         value={choice.kind}
         data={[
-          { value: ALL, label: 'every kind' },
+          { value: ALL, label: i18n._('every kind') },
           ...kinds.map((kind) => ({ value: kind, label: KIND_NAMES[kind] })),
         ]}
         onChange={(kind) => setChoice({ kind: kind ?? ALL })}
@@ -79,24 +79,26 @@ function WhichSet() {
     if (set) {
       handOverSet(set);
     } else if (value === LAST && last) {
-      handOverOnly(`from ${last.name}`, last.items);
+      handOverOnly(i18n._('from {name}', { name: last.name }), last.items);
     } else {
       setChoice({ only: undefined });
     }
   };
-  const isLast = last !== undefined && only?.what === `from ${last.name}`;
+  const isLast = last !== undefined && only?.what === i18n._('from {name}', { name: last.name });
   const other = isLast ? LAST : null;
   const chosen = only ? (only.set?.id ?? other) : WHOLE;
   return (
     <Select
-      aria-label="Which set is handed over"
+      aria-label={i18n._('Which set is handed over')}
       w={184}
       placeholder={only?.what}
       value={chosen}
       allowDeselect={false}
       data={[
-        { value: WHOLE, label: 'the whole bank' },
-        ...(last ? [{ value: LAST, label: `brought in last: ${last.name}` }] : []),
+        { value: WHOLE, label: i18n._('the whole bank') },
+        ...(last
+          ? [{ value: LAST, label: i18n._('brought in last: {name}', { name: last.name }) }]
+          : []),
         ...sets.map(({ id, name }) => ({ value: id, label: name })),
       ]}
       onChange={choose}
@@ -112,13 +114,16 @@ function Only() {
       size="lg"
       withRemoveButton
       removeButtonProps={{
-        'aria-label': 'Hand over the others too',
+        'aria-label': i18n._('Hand over the others too'),
         'aria-hidden': false,
         tabIndex: 0,
       }}
       onRemove={() => setChoice({ only: undefined })}
     >
-      just {count(only.ids.size, 'question')} {only.what}
+      {i18n._('just {ids, plural, one {# question} other {# questions}} {what}', {
+        ids: only.ids.size,
+        what: only.what,
+      })}
     </Pill>
   ) : null;
 }
@@ -127,19 +132,19 @@ function Draw() {
   const { draw } = useHandOver();
   return (
     <Group gap={6} component="span">
-      <span aria-hidden>draw</span>
+      <span aria-hidden>{i18n._('draw')}</span>
       <NumberInput
-        aria-label="Questions drawn at each attempt"
+        aria-label={i18n._('Questions drawn at each attempt')}
         w={70}
         hideControls
         min={1}
         allowDecimal={false}
         allowNegative={false}
-        placeholder="all"
+        placeholder={i18n._('all')}
         value={draw ?? ''}
         onChange={(value) => setWishes({ draw: Number(value) > 0 ? Number(value) : undefined })}
       />
-      <span aria-hidden>at each attempt</span>
+      <span aria-hidden>{i18n._('at each attempt')}</span>
     </Group>
   );
 }
@@ -155,8 +160,8 @@ export function Choose({ kept }: { kept: readonly KeptLayout[] }) {
       <Only />
       <TextInput
         type="search"
-        aria-label="Questions that hold these words"
-        placeholder="Only questions that hold …"
+        aria-label={i18n._('Questions that hold these words')}
+        placeholder={i18n._('Only questions that hold …')}
         w={190}
         value={choice.words}
         onChange={(event) => setChoice({ words: event.currentTarget.value })}
@@ -165,8 +170,8 @@ export function Choose({ kept }: { kept: readonly KeptLayout[] }) {
       <ByCategoryAndKind />
       {describes && (
         <TextInput
-          aria-label="Description of the set"
-          placeholder="Description of the set"
+          aria-label={i18n._('Description of the set')}
+          placeholder={i18n._('Description of the set')}
           w={230}
           value={description}
           onChange={(event) => setWishes({ description: event.currentTarget.value })}
@@ -175,11 +180,15 @@ export function Choose({ kept }: { kept: readonly KeptLayout[] }) {
       {pools && !hasSections && <Draw />}
       <FileSettings kept={kept} />
       <Checkbox
-        label="only those that fit as they are"
+        label={i18n._('only those that fit as they are')}
         checked={asTheyAre}
         onChange={(event) => setWishes({ asTheyAre: event.currentTarget.checked })}
       />
-      {out.size > 0 && <LinkButton onClick={bringBack}>Bring back {out.size} left out</LinkButton>}
+      {out.size > 0 && (
+        <LinkButton onClick={bringBack}>
+          {i18n._('Bring back {out, number} left out', { out: out.size })}
+        </LinkButton>
+      )}
     </Group>
   );
 }

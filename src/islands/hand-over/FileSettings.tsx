@@ -3,6 +3,7 @@ import { NumberInput, Select } from '@mantine/core';
 import { SETTINGS, type FileSetting, type KeptLayout, type Settings } from '../../core/model';
 import { SETTING_WORDS } from '../parts/setting-words';
 import { setWishes, useHandOver } from '../state/hand-over';
+import { i18n } from '../../languages';
 
 type Setting = FileSetting['setting'];
 type Worded = 'shuffle' | 'across' | 'use';
@@ -10,11 +11,11 @@ type Worded = 'shuffle' | 'across' | 'use';
 const WORDED: Record<Worded, readonly (readonly [string, string, Settings[Worded]])[]> = {
   shuffle: [
     ['yes', 'shuffled', true],
-    ['no', 'not shuffled', false],
+    ['no', i18n._('not shuffled'), false],
   ],
   across: [
-    ['yes', 'options across', true],
-    ['no', 'options down', false],
+    ['yes', i18n._('options across'), true],
+    ['no', i18n._('options down'), false],
   ],
   use: [
     ['practice', 'practice', 'practice'],
@@ -34,13 +35,17 @@ export function FileSettings({ kept }: { kept: readonly KeptLayout[] }) {
   const { settings } = useHandOver();
   const wish = (part: Partial<Settings>): void => setWishes({ settings: { ...settings, ...part } });
   return askedBy(kept).map((setting) => {
-    const label = `${SETTING_WORDS[setting]} for the whole file`;
+    const label = i18n._('{settingWord} for the whole file', {
+      settingWord: SETTING_WORDS[setting],
+    });
     if (!isWorded(setting)) {
       return (
         <NumberInput
           key={setting}
           aria-label={label}
-          placeholder={`${SETTING_WORDS[setting]}: as they say`}
+          placeholder={i18n._('{settingWord}: as they say', {
+            settingWord: SETTING_WORDS[setting],
+          })}
           w={150}
           hideControls
           min={0}
@@ -58,7 +63,10 @@ export function FileSettings({ kept }: { kept: readonly KeptLayout[] }) {
         w={190}
         value={choices.find(([, , value]) => value === settings[setting])?.[0] ?? OPEN}
         data={[
-          { value: OPEN, label: `${SETTING_WORDS[setting]}: as they say` },
+          {
+            value: OPEN,
+            label: i18n._('{settingWord}: as they say', { settingWord: SETTING_WORDS[setting] }),
+          },
           ...choices.map(([value, text]) => ({ value, label: text })),
         ]}
         onChange={(picked) => wish({ [setting]: choices.find(([value]) => value === picked)?.[2] })}

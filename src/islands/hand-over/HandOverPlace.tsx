@@ -1,4 +1,5 @@
 // Hand over: every question against every receiver in view, the seam of each, the filled files with their proof.
+import { Trans } from '@lingui/react';
 import { Anchor, Paper, Text } from '@mantine/core';
 import { ModalsProvider } from '@mantine/modals';
 import { useEffect, useMemo, useState } from 'react';
@@ -15,27 +16,26 @@ import { Matrix } from './matrix/Matrix';
 import type { OpenCell } from './matrix/use-matrix-keys';
 import { OpenSeam } from './open-seam/OpenSeam';
 import { SetHead } from './SetHead';
+import { i18n } from '../../languages';
 
 const NoQuestions = () => (
-  <EmptyPlace title="Nothing to hand over yet">
+  <EmptyPlace title={i18n._('Nothing to hand over yet')}>
     <p>
-      The bank is empty.{' '}
-      <Anchor component={Link} href="/gather" data-main>
-        Bring questions in
-      </Anchor>{' '}
-      first.
+      <Trans
+        id="The bank is empty. <0>Bring questions in</0> first."
+        components={{ 0: <Anchor component={Link} href="/gather" data-main /> }}
+      />
     </p>
   </EmptyPlace>
 );
 
 const NoReceiver = () => (
-  <EmptyPlace title="No receiver in view">
+  <EmptyPlace title={i18n._('No receiver in view')}>
     <p>
-      Drop a receiver’s blank anywhere on this page, or{' '}
-      <Anchor component={Link} href="/layouts" data-main>
-        choose one among the layouts
-      </Anchor>
-      .
+      <Trans
+        id="Drop a receiver’s blank anywhere on this page, or <0>choose one among the layouts</0>."
+        components={{ 0: <Anchor component={Link} href="/layouts" data-main /> }}
+      />
     </p>
   </EmptyPlace>
 );
@@ -70,9 +70,11 @@ function Halves({ kept }: { kept: readonly KeptLayout[] }) {
           onGo={setOpen}
         />
       ) : (
-        <Paper component="aside" p="sm" aria-label="No cell is open">
+        <Paper component="aside" p="sm" aria-label={i18n._('No cell is open')}>
           <Text c="dimmed">
-            Open a cell of the table to see what the question becomes in that receiver’s file.
+            {i18n._(
+              'Open a cell of the table to see what the question becomes in that receiver’s file.',
+            )}
           </Text>
         </Paper>
       )}

@@ -2,7 +2,6 @@
 import { Button } from '@mantine/core';
 import { useMemo } from 'react';
 import type { KeptLayout } from '../../core/model';
-import { count } from '../../core/shared/plain';
 import { pointsOf } from '../../core/shared/sets/facts';
 import { NameField } from '../parts/NameField';
 import { PlaceHead, type MainAct } from '../parts/PlaceHead';
@@ -21,6 +20,7 @@ import { askTitle } from './ask-title';
 import { FIT_STATE } from '../../core/shared/change-grades';
 import type { FitColumn } from '../../workers/protocol';
 import { isAsMeant } from './files/proof';
+import { i18n } from '../../languages';
 
 /** Whether any question goes into a receiver's file. */
 const goesOut = ({ counts: [fits, loses, , written] }: FitColumn): boolean =>
@@ -32,7 +32,11 @@ const blanksFilled = ({ family, states }: FitColumn): number =>
 
 const MINUTE = 60;
 const time = (seconds: number): string =>
-  `${Math.floor(seconds / MINUTE)} min${seconds % MINUTE ? ` ${seconds % MINUTE} s` : ''}`;
+  i18n._('{floor, number} min{isSeconds, select, true { {seconds, number} s} other {}}', {
+    floor: Math.floor(seconds / MINUTE),
+    isSeconds: Boolean(seconds % MINUTE),
+    seconds: seconds % MINUTE,
+  });
 
 function Facts() {
   const items = useBank((state) => state.items);
@@ -41,8 +45,8 @@ function Facts() {
   const points = chosen.reduce((sum, item) => sum + pointsOf(item), 0);
   const seconds = chosen.reduce((sum, item) => sum + (item.seconds ?? 0), 0);
   const words = [
-    count(chosen.length, 'question'),
-    count(points, 'point'),
+    i18n._('{chosen, plural, one {# question} other {# questions}}', { chosen: chosen.length }),
+    i18n._('{points, plural, one {# point} other {# points}}', { points }),
     seconds ? time(seconds) : '',
   ];
   return <span data-testid="set-facts">{words.filter(Boolean).join(', ')}</span>;
@@ -73,25 +77,34 @@ function useTake(): MainAct | undefined {
     return undefined;
   }
   return files.length === 1
-    ? { label: `Take ${first.name}`, help: 'Download, save it.', run: () => takeFile(first) }
+    ? {
+        label: i18n._('Take {name}', { name: first.name }),
+        help: i18n._('Download, save it.'),
+        run: () => takeFile(first),
+      }
     : {
-        label: `Take all ${files.length} as one zip`,
-        help: 'Download, save them.',
+        label: i18n._('Take all {files, number} as one zip', { files: files.length }),
+        help: i18n._('Download, save them.'),
         run: () => void takeAll(files),
       };
 }
 
-function useMain(kept: readonly KeptLayout[], fill: (isTrial: boolean) => void): MainAct {
+function useMain(
+  kept: readonly KeptLayout[],
+  fill: (isTrial: boolean) => void,
+  take: MainAct | undefined,
+): MainAct {
   const { columns, busy, files } = useHandOver();
-  const take = useTake();
   const canFill = columns.filter(goesOut).reduce((sum, column) => sum + blanksFilled(column), 0);
   if (busy) {
-    return { label: 'Filling …', isDisabled: true, run: stopFilling };
+    return { label: i18n._('Filling …'), isDisabled: true, run: stopFilling };
   }
   return (
     take ?? {
-      label: files.length ? 'Fill again' : `Fill ${count(canFill, 'file')}`,
-      help: 'Export: write the files of the receivers in view.',
+      label: files.length
+        ? i18n._('Fill again')
+        : i18n._('Fill {canFill, plural, one {# file} other {# files}}', { canFill }),
+      help: i18n._('Export: write the files of the receivers in view.'),
       isDisabled: !canFill || !kept.length,
       run: () => fill(false),
     }
@@ -102,26 +115,27 @@ export function SetHead({ kept }: { kept: readonly KeptLayout[] }) {
   const { title, busy, columns, files } = useHandOver();
   const bank = useBank((state) => state.info.name);
   const fill = useFill(kept);
-  const main = useMain(kept, fill);
+  const take = useTake();
+  const main = useMain(kept, fill, take);
   const canFill = !busy && columns.some(goesOut);
   useActs(
     'hand-over',
     canFill
       ? [
           {
-            label: 'Trial file of three',
-            words: 'Test with a few questions',
+            label: i18n._('Trial file of three'),
+            words: i18n._('Test with a few questions'),
             run: () => fill(true),
           },
         ]
       : [],
   );
-  const canRefill = canFill && files.length > 0 && main.label !== 'Fill again';
+  const canRefill = canFill && files.length > 0 && take !== undefined;
   return (
     <PlaceHead
       title={
         <NameField
-          aria-label="Title of the set"
+          aria-label={i18n._('Title of the set')}
           placeholder={bank}
           sizer={title || bank}
           value={title}
@@ -132,9 +146,9 @@ export function SetHead({ kept }: { kept: readonly KeptLayout[] }) {
       main={main}
     >
       <Button disabled={!canFill} onClick={() => fill(true)}>
-        Trial file of three
+        {i18n._('Trial file of three')}
       </Button>
-      {canRefill && <Button onClick={() => fill(false)}>Fill again</Button>}
+      {canRefill && <Button onClick={() => fill(false)}>{i18n._('Fill again')}</Button>}
     </PlaceHead>
   );
 }

@@ -3,8 +3,9 @@ import { Button, Group, Stack, Text, TextInput } from '@mantine/core';
 import { schemaResolver, useForm } from '@mantine/form';
 import { modals } from '@mantine/modals';
 import { z } from 'zod';
+import { i18n } from '../../languages';
 
-const schema = z.object({ title: z.string().trim().min(1, 'Type a title for the set.') });
+const schema = z.object({ title: z.string().trim().min(1, i18n._('Type a title for the set.')) });
 
 function TitleForm({ usual, onTitle }: { usual: string; onTitle: (title: string) => void }) {
   const form = useForm({
@@ -19,19 +20,21 @@ function TitleForm({ usual, onTitle }: { usual: string; onTitle: (title: string)
     <form onSubmit={submit}>
       <Stack gap="sm">
         <TextInput
-          label="Title of the set"
+          label={i18n._('Title of the set')}
           data-autofocus
           {...form.getInputProps('title')}
           // What is offered is typed over, not typed on to.
           onFocus={(event) => event.currentTarget.select()}
         />
         <Text c="dimmed" size="sm">
-          It stands in the file where the receiver has a place for it, and names the file.
+          {i18n._(
+            'It stands in the file where the receiver has a place for it, and names the file.',
+          )}
         </Text>
         <Group gap="xs" justify="flex-end">
-          <Button onClick={() => modals.closeAll()}>Cancel</Button>
+          <Button onClick={() => modals.closeAll()}>{i18n._('Cancel')}</Button>
           <Button type="submit" variant="filled">
-            Fill
+            {i18n._('Fill')}
           </Button>
         </Group>
       </Stack>
@@ -42,7 +45,7 @@ function TitleForm({ usual, onTitle }: { usual: string; onTitle: (title: string)
 /** Asks for the title; `usual` is offered. */
 export function askTitle(usual: string, onTitle: (title: string) => void): void {
   modals.open({
-    title: 'What is this set called?',
+    title: i18n._('What is this set called?'),
     children: <TitleForm usual={usual} onTitle={onTitle} />,
   });
 }

@@ -12,6 +12,7 @@ import { TaughtBlanks } from './list/TaughtBlanks';
 import { useTeach } from './list/use-teach';
 import { Teach } from './Teach';
 import { useOpenLayout } from './use-open-layout';
+import { i18n } from '../../languages';
 
 const ACCEPTED = '.xlsx,.ods,.csv,.tsv,.txt,.md,.json';
 
@@ -21,8 +22,10 @@ function useNext(): MainAct | undefined {
   const [, go] = useLocation();
   return inView
     ? {
-        label: `Hand over to ${inView === 1 ? 'it' : `these ${inView}`}`,
-        help: 'Fill the files of the receivers in view.',
+        label: i18n._('Hand over to {inView, plural, one {it} other {these {inView, number}}}', {
+          inView,
+        }),
+        help: i18n._('Fill the files of the receivers in view.'),
         run: () => go('/hand-over'),
       }
     : undefined;
@@ -35,20 +38,20 @@ function List() {
   const main = useNext();
   useActs('layouts', [
     {
-      label: 'Build a layout column by column',
-      words: 'A receiver’s template from nothing',
+      label: i18n._('Build a layout column by column'),
+      words: i18n._('A receiver’s template from nothing'),
       run: () => open(newLayout()),
     },
   ]);
   return (
     <>
       <PlaceHead
-        title="Layouts"
-        facts="what each receiver’s file looks like, learned from its own blank"
+        title={i18n._('Layouts')}
+        facts={i18n._('what each receiver’s file looks like, learned from its own blank')}
         main={main}
       >
         <ChooseFiles
-          label="Choose blanks or layouts’ files"
+          label={i18n._('Choose blanks or layouts’ files')}
           accept={ACCEPTED}
           testId="blank-file"
           isMain={!main}

@@ -5,6 +5,7 @@ import type { KeptLayout, Layout } from '../../core/model';
 import { defined } from '../../core/shared/defined';
 import { useActs, type Act } from '../state/acts';
 import { changeLayout, duplicateLayout, exportLayout, takeBlank } from '../state/layouts';
+import { i18n } from '../../languages';
 
 /** The layout read as marked text, whose signs are then pointed at. */
 const asMarkedText = (layout: Layout): Layout => ({
@@ -27,33 +28,43 @@ function actsOf(kept: KeptLayout, go: (path: string) => void): Act[] {
     words,
     run: () => void run(),
   });
-  const made = layout.blank ? '' : ', made from this layout';
+  const made = layout.blank ? '' : i18n._(', made from this layout');
   return [
     ...(layout.shape === 'package'
       ? []
-      : [act(`Take the blank${made}`, 'Download the empty form', () => takeBlank(layout))]),
-    act('Duplicate', 'Copy this layout', () =>
+      : [
+          act(i18n._('Take the blank{made}', { made }), i18n._('Download the empty form'), () =>
+            takeBlank(layout),
+          ),
+        ]),
+    act(i18n._('Duplicate'), i18n._('Copy this layout'), () =>
       duplicateLayout(kept).then((id) => go(`/layouts/${id}`)),
     ),
-    act('Take the layout as one file, with its blank', 'Export, share it', () =>
+    act(i18n._('Take the layout as one file, with its blank'), i18n._('Export, share it'), () =>
       exportLayout(kept, 'layout'),
     ),
     ...(isRows
       ? [
-          act('Describe it as CSV on the Web metadata', 'An open standard', () =>
+          act(i18n._('Describe it as CSV on the Web metadata'), i18n._('An open standard'), () =>
             exportLayout(kept, 'csvw'),
           ),
-          act('Describe it as a Table Schema', 'An open standard', () =>
+          act(i18n._('Describe it as a Table Schema'), i18n._('An open standard'), () =>
             exportLayout(kept, 'tableSchema'),
           ),
         ]
       : []),
     ...(mayBeMarkedText(layout)
       ? [
-          act('It is marked text: point at one question', 'Read it another way', () =>
-            changeLayout(kept, `Read ${layout.name} as marked text`, asMarkedText(layout), [
-              'shape',
-            ]),
+          act(
+            i18n._('It is marked text: point at one question'),
+            i18n._('Read it another way'),
+            () =>
+              changeLayout(
+                kept,
+                i18n._('Read {name} as marked text', { name: layout.name }),
+                asMarkedText(layout),
+                ['shape'],
+              ),
           ),
         ]
       : []),
@@ -66,15 +77,19 @@ function Earlier({ kept }: { kept: KeptLayout }) {
     <Menu.Item
       key={edition}
       onClick={() =>
-        void changeLayout(kept, `Back to edition ${edition} of ${layout.name}`, {
-          ...before,
-          name: layout.name,
-        })
+        void changeLayout(
+          kept,
+          i18n._('Back to edition {edition} of {name}', { edition, name: layout.name }),
+          {
+            ...before,
+            name: layout.name,
+          },
+        )
       }
     >
-      Back to edition {edition}{' '}
+      {i18n._('Back to edition {edition}', { edition })}{' '}
       <Text component="span" c="dimmed" size="sm">
-        before: {why}
+        {i18n._('before: {why}', { why })}
       </Text>
     </Menu.Item>
   ));
@@ -87,7 +102,7 @@ export function MoreMenu({ kept }: { kept: KeptLayout }) {
   return (
     <Menu position="bottom-end">
       <Menu.Target>
-        <Button>More …</Button>
+        <Button>{i18n._('More …')}</Button>
       </Menu.Target>
       <Menu.Dropdown mah={460} style={{ overflowY: 'auto' }}>
         {acts.map(({ label, run }) => (
@@ -95,7 +110,7 @@ export function MoreMenu({ kept }: { kept: KeptLayout }) {
             {label}
           </Menu.Item>
         ))}
-        {kept.earlier?.length ? <Menu.Label>Earlier editions</Menu.Label> : null}
+        {kept.earlier?.length ? <Menu.Label>{i18n._('Earlier editions')}</Menu.Label> : null}
         <Earlier kept={kept} />
       </Menu.Dropdown>
     </Menu>

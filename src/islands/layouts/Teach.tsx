@@ -12,6 +12,7 @@ import { Learned } from './learned/Learned';
 import { TeachHead } from './TeachHead';
 import { useSample } from './use-sample';
 import { useSheets } from './use-sheets';
+import { i18n } from '../../languages';
 
 /** The tab of the columns; no sheet can be called so. */
 const COLUMNS = '*columns*';
@@ -20,12 +21,14 @@ function AboutPackage({ layout, fitted }: { layout: Layout; fitted: Fitted | und
   return (
     <>
       <Text p="sm">
-        A package of the open standard {layout.file.standard}: it needs no blank. The kinds at the
-        right are those that the standard can say; the rest is named when questions are fitted.
+        {i18n._(
+          'A package of the open standard {standard}: it needs no blank. The kinds at the right are those that the standard can say; the rest is named when questions are fitted.',
+          { standard: layout.file.standard },
+        )}
       </Text>
       {fitted?.as && (
         <Text c="dimmed" size="sm" px="sm">
-          A question of the bank: {fitted.as[0]!.stem.plain}
+          {i18n._('A question of the bank: {stem}', { stem: fitted.as[0]!.stem.plain })}
         </Text>
       )}
     </>
@@ -36,8 +39,8 @@ function AboutPackage({ layout, fitted }: { layout: Layout; fitted: Fitted | und
 function rowsShown({ file, rowForEach }: Layout, cells: readonly unknown[]): string {
   const first = file.firstRow ?? 2;
   return rowForEach && cells.length > 1
-    ? `Rows ${first} to ${first + cells.length - 1} show`
-    : `Row ${first} shows`;
+    ? i18n._('Rows {first} to {first2} show', { first, first2: first + cells.length - 1 })
+    : i18n._('Row {first} shows', { first });
 }
 
 /** What a row of the blank shows, or why none does. */
@@ -48,8 +51,10 @@ function RowHint({ layout, fitted }: { layout: Layout; fitted: Fitted | undefine
   return (
     <Text p="sm" c="dimmed" size="sm">
       {fitted.cells
-        ? `${rowsShown(layout, fitted.cells)} a question of the bank as it would be written`
-        : `No question of the bank fits yet: ${fitted.reason}`}
+        ? i18n._('{rowsShown} a question of the bank as it would be written', {
+            rowsShown: rowsShown(layout, fitted.cells),
+          })
+        : i18n._('No question of the bank fits yet: {reason}', { reason: fitted.reason })}
       .
     </Text>
   );
@@ -72,7 +77,7 @@ function Shown({
   if (!sheet) {
     return (
       <Text p="sm" c="dimmed">
-        The blank is not in this browser any more. Drop it again to see and fill it.
+        {i18n._('The blank is not in this browser any more. Drop it again to see and fill it.')}
       </Text>
     );
   }
@@ -91,9 +96,11 @@ type TabOf = { value: string; words: string };
 function tabsOf(layout: Layout, sheets: readonly SheetView[]): TabOf[] {
   const own = sheets.map(({ name, hidden }) => ({
     value: name,
-    words: hidden ? `${name} (hidden)` : name,
+    words: hidden ? i18n._('{name} (hidden)', { name }) : name,
   }));
-  return layout.shape === 'rows' ? [...own, { value: COLUMNS, words: 'Column by column' }] : own;
+  return layout.shape === 'rows'
+    ? [...own, { value: COLUMNS, words: i18n._('Column by column') }]
+    : own;
 }
 
 function BlankSide({ kept, sheets }: { kept: KeptLayout; sheets: readonly SheetView[] }) {
@@ -119,7 +126,7 @@ function BlankSide({ kept, sheets }: { kept: KeptLayout; sheets: readonly SheetV
   }
   return (
     <Tabs value={current} onChange={(value) => setChosen(value ?? undefined)} className="blank">
-      <Tabs.List aria-label="Sheets of the blank" bg="var(--band)">
+      <Tabs.List aria-label={i18n._('Sheets of the blank')} bg="var(--band)">
         {tabs.map(({ value, words }) => (
           <Tabs.Tab key={value} value={value}>
             {words}
@@ -139,11 +146,11 @@ export function Teach({ kept }: { kept: KeptLayout }) {
     <>
       <TeachHead kept={kept} />
       <div className="teach-halves">
-        <Paper component="section" aria-label="The blank" className="blank">
+        <Paper component="section" aria-label={i18n._('The blank')} className="blank">
           {sheets ? (
             <BlankSide kept={kept} sheets={sheets} />
           ) : (
-            <Busy what="Opening the blank" onStop={stopCore} />
+            <Busy what={i18n._('Opening the blank')} onStop={stopCore} />
           )}
         </Paper>
         <Learned kept={kept} />

@@ -2,31 +2,38 @@
 import { Anchor, Group } from '@mantine/core';
 import { Link, useLocation } from 'wouter';
 import type { KeptLayout } from '../../core/model';
-import { count } from '../../core/shared/plain';
 import { CommitName } from '../parts/NameField';
 import { PlaceHead } from '../parts/PlaceHead';
 import { useAnnounce } from '../state/announce';
 import { changeLayout } from '../state/layouts';
 import { MoreMenu } from './MoreMenu';
+import { i18n } from '../../languages';
 
 function doubtsOf({ unsure, layout }: KeptLayout): string {
   if (unsure.length) {
-    return `${count(unsure.length, 'guess wants', 'guesses want')} a look`;
+    return i18n._('{unsure, plural, one {# guess wants} other {# guesses want}} a look', {
+      unsure: unsure.length,
+    });
   }
-  return layout.blank ? 'nothing unsure' : 'your own layout';
+  return layout.blank ? i18n._('nothing unsure') : i18n._('your own layout');
 }
 
 function factsOf(kept: KeptLayout): string {
   const { blank, edition } = kept.layout;
-  return [blank?.name, doubtsOf(kept), edition && `edition ${edition}`].filter(Boolean).join(', ');
+  return [blank?.name, doubtsOf(kept), edition && i18n._('edition {edition}', { edition })]
+    .filter(Boolean)
+    .join(', ');
 }
 
 const Name = ({ kept }: { kept: KeptLayout }) => (
   <CommitName
-    label="Name of the layout"
+    label={i18n._('Name of the layout')}
     value={kept.layout.name}
     onCommit={(name) =>
-      void changeLayout(kept, `Rename ${kept.layout.name}`, { ...kept.layout, name })
+      void changeLayout(kept, i18n._('Rename {name}', { name: kept.layout.name }), {
+        ...kept.layout,
+        name,
+      })
     }
   />
 );
@@ -35,14 +42,14 @@ export function TeachHead({ kept }: { kept: KeptLayout }) {
   const [, go] = useLocation();
   useAnnounce(`${kept.layout.name}: ${doubtsOf(kept)}.`);
   const main = {
-    label: `Hand over to ${kept.layout.name}`,
-    help: 'Fill its file with your questions.',
+    label: i18n._('Hand over to {name}', { name: kept.layout.name }),
+    help: i18n._('Fill its file with your questions.'),
     run: () => go('/hand-over'),
   };
   const title = (
     <Group gap="xs" component="span">
       <Anchor component={Link} href="/layouts" c="dimmed">
-        Layouts
+        {i18n._('Layouts')}
       </Anchor>
       / <Name kept={kept} />
     </Group>

@@ -3,6 +3,7 @@ import { UnstyledButton, VisuallyHidden } from '@mantine/core';
 import type { Item, Option } from '../../core/model';
 import { numberWords, optionLetter } from '../../core/shared/plain';
 import { Rich } from './Rich';
+import { i18n } from '../../languages';
 
 /** What is accepted where there are no options to choose from. */
 function acceptedOf({ accepted, steps, pairs, gaps, number }: Item): string[] {
@@ -28,9 +29,9 @@ export function OptionWords({
   return (
     <>
       <span className="mono letter">{optionLetter(index)}</span>{' '}
-      {option.text.plain ? <Rich text={option.text} /> : <em>empty</em>}
-      {option.right && isStacked && <span className="right-word"> right</span>}
-      {option.right && !isStacked && <VisuallyHidden> right</VisuallyHidden>}
+      {option.text.plain ? <Rich text={option.text} /> : <em>{i18n._('empty')}</em>}
+      {option.right && isStacked && <span className="right-word"> {i18n._('right')}</span>}
+      {option.right && !isStacked && <VisuallyHidden> {i18n._('right')}</VisuallyHidden>}
     </>
   );
 }
@@ -50,7 +51,7 @@ export function PickOption({
     <UnstyledButton
       className="answer"
       aria-pressed={option.right}
-      title={option.right ? 'Marked as right' : 'Mark as right'}
+      title={option.right ? i18n._('Marked as right') : i18n._('Mark as right')}
       onClick={() => onPick(index)}
     >
       <OptionWords {...words} />

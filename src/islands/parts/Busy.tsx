@@ -1,6 +1,7 @@
 // A work that takes longer says how far it is, and can be stopped.
 import { Button, Group, Progress, Text } from '@mantine/core';
 import { useEffect, useState } from 'react';
+import { i18n } from '../../languages';
 
 /** Before this a word about it would only flicker. */
 const LATE_MS = 300;
@@ -34,12 +35,22 @@ export function Busy({
     <Group gap="sm" role="status" mih={34} style={{ flex: 'none' }}>
       <Text c="dimmed">
         {what}
-        {far ? ` ${number(far.done)} of ${number(far.of)} ${unit ?? ''}` : ''}
+        {far
+          ? i18n._(' {number} of {number2} {unit}', {
+              number: number(far.done),
+              number2: number(far.of),
+              unit: unit ?? '',
+            })
+          : ''}
       </Text>
       {far && far.of > 0 && (
-        <Progress w={180} value={(100 * far.done) / far.of} aria-label={`${what} progress`} />
+        <Progress
+          w={180}
+          value={(100 * far.done) / far.of}
+          aria-label={i18n._('{what} progress', { what })}
+        />
       )}
-      {isLate && <Button onClick={onStop}>Stop</Button>}
+      {isLate && <Button onClick={onStop}>{i18n._('Stop')}</Button>}
     </Group>
   );
 }

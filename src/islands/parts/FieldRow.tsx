@@ -2,6 +2,7 @@
 import { Group, Text } from '@mantine/core';
 import type { ReactNode } from 'react';
 import { CommitNumber, CommitText, Pick, type Choices } from './Commit';
+import { i18n } from '../../languages';
 
 const FIELD_WIDTH = 150;
 const NUMBER_WIDTH = 84;
@@ -29,7 +30,7 @@ export function FieldRow({
 
 export const Because = ({ why }: { why: string }) => (
   <Text size="xs" c="dimmed">
-    because {why}
+    {i18n._('because {why}', { why })}
   </Text>
 );
 
@@ -78,7 +79,7 @@ export function NumberRow({
       <CommitNumber
         aria-label={label}
         w={NUMBER_WIDTH}
-        placeholder="no limit"
+        placeholder={i18n._('no limit')}
         value={value}
         onCommit={onCommit}
       />

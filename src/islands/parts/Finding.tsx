@@ -3,13 +3,14 @@ import { Alert, Group, VisuallyHidden } from '@mantine/core';
 import type { Finding } from '../../core/model';
 import { COLOURS } from './Bar';
 import { LinkButton } from './LinkButton';
+import { i18n } from '../../languages';
 
 type Level = Finding['level'];
 export const SIGNS: Record<Level, string> = { note: 'i', warn: '!', block: '✕' };
 export const LEVEL_WORDS: Record<Level, string> = {
-  note: 'note',
-  warn: 'wants a look',
-  block: 'blocked',
+  note: i18n._('note'),
+  warn: i18n._('wants a look'),
+  block: i18n._('blocked'),
 };
 
 export function FindingNote({

@@ -1,6 +1,7 @@
 // A box that scrolls, and says so when something of it is out of sight.
 import { Box, Button, type BoxProps } from '@mantine/core';
 import { useCallback, useEffect, useState, type ReactNode } from 'react';
+import { i18n } from '../../languages';
 
 /** Less than this is the end of a line, not a line. */
 const HIDDEN_PIXELS = 12;
@@ -62,7 +63,7 @@ export function MoreBelow({
       <Box ref={setElement} style={{ overflow: 'auto', flex: 1, minWidth: 0 }}>
         {children}
       </Box>
-      {isHidden && <MoreButton words={`more ${what} below`} onPress={on} />}
+      {isHidden && <MoreButton words={i18n._('more {what} below', { what })} onPress={on} />}
     </Box>
   );
 }

@@ -4,6 +4,7 @@ import { Button, Group, Text, Title, Tooltip } from '@mantine/core';
 import { useHotkeys } from '@mantine/hooks';
 import type { ReactNode } from 'react';
 import { useActs } from '../state/acts';
+import { i18n } from '../../languages';
 
 /** The next act of a place. `help` says more than its words do. */
 export type MainAct = {
@@ -21,9 +22,14 @@ export function MainButton({ act }: { act: MainAct }) {
     }
   };
   useHotkeys([['mod+Enter', press]], [], true);
-  useActs('main', isDisabled ? [] : [{ label, words: help ?? 'the next act here', run }]);
+  useActs('main', isDisabled ? [] : [{ label, words: help ?? i18n._('the next act here'), run }]);
   return (
-    <Tooltip label={`${help ? `${help} ` : ''}Ctrl Enter`}>
+    <Tooltip
+      label={i18n._('{isHelp, select, true {{help} } other {}}Ctrl Enter', {
+        isHelp: Boolean(help),
+        help,
+      })}
+    >
       <Button
         variant="filled"
         data-main

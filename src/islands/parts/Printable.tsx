@@ -1,6 +1,7 @@
 // A page as it will be printed, with what can be done with it.
 import { Button, Group } from '@mantine/core';
 import { useRef } from 'react';
+import { i18n } from '../../languages';
 
 export function Printable({
   title,
@@ -24,14 +25,14 @@ export function Printable({
       />
       <Group justify="flex-end">
         <Button disabled={!html} onClick={onTake}>
-          Take the file
+          {i18n._('Take the file')}
         </Button>
         <Button
           variant="filled"
           disabled={!html}
           onClick={() => frame.current?.contentWindow?.print()}
         >
-          Print
+          {i18n._('Print')}
         </Button>
       </Group>
     </>

@@ -3,6 +3,7 @@
 import { VisuallyHidden } from '@mantine/core';
 import { createElement, useMemo, type ReactNode } from 'react';
 import type { Text } from '../../core/model';
+import { i18n } from '../../languages';
 
 const TAGS = new Set(['B', 'I', 'U', 'SUB', 'SUP']);
 
@@ -14,7 +15,7 @@ function withGaps(text: string): ReactNode {
   return text.split(/(\{\{\d+\}\})/).map((part, index) =>
     /^\{\{\d+\}\}$/.test(part) ? (
       <span key={index} className="gap">
-        <VisuallyHidden>gap </VisuallyHidden>
+        <VisuallyHidden>{i18n._('gap')} </VisuallyHidden>
         {part.slice(2, -2)}
       </span>
     ) : (
@@ -73,7 +74,7 @@ export function Pictures({
     <p className="pictures">
       {media.map(({ href, alt }, index) =>
         href.startsWith('data:image/') ? (
-          <img key={index} src={href} alt={alt ?? 'picture of the question'} />
+          <img key={index} src={href} alt={alt ?? i18n._('picture of the question')} />
         ) : (
           <a
             key={index}

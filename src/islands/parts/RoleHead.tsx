@@ -4,6 +4,7 @@ import type { ReactNode } from 'react';
 import type { Role } from '../../core/model';
 import { roleWords } from '../../core/shared/roles';
 import { RoleItems } from './RoleItems';
+import { i18n } from '../../languages';
 
 export function RoleHead({
   letters,
@@ -34,19 +35,21 @@ export function RoleHead({
       <Menu.Target>
         <UnstyledButton className={`role role-${role} ${isUnsure ? 'unsure' : ''}`} title={title}>
           <span className="mono letters">
-            <VisuallyHidden>Column </VisuallyHidden>
+            <VisuallyHidden>{i18n._('Column')} </VisuallyHidden>
             {letters}
           </span>{' '}
           <span className="mono name">
             {isUnsure ? '? ' : ''}
             {label}
           </span>
-          <VisuallyHidden>, {roleWords(role)}. Change</VisuallyHidden>
+          <VisuallyHidden>
+            {i18n._(', {roleWords}. Change', { roleWords: roleWords(role) })}
+          </VisuallyHidden>
         </UnstyledButton>
       </Menu.Target>
       <Menu.Dropdown mah={420} style={{ overflowY: 'auto' }}>
         {because && <Menu.Label maw={320}>{because}</Menu.Label>}
-        {likely.length > 0 && <Menu.Label>Likeliest otherwise</Menu.Label>}
+        {likely.length > 0 && <Menu.Label>{i18n._('Likeliest otherwise')}</Menu.Label>}
         {likely.map((next) => (
           <Menu.Item key={`likely-${next}`} c="var(--cowslip-ink)" onClick={() => onPick(next)}>
             {roleWords(next)}

@@ -3,6 +3,7 @@ import { Button, Popover, Select, SimpleGrid, TextInput } from '@mantine/core';
 import { useMemo, useState } from 'react';
 import { queryWith, valueAsked } from '../../core/banks';
 import { useBank } from '../state/bank';
+import { i18n } from '../../languages';
 
 const ANY = '';
 const WIDTH = 420;
@@ -40,46 +41,46 @@ function useChoices(isOpen: boolean): Choice[] {
     const all: Choice[] = [
       {
         field: 'source',
-        label: 'Source',
+        label: i18n._('Source'),
         values: same(items.map(({ origin }) => origin?.file ?? '')),
       },
       {
         field: 'date',
-        label: 'Brought in on',
+        label: i18n._('Brought in on'),
         values: same(sources.map(({ at }) => at.slice(0, 10))),
       },
       {
         field: 'by',
-        label: 'Contributor',
+        label: i18n._('Contributor'),
         values: same(items.map(({ origin }) => origin?.by ?? '')),
       },
-      { field: 'set', label: 'Set', values: same(sets.map(({ name }) => name)) },
-      { field: 'level', label: 'Level', values: same(levels) },
+      { field: 'set', label: i18n._('Set'), values: same(sets.map(({ name }) => name)) },
+      { field: 'level', label: i18n._('Level'), values: same(levels) },
       {
         field: 'findings',
-        label: 'Findings',
+        label: i18n._('Findings'),
         values: [
-          ['any', 'with any'],
+          ['any', i18n._('with any')],
           ['block', 'blocked'],
-          ['warn', 'with warnings'],
-          ['note', 'with notes'],
-          ['none', 'with none'],
+          ['warn', i18n._('with warnings')],
+          ['note', i18n._('with notes')],
+          ['none', i18n._('with none')],
         ],
       },
       {
         field: 'used',
-        label: 'Used',
+        label: i18n._('Used'),
         values: [
-          ['yes', 'in a file already'],
+          ['yes', i18n._('in a file already')],
           ['never', 'never'],
         ],
       },
       {
         field: 'changed',
-        label: 'Changed for a receiver',
+        label: i18n._('Changed for a receiver'),
         values: [
-          ['yes', 'for any'],
-          ['no', 'for none'],
+          ['yes', i18n._('for any')],
+          ['no', i18n._('for none')],
           ...same(layouts.map(({ layout }) => layout.name)),
         ],
       },
@@ -108,7 +109,7 @@ export function SearchBy({ query, onQuery }: { query: string; onQuery: (query: s
     >
       <Popover.Target>
         <Button size="xs" aria-expanded={isOpen} onClick={() => setOpen(!isOpen)}>
-          Search by …
+          {i18n._('Search by …')}
         </Button>
       </Popover.Target>
       <Popover.Dropdown>
@@ -121,11 +122,11 @@ export function SearchBy({ query, onQuery }: { query: string; onQuery: (query: s
                 label={label}
                 searchable={values.length > FEW}
                 openOnFocus={false}
-                nothingFoundMessage="None"
+                nothingFoundMessage={i18n._('None')}
                 comboboxProps={{ withinPortal: false }}
                 value={values.find(([value]) => value.toLowerCase() === asked)?.[0] ?? ANY}
                 data={[
-                  { value: ANY, label: 'any' },
+                  { value: ANY, label: i18n._('any') },
                   ...values.map(([value, words]) => ({ value, label: words })),
                 ]}
                 onChange={ask(field)}
@@ -133,8 +134,8 @@ export function SearchBy({ query, onQuery }: { query: string; onQuery: (query: s
             );
           })}
           <TextInput
-            label="Number of options"
-            placeholder="4, 3-5 or >2"
+            label={i18n._('Number of options')}
+            placeholder={i18n._('4, 3-5 or >2')}
             value={valueAsked(query, 'options')}
             onChange={(event) => ask('options')(event.currentTarget.value.trim())}
           />

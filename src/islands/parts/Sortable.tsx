@@ -5,6 +5,7 @@ import { CSS } from '@dnd-kit/utilities';
 import { UnstyledButton } from '@mantine/core';
 import type { CSSProperties, KeyboardEvent } from 'react';
 import { quoted } from '../../core/shared/plain';
+import { i18n } from '../../languages';
 
 /** A pointer that moves less than this presses, and does not drag. */
 export const DRAG_PIXELS = 6;
@@ -44,8 +45,8 @@ export function DragHandle({ sorting, text, id }: { sorting: Sorting; text: stri
       {...sorting.attributes}
       {...sorting.listeners}
       data-handle={id}
-      aria-label={`Move ${quoted(text, 40)}`}
-      title="Drag, or Alt and an arrow; Space lifts it"
+      aria-label={i18n._('Move {text}', { text: quoted(text, 40) })}
+      title={i18n._('Drag, or Alt and an arrow; Space lifts it')}
     >
       ⠿
     </UnstyledButton>

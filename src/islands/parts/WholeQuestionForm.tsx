@@ -19,22 +19,28 @@ import { cellText, type CellField } from './cells';
 import type { Edit } from './edits';
 import { LinkButton } from './LinkButton';
 import { hasKey } from './pick-right';
+import { i18n } from '../../languages';
 
 const numeric = (what: string) =>
-  z.string().refine((text) => /^\s*\d*[.,]?\d*\s*$/.test(text), `Type ${what} as a number.`);
+  z
+    .string()
+    .refine(
+      (text) => /^\s*\d*[.,]?\d*\s*$/.test(text),
+      i18n._('Type {what} as a number.', { what }),
+    );
 
 const schema = z.object({
-  stem: z.string().trim().min(1, 'Type the text of the question.'),
+  stem: z.string().trim().min(1, i18n._('Type the text of the question.')),
   kind: z.string(),
   title: z.string(),
   answers: z.array(z.object({ text: z.string(), isRight: z.boolean(), feedback: z.string() })),
-  points: numeric('the points'),
+  points: numeric(i18n._('the points')),
   seconds: z.string(),
   category: z.string(),
   tags: z.string(),
   hint: z.string(),
   explanation: z.string(),
-  attempts: numeric('the attempts'),
+  attempts: numeric(i18n._('the attempts')),
 });
 type Values = z.infer<typeof schema>;
 type Form = UseFormReturnType<Values>;
@@ -50,14 +56,14 @@ const FURTHER = [
   'explanation',
 ] as const;
 const LABELS: Record<(typeof FURTHER)[number], string> = {
-  title: 'Title',
-  points: 'Points',
-  seconds: 'Seconds',
-  attempts: 'Attempts',
-  category: 'Category',
-  tags: 'Tags',
-  hint: 'Hint',
-  explanation: 'Explanation',
+  title: i18n._('Title'),
+  points: i18n._('Points'),
+  seconds: i18n._('Seconds'),
+  attempts: i18n._('Attempts'),
+  category: i18n._('Category'),
+  tags: i18n._('Tags'),
+  hint: i18n._('Hint'),
+  explanation: i18n._('Explanation'),
 };
 /** One more answer than there are can be typed without a button. */
 const SPARE = 1;
@@ -136,14 +142,14 @@ function AnswerLine({ form, item, index, hasFeedback }: LineProps) {
         <TextInput
           size="xs"
           flex={1}
-          aria-label={`Answer ${letter}`}
+          aria-label={i18n._('Answer {letter}', { letter })}
           leftSection={<span className="mono">{letter}</span>}
           {...form.getInputProps(`answers.${index}.text`)}
         />
         {hasKey(item) && (
           <Checkbox
-            label="right"
-            aria-label={`Answer ${letter} is right`}
+            label={i18n._('right')}
+            aria-label={i18n._('Answer {letter} is right', { letter })}
             checked={isRight}
             onChange={(event) => turn(event.currentTarget.checked)}
           />
@@ -154,8 +160,8 @@ function AnswerLine({ form, item, index, hasFeedback }: LineProps) {
           size="xs"
           ml={28}
           mt={2}
-          placeholder={`said of ${letter} once it was chosen`}
-          aria-label={`Feedback on ${letter}`}
+          placeholder={i18n._('said of {letter} once it was chosen', { letter })}
+          aria-label={i18n._('Feedback on {letter}', { letter })}
           {...form.getInputProps(`answers.${index}.feedback`)}
         />
       )}
@@ -196,21 +202,31 @@ export default function WholeQuestionForm({ item, onKeep, onDone }: QuestionForm
     }
   };
   return (
-    <form onSubmit={submit} onKeyDown={press} aria-label={`Edit ${item.ref || 'the question'}`}>
+    <form
+      onSubmit={submit}
+      onKeyDown={press}
+      aria-label={i18n._('Edit {ref}', { ref: item.ref || i18n._('the question') })}
+    >
       <Stack gap={8}>
-        <Textarea label="Question" autosize minRows={2} autoFocus {...form.getInputProps('stem')} />
+        <Textarea
+          label={i18n._('Question')}
+          autosize
+          minRows={2}
+          autoFocus
+          {...form.getInputProps('stem')}
+        />
         {form.values.answers.map((_, index) => (
           <AnswerLine key={index} form={form} item={item} index={index} hasFeedback={hasFeedback} />
         ))}
         {hasKey(item) && !hasFeedback && (
           <LinkButton fz={13} onClick={() => setFeedback(true)}>
-            Feedback on each answer
+            {i18n._('Feedback on each answer')}
           </LinkButton>
         )}
         <SimpleGrid cols={2} spacing="xs" verticalSpacing={6}>
           <Select
             size="xs"
-            label="Kind"
+            label={i18n._('Kind')}
             allowDeselect={false}
             data={KIND_WORDS}
             {...form.getInputProps('kind')}
@@ -221,9 +237,9 @@ export default function WholeQuestionForm({ item, onKeep, onDone }: QuestionForm
         </SimpleGrid>
         <Group gap="xs">
           <Button type="submit" variant="filled">
-            Keep
+            {i18n._('Keep')}
           </Button>
-          <Button onClick={onDone}>Cancel</Button>
+          <Button onClick={onDone}>{i18n._('Cancel')}</Button>
         </Group>
       </Stack>
     </form>

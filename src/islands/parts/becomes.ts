@@ -2,6 +2,7 @@
 import type { CellRow, Column, Fitted, Layout, Role } from '../../core/model';
 import { columnIndex } from '../../core/shared/cells';
 import { beginsIn } from '../../core/shared/row-for-each';
+import { i18n } from '../../languages';
 
 /** One place: 'C' in rows and blocks, 'C4' on a board. `part` counts the questions that one became, from 0. */
 export type Place = { place: string; heading: string; role: Role; value: string; part: number };
@@ -39,14 +40,14 @@ function placesOnBoard(cells: CellRow, { grid }: Layout, part: number): Place[] 
     const row = Number(place.replace(/\D/g, ''));
     const value = String(cells[place]);
     if (row === categoryRow) {
-      return { place, heading: 'category', role: 'category', value, part };
+      return { place, heading: i18n._('category'), role: 'category', value, part };
     }
     const isAnswer = index === names.length - 1;
     return isAnswer
-      ? { place, heading: 'answer', role: 'accepted', value, part }
+      ? { place, heading: i18n._('answer'), role: 'accepted', value, part }
       : {
           place,
-          heading: `level ${levels[levelRows.indexOf(row)] ?? ''}`,
+          heading: i18n._('level {level}', { level: levels[levelRows.indexOf(row)] ?? '' }),
           role: 'stem',
           value,
           part,

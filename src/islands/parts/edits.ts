@@ -3,6 +3,7 @@ import type { Item } from '../../core/model';
 import { changeItems, itemById } from '../state/bank';
 import { setCell, withFields, type CellField } from './cells';
 import { sayProblem } from './say';
+import { i18n } from '../../languages';
 
 /** A text for a cell; `base` is the question as it was when the typing began, where that is a while ago. */
 export type Edit = { id: string; field: CellField; text: string; base?: Item };
@@ -12,7 +13,10 @@ function tell(refused: readonly string[]): void {
     sayProblem(
       refused.length === 1
         ? refused[0]!
-        : `${refused.length} cells were left as they are. The first: ${refused[0]}`,
+        : i18n._('{refused, number} cells were left as they are. The first: {refused2}', {
+            refused: refused.length,
+            refused2: refused[0],
+          }),
     );
   }
 }

@@ -1,25 +1,26 @@
 // Fields of questions and layouts as people call them.
 import { optionLetter } from '../../core/shared/plain';
+import { i18n } from '../../languages';
 
 const FIELDS: Readonly<Record<string, string>> = {
-  stem: 'question',
-  options: 'options',
-  key: 'right answer',
-  kind: 'kind',
-  title: 'title',
+  stem: i18n._('question'),
+  options: i18n._('options'),
+  key: i18n._('right answer'),
+  kind: i18n._('kind'),
+  title: i18n._('title'),
   category: 'category',
   pairs: 'pair',
   steps: 'step',
   gaps: 'gap',
-  accepted: 'accepted answers',
+  accepted: i18n._('accepted answers'),
   number: 'number',
   ref: 'reference',
   tags: 'tags',
   media: 'pictures',
-  seconds: 'time limit',
-  layout: 'what it says of the file',
-  variants: 'own texts for it',
-  chosen: 'whether it is in view',
+  seconds: i18n._('time limit'),
+  layout: i18n._('what it says of the file'),
+  variants: i18n._('own texts for it'),
+  chosen: i18n._('whether it is in view'),
 };
 
 const nameOf = (name: string): string => FIELDS[name] ?? name;
@@ -32,9 +33,14 @@ export function fieldWords(path: string): string {
   }
   const index = Number(place);
   if (name === 'parts') {
-    return `${fieldWords(rest.join('.'))}, in question ${index + 1} of it`;
+    return i18n._('{fieldWords}, in question {index} of it', {
+      fieldWords: fieldWords(rest.join('.')),
+      index: index + 1,
+    });
   }
   const words =
-    name === 'options' ? `option ${optionLetter(index)}` : `${nameOf(name)} ${index + 1}`;
-  return rest.length ? `${nameOf(rest[0]!)} of ${words}` : words;
+    name === 'options'
+      ? i18n._('option {optionLetter}', { optionLetter: optionLetter(index) })
+      : `${nameOf(name)} ${index + 1}`;
+  return rest.length ? i18n._('{nameOf} of {words}', { nameOf: nameOf(rest[0]!), words }) : words;
 }

@@ -1,9 +1,10 @@
 // The roles of columns in words, and the order in which a menu offers them.
 import type { KeyStyle, ReadAs, Role } from '../../core/model';
+import { i18n } from '../../languages';
 
 export const ROLE_GROUPS: readonly (readonly [string, readonly Role[]])[] = [
   [
-    'Question and answers',
+    i18n._('Question and answers'),
     [
       'stem',
       'option',
@@ -26,7 +27,7 @@ export const ROLE_GROUPS: readonly (readonly [string, readonly Role[]])[] = [
     ],
   ],
   [
-    'Beside it',
+    i18n._('Beside it'),
     [
       'points',
       'seconds',
@@ -48,20 +49,20 @@ export const ROLE_GROUPS: readonly (readonly [string, readonly Role[]])[] = [
       'endings',
     ],
   ],
-  ['About the row', ['pick', 'number-in-file', 'by', 'at', 'constant', 'ignore']],
+  [i18n._('About the row'), ['pick', 'number-in-file', 'by', 'at', 'constant', 'ignore']],
 ];
 
 export const KEY_WORDS: Record<KeyStyle, string> = {
-  letter: 'letter',
-  number: 'number',
-  'number-from-0': 'number from 0',
-  text: 'the option’s text',
-  marker: 'a sign at the option',
-  verdict: 'right or wrong after each',
-  weight: 'per cent after each',
-  first: 'the first option',
-  'right-column': 'a column of its own',
-  word: 'true or false as a word',
+  letter: i18n._('letter'),
+  number: i18n._('number'),
+  'number-from-0': i18n._('number from 0'),
+  text: i18n._('the option’s text'),
+  marker: i18n._('a sign at the option'),
+  verdict: i18n._('right or wrong after each'),
+  weight: i18n._('per cent after each'),
+  first: i18n._('the first option'),
+  'right-column': i18n._('a column of its own'),
+  word: i18n._('true or false as a word'),
 };
 export const KEY_CHOICES: readonly KeyStyle[] = [
   'letter',
@@ -72,16 +73,16 @@ export const KEY_CHOICES: readonly KeyStyle[] = [
   'first',
 ];
 export const SEPARATOR_WORDS: Record<string, string> = {
-  ',': 'comma',
-  ';': 'semicolon',
-  '\t': 'tab',
-  '|': 'bar',
+  ',': i18n._('comma'),
+  ';': i18n._('semicolon'),
+  '\t': i18n._('tab'),
+  '|': i18n._('bar'),
 };
 export const AS_WORDS: Record<ReadAs, string> = {
-  table: 'rows and columns',
-  questions: 'questions in running text',
-  terms: 'a list of terms',
-  board: 'a board',
-  blocks: 'blocks of rows',
-  package: 'a package',
+  table: i18n._('rows and columns'),
+  questions: i18n._('questions in running text'),
+  terms: i18n._('a list of terms'),
+  board: i18n._('a board'),
+  blocks: i18n._('blocks of rows'),
+  package: i18n._('a package'),
 };

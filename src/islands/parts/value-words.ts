@@ -1,4 +1,5 @@
 // Values of questions and layouts in words, for two texts side by side.
+import { i18n } from '../../languages';
 const NOTHING = 'nothing';
 /** Where a value's own text stands, the first that there is. */
 const TEXT_FIELDS = ['plain', 'stem', 'text', 'value', 'name'] as const;
@@ -6,7 +7,7 @@ const TEXT_FIELDS = ['plain', 'stem', 'text', 'value', 'name'] as const;
 function objectWords(value: Readonly<Record<string, unknown>>): string {
   const field = TEXT_FIELDS.find((name) => value[name] !== undefined && value[name] !== null);
   const words = field ? plainWords(value[field]) : JSON.stringify(value);
-  return value['right'] === true ? `${words} (right)` : words;
+  return value['right'] === true ? i18n._('{words} (right)', { words }) : words;
 }
 
 function plainWords(value: unknown): string {

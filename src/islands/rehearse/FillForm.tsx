@@ -1,7 +1,6 @@
 // The round form as those meet it who fill it in; its key is the first response, and all responses come out as one csv.
 import { Button, Fieldset, Group, Paper, Stack, Text, TextInput, Title } from '@mantine/core';
 import { useState } from 'react';
-import { count } from '../../core/shared/plain';
 import {
   keyResponse,
   responsesCsv,
@@ -11,6 +10,7 @@ import {
 import { MainButton } from '../parts/PlaceHead';
 import { Choices } from './Choices';
 import { useAnswersFile } from './use-answers-file';
+import { i18n } from '../../languages';
 
 /** Date and time as every spreadsheet program reads them (ISO 8601 with a blank). */
 const now = (): string => new Date().toISOString().slice(0, 19).replace('T', ' ');
@@ -37,7 +37,7 @@ function Question({
         several={several}
         picked={picked.map((place) => place - 1)}
         onPick={(own) => onPick(own.map((place) => place + 1))}
-        {...(several ? { label: 'Several may be right.' } : {})}
+        {...(several ? { label: i18n._('Several may be right.') } : {})}
       />
     </Fieldset>
   );
@@ -62,22 +62,37 @@ export function FillForm({
     const own = questions.map((_, n) => picked[n] ?? []);
     setResponses([
       ...responses,
-      { by: by.trim() || `Learner ${sent + 1}`, at: now(), picked: own },
+      {
+        by: by.trim() || i18n._('Learner {sent, number}', { sent: sent + 1 }),
+        at: now(),
+        picked: own,
+      },
     ]);
     setPicked({});
     setBy('');
   };
-  const file = useAnswersFile(`${title}, responses.csv`, () => responsesCsv(questions, responses));
+  const file = useAnswersFile(i18n._('{title}, responses.csv', { title }), () =>
+    responsesCsv(questions, responses),
+  );
   return (
-    <Paper component="section" aria-label="Form" maw={720} p="lg" style={{ flex: 'none' }}>
+    <Paper
+      component="section"
+      aria-label={i18n._('Form')}
+      maw={720}
+      p="lg"
+      style={{ flex: 'none' }}
+    >
       <Stack gap="md">
         <Title order={2}>{title}</Title>
         <Text role="status" c="dimmed" size="sm" data-testid="responses">
-          {count(sent, 'response')} besides the key, which is the first.
+          {i18n._(
+            '{sent, plural, one {# response} other {# responses}} besides the key, which is the first.',
+            { sent },
+          )}
         </Text>
         <TextInput
-          label="Name"
-          placeholder={`Learner ${sent + 1}`}
+          label={i18n._('Name')}
+          placeholder={i18n._('Learner {sent, number}', { sent: sent + 1 })}
           value={by}
           onChange={(event) => setBy(event.currentTarget.value)}
         />
@@ -91,14 +106,14 @@ export function FillForm({
           />
         ))}
         <Group gap="xs">
-          <MainButton act={{ label: 'Send', run: send }} />
+          <MainButton act={{ label: i18n._('Send'), run: send }} />
           <Button disabled={!sent} onClick={file.take}>
-            Take the responses
+            {i18n._('Take the responses')}
           </Button>
           <Button disabled={!sent} onClick={file.toResults}>
-            See them in Results
+            {i18n._('See them in Results')}
           </Button>
-          <Button onClick={onEnd}>Stop</Button>
+          <Button onClick={onEnd}>{i18n._('Stop')}</Button>
         </Group>
       </Stack>
     </Paper>

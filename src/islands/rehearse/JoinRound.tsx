@@ -3,6 +3,7 @@ import { Button, Container, Paper, Stack, Text, Title, UnstyledButton } from '@m
 import { useEffect, useRef, useState } from 'react';
 import { channelOf, orderFor, type ToHost, type ToLearners, type View } from './round';
 import { useCountdown } from './use-countdown';
+import { i18n } from '../../languages';
 
 /** Joins the round and hears what the host's window tells. */
 function useJoined(round: string) {
@@ -49,9 +50,10 @@ function Asked({ view, id, answer }: AskedProps) {
   return (
     <Stack gap="sm">
       <Text c="dimmed" size="sm" ff="monospace">
-        {at + 1} of {of}
-        {isOpen ? ` · ${left} s left` : ''}
-        {many ? ' · several may be right' : ''}
+        {i18n._(
+          '{at} of {of, number}{isOpen, select, true { · {left, number} s left} other {}}{isMany, select, true { · several may be right} other {}}',
+          { at: at + 1, of, isOpen, left, isMany: Boolean(many) },
+        )}
       </Text>
       <Title order={1} fz={22} ref={heading} tabIndex={-1}>
         {stem}
@@ -74,7 +76,7 @@ function Asked({ view, id, answer }: AskedProps) {
               onClick={() => pick(n)}
             >
               {answers[n - 1]}
-              {phase === 'shown' && right.includes(n) ? ' – right' : ''}
+              {phase === 'shown' && right.includes(n) ? i18n._(' – right') : ''}
             </UnstyledButton>
           </li>
         ))}
@@ -82,8 +84,8 @@ function Asked({ view, id, answer }: AskedProps) {
       <Text role="status">
         {isOpen &&
           picked.length > 0 &&
-          'Your answer is in; it can be changed until the time is up.'}
-        {phase === 'shown' && (isRight ? 'Right.' : 'Not this time.')}
+          i18n._('Your answer is in; it can be changed until the time is up.')}
+        {phase === 'shown' && (isRight ? i18n._('Right.') : i18n._('Not this time.'))}
       </Text>
     </Stack>
   );
@@ -94,14 +96,23 @@ function TheEnd({ view, id }: { view: View; id: string }) {
   const own = view.scores[place];
   return (
     <Stack gap="sm">
-      <Title order={1}>{view.title}: the end</Title>
+      <Title order={1}>{i18n._('{title}: the end', { title: view.title })}</Title>
       {own && (
         <Text role="status">
-          {own.name}: {own.right} of {view.of} right, place {place + 1} of {view.scores.length}.
+          {i18n._(
+            '{name}: {right, number} of {of, number} right, place {place} of {scores, number}.',
+            {
+              name: own.name,
+              right: own.right,
+              of: view.of,
+              place: place + 1,
+              scores: view.scores.length,
+            },
+          )}
         </Text>
       )}
       <Button onClick={() => window.close()} style={{ alignSelf: 'flex-start' }}>
-        Close this window
+        {i18n._('Close this window')}
       </Button>
     </Stack>
   );
@@ -112,7 +123,9 @@ function Inside({ view, id, answer }: Omit<AskedProps, 'view'> & { view: View | 
   if (!view || !name) {
     return (
       <Text role="status">
-        Waiting for the host’s window. It has to be open on this machine, in the same browser.
+        {i18n._(
+          'Waiting for the host’s window. It has to be open on this machine, in the same browser.',
+        )}
       </Text>
     );
   }
@@ -120,7 +133,9 @@ function Inside({ view, id, answer }: Omit<AskedProps, 'view'> & { view: View | 
     return (
       <>
         <Title order={1}>{view.title}</Title>
-        <Text role="status">You are in as {name}. It begins when the host begins.</Text>
+        <Text role="status">
+          {i18n._('You are in as {name}. It begins when the host begins.', { name })}
+        </Text>
       </>
     );
   }
@@ -134,11 +149,13 @@ function Inside({ view, id, answer }: Omit<AskedProps, 'view'> & { view: View | 
 export default function JoinRound({ round }: { round: string }) {
   const { id, view, answer } = useJoined(round);
   useEffect(() => {
-    document.title = view ? `${view.title} · Cowslip` : 'A live round · Cowslip';
+    document.title = view
+      ? i18n._('{title} · Cowslip', { title: view.title })
+      : i18n._('A live round · Cowslip');
   }, [view]);
   return (
     <Container component="main" size={640} py="lg">
-      <Paper component="section" aria-label="Live round" p="lg">
+      <Paper component="section" aria-label={i18n._('Live round')} p="lg">
         <Inside view={view} id={id} answer={answer} />
       </Paper>
     </Container>

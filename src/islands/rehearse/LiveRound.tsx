@@ -1,7 +1,7 @@
 // The host's window of a live round: learners join in windows of their own, see the question, and answer.
 import { Anchor, Button, Group, Paper, Stack, Table, Text, Title } from '@mantine/core';
 import { useEffect, useRef, useState } from 'react';
-import { count, optionLetter } from '../../core/shared/plain';
+import { optionLetter } from '../../core/shared/plain';
 import { MainButton, type MainAct } from '../parts/PlaceHead';
 import type { PlayQuestion } from './questions';
 import { useAnswersFile } from './use-answers-file';
@@ -18,6 +18,7 @@ import {
   type ToHost,
   type ToLearners,
 } from './round';
+import { i18n } from '../../languages';
 
 /** Holds the round and the channel to the learners' windows; every change is told to them. */
 function useRound(title: string, questions: readonly PlayQuestion[]) {
@@ -43,9 +44,9 @@ function useRound(title: string, questions: readonly PlayQuestion[]) {
 
 function nextAct({ phase, at, questions, learners }: Round, step: () => void): MainAct | undefined {
   const labels: Partial<Record<Round['phase'], string>> = {
-    waiting: 'Begin',
-    asking: 'Show what is right',
-    shown: at + 1 < questions.length ? 'Next question' : 'To the end',
+    waiting: i18n._('Begin'),
+    asking: i18n._('Show what is right'),
+    shown: at + 1 < questions.length ? i18n._('Next question') : i18n._('To the end'),
   };
   const label = labels[phase];
   return label === undefined
@@ -70,8 +71,17 @@ function Asked({ round, step }: { round: Round; step: () => void }) {
   return (
     <>
       <Text c="dimmed" size="sm" ff="monospace" data-testid="round-facts">
-        {at + 1} of {questions.length} · {answered} of {learners.length} answered
-        {phase === 'asking' ? ` · ${left} s left` : ''}
+        {i18n._(
+          '{at} of {questions, number} · {answered, number} of {learners, number} answered{isPhase, select, true { · {left, number} s left} other {}}',
+          {
+            at: at + 1,
+            questions: questions.length,
+            answered,
+            learners: learners.length,
+            isPhase: phase === 'asking',
+            left,
+          },
+        )}
       </Text>
       <Title order={2} fz={22}>
         {question.stem}
@@ -83,8 +93,10 @@ function Asked({ round, step }: { round: Round; step: () => void }) {
           return (
             <li key={n} className={isRight ? 'right-bar' : ''}>
               <span className="mono letter">{optionLetter(n)}</span> {text}
-              {isRight && <span className="right-word"> right</span>}
-              {phase === 'shown' && <span className="soft"> · {picked} picked it</span>}
+              {isRight && <span className="right-word"> {i18n._('right')}</span>}
+              {phase === 'shown' && (
+                <span className="soft"> {i18n._('· {picked, number} picked it', { picked })}</span>
+              )}
             </li>
           );
         })}
@@ -95,12 +107,12 @@ function Asked({ round, step }: { round: Round; step: () => void }) {
 
 function Scores({ round }: { round: Round }) {
   return (
-    <Table aria-label="Scores" maw={520}>
+    <Table aria-label={i18n._('Scores')} maw={520}>
       <Table.Thead>
         <Table.Tr>
-          <Table.Th>Learner</Table.Th>
-          <Table.Th>Right</Table.Th>
-          <Table.Th>Seconds for those</Table.Th>
+          <Table.Th>{i18n._('Learner')}</Table.Th>
+          <Table.Th>{i18n._('Right')}</Table.Th>
+          <Table.Th>{i18n._('Seconds for those')}</Table.Th>
         </Table.Tr>
       </Table.Thead>
       <Table.Tbody>
@@ -123,12 +135,14 @@ function Waiting({ round }: { round: Round }) {
         {round.title}
       </Title>
       <Text role="status" data-testid="round-facts">
-        {count(round.learners.length, 'learner')} in. Each learner has a window of their own on this
-        machine, opened by this link, with nothing to type in.
+        {i18n._(
+          '{learners, plural, one {# learner} other {# learners}} in. Each learner has a window of their own on this machine, opened by this link, with nothing to type in.',
+          { learners: round.learners.length },
+        )}
       </Text>
       <Group>
         <Anchor href={`/join/${round.id}`} target="_blank" rel="opener">
-          Open a learner’s window
+          {i18n._('Open a learner’s window')}
         </Anchor>
       </Group>
     </>
@@ -146,25 +160,32 @@ export function LiveRound({
 }) {
   const { round, step } = useRound(title, questions);
   const next = nextAct(round, step);
-  const file = useAnswersFile(`${title || 'Round'}, answers.csv`, () => answersCsv(round));
+  const file = useAnswersFile(
+    i18n._('{title}, answers.csv', { title: title || i18n._('Round') }),
+    () => answersCsv(round),
+  );
   return (
-    <Paper component="section" aria-label="Live round" p="lg" style={{ flex: 'none' }}>
+    <Paper component="section" aria-label={i18n._('Live round')} p="lg" style={{ flex: 'none' }}>
       <Stack gap="sm">
         {round.phase === 'waiting' && <Waiting round={round} />}
         {(round.phase === 'asking' || round.phase === 'shown') && (
           <Asked key={round.at} round={round} step={step} />
         )}
-        {round.phase === 'over' && <Title order={2}>{title}: the end</Title>}
+        {round.phase === 'over' && <Title order={2}>{i18n._('{title}: the end', { title })}</Title>}
         {(round.phase === 'shown' || round.phase === 'over') && <Scores round={round} />}
         <Group gap="xs">
           {next && <MainButton act={next} />}
           {round.phase === 'over' && (
             <>
-              <MainButton act={{ label: 'See the answers in Results', run: file.toResults }} />
-              <Button onClick={file.take}>Take the answers</Button>
+              <MainButton
+                act={{ label: i18n._('See the answers in Results'), run: file.toResults }}
+              />
+              <Button onClick={file.take}>{i18n._('Take the answers')}</Button>
             </>
           )}
-          <Button onClick={onEnd}>{round.phase === 'over' ? 'Close' : 'Stop'}</Button>
+          <Button onClick={onEnd}>
+            {round.phase === 'over' ? i18n._('Close') : i18n._('Stop')}
+          </Button>
         </Group>
       </Stack>
     </Paper>

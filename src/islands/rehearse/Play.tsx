@@ -7,6 +7,7 @@ import { MainButton, type MainAct } from '../parts/PlaceHead';
 import { PAPER } from './paper';
 import { isRight, type PlayQuestion } from './questions';
 import { usePlay, type Playing } from './use-play';
+import { i18n } from '../../languages';
 
 type Heading = RefObject<HTMLHeadingElement | null>;
 
@@ -27,14 +28,17 @@ function TheEnd({
     <Paper {...PAPER}>
       <Stack gap="sm">
         <Title order={2} fz={20} tabIndex={-1} ref={heading}>
-          {title}: the end
+          {i18n._('{title}: the end', { title })}
         </Title>
         <p>
-          {play.right} of {total} answered right.
+          {i18n._('{right, number} of {total, number} answered right.', {
+            right: play.right,
+            total,
+          })}
         </p>
         <Group gap="xs">
-          <MainButton act={{ label: 'Back', run: onEnd }} />
-          <Button onClick={play.again}>Once more</Button>
+          <MainButton act={{ label: i18n._('Back'), run: onEnd }} />
+          <Button onClick={play.again}>{i18n._('Once more')}</Button>
         </Group>
       </Stack>
     </Paper>
@@ -47,9 +51,9 @@ function afterWords(n: number, question: PlayQuestion, play: Playing): string {
     return '';
   }
   if (question.right.includes(n)) {
-    return ' — right';
+    return i18n._(' — right');
   }
-  return play.picked.has(n) ? ' — your answer' : '';
+  return play.picked.has(n) ? i18n._(' — your answer') : '';
 }
 
 function Answer({
@@ -92,7 +96,7 @@ function said(question: PlayQuestion, play: Playing): string {
   if (right === undefined) {
     return '';
   }
-  return right ? 'Right.' : 'Not this time.';
+  return right ? i18n._('Right.') : i18n._('Not this time.');
 }
 
 /** Whether there is an answer that can be held against the right one; a thought one needs none. */
@@ -103,19 +107,22 @@ function nextAct(play: Playing, total: number): MainAct {
   const { question } = play;
   if (question && !play.isShown) {
     return {
-      label: 'Show the right answer',
+      label: i18n._('Show the right answer'),
       isDisabled: !hasAnswered(question, play),
       run: play.show,
     };
   }
-  return { label: play.at + 1 < total ? 'Next question' : 'To the end', run: play.next };
+  return {
+    label: play.at + 1 < total ? i18n._('Next question') : i18n._('To the end'),
+    run: play.next,
+  };
 }
 
 /** What is typed where there are no options. */
 function Typed({ question, play, next }: { question: PlayQuestion; play: Playing; next: MainAct }) {
   return question.accepted.length ? (
     <TextInput
-      label="Your answer"
+      label={i18n._('Your answer')}
       value={play.typed}
       disabled={play.isShown}
       onChange={(event) => play.type(event.currentTarget.value)}
@@ -134,7 +141,7 @@ function Afterwards({ question, play }: { question: PlayQuestion; play: Playing 
   if (!play.isShown) {
     return hint ? (
       <Text size="sm" c="dimmed">
-        Hint: {hint}
+        {i18n._('Hint: {hint}', { hint })}
       </Text>
     ) : null;
   }
@@ -142,7 +149,7 @@ function Afterwards({ question, play }: { question: PlayQuestion; play: Playing 
     <>
       {solution && (
         <p>
-          <b>Right:</b> {solution}
+          <b>{i18n._('Right:')}</b> {solution}
         </p>
       )}
       {after && <p>{after}</p>}
@@ -187,12 +194,17 @@ export function Play({
       <TheEnd title={title} total={questions.length} play={play} heading={heading} onEnd={onEnd} />
     );
   }
-  const several = question.many ? ' · several may be right' : '';
+  const several = question.many ? i18n._(' · several may be right') : '';
   return (
     <Paper {...PAPER} aria-label={title} onKeyDown={keysOf(question, play, next)}>
       <Stack gap="sm">
         <Text c="dimmed" size="sm" ff="monospace">
-          {[`${play.at + 1} of ${questions.length}`, question.facts].filter(Boolean).join(' · ')}
+          {[
+            i18n._('{at} of {questions, number}', { at: play.at + 1, questions: questions.length }),
+            question.facts,
+          ]
+            .filter(Boolean)
+            .join(' · ')}
           {several}
         </Text>
         <Title order={2} fz={20} ref={heading} tabIndex={-1}>
@@ -210,7 +222,7 @@ export function Play({
         <Afterwards question={question} play={play} />
         <Group gap="xs">
           <MainButton act={next} />
-          <Button onClick={onEnd}>Stop</Button>
+          <Button onClick={onEnd}>{i18n._('Stop')}</Button>
         </Group>
       </Stack>
     </Paper>

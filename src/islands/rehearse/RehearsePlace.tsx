@@ -1,4 +1,5 @@
 // Rehearse: hand a file to a stand-in receiver, read its answer, and see the set as a learner would; or look at any filled file.
+import { Trans } from '@lingui/react';
 import {
   Anchor,
   Button,
@@ -8,7 +9,6 @@ import {
   SegmentedControl,
   SimpleGrid,
   Stack,
-  Table,
   Text,
   Title,
 } from '@mantine/core';
@@ -19,9 +19,7 @@ import { CARD_TRAINER } from '../../stand-ins/card-trainer/rules';
 import { COURSE_SHELF } from '../../stand-ins/course-shelf/rules';
 import { FORM_HOST } from '../../stand-ins/form-host/rules';
 import { LIVE_HOST } from '../../stand-ins/live-host/rules';
-import { count } from '../../core/shared/plain';
 import { core } from '../../workers/client';
-import { Bar } from '../parts/Bar';
 import { ChooseFiles } from '../parts/ChooseFiles';
 import { messageOf } from '../parts/message-of';
 import { PlaceHead, type MainAct } from '../parts/PlaceHead';
@@ -29,7 +27,8 @@ import { sayProblem } from '../parts/say';
 import { takeAway } from '../parts/take-away';
 import { demoFile } from '../state/demo';
 import { useHandOver, type FilledFile } from '../state/hand-over';
-import { filesFor, HOSTS, type Answer, type Host, type Played, type Refused } from './hosts';
+import { filesFor, HOSTS, type Host, type Played } from './hosts';
+import { Answered, type Taken } from './Answered';
 import { FillForm } from './FillForm';
 import { LiveRound } from './LiveRound';
 import { Play } from './Play';
@@ -37,55 +36,11 @@ import { ofItem } from './questions';
 import { ShelfCourse } from './ShelfCourse';
 import { TeamBoard } from './TeamBoard';
 import { TurnCards } from './TurnCards';
+import { i18n } from '../../languages';
 
 type Loaded = Awaited<ReturnType<Host['load']>>;
-type Taken = { name: string; answer: Answer };
 /** `live`: with learners in windows of their own. */
 type Show = { title: string; play: Played; live?: boolean };
-
-function Refusals({ refused }: { refused: readonly Refused[] }) {
-  return (
-    <Table aria-label="Refused questions">
-      <Table.Thead>
-        <Table.Tr>
-          <Table.Th>Row</Table.Th>
-          <Table.Th>Question</Table.Th>
-          <Table.Th>Refused because</Table.Th>
-        </Table.Tr>
-      </Table.Thead>
-      <Table.Tbody>
-        {refused.map(({ row, question, reason }) => (
-          <Table.Tr key={row}>
-            <Table.Td ff="monospace">{row}</Table.Td>
-            <Table.Td>{question || <em>none</em>}</Table.Td>
-            <Table.Td>{reason}</Table.Td>
-          </Table.Tr>
-        ))}
-      </Table.Tbody>
-    </Table>
-  );
-}
-
-function Answered({ taken: { answer, name } }: { taken: Taken }) {
-  if ('problem' in answer) {
-    return (
-      <Bar tone="block" role="alert">
-        <b>{name}</b> was refused whole: {answer.problem}
-      </Bar>
-    );
-  }
-  return (
-    <Paper component="section" aria-label="The host’s answer" style={{ flex: 'none' }}>
-      <Group p="sm" role="status">
-        <Title order={2}>{answer.title}</Title>
-        <Text component="span" size="sm" c="dimmed" data-testid="import-answer">
-          {answer.many} taken, {answer.refused.length} refused
-        </Text>
-      </Group>
-      {answer.refused.length > 0 && <Refusals refused={answer.refused} />}
-    </Paper>
-  );
-}
 
 function Half({ label, children }: { label: string; children: ReactNode }) {
   return (
@@ -100,7 +55,7 @@ function HostRules({ host }: { host: Loaded }) {
     <Half label={host.name}>
       <Title order={2}>{host.name}</Title>
       <p>{host.what}</p>
-      <b>Its published rules</b>
+      <b>{i18n._('Its published rules')}</b>
       <List type="ordered" spacing={2} pr="md">
         {host.rules.map((rule) => (
           <List.Item key={rule}>{rule}</List.Item>
@@ -122,34 +77,34 @@ function HandIn({ host, accept, take }: { host: Loaded; accept: string; take: Ta
   };
   const takeBlank = async (): Promise<void> => takeAway(host.blank, await demoFile(host.blank));
   return (
-    <Half label="Hand a file in">
-      <Title order={2}>1. Get its blank</Title>
+    <Half label={i18n._('Hand a file in')}>
+      <Title order={2}>{i18n._('1. Get its blank')}</Title>
       <Group>
-        <Button onClick={() => void takeBlank()}>Download {host.blank}</Button>
+        <Button onClick={() => void takeBlank()}>
+          {i18n._('Download {blank}', { blank: host.blank })}
+        </Button>
       </Group>
-      <Title order={2}>2. Fill it</Title>
+      <Title order={2}>{i18n._('2. Fill it')}</Title>
       <p>
-        Teach the blank under{' '}
-        <Anchor component={Link} href="/layouts">
-          Layouts
-        </Anchor>
-        , then fill it under{' '}
-        <Anchor component={Link} href="/hand-over">
-          Hand over
-        </Anchor>
-        .
+        <Trans
+          id="Teach the blank under <0>Layouts</0>, then fill it under <1>Hand over</1>."
+          components={{
+            0: <Anchor component={Link} href="/layouts" />,
+            1: <Anchor component={Link} href="/hand-over" />,
+          }}
+        />
       </p>
-      <Title order={2}>3. Hand it in</Title>
+      <Title order={2}>{i18n._('3. Hand it in')}</Title>
       {ready.map((file) => (
         <Group key={file.name}>
           <Button variant="light" color="leaf" onClick={() => void take(file.name, file.bytes)}>
-            Hand in {file.name}
+            {i18n._('Hand in {name}', { name: file.name })}
           </Button>
         </Group>
       ))}
       <Group>
         <ChooseFiles
-          label="Choose a filled file"
+          label={i18n._('Choose a filled file')}
           accept={accept}
           testId="host-file"
           isMain={!ready.length}
@@ -168,22 +123,25 @@ function Preview({ onShow }: { onShow: (show: Show) => void }) {
       const items = await core().readFilled(name, bytes, made.kept.layout);
       onShow({ title: name, play: { questions: items.map(ofItem) } });
     } catch (error) {
-      sayProblem(messageOf(error, `${name} could not be read.`));
+      sayProblem(messageOf(error, i18n._('{name} could not be read.', { name })));
     }
   };
   return (
-    <Half label="Preview a filled file">
-      <Title order={2}>Preview a filled file</Title>
+    <Half label={i18n._('Preview a filled file')}>
+      <Title order={2}>{i18n._('Preview a filled file')}</Title>
       <p>
-        Whatever receiver a file is for: it is read back, and shown question by question as a
-        learner meets it.
+        {i18n._(
+          'Whatever receiver a file is for: it is read back, and shown question by question as a learner meets it.',
+        )}
       </p>
       {!files.length && (
-        <Text c="dimmed">Files that are filled under Hand over are listed here.</Text>
+        <Text c="dimmed">{i18n._('Files that are filled under Hand over are listed here.')}</Text>
       )}
       {files.map((file) => (
         <Group key={file.name}>
-          <Button onClick={() => void look(file)}>See {file.name} as a learner</Button>
+          <Button onClick={() => void look(file)}>
+            {i18n._('See {name} as a learner', { name: file.name })}
+          </Button>
         </Group>
       ))}
     </Half>
@@ -196,9 +154,11 @@ function playAct(taken: Taken | undefined, onShow: (show: Show) => void): MainAc
     return undefined;
   }
   const { many, title, play } = taken.answer;
-  const what = 'cards' in play ? 'card' : 'question';
   return {
-    label: many === 1 ? `Play the ${what}` : `Play the ${count(many, what)}`,
+    label:
+      'cards' in play
+        ? i18n._('Play the {many, plural, one {card} other {# cards}}', { many })
+        : i18n._('Play the {many, plural, one {question} other {# questions}}', { many }),
     isDisabled: !many,
     run: () => onShow({ title, play }),
   };
@@ -211,7 +171,11 @@ function liveAct(taken: Taken | undefined, onShow: (show: Show) => void): ReactN
     return null;
   }
   const { title, play } = answer;
-  return <Button onClick={() => onShow({ title, play, live: true })}>Play with learners</Button>;
+  return (
+    <Button onClick={() => onShow({ title, play, live: true })}>
+      {i18n._('Play with learners')}
+    </Button>
+  );
 }
 
 function useHost(id: string): { host: Host; loaded: Loaded | undefined } {
@@ -268,14 +232,14 @@ export default function RehearsePlace() {
   return (
     <>
       <PlaceHead
-        title="Rehearse"
-        facts="stand-in receivers, simulated and shipped with this program"
+        title={i18n._('Rehearse')}
+        facts={i18n._('stand-in receivers, simulated and shipped with this program')}
         main={playAct(taken, setShown)}
       >
         {liveAct(taken, setShown)}
       </PlaceHead>
       <SegmentedControl
-        aria-label="Stand-in receiver"
+        aria-label={i18n._('Stand-in receiver')}
         style={{ alignSelf: 'flex-start', flex: 'none' }}
         value={id}
         data={NAMES}

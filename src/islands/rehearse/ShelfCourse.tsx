@@ -12,7 +12,6 @@ import {
   Title,
 } from '@mantine/core';
 import { useEffect, useRef, useState } from 'react';
-import { count } from '../../core/shared/plain';
 import type { ShelfQuestion } from '../../stand-ins/course-shelf/take';
 import { MainButton, type MainAct } from '../parts/PlaceHead';
 import { Choices } from './Choices';
@@ -28,10 +27,11 @@ import {
   type Mode,
   type Scored,
 } from './shelf-course';
+import { i18n } from '../../languages';
 
 const MODES = [
-  { value: 'practice', label: 'Practice' },
-  { value: 'scored', label: 'Scored' },
+  { value: 'practice', label: i18n._('Practice') },
+  { value: 'scored', label: i18n._('Scored') },
 ];
 const total = (scores: readonly Scored[], what: 'points' | 'of'): number =>
   scores.reduce((sum, one) => sum + one[what], 0);
@@ -52,11 +52,15 @@ function Begin({
   const sections = sectionsOf(questions, mode);
   const begin = (): void => onBegin(begun(questions, mode, { each, seed: Date.now() }));
   return (
-    <Paper {...PAPER} aria-label="Course">
+    <Paper {...PAPER} aria-label={i18n._('Course')}>
       <Stack gap="sm">
-        <Title order={2}>A course of {count(sections.length, 'section')}</Title>
+        <Title order={2}>
+          {i18n._('A course of {sections, plural, one {# section} other {# sections}}', {
+            sections: sections.length,
+          })}
+        </Title>
         <SegmentedControl
-          aria-label="How it is played"
+          aria-label={i18n._('How it is played')}
           style={{ alignSelf: 'flex-start' }}
           value={mode}
           data={MODES}
@@ -64,19 +68,22 @@ function Begin({
         />
         <Text c="dimmed" size="sm">
           {mode === 'practice'
-            ? 'Each answer is told at once; hints and further tries as the file says.'
-            : 'Each question is answered once; points and right answers are told at the end.'}
+            ? i18n._('Each answer is told at once; hints and further tries as the file says.')
+            : i18n._(
+                'Each question is answered once; points and right answers are told at the end.',
+              )}
         </Text>
         <List>
           {sections.map(({ name, questions: own }) => (
             <List.Item key={name}>
-              {name}: {count(own.length, 'question')}
+              {name}:{' '}
+              {i18n._('{own, plural, one {# question} other {# questions}}', { own: own.length })}
             </List.Item>
           ))}
         </List>
         <NumberInput
-          label="Questions drawn from each section"
-          description="0 takes all of them, in their order."
+          label={i18n._('Questions drawn from each section')}
+          description={i18n._('0 takes all of them, in their order.')}
           maw={320}
           min={0}
           value={each}
@@ -84,13 +91,15 @@ function Begin({
         />
         {attempts.length > 0 && (
           <p>
-            {count(attempts.length, 'scored attempt')} so far; the best has{' '}
-            {count(Math.max(...attempts), 'point')}.
+            {i18n._(
+              '{attempts, plural, one {# scored attempt} other {# scored attempts}} so far; the best has {value, plural, one {# point} other {# points}}.',
+              { attempts: attempts.length, value: Math.max(...attempts) },
+            )}
           </p>
         )}
         <Group gap="xs">
-          <MainButton act={{ label: 'Begin', isDisabled: !sections.length, run: begin }} />
-          <Button onClick={onEnd}>Stop</Button>
+          <MainButton act={{ label: i18n._('Begin'), isDisabled: !sections.length, run: begin }} />
+          <Button onClick={onEnd}>{i18n._('Stop')}</Button>
         </Group>
       </Stack>
     </Paper>
@@ -99,14 +108,18 @@ function Begin({
 
 /** The choices, the right ones said once they are shown. */
 const textsOf = ({ choices, right }: ShelfQuestion, isShown: boolean): string[] =>
-  choices.map((text, n) => (isShown && right.includes(n) ? `${text} — right` : text));
+  choices.map((text, n) =>
+    isShown && right.includes(n) ? i18n._('{text} — right', { text }) : text,
+  );
 
 /** What is said of the last answer in practice. */
 function told(course: Course): string {
   if (course.isShown) {
-    return course.right.at(-1) ? 'Right.' : 'Not this time.';
+    return course.right.at(-1) ? i18n._('Right.') : i18n._('Not this time.');
   }
-  return course.tries > 0 ? `Not yet: ${triesLeft(course)} more to try.` : '';
+  return course.tries > 0
+    ? i18n._('Not yet: {triesLeft, number} more to try.', { triesLeft: triesLeft(course) })
+    : '';
 }
 
 function Asked({
@@ -124,19 +137,26 @@ function Asked({
   const heading = useRef<HTMLHeadingElement>(null);
   useEffect(() => heading.current?.focus(), []);
   const act: MainAct = course.isShown
-    ? { label: 'Next', run: () => onChange(next(course)) }
+    ? { label: i18n._('Next'), run: () => onChange(next(course)) }
     : {
-        label: 'Answer',
+        label: i18n._('Answer'),
         isDisabled: picked.size === 0,
         run: () => onChange(answered(course, picked)),
       };
   const { topic, worth, hint, afterwards } = question;
   const several = question.right.length > 1;
   return (
-    <Paper {...PAPER} aria-label="Course">
+    <Paper {...PAPER} aria-label={i18n._('Course')}>
       <Stack gap="sm">
         <Text c="dimmed" size="sm" ff="monospace">
-          {[topic, `${course.at + 1} of ${course.questions.length}`, count(worth, 'point')]
+          {[
+            topic,
+            i18n._('{at} of {questions, number}', {
+              at: course.at + 1,
+              questions: course.questions.length,
+            }),
+            i18n._('{worth, plural, one {# point} other {# points}}', { worth }),
+          ]
             .filter(Boolean)
             .join(' · ')}
         </Text>
@@ -146,20 +166,20 @@ function Asked({
         <Choices
           texts={textsOf(question, course.isShown)}
           several={several}
-          label={several ? 'Several may be right' : 'One is right'}
+          label={several ? i18n._('Several may be right') : i18n._('One is right')}
           picked={[...picked]}
           isDisabled={course.isShown}
           onPick={(own) => setPicked(new Set(own))}
         />
         <p role="status">{told(course)}</p>
-        {isHinted && <p>Hint: {hint}</p>}
+        {isHinted && <p>{i18n._('Hint: {hint}', { hint })}</p>}
         {course.isShown && afterwards && <p>{afterwards}</p>}
         <Group gap="xs">
           <MainButton act={act} />
           {hint && !isHinted && !course.isShown && (
-            <Button onClick={() => setHinted(true)}>Show the hint</Button>
+            <Button onClick={() => setHinted(true)}>{i18n._('Show the hint')}</Button>
           )}
-          <Button onClick={onEnd}>Stop</Button>
+          <Button onClick={onEnd}>{i18n._('Stop')}</Button>
         </Group>
       </Stack>
     </Paper>
@@ -173,7 +193,7 @@ function Review({ course }: { course: Course }) {
       {course.questions.map((question, at) => (
         <List.Item key={question.row}>
           {question.task} <b>{question.right.map((n) => question.choices[n]).join('; ')}</b>
-          {course.right[at] ? '' : ' — not answered so'}
+          {course.right[at] ? '' : i18n._(' — not answered so')}
         </List.Item>
       ))}
     </List>
@@ -191,17 +211,20 @@ function Ended({
 }) {
   const scores = scoresOf(course);
   return (
-    <Paper {...PAPER} aria-label="Course">
+    <Paper {...PAPER} aria-label={i18n._('Course')}>
       <Stack gap="sm">
         <Title order={2}>
-          {total(scores, 'points')} of {count(total(scores, 'of'), 'point')}
+          {i18n._('{total, number} of {total2, plural, one {# point} other {# points}}', {
+            total: total(scores, 'points'),
+            total2: total(scores, 'of'),
+          })}
         </Title>
         <Table>
           <Table.Thead>
             <Table.Tr>
-              <Table.Th>Section</Table.Th>
-              <Table.Th>Points</Table.Th>
-              <Table.Th>Of</Table.Th>
+              <Table.Th>{i18n._('Section')}</Table.Th>
+              <Table.Th>{i18n._('Points')}</Table.Th>
+              <Table.Th>{i18n._('Of')}</Table.Th>
             </Table.Tr>
           </Table.Thead>
           <Table.Tbody>
@@ -216,8 +239,8 @@ function Ended({
         </Table>
         {course.mode === 'scored' && <Review course={course} />}
         <Group gap="xs">
-          <MainButton act={{ label: 'Once more', run: onAgain }} />
-          <Button onClick={onEnd}>Stop</Button>
+          <MainButton act={{ label: i18n._('Once more'), run: onAgain }} />
+          <Button onClick={onEnd}>{i18n._('Stop')}</Button>
         </Group>
       </Stack>
     </Paper>

@@ -15,9 +15,10 @@ import { useState } from 'react';
 import { BOARD_HOST } from '../../stand-ins/board-host/rules';
 import type { Square } from '../../stand-ins/board-host/take';
 import { MainButton } from '../parts/PlaceHead';
+import { i18n } from '../../languages';
 
 type Team = { name: string; score: number };
-const team = (n: number): Team => ({ name: `Team ${n}`, score: 0 });
+const team = (n: number): Team => ({ name: i18n._('Team {n, number}', { n }), score: 0 });
 
 /** Who plays, whose turn it is, which squares are done, and the one that is open. */
 function useBoard() {
@@ -58,14 +59,14 @@ function Teams({ board }: { board: Board }) {
       {teams.map(({ name, score }, n) => (
         <Group key={n} gap={6} wrap="nowrap" align="flex-end">
           <TextInput
-            label={n === turn ? 'has the turn' : ' '}
-            aria-label={`Name of team ${n + 1}`}
+            label={n === turn ? i18n._('has the turn') : ' '}
+            aria-label={i18n._('Name of team {n, number}', { n: n + 1 })}
             value={name}
             onChange={(event) => board.change(n, { name: event.currentTarget.value })}
           />
           <NumberInput
             w={84}
-            aria-label={`Score of ${name}`}
+            aria-label={i18n._('Score of {name}', { name })}
             allowDecimal={false}
             value={score}
             onChange={(value) => board.change(n, { score: Number(value) || 0 })}
@@ -82,7 +83,11 @@ function Opened({ square, board }: { square: Square; board: Board }) {
   return (
     <Stack gap="sm">
       <Text c="dimmed" size="sm">
-        {BOARD_HOST.lanes[square.lane]}, worth {square.worth}, {name}
+        {i18n._('{lane}, worth {worth, number}, {name}', {
+          lane: BOARD_HOST.lanes[square.lane],
+          worth: square.worth,
+          name,
+        })}
       </Text>
       <Title order={2} fz={24}>
         {square.question}
@@ -95,16 +100,16 @@ function Opened({ square, board }: { square: Square; board: Board }) {
           <>
             <MainButton
               act={{
-                label: `Right: ${square.worth} for ${name}`,
+                label: i18n._('Right: {worth, number} for {name}', { worth: square.worth, name }),
                 run: () => board.close(true),
               }}
             />
-            <Button onClick={() => board.close(false)}>Not right</Button>
+            <Button onClick={() => board.close(false)}>{i18n._('Not right')}</Button>
           </>
         ) : (
-          <MainButton act={{ label: 'Show the answer', run: () => setShown(true) }} />
+          <MainButton act={{ label: i18n._('Show the answer'), run: () => setShown(true) }} />
         )}
-        <Button onClick={() => board.show(undefined)}>Back to the board</Button>
+        <Button onClick={() => board.show(undefined)}>{i18n._('Back to the board')}</Button>
       </Group>
     </Stack>
   );
@@ -115,7 +120,7 @@ function Squares({ squares, board }: { squares: readonly Square[]; board: Board 
   const at = (lane: number, worth: number): Square | undefined =>
     squares.find((one) => one.lane === lane && one.worth === worth);
   return (
-    <Table withTableBorder withColumnBorders aria-label="Board">
+    <Table withTableBorder withColumnBorders aria-label={i18n._('Board')}>
       <Table.Thead>
         <Table.Tr>
           {lanes.map((lane) => (
@@ -137,7 +142,10 @@ function Squares({ squares, board }: { squares: readonly Square[]; board: Board 
                     <Button
                       fullWidth
                       disabled={isDone ?? false}
-                      aria-label={`${lane}, worth ${worth}${isDone ? ', done' : ''}`}
+                      aria-label={i18n._(
+                        '{lane}, worth {worth, number}{isDone, select, true {, done} other {}}',
+                        { lane, worth, isDone },
+                      )}
                       onClick={() => board.show(square)}
                     >
                       {isDone ? '–' : worth}
@@ -159,13 +167,13 @@ export function TeamBoard({ squares, onEnd }: { squares: readonly Square[]; onEn
   const isOver = board.done.size === squares.length;
   const best = Math.max(...board.teams.map(({ score }) => score));
   return (
-    <Paper component="section" aria-label="Team board" p="lg" style={{ flex: 'none' }}>
+    <Paper component="section" aria-label={i18n._('Team board')} p="lg" style={{ flex: 'none' }}>
       <Stack gap="md">
         <Group justify="space-between">
           <Title order={2}>{BOARD_HOST.name}</Title>
           <Group gap="xs">
             <NumberInput
-              aria-label="How many teams"
+              aria-label={i18n._('How many teams')}
               w={84}
               min={teamsMin}
               max={teamsMax}
@@ -175,19 +183,20 @@ export function TeamBoard({ squares, onEnd }: { squares: readonly Square[]; onEn
                 board.resize(Math.min(teamsMax, Math.max(teamsMin, Number(many) || teamsMin)))
               }
             />
-            <Text size="sm">teams</Text>
-            <Button onClick={onEnd}>Stop</Button>
+            <Text size="sm">{i18n._('teams')}</Text>
+            <Button onClick={onEnd}>{i18n._('Stop')}</Button>
           </Group>
         </Group>
         <Teams board={board} />
         {isOver && (
           <Text role="status" fw={600}>
-            All squares are done.{' '}
-            {board.teams
-              .filter(({ score }) => score === best)
-              .map(({ name }) => name)
-              .join(' and ')}{' '}
-            with {best}.
+            {i18n._('All squares are done. {teams} with {best, number}.', {
+              teams: board.teams
+                .filter(({ score }) => score === best)
+                .map(({ name }) => name)
+                .join(' and '),
+              best,
+            })}
           </Text>
         )}
         {board.open ? (

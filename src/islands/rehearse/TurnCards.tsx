@@ -2,11 +2,11 @@
 import { Button, Group, Paper, Stack, Text, Title } from '@mantine/core';
 import { useHotkeys } from '@mantine/hooks';
 import { useState } from 'react';
-import { count } from '../../core/shared/plain';
 import type { Card } from '../../stand-ins/card-trainer/take';
 import { MainButton } from '../parts/PlaceHead';
 import { PAPER } from './paper';
 import { useCardBox } from './use-card-box';
+import { i18n } from '../../languages';
 
 const KEYS = { known: 'J', unknown: 'F' } as const;
 
@@ -17,8 +17,10 @@ const dayWords = (at: Date): string =>
 function againWords(due: Date, now: Date): string {
   const minutes = Math.round((due.getTime() - now.getTime()) / 60_000);
   return due.toDateString() === now.toDateString()
-    ? `It comes again in ${count(Math.max(1, minutes), 'minute')}.`
-    : `It comes again on ${dayWords(due)}.`;
+    ? i18n._('It comes again in {value, plural, one {# minute} other {# minutes}}.', {
+        value: Math.max(1, minutes),
+      })
+    : i18n._('It comes again on {dayWords}.', { dayWords: dayWords(due) });
 }
 
 function Acts({
@@ -32,11 +34,15 @@ function Acts({
 }) {
   return isTurned ? (
     <>
-      <MainButton act={{ label: `Known (${KEYS.known})`, run: () => say(true) }} />
-      <Button onClick={() => say(false)}>Not yet ({KEYS.unknown})</Button>
+      <MainButton
+        act={{ label: i18n._('Known ({known})', { known: KEYS.known }), run: () => say(true) }}
+      />
+      <Button onClick={() => say(false)}>
+        {i18n._('Not yet ({unknown})', { unknown: KEYS.unknown })}
+      </Button>
     </>
   ) : (
-    <MainButton act={{ label: 'Turn the card', run: turn }} />
+    <MainButton act={{ label: i18n._('Turn the card'), run: turn }} />
   );
 }
 
@@ -56,13 +62,17 @@ export function TurnCards({ cards, onEnd }: { cards: readonly Card[]; onEnd: () 
   ]);
   const { next } = counts;
   return (
-    <Paper {...PAPER} aria-label="Cards">
+    <Paper {...PAPER} aria-label={i18n._('Cards')}>
       <Stack gap="sm">
         <Text c="dimmed" size="sm" ff="monospace" data-testid="boxes">
-          {dayWords(now)} · due today: {counts.due} · later: {counts.later}
+          {i18n._('{dayWords} · due today: {due, number} · later: {later, number}', {
+            dayWords: dayWords(now),
+            due: counts.due,
+            later: counts.later,
+          })}
         </Text>
         <Title order={2} fz={22}>
-          {card ? card.front : 'Nothing more is due today.'}
+          {card ? card.front : i18n._('Nothing more is due today.')}
         </Title>
         <Text role="status" mih={28} fz={18}>
           {card && isTurned ? card.back : ''}
@@ -73,10 +83,15 @@ export function TurnCards({ cards, onEnd }: { cards: readonly Card[]; onEnd: () 
         <Group gap="xs">
           {card && <Acts isTurned={isTurned} turn={() => setTurned(true)} say={say} />}
           {!card && next && (
-            <MainButton act={{ label: `Go on to ${dayWords(next)}`, run: () => box.goTo(next) }} />
+            <MainButton
+              act={{
+                label: i18n._('Go on to {dayWords}', { dayWords: dayWords(next) }),
+                run: () => box.goTo(next),
+              }}
+            />
           )}
-          <Button onClick={onEnd}>Stop</Button>
-          {counts.later > 0 && <Button onClick={() => box.forget()}>Begin anew</Button>}
+          <Button onClick={onEnd}>{i18n._('Stop')}</Button>
+          {counts.later > 0 && <Button onClick={() => box.forget()}>{i18n._('Begin anew')}</Button>}
         </Group>
       </Stack>
     </Paper>

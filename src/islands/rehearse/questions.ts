@@ -1,8 +1,9 @@
 // What is played, whichever file it came from: a text, options or a typed answer, and what is shown afterwards.
 import type { Item } from '../../core/model';
 import { alike } from '../../core/shared/normalise';
-import { count, numberWords } from '../../core/shared/plain';
+import { numberWords } from '../../core/shared/plain';
 import type { HostQuestion } from '../../stand-ins/live-host/take';
+import { i18n } from '../../languages';
 
 export type PlayQuestion = {
   stem: string;
@@ -28,7 +29,7 @@ export const ofHost = ({ stem, answers, right, many, seconds }: HostQuestion): P
   answers,
   right,
   many,
-  facts: `${seconds} s to think`,
+  facts: i18n._('{seconds, number} s to think', { seconds }),
   ...NO_TYPING,
 });
 
@@ -48,8 +49,10 @@ function solutionOf({ pairs, steps, gaps, number, accepted }: Item): string {
 
 function factsOf({ points, seconds }: Item): string {
   const facts = [
-    points === undefined ? '' : count(points, 'point'),
-    seconds ? `${seconds} s to think` : '',
+    points === undefined
+      ? ''
+      : i18n._('{points, plural, one {# point} other {# points}}', { points }),
+    seconds ? i18n._('{seconds, number} s to think', { seconds }) : '',
   ];
   return facts.filter(Boolean).join(' · ');
 }

@@ -2,6 +2,7 @@
 import { seeded, shuffled } from '../../core/shared/chance';
 import { csvOf } from '../../stand-ins/csv';
 import type { PlayQuestion } from './questions';
+import { i18n } from '../../languages';
 
 /** An answer: the options that were picked, from 1, and after how many seconds. */
 export type Given = { picked: readonly number[]; seconds: number };
@@ -101,7 +102,7 @@ export function heard(round: Round, message: ToHost, now: number): Round {
   const { learners, phase, at, begunAt } = round;
   const known = learners.find(({ id }) => id === message.id);
   if (message.is === 'hello') {
-    const name = `Learner ${learners.length + 1}`;
+    const name = i18n._('Learner {learners, number}', { learners: learners.length + 1 });
     return known
       ? round
       : { ...round, learners: [...learners, { id: message.id, name, answers: {} }] };
@@ -151,8 +152,8 @@ export function answersCsv({ questions, learners }: Round): string {
       (answers[n]?.picked ?? []).map((one) => texts[one - 1] ?? '').join('; '),
     ),
   ]);
-  const head = ['Learner', ...questions.map(({ stem }) => stem)];
+  const head = [i18n._('Learner'), ...questions.map(({ stem }) => stem)];
   return csvOf([head, ...rows]);
 }
 
-export const channelOf = (id: string): string => `cowslip round ${id}`;
+export const channelOf = (id: string): string => i18n._('cowslip round {id}', { id });

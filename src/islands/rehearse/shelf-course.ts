@@ -2,6 +2,7 @@
 import { seeded, shuffled } from '../../core/shared/chance';
 import type { ShelfQuestion } from '../../stand-ins/course-shelf/take';
 import { isExactly } from './questions';
+import { i18n } from '../../languages';
 
 export type Mode = 'practice' | 'scored';
 /** A course at one of its questions. `tries` counts the wrong answers to it; `isShown` where its right answer is told. */
@@ -24,7 +25,10 @@ export function sectionsOf(questions: readonly ShelfQuestion[], mode: Mode): Sec
     const own = sections.get(question.topic) ?? [];
     sections.set(question.topic, [...own, question]);
   }
-  return [...sections].map(([name, own]) => ({ name: name || 'Without a topic', questions: own }));
+  return [...sections].map(([name, own]) => ({
+    name: name || i18n._('Without a topic'),
+    questions: own,
+  }));
 }
 
 /** A course begun anew: of each section so many questions by chance, or all where `each` is 0; the same seed draws the same. */

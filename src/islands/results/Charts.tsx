@@ -5,6 +5,7 @@ import type { Item, ItemFigures, Sitting } from '../../core/model';
 import { optionLetter } from '../../core/shared/plain';
 import { axis, colour, Drawn, still } from '../parts/Drawn';
 import { pointsOfLearners } from './words';
+import { i18n } from '../../languages';
 
 const noLegend = { legend: { display: false } };
 
@@ -35,8 +36,8 @@ function scatterOf(items: readonly ItemFigures[]): ChartConfiguration<'scatter'>
         tooltip: { callbacks: { label: ({ dataIndex }) => known[dataIndex]?.ref ?? '' } },
       },
       scales: {
-        x: { ...axis('share right'), min: 0, max: 1 },
-        y: { ...axis('tells apart'), suggestedMin: -0.2, suggestedMax: 0.6 },
+        x: { ...axis(i18n._('share right')), min: 0, max: 1 },
+        y: { ...axis(i18n._('tells apart')), suggestedMin: -0.2, suggestedMax: 0.6 },
       },
     },
   };
@@ -46,7 +47,9 @@ export function ScatterChart({ items }: { items: readonly ItemFigures[] }) {
   const config = useCallback(() => scatterOf(items), [items]);
   return (
     <Drawn
-      label="How hard each question was against how well it tells strong from weak; the table has the numbers"
+      label={i18n._(
+        'How hard each question was against how well it tells strong from weak; the table has the numbers',
+      )}
       config={config}
     />
   );
@@ -66,7 +69,7 @@ function pointsChart(counts: readonly number[]): ChartConfiguration<'bar'> {
       plugins: noLegend,
       scales: {
         x: {
-          ...axis('questions right'),
+          ...axis(i18n._('questions right')),
           grid: { display: false },
           ticks: { color: colour('--ink'), maxRotation: 0, autoSkipPadding: 12 },
         },
@@ -82,7 +85,7 @@ export function PointsChart({ sitting }: { sitting: Sitting }) {
     () => pointsChart(pointsOfLearners(marks, learners.length)),
     [marks, learners],
   );
-  return <Drawn label="How many learners got how many questions right" config={config} />;
+  return <Drawn label={i18n._('How many learners got how many questions right')} config={config} />;
 }
 
 function optionsChart(figures: ItemFigures, item: Item): ChartConfiguration<'bar'> {
@@ -98,12 +101,12 @@ function optionsChart(figures: ItemFigures, item: Item): ChartConfiguration<'bar
       labels: options.map(({ n }) => `${optionLetter(n)}${item.options?.[n]?.right ? ' ✓' : ''}`),
       datasets: [
         bars(
-          'upper 27 %',
+          i18n._('upper 27 %'),
           options.map(({ upper }) => upper),
           '--leaf',
         ),
         bars(
-          'lower 27 %',
+          i18n._('lower 27 %'),
           options.map(({ lower }) => lower),
           '--ink-soft',
         ),
@@ -114,7 +117,7 @@ function optionsChart(figures: ItemFigures, item: Item): ChartConfiguration<'bar
       plugins: { legend: { labels: { color: colour('--ink'), boxWidth: 14 } } },
       scales: {
         x: { ...axis(), grid: { display: false } },
-        y: { ...axis('share that chose it'), min: 0, max: 1 },
+        y: { ...axis(i18n._('share that chose it')), min: 0, max: 1 },
       },
     },
   };
@@ -124,7 +127,9 @@ export function OptionsChart({ figures, item }: { figures: ItemFigures; item: It
   const config = useCallback(() => optionsChart(figures, item), [figures, item]);
   return (
     <Drawn
-      label="Which option the best and the weakest learners chose; the list beside it has the numbers"
+      label={i18n._(
+        'Which option the best and the weakest learners chose; the list beside it has the numbers',
+      )}
       config={config}
       h={190}
     />

@@ -7,22 +7,31 @@ import { FindingNote } from '../parts/Finding';
 import { itemById } from '../state/bank';
 import { OptionsChart } from './Charts';
 import { figure, inOrder, shareWords, type SortBy } from './words';
+import { i18n } from '../../languages';
 
 const HEADINGS: readonly { by: SortBy; title: string; help: string }[] = [
-  { by: 'ref', title: 'Question', help: 'by reference' },
-  { by: 'answered', title: 'Answered', help: 'how often it was answered' },
-  { by: 'difficulty', title: 'Right', help: 'share of right answers, with its 95 % interval' },
+  { by: 'ref', title: i18n._('Question'), help: i18n._('by reference') },
+  { by: 'answered', title: i18n._('Answered'), help: i18n._('how often it was answered') },
+  {
+    by: 'difficulty',
+    title: i18n._('Right'),
+    help: i18n._('share of right answers, with its 95 % interval'),
+  },
   {
     by: 'discrimination',
-    title: 'Tells apart',
-    help: 'how well it tells strong from weak: correlation with the rest of the test',
+    title: i18n._('Tells apart'),
+    help: i18n._('how well it tells strong from weak: correlation with the rest of the test'),
   },
   {
     by: 'upperLower',
-    title: 'Upper − lower',
-    help: 'share right in the best 27 % less that in the weakest',
+    title: i18n._('Upper − lower'),
+    help: i18n._('share right in the best 27 % less that in the weakest'),
   },
-  { by: 'alphaWithout', title: 'Alpha without', help: 'alpha if the question were left out' },
+  {
+    by: 'alphaWithout',
+    title: i18n._('Alpha without'),
+    help: i18n._('alpha if the question were left out'),
+  },
 ];
 
 /** The share of right answers as a point on a line, with the interval around it. */
@@ -41,7 +50,9 @@ function Opened({ figures, findings }: { figures: ItemFigures; findings: readonl
   return (
     <div className="item-figures">
       <div>
-        <Text fw={600}>{item?.stem.plain ?? 'This question is no longer in the bank.'}</Text>
+        <Text fw={600}>
+          {item?.stem.plain ?? i18n._('This question is no longer in the bank.')}
+        </Text>
         {findings.map((finding) => (
           <FindingNote key={`${finding.rule} ${finding.message}`} finding={finding} />
         ))}
@@ -55,7 +66,11 @@ function Opened({ figures, findings }: { figures: ItemFigures; findings: readonl
                 </b>{' '}
                 {item.options?.[n]?.text.plain}{' '}
                 <span className="mono">
-                  {chosen} ({shareWords(share)}), with the rest {figure(correlation)}
+                  {i18n._('{chosen, number} ({shareWords}), with the rest {figure}', {
+                    chosen,
+                    shareWords: shareWords(share),
+                    figure: figure(correlation),
+                  })}
                 </span>
               </li>
             ))}
@@ -104,7 +119,8 @@ function Row({
                 {worst}
               </span>{' '}
               {findings[0]!.message.replace(`${figures.ref}: `, '')}
-              {findings.length > 1 && ` (and ${findings.length - 1} more)`}
+              {findings.length > 1 &&
+                i18n._(' (and {findings, number} more)', { findings: findings.length - 1 })}
             </Text>
           )}
         </Table.Td>
@@ -134,7 +150,7 @@ export function ItemTable({ sitting }: { sitting: Sitting }) {
   const arrow = sort.isDown ? ' ↓' : ' ↑';
   return (
     <Box style={{ overflowX: 'auto' }}>
-      <Table miw={860} aria-label="Questions with their figures" className="item-table">
+      <Table miw={860} aria-label={i18n._('Questions with their figures')} className="item-table">
         <Table.Thead>
           <Table.Tr>
             {HEADINGS.map(({ by, title, help }) => (
@@ -145,7 +161,7 @@ export function ItemTable({ sitting }: { sitting: Sitting }) {
                 </UnstyledButton>
               </Table.Th>
             ))}
-            <Table.Th miw={190}>What it shows</Table.Th>
+            <Table.Th miw={190}>{i18n._('What it shows')}</Table.Th>
           </Table.Tr>
         </Table.Thead>
         <Table.Tbody>

@@ -1,7 +1,6 @@
 // One sitting: its figures as a whole, its charts, its questions.
 import { Button, Group, SimpleGrid, Text } from '@mantine/core';
 import type { Finding, Sitting } from '../../core/model';
-import { count } from '../../core/shared/plain';
 import { when } from '../parts/when';
 import { FindingNote } from '../parts/Finding';
 import { MainButton } from '../parts/PlaceHead';
@@ -12,6 +11,7 @@ import { PointsChart, ScatterChart } from './Charts';
 import { ItemTable } from './ItemTable';
 import { showStudySheet } from './StudyPages';
 import { testFacts } from './words';
+import { i18n } from '../../languages';
 
 /** What was found of the file as a whole. */
 const ofWhole = (findings: readonly Finding[]): Finding[] =>
@@ -22,8 +22,15 @@ function Facts({ sitting }: { sitting: Sitting }) {
   return (
     <Group gap="md" className="sitting-facts" data-testid="sitting-facts">
       <Text size="sm" c="dimmed">
-        {count(results.learners, sitting.simulated ? 'simulated learner' : 'learner')},{' '}
-        {count(results.items.length, 'question')}, {when(sitting.at)}
+        {i18n._(
+          '{learners, plural, one {# {isSimulated, select, true {simulated learner} other {learner}}} other {# {isSimulated, select, true {simulated learners} other {learners}}}}, {items, plural, one {# question} other {# questions}}, {at}',
+          {
+            learners: results.learners,
+            isSimulated: Boolean(sitting.simulated),
+            items: results.items.length,
+            at: when(sitting.at),
+          },
+        )}
       </Text>
       {sitting.learners.length > 0 &&
         testFacts(results.test).map(({ name, value, help }) => (
@@ -43,8 +50,8 @@ export function OpenSitting({ sitting }: { sitting: Sitting }) {
   const hasLearners = learners.length > 0;
   useActs('results', [
     {
-      label: 'Figures as a table',
-      words: 'csv, spreadsheet, export results',
+      label: i18n._('Figures as a table'),
+      words: i18n._('csv, spreadsheet, export results'),
       run: () => void takeFigures(sitting),
     },
   ]);
@@ -52,17 +59,17 @@ export function OpenSitting({ sitting }: { sitting: Sitting }) {
     <>
       <Group gap="sm" component="header">
         <CommitName
-          label="Name of the results"
+          label={i18n._('Name of the results')}
           value={sitting.name}
           onCommit={(name) => renameSitting(sitting, name)}
         />
         <Group gap="xs" ml="auto">
-          <Button onClick={() => removeSitting(sitting)}>Remove</Button>
-          <Button onClick={() => void takeFigures(sitting)}>Figures as a table</Button>
+          <Button onClick={() => removeSitting(sitting)}>{i18n._('Remove')}</Button>
+          <Button onClick={() => void takeFigures(sitting)}>{i18n._('Figures as a table')}</Button>
           <MainButton
             act={{
-              label: 'Study sheet',
-              help: 'Printed: what most got wrong first, with what is right and why.',
+              label: i18n._('Study sheet'),
+              help: i18n._('Printed: what most got wrong first, with what is right and why.'),
               run: () => showStudySheet(sitting),
             }}
           />

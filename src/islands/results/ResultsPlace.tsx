@@ -3,13 +3,13 @@ import { Button, Group, NavLink, NumberInput, Paper, Select, Stack, Text } from 
 import { ModalsProvider } from '@mantine/modals';
 import { useState } from 'react';
 import { useLocation, useParams } from 'wouter';
-import { count } from '../../core/shared/plain';
 import { ChooseFiles } from '../parts/ChooseFiles';
 import { EmptyPlace } from '../parts/EmptyPlace';
 import { sayProblem } from '../parts/say';
 import { useBank } from '../state/bank';
 import { bringResults, simulateTrial } from '../state/sittings';
 import { OpenSitting } from './OpenSitting';
+import { i18n } from '../../languages';
 
 const ACCEPT = '.csv,.tsv,.txt,.xlsx,.xlsm,.ods';
 const LEARNERS = 30;
@@ -30,14 +30,14 @@ function Ways({ isMain }: { isMain: boolean }) {
   };
   const sit = (): void => {
     simulateTrial(set === WHOLE ? undefined : set, learners).then(open, () =>
-      sayProblem('The trial could not be made.'),
+      sayProblem(i18n._('The trial could not be made.')),
     );
   };
   return (
     <Stack gap="sm">
       <Group>
         <ChooseFiles
-          label="Choose files of answers"
+          label={i18n._('Choose files of answers')}
           accept={ACCEPT}
           testId="results-file"
           isMain={isMain}
@@ -46,18 +46,18 @@ function Ways({ isMain }: { isMain: boolean }) {
       </Group>
       <Group align="flex-end" gap="xs">
         <Select
-          label="Simulated learners sit"
+          label={i18n._('Simulated learners sit')}
           w={200}
           allowDeselect={false}
           value={set}
           data={[
-            { value: WHOLE, label: 'the whole bank' },
+            { value: WHOLE, label: i18n._('the whole bank') },
             ...sets.map(({ id, name }) => ({ value: id, label: name })),
           ]}
           onChange={(value) => setSet(value ?? WHOLE)}
         />
         <NumberInput
-          label="How many"
+          label={i18n._('How many')}
           w={110}
           min={2}
           max={MOST_LEARNERS}
@@ -67,7 +67,7 @@ function Ways({ isMain }: { isMain: boolean }) {
           onChange={(value) => setLearners(Math.max(2, Number(value) || LEARNERS))}
         />
         <Button disabled={isEmpty} onClick={sit}>
-          Simulate a trial
+          {i18n._('Simulate a trial')}
         </Button>
       </Group>
     </Stack>
@@ -81,12 +81,11 @@ export default function ResultsPlace() {
   const open = sittings.find((one) => one.id === id) ?? sittings[0];
   if (!open) {
     return (
-      <EmptyPlace title="No results yet">
+      <EmptyPlace title={i18n._('No results yet')}>
         <Text>
-          Bring the file with your learners’ answers: a learner a row, a question a column headed by
-          its reference, title or text; or a question a row with how often it was answered and how
-          often right. Each question then shows how hard it was, how well it tells strong from weak,
-          and what its wrong options drew.
+          {i18n._(
+            'Bring the file with your learners’ answers: a learner a row, a question a column headed by its reference, title or text; or a question a row with how often it was answered and how often right. Each question then shows how hard it was, how well it tells strong from weak, and what its wrong options drew.',
+          )}
         </Text>
         <Ways isMain />
       </EmptyPlace>
@@ -95,14 +94,14 @@ export default function ResultsPlace() {
   return (
     <ModalsProvider>
       <Group align="stretch" gap="md" wrap="nowrap" className="sets-place">
-        <Paper component="nav" aria-label="Results" className="set-list">
+        <Paper component="nav" aria-label={i18n._('Results')} className="set-list">
           <Stack gap={2}>
             {sittings.map((sitting) => (
               <NavLink
                 key={sitting.id}
                 component="button"
                 label={sitting.name}
-                description={sitting.simulated ? 'simulated' : undefined}
+                description={sitting.simulated ? i18n._('simulated') : undefined}
                 active={sitting.id === open.id}
                 aria-current={sitting.id === open.id ? 'true' : undefined}
                 rightSection={<span className="mono">{sitting.results.learners}</span>}
@@ -110,14 +109,14 @@ export default function ResultsPlace() {
               />
             ))}
             <Button mt="xs" mx="xs" onClick={() => go('/results/new')}>
-              More results
+              {i18n._('More results')}
             </Button>
           </Stack>
         </Paper>
         <Stack
           gap="sm"
           className="set-open"
-          aria-label={`${open.name}, ${count(sittings.length, 'sitting')}`}
+          aria-label={`${open.name}, ${i18n._('{sittings, plural, one {# sitting} other {# sittings}}', { sittings: sittings.length })}`}
         >
           {id === 'new' ? <Ways isMain /> : <OpenSitting key={open.id} sitting={open} />}
         </Stack>

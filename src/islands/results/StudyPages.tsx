@@ -7,6 +7,7 @@ import { safeName } from '../../core/shared/plain';
 import { Printable } from '../parts/Printable';
 import { takeAway } from '../parts/take-away';
 import { studySheet, type StudyFor } from '../state/sittings';
+import { i18n } from '../../languages';
 
 const ALL = 'all';
 
@@ -22,25 +23,25 @@ function StudyPages({ sitting }: { sitting: Sitting }) {
   }, [sitting, whom]);
   const take = (): void =>
     takeAway(
-      `${safeName(sitting.name, 'Results')} to study.html`,
+      i18n._('{safeName} to study.html', { safeName: safeName(sitting.name, i18n._('Results')) }),
       new TextEncoder().encode(html ?? ''),
       'text/html',
     );
   return (
     <Stack gap="sm">
       <Select
-        label="For"
+        label={i18n._('For')}
         w={260}
         allowDeselect={false}
         searchable
         value={String(whom)}
         data={[
-          { value: ALL, label: 'everybody' },
+          { value: ALL, label: i18n._('everybody') },
           ...sitting.learners.map((name, at) => ({ value: String(at), label: name })),
         ]}
         onChange={(value) => setWhom(value === null || value === ALL ? ALL : Number(value))}
       />
-      <Printable title="The study sheet as it will be" html={html} onTake={take} />
+      <Printable title={i18n._('The study sheet as it will be')} html={html} onTake={take} />
     </Stack>
   );
 }
@@ -48,7 +49,7 @@ function StudyPages({ sitting }: { sitting: Sitting }) {
 /** Shows the study sheet as it will be printed. */
 export const showStudySheet = (sitting: Sitting): void => {
   modals.open({
-    title: `To study: ${sitting.name}`,
+    title: i18n._('To study: {name}', { name: sitting.name }),
     size: '60rem',
     children: <StudyPages sitting={sitting} />,
   });

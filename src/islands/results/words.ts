@@ -1,6 +1,7 @@
 // Figures as the page writes them.
 import type { ItemFigures, TestFigures } from '../../core/model';
 import { percent } from '../../core/shared/plain';
+import { i18n } from '../../languages';
 
 export const DASH = '–';
 const DECIMALS = 2;
@@ -13,26 +14,28 @@ export const shareWords = (share: number | null): string =>
 /** The figures of the whole, each with what it says. */
 export function testFacts(test: TestFigures): { name: string; value: string; help: string }[] {
   return [
-    { name: 'mean', value: figure(test.mean), help: 'points a learner got, on average' },
+    { name: 'mean', value: figure(test.mean), help: i18n._('points a learner got, on average') },
     {
       name: 'spread',
       value: figure(test.sd),
-      help: 'the sample’s standard deviation of the points',
+      help: i18n._('the sample’s standard deviation of the points'),
     },
     {
       name: 'alpha',
       value: figure(test.alpha),
-      help: 'Cronbach’s alpha: how well the questions hang together; from 0.7 on a group can be judged, from 0.9 on a single learner (common practice)',
+      help: i18n._(
+        'Cronbach’s alpha: how well the questions hang together; from 0.7 on a group can be judged, from 0.9 on a single learner (common practice)',
+      ),
     },
     {
       name: 'KR-20',
       value: figure(test.kr20),
-      help: 'Kuder and Richardson’s formula 20, where all points are 0 or 1',
+      help: i18n._('Kuder and Richardson’s formula 20, where all points are 0 or 1'),
     },
     {
       name: 'SEM',
       value: figure(test.sem),
-      help: 'standard error of measurement: how far a learner’s points may be off',
+      help: i18n._('standard error of measurement: how far a learner’s points may be off'),
     },
   ];
 }

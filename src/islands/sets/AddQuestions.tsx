@@ -4,13 +4,14 @@ import { useDeferredValue, useMemo, useState } from 'react';
 import type { Item, QuestionSet } from '../../core/model';
 import { seeded, shuffled } from '../../core/shared/chance';
 import { KIND_NAMES } from '../../core/shared/kind-names';
-import { count, tagText } from '../../core/shared/plain';
+import { tagText } from '../../core/shared/plain';
 import { CATEGORY_STEP } from '../../core/shared/sets/where';
 import { LinkButton } from '../parts/LinkButton';
 import { SearchBy } from '../parts/SearchBy';
 import { useBank } from '../state/bank';
 import { searchIn, useKnown } from '../state/known';
 import { addToSet, idsOf } from '../state/sets';
+import { i18n } from '../../languages';
 
 /** So many are shown; what is put in are all that were found. */
 const SHOWN = 60;
@@ -43,7 +44,7 @@ function ByChance({ set, found }: { set: QuestionSet; found: readonly Item[] }) 
   return (
     <Group gap={6}>
       <NumberInput
-        aria-label="Questions put in by chance"
+        aria-label={i18n._('Questions put in by chance')}
         w={64}
         hideControls
         min={1}
@@ -54,7 +55,7 @@ function ByChance({ set, found }: { set: QuestionSet; found: readonly Item[] }) 
         onChange={(value) => setMany(Number(value) || 1)}
       />
       <Button disabled={!found.length} onClick={draw}>
-        by chance
+        {i18n._('by chance')}
       </Button>
     </Group>
   );
@@ -64,12 +65,12 @@ export function AddQuestions({ set }: { set: QuestionSet }) {
   const [query, setQuery] = useState('');
   const found = useFound(set, query);
   return (
-    <Paper component="section" aria-label="Put questions in" p="xs" className="set-add">
+    <Paper component="section" aria-label={i18n._('Put questions in')} p="xs" className="set-add">
       <Group gap="xs" mb={6}>
         <TextInput
           type="search"
-          aria-label="Questions of the bank to put in"
-          placeholder="Search: words, “a phrase”, tag:autumn, used:never"
+          aria-label={i18n._('Questions of the bank to put in')}
+          placeholder={i18n._('Search: words, “a phrase”, tag:autumn, used:never')}
           flex={1}
           miw={220}
           value={query}
@@ -85,7 +86,9 @@ export function AddQuestions({ set }: { set: QuestionSet }) {
             )
           }
         >
-          {found.length === 1 ? 'Put it in' : `Put in all ${found.length}`}
+          {found.length === 1
+            ? i18n._('Put it in')
+            : i18n._('Put in all {found, number}', { found: found.length })}
         </Button>
         <ByChance set={set} found={found} />
       </Group>
@@ -93,10 +96,10 @@ export function AddQuestions({ set }: { set: QuestionSet }) {
         {found.slice(0, SHOWN).map((item) => (
           <li key={item.id}>
             <LinkButton
-              aria-label={`Put in ${item.stem.plain}`}
+              aria-label={i18n._('Put in {stem}', { stem: item.stem.plain })}
               onClick={() => addToSet(set.id, [item.id])}
             >
-              Put in
+              {i18n._('Put in')}
             </LinkButton>
             <span>
               <Text size="sm">{item.stem.plain}</Text>
@@ -109,12 +112,15 @@ export function AddQuestions({ set }: { set: QuestionSet }) {
       </Stack>
       {found.length > SHOWN && (
         <Text size="sm" c="dimmed">
-          and {count(found.length - SHOWN, 'more question')}; search to see them
+          {i18n._(
+            'and {found, plural, one {# more question} other {# more questions}}; search to see them',
+            { found: found.length - SHOWN },
+          )}
         </Text>
       )}
       {!found.length && (
         <Text size="sm" c="dimmed">
-          No other question of the bank is found.
+          {i18n._('No other question of the bank is found.')}
         </Text>
       )}
     </Paper>

@@ -4,7 +4,6 @@ import { useMemo, useState } from 'react';
 import { useLocation } from 'wouter';
 import type { QuestionSet } from '../../core/model';
 import { KIND_NAMES } from '../../core/shared/kind-names';
-import { count } from '../../core/shared/plain';
 import { factsOf } from '../../core/shared/sets/facts';
 import { CommitText } from '../parts/Commit';
 import { CommitName } from '../parts/NameField';
@@ -19,6 +18,7 @@ import { PlanTable } from './PlanTable';
 import { showPrint } from './Print';
 import { Sections } from './Sections';
 import { timeWords } from './words';
+import { i18n } from '../../languages';
 
 type Facts = { sum: string; kinds: string };
 /** What a set comes to, counted anew with every change of it or of its questions. */
@@ -29,10 +29,10 @@ function useFacts(set: QuestionSet): Facts {
     const { questions, points, seconds, untimed, kinds } = factsOf(set, itemById);
     const kindWords = [...kinds].map(([kind, n]) => `${KIND_NAMES[kind]} ${n}`);
     const sum = [
-      count(questions, 'question'),
-      count(points, 'point'),
+      i18n._('{questions, plural, one {# question} other {# questions}}', { questions }),
+      i18n._('{points, plural, one {# point} other {# points}}', { points }),
       seconds ? timeWords(seconds) : '',
-      seconds && untimed ? `${untimed} without a time` : '',
+      seconds && untimed ? i18n._('{untimed, number} without a time', { untimed }) : '',
     ];
     return { sum: sum.filter(Boolean).join(', '), kinds: kindWords.join(', ') };
   }, [set, items]);
@@ -49,17 +49,17 @@ function More({ set }: { set: QuestionSet }) {
   return (
     <Menu position="bottom-end" withinPortal>
       <Menu.Target>
-        <Button>More</Button>
+        <Button>{i18n._('More')}</Button>
       </Menu.Target>
       <Menu.Dropdown>
-        <Menu.Item onClick={copy}>Copy this set</Menu.Item>
-        <Menu.Item onClick={() => removeSet(set.id)}>Remove this set</Menu.Item>
+        <Menu.Item onClick={copy}>{i18n._('Copy this set')}</Menu.Item>
+        <Menu.Item onClick={() => removeSet(set.id)}>{i18n._('Remove this set')}</Menu.Item>
       </Menu.Dropdown>
     </Menu>
   );
 }
 
-const WAYS = ['By hand', 'By a plan'] as const;
+const WAYS = [i18n._('By hand'), i18n._('By a plan')] as const;
 
 export function OpenSet({ set }: { set: QuestionSet }) {
   const [, go] = useLocation();
@@ -71,15 +71,17 @@ export function OpenSet({ set }: { set: QuestionSet }) {
       <PlaceHead
         title={
           <CommitName
-            label="Name of the set"
+            label={i18n._('Name of the set')}
             value={set.name}
-            onCommit={(name) => changeSet(set.id, `Rename ${set.name}`, { name })}
+            onCommit={(name) =>
+              changeSet(set.id, i18n._('Rename {name}', { name: set.name }), { name })
+            }
           />
         }
         facts={<span data-testid="facts-of-set">{facts.sum}</span>}
         main={{
-          label: `Hand over ${these(total)}`,
-          help: 'Fill the receivers’ files with this set.',
+          label: i18n._('Hand over {these}', { these: these(total) }),
+          help: i18n._('Fill the receivers’ files with this set.'),
           isDisabled: !total,
           run: () => {
             handOverSet(set);
@@ -88,23 +90,25 @@ export function OpenSet({ set }: { set: QuestionSet }) {
         }}
       >
         <Button disabled={!total} onClick={() => showPrint(set)}>
-          Print or play
+          {i18n._('Print or play')}
         </Button>
         <More set={set} />
       </PlaceHead>
       <Group gap="sm">
         <CommitText
-          aria-label="Description of the set"
-          placeholder="What this set is for"
+          aria-label={i18n._('Description of the set')}
+          placeholder={i18n._('What this set is for')}
           size="sm"
           w={320}
           value={set.description ?? ''}
           onCommit={(text) =>
-            changeSet(set.id, `Describe ${set.name}`, { description: text || undefined })
+            changeSet(set.id, i18n._('Describe {name}', { name: set.name }), {
+              description: text || undefined,
+            })
           }
         />
         <SegmentedControl
-          aria-label="How the set is filled"
+          aria-label={i18n._('How the set is filled')}
           data={[...WAYS]}
           value={way}
           onChange={setWay}

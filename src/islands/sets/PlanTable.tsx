@@ -3,13 +3,14 @@ import { Button, Group, NumberInput, Paper, Select, Table, Text } from '@mantine
 import { useMemo, useState } from 'react';
 import type { Item, PlanLine, PlanMost, PlanWhere, QuestionSet, Tag } from '../../core/model';
 import { KIND_NAMES } from '../../core/shared/kind-names';
-import { count, tagText } from '../../core/shared/plain';
+import { tagText } from '../../core/shared/plain';
 import { shortWords } from '../../core/shared/sets/short';
 import { isWanted, pathsOf } from '../../core/shared/sets/where';
 import { LinkButton } from '../parts/LinkButton';
 import { tagOf } from '../parts/cells';
 import { itemById, useBank } from '../state/bank';
 import { changePlan, drawSet, idsOf, setById } from '../state/sets';
+import { i18n } from '../../languages';
 
 const ANY = '';
 const NO_LINES: PlanLine[] = [];
@@ -44,7 +45,7 @@ function Choose({
     <Select
       aria-label={label}
       searchable
-      nothingFoundMessage="None"
+      nothingFoundMessage={i18n._('None')}
       value={value ?? ANY}
       data={[{ value: ANY, label: any }, ...data]}
       onChange={(next) => onChoose(next || undefined)}
@@ -81,34 +82,34 @@ function Line({
     <Table.Tr>
       <Table.Td>
         <Choose
-          label={`Category of line ${at + 1}`}
+          label={i18n._('Category of line {at}', { at: at + 1 })}
           value={where.category}
-          any="any category"
+          any={i18n._('any category')}
           data={asData(words.categories)}
           onChoose={(category) => to({ category })}
         />
       </Table.Td>
       <Table.Td>
         <Choose
-          label={`Tag of line ${at + 1}`}
+          label={i18n._('Tag of line {at}', { at: at + 1 })}
           value={tagWords(where.tag)}
-          any="any tag"
+          any={i18n._('any tag')}
           data={asData(words.tags)}
           onChoose={(tag) => to({ tag: tag === undefined ? undefined : tagOf(tag) })}
         />
       </Table.Td>
       <Table.Td>
         <Choose
-          label={`Kind of line ${at + 1}`}
+          label={i18n._('Kind of line {at}', { at: at + 1 })}
           value={where.kind}
-          any="any kind"
+          any={i18n._('any kind')}
           data={words.kinds.map((kind) => ({ value: kind, label: KIND_NAMES[kind] }))}
           onChoose={(kind) => to({ kind: words.kinds.find((one) => one === kind) })}
         />
       </Table.Td>
       <Table.Td w={80}>
         <NumberInput
-          aria-label={`Questions wanted by line ${at + 1}`}
+          aria-label={i18n._('Questions wanted by line {at}', { at: at + 1 })}
           hideControls
           min={0}
           allowDecimal={false}
@@ -119,12 +120,14 @@ function Line({
       </Table.Td>
       <Table.Td>
         <Text size="sm" c={isShort ? 'var(--cowslip-ink)' : 'dimmed'}>
-          {isShort ? `! only ${there} in the bank` : `of ${there}`}
-          {inSet ? `, ${inSet} in the set` : ''}
+          {isShort
+            ? i18n._('! only {there, number} in the bank', { there })
+            : i18n._('of {there, number}', { there })}
+          {inSet ? i18n._(', {inSet, number} in the set', { inSet }) : ''}
         </Text>
       </Table.Td>
       <Table.Td>
-        <LinkButton onClick={() => onChange(undefined)}>Remove</LinkButton>
+        <LinkButton onClick={() => onChange(undefined)}>{i18n._('Remove')}</LinkButton>
       </Table.Td>
     </Table.Tr>
   );
@@ -145,8 +148,8 @@ function Most({ set }: { set: QuestionSet }) {
     changePlan(set.id, { most: next });
   };
   const parts = [
-    ['points', 'Points at most'],
-    ['minutes', 'Minutes at most'],
+    ['points', i18n._('Points at most')],
+    ['minutes', i18n._('Minutes at most')],
   ] as const;
   return parts.map(([part, label]) => (
     <NumberInput
@@ -157,7 +160,7 @@ function Most({ set }: { set: QuestionSet }) {
       min={0}
       allowNegative={false}
       w={158}
-      suffix={` ${part} at most`}
+      suffix={i18n._(' {part} at most', { part })}
       value={most[part] ?? ''}
       onChange={(value) => to(part, value)}
     />
@@ -183,17 +186,17 @@ export function PlanTable({ set }: { set: QuestionSet }) {
     );
   };
   return (
-    <Paper component="section" aria-label="Plan of the set" p="xs">
+    <Paper component="section" aria-label={i18n._('Plan of the set')} p="xs">
       {lines.length > 0 && (
         <Table verticalSpacing={2} horizontalSpacing={4} withRowBorders={false} className="plan">
           <Table.Thead>
             <Table.Tr>
-              <Table.Th>Category</Table.Th>
-              <Table.Th>Tag</Table.Th>
-              <Table.Th>Kind</Table.Th>
-              <Table.Th>Wanted</Table.Th>
-              <Table.Th>There are</Table.Th>
-              <Table.Th aria-label="Acts" />
+              <Table.Th>{i18n._('Category')}</Table.Th>
+              <Table.Th>{i18n._('Tag')}</Table.Th>
+              <Table.Th>{i18n._('Kind')}</Table.Th>
+              <Table.Th>{i18n._('Wanted')}</Table.Th>
+              <Table.Th>{i18n._('There are')}</Table.Th>
+              <Table.Th aria-label={i18n._('Acts')} />
             </Table.Tr>
           </Table.Thead>
           <Table.Tbody>
@@ -204,20 +207,28 @@ export function PlanTable({ set }: { set: QuestionSet }) {
         </Table>
       )}
       <Group gap="xs" mt={4}>
-        <Button onClick={() => keep([...lines, { where: {}, take: 5 }])}>New line</Button>
+        <Button onClick={() => keep([...lines, { where: {}, take: 5 }])}>
+          {i18n._('New line')}
+        </Button>
         {!lines.length && (
-          <Button onClick={() => keep(linesByCategory(items))}>A line for each category</Button>
+          <Button onClick={() => keep(linesByCategory(items))}>
+            {i18n._('A line for each category')}
+          </Button>
         )}
         {lines.length > 0 && <Most set={set} />}
         {lines.length > 0 && (
           <Button disabled={!wanted} onClick={() => void draw()}>
-            {isDrawn ? 'Draw anew' : `Draw ${count(wanted, 'question')}`}
+            {isDrawn
+              ? i18n._('Draw anew')
+              : i18n._('Draw {wanted, plural, one {# question} other {# questions}}', { wanted })}
           </Button>
         )}
         <Text size="sm" c="dimmed">
           {lines.length
-            ? 'Held questions stay; those of the last four weeks’ files come last, and no two that are nearly alike.'
-            : 'Say how many questions of which category, tag and kind the set wants.'}
+            ? i18n._(
+                'Held questions stay; those of the last four weeks’ files come last, and no two that are nearly alike.',
+              )
+            : i18n._('Say how many questions of which category, tag and kind the set wants.')}
         </Text>
       </Group>
       {short.length > 0 && (

@@ -21,28 +21,33 @@ import { takeAway } from '../parts/take-away';
 import { idsOf } from '../state/sets';
 import { useSetting } from '../state/setting';
 import { core } from '../../workers/client';
+import { i18n } from '../../languages';
 
 type Play = `play-${Activity['mode']}`;
 type What = PaperJob['what'] | Play;
 const PAPER: readonly { value: PaperJob['what']; label: string }[] = [
-  { value: 'handout', label: 'Handout' },
-  { value: 'key', label: 'Key' },
-  { value: 'answer-sheet', label: 'Answer sheet' },
-  { value: 'cards', label: 'Cards to cut' },
-  { value: 'qr', label: 'QR cards' },
+  { value: 'handout', label: i18n._('Handout') },
+  { value: 'key', label: i18n._('Key') },
+  { value: 'answer-sheet', label: i18n._('Answer sheet') },
+  { value: 'cards', label: i18n._('Cards to cut') },
+  { value: 'qr', label: i18n._('QR cards') },
 ];
 const PLAYS: readonly { value: Play; label: string; help: string }[] = [
   {
     value: 'play-quiz',
-    label: 'Quiz file',
-    help: 'Question by question, with feedback and a score.',
+    label: i18n._('Quiz file'),
+    help: i18n._('Question by question, with feedback and a score.'),
   },
   {
     value: 'play-cards',
-    label: 'Card file',
-    help: 'Turned one by one; those not known come again.',
+    label: i18n._('Card file'),
+    help: i18n._('Turned one by one; those not known come again.'),
   },
-  { value: 'play-board', label: 'Board file', help: 'Categories by points, for teams.' },
+  {
+    value: 'play-board',
+    label: i18n._('Board file'),
+    help: i18n._('Categories by points, for teams.'),
+  },
 ];
 const modeOf = (what: Play): Activity['mode'] => what.replace('play-', '') as Activity['mode'];
 const isPaper = (what: What): what is PaperJob['what'] => PAPER.some(({ value }) => value === what);
@@ -50,9 +55,9 @@ const isPaper = (what: What): what is PaperJob['what'] => PAPER.some(({ value })
 /** A page to print, or a document that an office suite opens and that can be changed before it is printed. */
 type Format = 'html' | 'docx' | 'odt';
 const FORMATS: readonly { value: Format; label: string }[] = [
-  { value: 'html', label: 'page (.html)' },
-  { value: 'docx', label: 'document (.docx)' },
-  { value: 'odt', label: 'open document (.odt)' },
+  { value: 'html', label: i18n._('page (.html)') },
+  { value: 'docx', label: i18n._('document (.docx)') },
+  { value: 'odt', label: i18n._('open document (.odt)') },
 ];
 /** Cards match back to back only on the page as it stands. */
 const asDocument = ({ what, format }: Wishes): Exclude<Format, 'html'> | undefined =>
@@ -103,7 +108,7 @@ function usePage(
     made.then(
       (html) => isLatest && setPage({ html }),
       (error: unknown) =>
-        isLatest && setPage({ problem: messageOf(error, 'The page could not be made.') }),
+        isLatest && setPage({ problem: messageOf(error, i18n._('The page could not be made.')) }),
     );
     return () => {
       isLatest = false;
@@ -119,17 +124,17 @@ function PaperWishes({ wishes, to }: { wishes: Whole; to: (change: Partial<Whole
     return (
       <Group gap="xs" align="flex-end">
         <Select
-          label="The code holds"
+          label={i18n._('The code holds')}
           allowDeselect={false}
           value={wishes.holds}
           data={[
-            { value: 'text', label: 'the question' },
-            { value: 'number', label: 'its number' },
+            { value: 'text', label: i18n._('the question') },
+            { value: 'number', label: i18n._('its number') },
           ]}
           onChange={(holds) => to({ holds: holds === 'number' ? 'number' : 'text' })}
         />
         <TextInput
-          label="Behind the address"
+          label={i18n._('Behind the address')}
           placeholder="https://…/"
           value={wishes.address}
           onChange={(event) => to({ address: event.currentTarget.value })}
@@ -140,7 +145,7 @@ function PaperWishes({ wishes, to }: { wishes: Whole; to: (change: Partial<Whole
   return wishes.what === 'cards' ? null : (
     <Group gap="xs" align="flex-end">
       <NumberInput
-        label="Versions"
+        label={i18n._('Versions')}
         w={110}
         min={1}
         max={8}
@@ -150,7 +155,7 @@ function PaperWishes({ wishes, to }: { wishes: Whole; to: (change: Partial<Whole
       />
       {wishes.what === 'handout' && (
         <Select
-          label="Columns"
+          label={i18n._('Columns')}
           w={110}
           allowDeselect={false}
           value={String(wishes.columns)}
@@ -160,14 +165,14 @@ function PaperWishes({ wishes, to }: { wishes: Whole; to: (change: Partial<Whole
       )}
       {wishes.what === 'handout' && (
         <Checkbox
-          label="with the key"
+          label={i18n._('with the key')}
           mb={8}
           checked={wishes.withKey}
           onChange={(event) => to({ withKey: event.currentTarget.checked })}
         />
       )}
       <Select
-        label="The file"
+        label={i18n._('The file')}
         w={160}
         allowDeselect={false}
         value={wishes.format}
@@ -175,14 +180,14 @@ function PaperWishes({ wishes, to }: { wishes: Whole; to: (change: Partial<Whole
         onChange={(format) => format && to({ format })}
       />
       <TextInput
-        label="At the top of each page"
+        label={i18n._('At the top of each page')}
         w={185}
         maxLength={160}
         value={wishes.head}
         onChange={(event) => to({ head: event.currentTarget.value })}
       />
       <TextInput
-        label="At its foot"
+        label={i18n._('At its foot')}
         w={185}
         maxLength={160}
         value={wishes.foot}
@@ -219,13 +224,13 @@ function Print({ set }: { set: QuestionSet }) {
       format && isPaper(what)
         ? await core().paperFile(idsOf(set), jobOf(set, wishes, what), format)
         : new TextEncoder().encode(html ?? '');
-    const name = `${safeName(set.name, 'Set')} ${what.replace('play-', '')}.${format ?? 'html'}`;
+    const name = `${safeName(set.name, i18n._('Set'))} ${what.replace('play-', '')}.${format ?? 'html'}`;
     takeAway(name, bytes, DOCUMENT_TYPES[format ?? 'html']);
   };
   return (
     <Stack gap="sm">
       <SegmentedControl
-        aria-label="What is made of the set"
+        aria-label={i18n._('What is made of the set')}
         value={wishes.what}
         data={[...PAPER, ...PLAYS.map(({ value, label }) => ({ value, label }))]}
         onChange={(what) => to({ what })}
@@ -234,8 +239,10 @@ function Print({ set }: { set: QuestionSet }) {
         <PaperWishes wishes={wishes} to={to} />
       ) : (
         <Text size="sm">
-          {PLAYS.find(({ value }) => value === wishes.what)?.help} One file, opened from the disk,
-          with no network. The right answers are in it, and whoever looks can find them.
+          {i18n._(
+            '{help} One file, opened from the disk, with no network. The right answers are in it, and whoever looks can find them.',
+            { help: PLAYS.find(({ value }) => value === wishes.what)?.help },
+          )}
         </Text>
       )}
       {problem && (
@@ -244,11 +251,15 @@ function Print({ set }: { set: QuestionSet }) {
         </Text>
       )}
       {onPaper && !problem ? (
-        <Printable title="The page as it will be" html={html} onTake={() => void take()} />
+        <Printable
+          title={i18n._('The page as it will be')}
+          html={html}
+          onTake={() => void take()}
+        />
       ) : (
         <Group justify="flex-end">
           <Button disabled={!html} onClick={() => void take()} variant="filled">
-            Take the file
+            {i18n._('Take the file')}
           </Button>
         </Group>
       )}

@@ -3,30 +3,30 @@ import { closestCenter, DndContext, type DragEndEvent } from '@dnd-kit/core';
 import { SortableContext, verticalListSortingStrategy } from '@dnd-kit/sortable';
 import { Button, Group, NumberInput, Paper, Stack, Text } from '@mantine/core';
 import type { QuestionSet, SetSection } from '../../core/model';
-import { count } from '../../core/shared/plain';
 import { CommitText } from '../parts/Commit';
 import { LinkButton } from '../parts/LinkButton';
 import { useSortSensors } from '../parts/Sortable';
 import { addSection, changeSection, moveInSet, removeSection } from '../state/sets';
 import { SetQuestion } from './SetQuestion';
+import { i18n } from '../../languages';
 
 function SectionHead({ set, section, at }: { set: QuestionSet; section: SetSection; at: number }) {
   const many = section.items.length;
   return (
     <Group gap="xs" mb={4}>
       <CommitText
-        aria-label={`Title of section ${at + 1}`}
-        placeholder={`Section ${at + 1}`}
+        aria-label={i18n._('Title of section {at}', { at: at + 1 })}
+        placeholder={i18n._('Section {at}', { at: at + 1 })}
         size="sm"
         w={200}
         value={section.title ?? ''}
         onCommit={(text) => changeSection(set.id, at, { title: text || undefined })}
       />
       <Group gap={6}>
-        <Text size="sm">draw</Text>
+        <Text size="sm">{i18n._('draw')}</Text>
         <NumberInput
-          aria-label={`Questions drawn from section ${at + 1} at each attempt`}
-          placeholder="all"
+          aria-label={i18n._('Questions drawn from section {at} at each attempt', { at: at + 1 })}
+          placeholder={i18n._('all')}
           w={64}
           hideControls
           min={1}
@@ -38,10 +38,14 @@ function SectionHead({ set, section, at }: { set: QuestionSet; section: SetSecti
             changeSection(set.id, at, { draw: Number(value) > 0 ? Number(value) : undefined })
           }
         />
-        <Text size="sm">of {count(many, 'question')}</Text>
+        <Text size="sm">
+          {i18n._('of {many, plural, one {# question} other {# questions}}', { many })}
+        </Text>
       </Group>
       {set.sections.length > 1 && (
-        <LinkButton onClick={() => removeSection(set.id, at)}>Join with its neighbour</LinkButton>
+        <LinkButton onClick={() => removeSection(set.id, at)}>
+          {i18n._('Join with its neighbour')}
+        </LinkButton>
       )}
     </Group>
   );
@@ -49,7 +53,11 @@ function SectionHead({ set, section, at }: { set: QuestionSet; section: SetSecti
 
 function Section({ set, section, at }: { set: QuestionSet; section: SetSection; at: number }) {
   return (
-    <Paper component="section" aria-label={section.title ?? `Section ${at + 1}`} p="xs">
+    <Paper
+      component="section"
+      aria-label={section.title ?? i18n._('Section {at}', { at: at + 1 })}
+      p="xs"
+    >
       <SectionHead set={set} section={section} at={at} />
       <SortableContext items={section.items} strategy={verticalListSortingStrategy}>
         <ol className="set-questions">
@@ -60,7 +68,7 @@ function Section({ set, section, at }: { set: QuestionSet; section: SetSection; 
       </SortableContext>
       {!section.items.length && (
         <Text size="sm" c="dimmed">
-          No question yet.
+          {i18n._('No question yet.')}
         </Text>
       )}
     </Paper>
@@ -92,7 +100,7 @@ export function Sections({ set }: { set: QuestionSet }) {
         ))}
       </DndContext>
       <Group>
-        <Button onClick={() => addSection(set.id)}>New section</Button>
+        <Button onClick={() => addSection(set.id)}>{i18n._('New section')}</Button>
       </Group>
     </Stack>
   );

@@ -3,6 +3,7 @@ import { Button, NavLink, Stack } from '@mantine/core';
 import { useLocation } from 'wouter';
 import type { QuestionSet } from '../../core/model';
 import { idsOf } from '../state/sets';
+import { i18n } from '../../languages';
 
 export function SetList({
   sets,
@@ -28,7 +29,7 @@ export function SetList({
         />
       ))}
       <Button mt="xs" mx="xs" onClick={onNew}>
-        New set
+        {i18n._('New set')}
       </Button>
     </Stack>
   );

@@ -3,12 +3,12 @@ import { useSortable } from '@dnd-kit/sortable';
 import { Group, Text } from '@mantine/core';
 import type { QuestionSet } from '../../core/model';
 import { KIND_NAMES } from '../../core/shared/kind-names';
-import { count } from '../../core/shared/plain';
 import { pointsOf } from '../../core/shared/sets/facts';
 import { LinkButton } from '../parts/LinkButton';
 import { DragHandle, onAltArrow, styleOf } from '../parts/Sortable';
 import { useBank } from '../state/bank';
 import { holdInSet, moveInSet, takeOutOfSet, type Spot } from '../state/sets';
+import { i18n } from '../../languages';
 
 /** The place that Alt and an arrow lead to; undefined at the ends of the set. */
 function nextSpot(
@@ -36,7 +36,7 @@ export function SetQuestion({ set, id, spot }: { set: QuestionSet; id: string; s
     }
     return to !== undefined;
   });
-  const stem = item?.stem.plain ?? 'This question is no longer in the bank.';
+  const stem = item?.stem.plain ?? i18n._('This question is no longer in the bank.');
   const isHeld = set.held?.includes(id) === true;
   return (
     <li
@@ -52,15 +52,18 @@ export function SetQuestion({ set, id, spot }: { set: QuestionSet; id: string; s
       <Group gap="xs" wrap="nowrap" className="set-about">
         {item && (
           <Text component="span" size="sm" c="dimmed">
-            {KIND_NAMES[item.kind]}, {count(pointsOf(item), 'point')}
+            {KIND_NAMES[item.kind]},{' '}
+            {i18n._('{pointsOf, plural, one {# point} other {# points}}', {
+              pointsOf: pointsOf(item),
+            })}
           </Text>
         )}
         {set.plan && (
           <LinkButton aria-pressed={isHeld} onClick={() => holdInSet(set.id, id, !isHeld)}>
-            {isHeld ? 'Held' : 'Hold'}
+            {isHeld ? i18n._('Held') : i18n._('Hold')}
           </LinkButton>
         )}
-        <LinkButton onClick={() => takeOutOfSet(set.id, [id])}>Take out</LinkButton>
+        <LinkButton onClick={() => takeOutOfSet(set.id, [id])}>{i18n._('Take out')}</LinkButton>
       </Group>
     </li>
   );

@@ -2,7 +2,6 @@
 import { Group, Paper, Stack, Text } from '@mantine/core';
 import { ModalsProvider } from '@mantine/modals';
 import { useLocation, useParams } from 'wouter';
-import { count } from '../../core/shared/plain';
 import { EmptyPlace } from '../parts/EmptyPlace';
 import { MainButton } from '../parts/PlaceHead';
 import { useActs } from '../state/acts';
@@ -10,6 +9,7 @@ import { useBank } from '../state/bank';
 import { newSet } from '../state/sets';
 import { OpenSet } from './OpenSet';
 import { SetList } from './SetList';
+import { i18n } from '../../languages';
 
 export default function SetsPlace() {
   const sets = useBank((state) => state.sets);
@@ -17,16 +17,21 @@ export default function SetsPlace() {
   const [, go] = useLocation();
   const open = sets.find((set) => set.id === id) ?? sets[0];
   const make = (): void => go(`/sets/${newSet()}`);
-  useActs('sets', [{ label: 'New set', words: 'Put questions together for one use', run: make }]);
+  useActs('sets', [
+    { label: i18n._('New set'), words: i18n._('Put questions together for one use'), run: make },
+  ]);
   if (!open) {
     return (
-      <EmptyPlace title="No set yet">
+      <EmptyPlace title={i18n._('No set yet')}>
         <Text>
-          A set holds the questions of one use: tonight’s twenty. It is filled by hand, by a filter,
-          or drawn by a plan, and handed over as it stands.
+          {i18n._(
+            'A set holds the questions of one use: tonight’s twenty. It is filled by hand, by a filter, or drawn by a plan, and handed over as it stands.',
+          )}
         </Text>
         <Group>
-          <MainButton act={{ label: 'New set', help: 'Put questions together.', run: make }} />
+          <MainButton
+            act={{ label: i18n._('New set'), help: i18n._('Put questions together.'), run: make }}
+          />
         </Group>
       </EmptyPlace>
     );
@@ -34,13 +39,13 @@ export default function SetsPlace() {
   return (
     <ModalsProvider>
       <Group align="stretch" gap="md" wrap="nowrap" className="sets-place">
-        <Paper component="nav" aria-label="Sets" className="set-list">
+        <Paper component="nav" aria-label={i18n._('Sets')} className="set-list">
           <SetList sets={sets} open={open.id} onNew={make} />
         </Paper>
         <Stack
           gap="sm"
           className="set-open"
-          aria-label={`${open.name}, ${count(sets.length, 'set')}`}
+          aria-label={`${open.name}, ${i18n._('{sets, plural, one {# set} other {# sets}}', { sets: sets.length })}`}
         >
           <OpenSet key={open.id} set={open} />
         </Stack>

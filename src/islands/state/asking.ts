@@ -5,6 +5,7 @@ import { createStore, type StoreApi } from 'zustand/vanilla';
 import { core, onProgress, stopCore, WorkerLost, type Core } from '../../workers/client';
 import { Latest } from '../parts/latest';
 import { messageOf } from '../parts/message-of';
+import { i18n } from '../../languages';
 
 export type Asked<T> = {
   /** The last answer; it stays in view while the next one is on its way. */
@@ -60,13 +61,13 @@ export class Asker<T> {
       return { answer: await question(this.surroundings.core()) };
     } catch (error) {
       if (!(error instanceof WorkerLost) || !isLatest()) {
-        return { problem: messageOf(error, 'It could not be worked out.') };
+        return { problem: messageOf(error, i18n._('It could not be worked out.')) };
       }
     }
     try {
       return { answer: await question(this.surroundings.core()) };
     } catch (error) {
-      return { problem: messageOf(error, 'It could not be worked out.') };
+      return { problem: messageOf(error, i18n._('It could not be worked out.')) };
     }
   }
 

@@ -11,8 +11,9 @@ import { Latest } from '../parts/latest';
 import { sayProblem } from '../parts/say';
 import { quietly } from './quietly';
 import { settleTab } from './tab';
+import { i18n } from '../../languages';
 
-const OWN: BankInfo = { id: 'own', name: 'My questions', madeAt: '' };
+const OWN: BankInfo = { id: 'own', name: i18n._('My questions'), madeAt: '' };
 
 /** Behind every question of another bank. */
 const LAST_ORDER = 1_000_000_000;
@@ -35,14 +36,22 @@ async function open(info: BankInfo): Promise<void> {
       await theBank().open(known ?? info);
     }
   } catch (error) {
-    sayProblem(`${info.name} could not be opened: ${reasonOf(error)}.`);
+    sayProblem(
+      i18n._('{name} could not be opened: {reasonOf}.', {
+        name: info.name,
+        reasonOf: reasonOf(error),
+      }),
+    );
     // Something must stand on the screen, and be told apart from what could not be had.
     if (isLatest() && theBank().state.phase === 'opening') {
       theBank().notice(
-        `${info.name} could not be opened: ${reasonOf(error)}. What you do now is kept in this page alone; save it as a file before you close it.`,
+        i18n._(
+          '{name} could not be opened: {reasonOf}. What you do now is kept in this page alone; save it as a file before you close it.',
+          { name: info.name, reasonOf: reasonOf(error) },
+        ),
       );
       theBank().useStore(memoryStore(), false);
-      await theBank().open({ ...OWN, name: 'In this page only' });
+      await theBank().open({ ...OWN, name: i18n._('In this page only') });
     }
   }
 }
@@ -70,7 +79,7 @@ export const renameBank = (name: string): Promise<void> => theBank().rename(name
 
 /** Makes a bank with all that the open one has, and opens it. */
 export async function copyBank(): Promise<void> {
-  const copy = freshBank(`${theBank().state.info.name}, copy`);
+  const copy = freshBank(i18n._('{name}, copy', { name: theBank().state.info.name }));
   await theStore().write(copy.id, {
     info: copy,
     items: theBank()
@@ -120,20 +129,27 @@ export const otherBanks = async (): Promise<BankInfo[]> =>
   (await theStore().banks()).filter(({ id }) => id !== DEMO.id && id !== OWN.id);
 
 const NOTICES: Readonly<Record<ConnectionEvent, string | undefined>> = {
-  blocked:
+  blocked: i18n._(
     'An older version of this program is open in another tab and holds the store. Close that tab; this page then goes on by itself.',
+  ),
   open: undefined,
-  outdated:
+  outdated: i18n._(
     'A newer version of this program was opened in another tab and took over the store. Load this page again to go on; what is not saved yet can be had as a file.',
-  lost: 'The browser closed its store; it is opened again with the next step.',
+  ),
+  lost: i18n._('The browser closed its store; it is opened again with the next step.'),
 };
 
 /** What the user is told where the browser gives no store. */
 function noStoreNotice(error: unknown): string {
   const isNewer = error instanceof Error && error.name === 'VersionError';
   return isNewer
-    ? 'Your banks were kept by a newer version of this program, which this one can’t read. Load the newer version; nothing of them was changed. What you do here is kept in this page alone.'
-    : `The browser’s store can’t be opened (${reasonOf(error)}), so your banks can’t be shown. What you do here is kept in this page alone; save it as a file before you close it.`;
+    ? i18n._(
+        'Your banks were kept by a newer version of this program, which this one can’t read. Load the newer version; nothing of them was changed. What you do here is kept in this page alone.',
+      )
+    : i18n._(
+        'The browser’s store can’t be opened ({reasonOf}), so your banks can’t be shown. What you do here is kept in this page alone; save it as a file before you close it.',
+        { reasonOf: reasonOf(error) },
+      );
 }
 
 async function openStore(): Promise<void> {

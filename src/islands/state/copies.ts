@@ -2,6 +2,7 @@
 import { bankState, theBank, theStore } from './bank';
 import { openBankBytes, packOpenBank } from './bank-file';
 import { quietly } from './quietly';
+import { i18n } from '../../languages';
 
 /** A state of a bank as it was kept: when, how many questions it had, and its file. */
 export type Copy = { key: string; at: string; questions: number; bytes: Uint8Array };
@@ -42,7 +43,7 @@ export async function forgetCopies(bank: string): Promise<void> {
 
 /** Opens a kept state as a bank of its own, so that nothing of today is lost; gives the reason where it can't be had. */
 export const openCopy = ({ bytes, at }: Copy, when: string): Promise<string | undefined> =>
-  openBankBytes(`copy of ${at}`, bytes, `${bankState().info.name}, ${when}`);
+  openBankBytes(i18n._('copy of {at}', { at }), bytes, `${bankState().info.name}, ${when}`);
 
 /** Makes copies while one works; gives how to stop. */
 export function keepCopies(): () => void {

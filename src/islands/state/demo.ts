@@ -5,32 +5,45 @@ import type { Write } from '../../store/port';
 import { core } from '../../workers/client';
 import { recordsAdded } from './bank/lists';
 import { bankState, doStep, theBank, theStore } from './bank';
+import { i18n } from '../../languages';
 
-export const DEMO: BankInfo = { id: 'demo', name: 'Lock keepers, autumn intake', madeAt: '' };
+export const DEMO: BankInfo = {
+  id: 'demo',
+  name: 'Lock keepers, autumn intake',
+  madeAt: '',
+};
 export const DEMO_SOURCES = [
-  { file: 'second-evening.xlsx', what: 'a spreadsheet with a note above its headings' },
-  { file: 'reply-with-faults.txt', what: 'tab text with faults in it' },
-  { file: 'words-for-keepers.txt', what: 'a list of terms' },
+  { file: 'second-evening.xlsx', what: i18n._('a spreadsheet with a note above its headings') },
+  { file: 'reply-with-faults.txt', what: i18n._('tab text with faults in it') },
+  { file: 'words-for-keepers.txt', what: i18n._('a list of terms') },
   {
     file: 'third-evening.docx',
-    what: 'a document with automatic numbers, the right answers in bold',
+    what: i18n._('a document with automatic numbers, the right answers in bold'),
   },
   {
     file: 'reply-in-text.md',
-    what: 'a reply with a question cut off and a key past the last option',
+    what: i18n._('a reply with a question cut off and a key past the last option'),
   },
 ] as const;
 export const DEMO_BLANKS = [
-  { file: 'evening-host.xlsx', what: 'a workbook with instructions, drop-downs and a title cell' },
-  { file: 'course-shelf.csv', what: 'a text file with stars at the right options' },
-  { file: 'card-box.tsv', what: 'two columns of cards and their deck' },
+  {
+    file: 'evening-host.xlsx',
+    what: i18n._('a workbook with instructions, drop-downs and a title cell'),
+  },
+  { file: 'course-shelf.csv', what: i18n._('a text file with stars at the right options') },
+  { file: 'card-box.tsv', what: i18n._('two columns of cards and their deck') },
 ] as const;
 
 /** A file of the demo, from this program's own server; rejects with a plain sentence where it can't be had. */
 export async function demoFile(name: string): Promise<Uint8Array> {
   const response = await fetch(`/demo/${name}`);
   if (!response.ok) {
-    throw new Error(`The demo file ${name} could not be fetched (${response.status}).`);
+    throw new Error(
+      i18n._('The demo file {name} could not be fetched ({status}).', {
+        name,
+        status: response.status,
+      }),
+    );
   }
   return new Uint8Array(await response.arrayBuffer());
 }
@@ -101,7 +114,7 @@ export async function putDemoBack(): Promise<void> {
     await theStore().saveBlank(digest, bytes);
   }
   const { layouts, sources, sets } = bankState();
-  const step = stepBetween('Put the demo back', theBank().entries(), items);
+  const step = stepBetween(i18n._('Put the demo back'), theBank().entries(), items);
   await doStep({
     ...step,
     records: [

@@ -6,6 +6,7 @@ import { tagsOnce } from '../../core/shared/tags';
 import { core } from '../../workers/client';
 import { bankState, doStep, itemById, theBank, theStore } from './bank';
 import { idsOf } from './sets';
+import { i18n } from '../../languages';
 
 export type Pair = { key: string; first: Item; second: Item; likeness: number };
 
@@ -69,7 +70,7 @@ export function makeOne(stays: Item, goes: Item): Promise<void> {
     return recordChange('sets', set, { ...set, sections });
   });
   return doStep({
-    label: `Make ${stays.ref} and ${goes.ref} one`,
+    label: i18n._('Make {ref} and {ref2} one', { ref: stays.ref, ref2: goes.ref }),
     items: [...(change ? [change] : []), { id: goes.id, is: 'removed', order, item: goes }],
     records,
   });

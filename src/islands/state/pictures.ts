@@ -1,8 +1,8 @@
 // Pictures that come as files, held inside the questions that show them.
 import { fromByteArray } from 'base64-js';
 import type { Item } from '../../core/model';
-import { count } from '../../core/shared/plain';
 import { changeItems, itemById } from './bank';
+import { i18n } from '../../languages';
 
 const TYPES: ReadonlySet<string> = new Set(['image/png', 'image/jpeg', 'image/gif', 'image/webp']);
 /** The kinds of pictures that are taken, as a field for files names them. */
@@ -17,11 +17,20 @@ export const arePictures = (files: readonly File[]): boolean =>
 /** A file as an address that holds the picture itself, or why it is none in a sentence. */
 export async function addressOf(file: File): Promise<{ href: string } | { refused: string }> {
   if (!TYPES.has(file.type)) {
-    return { refused: `${file.name} is no picture of the kinds PNG, JPEG, GIF or WebP.` };
+    return {
+      refused: i18n._('{name} is no picture of the kinds PNG, JPEG, GIF or WebP.', {
+        name: file.name,
+      }),
+    };
   }
   if (file.size > MOST_BYTES) {
     const size = (file.size / 1_000_000).toFixed(1);
-    return { refused: `${file.name} has ${size} MB; a picture may have 5 MB at most.` };
+    return {
+      refused: i18n._('{name} has {size} MB; a picture may have 5 MB at most.', {
+        name: file.name,
+        size,
+      }),
+    };
   }
   const bytes = new Uint8Array(await file.arrayBuffer());
   return { href: `data:${file.type};base64,${fromByteArray(bytes)}` };
@@ -51,7 +60,11 @@ export async function addPictures(
   if (hrefs.length) {
     await changePictures(
       id,
-      (ref) => `Add ${count(hrefs.length, 'picture')} to ${ref}`,
+      (ref) =>
+        i18n._('Add {hrefs, plural, one {# picture} other {# pictures}} to {ref}', {
+          hrefs: hrefs.length,
+          ref,
+        }),
       (media) => [...media, ...hrefs.map((href) => ({ at: 'stem' as const, href }))],
     );
   }

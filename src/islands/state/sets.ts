@@ -1,11 +1,11 @@
 // The sets of the open bank: made, filled, put in order, drawn by their plans, handed over.
 import type { Plan, QuestionSet, SetSection } from '../../core/model';
-import { count } from '../../core/shared/plain';
 import { recordChange } from '../../core/shared/steps';
 import type { Drawn } from '../../core/sets';
 import { core } from '../../workers/client';
 import { freshSeed } from '../parts/fresh-seed';
 import { bankState, changeRecords } from './bank';
+import { i18n } from '../../languages';
 
 const DAY_MS = 86_400_000;
 /** Questions of files that were made within so many days count as used lately. */
@@ -21,10 +21,10 @@ export const idsOf = ({ sections }: Pick<QuestionSet, 'sections'>): string[] =>
 function freshName(): string {
   const names = new Set(bankState().sets.map(({ name }) => name));
   let n = names.size + 1;
-  while (names.has(`Set ${n}`)) {
+  while (names.has(i18n._('Set {n, number}', { n }))) {
     n++;
   }
-  return `Set ${n}`;
+  return i18n._('Set {n, number}', { n });
 }
 
 /** A new set with these questions in one section, a pool where only some of them are drawn; gives its id. */
@@ -35,7 +35,7 @@ export function newSet(name = freshName(), ids: readonly string[] = [], draw?: n
     at: new Date().toISOString(),
     sections: [{ items: [...ids], ...(draw ? { draw } : {}) }],
   };
-  void changeRecords(`New set ${name}`, recordChange('sets', undefined, set));
+  void changeRecords(i18n._('New set {name}', { name }), recordChange('sets', undefined, set));
   return set.id;
 }
 
@@ -50,7 +50,10 @@ export function changeSet(id: string, label: string, change: Partial<QuestionSet
 export function removeSet(id: string): void {
   const set = setById(id);
   if (set) {
-    void changeRecords(`Remove the set ${set.name}`, recordChange('sets', set, undefined));
+    void changeRecords(
+      i18n._('Remove the set {name}', { name: set.name }),
+      recordChange('sets', set, undefined),
+    );
   }
 }
 
@@ -63,10 +66,13 @@ export function copySet(id: string): string | undefined {
   const copy = {
     ...set,
     id: crypto.randomUUID(),
-    name: `${set.name}, copy`,
+    name: i18n._('{name}, copy', { name: set.name }),
     at: new Date().toISOString(),
   };
-  void changeRecords(`Copy the set ${set.name}`, recordChange('sets', undefined, copy));
+  void changeRecords(
+    i18n._('Copy the set {name}', { name: set.name }),
+    recordChange('sets', undefined, copy),
+  );
   return copy.id;
 }
 
@@ -80,11 +86,18 @@ export function addToSet(id: string, ids: readonly string[], section?: number): 
   const fresh = ids.filter((one) => !known.has(one));
   const sections = set.sections.length ? set.sections : [{ items: [] }];
   const at = section ?? sections.length - 1;
-  changeSet(id, `Put ${count(fresh.length, 'question')} into ${set.name}`, {
-    sections: sections.map((one, index) =>
-      index === at ? { ...one, items: [...one.items, ...fresh] } : one,
-    ),
-  });
+  changeSet(
+    id,
+    i18n._('Put {fresh, plural, one {# question} other {# questions}} into {name}', {
+      fresh: fresh.length,
+      name: set.name,
+    }),
+    {
+      sections: sections.map((one, index) =>
+        index === at ? { ...one, items: [...one.items, ...fresh] } : one,
+      ),
+    },
+  );
   return fresh.length;
 }
 
@@ -97,9 +110,16 @@ export function takeOutOfSet(id: string, ids: readonly string[]): void {
   const set = setById(id);
   if (set) {
     const gone = new Set(ids);
-    changeSet(id, `Take ${count(ids.length, 'question')} out of ${set.name}`, {
-      sections: set.sections.map((section) => without(section, gone)),
-    });
+    changeSet(
+      id,
+      i18n._('Take {ids, plural, one {# question} other {# questions}} out of {name}', {
+        ids: ids.length,
+        name: set.name,
+      }),
+      {
+        sections: set.sections.map((section) => without(section, gone)),
+      },
+    );
   }
 }
 
@@ -119,13 +139,13 @@ export function moveInSet(id: string, item: string, to: Spot): void {
   const items = [...target.items];
   items.splice(to.place, 0, item);
   sections[to.section] = { ...target, items };
-  changeSet(id, `Move a question in ${set.name}`, { sections });
+  changeSet(id, i18n._('Move a question in {name}', { name: set.name }), { sections });
 }
 
 export function changeSection(id: string, at: number, change: Partial<SetSection>): void {
   const set = setById(id);
   if (set) {
-    changeSet(id, `Change a section of ${set.name}`, {
+    changeSet(id, i18n._('Change a section of {name}', { name: set.name }), {
       sections: set.sections.map((section, index) =>
         index === at ? { ...section, ...change } : section,
       ),
@@ -136,7 +156,9 @@ export function changeSection(id: string, at: number, change: Partial<SetSection
 export function addSection(id: string): void {
   const set = setById(id);
   if (set) {
-    changeSet(id, `New section in ${set.name}`, { sections: [...set.sections, { items: [] }] });
+    changeSet(id, i18n._('New section in {name}', { name: set.name }), {
+      sections: [...set.sections, { items: [] }],
+    });
   }
 }
 
@@ -158,7 +180,7 @@ export function removeSection(id: string, at: number): void {
         : section,
     )
     .filter((_, index) => index !== at);
-  changeSet(id, `Remove a section of ${set.name}`, { sections });
+  changeSet(id, i18n._('Remove a section of {name}', { name: set.name }), { sections });
 }
 
 /** The questions of files that were made lately. */
@@ -173,7 +195,7 @@ export function usedLately(now = Date.now()): Set<string> {
 
 export function changePlan(id: string, change: Partial<Pick<Plan, 'lines' | 'most'>>): void {
   const plan = setById(id)?.plan ?? { lines: [], seed: freshSeed() };
-  changeSet(id, 'Change the plan of a set', { plan: { ...plan, ...change } });
+  changeSet(id, i18n._('Change the plan of a set'), { plan: { ...plan, ...change } });
 }
 
 /** Draws a set's questions by its plan, a section for all; held ones stay. Gives what came, undefined where there is no plan. */
@@ -184,10 +206,17 @@ export async function drawSet(id: string, anew = false): Promise<Drawn | undefin
   }
   const plan = anew ? { ...set.plan, seed: freshSeed() } : set.plan;
   const drawn = await core().draw(plan, set.held ?? [], [...usedLately()]);
-  changeSet(id, `Draw ${count(drawn.chosen.length, 'question')} for ${set.name}`, {
-    plan,
-    sections: [{ ...set.sections[0], items: drawn.chosen }],
-  });
+  changeSet(
+    id,
+    i18n._('Draw {chosen, plural, one {# question} other {# questions}} for {name}', {
+      chosen: drawn.chosen.length,
+      name: set.name,
+    }),
+    {
+      plan,
+      sections: [{ ...set.sections[0], items: drawn.chosen }],
+    },
+  );
   return drawn;
 }
 
@@ -195,7 +224,7 @@ export async function drawSet(id: string, anew = false): Promise<Drawn | undefin
 export function holdInSet(id: string, item: string, isHeld: boolean): void {
   const set = setById(id);
   const others = set?.held?.filter((one) => one !== item) ?? [];
-  changeSet(id, isHeld ? 'Hold a question' : 'Let go of a question', {
+  changeSet(id, isHeld ? i18n._('Hold a question') : i18n._('Let go of a question'), {
     held: isHeld ? [...others, item] : others,
   });
 }

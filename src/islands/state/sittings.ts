@@ -1,6 +1,6 @@
 // The sittings of the open bank: results brought in, trials with simulated learners, and what is taken away of them.
 import type { Item, ItemFigures, ResultsRead, Sitting } from '../../core/model';
-import { count, freeName, percent, safeName } from '../../core/shared/plain';
+import { freeName, percent, safeName } from '../../core/shared/plain';
 import { recordChange } from '../../core/shared/steps';
 import { core } from '../../workers/client';
 import { freshSeed } from '../parts/fresh-seed';
@@ -9,6 +9,7 @@ import { sayProblem } from '../parts/say';
 import { takeAway } from '../parts/take-away';
 import { bankState, changeRecords, itemById } from './bank';
 import { idsOf, setById } from './sets';
+import { i18n } from '../../languages';
 
 const taken = (): Set<string> => new Set(bankState().sittings.map((one) => one.name.toLowerCase()));
 
@@ -21,7 +22,10 @@ function keep(name: string, read: ResultsRead, more: Partial<Sitting>): string {
     ...read,
     ...more,
   };
-  void changeRecords(`Results ${sitting.name}`, recordChange('sittings', undefined, sitting));
+  void changeRecords(
+    i18n._('Results {name}', { name: sitting.name }),
+    recordChange('sittings', undefined, sitting),
+  );
   return sitting.id;
 }
 
@@ -35,13 +39,13 @@ async function bringOne(file: File): Promise<string | undefined> {
     const read = await core().results(file.name, bytes, sets);
     if (!read.results.items.length) {
       sayProblem(
-        `${file.name}: ${read.results.findings.at(-1)?.message ?? 'no answers were found.'}`,
+        `${file.name}: ${read.results.findings.at(-1)?.message ?? i18n._('no answers were found.')}`,
       );
       return undefined;
     }
     return keep(bare(file.name), read, { file: file.name });
   } catch (error) {
-    sayProblem(messageOf(error, `${file.name} could not be read.`));
+    sayProblem(messageOf(error, i18n._('{name} could not be read.', { name: file.name })));
     return undefined;
   }
 }
@@ -60,27 +64,27 @@ export async function simulateTrial(set: string | undefined, learners: number): 
   const chosen = setById(set);
   const ids = chosen ? idsOf(chosen) : bankState().items.map(({ id }) => id);
   const { read } = await core().trial(ids, learners, freshSeed());
-  const name = `Trial of ${chosen?.name ?? bankState().info.name}`;
+  const name = i18n._('Trial of {name}', { name: chosen?.name ?? bankState().info.name });
   return keep(name, read, { simulated: true });
 }
 
 export function renameSitting(sitting: Sitting, name: string): void {
   void changeRecords(
-    `Rename ${sitting.name}`,
+    i18n._('Rename {name}', { name: sitting.name }),
     recordChange('sittings', sitting, { ...sitting, name }),
   );
 }
 
 export function removeSitting(sitting: Sitting): void {
   void changeRecords(
-    `Remove the results ${sitting.name}`,
+    i18n._('Remove the results {name}', { name: sitting.name }),
     recordChange('sittings', sitting, undefined),
   );
 }
 
 /** The figures of each question as a file. */
 export async function takeFigures({ name, results }: Sitting): Promise<void> {
-  takeAway(`${safeName(name, 'Results')}.csv`, await core().figures(results), 'text/csv');
+  takeAway(`${safeName(name, i18n._('Results'))}.csv`, await core().figures(results), 'text/csv');
 }
 
 /** Who a study sheet is for: everybody, or one learner by their place. */
@@ -90,10 +94,10 @@ const rightShare = ({ difficulty }: ItemFigures): number => difficulty ?? 1;
 
 /** How one learner did at a question, in words, and how far forward it stands. */
 const MARKS: Readonly<Record<string, { words: string; rank: number }>> = {
-  '0': { words: 'wrong', rank: 0 },
-  '-': { words: 'not answered', rank: 1 },
-  '~': { words: 'partly right', rank: 2 },
-  '1': { words: 'right', rank: 3 },
+  '0': { words: i18n._('wrong'), rank: 0 },
+  '-': { words: i18n._('not answered'), rank: 1 },
+  '~': { words: i18n._('partly right'), rank: 2 },
+  '1': { words: i18n._('right'), rank: 3 },
 };
 
 type Noted = { item: Item; note: string; rank: number };
@@ -104,7 +108,11 @@ function notedFor({ results, marks, learners }: Sitting, whom: StudyFor): Noted[
     if (!item) {
       return [];
     }
-    const all = `${figures.right} of ${figures.answered} were right (${percent(rightShare(figures))})`;
+    const all = i18n._('{right, number} of {answered, number} were right ({rightShare})', {
+      right: figures.right,
+      answered: figures.answered,
+      rightShare: percent(rightShare(figures)),
+    });
     const mark = whom === 'all' ? undefined : MARKS[marks[at]?.[whom] ?? '-'];
     return [
       mark
@@ -150,4 +158,7 @@ export async function takeOutResults(
 }
 
 export const resultsWords = (files: readonly File[]): string =>
-  `${count(files.length, 'file')} held answers to questions of this bank, so ${files.length === 1 ? 'it went' : 'they went'} to Results.`;
+  i18n._(
+    '{files, plural, one {# file} other {# files}} held answers to questions of this bank, so {files, plural, one {it went} other {they went}} to Results.',
+    { files: files.length },
+  );

@@ -2,14 +2,9 @@
 import { alike, numberOf } from '../../shared/normalise';
 import { fieldOfLine } from '../../shared/vocabulary/answer-lines';
 import type { Region } from '../../shared/table/region';
-import { crossingAt, saysAnswer, type Crossing } from './crossing';
+import { crossingAt, saysAnswer, type Board, type Crossing } from './crossing';
 import { levellessAt } from './levelless-board';
 
-/** Rows and columns count from 0. `columns` are those of the questions. */
-export type Board = Omit<Crossing, 'below' | 'isSaid'> & {
-  lastColumn: number;
-  answer: 'below' | 'beside';
-};
 /** A board whose answers have no cells: they stand behind their questions, or nowhere. */
 export type FilledBoard = Omit<Board, 'answer'> & { answer: 'inside' | 'nowhere' };
 

@@ -2,8 +2,7 @@
 import { alike, numberOf } from '../../shared/normalise';
 import { fieldOfLine } from '../../shared/vocabulary/answer-lines';
 import type { Region } from '../../shared/table/region';
-import type { Board } from './board';
-import { categoriesAt, namesFields } from './crossing';
+import { categoriesAt, namesFields, type Board } from './crossing';
 
 type Side = 'question' | 'answer';
 /** What a row of a board holds, and the level that its places name; '' where they name none. */
@@ -41,33 +40,43 @@ function filledRow(texts: readonly string[]): Row | undefined {
   return asking <= texts.length * (1 - MOSTLY) ? { side: 'answer', level: '' } : undefined;
 }
 
+/** What the rows below a row of categories hold; undefined where one of them is neither. */
+function rowsBelow(region: Region, first: number, columns: readonly number[]): Row[] | undefined {
+  const rows: Row[] = [];
+  for (let row = first; row <= region.bottom; row++) {
+    const texts = columns.map((column) => region.cell(row, column)).filter(Boolean);
+    const found = texts.length > 1 ? (waitingRow(texts) ?? filledRow(texts)) : undefined;
+    if (!found) {
+      return undefined;
+    }
+    rows.push(found);
+  }
+  return rows;
+}
+
+/** Whether rows of questions and of answers to them take turns. */
+const takeTurns = (rows: readonly Row[]): boolean =>
+  rows.length % 2 === 0 &&
+  rows.every(({ side, level }, at) =>
+    at % 2 ? side === 'answer' && level === rows[at - 1]!.level : side === 'question',
+  );
+
 /** The rows of questions below a row of categories; undefined where questions and answers do not take turns to the end. */
 function turnsBelow(
   region: Region,
   categoryRow: number,
   columns: readonly number[],
 ): { rows: number[]; levels: string[] } | undefined {
-  const rows: number[] = [];
-  const levels: string[] = [];
-  let last: Row | undefined;
-  for (let row = categoryRow + 1; row <= region.bottom; row++) {
-    const texts = columns.map((column) => region.cell(row, column)).filter(Boolean);
-    const found = texts.length > 1 ? (waitingRow(texts) ?? filledRow(texts)) : undefined;
-    if (found?.side !== (last?.side === 'question' ? 'answer' : 'question')) {
-      return undefined;
-    }
-    if (found.side === 'question') {
-      rows.push(row);
-      levels.push(found.level);
-    } else if (found.level !== last?.level) {
-      return undefined;
-    }
-    last = found;
+  const rows = rowsBelow(region, categoryRow + 1, columns);
+  if (!rows || rows.length < 2 * FEWEST || !takeTurns(rows)) {
+    return undefined;
   }
-  const isCounted = levels.every((level) => numberOf(level) !== undefined);
-  return last?.side === 'answer' && rows.length >= FEWEST
-    ? { rows, levels: isCounted ? levels : levels.map(() => '') }
-    : undefined;
+  const questions = rows.filter(({ side }) => side === 'question');
+  const isCounted = questions.every(({ level }) => numberOf(level) !== undefined);
+  return {
+    rows: questions.map((_, at) => categoryRow + 1 + 2 * at),
+    levels: questions.map(({ level }) => (isCounted ? level : '')),
+  };
 }
 
 /** The board whose categories stand in a row; undefined where it has a column of levels, or is none. */

@@ -3,10 +3,10 @@ import { Accordion, Anchor, Image, List, Stack, Text, TextInput } from '@mantine
 import { useHash } from '@mantine/hooks';
 import { useState } from 'react';
 import { Link } from 'wouter';
-import { count } from '../../../core/shared/plain';
 import { PLACES } from '../places';
 import { finds, JOBS, type Job } from './jobs';
 import { pictureAt } from './pictures';
+import { i18n } from '../../../languages';
 
 function Steps({ job, isOpen }: { job: Job; isOpen: boolean }) {
   const place = PLACES.find(({ to }) => to === job.place)!;
@@ -20,13 +20,13 @@ function Steps({ job, isOpen }: { job: Job; isOpen: boolean }) {
       </List>
       <Text size="sm">
         <Anchor component={Link} href={job.place}>
-          Go to {place.name}
+          {i18n._('Go to {name}', { name: place.name })}
         </Anchor>
       </Text>
       {picture && (
         <Image
           src={picture}
-          alt={`${place.name} with the demo bank`}
+          alt={i18n._('{name} with the demo bank', { name: place.name })}
           maw={680}
           style={{ border: '1px solid var(--line)' }}
         />
@@ -46,16 +46,18 @@ export function Jobs() {
     <Stack gap="xs">
       <TextInput
         type="search"
-        aria-label="What do you want to do?"
-        placeholder="What do you want to do? print, wrong answers, backup …"
+        aria-label={i18n._('What do you want to do?')}
+        placeholder={i18n._('What do you want to do? print, wrong answers, backup …')}
         value={query}
         onChange={(event) => setQuery(event.currentTarget.value)}
       />
       <Text size="sm" c="dimmed" role="status">
         {query.trim() &&
           (found.length
-            ? `${count(found.length, 'job')} with these words.`
-            : 'No job has all these words. Try fewer of them, or Ctrl K.')}
+            ? i18n._('{found, plural, one {# job} other {# jobs}} with these words.', {
+                found: found.length,
+              })
+            : i18n._('No job has all these words. Try fewer of them, or Ctrl K.'))}
       </Text>
       <Accordion value={shown} onChange={(id) => setHash(id ?? '')} order={3}>
         {found.map((job) => (

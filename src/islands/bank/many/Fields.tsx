@@ -4,35 +4,36 @@ import { TEXT_FIELDS, type TextField } from '../../../core/banks';
 import { KINDS } from '../../../core/model';
 import { KIND_NAMES } from '../../../core/shared/kind-names';
 import type { Act, ManyForm } from './change-of';
+import { i18n } from '../../../languages';
 
 type Props = { form: ManyForm; onChange: (change: Partial<ManyForm>) => void };
 
 const FIRST: Partial<Record<Act, [label: string, placeholder: string]>> = {
-  'add-tag': ['Tag', 'words, or level: beginner'],
-  'remove-tag': ['Tag', 'words, or level: beginner'],
-  'replace-tag': ['Tag', 'as it is now'],
-  category: ['Category', 'Locks > Parts; nothing takes them out'],
-  points: ['Points', 'nothing takes them away'],
-  seconds: ['Seconds', 'nothing takes them away'],
-  attempts: ['Attempts', 'nothing takes them away'],
-  replace: ['Find', ''],
-  pictures: ['Address now', 'https://old.example/'],
-  references: ['Rule', '{category}-2026-{n:3}'],
+  'add-tag': [i18n._('Tag'), i18n._('words, or level: beginner')],
+  'remove-tag': [i18n._('Tag'), i18n._('words, or level: beginner')],
+  'replace-tag': [i18n._('Tag'), i18n._('as it is now')],
+  category: [i18n._('Category'), i18n._('Locks > Parts; nothing takes them out')],
+  points: [i18n._('Points'), i18n._('nothing takes them away')],
+  seconds: [i18n._('Seconds'), i18n._('nothing takes them away')],
+  attempts: [i18n._('Attempts'), i18n._('nothing takes them away')],
+  replace: [i18n._('Find'), ''],
+  pictures: [i18n._('Address now'), 'https://old.example/'],
+  references: [i18n._('Rule'), '{category}-2026-{n:3}'],
 };
 const SECOND: Partial<Record<Act, string>> = {
-  'replace-tag': 'Tag in its place',
-  replace: 'Replace with',
-  pictures: 'New address',
+  'replace-tag': i18n._('Tag in its place'),
+  replace: i18n._('Replace with'),
+  pictures: i18n._('New address'),
 };
 
 const FIELD_WORDS: Record<TextField, string> = {
-  stem: 'questions',
-  options: 'options',
-  answers: 'answers, pairs and steps',
-  explanation: 'explanations',
-  hint: 'hints',
-  title: 'titles',
-  feedback: 'feedback',
+  stem: i18n._('questions'),
+  options: i18n._('options'),
+  answers: i18n._('answers, pairs and steps'),
+  explanation: i18n._('explanations'),
+  hint: i18n._('hints'),
+  title: i18n._('titles'),
+  feedback: i18n._('feedback'),
 };
 
 function Texts({ form, onChange }: Props) {
@@ -65,22 +66,22 @@ function Finding({ form, onChange }: Props) {
   return (
     <Group>
       <SegmentedControl
-        aria-label="What is found"
+        aria-label={i18n._('What is found')}
         data={[
-          { value: 'words', label: 'whole words' },
-          { value: 'text', label: 'any text' },
-          { value: 'pattern', label: 'a pattern' },
+          { value: 'words', label: i18n._('whole words') },
+          { value: 'text', label: i18n._('any text') },
+          { value: 'pattern', label: i18n._('a pattern') },
         ]}
         value={form.how}
         onChange={(how) => onChange({ how })}
       />
       <Checkbox
-        label="in this case alone"
+        label={i18n._('in this case alone')}
         checked={form.matchCase}
         onChange={(event) => onChange({ matchCase: event.currentTarget.checked })}
       />
       <MultiSelect
-        aria-label="In which texts"
+        aria-label={i18n._('In which texts')}
         flex={1}
         miw={220}
         data={TEXT_FIELDS.map((value) => ({ value, label: FIELD_WORDS[value] }))}
@@ -98,11 +99,11 @@ export function Fields({ form, onChange }: Props) {
       {form.act === 'replace' && <Finding form={form} onChange={onChange} />}
       {form.act === 'use' && (
         <SegmentedControl
-          aria-label="Use"
+          aria-label={i18n._('Use')}
           data={[
-            { value: 'scored', label: 'scored' },
-            { value: 'practice', label: 'practice' },
-            { value: '', label: 'not said' },
+            { value: 'scored', label: i18n._('scored') },
+            { value: 'practice', label: i18n._('practice') },
+            { value: '', label: i18n._('not said') },
           ]}
           value={form.use}
           onChange={(use) => onChange({ use })}
@@ -110,7 +111,7 @@ export function Fields({ form, onChange }: Props) {
       )}
       {form.act === 'kind' && (
         <Select
-          label="Kind"
+          label={i18n._('Kind')}
           data={KINDS.map((value) => ({ value, label: KIND_NAMES[value] }))}
           value={form.kind}
           allowDeselect={false}

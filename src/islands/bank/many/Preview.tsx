@@ -2,7 +2,8 @@
 import { Mark, Stack, Text } from '@mantine/core';
 import { diffWords } from 'diff';
 import type { FieldChange, Item, Tag } from '../../../core/model';
-import { count, quoted, tagText } from '../../../core/shared/plain';
+import { quoted, tagText } from '../../../core/shared/plain';
+import { i18n } from '../../../languages';
 
 export type Seen = { before: Item; changes: readonly FieldChange[] };
 
@@ -51,7 +52,12 @@ export function Preview({ seen, many, of }: { seen: readonly Seen[]; many: numbe
   return (
     <Stack gap={4}>
       <Text size="sm" role="status">
-        {many ? `${many} of ${count(of, 'question')} will change.` : 'Nothing would change yet.'}
+        {many
+          ? i18n._(
+              '{many, number} of {of, plural, one {# question} other {# questions}} will change.',
+              { many, of },
+            )
+          : i18n._('Nothing would change yet.')}
       </Text>
       <Stack
         component="ul"
@@ -59,7 +65,7 @@ export function Preview({ seen, many, of }: { seen: readonly Seen[]; many: numbe
         p={0}
         m={0}
         className="many-seen"
-        aria-label="What will change"
+        aria-label={i18n._('What will change')}
         // A list that scrolls is reached by keys, too.
         tabIndex={0}
       >
@@ -76,7 +82,9 @@ export function Preview({ seen, many, of }: { seen: readonly Seen[]; many: numbe
       </Stack>
       {many > seen.length && (
         <Text size="sm" c="dimmed">
-          and {count(many - seen.length, 'more question')}
+          {i18n._('and {many, plural, one {# more question} other {# more questions}}', {
+            many: many - seen.length,
+          })}
         </Text>
       )}
     </Stack>

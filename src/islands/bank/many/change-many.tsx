@@ -5,13 +5,13 @@ import { useDeferredValue, useMemo, useState } from 'react';
 import { changedBy, changeWords, type ManyChange } from '../../../core/banks';
 import type { Item } from '../../../core/model';
 import { changesBetween } from '../../../core/shared/fields';
-import { count } from '../../../core/shared/plain';
 import { messageOf } from '../../parts/message-of';
 import { say } from '../../parts/say';
 import { bankState, changeItems, itemById } from '../../state/bank';
 import { ACTS, changeOf, EMPTY, type ManyForm } from './change-of';
 import { Fields } from './Fields';
 import { Preview, type Seen } from './Preview';
+import { i18n } from '../../../languages';
 
 /** So many of the changed questions are shown. */
 const SHOWN = 25;
@@ -39,7 +39,7 @@ function outcomeOf(ids: readonly string[], change: ManyChange | undefined): Outc
     });
     return { changed, seen };
   } catch (error) {
-    return { problem: messageOf(error, 'This can’t be changed.') };
+    return { problem: messageOf(error, i18n._('This can’t be changed.')) };
   }
 }
 
@@ -55,15 +55,22 @@ function ChangeMany({ ids }: { ids: readonly string[] }) {
       return;
     }
     modals.closeAll();
-    const label = `${changeWords(change)}: ${count(many, 'question')}`;
+    const label = `${changeWords(change)}: ${i18n._('{many, plural, one {# question} other {# questions}}', { many })}`;
     void changeItems(label, outcome.changed).then(() =>
-      say(`${count(many, 'question')} changed. Undo takes it back.`),
+      say(
+        i18n._(
+          '{many, plural, one {# question} other {# questions}} changed. Undo takes it back.',
+          { many },
+        ),
+      ),
     );
   };
   return (
     <Stack gap="sm">
       <Select
-        label={`What is done to ${count(ids.length, 'question')}`}
+        label={i18n._('What is done to {ids, plural, one {# question} other {# questions}}', {
+          ids: ids.length,
+        })}
         data={ACTS}
         value={form.act}
         allowDeselect={false}
@@ -78,9 +85,9 @@ function ChangeMany({ ids }: { ids: readonly string[] }) {
         <Preview seen={outcome.seen} many={many} of={ids.length} />
       )}
       <Group justify="flex-end">
-        <Button onClick={() => modals.closeAll()}>Cancel</Button>
+        <Button onClick={() => modals.closeAll()}>{i18n._('Cancel')}</Button>
         <Button variant="filled" disabled={!many} onClick={apply}>
-          Change {count(many, 'question')}
+          {i18n._('Change {many, plural, one {# question} other {# questions}}', { many })}
         </Button>
       </Group>
     </Stack>
@@ -89,5 +96,9 @@ function ChangeMany({ ids }: { ids: readonly string[] }) {
 
 /** Asks what is to be done to these questions. */
 export const showChangeMany = (ids: readonly string[]): void => {
-  modals.open({ title: 'Change many', size: 'lg', children: <ChangeMany ids={[...ids]} /> });
+  modals.open({
+    title: i18n._('Change many'),
+    size: 'lg',
+    children: <ChangeMany ids={[...ids]} />,
+  });
 };

@@ -2,21 +2,22 @@
 import { TEXT_FIELDS, type ManyChange, type TextField } from '../../../core/banks';
 import { KINDS, type Kind } from '../../../core/model';
 import { tagOf } from '../../parts/cells';
+import { i18n } from '../../../languages';
 
 export const ACTS = [
-  { value: 'add-tag', label: 'Add a tag' },
-  { value: 'remove-tag', label: 'Remove a tag' },
-  { value: 'replace-tag', label: 'Replace a tag' },
-  { value: 'category', label: 'Move to a category' },
-  { value: 'points', label: 'Set points' },
-  { value: 'seconds', label: 'Set seconds' },
-  { value: 'attempts', label: 'Set attempts' },
-  { value: 'use', label: 'Set use' },
-  { value: 'kind', label: 'Change the kind' },
-  { value: 'replace', label: 'Find and replace' },
-  { value: 'tidy', label: 'Tidy texts' },
-  { value: 'pictures', label: 'New address of pictures' },
-  { value: 'references', label: 'New references' },
+  { value: 'add-tag', label: i18n._('Add a tag') },
+  { value: 'remove-tag', label: i18n._('Remove a tag') },
+  { value: 'replace-tag', label: i18n._('Replace a tag') },
+  { value: 'category', label: i18n._('Move to a category') },
+  { value: 'points', label: i18n._('Set points') },
+  { value: 'seconds', label: i18n._('Set seconds') },
+  { value: 'attempts', label: i18n._('Set attempts') },
+  { value: 'use', label: i18n._('Set use') },
+  { value: 'kind', label: i18n._('Change the kind') },
+  { value: 'replace', label: i18n._('Find and replace') },
+  { value: 'tidy', label: i18n._('Tidy texts') },
+  { value: 'pictures', label: i18n._('New address of pictures') },
+  { value: 'references', label: i18n._('New references') },
 ] as const;
 export type Act = (typeof ACTS)[number]['value'];
 

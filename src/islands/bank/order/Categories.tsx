@@ -14,6 +14,7 @@ import { isWithin, type CategoryNode, type ManyChange } from '../../../core/bank
 import { CommitText } from '../../parts/Commit';
 import { LinkButton } from '../../parts/LinkButton';
 import { DRAG_PIXELS } from '../../parts/Sortable';
+import { i18n } from '../../../languages';
 
 const STEP = ' > ';
 const TOP = '';
@@ -27,10 +28,13 @@ type Acts = { onChange: (change: ManyChange) => void; onShow: (words: string) =>
 
 /** Where a category may go: to the top, or below any that is not itself or below it. */
 const placesFor = (node: CategoryNode, all: readonly CategoryNode[]) => [
-  { value: TOP, label: 'at the top' },
+  { value: TOP, label: i18n._('at the top') },
   ...all
     .filter(({ path }) => !isWithin(path, node.path))
-    .map(({ path }) => ({ value: wordsOf(path), label: `below ${wordsOf(path)}` })),
+    .map(({ path }) => ({
+      value: wordsOf(path),
+      label: i18n._('below {wordsOf}', { wordsOf: wordsOf(path) }),
+    })),
 ];
 
 function move(node: CategoryNode, below: readonly string[], onChange: Acts['onChange']): void {
@@ -62,14 +66,18 @@ function Row({
         className="grip"
         aria-hidden
         style={
-          transform ? { transform: `translate(${transform.x}px, ${transform.y}px)` } : undefined
+          transform
+            ? {
+                transform: `translate(${transform.x}px, ${transform.y}px)`,
+              }
+            : undefined
         }
         {...listeners}
       >
         <IconGripVertical size={14} />
       </span>
       <CommitText
-        aria-label={`Category ${words}`}
+        aria-label={i18n._('Category {words}', { words })}
         style={{ flex: 1 }}
         value={node.name}
         onCommit={(text) => {
@@ -83,13 +91,13 @@ function Row({
       <LinkButton
         fz={13}
         miw={26}
-        aria-label={`Show the ${node.all} of ${words}`}
+        aria-label={i18n._('Show the {all, number} of {words}', { all: node.all, words })}
         onClick={() => onShow(words)}
       >
         <span className="mono">{node.all}</span>
       </LinkButton>
       <Select
-        aria-label={`Where ${words} goes`}
+        aria-label={i18n._('Where {words} goes', { words })}
         size="xs"
         w={128}
         searchable
@@ -115,11 +123,11 @@ export function Categories({ tree, onChange, onShow }: { tree: readonly Category
     }
   };
   if (!all.length) {
-    return <Text c="dimmed">No question lies in a category.</Text>;
+    return <Text c="dimmed">{i18n._('No question lies in a category.')}</Text>;
   }
   return (
     <DndContext sensors={sensors} onDragEnd={drop}>
-      <div role="list" className="order-list" tabIndex={0} aria-label="Categories">
+      <div role="list" className="order-list" tabIndex={0} aria-label={i18n._('Categories')}>
         {all.map((node) => (
           <Row key={wordsOf(node.path)} node={node} all={all} onChange={onChange} onShow={onShow} />
         ))}

@@ -9,20 +9,25 @@ import {
   tagCounts,
   type ManyChange,
 } from '../../../core/banks';
-import { count } from '../../../core/shared/plain';
 import { say } from '../../parts/say';
 import { bankState, changeItems, useBank } from '../../state/bank';
 import { setView } from '../../state/view';
 import { Categories } from './Categories';
 import { Tags } from './Tags';
+import { i18n } from '../../../languages';
 
 /** Makes a change to every question that it is about, in one step. */
 function apply(change: ManyChange): void {
   const changed = changedBy(bankState().items, change);
   if (changed.length) {
-    const label = `${changeWords(change)}: ${count(changed.length, 'question')}`;
+    const label = `${changeWords(change)}: ${i18n._('{changed, plural, one {# question} other {# questions}}', { changed: changed.length })}`;
     void changeItems(label, changed).then(() =>
-      say(`${count(changed.length, 'question')} changed. Undo takes it back.`),
+      say(
+        i18n._(
+          '{changed, plural, one {# question} other {# questions}} changed. Undo takes it back.',
+          { changed: changed.length },
+        ),
+      ),
     );
   }
 }
@@ -39,11 +44,11 @@ function Order() {
   const tree = useMemo(() => categoryTree(items), [items]);
   return (
     <SimpleGrid cols={{ base: 1, sm: 2 }} spacing="lg">
-      <Stack gap={4} component="section" aria-label="Categories of the bank">
+      <Stack gap={4} component="section" aria-label={i18n._('Categories of the bank')}>
         <Group justify="space-between">
-          <Text fw={600}>Categories</Text>
+          <Text fw={600}>{i18n._('Categories')}</Text>
           <Text size="sm" c="dimmed">
-            drag one onto another, or choose where it goes
+            {i18n._('drag one onto another, or choose where it goes')}
           </Text>
         </Group>
         <Categories
@@ -52,11 +57,11 @@ function Order() {
           onShow={(words) => show({ search: `category:"${words}"` })}
         />
       </Stack>
-      <Stack gap={4} component="section" aria-label="Tags of the bank">
+      <Stack gap={4} component="section" aria-label={i18n._('Tags of the bank')}>
         <Group justify="space-between">
-          <Text fw={600}>Tags</Text>
+          <Text fw={600}>{i18n._('Tags')}</Text>
           <Text size="sm" c="dimmed">
-            a name that is there already makes them one
+            {i18n._('a name that is there already makes them one')}
           </Text>
         </Group>
         <Tags tags={tags} onChange={apply} onShow={(tag) => show({ tag })} />
@@ -67,5 +72,5 @@ function Order() {
 
 /** Shows the tags and categories of the bank. */
 export const showOrder = (): void => {
-  modals.open({ title: 'Tags and categories', size: '62rem', children: <Order /> });
+  modals.open({ title: i18n._('Tags and categories'), size: '62rem', children: <Order /> });
 };

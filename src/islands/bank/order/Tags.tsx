@@ -5,6 +5,7 @@ import { tagText } from '../../../core/shared/plain';
 import { tagOf } from '../../parts/cells';
 import { CommitText } from '../../parts/Commit';
 import { LinkButton } from '../../parts/LinkButton';
+import { i18n } from '../../../languages';
 
 type Props = {
   tags: readonly TagCount[];
@@ -18,7 +19,7 @@ function TagRow({ tag, n, onChange, onShow }: TagCount & Omit<Props, 'tags'>) {
   return (
     <Group gap="xs" wrap="nowrap" role="listitem">
       <CommitText
-        aria-label={`Tag ${words}`}
+        aria-label={i18n._('Tag {words}', { words })}
         style={{ flex: 1 }}
         value={words}
         onCommit={(text) => {
@@ -32,7 +33,7 @@ function TagRow({ tag, n, onChange, onShow }: TagCount & Omit<Props, 'tags'>) {
       <LinkButton
         fz={13}
         miw={26}
-        aria-label={`Show the ${n} of ${words}`}
+        aria-label={i18n._('Show the {n, number} of {words}', { n, words })}
         onClick={() => onShow(words)}
       >
         <span className="mono">{n}</span>
@@ -40,18 +41,18 @@ function TagRow({ tag, n, onChange, onShow }: TagCount & Omit<Props, 'tags'>) {
       {split && (
         <LinkButton
           fz={13}
-          title={`Becomes ${tagText(split)}`}
+          title={i18n._('Becomes {split}', { split: tagText(split) })}
           onClick={() => onChange({ is: 'replace-tag', tag, by: split })}
         >
-          Split
+          {i18n._('Split')}
         </LinkButton>
       )}
       <LinkButton
         fz={13}
-        aria-label={`Take off ${words}`}
+        aria-label={i18n._('Take off {words}', { words })}
         onClick={() => onChange({ is: 'remove-tag', tag })}
       >
-        Take off
+        {i18n._('Take off')}
       </LinkButton>
     </Group>
   );
@@ -59,10 +60,10 @@ function TagRow({ tag, n, onChange, onShow }: TagCount & Omit<Props, 'tags'>) {
 
 export function Tags({ tags, onChange, onShow }: Props) {
   if (!tags.length) {
-    return <Text c="dimmed">No question carries a tag.</Text>;
+    return <Text c="dimmed">{i18n._('No question carries a tag.')}</Text>;
   }
   return (
-    <div role="list" className="order-list" tabIndex={0} aria-label="Tags">
+    <div role="list" className="order-list" tabIndex={0} aria-label={i18n._('Tags')}>
       {tags.map((one) => (
         <TagRow key={tagText(one.tag)} {...one} onChange={onChange} onShow={onShow} />
       ))}

@@ -10,18 +10,18 @@ import {
   type PictureChange,
 } from '../../../core/banks';
 import { pictureName } from '../../../core/shared/picture-list';
-import { count } from '../../../core/shared/plain';
 import { CommitText } from '../../parts/Commit';
 import { LinkButton } from '../../parts/LinkButton';
 import { say, sayProblem } from '../../parts/say';
 import { bankState, changeItems, useBank } from '../../state/bank';
 import { setView } from '../../state/view';
 import { addressOf, PICTURE_TYPES } from '../../state/pictures';
+import { i18n } from '../../../languages';
 
 const WHERE: Readonly<Record<BankPicture['is'], string>> = {
-  held: 'held here',
-  linked: 'behind a link',
-  named: 'only its name is known',
+  held: i18n._('held here'),
+  linked: i18n._('behind a link'),
+  named: i18n._('only its name is known'),
 };
 
 function change(label: string, changes: ReadonlyMap<string, PictureChange>): Promise<void> {
@@ -38,7 +38,10 @@ async function replace({ href, name }: BankPicture, file: File | null): Promise<
     sayProblem(found.refused);
     return;
   }
-  await change(`Put a file in the place of ${name || 'a picture'}`, new Map([[href, found]]));
+  await change(
+    i18n._('Put a file in the place of {name}', { name: name || i18n._('a picture') }),
+    new Map([[href, found]]),
+  );
 }
 
 /** Takes in files whose names are those of pictures that the bank does not hold, in one step. */
@@ -60,13 +63,25 @@ async function bringFiles(pictures: readonly BankPicture[], files: readonly File
   const used = new Set(matches.values());
   const unmet = files.filter((_, at) => !used.has(at)).map(({ name }) => name);
   if (changes.size) {
-    await change(`Bring in ${count(changes.size, 'picture')}`, changes);
+    await change(
+      i18n._('Bring in {changes, plural, one {# picture} other {# pictures}}', {
+        changes: changes.size,
+      }),
+      changes,
+    );
     say(
-      `${count(changes.size, 'picture')} brought in. Undo takes ${changes.size === 1 ? 'it' : 'them'} back.`,
+      i18n._(
+        '{changes, plural, one {# picture} other {# pictures}} brought in. Undo takes {changes, plural, one {it} other {them}} back.',
+        { changes: changes.size },
+      ),
     );
   }
   if (unmet.length) {
-    refused.push(`No picture of the bank is called like ${unmet.slice(0, 4).join(', ')}.`);
+    refused.push(
+      i18n._('No picture of the bank is called like {unmet}.', {
+        unmet: unmet.slice(0, 4).join(', '),
+      }),
+    );
   }
   if (refused.length) {
     sayProblem(refused.join(' '));
@@ -82,9 +97,9 @@ function show({ href, is, alt, name }: BankPicture): void {
 
 function Row({ picture }: { picture: BankPicture }) {
   const { href, is, name, alt, questions } = picture;
-  const called = name || 'picture without a description';
+  const called = name || i18n._('picture without a description');
   const describe = (text: string): void =>
-    void change(`Describe ${called}`, new Map([[href, { alt: text.trim() }]]));
+    void change(i18n._('Describe {called}', { called }), new Map([[href, { alt: text.trim() }]]));
   return (
     <Table.Tr>
       <Table.Td w={92}>
@@ -100,31 +115,41 @@ function Row({ picture }: { picture: BankPicture }) {
       </Table.Th>
       <Table.Td w={280}>
         <CommitText
-          aria-label={`What ${called} shows`}
-          placeholder="What it shows, for those who don’t see it"
+          aria-label={i18n._('What {called} shows', { called })}
+          placeholder={i18n._('What it shows, for those who don’t see it')}
           size="sm"
           value={alt ?? ''}
           onCommit={describe}
         />
       </Table.Td>
       <Table.Td>
-        <LinkButton onClick={() => show(picture)}>{count(questions.length, 'question')}</LinkButton>
+        <LinkButton onClick={() => show(picture)}>
+          {i18n._('{questions, plural, one {# question} other {# questions}}', {
+            questions: questions.length,
+          })}
+        </LinkButton>
       </Table.Td>
       <Table.Td>
         <Group gap={6} wrap="nowrap">
           <FileButton accept={PICTURE_TYPES} onChange={(file) => void replace(picture, file)}>
             {(props) => (
-              <Button {...props} size="xs" aria-label={`Choose a file … for ${called}`}>
-                Choose a file …
+              <Button
+                {...props}
+                size="xs"
+                aria-label={i18n._('Choose a file … for {called}', { called })}
+              >
+                {i18n._('Choose a file …')}
               </Button>
             )}
           </FileButton>
           <Button
             size="xs"
-            aria-label={`Take off ${called}`}
-            onClick={() => void change(`Take ${called} off`, new Map([[href, 'removed']]))}
+            aria-label={i18n._('Take off {called}', { called })}
+            onClick={() =>
+              void change(i18n._('Take {called} off', { called }), new Map([[href, 'removed']]))
+            }
           >
-            Take off
+            {i18n._('Take off')}
           </Button>
         </Group>
       </Table.Td>
@@ -137,13 +162,15 @@ function factsOf(pictures: readonly BankPicture[]): string {
   const of = (is: BankPicture['is']): number => pictures.filter((one) => one.is === is).length;
   const bare = pictures.filter(({ alt }) => !alt).length;
   const places = [
-    [of('held'), 'held here'],
-    [of('linked'), 'behind links'],
-    [of('named'), 'known by name only'],
+    [of('held'), i18n._('held here')],
+    [of('linked'), i18n._('behind links')],
+    [of('named'), i18n._('known by name only')],
   ] as const;
   const where = places.flatMap(([n, words]) => (n ? [`${n} ${words}`] : [])).join(', ');
-  const described = bare ? `${count(bare, 'picture')} without a description` : 'all are described';
-  return `${count(pictures.length, 'picture')}: ${where}; ${described}.`;
+  const described = bare
+    ? i18n._('{bare, plural, one {# picture} other {# pictures}} without a description', { bare })
+    : i18n._('all are described');
+  return `${i18n._('{pictures, plural, one {# picture} other {# pictures}}', { pictures: pictures.length })}: ${where}; ${described}.`;
 }
 
 function BankPictures() {
@@ -152,8 +179,9 @@ function BankPictures() {
   if (!pictures.length) {
     return (
       <Text>
-        No question of this bank has a picture. Name the pictures in a column of the file that is
-        brought in, and bring their files in here.
+        {i18n._(
+          'No question of this bank has a picture. Name the pictures in a column of the file that is brought in, and bring their files in here.',
+        )}
       </Text>
     );
   }
@@ -170,7 +198,7 @@ function BankPictures() {
           >
             {(props) => (
               <Button {...props} variant="filled">
-                Bring in picture files …
+                {i18n._('Bring in picture files …')}
               </Button>
             )}
           </FileButton>
@@ -178,18 +206,18 @@ function BankPictures() {
       </Group>
       {missing > 0 && (
         <Text size="sm" c="dimmed">
-          Files are matched by their names, whatever their folder and ending.
+          {i18n._('Files are matched by their names, whatever their folder and ending.')}
         </Text>
       )}
       <Table.ScrollContainer minWidth={700} mah="60vh">
-        <Table aria-label="Pictures of the bank" verticalSpacing={6}>
+        <Table aria-label={i18n._('Pictures of the bank')} verticalSpacing={6}>
           <Table.Thead>
             <Table.Tr>
-              <Table.Th>Picture</Table.Th>
-              <Table.Th>Name</Table.Th>
-              <Table.Th>What it shows</Table.Th>
-              <Table.Th>In</Table.Th>
-              <Table.Th>Change</Table.Th>
+              <Table.Th>{i18n._('Picture')}</Table.Th>
+              <Table.Th>{i18n._('Name')}</Table.Th>
+              <Table.Th>{i18n._('What it shows')}</Table.Th>
+              <Table.Th>{i18n._('In')}</Table.Th>
+              <Table.Th>{i18n._('Change')}</Table.Th>
             </Table.Tr>
           </Table.Thead>
           <Table.Tbody>
@@ -205,5 +233,5 @@ function BankPictures() {
 
 /** Shows the pictures of the bank. */
 export const showPictures = (): void => {
-  modals.open({ title: 'Pictures of the bank', size: '70rem', children: <BankPictures /> });
+  modals.open({ title: i18n._('Pictures of the bank'), size: '70rem', children: <BankPictures /> });
 };

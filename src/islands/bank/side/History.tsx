@@ -9,6 +9,7 @@ import { LinkButton } from '../../parts/LinkButton';
 import { valueWords } from '../../parts/value-words';
 import { changeItems, useBank } from '../../state/bank';
 import { changesOf, filesOf, sittingsOf, type Changed, type Earlier } from './history';
+import { i18n } from '../../../languages';
 
 /** So many signs of an earlier text are shown, and so many steps and files. */
 const SHOWN_SIGNS = 120;
@@ -17,13 +18,13 @@ const SHOWN = 12;
 function Field({ item, field }: { item: Item; field: Earlier }) {
   const name = fieldWords(field.path);
   const back = (): void =>
-    void changeItems(`Take back the ${name} of ${item.ref}`, [
+    void changeItems(i18n._('Take back the {name} of {ref}', { name, ref: item.ref }), [
       withField(item, field.path, field.before),
     ]);
   return (
     <div>
-      {name} was “{valueWords(field.before, SHOWN_SIGNS)}”{' '}
-      {field.isStill && <LinkButton onClick={back}>Put this back</LinkButton>}
+      {i18n._('{name} was “{before}”', { name, before: valueWords(field.before, SHOWN_SIGNS) })}{' '}
+      {field.isStill && <LinkButton onClick={back}>{i18n._('Put this back')}</LinkButton>}
     </div>
   );
 }
@@ -52,9 +53,9 @@ export function History({ item }: { item: Item }) {
     return null;
   }
   return (
-    <section aria-label="What became of it">
+    <section aria-label={i18n._('What became of it')}>
       <Title order={3} mt={4}>
-        What became of it
+        {i18n._('What became of it')}
       </Title>
       <List size="sm" spacing={4}>
         {results.map(({ id, words }) => (
@@ -66,7 +67,11 @@ export function History({ item }: { item: Item }) {
         ))}
         {files.map(({ id, at, file, layout }) => (
           <List.Item key={id}>
-            went to {layout.name} in {file.name}, {when(at)}
+            {i18n._('went to {name} in {name2}, {at}', {
+              name: layout.name,
+              name2: file.name,
+              at: when(at),
+            })}
           </List.Item>
         ))}
         {changes.map((changed) => (

@@ -7,6 +7,7 @@ import { withAnswerMoved, type OrderedField } from '../../../core/shared/moved';
 import { OptionWords, PickOption } from '../../parts/Answers';
 import { DragHandle, onAltArrow, styleOf, useSortSensors } from '../../parts/Sortable';
 import { changeItems } from '../../state/bank';
+import { i18n } from '../../../languages';
 
 type Listed = { field: OrderedField; texts: string[] };
 
@@ -65,7 +66,9 @@ export function OrderedAnswers({
   const { field, texts } = listedOf(item)!;
   const move = (from: number, to: number): void => {
     if (to >= 0 && to < texts.length && from !== to) {
-      void changeItems(`Order of answers of ${item.ref}`, [withAnswerMoved(item, field, from, to)]);
+      void changeItems(i18n._('Order of answers of {ref}', { ref: item.ref }), [
+        withAnswerMoved(item, field, from, to),
+      ]);
       // The handle goes along with what it moves.
       requestAnimationFrame(() =>
         list.current?.querySelector<HTMLElement>(`[data-handle="${to + 1}"]`)?.focus(),

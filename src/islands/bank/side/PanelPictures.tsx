@@ -8,6 +8,7 @@ import { isTyping } from '../../parts/keys';
 import { LinkButton } from '../../parts/LinkButton';
 import { Pictures } from '../../parts/Rich';
 import { arePictures, changePictures, PICTURE_TYPES } from '../../state/pictures';
+import { i18n } from '../../../languages';
 
 /** A picture in the clipboard belongs to the question that is shown, unless a field is being typed in. */
 function usePastedPictures(id: string): void {
@@ -36,12 +37,12 @@ export function AddPicture({ id }: { id: string }) {
       >
         {(props) => (
           <Button {...props} size="xs">
-            Add a picture …
+            {i18n._('Add a picture …')}
           </Button>
         )}
       </FileButton>
       <Text size="xs" c="dimmed">
-        or drop one, or paste it
+        {i18n._('or drop one, or paste it')}
       </Text>
     </Group>
   );
@@ -51,13 +52,13 @@ export function PanelPictures({ item: { id, media = [] } }: { item: Item }) {
   const describe = (place: number, alt: string): void =>
     void changePictures(
       id,
-      (ref) => `Describe a picture of ${ref}`,
+      (ref) => i18n._('Describe a picture of {ref}', { ref }),
       (all) => all.map((one, at) => (at === place ? { ...one, alt: alt.trim() } : one)),
     );
   const takeOff = (place: number): void =>
     void changePictures(
       id,
-      (ref) => `Take a picture off ${ref}`,
+      (ref) => i18n._('Take a picture off {ref}', { ref }),
       (all) => all.filter((_, at) => at !== place),
     );
   return media.map((picture, place) => (
@@ -65,14 +66,14 @@ export function PanelPictures({ item: { id, media = [] } }: { item: Item }) {
       <Pictures media={[picture]} />
       <Group gap="xs" wrap="nowrap">
         <CommitText
-          aria-label={`What picture ${place + 1} shows`}
-          placeholder="What it shows, for those who don’t see it"
+          aria-label={i18n._('What picture {place} shows', { place: place + 1 })}
+          placeholder={i18n._('What it shows, for those who don’t see it')}
           size="xs"
           flex={1}
           value={picture.alt ?? ''}
           onCommit={(text) => describe(place, text)}
         />
-        <LinkButton onClick={() => takeOff(place)}>Take it off</LinkButton>
+        <LinkButton onClick={() => takeOff(place)}>{i18n._('Take it off')}</LinkButton>
       </Group>
     </div>
   ));

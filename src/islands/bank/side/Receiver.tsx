@@ -1,20 +1,22 @@
 // What the question at hand becomes in one receiver's file: the seam inside the bank.
 import type { Fitted, KeptLayout } from '../../../core/model';
-import { count } from '../../../core/shared/plain';
 import { fieldWords } from '../../parts/field-words';
 import { PlaceCells } from '../../parts/PlaceCells';
 import type { State } from '../../parts/StateSign';
 import { SIGNS } from '../../parts/Finding';
 import { Bar } from '../../parts/Bar';
 import { useAsk } from '../../state/asking';
+import { i18n } from '../../../languages';
 
 const STATES: Record<Fitted['state'], State> = { fits: 'fine', changes: 'warn', refused: 'block' };
 
 function wordsOf({ state, changes, reason }: Fitted): string {
   if (state === 'changes') {
-    return count(changes.length, 'change');
+    return i18n._('{changes, plural, one {# change} other {# changes}}', {
+      changes: changes.length,
+    });
   }
-  return state === 'fits' ? 'fits' : (reason ?? 'does not fit');
+  return state === 'fits' ? 'fits' : (reason ?? i18n._('does not fit'));
 }
 
 export function Receiver({

@@ -5,7 +5,7 @@ import { readabilityOf } from '../../../core/craft/readability';
 import type { Finding, Item } from '../../../core/model';
 import { defined } from '../../../core/shared/defined';
 import { KIND_NAMES } from '../../../core/shared/kind-names';
-import { count, tagText } from '../../../core/shared/plain';
+import { tagText } from '../../../core/shared/plain';
 import { Answers } from '../../parts/Answers';
 import { FindingNote } from '../../parts/Finding';
 import { applyEdits } from '../../parts/edits';
@@ -20,13 +20,16 @@ import { History } from './History';
 import { canBeOrdered, OrderedAnswers } from './OrderedAnswers';
 import { AddPicture, PanelPictures } from './PanelPictures';
 import { Receiver } from './Receiver';
+import { i18n } from '../../../languages';
 
 const NONE: readonly Finding[] = [];
 
 function factsOf({ kind, points, seconds, category }: Item): string {
   return [
     KIND_NAMES[kind],
-    points === undefined ? '' : count(points, 'point'),
+    points === undefined
+      ? ''
+      : i18n._('{points, plural, one {# point} other {# points}}', { points }),
     seconds ? `${seconds}\u00a0s` : '',
     category?.join(' > ') ?? '',
   ]
@@ -39,14 +42,26 @@ function originOf({ origin }: Item): string | undefined {
     return undefined;
   }
   const { file, sheet, row, by } = origin;
-  return [file, sheet, row && `row ${row}`, by && `by ${by}`].filter(Boolean).join(', ');
+  return [file, sheet, row && i18n._('row {row}', { row }), by && i18n._('by {by}', { by })]
+    .filter(Boolean)
+    .join(', ');
 }
 
 /** How easy the stem is to read, in words. */
 function easeOf({ stem }: Item): string | undefined {
   const found = readabilityOf(stem.plain);
-  const grade = found?.grade === undefined ? '' : `, school year ${found.grade} (Kincaid 1975)`;
-  return found && `reading ease ${found.ease} of 100 (${found.by})${grade}`;
+  const grade =
+    found?.grade === undefined
+      ? ''
+      : i18n._(', school year {grade, number} (Kincaid 1975)', { grade: found.grade });
+  return (
+    found &&
+    i18n._('reading ease {ease, number} of 100 ({by}){grade}', {
+      ease: found.ease,
+      by: found.by,
+      grade,
+    })
+  );
 }
 
 /** What stands beside the question itself. */
@@ -57,18 +72,18 @@ function Further({ item }: { item: Item }) {
     <>
       {item.hint && (
         <p>
-          <b>Hint</b> {item.hint.plain}
+          <b>{i18n._('Hint')}</b> {item.hint.plain}
         </p>
       )}
       {item.explanation && (
         <p>
-          <b>Explanation</b> {item.explanation.plain}
+          <b>{i18n._('Explanation')}</b> {item.explanation.plain}
         </p>
       )}
       {item.tags && <Text c="dimmed">{item.tags.map(tagText).join(', ')}</Text>}
       {origin && (
         <Text c="dimmed" size="xs">
-          from {origin}
+          {i18n._('from {origin}', { origin })}
         </Text>
       )}
       {ease && (
@@ -87,7 +102,7 @@ function Receivers({ id }: { id: string }) {
   return chosen.length ? (
     <section>
       <Title order={3} mt={4}>
-        In the receivers’ files
+        {i18n._('In the receivers’ files')}
       </Title>
       {chosen.map((kept) => (
         <Receiver key={kept.id} kept={kept} id={id} version={items} />
@@ -104,14 +119,14 @@ function CraftOff({ item, findings }: { item: Item; findings: readonly Finding[]
       {rules.map((rule) => (
         <span key={rule}>
           <LinkButton onClick={() => askWhyNot(rule, item)}>
-            Not at this question: “{ruleWords(rule)}”
+            {i18n._('Not at this question: “{ruleWords}”', { ruleWords: ruleWords(rule) })}
           </LinkButton>{' '}
           <LinkButton onClick={() => void switchCraft(rule, false)}>
-            Stop looking for “{ruleWords(rule)}”
+            {i18n._('Stop looking for “{ruleWords}”', { ruleWords: ruleWords(rule) })}
           </LinkButton>{' '}
         </span>
       ))}
-      <LinkButton onClick={showCraftChecks}>All checks of the craft</LinkButton>
+      <LinkButton onClick={showCraftChecks}>{i18n._('All checks of the craft')}</LinkButton>
     </Text>
   ) : null;
 }
@@ -120,12 +135,14 @@ function Read({ item, onEdit }: { item: Item; onEdit: () => void }) {
   const findings = useBank((state) => state.findings.get(item.id)) ?? NONE;
   const onPick = hasKey(item)
     ? (index: number) =>
-        void changeItems(`Key of ${item.ref}`, [{ ...item, ...pickRight(item, index) }])
+        void changeItems(i18n._('Key of {ref}', { ref: item.ref }), [
+          { ...item, ...pickRight(item, index) },
+        ])
     : undefined;
   return (
     <>
       <Title order={2} fz={17} style={{ overflowWrap: 'anywhere' }} onDoubleClick={onEdit}>
-        {item.stem.plain ? <Rich text={item.stem} /> : <em>no text yet</em>}
+        {item.stem.plain ? <Rich text={item.stem} /> : <em>{i18n._('no text yet')}</em>}
       </Title>
       <PanelPictures item={item} />
       {canBeOrdered(item) ? (
@@ -155,14 +172,14 @@ function Question({ item }: { item: Item }) {
         </Text>
         {!isEditing && (
           <Button size="xs" style={{ flex: 'none' }} onClick={() => setEditing(true)}>
-            Edit
+            {i18n._('Edit')}
           </Button>
         )}
       </Group>
       {isEditing ? (
         <QuestionForm
           item={item}
-          onKeep={(edits) => void applyEdits(`Edit ${item.ref}`, edits)}
+          onKeep={(edits) => void applyEdits(i18n._('Edit {ref}', { ref: item.ref }), edits)}
           onDone={() => setEditing(false)}
         />
       ) : (
@@ -179,7 +196,7 @@ export function SidePanel({ id }: { id: string | undefined }) {
   return (
     <Paper
       component="aside"
-      aria-label={item ? `Question ${item.ref}` : 'Question'}
+      aria-label={item ? i18n._('Question {ref}', { ref: item.ref }) : i18n._('Question')}
       data-testid="side-panel"
       px="md"
       py="sm"
@@ -190,7 +207,7 @@ export function SidePanel({ id }: { id: string | undefined }) {
         {item ? (
           <Question key={item.id} item={item} />
         ) : (
-          <Text c="dimmed">Choose a question to see it whole.</Text>
+          <Text c="dimmed">{i18n._('Choose a question to see it whole.')}</Text>
         )}
       </Stack>
     </Paper>

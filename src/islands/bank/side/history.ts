@@ -3,6 +3,7 @@ import type { FieldChange, Item, Receipt, Sitting } from '../../../core/model';
 import { fieldAt, sameValue } from '../../../core/shared/fields';
 import { percent } from '../../../core/shared/plain';
 import type { JournalEntry } from '../../../store/port';
+import { i18n } from '../../../languages';
 
 /** One field of the question as it was before a step. `isStill` says that it still stands otherwise. */
 export type Earlier = { path: string; before: unknown; isStill: boolean };
@@ -41,12 +42,18 @@ export const sittingsOf = (
       return [];
     }
     const { right, answered, discrimination } = figures;
-    const tells = discrimination === null ? '' : `, tells apart ${discrimination.toFixed(2)}`;
-    const whose = simulated ? ' (simulated)' : '';
+    const tells =
+      discrimination === null
+        ? ''
+        : i18n._(', tells apart {discrimination}', { discrimination: discrimination.toFixed(2) });
+    const whose = simulated ? i18n._(' (simulated)') : '';
     return [
       {
         id: sitting,
-        words: `${name}${whose}: ${right} of ${answered} right (${percent(right / answered)})${tells}`,
+        words: i18n._(
+          '{name}{whose}: {right, number} of {answered, number} right ({share}){tells}',
+          { name, whose, right, answered, share: percent(right / answered), tells },
+        ),
       },
     ];
   });

@@ -7,6 +7,7 @@ import { overrule, setFormatting, useGather } from '../../state/gather';
 import { ReadingChipMenu } from './ReadingChip';
 import { Recalled } from './Recalled';
 import { chipsOf, reasonsOf, type Other, type ReadingChip } from './chips';
+import { i18n } from '../../../languages';
 
 function RangeField() {
   const { overrule: chosen } = useGather();
@@ -24,9 +25,9 @@ function RangeField() {
   };
   return (
     <TextInput
-      aria-label="Range of cells that is read"
-      placeholder="whole sheet"
-      leftSection={<span>range</span>}
+      aria-label={i18n._('Range of cells that is read')}
+      placeholder={i18n._('whole sheet')}
+      leftSection={<span>{i18n._('range')}</span>}
       leftSectionWidth={52}
       leftSectionProps={{ style: { fontSize: 13 } }}
       size="xs"
@@ -53,19 +54,25 @@ const withStop = (text: string): string => (/[.!?]”$/u.test(text) ? text : `${
 
 function hintFor({ sheet, text }: GatherAnswer): string {
   if (sheet) {
-    return 'Point at a column or a row’s number, or drag over cells, to say otherwise.';
+    return i18n._('Point at a column or a row’s number, or drag over cells, to say otherwise.');
   }
   return text === undefined
     ? ''
-    : 'Mend the text here, or point at a line’s number to say what it is; the questions follow.';
+    : i18n._(
+        'Mend the text here, or point at a line’s number to say what it is; the questions follow.',
+      );
 }
 
 /** The other readings, for the commands. */
 const actsOf = (chips: readonly ReadingChip[]): Act[] =>
   chips.flatMap(({ name, others }) =>
     others.map((other) => ({
-      label: `Read: ${name ? `${name} ` : ''}${other.label}`,
-      words: 'Understand the source another way',
+      label: i18n._('Read: {isName, select, true {{name} } other {}}{label}', {
+        isName: Boolean(name),
+        name,
+        label: other.label,
+      }),
+      words: i18n._('Understand the source another way'),
       run: () => choose(other),
     })),
   );
@@ -83,17 +90,19 @@ export function ReadAs() {
     return null;
   }
   const reasons = reasonsOf(answer);
-  const because = reasons.length ? `because ${withStop(reasons.join('; '))} ` : '';
+  const because = reasons.length
+    ? i18n._('because {withStop} ', { withStop: withStop(reasons.join('; ')) })
+    : '';
   return (
     <Paper
       component="section"
-      aria-label="How the source was read"
+      aria-label={i18n._('How the source was read')}
       px="sm"
       py={7}
       style={{ flex: 'none' }}
     >
       <Group gap={6} fz={14}>
-        <span>Read as</span>
+        <span>{i18n._('Read as')}</span>
         <Chips answer={answer} />
         {answer.sheet && <RangeField key={chosen.range ?? ''} />}
       </Group>

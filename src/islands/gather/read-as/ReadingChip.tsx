@@ -1,6 +1,7 @@
 // One word of a reading, with the other readings one click away; a doubt is marked at the very word.
 import { Button, Menu } from '@mantine/core';
 import type { Other, ReadingChip } from './chips';
+import { i18n } from '../../../languages';
 
 export function ReadingChipMenu({
   chip,
@@ -19,7 +20,7 @@ export function ReadingChipMenu({
           c={isUnsure ? 'var(--cowslip-ink)' : 'var(--ink)'}
           bg={isUnsure ? 'var(--cowslip-wash)' : 'var(--slate-wash)'}
           size="compact-sm"
-          title={why ? `because ${why}` : undefined}
+          title={why ? i18n._('because {why}', { why }) : undefined}
         >
           <span>
             {isUnsure ? '? ' : ''}
@@ -28,7 +29,7 @@ export function ReadingChipMenu({
         </Button>
       </Menu.Target>
       <Menu.Dropdown mah={420} style={{ overflowY: 'auto' }}>
-        {why && <Menu.Label maw={360}>because {why}</Menu.Label>}
+        {why && <Menu.Label maw={360}>{i18n._('because {why}', { why })}</Menu.Label>}
         {others.map((other) => (
           <Menu.Item key={other.label} onClick={() => onChoose(other)}>
             {other.label}

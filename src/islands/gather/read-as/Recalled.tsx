@@ -2,6 +2,7 @@
 import { Text } from '@mantine/core';
 import { LinkButton } from '../../parts/LinkButton';
 import { forgetRecalled, useGather } from '../../state/gather';
+import { i18n } from '../../../languages';
 
 const day = (at: string): string =>
   new Date(at).toLocaleDateString('en-GB', { day: 'numeric', month: 'long' });
@@ -11,8 +12,13 @@ export function Recalled() {
   const recalled = answer?.reading.recalled;
   return recalled ? (
     <Text size="sm" mt={3} role="status">
-      Read as you said for {recalled.from} on {day(recalled.at)}.{' '}
-      <LinkButton onClick={() => void forgetRecalled(recalled.id)}>Forget it</LinkButton>
+      {i18n._('Read as you said for {from} on {day}.', {
+        from: recalled.from,
+        day: day(recalled.at),
+      })}{' '}
+      <LinkButton onClick={() => void forgetRecalled(recalled.id)}>
+        {i18n._('Forget it')}
+      </LinkButton>
     </Text>
   ) : null;
 }

@@ -1,9 +1,9 @@
 // How a source was read, as a row of words, each with its other readings: data for the chips and for the commands.
 import type { Encoding, KeyStyle, Overrule, ReadAs, Reading, Separator } from '../../../core/model';
 import { defined } from '../../../core/shared/defined';
-import { count } from '../../../core/shared/plain';
 import type { GatherAnswer } from '../../../workers/protocol';
 import { AS_WORDS, KEY_CHOICES, KEY_WORDS, SEPARATOR_WORDS } from '../../parts/roles';
+import { i18n } from '../../../languages';
 
 /** Another reading, and what must be overruled for it. */
 export type Other = { label: string; overrule: Overrule };
@@ -57,14 +57,14 @@ const asWhat: Maker = ({ answer, chosen }) => {
     value: AS_WORDS[chosen.as ?? reading.as ?? 'table'],
     others: [
       ...manners.map(({ label, overrule }) => ({ label, overrule })),
-      { label: 'As found', overrule: { as: undefined, ...fresh } },
+      { label: i18n._('As found'), overrule: { as: undefined, ...fresh } },
       ...kinds.map((as) => ({ label: AS_WORDS[as], overrule: { as, ...fresh } })),
     ],
   });
 };
 
 const moreLikeIt = ({ alike }: Reading): string[] =>
-  alike ? [`and ${alike.length} more like it`] : [];
+  alike ? [i18n._('and {alike, number} more like it', { alike: alike.length })] : [];
 
 const sheet: Maker = ({ answer }) => {
   const { sheets, reading } = answer;
@@ -73,9 +73,12 @@ const sheet: Maker = ({ answer }) => {
         name: 'sheet',
         value: [reading.sheet ?? '', ...moreLikeIt(reading)].join(' '),
         others: [
-          { label: 'As found', overrule: { sheet: undefined, ...ANEW } },
+          { label: i18n._('As found'), overrule: { sheet: undefined, ...ANEW } },
           ...sheets.map(({ name, hidden, rows }) => ({
-            label: `${name} (${rows} rows${hidden ? ', hidden' : ''})`,
+            label: i18n._(
+              '{name} ({rows, number} rows{isHidden, select, true {, hidden} other {}})',
+              { name, rows, isHidden: Boolean(hidden) },
+            ),
             overrule: { sheet: name, ...ANEW },
           })),
         ],
@@ -107,12 +110,12 @@ const headings: Maker = ({ answer }) => {
     key: undefined,
   });
   return chip(answer, 'headingRow', {
-    name: reading.headingRow === null ? '' : 'headings in row',
-    value: reading.headingRow === null ? 'no headings' : String(reading.headingRow),
+    name: reading.headingRow === null ? '' : i18n._('headings in row'),
+    value: reading.headingRow === null ? i18n._('no headings') : String(reading.headingRow),
     others: [
       ...likelyHeadings(reading),
-      { label: 'No headings', overrule: to(null) },
-      ...rows.map((row) => ({ label: `Row ${row}`, overrule: to(row) })),
+      { label: i18n._('No headings'), overrule: to(null) },
+      ...rows.map((row) => ({ label: i18n._('Row {row}', { row }), overrule: to(row) })),
     ],
   });
 };
@@ -130,18 +133,21 @@ const textKey: Maker = ({ answer, chosen }) => {
     return undefined;
   }
   const { style, marker = '*' } = answer.reading.key;
-  const found = style === 'letter' ? 'answer lines' : (EMPHASIS[marker] ?? `the sign ${marker}`);
+  const found =
+    style === 'letter'
+      ? i18n._('answer lines')
+      : (EMPHASIS[marker] ?? i18n._('the sign {marker}', { marker }));
   const others: [string, Overrule['emphasis'] | undefined][] = [
-    ['As found', undefined],
-    ['Signs and answer lines only', null],
-    ['Bold', 'bold'],
-    ['Underlining', 'underline'],
-    ['Colour', 'mark'],
-    ['Italics', 'italic'],
+    [i18n._('As found'), undefined],
+    [i18n._('Signs and answer lines only'), null],
+    [i18n._('Bold'), 'bold'],
+    [i18n._('Underlining'), 'underline'],
+    [i18n._('Colour'), 'mark'],
+    [i18n._('Italics'), 'italic'],
   ];
   return chip(answer, 'key', {
-    name: 'right answer by',
-    value: chosen.emphasis === null ? 'signs only' : found,
+    name: i18n._('right answer by'),
+    value: chosen.emphasis === null ? i18n._('signs only') : found,
     others: others.map(([label, emphasis]) => ({
       label,
       overrule: { emphasis },
@@ -149,13 +155,17 @@ const textKey: Maker = ({ answer, chosen }) => {
   });
 };
 
-const SECTION_WORDS = { category: 'categories', tag: 'tags', none: 'titles alone' } as const;
+const SECTION_WORDS = {
+  category: i18n._('categories'),
+  tag: i18n._('tags'),
+  none: i18n._('titles alone'),
+} as const;
 /** What the titles of parts become. */
 const sections: Maker = ({ answer }) => {
   const found = answer.reading.sections;
   return found
     ? chip(answer, 'sections', {
-        name: 'parts as',
+        name: i18n._('parts as'),
         value: SECTION_WORDS[found],
         others: (['category', 'tag', 'none'] as const).map((one) => ({
           label: SECTION_WORDS[one],
@@ -171,10 +181,12 @@ const saidOfLines: Maker = ({ answer, chosen }) =>
     ? {
         id: 'lines',
         name: 'with',
-        value: `${count(chosen.lines.length, 'line')} as you said`,
+        value: i18n._('{lines, plural, one {# line} other {# lines}} as you said', {
+          lines: chosen.lines.length,
+        }),
         isUnsure: false,
-        why: 'you said what they are; all other lines are read so that they agree',
-        others: [{ label: 'Forget what I said of lines', overrule: { lines: undefined } }],
+        why: i18n._('you said what they are; all other lines are read so that they agree'),
+        others: [{ label: i18n._('Forget what I said of lines'), overrule: { lines: undefined } }],
       }
     : undefined;
 
@@ -185,7 +197,7 @@ const keyTo = (style: KeyStyle): Overrule => ({
 const tableKey: Maker = ({ answer }) =>
   answer.sheet && inRows(answer.reading)
     ? chip(answer, 'key', {
-        name: 'right answer by',
+        name: i18n._('right answer by'),
         value: KEY_WORDS[answer.reading.key.style],
         others: KEY_CHOICES.map((style) => ({ label: KEY_WORDS[style], overrule: keyTo(style) })),
       })
@@ -195,7 +207,7 @@ const separator: Maker = ({ answer }) => {
   const { separator: found } = answer.reading;
   return found
     ? chip(answer, 'separator', {
-        name: 'columns by',
+        name: i18n._('columns by'),
         value: SEPARATOR_WORDS[found]!,
         others: SEPARATORS.map((one) => ({
           label: SEPARATOR_WORDS[one]!,
@@ -223,10 +235,12 @@ const formatting: Maker = ({ answer, chosen }) =>
         name: 'formatting',
         value: chosen.formatting === 'strip' ? 'stripped' : 'kept',
         isUnsure: false,
-        why: 'bold, italic, raised and lowered signs and links inside a text are kept unless you strip them; your choice is remembered',
+        why: i18n._(
+          'bold, italic, raised and lowered signs and links inside a text are kept unless you strip them; your choice is remembered',
+        ),
         others: [
-          { label: 'Keep it', overrule: { formatting: 'keep' } },
-          { label: 'Strip it', overrule: { formatting: 'strip' } },
+          { label: i18n._('Keep it'), overrule: { formatting: 'keep' } },
+          { label: i18n._('Strip it'), overrule: { formatting: 'strip' } },
         ],
       };
 

@@ -2,14 +2,15 @@
 import { Button, Text } from '@mantine/core';
 import { useState } from 'react';
 import type { Layout } from '../../../core/model';
-import { count } from '../../../core/shared/plain';
 import { isFilled } from '../../../core/shared/roles';
 import { LinkButton } from '../../parts/LinkButton';
 import { sayProblem } from '../../parts/say';
 import { copyBlock, type FilledFile } from '../../state/hand-over';
+import { i18n } from '../../../languages';
 
-const REFUSED =
-  'The browser refused the clipboard. Take the file instead, or allow the clipboard for this page.';
+const REFUSED = i18n._(
+  'The browser refused the clipboard. Take the file instead, or allow the clipboard for this page.',
+);
 
 /** The first cell that is filled. */
 const cornerOf = ({ pasteAt, columns, file }: Layout): string =>
@@ -20,7 +21,7 @@ export function CopyBlock({ layout, file }: { layout: Layout; file: FilledFile }
   const copy = (): void => {
     copyBlock(file).then(setCopied, () => sayProblem(REFUSED));
   };
-  const words = `Copy as a block for ${cornerOf(layout)}`;
+  const words = i18n._('Copy as a block for {cornerOf}', { cornerOf: cornerOf(layout) });
   return (
     <>
       {layout.pasteAt ? (
@@ -34,7 +35,10 @@ export function CopyBlock({ layout, file }: { layout: Layout; file: FilledFile }
       )}
       {copied && (
         <Text size="xs" role="status">
-          {count(copied.rows, 'row')} copied: click cell {copied.cell} there and paste.
+          {i18n._(
+            '{rows, plural, one {# row} other {# rows}} copied: click cell {cell} there and paste.',
+            { rows: copied.rows, cell: copied.cell },
+          )}
         </Text>
       )}
     </>

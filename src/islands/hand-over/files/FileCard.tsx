@@ -1,7 +1,7 @@
 // One filled file: what is in it, what the read-back found, and the ways to take it away.
 import { Button, Group, List, Paper, Stack, Text, Title } from '@mantine/core';
 import type { Layout, Receipt } from '../../../core/model';
-import { count, quoted } from '../../../core/shared/plain';
+import { quoted } from '../../../core/shared/plain';
 import { Bar } from '../../parts/Bar';
 import { fieldWords } from '../../parts/field-words';
 import { LinkButton } from '../../parts/LinkButton';
@@ -10,6 +10,7 @@ import { itemById } from '../../state/bank';
 import { showReceipt, takeFile, takeReceipt, type FilledFile } from '../../state/hand-over';
 import { CopyBlock } from './CopyBlock';
 import { isAsMeant, proofOf, takeWords } from './proof';
+import { i18n } from '../../../languages';
 
 const DIFFERENCES_SHOWN = 8;
 const TEXT_SHOWN = 80;
@@ -18,14 +19,25 @@ const KILOBYTE = 1024;
 
 function contentsOf({ receipt, bytes }: FilledFile, layout: Layout | undefined): string {
   const changed = receipt.items.filter(({ changes }) => changes.length).length;
-  const batch = receipt.batch ? `, batch ${receipt.batch.n} of ${receipt.batch.of}` : '';
+  const batch = receipt.batch
+    ? i18n._(', batch {n, number} of {of, number}', { n: receipt.batch.n, of: receipt.batch.of })
+    : '';
   const parts = [
-    count(receipt.questions, 'question'),
-    changed ? `${changed} changed as named` : '',
-    receipt.leftOut.length ? `${receipt.leftOut.length} left out` : '',
+    i18n._('{questions, plural, one {# question} other {# questions}}', {
+      questions: receipt.questions,
+    }),
+    changed ? i18n._('{changed, number} changed as named', { changed }) : '',
+    receipt.leftOut.length
+      ? i18n._('{leftOut, number} left out', { leftOut: receipt.leftOut.length })
+      : '',
   ];
-  const size = `${(bytes.length / KILOBYTE).toFixed(1)} kB`;
-  return `for ${layout?.name ?? 'a layout that is gone'}${batch}: ${parts.filter(Boolean).join(', ')} · ${size}`;
+  const size = i18n._('{bytes} kB', { bytes: (bytes.length / KILOBYTE).toFixed(1) });
+  return i18n._('for {name}{batch}: {parts} · {size}', {
+    name: layout?.name ?? i18n._('a layout that is gone'),
+    batch,
+    parts: parts.filter(Boolean).join(', '),
+    size,
+  });
 }
 
 function Proof({ file }: { file: FilledFile }) {
@@ -45,8 +57,16 @@ function Differences({ differences }: Pick<FilledFile, 'differences'>) {
     <List fz={13.5}>
       {differences.slice(0, DIFFERENCES_SHOWN).map(({ n, field, meant, found }, index) => (
         <List.Item key={index}>
-          {n ? `Question ${n}` : 'The file'}, {fieldWords(field)}: meant “
-          {meant.slice(0, TEXT_SHOWN)}”, found “{found.slice(0, TEXT_SHOWN)}”.
+          {i18n._(
+            '{isN, select, true {Question {n, number}} other {The file}}, {fieldWords}: meant “{meant}”, found “{found}”.',
+            {
+              isN: Boolean(n),
+              n,
+              fieldWords: fieldWords(field),
+              meant: meant.slice(0, TEXT_SHOWN),
+              found: found.slice(0, TEXT_SHOWN),
+            },
+          )}
         </List.Item>
       ))}
     </List>
@@ -56,13 +76,13 @@ function Differences({ differences }: Pick<FilledFile, 'differences'>) {
 /** The beginning of a question's text, by which people know it better than by its reference. */
 function stemOf(id: string): string {
   const text = itemById(id)?.stem.plain.trim();
-  return text ? quoted(text) : 'no longer in the bank';
+  return text ? quoted(text) : i18n._('no longer in the bank');
 }
 
 function LeftOut({ leftOut }: Pick<Receipt, 'leftOut'>) {
   return leftOut.length ? (
     <details>
-      <summary>{leftOut.length} left out</summary>
+      <summary>{i18n._('{leftOut, number} left out', { leftOut: leftOut.length })}</summary>
       <List fz={13.5}>
         {leftOut.map(({ id, ref, reason }) => (
           <List.Item key={id}>
@@ -90,11 +110,20 @@ function Take({ file, layout }: { file: FilledFile; layout: Layout | undefined }
         </Button>
       </Group>
       <Group gap="sm">
-        <Text size="xs" c="dimmed" ff="monospace" title={`SHA-256 ${receipt.file.sha256}`}>
+        <Text
+          size="xs"
+          c="dimmed"
+          ff="monospace"
+          title={i18n._('SHA-256 {sha256}', { sha256: receipt.file.sha256 })}
+        >
           {receipt.file.sha256.slice(0, DIGEST_SHOWN)}
         </Text>
-        <LinkButton onClick={() => void showReceipt(receipt)}>Receipt to print</LinkButton>
-        <LinkButton onClick={() => void takeReceipt(receipt)}>Receipt as JSON</LinkButton>
+        <LinkButton onClick={() => void showReceipt(receipt)}>
+          {i18n._('Receipt to print')}
+        </LinkButton>
+        <LinkButton onClick={() => void takeReceipt(receipt)}>
+          {i18n._('Receipt as JSON')}
+        </LinkButton>
       </Group>
     </Stack>
   );

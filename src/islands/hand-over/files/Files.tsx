@@ -1,13 +1,13 @@
 // The filled files, each with what the read-back found.
 import { Button, Group, Paper, Stack, Text } from '@mantine/core';
 import type { Layout } from '../../../core/model';
-import { count } from '../../../core/shared/plain';
 import { Bar } from '../../parts/Bar';
 import { Busy } from '../../parts/Busy';
 import { MoreBelow } from '../../parts/MoreBelow';
 import { useAnnounce } from '../../state/announce';
 import { stopFilling, takeAll, useHandOver, type FilledFile } from '../../state/hand-over';
 import { FileCard } from './FileCard';
+import { i18n } from '../../../languages';
 
 /** More files of one receiver than these are one entry, to be opened. */
 const MANY = 3;
@@ -28,17 +28,22 @@ function Batches({ files, layout }: { files: readonly FilledFile[]; layout: Layo
       <details>
         <summary>
           <b>
-            {layout?.name}: {files.length} numbered files
+            {i18n._('{name}: {files, number} numbered files', {
+              name: layout?.name,
+              files: files.length,
+            })}
           </b>{' '}
           <Text component="span" c="dimmed" size="sm">
-            {count(questions, 'question')},{' '}
-            {differ ? `${differ} files came back other than meant` : 'all read back as meant'}
+            {i18n._('{questions, plural, one {# question} other {# questions}}', { questions })},{' '}
+            {differ
+              ? i18n._('{differ, number} files came back other than meant', { differ })
+              : i18n._('all read back as meant')}
           </Text>
         </summary>
         <Stack gap={6} mt={6}>
           <Group>
             <Button size="xs" onClick={() => void takeAll(files)}>
-              Take these {files.length} as one zip
+              {i18n._('Take these {files, number} as one zip', { files: files.length })}
             </Button>
           </Group>
           {files.map((file) => (
@@ -52,8 +57,13 @@ function Batches({ files, layout }: { files: readonly FilledFile[]; layout: Layo
 
 function Summary({ files }: { files: readonly FilledFile[] }) {
   const differ = differing(files);
-  const found = differ ? `; ${differ} came back other than meant` : ', all as meant';
-  const words = `${count(files.length, 'file')} filled and read back${found}.`;
+  const found = differ
+    ? i18n._('; {differ, number} came back other than meant', { differ })
+    : i18n._(', all as meant');
+  const words = i18n._(
+    '{files, plural, one {# file} other {# files}} filled and read back{found}.',
+    { files: files.length, found },
+  );
   useAnnounce(words);
   return (
     <Bar
@@ -61,7 +71,9 @@ function Summary({ files }: { files: readonly FilledFile[] }) {
       acts={
         differ > 0 && (
           <Button size="xs" onClick={() => void takeAll(files)}>
-            Take all {files.length} as one zip with their differences
+            {i18n._('Take all {files, number} as one zip with their differences', {
+              files: files.length,
+            })}
           </Button>
         )
       }
@@ -87,7 +99,7 @@ export function Files({ layouts }: { layouts: readonly Layout[] }) {
   return (
     <>
       <Summary files={files} />
-      <MoreBelow what="files" mah={{ base: '60vh', md: '38vh' }} flex="none">
+      <MoreBelow what={i18n._('files')} mah={{ base: '60vh', md: '38vh' }} flex="none">
         <Stack gap={8}>
           {groups.map(({ id, layout, own }) =>
             own.length > MANY ? (

@@ -1,7 +1,7 @@
 // What the read-back found of a file, as long as the file still is what the questions say.
-import { count } from '../../../core/shared/plain';
 import type { State } from '../../parts/StateSign';
 import type { FilledFile } from '../../state/hand-over';
+import { i18n } from '../../../languages';
 
 /** The state of a file and its sentence. */
 export function proofOf({ receipt, differences, isStale, isTaken }: FilledFile): {
@@ -11,16 +11,27 @@ export function proofOf({ receipt, differences, isStale, isTaken }: FilledFile):
   if (isStale) {
     return {
       state: 'warn',
-      words: 'Filled before your last change to its questions or layout. Fill again.',
+      words: i18n._('Filled before your last change to its questions or layout. Fill again.'),
     };
   }
   if (differences.length) {
-    return { state: 'block', words: `Read back: ${count(differences.length, 'difference')}.` };
+    return {
+      state: 'block',
+      words: i18n._('Read back: {differences, plural, one {# difference} other {# differences}}.', {
+        differences: differences.length,
+      }),
+    };
   }
-  const what = receipt.questions === 1 ? 'its one question' : `all ${receipt.questions}`;
+  const what =
+    receipt.questions === 1
+      ? i18n._('its one question')
+      : i18n._('all {questions, number}', { questions: receipt.questions });
   return {
     state: 'fine',
-    words: `Read back by other code: ${what} as meant.${isTaken ? ' Taken.' : ''}`,
+    words: i18n._(
+      'Read back by other code: {what} as meant.{isTaken, select, true { Taken.} other {}}',
+      { what, isTaken },
+    ),
   };
 }
 
@@ -30,7 +41,7 @@ export const isAsMeant = ({ differences, isStale }: FilledFile): boolean =>
 
 export function takeWords({ differences, isStale }: FilledFile): string {
   if (differences.length) {
-    return 'Take it with its differences';
+    return i18n._('Take it with its differences');
   }
-  return isStale ? 'Take it as it was' : 'Take the file';
+  return isStale ? i18n._('Take it as it was') : i18n._('Take the file');
 }

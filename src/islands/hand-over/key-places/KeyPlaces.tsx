@@ -9,19 +9,24 @@ import { useAsk } from '../../state/asking';
 import { setWishes, useHandOver } from '../../state/hand-over';
 import { showsOrder, unevenness, type Places } from './places';
 import { PlacesChart } from './PlacesChart';
+import { i18n } from '../../../languages';
 
 const SEED = 1;
 
 function PlacesTable({ places, isSpread }: { places: Places; isSpread: boolean }) {
-  const rows: [string, readonly number[]][] = [['as they stand', places.before]];
+  const rows: [string, readonly number[]][] = [[i18n._('as they stand'), places.before]];
   if (isSpread) {
-    rows.push(['spread evenly', places.after]);
+    rows.push([i18n._('spread evenly'), places.after]);
   }
   return (
-    <Table aria-label="Right answers by their place" horizontalSpacing={10} verticalSpacing={3}>
+    <Table
+      aria-label={i18n._('Right answers by their place')}
+      horizontalSpacing={10}
+      verticalSpacing={3}
+    >
       <Table.Thead>
         <Table.Tr>
-          <Table.Th>Place</Table.Th>
+          <Table.Th>{i18n._('Place')}</Table.Th>
           {places.before.map((_, index) => (
             <Table.Th key={index}>{optionLetter(index)}</Table.Th>
           ))}
@@ -48,24 +53,27 @@ function Spread() {
   const turn = (isOn: boolean): void => setWishes({ spread: isOn ? SEED : undefined });
   useActs('spread', [
     {
-      label: spread === undefined ? 'Spread right answers evenly' : 'Leave right answers in place',
-      words: 'Shuffle, mix the options',
+      label:
+        spread === undefined
+          ? i18n._('Spread right answers evenly')
+          : i18n._('Leave right answers in place'),
+      words: i18n._('Shuffle, mix the options'),
       run: () => turn(spread === undefined),
     },
   ]);
   return (
     <Group gap="sm">
       <Tick
-        label="Spread them evenly for receivers that do not shuffle"
+        label={i18n._('Spread them evenly for receivers that do not shuffle')}
         isOn={spread !== undefined}
         onTick={turn}
       />
       {spread !== undefined && (
         <Group gap={6} component="span">
-          <span aria-hidden>by seed</span>
+          <span aria-hidden>{i18n._('by seed')}</span>
           <CommitText
             mono
-            aria-label="by seed"
+            aria-label={i18n._('by seed')}
             w={70}
             inputMode="numeric"
             value={String(spread)}
@@ -107,8 +115,9 @@ export function KeyPlaces({ kept }: { kept: readonly KeptLayout[] }) {
     <Paper px="md" py={4} style={{ flex: 'none' }} fz={14}>
       <details className="key-places">
         <summary>
-          Where right answers lie
-          {isSpread && ': spread evenly'}
+          {isSpread
+            ? i18n._('Where right answers lie: spread evenly')
+            : i18n._('Where right answers lie')}
           {uneven && <Uneven words={uneven} />}
         </summary>
         <SimpleGrid cols={{ base: 1, sm: 2 }} py="xs">
@@ -116,7 +125,7 @@ export function KeyPlaces({ kept }: { kept: readonly KeptLayout[] }) {
           <Stack gap={8}>
             {concerned.length > 1 && (
               <Pick
-                label="Receiver"
+                label={i18n._('Receiver')}
                 value={one.id}
                 choices={concerned.map(({ id, layout }) => [id, layout.name] as const)}
                 onPick={setChosen}
@@ -125,9 +134,9 @@ export function KeyPlaces({ kept }: { kept: readonly KeptLayout[] }) {
             <PlacesTable places={places} isSpread={isSpread} />
             <Spread />
             <Text c="dimmed" size="xs">
-              The same seed gives the same order, even among questions with as many options. Options
-              that speak of others (“all of the above”), true or false, and questions that keep
-              their order stay as they are.
+              {i18n._(
+                'The same seed gives the same order, even among questions with as many options. Options that speak of others (“all of the above”), true or false, and questions that keep their order stay as they are.',
+              )}
             </Text>
           </Stack>
         </SimpleGrid>

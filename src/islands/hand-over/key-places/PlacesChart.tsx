@@ -4,10 +4,15 @@ import { useCallback } from 'react';
 import { optionLetter } from '../../../core/shared/plain';
 import { axis, colour, Drawn, still } from '../../parts/Drawn';
 import type { Places } from './places';
+import { i18n } from '../../../languages';
 
 function configOf({ before, after }: Places, isSpread: boolean): ChartConfiguration<'bar'> {
-  const stand = { label: 'as they stand', data: before, backgroundColor: colour('--ink-soft') };
-  const spread = { label: 'spread evenly', data: after, backgroundColor: colour('--leaf') };
+  const stand = {
+    label: i18n._('as they stand'),
+    data: before,
+    backgroundColor: colour('--ink-soft'),
+  };
+  const spread = { label: i18n._('spread evenly'), data: after, backgroundColor: colour('--leaf') };
   return {
     type: 'bar',
     data: {
@@ -29,7 +34,9 @@ export function PlacesChart({ places, isSpread }: { places: Places; isSpread: bo
   const config = useCallback(() => configOf(places, isSpread), [places, isSpread]);
   return (
     <Drawn
-      label="Right answers by their place among the options; the table beside it has the numbers"
+      label={i18n._(
+        'Right answers by their place among the options; the table beside it has the numbers',
+      )}
       config={config}
     />
   );

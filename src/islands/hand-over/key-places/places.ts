@@ -1,6 +1,7 @@
 // Where right answers lie among the options, and whether that is even.
 import type { KeptLayout } from '../../../core/model';
 import { optionLetter } from '../../../core/shared/plain';
+import { i18n } from '../../../languages';
 
 /** How many right answers lie at each place, before and after they are spread. */
 export type Places = { before: number[]; after: number[]; questions: number };
@@ -30,5 +31,9 @@ export function unevenness({ before, questions }: Places): string | undefined {
   }
   // A question with several right options counts at each of their places.
   const all = before.reduce((sum, n) => sum + n, 0);
-  return `${most} of ${all} right answers lie at ${optionLetter(before.indexOf(most))}`;
+  return i18n._('{most, number} of {all, number} right answers lie at {optionLetter}', {
+    most,
+    all,
+    optionLetter: optionLetter(before.indexOf(most)),
+  });
 }

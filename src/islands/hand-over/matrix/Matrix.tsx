@@ -7,6 +7,7 @@ import { itemById } from '../../state/bank';
 import { useHandOver, type Receiver } from '../../state/hand-over';
 import { useMatrixKeys, type OpenCell } from './use-matrix-keys';
 import { behindWords, countWords, wordsOf } from './words';
+import { i18n } from '../../../languages';
 
 const ROW = 50;
 /** Rows drawn beyond what is in sight. */
@@ -59,7 +60,7 @@ function Head({
   return (
     <>
       <span role="columnheader" className="stem-head">
-        Question
+        {i18n._('Question')}
       </span>
       {receivers.map(({ id, name, layouts }) => {
         const column = columns.find(({ layout }) => layout === id);
@@ -68,7 +69,8 @@ function Head({
           <span role="columnheader" key={id}>
             <b>{name}</b>
             <small>
-              {layouts.length > 1 && `${layouts.length} blanks; `}
+              {layouts.length > 1 &&
+                i18n._('{layouts, number} blanks; ', { layouts: layouts.length })}
               {column ? countWords(column) : ''}
             </small>
             {behind && (
@@ -124,7 +126,7 @@ export function Matrix({
       className="panel matrix"
       ref={setScroller}
       role="grid"
-      aria-label="Questions by receivers"
+      aria-label={i18n._('Questions by receivers')}
       aria-rowcount={ids.length + 1}
       aria-colcount={receivers.length + 1}
       tabIndex={-1}

@@ -1,7 +1,8 @@
 // A cell of the matrix in a sign and a word or two; the whole sentence is its title.
 import { FIT_STATE, type FitState } from '../../../core/shared/change-grades';
-import { count, listed } from '../../../core/shared/plain';
+import { listed } from '../../../core/shared/plain';
 import type { FitColumn } from '../../../workers/protocol';
+import { i18n } from '../../../languages';
 
 export type Tone = 'fits' | 'changes' | 'refused' | 'written';
 export type CellWords = { tone: Tone; sign: string; text: string; title: string };
@@ -20,10 +21,10 @@ const BRIEF: Readonly<Record<string, string>> = {
   'options-too-few': 'options',
   'right-options-over': 'options',
   'room-too-small': 'options',
-  'key-names-one': 'several right',
-  'left-out': 'left out',
-  'needs-words': 'your words',
-  'options-alike': 'your words',
+  'key-names-one': i18n._('several right'),
+  'left-out': i18n._('left out'),
+  'needs-words': i18n._('your words'),
+  'options-alike': i18n._('your words'),
   'stem-empty': 'unfinished',
   'key-missing': 'unfinished',
   'option-empty': 'unfinished',
@@ -36,38 +37,47 @@ const BRIEF: Readonly<Record<string, string>> = {
   'separator-in-text': 'signs',
   'sign-in-text': 'signs',
   'marker-on-wrong-option': 'signs',
-  'board-full': 'board full',
-  'board-column-missing': 'board full',
-  'field-missing': 'field missing',
-  'word-not-listed': 'not on a list',
-  'cell-too-long': 'too long',
+  'board-full': i18n._('board full'),
+  'board-column-missing': i18n._('board full'),
+  'field-missing': i18n._('field missing'),
+  'word-not-listed': i18n._('not on a list'),
+  'cell-too-long': i18n._('too long'),
 };
 
 /** What stands in a row of a receiver's column. */
 export function wordsOf(column: FitColumn, row: number): CellWords {
   const tone = TONES[(column.states[row] ?? FIT_STATE.refused) as FitState];
   if (tone === 'fits') {
-    return { tone, sign: '✓', text: 'fits', title: 'fits as it is' };
+    return { tone, sign: '✓', text: 'fits', title: i18n._('fits as it is') };
   }
   const changes = column.changes[row] ?? 0;
   if (tone === 'written') {
-    const title = `fits; ${count(changes, 'thing')} written differently, nothing lost`;
-    return { tone, sign: '≈', text: 'written so', title };
+    const title = i18n._(
+      'fits; {changes, plural, one {# thing} other {# things}} written differently, nothing lost',
+      { changes },
+    );
+    return { tone, sign: '≈', text: i18n._('written so'), title };
   }
   if (tone === 'changes') {
-    const text = count(changes, 'change');
-    return { tone, sign: '!', text, title: `fits with ${text}` };
+    const text = i18n._('{changes, plural, one {# change} other {# changes}}', { changes });
+    return { tone, sign: '!', text, title: i18n._('fits with {text}', { text }) };
   }
   const reason = column.reasons[row] ?? 0;
-  const text = BRIEF[column.codes[reason] ?? ''] ?? 'does not fit';
+  const text = BRIEF[column.codes[reason] ?? ''] ?? i18n._('does not fit');
   return { tone, sign: '✕', text, title: column.words[reason] ?? '' };
 }
 
 /** How a receiver's column stands as a whole: how many go in, are changed, stay out, and how many they become. */
 export function countWords({ counts: [fits, loses, out, written], total }: FitColumn): string {
   const going = fits + written + loses;
-  const become = total > going ? `; ${going} become ${total}` : '';
-  return `${fits + written} fit, ${loses} change, ${out} out${become}`;
+  const become =
+    total > going ? i18n._('; {going, number} become {total, number}', { going, total }) : '';
+  return i18n._('{fits, number} fit, {loses, number} change, {out, number} out{become}', {
+    fits: fits + written,
+    loses,
+    out,
+    become,
+  });
 }
 
 /** So many of the things that stay behind are named at the head of a narrow column. */
@@ -81,10 +91,15 @@ export function behindWords({ behind }: FitColumn): { brief: string; whole: stri
   const named = behind.map(({ n, one, many }) => (n === 1 ? `1 ${one}` : `${n} ${many}`));
   const more = behind.length > NAMED ? ' …' : '';
   return {
-    brief: `no place for ${behind
-      .slice(0, NAMED)
-      .map(({ many }) => many.replace('questions’ ', ''))
-      .join(', ')}${more}`,
-    whole: `This receiver has no place for ${listed(named)}. They stay in the bank.`,
+    brief: i18n._('no place for {behind}{more}', {
+      behind: behind
+        .slice(0, NAMED)
+        .map(({ many }) => many.replace('questions’ ', ''))
+        .join(', '),
+      more,
+    }),
+    whole: i18n._('This receiver has no place for {named}. They stay in the bank.', {
+      named: listed(named),
+    }),
   };
 }

@@ -8,6 +8,7 @@ import { LinkButton } from '../../parts/LinkButton';
 import { isText, otherSeconds, sentenceOf } from './change-of';
 import { CutInstead, cutBy } from './CutInstead';
 import { OwnText } from './OwnText';
+import { i18n } from '../../../languages';
 
 export type Decide = (decision: Decision | undefined) => void;
 
@@ -35,18 +36,18 @@ function Ways({
   const hasOwn = decision.own?.[change.field] !== undefined;
   return (
     <Group gap="sm" fz={13.5}>
-      {onWrite && <LinkButton onClick={onWrite}>Write it for this receiver</LinkButton>}
+      {onWrite && <LinkButton onClick={onWrite}>{i18n._('Write it for this receiver')}</LinkButton>}
       {otherSeconds(change, layout).map((seconds) => (
         <LinkButton key={seconds} onClick={() => onOwn(String(seconds))}>
-          Take {seconds}
+          {i18n._('Take {seconds, number}', { seconds })}
         </LinkButton>
       ))}
       {hasOwn && (
         <LinkButton onClick={() => onDecide(withoutOwn(decision, change.field))}>
-          Back to the bank’s text
+          {i18n._('Back to the bank’s text')}
         </LinkButton>
       )}
-      <LinkButton onClick={() => onDecide({ leaveOut: true })}>Leave it out</LinkButton>
+      <LinkButton onClick={() => onDecide({ leaveOut: true })}>{i18n._('Leave it out')}</LinkButton>
     </Group>
   );
 }

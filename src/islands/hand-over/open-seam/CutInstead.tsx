@@ -3,6 +3,7 @@ import type { Change, Item } from '../../../core/model';
 import { quoted } from '../../../core/shared/plain';
 import { LinkButton } from '../../parts/LinkButton';
 import { fieldOf } from './change-of';
+import { i18n } from '../../../languages';
 
 const SHOWN = 24;
 const CUT = new Set(['option-cut', 'option-chosen']);
@@ -30,7 +31,7 @@ export function CutInstead({
   );
   return others.map(({ place, text }) => (
     <LinkButton key={place} onClick={() => onCut([...cuts.filter((cut) => cut !== own), place])}>
-      Cut {quoted(text, SHOWN)} instead
+      {i18n._('Cut {text} instead', { text: quoted(text, SHOWN) })}
     </LinkButton>
   ));
 }

@@ -17,6 +17,7 @@ import { SeamFoot } from './SeamFoot';
 import { belongs, furtherParts, linesOf } from './seam-lines';
 import { FurtherPart, SeamLine } from './SeamLine';
 import { tooLong } from './too-long';
+import { i18n } from '../../../languages';
 
 function Refused({
   fitted,
@@ -36,14 +37,14 @@ function Refused({
       tone="block"
       acts={
         decision.leaveOut && (
-          <LinkButton onClick={() => onDecide(undefined)}>Put it back</LinkButton>
+          <LinkButton onClick={() => onDecide(undefined)}>{i18n._('Put it back')}</LinkButton>
         )
       }
     >
       <span className="sign" aria-hidden>
         ✕
       </span>{' '}
-      It does not fit: {fitted.reason}.
+      {i18n._('It does not fit: {reason}.', { reason: fitted.reason })}
       {texts.map(({ field, text }) => (
         <OwnText key={field} id={item.id} field={field} from={text} kept={kept} />
       ))}
@@ -138,7 +139,10 @@ export function OpenSeam({
     [id, layout, variants, items, ids],
   );
   const column = columnWith(columns, layout.id);
-  const title = `Question ${row + 1} in the file for ${layout.name}`;
+  const title = i18n._('Question {row} in the file for {name}', {
+    row: row + 1,
+    name: layout.name,
+  });
   if (!answer?.item) {
     return <Paper component="aside" className="open-seam" aria-label={title} aria-busy />;
   }
@@ -153,7 +157,12 @@ export function OpenSeam({
       <Title order={2} px="md" py="sm" bg="var(--band)" fz={15}>
         {title}
       </Title>
-      <div className="open-seam-scroll" tabIndex={0} role="group" aria-label="Its fields and cells">
+      <div
+        className="open-seam-scroll"
+        tabIndex={0}
+        role="group"
+        aria-label={i18n._('Its fields and cells')}
+      >
         {fitted.state === 'refused' && (
           <Refused fitted={fitted} item={item} kept={kept} onDecide={onDecide} />
         )}
@@ -161,7 +170,7 @@ export function OpenSeam({
         {fitted.text !== undefined && (
           <section className="in-file">
             <Text size="xs" c="dimmed">
-              in the file
+              {i18n._('in the file')}
             </Text>
             <pre className="paragraph mono">{numberedText(fitted.text, 1, 1)}</pre>
           </section>

@@ -7,12 +7,16 @@ import { bankState } from '../../state/bank';
 import { ownTextFor } from '../../state/hand-over';
 import { placeOf } from './change-of';
 import { mostFor } from './too-long';
+import { i18n } from '../../../languages';
 
 function lengthWords(length: number, most: number | undefined): string {
   if (!most) {
     return String(length);
   }
-  return `${length} of ${most}${length > most ? `, ${length - most} over` : ''}`;
+  return i18n._(
+    '{length, number} of {most, number}{isLength, select, true {, {length2, number} over} other {}}',
+    { length, most, isLength: length > most, length2: length - most },
+  );
 }
 
 /** The receivers in view for which a text is too long. */
@@ -61,7 +65,7 @@ export function OwnText({ id, field, from, kept, onClose }: Props) {
     <Stack gap={5} mt={4} align="flex-start">
       <Textarea
         w="100%"
-        aria-label={`Text for ${layout.name}`}
+        aria-label={i18n._('Text for {name}', { name: layout.name })}
         autoFocus={onClose !== undefined}
         autosize
         minRows={3}
@@ -72,16 +76,16 @@ export function OwnText({ id, field, from, kept, onClose }: Props) {
       <span className={`mono counter ${most && length > most ? 'over' : ''}`}>
         {lengthWords(length, most)}
         {others.length > 0 && strictest < (most ?? Infinity)
-          ? `; the strictest takes ${strictest}`
+          ? i18n._('; the strictest takes {strictest, number}', { strictest })
           : ''}
       </span>
       <Group gap="xs">
         <Button size="xs" variant="filled" onClick={() => write([kept])}>
-          Write this for {layout.name}
+          {i18n._('Write this for {name}', { name: layout.name })}
         </Button>
         {others.length > 0 && (
           <Button size="xs" onClick={() => write([kept, ...others])}>
-            For all {others.length + 1} that need it
+            {i18n._('For all {others, number} that need it', { others: others.length + 1 })}
           </Button>
         )}
       </Group>

@@ -7,6 +7,7 @@ import { useActs } from '../../state/acts';
 import { leaveQuestion, useHandOver, type Receiver } from '../../state/hand-over';
 import type { FitColumn } from '../../../workers/protocol';
 import type { OpenCell } from '../matrix/use-matrix-keys';
+import { i18n } from '../../../languages';
 
 /** Whether a person should look at a question of a receiver's file. */
 const wantsLook = ({ states, reasons, codes }: FitColumn, row: number): boolean =>
@@ -52,13 +53,25 @@ export function SeamFoot({
   useActs('open-seam', [
     ...(before === undefined
       ? []
-      : [{ label: 'Previous change', words: 'The question before that changes', run: go(before) }]),
+      : [
+          {
+            label: i18n._('Previous change'),
+            words: i18n._('The question before that changes'),
+            run: go(before),
+          },
+        ]),
     ...(next === undefined
       ? []
-      : [{ label: 'Next change', words: 'The next question that changes', run: go(next) }]),
+      : [
+          {
+            label: i18n._('Next change'),
+            words: i18n._('The next question that changes'),
+            run: go(next),
+          },
+        ]),
     {
-      label: 'Leave out of every file',
-      words: 'The question that is open',
+      label: i18n._('Leave out of every file'),
+      words: i18n._('The question that is open'),
       run: () => leaveQuestion(id, true),
     },
   ]);
@@ -71,16 +84,18 @@ export function SeamFoot({
       style={{ borderTop: '1px solid var(--line)', flex: 'none' }}
     >
       <Button size="xs" disabled={before === undefined} onClick={go(before)}>
-        Previous change
+        {i18n._('Previous change')}
       </Button>
       <Button size="xs" disabled={next === undefined} onClick={go(next)}>
-        Next change
+        {i18n._('Next change')}
       </Button>
       <LinkButton fz={13} onClick={() => leaveQuestion(id, true)}>
-        Leave out of every file
+        {i18n._('Leave out of every file')}
       </LinkButton>
       <Text component="span" size="xs" c="dimmed" ff="monospace" ml="auto">
-        {place >= 0 ? `${place + 1} of ${looks.length}` : `${looks.length} to look at`}
+        {place >= 0
+          ? i18n._('{place} of {looks, number}', { place: place + 1, looks: looks.length })
+          : i18n._('{looks, number} to look at', { looks: looks.length })}
       </Text>
     </Group>
   );

@@ -3,6 +3,7 @@ import type { ReactNode } from 'react';
 import type { Fitted, Layout } from '../../../core/model';
 import { overFrom } from '../../../core/shared/lengths';
 import type { Line, furtherParts } from './seam-lines';
+import { i18n } from '../../../languages';
 
 /** The text with the words past the limit highlighted. */
 function Marked({
@@ -36,7 +37,7 @@ function placeWords(cells: Line['right'], row: string): string {
     return '';
   }
   return cells.length > 1 && first.heading
-    ? `${first.place}${row} to ${last.place}${row}`
+    ? i18n._('{place}{row} to {place2}{row}', { place: first.place, row, place2: last.place })
     : `${first.place}${first.heading ? row : ''} ${first.heading}`;
 }
 
@@ -54,8 +55,8 @@ function Cells({
   if (!line.right.length) {
     return (
       <div>
-        <small>{layout.shape === 'rows' ? 'no column' : 'no place'}</small>
-        <p className="mono soft">{fitted.as ? 'stays in the bank' : ''}</p>
+        <small>{layout.shape === 'rows' ? i18n._('no column') : i18n._('no place')}</small>
+        <p className="mono soft">{fitted.as ? i18n._('stays in the bank') : ''}</p>
       </div>
     );
   }
@@ -123,9 +124,7 @@ export function FurtherPart({
   return (
     <section className="seam-line">
       <div>
-        <small>
-          question {n} of {of}
-        </small>
+        <small>{i18n._('question {n, number} of {of, number}', { n, of })}</small>
       </div>
       <div className="gutter sign" aria-hidden>
         +

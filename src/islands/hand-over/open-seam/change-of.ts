@@ -1,5 +1,6 @@
 // What a change is about.
 import type { Change, Layout } from '../../../core/model';
+import { i18n } from '../../../languages';
 
 const PART = /^parts\.(\d+)\./;
 
@@ -35,5 +36,5 @@ const SHOWN_ELSEWHERE = new Set(['seconds', 'kind']);
 /** The sentence of a change, with what it becomes where no cell beside it says so. */
 export function sentenceOf(change: Change): string {
   const isSaid = !change.to || SHOWN_ELSEWHERE.has(fieldOf(change)) || isText(change);
-  return `${change.why}.${isSaid ? '' : ` Becomes ${change.to}.`}`;
+  return `${change.why}.${isSaid ? '' : i18n._(' Becomes {to}.', { to: change.to })}`;
 }

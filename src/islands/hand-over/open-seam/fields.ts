@@ -3,6 +3,7 @@ import type { Item, Role } from '../../../core/model';
 import { optionLetter } from '../../../core/shared/plain';
 import { cellText } from '../../parts/cells';
 import { numberWords } from '../../../core/shared/plain';
+import { i18n } from '../../../languages';
 
 export type FieldWords = {
   /** As changes name it. */
@@ -35,7 +36,7 @@ const optionWords = (item: Item): FieldWords[] => [
     left: item.options!.map(({ text }, index) => `${optionLetter(index)}  ${text.plain}`),
     roles: OPTION_ROLES,
   },
-  { field: 'key', name: 'right answer', left: [cellText(item, 'key')], roles: ['key'] },
+  { field: 'key', name: i18n._('right answer'), left: [cellText(item, 'key')], roles: ['key'] },
 ];
 
 /** What is accepted where there is nothing to choose from. */
@@ -92,7 +93,7 @@ type BesideWords = {
 export const BESIDE: readonly BesideWords[] = [
   {
     field: 'seconds',
-    name: 'time limit',
+    name: i18n._('time limit'),
     roles: ['seconds'],
     textOf: ({ seconds }) => (seconds === undefined ? '' : `${seconds} s`),
   },

@@ -5,6 +5,7 @@ import { optionLetter } from '../../../core/shared/plain';
 import { placesOf, type Place } from '../../parts/becomes';
 import { cellText } from '../../parts/cells';
 import { answersOf, BESIDE, type FieldWords } from './fields';
+import { i18n } from '../../../languages';
 
 type Cell = Pick<Place, 'place' | 'heading' | 'value'>;
 
@@ -40,15 +41,15 @@ function saysIn({ shape, marks, file }: Layout, field: string): boolean {
 function keySaid({ key }: Layout): string | undefined {
   switch (key.style) {
     case 'marker':
-      return `by the sign ${key.marker ?? '*'} at the option`;
+      return i18n._('by the sign {marker} at the option', { marker: key.marker ?? '*' });
     case 'verdict':
-      return 'by a word beside each option';
+      return i18n._('by a word beside each option');
     case 'weight':
-      return 'by per cent beside each option';
+      return i18n._('by per cent beside each option');
     case 'first':
-      return 'by the first place';
+      return i18n._('by the first place');
     case 'right-column':
-      return 'by a column of its own';
+      return i18n._('by a column of its own');
     default:
       return undefined;
   }
@@ -98,7 +99,8 @@ class Carrier {
     if (!this.as || !saysIn(this.layout, field)) {
       return [];
     }
-    const place = this.layout.shape === 'package' ? 'in the package' : 'in the text';
+    const place =
+      this.layout.shape === 'package' ? i18n._('in the package') : i18n._('in the text');
     return (texts ?? []).filter(Boolean).map((value) => ({ place, heading: '', value }));
   }
 

@@ -1,5 +1,6 @@
 // One cell of the blank as it looks, or what a question of the bank puts there.
 import type { CellMark } from './marks';
+import { i18n } from '../../../languages';
 
 /** `looks` are its letters: b bold, m coloured, l with a list to choose from. */
 export type BlankCellProps = {
@@ -15,8 +16,8 @@ export type BlankCellProps = {
 function titleOf({ mark, note, looks }: BlankCellProps): string | undefined {
   const words = [
     mark?.word,
-    note && `note: ${note}`,
-    looks.includes('l') && 'a list to choose from',
+    note && i18n._('note: {note}', { note }),
+    looks.includes('l') && i18n._('a list to choose from'),
   ];
   return words.filter(Boolean).join('; ') || undefined;
 }
@@ -28,10 +29,18 @@ const isPreview = ({ filled, text, mark }: BlankCellProps): boolean =>
 function Content(cell: BlankCellProps) {
   const { text, filled, mark } = cell;
   if (isPreview(cell)) {
-    return <span title={text ? `in place of “${text}”` : undefined}>{filled}</span>;
+    return (
+      <span title={text ? i18n._('in place of “{text}”', { text }) : undefined}>{filled}</span>
+    );
   }
   if (!text && mark?.tone === 'title-cell') {
-    return <em>{mark.word.includes('title') ? 'title of the set' : 'description of the set'}</em>;
+    return (
+      <em>
+        {mark.word.includes('title')
+          ? i18n._('title of the set')
+          : i18n._('description of the set')}
+      </em>
+    );
   }
   return text;
 }
@@ -50,7 +59,7 @@ export function BlankCell(cell: BlankCellProps) {
     <td className={classes.filter(Boolean).join(' ')} title={titleOf(cell)} onDoubleClick={onPoint}>
       <Content {...cell} />
       {note && (
-        <sup className="hint-mark" aria-label="has a note">
+        <sup className="hint-mark" aria-label={i18n._('has a note')}>
           ✎
         </sup>
       )}

@@ -8,6 +8,7 @@ import { BlankCell } from './BlankCell';
 import { markOf, previewOf, shownOf, widthOf } from './marks';
 import { RolePicker } from './RolePicker';
 import { RowMenu } from './RowMenu';
+import { i18n } from '../../../languages';
 
 type Shown = { kept: KeptLayout; sheet: SheetView; fitted: Fitted | undefined };
 
@@ -20,7 +21,7 @@ function formOf({ file, shape }: Layout, sheet: SheetView): { isForm: boolean; p
 function setTitleCell(kept: KeptLayout, cell: string): void {
   const { layout } = kept;
   const others = (layout.file.cells ?? []).filter(({ role }) => role !== 'set-title');
-  void changeLayout(kept, `Title cell of ${layout.name}`, {
+  void changeLayout(kept, i18n._('Title cell of {name}', { name: layout.name }), {
     ...layout,
     file: { ...layout.file, cells: [...others, { cell, role: 'set-title' }] },
   });
@@ -70,11 +71,16 @@ export function BlankView({ kept, sheet, fitted }: Shown) {
   const { isForm, points } = formOf(layout, sheet);
   const { rows, width } = shownOf(layout, sheet.rows, points);
   return (
-    <div className="blank-view" tabIndex={0} role="group" aria-label={`Sheet ${sheet.name}`}>
+    <div
+      className="blank-view"
+      tabIndex={0}
+      role="group"
+      aria-label={i18n._('Sheet {name}', { name: sheet.name })}
+    >
       <table className="sheet mono">
         <thead>
           <tr>
-            <th aria-label="Row" />
+            <th aria-label={i18n._('Row')} />
             {indexes(width).map((column) => (
               <th key={column} scope="col" style={{ minWidth: widthOf(layout, column, isForm) }}>
                 {points ? (

@@ -4,6 +4,7 @@ import { roleWords } from '../../../core/shared/roles';
 import { RoleHead } from '../../parts/RoleHead';
 import { changeColumn } from '../../state/layouts';
 import { labelOf } from './marks';
+import { i18n } from '../../../languages';
 
 export function RolePicker({ kept, letters }: { kept: KeptLayout; letters: string }) {
   const column = kept.layout.columns.find((candidate) => candidate.column === letters);
@@ -18,8 +19,10 @@ export function RolePicker({ kept, letters }: { kept: KeptLayout; letters: strin
       role={role}
       label={labelOf(column)}
       isUnsure={kept.unsure.includes(`columns.${letters}`)}
-      title={because ? `because ${because}` : undefined}
-      because={because && `${roleWords(role)}, because ${because}`}
+      title={because ? i18n._('because {because}', { because }) : undefined}
+      because={
+        because && i18n._('{roleWords}, because {because}', { roleWords: roleWords(role), because })
+      }
       onPick={pick}
     />
   );

@@ -2,6 +2,7 @@
 import { Menu, UnstyledButton } from '@mantine/core';
 import type { KeptLayout, Layout } from '../../../core/model';
 import { changeLayout } from '../../state/layouts';
+import { i18n } from '../../../languages';
 
 export function RowMenu({ kept, row }: { kept: KeptLayout; row: number }) {
   const { layout } = kept;
@@ -9,7 +10,7 @@ export function RowMenu({ kept, row }: { kept: KeptLayout; row: number }) {
   const change = (label: string, file: Partial<Layout['file']>, path: string) => (): void => {
     void changeLayout(
       kept,
-      `${label} of ${layout.name}`,
+      i18n._('{label} of {name}', { label, name: layout.name }),
       { ...layout, file: { ...layout.file, ...file } },
       [`file.${path}`],
     );
@@ -19,33 +20,33 @@ export function RowMenu({ kept, row }: { kept: KeptLayout; row: number }) {
   return (
     <Menu position="right-start">
       <Menu.Target>
-        <UnstyledButton className="row-number" aria-label={`Row ${row}: point`}>
+        <UnstyledButton className="row-number" aria-label={i18n._('Row {row}: point', { row })}>
           {row}
         </UnstyledButton>
       </Menu.Target>
       <Menu.Dropdown>
         <Menu.Item
           onClick={change(
-            'Headings',
+            i18n._('Headings'),
             { headingRow: row, firstRow: Math.max(first, row + 1) },
             'headingRow',
           )}
         >
-          The headings are in row {row}
+          {i18n._('The headings are in row {row}', { row })}
         </Menu.Item>
         <Menu.Item
-          onClick={change('First row', { firstRow: row, sample: samplesFrom }, 'firstRow')}
+          onClick={change(i18n._('First row'), { firstRow: row, sample: samplesFrom }, 'firstRow')}
         >
-          Questions begin in row {row}
+          {i18n._('Questions begin in row {row}', { row })}
         </Menu.Item>
         {row >= first && (
-          <Menu.Item onClick={change('Samples', { sample: [first, row] }, 'sample')}>
-            Rows {first} to {row} are samples
+          <Menu.Item onClick={change(i18n._('Samples'), { sample: [first, row] }, 'sample')}>
+            {i18n._('Rows {first} to {row} are samples', { first, row })}
           </Menu.Item>
         )}
         {sample && (
-          <Menu.Item onClick={change('No samples', { sample: undefined }, 'sample')}>
-            There are no sample rows
+          <Menu.Item onClick={change(i18n._('No samples'), { sample: undefined }, 'sample')}>
+            {i18n._('There are no sample rows')}
           </Menu.Item>
         )}
       </Menu.Dropdown>

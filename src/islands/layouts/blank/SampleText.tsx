@@ -7,6 +7,7 @@ import type { PointedLine } from '../../../core/pipeline';
 import { learnMarks } from '../../state/layouts';
 import { linesAre } from './line-is';
 import { LINE_WORDS, type LineIs } from './line-words';
+import { i18n } from '../../../languages';
 
 /** A sample is shown so far. */
 const LINES_SHOWN = 120;
@@ -32,18 +33,23 @@ function LineMenu({
   return (
     <Menu position="right-start">
       <Menu.Target>
-        <UnstyledButton className="row-number" aria-label={`Line ${line}: say what it is`}>
+        <UnstyledButton
+          className="row-number"
+          aria-label={i18n._('Line {line}: say what it is', { line })}
+        >
           {line}
         </UnstyledButton>
       </Menu.Target>
       <Menu.Dropdown mah={MENU_HEIGHT} style={{ overflowY: 'auto' }}>
-        <Menu.Label>This line is</Menu.Label>
+        <Menu.Label>{i18n._('This line is')}</Menu.Label>
         {CHOICES.map((what) => (
           <Menu.Item key={what} onClick={() => onPoint(what)}>
             {LINE_WORDS[what]}
           </Menu.Item>
         ))}
-        {isPointed && <Menu.Item onClick={() => onPoint(undefined)}>not pointed at</Menu.Item>}
+        {isPointed && (
+          <Menu.Item onClick={() => onPoint(undefined)}>{i18n._('not pointed at')}</Menu.Item>
+        )}
       </Menu.Dropdown>
     </Menu>
   );
@@ -104,7 +110,7 @@ export function SampleText({
     [lines, kept.layout],
   );
   return (
-    <div className="blank-view sample-text" tabIndex={0} role="group" aria-label="Sample">
+    <div className="blank-view sample-text" tabIndex={0} role="group" aria-label={i18n._('Sample')}>
       <table className="sheet mono">
         <tbody>
           {lines.slice(0, LINES_SHOWN).map((text, index) => (
@@ -122,14 +128,14 @@ export function SampleText({
       {fitted?.text !== undefined && (
         <Box p="sm">
           <Text c="dimmed" size="sm">
-            A question of the bank as it would be written:
+            {i18n._('A question of the bank as it would be written:')}
           </Text>
           <pre className="paragraph mono">{numberedText(fitted.text, 1, 1)}</pre>
         </Box>
       )}
       {!lines.length && (
         <Text p="sm" c="dimmed">
-          There is no sample; what stands at the right says how questions are written.
+          {i18n._('There is no sample; what stands at the right says how questions are written.')}
         </Text>
       )}
     </div>

@@ -3,6 +3,7 @@ import type { Column, Fitted, Layout } from '../../../core/model';
 import { cellName, columnIndex } from '../../../core/shared/cells';
 import { optionLetter } from '../../../core/shared/plain';
 import { roleWords } from '../../../core/shared/roles';
+import { i18n } from '../../../languages';
 
 /** `word` is its title, `tone` its colour. */
 export type CellMark = { word: string; tone: string };
@@ -20,7 +21,7 @@ const LABEL_ROOM = 26;
 export function labelOf(column: Column | undefined): string {
   const role = column?.role ?? 'ignore';
   if (role === 'option' && column?.n !== undefined) {
-    return `option ${optionLetter(column.n - 1)}`;
+    return i18n._('option {optionLetter}', { optionLetter: optionLetter(column.n - 1) });
   }
   return role === 'ignore' ? 'aside' : roleWords(role);
 }
@@ -46,7 +47,9 @@ const ofSet: Marker = ({ layout, row, column }) => {
   return (
     own && {
       word:
-        own.role === 'set-title' ? 'the set’s title goes here' : 'the set’s description goes here',
+        own.role === 'set-title'
+          ? i18n._('the set’s title goes here')
+          : i18n._('the set’s description goes here'),
       tone: 'title-cell',
     }
   );
@@ -74,12 +77,12 @@ const ofLine: Marker = ({ layout: { lines, file }, row, column }) =>
   file.firstColumn !== undefined &&
   column === columnIndex(file.firstColumn) &&
   row >= (file.firstRow ?? 2)
-    ? { word: 'names the field', tone: 'heading-cell' }
+    ? { word: i18n._('names the field'), tone: 'heading-cell' }
     : undefined;
 
 const ofSample: Marker = ({ layout: { file, grid }, row }) =>
   !grid && file.sample && row >= file.sample[0] && row <= file.sample[1]
-    ? { word: 'sample, cleared by a fill', tone: 'sample-cell' }
+    ? { word: i18n._('sample, cleared by a fill'), tone: 'sample-cell' }
     : undefined;
 
 const ofFill: Marker = ({ layout, row }) =>

@@ -5,6 +5,7 @@ import { roleWords } from '../../../core/shared/roles';
 import { CommitNumber, CommitText } from '../../parts/Commit';
 import { ROLE_GROUPS } from '../../parts/roles';
 import { changeColumn, setColumns } from '../../state/layouts';
+import { i18n } from '../../../languages';
 
 const SEPARATED = new Set<Role>([
   'options',
@@ -37,28 +38,35 @@ function Tools({ kept, column, index }: { kept: KeptLayout; column: Column; inde
   const { columns, name } = kept.layout;
   const others = columns.filter((one) => one !== column);
   const move = (by: number): void => {
-    void setColumns(kept, `Move a column of ${name}`, others.toSpliced(index + by, 0, column));
+    void setColumns(
+      kept,
+      i18n._('Move a column of {name}', { name }),
+      others.toSpliced(index + by, 0, column),
+    );
   };
   const remove = (): void => {
-    void setColumns(kept, `Remove a column of ${name}`, others);
+    void setColumns(kept, i18n._('Remove a column of {name}', { name }), others);
   };
   return (
     <Group gap={2} wrap="nowrap">
       <ActionIcon
         disabled={index === 0}
-        aria-label={`Move column ${column.column} to the left`}
+        aria-label={i18n._('Move column {column} to the left', { column: column.column })}
         onClick={() => move(-1)}
       >
         ←
       </ActionIcon>
       <ActionIcon
         disabled={index === columns.length - 1}
-        aria-label={`Move column ${column.column} to the right`}
+        aria-label={i18n._('Move column {column} to the right', { column: column.column })}
         onClick={() => move(1)}
       >
         →
       </ActionIcon>
-      <ActionIcon aria-label={`Remove column ${column.column}`} onClick={remove}>
+      <ActionIcon
+        aria-label={i18n._('Remove column {column}', { column: column.column })}
+        onClick={remove}
+      >
         ✕
       </ActionIcon>
     </Group>
@@ -69,13 +77,13 @@ type Change = (next: Partial<Column>) => void;
 
 /** What a column takes where a question says something, and where it says nothing. */
 function Rules({ column, change }: { column: Column; change: Change }) {
-  const of = `of column ${column.column}`;
+  const of = i18n._('of column {column}', { column: column.column });
   return (
     <>
       <Table.Td>
         <CommitText
           mono
-          aria-label={`Default ${of}`}
+          aria-label={i18n._('Default {of}', { of })}
           w={60}
           value={column.default ?? ''}
           onCommit={(text) => change({ default: text })}
@@ -83,7 +91,7 @@ function Rules({ column, change }: { column: Column; change: Change }) {
       </Table.Td>
       <Table.Td>
         <CommitNumber
-          aria-label={`Most characters ${of}`}
+          aria-label={i18n._('Most characters {of}', { of })}
           w={48}
           value={column.max}
           onCommit={(max) => change({ max })}
@@ -92,9 +100,9 @@ function Rules({ column, change }: { column: Column; change: Change }) {
       <Table.Td>
         <CommitText
           mono
-          aria-label={`Words ${of}, with commas`}
+          aria-label={i18n._('Words {of}, with commas', { of })}
           w={86}
-          placeholder="any"
+          placeholder={i18n._('any')}
           value={column.values?.join(', ') ?? ''}
           onCommit={(text) => change({ values: wordsOf(text) })}
         />
@@ -103,7 +111,7 @@ function Rules({ column, change }: { column: Column; change: Change }) {
         {SEPARATED.has(column.role) && (
           <CommitText
             mono
-            aria-label={`Separator ${of}`}
+            aria-label={i18n._('Separator {of}', { of })}
             w={40}
             value={column.separator ?? ''}
             onCommit={(text) => change({ separator: text })}
@@ -131,7 +139,7 @@ export function ColumnRow({
       <Table.Td>
         {isOwn ? (
           <CommitText
-            aria-label={`Heading of column ${column.column}`}
+            aria-label={i18n._('Heading of column {column}', { column: column.column })}
             w={128}
             value={column.heading ?? ''}
             onCommit={(heading) => change({ heading })}
@@ -142,20 +150,20 @@ export function ColumnRow({
       </Table.Td>
       <Table.Td>
         <Select
-          aria-label={`What column ${column.column} takes`}
+          aria-label={i18n._('What column {column} takes', { column: column.column })}
           size="xs"
           w={140}
           searchable
           data={ROLE_DATA}
           value={column.role}
-          nothingFoundMessage="None"
+          nothingFoundMessage={i18n._('None')}
           {...(column.n ? { rightSection: <span className="mono soft">{column.n}</span> } : {})}
           onChange={(role) => role && change({ role: role })}
         />
       </Table.Td>
       <Table.Td>
         <Checkbox
-          aria-label={`Column ${column.column} must be filled`}
+          aria-label={i18n._('Column {column} must be filled', { column: column.column })}
           checked={column.required ?? false}
           onChange={(event) => change({ required: event.currentTarget.checked || undefined })}
         />

@@ -6,25 +6,26 @@ import { LinkButton } from '../../parts/LinkButton';
 import { PlaceCells } from '../../parts/PlaceCells';
 import { setColumns } from '../../state/layouts';
 import { ColumnRow } from './ColumnRow';
+import { i18n } from '../../../languages';
 
 const HEADINGS = [
-  'Heading',
-  'Takes',
-  'Required',
-  'Default',
-  'At most',
-  'Only these words',
-  'Sign between several',
+  i18n._('Heading'),
+  i18n._('Takes'),
+  i18n._('Required'),
+  i18n._('Default'),
+  i18n._('At most'),
+  i18n._('Only these words'),
+  i18n._('Sign between several'),
 ];
 
 const NEXT: readonly (readonly [string, Role, string])[] = [
-  ['an option', 'option', 'Option'],
-  ['a hint', 'hint', 'Hint'],
-  ['points', 'points', 'Points'],
-  ['seconds', 'seconds', 'Seconds'],
-  ['a category', 'category', 'Category'],
-  ['an explanation', 'explanation', 'Explanation'],
-  ['any other', 'ignore', 'New column'],
+  [i18n._('an option'), 'option', i18n._('Option')],
+  [i18n._('a hint'), 'hint', i18n._('Hint')],
+  ['points', 'points', i18n._('Points')],
+  ['seconds', 'seconds', i18n._('Seconds')],
+  [i18n._('a category'), 'category', i18n._('Category')],
+  [i18n._('an explanation'), 'explanation', i18n._('Explanation')],
+  [i18n._('any other'), 'ignore', i18n._('New column')],
 ];
 
 /** The columns with a new one: an option stands behind the last one, everything else at the end. */
@@ -44,7 +45,7 @@ function AddColumns({ kept }: { kept: KeptLayout }) {
   const { layout } = kept;
   return (
     <Text p="sm">
-      Add{' '}
+      {i18n._('Add')}{' '}
       {NEXT.map(([words, role, heading], index) => (
         <Fragment key={words}>
           {index > 0 && ', '}
@@ -52,7 +53,7 @@ function AddColumns({ kept }: { kept: KeptLayout }) {
             onClick={() =>
               void setColumns(
                 kept,
-                `Add a column to ${layout.name}`,
+                i18n._('Add a column to {name}', { name: layout.name }),
                 withColumn(layout.columns, role, heading),
               )
             }
@@ -68,11 +69,11 @@ function AddColumns({ kept }: { kept: KeptLayout }) {
 
 function Example({ layout, fitted }: { layout: Layout; fitted: Fitted }) {
   return (
-    <Box p="sm" role="group" aria-label="A question of the bank in these columns">
+    <Box p="sm" role="group" aria-label={i18n._('A question of the bank in these columns')}>
       <Text c="dimmed" size="sm">
         {fitted.cells
-          ? 'A question of the bank as it would be written:'
-          : `No question of the bank fits yet: ${fitted.reason ?? ''}.`}
+          ? i18n._('A question of the bank as it would be written:')
+          : i18n._('No question of the bank fits yet: {reason}.', { reason: fitted.reason ?? '' })}
       </Text>
       {fitted.cells && <PlaceCells layout={layout} fitted={fitted} />}
     </Box>
@@ -83,19 +84,19 @@ export function ColumnsView({ kept, fitted }: { kept: KeptLayout; fitted: Fitted
   const { layout } = kept;
   const isOwn = !layout.blank;
   return (
-    <div className="blank-view" tabIndex={0} role="group" aria-label="Columns">
-      <Table horizontalSpacing={4} verticalSpacing={4} aria-label="Columns of the file">
+    <div className="blank-view" tabIndex={0} role="group" aria-label={i18n._('Columns')}>
+      <Table horizontalSpacing={4} verticalSpacing={4} aria-label={i18n._('Columns of the file')}>
         <Table.Thead>
           <Table.Tr>
             <Table.Th>
-              <VisuallyHidden>Column</VisuallyHidden>
+              <VisuallyHidden>{i18n._('Column')}</VisuallyHidden>
             </Table.Th>
             {HEADINGS.map((heading) => (
               <Table.Th key={heading}>{heading}</Table.Th>
             ))}
             {isOwn && (
               <Table.Th>
-                <VisuallyHidden>Move or remove</VisuallyHidden>
+                <VisuallyHidden>{i18n._('Move or remove')}</VisuallyHidden>
               </Table.Th>
             )}
           </Table.Tr>
@@ -110,8 +111,9 @@ export function ColumnsView({ kept, fitted }: { kept: KeptLayout; fitted: Fitted
         <AddColumns kept={kept} />
       ) : (
         <Text p="sm" c="dimmed" size="sm">
-          Headings and the order of the columns are the receiver’s; what each one takes is yours to
-          correct.
+          {i18n._(
+            'Headings and the order of the columns are the receiver’s; what each one takes is yours to correct.',
+          )}
         </Text>
       )}
       {fitted && <Example layout={layout} fitted={fitted} />}

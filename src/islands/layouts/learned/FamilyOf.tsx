@@ -1,10 +1,10 @@
 // The receiver that a blank is one of several of.
 import { Text } from '@mantine/core';
 import type { KeptLayout } from '../../../core/model';
-import { count } from '../../../core/shared/plain';
 import { TextRow } from '../../parts/FieldRow';
 import { useBank } from '../../state/bank';
 import { changeLayout } from '../../state/layouts';
+import { i18n } from '../../../languages';
 
 const NAME_WIDTH = 190;
 
@@ -16,7 +16,7 @@ export function FamilyOf({ kept }: { kept: KeptLayout }) {
   const commit = (name: string): void => {
     void changeLayout(
       kept,
-      `Receiver of ${layout.name}`,
+      i18n._('Receiver of {name}', { name: layout.name }),
       { ...layout, family: name || undefined },
       ['family'],
     );
@@ -24,17 +24,24 @@ export function FamilyOf({ kept }: { kept: KeptLayout }) {
   return (
     <>
       <TextRow
-        label="One of several blanks of"
+        label={i18n._('One of several blanks of')}
         width={NAME_WIDTH}
-        placeholder="a receiver of its own"
+        placeholder={i18n._('a receiver of its own')}
         value={layout.family ?? ''}
         onCommit={commit}
       />
       {layout.family && (
         <Text size="xs" c="dimmed">
           {others.length
-            ? `With ${count(others.length, 'other blank')} of ${layout.family}: ${others.map((one) => one.layout.name).join(', ')}. Each question goes into the one that takes it with the least change.`
-            : `No other blank is called one of ${layout.family} yet.`}
+            ? i18n._(
+                'With {others, plural, one {# other blank} other {# other blanks}} of {family}: {others2}. Each question goes into the one that takes it with the least change.',
+                {
+                  others: others.length,
+                  family: layout.family,
+                  others2: others.map((one) => one.layout.name).join(', '),
+                },
+              )
+            : i18n._('No other blank is called one of {family} yet.', { family: layout.family })}
         </Text>
       )}
     </>

@@ -5,6 +5,7 @@ import { Bar } from '../../parts/Bar';
 import type { Choices } from '../../parts/Commit';
 import { PickRow, TextRow } from '../../parts/FieldRow';
 import { changeLayout } from '../../state/layouts';
+import { i18n } from '../../../languages';
 
 type File = Layout['file'];
 const FORMATS: Choices<File['format']> = [
@@ -12,13 +13,13 @@ const FORMATS: Choices<File['format']> = [
   ['ods', '.ods'],
   ['csv', '.csv'],
   ['tsv', '.tsv'],
-  ['txt', '.txt with tabs'],
+  ['txt', i18n._('.txt with tabs')],
 ];
 const ENCODINGS: Choices<NonNullable<File['encoding']>> = [
   ['utf-8', 'UTF-8'],
-  ['utf-8-bom', 'UTF-8 with its mark'],
+  ['utf-8-bom', i18n._('UTF-8 with its mark')],
   ['utf-16le', 'UTF-16'],
-  ['windows-1252', 'Windows-1252'],
+  ['windows-1252', i18n._('Windows-1252')],
 ];
 const SEPARATORS: Choices<NonNullable<File['separator']>> = [
   [',', 'comma'],
@@ -27,17 +28,17 @@ const SEPARATORS: Choices<NonNullable<File['separator']>> = [
   ['|', 'bar'],
 ];
 const STANDARDS: Choices<NonNullable<File['standard']>> = [
-  ['qti-3.0', 'QTI 3.0'],
-  ['qti-2.1', 'QTI 2.1'],
-  ['common-cartridge-1.3', 'Common Cartridge 1.3'],
+  ['qti-3.0', i18n._('QTI 3.0')],
+  ['qti-2.1', i18n._('QTI 2.1')],
+  ['common-cartridge-1.3', i18n._('Common Cartridge 1.3')],
 ];
 const LINE_ENDS: Choices<NonNullable<File['newline']>> = [
   ['lf', 'LF'],
-  ['crlf', 'CR LF'],
+  ['crlf', i18n._('CR LF')],
 ];
 const QUOTES: Choices<NonNullable<File['quote']>> = [
-  ['minimal', 'where needed'],
-  ['all', 'around every field'],
+  ['minimal', i18n._('where needed')],
+  ['all', i18n._('around every field')],
   ['none', 'never'],
 ];
 
@@ -48,7 +49,7 @@ const isText = ({ format }: File): boolean =>
 function inFormat(file: File, format: File['format']): File {
   if (format === 'xlsx' || format === 'ods') {
     const { separator: _s, encoding: _e, newline: _n, quote: _q, ...rest } = file;
-    return { ...rest, format, sheet: file.sheet ?? 'Questions' };
+    return { ...rest, format, sheet: file.sheet ?? i18n._('Questions') };
   }
   const { sheet: _sheet, ...rest } = file;
   return {
@@ -69,27 +70,27 @@ function TextFile({ file, shape, change }: Props) {
     <>
       {shape !== 'marked-text' && (
         <PickRow
-          label="Separator"
+          label={i18n._('Separator')}
           value={file.separator ?? ','}
           choices={SEPARATORS}
           onPick={(separator) => change({ separator })}
         />
       )}
       <PickRow
-        label="Encoding"
+        label={i18n._('Encoding')}
         value={file.encoding ?? 'utf-8'}
         choices={ENCODINGS}
         onPick={(encoding) => change({ encoding })}
       />
       <PickRow
-        label="Line ends"
+        label={i18n._('Line ends')}
         value={file.newline ?? 'lf'}
         choices={LINE_ENDS}
         onPick={(newline) => change({ newline })}
       />
       {shape === 'rows' && (
         <PickRow
-          label="Quotes"
+          label={i18n._('Quotes')}
           value={file.quote ?? 'minimal'}
           choices={QUOTES}
           onPick={(quote) => change({ quote })}
@@ -108,18 +109,25 @@ function PasteAt({ kept }: { kept: KeptLayout }) {
   const { layout } = kept;
   return (
     <TextRow
-      label="Pasted at cell"
+      label={i18n._('Pasted at cell')}
       value={layout.pasteAt ?? ''}
-      placeholder="a file"
+      placeholder={i18n._('a file')}
       onCommit={(text) => {
         const cell = text.toUpperCase();
         if (cell && !CELL.test(cell)) {
           return false;
         }
-        void changeLayout(kept, `Paste at ${cell || 'no cell'} in ${layout.name}`, {
-          ...layout,
-          pasteAt: cell || undefined,
-        });
+        void changeLayout(
+          kept,
+          i18n._('Paste at {cell} in {name}', {
+            cell: cell || i18n._('no cell'),
+            name: layout.name,
+          }),
+          {
+            ...layout,
+            pasteAt: cell || undefined,
+          },
+        );
         return true;
       }}
     />
@@ -136,11 +144,11 @@ function OwnFile({
   return (
     <>
       {shape === 'rows' && (
-        <PickRow label="Format" value={file.format} choices={FORMATS} onPick={onFormat} />
+        <PickRow label={i18n._('Format')} value={file.format} choices={FORMATS} onPick={onFormat} />
       )}
       {!isText(file) && file.sheet !== undefined && (
         <TextRow
-          label="Sheet"
+          label={i18n._('Sheet')}
           value={file.sheet}
           onCommit={(sheet) => isSheetName(sheet) && (change({ sheet }), true)}
         />
@@ -154,21 +162,26 @@ export function FileOf({ kept }: { kept: KeptLayout }) {
   const { file, shape } = layout;
   const isOwn = !layout.blank;
   const put = (next: File): void => {
-    void changeLayout(kept, `File of ${layout.name}`, { ...layout, file: next });
+    void changeLayout(kept, i18n._('File of {name}', { name: layout.name }), {
+      ...layout,
+      file: next,
+    });
   };
   const change = (next: Partial<File>): void => put({ ...file, ...next });
   const encoding = isText(file) && file.encoding ? `, ${file.encoding}` : '';
   return (
     <details open={isOwn}>
       <summary>
-        <b>File</b>{' '}
+        <b>{i18n._('File')}</b>{' '}
         <span className="mono soft">
           .{file.format}
           {encoding}
         </span>
       </summary>
       <Stack gap={3}>
-        {because['file.format'] && <Bar tone="warn">Because {because['file.format']}.</Bar>}
+        {because['file.format'] && (
+          <Bar tone="warn">{i18n._('Because {because}.', { because: because['file.format'] })}</Bar>
+        )}
         {isOwn && (
           <OwnFile
             file={file}
@@ -179,7 +192,7 @@ export function FileOf({ kept }: { kept: KeptLayout }) {
         )}
         {shape === 'package' && (
           <PickRow
-            label="Standard"
+            label={i18n._('Standard')}
             value={file.standard ?? 'qti-3.0'}
             choices={STANDARDS}
             onPick={(standard) => change({ standard })}

@@ -4,6 +4,7 @@ import { SETTINGS, type FileSetting, type KeptLayout } from '../../../core/model
 import { TextRow } from '../../parts/FieldRow';
 import { SETTING_WORDS } from '../../parts/setting-words';
 import { changeLayout } from '../../state/layouts';
+import { i18n } from '../../../languages';
 
 type Setting = FileSetting['setting'];
 const CELL = /^[A-Z]{1,3}[1-9]\d*$/;
@@ -18,7 +19,7 @@ export function FileSettings({ kept }: { kept: KeptLayout }) {
     const all = next ? [...others, next] : others;
     void changeLayout(
       kept,
-      `Settings of ${layout.name}`,
+      i18n._('Settings of {name}', { name: layout.name }),
       { ...layout, settings: all.length ? all : undefined },
       [`settings.${setting}`],
     );
@@ -36,9 +37,9 @@ export function FileSettings({ kept }: { kept: KeptLayout }) {
   return (
     <details open={settings.length > 0}>
       <summary>
-        <b>For the whole file</b>{' '}
+        <b>{i18n._('For the whole file')}</b>{' '}
         <span className="soft">
-          {settings.map(({ setting }) => SETTING_WORDS[setting]).join(', ') || 'nothing'}
+          {settings.map(({ setting }) => SETTING_WORDS[setting]).join(', ') || i18n._('nothing')}
         </span>
       </summary>
       <Stack gap={3}>
@@ -48,9 +49,9 @@ export function FileSettings({ kept }: { kept: KeptLayout }) {
           return (
             <div key={setting}>
               <TextRow
-                label={`Cell for ${SETTING_WORDS[setting]}`}
+                label={i18n._('Cell for {settingWord}', { settingWord: SETTING_WORDS[setting] })}
                 width={SIGN_WIDTH}
-                placeholder="none"
+                placeholder={i18n._('none')}
                 why={own && because[`settings.${setting}`]}
                 value={own?.cell ?? ''}
                 onCommit={(text) => commitCell(setting, text)}
@@ -60,7 +61,7 @@ export function FileSettings({ kept }: { kept: KeptLayout }) {
                 (['yes', 'no'] as const).map((name) => (
                   <TextRow
                     key={name}
-                    label={`its word for ${name}`}
+                    label={i18n._('its word for {name}', { name })}
                     width={SIGN_WIDTH}
                     placeholder={name}
                     value={words[name]}

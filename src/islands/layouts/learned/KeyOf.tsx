@@ -4,6 +4,7 @@ import type { Choices } from '../../parts/Commit';
 import { PickRow, TextRow } from '../../parts/FieldRow';
 import { KEY_WORDS } from '../../parts/roles';
 import { changeLayout } from '../../state/layouts';
+import { i18n } from '../../../languages';
 
 const STYLES = Object.entries(KEY_WORDS) as unknown as Choices<KeyStyle>;
 const JOINED = new Set<KeyStyle>(['letter', 'number', 'number-from-0', 'text']);
@@ -14,14 +15,17 @@ export function KeyOf({ kept }: { kept: KeptLayout }) {
   const { layout, because } = kept;
   const { key } = layout;
   const change = (next: Partial<Layout['key']>): void => {
-    void changeLayout(kept, `Key of ${layout.name}`, { ...layout, key: { ...key, ...next } }, [
-      'key',
-    ]);
+    void changeLayout(
+      kept,
+      i18n._('Key of {name}', { name: layout.name }),
+      { ...layout, key: { ...key, ...next } },
+      ['key'],
+    );
   };
   return (
     <div>
       <PickRow
-        label="Right answer by"
+        label={i18n._('Right answer by')}
         why={because['key']}
         value={key.style}
         choices={STYLES}
@@ -29,16 +33,16 @@ export function KeyOf({ kept }: { kept: KeptLayout }) {
       />
       {JOINED.has(key.style) && (
         <TextRow
-          label="several joined by"
+          label={i18n._('several joined by')}
           width={SIGN_WIDTH}
-          placeholder={key.separator === '' ? 'nothing' : 'one only'}
+          placeholder={key.separator === '' ? i18n._('nothing') : i18n._('one only')}
           value={key.separator ?? ''}
           onCommit={(separator) => change({ separator: separator || undefined })}
         />
       )}
       {key.style === 'marker' && (
         <TextRow
-          label="the sign"
+          label={i18n._('the sign')}
           width={SIGN_WIDTH}
           value={key.marker ?? '*'}
           onCommit={(marker) => change({ marker: marker || '*' })}
@@ -48,7 +52,7 @@ export function KeyOf({ kept }: { kept: KeptLayout }) {
         (['right', 'wrong'] as const).map((name) => (
           <TextRow
             key={name}
-            label={`word for ${name}`}
+            label={i18n._('word for {name}', { name })}
             value={key[name] ?? ''}
             onCommit={(word) => change({ [name]: word || undefined })}
           />

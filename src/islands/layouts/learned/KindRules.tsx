@@ -16,12 +16,13 @@ import { PickRow, TextRow } from '../../parts/FieldRow';
 import { LinkButton } from '../../parts/LinkButton';
 import { KEY_WORDS } from '../../parts/roles';
 import { changeLayout } from '../../state/layouts';
+import { i18n } from '../../../languages';
 
 const AS_OTHERS = 'as-others';
 const STYLES: Choices<KeyStyle | typeof AS_OTHERS> = [
-  [AS_OTHERS, 'as for the others'],
+  [AS_OTHERS, i18n._('as for the others')],
   ['word', KEY_WORDS.word],
-  ['marker', 'a sign at the answer'],
+  ['marker', i18n._('a sign at the answer')],
   ['letter', KEY_WORDS.letter],
   ['number', KEY_WORDS.number],
   ['text', KEY_WORDS.text],
@@ -53,14 +54,14 @@ function KeyOfRule({ rule, onChange }: Props) {
   return (
     <>
       <PickRow
-        label={`Right answer of ${KIND_NAMES[rule.kind]} by`}
+        label={i18n._('Right answer of {kindName} by', { kindName: KIND_NAMES[rule.kind] })}
         value={key?.style ?? AS_OTHERS}
         choices={STYLES}
         onPick={pick}
       />
       {key?.style === 'marker' && (
         <TextRow
-          label="the sign"
+          label={i18n._('the sign')}
           width={SIGN_WIDTH}
           value={key.marker ?? '*'}
           onCommit={(marker) => put({ marker: marker || '*' })}
@@ -70,7 +71,9 @@ function KeyOfRule({ rule, onChange }: Props) {
         (['right', 'wrong'] as const).map((name) => (
           <TextRow
             key={name}
-            label={`word for ${name === 'right' ? 'true' : 'false'}`}
+            label={i18n._('word for {isName, select, true {true} other {false}}', {
+              isName: name === 'right',
+            })}
             value={key[name] ?? ''}
             onCommit={(word) => put({ [name]: word || undefined })}
           />
@@ -88,12 +91,15 @@ function LeaveOfRule({ rule, roles, onChange }: Props & { roles: readonly Role[]
   };
   return (
     <Group gap="sm" mih={28}>
-      <span aria-hidden>stays empty:</span>
+      <span aria-hidden>{i18n._('stays empty:')}</span>
       {roles.map((role) => (
         <Checkbox
           key={role}
           label={roleWords(role)}
-          aria-label={`${KIND_NAMES[rule.kind]}: ${roleWords(role)} stays empty`}
+          aria-label={i18n._('{kindName}: {roleWords} stays empty', {
+            kindName: KIND_NAMES[rule.kind],
+            roleWords: roleWords(role),
+          })}
           checked={leave.includes(role)}
           onChange={(event) => tick(role, event.currentTarget.checked)}
         />
@@ -110,9 +116,12 @@ export function KindRules({ kept }: { kept: KeptLayout }) {
     const next = rule ? [...others, rule] : others;
     next.sort((a, b) => KINDS.indexOf(a.kind) - KINDS.indexOf(b.kind));
     const byKind = next.length ? next : undefined;
-    void changeLayout(kept, `Rules for ${KIND_NAMES[kind]}`, { ...layout, byKind }, [
-      `byKind.${kind}`,
-    ]);
+    void changeLayout(
+      kept,
+      i18n._('Rules for {kindName}', { kindName: KIND_NAMES[kind] }),
+      { ...layout, byKind },
+      [`byKind.${kind}`],
+    );
   };
   const roles = MAY_STAY_EMPTY.filter((role) => layout.columns.some((own) => own.role === role));
   const free = KINDS.filter((kind) => !rules.some((rule) => rule.kind === kind));
@@ -120,7 +129,8 @@ export function KindRules({ kept }: { kept: KeptLayout }) {
   return (
     <details open={rules.length > 0}>
       <summary>
-        <b>For one kind alone</b> <span className="soft">{words || 'nothing'}</span>
+        <b>{i18n._('For one kind alone')}</b>{' '}
+        <span className="soft">{words || i18n._('nothing')}</span>
       </summary>
       <Stack gap={6}>
         {rules.map((rule) => (
@@ -128,13 +138,13 @@ export function KindRules({ kept }: { kept: KeptLayout }) {
             <KeyOfRule rule={rule} onChange={(next) => put(rule.kind, next)} />
             <LeaveOfRule rule={rule} roles={roles} onChange={(next) => put(rule.kind, next)} />
             <LinkButton onClick={() => put(rule.kind, undefined)}>
-              {KIND_NAMES[rule.kind]} like the others
+              {i18n._('{kindName} like the others', { kindName: KIND_NAMES[rule.kind] })}
             </LinkButton>
           </div>
         ))}
         <Select
-          aria-label="A kind that is written otherwise"
-          placeholder="Another kind is written otherwise …"
+          aria-label={i18n._('A kind that is written otherwise')}
+          placeholder={i18n._('Another kind is written otherwise …')}
           value={null}
           data={free.map((kind) => ({ value: kind, label: KIND_NAMES[kind] }))}
           onChange={(kind) => kind && put(kind, { kind: kind })}

@@ -6,6 +6,7 @@ import { KIND_NAMES } from '../../../core/shared/kind-names';
 import { Tick } from '../../parts/Commit';
 import { Because, TextRow } from '../../parts/FieldRow';
 import { changeLayout } from '../../state/layouts';
+import { i18n } from '../../../languages';
 
 const hasKindColumn = ({ columns, lines = [] }: Layout): boolean =>
   columns.some(({ role }) => role === 'kind') || lines.some(({ role }) => role === 'kind');
@@ -25,14 +26,19 @@ export function Kinds({ kept }: { kept: KeptLayout }) {
   const set = (kind: Kind, code: string | undefined): void => {
     void changeLayout(
       kept,
-      `Kinds of ${layout.name}`,
+      i18n._('Kinds of {name}', { name: layout.name }),
       { ...layout, kinds: withCode(layout.kinds, kind, code) },
       ['kinds'],
     );
   };
   const setGap = (gap: string): void => {
     const { gap: _before, ...rest } = layout;
-    void changeLayout(kept, `Gaps of ${layout.name}`, gap ? { ...rest, gap } : rest, ['kinds']);
+    void changeLayout(
+      kept,
+      i18n._('Gaps of {name}', { name: layout.name }),
+      gap ? { ...rest, gap } : rest,
+      ['kinds'],
+    );
   };
   const codeOf = (kind: Kind): string | undefined =>
     layout.kinds.find((own) => own.kind === kind)?.code;
@@ -40,7 +46,8 @@ export function Kinds({ kept }: { kept: KeptLayout }) {
   return (
     <details open={hasColumn || kept.unsure.includes('kinds')}>
       <summary>
-        <b>Kinds</b> <span className="soft">{words || 'as the columns allow'}</span>
+        <b>{i18n._('Kinds')}</b>{' '}
+        <span className="soft">{words || i18n._('as the columns allow')}</span>
       </summary>
       <Stack gap={4}>
         {KINDS.map((kind) =>
@@ -48,7 +55,7 @@ export function Kinds({ kept }: { kept: KeptLayout }) {
             <TextRow
               key={kind}
               label={KIND_NAMES[kind]}
-              placeholder="not taken"
+              placeholder={i18n._('not taken')}
               value={codeOf(kind) ?? ''}
               onCommit={(code) => set(kind, code || undefined)}
             />
@@ -63,7 +70,7 @@ export function Kinds({ kept }: { kept: KeptLayout }) {
         )}
         {codeOf('gap') !== undefined && (
           <TextRow
-            label="a gap is drawn as"
+            label={i18n._('a gap is drawn as')}
             placeholder={USUAL_GAP}
             value={layout.gap ?? ''}
             onCommit={setGap}

@@ -16,14 +16,17 @@ import { Pictures } from './Pictures';
 import { RowsOf } from './RowsOf';
 import { Signs } from './Signs';
 import { TitleCell } from './TitleCell';
+import { i18n } from '../../../languages';
 
 /** Blocks of rows: which field each line holds. */
 function Lines({ lines }: { lines: NonNullable<Layout['lines']> }) {
   const words = lines.map(({ label, cells }) => {
-    const places = cells.map(({ role, column }) => `${roleWords(role)} in ${column}`);
+    const places = cells.map(({ role, column }) =>
+      i18n._('{roleWords} in {column}', { roleWords: roleWords(role), column }),
+    );
     return `${label}: ${places.join(', ')}`;
   });
-  return <Text size="sm">Blocks of rows: {words.join('; ')}</Text>;
+  return <Text size="sm">{i18n._('Blocks of rows: {words}', { words: words.join('; ') })}</Text>;
 }
 
 export function Learned({ kept }: { kept: KeptLayout }) {
@@ -32,7 +35,7 @@ export function Learned({ kept }: { kept: KeptLayout }) {
   const shuffle = (isOn: boolean): void => {
     void changeLayout(
       kept,
-      `Shuffling of ${layout.name}`,
+      i18n._('Shuffling of {name}', { name: layout.name }),
       { ...layout, shuffles: isOn || undefined },
       ['shuffles'],
     );
@@ -40,13 +43,15 @@ export function Learned({ kept }: { kept: KeptLayout }) {
   return (
     <Paper
       component="aside"
-      aria-label="What was learned"
+      aria-label={i18n._('What was learned')}
       px="md"
       py="sm"
       style={{ overflow: 'auto' }}
     >
       <Stack gap={8} fz={14}>
-        <Title order={2}>{layout.blank ? 'What was learned' : 'What it takes'}</Title>
+        <Title order={2}>
+          {layout.blank ? i18n._('What was learned') : i18n._('What it takes')}
+        </Title>
         {isInCells && <KeyOf kept={kept} />}
         <RowsOf kept={kept} />
         {layout.lines && <Lines lines={layout.lines} />}
@@ -56,7 +61,7 @@ export function Learned({ kept }: { kept: KeptLayout }) {
         {isInCells && <KindRules kept={kept} />}
         <Limits kept={kept} />
         <Tick
-          label="It shuffles the options itself"
+          label={i18n._('It shuffles the options itself')}
           isOn={layout.shuffles ?? false}
           onTick={shuffle}
         />
@@ -67,8 +72,9 @@ export function Learned({ kept }: { kept: KeptLayout }) {
         <FileOf kept={kept} />
         {layout.blank && layout.shape === 'rows' && (
           <Text c="dimmed" size="xs">
-            Point at a column’s letter to change what it takes, at a row’s number to say where
-            questions begin, and double-click a cell above them to put the set’s title there.
+            {i18n._(
+              'Point at a column’s letter to change what it takes, at a row’s number to say where questions begin, and double-click a cell above them to put the set’s title there.',
+            )}
           </Text>
         )}
       </Stack>

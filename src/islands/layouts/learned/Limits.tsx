@@ -3,24 +3,28 @@ import type { KeptLayout, Layout } from '../../../core/model';
 import type { Choices } from '../../parts/Commit';
 import { NumberRow, PickRow, TextRow } from '../../parts/FieldRow';
 import { changeLayout } from '../../state/layouts';
+import { i18n } from '../../../languages';
 
 type LimitName = 'stem' | 'option' | 'optionsMin' | 'optionsMax' | 'perFile';
 type Limits = Layout['limits'];
 
 const COUNTS: Choices<NonNullable<Limits['count']>> = [
-  ['graphemes', 'characters as seen'],
-  ['utf16', 'UTF-16 units'],
+  ['graphemes', i18n._('characters as seen')],
+  ['utf16', i18n._('UTF-16 units')],
   ['bytes', 'bytes'],
 ];
 
 function labelsOf({ columns, shape }: Layout): readonly (readonly [LimitName, string])[] {
   const hasOptions = shape !== 'rows' || columns.some(({ role }) => role === 'option');
   return [
-    ['stem', 'Question, characters'],
-    ['option', `${hasOptions ? 'Option' : 'Answer'}, characters`],
-    ['optionsMin', 'Options at least'],
-    ['optionsMax', 'Options at most'],
-    ['perFile', 'Questions per file'],
+    ['stem', i18n._('Question, characters')],
+    [
+      'option',
+      i18n._('{hasOptions, select, true {Option} other {Answer}}, characters', { hasOptions }),
+    ],
+    ['optionsMin', i18n._('Options at least')],
+    ['optionsMax', i18n._('Options at most')],
+    ['perFile', i18n._('Questions per file')],
   ];
 }
 
@@ -52,24 +56,24 @@ export function Limits({ kept }: { kept: KeptLayout }) {
           label={label}
           why={because[`limits.${name}`]}
           value={limits[name]}
-          onCommit={(value) => change('Limit in', name, value)}
+          onCommit={(value) => change(i18n._('Limit in'), name, value)}
         />
       ))}
       <PickRow
-        label="Counts lengths by"
+        label={i18n._('Counts lengths by')}
         value={limits.count ?? 'graphemes'}
         choices={COUNTS}
-        onPick={(count) => change('Counting in', 'count', count)}
+        onPick={(count) => change(i18n._('Counting in'), 'count', count)}
       />
       {takesSeconds(layout) && (
         <TextRow
-          label="Seconds it takes"
+          label={i18n._('Seconds it takes')}
           why={because['limits.seconds']}
-          placeholder="any"
+          placeholder={i18n._('any')}
           value={limits.seconds?.join(', ') ?? ''}
           onCommit={(text) => {
             const seconds = secondsOf(text);
-            change('Seconds of', 'seconds', seconds.length ? seconds : undefined);
+            change(i18n._('Seconds of'), 'seconds', seconds.length ? seconds : undefined);
           }}
         />
       )}

@@ -6,15 +6,16 @@ import { Because, PickRow, TextRow } from '../../parts/FieldRow';
 import type { Choices } from '../../parts/Commit';
 import { changeLayout } from '../../state/layouts';
 import { LINE_WORDS } from '../blank/line-words';
+import { i18n } from '../../../languages';
 
 const SIGN_WIDTH = 130;
 const KEY_STYLES: Choices<NonNullable<Part['style']>> = [
-  ['letter', 'its letter'],
-  ['small-letter', 'its letter, small'],
-  ['number', 'its number, from 1'],
-  ['number-from-0', 'its number, from 0'],
-  ['text', 'its text'],
-  ['word', 'a word for true or false'],
+  ['letter', i18n._('its letter')],
+  ['small-letter', i18n._('its letter, small')],
+  ['number', i18n._('its number, from 1')],
+  ['number-from-0', i18n._('its number, from 0')],
+  ['text', i18n._('its text')],
+  ['word', i18n._('a word for true or false')],
 ];
 
 type Change = (next: Partial<Part>) => void;
@@ -28,11 +29,11 @@ const bare = (words: string): string => words.replace(/^(?:the|an?) /, '');
 
 /** What can be typed over of a part. */
 function rowsOf(part: Part): Row[] {
-  const name = part.wrong ? 'right option' : bare(LINE_WORDS[part.role]);
+  const name = part.wrong ? i18n._('right option') : bare(LINE_WORDS[part.role]);
   const rows: (Row | undefined)[] = [
     part.above?.some(Boolean)
       ? {
-          label: `above: ${name}`,
+          label: i18n._('above: {name}', { name }),
           value: part.above.join('\n'),
           to: (text) => ({ above: text ? text.split('\n') : undefined }),
         }
@@ -40,20 +41,32 @@ function rowsOf(part: Part): Row[] {
     { label: name, value: part.before, to: (before) => ({ before }) },
     part.after === undefined
       ? undefined
-      : { label: `behind: ${name}`, value: part.after, to: (after) => ({ after }) },
+      : {
+          label: i18n._('behind: {name}', { name }),
+          value: part.after,
+          to: (after) => ({ after }),
+        },
     part.wrong && {
-      label: 'wrong option',
+      label: i18n._('wrong option'),
       value: part.wrong.before,
       to: (before) => ({ wrong: { ...part.wrong, before } }),
     },
     part.between === undefined || part.isShared
       ? undefined
-      : { label: `between: ${name}`, value: part.between, to: (between) => ({ between }) },
+      : {
+          label: i18n._('between: {name}', { name }),
+          value: part.between,
+          to: (between) => ({ between }),
+        },
     part.feedback === undefined
       ? undefined
-      : { label: 'feedback, behind it', value: part.feedback, to: (feedback) => ({ feedback }) },
+      : {
+          label: i18n._('feedback, behind it'),
+          value: part.feedback,
+          to: (feedback) => ({ feedback }),
+        },
     part.feedbackLine && {
-      label: 'feedback, below it',
+      label: i18n._('feedback, below it'),
       value: part.feedbackLine.before,
       to: (before) => ({ feedbackLine: { ...part.feedbackLine, before } }),
     },
@@ -72,12 +85,12 @@ const aroundRows = <A extends Around>(
   around
     ? [
         {
-          label: `in front of ${name}`,
+          label: i18n._('in front of {name}', { name }),
           value: around.open,
           to: (open) => to({ ...around, open }),
         },
         {
-          label: `behind ${name}`,
+          label: i18n._('behind {name}', { name }),
           value: around.close,
           to: (close) => to({ ...around, close }),
         },
@@ -87,22 +100,22 @@ const aroundRows = <A extends Around>(
 /** What can be typed over of what stands beside a question's text on its own line. */
 function besideRows({ points, category, answer, blank, one }: Part): (Row | undefined)[] {
   return [
-    ...aroundRows('the category', category, (next) => ({ category: next })),
+    ...aroundRows(i18n._('the category'), category, (next) => ({ category: next })),
     ...aroundRows('points', points, (next) => ({ points: next })),
     points?.one === undefined
       ? undefined
       : {
-          label: 'behind a single one',
+          label: i18n._('behind a single one'),
           value: points.one,
           to: (end) => ({ points: { ...points, one: end } }),
         },
     one === undefined
       ? undefined
-      : { label: 'behind a single one', value: one, to: (end) => ({ one: end }) },
-    ...aroundRows('the answer', answer, (next) => ({ answer: next })),
+      : { label: i18n._('behind a single one'), value: one, to: (end) => ({ one: end }) },
+    ...aroundRows(i18n._('the answer'), answer, (next) => ({ answer: next })),
     blank === undefined
       ? undefined
-      : { label: 'a gap is written', value: blank, to: (text) => ({ blank: text }) },
+      : { label: i18n._('a gap is written'), value: blank, to: (text) => ({ blank: text }) },
   ];
 }
 
@@ -114,24 +127,24 @@ function PartRows({ part, change }: { part: Part; change: Change }) {
           key={label}
           label={label}
           width={SIGN_WIDTH}
-          placeholder="nothing"
+          placeholder={i18n._('nothing')}
           value={shown(value)}
           onCommit={(text) => change(to(typed(text)))}
         />
       ))}
       {part.first && (
         <Text size="xs" c="dimmed">
-          The right option is the first one.
+          {i18n._('The right option is the first one.')}
         </Text>
       )}
       {part.isKept && (
         <Text size="xs" c="dimmed">
-          Written without a text too, where a question has nothing for it.
+          {i18n._('Written without a text too, where a question has nothing for it.')}
         </Text>
       )}
       {part.style && (
         <PickRow
-          label="the right one is named by"
+          label={i18n._('the right one is named by')}
           value={part.style}
           choices={KEY_STYLES}
           onPick={(style) => change({ style })}
@@ -153,7 +166,7 @@ function FormRows({ form, change }: { form: Form; change: (next: Form) => void }
       ))}
       {form.below?.some(Boolean) && (
         <TextRow
-          label="below each"
+          label={i18n._('below each')}
           width={SIGN_WIDTH}
           value={shown(form.below.join('\n'))}
           onCommit={(text) => change({ ...form, below: typed(text).split('\n') })}
@@ -167,14 +180,19 @@ function FormRows({ form, change }: { form: Form; change: (next: Form) => void }
 export function PatternLines({ kept, pattern }: { kept: KeptLayout; pattern: Pattern }) {
   const { layout, because } = kept;
   const change = (next: Pattern): void =>
-    void changeLayout(kept, `Lines of ${layout.name}`, { ...layout, pattern: next }, ['pattern']);
+    void changeLayout(
+      kept,
+      i18n._('Lines of {name}', { name: layout.name }),
+      { ...layout, pattern: next },
+      ['pattern'],
+    );
   const { pattern: _pattern, ...bySigns } = layout;
   return (
     <div>
-      <b>Lines</b>
+      <b>{i18n._('Lines')}</b>
       {pattern.joint !== undefined && (
         <TextRow
-          label="between the parts"
+          label={i18n._('between the parts')}
           width={SIGN_WIDTH}
           value={shown(pattern.joint)}
           onCommit={(text) => change({ ...pattern, joint: typed(text) })}
@@ -190,19 +208,22 @@ export function PatternLines({ kept, pattern }: { kept: KeptLayout; pattern: Pat
         />
       ))}
       <Text size="xs" c="dimmed">
-        {
-          '{n} is the number of a question, {N} how many there are, {a}, {A} and {1} count options; ␣ is a blank, ⏎ begins a new line.'
-        }
+        {i18n._(
+          "'{n}' is the number of a question, '{N}' how many there are, '{a}', '{A}' and '{1}' count options; ␣ is a blank, ⏎ begins a new line.",
+        )}
       </Text>
       {because['pattern'] && <Because why={because['pattern']} />}
       <Button
         variant="subtle"
         size="compact-sm"
         onClick={() =>
-          void changeLayout(kept, `Signs of ${layout.name}`, bySigns, ['marks.right', 'pattern'])
+          void changeLayout(kept, i18n._('Signs of {name}', { name: layout.name }), bySigns, [
+            'marks.right',
+            'pattern',
+          ])
         }
       >
-        Say it by signs instead
+        {i18n._('Say it by signs instead')}
       </Button>
     </div>
   );

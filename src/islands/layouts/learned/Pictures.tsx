@@ -1,13 +1,13 @@
 // The receiver's list of pictures: brought in as a file, looked up by name, taken away again.
 import { Group, Text } from '@mantine/core';
 import type { KeptLayout } from '../../../core/model';
-import { count } from '../../../core/shared/plain';
 import { core } from '../../../workers/client';
 import { ChooseFiles } from '../../parts/ChooseFiles';
 import { LinkButton } from '../../parts/LinkButton';
 import { messageOf } from '../../parts/message-of';
 import { say, sayProblem } from '../../parts/say';
 import { changeLayout } from '../../state/layouts';
+import { i18n } from '../../../languages';
 
 async function take(kept: KeptLayout, [file]: readonly File[]): Promise<void> {
   if (!file) {
@@ -20,14 +20,25 @@ async function take(kept: KeptLayout, [file]: readonly File[]): Promise<void> {
     );
     if (!pictures.length) {
       sayProblem(
-        `${file.name} lists no pictures: it needs a column with their names and one with their numbers or links.`,
+        i18n._(
+          '{name} lists no pictures: it needs a column with their names and one with their numbers or links.',
+          { name: file.name },
+        ),
       );
       return;
     }
-    await changeLayout(kept, `Pictures of ${kept.layout.name}`, { ...kept.layout, pictures });
-    say(`${count(pictures.length, 'picture')} of ${file.name} can be looked up.`);
+    await changeLayout(kept, i18n._('Pictures of {name}', { name: kept.layout.name }), {
+      ...kept.layout,
+      pictures,
+    });
+    say(
+      i18n._('{pictures, plural, one {# picture} other {# pictures}} of {name} can be looked up.', {
+        pictures: pictures.length,
+        name: file.name,
+      }),
+    );
   } catch (error) {
-    sayProblem(messageOf(error, `${file.name} could not be read.`));
+    sayProblem(messageOf(error, i18n._('{name} could not be read.', { name: file.name })));
   }
 }
 
@@ -42,25 +53,30 @@ export function Pictures({ kept }: { kept: KeptLayout }) {
   }
   const forget = (): void => {
     const { pictures: _pictures, ...rest } = layout;
-    void changeLayout(kept, `Pictures of ${layout.name}`, rest);
+    void changeLayout(kept, i18n._('Pictures of {name}', { name: layout.name }), rest);
   };
   return (
     <div>
-      <b>Pictures</b>
+      <b>{i18n._('Pictures')}</b>
       <Text size="sm">
         {pictures
-          ? `${count(pictures.length, 'picture')} of the receiver’s are known by name, such as ${pictures[0]!.name}, which is written as ${pictures[0]!.value}.`
-          : 'Where the receiver wants a number or a link of its own for a picture, bring in its list of them: name and number, or name and link.'}
+          ? i18n._(
+              '{pictures, plural, one {# picture} other {# pictures}} of the receiver’s are known by name, such as {name}, which is written as {picture}.',
+              { pictures: pictures.length, name: pictures[0]!.name, picture: pictures[0]!.value },
+            )
+          : i18n._(
+              'Where the receiver wants a number or a link of its own for a picture, bring in its list of them: name and number, or name and link.',
+            )}
       </Text>
       <Group gap="xs">
         <ChooseFiles
-          label={pictures ? 'Another list' : 'Choose a list'}
+          label={pictures ? i18n._('Another list') : i18n._('Choose a list')}
           accept=".csv,.tsv,.txt,.xlsx,.ods"
           testId="picture-list"
           isMain={false}
           onFiles={(files) => void take(kept, files)}
         />
-        {pictures && <LinkButton onClick={forget}>Forget the list</LinkButton>}
+        {pictures && <LinkButton onClick={forget}>{i18n._('Forget the list')}</LinkButton>}
       </Group>
     </div>
   );

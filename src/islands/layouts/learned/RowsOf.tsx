@@ -3,6 +3,7 @@ import type { KeptLayout, Layout } from '../../../core/model';
 import type { Choices } from '../../parts/Commit';
 import { PickRow, TextRow } from '../../parts/FieldRow';
 import { changeLayout } from '../../state/layouts';
+import { i18n } from '../../../languages';
 
 type Part = NonNullable<Layout['rowForEach']>['part'];
 
@@ -22,14 +23,17 @@ function Rows({ kept }: { kept: KeptLayout }) {
   const { rowForEach } = layout;
   const change = (next: Layout['rowForEach']): void => {
     const { rowForEach: _before, ...rest } = layout;
-    void changeLayout(kept, `Rows of ${layout.name}`, next ? { ...rest, rowForEach: next } : rest, [
-      'rowForEach',
-    ]);
+    void changeLayout(
+      kept,
+      i18n._('Rows of {name}', { name: layout.name }),
+      next ? { ...rest, rowForEach: next } : rest,
+      ['rowForEach'],
+    );
   };
   return (
     <div>
       <PickRow
-        label="A row for each"
+        label={i18n._('A row for each')}
         why={because['rowForEach']}
         value={rowForEach?.part ?? 'question'}
         choices={PARTS}
@@ -39,8 +43,8 @@ function Rows({ kept }: { kept: KeptLayout }) {
       />
       {rowForEach && (
         <TextRow
-          label="again in columns"
-          placeholder="none"
+          label={i18n._('again in columns')}
+          placeholder={i18n._('none')}
           value={rowForEach.again.join(', ')}
           onCommit={(text) => {
             const again = text

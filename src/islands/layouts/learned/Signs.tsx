@@ -12,6 +12,7 @@ import type { Choices } from '../../parts/Commit';
 import { Because, PickRow, TextRow } from '../../parts/FieldRow';
 import { changeLayout } from '../../state/layouts';
 import { PatternLines } from './PatternLines';
+import { i18n } from '../../../languages';
 
 type Marks = NonNullable<Layout['marks']>;
 type SignName = Exclude<
@@ -19,25 +20,25 @@ type SignName = Exclude<
   'tight' | 'keyTight' | 'labelApart' | 'indentAt' | 'fields' | 'keyStyle' | 'rightAt' | 'stemTight'
 >;
 const MARK_WORDS: readonly (readonly [SignName, string])[] = [
-  ['right', 'right option'],
-  ['wrong', 'wrong option'],
+  ['right', i18n._('right option')],
+  ['wrong', i18n._('wrong option')],
   ['open', 'opens'],
   ['close', 'closes'],
-  ['stem', 'the question’s text in a frame'],
-  ['stemClose', 'behind the question’s text'],
+  ['stem', i18n._('the question’s text in a frame')],
+  ['stemClose', i18n._('behind the question’s text')],
   ['category', 'category'],
-  ['categoryClose', 'closes a category'],
-  ['numberLine', 'a line that counts, with {n}'],
-  ['titleOpen', 'opens the title'],
-  ['titleClose', 'closes the title'],
+  ['categoryClose', i18n._('closes a category')],
+  ['numberLine', i18n._("a line that counts, with '{n}'")],
+  ['titleOpen', i18n._('opens the title')],
+  ['titleClose', i18n._('closes the title')],
   ['feedback', 'feedback'],
-  ['pair', 'between the halves of a pair'],
-  ['keyLine', 'names the right answer'],
-  ['option', 'every option, where a line names the right one'],
-  ['accepted', 'an answer without options'],
-  ['setTitle', 'the set’s name'],
+  ['pair', i18n._('between the halves of a pair')],
+  ['keyLine', i18n._('names the right answer')],
+  ['option', i18n._('every option, where a line names the right one')],
+  ['accepted', i18n._('an answer without options')],
+  ['setTitle', i18n._('the set’s name')],
   ['comment', 'comment'],
-  ['escape', 'takes a sign as text'],
+  ['escape', i18n._('takes a sign as text')],
 ];
 
 const asTheyAre = <Word extends string>(words: readonly Word[]): Choices<Word> =>
@@ -45,40 +46,40 @@ const asTheyAre = <Word extends string>(words: readonly Word[]): Choices<Word> =
 const STEM_CHOICES = asTheyAre<NonNullable<Marks['stemLabel']>>(['none', ...STEM_LABELS]);
 const OPTION_CHOICES = asTheyAre<NonNullable<Marks['optionLabel']>>(['none', ...OPTION_LABELS]);
 const BETWEEN: Choices<NonNullable<Marks['between']>> = [
-  ['blank-line', 'a blank line'],
+  ['blank-line', i18n._('a blank line')],
   ['none', 'nothing'],
 ];
 const OPENS: Choices<NonNullable<Marks['openAt']>> = [
-  ['options', 'the options'],
-  ['question', 'the whole question'],
-  ['stem', 'the question’s text'],
+  ['options', i18n._('the options')],
+  ['question', i18n._('the whole question')],
+  ['stem', i18n._('the question’s text')],
 ];
 const FEEDBACK: Choices<NonNullable<Marks['feedbackAt']>> = [
-  ['option', 'behind an option'],
-  ['question', 'below all options'],
+  ['option', i18n._('behind an option')],
+  ['question', i18n._('below all options')],
 ];
 const CATEGORY: Choices<NonNullable<Marks['categoryAt']>> = [
-  ['part', 'above a part'],
-  ['question', 'in each question'],
+  ['part', i18n._('above a part')],
+  ['question', i18n._('in each question')],
 ];
 const TIGHT: Choices<'blank' | 'nothing'> = [
-  ['blank', 'a blank'],
+  ['blank', i18n._('a blank')],
   ['nothing', 'nothing'],
 ];
 const KEY_STYLES: Choices<NonNullable<Marks['keyStyle']>> = [
-  ['letter', 'its letter'],
-  ['small-letter', 'its letter, small'],
-  ['number', 'its number, from 1'],
-  ['number-from-0', 'its number, from 0'],
-  ['text', 'its text'],
+  ['letter', i18n._('its letter')],
+  ['small-letter', i18n._('its letter, small')],
+  ['number', i18n._('its number, from 1')],
+  ['number-from-0', i18n._('its number, from 0')],
+  ['text', i18n._('its text')],
 ];
 const FIELD_WORDS: Record<LineField, string> = {
-  ref: 'reference',
-  points: 'points',
-  seconds: 'seconds',
-  hint: 'hint',
-  title: 'title of the question',
-  category: 'category, below the answers',
+  ref: i18n._('reference'),
+  points: i18n._('points'),
+  seconds: i18n._('seconds'),
+  hint: i18n._('hint'),
+  title: i18n._('title of the question'),
+  category: i18n._('category, below the answers'),
 };
 const SIGN_WIDTH = 84;
 
@@ -110,7 +111,7 @@ function Sign({
     <TextRow
       label={words}
       width={SIGN_WIDTH}
-      placeholder="none"
+      placeholder={i18n._('none')}
       value={marks[name] ?? ''}
       onCommit={(sign) => change({ [name]: sign })}
     />
@@ -130,7 +131,7 @@ function FieldSign({ field, marks, change }: { field: LineField; marks: Marks; c
     <TextRow
       label={FIELD_WORDS[field]}
       width={SIGN_WIDTH}
-      placeholder="none"
+      placeholder={i18n._('none')}
       value={own?.sign ?? ''}
       onCommit={to}
     />
@@ -156,7 +157,7 @@ function AllSigns({ marks, change }: { marks: Marks; change: Change }) {
     <>
       {rows(true)}
       <details>
-        <summary>Further signs</summary>
+        <summary>{i18n._('Further signs')}</summary>
         {rows(false)}
       </details>
     </>
@@ -175,7 +176,7 @@ function Places({ marks, change }: { marks: Marks; change: (next: Partial<Marks>
     <>
       {marks.open && (
         <PickRow
-          label="what they open"
+          label={i18n._('what they open')}
           value={marks.openAt ?? 'options'}
           choices={OPENS}
           onPick={(openAt) => change({ openAt })}
@@ -183,7 +184,7 @@ function Places({ marks, change }: { marks: Marks; change: (next: Partial<Marks>
       )}
       {marks.category && (
         <PickRow
-          label="a category stands"
+          label={i18n._('a category stands')}
           value={marks.categoryAt ?? 'part'}
           choices={CATEGORY}
           onPick={(categoryAt) => change({ categoryAt })}
@@ -191,14 +192,14 @@ function Places({ marks, change }: { marks: Marks; change: (next: Partial<Marks>
       )}
       {marks.feedback && (
         <PickRow
-          label="feedback stands"
+          label={i18n._('feedback stands')}
           value={marks.feedbackAt ?? 'option'}
           choices={FEEDBACK}
           onPick={(feedbackAt) => change({ feedbackAt })}
         />
       )}
       <PickRow
-        label="behind a sign"
+        label={i18n._('behind a sign')}
         value={marks.tight ? 'nothing' : 'blank'}
         choices={TIGHT}
         onPick={(what) => change({ tight: what === 'nothing' })}
@@ -214,37 +215,37 @@ function SignRows({ kept }: { kept: KeptLayout }) {
     const own = changedMarks(marks, next);
     void changeLayout(
       kept,
-      `Signs of ${layout.name}`,
+      i18n._('Signs of {name}', { name: layout.name }),
       { ...layout, marks: own, key: keyOfMarks(own) },
       ['marks.right'],
     );
   };
   return (
     <div>
-      <b>Signs</b>
+      <b>{i18n._('Signs')}</b>
       <AllSigns marks={marks} change={change} />
       {marks.keyLine && (
         <PickRow
-          label="the right one is named by"
+          label={i18n._('the right one is named by')}
           value={marks.keyStyle ?? 'letter'}
           choices={KEY_STYLES}
           onPick={(keyStyle) => change({ keyStyle })}
         />
       )}
       <PickRow
-        label="before a question"
+        label={i18n._('before a question')}
         value={marks.stemLabel ?? 'none'}
         choices={STEM_CHOICES}
         onPick={(stemLabel) => change({ stemLabel })}
       />
       <PickRow
-        label="before an option"
+        label={i18n._('before an option')}
         value={marks.optionLabel ?? 'none'}
         choices={OPTION_CHOICES}
         onPick={(optionLabel) => change({ optionLabel })}
       />
       <PickRow
-        label="between two questions"
+        label={i18n._('between two questions')}
         value={marks.between ?? 'blank-line'}
         choices={BETWEEN}
         onPick={(between) => change({ between })}

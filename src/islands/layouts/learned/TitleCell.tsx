@@ -2,6 +2,7 @@
 import type { KeptLayout, Layout } from '../../../core/model';
 import { TextRow } from '../../parts/FieldRow';
 import { changeLayout } from '../../state/layouts';
+import { i18n } from '../../../languages';
 
 const CELL = /^[A-Z]{1,2}[1-9]\d?$/;
 const CELL_WIDTH = 84;
@@ -16,16 +17,20 @@ export function TitleCell({ kept }: { kept: KeptLayout }) {
   const { layout } = kept;
   return (
     <TextRow
-      label="Cell of the set’s title"
+      label={i18n._('Cell of the set’s title')}
       width={CELL_WIDTH}
-      placeholder="none"
+      placeholder={i18n._('none')}
       value={layout.file.cells?.find(({ role }) => role === 'set-title')?.cell ?? ''}
       onCommit={(text) => {
         const cell = text.toUpperCase();
         if (cell && !CELL.test(cell)) {
           return false;
         }
-        void changeLayout(kept, `Title cell of ${layout.name}`, withTitleCell(layout, cell));
+        void changeLayout(
+          kept,
+          i18n._('Title cell of {name}', { name: layout.name }),
+          withTitleCell(layout, cell),
+        );
         return true;
       }}
     />

@@ -5,6 +5,7 @@ import { LinkButton } from '../../parts/LinkButton';
 import { DEMO_BLANKS, demoFile } from '../../state/demo';
 import { useBank } from '../../state/bank';
 import type { Teach } from './use-teach';
+import { i18n } from '../../../languages';
 
 async function demoBlank(file: string): Promise<File> {
   const bytes = await demoFile(file);
@@ -18,7 +19,7 @@ function ToTry({ teach }: { teach: Teach }) {
   const files = DEMO_BLANKS.map(({ file }) => file).filter((file) => !known.has(file));
   return files.length ? (
     <Text c="dimmed">
-      To try it:{' '}
+      {i18n._('To try it:')}{' '}
       {files.map((file, index) => (
         <Fragment key={file}>
           {index > 0 && ', '}
@@ -36,12 +37,15 @@ export function DropBlank({ isFirst, teach }: { isFirst: boolean; teach: Teach }
     <Paper p="md" bd="1.5px dashed var(--ink-soft)" style={{ flex: 'none' }}>
       <Stack gap={8}>
         <p>
-          {isFirst ? 'Which receiver?' : 'Another receiver?'} Drop its own blank file here: the form
-          you download there to fill in (.xlsx, .ods, .csv, .tsv, .txt), or a sample of its text.
+          {i18n._(
+            '{isFirst, select, true {Which receiver?} other {Another receiver?}} Drop its own blank file here: the form you download there to fill in (.xlsx, .ods, .csv, .tsv, .txt), or a sample of its text.',
+            { isFirst },
+          )}
         </p>
         <Text c="dimmed">
-          The program reads headings, instructions, drop-downs, lengths and samples, says what goes
-          where and why, and you correct it by pointing.
+          {i18n._(
+            'The program reads headings, instructions, drop-downs, lengths and samples, says what goes where and why, and you correct it by pointing.',
+          )}
         </Text>
         <ToTry teach={teach} />
       </Stack>

@@ -5,14 +5,15 @@ import type { KeptLayout } from '../../../core/model';
 import { LinkButton } from '../../parts/LinkButton';
 import { choose, removeLayout } from '../../state/layouts';
 import { keyInWords, limitsInWords, SHAPES } from './words';
+import { i18n } from '../../../languages';
 
 const HEADINGS = [
-  'Receiver',
-  'File',
-  'Right answer by',
-  'Takes at most',
-  'Wants a look',
-  'In view',
+  i18n._('Receiver'),
+  i18n._('File'),
+  i18n._('Right answer by'),
+  i18n._('Takes at most'),
+  i18n._('Wants a look'),
+  i18n._('In view'),
 ];
 
 function Doubts({ kept }: { kept: KeptLayout }) {
@@ -21,7 +22,7 @@ function Doubts({ kept }: { kept: KeptLayout }) {
     <Badge color="cowslip">! {doubts}</Badge>
   ) : (
     <Text component="span" c="dimmed" size="sm">
-      nothing
+      {i18n._('nothing')}
     </Text>
   );
 }
@@ -36,7 +37,7 @@ function LayoutRow({ kept }: { kept: KeptLayout }) {
         </Anchor>
         {layout.family && (
           <Text component="span" display="block" c="dimmed" size="xs">
-            one of the blanks of {layout.family}
+            {i18n._('one of the blanks of {family}', { family: layout.family })}
           </Text>
         )}
       </Table.Td>
@@ -47,7 +48,7 @@ function LayoutRow({ kept }: { kept: KeptLayout }) {
         </Text>
       </Table.Td>
       <Table.Td c={keyInWords(layout) ? undefined : 'dimmed'}>
-        {keyInWords(layout) ?? 'no options to choose from'}
+        {keyInWords(layout) ?? i18n._('no options to choose from')}
       </Table.Td>
       <Table.Td>{limitsInWords(layout)}</Table.Td>
       <Table.Td>
@@ -55,7 +56,7 @@ function LayoutRow({ kept }: { kept: KeptLayout }) {
       </Table.Td>
       <Table.Td>
         <Checkbox
-          aria-label={`${layout.name} in view`}
+          aria-label={i18n._('{name} in view', { name: layout.name })}
           checked={kept.chosen}
           onChange={(event) => void choose(kept, event.currentTarget.checked)}
         />
@@ -63,10 +64,10 @@ function LayoutRow({ kept }: { kept: KeptLayout }) {
       <Table.Td>
         <LinkButton
           fz={13}
-          aria-label={`Remove ${layout.name}`}
+          aria-label={i18n._('Remove {name}', { name: layout.name })}
           onClick={() => void removeLayout(kept)}
         >
-          Remove
+          {i18n._('Remove')}
         </LinkButton>
       </Table.Td>
     </Table.Tr>
@@ -77,14 +78,14 @@ export function LayoutTable({ layouts }: { layouts: readonly KeptLayout[] }) {
   return (
     <Paper style={{ flex: 'none' }}>
       <Box pos="relative" style={{ overflowX: 'auto' }}>
-        <Table aria-label="Receivers" miw={760}>
+        <Table aria-label={i18n._('Receivers')} miw={760}>
           <Table.Thead>
             <Table.Tr>
               {HEADINGS.map((heading) => (
                 <Table.Th key={heading}>{heading}</Table.Th>
               ))}
               <Table.Th>
-                <VisuallyHidden>Remove</VisuallyHidden>
+                <VisuallyHidden>{i18n._('Remove')}</VisuallyHidden>
               </Table.Th>
             </Table.Tr>
           </Table.Thead>

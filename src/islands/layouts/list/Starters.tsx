@@ -7,6 +7,7 @@ import { useActs } from '../../state/acts';
 import { addStarter, newLayout, starters, takeBlank } from '../../state/layouts';
 import { useOpenLayout } from '../use-open-layout';
 import { SHAPES } from './words';
+import { i18n } from '../../../languages';
 
 function Starter({ starter }: { starter: Layout }) {
   const open = useOpenLayout();
@@ -28,14 +29,14 @@ function Starter({ starter }: { starter: Layout }) {
       <Group gap="sm" ml="auto" fz={13}>
         {starter.shape !== 'package' && (
           <LinkButton
-            aria-label={`Take its blank: ${starter.name}`}
+            aria-label={i18n._('Take its blank: {name}', { name: starter.name })}
             onClick={() => void takeBlank(starter)}
           >
-            Take its blank
+            {i18n._('Take its blank')}
           </LinkButton>
         )}
-        <LinkButton aria-label={`Use it: ${starter.name}`} onClick={use}>
-          Use it
+        <LinkButton aria-label={i18n._('Use it: {name}', { name: starter.name })} onClick={use}>
+          {i18n._('Use it')}
         </LinkButton>
       </Group>
     </Group>
@@ -51,8 +52,11 @@ export function Starters() {
   useActs(
     'starters',
     list.map((starter) => ({
-      label: `Use a plain layout: ${starter.name}`,
-      words: `.${starter.file.format}, ${SHAPES[starter.shape]}: template`,
+      label: i18n._('Use a plain layout: {name}', { name: starter.name }),
+      words: i18n._('.{format}, {shape}: template', {
+        format: starter.file.format,
+        shape: SHAPES[starter.shape],
+      }),
       run: () => open(addStarter(starter)),
     })),
   );
@@ -62,12 +66,12 @@ export function Starters() {
   return (
     <Paper
       component="section"
-      aria-label="Starter layouts"
+      aria-label={i18n._('Starter layouts')}
       px="md"
       py="sm"
       style={{ flex: 'none' }}
     >
-      <Title order={2}>Or begin with a plain one</Title>
+      <Title order={2}>{i18n._('Or begin with a plain one')}</Title>
       <SimpleGrid
         component="ul"
         cols={{ base: 1, md: 2 }}
@@ -81,7 +85,7 @@ export function Starters() {
           <Starter key={starter.id} starter={starter} />
         ))}
       </SimpleGrid>
-      <LinkButton onClick={build}>Build a layout column by column</LinkButton>
+      <LinkButton onClick={build}>{i18n._('Build a layout column by column')}</LinkButton>
     </Paper>
   );
 }

@@ -4,12 +4,13 @@ import { Link } from 'wouter';
 import { stopCore } from '../../../workers/client';
 import { MoreBelow } from '../../parts/MoreBelow';
 import { forgetTaught, useTaught, type Taught } from '../../state/layouts';
+import { i18n } from '../../../languages';
 
 const WORDS: Record<Taught['state'], string> = {
-  waiting: 'waits',
-  reading: 'reading …',
-  learned: 'learned',
-  problem: 'could not be read',
+  waiting: i18n._('waits'),
+  reading: i18n._('reading …'),
+  learned: i18n._('learned'),
+  problem: i18n._('could not be read'),
 };
 
 function Line({ taught: { name, state, id, problem } }: { taught: Taught }) {
@@ -39,13 +40,13 @@ export function TaughtBlanks() {
   return (
     <Paper
       component="section"
-      aria-label="Blanks that were dropped"
+      aria-label={i18n._('Blanks that were dropped')}
       px="sm"
       py={6}
       style={{ flex: 'none' }}
     >
       <Group align="flex-start" wrap="nowrap">
-        <MoreBelow what="blanks" flex={1} mah={130}>
+        <MoreBelow what={i18n._('blanks')} flex={1} mah={130}>
           <List>
             {taught.map((one, index) => (
               <Line key={index} taught={one} />
@@ -55,13 +56,20 @@ export function TaughtBlanks() {
         {isBusy && (
           <Group gap="sm" role="status">
             <Text size="sm" c="dimmed">
-              {done} of {taught.length} learned
+              {i18n._('{done, number} of {taught, number} learned', {
+                done,
+                taught: taught.length,
+              })}
             </Text>
-            <Progress w={120} value={(100 * done) / taught.length} aria-label="Blanks learned" />
+            <Progress
+              w={120}
+              value={(100 * done) / taught.length}
+              aria-label={i18n._('Blanks learned')}
+            />
           </Group>
         )}
         <Button size="xs" onClick={isBusy ? stopCore : forgetTaught}>
-          {isBusy ? 'Stop' : 'Close'}
+          {isBusy ? i18n._('Stop') : i18n._('Close')}
         </Button>
       </Group>
     </Paper>

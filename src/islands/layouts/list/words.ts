@@ -1,13 +1,14 @@
 // Layouts in a few words, as a list shows them.
 import type { Layout } from '../../../core/model';
 import { KEY_WORDS } from '../../parts/roles';
+import { i18n } from '../../../languages';
 
 export const SHAPES: Record<Layout['shape'], string> = {
-  rows: 'a row per question',
-  blocks: 'blocks of rows',
-  grid: 'a board',
-  'marked-text': 'marked text',
-  package: 'a package',
+  rows: i18n._('a row per question'),
+  blocks: i18n._('blocks of rows'),
+  grid: i18n._('a board'),
+  'marked-text': i18n._('marked text'),
+  package: i18n._('a package'),
 };
 
 /** What it takes at most; 'none named' where it says nothing of it. */
@@ -15,13 +16,13 @@ export function limitsInWords({ columns, limits }: Layout): string {
   const { stem, option, optionsMax, perFile, seconds } = limits;
   const answer = columns.some(({ role }) => role === 'option') ? 'option' : 'answer';
   const words = [
-    stem ? `question ${stem}` : '',
+    stem ? i18n._('question {stem, number}', { stem }) : '',
     option ? `${answer} ${option}` : '',
-    optionsMax ? `${optionsMax} options` : '',
-    perFile ? `${perFile} per file` : '',
+    optionsMax ? i18n._('{optionsMax, number} options', { optionsMax }) : '',
+    perFile ? i18n._('{perFile, number} per file', { perFile }) : '',
     seconds ? `${seconds.join(', ')} s` : '',
   ];
-  return words.filter(Boolean).join(' · ') || 'none named';
+  return words.filter(Boolean).join(' · ') || i18n._('none named');
 }
 
 const CHOSEN_FROM = new Set(['option', 'options', 'right']);
@@ -30,7 +31,7 @@ const CHOSEN_FROM = new Set(['option', 'options', 'right']);
 export function keyInWords({ shape, columns, key, file }: Layout): string | undefined {
   switch (shape) {
     case 'marked-text':
-      return 'a sign at the option';
+      return i18n._('a sign at the option');
     case 'package':
       return file.standard;
     case 'blocks':

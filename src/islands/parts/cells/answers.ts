@@ -2,9 +2,10 @@
 import type { Item, Option } from '../../../core/model';
 import { KIND_NAMES } from '../../../core/shared/kind-names';
 import { quantityOf } from '../../../core/shared/normalise';
-import { count, numberWords } from '../../../core/shared/plain';
+import { numberWords } from '../../../core/shared/plain';
 import { trueFalsePair } from '../../../core/shared/vocabulary/verdicts';
 import { hasChoices, type CellResult } from './fields';
+import { i18n } from '../../../languages';
 
 type Answers = {
   text: (item: Item, index: number) => string;
@@ -66,7 +67,7 @@ const CARD: Answers = {
   text: TYPED.text,
   set(item, index, text) {
     if (index > 0) {
-      return text ? { refused: 'A card has one definition; it stands under A.' } : {};
+      return text ? { refused: i18n._('A card has one definition; it stands under A.') } : {};
     }
     return TYPED.set(item, index, text);
   },
@@ -82,7 +83,11 @@ const PAIRS: Answers = {
   set({ pairs = [] }, index, text) {
     const [left = '', right = '', ...more] = text.split('|').map((part) => part.trim());
     if (text.trim() && (!left || !right || more.length)) {
-      return { refused: `“${text}” is no pair; write its halves with a bar between: gate | beam.` };
+      return {
+        refused: i18n._('“{text}” is no pair; write its halves with a bar between: gate | beam.', {
+          text,
+        }),
+      };
     }
     const pair = { left: { plain: left }, right: { plain: right } };
     return { pairs: withEntry(pairs, index, pair, PAIR) };
@@ -104,7 +109,13 @@ const GAPS: Answers = {
   set({ gaps = [], stem }, index, text): CellResult {
     const there = Math.max(gaps.length, gapsIn(stem.plain));
     if (index >= there) {
-      return text ? { refused: `The sentence has ${count(there, 'gap')}.` } : {};
+      return text
+        ? {
+            refused: i18n._('The sentence has {there, plural, one {# gap} other {# gaps}}.', {
+              there,
+            }),
+          }
+        : {};
     }
     const accepted = text.split(/\s+\/\s+/).filter(Boolean);
     return {
@@ -119,7 +130,7 @@ function numberIn(text: string): CellResult {
   const quantity = quantityOf(text);
   return quantity
     ? { number: { tolerance: 0, ...quantity } }
-    : { refused: `“${text}” is no number; write 12.5, or 12.5 ± 0.2 m.` };
+    : { refused: i18n._('“{text}” is no number; write 12.5, or 12.5 ± 0.2 m.', { text }) };
 }
 
 const NUMERIC: Answers = {
@@ -131,7 +142,7 @@ const NUMERIC: Answers = {
   },
   set(_item, index, text) {
     if (index > 0) {
-      return text ? { refused: 'A number stands under A, with ± and its unit.' } : {};
+      return text ? { refused: i18n._('A number stands under A, with ± and its unit.') } : {};
     }
     return text.trim() ? numberIn(text) : { number: undefined };
   },
@@ -140,7 +151,10 @@ const NUMERIC: Answers = {
 const NONE: Answers = {
   text: TYPED.text,
   set({ kind }, _index, text): CellResult {
-    const refused = `Questions of the kind ${KIND_NAMES[kind]} have no answers to choose or to compare.`;
+    const refused = i18n._(
+      'Questions of the kind {kindName} have no answers to choose or to compare.',
+      { kindName: KIND_NAMES[kind] },
+    );
     return text ? { refused } : {};
   },
 };

@@ -10,6 +10,7 @@ import { answerText, setAnswer } from './answers';
 import type { CellField, CellResult } from './fields';
 import { keyLetters, setKey } from './key';
 import { setKind } from './kind';
+import { i18n } from '../../../languages';
 
 export type { CellField } from './fields';
 
@@ -22,7 +23,7 @@ type Named = Exclude<CellField, `options.${number}` | `feedback.${number}`>;
 const REF: Cell = {
   text: ({ ref }) => ref,
   set: (_item, text) =>
-    text.trim() ? { ref: text.trim() } : { refused: 'A reference may not be empty.' },
+    text.trim() ? { ref: text.trim() } : { refused: i18n._('A reference may not be empty.') },
 };
 
 /** Points, seconds and attempts; an empty text takes the number away. */
@@ -37,7 +38,7 @@ const numeric = (
     }
     const value = read(text);
     return value === undefined || value < 0
-      ? { refused: `“${text}” is no number of ${name}.` }
+      ? { refused: i18n._('“{text}” is no number of {name}.', { text, name }) }
       : { [name]: value };
   },
 });
@@ -86,7 +87,7 @@ const yesNo = (name: 'shuffle' | 'across'): Cell => ({
     }
     return YES.test(word) || NO.test(word)
       ? { [name]: YES.test(word) }
-      : { refused: `“${text}” is neither yes nor no.` };
+      : { refused: i18n._('“{text}” is neither yes nor no.', { text }) };
   },
 });
 
@@ -96,7 +97,9 @@ const USE: Cell = {
   set(_item, text): CellResult {
     const word = text.trim().toLowerCase();
     const use = USES.find((one) => word && one.startsWith(word));
-    return use || !word ? { use } : { refused: `“${text}” is neither practice nor scored.` };
+    return use || !word
+      ? { use }
+      : { refused: i18n._('“{text}” is neither practice nor scored.', { text }) };
   },
 };
 
@@ -131,20 +134,20 @@ const CELLS: Record<Named, Cell> = {
   },
   source: onlyRead(
     ({ origin }) => origin?.file ?? '',
-    'Where a question came from is not changed by typing.',
+    i18n._('Where a question came from is not changed by typing.'),
   ),
   pictures: onlyRead(
     ({ media }) => (media?.length ? String(media.length) : ''),
-    'Pictures are changed in the question itself.',
+    i18n._('Pictures are changed in the question itself.'),
   ),
   answered: onlyRead(
     ({ id }) => String(pastAt(id)?.answered ?? ''),
-    'How often it was answered comes from results.',
+    i18n._('How often it was answered comes from results.'),
   ),
   difficulty: onlyRead(({ id }) => {
     const past = pastAt(id);
     return past ? percent(past.difficulty) : '';
-  }, 'How many were right comes from results.'),
+  }, i18n._('How many were right comes from results.')),
 };
 
 const answerCell = (index: number): Cell => ({
@@ -163,7 +166,7 @@ const feedbackCell = (index: number): Cell => ({
               : option,
           ),
         }
-      : { refused: 'Feedback belongs to an option; type the option first.' },
+      : { refused: i18n._('Feedback belongs to an option; type the option first.') },
 });
 
 function cellOf(field: CellField): Cell {

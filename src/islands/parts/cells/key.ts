@@ -3,6 +3,7 @@ import type { Item } from '../../../core/model';
 import { KIND_NAMES } from '../../../core/shared/kind-names';
 import { letterPlace, optionLetter } from '../../../core/shared/plain';
 import { hasChoices, type CellResult } from './fields';
+import { i18n } from '../../../languages';
 
 /** The key as letters: 'B' or 'A, C'; empty where the kind has none. */
 export const keyLetters = ({ options = [] }: Item): string =>
@@ -27,12 +28,26 @@ const placesIn = (text: string): number[] =>
 
 export function setKey({ kind, options = [] }: Item, text: string): CellResult {
   if (!hasChoices(kind)) {
-    return text.trim() ? { refused: `Questions of the kind ${KIND_NAMES[kind]} have no key.` } : {};
+    return text.trim()
+      ? {
+          refused: i18n._('Questions of the kind {kindName} have no key.', {
+            kindName: KIND_NAMES[kind],
+          }),
+        }
+      : {};
   }
   const right = new Set(placesIn(text));
   if ([...right].some((place) => place < 0 || place >= options.length)) {
-    const letters = options.length ? `A to ${optionLetter(options.length - 1)}` : 'none';
-    return { refused: `“${text}” names no option; there are ${options.length} (${letters}).` };
+    const letters = options.length
+      ? i18n._('A to {optionLetter}', { optionLetter: optionLetter(options.length - 1) })
+      : 'none';
+    return {
+      refused: i18n._('“{text}” names no option; there are {options, number} ({letters}).', {
+        text,
+        options: options.length,
+        letters,
+      }),
+    };
   }
   return { options: options.map((option, index) => ({ ...option, right: right.has(index) })) };
 }

@@ -4,6 +4,7 @@ import { KIND_NAMES } from '../../../core/shared/kind-names';
 import { kindOfWord } from '../../../core/shared/vocabulary/kinds';
 import { setAnswer } from './answers';
 import { hasChoices, type CellResult } from './fields';
+import { i18n } from '../../../languages';
 
 function kindOf(text: string): Kind | undefined {
   const bare = text.trim().toLowerCase();
@@ -21,7 +22,10 @@ function heldBy(item: Item): string[] {
 function asOptions(item: Item, kind: Kind): Partial<Item> {
   if (kind === 'true-false') {
     return {
-      options: ['True', 'False'].map((plain) => ({ text: { plain }, right: false })),
+      options: [i18n._('True'), i18n._('False')].map((plain) => ({
+        text: { plain },
+        right: false,
+      })),
     };
   }
   return {
@@ -63,7 +67,9 @@ export function setKind(item: Item, text: string): CellResult {
   const kind = kindOf(text);
   if (!kind) {
     const words = Object.values(KIND_NAMES).join(', ');
-    return { refused: `“${text}” is no kind of question; write one of ${words}.` };
+    return {
+      refused: i18n._('“{text}” is no kind of question; write one of {words}.', { text, words }),
+    };
   }
   return kind === item.kind ? {} : { kind, ...takenAlong(item, kind) };
 }

@@ -3,6 +3,7 @@ import type { Item, ItemStep, Step, StoredItem } from '../../../core/model';
 import { mergeFields, sameValue } from '../../../core/shared/fields';
 import type { Conflict, Written } from '../../../store/port';
 import type { Move } from './undoing';
+import { i18n } from '../../../languages';
 
 /** Questions by their ids, as they were or are to be. */
 export type Bases = ReadonlyMap<string, Item>;
@@ -69,7 +70,7 @@ export function stepForMine(
   entry: StoredItem | undefined,
   order: number,
 ): Step | undefined {
-  const label = 'Use my text';
+  const label = i18n._('Use my text');
   const change = { id, is: 'changed' as const, fields: [{ path, before: theirs, after: mine }] };
   if (kind !== 'items') {
     return path ? { label, items: [], records: [{ kind, ...change }] } : undefined;

@@ -2,6 +2,7 @@
 import type { ItemStep } from '../../../core/model';
 import type { JournalEntry, Store, Write, Written } from '../../../store/port';
 import type { SaveState } from './types';
+import { i18n } from '../../../languages';
 
 type Unsaved = { bank: string; write: Write; done: (written: Written) => void };
 
@@ -10,18 +11,21 @@ const RETRIES = [500, 1000, 2000, 5000, 10_000];
 
 /** What the browser says of a write that failed, in words that help. */
 const REASONS: Readonly<Record<string, string>> = {
-  QuotaExceededError: 'the browser has no room left for it. Free some, or save the bank as a file',
-  UnknownError: 'the disk refused it. Save the bank as a file',
-  InvalidStateError:
+  QuotaExceededError: i18n._(
+    'the browser has no room left for it. Free some, or save the bank as a file',
+  ),
+  UnknownError: i18n._('the disk refused it. Save the bank as a file'),
+  InvalidStateError: i18n._(
     'the browser closed its store. Load the page again; first save the bank as a file',
+  ),
 };
 
 /** Why something could not be written, as the end of a sentence. */
 export function reasonOf(error: unknown): string {
   if (!(error instanceof Error)) {
-    return 'the browser refused to keep it';
+    return i18n._('the browser refused to keep it');
   }
-  return REASONS[error.name] ?? (error.message || 'the browser refused to keep it');
+  return REASONS[error.name] ?? (error.message || i18n._('the browser refused to keep it'));
 }
 
 export class SavingQueue {

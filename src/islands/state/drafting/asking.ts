@@ -8,6 +8,7 @@ import { draftingState, setDrafting, setReview } from './hold';
 import { linesOf } from './template';
 import type { AskWish, Sent } from './types';
 import { put, work } from './work';
+import { i18n } from '../../../languages';
 
 /** Writes the requests for what is wished; they stand for those before. */
 export async function writeRequests(): Promise<void> {
@@ -58,7 +59,7 @@ const setSent = (id: string, change: Partial<Sent>): void =>
 export async function copyRequest(id: string): Promise<void> {
   const one = draftingState().sent.find((sent) => sent.id === id);
   if (one) {
-    await copyText(one.text, 'The request is in the clipboard.');
+    await copyText(one.text, i18n._('The request is in the clipboard.'));
     setSent(id, { state: one.state === 'to send' ? 'waiting' : one.state });
   }
 }
@@ -93,7 +94,7 @@ async function compareAll(): Promise<void> {
   const done = draftingState().sent.filter(
     (sent) => sent.reply.trim() && sent.state !== 'done' && !sent.asked.isForCategories,
   );
-  await work('Comparing', async () => {
+  await work(i18n._('Comparing'), async () => {
     const compared = await core().compare(
       done.map((sent): Asked => sent.asked),
       done.map((sent) => sent.reply),

@@ -5,10 +5,11 @@ import { draftingState, reviewOf, setDrafting, setReview } from './hold';
 import { templateOf } from './template';
 import type { Review } from './types';
 import { put, work } from './work';
+import { i18n } from '../../../languages';
 
 export async function drawVariants(): Promise<void> {
   const { template } = draftingState();
-  await work('Drawing', async () => {
+  await work(i18n._('Drawing'), async () => {
     const made = await core().variants(templateOf(template), template.count, template.seed);
     put('calculated', { ...made, because: {} });
   });
@@ -33,7 +34,9 @@ export async function drawAnew(id: string): Promise<void> {
     ({ variant }) => !there.has(JSON.stringify(variant?.values.map(({ value }) => value))),
   );
   if (!other) {
-    setDrafting({ problem: 'There is no other drawing: widen a range or take a smaller step.' });
+    setDrafting({
+      problem: i18n._('There is no other drawing: widen a range or take a smaller step.'),
+    });
     return;
   }
   setReview('calculated', {

@@ -8,6 +8,7 @@ import { bankState } from '../bank';
 import { draftingState, reviewOf, setDrafting, setReview } from './hold';
 import type { Review } from './types';
 import { put, work } from './work';
+import { i18n } from '../../../languages';
 
 /** The cards of the bank as lines of terms. */
 export function termsOfBank(): string {
@@ -39,7 +40,7 @@ const makesOf = (): Make[] => {
 
 export async function makeFromTerms(): Promise<void> {
   const makes = makesOf();
-  await work('Making questions', async () => {
+  await work(i18n._('Making questions'), async () => {
     const { terms, without } = await core().termsOfText(draftingState().terms.text);
     const drafted = await core().draft(terms, makes, lockedOf(reviewOf('terms')));
     const findings = without.length
@@ -47,7 +48,10 @@ export async function makeFromTerms(): Promise<void> {
           {
             rule: 'term-line',
             level: 'warn' as const,
-            message: `No definition was found in line ${without.slice(0, 5).join(', ')}${without.length > 5 ? ' …' : ''}: put a tab or a dash between term and definition.`,
+            message: i18n._(
+              'No definition was found in line {without}{without2}: put a tab or a dash between term and definition.',
+              { without: without.slice(0, 5).join(', '), without2: without.length > 5 ? ' …' : '' },
+            ),
           },
           ...drafted.findings,
         ]
@@ -121,7 +125,7 @@ export async function swap(id: string, at: number): Promise<void> {
   }
   const swapped = await otherOption(review, item, at);
   if (!swapped) {
-    setDrafting({ problem: 'No other term can lend a wrong option here.' });
+    setDrafting({ problem: i18n._('No other term can lend a wrong option here.') });
     return;
   }
   setReview('terms', withSwapped(review, swapped, item.options?.[at]?.text.plain ?? ''));

@@ -1,6 +1,5 @@
 // What was made is looked over: kept, mended, thrown out; what is kept enters the bank in one step.
 import type { Item, KeptSource } from '../../../core/model';
-import { count } from '../../../core/shared/plain';
 import { nameItems } from '../../../core/shared/references';
 import { recordChange } from '../../../core/shared/steps';
 import { editedBy, type Edit } from '../../parts/edits';
@@ -8,6 +7,7 @@ import { addItems, bankState } from '../bank';
 import { newSet } from '../sets';
 import { draftingState, reviewOf, setDrafting, setReview } from './hold';
 import type { Bench, Review, TakenAs, Verdict } from './types';
+import { i18n } from '../../../languages';
 
 export const openDraft = (id: string | undefined): void => setDrafting({ open: id });
 
@@ -75,9 +75,9 @@ export function mendDraft(bench: Bench, id: string, edits: readonly Edit[]): voi
 }
 
 const SOURCES: Record<Bench, string> = {
-  terms: 'Drafted from terms',
-  assistant: 'Drafted with an assistant',
-  calculated: 'Calculated variants',
+  terms: i18n._('Drafted from terms'),
+  assistant: i18n._('Drafted with an assistant'),
+  calculated: i18n._('Calculated variants'),
 };
 
 /** The questions as they enter the bank, with the source that brings them. */
@@ -97,7 +97,7 @@ function entering(kept: readonly Item[], name: string): { fresh: Item[]; source:
 function setName(bench: Bench, [first]: readonly Item[]): string {
   const of = first?.variant?.of;
   if (bench === 'calculated') {
-    return of && of !== 'template' ? of : 'Calculated pool';
+    return of && of !== 'template' ? of : i18n._('Calculated pool');
   }
   return (bench === 'assistant' && draftingState().ask.topic.trim()) || SOURCES[bench];
 }
@@ -110,7 +110,9 @@ export function takeKept(bench: Bench, as: TakenAs = 'questions'): void {
     return;
   }
   const { fresh, source } = entering(kept, SOURCES[bench]);
-  const label = `Take ${count(fresh.length, 'question')} drafted`;
+  const label = i18n._('Take {fresh, plural, one {# question} other {# questions}} drafted', {
+    fresh: fresh.length,
+  });
   void addItems(label, fresh, recordChange('sources', undefined, source));
   if (as !== 'questions') {
     newSet(setName(bench, fresh), source.items, as === 'pool' ? 1 : undefined);

@@ -5,6 +5,7 @@ import { Latest } from '../../parts/latest';
 import { messageOf } from '../../parts/message-of';
 import { reviewOf, setDrafting, setReview } from './hold';
 import type { Bench, Review } from './types';
+import { i18n } from '../../../languages';
 
 const latest = new Latest();
 
@@ -21,7 +22,7 @@ export async function work(busy: string, run: () => Promise<void>): Promise<void
     await run();
   } catch (error) {
     if (isLatest()) {
-      setDrafting({ problem: messageOf(error, 'It could not be done.') });
+      setDrafting({ problem: messageOf(error, i18n._('It could not be done.')) });
     }
   } finally {
     end();
@@ -33,7 +34,7 @@ export async function work(busy: string, run: () => Promise<void>): Promise<void
 
 export function stopDrafting(): void {
   latest.drop();
-  setDrafting({ busy: undefined, far: undefined, problem: 'Stopped. Nothing was made.' });
+  setDrafting({ busy: undefined, far: undefined, problem: i18n._('Stopped. Nothing was made.') });
   stopCore();
 }
 

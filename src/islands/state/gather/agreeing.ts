@@ -6,6 +6,7 @@ import { addItems, bankState } from '../bank';
 import { gatherState, setGather } from './hold';
 import { change } from './mending';
 import { placeOf, ready } from './types';
+import { i18n } from '../../../languages';
 
 /** Puts questions into the bank in one step that one undo takes back: the first so many, or only those chosen. Gives their number. */
 export function agree({ most = Infinity, onlyChosen = false } = {}): number {
@@ -42,7 +43,10 @@ export function agree({ most = Infinity, onlyChosen = false } = {}): number {
   const records = [...state.records, record.id];
   change({ taken: [...taken], records });
   setGather({ taken, records, chosen: new Set() });
-  const label = `Take ${chosen.length} from ${state.name}`;
+  const label = i18n._('Take {chosen, number} from {name}', {
+    chosen: chosen.length,
+    name: state.name,
+  });
   void addItems(label, fresh, recordChange('sources', undefined, record));
   return chosen.length;
 }

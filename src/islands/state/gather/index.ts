@@ -16,6 +16,7 @@ import { agree } from './agreeing';
 import { change } from './mending';
 import { dropReading, understand } from './reading';
 import { EMPTY_BENCH, type Brought, type TrayEntry } from './types';
+import { i18n } from '../../../languages';
 
 export { agree } from './agreeing';
 export { gatherState, pastedText, useGather } from './hold';
@@ -98,7 +99,7 @@ async function surveyOthers(): Promise<void> {
     try {
       setEntry(id, await surveyed(source));
     } catch (error) {
-      const problem = messageOf(error, 'It could not be read.');
+      const problem = messageOf(error, i18n._('It could not be read.'));
       setEntry(id, { state: 'problem', problem });
     }
   }
@@ -139,7 +140,10 @@ function isNotTooLarge({ name, size }: File): boolean {
     return true;
   }
   sayProblem(
-    `${name} has ${Math.round(size / 1_048_576)} MiB; 32 MiB at most are taken. Split it and bring the parts in one by one.`,
+    i18n._(
+      '{name} has {round, number} MiB; 32 MiB at most are taken. Split it and bring the parts in one by one.',
+      { name, round: Math.round(size / 1_048_576) },
+    ),
   );
   return false;
 }

@@ -10,6 +10,7 @@ import type { GatherAnswer, SourceInput } from '../../../workers/protocol';
 import { keptReadings } from '../kept-readings';
 import { gatherState, keepSource, setEntry, setGather, sourceOf } from './hold';
 import { placedBySheet, placeOf, type Brought } from './types';
+import { i18n } from '../../../languages';
 
 /** So many questions at a time come over from the worker; more would hold the page up. */
 const PART = 500;
@@ -62,7 +63,7 @@ export async function understand(
   edited?: string,
 ): Promise<void> {
   const isLatest = latest.begin();
-  const busy = input ? `Reading ${input.name} …` : 'Reading again …';
+  const busy = input ? i18n._('Reading {name} …', { name: input.name }) : i18n._('Reading again …');
   setGather({ busy, overrule, progress: undefined });
   try {
     // Only tables are read by what was said before; each pause of typing in a text asks no store.
@@ -85,7 +86,7 @@ export async function understand(
     }
   } catch (error) {
     if (isLatest()) {
-      const problem = messageOf(error, 'The source could not be read.');
+      const problem = messageOf(error, i18n._('The source could not be read.'));
       setEntry(gatherState().open ?? '', { state: 'problem', problem });
       setGather({ busy: undefined });
       sayProblem(problem);

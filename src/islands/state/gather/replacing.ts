@@ -1,9 +1,9 @@
 // A later edition of a file takes the place of what the bank has of it.
 import { markOf } from '../../../core/banks';
 import type { Item } from '../../../core/model';
-import { count } from '../../../core/shared/plain';
 import { recordChange } from '../../../core/shared/steps';
 import { bankState, changeItems } from '../bank';
+import { i18n } from '../../../languages';
 
 /** A question as a file has it now, and as the bank has it. */
 export type Editions = { now: Item; inBank: Item };
@@ -28,7 +28,9 @@ export function replaceByEditions(editions: readonly Editions[]): Promise<void> 
     return own.length ? recordChange('sources', source, { ...source, said }) : [];
   });
   return changeItems(
-    `Replace ${count(editions.length, 'question')} by a later edition`,
+    i18n._('Replace {editions, plural, one {# question} other {# questions}} by a later edition', {
+      editions: editions.length,
+    }),
     editions.map(replaced),
     new Map(),
     records,

@@ -1,6 +1,5 @@
 // Which questions are handed over, how they stand to each receiver, and what is wished of the files.
 import type { Decision, Decisions, Item, KeptLayout, QuestionSet } from '../../../core/model';
-import { count } from '../../../core/shared/plain';
 import { recordChange } from '../../../core/shared/steps';
 import { Latest } from '../../parts/latest';
 import { messageOf } from '../../parts/message-of';
@@ -17,6 +16,7 @@ import {
   type FilledFile,
   type HandOverState,
 } from './hold';
+import { i18n } from '../../../languages';
 
 /** The questions of the choice, in the bank's order. */
 export function chosenItems(
@@ -104,7 +104,10 @@ export async function refit(kept: readonly KeptLayout[]): Promise<void> {
     }
   } catch (error) {
     setHandOver({
-      problem: messageOf(error, 'How the questions fit their receivers could not be worked out.'),
+      problem: messageOf(
+        error,
+        i18n._('How the questions fit their receivers could not be worked out.'),
+      ),
     });
   }
 }
@@ -123,7 +126,7 @@ export const handOverOnly = (what: string, ids: readonly string[]): void =>
 export function handOverSet(set: QuestionSet): void {
   const ids = new Set(set.sections.flatMap(({ items }) => items));
   setHandOver({
-    choice: { ...NO_CHOICE, only: { what: `of ${set.name}`, ids, set } },
+    choice: { ...NO_CHOICE, only: { what: i18n._('of {name}', { name: set.name }), ids, set } },
     out: new Set(),
     title: set.name,
     description: set.description ?? '',
@@ -165,7 +168,12 @@ export function ownTextFor(
     const variants = { ...kept.variants, [item]: { ...decision, own } };
     return recordChange('layouts', kept, { ...kept, variants });
   });
-  void changeRecords(`Own text for ${count(layouts.length, 'receiver')}`, steps);
+  void changeRecords(
+    i18n._('Own text for {layouts, plural, one {# receiver} other {# receivers}}', {
+      layouts: layouts.length,
+    }),
+    steps,
+  );
 }
 
 /** Keeps what the user decided for one question and one receiver: a variant of the layout's, not of the question's. */
@@ -180,7 +188,7 @@ export function decide(layout: string, item: string, decision: Decision | undefi
   } else {
     delete variants[item];
   }
-  const what = decision?.leaveOut ? 'Leave a question out of' : 'Own text for';
+  const what = decision?.leaveOut ? i18n._('Leave a question out of') : i18n._('Own text for');
   void changeRecords(
     `${what} ${kept.layout.name}`,
     recordChange('layouts', kept, { ...kept, variants }),

@@ -10,6 +10,7 @@ import { messageOf } from '../../parts/message-of';
 import { blankOf } from '../layouts';
 import { columnWith, goesInto } from './receivers';
 import { handOverState, setHandOver, titleOf, type FilledFile } from './hold';
+import { i18n } from '../../../languages';
 
 /** How many questions a trial file holds. */
 const TRIAL = 3;
@@ -31,7 +32,7 @@ function sectionsWish(layout: Layout, trial: boolean): Pick<FillWish, 'draw' | '
 async function wishFor(kept: KeptLayout, { trial, several }: Fill): Promise<FillWish> {
   const { description, spread, asTheyAre, settings } = handOverState();
   const blank = await blankOf(kept.layout);
-  const setTitle = trial ? `${titleOf()} (trial)` : titleOf();
+  const setTitle = trial ? i18n._('{titleOf} (trial)', { titleOf: titleOf() }) : titleOf();
   return defined({
     setTitle,
     // Files of several receivers end up in the same folder.
@@ -79,7 +80,7 @@ export function stopFilling(): void {
   setHandOver({
     busy: undefined,
     far: undefined,
-    problem: 'Stopped. The files that were finished are below.',
+    problem: i18n._('Stopped. The files that were finished are below.'),
   });
   stopCore();
 }
@@ -95,8 +96,10 @@ async function fillOne(
   }
   const fitting = fittingIds(layout.id);
   if (!fitting.length) {
-    const how = handOverState().asTheyAre ? ' as it is' : '';
-    return { problem: `${layout.name}: none of the questions fits it${how}.` };
+    const how = handOverState().asTheyAre ? i18n._(' as it is') : '';
+    return {
+      problem: i18n._('{name}: none of the questions fits it{how}.', { name: layout.name, how }),
+    };
   }
   const ids = fill.trial ? fitting.slice(0, TRIAL) : idsAt(rowsInto(layout.id).rows);
   const items = ids.map(itemById).filter((item): item is Item => item !== undefined);
@@ -119,16 +122,16 @@ async function fillOne(
 export async function fillFiles(layouts: readonly KeptLayout[], trial = false): Promise<void> {
   const isLatest = latest.begin();
   const bank = bankState().info.id;
-  setHandOver({ busy: 'Filling …', files: [], problem: undefined });
+  setHandOver({ busy: i18n._('Filling …'), files: [], problem: undefined });
   const problems: string[] = [];
   for (const [index, kept] of layouts.entries()) {
     setHandOver({
-      busy: `Filling ${kept.layout.name} …`,
+      busy: i18n._('Filling {name} …', { name: kept.layout.name }),
       far: layouts.length > 1 ? { done: index, of: layouts.length } : undefined,
     });
     const result = await fillOne(kept, { trial, several: layouts.length > 1 }).catch(
       (error: unknown) => ({
-        problem: `${kept.layout.name}: ${messageOf(error, 'it could not be filled.')}`,
+        problem: `${kept.layout.name}: ${messageOf(error, i18n._('it could not be filled.'))}`,
       }),
     );
     if (!isLatest() || bankState().info.id !== bank) {

@@ -4,6 +4,7 @@ import { createStore } from 'zustand/vanilla';
 import type { Item, KeptLayout, QuestionSet, Receipt, Settings } from '../../../core/model';
 import type { FitColumn } from '../../../workers/protocol';
 import { theBank } from '../bank';
+import { i18n } from '../../../languages';
 
 /** Some questions and no others, as they were chosen elsewhere; `what` says which: 'from locks.csv'. */
 export type Only = {
@@ -93,6 +94,11 @@ theBank().hold.subscribe((now, before) => {
   const fresh = set && now.sets.find(({ id }) => id === set.id);
   if (fresh && fresh !== set) {
     const ids = new Set(fresh.sections.flatMap(({ items }) => items));
-    hold.setState({ choice: { ...choice, only: { what: `of ${fresh.name}`, ids, set: fresh } } });
+    hold.setState({
+      choice: {
+        ...choice,
+        only: { what: i18n._('of {name}', { name: fresh.name }), ids, set: fresh },
+      },
+    });
   }
 });

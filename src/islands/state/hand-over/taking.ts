@@ -7,6 +7,7 @@ import { takeAway } from '../../parts/take-away';
 import { core } from '../../../workers/client';
 import { keepReceipt, theStore } from '../bank';
 import { handOverState, setHandOver, titleOf, type FilledFile } from './hold';
+import { i18n } from '../../../languages';
 
 /** Keeps the receipts of files that are taken for the first time. */
 function noteTaken(files: readonly FilledFile[]): void {
@@ -33,12 +34,12 @@ export function takeFile(file: FilledFile): void {
 export async function takeAll(files: readonly FilledFile[]): Promise<void> {
   const handed = files.map(({ name, bytes, receipt }) => ({ name, bytes, receipt }));
   const zip = await core().bundle(handed);
-  takeAway(`${safeName(titleOf(), 'Set')}.zip`, zip, 'application/zip');
+  takeAway(`${safeName(titleOf(), i18n._('Set'))}.zip`, zip, 'application/zip');
   noteTaken(files);
 }
 
 const firstDifference = ({ field, meant, found }: Receipt['readBack']['differences'][number]) =>
-  `${field} came out as “${found}” where “${meant}” was meant`;
+  i18n._('{field} came out as “{found}” where “{meant}” was meant', { field, found, meant });
 
 /**
  * Copies the rows of a filled file as a block; gives how many rows there are and the cell to paste them at, or says why
@@ -50,7 +51,9 @@ export async function copyBlock(
   const { cell, rows, text, html, differences } = await core().pasteBlock(file.receipt);
   if (differences[0]) {
     sayProblem(
-      `Not copied: read back as text, ${firstDifference(differences[0])}. Take the file instead.`,
+      i18n._('Not copied: read back as text, {firstDifference}. Take the file instead.', {
+        firstDifference: firstDifference(differences[0]),
+      }),
     );
     return undefined;
   }
@@ -89,6 +92,6 @@ export async function makeAgain(receipt: Receipt): Promise<string> {
   const [file] = answer.files;
   takeAway(file!.name, file!.bytes);
   return file!.receipt.file.sha256 === receipt.file.sha256
-    ? 'the same to the byte'
-    : 'made again, but it differs from the file of this receipt';
+    ? i18n._('the same to the byte')
+    : i18n._('made again, but it differs from the file of this receipt');
 }

@@ -7,6 +7,7 @@ import { isCounted } from '../../../core/shared/roles';
 import { recordChange } from '../../../core/shared/steps';
 import { core } from '../../../workers/client';
 import { changeRecords } from '../bank';
+import { i18n } from '../../../languages';
 
 /** Earlier editions of a layout that are kept. */
 const EDITIONS_KEPT = 20;
@@ -60,7 +61,7 @@ export function changeColumn(kept: KeptLayout, column: Column): Promise<void> {
     : [...kept.layout.columns, column];
   return changeLayout(
     kept,
-    `Column ${column.column} of ${kept.layout.name}`,
+    i18n._('Column {column} of {name}', { column: column.column, name: kept.layout.name }),
     { ...kept.layout, columns: numbered(columns) },
     [`columns.${column.column}`],
   );
@@ -81,12 +82,15 @@ export const setColumns = (
 
 export const choose = (kept: KeptLayout, chosen: boolean): Promise<void> =>
   changeRecords(
-    `${chosen ? 'Show' : 'Hide'} ${kept.layout.name}`,
+    `${chosen ? i18n._('Show') : i18n._('Hide')} ${kept.layout.name}`,
     recordChange('layouts', kept, { ...kept, chosen }),
   );
 
 export const removeLayout = (kept: KeptLayout): Promise<void> =>
-  changeRecords(`Remove ${kept.layout.name}`, recordChange('layouts', kept, undefined));
+  changeRecords(
+    i18n._('Remove {name}', { name: kept.layout.name }),
+    recordChange('layouts', kept, undefined),
+  );
 
 /** How marked text is written, from the lines of a sample at which the user pointed. */
 export async function learnMarks(
@@ -95,5 +99,8 @@ export async function learnMarks(
   pointed: Record<number, PointedLine>,
 ): Promise<void> {
   const layout = await core().layoutFromPointed(kept.layout, [...lines], pointed);
-  await changeLayout(kept, `Signs of ${kept.layout.name}`, layout, ['marks.right', 'pattern']);
+  await changeLayout(kept, i18n._('Signs of {name}', { name: kept.layout.name }), layout, [
+    'marks.right',
+    'pattern',
+  ]);
 }

@@ -3,6 +3,7 @@ import type { KeptLayout, Layout } from '../../../core/model';
 import { recordChange } from '../../../core/shared/steps';
 import { core } from '../../../workers/client';
 import { bankState, changeRecords } from '../bank';
+import { i18n } from '../../../languages';
 
 /** Puts a new layout into the bank. */
 export const keep = (label: string, after: KeptLayout): Promise<void> =>
@@ -33,11 +34,11 @@ export const fresh = (layout: Layout, name: string): KeptLayout => {
 /** A copy beside the original, with its blank and its reasons, without its variants. */
 export async function duplicateLayout(kept: KeptLayout): Promise<string> {
   const copy = {
-    ...fresh(kept.layout, `${kept.layout.name}, copy`),
+    ...fresh(kept.layout, i18n._('{name}, copy', { name: kept.layout.name })),
     because: kept.because,
     unsure: kept.unsure,
   };
-  await keep(`Duplicate ${kept.layout.name}`, copy);
+  await keep(i18n._('Duplicate {name}', { name: kept.layout.name }), copy);
   return copy.id;
 }
 
@@ -46,7 +47,7 @@ export const starters = (): Promise<Layout[]> => core().starters();
 /** A starter layout taken into the bank. */
 export async function addStarter(starter: Layout): Promise<string> {
   const kept = fresh(starter, starter.name);
-  await keep(`Add ${kept.layout.name}`, kept);
+  await keep(i18n._('Add {name}', { name: kept.layout.name }), kept);
   return kept.id;
 }
 
@@ -54,17 +55,23 @@ export async function addStarter(starter: Layout): Promise<string> {
 export const newLayout = (): Promise<string> =>
   addStarter({
     id: '',
-    name: 'New layout',
+    name: i18n._('New layout'),
     version: 1,
     shape: 'rows',
-    file: { format: 'xlsx', sheet: 'Questions', headingRow: 1, firstRow: 2, firstColumn: 'A' },
+    file: {
+      format: 'xlsx',
+      sheet: i18n._('Questions'),
+      headingRow: 1,
+      firstRow: 2,
+      firstColumn: 'A',
+    },
     key: { style: 'letter' },
     kinds: [],
     limits: {},
     columns: [
-      { column: 'A', heading: 'Question', role: 'stem' },
-      { column: 'B', heading: 'Option 1', role: 'option', n: 1 },
-      { column: 'C', heading: 'Option 2', role: 'option', n: 2 },
-      { column: 'D', heading: 'Right option (letter)', role: 'key' },
+      { column: 'A', heading: i18n._('Question'), role: 'stem' },
+      { column: 'B', heading: i18n._('Option 1'), role: 'option', n: 1 },
+      { column: 'C', heading: i18n._('Option 2'), role: 'option', n: 2 },
+      { column: 'D', heading: i18n._('Right option (letter)'), role: 'key' },
     ],
   });

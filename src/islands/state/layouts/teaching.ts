@@ -7,6 +7,7 @@ import { messageOf } from '../../parts/message-of';
 import { sayProblem } from '../../parts/say';
 import { bankState, theStore } from '../bank';
 import { fresh, keep } from './keeping';
+import { i18n } from '../../../languages';
 
 /** Learns a blank and keeps its bytes; gives the layout to be kept, or why there is none. */
 async function learnBlank(
@@ -16,7 +17,7 @@ async function learnBlank(
   const { kept, findings } = await core().learn(name, bytes, bankState().layouts);
   const block = findings.find((finding) => finding.level === 'block');
   if (!kept || block) {
-    return { problem: block?.message ?? `${name} could not be read.` };
+    return { problem: block?.message ?? i18n._('{name} could not be read.', { name }) };
   }
   if (kept.layout.blank) {
     await theStore().saveBlank(kept.layout.blank.digest, bytes);
@@ -31,9 +32,9 @@ async function teachBlank(file: File): Promise<{ id: string } | { problem: strin
   }
   const { kept, problem } = await learnBlank(file.name, new Uint8Array(await file.arrayBuffer()));
   if (!kept) {
-    return { problem: problem ?? `${file.name} could not be read.` };
+    return { problem: problem ?? i18n._('{name} could not be read.', { name: file.name }) };
   }
-  await keep(`Teach ${kept.layout.name}`, kept);
+  await keep(i18n._('Teach {name}', { name: kept.layout.name }), kept);
   return { id: kept.id };
 }
 
@@ -69,7 +70,7 @@ export async function teachBlanks(files: readonly File[]): Promise<string | unde
       setTaught(place, { ...result, state: 'id' in result ? 'learned' : 'problem' });
       last = 'id' in result ? result.id : last;
     } catch (error) {
-      const problem = messageOf(error, `${file.name} could not be read.`);
+      const problem = messageOf(error, i18n._('{name} could not be read.', { name: file.name }));
       setTaught(place, { state: 'problem', problem });
     }
   }
@@ -121,8 +122,14 @@ const listed = (files: readonly File[]): string => files.map(({ name }) => name)
 /** What became of blanks among sources. */
 export const blankWords = (files: readonly File[]): string =>
   files.length === 1
-    ? `${listed(files)} is a receiver’s blank: it has no questions of its own, so it went to Layouts. Drop it again to read it as questions.`
-    : `${listed(files)} are receivers’ blanks: they have no questions of their own, so they went to Layouts. Drop them again to read them as questions.`;
+    ? i18n._(
+        '{files} is a receiver’s blank: it has no questions of its own, so it went to Layouts. Drop it again to read it as questions.',
+        { files: listed(files) },
+      )
+    : i18n._(
+        '{files} are receivers’ blanks: they have no questions of their own, so they went to Layouts. Drop them again to read them as questions.',
+        { files: listed(files) },
+      );
 
 /** Takes in a layout's own file as a layout beside the others; gives its id, or why it can't be had. */
 async function importLayout(file: File): Promise<{ id: string } | { problem: string }> {
@@ -138,6 +145,6 @@ async function importLayout(file: File): Promise<{ id: string } | { problem: str
     because: read.file.because,
     unsure: read.file.unsure,
   };
-  await keep(`Take in ${kept.layout.name}`, kept);
+  await keep(i18n._('Take in {name}', { name: kept.layout.name }), kept);
   return { id: kept.id };
 }
