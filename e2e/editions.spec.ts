@@ -57,6 +57,8 @@ test('what was mended here is told from what the file changed', async ({ page })
   await go(page, '/bank');
   const mend = async (words: string, to: string): Promise<void> => {
     await page.getByRole('searchbox', { name: 'Search the questions' }).fill(`"${words}"`);
+    // What stands there before the search is another question.
+    await expect(cell(page, 0, COLUMN.stem)).toContainText(words);
     await cell(page, 0, COLUMN.stem).dblclick();
     await page.keyboard.press('Control+a');
     await page.keyboard.type(to);

@@ -34,8 +34,13 @@ export const endedSentences = (text: string): string[] =>
 /** A sign with which a sentence ends, 'Join the wrong answers with ;.'. */
 const ALONE_AT_END = /\s(\|{1,3}|[;/+,])\s?\.?\s*$/u;
 
+/** Letters or numbers that count on, 'A, B, C …', say what a key is and not how several are parted. */
+const COUNTED_ON =
+  /(?<![\p{L}\p{N}])(?:A\s?([,;|/])\s?B(?:\s?\1\s?C)?|1\s?([,;|/])\s?2(?:\s?\2\s?3)?)\s?[,;|/]?\s?(?:…|\.{3}|etc)/gu;
+
 /** The separator of several keys: from an example such as `1,4` or `A;C` in the words, or from its name. */
-export function separatorIn(text: string): string | undefined {
+export function separatorIn(whole: string): string | undefined {
+  const text = whole.replace(COUNTED_ON, ' ');
   const example =
     /(?:^|[^\p{L}\p{N}])(?:[A-J]|\d{1,2})\s?([,;|/+])\s?(?:[A-J]|\d{1,2})(?![\p{L}\p{N}])/u.exec(
       text,
@@ -94,10 +99,10 @@ const SIGN =
 
 /** A sign that a text speaks of, standing by itself: `Put * in front of the right one`. */
 export const signIn = (text: string): string | undefined =>
-  CODE.test(text) ? undefined : SIGN.exec(text.replace(COMMENT, ''))?.[1];
-/** The sign of a comment before a sentence, and a code with what it means, say nothing of the right answer's sign. */
+  SIGN.exec(text.replace(COMMENT, '').replace(CODES, ' '))?.[1];
+/** The sign of a comment before a sentence, and codes with what they mean, say nothing of the right answer's sign. */
 const COMMENT = /^\s*(?:#+|\/\/)\s+/u;
-const CODE = /^\s*(?:#+\s+)?[\p{L}\p{N}]{1,14}\s*=\s/u;
+const CODES = /(?:^|[:;,.]\s)\s*[\p{L}\p{N}]{1,14}\s*=\s/gu;
 
 /** Whether a text says that the right answer comes first. */
 export const saysRightFirst = (text: string): boolean => {

@@ -168,3 +168,30 @@ it('letters with their lengths in brackets count options up', () => {
     'option',
   ]);
 });
+
+describe('a sentence about the key', () => {
+  it('says what parts several, whatever its heading counts on', () => {
+    const layout = learned(
+      'Sind mehrere richtig: durch Schrägstrich trennen.;;;',
+      'Frage;Antwort A;Antwort B;Lösung (A, B, C …)',
+    );
+    expect(layout.key).toEqual({ style: 'letter', separator: '/' });
+    const alone = learned('Frage;Antwort A;Antwort B;Lösung (A,C)');
+    expect(alone.key).toEqual({ style: 'letter', separator: ',' });
+  });
+  it('names its sign behind codes with what they mean', () => {
+    const layout = learned(
+      '"Types: 1 = pick one. 2 = pick several. Put the sign ✓ in front of each right answer.";;;',
+      'Type;Question;Answer 1;Answer 2',
+    );
+    expect(layout.key).toEqual({ style: 'marker', marker: '✓' });
+  });
+  it('is none that lists kinds, though one of them is a right answer', () => {
+    const layout = learned(
+      '"Fragetyp: genau eine auswählen, mehrere richtige Antworten, Paare bilden, ordnen";;;',
+      '"Die richtige Antwort wird mit ihrem Buchstaben angegeben, A–D.";;;',
+      'Frage;Antwort A;Antwort B;richtige Antwort',
+    );
+    expect(layout.key.style).toBe('letter');
+  });
+});

@@ -2,6 +2,7 @@
 import { describe, expect, it } from 'vitest';
 import { counter } from '../../../tests/make';
 import { brief } from '../../../tests/say';
+import { gatherTyped } from '../../../tests/typed';
 import { sheetWith } from '../shared/sheet';
 import type { Opened } from '../model';
 import { gatherSource, otherReadings } from './sources';
@@ -177,4 +178,18 @@ it('a column of questions and answers, each with its letter in front', async () 
     'short: What is vellum? [Calf skin]',
     'short: What is ink made with? [Oak galls]',
   ]);
+});
+
+it('a text file with headings above its columns is a table, though steps in its rows read like questions', async () => {
+  const lines = [
+    'Kind\tQuestion\tSteps in the right order\tSeconds\t',
+    'order\tOrder the hills, the lowest first.\tMill Hill | High Top | Far Peak\t75\t',
+    'order\tOrder the way of a boat.\tMoor | Wait | Enter | Rise\t90\t',
+    '\t\t\t\t',
+    'order\tOrder the numbers, the smallest first.\t0.05 | 0.45 | 0.5\t20\t',
+    'order\tOrder the locks, the oldest first.\tUpper | Middle | Lower\t30\t',
+  ];
+  const { items } = await gatherTyped(lines.join('\r\n'));
+  expect(items.map(({ steps }) => steps?.length)).toEqual([3, 4, 3, 3]);
+  expect(items.map(({ seconds }) => seconds)).toEqual([75, 90, 20, 30]);
 });

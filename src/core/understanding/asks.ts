@@ -25,6 +25,7 @@ function below(region: Region, row: number, column: number): Set<string> {
 
 const FEWEST_KINDS = 3;
 const LONGEST_KIND = 40;
+const NEARLY_ALL = 0.8;
 
 /** Whether a row says a kind in a column in which nearly all rows below say one. */
 export function saysKindAsBelow(region: Region, row: number): boolean {
@@ -32,7 +33,8 @@ export function saysKindAsBelow(region: Region, row: number): boolean {
     text.length <= LONGEST_KIND && kindOfWord(text) !== undefined;
   for (let column = region.left; column <= region.right; column++) {
     const texts = isKind(region.cell(row, column)) ? [...below(region, row, column)] : [];
-    if (texts.length >= FEWEST_KINDS && texts.every(isKind)) {
+    // Headings that stand half-way once more, or a sum at the end, say none.
+    if (texts.filter(isKind).length >= Math.max(FEWEST_KINDS, texts.length * NEARLY_ALL)) {
       return true;
     }
   }

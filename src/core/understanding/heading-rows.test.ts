@@ -205,6 +205,16 @@ describe('rows that may hold headings', () => {
     // A title above headings is none of them.
     expect(understandHeadings(lines('Questions|||', 'Question|A|B|C', ...timed)).row).toBe(1);
   });
+  it('are a row that says nothing but headings, however few of the columns it heads', () => {
+    const told = [
+      'Muziek|kies er één|Waarmee wordt een cello bespeeld?|Met een vork|FOUT|Met een strijkstok|GOED',
+      'Water|kies er één|Wat sluit een kolk af?|Een deur|GOED|Een boot|FOUT',
+      'Water|kies er één|Wat drijft er op het water?|Een steen|FOUT|Een schip|GOED',
+    ];
+    const few = 'Rubriek|Vraagvorm|Wat wordt gevraagd?||||';
+    expect(understandHeadings(lines('', few, ...told)).row).toBe(1);
+    expect(understandHeadings(lines(...told)).row).toBeNull();
+  });
   it.each([
     ['Q|A|B|C', true],
     ['Q|(a)|(b)|(c)', true],

@@ -3,7 +3,13 @@ import { filledIn, rowText, type Region } from '../shared/table/region';
 import { sectionRows } from '../shared/table/sections';
 import { allName, mayName, namesItsOption, saysAgain, saysKindAsBelow } from './asks';
 import { understandColumns } from './columns';
-import { countsColumns, countsLettersUp, explainingOdds, headingOdds } from './heading-rows';
+import {
+  candidateRows,
+  countsColumns,
+  countsLettersUp,
+  explainingOdds,
+  headingOdds,
+} from './heading-rows';
 import { doesAsQuestions, looksLikeHeadings, looksLikeQuestions } from './question-rows';
 import { statesRules } from './rules-row';
 import { lastHeading } from './said';
@@ -74,11 +80,19 @@ const PERHAPS = 0.25;
 /** How likely a row holds the headings of a list of pairs that names what the two are. */
 const NAMES_BOTH = 0.9;
 
-/** The row that is taken for the headings though none seems likelier: it names what a list of pairs is of, or counts columns. */
+/** So many cells that all say headings are no question, however few of the columns they head. */
+const ALL_SAY = 3;
+
+/** The row that is taken for the headings though none seems likelier: it names what a list of pairs is of, counts columns, or says nothing but headings. */
 function namingRow(region: Region, candidates: readonly Candidate[]): number | undefined {
   const counting = candidates.find(({ row }) => row !== null && countsColumns(region, row));
+  const first = candidateRows(region).find((row) => filledIn(region, row) > 1);
+  const isWorded =
+    first !== undefined &&
+    filledIn(region, first) >= ALL_SAY &&
+    looksLikeHeadings(region, first) === 1;
   const names = asWordOfList(region, region.top) === 'headings';
-  return counting?.row ?? (names ? region.top : undefined);
+  return counting?.row ?? (isWorded ? first : undefined) ?? (names ? region.top : undefined);
 }
 
 /** So clear a word names a question. */

@@ -1,7 +1,12 @@
 // Understanding: what a block of cells means, asked by Gather for a source and by Layouts for a blank alike.
 export { MEANINGS, roleOfMeaning, type Meaning } from './contract';
 export { SURE, understandColumns, type ColumnUnderstood } from './columns';
-export { firstRowBelow, understandHeadings, type HeadingUnderstood } from './headings';
+export {
+  firstRowBelow,
+  looksLikeHeadings,
+  understandHeadings,
+  type HeadingUnderstood,
+} from './headings';
 export { headingGroup as wordsOfHeading } from './heading-words';
 export { findMarks, withoutSign, type Marks } from './keys/marks';
 export {

@@ -212,4 +212,13 @@ describe('what is said of columns elsewhere', () => {
     expect(lastHeading(lines('Question|A|Key'), 0)).toBe(2);
     expect(lastHeading(lines('Question|A|Key'), null)).toBe(2);
   });
+
+  it('is none where other rows say likewise, or where a number of minutes is all it states', () => {
+    const pairs = (...rows: string[]) => lines('Kind|Question|A|B|C|Time', ...rows);
+    const match = 'match|Pair them.|Rome / Italy|Lima / Peru|Oslo / Norway|2 min';
+    const other = 'match|Pair these.|gate / lock|sill / chamber|rope / boat|max 3';
+    expect(statesRules(pairs(match, 'one|Who?|a|b|c|1 min'), 1)).toBe(false);
+    expect(statesRules(pairs(other, 'one|Who?|a|b|c|1 min'), 1)).toBe(true);
+    expect(statesRules(pairs(other, 'one|Who?|a|b|c|1 min', other), 1)).toBe(false);
+  });
 });

@@ -7,7 +7,8 @@ const MOSTLY = 0.4;
 
 const LENGTH = /^[^?]{0,20}\d\s*(?:char|zeichen|caract|caratt|tekens|znak|tecken|tegn)/iu;
 const RULES: readonly RegExp[] = [
-  /(?<!\p{L})(?:max|min|optional|required|mandatory|pflicht|freiwillig|obligatoire|facultati|obligatori|opcional|opzional|verplicht|optioneel|obowiązkow|valfri|frivillig)/iu,
+  // '2 min' is a time, and no rule.
+  /(?<!\p{L}|\d\s?)(?:max|min|optional|required|mandatory|pflicht|freiwillig|obligatoire|facultati|obligatori|opcional|opzional|verplicht|optioneel|obowiązkow|valfri|frivillig)/iu,
   LENGTH,
   /(?<!\p{L})(?:leave (?:it |this )?(?:empty|blank)|(?:separated|parted|joined) by|leer lassen|frei lassen|getrennt (?:durch|mit)|laisser vide|séparés? par|dejar vacío|separad[oa]s? por|lasciare vuoto|separat[oi] da|leeg laten|gescheiden door)(?!\p{L})/iu,
   /^(?:x|1|✓|tick|cross|kreuz|ja|yes)\s(?:if|when|where|for|wenn|falls|bei|si|se|als|indien)\s/iu,
@@ -23,8 +24,8 @@ const CHOICES: readonly RegExp[] = [
 /** A cell that is bracketed as a whole names what is to stand there: '(word)', '<translation>'. */
 const BRACKETED = /^(?:\([^()]+\)|<[^<>]+>|\[[^[\]]+\])$/u;
 
-/** Whether a row states rules: lengths, choices, what must be filled and what may be left empty. */
-export function statesRules(region: Region, row: number): boolean {
+/** Whether what a row says are lengths, choices, what must be filled and what may be left empty. */
+function saysRules(region: Region, row: number): boolean {
   const texts: string[] = [];
   for (let column = region.left; column <= region.right && row <= region.bottom; column++) {
     texts.push(region.cell(row, column));
@@ -39,4 +40,20 @@ export function statesRules(region: Region, row: number): boolean {
   const areNames = filled.length > 1 && filled.every((text) => BRACKETED.test(text));
   const asks = filled.some((text) => /[?？؟]\s*$/u.test(text));
   return areNames || (rules > 0 && !asks && isStated && stated >= filled.length * MOSTLY);
+}
+
+/** So many rows below are looked at. */
+const LOOKED_BELOW = 30;
+
+/** Whether a row states rules; what rows further down say likewise is content: pairs such as 'Rome | Italy'. */
+export function statesRules(region: Region, row: number): boolean {
+  if (!saysRules(region, row)) {
+    return false;
+  }
+  for (let below = row + 1; below <= Math.min(region.bottom, row + LOOKED_BELOW); below++) {
+    if (saysRules(region, below)) {
+      return false;
+    }
+  }
+  return true;
 }

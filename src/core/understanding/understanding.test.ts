@@ -71,6 +71,19 @@ describe('the row of the headings', () => {
     ).toBe(2);
     expect(firstRowBelow(region(QUESTIONS), null)).toBe(0);
   });
+
+  it('is followed by a card among other kinds, which is no explaining row, though headings stand again half-way', () => {
+    const headings = 'Type|Question|Choice 1|Choice 2|Choice 3|Choice 4|Answer';
+    const rows = [
+      'card|ridge||||||a row of hills',
+      'number|How many hills has the city?|||||17',
+      'matching|Pair each town with its land.|Rome = Italy|Lima = Peru|Oslo = Norway||',
+      headings,
+      'multiple answers|Which towns are capitals?|Genoa|Quito|Lima|Milan|Quito; Lima',
+      'open|Say how a valley is made.|||||',
+    ];
+    expect(firstRowBelow(region([headings, ...rows].join('\n')), 0)).toBe(1);
+  });
 });
 
 describe('columns', () => {

@@ -9,7 +9,7 @@ const KEYS: readonly (readonly [string, string])[] = [
   [i18n._('Ctrl .'), i18n._('in the text of a source: say what the line is')],
   ['A, B, C …', i18n._('on a question in Gather: mark that option as right')],
   ['F2', i18n._('edit the cell, or the question in Gather')],
-  ['Delete', i18n._('empty the cells; in Gather, leave the question out')],
+  [i18n._('Delete'), i18n._('empty the cells; in Gather, leave the question out')],
   [
     i18n._('arrows, Tab, Enter, Home, End, Page Up, Page Down'),
     i18n._('move as in a spreadsheet; Shift selects, Ctrl goes to the edge, both select up to it'),
@@ -27,11 +27,11 @@ const KEYS: readonly (readonly [string, string])[] = [
   ['?', i18n._('this page')],
 ];
 const WORDS: readonly (readonly [string, string])[] = [
-  ['blank', i18n._('the receiver’s own empty file, the form you download there')],
-  ['layout', i18n._('what the program learned from a blank')],
-  ['receiver', i18n._('whatever takes the file in the end')],
-  ['finding', i18n._('something a check noticed; ✕ blocks, ! wants a look, i is a note')],
-  ['mend', i18n._('a change that a finding offers; nothing is mended silently')],
+  [i18n._('blank'), i18n._('the receiver’s own empty file, the form you download there')],
+  [i18n._('layout'), i18n._('what the program learned from a blank')],
+  [i18n._('receiver'), i18n._('whatever takes the file in the end')],
+  [i18n._('finding'), i18n._('something a check noticed; ✕ blocks, ! wants a look, i is a note')],
+  [i18n._('mend'), i18n._('a change that a finding offers; nothing is mended silently')],
   [
     i18n._('read back'),
     i18n._('the finished file is read by other code and compared before you take it'),

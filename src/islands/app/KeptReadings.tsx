@@ -38,7 +38,7 @@ function headingsOf({ headings }: KeptReading): string {
   const shown = headings.slice(0, SHOWN_HEADINGS).join(', ');
   return headings.length
     ? `${shown}${more > 0 ? i18n._(' and {more, number} more', { more }) : ''}`
-    : 'none';
+    : i18n._('none');
 }
 
 export function KeptReadings() {

@@ -54,9 +54,9 @@ export const PLACES: readonly PlaceLink[] = [
   { to: '/help', name: i18n._('Help'), words: i18n._('Keys, words, how it works'), isAside: true },
 ];
 
-const plainCount = (n: number, one: string, many = `${one}s`): Count => ({
-  text: String(n),
-  words: n === 1 ? one : many,
+const plainCount = (n: number, words: string): Count => ({
+  text: i18n.number(n),
+  words,
   isLook: false,
 });
 
@@ -72,16 +72,27 @@ export function useCounts(): Partial<Record<string, Count>> {
   const records = useBank(({ receipts, sources }) => receipts.length + sources.length);
   const counts: Partial<Record<string, Count>> = {
     '/bank': {
-      text: String(questions),
+      text: i18n.number(questions),
       words: blocked
         ? i18n._('questions, {blocked, number} blocked', { blocked })
         : i18n._('questions'),
       isLook: blocked > 0,
     },
-    '/sets': plainCount(sets, 'set'),
-    '/layouts': plainCount(layouts, 'layout'),
-    '/results': plainCount(sittings, 'sitting'),
-    '/records': plainCount(records, i18n._('source or receipt'), i18n._('sources and receipts')),
+    '/sets': plainCount(sets, i18n._('{sets, plural, one {set} other {sets}}', { sets })),
+    '/layouts': plainCount(
+      layouts,
+      i18n._('{layouts, plural, one {layout} other {layouts}}', { layouts }),
+    ),
+    '/results': plainCount(
+      sittings,
+      i18n._('{sittings, plural, one {sitting} other {sittings}}', { sittings }),
+    ),
+    '/records': plainCount(
+      records,
+      i18n._('{records, plural, one {source or receipt} other {sources and receipts}}', {
+        records,
+      }),
+    ),
   };
   if (waiting) {
     counts['/gather'] = { text: String(waiting), words: i18n._('to agree to'), isLook: true };

@@ -12,8 +12,8 @@ import { i18n } from '../../languages';
 const STATES: Record<Sent['state'], string> = {
   'to send': i18n._('to send'),
   waiting: i18n._('waits for a reply'),
-  compared: 'compared',
-  done: 'done',
+  compared: i18n._('compared'),
+  done: i18n._('done'),
 };
 
 const FURTHER = [i18n._('Second'), i18n._('Third'), i18n._('Fourth'), i18n._('Fifth')];

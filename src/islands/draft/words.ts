@@ -15,8 +15,8 @@ export const MADE_KINDS: readonly { value: Make['kind']; label: string }[] = [
 
 export const SIGNS: Record<Verdict | 'left', string> = { kept: '✓', out: '–', left: '?' };
 export const VERDICTS: Record<Verdict | 'left', string> = {
-  kept: 'kept',
-  out: 'out',
+  kept: i18n._('kept'),
+  out: i18n._('out'),
   left: i18n._('to look at'),
 };
 

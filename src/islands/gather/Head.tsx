@@ -64,11 +64,10 @@ function useFacts(known: number, differing: number): string {
 function take(how: { most?: number; onlyChosen?: boolean } = {}): void {
   const taken = agree(how);
   if (taken) {
-    const them = taken === 1 ? 'it' : 'them';
     say(
       i18n._(
-        '{taken, plural, one {# question} other {# questions}} {taken, plural, one {is} other {are}} in the bank. Undo takes {them} back.',
-        { taken, them },
+        '{taken, plural, one {# question is in the bank. Undo takes it back.} other {# questions are in the bank. Undo takes them back.}}',
+        { taken },
       ),
     );
   }

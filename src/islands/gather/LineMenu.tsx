@@ -9,11 +9,11 @@ import { i18n } from '../../languages';
 export type PointedLine = { line: number; text: string; left: number; top: number };
 
 export const LINE_WORDS: readonly (readonly [LineRole, string, string])[] = [
-  ['question', i18n._('A question begins here'), 'question'],
-  ['option', i18n._('This is an option'), 'option'],
+  ['question', i18n._('A question begins here'), i18n._('question')],
+  ['option', i18n._('This is an option'), i18n._('option')],
   ['more', i18n._('This goes on with what stands above'), i18n._('goes on')],
-  ['answer', i18n._('This is the answer'), 'answer'],
-  ['part', i18n._('This heads the questions below'), 'heading'],
+  ['answer', i18n._('This is the answer'), i18n._('answer')],
+  ['part', i18n._('This heads the questions below'), i18n._('heading')],
   ['answers', i18n._('The list of all answers begins here'), i18n._('list of answers')],
   ['none', i18n._('This is no part of a question'), i18n._('no part')],
 ];

@@ -55,7 +55,9 @@ function Cells({ row, columns, findings, dragged, fixed }: CellsProps) {
 }
 
 const headingWords = ({ sheet }: ShownRow): string =>
-  sheet === undefined ? 'headings' : i18n._('headings of {sheet}', { sheet: quoted(sheet) });
+  sheet === undefined
+    ? i18n._('headings')
+    : i18n._('headings of {sheet}', { sheet: quoted(sheet) });
 
 /** A row that became no question says why, where there is a reason. */
 function Aside({ row, lone }: { row: ShownRow; lone: Finding | undefined }) {

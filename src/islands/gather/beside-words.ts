@@ -23,22 +23,22 @@ const weightsOf = ({ options = [] }: Item): string =>
 /** What stands beside a question, each with its name; nothing that was not read. */
 export function besideWords(item: Item): [name: string, text: string][] {
   const words: [string, string | number | undefined][] = [
-    ['title', item.title],
-    ['category', item.category?.join(' > ')],
-    ['tags', item.tags?.map(tagText).join(', ')],
-    ['hint', item.hint?.plain],
-    ['why', item.explanation?.plain],
-    ['feedback', feedbackOf(item)],
+    [i18n._('title'), item.title],
+    [i18n._('category'), item.category?.join(' > ')],
+    [i18n._('tags'), item.tags?.map(tagText).join(', ')],
+    [i18n._('hint'), item.hint?.plain],
+    [i18n._('why'), item.explanation?.plain],
+    [i18n._('feedback'), feedbackOf(item)],
     [i18n._('per cent'), weightsOf(item)],
-    ['attempts', item.attempts],
-    ['lines', item.lines],
+    [i18n._('attempts'), item.attempts],
+    [i18n._('lines'), item.lines],
     [i18n._('file endings'), item.endings?.join(', ')],
-    ['use', item.use],
-    ['options', yes(item.shuffle, 'shuffled', i18n._('not shuffled'))],
-    [i18n._('options stand'), yes(item.across, 'across', 'down')],
-    ['picture', item.media?.map(({ alt, href }) => alt ?? shortAddress(href)).join(', ')],
-    ['by', item.origin?.by],
-    ['when', item.origin?.at],
+    [i18n._('use'), item.use],
+    [i18n._('options'), yes(item.shuffle, i18n._('shuffled'), i18n._('not shuffled'))],
+    [i18n._('options stand'), yes(item.across, i18n._('across'), i18n._('down'))],
+    [i18n._('picture'), item.media?.map(({ alt, href }) => alt ?? shortAddress(href)).join(', ')],
+    [i18n._('by'), item.origin?.by],
+    [i18n._('when'), item.origin?.at],
   ];
   return words.flatMap(([name, text]) => (text ? [[name, String(text)]] : []));
 }

@@ -10,7 +10,7 @@ type Worded = 'shuffle' | 'across' | 'use';
 
 const WORDED: Record<Worded, readonly (readonly [string, string, Settings[Worded]])[]> = {
   shuffle: [
-    ['yes', 'shuffled', true],
+    ['yes', i18n._('shuffled'), true],
     ['no', i18n._('not shuffled'), false],
   ],
   across: [
@@ -18,8 +18,8 @@ const WORDED: Record<Worded, readonly (readonly [string, string, Settings[Worded
     ['no', i18n._('options down'), false],
   ],
   use: [
-    ['practice', 'practice', 'practice'],
-    ['scored', 'scored', 'scored'],
+    ['practice', i18n._('practice'), 'practice'],
+    ['scored', i18n._('scored'), 'scored'],
   ],
 };
 const isWorded = (setting: Setting): setting is Worded => setting in WORDED;

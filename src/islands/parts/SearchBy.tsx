@@ -61,7 +61,7 @@ function useChoices(isOpen: boolean): Choice[] {
         label: i18n._('Findings'),
         values: [
           ['any', i18n._('with any')],
-          ['block', 'blocked'],
+          ['block', i18n._('blocked')],
           ['warn', i18n._('with warnings')],
           ['note', i18n._('with notes')],
           ['none', i18n._('with none')],
@@ -72,7 +72,7 @@ function useChoices(isOpen: boolean): Choice[] {
         label: i18n._('Used'),
         values: [
           ['yes', i18n._('in a file already')],
-          ['never', 'never'],
+          ['never', i18n._('never')],
         ],
       },
       {

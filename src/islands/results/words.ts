@@ -16,12 +16,12 @@ export function testFacts(test: TestFigures): { name: string; value: string; hel
   return [
     { name: 'mean', value: figure(test.mean), help: i18n._('points a learner got, on average') },
     {
-      name: 'spread',
+      name: i18n._('spread'),
       value: figure(test.sd),
       help: i18n._('the sample’s standard deviation of the points'),
     },
     {
-      name: 'alpha',
+      name: i18n._('alpha'),
       value: figure(test.alpha),
       help: i18n._(
         'Cronbach’s alpha: how well the questions hang together; from 0.7 on a group can be judged, from 0.9 on a single learner (common practice)',

@@ -1,6 +1,7 @@
 // The key in a column of its own: as samples, a drop-down list or sentences show it.
 import type { Column } from '../../model';
 import { bareWords } from '../../shared/normalise';
+import { kindOfWord } from '../../shared/vocabulary/kinds';
 import { quoted } from '../../shared/plain';
 import { findInnerSeparator, splitCell, splitLabelled } from '../../shared/table/separators';
 import { letterInLatin } from '../../shared/vocabulary/alphabets';
@@ -153,11 +154,24 @@ function fromList(key: Column, options: readonly Column[]): KeyLearned | undefin
   return undefined;
 }
 
+/** Whether a sentence lists kinds of question: 'one right answer' in it names one, and says nothing of how an answer is written. */
+const listsKinds = (text: string): boolean =>
+  text
+    .replace(/^[^:]*:/u, '')
+    .split(/[,;]/u)
+    .map((part) => part.replace(/^[^=]*=/u, '').trim())
+    .filter((part) => part.length <= LONGEST_KIND && kindOfWord(part) !== undefined).length >=
+  FEWEST_KINDS;
+const LONGEST_KIND = 30;
+const FEWEST_KINDS = 3;
+
 /** What the column's own heading and notes say, then every sentence that speaks of the right answer. */
 function fromWords(evidence: KeyEvidence, key: Column): KeyLearned | undefined {
   const texts = [
     ...evidence.note(key.column).split('\n'),
-    ...evidence.words.filter((text) => speaksOfKey(text) || names(text, key)),
+    ...evidence.words.filter(
+      (text) => (speaksOfKey(text) || names(text, key)) && !listsKinds(text),
+    ),
   ];
   for (const text of texts) {
     const style = text ? styleInWords(text) : undefined;

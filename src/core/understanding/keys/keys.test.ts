@@ -146,6 +146,15 @@ describe('a column that names the right options', () => {
     });
   });
 
+  it('may name headings that look like several letters: AB is no A and B', () => {
+    const headings = ['AA', 'AB', 'AC'];
+    expect(readingsOf(rows('AB', 'AA', 'AC'), headings)[0]).toEqual({ style: 'text', share: 1 });
+    expect(readingsOf(rows('AB', 'AC'), headings)[0]?.style).toBe('text');
+    expect(readingsOf(rows('AB', 'AC'), ['A', 'B', 'C'])[0]?.style).toBe('letter');
+    // No letter stands twice in a key.
+    expect(best('AA', 'BB')?.share).toBe(0);
+  });
+
   it('says nothing where no cell is filled', () => {
     expect(readingsOf(rows('', ''), [])).toEqual([]);
   });

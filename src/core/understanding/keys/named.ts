@@ -20,10 +20,14 @@ export function partsOf(text: string): string[] {
 const numberAt = (part: string): number | undefined =>
   /^\d{1,2}$/.test(part) ? Number(part) : undefined;
 
+/** Letters with nothing between, each of them once: 'AC'. */
+const areGlued = (part: string): boolean =>
+  /^[A-J]{2,5}$|^[a-j]{2,5}$/.test(part) && new Set(part).size === part.length;
+
 const letters = (text: string): (number | undefined)[] => {
   const parts = partsOf(text);
   return parts.flatMap((part) =>
-    /^[A-J]{2,5}$|^[a-j]{2,5}$/.test(part) ? [...part].map(placeOfLetter) : [placeOfLetter(part)],
+    areGlued(part) ? [...part].map(placeOfLetter) : [placeOfLetter(part)],
   );
 };
 
@@ -121,8 +125,13 @@ export function readingsOf(rows: readonly Named[], headings: readonly string[]):
   ];
   // The heading of an option stands for it: its number or letter is what counts then.
   const byHeading = share(({ key }) => names.includes(alike(key)));
-  if (byHeading > 0.6 && readings.every((reading) => reading.share < byHeading)) {
-    readings.push({ style: 'text', share: byHeading });
+  // 'AB' above an option is no 'A and B' in the key.
+  const mayBeGlued = names.some(areGlued);
+  if (
+    byHeading > 0.6 &&
+    readings.every(({ share: own }) => own < byHeading || (mayBeGlued && own === byHeading))
+  ) {
+    readings.unshift({ style: 'text', share: byHeading });
   }
   const labels = labelsOfHeadings(headings);
   const byLabels = share(({ key }) => placesByLabels(key, labels) !== undefined);

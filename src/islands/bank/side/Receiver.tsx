@@ -16,7 +16,7 @@ function wordsOf({ state, changes, reason }: Fitted): string {
       changes: changes.length,
     });
   }
-  return state === 'fits' ? 'fits' : (reason ?? i18n._('does not fit'));
+  return state === 'fits' ? i18n._('fits') : (reason ?? i18n._('does not fit'));
 }
 
 export function Receiver({

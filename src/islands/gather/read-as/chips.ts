@@ -70,7 +70,7 @@ const sheet: Maker = ({ answer }) => {
   const { sheets, reading } = answer;
   return sheets.length > 1
     ? chip(answer, 'sheet', {
-        name: 'sheet',
+        name: i18n._('sheet'),
         value: [reading.sheet ?? '', ...moreLikeIt(reading)].join(' '),
         others: [
           { label: i18n._('As found'), overrule: { sheet: undefined, ...ANEW } },
@@ -121,10 +121,10 @@ const headings: Maker = ({ answer }) => {
 };
 
 const EMPHASIS: Record<string, string> = {
-  bold: 'bold',
-  underline: 'underlining',
-  italic: 'italics',
-  mark: 'colour',
+  bold: i18n._('bold'),
+  underline: i18n._('underlining'),
+  italic: i18n._('italics'),
+  mark: i18n._('colour'),
 };
 
 /** The key of running text: by the signs and answer lines that stand there, or by an emphasis that the user names. */
@@ -180,7 +180,7 @@ const saidOfLines: Maker = ({ answer, chosen }) =>
   answer.text !== undefined && chosen.lines?.length
     ? {
         id: 'lines',
-        name: 'with',
+        name: i18n._('with'),
         value: i18n._('{lines, plural, one {# line} other {# lines}} as you said', {
           lines: chosen.lines.length,
         }),
@@ -232,8 +232,8 @@ const formatting: Maker = ({ answer, chosen }) =>
     ? undefined
     : {
         id: 'formatting',
-        name: 'formatting',
-        value: chosen.formatting === 'strip' ? 'stripped' : 'kept',
+        name: i18n._('formatting'),
+        value: chosen.formatting === 'strip' ? i18n._('stripped') : i18n._('kept'),
         isUnsure: false,
         why: i18n._(
           'bold, italic, raised and lowered signs and links inside a text are kept unless you strip them; your choice is remembered',

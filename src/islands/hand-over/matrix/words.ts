@@ -17,26 +17,26 @@ const TONES: Readonly<Record<FitState, Tone>> = {
 
 /** Refusals in a word or two. */
 const BRIEF: Readonly<Record<string, string>> = {
-  'kind-not-taken': 'kind',
-  'options-too-few': 'options',
-  'right-options-over': 'options',
-  'room-too-small': 'options',
+  'kind-not-taken': i18n._('kind'),
+  'options-too-few': i18n._('options'),
+  'right-options-over': i18n._('options'),
+  'room-too-small': i18n._('options'),
   'key-names-one': i18n._('several right'),
   'left-out': i18n._('left out'),
   'needs-words': i18n._('your words'),
   'options-alike': i18n._('your words'),
-  'stem-empty': 'unfinished',
-  'key-missing': 'unfinished',
-  'option-empty': 'unfinished',
-  'answer-missing': 'unfinished',
-  'pairs-too-few': 'unfinished',
-  'steps-too-few': 'unfinished',
-  'gap-unanswered': 'unfinished',
-  'number-missing': 'unfinished',
-  'encoding-lacks': 'signs',
-  'separator-in-text': 'signs',
-  'sign-in-text': 'signs',
-  'marker-on-wrong-option': 'signs',
+  'stem-empty': i18n._('unfinished'),
+  'key-missing': i18n._('unfinished'),
+  'option-empty': i18n._('unfinished'),
+  'answer-missing': i18n._('unfinished'),
+  'pairs-too-few': i18n._('unfinished'),
+  'steps-too-few': i18n._('unfinished'),
+  'gap-unanswered': i18n._('unfinished'),
+  'number-missing': i18n._('unfinished'),
+  'encoding-lacks': i18n._('signs'),
+  'separator-in-text': i18n._('signs'),
+  'sign-in-text': i18n._('signs'),
+  'marker-on-wrong-option': i18n._('signs'),
   'board-full': i18n._('board full'),
   'board-column-missing': i18n._('board full'),
   'field-missing': i18n._('field missing'),
@@ -48,7 +48,7 @@ const BRIEF: Readonly<Record<string, string>> = {
 export function wordsOf(column: FitColumn, row: number): CellWords {
   const tone = TONES[(column.states[row] ?? FIT_STATE.refused) as FitState];
   if (tone === 'fits') {
-    return { tone, sign: '✓', text: 'fits', title: i18n._('fits as it is') };
+    return { tone, sign: '✓', text: i18n._('fits'), title: i18n._('fits as it is') };
   }
   const changes = column.changes[row] ?? 0;
   if (tone === 'written') {

@@ -114,7 +114,7 @@ class Carrier {
 const stemLine = (item: Item, layout: Layout, carrier: Carrier): Line =>
   defined({
     field: 'stem',
-    name: item.kind === 'card' ? 'term' : 'question',
+    name: item.kind === 'card' ? i18n._('term') : i18n._('question'),
     left: [item.stem.plain],
     right: carrier.of('stem', ['stem'], (as) => [as.stem.plain]),
     most: layout.limits.stem || undefined,
@@ -159,7 +159,7 @@ function kindLine({ item, fitted, carrier }: Given): Line[] {
   const becomes: Cell[] = recoded ? [{ place: 'becomes', heading: '', value: recoded.to }] : [];
   const right = cells.length ? cells : becomes;
   return right.length || recoded
-    ? [{ field: 'kind', name: 'kind', left: [cellText(item, 'kind')], right, lead: 0 }]
+    ? [{ field: 'kind', name: i18n._('kind'), left: [cellText(item, 'kind')], right, lead: 0 }]
     : [];
 }
 

@@ -23,7 +23,7 @@ export function labelOf(column: Column | undefined): string {
   if (role === 'option' && column?.n !== undefined) {
     return i18n._('option {optionLetter}', { optionLetter: optionLetter(column.n - 1) });
   }
-  return role === 'ignore' ? 'aside' : roleWords(role);
+  return role === 'ignore' ? i18n._('aside') : roleWords(role);
 }
 
 /** How wide a column is shown, in pixels, by what it takes; never narrower than its label. */
@@ -60,16 +60,16 @@ const ofBoard: Marker = ({ layout: { grid }, row, column }) => {
     return undefined;
   }
   if (row === grid.categoryRow) {
-    return { word: 'categories', tone: 'heading-cell' };
+    return { word: i18n._('categories'), tone: 'heading-cell' };
   }
   return column === columnIndex(grid.levelColumn)
-    ? { word: 'levels', tone: 'heading-cell' }
+    ? { word: i18n._('levels'), tone: 'heading-cell' }
     : undefined;
 };
 
 const ofHeading: Marker = ({ layout, row }) =>
   !layout.grid && row === layout.file.headingRow
-    ? { word: 'heading', tone: 'heading-cell' }
+    ? { word: i18n._('heading'), tone: 'heading-cell' }
     : undefined;
 
 const ofLine: Marker = ({ layout: { lines, file }, row, column }) =>

@@ -21,8 +21,8 @@ const HEADINGS = [
 const NEXT: readonly (readonly [string, Role, string])[] = [
   [i18n._('an option'), 'option', i18n._('Option')],
   [i18n._('a hint'), 'hint', i18n._('Hint')],
-  ['points', 'points', i18n._('Points')],
-  ['seconds', 'seconds', i18n._('Seconds')],
+  [i18n._('points'), 'points', i18n._('Points')],
+  [i18n._('seconds'), 'seconds', i18n._('Seconds')],
   [i18n._('a category'), 'category', i18n._('Category')],
   [i18n._('an explanation'), 'explanation', i18n._('Explanation')],
   [i18n._('any other'), 'ignore', i18n._('New column')],

@@ -22,10 +22,10 @@ const ENCODINGS: Choices<NonNullable<File['encoding']>> = [
   ['windows-1252', i18n._('Windows-1252')],
 ];
 const SEPARATORS: Choices<NonNullable<File['separator']>> = [
-  [',', 'comma'],
-  [';', 'semicolon'],
-  ['\t', 'tab'],
-  ['|', 'bar'],
+  [',', i18n._('comma')],
+  [';', i18n._('semicolon')],
+  ['\t', i18n._('tab')],
+  ['|', i18n._('bar')],
 ];
 const STANDARDS: Choices<NonNullable<File['standard']>> = [
   ['qti-3.0', i18n._('QTI 3.0')],
@@ -39,7 +39,7 @@ const LINE_ENDS: Choices<NonNullable<File['newline']>> = [
 const QUOTES: Choices<NonNullable<File['quote']>> = [
   ['minimal', i18n._('where needed')],
   ['all', i18n._('around every field')],
-  ['none', 'never'],
+  ['none', i18n._('never')],
 ];
 
 const isText = ({ format }: File): boolean =>

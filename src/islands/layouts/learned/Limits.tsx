@@ -11,7 +11,7 @@ type Limits = Layout['limits'];
 const COUNTS: Choices<NonNullable<Limits['count']>> = [
   ['graphemes', i18n._('characters as seen')],
   ['utf16', i18n._('UTF-16 units')],
-  ['bytes', 'bytes'],
+  ['bytes', i18n._('bytes')],
 ];
 
 function labelsOf({ columns, shape }: Layout): readonly (readonly [LimitName, string])[] {

@@ -8,10 +8,10 @@ import { i18n } from '../../../languages';
 type Part = NonNullable<Layout['rowForEach']>['part'];
 
 const PARTS: Choices<Part | 'question'> = [
-  ['question', 'question'],
-  ['option', 'option'],
-  ['pair', 'pair'],
-  ['step', 'step'],
+  ['question', i18n._('question')],
+  ['option', i18n._('option')],
+  ['pair', i18n._('pair')],
+  ['step', i18n._('step')],
 ];
 const LETTERS = /^[A-Z]{1,3}$/;
 

@@ -22,22 +22,22 @@ type SignName = Exclude<
 const MARK_WORDS: readonly (readonly [SignName, string])[] = [
   ['right', i18n._('right option')],
   ['wrong', i18n._('wrong option')],
-  ['open', 'opens'],
-  ['close', 'closes'],
+  ['open', i18n._('opens')],
+  ['close', i18n._('closes')],
   ['stem', i18n._('the question’s text in a frame')],
   ['stemClose', i18n._('behind the question’s text')],
-  ['category', 'category'],
+  ['category', i18n._('category')],
   ['categoryClose', i18n._('closes a category')],
   ['numberLine', i18n._("a line that counts, with '{n}'")],
   ['titleOpen', i18n._('opens the title')],
   ['titleClose', i18n._('closes the title')],
-  ['feedback', 'feedback'],
+  ['feedback', i18n._('feedback')],
   ['pair', i18n._('between the halves of a pair')],
   ['keyLine', i18n._('names the right answer')],
   ['option', i18n._('every option, where a line names the right one')],
   ['accepted', i18n._('an answer without options')],
   ['setTitle', i18n._('the set’s name')],
-  ['comment', 'comment'],
+  ['comment', i18n._('comment')],
   ['escape', i18n._('takes a sign as text')],
 ];
 
@@ -47,7 +47,7 @@ const STEM_CHOICES = asTheyAre<NonNullable<Marks['stemLabel']>>(['none', ...STEM
 const OPTION_CHOICES = asTheyAre<NonNullable<Marks['optionLabel']>>(['none', ...OPTION_LABELS]);
 const BETWEEN: Choices<NonNullable<Marks['between']>> = [
   ['blank-line', i18n._('a blank line')],
-  ['none', 'nothing'],
+  ['none', i18n._('nothing')],
 ];
 const OPENS: Choices<NonNullable<Marks['openAt']>> = [
   ['options', i18n._('the options')],
@@ -64,7 +64,7 @@ const CATEGORY: Choices<NonNullable<Marks['categoryAt']>> = [
 ];
 const TIGHT: Choices<'blank' | 'nothing'> = [
   ['blank', i18n._('a blank')],
-  ['nothing', 'nothing'],
+  ['nothing', i18n._('nothing')],
 ];
 const KEY_STYLES: Choices<NonNullable<Marks['keyStyle']>> = [
   ['letter', i18n._('its letter')],

@@ -14,10 +14,15 @@ export const SHAPES: Record<Layout['shape'], string> = {
 /** What it takes at most; 'none named' where it says nothing of it. */
 export function limitsInWords({ columns, limits }: Layout): string {
   const { stem, option, optionsMax, perFile, seconds } = limits;
-  const answer = columns.some(({ role }) => role === 'option') ? 'option' : 'answer';
+  const isOption = columns.some(({ role }) => role === 'option');
   const words = [
     stem ? i18n._('question {stem, number}', { stem }) : '',
-    option ? `${answer} ${option}` : '',
+    option
+      ? i18n._('{isOption, select, true {option} other {answer}} {option, number}', {
+          isOption,
+          option,
+        })
+      : '',
     optionsMax ? i18n._('{optionsMax, number} options', { optionsMax }) : '',
     perFile ? i18n._('{perFile, number} per file', { perFile }) : '',
     seconds ? `${seconds.join(', ')} s` : '',

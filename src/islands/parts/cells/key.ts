@@ -40,7 +40,7 @@ export function setKey({ kind, options = [] }: Item, text: string): CellResult {
   if ([...right].some((place) => place < 0 || place >= options.length)) {
     const letters = options.length
       ? i18n._('A to {optionLetter}', { optionLetter: optionLetter(options.length - 1) })
-      : 'none';
+      : i18n._('none');
     return {
       refused: i18n._('“{text}” names no option; there are {options, number} ({letters}).', {
         text,

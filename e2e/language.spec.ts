@@ -1,0 +1,85 @@
+// Another language: its file is fetched, and the page says nothing of its own that is not in it.
+import { readdirSync, readFileSync } from 'node:fs';
+import type { Page } from '@playwright/test';
+import { expect, test } from './person';
+
+const LIST = JSON.parse(
+  readFileSync(new URL('../src/languages/en.json', import.meta.url), 'utf8'),
+) as Record<string, string>;
+/** A language that says everything as English does, between two signs. */
+const OPEN = '⟦';
+const CLOSE = '⟧';
+const MADE_UP = Object.fromEntries(
+  Object.keys(LIST).map((text) => [text, `${OPEN}${text}${CLOSE}`]),
+);
+
+/** What is shown as it is: files of the demo, and what the stand-ins say of themselves. */
+const folder = (path: string): URL => new URL(`../${path}/`, import.meta.url);
+const AS_IT_IS = [
+  ...readdirSync(folder('public/demo')),
+  ...readdirSync(folder('src/stand-ins'), { recursive: true, encoding: 'utf8' })
+    .filter((name) => name.endsWith('.ts'))
+    .map((name) => readFileSync(new URL(name, folder('src/stand-ins')), 'utf8')),
+].join('\n');
+
+/** Words on the page, seen or heard, that stand outside of the signs. */
+const englishOn = (page: Page): Promise<string[]> =>
+  page.evaluate(
+    ([open, close]) => {
+      const within = new RegExp(`${open}[^${open}${close}]*${close}`, 'gu');
+      const outside = (text: string): string => {
+        let rest = text;
+        for (let before = ''; before !== rest;) {
+          before = rest;
+          rest = rest.replace(within, ' ');
+        }
+        return rest.trim();
+      };
+      const isSaid = (element: Element): boolean =>
+        element instanceof HTMLElement &&
+        element.checkVisibility() &&
+        !element.closest('script, style, [aria-hidden=true]');
+      /** A part that is set off within a text is of that text. */
+      const isPart = (element: Element): boolean =>
+        outside(element.parentElement?.textContent ?? '') === '';
+      const texts: string[] = [];
+      for (const element of [...document.body.querySelectorAll('*')].filter(isSaid)) {
+        const own = [...element.childNodes].filter((node) => node.nodeType === Node.TEXT_NODE);
+        texts.push(
+          isPart(element) ? '' : own.map((node) => node.textContent).join(' '),
+          ...['aria-label', 'placeholder', 'title'].map((name) => element.getAttribute(name) ?? ''),
+        );
+      }
+      return [...new Set(texts.map(outside).filter((text) => /\p{L}{2}/u.test(text)))];
+    },
+    [OPEN, CLOSE] as const,
+  );
+
+const PLACES = [
+  'gather',
+  'draft',
+  'bank',
+  'sets',
+  'layouts',
+  'hand-over',
+  'rehearse',
+  'results',
+  'records',
+  'help',
+];
+
+test('every place speaks the language that was chosen', async ({ page }) => {
+  await page.route('**/languages/qps.json', (route) => route.fulfill({ json: MADE_UP }));
+  await page.addInitScript(() => localStorage.setItem('cowslip-language', 'qps'));
+  const left: Record<string, string[]> = {};
+  for (const place of PLACES) {
+    await page.goto(`/${place}`);
+    await expect(page.getByRole('heading', { level: 1 })).toContainText(OPEN);
+    const english = (await englishOn(page)).filter((text) => !AS_IT_IS.includes(text));
+    if (english.length) {
+      left[place] = english;
+    }
+  }
+  expect(left).toEqual({});
+  await expect(page.locator('html')).toHaveAttribute('lang', 'qps');
+});
