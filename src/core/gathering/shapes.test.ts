@@ -92,6 +92,22 @@ it('two columns in which nothing asks are perhaps cards', () => {
   expect(reading.unsure).toEqual(expect.arrayContaining(['columns.A', 'columns.B']));
 });
 
+it('a key held down is no title of a part, and is told', () => {
+  const junk = read({
+    name: 'Sheet1',
+    rows: [
+      ['Question', 'Answer'],
+      ['What is under the gate?', 'a sill'],
+      ['', ''],
+      ['jjjj', ''],
+      ['What holds a boat?', 'a rope'],
+      ['What lets water through?', 'a paddle'],
+    ],
+  });
+  expect(junk.items.map(({ category }) => category)).toEqual([undefined, undefined, undefined]);
+  expect(junk.findings).toEqual([expect.objectContaining({ rule: 'row-left-out', level: 'warn' })]);
+});
+
 it('rows of a title alone above parts of a table are categories, and a lone remark is none', () => {
   const rounds = read({
     name: 'Sheet1',

@@ -9,15 +9,16 @@ const COUNTED = /^\p{L}{3,}\.?\s(?:\d{1,2}|[A-H])(?![\p{L}\d])/u;
 /** So many rows above the headings may hold the first title. */
 const ABOVE = 3;
 
+/** A key held down, 'jjjj', is no title. */
+const isWorded = (text: string): boolean => /\p{L}{2}/u.test(text) && !/^(\p{L})\1+$/iu.test(text);
+
 const onlyText = (region: Region, row: number): string | undefined => {
   if (row < region.top || row > region.bottom || filledIn(region, row) !== 1) {
     return undefined;
   }
   const text = rowText(region, row).trim();
   const raw = region.sheet.rows[row]?.find((cell) => cell.trim())?.trim() ?? '';
-  return text.length <= LONGEST && /\p{L}{2}/u.test(raw) && !/[?？؟.!]\s*$/u.test(raw)
-    ? raw
-    : undefined;
+  return text.length <= LONGEST && isWorded(raw) && !/[?？؟.!]\s*$/u.test(raw) ? raw : undefined;
 };
 
 /** The filled row at or below a row; past the last one where there is none. */
