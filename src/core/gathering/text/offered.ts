@@ -30,3 +30,10 @@ export function offeredBehind(text: string): { at: number; pair: VerdictPair } |
 /** Whether a line speaks of judging statements: 'True or false?', 'Juist of onjuist?'. */
 export const offersVerdicts = (text: string): boolean =>
   [...text.matchAll(ANYWHERE)].some(([, first, second]) => verdictPair([first!, second!]));
+
+/** So many words offer two verdicts, and ask nothing else. */
+const OFFER = 4;
+
+/** Whether a line is nothing but the offer to judge statements. */
+export const isOffer = (text: string): boolean =>
+  offersVerdicts(text) && text.trim().split(/[\s/]+/u).length <= OFFER;

@@ -10,7 +10,8 @@ import { anew, isLine, OFTEN, whereOften, withTicks, type Lines } from './retypi
 import { TYPED_AROUND } from './typed-around';
 import { TYPED_BELOW } from './typed-below';
 import { inFullWords } from './typed-counts';
-import { lettersForWords, verdictsInFront } from './typed-letters';
+import { reasonsAtQuestions } from './typed-explained';
+import { lettersForWords, verdictsApart, verdictsInFront } from './typed-letters';
 import { listsJoined } from './typed-lists';
 import { ownNames } from './typed-named';
 import { TYPED_OTHERWISE } from './typed-otherwise';
@@ -190,6 +191,8 @@ const STEPS: readonly ((lines: Lines) => Lines)[] = [
   inFullWords,
   lettersForWords,
   verdictsInFront,
+  verdictsApart,
+  reasonsAtQuestions,
   ...TYPED_BELOW,
   listsJoined,
   ...TYPED_AROUND,

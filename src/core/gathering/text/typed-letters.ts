@@ -72,3 +72,22 @@ export function verdictsInFront(lines: Lines): Lines {
     ? lines
     : retyped(lines, (at) => found[at] && `${found[at].text} (${found[at].word})`);
 }
+
+const GLUED = /(?<![\p{L}\p{N}])(\d{1,3})(\p{Lu})(?![\p{L}\p{N}])/gu;
+
+/** A key of verdicts without blanks, '1T 2F 3F', with them: '1 T, 2 F, 3 F'. */
+export function verdictsApart(lines: Lines): Lines {
+  return retyped(lines, (at) => {
+    const line = lines[at]!;
+    const found = isLine(line) ? [...line.text.matchAll(GLUED)] : [];
+    const [first = '', second = '', ...others] = new Set(found.map(([, , letter]) => letter!));
+    const isKey =
+      found.length > OFTEN &&
+      !others.length &&
+      found.every(([, n], index) => Number(n) === index + 1) &&
+      trueFalseInitials(first, second) !== undefined;
+    return isKey
+      ? line.text.replace(GLUED, '$1 $2,').replace(/,+(?=\s*[,;]|\s*\.?\s*$)/gu, '')
+      : undefined;
+  });
+}

@@ -6,7 +6,7 @@ import { verdictOf, verdictPair } from '../../shared/vocabulary/verdicts';
 import { isEmphasised, pieceText, plainOfPieces, type Draft, type Emphasis } from './draft';
 import type { TextManner } from './signs';
 import type { Names } from './names';
-import { offeredBehind, offersVerdicts } from './offered';
+import { isOffer, offeredBehind, offersVerdicts } from './offered';
 import type { Segmented } from './segment';
 import { POINTS } from './points';
 import { pairedLists } from './two-lists';
@@ -83,10 +83,15 @@ const asks = (text: string): boolean =>
 
 /** Whether every option says itself in a word whether it is true, below a line that asks nothing or offers to judge them: statements. */
 function areStatements({ options, stem }: Draft): boolean {
+  const text = plainOfPieces(stem);
+  const texts = options.map(({ pieces }) => plainOfPieces(pieces));
+  // 'True or false?' alone is judged below, unless what stands below are the two words.
+  if (isOffer(text) && !texts.some((own) => verdictOf(own) !== undefined)) {
+    return true;
+  }
   if (!options.every(({ mark }) => mark !== undefined && verdictOf(mark) !== undefined)) {
     return false;
   }
-  const text = plainOfPieces(stem);
   return offersVerdicts(text) || !endsAsked(text);
 }
 
