@@ -193,3 +193,21 @@ it('a text file with headings above its columns is a table, though steps in its 
   expect(items.map(({ steps }) => steps?.length)).toEqual([3, 4, 3, 3]);
   expect(items.map(({ seconds }) => seconds)).toEqual([75, 90, 20, 30]);
 });
+
+it('a text whose options are set in by tabs is no table', async () => {
+  const lines = [
+    '1. What does a fuse do?',
+    '\ta. It hums',
+    '\tb. It melts *',
+    '2. Which is liquid?',
+  ];
+  const { items } = await gatherTyped(
+    [...lines, '\ta. Mercury *', '\tb. Tin', '\tc. Zinc'].join('\n'),
+  );
+  expect(items.map(brief)).toEqual([
+    'choice-one: What does a fuse do? [It hums / *It melts]',
+    'choice-one: Which is liquid? [*Mercury / Tin / Zinc]',
+  ]);
+  const unmarked = [...lines, '\ta. Mercury', '\tb. Tin', '\tc. Zinc'].join('\n').replace(' *', '');
+  expect((await gatherTyped(unmarked)).items.map(({ options }) => options?.length)).toEqual([2, 3]);
+});

@@ -220,5 +220,10 @@ describe('what is said of columns elsewhere', () => {
     expect(statesRules(pairs(match, 'one|Who?|a|b|c|1 min'), 1)).toBe(false);
     expect(statesRules(pairs(other, 'one|Who?|a|b|c|1 min'), 1)).toBe(true);
     expect(statesRules(pairs(other, 'one|Who?|a|b|c|1 min', other), 1)).toBe(false);
+    // A second row may go on with the rules, and a third is content.
+    expect(
+      statesRules(pairs('required|required|optional|a/b|1-4|', other, 'one|Who?|a|b|c|'), 1),
+    ).toBe(true);
+    expect(statesRules(pairs(other, other, other), 1)).toBe(false);
   });
 });

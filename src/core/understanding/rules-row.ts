@@ -45,13 +45,14 @@ function saysRules(region: Region, row: number): boolean {
 /** So many rows below are looked at. */
 const LOOKED_BELOW = 30;
 
-/** Whether a row states rules; what rows further down say likewise is content: pairs such as 'Rome | Italy'. */
+/** Whether a row states rules, alone or with the row below it; what more rows say likewise is content: pairs such as 'Rome | Italy'. */
 export function statesRules(region: Region, row: number): boolean {
   if (!saysRules(region, row)) {
     return false;
   }
   for (let below = row + 1; below <= Math.min(region.bottom, row + LOOKED_BELOW); below++) {
-    if (saysRules(region, below)) {
+    const mayGoOn = below === row + 1 && !saysRules(region, below + 1);
+    if (!mayGoOn && saysRules(region, below)) {
       return false;
     }
   }

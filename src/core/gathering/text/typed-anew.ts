@@ -11,7 +11,13 @@ import { TYPED_AROUND } from './typed-around';
 import { TYPED_BELOW } from './typed-below';
 import { inFullWords } from './typed-counts';
 import { reasonsAtQuestions } from './typed-explained';
-import { lettersForWords, verdictsApart, verdictsInFront } from './typed-letters';
+import {
+  answerNamedBehind,
+  initialsForParts,
+  lettersForWords,
+  verdictsApart,
+  verdictsInFront,
+} from './typed-letters';
 import { listsJoined } from './typed-lists';
 import { ownNames } from './typed-named';
 import { TYPED_OTHERWISE } from './typed-otherwise';
@@ -190,6 +196,8 @@ const STEPS: readonly ((lines: Lines) => Lines)[] = [
   inLatinScript,
   inFullWords,
   lettersForWords,
+  initialsForParts,
+  whereOften(answerNamedBehind),
   verdictsInFront,
   verdictsApart,
   reasonsAtQuestions,

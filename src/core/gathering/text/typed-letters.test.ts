@@ -89,3 +89,37 @@ describe('words of the maker’s own', () => {
     ]);
   });
 });
+
+it('letters between a question and its answer open its options, and one behind the answer its reason', async () => {
+  const text = [
+    ...[
+      'Q: What does a fuse do?',
+      'O: It stores energy',
+      'O: It protects the circuit',
+      'O: It hums',
+    ],
+    ...['A: It protects the circuit', 'E: It melts first.', ''],
+    ...['Q: Which metal is liquid?', 'O: Tin', 'O: Mercury', 'A: Mercury', 'E: From −39 °C on.'],
+  ].join('\n');
+  expect(await briefsOf(text)).toEqual([
+    'choice-one: What does a fuse do? [It stores energy / *It protects the circuit / It hums]',
+    'choice-one: Which metal is liquid? [Tin / *Mercury]',
+  ]);
+  const { items } = await gatherTyped(text);
+  expect(items.map(({ explanation }) => explanation?.plain)).toEqual([
+    'It melts first.',
+    'From −39 °C on.',
+  ]);
+});
+
+it('a letter in brackets behind a question is its key where a word for it stands in front', async () => {
+  const asked = (name: string) =>
+    ['1. What does a fuse do?', '2. Which metal is liquid?']
+      .map((question) => `${question} (${name}: b)\n  a. Tin\n  b. Mercury\n`)
+      .join('');
+  expect(await briefsOf(asked('Answer'))).toEqual([
+    'choice-one: What does a fuse do? [Tin / *Mercury]',
+    'choice-one: Which metal is liquid? [Tin / *Mercury]',
+  ]);
+  expect((await briefsOf(asked('Level')))[0]).toContain('(Level: b)');
+});

@@ -1,5 +1,6 @@
 // Letters in front of lines that stand for words: 'F:' before what asks and 'R:' before what answers, 'T' or 'F' before a statement.
 import { groupBy } from '../../shared/group-by';
+import { fieldOfLine } from '../../shared/vocabulary/answer-lines';
 import { trueFalseInitials, verdictPair } from '../../shared/vocabulary/verdicts';
 import { isLine, OFTEN, retyped, type Lines } from './retyping';
 import { asksOutright } from './typed-line';
@@ -90,4 +91,77 @@ export function verdictsApart(lines: Lines): Lines {
       ? line.text.replace(GLUED, '$1 $2,').replace(/,+(?=\s*[,;]|\s*\.?\s*$)/gu, '')
       : undefined;
   });
+}
+
+const INITIAL = /^\s*(\p{Lu})\s?:\s+(\S.*)$/u;
+const LEAST_OPTIONS = 2;
+
+type Opening = { is: 'question' | 'answer' | 'other' } | { is: 'initial'; letter: string };
+
+/** What opens a line: a name for the question or the answer, a letter, or anything else. */
+function openingOf(line: Lines[number]): Opening {
+  const role = isLine(line) ? fieldOfLine(line.text)?.role : 'stem';
+  if (role === 'question' || role === 'answer') {
+    return { is: role };
+  }
+  const letter = role ? undefined : INITIAL.exec(line.text)?.[1];
+  return letter ? { is: 'initial', letter } : { is: 'other' };
+}
+
+/** Where lines stand that a letter opens, by the letter: between a question and its answer, and behind the answer. */
+function initialsIn(lines: Lines): Record<'between' | 'behind', Map<string, number[]>> {
+  const found = { between: new Map<string, number[]>(), behind: new Map<string, number[]>() };
+  let place: keyof typeof found | undefined;
+  for (const [at, line] of lines.entries()) {
+    if (!line.text.trim()) {
+      continue;
+    }
+    const opening = openingOf(line);
+    if (opening.is === 'initial' && place) {
+      const places = found[place];
+      places.set(opening.letter, [...(places.get(opening.letter) ?? []), at]);
+      // One line behind the answer says why.
+      place = place === 'behind' ? undefined : place;
+    } else {
+      place = PLACES[opening.is];
+    }
+  }
+  return found;
+}
+const PLACES = {
+  question: 'between',
+  answer: 'behind',
+  initial: undefined,
+  other: undefined,
+} as const;
+
+/** Lines between a question and its answer that one letter opens are its options, a line behind the answer says why: 'Q: O: O: A: E:'. */
+export function initialsForParts(lines: Lines): Lines {
+  const { between, behind } = initialsIn(lines);
+  const anewAt = new Map<number, string>();
+  const textAt = (at: number): string => INITIAL.exec(lines[at]!.text)![2]!;
+  const isRun = (places: readonly number[]): boolean =>
+    places.filter((at, index) => places[index + 1] === at + 1).length >= OFTEN;
+  for (const [, places] of between) {
+    if (places.length >= OFTEN * LEAST_OPTIONS && isRun(places)) {
+      places.forEach((at) => anewAt.set(at, `- ${textAt(at)}`));
+    }
+  }
+  for (const [letter, places] of behind) {
+    // 'B:' below 'A:' is the next option.
+    if (letter !== 'B' && places.length >= OFTEN && !isRun(places) && !between.has(letter)) {
+      places.forEach((at) => anewAt.set(at, `Explanation: ${textAt(at)}`));
+    }
+  }
+  return retyped(lines, (at) => anewAt.get(at));
+}
+
+const NAMED_BEHIND =
+  /^(.*[?:.…_])\s*[([]\s*(\p{L}[\p{L} ]{0,16}?)\s*[:=]\s*([A-Ja-j](?:\s*[,;&+/]\s*[A-Ja-j])*)\s*[)\]]\s*$/su;
+/** A letter in brackets behind a question, with its name: 'What floats? (Answer: b)'. */
+export function answerNamedBehind(text: string): string[] | undefined {
+  const [, question, name, letter] = NAMED_BEHIND.exec(text) ?? [];
+  return question && letter && fieldOfLine(`${name}: ${letter}`)?.role === 'answer'
+    ? [question, `Answer: ${letter}`]
+    : undefined;
 }
