@@ -15,7 +15,8 @@ export const explains = (words: string): boolean =>
   likelihoodOf(words, ['explanation', 'feedback']) > SURELY;
 const answers = (words: string): boolean => headsAnswers(words);
 
-type Heading = { at: number; isKey: boolean; isSaid: boolean };
+/** `isGuessed` where no word says what stands below. */
+type Heading = { at: number; isKey: boolean; isSaid: boolean; isGuessed?: boolean };
 
 /** What a line heads: the key, reasons, or both; undefined of another line. */
 function headingAt(line: DocumentLine, at: number): Heading | undefined {
@@ -67,7 +68,7 @@ function questionsIn(
 
 export type Entry = { number: number; at: number; to: number };
 
-/** What is numbered below a heading, each entry with the lines that go on with it; undefined where anything stands before the first. */
+/** What is numbered below a heading, each entry with the lines right below that go on with it; undefined where anything stands before the first. */
 function entriesBelow(lines: Lines, from: number, end: number): Entry[] | undefined {
   const entries: Entry[] = [];
   for (let at = from; at < end; at++) {
@@ -80,7 +81,8 @@ function entriesBelow(lines: Lines, from: number, end: number): Entry[] | undefi
       if (!last) {
         return undefined;
       }
-      last.to = at;
+      // Behind a gap stands something else: good wishes, a source.
+      last.to = last.to === at - 1 ? at : last.to;
     }
   }
   return entries.length >= OFTEN ? entries : undefined;
@@ -114,9 +116,27 @@ function headingsIn(lines: Lines): Heading[] {
   return [
     ...named,
     ...lines.flatMap((_, at) =>
-      at >= more && headsMore(lines, at) ? [{ at, isKey: false, isSaid: true }] : [],
+      at >= more && headsMore(lines, at)
+        ? [{ at, isKey: false, isSaid: true, isGuessed: true }]
+        : [],
     ),
   ];
+}
+
+const OPTION = /^\s*\*?[([]?[A-Ja-j]\s*[.):\]]\s*\S/u;
+
+/** Whether entries are those of the questions: none asks, and where no word says what they are, each question is one of choice and has one. */
+function areTheirs(lines: Lines, { heading, entries, questions }: Part): boolean {
+  const isChoice = ({ from, to }: { from: number; to: number }): boolean =>
+    lines.slice(from, to + 1).some(({ text }) => OPTION.test(text));
+  const isSure =
+    !heading.isGuessed ||
+    (entries.length === questions.size && [...questions.values()].every(isChoice));
+  return (
+    isSure &&
+    entries.length >= OFTEN &&
+    entries.every(({ number, at }) => questions.has(number) && !/[?？]\s*$/u.test(lines[at]!.text))
+  );
 }
 
 /** The lists below all questions whose numbers are theirs, in order; none where anything else stands there. */
@@ -131,10 +151,5 @@ export function listsIn(lines: Lines): Part[] {
         entries: entriesBelow(lines, heading.at + 1, headings[index + 1]?.at ?? lines.length) ?? [],
       }))
     : [];
-  const areTheirs = parts.every(
-    ({ entries, questions: own }) =>
-      entries.length >= OFTEN &&
-      entries.every(({ number, at }) => own.has(number) && !/[?？]\s*$/u.test(lines[at]!.text)),
-  );
-  return areTheirs ? parts : [];
+  return parts.every((part) => areTheirs(lines, part)) ? parts : [];
 }

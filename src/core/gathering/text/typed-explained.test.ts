@@ -59,6 +59,16 @@ describe('reasons below all questions', () => {
     expect(await read(...QUESTIONS, ...filled)).toEqual(BOTH);
   });
 
+  it('end where something else stands behind a gap, and no tasks are taken for them', async () => {
+    const list = ['Explanations', `1. ${REASONS[0]}`, `2. ${REASONS[1]}`, '', 'Good luck!'];
+    expect(await read(...MARKED, ...list)).toEqual(BOTH);
+    const tasks = ['1. Name a gas.', '2. Name an organ.', '3. Draw a lung.'];
+    const more = await gatherTyped(
+      [...MARKED, 'Answers', '1. b', '2. a', '', 'Bonus', ...tasks].join('\n'),
+    );
+    expect(more.items.every(({ explanation }) => explanation === undefined)).toBe(true);
+  });
+
   it('are none where more questions stand there, or numbers of none', async () => {
     const rounds = await gatherTyped(
       [
