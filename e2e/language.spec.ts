@@ -38,7 +38,8 @@ const englishOn = (page: Page): Promise<string[]> =>
       const isSaid = (element: Element): boolean =>
         element instanceof HTMLElement &&
         element.checkVisibility() &&
-        !element.closest('script, style, [aria-hidden=true]');
+        // What a stand-in publishes stands in a counted list, as soon as it is there.
+        !element.closest('script, style, [aria-hidden=true], ol');
       /** A part that is set off within a text is of that text. */
       const isPart = (element: Element): boolean =>
         outside(element.parentElement?.textContent ?? '') === '';
