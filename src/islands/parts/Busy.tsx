@@ -7,7 +7,6 @@ import { i18n } from '../../languages';
 const LATE_MS = 300;
 
 export type Far = { done: number; of: number };
-const number = (n: number): string => n.toLocaleString('en-GB');
 
 function useLate(): boolean {
   const [isLate, setLate] = useState(false);
@@ -36,9 +35,9 @@ export function Busy({
       <Text c="dimmed">
         {what}
         {far
-          ? i18n._(' {number} of {number2} {unit}', {
-              number: number(far.done),
-              number2: number(far.of),
+          ? i18n._(' {done, number} of {of, number} {unit}', {
+              done: far.done,
+              of: far.of,
               unit: unit ?? '',
             })
           : ''}

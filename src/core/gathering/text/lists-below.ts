@@ -13,7 +13,6 @@ const JOINED =
 /** Whether words stand for reasons: 'Explanations', 'Why', 'Begründung'. */
 export const explains = (words: string): boolean =>
   likelihoodOf(words, ['explanation', 'feedback']) > SURELY;
-const answers = (words: string): boolean => headsAnswers(words);
 
 /** `isGuessed` where no word says what stands below. */
 type Heading = { at: number; isKey: boolean; isSaid: boolean; isGuessed?: boolean };
@@ -25,9 +24,9 @@ function headingAt(line: DocumentLine, at: number): Heading | undefined {
     return undefined;
   }
   const parts = text.split(JOINED).filter(Boolean);
-  const isKey = parts.some(answers);
+  const isKey = parts.some(headsAnswers);
   const isSaid = parts.some(explains);
-  const isNothingElse = parts.every((part) => answers(part) || explains(part));
+  const isNothingElse = parts.every((part) => headsAnswers(part) || explains(part));
   return isNothingElse && (isKey || isSaid) ? { at, isKey, isSaid } : undefined;
 }
 
@@ -42,14 +41,14 @@ export const numberOf = (text: string): number | undefined => {
 const KEY_ON_ONE_LINE = /^\s*(\p{L}[\p{L} ]{1,30}?)\s*[:–-]?\s+\(?1(?!\d).*(?<!\d)2(?!\d)/su;
 /** Whether a line is the key of all questions, 'Key: 1 T, 2 F'. */
 const isKeyLine = ({ text }: DocumentLine): boolean =>
-  answers(KEY_ON_ONE_LINE.exec(text)?.[1] ?? '');
+  headsAnswers(KEY_ON_ONE_LINE.exec(text)?.[1] ?? '');
+
+/** The first and the last line of a question, by their places. */
+export type Span = { from: number; to: number };
 
 /** The questions of a text by their numbers: where each begins, and the last filled line of it; undefined where numbers come twice. */
-function questionsIn(
-  lines: Lines,
-  end: number,
-): Map<number, { from: number; to: number }> | undefined {
-  const found = new Map<number, { from: number; to: number }>();
+function questionsIn(lines: Lines, end: number): Map<number, Span> | undefined {
+  const found = new Map<number, Span>();
   let next = 1;
   for (let at = 0; at < end && !isKeyLine(lines[at]!); at++) {
     const { text } = lines[at]!;
@@ -92,7 +91,7 @@ function entriesBelow(lines: Lines, from: number, end: number): Entry[] | undefi
 export type Part = {
   heading: Heading;
   entries: Entry[];
-  questions: Map<number, { from: number; to: number }>;
+  questions: Map<number, Span>;
 };
 
 /** Whether a line below the key heads a list that counts from 1 anew and asks nothing: whatever it is called, it says more of the answers. */
@@ -106,6 +105,17 @@ function headsMore(lines: Lines, at: number): boolean {
     next++;
   }
   return numberOf(lines[next]?.text ?? '') === 1;
+}
+
+/** Whether numbers begin again in a text: without that nothing below the questions counts them. */
+function countsAgain(lines: Lines): boolean {
+  let most = 0;
+  return lines.some(({ text }) => {
+    const number = numberOf(text) ?? Infinity;
+    const isAgain = number <= most;
+    most = number === Infinity ? most : Math.max(most, number);
+    return isAgain;
+  });
 }
 
 /** The headings of lists, in order: of keys and reasons by their words, and of whatever counts on below the last key. */
@@ -123,11 +133,12 @@ function headingsIn(lines: Lines): Heading[] {
   ];
 }
 
-const OPTION = /^\s*\*?[([]?[A-Ja-j]\s*[.):\]]\s*\S/u;
+/** An option of a question: its letter and its text. */
+export const OPTION = /^\s*\*?[([]?([A-Ja-j])\s*[.):\]]\s*(\S.*?)\s*$/u;
 
 /** Whether entries are those of the questions: none asks, and where no word says what they are, each question is one of choice and has one. */
 function areTheirs(lines: Lines, { heading, entries, questions }: Part): boolean {
-  const isChoice = ({ from, to }: { from: number; to: number }): boolean =>
+  const isChoice = ({ from, to }: Span): boolean =>
     lines.slice(from, to + 1).some(({ text }) => OPTION.test(text));
   const isSure =
     !heading.isGuessed ||
@@ -141,7 +152,7 @@ function areTheirs(lines: Lines, { heading, entries, questions }: Part): boolean
 
 /** The lists below all questions whose numbers are theirs, in order; none where anything else stands there. */
 export function listsIn(lines: Lines): Part[] {
-  const headings = headingsIn(lines);
+  const headings = countsAgain(lines) ? headingsIn(lines) : [];
   const [first] = headings;
   const questions = first && questionsIn(lines, first.at);
   const parts = questions

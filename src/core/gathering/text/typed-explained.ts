@@ -3,18 +3,22 @@
 import type { DocumentLine } from '../../model';
 import { alike } from '../../shared/normalise';
 import { fieldOfLine } from '../../shared/vocabulary/answer-lines';
-import { explains, listsIn, NUMBERED, numberOf, type Entry, type Part } from './lists-below';
+import {
+  explains,
+  listsIn,
+  NUMBERED,
+  numberOf,
+  OPTION,
+  type Entry,
+  type Part,
+  type Span,
+} from './lists-below';
 import { anew, isLine, OFTEN, type Lines } from './retyping';
 
 const LETTER = /^[([]?([A-Ja-j])(?:[)\].:]+|(?=\s*[–—(-]|\s*$))\s*(.*)$/su;
-const OPTION = /^\s*\*?[([]?([A-Ja-j])\s*[.):\]]\s*(.+?)\s*$/u;
 
 /** The text of a question's option. */
-function optionOf(
-  lines: Lines,
-  { from, to }: { from: number; to: number },
-  letter: string,
-): string {
+function optionOf(lines: Lines, { from, to }: Span, letter: string): string {
   for (let at = from; at <= to; at++) {
     const [, own = '', text = ''] = OPTION.exec(lines[at]!.text) ?? [];
     if (own.toLowerCase() === letter.toLowerCase()) {

@@ -137,6 +137,9 @@ const PLACES = {
 
 /** Lines between a question and its answer that one letter opens are its options, a line behind the answer says why: 'Q: O: O: A: E:'. */
 export function initialsForParts(lines: Lines): Lines {
+  if (lines.filter(({ text }) => INITIAL.test(text)).length < OFTEN) {
+    return lines;
+  }
   const { between, behind } = initialsIn(lines);
   const anewAt = new Map<number, string>();
   const textAt = (at: number): string => INITIAL.exec(lines[at]!.text)![2]!;

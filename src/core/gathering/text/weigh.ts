@@ -84,9 +84,11 @@ const asks = (text: string): boolean =>
 /** Whether every option says itself in a word whether it is true, below a line that asks nothing or offers to judge them: statements. */
 function areStatements({ options, stem }: Draft): boolean {
   const text = plainOfPieces(stem);
-  const texts = options.map(({ pieces }) => plainOfPieces(pieces));
   // 'True or false?' alone is judged below, unless what stands below are the two words.
-  if (isOffer(text) && !texts.some((own) => verdictOf(own) !== undefined)) {
+  if (
+    isOffer(text) &&
+    !options.some(({ pieces }) => verdictOf(plainOfPieces(pieces)) !== undefined)
+  ) {
     return true;
   }
   if (!options.every(({ mark }) => mark !== undefined && verdictOf(mark) !== undefined)) {

@@ -11,9 +11,15 @@ const FIRST = /^(\p{L}+)(\s*[-–—:|,]?\s+)(.*\p{L}.*)$/u;
 const isSide = (role: string | undefined): role is BoardHead['side'] =>
   role === 'question' || role === 'answer';
 
-/** What a word says stands below it, one or several: 'question' and 'questions', 'Frage' and 'Fragen'. */
+/** What a word says stands where it stands: 'question', 'Antwort'. */
+export function sideOfWord(word: string): BoardHead['side'] | undefined {
+  const role = fieldOfLine(`${word}: x`)?.role;
+  return isSide(role) ? role : undefined;
+}
+
+/** The same of one or several: 'question' and 'questions', 'Frage' and 'Fragen'. */
 const sideOf = (word: string): BoardHead['side'] | undefined =>
-  [word, word.slice(0, -1)].map((one) => fieldOfLine(`${one}: x`)?.role).find(isSide);
+  sideOfWord(word) ?? sideOfWord(word.slice(0, -1));
 
 /** The word for questions or answers behind the category. */
 function wordBehind(text: string): BoardHead | undefined {

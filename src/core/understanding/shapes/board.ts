@@ -3,7 +3,7 @@ import { alike, numberOf } from '../../shared/normalise';
 import { fieldOfLine } from '../../shared/vocabulary/answer-lines';
 import type { Region } from '../../shared/table/region';
 import { crossingAt, saysAnswer, type Board, type Crossing } from './crossing';
-import { levellessAt } from './levelless-board';
+import { ASKS, levellessAt } from './levelless-board';
 
 /** A board whose answers have no cells: they stand behind their questions, or nowhere. */
 export type FilledBoard = Omit<Board, 'answer'> & { answer: 'inside' | 'nowhere' };
@@ -92,8 +92,6 @@ export function partedCell(text: string): { question: string; answer: string } |
   const answer = parts[1]!.trim().replace(/^[([{](.*)[)\]}]$/su, '$1');
   return question && answer ? { question, answer } : undefined;
 }
-
-const ASKS = /[?？؟…]\s*$|_{2,}/u;
 
 /** The board of a crossing whose cells hold their answers behind their questions, or questions alone below counted levels. */
 function filledIn(region: Region, { below, ...crossing }: Crossing): FilledBoard | undefined {

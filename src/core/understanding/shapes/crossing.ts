@@ -152,11 +152,12 @@ export type Crossing = {
   isSaid: boolean;
 };
 
-/** Rows and columns count from 0. `columns` are those of the questions. */
+/** A board whose answers have cells. Rows and columns count from 0; `columns` are those of the questions. */
 export type Board = Omit<Crossing, 'below' | 'isSaid'> & {
   lastColumn: number;
   answer: 'below' | 'beside';
 };
+
 /** Whether the row above is headed in all of these columns: then this one explains its headings. */
 const isBelowHeadings = (region: Region, row: number, columns: readonly number[]): boolean =>
   row > region.top &&

@@ -1,24 +1,19 @@
 // A board without a column for its levels: categories across, and below them by turns a row of questions and one of answers.
 import { alike, numberOf } from '../../shared/normalise';
-import { fieldOfLine } from '../../shared/vocabulary/answer-lines';
 import type { Region } from '../../shared/table/region';
+import { sideOfWord, type BoardHead } from './board-heads';
 import { categoriesAt, namesFields, type Board } from './crossing';
 
-type Side = 'question' | 'answer';
 /** What a row of a board holds, and the level that its places name; '' where they name none. */
-type Row = { side: Side; level: string };
+type Row = { side: BoardHead['side']; level: string };
 
 const NUMBER = /\d+(?:[.,]\d+)?/u;
-const ASKS = /[?？؟…]\s*$|_{2,}/u;
+/** What a text that asks ends with, or leaves open. */
+export const ASKS = /[?？؟…]\s*$|_{2,}/u;
 /** So many cells of a row must ask, or must not. */
 const MOSTLY = 0.8;
 /** Rows of questions, each with its answers below. */
 const FEWEST = 2;
-
-const sideOf = (word: string): Side | undefined => {
-  const role = fieldOfLine(`${word}: x`)?.role;
-  return role === 'question' || role === 'answer' ? role : undefined;
-};
 
 /** A row whose places all say the same and wait to be filled: '100 question', 'Answer for 200'. */
 function waitingRow(texts: readonly string[]): Row | undefined {
@@ -26,7 +21,7 @@ function waitingRow(texts: readonly string[]): Row | undefined {
   if (!texts.every((one) => alike(one) === alike(text))) {
     return undefined;
   }
-  const sides = new Set(text.match(/\p{L}+/gu)?.flatMap((word) => sideOf(word) ?? []));
+  const sides = new Set(text.match(/\p{L}+/gu)?.flatMap((word) => sideOfWord(word) ?? []));
   const [side] = sides;
   return side && sides.size === 1 ? { side, level: NUMBER.exec(text)?.[0] ?? '' } : undefined;
 }
@@ -40,43 +35,32 @@ function filledRow(texts: readonly string[]): Row | undefined {
   return asking <= texts.length * (1 - MOSTLY) ? { side: 'answer', level: '' } : undefined;
 }
 
-/** What the rows below a row of categories hold; undefined where one of them is neither. */
-function rowsBelow(region: Region, first: number, columns: readonly number[]): Row[] | undefined {
-  const rows: Row[] = [];
-  for (let row = first; row <= region.bottom; row++) {
-    const texts = columns.map((column) => region.cell(row, column)).filter(Boolean);
-    const found = texts.length > 1 ? (waitingRow(texts) ?? filledRow(texts)) : undefined;
-    if (!found) {
-      return undefined;
-    }
-    rows.push(found);
-  }
-  return rows;
+/** What a row of a board holds in its columns; undefined where it is neither questions nor answers. */
+function rowAt(region: Region, row: number, columns: readonly number[]): Row | undefined {
+  const texts = columns.map((column) => region.cell(row, column)).filter(Boolean);
+  return texts.length > 1 ? (waitingRow(texts) ?? filledRow(texts)) : undefined;
 }
 
-/** Whether rows of questions and of answers to them take turns. */
-const takeTurns = (rows: readonly Row[]): boolean =>
-  rows.length % 2 === 0 &&
-  rows.every(({ side, level }, at) =>
-    at % 2 ? side === 'answer' && level === rows[at - 1]!.level : side === 'question',
-  );
-
-/** The rows of questions below a row of categories; undefined where questions and answers do not take turns to the end. */
+/** The questions' rows below a row of categories, which take turns with answers to the end; undefined where they do not. */
 function turnsBelow(
   region: Region,
   categoryRow: number,
   columns: readonly number[],
 ): { rows: number[]; levels: string[] } | undefined {
-  const rows = rowsBelow(region, categoryRow + 1, columns);
-  if (!rows || rows.length < 2 * FEWEST || !takeTurns(rows)) {
-    return undefined;
+  const rows: number[] = [];
+  const levels: string[] = [];
+  for (let row = categoryRow + 1; row < region.bottom; row += 2) {
+    const question = rowAt(region, row, columns);
+    const answer = question?.side === 'question' ? rowAt(region, row + 1, columns) : undefined;
+    if (answer?.side !== 'answer' || answer.level !== question?.level) {
+      return undefined;
+    }
+    rows.push(row);
+    levels.push(question.level);
   }
-  const questions = rows.filter(({ side }) => side === 'question');
-  const isCounted = questions.every(({ level }) => numberOf(level) !== undefined);
-  return {
-    rows: questions.map((_, at) => categoryRow + 1 + 2 * at),
-    levels: questions.map(({ level }) => (isCounted ? level : '')),
-  };
+  const isWhole = rows.length >= FEWEST && rows.at(-1) === region.bottom - 1;
+  const isCounted = levels.every((level) => numberOf(level) !== undefined);
+  return isWhole ? { rows, levels: isCounted ? levels : levels.map(() => '') } : undefined;
 }
 
 /** The board whose categories stand in a row; undefined where it has a column of levels, or is none. */
