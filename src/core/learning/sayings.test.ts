@@ -186,6 +186,19 @@ describe('a sentence about the key', () => {
     );
     expect(layout.key).toEqual({ style: 'marker', marker: '✓' });
   });
+  it('counts where the same cell lists kinds in another sentence, or its own words name kinds', () => {
+    const list = 'Codes voor het vraagtype: kies er één, meerdere goede antwoorden, paren zoeken.';
+    const layout = learned(
+      `"${list} Vul de index van het goede antwoord in; het eerste antwoord heeft index 0.";;;`,
+      'Vraag;Antwoord 1;Antwoord 2;Goed antwoord',
+    );
+    expect(layout.key.style).toBe('number-from-0');
+    const own = learned(
+      '"Right answer: its number, 1–5; the first option has the number 1.";;;',
+      'Question;Option;Option;Right answer',
+    );
+    expect(own.key.style).toBe('number');
+  });
   it('is none that lists kinds, though one of them is a right answer', () => {
     const layout = learned(
       '"Fragetyp: genau eine auswählen, mehrere richtige Antworten, Paare bilden, ordnen";;;',

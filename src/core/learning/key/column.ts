@@ -1,7 +1,6 @@
 // The key in a column of its own: as samples, a drop-down list or sentences show it.
 import type { Column } from '../../model';
 import { bareWords } from '../../shared/normalise';
-import { kindOfWord } from '../../shared/vocabulary/kinds';
 import { quoted } from '../../shared/plain';
 import { findInnerSeparator, splitCell, splitLabelled } from '../../shared/table/separators';
 import { letterInLatin } from '../../shared/vocabulary/alphabets';
@@ -12,9 +11,11 @@ import { speaksOfKey, styleInWords, verdictsIn, verdictsWritten } from '../key-s
 import { separatorOf } from './separator';
 import {
   having,
+  isAboutKinds,
   isAboutOptions,
   names,
   sampleRows,
+  sentencesOf,
   type KeyEvidence,
   type KeyLearned,
 } from './evidence';
@@ -154,23 +155,18 @@ function fromList(key: Column, options: readonly Column[]): KeyLearned | undefin
   return undefined;
 }
 
-/** Whether a sentence lists kinds of question: 'one right answer' in it names one, and says nothing of how an answer is written. */
-const listsKinds = (text: string): boolean =>
-  text
-    .replace(/^[^:]*:/u, '')
-    .split(/[,;]/u)
-    .map((part) => part.replace(/^[^=]*=/u, '').trim())
-    .filter((part) => part.length <= LONGEST_KIND && kindOfWord(part) !== undefined).length >=
-  FEWEST_KINDS;
-const LONGEST_KIND = 30;
-const FEWEST_KINDS = 3;
+/** 'Right answer' and 'number' are names of kinds as well; so many of them are a list of kinds, which says nothing of the key. */
+const A_LIST = 3;
 
 /** What the column's own heading and notes say, then every sentence that speaks of the right answer. */
 function fromWords(evidence: KeyEvidence, key: Column): KeyLearned | undefined {
   const texts = [
     ...evidence.note(key.column).split('\n'),
-    ...evidence.words.filter(
-      (text) => (speaksOfKey(text) || names(text, key)) && !listsKinds(text),
+    ...evidence.words.filter((text) =>
+      sentencesOf(text).some(
+        (sentence) =>
+          (speaksOfKey(sentence) || names(sentence, key)) && !isAboutKinds(sentence, A_LIST),
+      ),
     ),
   ];
   for (const text of texts) {

@@ -41,11 +41,11 @@ export const isAboutOptions = (text: string): boolean =>
   speaksOf('options', bareWords(text)) || speaksOfKey(text);
 
 const FEWEST_KINDS = 2;
-/** Whether a sentence lists kinds of questions or gives one its code; one kind is called by words for right and wrong as well. */
-export function isAboutKinds(text: string): boolean {
+/** Whether a sentence lists kinds of questions, so many at least, or gives one its code; one kind is called by words for right and wrong as well. */
+export function isAboutKinds(text: string, fewest = FEWEST_KINDS): boolean {
   const areKinds = (parts: readonly string[]): number =>
     parts.filter((part) => kindOfWord(part.trim()) !== undefined).length;
-  return areKinds(text.split(/[:,;]/u)) >= FEWEST_KINDS || areKinds(text.split('=').slice(1)) > 0;
+  return areKinds(text.split(/[:,;]/u)) >= fewest || areKinds(text.split('=').slice(1)) > 0;
 }
 
 /** Whether a sentence speaks of wrong answers. */
