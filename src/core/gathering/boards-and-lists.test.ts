@@ -27,6 +27,14 @@ describe('boards', () => {
       ],
     ],
     [
+      'whose cells hold the answer behind a slash',
+      [
+        ',Locks,Boats',
+        '100,What holds water? / the gate,What is in front? / the bow',
+        '200,What winds a paddle? / a windlass,What steers? / the tiller',
+      ],
+    ],
+    [
       'on their side, with the answers below the questions',
       [
         'Category,100,200',

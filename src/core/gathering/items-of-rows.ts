@@ -13,6 +13,7 @@ import type { Manner } from './manner';
 import { readAnswer } from './question';
 import { withRich } from './rich';
 import { Row, type Slots } from './row';
+import { toldBesideKey } from './told-twice';
 import {
   isEmptyRow,
   isShifted,
@@ -67,7 +68,8 @@ function readItem(context: Context, row: Row): Item {
   const id = newId();
   const answer = readAnswer(row, manner);
   const beside = readBeside(row, manner.minutes);
-  for (const problem of [...answer.problems, ...beside.problems]) {
+  const told = toldBesideKey(row, { kind: answer.kind, ...answer.fields });
+  for (const problem of [...answer.problems, ...told.problems, ...beside.problems]) {
     context.findings.push(place(context, row, problem, id));
   }
   const item: Item = {
@@ -76,6 +78,7 @@ function readItem(context: Context, row: Row): Item {
     kind: answer.kind,
     stem: { plain: stemOf(row) },
     ...defined({ points: numberOf(context.points?.get(row.row) ?? '') }),
+    ...told.fields,
     ...beside.fields,
     ...answer.fields,
     origin: {

@@ -8,6 +8,7 @@ import { trueFalseWords, verdictOf } from '../shared/vocabulary/verdicts';
 import { findVerdicts, readingsOf, UNTOLD, type KeyReading, type Named } from '../understanding';
 import { partsOfOptions } from './option-texts';
 import type { Row } from './row';
+import { namedIn } from './told-twice';
 
 export type KeyGuess = { key: Key; because: string; sure: boolean };
 
@@ -20,10 +21,26 @@ const WHY: Partial<Record<Key['style'], string>> = {
   'number-from-0': 'are numbers that name an option of their row, counted from 0',
   text: 'repeat the text of an option',
 };
+/** A row's key beside its options, with what another column says of the answer. */
+type Told = Named & { beside: string };
+
 /** So many rows must be read by a style to be sure of it. */
 const WELL_READ = 0.8;
 
 type Best = KeyReading & { isOpen?: boolean };
+
+/** Whether a number names, from 0 or from 1, what another column tells in words; undefined where none does, or both alike. */
+function toldFromZero(rows: readonly Told[]): boolean | undefined {
+  const told = rows.flatMap(({ key, options, beside }) => {
+    const [place, ...more] = namedIn(beside, options);
+    return place === undefined || more.length || !/^\d{1,2}$/.test(key)
+      ? []
+      : [Number(key) - place];
+  });
+  const fromZero = told.filter((away) => away === 0).length;
+  const fromOne = told.filter((away) => away === 1).length;
+  return fromZero === fromOne ? undefined : fromZero > fromOne;
+}
 
 /**
  * The likeliest reading of a key column. A program counts from 0 as readily as from 1: where nothing tells, it is open, and 0 the
@@ -31,16 +48,17 @@ type Best = KeyReading & { isOpen?: boolean };
  */
 function bestOf(
   readings: readonly KeyReading[],
-  heading: string,
-  isProgram: boolean,
+  rows: readonly Told[],
+  { heading, isProgram }: { heading: string; isProgram: boolean },
 ): Best | undefined {
   const [best] = readings;
   const zero = readings.find(({ style }) => style === 'number-from-0');
   if (best?.style !== 'number' || !zero) {
     return best;
   }
-  if (saysFromZero(bareWords(heading))) {
-    return { ...zero, share: best.share };
+  const fromZero = toldFromZero(rows) ?? (saysFromZero(bareWords(heading)) || undefined);
+  if (fromZero !== undefined) {
+    return fromZero ? { ...zero, share: best.share } : best;
   }
   const isOpen = isProgram && zero.share >= best.share * UNTOLD;
   return isOpen ? { ...zero, share: best.share, isOpen } : best;
@@ -52,9 +70,10 @@ export function fromKeyColumn(
   key: Column,
 ): KeyGuess {
   const heading = key.heading ?? '';
-  const rows = sample.map((row): Named => ({
+  const rows = sample.map((row): Told => ({
     key: row.text('key'),
     options: partsOfOptions(row),
+    beside: row.text('accepted'),
   }));
   const withOptions = rows.filter(({ options }) => options.filter(Boolean).length > 1);
   const headings = columns
@@ -66,7 +85,7 @@ export function fromKeyColumn(
   if (!withOptions.length) {
     return withoutOptions(key, values);
   }
-  const best = bestOf(readingsOf(withOptions, headings), heading, isProgram);
+  const best = bestOf(readingsOf(withOptions, headings), withOptions, { heading, isProgram });
   if (!best || best.share === 0) {
     return {
       key: { style: 'text' },

@@ -110,3 +110,21 @@ describe('texts that questions are about', () => {
     ]);
   });
 });
+
+it('tables side by side with the same headings are read each, though their words are of the lesson alone', async () => {
+  const { items, findings } = await gatherColumns([
+    'Lektion 4;;;Lektion 5;',
+    'English;Deutsch;;English;Deutsch',
+    'bridge;Brücke;;gate;Tor',
+    'water;Wasser;;lock;Schleuse',
+    'rope;Seil;;;',
+  ]);
+  expect(items.map((item) => `${brief(item)} ${item.category?.[0]}`)).toEqual([
+    'card: bridge [Brücke] Lektion 4',
+    'card: gate [Tor] Lektion 5',
+    'card: water [Wasser] Lektion 4',
+    'card: lock [Schleuse] Lektion 5',
+    'card: rope [Seil] Lektion 4',
+  ]);
+  expect(findings.map(({ rule }) => rule)).toContain('several-tables');
+});

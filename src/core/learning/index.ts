@@ -170,13 +170,12 @@ function headless(region: Region): number {
   return first;
 }
 
-/** A table copied from a page or document, or an old workbook, is written as text with tabs or as a new workbook. */
+/** As what is written that can't be filled itself: a table copied from a page or document, an old workbook, values with names. */
+const WRITTEN_AS = { html: 'tsv', docx: 'tsv', odt: 'tsv', xls: 'xlsx', json: 'csv' } as const;
 const formatOf = ({ format }: Table): Layout['file']['format'] =>
-  format === 'html' || format === 'docx' || format === 'odt'
-    ? 'tsv'
-    : format === 'xls'
-      ? 'xlsx'
-      : format;
+  format in WRITTEN_AS
+    ? WRITTEN_AS[format as keyof typeof WRITTEN_AS]
+    : (format as Exclude<Table['format'], keyof typeof WRITTEN_AS>);
 
 function fileOf(
   table: Table,

@@ -1,7 +1,7 @@
 // What a sentence, heading or note says about how the right answer is to be written.
 import type { Key } from '../model';
 import { bareWords } from '../shared/normalise';
-import { verdictPair } from '../shared/vocabulary/verdicts';
+import { verdictOf, verdictPair } from '../shared/vocabulary/verdicts';
 import {
   saysFirst,
   saysFromZero,
@@ -139,10 +139,43 @@ const verdictsAt = (words: readonly string[], at: number): Verdicts[] =>
     ),
   );
 
+/** A sign that is written for something: a digit, a capital, plus or minus, or a cross. */
+const CODE = /^(?:\d|\p{Lu}|[x+–-])$/u;
+
+/** The codes of a line that says with a word what each of two is written for, `Enter 1 for true, 0 for false`, `Wahr = W, falsch = F`. */
+function codedVerdicts(line: string): Verdicts[] {
+  const said = line
+    .split(/[\s"'“”‘’„«»().,;:=/?!]+/u)
+    .map((text) => ({ text, verdict: text.length > 1 ? verdictOf(text) : undefined }))
+    .filter(({ text, verdict }) => verdict !== undefined || CODE.test(text));
+  const [one, other, third, fourth] = said;
+  if (said.length !== 4 || !one || !other || !third || !fourth) {
+    return [];
+  }
+  const pairs =
+    one.verdict === undefined
+      ? [
+          [one, other],
+          [third, fourth],
+        ]
+      : [
+          [other, one],
+          [fourth, third],
+        ];
+  const codeOf = (isTrue: boolean): string | undefined =>
+    pairs.find(([code, word]) => code!.verdict === undefined && word!.verdict === isTrue)?.[0]!
+      .text;
+  const [right, wrong] = [codeOf(true), codeOf(false)];
+  return right && wrong && right !== wrong ? [{ right, wrong }] : [];
+}
+
 /** Words of a text that say right and wrong, `write yes or no`: next to one another, with one word between, or each first in its clause. */
 export function allVerdictsIn(text: string): Verdicts[] {
   const words = text.split(/[\s"'“”‘’„«»().,;:]+|(?<=\p{L})\/(?=\p{L})/u).filter(Boolean);
-  const found = words.flatMap((_, at) => verdictsAt(words, at).slice(0, 1));
+  const found = [
+    ...text.split('\n').flatMap(codedVerdicts),
+    ...words.flatMap((_, at) => verdictsAt(words, at).slice(0, 1)),
+  ];
   return found.length ? found : verdictsOfClauses(text);
 }
 

@@ -143,6 +143,15 @@ const MOST_OPTIONS = 26;
 const LEAST_WORDS =
   /\b(?:at least|minimum|mindestens|au moins|al menos|almeno|minstens|pelo menos|co najmniej|minst|mindst)\b/;
 
+/** Whether the first number of some words counts questions, 'One question per row, at most 6 options': no range begins there. */
+function countsQuestionsFirst(words: string): boolean {
+  const all = words.split(' ');
+  const [first = 0, second = all.length] = all.flatMap((word, at) =>
+    numbersIn(word).length ? [at] : [],
+  );
+  return speaksOf('questions', all.slice(first, second).join(' '));
+}
+
 /** A range of options, `2 to 6 answers`. */
 function readRange([first = 0, second]: readonly number[], words: string, limits: Limits): boolean {
   const isRange = second !== undefined && first < second && second <= MOST_OPTIONS;
@@ -182,7 +191,8 @@ function readOptions(numbers: readonly number[], words: string, limits: Limits):
 }
 
 function readCounts(words: string, limits: Limits): void {
-  const numbers = numbersIn(words);
+  const all = numbersIn(words);
+  const numbers = all[0] === 1 && countsQuestionsFirst(words) ? all.slice(1) : all;
   if (!numbers.length || saysRightAnswer(words)) {
     return;
   }

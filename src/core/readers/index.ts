@@ -147,6 +147,11 @@ export async function readTable(file: SourceFile, options: ReaderOptions = {}): 
   if (stop) {
     return { file: file.name, format: 'csv', sheets: [], findings: [stop] };
   }
+  // The commas of a sample of JSON part no columns: its values have names.
+  const named = /\.json$/i.test(file.name) ? openText(file.name, text) : undefined;
+  if (named?.is === 'table' && named.table.format === 'json') {
+    return heldTable(named.table);
+  }
   const table = heldTable({ ...readDelimitedText(file.name, text, options), encoding });
   table.findings.push(...textFindings(file.name, text.slice(0, 65_536)));
   return table;

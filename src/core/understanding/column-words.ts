@@ -1,6 +1,7 @@
 // What one column says by its heading and by how its texts come again.
 import { isListed } from '../shared/table/separators';
 import { MEANINGS, SAYINGS, type ColumnView } from './contract';
+import { labelOf } from './heading-words';
 import { saying } from './saying';
 
 /** Fewer rows show nothing. */
@@ -45,3 +46,19 @@ const MOSTLY = 0.8;
 export const areLists = (column: ColumnView): boolean =>
   filledOf(column).length > 0 &&
   filledOf(column).filter(isListed).length >= filledOf(column).length * MOSTLY;
+
+const NAMED = 0.5;
+const BARE_LABEL = /^[([]?(?:\p{L}|\d{1,2})[)\].:]?$/u;
+
+/** The columns that are called options: by their words, or by letters or numbers alone that count on from the first. */
+export function optionsCalled(columns: readonly ColumnView[]): ColumnView[] {
+  const label = ({ heading }: ColumnView): number | undefined =>
+    BARE_LABEL.test(heading.trim()) ? labelOf(heading) : undefined;
+  const first = columns.findIndex(
+    (column, at) => label(column) === 1 && label(columns[at + 1] ?? column) === 2,
+  );
+  return columns.filter(
+    (column, at) =>
+      says(column, 'option') > NAMED || (first >= 0 && label(column) === at - first + 1),
+  );
+}

@@ -5,10 +5,12 @@ import type { Region } from '../shared/table/region';
 const LEAST = 3;
 const MOSTLY = 0.4;
 
+const RULE_WORDS =
+  '(?:max|min(?!ut)|optional|required|mandatory|pflicht|freiwillig|obligatoire|facultati|obligatori|opcional|opzional|verplicht|optioneel|obowiązkow|valfri|frivillig)';
 const LENGTH = /^[^?]{0,20}\d\s*(?:char|zeichen|caract|caratt|tekens|znak|tecken|tegn)/iu;
 const RULES: readonly RegExp[] = [
   // '2 min' is a time, and no rule.
-  /(?<!\p{L}|\d\s?)(?:max|min|optional|required|mandatory|pflicht|freiwillig|obligatoire|facultati|obligatori|opcional|opzional|verplicht|optioneel|obowiązkow|valfri|frivillig)/iu,
+  new RegExp(`(?<!\\p{L}|\\d\\s?)${RULE_WORDS}`, 'iu'),
   LENGTH,
   /(?<!\p{L})(?:leave (?:it |this )?(?:empty|blank)|(?:separated|parted|joined) by|leer lassen|frei lassen|getrennt (?:durch|mit)|laisser vide|séparés? par|dejar vacío|separad[oa]s? por|lasciare vuoto|separat[oi] da|leeg laten|gescheiden door)(?!\p{L})/iu,
   /^(?:x|1|✓|tick|cross|kreuz|ja|yes)\s(?:if|when|where|for|wenn|falls|bei|si|se|als|indien)\s/iu,
@@ -20,6 +22,17 @@ const CHOICES: readonly RegExp[] = [
   /^\(\d{1,4}\)$/u,
   /^(?:(?:the\s)?(?:number|letter|index|text|name|link|url)(?:\s\(|\sof\s))/iu,
 ];
+
+const RULE_ALONE: readonly RegExp[] = [
+  new RegExp(`^\\P{L}*${RULE_WORDS}\\p{L}*\\.?(?:\\s*[\\d.,]+(?:\\s*\\p{L}+)?)?\\P{L}*$`, 'iu'),
+  new RegExp(
+    `^(?:(?:up to|at most|bis(?: zu)?|jusqu.à|hasta|fino a|tot)\\s)?${LENGTH.source.slice(1)}\\p{L}*(?:\\s${RULE_WORDS}\\p{L}*)?\\P{L}*$`,
+    'iu',
+  ),
+];
+/** Whether a text says nothing but how long something may be or whether it must be there, 'max. 300 Zeichen', 'optional'. */
+export const statesRuleAlone = (text: string): boolean =>
+  RULE_ALONE.some((rule) => rule.test(text.trim()));
 
 /** A cell that is bracketed as a whole names what is to stand there: '(word)', '<translation>'. */
 const BRACKETED = /^(?:\([^()]+\)|<[^<>]+>|\[[^[\]]+\])$/u;

@@ -2,6 +2,7 @@
 import { numberOf } from '../shared/normalise';
 import { MEANINGS, SAYINGS, type ColumnView, type Meaning } from './contract';
 import { piecesOf } from './heading-words';
+import { statesRuleAlone } from './rules-row';
 import { saying } from './saying';
 import { scaled } from './scaled';
 
@@ -130,7 +131,7 @@ export function explained(
   isShared: boolean,
 ): readonly number[] {
   const words = explanation && FIRST_WORDS.exec(explanation)?.[0];
-  if (!words || !piecesOf(words).length) {
+  if (!words || !piecesOf(words).length || statesRuleAlone(words)) {
     return own;
   }
   const spoken = sayingOfExplanation(words, isShared);

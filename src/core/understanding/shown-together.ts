@@ -11,6 +11,7 @@ import { rightInBrackets, tickedTruth } from './said-in-headings';
 import { tickedBesideKey } from './ticked-tags';
 import { listedBesideOptions } from './listed-beside';
 import { namedSides } from './named-sides';
+import { toldTwice } from './told-twice';
 import { ticksInSteps, verdictsInSteps } from './verdict-steps';
 import { rowsIn } from './witness';
 
@@ -204,6 +205,7 @@ export function shownTogether(view: TableView): ReadonlyMap<ColumnView, Meaning>
   const beside = rightBesideOptions(view);
   const named = tickedBesideKey(view);
   const listed = keyOfLists(view);
+  const twice = toldTwice(view);
   const sides = countedSides(view);
   const sidesNamed = namedSides(view);
   const at = (places: readonly number[]): ColumnView[] =>
@@ -224,6 +226,7 @@ export function shownTogether(view: TableView): ReadonlyMap<ColumnView, Meaning>
     ...all(countedPlaces(view), 'step'),
     ...all(counted(view), 'number-in-file'),
     ...(listed ? [...all([listed.key], 'key'), ...all([listed.list], 'options')] : []),
+    ...(twice ? [...all([twice.key], 'key'), ...all([twice.text], 'accepted')] : []),
     ...(beside ? [...all([beside.right], 'right'), ...all(beside.wrongs, 'wrong')] : []),
   ]);
 }

@@ -1,6 +1,6 @@
 // Columns that tick what a question belongs to, 'Year 7' or 'Exam', beside one that names the right answer.
 import { alike } from '../shared/normalise';
-import { filledOf, isTicked, says } from './column-words';
+import { filledOf, isTicked, optionsCalled, says } from './column-words';
 import type { ColumnView, Meaning, TableView } from './contract';
 import { labelOf } from './heading-words';
 import { partsOf, readingsOf } from './keys/named';
@@ -84,9 +84,7 @@ export function tickedBesideKey({
 }: TableView):
   { ticked: readonly ColumnView[]; as: 'tag' | 'verdict'; key: ColumnView } | undefined {
   const ticked = columns.filter(ticksSomething);
-  const options = columns.filter(
-    (column) => !ticked.includes(column) && says(column, 'option') > NAMED,
-  );
+  const options = optionsCalled(columns).filter((column) => !ticked.includes(column));
   if (!ticked.length || rows <= LEAST_ROWS || options.length < 2) {
     return undefined;
   }

@@ -23,7 +23,8 @@ function pairsOf(token: Token): { n: number; piece: Piece }[] {
   });
 }
 
-const STARTS = /(?:^|[\s,;|(])(\d{1,3})\s*[.):=–-]?\s+(?=\S)/gu;
+const STARTS =
+  /(?:^|[\s,;|(])(\d{1,3})(?:\s*[.):=–-]?\s+(?=\S)|\s*[.):=–-]?(?=[A-Ja-j](?:[\s,;|)]|$)))/gu;
 
 /** Answers of any kind that count up in a line, '1 B, 2 true, 3 chlorophyll', or one behind its number. */
 function entriesOf(token: Token): { n: number; piece: Piece }[] {
@@ -40,7 +41,13 @@ function entriesOf(token: Token): { n: number; piece: Piece }[] {
   }
   return chain.map(({ n, from }, index) => {
     const end = chain[index + 1]?.at ?? text.length;
-    const answer = text.slice(from, end).replace(/[\s,;|.)(]+$/u, '');
+    const whole = text.slice(from, end);
+    const trimmed = whole.replace(/[\s,;|.)(]+$/u, '');
+    // A bracket that opens within an answer closes there as well.
+    const isOpen = trimmed.lastIndexOf('(') > trimmed.lastIndexOf(')');
+    const answer = isOpen
+      ? whole.slice(0, whole.indexOf(')', trimmed.length) + 1) || trimmed
+      : trimmed;
     return { n, piece: piece(token.line, from, from + answer.length) };
   });
 }

@@ -2,7 +2,7 @@
 import type { DocumentLine } from '../../model';
 import { CIRCLED, countings, type Counting } from './counting';
 import { takeMarks } from './marks';
-import { POINTS_ALONE } from './points';
+import { beginsWithPoints } from './points';
 
 export { type Counting } from './counting';
 
@@ -72,8 +72,8 @@ function wordedIn(text: string): Match | undefined {
   const [whole, name, dot = '', degree = '', sign, open = '', value = '', close, dash, tab] = match;
   const word = name === undefined ? sign : `${name.toLowerCase()}${dot}${degree}`;
   const own = { word, open, value, ...closing(whole, close, dash, tab) };
-  // A line of a word and a number alone, 'Question 3', stands above its question; its points may stand beside it.
-  const isAlone = whole.length === text.length || POINTS_ALONE.test(text.slice(whole.length));
+  // A line of a word and a number alone, 'Question 3', stands above its question; its points may stand beside it, and part the two.
+  const isAlone = whole.length === text.length || beginsWithPoints(text.slice(whole.length));
   return { ...own, isClosed: own.isClosed || isAlone };
 }
 

@@ -9,6 +9,10 @@ export const POINTS_ALONE = new RegExp(String.raw`^\s*${BRACKET}\s*[:.]?\s*$`, '
 /** Points with the question behind them. */
 const POINTS_FIRST = new RegExp(String.raw`^\s*${BRACKET}\s*[:.]?\s+(?=\S)`, 'iu');
 
+/** Whether a text begins with its points in brackets, with the question behind them or nothing. */
+export const beginsWithPoints = (text: string): boolean =>
+  POINTS_ALONE.test(text) || POINTS_FIRST.test(text);
+
 /** A text without the points in front of it or behind, and how many there are. */
 export function withoutPoints(text: string): { text: string; points?: string } {
   const behind = POINTS.exec(text);

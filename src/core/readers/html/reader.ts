@@ -1,5 +1,5 @@
 // HTML, from the clipboard or a saved page: its tables where it has some, else its paragraphs and lists.
-import type { DocumentLine, Opened, Run, Sheet } from '../../model';
+import type { DocumentLine, Finding, Opened, Run, Sheet } from '../../model';
 import { isFormatted, plainOf, sliceRuns } from '../../shared/rich-text';
 import { inlineOf, isBlock } from '../../shared/html/inline';
 import { dataTables, sheetOfTable } from './tables';
@@ -13,6 +13,8 @@ import {
   type Node,
 } from '../../shared/html/tree';
 import { defined, filled } from '../../shared/defined';
+import { listed, quoted } from '../../shared/plain';
+import { fieldOfLine, headsAnswers } from '../../shared/vocabulary/answer-lines';
 
 /** Whether a text is HTML rather than a text that speaks of it. */
 export const looksLikeHtml = (text: string): boolean =>
@@ -40,8 +42,22 @@ function listLabel(item: Element, index: number): string {
 const containsBlock = (node: Node): boolean =>
   childrenOf(node).some((inner) => isElement(inner) && (isBlock(inner) || containsBlock(inner)));
 
+const FURNITURE = /^(?:nav(?:bar|igation)?|menu|breadcrumbs?|footer|contentinfo|sidebar)$/iu;
+/** Whether an element is of the page around what was saved, its menu or its foot, and tells no answers. */
+function isFurniture(element: Element): boolean {
+  const names = ['class', 'id', 'role'].flatMap((name) => attribute(element, name).split(/\s+/u));
+  return (
+    [element.tagName, ...names].some((name) => FURNITURE.test(name)) &&
+    !plainOf(inlineOf(element).runs).split('\n').some(tellsAnswers)
+  );
+}
+const tellsAnswers = (line: string): boolean =>
+  headsAnswers(line) || fieldOfLine(line)?.role === 'answer';
+
 class Lines {
   readonly lines: DocumentLine[] = [];
+  /** What stands in menus and at the foot of the page. */
+  readonly furniture: string[] = [];
   private depth = -1;
 
   private push(runs: Run[], about: Partial<DocumentLine>): void {
@@ -70,6 +86,10 @@ class Lines {
         if (textOfNode(child)?.trim()) {
           this.loose(node, child);
         }
+        continue;
+      }
+      if (isFurniture(child)) {
+        this.furniture.push(plainOf(inlineOf(child).runs).replace(/\s+/gu, ' ').trim());
         continue;
       }
       const holdsBlocks = containsBlock(child);
@@ -159,6 +179,20 @@ class Lines {
   }
 }
 
+function furnitureOf(file: string, { furniture }: Lines): Finding[] {
+  const said = furniture.filter(Boolean);
+  return said.length
+    ? [
+        {
+          rule: 'page-left-out',
+          level: 'note',
+          where: { file },
+          message: `What stands in menus and at the foot of the page was left out: ${listed(said.map((text) => quoted(text)))}.`,
+        },
+      ]
+    : [];
+}
+
 /** Reads HTML. Never throws for bad input; what is too much is told. */
 export function readHtml(file: string, source: string): Opened {
   const root = parseHtml(source);
@@ -171,5 +205,8 @@ export function readHtml(file: string, source: string): Opened {
   }
   const lines = new Lines();
   lines.walk(root);
-  return { is: 'document', document: { file, format: 'html', lines: lines.lines, findings: [] } };
+  return {
+    is: 'document',
+    document: { file, format: 'html', lines: lines.lines, findings: furnitureOf(file, lines) },
+  };
 }

@@ -87,6 +87,29 @@ const BESIDE = new Set<Role>([
   'use',
 ]);
 
+/** Fewer letters name options and no order of them. */
+const LEAST_LISTED = 3;
+const MOST_LISTED = 26;
+
+/** Whether a value lists each of the first letters or numbers once, 'B, C, A', or pairs each number with one of them, '1c, 2a, 3b'. */
+function listsEach(value: string): boolean {
+  const parts = value
+    .toLowerCase()
+    .split(/\s*(?:[,;/>→–-]|\s)\s*/u)
+    .filter((part) => /[^.)]/u.test(part))
+    .map((part) => part.replace(/[.)]$/u, ''));
+  const n = parts.length;
+  if (n < LEAST_LISTED || n > MOST_LISTED) {
+    return false;
+  }
+  const letters = parts.map((_, at) => String.fromCharCode(97 + at));
+  const numbers = parts.map((_, at) => String(at + 1));
+  const isEach = (found: readonly string[], all: readonly string[]): boolean =>
+    [...found].sort().join() === [...all].sort().join();
+  const pairs = parts.flatMap((part) => /^(\d{1,2})[.:=)-]?([a-z])$/u.exec(part)?.[1] ?? []);
+  return isEach(pairs, numbers) || isEach(parts, letters) || isEach(parts, numbers);
+}
+
 /**
  * The field that a line names in front: 'Answer: C', 'Explanation: …', 'Richtige Antwort – B'. `valueFrom` is where its
  * value starts in the line. Undefined where no known word stands there.
@@ -120,6 +143,10 @@ export function fieldOfLine(text: string): LineField | undefined {
     return { role: 'question', value, valueFrom };
   }
   const guess = roleOfHeading(match[2]!);
+  // 'Order' names a kind as well.
+  if ((!guess?.sure || guess.role === 'kind') && listsEach(value)) {
+    return { role: 'answer', value, valueFrom };
+  }
   if (!guess?.sure) {
     return undefined;
   }

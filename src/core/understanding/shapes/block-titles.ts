@@ -3,6 +3,7 @@ import type { Role } from '../../model';
 import { countedLabel } from '../../shared/block-labels';
 import { alike } from '../../shared/normalise';
 import type { Region } from '../../shared/table/region';
+import { labelOf } from '../heading-words';
 
 /** A cell of the first column that names a field; rows count from 0. */
 export type Labelled = { row: number; label: string; role: Role };
@@ -14,6 +15,17 @@ const COUNTED = /^(\p{L}[\p{L} ]*?)\s*(\d{1,3})\s*[.:]?$/u;
 /** Whether a row holds a counting title and nothing beside it, 'Question 2'. */
 const countsAlone = (region: Region, row: number): boolean =>
   COUNTED.test(region.cell(row, region.left)) && region.cell(row, region.left + 1) === '';
+
+/** Whether the rows below one name the first and the second option, so that it is the question's own row, filled or not. */
+const standsAboveOptions = (region: Region, { labelled }: LabelsDown, row: number): boolean =>
+  [1, 2].every((n) =>
+    labelled.some(
+      (one) =>
+        one.row === row + n &&
+        one.role === 'option' &&
+        labelOf(region.cell(one.row, region.left)) === n,
+    ),
+  );
 
 /**
  * Labels below titles that count the questions, 'Question 1', 'Question 2': the titles name no field, and the first label below
@@ -31,7 +43,8 @@ export function withTitles(region: Region, found: LabelsDown | undefined): Label
     }
   }
   const first = titles.map((row) => alike(region.cell(row + 1, region.left)));
-  if (titles.length < 2 || !first[0] || first.some((label) => label !== first[0])) {
+  const isTitled = titles.length > 1 && first[0] && first.every((label) => label === first[0]);
+  if (!isTitled || standsAboveOptions(region, found, titles[0]!)) {
     return found;
   }
   const isTitle = new Set(titles);
@@ -61,7 +74,7 @@ export function nameOfLabel(label: string, counted: string | undefined): string 
   return words !== undefined && alike(words) === counted ? countedLabel(words, isTight) : label;
 }
 
-/** The comparable words of labels that name the question and count from 1, each with its text beside it; undefined of others. */
+/** The comparable words of labels that name the question and count from 1, each with its text beside it or its options below it; undefined of others. */
 export function countedOpening(region: Region, found: LabelsDown): string | undefined {
   const stems = found.labelled.filter(({ role }) => role === 'stem');
   const names = stems.map(({ label }) => COUNTED.exec(label));
@@ -69,7 +82,9 @@ export function countedOpening(region: Region, found: LabelsDown): string | unde
   const counts = names.every(
     (name, index) => name && Number(name[2]) === index + 1 && alike(name[1]!) === alike(first![1]!),
   );
-  return stems.length > 1 && counts && region.cell(stems[0]!.row, region.left + 1)
-    ? alike(first![1]!)
-    : undefined;
+  const [top] = stems;
+  const isQuestion =
+    top &&
+    (region.cell(top.row, region.left + 1) !== '' || standsAboveOptions(region, found, top.row));
+  return stems.length > 1 && counts && isQuestion ? alike(first![1]!) : undefined;
 }

@@ -60,7 +60,7 @@ function answeredIn(region: Region, { below, isSaid, ...crossing }: Crossing): B
 const MOSTLY = 0.8;
 /** So many cells of a board without places for answers must be filled. */
 const FEWEST_FILLED = 4;
-const BEHIND_QUESTION = /^(.*?[?？؟])["”’»)]?[ \t]*[-–—=→>:]*[ \t]*(\S.*)$/su;
+const BEHIND_QUESTION = /^(.*?[?？؟])["”’»)]?[ \t]*[-–—=→>:/|]*[ \t]*(\S.*)$/su;
 const ASKED = /^(?:q|question|frage?|clue|prompt)\s*[:.]\s+/iu;
 const LABELLED = /\s(\p{L}{1,10}\s*[:.]\s+\S.*)$/su;
 

@@ -90,12 +90,29 @@ function columnBlocks(region: Region, from: number): { left: number; right: numb
   return blocks;
 }
 
-/** Tables side by side behind an empty column, where more than one asks questions by itself. */
+/** Whether blocks of columns have the same headings, each of its columns another. */
+function areHeadedAlike(
+  region: Region,
+  heading: number,
+  blocks: readonly { left: number; right: number }[],
+): boolean {
+  const headed = blocks.map(({ left, right }) =>
+    Array.from({ length: right - left + 1 }, (_, at) => alike(region.cell(heading, left + at))),
+  );
+  const [own = []] = headed;
+  return (
+    new Set(own.filter(Boolean)).size === own.length &&
+    headed.every((texts) => texts.join('\n') === own.join('\n'))
+  );
+}
+
+/** Tables side by side behind an empty column, where more than one asks questions by itself, or all have the same headings. */
 function besideOneAnother(region: Region, heading: number): CellRange[] {
   const blocks = columnBlocks(region, heading).filter(({ left, right }) => right > left);
   if (blocks.length < 2) {
     return [];
   }
+  const isSame = areHeadedAlike(region, heading, blocks);
   const asking = blocks
     .map((block) => ({ top: region.top, bottom: region.bottom, ...block }))
     .filter((range) => {
@@ -104,7 +121,7 @@ function besideOneAnother(region: Region, heading: number): CellRange[] {
       const asks = columns.some(({ heading: text }) => likelihoodOf(text, ASKING) > CLEAR);
       return (
         columns.length > 1 &&
-        asks &&
+        (asks || isSame) &&
         makesQuestions(columns) &&
         looksLikeHeadings(part, heading) >= CLEAR
       );

@@ -1,0 +1,76 @@
+// Blanks as most receivers hand them out: rules below the headings, empty blocks, notes that say what to write. The habits are
+// common practice, no source.
+import { describe, expect, it } from 'vitest';
+import { learnBlank } from '../pipeline';
+import { limitsIn } from './sentences';
+import { verdictsWritten } from './key-sentences';
+import { surroundings } from '../../../tests/make';
+
+const learnt = (name: string, lines: readonly string[]) =>
+  learnBlank({ name, bytes: new TextEncoder().encode(lines.join('\n')) }, surroundings);
+
+describe('plain blanks', () => {
+  it('a length or a word for what may be left empty says nothing of what a column is', async () => {
+    const { layout, unsure } = await learnt('a.csv', [
+      'Fragentext*;Antwort A*;Antwort B*;Antwort C;Richtig*;Erklärung;Hinweis',
+      'max. 120 Zeichen;max. 60 Zeichen;max. 60 Zeichen;optional;Buchstabe, z. B. A;max. 300 Zeichen;freiwillig',
+    ]);
+    expect(unsure).toEqual([]);
+    expect(layout.columns.map(({ role, max }) => [role, max])).toEqual([
+      ['stem', 120],
+      ['option', 60],
+      ['option', 60],
+      ['option', undefined],
+      ['key', undefined],
+      ['explanation', 300],
+      ['hint', undefined],
+    ]);
+  });
+
+  it('empty blocks that count their questions, with the options below', async () => {
+    const block = (n: number): string[] => [
+      `Question ${n}:,`,
+      'Option A:,',
+      'Option B:,',
+      'Correct option:,',
+      'Points:,',
+      ',',
+    ];
+    const { layout } = await learnt('a.csv', [...block(1), ...block(2), ...block(3)]);
+    expect(layout.lines?.map(({ label, role, opens }) => [label, role, opens === true])).toEqual([
+      ['Question {n}', 'stem', true],
+      ['Option A:', 'option', false],
+      ['Option B:', 'option', false],
+      ['Correct option:', 'key', false],
+      ['Points:', 'points', false],
+    ]);
+  });
+
+  it.each<[string, string, string]>([
+    ['Enter 1 for true, 0 for false', '1', '0'],
+    ['Use 1 if the statement is true and 0 if it is false', '1', '0'],
+    ['True = 1; False = 0', '1', '0'],
+    ['0 = falsch, 1 = richtig', '1', '0'],
+    ['1 (vrai) ou 0 (faux)', '1', '0'],
+    ['Y = true / N = false', 'Y', 'N'],
+    ['+ if right, - if wrong', '+', '-'],
+    ['yes if it holds, no if it does not', 'yes', 'no'],
+  ])('what to write for true and false: %s', (text, right, wrong) => {
+    expect(verdictsWritten(text, [])).toEqual({ right, wrong });
+  });
+
+  it('one question in a row is no fewest number of options', () => {
+    expect(limitsIn('One question per row, at most 6 options.')).toEqual({ optionsMax: 6 });
+    expect(limitsIn('2 to 6 options per question')).toMatchObject({ optionsMin: 2, optionsMax: 6 });
+  });
+
+  it('a sample of JSON is read by its names, and that it can’t be filled is said', async () => {
+    const { layout, unsure, because } = await learnt('a.json', [
+      '[{"question":"What floats, then?","options":["a sill","a hull"],"answer":1}]',
+    ]);
+    expect(layout.columns.map(({ role }) => role)).toEqual(['stem', 'option', 'option', 'key']);
+    expect(layout.file.format).toBe('csv');
+    expect(unsure).toContain('file.format');
+    expect(because['file.format']).toContain('JSON');
+  });
+});
