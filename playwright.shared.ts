@@ -20,6 +20,7 @@ export const shared: PlaywrightTestConfig = {
   use: {
     baseURL: `http://127.0.0.1:${PORT}`,
     viewport: { width: 1280, height: 800 },
+    locale: 'en-GB',
     permissions: ['clipboard-read', 'clipboard-write'],
     // Each test is a first visit; keeping all files for later would only cost its time.
     serviceWorkers: 'block',

@@ -1,7 +1,7 @@
 // Another language: its file is fetched, and the page says nothing of its own that is not in it.
 import { readdirSync, readFileSync } from 'node:fs';
 import type { Page } from '@playwright/test';
-import { expect, test } from './person';
+import { expect, openDemo, test } from './person';
 
 const LIST = JSON.parse(
   readFileSync(new URL('../src/languages/en.json', import.meta.url), 'utf8'),
@@ -84,3 +84,16 @@ test('every place speaks the language that was chosen', async ({ page }) => {
   expect(left).toEqual({});
   await expect(page.locator('html')).toHaveAttribute('lang', 'qps');
 });
+
+for (const [locale, time] of [
+  ['en-US', /^Saved \d{2}:\d{2} [AP]M$/],
+  ['de-AT', /^Saved \d{2}:\d{2}$/],
+] as const) {
+  test.describe(`for ${locale}`, () => {
+    test.use({ locale });
+    test('moments are written as the user’s own region writes them', async ({ page }) => {
+      await openDemo(page);
+      await expect(page.getByTestId('save')).toHaveText(time);
+    });
+  });
+}

@@ -171,3 +171,7 @@ export async function until(holds: () => boolean | Promise<boolean>): Promise<vo
     await new Promise((resolve) => setTimeout(resolve, 5));
   }
 }
+
+// A message is looked at as soon as it was said.
+const { fetchCorner } = await import('../src/islands/parts/say');
+await fetchCorner();

@@ -17,9 +17,27 @@ i18n.setMessagesCompiler((text) => {
   return known;
 });
 
+/** A language as the user's own region writes its dates and numbers: English in Germany is `en-DE`. */
+export function asWrittenIn(language: string, user: string | undefined): string {
+  try {
+    const { region } = new Intl.Locale(user ?? language).maximize();
+    return new Intl.Locale(new Intl.Locale(language).language, { region }).toString();
+  } catch {
+    // What the browser calls its language may be no name of one.
+    return language;
+  }
+}
+
+/** How dates and numbers are written. */
+export const locale = (): string => asWrittenIn(i18n.locale, globalThis.navigator?.language);
+
 /** Speaks a language from now on, by what it says for each English text; what it leaves out is said in English. */
 export function speak(language: string, texts: Record<string, string> = {}): void {
-  i18n.loadAndActivate({ locale: language, messages: texts });
+  i18n.loadAndActivate({
+    locale: language,
+    locales: [asWrittenIn(language, globalThis.navigator?.language), language],
+    messages: texts,
+  });
 }
 
 /** The language chosen in this browser, else the first that it prefers and we have. */

@@ -4,7 +4,7 @@ import { readFileSync } from 'node:fs';
 import ts from 'typescript';
 import { describe, expect, it, vi } from 'vitest';
 import { filesOfPage, textSaid, textsOfPage, walk } from '../../scripts/words.mjs';
-import { ENGLISH, i18n, speak } from '.';
+import { asWrittenIn, ENGLISH, i18n, speak } from '.';
 
 const files = filesOfPage();
 const list = JSON.parse(readFileSync(new URL('en.json', import.meta.url), 'utf8')) as Record<
@@ -137,6 +137,19 @@ describe('a language', () => {
     expect(i18n._('Take all')).toBe('Take all');
     speak(ENGLISH);
     expect(i18n._(many, { files: 1 })).toBe('1 file');
+  });
+
+  it.each([
+    [ENGLISH, 'de-AT', 'en-AT', '24/11/2026'],
+    [ENGLISH, 'en-US', 'en-US', '11/24/2026'],
+    ['cy', 'en-GB', 'cy-GB', '24/11/2026'],
+    // A language alone is written as where most speak it; what is no language changes nothing.
+    [ENGLISH, 'sv', 'en-SE', '2026-11-24'],
+    [ENGLISH, 'x', ENGLISH, '24/11/2026'],
+    [ENGLISH, undefined, ENGLISH, '24/11/2026'],
+  ])('%s is written for %s as %s', (language, user, written, date) => {
+    expect(asWrittenIn(language, user)).toBe(written);
+    expect(new Date(2026, 10, 24).toLocaleDateString(written)).toBe(date);
   });
 
   it('that was chosen is fetched before anything is said; English stays where it can’t be had', async () => {

@@ -4,6 +4,7 @@ import { bareWords } from '../shared/normalise';
 import { inKnownWords } from '../shared/vocabulary/other-scripts';
 import { flag } from './figures';
 import { letterPlace } from '../shared/plain';
+import { statesRuleAlone } from './rules-row';
 
 /** How many places the pieces of words are hashed into. */
 export const BUCKETS = 4096;
@@ -24,6 +25,13 @@ export const withoutBrackets = (text: string): string => {
   const bare = text.replace(/[([{<][^)\]}>]*[)\]}>]/gu, ' ');
   return /\p{L}/u.test(bare) ? bare : text;
 };
+
+const APART = /\s*(?:[:;,|]|\s[–—-])\s+(?=[^:;,|–—]+$)/u;
+/** A heading without the rule that it states behind what it says: 'Hint: max. 80 characters', 'Erklärung – freiwillig'. */
+function withoutRule(text: string): string {
+  const [said = '', rule = ''] = text.split(APART);
+  return /\p{L}/u.test(said) && statesRuleAlone(rule) ? said : text;
+}
 
 const ROMAN = ['i', 'ii', 'iii', 'iv', 'v', 'vi', 'vii', 'viii'];
 const ORDINALS: readonly (readonly string[])[] = [
@@ -55,7 +63,7 @@ const isLetter = (words: readonly string[], index: number): boolean =>
 
 /** The words of a heading without case, accents and signs; numbers and the letters of options become 0. */
 export function plainHeading(text: string): string {
-  const own = text.slice(0, LONGEST_HEADING * 2).replace(EXAMPLE, '');
+  const own = withoutRule(text.slice(0, LONGEST_HEADING * 2).replace(EXAMPLE, ''));
   const words = inKnownWords(bareWords(splitCamel(withoutBrackets(own))))
     .slice(0, LONGEST_HEADING)
     .replace(/\d+/g, '0')

@@ -1,9 +1,10 @@
 // The application: one island, a router of its own, views loaded when first opened.
 import { I18nProvider } from '@lingui/react';
 import { MantineProvider, localStorageColorSchemeManager } from '@mantine/core';
-import { Notifications } from '@mantine/notifications';
+import { useHotkeys } from '@mantine/hooks';
 import { useEffect } from 'react';
 import { Redirect, Route, Switch, useLocation } from 'wouter';
+import { fetched } from '../parts/fetched';
 import { useBank } from '../state/bank';
 import { start } from '../state/banks';
 import { keepCopies } from '../state/copies';
@@ -12,10 +13,11 @@ import { countSteps } from '../state/since-file';
 import { restoreBench } from '../state/gather';
 import { keepForOffline } from '../state/offline';
 import { startCore } from '../../workers/client';
-import { Commands } from './Commands';
+import { toggleCommands, useAsked } from './asked-commands';
 import { fetchAhead, JoinRound, ROUTES } from './fetched-places';
 import { Opening } from './Opening';
 import { PlaceBoundary } from './PlaceBoundary';
+import { Said } from '../parts/Said';
 import { Shell } from './Shell';
 import { cssVariables, theme } from './theme';
 import { i18n } from '../../languages';
@@ -44,6 +46,16 @@ function Places() {
   );
 }
 
+const Commands = fetched(() =>
+  import('./Commands').then((module) => ({ default: module.Commands })),
+);
+
+/** The commands, from when they are first asked for. */
+function WhenAsked() {
+  useHotkeys([['mod+K', toggleCommands]], []);
+  return useAsked() && <Commands />;
+}
+
 /** The application itself: its state is opened, its places stand in their frame. */
 function Whole({ demo }: { demo: boolean }) {
   useEffect(() => {
@@ -57,8 +69,8 @@ function Whole({ demo }: { demo: boolean }) {
   }, [demo]);
   return (
     <>
-      <Notifications position="bottom-right" autoClose={6000} />
-      <Commands />
+      <Said />
+      <WhenAsked />
       <Shell>
         <Places />
       </Shell>

@@ -84,8 +84,7 @@ export function Commands() {
   return (
     <Spotlight
       actions={[...commands, ...questions]}
-      shortcut="mod + K"
-      tagsToIgnore={[]}
+      shortcut={null}
       query={query}
       onQueryChange={setQuery}
       nothingFound={i18n._('Nothing found')}

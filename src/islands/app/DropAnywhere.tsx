@@ -1,62 +1,22 @@
-// A file dropped anywhere on any place: a blank where layouts are taught, answers in Results, a source everywhere else.
+// Where a dropped file goes, said over the whole page while one is dragged across it.
 import { Center, Text } from '@mantine/core';
 import { Dropzone } from '@mantine/dropzone';
-import { useLocation } from 'wouter';
-import { bringPictures } from '../parts/bring-pictures';
-import { itemById } from '../state/bank';
-import { bringFiles } from '../state/gather';
-import { teachBlanks } from '../state/layouts';
-import { arePictures } from '../state/pictures';
-import { bringResults } from '../state/sittings';
-import { useView } from '../state/view';
-import { i18n } from '../../languages';
-
-const teaches = (path: string): boolean =>
-  path.startsWith('/layouts') || path.startsWith('/hand-over');
-
-/** The question that the bank shows beside its grid; pictures that are dropped there are its own. */
-function useShownQuestion(path: string): string | undefined {
-  const shown = useView((view) => view.shown);
-  return path.startsWith('/bank') && shown && itemById(shown) ? shown : undefined;
-}
-
-function wordsAt(path: string, shown: string | undefined): string {
-  if (shown) {
-    return i18n._('Drop pictures for {ref}, or files to look at their questions', {
-      ref: itemById(shown)!.ref,
-    });
-  }
-  if (path.startsWith('/results')) {
-    return i18n._('Drop files of answers to see what they say of the questions');
-  }
-  return teaches(path)
-    ? i18n._('Drop receivers’ blanks to teach them')
-    : i18n._('Drop the files to look at their questions');
-}
+import { DROP_AREA } from './use-drops';
+import { useDropped } from './use-dropped';
 
 export function DropAnywhere() {
-  const [path, go] = useLocation();
-  const isBlank = teaches(path);
-  const isResults = path.startsWith('/results');
-  const shown = useShownQuestion(path);
-  const take = (files: File[]): void => {
-    if (shown && arePictures(files)) {
-      void bringPictures(shown, files);
-    } else if (isResults) {
-      void bringResults(files).then((id) => id && go(`/results/${id}`));
-    } else if (isBlank) {
-      go('/layouts');
-      void teachBlanks(files).then((id) => id && go(`/layouts/${id}`));
-    } else {
-      go('/gather');
-      void bringFiles(files);
-    }
-  };
+  const { take, words } = useDropped();
   return (
-    <Dropzone.FullScreen active activateOnKeyboard={false} aria-hidden onDrop={take}>
+    <Dropzone.FullScreen
+      active
+      activateOnKeyboard={false}
+      aria-hidden
+      data-drop-area={DROP_AREA}
+      onDrop={take}
+    >
       <Center mih="70vh" style={{ pointerEvents: 'none' }}>
         <Text size="xl" fw={700}>
-          {wordsAt(path, shown)}
+          {words}
         </Text>
       </Center>
     </Dropzone.FullScreen>

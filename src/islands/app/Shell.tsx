@@ -3,17 +3,22 @@ import { AppShell, Stack } from '@mantine/core';
 import { useDisclosure, useHotkeys } from '@mantine/hooks';
 import { useEffect, useState, type ReactNode } from 'react';
 import { useLocation } from 'wouter';
+import { fetched } from '../parts/fetched';
 import { keepFocus } from '../parts/focus';
 import { MoreButton, useHidden } from '../parts/MoreBelow';
 import { redo, undo } from '../state/bank';
 import { Conflicts, Drafts, NewVersion, NoFile, Notice, Unsaved } from './Bars';
 import { Announcer } from './Announcer';
-import { DropAnywhere } from './DropAnywhere';
 import { Rail } from './Rail';
 import { Top } from './Top';
+import { useDrops } from './use-drops';
 import { usePaste } from './use-paste';
 import { useTitle } from './use-title';
 import { i18n } from '../../languages';
+
+const DropAnywhere = fetched(() =>
+  import('./DropAnywhere').then((module) => ({ default: module.DropAnywhere })),
+);
 
 const TOP = 48;
 const RAIL = 164;
@@ -64,6 +69,7 @@ export function Shell({ children }: { children: ReactNode }) {
   const [isOpen, rail] = useDisclosure(false);
   useKeys();
   usePaste();
+  const isDropWanted = useDrops();
   useTitle();
   useEffect(keepFocus, []);
   return (
@@ -88,7 +94,7 @@ export function Shell({ children }: { children: ReactNode }) {
       </AppShell.Navbar>
       <AppShell.Main id="place" tabIndex={-1} pos="relative" style={{ outline: 'none' }}>
         <Place>{children}</Place>
-        <DropAnywhere />
+        {isDropWanted && <DropAnywhere />}
       </AppShell.Main>
     </AppShell>
   );

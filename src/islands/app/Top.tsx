@@ -1,17 +1,17 @@
 // The bar on top: the bank, search and commands, undo, and whether everything is saved.
 import { ActionIcon, Burger, Button, Group, Kbd, Text, useMantineColorScheme } from '@mantine/core';
-import { spotlight } from '@mantine/spotlight';
 import IconMoon from '@tabler/icons-react/dist/esm/icons/IconMoon.mjs';
 import IconSun from '@tabler/icons-react/dist/esm/icons/IconSun.mjs';
 import { useActs } from '../state/acts';
 import { redo, undo, useBank, type SaveState as Save } from '../state/bank';
 import { openDemo } from '../state/banks';
+import { toggleCommands } from './asked-commands';
 import { BankMenu } from './BankMenu';
 import { CUT_LABEL } from './cut-label';
-import { i18n } from '../../languages';
+import { i18n, locale } from '../../languages';
 
 const clock = (at: Date | undefined): string =>
-  at?.toLocaleTimeString('en-GB', { hour: '2-digit', minute: '2-digit' }) ?? '';
+  at?.toLocaleTimeString(locale(), { hour: '2-digit', minute: '2-digit' }) ?? '';
 
 const WORDS: Record<Save['state'], (save: Save) => string> = {
   saving: () => i18n._('Saving …'),
@@ -118,7 +118,7 @@ function FindButton() {
         </Kbd>
       }
       styles={CUT_LABEL}
-      onClick={() => spotlight.open()}
+      onClick={toggleCommands}
     >
       {i18n._('Find a question or a command')}
     </Button>

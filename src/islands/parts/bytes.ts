@@ -1,4 +1,6 @@
 // Sizes as people read them.
+import { locale } from '../../languages';
+
 const UNITS = ['byte', 'kilobyte', 'megabyte', 'gigabyte', 'terabyte'] as const;
 const STEP = 1000;
 
@@ -9,7 +11,7 @@ export function bytesShown(bytes: number): string {
     size /= STEP;
     unit++;
   }
-  return new Intl.NumberFormat('en-GB', {
+  return new Intl.NumberFormat(locale(), {
     style: 'unit',
     unit: UNITS[unit]!,
     unitDisplay: unit === 0 ? 'long' : 'short',

@@ -1,7 +1,9 @@
 // Moments as lists show them.
+import { locale } from '../../languages';
+
 /** A moment as lists show it. */
 export const when = (at: string): string =>
-  new Date(at).toLocaleString('en-GB', {
+  new Date(at).toLocaleString(locale(), {
     day: 'numeric',
     month: 'short',
     year: 'numeric',

@@ -6,12 +6,12 @@ import type { Card } from '../../stand-ins/card-trainer/take';
 import { MainButton } from '../parts/PlaceHead';
 import { PAPER } from './paper';
 import { useCardBox } from './use-card-box';
-import { i18n } from '../../languages';
+import { i18n, locale } from '../../languages';
 
 const KEYS = { known: 'J', unknown: 'F' } as const;
 
 const dayWords = (at: Date): string =>
-  at.toLocaleDateString('en-GB', { weekday: 'long', day: 'numeric', month: 'long' });
+  at.toLocaleDateString(locale(), { weekday: 'long', day: 'numeric', month: 'long' });
 
 /** When a card that was just turned comes again. */
 function againWords(due: Date, now: Date): string {

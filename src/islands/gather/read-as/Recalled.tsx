@@ -2,10 +2,10 @@
 import { Text } from '@mantine/core';
 import { LinkButton } from '../../parts/LinkButton';
 import { forgetRecalled, useGather } from '../../state/gather';
-import { i18n } from '../../../languages';
+import { i18n, locale } from '../../../languages';
 
 const day = (at: string): string =>
-  new Date(at).toLocaleDateString('en-GB', { day: 'numeric', month: 'long' });
+  new Date(at).toLocaleDateString(locale(), { day: 'numeric', month: 'long' });
 
 export function Recalled() {
   const { answer } = useGather();
