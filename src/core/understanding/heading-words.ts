@@ -30,7 +30,8 @@ const APART = /\s*(?:[:;,|]|\s[–—-])\s+(?=[^:;,|–—]+$)/u;
 /** A heading without the rule that it states behind what it says: 'Hint: max. 80 characters', 'Erklärung – freiwillig'. */
 function withoutRule(text: string): string {
   const [said = '', rule = ''] = text.split(APART);
-  return /\p{L}/u.test(said) && statesRuleAlone(rule) ? said : text;
+  // A letter alone is an option by its length.
+  return /\p{L}{3}/u.test(said) && statesRuleAlone(rule) ? said : text;
 }
 
 const ROMAN = ['i', 'ii', 'iii', 'iv', 'v', 'vi', 'vii', 'viii'];

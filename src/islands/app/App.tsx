@@ -4,7 +4,6 @@ import { MantineProvider, localStorageColorSchemeManager } from '@mantine/core';
 import { useHotkeys } from '@mantine/hooks';
 import { useEffect } from 'react';
 import { Redirect, Route, Switch, useLocation } from 'wouter';
-import { fetched } from '../parts/fetched';
 import { useBank } from '../state/bank';
 import { start } from '../state/banks';
 import { keepCopies } from '../state/copies';
@@ -13,11 +12,12 @@ import { countSteps } from '../state/since-file';
 import { restoreBench } from '../state/gather';
 import { keepForOffline } from '../state/offline';
 import { startCore } from '../../workers/client';
-import { toggleCommands, useAsked } from './asked-commands';
+import { toggleCommands, useCommandList } from './asked-commands';
 import { fetchAhead, JoinRound, ROUTES } from './fetched-places';
 import { Opening } from './Opening';
 import { PlaceBoundary } from './PlaceBoundary';
 import { Said } from '../parts/Said';
+import { fetchCorner } from '../parts/say';
 import { Shell } from './Shell';
 import { cssVariables, theme } from './theme';
 import { i18n } from '../../languages';
@@ -46,14 +46,11 @@ function Places() {
   );
 }
 
-const Commands = fetched(() =>
-  import('./Commands').then((module) => ({ default: module.Commands })),
-);
-
 /** The commands, from when they are first asked for. */
 function WhenAsked() {
-  useHotkeys([['mod+K', toggleCommands]], []);
-  return useAsked() && <Commands />;
+  useHotkeys([['mod+K', () => void toggleCommands()]], []);
+  const List = useCommandList();
+  return List && <List />;
 }
 
 /** The application itself: its state is opened, its places stand in their frame. */
@@ -62,7 +59,7 @@ function Whole({ demo }: { demo: boolean }) {
     // The place that the address names is fetched while the bank is opened, and so is what reads and checks.
     fetchAhead(location.pathname);
     startCore();
-    void start(demo).then(restoreBench);
+    void start(demo).then(restoreBench).then(fetchCorner);
     keepForOffline();
     const stops = [keepCopies(), countSteps(DEMO.id)];
     return () => stops.forEach((stop) => stop());

@@ -1,8 +1,7 @@
 // Where a dropped file goes, said over the whole page while one is dragged across it.
 import { Center, Text } from '@mantine/core';
 import { Dropzone } from '@mantine/dropzone';
-import { DROP_AREA } from './use-drops';
-import { useDropped } from './use-dropped';
+import { DROP_AREA, useDropped } from './use-dropped';
 
 export function DropAnywhere() {
   const { take, words } = useDropped();

@@ -3,7 +3,6 @@ import { AppShell, Stack } from '@mantine/core';
 import { useDisclosure, useHotkeys } from '@mantine/hooks';
 import { useEffect, useState, type ReactNode } from 'react';
 import { useLocation } from 'wouter';
-import { fetched } from '../parts/fetched';
 import { keepFocus } from '../parts/focus';
 import { MoreButton, useHidden } from '../parts/MoreBelow';
 import { redo, undo } from '../state/bank';
@@ -15,10 +14,6 @@ import { useDrops } from './use-drops';
 import { usePaste } from './use-paste';
 import { useTitle } from './use-title';
 import { i18n } from '../../languages';
-
-const DropAnywhere = fetched(() =>
-  import('./DropAnywhere').then((module) => ({ default: module.DropAnywhere })),
-);
 
 const TOP = 48;
 const RAIL = 164;
@@ -69,7 +64,7 @@ export function Shell({ children }: { children: ReactNode }) {
   const [isOpen, rail] = useDisclosure(false);
   useKeys();
   usePaste();
-  const isDropWanted = useDrops();
+  const DropArea = useDrops();
   useTitle();
   useEffect(keepFocus, []);
   return (
@@ -94,7 +89,7 @@ export function Shell({ children }: { children: ReactNode }) {
       </AppShell.Navbar>
       <AppShell.Main id="place" tabIndex={-1} pos="relative" style={{ outline: 'none' }}>
         <Place>{children}</Place>
-        {isDropWanted && <DropAnywhere />}
+        {DropArea && <DropArea />}
       </AppShell.Main>
     </AppShell>
   );

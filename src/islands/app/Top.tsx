@@ -118,7 +118,7 @@ function FindButton() {
         </Kbd>
       }
       styles={CUT_LABEL}
-      onClick={toggleCommands}
+      onClick={() => void toggleCommands()}
     >
       {i18n._('Find a question or a command')}
     </Button>

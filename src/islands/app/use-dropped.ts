@@ -9,6 +9,9 @@ import { bringResults } from '../state/sittings';
 import { useView } from '../state/view';
 import { i18n } from '../../languages';
 
+/** The name of the area that takes files by itself. */
+export const DROP_AREA = 'whole page';
+
 const teaches = (path: string): boolean =>
   path.startsWith('/layouts') || path.startsWith('/hand-over');
 

@@ -1,28 +1,31 @@
 // Files dropped before what shows where they go has been fetched: they are taken all the same.
-import { useEffect, useRef, useState } from 'react';
-import { useDropped } from './use-dropped';
-
-/** The name of the area that takes files by itself. */
-export const DROP_AREA = 'whole page';
+import { useEffect, useRef, useState, type ComponentType } from 'react';
+import { DROP_AREA, useDropped } from './use-dropped';
 
 const holdsFiles = (event: DragEvent): boolean =>
   event.dataTransfer?.types.includes('Files') ?? false;
 const isTaken = ({ target }: DragEvent): boolean =>
-  target instanceof Element && target.closest('[data-drop-area]') !== null;
+  target instanceof Element && target.closest(`[data-drop-area="${DROP_AREA}"]`) !== null;
 
 /**
- * Whether the area that shows where files go is to be fetched: once the pointer or the attention leaves the page, as both do on
- * the way to a file, or one is dragged in. Files that are dropped without it are taken here.
+ * The area that shows where files go, fetched once the pointer or the attention leaves the page, as both do on the way to a file,
+ * or one is dragged in. Files that are dropped without it are taken here.
  */
-export function useDrops(): boolean {
-  const [isWanted, setWanted] = useState(false);
+export function useDrops(): ComponentType | undefined {
+  const [Area, setArea] = useState<ComponentType>();
   const { take } = useDropped();
   const latest = useRef(take);
   useEffect(() => {
     latest.current = take;
   });
   useEffect(() => {
-    const want = (): void => setWanted(true);
+    const want = (): void => {
+      import('./DropAnywhere').then(
+        ({ DropAnywhere }) => setArea(() => DropAnywhere),
+        // Without the words files are taken all the same.
+        () => undefined,
+      );
+    };
     const over = (event: DragEvent): void => {
       want();
       if (holdsFiles(event)) {
@@ -46,5 +49,5 @@ export function useDrops(): boolean {
       window.removeEventListener('drop', drop, true);
     };
   }, []);
-  return isWanted;
+  return Area;
 }

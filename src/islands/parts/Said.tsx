@@ -1,7 +1,7 @@
 // The corner of the page where short messages stand.
-import { fetched } from './fetched';
-import { useHasSaid } from './say';
+import { useCorner } from './say';
 
-const Corner = fetched(() => import('./Corner').then((module) => ({ default: module.Corner })));
-
-export const Said = () => useHasSaid() && <Corner />;
+export function Said() {
+  const Corner = useCorner();
+  return Corner && <Corner />;
+}

@@ -12,7 +12,10 @@ const POINTS_IN_FRONT =
 const POINTS_BEHIND =
   /(\s?[[(<{]\s?(?:\p{L}{1,12}:?\s)?)(\d{1,3}(?:[.,]\d)?)(\s?\p{L}{0,12}\.?\s?[\])>}])$/u;
 
-/** The points of each question in brackets beside its text, by the signs around the number; undefined where they are none. */
+/** Behind a sign that no sum has: 'Which is a mammal? @1'. */
+const POINTS_SIGNED = /(\s[@#~^|§&]\s?)(\d{1,3}(?:[.,]\d)?)()$/u;
+
+/** The points of each question in brackets or behind a sign beside its text, by the signs around the number; undefined where they are none. */
 function pointsBy(lines: readonly Line[], pattern: RegExp): Part['points'] {
   const found = lines.map(({ text }) => {
     const [, open = '', number = '', close = ''] = pattern.exec(text) ?? [];
@@ -32,10 +35,10 @@ function pointsBy(lines: readonly Line[], pattern: RegExp): Part['points'] {
     : undefined;
 }
 
-/** Points beside the questions' texts: '(2 points)' behind, '<1> ' in front. */
+/** Points beside the questions' texts: '(2 points)' or ' @2' behind, '<1> ' in front. */
 export function pointsBeside(lines: readonly Line[]): Partial<Part> {
   const front = pointsBy(lines, POINTS_IN_FRONT);
-  const points = front ?? pointsBy(lines, POINTS_BEHIND);
+  const points = front ?? pointsBy(lines, POINTS_BEHIND) ?? pointsBy(lines, POINTS_SIGNED);
   return points ? { points: { ...points, ...(front ? { isInFront: true } : {}) } } : {};
 }
 

@@ -158,11 +158,13 @@ function saysYesTo({ before, after }: Class): number {
   return CLEAR * (Number(YES.test(sign)) - Number(NO.test(sign))) + Number(isPerhaps) / 2;
 }
 
+const QUESTION_MARK = /[?？؟]\s*$/u;
+
 /** Answers: runs of lines, with signs that say yes or no. */
 function leanAnswers({ own, blocks, lean }: Look): void {
   const isRun = Math.max(...own.counts) > 1;
   const isCounted = isRun && countsWithin(own, blocks);
-  const asking = own.share((text) => /[?？؟]\s*$/u.test(text));
+  const asking = own.share((text) => QUESTION_MARK.test(text));
   const asks = asking > MOST;
   const saysYes = saysYesTo(own);
   // What asks is no answer.
@@ -187,7 +189,10 @@ function leanParted({ own, blocks, isWordless, lean }: Look): void {
   const isParted = halvesIn(own.lines) !== undefined;
   const areLone = blocks.blocks.every((block) => block.length <= 2);
   const nats = own.lines.length < FEWEST_SURE ? 1.5 : 2.5;
-  lean('pair', where(isRun && isParted, nats));
+  // What asks on its left is no half of a pair but a question with its answer.
+  const sign = halvesIn(own.lines) ?? '';
+  const asks = isParted && own.share((text) => QUESTION_MARK.test(text.split(sign)[0]!)) > MOST;
+  lean('pair', where(isRun && isParted && !asks, nats));
   lean('card', where(!isRun && isParted && areLone, nats));
   // Codes that nobody knows are kinds where a word in front calls them so.
   const areCodeWords =
