@@ -1,4 +1,4 @@
-// One door for every command: `node scripts/run.mjs demo|start|dev|test|understanding|bench|fuzz|kills|soak|words|build|check|screenshots`.
+// One door for every command: `node scripts/run.mjs demo|start|dev|test|understanding|bench|fuzz|kills|soak|words|reference|build|check|screenshots`.
 // Uses Node's built-ins alone, since it runs before anything is installed.
 import { spawn, spawnSync } from 'node:child_process';
 import { createHash } from 'node:crypto';
@@ -280,6 +280,11 @@ const commands = {
     run(bin('playwright'), ['test', '--config', 'playwright.soak.config.ts'], {
       COWSLIP_ACTS: rest[0] ?? '5000',
     });
+  },
+  /** What the core offers, as pages to read: docs/reference/index.html. */
+  reference() {
+    withLock(install);
+    run(bin('typedoc'), []);
   },
   words() {
     withLock(install);

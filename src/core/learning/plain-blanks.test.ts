@@ -27,6 +27,51 @@ describe('plain blanks', () => {
     ]);
   });
 
+  it('a rule behind a heading says nothing of it either', async () => {
+    const { layout } = await learnt('a.csv', [
+      'Question - max. 90 characters,Answer A,Answer B,Right answer: required,"Hint, up to 60 characters",Explanation – at most 240 characters',
+    ]);
+    expect(layout.columns.map(({ role, max }) => [role, max])).toEqual([
+      ['stem', 90],
+      ['option', undefined],
+      ['option', undefined],
+      ['key', undefined],
+      ['hint', 60],
+      ['explanation', 240],
+    ]);
+  });
+
+  it('marked text with points behind a sign; what asks is no half of a pair', async () => {
+    const { layout } = await learnt('a.txt', [
+      'What floats? @1',
+      '(ok) a hull',
+      '(no) a sill',
+      '',
+      'What opens? @1',
+      '(no) a bank',
+      '(ok) a gate',
+      '',
+      'What holds the water? @2',
+      '(no) a rope',
+      '(ok) a weir',
+    ]);
+    expect(layout.pattern?.forms[0]?.parts[0]).toMatchObject({
+      role: 'stem',
+      points: { open: ' @', close: '' },
+    });
+    const asked = await learnt('a.txt', [
+      '<<Locks>>',
+      'What floats? => a hull',
+      'What opens? => a gate',
+      '',
+      '<<Banks>>',
+      'What grows there? => reed',
+      'What holds the water? => a weir',
+    ]);
+    expect(asked.layout.kinds.map(({ kind }) => kind)).not.toContain('match');
+    expect(asked.unsure).not.toEqual([]);
+  });
+
   it('empty blocks that count their questions, with the options below', async () => {
     const block = (n: number): string[] => [
       `Question ${n}:,`,
