@@ -1,5 +1,4 @@
-// One door for every command: `node scripts/run.mjs demo|start|dev|test|understanding|bench|fuzz|kills|soak|words|reference|build|check|screenshots`.
-// Uses Node's built-ins alone, since it runs before anything is installed.
+// One door for every command: `node scripts/run.mjs test`. It uses Node's built-ins alone, since it runs before anything is installed.
 import { spawn, spawnSync } from 'node:child_process';
 import { createHash } from 'node:crypto';
 import {
@@ -281,7 +280,6 @@ const commands = {
       COWSLIP_ACTS: rest[0] ?? '5000',
     });
   },
-  /** What the core offers, as pages to read: docs/reference/index.html. */
   reference() {
     withLock(install);
     run(bin('typedoc'), []);
