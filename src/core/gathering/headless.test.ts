@@ -150,3 +150,19 @@ describe('lists of words without headings', () => {
     expect((await read(asked)).items.map(({ kind }) => kind)).not.toContain('card');
   });
 });
+
+it('a first row whose key names several places, as others below it do, holds no headings', async () => {
+  expect(
+    await briefs([
+      'Rechnen;Welche Zahlen sind gerade?;33;18;12;21;b|c',
+      'Wetter;Welche dieser Geräte messen etwas?;Anemometer;Hygrometer;Barometer;Lupe;a|b|c',
+      'Musik;Was davon wird geblasen?;Oboe;Horn;Trompete;Geige;a|b|c',
+      'Wetter;Was ist Nebel?;Gefrorener Tau;Eine Wolke am Boden;Staub;Rauch;b',
+    ]),
+  ).toEqual([
+    'choice-many: Welche Zahlen sind gerade? [33 / *18 / *12 / 21]',
+    'choice-many: Welche dieser Geräte messen etwas? [*Anemometer / *Hygrometer / *Barometer / Lupe]',
+    'choice-many: Was davon wird geblasen? [*Oboe / *Horn / *Trompete / Geige]',
+    'choice-one: Was ist Nebel? [Gefrorener Tau / *Eine Wolke am Boden / Staub / Rauch]',
+  ]);
+});

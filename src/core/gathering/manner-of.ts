@@ -35,16 +35,21 @@ function separatorOfWrongs(
   );
 }
 
-/** A few lists of wrong answers among single ones: short words behind commas, where no right answer holds a comma. */
+const CAPITAL = /^\P{L}*\p{Lu}/u;
+
+/** A few lists of wrong answers among single ones: short words or capitals behind commas, where no right answer holds a comma. */
 function areListedByComma(texts: readonly string[], rights: readonly string[]): boolean {
   const listed = texts.filter((text) => text.includes(','));
   const words = (text: string): number => text.trim().split(/\s+/u).length;
   const longest = Math.max(...rights.map(words), SHORT);
+  const isCapital = rights.every((text) => !text || CAPITAL.test(text));
   return (
     listed.length > 1 &&
     rights.some(Boolean) &&
     rights.every((text) => !text.includes(',')) &&
-    listed.every((text) => text.split(',').every((part) => words(part) <= longest))
+    listed.every((text) =>
+      text.split(',').every((part) => words(part) <= longest || (isCapital && CAPITAL.test(part))),
+    )
   );
 }
 

@@ -155,3 +155,30 @@ it('words missing from gaps are no tags', async () => {
     ['caterpillar', 'butterfly'],
   ]);
 });
+
+it('commas part wrong answers with capitals behind them, where the right ones have none', async () => {
+  const { items } = await read([
+    'Question;Correct answer;Wrong answers',
+    'How is the gate opened?;By pushing the beam;By pulling at the rope of the boat, By waiting',
+    'What floats on a pound?;A hull;A stone',
+    'Who steers it home?;The crew;Nobody at all who is there, The wind, The lock',
+    'What opens for a boat?;A gate;A wall',
+    'What steers it?;A tiller;A mast',
+  ]);
+  expect(items.map(({ options }) => options?.length)).toEqual([3, 2, 4, 2, 2]);
+});
+
+it('rules below headings are no row, though an empty column parts the table', async () => {
+  const { items } = await read([
+    'Eingereicht von;Frageform;;Frage;Antwort',
+    'freiwillig;;;höchstens 200 Zeichen;…',
+    'Marit;Kurzantwort;;Was schwimmt auf dem Wasser?;der Rumpf',
+    'Odile;Kurzantwort;;Was öffnet sich für ein Boot?;das Tor',
+    'Ennis;Kurzantwort;;Wer steuert das Boot nach Hause?;die Leute',
+  ]);
+  expect(items.map(({ stem }) => stem.plain)).toEqual([
+    'Was schwimmt auf dem Wasser?',
+    'Was öffnet sich für ein Boot?',
+    'Wer steuert das Boot nach Hause?',
+  ]);
+});

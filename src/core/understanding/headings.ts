@@ -169,6 +169,15 @@ function withoutQuestions(region: Region, given: readonly Candidate[]): readonly
     .sort((a, b) => b.p - a.p);
 }
 
+/** A region as far as its row of headings is filled. */
+function headed(region: Region, headingRow: number): Region {
+  let right = region.right;
+  while (right > region.left && !region.cell(headingRow, right)) {
+    right--;
+  }
+  return { ...region, right };
+}
+
 /** A row below the headings is a question rather than that it is lost. */
 const EXPLAINS = 0.8;
 
@@ -182,6 +191,8 @@ export function firstRowBelow(region: Region, headingRow: number | null): number
   const table = { ...region, right: lastHeading(region, headingRow) };
   const explains =
     statesRules(table, below) ||
+    // An empty column may part a table as well as what is beside it.
+    statesRules(headed(region, headingRow), below) ||
     (explainingOdds(shippedModel(), region, headingRow, saying) > EXPLAINS &&
       !saysKindAsBelow(region, below) &&
       !sectionRows(region, headingRow, below).has(below));

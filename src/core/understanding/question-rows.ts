@@ -164,10 +164,28 @@ function countsOnBelow(region: Region, row: number): boolean {
   return false;
 }
 
+const PLACES = /^[a-j](?:\s?[|,;/+&]\s?[a-j])+$/iu;
+
+/** Whether a cell of a row names several places, 'b|c', as others below it do: a key, and no heading. */
+function namesPlacesAsBelow(region: Region, row: number): boolean {
+  const last = Math.min(region.bottom, row + LOOKED_BELOW);
+  for (let column = region.left; column <= region.right; column++) {
+    let naming = 0;
+    for (let below = row + 1; PLACES.test(region.cell(row, column)) && below <= last; below++) {
+      naming += PLACES.test(region.cell(below, column)) ? 1 : 0;
+    }
+    if (naming >= FEWEST_ASKING) {
+      return true;
+    }
+  }
+  return false;
+}
+
 /** Whether a row does what the questions around it do, whatever its words. */
 export const doesAsQuestions = (region: Region, row: number): boolean =>
   standsAgain(region, row) ||
   countsOnBelow(region, row) ||
+  namesPlacesAsBelow(region, row) ||
   saysItsOptionAsOthers(region, row) ||
   asksBelowHeadings(region, row);
 
