@@ -191,8 +191,8 @@ export function firstRowBelow(region: Region, headingRow: number | null): number
   const table = { ...region, right: lastHeading(region, headingRow) };
   const explains =
     statesRules(table, below) ||
-    // An empty column may part a table as well as what is beside it.
-    statesRules(headed(region, headingRow), below) ||
+    // An empty column may part a table as well as what is beside it, of which its own columns say nothing.
+    (filledIn(table, below) > 0 && statesRules(headed(region, headingRow), below)) ||
     (explainingOdds(shippedModel(), region, headingRow, saying) > EXPLAINS &&
       !saysKindAsBelow(region, below) &&
       !sectionRows(region, headingRow, below).has(below));
