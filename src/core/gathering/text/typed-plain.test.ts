@@ -92,4 +92,23 @@ describe('typed texts', () => {
       'choice-one: What opens? [*A gate / A bank]',
     ]);
   });
+
+  it('lines of four texts with tabs between them are rows, though cells at their ends are missing', async () => {
+    expect(
+      await read(
+        '+ marks the right answer.',
+        '',
+        'Questions\t1\t2\t3\tExplanation\tImage link',
+        'What floats on a pound?\t+ a hull\t- a sill\t- a stone\tIt is hollow.\thull.png',
+        'What opens for a boat?\t- a bank\t+ a gate\t- a pound',
+        'Who waits at the lock?\t- the weir\t- the reed\t+ the crew\tAt the landing.',
+        'What steers it home?\t+ a tiller\t- a mast\t- a rope',
+      ),
+    ).toEqual([
+      'choice-one: What floats on a pound? [*a hull / a sill / a stone]',
+      'choice-one: What opens for a boat? [a bank / *a gate / a pound]',
+      'choice-one: Who waits at the lock? [the weir / the reed / *the crew]',
+      'choice-one: What steers it home? [*a tiller / a mast / a rope]',
+    ]);
+  });
 });

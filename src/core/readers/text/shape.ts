@@ -62,6 +62,8 @@ type Evidence = {
   offering: number;
   /** Lines with a gap to fill. */
   gapped: number;
+  /** Lines of four texts or more with tabs between them, however many. */
+  tabbed: number;
   /** How evenly each sign splits the lines. */
   tabs: Evenness;
   commas: Evenness;
@@ -102,6 +104,7 @@ function evidenceOf(source: string, name: string): Evidence {
     offering: hits((line) => OFFERING.test(line)),
     gapped: hits((line) => /_{3,}|\.{5,}|\S\s\{[^{}"\s][^{}"]{0,60}\}/u.test(line)),
     asking: hits((line) => ASKING.test(line)),
+    tabbed: hits((line) => line.split('\t').filter((text) => text.trim()).length >= TABBED),
     tabs,
     commas,
     clearSigns: [tabs, semicolons, bars],
@@ -110,8 +113,13 @@ function evidenceOf(source: string, name: string): Evidence {
   };
 }
 
+/** So many texts with tabs between them are no line of a text; the last cells of a row may be missing. */
+const TABBED = 4;
+const MOSTLY = 0.7;
+
 /** Whether a sign parts columns beyond doubt; commas stand in sentences too, so they have to make three. */
-const hasClearColumns = ({ clearSigns, commas }: Evidence): boolean =>
+const hasClearColumns = ({ clearSigns, commas, tabbed, count }: Evidence): boolean =>
+  tabbed >= count * MOSTLY ||
   clearSigns.some(({ share, width }) => share >= 0.6 && (width > 2 || share >= 0.8)) ||
   (commas.share >= 0.6 && commas.width > 2);
 
