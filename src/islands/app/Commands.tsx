@@ -85,6 +85,9 @@ export function Commands() {
     <Spotlight
       actions={[...commands, ...questions]}
       shortcut={null}
+      // A list in the middle would move with every letter typed.
+      centered={false}
+      overlayProps={{ blur: 0 }}
       query={query}
       onQueryChange={setQuery}
       nothingFound={i18n._('Nothing found')}
