@@ -76,6 +76,12 @@ function byPosition(
   return { right, problems };
 }
 
+/** What parts the texts of several options in one cell. */
+export const BETWEEN_TEXTS = /[;|\n]|\s\/\s|,\s/;
+/** The option, from 0, that has a text, but for case and blanks; -1 where none has. */
+export const placeOfText = (text: string, options: readonly string[]): number =>
+  options.findIndex((option) => alike(option) === alike(text));
+
 function byText(
   { cell, text, outerBlanks }: KeyInput,
   options: readonly string[],
@@ -108,9 +114,7 @@ function byText(
       ],
     };
   }
-  const several = text
-    .split(/[;|\n]|\s\/\s|,\s/)
-    .map((part) => options.findIndex((option) => alike(option) === alike(part)));
+  const several = text.split(BETWEEN_TEXTS).map((part) => placeOfText(part, options));
   if (several.length > 1 && several.every((index) => index >= 0)) {
     return { right: new Set(several), problems: [] };
   }

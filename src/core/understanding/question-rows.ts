@@ -170,8 +170,11 @@ const PLACES = /^[a-j](?:\s?[|,;/+&]\s?[a-j])+$/iu;
 function namesPlacesAsBelow(region: Region, row: number): boolean {
   const last = Math.min(region.bottom, row + LOOKED_BELOW);
   for (let column = region.left; column <= region.right; column++) {
+    if (!PLACES.test(region.cell(row, column))) {
+      continue;
+    }
     let naming = 0;
-    for (let below = row + 1; PLACES.test(region.cell(row, column)) && below <= last; below++) {
+    for (let below = row + 1; below <= last; below++) {
       naming += PLACES.test(region.cell(below, column)) ? 1 : 0;
     }
     if (naming >= FEWEST_ASKING) {

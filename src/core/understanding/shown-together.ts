@@ -11,7 +11,7 @@ import { rightInBrackets, tickedTruth } from './said-in-headings';
 import { tickedBesideKey } from './ticked-tags';
 import { listedBesideOptions } from './listed-beside';
 import { namedSides } from './named-sides';
-import { toldTwice } from './told-twice';
+import { rowsUnder, toldTwice } from './told-twice';
 import { ticksInSteps, verdictsInSteps } from './verdict-steps';
 import { rowsIn } from './witness';
 
@@ -114,9 +114,7 @@ function rightBesideOptions(
   if (!right || wrongs.length < 2 || view.rows < LEAST_ROWS) {
     return undefined;
   }
-  const rows = right.texts
-    .map((key, row) => ({ key, options: wrongs.map(({ texts }) => texts[row] ?? '') }))
-    .filter(({ key, options }) => key && options.filter(Boolean).length > 1);
+  const rows = rowsUnder(right, wrongs);
   const areTexts = rows.filter(({ key }) => isWording(key)).length >= rows.length * MOSTLY;
   const named = Math.max(
     0,

@@ -8,7 +8,8 @@ const LEAST_ROWS = 2;
 const MOSTLY = 0.8;
 const NAMED = 0.5;
 
-const rowsUnder = (column: ColumnView, options: readonly ColumnView[]): Named[] =>
+/** The rows of options with what a column says of each; those that offer no choice, or of which it says nothing, are left out. */
+export const rowsUnder = (column: ColumnView, options: readonly ColumnView[]): Named[] =>
   column.texts
     .map((key, row) => ({ key, options: options.map(({ texts }) => texts[row] ?? '') }))
     .filter(({ key, options: own }) => key && own.filter(Boolean).length > 1);

@@ -19,11 +19,16 @@ export function useDrops(): ComponentType | undefined {
     latest.current = take;
   });
   useEffect(() => {
+    let isAsked = false;
     const want = (): void => {
+      if (isAsked) {
+        return;
+      }
+      isAsked = true;
       import('./DropAnywhere').then(
         ({ DropAnywhere }) => setArea(() => DropAnywhere),
-        // Without the words files are taken all the same.
-        () => undefined,
+        // Without the words files are taken all the same; they may be had later.
+        () => (isAsked = false),
       );
     };
     const over = (event: DragEvent): void => {

@@ -186,11 +186,11 @@ function leanAnswers({ own, blocks, lean }: Look): void {
 /** Lines of two parts, and words for kinds. */
 function leanParted({ own, blocks, isWordless, lean }: Look): void {
   const isRun = Math.max(...own.counts) > 1;
-  const isParted = halvesIn(own.lines) !== undefined;
+  const sign = halvesIn(own.lines);
+  const isParted = sign !== undefined;
   const areLone = blocks.blocks.every((block) => block.length <= 2);
   const nats = own.lines.length < FEWEST_SURE ? 1.5 : 2.5;
   // What asks on its left is no half of a pair but a question with its answer.
-  const sign = halvesIn(own.lines) ?? '';
   const asks = isParted && own.share((text) => QUESTION_MARK.test(text.split(sign)[0]!)) > MOST;
   lean('pair', where(isRun && isParted && !asks, nats));
   lean('card', where(!isRun && isParted && areLone, nats));
