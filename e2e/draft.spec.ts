@@ -37,7 +37,7 @@ test('terms become questions, looked over by keys, and go to a receiver’s file
   await expect(drafted(page, 1)).toContainText(/from .*of the same form/);
   // One is swapped, one thrown out, one mended, one kept, and the rest kept at once.
   const option = page.getByRole('button', { name: 'Swap option' }).first();
-  const before = await drafted(page, 1).locator('.answers').innerText();
+  const before = (await drafted(page, 1).locator('.answers').textContent())!;
   await option.click();
   await expect(drafted(page, 1).locator('.answers')).not.toHaveText(before);
   const list = page.getByRole('list', { name: /What was made/ });
@@ -260,7 +260,7 @@ test('a formula is drawn, one drawing is changed, and the variants become a pool
   await page.getByRole('textbox', { name: 'Formula' }).fill('length * width * rise');
   await main(page).click();
   await expect(drafted(page, 1)).toContainText(/length .* m, width .* m, rise .* m/);
-  const before = await drafted(page, 1).innerText();
+  const before = (await drafted(page, 1).textContent())!;
   await drafted(page, 1).getByRole('button', { name: 'Draw anew' }).click();
   await expect(drafted(page, 1)).not.toHaveText(before);
   // As a table: the values, the right answer, and the same acts.
@@ -269,7 +269,7 @@ test('a formula is drawn, one drawing is changed, and the variants become a pool
   await expect(table.getByRole('columnheader', { name: 'length (m)' })).toBeVisible();
   await expect(table.getByRole('columnheader', { name: 'Right answer' })).toBeVisible();
   const row = table.getByRole('row').nth(2);
-  const drawn = await row.innerText();
+  const drawn = (await row.textContent())!;
   await row.getByRole('button', { name: /^Draw anew:/ }).click();
   await expect(row).not.toHaveText(drawn);
   await row.click();

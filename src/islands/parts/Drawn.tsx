@@ -1,6 +1,6 @@
 // A chart in the page's own colours; the numbers always stand beside it too.
 import { Box } from '@mantine/core';
-import type { ChartConfiguration, ChartType } from 'chart.js';
+import type { Chart, ChartConfiguration, ChartType } from 'chart.js';
 import { useEffect, useRef } from 'react';
 
 /** A colour of the scheme that is on. */
@@ -21,16 +21,13 @@ export const still = {
   maintainAspectRatio: false,
 };
 
-async function draw<Type extends ChartType>(
-  canvas: HTMLCanvasElement,
-  config: ChartConfiguration<Type>,
-) {
+async function charting() {
   const chart = await import('chart.js');
   const { Chart, BarController, BarElement, CategoryScale, LinearScale, Legend, Tooltip } = chart;
   const { ScatterController, PointElement, LineElement } = chart;
   Chart.register(BarController, BarElement, CategoryScale, LinearScale, Legend, Tooltip);
   Chart.register(ScatterController, PointElement, LineElement);
-  return new Chart(canvas, config);
+  return Chart;
 }
 
 export function Drawn<Type extends ChartType>({
@@ -46,12 +43,15 @@ export function Drawn<Type extends ChartType>({
 }) {
   const canvas = useRef<HTMLCanvasElement>(null);
   useEffect(() => {
+    // A canvas holds one chart: one that is no longer asked for is never drawn, and one that stands goes at once.
     let isGone = false;
-    const drawn = draw(canvas.current!, config());
-    void drawn.then((chart) => isGone && chart.destroy());
+    let drawn: Chart<Type> | undefined;
+    void charting().then((Chart) => {
+      drawn = isGone ? undefined : new Chart(canvas.current!, config());
+    });
     return () => {
       isGone = true;
-      void drawn.then((chart) => chart.destroy());
+      drawn?.destroy();
     };
   }, [config]);
   return (

@@ -213,7 +213,7 @@ export async function drawSet(id: string, anew = false): Promise<Drawn | undefin
       name: set.name,
     }),
     {
-      plan,
+      ...(anew ? { plan } : {}),
       sections: [{ ...set.sections[0], items: drawn.chosen }],
     },
   );

@@ -67,15 +67,15 @@ export async function copyRequest(id: string): Promise<void> {
 /** The categories of a reply are what is asked for next, with a request for each. */
 async function takeCategories({ id, asked }: Sent, reply: string): Promise<void> {
   const { categories, findings } = await core().categoriesOf(reply, asked);
-  const { ask } = draftingState();
   setSent(id, { findings, state: categories.length ? 'done' : 'compared' });
-  const next = { ...ask, categories: categories.join('; ') };
-  const requests = categories.length ? await core().requests(wishOf(next)) : [];
-  const { sent } = draftingState();
+  const found = { categories: categories.join('; ') };
+  const wish = wishOf({ ...draftingState().ask, ...found });
+  const requests = categories.length ? await core().requests(wish) : [];
+  const { sent, ask } = draftingState();
   // What was sent or answered already stays; only what is new is to be sent.
   const there = new Map(sent.map((one) => [one.text, one]));
   setDrafting({
-    ask: next,
+    ask: { ...ask, ...found },
     sent: [
       ...sent.filter((one) => one.asked.isForCategories),
       ...requests.map((request) => there.get(request.text) ?? toSend(request)),

@@ -46,6 +46,8 @@ beforeEach(async () => {
   );
   setDrafting({ ...EMPTY, open: undefined, taken: undefined, problem: undefined });
 });
+/** When the worker has been asked, and before it answers. */
+const begun = (): Promise<void> => Promise.resolve();
 const review = () => draftingState().reviews[draftingState().bench]!;
 
 describe('from terms', () => {
@@ -85,6 +87,36 @@ describe('from terms', () => {
     await swap(other.id, wrong);
     const now = review().items.find(({ id }) => id === other.id)!;
     expect(now.options![wrong]!.text.plain).not.toBe(other.options![wrong]!.text.plain);
+  });
+  it('what is decided while an option is swapped stays decided, and two swaps at once both come', async () => {
+    await makeThem();
+    const [first, second] = review().items;
+    const wrong = first!.options!.flatMap(({ right }, at) => (right ? [] : [at]));
+    const swaps = Promise.all([swap(first!.id, wrong[0]!), swap(first!.id, wrong[1]!)]);
+    await begun();
+    decideDraft('terms', first!.id, 'out');
+    decideDraft('terms', second!.id, 'kept');
+    await swaps;
+    expect(review().verdicts).toEqual({ [first!.id]: 'out', [second!.id]: 'kept' });
+    const now = review().items[0]!.options!;
+    // Five terms: one alone is left for a swap, so that the second takes what the first let go.
+    expect(now[wrong[0]!]!.text).not.toEqual(first!.options![wrong[0]!]!.text);
+    expect(now[wrong[1]!]!.text).not.toEqual(first!.options![wrong[1]!]!.text);
+  });
+  it('a question that is mended while an option is swapped is left as it was mended', async () => {
+    await makeThem();
+    const [first] = review().items;
+    const swapped = swap(
+      first!.id,
+      first!.options!.findIndex(({ right }) => !right),
+    );
+    await begun();
+    mendDraft('terms', first!.id, [{ id: first!.id, field: 'stem', text: 'Mended?' }]);
+    await swapped;
+    expect(review().items[0]).toMatchObject({
+      stem: { plain: 'Mended?' },
+      options: first!.options,
+    });
   });
   it('a locked option stays when all is made anew, and when the others are chosen anew', async () => {
     await makeThem();

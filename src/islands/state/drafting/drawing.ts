@@ -27,6 +27,7 @@ export async function drawAnew(id: string): Promise<void> {
     return;
   }
   const { template } = draftingState();
+  const before = review.items.find((item) => item.id === id);
   const there = new Set(review.items.map((item) => valuesOf(review, item.id)));
   const seed = freshSeed();
   const { items } = await core().variants(templateOf(template), review.items.length + 1, seed);
@@ -39,10 +40,15 @@ export async function drawAnew(id: string): Promise<void> {
     });
     return;
   }
+  // What was decided while the worker drew stays; a question that was mended meanwhile is another one.
+  const now = reviewOf('calculated');
+  if (!now || !before || !now.items.includes(before)) {
+    return;
+  }
   setReview('calculated', {
-    ...review,
-    items: review.items.map((one) =>
-      one.id === id
+    ...now,
+    items: now.items.map((one) =>
+      one === before
         ? { ...other, id: one.id, ref: one.ref, variant: { ...other.variant!, n: one.variant!.n } }
         : one,
     ),

@@ -116,8 +116,7 @@ async function otherOption(
   return make && core().swapOption(terms, make, item, { at, past: past?.[item.id] ?? [] });
 }
 
-/** Another wrong option in the place of one. */
-export async function swap(id: string, at: number): Promise<void> {
+async function swapNow(id: string, at: number): Promise<void> {
   const review = reviewOf('terms');
   const item = review?.items.find((one) => one.id === id);
   if (!review || !item) {
@@ -128,5 +127,18 @@ export async function swap(id: string, at: number): Promise<void> {
     setDrafting({ problem: i18n._('No other term can lend a wrong option here.') });
     return;
   }
-  setReview('terms', withSwapped(review, swapped, item.options?.[at]?.text.plain ?? ''));
+  // What was decided while the worker chose stays; a question that was mended meanwhile is another one.
+  const now = reviewOf('terms');
+  if (now?.items.includes(item)) {
+    setReview('terms', withSwapped(now, swapped, item.options?.[at]?.text.plain ?? ''));
+  }
+}
+
+let swaps: Promise<void> = Promise.resolve();
+
+/** Another wrong option in the place of one; several that are asked for follow one another. */
+export function swap(id: string, at: number): Promise<void> {
+  const swapped = swaps.then(() => swapNow(id, at));
+  swaps = swapped.catch(() => undefined);
+  return swapped;
 }

@@ -6,7 +6,7 @@ import { CHOSEN } from '../../../core/shared/reasons';
 import { isCounted } from '../../../core/shared/roles';
 import { recordChange } from '../../../core/shared/steps';
 import { core } from '../../../workers/client';
-import { changeRecords } from '../bank';
+import { bankState, changeRecords } from '../bank';
 import { i18n } from '../../../languages';
 
 /** Earlier editions of a layout that are kept. */
@@ -99,7 +99,12 @@ export async function learnMarks(
   pointed: Record<number, PointedLine>,
 ): Promise<void> {
   const layout = await core().layoutFromPointed(kept.layout, [...lines], pointed);
-  await changeLayout(kept, i18n._('Signs of {name}', { name: kept.layout.name }), layout, [
+  // What was decided for single questions meanwhile stays.
+  const now = bankState().layouts.find(({ id }) => id === kept.id);
+  if (now?.layout !== kept.layout) {
+    return;
+  }
+  await changeLayout(now, i18n._('Signs of {name}', { name: kept.layout.name }), layout, [
     'marks.right',
     'pattern',
   ]);
