@@ -15,6 +15,7 @@ import { keyOfMarks } from '../shared/marked-key';
 import { holdsSigns } from './leftovers';
 import { itemsUnder, learnPattern, textUnder } from './marked-pattern';
 import { withMarkedSample } from './marked-sample';
+import { saysOther } from './sign-words';
 
 /** A word in small letters, as texts begin with: no sign. */
 const WORD = /^\p{L}?\p{Ll}{2,}$/u;
@@ -56,7 +57,14 @@ function shownBy({ pattern }: Layout): ReadonlySet<string> {
 /** Whether signs were found, as comments explain them, that no line of a sample shows. */
 function saysMore(bySigns: Layout, byLines: Layout): boolean {
   const shown = new Set([...saidOf(byLines).map(signIn), ...shownBy(byLines)]);
-  return saidOf(bySigns).some((said) => !shown.has(signIn(said)));
+  // A line that is the same in each question shows its sign as well.
+  const fixed = (byLines.pattern?.forms ?? []).flatMap(({ parts, below = [] }) => [
+    ...parts.flatMap(({ above = [] }) => above),
+    ...below,
+  ]);
+  const isShown = (sign: string): boolean =>
+    shown.has(sign) || fixed.some((line) => line.trimStart().startsWith(sign));
+  return saidOf(bySigns).some((said) => !isShown(signIn(said)));
 }
 
 /** Whether two layouts tell right and wrong options by the same signs. */
@@ -98,9 +106,10 @@ function firstOf({ lines, ...document }: Document): Document {
   return { ...document, lines: lines.slice(0, most) };
 }
 
-/** What was learned by signs, in doubt where the sample's questions still hold some. */
+/** What was learned by signs, in doubt where the sample's questions still hold some, or a sign's words say something else. */
 function withLeftovers(learned: LearnedLayout, document: Document): LearnedLayout {
-  return holdsSigns(itemsUnder(document, learned.layout))
+  const { layout } = learned;
+  return holdsSigns(itemsUnder(document, layout)) || saysOther(layout.marks?.right)
     ? doubted(learned, 'marks.right')
     : learned;
 }

@@ -10,12 +10,9 @@ import {
 } from '../learning';
 import type { Document, Item, Layout, Pattern } from '../model';
 import { readMarkedSet } from '../reading-back';
-import { bareWords } from '../shared/normalise';
 import { count } from '../shared/plain';
-import { fieldOfLine } from '../shared/vocabulary/answer-lines';
-import { saysFirst } from '../shared/vocabulary/key-words';
-import { saysPoints } from '../shared/vocabulary/words-of-points';
 import { holdsSigns } from './leftovers';
+import { isGuessed, sayFirst, toldByPlace } from './marked-guesses';
 import { writtenLines } from './marked-sample';
 import { namesSides } from './named-sides';
 
@@ -167,7 +164,7 @@ export function learnPattern(
     },
     unsure:
       isClear(best, others) &&
-      !isGuessed(best) &&
+      !isGuessed(best.pattern, best.said) &&
       !holdsMore(best.own, layoutOf(best.pattern, base, undefined))
         ? []
         : ['pattern'],
@@ -179,36 +176,6 @@ function headOf(all: readonly string[], body: readonly string[]): string[] {
   const first = all.indexOf(body.find((line) => line.trim()) ?? '');
   return all.slice(0, Math.max(0, first)).map((line) => line.trimEnd());
 }
-
-/** Whether the right options are told by their place alone. */
-const toldByPlace = ({ forms }: Pattern): boolean =>
-  forms.some(({ parts }) => parts.some(({ first }) => first));
-const sayFirst = (said: readonly string[]): boolean =>
-  said.some((text) => saysFirst(bareWords(text)));
-
-/** Whether numbers beside the questions are taken for points that no word in the sample calls so. */
-function guessesPoints({ forms }: Pattern, said: readonly string[]): boolean {
-  const guessed = forms
-    .flatMap(({ parts }) => parts)
-    .some(({ points }) => points && !/\p{L}/u.test(points.open + points.close));
-  return guessed && !said.some((text) => text.split(/[^\p{L}]+/u).some(saysPoints));
-}
-
-/** Whether what words call an answer is taken for what counts the questions. */
-const countsAnswers = ({ forms }: Pattern): boolean =>
-  forms
-    .flatMap(({ parts }) => parts)
-    .some(
-      ({ role, before }) =>
-        role === 'ref' &&
-        fieldOfLine(`${bareWords(before.replace(/\{.*?\}/g, ''))}: x`)?.role === 'answer',
-    );
-
-/** Whether a pattern says something of answers or points that neither words nor sentences of its sample say. */
-const isGuessed = ({ pattern, said }: Tested): boolean =>
-  guessesPoints(pattern, said) ||
-  countsAnswers(pattern) ||
-  (toldByPlace(pattern) && !sayFirst(said));
 
 /** Lines above the questions that say something else of each file: who made it, when. */
 const SAYS = /^\s*[^\p{L}\p{N}\s]{0,2}\p{L}+\s?[:=]?\s+\S/u;

@@ -2,6 +2,7 @@
 import { fieldOfLine } from '../../shared/vocabulary/answer-lines';
 import type { Draft } from './draft';
 import { pieceText } from './draft';
+import { letterPlace } from '../../shared/plain';
 import type { Piece, Token } from './tokens';
 
 const PAIR =
@@ -159,8 +160,46 @@ function countedBy(drafts: readonly Draft[], runs: number): Map<number, Draft>[]
   return Array.from({ length: runs }, (_, run) => (isParted ? byNumber(parts[run]!) : whole));
 }
 
+const OF_PART = /^\s*(\d{1,2})\s*[.-]?\s?([A-Ja-j])\s*[).:=–-]\s*(?=\S)/u;
+type OfPart = { part: number; n: number; piece: Piece };
+
+/** The answers of a list whose every line names a part and a question in it, '2b) false'; none of another list. */
+function inParts(tokens: readonly Token[]): OfPart[] {
+  const found = tokens.flatMap(({ line }) => {
+    const [whole, part, letter] = OF_PART.exec(line.text) ?? [];
+    return whole === undefined
+      ? []
+      : [
+          {
+            part: Number(part),
+            n: letterPlace(letter!) + 1,
+            piece: piece(line, whole.length, line.text.trimEnd().length),
+          },
+        ];
+  });
+  return found.length > 1 && found.length === tokens.length ? found : [];
+}
+
+/** Gives such answers to the questions of each part in turn; whether each found its own. */
+function joinParts(drafts: readonly Draft[], entries: readonly OfPart[]): boolean {
+  const parts = inRuns(
+    drafts.filter(({ number }) => number !== undefined),
+    ({ number }) => number!,
+  ).map(byNumber);
+  const names = [...new Set(entries.map(({ part }) => part))];
+  const owners = entries.map(({ part, n }) => parts[names.indexOf(part)]?.get(n));
+  const isWhole = entries.length > 0 && names.length === parts.length && owners.every(Boolean);
+  if (isWhole) {
+    entries.forEach(({ piece: answer }, index) => owners[index]!.answers.push(answer));
+  }
+  return isWhole;
+}
+
 /** Gives the answers of a closing list to the questions they belong to, by number, in each part anew, else by order. */
 export function joinAnswerList(drafts: readonly Draft[], tokens: readonly Token[]): void {
+  if (joinParts(drafts, inParts(tokens))) {
+    return;
+  }
   const questions = drafts.filter((draft) => draft.options.length || draft.number !== undefined);
   const entries: Entry[] = [];
   let order = 0;

@@ -1,8 +1,8 @@
 // An answer that stands right behind its question on the same line: 'Which river flows through Budapest? The Danube'.
 import { fieldOfLine } from '../../shared/vocabulary/answer-lines';
-import { verdictOf } from '../../shared/vocabulary/verdicts';
 import { pieceText, type Draft } from './draft';
 import { labelsOf } from './labels';
+import { isJudged } from './lone';
 import { offeredBehind } from './offered';
 import { POINTS_ALONE } from './points';
 
@@ -11,6 +11,8 @@ const BEHIND =
   /^([^\t|;]{6,}?[?？؟]["'”’]?)[ \u00a0]*(?:[-–—:=>→]+ *)?(?=[^\s,;|"])([^?？؟\t|;]{1,80})$/u;
 /** '100 °C' looks like a number with the sign of an ordinal. */
 const DEGREES = /^[+-]?\d[\d.,]*\s?°\s?[CFK]?\b/u;
+/** Longer lines are paragraphs. */
+const LONGEST = 300;
 /** More commas part columns. */
 const MOST_COMMAS = 1;
 /** So many questions, and so much of all that have no answer, are typed so. */
@@ -26,35 +28,46 @@ function namedBehind(text: string): { end: number; at: number } | undefined {
   return isAnswer ? { end: match[1]!.length, at: match[0].length + match[2]!.length } : undefined;
 }
 
+/** A sentence or more that goes on with the question, and a sign with the answer behind it: 'Who am I? I have keys. = a keyboard'. */
+const SIGNED = /[.!…]["'”’]?\s+(?:=>?|->|→|⇒)\s+(?=[\p{L}\p{N}][^=→⇒]*$)/u;
+function signedBehind(text: string): { end: number; at: number } | undefined {
+  const match = text.length > LONGEST ? null : SIGNED.exec(text);
+  return match && /[?？؟]/u.test(text.slice(0, match.index))
+    ? { end: match.index + 1, at: match.index + match[0].length }
+    : undefined;
+}
+
 /** Where the answer behind a question begins in a text, and where the question ends; undefined where none stands there. */
 export function answerBehind(text: string): { end: number; at: number } | undefined {
-  const named = namedBehind(text);
+  const named = namedBehind(text) ?? signedBehind(text);
   if (named) {
     return named;
   }
   const match = BEHIND.exec(text);
   const rest = match?.[2];
-  if (
-    !match ||
-    !rest ||
-    !/[\p{L}\p{N}]/u.test(rest) ||
-    rest.split(',').length - 1 > MOST_COMMAS ||
-    POINTS_ALONE.test(rest) ||
-    /^[([{].*[)\]}]\s*$/u.test(rest) ||
-    offeredBehind(text) ||
-    (!DEGREES.test(rest) &&
-      labelsOf({ line: 0, text: rest }).some(({ from }) => rest.slice(from).trim() !== ''))
-  ) {
+  if (!match || !rest || offeredBehind(text) || !isShortAnswer(rest)) {
     return undefined;
   }
   const at = text.length - rest.length;
   return { end: match[1]!.length, at };
 }
 
+/** Whether what stands behind a question may be its answer: no points, no brackets, no label with a text behind it. */
+function isShortAnswer(rest: string): boolean {
+  const hasLabel = (): boolean =>
+    labelsOf({ line: 0, text: rest }).some(({ from }) => rest.slice(from).trim() !== '');
+  return (
+    /[\p{L}\p{N}]/u.test(rest) &&
+    rest.split(',').length - 1 <= MOST_COMMAS &&
+    !POINTS_ALONE.test(rest) &&
+    !/^[([{].*[)\]}]\s*$/u.test(rest) &&
+    (DEGREES.test(rest) || !hasLabel())
+  );
+}
+
 const isOpen = ({ options, answers, stem }: Draft): boolean =>
   !options.length && !answers.length && stem.length === 1;
 
-const LONGEST = 300;
 const IN_BRACKETS = /^(.{6,}?[?？؟.!]["'”’]?)\s*[([{]\s*([^()[\]{}]{1,60}?)\s*[)\]}]\s*\.?$/u;
 
 /** Numbers behind all questions are their points; beside words they are answers as well. */
@@ -77,7 +90,9 @@ function bracketedBehind(text: string): { end: number; at: number; to: number } 
 }
 
 /** Gives questions the answers that stand in brackets behind them, where most have one and no two the same. */
-function takeBracketedBehind(open: readonly Draft[]): void {
+function takeBracketedBehind(all: readonly Draft[]): void {
+  // Statements with their verdict behind them are told already.
+  const open = all.filter(({ stem }) => !isJudged(pieceText(stem[0]!)));
   const found = open.flatMap((draft) => {
     const stem = draft.stem[0]!;
     const text = pieceText(stem).trimEnd();
@@ -86,9 +101,9 @@ function takeBracketedBehind(open: readonly Draft[]): void {
   });
   const areDistinct = new Set(found.map(({ said }) => said)).size >= found.length * MOSTLY;
   const areWorded = found.filter(({ said }) => !NUMBER.test(said)).length >= found.length * MOSTLY;
-  const areJudged = found.some(({ said }) => verdictOf(said) !== undefined);
+  const areAll = found.length === open.length && found.length > 1;
   const areMost = found.length >= LEAST && found.length >= open.length * MOSTLY;
-  if (!areMost || !areDistinct || !areWorded || areJudged) {
+  if ((!areMost && !areAll) || !areDistinct || !areWorded) {
     return;
   }
   for (const { draft, stem, behind } of found) {

@@ -3,6 +3,7 @@ import type { DocumentLine, Picture, Role, Run, Text } from '../../model';
 import { joinRuns, plainOf, shareOf, sliceRuns, textOf } from '../../shared/rich-text';
 import { cleanText } from '../../shared/normalise';
 import type { Emphasis } from '../rich';
+import type { VerdictPair } from '../../shared/vocabulary/verdict-pairs';
 import type { Label } from './labels';
 import type { Piece } from './tokens';
 
@@ -51,7 +52,7 @@ export type Draft = {
   /** Whether it is a lone sentence, with nothing that marks it as a question. */
   isLone?: boolean;
   /** What is said above several questions: points of each, and whether they are statements to judge. */
-  part?: { points?: number; isJudged: boolean };
+  part?: { points?: number; isJudged: boolean; pair?: VerdictPair };
   /** Whether its answer stands behind it on the same line. */
   hasAnswerBehind?: boolean;
   /** Whether words in square brackets within it are what goes into its gaps. */

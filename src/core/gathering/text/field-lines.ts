@@ -52,30 +52,42 @@ export class FieldLines {
     field: Field,
     { index, gap }: { index: number; gap: boolean },
   ): boolean {
-    const { found, names } = this.known;
+    const { found } = this.known;
     const { role, from } = field;
     if (role === 'answer' || role === 'question') {
       return false;
     }
-    const opens = gap && names.comesAgain(line.text);
-    if (opens && (this.areAhead || (!found.drafts.length && this.asksNext(index)))) {
+    if (gap && this.opensAhead(line, index)) {
       this.areAhead = true;
       found.setAside();
       found.close();
     }
-    const isAhead = this.areAhead && !found.current && !found.waits;
-    if (isAhead) {
+    if (!this.areAhead || found.current || found.waits) {
+      return false;
+    }
+    if (role === 'category' && gap && this.lines[index + 1]?.isBlank) {
+      // In a paragraph of its own it stands above all questions up to the next such line.
+      found.addField(line, field);
+    } else {
       found.addAhead(line, { role, from });
     }
-    return isAhead;
+    return true;
   }
 
-  /** Whether the first line below that names nothing asks. */
+  /** Whether a field below an empty line stands above its question: its name comes again, and the first of all did so. */
+  private opensAhead(line: TypedLine, index: number): boolean {
+    const { found, names } = this.known;
+    const isFirst = !found.drafts.length && this.asksNext(index);
+    return names.comesAgain(line.text) && (this.areAhead || isFirst);
+  }
+
+  /** Whether the first line below that names nothing asks, or begins as questions do. */
   private asksNext(index: number): boolean {
     const next = filledBelow(this.lines, index).find(
       ({ text }) => this.known.names.fieldIn(text) === undefined,
     );
-    return next !== undefined && endsAsked(next.text);
+    const { starts } = this.known;
+    return next !== undefined && (endsAsked(next.text) || starts.sign(next) !== undefined);
   }
 
   /** Whether a line begins a paragraph that goes on with a text of no name. */

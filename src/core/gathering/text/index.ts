@@ -152,7 +152,9 @@ export function isTypedText(document: Document, isPlain = false): boolean {
     ),
   ).size;
   const isBehind = whole.every(({ hasAnswerBehind }) => hasAnswerBehind);
-  const most = isBehind ? MOST_BEHIND : MOST;
+  // Where every question is whole, what else there is are titles and the list of the answers.
+  const areAll = whole.length > FEW && whole.length === drafts.length;
+  const most = isBehind || areAll ? MOST_BEHIND : MOST;
   // A text that nothing parts in columns may be a single question.
   return whole.length >= (isPlain ? 1 : FEW) && lines >= filled * (isPlain ? HALF : most);
 }

@@ -5,6 +5,7 @@ import { cleanText, numberOf, secondsOf } from '../../shared/normalise';
 import { optionLetter } from '../../shared/plain';
 import { splitCell } from '../../shared/table/separators';
 import { tagOf } from '../beside';
+import { amountsBehind } from './amounts';
 import { answerOf } from './answer';
 import { picturesOf, plainOfPieces, textOfPieces, type Draft, type Emphasis } from './draft';
 import { placesOfSteps } from './placed-steps';
@@ -204,7 +205,8 @@ export function itemOf(draft: Draft, context: ItemContext): Item {
   const answer = answerOf(draft, { emphasis, keep });
   const fields = withoutWords(fieldsOf(draft, keep), answer.fields.gaps?.[0]?.options);
   const own = withoutPoints(answer.stem.plain);
-  const stem = own.points ? { plain: own.text } : answer.stem;
+  const { text, ...amounts } = amountsBehind(own.text, answer.kind !== 'open');
+  const stem = text === answer.stem.plain ? answer.stem : { plain: text };
   // Behind a verdict they went with it.
   const points = own.points ?? withoutPoints(plainOfPieces(draft.stem)).points;
   for (const { rule, level, field, message, mend } of answer.problems) {
@@ -226,6 +228,7 @@ export function itemOf(draft: Draft, context: ItemContext): Item {
     stem,
     ...(draft.part?.points === undefined ? {} : { points: draft.part.points }),
     ...(points ? { points: numberOf(points)! } : {}),
+    ...amounts,
     ...withSection(fields, draft, context.sections),
     ...answer.fields,
     ...mediaOf(draft),

@@ -25,9 +25,9 @@ const OPEN = String.raw`([([{<]?)\s?`;
 const VALUE = String.raw`(\d{1,5}|[A-Za-z]|[ivxIVX]{2,5}|[①-⑳])`;
 const CLOSE = String.raw`(?:\s?([.):\]}/°º>,|-]{1,3}|[–—])\s*|(\s+[-–—:]\s+)|(\t|[ \u00a0]{2,})|(?:\s+|$))`;
 const BARE = new RegExp(`^${OPEN}${VALUE}${CLOSE}`, 'u');
-/** A word in front of a number, as 'Question 3', 'Q.3', 'N° 3', '#3'. */
+/** A word in front of a number, as 'Question 3', 'Question n° 3', 'Q.3', 'N° 3', '#3'. */
 const WORDED = new RegExp(
-  `^(?:(\\p{L}{1,14})(\\.?)([°º]?)\\s*|([#№])\\s*)${OPEN}(\\d{1,5}|(?<=\\s)[A-Ja-j])${CLOSE}`,
+  `^(?:(\\p{L}{1,14})(?:\\s+(?:[nN][°º]|[nN]um\\.|[nN]úm\\.)(?=\\s?\\d))?(\\.?)([°º]?)\\s*|([#№])\\s*)${OPEN}(\\d{1,5}|(?<=\\s)[A-Ja-j])${CLOSE}`,
   'u',
 );
 const LONE_WORD = /^(\p{L}{1,14}[.°º]?)\s?([:–-])\s+(?=\S)/u;

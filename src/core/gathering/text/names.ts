@@ -75,6 +75,42 @@ function alternating(lines: readonly TypedLine[]): string | undefined {
   return isEach && isRest ? second : undefined;
 }
 
+/** The names in front of the lines of each paragraph, as comparable words; nothing for a line without one. */
+function namesByParagraph(lines: readonly TypedLine[]): string[][] {
+  const paragraphs: string[][] = [[]];
+  for (const { isBlank, text } of lines) {
+    if (isBlank) {
+      paragraphs.push([]);
+    } else {
+      paragraphs.at(-1)!.push(alike(NAME.exec(text)?.[2] ?? ''));
+    }
+  }
+  return paragraphs.filter(({ length }) => length);
+}
+
+/** The names of a question's lines, where all paragraphs have the same ones and the first of them asks; none elsewhere. */
+function namesOfEach(lines: readonly TypedLine[]): string[] {
+  const [first = [], ...others] = namesByParagraph(lines);
+  const isEach = others.length > 0 && others.every((names) => names.join() === first.join());
+  const asks = fieldOfLine(`${first[0] ?? ''}: x`)?.role === 'question';
+  return isEach && asks && first.every(Boolean) ? first : [];
+}
+
+const isToldToAnswer = (name: string): boolean =>
+  fieldOfLine(`${name}: x`)?.role === 'answer' || likelihoodOf(name, ANSWERING) > NAMED;
+
+/** The name right below the question, where none is known to answer. */
+const belowQuestion = ([, second, ...more]: readonly string[]): string | undefined =>
+  second && ![second, ...more].some(isToldToAnswer) ? second : undefined;
+
+/** What a name is likely to say of a question besides its text and its answer. */
+function besideIn(name: string, least: number): (typeof BESIDE)[number] | undefined {
+  const [role] = BESIDE.map((one) => ({ one, p: likelihoodOf(name, [one]) }))
+    .filter(({ p }) => p > least)
+    .sort((a, b) => b.p - a.p);
+  return role?.one;
+}
+
 /** What the names of a text stand for. */
 export class Names {
   private readonly uses = new Map<string, Use>();
@@ -82,8 +118,10 @@ export class Names {
   private readonly numbered = new Map<string, number>();
   /** Whether this text says of its options by their names which are right. */
   private readonly namesOptions: boolean;
-  /** The name that stands in front of every second line. */
+  /** The name that stands in front of every second line, or below each question. */
   private readonly answering: string | undefined;
+  /** The names of each question's lines, where all questions have the same. */
+  private readonly ofEach: readonly string[];
 
   constructor(lines: readonly TypedLine[]) {
     let above: Above[] = [];
@@ -100,7 +138,8 @@ export class Names {
       }
     }
     const often = [...this.numbered].filter(([, times]) => times >= OFTEN).map(([name]) => name);
-    this.answering = alternating(lines);
+    this.ofEach = namesOfEach(lines);
+    this.answering = alternating(lines) ?? belowQuestion(this.ofEach);
     const rights = often.filter((name) => isRight(name) && !isWrong(name) && !this.answers(name));
     // A letter says wrong beside one that says right: 'F 1: …' alone is a question's number.
     this.namesOptions = often.some(
@@ -186,19 +225,23 @@ export class Names {
     if (this.answers(name) || likelihoodOf(name, ANSWERING) > NAMED) {
       return { role: 'answer', from };
     }
+    const role = this.besideAnswer(name);
+    return role && { role, from };
+  }
+
+  /** What a name says of a question that neither asks nor answers, or that it asks. */
+  private besideAnswer(name: string): Named | undefined {
     const least = this.isOften(name) ? NAMED_OFTEN : NAMED;
-    const [role] = [...BESIDE]
-      .map((one) => ({ one, p: likelihoodOf(name, [one]) }))
-      .filter(({ p }) => p > least)
-      .sort((a, b) => b.p - a.p);
+    const role = besideIn(name, least);
     if (role) {
-      return { role: role.one, from };
+      return role;
     }
     if (likelihoodOf(name, ['stem']) > NAMED) {
-      return { role: 'question', from };
+      return 'question';
     }
-    // What people call the difficulty is kept as a tag.
-    return likelihoodOf(name, ['tag']) > least ? { role: 'tag', from } : undefined;
+    // What people call the difficulty is kept as a tag, and whatever else each question has below its answer.
+    const isBelow = this.ofEach.indexOf(alike(name)) > 1;
+    return isBelow || likelihoodOf(name, ['tag']) > least ? 'tag' : undefined;
   }
 }
 

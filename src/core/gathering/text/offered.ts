@@ -27,9 +27,19 @@ export function offeredBehind(text: string): { at: number; pair: VerdictPair } |
   return match && pair && start + match.index > 0 ? { at: start + match.index, pair } : undefined;
 }
 
-/** Whether a line speaks of judging statements: 'True or false?', 'Juist of onjuist?'. */
-export const offersVerdicts = (text: string): boolean =>
-  [...text.matchAll(ANYWHERE)].some(([, first, second]) => verdictPair([first!, second!]));
+/** The two words between which a line lets one choose: 'True or false?', 'Juist of onjuist?'; undefined where it offers none. */
+export function pairOffered(text: string): VerdictPair | undefined {
+  for (const [, first, second] of text.matchAll(ANYWHERE)) {
+    const pair = verdictPair([first!, second!]);
+    if (pair) {
+      return pair;
+    }
+  }
+  return undefined;
+}
+
+/** Whether a line speaks of judging statements. */
+export const offersVerdicts = (text: string): boolean => pairOffered(text) !== undefined;
 
 /** So many words offer two verdicts, and ask nothing else. */
 const OFFER = 4;

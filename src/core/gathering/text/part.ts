@@ -3,7 +3,8 @@ import { numberOf } from '../../shared/normalise';
 import { kindOfWord } from '../../shared/vocabulary/kinds';
 import type { Draft } from './draft';
 import { isTitle, speaksOfForms } from './lone';
-import { offersVerdicts } from './offered';
+import { pairOffered } from './offered';
+import type { VerdictPair } from '../../shared/vocabulary/verdict-pairs';
 import { WORDS_OF_POINTS } from '../../shared/vocabulary/words-of-points';
 import { countsParts, type TypedLine } from './typed-line';
 
@@ -24,6 +25,8 @@ export type Part = {
   isTask: boolean;
   /** Whether the statements below it are to be judged. */
   isJudged: boolean;
+  /** The two words that it offers for that. */
+  pair?: VerdictPair;
   /** Points of each question below it. */
   points?: number;
 };
@@ -38,12 +41,14 @@ const namesKind = (text: string): boolean =>
 
 /** What a line above questions says of all of them. */
 export function partOf(text: string): Part {
-  const isJudged = offersVerdicts(text);
+  const pair = pairOffered(text);
+  const isJudged = pair !== undefined;
   const each = SAYS_EACH.test(text) ? POINTS_EACH.exec(text)?.[1] : undefined;
   const points = each === undefined ? undefined : numberOf(each);
   return {
     isTask: isJudged || points !== undefined || speaksOfForms(text) || namesKind(text),
     isJudged,
+    ...(pair ? { pair } : {}),
     ...(points === undefined ? {} : { points }),
   };
 }

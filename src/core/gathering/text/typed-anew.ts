@@ -5,16 +5,19 @@ import { fieldOfLine, headsAnswers } from '../../shared/vocabulary/answer-lines'
 import { likelihoodOf } from '../../understanding';
 import { asksToMatch } from './match-words';
 import { partsOf } from './option-line';
+import { asksForOrder } from './order-words';
 import { inLatinScript } from './other-scripts';
 import { anew, isLine, OFTEN, whereOften, withTicks, type Lines } from './retyping';
 import { TYPED_AROUND } from './typed-around';
 import { TYPED_BELOW } from './typed-below';
+import { boxesApart, columnsDownwards } from './typed-columns';
 import { inFullWords } from './typed-counts';
 import { reasonsAtQuestions } from './typed-explained';
 import {
   answerNamedBehind,
   initialsForParts,
   lettersForWords,
+  pairsInFront,
   verdictsApart,
   verdictsInFront,
 } from './typed-letters';
@@ -105,6 +108,7 @@ function pairsByArrow(lines: Lines): Lines {
 
 const PLACED: readonly RegExp[] = [
   /^\s*(?:[-–•*]\s*)?_{2,}\s*(?<step>\S.*?)\s*[([]\s*(?<place>\d{1,2})\s*[)\]]\s*$/u,
+  /^\s*[-–•*]\s*(?<step>\S.*?)\s*[([]\s*(?<place>\d{1,2})\s*[)\]]\s*$/u,
   /^\s*(?:[-–•*]\s*)?_*\s*[([]?(?<place>\d{1,2})[)\]]?\s*_+\s*(?<step>\S.*?)\s*$/u,
 ];
 
@@ -115,12 +119,16 @@ function placeIn({ source, text }: DocumentLine): { place: number; step: string 
   return groups && { place: Number(groups['place']), step: groups['step']! };
 }
 
-/** Steps with a line to write their place on, in the order of the places that are told. */
+const hasRoom = ({ source, text }: DocumentLine): boolean => (source ?? text).includes('_');
+
+/** Steps with a line to write their place on, or with their place behind them below a task for it, in the order of the places. */
 function stepsInOrder(lines: Lines): Lines {
   const found = [...lines];
   for (const run of runsOf(lines, (line) => placeIn(line) !== undefined)) {
     const steps = run.map((at) => placeIn(lines[at]!)!).sort((a, b) => a.place - b.place);
-    if (steps.every(({ place }, index) => place === index + 1)) {
+    const isAsked =
+      run.every((at) => hasRoom(lines[at]!)) || saysAbove(lines, run[0]!, asksForOrder);
+    if (isAsked && steps.every(({ place }, index) => place === index + 1)) {
       run.forEach((at, index) => {
         found[at] = anew(lines[at]!, `- ${steps[index]!.step}`);
       });
@@ -195,9 +203,12 @@ const ticksBehind = (lines: Lines): Lines =>
 const STEPS: readonly ((lines: Lines) => Lines)[] = [
   inLatinScript,
   inFullWords,
+  columnsDownwards,
+  boxesApart,
   lettersForWords,
   initialsForParts,
   whereOften(answerNamedBehind),
+  pairsInFront,
   verdictsInFront,
   verdictsApart,
   reasonsAtQuestions,

@@ -1,12 +1,19 @@
 // Answers that stand where nothing names them: a letter behind an arrow below its options, boxes behind options, the right one of
 // several in capitals, an answer on the line below each question.
+import type { DocumentLine } from '../../model';
+import { alike } from '../../shared/normalise';
+import { fieldOfLine, headsAnswers } from '../../shared/vocabulary/answer-lines';
+import { labelsOf } from './labels';
 import { anew, isLine, OFTEN, retyped, whereOften, type Lines } from './retyping';
 import { asksOutright } from './typed-line';
 
-const POINTED = /^\s*(?:->|=>|→|⇒|➔|>>|»)\s*\(?([A-Ja-j](?:\s*[,&+]\s*[A-Ja-j])*)\)?\.?\s*$/u;
-/** A letter behind an arrow and nothing else, as the answer; undefined of another line. */
+const LETTERS = String.raw`([A-Ja-j](?:\s*[,&+]\s*[A-Ja-j])*)`;
+const POINTED = new RegExp(String.raw`^\s*(?:->|=>|→|⇒|➔|>>|»)\s*\(?${LETTERS}\)?\.?\s*$`, 'u');
+/** The same sign on both sides of letters and nothing else: '*B*', '== A, C =='. */
+const BETWEEN = new RegExp(String.raw`^\s*([*_~=#"'|!]{1,3})\s*${LETTERS}\s*\1\s*$`, 'u');
+/** A letter behind an arrow or between two signs and nothing else, as the answer; undefined of another line. */
 function letterPointed(text: string): string[] | undefined {
-  const letter = POINTED.exec(text)?.[1];
+  const letter = POINTED.exec(text)?.[1] ?? BETWEEN.exec(text)?.[2];
   return letter ? [`Answer: ${letter}`] : undefined;
 }
 
@@ -35,14 +42,65 @@ const OFFERED = /^(.{6,}?[?？])\s+([^?？]{3,120})$/u;
 const LEAST_OFFERED = 2;
 const isLoud = (text: string): boolean => /\p{Lu}{2}/u.test(text) && !/\p{Ll}/u.test(text);
 
-/** Options behind a question, parted by strokes, of which one alone is in capitals: a line each, with that one marked. */
-function loudOne(text: string): string[] | undefined {
+/** A question and what strokes part behind it; undefined where that are fewer than two. */
+function partedBehind(text: string): { question: string; options: string[] } | undefined {
   const [, question, rest = ''] = OFFERED.exec(text) ?? [];
   const options = rest.split(/\s+\/\s+|\s*\|\s*/u).map((option) => option.trim());
-  const loud = options.filter(isLoud);
-  return question && options.length >= LEAST_OFFERED && loud.length === 1
+  return question && options.length >= LEAST_OFFERED && options.every(Boolean)
+    ? { question, options }
+    : undefined;
+}
+
+/** Options behind a question, parted by strokes, of which one alone is in capitals: a line each, with that one marked. */
+function loudOne(text: string): string[] | undefined {
+  const { question, options = [] } = partedBehind(text) ?? {};
+  return question && options.filter(isLoud).length === 1
     ? [question, ...options.map((option) => `- ${option}${isLoud(option) ? ' *' : ''}`)]
     : undefined;
+}
+
+/** Two texts behind a question may be two spellings of its answer; three are offered. */
+const SURELY_OFFERED = 3;
+const COUNTED = /^\s*[([]?\d{1,3}[.):\]]/u;
+const MOSTLY = 0.5;
+
+/** What a line lists behind a name for answers, where that is an option of each question in turn; undefined of another line. */
+function rightOnes(text: string, offered: readonly (readonly string[])[]): string[] | undefined {
+  const field = fieldOfLine(text);
+  const parts = field?.role === 'answer' ? field.value.split(/\s*[,;/]\s*/u).map(alike) : [];
+  return parts.length === offered.length &&
+    parts.every((part, n) => offered[n]!.some((option) => alike(option) === part))
+    ? parts
+    : undefined;
+}
+
+/** Options behind a question, parted by strokes, where answers stand elsewhere: a line each, starred where a list of them says so. */
+function optionsBehind(lines: Lines): Lines {
+  const found = lines.map((line) => (isLine(line) ? partedBehind(line.text) : undefined));
+  const offered = found.flatMap((one) =>
+    one && one.options.length >= SURELY_OFFERED ? [one.options] : [],
+  );
+  const isTold = lines.some(
+    ({ text }) => fieldOfLine(text)?.role === 'answer' || headsAnswers(text),
+  );
+  if (offered.length < OFTEN || !isTold) {
+    return lines;
+  }
+  const key = lines.map(({ text }) => rightOnes(text, offered));
+  const right = key.find(Boolean);
+  const isMost = offered.length >= lines.filter(({ text }) => text.trim()).length * MOSTLY;
+  let asked = 0;
+  return lines.flatMap((line, at) => {
+    const { question, options = [] } = found[at] ?? {};
+    if (question === undefined || options.length < SURELY_OFFERED) {
+      return [key[at] ? anew(line, '') : line];
+    }
+    const star = right?.[asked++];
+    // Counted, they are parted from a title above the first.
+    const count = isMost && !COUNTED.test(question) ? `${asked}. ` : '';
+    const listed = options.map((option) => `- ${option}${alike(option) === star ? ' *' : ''}`);
+    return [`${count}${question}`, ...listed].map((text) => anew(line, text));
+  });
 }
 
 const LABEL = /^(\s*(?:[([]?(?:\d{1,2}|[A-Ja-j])[.):\]]\s+|[-–•]\s+)?)(\S.*?)\s*$/u;
@@ -92,7 +150,10 @@ function enclosedOnes(lines: Lines): Lines {
 
 const FEWEST_TURNS = 3;
 const PLAIN = /^\s*[\p{L}\p{N}"“„'‘«¿£€$]/u;
-const LABELLED = /^\s*[([]?(?:\d{1,3}|[A-Za-z])[.):\]]\s/u;
+/** Whether a line has a label that counts or a name of its own, so that it says by itself what it is. */
+const isLabelled = (line: DocumentLine): boolean =>
+  labelsOf(line).some(({ counts }) => counts !== 'word') || fieldOfLine(line.text) !== undefined;
+
 /** Longer lines are no titles of parts. */
 const LONGEST_TITLE = 60;
 /** So many questions stand below a title at least, one with another. */
@@ -123,8 +184,9 @@ function answersBelow(lines: Lines): Lines {
   const titles = titlesAmong(lines, filled);
   const turns = filled.filter((at) => !titles.has(at));
   const isTurn = turns.every((at, index) => {
-    const { text } = lines[at]!;
-    return PLAIN.test(text) && !LABELLED.test(text) && asksOutright(text) === (index % 2 === 0);
+    const line = lines[at]!;
+    const isQuestion = asksOutright(line.text);
+    return PLAIN.test(line.text) && !isLabelled(line) && isQuestion === (index % 2 === 0);
   });
   const questions = turns.length / 2;
   return !isTurn ||
@@ -143,6 +205,7 @@ export const TYPED_BELOW: readonly ((lines: Lines) => Lines)[] = [
   whereOften(letterPointed),
   boxesInFront,
   whereOften(loudOne, OFTEN),
+  optionsBehind,
   enclosedOnes,
   answersBelow,
 ];

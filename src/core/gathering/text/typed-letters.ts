@@ -2,7 +2,7 @@
 import { groupBy } from '../../shared/group-by';
 import { fieldOfLine } from '../../shared/vocabulary/answer-lines';
 import { trueFalseInitials, verdictPair } from '../../shared/vocabulary/verdicts';
-import { isLine, OFTEN, retyped, type Lines } from './retyping';
+import { isLine, OFTEN, retyped, whereOften, type Lines } from './retyping';
 import { asksOutright } from './typed-line';
 
 const NAMED = /^\s*(\p{Lu}\p{L}{0,2})\s?:\s+(\S.*)$/u;
@@ -73,6 +73,17 @@ export function verdictsInFront(lines: Lines): Lines {
     ? lines
     : retyped(lines, (at) => found[at] && `${found[at].text} (${found[at].word})`);
 }
+
+const PAIR_FIRST =
+  /^\s*[([]?(\p{L}{1,12})[)\]]?\s*[/|]?\s*[([]?(?<![\p{L}])(\p{L}{1,12})[)\]]?\s+(?=[([]?\d{1,3}[.):\]]\s)/u;
+/** A numbered statement without the two words in front of it of which one is to be ringed, 'T  F  1. …'; undefined of another line. */
+function withoutPair(text: string): string[] | undefined {
+  const [whole = '', one = '', other = ''] = PAIR_FIRST.exec(text) ?? [];
+  const isPair = trueFalseInitials(one, other) ?? verdictPair([one, other]);
+  return isPair ? [text.slice(whole.length)] : undefined;
+}
+/** Numbered statements without such words. */
+export const pairsInFront = whereOften(withoutPair);
 
 const GLUED = /(?<![\p{L}\p{N}])(\d{1,3})(\p{Lu})(?![\p{L}\p{N}])/gu;
 

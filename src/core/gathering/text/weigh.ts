@@ -2,10 +2,11 @@
 import { alike } from '../../shared/normalise';
 import { answerBehind } from './answers-behind';
 import { fieldOfLine } from '../../shared/vocabulary/answer-lines';
-import { verdictOf, verdictPair } from '../../shared/vocabulary/verdicts';
+import { verdictOf } from '../../shared/vocabulary/verdicts';
 import { isEmphasised, pieceText, plainOfPieces, type Draft, type Emphasis } from './draft';
 import type { TextManner } from './signs';
 import type { Names } from './names';
+import { areJudged, LAST, saysVerdict, wordBehind } from './judged-texts';
 import { isOffer, offeredBehind, offersVerdicts } from './offered';
 import type { Segmented } from './segment';
 import { POINTS } from './points';
@@ -18,29 +19,13 @@ const LEFT_LABEL =
   /^\s*(?:\p{L}{0,12}[.°º]?\s?[([]?\d{1,3}\s?[.):\]/°º-]{1,3}\s|[([]?[A-Ja-j]\s?[.):\]/-]{1,2}\s|[A-Ja-j]\t|[-–•●○*]\s|#\d|[①-⑳]|\d{1,2}°|\p{Lu}\.?\d{1,3}\b)/u;
 const LETTERS = /^[([]?\s*[A-Ja-j](?:\s*(?:[,;&+/]|and|und|et|y|en|e)\s*[A-Ja-j])*\s*[)\].]?$/iu;
 
-/** A verdict behind a statement, '(True)', '– falsch', 'F'. */
-const VERDICT_BEHIND =
-  /(?:[([]\s*(\p{L}{1,12}(?: \p{L}{2,12})?)\s*[)\]]|[–—-]\s+(\p{L}{4,12})|(?<=[.!?])\s+(\p{L}|\p{L}{4,12}))\s*\.?$/u;
 /** A gap that was solved has what goes in between two pairs of brackets. */
 const isSolved = (text: string): boolean => text.includes('[[');
 
-/** So much of a text's end holds a verdict behind it. */
-const LAST = 60;
-const wordBehind = (text: string): string | undefined =>
-  VERDICT_BEHIND.exec(text.trimEnd().slice(-LAST))?.slice(1).find(Boolean);
-const saysVerdict = (text: string): boolean => {
-  const word = wordBehind(text);
-  return word !== undefined && verdictOf(word) !== undefined;
-};
-/** Whether each text ends with one of the same two words for true and false: they are statements, and no options. */
-function areJudged(texts: readonly string[]): boolean {
-  const words = texts.map(wordBehind);
-  const said = [...new Set(words.map((word) => word?.toLowerCase()))];
-  return (
-    words.every(Boolean) &&
-    (texts.every(saysVerdict) || (said.length === 2 && verdictPair(said as string[]) !== undefined))
-  );
-}
+/** How much each is worth, behind what is to be done. */
+const AMOUNT = /\s*[([][^()[\]]*\d[^()[\]]*[)\]]\s*$/u;
+/** A question with something behind it, as with its own options. */
+const ASKS_WITHIN = /[?？؟](?:\s|$)/u;
 const MOST_OPTIONS = 10;
 /** Options are labelled alike; numbers among letters are questions that were taken for options. */
 const MIXED = 0.3;
@@ -86,7 +71,7 @@ function areStatements({ options, stem }: Draft): boolean {
   const text = plainOfPieces(stem);
   // 'True or false?' alone is judged below, unless what stands below are the two words.
   if (
-    isOffer(text) &&
+    isOffer(text.replace(AMOUNT, '')) &&
     !options.some(({ pieces }) => verdictOf(plainOfPieces(pieces)) !== undefined)
   ) {
     return true;
@@ -105,7 +90,8 @@ function choiceQuality(draft: Draft, emphasis: Emphasis | undefined): number {
   }
   const texts = options.map(({ pieces }) => plainOfPieces(pieces));
   const inOrder = options.every(({ n, style }, index) => style === 'bullet' || n === index);
-  const asking = areJudged(texts) ? 1 : texts.filter(asks).length / texts.length;
+  const areAsked = areJudged(texts) || texts.every((text) => ASKS_WITHIN.test(text));
+  const asking = areAsked ? 1 : texts.filter(asks).length / texts.length;
   const empty = texts.filter((text) => !text).length / texts.length;
   const twice = new Set(texts.map(alike)).size < texts.length ? 0.2 : 0;
   const isMixed = new Set(options.map(({ style }) => style)).size > 1;
@@ -127,7 +113,7 @@ function openQuality({ answers, stem, holdsGaps }: Draft): number {
   ) {
     return 0.8;
   }
-  if (VERDICT_BEHIND.test(text.trimEnd().slice(-LAST))) {
+  if (wordBehind(text) !== undefined) {
     return saysVerdict(text) ? 0.85 : 0.3;
   }
   return endsAsked(text) ? 0.45 : 0.2;
@@ -203,15 +189,18 @@ function evenness(drafts: readonly Draft[], manner: TextManner | undefined): num
   return (sizes.length ? common / sizes.length : 0) + 1.5 * (counted / Math.max(1, drafts.length));
 }
 
-/** A line set aside costs, most of all one that asks or has a label; titles and parts stand in every text. */
-const costOf = (line: TypedLine): number => {
+/** A line set aside costs, most of all one that asks or has a label; titles stand in every text, and categories above questions. */
+const costOf = (line: TypedLine, names: Names): number => {
+  if (names.fieldIn(line.text)?.role === 'category') {
+    return -1;
+  }
   if (countsParts(line) || offersVerdicts(line.text)) {
     return 0.2;
   }
   return endsAsked(line.text) || line.labels.length ? 1 : 0.35;
 };
-const asideCost = (lines: readonly TypedLine[]): number =>
-  lines.reduce((sum, line) => sum + costOf(line), 0);
+const asideCost = (lines: readonly TypedLine[], names: Names): number =>
+  lines.reduce((sum, line) => sum + costOf(line, names), 0);
 
 /** A line of the list of all answers speaks for it, unless it asks: no answer does. */
 const keyWorth = ({ text }: TypedLine): number => (endsAsked(text) ? -1 : 0.8);
@@ -243,6 +232,6 @@ export function weightOf(
     keyLines.reduce((sum, line) => sum + keyWorth(line), 0) +
     choices * 0.2 +
     marked * 0.3 -
-    asideCost(aside)
+    asideCost(aside, names)
   );
 }

@@ -1,10 +1,10 @@
 // The answer of a question that has no options: a statement that is judged, gaps, a short or an open answer.
 import type { Item, Kind, Option, Text } from '../../model';
-import { trueFalseWords, verdictOf, verdictPair } from '../../shared/vocabulary/verdicts';
+import { verdictPair } from '../../shared/vocabulary/verdicts';
 import { drawnGaps, splitAnswers, type DrawnGaps } from '../answers';
 import type { Problem } from '../key';
 import { plainOfPieces, textOfPieces, type Draft } from './draft';
-import { alike, quantityOf } from '../../shared/normalise';
+import { quantityOf } from '../../shared/normalise';
 import type { VerdictPair } from '../../shared/vocabulary/verdict-pairs';
 import { offeredBehind } from './offered';
 import { orderInLine } from './order-in-line';
@@ -12,89 +12,11 @@ import { roundSolution } from './round-solution';
 import { POINTS } from './points';
 import { likelihoodOf } from '../../understanding';
 import { withBank } from '../gap-words';
-import { asksOutright } from './typed-line';
+import { asTrueFalse } from './true-false';
 import { bankOf } from './word-bank';
 
 /** The kind of a question, its text, what its answer gives it, and what stopped it. */
 export type DraftAnswer = { kind: Kind; stem: Text; fields: Partial<Item>; problems: Problem[] };
-
-const TRAILING =
-  /\s*(?:[([{]\s*(\p{L}{1,10}(?: \p{L}{2,10})?)\s*[)\]}]|(?:[–—-]{1,2}>?|→|=>)\s+(\p{L}{4,10})|(?<=[.!?])\s+(\p{L}|\p{L}{4,10}))\s*[.]?$/u;
-
-/** The word behind a statement, and where it begins; undefined where none stands there. */
-function wordBehind(stem: string): { word: string; at: number } | undefined {
-  const match = TRAILING.exec(stem);
-  const word = match?.slice(1).find((group) => group !== undefined);
-  return match && word ? { word, at: match.index } : undefined;
-}
-
-/** Letters that stand for words: vrai, verdadero, vero, verdadeiro; juist; onjuist, onwaar. */
-const LETTERS: ReadonlyMap<string, boolean> = new Map([
-  ['v', true],
-  ['j', true],
-  ['o', false],
-]);
-const isTrueWord = (word: string): boolean | undefined =>
-  trueFalseWords(word)?.isTrue ?? LETTERS.get(word.toLowerCase()) ?? verdictOf(word);
-
-/** Longer answers are no verdict. */
-const LONGEST_VERDICT = 12;
-const trueOrFalse = (word: string, isTrue: boolean): Option[] => {
-  const [yes, no] = trueFalseWords(word)?.words ?? ['True', 'False'];
-  return [
-    { text: { plain: yes }, right: isTrue },
-    { text: { plain: no }, right: !isTrue },
-  ];
-};
-
-/** Verdicts that answer a question in another sense as well: 'Which side is starboard? Right.' */
-const OF_TWO_SENSES =
-  /^(?:right|wrong|good|goed|fout|bon|bonne|juste|bien|mal|exact|rett|fact|fiction|mauvais|mauvaise)$/u;
-
-/**
- * Whether an answer on its line is a verdict. Where nothing offers a choice, a question is answered by so much that a letter or a
- * number is rather the answer itself, and a number is no verdict on anything.
- */
-function isVerdict(stem: string, said: string): boolean {
-  const word = alike(said);
-  return asksOutright(stem)
-    ? trueFalseWords(word) !== undefined && !OF_TWO_SENSES.test(word)
-    : !/^\d+$/u.test(word);
-}
-
-/** Whether a word is a verdict: behind a statement it may stand for something else; on an answer line it hardly does. */
-function isKnownVerdict(
-  stem: string,
-  word: string,
-  { isBehind, isOffered }: { isBehind: boolean; isOffered: boolean },
-): boolean {
-  return isBehind
-    ? trueFalseWords(word) !== undefined || /^[TFRWVJO]$/i.test(word)
-    : isOffered || isVerdict(stem, word);
-}
-
-/** A statement with its verdict behind it or on a line of its own; `isOffered` where the text says that there is a choice of two. */
-function asTrueFalse(
-  stem: Text,
-  said: string,
-  isOffered: boolean,
-): { stem: Text; options: Option[] } | undefined {
-  const behind = said ? undefined : wordBehind(stem.plain);
-  const word = (said || (behind?.word ?? '')).replace(/[.!]$/, '');
-  if (!word || said.length > LONGEST_VERDICT) {
-    return undefined;
-  }
-  const isBehind = behind !== undefined;
-  const isTrue = isKnownVerdict(stem.plain, word, { isBehind, isOffered })
-    ? isTrueWord(word)
-    : undefined;
-  return isTrue === undefined
-    ? undefined
-    : {
-        stem: behind ? { plain: stem.plain.slice(0, behind.at).trim() } : stem,
-        options: trueOrFalse(word, isTrue),
-      };
-}
 
 const OR = /^(?:or|oder|ou|o|of|eller|lub|neu)$/iu;
 
@@ -155,7 +77,10 @@ function judged(draft: Draft, stem: Text, said: string): DraftAnswer | undefined
   const bare = offer ? unpointed.slice(0, offer.at).trim() : unpointed;
   const isJudged = draft.part?.isJudged === true;
   const isOffered = [offer !== undefined, unpointed !== own, isJudged].includes(true);
-  const statement = asTrueFalse(bare === stem.plain ? stem : { plain: bare }, said, isOffered);
+  const statement = asTrueFalse(bare === stem.plain ? stem : { plain: bare }, said, {
+    isOffered,
+    pair: draft.part?.pair,
+  });
   if (statement) {
     const options = offer ? inWords(statement.options, offer.pair) : statement.options;
     return { kind: 'true-false', stem: statement.stem, fields: { options }, problems: [] };

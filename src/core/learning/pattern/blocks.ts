@@ -97,7 +97,7 @@ function withHeads({
 }: {
   head: string[];
   blocks: string[][];
-}): string[][] | undefined {
+}): { blocks: string[][]; aboveHeads: string[] } | undefined {
   const [own] = frontsOf(head);
   const all = [...head, ...blocks.flat()];
   const fronts = frontsOf(all.map((line) => line || ' '));
@@ -107,13 +107,17 @@ function withHeads({
   if (head.length !== 1 || !fronts[0]!.before.trim()) {
     return undefined;
   }
+  const heads = blocks.filter((block) => isHead.get(block.at(-1) ?? ''));
+  const aboveHeads = heads.length > 0 && heads.every((block) => block.at(-2) === '') ? [''] : [];
   let above = head;
-  return blocks.map((block) => {
+  const headed = blocks.map((block) => {
     const moved = isHead.get(block.at(-1) ?? '') ? block.slice(-1) : [];
-    const whole = [...above, ...block.slice(0, block.length - moved.length)];
+    const parting = moved.length ? aboveHeads.length : 0;
+    const whole = [...above, ...block.slice(0, block.length - moved.length - parting)];
     above = moved;
     return whole;
   });
+  return { blocks: headed, aboveHeads };
 }
 
 /** Whether lines have the same in front, or the same with another code behind it, or each a word for its question's kind. */
@@ -178,7 +182,9 @@ function byOpenings(lines: readonly string[], first: number, fronts: readonly Fr
   const headed = withHeads({ head, blocks: parted.blocks });
   return [
     ...(isHead(head, blocks.flat()) ? [taken(head, parted.blocks, parted.between)] : []),
-    ...(headed ? [taken([], headed, parted.between)] : []),
+    ...(headed
+      ? [{ ...taken([], headed.blocks, parted.between), aboveHeads: headed.aboveHeads }]
+      : []),
   ];
 }
 

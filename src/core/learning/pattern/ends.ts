@@ -2,12 +2,13 @@
 import { groupBy } from '../../shared/group-by';
 import { fieldOfLine } from '../../shared/vocabulary/answer-lines';
 import { trueFalseWords, verdictOf } from '../../shared/vocabulary/verdicts';
+import { likelihoodOf } from '../../understanding';
 import { KEYS } from './shapes';
 import { truthWords } from './truth-words';
 import { isLettered, keyOf, lettersIn, type Front } from './ways';
 
 const END =
-  /(\s[^\p{L}\p{N}\s.?!…,;:"'”’»)\]}-]{1,4}|\s(?:\||:|;|–|->|=>|=)\s\p{L}{1,12}|\s?(?:[*✓✔✗✘+#]{1,3}|\(\p{L}{1,12}\)|\[\p{L}{1,12}\]|\([*✓✔x+]\)|<[-=]{1,2}|←))$/u;
+  /(\s[^\p{L}\p{N}\s.?!…,;:"'”’»)\]}-]{1,4}|\s(?:\||:|;|–|->|=>|=)\s?\p{L}{1,12}|\s?(?:[*✓✔✗✘+#]{1,3}|\(\p{L}{1,12}\)|\[\p{L}{1,12}\]|\([*✓✔x+]\)|<[-=]{1,2}|←))$/u;
 
 /** Whether a sign behind a text, in brackets or not, says right or wrong. */
 const saysVerdict = (end: string): boolean =>
@@ -17,6 +18,7 @@ const saysVerdict = (end: string): boolean =>
 const saysRight = (end: string): boolean =>
   /[✓✔]/u.test(end) || (end.trim() !== '' && verdictOf(lettersIn(end)) === true);
 
+const NAMED = 0.5;
 const ANSWERS: ReadonlySet<string> = new Set(['answer', 'option', 'options']);
 
 /** Of signs behind lines those that make statements of them: true behind one and false behind another, or letters for these behind each. */
@@ -36,7 +38,10 @@ function signsBehind(own: Front, ends: readonly (string | undefined)[]): Readonl
   const counts = new Map(
     [...groupBy(ends, (end) => end ?? '')].map(([end, all]) => [end, all.length]),
   );
-  const isOption = isLettered(own) || ANSWERS.has(fieldOfLine(`${own.words}: x`)?.role ?? '');
+  const isOption =
+    isLettered(own) ||
+    ANSWERS.has(fieldOfLine(`${own.words}: x`)?.role ?? '') ||
+    likelihoodOf(own.words, ['option', 'options']) > NAMED;
   const statements = isOption ? new Set() : endsOfStatements([...counts.keys()]);
   const isSign = ([end, times]: [string, number]): boolean => {
     const isTold = times > 1 || saysRight(end);

@@ -66,14 +66,22 @@ function formFrom(questions: readonly Question[], sample: Sample): Form | undefi
     : { kinds, parts: whole, ...(below.length ? { below } : {}) };
 }
 
-/** Categories that not every question has, as lines that stand above several; `isApart` where an empty line follows them. */
-function withShared(form: Form, questions: readonly Question[], isApart: boolean): Form {
+/** Lines that part categories from the questions before them, and from those below. */
+type Apart = { above: readonly string[]; below: readonly string[] | undefined };
+
+/** Categories that not every question has, as lines that stand above several. */
+function withShared(form: Form, questions: readonly Question[], { above, below }: Apart): Form {
   const isEach = questions.every(({ lines }) =>
     lines.some((line) => isTold(line) && line.part === 'category'),
   );
   const shared = (part: Part): Part =>
     part.role === 'category'
-      ? { ...part, isShared: true, ...(isApart ? { between: '\n' } : {}) }
+      ? {
+          ...part,
+          isShared: true,
+          ...(above.length ? { above: [...above] } : {}),
+          ...(below ? { between: `\n${below.join('\n')}` } : {}),
+        }
       : part;
   return isEach ? form : { ...form, parts: form.parts.map(shared) };
 }
@@ -100,10 +108,11 @@ export function patternFrom(
     return form && withKindOfBoxes(form, shapeOf(group[0]));
   });
   const whole = forms.filter((form) => form !== undefined);
+  const apart = { above: blocks.aboveHeads ?? [], below: isApart ? blocks.between : undefined };
   return whole.length < forms.length || !whole.length
     ? undefined
     : {
-        forms: whole.map((form) => withShared(form, questions, isApart)),
+        forms: whole.map((form) => withShared(form, questions, apart)),
         between: [...blocks.between],
         ...(blocks.head.length ? { head: [...blocks.head] } : {}),
       };

@@ -10,6 +10,8 @@ export type Blocks = {
   head: readonly string[];
   blocks: readonly (readonly Line[])[];
   between: readonly string[];
+  /** Lines that part a line that heads several questions from those before it. */
+  aboveHeads?: readonly string[];
 };
 
 /** Titles that each have one line below them, in questions in which a title comes more than once. */

@@ -103,7 +103,30 @@ function readTwoLines(name: string, lines: readonly string[]): Terms | undefined
   };
 }
 
-type Filled = { line: string; number: number; isApart: boolean };
+type Filled = {
+  line: string;
+  number: number;
+  /** Whether the lines around it are empty; whether the one above it is. */
+  isApart: boolean;
+  isSetOff: boolean;
+  hasLabel: boolean;
+};
+
+/** So many lines of a list with labels have one. */
+const MOSTLY_LABELLED = 0.6;
+/** Which lines have no label among others that have one, right above such a line: titles, whatever sign stands in them. */
+function areUnlabelled(filled: readonly Filled[]): boolean[] {
+  const labelled = filled.filter(({ hasLabel }) => hasLabel).length;
+  const isOften = labelled >= FEWEST_BLOCKS && labelled >= filled.length * MOSTLY_LABELLED;
+  return filled.map(
+    ({ hasLabel, isSetOff, line }, at) =>
+      isOften &&
+      !hasLabel &&
+      isSetOff &&
+      line.length <= LONGEST_TITLE &&
+      filled[at + 1]?.hasLabel === true,
+  );
+}
 
 const COUNTED = /^(\p{L}{2,20})\s+(\d{1,3}|[IVX]{1,4})$/u;
 
@@ -129,7 +152,8 @@ function rowsBy(
   const titles = new Set<string>();
   let title = '';
   const matches = filled.map(({ line }) => pattern.exec(inlineMarkdown(line).text));
-  const areParts = countParts(filled, matches);
+  const unlabelled = areUnlabelled(filled);
+  const areParts = countParts(filled, matches).map((isPart, at) => isPart || unlabelled[at]!);
   for (const [index, { line, number }] of filled.entries()) {
     const match = matches[index];
     if (match && !areParts[index]) {
@@ -179,6 +203,8 @@ export function readTerms(name: string, lines: readonly string[]): Terms | undef
             line: line.replace(LABEL, '').trim(),
             number: index + 1,
             isApart: !lines[index - 1]?.trim() && !lines[index + 1]?.trim(),
+            isSetOff: !lines[index - 1]?.trim(),
+            hasLabel: LABEL.test(line),
           },
         ]
       : [],

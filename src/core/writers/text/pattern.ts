@@ -16,9 +16,16 @@ function topOf({ head = [], title }: Pattern, setTitle: string | undefined): str
 const categoryOf = ({ as }: Placed): string => as[0]?.category?.join(' > ') ?? '';
 
 /** The line of a question's category, where it is another one than that of the question before. */
-function categoryLines(shared: Part | undefined, own: string, before: string): string[] {
+function categoryLines(
+  shared: Part | undefined,
+  { own, before, isFirst }: { own: string; before: string; isFirst: boolean },
+): string[] {
   return shared && own && own !== before
-    ? [lineAround(shared, own), ...(shared.between === '\n' ? [''] : [])]
+    ? [
+        ...((!isFirst && shared.above) || []),
+        lineAround(shared, own),
+        ...(shared.between?.split('\n').slice(1) ?? []),
+      ]
     : [];
 }
 
@@ -33,7 +40,8 @@ export function patternLines(
   questions.forEach((question, at) => {
     const own = categoryOf(question);
     const text = numberedText(question.text ?? '', at + 1, questions.length);
-    lines.push(...(at ? pattern.between : []), ...categoryLines(shared, own, before));
+    const category = categoryLines(shared, { own, before, isFirst: at === 0 });
+    lines.push(...(at ? pattern.between : []), ...category);
     lines.push(...text.split('\n'));
     before = own || before;
   });

@@ -1,0 +1,62 @@
+// Options that stand beside one another: in columns that are read downwards, "a. joule    c. watt" above "b. newton    d. pascal", and with
+// empty boxes between them.
+import { letterPlace } from '../../shared/plain';
+import { anew, isLine, whereOften, type Lines } from './retyping';
+
+const CELL = /^\s*[([]?([A-Ja-j])[.):\]]\s*\S/u;
+const GAP = /(?:\t+|[ \u00a0]{2,})(?=[([]?[A-Ja-j][.):\]])/u;
+const LEAST_ROWS = 2;
+
+const BOXED = /^\s*[Oo○◯☐□▢]\s+\S/u;
+const BOX_GAP = /(?:\t+|[ \u00a0]{2,})(?=[Oo○◯☐□▢]\s+\S)/u;
+/** Texts with an empty box or a ring in front of each, side by side on a line, as bullets on a line each; undefined of another line. */
+function boxesSideBySide(text: string): string[] | undefined {
+  const cells = text.trim().split(BOX_GAP);
+  return cells.length > 1 && cells.every((cell) => BOXED.test(cell))
+    ? cells.map((cell) => cell.replace(/^\s*\S\s+/u, '○ '))
+    : undefined;
+}
+/** Such boxes, where they stand so on several lines. */
+export const boxesApart = whereOften(boxesSideBySide);
+
+/** The labelled texts of a line that wide gaps part; none where any has no label. */
+function cellsIn(text: string): string[] {
+  const cells = text.trim().split(GAP);
+  return cells.length > 1 && cells.every((cell) => CELL.test(cell)) ? cells : [];
+}
+
+/** The cells of rows in the order of columns; undefined where their letters do not run on so. */
+function downwards(rows: readonly string[][]): string[] | undefined {
+  const width = rows[0]?.length ?? 0;
+  const cells = Array.from({ length: width }, (_, column) =>
+    rows.flatMap((row) => row[column] ?? []),
+  ).flat();
+  const isEven = rows.length >= LEAST_ROWS && rows.every(({ length }) => length <= width);
+  const runsOn = cells.every((cell, n) => letterPlace(CELL.exec(cell)?.[1] ?? '') === n);
+  return isEven && runsOn ? cells : undefined;
+}
+
+/** Such options on a line each, in the order of their letters. */
+export function columnsDownwards(lines: Lines): Lines {
+  const found: Lines[number][] = [];
+  for (let at = 0; at < lines.length;) {
+    const rows: string[][] = [];
+    while (isLine(lines[at + rows.length] ?? { line: 0, text: '' })) {
+      const cells = cellsIn(lines[at + rows.length]?.text ?? '');
+      if (!cells.length) {
+        break;
+      }
+      rows.push(cells);
+    }
+    const options = downwards(rows);
+    if (options) {
+      const last = rows.length - 1;
+      found.push(...options.map((text, n) => anew(lines[at + Math.min(n, last)]!, text)));
+      at += rows.length;
+    } else {
+      found.push(lines[at]!);
+      at++;
+    }
+  }
+  return found;
+}
