@@ -14,6 +14,8 @@ export type RowsForEach = {
   rowForEach: NonNullable<Layout['rowForEach']>;
   /** The roles of columns that say something of one part, by the column from 0; 'ignore' where one only counts the parts. */
   roles: ReadonlyMap<number, Role>;
+  /** Columns, from 0, whose cells say something else of each part, and nothing that is known. */
+  others: readonly number[];
   /** The column that asks, from 0. */
   stem: number;
   /** The row of the headings, from 0. */
@@ -33,6 +35,19 @@ function saidAgain(region: Region, { first, stem }: Asked, parts: ReadonlySet<nu
   return columnsOf(region)
     .filter((column) => !parts.has(column) && isSame(column))
     .map(columnLetters);
+}
+
+/** The columns that are filled in every row and say several things of a question: something of each part, for which there is no role. */
+function saidOfParts(region: Region, { first, stem }: Asked, known: ReadonlySet<number>): number[] {
+  const questions = rowsOfQuestions(region, filledRows(region, first), stem);
+  const texts = (column: number, own: readonly number[]): string[] =>
+    own.map((row) => region.cell(row, column));
+  return columnsOf(region).filter(
+    (column) =>
+      !known.has(column) &&
+      questions.every((own) => texts(column, own).every(Boolean)) &&
+      questions.some((own) => new Set(texts(column, own)).size > 1),
+  );
 }
 
 /** How a column counts the first part; undefined where it does so in a way that is not written here. */
@@ -101,6 +116,7 @@ export function rowsForEach(region: Region): RowsForEach | undefined {
     : {
         rowForEach,
         roles: counting === undefined ? roles : new Map([...roles, [counting, 'ignore']]),
+        others: saidOfParts(region, asked, new Set([...apart, asked.stem])),
         stem: asked.stem,
         headingRow: asked.headingRow,
       };

@@ -12,6 +12,7 @@ import { separatorIn } from './key-sentences';
 import { separatorOf } from './separators';
 import { withWays } from './two-way-columns';
 import { bareLimit, characterLimit, listedNumbers } from './sentences';
+import { lengthAlone, limitLikeOthers } from './lengths';
 
 export type Learned = Column & { because: string; sure: boolean };
 /** What the words and rules of a blank add to the understanding of its columns. */
@@ -100,7 +101,9 @@ function rulesOf(
     characterLimit(heading) ??
     characterLimit(note) ??
     bareLimit(heading) ??
-    characterLimit(said);
+    limitLikeOthers(region, headingRow, heading) ??
+    characterLimit(said) ??
+    lengthAlone(said);
   return {
     ...rules,
     ...(most ? { max: most } : {}),

@@ -27,6 +27,21 @@ describe('plain blanks', () => {
     ]);
   });
 
+  it('a number in brackets is a length where a heading beside it says so, and so is one below with “max.” alone', async () => {
+    const beside = await learnt('a.csv', [
+      'Question (120 chars),Option A (60),Option B (60),Correct,Seconds',
+    ]);
+    expect(beside.layout.limits).toMatchObject({ stem: 120, option: 60 });
+    const below = await learnt('a.csv', [
+      'Énoncé;Réponse A;Réponse B;Réponse C;Bonne réponse;Explication',
+      '200 caractères max.;80 max.;80 max.;80 max.;A, B ou C;facultatif',
+      'Qu’est-ce qu’un sas ?;une chambre;un bateau;un outil;A;entre deux portes',
+    ]);
+    expect(below.layout.limits).toMatchObject({ stem: 200, option: 80 });
+    expect(below.layout.file).toMatchObject({ firstRow: 3, sample: [3, 3] });
+    expect(below.unsure).toEqual([]);
+  });
+
   it('a rule behind a heading says nothing of it either', async () => {
     const { layout } = await learnt('a.csv', [
       'Question - max. 90 characters,Answer A,Answer B,Right answer: required,"Hint, up to 60 characters",Explanation – at most 240 characters',

@@ -196,3 +196,16 @@ it('a blank with a row for each pair takes matching tasks alone', async () => {
   expect(differences).toEqual([]);
   expect(leftOut).toEqual(['A']);
 });
+
+it('a column that says something of each option, and nothing that is known, is left alone and doubted', async () => {
+  const { layout, unsure, because } = await learnt([
+    'Question;Option;Is correct;Score',
+    'What floats?;cork;TRUE;1',
+    'What floats?;iron;FALSE;0',
+    'What sinks?;lead;TRUE;1',
+    'What sinks?;foam;FALSE;0',
+  ]);
+  expect(layout.columns[3]).toMatchObject({ heading: 'Score', role: 'ignore' });
+  expect(unsure).toContain('columns.D');
+  expect(because['columns.D']).toContain('each option');
+});

@@ -40,6 +40,11 @@ function withRole(column: Column, roles: RowsForEach['roles'], stem: number): Co
   return { ...own, role, ...(values && role === column.role ? { values } : {}) };
 }
 
+/** A column whose cells nothing is written into. */
+function unknown({ n: _n, ...column }: Column): Column {
+  return { ...column, role: 'ignore' };
+}
+
 /** A learned layout with rows for each part of a question where its blank's samples stand so. */
 export function withRowsShown(learned: LearnedLayout, table: Table): LearnedLayout {
   const { layout } = learned;
@@ -53,11 +58,14 @@ export function withRowsShown(learned: LearnedLayout, table: Table): LearnedLayo
   const told = [...roles.keys(), stem];
   const path = ({ column }: Column): string => `columns.${column}`;
   const shown = layout.columns.filter(({ column }) => told.includes(columnIndex(column)));
+  const others = layout.columns.filter(({ column }) => found.others.includes(columnIndex(column)));
   const why = `each ${rowForEach.part} of a sample has a row of its own`;
   return {
     layout: {
       ...layout,
-      columns: layout.columns.map((column) => withRole(column, roles, stem)),
+      columns: layout.columns.map((column) =>
+        others.includes(column) ? unknown(column) : withRole(column, roles, stem),
+      ),
       key: keyOf(region, found),
       limits,
       rowForEach,
@@ -65,11 +73,20 @@ export function withRowsShown(learned: LearnedLayout, table: Table): LearnedLayo
     because: {
       ...learned.because,
       ...Object.fromEntries(shown.map((column) => [path(column), why])),
+      ...Object.fromEntries(
+        others.map((column) => [
+          path(column),
+          `its cells say something of each ${rowForEach.part}, which is not written: nothing here says what it is`,
+        ]),
+      ),
       key: why,
       rowForEach: why,
     },
-    unsure: learned.unsure.filter(
-      (one) => one !== 'key' && !shown.some((own) => path(own) === one),
-    ),
+    unsure: [
+      ...learned.unsure.filter(
+        (one) => one !== 'key' && ![...shown, ...others].some((own) => path(own) === one),
+      ),
+      ...others.map(path),
+    ],
   };
 }

@@ -42,6 +42,8 @@ describe('rows of rules', () => {
   it.each([
     ['Text (max 150)|max 50|max 50|optional|1-3|5/10/20', true],
     ['max. 90 Zeichen|Pflicht|Pflicht|freiwillig|A/B/C|in s', true],
+    ['150 caractères max.|80 max.|80 max.|80 max.|A, B ou C|facultatif', true],
+    ['How long is 2 min?|2 min|3 min|4 min|1|30', false],
     ['Which half?|3/5|3/6|4/6|2|30', false],
     ['3/5|3/6|4/6|1/2|2|30', false],
     ['Which opens?|gate|wall|roof|1|30', false],

@@ -6,11 +6,11 @@ const LEAST = 3;
 const MOSTLY = 0.4;
 
 const RULE_WORDS =
-  '(?:max|min(?!ut)|optional|required|mandatory|pflicht|freiwillig|obligatoire|facultati|obligatori|opcional|opzional|verplicht|optioneel|obowiązkow|valfri|frivillig)';
+  '(?:max|(?<!\\d\\s?)min(?!ut)|optional|required|mandatory|pflicht|freiwillig|obligatoire|facultati|obligatori|opcional|opzional|verplicht|optioneel|obowiązkow|valfri|frivillig)';
 const LENGTH = /^[^?]{0,20}\d\s*(?:char|zeichen|caract|caratt|tekens|znak|tecken|tegn)/iu;
 const RULES: readonly RegExp[] = [
   // '2 min' is a time, and no rule.
-  new RegExp(`(?<!\\p{L}|\\d\\s?)${RULE_WORDS}`, 'iu'),
+  new RegExp(`(?<!\\p{L})${RULE_WORDS}`, 'iu'),
   LENGTH,
   /(?<!\p{L})(?:leave (?:it |this )?(?:empty|blank)|(?:separated|parted|joined) by|leer lassen|frei lassen|getrennt (?:durch|mit)|laisser vide|séparés? par|dejar vacío|separad[oa]s? por|lasciare vuoto|separat[oi] da|leeg laten|gescheiden door)(?!\p{L})/iu,
   /^(?:x|1|✓|tick|cross|kreuz|ja|yes)\s(?:if|when|where|for|wenn|falls|bei|si|se|als|indien)\s/iu,
@@ -19,6 +19,7 @@ const RULES: readonly RegExp[] = [
 const CHOICES: readonly RegExp[] = [
   /^\d{1,4}(?:\s*(?:[-–—/,;]|\s(?:to|or|bis|oder|à|ou|a|o|of|tot)\s)\s*\d{1,4})+$/iu,
   /^\p{L}{1,12}(?:\s?[/|]\s?\p{L}{1,12})+$/u,
+  /^[A-J](?:\s*,\s*[A-J])*\s*(?:,|\/|(?:,\s*)?\s(?:or|and|oder|und|ou|et|o|y|e|of|en)\s)\s*[A-J]$/u,
   /^\(\d{1,4}\)$/u,
   /^(?:(?:the\s)?(?:number|letter|index|text|name|link|url)(?:\s\(|\sof\s))/iu,
 ];

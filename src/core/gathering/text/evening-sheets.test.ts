@@ -176,4 +176,15 @@ describe('what stands beside', () => {
       { stem: { plain: 'Explain why it is so.' }, lines: 4 },
     ]);
   });
+  it('named lines below a question end where the next question’s name begins, whatever counts the parts above', async () => {
+    const item = (text: string, wrong: string, right: string) =>
+      `Item: ${text}\n${wrong}\n✓ ${right}\nClue = Look again.\nLevel = medium\n`;
+    const typed = `Section 1: Bridges\n\n${item('What is a pontoon on?', 'Piles', 'Floats')}${item('What is between supports?', 'Pitch', 'Span')}Section 2: Shapes\n\n${item('Which is rigid?', 'Octagon', 'Triangle')}${item('Which is round?', 'Rhombus', 'Circle')}`;
+    expect(await briefsOf(typed)).toEqual([
+      'choice-one: What is a pontoon on? [Piles / *Floats]',
+      'choice-one: What is between supports? [Pitch / *Span]',
+      'choice-one: Which is rigid? [Octagon / *Triangle]',
+      'choice-one: Which is round? [Rhombus / *Circle]',
+    ]);
+  });
 });

@@ -119,7 +119,13 @@ function openQuality({ answers, stem, holdsGaps }: Draft): number {
   return endsAsked(text) ? 0.45 : 0.2;
 }
 
-/** What speaks against the texts of a question: labels and fields that were left in them. */
+/** Whether a name of the text's own stands in front, as it opens its questions. */
+function hasOwnName(text: string, names: Names): boolean {
+  const name = /^(\p{L}{1,14}[.°º]?)\s?:\s/u.exec(text)?.[1];
+  return name !== undefined && names.isOwn(name);
+}
+
+/** What speaks against the texts of a question: labels and fields that were left in them, and other questions in its fields. */
 function leftOvers(draft: Draft, names: Names): number {
   const stem = plainOfPieces(draft.stem);
   const texts = draft.options.map(({ pieces }) => pieces);
@@ -132,16 +138,23 @@ function leftOvers(draft: Draft, names: Names): number {
     .slice(0, -1)
     .filter((piece) => saysVerdict(plainOfPieces([piece]))).length;
   const isCut = /^\s*(?:[)\].:°]|\d{1,3}\s+\p{Lu})/u.test(stem);
-  const isNamed = /^(\p{L}{1,14}[.°º]?)\s?:\s/u.exec(stem);
   const inStem =
-    Number(isCut || LEFT_LABEL.test(stem) || (isNamed !== null && names.isOwn(isNamed[1]!))) +
+    Number(isCut || LEFT_LABEL.test(stem) || hasOwnName(stem, names)) +
     draft.stem.slice(1).filter((piece) => {
       const text = plainOfPieces([piece]);
       return LEFT_LABEL.test(text) || names.fieldIn(text) !== undefined;
     }).length;
   const long = Math.max(0, draft.stem.length - LONG_STEM) * 0.2;
   const fields = draft.options.length ? 0 : Number(fieldOfLine(stem)?.role === 'answer');
-  return (inStem + judged) * 0.5 + (inOptions / Math.max(1, texts.length)) * 0.6 + long + fields;
+  const inFields = draft.fields.filter(({ piece }) =>
+    hasOwnName(plainOfPieces([piece]), names),
+  ).length;
+  return (
+    (inStem + judged + inFields) * 0.5 +
+    (inOptions / Math.max(1, texts.length)) * 0.6 +
+    long +
+    fields
+  );
 }
 
 /** Options without a question. */
