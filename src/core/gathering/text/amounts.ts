@@ -10,12 +10,15 @@ const LINES =
 
 export type Amounts = Pick<Item, 'seconds' | 'lines'> & { text: string };
 
+/** Whether brackets say how long something may take. */
+export const saysTime = (said: string): boolean => UNIT.test(said) && secondsOf(said) !== undefined;
+
 /** A text without such brackets, and what they say; a time where the answer stands elsewhere, lines where there is none. */
 export function amountsBehind(text: string, isAnswered: boolean): Amounts {
   const match = BRACKETS.exec(text);
   const said = match?.[1] ?? '';
   const lines = isAnswered ? undefined : LINES.exec(said)?.[1];
-  const seconds = isAnswered && UNIT.test(said) ? secondsOf(said) : undefined;
+  const seconds = isAnswered && saysTime(said) ? secondsOf(said) : undefined;
   return match && (lines !== undefined || seconds !== undefined)
     ? {
         text: text.slice(0, match.index),

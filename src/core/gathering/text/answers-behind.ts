@@ -1,6 +1,7 @@
 // An answer that stands right behind its question on the same line: 'Which river flows through Budapest? The Danube'.
 import { fieldOfLine } from '../../shared/vocabulary/answer-lines';
 import { pieceText, type Draft } from './draft';
+import { saysTime } from './amounts';
 import { labelsOf } from './labels';
 import { isJudged } from './lone';
 import { offeredBehind } from './offered';
@@ -103,7 +104,8 @@ function takeBracketedBehind(all: readonly Draft[]): void {
   const areWorded = found.filter(({ said }) => !NUMBER.test(said)).length >= found.length * MOSTLY;
   const areAll = found.length === open.length && found.length > 1;
   const areMost = found.length >= LEAST && found.length >= open.length * MOSTLY;
-  if ((!areMost && !areAll) || !areDistinct || !areWorded) {
+  const areTimes = found.every(({ said }) => saysTime(said));
+  if (areTimes || (!areMost && !areAll) || !areDistinct || !areWorded) {
     return;
   }
   for (const { draft, stem, behind } of found) {

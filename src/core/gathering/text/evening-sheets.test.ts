@@ -188,3 +188,69 @@ describe('what stands beside', () => {
     ]);
   });
 });
+
+describe('keys with no word above them', () => {
+  it('initials of each question’s lines: the one that comes once is right, else what both stand for says it', async () => {
+    const typed = ([asks, right, wrong]: readonly [string, string, string]) =>
+      `${asks} Which is red?\n${right} Mars\n${wrong} Venus\n${wrong} Jupiter\n\n${asks} Which has rings?\n${wrong} Earth\n${right} Saturn\n${wrong} Mercury\n`;
+    for (const signs of [
+      ['Q:', 'A:', 'W:'],
+      ['[Q]', '[A]', '[W]'],
+      ['(F)', '(R)', '(X)'],
+    ] as const) {
+      expect(await briefsOf(typed(signs))).toEqual([
+        'choice-one: Which is red? [*Mars / Venus / Jupiter]',
+        'choice-one: Which has rings? [Earth / *Saturn / Mercury]',
+      ]);
+    }
+    expect(
+      await briefsOf(
+        '[Q] Which are planets?\n[R] Mars\n[R] Venus\n[F] Sun\n[F] Moon\n\n[Q] Which are stars?\n[R] Sun\n[R] Vega\n[F] Mars\n',
+      ),
+    ).toEqual([
+      'choice-many: Which are planets? [*Mars / *Venus / Sun / Moon]',
+      'choice-many: Which are stars? [*Sun / *Vega / Mars]',
+    ]);
+  });
+  it('two lists that count alike: the second answers the first, unless it asks or is shorter', async () => {
+    const asked =
+      '1 What is a pound?\n2 Which part is lowest?\n3 Who opens the gates?\n4 What floats?\n';
+    expect(await briefsOf(`${asked}\n1 a reach\n2 the cill\n3 the keeper\n4 cork\n`)).toEqual([
+      'short: What is a pound? [a reach]',
+      'short: Which part is lowest? [the cill]',
+      'short: Who opens the gates? [the keeper]',
+      'short: What floats? [cork]',
+    ]);
+    const shorter = await gatherTyped(`${asked}\n1 a reach\n2 the cill\n`);
+    expect(shorter.items[0]).toMatchObject({ kind: 'open' });
+  });
+  it('numbers with letters on the last line alone, for each question', async () => {
+    const typed = (key: string) =>
+      `1. The keeper ___ the gate.\n   a) opens   b) eats\n2. The boat ___ on the canal.\n   a) flies   b) floats\n\n${key}\n`;
+    for (const key of ['1a 2b', '1 a, 2 b', '(1) a; (2) b']) {
+      expect(await briefsOf(typed(key))).toEqual([
+        'choice-one: The keeper ___ the gate. [*opens / eats]',
+        'choice-one: The boat ___ on the canal. [flies / *floats]',
+      ]);
+    }
+  });
+  it('choices within a sentence are those of its gap, where one of them is the answer', async () => {
+    const { items } = await gatherTyped(
+      '1. She (go / goes / going) to school.\n2. They (is / are) my friends.\n\nKey: 1 goes, 2 are\n',
+    );
+    expect(items).toMatchObject([
+      {
+        kind: 'gap',
+        stem: { plain: 'She {{1}} to school.' },
+        gaps: [{ accepted: ['goes'], options: ['go', 'goes', 'going'] }],
+      },
+      { kind: 'gap', gaps: [{ accepted: ['are'] }] },
+    ]);
+  });
+  it('times in brackets behind tasks are no answers', async () => {
+    const { items } = await gatherTyped(
+      'Card 1: Describe your best friend. (2 minutes)\nCard 2: Talk about your holiday. (2 minutes)\nCard 3: What would you change? (3 minutes)\n',
+    );
+    expect(items.filter(({ kind }) => kind === 'short')).toEqual([]);
+  });
+});

@@ -13,6 +13,8 @@ import { TYPED_BELOW } from './typed-below';
 import { boxesApart, columnsDownwards } from './typed-columns';
 import { inFullWords } from './typed-counts';
 import { reasonsAtQuestions } from './typed-explained';
+import { initialsForOptions } from './typed-initials';
+import { answersCounted, keyAlone } from './typed-keys';
 import {
   answerNamedBehind,
   initialsForParts,
@@ -205,6 +207,9 @@ const STEPS: readonly ((lines: Lines) => Lines)[] = [
   inFullWords,
   columnsDownwards,
   boxesApart,
+  answersCounted,
+  keyAlone,
+  initialsForOptions,
   lettersForWords,
   initialsForParts,
   whereOften(answerNamedBehind),

@@ -6,6 +6,7 @@ import type { Problem } from '../key';
 import { plainOfPieces, textOfPieces, type Draft } from './draft';
 import { quantityOf } from '../../shared/normalise';
 import type { VerdictPair } from '../../shared/vocabulary/verdict-pairs';
+import { chosenWithin } from './choices-within';
 import { offeredBehind } from './offered';
 import { orderInLine } from './order-in-line';
 import { roundSolution } from './round-solution';
@@ -133,6 +134,11 @@ function written(draft: Draft, stem: Text, said: string): DraftAnswer {
   const drawn = drawnGaps(stem.plain, [said]);
   if (drawn) {
     return gapAnswer(draft, drawn, said);
+  }
+  const chosen = chosenWithin(stem.plain, said);
+  if (chosen) {
+    const { stem: plain, gaps } = chosen;
+    return { kind: 'gap', stem: { plain }, fields: { gaps }, problems: [] };
   }
   const order = orderInLine(stem.plain, said);
   if (order) {
