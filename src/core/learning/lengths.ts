@@ -14,7 +14,7 @@ const NUMBER_BEHIND = /[([]\s*(\d{2,4})\s*[)\]]\s*$/u;
 
 /** A number in brackets behind a heading as its greatest length, where a heading beside it says in brackets what it counts. */
 export function limitLikeOthers(
-  { cell, left, right }: Region,
+  region: Region,
   headingRow: number | undefined,
   heading: string,
 ): number | undefined {
@@ -22,7 +22,9 @@ export function limitLikeOthers(
   if (number === undefined || headingRow === undefined) {
     return undefined;
   }
-  const others = Array.from({ length: right - left + 1 }, (_, n) => cell(headingRow, left + n));
+  const others = Array.from({ length: region.right - region.left + 1 }, (_, n) =>
+    region.cell(headingRow, region.left + n),
+  );
   const saysWhat = (other: string): boolean =>
     /[([][^()[\]]*\d[^()[\]]*[)\]]\s*$/u.test(other) &&
     (characterLimit(other) ?? bareLimit(other)) !== undefined;

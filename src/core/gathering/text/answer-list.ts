@@ -25,7 +25,7 @@ function pairsOf(token: Token): { n: number; piece: Piece }[] {
 }
 
 const STARTS =
-  /(?:^|[\s,;|(])(\d{1,3})(?:\s*[.):=–-]?\s+(?=\S)|\s*[.):=–-]?(?=[A-Ja-j](?:[\s,;|)]|$)))/gu;
+  /(?:^|[\s,;|(])(\d{1,3})(?:\s*[.):=–-]?\s+(?=\S)|[-–=](?=\p{L})|\s*[.):=–-]?(?=[A-Ja-j](?:[\s,;|)]|$)))/gu;
 
 /** Answers of any kind that count up in a line, '1 B, 2 true, 3 chlorophyll', or one behind its number. */
 function entriesOf(token: Token): { n: number; piece: Piece }[] {

@@ -71,8 +71,8 @@ const isOpen = ({ options, answers, stem }: Draft): boolean =>
 
 const IN_BRACKETS = /^(.{6,}?[?？؟.!]["'”’]?)\s*[([{]\s*([^()[\]{}]{1,60}?)\s*[)\]}]\s*\.?$/u;
 
-/** Numbers behind all questions are their points; beside words they are answers as well. */
-const NUMBER = /^\d+$/u;
+/** Small numbers behind all questions are their points; beside words and other numbers they are answers as well. */
+const NUMBER = /^(?:1?\d|20)$/u;
 
 /** Where an answer in brackets begins behind a question, and where it ends. */
 function bracketedBehind(text: string): { end: number; at: number; to: number } | undefined {

@@ -2,6 +2,7 @@
 import { filledBelow, nextFilled } from './ahead';
 import type { Collected } from './collected';
 import type { Field, Names } from './names';
+import { POINTS_ALONE } from './points';
 import type { Starts } from './starts';
 import { countsParts, endsAsked, type TypedLine } from './typed-line';
 
@@ -19,8 +20,8 @@ export class FieldLines {
 
   /** Takes a line that names a field, `gap` where it stands behind an empty one; whether it did. */
   takes(line: TypedLine, index: number, gap: boolean): boolean {
-    const { found, names } = this.known;
-    const field = names.fieldIn(line.text);
+    const { found } = this.known;
+    const field = this.fieldOf(line);
     if (!field) {
       return false;
     }
@@ -34,6 +35,12 @@ export class FieldLines {
       found.close();
     }
     return this.takesAhead(line, field, { index, gap }) || this.takesBelow(line, field);
+  }
+
+  /** The field that a line names; points in brackets below a question need no name. */
+  private fieldOf({ text }: TypedLine): Field | undefined {
+    const arePoints = this.known.found.current !== undefined && POINTS_ALONE.test(text);
+    return arePoints ? { role: 'points', from: 0 } : this.known.names.fieldIn(text);
   }
 
   private takesBelow(line: TypedLine, field: Field): boolean {

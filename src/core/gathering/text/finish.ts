@@ -6,6 +6,7 @@ import { takeEndPoints } from './end-points';
 import { splitJoinedWrongs } from './joined-wrongs';
 import { takeLoneAnswers } from './lone-answer';
 import { takeLoneNumbers } from './lone-number';
+import { takeSameFront } from './same-front';
 import { takeSameLines } from './same-lines';
 import { spreadAnswers } from './spread-answers';
 import { takeOptionLines } from './option-line';
@@ -13,6 +14,7 @@ import { takeOptionLines } from './option-line';
 /** Points come off before texts are looked at; a lone line is an answer only where it holds no options. */
 const STEPS: readonly ((drafts: readonly Draft[]) => void)[] = [
   takeSameLines,
+  takeSameFront,
   splitJoinedWrongs,
   takeEndPoints,
   takeAnswersBehind,

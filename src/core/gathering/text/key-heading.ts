@@ -113,7 +113,8 @@ export function listHeadedBy(
   return { first };
 }
 
-const OF_PART = /^\s*\p{L}[\p{L} ]{1,20}(?:\d{1,2}|[A-Z])\s*[:–-]\s+(?=\(?\d)/u;
+const OF_PART =
+  /^\s*(?:\p{L}[\p{L} ]{1,20}(?:\d{1,2}|[A-Z])\s*[:–-]|(?:[IVX]{1,4}|[A-H])[.):])\s+(?=\(?\d)/u;
 /** The word in front of a number, as the questions have it: 'Q.1 b'. */
 const WORDED = /^\s*(?:\p{L}{1,14}\.?|[#№])\s*(?=\d)/u;
 /** A line of a key without the part in front whose answers it holds, 'Round 1: 1a 2b', or the word for questions. */

@@ -91,3 +91,12 @@ export function asTrueFalse(
         options: trueOrFalse(word, isTrue, ofWord(pair, word)),
       };
 }
+
+const WITH_REASON = /^(\p{L}{1,12})\s*(?:[([]\s*(.{4,}?)\s*[)\]]|[.,;:–-]\s+(.{4,}))\s*$/su;
+/** A verdict and the reason behind it, 'F (it is in South America)'; the whole of another text. */
+export function verdictApart(said: string): { word: string; reason: string | undefined } {
+  const [, word = '', bracketed, behind] = WITH_REASON.exec(said) ?? [];
+  const reason = bracketed ?? behind;
+  const isVerdict = reason !== undefined && isTrueWord(word) !== undefined;
+  return isVerdict ? { word, reason } : { word: said, reason: undefined };
+}

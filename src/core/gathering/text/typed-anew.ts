@@ -14,7 +14,8 @@ import { boxesApart, columnsDownwards } from './typed-columns';
 import { inFullWords } from './typed-counts';
 import { reasonsAtQuestions } from './typed-explained';
 import { initialsForOptions } from './typed-initials';
-import { answersCounted, keyAlone } from './typed-keys';
+import { answersCounted, keyAlone, keyInLetters } from './typed-keys';
+import { kindsInFront } from './typed-kinds';
 import {
   answerNamedBehind,
   initialsForParts,
@@ -209,6 +210,8 @@ const STEPS: readonly ((lines: Lines) => Lines)[] = [
   boxesApart,
   answersCounted,
   keyAlone,
+  keyInLetters,
+  kindsInFront,
   initialsForOptions,
   lettersForWords,
   initialsForParts,

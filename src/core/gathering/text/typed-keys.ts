@@ -1,9 +1,14 @@
 // Keys with no word above them: answers counted below the questions, and letters for all of them on a line alone.
 import { fieldOfLine, headsAnswers } from '../../shared/vocabulary/answer-lines';
+import { letterPlace, optionLetter } from '../../shared/plain';
+import { romanValue } from '../../shared/roman';
+import { verdictOf } from '../../shared/vocabulary/verdicts';
 import { anew, isLine, OFTEN, type Lines } from './retyping';
 import { asksOutright } from './typed-line';
 
-const COUNTED = /^\s*[([]?(\d{1,3})(?:[.):\]]\s*|\s+)(\S.*)$/u;
+const COUNTED = /^\s*(?:_{2,}\s*)?[([]?(\d{1,3})(?:[.):\]]\s*|\s+)(\S.*)$/u;
+/** A verdict, with what may explain it. */
+const VERDICT = /^(\p{L}{1,12})\s*(?:[.,;:–(-].*)?$/u;
 const MOSTLY = 0.8;
 
 type Counted = { at: number; n: number; text: string };
@@ -30,11 +35,17 @@ function runsOf(lines: Lines): Counted[][] {
 const asked = (run: readonly Counted[]): number =>
   run.filter(({ text }) => asksOutright(text)).length;
 
-/** Whether one list asks and another one, as long, does not. */
+const isVerdict = ({ text }: Counted): boolean => {
+  const word = VERDICT.exec(text)?.[1];
+  return word !== undefined && (/^[TFVRWX]$/iu.test(word) || verdictOf(word) !== undefined);
+};
+
+/** Whether one list asks and another one, as long, does not, or is nothing but verdicts. */
 const answersEach = (asking: readonly Counted[], answering: readonly Counted[]): boolean =>
   asking.length > OFTEN &&
   asking.length === answering.length &&
-  asked(asking) >= asking.length * MOSTLY &&
+  (asked(asking) >= asking.length * MOSTLY ||
+    (answering.every(isVerdict) && !asking.some(isVerdict))) &&
   asked(answering) === 0;
 
 /** Two lists that count alike and nothing else: one that asks, and below it one that does not, are questions and their answers. */
@@ -51,16 +62,49 @@ export function answersCounted(lines: Lines): Lines {
 
 const PAIRS = /^\s*(?:\(?\d{1,3}\s?[.):=–-]?\s?\(?[A-Ja-j]\)?(?:[\s,;|]+|$)){2,}$/u;
 
-/** A line of numbers with letters that count from one and nothing else, below all questions, named as what it is. */
+const LETTERS = /^\s*[A-Ja-j](?:[\s,;]+[A-Ja-j])+\s*\.?$/u;
+/** So many questions have options, by the first letter in front of them. */
+const questionsIn = (lines: Lines): number =>
+  lines.filter(({ text }) => /^\s*[([]?[Aa][).\]]/u.test(text)).length;
+
+/** Whether a line is a key and nothing else: numbers from one with a letter each, or as many letters as questions have options. */
+function isKeyLine(text: string, lines: Lines): boolean {
+  const counted = [...text.matchAll(/\d+/gu)].map(([n]) => Number(n));
+  return counted.length
+    ? PAIRS.test(text) && counted.every((n, index) => n === index + 1)
+    : LETTERS.test(text) && (text.match(/[A-Ja-j]/gu) ?? []).length === questionsIn(lines);
+}
+
+/** A last line that is the key of all questions, apart from them, named as what it is. */
 export function keyAlone(lines: Lines): Lines {
   const at = lines.findLastIndex(({ text }) => text.trim());
   const text = lines[at]?.text ?? '';
-  const counted = [...text.matchAll(/\d+/gu)].map(([n]) => Number(n));
-  const isKey = PAIRS.test(text) && counted.every((n, index) => n === index + 1);
   const isNamed = lines.some(
     (line) => headsAnswers(line.text) || fieldOfLine(line.text)?.role === 'answer',
   );
-  return isKey && !isNamed && !lines[at - 1]?.text.trim()
+  return !isNamed && !lines[at - 1]?.text.trim() && isKeyLine(text, lines)
     ? lines.map((line, index) => (index === at ? anew(line, `Answers: ${text.trim()}`) : line))
     : lines;
+}
+
+const LETTER_PAIR =
+  /[([]?([a-jA-J])[).:\]]\s*[([]?([ivx]{1,5}|[A-Ja-j]|\d{1,2})[)\].]?(?:[\s,;|]+|$)/gu;
+/** The place of an option by its Roman number, number or letter, from 1. */
+const placeIn = (label: string): number =>
+  romanValue(label) ?? (/^\d+$/u.test(label) ? Number(label) : letterPlace(label) + 1);
+
+/** A key whose questions letters count, 'Answers: a) i  b) ii', counted in numbers, with the letters of the options. */
+export function keyInLetters(lines: Lines): Lines {
+  return lines.map((line) => {
+    const field = isLine(line) ? fieldOfLine(line.text) : undefined;
+    const pairs = field?.role === 'answer' ? [...field.value.matchAll(LETTER_PAIR)] : [];
+    const isWhole = field && field.value.replace(LETTER_PAIR, '').trim() === '';
+    const isCounted = pairs.every(([, letter], n) => letterPlace(letter!) === n);
+    return isWhole && pairs.length >= OFTEN && isCounted
+      ? anew(
+          line,
+          `Answers: ${pairs.map(([, , label], n) => `${n + 1} ${optionLetter(placeIn(label!) - 1)}`).join(', ')}`,
+        )
+      : line;
+  });
 }

@@ -2,6 +2,7 @@
 import type { Item, Kind, Option, Text } from '../../model';
 import { verdictPair } from '../../shared/vocabulary/verdicts';
 import { drawnGaps, splitAnswers, type DrawnGaps } from '../answers';
+import { defined } from '../../shared/defined';
 import type { Problem } from '../key';
 import { plainOfPieces, textOfPieces, type Draft } from './draft';
 import { quantityOf } from '../../shared/normalise';
@@ -13,7 +14,7 @@ import { roundSolution } from './round-solution';
 import { POINTS } from './points';
 import { likelihoodOf } from '../../understanding';
 import { withBank } from '../gap-words';
-import { asTrueFalse } from './true-false';
+import { asTrueFalse, verdictApart } from './true-false';
 import { bankOf } from './word-bank';
 
 /** The kind of a question, its text, what its answer gives it, and what stopped it. */
@@ -70,6 +71,23 @@ const inWords = (options: readonly Option[], pair: VerdictPair): Option[] =>
       }))
     : [...options];
 
+/** A statement with its verdict, and why it is so where that stands behind the verdict. */
+function statementWith(
+  stem: Text,
+  said: string,
+  { offer, isOffered, draft }: { offer: VerdictPair | undefined; isOffered: boolean; draft: Draft },
+): DraftAnswer | undefined {
+  const { word, reason } = isOffered ? verdictApart(said) : { word: said, reason: undefined };
+  const statement = asTrueFalse(stem, word, { isOffered, pair: draft.part?.pair });
+  if (!statement) {
+    return undefined;
+  }
+  const options = offer ? inWords(statement.options, offer) : statement.options;
+  const explanation = reason === undefined ? undefined : { plain: reason };
+  const fields = defined({ options, explanation });
+  return { kind: 'true-false', stem: statement.stem, fields, problems: [] };
+}
+
 /** A statement to judge, without the choice beside it; undefined where a question is none. */
 function judged(draft: Draft, stem: Text, said: string): DraftAnswer | undefined {
   const own = stem.plain.replace(POINTS, '');
@@ -78,15 +96,13 @@ function judged(draft: Draft, stem: Text, said: string): DraftAnswer | undefined
   const bare = offer ? unpointed.slice(0, offer.at).trim() : unpointed;
   const isJudged = draft.part?.isJudged === true;
   const isOffered = [offer !== undefined, unpointed !== own, isJudged].includes(true);
-  const statement = asTrueFalse(bare === stem.plain ? stem : { plain: bare }, said, {
+  const statement = statementWith(bare === stem.plain ? stem : { plain: bare }, said, {
+    offer: offer?.pair,
     isOffered,
-    pair: draft.part?.pair,
+    draft,
   });
-  if (statement) {
-    const options = offer ? inWords(statement.options, offer.pair) : statement.options;
-    return { kind: 'true-false', stem: statement.stem, fields: { options }, problems: [] };
-  }
-  return (offer || isJudged) && !said ? unjudged(bare, offer?.pair) : undefined;
+  const isOpen = (offer || isJudged) && !said;
+  return statement ?? (isOpen ? unjudged(bare, offer?.pair) : undefined);
 }
 
 /** A solution in square or curly brackets behind a sentence. */
