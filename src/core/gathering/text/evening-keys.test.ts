@@ -140,6 +140,16 @@ describe('what stands in front of questions and below them', () => {
       { stem: { plain: 'Where is it?' }, points: 2 },
     ]);
   });
+  it('a part that counts on ends an open task above it, though no empty line parts them', async () => {
+    const { items } = await gatherTyped(
+      'Part A: Bread\n1. What lifts the dough?\na) yeast *\nb) salt\n2. Explain why the dough has to rest.\nPart B: The body\n3. What pumps the blood?\na) the lung\nb) the heart *\n',
+    );
+    expect(items.map(({ stem, category }) => [stem.plain, category?.[0]])).toEqual([
+      ['What lifts the dough?', 'Part A: Bread'],
+      ['Explain why the dough has to rest.', 'Part A: Bread'],
+      ['What pumps the blood?', 'Part B: The body'],
+    ]);
+  });
   it('questions beside a table in a reply are told of', async () => {
     const table =
       '| Term | Definition |\n|---|---|\n| pound | a reach of water |\n| cill | a step |\n';

@@ -101,6 +101,10 @@ export const countsOn = (line: TypedLine, { options }: Pick<Draft, 'options'>): 
     options.every(({ pieces }) => firstWord(plainOfPieces(pieces)) === firstWord(line.text))
   );
 
+/** Whether the text of a question ends as a sentence does, so that what counts parts goes on with none of it. */
+export const endsSentence = ({ stem }: Pick<Draft, 'stem'>): boolean =>
+  /[.!?？؟]["'”’»)]*\s*$/u.test(plainOfPieces(stem));
+
 /** Whether a question has options or an answer. */
 export const hasAnswers = ({
   options,

@@ -12,6 +12,7 @@ import { listHeadedBy, listsAnswers, namesPart, withoutPartName } from './key-he
 import { takesNamed } from './named-option';
 import {
   countsOn,
+  endsSentence,
   hasAnswers,
   plainOption,
   takeFreeText,
@@ -200,7 +201,7 @@ class Segmenter {
       found.wait(line);
     } else if (
       this.headsNext(line, index) &&
-      (this.gap || (isComplete && countsOn(line, current)))
+      (this.gap || ((isComplete || endsSentence(current)) && countsOn(line, current)))
     ) {
       this.between(line, index);
     } else if (manner.option.is === 'plain' && takesPlainOption(current, line, this.gap)) {
