@@ -58,6 +58,17 @@ describe('answers', () => {
       'choice-one: Quelle est la capitale du Portugal ? [Porto / Faro / *Lisbonne]',
     ]);
   });
+  it('a star at some of them', async () => {
+    expect(
+      await briefsOf(
+        'In which year did the wall fall? 1987 / 1989* / 1991\nWho was first? Armstrong* / Aldrin\nWhich are metals? iron* / glass / tin*\n',
+      ),
+    ).toEqual([
+      'choice-one: In which year did the wall fall? [1987 / *1989 / 1991]',
+      'choice-one: Who was first? [*Armstrong / Aldrin]',
+      'choice-many: Which are metals? [*iron / glass / *tin]',
+    ]);
+  });
   it('two spellings behind a question are its answers, and nothing is offered', async () => {
     expect(
       await briefsOf(

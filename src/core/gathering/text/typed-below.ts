@@ -51,11 +51,22 @@ function partedBehind(text: string): { question: string; options: string[] } | u
     : undefined;
 }
 
-/** Options behind a question, parted by strokes, of which one alone is in capitals: a line each, with that one marked. */
+const STAR = /\s*[*✓✔]+$|^[*✓✔]+\s*/u;
+
+/** Options behind a question, parted by strokes, of which one alone is in capitals or some have a star: a line each, with those marked. */
 function loudOne(text: string): string[] | undefined {
   const { question, options = [] } = partedBehind(text) ?? {};
-  return question && options.filter(isLoud).length === 1
-    ? [question, ...options.map((option) => `- ${option}${isLoud(option) ? ' *' : ''}`)]
+  const loud = options.filter(isLoud);
+  const starred = options.filter((option) => STAR.test(option));
+  const right = starred.length ? starred : loud;
+  const isSingled = starred.length ? starred.length < options.length : loud.length === 1;
+  return question && isSingled
+    ? [
+        question,
+        ...options.map(
+          (option) => `- ${option.replace(STAR, '')}${right.includes(option) ? ' *' : ''}`,
+        ),
+      ]
     : undefined;
 }
 
