@@ -94,16 +94,16 @@ export function takeMore(
 
 const firstWord = (text: string): string => /\p{L}+/u.exec(text)?.[0] ?? '';
 /** Whether a line counts parts, and is no option that begins with the word of those above it: 'Vitamin C' above 'Vitamin D'. */
-export const countsOn = (line: TypedLine, { options }: Pick<Draft, 'options'>): boolean =>
+const countsOn = (line: TypedLine, { options }: Pick<Draft, 'options'>): boolean =>
   countsParts(line) &&
   !(
     options.length > 0 &&
     options.every(({ pieces }) => firstWord(plainOfPieces(pieces)) === firstWord(line.text))
   );
 
-/** Whether the text of a question ends as a sentence does, so that what counts parts goes on with none of it. */
-export const endsSentence = ({ stem }: Pick<Draft, 'stem'>): boolean =>
-  /[.!?？؟]["'”’»)]*\s*$/u.test(plainOfPieces(stem));
+/** Whether a question ends with a line right below it that counts parts: it is complete, or its text ends as a sentence does. */
+export const endsWith = (line: TypedLine, draft: Draft, isComplete: boolean): boolean =>
+  (isComplete || /[.!?？؟]["'”’»)]*\s*$/u.test(plainOfPieces(draft.stem))) && countsOn(line, draft);
 
 /** Whether a question has options or an answer. */
 export const hasAnswers = ({

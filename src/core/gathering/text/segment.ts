@@ -11,8 +11,7 @@ import { finish } from './finish';
 import { listHeadedBy, listsAnswers, namesPart, withoutPartName } from './key-heading';
 import { takesNamed } from './named-option';
 import {
-  countsOn,
-  endsSentence,
+  endsWith,
   hasAnswers,
   plainOption,
   takeFreeText,
@@ -199,10 +198,7 @@ class Segmenter {
       take(line, found, this.gap);
     } else if (!current) {
       found.wait(line);
-    } else if (
-      this.headsNext(line, index) &&
-      (this.gap || ((isComplete || endsSentence(current)) && countsOn(line, current)))
-    ) {
+    } else if (this.headsNext(line, index) && (this.gap || endsWith(line, current, isComplete))) {
       this.between(line, index);
     } else if (manner.option.is === 'plain' && takesPlainOption(current, line, this.gap)) {
       found.addOption(line, plainOption(line));
