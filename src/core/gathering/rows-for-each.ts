@@ -24,9 +24,11 @@ export type RowsForEach = {
 
 const SAID = 0.5;
 
+/** The rows of each question. */
+type Rows = ReturnType<typeof rowsOfQuestions>;
+
 /** The letters of the columns that say the same in every row of each question. */
-function saidAgain(region: Region, { first, stem }: Asked, parts: ReadonlySet<number>): string[] {
-  const questions = rowsOfQuestions(region, filledRows(region, first), stem);
+function saidAgain(region: Region, questions: Rows, parts: ReadonlySet<number>): string[] {
   const isSame = (column: number): boolean =>
     questions.every((own) => {
       const [text, ...others] = new Set(own.map((row) => region.cell(row, column)));
@@ -38,8 +40,7 @@ function saidAgain(region: Region, { first, stem }: Asked, parts: ReadonlySet<nu
 }
 
 /** The columns that are filled in every row and say several things of a question: something of each part, for which there is no role. */
-function saidOfParts(region: Region, { first, stem }: Asked, known: ReadonlySet<number>): number[] {
-  const questions = rowsOfQuestions(region, filledRows(region, first), stem);
+function saidOfParts(region: Region, questions: Rows, known: ReadonlySet<number>): number[] {
   const texts = (column: number, own: readonly number[]): string[] =>
     own.map((row) => region.cell(row, column));
   return columnsOf(region).filter(
@@ -110,13 +111,18 @@ export function rowsForEach(region: Region): RowsForEach | undefined {
   const { part, roles, counting } = found;
   const counts = counting === undefined ? undefined : countsFrom(region, asked, counting);
   const apart = new Set([...roles.keys(), ...(counting === undefined ? [] : [counting])]);
-  const rowForEach = { part, again: saidAgain(region, asked, apart), ...(counts && { counts }) };
+  const questions = rowsOfQuestions(region, filledRows(region, asked.first), asked.stem);
+  const rowForEach = {
+    part,
+    again: saidAgain(region, questions, apart),
+    ...(counts && { counts }),
+  };
   return counting !== undefined && !counts
     ? undefined
     : {
         rowForEach,
         roles: counting === undefined ? roles : new Map([...roles, [counting, 'ignore']]),
-        others: saidOfParts(region, asked, new Set([...apart, asked.stem])),
+        others: saidOfParts(region, questions, new Set([...apart, asked.stem])),
         stem: asked.stem,
         headingRow: asked.headingRow,
       };

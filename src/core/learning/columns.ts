@@ -11,8 +11,8 @@ import { alwaysHeld } from './always-held';
 import { separatorIn } from './key-sentences';
 import { separatorOf } from './separators';
 import { withWays } from './two-way-columns';
-import { bareLimit, characterLimit, listedNumbers } from './sentences';
-import { lengthAlone, limitLikeOthers } from './lengths';
+import { characterLimit, listedNumbers } from './sentences';
+import { bareLimit, lengthAlone, limitLikeOthers } from './lengths';
 
 export type Learned = Column & { because: string; sure: boolean };
 /** What the words and rules of a blank add to the understanding of its columns. */

@@ -1,14 +1,22 @@
-// Greatest lengths that are said without what they count, as others beside them say it.
+// A greatest length that is said without what it counts, as another beside it says it.
 import type { Region } from '../shared/table/region';
-import { bareLimit, characterLimit } from './sentences';
+import { characterLimit } from './sentences';
 
-const ALONE = /^(?:max\.?\s*(\d{2,4})|(\d{2,4})\s*max\.?)$/iu;
+const MOST = String.raw`(?:(\d{2,4})\s*max\.?|max\.?\s*(\d{2,4}))`;
+const IN_BRACKETS = new RegExp(String.raw`[([]\s*${MOST}\s*[)\]]`, 'i');
+const ALONE = new RegExp(`^${MOST}$`, 'i');
+
+/** A greatest length that a heading gives in brackets without its unit: `(200 max)`, `[max. 80]`; two digits at least, since a few are options. */
+export const bareLimit = (heading: string): number | undefined => {
+  const match = IN_BRACKETS.exec(heading);
+  return match ? Number(match[1] ?? match[2]) : undefined;
+};
+
 /** A greatest length that is all a cell below a heading says, "80 max."; undefined of any other text. */
-export function lengthAlone(said: string): number | undefined {
-  const [, behind, before] = ALONE.exec(said.trim()) ?? [];
-  const number = behind ?? before;
-  return number === undefined ? undefined : Number(number);
-}
+export const lengthAlone = (said: string): number | undefined => {
+  const match = ALONE.exec(said.trim());
+  return match ? Number(match[1] ?? match[2]) : undefined;
+};
 
 const NUMBER_BEHIND = /[([]\s*(\d{2,4})\s*[)\]]\s*$/u;
 

@@ -74,12 +74,6 @@ function limitOf(sentence: string): number | undefined {
   return speaksOf('characters', words) ? numbers.at(-1) : undefined;
 }
 
-/** A greatest length that a heading gives in brackets without its unit: `(200 max)`, `[max. 80]`; two digits at least, since a few are options. */
-export const bareLimit = (heading: string): number | undefined => {
-  const match = /[([]\s*(?:(\d{2,4})\s*max\.?|max\.?\s*(\d{2,4}))\s*[)\]]/i.exec(heading);
-  return match ? Number(match[1] ?? match[2]) : undefined;
-};
-
 /** The numbers of bare words, written in digits or, up to a hundred, in words. */
 function numbersIn(words: string): number[] {
   return words.split(' ').flatMap((word) => {

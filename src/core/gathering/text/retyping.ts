@@ -1,14 +1,22 @@
 // How lines are typed anew: one by one, where so many of a text are typed alike.
 import type { DocumentLine } from '../../model';
+import { fieldOfLine, headsAnswers } from '../../shared/vocabulary/answer-lines';
 
 export type Lines = readonly DocumentLine[];
 /** So many lines must be typed alike before any of them is typed anew. */
 export const OFTEN = 2;
 
+/** A number in front of a line that counts its questions. */
+export const COUNTED = /^\s*[([]?\d{1,3}[.):\]]/u;
+
 /** Longer lines are paragraphs, and nothing of this is looked for in them. */
 const LONGEST = 300;
 /** Whether a line is short enough to be looked at. */
 export const isLine = ({ text }: DocumentLine): boolean => text.length < LONGEST;
+
+/** Whether a line of a text names an answer, or stands above the answers to all questions. */
+export const namesAnswers = (lines: Lines): boolean =>
+  lines.some(({ text }) => fieldOfLine(text)?.role === 'answer' || headsAnswers(text));
 
 /** The line with another text, in which nothing is set off. */
 export const anew = (line: DocumentLine, text: string): DocumentLine => {

@@ -1,13 +1,13 @@
 // Lines typed in a way that says several things at once, typed anew with one thing a line: fields beside one another, lists of
 // options behind their name, pairs joined by dots, steps with their places in brackets, quoted remarks.
 import type { DocumentLine } from '../../model';
-import { fieldOfLine, headsAnswers } from '../../shared/vocabulary/answer-lines';
+import { fieldOfLine } from '../../shared/vocabulary/answer-lines';
 import { likelihoodOf } from '../../understanding';
 import { asksToMatch } from './match-words';
 import { partsOf } from './option-line';
 import { asksForOrder } from './order-words';
 import { inLatinScript } from './other-scripts';
-import { anew, isLine, OFTEN, whereOften, withTicks, type Lines } from './retyping';
+import { anew, isLine, namesAnswers, OFTEN, whereOften, withTicks, type Lines } from './retyping';
 import { TYPED_AROUND } from './typed-around';
 import { TYPED_BELOW } from './typed-below';
 import { boxesApart, columnsDownwards } from './typed-columns';
@@ -146,11 +146,9 @@ const SOLUTIONS_ELSEWHERE = /\[[^\]]+\]\s*\.?\s*$/u;
 /** Gaps with a word in brackets right behind them, where no answer stands anywhere else: the word is what goes in. */
 function gapsSolved(lines: Lines): Lines {
   const solved = lines.filter((line) => isLine(line) && line.text.search(SOLVED) >= 0);
-  const isToldElsewhere = lines.some(
-    ({ text }) =>
-      SOLUTIONS_ELSEWHERE.test(text) || headsAnswers(text) || fieldOfLine(text)?.role === 'answer',
-  );
-  return solved.length < OFTEN || isToldElsewhere
+  const isToldElsewhere = (): boolean =>
+    lines.some(({ text }) => SOLUTIONS_ELSEWHERE.test(text)) || namesAnswers(lines);
+  return solved.length < OFTEN || isToldElsewhere()
     ? lines
     : lines.map((line) =>
         solved.includes(line)

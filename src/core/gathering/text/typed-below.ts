@@ -2,9 +2,18 @@
 // several in capitals, an answer on the line below each question.
 import type { DocumentLine } from '../../model';
 import { alike } from '../../shared/normalise';
-import { fieldOfLine, headsAnswers } from '../../shared/vocabulary/answer-lines';
+import { fieldOfLine } from '../../shared/vocabulary/answer-lines';
 import { labelsOf } from './labels';
-import { anew, isLine, OFTEN, retyped, whereOften, type Lines } from './retyping';
+import {
+  anew,
+  COUNTED,
+  isLine,
+  namesAnswers,
+  OFTEN,
+  retyped,
+  whereOften,
+  type Lines,
+} from './retyping';
 import { asksOutright } from './typed-line';
 
 const LETTERS = String.raw`([A-Ja-j](?:\s*[,&+]\s*[A-Ja-j])*)`;
@@ -54,7 +63,7 @@ function partedBehind(text: string): { question: string; options: string[] } | u
 const STAR = /\s*[*✓✔]+$|^[*✓✔]+\s*/u;
 
 /** Options behind a question, parted by strokes, of which one alone is in capitals or some have a star: a line each, with those marked. */
-function loudOne(text: string): string[] | undefined {
+function singledOut(text: string): string[] | undefined {
   const { question, options = [] } = partedBehind(text) ?? {};
   const loud = options.filter(isLoud);
   const starred = options.filter((option) => STAR.test(option));
@@ -72,7 +81,6 @@ function loudOne(text: string): string[] | undefined {
 
 /** Two texts behind a question may be two spellings of its answer; three are offered. */
 const SURELY_OFFERED = 3;
-const COUNTED = /^\s*[([]?\d{1,3}[.):\]]/u;
 const MOSTLY = 0.5;
 
 /** What a line lists behind a name for answers, where that is an option of each question in turn; undefined of another line. */
@@ -91,10 +99,7 @@ function optionsBehind(lines: Lines): Lines {
   const offered = found.flatMap((one) =>
     one && one.options.length >= SURELY_OFFERED ? [one.options] : [],
   );
-  const isTold = lines.some(
-    ({ text }) => fieldOfLine(text)?.role === 'answer' || headsAnswers(text),
-  );
-  if (offered.length < OFTEN || !isTold) {
+  if (offered.length < OFTEN || !namesAnswers(lines)) {
     return lines;
   }
   const key = lines.map(({ text }) => rightOnes(text, offered));
@@ -197,7 +202,7 @@ function answersBelow(lines: Lines): Lines {
   const isTurn = turns.every((at, index) => {
     const line = lines[at]!;
     const isQuestion = asksOutright(line.text);
-    return PLAIN.test(line.text) && !isLabelled(line) && isQuestion === (index % 2 === 0);
+    return PLAIN.test(line.text) && isQuestion === (index % 2 === 0) && !isLabelled(line);
   });
   const questions = turns.length / 2;
   return !isTurn ||
@@ -215,7 +220,7 @@ function answersBelow(lines: Lines): Lines {
 export const TYPED_BELOW: readonly ((lines: Lines) => Lines)[] = [
   whereOften(letterPointed),
   boxesInFront,
-  whereOften(loudOne, OFTEN),
+  whereOften(singledOut, OFTEN),
   optionsBehind,
   enclosedOnes,
   answersBelow,

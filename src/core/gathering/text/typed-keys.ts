@@ -1,9 +1,9 @@
 // Keys with no word above them: answers counted below the questions, and letters for all of them on a line alone.
-import { fieldOfLine, headsAnswers } from '../../shared/vocabulary/answer-lines';
+import { fieldOfLine } from '../../shared/vocabulary/answer-lines';
 import { letterPlace, optionLetter } from '../../shared/plain';
 import { romanValue } from '../../shared/roman';
 import { verdictOf } from '../../shared/vocabulary/verdicts';
-import { anew, isLine, OFTEN, type Lines } from './retyping';
+import { anew, isLine, namesAnswers, OFTEN, type Lines } from './retyping';
 import { asksOutright } from './typed-line';
 
 const COUNTED = /^\s*(?:_{2,}\s*)?[([]?(\d{1,3})(?:[.):\]]\s*|\s+)(\S.*)$/u;
@@ -79,10 +79,7 @@ function isKeyLine(text: string, lines: Lines): boolean {
 export function keyAlone(lines: Lines): Lines {
   const at = lines.findLastIndex(({ text }) => text.trim());
   const text = lines[at]?.text ?? '';
-  const isNamed = lines.some(
-    (line) => headsAnswers(line.text) || fieldOfLine(line.text)?.role === 'answer',
-  );
-  return !isNamed && !lines[at - 1]?.text.trim() && isKeyLine(text, lines)
+  return !lines[at - 1]?.text.trim() && isKeyLine(text, lines) && !namesAnswers(lines)
     ? lines.map((line, index) => (index === at ? anew(line, `Answers: ${text.trim()}`) : line))
     : lines;
 }
@@ -96,7 +93,8 @@ const placeIn = (label: string): number =>
 /** A key whose questions letters count, 'Answers: a) i  b) ii', counted in numbers, with the letters of the options. */
 export function keyInLetters(lines: Lines): Lines {
   return lines.map((line) => {
-    const field = isLine(line) ? fieldOfLine(line.text) : undefined;
+    const mayBeKey = isLine(line) && line.text.search(LETTER_PAIR) >= 0;
+    const field = mayBeKey ? fieldOfLine(line.text) : undefined;
     const pairs = field?.role === 'answer' ? [...field.value.matchAll(LETTER_PAIR)] : [];
     const isWhole = field && field.value.replace(LETTER_PAIR, '').trim() === '';
     const isCounted = pairs.every(([, letter], n) => letterPlace(letter!) === n);

@@ -7,7 +7,7 @@ import {
 } from '../../shared/vocabulary/verdicts';
 import { alike } from '../../shared/normalise';
 import { offeredBehind } from './offered';
-import { anew, isLine, OFTEN, type Lines } from './retyping';
+import { anew, COUNTED, isLine, OFTEN, type Lines } from './retyping';
 import { withoutChoice } from './without-options';
 
 const BOX = String.raw`(?:[([]\s*([xX✓✔]?)\s*[)\]]|([☐☑☒□■]))`;
@@ -47,8 +47,6 @@ function truthTicked(text: string): Ticked | undefined {
   const last = BOXES_LAST.exec(text);
   return last ? truthOf(last[1]!, last.slice(2)) : undefined;
 }
-
-const COUNTED = /^\s*[([]?\d{1,3}[.):\]]/u;
 
 /** Statements with boxes for true and false, counted where they are not: each asks by itself, whatever stands above them. */
 export function statementsTicked(lines: Lines): Lines {
