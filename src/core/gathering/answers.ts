@@ -16,8 +16,23 @@ function orIn(text: string): string | undefined {
   return word && !isSentence && areShort(text.split(word)) ? word : undefined;
 }
 
+/** Whether semicolons part the clauses of a sentence, as its full stop tells: 'A step below the gate; boats keep clear of it.' */
+const hasClauses = (text: string): boolean =>
+  /;\s.*\p{L}{2}\.\s*$/su.test(text) && !text.includes('|');
+
+/** What is accepted as well, in brackets behind an answer: 'the Netherlands (accept Holland)'. */
+const ALSO =
+  /^([^()]+?)\s*\((?:(?:also\s+)?accept|or|oder|ou|o|of|auch|also|aussi|también|anche|ook|também)\s*:?\s+([^()]+)\)\s*$/iu;
+
 /** The accepted answers of a text: by bar or semicolon, by a slash between blanks, or by a word such as "or". */
 export function splitAnswers(text: string): string[] {
+  if (hasClauses(text)) {
+    return [text.trim()];
+  }
+  const also = ALSO.exec(text);
+  if (also) {
+    return [also[1]!, also[2]!].flatMap(splitAnswers);
+  }
   const sign = /[|;\n]/.exec(text)?.[0] ?? (/\s\/\s/.test(text) ? '/' : orIn(text));
   return splitCell(text, sign).map((answer) => answer.replace(/^\*\s*/, ''));
 }

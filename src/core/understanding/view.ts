@@ -39,22 +39,36 @@ function listAt(sheet: Sheet, row: number, column: number): readonly string[] | 
   )?.list;
 }
 
+/** A lone cell in so many columns is a title, and no row of a list. */
+const FEWEST_UNDER_TITLE = 3;
+
+/** How many cells of a row are filled, and how many of them repeat their headings. */
+function headedIn(
+  region: Region,
+  headingRow: number | null,
+  row: number,
+): { filled: number; repeated: number } {
+  let filled = 0;
+  let repeated = 0;
+  for (let column = region.left; column <= region.right; column++) {
+    const text = region.cell(row, column);
+    const isHeading = headingRow !== null && alike(text) === alike(region.cell(headingRow, column));
+    filled += text ? 1 : 0;
+    repeated += text && isHeading ? 1 : 0;
+  }
+  return { filled, repeated };
+}
+
 /** The rows that are sampled: filled ones that neither say the headings again nor hold the title of a part alone. */
 function sampledRows(region: Region, headingRow: number | null, first: number): number[] {
   const rows: number[] = [];
+  // Above the first row of a table without headings a lone cell is its title.
+  const mayBeTitled = headingRow === null && region.right - region.left + 1 >= FEWEST_UNDER_TITLE;
   const titles = sectionRows(region, headingRow, first, first + SAMPLE);
   for (let row = first; row <= region.bottom && rows.length < SAMPLE; row++) {
-    let filled = 0;
-    let repeated = 0;
-    for (let column = region.left; column <= region.right; column++) {
-      const text = region.cell(row, column);
-      filled += text ? 1 : 0;
-      repeated +=
-        text && headingRow !== null && alike(text) === alike(region.cell(headingRow, column))
-          ? 1
-          : 0;
-    }
-    if (filled > 0 && repeated < filled * 0.6 && !titles.has(row)) {
+    const { filled, repeated } = headedIn(region, headingRow, row);
+    const isTitle = titles.has(row) || (mayBeTitled && !rows.length && filled === 1);
+    if (filled > 0 && repeated < filled * 0.6 && !isTitle) {
       rows.push(row);
     }
   }

@@ -5,28 +5,14 @@ import { kindOfWord } from '../../shared/vocabulary/kinds';
 import { trueFalsePair } from '../../shared/vocabulary/verdicts';
 import { resolveKey, type Problem } from '../key';
 import { areCrossedOut, isCross } from './crossed-boxes';
-import {
-  isEmphasised,
-  pieceText,
-  plainOfPieces,
-  textOfPieces,
-  type Draft,
-  type Emphasis,
-} from './draft';
-import { asksForOrder, asksToName } from './order-words';
-import { POINTS } from './points';
-import { placesOfSteps } from './placed-steps';
+import { isEmphasised, plainOfPieces, textOfPieces, type Draft, type Emphasis } from './draft';
+import { pairsOrSteps } from './pairs-or-steps';
 import { pairedLists } from './two-lists';
 import { withoutOptions, type DraftAnswer } from './without-options';
 import { letterPlace } from '../../shared/plain';
 
 export type AnswerManner = { emphasis: Emphasis | undefined; keep: boolean };
 
-const PAIRING =
-  /\b(?:match(?:es|ing)?|pairs?|belongs? together|zuordne\w*|ordne\w* .* zu|associe\w*|relie\w*|empareja\w*|abbina\w*|koppel\w*|combine\w*|parwch)\b/iu;
-/** Signs that part the halves of a pair and nothing else. */
-const JOINS = /\s(?:==?>?|=>|->|→|↔)\s|\s*(?:=>|->|→|↔|\t)\s*/u;
-const HALVES = /\s(?:==?>?|=>|->|→|–|—|-|\||:)\s|\s*(?:=>|->|→|\t)\s*/u;
 /** Right by a sign, else by the document's emphasis; a sign that stands at every option is a bullet. */
 function optionsOf(draft: Draft, manner: AnswerManner): { options: Option[]; told: boolean } {
   const signs = new Set(draft.options.map((option) => option.sign));
@@ -162,42 +148,6 @@ function orderedSteps(
       problems: [],
     }
   );
-}
-
-function pairsOrSteps(
-  draft: Draft,
-  stem: Text,
-  options: readonly Option[],
-): Pick<DraftAnswer, 'kind' | 'fields'> | undefined {
-  const texts = options.map((option) => option.text.plain);
-  // A tab parts halves as well; in the texts it is a blank by now.
-  const raw = draft.options.map(({ pieces }) => pieces.map(pieceText).join(' '));
-  const arePairs =
-    raw.every((text) => JOINS.test(text)) ||
-    ((PAIRING.test(stem.plain) || draft.isOtherwise) && texts.every((text) => HALVES.test(text)));
-  if (texts.length > 1 && arePairs) {
-    return {
-      kind: 'match',
-      fields: {
-        pairs: raw.map((text) => {
-          const [left = '', ...right] = text.split(HALVES);
-          return {
-            left: { plain: left.trim() },
-            right: { plain: text.slice(left.length).replace(HALVES, '').trim() || right.join(' ') },
-          };
-        }),
-      },
-    };
-  }
-  const isTask =
-    draft.isOtherwise === true &&
-    !asksToName(stem.plain) &&
-    /[.!:]\s*$/u.test(stem.plain.replace(POINTS, ''));
-  if (asksForOrder(stem.plain) || isTask) {
-    const places = placesOfSteps(draft) ?? [...options.keys()];
-    return { kind: 'order', fields: { steps: places.map((place) => options[place]!.text) } };
-  }
-  return undefined;
 }
 
 /** The kind, the answer and the problems of a draft. */

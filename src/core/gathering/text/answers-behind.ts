@@ -115,6 +115,20 @@ function takeBracketedBehind(all: readonly Draft[]): void {
   }
 }
 
+const TASK = /^([^?？؟\t|]{6,}?[.!]["'”’]?)\s+[-–—=:>→]+\s+([^?？؟\t|]{1,80})$/u;
+type Behind = { draft: Draft; stem: Draft['stem'][number]; behind: { end: number; at: number } };
+/** Tasks with their answers behind a dash, among questions whose answers stand behind them: 'Name a sea. - the Red Sea'. */
+const tasksAmong = (open: readonly Draft[], found: readonly Behind[]): Behind[] =>
+  open.flatMap((draft) => {
+    const stem = draft.stem[0]!;
+    const text = pieceText(stem).trimEnd();
+    const match =
+      found.some((one) => one.draft === draft) || isJudged(text) ? null : TASK.exec(text);
+    return match
+      ? [{ draft, stem, behind: { end: match[1]!.length, at: text.length - match[2]!.length } }]
+      : [];
+  });
+
 const FEW_WORDS = 3;
 /** Whether what stands behind one of several counted questions is an answer whatever the others are: a few words and no sentence. */
 const isPlain = ({ number, answers }: Draft, behind: string): boolean =>
@@ -139,7 +153,7 @@ export function takeAnswersBehind(drafts: readonly Draft[]): void {
   const own = areMost
     ? found
     : found.filter(({ draft, stem, behind }) => isPlain(draft, pieceText(stem).slice(behind.at)));
-  for (const { draft, stem, behind } of own) {
+  for (const { draft, stem, behind } of areMost ? [...own, ...tasksAmong(open, own)] : own) {
     draft.stem = [{ ...stem, to: stem.from + behind.end }];
     draft.answers.push({ ...stem, from: stem.from + behind.at });
     draft.hasAnswerBehind = true;

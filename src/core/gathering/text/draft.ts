@@ -52,7 +52,7 @@ export type Draft = {
   /** Whether it is a lone sentence, with nothing that marks it as a question. */
   isLone?: boolean;
   /** What is said above several questions: points of each, and whether they are statements to judge. */
-  part?: { points?: number; isJudged: boolean; pair?: VerdictPair };
+  part?: { points?: number; isJudged: boolean; isOrdered: boolean; pair?: VerdictPair };
   /** Whether its answer stands behind it on the same line. */
   hasAnswerBehind?: boolean;
   /** Whether words in square brackets within it are what goes into its gaps. */

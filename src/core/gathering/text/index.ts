@@ -4,13 +4,15 @@ import { CHOSEN } from '../../shared/reasons';
 import { rightMarks } from './crossed-boxes';
 import { count, quoted } from '../../shared/plain';
 import { EMPHASES, isEmphasised, plainOfPieces, type Draft, type Emphasis } from './draft';
+import { asksToMatch } from '../../shared/vocabulary/match-words';
 import { asksForOrder } from './order-words';
 import { itemOf, type ItemContext, type Sections } from './item';
 import { isJudged } from './lone';
 import { distinctReadings, otherManners } from './others';
 import { partOf, titleOf } from './part';
 import { readText } from './readings';
-import { tellsKey } from './weigh';
+import { tellsKey } from './key-told';
+import { twoLists } from './two-lists';
 import { shareBanks } from './word-bank';
 import type { Gathered, GatherOptions } from '../contract';
 
@@ -48,9 +50,7 @@ function keyOf(
   drafts: readonly Draft[],
   emphasis: Emphasis | undefined,
 ): { key: Key; because: string; sure: boolean } {
-  const choices = drafts.filter(
-    ({ options, stem }) => options.length > 1 && !asksForOrder(plainOfPieces(stem)),
-  );
+  const choices = drafts.filter(({ options }) => options.length > 1);
   const marks = choices.flatMap(rightMarks);
   const lines = choices.filter((draft) => draft.answers.length).length;
   if (marks.length && marks.length >= lines) {
@@ -126,6 +126,12 @@ const MOST = 0.75;
 const MOST_BEHIND = 0.6;
 const HALF = 0.5;
 
+/** Whether the options of a task are steps or pairs, which tell by themselves what is right, or lists to match. */
+const needsNoKey = (draft: Draft): boolean => {
+  const task = plainOfPieces(draft.stem);
+  return asksForOrder(task) || asksToMatch(task) || twoLists(draft) !== undefined;
+};
+
 /**
  * Whether nearly all lines of a text are questions with options of which some are told to be right; half of them, where
  * nothing parts the text in columns (`isPlain`).
@@ -135,8 +141,7 @@ export function isTypedText(document: Document, isPlain = false): boolean {
   const emphasis = keyEmphasis(drafts);
   const whole = drafts.filter(
     (draft) =>
-      (draft.options.length > 1 &&
-        (tellsKey(draft, emphasis) || asksForOrder(plainOfPieces(draft.stem)))) ||
+      (draft.options.length > 1 && (tellsKey(draft, emphasis) || needsNoKey(draft))) ||
       (draft.isLabelled === true && draft.answers.length > 0) ||
       draft.hasAnswerBehind === true,
   );
@@ -201,7 +206,9 @@ export function gatherText(document: Document, { overrule = {}, newId }: GatherO
       message: `No question was understood in ${document.file}, which has ${count(document.lines.length, 'line')}. Put a number before each question, a letter before each option and a star at the right one.`,
     });
   }
-  const key = keyOf(questions, emphasis);
+  // Steps and pairs tell by themselves what is right.
+  const keyed = questions.filter((_, at) => !['match', 'order'].includes(items[at]!.kind));
+  const key = keyOf(keyed, emphasis);
   const reading: Reading = {
     as: 'questions',
     headingRow: null,

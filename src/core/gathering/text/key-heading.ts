@@ -1,6 +1,7 @@
 // Where the list of all answers begins: below a heading such as "Answers", or behind it on its line.
 import { alike } from '../../shared/normalise';
 import { headsAnswers } from '../../shared/vocabulary/answer-lines';
+import { likelihoodOf } from '../../understanding';
 import type { Collected } from './collected';
 import { plainOfPieces, type Draft } from './draft';
 import { twoLists } from './two-lists';
@@ -32,6 +33,18 @@ const FROM_ONE = /^\s*\(?1(?!\d)/u;
 /** Whether letters are named for every question, whatever word stands in front: 'Odpowiedzi: 1b, 2a, 3b'. */
 const isWholeKey = (text: string, questions: number): boolean =>
   questions > 1 && FROM_ONE.test(text) && listsAnswers(text) && pairsIn(text) === questions;
+
+const SURELY = 0.9;
+/** Whether a word stands above the answers to all questions in whatever language, and what follows counts them all. */
+function isKnownKey(name: string, behind: string, questions: number): boolean {
+  const counted = [...behind.matchAll(/(?:^|[\s,;])\(?(\d{1,3})\s*[.):=–-]?\s*(?=\p{L})/gu)];
+  return (
+    questions > 1 &&
+    counted.length === questions &&
+    counted.every(([, n], at) => Number(n) === at + 1) &&
+    likelihoodOf(name, ['key', 'right', 'accepted']) > SURELY
+  );
+}
 
 const LETTER_ENTRY =
   /^\s*(\d{1,3})\s*[.):=–-]?\s+(?:\p{L}{1,12}\.?\s*[:=]\s*)?[([]?([A-Ja-j])[)\].]?\s*$/u;
@@ -67,7 +80,7 @@ function listBehind(text: string, below: string, questions = 0): string | undefi
     listsAnswers(first) || countsAnswers(first, questions) || isLetters(first.trim(), questions);
   const isNamed = headsAnswers(name)
     ? !isOwnAnswer(behind, questions)
-    : isWholeKey(behind, questions);
+    : isWholeKey(behind, questions) || isKnownKey(name, behind, questions);
   return isNamed && lists ? behind : undefined;
 }
 
@@ -114,7 +127,7 @@ export function listHeadedBy(
 }
 
 const OF_PART =
-  /^\s*(?:\p{L}[\p{L} ]{1,20}(?:\d{1,2}|[A-Z])\s*[:–-]|(?:[IVX]{1,4}|[A-H])[.):])\s+(?=\(?\d)/u;
+  /^\s*(?:\p{L}[\p{L} ]{1,20}(?:\d{1,2}|[A-Z])(?:\s*[:–-]|\t|\s{2})|(?:[IVX]{1,4}|[A-H])[.):])\s+(?=\(?\d)/u;
 /** The word in front of a number, as the questions have it: 'Q.1 b'. */
 const WORDED = /^\s*(?:\p{L}{1,14}\.?|[#№])\s*(?=\d)/u;
 /** A line of a key without the part in front whose answers it holds, 'Round 1: 1a 2b', or the word for questions. */

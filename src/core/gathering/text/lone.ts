@@ -1,7 +1,7 @@
 // Paragraphs without options or an answer, in a text whose questions begin with nothing: tasks, statements, or talk.
 import { verdictOf } from '../../shared/vocabulary/verdicts';
 import { likelihoodOf } from '../../understanding';
-import { asksToMatch } from './match-words';
+import { asksToMatch } from '../../shared/vocabulary/match-words';
 import { POINTS, withoutPoints } from './points';
 import type { Label } from './labels';
 import { asksForOrder } from './order-words';

@@ -27,9 +27,12 @@ export function offeredBehind(text: string): { at: number; pair: VerdictPair } |
   return match && pair && start + match.index > 0 ? { at: start + match.index, pair } : undefined;
 }
 
+const LETTER_BEHIND = /\s*[([]\p{L}[)\]]/gu;
+
 /** The two words between which a line lets one choose: 'True or false?', 'Juist of onjuist?'; undefined where it offers none. */
 export function pairOffered(text: string): VerdictPair | undefined {
-  for (const [, first, second] of text.matchAll(ANYWHERE)) {
+  // Their letters may stand behind the words: 'vera (V) o falsa (F)'.
+  for (const [, first, second] of text.replace(LETTER_BEHIND, '').matchAll(ANYWHERE)) {
     const pair = verdictPair([first!, second!]);
     if (pair) {
       return pair;

@@ -4,6 +4,7 @@ import { kindOfWord } from '../../shared/vocabulary/kinds';
 import type { Draft } from './draft';
 import { isTitle, speaksOfForms } from './lone';
 import { pairOffered } from './offered';
+import { asksForOrder } from './order-words';
 import type { VerdictPair } from '../../shared/vocabulary/verdict-pairs';
 import { WORDS_OF_POINTS } from '../../shared/vocabulary/words-of-points';
 import { countsParts, type TypedLine } from './typed-line';
@@ -25,6 +26,8 @@ export type Part = {
   isTask: boolean;
   /** Whether the statements below it are to be judged. */
   isJudged: boolean;
+  /** Whether what stands below them is to be put in order. */
+  isOrdered: boolean;
   /** The two words that it offers for that. */
   pair?: VerdictPair;
   /** Points of each question below it. */
@@ -43,11 +46,13 @@ const namesKind = (text: string): boolean =>
 export function partOf(text: string): Part {
   const pair = pairOffered(text);
   const isJudged = pair !== undefined;
+  const isOrdered = asksForOrder(text);
   const each = SAYS_EACH.test(text) ? POINTS_EACH.exec(text)?.[1] : undefined;
   const points = each === undefined ? undefined : numberOf(each);
   return {
-    isTask: isJudged || points !== undefined || speaksOfForms(text) || namesKind(text),
+    isTask: isJudged || isOrdered || points !== undefined || speaksOfForms(text) || namesKind(text),
     isJudged,
+    isOrdered,
     ...(pair ? { pair } : {}),
     ...(points === undefined ? {} : { points }),
   };

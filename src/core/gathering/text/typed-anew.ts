@@ -3,14 +3,14 @@
 import type { DocumentLine } from '../../model';
 import { fieldOfLine } from '../../shared/vocabulary/answer-lines';
 import { likelihoodOf } from '../../understanding';
-import { asksToMatch } from './match-words';
+import { asksToMatch } from '../../shared/vocabulary/match-words';
 import { partsOf } from './option-line';
 import { asksForOrder } from './order-words';
 import { inLatinScript } from './other-scripts';
 import { anew, isLine, namesAnswers, OFTEN, whereOften, withTicks, type Lines } from './retyping';
 import { TYPED_AROUND } from './typed-around';
 import { TYPED_BELOW } from './typed-below';
-import { boxesApart, columnsDownwards } from './typed-columns';
+import { boxesApart, columnsDownwards, lettersSigned } from './typed-columns';
 import { inFullWords } from './typed-counts';
 import { reasonsAtQuestions } from './typed-explained';
 import { initialsForOptions } from './typed-initials';
@@ -26,6 +26,8 @@ import {
 } from './typed-letters';
 import { listsJoined } from './typed-lists';
 import { ownNames } from './typed-named';
+import { answersInSentences } from './answer-sentences';
+import { labelsAgain } from './labels-again';
 import { TYPED_OTHERWISE } from './typed-otherwise';
 
 const RUN = 3;
@@ -204,8 +206,11 @@ const ticksBehind = (lines: Lines): Lines =>
 const STEPS: readonly ((lines: Lines) => Lines)[] = [
   inLatinScript,
   inFullWords,
+  lettersSigned,
   columnsDownwards,
   boxesApart,
+  labelsAgain,
+  answersInSentences,
   answersCounted,
   keyAlone,
   keyInLetters,

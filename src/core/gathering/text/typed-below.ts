@@ -17,13 +17,18 @@ import {
 import { asksOutright } from './typed-line';
 
 const LETTERS = String.raw`([A-Ja-j](?:\s*[,&+]\s*[A-Ja-j])*)`;
-const POINTED = new RegExp(String.raw`^\s*(?:->|=>|→|⇒|➔|>>|»)\s*\(?${LETTERS}\)?\.?\s*$`, 'u');
+const POINTED = new RegExp(
+  String.raw`^\s*(?:->|=>|→|⇒|➔|>>|»)\s*\(?${LETTERS}\)?(?:\.?|\s*(?:\((.+)\)|[–—,;:-]\s+(.+)))\s*$`,
+  'u',
+);
 /** The same sign on both sides of letters and nothing else: '*B*', '== A, C =='. */
 const BETWEEN = new RegExp(String.raw`^\s*([*_~=#"'|!]{1,3})\s*${LETTERS}\s*\1\s*$`, 'u');
 /** A letter behind an arrow or between two signs and nothing else, as the answer; undefined of another line. */
 function letterPointed(text: string): string[] | undefined {
-  const letter = POINTED.exec(text)?.[1] ?? BETWEEN.exec(text)?.[2];
-  return letter ? [`Answer: ${letter}`] : undefined;
+  const [, pointed, bracketed, behind] = POINTED.exec(text) ?? [];
+  const letter = pointed ?? BETWEEN.exec(text)?.[2];
+  const reason = bracketed ?? behind;
+  return letter ? [`Answer: ${letter}`, ...(reason ? [`Explanation: ${reason}`] : [])] : undefined;
 }
 
 const BOX_BEHIND = /^(\s*)(\S.*?)\s+(?:[([]\s?([xX✓✔]?)\s?[)\]]|([☐☑☒□■]))\s*$/u;

@@ -7,17 +7,33 @@ const CELL = /^\s*[([]?([A-Ja-j])[.):\]]\s*\S/u;
 const GAP = /(?:\t+|[ \u00a0]{2,})(?=[([]?[A-Ja-j][.):\]])/u;
 const LEAST_ROWS = 2;
 
-const BOXED = /^\s*[Oo○◯☐□▢]\s+\S/u;
-const BOX_GAP = /(?:\t+|[ \u00a0]{2,})(?=[Oo○◯☐□▢]\s+\S)/u;
-/** Texts with an empty box or a ring in front of each, side by side on a line, as bullets on a line each; undefined of another line. */
+const BOXED = /^\s*[Oo○◯☐□▢☑☒■]\s+\S/u;
+const BOX_GAP = /(?:\t+|[ \u00a0]{2,})(?=[Oo○◯☐□▢☑☒■]\s+\S)/u;
+/** Texts with a box or a ring in front of each, side by side on a line, as bullets on a line each; undefined of another line. */
 function boxesSideBySide(text: string): string[] | undefined {
   const cells = text.trim().split(BOX_GAP);
   return cells.length > 1 && cells.every((cell) => BOXED.test(cell))
-    ? cells.map((cell) => cell.replace(/^\s*\S\s+/u, '○ '))
+    ? cells.map((cell) => cell.trim().replace(/^[^☑☒■]\s+/u, '○ '))
     : undefined;
 }
 /** Such boxes, where they stand so on several lines. */
 export const boxesApart = whereOften(boxesSideBySide);
+
+const BARE_GAP = /\t+|[ \u00a0]{2,}/u;
+const BARE = /^([A-J])\s(\S.*)$/su;
+/** Texts that wide gaps part behind letters alone which count up, 'A go      B went', with a sign behind each letter; undefined of another line. */
+function bareLetters(text: string): string[] | undefined {
+  const cells = text
+    .trim()
+    .split(BARE_GAP)
+    .map((cell) => BARE.exec(cell));
+  const areCounted = cells.every((cell, n) => cell !== null && letterPlace(cell[1]!) === n);
+  return cells.length > 1 && areCounted
+    ? [cells.map((cell) => `${cell![1]!}) ${cell![2]!}`).join('    ')]
+    : undefined;
+}
+/** Such letters, where they stand so on several lines. */
+export const lettersSigned = whereOften(bareLetters);
 
 /** The labelled texts of a line that wide gaps part; none where any has no label. */
 function cellsIn(text: string): string[] {

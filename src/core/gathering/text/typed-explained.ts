@@ -15,7 +15,7 @@ import {
 } from './lists-below';
 import { anew, isLine, OFTEN, type Lines } from './retyping';
 
-const LETTER = /^[([]?([A-Ja-j])(?:[)\].:]+|(?=\s*[–—(-]|\s*$))\s*(.*)$/su;
+const LETTER = /^[([]?([A-Ja-j](?:\s*[,;&+]\s*[A-Ja-j])*)(?:[)\].:]+|(?=\s*[–—(-]|\s*$))\s*(.*)$/su;
 
 /** The text of a question's option. */
 function optionOf(lines: Lines, { from, to }: Span, letter: string): string {
@@ -57,6 +57,8 @@ class Moved {
   private readonly instead = new Map<number, DocumentLine[]>();
   private readonly below = new Map<number, DocumentLine[]>();
   reasons = 0;
+  /** Whether a reason stands behind the letters of a key on their own line, where one alone is meant as such. */
+  isBehindLetters = false;
   constructor(private readonly lines: Lines) {}
 
   put(at: number, ...lines: DocumentLine[]): void {
@@ -107,6 +109,7 @@ function moveList(lines: Lines, part: Part, moved: Moved): void {
     for (let at = entry.at + 1; at <= entry.to; at++) {
       moved.put(at);
     }
+    moved.isBehindLetters ||= heading.isKey && own !== '';
     if (reason) {
       moved.give(questions.get(entry.number)!.to, entry, reason);
     }
@@ -135,5 +138,5 @@ export function reasonsAtQuestions(given: Lines): Lines {
   const moved = new Moved(lines);
   const lists = listsIn(lines).filter((list) => mayExplain(lines, list));
   lists.forEach((list) => moveList(lines, list, moved));
-  return moved.reasons >= OFTEN ? moved.all() : given;
+  return moved.reasons >= OFTEN || moved.isBehindLetters ? moved.all() : given;
 }

@@ -1,7 +1,7 @@
 // Two lists below a task to match that no number opens, with a line that says what belongs together: '1-b, 2-c, 3-a'. Each pair gets
 // a line of its own.
 import { letterPlace } from '../../shared/plain';
-import { asksToMatch } from './match-words';
+import { asksToMatch } from '../../shared/vocabulary/match-words';
 import { anew, isLine, type Lines } from './retyping';
 
 const LABELLED = /^\s*[([]?(?:(\d{1,2})|([A-Ja-j]))[.):\]]\s+(\S.*)$/su;

@@ -60,7 +60,7 @@ describe('typed texts', () => {
     expect(items.map(brief)).toEqual([
       'choice-one: Qui attend ? [*Le bateau / Le pont]',
       'choice-one: Qui ouvre ? [La berge / *L’éclusier]',
-      'short: Nommez une porte. [amont (ou aval)]',
+      'short: Nommez une porte. [amont / aval]',
     ]);
     expect(items.map(({ points }) => points)).toEqual([1, 2, 1]);
   });

@@ -6,7 +6,8 @@ import {
   verdictPair,
 } from '../../shared/vocabulary/verdicts';
 import { alike } from '../../shared/normalise';
-import { offeredBehind } from './offered';
+import { offeredBehind, offersVerdicts, pairOffered } from './offered';
+import type { VerdictPair } from '../../shared/vocabulary/verdict-pairs';
 import { anew, COUNTED, isLine, OFTEN, type Lines } from './retyping';
 import { withoutChoice } from './without-options';
 
@@ -27,10 +28,24 @@ const isTicked = (letter: string | undefined, box: string | undefined): boolean 
 /** A statement, the two words beside it, and which of them is ticked. */
 type Ticked = { statement: string; words: readonly [string, string]; first: boolean };
 
+/** The words that two names are short for: those that the text offers, where they begin so. */
+function wordsOf(names: [string, string], offered: VerdictPair | undefined): [string, string] {
+  const own = offered && [offered.right, offered.wrong].map((word) => word.toLowerCase());
+  const words = names.map((name) => own?.find((word) => word.startsWith(name.toLowerCase())));
+  const [first, second] = words;
+  return first && second && first !== second
+    ? [first, second]
+    : (trueFalseInitials(...names) ?? names);
+}
+
 /** What two boxes with their words say of a statement; undefined where not exactly one of them is ticked. */
-function truthOf(statement: string, boxes: readonly (string | undefined)[]): Ticked | undefined {
+function truthOf(
+  statement: string,
+  boxes: readonly (string | undefined)[],
+  offered: VerdictPair | undefined,
+): Ticked | undefined {
   const [x1, box1, name1 = '', x2, box2, name2 = ''] = boxes;
-  const words: [string, string] = trueFalseInitials(name1, name2) ?? [name1, name2];
+  const words = wordsOf([name1, name2], offered);
   const isPair = trueFalsePair(...words) ?? verdictPair(words);
   const ticks = [isTicked(x1, box1), isTicked(x2, box2)];
   return isPair && ticks[0] !== ticks[1]
@@ -39,18 +54,20 @@ function truthOf(statement: string, boxes: readonly (string | undefined)[]): Tic
 }
 
 /** A statement with two boxes in front of it or behind, one of them ticked; undefined of any other line. */
-function truthTicked(text: string): Ticked | undefined {
+function truthTicked(text: string, offered: VerdictPair | undefined): Ticked | undefined {
   const first = BOXES_FIRST.exec(text);
   if (first) {
-    return truthOf(first[7]!, first.slice(1, 7));
+    return truthOf(first[7]!, first.slice(1, 7), offered);
   }
   const last = BOXES_LAST.exec(text);
-  return last ? truthOf(last[1]!, last.slice(2)) : undefined;
+  return last ? truthOf(last[1]!, last.slice(2), offered) : undefined;
 }
 
 /** Statements with boxes for true and false, counted where they are not: each asks by itself, whatever stands above them. */
 export function statementsTicked(lines: Lines): Lines {
-  const found = lines.map((line) => (isLine(line) ? truthTicked(line.text) : undefined));
+  const offers = lines.find((line) => isLine(line) && offersVerdicts(line.text));
+  const offered = offers && pairOffered(offers.text);
+  const found = lines.map((line) => (isLine(line) ? truthTicked(line.text, offered) : undefined));
   if (found.filter(Boolean).length < OFTEN) {
     return lines;
   }

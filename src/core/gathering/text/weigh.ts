@@ -3,7 +3,8 @@ import { alike } from '../../shared/normalise';
 import { answerBehind } from './answers-behind';
 import { fieldOfLine } from '../../shared/vocabulary/answer-lines';
 import { verdictOf } from '../../shared/vocabulary/verdicts';
-import { isEmphasised, pieceText, plainOfPieces, type Draft, type Emphasis } from './draft';
+import { pieceText, plainOfPieces, type Draft, type Emphasis } from './draft';
+import { areOrderedSteps, keyShare, LETTERS } from './key-told';
 import type { TextManner } from './signs';
 import type { Names } from './names';
 import { areJudged, LAST, saysVerdict, wordBehind } from './judged-texts';
@@ -17,7 +18,6 @@ import { countsParts, endsAsked, type TypedLine } from './typed-line';
 /** Label-like beginnings that were left in a text: '1°) What …', 'a/ cork'. */
 const LEFT_LABEL =
   /^\s*(?:\p{L}{0,12}[.°º]?\s?[([]?\d{1,3}\s?[.):\]/°º-]{1,3}\s|[([]?[A-Ja-j]\s?[.):\]/-]{1,2}\s|[A-Ja-j]\t|[-–•●○*]\s|#\d|[①-⑳]|\d{1,2}°|\p{Lu}\.?\d{1,3}\b)/u;
-const LETTERS = /^[([]?\s*[A-Ja-j](?:\s*(?:[,;&+/]|and|und|et|y|en|e)\s*[A-Ja-j])*\s*[)\].]?$/iu;
 
 /** A gap that was solved has what goes in between two pairs of brackets. */
 const isSolved = (text: string): boolean => text.includes('[[');
@@ -30,33 +30,6 @@ const MOST_OPTIONS = 10;
 /** Options are labelled alike; numbers among letters are questions that were taken for options. */
 const MIXED = 0.3;
 const LONG_STEM = 5;
-
-/** How far a question's key is told: by its options' signs, by an answer line, or not at all. */
-function keyShare(draft: Draft, emphasis: Emphasis | undefined): number {
-  const { options, answers } = draft;
-  const signed = options.filter(
-    (option) =>
-      option.right === true || option.sign === '+' || (emphasis && isEmphasised(option, emphasis)),
-  ).length;
-  if (signed > 0 && signed < options.length) {
-    return 1;
-  }
-  if (!answers.length) {
-    return 0;
-  }
-  const said = plainOfPieces(answers);
-  const texts = options.map(({ pieces }) => alike(plainOfPieces(pieces)));
-  const names =
-    LETTERS.test(said) ||
-    (options[0]?.style === 'number' && /^\p{L}{1,12}\.?\s?\d{1,2}\b/u.test(said)) ||
-    /^[([]?(?:[A-Ja-j]|\d{1,2})\s*[).:–-]/u.test(said) ||
-    texts.some((text) => text !== '' && alike(said).includes(text));
-  return names ? 1 : 0.3;
-}
-
-/** Whether some but not all options of a question are told to be right. */
-export const tellsKey = (draft: Draft, emphasis: Emphasis | undefined): boolean =>
-  keyShare(draft, emphasis) === 1;
 
 /** A text that asks: at its end, with its answer behind it, or by a gap to fill. */
 const asks = (text: string): boolean =>
@@ -82,14 +55,27 @@ function areStatements({ options, stem }: Draft): boolean {
   return offersVerdicts(text) || !endsAsked(text);
 }
 
+/** Whether labels of options begin again with the first one: what follows are another question's. */
+const countsAnew = ({ options }: Draft): boolean =>
+  options.some(
+    ({ n, style }, at) =>
+      at > 1 &&
+      n === 0 &&
+      (style === 'letter' || style === 'number') &&
+      options[0]!.style === style,
+  );
+
 /** A question with options: they count up, have texts, are no questions, and some but not all of them are right. */
 function choiceQuality(draft: Draft, emphasis: Emphasis | undefined): number {
   const { options } = draft;
-  if (options.length < 2 || options.length > MOST_OPTIONS || areStatements(draft)) {
+  const isNone = options.length < 2 || options.length > MOST_OPTIONS || countsAnew(draft);
+  if (isNone || areStatements(draft)) {
     return 0.15;
   }
   const texts = options.map(({ pieces }) => plainOfPieces(pieces));
-  const inOrder = options.every(({ n, style }, index) => style === 'bullet' || n === index);
+  const inOrder =
+    areOrderedSteps(draft) ||
+    options.every(({ n, style }, index) => style === 'bullet' || n === index);
   const areAsked = areJudged(texts) || texts.every((text) => ASKS_WITHIN.test(text));
   const asking = areAsked ? 1 : texts.filter(asks).length / texts.length;
   const empty = texts.filter((text) => !text).length / texts.length;

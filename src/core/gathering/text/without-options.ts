@@ -7,7 +7,7 @@ import type { Problem } from '../key';
 import { plainOfPieces, textOfPieces, type Draft } from './draft';
 import { quantityOf } from '../../shared/normalise';
 import type { VerdictPair } from '../../shared/vocabulary/verdict-pairs';
-import { chosenWithin } from './choices-within';
+import { chosenBehind, chosenWithin } from './choices-within';
 import { offeredBehind } from './offered';
 import { orderInLine } from './order-in-line';
 import { roundSolution } from './round-solution';
@@ -155,6 +155,11 @@ function written(draft: Draft, stem: Text, said: string): DraftAnswer {
   if (chosen) {
     const { stem: plain, gaps } = chosen;
     return { kind: 'gap', stem: { plain }, fields: { gaps }, problems: [] };
+  }
+  const offered = chosenBehind(stem.plain, said);
+  if (offered) {
+    const { stem: plain, options } = offered;
+    return { kind: 'choice-one', stem: { plain }, fields: { options }, problems: [] };
   }
   const order = orderInLine(stem.plain, said);
   if (order) {

@@ -26,6 +26,9 @@ const SPANS: readonly (readonly [RegExp, (match: RegExpExecArray) => Style])[] =
     /(?<=[\p{L}\p{N},.;:)]\s|\()\*(?=[^\s*])([^*\n]+?)(?<=[^\s*])\*(?=[\s.,;:!?)]|$)/u,
     () => ({ italic: true }),
   ],
+  [/(?<=\s)\*(\([^*()\n]+\))\*(?=\s|$)/u, () => ({ italic: true })],
+  // A line that is set off as a whole.
+  [/(?<=^\s*)_(?=[^\s_])([^_\n]+)(?<=\S)_(?=\s*$)/u, () => ({ italic: true })],
 ];
 
 function spans(text: string, style: Style): Run[] {
@@ -47,7 +50,7 @@ function spans(text: string, style: Style): Run[] {
   ];
 }
 
-const MAY_HOLD = /\*\*|__|<(?:b|i|u|em|strong|sup|sub|br)\b|`|\]\(|\S\*[\s.,;:!?)]|\*$/iu;
+const MAY_HOLD = /\*\*|__|<(?:b|i|u|em|strong|sup|sub|br)\b|`|\]\(|\S\*[\s.,;:!?)]|\*$|[^_]_\s*$/iu;
 
 /** A line's text without its mark-up, and its runs where any of it is formatted. */
 export function inlineMarkdown(source: string): { text: string; runs?: Run[] } {

@@ -1,5 +1,5 @@
 // Text without fences: JSON, a table with bars, columns, a list of terms, or questions one below the other.
-import type { Document, Opened, Table } from '../../model';
+import type { Document, Finding, Opened, Table } from '../../model';
 import type { ReaderOptions } from '../contract';
 import { readDelimitedText } from '../delimited/reader';
 import { count, quoted } from '../../shared/plain';
@@ -10,7 +10,7 @@ import { readJsonTable, readYamlTable } from './json';
 import type { Torn } from './json-part';
 import { readTextDocument } from './reader';
 import { shapeOf } from './shape';
-import { readTerms } from './terms';
+import { readTerms, type Terms } from './terms';
 
 const linesIn = (source: string): string[] => source.split(/\r\n?|\n/);
 
@@ -63,6 +63,32 @@ function openBars(name: string, source: string, firstLine: number): Opened | und
   return opened;
 }
 
+const LETTER_OR_RULE = /^(?:.|[-–—_=~*#\s]+)$/u;
+
+/** What is told of the lines beside terms: a title that became no category, an instruction. The letters of a glossary say nothing. */
+function besideTerms(
+  { sheet }: Terms,
+  all: readonly string[],
+  { name, firstLine }: { name: string; firstLine: number },
+): Finding[] {
+  const taken = new Set(sheet.lines);
+  const titles = new Set(sheet.rows.map(([, , title]) => title));
+  return all.flatMap((whole, at): Finding[] => {
+    const text = whole.trim();
+    const line = firstLine + at;
+    return !text || taken.has(at + 1) || titles.has(text) || LETTER_OR_RULE.test(text)
+      ? []
+      : [
+          {
+            rule: 'line-left-out',
+            level: 'note',
+            where: { file: name, line },
+            message: `Line ${line} says ${quoted(text)}, and is no term with its definition. It was left out.`,
+          },
+        ];
+  });
+}
+
 function openTerms(name: string, source: string, firstLine: number): Opened | undefined {
   const terms = readTerms(name, linesIn(source));
   if (!terms) {
@@ -70,6 +96,7 @@ function openTerms(name: string, source: string, firstLine: number): Opened | un
   }
   const lines = terms.sheet.lines!.map((line) => line + firstLine - 1);
   const opened = textTable(name, 'txt', { ...terms.sheet, lines });
+  findingsOf(opened).push(...besideTerms(terms, linesIn(source), { name, firstLine }));
   return opened.is === 'table' ? asTable({ ...opened.table, listsTerms: true }) : opened;
 }
 

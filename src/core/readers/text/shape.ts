@@ -1,6 +1,7 @@
 // What a text is: columns, a list of terms, or questions written one below the other.
 import type { Separator } from '../../model';
 import { fieldOfLine } from '../../shared/vocabulary/answer-lines';
+import { asksToMatch } from '../../shared/vocabulary/match-words';
 import { hasOtherScript, labelInLatin, nameInEnglish } from '../../shared/vocabulary/other-labels';
 import { findSeparator } from '../delimited/separator';
 import { DOTS, readTerms } from './terms';
@@ -69,6 +70,8 @@ type Evidence = {
   commas: Evenness;
   clearSigns: readonly Evenness[];
   terms: ReturnType<typeof readTerms>;
+  /** Whether the text begins with a task to match. */
+  isMatching: boolean;
 };
 
 /** A line with its label or name in Latin script, where it is typed in another. */
@@ -79,6 +82,9 @@ function inLatin(line: string): string {
   const label = labelInLatin(line);
   return nameInEnglish(line) ?? label.replace(/^(\s*\(?(?:[A-Ha-h]|\d{1,3})[.)])(?=\p{L})/u, '$1 ');
 }
+
+/** Instructions stand among so many lines from the first on. */
+const FIRST_LINES = 2;
 
 function evidenceOf(source: string, name: string): Evidence {
   const all = source.slice(0, JUDGED_CHARACTERS).split(/\r\n?|\n/);
@@ -110,6 +116,7 @@ function evidenceOf(source: string, name: string): Evidence {
     clearSigns: [tabs, semicolons, bars],
     quoted: (source.slice(0, JUDGED_CHARACTERS).match(QUOTED_LINES) ?? []).length,
     terms: readTerms(name, all),
+    isMatching: lines.slice(0, FIRST_LINES).some(asksToMatch),
   };
 }
 
@@ -130,14 +137,14 @@ const isEvenFile = ({ isColumnFile, clearSigns, commas }: Evidence): boolean =>
   [...clearSigns, commas].some(({ share, width }) => share >= NEARLY_ALL && width > 2);
 
 const hasClearTerms = (evidence: Evidence): boolean => {
-  const { terms, numbered, count, commas, asking, gapped, offering } = evidence;
+  const { terms, numbered, count, commas, asking, gapped, offering, isMatching } = evidence;
   return (
     offering < count * 0.5 &&
     (terms?.share ?? 0) >= 0.7 &&
     terms!.distinct > 0.6 &&
-    // Below a task dots join what is to be matched; alone they join terms.
+    // Below a task dots join what is to be matched; alone or below titles they join terms.
     (terms!.sign === DOTS
-      ? terms!.share === 1
+      ? terms!.isWhole && !isMatching
       : numbered < count * 0.5 || (terms!.isWhole && !asking && !gapped)) &&
     terms!.share > commas.share * 0.9
   );

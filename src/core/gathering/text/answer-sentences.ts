@@ -1,0 +1,53 @@
+// Sentences below the options of each question that end with the letter of the right one, in the same words each time: 'Richtig ist B.'
+import { alike } from '../../shared/normalise';
+import { labelsOf } from './labels';
+import { isLine, OFTEN, retyped, type Lines } from './retyping';
+
+const LETTERS = String.raw`[A-J](?:(?:\s*[,;&+/]\s*|\s+\p{L}{1,3}\s+)[A-J])*`;
+const ENDING = new RegExp(String.raw`^\s*(\p{L}[^.:;?!\d]{1,34}?)\s+(${LETTERS})\s*[.!]?\s*$`, 'u');
+const BEGINNING = new RegExp(
+  String.raw`^\s*(${LETTERS})\s+(\p{L}[^.:;?!\d]{1,34}?)\s*[.!]?\s*$`,
+  'u',
+);
+
+type Sentence = { at: number; word: string; letters: string };
+
+const isOption = (line: Lines[number] | undefined): boolean =>
+  line !== undefined &&
+  labelsOf(line).some(({ counts, n }) => counts === 'upper' && n !== undefined && n > 0);
+
+function sentenceAt(lines: Lines, at: number): Sentence | undefined {
+  const line = lines[at]!;
+  if (!isLine(line) || !isOption(lines[at - 1]) || labelsOf(line).length) {
+    return undefined;
+  }
+  const [, words, last] = ENDING.exec(line.text) ?? [];
+  const [, first, others] = BEGINNING.exec(line.text) ?? [];
+  // 'A ist richtig' and 'A, C sind richtig' end alike, 'Richtig ist A' and 'Richtig sind A und C' begin alike.
+  const word = words
+    ? alike(words).split(' ')[0]!
+    : (alike(others ?? '')
+        .split(' ')
+        .at(-1) ?? '');
+  const letters = last ?? first;
+  return letters ? { at, word, letters } : undefined;
+}
+
+/** Such sentences as answers, where several begin alike, each right below the last option of its question. */
+export function answersInSentences(lines: Lines): Lines {
+  const found = lines.flatMap((_, at) => sentenceAt(lines, at) ?? []);
+  const alikes = found.filter(
+    ({ word }) => found.filter((one) => one.word === word).length >= OFTEN,
+  );
+  const answers = new Map(alikes.map(({ at, letters }) => [at, letters]));
+  return answers.size
+    ? retyped(lines, (at) =>
+        answers.has(at)
+          ? `Answer: ${answers
+              .get(at)!
+              .match(/(?<!\p{L})[A-J](?!\p{L})/gu)!
+              .join(', ')}`
+          : undefined,
+      )
+    : lines;
+}
