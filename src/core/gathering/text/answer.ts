@@ -4,6 +4,7 @@ import { alike } from '../../shared/normalise';
 import { kindOfWord } from '../../shared/vocabulary/kinds';
 import { trueFalsePair } from '../../shared/vocabulary/verdicts';
 import { resolveKey, type Problem } from '../key';
+import { clozeOf } from './cloze-choices';
 import { areCrossedOut, isCross } from './crossed-boxes';
 import { isEmphasised, plainOfPieces, textOfPieces, type Draft, type Emphasis } from './draft';
 import { pairsOrSteps } from './pairs-or-steps';
@@ -116,7 +117,23 @@ function byAnswerLine(
   ) {
     return give(resolve(said.replace(/\b(?:and|und|et|en)\b/gu, ','), style));
   }
-  return give(resolve(said, 'text'));
+  const [own, reason] = withReason(said, texts) ?? [said, ''];
+  return give(resolve(own, 'text'), reason);
+}
+
+const REASON_BEHIND = /^\s*[.,;:–—-]+\s+(?=\p{L}.*\s\S)/su;
+/** An option's whole wording with a reason behind it, 'in Sicily. It is the most active one': the option and the reason. */
+function withReason(said: string, texts: readonly string[]): [string, string] | undefined {
+  const own = texts
+    .filter((text) => text && alike(said).startsWith(alike(text)))
+    .sort((a, b) => b.length - a.length)[0];
+  const behind = own === undefined ? '' : said.slice(own.length);
+  const sign = REASON_BEHIND.exec(behind)?.[0];
+  const reason = sign === undefined ? '' : behind.slice(sign.length);
+  const namesOthers = reason
+    .split(/\s*[,;]\s*/u)
+    .some((part) => texts.some((text) => alike(text) === alike(part)));
+  return own !== undefined && reason && !namesOthers ? [own, reason] : undefined;
 }
 
 /** The places that a key names, each option once and otherwise than they stand: '2 - 1 - 3', 'b, a, c'; undefined of any other key. */
@@ -163,6 +180,10 @@ export function answerOf(draft: Draft, manner: AnswerManner): DraftAnswer {
   const lists = pairedLists(draft, plainOfPieces(draft.answers));
   if (lists) {
     return { kind: 'match', stem: asked, fields: lists, problems: [] };
+  }
+  const cloze = clozeOf(draft);
+  if (cloze) {
+    return { kind: 'gap', stem: { plain: cloze.stem }, fields: { gaps: cloze.gaps }, problems: [] };
   }
   const read = optionsOf(draft, manner);
   if (!read.told && !draft.answers.length) {

@@ -90,6 +90,19 @@ function bracketedBehind(text: string): { end: number; at: number; to: number } 
   return { end: match[1]!.length, at, to: at + said.length };
 }
 
+/** A number behind a task that asks for nothing to be counted says what it is worth: 'Explain how a lock works. (4)'. */
+function takesPoints(draft: Draft, behind: { end: number; at: number; to: number }): boolean {
+  const stem = draft.stem[0]!;
+  const text = pieceText(stem);
+  const said = text.slice(behind.at, behind.to);
+  const arePoints = NUMBER.test(said) && /\p{L}{2}\.["'”’]?\s*$/u.test(text.slice(0, behind.end));
+  if (arePoints) {
+    draft.stem = [{ ...stem, to: stem.from + behind.end }];
+    draft.part = { isJudged: false, isOrdered: false, ...draft.part, points: Number(said) };
+  }
+  return arePoints;
+}
+
 /** Gives questions the answers that stand in brackets behind them, where most have one and no two the same. */
 function takeBracketedBehind(all: readonly Draft[]): void {
   // Statements with their verdict behind them are told already.
@@ -108,7 +121,9 @@ function takeBracketedBehind(all: readonly Draft[]): void {
   if (areTimes || (!areMost && !areAll) || !areDistinct || !areWorded) {
     return;
   }
-  for (const { draft, stem, behind } of found) {
+  for (const { draft, stem, behind } of found.filter(
+    (one) => !takesPoints(one.draft, one.behind),
+  )) {
     draft.stem = [{ ...stem, to: stem.from + behind.end }];
     draft.answers.push({ ...stem, from: stem.from + behind.at, to: stem.from + behind.to });
     draft.hasAnswerBehind = true;

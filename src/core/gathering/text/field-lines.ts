@@ -1,4 +1,5 @@
 // Lines that name a field: 'Topic: Locks', 'Points: 2'. They belong to the question above, or to the one to come.
+import { fieldOfLine } from '../../shared/vocabulary/answer-lines';
 import { filledBelow, nextFilled } from './ahead';
 import type { Collected } from './collected';
 import type { Field, Names } from './names';
@@ -39,8 +40,22 @@ export class FieldLines {
 
   /** The field that a line names; points in brackets below a question need no name. */
   private fieldOf({ text }: TypedLine): Field | undefined {
+    if (this.opensRemark(text)) {
+      return { role: 'explanation', from: text.length };
+    }
     const arePoints = this.known.found.current !== undefined && POINTS_ALONE.test(text);
     return arePoints ? { role: 'points', from: 0 } : this.known.names.fieldIn(text);
+  }
+
+  /** Whether a line is the name of an explanation and nothing else, below a question that has its options: what it says stands below. */
+  private opensRemark(text: string): boolean {
+    const { current } = this.known.found;
+    return (
+      current !== undefined &&
+      current.options.length > 0 &&
+      /^\s*\p{L}{4,14}\s*$/u.test(text) &&
+      fieldOfLine(`${text.trim()}: x`)?.role === 'explanation'
+    );
   }
 
   private takesBelow(line: TypedLine, field: Field): boolean {

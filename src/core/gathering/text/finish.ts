@@ -10,11 +10,13 @@ import { takeSameFront } from './same-front';
 import { takeSameLines } from './same-lines';
 import { spreadAnswers } from './spread-answers';
 import { takeOptionLines } from './option-line';
+import { takeWordMarks } from './word-marks';
 
 /** Points come off before texts are looked at; a lone line is an answer only where it holds no options. */
 const STEPS: readonly ((drafts: readonly Draft[]) => void)[] = [
   takeSameLines,
   takeSameFront,
+  takeWordMarks,
   splitJoinedWrongs,
   takeEndPoints,
   takeAnswersBehind,

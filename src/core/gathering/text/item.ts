@@ -54,6 +54,10 @@ function namedTags({ fields }: Draft): Tag[] {
   });
 }
 
+/** What people write where there is nothing to say. */
+const NOTHING =
+  /^\(?(?:none|nil|n\/?a|keine?|aucune?|ningun[oa]|nessun[oa]|geen|nenhuma?|[-–—]+)\)?$/iu;
+
 /** What the lines of a question say of it besides its text, its options and its answer. */
 function fieldsOf(draft: Draft, keep: boolean): Partial<Item> {
   const { fields } = draft;
@@ -66,7 +70,7 @@ function fieldsOf(draft: Draft, keep: boolean): Partial<Item> {
       .map((piece) => plainOfPieces([piece]))
       .filter(Boolean)
       .join(' ');
-    return text ? { ...item, ...take({ text, pieces, keep }) } : item;
+    return text && !NOTHING.test(text) ? { ...item, ...take({ text, pieces, keep }) } : item;
   }, {});
   const named = namedTags(draft);
   return named.length ? { ...said, tags: [...(said.tags ?? []), ...named] } : said;

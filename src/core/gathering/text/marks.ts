@@ -5,7 +5,7 @@ const BEFORE_RIGHT =
   /^(?:\*(?!\*)|[✓✔✅☑●◉⦿■]\ufe0f?|\[[xX✓✔*]\]|\([xX✓✔•●◉]\)|[-=]{1,3}>|[→⇒▶►]|>>)\s*/u;
 const BEFORE_WRONG = /^(?:[✗✘❌☐☒✖○□]\ufe0f?|\[[ _]?\]|\([ _]\))\s*/u;
 const BEHIND_RIGHT =
-  /\s*(?:\*+|[✓✔✅☑]\ufe0f?|\[[xX✓✔*]\]|\([xX✓✔*]\)|[←⇐◀◄]|<[-=]{1,3}|<{2,3})\s*$/u;
+  /\s*(?:\*+|[✓✔✅☑]\ufe0f?|\[[xX✓✔*]\]|\([xX✓✔*]\)|[←⇐◀◄]|<[-=]{1,3}|<{2,3}|(?<=\s{2}|\t)<)\s*$/u;
 const BEHIND_WRONG = /\s*(?:[✗✘❌✖]\ufe0f?)\s*$/u;
 const BEHIND_WORD =
   /\s*(?:[([{]\s*([\p{L}]{2,12})(?: (?:answer|antwort|one|option))?\s*[)\]}]|(?:←|<-+|–|—|\s-)\s*([\p{L}]{2,12})(?: (?:answer|antwort|one|option))?)\s*[.!]?\s*$/u;

@@ -84,6 +84,24 @@ export function keyAlone(lines: Lines): Lines {
     : lines;
 }
 
+const ROMAN_PAIR = /(?<![\p{L}\d])([IVX]{1,5})\s*[-–).:=]+\s*[([]?([A-Ja-j])[)\]]?(?![\p{L}\d])/gu;
+/** A key whose questions Roman numbers count, 'I-b, II-a', counted in figures. */
+export function keyInRoman(lines: Lines): Lines {
+  return lines.map((line) => {
+    const pairs = isLine(line) ? [...line.text.matchAll(ROMAN_PAIR)] : [];
+    const isCounted = pairs.every(([, number], n) => romanValue(number!) === n + 1);
+    return pairs.length >= OFTEN && isCounted
+      ? anew(
+          line,
+          line.text.replace(
+            ROMAN_PAIR,
+            (_, number: string, letter: string) => `${romanValue(number)} ${letter}`,
+          ),
+        )
+      : line;
+  });
+}
+
 const LETTER_PAIR =
   /[([]?([a-jA-J])[).:\]]\s*[([]?([ivx]{1,5}|[A-Ja-j]|\d{1,2})[)\].]?(?:[\s,;|]+|$)/gu;
 /** The place of an option by its Roman number, number or letter, from 1. */

@@ -123,7 +123,8 @@ function areUnlabelled(filled: readonly Filled[]): boolean[] {
       isOften &&
       !hasLabel &&
       isSetOff &&
-      line.length <= LONGEST_TITLE &&
+      // Above all others an instruction may stand, however long.
+      (at === 0 || line.length <= LONGEST_TITLE) &&
       filled[at + 1]?.hasLabel === true,
   );
 }

@@ -1,0 +1,87 @@
+// Pairs and steps below a task for them: halves that dots or a dash join, and steps with their places in front or behind.
+import type { DocumentLine } from '../../model';
+import { asksToMatch } from '../../shared/vocabulary/match-words';
+import { asksForOrder } from './order-words';
+import { anew, isLine, type Lines } from './retyping';
+
+const RUN = 3;
+
+const DOTTED = /^\s*(\S[^.…]{0,40}?)\s*(?:\.{4,}|…{2,}|_{4,})\s*(\S[^.…]{0,60})$/u;
+/** Two halves with an equals sign or a dash between them, without a label. */
+const HALVED =
+  /^\s*(?![([]?(?:\d{1,2}|[A-Ja-j])(?:[.)\]:]|\s))(\S[^=–—]{0,60}?)\s+[=–—-]\s+(\S[^=–—]{0,60})$/u;
+/** Instructions stand so many filled lines above. */
+const ABOVE = 2;
+const FEW_WORDS = 5;
+const isShort = (text: string): boolean => text.trim().split(/\s+/u).length <= FEW_WORDS;
+
+/** The lines of runs of filled lines that a pattern takes, each run with where it begins. */
+function runsOf(lines: Lines, takes: (line: DocumentLine) => boolean): number[][] {
+  const runs: number[][] = [];
+  let run: number[] = [];
+  lines.forEach((line, at) => {
+    if (line.text.trim() && isLine(line) && takes(line)) {
+      run.push(at);
+    } else if (line.text.trim()) {
+      runs.push(run);
+      run = [];
+    }
+  });
+  return [...runs, run].filter(({ length }) => length >= RUN);
+}
+
+const saysAbove = (lines: Lines, at: number, says: (text: string) => boolean): boolean =>
+  lines
+    .slice(0, at)
+    .filter(({ text }) => text.trim())
+    .slice(-ABOVE)
+    .some(({ text }) => says(text));
+
+/** Pairs that a row of dots, an equals sign or a dash joins below a task to match, joined by an arrow. */
+export function pairsByArrow(lines: Lines): Lines {
+  const halves = (text: string): readonly [string, string] | undefined => {
+    const [, left = '', right = ''] = DOTTED.exec(text) ?? HALVED.exec(text) ?? [];
+    const areWords = /[\p{L}\p{N}]/u.test(left) && /[\p{L}\p{N}]/u.test(right);
+    return areWords && isShort(left) && isShort(right) ? [left, right] : undefined;
+  };
+  const paired = new Set(
+    runsOf(lines, ({ text }) => halves(text) !== undefined)
+      .filter(([first]) => saysAbove(lines, first!, asksToMatch))
+      .flat(),
+  );
+  return lines.map((line, at) => {
+    const pair = paired.has(at) ? halves(line.text) : undefined;
+    return pair ? anew(line, `- ${pair[0]} → ${pair[1]}`) : line;
+  });
+}
+
+const PLACED: readonly RegExp[] = [
+  /^\s*(?:[-–•*]\s*)?_{2,}\s*(?<step>\S.*?)\s*[([]\s*(?<place>\d{1,2})\s*[)\]]\s*$/u,
+  /^\s*[-–•*]\s*(?<step>\S.*?)\s*[([]\s*(?<place>\d{1,2})\s*[)\]]\s*$/u,
+  /^\s*(?:[-–•*]\s*)?_*\s*[([]?(?<place>\d{1,2})[)\]]?\s*_+\s*(?<step>\S.*?)\s*$/u,
+];
+
+/** The place of a step and its text; a number between strokes looks like mark-up, so the line is looked at as it was typed. */
+function placeIn({ source, text }: DocumentLine): { place: number; step: string } | undefined {
+  const typed = source ?? text;
+  const groups = PLACED.map((pattern) => pattern.exec(typed)?.groups).find(Boolean);
+  return groups && { place: Number(groups['place']), step: groups['step']! };
+}
+
+const hasRoom = ({ source, text }: DocumentLine): boolean => (source ?? text).includes('_');
+
+/** Steps with a line to write their place on, or with their place behind them below a task for it, in the order of the places. */
+export function stepsInOrder(lines: Lines): Lines {
+  const found = [...lines];
+  for (const run of runsOf(lines, (line) => placeIn(line) !== undefined)) {
+    const steps = run.map((at) => placeIn(lines[at]!)!).sort((a, b) => a.place - b.place);
+    const isAsked =
+      run.every((at) => hasRoom(lines[at]!)) || saysAbove(lines, run[0]!, asksForOrder);
+    if (isAsked && steps.every(({ place }, index) => place === index + 1)) {
+      run.forEach((at, index) => {
+        found[at] = anew(lines[at]!, `- ${steps[index]!.step}`);
+      });
+    }
+  }
+  return found;
+}
