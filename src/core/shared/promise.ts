@@ -45,7 +45,7 @@ const MOST = 200;
 
 function countIn(text: string): number | undefined {
   // A count belongs to the words of its own sentence: '(10 marks) Answer all questions' promises nothing.
-  const parts = text.replace(/-/g, ' ').split(/[()[\].;!?]/u);
+  const parts = text.split(/[()[\].;:!?]|\s[–—-]\s/u).map((part) => part.replace(/-/g, ' '));
   for (const [, word = ''] of parts.flatMap((part) => [...bareWords(part).matchAll(ANNOUNCED)])) {
     const count = COUNTS.get(word) ?? Number(word);
     if (count > 1 && count <= MOST) {

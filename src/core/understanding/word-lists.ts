@@ -65,10 +65,20 @@ const SELDOM = 0.3;
 const namesClasses = (parts: readonly Part[]): boolean =>
   parts.every(({ own, below }) => isClassWord(own) && shareOf(below, isClassWord) <= SELDOM);
 
+/** Whether nothing but titles stands above a row: a cell alone. */
+function isFirst(region: Region, row: number): boolean {
+  for (let above = region.top; above < row; above++) {
+    if (filledIn(region, above) > 1) {
+      return false;
+    }
+  }
+  return true;
+}
+
 type Part = { own: string; below: string[] };
 
 /**
- * What the first row of a two-column table is beside the rows below it: 'led' where it starts as they do, 'alike' where
+ * What the first row of a two-column table, below its titles, is beside the rows below it: 'led' where it starts as they do, 'alike' where
  * it has no word of headings and is written like them, 'headings' where it names what the columns are of; undefined where
  * nothing of this shows.
  */
@@ -76,7 +86,7 @@ export function asWordOfList(
   region: Region,
   row: number,
 ): 'led' | 'alike' | 'headings' | undefined {
-  const columns = row === region.top ? columnsFrom(region, row) : undefined;
+  const columns = isFirst(region, row) ? columnsFrom(region, row) : undefined;
   if (!columns) {
     return undefined;
   }

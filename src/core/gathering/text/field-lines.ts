@@ -2,10 +2,11 @@
 import { fieldOfLine } from '../../shared/vocabulary/answer-lines';
 import { filledBelow, nextFilled } from './ahead';
 import type { Collected } from './collected';
+import { plainOfPieces } from './draft';
 import type { Field, Names } from './names';
 import { POINTS_ALONE } from './points';
 import type { Starts } from './starts';
-import { countsParts, endsAsked, type TypedLine } from './typed-line';
+import { asksOutright, countsParts, endsAsked, type TypedLine } from './typed-line';
 
 type Known = { found: Collected; starts: Starts; names: Names };
 
@@ -23,7 +24,7 @@ export class FieldLines {
   takes(line: TypedLine, index: number, gap: boolean): boolean {
     const { found } = this.known;
     const field = this.fieldOf(line);
-    if (!field) {
+    if (!field || this.asksItself(line, field)) {
       return false;
     }
     if (field.role === 'category' && countsParts(line)) {
@@ -36,6 +37,13 @@ export class FieldLines {
       found.close();
     }
     return this.takesAhead(line, field, { index, gap }) || this.takesBelow(line, field);
+  }
+
+  /** Whether a line asks by its own sign below a label that has no text yet: then its name says what it checks, and it is the question. */
+  private asksItself({ text }: TypedLine, { role }: Field): boolean {
+    const { current } = this.known.found;
+    const isEmpty = current !== undefined && !plainOfPieces(current.stem).trim();
+    return isEmpty && role !== 'question' && role !== 'answer' && asksOutright(text);
   }
 
   /** The field that a line names; points in brackets below a question need no name. */

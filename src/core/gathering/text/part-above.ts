@@ -32,14 +32,14 @@ export class PartAbove {
   /** A line above questions that is no title may say what is to be done with them. */
   tell(text: string): void {
     const part = partOf(text);
-    this.part = part.isTask ? part : this.part;
+    this.part = part.isTask || part.isOrdered ? part : this.part;
   }
 
   /** What a question below has of the part. */
   give(): Partial<Draft> {
     return {
       ...(this.heading ? { category: this.heading, isNamedPart: this.isNamed } : {}),
-      ...(this.part?.isTask ? { part: this.part } : {}),
+      ...(this.part?.isTask || this.part?.isOrdered ? { part: this.part } : {}),
     };
   }
 }

@@ -50,7 +50,7 @@ export function partOf(text: string): Part {
   const each = SAYS_EACH.test(text) ? POINTS_EACH.exec(text)?.[1] : undefined;
   const points = each === undefined ? undefined : numberOf(each);
   return {
-    isTask: isJudged || isOrdered || points !== undefined || speaksOfForms(text) || namesKind(text),
+    isTask: isJudged || points !== undefined || speaksOfForms(text) || namesKind(text),
     isJudged,
     isOrdered,
     ...(pair ? { pair } : {}),

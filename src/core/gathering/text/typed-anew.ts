@@ -8,7 +8,7 @@ import { inLatinScript } from './other-scripts';
 import { anew, isLine, namesAnswers, OFTEN, whereOften, withTicks, type Lines } from './retyping';
 import { TYPED_AROUND } from './typed-around';
 import { TYPED_BELOW } from './typed-below';
-import { lettersCircled } from './typed-circled';
+import { lettersCounted } from './typed-circled';
 import { boxesApart, columnsDownwards, lettersSigned } from './typed-columns';
 import { inFullWords } from './typed-counts';
 import { reasonsAtQuestions } from './typed-explained';
@@ -27,6 +27,7 @@ import { listsJoined } from './typed-lists';
 import { ownNames } from './typed-named';
 import { talksNamed } from './typed-talks';
 import { pairsByArrow, stepsInOrder } from './typed-tasks';
+import { numberedTurns } from './typed-turns';
 import { answersInSentences } from './answer-sentences';
 import { labelsAgain } from './labels-again';
 import { TYPED_OTHERWISE } from './typed-otherwise';
@@ -125,7 +126,8 @@ const ticksBehind = (lines: Lines): Lines =>
 const STEPS: readonly ((lines: Lines) => Lines)[] = [
   inLatinScript,
   talksNamed,
-  lettersCircled,
+  numberedTurns,
+  lettersCounted,
   inFullWords,
   lettersSigned,
   columnsDownwards,

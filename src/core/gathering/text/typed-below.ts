@@ -1,24 +1,15 @@
 // Answers that stand where nothing names them: a letter behind an arrow below its options, boxes behind options, the right one of
 // several in capitals, an answer on the line below each question.
 import type { DocumentLine } from '../../model';
-import { alike } from '../../shared/normalise';
 import { fieldOfLine } from '../../shared/vocabulary/answer-lines';
 import { labelsOf } from './labels';
-import {
-  anew,
-  COUNTED,
-  isLine,
-  namesAnswers,
-  OFTEN,
-  retyped,
-  whereOften,
-  type Lines,
-} from './retyping';
+import { anew, isLine, OFTEN, retyped, whereOften, type Lines } from './retyping';
 import { asksOutright } from './typed-line';
+import { TYPED_OFFERED } from './typed-offered';
 
 const LETTERS = String.raw`([A-Ja-j](?:\s*[,&+]\s*[A-Ja-j])*)`;
 const POINTED = new RegExp(
-  String.raw`^\s*(?:->|=>|→|⇒|➔|>>|»)\s*\(?${LETTERS}\)?(?:\.?|\s*(?:\((.+)\)|[–—,;:-]\s+(.+)))\s*$`,
+  String.raw`^\s*(?:->|=>|→|⇒|➔|>>|»)\s*\(?${LETTERS}\)?(?:\.?|\s*(?:\((.+)\)|[,;]\s+(.+)))\s*$`,
   'u',
 );
 /** The same sign on both sides of letters and nothing else: '*B*', '== A, C =='. */
@@ -50,78 +41,6 @@ function boxesInFront(lines: Lines): Lines {
         const one = found[at];
         return one && `${one.indent}${one.isTicked ? '[x]' : '[ ]'} ${one.text}`;
       });
-}
-
-const OFFERED = /^(.{6,}?[?？])\s+([^?？]{3,120})$/u;
-const LEAST_OFFERED = 2;
-const isLoud = (text: string): boolean => /\p{Lu}{2}/u.test(text) && !/\p{Ll}/u.test(text);
-
-/** A question and what strokes part behind it; undefined where that are fewer than two. */
-function partedBehind(text: string): { question: string; options: string[] } | undefined {
-  const [, question, rest = ''] = OFFERED.exec(text) ?? [];
-  const options = rest.split(/\s+\/\s+|\s*\|\s*/u).map((option) => option.trim());
-  return question && options.length >= LEAST_OFFERED && options.every(Boolean)
-    ? { question, options }
-    : undefined;
-}
-
-const STAR = /\s*[*✓✔]+$|^[*✓✔]+\s*/u;
-
-/** Options behind a question, parted by strokes, of which one alone is in capitals or some have a star: a line each, with those marked. */
-function singledOut(text: string): string[] | undefined {
-  const { question, options = [] } = partedBehind(text) ?? {};
-  const loud = options.filter(isLoud);
-  const starred = options.filter((option) => STAR.test(option));
-  const right = starred.length ? starred : loud;
-  const isSingled = starred.length ? starred.length < options.length : loud.length === 1;
-  return question && isSingled
-    ? [
-        question,
-        ...options.map(
-          (option) => `- ${option.replace(STAR, '')}${right.includes(option) ? ' *' : ''}`,
-        ),
-      ]
-    : undefined;
-}
-
-/** Two texts behind a question may be two spellings of its answer; three are offered. */
-const SURELY_OFFERED = 3;
-const MOSTLY = 0.5;
-
-/** What a line lists behind a name for answers, where that is an option of each question in turn; undefined of another line. */
-function rightOnes(text: string, offered: readonly (readonly string[])[]): string[] | undefined {
-  const field = fieldOfLine(text);
-  const parts = field?.role === 'answer' ? field.value.split(/\s*[,;/]\s*/u).map(alike) : [];
-  return parts.length === offered.length &&
-    parts.every((part, n) => offered[n]!.some((option) => alike(option) === part))
-    ? parts
-    : undefined;
-}
-
-/** Options behind a question, parted by strokes, where answers stand elsewhere: a line each, starred where a list of them says so. */
-function optionsBehind(lines: Lines): Lines {
-  const found = lines.map((line) => (isLine(line) ? partedBehind(line.text) : undefined));
-  const offered = found.flatMap((one) =>
-    one && one.options.length >= SURELY_OFFERED ? [one.options] : [],
-  );
-  if (offered.length < OFTEN || !namesAnswers(lines)) {
-    return lines;
-  }
-  const key = lines.map(({ text }) => rightOnes(text, offered));
-  const right = key.find(Boolean);
-  const isMost = offered.length >= lines.filter(({ text }) => text.trim()).length * MOSTLY;
-  let asked = 0;
-  return lines.flatMap((line, at) => {
-    const { question, options = [] } = found[at] ?? {};
-    if (question === undefined || options.length < SURELY_OFFERED) {
-      return [key[at] ? anew(line, '') : line];
-    }
-    const star = right?.[asked++];
-    // Counted, they are parted from a title above the first.
-    const count = isMost && !COUNTED.test(question) ? `${asked}. ` : '';
-    const listed = options.map((option) => `- ${option}${alike(option) === star ? ' *' : ''}`);
-    return [`${count}${question}`, ...listed].map((text) => anew(line, text));
-  });
 }
 
 const LABEL = /^(\s*(?:[([]?(?:\d{1,2}|[A-Ja-j])[.):\]]\s+|[-–•]\s+)?)(\S.*?)\s*$/u;
@@ -225,8 +144,7 @@ function answersBelow(lines: Lines): Lines {
 export const TYPED_BELOW: readonly ((lines: Lines) => Lines)[] = [
   whereOften(letterPointed),
   boxesInFront,
-  whereOften(singledOut, OFTEN),
-  optionsBehind,
+  ...TYPED_OFFERED,
   enclosedOnes,
   answersBelow,
 ];

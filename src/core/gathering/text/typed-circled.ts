@@ -1,39 +1,27 @@
-// Statements with the two letters to circle in front, 'T  F   1. A boat floats.', and a key of such letters in the order of the statements.
+// A key of letters that say true and false, in the order of the statements: 'KEY: T, F, F'.
 import { headsAnswers } from '../../shared/vocabulary/answer-lines';
-import { verdictPair } from '../../shared/vocabulary/verdicts';
-import { anew, isLine, OFTEN, type Lines } from './retyping';
+import { trueFalseInitials, verdictPair } from '../../shared/vocabulary/verdicts';
+import { COUNTED, isLine, OFTEN, retyped, type Lines } from './retyping';
 
-const CIRCLED = /^\s*(\p{L})\s+(\p{L})\s+([([]?\d{1,3}[.):\]]\s+\S.*)$/su;
 const KEY = /^\s*(\p{L}[\p{L} ]{1,20}?)\s*[:–-]\s*(\p{L}(?:\s*[,;\s]\s*\p{L})+)\s*\.?\s*$/u;
+/** Letters to circle may stand in front of the number of a statement. */
+const CIRCLED = /^\s*[([]?\p{L}[)\]]?[\s/|]+[([]?\p{L}[)\]]?\s+(?=[([]?\d{1,3}[.):\]]\s)/u;
 
-/** The letter of a statement behind it tells it already. */
-const TOLD = /[([]\s*\p{L}\s*[)\]]\s*$/u;
-
-/** A statement with the letters behind it; undefined of a line that has no two letters which say true and false. */
-function circledIn(text: string): string | undefined {
-  const [, first, second, statement] = CIRCLED.exec(text) ?? [];
-  return first && second && verdictPair([first, second]) && !TOLD.test(statement!)
-    ? `${statement!.trim()} (${first} / ${second})`
-    : undefined;
-}
-
-/** The letters of such a key, with the numbers of the statements in front of them; undefined of another line. */
-function countedKey(text: string, count: number): string | undefined {
-  const [, name = '', list = ''] = KEY.exec(text) ?? [];
-  const letters = list.match(/\p{L}/gu) ?? [];
-  return letters.length === count && headsAnswers(name)
-    ? `Answers: ${letters.map((letter, at) => `${at + 1} ${letter}`).join(', ')}`
-    : undefined;
-}
-
-/** The lines of a text, such statements with the letters behind them and their key counted. */
-export function lettersCircled(lines: Lines): Lines {
-  const found = lines.map((line) => (isLine(line) ? circledIn(line.text) : undefined));
-  const count = found.filter(Boolean).length;
-  return count < OFTEN
-    ? lines
-    : lines.map((line, at) => {
-        const text = found[at] ?? (isLine(line) ? countedKey(line.text, count) : undefined);
-        return text === undefined ? line : anew(line, text);
-      });
+/** Such a key with numbers in front of its letters, where it has one for each counted line. */
+export function lettersCounted(lines: Lines): Lines {
+  const count = lines.filter(({ text }) => COUNTED.test(text.replace(CIRCLED, ''))).length;
+  return retyped(lines, (at) => {
+    const line = lines[at]!;
+    const [, name = '', list = ''] = (isLine(line) && KEY.exec(line.text)) || [];
+    const letters = list.match(/\p{L}/gu) ?? [];
+    const [first = '', second = '', ...others] = new Set(letters);
+    const arePair = trueFalseInitials(first, second) ?? verdictPair([first, second]);
+    return letters.length === count &&
+      count > OFTEN &&
+      !others.length &&
+      arePair &&
+      headsAnswers(name)
+      ? `Answers: ${letters.map((letter, n) => `${n + 1} ${letter}`).join(', ')}`
+      : undefined;
+  });
 }

@@ -20,7 +20,7 @@ function boxesSideBySide(text: string): string[] | undefined {
 export const boxesApart = whereOften(boxesSideBySide);
 
 const BARE_GAP = /\t+|[ \u00a0]{2,}/u;
-const BARE = /^([A-J])\s(\S.*)$/su;
+const BARE = /^([A-J])\s([^\s–—.):>=-].*)$/su;
 /** Texts that wide gaps part behind letters alone which count up, 'A go      B went', with a sign behind each letter; undefined of another line. */
 function bareLetters(text: string): string[] | undefined {
   const cells = text

@@ -75,12 +75,28 @@ function isKeyLine(text: string, lines: Lines): boolean {
     : LETTERS.test(text) && (text.match(/[A-Ja-j]/gu) ?? []).length === questionsIn(lines);
 }
 
+/** The answers in brackets that count each question of a text once, '(1 pound, 2 paddle)', without the brackets; undefined of another line. */
+function countedAnswers(text: string, lines: Lines): string | undefined {
+  const list = BRACKETED.exec(text)?.[1];
+  const counted = [...(list ?? '').matchAll(ENTRY)].map(([, n]) => Number(n));
+  const questions = lines.flatMap((line) => COUNTING.exec(line.text)?.[1] ?? []).map(Number);
+  const countsUp = (numbers: readonly number[]): boolean =>
+    numbers.length > OFTEN && numbers.every((n, at) => n === at + 1);
+  return countsUp(counted) && countsUp(questions) && counted.length === questions.length
+    ? list
+    : undefined;
+}
+const BRACKETED = /^\s*[([]\s*(1\D.*)[)\]]\s*\.?\s*$/su;
+const ENTRY = /(?:^|[,;]\s*)(\d{1,3})\s*[.):=–-]?\s*(?=\p{L})/gu;
+const COUNTING = /^\s*(\d{1,3})[.)]\s+\S/u;
+
 /** A last line that is the key of all questions, apart from them, named as what it is. */
 export function keyAlone(lines: Lines): Lines {
   const at = lines.findLastIndex(({ text }) => text.trim());
   const text = lines[at]?.text ?? '';
-  return !lines[at - 1]?.text.trim() && isKeyLine(text, lines) && !namesAnswers(lines)
-    ? lines.map((line, index) => (index === at ? anew(line, `Answers: ${text.trim()}`) : line))
+  const key = isKeyLine(text, lines) ? text.trim() : countedAnswers(text, lines);
+  return !lines[at - 1]?.text.trim() && key !== undefined && !namesAnswers(lines)
+    ? lines.map((line, index) => (index === at ? anew(line, `Answers: ${key}`) : line))
     : lines;
 }
 

@@ -13,7 +13,7 @@ import type { Segmented } from './segment';
 import { POINTS } from './points';
 import { pairedLists } from './two-lists';
 import { SOLUTION } from './without-options';
-import { countsParts, endsAsked, type TypedLine } from './typed-line';
+import { asksOutright, countsParts, endsAsked, type TypedLine } from './typed-line';
 
 /** Label-like beginnings that were left in a text: '1°) What …', 'a/ cork'. */
 const LEFT_LABEL =
@@ -132,9 +132,12 @@ function leftOvers(draft: Draft, names: Names): number {
     }).length;
   const long = Math.max(0, draft.stem.length - LONG_STEM) * 0.2;
   const fields = draft.options.length ? 0 : Number(fieldOfLine(stem)?.role === 'answer');
-  const inFields = draft.fields.filter(({ piece }) =>
-    hasOwnName(plainOfPieces([piece]), names),
-  ).length;
+  // What asks in place of the question's own text is that text.
+  const isAskedFor = asksOutright(stem);
+  const inFields = draft.fields.filter(({ piece }) => {
+    const text = plainOfPieces([piece]);
+    return hasOwnName(text, names) || (!isAskedFor && asksOutright(text));
+  }).length;
   return (
     (inStem + judged + inFields) * 0.5 +
     (inOptions / Math.max(1, texts.length)) * 0.6 +
@@ -145,6 +148,8 @@ function leftOvers(draft: Draft, names: Names): number {
 
 /** Options without a question. */
 const UNASKED = 0.6;
+/** No text, or a label alone: 'Slide 5'. */
+const ASKS_NOTHING = /^\s*(?:\p{L}{2,14}\s?\d{1,3})?\s*$/u;
 
 /** How much a question is worth: from 0 to 1 for each of its lines, the whole of it. */
 export function qualityOf(draft: Draft, emphasis: Emphasis | undefined, names: Names): number {
@@ -155,7 +160,7 @@ export function qualityOf(draft: Draft, emphasis: Emphasis | undefined, names: N
   const swapped = draft.isOtherwise && keyShare(draft, emphasis) === 1 ? 0.1 : 0;
   const quality =
     (draft.options.length ? choiceQuality(draft, emphasis) : openQuality(draft)) - swapped;
-  const unasked = plainOfPieces(draft.stem) ? 0 : UNASKED;
+  const unasked = ASKS_NOTHING.test(plainOfPieces(draft.stem)) ? UNASKED : 0;
   return Math.max(-0.5, quality - unasked - leftOvers(draft, names));
 }
 

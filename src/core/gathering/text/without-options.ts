@@ -10,6 +10,7 @@ import type { VerdictPair } from '../../shared/vocabulary/verdict-pairs';
 import { chosenBehind, chosenWithin } from './choices-within';
 import { offeredBehind } from './offered';
 import { orderInLine } from './order-in-line';
+import { pairsSaid } from './pairs-said';
 import { roundSolution } from './round-solution';
 import { POINTS } from './points';
 import { likelihoodOf } from '../../understanding';
@@ -146,6 +147,11 @@ function written(draft: Draft, stem: Text, said: string): DraftAnswer {
       solvedBehind(stem.plain) ??
       solvedInside(draft, stem.plain) ?? { kind: 'open', stem, fields: {}, problems: [] }
     );
+  }
+  const matched = pairsSaid(draft, said);
+  if (matched) {
+    const { stem: pieces, pairs } = matched;
+    return { kind: 'match', stem: textOfPieces(pieces, false), fields: { pairs }, problems: [] };
   }
   const drawn = drawnGaps(stem.plain, [said]);
   if (drawn) {

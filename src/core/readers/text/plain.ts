@@ -67,11 +67,11 @@ const LETTER_OR_RULE = /^(?:.|[-–—_=~*#\s]+)$/u;
 
 /** What is told of the lines beside terms: a title that became no category, an instruction. The letters of a glossary say nothing. */
 function besideTerms(
-  { sheet }: Terms,
+  { sheet, lastLines = sheet.lines }: Terms,
   all: readonly string[],
   { name, firstLine }: { name: string; firstLine: number },
 ): Finding[] {
-  const taken = new Set(sheet.lines);
+  const taken = new Set([...sheet.lines!, ...lastLines!]);
   const titles = new Set(sheet.rows.map(([, , title]) => title));
   return all.flatMap((whole, at): Finding[] => {
     const text = whole.trim();

@@ -27,6 +27,8 @@ const STARRED = /^\s*\*\s+\S/u;
 
 export type Terms = {
   sheet: Pick<Sheet, 'name' | 'rows' | 'lines' | 'rich'>;
+  /** The line of each definition, where it stands below its term. */
+  lastLines?: readonly number[];
   share: number;
   /** Whether every filled line is a term with its definition or the title of some. */
   isWhole: boolean;
@@ -95,6 +97,7 @@ function readTwoLines(name: string, lines: readonly string[]): Terms | undefined
       rows: all.map((block) => block.map(({ text }) => inlineMarkdown(text).text)),
       lines: all.map(([term]) => term!.number),
     },
+    lastLines: all.map((block) => block.at(-1)!.number),
     share: 1,
     isWhole: true,
     starred: 0,

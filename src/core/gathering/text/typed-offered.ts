@@ -1,0 +1,104 @@
+// Options that a sign parts behind a question or on the line below it, with one of them in capitals or starred.
+import { alike } from '../../shared/normalise';
+import { fieldOfLine } from '../../shared/vocabulary/answer-lines';
+import { anew, COUNTED, isLine, namesAnswers, OFTEN, whereOften, type Lines } from './retyping';
+import { asksOutright } from './typed-line';
+
+const PARTING = /\s+\/\s+|\s*\|\s*/u;
+const STAR = /\s*[*✓✔]+(?=\s*(?:,|$))|^[*✓✔]+\s*/u;
+const OFFERED = /^(.{6,}?[?？])\s+([^?？]{3,120})$/u;
+const LEAST_OFFERED = 2;
+const isLoud = (text: string): boolean => /\p{Lu}{2}/u.test(text) && !/\p{Ll}/u.test(text);
+
+/** A question and what strokes part behind it; undefined where that are fewer than two. */
+function partedBehind(text: string): { question: string; options: string[] } | undefined {
+  const [, question, rest = ''] = OFFERED.exec(text) ?? [];
+  // Commas stand in texts as well; with a star behind one of them they part options.
+  const sign = !/[/|]/u.test(rest) && STAR.test(rest) ? /\s*,\s*/u : PARTING;
+  const options = rest.split(sign).map((option) => option.trim());
+  return question && options.length >= LEAST_OFFERED && options.every(Boolean)
+    ? { question, options }
+    : undefined;
+}
+
+/** Options behind a question, parted by strokes, of which one alone is in capitals or some have a star: a line each, with those marked. */
+function singledOut(text: string): string[] | undefined {
+  const { question, options = [] } = partedBehind(text) ?? {};
+  const loud = options.filter(isLoud);
+  const starred = options.filter((option) => STAR.test(option));
+  const right = starred.length ? starred : loud;
+  const isSingled = starred.length ? starred.length < options.length : loud.length === 1;
+  return question && isSingled
+    ? [
+        question,
+        ...options.map(
+          (option) => `- ${option.replace(STAR, '')}${right.includes(option) ? ' *' : ''}`,
+        ),
+      ]
+    : undefined;
+}
+
+/** Two texts behind a question may be two spellings of its answer; three are offered. */
+const SURELY_OFFERED = 3;
+const MOSTLY = 0.5;
+
+/** What a line lists behind a name for answers, where that is an option of each question in turn; undefined of another line. */
+function rightOnes(text: string, offered: readonly (readonly string[])[]): string[] | undefined {
+  const field = fieldOfLine(text);
+  const parts = field?.role === 'answer' ? field.value.split(/\s*[,;/]\s*/u).map(alike) : [];
+  return parts.length === offered.length &&
+    parts.every((part, n) => offered[n]!.some((option) => alike(option) === part))
+    ? parts
+    : undefined;
+}
+
+/** What strokes part on a line of its own below one that asks, one of it alone in capitals: a line each, with that one marked. */
+function loudBelow(lines: Lines): Lines {
+  const found = lines.map((line, at) => {
+    const above = lines[at - 1]?.text ?? '';
+    const options = isLine(line) ? line.text.split(PARTING).map((one) => one.trim()) : [];
+    const isSingled = options.every(Boolean) && options.filter(isLoud).length === 1;
+    return options.length > LEAST_OFFERED && isSingled && asksOutright(above) ? options : undefined;
+  });
+  return found.filter(Boolean).length < OFTEN
+    ? lines
+    : lines.flatMap(
+        (line, at) =>
+          found[at]?.map((option) => anew(line, `- ${option}${isLoud(option) ? ' *' : ''}`)) ?? [
+            line,
+          ],
+      );
+}
+
+/** Options behind a question, parted by strokes, where answers stand elsewhere: a line each, starred where a list of them says so. */
+function optionsBehind(lines: Lines): Lines {
+  const found = lines.map((line) => (isLine(line) ? partedBehind(line.text) : undefined));
+  const offered = found.flatMap((one) =>
+    one && one.options.length >= SURELY_OFFERED ? [one.options] : [],
+  );
+  if (offered.length < OFTEN || !namesAnswers(lines)) {
+    return lines;
+  }
+  const key = lines.map(({ text }) => rightOnes(text, offered));
+  const right = key.find(Boolean);
+  const isMost = offered.length >= lines.filter(({ text }) => text.trim()).length * MOSTLY;
+  let asked = 0;
+  return lines.flatMap((line, at) => {
+    const { question, options = [] } = found[at] ?? {};
+    if (question === undefined || options.length < SURELY_OFFERED) {
+      return [key[at] ? anew(line, '') : line];
+    }
+    const star = right?.[asked++];
+    // Counted, they are parted from a title above the first.
+    const count = isMost && !COUNTED.test(question) ? `${asked}. ` : '';
+    const listed = options.map((option) => `- ${option}${alike(option) === star ? ' *' : ''}`);
+    return [`${count}${question}`, ...listed].map((text) => anew(line, text));
+  });
+}
+
+/** These ways, in the order in which they are looked for. */
+export const TYPED_OFFERED: readonly ((lines: Lines) => Lines)[] = [
+  loudBelow,
+  whereOften(singledOut, OFTEN),
+  optionsBehind,
+];
