@@ -128,3 +128,20 @@ it('a card keeps every answer that it accepts, and two columns of feedback in th
   ]);
   expect(both.items[0]?.explanation?.plain).toBe('Muy bien Piensa en el peso');
 });
+
+it('a short explanation is one, and a time of the day is no time to answer in', async () => {
+  const { items } = await read([
+    'id,prompt,a,b,answer_index,explanation',
+    'q1,What floats?,iron,cork,1,light',
+    'q2,What grows?,beech,tin,0,wood',
+    'q3,What rusts?,gold,iron,1,',
+  ]);
+  expect(items.map(({ explanation }) => explanation?.plain)).toEqual(['light', 'wood', undefined]);
+  const timed = await read([
+    'Time,Question to the room,Expected answer,Points',
+    '09:00,What does a cill do?,It holds the gate foot.,2',
+    '09:10,Name the two gates.,top and bottom,2',
+    '09:20,Why tie up?,The boat surges.,1',
+  ]);
+  expect(timed.items.map(({ seconds }) => seconds)).toEqual([undefined, undefined, undefined]);
+});

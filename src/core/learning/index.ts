@@ -20,7 +20,7 @@ import { findLabelledCells } from './labelled-cells';
 import { learnOtherShape, type ShapeLearned } from './other-shapes';
 import { kindRulesIn } from './kind-sentences';
 import { findSamples } from './samples';
-import { behindRemark, rulesBelow } from './rules-below';
+import { behindRemark, rulesBelow, withinHeadings } from './rules-below';
 import { learnSettings } from './settings';
 import { countsBytes, limitsIn, listedNumbers, secondsListedIn } from './sentences';
 
@@ -308,12 +308,14 @@ export function learn(table: Table, id: string): LearnedLayout {
       unsure.push(`columns.${column.column}`);
     }
   }
+  const within = withinHeadings(region, headingRow);
   const note = (letters: string): string => {
     const heading = columns.find((column) => column.column === letters)?.heading ?? '';
     return [
       heading,
       noteAt(region.sheet, headingRow ?? -1, columnIndex(letters)),
       explanations.get(alike(heading)) ?? '',
+      within.get(alike(heading)) ?? '',
     ].join('\n');
   };
   const key = learnKey({

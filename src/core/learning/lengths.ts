@@ -2,9 +2,10 @@
 import type { Region } from '../shared/table/region';
 import { characterLimit } from './sentences';
 
-const MOST = String.raw`(?:(\d{2,4})\s*max\.?|max\.?\s*(\d{2,4}))`;
-const IN_BRACKETS = new RegExp(String.raw`[([]\s*${MOST}\s*[)\]]`, 'i');
-const ALONE = new RegExp(`^${MOST}$`, 'i');
+/** What is counted may stand between in short, '150 car. max'. */
+const MOST = String.raw`(?:(\d{2,4})\s*(?:\p{L}{1,5}\.\s*)?max\.?|max\.?\s*(\d{2,4})(?:\s*\p{L}{1,5}\.)?)`;
+const IN_BRACKETS = new RegExp(String.raw`[([]\s*${MOST}\s*[)\]]`, 'iu');
+const ALONE = new RegExp(`^[([]?\\s*${MOST}\\s*[)\\]]?$`, 'iu');
 
 /** A greatest length that a heading gives in brackets without its unit: `(200 max)`, `[max. 80]`; two digits at least, since a few are options. */
 export const bareLimit = (heading: string): number | undefined => {
@@ -12,7 +13,7 @@ export const bareLimit = (heading: string): number | undefined => {
   return match ? Number(match[1] ?? match[2]) : undefined;
 };
 
-/** A greatest length that is all a cell below a heading says, "80 max."; undefined of any other text. */
+/** A greatest length that is all a cell below a heading says, "80 max." or "(max. 40)"; undefined of any other text. */
 export const lengthAlone = (said: string): number | undefined => {
   const match = ALONE.exec(said.trim());
   return match ? Number(match[1] ?? match[2]) : undefined;

@@ -42,6 +42,43 @@ describe('plain blanks', () => {
     expect(below.unsure).toEqual([]);
   });
 
+  it('lengths in brackets below the headings, and in short within one', async () => {
+    const below = await learnt('a.csv', [
+      'Fragetext*;Antwort A*;Antwort B*;Antwort C;Lösung*;Kategorie',
+      '(max. 120 Zeichen);(max. 40);(max. 40);(max. 40);A, B oder C;frei',
+    ]);
+    expect(below.layout.limits).toMatchObject({ stem: 120, option: 40 });
+    const within = await learnt('a.csv', [
+      'énoncé (150 car. max);réponse 1;réponse 2;bonne réponse',
+    ]);
+    expect(within.layout.limits).toMatchObject({ stem: 150 });
+  });
+
+  it('a range or a unit below a heading explains it, and is no heading of its own', async () => {
+    const { layout } = await learnt('a.csv', [
+      'Question;Réponses;;;;Bonne réponse;Temps',
+      'énoncé;1;2;3;4;1 à 4;en s',
+    ]);
+    expect(layout.columns.map(({ role }) => role)).toEqual([
+      'stem',
+      'option',
+      'option',
+      'option',
+      'option',
+      'key',
+      'seconds',
+    ]);
+    expect(layout.key).toMatchObject({ style: 'number' });
+  });
+
+  it('codes below “Name” name no person', async () => {
+    const { layout } = await learnt('a.csv', [
+      'Name,Question,Ans1,Ans1 %,Ans2,Ans2 %',
+      'Q001,Which are even?,2,100,5,0',
+    ]);
+    expect(layout.columns[0]).toMatchObject({ role: 'ref' });
+  });
+
   it('a rule behind a heading says nothing of it either', async () => {
     const { layout } = await learnt('a.csv', [
       'Question - max. 90 characters,Answer A,Answer B,Right answer: required,"Hint, up to 60 characters",Explanation – at most 240 characters',

@@ -1,7 +1,23 @@
 // What stands between a form's headings and its first row: rules for each column, or a remark about all of it.
 import { alike } from '../shared/normalise';
+import { headingAt } from '../understanding';
 import { filledIn, type Region } from '../shared/table/region';
 import { characterLimit } from './sentences';
+
+/** What the lower of two rows of headings says where it only explains the upper one, by the heading: '1 to 4' below 'Right answer'. */
+export function withinHeadings(
+  region: Region,
+  headingRow: number | undefined,
+): Map<string, string> {
+  const found = new Map<string, string>();
+  for (let at = region.left; headingRow !== undefined && at <= region.right; at++) {
+    const [heading, own] = [headingAt(region, headingRow, at), region.cell(headingRow, at)];
+    if (own && heading !== own) {
+      found.set(alike(heading), own);
+    }
+  }
+  return found;
+}
 
 /** What the row between the headings and the first question states, by the headings' comparable words. */
 export function rulesBelow(

@@ -21,7 +21,8 @@ import { rank } from './rank';
 import { meaningsOf } from './roles';
 import { explained, TOLD_BY_WORDS, worded } from './said-odds';
 import { saying } from './saying';
-import { headingAt, viewOf } from './view';
+import { headingAt } from './headings-at';
+import { viewOf } from './view';
 
 /** Below this a reading is called unsure. */
 export const SURE = 0.85;

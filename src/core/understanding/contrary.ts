@@ -64,6 +64,11 @@ const SENTENCE = /\s\S+\s|[.!?。！？]$/u;
 const areNoPictures = (column: ColumnView): boolean =>
   share(filledOf(column), (text) => SENTENCE.test(text) && !PICTURE.test(text)) >= MOSTLY;
 
+const CODE = /^\p{L}{0,4}[-_./ ]?\d{1,8}$/u;
+/** Whether cells hold nothing but codes, as no names of people and no titles are. */
+const areCodes = (column: ColumnView): boolean =>
+  filledOf(column).length > 0 && filledOf(column).every((text) => CODE.test(text));
+
 /** A use is one of two words that come again; texts that are all different are what something is used for, and numbers count it. */
 const areNoUses = (column: ColumnView): boolean => {
   const filled = filledOf(column);
@@ -105,6 +110,11 @@ function answeredElsewhere(view: TableView, column: ColumnView): readonly Meanin
   return isElsewhere && isWorded && says(column, ...ANSWERING) < UNSAID ? ['accepted'] : [];
 }
 
+const BESIDE: readonly Meaning[] = ['explanation', 'hint', 'feedback', 'category', 'title'];
+/** Whether a column that is filled is called beyond doubt what says more of its question: then it says something, however short. */
+const saysMore = (column: ColumnView): boolean =>
+  filledOf(column).length >= LEAST_ROWS && says(column, ...BESIDE) > SAID;
+
 /** What the cells of a column speak against. */
 function against(column: ColumnView): readonly Meaning[] {
   return [
@@ -116,6 +126,8 @@ function against(column: ColumnView): readonly Meaning[] {
     ...(areNoUses(column) ? (['use'] as const) : []),
     ...(areNoKinds(column) ? (['kind'] as const) : []),
     ...(areNoPictures(column) ? (['image'] as const) : []),
+    ...(saysMore(column) ? (['ignore'] as const) : []),
+    ...(areCodes(column) ? (['by', 'title'] as const) : []),
   ];
 }
 

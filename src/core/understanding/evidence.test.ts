@@ -10,7 +10,8 @@ import { doesAsQuestions, looksLikeQuestions } from './question-rows';
 import { statesRules } from './rules-row';
 import { explanationsOf, withoutLegend } from './said';
 import { tablesIn } from './shapes/tables';
-import { headingAt, viewOf } from './view';
+import { headingAt } from './headings-at';
+import { viewOf } from './view';
 
 const meanings = (text: string, headingRow: number | null): string[] => {
   const table = region(text);

@@ -27,3 +27,4 @@ export { findSideways } from './shapes/sideways';
 export { tablesIn, type TableRange } from './shapes/tables';
 export { explanationsOf, lastHeading } from './said';
 export { likelihoodOf, meaningOfWords } from './saying';
+export { headingAt } from './headings-at';

@@ -35,6 +35,15 @@ const RULE_ALONE: readonly RegExp[] = [
 export const statesRuleAlone = (text: string): boolean =>
   RULE_ALONE.some((rule) => rule.test(text.trim()));
 
+const UNIT_ALONE = /^[([]?(?:in|en)\s\p{L}{1,9}\.?[)\]]?$/iu;
+/** Whether a text says nothing but what a heading above it takes: a rule, a choice or range, '1 to 4', or a unit, 'in s'. */
+export const explainsHeading = (text: string): boolean =>
+  statesRuleAlone(text) ||
+  UNIT_ALONE.test(text) ||
+  (/\d.*\d|[/,]/su.test(text) && CHOICES.slice(0, EXPLAINING).some((rule) => rule.test(text)));
+/** Of the choices, these name nothing by themselves. */
+const EXPLAINING = 3;
+
 /** A cell that is bracketed as a whole names what is to stand there: '(word)', '<translation>'. */
 const BRACKETED = /^(?:\([^()]+\)|<[^<>]+>|\[[^[\]]+\])$/u;
 

@@ -137,10 +137,30 @@ function areRanks(column: ColumnView): boolean {
   );
 }
 
+const CLOCK = /^(\d{1,2})[:.h](\d{2})$/u;
+/** Earlier in the day times say how long something takes. */
+const EARLIEST = 5;
+/** Whether cells hold times of the day, one after the other: when something is asked, and not for how long. */
+const areClockTimes = (column: ColumnView): boolean => {
+  const minutes = filledOf(column).map((text) => {
+    const [, hour, minute] = CLOCK.exec(text) ?? [];
+    return hour !== undefined && Number(hour) >= EARLIEST
+      ? Number(hour) * 60 + Number(minute)
+      : NaN;
+  });
+  return (
+    minutes.length > LEAST_ROWS &&
+    minutes.every((at, row) => (row === 0 ? at > 0 : at > minutes[row - 1]!))
+  );
+};
+
 /** What the cells of a column show by themselves. */
 export function shownAlone(view: TableView, column: number): Meaning | undefined {
   const own = view.columns[column]!;
   if (saysLeaveEmpty(bareWords(own.heading)) && !filledOf(own).length) {
+    return 'ignore';
+  }
+  if (areClockTimes(own)) {
     return 'ignore';
   }
   if (areWrongs(view, own)) {

@@ -3,7 +3,8 @@ import { describe, expect, it } from 'vitest';
 import type { Sheet } from '../model';
 import { sheetWith } from '../shared/sheet';
 import { regionOf } from '../shared/table/region';
-import { headingAt, viewOf } from './view';
+import { headingAt } from './headings-at';
+import { viewOf } from './view';
 
 const regionWith = (rows: readonly string[], change: Partial<Sheet> = {}) =>
   regionOf({

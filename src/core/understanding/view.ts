@@ -1,7 +1,8 @@
 // A block of a sheet as columns with their headings and a sample of their cells.
 import type { Sheet } from '../model';
 import { alike } from '../shared/normalise';
-import { filledIn, type Region } from '../shared/table/region';
+import { groupAbove, headingAt } from './headings-at';
+import type { Region } from '../shared/table/region';
 import { sectionRows } from '../shared/table/sections';
 import type { ColumnView, TableView } from './contract';
 import { headingGroup, SHARED_BY_ALL } from './heading-words';
@@ -11,23 +12,6 @@ import { countsColumns } from './heading-rows';
 const LONGEST = 400;
 /** So many rows tell what a column holds; later ones only stream by. */
 const SAMPLE = 60;
-
-/** The heading above a column's own: merged over several, or of a row of headings that stands above this one. */
-function groupAbove(region: Region, headingRow: number, column: number): string {
-  const merge = region.sheet.merges.find(
-    (one) =>
-      (one.bottom === headingRow - 1 || one.top === headingRow) &&
-      column >= one.left &&
-      column <= one.right &&
-      one.right > one.left,
-  );
-  if (merge) {
-    return region.cell(merge.top, merge.left);
-  }
-  const above = headingRow - 1;
-  const isRow = above >= region.top && filledIn(region, above) > 1;
-  return isRow ? region.cell(above, column) : '';
-}
 
 function listAt(sheet: Sheet, row: number, column: number): readonly string[] | undefined {
   return sheet.validations.find(
@@ -147,38 +131,6 @@ function areLike(a: readonly string[], b: readonly string[]): boolean {
     texts.some((text) => /\p{L}{2}/u.test(text));
   const [short, long] = [lengthOf(own), lengthOf(other)].sort((x, y) => x - y) as [number, number];
   return isOfTexts(own, a.length) && isOfTexts(other, b.length) && long <= short * ALIKE_LENGTH;
-}
-
-/** Headings longer than that are none; letters and numbers below one only count what it names. */
-const LONGEST_ABOVE = 40;
-const COUNTS = /^\(?(?:\p{L}|\d{1,2})[).]?$/u;
-
-/** Whether the row above the headings holds headings too: over columns with none of their own, and over letters or numbers that count. */
-function isHeadingsAbove(region: Region, headingRow: number): boolean {
-  for (let column = region.left; column <= region.right; column++) {
-    const above = region.cell(headingRow - 1, column);
-    const own = region.cell(headingRow, column);
-    if (above.length > LONGEST_ABOVE || (above && own && !COUNTS.test(own))) {
-      return false;
-    }
-  }
-  return true;
-}
-
-/** The heading of a column: its own, or the one above that reaches down to the row of the others. */
-export function headingAt(region: Region, headingRow: number, column: number): string {
-  const own = region.cell(headingRow, column);
-  const above = headingRow - 1;
-  if (own || above < region.top || filledIn(region, above) < 2) {
-    return own;
-  }
-  if (!isHeadingsAbove(region, headingRow)) {
-    return own;
-  }
-  const isOverSeveral = region.sheet.merges.some(
-    ({ top, left, right }) => top === above && right > left && column >= left && column <= right,
-  );
-  return isOverSeveral ? '' : region.cell(above, column);
 }
 
 /** The columns of a region under a row of headings (from 0, null where there is none); `firstRow` is the first row below. */

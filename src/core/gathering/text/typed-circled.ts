@@ -7,20 +7,22 @@ const KEY = /^\s*(\p{L}[\p{L} ]{1,20}?)\s*[:–-]\s*(\p{L}(?:\s*[,;\s]\s*\p{L})+
 /** Letters to circle may stand in front of the number of a statement. */
 const CIRCLED = /^\s*[([]?\p{L}[)\]]?[\s/|]+[([]?\p{L}[)\]]?\s+(?=[([]?\d{1,3}[.):\]]\s)/u;
 
+/** The letters of a key that are two and say true and false; none of another line. */
+function lettersOf(text: string): string[] {
+  const [, name = '', list = ''] = KEY.exec(text) ?? [];
+  const letters = list.match(/\p{L}/gu) ?? [];
+  const [first = '', second = '', ...others] = new Set(letters);
+  const arePair = trueFalseInitials(first, second) ?? verdictPair([first, second]);
+  return arePair && !others.length && headsAnswers(name) ? letters : [];
+}
+
 /** Such a key with numbers in front of its letters, where it has one for each counted line. */
 export function lettersCounted(lines: Lines): Lines {
   const count = lines.filter(({ text }) => COUNTED.test(text.replace(CIRCLED, ''))).length;
   return retyped(lines, (at) => {
     const line = lines[at]!;
-    const [, name = '', list = ''] = (isLine(line) && KEY.exec(line.text)) || [];
-    const letters = list.match(/\p{L}/gu) ?? [];
-    const [first = '', second = '', ...others] = new Set(letters);
-    const arePair = trueFalseInitials(first, second) ?? verdictPair([first, second]);
-    return letters.length === count &&
-      count > OFTEN &&
-      !others.length &&
-      arePair &&
-      headsAnswers(name)
+    const letters = count > OFTEN && isLine(line) ? lettersOf(line.text) : [];
+    return letters.length === count && count > OFTEN
       ? `Answers: ${letters.map((letter, n) => `${n + 1} ${letter}`).join(', ')}`
       : undefined;
   });
