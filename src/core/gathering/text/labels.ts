@@ -128,7 +128,10 @@ function isLabel({ word, open, value, close, isClosed }: Match): boolean {
 }
 
 const isSplitNumber = (text: string, match: Match): boolean =>
-  /^\d/.test(match.value) && /^[.:,/-]$/.test(match.close) && /^\d/.test(text.slice(match.end));
+  /^\d/.test(match.value) &&
+  /^[.:,/-]$/.test(match.close) &&
+  /^\S$/.test(text.charAt(match.end - 1)) &&
+  /^\d/.test(text.slice(match.end));
 
 /** Letters up to this one count options far oftener than they are a word. */
 const MOST_WORDED = 5;

@@ -11,8 +11,8 @@ const hasOne = ({ options, answers }: Draft): boolean =>
 const isMore = ({ options, answers, fields, isLabelled }: Draft): boolean =>
   isLabelled === true || options.length + answers.length + fields.length > 0;
 
-const NAME = /^\s*\p{L}[\p{L} ’']{1,24}:\s+(?=\S)/u;
-/** The name in front of all lone lines, whatever it says: 'Look for: '; nothing where they have none, or others. */
+const NAME = /^\s*(?:\p{L}[\p{L} ’']{1,24}:|\p{L}{1,3}(?:[/).=>]|->)+)\s*(?=\S)/u;
+/** The name in front of all lone lines, whatever it says: 'Look for: ', 'R/ '; nothing where they have none, or others. */
 function nameOfAll(lone: readonly Draft[]): string {
   const names = lone.map(({ options }) => NAME.exec(pieceText(options[0]!.pieces[0]!))?.[0] ?? '');
   return new Set(names).size === 1 ? names[0]! : '';

@@ -21,11 +21,13 @@ function placedRow(text: string, at: number): Row | undefined {
 }
 
 /** A row of two lists that both count, the second by letters. */
-function countedRow(text: string, at: number): Row | undefined {
-  const [, n = '', left = '', letter = '', right = ''] = LISTS.exec(text) ?? [];
-  const isEven = n !== '' && placeOfLetter(letter) === Number(n) - 1;
-  return isEven ? { at, n: Number(n), left, place: '', right } : undefined;
-}
+const counted =
+  (pattern: RegExp) =>
+  (text: string, at: number): Row | undefined => {
+    const [, n = '', left = '', letter = '', right = ''] = pattern.exec(text) ?? [];
+    const isEven = n !== '' && placeOfLetter(letter) === Number(n) - 1;
+    return isEven ? { at, n: Number(n), left, place: '', right } : undefined;
+  };
 
 /** Runs of lines with two sides that count on from one. */
 function runsOf(lines: Lines, rowOf: (text: string, at: number) => Row | undefined): Row[][] {
@@ -66,21 +68,56 @@ function pairedBy(
   return undefined;
 }
 
+/** The same with signs behind both labels, which tell by themselves that these are lists: only a key makes them pairs here. */
+const SIGNED =
+  /^\s*\(?(\d{1,2})[.):]\s*(\S.*?)(?:\s{2,}|\t+\s*)[([]?([A-Ja-j])[.):\]]\s*(\S.*?)\s*$/u;
+/** What heads such lists: the same word twice with a letter or number each, 'Column A   Column B'. */
+const HEADS = /^\s*(\p{L}{3,12})\s+[A-Z\d]\s{2,}\1\s+[A-Z\d]\s*$/u;
+
+/** Where a line heads two lists, by the place of the line below it. */
+const headsOf = (lines: Lines): Map<number, number> =>
+  new Map(
+    lines.flatMap((line, at) => (isLine(line) && HEADS.test(line.text) ? [[at + 1, at]] : [])),
+  );
+
+const LETTERED = /^\s*[([]?([A-Ja-j])[.):\]]?\s+\S/u;
+/** The lines right below two lists with which the second goes on alone. */
+function extraBelow(lines: Lines, run: readonly Row[]): number[] {
+  const found: number[] = [];
+  for (let at = run.at(-1)!.at + 1; at < lines.length; at++) {
+    const letter = LETTERED.exec(lines[at]!.text)?.[1];
+    if (letter === undefined || placeOfLetter(letter) !== run.length + found.length) {
+      break;
+    }
+    found.push(at);
+  }
+  return found;
+}
+
 /** Lists side by side whose pairs are told, as pairs joined by an arrow; counted lists without a key, with signs behind their labels. */
 export function pairsSideBySide(lines: Lines): Lines {
   const texts = new Map<number, string>();
-  for (const run of runsOf(lines, countedRow)) {
+  for (const run of runsOf(lines, counted(LISTS))) {
     for (const { at, n, left, right } of run) {
       texts.set(at, `${n}. ${left}    ${optionLetter(n - 1)}. ${right}`);
     }
   }
-  for (const run of [...runsOf(lines, placedRow), ...runsOf(lines, countedRow)]) {
+  const heads = headsOf(lines);
+  const signed = runsOf(lines, counted(SIGNED)).filter(([first]) => heads.has(first!.at));
+  for (const run of [...runsOf(lines, placedRow), ...runsOf(lines, counted(LISTS)), ...signed]) {
     const paired = pairedBy(lines, run);
+    const head = heads.get(run[0]!.at);
+    if (paired && head !== undefined) {
+      texts.set(head, '');
+    }
     paired?.rights.forEach((right, index) => {
       texts.set(run[index]!.at, `${run[index]!.left} → ${right}`);
     });
     if (paired?.key !== undefined) {
-      texts.set(paired.key, '');
+      const extra = extraBelow(lines, run);
+      // What belongs to nothing is left out, and told, in the place of the key.
+      texts.set(paired.key, extra.map((at) => lines[at]!.text.trim()).join('; '));
+      extra.forEach((at) => texts.set(at, ''));
     }
   }
   return texts.size ? retyped(lines, (at) => texts.get(at)) : lines;

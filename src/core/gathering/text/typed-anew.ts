@@ -13,7 +13,8 @@ import { boxesApart, columnsDownwards, lettersSigned } from './typed-columns';
 import { inFullWords } from './typed-counts';
 import { reasonsAtQuestions } from './typed-explained';
 import { initialsForOptions } from './typed-initials';
-import { answersCounted, keyAlone, keyInLetters, keyInRoman } from './typed-keys';
+import { answersCounted, keyAlone, keyInLetters, keyInRoman, wordsByLetters } from './typed-keys';
+import { ticksBelowHeads } from './typed-ticks-below';
 import { kindsInFront } from './typed-kinds';
 import {
   answerNamedBehind,
@@ -128,6 +129,7 @@ const STEPS: readonly ((lines: Lines) => Lines)[] = [
   talksNamed,
   numberedTurns,
   lettersCounted,
+  ticksBelowHeads,
   inFullWords,
   lettersSigned,
   columnsDownwards,
@@ -138,6 +140,7 @@ const STEPS: readonly ((lines: Lines) => Lines)[] = [
   keyAlone,
   keyInLetters,
   keyInRoman,
+  wordsByLetters,
   kindsInFront,
   initialsForOptions,
   lettersForWords,

@@ -1,5 +1,6 @@
 // Options that stand beside one another: in columns that are read downwards, "a. joule    c. watt" above "b. newton    d. pascal", and with
 // empty boxes between them.
+import { trueFalseInitials, verdictPair } from '../../shared/vocabulary/verdicts';
 import { letterPlace } from '../../shared/plain';
 import { anew, isLine, whereOften, type Lines } from './retyping';
 
@@ -7,13 +8,19 @@ const CELL = /^\s*[([]?([A-Ja-j])[.):\]]\s*\S/u;
 const GAP = /(?:\t+|[ \u00a0]{2,})(?=[([]?[A-Ja-j][.):\]])/u;
 const LEAST_ROWS = 2;
 
-const BOXED = /^\s*[Oo○◯☐□▢☑☒■]\s+\S/u;
-const BOX_GAP = /(?:\t+|[ \u00a0]{2,})(?=[Oo○◯☐□▢☑☒■]\s+\S)/u;
+const BOX = String.raw`(?:[Oo○◯☐□▢☑☒■]\s+|[([]\s?[xX✓✔*]?\s?[)\]]\s*)`;
+const BOXED = new RegExp(String.raw`^\s*${BOX}\S`, 'u');
+const WORD_BEHIND_BOX = new RegExp(String.raw`^\s*${BOX}(\p{L}+)`, 'u');
+const BOX_GAP = new RegExp(String.raw`(?:\t+|[ \u00a0]{2,})(?=${BOX}\S)`, 'u');
 /** Texts with a box or a ring in front of each, side by side on a line, as bullets on a line each; undefined of another line. */
 function boxesSideBySide(text: string): string[] | undefined {
   const cells = text.trim().split(BOX_GAP);
-  return cells.length > 1 && cells.every((cell) => BOXED.test(cell))
-    ? cells.map((cell) => cell.trim().replace(/^[^☑☒■]\s+/u, '○ '))
+  // Boxes for true and false belong to the statement behind them.
+  const words = cells.map((cell) => WORD_BEHIND_BOX.exec(cell)?.[1] ?? '');
+  const isJudged =
+    (trueFalseInitials(words[0]!, words[1] ?? '') ?? verdictPair(words)) !== undefined;
+  return cells.length > 1 && !isJudged && cells.every((cell) => BOXED.test(cell))
+    ? cells.map((cell) => cell.trim().replace(/^[^☑☒■([]\s+/u, '○ '))
     : undefined;
 }
 /** Such boxes, where they stand so on several lines. */

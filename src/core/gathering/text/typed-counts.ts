@@ -2,7 +2,7 @@
 // that end with a full stop, 'Ans. B', 'Exp. It is dry.'
 import { bareWords } from '../../shared/normalise';
 import { kindOfWord } from '../../shared/vocabulary/kinds';
-import { whereOften, type Lines } from './retyping';
+import { isLine, OFTEN, retyped, whereOften, type Lines } from './retyping';
 
 const COUNT =
   /^(\s*[#*]{0,4}\s*\p{L}{1,14}\.? ?\d{1,3}(?:\s*(?:\/|\p{L}{1,4}\s)\s*\d{1,3})?)\s*[.:–-]?\s*[([]([^()[\]]{2,40})[)\]]\s*[.:]?\s*$/u;
@@ -38,6 +38,20 @@ function inFull(text: string): string[] | undefined {
   return word && rest ? [`${indent}${word}: ${rest}`] : undefined;
 }
 
+const OF_ALL = /^\s*(\d{1,3})\s?\/\s?(\d{1,3})[.:)]?\s+(\S.*)$/su;
+/** Questions that count how many there are, '1/10 What floats?', with their own number alone. */
+function ofAll(lines: Lines): Lines {
+  const found = lines.map((line) => (isLine(line) ? OF_ALL.exec(line.text) : null));
+  const counted = found.filter((match) => match !== null);
+  const isEven =
+    counted.length >= OFTEN &&
+    new Set(counted.map(([, , all]) => all)).size === 1 &&
+    counted.every(([, n], at) => at === 0 || Number(n) === Number(counted[at - 1]![1]) + 1);
+  return isEven
+    ? retyped(lines, (at) => (found[at] ? `${found[at][1]}. ${found[at][3]}` : undefined))
+    : lines;
+}
+
 /** The lines of a text with nothing behind the numbers that count questions, and names in full. */
 export const inFullWords = (lines: Lines): Lines =>
-  whereOften(inFull)(whereOften(countAlone, 1)(lines));
+  whereOften(inFull)(whereOften(countAlone, 1)(ofAll(lines)));

@@ -3,7 +3,7 @@ import { fieldOfLine } from '../../shared/vocabulary/answer-lines';
 import { letterPlace, optionLetter } from '../../shared/plain';
 import { romanValue } from '../../shared/roman';
 import { verdictOf } from '../../shared/vocabulary/verdicts';
-import { anew, isLine, namesAnswers, OFTEN, type Lines } from './retyping';
+import { anew, isLine, namesAnswers, OFTEN, retyped, type Lines } from './retyping';
 import { asksOutright } from './typed-line';
 
 const COUNTED = /^\s*(?:_{2,}\s*)?[([]?(\d{1,3})(?:[.):\]]\s*|\s+)(\S.*)$/u;
@@ -115,6 +115,27 @@ export function keyInRoman(lines: Lines): Lines {
           ),
         )
       : line;
+  });
+}
+
+const LETTERED = /(?:^|[\s,;])[([]?([a-jA-J])[).:\]]\s+/gu;
+/** A key whose questions letters count and whose answers are words, 'Key: a) saw  b) took', counted in numbers. */
+export function wordsByLetters(lines: Lines): Lines {
+  return retyped(lines, (at) => {
+    const line = lines[at]!;
+    const field =
+      isLine(line) && line.text.search(LETTERED) >= 0 ? fieldOfLine(line.text) : undefined;
+    const found = field?.role === 'answer' ? [...field.value.matchAll(LETTERED)] : [];
+    const words = found.map((match, n) =>
+      field!.value
+        .slice(match.index + match[0].length, found[n + 1]?.index)
+        .trim()
+        .replace(/[,;]$/u, ''),
+    );
+    const isCounted = found.every(([, letter], n) => letterPlace(letter!) === n);
+    return found.length >= OFTEN && isCounted && words.every((word) => /\p{L}{2}/u.test(word))
+      ? `Answers: ${words.map((word, n) => `${n + 1}. ${word}`).join(', ')}`
+      : undefined;
   });
 }
 

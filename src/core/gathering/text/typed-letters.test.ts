@@ -71,8 +71,8 @@ describe('words of the maker’s own', () => {
       ' ANS: A  PTS: 2  DIF: Medium',
     );
     expect(items.map(({ points, tags }) => [points, tags])).toEqual([
-      [1, [{ value: 'Easy' }]],
-      [2, [{ value: 'Medium' }]],
+      [1, [{ name: 'DIF', value: 'Easy' }]],
+      [2, [{ name: 'DIF', value: 'Medium' }]],
     ]);
     const cards = await read(
       'Term: erosion',

@@ -21,13 +21,19 @@ function isUnknown(name: string): boolean {
   return !isSaid && kindOfWord(name) === undefined && !saysLevel(name);
 }
 
+/** 'Difficulty: hard' is no field, and stands among them. */
+const saysHowHard = (text: string): boolean => {
+  const said = meaningOfWords(NAMED.exec(text)?.[1] ?? '');
+  return said?.meaning === 'tag' && said.p >= SAID;
+};
+
 type Named = { at: number; name: string; text: string };
 
 /** A line that a word opens which names nothing known; what asks begins a question of its own. */
 function ownName(line: DocumentLine, role: unknown): Omit<Named, 'at'> | undefined {
   const [, name, text = ''] = (isLine(line) && NAMED.exec(line.text)) || [];
   return role === undefined && name !== undefined && isUnknown(name) && !asksOutright(text)
-    ? { name: bareWords(name), text }
+    ? { name, text }
     : undefined;
 }
 
@@ -42,7 +48,8 @@ function namedBehind(lines: Lines): Named[] {
     if (own) {
       found.push({ at, ...own });
     } else {
-      isBehind = role !== undefined && role !== 'question';
+      const isNamed = role !== undefined && role !== 'question';
+      isBehind = isNamed || (isBehind && isFilled && saysHowHard(line.text));
     }
   });
   return found;
@@ -50,14 +57,15 @@ function namedBehind(lines: Lines): Named[] {
 
 /** Such lines said to be tags or explanations, where each of their words comes in several questions. */
 export function ownNames(lines: Lines): Lines {
-  const often = [...groupBy(namedBehind(lines), ({ name }) => name).values()].filter(
+  const often = [...groupBy(namedBehind(lines), ({ name }) => bareWords(name)).values()].filter(
     (own) => own.length >= OFTEN,
   );
   const typed = new Map(
     often.flatMap((own) => {
       const isShort = own.every(({ text }) => text.split(/\s+/u).length <= FEW_WORDS);
       return own.map(
-        ({ at, text }) => [at, `${isShort ? 'Tags' : 'Explanation'}: ${text}`] as const,
+        ({ at, name, text }) =>
+          [at, isShort ? `Tags: ${name}:${text}` : `Explanation: ${text}`] as const,
       );
     }),
   );

@@ -44,7 +44,7 @@ const ANSWER_LIST = wholly({
     'key(?: to the questions)?',
     'solutions?',
     '(?:correct|right) answers',
-    'answer sheet',
+    'answers? (?:sheet|section|page|list)',
     '(?:mark(?:ing)?|answer) scheme',
   ],
   de: ['losung(?:en|sschlussel|sblatt)?', 'musterlosung(?:en)?', 'antworten'],
