@@ -37,7 +37,7 @@ const isWholeKey = (text: string, questions: number): boolean =>
 const SURELY = 0.9;
 /** Whether a word stands above the answers to all questions in whatever language, and what follows counts them all. */
 function isKnownKey(name: string, behind: string, questions: number): boolean {
-  const counted = [...behind.matchAll(/(?:^|[\s,;])\(?(\d{1,3})\s*[.):=–-]?\s*(?=\p{L})/gu)];
+  const counted = [...behind.matchAll(/(?:^|[\s,;])\(?(\d{1,3})\s*[.):=–-]?\s*(?=[\p{L}\d])/gu)];
   return (
     questions > 1 &&
     counted.length === questions &&

@@ -13,7 +13,14 @@ import { boxesApart, columnsDownwards, lettersSigned } from './typed-columns';
 import { inFullWords } from './typed-counts';
 import { reasonsAtQuestions } from './typed-explained';
 import { initialsForOptions } from './typed-initials';
-import { answersCounted, keyAlone, keyInLetters, keyInRoman, wordsByLetters } from './typed-keys';
+import {
+  answersCounted,
+  keyAlone,
+  keyInLetters,
+  keyInRoman,
+  keyWithStrokes,
+  wordsByLetters,
+} from './typed-keys';
 import { ticksBelowHeads } from './typed-ticks-below';
 import { kindsInFront } from './typed-kinds';
 import {
@@ -140,6 +147,7 @@ const STEPS: readonly ((lines: Lines) => Lines)[] = [
   keyAlone,
   keyInLetters,
   keyInRoman,
+  keyWithStrokes,
   wordsByLetters,
   kindsInFront,
   initialsForOptions,

@@ -52,6 +52,24 @@ function ofAll(lines: Lines): Lines {
     : lines;
 }
 
+const IN_CHAPTER = /^(\s*)(\d{1,2})\.(\d{1,2})[.:)]?\s+(\S.*)$/su;
+/** Lines that count within their chapter, '4.1 …' above '4.2 …', and again below all of them in its key, by their own numbers. */
+function inChapters(lines: Lines): Lines {
+  const found = lines.map((line) => (isLine(line) ? IN_CHAPTER.exec(line.text) : null));
+  const counted = found.flatMap((match) => (match ? [`${match[2]}.${match[3]}`] : []));
+  const half = counted.length / 2;
+  const comesTwice =
+    half >= OFTEN &&
+    counted.slice(0, half).join() === counted.slice(half).join() &&
+    new Set(counted).size === half;
+  const isOne = new Set(found.flatMap((match) => (match ? [match[2]] : []))).size === 1;
+  return comesTwice && isOne
+    ? retyped(lines, (at) =>
+        found[at] ? `${found[at][1]}${found[at][3]}. ${found[at][4]}` : undefined,
+      )
+    : lines;
+}
+
 /** The lines of a text with nothing behind the numbers that count questions, and names in full. */
 export const inFullWords = (lines: Lines): Lines =>
-  whereOften(inFull)(whereOften(countAlone, 1)(ofAll(lines)));
+  whereOften(inFull)(whereOften(countAlone, 1)(ofAll(inChapters(lines))));

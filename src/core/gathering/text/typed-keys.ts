@@ -118,6 +118,17 @@ export function keyInRoman(lines: Lines): Lines {
   });
 }
 
+const SLASHED = /(?<![\p{L}\d/])(\d{1,3})\s?\/\s?([A-Ja-j])(?![\p{L}\d/])/gu;
+/** A key whose numbers and letters strokes part, '1/B 2/A', with blanks between them. */
+export const keyWithStrokes = (lines: Lines): Lines =>
+  lines.map((line) => {
+    const found = isLine(line) ? [...line.text.matchAll(SLASHED)] : [];
+    const isCounted = found.every(([, n], at) => Number(n) === at + 1);
+    return found.length >= OFTEN && isCounted
+      ? anew(line, line.text.replace(SLASHED, '$1 $2'))
+      : line;
+  });
+
 const LETTERED = /(?:^|[\s,;])[([]?([a-jA-J])[).:\]]\s+/gu;
 /** A key whose questions letters count and whose answers are words, 'Key: a) saw  b) took', counted in numbers. */
 export function wordsByLetters(lines: Lines): Lines {

@@ -96,9 +96,21 @@ function optionsBehind(lines: Lines): Lines {
   });
 }
 
+const IN_COLUMNS = /^(.*[?？:]["'”’»)]*)[ \u00a0]{3,}(\S[^\t]*)$/su;
+const COLUMNS = /[ \u00a0]{3,}/u;
+const LABEL = /^[([]?(?:[A-Ja-j]|\d{1,2})[.):\]]\s|^[([\s][\sxX✓]?[)\]]|^[☐☑☒□■○]/u;
+/** Texts without labels that wide gaps part behind a question, 'Which floats?   cork    iron    lead': a line each; undefined of another line. */
+function inColumns(text: string): string[] | undefined {
+  const [, question = '', rest = ''] = IN_COLUMNS.exec(text) ?? [];
+  const cells = rest.trim().split(COLUMNS);
+  const areOffered = cells.length >= SURELY_OFFERED && !cells.some((cell) => LABEL.test(cell));
+  return question && areOffered ? [question, ...cells.map((cell) => `- ${cell}`)] : undefined;
+}
+
 /** These ways, in the order in which they are looked for. */
 export const TYPED_OFFERED: readonly ((lines: Lines) => Lines)[] = [
   loudBelow,
   whereOften(singledOut, OFTEN),
+  whereOften(inColumns),
   optionsBehind,
 ];

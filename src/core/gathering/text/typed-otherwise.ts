@@ -6,6 +6,7 @@ import { WORDS_OF_POINTS } from '../../shared/vocabulary/words-of-points';
 import {
   answersBehindEquals,
   gapBeforeArrow,
+  listsBeforeArrows,
   optionsBeforeArrow,
   optionsCrossed,
   optionsPointedAt,
@@ -185,6 +186,7 @@ export const TYPED_OTHERWISE: readonly ((lines: Lines) => Lines)[] = [
   whereOften(verdictWithReason, 1),
   optionsCrossed,
   optionsPointedAt,
+  listsBeforeArrows,
   whereOften(optionsBeforeArrow),
   whereOften(gapBeforeArrow),
   answersBehindEquals,

@@ -55,14 +55,48 @@ export function optionsPointedAt(lines: Lines): Lines {
 const ARROW = /^(.*\S)\s*(?:-+>|=+>|→|⇒|➔|➜|►|=)\s*(\S.*?)\s*$/su;
 const SIGNS = ['|', ';', '/', ','] as const;
 
+/** The parts of a list that hold a text as one of them; undefined where no sign parts it so. */
+const partsWith = (list: string, right: string): string[] | undefined =>
+  SIGNS.map((sign) => partsOf(list, sign)).find((own) =>
+    own.some((part) => alike(part) === alike(right)),
+  );
+
+const COUNTED_LIST = /^\s*[([]?(\d{1,3})[.):\]]\s+(?=\S)/u;
+const FEWEST_LISTED = 3;
+/** A counted list with one of its words behind an arrow, '1. oak, ash, carrot -> carrot': its number and its options; undefined of another line. */
+function listBeforeArrow(
+  text: string,
+): { n: string; options: string[]; right: string } | undefined {
+  const n = COUNTED_LIST.exec(text)?.[1];
+  const [, list = '', right = ''] = ARROW.exec(text.replace(COUNTED_LIST, '')) ?? [];
+  const options = n && !/[?？:]/u.test(list) ? partsWith(list, right) : undefined;
+  return options && options.length >= FEWEST_LISTED ? { n: n!, options, right } : undefined;
+}
+
+/** Such lists as options of the task that stands above all of them. */
+export function listsBeforeArrows(lines: Lines): Lines {
+  const found = lines.map((line) => (isLine(line) ? listBeforeArrow(line.text) : undefined));
+  const first = found.findIndex(Boolean);
+  const above = lines.slice(0, Math.max(0, first)).findLastIndex(({ text }) => text.trim());
+  if (found.filter(Boolean).length < OFTEN || above < 0) {
+    return lines;
+  }
+  const task = lines[above]!.text.trim();
+  return lines.flatMap((line, at) => {
+    const list = found[at];
+    const typedAnew = list
+      ? [`${list.n}. ${task}`, ...list.options.map((one) => `- ${one}`), `Answer: ${list.right}`]
+      : [at === above ? '' : line.text];
+    return list || at === above ? typedAnew.map((text) => rewritten(line, text)) : [line];
+  });
+}
+
 /** Options on one line with the right one's text behind an arrow, 'red / green -> RED': a line each, and the answer below. */
 export function optionsBeforeArrow(text: string): string[] | undefined {
   const [, offered = '', right = ''] = ARROW.exec(text) ?? [];
   const from = offered.search(/[?:？]\s/u) + 1;
   const stem = offered.slice(0, from).trim();
-  const parts = SIGNS.map((sign) => partsOf(offered.slice(from), sign)).find((own) =>
-    own.some((part) => alike(part) === alike(right)),
-  );
+  const parts = partsWith(offered.slice(from), right);
   return parts && parts.length > 1
     ? [...(stem ? [stem] : []), ...parts.map((part) => `- ${part}`), `Answer: ${right}`]
     : undefined;
