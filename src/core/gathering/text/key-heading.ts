@@ -4,6 +4,7 @@ import { headsAnswers } from '../../shared/vocabulary/answer-lines';
 import { likelihoodOf } from '../../understanding';
 import type { Collected } from './collected';
 import { plainOfPieces, type Draft } from './draft';
+import { countUp } from './retyping';
 import { twoLists } from './two-lists';
 import { drawnIn, type TypedLine } from './typed-line';
 import { letterPlace } from '../../shared/plain';
@@ -41,7 +42,7 @@ function isKnownKey(name: string, behind: string, questions: number): boolean {
   return (
     questions > 1 &&
     counted.length === questions &&
-    counted.every(([, n], at) => Number(n) === at + 1) &&
+    countUp(counted.map(([, n]) => Number(n))) &&
     likelihoodOf(name, ['key', 'right', 'accepted']) > SURELY
   );
 }

@@ -37,6 +37,14 @@ export const retyped = (lines: Lines, textAt: (at: number) => string | undefined
     return text === undefined ? line : anew(line, text);
   });
 
+/** The lines with what a look at each short one makes of it; as it is where that is nothing. */
+export const eachLine = (lines: Lines, look: (text: string) => string | undefined): Lines =>
+  retyped(lines, (at) => (isLine(lines[at]!) ? look(lines[at]!.text) : undefined));
+
+/** Whether numbers count up from 1, one by one. */
+export const countUp = (numbers: readonly (number | undefined)[]): boolean =>
+  numbers.every((n, at) => n === at + 1);
+
 /** So many lines carry plus or minus before these say right and wrong. */
 const FEWEST_SIGNED = 4;
 

@@ -4,7 +4,7 @@ import { placeOfLetter } from '../../shared/vocabulary/alphabets';
 import { fieldOfLine, headsAnswers } from '../../shared/vocabulary/answer-lines';
 import { saysLevel } from '../../shared/vocabulary/levels';
 import { likelihoodOf } from '../../understanding';
-import { anew, isLine, OFTEN, whereOften, type Lines } from './retyping';
+import { anew, countUp, isLine, OFTEN, whereOften, type Lines } from './retyping';
 import { pairsSideBySide } from './side-by-side';
 
 const LEVELLED =
@@ -166,7 +166,7 @@ function answersAtEnd(lines: Lines): Lines {
   const filled = lines.map((line, at) => ({ line, at })).filter(({ line }) => line.text.trim());
   const last = filled.findLastIndex(({ line }) => answeredIn(line) === undefined);
   const answers = filled.slice(last + 1);
-  const isCounted = answers.every(({ line }, index) => answeredIn(line) === index + 1);
+  const isCounted = countUp(answers.map(({ line }) => answeredIn(line)));
   const isHeaded = filled.slice(0, last + 1).some(({ line }) => headsAnswers(line.text));
   const [first] = answers;
   // A text of such lines alone holds nothing that they answer.

@@ -3,7 +3,7 @@ import { fieldOfLine } from '../../shared/vocabulary/answer-lines';
 import { letterPlace, optionLetter } from '../../shared/plain';
 import { romanValue } from '../../shared/roman';
 import { verdictOf } from '../../shared/vocabulary/verdicts';
-import { anew, isLine, namesAnswers, OFTEN, retyped, type Lines } from './retyping';
+import { anew, countUp, eachLine, isLine, namesAnswers, OFTEN, type Lines } from './retyping';
 import { asksOutright } from './typed-line';
 
 const COUNTED = /^\s*(?:_{2,}\s*)?[([]?(\d{1,3})(?:[.):\]]\s*|\s+)(\S.*)$/u;
@@ -80,11 +80,8 @@ function countedAnswers(text: string, lines: Lines): string | undefined {
   const list = BRACKETED.exec(text)?.[1];
   const counted = [...(list ?? '').matchAll(ENTRY)].map(([, n]) => Number(n));
   const questions = lines.flatMap((line) => COUNTING.exec(line.text)?.[1] ?? []).map(Number);
-  const countsUp = (numbers: readonly number[]): boolean =>
-    numbers.length > OFTEN && numbers.every((n, at) => n === at + 1);
-  return countsUp(counted) && countsUp(questions) && counted.length === questions.length
-    ? list
-    : undefined;
+  const isEach = counted.length > OFTEN && counted.length === questions.length;
+  return isEach && countUp(counted) && countUp(questions) ? list : undefined;
 }
 const BRACKETED = /^\s*[([]\s*(1\D.*)[)\]]\s*\.?\s*$/su;
 const ENTRY = /(?:^|[,;]\s*)(\d{1,3})\s*[.):=–-]?\s*(?=\p{L})/gu;
@@ -102,53 +99,51 @@ export function keyAlone(lines: Lines): Lines {
 
 const ROMAN_PAIR = /(?<![\p{L}\d])([IVX]{1,5})\s*[-–).:=]+\s*[([]?([A-Ja-j])[)\]]?(?![\p{L}\d])/gu;
 /** A key whose questions Roman numbers count, 'I-b, II-a', counted in figures. */
-export function keyInRoman(lines: Lines): Lines {
-  return lines.map((line) => {
-    const pairs = isLine(line) ? [...line.text.matchAll(ROMAN_PAIR)] : [];
-    const isCounted = pairs.every(([, number], n) => romanValue(number!) === n + 1);
-    return pairs.length >= OFTEN && isCounted
-      ? anew(
-          line,
-          line.text.replace(
-            ROMAN_PAIR,
-            (_, number: string, letter: string) => `${romanValue(number)} ${letter}`,
-          ),
+export const keyInRoman = (lines: Lines): Lines =>
+  eachLine(lines, (text) => {
+    const numbers = [...text.matchAll(ROMAN_PAIR)].map(([, number]) => romanValue(number!));
+    return numbers.length >= OFTEN && countUp(numbers)
+      ? text.replace(
+          ROMAN_PAIR,
+          (_, number: string, letter: string) => `${romanValue(number)} ${letter}`,
         )
-      : line;
+      : undefined;
   });
-}
 
 const SLASHED = /(?<![\p{L}\d/])(\d{1,3})\s?\/\s?([A-Ja-j])(?![\p{L}\d/])/gu;
 /** A key whose numbers and letters strokes part, '1/B 2/A', with blanks between them. */
 export const keyWithStrokes = (lines: Lines): Lines =>
-  lines.map((line) => {
-    const found = isLine(line) ? [...line.text.matchAll(SLASHED)] : [];
-    const isCounted = found.every(([, n], at) => Number(n) === at + 1);
-    return found.length >= OFTEN && isCounted
-      ? anew(line, line.text.replace(SLASHED, '$1 $2'))
-      : line;
+  eachLine(lines, (text) => {
+    const numbers = [...text.matchAll(SLASHED)].map(([, n]) => Number(n));
+    return numbers.length >= OFTEN && countUp(numbers) ? text.replace(SLASHED, '$1 $2') : undefined;
   });
+
+/** What an answer line counts by letters from the first on, entry by entry; undefined of another line. */
+function countedByLetters(
+  text: string,
+  entry: RegExp,
+): { value: string; found: RegExpExecArray[] } | undefined {
+  const field = text.search(entry) >= 0 ? fieldOfLine(text) : undefined;
+  const found = field?.role === 'answer' ? [...field.value.matchAll(entry)] : [];
+  const isCounted = countUp(found.map(([, letter]) => letterPlace(letter!) + 1));
+  return field && found.length >= OFTEN && isCounted ? { value: field.value, found } : undefined;
+}
 
 const LETTERED = /(?:^|[\s,;])[([]?([a-jA-J])[).:\]]\s+/gu;
 /** A key whose questions letters count and whose answers are words, 'Key: a) saw  b) took', counted in numbers. */
-export function wordsByLetters(lines: Lines): Lines {
-  return retyped(lines, (at) => {
-    const line = lines[at]!;
-    const field =
-      isLine(line) && line.text.search(LETTERED) >= 0 ? fieldOfLine(line.text) : undefined;
-    const found = field?.role === 'answer' ? [...field.value.matchAll(LETTERED)] : [];
+export const wordsByLetters = (lines: Lines): Lines =>
+  eachLine(lines, (text) => {
+    const { value = '', found = [] } = countedByLetters(text, LETTERED) ?? {};
     const words = found.map((match, n) =>
-      field!.value
+      value
         .slice(match.index + match[0].length, found[n + 1]?.index)
         .trim()
         .replace(/[,;]$/u, ''),
     );
-    const isCounted = found.every(([, letter], n) => letterPlace(letter!) === n);
-    return found.length >= OFTEN && isCounted && words.every((word) => /\p{L}{2}/u.test(word))
+    return words.length && words.every((word) => /\p{L}{2}/u.test(word))
       ? `Answers: ${words.map((word, n) => `${n + 1}. ${word}`).join(', ')}`
       : undefined;
   });
-}
 
 const LETTER_PAIR =
   /[([]?([a-jA-J])[).:\]]\s*[([]?([ivx]{1,5}|[A-Ja-j]|\d{1,2})[)\].]?(?:[\s,;|]+|$)/gu;
@@ -157,18 +152,11 @@ const placeIn = (label: string): number =>
   romanValue(label) ?? (/^\d+$/u.test(label) ? Number(label) : letterPlace(label) + 1);
 
 /** A key whose questions letters count, 'Answers: a) i  b) ii', counted in numbers, with the letters of the options. */
-export function keyInLetters(lines: Lines): Lines {
-  return lines.map((line) => {
-    const mayBeKey = isLine(line) && line.text.search(LETTER_PAIR) >= 0;
-    const field = mayBeKey ? fieldOfLine(line.text) : undefined;
-    const pairs = field?.role === 'answer' ? [...field.value.matchAll(LETTER_PAIR)] : [];
-    const isWhole = field && field.value.replace(LETTER_PAIR, '').trim() === '';
-    const isCounted = pairs.every(([, letter], n) => letterPlace(letter!) === n);
-    return isWhole && pairs.length >= OFTEN && isCounted
-      ? anew(
-          line,
-          `Answers: ${pairs.map(([, , label], n) => `${n + 1} ${optionLetter(placeIn(label!) - 1)}`).join(', ')}`,
-        )
-      : line;
+export const keyInLetters = (lines: Lines): Lines =>
+  eachLine(lines, (text) => {
+    const { value = '', found = [] } = countedByLetters(text, LETTER_PAIR) ?? {};
+    const isWhole = value.replace(LETTER_PAIR, '').trim() === '';
+    return found.length && isWhole
+      ? `Answers: ${found.map(([, , label], n) => `${n + 1} ${optionLetter(placeIn(label!) - 1)}`).join(', ')}`
+      : undefined;
   });
-}

@@ -2,7 +2,7 @@
 import { groupBy } from '../../shared/group-by';
 import { fieldOfLine } from '../../shared/vocabulary/answer-lines';
 import { trueFalseInitials, verdictPair } from '../../shared/vocabulary/verdicts';
-import { isLine, OFTEN, retyped, whereOften, type Lines } from './retyping';
+import { isLine, countUp, OFTEN, retyped, whereOften, type Lines } from './retyping';
 import { asksOutright } from './typed-line';
 
 const NAMED = /^\s*(\p{Lu}\p{L}{0,2})\s?:\s+(\S.*)$/u;
@@ -96,7 +96,7 @@ export function verdictsApart(lines: Lines): Lines {
     const isKey =
       found.length > OFTEN &&
       !others.length &&
-      found.every(([, n], index) => Number(n) === index + 1) &&
+      countUp(found.map(([, n]) => Number(n))) &&
       trueFalseInitials(first, second) !== undefined;
     return isKey
       ? line.text.replace(GLUED, '$1 $2,').replace(/,+(?=\s*[,;]|\s*\.?\s*$)/gu, '')

@@ -2,7 +2,7 @@
 // a line of its own.
 import { letterPlace } from '../../shared/plain';
 import { asksToMatch } from '../../shared/vocabulary/match-words';
-import { anew, isLine, type Lines } from './retyping';
+import { anew, countUp, isLine, type Lines } from './retyping';
 
 const LABELLED = /^\s*[([]?(?:(\d{1,2})|([A-Ja-j]))[.):\]]\s+(\S.*)$/su;
 const NAME = /^\s*(?:\p{L}[\p{L} ]{1,20}\s*:\s*)?/u;
@@ -29,16 +29,13 @@ function joinsIn(text: string): Map<number, number> | undefined {
     : undefined;
 }
 
-/** Whether labels count from 1 on. */
-const countUp = (places: readonly number[]): boolean =>
-  places.length >= LEAST && places.every((place, index) => place === index + 1);
-
 /** The pairs of two lists whose lines stand between a task and the line that joins them; undefined where they are no such lists. */
 function pairsOf(lists: readonly Labelled[], joins: Map<number, number>): string[] | undefined {
   const left = lists.filter(({ number }) => number);
   const right = lists.filter(({ letter }) => letter);
   const areLists =
     lists.findIndex(({ letter }) => letter) === left.length &&
+    left.length >= LEAST &&
     countUp(left.map(({ number }) => number)) &&
     countUp(right.map(({ letter }) => letter)) &&
     left.length === right.length &&

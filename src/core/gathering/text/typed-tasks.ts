@@ -2,7 +2,7 @@
 import type { DocumentLine } from '../../model';
 import { asksToMatch } from '../../shared/vocabulary/match-words';
 import { asksForOrder } from './order-words';
-import { anew, isLine, type Lines } from './retyping';
+import { anew, countUp, isLine, type Lines } from './retyping';
 
 const RUN = 3;
 
@@ -77,7 +77,7 @@ export function stepsInOrder(lines: Lines): Lines {
     const steps = run.map((at) => placeIn(lines[at]!)!).sort((a, b) => a.place - b.place);
     const isAsked =
       run.every((at) => hasRoom(lines[at]!)) || saysAbove(lines, run[0]!, asksForOrder);
-    if (isAsked && steps.every(({ place }, index) => place === index + 1)) {
+    if (isAsked && countUp(steps.map(({ place }) => place))) {
       run.forEach((at, index) => {
         found[at] = anew(lines[at]!, `- ${steps[index]!.step}`);
       });

@@ -1,14 +1,14 @@
 // Questions and answers with their own letters and the same numbers: 'D1: … / R1: …', whatever the letters stand for.
 import { groupBy } from '../../shared/group-by';
-import { anew, isLine, OFTEN, type Lines } from './retyping';
+import { anew, countUp, isLine, OFTEN, type Lines } from './retyping';
 import { asksOutright } from './typed-line';
 
 const NUMBERED = /^\s*(\p{L}{1,3})\s?(\d{1,3})\s*[.:)]+\s+(\S.*)$/su;
 
 type Numbered = { at: number; letters: string; n: number; text: string };
 
-const countUp = (lines: readonly Numbered[]): boolean =>
-  lines.length >= OFTEN && lines.every(({ n }, at) => n === at + 1);
+const countOn = (lines: readonly Numbered[]): boolean =>
+  lines.length >= OFTEN && countUp(lines.map(({ n }) => n));
 
 /** Whether lines of one letter stand each below the line of another that has its number, before the next of those. */
 const follow = (asking: readonly Numbered[], answering: readonly Numbered[]): boolean =>
@@ -25,7 +25,7 @@ export function numberedTurns(lines: Lines): Lines {
   });
   const [asking, answering, ...others] = [
     ...groupBy(found, ({ letters }) => letters).values(),
-  ].filter(countUp);
+  ].filter(countOn);
   const areTurns =
     asking !== undefined && answering !== undefined && !others.length && follow(asking, answering);
   if (!areTurns || answering.some(({ text }) => asksOutright(text))) {
