@@ -53,7 +53,7 @@ describe('options without labels', () => {
     ]);
   });
   it('lists with one word behind an arrow, below the task for all of them', async () => {
-    const { items, findings } = await gatherTyped(
+    const { items } = await gatherTyped(
       'Which is the odd one out?\n\n1. oak, ash, carrot -> carrot\n2. red, seven, blue -> seven\n3. dog, chair, cow -> chair\n',
     );
     expect(
@@ -66,6 +66,43 @@ describe('options without labels', () => {
       ['Which is the odd one out?', ['red', '*seven', 'blue']],
       ['Which is the odd one out?', ['dog', '*chair', 'cow']],
     ]);
-    expect(findings.map(({ rule }) => rule)).not.toContain('stem-repeated');
+  });
+});
+
+describe('answers by other numbers than letters', () => {
+  it('numbers in brackets, and Roman ones', async () => {
+    expect(
+      await briefsOf(
+        '1. Was schwimmt?\n(1) Blei   (2) Kork\n2. Was wächst?\n(1) Buche   (2) Zinn\n\n1. (2)   2. (1)\n',
+      ),
+    ).toEqual(RIGHT);
+    expect(
+      await briefsOf(
+        'Q1) Was schwimmt?\n    I.   Blei\n    II.  Kork\n    Answer II\n\nQ2) Was wächst?\n    I.   Buche\n    II.  Zinn\n    Answer I\n',
+      ),
+    ).toEqual(RIGHT);
+  });
+  it('one of the words that each line offers, in their order and under any name', async () => {
+    const { items } = await gatherTyped(
+      '1. A force is measured in ______ (newtons / joules / watts).\n2. Friction acts ______ (with / against) motion.\n\nTeacher copy: newtons; against\n',
+    );
+    expect(items).toMatchObject([
+      { kind: 'gap', gaps: [{ accepted: ['newtons'], options: ['newtons', 'joules', 'watts'] }] },
+      { kind: 'gap', gaps: [{ accepted: ['against'], options: ['with', 'against'] }] },
+    ]);
+    expect(
+      await briefsOf(
+        'Capitals\n\nItaly: Rome / Milan / Turin\nNorway: Bergen / Oslo / Hamar\nCanada: Toronto / Quebec / Ottawa\n\n(Rome, Oslo, Ottawa)\n',
+      ),
+    ).toEqual([
+      'choice-one: Italy: [*Rome / Milan / Turin]',
+      'choice-one: Norway: [Bergen / *Oslo / Hamar]',
+      'choice-one: Canada: [Toronto / Quebec / *Ottawa]',
+    ]);
+  });
+  it('a title with a sign in its brackets is no pair', async () => {
+    expect(
+      await briefsOf('Vocab (English -> Swedish)\n\nlock -> sluss\ngate -> port\nrope -> rep\n'),
+    ).toHaveLength(3);
   });
 });

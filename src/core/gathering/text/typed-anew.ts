@@ -15,8 +15,10 @@ import { reasonsAtQuestions } from './typed-explained';
 import { initialsForOptions } from './typed-initials';
 import {
   answersCounted,
+  answersInRoman,
   keyAlone,
   keyInLetters,
+  keyInNumbers,
   keyInRoman,
   keyWithStrokes,
   wordsByLetters,
@@ -147,6 +149,8 @@ const STEPS: readonly ((lines: Lines) => Lines)[] = [
   keyAlone,
   keyInLetters,
   keyInRoman,
+  keyInNumbers,
+  answersInRoman,
   keyWithStrokes,
   wordsByLetters,
   kindsInFront,

@@ -129,6 +129,31 @@ function countedByLetters(
   return field && found.length >= OFTEN && isCounted ? { value: field.value, found } : undefined;
 }
 
+const NUMBER_PAIR = /(?<![\p{L}\d])(\d{1,3})\s*[.):=–-]\s*\((\d{1,2})\)(?![\p{L}\d])/gu;
+/** A key of numbers in brackets, '1. (3)  2. (2)', with the letters of the options. */
+export const keyInNumbers = (lines: Lines): Lines =>
+  eachLine(lines, (text) => {
+    const found = [...text.matchAll(NUMBER_PAIR)];
+    const isWhole = found.length >= OFTEN && /^[\s,;]*$/u.test(text.replace(NUMBER_PAIR, ''));
+    return isWhole && countUp(found.map(([, n]) => Number(n)))
+      ? `Answers: ${found.map(([, n, place]) => `${n} ${optionLetter(Number(place) - 1)}`).join(', ')}`
+      : undefined;
+  });
+
+const ROMAN_ANSWER = /^\s*(\p{L}[\p{L} ]{1,20}?)\s*[:.]?\s+([IVX]{1,4}|[ivx]{1,4})\s*\.?\s*$/u;
+const ROMAN_OPTION = /^\s*\(?(?:II|ii)[.)]\s+\S/u;
+/** Answers by the Roman number of an option, 'Answer II', by its letter, where options are counted so. */
+export const answersInRoman = (lines: Lines): Lines =>
+  !lines.some(({ text }) => ROMAN_OPTION.test(text))
+    ? lines
+    : eachLine(lines, (text) => {
+        const [, name, number] = ROMAN_ANSWER.exec(text) ?? [];
+        const place = number === undefined ? undefined : romanValue(number);
+        return place && fieldOfLine(`${name}: x`)?.role === 'answer'
+          ? `Answer: ${optionLetter(place - 1)}`
+          : undefined;
+      });
+
 const LETTERED = /(?:^|[\s,;])[([]?([a-jA-J])[).:\]]\s+/gu;
 /** A key whose questions letters count and whose answers are words, 'Key: a) saw  b) took', counted in numbers. */
 export const wordsByLetters = (lines: Lines): Lines =>

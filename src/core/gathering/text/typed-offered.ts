@@ -96,6 +96,59 @@ function optionsBehind(lines: Lines): Lines {
   });
 }
 
+const CHOICES = /[([]([^()[\]]*\/[^()[\]]*)[)\]]/u;
+const NAMED_CHOICES = /^\s*[^:?/]{2,60}:\s+([^:?]*\S\s+\/\s+\S[^:?]*)$/su;
+const AROUND = /^\s*(?:\p{L}[\p{L} ]{1,24}\s*[:=])?\s*[([]?|[)\]]?\s*\.?\s*$/gu;
+
+/** What a line offers between strokes, in brackets or behind a colon. */
+const choicesIn = (text: string): string[] =>
+  (CHOICES.exec(text)?.[1] ?? NAMED_CHOICES.exec(text)?.[1] ?? '')
+    .split('/')
+    .map((one) => one.trim())
+    .filter(Boolean);
+
+/** A sentence with a drawn gap and its choices in brackets, which go behind it: there they are words to choose from. */
+function choicesLast(text: string): string {
+  const [choices = ''] = (/_{2,}/u.test(text) && CHOICES.exec(text)) || [];
+  return choices
+    ? `${text
+        .replace(CHOICES, '')
+        .replace(/\s+(?=[\s.,;!?])/gu, '')
+        .trimEnd()} ${choices}`
+    : text;
+}
+
+/** A line that names one of what each line above offers, in their order and whatever stands in front: below each of them, its answer. */
+function keyOfChoices(lines: Lines): Lines {
+  const offered = lines.flatMap((line, at) => {
+    const choices = isLine(line) ? choicesIn(line.text) : [];
+    return choices.length > 1 ? [{ at, choices }] : [];
+  });
+  const last = offered.at(-1)?.at ?? lines.length;
+  const parts = (text: string): string[] => text.replace(AROUND, '').split(/\s*[,;]\s*/u);
+  const isKey = (text: string): boolean =>
+    parts(text).length === offered.length &&
+    parts(text).every((part, n) => offered[n]!.choices.some((one) => alike(one) === alike(part)));
+  const key = lines.findIndex((line, at) => at > last && isLine(line) && isKey(line.text));
+  if (offered.length < OFTEN || key < 0) {
+    return lines;
+  }
+  const answers = new Map(offered.map(({ at }, n) => [at, parts(lines[key]!.text)[n]!]));
+  return lines.flatMap((line, at) => {
+    const answer = answers.get(at);
+    const isNamed = answer !== undefined && !CHOICES.test(line.text);
+    const own = isNamed
+      ? [
+          line.text.slice(0, line.text.indexOf(':') + 1),
+          ...choicesIn(line.text).map((one) => `- ${one}`),
+        ]
+      : [choicesLast(line.text)];
+    return answer === undefined
+      ? [at === key ? anew(line, '') : line]
+      : [...own, `Answer: ${answer}`].map((text) => anew(line, text));
+  });
+}
+
 const IN_COLUMNS = /^(.*[?？:]["'”’»)]*)[ \u00a0]{3,}(\S[^\t]*)$/su;
 const COLUMNS = /[ \u00a0]{3,}/u;
 const LABEL = /^[([]?(?:[A-Ja-j]|\d{1,2})[.):\]]\s|^[([\s][\sxX✓]?[)\]]|^[☐☑☒□■○]/u;
@@ -113,4 +166,5 @@ export const TYPED_OFFERED: readonly ((lines: Lines) => Lines)[] = [
   whereOften(singledOut, OFTEN),
   whereOften(inColumns),
   optionsBehind,
+  keyOfChoices,
 ];

@@ -2,6 +2,7 @@
 import type { Sheet } from '../../model';
 import { groupBy } from '../../shared/group-by';
 import { inlineMarkdown } from './markdown';
+import { withWideGaps } from './wide-gaps';
 
 /** What joins terms in a list that was typed to be printed. */
 export const DOTS = 'a row of dots';
@@ -146,6 +147,13 @@ function countParts(
   );
 }
 
+const OPENS = /\([^)]*$/u;
+/** A line as its two halves; undefined where the sign stands within brackets, 'Words (English -> Swedish)'. */
+function halvesBy(pattern: RegExp, line: string): RegExpExecArray | null {
+  const match = pattern.exec(inlineMarkdown(line).text);
+  return match && !(OPENS.test(match[1]!) && match[2]!.includes(')')) ? match : null;
+}
+
 /** The terms of lines that a pattern splits, each with the title above it, and the titles. */
 function rowsBy(
   pattern: RegExp,
@@ -155,7 +163,7 @@ function rowsBy(
   const numbers: number[] = [];
   const titles = new Set<string>();
   let title = '';
-  const matches = filled.map(({ line }) => pattern.exec(inlineMarkdown(line).text));
+  const matches = filled.map(({ line }) => halvesBy(pattern, line));
   const unlabelled = areUnlabelled(filled);
   const areParts = countParts(filled, matches).map((isPart, at) => isPart || unlabelled[at]!);
   for (const [index, { line, number }] of filled.entries()) {
@@ -178,26 +186,6 @@ function distinctIn(rows: readonly (readonly string[])[], sign: string): number 
   return (sign === GAP ? Math.min(terms, definitions) : terms) / rows.length;
 }
 
-const WIDE = /(?<=\S) {3,}(?=\S)/u;
-const NARROW = /(?<=\S) {2}(?=\S)/u;
-
-/** Lines of two columns whose first text is so long that hardly a gap is left, with as wide a one as others: what follows stands below the rest. */
-function withWideGaps(lines: readonly string[]): readonly string[] {
-  const behind = (line: string, gap: RegExp): number | undefined => {
-    const match = gap.exec(line);
-    return match ? match.index + match[0].length : undefined;
-  };
-  const places = lines.flatMap((line) => behind(line, WIDE) ?? []);
-  const byPlace = groupBy(places, (place) => place);
-  const [column, own = []] = [...byPlace].sort((a, b) => b[1].length - a[1].length)[0] ?? [];
-  if (own.length < 2 || own.length < places.length * MOSTLY_LONGER) {
-    return lines;
-  }
-  return lines.map((line) =>
-    !WIDE.test(line) && behind(line, NARROW) === column ? line.replace(NARROW, '    ') : line,
-  );
-}
-
 /** The list by the sign that splits most lines; `share` is how many of the filled lines it splits. */
 export function readTerms(name: string, lines: readonly string[]): Terms | undefined {
   const filled = withWideGaps(lines).flatMap((line, index) =>
@@ -216,7 +204,7 @@ export function readTerms(name: string, lines: readonly string[]): Terms | undef
   const tries = SIGNS.map(([sign, pattern]) => ({
     sign,
     pattern,
-    hits: filled.filter(({ line }) => pattern.test(inlineMarkdown(line).text)).length,
+    hits: filled.filter(({ line }) => halvesBy(pattern, line)).length,
   })).sort((a, b) => b.hits - a.hits);
   const best = tries[0];
   const below = readTwoLines(name, lines);
