@@ -18,11 +18,9 @@ const isOption = (line: Lines[number] | undefined): boolean =>
 
 function sentenceAt(lines: Lines, at: number): Sentence | undefined {
   const line = lines[at]!;
-  if (!isLine(line) || !isOption(lines[at - 1]) || labelsOf(line).length) {
-    return undefined;
-  }
-  const [, words, last] = ENDING.exec(line.text) ?? [];
-  const [, first, others] = BEGINNING.exec(line.text) ?? [];
+  const text = isLine(line) ? line.text : '';
+  const [, words, last] = ENDING.exec(text) ?? [];
+  const [, first, others] = BEGINNING.exec(text) ?? [];
   // 'A ist richtig' and 'A, C sind richtig' end alike, 'Richtig ist A' and 'Richtig sind A und C' begin alike.
   const word = words
     ? alike(words).split(' ')[0]!
@@ -30,7 +28,9 @@ function sentenceAt(lines: Lines, at: number): Sentence | undefined {
         .split(' ')
         .at(-1) ?? '');
   const letters = last ?? first;
-  return letters ? { at, word, letters } : undefined;
+  return letters && isOption(lines[at - 1]) && !labelsOf(line).length
+    ? { at, word, letters }
+    : undefined;
 }
 
 /** Such sentences as answers, where several begin alike, each right below the last option of its question. */

@@ -18,11 +18,18 @@ function lettersOf(text: string): string[] {
 
 /** Such a key with numbers in front of its letters, where it has one for each counted line. */
 export function lettersCounted(lines: Lines): Lines {
-  const count = lines.filter(({ text }) => COUNTED.test(text.replace(CIRCLED, ''))).length;
+  const keys = new Map(
+    lines.flatMap((line, at) => {
+      const letters = isLine(line) ? lettersOf(line.text) : [];
+      return letters.length > OFTEN ? [[at, letters] as const] : [];
+    }),
+  );
+  const count = keys.size
+    ? lines.filter(({ text }) => COUNTED.test(text.replace(CIRCLED, ''))).length
+    : 0;
   return retyped(lines, (at) => {
-    const line = lines[at]!;
-    const letters = count > OFTEN && isLine(line) ? lettersOf(line.text) : [];
-    return letters.length === count && count > OFTEN
+    const letters = keys.get(at);
+    return letters?.length === count
       ? `Answers: ${letters.map((letter, n) => `${n + 1} ${letter}`).join(', ')}`
       : undefined;
   });

@@ -12,14 +12,17 @@ const BOX = String.raw`(?:[Oo○◯☐□▢☑☒■]\s+|[([]\s?[xX✓✔*]?\s?
 const BOXED = new RegExp(String.raw`^\s*${BOX}\S`, 'u');
 const WORD_BEHIND_BOX = new RegExp(String.raw`^\s*${BOX}(\p{L}+)`, 'u');
 const BOX_GAP = new RegExp(String.raw`(?:\t+|[ \u00a0]{2,})(?=${BOX}\S)`, 'u');
+/** Whether two boxes are those for true and false, which belong to the statement behind them. */
+function areVerdicts(cells: readonly string[]): boolean {
+  const words = cells.map((cell) => WORD_BEHIND_BOX.exec(cell)?.[1] ?? '');
+  return (trueFalseInitials(words[0]!, words[1]!) ?? verdictPair(words)) !== undefined;
+}
+
 /** Texts with a box or a ring in front of each, side by side on a line, as bullets on a line each; undefined of another line. */
 function boxesSideBySide(text: string): string[] | undefined {
   const cells = text.trim().split(BOX_GAP);
-  // Boxes for true and false belong to the statement behind them.
-  const words = cells.map((cell) => WORD_BEHIND_BOX.exec(cell)?.[1] ?? '');
-  const isJudged =
-    (trueFalseInitials(words[0]!, words[1] ?? '') ?? verdictPair(words)) !== undefined;
-  return cells.length > 1 && !isJudged && cells.every((cell) => BOXED.test(cell))
+  const areBoxed = cells.length > 1 && cells.every((cell) => BOXED.test(cell));
+  return areBoxed && !areVerdicts(cells)
     ? cells.map((cell) => cell.trim().replace(/^[^☑☒■([]\s+/u, '○ '))
     : undefined;
 }

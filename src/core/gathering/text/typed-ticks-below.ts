@@ -31,7 +31,7 @@ function headAt({ words, places }: Heads, at: number): string {
 export function ticksBelowHeads(lines: Lines): Lines {
   const at = lines.findIndex((line) => isLine(line) && headsIn(shown(line)) !== undefined);
   const heads = at < 0 ? undefined : headsIn(shown(lines[at]!));
-  const below = lines.slice(at + 1).filter(({ text }) => text.trim());
+  const below = lines.slice(at + 1).filter((line) => isLine(line) && line.text.trim());
   if (!heads || below.filter((line) => TICKED.test(shown(line))).length < OFTEN) {
     return lines;
   }
@@ -39,7 +39,7 @@ export function ticksBelowHeads(lines: Lines): Lines {
     if (row === at) {
       return `${heads.words[0]} / ${heads.words[1]}`;
     }
-    const text = row > at ? shown(lines[row]!) : '';
+    const text = row > at && isLine(lines[row]!) ? shown(lines[row]!) : '';
     const [, statement] = TICKED.exec(text) ?? [];
     return statement && `${statement} (${headAt(heads, text.trimEnd().length - 1)})`;
   });
