@@ -1,4 +1,5 @@
 // Sentences below the options of each question that end with the letter of the right one, in the same words each time: 'Richtig ist B.'
+import { groupBy } from '../../shared/group-by';
 import { alike } from '../../shared/normalise';
 import { labelsOf } from './labels';
 import { isLine, OFTEN, retyped, type Lines } from './retyping';
@@ -9,6 +10,8 @@ const BEGINNING = new RegExp(
   String.raw`^\s*(${LETTERS})\s+(\p{L}[^.:;?!\d]{1,34}?)\s*[.!]?\s*$`,
   'u',
 );
+
+const LETTER = /(?<!\p{L})[A-J](?!\p{L})/gu;
 
 type Sentence = { at: number; word: string; letters: string };
 
@@ -36,18 +39,11 @@ function sentenceAt(lines: Lines, at: number): Sentence | undefined {
 /** Such sentences as answers, where several begin alike, each right below the last option of its question. */
 export function answersInSentences(lines: Lines): Lines {
   const found = lines.flatMap((_, at) => sentenceAt(lines, at) ?? []);
-  const alikes = found.filter(
-    ({ word }) => found.filter((one) => one.word === word).length >= OFTEN,
+  const often = [...groupBy(found, ({ word }) => word).values()].filter(
+    ({ length }) => length >= OFTEN,
   );
-  const answers = new Map(alikes.map(({ at, letters }) => [at, letters]));
-  return answers.size
-    ? retyped(lines, (at) =>
-        answers.has(at)
-          ? `Answer: ${answers
-              .get(at)!
-              .match(/(?<!\p{L})[A-J](?!\p{L})/gu)!
-              .join(', ')}`
-          : undefined,
-      )
-    : lines;
+  const answers = new Map(
+    often.flat().map(({ at, letters }) => [at, `Answer: ${letters.match(LETTER)!.join(', ')}`]),
+  );
+  return retyped(lines, (at) => answers.get(at));
 }

@@ -1,6 +1,6 @@
 // An answer that stands right behind its question on the same line: 'Which river flows through Budapest? The Danube'.
 import { fieldOfLine } from '../../shared/vocabulary/answer-lines';
-import { pieceText, type Draft } from './draft';
+import { givePoints, pieceText, type Draft } from './draft';
 import { saysTime } from './amounts';
 import { labelsOf } from './labels';
 import { isJudged } from './lone';
@@ -98,7 +98,7 @@ function takesPoints(draft: Draft, behind: { end: number; at: number; to: number
   const arePoints = NUMBER.test(said) && /\p{L}{2}\.["'”’]?\s*$/u.test(text.slice(0, behind.end));
   if (arePoints) {
     draft.stem = [{ ...stem, to: stem.from + behind.end }];
-    draft.part = { isJudged: false, isOrdered: false, ...draft.part, points: Number(said) };
+    givePoints(draft, Number(said));
   }
   return arePoints;
 }

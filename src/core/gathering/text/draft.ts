@@ -138,3 +138,8 @@ export const isEmphasised = (option: DraftOption, emphasis: Emphasis): boolean =
 /** The pictures of lines, in their order. */
 export const picturesOf = (lines: readonly DocumentLine[]): Picture[] =>
   lines.flatMap((line) => line.pictures ?? []);
+
+/** Gives a question its points, beside whatever else is said of its part. */
+export function givePoints(draft: Draft, points: number): void {
+  draft.part = { isJudged: false, isOrdered: false, ...draft.part, points };
+}

@@ -1,5 +1,5 @@
 // Points in brackets at the end of questions: '[2]' behind their last line whatever that is, '(2)' where they are answered elsewhere.
-import { pieceText, type Draft } from './draft';
+import { givePoints, pieceText, type Draft } from './draft';
 import type { Piece } from './tokens';
 
 const POINTS = /\s*(?:\[\s*(\d{1,2})\s*\]|\(\s*(\d{1,2})\s*\))\s*$/u;
@@ -30,11 +30,6 @@ export function takeEndPoints(drafts: readonly Draft[]): void {
   }
   for (const { draft, piece, match } of found) {
     piece.to = piece.from + match.index;
-    draft.part = {
-      isJudged: false,
-      isOrdered: false,
-      ...draft.part,
-      points: Number(match[1] ?? match[2]),
-    };
+    givePoints(draft, Number(match[1] ?? match[2]));
   }
 }

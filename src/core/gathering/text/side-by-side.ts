@@ -97,14 +97,15 @@ function extraBelow(lines: Lines, run: readonly Row[]): number[] {
 /** Lists side by side whose pairs are told, as pairs joined by an arrow; counted lists without a key, with signs behind their labels. */
 export function pairsSideBySide(lines: Lines): Lines {
   const texts = new Map<number, string>();
-  for (const run of runsOf(lines, counted(LISTS))) {
+  const bare = runsOf(lines, counted(LISTS));
+  for (const run of bare) {
     for (const { at, n, left, right } of run) {
       texts.set(at, `${n}. ${left}    ${optionLetter(n - 1)}. ${right}`);
     }
   }
   const heads = headsOf(lines);
   const signed = runsOf(lines, counted(SIGNED)).filter(([first]) => heads.has(first!.at));
-  for (const run of [...runsOf(lines, placedRow), ...runsOf(lines, counted(LISTS)), ...signed]) {
+  for (const run of [...runsOf(lines, placedRow), ...bare, ...signed]) {
     const paired = pairedBy(lines, run);
     const head = heads.get(run[0]!.at);
     if (paired && head !== undefined) {

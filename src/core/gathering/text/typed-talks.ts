@@ -1,5 +1,5 @@
 // Questions and answers as a conversation is written, each line behind a dash: '— What opens? / — The gate.'
-import { anew, isLine, type Lines } from './retyping';
+import { isLine, retyped, type Lines } from './retyping';
 import { asksOutright } from './typed-line';
 
 const SPOKEN = /^\s*([-–—])\s*(\S.*)$/su;
@@ -28,5 +28,5 @@ export function talksNamed(lines: Lines): Lines {
       `${turn % 2 === 0 ? 'Question' : 'Answer'}: ${one![2]!}`,
     ]),
   );
-  return lines.map((line, at) => (named.has(at) ? anew(line, named.get(at)!) : line));
+  return retyped(lines, (at) => named.get(at));
 }

@@ -1,6 +1,6 @@
 // Questions and answers with their own letters and the same numbers: 'D1: … / R1: …', whatever the letters stand for.
 import { groupBy } from '../../shared/group-by';
-import { anew, countUp, isLine, OFTEN, type Lines } from './retyping';
+import { countUp, isLine, OFTEN, retyped, type Lines } from './retyping';
 import { asksOutright } from './typed-line';
 
 const NUMBERED = /^\s*(\p{L}{1,3})\s?(\d{1,3})\s*[.:)]+\s+(\S.*)$/su;
@@ -35,5 +35,5 @@ export function numberedTurns(lines: Lines): Lines {
     ...asking.map(({ at, n, text }) => [at, `${n}. ${text}`] as const),
     ...answering.map(({ at, text }) => [at, `Answer: ${text}`] as const),
   ]);
-  return lines.map((line, at) => (texts.has(at) ? anew(line, texts.get(at)!) : line));
+  return retyped(lines, (at) => texts.get(at));
 }

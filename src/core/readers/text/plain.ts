@@ -90,13 +90,14 @@ function besideTerms(
 }
 
 function openTerms(name: string, source: string, firstLine: number): Opened | undefined {
-  const terms = readTerms(name, linesIn(source));
+  const all = linesIn(source);
+  const terms = readTerms(name, all);
   if (!terms) {
     return undefined;
   }
   const lines = terms.sheet.lines!.map((line) => line + firstLine - 1);
   const opened = textTable(name, 'txt', { ...terms.sheet, lines });
-  findingsOf(opened).push(...besideTerms(terms, linesIn(source), { name, firstLine }));
+  findingsOf(opened).push(...besideTerms(terms, all, { name, firstLine }));
   return opened.is === 'table' ? asTable({ ...opened.table, listsTerms: true }) : opened;
 }
 
