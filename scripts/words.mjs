@@ -1,4 +1,4 @@
-// npm run words: lists every text that the page says in src/languages/en.json, which a translator copies and fills in.
+// npm run words: lists every text that the page and the core say in src/languages/en.json, which a translator copies and fills in.
 import { readdirSync, readFileSync, writeFileSync } from 'node:fs';
 import { join } from 'node:path';
 import { fileURLToPath } from 'node:url';
@@ -7,17 +7,20 @@ import ts from 'typescript';
 const root = fileURLToPath(new URL('..', import.meta.url));
 const LIST = join(root, 'src/languages/en.json');
 
-const isOfPage = (name) => /\.tsx?$/.test(name) && !/\.(?:test|d)\.tsx?$/.test(name);
+const isCode = (name) => /\.tsx?$/.test(name) && !/\.(?:test|d)\.tsx?$/.test(name);
 
-/** The files of the page, parsed. */
-export const filesOfPage = () =>
-  readdirSync(join(root, 'src/islands'), { recursive: true, withFileTypes: true })
-    .filter((entry) => entry.isFile() && isOfPage(entry.name))
+const filesIn = (folder) =>
+  readdirSync(join(root, folder), { recursive: true, withFileTypes: true })
+    .filter((entry) => entry.isFile() && isCode(entry.name))
     .map((entry) => join(entry.parentPath ?? entry.path, entry.name))
     .sort()
     .map((path) =>
       ts.createSourceFile(path, readFileSync(path, 'utf8'), ts.ScriptTarget.Latest, true),
     );
+
+/** The files of the page, parsed, and those of the core and its workers. */
+export const filesOfPage = () => filesIn('src/islands');
+export const filesOfCore = () => [...filesIn('src/core'), ...filesIn('src/workers')];
 
 /** Calls `look` for a node and all below it. */
 export function walk(node, look) {
@@ -25,9 +28,12 @@ export function walk(node, look) {
   ts.forEachChild(node, (below) => walk(below, look));
 }
 
-/** The text that a call or an element says: `i18n._('…')`, `<Trans id="…" />`; undefined of any other node. */
+/** What says a text, on the page and in the core; `toSay` marks one that is said later. */
+const SAYS = new Set(['i18n._', 'say', 'toSay']);
+
+/** The text that a call or an element says: `i18n._('…')`, `say('…')`, `<Trans id="…" />`; undefined of any other node. */
 export function textSaid(node) {
-  if (ts.isCallExpression(node) && node.expression.getText() === 'i18n._') {
+  if (ts.isCallExpression(node) && SAYS.has(node.expression.getText())) {
     return node.arguments[0];
   }
   const isTrans = ts.isJsxSelfClosingElement(node) && node.tagName.getText() === 'Trans';
@@ -36,8 +42,8 @@ export function textSaid(node) {
     : undefined;
 }
 
-/** Every text that the page says, in order. */
-export function textsOfPage(files = filesOfPage()) {
+/** Every text that is said, in order. */
+export function textsSaid(files = [...filesOfPage(), ...filesOfCore()]) {
   const texts = new Set();
   for (const file of files) {
     walk(file, (node) => {
@@ -51,7 +57,7 @@ export function textsOfPage(files = filesOfPage()) {
 }
 
 if (process.argv[1] === fileURLToPath(import.meta.url)) {
-  const texts = textsOfPage();
+  const texts = textsSaid();
   writeFileSync(
     LIST,
     `${JSON.stringify(Object.fromEntries(texts.map((text) => [text, text])), null, 2)}\n`,

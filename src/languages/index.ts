@@ -1,21 +1,13 @@
-// The language in which the page speaks. English stands where it is said, as ICU messages, and `npm run words` lists it in
+// The language in which the page and its worker speak. English stands where it is said, as ICU messages, and `npm run words` lists it in
 // en.json; every other language is a file in public/languages that gives for each English text its own.
 import { i18n } from '@lingui/core';
-import { compileMessage } from '@lingui/message-utils/compileMessage';
+import { ENGLISH, speak as speakIn } from '../core/shared/say';
 
-export const ENGLISH = 'en-GB';
+export { ENGLISH };
 /** The languages that there are, by their codes and their own names for themselves. */
 export const LANGUAGES: Readonly<Record<string, string>> = { [ENGLISH]: 'English' };
 /** Where the browser keeps the language that a person chose. */
 const KEPT_AS = 'cowslip-language';
-
-/** Each text is taken apart once, however often it is said. */
-const compiled = new Map<string, ReturnType<typeof compileMessage>>();
-i18n.setMessagesCompiler((text) => {
-  const known = compiled.get(text) ?? compileMessage(text);
-  compiled.set(text, known);
-  return known;
-});
 
 /** A language as the user's own region writes its dates and numbers: English in Germany is `en-DE`. */
 export function asWrittenIn(language: string, user: string | undefined): string {
@@ -33,10 +25,10 @@ export const locale = (): string => asWrittenIn(i18n.locale, globalThis.navigato
 
 /** Speaks a language from now on, by what it says for each English text; what it leaves out is said in English. */
 export function speak(language: string, texts: Record<string, string> = {}): void {
-  i18n.loadAndActivate({
+  speakIn({
     locale: language,
     locales: [asWrittenIn(language, globalThis.navigator?.language), language],
-    messages: texts,
+    texts,
   });
 }
 

@@ -1,5 +1,6 @@
 import { expose } from 'comlink';
 import { describe, expect, it } from 'vitest';
+import { spoken } from '../core/shared/say';
 import { CoreClient, WorkerLost, type Thread } from './client';
 
 /** A worker in the test's own thread that answers, hangs or dies as told. */
@@ -60,6 +61,20 @@ describe('the worker’s client', () => {
     expect(order[0]).toContain('Nothing in the bank is lost');
     expect(order.slice(1)).toEqual(['mirrored', 'answered']);
     expect(started).toHaveLength(2);
+    end();
+  });
+  it('has every fresh worker speak the page’s language before it is asked anything', async () => {
+    const heard: unknown[] = [];
+    const { start, kill, end } = threads({
+      ...api,
+      speak: (language: unknown) => void heard.push(language),
+      starters: () => heard.length,
+    });
+    const client = new CoreClient(start);
+    expect(await client.core.starters()).toBe(1);
+    kill();
+    expect(await client.core.starters()).toBe(2);
+    expect(heard).toEqual([spoken(), spoken()]);
     end();
   });
   it('stops a call under way', async () => {

@@ -1,5 +1,6 @@
 // The page's end of the worker: started when first asked, replaced when it dies, with no caller left waiting.
 import { wrap, type Endpoint, type Remote } from 'comlink';
+import { say, spoken, toSay } from '../core/shared/say';
 import type { CoreWorker } from './protocol';
 
 type Answer<T> = T extends Promise<infer Inner> ? Inner : T;
@@ -22,11 +23,13 @@ export class WorkerLost extends Error {
   override name = 'WorkerLost';
 }
 
-const DIED =
-  'The part that reads and checks stopped and was started again. Nothing in the bank is lost; please try once more.';
-const STOPPED = 'It was stopped.';
-const NOT_THERE =
-  'The part that reads and checks could not be loaded. Nothing in the bank is lost; load the page again when the program can be reached.';
+const DIED = toSay(
+  'The part that reads and checks stopped and was started again. Nothing in the bank is lost; please try once more.',
+);
+const STOPPED = toSay('It was stopped.');
+const NOT_THERE = toSay(
+  'The part that reads and checks could not be loaded. Nothing in the bank is lost; load the page again when the program can be reached.',
+);
 
 /** So often in a row a worker may end without having answered anything before it is given up. */
 const TRIES = 3;
@@ -74,7 +77,7 @@ export class CoreClient {
 
   private run(): Running {
     if (this.fruitless >= TRIES) {
-      throw new WorkerLost(NOT_THERE);
+      throw new WorkerLost(say(NOT_THERE));
     }
     this.running ??= this.begin();
     return this.running;
@@ -100,11 +103,14 @@ export class CoreClient {
         this.progressListeners.forEach((listener) => listener(done, of));
       }
     });
-    const running = { thread, remote: wrap<CoreWorker>(thread.endpoint), lost, lose };
+    const remote = wrap<CoreWorker>(thread.endpoint);
+    // Calls are answered in their order, so whatever is said later is said in the page's language.
+    remote.speak(spoken()).catch(() => undefined);
+    const running = { thread, remote, lost, lose };
     thread.onDeath(() => {
       if (this.running === running) {
         this.fruitless++;
-        this.replace(this.fruitless >= TRIES ? NOT_THERE : DIED);
+        this.replace(say(this.fruitless >= TRIES ? NOT_THERE : DIED));
       }
     });
     return running;
@@ -123,7 +129,7 @@ export class CoreClient {
   /** Ends what the worker is doing by replacing it; calls under way are answered with WorkerLost. */
   stop(): void {
     if (this.running) {
-      this.replace(STOPPED);
+      this.replace(say(STOPPED));
     }
   }
 

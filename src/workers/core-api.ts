@@ -38,6 +38,7 @@ import {
 import { nearlyAlikeIn } from '../core/banks';
 import { craftOf } from '../core/craft';
 import { drawByPlan, type Drawn } from '../core/sets';
+import { say, speak } from '../core/shared/say';
 import { Bench, type Progress } from './bench';
 import { Mirror } from './mirror';
 import type { CoreWorker, FillAnswer, FindingsAnswer, LearnAnswer } from './protocol';
@@ -52,7 +53,9 @@ async function asAnswer(work: () => Promise<Filled[]>): Promise<FillAnswer> {
       files.map((file) => file.bytes.buffer as ArrayBuffer),
     );
   } catch (error) {
-    return { problem: error instanceof Error ? error.message : 'The file could not be filled.' };
+    return {
+      problem: error instanceof Error ? error.message : say('The file could not be filled.'),
+    };
   }
 }
 
@@ -86,7 +89,7 @@ function fitOne(
 ): { fitted: Fitted; item?: Item } {
   const item = mirror.get(id);
   if (!item) {
-    const reason = 'it is no longer in the bank';
+    const reason = say('it is no longer in the bank');
     return { fitted: { item: id, state: 'refused', changes: [], reason } };
   }
   const options = { deck: mirror.cards().cards };
@@ -206,6 +209,7 @@ export function coreApi(surroundings: Surroundings, progress: Progress): CoreWor
   const mirror = new Mirror();
   const bench = new Bench(surroundings, progress);
   return {
+    speak,
     mirror: (items, removed, clear = false) => mirror.take(items, removed, clear),
     check: (version, layouts, ids, craftOff) => check(mirror, { version, layouts, ids, craftOff }),
     doubles: () => mirror.doubles(progress),

@@ -32,6 +32,7 @@ import type {
   WrittenRequest,
 } from '../core/model';
 import type { Double } from '../core/banks';
+import type { Spoken } from '../core/shared/say';
 import type { ListedPicture } from '../core/shared/picture-list';
 import type { Categories, Compared, Exchange, Locked } from '../core/pipeline/drafting';
 import type { Contribution } from '../core/pipeline/together';
@@ -130,6 +131,8 @@ export type FindingsAnswer = {
 export type Trial = { bytes: Uint8Array; read: ResultsRead };
 
 export interface CoreWorker {
+  /** Speaks the page's language from now on. */
+  speak(language: Spoken): void;
   /** Takes questions into the worker's mirror of the bank, in chunks as they load; `clear` starts anew. */
   mirror(items: Item[], removed: string[], clear: boolean): void;
   /** Findings of the given questions (all where absent) against the layouts, and of all together. */

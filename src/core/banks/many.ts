@@ -9,6 +9,7 @@ import { newReferences } from './reference-rule';
 import { Problem } from '../shared/problem';
 import { replacer, type Finding } from './replacing';
 import { isWithin } from './tidy-order';
+import { say } from '../shared/say';
 
 export const TEXT_FIELDS = [
   'stem',
@@ -188,7 +189,7 @@ export function changedBy(
 ): Item[] {
   if (change.is === 'pictures' && !isAddress(change.to)) {
     throw new Problem(
-      `“${change.to}” is no address of pictures: write a web address, or a folder.`,
+      say('“{to}” is no address of pictures: write a web address, or a folder.', { to: change.to }),
     );
   }
   const apply =
@@ -201,19 +202,23 @@ export function changedBy(
 }
 
 const WORDS: { [Is in ManyChange['is']]: (change: Extract<ManyChange, { is: Is }>) => string } = {
-  'add-tag': ({ tag }) => `Tag ${tagText(tag)}`,
-  'remove-tag': ({ tag }) => `Take the tag ${tagText(tag)} off`,
-  'replace-tag': ({ tag, by }) => `Tag ${tagText(by)} in place of ${tagText(tag)}`,
-  category: ({ path }) => (path.length ? `Move to ${path.join(' > ')}` : 'Take out of categories'),
+  'add-tag': ({ tag }) => say('Tag {tag}', { tag: tagText(tag) }),
+  'remove-tag': ({ tag }) => say('Take the tag {tag} off', { tag: tagText(tag) }),
+  'replace-tag': ({ tag, by }) =>
+    say('Tag {by} in place of {tag}', { by: tagText(by), tag: tagText(tag) }),
+  category: ({ path }) =>
+    path.length ? say('Move to {path}', { path: path.join(' > ') }) : say('Take out of categories'),
   'move-category': ({ from, to }) =>
-    to.length ? `${from.join(' > ')} becomes ${to.join(' > ')}` : `Take out of ${from.join(' > ')}`,
-  set: ({ field }) => `Set ${field}`,
-  use: () => 'Set use',
-  replace: ({ find }) => `Replace “${find}”`,
-  tidy: () => 'Tidy texts',
-  pictures: () => 'New address of pictures',
-  references: () => 'New references',
-  kind: () => 'Change the kind',
+    to.length
+      ? say('{from} becomes {to}', { from: from.join(' > '), to: to.join(' > ') })
+      : say('Take out of {from}', { from: from.join(' > ') }),
+  set: ({ field }) => say('Set {field}', { field }),
+  use: () => say('Set use'),
+  replace: ({ find }) => say('Replace “{find}”', { find }),
+  tidy: () => say('Tidy texts'),
+  pictures: () => say('New address of pictures'),
+  references: () => say('New references'),
+  kind: () => say('Change the kind'),
 };
 
 /** A change in words, as the step that undo takes back is called. */

@@ -1,6 +1,7 @@
 // References by a rule: '{category}-{year}-{n:3}' gives 'Locks-2026-001'; each is unique, and the numbers count up.
 import type { Item } from '../model';
 import { Problem } from '../shared/problem';
+import { say } from '../shared/say';
 
 const PART = /\{(category|top|kind|source|by|n)(?::(\d))?\}/gu;
 const LEAST_DIGITS = 1;
@@ -35,8 +36,10 @@ export function newReferences(
   if (counters.length !== 1) {
     throw new Problem(
       counters.length
-        ? 'The rule has {n} more than once; write it once.'
-        : 'Write {n} where the number goes, {n:3} for three digits, so that no two references are alike.',
+        ? say("The rule has '{n}' more than once; write it once.")
+        : say(
+            "Write '{n}' where the number goes, '{n:3}' for three digits, so that no two references are alike.",
+          ),
     );
   }
   const next = new Map<string, number>();

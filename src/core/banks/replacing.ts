@@ -1,5 +1,6 @@
 // What is found in a text and replaced: a stretch of text, whole words, or a pattern.
 import { Problem } from '../shared/problem';
+import { say } from '../shared/say';
 
 export type Finding = {
   find: string;
@@ -24,21 +25,25 @@ function patternOf({ find, how, matchCase }: Omit<Finding, 'by'>): RegExp {
   }
   if (find.length > LONGEST_PATTERN || NESTED.test(find)) {
     throw new Problem(
-      `The pattern “${find.slice(0, 40)}” repeats what repeats itself, which can take for ever. Write it in a simpler way.`,
+      say(
+        'The pattern “{find}” repeats what repeats itself, which can take for ever. Write it in a simpler way.',
+        { find: find.slice(0, 40) },
+      ),
     );
   }
   try {
     return new RegExp(find, flags);
   } catch (error) {
-    const why = error instanceof Error ? error.message.replace(/^.*: /, '') : 'it can’t be read';
-    throw new Problem(`“${find.slice(0, 40)}” is no pattern: ${why}.`);
+    const why =
+      error instanceof Error ? error.message.replace(/^.*: /, '') : say('it can’t be read');
+    throw new Problem(say('“{find}” is no pattern: {why}.', { find: find.slice(0, 40), why }));
   }
 }
 
 /** What replaces a text's findings. Throws a Problem with a sentence where there is nothing to find, or no pattern. */
 export function replacer(finding: Finding): (text: string) => string {
   if (!finding.find) {
-    throw new Problem('Type what is to be found.');
+    throw new Problem(say('Type what is to be found.'));
   }
   const pattern = patternOf(finding);
   // Only in a pattern do $1 and its like stand for what was found.

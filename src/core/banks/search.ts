@@ -1,6 +1,6 @@
 // The search of a bank: words, phrases in quotes, fields with their values, and what is not wanted behind a minus.
 import type { Item } from '../model';
-import { KIND_NAMES } from '../shared/kind-names';
+import { KIND_NAMES, kindName } from '../shared/kind-names';
 import { holdsPicture, pictureName } from '../shared/picture-list';
 import { tagText } from '../shared/plain';
 
@@ -30,7 +30,7 @@ const TERM = /(-?)(?:(\p{L}+):)?(?:"([^"]*)"?|(\S+))/gu;
 
 /** The fields that can be asked for, with the texts of each in lower case. */
 const FIELDS: Readonly<Record<string, (item: Item, known: Known) => readonly string[]>> = {
-  kind: ({ kind }) => [KIND_NAMES[kind], kind],
+  kind: ({ kind }) => [kindName(kind), KIND_NAMES[kind], kind],
   tag: ({ tags = [] }) => tags.flatMap((tag) => [tagText(tag), tag.value]),
   category: ({ category = [] }) => [category.join(' > '), ...category],
   source: ({ origin }) => [origin?.file ?? ''],

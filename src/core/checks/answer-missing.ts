@@ -1,11 +1,12 @@
 import { card, choice } from './examples';
 import type { ItemCheck } from './contract';
+import { say, toSay } from '../shared/say';
 
 export const answerMissing: ItemCheck = {
   id: 'answer-missing',
   level: 'block',
-  looksFor: 'a short question without an accepted answer, or a card without a definition',
-  why: 'It can be marked by no one but a person, and a card has an empty back.',
+  looksFor: toSay('a short question without an accepted answer, or a card without a definition'),
+  why: toSay('It can be marked by no one but a person, and a card has an empty back.'),
   source: 'common practice, no source',
   run: ({ kind, accepted }) =>
     (kind === 'short' || kind === 'card') && !accepted?.some((text) => text.trim())
@@ -14,8 +15,8 @@ export const answerMissing: ItemCheck = {
             field: 'accepted',
             message:
               kind === 'card'
-                ? 'The card has no definition. Write it.'
-                : 'No accepted answer is given. Write at least one.',
+                ? say('The card has no definition. Write it.')
+                : say('No accepted answer is given. Write at least one.'),
           },
         ]
       : [],

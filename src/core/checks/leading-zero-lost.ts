@@ -3,6 +3,7 @@ import { quoted } from '../shared/plain';
 import { choice, options } from './examples';
 import { patchTexts, textsOf } from './texts';
 import type { ItemCheck } from './contract';
+import { say, toSay } from '../shared/say';
 
 /** The length that figures of an answer list share where some begin with a zero; undefined where they do not. */
 function commonLength(figures: readonly string[]): number | undefined {
@@ -34,17 +35,21 @@ function short(item: Item): { texts: string[]; length: number } {
 export const leadingZeroLost: ItemCheck = {
   id: 'leading-zero-lost',
   level: 'warn',
-  looksFor:
+  looksFor: toSay(
     'a figure that is shorter than the others of its question, some of which begin with a zero',
-  why: 'A spreadsheet program takes 0417 for the number 417 unless the cell is set to text.',
+  ),
+  why: toSay('A spreadsheet program takes 0417 for the number 417 unless the cell is set to text.'),
   source: 'common practice, no source',
   run: (item) => {
     const { texts, length } = short(item);
     return texts.slice(0, 1).map((text) => ({
       field: `options.${(item.options ?? []).findIndex((option) => option.text.plain === text)}`,
-      message: `${quoted(text)} has ${text.length} figures where the others have ${length}: probably ${text.padStart(length, '0')}, whose zero the spreadsheet program took away.`,
+      message: say(
+        '{text} has {figures} figures where the others have {length}: probably {padded}, whose zero the spreadsheet program took away.',
+        { text: quoted(text), figures: text.length, length, padded: text.padStart(length, '0') },
+      ),
       mend: {
-        label: `Write ${text.padStart(length, '0')}`,
+        label: say('Write {text}', { text: text.padStart(length, '0') }),
         patch: patchTexts(item, (one) => (texts.includes(one) ? one.padStart(length, '0') : one)),
       },
     }));

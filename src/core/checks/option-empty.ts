@@ -2,12 +2,15 @@ import { optionLetter } from '../shared/plain';
 import { choice, options } from './examples';
 import type { ItemCheck } from './contract';
 import { defined } from '../shared/defined';
+import { say, toSay } from '../shared/say';
 
 export const optionEmpty: ItemCheck = {
   id: 'option-empty',
   level: 'block',
-  looksFor: 'an option without text',
-  why: 'Learners see an empty line, and key letters behind it point one too far once a receiver closes the hole.',
+  looksFor: toSay('an option without text'),
+  why: toSay(
+    'Learners see an empty line, and key letters behind it point one too far once a receiver closes the hole.',
+  ),
   source: 'common practice, no source',
   run({ options: own = [] }) {
     const empty = own.findIndex((option) => !option.text.plain.trim());
@@ -19,9 +22,9 @@ export const optionEmpty: ItemCheck = {
     return [
       defined({
         field: `options.${empty}`,
-        message: `Option ${optionLetter(empty)} has no text.`,
+        message: say('Option {empty} has no text.', { empty: optionLetter(empty) }),
         mend: safe
-          ? { label: 'Take the empty option out', patch: { options: kept }, sure: true }
+          ? { label: say('Take the empty option out'), patch: { options: kept }, sure: true }
           : undefined,
       }),
     ];

@@ -4,6 +4,7 @@ import { optionLetter } from '../shared/plain';
 import { choice, options } from './examples';
 import type { ItemCheck } from './contract';
 import { defined } from '../shared/defined';
+import { say, toSay } from '../shared/say';
 
 /** Options whose first letters differ can't be the same; that spares most questions the closer look. */
 function beginUnlike(own: readonly Option[]): boolean {
@@ -21,8 +22,8 @@ function beginUnlike(own: readonly Option[]): boolean {
 export const optionsAlike: ItemCheck = {
   id: 'options-alike',
   level: 'warn',
-  looksFor: 'two options with the same text',
-  why: 'A learner who picks the twin of the right option is marked wrong.',
+  looksFor: toSay('two options with the same text'),
+  why: toSay('A learner who picks the twin of the right option is marked wrong.'),
   source:
     'Haladyna, Downing and Rodriguez (2002): keep options independent, they should not overlap (from memory)',
   run({ options: own = [] }) {
@@ -40,9 +41,15 @@ export const optionsAlike: ItemCheck = {
     return [
       defined({
         field: `options.${second}`,
-        message: `Options ${optionLetter(first)} and ${optionLetter(second)} are the same.`,
+        message: say('Options {first} and {second} are the same.', {
+          first: optionLetter(first),
+          second: optionLetter(second),
+        }),
         mend: safe
-          ? { label: `Take option ${optionLetter(second)} out`, patch: { options: kept } }
+          ? {
+              label: say('Take option {second} out', { second: optionLetter(second) }),
+              patch: { options: kept },
+            }
           : undefined,
       }),
     ];

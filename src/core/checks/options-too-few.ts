@@ -1,11 +1,12 @@
 import { choice, options } from './examples';
 import type { ItemCheck } from './contract';
+import { say, toSay } from '../shared/say';
 
 export const optionsTooFew: ItemCheck = {
   id: 'options-too-few',
   level: 'block',
-  looksFor: 'a choice question with fewer than two options',
-  why: 'There is nothing to choose between.',
+  looksFor: toSay('a choice question with fewer than two options'),
+  why: toSay('There is nothing to choose between.'),
   source:
     'Haladyna, Downing and Rodriguez (2002), guideline 18 speaks of as many plausible options as there are; two is the least (from memory)',
   run: ({ kind, options: own = [] }) =>
@@ -15,8 +16,8 @@ export const optionsTooFew: ItemCheck = {
             field: 'options',
             message:
               own.length === 1
-                ? 'There is one option only. Write at least one more.'
-                : 'There are no options. Write at least two.',
+                ? say('There is one option only. Write at least one more.')
+                : say('There are no options. Write at least two.'),
           },
         ]
       : [],

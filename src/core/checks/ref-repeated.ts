@@ -1,11 +1,12 @@
 import { choice } from './examples';
 import type { BankCheck } from './contract';
+import { say, toSay } from '../shared/say';
 
 export const refRepeated: BankCheck = {
   id: 'ref-repeated',
   level: 'warn',
-  looksFor: 'two questions with the same reference',
-  why: 'Receipts, results and people name a question by its reference.',
+  looksFor: toSay('two questions with the same reference'),
+  why: toSay('Receipts, results and people name a question by its reference.'),
   source: 'QTI 3.0 information model: identifiers are unique within a bank',
   run(items) {
     const seen = new Set<string>();
@@ -21,7 +22,10 @@ export const refRepeated: BankCheck = {
         {
           item: id,
           field: 'ref',
-          message: `The reference ${ref} is taken by a question further up. Give this one another.`,
+          message: say(
+            'The reference {ref} is taken by a question further up. Give this one another.',
+            { ref },
+          ),
         },
       ];
     });

@@ -3,12 +3,13 @@ import { alike } from '../shared/normalise';
 import { quoted } from '../shared/plain';
 import { card, choice } from './examples';
 import type { BankCheck } from './contract';
+import { say, toSay } from '../shared/say';
 
 export const stemRepeated: BankCheck = {
   id: 'stem-repeated',
   level: 'warn',
-  looksFor: 'two questions of one kind with the same text',
-  why: 'A learner meets the same question twice, and its answer is known the second time.',
+  looksFor: toSay('two questions of one kind with the same text'),
+  why: toSay('A learner meets the same question twice, and its answer is known the second time.'),
   source: 'common practice, no source',
   run(items) {
     const first = new Map<string, Item>();
@@ -26,7 +27,12 @@ export const stemRepeated: BankCheck = {
         {
           item: item.id,
           field: 'stem',
-          message: `${quoted(item.stem.plain)} is asked already${other.ref ? ` in ${other.ref}` : ' further up'}.`,
+          message: other.ref
+            ? say('{stem} is asked already in {ref}.', {
+                stem: quoted(item.stem.plain),
+                ref: other.ref,
+              })
+            : say('{stem} is asked already further up.', { stem: quoted(item.stem.plain) }),
         },
       ];
     });

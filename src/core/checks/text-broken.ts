@@ -3,6 +3,7 @@ import { cleanText, hasBrokenCharacters } from '../shared/normalise';
 import { choice, options } from './examples';
 import type { ItemCheck } from './contract';
 import { defined } from '../shared/defined';
+import { say, toSay } from '../shared/say';
 
 const cleaned = (own: Option[] | undefined): Option[] | undefined =>
   own?.map((option) => ({ ...option, text: { plain: cleanText(option.text.plain) } }));
@@ -19,9 +20,12 @@ function broken(item: Item): string | undefined {
 export const textBroken: ItemCheck = {
   id: 'text-broken',
   level: 'warn',
-  looksFor:
+  looksFor: toSay(
     'characters that no program can show: control signs, halves of a character pair, the sign for a lost character',
-  why: 'Receivers refuse such files or show boxes; a lost character was something else once.',
+  ),
+  why: toSay(
+    'Receivers refuse such files or show boxes; a lost character was something else once.',
+  ),
   source: 'XML 1.0, section 2.2 (characters), and the Unicode Standard, section 23.8 (U+FFFD)',
   run(item) {
     const field = broken(item);
@@ -35,16 +39,16 @@ export const textBroken: ItemCheck = {
       return [
         {
           field,
-          message: 'A character was lost on the way here and stands as \ufffd. Write what it was.',
+          message: say('A character was lost on the way here and stands as �. Write what it was.'),
         },
       ];
     }
     return [
       {
         field,
-        message: 'The text holds control signs or half characters that no program can show.',
+        message: say('The text holds control signs or half characters that no program can show.'),
         mend: {
-          label: 'Take them out',
+          label: say('Take them out'),
           sure: true,
           patch: defined({
             stem: { plain: cleanText(item.stem.plain) },

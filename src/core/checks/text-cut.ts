@@ -1,14 +1,17 @@
 import { choice, options } from './examples';
 import { anyText, textsOf } from './texts';
 import type { ItemCheck } from './contract';
+import { say, toSay } from '../shared/say';
 
 const CUT = /(?:…|\.\.\.)\s*$/u;
 
 export const textCut: ItemCheck = {
   id: 'text-cut',
   level: 'warn',
-  looksFor: 'a text that ends in an ellipsis',
-  why: 'Replies of writing assistants and some programs cut long texts and leave an ellipsis behind.',
+  looksFor: toSay('a text that ends in an ellipsis'),
+  why: toSay(
+    'Replies of writing assistants and some programs cut long texts and leave an ellipsis behind.',
+  ),
   source: 'common practice, no source',
   run: (item) =>
     !anyText(item, (text) => CUT.test(text))
@@ -17,7 +20,10 @@ export const textCut: ItemCheck = {
           .filter(({ text }) => CUT.test(text))
           .map(({ field, name }) => ({
             field,
-            message: `${name} ends in an ellipsis: it was probably cut off. Write the rest, or take the ellipsis away.`,
+            message: say(
+              '{name} ends in an ellipsis: it was probably cut off. Write the rest, or take the ellipsis away.',
+              { name },
+            ),
           })),
   examples: {
     passes: [choice()],

@@ -3,6 +3,7 @@ import { isFormulaLike } from '../shared/formula-like';
 import { quoted } from '../shared/plain';
 import { choice, options } from './examples';
 import type { ItemCheck } from './contract';
+import { say, toSay } from '../shared/say';
 
 function fieldOf(item: Item): [string, string] | undefined {
   if (isFormulaLike(item.stem.plain)) {
@@ -15,8 +16,10 @@ function fieldOf(item: Item): [string, string] | undefined {
 export const textLikeFormula: ItemCheck = {
   id: 'text-like-formula',
   level: 'note',
-  looksFor: 'a text that a spreadsheet program would take for a formula',
-  why: 'It is text here and is written as text; in a text file it is given an apostrophe so that it never runs.',
+  looksFor: toSay('a text that a spreadsheet program would take for a formula'),
+  why: toSay(
+    'It is text here and is written as text; in a text file it is given an apostrophe so that it never runs.',
+  ),
   source: 'OWASP, "CSV Injection" (from memory)',
   run(item) {
     const found = fieldOf(item);
@@ -24,7 +27,10 @@ export const textLikeFormula: ItemCheck = {
       ? [
           {
             field: found[0],
-            message: `${quoted(found[1], 30)} looks like a formula. It is kept and handed over as text and never runs.`,
+            message: say(
+              '{found} looks like a formula. It is kept and handed over as text and never runs.',
+              { found: quoted(found[1], 30) },
+            ),
           },
         ]
       : [];

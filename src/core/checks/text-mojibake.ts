@@ -3,12 +3,15 @@ import { undoMojibake } from '../shared/windows-1252';
 import { choice, options } from './examples';
 import { anyText, patchTexts, textsOf } from './texts';
 import type { ItemCheck } from './contract';
+import { say, toSay } from '../shared/say';
 
 export const textMojibake: ItemCheck = {
   id: 'text-mojibake',
   level: 'warn',
-  looksFor: 'letters that came apart when UTF-8 was read as Windows-1252',
-  why: 'A file saved in one encoding and opened in another shows two or three strange signs for each accented letter.',
+  looksFor: toSay('letters that came apart when UTF-8 was read as Windows-1252'),
+  why: toSay(
+    'A file saved in one encoding and opened in another shows two or three strange signs for each accented letter.',
+  ),
   source:
     'The Unicode Standard 15, section 3.9 (UTF-8), with the WHATWG Encoding Standard’s table of windows-1252',
   run: (item) =>
@@ -21,9 +24,12 @@ export const textMojibake: ItemCheck = {
             : [
                 {
                   field,
-                  message: `${name} was decoded wrongly on its way: ${quoted(text)} was probably ${quoted(mended)}.`,
+                  message: say(
+                    '{name} was decoded wrongly on its way: {text} was probably {mended}.',
+                    { name, text: quoted(text), mended: quoted(mended) },
+                  ),
                   mend: {
-                    label: `Write ${quoted(mended, 30)}`,
+                    label: say('Write {mended}', { mended: quoted(mended, 30) }),
                     patch: patchTexts(item, (one) => undoMojibake(one) ?? one),
                     sure: true,
                   },

@@ -3,6 +3,7 @@ import { lengthOf } from '../shared/lengths';
 import { optionLetter } from '../shared/plain';
 import { choice, narrow, options } from './examples';
 import type { ItemCheck, Noticed } from './contract';
+import { say, toSay } from '../shared/say';
 
 /** A text of a question with the limit that it is held to. */
 type Limited = { field: string; name: string; text: string; most: number | undefined };
@@ -10,21 +11,21 @@ type Limited = { field: string; name: string; text: string; most: number | undef
 function limitedTexts(item: Item, { limits }: Layout): Limited[] {
   const beside = (field: 'hint' | 'explanation', text: string | undefined): Limited => ({
     field,
-    name: `The ${field}`,
+    name: say('The {field}', { field }),
     text: text ?? '',
     most: limits[field],
   });
   return [
-    { field: 'stem', name: 'The question', text: item.stem.plain, most: limits.stem },
+    { field: 'stem', name: say('The question'), text: item.stem.plain, most: limits.stem },
     ...(item.options ?? []).map(({ text }, index) => ({
       field: `options.${index}`,
-      name: `Option ${optionLetter(index)}`,
+      name: say('Option {index}', { index: optionLetter(index) }),
       text: text.plain,
       most: limits.option,
     })),
     beside('hint', item.hint?.plain),
     beside('explanation', item.explanation?.plain),
-    { field: 'title', name: 'The title', text: item.title ?? '', most: limits.title },
+    { field: 'title', name: say('The title'), text: item.title ?? '', most: limits.title },
   ];
 }
 
@@ -35,15 +36,18 @@ const overlong = (item: Item, layout: Layout): Noticed[] =>
     if (!most || length <= most) {
       return [];
     }
-    const message = `${name} has ${length} characters; ${layout.name} takes ${most}. It is ${length - most} over.`;
+    const message = say(
+      '{name} has {length} characters; {layoutName} takes {most}. It is {difference} over.',
+      { name, length, layoutName: layout.name, most, difference: length - most },
+    );
     return [{ field, layout: layout.id, message }];
   });
 
 export const textOverLimit: ItemCheck = {
   id: 'text-over-limit',
   level: 'warn',
-  looksFor: 'a text longer than a chosen receiver takes',
-  why: 'Receivers refuse the row or cut the text without a word.',
+  looksFor: toSay('a text longer than a chosen receiver takes'),
+  why: toSay('Receivers refuse the row or cut the text without a word.'),
   source:
     'the limits of the layout; lengths in grapheme clusters of UAX #29 unless it says otherwise',
   run: (item, layouts) => layouts.flatMap((layout) => overlong(item, layout)),

@@ -1,11 +1,14 @@
 import { choice } from './examples';
 import type { ItemCheck } from './contract';
+import { say, toSay } from '../shared/say';
 
 export const textWithMarkup: ItemCheck = {
   id: 'text-with-markup',
   level: 'note',
-  looksFor: 'tags of HTML in a text',
-  why: 'The tags are shown as they stand and never run here; a receiver that reads HTML might take them for its own.',
+  looksFor: toSay('tags of HTML in a text'),
+  why: toSay(
+    'The tags are shown as they stand and never run here; a receiver that reads HTML might take them for its own.',
+  ),
   source: 'OWASP, "Cross Site Scripting Prevention" (from memory)',
   run: ({ stem, options = [] }) =>
     [stem.plain, ...options.map((option) => option.text.plain)].some((text) =>
@@ -14,7 +17,7 @@ export const textWithMarkup: ItemCheck = {
       ? [
           {
             field: 'stem',
-            message: 'The text holds HTML tags. They are kept as plain text and never run.',
+            message: say('The text holds HTML tags. They are kept as plain text and never run.'),
           },
         ]
       : [],

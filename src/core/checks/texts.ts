@@ -2,20 +2,21 @@
 import type { Item } from '../model';
 import { optionLetter } from '../shared/plain';
 import { defined } from '../shared/defined';
+import { say } from '../shared/say';
 
 export type Named = { field: string; name: string; text: string };
 
 /** The stem, the options and what is accepted. */
 export const textsOf = (item: Item): Named[] => [
-  { field: 'stem', name: 'The question', text: item.stem.plain },
+  { field: 'stem', name: say('The question'), text: item.stem.plain },
   ...(item.options ?? []).map((option, index) => ({
     field: `options.${index}`,
-    name: `Option ${optionLetter(index)}`,
+    name: say('Option {index}', { index: optionLetter(index) }),
     text: option.text.plain,
   })),
   ...(item.accepted ?? []).map((text, index) => ({
     field: `accepted.${index}`,
-    name: 'The answer',
+    name: say('The answer'),
     text,
   })),
 ];

@@ -2,11 +2,14 @@ import { choice, options } from '../checks/examples';
 import { optionLetter } from '../shared/plain';
 import { GUIDELINES, type CraftCheck } from './contract';
 import { absoluteIn, offersChoices, optionTexts, soleRight } from './words';
+import { say, toSay } from '../shared/say';
 
 export const absoluteInWrong: CraftCheck = {
   id: 'absolute-in-wrong',
-  looksFor: 'words that leave no exception, such as always and never, in wrong options alone',
-  why: 'Few things are always so: test-wise learners rule such options out.',
+  looksFor: toSay(
+    'words that leave no exception, such as always and never, in wrong options alone',
+  ),
+  why: toSay('Few things are always so: test-wise learners rule such options out.'),
   source: `${GUIDELINES}: avoid specific determiners including always, never, completely and absolutely`,
   run(item) {
     const right = offersChoices(item) ? soleRight(item) : undefined;
@@ -21,7 +24,10 @@ export const absoluteInWrong: CraftCheck = {
       : [
           {
             field: `options.${at}`,
-            message: `“${absoluteIn(texts[at]!)!}” in option ${optionLetter(at)} gives it away as wrong.`,
+            message: say('“{texts}” in option {at} gives it away as wrong.', {
+              texts: absoluteIn(texts[at]!)!,
+              at: optionLetter(at),
+            }),
           },
         ];
   },

@@ -2,11 +2,12 @@ import { choice, options } from '../checks/examples';
 import { optionLetter } from '../shared/plain';
 import { GUIDELINES, type CraftCheck } from './contract';
 import { negativeIn, offersChoices, optionTexts } from './words';
+import { say, toSay } from '../shared/say';
 
 export const doubleNegative: CraftCheck = {
   id: 'double-negative',
-  looksFor: 'a negative in the stem and one in an option',
-  why: 'Two negatives test reading, not knowledge.',
+  looksFor: toSay('a negative in the stem and one in an option'),
+  why: toSay('Two negatives test reading, not knowledge.'),
   source: `${GUIDELINES}: avoid negatives in stem and choices`,
   run(item) {
     if (!offersChoices(item) || !negativeIn(item.stem.plain)) {
@@ -18,7 +19,9 @@ export const doubleNegative: CraftCheck = {
       : [
           {
             field: `options.${at}`,
-            message: `The question and option ${optionLetter(at)} are both negative.`,
+            message: say('The question and option {at} are both negative.', {
+              at: optionLetter(at),
+            }),
           },
         ];
   },

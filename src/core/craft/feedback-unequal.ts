@@ -2,11 +2,12 @@ import { choice, options } from '../checks/examples';
 import { optionLetter } from '../shared/plain';
 import type { CraftCheck } from './contract';
 import { offersChoices } from './words';
+import { say, toSay } from '../shared/say';
 
 export const feedbackUnequal: CraftCheck = {
   id: 'feedback-unequal',
-  looksFor: 'feedback at some options and none at others',
-  why: 'Whoever picks one without learns nothing from it.',
+  looksFor: toSay('feedback at some options and none at others'),
+  why: toSay('Whoever picks one without learns nothing from it.'),
   source: 'common practice, no source',
   run(item) {
     const { options: own = [] } = item;
@@ -16,7 +17,9 @@ export const feedbackUnequal: CraftCheck = {
       ? [
           {
             field: `options.${at}`,
-            message: `Option ${optionLetter(at)} has no feedback, though others have.`,
+            message: say('Option {at} has no feedback, though others have.', {
+              at: optionLetter(at),
+            }),
           },
         ]
       : [];

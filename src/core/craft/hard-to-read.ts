@@ -1,6 +1,7 @@
 import { choice } from '../checks/examples';
 import { GUIDELINES, type CraftCheck } from './contract';
 import { readabilityOf } from './readability';
+import { say, toSay } from '../shared/say';
 
 /** Below this Flesch (1948) calls a text very difficult; the formulas of other languages are made to the same scale. */
 const VERY_DIFFICULT = 30;
@@ -9,8 +10,10 @@ const FEWEST_WORDS = 15;
 
 export const hardToRead: CraftCheck = {
   id: 'hard-to-read',
-  looksFor: 'a stem that is very hard to read',
-  why: 'Learners who know the answer fail at the sentence. Shorter sentences and plainer words ask the same.',
+  looksFor: toSay('a stem that is very hard to read'),
+  why: toSay(
+    'Learners who know the answer fail at the sentence. Shorter sentences and plainer words ask the same.',
+  ),
   source: `${GUIDELINES}: minimise the amount of reading; Flesch, A new readability yardstick, Journal of Applied Psychology 32 (1948)`,
   run(item) {
     const { plain } = item.stem;
@@ -19,7 +22,10 @@ export const hardToRead: CraftCheck = {
       ? [
           {
             field: 'stem',
-            message: `Very hard to read: ${found.ease} on a scale from 0 to 100 (${found.by}). Shorter sentences and plainer words ask the same.`,
+            message: say(
+              'Very hard to read: {ease} on a scale from 0 to 100 ({by}). Shorter sentences and plainer words ask the same.',
+              { ease: found.ease, by: found.by },
+            ),
           },
         ]
       : [];

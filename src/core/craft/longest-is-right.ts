@@ -2,6 +2,7 @@ import { choice, options } from '../checks/examples';
 import { optionLetter } from '../shared/plain';
 import { GUIDELINES, type CraftCheck } from './contract';
 import { offersChoices, optionTexts, soleRight } from './words';
+import { say, toSay } from '../shared/say';
 
 /** So much longer than the next longest, and by so many signs, is seen at a glance. */
 const LONGER = 1.5;
@@ -9,8 +10,10 @@ const SIGNS = 12;
 
 export const longestIsRight: CraftCheck = {
   id: 'longest-is-right',
-  looksFor: 'a right option that is much longer than the others',
-  why: 'The right answer is often the most careful one; test-wise learners pick the longest.',
+  looksFor: toSay('a right option that is much longer than the others'),
+  why: toSay(
+    'The right answer is often the most careful one; test-wise learners pick the longest.',
+  ),
   source: `${GUIDELINES}: keep the length of choices about equal`,
   run(item) {
     const right = offersChoices(item) ? soleRight(item) : undefined;
@@ -24,7 +27,10 @@ export const longestIsRight: CraftCheck = {
       ? [
           {
             field: `options.${right.at}`,
-            message: `Option ${optionLetter(right.at)}, the right one, is much longer than the others (${own} signs, the next ${next}).`,
+            message: say(
+              'Option {at}, the right one, is much longer than the others ({own} signs, the next {next}).',
+              { at: optionLetter(right.at), own, next },
+            ),
           },
         ]
       : [];

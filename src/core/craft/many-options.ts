@@ -1,13 +1,16 @@
 import { choice, options } from '../checks/examples';
 import { GUIDELINES, type CraftCheck } from './contract';
 import { offersChoices } from './words';
+import { say, toSay } from '../shared/say';
 
 const MANY = 6;
 
 export const manyOptions: CraftCheck = {
   id: 'many-options',
-  looksFor: 'more than five options with one right answer',
-  why: 'Few questions have more than three wrong answers that anyone would pick; the rest is reading.',
+  looksFor: toSay('more than five options with one right answer'),
+  why: toSay(
+    'Few questions have more than three wrong answers that anyone would pick; the rest is reading.',
+  ),
   source: `${GUIDELINES}: as many effective choices as you can, but research suggests three is adequate`,
   run(item) {
     const many = item.options?.length ?? 0;
@@ -15,7 +18,10 @@ export const manyOptions: CraftCheck = {
       ? [
           {
             field: 'options',
-            message: `${many} options are many to read. Keep those that a learner may take for right.`,
+            message: say(
+              '{many} options are many to read. Keep those that a learner may take for right.',
+              { many },
+            ),
           },
         ]
       : [];

@@ -1,6 +1,7 @@
 import { choice } from '../checks/examples';
 import { GUIDELINES, type CraftCheck } from './contract';
 import { negativeIn, offersChoices } from './words';
+import { say, toSay } from '../shared/say';
 
 /** Whether the word is set off: in capitals, or bold in the formatted text. */
 const isMarked = (word: string, html: string | undefined): boolean =>
@@ -9,8 +10,10 @@ const isMarked = (word: string, html: string | undefined): boolean =>
 
 export const negativeUnmarked: CraftCheck = {
   id: 'negative-unmarked',
-  looksFor: 'a stem that asks for what is not so, without setting the word off',
-  why: 'A learner who reads over the word gives the opposite answer though they know better.',
+  looksFor: toSay('a stem that asks for what is not so, without setting the word off'),
+  why: toSay(
+    'A learner who reads over the word gives the opposite answer though they know better.',
+  ),
   source: `${GUIDELINES}: word the stem positively; where a negative is used, set it in capitals and bold`,
   run(item) {
     const { stem } = item;
@@ -22,8 +25,14 @@ export const negativeUnmarked: CraftCheck = {
     return [
       {
         field: 'stem',
-        message: `“${word}” turns the question round and is easy to read over. Ask for what is so, or set the word off.`,
-        mend: { label: `Write ${word.toUpperCase()} in capitals`, patch: { stem: { plain } } },
+        message: say(
+          '“{word}” turns the question round and is easy to read over. Ask for what is so, or set the word off.',
+          { word },
+        ),
+        mend: {
+          label: say('Write {word} in capitals', { word: word.toUpperCase() }),
+          patch: { stem: { plain } },
+        },
       },
     ];
   },

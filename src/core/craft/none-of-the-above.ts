@@ -1,11 +1,12 @@
 import { choice, options } from '../checks/examples';
 import { GUIDELINES, type CraftCheck } from './contract';
 import { offersChoices, optionTexts, saysNone } from './words';
+import { say, toSay } from '../shared/say';
 
 export const noneOfTheAbove: CraftCheck = {
   id: 'none-of-the-above',
-  looksFor: 'an option that says none of the others is right',
-  why: 'Picking it shows that a learner knows what is wrong, not what is right.',
+  looksFor: toSay('an option that says none of the others is right'),
+  why: toSay('Picking it shows that a learner knows what is wrong, not what is right.'),
   source: `${GUIDELINES}: use none-of-the-above carefully`,
   run(item) {
     const at = offersChoices(item) ? optionTexts(item).findIndex(saysNone) : -1;
@@ -14,7 +15,9 @@ export const noneOfTheAbove: CraftCheck = {
       : [
           {
             field: `options.${at}`,
-            message: `“${optionTexts(item)[at]!}” stands for none of the others.`,
+            message: say('“{item}” stands for none of the others.', {
+              item: optionTexts(item)[at]!,
+            }),
           },
         ];
   },

@@ -1,6 +1,7 @@
 import { choice, options } from '../checks/examples';
 import { GUIDELINES, type CraftCheck } from './contract';
 import { numberIn, offersChoices, optionTexts } from './words';
+import { say, toSay } from '../shared/say';
 
 const isOrdered = (numbers: readonly number[]): boolean =>
   numbers.every((n, index) => index === 0 || n >= numbers[index - 1]!) ||
@@ -8,8 +9,10 @@ const isOrdered = (numbers: readonly number[]): boolean =>
 
 export const numbersOutOfOrder: CraftCheck = {
   id: 'numbers-out-of-order',
-  looksFor: 'options that are numbers and stand in no order',
-  why: 'Learners look for their result in the list; in order they find it, or see that it is not there.',
+  looksFor: toSay('options that are numbers and stand in no order'),
+  why: toSay(
+    'Learners look for their result in the list; in order they find it, or see that it is not there.',
+  ),
   source: `${GUIDELINES}: place choices in logical or numerical order`,
   run(item) {
     const { options: own = [] } = item;
@@ -25,8 +28,10 @@ export const numbersOutOfOrder: CraftCheck = {
     return [
       {
         field: 'options',
-        message: `The options are numbers in no order: ${optionTexts(item).join(', ')}.`,
-        mend: { label: 'Put them in order', patch: { options: sorted } },
+        message: say('The options are numbers in no order: {item}.', {
+          item: optionTexts(item).join(', '),
+        }),
+        mend: { label: say('Put them in order'), patch: { options: sorted } },
       },
     ];
   },

@@ -3,6 +3,7 @@ import { bareWords } from '../shared/normalise';
 import { optionLetter } from '../shared/plain';
 import { GUIDELINES, type CraftCheck } from './contract';
 import { offersChoices, optionTexts } from './words';
+import { say, toSay } from '../shared/say';
 
 const RANGE = /^\D{0,12}?(\d+(?:\.\d+)?)\s*(?:-|–|to|bis|à|a|tot)\s*(\d+(?:\.\d+)?)\D{0,12}$/iu;
 
@@ -29,8 +30,10 @@ function overlap(a: string, b: string): boolean {
 
 export const optionsOverlap: CraftCheck = {
   id: 'options-overlap',
-  looksFor: 'two options of which one contains the other, or ranges that share a number',
-  why: 'Where one option is right the one that contains it is right too, or both can be ruled out at once.',
+  looksFor: toSay('two options of which one contains the other, or ranges that share a number'),
+  why: toSay(
+    'Where one option is right the one that contains it is right too, or both can be ruled out at once.',
+  ),
   source: `${GUIDELINES}: keep choices independent; they should not overlap`,
   run(item) {
     const texts = offersChoices(item) ? optionTexts(item) : [];
@@ -40,7 +43,12 @@ export const optionsOverlap: CraftCheck = {
         return [
           {
             field: `options.${second}`,
-            message: `Options ${optionLetter(first)} and ${optionLetter(second)} overlap: “${texts[first]!}” and “${text}”.`,
+            message: say('Options {first} and {second} overlap: “{texts}” and “{text}”.', {
+              first: optionLetter(first),
+              second: optionLetter(second),
+              texts: texts[first]!,
+              text,
+            }),
           },
         ];
       }

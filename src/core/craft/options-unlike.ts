@@ -2,12 +2,13 @@ import { choice, options } from '../checks/examples';
 import { optionLetter } from '../shared/plain';
 import { GUIDELINES, type CraftCheck } from './contract';
 import { numberIn, offersChoices, optionTexts } from './words';
+import { say, toSay } from '../shared/say';
 
 type Trait = { of: (text: string) => boolean; words: string };
 const TRAITS: readonly Trait[] = [
-  { of: (text) => /[.!]$/u.test(text), words: 'ends with a full stop' },
-  { of: (text) => numberIn(text) !== undefined, words: 'is a number' },
-  { of: (text) => /^\p{Lu}/u.test(text), words: 'begins with a capital' },
+  { of: (text) => /[.!]$/u.test(text), words: toSay('ends with a full stop') },
+  { of: (text) => numberIn(text) !== undefined, words: toSay('is a number') },
+  { of: (text) => /^\p{Lu}/u.test(text), words: toSay('begins with a capital') },
 ];
 
 /** The one option that is unlike all the others in a trait, and whether it has the trait. */
@@ -22,8 +23,8 @@ function oddOne(texts: readonly string[], { of }: Trait): { at: number; has: boo
 
 export const optionsUnlike: CraftCheck = {
   id: 'options-unlike',
-  looksFor: 'one option of another shape than all the others',
-  why: 'What stands out is picked, or ruled out, for its looks.',
+  looksFor: toSay('one option of another shape than all the others'),
+  why: toSay('What stands out is picked, or ruled out, for its looks.'),
   source: `${GUIDELINES}: keep choices homogeneous in content and grammatical structure`,
   run(item) {
     const texts = offersChoices(item) ? optionTexts(item) : [];
@@ -33,7 +34,12 @@ export const optionsUnlike: CraftCheck = {
         return [
           {
             field: `options.${odd.at}`,
-            message: `Option ${optionLetter(odd.at)} alone ${odd.has ? trait.words : `is unlike the others: each of them ${trait.words}`}.`,
+            message: say('Option {at} alone {has}.', {
+              at: optionLetter(odd.at),
+              has: odd.has
+                ? say(trait.words)
+                : say('is unlike the others: each of them {words}', { words: say(trait.words) }),
+            }),
           },
         ];
       }

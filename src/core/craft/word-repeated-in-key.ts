@@ -1,11 +1,12 @@
 import { choice, options } from '../checks/examples';
 import { GUIDELINES, type CraftCheck } from './contract';
 import { contentWords, offersChoices, optionTexts, soleRight } from './words';
+import { say, toSay } from '../shared/say';
 
 export const wordRepeatedInKey: CraftCheck = {
   id: 'word-repeated-in-key',
-  looksFor: 'a word of the stem that stands in the right option alone',
-  why: 'The sound of the word leads to the answer, whatever is known of the matter.',
+  looksFor: toSay('a word of the stem that stands in the right option alone'),
+  why: toSay('The sound of the word leads to the answer, whatever is known of the matter.'),
   source: `${GUIDELINES}: avoid clang associations, choices that repeat words of the stem`,
   run(item) {
     const right = offersChoices(item) ? soleRight(item) : undefined;
@@ -23,7 +24,9 @@ export const wordRepeatedInKey: CraftCheck = {
       ? [
           {
             field: `options.${right.at}`,
-            message: `“${word}” stands in the question and in the right option alone.`,
+            message: say('“{word}” stands in the question and in the right option alone.', {
+              word,
+            }),
           },
         ]
       : [];

@@ -1,12 +1,12 @@
 // The kind as the receiver knows it: as it is, re-coded with a named change, or refused.
 import type { Item, Kind } from '../model';
-import { KIND_NAMES } from '../shared/kind-names';
-import { count } from '../shared/plain';
+import { kindName } from '../shared/kind-names';
 import { Draft, refusal, Refusal } from './changes';
 import { mostOptions, type Context } from './context';
 import { recode } from './recode';
 import { unfinished } from './unfinished';
 import { because } from './words';
+import { say } from '../shared/say';
 
 /** Signs that people type without a slip: a longer definition is better chosen than typed. */
 const TYPED_LENGTH = 25;
@@ -34,7 +34,12 @@ const STAND_INS: Partial<Record<Kind, (item: Item) => Kind[]>> = {
 
 /** A re-coding as it is named: how many questions of which kind. */
 const becomes = (items: readonly Item[], kind: Kind): string =>
-  items.length > 1 ? `${count(items.length, 'question')}: ${KIND_NAMES[kind]}` : KIND_NAMES[kind];
+  items.length > 1
+    ? say('{items, plural, one {# question} other {# questions}}: {kind}', {
+        items: items.length,
+        kind: kindName(kind),
+      })
+    : kindName(kind);
 
 /** Settles the kind; gives several drafts where the receiver takes the question only in parts. Refuses what it can't say. */
 export function fitKind(draft: Draft, context: Context): Draft[] {
@@ -55,9 +60,9 @@ export function fitKind(draft: Draft, context: Context): Draft[] {
     }
     draft.note(
       'kind',
-      KIND_NAMES[kind],
+      kindName(kind),
       becomes(made.items, other),
-      because('kind-recoded', { kind: KIND_NAMES[kind], how: made.why }),
+      because('kind-recoded', { kind: kindName(kind), how: made.why }),
     );
     return made.items.map((item, index) =>
       index === 0
@@ -65,5 +70,5 @@ export function fitKind(draft: Draft, context: Context): Draft[] {
         : new Draft(item, draft.changes, `parts.${index}.`),
     );
   }
-  throw refusal('kind-not-taken', { kind: KIND_NAMES[kind] });
+  throw refusal('kind-not-taken', { kind: kindName(kind) });
 }

@@ -5,6 +5,7 @@ import type { Layout } from '../model';
 import { withCuts } from '../shared/own-cuts';
 import { fit, leftBehind } from '.';
 import { STARTERS } from '../learning';
+import { say } from '../shared/say';
 
 describe('options that the user chose to go', () => {
   const four: Layout = {
@@ -51,8 +52,8 @@ describe('what a receiver has no place for', () => {
     media: [{ at: 'stem', href: 'gate.png' }],
   });
   const words = (layout: Layout): string[] =>
-    leftBehind([rich, item({ ref: '' }), { ...rich, media: [] }], layout).map(
-      ({ n, one, many }) => `${n} ${n === 1 ? one : many}`,
+    leftBehind([rich, item({ ref: '' }), { ...rich, media: [] }], layout).map(({ n, counted }) =>
+      say(counted, { n }),
     );
 
   it('is told part by part with how many questions have it', () => {

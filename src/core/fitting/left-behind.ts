@@ -2,11 +2,12 @@
 import type { Item, Layout, Role } from '../model';
 import { rolesOfPackage } from '../shared/package-roles';
 import { rolesOf } from './carries';
+import { toSay } from '../shared/say';
 
 type Part = {
-  /** What one of them is called, and several. */
-  one: string;
+  /** What they are called, in a word and with their number `n`. */
   many: string;
+  counted: string;
   /** The roles of which any takes it. */
   roles: readonly Role[];
   has: (item: Item) => boolean;
@@ -15,47 +16,57 @@ type Part = {
 /** In the order in which they are missed. */
 const PARTS: readonly Part[] = [
   {
-    one: 'picture',
-    many: 'pictures',
+    many: toSay('pictures'),
+    counted: toSay('{n, plural, one {# picture} other {# pictures}}'),
     roles: ['image'],
     has: ({ media }) => Boolean(media?.length),
   },
   {
-    one: 'explanation',
-    many: 'explanations',
+    many: toSay('explanations'),
+    counted: toSay('{n, plural, one {# explanation} other {# explanations}}'),
     roles: ['explanation'],
     has: ({ explanation }) => Boolean(explanation),
   },
   {
-    one: 'question’s feedback',
-    many: 'questions’ feedback',
+    many: toSay('feedback'),
+    counted: toSay('{n, plural, one {# question’s feedback} other {# questions’ feedback}}'),
     roles: ['feedback'],
     has: ({ options = [] }) => options.some(({ feedback }) => feedback),
   },
-  { one: 'hint', many: 'hints', roles: ['hint'], has: ({ hint }) => Boolean(hint) },
   {
-    one: 'category',
-    many: 'categories',
+    many: toSay('hints'),
+    counted: toSay('{n, plural, one {# hint} other {# hints}}'),
+    roles: ['hint'],
+    has: ({ hint }) => Boolean(hint),
+  },
+  {
+    many: toSay('categories'),
+    counted: toSay('{n, plural, one {# category} other {# categories}}'),
     roles: ['category'],
     has: ({ category }) => Boolean(category?.length),
   },
   {
-    one: 'question’s tags',
-    many: 'questions’ tags',
+    many: toSay('tags'),
+    counted: toSay('{n, plural, one {# question’s tags} other {# questions’ tags}}'),
     roles: ['tags', 'tag'],
     has: ({ tags }) => Boolean(tags?.length),
   },
   {
-    one: 'time limit',
-    many: 'time limits',
+    many: toSay('time limits'),
+    counted: toSay('{n, plural, one {# time limit} other {# time limits}}'),
     roles: ['seconds'],
     has: ({ seconds }) => seconds !== undefined,
   },
-  { one: 'reference', many: 'references', roles: ['ref'], has: ({ ref }) => ref !== '' },
+  {
+    many: toSay('references'),
+    counted: toSay('{n, plural, one {# reference} other {# references}}'),
+    roles: ['ref'],
+    has: ({ ref }) => ref !== '',
+  },
 ];
 
-/** So many questions have something that the receiver has no place for. */
-export type LeftBehind = { n: number; one: string; many: string };
+/** So many questions have something that the receiver has no place for; `many` and `counted` (of `n`) are to be said. */
+export type LeftBehind = { n: number; many: string; counted: string };
 
 function rolesTaken(layout: Layout): ReadonlySet<Role> {
   return layout.shape === 'package'
@@ -66,8 +77,8 @@ function rolesTaken(layout: Layout): ReadonlySet<Role> {
 /** What questions have that a layout has no place for, what is missed most first. */
 export function leftBehind(items: readonly Item[], layout: Layout): LeftBehind[] {
   const roles = rolesTaken(layout);
-  return PARTS.flatMap(({ one, many, roles: takers, has }) => {
+  return PARTS.flatMap(({ many, counted, roles: takers, has }) => {
     const n = takers.some((role) => roles.has(role)) ? 0 : items.filter(has).length;
-    return n ? [{ n, one, many }] : [];
+    return n ? [{ n, many, counted }] : [];
   });
 }

@@ -2,10 +2,11 @@
 import type { Item, Kind, Option, Text } from '../model';
 import { seeded, shuffled } from '../shared/chance';
 import { alike } from '../shared/normalise';
-import { count, quoted } from '../shared/plain';
+import { quoted } from '../shared/plain';
 import { escapeMarkup } from '../shared/markup';
 import type { Deck } from './deck';
 import { defined } from '../shared/defined';
+import { say } from '../shared/say';
 
 /** The questions that it becomes, and what a reader should know of how. */
 export type Recoded = { items: Item[]; why?: string };
@@ -59,7 +60,7 @@ const statements = (item: Item): Recoded => ({
       options: trueOrFalse(right),
     })),
   ),
-  why: `each of its ${item.options!.length} options becomes a statement`,
+  why: say('each of its {options} options becomes a statement', { options: item.options!.length }),
 });
 
 /** A seed from a text, so that the same question is always drawn alike. */
@@ -88,7 +89,7 @@ function choicesOfPairs(item: Item): Recoded | undefined {
         ),
       })),
     ),
-    why: `each of its ${item.pairs!.length} pairs becomes a question`,
+    why: say('each of its {pairs} pairs becomes a question', { pairs: item.pairs!.length }),
   };
 }
 
@@ -104,7 +105,10 @@ function choiceOfCard(item: Item, deck: Deck, most: number): Recoded | undefined
     items: [
       { ...bare(item, 'choice-one'), options: drawn.map((text) => option(text, text === own)) },
     ],
-    why: `${count(others.length, 'other definition')} of the deck ${others.length === 1 ? 'serves' : 'serve'} as wrong options`,
+    why: say(
+      '{others, plural, one {# other definition} other {# other definitions}} of the deck {others, plural, one {serves} other {serve}} as wrong options',
+      { others: others.length },
+    ),
   };
 }
 
@@ -139,7 +143,10 @@ function questionsOfGaps(item: Item, kind: Kind): Recoded | undefined {
   }
   return defined({
     items: parts(items),
-    why: items.length > 1 ? `each of its ${items.length} gaps becomes a question` : undefined,
+    why:
+      items.length > 1
+        ? say('each of its {items} gaps becomes a question', { items: items.length })
+        : undefined,
   });
 }
 
@@ -152,10 +159,13 @@ function typed({ value, unit }: NonNullable<Item['number']>): string[] {
 function answerOfOptions(item: Item, kind: Kind): Recoded {
   const right = item.options!.filter((candidate) => candidate.right);
   const wrong = item.options!.length - right.length;
-  const answer = kind === 'card' ? 'definition' : 'accepted answer';
+  const answer = kind === 'card' ? 'definition' : say('accepted answer');
   return {
     items: [{ ...bare(item, kind), accepted: right.map(({ text }) => text.plain) }],
-    why: `the right option becomes the ${answer}, and ${count(wrong, 'wrong one')} ${wrong === 1 ? 'stays' : 'stay'} out`,
+    why: say(
+      'the right option becomes the {answer}, and {wrong, plural, one {# wrong one} other {# wrong ones}} {wrong, plural, one {stays} other {stay}} out',
+      { answer, wrong },
+    ),
   };
 }
 
@@ -165,7 +175,9 @@ function answerOfNumber(item: Item, kind: Kind): Recoded {
   const texts = typed(number!);
   return defined({
     items: [{ ...bare(item, kind), accepted: kind === 'card' ? texts.slice(0, 1) : texts }],
-    why: number!.tolerance ? `the tolerance of ${number!.tolerance} can't be said` : undefined,
+    why: number!.tolerance
+      ? say("the tolerance of {tolerance} can't be said", { tolerance: number!.tolerance })
+      : undefined,
   });
 }
 
@@ -177,7 +189,10 @@ function cardsOfPairs(item: Item): Recoded {
   }));
   return {
     items: parts(cards),
-    why: `each of its ${cards.length} pairs becomes a card; its own text ${quoted(item.stem.plain, 40)} stays out`,
+    why: say('each of its {cards} pairs becomes a card; its own text {stem} stays out', {
+      cards: cards.length,
+      stem: quoted(item.stem.plain, 40),
+    }),
   };
 }
 
@@ -188,7 +203,7 @@ function pairsOfSteps(item: Item): Recoded {
   }));
   return {
     items: [{ ...bare(item, 'match'), pairs }],
-    why: 'each step is paired with its number',
+    why: say('each step is paired with its number'),
   };
 }
 

@@ -11,6 +11,7 @@ import { keyText, ordered } from './choices';
 import { inOneCell } from './joined';
 import { because } from './words';
 import type { Context, Sayings } from './context';
+import { say, toSay } from '../shared/say';
 
 const rightOf = (options: readonly Option[]): Option[] => options.filter((option) => option.right);
 
@@ -206,19 +207,19 @@ export function sayingsOf(draft: Draft, context: Context): Sayings {
 }
 
 const ROOM: readonly (readonly [Role, string])[] = [
-  ['pair', 'pair'],
-  ['left', 'pair'],
-  ['step', 'step'],
-  ['accepted', 'accepted answer'],
-  ['option', 'answer'],
+  ['pair', toSay('{has, plural, one {# pair} other {# pairs}}')],
+  ['left', toSay('{has, plural, one {# pair} other {# pairs}}')],
+  ['step', toSay('{has, plural, one {# step} other {# steps}}')],
+  ['accepted', toSay('{has, plural, one {# accepted answer} other {# accepted answers}}')],
+  ['option', toSay('{has, plural, one {# answer} other {# answers}}')],
 ];
 
 /** Refuses what has more answers than the file has places for. */
 export function holdRoom(sayings: Sayings, places: (role: Role) => number): void {
-  for (const [role, word] of ROOM) {
+  for (const [role, words] of ROOM) {
     const said = sayings[role]?.length ?? 0;
     if (places(role) && said > places(role)) {
-      throw refusal('room-too-small', { has: said, thing: word, room: places(role) });
+      throw refusal('room-too-small', { has: say(words, { has: said }), room: places(role) });
     }
   }
 }

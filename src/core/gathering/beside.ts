@@ -5,8 +5,10 @@ import { quoted } from '../shared/plain';
 import { splitCell } from '../shared/table/separators';
 import { useBy, wayMeant, type TwoWay } from '../shared/two-ways';
 import type { Region } from '../shared/table/region';
-import type { Problem } from './key';
+import type { Problem } from './key-by-text';
 import type { Row } from './row';
+import { roleWords } from '../shared/roles';
+import { say } from '../shared/say';
 
 const positive = (text: string): number | undefined => {
   const value = numberOf(text);
@@ -71,7 +73,11 @@ function number(
       rule: 'not-a-number',
       level: 'warn',
       field: role,
-      message: `${row.cellOf(role)} says ${quoted(text)}, which is no number of ${role}; it was left empty.`,
+      message: say('{row} says {text}, which is no number of {role}; it was left empty.', {
+        row: row.cellOf(role),
+        text: quoted(text),
+        role: roleWords(role),
+      }),
     });
   }
   return value;
@@ -121,7 +127,10 @@ export function readBeside(
         rule: 'not-a-time',
         level: 'warn',
         field: 'seconds',
-        message: `${row.cellOf('seconds')} says ${quoted(time)}, which is no time; write seconds (30) or minutes and seconds (0:30).`,
+        message: say(
+          '{row} says {time}, which is no time; write seconds (30) or minutes and seconds (0:30).',
+          { row: row.cellOf('seconds'), time: quoted(time) },
+        ),
       });
     }
   }

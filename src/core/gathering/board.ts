@@ -2,13 +2,13 @@
 import type { Column, Item } from '../model';
 import { cellName, columnLetters } from '../shared/cells';
 import { numberOf } from '../shared/normalise';
-import { count } from '../shared/plain';
 import { fieldOfLine } from '../shared/vocabulary/answer-lines';
 import { saysPoints } from '../shared/vocabulary/words-of-points';
 import { partedCell, type Board, type FilledBoard } from '../understanding';
 import { shownRow, type Region } from '../shared/table/region';
 import { splitAnswers } from './answers';
 import type { From, Gathered } from './contract';
+import { say, toSay } from '../shared/say';
 
 export type AnyBoard = Board | FilledBoard;
 
@@ -34,10 +34,10 @@ function contentOf(
 }
 
 const WHERE: Record<AnyBoard['answer'], string> = {
-  below: 'each answer stands below its question',
-  beside: 'each answer stands beside its question',
-  inside: 'each answer stands in the cell of its question, behind it',
-  nowhere: 'there are no answers: the questions are marked by a person',
+  below: toSay('each answer stands below its question'),
+  beside: toSay('each answer stands beside its question'),
+  inside: toSay('each answer stands in the cell of its question, behind it'),
+  nowhere: toSay('there are no answers: the questions are marked by a person'),
 };
 
 /** The same of a board that lies on its side. */
@@ -146,9 +146,12 @@ export function gatherBoard(
       columns: columnsOf(laid),
       key: { style: 'text' },
       because: {
-        as: `${count(board.columns.length, 'category', 'categories')} stand ${across} and ${count(board.levels.length, 'level')} ${down}`,
-        sheet: 'it holds a board',
-        key: (isTurned ? WHERE_TURNED : WHERE)[board.answer],
+        as: say(
+          '{columns, plural, one {# category} other {# categories}} stand {across} and {levels, plural, one {# level} other {# levels}} {down}',
+          { columns: board.columns.length, across, levels: board.levels.length, down },
+        ),
+        sheet: say('it holds a board'),
+        key: say((isTurned ? WHERE_TURNED : WHERE)[board.answer]),
       },
       unsure: board.answer === 'nowhere' ? ['key'] : [],
     },

@@ -1,12 +1,12 @@
 // What each column of a source means, as the understanding of its table has it.
 import type { Column, OtherReading, Role } from '../model';
 import { columnIndex, columnLetters } from '../shared/cells';
-import { count } from '../shared/plain';
 import { tagNameOf } from '../shared/tag-name';
 import type { Region } from '../shared/table/region';
 import { MEANINGS, SURE, understandColumns, type Meaning } from '../understanding';
 
 import { otherColumns } from './others';
+import { say } from '../shared/say';
 
 export type ColumnGuess = Column & { because: string; sure: boolean };
 
@@ -59,7 +59,7 @@ export function guessColumns(
   const columns = understood.map(({ at, heading, meaning, role, n, p, because }) => ({
     column: columnLetters(at),
     role,
-    because: areTerms && !said.length ? 'each line is a term with its definition' : because,
+    because: areTerms && !said.length ? say('each line is a term with its definition') : because,
     sure: p >= SURE,
     ...(heading ? { heading } : {}),
     ...(n !== undefined ? { n } : {}),
@@ -75,7 +75,10 @@ export function guessColumns(
 /** 'B to E' for a list of columns, as messages write it. */
 export const columnsSpan = (columns: readonly Column[]): string =>
   columns.length > 1
-    ? `columns ${columns[0]!.column} to ${columns.at(-1)!.column}`
+    ? say('columns {column} to {lastColumn}', {
+        column: columns[0]!.column,
+        lastColumn: columns.at(-1)!.column,
+      })
     : columns.length
-      ? `column ${columns[0]!.column}`
-      : count(0, 'column');
+      ? say('column {column}', { column: columns[0]!.column })
+      : say('no columns');

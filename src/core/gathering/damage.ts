@@ -4,6 +4,7 @@ import type { Column, Finding, Item } from '../model';
 import { cellName, columnIndex } from '../shared/cells';
 import { quoted } from '../shared/plain';
 import { rowShown, type Region } from '../shared/table/region';
+import { say } from '../shared/say';
 
 const ANSWERS: readonly Column['role'][] = [
   'option',
@@ -48,6 +49,22 @@ function dayAndMonth(text: string): [day: number, month: number] | undefined {
 /** A day and a month as spreadsheet programs write them where nobody chose how: '03-Apr', '03. Apr', '3-avr.' (common practice, no source). */
 const WRITTEN_BY_PROGRAM = /^\d{1,2}(?:-|\.\s)\p{L}{3,4}\.?$/u;
 
+/** The change that writes a question's answers as they were typed. */
+function mendOf(
+  { options, accepted }: Item,
+  label: string,
+  back: (text: string) => string,
+): Pick<Finding, 'mend'> {
+  if (options) {
+    const mended = options.map((option) => ({
+      ...option,
+      text: { plain: back(option.text.plain) },
+    }));
+    return { mend: { label, patch: { options: mended } } };
+  }
+  return accepted ? { mend: { label, patch: { accepted: accepted.map(back) } } } : {};
+}
+
 /** A finding for each question that has such answers, with the likeliest reading as a suggestion. */
 export function damageOf(
   items: readonly Item[],
@@ -76,21 +93,6 @@ export function damageOf(
         ? `${found[0]}/${found[1]}`
         : text;
     };
-    const mend = item.options
-      ? {
-          mend: {
-            label: `Write ${day}/${month}`,
-            patch: {
-              options: item.options.map((option) => ({
-                ...option,
-                text: { plain: back(option.text.plain) },
-              })),
-            },
-          },
-        }
-      : item.accepted
-        ? { mend: { label: `Write ${day}/${month}`, patch: { accepted: item.accepted.map(back) } } }
-        : {};
     return [
       {
         rule: 'date-from-fraction',
@@ -102,8 +104,11 @@ export function damageOf(
           sheet: region.sheet.name,
           cell: cellName((item.origin?.row ?? 1) - 1, hit[0]!),
         },
-        message: `${hit.length === 1 ? 'An answer is a date' : `${hit.length} answers are dates`} in the sheet (${quoted(first)}): probably ${day}/${month}, ${day}-${month} or ${month}/${day} that the spreadsheet program took for a date.`,
-        ...mend,
+        message: say(
+          '{hit, plural, one {An answer is a date} other {# answers are dates}} in the sheet ({first}): probably {day}/{month}, {day}-{month} or {month}/{day} that the spreadsheet program took for a date.',
+          { hit: hit.length, first: quoted(first), day, month },
+        ),
+        ...mendOf(item, say('Write {day}/{month}', { day, month }), back),
       },
     ];
   });

@@ -1,9 +1,9 @@
 // Gathering: from a table to questions, with the reading that explains them.
-import type { Finding, Sheet, Table } from '../model';
+import type { Finding, Reading, Sheet, Table } from '../model';
 import { parseRange } from '../shared/cells';
-import { count, quoted } from '../shared/plain';
+import { quoted } from '../shared/plain';
 import { tablesIn } from '../understanding';
-import { regionOf } from '../shared/table/region';
+import { regionOf, type Region } from '../shared/table/region';
 import { columnsSpan } from './columns';
 import type { Gathered, GatherOptions } from './contract';
 import { withKeySheet } from './key-sheet';
@@ -15,6 +15,7 @@ import { withSheetsAlike } from './sheets-alike';
 import { chooseSheet } from './sheet-choice';
 import { withOptionsApart } from './stems-apart';
 import { spreadMerges } from './merges';
+import { say } from '../shared/say';
 
 export { readingToKeep } from './recall';
 export { rowsForEach, type RowsForEach } from './rows-for-each';
@@ -32,7 +33,10 @@ const hiddenSheets = (table: Table, chosen: Sheet): Finding[] =>
       rule: 'sheet-hidden',
       level: 'note',
       where: { file: table.file, sheet: sheet.name },
-      message: `The sheet ${quoted(sheet.name)} is hidden and was not read. Choose it where it holds questions.`,
+      message: say(
+        'The sheet {name} is hidden and was not read. Choose it where it holds questions.',
+        { name: quoted(sheet.name) },
+      ),
     }));
 
 /**
@@ -52,6 +56,20 @@ export function gather(table: Table, options: GatherOptions): Gathered {
   );
   return { ...gathered, reading: withMemory(gathered.reading, overrule, recalled) };
 }
+
+const noneUnderstood = (
+  file: string,
+  { sheet, bottom }: Region,
+  { columns }: Reading,
+): Finding => ({
+  rule: 'no-questions',
+  level: 'warn',
+  where: { file, sheet: sheet.name },
+  message: say(
+    'No question was understood on {name}, which has {rows, plural, one {# row} other {# rows}} and {columns}. Point at the column that holds the questions.',
+    { name: quoted(sheet.name), rows: bottom + 1, columns: columnsSpan(columns) },
+  ),
+});
 
 /** A table under what was said of it; `alone` where a person asked for one of its sheets. */
 function gatherSaid(
@@ -74,7 +92,9 @@ function gatherSaid(
       rule: 'range-unknown',
       level: 'warn',
       where: { file: table.file },
-      message: `${quoted(overrule.range)} is no range; write it like A1:E10. The whole sheet was read.`,
+      message: say('{range} is no range; write it like A1:E10. The whole sheet was read.', {
+        range: quoted(overrule.range),
+      }),
     });
   }
   const spread = spreadMerges(chosen.sheet);
@@ -100,12 +120,7 @@ function gatherSaid(
     findings.push(finding);
   }
   if (!found.items.length && region.bottom >= region.top) {
-    findings.push({
-      rule: 'no-questions',
-      level: 'warn',
-      where: { file: table.file, sheet: sheet.name },
-      message: `No question was understood on ${quoted(sheet.name)}, which has ${count(region.bottom + 1, 'row')} and ${columnsSpan(found.reading.columns)}. Point at the column that holds the questions.`,
-    });
+    findings.push(noneUnderstood(table.file, region, found.reading));
   }
   return { items: found.items, findings, reading: found.reading };
 }

@@ -3,12 +3,11 @@ import type { Column, Finding, Item, Role, Table } from '../model';
 import { columnIndex } from '../shared/cells';
 import { defined } from '../shared/defined';
 import { numberOf } from '../shared/normalise';
-import { count } from '../shared/plain';
 import { regionOf, type Region } from '../shared/table/region';
 import { verdictOf } from '../shared/vocabulary/verdicts';
 import { readBeside } from './beside';
 import type { GatherOptions } from './contract';
-import type { Problem } from './key';
+import type { Problem } from './key-by-text';
 import type { Manner } from './manner';
 import { readAnswer } from './question';
 import { withRich } from './rich';
@@ -24,6 +23,7 @@ import {
   type LeftOut,
 } from './rows';
 import { sectionRows, sectionsInTurn } from '../shared/table/sections';
+import { say } from '../shared/say';
 
 const isWorkbook = ({ format }: Table): boolean =>
   format === 'xlsx' || format === 'xls' || format === 'ods';
@@ -109,7 +109,7 @@ function readShifted(context: Context, row: Row, width: number): Item {
       origin: _origin,
       ...patch
     } = readItem({ ...context, region: mended, findings: [] }, new Row(mended, context.slots, 0));
-    mend = { label: 'Put the cells together again', patch };
+    mend = { label: say('Put the cells together again'), patch };
   }
   context.findings.push({
     rule: 'columns-shifted',
@@ -117,7 +117,10 @@ function readShifted(context: Context, row: Row, width: number): Item {
     item: item.id,
     field: 'stem',
     where: { file: context.table.file, sheet: context.region.sheet.name, cell: row.cellOf('stem') },
-    message: `Row ${row.shown} has ${count(extra, 'cell')} more than the headings: a separator without quotes inside a text moved the cells behind it.`,
+    message: say(
+      'Row {shown} has {extra, plural, one {# cell} other {# cells}} more than the headings: a separator without quotes inside a text moved the cells behind it.',
+      { shown: row.shown, extra },
+    ),
     ...(mend ? { mend } : {}),
   });
   return item;

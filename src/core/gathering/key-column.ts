@@ -1,7 +1,6 @@
 // How a column that names the right options is to be read: by letters, by numbers from 0 or from 1, by the options' texts.
 import type { Column, Key } from '../model';
 import { bareWords } from '../shared/normalise';
-import { count } from '../shared/plain';
 import { findInnerSeparator } from '../shared/table/separators';
 import { saysFromZero } from '../shared/vocabulary/key-words';
 import { trueFalseWords, verdictOf } from '../shared/vocabulary/verdicts';
@@ -9,6 +8,7 @@ import { findVerdicts, readingsOf, UNTOLD, type KeyReading, type Named } from '.
 import { partsOfOptions } from './option-texts';
 import type { Row } from './row';
 import { namedIn } from './told-twice';
+import { say, toSay } from '../shared/say';
 
 export type KeyGuess = { key: Key; because: string; sure: boolean };
 
@@ -16,10 +16,10 @@ export type KeyGuess = { key: Key; because: string; sure: boolean };
 export type KeyLook = { rows: readonly Row[]; columns: readonly Column[]; isProgram: boolean };
 
 const WHY: Partial<Record<Key['style'], string>> = {
-  letter: 'are letters that name an option of their row',
-  number: 'are numbers that name an option of their row, counted from 1',
-  'number-from-0': 'are numbers that name an option of their row, counted from 0',
-  text: 'repeat the text of an option',
+  letter: toSay('are letters that name an option of their row'),
+  number: toSay('are numbers that name an option of their row, counted from 1'),
+  'number-from-0': toSay('are numbers that name an option of their row, counted from 0'),
+  text: toSay('repeat the text of an option'),
 };
 /** A row's key beside its options, with what another column says of the answer. */
 type Told = Named & { beside: string };
@@ -91,8 +91,11 @@ export function fromKeyColumn(
       key: { style: 'text' },
       sure: false,
       because: values.length
-        ? `${count(values.length, 'cell')} of column ${key.column} name no option of their row`
-        : `column ${key.column} is empty`,
+        ? say(
+            '{values, plural, one {# cell} other {# cells}} of column {column} name no option of their row',
+            { values: values.length, column: key.column },
+          )
+        : say('column {column} is empty', { column: key.column }),
     };
   }
   const told = Math.round(best.share * withOptions.filter((row) => row.key).length);
@@ -100,8 +103,15 @@ export function fromKeyColumn(
     key: { style: best.style, ...several },
     sure: best.share >= WELL_READ && !best.isOpen,
     because: best.isOpen
-      ? `the numbers of column ${key.column} name an option of their row whether they count from 0 or from 1`
-      : `${count(told, 'cell')} of column ${key.column} ${WHY[best.style]}`,
+      ? say(
+          'the numbers of column {column} name an option of their row whether they count from 0 or from 1',
+          { column: key.column },
+        )
+      : say('{told, plural, one {# cell} other {# cells}} of column {column} {style}', {
+          told,
+          column: key.column,
+          style: say(WHY[best.style] ?? ''),
+        }),
   };
 }
 
@@ -120,14 +130,14 @@ function withoutOptions(key: Column, values: readonly string[]): KeyGuess {
         ...(found?.wrong ? { wrong: found.wrong } : {}),
       },
       sure: values.every((value) => trueFalseWords(value) ?? verdictOf(value) !== undefined),
-      because: `column ${key.column} says true or false as a word`,
+      because: say('column {column} says true or false as a word', { column: key.column }),
     };
   }
   return {
     key: { style: 'text' },
     sure: values.length > 0,
     because: values.length
-      ? `column ${key.column} holds the answer itself`
-      : `column ${key.column} is empty`,
+      ? say('column {column} holds the answer itself', { column: key.column })
+      : say('column {column} is empty', { column: key.column }),
   };
 }

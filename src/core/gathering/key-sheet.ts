@@ -1,6 +1,6 @@
 // The right answers on a sheet of their own: joined to their questions by number, or row by row.
 import type { Finding, Sheet, Table } from '../model';
-import { count, quoted } from '../shared/plain';
+import { quoted } from '../shared/plain';
 import { regionOf, type Region } from '../shared/table/region';
 import {
   firstRowBelow,
@@ -9,6 +9,7 @@ import {
   understandHeadings,
   type ColumnUnderstood,
 } from '../understanding';
+import { say } from '../shared/say';
 
 /** So much of the rows must find an answer that names one of their options. */
 const MOSTLY = 0.8;
@@ -125,7 +126,14 @@ export function withKeySheet(
     for (const { at, heading } of other.columns.filter((column) => !counts(other, column.at))) {
       const answers = answersBy(main, other, at);
       if (answers.length && shareOf(main, answers) >= MOSTLY) {
-        const message = `The right answers stand on the sheet ${quoted(one.name)}: ${count(answers.filter(Boolean).length, 'answer')} of it ${answers.length === 1 ? 'was' : 'were'} joined to the questions.`;
+        const message = say(
+          'The right answers stand on the sheet {name}: {answers, plural, one {# answer} other {# answers}} of it {answersCount, plural, one {was} other {were}} joined to the questions.',
+          {
+            name: quoted(one.name),
+            answers: answers.filter(Boolean).length,
+            answersCount: answers.length,
+          },
+        );
         return {
           sheet: withColumn(main, heading.length > 1 ? heading : 'Key', answers),
           finding: {

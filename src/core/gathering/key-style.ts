@@ -1,17 +1,18 @@
 // How the source tells the right answer, found from the columns and their cells.
 import type { Column, Key, Role, Sheet } from '../model';
 import { columnIndex } from '../shared/cells';
-import { count, quoted } from '../shared/plain';
+import { quoted } from '../shared/plain';
 import type { Region } from '../shared/table/region';
 import { carryShares } from '../shared/weights';
 import { findMarks, type Marks } from '../understanding';
 import { findVerdicts } from '../understanding';
-import { EMPHASES, isSetOff } from './rich';
+import { EMPHASES, emphasisWords, isSetOff } from './rich';
 import { Row, slotsOf } from './row';
 import { headingRepeats } from './rows';
 import { partsOfOptions, separatorBeside, textsBeside } from './option-texts';
 import { fromKeyColumn, type KeyGuess } from './key-column';
 import { explainsFirst, toldFirst } from './told-first';
+import { say } from '../shared/say';
 
 const SAMPLE = 200;
 
@@ -58,7 +59,11 @@ function findEmphasis({ rows, region }: Look, options: Column[]): KeyGuess | und
   return {
     key: { style: 'marker', marker: best.emphasis },
     sure: true,
-    because: `${best.hits} of ${several} rows set some of their options in ${best.emphasis === 'mark' ? 'colour' : best.emphasis}`,
+    because: say('{hits} of {several} rows set some of their options in {emphasis}', {
+      hits: best.hits,
+      several,
+      emphasis: emphasisWords(best.emphasis),
+    }),
   };
 }
 
@@ -69,7 +74,10 @@ const styleOfMarks = ({ right, wrong, rows, of: all }: Marks): KeyGuess => ({
     ...(wrong ? { wrong: wrong.sign } : {}),
   },
   sure: true,
-  because: `${rows} of ${count(all, 'row')} have ${quoted(right.sign)} at some of their options`,
+  because: say(
+    '{rows} of {all, plural, one {# row} other {# rows}} have {sign} at some of their options',
+    { rows, all, sign: quoted(right.sign) },
+  ),
 });
 
 function fromVerdicts(look: Look): KeyGuess {
@@ -86,8 +94,8 @@ function fromVerdicts(look: Look): KeyGuess {
     key,
     sure: found !== undefined,
     because: isAlone
-      ? `${quoted(found.right)} stands beside the right options`
-      : 'a column beside each option says right or wrong',
+      ? say('{right} stands beside the right options', { right: quoted(found.right) })
+      : say('a column beside each option says right or wrong'),
   };
 }
 
@@ -95,7 +103,7 @@ function withoutColumn(look: Look, first: number): KeyGuess {
   const options = of(look, 'option');
   const cells = look.rows.map((row) => partsOfOptions(row));
   if (carryShares(cells)) {
-    return { key: { style: 'weight' }, sure: true, because: 'per cent stand at each option' };
+    return { key: { style: 'weight' }, sure: true, because: say('per cent stand at each option') };
   }
   const marks = findMarks(cells);
   if (marks) {
@@ -106,13 +114,17 @@ function withoutColumn(look: Look, first: number): KeyGuess {
     return emphasis;
   }
   if (!options.length && !of(look, 'options').length && !of(look, 'wrong').length) {
-    return { key: { style: 'text' }, sure: true, because: 'there are no options to choose from' };
+    return {
+      key: { style: 'text' },
+      sure: true,
+      because: say('there are no options to choose from'),
+    };
   }
   if (explainsFirst(look.region, options, first)) {
     return {
       key: { style: 'first' },
       sure: true,
-      because: 'the row below the headings says which one is right',
+      because: say('the row below the headings says which one is right'),
     };
   }
   const told = toldFirst(look.region, first, look.sheets);
@@ -120,13 +132,13 @@ function withoutColumn(look: Look, first: number): KeyGuess {
     return {
       key: { style: 'first' },
       sure: true,
-      because: `it is said: ${quoted(told, 60)}`,
+      because: say('it is said: {told}', { told: quoted(told, 60) }),
     };
   }
   return {
     key: { style: 'letter' },
     sure: false,
-    because: 'no column and no sign tells the right answer',
+    because: say('no column and no sign tells the right answer'),
   };
 }
 
@@ -159,7 +171,9 @@ export function guessKey(
     return {
       key: { style: 'right-column' },
       sure: true,
-      because: `the right answer has column ${of(look, 'right')[0]!.column} to itself`,
+      because: say('the right answer has column {column} to itself', {
+        column: of(look, 'right')[0]!.column,
+      }),
     };
   }
   if (of(look, 'verdict').length) {
@@ -169,7 +183,7 @@ export function guessKey(
     return {
       key: { style: 'weight' },
       sure: true,
-      because: 'a column after each option holds per cent',
+      because: say('a column after each option holds per cent'),
     };
   }
   const key = of(look, 'key')[0];

@@ -1,36 +1,16 @@
 // From what a row says about its key to the options that are right, with what stands in the way.
-import type { Key, Mend, Option } from '../model';
-import { alike, editsBetween } from '../shared/normalise';
-import { count, optionLetter, quoted } from '../shared/plain';
+import type { Key, Option } from '../model';
+import { alike } from '../shared/normalise';
+import { optionLetter } from '../shared/plain';
 import { rightByWeights } from '../shared/weights';
 import { placeOfLetter } from '../shared/vocabulary/alphabets';
 import { verdictOf } from '../shared/vocabulary/verdicts';
 import { placesByLabels, withoutSign, withoutWording } from '../understanding';
+import { say } from '../shared/say';
+import { asOptions, byText, type KeyInput, type Problem } from './key-by-text';
 
-/** A problem in one row, before it is given its place. */
-export type Problem = {
-  rule: string;
-  level: 'note' | 'warn' | 'block';
-  field: string;
-  message: string;
-  mend?: Mend;
-};
-export type KeyInput = {
-  cell: string;
-  text: string;
-  key: Key;
-  outerBlanks?: boolean;
-  setOff?: readonly boolean[];
-  /** The headings of the options' columns, by which a key may name them. */
-  headings?: readonly string[];
-  /** The letters or numbers by which those headings tell the options apart, where they are no plain sequence. */
-  labels?: readonly string[];
-};
-
-const asOptions = (texts: readonly string[], right: ReadonlySet<number>): Option[] =>
-  texts.map((plain, index) => ({ text: { plain }, right: right.has(index) }));
-
-const range = (n: number): string => (n ? `A to ${optionLetter(n - 1)}` : 'none');
+const range = (n: number): string =>
+  n ? say('A to {n}', { n: optionLetter(n - 1) }) : say('none');
 
 /** The parts of a key cell: split by its separator, by the usual signs, or letter by letter (`AC`). */
 function partsOf(text: string, key: Key): string[] {
@@ -69,78 +49,14 @@ function byPosition(
         rule: 'key-past-last-option',
         level: 'block',
         field: 'key',
-        message: `${cell} says ${part}, but there ${options.length === 1 ? 'is' : 'are'} ${count(options.length, 'option')} (${range(options.length)}). Choose the right one.`,
+        message: say(
+          '{cell} says {part}, but there {options, plural, one {is} other {are}} {options, plural, one {# option} other {# options}} ({range}). Choose the right one.',
+          { cell, part, options: options.length, range: range(options.length) },
+        ),
       });
     }
   }
   return { right, problems };
-}
-
-/** What parts the texts of several options in one cell. */
-export const BETWEEN_TEXTS = /[;|\n]|\s\/\s|,\s/;
-/** The option, from 0, that has a text, but for case and blanks; -1 where none has. */
-export const placeOfText = (text: string, options: readonly string[]): number =>
-  options.findIndex((option) => alike(option) === alike(text));
-
-function byText(
-  { cell, text, outerBlanks }: KeyInput,
-  options: readonly string[],
-): { right: Set<number>; problems: Problem[] } {
-  const exact = options.indexOf(text);
-  if (exact >= 0) {
-    const problems: Problem[] = outerBlanks
-      ? [
-          {
-            rule: 'key-text-spelt-otherwise',
-            level: 'note',
-            field: 'key',
-            message: `${cell} says ${quoted(text)} with a blank before or behind it; it was taken for option ${optionLetter(exact)}.`,
-          },
-        ]
-      : [];
-    return { right: new Set([exact]), problems };
-  }
-  const near = options.flatMap((option, index) => (alike(option) === alike(text) ? [index] : []));
-  if (near.length === 1) {
-    return {
-      right: new Set(near),
-      problems: [
-        {
-          rule: 'key-text-spelt-otherwise',
-          level: 'note',
-          field: 'key',
-          message: `${cell} says ${quoted(text)}; it was taken for option ${optionLetter(near[0]!)}, ${quoted(options[near[0]!]!)}, which differs only in spaces, letter case or the shape of a quote.`,
-        },
-      ],
-    };
-  }
-  const several = text.split(BETWEEN_TEXTS).map((part) => placeOfText(part, options));
-  if (several.length > 1 && several.every((index) => index >= 0)) {
-    return { right: new Set(several), problems: [] };
-  }
-  return { right: new Set(), problems: [noSuchText(cell, text, options)] };
-}
-
-function noSuchText(cell: string, text: string, options: readonly string[]): Problem {
-  const closest = options
-    .map((option, index) => ({ index, edits: editsBetween(alike(option), alike(text)) }))
-    .sort((a, b) => a.edits - b.edits)[0];
-  const mend =
-    closest && closest.edits <= 2 && options[closest.index]!.length > 4
-      ? {
-          mend: {
-            label: `Take ${optionLetter(closest.index)}, ${quoted(options[closest.index]!, 30)}`,
-            patch: { options: asOptions(options, new Set([closest.index])) },
-          },
-        }
-      : {};
-  return {
-    rule: 'key-text-matches-no-option',
-    level: 'block',
-    field: 'key',
-    message: `${cell} says ${quoted(text)}, but no option has this text. Choose the right one.`,
-    ...mend,
-  };
 }
 
 /** Whether a verdict says right: as the source's own word does, else as any word for it does. */

@@ -3,8 +3,9 @@ import type { Item } from '../model';
 import { defined } from '../shared/defined';
 import { betweenBounds, boundsOf } from '../shared/bounds';
 import { numberOf, quantityOf, type Quantity } from '../shared/normalise';
-import type { Problem } from './key';
+import type { Problem } from './key-by-text';
 import type { Row } from './row';
+import { say } from '../shared/say';
 
 type Built = { fields: Partial<Item>; problems: Problem[] };
 
@@ -15,7 +16,7 @@ const missing = (row: Row): Built => ({
       rule: 'number-missing',
       level: 'block',
       field: 'number',
-      message: `Row ${row.shown} gives no number as its answer. Write one.`,
+      message: say('Row {shown} gives no number as its answer. Write one.', { shown: row.shown }),
     },
   ],
 });
@@ -51,7 +52,10 @@ function unevenIn(
       rule: 'number-uneven',
       level: 'note',
       field: 'number',
-      message: `Row ${row.shown} counts ${low} to ${high}, in whose middle ${written} does not stand: it was kept as ${value} ± ${tolerance}, which counts the same numbers.`,
+      message: say(
+        'Row {shown} counts {low} to {high}, in whose middle {written} does not stand: it was kept as {value} ± {tolerance}, which counts the same numbers.',
+        { shown: row.shown, low, high, written, value, tolerance },
+      ),
     },
   ];
 }

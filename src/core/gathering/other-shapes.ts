@@ -14,6 +14,7 @@ import { longRowsAsRows } from './long-rows';
 import { optionRowsAsRows } from './option-rows';
 import { partRowsAsRows } from './part-rows';
 import { gatherRegion } from './tables-of-sheet';
+import { say } from '../shared/say';
 
 /** The cell of a column in the line that a question begins in. */
 const inColumn =
@@ -117,7 +118,10 @@ function laidOut(region: Region): LaidOut | undefined {
     const opening = blocks.lines.find((line) => line.opens)!.label;
     return {
       rows: blocksAsRows(region, blocks),
-      because: `column ${columnLetters(blocks.labelColumn)} names a field in each row, and ${quoted(opening)} opens a question`,
+      because: say(
+        'column {labelColumn} names a field in each row, and {opening} opens a question',
+        { labelColumn: columnLetters(blocks.labelColumn), opening: quoted(opening) },
+      ),
       cellOf: inColumn(region.left + 1),
     };
   }
@@ -125,7 +129,10 @@ function laidOut(region: Region): LaidOut | undefined {
   if (sideways) {
     return {
       rows: turned(region, sideways.columns),
-      because: `column ${columnLetters(region.left)} names a field in each row, and each further column holds a question`,
+      because: say(
+        'column {left} names a field in each row, and each further column holds a question',
+        { left: columnLetters(region.left) },
+      ),
       cellOf: (line) => cellName(sideways.stem, line - 1),
     };
   }
@@ -133,7 +140,7 @@ function laidOut(region: Region): LaidOut | undefined {
   if (long) {
     return {
       rows: long.rows,
-      because: 'a column says of each row which part of a question it is',
+      because: say('a column says of each row which part of a question it is'),
       cellOf: inColumn(long.stem),
     };
   }
@@ -143,7 +150,9 @@ function laidOut(region: Region): LaidOut | undefined {
   return (
     rows && {
       rows,
-      because: `each ${options ? 'option' : 'pair or step'} has a row of its own below its question`,
+      because: say('each {options} has a row of its own below its question', {
+        options: options ? say('option') : say('pair or step'),
+      }),
       cellOf: inColumn(asked!.stem),
     }
   );

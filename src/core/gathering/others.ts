@@ -9,6 +9,7 @@ import {
   type ColumnUnderstood,
   type HeadingUnderstood,
 } from '../understanding';
+import { say } from '../shared/say';
 
 /** What is less likely than this is not worth showing. */
 const LEAST = 0.03;
@@ -23,7 +24,10 @@ export function otherHeadings(found: HeadingUnderstood, region: Region): OtherRe
       const shown = row === null ? null : shownRow(region.sheet, row);
       return {
         path: 'headingRow',
-        label: shown === null ? 'There are no headings' : `Row ${shown} holds the headings`,
+        label:
+          shown === null
+            ? say('There are no headings')
+            : say('Row {shown} holds the headings', { shown }),
         likely: p,
         overrule: { headingRow: shown },
       };
@@ -45,7 +49,7 @@ export function otherColumns(
         .slice(0, MOST_A_PLACE)
         .map(([next, p]) => ({
           path: `columns.${column}`,
-          label: `Column ${column}: ${roleWords(next)}`,
+          label: say('Column {column}: {next}', { column, next: roleWords(next) }),
           likely: p,
           overrule: {
             columns: [...said.filter((one) => one.column !== column), { column, role: next }],

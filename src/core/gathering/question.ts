@@ -15,7 +15,8 @@ import {
 import { withoutSign } from '../understanding';
 import { drawnGaps, splitAnswers } from './answers';
 import { servesGaps, withBank } from './gap-words';
-import { resolveKey, type KeyInput, type Problem } from './key';
+import { resolveKey } from './key';
+import type { KeyInput, Problem } from './key-by-text';
 import { inferKind, isTruthPair } from './kind-of-row';
 import type { BesideOptions, Manner } from './manner';
 import { partsOfOptions, textsBeside, withoutLabel } from './option-texts';
@@ -23,6 +24,8 @@ import { pairsOf, stepsOf } from './pairs-and-steps';
 import { isEmphasis, isSetOff } from './rich';
 import { isPutUnder, judgesRow, type Row } from './row';
 import { truthByKind } from './truth-by-kind';
+import { kindName } from '../shared/kind-names';
+import { say } from '../shared/say';
 
 type Answer = { kind: Kind; fields: Partial<Item>; problems: Problem[] };
 type Built = Pick<Answer, 'fields' | 'problems'>;
@@ -135,13 +138,19 @@ function trueFalse(row: Row, options: Option[], manner: Manner): Built {
           rule: 'key-no-verdict',
           level: 'block',
           field: 'key',
-          message: `${row.cellOf('key')} says ${quoted(said)}, which is neither true nor false. Choose which it is.`,
+          message: say('{row} says {said}, which is neither true nor false. Choose which it is.', {
+            row: row.cellOf('key'),
+            said: quoted(said),
+          }),
         }
       : {
           rule: 'key-missing',
           level: 'block',
           field: 'key',
-          message: `Row ${row.shown} does not say whether this is true or false. Choose which it is.`,
+          message: say(
+            'Row {shown} does not say whether this is true or false. Choose which it is.',
+            { shown: row.shown },
+          ),
         };
   return { fields: { options: twoOptions(['True', 'False'], undefined) }, problems: [problem] };
 }
@@ -328,7 +337,10 @@ export function readAnswer(row: Row, manner: Manner): Answer {
       // What several rows agree on is told, what one row alone may be is asked.
       level: declared ? 'note' : 'warn',
       field: 'kind',
-      message: `${row.cellOf('kind')} says ${quoted(word)}, a kind that is not known here; it was taken as ${kind} from what the row holds.`,
+      message: say(
+        '{row} says {word}, a kind that is not known here; it was taken as {kind} from what the row holds.',
+        { row: row.cellOf('kind'), word: quoted(word), kind: kindName(kind) },
+      ),
     });
   }
   return { kind, fields: built.fields, problems };

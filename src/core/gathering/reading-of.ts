@@ -1,18 +1,22 @@
 // How a table is read: its headings, its columns and the notation of its key, each with the reason, and what a person overruled.
 import type { Column, Overrule, Reading, Table } from '../model';
-import { CHOSEN } from '../shared/reasons';
+import { byChoice } from '../shared/reasons';
 import { firstRowBelow, SURE, understandHeadings, type HeadingUnderstood } from '../understanding';
 import { rowShown, shownRow, type Region } from '../shared/table/region';
 import { guessColumns, type ColumnGuess } from './columns';
 import type { Told } from './contract';
 import { guessKey } from './key-style';
 import { otherHeadings } from './others';
+import { say } from '../shared/say';
 
 /** Why a row is taken for the headings. */
 const whyHeadings = ({ row }: HeadingUnderstood, region: Region): string =>
   row === null
-    ? 'no row differs from the others as headings do'
-    : `row ${shownRow(region.sheet, row)} is of another kind than the rows below it, and its words are those of headings`;
+    ? say('no row differs from the others as headings do')
+    : say(
+        'row {sheet} is of another kind than the rows below it, and its words are those of headings',
+        { sheet: shownRow(region.sheet, row) },
+      );
 
 /** Which row holds the headings: the one that was said, else the one that looks like it. */
 function headingsOf(
@@ -21,7 +25,7 @@ function headingsOf(
   areTerms: boolean,
 ): { row: number | null; because: string; found?: HeadingUnderstood } {
   if (said !== undefined) {
-    return { row: said === null ? null : rowShown(region.sheet, said), because: CHOSEN };
+    return { row: said === null ? null : rowShown(region.sheet, said), because: byChoice() };
   }
   if (areTerms) {
     return { row: null, because: '' };
@@ -40,7 +44,7 @@ function columnsSaid(
   const columns = guesses.map(({ because: why, sure, ...column }): Column => {
     const own = said.find((candidate) => candidate.column === column.column);
     const path = `columns.${column.column}`;
-    because[path] = own ? CHOSEN : why;
+    because[path] = own ? byChoice() : why;
     if (!own && !sure) {
       unsure.push(path);
     }
@@ -58,9 +62,9 @@ function openedAs(
     reading: { ...(separator ? { separator } : {}), ...(encoding ? { encoding } : {}) },
     because: {
       ...(separator
-        ? { separator: overrule.separator ? CHOSEN : 'it splits the rows most evenly' }
+        ? { separator: overrule.separator ? byChoice() : say('it splits the rows most evenly') }
         : {}),
-      ...(encoding ? { encoding: overrule.encoding ? CHOSEN : 'the bytes say so' } : {}),
+      ...(encoding ? { encoding: overrule.encoding ? byChoice() : say('the bytes say so') } : {}),
     },
   };
 }
@@ -102,7 +106,7 @@ export function readManner(
         sheet: chosen.because,
         headingRow: headings.because,
         ...told.because,
-        key: overrule.key ? CHOSEN : key.because,
+        key: overrule.key ? byChoice() : key.because,
         ...opened.because,
       },
       unsure: [

@@ -1,6 +1,7 @@
 // Formatting and pictures of a row's cells, given to the texts of its question.
 import type { Item, Run, Text } from '../model';
 import { cleanText } from '../shared/normalise';
+import { say, toSay } from '../shared/say';
 import { plainOf, shareOf, textOf } from '../shared/rich-text';
 import { withoutCount } from './option-texts';
 import type { Row } from './row';
@@ -8,6 +9,15 @@ import { withoutPoints } from './text/points';
 
 export const EMPHASES = ['mark', 'bold', 'underline', 'italic'] as const;
 export type Emphasis = (typeof EMPHASES)[number];
+const EMPHASIS_WORDS: Readonly<Record<Emphasis, string>> = {
+  mark: toSay('colour'),
+  bold: toSay('bold'),
+  underline: toSay('underline'),
+  italic: toSay('italic'),
+};
+/** A way of setting text off, in words. */
+export const emphasisWords = (emphasis: Emphasis): string => say(EMPHASIS_WORDS[emphasis]);
+
 /** Whether a marker is a way of setting text off rather than a sign. */
 export const isEmphasis = (marker: string | undefined): marker is Emphasis =>
   EMPHASES.includes(marker as Emphasis);

@@ -2,10 +2,11 @@
 import type { Finding } from '../model';
 import { alike } from '../shared/normalise';
 import { columnLetters } from '../shared/cells';
-import { quoted } from '../shared/plain';
+import { listed, quoted } from '../shared/plain';
 import { filledIn, type Region } from '../shared/table/region';
 import { judgesRow, type Row } from './row';
 import { groupBy } from '../shared/group-by';
+import { say } from '../shared/say';
 
 /** Tells rows that repeat the headings, as where a table was printed page by page. */
 export function headingRepeats(
@@ -74,7 +75,11 @@ export function whyNoQuestion(
     const first = firstText(row);
     return {
       level: answers ? 'warn' : 'note',
-      message: `Row ${row.shown} has no question in column ${row.cellOf('stem').replace(/\d+/, '')}${first ? `; it says ${quoted(first)}` : ''}. It was left out.`,
+      message: say('Row {shown} has no question in column {row}{first}. It was left out.', {
+        shown: row.shown,
+        row: row.cellOf('stem').replace(/\d+/, ''),
+        first: first ? say('; it says {first}', { first: quoted(first) }) : '',
+      }),
     };
   }
   const total = firstText(row);
@@ -85,7 +90,10 @@ export function whyNoQuestion(
   ) {
     return {
       level: 'note',
-      message: `Row ${row.shown} says ${quoted(total)}: a sum below the questions. It was left out.`,
+      message: say('Row {shown} says {total}: a sum below the questions. It was left out.', {
+        shown: row.shown,
+        total: quoted(total),
+      }),
     };
   }
   // A plain question with two different answers needs no further look.
@@ -110,7 +118,10 @@ export function whyNoQuestion(
   ) {
     return {
       level: 'warn',
-      message: `Row ${row.shown} says ${quoted(stem)}, and its options hold nothing but ${quoted(answersGiven[0]!)}. It was left out as no question.`,
+      message: say(
+        'Row {shown} says {stem}, and its options hold nothing but {answersGiven}. It was left out as no question.',
+        { shown: row.shown, stem: quoted(stem), answersGiven: quoted(answersGiven[0]!) },
+      ),
     };
   }
   if (!needsAnswer || answers) {
@@ -122,7 +133,10 @@ export function whyNoQuestion(
   }
   return {
     level: 'warn',
-    message: `Row ${row.shown} says only ${quoted(stem)}, with no options and no answer. It was left out as no question.`,
+    message: say(
+      'Row {shown} says only {stem}, with no options and no answer. It was left out as no question.',
+      { shown: row.shown, stem: quoted(stem) },
+    ),
   };
 }
 
@@ -187,7 +201,7 @@ function filledColumns({ region, row }: Row): string {
       letters.push(columnLetters(c));
     }
   }
-  return letters.length <= LITTLE ? letters.join(' and ') : `row ${row}`;
+  return letters.length <= LITTLE ? listed(letters) : say('row {row}', { row });
 }
 
 /** 'nothing but “1” to “25” in column A' for rows that hold the same little. */
@@ -196,9 +210,12 @@ function whatTheyHold(rows: readonly LeftOut[], letters: string): string {
   const [first = '', last = ''] = [texts[0], texts.at(-1)];
   const isCounted = texts.every((text, index) => Number(text) === Number(first) + index);
   const said = isCounted
-    ? `a running number (${quoted(first, 20)} to ${quoted(last, 20)})`
-    : `${quoted(first, 30)} and the like`;
-  return `hold nothing but ${said} in column ${letters}`;
+    ? say('a running number ({first} to {last})', {
+        first: quoted(first, 20),
+        last: quoted(last, 20),
+      })
+    : say('{first} and the like', { first: quoted(first, 30) });
+  return say('hold nothing but {said} in column {letters}', { said, letters });
 }
 
 /** The findings of rows that were left out: one for many that hold the same little, else one for each. */
@@ -209,9 +226,16 @@ export function leftOutFindings(left: readonly LeftOut[], file: string): Finding
     if (rows.length < MANY || !first) {
       return rows.map(({ row, level, message }) => leftOut(row, file, level, message));
     }
-    const span = `${first.row.shown} to ${rows.at(-1)!.row.shown}`;
+    const span = say('{shown} to {lastShown}', {
+      shown: first.row.shown,
+      lastShown: rows.at(-1)!.row.shown,
+    });
     const what = whatTheyHold(rows, filledColumns(first.row));
-    const message = `${rows.length} rows (${span}) ${what}. They were left out.`;
+    const message = say('{rows} rows ({span}) {what}. They were left out.', {
+      rows: rows.length,
+      span,
+      what,
+    });
     return [{ ...leftOut(first.row, file, first.level, message), count: rows.length }];
   });
 }

@@ -1,9 +1,9 @@
 // Texts that several questions are about, written once above the first of them: each of the questions gets its text.
 import type { Finding } from '../model';
 import { columnLetters } from '../shared/cells';
-import { count } from '../shared/plain';
 import type { Region } from '../shared/table/region';
 import type { Slots } from './row';
+import { say } from '../shared/say';
 
 /** A column's text of each row from `first` on, with that of the row above where a question has none of its own. */
 function spreadDown(
@@ -72,7 +72,10 @@ export function withPassagesSpread(
       rule: 'passage-shared',
       level: 'note',
       where: { file, sheet: region.sheet.name },
-      message: `Column ${columnLetters(column)} holds texts that several questions are about: ${count(rows.size, 'question')} without one got that of the row above.`,
+      message: say(
+        'Column {column} holds texts that several questions are about: {rows, plural, one {# question} other {# questions}} without one got that of the row above.',
+        { column: columnLetters(column), rows: rows.size },
+      ),
     },
   };
 }

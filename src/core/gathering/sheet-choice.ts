@@ -1,8 +1,9 @@
 // Which sheet of a workbook most likely holds the questions.
 import type { Sheet, Table } from '../model';
-import { CHOSEN } from '../shared/reasons';
-import { count, quoted } from '../shared/plain';
+import { byChoice } from '../shared/reasons';
+import { quoted } from '../shared/plain';
 import { understandSheets } from '../understanding';
+import { say } from '../shared/say';
 
 /** A sheet that is this near to the likeliest may be the one as well. */
 const NEAR = 0.85;
@@ -15,22 +16,24 @@ export function chooseSheet(
   const asked =
     wanted !== undefined ? table.sheets.find((sheet) => sheet.name === wanted) : undefined;
   if (asked) {
-    return { sheet: asked, because: CHOSEN, sure: true };
+    return { sheet: asked, because: byChoice(), sure: true };
   }
   const [only] = table.sheets;
   if (!only || table.sheets.length === 1) {
-    return only && { sheet: only, because: 'it is the only one', sure: true };
+    return only && { sheet: only, because: say('it is the only one'), sure: true };
   }
   const [best, next] = understandSheets(table.sheets, false);
   if (!best) {
-    return { sheet: only, because: 'it is the first', sure: true };
+    return { sheet: only, because: say('it is the first'), sure: true };
   }
   const close = next !== undefined && next.score > best.score * NEAR;
   return {
     sheet: best.sheet,
     sure: !close,
     because: close
-      ? `it looks a little more like questions than ${quoted(next.sheet.name)}`
-      : `of ${count(table.sheets.length, 'sheet')} it looks most like questions`,
+      ? say('it looks a little more like questions than {name}', { name: quoted(next.sheet.name) })
+      : say('of {sheets, plural, one {# sheet} other {# sheets}} it looks most like questions', {
+          sheets: table.sheets.length,
+        }),
   };
 }

@@ -2,11 +2,12 @@
 import type { Sheet, Table } from '../model';
 import { columnIndex } from '../shared/cells';
 import { alike } from '../shared/normalise';
-import { count, listed, quoted } from '../shared/plain';
+import { listed, quoted } from '../shared/plain';
 import { regionOf, rowShown, shownRow } from '../shared/table/region';
 import type { From, Gathered, Told } from './contract';
 import { spreadMerges } from './merges';
 import { gatherRegion } from './tables-of-sheet';
+import { say } from '../shared/say';
 
 /** Headings stand among the first rows. */
 const HEADING_ROWS = 40;
@@ -99,7 +100,10 @@ function together(
         rule: 'sheets-alike',
         level: 'note',
         where: { file: table.file },
-        message: `${count(parts.length, 'sheet')} have the same headings and were read together: ${listed(names.map((name) => quoted(name)))}. Choose one of them to read it alone.`,
+        message: say(
+          '{parts, plural, one {# sheet} other {# sheets}} have the same headings and were read together: {names}. Choose one of them to read it alone.',
+          { parts: parts.length, names: listed(names.map((name) => quoted(name))) },
+        ),
       },
       ...parts.flatMap(({ part }) => part.findings),
     ],
@@ -108,7 +112,10 @@ function together(
       alike: names.filter((name) => name !== sheet.name),
       because: {
         ...reading.because,
-        sheet: `it has the same headings as ${count(names.length - 1, 'other sheet')}`,
+        sheet: say(
+          'it has the same headings as {names, plural, one {# other sheet} other {# other sheets}}',
+          { names: names.length - 1 },
+        ),
       },
       unsure: reading.unsure.filter((path) => path !== 'sheet'),
     },

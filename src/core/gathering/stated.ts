@@ -1,7 +1,7 @@
 // Questions that a package states outright: nothing is guessed, so there is little to explain.
 import type { Stated } from '../model';
-import { count } from '../shared/plain';
 import type { Gathered, GatherOptions } from './contract';
+import { say } from '../shared/say';
 
 /** The questions of a package under fresh ids. */
 export function gatherStated(stated: Stated, { overrule = {}, newId }: GatherOptions): Gathered {
@@ -19,7 +19,11 @@ export function gatherStated(stated: Stated, { overrule = {}, newId }: GatherOpt
       headingRow: null,
       columns: [],
       key: { style: 'letter' },
-      because: { as: `it states ${count(items.length, 'question')} outright` },
+      because: {
+        as: say('it states {items, plural, one {# question} other {# questions}} outright', {
+          items: items.length,
+        }),
+      },
       unsure: [],
     },
   };

@@ -4,6 +4,7 @@ import { columnLetters } from '../shared/cells';
 import { quoted } from '../shared/plain';
 import { regionOf, type Region } from '../shared/table/region';
 import { splitLabelled } from '../shared/table/separators';
+import { say } from '../shared/say';
 
 /** So many rows, and so much of them, must hold both. */
 const LEAST = 2;
@@ -92,7 +93,10 @@ export function withOptionsApart(
       rule: 'options-taken-apart',
       level: 'note',
       where: { file, sheet: sheet.name, cell: `${letters}${first + 1}` },
-      message: `Column ${letters} of ${quoted(sheet.name)} holds questions with their options in the same cell. They were taken apart.`,
+      message: say(
+        'Column {letters} of {name} holds questions with their options in the same cell. They were taken apart.',
+        { letters, name: quoted(sheet.name) },
+      ),
     },
   };
 }

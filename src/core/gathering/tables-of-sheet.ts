@@ -1,6 +1,6 @@
 // The tables of a sheet: each by its own headings.
 import type { Finding, Reading } from '../model';
-import { count, quoted } from '../shared/plain';
+import { quoted } from '../shared/plain';
 import { type TableRange } from '../understanding';
 import { regionOf, type Region } from '../shared/table/region';
 import { damageOf } from './damage';
@@ -12,6 +12,7 @@ import { withPassagesSpread } from './shared-passages';
 import { withoutStemCounts } from './stems-counted';
 import { headedWidth, readRows, usedWidth } from './items-of-rows';
 import { mannerOf } from './manner-of';
+import { say } from '../shared/say';
 
 /** One table of a sheet: its reading, and every row as a question. */
 export function gatherRegion(
@@ -87,7 +88,10 @@ export function gatherRanges(
     rule: 'several-tables',
     level: 'note',
     where: { file: from.table.file, sheet: sheet.name },
-    message: `${quoted(sheet.name)} holds ${count(parts.length, 'table')}, each with headings of its own; all were read.`,
+    message: say(
+      '{name} holds {parts, plural, one {# table} other {# tables}}, each with headings of its own; all were read.',
+      { name: quoted(sheet.name), parts: parts.length },
+    ),
   });
 }
 
@@ -98,7 +102,10 @@ export function gatherBeside(from: From, places: readonly Region[], told: Told):
     rule: 'several-in-a-row',
     level: 'note',
     where: { file: from.table.file, sheet: places[0]!.sheet.name },
-    message: `Each row holds up to ${count(parts.length, 'question')} beside one another; all were read.`,
+    message: say(
+      'Each row holds up to {parts, plural, one {# question} other {# questions}} beside one another; all were read.',
+      { parts: parts.length },
+    ),
   });
   const readings = parts.map(({ reading }) => reading);
   // A column that all of them share is told once.

@@ -1,10 +1,11 @@
 // What a column says of a question's right options that another column has told: the same, something else, or more.
 import type { Item, Option } from '../model';
 import { alike } from '../shared/normalise';
-import { count, optionLetter, quoted, listed } from '../shared/plain';
+import { optionLetter, quoted, listed } from '../shared/plain';
 import { placeOfLetter } from '../shared/vocabulary/alphabets';
-import { BETWEEN_TEXTS, placeOfText, type Problem } from './key';
+import { BETWEEN_TEXTS, placeOfText, type Problem } from './key-by-text';
 import type { Row } from './row';
+import { say } from '../shared/say';
 
 /** The options, from 0, that a text names by their wording or by a letter; empty where it names none, or other things as well. */
 export function namedIn(text: string, options: readonly string[]): number[] {
@@ -24,7 +25,10 @@ export function namedIn(text: string, options: readonly string[]): number[] {
 }
 
 const namesOf = (places: readonly number[]): string =>
-  `${places.length === 1 ? 'option' : 'options'} ${listed(places.map(optionLetter))}`;
+  say('{count, plural, one {option} other {options}} {places}', {
+    count: places.length,
+    places: listed(places.map(optionLetter)),
+  });
 
 /** What a row says of its answer beside its key and where, and the cell of that key. */
 type Said = { text: string; cell: string; keyCell: string };
@@ -56,9 +60,18 @@ function otherwise(
 ): Problem {
   const right = options.flatMap((option, place) => (option.right ? [place] : []));
   return problem(
-    `${cell} says ${quoted(text)}, ${namesOf(named)}, but by ${keyCell} the right one is ${right.length ? namesOf(right) : 'none'}. Look which of them is meant.`,
+    say(
+      '{cell} says {text}, {named}, but by {keyCell} the right one is {right}. Look which of them is meant.',
+      {
+        cell,
+        text: quoted(text),
+        named: namesOf(named),
+        keyCell,
+        right: right.length ? namesOf(right) : say('none'),
+      },
+    ),
     {
-      label: `Take ${namesOf(named)}`,
+      label: say('Take {named}', { named: namesOf(named) }),
       patch: {
         options: options.map((option, place) => ({ ...option, right: named.includes(place) })),
       },
@@ -69,7 +82,10 @@ function otherwise(
 /** What names none of the options and says no more than the right one does. */
 const namesNone = ({ text, cell, keyCell }: Said, options: readonly Option[]): Problem =>
   problem(
-    `${cell} says ${quoted(text)}, which is none of the ${count(options.length, 'option')}; the right one was taken from ${keyCell}.`,
+    say(
+      '{cell} says {text}, which is none of the {options, plural, one {# option} other {# options}}; the right one was taken from {keyCell}.',
+      { cell, text: quoted(text), options: options.length, keyCell },
+    ),
   );
 
 type Told = { fields: Partial<Item>; problems: Problem[] };

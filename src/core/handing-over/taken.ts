@@ -1,5 +1,6 @@
 // The questions that go into a file, each with what it becomes there.
 import type { Fitted, Item } from '../model';
+import { say } from '../shared/say';
 
 /** A question of the bank with its fit; `fit.as` are the questions that it becomes in the file. */
 export type Taken = { item: Item; fit: Fitted & { as: Item[] } };
@@ -23,7 +24,7 @@ export function choose(
       leftOut.push({
         id: fit.item,
         ref: item.ref,
-        reason: fit.reason ?? 'its changes were refused',
+        reason: fit.reason ?? say('its changes were refused'),
       });
     }
   });

@@ -6,6 +6,7 @@ import { isLabel } from '../shared/block-labels';
 import { verdictOf } from '../shared/vocabulary/verdicts';
 import { readingsOf, type Blocks, type Named } from '../understanding';
 import { speaksOfKey, styleInWords } from './key-sentences';
+import { say } from '../shared/say';
 
 export type BlockKey = { key: Key; because: string; sure: boolean };
 
@@ -44,7 +45,7 @@ function byVerdicts(values: readonly string[]): BlockKey {
   const wrong = values.find((word) => verdictOf(word) === false);
   return {
     key: { style: 'verdict', ...(right ? { right } : {}), ...(wrong ? { wrong } : {}) },
-    because: 'a word beside each answer says right or wrong',
+    because: say('a word beside each answer says right or wrong'),
     sure: true,
   };
 }
@@ -64,7 +65,7 @@ export function keyOfBlocks(
   if (blocks.lines.some(({ role }) => role === 'right')) {
     return {
       key: { style: 'right-column' },
-      because: 'the right answer has a row of its own, and the wrong ones have theirs',
+      because: say('the right answer has a row of its own, and the wrong ones have theirs'),
       sure: true,
     };
   }
@@ -74,7 +75,7 @@ export function keyOfBlocks(
   if (shown && shown.share > MOSTLY) {
     return {
       key: { style: shown.style },
-      because: 'the filled block names its option so',
+      because: say('the filled block names its option so'),
       sure: true,
     };
   }
@@ -82,15 +83,19 @@ export function keyOfBlocks(
   for (const text of line ? [line.label, ...texts] : []) {
     const style = styleInWords(text);
     if (style) {
-      return { key: { style }, because: `it is said: ${quoted(text, 60)}`, sure: true };
+      return {
+        key: { style },
+        because: say('it is said: {text}', { text: quoted(text, 60) }),
+        sure: true,
+      };
     }
   }
   const isOpen = line !== undefined && options.length > 1;
   return {
     key: { style: 'text' },
     because: isOpen
-      ? 'nothing says how the right answer is written'
-      : 'the right answer is written out',
+      ? say('nothing says how the right answer is written')
+      : say('the right answer is written out'),
     sure: !isOpen,
   };
 }

@@ -13,6 +13,7 @@ import { separatorOf } from './separators';
 import { withWays } from './two-way-columns';
 import { characterLimit, listedNumbers } from './sentences';
 import { bareLimit, lengthAlone, limitLikeOthers } from './lengths';
+import { say } from '../shared/say';
 
 export type Learned = Column & { because: string; sure: boolean };
 /** What the words and rules of a blank add to the understanding of its columns. */
@@ -124,7 +125,9 @@ function withConstant(
   const held = alwaysHeld(column.column, words);
   if (held !== undefined && [...values].every((one) => one === held)) {
     const { n: _n, ...own } = column;
-    const because = `the instructions say that it always holds ${quoted(held, 30)}`;
+    const because = say('the instructions say that it always holds {held}', {
+      held: quoted(held, 30),
+    });
     return { ...own, role: 'constant', default: held, because, sure: true };
   }
   if (column.role !== 'pick' && column.role !== 'constant') {
@@ -135,7 +138,7 @@ function withConstant(
         ...column,
         role: 'constant',
         default: value,
-        because: `every sample says ${quoted(value, 30)}`,
+        because: say('every sample says {value}', { value: quoted(value, 30) }),
         sure: false,
       }
     : { ...column, role: column.role === 'pick' ? 'ignore' : column.role };
@@ -204,7 +207,7 @@ export function learnColumns(
 }
 
 function asLocked({ n: _n, ...column }: Learned): Learned {
-  const because = 'its cells are locked on the protected sheet';
+  const because = say('its cells are locked on the protected sheet');
   return { ...column, role: 'ignore', sure: true, because };
 }
 
@@ -239,7 +242,7 @@ function withEmpty(learned: readonly Learned[], left: number): Learned[] {
       learned.find((one) => one.column === column) ?? {
         column,
         role: 'ignore',
-        because: 'it has no heading',
+        because: say('it has no heading'),
         sure: true,
       }
     );

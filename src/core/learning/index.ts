@@ -23,6 +23,7 @@ import { findSamples } from './samples';
 import { behindRemark, rulesBelow, withinHeadings } from './rules-below';
 import { learnSettings } from './settings';
 import { countsBytes, limitsIn, listedNumbers, secondsListedIn } from './sentences';
+import { say } from '../shared/say';
 
 export { explainsSigns, learnMarkedText, partsOfSample } from './marked';
 export { likelyPatterns, marksOfPattern, type LikelyPattern, type LineRole } from './pattern';
@@ -101,6 +102,35 @@ const LIMITED: Partial<Record<Role, keyof Limits>> = {
   accepted: 'option',
 };
 
+/** The seconds that may be chosen from, by the column's list, its heading or the instructions. */
+function learnSeconds(
+  columns: readonly Column[],
+  words: readonly string[],
+  limits: Limits,
+  because: Record<string, string>,
+): void {
+  const seconds = columns.find((column) => column.role === 'seconds');
+  const listed =
+    seconds?.values?.map(Number).filter(Number.isFinite) ??
+    (seconds?.heading ? listedNumbers(seconds.heading) : undefined);
+  const told =
+    seconds && !listed?.length
+      ? words.map((text) => ({ text, listed: secondsListedIn(text) })).find((one) => one.listed)
+      : undefined;
+  if (told) {
+    limits.seconds = told.listed!;
+    because['limits.seconds'] = say('the instructions say so: {told}', {
+      told: quoted(told.text, 80),
+    });
+  }
+  if (listed?.length) {
+    limits.seconds = listed;
+    because['limits.seconds'] = say('column {column} takes these alone', {
+      column: seconds!.column,
+    });
+  }
+}
+
 function learnLimits(
   columns: readonly Column[],
   words: readonly string[],
@@ -114,7 +144,10 @@ function learnLimits(
     }
     // The strictest of the columns holds for all of them.
     limits[name] = Math.min(limits[name] ?? Infinity, column.max);
-    because[`limits.${name}`] ??= `column ${column.column} says ${column.max}`;
+    because[`limits.${name}`] ??= say('column {column} says {max}', {
+      column: column.column,
+      max: column.max,
+    });
   }
   for (const text of words) {
     for (const [name, value] of Object.entries(limitsIn(text))) {
@@ -122,39 +155,28 @@ function learnLimits(
         continue;
       }
       limits[name as 'stem'] = value as number;
-      because[`limits.${name}`] = `the instructions say so: ${quoted(text, 80)}`;
+      because[`limits.${name}`] = say('the instructions say so: {text}', {
+        text: quoted(text, 80),
+      });
     }
   }
   const asked = optionsAsked(columns);
   if (asked && limits.optionsMax === undefined) {
     Object.assign(limits, asked.limits);
-    because['limits.optionsMax'] = `the heading says so: ${quoted(asked.text, 80)}`;
+    because['limits.optionsMax'] = say('the heading says so: {asked}', {
+      asked: quoted(asked.text, 80),
+    });
   }
   const inBytes = [...columns.map((column) => column.heading ?? ''), ...words].find(countsBytes);
   if (inBytes) {
     limits.count = 'bytes';
-    because['limits.count'] = `it says bytes: ${quoted(inBytes, 60)}`;
+    because['limits.count'] = say('it says bytes: {inBytes}', { inBytes: quoted(inBytes, 60) });
   }
-  const seconds = columns.find((column) => column.role === 'seconds');
-  const listed =
-    seconds?.values?.map(Number).filter(Number.isFinite) ??
-    (seconds?.heading ? listedNumbers(seconds.heading) : undefined);
-  const told =
-    seconds && !listed?.length
-      ? words.map((text) => ({ text, listed: secondsListedIn(text) })).find((one) => one.listed)
-      : undefined;
-  if (told) {
-    limits.seconds = told.listed!;
-    because['limits.seconds'] = `the instructions say so: ${quoted(told.text, 80)}`;
-  }
-  if (listed?.length) {
-    limits.seconds = listed;
-    because['limits.seconds'] = `column ${seconds!.column} takes these alone`;
-  }
+  learnSeconds(columns, words, limits, because);
   const options = columns.filter((column) => column.role === 'option').length;
   if (options > 1 && limits.optionsMax === undefined) {
     limits.optionsMax = options;
-    because['limits.optionsMax'] = `there are ${options} option columns`;
+    because['limits.optionsMax'] = say('there are {options} option columns', { options });
   }
   return limits;
 }
@@ -210,18 +232,23 @@ function fileReasons(
   sample: { first: number; last: number } | undefined,
 ): Record<string, string> {
   return {
-    'file.sheet': 'its columns take questions',
+    'file.sheet': say('its columns take questions'),
     'file.headingRow':
       form.headingRow === undefined
-        ? 'no row speaks the words of headings'
-        : `row ${form.headingRow + 1} differs from the rows below as headings do`,
+        ? say('no row speaks the words of headings')
+        : say('row {headingRow} differs from the rows below as headings do', {
+            headingRow: form.headingRow + 1,
+          }),
     'file.firstRow':
       form.headingRow === undefined
-        ? `row ${first + 1} is the first with content`
-        : 'it is the first row below the headings',
+        ? say('row {first} is the first with content', { first: first + 1 })
+        : say('it is the first row below the headings'),
     ...(sample
       ? {
-          'file.sample': `rows ${sample.first + 1} to ${sample.last + 1} are filled already, so they are samples; a fill clears them`,
+          'file.sample': say(
+            'rows {first} to {last} are filled already, so they are samples; a fill clears them',
+            { first: sample.first + 1, last: sample.last + 1 },
+          ),
         }
       : {}),
   };
@@ -348,7 +375,7 @@ export function learn(table: Table, id: string): LearnedLayout {
   const limits = learnLimits(columns, words, because);
   const byKind = kindRulesIn(words, columns);
   for (const { kind } of byKind) {
-    because[`byKind.${kind}`] = 'the instructions say so';
+    because[`byKind.${kind}`] = say('the instructions say so');
   }
   const settings = learnSettings(region, headingRow).map(({ because: why, sure, ...setting }) => {
     because[`settings.${setting.setting}`] = why;

@@ -6,6 +6,7 @@ import { textsOfRole } from '../shared/role-texts';
 import { trueFalseWords, verdictPair } from '../shared/vocabulary/verdicts';
 import { kindOfWord } from '../shared/vocabulary/kinds';
 import { learnKinds } from './kinds';
+import { say } from '../shared/say';
 
 type Samples = { first: number; last: number } | undefined;
 export type KindsLearned = {
@@ -147,7 +148,7 @@ export function learnKindColumn(
         turned: {
           column: column.column,
           role: 'ref',
-          because: 'it asks for a code, and no kinds are named',
+          because: say('it asks for a code, and no kinds are named'),
         },
         isUnsure: true,
       }
@@ -176,5 +177,5 @@ function withoutColumn(
       : undefined);
   return found
     ? { kinds, because, turned: { column: found.column, role: 'kind', because }, isUnsure: false }
-    : { kinds: [], because: 'there is no column for the kind', isUnsure: false };
+    : { kinds: [], because: say('there is no column for the kind'), isUnsure: false };
 }

@@ -1,6 +1,7 @@
 // The receiver's words for the kinds it takes: from a drop-down list, a legend, a sentence, or the samples.
 import type { Kind, Layout, Sheet, Table } from '../model';
 import { kindOfWord, kindsOfWords } from '../shared/vocabulary/kinds';
+import { say } from '../shared/say';
 
 type Codes = Layout['kinds'];
 
@@ -141,11 +142,11 @@ export function learnKinds(
   const said = saidCodes(texts);
   const meanings = new Map([...legend(table, evidence), ...said]);
   const sources: readonly (readonly [readonly string[], string])[] = [
-    [evidence.list ?? [], 'the drop-down list of the kind column names them'],
-    [legendCodes(table, meanings), 'a table of codes explains them'],
-    [[...said.keys()], 'the instructions explain the codes'],
-    [listedIn(texts), 'the instructions list them'],
-    [evidence.samples.filter(Boolean), 'the sample rows show them'],
+    [evidence.list ?? [], say('the drop-down list of the kind column names them')],
+    [legendCodes(table, meanings), say('a table of codes explains them')],
+    [[...said.keys()], say('the instructions explain the codes')],
+    [listedIn(texts), say('the instructions list them')],
+    [evidence.samples.filter(Boolean), say('the sample rows show them')],
   ];
   for (const [codes, because] of sources) {
     const kinds = codesFrom(codes, meanings);
@@ -153,7 +154,7 @@ export function learnKinds(
       return { kinds, because };
     }
   }
-  return { kinds: [], because: 'the blank names no kinds' };
+  return { kinds: [], because: say('the blank names no kinds') };
 }
 
 /** Texts beside and above the rows that are too short for a sentence, such as `S = essay`. */

@@ -3,13 +3,14 @@ import type { Layout, Table } from '../model';
 import { columnLetters } from '../shared/cells';
 import { defined } from '../shared/defined';
 import { isLabel } from '../shared/block-labels';
-import { count, quoted } from '../shared/plain';
+import { quoted } from '../shared/plain';
 import { findBlocks, type Blocks } from '../understanding';
 import { keyOfBlocks } from './block-key';
 import { findLabelledCells } from './labelled-cells';
 import { findBoard, type Board } from '../understanding';
 import { filledIn, regionOf, type Region } from '../shared/table/region';
 import { kindOfWord } from '../shared/vocabulary/kinds';
+import { say } from '../shared/say';
 
 /** What the shape decides of a layout, with the reasons. */
 export type ShapeLearned = {
@@ -65,12 +66,15 @@ function boardLayout(table: Table, region: Region, board: Board): ShapeLearned {
       },
     },
     because: {
-      shape: `${count(board.columns.length, 'category', 'categories')} stand across and ${count(board.levels.length, 'level')} down`,
+      shape: say(
+        '{columns, plural, one {# category} other {# categories}} stand across and {levels, plural, one {# level} other {# levels}} down',
+        { columns: board.columns.length, levels: board.levels.length },
+      ),
       'grid.answer':
         board.answer === 'below'
-          ? 'the rows between the levels are for answers'
-          : 'a column beside each category is for answers',
-      'file.sheet': 'it holds the board',
+          ? say('the rows between the levels are for answers')
+          : say('a column beside each category is for answers'),
+      'file.sheet': say('it holds the board'),
     },
   };
 }
@@ -132,6 +136,26 @@ function valuesOf(region: Region, blocks: Blocks, label: string, column: number)
   return rule?.list ?? [...new Set(rows.map((r) => region.cell(r, column)).filter(Boolean))];
 }
 
+const becauseOf = (
+  blocks: Blocks,
+  key: string,
+  sample: [number, number] | undefined,
+): Record<string, string> => ({
+  shape: say('column {labelColumn} names a field in each row, and {label} opens a block', {
+    labelColumn: columnLetters(blocks.labelColumn),
+    label: quoted(blocks.lines.find((line) => line.opens)!.label),
+  }),
+  key,
+  ...(sample
+    ? {
+        'file.sample': say(
+          'rows {first} to {last} are filled already, so they are a sample; a fill clears them',
+          { first: sample[0], last: sample[1] },
+        ),
+      }
+    : {}),
+});
+
 function blocksLayout(table: Table, region: Region, blocks: Blocks): ShapeLearned {
   const sample = sampleOf(region, blocks);
   const at = (role: string) =>
@@ -179,15 +203,7 @@ function blocksLayout(table: Table, region: Region, blocks: Blocks): ShapeLearne
       })),
       key: key.key,
     },
-    because: {
-      shape: `column ${columnLetters(blocks.labelColumn)} names a field in each row, and ${quoted(blocks.lines.find((line) => line.opens)!.label)} opens a block`,
-      key: key.because,
-      ...(sample
-        ? {
-            'file.sample': `rows ${sample[0]} to ${sample[1]} are filled already, so they are a sample; a fill clears them`,
-          }
-        : {}),
-    },
+    because: becauseOf(blocks, key.because, sample),
   };
 }
 

@@ -8,6 +8,7 @@ import { likelihoodOf } from '../understanding';
 import { rulesAt } from './at-cell';
 import { target } from './labelled-cells';
 import { offered } from './offered';
+import { say } from '../shared/say';
 
 type Setting = FileSetting['setting'];
 export type SettingLearned = FileSetting & { because: string; sure: boolean };
@@ -93,7 +94,7 @@ export function learnSettings(region: Region, headingRow: number | undefined): S
       const { values: list } = rulesAt(region.sheet, at.row, at.column);
       const shown = shownBy(setting, { label, value: region.cell(at.row, at.column), list });
       if (shown) {
-        const because = `${quoted(label, 40)} stands beside it`;
+        const because = say('{label} stands beside it', { label: quoted(label, 40) });
         found.set(setting, { cell: cellName(at.row, at.column), setting, because, ...shown });
       }
     }

@@ -3,6 +3,7 @@ import { quoted } from '../shared/plain';
 import { isTwoWay, waysBeside, waysIn, waysOf, type TwoWay, type Ways } from '../shared/two-ways';
 import type { Column } from '../model';
 import { offered } from './offered';
+import { say } from '../shared/say';
 
 type Told = Column & { because: string; sure: boolean };
 
@@ -45,7 +46,9 @@ export function withWays<T extends Told>(column: T, around: WordsAround): T {
       : {
           ...column,
           sure: false,
-          because: `${column.because}; which of its words says what is not told`,
+          because: say('{because}; which of its words says what is not told', {
+            because: column.because,
+          }),
         };
   }
   const told = wordsOffered(role, around);
@@ -61,6 +64,10 @@ export function withWays<T extends Told>(column: T, around: WordsAround): T {
     ...column,
     ...(shown ? { values: shown.words } : {}),
     sure: false,
-    because: `${column.because}; its words are not named, ${quoted(yes)} and ${quoted(no)} are written`,
+    because: say('{because}; its words are not named, {yes} and {no} are written', {
+      because: column.because,
+      yes: quoted(yes),
+      no: quoted(no),
+    }),
   };
 }

@@ -1,8 +1,9 @@
 // What is wrong in one row of a contributor sheet, and in which of its columns.
 import type { Finding, Item } from '../model';
 import { ANSWER, optionHeading, QUESTION, RIGHT } from '../shared/contributor-form';
-import { count, optionLetter, quoted } from '../shared/plain';
+import { optionLetter, quoted } from '../shared/plain';
 import { verdictOf } from '../shared/vocabulary/verdicts';
+import { say } from '../shared/say';
 
 /** What a cell says of a statement: a word in any language, or the letter of True or False; undefined where it says neither. */
 export const truthOf = (said: string): boolean | undefined =>
@@ -26,7 +27,7 @@ export function faultsOf(item: Item, key: string, answer: string): Fault[] {
       level: 'block',
       field: 'stem',
       heading: QUESTION,
-      message: 'The row has answers and no question.',
+      message: say('The row has answers and no question.'),
     });
   }
   if (kind.startsWith('choice')) {
@@ -36,13 +37,19 @@ export function faultsOf(item: Item, key: string, answer: string): Fault[] {
         level: 'block',
         field: 'options',
         heading: optionHeading(options.length),
-        message: `It has ${count(options.length, 'option')}; two at least are needed.`,
+        message: say(
+          'It has {options, plural, one {# option} other {# options}}; two at least are needed.',
+          { options: options.length },
+        ),
       });
     }
     if (!options.some(({ right }) => right)) {
       const message = key
-        ? `The key ${quoted(key, 20)} names none of the options A to ${optionLetter(Math.max(0, options.length - 1))}.`
-        : 'It does not say which option is right.';
+        ? say('The key {key} names none of the options A to {value}.', {
+            key: quoted(key, 20),
+            value: optionLetter(Math.max(0, options.length - 1)),
+          })
+        : say('It does not say which option is right.');
       faults.push({ rule: 'sheet-key', level: 'block', field: 'key', heading: RIGHT, message });
     }
   } else if (
@@ -55,7 +62,7 @@ export function faultsOf(item: Item, key: string, answer: string): Fault[] {
       level: 'block',
       field: 'accepted',
       heading: ANSWER,
-      message: 'It has no answer.',
+      message: say('It has no answer.'),
     });
   }
   return faults;

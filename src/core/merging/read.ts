@@ -18,6 +18,7 @@ import { KIND_NAMES } from '../shared/kind-names';
 import { alike, cleanText } from '../shared/normalise';
 import { faultsOf, truthOf } from './faults';
 import { letterPlace } from '../shared/plain';
+import { say } from '../shared/say';
 
 export type Filled = { by: string; items: Item[]; findings: Finding[] };
 
@@ -126,7 +127,11 @@ function itemOf(
   const findings = faultsOf(item, key, answer).map(({ heading, ...fault }): Finding => ({
     ...fault,
     item: id,
-    message: `${place.by}, row ${place.row}: ${fault.message}`,
+    message: say('{by}, row {row}: {message}', {
+      by: place.by,
+      row: place.row,
+      message: fault.message,
+    }),
     where: {
       file: place.file,
       sheet: place.sheet,

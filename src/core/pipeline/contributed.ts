@@ -4,6 +4,7 @@ import { formHead } from '../merging/read';
 import type { Finding, Item, Table } from '../model';
 import { categoryPath } from '../shared/category-path';
 import { quoted } from '../shared/plain';
+import { say } from '../shared/say';
 
 /** The questions of a table with what its forms say of them; others as they are. */
 export function asContributed(table: Table, gathered: Gathered): Gathered {
@@ -35,7 +36,9 @@ export function asContributed(table: Table, gathered: Gathered): Gathered {
   const note: Finding = {
     rule: 'sheet-of-contributor',
     level: 'note',
-    message: `A sheet that was handed out to ${names}: the example in it is left out.`,
+    message: say('A sheet that was handed out to {names}: the example in it is left out.', {
+      names,
+    }),
   };
   const findings = gathered.findings.filter(({ item }) => !item || !left.has(item));
   return { ...gathered, items, findings: [...findings, note] };

@@ -30,8 +30,7 @@ import { sanitiseItem } from '../shared/html/sanitise';
 import { fileName, write } from '../writers';
 import { heldIn } from './held-in';
 import { proof } from './proof';
-import { unfoldReceipt } from './receipts';
-import { Problem } from '../shared/problem';
+import { say } from '../shared/say';
 
 export type FillJob = {
   items: readonly Item[];
@@ -126,7 +125,7 @@ const totalPoints = (items: readonly Item[]): number =>
   Math.round(items.reduce((sum, item) => sum + pointsOf(item), 0) * 100) / 100;
 
 /** One file written, read back and recorded. */
-async function fillOne(
+export async function fillOne(
   job: FillJob & { setTitle: string },
   { taken: chosen, leftOut, batch }: OneFile,
   surroundings: Surroundings,
@@ -191,7 +190,7 @@ export async function fillAll(job: FillJob, surroundings: Surroundings): Promise
   for (const [index, own] of files.entries()) {
     const batch = files.length > 1 ? { n: index + 1, of: files.length } : undefined;
     const numbered = (title: string): string =>
-      batch ? `${title} ${batch.n} of ${batch.of}` : title;
+      batch ? say('{title} {n} of {of}', { title, n: batch.n, of: batch.of }) : title;
     const titled = {
       ...job,
       setTitle: numbered(setTitle),
@@ -212,39 +211,10 @@ export async function fill(job: FillJob, surroundings: Surroundings): Promise<Fi
   const over = more.flat().map(({ item }) => ({
     id: item.id,
     ref: item.ref,
-    reason: `the receiver takes ${job.layout.limits.perFile} questions in one file`,
+    reason: say('the receiver takes {perFile} questions in one file', {
+      perFile: job.layout.limits.perFile,
+    }),
   }));
   const file = { taken: own, leftOut: [...leftOut, ...over] };
   return fillOne({ ...job, setTitle }, file, surroundings);
-}
-
-/** The job by which a receipt's file was made; throws an Error with a plain sentence where the receipt does not hold it. */
-export function jobOf(kept: Receipt, blank?: Uint8Array): FillJob {
-  const receipt = unfoldReceipt(kept);
-  if (!receipt.again) {
-    throw new Problem(
-      'This receipt is from before files could be made again: it does not hold its questions.',
-    );
-  }
-  const { items, layout, description, ...rest } = receipt.again;
-  return defined({
-    ...rest,
-    items,
-    layout,
-    setTitle: receipt.set,
-    fileTitle: receipt.file.name.replace(/\.[^.]*$/, ''),
-    setDescription: description,
-    blank,
-  });
-}
-
-/** The file of a receipt made again: the same bytes, as long as the blank is the same. */
-export async function fillAgain(
-  receipt: Receipt,
-  blank: Uint8Array | undefined,
-  surroundings: Surroundings,
-): Promise<Filled> {
-  const job = jobOf(receipt, blank);
-  // The receipt's questions are those of one file, so they are not divided once more.
-  return fillOne({ ...job, setTitle: receipt.set }, chosenFor(job), surroundings);
 }

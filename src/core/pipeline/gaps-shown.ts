@@ -3,6 +3,7 @@ import type { Layout, Table } from '../model';
 import { DRAWN_GAP, USUAL_GAP } from '../shared/drawn-gap';
 import { textsOfRole } from '../shared/role-texts';
 import { samplesRead } from './samples';
+import { say } from '../shared/say';
 
 /** The gaps that a sample draws. */
 const gapsIn = (row: readonly string[], { columns }: Layout): string[] =>
@@ -43,6 +44,9 @@ export function withGapsShown<T extends { layout: Layout; because: Record<string
   return {
     ...learned,
     layout: { ...learned.layout, ...shown },
-    because: { ...learned.because, ...(shown.kinds ? { kinds: 'its samples have gaps' } : {}) },
+    because: {
+      ...learned.because,
+      ...(shown.kinds ? { kinds: say('its samples have gaps') } : {}),
+    },
   };
 }

@@ -3,6 +3,7 @@ import type { Layout } from '../model';
 import { quoted } from '../shared/plain';
 import { Problem } from '../shared/problem';
 import { transliterate, unheldCharacters } from '../shared/windows-1252';
+import { say } from '../shared/say';
 
 type Said = 'title' | 'description';
 
@@ -24,7 +25,10 @@ export function heldIn(layout: Layout, what: Said, text: string): string {
   if (plain === undefined) {
     const lost = unheldCharacters(text).join(' ');
     throw new Problem(
-      `Files of the kind that this layout describes are written in Windows-1252, which has no sign for ${lost} in the ${what} ${quoted(text)}. Give the set another ${what}.`,
+      say(
+        'Files of the kind that this layout describes are written in Windows-1252, which has no sign for {lost} in the {what} {text}. Give the set another {what}.',
+        { lost, what, text: quoted(text) },
+      ),
     );
   }
   return plain;

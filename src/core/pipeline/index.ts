@@ -2,6 +2,7 @@
 export { checkAll, checkItem, checkTogether } from '../checks';
 export { fit, leftBehind, type LeftBehind } from '../fitting';
 export * from './bank-file';
+export { fillAgain } from './fill-again';
 export * from './filling';
 export * from './key-places';
 export * from './paste-block';

@@ -1,12 +1,13 @@
 // Rules for single kinds, found by trial: the rule under which the samples of a kind come out to the letter holds for it.
 import type { Kind, KindRule, Layout, Role, Sheet, Table } from '../model';
 import { OPTION_ROLES } from '../learning';
-import { KIND_NAMES } from '../shared/kind-names';
+import { kindName } from '../shared/kind-names';
 import { textsOfRole } from '../shared/role-texts';
 import { sheetOfLayout } from '../shared/sheet';
 import { alike } from '../shared/normalise';
 import { trueFalseWords, verdictOf } from '../shared/vocabulary/verdicts';
 import { MOST_SAMPLES, sampleDifferences } from './samples';
+import { say } from '../shared/say';
 
 type Learned = { layout: Layout; because: Record<string, string>; unsure: string[] };
 /** A sample row of a kind; rows count from 1. */
@@ -139,7 +140,9 @@ export function withKindRules<T extends Learned>(learned: T, table: Table): T {
   for (const [kind, samples] of samplesByKind(sheet, layout)) {
     const next = tried(table, layout, kind, samples);
     if (next !== layout) {
-      because[`byKind.${kind}`] = `the samples of ${KIND_NAMES[kind]} come out as they stand so`;
+      because[`byKind.${kind}`] = say('the samples of {kind} come out as they stand so', {
+        kind: kindName(kind),
+      });
     }
     layout = next;
   }

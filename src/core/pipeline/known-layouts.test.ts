@@ -2,7 +2,7 @@
 import { describe, expect, it } from 'vitest';
 import { item, surroundings } from '../../../tests/make';
 import type { KeptLayout, Layout } from '../model';
-import { CHOSEN } from '../shared/reasons';
+import { byChoice } from '../shared/reasons';
 import { fillAll } from './filling';
 import { learnBlank, STARTERS } from './layouts';
 
@@ -12,7 +12,7 @@ const AUTUMN = blank('Zam:,Question,Answer A,Answer B,Answer C,Right\n', 'autumn
 
 async function corrected(change: (layout: Layout) => Layout, ...paths: string[]) {
   const { layout, because, unsure } = await learnBlank(SPRING, surroundings);
-  const chosen = Object.fromEntries(paths.map((path) => [path, CHOSEN]));
+  const chosen = Object.fromEntries(paths.map((path) => [path, byChoice()]));
   const kept: KeptLayout = {
     id: 'k',
     layout: change(layout),

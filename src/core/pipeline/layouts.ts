@@ -30,6 +30,7 @@ import { withSamplesShown } from './samples-shown';
 import { learnText } from './marked-learning';
 import { withSamples } from './samples';
 import { defined } from '../shared/defined';
+import { insteadOf } from './unfillable';
 
 export type { LearnedLayout } from '../learning';
 export { STARTERS } from '../learning';
@@ -165,13 +166,6 @@ export async function showBlank(file: SourceFile, shape: Layout['shape']): Promi
   return opened?.is === 'document' ? asSheet(opened.document) : readTable(file);
 }
 
-const UNFILLABLE: Partial<Record<Table['format'], string>> = {
-  xls: 'an old workbook (.xls)',
-  html: 'a page',
-  docx: 'a document',
-  json: 'a file of JSON',
-};
-
 /**
  * From a receiver's blank to a layout; `findings` say what kept the file from being read. What was decided of a `known`
  * layout with the same headings holds for this one.
@@ -196,14 +190,14 @@ export async function learnBlank(
     : {};
   const layout: Layout = { ...learned.layout, ...ends };
   // Of these the form is understood, but only a new file of another format can be filled; the user is told and decides.
-  const unlike = UNFILLABLE[table.format];
-  if (unlike && table.sheets.length) {
+  const filledInstead = insteadOf(table.format, layout.file.format);
+  if (filledInstead && table.sheets.length) {
     return {
       ...learned,
       layout,
       because: {
         ...learned.because,
-        'file.format': `${unlike} can't be filled itself; a new .${layout.file.format} with the same headings is filled instead`,
+        'file.format': filledInstead,
       },
       unsure: [...learned.unsure, 'file.format'],
       findings: table.findings,

@@ -10,11 +10,11 @@ import {
 } from '../learning';
 import type { Document, Item, Layout, Pattern } from '../model';
 import { readMarkedSet } from '../reading-back';
-import { count } from '../shared/plain';
 import { holdsSigns } from './leftovers';
 import { isGuessed, sayFirst, toldByPlace } from './marked-guesses';
 import { writtenLines } from './marked-sample';
 import { namesSides } from './named-sides';
+import { say } from '../shared/say';
 
 type Base = Pick<Layout, 'id' | 'name' | 'limits'>;
 
@@ -159,8 +159,11 @@ export function learnPattern(
   return {
     layout: comment ? { ...layout, marks: { ...layout.marks!, comment } } : layout,
     because: {
-      shape: 'it is plain text whose lines carry signs',
-      pattern: `read by ${count(linesOf(pattern), 'kind of line', 'kinds of lines')} and written again, the sample comes out to the letter`,
+      shape: say('it is plain text whose lines carry signs'),
+      pattern: say(
+        'read by {pattern, plural, one {# kind of line} other {# kinds of lines}} and written again, the sample comes out to the letter',
+        { pattern: linesOf(pattern) },
+      ),
     },
     unsure:
       isClear(best, others) &&

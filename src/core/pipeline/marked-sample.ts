@@ -6,6 +6,7 @@ import { readMarkedSet } from '../reading-back';
 import { defined } from '../shared/defined';
 import { quoted } from '../shared/plain';
 import { write } from '../writers';
+import { say } from '../shared/say';
 
 /** So many lines of a sample are held against what is written. */
 const MOST_LINES = 400;
@@ -54,11 +55,23 @@ export function withMarkedSample(learned: LearnedLayout, { lines }: Document): L
   }
   const why =
     missing !== undefined && other !== undefined
-      ? `the sample’s ${quoted(missing.trim(), SHOWN)} would be written ${quoted(other.trim(), SHOWN)}`
-      : `${quoted((missing ?? other)!.trim(), SHOWN)} of the sample ${missing === undefined ? 'would be added' : 'is no part of what would be written'}`;
+      ? say('the sample’s {missing} would be written {other}', {
+          missing: quoted(missing.trim(), SHOWN),
+          other: quoted(other.trim(), SHOWN),
+        })
+      : say('{missing} of the sample {missingEnd}', {
+          missing: quoted((missing ?? other)!.trim(), SHOWN),
+          missingEnd:
+            missing === undefined
+              ? say('would be added')
+              : say('is no part of what would be written'),
+        });
   const because = {
     ...learned.because,
-    'marks.right': `${learned.because['marks.right'] ?? ''}; but ${why}`,
+    'marks.right': say('{because}; but {why}', {
+      because: learned.because['marks.right'] ?? '',
+      why,
+    }),
   };
   return doubted({ ...learned, because }, 'marks.right');
 }

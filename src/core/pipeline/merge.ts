@@ -3,9 +3,9 @@ import { DoublesIndex } from '../banks';
 import { readFilled } from '../merging/read';
 import type { Finding, Item, Surroundings } from '../model';
 import { alike } from '../shared/normalise';
-import { count } from '../shared/plain';
 import { nameItems } from '../shared/references';
 import { gatherOpened, openSource } from './sources';
+import { say } from '../shared/say';
 
 export type Merged = { items: Item[]; findings: Finding[]; doubles: [string, string][] };
 type Part = { items: Item[]; findings: Finding[] };
@@ -22,7 +22,10 @@ async function readOne(
       return filled;
     }
     if (filled) {
-      const message = `${filled.by} (${file.name}): nothing is filled in yet.`;
+      const message = say('{by} ({name}): nothing is filled in yet.', {
+        by: filled.by,
+        name: file.name,
+      });
       return {
         items: [],
         findings: [{ rule: 'sheet-empty', level: 'warn', message, where: { file: file.name } }],
@@ -32,7 +35,9 @@ async function readOne(
   // Another form is read as any source is; its file says who it is from.
   const { items, findings } = gatherOpened(opened, {}, surroundings);
   const by = file.name.replace(/\.[^.]+$/, '');
-  const message = `${file.name} is not a sheet that was handed out; it was read as any other file.`;
+  const message = say('{name} is not a sheet that was handed out; it was read as any other file.', {
+    name: file.name,
+  });
   return {
     items: items.map((item) => ({ ...item, origin: { ...item.origin, file: file.name, by } })),
     findings: [
@@ -81,12 +86,18 @@ export async function mergeSheets(
   const told = doubles.map(([first, second]): Finding => {
     const [item, other] = [byId.get(first)!, byId.get(second)!];
     const where =
-      other.origin?.by && items.includes(other) ? `of ${other.origin.by}` : 'of the bank';
+      other.origin?.by && items.includes(other)
+        ? say('of {by}', { by: other.origin.by })
+        : say('of the bank');
     return {
       rule: 'sheet-double',
       level: 'warn',
       item: item.id,
-      message: `${item.origin?.by ?? 'A question'}: “${item.stem.plain.slice(0, 60)}” is like one ${where}.`,
+      message: say('{by}: “{stem}” is like one {where}.', {
+        by: item.origin?.by ?? say('A question'),
+        stem: item.stem.plain.slice(0, 60),
+        where,
+      }),
     };
   });
   const none: Finding[] = items.length
@@ -95,7 +106,9 @@ export async function mergeSheets(
         {
           rule: 'sheets-empty',
           level: 'block',
-          message: `In ${count(files.length, 'file')} no question was found.`,
+          message: say('In {files, plural, one {# file} other {# files}} no question was found.', {
+            files: files.length,
+          }),
         },
       ];
   return {

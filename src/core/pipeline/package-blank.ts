@@ -4,6 +4,7 @@ import type { Layout, Surroundings, Table } from '../model';
 import { STARTERS, type LearnedLayout } from '../learning';
 import { openFile, type SourceFile } from '../readers';
 import { sheetWith } from '../shared/sheet';
+import { say } from '../shared/say';
 
 const ZIP = /\.(?:zip|imscc)$/i;
 /** So much of a part tells its standard. */
@@ -48,7 +49,11 @@ export async function learnPackage(
   const sheet = sheetWith({ name: file.name, rows });
   return {
     layout: { ...starter, id: surroundings.id(), name },
-    because: { shape: `it is a package of ${standard.toUpperCase().replace('-', ' ')}` },
+    because: {
+      shape: say('it is a package of {standard}', {
+        standard: standard.toUpperCase().replace('-', ' '),
+      }),
+    },
     unsure: [],
     table: { file: file.name, format: 'txt', sheets: [sheet], findings },
   };

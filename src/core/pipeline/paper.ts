@@ -4,6 +4,7 @@ import { versionsOf } from '../sets';
 import { Problem } from '../shared/problem';
 import { paperPage } from '../writers/paper';
 import { paperDocument } from '../writers/paper/file';
+import { say } from '../shared/say';
 
 /** One printable page of a handout, a key, an answer sheet, a study sheet, cards or QR cards; the same job gives the same page. */
 export function printPaper(job: PaperJob): string {
@@ -16,7 +17,7 @@ export function printPaper(job: PaperJob): string {
  */
 export function paperFile(job: PaperJob, format: 'docx' | 'odt'): Promise<Uint8Array> {
   if (job.what === 'cards' || job.what === 'qr') {
-    throw new Problem('Cards are printed as they stand; take the page and print it.');
+    throw new Problem(say('Cards are printed as they stand; take the page and print it.'));
   }
   const { title = 'Questions', columns = 1 } = job;
   return paperDocument(printPaper(job), { title, columns, format, head: job.head, foot: job.foot });

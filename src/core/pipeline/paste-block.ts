@@ -8,7 +8,8 @@ import { defined } from '../shared/defined';
 import { unguardFormula } from '../shared/formula-like';
 import { isFilled } from '../shared/roles';
 import { sheetWith } from '../shared/sheet';
-import { chosenFor, jobOf, spreadIn } from './filling';
+import { jobOf } from './fill-again';
+import { chosenFor, spreadIn } from './filling';
 
 /**
  * A block with its two forms for the clipboard. `differences` are what came back other than meant when the tab text was

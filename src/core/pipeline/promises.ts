@@ -1,7 +1,7 @@
 // What a text promises in its first lines, held against what came of it.
 import type { Finding, Opened } from '../model';
-import { count } from '../shared/plain';
 import { promisedIn, type Promised } from '../shared/promise';
+import { say } from '../shared/say';
 
 function promisedBy(opened: Opened): Promised | undefined {
   if (opened.is === 'table') {
@@ -26,7 +26,10 @@ export function promiseUnmet(opened: Opened, came: number, file: string): Findin
       rule: 'fewer-than-promised',
       level: 'warn',
       where: { file, line: promised.line },
-      message: `Line ${promised.line} speaks of ${count(promised.count, 'question')}; ${came} ${came === 1 ? 'was' : 'were'} found. Look at what was left out, or ask for the rest.`,
+      message: say(
+        'Line {line} speaks of {count, plural, one {# question} other {# questions}}; {came} {came, plural, one {was} other {were}} found. Look at what was left out, or ask for the rest.',
+        { line: promised.line, count: promised.count, came },
+      ),
     },
   ];
 }

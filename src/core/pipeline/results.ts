@@ -10,6 +10,7 @@ import {
 import { Problem } from '../shared/problem';
 import { tableAsText } from '../writers/delimited/table';
 import { openSource, type Source } from './sources';
+import { say } from '../shared/say';
 
 type Rows = readonly (readonly string[])[];
 
@@ -47,7 +48,7 @@ export async function resultsOf(
 ): Promise<ResultsRead> {
   const sheets = await sheetsOf(source);
   if (!sheets) {
-    throw new Problem('This is no table: a file of results has a row for each learner.');
+    throw new Problem(say('This is no table: a file of results has a row for each learner.'));
   }
   const plain = readMost(sheets, items);
   if (plain.results.items.some(({ item }) => item)) {
@@ -59,7 +60,10 @@ export async function resultsOf(
     return plain;
   }
   const read = readMost(sheets, items, set.items);
-  const message = `The columns are only numbered, so they were matched by their order to the set ${set.name}.`;
+  const message = say(
+    'The columns are only numbered, so they were matched by their order to the set {name}.',
+    { name: set.name },
+  );
   const finding: Finding = { rule: 'results-by-order', level: 'warn', message };
   return { ...read, results: { ...read.results, findings: [finding, ...read.results.findings] } };
 }

@@ -6,6 +6,7 @@ import { columnIndex } from '../shared/cells';
 import { sheetOfLayout } from '../shared/sheet';
 import { regionOf, type Region } from '../shared/table/region';
 import { findVerdicts } from '../understanding';
+import { say } from '../shared/say';
 
 /** The blank's headings and samples as a block of their own; undefined where it has none. */
 function samplesOf(sheet: Sheet | undefined, { shape, file }: Layout): Region | undefined {
@@ -59,7 +60,7 @@ export function withRowsShown(learned: LearnedLayout, table: Table): LearnedLayo
   const path = ({ column }: Column): string => `columns.${column}`;
   const shown = layout.columns.filter(({ column }) => told.includes(columnIndex(column)));
   const others = layout.columns.filter(({ column }) => found.others.includes(columnIndex(column)));
-  const why = `each ${rowForEach.part} of a sample has a row of its own`;
+  const why = say('each {part} of a sample has a row of its own', { part: rowForEach.part });
   return {
     layout: {
       ...layout,
@@ -76,7 +77,10 @@ export function withRowsShown(learned: LearnedLayout, table: Table): LearnedLayo
       ...Object.fromEntries(
         others.map((column) => [
           path(column),
-          `its cells say something of each ${rowForEach.part}, which is not written: nothing here says what it is`,
+          say(
+            'its cells say something of each {part}, which is not written: nothing here says what it is',
+            { part: rowForEach.part },
+          ),
         ]),
       ),
       key: why,

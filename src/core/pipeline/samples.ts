@@ -6,6 +6,7 @@ import { cellName, columnIndex } from '../shared/cells';
 import { alike } from '../shared/normalise';
 import { quoted } from '../shared/plain';
 import { sheetOfLayout } from '../shared/sheet';
+import { say } from '../shared/say';
 
 /** A sample cell that would be written otherwise. Rows count from 1. */
 export type SampleDifference = { column: string; cell: string; was: string; becomes: string };
@@ -111,8 +112,14 @@ export function withSamples<
   for (const { column, cell, was, becomes } of differences) {
     const path = `columns.${column}`;
     if (!unsure.has(path)) {
-      because[path] =
-        `${because[path] ?? 'it was understood so'}; but the sample in ${cell}, ${quoted(was, 30)}, ${becomes ? `would be written as ${quoted(becomes, 30)}` : 'could not be written'}`;
+      because[path] = say('{because}; but the sample in {cell}, {was}, {becomes}', {
+        because: because[path] ?? say('it was understood so'),
+        cell,
+        was: quoted(was, 30),
+        becomes: becomes
+          ? say('would be written as {becomes}', { becomes: quoted(becomes, 30) })
+          : say('could not be written'),
+      });
     }
     unsure.add(path);
   }

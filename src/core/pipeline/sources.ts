@@ -20,6 +20,7 @@ import { promiseUnmet } from './promises';
 import { asRecords } from './record-text';
 import { asSheetOfLines, mayHoldLines } from './typed-sheet';
 import { asTyped } from './typed-text';
+import { say } from '../shared/say';
 
 export { readingToKeep, type Gathered } from '../gathering';
 export { editDocument, looksOfDocument, textOfDocument, type ShownLook } from '../readers';
@@ -194,7 +195,10 @@ const noQuestions = (file: string): Finding => ({
   rule: 'no-questions',
   level: 'warn',
   where: { file },
-  message: `No question was found in ${file}: it could be read, but nothing in it is filled. Bring another sheet or file.`,
+  message: say(
+    'No question was found in {file}: it could be read, but nothing in it is filled. Bring another sheet or file.',
+    { file },
+  ),
 });
 
 /** Understands a source that is open already; used again after each overruling. */

@@ -1,8 +1,9 @@
 // Several sources that wait side by side: who wrote what, what is wrong at which place, what is there twice, what to write back.
 import type { Finding, Item } from '../model';
 import type { Gathered } from '../gathering';
-import { count, quoted } from '../shared/plain';
+import { quoted } from '../shared/plain';
 import { doublesOf } from './merge';
+import { say } from '../shared/say';
 
 /** A source as it was understood. */
 export type Part = { id: string; name: string; gathered: Pick<Gathered, 'items' | 'findings'> };
@@ -35,7 +36,7 @@ const placeOf = ({ cell, row, line }: { cell?: string; row?: number; line?: numb
   if (cell) {
     return cell;
   }
-  return row || line ? `row ${row ?? line}` : '';
+  return row || line ? say('row {row}', { row: row ?? line }) : '';
 };
 
 function writer({ name, gathered }: Part): string {
@@ -62,14 +63,17 @@ const faultsOf = ({ gathered }: Part): Contribution['faults'] =>
 
 const at = (where: string): string => (where ? `${where}: ` : '');
 const likeWords = ({ of }: Double): string =>
-  of ? `is like one of ${of}` : 'is in the bank already';
+  of ? say('is like one of {of}', { of }) : say('is in the bank already');
 
 /** What is written back: thanks where all is well, else what to mend, place by place. */
 function noteTo({ by, questions, faults, doubles }: Omit<Contribution, 'note'>): string {
   if (!questions) {
-    return `${by}: nothing is filled in yet. Please fill the sheet and send it back.`;
+    return say('{by}: nothing is filled in yet. Please fill the sheet and send it back.', { by });
   }
-  const came = `${by}: ${count(questions, 'question')} came in. Thank you.`;
+  const came = say(
+    '{by}: {questions, plural, one {# question} other {# questions}} came in. Thank you.',
+    { by, questions },
+  );
   const lines = [
     ...faults.map(({ where, message }) => `- ${at(where)}${message}`),
     ...doubles.map(
@@ -77,7 +81,7 @@ function noteTo({ by, questions, faults, doubles }: Omit<Contribution, 'note'>):
     ),
   ];
   return lines.length
-    ? [came, 'Please look at these and send the sheet again:', ...lines].join('\n')
+    ? [came, say('Please look at these and send the sheet again:'), ...lines].join('\n')
     : came;
 }
 
@@ -100,7 +104,7 @@ export function comparedTogether(parts: readonly Part[], known: readonly Item[])
     const doubles = [...first].flatMap(([came, other]): Double[] => {
       const one = byId.get(came);
       const like = byId.get(other);
-      const of = like && (like.part === part ? 'the same sheet' : writer(like.part));
+      const of = like && (like.part === part ? say('the same sheet') : writer(like.part));
       return one?.part === part
         ? [
             {

@@ -1,18 +1,19 @@
 // Files that are no table, whatever their name says. Told by their first bytes, so that the message can name them.
 import type { SourceFile } from './contract';
+import { say, toSay } from '../shared/say';
 
 const begins = (bytes: Uint8Array, signature: readonly number[]): boolean =>
   signature.every((byte, index) => bytes[index] === byte);
 
 const SIGNATURES: readonly (readonly [string, readonly number[]])[] = [
-  ['a PDF document', [0x25, 0x50, 0x44, 0x46]],
-  ['a PNG picture', [0x89, 0x50, 0x4e, 0x47]],
-  ['a JPEG picture', [0xff, 0xd8, 0xff]],
-  ['a GIF picture', [0x47, 0x49, 0x46, 0x38]],
-  ['a gzip archive', [0x1f, 0x8b]],
-  ['a 7z archive', [0x37, 0x7a, 0xbc, 0xaf]],
-  ['a RAR archive', [0x52, 0x61, 0x72, 0x21]],
-  ['an RTF document', [0x7b, 0x5c, 0x72, 0x74, 0x66]],
+  [toSay('a PDF document'), [0x25, 0x50, 0x44, 0x46]],
+  [toSay('a PNG picture'), [0x89, 0x50, 0x4e, 0x47]],
+  [toSay('a JPEG picture'), [0xff, 0xd8, 0xff]],
+  [toSay('a GIF picture'), [0x47, 0x49, 0x46, 0x38]],
+  [toSay('a gzip archive'), [0x1f, 0x8b]],
+  [toSay('a 7z archive'), [0x37, 0x7a, 0xbc, 0xaf]],
+  [toSay('a RAR archive'), [0x52, 0x61, 0x72, 0x21]],
+  [toSay('an RTF document'), [0x7b, 0x5c, 0x72, 0x74, 0x66]],
 ];
 /** The compound file that old workbooks and encrypted new ones are kept in ([MS-CFB] 2.2). */
 const COMPOUND = [0xd0, 0xcf, 0x11, 0xe0, 0xa1, 0xb1, 0x1a, 0xe1];
@@ -43,21 +44,30 @@ export function disguise({
     if (holds(bytes, wide('EncryptedPackage'))) {
       return {
         rule: 'file-encrypted',
-        message: `${name} is protected with a password. Open it in the program it comes from, take the password off, save it and bring it in again.`,
+        message: say(
+          '{name} is protected with a password. Open it in the program it comes from, take the password off, save it and bring it in again.',
+          { name },
+        ),
       };
     }
     return isOldWorkbook(bytes)
       ? undefined
       : {
           rule: 'file-kind-unknown',
-          message: `${name} is a document of an old binary kind. Save it as .docx, .xlsx or plain text in the program it comes from, and bring it in again.`,
+          message: say(
+            '{name} is a document of an old binary kind. Save it as .docx, .xlsx or plain text in the program it comes from, and bring it in again.',
+            { name },
+          ),
         };
   }
   const found = SIGNATURES.find(([, signature]) => begins(bytes, signature));
   if (found) {
     return {
       rule: 'file-not-a-table',
-      message: `${name} is ${found[0]}, not a table or text. Bring in a workbook (.xlsx, .ods, .xls), a document (.docx, .odt) or text (.csv, .tsv, .txt).`,
+      message: say(
+        '{name} is {found}, not a table or text. Bring in a workbook (.xlsx, .ods, .xls), a document (.docx, .odt) or text (.csv, .tsv, .txt).',
+        { name, found: say(found[0]) },
+      ),
     };
   }
   return undefined;

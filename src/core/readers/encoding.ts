@@ -1,6 +1,7 @@
 // From bytes to text: which encoding it is, found by evidence in a fixed order.
 import type { Encoding } from '../model';
-import { CHOSEN } from '../shared/reasons';
+import { byChoice } from '../shared/reasons';
+import { say, toSay } from '../shared/say';
 
 export type Decoded = { text: string; encoding: Encoding; because: string };
 
@@ -52,17 +53,17 @@ const MARKS: readonly { bytes: readonly number[]; encoding: Encoding; because: s
   {
     bytes: [0xef, 0xbb, 0xbf],
     encoding: 'utf-8-bom',
-    because: 'the file begins with the mark of UTF-8',
+    because: toSay('the file begins with the mark of UTF-8'),
   },
   {
     bytes: [0xff, 0xfe],
     encoding: 'utf-16le',
-    because: 'the file begins with the mark of UTF-16',
+    because: toSay('the file begins with the mark of UTF-16'),
   },
   {
     bytes: [0xfe, 0xff],
     encoding: 'utf-16le',
-    because: 'the file begins with the mark of UTF-16, big end first',
+    because: toSay('the file begins with the mark of UTF-16, big end first'),
   },
 ];
 
@@ -76,7 +77,7 @@ function byMark(bytes: Uint8Array): Decoded | undefined {
     encoding === 'utf-16le'
       ? decodeUtf16(bytes.subarray(2), mark.bytes[0] === 0xfe)
       : decodeAs(bytes, 'utf-8');
-  return { text, encoding, because };
+  return { text, encoding, because: say(because) };
 }
 
 /** From this share of NUL bytes on every other place, text is taken for UTF-16; with more on both, it is no text. */
@@ -87,11 +88,11 @@ function byNuls(bytes: Uint8Array): Decoded | undefined {
   const { even, odd } = nulShares(bytes);
   if (odd > MOSTLY && even < HARDLY) {
     const text = decodeUtf16(bytes, false);
-    return { text, encoding: 'utf-16le', because: 'every other byte is 0' };
+    return { text, encoding: 'utf-16le', because: say('every other byte is 0') };
   }
   if (even > MOSTLY && odd < HARDLY) {
     const text = decodeUtf16(bytes, true);
-    return { text, encoding: 'utf-16le', because: 'every other byte is 0, big end first' };
+    return { text, encoding: 'utf-16le', because: say('every other byte is 0, big end first') };
   }
   return undefined;
 }
@@ -102,13 +103,13 @@ function byValidity(bytes: Uint8Array): Decoded {
     ? {
         text: decodeAs(bytes, 'windows-1252'),
         encoding: 'windows-1252',
-        because: 'its bytes are not valid UTF-8',
+        because: say('its bytes are not valid UTF-8'),
       }
-    : { text, encoding: 'utf-8', because: 'all of its bytes are valid UTF-8' };
+    : { text, encoding: 'utf-8', because: say('all of its bytes are valid UTF-8') };
 }
 
 /** Decodes text by its byte order mark, else by its NUL bytes, else strictly as UTF-8, else as Windows-1252. */
 export const decode = (bytes: Uint8Array, overruled?: Encoding): Decoded =>
   overruled
-    ? { text: decodeAs(bytes, overruled), encoding: overruled, because: CHOSEN }
+    ? { text: decodeAs(bytes, overruled), encoding: overruled, because: byChoice() }
     : (byMark(bytes) ?? byNuls(bytes) ?? byValidity(bytes));

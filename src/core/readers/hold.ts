@@ -2,6 +2,7 @@
 import type { DocumentLine, Finding, Opened, Sheet, Table } from '../model';
 import { blocked, CAPS } from './contract';
 import { OverCap, overCapFinding, TableBudget } from './over-cap';
+import { say } from '../shared/say';
 
 /** A stretch without letter or digit says nothing more from this length on. */
 const LONGEST_RUN = 200;
@@ -52,7 +53,14 @@ const runsFinding = (file: string, places: number): Finding => ({
   rule: 'long-run-shortened',
   level: 'note',
   where: { file },
-  message: `${file} has ${places === 1 ? 'a place' : `${places} places`} with more than ${LONGEST_RUN} signs or blanks in a row and no letter among them; ${LONGEST_RUN} of them were kept.`,
+  message: say(
+    '{file} has {places} with more than {longestRun} signs or blanks in a row and no letter among them; {longestRun} of them were kept.',
+    {
+      file,
+      places: places === 1 ? say('a place') : say('{places} places', { places }),
+      longestRun: LONGEST_RUN,
+    },
+  ),
 });
 
 function shortenRuns(rows: string[][]): number {
@@ -146,7 +154,10 @@ export function textStop(file: string, text: string): Finding | undefined {
     return blocked(
       file,
       'file-not-text',
-      `${file} is neither a table nor text: it is full of signs that no text has. Open it in the program it comes from and save it as .xlsx, .docx or plain text.`,
+      say(
+        '{file} is neither a table nor text: it is full of signs that no text has. Open it in the program it comes from and save it as .xlsx, .docx or plain text.',
+        { file },
+      ),
     );
   }
   let lines = 1;
@@ -157,7 +168,10 @@ export function textStop(file: string, text: string): Finding | undefined {
     ? blocked(
         file,
         'too-many-lines',
-        `${file} has ${lines.toLocaleString('en-GB')} lines; ${CAPS.lines.toLocaleString('en-GB')} at most are taken. Split it and bring the parts in one by one.`,
+        say(
+          '{file} has {lines, number} lines; {CAPSLines, number} at most are taken. Split it and bring the parts in one by one.',
+          { file, lines, CAPSLines: CAPS.lines },
+        ),
       )
     : undefined;
 }

@@ -13,6 +13,7 @@ import { openPackage } from './package';
 import { isTestPackage, readTestPackage } from './test-package/reader';
 import { asListed } from './text/listed';
 import { openText } from './text/open';
+import { say } from '../shared/say';
 
 export { CAPS, type ReaderOptions, type SourceFile } from './contract';
 export { readDelimitedText } from './delimited/reader';
@@ -61,7 +62,10 @@ function refused(file: SourceFile): Table | undefined {
       file.name,
       format,
       'file-empty',
-      `${file.name} is empty: it holds no bytes at all. Save it again in the program it comes from, then bring it in.`,
+      say(
+        '{name} is empty: it holds no bytes at all. Save it again in the program it comes from, then bring it in.',
+        { name: file.name },
+      ),
     );
   }
   if (file.bytes.length > CAPS.fileBytes) {
@@ -69,7 +73,14 @@ function refused(file: SourceFile): Table | undefined {
       file.name,
       format,
       'file-too-large',
-      `${file.name} has ${(file.bytes.length / 1_048_576).toFixed(0)} MiB; ${CAPS.fileBytes / 1_048_576} MiB at most are taken. Split it and bring the parts in one by one.`,
+      say(
+        '{name} has {bytes} MiB; {fileBytes} MiB at most are taken. Split it and bring the parts in one by one.',
+        {
+          name: file.name,
+          bytes: (file.bytes.length / 1_048_576).toFixed(0),
+          fileBytes: CAPS.fileBytes / 1_048_576,
+        },
+      ),
     );
   }
   const other = disguise(file);
@@ -106,7 +117,10 @@ function textFindings(name: string, text: string): Finding[] {
       rule: 'file-kind-differs',
       level: 'warn',
       where: { file: name },
-      message: `${name} is called a ${/(?:docx|odt)$/i.test(name) ? 'document' : 'workbook'} but holds plain text; it was read as text.`,
+      message: say('{name} is called a {value} but holds plain text; it was read as text.', {
+        name,
+        value: /(?:docx|odt)$/i.test(name) ? say('document') : say('workbook'),
+      }),
     });
   }
   const nul = text.indexOf('\u0000');
@@ -116,7 +130,10 @@ function textFindings(name: string, text: string): Finding[] {
       rule: 'nul-bytes',
       level: 'warn',
       where: { file: name, line },
-      message: `${name} holds NUL bytes, the first in line ${line}; they were left out of the texts.`,
+      message: say(
+        '{name} holds NUL bytes, the first in line {line}; they were left out of the texts.',
+        { name, line },
+      ),
     });
   }
   return findings;
@@ -136,7 +153,13 @@ export async function readTable(file: SourceFile, options: ReaderOptions = {}): 
           file.name,
           'xlsx',
           'file-not-a-table',
-          `${file.name} is ${opened.is === 'document' ? 'a word-processor document' : 'a package of questions'}, not a workbook or text with columns.`,
+          say('{name} is {is}, not a workbook or text with columns.', {
+            name: file.name,
+            is:
+              opened.is === 'document'
+                ? say('a word-processor document')
+                : say('a package of questions'),
+          }),
         );
   }
   if (isOldWorkbook(file.bytes)) {
@@ -179,7 +202,10 @@ export function unpackBank(
       finding: blocked(
         name,
         'no-bank-file',
-        `${name} is no bank file. Choose a file that “Save this bank as a file” wrote, or bring other files in at Gather.`,
+        say(
+          '{name} is no bank file. Choose a file that “Save this bank as a file” wrote, or bring other files in at Gather.',
+          { name },
+        ),
       ),
     };
   }

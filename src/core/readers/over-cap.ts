@@ -2,6 +2,7 @@
 import { cellName } from '../shared/cells';
 import { CAPS, blocked } from './contract';
 import type { Finding } from '../model';
+import { say } from '../shared/say';
 
 /** Thrown inside a parser to stop it past a cap; the reader turns it into a finding. */
 export class OverCap extends Error {
@@ -17,7 +18,11 @@ const figure = (n: number): string => n.toLocaleString('en-GB');
 
 /** The finding that tells of a cap: what was found, and what to do. */
 export const overCapFinding = (file: string, { rule, message }: OverCap): Finding =>
-  blocked(file, rule, `${file} holds ${message}. Split it and bring the parts in one by one.`);
+  blocked(
+    file,
+    rule,
+    say('{file} holds {message}. Split it and bring the parts in one by one.', { file, message }),
+  );
 
 /** Counts the cells and characters of a table as they are read, so that none is kept past the caps. */
 export class TableBudget {
@@ -29,19 +34,30 @@ export class TableBudget {
     this.cells += times;
     this.characters += length * times;
     if (length > CAPS.cellCharacters) {
-      const where = place ? `cell ${cellName(place.row, place.column)}` : 'one cell';
+      const where = place
+        ? say('cell {row}', { row: cellName(place.row, place.column) })
+        : say('one cell');
       throw new OverCap(
         'cell-too-long',
-        `${figure(length)} characters in ${where}; ${figure(CAPS.cellCharacters)} at most are taken`,
+        say('{length} characters in {where}; {cellCharacters} at most are taken', {
+          length: figure(length),
+          where,
+          cellCharacters: figure(CAPS.cellCharacters),
+        }),
       );
     }
     if (this.cells > CAPS.cells) {
-      throw new OverCap('too-many-cells', `more than ${figure(CAPS.cells)} cells`);
+      throw new OverCap(
+        'too-many-cells',
+        say('more than {cells} cells', { cells: figure(CAPS.cells) }),
+      );
     }
     if (this.characters > CAPS.characters) {
       throw new OverCap(
         'too-many-characters',
-        `more than ${figure(CAPS.characters)} characters in its cells`,
+        say('more than {characters} characters in its cells', {
+          characters: figure(CAPS.characters),
+        }),
       );
     }
   }
@@ -49,7 +65,10 @@ export class TableBudget {
   /** A column of a table, counted from 0. */
   column(column: number): void {
     if (column >= CAPS.columns) {
-      throw new OverCap('too-many-columns', `more than ${CAPS.columns} columns`);
+      throw new OverCap(
+        'too-many-columns',
+        say('more than {columns} columns', { columns: CAPS.columns }),
+      );
     }
   }
 }

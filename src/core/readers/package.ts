@@ -4,6 +4,7 @@ import { openZip, ZipTooFar } from '../shared/zip';
 import { parseXml } from './xml';
 import { blocked } from './contract';
 import type { Finding } from '../model';
+import { say } from '../shared/say';
 
 export type Parts = Map<string, Uint8Array>;
 
@@ -11,7 +12,10 @@ const tooFar = (file: string, why: string): Finding =>
   blocked(
     file,
     'zip-inflates-too-far',
-    `${file} ${why}, so it was not opened. Save it again without the empty rows and columns, and bring it in.`,
+    say(
+      '{file} {why}, so it was not opened. Save it again without the empty rows and columns, and bring it in.',
+      { file, why },
+    ),
   );
 
 /** Opens a package; never throws for bad input. */
@@ -29,7 +33,10 @@ export function openPackage(
       finding: blocked(
         file,
         'zip-damaged',
-        `${file} begins like a workbook, but its package can't be opened: it is cut short or damaged. Save it again or fetch it anew.`,
+        say(
+          "{file} begins like a workbook, but its package can't be opened: it is cut short or damaged. Save it again or fetch it anew.",
+          { file },
+        ),
       ),
     };
   }

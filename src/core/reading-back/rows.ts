@@ -5,6 +5,7 @@ import { questionOf } from './question';
 import type { Said } from './said';
 import type { ReadItem } from './unread';
 import { groupBy } from '../shared/group-by';
+import { say } from '../shared/say';
 
 const APART = new Set<Role>(['ignore', 'number-in-file', 'constant']);
 
@@ -12,7 +13,9 @@ const APART = new Set<Role>(['ignore', 'number-in-file', 'constant']);
 function withConstants(item: ReadItem, { columns }: Layout, row: readonly string[]): ReadItem {
   const other = columns.flatMap(({ role, column, default: constant }) => {
     const text = row[columnIndex(column)] ?? '';
-    return role === 'constant' && constant && text !== constant ? [[`column ${column}`, text]] : [];
+    return role === 'constant' && constant && text !== constant
+      ? [[say('column {column}', { column }), text]]
+      : [];
   });
   return other.length
     ? { ...item, unread: { ...item.unread, ...(Object.fromEntries(other) as object) } }

@@ -7,6 +7,7 @@ import { optionLetter, tagText } from '../shared/plain';
 import { tagPartOf } from '../shared/tags';
 import { rightByWeights } from '../shared/weights';
 import type { ReadItem } from './unread';
+import { say } from '../shared/say';
 
 /** Whether a layout has a place for a role. */
 export type Carries = (role: Role) => boolean;
@@ -159,7 +160,7 @@ const aroundText = ({
   'image-alt': media?.[0]?.alt,
   by: origin?.by,
   at: origin?.at,
-  shuffle: way(shuffle, 'shuffled', 'as given'),
+  shuffle: way(shuffle, 'shuffled', say('as given')),
   across: way(across, 'across', 'down'),
   use,
 });
@@ -194,7 +195,7 @@ function tagFields(item: ReadItem, columns: readonly Column[]): Fields {
   const rest = tags.filter(({ name }) => !named.includes(name)).slice(0, room);
   return Object.fromEntries([
     ...named.map((name) => [
-      `tag ${name}`,
+      say('tag {name}', { name }),
       tags.flatMap((tag) => (tag.name === name ? [tag.value] : [])).join(', '),
     ]),
     ...rest.map((tag, index) => [
@@ -220,7 +221,10 @@ export function textsOf(item: ReadItem, layout: Layout, carries: Carries): Field
       layout.columns.filter(({ role }) => role === 'tag'),
     ),
     ...Object.fromEntries(
-      Object.entries(item.unread ?? {}).map(([place, text]) => [`${place}, not understood`, text]),
+      Object.entries(item.unread ?? {}).map(([place, text]) => [
+        say('{place}, not understood', { place }),
+        text,
+      ]),
     ),
   };
 }

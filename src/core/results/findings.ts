@@ -1,6 +1,7 @@
 // What the figures of a question say in plain words. Thresholds are common practice, no source.
 import type { Finding, Item, ItemFigures } from '../model';
 import { optionLetter } from '../shared/plain';
+import { say } from '../shared/say';
 
 /** Of fewer learners nothing is said: figures swing widely. */
 export const FEW_LEARNERS = 10;
@@ -12,7 +13,10 @@ type Said = { rule: string; level: Finding['level']; words: string };
 
 function ofDifficulty({ difficulty, right, answered }: ItemFigures): Said[] {
   if (difficulty !== null && difficulty > EASY) {
-    const words = `${right} of ${answered} were right: it is too easy to tell anybody apart.`;
+    const words = say('{right} of {answered} were right: it is too easy to tell anybody apart.', {
+      right,
+      answered,
+    });
     return [{ rule: 'results-too-easy', level: 'note', words }];
   }
   return difficulty !== null && difficulty < HARD
@@ -20,7 +24,7 @@ function ofDifficulty({ difficulty, right, answered }: ItemFigures): Said[] {
         {
           rule: 'results-too-hard',
           level: 'warn',
-          words: `only ${right} of ${answered} were right.`,
+          words: say('only {right} of {answered} were right.', { right, answered }),
         },
       ]
     : [];
@@ -32,8 +36,9 @@ const ofDiscrimination = ({ discrimination }: ItemFigures): Said[] =>
         {
           rule: 'results-key-doubtful',
           level: 'warn',
-          words:
+          words: say(
             'those who did well in the rest were more often wrong here: look whether the key is right.',
+          ),
         },
       ]
     : [];
@@ -45,10 +50,10 @@ const ofOptions = ({ options = [] }: ItemFigures, item: Item | undefined): Said[
     .flatMap(({ n, chosen, correlation }): Said[] => {
       const letter = optionLetter(n);
       if (!chosen) {
-        const words = `nobody chose ${letter}: as a wrong option it does nothing.`;
+        const words = say('nobody chose {letter}: as a wrong option it does nothing.', { letter });
         return [{ rule: 'results-option-idle', level: 'note', words }];
       }
-      const words = `${letter} is wrong and draws those who do well in the rest.`;
+      const words = say('{letter} is wrong and draws those who do well in the rest.', { letter });
       return (correlation ?? 0) > DRAWS_STRONG
         ? [{ rule: 'results-option-draws-strong', level: 'warn', words }]
         : [];
@@ -65,7 +70,7 @@ export function findingsOf(figures: ItemFigures, item: Item | undefined): Findin
       rule,
       level,
       ...about,
-      message: `${figures.ref}: ${words}`,
+      message: say('{ref}: {words}', { ref: figures.ref, words }),
     }),
   );
 }

@@ -1,12 +1,13 @@
 // Results: how hard each question was, how well it tells strong from weak, and what its wrong options drew.
 import type { Finding, Item, ItemFigures, Results, ResultsRead } from '../model';
-import { count, quoted } from '../shared/plain';
+import { quoted } from '../shared/plain';
 import { readCounts } from './counts';
 import { variance } from './figures';
 import { FEW_LEARNERS, findingsOf } from './findings';
 import { Headings, isNumbered } from './headings';
 import { groupsOf, itemFigures, testFigures } from './of-scores';
 import { areResults, readResults, type Read } from './read';
+import { say } from '../shared/say';
 
 export { areResults };
 export { simulatedSitting } from './trial';
@@ -14,12 +15,13 @@ export { figuresTable } from './table';
 
 const NO_TEST = testFigures([], { totals: [], variances: [] });
 
-const NOTHING: Finding = {
+const nothing = (): Finding => ({
   rule: 'results-empty',
   level: 'block',
-  message:
+  message: say(
     'No answers were found: give each learner a row and each question a column headed by its reference, title or text; or each question a row with how often it was answered and how often right.',
-};
+  ),
+});
 
 const fewLearners = (learners: number): Finding[] =>
   learners < FEW_LEARNERS
@@ -27,7 +29,10 @@ const fewLearners = (learners: number): Finding[] =>
         {
           rule: 'results-few',
           level: 'note',
-          message: `Of ${count(learners, 'learner')} the figures say little: they swing widely with each one more.`,
+          message: say(
+            'Of {learners, plural, one {# learner} other {# learners}} the figures say little: they swing widely with each one more.',
+            { learners },
+          ),
         },
       ]
     : [];
@@ -76,10 +81,16 @@ function fromCounts(
         {
           rule: 'results-row-unread',
           level: 'warn',
-          message: `${count(without.length, 'row')} said neither how often a question was answered nor how often right: ${without
-            .slice(0, 4)
-            .map((name) => quoted(name || 'no name', 30))
-            .join(', ')}.`,
+          message: say(
+            '{without, plural, one {# row} other {# rows}} said neither how often a question was answered nor how often right: {names}.',
+            {
+              without: without.length,
+              names: without
+                .slice(0, 4)
+                .map((name) => quoted(name || say('no name'), 30))
+                .join(', '),
+            },
+          ),
         },
       ]
     : [];
@@ -115,7 +126,7 @@ export function readSitting(
     learners: read.learners.length,
     items: [],
     test: NO_TEST,
-    findings: [...read.findings, NOTHING],
+    findings: [...read.findings, nothing()],
   };
   return { results, learners: [], marks: [] };
 }

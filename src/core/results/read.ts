@@ -1,8 +1,9 @@
 // A file of results: a learner a row, a question a column, answers as letters, numbers, texts, 0 and 1, or points.
 import type { Finding, Item } from '../model';
-import { count, optionLetter, quoted } from '../shared/plain';
+import { optionLetter, quoted } from '../shared/plain';
 import { isScored, namesSeveral, scoresOf } from './answers';
 import { Headings, type Heading } from './headings';
+import { say } from '../shared/say';
 
 /** A question's column: the answers as written, their scores, and which option each chose (from 0). */
 export type Column = {
@@ -38,9 +39,15 @@ function unscored(columns: readonly Column[]): Finding[] {
   const byHand = lost.filter(({ item }) => item).map(({ ref }) => ref);
   const messages = [
     unknown.length &&
-      `${count(unknown.length, 'column')} could not be matched to a question: ${named(unknown)}. Head a column with the question’s reference, title or text.`,
+      say(
+        '{unknown, plural, one {# column} other {# columns}} could not be matched to a question: {named}. Head a column with the question’s reference, title or text.',
+        { unknown: unknown.length, named: named(unknown) },
+      ),
     byHand.length &&
-      `${count(byHand.length, 'column')} can’t be scored from the answers alone: ${named(byHand)}. Give 0 and 1, or a column of points.`,
+      say(
+        '{byHand, plural, one {# column} other {# columns}} can’t be scored from the answers alone: {named}. Give 0 and 1, or a column of points.',
+        { byHand: byHand.length, named: named(byHand) },
+      ),
   ];
   return messages.flatMap((message): Finding[] =>
     message ? [{ rule: 'results-unmatched', level: 'warn', message }] : [],
@@ -55,7 +62,10 @@ function strangers(columns: readonly Column[], known: number): Finding[] {
         {
           rule: 'results-not-in-bank',
           level: 'note',
-          message: `${count(others.length, 'column')} of 0 and 1 ${others.length === 1 ? 'belongs' : 'belong'} to no question of the bank: ${named(others)}. Its figures stand under that heading.`,
+          message: say(
+            '{others, plural, one {# column} other {# columns}} of 0 and 1 {others, plural, one {belongs} other {belong}} to no question of the bank: {named}. Its figures stand under that heading.',
+            { others: others.length, named: named(others) },
+          ),
         },
       ]
     : [];
@@ -75,9 +85,11 @@ function strange(columns: readonly Column[]): Finding[] {
     if (!odd.length || isPoints) {
       return [];
     }
-    const letters = `A to ${optionLetter(options.length - 1)}`;
-    const [are, counts] = odd.length === 1 ? ['is', 'counts'] : ['are', 'count'];
-    const message = `${ref}: ${count(odd.length, 'answer')} such as ${quoted(odd[0]!, 20)} ${are} none of the options ${letters}, and ${counts} as wrong.`;
+    const letters = say('A to {options}', { options: optionLetter(options.length - 1) });
+    const message = say(
+      '{ref}: {odd, plural, one {# answer} other {# answers}} such as {example} {odd, plural, one {is none of the options {letters}, and counts} other {are none of the options {letters}, and count}} as wrong.',
+      { ref, odd: odd.length, example: quoted(odd[0]!, 20), letters },
+    );
     return [{ rule: 'results-answer-unknown', level: 'note', message }];
   });
 }
@@ -108,7 +120,7 @@ function namesOf(headings: readonly string[], kinds: readonly Heading[]) {
     (words.length ? words : places)
       .map((place) => (row[place] ?? '').trim())
       .filter(Boolean)
-      .join(' ') || `Learner ${at + 1}`;
+      .join(' ') || say('Learner {at}', { at: at + 1 });
 }
 
 /** The cells of these columns, column by column; row after row, since a million cells are slow to reach in another order. */

@@ -1,6 +1,7 @@
 // Words for numbers of things, as the messages of every station use them.
 import type { Item } from '../model';
 import { wellFormed } from './markup';
+import { say } from './say';
 
 /** '1 question', '2 questions'. */
 export const count = (n: number, thing: string, many = `${thing}s`): string =>
@@ -14,7 +15,9 @@ export function quoted(text: string, most = 60): string {
 
 /** 'a, b and c'. */
 export function listed(words: readonly string[]): string {
-  return words.length < 2 ? words.join('') : `${words.slice(0, -1).join(', ')} and ${words.at(-1)}`;
+  return words.length < 2
+    ? words.join('')
+    : say('{words} and {last}', { words: words.slice(0, -1).join(', '), last: words.at(-1) });
 }
 
 /** The letter of an option, A for the first. */

@@ -1,6 +1,7 @@
 // Zips opened with care: the directory at the end is read before anything is inflated (APPNOTE 6.3.10, 4.3.12, 4.3.16),
 // and nothing grows past the limits, for sources and for blanks alike.
 import { unzipSync } from 'fflate';
+import { say } from './say';
 
 /** The most that a package may hold; the largest office documents have a few hundred parts. */
 export const ZIP_LIMITS = { inflatedBytes: 64 * 1024 * 1024, ratio: 100, parts: 2000 } as const;
@@ -71,17 +72,22 @@ function packageStop(bytes: Uint8Array): string | undefined {
     return undefined;
   }
   if (entries.length > ZIP_LIMITS.parts) {
-    return `holds ${entries.length.toLocaleString('en-GB')} parts; ${ZIP_LIMITS.parts.toLocaleString('en-GB')} at most are taken`;
+    return say('holds {entries, number} parts; {parts, number} at most are taken', {
+      entries: entries.length,
+      parts: ZIP_LIMITS.parts,
+    });
   }
   if (overlaps(entries)) {
-    return 'tells of parts that lie over one another, which no program writes';
+    return say('tells of parts that lie over one another, which no program writes');
   }
   if (!entries.every(couldBe)) {
-    return 'tells a part to be smaller than it can be';
+    return say('tells a part to be smaller than it can be');
   }
   const inflated = entries.reduce((sum, entry) => sum + entry.inflated, 0);
   return inflated > ZIP_LIMITS.inflatedBytes
-    ? `inflates past ${ZIP_LIMITS.inflatedBytes / 1_048_576} MiB`
+    ? say('inflates past {inflatedBytes} MiB', {
+        inflatedBytes: ZIP_LIMITS.inflatedBytes / 1_048_576,
+      })
     : undefined;
 }
 
@@ -104,11 +110,17 @@ export function openZip(bytes: Uint8Array): Record<string, Uint8Array> {
     filter({ originalSize, size }) {
       inflated += originalSize;
       if (inflated > ZIP_LIMITS.inflatedBytes) {
-        throw new ZipTooFar(`inflates past ${ZIP_LIMITS.inflatedBytes / 1_048_576} MiB`);
+        throw new ZipTooFar(
+          say('inflates past {inflatedBytes} MiB', {
+            inflatedBytes: ZIP_LIMITS.inflatedBytes / 1_048_576,
+          }),
+        );
       }
       if (originalSize > LARGE_PART && originalSize / Math.max(1, size) > ZIP_LIMITS.ratio) {
         throw new ZipTooFar(
-          `holds a part that inflates to more than ${ZIP_LIMITS.ratio} times its size`,
+          say('holds a part that inflates to more than {ratio} times its size', {
+            ratio: ZIP_LIMITS.ratio,
+          }),
         );
       }
       return true;

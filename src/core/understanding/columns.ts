@@ -1,8 +1,8 @@
 // What the columns of a block of cells mean under their headings.
 import type { Role } from '../model';
-import { CHOSEN } from '../shared/reasons';
+import { byChoice } from '../shared/reasons';
 import { alike } from '../shared/normalise';
-import { count, quoted } from '../shared/plain';
+import { quoted } from '../shared/plain';
 import type { Region } from '../shared/table/region';
 import { ONE, placesOf, type Assigned } from './assign';
 import {
@@ -23,6 +23,7 @@ import { explained, TOLD_BY_WORDS, worded } from './said-odds';
 import { saying } from './saying';
 import { headingAt } from './headings-at';
 import { viewOf } from './view';
+import { say } from '../shared/say';
 
 /** Below this a reading is called unsure. */
 export const SURE = 0.85;
@@ -56,20 +57,27 @@ function reasonOf(view: TableView, column: number, meaning: Meaning): string {
   const { heading, texts, list } = view.columns[column]!;
   const said = heading ? saidOf(heading, meaning) : 0;
   if (said > NAMES) {
-    return `its heading is ${quoted(heading, 40)}`;
+    return say('its heading is {heading}', { heading: quoted(heading, 40) });
   }
   const filled = texts.filter(Boolean).length;
   if (!filled && list?.length) {
-    return `its drop-down list holds ${quoted(list.slice(0, 3).join(', '), 40)}`;
+    return say('its drop-down list holds {list}', {
+      list: quoted(list.slice(0, 3).join(', '), 40),
+    });
   }
   if (!filled) {
     return heading
-      ? `of what ${quoted(heading, 40)} may mean beside the others, this is the likeliest`
-      : 'it is empty';
+      ? say('of what {heading} may mean beside the others, this is the likeliest', {
+          heading: quoted(heading, 40),
+        })
+      : say('it is empty');
   }
-  const what = `${count(filled, 'cell')} and the columns beside it say so`;
+  const what = say(
+    '{filled, plural, one {# cell} other {# cells}} and the columns beside it say so',
+    { filled },
+  );
   return heading && piecesOf(heading).length
-    ? `${what}; its heading ${quoted(heading, 40)} alone does not`
+    ? say('{what}; its heading {heading} alone does not', { what, heading: quoted(heading, 40) })
     : what;
 }
 
@@ -206,7 +214,7 @@ export function understandColumns(
       ...(n === undefined ? {} : { n }),
       p,
       others,
-      because: held.has(index) ? CHOSEN : reasonOf(view, index, meaning),
+      because: held.has(index) ? byChoice() : reasonOf(view, index, meaning),
     };
   });
   return [...understood, ...emptyColumns(region, headingRow, seen, said)].sort(
@@ -228,7 +236,7 @@ function emptyColumns(
       continue;
     }
     const meaning = said.get(at) ?? 'ignore';
-    const because = said.has(at) ? CHOSEN : 'no row fills it';
+    const because = said.has(at) ? byChoice() : say('no row fills it');
     found.push({ at, heading, meaning, role: roleOfMeaning(meaning), p: 1, others: [], because });
   }
   return found;

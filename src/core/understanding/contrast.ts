@@ -2,6 +2,7 @@
 import { alike } from '../shared/normalise';
 import { verdictOf } from '../shared/vocabulary/verdicts';
 import type { Region } from '../shared/table/region';
+import { say } from '../shared/say';
 
 /** What a text is at a glance. */
 export type CellKind = 'number' | 'letter' | 'verdict' | 'link' | 'time' | 'sentence' | 'words';
@@ -182,6 +183,9 @@ export function contrastOf(region: Region, row: number, known: number): Contrast
     row,
     weight,
     cells: filled.length,
-    because: `${telling} of its ${filled.length} cells are of another kind than those below`,
+    because: say('{telling} of its {filled} cells are of another kind than those below', {
+      telling,
+      filled: filled.length,
+    }),
   };
 }

@@ -13,6 +13,7 @@ import { blankWorkbook } from './workbook/blank';
 import { fillWorkbook } from './workbook/fill';
 import { defined } from '../shared/defined';
 import { Problem } from '../shared/problem';
+import { say } from '../shared/say';
 
 export type { Job, Written } from './contract';
 export { csvwOf, tableSchemaOf } from './layout-file/describe';
@@ -49,7 +50,9 @@ export const blankFor = (layout: Layout): Uint8Array | undefined =>
 export function write(job: Job): Written {
   const writer = writerOf(job.layout);
   if (!writer) {
-    throw new Problem(`Files of the kind .${job.layout.file.format} can't be written.`);
+    throw new Problem(
+      say("Files of the kind .{format} can't be written.", { format: job.layout.file.format }),
+    );
   }
   // A layout that never had a blank gets a form of its own; one whose blank is only missing must not be given another.
   const blank = job.blank ?? (job.layout.blank ? undefined : writer.blank?.(job.layout));

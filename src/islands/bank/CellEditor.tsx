@@ -2,7 +2,7 @@
 import { Select } from '@mantine/core';
 import { useEffect, useRef, useState, type KeyboardEvent } from 'react';
 import { KINDS, type Item } from '../../core/model';
-import { KIND_NAMES } from '../../core/shared/kind-names';
+import { kindName } from '../../core/shared/kind-names';
 import { lengthOf } from '../../core/shared/lengths';
 import type { CellField } from '../parts/cells';
 import { bankState } from '../state/bank';
@@ -117,7 +117,7 @@ function Counter({ text, field }: { text: string; field: CellField }) {
   );
 }
 
-const KIND_CHOICES = KINDS.map((kind) => ({ value: KIND_NAMES[kind], label: KIND_NAMES[kind] }));
+const KIND_CHOICES = KINDS.map((kind) => ({ value: kindName(kind), label: kindName(kind) }));
 
 /** The kind of a question: chosen from a list, or typed until it is found there. */
 function KindEditor(props: Props) {

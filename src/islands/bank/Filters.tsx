@@ -2,7 +2,7 @@
 import { Group, SegmentedControl, Select, Text, TextInput } from '@mantine/core';
 import { useDeferredValue, useMemo } from 'react';
 import type { Item, Kind } from '../../core/model';
-import { KIND_NAMES } from '../../core/shared/kind-names';
+import { kindName } from '../../core/shared/kind-names';
 import { tagText } from '../../core/shared/plain';
 import { LinkButton } from '../parts/LinkButton';
 import { SearchBy } from '../parts/SearchBy';
@@ -124,7 +124,7 @@ export function Filters({
 }) {
   const view = useView(criteriaOf);
   const { kinds, tags } = useWords();
-  const kindData = kinds.map((kind) => ({ value: kind, label: KIND_NAMES[kind] }));
+  const kindData = kinds.map((kind) => ({ value: kind, label: kindName(kind) }));
   return (
     <Group gap="xs" style={{ flex: 'none' }}>
       <TextInput

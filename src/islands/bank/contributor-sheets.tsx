@@ -3,7 +3,7 @@ import { Button, Group, MultiSelect, NumberInput, Stack, Text, Textarea } from '
 import { modals } from '@mantine/modals';
 import { useState } from 'react';
 import type { Kind, SheetsJob } from '../../core/model';
-import { KIND_NAMES } from '../../core/shared/kind-names';
+import { kindName } from '../../core/shared/kind-names';
 import { safeName } from '../../core/shared/plain';
 import { strictestLengths } from '../../core/shared/strictest';
 import { core } from '../../workers/client';
@@ -74,7 +74,7 @@ function Sheets() {
       />
       <MultiSelect
         label={i18n._('Kinds')}
-        data={KINDS.map((kind) => ({ value: kind, label: KIND_NAMES[kind] }))}
+        data={KINDS.map((kind) => ({ value: kind, label: kindName(kind) }))}
         value={kinds}
         onChange={setKinds}
       />

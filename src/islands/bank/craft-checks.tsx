@@ -5,6 +5,7 @@ import { useState } from 'react';
 import { craftChecks, namesOff, type CraftException } from '../../core/craft';
 import type { Item } from '../../core/model';
 import { quoted } from '../../core/shared/plain';
+import { say } from '../../core/shared/say';
 import { LinkButton } from '../parts/LinkButton';
 import { itemById, switchCraft, useBank } from '../state/bank';
 import { i18n } from '../../languages';
@@ -29,8 +30,8 @@ function CraftList() {
       {craftChecks.map(({ id, looksFor, why, source }) => (
         <Switch
           key={id}
-          label={looksFor}
-          description={`${why} (${source})`}
+          label={say(looksFor)}
+          description={`${say(why)} (${source})`}
           checked={!off.includes(id)}
           onChange={(event) => void switchCraft(id, event.currentTarget.checked)}
         />

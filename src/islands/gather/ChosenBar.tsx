@@ -1,7 +1,7 @@
 // Which rows are shown, and what can be done with several questions at once.
 import { Button, Group, SegmentedControl, Select } from '@mantine/core';
 import { KINDS } from '../../core/model';
-import { KIND_NAMES } from '../../core/shared/kind-names';
+import { kindName } from '../../core/shared/kind-names';
 import { useActs } from '../state/acts';
 import {
   chooseAll,
@@ -40,7 +40,7 @@ function ForChosen({ isCounted }: { isCounted: boolean }) {
         aria-label={i18n._('Kind of the chosen questions')}
         placeholder={i18n._('They are …')}
         value={null}
-        data={KINDS.map((kind) => ({ value: kind, label: KIND_NAMES[kind] }))}
+        data={KINDS.map((kind) => ({ value: kind, label: kindName(kind) }))}
         onChange={(kind) => kind && giveKind(chosenItems(), kind)}
       />
       <Button size="compact-sm" variant="subtle" onClick={chooseNone}>

@@ -1,7 +1,7 @@
 // The kind of a question as a word, with the other kinds one click away.
 import { Menu, UnstyledButton } from '@mantine/core';
 import { KINDS, type Item, type Kind } from '../../core/model';
-import { KIND_NAMES } from '../../core/shared/kind-names';
+import { kindName } from '../../core/shared/kind-names';
 import { sayProblem } from '../parts/say';
 import { setCell } from '../parts/cells';
 import { mendAll } from '../state/gather';
@@ -10,7 +10,7 @@ import { i18n } from '../../languages';
 /** Gives questions another kind, with what of their answers that can hold; those that can't take it stay. */
 export function giveKind(items: readonly Item[], kind: Kind): void {
   const changes = items.flatMap((item): (readonly [Item, Partial<Item>])[] => {
-    const fields = setCell(item, 'kind', KIND_NAMES[kind]);
+    const fields = setCell(item, 'kind', kindName(kind));
     if ('refused' in fields) {
       sayProblem(fields.refused);
       return [];
@@ -21,7 +21,7 @@ export function giveKind(items: readonly Item[], kind: Kind): void {
 }
 
 export function KindMenu({ item, isFixed }: { item: Item; isFixed: boolean }) {
-  const name = KIND_NAMES[item.kind];
+  const name = kindName(item.kind);
   if (isFixed) {
     return <span className="kind-word">{name}</span>;
   }
@@ -40,7 +40,7 @@ export function KindMenu({ item, isFixed }: { item: Item; isFixed: boolean }) {
         <Menu.Label>{i18n._('It is')}</Menu.Label>
         {KINDS.filter((kind) => kind !== item.kind).map((kind) => (
           <Menu.Item key={kind} onClick={() => giveKind([item], kind)}>
-            {KIND_NAMES[kind]}
+            {kindName(kind)}
           </Menu.Item>
         ))}
       </Menu.Dropdown>

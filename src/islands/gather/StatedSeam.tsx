@@ -3,7 +3,7 @@ import { Text, VisuallyHidden } from '@mantine/core';
 import { useVirtualizer } from '@tanstack/react-virtual';
 import { useCallback, useMemo, useState } from 'react';
 import type { Finding, Item } from '../../core/model';
-import { KIND_NAMES } from '../../core/shared/kind-names';
+import { kindName } from '../../core/shared/kind-names';
 import { worstToSee } from '../parts/Finding';
 import { StateSign } from '../parts/StateSign';
 import { useGather } from '../state/gather';
@@ -23,7 +23,7 @@ function StatedRow({ item, n, findings }: { item: Item; n: number; findings: rea
     <>
       <div role="cell" className="stated-left">
         <span className="mono">{item.ref || n}</span>
-        <span>{item.title ?? KIND_NAMES[item.kind]}</span>
+        <span>{item.title ?? kindName(item.kind)}</span>
         <Text component="span" c="dimmed" size="sm">
           {item.category?.join(' > ') ?? ''}
         </Text>

@@ -2,7 +2,7 @@
 import { Checkbox, Group, NumberInput, Pill, Select, TextInput } from '@mantine/core';
 import { useMemo } from 'react';
 import type { KeptLayout } from '../../core/model';
-import { KIND_NAMES } from '../../core/shared/kind-names';
+import { kindName } from '../../core/shared/kind-names';
 import { pathsOf } from '../../core/shared/sets/where';
 import { LinkButton } from '../parts/LinkButton';
 import { SearchBy } from '../parts/SearchBy';
@@ -58,7 +58,7 @@ function ByCategoryAndKind() {
         value={choice.kind}
         data={[
           { value: ALL, label: i18n._('every kind') },
-          ...kinds.map((kind) => ({ value: kind, label: KIND_NAMES[kind] })),
+          ...kinds.map((kind) => ({ value: kind, label: kindName(kind) })),
         ]}
         onChange={(kind) => setChoice({ kind: kind ?? ALL })}
       />

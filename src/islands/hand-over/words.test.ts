@@ -39,9 +39,13 @@ describe('a cell of the matrix', () => {
   });
   it('the head says what the receiver has no place for, two things by name and all in a sentence', () => {
     const behind = [
-      { n: 1, one: 'picture', many: 'pictures' },
-      { n: 5, one: 'hint', many: 'hints' },
-      { n: 9, one: 'question’s tags', many: 'questions’ tags' },
+      { n: 1, many: 'pictures', counted: '{n, plural, one {# picture} other {# pictures}}' },
+      { n: 5, many: 'hints', counted: '{n, plural, one {# hint} other {# hints}}' },
+      {
+        n: 9,
+        many: 'tags',
+        counted: '{n, plural, one {# question’s tags} other {# questions’ tags}}',
+      },
     ];
     expect(behindWords({ ...column, behind })).toEqual({
       brief: 'no place for pictures, hints …',

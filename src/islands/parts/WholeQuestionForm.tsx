@@ -13,7 +13,7 @@ import { schemaResolver, useForm, type UseFormReturnType } from '@mantine/form';
 import { useState, type KeyboardEvent } from 'react';
 import { z } from 'zod';
 import { KINDS, type Item } from '../../core/model';
-import { KIND_NAMES } from '../../core/shared/kind-names';
+import { kindName } from '../../core/shared/kind-names';
 import { optionLetter } from '../../core/shared/plain';
 import { cellText, type CellField } from './cells';
 import type { Edit } from './edits';
@@ -87,7 +87,7 @@ function answersOf(item: Item): Values['answers'] {
 
 const valuesOf = (item: Item): Values => ({
   stem: item.stem.plain,
-  kind: KIND_NAMES[item.kind],
+  kind: kindName(item.kind),
   title: cellText(item, 'title'),
   answers: answersOf(item),
   points: cellText(item, 'points'),
@@ -122,7 +122,7 @@ function editsOf(item: Item, values: Values): Edit[] {
 }
 
 /** Whether more than one answer may be right. */
-const takesSeveral = (kind: string): boolean => kind === KIND_NAMES['choice-many'];
+const takesSeveral = (kind: string): boolean => kind === kindName('choice-many');
 
 type LineProps = { form: Form; item: Item; index: number; hasFeedback: boolean };
 
@@ -169,7 +169,7 @@ function AnswerLine({ form, item, index, hasFeedback }: LineProps) {
   );
 }
 
-const KIND_WORDS = KINDS.map((kind) => KIND_NAMES[kind]);
+const KIND_WORDS = KINDS.map((kind) => kindName(kind));
 
 export type QuestionFormProps = {
   item: Item;

@@ -3,7 +3,7 @@ import { Button, Group, NumberInput, Paper, Stack, Text, TextInput } from '@mant
 import { useDeferredValue, useMemo, useState } from 'react';
 import type { Item, QuestionSet } from '../../core/model';
 import { seeded, shuffled } from '../../core/shared/chance';
-import { KIND_NAMES } from '../../core/shared/kind-names';
+import { kindName } from '../../core/shared/kind-names';
 import { tagText } from '../../core/shared/plain';
 import { CATEGORY_STEP } from '../../core/shared/sets/where';
 import { LinkButton } from '../parts/LinkButton';
@@ -30,7 +30,7 @@ function useFound(set: QuestionSet, query: string): Item[] {
 }
 
 const about = ({ category = [], tags = [], kind }: Item): string =>
-  [category.join(CATEGORY_STEP), KIND_NAMES[kind], ...tags.map(tagText)].filter(Boolean).join(', ');
+  [category.join(CATEGORY_STEP), kindName(kind), ...tags.map(tagText)].filter(Boolean).join(', ');
 
 function ByChance({ set, found }: { set: QuestionSet; found: readonly Item[] }) {
   const [many, setMany] = useState<number>(10);

@@ -3,7 +3,7 @@ import { Button, Group, Menu, SegmentedControl, Text } from '@mantine/core';
 import { useMemo, useState } from 'react';
 import { useLocation } from 'wouter';
 import type { QuestionSet } from '../../core/model';
-import { KIND_NAMES } from '../../core/shared/kind-names';
+import { kindName } from '../../core/shared/kind-names';
 import { factsOf } from '../../core/shared/sets/facts';
 import { CommitText } from '../parts/Commit';
 import { CommitName } from '../parts/NameField';
@@ -27,7 +27,7 @@ function useFacts(set: QuestionSet): Facts {
   return useMemo(() => {
     void items;
     const { questions, points, seconds, untimed, kinds } = factsOf(set, itemById);
-    const kindWords = [...kinds].map(([kind, n]) => `${KIND_NAMES[kind]} ${n}`);
+    const kindWords = [...kinds].map(([kind, n]) => `${kindName(kind)} ${n}`);
     const sum = [
       i18n._('{questions, plural, one {# question} other {# questions}}', { questions }),
       i18n._('{points, plural, one {# point} other {# points}}', { points }),

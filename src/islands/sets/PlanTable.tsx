@@ -2,7 +2,7 @@
 import { Button, Group, NumberInput, Paper, Select, Table, Text } from '@mantine/core';
 import { useMemo, useState } from 'react';
 import type { Item, PlanLine, PlanMost, PlanWhere, QuestionSet, Tag } from '../../core/model';
-import { KIND_NAMES } from '../../core/shared/kind-names';
+import { kindName } from '../../core/shared/kind-names';
 import { tagText } from '../../core/shared/plain';
 import { shortWords } from '../../core/shared/sets/short';
 import { isWanted, pathsOf } from '../../core/shared/sets/where';
@@ -103,7 +103,7 @@ function Line({
           label={i18n._('Kind of line {at}', { at: at + 1 })}
           value={where.kind}
           any={i18n._('any kind')}
-          data={words.kinds.map((kind) => ({ value: kind, label: KIND_NAMES[kind] }))}
+          data={words.kinds.map((kind) => ({ value: kind, label: kindName(kind) }))}
           onChoose={(kind) => to({ kind: words.kinds.find((one) => one === kind) })}
         />
       </Table.Td>

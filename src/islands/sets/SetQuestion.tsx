@@ -2,7 +2,7 @@
 import { useSortable } from '@dnd-kit/sortable';
 import { Group, Text } from '@mantine/core';
 import type { QuestionSet } from '../../core/model';
-import { KIND_NAMES } from '../../core/shared/kind-names';
+import { kindName } from '../../core/shared/kind-names';
 import { pointsOf } from '../../core/shared/sets/facts';
 import { LinkButton } from '../parts/LinkButton';
 import { DragHandle, onAltArrow, styleOf } from '../parts/Sortable';
@@ -52,7 +52,7 @@ export function SetQuestion({ set, id, spot }: { set: QuestionSet; id: string; s
       <Group gap="xs" wrap="nowrap" className="set-about">
         {item && (
           <Text component="span" size="sm" c="dimmed">
-            {KIND_NAMES[item.kind]},{' '}
+            {kindName(item.kind)},{' '}
             {i18n._('{pointsOf, plural, one {# point} other {# points}}', {
               pointsOf: pointsOf(item),
             })}

@@ -3,6 +3,7 @@ import type { Asked } from '../../model';
 import { quoted } from '../../shared/plain';
 import { secondRequestWords, type Wrong } from '../requests/words';
 import type { RowItem } from './row-item';
+import { say } from '../../shared/say';
 
 /** Questions to be written anew, by their reason. */
 export function wrongOf(made: readonly RowItem[]): Wrong[] {
@@ -10,7 +11,7 @@ export function wrongOf(made: readonly RowItem[]): Wrong[] {
   for (const { item, line, faults } of made) {
     const reason = faults.find((fault) => fault.again)?.again;
     if (reason) {
-      const words = quoted(item.stem.plain || `line ${line}`, 60);
+      const words = quoted(item.stem.plain || say('line {line}', { line }), 60);
       byReason.set(reason, [...(byReason.get(reason) ?? []), words]);
     }
   }

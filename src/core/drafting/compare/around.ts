@@ -1,9 +1,9 @@
 // What is told of a reply as a whole: what stands around its questions, and where its keys point.
 import type { Asked, Finding } from '../../model';
-import { count } from '../../shared/plain';
 import { finding } from '../finding';
 import { keyOfRow, placeOfKey, type RowItem } from './row-item';
 import type { Rows } from './rows';
+import { say } from '../../shared/say';
 
 /** The place of a line. */
 export const at = (line: number): Finding['where'] => ({ line });
@@ -26,16 +26,29 @@ export function aroundFindings(
   return [
     ...(heading === undefined
       ? []
-      : [note('reply-heading', 'note', `${place} has a heading line; it is left out.`, heading)]),
+      : [
+          note(
+            'reply-heading',
+            'note',
+            say('{place} has a heading line; it is left out.', { place }),
+            heading,
+          ),
+        ]),
     ...(hasNumbers
-      ? [note('reply-numbering', 'note', `${place} numbers its lines; the numbers are taken off.`)]
+      ? [
+          note(
+            'reply-numbering',
+            'note',
+            say('{place} numbers its lines; the numbers are taken off.', { place }),
+          ),
+        ]
       : []),
     ...(hasLabels
       ? [
           note(
             'reply-labels',
             'note',
-            `${place} puts letters before its options; they are taken off.`,
+            say('{place} puts letters before its options; they are taken off.', { place }),
           ),
         ]
       : []),
@@ -44,7 +57,10 @@ export function aroundFindings(
           note(
             'reply-chatter',
             'note',
-            `${place} has ${count(talk.length, 'line')} of talk; ${talk.length === 1 ? 'it is' : 'they are'} left out.`,
+            say(
+              '{place} has {talk, plural, one {# line} other {# lines}} of talk; {talk, plural, one {it is} other {they are}} left out.',
+              { place, talk: talk.length },
+            ),
             talk[0],
           ),
         ]
@@ -77,7 +93,10 @@ export function onePlace(made: readonly RowItem[], place: string): Finding[] {
         note(
           'reply-key-one-place',
           'warn',
-          `${place} has every right option in the same place (${String.fromCharCode(65 + places[0]!)}): look whether the key is true.`,
+          say(
+            '{place} has every right option in the same place ({places}): look whether the key is true.',
+            { place, places: String.fromCharCode(65 + places[0]!) },
+          ),
         ),
       ]
     : [];

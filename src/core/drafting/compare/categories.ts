@@ -1,8 +1,9 @@
 // The reply to a request for categories: one on each line, whatever an assistant puts around them.
 import type { Asked, Finding } from '../../model';
 import { alike, cleanText } from '../../shared/normalise';
-import { count, quoted } from '../../shared/plain';
+import { quoted } from '../../shared/plain';
 import { note } from './around';
+import { say } from '../../shared/say';
 
 /** The categories of a reply, and what is to be said of it. */
 export type Categories = { categories: string[]; findings: Finding[] };
@@ -61,15 +62,25 @@ export function categoriesOfReply(reply: string, asked: Asked): Categories {
   }
   if (left.length) {
     const named = left.slice(0, NAMED).map((text) => quoted(text, 30));
-    const message = `Left out, as no category or one named twice: ${named.join(', ')}${left.length > NAMED ? ' …' : ''}.`;
+    const message = say('Left out, as no category or one named twice: {named}{left}.', {
+      named: named.join(', '),
+      left: left.length > NAMED ? ' …' : '',
+    });
     findings.push(note('reply-categories-left', 'note', message));
   }
   if (!categories.length) {
     findings.push(
-      note('reply-form', 'block', 'The reply names no category: one on each line was asked for.'),
+      note(
+        'reply-form',
+        'block',
+        say('The reply names no category: one on each line was asked for.'),
+      ),
     );
   } else if (categories.length !== asked.count) {
-    const message = `${count(categories.length, 'category', 'categories')} came; ${asked.count} were asked for.`;
+    const message = say(
+      '{categories, plural, one {# category} other {# categories}} came; {count} were asked for.',
+      { categories: categories.length, count: asked.count },
+    );
     findings.push(note('reply-count', 'warn', message));
   }
   return { categories, findings };

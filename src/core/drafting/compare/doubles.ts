@@ -4,6 +4,7 @@ import { alike } from '../../shared/normalise';
 import { quoted } from '../../shared/plain';
 import { note } from './around';
 import type { RowItem } from './row-item';
+import { say } from '../../shared/say';
 
 const stemOf = ({ stem }: Item): string => alike(stem.plain);
 const rightOf = ({ options = [], accepted = [] }: Item): string =>
@@ -47,8 +48,11 @@ export function withoutDoubles(
     if (held) {
       inBank.push(held);
     }
-    const where = held ? 'in the bank' : 'in these replies';
-    const message = `${quoted(item.stem.plain, 50)} stands ${where} already; it is left out.`;
+    const where = held ? say('in the bank') : say('in these replies');
+    const message = say('{stem} stands {where} already; it is left out.', {
+      stem: quoted(item.stem.plain, 50),
+      where,
+    });
     findings.push(note('reply-doubled', 'warn', message, line));
     return false;
   });

@@ -2,7 +2,8 @@
 import type { Asked, Finding } from '../../model';
 import { lengthOf } from '../../shared/lengths';
 import { alike } from '../../shared/normalise';
-import { count, quoted } from '../../shared/plain';
+import { quoted } from '../../shared/plain';
+import { say } from '../../shared/say';
 
 /** A fault of a row: what is told, and whether the question has to be written anew. */
 export type Fault = {
@@ -27,8 +28,14 @@ export function lengthFaults(
             rule: 'reply-too-long',
             level: 'warn' as const,
             field,
-            message: `${quoted(text, 40)} has ${length} characters, ${length - most} over the ${most} that were asked for.`,
-            again: `these were longer than ${asked.limits.stem ?? most} characters, or an option longer than ${asked.limits.option ?? most}`,
+            message: say(
+              '{text} has {length} characters, {difference} over the {most} that were asked for.',
+              { text: quoted(text, 40), length, difference: length - most, most },
+            ),
+            again: say(
+              'these were longer than {stem} characters, or an option longer than {option}',
+              { stem: asked.limits.stem ?? most, option: asked.limits.option ?? most },
+            ),
           },
         ]
       : [];
@@ -43,8 +50,8 @@ export const cutFaults = (texts: readonly (readonly [field: string, text: string
       rule: 'reply-cut',
       level: 'block',
       field,
-      message: `${quoted(text, 40)} is cut short.`,
-      again: 'these were cut short',
+      message: say('{text} is cut short.', { text: quoted(text, 40) }),
+      again: say('these were cut short'),
     }));
 
 /** Options that are missing or come twice. */
@@ -55,8 +62,11 @@ export function optionFaults({ options }: Asked, texts: readonly string[]): Faul
     faults.push({
       rule: 'reply-options-missing',
       level: 'warn',
-      message: `It has ${count(given.length, 'option')} where ${options} were asked for.`,
-      again: `these had fewer than ${options} options`,
+      message: say(
+        'It has {given, plural, one {# option} other {# options}} where {options} were asked for.',
+        { given: given.length, options },
+      ),
+      again: say('these had fewer than {options} options', { options }),
     });
   }
   const twice = given.find((text, at) => given.findIndex((one) => alike(one) === alike(text)) < at);
@@ -64,8 +74,8 @@ export function optionFaults({ options }: Asked, texts: readonly string[]): Faul
     faults.push({
       rule: 'reply-options-alike',
       level: 'warn',
-      message: `The option ${quoted(twice, 30)} comes twice.`,
-      again: 'these had the same option twice',
+      message: say('The option {twice} comes twice.', { twice: quoted(twice, 30) }),
+      again: say('these had the same option twice'),
     });
   }
   return faults;

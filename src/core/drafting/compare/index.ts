@@ -1,6 +1,6 @@
 // Replies held against what was asked: what is missing, wrong or too much, each at its place, and what to ask for again.
 import type { Asked, Finding, Item } from '../../model';
-import { count, quoted } from '../../shared/plain';
+import { quoted } from '../../shared/plain';
 import { nameItems } from '../../shared/references';
 import { isAbout } from './about';
 import { again, wrongOf } from './again';
@@ -8,6 +8,7 @@ import { aroundFindings, at, keyOffset, note, onePlace } from './around';
 import { withoutDoubles } from './doubles';
 import { itemOfRow, type RowItem } from './row-item';
 import { rowsOf } from './rows';
+import { say } from '../../shared/say';
 
 /** Reads a reply that has no rows, as any other text is read. */
 export type ReadText = (reply: string) => Item[] | Promise<Item[]>;
@@ -27,7 +28,7 @@ async function readReply(
   n: number,
   of: { replies: number; read: ReadText },
 ): Promise<Reply> {
-  const place = of.replies > 1 ? `Reply ${n + 1}` : 'The reply';
+  const place = of.replies > 1 ? say('Reply {n}', { n: n + 1 }) : say('The reply');
   const rows = rowsOf(reply, asked.columns);
   const id = (at_: number): string => `reply-${n + 1}-${at_ + 1}`;
   if (!rows.rows.length) {
@@ -39,8 +40,8 @@ async function readReply(
       key: '',
     }));
     const message = items.length
-      ? `${place} is not in the form that was asked for; it was read as text.`
-      : `${place} holds no question.`;
+      ? say('{place} is not in the form that was asked for; it was read as text.', { place })
+      : say('{place} holds no question.', { place });
     return { made, findings: [note('reply-form', items.length ? 'warn' : 'block', message)] };
   }
   const off = keyOffset(rows.rows, asked);
@@ -51,7 +52,14 @@ async function readReply(
       note(
         'reply-key-off',
         'warn',
-        `The keys of ${place.toLowerCase()} are one too ${off < 0 ? 'high' : 'low'} throughout: one points past the options and none at the ${off < 0 ? 'first' : 'last'}. They are moved by one; look over a few.`,
+        say(
+          'The keys of {place} are one too {off} throughout: one points past the options and none at the {offEnd}. They are moved by one; look over a few.',
+          {
+            place: place.toLowerCase(),
+            off: off < 0 ? say('high') : say('low'),
+            offEnd: off < 0 ? say('first') : say('last'),
+          },
+        ),
       ),
     );
   }
@@ -75,12 +83,18 @@ function countFinding(asked: readonly Asked[], has: number): Finding[] {
   if (has === wanted) {
     return [];
   }
-  const words = has < wanted ? `${wanted - has} fewer` : `${has - wanted} more`;
+  const words =
+    has < wanted
+      ? say('{wanted} fewer', { wanted: wanted - has })
+      : say('{has} more', { has: has - wanted });
   return [
     note(
       'reply-count',
       'warn',
-      `${count(has, 'question')} came, ${words} than the ${wanted} that were asked for.`,
+      say(
+        '{has, plural, one {# question} other {# questions}} came, {words} than the {wanted} that were asked for.',
+        { has, words, wanted },
+      ),
     ),
   ];
 }
@@ -96,7 +110,10 @@ function otherFinding(
         note(
           'reply-other',
           'block',
-          `None of the ${terms.length} words occurs in what came: it looks like a reply to another request.`,
+          say(
+            'None of the {terms} words occurs in what came: it looks like a reply to another request.',
+            { terms: terms.length },
+          ),
         ),
       ]
     : [];
@@ -173,7 +190,11 @@ function missingFinding(missing: readonly string[], fine: number): Finding[] {
     note(
       'reply-words-missing',
       'warn',
-      `${count(missing.length, 'word')} had no question: ${named}${missing.length > NAMED ? ' …' : ''}.`,
+      say('{missing, plural, one {# word} other {# words}} had no question: {named}{missingEnd}.', {
+        missing: missing.length,
+        named,
+        missingEnd: missing.length > NAMED ? ' …' : '',
+      }),
     ),
   ];
 }

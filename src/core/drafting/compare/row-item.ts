@@ -2,9 +2,10 @@
 import type { Asked, AskedColumn, Finding, Item } from '../../model';
 import { categoryPath } from '../../shared/category-path';
 import { alike } from '../../shared/normalise';
-import { count, letterPlace, optionLetter, quoted } from '../../shared/plain';
+import { letterPlace, optionLetter, quoted } from '../../shared/plain';
 import { cutFaults, lengthFaults, optionFaults, type Fault } from './faults';
 import type { Row } from './rows';
+import { say } from '../../shared/say';
 
 export type RowItem = {
   item: Item;
@@ -66,7 +67,9 @@ function straightened(
     return {
       cells: cells.slice(has - wanted),
       fault: fault(
-        `The line begins with an empty part, so all else stood one place too far; it is moved back.`,
+        say(
+          'The line begins with an empty part, so all else stood one place too far; it is moved back.',
+        ),
         'note',
       ),
     };
@@ -77,23 +80,29 @@ function straightened(
   return {
     cells,
     fault: fault(
-      `The line has ${count(has, 'part')} where ${wanted} were asked for.`,
+      say(
+        'The line has {has, plural, one {# part} other {# parts}} where {wanted} were asked for.',
+        { has, wanted },
+      ),
       'block',
-      `these lines did not have ${wanted} parts`,
+      say('these lines did not have {wanted} parts', { wanted }),
     ),
   };
 }
 
 function keyFault(key: string, options: number): Fault {
   const message = key
-    ? `The key says ${quoted(key, 20)}, which is none of the options A to ${optionLetter(options - 1)}.`
-    : 'It does not say which option is right.';
+    ? say('The key says {key}, which is none of the options A to {options}.', {
+        key: quoted(key, 20),
+        options: optionLetter(options - 1),
+      })
+    : say('It does not say which option is right.');
   return {
     rule: 'reply-key-unknown',
     level: 'block',
     field: 'key',
     message,
-    again: 'the key of these named no option',
+    again: say('the key of these named no option'),
   };
 }
 
@@ -129,8 +138,8 @@ function typedAnswer(asked: Asked, cells: readonly string[]): Answer {
   const missing: Fault = {
     rule: 'reply-answer-missing',
     level: 'block',
-    message: 'It has no answer.',
-    again: 'these had no answer',
+    message: say('It has no answer.'),
+    again: say('these had no answer'),
   };
   return {
     fields: { accepted },

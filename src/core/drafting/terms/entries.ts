@@ -2,8 +2,9 @@
 import type { Finding, Term } from '../../model';
 import { categoryPath } from '../../shared/category-path';
 import { alike, bareWords, cleanText } from '../../shared/normalise';
-import { count, quoted } from '../../shared/plain';
+import { quoted } from '../../shared/plain';
 import { commonWordsOf } from './common-words';
+import { say } from '../../shared/say';
 
 export type Entry = {
   /** Its place among the entries. */
@@ -82,14 +83,20 @@ function findingsOf(empty: readonly string[], doubled: number): Finding[] {
     findings.push({
       rule: 'term-incomplete',
       level: 'warn',
-      message: `${count(empty.length, 'row')} without a term or without a definition ${empty.length === 1 ? 'is' : 'are'} passed over${named.length ? `: ${named.join(', ')}` : ''}.`,
+      message: say(
+        '{empty, plural, one {# row} other {# rows}} without a term or without a definition {empty, plural, one {is} other {are}} passed over{named}.',
+        { empty: empty.length, named: named.length ? `: ${named.join(', ')}` : '' },
+      ),
     });
   }
   if (doubled) {
     findings.push({
       rule: 'term-doubled',
       level: 'note',
-      message: `${count(doubled, 'row')} came twice and ${doubled === 1 ? 'is' : 'are'} used once.`,
+      message: say(
+        '{doubled, plural, one {# row} other {# rows}} came twice and {doubled, plural, one {is} other {are}} used once.',
+        { doubled },
+      ),
     });
   }
   return findings;

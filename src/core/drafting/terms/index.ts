@@ -1,11 +1,12 @@
 // Questions from a list of terms and definitions.
 import type { Drafted, Finding, Make, Term } from '../../model';
 import { seeded } from '../../shared/chance';
-import { count, quoted } from '../../shared/plain';
+import { quoted } from '../../shared/plain';
 import { nameItems } from '../../shared/references';
 import { finding } from '../finding';
 import { entriesOf, type Entry } from './entries';
 import { madeOf, type Made } from './make';
+import { say } from '../../shared/say';
 
 const NAMED = 3;
 const namesOf = (texts: readonly string[]): string =>
@@ -25,7 +26,10 @@ function tooFew(entries: readonly Entry[], { kind, options = 4 }: Make): Finding
   if (entries.length >= wanted) {
     return [];
   }
-  const message = `${count(entries.length, 'term')} can lend too few wrong answers for ${count(wanted, 'option')}: ${count(wanted - entries.length, 'more term')} with definitions, or fewer options, would help.`;
+  const message = say(
+    '{entries, plural, one {# term} other {# terms}} can lend too few wrong answers for {wanted, plural, one {# option} other {# options}}: {difference, plural, one {# more term} other {# more terms}} with definitions, or fewer options, would help.',
+    { entries: entries.length, wanted, difference: wanted - entries.length },
+  );
   return [finding('terms-too-few', entries.length > 1 ? 'warn' : 'block', message)];
 }
 
@@ -34,7 +38,10 @@ function poor(made: readonly Made[]): Finding[] {
   if (!items.length) {
     return [];
   }
-  const message = `${count(items.length, 'question')} found too few wrong options of the same form: ${namesOf(items.map(({ stem }) => stem.plain))}. More terms of that form, or a category shared with others, would help.`;
+  const message = say(
+    '{items, plural, one {# question} other {# questions}} found too few wrong options of the same form: {names}. More terms of that form, or a category shared with others, would help.',
+    { items: items.length, names: namesOf(items.map(({ stem }) => stem.plain)) },
+  );
   return [finding('wrong-options-poor', 'warn', message)];
 }
 
@@ -45,9 +52,12 @@ function noneMade(without: readonly Entry[], { kind }: Make): Finding[] {
   const terms = [...new Set(without.map(({ term }) => term))];
   const why =
     kind === 'gap'
-      ? 'no word of the definition tells enough for a gap'
-      : 'every other term would be right there as well';
-  const message = `Of ${count(terms.length, 'term')} no question was made (${namesOf(terms)}): ${why}.`;
+      ? say('no word of the definition tells enough for a gap')
+      : say('every other term would be right there as well');
+  const message = say(
+    'Of {terms, plural, one {# term} other {# terms}} no question was made ({names}): {why}.',
+    { terms: terms.length, names: namesOf(terms), why },
+  );
   return [finding('term-unused', 'warn', message)];
 }
 
@@ -62,8 +72,9 @@ export function draftFromTerms(
 ): Drafted {
   const { entries, findings } = entriesOf(terms);
   if (!entries.length) {
-    const message =
-      'There is no term with a definition here: give each term and, behind a tab, what it means.';
+    const message = say(
+      'There is no term with a definition here: give each term and, behind a tab, what it means.',
+    );
     return {
       items: [],
       findings: [...findings, finding('terms-missing', 'block', message)],

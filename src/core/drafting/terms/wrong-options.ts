@@ -1,9 +1,10 @@
 // Wrong options from one's own terms: never also right, of the same form, near in meaning, each used about equally often.
 import type { Lent } from '../../model';
-import { quoted } from '../../shared/plain';
+import { listed, quoted } from '../../shared/plain';
 import { isNearlySame, wouldBeRight } from './also-right';
 import type { Entry } from './entries';
 import type { Pool } from './pool';
+import { say } from '../../shared/say';
 
 /** A lender with what speaks for it. */
 type Candidate = { entry: Entry; score: number; shared: string[]; isNeighbour: boolean };
@@ -152,9 +153,9 @@ export class WrongOptions {
       .slice(0, 2)
       .map((word) => quoted(word, 20));
     const reasons = [
-      isNeighbour ? `also of ${asked.category.at(-1)}` : '',
-      telling.length ? `shares ${telling.join(' and ')}` : '',
-      this.pool.isSameForm(asked, entry) ? 'of the same form' : 'of another form',
+      isNeighbour ? say('also of {category}', { category: asked.category.at(-1) }) : '',
+      telling.length ? say('shares {telling}', { telling: listed(telling) }) : '',
+      this.pool.isSameForm(asked, entry) ? say('of the same form') : say('of another form'),
     ];
     return reasons.filter(Boolean).join(', ');
   }

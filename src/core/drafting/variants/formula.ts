@@ -4,6 +4,7 @@ import { quoted } from '../../shared/plain';
 import { Problem } from '../../shared/problem';
 import { CONSTANTS, FUNCTIONS, math } from './math';
 import { plainUnit, unitOf } from './units';
+import { say } from '../../shared/say';
 
 const LONGEST = 400;
 const MOST_NODES = 150;
@@ -40,19 +41,25 @@ type Objection = (node: Named, names: Names, comparing: boolean) => string | und
 const OBJECTIONS: Readonly<Record<string, Objection>> = {
   ParenthesisNode: () => undefined,
   ConstantNode: ({ value }) =>
-    typeof value === 'number' ? undefined : 'text in quotes is no part of a formula',
+    typeof value === 'number' ? undefined : say('text in quotes is no part of a formula'),
   OperatorNode: ({ op = '' }, _, comparing) =>
     OPERATORS.has(op) || (comparing && COMPARING.has(op))
       ? undefined
-      : `the sign ${op} is not taken here`,
+      : say('the sign {op} is not taken here', { op }),
   FunctionNode: ({ fn }) =>
     FUNCTIONS.has(fn?.name ?? '')
       ? undefined
-      : `the function ${fn?.name ?? ''} is not known here; ${[...FUNCTIONS].join(', ')} are`,
+      : say('the function {name} is not known here; {list} are', {
+          name: fn?.name ?? '',
+          list: [...FUNCTIONS].join(', '),
+        }),
   SymbolNode: ({ name = '' }, names) =>
     names.has(name) || CONSTANTS.has(name) || unitOf(name)
       ? undefined
-      : `${quoted(name, 30)} is none of the quantities (${[...names].join(', ') || 'there are none'})`,
+      : say('{name} is none of the quantities ({list})', {
+          name: quoted(name, 30),
+          list: [...names].join(', ') || say('there are none'),
+        }),
   RelationalNode: (_node, _names, comparing) => (comparing ? undefined : NO_PART),
 };
 
@@ -60,7 +67,7 @@ function objection(node: Named, names: Names, comparing: boolean): string | unde
   const object = Object.hasOwn(OBJECTIONS, node.type) ? OBJECTIONS[node.type] : undefined;
   return object
     ? object(node, names, comparing)
-    : `${quoted(node.toString(), 40)} is not taken; ${NO_PART}`;
+    : say('{node} is not taken; {noPart}', { node: quoted(node.toString(), 40), noPart: NO_PART });
 }
 
 /**
@@ -70,19 +77,25 @@ function objection(node: Named, names: Names, comparing: boolean): string | unde
 export function readFormula(text: string, names: Names, comparing = false): MathNode {
   const what = comparing ? 'condition' : 'formula';
   const refuse = (why: string): never => {
-    throw new Problem(`The ${what} ${quoted(text, 60)} can’t be used: ${why}.`);
+    throw new Problem(
+      say('The {what} {text} can’t be used: {why}.', { what, text: quoted(text, 60), why }),
+    );
   };
   if (!text.trim()) {
-    refuse('it is empty');
+    refuse(say('it is empty'));
   }
   if (text.length > LONGEST) {
-    refuse(`it has ${text.length} characters; ${LONGEST} are taken`);
+    refuse(
+      say('it has {text} characters; {longest} are taken', { text: text.length, longest: LONGEST }),
+    );
   }
   let root: MathNode;
   try {
     root = math.parse(typed(text));
   } catch (error) {
-    return refuse(error instanceof Error ? error.message.replace(/\.$/, '') : 'it can’t be read');
+    return refuse(
+      error instanceof Error ? error.message.replace(/\.$/, '') : say('it can’t be read'),
+    );
   }
   let nodes = 0;
   root.traverse((node, path) => {
@@ -90,7 +103,8 @@ export function readFormula(text: string, names: Names, comparing = false): Math
     if (path === 'fn') {
       return;
     }
-    const why = nodes > MOST_NODES ? 'it has too many parts' : objection(node, names, comparing);
+    const why =
+      nodes > MOST_NODES ? say('it has too many parts') : objection(node, names, comparing);
     if (why) {
       refuse(why);
     }

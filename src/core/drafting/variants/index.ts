@@ -15,6 +15,7 @@ import { CONSTANTS, evaluated } from './math';
 import { halfOfLast, rounded, type Rounded } from './rounding';
 import { usualSlips } from './slips';
 import { fewOptionsFinding, readTemplate, tooFewFinding, type Ready } from './template';
+import { say } from '../../shared/say';
 
 const MOST_VARIANTS = 5000;
 const DEFAULT_OPTIONS = 4;
@@ -108,7 +109,7 @@ function slipsOf(
       findings.push({
         rule: 'slip-unreadable',
         level: 'warn',
-        message: `${name}: ${error.message}`,
+        message: say('{name}: {message}', { name, message: error.message }),
       });
     }
   }

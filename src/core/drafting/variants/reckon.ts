@@ -7,6 +7,7 @@ import type { Drawing } from './draw';
 import { numbersIn } from './formula';
 import { CONSTANTS, evaluated, math } from './math';
 import { isSameDimension, isUnit, unitOf, valueOf, type KnownUnit } from './units';
+import { say } from '../../shared/say';
 
 /** Reckons a formula of the template for one drawing, in the answer's unit. */
 export type Reckon = (root: MathNode) => (drawing: Drawing) => number;
@@ -66,7 +67,7 @@ function withUnits(root: MathNode, { known }: Units, drawing: Drawing): Unit | n
   }
   try {
     const result: unknown = root.compile().evaluate(scope);
-    return isUnit(result) || typeof result === 'number' ? result : 'it gives no number';
+    return isUnit(result) || typeof result === 'number' ? result : say('it gives no number');
   } catch (error) {
     return error instanceof Error ? error.message : String(error);
   }
@@ -77,8 +78,11 @@ function disagreement(root: MathNode, template: Template, units: Units, why: str
   const loose = numbersIn(root).filter((value) => !Number.isInteger(value) || value > COUNTS);
   const isSure = !loose.length && template.quantities.every(({ name }) => units.known.has(name));
   const hint = isSure
-    ? 'Look at the formula or at the units.'
-    : `A number in it${loose.length ? ` (${loose.join(', ')})` : ''}, or a quantity without a unit, may carry one; the numbers are taken as they are.`;
+    ? say('Look at the formula or at the units.')
+    : say(
+        'A number in it{loose}, or a quantity without a unit, may carry one; the numbers are taken as they are.',
+        { loose: loose.length ? ` (${loose.join(', ')})` : '' },
+      );
   return finding('dimension-wrong', isSure ? 'block' : 'warn', `${why} ${hint}`);
 }
 
@@ -102,7 +106,10 @@ function conversion(
     return { factors: NO_FACTORS, findings: [] };
   }
   const of = new Map([...units.known].map(([name, { factor }]) => [name, factor]));
-  const message = `The result is turned into ${unit} from the units of the quantities (× ${rounded(ratio, { significant: 6 }).value}).`;
+  const message = say(
+    'The result is turned into {unit} from the units of the quantities (× {value}).',
+    { unit, value: rounded(ratio, { significant: 6 }).value },
+  );
   return {
     factors: { of, answer: units.answer.factor },
     findings: [finding('unit-converted', 'note', message)],
@@ -121,7 +128,10 @@ const unitsNotKnown = (
         finding(
           'unit-unknown',
           'note',
-          `${[...new Set(named)].join(', ')}: no unit that is known here, so it is written behind the number and nothing is checked by it.`,
+          say(
+            '{list}: no unit that is known here, so it is written behind the number and nothing is checked by it.',
+            { list: [...new Set(named)].join(', ') },
+          ),
         ),
       ]
     : [];
@@ -143,7 +153,9 @@ export function reckoning(
   }
   const result = withUnits(root, units, drawing);
   if (typeof result === 'string') {
-    const why = `The units in the formula do not agree: ${result.replace(/\.$/, '')}.`;
+    const why = say('The units in the formula do not agree: {result}.', {
+      result: result.replace(/\.$/, ''),
+    });
     return {
       reckon: reckonWith(NO_FACTORS),
       findings: [...findings, disagreement(root, template, units, why)],
@@ -152,9 +164,12 @@ export function reckoning(
   if (typeof result === 'number' || !isSameDimension(result, units.answer.unit)) {
     const gives =
       typeof result === 'number'
-        ? 'a number without a unit'
-        : result.toSI().formatUnits() || 'a number without a unit';
-    const why = `With these units the formula gives ${gives}, not ${template.unit!}.`;
+        ? say('a number without a unit')
+        : result.toSI().formatUnits() || say('a number without a unit');
+    const why = say('With these units the formula gives {gives}, not {unit}.', {
+      gives,
+      unit: template.unit!,
+    });
     return {
       reckon: reckonWith(NO_FACTORS),
       findings: [...findings, disagreement(root, template, units, why)],

@@ -3,6 +3,7 @@
 import type { ConstantNode, MathNode, OperatorNode, SymbolNode } from 'mathjs';
 import type { TemplateQuantity } from '../../model';
 import { math } from './math';
+import { say, toSay } from '../../shared/say';
 
 /** A slip in words, with the formula that it leads to. */
 export type SlippedFormula = { name: string; root: MathNode };
@@ -29,9 +30,9 @@ const unwrapped = (node: MathNode): MathNode =>
 function ofPower([base, exponent]: readonly MathNode[]): Other[] {
   if (isNumber(exponent!, 2)) {
     return [
-      { name: `forgot to square ${wordsFor(base!)}`, node: base! },
+      { name: say('forgot to square {base}', { base: wordsFor(base!) }), node: base! },
       {
-        name: `doubled ${wordsFor(base!)} instead of squaring it`,
+        name: say('doubled {base} instead of squaring it', { base: wordsFor(base!) }),
         node: joined('*', base!, constant(2)),
       },
     ];
@@ -39,38 +40,44 @@ function ofPower([base, exponent]: readonly MathNode[]): Other[] {
   if (isNumber(exponent!, 3)) {
     return [
       {
-        name: `squared ${wordsFor(base!)} instead of cubing it`,
+        name: say('squared {base} instead of cubing it', { base: wordsFor(base!) }),
         node: joined('^', base!, constant(2)),
       },
-      { name: `forgot to cube ${wordsFor(base!)}`, node: base! },
+      { name: say('forgot to cube {base}', { base: wordsFor(base!) }), node: base! },
     ];
   }
-  return [{ name: `left out the power of ${wordsFor(base!)}`, node: base! }];
+  return [{ name: say('left out the power of {base}', { base: wordsFor(base!) }), node: base! }];
 }
 
 const ofProduct = ([left, right]: readonly MathNode[]): Other[] => [
-  { name: `left out ${wordsFor(right!)}`, node: left! },
-  { name: `left out ${wordsFor(left!)}`, node: right! },
+  { name: say('left out {right}', { right: wordsFor(right!) }), node: left! },
+  { name: say('left out {left}', { left: wordsFor(left!) }), node: right! },
   {
-    name: `divided by ${wordsFor(right!)} instead of multiplying`,
+    name: say('divided by {right} instead of multiplying', { right: wordsFor(right!) }),
     node: joined('/', left!, right!),
   },
 ];
 const ofQuotient = ([left, right]: readonly MathNode[]): Other[] => [
   {
-    name: `multiplied by ${wordsFor(right!)} instead of dividing`,
+    name: say('multiplied by {right} instead of dividing', { right: wordsFor(right!) }),
     node: joined('*', left!, right!),
   },
-  { name: 'divided the wrong way round', node: joined('/', right!, left!) },
-  { name: `forgot to divide by ${wordsFor(right!)}`, node: left! },
+  { name: say('divided the wrong way round'), node: joined('/', right!, left!) },
+  { name: say('forgot to divide by {right}', { right: wordsFor(right!) }), node: left! },
 ];
 const ofSum = ([left, right]: readonly MathNode[]): Other[] => [
-  { name: `subtracted ${wordsFor(right!)} instead of adding it`, node: joined('-', left!, right!) },
-  { name: `left out ${wordsFor(right!)}`, node: left! },
+  {
+    name: say('subtracted {right} instead of adding it', { right: wordsFor(right!) }),
+    node: joined('-', left!, right!),
+  },
+  { name: say('left out {right}', { right: wordsFor(right!) }), node: left! },
 ];
 const ofDifference = ([left, right]: readonly MathNode[]): Other[] => [
-  { name: `added ${wordsFor(right!)} instead of subtracting it`, node: joined('+', left!, right!) },
-  { name: `left out ${wordsFor(right!)}`, node: left! },
+  {
+    name: say('added {right} instead of subtracting it', { right: wordsFor(right!) }),
+    node: joined('+', left!, right!),
+  },
+  { name: say('left out {right}', { right: wordsFor(right!) }), node: left! },
 ];
 
 const BY_OPERATOR: Readonly<Record<string, (args: readonly MathNode[]) => Other[]>> = {
@@ -82,14 +89,18 @@ const BY_OPERATOR: Readonly<Record<string, (args: readonly MathNode[]) => Other[
 };
 
 const OTHER_FUNCTION: Readonly<Record<string, string>> = { sin: 'cos', cos: 'sin', tan: 'sin' };
-const FULL_NAMES: Readonly<Record<string, string>> = { sin: 'sine', cos: 'cosine', tan: 'tangent' };
+const FULL_NAMES: Readonly<Record<string, string>> = {
+  sin: toSay('sine'),
+  cos: toSay('cosine'),
+  tan: toSay('tangent'),
+};
 
 function ofCall({ fn: { name }, args: [inner] }: Call): Other[] {
   if (!inner) {
     return [];
   }
   if (name === 'sqrt' || name === 'cbrt') {
-    return [{ name: 'forgot to take the root', node: inner }];
+    return [{ name: say('forgot to take the root'), node: inner }];
   }
   const other = OTHER_FUNCTION[name];
   if (!other) {
@@ -98,11 +109,14 @@ function ofCall({ fn: { name }, args: [inner] }: Call): Other[] {
   const call = (text: string): MathNode => math.parse(text);
   return [
     {
-      name: `took the ${FULL_NAMES[other]!} instead of the ${FULL_NAMES[name]!}`,
+      name: say('took the {other} instead of the {name}', {
+        other: say(FULL_NAMES[other]!),
+        name: say(FULL_NAMES[name]!),
+      }),
       node: call(`${other}(${inner.toString()})`),
     },
     {
-      name: 'took degrees for radians',
+      name: say('took degrees for radians'),
       node: call(`${name}((${inner.toString()}) * 180 / pi)`),
     },
   ];
@@ -114,10 +128,10 @@ function ofSymbol({ name }: SymbolNode, isOfCircle: boolean): Other[] {
     return [];
   }
   if (/^(?:r|radius)(?:_|\d|$)/i.test(name)) {
-    return [{ name: 'took the diameter for the radius', node: math.parse(`(2 * ${name})`) }];
+    return [{ name: say('took the diameter for the radius'), node: math.parse(`(2 * ${name})`) }];
   }
   return /^(?:d|diameter)(?:_|\d|$)/i.test(name)
-    ? [{ name: 'took the radius for the diameter', node: math.parse(`(${name} / 2)`) }]
+    ? [{ name: say('took the radius for the diameter'), node: math.parse(`(${name} / 2)`) }]
     : [];
 }
 
@@ -141,7 +155,7 @@ function swaps(root: MathNode, used: readonly TemplateQuantity[]): SlippedFormul
       .slice(index + 1)
       .filter((second) => (second.unit ?? '') === (first.unit ?? ''))
       .map((second) => ({
-        name: `swapped ${first.name} and ${second.name}`,
+        name: say('swapped {name} and {secondName}', { name: first.name, secondName: second.name }),
         root: root.transform((node) => {
           const { name } = node as unknown as SymbolNode;
           if (node.type !== 'SymbolNode' || (name !== first.name && name !== second.name)) {
@@ -154,10 +168,10 @@ function swaps(root: MathNode, used: readonly TemplateQuantity[]): SlippedFormul
 }
 
 const POWERS: readonly (readonly [number, string])[] = [
-  [10, 'ten times too large: a power of ten too many'],
-  [0.1, 'ten times too small: a power of ten too few'],
-  [1000, 'a thousand times too large: the wrong multiple of a unit'],
-  [0.001, 'a thousand times too small: the wrong multiple of a unit'],
+  [10, toSay('ten times too large: a power of ten too many')],
+  [0.1, toSay('ten times too small: a power of ten too few')],
+  [1000, toSay('a thousand times too large: the wrong multiple of a unit')],
+  [0.001, toSay('a thousand times too small: the wrong multiple of a unit')],
 ];
 
 /** All slips that fit a formula, the telling ones first; `used` are its quantities. */
@@ -177,7 +191,7 @@ export function usualSlips(root: MathNode, used: readonly TemplateQuantity[]): S
     }
   });
   const byPower = POWERS.map(([factor, name]) => ({
-    name,
+    name: say(name),
     root: joined('*', root, constant(factor)),
     isFiller: true,
   }));

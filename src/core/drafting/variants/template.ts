@@ -1,12 +1,13 @@
 // A template looked over before anything is drawn: names, ranges, formula and conditions.
 import type { MathNode } from 'mathjs';
 import type { Finding, Template, TemplateQuantity } from '../../model';
-import { count, quoted } from '../../shared/plain';
+import { quoted } from '../../shared/plain';
 import { Problem } from '../../shared/problem';
 import { finding } from '../finding';
 import { sizeOf } from './draw';
 import { namesIn, readFormula } from './formula';
 import { FUNCTIONS } from './math';
+import { say } from '../../shared/say';
 
 const NAME = /^\p{L}[\p{L}\p{N}_]{0,30}$/u;
 const PLACE = /\{([^{}]*)\}/gu;
@@ -21,11 +22,16 @@ function ofQuantity(
 ): Finding[] {
   const { name, from, to } = quantity;
   if (!NAME.test(name) || FUNCTIONS.has(name)) {
-    const message = `${quoted(name, 30)} can’t be the name of a quantity: a name is letters and figures, begins with a letter, and is no function’s.`;
+    const message = say(
+      '{name} can’t be the name of a quantity: a name is letters and figures, begins with a letter, and is no function’s.',
+      { name: quoted(name, 30) },
+    );
     return [finding('quantity-name', 'block', message)];
   }
   if (all.findIndex((one) => one.name === name) !== index) {
-    return [finding('quantity-doubled', 'block', `Two quantities are called ${name}.`)];
+    return [
+      finding('quantity-doubled', 'block', say('Two quantities are called {name}.', { name })),
+    ];
   }
   return sizeOf(quantity) > 0
     ? []
@@ -33,7 +39,7 @@ function ofQuantity(
         finding(
           'range-empty',
           'block',
-          `${name} has no value to take: it goes from ${from} to ${to}.`,
+          say('{name} has no value to take: it goes from {from} to {to}.', { name, from, to }),
         ),
       ];
 }
@@ -49,21 +55,24 @@ function ofStem({ stem, quantities }: Template, used: ReadonlySet<string>): Find
       finding(
         'stem-name-unknown',
         'warn',
-        `The question holds {${name}}, which is no quantity; it stays as it is.`,
+        say("The question holds '{'{name}'}', which is no quantity; it stays as it is.", { name }),
       ),
     ),
     ...hidden.map(({ name }) =>
       finding(
         'quantity-hidden',
         'warn',
-        `The formula needs ${name}, which the question does not show: put {${name}} into its text.`,
+        say(
+          "The formula needs {name}, which the question does not show: put '{'{name}'}' into its text.",
+          { name },
+        ),
       ),
     ),
     ...idle.map(({ name }) =>
       finding(
         'quantity-idle',
         'note',
-        `${name} is used neither in the question nor in the formula.`,
+        say('{name} is used neither in the question nor in the formula.', { name }),
       ),
     ),
   ];
@@ -75,7 +84,7 @@ export function readTemplate(template: Template): Ready | { findings: Finding[] 
   const names = new Set(quantities.map(({ name }) => name));
   const findings = quantities.flatMap(ofQuantity);
   if (!stem.trim()) {
-    findings.push(finding('stem-empty', 'block', 'The question has no text.'));
+    findings.push(finding('stem-empty', 'block', say('The question has no text.')));
   }
   if (findings.length) {
     return { findings };
@@ -94,26 +103,42 @@ export function readTemplate(template: Template): Ready | { findings: Finding[] 
   }
 }
 
-function whyFewer({ conditions, notFinite }: { conditions: boolean; notFinite: number }): string {
+type Met = { conditions: boolean; notFinite: number };
+
+/** Why no drawing was found, and why not more of them. */
+function whyNone({ conditions, notFinite }: Met): string {
   if (notFinite) {
-    return 'for the others the formula has no result (it divides by zero, or takes the root of something negative)';
+    return say(
+      'for the values drawn the formula has no result (it divides by zero, or takes the root of something negative)',
+    );
   }
-  return conditions ? 'no other drawing meets the conditions' : 'the ranges and steps give no more';
+  return conditions
+    ? say('no drawing meets the conditions')
+    : say('the ranges and steps give no more');
+}
+
+function whyFewer({ conditions, notFinite }: Met): string {
+  if (notFinite) {
+    return say(
+      'for the others the formula has no result (it divides by zero, or takes the root of something negative)',
+    );
+  }
+  return conditions
+    ? say('no other drawing meets the conditions')
+    : say('the ranges and steps give no more');
 }
 
 /** What is said where fewer drawings were found than wanted. */
-export function tooFewFinding(
-  found: number,
-  wanted: number,
-  met: { conditions: boolean; notFinite: number },
-): Finding[] {
+export function tooFewFinding(found: number, wanted: number, met: Met): Finding[] {
   if (found >= wanted) {
     return [];
   }
-  const why = whyFewer(met);
   const message = found
-    ? `${found} of ${wanted} variants can be drawn: ${why}. Wider ranges or smaller steps give more.`
-    : `No variant can be drawn: ${why.replace('others', 'values drawn').replace('other drawing', 'drawing')}.`;
+    ? say(
+        '{found} of {wanted} variants can be drawn: {why}. Wider ranges or smaller steps give more.',
+        { found, wanted, why: whyFewer(met) },
+      )
+    : say('No variant can be drawn: {why}.', { why: whyNone(met) });
   return [finding('variants-too-few', found ? 'warn' : 'block', message)];
 }
 
@@ -124,7 +149,10 @@ export const fewOptionsFinding = (n: number, wanted: number): Finding[] =>
         finding(
           'slips-too-few',
           'warn',
-          `${count(n, 'variant')} got fewer than ${wanted} options: the slips give too few results that differ after rounding. Add a slip of your own, or ask for more figures.`,
+          say(
+            '{n, plural, one {# variant} other {# variants}} got fewer than {wanted} options: the slips give too few results that differ after rounding. Add a slip of your own, or ask for more figures.',
+            { n, wanted },
+          ),
         ),
       ]
     : [];

@@ -1,9 +1,8 @@
 // Gathering from running text: from lines to questions, with the reading that explains them.
-import type { Document, Finding, Key, Overrule, Reading } from '../../model';
-import { CHOSEN } from '../../shared/reasons';
-import { rightMarks } from './crossed-boxes';
-import { count, quoted } from '../../shared/plain';
-import { EMPHASES, isEmphasised, plainOfPieces, type Draft, type Emphasis } from './draft';
+import type { Document, Finding, Overrule, Reading } from '../../model';
+import { byChoice } from '../../shared/reasons';
+import { quoted } from '../../shared/plain';
+import { plainOfPieces, type Draft } from './draft';
 import { asksToMatch } from '../../shared/vocabulary/match-words';
 import { asksForOrder } from './order-words';
 import { itemOf, type ItemContext, type Sections } from './item';
@@ -11,27 +10,12 @@ import { isJudged } from './lone';
 import { distinctReadings, otherManners } from './others';
 import { partOf, titleOf } from './part';
 import { readText } from './readings';
+import { keyEmphasis, keyOf } from './key-shown';
 import { tellsKey } from './key-told';
 import { twoLists } from './two-lists';
 import { shareBanks } from './word-bank';
 import type { Gathered, GatherOptions } from '../contract';
-
-/** The emphasis by which the document tells its right options: some but not all options of most questions carry it. */
-function keyEmphasis(drafts: readonly Draft[]): Emphasis | undefined {
-  const open = drafts.filter(
-    (draft) =>
-      draft.options.length > 1 &&
-      !draft.answers.length &&
-      !draft.options.some((option) => option.right),
-  );
-  return EMPHASES.find((emphasis) => {
-    const telling = open.filter((draft) => {
-      const set = draft.options.filter((option) => isEmphasised(option, emphasis)).length;
-      return set > 0 && set < draft.options.length;
-    });
-    return telling.length > 0 && telling.length >= open.length * 0.5;
-  });
-}
+import { say } from '../../shared/say';
 
 /** Why lines are no question; undefined where they are one. `others` holds where the text has questions with answers. */
 function isChatter(draft: Draft, others: boolean): boolean {
@@ -45,53 +29,34 @@ function isChatter(draft: Draft, others: boolean): boolean {
   return !isJudged(text) && (others || !/[?？؟]\W*$|_{2,}/u.test(text));
 }
 
-/** How the document tells its keys, as its questions show it. */
-function keyOf(
-  drafts: readonly Draft[],
-  emphasis: Emphasis | undefined,
-): { key: Key; because: string; sure: boolean } {
-  const choices = drafts.filter(({ options }) => options.length > 1);
-  const marks = choices.flatMap(rightMarks);
-  const lines = choices.filter((draft) => draft.answers.length).length;
-  if (marks.length && marks.length >= lines) {
-    const marker = [...new Set(marks)].sort(
-      (a, b) =>
-        marks.filter((mark) => mark === b).length - marks.filter((mark) => mark === a).length,
-    )[0]!;
-    return {
-      key: { style: 'marker', marker },
-      sure: true,
-      because: `${quoted(marker)} stands at ${count(marks.length, 'option')}`,
-    };
-  }
-  if (lines) {
-    return {
-      key: { style: 'letter' },
-      sure: true,
-      because: `${count(lines, 'question')} of ${choices.length} ${lines === 1 ? 'has' : 'have'} a line with the answer`,
-    };
-  }
-  if (emphasis) {
-    return {
-      key: { style: 'marker', marker: emphasis },
-      sure: true,
-      because: `the right options are set in ${emphasis === 'mark' ? 'colour' : emphasis}`,
-    };
-  }
-  return {
-    key: { style: 'marker', marker: '*' },
-    sure: choices.length === 0,
-    because: choices.length
-      ? 'no sign, no emphasis and no answer line tells the right option'
-      : 'no question has options',
-  };
-}
+/** What stands in the document, in words. */
+const asWords = (questions: readonly Draft[]): string =>
+  say(
+    '{questions, plural, one {# question} other {# questions}} with {options, plural, one {# option} other {# options}} {questions, plural, one {stands} other {stand}} one below the other',
+    {
+      questions: questions.length,
+      options: questions.reduce((sum, draft) => sum + draft.options.length, 0),
+    },
+  );
+
+const noneUnderstood = ({ file, lines }: Document): Finding => ({
+  rule: 'no-questions',
+  level: 'warn',
+  where: { file },
+  message: say(
+    'No question was understood in {file}, which has {lines, plural, one {# line} other {# lines}}. Put a number before each question, a letter before each option and a star at the right one.',
+    { file, lines: lines.length },
+  ),
+});
 
 const leftOut = (line: number, text: string, file: string): Finding => ({
   rule: 'line-left-out',
   level: 'note',
   where: { file, line },
-  message: `Line ${line} says ${quoted(text)}, with no options and no answer. It was left out as no question.`,
+  message: say(
+    'Line {line} says {text}, with no options and no answer. It was left out as no question.',
+    { line, text: quoted(text) },
+  ),
 });
 
 /** Every line that became no part of a question. */
@@ -199,12 +164,7 @@ export function gatherText(document: Document, { overrule = {}, newId }: GatherO
   const out = lines.filter(({ line, text }) => !isTitle(text) && !banks.has(line));
   findings.push(...leftOutOf(drafts, questions, out, document.file));
   if (!items.length) {
-    findings.push({
-      rule: 'no-questions',
-      level: 'warn',
-      where: { file: document.file },
-      message: `No question was understood in ${document.file}, which has ${count(document.lines.length, 'line')}. Put a number before each question, a letter before each option and a star at the right one.`,
-    });
+    findings.push(noneUnderstood(document));
   }
   // Steps and pairs tell by themselves what is right.
   const keyed = questions.filter((_, at) => !['match', 'order'].includes(items[at]!.kind));
@@ -217,12 +177,11 @@ export function gatherText(document: Document, { overrule = {}, newId }: GatherO
     ...(questions.some(({ category }) => category) ? { sections } : {}),
     ...(document.encoding ? { encoding: document.encoding } : {}),
     because: {
-      as: `${count(questions.length, 'question')} with ${count(
-        questions.reduce((sum, draft) => sum + draft.options.length, 0),
-        'option',
-      )} stand${questions.length === 1 ? 's' : ''} one below the other`,
-      key: chosen === undefined ? key.because : CHOSEN,
-      ...(document.encoding ? { encoding: overrule.encoding ? CHOSEN : 'the bytes say so' } : {}),
+      as: asWords(questions),
+      key: chosen === undefined ? key.because : byChoice(),
+      ...(document.encoding
+        ? { encoding: overrule.encoding ? byChoice() : say('the bytes say so') }
+        : {}),
     },
     unsure: [...(holds < HELD && !overrule.manner ? ['as'] : []), ...(key.sure ? [] : ['key'])],
     others: otherManners(distinct),

@@ -12,6 +12,7 @@ import { placesOfSteps } from './placed-steps';
 import { withoutPoints } from './points';
 import { roundSolution } from './round-solution';
 import type { Piece } from './tokens';
+import { say } from '../../shared/say';
 
 type Said = { text: string; pieces: Draft['stem']; keep: boolean };
 type Take = (said: Said) => Partial<Item>;
@@ -87,12 +88,18 @@ function labelFaults(options: Draft['options']): string[] {
       return [];
     }
     if (n === before.n) {
-      return [`Two options are called ${nameOf(n, style)}. Look whether both belong here.`];
+      return [
+        say('Two options are called {n}. Look whether both belong here.', { n: nameOf(n, style) }),
+      ];
     }
     const isGap = n > before.n && n <= before.n + 3;
     return isGap
       ? [
-          `Option ${nameOf(before.n + 1, style)} is missing: ${nameOf(n, style)} follows ${nameOf(before.n, style)}.`,
+          say('Option {n} is missing: {after} follows {before}.', {
+            n: nameOf(before.n + 1, style),
+            after: nameOf(n, style),
+            before: nameOf(before.n, style),
+          }),
         ]
       : [];
   });
@@ -116,30 +123,14 @@ function doubtsOf(
     message,
     where,
   }));
-  const lone: Finding = {
-    rule: 'lone-sentence',
+  const doubt = (rule: string, field: string, message: string): Finding => ({
+    rule,
     level: 'warn',
     item,
-    field: 'stem',
+    field,
     where,
-    message: `Line ${draft.line} has no options and no answer. It was read as an open question, since it stands among questions; leave it out if it is none.`,
-  };
-  const solved: Finding = {
-    rule: 'solution-in-brackets',
-    level: 'warn',
-    item,
-    field: 'stem',
-    where,
-    message: `The word in brackets behind the gap in line ${draft.line} was taken for what goes in. Look whether it only helps to find it.`,
-  };
-  const letter: Finding = {
-    rule: 'verdict-by-letter',
-    level: 'warn',
-    item,
-    field: 'options',
-    where,
-    message: `The letter that answers line ${draft.line} was taken for true or false. Look whether it is the answer itself.`,
-  };
+    message,
+  });
   // A task that says how many points it is worth is one.
   const isLone =
     draft.isLone === true && withoutPoints(plainOfPieces(draft.stem)).points === undefined;
@@ -148,11 +139,24 @@ function doubtsOf(
   const isSolved =
     (isRound && roundSolution(plainOfPieces(draft.stem)) !== null) ||
     draft.stem.some(({ line }) => line.text.includes('[[') && SOLVED_GAP.test(line.source ?? ''));
+  const { line } = draft;
+  const lone = say(
+    'Line {line} has no options and no answer. It was read as an open question, since it stands among questions; leave it out if it is none.',
+    { line },
+  );
+  const solved = say(
+    'The word in brackets behind the gap in line {line} was taken for what goes in. Look whether it only helps to find it.',
+    { line },
+  );
+  const letter = say(
+    'The letter that answers line {line} was taken for true or false. Look whether it is the answer itself.',
+    { line },
+  );
   return [
     ...labels,
-    ...(isLone ? [lone] : []),
-    ...(isSolved ? [solved] : []),
-    ...(isByLetter ? [letter] : []),
+    ...(isLone ? [doubt('lone-sentence', 'stem', lone)] : []),
+    ...(isSolved ? [doubt('solution-in-brackets', 'stem', solved)] : []),
+    ...(isByLetter ? [doubt('verdict-by-letter', 'options', letter)] : []),
   ];
 }
 

@@ -1,10 +1,11 @@
 // The other ways in which a text may be read, in words, each with what has to be overruled for it.
 import type { OtherReading } from '../../model';
-import { count, quoted } from '../../shared/plain';
+import { quoted } from '../../shared/plain';
 import { pieceText, type Draft } from './draft';
 import { nameOf } from './manner';
 import type { TextManner } from './signs';
 import { LONE, type Weighed } from './readings';
+import { say } from '../../shared/say';
 
 const MOST = 3;
 /** Weights differ by so much of the best before one is e times as likely. */
@@ -18,23 +19,27 @@ function signBefore(piece: Draft['stem'][number] | undefined): string {
 
 function stemWords({ stem }: TextManner, drafts: readonly Draft[]): string {
   if (stem.is === 'label') {
-    return `begin with ${quoted(signBefore(drafts[0]?.stem[0]))}`;
+    return say('begin with {stem}', { stem: quoted(signBefore(drafts[0]?.stem[0])) });
   }
-  const words = { bold: 'are bold', gap: 'stand behind a blank line', line: 'are a line each' };
+  const words = {
+    bold: say('are bold'),
+    gap: say('stand behind a blank line'),
+    line: say('are a line each'),
+  };
   return words[stem.is];
 }
 
 function optionWords({ option }: TextManner, drafts: readonly Draft[]): string {
   const first = drafts.find(({ options }) => options.length)?.options[0];
   if (!first) {
-    return 'there are no options';
+    return say('there are no options');
   }
   if (option.is === 'label') {
-    return `options begin with ${quoted(signBefore(first.pieces[0]))}`;
+    return say('options begin with {pieces}', { pieces: quoted(signBefore(first.pieces[0])) });
   }
   return option.is === 'mark'
-    ? `options have a sign, as ${quoted(pieceText(first.pieces[0]!))}`
-    : 'options are lines of their own';
+    ? say('options have a sign, as {pieces}', { pieces: quoted(pieceText(first.pieces[0]!)) })
+    : say('options are lines of their own');
 }
 
 const optionsOf = (drafts: readonly Draft[]): number =>
@@ -42,9 +47,15 @@ const optionsOf = (drafts: readonly Draft[]): number =>
 
 function wordsOf({ manner, found: { drafts } }: Weighed): string {
   const how = manner
-    ? `questions ${stemWords(manner, drafts)}, ${optionWords(manner, drafts)}`
-    : 'each line by its neighbours alone';
-  return `${count(drafts.length, 'question')} and ${count(optionsOf(drafts), 'option')}: ${how}`;
+    ? say('questions {manner}, {optionWords}', {
+        manner: stemWords(manner, drafts),
+        optionWords: optionWords(manner, drafts),
+      })
+    : say('each line by its neighbours alone');
+  return say(
+    '{drafts, plural, one {# question} other {# questions}} and {options, plural, one {# option} other {# options}}: {how}',
+    { drafts: drafts.length, options: optionsOf(drafts), how },
+  );
 }
 
 /** What a reading becomes, to tell readings apart that come to the same. */

@@ -3,7 +3,7 @@ import type { Item, Kind, Option, Text } from '../../model';
 import { verdictPair } from '../../shared/vocabulary/verdicts';
 import { drawnGaps, splitAnswers, type DrawnGaps } from '../answers';
 import { defined } from '../../shared/defined';
-import type { Problem } from '../key';
+import type { Problem } from '../key-by-text';
 import { plainOfPieces, textOfPieces, type Draft } from './draft';
 import { quantityOf } from '../../shared/normalise';
 import type { VerdictPair } from '../../shared/vocabulary/verdict-pairs';

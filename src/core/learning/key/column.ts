@@ -19,6 +19,7 @@ import {
   type KeyEvidence,
   type KeyLearned,
 } from './evidence';
+import { say } from '../../shared/say';
 
 const JOINED_TEXTS = /\S\s*([;|])\s*\S/u;
 
@@ -90,7 +91,7 @@ function fromSamples(
       ...(sign !== undefined ? { separator: sign } : {}),
     },
     sure: true,
-    because: `the samples in column ${key.column} name their options so`,
+    because: say('the samples in column {column} name their options so', { column: key.column }),
   };
 }
 
@@ -113,7 +114,7 @@ function fromTruth(values: readonly string[]): KeyLearned | undefined {
     return {
       key: { style: 'word', right: known[0], wrong: known[1] },
       sure: true,
-      because: 'the samples say true or false as a word',
+      because: say('the samples say true or false as a word'),
     };
   }
   const found = findVerdicts(values.map((value) => [value]));
@@ -128,7 +129,7 @@ function fromTruth(values: readonly string[]): KeyLearned | undefined {
       ...(found?.wrong ? { wrong: found.wrong } : {}),
     },
     sure: true,
-    because: 'the samples say true or false as a word',
+    because: say('the samples say true or false as a word'),
   };
 }
 
@@ -139,17 +140,21 @@ function fromList(key: Column, options: readonly Column[]): KeyLearned | undefin
     return {
       key: { style: 'word', right: pair.right, wrong: pair.wrong },
       sure: true,
-      because: 'its drop-down list says true or false',
+      because: say('its drop-down list says true or false'),
     };
   }
   if (values.length && values.every((value) => /^[A-J]$/i.test(value))) {
-    return { key: { style: 'letter' }, sure: true, because: 'its drop-down list holds letters' };
+    return {
+      key: { style: 'letter' },
+      sure: true,
+      because: say('its drop-down list holds letters'),
+    };
   }
   if (values.length && values.every((value) => /^\d{1,2}$/.test(value))) {
     return {
       key: { style: values.includes('0') ? 'number-from-0' : 'number' },
       sure: true,
-      because: 'its drop-down list holds numbers',
+      because: say('its drop-down list holds numbers'),
     };
   }
   return undefined;
@@ -172,7 +177,11 @@ function fromWords(evidence: KeyEvidence, key: Column): KeyLearned | undefined {
   for (const text of texts) {
     const style = text ? styleInWords(text) : undefined;
     if (style) {
-      return { key: { style }, sure: true, because: `it is said: ${quoted(text.trim(), 60)}` };
+      return {
+        key: { style },
+        sure: true,
+        because: say('it is said: {text}', { text: quoted(text.trim(), 60) }),
+      };
     }
   }
   return undefined;
@@ -190,7 +199,9 @@ function withOwnLetters(learned: KeyLearned, evidence: KeyEvidence, key: Column)
     ? {
         ...learned,
         sure: false,
-        because: `letters such as ${quoted(other)} are not written here, but A, B, C in their place`,
+        because: say('letters such as {other} are not written here, but A, B, C in their place', {
+          other: quoted(other),
+        }),
       }
     : learned;
 }
@@ -216,11 +227,15 @@ function learnedFrom(evidence: KeyEvidence, key: Column): KeyLearned {
     ? undefined
     : verdictsWritten(evidence.note(key.column), samples.filter(Boolean));
   if (both) {
-    return { key: { style: 'word', ...both }, sure: true, because: 'its heading names both words' };
+    return {
+      key: { style: 'word', ...both },
+      sure: true,
+      because: say('its heading names both words'),
+    };
   }
   return {
     key: options.length ? { style: 'letter' } : { style: 'text' },
     sure: false,
-    because: `nothing says how column ${key.column} is written`,
+    because: say('nothing says how column {column} is written', { column: key.column }),
   };
 }

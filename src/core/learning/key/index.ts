@@ -3,6 +3,7 @@ import { tickedColumns } from '../../shared/ticked-pair';
 import { fromKeyColumn } from './column';
 import { having, type KeyEvidence, type KeyLearned } from './evidence';
 import { fromTicks, fromVerdicts, withoutColumn } from './options';
+import { say } from '../../shared/say';
 
 /** The key style of a blank's rows, with the reason. */
 export function learnKey(evidence: KeyEvidence): KeyLearned {
@@ -10,7 +11,7 @@ export function learnKey(evidence: KeyEvidence): KeyLearned {
     return {
       key: { style: 'weight' },
       sure: true,
-      because: 'a column after each option holds per cent',
+      because: say('a column after each option holds per cent'),
     };
   }
   if (having(evidence, 'verdict').length && having(evidence, 'option').length) {
@@ -24,7 +25,7 @@ export function learnKey(evidence: KeyEvidence): KeyLearned {
     return {
       key: { style: 'right-column' },
       sure: true,
-      because: 'the right answer has a column of its own',
+      because: say('the right answer has a column of its own'),
     };
   }
   const [key] = having(evidence, 'key');

@@ -16,6 +16,7 @@ import {
   type KeyEvidence,
   type KeyLearned,
 } from './evidence';
+import { say } from '../../shared/say';
 
 /** A blank whose options carry the key: by a sign, or by standing first. */
 export function withoutColumn(evidence: KeyEvidence): KeyLearned {
@@ -29,7 +30,7 @@ export function withoutColumn(evidence: KeyEvidence): KeyLearned {
         ...(marks.wrong ? { wrong: marks.wrong.sign } : {}),
       },
       sure: true,
-      because: 'the samples have the sign at some of their options',
+      because: say('the samples have the sign at some of their options'),
     };
   }
   const about = [...options.map((column) => evidence.note(column.column)), ...evidence.words];
@@ -41,7 +42,7 @@ export function withoutColumn(evidence: KeyEvidence): KeyLearned {
     return {
       key: { style: 'marker', marker: sign },
       sure: true,
-      because: 'the instructions name the sign',
+      because: say('the instructions name the sign'),
     };
   }
   if (first) {
@@ -49,8 +50,8 @@ export function withoutColumn(evidence: KeyEvidence): KeyLearned {
       key: { style: 'first' },
       sure: true,
       because: isHeaded
-        ? 'the first option alone is called the right one'
-        : 'a note says that the right answer comes first',
+        ? say('the first option alone is called the right one')
+        : say('a note says that the right answer comes first'),
     };
   }
   return untold(evidence, options);
@@ -62,7 +63,7 @@ function untold(evidence: KeyEvidence, options: readonly Column[]): KeyLearned {
     return {
       key: { style: 'first' },
       sure: false,
-      because: 'nothing says which option is right',
+      because: say('nothing says which option is right'),
     };
   }
   // Options in one cell are there to choose from as well.
@@ -71,8 +72,8 @@ function untold(evidence: KeyEvidence, options: readonly Column[]): KeyLearned {
     key: { style: 'text' },
     sure: !isListed,
     because: isListed
-      ? 'nothing says which option is right'
-      : 'there are no options to choose from',
+      ? say('nothing says which option is right')
+      : say('there are no options to choose from'),
   };
 }
 
@@ -98,7 +99,7 @@ export function fromVerdicts(evidence: KeyEvidence): KeyLearned {
   return {
     key: { style: 'verdict', ...defined({ right: found.right, wrong }) },
     sure: Boolean(found.right && wrong),
-    because: 'a column after each option says right or wrong',
+    because: say('a column after each option says right or wrong'),
   };
 }
 
@@ -109,6 +110,6 @@ export function fromTicks(evidence: KeyEvidence, columns: readonly Column[]): Ke
   return {
     key: { style: 'verdict', ...(tick ? { right: tick } : {}) },
     sure: tick !== undefined,
-    because: 'one of two columns is ticked in each row',
+    because: say('one of two columns is ticked in each row'),
   };
 }

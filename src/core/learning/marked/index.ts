@@ -3,7 +3,7 @@ import { OPTION_LABELS, type Document, type Layout } from '../../model';
 import { defined } from '../../shared/defined';
 import { labelForm } from '../../shared/labels';
 import { keyOfMarks } from '../../shared/marked-key';
-import { count, quoted } from '../../shared/plain';
+import { quoted } from '../../shared/plain';
 import { verdictOf } from '../../shared/vocabulary/verdicts';
 import type { LearnedLayout } from '../contract';
 import { limitsIn } from '../sentences';
@@ -11,6 +11,7 @@ import { commentSign, explainedMarks, legendOf, marksInSentences } from './comme
 import { repeatedSigns } from './repeated-signs';
 import { indentOf, kindsShown, marksOneEach, remarksIn } from './sample-questions';
 import { keyLineIn, shownMarks, wrongSign, type Shown } from './shown';
+import { say } from '../../shared/say';
 
 type Marks = NonNullable<Layout['marks']>;
 
@@ -128,25 +129,43 @@ const NO = /^[^+✓✔xX*]*[-–✗✘ ][^+✓✔xX*]*$/u;
 function reasonOf(evidence: Evidence, { right, wrong = '' }: Marks, oneEach: boolean) {
   const { told, shown, repeated, keyLine } = evidence;
   if (keyLine !== undefined) {
-    return { why: `a line ${quoted(keyLine)} names the right answer`, isSure: true };
+    return {
+      why: say('a line {keyLine} names the right answer', { keyLine: quoted(keyLine) }),
+      isSure: true,
+    };
   }
   if (told.right !== undefined) {
-    return { why: `the comments explain ${quoted(right)}`, isSure: true };
+    return { why: say('the comments explain {right}', { right: quoted(right) }), isSure: true };
   }
   if (repeated?.accepted !== undefined) {
-    return { why: `a line ${quoted(repeated.accepted)} says the answer`, isSure: true };
+    return {
+      why: say('a line {accepted} says the answer', { accepted: quoted(repeated.accepted) }),
+      isSure: true,
+    };
   }
   if (saysSo(right, wrong)) {
-    return { why: `the word ${quoted(bareWord(right))} says so`, isSure: true };
+    return {
+      why: say('the word {right} says so', { right: quoted(bareWord(right)) }),
+      isSure: true,
+    };
   }
   if (oneEach) {
-    const why = `${quoted(right)} stands at one option of each question, ${quoted(wrong)} at the others`;
+    const why = say('{right} stands at one option of each question, {wrong} at the others', {
+      right: quoted(right),
+      wrong: quoted(wrong),
+    });
     return { why, isSure: true };
   }
   if (YES.test(right) && !YES.test(wrong) && NO.test(wrong) && !NO.test(right)) {
-    return { why: `${quoted(right)} says yes and ${quoted(wrong)} no`, isSure: true };
+    return {
+      why: say('{right} says yes and {wrong} no', { right: quoted(right), wrong: quoted(wrong) }),
+      isSure: true,
+    };
   }
-  const why = `${quoted(right)} stands at ${count(shown.right, 'option')} of ${shown.options}`;
+  const why = say(
+    '{right} stands at {shownRight, plural, one {# option} other {# options}} of {options}',
+    { right: quoted(right), shownRight: shown.right, options: shown.options },
+  );
   return { why, isSure: shown.right > 1 };
 }
 
@@ -209,13 +228,16 @@ export function learnMarkedText(
       limits,
     },
     because: defined({
-      shape: 'it is plain text whose lines carry signs',
+      shape: say('it is plain text whose lines carry signs'),
       'marks.right': why,
       'marks.comment':
         comment &&
-        `the text begins with ${quoted(comment)}, and so do ${comments.length} of its lines`,
+        say('the text begins with {comment}, and so do {comments} of its lines', {
+          comment: quoted(comment),
+          comments: comments.length,
+        }),
       'marks.between':
-        marks.between === 'none' ? undefined : 'a blank line stands between two questions',
+        marks.between === 'none' ? undefined : say('a blank line stands between two questions'),
     }) as Record<string, string>,
     unsure: isSure ? [] : ['marks.right'],
   };

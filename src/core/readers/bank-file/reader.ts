@@ -12,6 +12,7 @@ import { sanitiseItem } from '../../shared/html/sanitise';
 import { blocked } from '../contract';
 import { partText, type Parts } from '../package';
 import { lift, type Raw } from './migrations';
+import { say } from '../../shared/say';
 
 /** Whether a package is a bank file. */
 export const isBankFile = (parts: Parts): boolean => parts.has('bank.json');
@@ -38,10 +39,10 @@ function twinOf(items: readonly Item[]): { what: string; value: string } | undef
   const refs = new Set<string>();
   for (const { id, ref } of items) {
     if (ids.has(id)) {
-      return { what: 'inner name', value: id };
+      return { what: say('inner name'), value: id };
     }
     if (ref && refs.has(ref)) {
-      return { what: 'reference', value: ref };
+      return { what: say('reference'), value: ref };
     }
     ids.add(id);
     refs.add(ref);
@@ -49,49 +50,58 @@ function twinOf(items: readonly Item[]): { what: string; value: string } | undef
   return undefined;
 }
 
+const problem = (rule: string, message: string): { problem: Fault } => ({
+  problem: { rule, message },
+});
+
 /** The JSON of a bank file, lifted to today's version and held against its schema. */
 function parsedFile(name: string, parts: Parts): { file: BankFile } | { problem: Fault } {
   let raw: Raw;
   try {
     raw = JSON.parse(partText(parts, 'bank.json')) as Raw;
   } catch {
-    return {
-      problem: {
-        rule: 'bank-file-damaged',
-        message: `${name} is a bank file, but its text is damaged and can't be read. Take another copy of it.`,
-      },
-    };
+    return problem(
+      'bank-file-damaged',
+      say(
+        "{name} is a bank file, but its text is damaged and can't be read. Take another copy of it.",
+        { name },
+      ),
+    );
   }
   const lifted =
     raw && typeof raw === 'object' && raw['format'] === 'question-bank'
       ? lift(raw, BANK_FILE_VERSION)
       : {};
   if (!lifted) {
-    return {
-      problem: {
-        rule: 'bank-file-too-new',
-        message: `${name} was written by a newer version of this program (${String(raw['version'])}; this one reads up to ${BANK_FILE_VERSION}). Bring this program up to date.`,
-      },
-    };
+    return problem(
+      'bank-file-too-new',
+      say(
+        '{name} was written by a newer version of this program ({raw}; this one reads up to {bankFileVersion}). Bring this program up to date.',
+        { name, raw: String(raw['version']), bankFileVersion: BANK_FILE_VERSION },
+      ),
+    );
   }
   const parsed = BankFileSchema.safeParse(lifted);
   if (!parsed.success) {
     const issue = parsed.error.issues[0];
-    return {
-      problem: {
-        rule: 'bank-file-damaged',
-        message: `${name} is a bank file, but at ${issue?.path.join('.') || 'its head'} it does not hold what it should (${issue?.message ?? 'unknown'}).`,
-      },
-    };
+    return problem(
+      'bank-file-damaged',
+      say('{name} is a bank file, but at {path} it does not hold what it should ({message}).', {
+        name,
+        path: issue?.path.join('.') || say('its head'),
+        message: issue?.message ?? say('unknown'),
+      }),
+    );
   }
   const twin = twinOf(parsed.data.items);
   if (twin) {
-    return {
-      problem: {
-        rule: 'bank-file-damaged',
-        message: `${name} holds two questions with the same ${twin.what}, ${twin.value}, so that one would be lost. Save the bank as a file once more, or give one of them another.`,
-      },
-    };
+    return problem(
+      'bank-file-damaged',
+      say(
+        '{name} holds two questions with the same {what}, {value}, so that one would be lost. Save the bank as a file once more, or give one of them another.',
+        { name, what: twin.what, value: twin.value },
+      ),
+    );
   }
   return { file: parsed.data };
 }

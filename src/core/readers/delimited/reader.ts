@@ -7,6 +7,7 @@ import { CAPS, blocked, type ReaderOptions } from '../contract';
 import { findSeparator } from './separator';
 import { defined } from '../../shared/defined';
 import { sheetWith } from '../../shared/sheet';
+import { say } from '../../shared/say';
 
 type Parsed = { rows: string[][]; quoted: boolean; findings: Finding[] };
 
@@ -22,7 +23,10 @@ function parseRows(text: string, separator: Separator, file: string): Parsed {
       rule: 'stray-quote',
       level: 'warn',
       where: { file, line: (broken.row ?? 0) + 1 },
-      message: `A quotation mark near record ${(broken.row ?? 0) + 1} is never closed, so quotation marks were read as ordinary signs. Look at the rows from there on.`,
+      message: say(
+        'A quotation mark near record {row} is never closed, so quotation marks were read as ordinary signs. Look at the rows from there on.',
+        { row: (broken.row ?? 0) + 1 },
+      ),
     });
   }
   const rows = result.data;
@@ -66,7 +70,16 @@ function longCell(rows: string[][], file: string): Finding | undefined {
       return blocked(
         file,
         'cell-too-long',
-        `${file}, row ${r + 1}, column ${columnLetters(c)} holds ${row[c]!.length.toLocaleString('en-GB')} characters; ${CAPS.cellCharacters.toLocaleString('en-GB')} at most are taken. A quotation mark that is never closed is the usual cause.`,
+        say(
+          '{file}, row {r}, column {c} holds {row, number} characters; {cellCharacters, number} at most are taken. A quotation mark that is never closed is the usual cause.',
+          {
+            file,
+            r: r + 1,
+            c: columnLetters(c),
+            row: row[c]!.length,
+            cellCharacters: CAPS.cellCharacters,
+          },
+        ),
       );
     }
   }

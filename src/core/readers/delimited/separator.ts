@@ -1,12 +1,13 @@
 // Which sign stands between the columns.
 import Papa from 'papaparse';
 import { SEPARATORS, type Separator } from '../../model';
+import { say, toSay } from '../../shared/say';
 
 const NAMES: Record<Separator, string> = {
-  ',': 'comma',
-  ';': 'semicolon',
-  '\t': 'tab',
-  '|': 'bar',
+  ',': toSay('a comma'),
+  ';': toSay('a semicolon'),
+  '\t': toSay('a tab'),
+  '|': toSay('a bar'),
 };
 
 /** So many signs tell, and keep long texts quick. */
@@ -48,7 +49,7 @@ function score(sample: string, separator: Separator, isCut: boolean): number {
 export function findSeparator(text: string, name = ''): { separator: Separator; because: string } {
   const declared = /^sep=([,;|\t])\r?\n/i.exec(text);
   if (declared) {
-    return { separator: declared[1] as Separator, because: 'the first line says so' };
+    return { separator: declared[1] as Separator, because: say('the first line says so') };
   }
   const sample = text.slice(0, SAMPLE);
   const bare = sample.replace(/"(?:[^"]|"")*"/g, '');
@@ -60,10 +61,15 @@ export function findSeparator(text: string, name = ''): { separator: Separator; 
   })).sort((a, b) => b.value - a.value);
   const best = scores[0]!;
   if (best.value === 0) {
-    return { separator: /\.csv$/i.test(name) ? ',' : '\t', because: 'there is a single column' };
+    return {
+      separator: /\.csv$/i.test(name) ? ',' : '\t',
+      because: say('there is a single column'),
+    };
   }
   return {
     separator: best.separator,
-    because: `a ${NAMES[best.separator]} splits the rows most evenly`,
+    because: say('{separator} splits the rows most evenly', {
+      separator: say(NAMES[best.separator]),
+    }),
   };
 }

@@ -15,6 +15,7 @@ import {
 import { defined, filled } from '../../shared/defined';
 import { listed, quoted } from '../../shared/plain';
 import { fieldOfLine, headsAnswers } from '../../shared/vocabulary/answer-lines';
+import { say } from '../../shared/say';
 
 /** Whether a text is HTML rather than a text that speaks of it. */
 export const looksLikeHtml = (text: string): boolean =>
@@ -187,7 +188,9 @@ function furnitureOf(file: string, { furniture }: Lines): Finding[] {
           rule: 'page-left-out',
           level: 'note',
           where: { file },
-          message: `What stands in menus and at the foot of the page was left out: ${listed(said.map((text) => quoted(text)))}.`,
+          message: say('What stands in menus and at the foot of the page was left out: {said}.', {
+            said: listed(said.map((text) => quoted(text))),
+          }),
         },
       ]
     : [];

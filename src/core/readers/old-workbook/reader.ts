@@ -4,6 +4,7 @@ import { columnLetters } from '../../shared/cells';
 import { sheetWith } from '../../shared/sheet';
 import { workbookStream } from './compound';
 import { blocked, unreadable, type SourceFile } from '../contract';
+import { say } from '../../shared/say';
 
 type Cell = { t: string; v?: unknown; w?: string; f?: string; z?: string | number };
 type LibrarySheet = {
@@ -91,11 +92,17 @@ function findingsOf(name: string, sheets: readonly Sheet[], cut: readonly string
       rule: 'text-perhaps-cut',
       level: 'warn',
       where: { file: name, cell: cut[0]! },
-      message: `${cut.slice(0, 4).join(', ')} ${cut.length === 1 ? 'holds' : 'hold'} just ${CUT_LENGTH} characters, where old workbooks may be cut. Save the file as .xlsx to be sure.`,
+      message: say(
+        '{cut} {cutCount, plural, one {holds} other {hold}} just {cutLength} characters, where old workbooks may be cut. Save the file as .xlsx to be sure.',
+        { cut: cut.slice(0, 4).join(', '), cutCount: cut.length, cutLength: CUT_LENGTH },
+      ),
     });
   }
   if (!sheets.some((sheet) => sheet.rows.some((row) => row.some(Boolean)))) {
-    const message = `${name} holds no filled cell on any of its ${sheets.length} sheets.`;
+    const message = say('{name} holds no filled cell on any of its {sheets} sheets.', {
+      name,
+      sheets: sheets.length,
+    });
     findings.push(blocked(name, 'workbook-empty', message));
   }
   return findings;
@@ -106,7 +113,10 @@ const damaged = (name: string, why: string): Table =>
     name,
     'xls',
     'workbook-damaged',
-    `${name} looks like an old workbook, but ${why}. Save it as .xlsx in your spreadsheet program and bring it in again.`,
+    say(
+      '{name} looks like an old workbook, but {why}. Save it as .xlsx in your spreadsheet program and bring it in again.',
+      { name, why },
+    ),
   );
 
 /** Reads an old workbook. Never throws for bad input. */
@@ -115,7 +125,7 @@ export async function readOldWorkbook({ name, bytes }: SourceFile): Promise<Tabl
   try {
     const stream = workbookStream(bytes);
     if (!stream) {
-      return damaged(name, "its sheets can't be found in it");
+      return damaged(name, say("its sheets can't be found in it"));
     }
     const options = { type: 'array', dense: true, nodim: true, cellNF: true } as const;
     const book = read(stream, { ...options, sheetRows: MOST_ROWS });
@@ -130,6 +140,6 @@ export async function readOldWorkbook({ name, bytes }: SourceFile): Promise<Tabl
     const cut = parts.flatMap((part) => part.cut);
     return { file: name, format: 'xls', sheets, findings: findingsOf(name, sheets, cut) };
   } catch {
-    return damaged(name, "it is damaged or of a kind that can't be read");
+    return damaged(name, say("it is damaged or of a kind that can't be read"));
   }
 }

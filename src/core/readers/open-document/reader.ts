@@ -5,6 +5,7 @@ import { OverCap, overCapFinding } from '../over-cap';
 import { partText, type Parts } from '../package';
 import { parseXml } from '../xml';
 import { ContentReader } from './content';
+import { say } from '../../shared/say';
 
 /** Reads the sheets of an opened package. Never throws for bad input. */
 export function readOpenSheet(file: string, parts: Parts): Table {
@@ -24,7 +25,10 @@ export function readOpenSheet(file: string, parts: Parts): Table {
       file,
       'ods',
       'workbook-damaged',
-      `${file} opens as a package, but a part of it is damaged and can't be read. Save it again in your spreadsheet program and bring it in.`,
+      say(
+        "{file} opens as a package, but a part of it is damaged and can't be read. Save it again in your spreadsheet program and bring it in.",
+        { file },
+      ),
     );
   }
   const table: Table = { file, format: 'ods', sheets: reader.sheets, findings: [] };
@@ -33,7 +37,10 @@ export function readOpenSheet(file: string, parts: Parts): Table {
       blocked(
         file,
         'workbook-empty',
-        `${file} holds no filled cell on any of its ${reader.sheets.length} sheets.`,
+        say('{file} holds no filled cell on any of its {sheets} sheets.', {
+          file,
+          sheets: reader.sheets.length,
+        }),
       ),
     );
   }

@@ -16,6 +16,7 @@ import {
   type Tree,
 } from './tree';
 import { defined, filled } from '../../shared/defined';
+import { say } from '../../shared/say';
 
 function materialOf(material: Tree | undefined): Content {
   const texts = material ? named(material, 'mattext') : [];
@@ -142,7 +143,10 @@ const unknownKind = (ref: string, path: string): Finding => ({
   rule: 'interaction-unknown',
   level: 'warn',
   where: { file: path },
-  message: `${path}: the item ${ref} asks in a way that no kind of question here can hold; it was left out.`,
+  message: say(
+    '{path}: the item {ref} asks in a way that no kind of question here can hold; it was left out.',
+    { path, ref },
+  ),
 });
 
 /** The question's own text, before any answer. */

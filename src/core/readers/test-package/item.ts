@@ -8,6 +8,7 @@ import { isKnown, partOf, type Part } from './interactions';
 import { picturesOf, type Loose, type PictureOf } from './question';
 import { isInline, sentenceOf } from './sentence';
 import { childrenNamed, contentOf, findTrees, named, textOfTree, type Tree } from './tree';
+import { say } from '../../shared/say';
 
 const isInteraction = (tree: Tree): boolean =>
   /-interaction$/.test(tree.name) && tree.name !== 'end-attempt-interaction';
@@ -117,12 +118,19 @@ function unknownFindings(
 ): Finding[] {
   const { title } = item.attributes;
   const name = `${path}${title ? ` (${quoted(title)})` : ''}`;
-  const left = interactions.length === unknown.length ? 'The item' : 'This part of it';
+  const left = interactions.length === unknown.length ? say('The item') : say('This part of it');
   return unknown.map((tree) =>
     warning(
       'interaction-unknown',
       path,
-      `${name} asks by ${tree.name.replace(/-/g, ' ')}, which no kind of question here can hold. ${left} was left out.`,
+      say(
+        '{name} asks by {interaction}, which no kind of question here can hold. {left} was left out.',
+        {
+          name,
+          interaction: tree.name.replace(/-/g, ' '),
+          left,
+        },
+      ),
     ),
   );
 }
@@ -137,11 +145,17 @@ function countFindings(
     { rule, level: 'note', where: { file: path }, message },
   ];
   if (items.length > 1) {
-    const message = `${path} asks ${items.length} things in one item; each became a question of its own.`;
+    const message = say(
+      '{path} asks {items} things in one item; each became a question of its own.',
+      { path, items: items.length },
+    );
     return note('item-asks-several', message);
   }
   return !interactions.length && frame.stem.plain
-    ? note('item-asks-nothing', `${path} holds a text that asks nothing; it was left out.`)
+    ? note(
+        'item-asks-nothing',
+        say('{path} holds a text that asks nothing; it was left out.', { path }),
+      )
     : [];
 }
 
@@ -156,7 +170,7 @@ export function questionsOf(placed: Placed): { items: Loose[]; findings: Finding
   const { item, path } = placed;
   const body = childrenNamed(item, 'item-body')[0];
   if (!body) {
-    const message = `${path} holds an item without a body; it was left out.`;
+    const message = say('{path} holds an item without a body; it was left out.', { path });
     return { items: [], findings: [warning('item-without-body', path, message)] };
   }
   const interactions = findTrees(body, isInteraction);

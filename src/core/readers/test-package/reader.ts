@@ -10,6 +10,7 @@ import type { Loose, PictureOf } from './question';
 import { referencesOf } from './references';
 import { childrenNamed, named, parseTree, textOfTree, type Tree } from './tree';
 import { defined } from '../../shared/defined';
+import { say } from '../../shared/say';
 
 const TYPES: Record<string, string> = {
   png: 'image/png',
@@ -107,7 +108,10 @@ function parseParts(parts: Parts, paths: readonly string[]): { trees: Trees; fin
         rule: 'part-damaged',
         level: 'warn',
         where: { file: path },
-        message: `${path} is not well-formed XML and could not be read; the other files of the package were.`,
+        message: say(
+          '{path} is not well-formed XML and could not be read; the other files of the package were.',
+          { path },
+        ),
       });
     }
   }
@@ -118,7 +122,10 @@ const missing = (path: string): Finding => ({
   rule: 'part-missing',
   level: 'warn',
   where: { file: path },
-  message: `The test names ${path}, but the package does not hold it. Export the package again.`,
+  message: say(
+    'The test names {path}, but the package does not hold it. Export the package again.',
+    { path },
+  ),
 });
 
 /** "name: value" as a tag of that name; names are short, so that a sentence is none. */
@@ -177,11 +184,17 @@ function stated(file: string, format: 'zip' | 'xml', read: () => Read): Opened {
     if (found.items.length) {
       return of(found);
     }
-    const message = `${file} is a package of the test standard, but no question was found in it.`;
+    const message = say(
+      '{file} is a package of the test standard, but no question was found in it.',
+      { file },
+    );
     const none = blocked(file, 'no-questions', message);
     return of({ ...found, findings: [none, ...found.findings] });
   } catch {
-    const message = `${file} is a package of the test standard, but its XML is damaged and can't be read. Export it again.`;
+    const message = say(
+      "{file} is a package of the test standard, but its XML is damaged and can't be read. Export it again.",
+      { file },
+    );
     return of({ items: [], findings: [blocked(file, 'package-damaged', message)] });
   }
 }

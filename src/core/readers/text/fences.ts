@@ -4,6 +4,7 @@ import { blocked, CAPS, type ReaderOptions } from '../contract';
 import { asTable, stopped } from '../opened';
 import { findFences } from './blocks';
 import { openPlain } from './plain';
+import { say } from '../../shared/say';
 
 /** A fence around one or two lines of running text is an aside. */
 const ASIDE_LINES = 3;
@@ -44,7 +45,10 @@ export function openFences(
 ): Opened | undefined {
   const fences = findFences(source.split(/\r\n?|\n/));
   if (fences.length > CAPS.fences) {
-    const message = `${name} has ${fences.length.toLocaleString('en-GB')} code fences; ${CAPS.fences} at most are taken. Split it and bring the parts in one by one.`;
+    const message = say(
+      '{name} has {fences, number} code fences; {CAPSFences} at most are taken. Split it and bring the parts in one by one.',
+      { name, fences: fences.length, CAPSFences: CAPS.fences },
+    );
     return stopped(name, blocked(name, 'too-many-fences', message));
   }
   const parts = fences

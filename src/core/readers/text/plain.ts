@@ -2,7 +2,7 @@
 import type { Document, Finding, Opened, Table } from '../../model';
 import type { ReaderOptions } from '../contract';
 import { readDelimitedText } from '../delimited/reader';
-import { count, quoted } from '../../shared/plain';
+import { quoted } from '../../shared/plain';
 import { fieldOfLine } from '../../shared/vocabulary/answer-lines';
 import { asDocument, asTable, findingsOf, textTable } from '../opened';
 import { readBarTable } from './blocks';
@@ -11,6 +11,7 @@ import type { Torn } from './json-part';
 import { readTextDocument } from './reader';
 import { shapeOf } from './shape';
 import { readTerms, type Terms } from './terms';
+import { say } from '../../shared/say';
 
 const linesIn = (source: string): string[] => source.split(/\r\n?|\n/);
 
@@ -57,7 +58,10 @@ function openBars(name: string, source: string, firstLine: number): Opened | und
       rule: 'questions-beside-table',
       level: 'warn',
       where: { file: name, line },
-      message: `The table was read. ${quoted(lines[first]!.trim())} in line ${line} and what follows look like more questions, which are not among these: bring that part in by itself.`,
+      message: say(
+        'The table was read. {lines} in line {line} and what follows look like more questions, which are not among these: bring that part in by itself.',
+        { lines: quoted(lines[first]!.trim()), line },
+      ),
     });
   }
   return opened;
@@ -83,7 +87,10 @@ function besideTerms(
             rule: 'line-left-out',
             level: 'note',
             where: { file: name, line },
-            message: `Line ${line} says ${quoted(text)}, and is no term with its definition. It was left out.`,
+            message: say(
+              'Line {line} says {text}, and is no term with its definition. It was left out.',
+              { line, text: quoted(text) },
+            ),
           },
         ];
   });
@@ -111,24 +118,28 @@ function openRecords(name: string, source: string, firstLine: number): Opened | 
   const opened = textTable(name, 'json', sheet);
   const tell = (rule: string, about: Torn, sentence: (begins: string) => string): void => {
     const line = about.line + firstLine - 1;
-    const message = sentence(`What begins in line ${line}`);
+    const message = sentence(say('What begins in line {line}', { line }));
     findingsOf(opened).push({ rule, level: 'warn', where: { file: name, line }, message });
   };
-  const whole = count(sheet.rows.length - 1, 'object');
+  const whole = sheet.rows.length - 1;
   for (const one of torn) {
-    tell(
-      'object-torn',
-      one,
-      (begins) =>
-        `${begins} breaks off: ${quoted(one.text)}. It was left out; read whole: ${whole}.`,
+    tell('object-torn', one, (begins) =>
+      say(
+        '{begins} breaks off: {one}. It was left out; read whole: {whole, plural, one {# object} other {# objects}}.',
+        {
+          begins,
+          one: quoted(one.text),
+          whole,
+        },
+      ),
     );
   }
   for (const one of mended) {
-    tell(
-      'object-mended',
-      one,
-      (begins) =>
-        `${begins} is damaged: ${quoted(one.text)}. It was read as it seems to be meant; compare the question with your source.`,
+    tell('object-mended', one, (begins) =>
+      say(
+        '{begins} is damaged: {one}. It was read as it seems to be meant; compare the question with your source.',
+        { begins, one: quoted(one.text) },
+      ),
     );
   }
   return opened;

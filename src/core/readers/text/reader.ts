@@ -4,6 +4,7 @@ import { hasBrokenCharacters, cleanText } from '../../shared/normalise';
 import { CAPS, blocked } from '../contract';
 import { inlineMarkdown } from './markdown';
 import { defined } from '../../shared/defined';
+import { say } from '../../shared/say';
 
 const HEADING = /^\s{0,3}(#{1,6})\s+(\S.*?)\s*#*$/u;
 
@@ -40,7 +41,15 @@ export function readTextDocument(file: string, source: string): Document {
         blocked(
           file,
           'line-too-long',
-          `${file}, line ${long + 1} holds ${lines[long]!.length.toLocaleString('en-GB')} characters; ${CAPS.cellCharacters.toLocaleString('en-GB')} at most are taken. Break it into lines.`,
+          say(
+            '{file}, line {long} holds {lines, number} characters; {cellCharacters, number} at most are taken. Break it into lines.',
+            {
+              file,
+              long: long + 1,
+              lines: lines[long]!.length,
+              cellCharacters: CAPS.cellCharacters,
+            },
+          ),
         ),
       ],
     };
@@ -54,7 +63,10 @@ export function readTextDocument(file: string, source: string): Document {
         blocked(
           file,
           'text-too-long',
-          `${file} has ${source.length.toLocaleString('en-GB')} characters of running text; ${CAPS.textCharacters.toLocaleString('en-GB')} at most are taken. Split it and bring the parts in one by one.`,
+          say(
+            '{file} has {source, number} characters of running text; {textCharacters, number} at most are taken. Split it and bring the parts in one by one.',
+            { file, source: source.length, textCharacters: CAPS.textCharacters },
+          ),
         ),
       ],
     };

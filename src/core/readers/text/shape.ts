@@ -5,6 +5,7 @@ import { asksToMatch } from '../../shared/vocabulary/match-words';
 import { hasOtherScript, labelInLatin, nameInEnglish } from '../../shared/vocabulary/other-labels';
 import { findSeparator } from '../delimited/separator';
 import { DOTS, readTerms } from './terms';
+import { say } from '../../shared/say';
 
 export type TextShape = { as: 'table' | 'terms' | 'questions'; because: string };
 
@@ -154,7 +155,10 @@ const mostEven = ({ clearSigns, commas }: Evidence): number =>
   Math.max(...[...clearSigns, commas].map(({ share }) => share));
 
 const sayTerms = ({ terms }: Evidence): string =>
-  `${Math.round((terms?.share ?? 0) * 100)} % of the lines have ${terms?.sign} between two texts`;
+  say('{share} % of the lines have {sign} between two texts', {
+    share: Math.round((terms?.share ?? 0) * 100),
+    sign: say(terms?.sign ?? ''),
+  });
 
 /** One kind of evidence that settles what a text is. Where nothing is said of why, the separator's own reason serves. */
 type Rule = {
@@ -168,7 +172,7 @@ const RULES: readonly Rule[] = [
   {
     as: 'table',
     holds: ({ quoted }) => quoted >= 2,
-    because: ({ quoted }) => `${quoted} cells in quotes hold several lines`,
+    because: ({ quoted }) => say('{quoted} cells in quotes hold several lines', { quoted }),
   },
   {
     as: 'questions',
@@ -177,20 +181,21 @@ const RULES: readonly Rule[] = [
       evidence.lettered >= evidence.count * 0.2 &&
       evidence.tabs.share < 0.6 &&
       !isEvenFile(evidence),
-    because: ({ lettered }) => `${lettered} lines begin with an option's letter`,
+    because: ({ lettered }) => say("{lettered} lines begin with an option's letter", { lettered }),
   },
   { as: 'table', holds: ({ isColumnFile }) => isColumnFile },
   {
     as: 'questions',
     holds: ({ offering, count, isColumnFile }) =>
       !isColumnFile && offering >= 2 && offering >= count * 0.5,
-    because: ({ offering }) => `${offering} lines hold options with their letters`,
+    because: ({ offering }) =>
+      say('{offering} lines hold options with their letters', { offering }),
   },
   {
     as: 'questions',
     holds: ({ answers, count, tabs }) =>
       answers >= 2 && answers >= count * 0.08 && tabs.share < 0.5,
-    because: ({ answers }) => `${answers} lines name an answer`,
+    because: ({ answers }) => say('{answers} lines name an answer', { answers }),
   },
   { as: 'table', holds: hasClearColumns },
   {
@@ -201,25 +206,25 @@ const RULES: readonly Rule[] = [
       marked >= count * 0.1 &&
       tabs.share < 0.5 &&
       !(terms?.starred === marked && terms.share >= 0.6),
-    because: ({ marked }) => `${marked} lines carry a mark`,
+    because: ({ marked }) => say('{marked} lines carry a mark', { marked }),
   },
   { as: 'terms', holds: hasClearTerms, because: sayTerms },
   {
     as: 'questions',
     holds: ({ numbered, count }) => numbered >= 2 && numbered >= count * 0.15,
-    because: ({ numbered }) => `${numbered} lines begin with a number`,
+    because: ({ numbered }) => say('{numbered} lines begin with a number', { numbered }),
   },
   {
     as: 'questions',
     holds: ({ gapped, count, clearSigns }) =>
       gapped >= 2 && gapped >= count * 0.3 && clearSigns.every(({ share }) => share < 0.5),
-    because: ({ gapped }) => `${gapped} lines have a gap to fill`,
+    because: ({ gapped }) => say('{gapped} lines have a gap to fill', { gapped }),
   },
   {
     as: 'questions',
     holds: ({ gapped, answers, clearSigns }) =>
       gapped > 0 && answers > 0 && clearSigns.every(({ share }) => share < 0.5),
-    because: () => 'a line has gaps to fill, and another names an answer',
+    because: () => say('a line has gaps to fill, and another names an answer'),
   },
   { as: 'table', holds: (evidence) => mostEven(evidence) >= 0.5 },
   {
@@ -230,7 +235,7 @@ const RULES: readonly Rule[] = [
   {
     as: 'questions',
     holds: ({ asking, count }) => asking > 0 && count > 1,
-    because: () => 'lines end in a question mark, and no sign parts columns',
+    because: () => say('lines end in a question mark, and no sign parts columns'),
   },
 ];
 

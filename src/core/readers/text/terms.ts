@@ -3,19 +3,20 @@ import type { Sheet } from '../../model';
 import { groupBy } from '../../shared/group-by';
 import { inlineMarkdown } from './markdown';
 import { withWideGaps } from './wide-gaps';
+import { toSay } from '../../shared/say';
 
 /** What joins terms in a list that was typed to be printed. */
-export const DOTS = 'a row of dots';
+export const DOTS = toSay('a row of dots');
 /** What parts terms in a list that was typed in two columns. */
-const GAP = 'a wide gap';
+const GAP = toSay('a wide gap');
 const SIGNS: readonly (readonly [string, RegExp])[] = [
-  ['a spaced hyphen', /^(.{1,80}?)\s+[-–—]{1,2}\s+(\S.*)$/su],
-  ['a colon', /^([^:]{1,80}?)\s*:\s+(\S.*)$/su],
-  ['an equals sign', /^([^=]{1,80}?)\s*={1,2}>?\s*(\S.*)$/su],
+  [toSay('a spaced hyphen'), /^(.{1,80}?)\s+[-–—]{1,2}\s+(\S.*)$/su],
+  [toSay('a colon'), /^([^:]{1,80}?)\s*:\s+(\S.*)$/su],
+  [toSay('an equals sign'), /^([^=]{1,80}?)\s*={1,2}>?\s*(\S.*)$/su],
   // A gap in a sentence is followed by its end.
   [DOTS, /^(\p{L}[^.…]{0,60}?)\s*(?:\.{4,}|…{2,})\s*(\p{L}[^.…?!]{0,60})$/su],
-  ['an arrow', /^(.{1,80}?)\s*(?:->|→)\s*(\S.*)$/su],
-  ['a bar', /^([^|]{1,80}?)\s+\|\s+([^|]+)$/su],
+  [toSay('an arrow'), /^(.{1,80}?)\s*(?:->|→)\s*(\S.*)$/su],
+  [toSay('a bar'), /^([^|]{1,80}?)\s+\|\s+([^|]+)$/su],
   // Options, boxes and verdicts stand behind wide gaps as well, and so do answers behind questions.
   [
     GAP,
@@ -103,7 +104,7 @@ function readTwoLines(name: string, lines: readonly string[]): Terms | undefined
     isWhole: true,
     starred: 0,
     distinct: new Set(all.map(([term]) => term!.text)).size / all.length,
-    sign: 'a new line',
+    sign: toSay('a new line'),
   };
 }
 

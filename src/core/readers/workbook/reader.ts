@@ -9,6 +9,7 @@ import { readStyles } from './formats';
 import { withLists } from './lists';
 import { readSheet, type RawLink, type RawSheet, type Shown } from './sheet';
 import { readSharedStrings } from './strings';
+import { say } from '../../shared/say';
 
 type Relations = ReturnType<typeof readRelations>;
 
@@ -75,14 +76,20 @@ function readSheets(file: string, parts: Parts): Table {
       file,
       'xlsx',
       'file-not-a-table',
-      `${file} is a zip package of a kind that is not known here. Bring in a workbook (.xlsx, .ods, .xls), a document (.docx), a test package or text.`,
+      say(
+        '{file} is a zip package of a kind that is not known here. Bring in a workbook (.xlsx, .ods, .xls), a document (.docx), a test package or text.',
+        { file },
+      ),
     );
   }
   const book = readBook(partText(parts, root));
   const sheets = finish(findSheets(parts, book, readRelations(parts, root)), parts, book);
   const table: Table = { file, format: 'xlsx', sheets, findings: [] };
   if (!sheets.some((sheet) => sheet.rows.length)) {
-    const message = `${file} holds no filled cell on any of its ${sheets.length} sheets.`;
+    const message = say('{file} holds no filled cell on any of its {sheets} sheets.', {
+      file,
+      sheets: sheets.length,
+    });
     table.findings.push(blocked(file, 'workbook-empty', message));
   }
   return table;
@@ -97,7 +104,7 @@ export function readWorkbook(name: string, parts: Parts): Table {
         rule: 'file-kind-differs',
         level: 'note',
         where: { file: name },
-        message: `${name} is a workbook, whatever its name says; it was read as one.`,
+        message: say('{name} is a workbook, whatever its name says; it was read as one.', { name }),
       });
     }
     return table;
@@ -109,7 +116,10 @@ export function readWorkbook(name: string, parts: Parts): Table {
       name,
       'xlsx',
       'workbook-damaged',
-      `${name} opens as a package, but a part of it is damaged and can't be read. Save it again in your spreadsheet program and bring it in.`,
+      say(
+        "{name} opens as a package, but a part of it is damaged and can't be read. Save it again in your spreadsheet program and bring it in.",
+        { name },
+      ),
     );
   }
 }

@@ -8,6 +8,7 @@ import { blocked, CAPS } from '../contract';
 import { findingsOf } from '../opened';
 import type { Parts } from '../package';
 import { isTablePart, type BodyPart, type Paragraph, type TablePart } from './parts';
+import { say } from '../../shared/say';
 
 type Format = 'docx' | 'odt';
 
@@ -181,7 +182,10 @@ export function composed(
       rule: 'picture-left-out',
       level: 'warn',
       where: { file },
-      message: `${left} ${left === 1 ? 'picture of' : 'pictures of'} ${file} ${left === 1 ? 'is' : 'are'} of a kind that can't be taken along, or larger than 2 MiB. Save them as PNG or JPEG and link them.`,
+      message: say(
+        "{left} {left, plural, one {picture of} other {pictures of}} {file} {left, plural, one {is} other {are}} of a kind that can't be taken along, or larger than 2 MiB. Save them as PNG or JPEG and link them.",
+        { left, file },
+      ),
     });
   }
   return opened;
@@ -198,7 +202,10 @@ export const damaged = (file: string, format: Format): Opened => ({
       blocked(
         file,
         'document-damaged',
-        `${file} opens as a package, but its text is damaged and can't be read. Save it again in your word processor and bring it in.`,
+        say(
+          "{file} opens as a package, but its text is damaged and can't be read. Save it again in your word processor and bring it in.",
+          { file },
+        ),
       ),
     ],
   },

@@ -1,7 +1,8 @@
 // What a plan is short of, in words.
 import type { Plan, PlanMost } from '../../model';
-import { count } from '../plain';
+import { listed } from '../plain';
 import { whereWords } from './where';
+import { say } from '../say';
 
 /**
  * A line that could not be filled: how many it wanted, and how many there are; `bound` where more of them would go over
@@ -10,10 +11,14 @@ import { whereWords } from './where';
 export type Short = { line: number; wanted: number; present: number; bound?: true };
 
 const mostWords = ({ points, minutes }: PlanMost): string =>
-  [
-    ...(points === undefined ? [] : [count(points, 'point')]),
-    ...(minutes === undefined ? [] : [count(minutes, 'minute')]),
-  ].join(' and ');
+  listed([
+    ...(points === undefined
+      ? []
+      : [say('{points, plural, one {# point} other {# points}}', { points })]),
+    ...(minutes === undefined
+      ? []
+      : [say('{minutes, plural, one {# minute} other {# minutes}}', { minutes })]),
+  ]);
 
 /** What a line is short of, in a sentence. */
 export function shortWords(
@@ -23,9 +28,17 @@ export function shortWords(
 ): string {
   const where = whereWords(lines[line]!.where);
   if (bound) {
-    return `${where}: ${wanted} wanted, ${got} drawn; more would go over ${mostWords(most)}.`;
+    return say('{where}: {wanted} wanted, {got} drawn; more would go over {most}.', {
+      where,
+      wanted,
+      got,
+      most: mostWords(most),
+    });
   }
   return present < wanted
-    ? `${where}: ${wanted} wanted, the bank has ${present}.`
-    : `${where}: ${wanted} wanted, ${got} drawn; the others are too like those, or serve another line.`;
+    ? say('{where}: {wanted} wanted, the bank has {present}.', { where, wanted, present })
+    : say(
+        '{where}: {wanted} wanted, {got} drawn; the others are too like those, or serve another line.',
+        { where, wanted, got },
+      );
 }

@@ -1,8 +1,9 @@
 // Which questions a line of a plan speaks of.
 import type { Item, PlanWhere } from '../../model';
-import { KIND_NAMES } from '../kind-names';
+import { kindName } from '../kind-names';
 import { tagText } from '../plain';
 import { isSameTag } from '../tags';
+import { say } from '../say';
 
 /** How a category's path is shown and written in a plan. */
 export const CATEGORY_STEP = ' > ';
@@ -28,6 +29,6 @@ export function isWanted(item: Item, { category, tag, kind }: PlanWhere): boolea
 
 /** A line in words: 'Safety, level: beginner, one right'. */
 export function whereWords({ category, tag, kind }: PlanWhere): string {
-  const words = [category, tag && tagText(tag), kind && KIND_NAMES[kind]].filter(Boolean);
-  return words.length ? words.join(', ') : 'any question';
+  const words = [category, tag && tagText(tag), kind && kindName(kind)].filter(Boolean);
+  return words.length ? words.join(', ') : say('any question');
 }

@@ -11,6 +11,7 @@ import cards from './player/cards.js?raw';
 import frame from './player/frame.js?raw';
 import quiz from './player/quiz.js?raw';
 import { STYLE } from './style';
+import { say } from '../../shared/say';
 
 const MODES: Record<Activity['mode'], string> = { quiz: answers + quiz, cards, board };
 
@@ -93,7 +94,7 @@ export async function activityPage(
   digest: (bytes: Uint8Array) => Promise<string>,
 ): Promise<string> {
   if (!activity.items.length) {
-    throw new Problem('There is no question to play.');
+    throw new Problem(say('There is no question to play.'));
   }
   const { mode, title } = activity;
   const script = `(()=>{'use strict';\n${frame}${MODES[mode]}\nplay.${mode}(play.data());\n})();`;

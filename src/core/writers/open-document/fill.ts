@@ -9,6 +9,7 @@ import { leftAlone } from '../left-alone';
 import { planSheet } from '../sheet-plan';
 import { attributeOf } from './pieces';
 import { Sheet } from './sheet';
+import { say } from '../../shared/say';
 
 /** The namespaces of the format (OpenDocument 1.2 part 1, 1.3) by the prefixes that splicing looks for. */
 const PREFIXES = {
@@ -41,7 +42,9 @@ function openBlank(blank: Uint8Array): Record<string, Uint8Array> {
     return openZip(blank);
   } catch {
     throw new Problem(
-      'The blank can’t be opened as a spreadsheet. Fetch it anew from the receiver and teach the layout again.',
+      say(
+        'The blank can’t be opened as a spreadsheet. Fetch it anew from the receiver and teach the layout again.',
+      ),
     );
   }
 }
@@ -53,7 +56,9 @@ function openBlank(blank: Uint8Array): Record<string, Uint8Array> {
 export function fillOpenDocument(job: Job): Written {
   if (!job.blank) {
     throw new Problem(
-      'This layout fills a spreadsheet, and its blank is not at hand. Drop the blank in again.',
+      say(
+        'This layout fills a spreadsheet, and its blank is not at hand. Drop the blank in again.',
+      ),
     );
   }
   const parts = openBlank(job.blank);
@@ -64,17 +69,21 @@ export function fillOpenDocument(job: Job): Written {
   const place = tableIn(xml, job.layout.file.sheet);
   if (!place) {
     throw new Problem(
-      `The blank has no sheet “${job.layout.file.sheet ?? ''}” to fill. Teach the layout again from the blank.`,
+      say('The blank has no sheet “{sheet}” to fill. Teach the layout again from the blank.', {
+        sheet: job.layout.file.sheet ?? '',
+      }),
     );
   }
   const sheet = new Sheet(xml.slice(place.start, place.end), xml.includes('xmlns:calcext='));
   parts['content.xml'] = new TextEncoder().encode(
     xml.slice(0, place.start) + sheet.fill(planSheet(job)) + xml.slice(place.end),
   );
-  const notes = leftAlone(sheet.skipped, [
-    'holds a formula or is merged into another',
-    'hold a formula or are merged into another',
-  ]);
+  const notes = leftAlone(sheet.skipped, ({ cells, names }) =>
+    say(
+      '{cells, plural, one {# cell of the blank holds a formula or is merged into another and was} other {# cells of the blank hold a formula or are merged into another and were}} left alone: {names}.',
+      { cells, names },
+    ),
+  );
   // The type of the file stands first and unpacked, so that it can be told by its first bytes (OpenDocument 1.2 part 3, 3.3).
   const zippable: Zippable = Object.fromEntries(
     Object.entries(parts).map(([name, bytes]) => [

@@ -10,6 +10,7 @@ import { itemXml, type TestStandard } from './item';
 import { manifestXml, type Resource } from './manifest';
 import { testXml, type Listed } from './test';
 import { identifierOf } from './xml';
+import { say } from '../../shared/say';
 
 type Files = Record<string, string | Uint8Array>;
 const TYPES = {
@@ -113,7 +114,7 @@ export function writePackage({
   }
   const notes =
     sections?.some(({ draw }) => draw) && standard === 'common-cartridge-1.3'
-      ? ['This package can’t say that only some questions are drawn; it holds all of them.']
+      ? [say('This package can’t say that only some questions are drawn; it holds all of them.')]
       : [];
   return {
     bytes: zipSync(

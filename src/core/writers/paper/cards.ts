@@ -2,10 +2,11 @@
 import { encode } from 'uqr';
 import type { Item, PaperJob } from '../../model';
 import { escapeMarkup } from '../../shared/markup';
-import { count, quoted } from '../../shared/plain';
+import { quoted } from '../../shared/plain';
 import { Problem } from '../../shared/problem';
 import { answerWords } from './answers';
 import { marked, stemOf } from './marks';
+import { say } from '../../shared/say';
 
 const TO_A_SHEET = 8;
 const ACROSS = 2;
@@ -76,7 +77,16 @@ export function qrSheets(items: readonly Item[], qr: NonNullable<PaperJob['qr']>
     const bytes = new TextEncoder().encode(text).length;
     if (bytes > MOST_BYTES[level]) {
       throw new Problem(
-        `Question ${at + 1}, ${quoted(item.stem.plain, 40)}, is too long for a QR code: ${count(bytes, 'byte')}, and ${MOST_BYTES[level]} fit at level ${level}. Let the codes hold the questions’ numbers, or take a lower level.`,
+        say(
+          'Question {at}, {stem}, is too long for a QR code: {bytes, plural, one {# byte} other {# bytes}}, and {most, number} fit at level {level}. Let the codes hold the questions’ numbers, or take a lower level.',
+          {
+            at: at + 1,
+            stem: quoted(item.stem.plain, 40),
+            bytes,
+            most: MOST_BYTES[level],
+            level,
+          },
+        ),
       );
     }
     const words = qr.holds === 'number' ? '' : `<p class="small">${escapeMarkup(item.ref)}</p>`;

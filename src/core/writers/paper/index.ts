@@ -9,6 +9,7 @@ import { askOf } from './ask';
 import { cardSheets, qrSheets } from './cards';
 import { marked, picturesOf, stemOf } from './marks';
 import { printable } from './page';
+import { say } from '../../shared/say';
 
 /** One version of what is printed: its letter, and its questions in its order. */
 export type PaperVersion = { name: string; items: readonly Item[] };
@@ -125,7 +126,7 @@ export function paperPage(job: PaperJob, versions: readonly PaperVersion[]): str
   const title = job.title ?? 'Questions';
   const [first] = versions;
   if (!first?.items.length) {
-    throw new Problem('There is no question to print.');
+    throw new Problem(say('There is no question to print.'));
   }
   const bodies: Record<PaperJob['what'], () => string> = {
     handout: () =>

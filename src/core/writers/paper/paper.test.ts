@@ -249,7 +249,7 @@ describe('QR cards', () => {
   it('too long for a code are told, with the way out', () => {
     const long = [item({ stem: { plain: 'x'.repeat(5000) } })];
     expect(() => print({ items: long, what: 'qr' })).toThrow(
-      /Question 1.*5000 bytes.*2331 fit.*numbers/s,
+      /Question 1.*5,000 bytes.*2,331 fit.*numbers/s,
     );
     expect(() => print({ items: [] })).toThrow('There is no question to print.');
   });

@@ -13,6 +13,7 @@ import {
   GROUP,
   type FormColumn,
 } from '../../shared/contributor-form';
+import { say } from '../../shared/say';
 
 type Group = SheetsJob['groups'][number];
 
@@ -123,7 +124,7 @@ function namesOf(groups: readonly Group[]): string[] {
 export function contributorSheets(job: SheetsJob): Uint8Array {
   if (!job.groups.length) {
     throw new Problem(
-      'There is no group: name those who are to write, one sheet is made for each.',
+      say('There is no group: name those who are to write, one sheet is made for each.'),
     );
   }
   const names = namesOf(job.groups);

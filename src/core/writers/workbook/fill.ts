@@ -11,6 +11,7 @@ import { decode, sheetPath, type Parts } from './parts';
 import { coverRows, extendRules } from './rules';
 import { parseSheet, sheetText } from './sheet-xml';
 import { extendTables } from './tables';
+import { say } from '../../shared/say';
 
 const withDimension = (before: string, lastRow: number, lastColumn: number): string =>
   before.replace(
@@ -55,7 +56,9 @@ function openBlank(blank: Uint8Array): Parts {
     return openZip(blank);
   } catch {
     throw new Problem(
-      'The blank can’t be opened as a workbook. Fetch it anew from the receiver and teach the layout again.',
+      say(
+        'The blank can’t be opened as a workbook. Fetch it anew from the receiver and teach the layout again.',
+      ),
     );
   }
 }
@@ -70,7 +73,7 @@ const lastColumnOf = ({ rows }: SheetPlan): number =>
 export function fillWorkbook(job: Job): Written {
   if (!job.blank) {
     throw new Problem(
-      'This layout fills a workbook, and its blank is not at hand. Drop the blank in again.',
+      say('This layout fills a workbook, and its blank is not at hand. Drop the blank in again.'),
     );
   }
   const parts = openBlank(job.blank);
@@ -78,7 +81,9 @@ export function fillWorkbook(job: Job): Written {
   const sheet = found && parts[found.path] ? parseSheet(decode(parts[found.path])) : undefined;
   if (!found || !sheet) {
     throw new Problem(
-      `The blank has no sheet “${job.layout.file.sheet ?? ''}” to fill. Teach the layout again from the blank.`,
+      say('The blank has no sheet “{sheet}” to fill. Teach the layout again from the blank.', {
+        sheet: job.layout.file.sheet ?? '',
+      }),
     );
   }
   const plan = planSheet(job);
@@ -97,10 +102,18 @@ export function fillWorkbook(job: Job): Written {
   }
   parts[found.path] = new TextEncoder().encode(sheetText(sheet));
   recalculate(parts, found.workbook);
-  const notes = leftAlone(filler.skipped, ['holds a formula', 'hold a formula']);
+  const notes = leftAlone(filler.skipped, ({ cells, names }) =>
+    say(
+      '{cells, plural, one {# cell of the blank holds a formula and was} other {# cells of the blank hold a formula and were}} left alone: {names}.',
+      { cells, names },
+    ),
+  );
   if (preparedTo > firstRow && lastRow > preparedTo) {
     notes.push(
-      `The form is prepared down to row ${preparedTo}; the questions go on to row ${lastRow} with the same formats and drop-downs.`,
+      say(
+        'The form is prepared down to row {preparedTo}; the questions go on to row {lastRow} with the same formats and drop-downs.',
+        { preparedTo, lastRow },
+      ),
     );
   }
   const zippable: Zippable = Object.fromEntries(

@@ -2,7 +2,7 @@
 import { Checkbox, Group, MultiSelect, SegmentedControl, Select, TextInput } from '@mantine/core';
 import { TEXT_FIELDS, type TextField } from '../../../core/banks';
 import { KINDS } from '../../../core/model';
-import { KIND_NAMES } from '../../../core/shared/kind-names';
+import { kindName } from '../../../core/shared/kind-names';
 import type { Act, ManyForm } from './change-of';
 import { i18n } from '../../../languages';
 
@@ -112,7 +112,7 @@ export function Fields({ form, onChange }: Props) {
       {form.act === 'kind' && (
         <Select
           label={i18n._('Kind')}
-          data={KINDS.map((value) => ({ value, label: KIND_NAMES[value] }))}
+          data={KINDS.map((value) => ({ value, label: kindName(value) }))}
           value={form.kind}
           allowDeselect={false}
           onChange={(kind) => onChange({ kind: kind ?? KINDS[0] })}

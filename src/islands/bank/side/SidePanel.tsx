@@ -4,7 +4,7 @@ import { useState } from 'react';
 import { readabilityOf } from '../../../core/craft/readability';
 import type { Finding, Item } from '../../../core/model';
 import { defined } from '../../../core/shared/defined';
-import { KIND_NAMES } from '../../../core/shared/kind-names';
+import { kindName } from '../../../core/shared/kind-names';
 import { tagText } from '../../../core/shared/plain';
 import { Answers } from '../../parts/Answers';
 import { FindingNote } from '../../parts/Finding';
@@ -26,7 +26,7 @@ const NONE: readonly Finding[] = [];
 
 function factsOf({ kind, points, seconds, category }: Item): string {
   return [
-    KIND_NAMES[kind],
+    kindName(kind),
     points === undefined
       ? ''
       : i18n._('{points, plural, one {# point} other {# points}}', { points }),

@@ -3,6 +3,7 @@ import { FIT_STATE, type FitState } from '../../../core/shared/change-grades';
 import { listed } from '../../../core/shared/plain';
 import type { FitColumn } from '../../../workers/protocol';
 import { i18n } from '../../../languages';
+import { say } from '../../../core/shared/say';
 
 export type Tone = 'fits' | 'changes' | 'refused' | 'written';
 export type CellWords = { tone: Tone; sign: string; text: string; title: string };
@@ -88,18 +89,17 @@ export function behindWords({ behind }: FitColumn): { brief: string; whole: stri
   if (!behind.length) {
     return undefined;
   }
-  const named = behind.map(({ n, one, many }) => (n === 1 ? `1 ${one}` : `${n} ${many}`));
   const more = behind.length > NAMED ? ' …' : '';
   return {
     brief: i18n._('no place for {behind}{more}', {
       behind: behind
         .slice(0, NAMED)
-        .map(({ many }) => many.replace('questions’ ', ''))
+        .map(({ many }) => say(many))
         .join(', '),
       more,
     }),
     whole: i18n._('This receiver has no place for {named}. They stay in the bank.', {
-      named: listed(named),
+      named: listed(behind.map(({ n, counted }) => say(counted, { n }))),
     }),
   };
 }

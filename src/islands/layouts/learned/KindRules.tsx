@@ -8,7 +8,7 @@ import {
   type KindRule,
   type Role,
 } from '../../../core/model';
-import { KIND_NAMES } from '../../../core/shared/kind-names';
+import { kindName } from '../../../core/shared/kind-names';
 import { roleWords } from '../../../core/shared/roles';
 import { defined } from '../../../core/shared/defined';
 import type { Choices } from '../../parts/Commit';
@@ -54,7 +54,7 @@ function KeyOfRule({ rule, onChange }: Props) {
   return (
     <>
       <PickRow
-        label={i18n._('Right answer of {kindName} by', { kindName: KIND_NAMES[rule.kind] })}
+        label={i18n._('Right answer of {kindName} by', { kindName: kindName(rule.kind) })}
         value={key?.style ?? AS_OTHERS}
         choices={STYLES}
         onPick={pick}
@@ -97,7 +97,7 @@ function LeaveOfRule({ rule, roles, onChange }: Props & { roles: readonly Role[]
           key={role}
           label={roleWords(role)}
           aria-label={i18n._('{kindName}: {roleWords} stays empty', {
-            kindName: KIND_NAMES[rule.kind],
+            kindName: kindName(rule.kind),
             roleWords: roleWords(role),
           })}
           checked={leave.includes(role)}
@@ -118,14 +118,14 @@ export function KindRules({ kept }: { kept: KeptLayout }) {
     const byKind = next.length ? next : undefined;
     void changeLayout(
       kept,
-      i18n._('Rules for {kindName}', { kindName: KIND_NAMES[kind] }),
+      i18n._('Rules for {kindName}', { kindName: kindName(kind) }),
       { ...layout, byKind },
       [`byKind.${kind}`],
     );
   };
   const roles = MAY_STAY_EMPTY.filter((role) => layout.columns.some((own) => own.role === role));
   const free = KINDS.filter((kind) => !rules.some((rule) => rule.kind === kind));
-  const words = rules.map(({ kind }) => KIND_NAMES[kind]).join(', ');
+  const words = rules.map(({ kind }) => kindName(kind)).join(', ');
   return (
     <details open={rules.length > 0}>
       <summary>
@@ -138,7 +138,7 @@ export function KindRules({ kept }: { kept: KeptLayout }) {
             <KeyOfRule rule={rule} onChange={(next) => put(rule.kind, next)} />
             <LeaveOfRule rule={rule} roles={roles} onChange={(next) => put(rule.kind, next)} />
             <LinkButton onClick={() => put(rule.kind, undefined)}>
-              {i18n._('{kindName} like the others', { kindName: KIND_NAMES[rule.kind] })}
+              {i18n._('{kindName} like the others', { kindName: kindName(rule.kind) })}
             </LinkButton>
           </div>
         ))}
@@ -146,7 +146,7 @@ export function KindRules({ kept }: { kept: KeptLayout }) {
           aria-label={i18n._('A kind that is written otherwise')}
           placeholder={i18n._('Another kind is written otherwise …')}
           value={null}
-          data={free.map((kind) => ({ value: kind, label: KIND_NAMES[kind] }))}
+          data={free.map((kind) => ({ value: kind, label: kindName(kind) }))}
           onChange={(kind) => kind && put(kind, { kind: kind })}
         />
       </Stack>

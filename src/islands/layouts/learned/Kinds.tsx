@@ -2,7 +2,7 @@
 import { Stack } from '@mantine/core';
 import { KINDS, type KeptLayout, type Kind, type Layout } from '../../../core/model';
 import { USUAL_GAP } from '../../../core/shared/drawn-gap';
-import { KIND_NAMES } from '../../../core/shared/kind-names';
+import { kindName } from '../../../core/shared/kind-names';
 import { Tick } from '../../parts/Commit';
 import { Because, TextRow } from '../../parts/FieldRow';
 import { changeLayout } from '../../state/layouts';
@@ -42,7 +42,7 @@ export function Kinds({ kept }: { kept: KeptLayout }) {
   };
   const codeOf = (kind: Kind): string | undefined =>
     layout.kinds.find((own) => own.kind === kind)?.code;
-  const words = layout.kinds.map(({ kind }) => KIND_NAMES[kind]).join(', ');
+  const words = layout.kinds.map(({ kind }) => kindName(kind)).join(', ');
   return (
     <details open={hasColumn || kept.unsure.includes('kinds')}>
       <summary>
@@ -54,7 +54,7 @@ export function Kinds({ kept }: { kept: KeptLayout }) {
           hasColumn ? (
             <TextRow
               key={kind}
-              label={KIND_NAMES[kind]}
+              label={kindName(kind)}
               placeholder={i18n._('not taken')}
               value={codeOf(kind) ?? ''}
               onCommit={(code) => set(kind, code || undefined)}
@@ -62,7 +62,7 @@ export function Kinds({ kept }: { kept: KeptLayout }) {
           ) : (
             <Tick
               key={kind}
-              label={KIND_NAMES[kind]}
+              label={kindName(kind)}
               isOn={codeOf(kind) !== undefined}
               onTick={(isOn) => set(kind, isOn ? '' : undefined)}
             />

@@ -1,7 +1,7 @@
 // The lines of marked text, part by part: what stands in front of each and behind it, to be typed over.
 import { Button, Text } from '@mantine/core';
 import type { Form, KeptLayout, Part, Pattern } from '../../../core/model';
-import { KIND_NAMES } from '../../../core/shared/kind-names';
+import { kindName } from '../../../core/shared/kind-names';
 import { Because, PickRow, TextRow } from '../../parts/FieldRow';
 import type { Choices } from '../../parts/Commit';
 import { changeLayout } from '../../state/layouts';
@@ -160,7 +160,7 @@ function FormRows({ form, change }: { form: Form; change: (next: Form) => void }
     change({ ...form, parts: form.parts.map((one, n) => (n === at ? { ...one, ...next } : one)) });
   return (
     <fieldset className="pattern-form">
-      <legend>{form.kinds.map((kind) => KIND_NAMES[kind]).join(', ')}</legend>
+      <legend>{form.kinds.map((kind) => kindName(kind)).join(', ')}</legend>
       {form.parts.map((part, at) => (
         <PartRows key={at} part={part} change={(next) => changed(at, next)} />
       ))}

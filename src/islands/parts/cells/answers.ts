@@ -1,6 +1,6 @@
 // The answers of a question as cells, one below each letter: options, accepted answers, pairs, steps, gaps, a number.
 import type { Item, Option } from '../../../core/model';
-import { KIND_NAMES } from '../../../core/shared/kind-names';
+import { kindName } from '../../../core/shared/kind-names';
 import { quantityOf } from '../../../core/shared/normalise';
 import { numberWords } from '../../../core/shared/plain';
 import { trueFalsePair } from '../../../core/shared/vocabulary/verdicts';
@@ -153,7 +153,7 @@ const NONE: Answers = {
   set({ kind }, _index, text): CellResult {
     const refused = i18n._(
       'Questions of the kind {kindName} have no answers to choose or to compare.',
-      { kindName: KIND_NAMES[kind] },
+      { kindName: kindName(kind) },
     );
     return text ? { refused } : {};
   },

@@ -1,7 +1,7 @@
 // A question as one row of a grid: each cell as text, and back from a typed or pasted text to the question's fields.
 import type { Item, Tag } from '../../../core/model';
 import { categoryPath } from '../../../core/shared/category-path';
-import { KIND_NAMES } from '../../../core/shared/kind-names';
+import { kindName } from '../../../core/shared/kind-names';
 import { defined } from '../../../core/shared/defined';
 import { numberOf, secondsOf } from '../../../core/shared/normalise';
 import { percent, tagText } from '../../../core/shared/plain';
@@ -111,7 +111,7 @@ const onlyRead = (text: Cell['text'], why: string): Cell => ({
 
 const CELLS: Record<Named, Cell> = {
   ref: REF,
-  kind: { text: ({ kind }) => KIND_NAMES[kind], set: setKind },
+  kind: { text: ({ kind }) => kindName(kind), set: setKind },
   stem: { text: ({ stem }) => stem.plain, set: (_item, text) => ({ stem: { plain: text } }) },
   key: { text: keyLetters, set: setKey },
   points: numeric('points', numberOf),

@@ -1,6 +1,6 @@
 // Which options are right, as letters.
 import type { Item } from '../../../core/model';
-import { KIND_NAMES } from '../../../core/shared/kind-names';
+import { kindName } from '../../../core/shared/kind-names';
 import { letterPlace, optionLetter } from '../../../core/shared/plain';
 import { hasChoices, type CellResult } from './fields';
 import { i18n } from '../../../languages';
@@ -31,7 +31,7 @@ export function setKey({ kind, options = [] }: Item, text: string): CellResult {
     return text.trim()
       ? {
           refused: i18n._('Questions of the kind {kindName} have no key.', {
-            kindName: KIND_NAMES[kind],
+            kindName: kindName(kind),
           }),
         }
       : {};

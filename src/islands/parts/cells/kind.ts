@@ -1,6 +1,6 @@
 // Another kind for a question, with what the other kind can hold.
 import { KINDS, type Item, type Kind } from '../../../core/model';
-import { KIND_NAMES } from '../../../core/shared/kind-names';
+import { kindName } from '../../../core/shared/kind-names';
 import { kindOfWord } from '../../../core/shared/vocabulary/kinds';
 import { setAnswer } from './answers';
 import { hasChoices, type CellResult } from './fields';
@@ -8,7 +8,7 @@ import { i18n } from '../../../languages';
 
 function kindOf(text: string): Kind | undefined {
   const bare = text.trim().toLowerCase();
-  return KINDS.find((kind) => kind === bare || KIND_NAMES[kind] === bare) ?? kindOfWord(text);
+  return KINDS.find((kind) => kind === bare || kindName(kind) === bare) ?? kindOfWord(text);
 }
 
 /** The texts that a question would hold as answers of any kind: the right ones first, where some are right. */
@@ -66,7 +66,7 @@ function takenAlong(item: Item, kind: Kind): Partial<Item> {
 export function setKind(item: Item, text: string): CellResult {
   const kind = kindOf(text);
   if (!kind) {
-    const words = Object.values(KIND_NAMES).join(', ');
+    const words = KINDS.map(kindName).join(', ');
     return {
       refused: i18n._('“{text}” is no kind of question; write one of {words}.', { text, words }),
     };

@@ -2,7 +2,7 @@
 import type { Column, KeptLayout, Layout } from '../../../core/model';
 import type { PointedLine } from '../../../core/pipeline';
 import { columnLetters } from '../../../core/shared/cells';
-import { CHOSEN } from '../../../core/shared/reasons';
+import { byChoice } from '../../../core/shared/reasons';
 import { isCounted } from '../../../core/shared/roles';
 import { recordChange } from '../../../core/shared/steps';
 import { core } from '../../../workers/client';
@@ -21,7 +21,7 @@ export function changeLayout(
 ): Promise<void> {
   const because = {
     ...kept.because,
-    ...Object.fromEntries(paths.map((path) => [path, CHOSEN])),
+    ...Object.fromEntries(paths.map((path) => [path, byChoice()])),
   };
   const edition = kept.layout.edition ?? 1;
   const earlier = [
