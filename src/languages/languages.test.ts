@@ -66,6 +66,7 @@ const isWorded = (text: string): boolean => /\p{L}{2}/u.test(text);
 const HEARD: ReadonlySet<string> = new Set([
   'aria-label',
   'description',
+  'fine',
   'help',
   'label',
   'placeholder',

@@ -254,7 +254,7 @@ export function coreApi(surroundings: Surroundings, progress: Progress): CoreWor
     keyPlaces: (ids, layout, decisions, seed) =>
       keyPlaces({ items: mirror.pick(ids), layout, decisions, deck: mirror.cards().cards }, seed),
     layoutFromPointed,
-    starters: () => [...STARTERS],
+    starters: () => STARTERS.map((layout) => ({ ...layout, name: say(layout.name) })),
     makeBlank,
     layoutFile,
     readLayoutFile,

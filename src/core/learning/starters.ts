@@ -2,6 +2,7 @@
 import type { Column, Kind, Layout, Role } from '../model';
 import { columnLetters } from '../shared/cells';
 import { isCounted } from '../shared/roles';
+import { toSay } from '../shared/say';
 
 type Spec = [heading: string, role: Role, more?: Partial<Column>];
 
@@ -84,7 +85,7 @@ const packageOf = (
 export const STARTERS: readonly Layout[] = [
   base(
     'lettered',
-    'Lettered key',
+    toSay('Lettered key'),
     sheet('xlsx', 'Questions', {
       headingRow: 3,
       firstRow: 4,
@@ -109,7 +110,7 @@ export const STARTERS: readonly Layout[] = [
       },
     },
   ),
-  base('numbered', 'Numbered key', sheet('xlsx', 'Questions'), {
+  base('numbered', toSay('Numbered key'), sheet('xlsx', 'Questions'), {
     columns: columnsOf([
       ['No.', 'number-in-file'],
       ['Question', 'stem'],
@@ -127,7 +128,7 @@ export const STARTERS: readonly Layout[] = [
       seconds: [15, 25, 40, 60, 90],
     },
   }),
-  base('starred', 'Starred option', csv(), {
+  base('starred', toSay('Starred option'), csv(), {
     columns: columnsOf([
       ['Ref', 'ref'],
       ['Question', 'stem'],
@@ -140,7 +141,7 @@ export const STARTERS: readonly Layout[] = [
   }),
   base(
     'verdicts',
-    'Verdict after each option',
+    toSay('Verdict after each option'),
     {
       format: 'tsv',
       encoding: 'utf-8',
@@ -168,7 +169,7 @@ export const STARTERS: readonly Layout[] = [
       limits: { optionsMax: 5 },
     },
   ),
-  base('weights', 'Weights', sheet('ods', 'Questions'), {
+  base('weights', toSay('Weights'), sheet('ods', 'Questions'), {
     columns: columnsOf([
       ['Ref', 'ref'],
       ['Question', 'stem'],
@@ -186,20 +187,25 @@ export const STARTERS: readonly Layout[] = [
     key: { style: 'weight' },
     limits: { stem: 400, optionsMax: 5 },
   }),
-  base('right-and-rest', 'Right one and the rest', csv({ separator: ',', encoding: 'utf-8' }), {
-    columns: columnsOf([
-      ['Question', 'stem'],
-      ['Right answer', 'right'],
-      ['Wrong answers (a bar | between them)', 'wrongs', { separator: '|' }],
-      ['Points', 'points'],
-      ['Category', 'category'],
-      ['Picture', 'image'],
-    ]),
-    key: { style: 'right-column' },
-  }),
+  base(
+    'right-and-rest',
+    toSay('Right one and the rest'),
+    csv({ separator: ',', encoding: 'utf-8' }),
+    {
+      columns: columnsOf([
+        ['Question', 'stem'],
+        ['Right answer', 'right'],
+        ['Wrong answers (a bar | between them)', 'wrongs', { separator: '|' }],
+        ['Points', 'points'],
+        ['Category', 'category'],
+        ['Picture', 'image'],
+      ]),
+      key: { style: 'right-column' },
+    },
+  ),
   base(
     'cards',
-    'Cards in two columns',
+    toSay('Cards in two columns'),
     {
       format: 'tsv',
       encoding: 'utf-8',
@@ -221,7 +227,7 @@ export const STARTERS: readonly Layout[] = [
   ),
   base(
     'board',
-    'Categories by levels',
+    toSay('Categories by levels'),
     { format: 'xlsx', sheet: 'Board' },
     {
       shape: 'grid',
@@ -242,7 +248,7 @@ export const STARTERS: readonly Layout[] = [
   ),
   base(
     'marked-text',
-    'Marked text',
+    toSay('Marked text'),
     { format: 'txt', encoding: 'utf-8', newline: 'lf' },
     {
       shape: 'marked-text',
@@ -265,7 +271,7 @@ export const STARTERS: readonly Layout[] = [
       },
     },
   ),
-  base('paste', 'Block to paste', sheet('xlsx', 'Questions'), {
+  base('paste', toSay('Block to paste'), sheet('xlsx', 'Questions'), {
     columns: columnsOf([
       ['Question', 'stem'],
       ...some(4, (n) => [[`Option ${n}`, 'option']]),

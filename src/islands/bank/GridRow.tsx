@@ -1,4 +1,5 @@
 // One row of the grid: the state of the question, and its cells.
+import { i18n } from '../../languages';
 import { memo } from 'react';
 import type { Finding, Item } from '../../core/model';
 import { worst, worstToSee } from '../parts/Finding';
@@ -123,7 +124,7 @@ export const GridRow = memo(function GridRow(props: RowProps) {
       style={{ transform: `translateY(${start}px)`, gridTemplateColumns: template, height: ROW }}
     >
       <span role="rowheader" className={`state sign ${state}`}>
-        <StateSign state={state} fine="sound" />
+        <StateSign state={state} fine={i18n._('sound')} />
       </span>
       {columns.map((column, place) => (
         <GridCell

@@ -72,7 +72,7 @@ function State({ row, findings }: { row: ShownRow; findings: readonly Finding[] 
   const state = row.items.length ? (worstToSee(findings) ?? 'fine') : undefined;
   return (
     <div className={`gutter sign ${state ?? ''}`} role="cell">
-      {state && <StateSign state={state} fine="understood" />}
+      {state && <StateSign state={state} fine={i18n._('understood')} />}
     </div>
   );
 }

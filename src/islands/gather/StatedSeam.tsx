@@ -29,7 +29,7 @@ function StatedRow({ item, n, findings }: { item: Item; n: number; findings: rea
         </Text>
       </div>
       <div className={`gutter sign ${state}`} role="cell">
-        <StateSign state={state} fine="understood" />
+        <StateSign state={state} fine={i18n._('understood')} />
       </div>
       <div role="cell">
         <Understood item={item} n={n} findings={findings} />
