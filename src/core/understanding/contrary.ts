@@ -15,6 +15,7 @@ import {
 } from './contract';
 import { areLists, filledOf, isCalled, isRepeated, isTicked, says } from './column-words';
 import { piecesOf } from './heading-words';
+import { saying } from './saying';
 import { scaled } from './scaled';
 import { shownAlone } from './shown-alone';
 import { shownTogether } from './shown-together';
@@ -48,6 +49,11 @@ const areNoNumbers = (column: ColumnView): boolean => {
     new Set(words.map((word) => alike(word).slice(0, ROOT))).size > 1;
   return areThings || share(filled, (text) => !COUNTED.test(text)) > MOSTLY;
 };
+/** Whether half of what stands in a column has no figure in it: answers of several kinds, and no column of numbers. */
+const areHalfTexts = (column: ColumnView): boolean =>
+  share(filledOf(column), (text) => !/\d/.test(text)) >= HALF;
+const HALF = 0.5;
+
 /** Whether what stands in a column is no word for a kind, and its heading says nothing of kinds. */
 const areNoKinds = (column: ColumnView): boolean => {
   const words = [...filledOf(column), ...(column.list ?? [])];
@@ -154,6 +160,21 @@ function writer(
   return people.addresses && saysWho(own) ? 'by' : undefined;
 }
 
+/** The odds of a column without some meanings. */
+const without = (own: readonly number[], out: readonly Meaning[]): readonly number[] =>
+  scaled(own.map((p, n) => (out.includes(MEANINGS[n]!) ? p * HARDLY : p)));
+
+/**
+ * The odds of a column; where those beside it make it one of numbers, and half of it is none, what the words of its heading say
+ * besides is heard instead.
+ */
+function heard(own: readonly number[], column: ColumnView): readonly number[] {
+  const isValue = MEANINGS[own.indexOf(Math.max(...own))] === 'value';
+  return isValue && areHalfTexts(column) && piecesOf(column.heading).length
+    ? without(saying(column.heading).slice(0, MEANINGS.length), ['value'])
+    : own;
+}
+
 /** The odds of each column with what its cells speak against taken down, and what they alone show taken up. */
 export function withoutContrary(
   view: TableView,
@@ -179,8 +200,6 @@ export function withoutContrary(
       ...calledElsewhere(view, column),
       ...answeredElsewhere(view, column),
     ];
-    return out.length
-      ? scaled(own.map((p, n) => (out.includes(MEANINGS[n]!) ? p * HARDLY : p)))
-      : own;
+    return heard(out.length ? without(own, out) : own, column);
   });
 }

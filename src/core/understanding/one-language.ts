@@ -10,13 +10,32 @@ const CODES: ReadonlySet<string> = new Set(
 );
 const BEHIND = /^(.*?\S)[\s_-]*[([]?([A-Za-z]{2})[)\]]?\s*$/u;
 
+/** The words of a heading, and the code of the language behind them. */
+type Coded = { words: string; code: string };
+
 /** A heading without the code of its language, and that code; undefined where it ends with none. */
-function coded(heading: string): { words: string; code: string } | undefined {
+function coded(heading: string): Coded | undefined {
   const [, words = '', code = ''] = BEHIND.exec(heading) ?? [];
   const isApart = /[\s_([-]/u.test(heading.slice(words.length, words.length + 1));
   return isApart && CODES.has(code.toLowerCase())
     ? { words: bareWords(words), code: code.toLowerCase() }
     : undefined;
+}
+
+/** What a heading with a code may say at least so often in each language for their turns to tell. */
+const LEAST_EACH = 3;
+
+/** Whether each language has as many columns as the others, in the same turn: their words are those of their own language. */
+function inTheSameTurn(headings: readonly (Coded | undefined)[]): boolean {
+  const codes = headings.flatMap((one) => one?.code ?? []);
+  const [first = '', second] = [...new Set(codes)];
+  const each = codes.filter((code) => code === first).length;
+  const places = codes.flatMap((code, at) => (code === first ? [at] : []));
+  const steps = new Set(places.slice(1).map((at, index) => at - places[index]!));
+  const isEven = [...new Set(codes)].every(
+    (code) => codes.filter((one) => one === code).length === each,
+  );
+  return second !== undefined && each >= LEAST_EACH && isEven && steps.size === 1;
 }
 
 /** How sure it is that another language of a table is none of its questions' parts. */
@@ -31,11 +50,12 @@ export function withOneLanguage(
   const headings = columns.map(({ heading }) => coded(heading));
   const asking = assigned.findIndex(({ meaning }) => roleOfMeaning(meaning) === 'stem');
   const own = headings[asking];
+  const inTurn = inTheSameTurn(headings);
   const isTold = (at: number): boolean =>
-    headings.some((one) => one?.code === own?.code && one?.words === headings[at]?.words);
+    inTurn || headings.some((one) => one?.code === own?.code && one?.words === headings[at]?.words);
   const isOther = (at: number): boolean =>
     headings[at] !== undefined && headings[at].code !== own?.code && isTold(at);
-  const asksTwice = headings.some((one, at) => one?.words === own?.words && isOther(at));
+  const asksTwice = inTurn || headings.some((one, at) => one?.words === own?.words && isOther(at));
   return blank || !own || !asksTwice
     ? [...assigned]
     : assigned.map((one, at) =>

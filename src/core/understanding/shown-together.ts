@@ -4,6 +4,7 @@ import { findInnerSeparator, splitCell } from '../shared/table/separators';
 import { verdictOf, verdictPair } from '../shared/vocabulary/verdicts';
 import { filledOf, isRepeated, says, TICK } from './column-words';
 import type { ColumnView, Meaning, TableView } from './contract';
+import { filledForKind } from './filled-for-kind';
 import { countedSides } from './heading-groups';
 import { findMarks } from './keys/marks';
 import { readingsOf } from './keys/named';
@@ -220,6 +221,7 @@ export function shownTogether(view: TableView): ReadonlyMap<ColumnView, Meaning>
     ...(sides ? [...all(at(sides.left), 'left'), ...all(at(sides.right), 'right-side')] : []),
     ...(sidesNamed ?? []),
     ...rightInBrackets(view),
+    ...filledForKind(view),
     ...listedBesideOptions(view),
     ...all(countedPlaces(view), 'step'),
     ...all(counted(view), 'number-in-file'),

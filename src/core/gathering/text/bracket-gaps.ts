@@ -27,14 +27,16 @@ export function holdsWords(text: string): boolean {
   );
 }
 
-/** Notes which sentences have their gaps in brackets, where most of those without options or an answer are typed so. */
+const ALTERNATIVES = /\[[^\][|]+\|[^\][]+\]/u;
+
+/** Notes which sentences have their gaps in brackets: those with alternatives there, and all where most of those without options or an answer are typed so. */
 export function takeBracketGaps(drafts: readonly Draft[]): void {
   const bare = drafts.filter(({ options, answers }) => !options.length && !answers.length);
   const own = bare.filter(({ stem }) => holdsWords(plainOfPieces(stem)));
-  if (own.length < LEAST || own.length < bare.length * MOSTLY) {
-    return;
-  }
+  const areMost = own.length >= LEAST && own.length >= bare.length * MOSTLY;
   for (const draft of own) {
-    draft.holdsGaps = true;
+    if (areMost || ALTERNATIVES.test(plainOfPieces(draft.stem))) {
+      draft.holdsGaps = true;
+    }
   }
 }

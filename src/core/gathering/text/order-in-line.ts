@@ -4,6 +4,8 @@ import { alike } from '../../shared/normalise';
 
 const TASK = /^(.{3,}?[:：])\s*(\S.*)$/su;
 const FEWEST = 3;
+/** What parts steps in a line, what parts most first. */
+const SIGNS = ['→', '>', ';', ',', '/', '|', ' - ', ' – '] as const;
 
 const partsOf = (text: string, sign: string): string[] =>
   text
@@ -21,11 +23,14 @@ export function orderInLine(
   if (task === undefined || listed === undefined) {
     return undefined;
   }
-  for (const sign of [';', ',', '/', '|', ' - ', ' – ']) {
+  const sameOf = (parts: readonly string[]): string => parts.map(alike).sort().join('\n');
+  // What parts the steps of the task may not be what parts those of the answer.
+  const answers = SIGNS.map((sign) => partsOf(said, sign));
+  for (const sign of SIGNS) {
     const own = partsOf(listed, sign);
-    const ordered = partsOf(said, sign);
-    const isSame = [...own].map(alike).sort().join('\n') === ordered.map(alike).sort().join('\n');
-    if (own.length >= FEWEST && isSame && new Set(own.map(alike)).size === own.length) {
+    const isList = own.length >= FEWEST && new Set(own.map(alike)).size === own.length;
+    const ordered = isList ? answers.find((parts) => sameOf(parts) === sameOf(own)) : undefined;
+    if (ordered) {
       return { stem: task, steps: ordered.map((plain) => ({ plain })) };
     }
   }

@@ -13,7 +13,7 @@ const LISTS =
   /^\s*(?!\(?\d{1,2}[.):].*?\s{2,}[([]?[A-Ja-j][.):\]])\(?(\d{1,2})[.):]?\s+(\S.*?)(?:\s{2,}|\t+\s*)[([]?([A-Ja-j])[.):\]]?\s+(\S.*?)\s*$/u;
 const PAIR = /(\d{1,2})\s*[-–:=.)→>]*\s*([A-Ja-j])(?!\p{L})/gu;
 
-type Row = { at: number; n: number; left: string; place: string; right: string };
+type Row = { at: number; n: number; left: string; place: string; right: string; letter?: number };
 
 function placedRow(text: string, at: number): Row | undefined {
   const [, n = '', left = '', place = '', right = ''] = SIDES.exec(text) ?? [];
@@ -25,19 +25,22 @@ const counted =
   (pattern: RegExp) =>
   (text: string, at: number): Row | undefined => {
     const [, n = '', left = '', letter = '', right = ''] = pattern.exec(text) ?? [];
-    const isEven = n !== '' && placeOfLetter(letter) === Number(n) - 1;
-    return isEven ? { at, n: Number(n), left, place: '', right } : undefined;
+    return n
+      ? { at, n: Number(n), left, place: '', right, letter: placeOfLetter(letter)! }
+      : undefined;
   };
 
-/** Runs of lines with two sides that count on from one. */
+/** Runs of lines with two sides that count on, from one or from where the lists above ended; letters beside numbers begin anew. */
 function runsOf(lines: Lines, rowOf: (text: string, at: number) => Row | undefined): Row[][] {
   const runs: Row[][] = [];
   lines.forEach((line, at) => {
     const row = isLine(line) ? rowOf(line.source ?? line.text, at) : undefined;
     const last = runs.at(-1);
-    if (row && last && last.at(-1)!.at === at - 1 && row.n === last.length + 1) {
+    const place = last?.length ?? 0;
+    const goesOn = row && last && last.at(-1)!.at === at - 1 && row.n === last[0]!.n + place;
+    if (goesOn && (row.letter ?? place) === place) {
       last.push(row);
-    } else if (row?.n === 1) {
+    } else if (row && (row.letter === 0 || (row.letter === undefined && row.n === 1))) {
       runs.push([row]);
     }
   });
@@ -100,11 +103,13 @@ export function pairsSideBySide(lines: Lines): Lines {
   const bare = runsOf(lines, counted(LISTS));
   for (const run of bare) {
     for (const { at, n, left, right } of run) {
-      texts.set(at, `${n}. ${left}    ${optionLetter(n - 1)}. ${right}`);
+      texts.set(at, `${n}. ${left}    ${optionLetter(n - run[0]!.n)}. ${right}`);
     }
   }
   const heads = headsOf(lines);
-  const signed = runsOf(lines, counted(SIGNED)).filter(([first]) => heads.has(first!.at));
+  const signed = runsOf(lines, counted(SIGNED)).filter(
+    ([first]) => heads.has(first!.at) || first!.n > 1,
+  );
   for (const run of [...runsOf(lines, placedRow), ...bare, ...signed]) {
     const paired = pairedBy(lines, run);
     const head = heads.get(run[0]!.at);

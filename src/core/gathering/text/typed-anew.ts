@@ -3,6 +3,7 @@
 import type { DocumentLine } from '../../model';
 import { fieldOfLine } from '../../shared/vocabulary/answer-lines';
 import { likelihoodOf } from '../../understanding';
+import { isOffer } from './offered';
 import { partsOf } from './option-line';
 import { inLatinScript } from './other-scripts';
 import { anew, isLine, namesAnswers, OFTEN, whereOften, withTicks, type Lines } from './retyping';
@@ -24,6 +25,7 @@ import {
   wordsByLetters,
 } from './typed-keys';
 import { ticksBelowHeads } from './typed-ticks-below';
+import { keyOfParts } from './typed-key-parts';
 import { kindsInFront } from './typed-kinds';
 import {
   answerNamedBehind,
@@ -35,6 +37,7 @@ import {
 } from './typed-letters';
 import { listsJoined } from './typed-lists';
 import { ownNames } from './typed-named';
+import { ringsForNumbers } from './typed-numbers';
 import { talksNamed } from './typed-talks';
 import { pairsByArrow, stepsInOrder } from './typed-tasks';
 import { numberedTurns } from './typed-turns';
@@ -51,8 +54,14 @@ function fieldsIn(text: string): string[] | undefined {
   const starts = [...text.matchAll(FIELD)].map(({ index }) => index);
   // 'A: … B: …' are options.
   const areOptions = LETTERED.test(text);
-  return !areOptions && starts.length > 1 && text.slice(0, starts[0]).trim() === ''
-    ? starts.map((from, at) => text.slice(from, starts[at + 1]).replace(/^[\s|]+|\s+$/gu, ''))
+  const before = text.slice(0, starts[0]).trim();
+  // The choice that a statement offers may stand in front of them: 'T / F   Ans: F   Because: …'.
+  const isAlone = before === '' || isOffer(before);
+  return !areOptions && starts.length > 1 && isAlone
+    ? [
+        ...(before ? [before] : []),
+        ...starts.map((from, at) => text.slice(from, starts[at + 1]).replace(/^[\s|]+|\s+$/gu, '')),
+      ]
     : undefined;
 }
 
@@ -100,7 +109,12 @@ function remarksNamed(lines: Lines): Lines {
   const quoted = filled.filter(isQuoted);
   return quoted.length < OFTEN || quoted.length > filled.length * MOSTLY
     ? lines
-    : lines.map((line) => (isQuoted(line) ? anew(line, `Explanation: ${line.text.trim()}`) : line));
+    : lines.map((line) => {
+        const text = line.text.trim();
+        return isQuoted(line)
+          ? anew(line, fieldOfLine(text) ? text : `Explanation: ${text}`)
+          : line;
+      });
 }
 
 /** Options on one line with the letter of the right one in brackets behind them. */
@@ -135,6 +149,7 @@ const ticksBehind = (lines: Lines): Lines =>
 
 const STEPS: readonly ((lines: Lines) => Lines)[] = [
   inLatinScript,
+  ringsForNumbers,
   talksNamed,
   numberedTurns,
   lettersCounted,
@@ -147,6 +162,7 @@ const STEPS: readonly ((lines: Lines) => Lines)[] = [
   answersInSentences,
   answersCounted,
   keyAlone,
+  keyOfParts,
   keyInLetters,
   keyInRoman,
   keyInNumbers,

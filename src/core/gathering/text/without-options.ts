@@ -9,6 +9,7 @@ import { quantityOf } from '../../shared/normalise';
 import type { VerdictPair } from '../../shared/vocabulary/verdict-pairs';
 import { chosenBehind, chosenWithin } from './choices-within';
 import { offeredBehind } from './offered';
+import { rangeSaid } from './number-range';
 import { orderInLine } from './order-in-line';
 import { pairsSaid } from './pairs-said';
 import { roundSolution } from './round-solution';
@@ -57,10 +58,12 @@ function unjudged(statement: string, pair: VerdictPair | undefined): DraftAnswer
   };
 }
 
-/** A number with its tolerance, '3 ± 0.1 m'; undefined where an answer is none. */
+/** A number with its tolerance, '3 ± 0.1 m' or '3 (2.9 to 3.1)'; undefined where an answer is none. */
 function toleranceIn(said: string): Item['number'] {
   const found = quantityOf(said);
-  return found?.tolerance === undefined ? undefined : { ...found, tolerance: found.tolerance };
+  return found?.tolerance === undefined
+    ? rangeSaid(said)
+    : { ...found, tolerance: found.tolerance };
 }
 
 /** The options in the words that are offered beside the statement, where they are words. */
@@ -167,7 +170,7 @@ function written(draft: Draft, stem: Text, said: string): DraftAnswer {
     const { stem: plain, options } = offered;
     return { kind: 'choice-one', stem: { plain }, fields: { options }, problems: [] };
   }
-  const order = orderInLine(stem.plain, said);
+  const order = orderInLine(stem.plain.replace(POINTS, ''), said);
   if (order) {
     const { steps } = order;
     return { kind: 'order', stem: { plain: order.stem }, fields: { steps }, problems: [] };

@@ -9,6 +9,7 @@ import { readBarTable } from './blocks';
 import { readJsonTable, readYamlTable } from './json';
 import type { Torn } from './json-part';
 import { readTextDocument } from './reader';
+import { readFieldTable } from './fields';
 import { shapeOf } from './shape';
 import { readTerms, type Terms } from './terms';
 import { say } from '../../shared/say';
@@ -164,6 +165,10 @@ export function openPlain(
   const bars = openBars(name, source, firstLine);
   if (bars) {
     return bars;
+  }
+  const fields = readFieldTable(name, source, firstLine);
+  if (fields) {
+    return textTable(name, 'txt', fields);
   }
   const { as } = shapeOf(source, name);
   if (as === 'table') {
