@@ -57,16 +57,17 @@ function originOf(
   return { row: shown, cell: cellName(shown - 1, across) };
 }
 
-const COUNTED = /^(?:(\p{L}+)\s*)?([\d.,]+)(?:\s*(\p{L}+))?$/u;
 /** Whether a word beside a level's number is one for points or for the question. */
 const isOfLevel = (word: string): boolean =>
   saysPoints(word) || fieldOfLine(`${word}: x`)?.role === 'question';
 
-/** The points of a level that is a number, or one with a word for points or for the question beside it. */
+/** The points of a level that is a number, or one with words for points or for the question beside it, '10 points – question'. */
 function pointsOf(level: string): number | undefined {
-  const [, before, number = level, behind] = COUNTED.exec(level) ?? [];
-  const words = [before, behind].filter((word) => word !== undefined);
-  return words.every(isOfLevel) ? numberOf(number) : undefined;
+  const words = level.match(/\p{L}+/gu) ?? [];
+  const [number, ...others] = level.match(/[\d.,]*\d/gu) ?? [];
+  return number !== undefined && !others.length && words.every(isOfLevel)
+    ? numberOf(number)
+    : undefined;
 }
 
 /** The question in a cell of a board; undefined where the cell is empty. */

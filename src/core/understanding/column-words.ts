@@ -37,7 +37,7 @@ export const says = ({ heading }: ColumnView, ...meanings: (typeof SAYINGS)[numb
 
 const BEYOND_DOUBT = 0.8;
 /** Whether a heading's words name one thing beyond doubt; a letter or two are no word. */
-export const isCalled = ({ heading }: ColumnView): boolean =>
+export const isCalled = ({ heading }: Pick<ColumnView, 'heading'>): boolean =>
   /\p{L}{3}/u.test(heading) &&
   Math.max(...saying(heading).slice(0, MEANINGS.length)) > BEYOND_DOUBT;
 

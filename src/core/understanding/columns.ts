@@ -19,6 +19,7 @@ import { shippedModel } from './model';
 import { withoutContrary } from './contrary';
 import { rank } from './rank';
 import { meaningsOf } from './roles';
+import { repeatsHeading } from './said';
 import { explained, TOLD_BY_WORDS, worded } from './said-odds';
 import { saying } from './saying';
 import { headingAt } from './headings-at';
@@ -139,7 +140,10 @@ function oddsOf(
   held: ReadonlyMap<number, Meaning>,
   explanations: ReadonlyMap<string, string>,
 ): (readonly number[])[] {
-  const told = view.columns.map(({ heading }) => explanations.get(alike(heading)));
+  const told = view.columns.map(({ heading }) => {
+    const text = explanations.get(alike(heading));
+    return text !== undefined && repeatsHeading(text, heading) ? undefined : text;
+  });
   return withoutContrary(
     view,
     meaningsOf(shippedModel(), view, held).map((own, index) =>

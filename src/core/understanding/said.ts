@@ -1,7 +1,8 @@
 // What a blank says about its columns elsewhere: in a note, in a legend beside it, in the list of a sheet that explains it.
 import type { Sheet } from '../model';
-import { alike } from '../shared/normalise';
+import { alike, bareWords } from '../shared/normalise';
 import type { Region } from '../shared/table/region';
+import { isCalled } from './column-words';
 
 /** Names longer than this explain nothing. */
 const LONGEST_NAME = 40;
@@ -146,4 +147,18 @@ export function lastHeading(region: Region, headingRow: number | null | undefine
     last++;
   }
   return last;
+}
+
+/** A word in the plural has so many signs more. */
+const PLURAL = 3;
+/** Whether an explanation begins with the word of its heading, beyond doubt for what it is: 'Types allowed: …' says what may stand there. */
+export function repeatsHeading(text: string, heading: string): boolean {
+  const [own = ''] = bareWords(text).split(' ');
+  const word = bareWords(heading);
+  return (
+    isCalled({ heading }) &&
+    word !== '' &&
+    own.startsWith(word) &&
+    own.length - word.length <= PLURAL
+  );
 }

@@ -33,6 +33,17 @@ const rolesOf = (text: string, said = new Map<number, Meaning>()): string[] => {
 };
 const ROLES = ['stem', 'option', 'option', 'option', 'key'];
 
+describe('what is said of a column', () => {
+  it('beginning with its own name says what may stand there, and nothing else than the name does', () => {
+    const own = region(
+      'Type|Texte de la question|Réponse 1|Réponse 2|Réponse juste\nchoix unique|Que contient une vinaigrette ?|De l’huile|De la crème|1\nréponses multiples|Lesquels flottent ?|Le liège|La glace|1,2',
+    );
+    const explanations = new Map([['type', 'Types permis : choix unique, réponses multiples']]);
+    const [type] = understandColumns(own, 0, 1, { blank: true, explanations });
+    expect(type!.role).toBe('kind');
+  });
+});
+
 describe('the row of the headings', () => {
   it.each([
     ['known words', 'Question|Answer 1|Answer 2|Answer 3|Right answer', 0],

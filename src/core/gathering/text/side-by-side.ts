@@ -30,17 +30,23 @@ const counted =
       : undefined;
   };
 
+/** Whether a row counts on from those above it, by its number and by its letter where it has one. */
+const goesOn = (run: readonly Row[], row: Row): boolean =>
+  run.at(-1)!.at === row.at - 1 &&
+  row.n === run[0]!.n + run.length &&
+  (row.letter ?? run.length) === run.length;
+/** Whether a row may be the first: by the first letter beside any number, or by number one. */
+const begins = ({ letter, n }: Row): boolean => (letter ?? n - 1) === 0;
+
 /** Runs of lines with two sides that count on, from one or from where the lists above ended; letters beside numbers begin anew. */
 function runsOf(lines: Lines, rowOf: (text: string, at: number) => Row | undefined): Row[][] {
   const runs: Row[][] = [];
   lines.forEach((line, at) => {
     const row = isLine(line) ? rowOf(line.source ?? line.text, at) : undefined;
     const last = runs.at(-1);
-    const place = last?.length ?? 0;
-    const goesOn = row && last && last.at(-1)!.at === at - 1 && row.n === last[0]!.n + place;
-    if (goesOn && (row.letter ?? place) === place) {
+    if (row && last && goesOn(last, row)) {
       last.push(row);
-    } else if (row && (row.letter === 0 || (row.letter === undefined && row.n === 1))) {
+    } else if (row && begins(row)) {
       runs.push([row]);
     }
   });

@@ -106,10 +106,23 @@ function loneTexts(region: Region, first: number, end: number): Lone[] {
   return found;
 }
 
+/** Whether empty rows stand among rows of several cells: then one above a text says nothing of it. */
+function hasGaps(region: Region, first: number, end: number): boolean {
+  let before = 0;
+  for (let row = first; row < end; row++) {
+    const filled = filledIn(region, row);
+    if (filled > 1 && before > 1 && filledIn(region, row - 1) === 0) {
+      return true;
+    }
+    before = filled || before;
+  }
+  return false;
+}
+
 /** Whether such a text is a title: behind an empty row, counting, or looking otherwise than those below it. */
-const isTitle = (region: Region, { row, below, text }: Lone): boolean =>
+const isTitle = (region: Region, { row, below, text }: Lone, isLoose: boolean): boolean =>
   row === region.top ||
-  filledIn(region, row - 1) === 0 ||
+  (!isLoose && filledIn(region, row - 1) === 0) ||
   COUNTED.test(text) ||
   standsOut(region, row, below);
 
@@ -129,11 +142,14 @@ export function sectionRows(
   first: number,
   last = region.bottom,
 ): Map<number, string> {
-  const lone = loneTexts(region, first, Math.min(last, region.bottom));
+  const end = Math.min(last, region.bottom);
+  const lone = loneTexts(region, first, end);
+  // Several that stand behind empty rows are titles, wherever others are empty.
+  const isLoose = lone.length < LEAST && hasGaps(region, first, end);
   const words = new Set(lone.filter((one) => areWords(region, one, first)));
   // A single one may have been left behind by whoever tried the sheet out.
   const titles = lone.filter(
-    (one) => isTitle(region, one) || (words.size >= LEAST && words.has(one)),
+    (one) => isTitle(region, one, isLoose) || (words.size >= LEAST && words.has(one)),
   );
   const found = new Map(titles.map(({ row, text }) => [row, text]));
   const above = found.size && headingRow !== null ? firstTitle(region, headingRow) : undefined;

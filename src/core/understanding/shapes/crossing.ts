@@ -11,10 +11,12 @@ const LONGEST = 45;
 const LEVEL_HEAD =
   /^(?:level|levels|points?|value|worth|category|categories|kategorie|theme|step|stufe|niveau|punkte|nivel|livello|lefel|row|)$/;
 
+/** A level in front of what a row holds or behind it: '100 answer', '10 points – answer', 'Answer (20)'. */
+const LEVEL_BESIDE =
+  /^\d+\s*(?:\p{L}{1,8}\.?\s+)?[.:)–-]?\s+|\s*[(–-]?\s+?\(?\d+(?:\s\p{L}{1,8}\.?)?\)?$/gu;
 /** Whether a cell says that an answer stands here: 'answer', 'Antwort', 'A:'. */
 export const saysAnswer = (text: string): boolean =>
-  fieldOfLine(`${text.replace(/[:.]$/, '').replace(/^\d+\s*[.:)–-]?\s+|\s+\d+$/gu, '')}: x`)
-    ?.role === 'answer';
+  fieldOfLine(`${text.replace(/[:.]$/, '').replace(LEVEL_BESIDE, '')}: x`)?.role === 'answer';
 
 /** The columns that a row heads with categories, behind the column of levels; none where it holds anything else. */
 export function categoriesAt(region: Region, row: number, levelColumn: number): number[] {
