@@ -187,6 +187,17 @@ describe('what is said of columns elsewhere', () => {
     expect(found.get('a')).toBe('an answer');
     expect(found.size).toBe(2);
   });
+  it('is not the head of a list of codes, which names its column alone', () => {
+    const codes = [
+      ['Type', 'meaning'],
+      ['MCQ', 'one right option'],
+      ['ESS', 'an essay'],
+    ];
+    const own = lines('Type|Question|A');
+    expect(explanationsOf(own, 0, [{ ...own.sheet, rows: codes }]).get('type')).toBeUndefined();
+    const legend = [...codes, ['Question', 'what is asked']];
+    expect(explanationsOf(own, 0, [{ ...own.sheet, rows: legend }]).get('type')).toBe('meaning');
+  });
   it('is no sentence, no row of many cells and no name of forty letters', () => {
     const found = explanationsOf(lines('Q|A'), 0, [
       {

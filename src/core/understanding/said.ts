@@ -72,10 +72,24 @@ export function explanationsOf(
     }),
     found,
   );
+  const names = headingsOf(region, headingRow);
   for (const sheet of others) {
-    explainedIn(sheet.rows.slice(0, 120), found);
+    explainedIn(withoutHead(sheet.rows.slice(0, 120), names), found);
   }
   return found;
+}
+
+const headingsOf = (region: Region, headingRow: number | null): ReadonlySet<string> =>
+  new Set(headingRow === null ? [] : (region.sheet.rows[headingRow] ?? []).map(alike));
+
+/** Rows of a sheet without the first filled one where that heads a list of one column's codes: the others name no column. */
+function withoutHead(rows: readonly (readonly string[])[], names: ReadonlySet<string>): string[][] {
+  const filled = rows.filter((row) => row.some((cell) => cell.trim()));
+  const [head, ...below] = filled.map((row) =>
+    row.some((cell) => cell.trim() !== '' && names.has(alike(cell))),
+  );
+  const isHead = head === true && below.length > 1 && !below.includes(true);
+  return rows.map((row) => (isHead && row === filled[0] ? [] : [...row]));
 }
 
 /** So many rows of a list beside a table tell what it is. */

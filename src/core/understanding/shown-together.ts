@@ -4,6 +4,7 @@ import { findInnerSeparator, splitCell } from '../shared/table/separators';
 import { verdictOf, verdictPair } from '../shared/vocabulary/verdicts';
 import { filledOf, isRepeated, says, TICK } from './column-words';
 import type { ColumnView, Meaning, TableView } from './contract';
+import { feedbackPair } from './feedback-pair';
 import { filledForKind } from './filled-for-kind';
 import { countedSides } from './heading-groups';
 import { findMarks } from './keys/marks';
@@ -13,6 +14,7 @@ import { tickedBesideKey } from './ticked-tags';
 import { listedBesideOptions } from './listed-beside';
 import { namedSides } from './named-sides';
 import { rowsUnder, toldTwice } from './told-twice';
+import { tickHeaded } from './tick-headed';
 import { ticksInSteps, verdictsInSteps } from './verdict-steps';
 import { rowsIn } from './witness';
 
@@ -216,12 +218,14 @@ export function shownTogether(view: TableView): ReadonlyMap<ColumnView, Meaning>
     ...all(tickedTruth(view), 'verdict'),
     ...all(tickedPair(view), 'verdict'),
     ...all(tickedRun(view), 'verdict'),
+    ...all(tickHeaded(view), 'verdict'),
     ...all(verdictsInSteps(view), 'verdict'),
     ...all(ticksInSteps(view), 'verdict'),
     ...(sides ? [...all(at(sides.left), 'left'), ...all(at(sides.right), 'right-side')] : []),
     ...(sidesNamed ?? []),
     ...rightInBrackets(view),
     ...filledForKind(view),
+    ...feedbackPair(view),
     ...listedBesideOptions(view),
     ...all(countedPlaces(view), 'step'),
     ...all(counted(view), 'number-in-file'),

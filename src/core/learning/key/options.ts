@@ -1,7 +1,7 @@
 // The key at the options: by a sign, by standing first, by a verdict or a tick beside each.
 import type { Column } from '../../model';
 import { defined } from '../../shared/defined';
-import { bareWords } from '../../shared/normalise';
+import { alike, bareWords } from '../../shared/normalise';
 import { saysRightAnswer } from '../../shared/vocabulary/key-words';
 import { verdictPair } from '../../shared/vocabulary/verdicts';
 import { findMarks, findVerdicts } from '../../understanding';
@@ -95,10 +95,16 @@ export function fromVerdicts(evidence: KeyEvidence): KeyLearned {
   const said = verdictsSaid(evidence, columns);
   const found: { right?: string; wrong?: string } =
     findVerdicts(sampleRows(evidence, columns)) ?? listed ?? said ?? {};
-  const wrong = found.wrong ?? listed?.wrong ?? said?.wrong;
+  // Words for other right ones, or for another column, are no pair with the one that is shown.
+  const pair = [listed, said].find(
+    (one) => one !== undefined && alike(one.right) === alike(found.right ?? ''),
+  );
+  const wrong = found.wrong ?? pair?.wrong;
+  // Where ticks tell the right ones, nothing stands at the others.
+  const isTick = /^[^\p{L}\p{N}]$|^x$/iu.test(found.right ?? '');
   return {
     key: { style: 'verdict', ...defined({ right: found.right, wrong }) },
-    sure: Boolean(found.right && wrong),
+    sure: Boolean(found.right && (wrong ?? isTick)),
     because: say('a column after each option says right or wrong'),
   };
 }
