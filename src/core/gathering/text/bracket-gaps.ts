@@ -27,7 +27,7 @@ export function holdsWords(text: string): boolean {
   );
 }
 
-const ALTERNATIVES = /\[[^\][|]+\|[^\][]+\]/u;
+const ALTERNATIVES = /\[[^\][|]+\|[^\][]+\]|\{[^{}|]+\|[^{}]+\}/u;
 
 /** Notes which sentences have their gaps in brackets: those with alternatives there, and all where most of those without options or an answer are typed so. */
 export function takeBracketGaps(drafts: readonly Draft[]): void {

@@ -169,3 +169,70 @@ describe('a table of several kinds', () => {
     ]);
   });
 });
+
+describe('what a maker types in a way of their own', () => {
+  it.each(['o', '•', '#'])('boxes that (%s) fills are ticked', async (sign) => {
+    expect(
+      await briefsOf(
+        `Question 1\nWhat floats?\n( ) stone\n(${sign}) cork\n( ) lead\n\nQuestion 2\nWhat sinks?\n(${sign}) lead\n( ) cork\n( ) wood\n`,
+      ),
+    ).toEqual([
+      'choice-one: What floats? [stone / *cork / lead]',
+      'choice-one: What sinks? [*lead / cork / wood]',
+    ]);
+  });
+  it.each([
+    ['{', '}'],
+    ['[', ']'],
+    ['(', ')'],
+  ])('solutions behind questions without numbers, in %s%s', async (open, close) => {
+    const { items } = await gatherTyped(
+      `[Easy]\nWhat floats? ${open}cork|wood${close}\nWho waits? ${open}the keeper${close}\n\n[Hard]\nWhat is a pound? ${open}a stretch of water${close}\n`,
+    );
+    expect(items.map((item) => [item.category?.[0], brief(item)])).toEqual([
+      ['Easy', 'short: What floats? [cork / wood]'],
+      ['Easy', 'short: Who waits? [the keeper]'],
+      ['Hard', 'short: What is a pound? [a stretch of water]'],
+    ]);
+  });
+  it('numbers that say how many there are say nothing of their questions', async () => {
+    expect(
+      await briefsOf(
+        'Question 1/2: What floats?\na) cork *\nb) lead\n\nQuestion 2/2: What sinks?\na) cork\nb) lead *\n',
+      ),
+    ).toEqual([
+      'choice-one: What floats? [*cork / lead]',
+      'choice-one: What sinks? [cork / *lead]',
+    ]);
+  });
+  it.each([
+    ['True or False? Correct the false ones.', 'a)', 'b)', 'F', 'T'],
+    ['Vrai ou faux ?', '1.', '2.', 'F', 'V'],
+    ['Richtig oder falsch?', '1.', '2.', 'falsch', 'richtig'],
+  ])('%s: statements with their verdict and the reason', async (offer, one, two, wrong, right) => {
+    const { items } = await gatherTyped(
+      `${offer}\n\n${one} Ice sinks. ${wrong} – it is lighter\n${two} Cork floats. ${right}\n`,
+    );
+    expect(
+      items.map(({ kind, stem, options, explanation }) => [
+        kind,
+        stem.plain,
+        options?.map((option) => option.right),
+        explanation?.plain,
+      ]),
+    ).toEqual([
+      ['true-false', 'Ice sinks.', [false, true], 'it is lighter'],
+      ['true-false', 'Cork floats.', [true, false], undefined],
+    ]);
+  });
+  it('a number with its tolerance answers one question, though others wait for theirs', async () => {
+    expect(
+      await briefsOf(
+        'Question 1\nThe water runs through the {paddle|sluice} here.\n\nQuestion 2\nHow high is it?\n= 3,5 (+/- 0,1)\n',
+      ),
+    ).toEqual([
+      'gap: The water runs through the {{1}} here. [paddle|sluice]',
+      'number: How high is it? [3.5±0.1]',
+    ]);
+  });
+});

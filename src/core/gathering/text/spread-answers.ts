@@ -1,5 +1,5 @@
 // One line of answers below several questions: 'Answers: bow, stern, rudder', one for each of them in their order.
-import { alike } from '../../shared/normalise';
+import { alike, quantityOf } from '../../shared/normalise';
 import { pieceText, plainOfPieces, splitPiece, type Draft } from './draft';
 import type { Piece } from './tokens';
 import { isJudged } from './lone';
@@ -44,12 +44,18 @@ function firstOpen(drafts: readonly Draft[], at: number): number {
   return first;
 }
 
+/** Whether a question has nothing but one line of answers, which is no number: the comma of '3,5' and the stroke of '+/-' part nothing. */
+const mayBeSeveral = (draft: Draft, answer: Piece): boolean =>
+  !draft.options.length &&
+  draft.answers.length === 1 &&
+  !hasGaps(draft) &&
+  quantityOf(pieceText(answer)) === undefined;
+
 /** Gives the questions above a line of answers each its own, where there are as many of one as of the other. */
 export function spreadAnswers(drafts: readonly Draft[]): void {
   for (const [at, draft] of drafts.entries()) {
     const [answer] = draft.answers;
-    const isLone = !draft.options.length && draft.answers.length === 1 && !hasGaps(draft);
-    if (!answer || !isLone || isOfEach(answer, drafts)) {
+    if (!answer || !mayBeSeveral(draft, answer) || isOfEach(answer, drafts)) {
       continue;
     }
     const questions = drafts.slice(firstOpen(drafts, at), at + 1);

@@ -26,6 +26,7 @@ import {
 } from './typed-keys';
 import { ticksBelowHeads } from './typed-ticks-below';
 import { keyOfParts } from './typed-key-parts';
+import { statementsJudged } from './typed-judged';
 import { kindsInFront } from './typed-kinds';
 import {
   answerNamedBehind,
@@ -37,7 +38,9 @@ import {
 } from './typed-letters';
 import { listsJoined } from './typed-lists';
 import { ownNames } from './typed-named';
-import { ringsForNumbers } from './typed-numbers';
+import { boxesFilled } from './typed-boxes';
+import { numbersOfAll, ringsForNumbers } from './typed-numbers';
+import { numbersBelow, solutionsBehind } from './typed-solutions';
 import { talksNamed } from './typed-talks';
 import { pairsByArrow, stepsInOrder } from './typed-tasks';
 import { numberedTurns } from './typed-turns';
@@ -150,6 +153,10 @@ const ticksBehind = (lines: Lines): Lines =>
 const STEPS: readonly ((lines: Lines) => Lines)[] = [
   inLatinScript,
   ringsForNumbers,
+  numbersOfAll,
+  boxesFilled,
+  solutionsBehind,
+  numbersBelow,
   talksNamed,
   numberedTurns,
   lettersCounted,
@@ -176,6 +183,7 @@ const STEPS: readonly ((lines: Lines) => Lines)[] = [
   whereOften(answerNamedBehind),
   pairsInFront,
   verdictsInFront,
+  statementsJudged,
   verdictsApart,
   reasonsAtQuestions,
   ...TYPED_BELOW,

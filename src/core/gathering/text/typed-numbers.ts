@@ -1,4 +1,4 @@
-// Questions numbered by numbers in rings: '① What …', '② Which …'.
+// Questions numbered by numbers in rings, '① What …', or with how many there are, 'Question 1/3: …'.
 import { countUp, eachLine, isLine, OFTEN, type Lines } from './retyping';
 
 const RINGED = /^\s*([\u2460-\u2473])\s*(?=\S)/u;
@@ -20,5 +20,23 @@ export function ringsForNumbers(lines: Lines): Lines {
           ? text.replace(RINGED, (_, ring: string) => `${numberOf(ring)}. `)
           : undefined,
       )
+    : lines;
+}
+
+const OF_ALL =
+  /^(\s*(?:\p{L}{1,12}\.?\s?)?\d{1,3})\s?(?:\/|\s(?:of|von|sur|de|di|van|av|af|z)\s)\s?(\d{1,3})(?=\s*[.):–-])/u;
+
+/** Numbers that say behind a stroke how many there are, the same of each line, without it. */
+export function numbersOfAll(lines: Lines): Lines {
+  const numbers = lines.flatMap((line) => {
+    const [, front = '', all] = (isLine(line) && OF_ALL.exec(line.text)) || [];
+    return all === undefined ? [] : [{ n: Number(/\d+$/u.exec(front)![0]), all: Number(all) }];
+  });
+  const isCounted =
+    numbers.length >= OFTEN &&
+    countUp(numbers.map(({ n }) => n)) &&
+    new Set(numbers.map(({ all }) => all)).size === 1;
+  return isCounted
+    ? eachLine(lines, (text) => (OF_ALL.test(text) ? text.replace(OF_ALL, '$1') : undefined))
     : lines;
 }

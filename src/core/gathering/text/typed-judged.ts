@@ -1,0 +1,83 @@
+// Statements below a line that offers to judge them, each with its verdict and what explains it behind it: 'a) Ice sinks. F - it
+// floats', '2. Le sel est doux. F – il est salé'.
+import { alike } from '../../shared/normalise';
+import { letterPlace } from '../../shared/plain';
+import type { VerdictPair } from '../../shared/vocabulary/verdict-pairs';
+import { pairOffered } from './offered';
+import { anew, isLine, type Lines } from './retyping';
+
+const JUDGED =
+  /^\s*[([]?(\d{1,3}|[A-Za-z])\s?[.):\]]\s+(\S.*[.!…]['"”’»]?)\s+(\p{L}{1,12})\.?\s*(?:[-–—:;,]+\s*(\S.*))?$/su;
+const FEWEST = 2;
+
+type Judged = { n: number; statement: string; word: string; reason: string | undefined };
+
+const placeOf = (label: string): number =>
+  /^\d/u.test(label) ? Number(label) : letterPlace(label) + 1;
+
+/** A statement with one of the two words, or its first letter, behind it. */
+function judgedIn(text: string, { right, wrong }: VerdictPair): Judged | undefined {
+  const [, label, statement = '', word = '', reason] = JUDGED.exec(text) ?? [];
+  const said = alike(word);
+  const isOffered = [right, wrong].some(
+    (one) => alike(one) === said || (said.length === 1 && alike(one).startsWith(said)),
+  );
+  return label !== undefined && isOffered
+    ? { n: placeOf(label), statement, word, reason }
+    : undefined;
+}
+
+/** Where such statements stand below their offer, by the place of the line; empty lines may part them. */
+function runBelow(lines: Lines, offer: number, pair: VerdictPair): Map<number, Judged> {
+  const run = new Map<number, Judged>();
+  let last: number | undefined;
+  for (let at = offer + 1; at < lines.length; at++) {
+    const line = lines[at]!;
+    const judged = isLine(line) ? judgedIn(line.text, pair) : undefined;
+    if (judged && (last === undefined || judged.n === last + 1)) {
+      run.set(at, judged);
+      last = judged.n;
+    } else if (line.text.trim()) {
+      break;
+    }
+  }
+  return run;
+}
+
+/** Whether lines say more than a verdict behind their numbers, which are read as they stand. */
+const isMore = (run: ReadonlyMap<number, Judged>, lines: Lines): boolean =>
+  [...run].some(([at, { reason }]) => reason !== undefined || !/^\W*\d/u.test(lines[at]!.text));
+
+const SENTENCES = /^(.*?[?:.])\s+(\S.*)$/su;
+/** An offer with what else its line asks, 'True or false? Correct the false ones.', the offer last: a line each. */
+function offerLast(text: string): string[] {
+  const [, first = '', rest = ''] = SENTENCES.exec(text) ?? [];
+  return first && pairOffered(first) ? [rest, first] : [text];
+}
+
+/** Such statements by themselves, counted, with their verdict and what explains it on lines of their own. */
+export function statementsJudged(lines: Lines): Lines {
+  const found = new Map<number, Judged>();
+  const offers = new Set<number>();
+  lines.forEach((line, at) => {
+    const pair = isLine(line) && !found.has(at) ? pairOffered(line.text) : undefined;
+    const run = pair && runBelow(lines, at, pair);
+    if (run && run.size >= FEWEST && isMore(run, lines)) {
+      run.forEach((judged, place) => found.set(place, judged));
+      offers.add(at);
+    }
+  });
+  return lines.flatMap((line, at) => {
+    const own = found.get(at);
+    if (offers.has(at)) {
+      return offerLast(line.text).map((text) => anew(line, text));
+    }
+    return own
+      ? [
+          `${own.n}. ${own.statement}`,
+          `Answer: ${own.word}`,
+          ...(own.reason ? [`Explanation: ${own.reason}`] : []),
+        ].map((text) => anew(line, text))
+      : [line];
+  });
+}

@@ -1,0 +1,52 @@
+// Questions a line each with their solution in brackets at the end, and nothing that numbers them: 'What floats? {cork|wood}'.
+import { quantityOf } from '../../shared/normalise';
+import { anew, isLine, retyped, type Lines } from './retyping';
+import { asksOutright } from './typed-line';
+
+/** In square or curly brackets behind anything that is whole, in round ones behind a question alone. */
+const SOLVED =
+  /^\s*(\S.*[?？؟.:!…])\s*(?:\{([^{}]{1,120})\}|\[([^[\]]{1,120})\])\s*$|^\s*(\S.*[?？؟])\s*\(([^()]{1,120})\)\s*$/su;
+const NUMBERED = /^\W*(?:(?:\p{L}{1,10}\.?\s?)?\d{1,3}\W|[A-Za-z][.):\]])/u;
+/** A line in brackets alone heads a part. */
+const HEAD = /^\s*\[([^[\]]{2,40})\]\s*$/u;
+const FEWEST = 3;
+const MOSTLY = 0.8;
+
+type Solved = { stem: string; solution: string };
+
+function solvedIn(text: string): Solved | undefined {
+  const [, stem, curly, square, asked, round] = SOLVED.exec(text) ?? [];
+  const own = stem ?? asked;
+  const solution = curly ?? square ?? round;
+  return own !== undefined && solution !== undefined && !NUMBERED.test(text)
+    ? { stem: own, solution: solution.trim() }
+    : undefined;
+}
+
+/** Such lines as questions and answers by name, where nearly all of a text are such. */
+export function solutionsBehind(lines: Lines): Lines {
+  const found = lines.map((line) => (isLine(line) ? solvedIn(line.text) : undefined));
+  const solved = found.filter(Boolean).length;
+  const filled = lines.filter(({ text }) => text.trim() && !HEAD.test(text)).length;
+  if (solved < FEWEST || solved < filled * MOSTLY) {
+    return lines;
+  }
+  return lines.flatMap((line, at) => {
+    const own = found[at];
+    if (own) {
+      return [anew(line, `Question: ${own.stem}`), anew(line, `Answer: ${own.solution}`)];
+    }
+    const head = isLine(line) ? HEAD.exec(line.text)?.[1] : undefined;
+    return [head === undefined ? line : anew(line, head)];
+  });
+}
+
+const EQUALS = /^\s*=\s*(\S.*)$/su;
+/** A number behind an equals sign right below a question, with its tolerance and unit, as its answer. */
+export const numbersBelow = (lines: Lines): Lines =>
+  retyped(lines, (at) => {
+    const line = lines[at]!;
+    const number = isLine(line) ? EQUALS.exec(line.text)?.[1] : undefined;
+    const isAsked = number !== undefined && asksOutright(lines[at - 1]?.text ?? '');
+    return isAsked && quantityOf(number) ? `Answer: ${number}` : undefined;
+  });
