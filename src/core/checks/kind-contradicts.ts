@@ -16,8 +16,8 @@ export const kindContradicts: ItemCheck = {
           {
             field: 'kind',
             message: say(
-              'A true/false question has two options; this one has {own, plural, one {# option} other {# options}}.',
-              { own: own.length },
+              'A true/false question has two options; this one has {options, plural, one {# option} other {# options}}.',
+              { options: own.length },
             ),
             mend: { label: say('Make it a choice'), patch: { kind: 'choice-one' } },
           },

@@ -22,7 +22,7 @@ export const optionEmpty: ItemCheck = {
     return [
       defined({
         field: `options.${empty}`,
-        message: say('Option {empty} has no text.', { empty: optionLetter(empty) }),
+        message: say('Option {letter} has no text.', { letter: optionLetter(empty) }),
         mend: safe
           ? { label: say('Take the empty option out'), patch: { options: kept }, sure: true }
           : undefined,

@@ -24,9 +24,9 @@ export const absoluteInWrong: CraftCheck = {
       : [
           {
             field: `options.${at}`,
-            message: say('“{texts}” in option {at} gives it away as wrong.', {
-              texts: absoluteIn(texts[at]!)!,
-              at: optionLetter(at),
+            message: say('“{word}” in option {letter} gives it away as wrong.', {
+              word: absoluteIn(texts[at]!)!,
+              letter: optionLetter(at),
             }),
           },
         ];

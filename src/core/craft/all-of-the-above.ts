@@ -29,7 +29,7 @@ export const allOfTheAbove: CraftCheck = {
     return [
       defined({
         field: `options.${at}`,
-        message: say('“{own}” stands for all the others.', { own: own[at]!.text.plain }),
+        message: say('“{option}” stands for all the others.', { option: own[at]!.text.plain }),
         mend: isKey && others.length > 1 ? mend : undefined,
       }),
     ];

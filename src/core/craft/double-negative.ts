@@ -19,8 +19,8 @@ export const doubleNegative: CraftCheck = {
       : [
           {
             field: `options.${at}`,
-            message: say('The question and option {at} are both negative.', {
-              at: optionLetter(at),
+            message: say('The question and option {letter} are both negative.', {
+              letter: optionLetter(at),
             }),
           },
         ];

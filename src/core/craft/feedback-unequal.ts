@@ -17,8 +17,8 @@ export const feedbackUnequal: CraftCheck = {
       ? [
           {
             field: `options.${at}`,
-            message: say('Option {at} has no feedback, though others have.', {
-              at: optionLetter(at),
+            message: say('Option {letter} has no feedback, though others have.', {
+              letter: optionLetter(at),
             }),
           },
         ]

@@ -28,8 +28,8 @@ export const longestIsRight: CraftCheck = {
           {
             field: `options.${right.at}`,
             message: say(
-              'Option {at}, the right one, is much longer than the others ({own} signs, the next {next}).',
-              { at: optionLetter(right.at), own, next },
+              'Option {letter}, the right one, is much longer than the others ({own} signs, the next {next}).',
+              { letter: optionLetter(right.at), own, next },
             ),
           },
         ]

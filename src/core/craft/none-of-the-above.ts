@@ -15,8 +15,8 @@ export const noneOfTheAbove: CraftCheck = {
       : [
           {
             field: `options.${at}`,
-            message: say('“{item}” stands for none of the others.', {
-              item: optionTexts(item)[at]!,
+            message: say('“{option}” stands for none of the others.', {
+              option: optionTexts(item)[at]!,
             }),
           },
         ];

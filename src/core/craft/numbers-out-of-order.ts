@@ -28,8 +28,8 @@ export const numbersOutOfOrder: CraftCheck = {
     return [
       {
         field: 'options',
-        message: say('The options are numbers in no order: {item}.', {
-          item: optionTexts(item).join(', '),
+        message: say('The options are numbers in no order: {options}.', {
+          options: optionTexts(item).join(', '),
         }),
         mend: { label: say('Put them in order'), patch: { options: sorted } },
       },

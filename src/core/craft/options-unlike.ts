@@ -34,8 +34,8 @@ export const optionsUnlike: CraftCheck = {
         return [
           {
             field: `options.${odd.at}`,
-            message: say('Option {at} alone {has}.', {
-              at: optionLetter(odd.at),
+            message: say('Option {letter} alone {has}.', {
+              letter: optionLetter(odd.at),
               has: odd.has
                 ? say(trait.words)
                 : say('is unlike the others: each of them {words}', { words: say(trait.words) }),

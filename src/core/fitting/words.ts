@@ -112,7 +112,7 @@ const CHANGES = {
       difference: has - most,
     }),
   'encoding-plain': ({ what }: { what: string }) =>
-    say('{value}, so it is written plainly', { value: REFUSALS['encoding-lacks']({ what }) }),
+    say('{why}, so it is written plainly', { why: REFUSALS['encoding-lacks']({ what }) }),
   'formatting-dropped': () => say('the receiver keeps no formatting'),
   'formatting-as-signs': () =>
     say('the receiver keeps no formatting, so raised and lowered signs become signs of their own'),

@@ -72,14 +72,16 @@ export function whyNoQuestion(
     if (row.texts('option').filter(Boolean).length >= 2) {
       return undefined;
     }
-    const first = firstText(row);
     return {
       level: answers ? 'warn' : 'note',
-      message: say('Row {shown} has no question in column {row}{first}. It was left out.', {
-        shown: row.shown,
-        row: row.cellOf('stem').replace(/\d+/, ''),
-        first: first ? say('; it says {first}', { first: quoted(first) }) : '',
-      }),
+      message: say(
+        'Row {shown} has no question in column {column}; it says {first}. It was left out.',
+        {
+          shown: row.shown,
+          column: row.cellOf('stem').replace(/\d+/, ''),
+          first: quoted(firstText(row)),
+        },
+      ),
     };
   }
   const total = firstText(row);

@@ -45,9 +45,9 @@ export function faultsOf(item: Item, key: string, answer: string): Fault[] {
     }
     if (!options.some(({ right }) => right)) {
       const message = key
-        ? say('The key {key} names none of the options A to {value}.', {
+        ? say('The key {key} names none of the options A to {last}.', {
             key: quoted(key, 20),
-            value: optionLetter(Math.max(0, options.length - 1)),
+            last: optionLetter(Math.max(0, options.length - 1)),
           })
         : say('It does not say which option is right.');
       faults.push({ rule: 'sheet-key', level: 'block', field: 'key', heading: RIGHT, message });

@@ -117,9 +117,9 @@ function textFindings(name: string, text: string): Finding[] {
       rule: 'file-kind-differs',
       level: 'warn',
       where: { file: name },
-      message: say('{name} is called a {value} but holds plain text; it was read as text.', {
+      message: say('{name} is called a {kind} but holds plain text; it was read as text.', {
         name,
-        value: /(?:docx|odt)$/i.test(name) ? say('document') : say('workbook'),
+        kind: /(?:docx|odt)$/i.test(name) ? say('document') : say('workbook'),
       }),
     });
   }

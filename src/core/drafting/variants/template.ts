@@ -105,27 +105,23 @@ export function readTemplate(template: Template): Ready | { findings: Finding[] 
 
 type Met = { conditions: boolean; notFinite: number };
 
-/** Why no drawing was found, and why not more of them. */
-function whyNone({ conditions, notFinite }: Met): string {
+/** Why no drawing was found, or not more of them. */
+function whyFewer({ conditions, notFinite }: Met, isNone: boolean): string {
   if (notFinite) {
-    return say(
-      'for the values drawn the formula has no result (it divides by zero, or takes the root of something negative)',
-    );
+    return isNone
+      ? say(
+          'for the values drawn the formula has no result (it divides by zero, or takes the root of something negative)',
+        )
+      : say(
+          'for the others the formula has no result (it divides by zero, or takes the root of something negative)',
+        );
   }
-  return conditions
+  if (!conditions) {
+    return say('the ranges and steps give no more');
+  }
+  return isNone
     ? say('no drawing meets the conditions')
-    : say('the ranges and steps give no more');
-}
-
-function whyFewer({ conditions, notFinite }: Met): string {
-  if (notFinite) {
-    return say(
-      'for the others the formula has no result (it divides by zero, or takes the root of something negative)',
-    );
-  }
-  return conditions
-    ? say('no other drawing meets the conditions')
-    : say('the ranges and steps give no more');
+    : say('no other drawing meets the conditions');
 }
 
 /** What is said where fewer drawings were found than wanted. */
@@ -133,12 +129,13 @@ export function tooFewFinding(found: number, wanted: number, met: Met): Finding[
   if (found >= wanted) {
     return [];
   }
+  const why = whyFewer(met, found === 0);
   const message = found
     ? say(
         '{found} of {wanted} variants can be drawn: {why}. Wider ranges or smaller steps give more.',
-        { found, wanted, why: whyFewer(met) },
+        { found, wanted, why },
       )
-    : say('No variant can be drawn: {why}.', { why: whyNone(met) });
+    : say('No variant can be drawn: {why}.', { why });
   return [finding('variants-too-few', found ? 'warn' : 'block', message)];
 }
 

@@ -57,6 +57,9 @@ function offerLast(text: string): string[] {
 
 /** Such statements by themselves, counted, with their verdict and what explains it on lines of their own. */
 export function statementsJudged(lines: Lines): Lines {
+  if (lines.filter((line) => isLine(line) && JUDGED.test(line.text)).length < FEWEST) {
+    return lines;
+  }
   const found = new Map<number, Judged>();
   const offers = new Set<number>();
   lines.forEach((line, at) => {

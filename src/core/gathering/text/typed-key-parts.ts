@@ -17,15 +17,19 @@ const placeOf = (label: string): number => {
 
 /** Below the heading of all answers, the lines without the parts that they name in turn. */
 export function keyOfParts(lines: Lines): Lines {
-  const head = lines.findLastIndex((line) => isLine(line) && headsAnswers(line.text));
-  const found = lines.map((line, at) =>
-    head >= 0 && at > head && isLine(line) ? (PART.exec(line.text) ?? undefined) : undefined,
+  const found = lines.map((line) =>
+    isLine(line) ? (PART.exec(line.text) ?? undefined) : undefined,
   );
-  const named = found.flatMap((match) => match?.[1] ?? []);
+  if (found.filter(Boolean).length < OFTEN) {
+    return lines;
+  }
+  const head = lines.findLastIndex((line) => isLine(line) && headsAnswers(line.text));
+  const named = found.slice(head + 1).flatMap((match) => match?.[1] ?? []);
   const below = lines.slice(head + 1).filter(({ text }) => text.trim()).length;
   const areParts =
+    head >= 0 &&
     named.length >= OFTEN &&
     named.length === below &&
     (countUp(named.map(placeOf)) || countUp(named.map((label) => letterPlace(label) + 1)));
-  return areParts ? retyped(lines, (at) => found[at]?.[2]) : lines;
+  return areParts ? retyped(lines, (at) => (at > head ? found[at]?.[2] : undefined)) : lines;
 }
