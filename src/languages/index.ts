@@ -1,5 +1,5 @@
-// The language in which the page and its worker speak. English stands where it is said, as ICU messages, and `npm run words` lists it in
-// en.json; every other language is a file in public/languages that gives for each English text its own.
+// The language in which the page and its worker speak. English stands where it is said, as ICU messages, and `npm run words`
+// lists it in en.json; every other language is a file in public/languages that gives for each English text its own.
 import { i18n } from '@lingui/core';
 import { ENGLISH, speak as speakIn } from '../core/shared/say';
 

@@ -8,6 +8,8 @@ import { meaningOfWords } from './saying';
 
 const NAMED = 0.5;
 const LEAST_OPTIONS = 2;
+/** More columns than two that say right and wrong are no pair. */
+const PAIR = 2;
 const FEEDBACK: ReadonlySet<string> = new Set(['feedback', 'feedback-right', 'feedback-wrong']);
 
 /** The words of a heading without the one that says right or wrong, and what it says; undefined where none does, or nothing else. */
@@ -32,7 +34,7 @@ export function feedbackPair({ columns }: TableView): [ColumnView, Meaning][] {
   });
   const right = parted.find(({ isRight }) => isRight);
   const wrong = parted.find(({ isRight, rest }) => !isRight && rest === right?.rest);
-  if (!right || !wrong || parted.length > LEAST_OPTIONS) {
+  if (!right || !wrong || parted.length > PAIR) {
     return [];
   }
   const others = columns.filter((column) => column !== right.column && column !== wrong.column);

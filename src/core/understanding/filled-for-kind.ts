@@ -6,7 +6,10 @@ import { filledOf, says } from './column-words';
 import type { ColumnView, Meaning, TableView } from './contract';
 
 const SAID = 0.8;
-const LISTED: Partial<Record<Kind, Meaning>> = { order: 'step', match: 'pair' };
+const LISTED = [
+  ['order', 'step'],
+  ['match', 'pair'],
+] as const;
 /** What parts steps or pairs in a cell, of which there are so many at least. */
 const BETWEEN = /\s*(?:[;|\n]|→|\s>\s|,\s)\s*/u;
 const LEAST = { step: 3, pair: 2 };
@@ -29,8 +32,7 @@ function kindsOfRows(view: TableView): readonly (Kind | undefined)[] {
 export function filledForKind(view: TableView): ReadonlyMap<ColumnView, Meaning> {
   const kinds = kindsOfRows(view);
   const found = new Map<ColumnView, Meaning>();
-  for (const kind of ['order', 'match'] as const) {
-    const as = LISTED[kind] as 'step' | 'pair';
+  for (const [kind, as] of LISTED) {
     const isOwn = (column: ColumnView): boolean =>
       column.texts.every((text, row) => (text !== '') === (kinds[row] === kind)) &&
       filledOf(column).every((text) => isList(text, as));

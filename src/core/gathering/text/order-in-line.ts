@@ -29,7 +29,8 @@ export function orderInLine(
   for (const sign of SIGNS) {
     const own = partsOf(listed, sign);
     const isList = own.length >= FEWEST && new Set(own.map(alike)).size === own.length;
-    const ordered = isList ? answers.find((parts) => sameOf(parts) === sameOf(own)) : undefined;
+    const same = sameOf(own);
+    const ordered = isList ? answers.find((parts) => sameOf(parts) === same) : undefined;
     if (ordered) {
       return { stem: task, steps: ordered.map((plain) => ({ plain })) };
     }

@@ -55,14 +55,14 @@ function headsOf(records: readonly Field[][]): Field[] {
 
 /**
  * A text of records as a sheet, with their names as headings; undefined where it is none, or where a text says all of it as
- * well. `firstLine` is its first line in the source, from 1.
+ * well. `firstLine` is the first of its lines in the source, from 1.
  */
 export function readFieldTable(
   name: string,
-  source: string,
+  lines: readonly string[],
   firstLine: number,
 ): Pick<Sheet, 'name' | 'rows' | 'lines'> | undefined {
-  const records = recordsOf(fieldsIn(source.split(/\r\n?|\n/u)));
+  const records = recordsOf(fieldsIn(lines));
   const heads = records.length < LEAST_RECORDS ? [] : headsOf(records);
   const isTable = heads.some((head) => {
     const guess = roleOfHeading(head.name);

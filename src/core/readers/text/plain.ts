@@ -166,7 +166,7 @@ export function openPlain(
   if (bars) {
     return bars;
   }
-  const fields = readFieldTable(name, source, firstLine);
+  const fields = readFieldTable(name, linesIn(source), firstLine);
   if (fields) {
     return textTable(name, 'txt', fields);
   }
