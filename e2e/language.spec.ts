@@ -23,8 +23,8 @@ const AS_IT_IS = [
 ].join('\n');
 
 /** Words on the page, seen or heard, that stand outside of the signs. */
-const englishOn = (page: Page): Promise<string[]> =>
-  page.evaluate(
+async function englishOn(page: Page): Promise<string[]> {
+  const found = await page.evaluate(
     ([open, close]) => {
       const within = new RegExp(`${open}[^${open}${close}]*${close}`, 'gu');
       const outside = (text: string): string => {
@@ -55,6 +55,22 @@ const englishOn = (page: Page): Promise<string[]> =>
     },
     [OPEN, CLOSE] as const,
   );
+  return found.filter((text) => !AS_IT_IS.includes(text));
+}
+
+/** Waits until nothing on the page has changed for a while: what is fetched stands then as well. */
+const quiet = (page: Page): Promise<void> =>
+  page.evaluate(
+    (ms) =>
+      new Promise<void>((resolve) => {
+        let timer = setTimeout(resolve, ms);
+        new MutationObserver(() => {
+          clearTimeout(timer);
+          timer = setTimeout(resolve, ms);
+        }).observe(document.body, { subtree: true, childList: true, characterData: true });
+      }),
+    600,
+  );
 
 const PLACES = [
   'gather',
@@ -80,13 +96,12 @@ test('every place speaks the language that was chosen', async ({ page }) => {
   for (const place of PLACES) {
     await page.goto(`/${place}`);
     await expect(page.getByRole('heading', { level: 1 })).toContainText(OPEN);
-    // Lists that are fetched may stand a moment later than what names them.
-    await expect
-      .poll(async () => (await englishOn(page)).filter((text) => !AS_IT_IS.includes(text)), {
-        message: place,
-      })
-      .toEqual([]);
+    await quiet(page);
+    expect(await englishOn(page), place).toEqual([]);
   }
+  await page.goto('/layouts');
+  await expect(page.getByRole('listitem').filter({ hasText: 'QTI 3.0' })).toBeVisible();
+  expect(await englishOn(page), 'the plain layouts').toEqual([]);
   await expect(page.locator('html')).toHaveAttribute('lang', 'qps');
 });
 

@@ -281,8 +281,8 @@ export const STARTERS: readonly Layout[] = [
     limits: { optionsMax: 4 },
     pasteAt: 'A2',
   }),
-  packageOf('qti-3.0', 'QTI 3.0 package', 'qti-3.0', EVERY),
-  packageOf('qti-2.1', 'QTI 2.1 package', 'qti-2.1', EVERY),
+  packageOf('qti-3.0', toSay('QTI 3.0 package'), 'qti-3.0', EVERY),
+  packageOf('qti-2.1', toSay('QTI 2.1 package'), 'qti-2.1', EVERY),
   packageOf('common-cartridge-1.3', 'Common Cartridge 1.3', 'common-cartridge-1.3', [
     'choice-one',
     'choice-many',

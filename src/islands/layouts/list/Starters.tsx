@@ -24,7 +24,10 @@ function Starter({ starter }: { starter: Layout }) {
     >
       <b>{starter.name}</b>
       <Text component="span" c="dimmed" size="xs">
-        .{starter.file.format}, {SHAPES[starter.shape]}
+        {i18n._('.{format}, {shape}', {
+          format: starter.file.format,
+          shape: SHAPES[starter.shape],
+        })}
       </Text>
       <Group gap="sm" ml="auto" fz={13}>
         {starter.shape !== 'package' && (
