@@ -41,11 +41,14 @@ export function splitAnswers(text: string): string[] {
 const WORDED = /\[{1,2}([^\][\n]{1,60})\]{1,2}|\{{1,2}([^}{\n]{1,60})\}{1,2}/gu;
 
 const NUMBERED = /\(?(\d{1,2})[).]?\s?(?=_{2,})/gu;
+const NUMBERED_BEHIND = /(?<=_{2,})\s?\((\d{1,2})\)/gu;
 /** A text without the numbers that count its gaps from 1 on, 'the (1) ____ closes the (2) ____'. */
 export function uncountedGaps(text: string): string {
-  const found = [...text.matchAll(NUMBERED)];
-  const isCount = found.length > 1 && found.every(([, n], index) => Number(n) === index + 1);
-  return isCount ? text.replace(NUMBERED, '') : text;
+  const pattern = [NUMBERED, NUMBERED_BEHIND].find((one) => {
+    const found = [...text.matchAll(one)];
+    return found.length > 1 && found.every(([, n], index) => Number(n) === index + 1);
+  });
+  return pattern ? text.replace(pattern, '') : text;
 }
 
 export type DrawnGaps = { stem: string; gaps: { accepted: string[] }[] };

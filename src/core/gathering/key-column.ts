@@ -115,12 +115,15 @@ export function fromKeyColumn(
   };
 }
 
+/** A word with a number behind it counts something, and is no verdict: 'Lesson 3'. */
+const COUNTED = /\p{L}.*\d/u;
+
 function withoutOptions(key: Column, values: readonly string[]): KeyGuess {
   const words = [...new Set(values.map((value) => value.toLowerCase()))];
   const isTruth =
     words.length > 0 &&
     (values.every((value) => trueFalseWords(value) ?? verdictOf(value) !== undefined) ||
-      (words.length === 2 && values.length > 3));
+      (words.length === 2 && values.length > 3 && !words.some((word) => COUNTED.test(word))));
   const found = isTruth ? findVerdicts(values.map((value) => [value])) : undefined;
   if (isTruth) {
     return {

@@ -2,7 +2,7 @@
 import type { Kind, Option } from '../model';
 import { betweenBounds } from '../shared/bounds';
 import { alike, numberOf, quantityOf } from '../shared/normalise';
-import { kindsOfWords } from '../shared/vocabulary/kinds';
+import { beginsKind, kindsOfWords } from '../shared/vocabulary/kinds';
 import { trueFalseWords, verdictPair } from '../shared/vocabulary/verdicts';
 import { drawnGaps } from './answers';
 import type { KindWords, Manner } from './manner';
@@ -113,6 +113,10 @@ export const inferKind = (options: readonly Option[], row: Row, manner: Manner):
   fromAnswer(row, manner) ??
   fromNothing(row);
 
+/** Whether a row whose word for its kind begins as words for putting in order do holds texts of which none is told to be right. */
+const asSteps = (row: Row, word: string): boolean =>
+  row.has('option') && !row.text('key') && !row.text('right') && beginsKind(word, 'order');
+
 /**
  * The meaning of each word of a kind column: the known word where it is one, else the kind that most of its rows look
  * like. `looks` tells how a row looks without its word.
@@ -134,7 +138,7 @@ export function learnKindWords(rows: readonly Row[], looks: (row: Row) => Kind):
       continue;
     }
     const counts = tally.get(name) ?? new Map<Kind, number>();
-    const kind = looks(row);
+    const kind = asSteps(row, word) ? 'order' : looks(row);
     counts.set(kind, (counts.get(kind) ?? 0) + 1);
     tally.set(name, counts);
   }

@@ -63,3 +63,52 @@ describe('a board', () => {
     ]);
   });
 });
+
+describe('columns beside the questions', () => {
+  it.each(['p-value', 'Facility', 'Discrimination', 'r'])(
+    '%s: shares that were measured are no points',
+    async (heading) => {
+      const { items, reading } = await gatherColumns([
+        `No,Text,A,B,Key,${heading}`,
+        '1,What floats?,cork,lead,A,0.93',
+        '2,What sinks?,cork,lead,B,0.61',
+        '3,Who waits?,keeper,cill,A,0.72',
+      ]);
+      expect(reading.columns?.at(-1)?.role).toBe('ignore');
+      expect(items.map(({ options }) => options?.map(({ right }) => right))).toEqual([
+        [true, false],
+        [false, true],
+        [true, false],
+      ]);
+    },
+  );
+  it('points in quarters stay points', async () => {
+    const { items } = await gatherColumns([
+      'No,Text,A,B,Key,Points',
+      '1,What floats?,cork,lead,A,0.25',
+      '2,What sinks?,cork,lead,B,0.75',
+    ]);
+    expect(items.map(({ points }) => points)).toEqual([0.25, 0.75]);
+  });
+  it('two lessons beside words without headings are no verdicts', async () => {
+    const words = ['the hammer', 'the saw', 'the nail', 'the plane', 'the board'];
+    const { items } = await gatherColumns(
+      words.map(
+        (word, n) =>
+          `${word},${['marteau', 'scie', 'clou', 'rabot', 'planche'][n]!},Give me ${word}.,Lesson ${n < 3 ? 3 : 4}`,
+      ),
+    );
+    expect(items.map(({ kind, stem }) => [kind, stem.plain])).toEqual(
+      words.map((word) => ['card', word]),
+    );
+  });
+  it('a kind that is cut short orders the texts of which none is told to be right', async () => {
+    const { items } = await gatherColumns([
+      'Type,Question,1,2,3,Key',
+      'MC,What floats?,cork,lead,iron,1',
+      'ORD,Put in order.,dig,fill,sail,',
+      'MC,What sinks?,cork,lead,wood,2',
+    ]);
+    expect(items.map(({ kind }) => kind)).toEqual(['choice-one', 'order', 'choice-one']);
+  });
+});

@@ -7,6 +7,7 @@ import { verdictOf } from '../shared/vocabulary/verdicts';
 import { areLists, filledOf, isCalled, isRepeated, says } from './column-words';
 import type { ColumnView, Meaning, TableView } from './contract';
 import { wordingIn } from './keys/named';
+import { areMeasured } from './measured';
 
 /** Fewer rows show nothing. */
 const LEAST_ROWS = 2;
@@ -160,7 +161,7 @@ export function shownAlone(view: TableView, column: number): Meaning | undefined
   if (saysLeaveEmpty(bareWords(own.heading)) && !filledOf(own).length) {
     return 'ignore';
   }
-  if (areClockTimes(own)) {
+  if (areClockTimes(own) || areMeasured(view, own)) {
     return 'ignore';
   }
   if (areWrongs(view, own)) {

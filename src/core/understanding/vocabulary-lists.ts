@@ -50,6 +50,11 @@ const FEW_WORDS = 4;
 const areWords = (column: ColumnView): boolean =>
   filledOf(column).every((text) => !ASKS.test(text) && text.split(/\s+/u).length <= FEW_WORDS);
 
+const SENTENCE = /^\p{Lu}.*\s\S+[.!?]$/u;
+/** Whether most texts are sentences, however short. */
+const areSentences = (column: ColumnView): boolean =>
+  filledOf(column).filter((text) => SENTENCE.test(text)).length > filledOf(column).length * MOSTLY;
+
 /** How much of the rows pass a test of a cell beside the word of its row. */
 function shareBeside(
   word: ColumnView,
@@ -150,6 +155,7 @@ function shownByExamples({ columns }: TableView): { word: number; meaning: numbe
   );
   const words = columns.flatMap((column, at) =>
     areWords(column) &&
+    !areSentences(column) &&
     filledOf(column).every((text) => /\p{L}/u.test(text)) &&
     !isRepeated(column) &&
     filledOf(column).length >= column.texts.length * MOSTLY
@@ -195,6 +201,6 @@ export function withForms(
     if (shown && areExamples(own, column)) {
       return takenFor(one, 'explanation', SHOWN);
     }
-    return UNTOLD.has(one.meaning) ? beside(own, column, one) : one;
+    return shown || UNTOLD.has(one.meaning) ? beside(own, column, one) : one;
   });
 }

@@ -29,13 +29,18 @@ export function holdsWords(text: string): boolean {
 
 const ALTERNATIVES = /\[[^\][|]+\|[^\][]+\]|\{[^{}|]+\|[^{}]+\}/u;
 
-/** Notes which sentences have their gaps in brackets: those with alternatives there, and all where most of those without options or an answer are typed so. */
+/** 'Complete: The coin of Japan is the [yen].': a word for what to do, and a sentence that ends with the word in brackets. */
+const LEAD =
+  /^\s*\p{Lu}\p{L}{2,}(?: \p{L}+){0,3}\s?:\s+\S.*\s(?:\[[^\][]+\]|\{[^{}]+\})[.!…]?\s*$/su;
+
+/** Notes which sentences have their gaps in brackets: those with alternatives there or a word for what to do in front, and all where most of those without options or an answer are typed so. */
 export function takeBracketGaps(drafts: readonly Draft[]): void {
   const bare = drafts.filter(({ options, answers }) => !options.length && !answers.length);
   const own = bare.filter(({ stem }) => holdsWords(plainOfPieces(stem)));
   const areMost = own.length >= LEAST && own.length >= bare.length * MOSTLY;
   for (const draft of own) {
-    if (areMost || ALTERNATIVES.test(plainOfPieces(draft.stem))) {
+    const text = plainOfPieces(draft.stem);
+    if (areMost || ALTERNATIVES.test(text) || LEAD.test(text)) {
       draft.holdsGaps = true;
     }
   }

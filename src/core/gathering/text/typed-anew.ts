@@ -6,12 +6,22 @@ import { likelihoodOf } from '../../understanding';
 import { isOffer } from './offered';
 import { partsOf } from './option-line';
 import { inLatinScript } from './other-scripts';
-import { anew, isLine, namesAnswers, OFTEN, whereOften, withTicks, type Lines } from './retyping';
+import {
+  anew,
+  isLine,
+  namesAnswers,
+  OFTEN,
+  rewritten,
+  whereOften,
+  withTicks,
+  type Lines,
+} from './retyping';
 import { TYPED_AROUND } from './typed-around';
 import { TYPED_BELOW } from './typed-below';
 import { lettersCounted } from './typed-circled';
-import { boxesApart, columnsDownwards, lettersSigned } from './typed-columns';
+import { boxesApart, boxesBelow, columnsDownwards, lettersSigned } from './typed-columns';
 import { inFullWords } from './typed-counts';
+import { tasksCounted } from './typed-exercises';
 import { reasonsAtQuestions } from './typed-explained';
 import { initialsForOptions } from './typed-initials';
 import {
@@ -37,10 +47,12 @@ import {
   verdictsInFront,
 } from './typed-letters';
 import { listsJoined } from './typed-lists';
-import { ownNames } from './typed-named';
+import { countsAlone, ownNames } from './typed-named';
 import { boxesFilled } from './typed-boxes';
 import { numbersOfAll, ringsForNumbers } from './typed-numbers';
 import { numbersBelow, solutionsBehind } from './typed-solutions';
+import { partsKeyed } from './typed-parts';
+import { signsAsNames } from './typed-signs';
 import { talksNamed } from './typed-talks';
 import { pairsByArrow, stepsInOrder } from './typed-tasks';
 import { numberedTurns } from './typed-turns';
@@ -84,7 +96,7 @@ function optionsIn(text: string): string[] | undefined {
     ?.map((part) => `- ${part}`);
 }
 
-const SOLVED = /_{3,}\s*\(\s*(\p{L}[^()\d]{0,40}?)\s*\)/gu;
+const SOLVED = /(?:_{3,}|(?:…\s?)+|\.{4,})\s*\(\s*(\p{L}[^()\d]{0,40}?)\s*\)/gu;
 const SOLUTIONS_ELSEWHERE = /\[[^\]]+\]\s*\.?\s*$/u;
 
 /** Gaps with a word in brackets right behind them, where no answer stands anywhere else: the word is what goes in. */
@@ -106,9 +118,20 @@ const MOSTLY = 0.4;
 const isQuoted = ({ source, text }: DocumentLine): boolean =>
   source !== undefined && /^\s*>/u.test(source) && text.trim() !== '';
 
-/** Quoted lines among others, said to explain what stands above them. */
+/** Whether every second line of a text is quoted: each answers the line above it. */
+const answerByTurns = (filled: Lines): boolean =>
+  filled.length >= OFTEN * 2 && filled.every((line, at) => isQuoted(line) === (at % 2 === 1));
+
+/** Quoted lines among others, said to explain what stands above them, or to answer it where they come by turns. */
 function remarksNamed(lines: Lines): Lines {
   const filled = lines.filter(({ text }) => text.trim());
+  if (answerByTurns(filled)) {
+    return lines.map((line) =>
+      isQuoted(line) && !fieldOfLine(line.text)
+        ? rewritten(line, `Answer: ${line.text.trim()}`)
+        : line,
+    );
+  }
   const quoted = filled.filter(isQuoted);
   return quoted.length < OFTEN || quoted.length > filled.length * MOSTLY
     ? lines
@@ -152,6 +175,9 @@ const ticksBehind = (lines: Lines): Lines =>
 
 const STEPS: readonly ((lines: Lines) => Lines)[] = [
   inLatinScript,
+  signsAsNames,
+  countsAlone,
+  partsKeyed,
   ringsForNumbers,
   numbersOfAll,
   boxesFilled,
@@ -165,6 +191,8 @@ const STEPS: readonly ((lines: Lines) => Lines)[] = [
   lettersSigned,
   columnsDownwards,
   boxesApart,
+  tasksCounted,
+  boxesBelow,
   labelsAgain,
   answersInSentences,
   answersCounted,

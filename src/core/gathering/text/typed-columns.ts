@@ -29,6 +29,20 @@ function boxesSideBySide(text: string): string[] | undefined {
 /** Such boxes, where they stand so on several lines. */
 export const boxesApart = whereOften(boxesSideBySide);
 
+const SIGN = /(?<=\S\s+)(?=[□☐▢☑☒■]\s*\S)/u;
+const EMPTY_SIGN = /^[□☐▢]\s*/u;
+/** A task with its boxes behind it, some of them filled, 'We bake in: ■ the oven □ the cellar': a line each; undefined of another line. */
+function boxesBehind(text: string): string[] | undefined {
+  const [task = '', ...cells] = text.trim().split(SIGN);
+  const empty = cells.filter((cell) => EMPTY_SIGN.test(cell)).length;
+  const areChoices = cells.length > 1 && empty > 0 && empty < cells.length;
+  return areChoices && !BOXED.test(task) && !areVerdicts(cells)
+    ? [task, ...cells.map((cell) => cell.trim().replace(EMPTY_SIGN, '○ '))]
+    : undefined;
+}
+/** Such tasks, where they stand so on several lines. */
+export const boxesBelow = whereOften(boxesBehind);
+
 const BARE_GAP = /\t+|[ \u00a0]{2,}/u;
 const BARE = /^([A-J])\s([^\s–—.):>=-].*)$/su;
 /** Texts that wide gaps part behind letters alone which count up, 'A go      B went', with a sign behind each letter; undefined of another line. */

@@ -7,6 +7,8 @@ import { anew, isLine, type Lines } from './retyping';
 const BELOW = 6;
 const GAP = /_{2,}/gu;
 const MOST = 1000;
+/** So many words fill a gap. */
+const MOST_WORDS = 3;
 
 const gapsIn = (text: string): number => text.match(GAP)?.length ?? 0;
 
@@ -27,6 +29,24 @@ function answerBelow(
   return undefined;
 }
 
+const COUNTED_WORD = /^\s*[([]?(\d{1,2})[.):\]]+\s*(\S.*)$/u;
+
+/** Where the words of counted gaps stand below their sentence, a line each, and the words; none where they are not as many. */
+function wordsBelow(lines: Lines, at: number, gaps: number): { at: number; text: string }[] {
+  const first = lines.findIndex(({ text }, below) => below > at && text.trim() !== '');
+  const run = lines.slice(first, first + gaps + 1).map(({ text }) => COUNTED_WORD.exec(text));
+  const words = run.slice(0, gaps).map((match) => match?.[2]?.trim() ?? '');
+  const areCounted =
+    first > 0 &&
+    run.slice(0, gaps).every((match, n) => Number(match?.[1]) === n + 1) &&
+    Number(run[gaps]?.[1]) !== gaps + 1 &&
+    words.length === gaps &&
+    words.every((word) => word.split(' ').length <= MOST_WORDS);
+  return areCounted
+    ? words.map((_, n) => ({ at: first + n, text: n ? '' : `Answer: ${words.join('; ')}` }))
+    : [];
+}
+
 /** Sentences whose gaps are counted, and the words that are counted with them. */
 export function countedGaps(lines: Lines): Lines {
   const found = [...lines];
@@ -35,17 +55,17 @@ export function countedGaps(lines: Lines): Lines {
       line.text.length < MOST && line.text.includes('__') ? uncountedGaps(line.text) : line.text;
     if (bare !== line.text) {
       found[at] = anew(line, bare);
-      const answer = answerBelow(lines, at, gapsIn(bare));
-      if (answer) {
-        found[answer.at] = anew(lines[answer.at]!, answer.text);
-      }
+      const gaps = gapsIn(bare);
+      const answer = answerBelow(lines, at, gaps);
+      (answer ? [answer] : wordsBelow(lines, at, gaps)).forEach((one) => {
+        found[one.at] = anew(lines[one.at]!, one.text);
+      });
     }
   });
   return found;
 }
 
 const BEHIND = /^(.*__.*[.!?…])\s*\(\s*(\p{L}[^()]{0,80}?)\s*\)\s*$/su;
-const MOST_WORDS = 3;
 
 /**
  * A sentence with several gaps and as many words in brackets behind it: the words on a line of their own. Behind a single gap a word

@@ -7,23 +7,32 @@ import { pairOffered } from './offered';
 import { anew, isLine, type Lines } from './retyping';
 
 const JUDGED =
-  /^\s*[([]?(\d{1,3}|[A-Za-z])\s?[.):\]]\s+(\S.*[.!…]['"”’»]?)\s+(\p{L}{1,12})\.?\s*(?:[-–—:;,]+\s*(\S.*))?$/su;
+  /^\s*(?:[([]?(\d{1,3}|[A-Za-z])\s?[.):\]]\s+)?(\S.*[.!…]['"”’»]?)\s+[([]?(\p{L}{1,12})[)\]]?\.?\s*(?:[-–—:;,]+\s*(\S.*))?$/su;
+/** A verdict and its reason, both in brackets. */
+const IN_BRACKETS = /[([]\p{L}{1,12}\s*[-–—:;,][^()[\]]*[)\]]\s*$/u;
 const FEWEST = 2;
 
-type Judged = { n: number; statement: string; word: string; reason: string | undefined };
+/** `n` is absent of a statement without a label. */
+type Judged = {
+  n: number | undefined;
+  statement: string;
+  word: string;
+  reason: string | undefined;
+};
 
 const placeOf = (label: string): number =>
   /^\d/u.test(label) ? Number(label) : letterPlace(label) + 1;
 
 /** A statement with one of the two words, or its first letter, behind it. */
 function judgedIn(text: string, { right, wrong }: VerdictPair): Judged | undefined {
-  const [, label, statement = '', word = '', reason] = JUDGED.exec(text) ?? [];
+  const [, label, statement = '', word = '', behind] = JUDGED.exec(text) ?? [];
+  const reason = IN_BRACKETS.test(text) ? behind?.replace(/[)\]]\s*$/u, '') : behind;
   const said = alike(word);
   const isOffered = [right, wrong].some(
     (one) => alike(one) === said || (said.length === 1 && alike(one).startsWith(said)),
   );
-  return label !== undefined && isOffered
-    ? { n: placeOf(label), statement, word, reason }
+  return isOffered
+    ? { n: label === undefined ? undefined : placeOf(label), statement, word, reason }
     : undefined;
 }
 
@@ -34,9 +43,10 @@ function runBelow(lines: Lines, offer: number, pair: VerdictPair): Map<number, J
   for (let at = offer + 1; at < lines.length; at++) {
     const line = lines[at]!;
     const judged = isLine(line) ? judgedIn(line.text, pair) : undefined;
-    if (judged && (last === undefined || judged.n === last + 1)) {
+    const n = judged?.n ?? run.size + 1;
+    if (judged && (last === undefined || n === last + 1)) {
       run.set(at, judged);
-      last = judged.n;
+      last = n;
     } else if (line.text.trim()) {
       break;
     }
@@ -77,7 +87,8 @@ export function statementsJudged(lines: Lines): Lines {
     }
     return own
       ? [
-          `${own.n}. ${own.statement}`,
+          // Without a number, a statement is a paragraph of its own.
+          ...(own.n === undefined ? ['', own.statement] : [`${own.n}. ${own.statement}`]),
           `Answer: ${own.word}`,
           ...(own.reason ? [`Explanation: ${own.reason}`] : []),
         ].map((text) => anew(line, text))

@@ -71,3 +71,25 @@ export function ownNames(lines: Lines): Lines {
   );
   return typed.size ? retyped(lines, (at) => typed.get(at)) : lines;
 }
+
+const COUNTED_ALONE = /^\s*(\p{L}{2,14}\s?)(\d{1,3})\s*[.:]?\s*$/u;
+
+/** Names that only count what stands below them by its own names, 'Card 1' above 'Front: …': empty lines instead. */
+export function countsAlone(lines: Lines): Lines {
+  const found = lines.flatMap((line, at) => {
+    const [, name, n] = COUNTED_ALONE.exec(line.text) ?? [];
+    return name === undefined ? [] : [{ at, name: name.trim(), n: Number(n) }];
+  });
+  const below = found.map(({ at }) => {
+    const line = lines.slice(at + 1).find(({ text }) => text.trim());
+    return line && isLine(line) ? NAMED.exec(line.text)?.[1] : undefined;
+  });
+  const areCounts =
+    found.length >= OFTEN &&
+    new Set(found.map(({ name }) => name)).size === 1 &&
+    found.every(({ n }, index) => n === found[0]!.n + index) &&
+    below[0] !== undefined &&
+    new Set(below).size === 1;
+  const places = new Set(areCounts ? found.map(({ at }) => at) : []);
+  return retyped(lines, (at) => (places.has(at) ? '' : undefined));
+}

@@ -21,7 +21,7 @@ import {
 } from './typed-verdicts';
 import { apartWithWord, countedGaps, gapWordsBehind } from './typed-gaps';
 import { levelBehind } from './typed-around';
-import { stepsWithOrder } from './typed-steps';
+import { placesAtSteps, stepsWithOrder } from './typed-steps';
 import { anew, isLine, OFTEN, whereOften, withTicks, type Lines } from './retyping';
 
 const POINTS_BETWEEN = new RegExp(
@@ -194,6 +194,7 @@ export const TYPED_OTHERWISE: readonly ((lines: Lines) => Lines)[] = [
   whereOften(letteredByTabs),
   whereOften(signedInline),
   signsBehind,
+  placesAtSteps,
   stepsWithOrder,
   statementsTicked,
   statementsInRuns,

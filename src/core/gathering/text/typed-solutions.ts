@@ -1,11 +1,12 @@
 // Questions a line each with their solution in brackets at the end, and nothing that numbers them: 'What floats? {cork|wood}'.
 import { quantityOf } from '../../shared/normalise';
+import { verdictOf } from '../../shared/vocabulary/verdicts';
 import { anew, isLine, retyped, type Lines } from './retyping';
 import { asksOutright } from './typed-line';
 
-/** In square or curly brackets behind anything that is whole, in round ones behind a question alone. */
+/** In square or curly brackets behind anything that is whole, in round ones behind a question, or a word or two behind a sentence. */
 const SOLVED =
-  /^\s*(\S.*[?？؟.:!…])\s*(?:\{([^{}]{1,120})\}|\[([^[\]]{1,120})\])\s*$|^\s*(\S.*[?？؟])\s*\(([^()]{1,120})\)\s*$/su;
+  /^\s*(\S.*[?？؟.:!…])\s*(?:\{([^{}]{1,120})\}|\[([^[\]]{1,120})\])\s*$|^\s*(\S.*[?？؟])\s*\(([^()]{1,120})\)\s*$|^\s*(\S.*\s.*[.!…])\s*\(([^()\d\s]{2,30}(?: [^()\d\s]{2,30})?)\)\s*$/su;
 const NUMBERED = /^\W*(?:(?:\p{L}{1,10}\.?\s?)?\d{1,3}\W|[A-Za-z][.):\]])/u;
 /** A line in brackets alone heads a part. */
 const HEAD = /^\s*\[([^[\]]{2,40})\]\s*$/u;
@@ -15,10 +16,12 @@ const MOSTLY = 0.8;
 type Solved = { stem: string; solution: string };
 
 function solvedIn(text: string): Solved | undefined {
-  const [, stem, curly, square, asked, round] = SOLVED.exec(text) ?? [];
-  const own = stem ?? asked;
-  const solution = curly ?? square ?? round;
-  return own !== undefined && solution !== undefined && !NUMBERED.test(text)
+  const [, stem, curly, square, asked, round, told, word] = SOLVED.exec(text) ?? [];
+  const own = stem ?? asked ?? told;
+  const solution = curly ?? square ?? round ?? word;
+  // A word for true or false judges a sentence and solves none.
+  const isVerdict = word !== undefined && verdictOf(word) !== undefined;
+  return !isVerdict && own !== undefined && solution !== undefined && !NUMBERED.test(text)
     ? { stem: own, solution: solution.trim() }
     : undefined;
 }

@@ -1,6 +1,7 @@
 // Steps counted below a task, with their order said on a line of its own by their numbers, typed as options with letters.
 import type { DocumentLine } from '../../model';
 import { fieldOfLine } from '../../shared/vocabulary/answer-lines';
+import { asksForOrder } from './order-words';
 import { anew, isLine, rewritten, type Lines } from './retyping';
 
 const COUNTED = /^\s*\(?(\d{1,2})[.):]?\s+(\S.*)$/u;
@@ -38,6 +39,44 @@ function orderSaid(text: string, count: number): number[] | undefined {
     new Set(numbers).size === count &&
     numbers.every((n) => Number.isInteger(n) && n >= 1 && n <= count);
   return isEach && numbers.some((n, at) => n !== at + 1) ? numbers : undefined;
+}
+
+const BLANK = /^\s*(?:[-*•–]\s+)?(?:_{2,}|\(\s*_*\s*\)|\[\s*_*\s*\])[.)]?\s*(\S.*)$/u;
+const BRACKETS = /^\s*[([]\s*(\S.*?)\s*[)\]]\s*$/su;
+
+/** How many lines from one on have a blank for a place in front of a step. */
+function blanksFrom(lines: Lines, from: number): number {
+  let n = 0;
+  while (BLANK.test(lines[from + n]?.text ?? '')) {
+    n++;
+  }
+  return n;
+}
+
+/** The places of so many steps from a line on, as the line below them says; undefined where none of this stands there. */
+function placesBelow(lines: Lines, from: number, count: number): number[] | undefined {
+  const said = lines[from + count]?.text ?? '';
+  return count >= FEWEST && asksForOrder(lines[from - 1]!.text)
+    ? orderSaid(BRACKETS.exec(said)?.[1] ?? said, count)
+    : undefined;
+}
+
+/** Steps below a task for them, each behind a blank for its place, with the places said on the line below: behind each step instead. */
+export function placesAtSteps(lines: Lines): Lines {
+  const found = [...lines];
+  for (let from = 1; from < lines.length; from++) {
+    const count = blanksFrom(lines, from);
+    const places = placesBelow(lines, from, count);
+    places?.forEach((place, n) => {
+      const line = lines[from + n]!;
+      found[from + n] = rewritten(line, `- ${BLANK.exec(line.text)![1]!} (${place})`);
+    });
+    if (places) {
+      found[from + count] = anew(lines[from + count]!, '');
+    }
+    from += count;
+  }
+  return found;
 }
 
 /** Steps whose numbers a line below puts in order, with letters in place of the numbers there and here. */

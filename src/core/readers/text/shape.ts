@@ -12,7 +12,7 @@ export type TextShape = { as: 'table' | 'terms' | 'questions'; because: string }
 const LETTERED = /^\s*[-•*✓✅]?\s?(?:\*\*)?\(?[a-hA-H](?:[).]\s|\)\S)/u;
 /** A number with what closes it, behind a word for a question or a verdict in brackets. */
 const NUMBERED =
-  /^(?:#+\s*)?(?:\*\*)?(?:[([]\s*\p{L}{1,8}\s*[)\]]\s*|_+\s*\p{L}{0,8}\s*_*\s+)?(?:q|question|frage|pregunta|domanda|vraag|pergunta|cwestiwn)?\.?\s*\d{1,3}\s*[.):]\s*\S/iu;
+  /^(?:#+\s*)?(?:\*\*)?(?:[([]\s*\p{L}{1,8}\s*[)\]]\s*|_+\s*\p{L}{0,8}\s*_*\s+)?(?:q|question|frage|pregunta|domanda|vraag|pergunta|cwestiwn)?\.?\s*\(?\d{1,3}\s*[.):]\s*\S/iu;
 const STARRED = /^\s*\*\s?[^\s*]|\S\s?\*\s*$/u;
 const TICKED = /^\s*(?:[-*]\s*)?(?:\[[ xX✓]\]|[✓✔✅☐☑])/u;
 const SIGNS: readonly Separator[] = ['\t', ';', '|', ','];

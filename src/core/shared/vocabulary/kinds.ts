@@ -26,6 +26,15 @@ export function kindOfWord(text: string): Kind | undefined {
   return kind;
 }
 
+const SHORT = /^[a-z]{3,5}$/;
+
+/** Whether a short word begins as one of the words for a kind does: 'ORD' as 'ordering' and 'ordnen' do. */
+export function beginsKind(text: string, kind: Kind): boolean {
+  const word = bareWords(text);
+  const phrases = WORDS.flatMap(([own, of]) => (own === kind ? Object.values(of).flat() : []));
+  return SHORT.test(word) && new RegExp(`\\b${word}`).test(phrases.join(' '));
+}
+
 const COMPOUND =
   /(\p{L}{3,}?)([sn]?)(?:aufgaben?|fragen?|ubung(?:en)?|vraag|vragen|opgaven?|frag(?:a|or)|sporgsmal|oppgaver?|opgaver?)(?!\p{L})/gu;
 
