@@ -9,7 +9,10 @@ const CIRCLED = /^\s*[([]?\p{L}[)\]]?[\s/|]+[([]?\p{L}[)\]]?\s+(?=[([]?\d{1,3}[.
 
 /** The letters of a key that are two and say true and false; none of another line. */
 function lettersOf(text: string): string[] {
-  const [, name = '', list = ''] = KEY.exec(text) ?? [];
+  const [, name, list] = KEY.exec(text) ?? [];
+  if (name === undefined || list === undefined) {
+    return [];
+  }
   const letters = list.match(/\p{L}/gu) ?? [];
   const [first = '', second = '', ...others] = new Set(letters);
   const arePair = trueFalseInitials(first, second) ?? verdictPair([first, second]);

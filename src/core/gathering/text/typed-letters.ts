@@ -78,7 +78,10 @@ const PAIR_FIRST =
   /^\s*[([]?(\p{L}{1,12})[)\]]?\s*[/|]?\s*[([]?(?<![\p{L}])(\p{L}{1,12})[)\]]?\s+(?=[([]?\d{1,3}[.):\]]\s)/u;
 /** A numbered statement without the two words in front of it of which one is to be ringed, 'T  F  1. …'; undefined of another line. */
 function withoutPair(text: string): string[] | undefined {
-  const [whole = '', one = '', other = ''] = PAIR_FIRST.exec(text) ?? [];
+  const [whole, one, other] = PAIR_FIRST.exec(text) ?? [];
+  if (whole === undefined || one === undefined || other === undefined) {
+    return undefined;
+  }
   const isPair = trueFalseInitials(one, other) ?? verdictPair([one, other]);
   return isPair ? [text.slice(whole.length)] : undefined;
 }

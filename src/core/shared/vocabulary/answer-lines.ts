@@ -68,8 +68,12 @@ const STEM = wholly({
 
 export type LineField = { role: Role | 'answer' | 'question'; value: string; valueFrom: number };
 
+/** Longer lines head nothing, nor do lines with numbers: so much is seen before any word is looked at. */
+const LONGEST_HEADING = 60;
+
 /** Whether a line stands alone above the answers to all questions: 'Answer key', 'Lösungen'. */
-export const headsAnswers = (text: string): boolean => ANSWER_LIST.test(bareWords(text));
+export const headsAnswers = (text: string): boolean =>
+  text.length <= LONGEST_HEADING && !/\d/.test(text) && ANSWER_LIST.test(bareWords(text));
 
 /** Roles that a line of its own may name. */
 const BESIDE = new Set<Role>([

@@ -163,17 +163,21 @@ export type VerdictPair = { right: string; wrong: string };
 const inOrder = ([first = '', second = '']: readonly string[], rightFirst: boolean): VerdictPair =>
   rightFirst ? { right: first, wrong: second } : { right: second, wrong: first };
 
+/** The words for wrong beside each word for right. */
+const KNOWN = new Map<string, Set<string>>();
+for (const [right, wrong] of [...TRUE_FALSE, ...SHORT_PAIRS]) {
+  KNOWN.set(right, (KNOWN.get(right) ?? new Set()).add(wrong));
+}
+
 /** Of two words or signs, which says right and which says wrong; undefined where they are not known as a pair. */
 export function verdictPair(words: readonly string[]): VerdictPair | undefined {
-  if (words.length !== 2) {
+  if (words.length !== 2 || !words[0] || !words[1]) {
     return undefined;
   }
-  const [a, b] = [alike(words[0]!), alike(words[1]!)];
-  const known = [...TRUE_FALSE, ...SHORT_PAIRS].find(
-    ([right, wrong]) => (a === right && b === wrong) || (a === wrong && b === right),
-  );
-  if (known) {
-    return inOrder(words, a === known[0]);
+  const [a, b] = [alike(words[0]), alike(words[1])];
+  const isRightFirst = KNOWN.get(a)?.has(b);
+  if (isRightFirst || KNOWN.get(b)?.has(a)) {
+    return inOrder(words, isRightFirst === true);
   }
   // A word and the same word with something that denies it in front, "korrekt" and "inkorrekt".
   const [longer, shorter] = a.length > b.length ? [a, b] : [b, a];

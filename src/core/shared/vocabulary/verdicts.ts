@@ -124,8 +124,14 @@ export function trueFalsePair(first: string, second: string): { trueFirst: boole
   return undefined;
 }
 
+/** A letter with what may stand around it. */
+const LONGEST_LETTER = 6;
+
 /** The first pair of words for true and false that two letters stand for, in their order: 'F', 'R' gives 'falsch', 'richtig'. */
 export function trueFalseInitials(first: string, second: string): [string, string] | undefined {
+  if (!first || !second || first.length > LONGEST_LETTER || second.length > LONGEST_LETTER) {
+    return undefined;
+  }
   const [a, b] = [alike(first), alike(second)];
   if (a.length !== 1 || b.length !== 1) {
     return undefined;
