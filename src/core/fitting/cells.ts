@@ -67,8 +67,11 @@ function blockOf(draft: Draft, context: Context): CellRow[] {
   const rowFor = (line: (typeof lines)[number], place: number): CellRow => {
     const cells = row();
     cells[label] = line.label;
-    for (const cell of line.cells) {
-      put(cells, cell.column, sayings[cell.role]?.[place], context);
+    for (const [index, cell] of line.cells.entries()) {
+      const said = sayings[cell.role]?.[place];
+      const column = { ...cell, heading: line.label, ...(index ? {} : { default: line.default }) };
+      const value = column.default ? valueOf(draft, column, said, context) : said;
+      put(cells, cell.column, value, context);
     }
     return cells;
   };

@@ -1,6 +1,6 @@
 // How a column that names the right options is to be read: by letters, by numbers from 0 or from 1, by the options' texts.
 import type { Column, Key } from '../model';
-import { bareWords } from '../shared/normalise';
+import { bareWords, wordsApart } from '../shared/normalise';
 import { findInnerSeparator } from '../shared/table/separators';
 import { saysFromZero } from '../shared/vocabulary/key-words';
 import { trueFalseWords, verdictOf } from '../shared/vocabulary/verdicts';
@@ -56,7 +56,8 @@ function bestOf(
   if (best?.style !== 'number' || !zero) {
     return best;
   }
-  const fromZero = toldFromZero(rows) ?? (saysFromZero(bareWords(heading)) || undefined);
+  const fromZero =
+    toldFromZero(rows) ?? (saysFromZero(bareWords(wordsApart(heading))) || undefined);
   if (fromZero !== undefined) {
     return fromZero ? { ...zero, share: best.share } : best;
   }

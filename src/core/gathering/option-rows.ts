@@ -3,6 +3,7 @@ import type { Sheet } from '../model';
 import { letterPlace } from '../shared/plain';
 import type { Region } from '../shared/table/region';
 import { verdictOf } from '../shared/vocabulary/verdicts';
+import { likelihoodOf } from '../understanding';
 import {
   countsParts,
   GOES_ON,
@@ -64,6 +65,12 @@ function countsOptions(region: Region, rows: readonly number[], column: number):
   );
 }
 
+const CALLED = 0.8;
+/** Whether a heading says that what stands below it answers: numbers there are options and no marks. */
+const isCalledAnswer = (heading: string): boolean =>
+  likelihoodOf(heading, ['option', 'accepted']) > CALLED &&
+  likelihoodOf(heading, ['key', 'verdict', 'weight']) < CALLED / 4;
+
 /** The columns of texts behind the questions that every row fills: the options' letters, where they have a column, and the options. */
 function optionColumns(
   region: Region,
@@ -78,7 +85,10 @@ function optionColumns(
     }
     if (letters === undefined && countsOptions(region, rows, column)) {
       letters = column;
-    } else if (!rows.every((row) => isMark(region.cell(row, column)))) {
+    } else if (
+      isCalledAnswer(region.cell(first - 1, column)) ||
+      !rows.every((row) => isMark(region.cell(row, column)))
+    ) {
       return { letters, option: column };
     }
   }

@@ -1,7 +1,7 @@
 // Tables as people keep them: titles of parts among empty rows, boards whose rows say points and what they hold. Common practice,
 // no source.
 import { describe, expect, it } from 'vitest';
-import { gatherColumns } from '../../../tests/typed';
+import { gatherColumns, rightOnes } from '../../../tests/typed';
 
 describe('a few words alone in a row', () => {
   const rows = (gap: string): string[] => [
@@ -110,5 +110,66 @@ describe('columns beside the questions', () => {
       'MC,What sinks?,cork,lead,wood,2',
     ]);
     expect(items.map(({ kind }) => kind)).toEqual(['choice-one', 'order', 'choice-one']);
+  });
+});
+
+describe('headings', () => {
+  it('that ask head columns in which nothing asks', async () => {
+    const { items, reading } = await gatherColumns(
+      [
+        'Was wird gefragt?;Was gehört zusammen?',
+        'Ordne jedem Gerät zu, was es misst.;Barometer = Druck|Thermometer = Wärme',
+        'Ordne jeder Form ihre Ecken zu.;Dreieck = 3|Quadrat = 4',
+        'Ordne jedem Wort zu, was es heißt.;forte = laut|piano = leise',
+        'Ordne jedem Fluss sein Meer zu.;Elbe = Nordsee|Oder = Ostsee',
+      ],
+      'a.csv',
+    );
+    expect([reading.headingRow, items.map(({ kind }) => kind)]).toEqual([
+      1,
+      ['match', 'match', 'match', 'match'],
+    ]);
+  });
+  it('that stand once more, with a remark beside them, are headings all the same', async () => {
+    const headings = 'Number,Chapter,Question,Right,Wrong,';
+    const { items, reading } = await gatherColumns([
+      headings,
+      '1,Water,What floats?,cork,lead,',
+      '2,Water,What sinks?,lead,cork,',
+      `${headings}read up to here`,
+      '3,Locks,Who waits?,keeper,cill,',
+      '4,Locks,What opens?,gate,wall,',
+    ]);
+    expect([reading.headingRow, items.map(({ stem }) => stem.plain)]).toEqual([
+      1,
+      ['What floats?', 'What sinks?', 'Who waits?', 'What opens?'],
+    ]);
+  });
+  it('tell the separator, where lists in cells have another sign', async () => {
+    const { items } = await gatherColumns([
+      'Questions of the evening',
+      '',
+      'Right option (number),Question,Answers,Note',
+      '3,Which metal rusts?,Gold; Lead; Iron; Silver,?',
+      '1,What is an alloy?,A mixture; A gas; A burnt metal; An acid,!',
+      '2,What turns red?,Window glass; Litmus paper; A spoon; Table salt',
+      '4,What is 7 times 8?,48; 54; 63; 56',
+    ]);
+    expect(items.map((item) => rightOnes(item))).toEqual([
+      ['Iron'],
+      ['A mixture'],
+      ['Litmus paper'],
+      ['56'],
+    ]);
+  });
+  it('of a key count the parts of a list, whatever else its own heading may mean', async () => {
+    const { items } = await gatherColumns([
+      'Frage;Die richtige Antwort ist (Nummer der Antwort);Auswahl;Suchwörter',
+      'Was schwimmt?;1;Kork, Blei;Wasser',
+      'Was sinkt?;2;Kork, Blei, Holz;Wasser',
+      'Wer wartet?;3;Drempel, Kurbel, Wärter;Schleuse',
+      'Was öffnet sich?;1;Tor, Wand;Schleuse',
+    ]);
+    expect(items.map((item) => rightOnes(item))).toEqual([['Kork'], ['Blei'], ['Wärter'], ['Tor']]);
   });
 });

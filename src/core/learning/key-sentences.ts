@@ -1,6 +1,6 @@
 // What a sentence, heading or note says about how the right answer is to be written.
 import type { Key } from '../model';
-import { bareWords } from '../shared/normalise';
+import { bareWords, wordsApart } from '../shared/normalise';
 import { verdictOf, verdictPair } from '../shared/vocabulary/verdicts';
 import {
   saysFirst,
@@ -77,7 +77,7 @@ function styleOfExample(text: string): Key['style'] | undefined {
 
 /** The style in which a column names the right option, as a text says it; undefined where it says nothing. */
 export function styleInWords(text: string): Key['style'] | undefined {
-  const words = bareWords(text);
+  const words = bareWords(wordsApart(text));
   const example = styleOfExample(text);
   if (example === 'letter' || (saysLetter(words) && !saysNumber(words))) {
     return 'letter';

@@ -106,6 +106,7 @@ describe('blocks', () => {
     );
     expect(layout.shape).toBe('blocks');
     expect(layout.lines?.map(({ label, role }) => [label, role])).toEqual([
+      ['Question {n}', 'ignore'],
       ['Texte', 'stem'],
       ['Réponse A', 'option'],
       ['Réponse B', 'option'],

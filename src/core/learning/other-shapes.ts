@@ -2,10 +2,10 @@
 import type { Layout, Table } from '../model';
 import { columnLetters } from '../shared/cells';
 import { defined } from '../shared/defined';
-import { isLabel } from '../shared/block-labels';
 import { quoted } from '../shared/plain';
 import { findBlocks, type Blocks } from '../understanding';
 import { keyOfBlocks } from './block-key';
+import { distanceOf, linesOf, rowsOfLabel, titleRows } from './block-lines';
 import { findLabelledCells } from './labelled-cells';
 import { findBoard, type Board } from '../understanding';
 import { filledIn, regionOf, type Region } from '../shared/table/region';
@@ -102,27 +102,9 @@ function sampleOf(region: Region, blocks: Blocks): [number, number] | undefined 
   return [filled[0]! + 1, end + 1];
 }
 
-/** How far apart blocks begin: as they stand in a form; in a text, whose rows have no places, by their lines and the empty rows behind them. */
-function distanceOf(table: Table, region: Region, { starts, lines, labelColumn }: Blocks): number {
-  const distance = starts[1]! - starts[0]!;
-  if (table.format !== 'csv' && table.format !== 'tsv') {
-    return distance;
-  }
-  let empty = 0;
-  while (empty < distance && !region.cell(starts[1]! - 1 - empty, labelColumn)) {
-    empty++;
-  }
-  return lines.reduce((sum, { times }) => sum + (times ?? 1), 0) + empty;
-}
-
 /** The values that a line may hold: its drop-down list, else what the samples show. */
 function valuesOf(region: Region, blocks: Blocks, label: string, column: number): string[] {
-  const rows: number[] = [];
-  for (let r = blocks.starts[0]!; r <= region.bottom; r++) {
-    if (isLabel(label, region.cell(r, blocks.labelColumn))) {
-      rows.push(r);
-    }
-  }
+  const rows = rowsOfLabel(region, blocks, label);
   const rule = region.sheet.validations.find(
     ({ list, ranges }) =>
       list &&
@@ -175,6 +157,7 @@ function blocksLayout(table: Table, region: Region, blocks: Blocks): ShapeLearne
   const hasVerdict = blocks.lines.some((line) =>
     line.cells.some((cell) => cell.role === 'verdict'),
   );
+  const above = titleRows(blocks);
   const key = keyOfBlocks(table, region, blocks, hasVerdict ? verdicts : undefined);
   return {
     region,
@@ -188,19 +171,15 @@ function blocksLayout(table: Table, region: Region, blocks: Blocks): ShapeLearne
         ...fileOf(table, region),
         ...titleCells(region, blocks.starts[0]!),
         headingRow: blocks.heading === undefined ? null : blocks.heading + 1,
-        firstRow: blocks.starts[0]! + 1,
+        firstRow: blocks.starts[0]! + 1 - above,
         firstColumn: columnLetters(blocks.labelColumn),
         ...(sample ? { sample } : {}),
-        block: { template: blocks.template + 1, every: distanceOf(table, region, blocks) },
+        block: {
+          template: blocks.template + 1 - above,
+          every: distanceOf(table, region, blocks),
+        },
       },
-      lines: blocks.lines.map(({ label, role, cells, opens, offset, times }) => ({
-        label,
-        role,
-        cells: cells.map((cell) => ({ column: columnLetters(cell.column), role: cell.role })),
-        ...(opens ? { opens: true } : {}),
-        offset,
-        ...(times > 1 ? { times } : {}),
-      })),
+      lines: linesOf(region, blocks),
       key: key.key,
     },
     because: becauseOf(blocks, key.because, sample),

@@ -67,3 +67,70 @@ describe('signs that head columns', () => {
     ]);
   });
 });
+
+describe('an empty form in blocks', () => {
+  it('has titles that count its questions, beside options that count as well', async () => {
+    const block = (n: number): string[] =>
+      [
+        `Question ${n}`,
+        'Text',
+        'Option 1',
+        'Option 2',
+        'Option 3',
+        'Correct option (1-3)',
+        'Time (s)',
+      ].map((label) => `${label},${label.startsWith('Time') ? 30 : ''}`);
+    const { layout, unsure } = await learnt([...block(1), ...block(2)]);
+    expect(layout.shape).toBe('blocks');
+    expect(layout.lines?.map(({ role }) => role)).toEqual([
+      'ignore',
+      'stem',
+      'option',
+      'option',
+      'option',
+      'key',
+      'seconds',
+    ]);
+    expect([layout.file.block, unsure]).toEqual([{ template: 1, every: 7 }, []]);
+  });
+});
+
+describe('columns of a form', () => {
+  it.each(['correctIndex', 'answer_index', 'Index of the right option'])(
+    '%s counts the options from nought',
+    async (heading) => {
+      const { layout } = await learnt([
+        `question,answers,${heading},explanation`,
+        'Which is a bird?,cod|wren|newt,1,The wren sings.',
+      ]);
+      expect(layout.key.style).toBe('number-from-0');
+    },
+  );
+  it('a name that stands in its question is the question’s title, and no writer', async () => {
+    const { layout } = await learnt([
+      'ID,Category,Name,Question text,Answer 1,Answer 2,Right',
+      'ex1,Samples,Capital,What is the capital of Lowmere?,Tolby,Wick,1',
+      'ex2,Samples,Rivers,Which are rivers?,Ouse,Fell,1',
+    ]);
+    expect(layout.columns[2]!.role).toBe('title');
+  });
+  it('the only column that is called a picture holds it', async () => {
+    const { layout } = await learnt(['Question,Choice A,Choice B,Right answer,Tip,Picture']);
+    expect(layout.columns.at(-1)!.role).toBe('image');
+  });
+  it('numbers under a heading for answers are options with a row each', async () => {
+    const { layout } = await learnt([
+      'QuestionID,QuestionText,AnswerText,IsCorrect',
+      '1,What is 2+2?,3,FALSE',
+      '1,What is 2+2?,4,TRUE',
+      '1,What is 2+2?,5,FALSE',
+      '2,Which are even?,2,TRUE',
+      '2,Which are even?,3,FALSE',
+      '2,Which are even?,4,TRUE',
+    ]);
+    expect([layout.rowForEach?.part, layout.columns.map(({ role }) => role).slice(1)]).toEqual([
+      'option',
+      ['stem', 'option', 'verdict'],
+    ]);
+  });
+});

@@ -138,6 +138,8 @@ const LineSchema = z.object({
   /** The line's place in the blank's empty block, from 0, and how many rows the block has of it. */
   offset: z.number().int().nonnegative().max(10_000).optional(),
   times: z.number().int().positive().max(1000).optional(),
+  /** What its first cell holds where a question says nothing of it. */
+  default: z.string().optional(),
 });
 
 const GridSchema = z.object({

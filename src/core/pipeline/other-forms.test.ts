@@ -272,3 +272,26 @@ describe('blocks of rows in a text', () => {
     ]);
   });
 });
+
+describe('empty blocks below titles that count them', () => {
+  const block = (n: number, ...texts: string[]): string[] =>
+    ['Text', 'Option 1', 'Option 2', 'Correct option (1-2)', 'Time (s)'].reduce(
+      (lines, label, at) => [...lines, `${label},${texts[at] ?? ''}`],
+      [`Question ${n},`],
+    );
+  const empty = (n: number): string[] => block(n, '', '', '', '', '30');
+  const ITEMS = ['a', 'b', 'c'].map((id) =>
+    item({ id, stem: { plain: `What is ${id}?` }, options: options('cork', '*lead') }),
+  );
+  it('keep counting behind those of the form, with what the form says of each', async () => {
+    const { learned, lines, differences } = await filled([...empty(1), ...empty(2)], ITEMS);
+    expect([learned.unsure, differences]).toEqual([[], []]);
+    expect(lines).toEqual(
+      [1, 2, 3].flatMap((n) => block(n, `What is ${'abc'[n - 1]!}?`, 'cork', 'lead', '2', '30')),
+    );
+  });
+  it('a question that says its own time has that', async () => {
+    const { lines } = await filled([...empty(1), ...empty(2)], [{ ...ITEMS[0]!, seconds: 60 }]);
+    expect(lines.slice(0, 6)).toEqual(block(1, 'What is a?', 'cork', 'lead', '2', '60'));
+  });
+});

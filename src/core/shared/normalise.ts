@@ -41,6 +41,9 @@ export function alike(text: string): string {
     .toLowerCase();
 }
 
+/** A name that programs give with its words apart: 'correctIndex' is 'correct Index'. */
+export const wordsApart = (text: string): string => text.replace(/(\p{Ll})(\p{Lu})/gu, '$1 $2');
+
 /** The words of a heading, label or code: lower case, no accents, no signs. */
 export function bareWords(text: string): string {
   return text

@@ -3,6 +3,7 @@ import { filledIn, rowText, type Region } from '../shared/table/region';
 import { alike } from '../shared/normalise';
 import { kindOfWord } from '../shared/vocabulary/kinds';
 import { readingsOf } from './keys/named';
+import { looksLikeHeadings } from './question-rows';
 
 /** A column under the row, as far as it tells. */
 type Told = { at: number; role: string };
@@ -95,3 +96,27 @@ export const saysAgain = (region: Region, row: number, columns: readonly Told[])
       const text = alike(region.cell(row, at));
       return text !== '' && below(region, row, at).has(text);
     });
+
+const ASKS = /[?？؟]\s*$/u;
+const LOOKED_BELOW = 200;
+const FEWEST_TEXTS = 3;
+
+/** Whether each cell of a row asks, and none below does: a row of headings that ask, 'What is asked?' beside 'What goes together?'. */
+export function asksAlone(region: Region, row: number): boolean {
+  let filled = 0;
+  let below = 0;
+  for (let column = region.left; column <= region.right; column++) {
+    const text = region.cell(row, column);
+    filled += text ? 1 : 0;
+    if (text && !ASKS.test(text)) {
+      return false;
+    }
+    for (let other = row + 1; other <= Math.min(region.bottom, row + LOOKED_BELOW); other++) {
+      below += region.cell(other, column) ? 1 : 0;
+      if (ASKS.test(region.cell(other, column))) {
+        return false;
+      }
+    }
+  }
+  return filled > 1 && below >= filled * FEWEST_TEXTS && looksLikeHeadings(region, row) === 1;
+}

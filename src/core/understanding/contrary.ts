@@ -82,6 +82,23 @@ const areNoUses = (column: ColumnView): boolean => {
   return areDifferent || share(filled, (text) => /\d/.test(text)) >= MOSTLY;
 };
 
+/** Whether names stand in longer texts of their rows, as what a question is about does and who wrote it does not. */
+function namesMatter({ columns }: TableView, column: ColumnView): boolean {
+  const filled = column.texts.flatMap((text, row) => (text ? [{ name: alike(text), row }] : []));
+  const named = filled.filter(({ name, row }) =>
+    columns.some(
+      ({ texts }) => (texts[row]?.length ?? 0) > name.length && alike(texts[row]!).includes(name),
+    ),
+  );
+  return named.length > 0 && named.length >= filled.length * MOSTLY;
+}
+
+/** A heading that may mean a picture, where nothing else is called one: what is seen on it has a picture beside it. */
+const isLonePicture = ({ columns }: TableView, column: ColumnView): boolean =>
+  says(column, 'image') > PERHAPS &&
+  !columns.some((other) => other !== column && says(other, 'image', 'image-alt') > NAMED);
+const PERHAPS = 0.05;
+
 const saysWho = (column: ColumnView): boolean => says(column, 'by') > NAMED;
 
 /** What a heading says so little of that it is not called so. */
@@ -199,6 +216,8 @@ export function withoutContrary(
       ...againstLimited(view, column),
       ...calledElsewhere(view, column),
       ...answeredElsewhere(view, column),
+      ...(isLonePicture(view, column) ? (['image-alt'] as const) : []),
+      ...(saysWho(column) && namesMatter(view, column) ? (['by'] as const) : []),
     ];
     return heard(out.length ? without(own, out) : own, column);
   });

@@ -1,7 +1,7 @@
 // Which row holds the headings: the likeliest one that is no question itself.
 import { filledIn, rowText, type Region } from '../shared/table/region';
 import { sectionRows } from '../shared/table/sections';
-import { allName, mayName, namesItsOption, saysAgain, saysKindAsBelow } from './asks';
+import { allName, asksAlone, mayName, namesItsOption, saysAgain, saysKindAsBelow } from './asks';
 import { understandColumns } from './columns';
 import {
   candidateRows,
@@ -91,7 +91,7 @@ function namingRow(region: Region, candidates: readonly Candidate[]): number | u
     first !== undefined &&
     filledIn(region, first) >= ALL_SAY &&
     looksLikeHeadings(region, first) === 1;
-  const names = asWordOfList(region, region.top) === 'headings';
+  const names = asWordOfList(region, region.top) === 'headings' || asksAlone(region, region.top);
   return counting?.row ?? (isWorded ? first : undefined) ?? (names ? region.top : undefined);
 }
 

@@ -1,6 +1,6 @@
 // What shows a row that looks like headings to be a question among others.
 import { alike } from '../shared/normalise';
-import { rowText, type Region } from '../shared/table/region';
+import type { Region } from '../shared/table/region';
 import { SAYINGS } from './contract';
 import { headingShare } from './heading-rows';
 import { saying } from './saying';
@@ -14,12 +14,24 @@ const WORD = 3;
 /** So many rows below are looked at. */
 const LOOKED_BELOW = 200;
 
+const REPEATED = 0.8;
+/** Whether a row is another one once more, whatever was written beside it. */
+function repeatsRow(region: Region, row: number, below: number): boolean {
+  let filled = 0;
+  let same = 0;
+  for (let column = region.left; column <= region.right; column++) {
+    const text = region.cell(row, column);
+    filled += text ? 1 : 0;
+    same += text && region.cell(below, column) === text ? 1 : 0;
+  }
+  return same > 1 && same >= filled * REPEATED;
+}
+
 /** Whether a cell of a row stands again further down in its column, though the row as a whole does not: headings name a column once. */
 function standsAgain(region: Region, row: number): boolean {
   const last = Math.min(region.bottom, row + LOOKED_BELOW);
-  const own = rowText(region, row);
   for (let below = row + 1; below <= last; below++) {
-    if (rowText(region, below) === own) {
+    if (repeatsRow(region, row, below)) {
       return false;
     }
   }

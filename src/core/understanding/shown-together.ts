@@ -1,12 +1,11 @@
 // What columns show only together: two that are ticked in turn, a right answer that stands in none of the choices, places in order.
-import { alike } from '../shared/normalise';
-import { findInnerSeparator, splitCell } from '../shared/table/separators';
 import { verdictOf, verdictPair } from '../shared/vocabulary/verdicts';
 import { filledOf, isRepeated, says, TICK } from './column-words';
 import type { ColumnView, Meaning, TableView } from './contract';
 import { feedbackPair } from './feedback-pair';
 import { filledForKind } from './filled-for-kind';
 import { countedSides } from './heading-groups';
+import { keyOfLists } from './key-of-lists';
 import { findMarks } from './keys/marks';
 import { readingsOf } from './keys/named';
 import { rightInBrackets, tickedTruth } from './said-in-headings';
@@ -156,49 +155,6 @@ function counted({ columns }: TableView): readonly ColumnView[] {
   const anew = numbers.filter((number) => number === 1).length;
   const goOn = numbers.filter((number, row) => number === (numbers[row - 1] ?? NaN) + 1).length;
   return numbers[0] === 1 && anew + goOn === numbers.length && goOn >= anew ? [first] : [];
-}
-
-const FEWEST_LISTED = 4;
-const DISTINCT = 0.5;
-
-/** The parts of each cell of a column, alike in case and blanks; undefined where its cells hold no lists. */
-function listsIn({ texts }: ColumnView): string[][] | undefined {
-  const separator = findInnerSeparator(texts);
-  const lists = texts.map((text) => splitCell(text, separator).map(alike));
-  const isList = (parts: readonly string[]): boolean => parts.length !== 1;
-  return lists.some((parts) => parts.length > 1) && lists.every(isList) ? lists : undefined;
-}
-
-/** Whether a column's cells are each one part of a list in another's, not always the first: what is right among what is to be chosen. */
-function namesOneOf({ texts }: ColumnView, lists: readonly string[][]): boolean {
-  const rows = texts
-    .map((text, row) => ({ own: alike(text), parts: lists[row]! }))
-    .filter(({ own, parts }) => own || parts.length > 0);
-  const places = rows.map(({ own, parts }) => parts.indexOf(own));
-  return (
-    rows.length >= FEWEST_LISTED &&
-    places.every((place) => place >= 0) &&
-    places.some((place) => place > 0) &&
-    new Set(rows.map(({ own }) => own)).size > rows.length * DISTINCT
-  );
-}
-
-/** Without a heading of its own a column says nothing against what it shows. */
-const maySay = (column: ColumnView, ...meanings: Meaning[]): boolean =>
-  column.heading === '' || says(column, ...meanings) > NAMED;
-
-/** The options that stand in one cell, beside a column that holds the right one's text. */
-function keyOfLists({ columns }: TableView): { key: ColumnView; list: ColumnView } | undefined {
-  for (const list of columns.filter((column) => maySay(column, 'options'))) {
-    const lists = listsIn(list);
-    const key =
-      lists &&
-      columns.find((column) => maySay(column, 'key', 'right') && namesOneOf(column, lists));
-    if (key) {
-      return { key, list };
-    }
-  }
-  return undefined;
 }
 
 /** The columns of a table whose meaning shows by the others', with what each is. */

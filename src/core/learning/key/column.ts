@@ -1,6 +1,6 @@
 // The key in a column of its own: as samples, a drop-down list or sentences show it.
 import type { Column } from '../../model';
-import { bareWords } from '../../shared/normalise';
+import { bareWords, wordsApart } from '../../shared/normalise';
 import { quoted } from '../../shared/plain';
 import { findInnerSeparator, splitCell, splitLabelled } from '../../shared/table/separators';
 import { letterInLatin } from '../../shared/vocabulary/alphabets';
@@ -54,7 +54,7 @@ function namedRows(
 
 /** Whether a key's list of values holds nought, or a sentence says that options are counted from it. */
 const countsFromZero = ({ values = [] }: Column, about: readonly string[]): boolean =>
-  values.includes('0') || about.some((text) => saysFromZero(bareWords(text)));
+  values.includes('0') || about.some((text) => saysFromZero(bareWords(wordsApart(text))));
 
 function fromSamples(
   evidence: KeyEvidence,

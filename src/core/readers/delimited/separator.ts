@@ -45,6 +45,29 @@ function score(sample: string, separator: Separator, isCut: boolean): number {
   return (times / rows.length) ** 2 * Math.min(width, 8) * (separator === '\t' ? 1.5 : 1);
 }
 
+/** Headings stand in one of so many lines, and name so many columns. */
+const FIRST_LINES = 5;
+const FEWEST_NAMES = 3;
+/** What a sign is worth that parts no headings where another one does. */
+const NOT_IN_HEADINGS = 0.5;
+/** Whether one of the first lines holds several words that another sign parts, without blanks behind it, and this one none. */
+function leavesHeadings(bare: string, separator: Separator): boolean {
+  const isParted = (line: string, other: Separator): boolean => {
+    const names = line.split(other);
+    return (
+      names.length >= FEWEST_NAMES && names.every((name) => /^\S(?:.*\S)?$/u.test(name.trimEnd()))
+    );
+  };
+  return bare
+    .split(/\r\n?|\n/u)
+    .slice(0, FIRST_LINES)
+    .some(
+      (line) =>
+        !line.includes(separator) &&
+        SEPARATORS.some((other) => other !== separator && isParted(line, other)),
+    );
+}
+
 /** The separator of a text, with the reason; a tab outweighs the signs that sentences hold as well. */
 export function findSeparator(text: string, name = ''): { separator: Separator; because: string } {
   const declared = /^sep=([,;|\t])\r?\n/i.exec(text);
@@ -57,7 +80,8 @@ export function findSeparator(text: string, name = ''): { separator: Separator; 
     separator,
     value:
       score(sample, separator, text.length > SAMPLE) *
-      (isInSentences(bare, separator) ? IN_SENTENCES : 1),
+      (isInSentences(bare, separator) ? IN_SENTENCES : 1) *
+      (leavesHeadings(bare, separator) ? NOT_IN_HEADINGS : 1),
   })).sort((a, b) => b.value - a.value);
   const best = scores[0]!;
   if (best.value === 0) {

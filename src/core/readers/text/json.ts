@@ -3,7 +3,7 @@
 import { parse } from 'yaml';
 import { CAPS } from '../contract';
 import type { Sheet } from '../../model';
-import { bareWords } from '../../shared/normalise';
+import { bareWords, wordsApart } from '../../shared/normalise';
 import { wholly } from '../../shared/vocabulary/phrases';
 import { tried } from './json-part';
 import { MOST_MENDED, readJson, type Damage } from './json-value';
@@ -37,8 +37,7 @@ const TEXT = /^(?:text|label|option|value|answer|content|title)$/;
 
 const isRecord = (value: Json | undefined): value is { [key: string]: Json } =>
   typeof value === 'object' && value !== null && !Array.isArray(value);
-const words = (key: string): string =>
-  bareWords(key.replace(/([a-z])([A-Z])/g, '$1 $2').replace(/_/g, ' '));
+const words = (key: string): string => bareWords(wordsApart(key).replace(/_/g, ' '));
 
 /** Deeper than any export nests its questions. */
 const DEEPEST = 12;

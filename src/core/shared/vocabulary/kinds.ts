@@ -1,6 +1,6 @@
 // The words people write for a kind of question, in a kind column, a drop-down list or a legend.
 import type { Kind } from '../../model';
-import { bareWords } from '../normalise';
+import { bareWords, wordsApart } from '../normalise';
 import { FORMED, type KindWords } from './kind-words';
 import { inKnownWords } from './other-scripts';
 import { among } from './phrases';
@@ -54,7 +54,7 @@ const ONE =
   /\b(?:exactly|only|just) one\b|(?<!than )\bone (?:(?:right|correct) )?(?:answer|option|response)\b|\bsingle (?:(?:right|correct) )?(?:answer|response)\b/;
 
 function findKind(text: string): Kind | undefined {
-  const words = inKnownWords(bareWords(text.replace(/([a-z])([A-Z])/g, '$1 $2')));
+  const words = inKnownWords(bareWords(wordsApart(text)));
   if (!words) {
     return undefined;
   }

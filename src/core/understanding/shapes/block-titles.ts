@@ -8,7 +8,12 @@ import { labelOf } from '../heading-words';
 /** A cell of the first column that names a field; rows count from 0. */
 export type Labelled = { row: number; label: string; role: Role };
 /** The cells that name fields, and how many of their column are filled. */
-export type LabelsDown = { labelled: Labelled[]; filled: number };
+export type LabelsDown = {
+  labelled: Labelled[];
+  filled: number;
+  /** The title that counts the blocks, 'Question {n}', where it stands right above each. */
+  title?: string;
+};
 
 const COUNTED = /^(\p{L}[\p{L} ]*?)\s*(\d{1,3})\s*[.:]?$/u;
 
@@ -27,6 +32,21 @@ const standsAboveOptions = (region: Region, { labelled }: LabelsDown, row: numbe
     ),
   );
 
+/** The rows that count the questions, each with nothing beside it; in an empty form options count so as well, by another word. */
+function titlesIn(region: Region): number[] {
+  const titles: number[] = [];
+  let name: string | undefined;
+  for (let row = region.top; row <= region.bottom; row++) {
+    const [, words = '', count] = COUNTED.exec(region.cell(row, region.left)) ?? [];
+    const isOwn = name === undefined || alike(words) === name;
+    if (isOwn && countsAlone(region, row) && Number(count) === titles.length + 1) {
+      name = alike(words);
+      titles.push(row);
+    }
+  }
+  return titles;
+}
+
 /**
  * Labels below titles that count the questions, 'Question 1', 'Question 2': the titles name no field, and the first label below
  * each is the question's text.
@@ -35,13 +55,7 @@ export function withTitles(region: Region, found: LabelsDown | undefined): Label
   if (!found) {
     return undefined;
   }
-  const titles: number[] = [];
-  for (let row = region.top; row <= region.bottom; row++) {
-    const count = Number(COUNTED.exec(region.cell(row, region.left))?.[2] ?? 0);
-    if (countsAlone(region, row) && count === titles.length + 1) {
-      titles.push(row);
-    }
-  }
+  const titles = titlesIn(region);
   const first = titles.map((row) => alike(region.cell(row + 1, region.left)));
   const isTitled = titles.length > 1 && first[0] && first.every((label) => label === first[0]);
   if (!isTitled || standsAboveOptions(region, found, titles[0]!)) {
@@ -64,14 +78,22 @@ export function withTitles(region: Region, found: LabelsDown | undefined): Label
   return {
     labelled: [...labelled, ...missing].sort((a, b) => a.row - b.row),
     filled: found.filled - titles.length,
+    title: counted(region.cell(titles[0]!, region.left))!,
   };
 }
 
+/** A label that counts with its number left open, 'Question {n}'; undefined of any other. */
+function counted(label: string): string | undefined {
+  const words = COUNTED.exec(label)?.[1];
+  return words === undefined
+    ? undefined
+    : countedLabel(words, /^\d/u.test(label.slice(words.length)));
+}
+
 /** What the label of a field is called, where the labels that open the blocks count them: 'Question 2' is 'Question {n}'. */
-export function nameOfLabel(label: string, counted: string | undefined): string {
-  const words = counted === undefined ? undefined : COUNTED.exec(label)?.[1];
-  const isTight = words !== undefined && /^\d/u.test(label.slice(words.length));
-  return words !== undefined && alike(words) === counted ? countedLabel(words, isTight) : label;
+export function nameOfLabel(label: string, opening: string | undefined): string {
+  const words = opening === undefined ? undefined : COUNTED.exec(label)?.[1];
+  return words !== undefined && alike(words) === opening ? counted(label)! : label;
 }
 
 /** The comparable words of labels that name the question and count from 1, each with its text beside it or its options below it; undefined of others. */

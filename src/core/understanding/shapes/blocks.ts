@@ -29,6 +29,8 @@ export type Blocks = {
   heading: number | undefined;
   /** The row where an empty block opens. */
   template: number;
+  /** What counts the blocks in a row of its own right above each, 'Question {n}'. */
+  title?: string;
 };
 
 /** The label that names the question in most places; the same words elsewhere are chance. */
@@ -202,5 +204,13 @@ export function findBlocks(region: Region): Blocks | undefined {
       times: Math.max(1, own.length),
     });
   }
-  return { labelColumn, lines: withRightLines(lines), starts, heading, template };
+  const { title } = found;
+  return {
+    labelColumn,
+    lines: withRightLines(lines),
+    starts,
+    heading,
+    template,
+    ...(title === undefined ? {} : { title }),
+  };
 }

@@ -1,6 +1,7 @@
 // What was learned of a blank, with the reason of each guess, to be corrected by hand.
 import { Paper, Stack, Text, Title } from '@mantine/core';
 import type { KeptLayout, Layout } from '../../../core/model';
+import { labelAt } from '../../../core/shared/block-labels';
 import { roleWords } from '../../../core/shared/roles';
 import { Tick } from '../../parts/Commit';
 import { changeLayout } from '../../state/layouts';
@@ -24,7 +25,10 @@ function Lines({ lines }: { lines: NonNullable<Layout['lines']> }) {
     const places = cells.map(({ role, column }) =>
       i18n._('{roleWords} in {column}', { roleWords: roleWords(role), column }),
     );
-    return `${label}: ${places.join(', ')}`;
+    const shown = labelAt(label, 1);
+    return places.length
+      ? `${shown}: ${places.join(', ')}`
+      : i18n._('{shown} counts the questions', { shown });
   });
   return <Text size="sm">{i18n._('Blocks of rows: {words}', { words: words.join('; ') })}</Text>;
 }
