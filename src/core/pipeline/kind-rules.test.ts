@@ -66,6 +66,27 @@ describe('a rule for one kind alone', () => {
     ]);
   });
 
+  it.each([
+    ['T', 'T', 'F'],
+    ['v', 'v', 'f'],
+  ])('is learned from a sample whose key is the letter %s', async (letter, right, wrong) => {
+    const blank = csv(
+      'choice;What floats?;Cork;Stone;Iron;A',
+      `true/false;A weir holds water.;;;;${letter}`,
+    );
+    const { layout, unsure } = await learnBlank(blank, surroundings);
+    expect([layout.byKind, unsure]).toEqual([
+      [{ kind: 'true-false', key: { style: 'word', right, wrong }, leave: ['option'] }],
+      [],
+    ]);
+    const file = await filled(layout, blank.bytes, [truth(true), truth(false)]);
+    expect(file.differences).toEqual([]);
+    expect(rowsOf(file.bytes).map((row) => row.slice(-5))).toEqual([
+      `;;;;${right}`,
+      `;;;;${wrong}`,
+    ]);
+  });
+
   it('is learned from samples whose accepted answer carries a sign', async () => {
     const blank = csv('choice;What floats?;Cork;Stone;Iron;A', 'short;What sinks?;*Stone;;;');
     const { layout } = await learnBlank(blank, surroundings);

@@ -5,7 +5,7 @@ import { kindName } from '../shared/kind-names';
 import { textsOfRole } from '../shared/role-texts';
 import { sheetOfLayout } from '../shared/sheet';
 import { alike } from '../shared/normalise';
-import { trueFalseWords, verdictOf } from '../shared/vocabulary/verdicts';
+import { trueFalseInitials, trueFalseWords, verdictOf } from '../shared/vocabulary/verdicts';
 import { MOST_SAMPLES, sampleDifferences } from './samples';
 import { say } from '../shared/say';
 
@@ -57,9 +57,28 @@ const leftEmpty = (layout: Layout, samples: readonly Sample[]): Role[] =>
       samples.every((sample) => cellsOf(layout, role, sample).every((text) => !text)),
   );
 
-/** The words for true and false, where the keys of all samples are such words. */
+/** Letters that stand for true alone or for one of two words, with the one for the other; common practice, no source. */
+const LETTERS: Readonly<Record<string, string>> = { T: 'F', V: 'F' };
+
+/** The letters for true and for false, where the keys are such. */
+function letterKey(keys: readonly string[]): KindRule['key'] {
+  const [first = '', second = LETTERS[first.toUpperCase()] ?? '', ...others] = new Set(keys);
+  const [yes, no] = trueFalseInitials(first, second) ?? [];
+  if (yes === undefined || no === undefined || others.length) {
+    return undefined;
+  }
+  const isRight = verdictOf(yes) === true;
+  const other = first === first.toLowerCase() ? second.toLowerCase() : second;
+  return { style: 'word', right: isRight ? first : other, wrong: isRight ? other : first };
+}
+
+/** The words for true and false, where the keys of all samples are such words, or their letters. */
 function wordKey(layout: Layout, samples: readonly Sample[]): KindRule['key'] {
   const keys = samples.map((sample) => cellsOf(layout, 'key', sample)[0] ?? '');
+  const letters = letterKey(keys);
+  if (letters) {
+    return letters;
+  }
   const right = keys.find((key) => verdictOf(key) === true);
   const wrong = keys.find((key) => verdictOf(key) === false);
   if (keys.some((key) => verdictOf(key) === undefined)) {

@@ -106,6 +106,30 @@ describe('a sample in habits of its own', () => {
     ]);
   });
 
+  it('of two lines that each say all of a question takes them for two', async () => {
+    const truth = (id: string, stem: string, right: boolean): Item =>
+      item({
+        id,
+        kind: 'true-false',
+        stem: { plain: stem },
+        options: ['true', 'false'].map((plain, n) => ({
+          text: { plain },
+          right: (n === 0) === right,
+        })),
+      });
+    const bytes = new TextEncoder().encode('The sky is blue. [true]\nGrass is red. [false]\n');
+    const { layout, unsure } = await learnBlank({ name: 'sample.txt', bytes }, surroundings);
+    expect(unsure).toEqual([]);
+    const items = [
+      truth('a', 'Cork floats.', true),
+      truth('b', 'Lead floats.', false),
+      truth('c', 'Ice sinks.', false),
+    ];
+    const filled = await fill({ items, layout, blank: bytes }, { ...surroundings, id: counter() });
+    expect(new TextDecoder().decode(filled.bytes)).toBe(
+      'Cork floats. [true]\nLead floats. [false]\nIce sinks. [false]\n',
+    );
+  });
   it('with gaps whose words stand in brackets behind the sentence', async () => {
     const sample =
       'Fill the gap: The ___ lies under the gate. (cill)\nFill the gap: A ___ holds the river back. (weir)\nFill the gap: Boats wait in the ___. (pound)\n';

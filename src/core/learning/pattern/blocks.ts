@@ -189,7 +189,7 @@ function byOpenings(lines: readonly string[], first: number, fronts: readonly Fr
 }
 
 /** Each line a question, where none is empty. */
-const byLines = (lines: readonly string[]): Blocks[] =>
+export const byLines = (lines: readonly string[]): Blocks[] =>
   lines.length > 1 && lines.every(Boolean)
     ? [
         taken(

@@ -7,6 +7,7 @@ import { classesOf } from './classes';
 import { enclosed, WAYS } from './ways';
 import { patternFrom } from './forms';
 import { rolesFor, type Known } from './roles';
+import { wholeLines } from './whole-lines';
 
 export { marksOfPattern } from './marks';
 export type { LineRole } from './words';
@@ -63,7 +64,7 @@ export function likelyPatterns(lines: readonly string[], known: Known = NOTHING)
     return [];
   }
   const parted = [
-    ...blocksIn(body).map((blocks) => ({ blocks, joint: undefined })),
+    ...(wholeLines(body) ?? blocksIn(body)).map((blocks) => ({ blocks, joint: undefined })),
     ...onOneLine(body),
   ];
   const found = parted.flatMap(({ blocks, joint }) => {
