@@ -7,7 +7,7 @@ const TWO = `(${WORD})${BETWEEN}(${WORD})`;
 /** Behind a statement: at its end, parted by a blank or in brackets. */
 const BEHIND = new RegExp(String.raw`(?:\s|(?<=[.!]))[([{]?\s*${TWO}\s*[)\]}]?\s*\.?\s*$`, 'u');
 const ANYWHERE = new RegExp(
-  String.raw`(?<![\p{L}])(\p{L}{1,12})${BETWEEN}(\p{L}{1,12})(?![\p{L}])`,
+  String.raw`(?<![\p{L}])(\p{L}{1,12})${BETWEEN}(?:(?:par|mit|con|met|com|with)\s)?(\p{L}{1,12})(?![\p{L}])`,
   'gu',
 );
 /** So much of the end of a statement is looked at. */

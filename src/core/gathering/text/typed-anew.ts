@@ -46,6 +46,7 @@ import {
   verdictsApart,
   verdictsInFront,
 } from './typed-letters';
+import { legendApart } from './typed-legend';
 import { listsJoined } from './typed-lists';
 import { countsAlone, ownNames } from './typed-named';
 import { boxesFilled } from './typed-boxes';
@@ -54,7 +55,7 @@ import { numbersBelow, solutionsBehind } from './typed-solutions';
 import { partsKeyed } from './typed-parts';
 import { signsAsNames } from './typed-signs';
 import { talksNamed } from './typed-talks';
-import { pairsByArrow, stepsInOrder } from './typed-tasks';
+import { pairsByArrow, pairsUnlabelled, stepsInOrder } from './typed-tasks';
 import { numberedTurns } from './typed-turns';
 import { answersInSentences } from './answer-sentences';
 import { labelsAgain } from './labels-again';
@@ -175,6 +176,7 @@ const ticksBehind = (lines: Lines): Lines =>
 
 const STEPS: readonly ((lines: Lines) => Lines)[] = [
   inLatinScript,
+  legendApart,
   signsAsNames,
   countsAlone,
   partsKeyed,
@@ -225,6 +227,7 @@ const STEPS: readonly ((lines: Lines) => Lines)[] = [
   whereOften(fieldsIn),
   ownNames,
   whereOften(optionsIn),
+  pairsUnlabelled,
   pairsByArrow,
   stepsInOrder,
   gapsSolved,

@@ -15,6 +15,8 @@ const FEWEST = 2;
 /** `n` is absent of a statement without a label. */
 type Judged = {
   n: number | undefined;
+  /** The number with what closes it, as it is typed where it is one. */
+  front: string;
   statement: string;
   word: string;
   reason: string | undefined;
@@ -32,7 +34,15 @@ function judgedIn(text: string, { right, wrong }: VerdictPair): Judged | undefin
     (one) => alike(one) === said || (said.length === 1 && alike(one).startsWith(said)),
   );
   return isOffered
-    ? { n: label === undefined ? undefined : placeOf(label), statement, word, reason }
+    ? {
+        n: label === undefined ? undefined : placeOf(label),
+        front: /^\d/u.test(label ?? '')
+          ? text.slice(0, text.indexOf(statement)).trim()
+          : `${label === undefined ? '' : placeOf(label)}.`,
+        statement,
+        word,
+        reason,
+      }
     : undefined;
 }
 
@@ -54,9 +64,15 @@ function runBelow(lines: Lines, offer: number, pair: VerdictPair): Map<number, J
   return run;
 }
 
-/** Whether lines say more than a verdict behind their numbers, which are read as they stand. */
+/** Words as short as this behind a sentence may be part of it, unless they are offered: 'oui', 'no'. */
+const isShort = (word: string): boolean => word.length > 1 && word.length < 4;
+
+/** Whether lines say more than a letter or a word behind their numbers, which are read as they stand. */
 const isMore = (run: ReadonlyMap<number, Judged>, lines: Lines): boolean =>
-  [...run].some(([at, { reason }]) => reason !== undefined || !/^\W*\d/u.test(lines[at]!.text));
+  [...run].some(
+    ([at, { reason, word }]) =>
+      reason !== undefined || isShort(word) || !/^\W*\d/u.test(lines[at]!.text),
+  );
 
 const SENTENCES = /^(.*?[?:.])\s+(\S.*)$/su;
 /** An offer with what else its line asks, 'True or false? Correct the false ones.', the offer last: a line each. */
@@ -88,7 +104,7 @@ export function statementsJudged(lines: Lines): Lines {
     return own
       ? [
           // Without a number, a statement is a paragraph of its own.
-          ...(own.n === undefined ? ['', own.statement] : [`${own.n}. ${own.statement}`]),
+          ...(own.n === undefined ? ['', own.statement] : [`${own.front} ${own.statement}`]),
           `Answer: ${own.word}`,
           ...(own.reason ? [`Explanation: ${own.reason}`] : []),
         ].map((text) => anew(line, text))

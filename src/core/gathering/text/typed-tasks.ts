@@ -2,7 +2,7 @@
 import type { DocumentLine } from '../../model';
 import { asksToMatch } from '../../shared/vocabulary/match-words';
 import { asksForOrder } from './order-words';
-import { anew, countUp, isLine, type Lines } from './retyping';
+import { anew, COUNTED, countUp, isLine, type Lines } from './retyping';
 
 const RUN = 3;
 
@@ -16,7 +16,7 @@ const FEW_WORDS = 5;
 const isShort = (text: string): boolean => text.trim().split(/\s+/u).length <= FEW_WORDS;
 
 /** The lines of runs of filled lines that a pattern takes, each run with where it begins. */
-function runsOf(lines: Lines, takes: (line: DocumentLine) => boolean): number[][] {
+function runsOf(lines: Lines, takes: (line: DocumentLine) => boolean, fewest = RUN): number[][] {
   const runs: number[][] = [];
   let run: number[] = [];
   lines.forEach((line, at) => {
@@ -27,7 +27,7 @@ function runsOf(lines: Lines, takes: (line: DocumentLine) => boolean): number[][
       run = [];
     }
   });
-  return [...runs, run].filter(({ length }) => length >= RUN);
+  return [...runs, run].filter(({ length }) => length >= fewest);
 }
 
 const saysAbove = (lines: Lines, at: number, says: (text: string) => boolean): boolean =>
@@ -52,6 +52,41 @@ export function pairsByArrow(lines: Lines): Lines {
   return lines.map((line, at) => {
     const pair = paired.has(at) ? halves(line.text) : undefined;
     return pair ? anew(line, `- ${pair[0]} → ${pair[1]}`) : line;
+  });
+}
+
+const SOLVED =
+  /^\s*[([]?(?:\p{L}|\d{1,2})\s?[.):\]]\s+(\S.*?)\s+(?:[=–—-]|[-=]+>|→)\s+[([]?(?:\p{L}|\d{1,2})\s?[.):\]]\s+(\S.*)$/u;
+const PAIRS = 2;
+const LABELLED = /^\s*[([]?(?:\p{L}{0,14}\s?\d{1,3}|\p{L}|[IVX]+)\s?[.):\]]/u;
+
+/** The number behind that of the last counted line above one, as that is written; undefined where none is counted. */
+function nextNumber(lines: Lines, at: number): string | undefined {
+  const above = lines.slice(0, at).findLast(({ text }) => COUNTED.test(text));
+  return (
+    above &&
+    COUNTED.exec(above.text)![0]
+      .trim()
+      .replace(/\d+/u, (n) => String(Number(n) + 1))
+  );
+}
+
+/** Pairs of two labelled lists that are solved, 'A. hammer – 2. nail', below a task to match: without the labels, and the task counted where others are. */
+export function pairsUnlabelled(lines: Lines): Lines {
+  const runs = runsOf(lines, ({ text }) => SOLVED.test(text), PAIRS).filter(([first]) =>
+    saysAbove(lines, first!, asksToMatch),
+  );
+  const paired = new Set(runs.flat());
+  const tasks = new Set(
+    runs.map(([first]) => lines.slice(0, first).findLastIndex(({ text }) => text.trim())),
+  );
+  return lines.map((line, at) => {
+    if (paired.has(at)) {
+      const [, left = '', right = ''] = SOLVED.exec(line.text) ?? [];
+      return anew(line, `- ${left} → ${right.trimEnd()}`);
+    }
+    const number = tasks.has(at) && !LABELLED.test(line.text) ? nextNumber(lines, at) : undefined;
+    return number ? anew(line, `${number} ${line.text.trim()}`) : line;
   });
 }
 

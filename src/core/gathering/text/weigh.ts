@@ -42,9 +42,10 @@ const asks = (text: string): boolean =>
 /** Whether every option says itself in a word whether it is true, below a line that asks nothing or offers to judge them: statements. */
 function areStatements({ options, stem }: Draft): boolean {
   const text = plainOfPieces(stem);
-  // 'True or false?' alone is judged below, unless what stands below are the two words.
+  const bare = text.replace(AMOUNT, '');
+  // 'True or false?' alone is judged below, and so is what 'Answer yes or no.' says, unless what stands below are the two words.
   if (
-    isOffer(text.replace(AMOUNT, '')) &&
+    (isOffer(bare) || (offersVerdicts(bare) && !ASKS_WITHIN.test(bare))) &&
     !options.some(({ pieces }) => verdictOf(plainOfPieces(pieces)) !== undefined)
   ) {
     return true;

@@ -2,6 +2,7 @@
 import type { DocumentLine, Finding, Opened, Run, Sheet } from '../../model';
 import { isFormatted, plainOf, sliceRuns } from '../../shared/rich-text';
 import { inlineOf, isBlock } from '../../shared/html/inline';
+import { nameInFront, pressedOf } from './disclosed';
 import { dataTables, sheetOfTable } from './tables';
 import {
   attribute,
@@ -83,39 +84,59 @@ class Lines {
 
   walk(node: Node): void {
     for (const child of childrenOf(node)) {
-      if (!isElement(child)) {
-        if (textOfNode(child)?.trim()) {
-          this.loose(node, child);
-        }
-        continue;
-      }
-      if (isFurniture(child)) {
-        this.furniture.push(plainOf(inlineOf(child).runs).replace(/\s+/gu, ' ').trim());
-        continue;
-      }
-      const holdsBlocks = containsBlock(child);
-      if (child.tagName === 'ul' || child.tagName === 'ol') {
-        this.list(child);
-        continue;
-      }
-      if (isBlock(child) || holdsBlocks) {
-        if (holdsBlocks) {
-          this.walk(child);
-          continue;
-        }
-        const { runs, pictures } = inlineOf(child);
-        const heading = /^h([1-6])$/.exec(child.tagName);
-        this.push(
-          runs,
-          defined({
-            heading: heading ? Number(heading[1]) : undefined,
-            pictures: filled(pictures),
-          }),
-        );
-      } else {
+      if (isElement(child)) {
+        this.element(node, child);
+      } else if (textOfNode(child)?.trim()) {
         this.loose(node, child);
       }
     }
+  }
+
+  /** One element by what it holds: a list, blocks, or a line of text. */
+  private element(parent: Node, own: Element): void {
+    if (this.leftAside(own) || this.disclosed(own)) {
+      return;
+    }
+    if (own.tagName === 'ul' || own.tagName === 'ol') {
+      this.list(own);
+    } else if (containsBlock(own)) {
+      this.walk(own);
+    } else if (isBlock(own)) {
+      const { runs, pictures } = inlineOf(own);
+      const heading = /^h([1-6])$/.exec(own.tagName);
+      const about = {
+        heading: heading ? Number(heading[1]) : undefined,
+        pictures: filled(pictures),
+      };
+      this.push(runs, defined(about));
+    } else {
+      this.loose(parent, own);
+    }
+  }
+
+  /** Keeps what is of the page around what was saved; whether an element is. */
+  private leftAside(element: Element): boolean {
+    const isAside = isFurniture(element);
+    if (isAside) {
+      this.furniture.push(plainOf(inlineOf(element).runs).replace(/\s+/gu, ' ').trim());
+    }
+    return isAside;
+  }
+
+  /** Takes what is hidden below words to press under the name that those give it; whether they do. */
+  private disclosed(element: Element): boolean {
+    const pressed = pressedOf(element);
+    if (!pressed) {
+      return false;
+    }
+    const rest = childrenOf(element).filter((child) => child !== pressed);
+    const { runs } = inlineOf({ ...element, childNodes: rest } as unknown as Node);
+    const text = plainOf(runs).trim();
+    const name = nameInFront(plainOf(inlineOf(pressed).runs), text);
+    if (name) {
+      this.push([{ text: `${name}${text}` }], {});
+    }
+    return name !== '';
   }
 
   /** Text between blocks: taken with the inline elements beside it, once. */

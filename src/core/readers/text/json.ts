@@ -5,10 +5,11 @@ import { CAPS } from '../contract';
 import type { Sheet } from '../../model';
 import { bareWords, wordsApart } from '../../shared/normalise';
 import { wholly } from '../../shared/vocabulary/phrases';
+import { orderIn } from './json-order';
+import { isRecord, pairCells, type Json } from './json-pairs';
 import { tried } from './json-part';
 import { MOST_MENDED, readJson, type Damage } from './json-value';
 
-type Json = null | boolean | number | string | Json[] | { [key: string]: Json };
 /** Records as a sheet, and what was damaged in their text. */
 export type JsonTable = Pick<Sheet, 'name' | 'rows'> & Damage;
 /** Keys that hold the options of a question. */
@@ -35,8 +36,6 @@ const RIGHT = wholly({
 });
 const TEXT = /^(?:text|label|option|value|answer|content|title)$/;
 
-const isRecord = (value: Json | undefined): value is { [key: string]: Json } =>
-  typeof value === 'object' && value !== null && !Array.isArray(value);
 const words = (key: string): string => bareWords(wordsApart(key).replace(/_/g, ' '));
 
 /** Deeper than any export nests its questions. */
@@ -130,17 +129,34 @@ function optionsKey(record: { [key: string]: Json }): string | undefined {
   return lists.find((key) => !ANSWERS.test(words(key))) ?? lists[0];
 }
 
+/** A value under its key, or several by their own keys, 'feedback correct' and 'feedback incorrect', of which none is its text. */
+function namedCells(name: string, value: Json | undefined): [string, string][] {
+  const parts =
+    isRecord(value) && !('plain' in value || 'text' in value) ? Object.entries(value) : [];
+  const areSeveral = parts.length > 1 && parts.every(([, part]) => typeof part !== 'object');
+  return areSeveral
+    ? parts.map(([key, part]) => [`${name} ${words(key)}`, plain(part)])
+    : [[name, plain(value)]];
+}
+
 function recordCells(record: { [key: string]: Json }): [string, string][] {
   const options = optionsKey(record);
+  const order = orderIn(record);
   return Object.entries(record).flatMap(([key, value]): [string, string][] => {
     const name = words(key);
+    if (order?.keys.includes(key)) {
+      return key === order.keys[0]
+        ? order.steps.map((step, n): [string, string] => [`step ${n + 1}`, step])
+        : [];
+    }
     if (key === options && Array.isArray(value)) {
       return value.flatMap((option, index) => optionCells(option, index + 1));
     }
     if (key === options && isRecord(value)) {
       return Object.values(value).flatMap((option, index) => optionCells(option, index + 1));
     }
-    return [[name, plain(value)]];
+    const pairs = pairCells(name, value);
+    return pairs.length ? pairs : namedCells(name, value);
   });
 }
 
