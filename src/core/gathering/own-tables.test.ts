@@ -172,4 +172,31 @@ describe('headings', () => {
     ]);
     expect(items.map((item) => rightOnes(item))).toEqual([['Kork'], ['Blei'], ['Wärter'], ['Tor']]);
   });
+  it('of tasks to match in a text with tabs head a table', async () => {
+    const { items, reading } = await gatherColumns(
+      [
+        'Ce qu’on demande\tCe qui va ensemble',
+        'Associez chaque petit à sa mère.\tveau = vache | poulain = jument',
+        'Associez chaque mot à son sens.\tforte = fort | piano = doux',
+        'Associez chaque outil à son usage.\tfouet = battre | louche = servir la soupe',
+        '',
+        'Associez chaque capitale à son pays.\tRome = Italie | Oslo = Norvège',
+      ],
+      'a.txt',
+    );
+    expect([reading.as, items.map(({ pairs }) => pairs?.length)]).toEqual(['table', [2, 2, 2, 2]]);
+  });
+  it.each([
+    ['hoogstens 200 tekens', 'tekst', 'tekst', '', 'mag leeg'],
+    ['max. 200 Zeichen', 'Text', 'Text', '', 'darf leer bleiben'],
+    ['up to 200 characters', 'text', 'text', '', 'may be left empty'],
+  ])('are explained by a row of rules: %s', async (...rules) => {
+    const { items } = await gatherColumns([
+      'Question,Option 1,Option 2,Right answer,Hint',
+      rules.join(','),
+      'What floats?,cork,lead,cork,',
+      'What sinks?,cork,lead,lead,',
+    ]);
+    expect(items.map(({ stem }) => stem.plain)).toEqual(['What floats?', 'What sinks?']);
+  });
 });

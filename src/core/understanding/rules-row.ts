@@ -13,6 +13,8 @@ const RULES: readonly RegExp[] = [
   new RegExp(`(?<!\\p{L})${RULE_WORDS}`, 'iu'),
   LENGTH,
   /(?<!\p{L})(?:leave (?:it |this )?(?:empty|blank)|(?:separated|parted|joined) by|leer lassen|frei lassen|getrennt (?:durch|mit)|laisser vide|séparés? par|dejar vacío|separad[oa]s? por|lasciare vuoto|separat[oi] da|leeg laten|gescheiden door)(?!\p{L})/iu,
+  // What may stay empty; from memory.
+  /^(?:may|can|kann|darf|mag|peut|puede|può|pode)\s(?:be\s|stay\s|(?:rester|quedar|restare|ficar)\s)?(?:left\s)?(?:empty|blank|leer|leeg|vide|vac[ií]o|vuoto|vazio)(?!\p{L})/iu,
   /^(?:x|1|✓|tick|cross|kreuz|ja|yes)\s(?:if|when|where|for|wenn|falls|bei|si|se|als|indien)\s/iu,
 ];
 /** What may be a rule beside others and an answer elsewhere: a choice or range of numbers or short words, '1-4', 'mcq / tf'. */
@@ -21,6 +23,8 @@ const CHOICES: readonly RegExp[] = [
   /^\p{L}{1,12}(?:\s?[/|]\s?\p{L}{1,12})+$/u,
   /^[A-J](?:\s*,\s*[A-J])*\s*(?:,|\/|(?:,\s*)?\s(?:or|and|oder|und|ou|et|o|y|e|of|en)\s)\s*[A-J]$/u,
   /^\(\d{1,4}\)$/u,
+  // What stands in a cell, in a word; from memory.
+  /^(?:free\s)?(?:text|tekst|texte|texto|testo|number|zahl|nombre|getal|número|numero|date|datum|fecha|data)$/iu,
   /^(?:(?:the\s)?(?:number|letter|index|text|name|link|url)(?:\s\(|\sof\s))/iu,
 ];
 

@@ -90,11 +90,14 @@ const MOST = 0.75;
 /** Lines with their answers behind them have no options around them; titles of parts stand between. */
 const MOST_BEHIND = 0.6;
 const HALF = 0.5;
+/** Tasks of more lines are rows of a table that run into one another. */
+const LONGEST_TASK = 2;
 
 /** Whether the options of a task are steps or pairs, which tell by themselves what is right, or lists to match. */
 const needsNoKey = (draft: Draft): boolean => {
   const task = plainOfPieces(draft.stem);
-  return asksForOrder(task) || asksToMatch(task) || twoLists(draft) !== undefined;
+  const isAsked = asksForOrder(task) || asksToMatch(task);
+  return (isAsked && draft.stem.length <= LONGEST_TASK) || twoLists(draft) !== undefined;
 };
 
 /**
