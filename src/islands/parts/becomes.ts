@@ -1,5 +1,6 @@
 // The places of a file that a fitted question comes to fill, for people to look at: cells with their headings.
 import type { CellRow, Column, Fitted, Layout, Role } from '../../core/model';
+import { labelAt } from '../../core/shared/block-labels';
 import { columnIndex } from '../../core/shared/cells';
 import { beginsIn } from '../../core/shared/row-for-each';
 import { i18n } from '../../languages';
@@ -25,7 +26,7 @@ function placesOfLine(cells: CellRow, { lines = [], file }: Layout, part: number
     .filter((cell) => cells[cell.column] !== undefined)
     .map((cell) => ({
       place: cell.column,
-      heading: line!.label,
+      heading: labelAt(line!.label, part + 1),
       role: cell.role,
       value: String(cells[cell.column]),
       part,

@@ -61,6 +61,28 @@ describe('the columns of the blank', () => {
   });
 });
 
+describe('blocks that count their questions', () => {
+  it('show the number of the first in front of the question that is shown', () => {
+    const blocks: Layout = {
+      ...form,
+      shape: 'blocks',
+      columns: [],
+      file: { ...form.file, headingRow: null, firstRow: 1, firstColumn: 'A' },
+      lines: [
+        { label: 'Question {n}', role: 'ignore', cells: [], opens: true },
+        { label: 'Text', role: 'stem', cells: [{ column: 'B', role: 'stem' }] },
+        { label: 'Option', role: 'option', cells: [{ column: 'B', role: 'option' }] },
+        { label: 'Right', role: 'key', cells: [{ column: 'B', role: 'key' }] },
+      ],
+    };
+    expect([...previewOf(blocks, fit([item()], blocks)[0])].slice(0, 3)).toEqual([
+      ['A1', 'Question 1'],
+      ['A2', 'Text'],
+      ['B2', item().stem.plain],
+    ]);
+  });
+});
+
 describe('a line of a sample', () => {
   const marks = {
     right: '=',

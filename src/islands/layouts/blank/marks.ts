@@ -1,5 +1,6 @@
 // What each cell of a blank is, and how wide its columns are shown.
 import type { Column, Fitted, Layout } from '../../../core/model';
+import { labelAt } from '../../../core/shared/block-labels';
 import { cellName, columnIndex } from '../../../core/shared/cells';
 import { optionLetter } from '../../../core/shared/plain';
 import { roleWords } from '../../../core/shared/roles';
@@ -110,14 +111,16 @@ export function markOf(layout: Layout, row: number, column: number): CellMark | 
 
 /** A question's cells by their place on the blank, 'C8'. */
 export function previewOf(
-  { shape, file }: Layout,
+  { shape, file, lines }: Layout,
   fitted: Fitted | undefined,
 ): Map<string, string> {
   const preview = new Map<string, string>();
   (fitted?.cells ?? []).forEach((row, index) => {
     for (const [place, value] of Object.entries(row)) {
       const cell = shape === 'grid' ? place : `${place}${(file.firstRow ?? 2) + index}`;
-      preview.set(cell, String(value));
+      // A label that counts the questions stands in front of the first one here.
+      const isLabel = lines !== undefined && place === (file.firstColumn ?? 'A');
+      preview.set(cell, isLabel ? labelAt(String(value), 1) : String(value));
     }
   });
   return preview;
