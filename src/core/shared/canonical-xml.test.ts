@@ -1,4 +1,5 @@
 import { describe, expect, it } from 'vitest';
+import { spent, tooSlow } from '../../../tests/processor-time';
 import { canonicalXml } from './canonical-xml';
 
 describe('XML in the one manner', () => {
@@ -24,5 +25,18 @@ describe('XML in the one manner', () => {
     expect(canonicalXml(xml, { 'urn:table': 'table' })).toBe(
       '<table:table xmlns:table="urn:table" table:name="x"><table:row/></table:table>',
     );
+  });
+  it.each([
+    ['a long word', (n: number) => `<a>${'x'.repeat(n)}</a>`],
+    ['words in quotes', (n: number) => `<a>${'"x\''.repeat(n / 3)}</a>`],
+    ['a tag that never ends', (n: number) => `<a ${'x\n'.repeat(n / 2)}`],
+    ['names without values', (n: number) => `<a ${'xmlns:b '.repeat(n / 8)}>`],
+    ['values that never end', (n: number) => `<a ${'xmlns:b="<" '.repeat(n / 12)}c="`],
+  ])('%s costs no more than its length', async (name, make) => {
+    const timed = (length: number): Promise<number> => {
+      const xml = make(length);
+      return spent(() => Promise.resolve(canonicalXml(xml, { 'urn:table': 'table' })));
+    };
+    expect(await tooSlow(name, [() => timed(50_000), () => timed(200_000)])).toEqual([]);
   });
 });

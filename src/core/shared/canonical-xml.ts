@@ -14,13 +14,16 @@ const START = /^<([^\s/>]+)([\s\S]*?)(\/?)>$/;
 /** A start tag as splicing expects it. */
 const PLAIN = /^<[^\s/>]+(?: [^\s=/<>]+="[^">]*")*\s*\/?>$/;
 
+/** What names a namespace; it begins at one place, so that a long text without any is walked over once. */
+const NAMESPACE = /(?<=\s)xmlns:([^\s=/<>"']+)\s*=\s*(?:"([^"]*)"|'([^']*)')/g;
+
 /** The prefixes of a document that stand for a namespace under another name than expected. */
 function renamed(xml: string, prefixes: Prefixes): Map<string, string> {
   const names = new Map<string, string>();
-  for (const [, name = '', double, single] of xml.matchAll(ATTRIBUTE)) {
+  for (const [, name = '', double, single] of xml.matchAll(NAMESPACE)) {
     const wanted = prefixes[double ?? single ?? ''];
-    if (wanted && name.startsWith('xmlns:') && name !== `xmlns:${wanted}`) {
-      names.set(name.slice('xmlns:'.length), wanted);
+    if (wanted && name !== wanted) {
+      names.set(name, wanted);
     }
   }
   return names;
@@ -89,7 +92,7 @@ class Finder {
 }
 
 /** Whether a text may hold anything that is written otherwise; most parts hold nothing of the kind. */
-const MAY_DIFFER = /='|=\s|\s=|<!--|<!\[CDATA\[|="[^"<>]*>|<[^<>]*[\t\n\r][^<>]*>/;
+const MAY_DIFFER = /='|=\s|\s=|<!--|<!\[CDATA\[|="[^"<>]*>|<[^<>\t\n\r]*[\t\n\r][^<>]*>/;
 
 /**
  * The document in the one manner. Text that is not well-formed comes back as it is: what reads it next tells of that.
