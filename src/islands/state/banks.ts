@@ -21,9 +21,15 @@ const LAST_ORDER = 1_000_000_000;
 /** The last wish holds, however long an earlier one takes. */
 const latest = new Latest();
 
+/** The store while it is being opened; a bank may be wished for before that. */
+let opening: Promise<void> | undefined;
+/** Whether somebody wished for a bank since the page was loaded. */
+let isWished = false;
+
 async function open(info: BankInfo): Promise<void> {
   const isLatest = latest.begin();
   try {
+    await opening;
     if (info.id === DEMO.id) {
       await seedDemo();
     }
@@ -56,10 +62,13 @@ async function open(info: BankInfo): Promise<void> {
   }
 }
 
-export const openDemo = (): Promise<void> => open(DEMO);
-export const openOwn = (): Promise<void> => open(OWN);
 /** Opens a bank that the store holds. */
-export const openBank = (info: BankInfo): Promise<void> => open(info);
+export function openBank(info: BankInfo): Promise<void> {
+  isWished = true;
+  return open(info);
+}
+export const openDemo = (): Promise<void> => openBank(DEMO);
+export const openOwn = (): Promise<void> => openBank(OWN);
 
 /** A bank that no other is, by its name. */
 export const freshBank = (name: string): BankInfo => ({
@@ -125,8 +134,11 @@ export async function resetDemo(): Promise<void> {
 }
 
 /** Every bank of this browser that is neither the demo nor the first of one's own. */
-export const otherBanks = async (): Promise<BankInfo[]> =>
-  (await theStore().banks()).filter(({ id }) => id !== DEMO.id && id !== OWN.id);
+export async function otherBanks(): Promise<BankInfo[]> {
+  await opening;
+  const banks = await theStore().banks();
+  return banks.filter(({ id }) => id !== DEMO.id && id !== OWN.id);
+}
 
 const NOTICES: Readonly<Record<ConnectionEvent, string | undefined>> = {
   blocked: i18n._(
@@ -179,11 +191,15 @@ let starting: Promise<void> | undefined;
 /** Starts the store and opens the bank of last time. */
 export function start(demo: boolean): Promise<void> {
   starting ??= (async () => {
-    await settleTab();
-    await openStore();
+    opening = settleTab().then(openStore);
+    await opening;
     const isHeld = theBank().state.notice === undefined;
     // The store may be taken over by a newer program before it is first asked; opening then says so.
-    await open(isHeld ? await firstBank(demo).catch(() => OWN) : OWN);
+    const first = isHeld ? await firstBank(demo).catch(() => OWN) : OWN;
+    // What was wished for meanwhile is being opened.
+    if (!isWished) {
+      await open(first);
+    }
     // Once a visit; what could not be let go stays until the next.
     quietly(theStore().tidy());
   })();
