@@ -24,6 +24,16 @@ export const anew = (line: DocumentLine, text: string): DocumentLine => {
   return { ...plain, text };
 };
 
+/** The line with another text, set off as the title of a part. */
+export const setOff = (line: DocumentLine, text: string): DocumentLine => ({
+  ...anew(line, text),
+  runs: [{ text, bold: true }],
+});
+
+/** Where the last line stands that heads the answers to all questions; -1 where none does. */
+export const keyHeading = (lines: Lines): number =>
+  lines.findLastIndex((line) => isLine(line) && headsAnswers(line.text));
+
 /** The line with another text in place of what was typed, signs that mark text up included. */
 export function rewritten(line: DocumentLine, text: string): DocumentLine {
   const { source: _source, ...rest } = anew(line, text);

@@ -5,7 +5,7 @@ import { fieldOfLine, headsAnswers } from '../../shared/vocabulary/answer-lines'
 import { verdictOf } from '../../shared/vocabulary/verdicts';
 import { saysVerdict } from './judged-texts';
 import { offersVerdicts } from './offered';
-import { anew, countUp, isLine, type Lines } from './retyping';
+import { anew, countUp, isLine, keyHeading, setOff, type Lines } from './retyping';
 import { endsAsked } from './typed-line';
 
 /** What names an exercise in front of what is to be done. */
@@ -122,7 +122,7 @@ const BY_PART = /^\s*\d{1,2}\s?[a-j]\s?[.):=]/u;
 export function tasksCounted(lines: Lines): Lines {
   const all = runsIn(lines);
   const runs = all.filter((run) => areTasks(lines, run));
-  const key = lines.findLastIndex((line) => isLine(line) && headsAnswers(line.text));
+  const key = keyHeading(lines);
   const isAnswered = key >= 0 && lines.slice(key).some(({ text }) => BY_PART.test(text));
   if (!runs.length || isAnswered) {
     return lines;
@@ -139,9 +139,8 @@ export function tasksCounted(lines: Lines): Lines {
   });
   return lines.flatMap(
     (line, at) =>
-      found.get(at)?.map(({ text, isHead }) => ({
-        ...anew(line, text),
-        ...(isHead ? { runs: [{ text, bold: true }] } : {}),
-      })) ?? [line],
+      found
+        .get(at)
+        ?.map(({ text, isHead }) => (isHead ? setOff(line, text) : anew(line, text))) ?? [line],
   );
 }

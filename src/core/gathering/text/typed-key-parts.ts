@@ -1,8 +1,7 @@
 // A closing key whose lines each name the part of the sheet that they answer: 'Ex. 1 : 1b, 2a', 'Part B: 6 true; 7 false'.
-import { headsAnswers } from '../../shared/vocabulary/answer-lines';
 import { letterPlace } from '../../shared/plain';
 import { romanValue } from '../../shared/roman';
-import { countUp, isLine, OFTEN, retyped, type Lines } from './retyping';
+import { countUp, isLine, keyHeading, OFTEN, retyped, type Lines } from './retyping';
 
 /** A word or two with the part's number, letter or Roman number, or that alone, and answers that count behind it. */
 const PART =
@@ -23,7 +22,7 @@ export function keyOfParts(lines: Lines): Lines {
   if (found.filter(Boolean).length < OFTEN) {
     return lines;
   }
-  const head = lines.findLastIndex((line) => isLine(line) && headsAnswers(line.text));
+  const head = keyHeading(lines);
   const named = found.slice(head + 1).flatMap((match) => match?.[1] ?? []);
   const below = lines.slice(head + 1).filter(({ text }) => text.trim()).length;
   const areParts =

@@ -2,8 +2,7 @@
 // '1. …', and 'I. 1b 2a' in the key.
 import { letterPlace } from '../../shared/plain';
 import { romanValue } from '../../shared/roman';
-import { headsAnswers } from '../../shared/vocabulary/answer-lines';
-import { anew, countUp, isLine, type Lines } from './retyping';
+import { anew, countUp, isLine, keyHeading, setOff, type Lines } from './retyping';
 
 const HEAD = /^\s*([IVX]{1,4}|[A-H])\s?[.):–—-]+\s+(\S.*)$/su;
 const TASK = /^\s*[([]?(\d{1,3})\s?[.):\]]\s+(\S.*)$/su;
@@ -96,7 +95,7 @@ function partAnew(part: Part): Line[] {
     );
     return [anew(head, ''), anew(head, `1. ${text}`), ...before, ...joined, anew(head, '')];
   }
-  const title = { ...anew(head, text), runs: [{ text, bold: true }] };
+  const title = setOff(head, text);
   const below = tasks.flatMap(({ n, lines }) => {
     const answer = answers.get(n);
     const end = lastFilled(lines) + 1;
@@ -128,7 +127,7 @@ function takeKey(parts: readonly Part[], key: Lines, placeOf: (typeof PLACES)[nu
 
 /** Such parts with their answers, and without the key that gave them. */
 export function partsKeyed(lines: Lines): Lines {
-  const key = lines.findLastIndex((line) => isLine(line) && headsAnswers(line.text));
+  const key = keyHeading(lines);
   const body = key < 0 ? lines : lines.slice(0, key);
   for (const placeOf of PLACES) {
     const heads = headsIn(body, placeOf);

@@ -1,7 +1,6 @@
 // Steps that a question kept as JSON lists in any order, with the order said by their numbers: items and correct_order.
-import { bareWords, wordsApart } from '../../shared/normalise';
 import { among } from '../../shared/vocabulary/phrases';
-import type { Json } from './json-pairs';
+import { keyWords, type Json } from './json-pairs';
 
 /** Words for an order. */
 const ORDER = among({
@@ -34,8 +33,7 @@ export function orderIn(record: {
   [key: string]: Json;
 }): { keys: readonly string[]; steps: readonly string[] } | undefined {
   for (const [key, value] of Object.entries(record)) {
-    const isOrder =
-      Array.isArray(value) && ORDER.test(bareWords(wordsApart(key).replace(/_/g, ' ')));
+    const isOrder = Array.isArray(value) && ORDER.test(keyWords(key));
     const places = isOrder && value.length > 1 ? placesIn(value) : undefined;
     const own = places && Object.keys(record).find((one) => areTexts(record[one], places.length));
     if (places && own !== undefined) {

@@ -1,7 +1,11 @@
 // What belongs together in a question that is kept as JSON, whatever way its pairs are kept in.
+import { bareWords, wordsApart } from '../../shared/normalise';
 import { wholly } from '../../shared/vocabulary/phrases';
 
 export type Json = null | boolean | number | string | Json[] | { [key: string]: Json };
+
+/** The bare words of a key, whatever way a program joins them. */
+export const keyWords = (key: string): string => bareWords(wordsApart(key).replace(/_/g, ' '));
 
 /** Whether a value is an object with keys. */
 export const isRecord = (value: Json | undefined): value is { [key: string]: Json } =>

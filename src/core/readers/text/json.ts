@@ -3,10 +3,9 @@
 import { parse } from 'yaml';
 import { CAPS } from '../contract';
 import type { Sheet } from '../../model';
-import { bareWords, wordsApart } from '../../shared/normalise';
 import { wholly } from '../../shared/vocabulary/phrases';
 import { orderIn } from './json-order';
-import { isRecord, pairCells, type Json } from './json-pairs';
+import { isRecord, keyWords, pairCells, type Json } from './json-pairs';
 import { tried } from './json-part';
 import { MOST_MENDED, readJson, type Damage } from './json-value';
 
@@ -36,8 +35,6 @@ const RIGHT = wholly({
 });
 const TEXT = /^(?:text|label|option|value|answer|content|title)$/;
 
-const words = (key: string): string => bareWords(wordsApart(key).replace(/_/g, ' '));
-
 /** Deeper than any export nests its questions. */
 const DEEPEST = 12;
 
@@ -55,7 +52,7 @@ function findRecords(value: Json, depth = 0): { [key: string]: Json }[] {
       Object.entries(record)
         .filter(
           ([key, inner]) =>
-            !OPTIONS.test(words(key)) &&
+            !OPTIONS.test(keyWords(key)) &&
             Array.isArray(inner) &&
             inner.length > 0 &&
             inner.every(isRecord) &&
@@ -94,7 +91,7 @@ function optionCells(option: Json, n: number): [string, string][] {
   }
   const cells: [string, string][] = [];
   for (const [key, value] of Object.entries(option)) {
-    const name = words(key);
+    const name = keyWords(key);
     if (TEXT.test(name)) {
       cells.push([`option ${n}`, plain(value)]);
     } else if (RIGHT.test(name)) {
@@ -124,9 +121,9 @@ const ANSWERS = wholly({
 function optionsKey(record: { [key: string]: Json }): string | undefined {
   const lists = Object.keys(record).filter((key) => {
     const value = record[key];
-    return OPTIONS.test(words(key)) && (Array.isArray(value) || isRecord(value));
+    return OPTIONS.test(keyWords(key)) && (Array.isArray(value) || isRecord(value));
   });
-  return lists.find((key) => !ANSWERS.test(words(key))) ?? lists[0];
+  return lists.find((key) => !ANSWERS.test(keyWords(key))) ?? lists[0];
 }
 
 /** A value under its key, or several by their own keys, 'feedback correct' and 'feedback incorrect', of which none is its text. */
@@ -135,7 +132,7 @@ function namedCells(name: string, value: Json | undefined): [string, string][] {
     isRecord(value) && !('plain' in value || 'text' in value) ? Object.entries(value) : [];
   const areSeveral = parts.length > 1 && parts.every(([, part]) => typeof part !== 'object');
   return areSeveral
-    ? parts.map(([key, part]) => [`${name} ${words(key)}`, plain(part)])
+    ? parts.map(([key, part]) => [`${name} ${keyWords(key)}`, plain(part)])
     : [[name, plain(value)]];
 }
 
@@ -143,7 +140,7 @@ function recordCells(record: { [key: string]: Json }): [string, string][] {
   const options = optionsKey(record);
   const order = orderIn(record);
   return Object.entries(record).flatMap(([key, value]): [string, string][] => {
-    const name = words(key);
+    const name = keyWords(key);
     if (order?.keys.includes(key)) {
       return key === order.keys[0]
         ? order.steps.map((step, n): [string, string] => [`step ${n + 1}`, step])
