@@ -124,7 +124,9 @@ function trueFalse(row: Row, options: Option[], manner: Manner): Built {
     row.text('key') ||
     row.text('accepted') ||
     row.texts('option').find(Boolean) ||
-    row.text('right');
+    row.text('right') ||
+    // A statement beside questions whose options are judged one by one has its own verdict in their first place.
+    (options.length ? '' : row.text('verdict'));
   const found = truthByKind(said ?? '', row.text('kind')) ?? truthSaid(said ?? '', manner.key);
   if (found) {
     return { fields: { options: twoOptions(found.words, found.isTrue) }, problems: [] };

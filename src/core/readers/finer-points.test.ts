@@ -265,7 +265,7 @@ describe('bytes as text', () => {
 describe('replies in fences', () => {
   const fence = (text: string, language = ''): string => `\`\`\`${language}\n${text}\n\`\`\``;
 
-  it('go on from fence to fence, with the lines of the reply', () => {
+  it('go on from fence to fence behind an empty row, with the lines of the reply', () => {
     const source = `Sure!\n\n${fence('Question,A,B,Key\nWhat?,x,y,A', 'csv')}\n\nAnd more:\n\n${fence('Who?,p,q,B', 'csv')}\n`;
     const opened = openText('reply.md', source);
     expect(opened.is).toBe('table');
@@ -273,9 +273,10 @@ describe('replies in fences', () => {
     expect(rows).toEqual([
       ['Question', 'A', 'B', 'Key'],
       ['What?', 'x', 'y', 'A'],
+      [],
       ['Who?', 'p', 'q', 'B'],
     ]);
-    expect(lines).toEqual([4, 5, 11]);
+    expect(lines).toEqual([4, 5, 10, 11]);
   });
 
   it('of a line or two are asides, and an empty one is nothing', () => {

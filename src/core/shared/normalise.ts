@@ -82,7 +82,7 @@ const QUANTITY =
 
 /** '2.4 m (± 0.1)': the tolerance in brackets behind the unit. */
 const BRACKETED_TOLERANCE =
-  /\s*(\p{L}[^()\d±]{0,12})?\s*\(\s*(?:±|\+\/-)\s*([\d.,]+)[^()]{0,12}\)$/u;
+  /\s*([\p{L}°%€$£][^()\d±]{0,12})?\s*\(\s*(?:±|\+\/-)\s*([\d.,]+)[^()]{0,12}\)$/u;
 /** '180 °C ± 5': the tolerance behind the unit, which may stand again behind it; or so much of the number in per cent. */
 const TOLERANCE_BEHIND_UNIT =
   /^([+-]?[\d.,\s]*\d)\s*([^\d\s±;|,()][^\d±;|()]{0,18}?)\s*(?:±|\+\/-|\+-)\s*([\d.,]*\d)(?:\s*(?:\2|(%)))?$/u;

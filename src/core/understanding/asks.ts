@@ -3,6 +3,7 @@ import { filledIn, rowText, type Region } from '../shared/table/region';
 import { alike } from '../shared/normalise';
 import { kindOfWord } from '../shared/vocabulary/kinds';
 import { readingsOf } from './keys/named';
+import { headsLowerTable } from './lower-headings';
 import { looksLikeHeadings } from './question-rows';
 
 /** A column under the row, as far as it tells. */
@@ -14,8 +15,8 @@ function below(region: Region, row: number, column: number): Set<string> {
   const texts = new Set<string>();
   const own = rowText(region, row);
   for (let r = row + 1; r <= region.bottom && r <= row + SAMPLE; r++) {
-    // Headings that stand half-way once more are no content.
-    if (rowText(region, r) === own) {
+    // Headings that stand half-way once more are no content, nor are those of another table.
+    if (rowText(region, r) === own || headsLowerTable(region, r)) {
       continue;
     }
     texts.add(alike(region.cell(r, column)));

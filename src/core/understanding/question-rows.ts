@@ -3,6 +3,7 @@ import { alike } from '../shared/normalise';
 import type { Region } from '../shared/table/region';
 import { SAYINGS } from './contract';
 import { headingShare } from './heading-rows';
+import { headsLowerTable } from './lower-headings';
 import { saying } from './saying';
 
 /** How much of a row's cells say what headings say, 0 to 1. */
@@ -38,7 +39,7 @@ function standsAgain(region: Region, row: number): boolean {
   for (let column = region.left; column <= region.right; column++) {
     const text = region.cell(row, column);
     for (let below = row + 1; text.length >= WORD && below <= last; below++) {
-      if (region.cell(below, column) === text) {
+      if (region.cell(below, column) === text && !headsLowerTable(region, below)) {
         return true;
       }
     }

@@ -15,6 +15,7 @@ import { scaled } from './scaled';
 import { withNamedRuns } from './unheaded';
 import { withExtraWords, withGapAnswers, withGapWords } from './gap-columns';
 import {
+  withAnswer,
   withoutLoneOption,
   withoutLoneStep,
   withPair,
@@ -192,7 +193,8 @@ export function rank(
   const gain = best.value - first.value;
   const better = base.map((one, column) => changed(one, best.meanings[column]!, gain));
   const explained = withoutLoneFeedback(view, better, said);
-  const offered = withoutLoneStep(view, withoutLoneOption(explained, said), said);
+  const alone = withoutLoneStep(view, withoutLoneOption(explained, said), said);
+  const offered = withAnswer(view, alone, said);
   const asking = withPair(view, withPassage(view, withStem(view, offered, said), said), said);
   const formed = withBounds(view, withForms(view, asking, said), said);
   const gapped = withGapAnswers(view, withGapWords(view, formed, said), said);

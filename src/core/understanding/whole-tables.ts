@@ -61,6 +61,49 @@ export function withoutLoneOption(
   });
 }
 
+/** What is beside an answer, and answers nothing by itself. */
+const BESIDE: ReadonlySet<Role> = new Set<Role>([
+  'stem',
+  'ignore',
+  'number-in-file',
+  'ref',
+  'kind',
+  'category',
+  'tags',
+  'points',
+  'seconds',
+  'explanation',
+  'hint',
+  'lines',
+  'image',
+  'by',
+  'at',
+]);
+/** So likely a column is an option by its cells before it is taken for the answer. */
+const OFFERS = 0.5;
+
+/** Questions beside which nothing answers: the one column left aside that looks like options holds their answers. */
+export function withAnswer(
+  { blank, rows }: TableView,
+  assigned: readonly Assigned[],
+  said: ReadonlyMap<number, Meaning>,
+): Assigned[] {
+  const roles = assigned.map(({ meaning }) => roleOfMeaning(meaning));
+  const isOpen = roles.includes('stem') && roles.every((role) => BESIDE.has(role));
+  const left = assigned.flatMap(({ meaning, others }, column) =>
+    meaning === 'ignore' &&
+    !said.has(column) &&
+    others.some((other) => other.meaning === 'option' && other.p > OFFERS)
+      ? [column]
+      : [],
+  );
+  return blank || rows < LEAST_ROWS || !isOpen || left.length !== 1
+    ? [...assigned]
+    : assigned.map((one, column) =>
+        column === left[0] ? takenFor(one, 'accepted', ANSWERS) : one,
+      );
+}
+
 /** One step alone is in no order: it is what answers, unless its cells list several. */
 export function withoutLoneStep(
   { columns, rows, blank }: TableView,

@@ -13,6 +13,9 @@ export type Amounts = Pick<Item, 'seconds' | 'lines'> & { text: string };
 /** Whether brackets say how long something may take. */
 export const saysTime = (said: string): boolean => UNIT.test(said) && secondsOf(said) !== undefined;
 
+/** Whether brackets say how many lines an answer may take. */
+export const saysLines = (said: string): boolean => LINES.test(said);
+
 /** A text without such brackets, and what they say; a time where the answer stands elsewhere, lines where there is none. */
 export function amountsBehind(text: string, isAnswered: boolean): Amounts {
   const match = BRACKETS.exec(text);

@@ -1,7 +1,7 @@
 // An answer that stands right behind its question on the same line: 'Which river flows through Budapest? The Danube'.
 import { fieldOfLine } from '../../shared/vocabulary/answer-lines';
 import { givePoints, pieceText, type Draft } from './draft';
-import { saysTime } from './amounts';
+import { saysLines, saysTime } from './amounts';
 import { labelsOf } from './labels';
 import { isJudged } from './lone';
 import { offeredBehind } from './offered';
@@ -81,6 +81,7 @@ function bracketedBehind(text: string): { end: number; at: number; to: number } 
   if (
     !match ||
     !said ||
+    saysLines(said) ||
     POINTS_ALONE.test(said) ||
     (POINTS_ALONE.test(`(${said})`) && !NUMBER.test(said))
   ) {
@@ -106,13 +107,16 @@ function takesPoints(draft: Draft, behind: { end: number; at: number; to: number
 /** Gives questions the answers that stand in brackets behind them, where most have one and no two the same. */
 function takeBracketedBehind(all: readonly Draft[]): void {
   // Statements with their verdict behind them are told already.
-  const open = all.filter(({ stem }) => !isJudged(pieceText(stem[0]!)));
-  const found = open.flatMap((draft) => {
+  const unjudged = all.filter(({ stem }) => !isJudged(pieceText(stem[0]!)));
+  const found = unjudged.flatMap((draft) => {
     const stem = draft.stem[0]!;
     const text = pieceText(stem).trimEnd();
     const behind = bracketedBehind(text);
     return behind ? [{ draft, stem, behind, said: text.slice(behind.at, behind.to) }] : [];
   });
+  const asks = ({ stem }: Draft): boolean => /[?？؟]/u.test(pieceText(stem[0]!));
+  // Where only questions have one, statements beside them are of another part.
+  const open = found.every(({ draft }) => asks(draft)) ? unjudged.filter(asks) : unjudged;
   const areDistinct = new Set(found.map(({ said }) => said)).size >= found.length * MOSTLY;
   const areWorded = found.filter(({ said }) => !NUMBER.test(said)).length >= found.length * MOSTLY;
   const areAll = found.length === open.length && found.length > 1;

@@ -59,6 +59,8 @@ export type Draft = {
   holdsGaps?: boolean;
   /** Whether its answer is a letter, and nothing else in the text says that letters stand for true and false. */
   isLoneLetter?: boolean;
+  /** How many lines to write on stand below it. */
+  drawn?: number;
   lastLine: number;
 };
 

@@ -1,6 +1,7 @@
 // What only all questions of a text together show, once its lines are put together: each looks whether most are typed so.
 import { takeAnswersBehind } from './answers-behind';
 import { takeBracketGaps } from './bracket-gaps';
+import { takeDrawnLines } from './drawn-lines';
 import type { Draft } from './draft';
 import { takeEndPoints } from './end-points';
 import { splitJoinedWrongs } from './joined-wrongs';
@@ -25,6 +26,7 @@ const STEPS: readonly ((drafts: readonly Draft[]) => void)[] = [
   takeLoneNumbers,
   spreadAnswers,
   takeBracketGaps,
+  takeDrawnLines,
 ];
 
 /** Looks at the questions of a text as a whole, and puts right what their lines alone did not tell. */

@@ -196,6 +196,10 @@ function mediaOf({ stem, options }: Draft): Pick<Item, 'media'> {
   return media.length ? { media } : {};
 }
 
+/** The lines that a sheet offers for an answer in one's own words. */
+const roomOf = ({ drawn }: Draft, kind: Item['kind']): Pick<Item, 'lines'> =>
+  kind === 'open' && drawn ? { lines: drawn } : {};
+
 /** What holds for all questions of a document. */
 export type ItemContext = {
   document: Document;
@@ -236,6 +240,7 @@ export function itemOf(draft: Draft, context: ItemContext): Item {
     stem,
     ...(draft.part?.points === undefined ? {} : { points: draft.part.points }),
     ...(points ? { points: numberOf(points)! } : {}),
+    ...roomOf(draft, answer.kind),
     ...amounts,
     ...withSection(fields, draft, context.sections),
     ...answer.fields,

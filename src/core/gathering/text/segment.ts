@@ -27,6 +27,7 @@ import type { Piece } from './tokens';
 import { takeSideLine } from './side-lists';
 import { headFirst, headsPart } from './part';
 import { quotesParts, takesQuoted } from './quoted';
+import { countDrawn } from './drawn-lines';
 import { bracketed, countsParts, endsAsked, isRule, type TypedLine } from './typed-line';
 
 export type Segmented = Pick<Collected, 'drafts' | 'keyLines' | 'aside'>;
@@ -88,6 +89,7 @@ class Segmenter {
     if (this.found.mayOpen && !this.gap && /[_.…]/u.test(line.text)) {
       this.found.openPending()!.isLabelled = true;
     }
+    countDrawn(this.found, line);
     this.found.touch(line);
   }
 

@@ -80,6 +80,15 @@ const DRAWN = /_{2,}|\.{4,}|…/gu;
 /** How many gaps a text has that are drawn. */
 export const drawnIn = (text: string): number => text.match(DRAWN)?.length ?? 0;
 
+const TO_WRITE_ON = /^[_.…\s]+$/u;
+/** So long is a line to write a sentence on. */
+const LEAST_DRAWN = 20;
+/** Whether a rule is long enough to write an answer on, and drawn as such lines are. */
+export const isToWriteOn = ({ text }: TypedLine): boolean => {
+  const drawn = text.trim();
+  return TO_WRITE_ON.test(drawn) && (drawn.length >= LEAST_DRAWN || /…{7}/u.test(drawn));
+};
+
 const HALVES = /\S(?:\s(?:==?>?|=>|->|→|↔|–|—)\s|\s*(?:=>|->|→)\s*|\t+)\S/u;
 /** A line of two halves, as pairs are typed. */
 export const halvesOf = (line: TypedLine): Label[] => {

@@ -70,6 +70,24 @@ function loudBelow(lines: Lines): Lines {
       );
 }
 
+const LISTED = /^\s*(?:[-*•–]|[([]?[A-Ja-j][).\]])\s+(\S.*?)\s*$/su;
+
+/** Options with labels, a line each, of which one in each question is in capitals, where nothing else says which is right: with a star. */
+function loudOnes(lines: Lines): Lines {
+  const texts = lines.map((line) => (isLine(line) ? LISTED.exec(line.text)?.[1] : undefined));
+  const starts = texts.flatMap((text, at) => (text && !texts[at - 1] ? [at] : []));
+  const groups = starts.map((from) => {
+    const end = texts.findIndex((text, at) => at > from && !text);
+    return texts.slice(from, end < 0 ? texts.length : end).map((text) => isLoud(text!));
+  });
+  const isSingled = groups.every(
+    (loud) => loud.length >= LEAST_OFFERED && loud.filter(Boolean).length === 1,
+  );
+  return groups.length < OFTEN || !isSingled || namesAnswers(lines)
+    ? lines
+    : lines.map((line, at) => (isLoud(texts[at] ?? '') ? anew(line, `${line.text} *`) : line));
+}
+
 /** Options behind a question, parted by strokes, where answers stand elsewhere: a line each, starred where a list of them says so. */
 function optionsBehind(lines: Lines): Lines {
   const found = lines.map((line) => (isLine(line) ? partedBehind(line.text) : undefined));
@@ -162,6 +180,7 @@ function inColumns(text: string): string[] | undefined {
 
 /** These ways, in the order in which they are looked for. */
 export const TYPED_OFFERED: readonly ((lines: Lines) => Lines)[] = [
+  loudOnes,
   loudBelow,
   whereOften(singledOut, OFTEN),
   whereOften(inColumns),

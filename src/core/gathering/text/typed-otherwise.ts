@@ -48,6 +48,8 @@ const withoutRoom = (text: string): string[] | undefined =>
 const ABOVE: readonly (readonly [meanings: readonly Meaning[], name: string])[] = [
   [['options', 'option'], '-'],
   [['stem'], 'Question:'],
+  [['term'], 'Front:'],
+  [['definition'], 'Back:'],
   [['key', 'right', 'accepted'], 'Answer:'],
   [['explanation', 'feedback'], 'Explanation:'],
   [['hint'], 'Hint:'],

@@ -48,19 +48,13 @@ function barCells(line: string): string[] {
   return inner.split(/(?<!\\)\|/).map((cell) => cell.trim().replace(/\\\|/g, '|'));
 }
 
-/**
- * The tables with bars of a text as one sheet, chatter left out: those with a divider below their headings, or with a bar
- * at both ends of each line. Undefined where there is none.
- */
-export function readBarTable(
-  name: string,
-  lines: readonly string[],
-  firstLine = 1,
-): Pick<Sheet, 'name' | 'rows' | 'lines' | 'rich'> | undefined {
-  const rows: string[][] = [];
-  const numbers: number[] = [];
-  const rich: Record<string, Run[]> = {};
+/** Where the lines of a table with bars begin and end. */
+type Block = { start: number; end: number };
+
+/** The tables with bars among lines: those with a divider below their headings, or with a bar at both ends of each line. */
+function barBlocks(lines: readonly string[]): Block[] {
   const has = (index: number): boolean => BARS.test(lines[index] ?? '');
+  const blocks: Block[] = [];
   for (let start = 0; start < lines.length; start++) {
     if (!has(start)) {
       continue;
@@ -70,27 +64,46 @@ export function readBarTable(
       end++;
     }
     const block = lines.slice(start, end + 1);
-    const divided = block.some((line) => DIVIDER.test(line));
-    const closed =
+    const isClosed =
       block.length > 1 && block.every((line) => BOX.test(line) || /^\s*\|.*\|\s*$/.test(line));
-    if (divided || closed) {
-      block.forEach((line, index) => {
-        if (DIVIDER.test(line) || BOX.test(line)) {
-          return;
-        }
-        rows.push(
-          barCells(line).map((cell, column) => {
-            const { text, runs } = inlineMarkdown(cell);
-            if (runs) {
-              rich[`${rows.length}:${column}`] = runs;
-            }
-            return text;
-          }),
-        );
-        numbers.push(firstLine + start + index);
-      });
+    if (isClosed || block.some((line) => DIVIDER.test(line))) {
+      blocks.push({ start, end });
     }
     start = end;
+  }
+  return blocks;
+}
+
+/** The tables with bars of a text as one sheet, chatter left out; undefined where there is none. */
+export function readBarTable(
+  name: string,
+  lines: readonly string[],
+  firstLine = 1,
+): Pick<Sheet, 'name' | 'rows' | 'lines' | 'rich'> | undefined {
+  const rows: string[][] = [];
+  const numbers: number[] = [];
+  const rich: Record<string, Run[]> = {};
+  for (const { start, end } of barBlocks(lines)) {
+    if (rows.length) {
+      // Behind an empty row the next table may have headings of its own.
+      rows.push([]);
+      numbers.push(firstLine + start - 1);
+    }
+    lines.slice(start, end + 1).forEach((line, index) => {
+      if (DIVIDER.test(line) || BOX.test(line)) {
+        return;
+      }
+      rows.push(
+        barCells(line).map((cell, column) => {
+          const { text, runs } = inlineMarkdown(cell);
+          if (runs) {
+            rich[`${rows.length}:${column}`] = runs;
+          }
+          return text;
+        }),
+      );
+      numbers.push(firstLine + start + index);
+    });
   }
   return rows.length
     ? defined({ name, rows, lines: numbers, rich: Object.keys(rich).length ? rich : undefined })

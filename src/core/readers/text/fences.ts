@@ -24,9 +24,11 @@ function isAside(part: Opened): boolean {
 /** The line of each row in the source. */
 const linesOf = ({ lines, rows }: Sheet): number[] => lines ?? rows.map((_, index) => index + 1);
 
-/** Adds the rows of a sheet below those of another, with their lines and formatting. */
+/** Adds the rows of a sheet below those of another and an empty row, with their lines and formatting: it may have headings of its own. */
 function append(sheet: Sheet, more: Sheet): void {
-  const lines = [...linesOf(sheet), ...linesOf(more)];
+  const below = linesOf(more);
+  const lines = [...linesOf(sheet), (below[0] ?? 1) - 1, ...below];
+  sheet.rows.push([]);
   for (const [place, runs] of Object.entries(more.rich ?? {})) {
     const [r, c] = place.split(':');
     (sheet.rich ??= {})[`${Number(r) + sheet.rows.length}:${c}`] = runs;

@@ -1,6 +1,6 @@
 // Steps that a question kept as JSON lists in any order, with the order said by their numbers: items and correct_order.
 import { among } from '../../shared/vocabulary/phrases';
-import { keyWords, type Json } from './json-pairs';
+import { keyWords, type Json, type JsonRecord } from './json-kinds';
 
 /** Words for an order. */
 const ORDER = among({
@@ -29,9 +29,9 @@ const areTexts = (value: Json | undefined, count: number): value is Json[] =>
   value.every((one) => typeof one === 'string' && Number.isNaN(Number(one)));
 
 /** The keys of the steps and of their order, and the steps in that order; undefined of a record that holds no such two. */
-export function orderIn(record: {
-  [key: string]: Json;
-}): { keys: readonly string[]; steps: readonly string[] } | undefined {
+export function orderIn(
+  record: JsonRecord,
+): { keys: readonly string[]; steps: readonly string[] } | undefined {
   for (const [key, value] of Object.entries(record)) {
     const isOrder = Array.isArray(value) && ORDER.test(keyWords(key));
     const places = isOrder && value.length > 1 ? placesIn(value) : undefined;

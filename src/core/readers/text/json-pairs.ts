@@ -1,15 +1,6 @@
 // What belongs together in a question that is kept as JSON, whatever way its pairs are kept in.
-import { bareWords, wordsApart } from '../../shared/normalise';
 import { wholly } from '../../shared/vocabulary/phrases';
-
-export type Json = null | boolean | number | string | Json[] | { [key: string]: Json };
-
-/** The bare words of a key, whatever way a program joins them. */
-export const keyWords = (key: string): string => bareWords(wordsApart(key).replace(/_/g, ' '));
-
-/** Whether a value is an object with keys. */
-export const isRecord = (value: Json | undefined): value is { [key: string]: Json } =>
-  typeof value === 'object' && value !== null && !Array.isArray(value);
+import { isRecord, isScalar, type Json, type Scalar } from './json-kinds';
 
 /** Keys that hold what belongs together. */
 const PAIRS = wholly({
@@ -22,9 +13,6 @@ const PAIRS = wholly({
   pt: ['pares'],
   cy: ['parau'],
 });
-type Scalar = boolean | number | string;
-const isScalar = (value: Json | undefined): value is Scalar =>
-  value !== undefined && value !== null && typeof value !== 'object';
 
 /** The two halves of each pair, however they are kept: as lists of two, as objects of two texts, or as keys with their values; none of other values. */
 function pairsIn(value: Json | undefined): Scalar[][] {

@@ -3,43 +3,25 @@
 import { parse } from 'yaml';
 import { CAPS } from '../contract';
 import type { Sheet } from '../../model';
-import { wholly } from '../../shared/vocabulary/phrases';
+import {
+  answerKeyOf,
+  holdsOptions,
+  listIn,
+  optionCells,
+  optionKeysOf,
+  optionsKey,
+  type OptionKeys,
+} from './json-options';
 import { orderIn } from './json-order';
-import { isRecord, keyWords, pairCells, type Json } from './json-pairs';
+import { pairCells } from './json-pairs';
+import { DEEPEST, isRecord, keyWords, plain, type Json, type JsonRecord } from './json-kinds';
 import { tried } from './json-part';
 import { MOST_MENDED, readJson, type Damage } from './json-value';
 
 /** Records as a sheet, and what was damaged in their text. */
 export type JsonTable = Pick<Sheet, 'name' | 'rows'> & Damage;
-/** Keys that hold the options of a question. */
-const OPTIONS = wholly({
-  en: ['options?', 'choices?', 'answers?', 'alternatives?', 'replies', 'responses?'],
-  de: ['antworten', 'auswahl'],
-  fr: ['reponses?'],
-  es: ['opciones', 'respuestas'],
-  it: ['opzioni', 'risposte'],
-  nl: ['antwoorden'],
-  pt: ['opcoes', 'respostas'],
-  cy: ['atebion'],
-});
-/** Keys that say of an option whether it is right. */
-const RIGHT = wholly({
-  en: ['(?:is ?)?(?:correct|right|true)'],
-  de: ['(?:is ?)?(?:richtig|korrekt)'],
-  fr: ['(?:is ?)?juste'],
-  es: ['(?:is ?)?correcta?'],
-  it: ['(?:is ?)?corretta?'],
-  nl: ['(?:is ?)?juist'],
-  pt: ['(?:is ?)?certa?'],
-  cy: ['(?:is ?)?cywir'],
-});
-const TEXT = /^(?:text|label|option|value|answer|content|title)$/;
-
-/** Deeper than any export nests its questions. */
-const DEEPEST = 12;
-
 /** The first list of objects within, or the lists that stand one level further down where those are longer. */
-function findRecords(value: Json, depth = 0): { [key: string]: Json }[] {
+function findRecords(value: Json, depth = 0): JsonRecord[] {
   if (depth > DEEPEST) {
     return [];
   }
@@ -52,7 +34,7 @@ function findRecords(value: Json, depth = 0): { [key: string]: Json }[] {
       Object.entries(record)
         .filter(
           ([key, inner]) =>
-            !OPTIONS.test(keyWords(key)) &&
+            !holdsOptions(record, key) &&
             Array.isArray(inner) &&
             inner.length > 0 &&
             inner.every(isRecord) &&
@@ -72,60 +54,6 @@ function findRecords(value: Json, depth = 0): { [key: string]: Json }[] {
   );
 }
 
-function plain(value: Json | undefined, depth = 0): string {
-  if (value === null || value === undefined || depth > DEEPEST) {
-    return '';
-  }
-  if (Array.isArray(value)) {
-    return value.map((inner) => plain(inner, depth + 1)).join('; ');
-  }
-  return isRecord(value)
-    ? plain(value['plain'] ?? value['text'] ?? Object.values(value)[0], depth + 1)
-    : String(value);
-}
-
-/** One option's cells: its text, and its verdict and feedback where it is an object. */
-function optionCells(option: Json, n: number): [string, string][] {
-  if (!isRecord(option)) {
-    return [[`option ${n}`, plain(option)]];
-  }
-  const cells: [string, string][] = [];
-  for (const [key, value] of Object.entries(option)) {
-    const name = keyWords(key);
-    if (TEXT.test(name)) {
-      cells.push([`option ${n}`, plain(value)]);
-    } else if (RIGHT.test(name)) {
-      cells.push([`verdict ${n}`, plain(value)]);
-    } else if (/^(?:feedback|explanation|comment)$/.test(name)) {
-      cells.push([`feedback ${n}`, plain(value)]);
-    } else if (/^(?:weight|fraction|credit|score)$/.test(name)) {
-      cells.push([`weight ${n}`, plain(value)]);
-    }
-  }
-  return cells;
-}
-
-/** Words that call the options as well as the right ones among them. */
-const ANSWERS = wholly({
-  en: ['answers?', 'responses?', 'replies'],
-  de: ['antworten'],
-  fr: ['reponses?'],
-  es: ['respuestas'],
-  it: ['risposte'],
-  nl: ['antwoorden'],
-  pt: ['respostas'],
-  cy: ['atebion'],
-});
-
-/** The key that holds the options: beside another list, one whose word could mean the right ones is what tells them. */
-function optionsKey(record: { [key: string]: Json }): string | undefined {
-  const lists = Object.keys(record).filter((key) => {
-    const value = record[key];
-    return OPTIONS.test(keyWords(key)) && (Array.isArray(value) || isRecord(value));
-  });
-  return lists.find((key) => !ANSWERS.test(keyWords(key))) ?? lists[0];
-}
-
 /** A value under its key, or several by their own keys, 'feedback correct' and 'feedback incorrect', of which none is its text. */
 function namedCells(name: string, value: Json | undefined): [string, string][] {
   const parts =
@@ -136,7 +64,10 @@ function namedCells(name: string, value: Json | undefined): [string, string][] {
     : [[name, plain(value)]];
 }
 
-function recordCells(record: { [key: string]: Json }): [string, string][] {
+/** What is known of the keys of all records. */
+type Keys = { option: OptionKeys; answer: string | undefined };
+
+function recordCells(record: JsonRecord, keys: Keys): [string, string][] {
   const options = optionsKey(record);
   const order = orderIn(record);
   return Object.entries(record).flatMap(([key, value]): [string, string][] => {
@@ -146,11 +77,11 @@ function recordCells(record: { [key: string]: Json }): [string, string][] {
         ? order.steps.map((step, n): [string, string] => [`step ${n + 1}`, step])
         : [];
     }
-    if (key === options && Array.isArray(value)) {
-      return value.flatMap((option, index) => optionCells(option, index + 1));
+    if (key === options) {
+      return listIn(value).flatMap((option, index) => optionCells(option, keys.option, index + 1));
     }
-    if (key === options && isRecord(value)) {
-      return Object.values(value).flatMap((option, index) => optionCells(option, index + 1));
+    if (key === keys.answer) {
+      return [[keys.option.verdict === undefined ? 'answer' : 'verdict 1', plain(value)]];
     }
     const pairs = pairCells(name, value);
     return pairs.length ? pairs : namedCells(name, value);
@@ -171,12 +102,13 @@ type Cells = [heading: string, text: string][];
 
 /** The cells of all records, and their keys in the order in which they first come; undefined past as many as columns may be. */
 function cellsOf(
-  records: readonly { [key: string]: Json }[],
+  records: readonly JsonRecord[],
 ): { cells: Cells[]; headings: string[] } | undefined {
   const headings = new Set<string>();
   const cells: Cells[] = [];
+  const keys = { option: optionKeysOf(records), answer: answerKeyOf(records) };
   for (const record of records) {
-    const row = recordCells(record);
+    const row = recordCells(record, keys);
     row.forEach(([heading]) => headings.add(heading));
     if (headings.size > CAPS.columns) {
       return undefined;

@@ -3,7 +3,7 @@ import type { Document, Finding, Opened, Table } from '../../model';
 import type { ReaderOptions } from '../contract';
 import { readDelimitedText } from '../delimited/reader';
 import { quoted } from '../../shared/plain';
-import { fieldOfLine } from '../../shared/vocabulary/answer-lines';
+import { questionsBeside } from '../beside-table';
 import { asDocument, asTable, findingsOf, textTable } from '../opened';
 import { readBarTable } from './blocks';
 import { readJsonTable, readYamlTable } from './json';
@@ -32,12 +32,6 @@ const documentFrom = (document: Document, firstLine: number): Document => ({
   lines: document.lines.map((line) => ({ ...line, line: line.line + firstLine - 1 })),
 });
 
-/** Whether a line beside a table is part of a question: it has an option's letter, names an answer, or asks behind its number. */
-const holdsQuestions = (line: string): boolean =>
-  /^\s*(?:[-*]\s+)?\(?[A-Ha-h][).]\s+\S/u.test(line) ||
-  fieldOfLine(line)?.role === 'answer' ||
-  /^\s*\(?\d{1,3}[.)]\s.*[?？؟]\W*$/u.test(line);
-
 /** A table drawn with bars; undefined where there is none, or the file's name says that it has columns. */
 function openBars(name: string, source: string, firstLine: number): Opened | undefined {
   const isColumnFile = /\.(?:csv|tsv|tab)$/i.test(name);
@@ -52,19 +46,11 @@ function openBars(name: string, source: string, firstLine: number): Opened | und
   const opened = textTable(name, 'txt', bars);
   const inTable = new Set(bars.lines);
   const beside = lines.map((line, at) => (inTable.has(firstLine + at) ? '' : line));
-  const first = beside.findIndex((line) => holdsQuestions(line));
-  if (first >= 0 && beside.filter(holdsQuestions).length > 1) {
-    const line = firstLine + first;
-    findingsOf(opened).push({
-      rule: 'questions-beside-table',
-      level: 'warn',
-      where: { file: name, line },
-      message: say(
-        'The table was read. {lines} in line {line} and what follows look like more questions, which are not among these: bring that part in by itself.',
-        { lines: quoted(lines[first]!.trim()), line },
-      ),
-    });
-  }
+  const more = questionsBeside(
+    name,
+    beside.map((text, at) => ({ text, line: firstLine + at })),
+  );
+  findingsOf(opened).push(...more);
   return opened;
 }
 

@@ -4,6 +4,7 @@ import { base64 } from '../../shared/base64';
 import { defined } from '../../shared/defined';
 import { isFormatted, plainOf, sliceRuns } from '../../shared/rich-text';
 import { sheetWith } from '../../shared/sheet';
+import { questionsBeside } from '../beside-table';
 import { blocked, CAPS } from '../contract';
 import { findingsOf } from '../opened';
 import type { Parts } from '../package';
@@ -159,9 +160,10 @@ export function composed(
     (sum, { table }) => sum + table.flat().reduce((all, cell) => all + cellText(cell).length, 0),
     0,
   );
-  const outside = body
+  const beside = body
     .filter((one): one is Paragraph => !isTablePart(one))
-    .reduce((sum, { runs }) => sum + plainOf(runs).length, 0);
+    .map(({ runs }) => ({ text: plainOf(runs) }));
+  const outside = beside.reduce((sum, { text }) => sum + text.length, 0);
   const opened: Opened =
     inLists > outside
       ? {
@@ -172,7 +174,7 @@ export function composed(
             sheets: lists.map((table, index) =>
               sheetOf(table, lists.length === 1 ? 'Table' : `Table ${index + 1}`),
             ),
-            findings: [],
+            findings: questionsBeside(file, beside),
           },
         }
       : documentOf(file, format, body);

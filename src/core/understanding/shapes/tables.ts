@@ -1,6 +1,7 @@
 // Several tables on one sheet, below one another or side by side, told apart by headings of their own.
 import type { CellRange } from '../../model';
 import { alike } from '../../shared/normalise';
+import { kindOfWord } from '../../shared/vocabulary/kinds';
 import { filledIn, regionOf, rowText, type Region } from '../../shared/table/region';
 import { understandColumns, type ColumnUnderstood } from '../columns';
 import { firstRowBelow, looksLikeHeadings, understandHeadings } from '../headings';
@@ -41,34 +42,45 @@ function namesFields(region: Region, row: number): boolean {
   return asks && fields > 1;
 }
 
-/** Rows further down, behind an empty one, that head a table of their own with other headings than the first. */
-function lowerTops(region: Region, first: number): number[] {
-  const tops: number[] = [];
+/** The row with which a table begins: a title stands right above its headings, behind the gap. */
+function topOf(region: Region, first: number, heading: number): number {
+  let top = heading;
+  while (top - 1 > first + 1 && !isEmpty(region, top - 1)) {
+    top--;
+  }
+  return top;
+}
+
+/** Rows further down, behind an empty one, that say what headings say, and other headings than the first. */
+function lowerHeadings(region: Region, first: number): number[] {
   const headings = rowText(region, first);
-  let tried = 0;
-  for (let row = first + 2; row < region.bottom && tried < MOST_TRIED; row++) {
+  const rows: number[] = [];
+  for (let row = first + 2; row < region.bottom && rows.length < MOST_TRIED; row++) {
     const isBehindGap = isEmpty(region, row - 1) || isEmpty(region, row - 2);
     if (
-      !isBehindGap ||
-      !namesFields(region, row) ||
-      looksLikeHeadings(region, row) < CLEAR ||
-      rowText(region, row) === headings
+      isBehindGap &&
+      namesFields(region, row) &&
+      looksLikeHeadings(region, row) >= CLEAR &&
+      rowText(region, row) !== headings
     ) {
-      continue;
+      rows.push(row);
     }
-    tried++;
-    const lower = regionOf(region.sheet, { ...region, top: row });
-    if (understandHeadings(lower).row !== row || !makesQuestions(columnsUnder(lower, row))) {
-      continue;
-    }
-    // A title stands right above its headings, behind the gap.
-    let top = row;
-    while (top - 1 > first + 1 && !isEmpty(region, top - 1)) {
-      top--;
-    }
-    tops.push(top);
   }
-  return tops;
+  return rows;
+}
+
+/** Tables further down, each with headings of its own. */
+function lowerTables(region: Region, first: number): { top: number; heading: number }[] {
+  const headings = lowerHeadings(region, first);
+  return headings.flatMap((row, index) => {
+    const next = headings[index + 1];
+    // Each is judged by its own rows: the headings of the next one would speak against its.
+    const bottom = next === undefined ? region.bottom : topOf(region, row, next) - 1;
+    const lower = regionOf(region.sheet, { ...region, top: row, bottom });
+    return understandHeadings(lower).row === row && makesQuestions(columnsUnder(lower, row))
+      ? [{ top: topOf(region, first, row), heading: row }]
+      : [];
+  });
 }
 
 /** The blocks of columns between columns without any cell. */
@@ -163,19 +175,22 @@ function repeatedBeside(region: Region, heading: number): CellRange[] {
 /** A table's cells, with the title that it has beside others. */
 export type TableRange = CellRange & { title?: string };
 
-/** Tables side by side with the titles right above their headings, one above each; without any where one of them has none. */
-function withTitles(region: Region, heading: number, ranges: readonly CellRange[]): TableRange[] {
-  const titles = ranges.map(({ left, right }) => {
+/** Tables with the titles right above their headings, one above each; without any where one has none, or they say of what kinds the questions are. */
+function withTitles(
+  region: Region,
+  ranges: readonly (CellRange & { heading: number })[],
+): TableRange[] {
+  const titles = ranges.map(({ heading, left, right }) => {
     const texts: string[] = [];
     for (let column = left; heading > 0 && column <= right; column++) {
       texts.push(region.cell(heading - 1, column));
     }
     const [text, ...more] = texts.filter(Boolean);
-    return text && !more.length ? text : '';
+    return text && !more.length && kindOfWord(text) === undefined ? text : '';
   });
-  return titles.every(Boolean)
-    ? ranges.map((range, at) => ({ ...range, title: titles[at]! }))
-    : [...ranges];
+  return ranges.map(({ heading: _heading, ...range }, at) =>
+    titles.every(Boolean) ? { ...range, title: titles[at]! } : range,
+  );
 }
 
 /** The tables of a region, each with its headings; the region itself where there is one. */
@@ -187,16 +202,21 @@ export function tablesIn(region: Region): TableRange[] {
   const beside = besideOneAnother(region, first);
   const next = beside.length ? beside : repeatedBeside(region, first);
   if (next.length) {
-    return withTitles(region, first, next);
+    return withTitles(
+      region,
+      next.map((range) => ({ ...range, heading: first })),
+    );
   }
-  const tops = [region.top, ...lowerTops(region, first)];
-  if (tops.length < 2) {
+  const tables = [{ top: region.top, heading: first }, ...lowerTables(region, first)];
+  if (tables.length < 2) {
     return [region];
   }
-  return tops.map((top, index) => ({
-    top,
-    bottom: (tops[index + 1] ?? region.bottom + 1) - 1,
-    left: region.left,
-    right: region.right,
-  }));
+  const { left, right } = region;
+  return withTitles(
+    region,
+    tables.map(({ top, heading }, index) => {
+      const bottom = (tables[index + 1]?.top ?? region.bottom + 1) - 1;
+      return { top, heading, bottom, left, right };
+    }),
+  );
 }
