@@ -8,6 +8,7 @@ import { piecesOf } from './heading-words';
 import type { Model } from './model';
 import { networkSums, softmax } from './network';
 import { letterPlace } from '../shared/plain';
+import { verdictOf } from '../shared/vocabulary/verdicts';
 
 const ROWS_LOOKED_AT = 40;
 const CANDIDATES = 12;
@@ -38,12 +39,19 @@ function textsOf(region: Region, row: number): Texts {
   return found;
 }
 
+const JUDGED = /^(\S.*?)\s*[([]\s*(\p{L}{1,14})\s*[)\]]$/u;
+/** A text without the word that marks it as right, 'Sand (correct)': of the two it is the text that says what a cell holds. */
+function withoutVerdict(text: string): string {
+  const [, own, word] = JUDGED.exec(text) ?? [];
+  return own !== undefined && verdictOf(word!) === true ? own : text;
+}
+
 type Saying = (text: string) => readonly number[];
 /** How much the words of a row are those of headings, and of how many cells that holds. */
 function wordsOf(texts: Texts, saying: Saying): { heading: number; certain: number } {
   const told = texts.filter(({ text }) => piecesOf(text).length > 0);
   const p = told.map(({ text }) => {
-    const said = saying(text);
+    const said = saying(withoutVerdict(text));
     return 1 - said[CONTENT]! - said[UNKNOWN]! / 2;
   });
   return { heading: mean(p), certain: p.filter((value) => value > 0.8).length };

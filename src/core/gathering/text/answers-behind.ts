@@ -66,6 +66,10 @@ function isShortAnswer(rest: string): boolean {
   );
 }
 
+/** Whether the answer of a question stands behind it, so that nothing more belongs to it. */
+export const isAnsweredBehind = (draft: Draft | undefined): boolean =>
+  draft !== undefined && answerBehind(pieceText(draft.stem.at(-1)!).trimEnd()) !== undefined;
+
 const isOpen = ({ options, answers, stem }: Draft): boolean =>
   !options.length && !answers.length && stem.length === 1;
 

@@ -1,4 +1,5 @@
 // Lines that name a field: 'Topic: Locks', 'Points: 2'. They belong to the question above, or to the one to come.
+import { bareWords } from '../../shared/normalise';
 import { fieldOfLine } from '../../shared/vocabulary/answer-lines';
 import { filledBelow, nextFilled } from './ahead';
 import type { Collected } from './collected';
@@ -10,10 +11,15 @@ import { asksOutright, countsParts, endsAsked, type TypedLine } from './typed-li
 
 type Known = { found: Collected; starts: Starts; names: Names };
 
+/** The name in front of a line, whatever stands behind it. */
+const nameOf = ({ text }: TypedLine): string => bareWords(text.split(/[:=–-]/u, 1)[0]!);
+
 /** Takes the lines of a text that name a field, to the question that each belongs to. */
 export class FieldLines {
   /** Whether what is said of a question stands above it. */
   private areAhead = false;
+  /** The name that is the first of what is said of each question, where that stands above. */
+  private opener: string | undefined;
 
   constructor(
     private readonly lines: readonly TypedLine[],
@@ -87,8 +93,9 @@ export class FieldLines {
     if (role === 'answer' || role === 'question') {
       return false;
     }
-    if (gap && this.opensAhead(line, index)) {
+    if (this.opensAhead(line, index, gap)) {
       this.areAhead = true;
+      this.opener ??= nameOf(line);
       found.setAside();
       found.close();
     }
@@ -104,20 +111,37 @@ export class FieldLines {
     return true;
   }
 
-  /** Whether a field below an empty line stands above its question: its name comes again, and the first of all did so. */
-  private opensAhead(line: TypedLine, index: number): boolean {
+  /**
+   * Whether a field stands above its question, below an empty line or a whole question: its name comes again, and the first of all
+   * did so.
+   */
+  private opensAhead(line: TypedLine, index: number, gap: boolean): boolean {
     const { found, names } = this.known;
-    const isFirst = !found.drafts.length && this.asksNext(index);
-    return names.comesAgain(line.text) && (this.areAhead || isFirst);
+    const isFirst = !found.drafts.length;
+    const isAtTop = isFirst && !found.waits;
+    const isNext = gap || isAtTop || (found.isComplete && nameOf(line) === this.opener);
+    return (
+      isNext && names.comesAgain(line.text) && (this.areAhead || (isFirst && this.asksNext(index)))
+    );
+  }
+
+  private isNamedQuestion({ text }: TypedLine): boolean {
+    return this.known.names.fieldIn(text)?.role === 'question';
+  }
+
+  /** Whether a line names nothing, or a question. */
+  private mayAsk(text: string): boolean {
+    return (this.known.names.fieldIn(text)?.role ?? 'question') === 'question';
   }
 
   /** Whether the first line below that names nothing asks, or begins as questions do. */
   private asksNext(index: number): boolean {
-    const next = filledBelow(this.lines, index).find(
-      ({ text }) => this.known.names.fieldIn(text) === undefined,
-    );
+    const next = filledBelow(this.lines, index).find(({ text }) => this.mayAsk(text));
     const { starts } = this.known;
-    return next !== undefined && (endsAsked(next.text) || starts.sign(next) !== undefined);
+    return (
+      next !== undefined &&
+      (this.isNamedQuestion(next) || endsAsked(next.text) || starts.sign(next) !== undefined)
+    );
   }
 
   /** Whether a line begins a paragraph that goes on with a text of no name. */
@@ -125,7 +149,7 @@ export class FieldLines {
     const next = nextFilled(this.lines, index);
     return (
       next?.line.line === line.line.line + 1 &&
-      this.known.names.fieldIn(next.text) === undefined &&
+      this.mayAsk(next.text) &&
       this.known.starts.option(next) === undefined
     );
   }

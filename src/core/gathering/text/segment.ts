@@ -27,6 +27,7 @@ import type { Piece } from './tokens';
 import { takeSideLine } from './side-lists';
 import { headFirst, headsPart } from './part';
 import { quotesParts, takesQuoted } from './quoted';
+import { isAnsweredBehind } from './answers-behind';
 import { countDrawn } from './drawn-lines';
 import { bracketed, countsParts, endsAsked, isRule, type TypedLine } from './typed-line';
 
@@ -213,7 +214,8 @@ class Segmenter {
 
   /** Whether a line behind a gap stands between two questions. */
   private get isBetween(): boolean {
-    return this.gap && (this.found.isComplete || this.manner.stem.is === 'line');
+    const { current, isComplete } = this.found;
+    return this.gap && (isComplete || this.manner.stem.is === 'line' || isAnsweredBehind(current));
   }
 
   /** Whether a line heads the part that begins with the next one; the question before it may have no answer. */

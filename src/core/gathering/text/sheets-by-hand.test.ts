@@ -146,3 +146,135 @@ it('a tolerance in brackets stands behind any unit', async () => {
     'number: How hot is it? [240±10°C]',
   ]);
 });
+
+describe('a question with its answer behind', () => {
+  const ROUND = [
+    'Quiz – 12 March',
+    '',
+    'ROUND ONE',
+    '1. What floats? – Cork',
+    '2. What sinks? – Lead',
+    '3. What burns? – Oil',
+  ];
+  it('is no term of a list, and a title with a dash is none either', async () => {
+    expect(await briefsOf(text(...ROUND))).toEqual([
+      'short: What floats? [Cork]',
+      'short: What sinks? [Lead]',
+      'short: What burns? [Oil]',
+    ]);
+  });
+  it('is one of its own without a number, behind a title', async () => {
+    const items = await briefsOf(
+      text(...ROUND, '', 'TIE-BREAKER', 'How many boats are there? – 27'),
+    );
+    expect(items.slice(2)).toEqual([
+      'short: What burns? [Oil]',
+      'short: How many boats are there? [27]',
+    ]);
+  });
+  it('ends there: a greeting below belongs to none', async () => {
+    const { items, findings } = await gatherTyped(
+      text(
+        '1/ What floats? cork',
+        '2/ What sinks? lead',
+        '3/ Which: oil, or sand? oil',
+        '',
+        'Bye, all',
+        'Ann',
+      ),
+    );
+    expect(items.map(({ accepted }) => accepted)).toEqual([['cork'], ['lead'], ['oil']]);
+    expect(findings.map(({ where }) => where?.line)).toEqual([5, 6]);
+  });
+});
+
+describe('signs of their maker', () => {
+  it('x and o in front of options tick and leave empty', async () => {
+    const sheet = text(
+      '1) What floats?',
+      'o lead',
+      'x cork',
+      '2) What sinks?',
+      'x iron',
+      'x lead',
+      'o wood',
+    );
+    expect(await briefsOf(sheet)).toEqual([
+      'choice-one: What floats? [lead / *cork]',
+      'choice-many: What sinks? [*iron / *lead / wood]',
+    ]);
+  });
+  it('o alone is a bullet', async () => {
+    const { items } = await gatherTyped(
+      text('1) What floats?', 'o lead', 'o cork', '2) What sinks?', 'o iron', 'o wood'),
+    );
+    expect(items.map(({ options = [] }) => options.map(({ text: { plain } }) => plain))).toEqual([
+      ['lead', 'cork'],
+      ['iron', 'wood'],
+    ]);
+  });
+  it.each([
+    ['Q', 'A'],
+    ['F', 'A'],
+    ['P', 'R'],
+  ])('%s and %s by turns ask and answer, below cards that are counted', async (asks, answers) => {
+    const { items } = await gatherTyped(
+      text(
+        'Card 12 / Water',
+        `${asks} What floats?`,
+        `${answers} The cork`,
+        '',
+        'Card 13 / Water',
+        `${asks} What sinks?`,
+        `${answers} A stone`,
+        '',
+        'Card 14 / Fire',
+        `${asks} What burns?`,
+        `${answers} An oil lamp`,
+      ),
+    );
+    expect(items.map(({ stem, accepted, category }) => [stem.plain, accepted, category])).toEqual([
+      ['What floats?', ['The cork'], ['Water']],
+      ['What sinks?', ['A stone'], ['Water']],
+      ['What burns?', ['An oil lamp'], ['Fire']],
+    ]);
+  });
+  it('a letter in front of what is called a question labels it', async () => {
+    const sheet = text(
+      'a) Question: What floats?    Answer: cork',
+      'b) Question: What sinks?    Answer: lead',
+    );
+    expect(await briefsOf(sheet)).toEqual([
+      'short: What floats? [cork]',
+      'short: What sinks? [lead]',
+    ]);
+  });
+});
+
+describe('what is said of questions that are named', () => {
+  const FIELDS = [
+    ['Water', 2],
+    ['Water', 1],
+    ['Fire', 3],
+  ] as const;
+  const record = (n: number): [said: string[], asked: string[]] => {
+    const [topic, points] = FIELDS[n]!;
+    return [
+      [`Topic: ${topic}`, `Points: ${points}`],
+      [`Question: What is ${n}?`, `Answer: number ${n}`],
+    ];
+  };
+  it.each([
+    ['above, behind empty lines', true, ['']],
+    ['above, line by line', true, []],
+    ['below, behind empty lines', false, ['']],
+    ['below, line by line', false, []],
+  ])('belongs to them where it stands %s', async (_, isAbove, gap) => {
+    const lines = FIELDS.flatMap((_field, n) => {
+      const [said, asked] = record(n);
+      return [...(isAbove ? [...said, ...asked] : [...asked, ...said]), ...gap];
+    });
+    const { items } = await gatherTyped(text(...lines));
+    expect(items.map(({ category, points }) => [category?.[0], points])).toEqual(FIELDS);
+  });
+});

@@ -1,22 +1,12 @@
 // Lines typed in a way that says several things at once, typed anew with one thing a line: fields beside one another, lists of
 // options behind their name, pairs joined by dots, steps with their places in brackets, quoted remarks.
 import type { DocumentLine } from '../../model';
-import { alike } from '../../shared/normalise';
 import { fieldOfLine } from '../../shared/vocabulary/answer-lines';
 import { likelihoodOf } from '../../understanding';
 import { isOffer } from './offered';
 import { partsOf } from './option-line';
 import { inLatinScript } from './other-scripts';
-import {
-  anew,
-  isLine,
-  namesAnswers,
-  OFTEN,
-  rewritten,
-  whereOften,
-  withTicks,
-  type Lines,
-} from './retyping';
+import { anew, isLine, namesAnswers, OFTEN, whereOften, withTicks, type Lines } from './retyping';
 import { TYPED_AROUND } from './typed-around';
 import { TYPED_BELOW } from './typed-below';
 import { lettersCounted } from './typed-circled';
@@ -50,14 +40,15 @@ import {
 import { legendApart } from './typed-legend';
 import { listsJoined } from './typed-lists';
 import { countsAlone, ownNames } from './typed-named';
-import { boxesFilled } from './typed-boxes';
+import { boxesFilled, boxesUndrawn } from './typed-boxes';
 import { numbersOfAll, ringsForNumbers } from './typed-numbers';
-import { numbersBelow, solutionsBehind } from './typed-solutions';
+import { answeredUncounted, numbersBelow, solutionsBehind } from './typed-solutions';
 import { partsKeyed } from './typed-parts';
+import { remarksNamed } from './typed-quoted';
 import { signsAsNames } from './typed-signs';
 import { talksNamed } from './typed-talks';
 import { pairsByArrow, pairsUnlabelled, stepsInOrder } from './typed-tasks';
-import { numberedTurns } from './typed-turns';
+import { letteredTurns, numberedTurns } from './typed-turns';
 import { answersInSentences } from './answer-sentences';
 import { labelsAgain } from './labels-again';
 import { TYPED_OTHERWISE } from './typed-otherwise';
@@ -66,8 +57,13 @@ const FIELD = /(?:^\s*|\s{2,}|\t|\s\|\s)(?=\p{L}[\p{L} ]{0,14}:\s*\S)/gu;
 
 const LETTERED = /(?:^|\s)[Aa]:\s.*\s[Bb]:\s/u;
 
+/** A label in front of a question that is called so: 'a) Question: …'. */
+const LABELLED = /^\s*[([]?(?:\d{1,3}|[A-Za-z])[.)\]]\s+(?=\p{L}[\p{L} ]{0,14}:\s)/u;
+
 /** The fields that stand beside one another in a line, 'ANS: B   PTS: 1'; undefined where it holds one. */
-function fieldsIn(text: string): string[] | undefined {
+function fieldsIn(line: string): string[] | undefined {
+  const named = line.replace(LABELLED, '');
+  const text = fieldOfLine(named)?.role === 'question' ? named : line;
   const starts = [...text.matchAll(FIELD)].map(({ index }) => index);
   // 'A: … B: …' are options.
   const areOptions = LETTERED.test(text);
@@ -115,45 +111,6 @@ function gapsSolved(lines: Lines): Lines {
       );
 }
 
-const BULLET = /^\s*(?:[-*•–]|[([]?[A-Ja-j][).\]])\s+/u;
-/** A text that is quoted as a whole says nothing by it. */
-const MOSTLY = 0.4;
-const isQuoted = ({ source, text }: DocumentLine): boolean =>
-  source !== undefined && /^\s*>/u.test(source) && text.trim() !== '';
-
-/** Whether every second line of a text is quoted: each answers the line above it. */
-const answerByTurns = (filled: Lines): boolean =>
-  filled.length >= OFTEN * 2 && filled.every((line, at) => isQuoted(line) === (at % 2 === 1));
-
-/** So far above a quoted line stand the options that it may say again. */
-const ABOVE = 12;
-/** Whether a quoted line says again one of the lines above it: it tells which of them is right. */
-const saysLineAbove = (lines: Lines, at: number): boolean =>
-  lines
-    .slice(Math.max(0, at - ABOVE), at)
-    .some(({ text }) => alike(text.replace(BULLET, '')) === alike(lines[at]!.text));
-
-/** Quoted lines among others, said to explain what stands above them, or to answer it where they come by turns. */
-function remarksNamed(lines: Lines): Lines {
-  const filled = lines.filter(({ text }) => text.trim());
-  if (answerByTurns(filled)) {
-    return lines.map((line) =>
-      isQuoted(line) && !fieldOfLine(line.text)
-        ? rewritten(line, `Answer: ${line.text.trim()}`)
-        : line,
-    );
-  }
-  const quoted = filled.filter(isQuoted);
-  const isAnswer = lines.every((line, at) => !isQuoted(line) || saysLineAbove(lines, at));
-  const name = isAnswer ? 'Answer' : 'Explanation';
-  return quoted.length < OFTEN || quoted.length > filled.length * MOSTLY
-    ? lines
-    : lines.map((line) => {
-        const text = line.text.trim();
-        return isQuoted(line) ? anew(line, fieldOfLine(text) ? text : `${name}: ${text}`) : line;
-      });
-}
-
 /** Options on one line with the letter of the right one in brackets behind them. */
 const LETTER_BEHIND = /^((?:.*?\s)?\(?[Aa][).].*\s\(?[Bb][).].*?)\s+[([]([A-Ja-j])[)\]]\s*$/su;
 /** A line of options and the letter behind it as lines; undefined where none stands there. */
@@ -188,12 +145,15 @@ const STEPS: readonly ((lines: Lines) => Lines)[] = [
   inLatinScript,
   legendApart,
   signsAsNames,
+  letteredTurns,
   countsAlone,
   partsKeyed,
   ringsForNumbers,
   numbersOfAll,
   boxesFilled,
+  boxesUndrawn,
   solutionsBehind,
+  answeredUncounted,
   numbersBelow,
   talksNamed,
   numberedTurns,

@@ -1,5 +1,5 @@
 // Boxes of a text that are filled with a sign of its maker's: '( ) a gate', '(o) a step'.
-import { eachLine, isLine, type Lines } from './retyping';
+import { eachLine, isLine, OFTEN, type Lines } from './retyping';
 
 const EMPTY = /^\s*(?:\(\s*\)|\[\s*\]|<\s*>)\s*(?=\S)/u;
 const FILLED = /^(\s*)[([<]\s?([oO0•●#@~v√])\s?[)\]>]\s*(?=\S)/u;
@@ -17,4 +17,28 @@ export function boxesFilled(lines: Lines): Lines {
         FILLED.test(text) ? text.replace(FILLED, '$1[x] ') : text.replace(EMPTY, '[ ] '),
       )
     : lines;
+}
+
+const BARE = /^(\s*)([xXoO])\s+(?=\S)/u;
+
+/** An 'x' and an 'o' without boxes in front of the options of all questions, as ticked boxes and empty ones. */
+export function boxesUndrawn(lines: Lines): Lines {
+  const signs = lines.map((line) =>
+    isLine(line) ? BARE.exec(line.text)?.[2]?.toLowerCase() : undefined,
+  );
+  const isFirst = (at: number): boolean => signs[at] !== undefined && !signs[at - 1];
+  const groups = signs.flatMap((_, at) => {
+    const end = signs.findIndex((sign, other) => other > at && !sign);
+    return isFirst(at) ? [signs.slice(at, end < 0 ? signs.length : end)] : [];
+  });
+  const areOptions = groups.every((group) => group.length > 1 && group.includes('x'));
+  return groups.length < OFTEN || !areOptions || !signs.includes('o')
+    ? lines
+    : eachLine(lines, (text) =>
+        BARE.test(text)
+          ? text.replace(BARE, (_, blanks: string, sign: string) =>
+              /x/iu.test(sign) ? `${blanks}[x] ` : `${blanks}[ ] `,
+            )
+          : undefined,
+      );
 }

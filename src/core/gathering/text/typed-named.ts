@@ -72,13 +72,14 @@ export function ownNames(lines: Lines): Lines {
   return typed.size ? retyped(lines, (at) => typed.get(at)) : lines;
 }
 
-const COUNTED_ALONE = /^\s*(\p{L}{2,14}\s?)(\d{1,3})\s*[.:]?\s*$/u;
+const COUNTED_ALONE =
+  /^\s*(\p{L}{2,14}\s?)(\d{1,3})\s*(?:[.:]?|[/|·–—-]\s*(\p{L}[^?!]{1,40}))\s*$/u;
 
-/** Names that only count what stands below them by its own names, 'Card 1' above 'Front: …': empty lines instead. */
+/** Names that only count what stands below them by its own names, 'Card 1' above 'Front: …': empty lines instead, or the topic that stands beside. */
 export function countsAlone(lines: Lines): Lines {
   const found = lines.flatMap((line, at) => {
-    const [, name, n] = COUNTED_ALONE.exec(line.text) ?? [];
-    return name === undefined ? [] : [{ at, name: name.trim(), n: Number(n) }];
+    const [, name, n, topic] = (isLine(line) && COUNTED_ALONE.exec(line.text)) || [];
+    return name === undefined ? [] : [{ at, name: name.trim(), n: Number(n), topic }];
   });
   const below = found.map(({ at }) => {
     const line = lines.slice(at + 1).find(({ text }) => text.trim());
@@ -90,6 +91,8 @@ export function countsAlone(lines: Lines): Lines {
     found.every(({ n }, index) => n === found[0]!.n + index) &&
     below[0] !== undefined &&
     new Set(below).size === 1;
-  const places = new Set(areCounts ? found.map(({ at }) => at) : []);
-  return retyped(lines, (at) => (places.has(at) ? '' : undefined));
+  const typed = new Map(
+    found.map(({ at, topic }) => [at, topic === undefined ? '' : `Topic: ${topic.trim()}`]),
+  );
+  return areCounts ? retyped(lines, (at) => typed.get(at)) : lines;
 }

@@ -1,7 +1,7 @@
 // Questions a line each with their solution in brackets at the end, and nothing that numbers them: 'What floats? {cork|wood}'.
 import { quantityOf } from '../../shared/normalise';
 import { verdictOf } from '../../shared/vocabulary/verdicts';
-import { anew, isLine, retyped, type Lines } from './retyping';
+import { anew, COUNTED, isLine, retyped, type Lines } from './retyping';
 import { asksOutright } from './typed-line';
 
 /** In square or curly brackets behind anything that is whole, in round ones behind a question, or a word or two behind a sentence. */
@@ -42,6 +42,28 @@ export function solutionsBehind(lines: Lines): Lines {
     const head = isLine(line) ? HEAD.exec(line.text)?.[1] : undefined;
     return [head === undefined ? line : anew(line, head)];
   });
+}
+
+/** A question with a sign and its answer behind: 'What floats? – cork'. */
+const ANSWERED = /^\s*(\S.*[?？؟]["'”’]?)\s*[-–—=:>→]+\s*([^?？؟]{1,80})$/su;
+
+const NUMBER = /^\s*[([]?(\d{1,3})/u;
+
+/** A question without a number that is typed as the counted ones above it are, with its answer behind, with the next number. */
+export function answeredUncounted(lines: Lines): Lines {
+  const found = lines.map((line) => (isLine(line) ? ANSWERED.exec(line.text)?.[0] : undefined));
+  const counted = found.filter((text) => text !== undefined && COUNTED.test(text)).length;
+  const others = found.filter((text) => text !== undefined && !NUMBERED.test(text)).length;
+  let count = 0;
+  return counted < FEWEST || others >= counted
+    ? lines
+    : retyped(lines, (at) => {
+        const { text } = lines[at]!;
+        count = COUNTED.test(text) ? Number(NUMBER.exec(text)![1]) : count;
+        return found[at] === undefined || NUMBERED.test(text)
+          ? undefined
+          : `${(count += 1)}. ${text.trim()}`;
+      });
 }
 
 const EQUALS = /^\s*=\s*(\S.*)$/su;
