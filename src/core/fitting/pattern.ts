@@ -1,5 +1,6 @@
 // A fitted question as the lines of a receiver's pattern. Its number and a category above several are the writer's.
-import type { Item, Option, Part, Pattern } from '../model';
+import type { Form, Item, Option, Part, Pattern } from '../model';
+import { defined } from '../shared/defined';
 import { namesOfRight } from '../shared/marked-key';
 import {
   fixedText,
@@ -90,6 +91,32 @@ function stemText(item: Item, part: Part): string {
   return withPoints(whole, points, part.points);
 }
 
+/** A number with how far off it may be, where the receiver has a sign for that, and its unit. */
+function numberText(
+  { value, tolerance, unit }: NonNullable<Item['number']>,
+  around: Part['tolerance'],
+): string {
+  const told = around && tolerance ? around.sign + String(tolerance) : '';
+  const measured = unit === undefined ? '' : ` ${unit}`;
+  return String(value) + (around?.isBehindUnit ? measured + told : told + measured);
+}
+
+/** A question whose number says nothing that has a line of its own. */
+function withoutTold(item: Item, { parts }: Form): Item {
+  const has = (role: Part['role']): boolean => parts.some((part) => part.role === role);
+  const { value, tolerance, unit } = item.number ?? {};
+  return value === undefined
+    ? item
+    : {
+        ...item,
+        number: defined({
+          value,
+          tolerance: has('tolerance') ? 0 : tolerance!,
+          unit: has('unit') ? undefined : unit,
+        }),
+      };
+}
+
 /** The texts of a part that says something in each question; none where this one has nothing to say. */
 const TEXTS: { [Role in Part['role']]: (item: Item, part: Part) => string[] } = {
   stem: (item, part) => [stemText(item, part)],
@@ -97,9 +124,9 @@ const TEXTS: { [Role in Part['role']]: (item: Item, part: Part) => string[] } = 
   options: ({ options = [] }, { between = ' | ', each = '' }) =>
     given(options.map(({ text }, n) => lineAround({ before: each }, text.plain, n)).join(between)),
   key: ({ options = [] }, part) => given(keyOf(options, part)),
-  accepted: ({ accepted = [], number }, { between }) => {
+  accepted: ({ accepted = [], number }, { between, tolerance }) => {
     if (number) {
-      return given([number.value, number.unit].filter((said) => said !== undefined).join(' '));
+      return given(numberText(number, tolerance));
     }
     return between === undefined ? accepted : given(accepted.join(between));
   },
@@ -118,10 +145,13 @@ const TEXTS: { [Role in Part['role']]: (item: Item, part: Part) => string[] } = 
   seconds: ({ seconds }) => given(seconds),
   hint: ({ hint }) => given(hint?.plain),
   title: ({ title }) => given(title),
+  tolerance: ({ number }) => given(number?.tolerance),
+  unit: ({ number }) => given(number?.unit),
   category: ({ category }, { isShared }) => (isShared ? [] : given(category?.join(' > '))),
 };
 
-function piecesOf(item: Item, part: Part): Piece[] {
+function piecesOf(whole: Item, part: Part, form: Form): Piece[] {
+  const item = part.role === 'accepted' ? withoutTold(whole, form) : whole;
   if (part.role === 'option') {
     const own = item.options ?? [];
     const options = part.first ? rightFirst(own) : own;
@@ -153,6 +183,9 @@ function piecesOf(item: Item, part: Part): Piece[] {
 const saysPointsOfEach = ({ role, before }: Part): boolean =>
   role === 'points' && before.includes('{n}');
 
+const saysTolerance = (part: Part): boolean =>
+  part.role === 'tolerance' || part.tolerance !== undefined;
+
 /** A question's lines. May throw a Refusal: a text that begins or goes on as another line does would be read as that. */
 export function patternText(draft: Draft, pattern: Pattern): string {
   const { forms } = pattern;
@@ -162,12 +195,12 @@ export function patternText(draft: Draft, pattern: Pattern): string {
   }
   const { item } = draft;
   const { value, tolerance } = item.number ?? {};
-  if (tolerance) {
+  if (tolerance && !form.parts.some(saysTolerance)) {
     draft.note('number', `${value} ± ${tolerance}`, String(value), because('tolerance-dropped'));
   }
   const joint = pattern.joint?.trim() ? pattern.joint.trim() : pattern.joint;
   const lines = form.parts.flatMap((part) => {
-    const own = piecesOf(item, part).map(({ text, n, ...around }) => {
+    const own = piecesOf(item, part, form).map(({ text, n, ...around }) => {
       const line = lineAround(around, quotedAs(text, quotingOf(around, form.parts)), n);
       const sign =
         (joint && text.includes(joint) ? joint : undefined) ??

@@ -17,6 +17,8 @@ export const PART_ROLES = [
   'feedbacks',
   'tags',
   'image',
+  'tolerance',
+  'unit',
   ...LINE_FIELDS,
 ] as const;
 export type PartRole = (typeof PART_ROLES)[number];
@@ -76,6 +78,8 @@ export const PartSchema = z.object({
     .optional(),
   /** Behind a number that is 1, where it is another word: ' point)'. */
   one: z.string().optional(),
+  /** Between the number that answers and how far off it may be, on the same line; behind the unit where there is one. */
+  tolerance: z.object({ sign: z.string(), isBehindUnit: z.boolean().optional() }).optional(),
   style: z.enum(PATTERN_KEYS).optional(),
   /** The words for true and false. */
   words: z.tuple([z.string(), z.string()]).optional(),

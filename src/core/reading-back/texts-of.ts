@@ -1,4 +1,5 @@
 // The fields of a question that a layout carries, each as one comparable text.
+import { saysTruthByWord } from '../shared/pattern-roles';
 import { saysOnlyTruth } from '../shared/ticked-pair';
 import type { Column, Item, Layout, Option, Role, Text } from '../model';
 import { rolesOfPackage } from '../shared/package-roles';
@@ -113,11 +114,16 @@ function inFileOrder(options: readonly Option[], { key }: Layout): readonly Opti
   return isPlace ? [...options].sort((a, b) => Number(b.right) - Number(a.right)) : options;
 }
 
-function optionAnswers(given: readonly Option[], layout: Layout, carries: Carries): Fields {
+function optionAnswers(
+  { options: given = [], kind }: Item,
+  layout: Layout,
+  carries: Carries,
+): Fields {
   const options = inFileOrder(given, layout);
   const fields: Fields = { key: keyText(options, layout) };
-  // Where the key is a word or a tick under one of two, rows have no cell for the options.
-  const hasTexts = !saysOnlyTruth(layout) || layout.shape !== 'rows';
+  // Where the key is a word or a tick under one of two, nothing is written of the options.
+  const isWord = layout.pattern !== undefined && saysTruthByWord(layout.pattern, kind);
+  const hasTexts = (!saysOnlyTruth(layout) || layout.shape !== 'rows') && !isWord;
   options.forEach(({ text, feedback }, index) => {
     if (hasTexts) {
       fields[`options.${index}`] = textIn(text, layout);
@@ -139,7 +145,7 @@ function answerTexts(item: Item, layout: Layout, carries: Carries): Fields {
   }
   return {
     ...openAnswers(item, layout, carries),
-    ...(item.options ? optionAnswers(item.options, layout, carries) : {}),
+    ...(item.options ? optionAnswers(item, layout, carries) : {}),
   };
 }
 

@@ -1,4 +1,5 @@
 // The questions of a sample: between empty lines, or from each line that opens one to the next.
+import { groupBy } from '../../shared/group-by';
 import { frontsOf, keyOf, type Front } from './fronts';
 import { taken, type Blocks } from './taken';
 
@@ -159,9 +160,28 @@ export function onOneLine(lines: readonly string[]): { joint: string; blocks: Bl
   });
 }
 
-/** Between empty lines, below none of them, the first or the first two. */
+/** How many of the first lines are of kinds that come nowhere else: they stand above all questions, though no empty line parts them. */
+function headOf(blocks: readonly (readonly string[])[]): number {
+  const fronts = frontsOf(blocks.flat());
+  const times = groupBy(fronts, keyOf);
+  const own = fronts.findIndex(
+    (front) => times.get(keyOf(front))!.length > 1 || !front.before.trim(),
+  );
+  return own < blocks[0]!.length ? Math.max(0, own) : 0;
+}
+
+/** Between empty lines, below none of them, the first or the first two; or below the first lines of the first. */
 function byBlanks(lines: readonly string[]): Blocks[] {
   const blank = byBlankLines(lines);
+  const head = blank.length > 1 ? headOf(blank) : 0;
+  const [first = [], ...others] = blank;
+  return [
+    ...byBlanksBelow(blank),
+    ...(head ? [taken(first.slice(0, head), [first.slice(head), ...others], [''])] : []),
+  ];
+}
+
+function byBlanksBelow(blank: readonly string[][]): Blocks[] {
   return blank.slice(0, MOST_OPENINGS).flatMap((_, head) => {
     const above = blank.slice(0, head).flatMap((block) => [...block, '']);
     const below = blank.slice(head);

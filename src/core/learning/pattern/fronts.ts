@@ -15,6 +15,7 @@ import {
 } from './ends';
 import { named, withSingular } from './numbers';
 import { barelyLabelled, LABELS } from './labels';
+import { styleOf, withSignsWithin } from './front-style';
 import {
   capitals,
   coded,
@@ -169,15 +170,8 @@ function partNames(lines: readonly string[]): (front: Front) => boolean {
 const BEHIND_NAME = /^\s*[[({<][^[\](){}<>]+[\])}>]\s+(?=\S)/u;
 
 /** A line as the first of some ways takes it apart. */
-function firstOf(ways: readonly Way[], line: string): Front | undefined {
-  for (const way of ways) {
-    const front = way(line);
-    if (front) {
-      return front;
-    }
-  }
-  return undefined;
-}
+const firstOf = (ways: readonly Way[], line: string): Front | undefined =>
+  ways.map((way) => way(line)).find((front) => front !== undefined);
 
 /** Each line taken apart; one that ends where others have a text has none. */
 export function frontsOf(lines: readonly string[]): Front[] {
@@ -239,12 +233,14 @@ function wholeFronts(lines: readonly string[]): Front[] {
   const likely = ways.map((own, at) =>
     own.filter((front) => !front.before.includes('{#}') || isCounted(front, at)),
   );
+  const isStyled = styleOf(likely.map((own) => own.find(comesAgain)));
   const fronts = lines.map(
     (line, at) =>
       likely[at]!.find(comesAgain) ??
+      likely[at]!.find(isStyled) ??
       likely[at]!.find((front) => isKnown(front) && !isOneOfPairs(front, lines)) ??
       plain(line)!,
   );
-  const ended = withBeginnings(withClosed(withEnds(withSingular(fronts))));
+  const ended = withBeginnings(withClosed(withEnds(withSingular(withSignsWithin(fronts)))));
   return withQuotes(withBrackets(withNamedOptions(ended)));
 }

@@ -46,7 +46,9 @@ function answered(blocks: Blocks, parts: readonly Part[], named: Kind | undefine
   const all = blocks.flat();
   const own = parts.find(({ role }) => role === 'accepted');
   const answers = all.filter(({ role, text }) => role === 'accepted' && text);
-  if (named === 'number' && answers.every(({ text }) => quantityOf(text))) {
+  const says = (role: LineRole): boolean => all.some((line) => line.role === role);
+  const areNumbers = named === 'number' || own?.tolerance || says('tolerance') || says('unit');
+  if (areNumbers && answers.every(({ text }) => quantityOf(text))) {
     return ['number'];
   }
   if (own && saysOtherSide(own.before)) {

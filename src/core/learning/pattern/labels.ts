@@ -9,7 +9,7 @@ const counted = (label: string): { place: string; counter: number } =>
     : { place: letterSign(label), counter: letterPlace(label) + 1 };
 
 const LABEL =
-  /^(\s*[^\p{L}\p{N}\s]{0,4}\s*[[(<]?)(\p{L}|\d{1,3})(\s?[.):\]>/°=-]{1,2}[^\p{L}\p{N}\s]{0,3}\s+|\|\s*)(\S.*)$/u;
+  /^(\s*[^\p{L}\p{N}\s]{0,4}\s*[[(<]?)(\p{L}|\d{1,3})(\s?[.):\]>/°=-]{1,2}[^\p{L}\p{N}\s]{0,3}\s+|\|\s*|[=:)](?=[\p{L}\p{N}]))(\S.*)$/u;
 const EMPHASISED_LABEL =
   /^(\s*)(\*\*|__|==|~~|`|\*|_)([(\[]?)([A-Za-z]|\d{1,2})([).:\]]{1,2}\s+)(.*\p{L}.*)\2\s*$/u;
 

@@ -30,6 +30,8 @@ const SINGLE: readonly LineRole[] = [
   'kind',
   'card',
   'image',
+  'tolerance',
+  'unit',
 ];
 /** Whether a question has one line of a role at most. */
 export const comesOnce = (role: LineRole): boolean => SINGLE.includes(role);

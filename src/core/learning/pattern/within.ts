@@ -53,6 +53,23 @@ function titlePart(lines: readonly Line[]): Partial<Part> {
   return open && close && signs.length > 1 && areAlike ? { title: { open, close } } : {};
 }
 
+const NUMBER = String.raw`\d[\d.,]*`;
+const UNIT = String.raw`[^\d\s±+][^\d±+]{0,14}?`;
+const WITH_TOLERANCE = new RegExp(
+  `^[+-]?${NUMBER}(\\s?${UNIT})?(\\s*(?:±|\\+/-|\\+-)\\s*)${NUMBER}(?:\\s?${UNIT})?$`,
+  'u',
+);
+
+/** The sign between numbers and how far off they may be, where each says so. */
+function toleranceIn(lines: readonly Line[]): Part['tolerance'] {
+  const found = lines.map(({ text }) => WITH_TOLERANCE.exec(text));
+  const [first] = found;
+  const areAlike = found.every((match) => match?.[2] === first?.[2]);
+  return first?.[2] !== undefined && areAlike
+    ? { sign: first[2], ...(found.some((match) => match?.[1]) ? { isBehindUnit: true } : {}) }
+    : undefined;
+}
+
 type Within = (
   own: readonly Told[],
   all: readonly (readonly Told[])[],
@@ -89,8 +106,9 @@ export const WITHIN: Partial<Record<Part['role'], Within>> = {
     const isAlone = all.every(
       (block) => block.filter(({ part }) => part === 'accepted').length < 2,
     );
+    const tolerance = isAlone ? toleranceIn(own) : undefined;
     const between = isAlone ? joinIn(owner) : undefined;
-    return between === undefined ? {} : { between };
+    return tolerance ? { tolerance } : { ...(between === undefined ? {} : { between }) };
   },
 };
 

@@ -74,10 +74,19 @@ function objectsIn(value: Json | undefined): JsonRecord[] {
   return objects.length > 1 && objects.length === list.length ? objects : [];
 }
 
-/** The keys that objects have. */
-const keysOf = (objects: readonly JsonRecord[]): string[] => [
-  ...new Set(objects.flatMap((one) => Object.keys(one))),
-];
+/** Objects of more keys than this are no questions and no options. */
+const MOST_KEYS = 200;
+/** The keys that objects have; none where they are too many. */
+function keysOf(objects: readonly JsonRecord[]): string[] {
+  const keys = new Set<string>();
+  for (const one of objects) {
+    Object.keys(one).forEach((key) => keys.add(key));
+    if (keys.size > MOST_KEYS) {
+      return [];
+    }
+  }
+  return [...keys];
+}
 
 /** Whether a list holds options by its values: each an object with a text and whether it is right. */
 function holdsVerdicts(value: Json | undefined): boolean {

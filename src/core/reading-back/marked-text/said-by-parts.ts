@@ -44,6 +44,10 @@ const halves = (text: string, sign: string): [string, string] => {
   return at < 0 ? [text, ''] : [text.slice(0, at), text.slice(at + sign.length)];
 };
 
+/** What is known of the number that answers, before its line is read. */
+const numberIn = ({ number }: Partial<Item>): NonNullable<Item['number']> =>
+  number ?? { value: Number.NaN, tolerance: 0 };
+
 type Say = (item: Partial<Item>, found: readonly Found[], part: Part) => void;
 
 const optionOf = ({ text, right, feedback: below = '' }: Found, { feedback }: Part): Option => {
@@ -139,6 +143,12 @@ const SAY: { [Role in Part['role']]: Say } = {
   seconds: (item, [one]) => {
     item.seconds = numberOf(one!.text);
   },
+  tolerance: (item, [one]) => {
+    item.number = { ...numberIn(item), tolerance: numberOf(one!.text) ?? 0 };
+  },
+  unit: (item, [one]) => {
+    item.number = { ...numberIn(item), unit: one!.text };
+  },
 };
 
 /** Of the kinds that a form is for, the one that the answers show. */
@@ -152,8 +162,16 @@ const NAMES: ReadonlySet<Part['role']> = new Set(['key', 'feedbacks']);
 
 /** A question that is answered by a number, with the number that its answer says. */
 function asNumber({ accepted, ...item }: Item): Item {
-  const { value, unit } = quantityOf(accepted?.[0] ?? '') ?? { value: Number.NaN };
-  return { ...item, number: defined({ value, tolerance: 0, unit: unit || undefined }) };
+  const said = quantityOf(accepted?.[0] ?? '') ?? { value: Number.NaN };
+  const { tolerance, unit } = numberIn(item);
+  return {
+    ...item,
+    number: defined({
+      value: said.value,
+      tolerance: said.tolerance ?? tolerance,
+      unit: said.unit || unit,
+    }),
+  };
 }
 
 /** A question from the lines of its parts. */

@@ -110,7 +110,7 @@ const PATTERNS: readonly (readonly [Role, string])[] = [
   ['step', 'steps?|schritt|etape|paso|passo|stap|cam'],
   [
     'accepted',
-    'accepted|accepted answers?|definition|back|back of(?: the)? card|missing words?|typed answer|gap|definitions?|ruckseite|verso|dorso|retro|achterkant|definicion|definizione|definitie|definicao|diffiniad|meaning|bedeutung|signification|significado|significato|betekenis|ystyr|translation',
+    'accepted|accepts?|also accept(?:s|ed)?|acceptable|(?:accepted|acceptable) answers?|definition|back|back of(?: the)? card|missing words?|typed answer|gap|definitions?|ruckseite|verso|dorso|retro|achterkant|definicion|definizione|definitie|definicao|diffiniad|meaning|bedeutung|signification|significado|significato|betekenis|ystyr|translation',
   ],
   [
     'stem',

@@ -26,6 +26,8 @@ export const LINE_WORDS: Record<LineIs, string> = {
   tags: i18n._('the tags'),
   image: i18n._('the picture'),
   title: i18n._('the title'),
+  tolerance: i18n._('how far off a number may be'),
+  unit: i18n._('the unit'),
   ref: i18n._('the reference'),
   kind: i18n._('the kind of question'),
   close: i18n._('the end of the options'),
