@@ -1,5 +1,6 @@
 // The answers of kinds without options: typed texts, numbers, pairs, steps, gaps.
 import type { CellValue, Item, Role } from '../model';
+import { separatorOfAnswers } from '../shared/answers-joined';
 import { boundsOf, hasBounds } from '../shared/bounds';
 import type { Draft } from './changes';
 import { inOneCell, joined } from './joined';
@@ -17,7 +18,7 @@ function typedTexts(texts: readonly string[], context: Context, isCard: boolean)
   }
   const columns = context.having(role);
   if (columns.length === 1 && texts.length > 1) {
-    return { [role]: [joined(texts, columns[0]!.separator ?? '; ')] };
+    return { [role]: [joined(texts, separatorOfAnswers(context.layout, columns[0]!) ?? '; ')] };
   }
   const sign = context.signsAnswers ? (context.layout.key.marker ?? '*') : '';
   const said = (isCard ? texts.slice(0, 1) : texts).map((text) => sign + text);

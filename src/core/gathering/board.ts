@@ -2,6 +2,7 @@
 import type { Column, Item } from '../model';
 import { cellName, columnLetters } from '../shared/cells';
 import { numberOf } from '../shared/normalise';
+import { categoryTitle } from './category-title';
 import { fieldOfLine } from '../shared/vocabulary/answer-lines';
 import { saysPoints } from '../shared/vocabulary/words-of-points';
 import { partedCell, type Board, type FilledBoard } from '../understanding';
@@ -89,7 +90,7 @@ function itemAt(
         ...(board.answer === 'nowhere'
           ? { kind: 'open' }
           : { kind: 'short', accepted: splitAnswers(answer) }),
-        category: [board.categories[board.columns.indexOf(column)]!],
+        category: [categoryTitle(board.categories[board.columns.indexOf(column)]!)],
         ...(points !== undefined && points > 0 ? { points } : {}),
         origin: {
           file: table.file,

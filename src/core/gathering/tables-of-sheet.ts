@@ -4,6 +4,7 @@ import { quoted } from '../shared/plain';
 import { type TableRange } from '../understanding';
 import { regionOf, type Region } from '../shared/table/region';
 import { damageOf } from './damage';
+import { categoryTitle } from './category-title';
 import type { From, Gathered, Told } from './contract';
 import { slotsOf } from './row';
 import { tableAround } from './range';
@@ -82,7 +83,10 @@ export function gatherRanges(
     const part = gatherRegion(from, regionOf(sheet, range), told);
     return title === undefined
       ? part
-      : { ...part, items: part.items.map((item) => ({ category: [title], ...item })) };
+      : {
+          ...part,
+          items: part.items.map((item) => ({ category: [categoryTitle(title)], ...item })),
+        };
   });
   return joined(parts, {
     rule: 'several-tables',

@@ -1,11 +1,12 @@
 // The answers of a question, by its kind.
 import type { Item, Kind, Layout, Role } from '../model';
+import { separatorOfAnswers } from '../shared/answers-joined';
 import { defined } from '../shared/defined';
 import { betweenBounds } from '../shared/bounds';
 import { literal } from '../shared/literal';
 import { numberOf, quantityOf } from '../shared/normalise';
 import { readOptions } from './options';
-import { typed, type Said } from './said';
+import { ANSWER_ROLES, typed, type Said } from './said';
 
 const cut = (text: string, separator: string): string[] =>
   text.split(separator).filter((part) => part !== '');
@@ -75,18 +76,22 @@ function gapsOf(said: Said, layout: Layout): Pick<Item, 'stem' | 'gaps'> {
 }
 
 /** A card has one side behind the other, wherever the layout has room for it; only answers of its own may be several. */
-function cardAnswer(said: Said): string[] {
+function cardAnswer(said: Said, layout: Layout): string[] {
   if (!said.has('accepted')) {
     return typed(said).slice(0, 1);
   }
-  return said.separator('accepted') === undefined ? typed(said) : shortAnswers(said);
+  return said.separator('accepted') === undefined ? typed(said) : shortAnswers(said, layout);
 }
 
-/** Typed answers; one cell may hold several. */
-function shortAnswers(said: Said): string[] {
-  const isOneCell = said.has('accepted') && said.all('accepted').length === 1;
-  const separator = said.separator('accepted') ?? '; ';
-  return isOneCell ? typed(said).flatMap((text) => cut(text, separator)) : typed(said);
+/** Typed answers; one cell may hold several, in the column of the key as well. */
+function shortAnswers(said: Said, layout: Layout): string[] {
+  const role = ANSWER_ROLES.find((one) => said.has(one));
+  const mayHoldSeveral = role === 'accepted' || role === 'key';
+  if (!mayHoldSeveral || said.all(role).length !== 1) {
+    return typed(said);
+  }
+  const separator = separatorOfAnswers(layout, { role, separator: said.separator(role) }) ?? '; ';
+  return typed(said).flatMap((text) => cut(text, separator));
 }
 
 /** The fields that a kind's answers are kept in; kinds that are not named here have options. */
@@ -97,8 +102,8 @@ const ANSWERS: Partial<Record<Kind, (said: Said, layout: Layout) => Partial<Item
   gap: gapsOf,
   open: () => ({}),
   upload: () => ({}),
-  card: (said) => ({ accepted: cardAnswer(said) }),
-  short: (said) => ({ accepted: shortAnswers(said) }),
+  card: (said, layout) => ({ accepted: cardAnswer(said, layout) }),
+  short: (said, layout) => ({ accepted: shortAnswers(said, layout) }),
 };
 
 /** The answers of a question of this kind. */

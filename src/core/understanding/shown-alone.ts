@@ -59,6 +59,7 @@ function repeatsOthers(view: TableView, column: number): boolean {
 /** Signs between the words of a list, of which there are so many at least. */
 const BETWEEN = /\s*[,;|/\n]\s*/u;
 const FEWEST_WORDS = 3;
+const listed = (text: string): string[] => text.split(BETWEEN).filter(Boolean).map(alike);
 
 /** Whether most words of lists are what the columns called answers say in one row or another. */
 function answerElsewhere(lists: readonly string[][], answers: readonly ColumnView[]): boolean {
@@ -97,14 +98,17 @@ function offersAnswers({ columns, rows }: TableView, own: ColumnView): boolean {
   if (isCalled || !answers.length || rows < LEAST_ROWS) {
     return false;
   }
-  const lists = own.texts.map((text) => text.split(BETWEEN).filter(Boolean).map(alike));
+  const lists = own.texts.map(listed);
   // Words that are called so may be tags, which hold no answers of other rows.
   if (says(own, 'tags') > NAMED && !answerElsewhere(lists, answers)) {
     return false;
   }
   const offered = lists.filter((words, row) => {
-    const said = answers.map(({ texts }) => alike(texts[row] ?? '')).filter(Boolean);
-    return said.length > 0 && said.every((word) => words.includes(word));
+    const said = answers.map(({ texts }) => texts[row] ?? '').filter(Boolean);
+    // A gap each has its word, where several are said in one cell.
+    const isOffered = (text: string): boolean =>
+      words.includes(alike(text)) || listed(text).every((word) => words.includes(word));
+    return said.length > 0 && said.every(isOffered);
   });
   const areMany = lists.filter(({ length }) => length >= FEWEST_WORDS).length >= rows / 2;
   return areMany && offered.length >= rows * MOSTLY;
@@ -155,6 +159,17 @@ const areClockTimes = (column: ColumnView): boolean => {
   );
 };
 
+const COUNTING = /^(?:#\s*\p{L}{0,12}|\p{L}{1,12}\.?\s*#)$/u;
+/** Whether a heading is the sign for a number with a word beside it, 'Q#', and cells count or are empty: it numbers the questions. */
+function numbersQuestions({ blank }: TableView, own: ColumnView): boolean {
+  const filled = filledOf(own);
+  return (
+    COUNTING.test(own.heading.trim()) &&
+    (filled.length > 0 || blank) &&
+    filled.every((text, at) => /^\d{1,5}$/u.test(text) && Number(text) === Number(filled[0]) + at)
+  );
+}
+
 /** What the cells of a column show by themselves. */
 export function shownAlone(view: TableView, column: number): Meaning | undefined {
   const own = view.columns[column]!;
@@ -163,6 +178,9 @@ export function shownAlone(view: TableView, column: number): Meaning | undefined
   }
   if (areClockTimes(own) || areMeasured(view, own)) {
     return 'ignore';
+  }
+  if (numbersQuestions(view, own)) {
+    return 'number-in-file';
   }
   if (areWrongs(view, own)) {
     return 'wrongs';
