@@ -87,7 +87,7 @@ function bracketedBehind(text: string): { end: number; at: number; to: number } 
     !said ||
     saysLines(said) ||
     POINTS_ALONE.test(said) ||
-    (POINTS_ALONE.test(`(${said})`) && !NUMBER.test(said))
+    (POINTS_ALONE.test(`(${said})`) && !/^\d+$/u.test(said))
   ) {
     return undefined;
   }

@@ -9,8 +9,10 @@ import { inLatinScript } from './other-scripts';
 import { anew, isLine, namesAnswers, OFTEN, whereOften, withTicks, type Lines } from './retyping';
 import { TYPED_AROUND } from './typed-around';
 import { TYPED_BELOW } from './typed-below';
+import { bulletsJudged } from './typed-bullets';
 import { lettersCounted } from './typed-circled';
 import { boxesApart, boxesBelow, columnsDownwards, lettersSigned } from './typed-columns';
+import { codesCounted, wordsAtLetters } from './typed-codes';
 import { inFullWords } from './typed-counts';
 import { tasksCounted } from './typed-exercises';
 import { reasonsAtQuestions } from './typed-explained';
@@ -47,7 +49,7 @@ import { partsKeyed } from './typed-parts';
 import { remarksNamed } from './typed-quoted';
 import { signsAsNames } from './typed-signs';
 import { talksNamed } from './typed-talks';
-import { pairsByArrow, pairsUnlabelled, stepsInOrder } from './typed-tasks';
+import { listsDotted, pairsByArrow, pairsUnlabelled, stepsInOrder } from './typed-tasks';
 import { letteredTurns, numberedTurns } from './typed-turns';
 import { answersInSentences } from './answer-sentences';
 import { labelsAgain } from './labels-again';
@@ -146,6 +148,10 @@ const STEPS: readonly ((lines: Lines) => Lines)[] = [
   legendApart,
   signsAsNames,
   letteredTurns,
+  codesCounted,
+  wordsAtLetters,
+  bulletsJudged,
+  listsDotted,
   countsAlone,
   partsKeyed,
   ringsForNumbers,

@@ -1,8 +1,11 @@
 // Pairs and steps below a task for them: halves that dots or a dash join, and steps with their places in front or behind.
 import type { DocumentLine } from '../../model';
+import { alike } from '../../shared/normalise';
+import { letterPlace } from '../../shared/plain';
+import { fieldOfLine } from '../../shared/vocabulary/answer-lines';
 import { asksToMatch } from '../../shared/vocabulary/match-words';
 import { asksForOrder } from './order-words';
-import { anew, COUNTED, countUp, isLine, type Lines } from './retyping';
+import { anew, COUNTED, countUp, isLine, retyped, type Lines } from './retyping';
 
 const RUN = 3;
 
@@ -10,6 +13,7 @@ const DOTTED = /^\s*(\S[^.…]{0,40}?)\s*(?:\.{4,}|…{2,}|_{4,})\s*(\S[^.…]{0
 /** Two halves with an equals sign or a dash between them, without a label. */
 const HALVED =
   /^\s*(?![([]?(?:\d{1,2}|[A-Ja-j])(?:[.)\]:]|\s))(\S[^=–—]{0,60}?)\s+[=–—-]\s+(\S[^=–—]{0,60})$/u;
+const BULLET = /^\s*[-*•–]\s+(?=\S)/u;
 /** Instructions stand so many filled lines above. */
 const ABOVE = 2;
 const FEW_WORDS = 5;
@@ -37,10 +41,45 @@ const saysAbove = (lines: Lines, at: number, says: (text: string) => boolean): b
     .slice(-ABOVE)
     .some(({ text }) => says(text));
 
+const TWO_LISTS =
+  /^\s*(?:[([]?\d{1,2}[.):\]]\s+)?(\p{L}[^.…_]{0,40}?)\s*(?:\.{3,}|…+|_{3,})\s*[([]?([A-Ja-j])[.):\]]\s+(\S.*)$/su;
+const NAMED_PAIR = /^(.+?)\s*[-–=:→]+\s*([A-Ja-j])$/u;
+
+/** The numbers with their letters of a line that names pairs by the words on the left, 'hammer-b, saw-a'; undefined of another line. */
+function pairsNamed(text: string, lefts: readonly string[]): string | undefined {
+  const field = fieldOfLine(text);
+  const parts = field?.role === 'answer' ? field.value.split(/\s*[,;]\s*/u) : [];
+  const places = parts.map((part) => {
+    const [, word = '', letter] = NAMED_PAIR.exec(part) ?? [];
+    return { at: lefts.findIndex((left) => alike(left) === alike(word)), letter };
+  });
+  return places.length === lefts.length && places.every(({ at }) => at >= 0)
+    ? `Answer: ${places.map(({ at, letter }) => `${at + 1}${letter}`).join(', ')}`
+    : undefined;
+}
+
+/** Two lists side by side with dots between them, those on the right with letters: counted, and with a gap in place of the dots. */
+export function listsDotted(lines: Lines): Lines {
+  const found = lines.map((line) => (isLine(line) ? TWO_LISTS.exec(line.text) : null));
+  const run = found.flatMap((match, at) => (match ? [at] : []));
+  const letters = run.map((at) => letterPlace(found[at]![2]!) + 1);
+  if (run.length < RUN || !countUp(letters)) {
+    return lines;
+  }
+  const lefts = run.map((at) => found[at]![1]!);
+  return retyped(lines, (at) => {
+    const [, left, letter, right] = found[at] ?? [];
+    return left === undefined
+      ? pairsNamed(lines[at]!.text, lefts)
+      : `${run.indexOf(at) + 1}. ${left}        ${letter}. ${right}`;
+  });
+}
+
 /** Pairs that a row of dots, an equals sign or a dash joins below a task to match, joined by an arrow. */
 export function pairsByArrow(lines: Lines): Lines {
   const halves = (text: string): readonly [string, string] | undefined => {
-    const [, left = '', right = ''] = DOTTED.exec(text) ?? HALVED.exec(text) ?? [];
+    const bare = text.replace(BULLET, '');
+    const [, left = '', right = ''] = DOTTED.exec(bare) ?? HALVED.exec(bare) ?? [];
     const areWords = /[\p{L}\p{N}]/u.test(left) && /[\p{L}\p{N}]/u.test(right);
     return areWords && isShort(left) && isShort(right) ? [left, right] : undefined;
   };

@@ -161,10 +161,12 @@ export function choiceBehind(text: string): string[] | undefined {
 const JUDGED =
   /^\s*[([]?([A-Ja-j]|\d{1,2})[).:\]]\s+(\S.*?)(?:\s+[–—-]\s*|(?<=[.!])\s+|\s+\()(\p{L}{1,12})\)?\s*$/su;
 
-type Judged = { label: string; statement: string; word: string };
+type Judged = { label: string; front: string | undefined; statement: string; word: string };
 function judgedIn(text: string): Judged | undefined {
   const [, label, statement, word] = JUDGED.exec(text) ?? [];
-  return label && statement && word ? { label, statement, word } : undefined;
+  // A number with what closes it stays as the numbers of the other questions are.
+  const front = COUNTED.exec(text)?.[0].trim();
+  return label && statement && word ? { label, front, statement, word } : undefined;
 }
 
 type Judging = { right: string; words: readonly [string, string] };
@@ -209,8 +211,8 @@ function judgedBy(run: readonly Judged[], above: string): Judging | undefined {
 }
 
 const optionOf = ({ label, statement, word }: Judged): string => `${label}) ${statement} (${word})`;
-const statementOf = ({ statement, word }: Judged, index: number, by: Judging): string[] => [
-  `${index + 1}. ${statement}`,
+const statementOf = ({ front, statement, word }: Judged, index: number, by: Judging): string[] => [
+  `${front ?? `${index + 1}.`} ${statement}`,
   `a) ${capitalised(by.words[0])}`,
   `b) ${capitalised(by.words[1])}`,
   `Answer: ${alike(word) === by.right ? 'a' : 'b'}`,

@@ -33,9 +33,10 @@ const hasClearTerms = (evidence: Evidence): boolean => {
     offering < count * 0.5 &&
     (terms?.share ?? 0) >= 0.7 &&
     terms!.distinct > 0.6 &&
-    // Below a task dots join what is to be matched; alone or below titles they join terms.
+    // Below a task signs join what is to be matched; alone or below titles they join terms.
+    !isMatching &&
     (terms!.sign === DOTS
-      ? terms!.isWhole && !isMatching
+      ? terms!.isWhole
       : numbered < count * 0.5 || (terms!.isWhole && !asking && !gapped)) &&
     terms!.share > commas.share * 0.9
   );
@@ -121,6 +122,11 @@ const RULES: readonly Rule[] = [
     because: () => say('a line has gaps to fill, and another names an answer'),
   },
   { as: 'table', holds: (evidence) => mostEven(evidence) >= 0.5 },
+  {
+    as: 'questions',
+    holds: ({ isMatching, terms }) => isMatching && (terms?.share ?? 0) >= 0.5,
+    because: () => say('a task asks what belongs together, and a sign parts the lines below it'),
+  },
   {
     as: 'terms',
     holds: ({ terms }) => (terms?.share ?? 0) >= 0.5 && terms!.distinct > 0.6,
