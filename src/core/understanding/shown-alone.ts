@@ -2,6 +2,7 @@
 // kinds, the right answer beside wrong ones, the wording of another cell behind a letter.
 import { alike, bareWords } from '../shared/normalise';
 import { kindOfWord } from '../shared/vocabulary/kinds';
+import { stepsIn } from '../shared/table/separators';
 import { saysLeaveEmpty } from '../shared/vocabulary/rule-words';
 import { verdictOf } from '../shared/vocabulary/verdicts';
 import { areLists, filledOf, isCalled, isRepeated, says } from './column-words';
@@ -170,32 +171,38 @@ function numbersQuestions({ blank }: TableView, own: ColumnView): boolean {
   );
 }
 
+/** Whether cells of a source list several steps each, under a heading that calls them so. */
+function listSteps({ blank }: TableView, own: ColumnView): boolean {
+  const filled = filledOf(own);
+  return (
+    !blank &&
+    says(own, 'step') > SAID &&
+    filled.length > 0 &&
+    filled.every((text) => stepsIn(text).length > 1)
+  );
+}
+
+const isLeftEmpty = (_: TableView, own: ColumnView): boolean =>
+  saysLeaveEmpty(bareWords(own.heading)) && !filledOf(own).length;
+
+type Shows = (view: TableView, own: ColumnView, column: number) => boolean;
+
+/** What cells show, in the order in which it is looked for. */
+const SHOWN: readonly (readonly [Meaning, Shows])[] = [
+  ['ignore', isLeftEmpty],
+  ['ignore', (view, own) => areClockTimes(own) || areMeasured(view, own)],
+  ['number-in-file', numbersQuestions],
+  ['step', listSteps],
+  ['wrongs', areWrongs],
+  ['right', (view, _, column) => isRightBesideWrongs(view, column)],
+  ['options', offersAnswers],
+  ['kind', (_, own) => areKinds(own)],
+  ['tag', (_, own) => areRanks(own)],
+  ['key', (view, _, column) => repeatsOthers(view, column)],
+];
+
 /** What the cells of a column show by themselves. */
 export function shownAlone(view: TableView, column: number): Meaning | undefined {
   const own = view.columns[column]!;
-  if (saysLeaveEmpty(bareWords(own.heading)) && !filledOf(own).length) {
-    return 'ignore';
-  }
-  if (areClockTimes(own) || areMeasured(view, own)) {
-    return 'ignore';
-  }
-  if (numbersQuestions(view, own)) {
-    return 'number-in-file';
-  }
-  if (areWrongs(view, own)) {
-    return 'wrongs';
-  }
-  if (isRightBesideWrongs(view, column)) {
-    return 'right';
-  }
-  if (offersAnswers(view, own)) {
-    return 'options';
-  }
-  if (areKinds(own)) {
-    return 'kind';
-  }
-  if (areRanks(own)) {
-    return 'tag';
-  }
-  return repeatsOthers(view, column) ? 'key' : undefined;
+  return SHOWN.find(([, shows]) => shows(view, own, column))?.[0];
 }

@@ -9,7 +9,7 @@ import { POINTS_ALONE } from './points';
 
 /** A question, its sign, and a short text that asks nothing. */
 const BEHIND =
-  /^([^\t|;]{6,}?[?？؟]["'”’]?)[ \u00a0]*(?:[-–—:=>→]+ *)?(?=[^\s,;|"])([^?？؟\t|;]{1,80})$/u;
+  /^([^\t|;]{6,}?[?？؟]["'”’]?)[ \u00a0]*(?:[-–—:=>→/]+ *)?(?=[^\s,;|"])([^?？؟\t|;]{1,80})$/u;
 /** '100 °C' looks like a number with the sign of an ordinal. */
 const DEGREES = /^[+-]?\d[\d.,]*\s?°\s?[CFK]?\b/u;
 /** Longer lines are paragraphs. */
@@ -66,9 +66,10 @@ function isShortAnswer(rest: string): boolean {
   );
 }
 
-/** Whether the answer of a question stands behind it, so that nothing more belongs to it. */
-export const isAnsweredBehind = (draft: Draft | undefined): boolean =>
-  draft !== undefined && answerBehind(pieceText(draft.stem.at(-1)!).trimEnd()) !== undefined;
+/** Whether a question has anything besides its text, or its answer behind that, so that no more text belongs to it. */
+export const isWhole = ({ stem, options, answers, fields }: Draft): boolean =>
+  options.length + answers.length + fields.length > 0 ||
+  answerBehind(pieceText(stem.at(-1)!).trimEnd()) !== undefined;
 
 const isOpen = ({ options, answers, stem }: Draft): boolean =>
   !options.length && !answers.length && stem.length === 1;

@@ -1,6 +1,7 @@
 // Questions as they are put together line by line, the lines that wait for one, and those that belong to none.
 import type { Role } from '../../model';
 import { defined } from '../../shared/defined';
+import { isWhole } from './answers-behind';
 import { newDraft, newOption, type Draft } from './draft';
 import type { Inline } from './inline';
 import type { Label } from './labels';
@@ -49,13 +50,9 @@ export class Collected {
     return this.isFree && this.waits;
   }
 
-  /** Whether the open question has anything besides its text. */
+  /** Whether the open question has anything besides its text, or its answer behind that. */
   get isComplete(): boolean {
-    const { current } = this;
-    return (
-      current !== undefined &&
-      current.options.length + current.answers.length + current.fields.length > 0
-    );
+    return this.current !== undefined && isWhole(this.current);
   }
 
   wait(line: TypedLine): void {

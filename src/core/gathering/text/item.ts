@@ -1,17 +1,17 @@
 // One question of a running text: its fields, its answer, its pictures, and what is doubtful in it.
 import type { Document, Finding, Item, Overrule, Role, Tag } from '../../model';
 import { defined } from '../../shared/defined';
-import { cleanText, numberOf, secondsOf } from '../../shared/normalise';
+import { numberOf, secondsOf } from '../../shared/normalise';
 import { optionLetter } from '../../shared/plain';
 import { splitCell } from '../../shared/table/separators';
 import { tagOf } from '../beside';
 import { amountsBehind } from './amounts';
 import { answerOf } from './answer';
 import { picturesOf, plainOfPieces, textOfPieces, type Draft, type Emphasis } from './draft';
+import { feedbackApart, nameBefore, withFeedback } from './option-feedback';
 import { placesOfSteps } from './placed-steps';
 import { withoutPoints } from './points';
 import { roundSolution } from './round-solution';
-import type { Piece } from './tokens';
 import { say } from '../../shared/say';
 
 type Said = { text: string; pieces: Draft['stem']; keep: boolean };
@@ -37,10 +37,6 @@ const TAKE: Partial<Record<Role, Take>> = {
   }),
   use: ({ text }) => ({ use: /^pract/i.test(text) ? 'practice' : 'scored' }),
 };
-
-/** What stands in front of a piece in its line, without the sign behind it: 'Difficulty'. */
-const nameBefore = ({ line, from }: Piece): string =>
-  cleanText(line.text.slice(0, from).replace(/^[^\p{L}\p{N}]+|[\s:=–—-]+$/gu, ''));
 
 /** A reference is one code; more words tell where the matter is from. */
 const isCode = (text: string): boolean => /^\S{1,30}$/u.test(text);
@@ -211,9 +207,10 @@ export type ItemContext = {
 };
 
 /** A draft as a question; what stopped it is told among the findings. */
-export function itemOf(draft: Draft, context: ItemContext): Item {
+export function itemOf(whole: Draft, context: ItemContext): Item {
   const { document, emphasis, keep, findings } = context;
   const id = context.newId();
+  const { draft, feedback } = feedbackApart(whole, keep);
   const answer = answerOf(draft, { emphasis, keep });
   const fields = withoutWords(fieldsOf(draft, keep), answer.fields.gaps?.[0]?.options);
   const own = withoutPoints(answer.stem.plain);
@@ -244,6 +241,7 @@ export function itemOf(draft: Draft, context: ItemContext): Item {
     ...amounts,
     ...withSection(fields, draft, context.sections),
     ...answer.fields,
+    ...withFeedback(answer.fields, feedback),
     ...mediaOf(draft),
     origin: { file: document.file, row: draft.line },
   };

@@ -2,6 +2,7 @@
 import type { Collected } from './collected';
 import { plainOfPieces, type Draft } from './draft';
 import type { Label } from './labels';
+import { isJudged } from './lone';
 import {
   asksOutright,
   countsParts,
@@ -103,7 +104,10 @@ const countsOn = (line: TypedLine, { options }: Pick<Draft, 'options'>): boolean
 
 /** Whether a question ends with a line right below it that counts parts: it is complete, or its text ends as a sentence does. */
 export const endsWith = (line: TypedLine, draft: Draft, isComplete: boolean): boolean =>
-  (isComplete || /[.!?？؟]["'”’»)]*\s*$/u.test(plainOfPieces(draft.stem))) && countsOn(line, draft);
+  (isComplete ||
+    /[.!?？؟]["'”’»)]*\s*$/u.test(plainOfPieces(draft.stem)) ||
+    isJudged(plainOfPieces(draft.stem))) &&
+  countsOn(line, draft);
 
 /** Whether a question has options or an answer. */
 export const hasAnswers = ({

@@ -27,7 +27,6 @@ import type { Piece } from './tokens';
 import { takeSideLine } from './side-lists';
 import { headFirst, headsPart } from './part';
 import { quotesParts, takesQuoted } from './quoted';
-import { isAnsweredBehind } from './answers-behind';
 import { countDrawn } from './drawn-lines';
 import { bracketed, countsParts, endsAsked, isRule, type TypedLine } from './typed-line';
 
@@ -214,8 +213,7 @@ class Segmenter {
 
   /** Whether a line behind a gap stands between two questions. */
   private get isBetween(): boolean {
-    const { current, isComplete } = this.found;
-    return this.gap && (isComplete || this.manner.stem.is === 'line' || isAnsweredBehind(current));
+    return this.gap && (this.found.isComplete || this.manner.stem.is === 'line');
   }
 
   /** Whether a line heads the part that begins with the next one; the question before it may have no answer. */

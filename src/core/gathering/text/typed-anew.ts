@@ -13,7 +13,7 @@ import { bulletsJudged } from './typed-bullets';
 import { lettersCounted } from './typed-circled';
 import { boxesApart, boxesBelow, columnsDownwards, lettersSigned } from './typed-columns';
 import { codesCounted, wordsAtLetters } from './typed-codes';
-import { inFullWords } from './typed-counts';
+import { inFullWords, oneMoreCounted } from './typed-counts';
 import { tasksCounted } from './typed-exercises';
 import { reasonsAtQuestions } from './typed-explained';
 import { initialsForOptions } from './typed-initials';
@@ -148,6 +148,7 @@ const STEPS: readonly ((lines: Lines) => Lines)[] = [
   legendApart,
   signsAsNames,
   letteredTurns,
+  oneMoreCounted,
   codesCounted,
   wordsAtLetters,
   bulletsJudged,

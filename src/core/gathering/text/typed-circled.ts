@@ -5,7 +5,7 @@ import { COUNTED, isLine, OFTEN, retyped, type Lines } from './retyping';
 
 const KEY = /^\s*(\p{L}[\p{L} ]{1,20}?)\s*[:–-]\s*(\p{L}(?:\s*[,;\s]\s*\p{L})+)\s*\.?\s*$/u;
 /** Letters to circle may stand in front of the number of a statement. */
-const CIRCLED = /^\s*[([]?\p{L}[)\]]?[\s/|]+[([]?\p{L}[)\]]?\s+(?=[([]?\d{1,3}[.):\]]\s)/u;
+const CIRCLED = /^\s*[([]?(\p{L})[)\]]?[\s/|]+[([]?(\p{L})[)\]]?\s+(?=[([]?\d{1,3}[.):\]]\s+\S)/u;
 
 /** The letters of a key that are two and say true and false; none of another line. */
 function lettersOf(text: string): string[] {
@@ -36,4 +36,10 @@ export function lettersCounted(lines: Lines): Lines {
       ? `Answers: ${letters.map((letter, n) => `${n + 1} ${letter}`).join(', ')}`
       : undefined;
   });
+}
+
+/** A counted statement behind the letters of its choice, 'T/F  1. Ice floats.   T', without them; undefined of any other line. */
+export function withoutChoiceFirst(text: string): string[] | undefined {
+  const [front = '', first = '', second = ''] = CIRCLED.exec(text) ?? [];
+  return front && trueFalseInitials(first, second) ? [text.slice(front.length)] : undefined;
 }

@@ -73,3 +73,37 @@ function inChapters(lines: Lines): Lines {
 /** The lines of a text with nothing behind the numbers that count questions, and names in full. */
 export const inFullWords = (lines: Lines): Lines =>
   whereOften(inFull)(whereOften(countAlone, 1)(ofAll(inChapters(lines))));
+
+const COUNTED_ALONE = /^\s*(\p{L}{3,14})\s(\d{1,3})\s*[.:]?\s*$/u;
+/** Longer lines say more than that another question follows. */
+const LONGEST = 30;
+
+/** A line that names one more question without its number, 'Bonusvraag' behind 'Vraag 2' or 'Bonus question' behind 'Question 2', with the next. */
+export function oneMoreCounted(lines: Lines): Lines {
+  const counted = lines.flatMap(({ text }) => {
+    const [, word, n] = COUNTED_ALONE.exec(text) ?? [];
+    return word ? [{ word, n: Number(n) }] : [];
+  });
+  const [first] = counted;
+  const areCounted =
+    first !== undefined &&
+    counted.length >= OFTEN &&
+    counted.every(({ word, n }, at) => word === first.word && n === first.n + at);
+  if (!areCounted) {
+    return lines;
+  }
+  const word = bareWords(first.word);
+  const isOneMore = (text: string, at: number): boolean =>
+    text.trim().length <= LONGEST &&
+    !/\d/u.test(text) &&
+    !lines[at - 1]?.text.trim() &&
+    Boolean(lines[at + 1]?.text.trim()) &&
+    bareWords(text) !== word &&
+    bareWords(text).endsWith(word);
+  let n = 0;
+  return retyped(lines, (at) => {
+    const { text } = lines[at]!;
+    n = Number(COUNTED_ALONE.exec(text)?.[2] ?? n);
+    return n > 0 && isOneMore(text, at) ? `${first.word} ${(n += 1)}` : undefined;
+  });
+}

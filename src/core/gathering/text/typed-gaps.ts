@@ -29,6 +29,18 @@ function answerBelow(
   return undefined;
 }
 
+const UNDERLINED = /(?<![\p{L}\p{N}_])_{3,}(\p{L}[^_\n]{0,40}?)_{3,}(?![\p{L}\p{N}_])/gu;
+/** Words that stand on the line of their gap, '___gas___', as what goes in. */
+export const wordsOnGaps = (lines: Lines): Lines =>
+  lines.map((line) =>
+    isLine(line) && line.text.search(UNDERLINED) >= 0
+      ? {
+          ...anew(line, line.text.replace(UNDERLINED, '[[$1]]')),
+          source: line.source ?? line.text,
+        }
+      : line,
+  );
+
 const COUNTED_WORD = /^\s*[([]?(\d{1,2})[.):\]]+\s*(\S.*)$/u;
 
 /** Where the words of counted gaps stand below their sentence, a line each, and the words; none where they are not as many. */

@@ -19,7 +19,8 @@ import {
   verdictWithReason,
   verdictsBelow,
 } from './typed-verdicts';
-import { apartWithWord, countedGaps, gapWordsBehind } from './typed-gaps';
+import { withoutChoiceFirst } from './typed-circled';
+import { apartWithWord, countedGaps, gapWordsBehind, wordsOnGaps } from './typed-gaps';
 import { levelBehind } from './typed-around';
 import { placesAtSteps, stepsWithOrder } from './typed-steps';
 import { anew, isLine, OFTEN, whereOften, withTicks, type Lines } from './retyping';
@@ -180,10 +181,12 @@ function letteredByTabs(text: string): string[] | undefined {
 /** Ways of typing, in the order in which they are looked for. */
 export const TYPED_OTHERWISE: readonly ((lines: Lines) => Lines)[] = [
   namesInFront,
+  wordsOnGaps,
   countedGaps,
   whereOften(gapWordsBehind, 1),
   whereOften(apartWithWord),
   verdictsBelow,
+  whereOften(withoutChoiceFirst),
   whereOften(verdictInBrackets, 1),
   whereOften(verdictWithReason, 1),
   optionsCrossed,

@@ -1,4 +1,5 @@
 // Questions a line each with their solution in brackets at the end, and nothing that numbers them: 'What floats? {cork|wood}'.
+import type { DocumentLine } from '../../model';
 import { quantityOf } from '../../shared/normalise';
 import { verdictOf } from '../../shared/vocabulary/verdicts';
 import { anew, COUNTED, isLine, retyped, type Lines } from './retyping';
@@ -45,24 +46,48 @@ export function solutionsBehind(lines: Lines): Lines {
 }
 
 /** A question with a sign and its answer behind: 'What floats? – cork'. */
-const ANSWERED = /^\s*(\S.*[?？؟]["'”’]?)\s*[-–—=:>→]+\s*([^?？؟]{1,80})$/su;
+const ANSWERED = /^\s*(\S.*[?？؟]["'”’]?)\s*[-–—=:>→/]+\s*([^?？؟/]{1,120})$/su;
 
 const NUMBER = /^\s*[([]?(\d{1,3})/u;
 
-/** A question without a number that is typed as the counted ones above it are, with its answer behind, with the next number. */
+const LONGEST_TITLE = 40;
+
+/** Questions without numbers that have their answer behind: each counted, with the answer below it. A few words above one head a part. */
+function countedThrough(lines: Lines, found: readonly (RegExpExecArray | null)[]): Lines {
+  let count = 0;
+  const heads = ({ text }: DocumentLine, at: number): boolean =>
+    text.trim().length <= LONGEST_TITLE &&
+    /[\p{L}\p{N}]\s*$/u.test(text) &&
+    !found[at] &&
+    Boolean(found[at + 1]);
+  return lines.flatMap((line, at) => {
+    const [, stem, answer] = found[at] ?? [];
+    if (stem && answer) {
+      count++;
+      return [anew(line, `${count}. ${stem.trim()}`), anew(line, `Answer: ${answer}`)];
+    }
+    return [heads(line, at) ? { ...line, heading: 1 } : line];
+  });
+}
+
+/**
+ * Questions without a number that have their answer behind: counted where none is; one that is typed as the counted ones
+ * above it are has the next number.
+ */
 export function answeredUncounted(lines: Lines): Lines {
-  const found = lines.map((line) => (isLine(line) ? ANSWERED.exec(line.text)?.[0] : undefined));
-  const counted = found.filter((text) => text !== undefined && COUNTED.test(text)).length;
-  const others = found.filter((text) => text !== undefined && !NUMBERED.test(text)).length;
+  const found = lines.map((line) => (isLine(line) ? ANSWERED.exec(line.text) : null));
+  const counted = found.filter((match) => match && COUNTED.test(match[0])).length;
+  const others = found.filter((match) => match && !NUMBERED.test(match[0])).length;
+  if (others >= FEWEST && !lines.some(({ text }) => NUMBERED.test(text))) {
+    return countedThrough(lines, found);
+  }
   let count = 0;
   return counted < FEWEST || others >= counted
     ? lines
     : retyped(lines, (at) => {
         const { text } = lines[at]!;
         count = COUNTED.test(text) ? Number(NUMBER.exec(text)![1]) : count;
-        return found[at] === undefined || NUMBERED.test(text)
-          ? undefined
-          : `${(count += 1)}. ${text.trim()}`;
+        return !found[at] || NUMBERED.test(text) ? undefined : `${(count += 1)}. ${text.trim()}`;
       });
 }
 

@@ -10,7 +10,7 @@ const TABBED = 4;
 const LETTERED = /^\s*[-•*✓✅]?\s?(?:\*\*)?\(?[a-hA-H](?:[).]\s|\)\S)/u;
 /** A number with what closes it, behind a word for a question or a verdict in brackets. */
 const NUMBERED =
-  /^(?:#+\s*)?(?:\*\*)?(?:[([]\s*\p{L}{1,8}\s*[)\]]\s*|_+\s*\p{L}{0,8}\s*_*\s+)?(?:q|question|frage|pregunta|domanda|vraag|pergunta|cwestiwn)?\.?\s*\(?\d{1,3}\s*(?:[.):]|[/°º>](?=\s))\s*\S/iu;
+  /^(?:#+\s*)?(?:\*\*)?(?:\p{Lu}\s?\/\s?\p{Lu}\s+|[([]\s*\p{L}{1,8}\s*[)\]]\s*|_+\s*\p{L}{0,8}\s*_*\s+)?(?:q|question|frage|pregunta|domanda|vraag|pergunta|cwestiwn)?\.?\s*\(?\d{1,3}\s*(?:[.):]|[/°º>](?=\s))\s*\S/iu;
 const STARRED = /^\s*\*\s?[^\s*]|\S\s?\*\s*$/u;
 const TICKED = /^\s*(?:[-*]\s*)?(?:\[[ xX✓]\]|[✓✔✅☐☑])/u;
 const SIGNS: readonly Separator[] = ['\t', ';', '|', ','];
@@ -43,7 +43,7 @@ const JUDGED_CHARACTERS = 200_000;
 /** A question mark at the end, or before what is said of the question in brackets: '(2 points)'. */
 const ASKING = /[?？؟]\W*(?:[([][^()[\]]{1,30}[)\]]\W*)?$/u;
 /** A question with a dash or an arrow and its answer behind. */
-const ANSWERED = /[?？؟]["'”’]?\s*(?:[-–—=:>→]+\s*)\S/u;
+const ANSWERED = /[?？؟]["'”’]?\s*(?:[-–—=:>→/]+\s*)[^\s/][^/]*$/u;
 
 const OFFERING = /\s\(?[Aa][).]\s?\S.{0,120}?\s\(?[Bb][).]\s?\S/u;
 
@@ -60,6 +60,8 @@ export type Evidence = {
   asking: number;
   /** Lines with a number, a question and its answer behind a dash. */
   answered: number;
+  /** Lines with a question and its answer behind a sign, whatever stands in front. */
+  answeredBare: number;
   /** Cells in quotes that hold several lines, with a separator beside them. */
   quoted: number;
   /** Lines that hold options with their letters, one behind the other. */
@@ -115,6 +117,7 @@ export function evidenceOf(source: string, name: string): Evidence {
     gapped: hits((line) => /_{3,}|\.{5,}|\S\s\{[^{}"\s][^{}"]{0,60}\}/u.test(line)),
     asking: hits((line) => ASKING.test(line)),
     answered: hits((line) => NUMBERED.test(line) && ANSWERED.test(line)),
+    answeredBare: hits((line) => ANSWERED.test(line)),
     tabbed: hits((line) => line.split('\t').filter((text) => text.trim()).length >= TABBED),
     tabs,
     commas,

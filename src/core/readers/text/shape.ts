@@ -106,6 +106,15 @@ const RULES: readonly Rule[] = [
   },
   {
     as: 'questions',
+    holds: ({ answeredBare, count, terms }) =>
+      answeredBare >= FEWEST_ANSWERED &&
+      answeredBare >= count * 0.3 &&
+      !(terms && terms.share >= MOSTLY),
+    because: ({ answeredBare }) =>
+      say('{answeredBare} lines hold a question with its answer behind', { answeredBare }),
+  },
+  {
+    as: 'questions',
     holds: ({ numbered, count }) => numbered >= 2 && numbered >= count * 0.15,
     because: ({ numbered }) => say('{numbered} lines begin with a number', { numbered }),
   },
