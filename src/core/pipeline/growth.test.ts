@@ -11,8 +11,18 @@ const table = (heads: string, row: (n: number) => string, count: number): string
 const lines = (line: (n: number) => string, count: number): string =>
   Array.from({ length: count }, (_, n) => line(n)).join('\n');
 
+type Make = (count: number) => { name: string; text: string };
+/** Typed texts of questions, `share` of them for each row. */
+const typed = (share: number, blocks: Record<string, (n: number) => string>) =>
+  Object.fromEntries(
+    Object.entries(blocks).map(([name, block]): [string, Make] => [
+      name,
+      (count) => ({ name: 'a.txt', text: lines(block, Math.ceil(count * share)) }),
+    ]),
+  );
+
 /** Files of so many rows, of all the forms that a table or a text may be taken for. */
-const FILES: Record<string, (count: number) => { name: string; text: string }> = {
+const FILES: Record<string, Make> = {
   'an ordinary table': (count) => ({
     name: 'a.csv',
     text: table('Question,A,B,Right', (n) => `What is it number ${n}?,a,b,A`, count),
@@ -59,6 +69,18 @@ const FILES: Record<string, (count: number) => { name: string; text: string }> =
       (n) => `${n + 1}. What is it number ${n}?\nAnswer choices:\na) x\nb) *y\n`,
       Math.ceil(count / 4),
     ),
+  }),
+  ...typed(1, {
+    'answers below their questions': (n) => `Q What is it number ${n}?\nA This one ${n}\n`,
+    'answers behind their questions': (n) => `What is it number ${n}? - this ${n}\nand ${n}\n`,
+  }),
+  ...typed(1 / 3, {
+    'options with an x and an o': (n) => `${n + 1}. What is it?\nx this ${n}\no that ${n}\n`,
+    'options in capitals': (n) => `${n + 1}. What is it?\na) THIS ${n}\nb) that ${n}\n`,
+    'feedback of options': (n) =>
+      `${n + 1}. What?\na) x\nb) y\nAnswer: a\nFeedback (a): u${n}\nFeedback (b): v\n`,
+    'lines to write on': (n) => `${n + 1}. Why is it ${n}?\n${'_'.repeat(30)}\n`,
+    'a table each': (n) => `| Question | Answer |\n|---|---|\n| What is ${n}? | x${n} |\n\n${n}\n`,
   }),
   'marked text': (count) => ({
     name: 'a.txt',

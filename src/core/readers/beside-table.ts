@@ -10,8 +10,11 @@ const holdsQuestions = (line: string): boolean =>
   fieldOfLine(line)?.role === 'answer' ||
   /^\s*\(?\d{1,3}[.)]\s.*[?？؟]\W*$/u.test(line);
 
-/** A line that asks, with others below it that do not. */
-const ASKS = /\p{L}.*[?？؟]\W*$/u;
+const ASKS = /[?？؟]\W*$/u;
+/** So much of a line's end is looked at. */
+const END = 20;
+/** Whether a line asks; others below it do not. */
+const asks = (text: string): boolean => /\p{L}/u.test(text) && ASKS.test(text.slice(-END));
 const FEWEST = 2;
 
 /** A line beside a table; without its number in documents, which have none. */
@@ -21,7 +24,7 @@ type Beside = { text: string; line?: number };
 export function questionsBeside(file: string, lines: readonly Beside[]): Finding[] {
   const filled = lines.filter(({ text }) => text.trim());
   const asked = filled.filter(
-    ({ text }, at) => ASKS.test(text) && at + 1 < filled.length && !ASKS.test(filled[at + 1]!.text),
+    ({ text }, at) => asks(text) && at + 1 < filled.length && !asks(filled[at + 1]!.text),
   );
   const held = filled.filter(({ text }) => holdsQuestions(text));
   const found = [held, asked].find(({ length }) => length >= FEWEST);

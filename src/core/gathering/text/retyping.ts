@@ -55,6 +55,21 @@ export const eachLine = (lines: Lines, look: (text: string) => string | undefine
 export const countUp = (numbers: readonly (number | undefined)[]): boolean =>
   numbers.every((n, at) => n === at + 1);
 
+/** What a look at each line finds, in stretches of lines that stand right below one another and all have it. */
+export function stretchesOf<Found>(found: readonly (Found | undefined)[]): Found[][] {
+  const stretches: Found[][] = [];
+  found.forEach((one, at) => {
+    if (one === undefined) {
+      return;
+    }
+    if (found[at - 1] === undefined) {
+      stretches.push([]);
+    }
+    stretches.at(-1)!.push(one);
+  });
+  return stretches;
+}
+
 /** So many lines carry plus or minus before these say right and wrong. */
 const FEWEST_SIGNED = 4;
 

@@ -1,4 +1,5 @@
 // One line of answers below several questions: 'Answers: bow, stern, rudder', one for each of them in their order.
+import { groupBy } from '../../shared/group-by';
 import { alike, quantityOf } from '../../shared/normalise';
 import { pieceText, plainOfPieces, splitPiece, type Draft } from './draft';
 import type { Piece } from './tokens';
@@ -25,15 +26,18 @@ function areSpellings(parts: readonly string[]): boolean {
 /** The name in front of an answer in its line. */
 const nameOf = ({ line, from }: Piece): string => alike(line.text.slice(0, from));
 
+/** The first answers of questions below none that waits, by the name in front of them. */
+const answersByName = (drafts: readonly Draft[]): ReadonlyMap<string, Piece[]> =>
+  groupBy(
+    drafts.flatMap(({ answers: [first] }, at) =>
+      first && !(at > 0 && isOpen(drafts[at - 1]!)) ? [first] : [],
+    ),
+    nameOf,
+  );
+
 /** Whether a name stands in front of the answers of other questions too: then each has its own, and what has none is open. */
-const isOfEach = (answer: Piece, drafts: readonly Draft[]): boolean =>
-  drafts.filter(
-    ({ answers: [first] }, at) =>
-      first &&
-      first !== answer &&
-      nameOf(first) === nameOf(answer) &&
-      !(at > 0 && isOpen(drafts[at - 1]!)),
-  ).length >= LEAST;
+const isOfEach = (answer: Piece, byName: ReadonlyMap<string, Piece[]>): boolean =>
+  (byName.get(nameOf(answer)) ?? []).filter((other) => other !== answer).length >= LEAST;
 
 /** The first of the questions above that wait for an answer; the question itself where none does. */
 function firstOpen(drafts: readonly Draft[], at: number): number {
@@ -53,12 +57,14 @@ const mayBeSeveral = (draft: Draft, answer: Piece): boolean =>
 
 /** Gives the questions above a line of answers each its own, where there are as many of one as of the other. */
 export function spreadAnswers(drafts: readonly Draft[]): void {
+  const byName = answersByName(drafts);
   for (const [at, draft] of drafts.entries()) {
     const [answer] = draft.answers;
-    if (!answer || !mayBeSeveral(draft, answer) || isOfEach(answer, drafts)) {
+    const from = answer ? firstOpen(drafts, at) : at;
+    if (!answer || from === at || !mayBeSeveral(draft, answer) || isOfEach(answer, byName)) {
       continue;
     }
-    const questions = drafts.slice(firstOpen(drafts, at), at + 1);
+    const questions = drafts.slice(from, at + 1);
     const sign = SIGNS.find((one) => pieceText(answer).split(one).length === questions.length);
     const parts = sign && questions.length >= LEAST ? splitPiece(answer, sign) : [];
     if (parts.length === questions.length && !areSpellings(parts.map(pieceText))) {

@@ -1,5 +1,5 @@
 // Boxes of a text that are filled with a sign of its maker's: '( ) a gate', '(o) a step'.
-import { eachLine, isLine, OFTEN, type Lines } from './retyping';
+import { eachLine, isLine, OFTEN, stretchesOf, type Lines } from './retyping';
 
 const EMPTY = /^\s*(?:\(\s*\)|\[\s*\]|<\s*>)\s*(?=\S)/u;
 const FILLED = /^(\s*)[([<]\s?([oO0•●#@~v√])\s?[)\]>]\s*(?=\S)/u;
@@ -26,11 +26,7 @@ export function boxesUndrawn(lines: Lines): Lines {
   const signs = lines.map((line) =>
     isLine(line) ? BARE.exec(line.text)?.[2]?.toLowerCase() : undefined,
   );
-  const isFirst = (at: number): boolean => signs[at] !== undefined && !signs[at - 1];
-  const groups = signs.flatMap((_, at) => {
-    const end = signs.findIndex((sign, other) => other > at && !sign);
-    return isFirst(at) ? [signs.slice(at, end < 0 ? signs.length : end)] : [];
-  });
+  const groups = stretchesOf(signs);
   const areOptions = groups.every((group) => group.length > 1 && group.includes('x'));
   return groups.length < OFTEN || !areOptions || !signs.includes('o')
     ? lines

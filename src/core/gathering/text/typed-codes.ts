@@ -47,8 +47,14 @@ export function codesCounted(lines: Lines): Lines {
 const LETTERED = /^\s*[([]?([a-h])[).\]]\s+(\S.*)$/su;
 const PAIR = /([a-h])\s*[:=)–-]\s*([^,;:=]+?)\s*(?:[,;]\s*|$)/gu;
 
+/** A key by letters begins with the first: a look before any closer one. */
+const FIRST = /^\s*[([]?a\s*[:=)–-]/u;
+
 /** The words of a line that answers by letters from the first on, 'a: tongs, b: bellows'; none of another line. */
 function wordsByLetter(text: string): string[] {
+  if (!FIRST.test(text)) {
+    return [];
+  }
   const inner = text.trim().replace(/^[([](.*)[)\]]$/su, '$1');
   const found = [...inner.matchAll(PAIR)];
   const isWhole = found.map(([whole]) => whole).join('') === inner;

@@ -1,7 +1,16 @@
 // Options that a sign parts behind a question or on the line below it, with one of them in capitals or starred.
 import { alike } from '../../shared/normalise';
 import { fieldOfLine } from '../../shared/vocabulary/answer-lines';
-import { anew, COUNTED, isLine, namesAnswers, OFTEN, whereOften, type Lines } from './retyping';
+import {
+  anew,
+  COUNTED,
+  isLine,
+  namesAnswers,
+  OFTEN,
+  stretchesOf,
+  whereOften,
+  type Lines,
+} from './retyping';
 import { asksOutright } from './typed-line';
 
 const PARTING = /\s+\/\s+|\s*\|\s*/u;
@@ -75,11 +84,7 @@ const LISTED = /^\s*(?:[-*•–]|[([]?[A-Ja-j][).\]])\s+(\S.*?)\s*$/su;
 /** Options with labels, a line each, of which one in each question is in capitals, where nothing else says which is right: with a star. */
 function loudOnes(lines: Lines): Lines {
   const texts = lines.map((line) => (isLine(line) ? LISTED.exec(line.text)?.[1] : undefined));
-  const starts = texts.flatMap((text, at) => (text && !texts[at - 1] ? [at] : []));
-  const groups = starts.map((from) => {
-    const end = texts.findIndex((text, at) => at > from && !text);
-    return texts.slice(from, end < 0 ? texts.length : end).map((text) => isLoud(text!));
-  });
+  const groups = stretchesOf(texts).map((own) => own.map(isLoud));
   const isSingled = groups.every(
     (loud) => loud.length >= LEAST_OFFERED && loud.filter(Boolean).length === 1,
   );

@@ -43,7 +43,7 @@ const JUDGED_CHARACTERS = 200_000;
 /** A question mark at the end, or before what is said of the question in brackets: '(2 points)'. */
 const ASKING = /[?？؟]\W*(?:[([][^()[\]]{1,30}[)\]]\W*)?$/u;
 /** A question with a dash or an arrow and its answer behind. */
-const ANSWERED = /[?？؟]["'”’]?\s*(?:[-–—=:>→/]+\s*)[^\s/][^/]*$/u;
+const ANSWERED = /[?？؟]["'”’]?\s*(?:[-–—=:>→/]+\s*)[^\s/][^/]{0,200}$/u;
 
 const OFFERING = /\s\(?[Aa][).]\s?\S.{0,120}?\s\(?[Bb][).]\s?\S/u;
 
