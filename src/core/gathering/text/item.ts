@@ -210,8 +210,8 @@ export type ItemContext = {
 export function itemOf(whole: Draft, context: ItemContext): Item {
   const { document, emphasis, keep, findings } = context;
   const id = context.newId();
-  const { draft, feedback } = feedbackApart(whole, keep);
-  const answer = answerOf(draft, { emphasis, keep });
+  const answer = answerOf(whole, { emphasis, keep });
+  const { draft, feedback } = feedbackApart(whole, answer.fields, keep);
   const fields = withoutWords(fieldsOf(draft, keep), answer.fields.gaps?.[0]?.options);
   const own = withoutPoints(answer.stem.plain);
   const { text, ...amounts } = amountsBehind(own.text, answer.kind !== 'open');

@@ -122,3 +122,25 @@ it('a statement that is judged keeps the sign of its number, so that the other q
     'short: When did it open? [1794]',
   ]);
 });
+
+it('terms and definitions have their names in short, with hints', async () => {
+  const { items } = await gatherTyped(
+    text(
+      'TERM: anneal',
+      'DEF: to cool slowly',
+      'HINT: against cracks',
+      '',
+      'TERM: punty',
+      'DEF: a rod',
+    ),
+  );
+  expect(items).toMatchObject([
+    {
+      kind: 'card',
+      stem: { plain: 'anneal' },
+      accepted: ['to cool slowly'],
+      hint: { plain: 'against cracks' },
+    },
+    { kind: 'card', stem: { plain: 'punty' }, accepted: ['a rod'] },
+  ]);
+});

@@ -58,3 +58,22 @@ describe('feedback of single options', () => {
     expect(first).toEqual([OPTIONS.map((option) => [option, undefined]), 'Weight decides.']);
   });
 });
+
+it('what names letters below a statement stays an explanation', async () => {
+  const text = [
+    '1. Cork floats. True or false?',
+    'Answer: true',
+    'Feedback A: It is light.',
+    'Feedback B: It is not heavy.',
+    '',
+    '2. What sinks?',
+    'a) wood',
+    'b) lead',
+    'Answer: b',
+  ];
+  const { items } = await gatherTyped(text.join('\n'));
+  expect(items[0]).toMatchObject({
+    kind: 'true-false',
+    explanation: { plain: 'It is light. It is not heavy.' },
+  });
+});

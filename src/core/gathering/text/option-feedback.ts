@@ -52,13 +52,17 @@ function feedbackPlaces(draft: Draft): Map<Field, number> {
   return new Map(isOfEach && placed.length >= length - 1 ? placed : []);
 }
 
-/** A question's fields without those that speak of its options, and what these say, by the places of the options. */
+/**
+ * A question's fields without those that speak of its options, and what these say, by the places of `options`, which are all that its
+ * lines hold; as it is where it became something else.
+ */
 export function feedbackApart(
   draft: Draft,
+  { options = [] }: Pick<Item, 'options'>,
   keep: boolean,
 ): { draft: Draft; feedback: ReadonlyMap<number, NonNullable<Option['feedback']>> } {
-  const places =
-    draft.options.length > 1 && draft.fields.length ? feedbackPlaces(draft) : undefined;
+  const areAll = options.length > 1 && options.length === draft.options.length;
+  const places = areAll && draft.fields.length ? feedbackPlaces(draft) : undefined;
   if (!places?.size) {
     return { draft, feedback: new Map() };
   }
@@ -69,7 +73,7 @@ export function feedbackApart(
   return { draft: { ...draft, fields }, feedback };
 }
 
-/** Options with what is said of each; as they are where not each place stands for one of them. */
+/** Options with what is said of each. */
 export const withFeedback = (
   { options }: Pick<Item, 'options'>,
   feedback: ReadonlyMap<number, NonNullable<Option['feedback']>>,

@@ -68,10 +68,11 @@ export function listsDotted(lines: Lines): Lines {
   }
   const lefts = run.map((at) => found[at]![1]!);
   return retyped(lines, (at) => {
-    const [, left, letter, right] = found[at] ?? [];
-    return left === undefined
-      ? pairsNamed(lines[at]!.text, lefts)
-      : `${run.indexOf(at) + 1}. ${left}        ${letter}. ${right}`;
+    const [, left, letter = '', right] = found[at] ?? [];
+    if (left !== undefined) {
+      return `${letterPlace(letter) + 1}. ${left}        ${letter}. ${right}`;
+    }
+    return isLine(lines[at]!) ? pairsNamed(lines[at]!.text, lefts) : undefined;
   });
 }
 

@@ -33,10 +33,12 @@ export function withSignsWithin(fronts: readonly Front[]): Front[] {
   };
   return fronts.map((front, at) => {
     const sign = signs[at];
+    if (sign === undefined) {
+      return front;
+    }
     const own = fronts.flatMap((one, n) => (keyOf(one) === keyOf(front) ? [signs[n]] : []));
     const signed = own.filter(Boolean);
     const isTold =
-      sign !== undefined &&
       signed.length * 2 <= own.length &&
       signed.every((one) => one === sign) &&
       (isAlike(at, at - 1) || isAlike(at, at + 1));

@@ -10,6 +10,7 @@ const ANSWER = wholly({
     '(?:the )?(?:correct|right|proper) (?:order|sequence)(?: is)?',
     'correct',
     'right',
+    'def',
     'a',
   ],
   de: [
