@@ -97,3 +97,20 @@ describe('answers in the column of the key', () => {
     expect(receipt.readBack.differences).toEqual([]);
   });
 });
+
+it('a sentence with gaps is the first question of a table without headings', async () => {
+  const { items } = await gatherColumns([
+    'Se montan las ____ a punto de ____.;claras;nieve;;cloze',
+    '¿Qué verdura crece bajo tierra?;El calabacín;El tomate;-> La zanahoria;pick one',
+    '¿Cuántos gramos hay en medio kilo?;500;;;numeric',
+    '¿Qué se cuece?;-> El arroz;La sal;El agua;pick one',
+    'El queso se hace con pan.;True;-> False;;true/false',
+  ]);
+  expect(items.map(({ kind }) => kind)).toEqual([
+    'gap',
+    'choice-one',
+    'number',
+    'choice-one',
+    'true-false',
+  ]);
+});

@@ -197,13 +197,21 @@ function namesPlacesAsBelow(region: Region, row: number): boolean {
   return false;
 }
 
+const GAP = /_{3,}|\.{4,}|…{2,}/u;
+/** Whether a row holds a sentence with a gap to fill, as no heading does. */
+const drawsGap = (region: Region, row: number): boolean =>
+  Array.from({ length: region.right - region.left + 1 }, (_, at) =>
+    region.cell(row, region.left + at),
+  ).some((text) => GAP.test(text) && text.split(/\s+/u).length > WORDS);
+
 /** Whether a row does what the questions around it do, whatever its words. */
 export const doesAsQuestions = (region: Region, row: number): boolean =>
   standsAgain(region, row) ||
   countsOnBelow(region, row) ||
   namesPlacesAsBelow(region, row) ||
   saysItsOptionAsOthers(region, row) ||
-  asksBelowHeadings(region, row);
+  asksBelowHeadings(region, row) ||
+  drawsGap(region, row);
 
 const CONTENT = SAYINGS.indexOf('content');
 const SURELY = 0.8;

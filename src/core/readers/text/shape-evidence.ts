@@ -45,6 +45,9 @@ const ASKING = /[?？؟]\W*(?:[([][^()[\]]{1,30}[)\]]\W*)?$/u;
 /** A question with a dash or an arrow and its answer behind. */
 const ANSWERED = /[?？؟]["'”’]?\s*(?:[-–—=:>→/]+\s*)[^\s/][^/]{0,200}$/u;
 
+/** A definition by its name in short, below its term. */
+const DEFINED = /^\s*def\.?\s*:\s*\S/iu;
+
 const OFFERING = /\s\(?[Aa][).]\s?\S.{0,120}?\s\(?[Bb][).]\s?\S/u;
 
 /** What speaks for columns, terms or questions in the first filled lines of a text. */
@@ -110,7 +113,7 @@ export function evidenceOf(source: string, name: string): Evidence {
     count: lines.length,
     isColumnFile: /\.(?:csv|tsv|tab)$/i.test(name),
     lettered: hits((line) => LETTERED.test(line)),
-    answers: hits((line) => fieldOfLine(line)?.role === 'answer'),
+    answers: hits((line) => fieldOfLine(line)?.role === 'answer' || DEFINED.test(line)),
     numbered: hits((line) => NUMBERED.test(line.trim())),
     marked: hits((line) => STARRED.test(line) || TICKED.test(line)),
     offering: hits((line) => OFFERING.test(line)),

@@ -10,7 +10,6 @@ const ANSWER = wholly({
     '(?:the )?(?:correct|right|proper) (?:order|sequence)(?: is)?',
     'correct',
     'right',
-    'def',
     'a',
   ],
   de: [
