@@ -103,11 +103,17 @@ const countsOn = (line: TypedLine, { options }: Pick<Draft, 'options'>): boolean
   );
 
 /** Whether a question ends with a line right below it that counts parts: it is complete, or its text ends as a sentence does. */
-export const endsWith = (line: TypedLine, draft: Draft, isComplete: boolean): boolean =>
-  (isComplete ||
-    /[.!?？؟]["'”’»)]*\s*$/u.test(plainOfPieces(draft.stem)) ||
-    isJudged(plainOfPieces(draft.stem))) &&
-  countsOn(line, draft);
+export function endsWith(
+  line: TypedLine,
+  draft: Draft,
+  found: Pick<Collected, 'isComplete'>,
+): boolean {
+  if (!countsOn(line, draft)) {
+    return false;
+  }
+  const text = plainOfPieces(draft.stem);
+  return found.isComplete || /[.!?？؟]["'”’»)]*\s*$/u.test(text) || isJudged(text);
+}
 
 /** Whether a question has options or an answer. */
 export const hasAnswers = ({

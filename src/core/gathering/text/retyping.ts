@@ -51,6 +51,12 @@ export const retyped = (lines: Lines, textAt: (at: number) => string | undefined
 export const eachLine = (lines: Lines, look: (text: string) => string | undefined): Lines =>
   retyped(lines, (at) => (isLine(lines[at]!) ? look(lines[at]!.text) : undefined));
 
+/** The line with the words that a pattern finds in its gaps as what goes in; what was typed stays at hand. */
+export const gapsFilled = (line: DocumentLine, words: RegExp): DocumentLine => ({
+  ...anew(line, line.text.replace(words, '[[$1]]')),
+  source: line.source ?? line.text,
+});
+
 /** Whether numbers count up from 1, one by one. */
 export const countUp = (numbers: readonly (number | undefined)[]): boolean =>
   numbers.every((n, at) => n === at + 1);

@@ -194,13 +194,13 @@ class Segmenter {
 
   private onText(line: TypedLine, index: number): void {
     const { found, manner } = this;
-    const { current, isComplete } = found;
+    const { current } = found;
     if (manner.stem.is === 'gap') {
       const take = manner.option.is === 'plain' ? takePlainText : takeFreeText;
       take(line, found, this.gap);
     } else if (!current) {
       found.wait(line);
-    } else if (this.headsNext(line, index) && (this.gap || endsWith(line, current, isComplete))) {
+    } else if (this.headsNext(line, index) && (this.gap || endsWith(line, current, found))) {
       this.between(line, index);
     } else if (manner.option.is === 'plain' && takesPlainOption(current, line, this.gap)) {
       found.addOption(line, plainOption(line));

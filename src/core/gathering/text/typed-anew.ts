@@ -6,7 +6,16 @@ import { likelihoodOf } from '../../understanding';
 import { isOffer } from './offered';
 import { partsOf } from './option-line';
 import { inLatinScript } from './other-scripts';
-import { anew, isLine, namesAnswers, OFTEN, whereOften, withTicks, type Lines } from './retyping';
+import {
+  anew,
+  gapsFilled,
+  isLine,
+  namesAnswers,
+  OFTEN,
+  whereOften,
+  withTicks,
+  type Lines,
+} from './retyping';
 import { TYPED_AROUND } from './typed-around';
 import { TYPED_BELOW } from './typed-below';
 import { bulletsJudged } from './typed-bullets';
@@ -101,16 +110,12 @@ const SOLUTIONS_ELSEWHERE = /\[[^\]]+\]\s*\.?\s*$/u;
 
 /** Gaps with a word in brackets right behind them, where no answer stands anywhere else: the word is what goes in. */
 function gapsSolved(lines: Lines): Lines {
-  const solved = lines.filter((line) => isLine(line) && line.text.search(SOLVED) >= 0);
+  const solved = new Set(lines.filter((line) => isLine(line) && line.text.search(SOLVED) >= 0));
   const isToldElsewhere = (): boolean =>
     lines.some(({ text }) => SOLUTIONS_ELSEWHERE.test(text)) || namesAnswers(lines);
-  return solved.length < OFTEN || isToldElsewhere()
+  return solved.size < OFTEN || isToldElsewhere()
     ? lines
-    : lines.map((line) =>
-        solved.includes(line)
-          ? { ...anew(line, line.text.replace(SOLVED, '[[$1]]')), source: line.source ?? line.text }
-          : line,
-      );
+    : lines.map((line) => (solved.has(line) ? gapsFilled(line, SOLVED) : line));
 }
 
 /** Options on one line with the letter of the right one in brackets behind them. */

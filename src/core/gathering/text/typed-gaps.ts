@@ -1,7 +1,7 @@
 // Gaps that are counted, 'the (1) ____ closes the (2) ____', typed anew without their numbers, here and in the line that answers.
 import { fieldOfLine } from '../../shared/vocabulary/answer-lines';
 import { countedWords, uncountedGaps } from '../answers';
-import { anew, isLine, type Lines } from './retyping';
+import { anew, gapsFilled, isLine, type Lines } from './retyping';
 
 /** So many lines below a sentence its words may stand. */
 const BELOW = 6;
@@ -33,12 +33,7 @@ const UNDERLINED = /(?<![\p{L}\p{N}_])_{3,}(\p{L}[^_\n]{0,40}?)_{3,}(?![\p{L}\p{
 /** Words that stand on the line of their gap, '___gas___', as what goes in. */
 export const wordsOnGaps = (lines: Lines): Lines =>
   lines.map((line) =>
-    isLine(line) && line.text.search(UNDERLINED) >= 0
-      ? {
-          ...anew(line, line.text.replace(UNDERLINED, '[[$1]]')),
-          source: line.source ?? line.text,
-        }
-      : line,
+    isLine(line) && line.text.search(UNDERLINED) >= 0 ? gapsFilled(line, UNDERLINED) : line,
   );
 
 const COUNTED_WORD = /^\s*[([]?(\d{1,2})[.):\]]+\s*(\S.*)$/u;

@@ -14,7 +14,7 @@ import {
   withQuotes,
 } from './ends';
 import { named, withSingular } from './numbers';
-import { barelyLabelled, LABELS } from './labels';
+import { barelyLabelled, labelIn, LABELS } from './labels';
 import { styleOf, withSignsWithin } from './front-style';
 import {
   capitals,
@@ -169,10 +169,6 @@ function partNames(lines: readonly string[]): (front: Front) => boolean {
 }
 const BEHIND_NAME = /^\s*[[({<][^[\](){}<>]+[\])}>]\s+(?=\S)/u;
 
-/** A line as the first of some ways takes it apart. */
-const firstOf = (ways: readonly Way[], line: string): Front | undefined =>
-  ways.map((way) => way(line)).find((front) => front !== undefined);
-
 /** Each line taken apart; one that ends where others have a text has none. */
 export function frontsOf(lines: readonly string[]): Front[] {
   const going = goingOn(lines);
@@ -185,7 +181,7 @@ export function frontsOf(lines: readonly string[]): Front[] {
 
 /** Each whole line taken apart in the way that says most and comes again, or that its words say. */
 function wholeFronts(lines: readonly string[]): Front[] {
-  const labels = lines.map((line) => firstOf(LABELS, line));
+  const labels = lines.map(labelIn);
   const isBarred: ReadonlyMap<Way, boolean> = new Map([
     [firstWord, !areBareWords(lines, firstWord, { fewest: 2, each: LINES_EACH })],
     [firstLetter, !areLetters(lines)],

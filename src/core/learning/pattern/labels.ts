@@ -1,6 +1,6 @@
 // Lines with a letter or number in front that counts them: 'a) ', '**b. Locks**', 'Answer A: '.
 import { letterPlace } from '../../shared/plain';
-import { letterSign, lettersIn, type Way } from './front';
+import { letterSign, lettersIn, type Front, type Way } from './front';
 
 /** What stands for a letter or number in front of a line, and what it counts. */
 const counted = (label: string): { place: string; counter: number } =>
@@ -127,3 +127,14 @@ export const LABELS: readonly Way[] = [
   wordLabelled,
   barelyLabelled,
 ];
+
+/** A line as the first of these ways takes it apart. */
+export function labelIn(line: string): Front | undefined {
+  for (const way of LABELS) {
+    const front = way(line);
+    if (front) {
+      return front;
+    }
+  }
+  return undefined;
+}

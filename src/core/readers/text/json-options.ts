@@ -46,7 +46,7 @@ const WEIGHT = /^(?:weight|fraction|credit|score)$/;
 const callsOptions = (key: string): boolean => OPTIONS.test(keyWords(key));
 
 /** What is listed under a key, as a list or by keys of its own. */
-export const listIn = (value: Json | undefined): Json[] => {
+const listIn = (value: Json | undefined): Json[] => {
   if (Array.isArray(value)) {
     return value;
   }
@@ -68,8 +68,7 @@ function areVerdicts(values: readonly (Json | undefined)[]): boolean {
 }
 
 /** The options of a list that are objects, where all of them are. */
-function objectsIn(value: Json | undefined): JsonRecord[] {
-  const list = listIn(value);
+function objectsIn(list: readonly Json[] = []): JsonRecord[] {
   const objects = list.filter(isRecord);
   return objects.length > 1 && objects.length === list.length ? objects : [];
 }
@@ -90,7 +89,7 @@ function keysOf(objects: readonly JsonRecord[]): string[] {
 
 /** Whether a list holds options by its values: each an object with a text and whether it is right. */
 function holdsVerdicts(value: Json | undefined): boolean {
-  const objects = objectsIn(value);
+  const objects = objectsIn(listIn(value));
   return keysOf(objects).some((key) => areVerdicts(objects.map((one) => one[key])));
 }
 
@@ -109,7 +108,7 @@ function holdsAnswer(record: JsonRecord, key: string): boolean {
  * The key that holds the options of a record: by its words, or by its values where no word is known. Beside another list,
  * one whose word could mean the right ones is what tells them.
  */
-export function optionsKey(record: JsonRecord): string | undefined {
+function optionsKey(record: JsonRecord): string | undefined {
   const keys = Object.keys(record).filter((key) => !isScalar(record[key]));
   const called = keys.filter((key) => callsOptions(key) && record[key] !== null);
   return (
@@ -118,6 +117,14 @@ export function optionsKey(record: JsonRecord): string | undefined {
     keys.find((key) => holdsVerdicts(record[key])) ??
     keys.find((key) => holdsAnswer(record, key))
   );
+}
+
+/** A record with the key that holds its options, and these; without both where it has none. */
+export type Question = { record: JsonRecord; key?: string; options?: Json[] };
+/** A record as a question. */
+export function questionOf(record: JsonRecord): Question {
+  const key = optionsKey(record);
+  return key === undefined ? { record } : { record, key, options: listIn(record[key]) };
 }
 
 const ASKS = /[?？؟]\s*$/u;
@@ -137,11 +144,8 @@ const REFERENCE = /^\p{L}{0,3}[-_.]?\d*$/u;
 const REMARK = 8;
 
 /** What the keys of the options of all records say. */
-export function optionKeysOf(records: readonly JsonRecord[]): OptionKeys {
-  const objects = records.flatMap((record) => {
-    const key = optionsKey(record);
-    return key === undefined ? [] : objectsIn(record[key]);
-  });
+export function optionKeysOf(questions: readonly Question[]): OptionKeys {
+  const objects = questions.flatMap(({ options }) => objectsIn(options));
   const keys = keysOf(objects);
   const lengths = new Map(
     keys.map((key) => {
@@ -168,20 +172,16 @@ export function optionKeysOf(records: readonly JsonRecord[]): OptionKeys {
  * The key that tells the answer where its word does not: a letter alone whose values are texts of the options, or true and
  * false of records that have no options.
  */
-export function answerKeyOf(records: readonly JsonRecord[]): string | undefined {
-  const texts = records.map((record) => {
-    const key = optionsKey(record);
-    return key === undefined ? undefined : listIn(record[key]);
-  });
-  return keysOf(records).find((key) => {
-    const told = records.flatMap((record, n) =>
-      key in record ? [{ value: record[key], options: texts[n] }] : [],
+export function answerKeyOf(questions: readonly Question[]): string | undefined {
+  return keysOf(questions.map(({ record }) => record)).find((key) => {
+    const told = questions.flatMap(({ record, options }) =>
+      key in record ? [{ value: record[key], options }] : [],
     );
     const isText = told.every(({ value, options }) => options?.includes(value!));
     const isTruth = told.every(
       ({ value, options }) => options === undefined && typeof value === 'boolean',
     );
-    return (key.length === 1 && isText) || (isTruth && told.length < records.length);
+    return (key.length === 1 && isText) || (isTruth && told.length < questions.length);
   });
 }
 

@@ -6,11 +6,11 @@ import type { Sheet } from '../../model';
 import {
   answerKeyOf,
   holdsOptions,
-  listIn,
   optionCells,
   optionKeysOf,
-  optionsKey,
+  questionOf,
   type OptionKeys,
+  type Question,
 } from './json-options';
 import { orderIn } from './json-order';
 import { pairCells } from './json-pairs';
@@ -67,8 +67,10 @@ function namedCells(name: string, value: Json | undefined): [string, string][] {
 /** What is known of the keys of all records. */
 type Keys = { option: OptionKeys; answer: string | undefined };
 
-function recordCells(record: JsonRecord, keys: Keys): [string, string][] {
-  const options = optionsKey(record);
+function recordCells(
+  { record, key: ownKey, options = [] }: Question,
+  keys: Keys,
+): [string, string][] {
   const order = orderIn(record);
   return Object.entries(record).flatMap(([key, value]): [string, string][] => {
     const name = keyWords(key);
@@ -77,8 +79,8 @@ function recordCells(record: JsonRecord, keys: Keys): [string, string][] {
         ? order.steps.map((step, n): [string, string] => [`step ${n + 1}`, step])
         : [];
     }
-    if (key === options) {
-      return listIn(value).flatMap((option, index) => optionCells(option, keys.option, index + 1));
+    if (key === ownKey) {
+      return options.flatMap((option, index) => optionCells(option, keys.option, index + 1));
     }
     if (key === keys.answer) {
       return [[keys.option.verdict === undefined ? 'answer' : 'verdict 1', plain(value)]];
@@ -106,9 +108,10 @@ function cellsOf(
 ): { cells: Cells[]; headings: string[] } | undefined {
   const headings = new Set<string>();
   const cells: Cells[] = [];
-  const keys = { option: optionKeysOf(records), answer: answerKeyOf(records) };
-  for (const record of records) {
-    const row = recordCells(record, keys);
+  const questions = records.map(questionOf);
+  const keys = { option: optionKeysOf(questions), answer: answerKeyOf(questions) };
+  for (const question of questions) {
+    const row = recordCells(question, keys);
     row.forEach(([heading]) => headings.add(heading));
     if (headings.size > CAPS.columns) {
       return undefined;

@@ -102,6 +102,7 @@ export function evidenceOf(source: string, name: string): Evidence {
     .filter((line) => line.trim())
     .slice(0, JUDGED_LINES)
     .map(inLatin);
+  const answered = lines.filter((line) => ANSWERED.test(line));
   const hits = (test: (line: string) => boolean): number => lines.filter(test).length;
   const [tabs, semicolons, bars, commas] = SIGNS.map((sign) => evenness(lines, sign)) as [
     Evenness,
@@ -119,8 +120,8 @@ export function evidenceOf(source: string, name: string): Evidence {
     offering: hits((line) => OFFERING.test(line)),
     gapped: hits((line) => /_{3,}|\.{5,}|\S\s\{[^{}"\s][^{}"]{0,60}\}/u.test(line)),
     asking: hits((line) => ASKING.test(line)),
-    answered: hits((line) => NUMBERED.test(line) && ANSWERED.test(line)),
-    answeredBare: hits((line) => ANSWERED.test(line)),
+    answered: answered.filter((line) => NUMBERED.test(line)).length,
+    answeredBare: answered.length,
     tabbed: hits((line) => line.split('\t').filter((text) => text.trim()).length >= TABBED),
     tabs,
     commas,
