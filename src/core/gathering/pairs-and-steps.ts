@@ -73,10 +73,16 @@ function pairsIn(parts: readonly string[]): string[][] {
   });
 }
 
-/** The steps of a row in their order; `parts` are its cells, or one cell with all of them. */
+/** The steps of a row in their order; `parts` are its cells, or one cell with all of them, beside which another may say their order. */
 export function stepsOf(row: Row, parts: readonly string[]): string[] {
-  const texts = parts.length === 1 ? stepsIn(parts[0]!) : [...parts];
-  return inSaidOrder(texts, row.text('key') || row.text('accepted'));
+  const listed = parts.map(stepsIn);
+  const beside = parts.length === 2 ? listed.findIndex(({ length }) => length > 1) : -1;
+  const ordered = beside < 0 ? undefined : inOrderOf(listed[beside]!, placesIn(parts[1 - beside]!));
+  if (ordered) {
+    return ordered;
+  }
+  const texts = parts.length === 1 ? listed[0]! : [...parts];
+  return inOrderOf(texts, placesIn(row.text('key') || row.text('accepted'))) ?? texts;
 }
 
 /** The place from 0 that a letter or number names; -1 where it names none. */
@@ -87,14 +93,18 @@ function placeOf(part: string): number {
   return /^\d{1,2}$/.test(part) ? Number(part) - 1 : -1;
 }
 
-/** Steps put in the order that letters or numbers beside them say, `C A D B`. */
-function inSaidOrder(texts: string[], said: string): string[] {
+/** The places that letters or numbers name one behind the other, `C A D B`. */
+function placesIn(said: string): number[] {
   const letters = /^[A-Ja-j]{2,10}$/.test(said)
     ? [...said]
     : said.split(/[^A-Za-z\d]+/).filter(Boolean);
-  const places = letters.map(placeOf);
+  return letters.map(placeOf);
+}
+
+/** Steps in the order that places name; undefined where these don't name each of them once. */
+function inOrderOf(texts: readonly string[], places: readonly number[]): string[] | undefined {
   const isOrder =
     places.length === texts.length &&
     [...places].sort((a, b) => a - b).every((place, index) => place === index);
-  return isOrder ? places.map((place) => texts[place]!) : texts;
+  return isOrder ? places.map((place) => texts[place]!) : undefined;
 }

@@ -70,6 +70,17 @@ const FILES: Record<string, Make> = {
       Math.ceil(count / 4),
     ),
   }),
+  ...typed(0.3, {
+    'clues with their words in capitals': (n) => `${n + 1} It is number ${n} (WORD${n}X)`,
+    'sentences with a word in capitals': (n) => `The ${n}th of them is called NAME of some.`,
+    'options with nought and one': (n) => `What is ${n}?\nthat one ${n}x 1\nthis one ${n}y 0\n`,
+    'options between strokes': (n) => `${n + 1}. What is ${n}: one / _two_ / three`,
+    'options with bare letters': (n) =>
+      `${n + 1}. What is ${n}?\nA one   B two   C three\nAnswer: B\n`,
+    'keys in short': (n) => `Pytanie ${n + 1}. Co to?\nA) jeden\nB) dwa\nOdp. A\n`,
+    'model answers': (n) => `${n + 1}. Name two.\nModel answer:\n- one ${n}\n- two\n`,
+    'verdicts with what is right': (n) => `${n + 1}. It is ${n}. → false, it is more`,
+  }),
   ...typed(1, {
     'answers below their questions': (n) => `Q What is it number ${n}?\nA This one ${n}\n`,
     'answers behind their questions': (n) => `What is it number ${n}? - this ${n}\nand ${n}\n`,

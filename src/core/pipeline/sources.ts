@@ -17,6 +17,7 @@ export { findingsOf as problemsOf } from '../readers';
 import { asContributed } from './contributed';
 import { defined } from '../shared/defined';
 import { promiseUnmet } from './promises';
+import { signsLeft } from './left-signs';
 import { asRecords } from './record-text';
 import { asSheetOfLines, mayHoldLines } from './typed-sheet';
 import { asTyped } from './typed-text';
@@ -201,6 +202,12 @@ const noQuestions = (file: string): Finding => ({
   ),
 });
 
+/** A reading of which it is not sure what it is read as, unless a person said so. */
+const withDoubt = (reading: Gathered['reading'], overrule: Overrule): Gathered['reading'] =>
+  overrule.as || overrule.manner || reading.unsure.includes('as')
+    ? reading
+    : { ...reading, unsure: ['as', ...reading.unsure] };
+
 /** Understands a source that is open already; used again after each overruling. */
 export function gatherOpened(opened: Opened, overrule: Overrule, surroundings: Asked): Gathered {
   const any = gatherAny(opened, overrule, surroundings);
@@ -209,7 +216,12 @@ export function gatherOpened(opened: Opened, overrule: Overrule, surroundings: A
   const more =
     !gathered.items.length && isSilent ? [noQuestions(fileOf(opened))] : withChecks(gathered);
   const unmet = promiseUnmet(opened, gathered.items.length, fileOf(opened));
-  return { ...gathered, findings: [...gathered.findings, ...unmet, ...more] };
+  const left = opened.is === 'stated' ? [] : signsLeft(gathered.items, fileOf(opened));
+  return {
+    ...gathered,
+    findings: [...gathered.findings, ...unmet, ...left, ...more],
+    reading: left.length ? withDoubt(gathered.reading, overrule) : gathered.reading,
+  };
 }
 
 /** Understands a table. */

@@ -1,6 +1,7 @@
 // Gathering from running text: from lines to questions, with the reading that explains them.
 import type { Document, Finding, Overrule, Reading } from '../../model';
 import { byChoice } from '../../shared/reasons';
+import { alike } from '../../shared/normalise';
 import { quoted } from '../../shared/plain';
 import { plainOfPieces, type Draft } from './draft';
 import { asksToMatch } from '../../shared/vocabulary/match-words';
@@ -59,18 +60,33 @@ const leftOut = (line: number, text: string, file: string): Finding => ({
   ),
 });
 
-/** Every line that became no part of a question. */
-const leftOutOf = (
-  drafts: readonly Draft[],
-  questions: readonly Draft[],
+/** Whether a line as it is typed holds most words of a text that was read in it. */
+function holdsMostOf(typed: string, text: string): boolean {
+  const words = alike(text).split(' ');
+  const own = new Set(alike(typed).split(' '));
+  return words.filter((word) => own.has(word)).length * 2 >= words.length;
+}
+
+/** Every line that became no part of a question, as it is typed. */
+function leftOutOf(
+  out: readonly Draft[],
   lines: readonly { line: number; text: string }[],
-  file: string,
-): Finding[] => [
-  ...drafts
-    .filter((draft) => !questions.includes(draft))
-    .map((draft) => leftOut(draft.line, plainOfPieces(draft.stem), file)),
-  ...lines.map(({ line, text }) => leftOut(line, text, file)),
-];
+  document: Document,
+): Finding[] {
+  const typed = new Map(document.lines.map(({ line, text }) => [line, text.trim()]));
+  const said = (numbers: readonly number[], text: string): Finding => {
+    const whole = [...new Set(numbers)].map((line) => typed.get(line) ?? '').join(' ');
+    // A text from elsewhere may have been put together with the line.
+    return leftOut(numbers[0]!, holdsMostOf(whole, text) ? whole : text, document.file);
+  };
+  const found = [
+    ...out.map(({ line, stem }) =>
+      said([line, ...stem.map((piece) => piece.line.line)], plainOfPieces(stem)),
+    ),
+    ...lines.map(({ line, text }) => said([line], text)),
+  ];
+  return [...new Map(found.map((one) => [one.message, one])).values()];
+}
 
 /** Headings are categories where several of them stand above questions; a lone one is the title. */
 function sectionsAsFound(drafts: readonly Draft[]): Sections {
@@ -111,9 +127,13 @@ export function isTypedText(document: Document, isPlain = false): boolean {
     (draft) =>
       (draft.options.length > 1 && (tellsKey(draft, emphasis) || needsNoKey(draft))) ||
       (draft.isLabelled === true && draft.answers.length > 0) ||
-      draft.hasAnswerBehind === true,
+      draft.hasAnswerBehind === true ||
+      plainOfPieces(draft.stem).includes('[['),
   );
-  const filled = document.lines.filter(({ text }) => text.trim()).length;
+  const titles = new Set(drafts.map(({ category }) => category));
+  const filled = document.lines.filter(
+    ({ text }) => text.trim() && !titles.has(text.trim()),
+  ).length;
   const lines = new Set(
     whole.flatMap(({ stem, options, answers, fields }) =>
       [
@@ -165,7 +185,8 @@ export function gatherText(document: Document, { overrule = {}, newId }: GatherO
   const banks = shareBanks(items, lines);
   const isTitle = titlesOf(questions, sections);
   const out = lines.filter(({ line, text }) => !isTitle(text) && !banks.has(line));
-  findings.push(...leftOutOf(drafts, questions, out, document.file));
+  const chatter = drafts.filter((draft) => !questions.includes(draft));
+  findings.push(...leftOutOf(chatter, out, document));
   if (!items.length) {
     findings.push(noneUnderstood(document));
   }

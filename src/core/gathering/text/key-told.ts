@@ -37,3 +37,12 @@ export function keyShare(draft: Draft, emphasis: Emphasis | undefined): number {
 /** Whether some but not all options of a question are told to be right. */
 export const tellsKey = (draft: Draft, emphasis: Emphasis | undefined): boolean =>
   keyShare(draft, emphasis) === 1;
+
+/** Whether answers stand between options: each is that of the question above it. */
+export function hasAnswersBetween({ options, answers }: Draft): boolean {
+  const lines = answers
+    .filter((piece) => plainOfPieces([piece]) !== '')
+    .map(({ line }) => line.line);
+  const last = options.at(-1)?.pieces[0]?.line.line ?? 0;
+  return lines.length > 1 && lines.filter((line) => line < last).length >= lines.length - 1;
+}

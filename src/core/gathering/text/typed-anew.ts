@@ -16,6 +16,7 @@ import {
   withTicks,
   type Lines,
 } from './retyping';
+import { TYPED_WHOLE } from './typed-whole';
 import { TYPED_AROUND } from './typed-around';
 import { TYPED_BELOW } from './typed-below';
 import { bulletsJudged } from './typed-bullets';
@@ -150,6 +151,7 @@ const ticksBehind = (lines: Lines): Lines =>
 
 const STEPS: readonly ((lines: Lines) => Lines)[] = [
   inLatinScript,
+  ...TYPED_WHOLE,
   legendApart,
   signsAsNames,
   letteredTurns,

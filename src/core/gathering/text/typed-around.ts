@@ -1,5 +1,6 @@
 // Lines that hold, in front of a question or behind it, what a line of its own says elsewhere: a level in brackets, 'T F', the
 // letter of the right option, or the answers to all questions below the last of them.
+import type { DocumentLine } from '../../model';
 import { placeOfLetter } from '../../shared/vocabulary/alphabets';
 import { fieldOfLine, headsAnswers } from '../../shared/vocabulary/answer-lines';
 import { saysLevel } from '../../shared/vocabulary/levels';
@@ -32,7 +33,7 @@ function levelInFront(text: string): string[] | undefined {
 
 const LEVEL_BEHIND_TITLE =
   /^(\s*\p{L}{1,15}\.?\s*\d{1,3}\s*[.:)]?)\s*[([]\s*(\p{L}[\p{L} ]{2,14})\s*[)\]]\s*$/su;
-/** Levels in brackets behind lines that count the questions, 'Question 1 (easy)', as lines below what is asked. */
+/** Levels in brackets behind lines that count the questions, 'Question 1 (easy)', as lines below all that stands below those. */
 function levelsBehindTitles(lines: Lines): Lines {
   const found = lines.map(({ text }) => {
     const [, title = '', level = ''] = LEVEL_BEHIND_TITLE.exec(text) ?? [];
@@ -42,16 +43,22 @@ function levelsBehindTitles(lines: Lines): Lines {
     return lines;
   }
   let waiting: string | undefined;
-  return lines.flatMap((line, at) => {
+  const told = (above: DocumentLine | undefined): DocumentLine[] => {
+    const level = above && waiting;
+    waiting = undefined;
+    return level === undefined ? [] : [anew(above!, `Difficulty: ${level}`)];
+  };
+  const typed = lines.flatMap((line, at) => {
     const said = found[at];
     if (said) {
+      const own = [...told(lines[at - 1]), anew(line, said.title)];
       waiting = said.level;
-      return [anew(line, said.title)];
+      return own;
     }
-    const level = line.text.trim() ? waiting : undefined;
-    waiting = level === undefined ? waiting : undefined;
-    return level === undefined ? [line] : [line, anew(line, `Difficulty: ${level}`)];
+    // An empty line right below the title parts it from its question.
+    return line.text.trim() || found[at - 1] ? [line] : [...told(lines[at - 1]), line];
   });
+  return [...typed, ...told(lines.at(-1))];
 }
 
 const LETTER_BEHIND_QUESTION =

@@ -102,7 +102,7 @@ export function optionsBeforeArrow(text: string): string[] | undefined {
     : undefined;
 }
 
-const GAP_POINTED = /^(.*_{2,}.*\S)\s*(?:-+>|=+>|→|⇒)\s*(\S.{0,60}?)\s*$/su;
+const GAP_POINTED = /^(.*(?:_{2,}|\.{5,}|…{2,}).*\S)\s*(?:-+>|=+>|→|⇒)\s*(\S.{0,60}?)\s*$/su;
 /** A sentence with a gap and its word behind an arrow: the word on a line of its own. */
 export function gapBeforeArrow(text: string): string[] | undefined {
   const [, sentence, word] = GAP_POINTED.exec(text) ?? [];

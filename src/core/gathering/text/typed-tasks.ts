@@ -80,9 +80,12 @@ export function listsDotted(lines: Lines): Lines {
 export function pairsByArrow(lines: Lines): Lines {
   const halves = (text: string): readonly [string, string] | undefined => {
     const bare = text.replace(BULLET, '');
-    const [, left = '', right = ''] = DOTTED.exec(bare) ?? HALVED.exec(bare) ?? [];
+    const dotted = DOTTED.exec(bare);
+    const [, left = '', right = ''] = dotted ?? HALVED.exec(bare) ?? [];
     const areWords = /[\p{L}\p{N}]/u.test(left) && /[\p{L}\p{N}]/u.test(right);
-    return areWords && isShort(left) && isShort(right) ? [left, right] : undefined;
+    // Dots join what belongs together, however much it says.
+    const areShort = dotted !== null || (isShort(left) && isShort(right));
+    return areWords && areShort ? [left, right] : undefined;
   };
   const paired = new Set(
     runsOf(lines, ({ text }) => halves(text) !== undefined)

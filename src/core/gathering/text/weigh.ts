@@ -4,7 +4,7 @@ import { answerBehind } from './answers-behind';
 import { fieldOfLine } from '../../shared/vocabulary/answer-lines';
 import { verdictOf } from '../../shared/vocabulary/verdicts';
 import { pieceText, plainOfPieces, type Draft, type Emphasis } from './draft';
-import { areOrderedSteps, keyShare, LETTERS } from './key-told';
+import { areOrderedSteps, hasAnswersBetween, keyShare, LETTERS } from './key-told';
 import type { TextManner } from './signs';
 import type { Names } from './names';
 import { areJudged, LAST, saysVerdict, wordBehind } from './judged-texts';
@@ -70,7 +70,7 @@ const countsAnew = ({ options }: Draft): boolean =>
 function choiceQuality(draft: Draft, emphasis: Emphasis | undefined): number {
   const { options } = draft;
   const isNone = options.length < 2 || options.length > MOST_OPTIONS || countsAnew(draft);
-  if (isNone || areStatements(draft)) {
+  if (isNone || areStatements(draft) || hasAnswersBetween(draft)) {
     return 0.15;
   }
   const texts = options.map(({ pieces }) => plainOfPieces(pieces));
@@ -86,7 +86,7 @@ function choiceQuality(draft: Draft, emphasis: Emphasis | undefined): number {
   return base + 0.4 * keyShare(draft, emphasis) - 0.5 * asking - 0.4 * empty - twice;
 }
 
-function openQuality({ answers, stem, holdsGaps }: Draft): number {
+function openQuality({ answers, stem, holdsGaps, fields, number }: Draft): number {
   const text = plainOfPieces(stem);
   if (answers.some((piece) => plainOfPieces([piece]) !== '')) {
     // A letter answers nothing where nothing has a letter: options were taken for something else.
@@ -103,8 +103,12 @@ function openQuality({ answers, stem, holdsGaps }: Draft): number {
   if (wordBehind(text) !== undefined) {
     return saysVerdict(text) ? 0.85 : 0.3;
   }
-  return endsAsked(text) ? 0.45 : 0.2;
+  // What a good answer says stands below a task that is counted.
+  const isExplained = number !== undefined && fields.some(({ role }) => role === 'explanation');
+  return isExplained ? 0.7 : unanswered(text);
 }
+
+const unanswered = (text: string): number => (endsAsked(text) ? 0.45 : 0.2);
 
 /** Whether a name of the text's own stands in front, as it opens its questions. */
 function hasOwnName(text: string, names: Names): boolean {

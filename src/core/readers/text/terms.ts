@@ -3,6 +3,7 @@ import type { Sheet } from '../../model';
 import { groupBy } from '../../shared/group-by';
 import { inlineMarkdown } from './markdown';
 import { withWideGaps } from './wide-gaps';
+import { withoutWraps } from './wrapped';
 import { toSay } from '../../shared/say';
 
 /** What joins terms in a list that was typed to be printed. */
@@ -96,7 +97,7 @@ function readTwoLines(name: string, lines: readonly string[]): Terms | undefined
   return {
     sheet: {
       name,
-      rows: all.map((block) => block.map(({ text }) => inlineMarkdown(text).text)),
+      rows: withoutWraps(all.map((block) => block.map(({ text }) => inlineMarkdown(text).text))),
       lines: all.map(([term]) => term!.number),
     },
     lastLines: all.map((block) => block.at(-1)!.number),
@@ -222,7 +223,7 @@ export function readTerms(name: string, lines: readonly string[]): Terms | undef
   // One title alone is that of the list.
   const width = titles.size > 1 ? 3 : 2;
   return {
-    sheet: { name, rows: rows.map((row) => row.slice(0, width)), lines: numbers },
+    sheet: { name, rows: withoutWraps(rows).map((row) => row.slice(0, width)), lines: numbers },
     // The titles of several parts belong to the list as well.
     share: (rows.length + (titles.size > 1 ? titles.size : 0)) / filled.length,
     isWhole: rows.length + titles.size === filled.length,

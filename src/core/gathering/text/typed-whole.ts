@@ -1,0 +1,25 @@
+// Ways of typing of which each is known by the whole text, looked for before all others.
+import { capitalsForGaps } from './typed-capitals';
+import { cluesAnswered } from './typed-clues';
+import { statementsCorrected } from './typed-corrected';
+import { optionsCounted } from './typed-digits';
+import { optionsGapped } from './typed-gapped';
+import { lastCounted } from './typed-last';
+import { statementsLettered } from './typed-legend-letters';
+import { modelsListed } from './typed-models';
+import type { Lines } from './retyping';
+import { keysInShort } from './typed-short-keys';
+import { optionsSlashed } from './typed-slashed';
+
+export const TYPED_WHOLE: readonly ((lines: Lines) => Lines)[] = [
+  cluesAnswered,
+  capitalsForGaps,
+  statementsLettered,
+  statementsCorrected,
+  optionsCounted,
+  lastCounted,
+  modelsListed,
+  keysInShort,
+  optionsSlashed,
+  optionsGapped,
+];
