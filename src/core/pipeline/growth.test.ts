@@ -79,6 +79,10 @@ const FILES: Record<string, Make> = {
       `${n + 1}. What is ${n}?\nA one   B two   C three\nAnswer: B\n`,
     'keys in short': (n) => `Pytanie ${n + 1}. Co to?\nA) jeden\nB) dwa\nOdp. A\n`,
     'model answers': (n) => `${n + 1}. Name two.\nModel answer:\n- one ${n}\n- two\n`,
+    'words behind gaps': (n) => `${n + 1}.  ${n} + 8 = ____        ${n + 8}`,
+    'choices in brackets': (n) => `${n + 1}. She (go / goes) ${n} times.  -> goes`,
+    stations: (n) => `Station ${n + 1} - Place ${n}\n   What is it? (it)\n   Who is it? (me)`,
+    'gaps that count on': (n) => `The keeper (${n + 1}) ____ up.\n`,
     'verdicts with what is right': (n) => `${n + 1}. It is ${n}. → false, it is more`,
   }),
   ...typed(1, {

@@ -6,7 +6,7 @@ import { letterPlace } from '../../shared/plain';
 import type { Piece, Token } from './tokens';
 
 const PAIR =
-  /(?:^|[\s,;|(])(\d{1,4})\s*[.):=–-]?\s*\(?([A-Ja-j](?:(?:\s*[,;&/+]\s*|\s+(?:and|und|et|y|en|e)\s+)[A-Ja-j])*)\)?(?=$|[\s,;|.)])/gu;
+  /(?:^|[\s,;|(])(\d{1,4})\s*[.):=–-]{0,3}\s*\(?([A-Ja-j](?:(?:\s*[,;&/+]\s*|\s+(?:and|und|et|y|en|e)\s+)[A-Ja-j])*)\)?(?=$|[\s,;|.)])/gu;
 
 const piece = (line: Piece['line'], from: number, to: number): Piece => ({ line, from, to });
 
@@ -14,7 +14,7 @@ const piece = (line: Piece['line'], from: number, to: number): Piece => ({ line,
 function pairsOf(token: Token): { n: number; piece: Piece }[] {
   const text = token.line.text;
   const found = [...text.matchAll(PAIR)];
-  const rest = text.replace(PAIR, '').replace(/[\s,;|.)(]+/g, '');
+  const rest = text.replace(PAIR, '').replace(/[\s,;|/·.)(]+/g, '');
   if (!found.length || rest.length > 3) {
     return [];
   }

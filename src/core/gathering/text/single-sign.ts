@@ -4,7 +4,7 @@ import type { TypedLine } from './typed-line';
 
 /** A sign of no word, or one of the letters that people draw for a ring and a cross. */
 const SIGN =
-  /^(\s*)(?!#\d)([^\p{L}\p{N}\s([{"'“‘«¿¡_|.]{1,2}\s*(?=[\p{L}\p{N}"'“(])|[xXoO0](?=\s+\S)\s+)/u;
+  /^(\s*)(?!#\d)([^\p{L}\p{N}\s([{"'“‘«¿¡_|.]{1,2}\s*(?=[\p{L}\p{N}"'“(])|\.\s+(?=\p{L})|[xXoO0](?=\s+\S)\s+)/u;
 /** So many groups show it. */
 const LEAST = 2;
 

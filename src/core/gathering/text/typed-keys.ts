@@ -60,7 +60,7 @@ export function answersCounted(lines: Lines): Lines {
     : lines;
 }
 
-const PAIRS = /^\s*(?:\(?\d{1,3}\s?[.):=–-]?\s?\(?[A-Ja-j]\)?(?:[\s,;|]+|$)){2,}$/u;
+const PAIRS = /^\s*(?:\(?\d{1,3}\s?[.):=–-]{0,3}\s?\(?[A-Ja-j]\)?(?:[\s,;|/·]+|$)){2,}$/u;
 
 const LETTERS = /^\s*[A-Ja-j](?:[\s,;]+[A-Ja-j])+\s*\.?$/u;
 /** So many questions have options, by the first letter in front of them. */
@@ -74,6 +74,14 @@ function isKeyLine(text: string, lines: Lines): boolean {
     ? PAIRS.test(text) && counted.every((n, index) => n === index + 1)
     : LETTERS.test(text) && (text.match(/[A-Ja-j]/gu) ?? []).length === questionsIn(lines);
 }
+
+/** A key line with a comma between its pairs, whatever parts them there: '1.- B / 2.- C' as '1 B, 2 C'. */
+const inPairs = (text: string): string =>
+  /\d/u.test(text)
+    ? [...text.matchAll(/(\d{1,3})[^A-Ja-j\d]*([A-Ja-j])/gu)]
+        .map(([, n, letter]) => `${n} ${letter}`)
+        .join(', ')
+    : text.trim();
 
 /** The answers in brackets that count each question of a text once, '(1 pound, 2 paddle)', without the brackets; undefined of another line. */
 function countedAnswers(text: string, lines: Lines): string | undefined {
@@ -91,7 +99,7 @@ const COUNTING = /^\s*(\d{1,3})[.)]\s+\S/u;
 export function keyAlone(lines: Lines): Lines {
   const at = lines.findLastIndex(({ text }) => text.trim());
   const text = lines[at]?.text ?? '';
-  const key = isKeyLine(text, lines) ? text.trim() : countedAnswers(text, lines);
+  const key = isKeyLine(text, lines) ? inPairs(text) : countedAnswers(text, lines);
   return !lines[at - 1]?.text.trim() && key !== undefined && !namesAnswers(lines)
     ? lines.map((line, index) => (index === at ? anew(line, `Answers: ${key}`) : line))
     : lines;

@@ -5,6 +5,7 @@ import { likelihoodOf, type Meaning } from '../../understanding';
 import { WORDS_OF_POINTS } from '../../shared/vocabulary/words-of-points';
 import {
   answersBehindEquals,
+  choiceBeforeArrow,
   gapBeforeArrow,
   listsBeforeArrows,
   optionsBeforeArrow,
@@ -193,6 +194,7 @@ export const TYPED_OTHERWISE: readonly ((lines: Lines) => Lines)[] = [
   optionsPointedAt,
   listsBeforeArrows,
   whereOften(optionsBeforeArrow),
+  whereOften(choiceBeforeArrow),
   whereOften(gapBeforeArrow),
   answersBehindEquals,
   whereOften(choiceBehind, 1),

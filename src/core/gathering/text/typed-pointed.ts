@@ -103,10 +103,21 @@ export function optionsBeforeArrow(text: string): string[] | undefined {
 }
 
 const GAP_POINTED = /^(.*(?:_{2,}|\.{5,}|…{2,}).*\S)\s*(?:-+>|=+>|→|⇒)\s*(\S.{0,60}?)\s*$/su;
-/** A sentence with a gap and its word behind an arrow: the word on a line of its own. */
+const GAP_WIDE =
+  /^(?=\s*[^\s_])(.*_{2,}[^_:]*?)(?:\t+|[ \u00a0]{3,})(?=\S)(?![([]?(?:[A-Za-z]|\d)[.):\]]|[_([])([^_:]{1,40})$/su;
+/** A sentence with a gap and its word behind an arrow or a wide blank: the word on a line of its own. */
 export function gapBeforeArrow(text: string): string[] | undefined {
-  const [, sentence, word] = GAP_POINTED.exec(text) ?? [];
-  return sentence && word ? [sentence, `Answer: ${word}`] : undefined;
+  const [, sentence, word] = GAP_POINTED.exec(text) ?? GAP_WIDE.exec(text.trimEnd()) ?? [];
+  return sentence && word ? [sentence.trimEnd(), `Answer: ${word.trim()}`] : undefined;
+}
+
+const CHOICE_POINTED =
+  /^(.*[([{]([^()[\]{}]*[/|][^()[\]{}]*)[)\]}].*\S)\s*(?:-+>|=+>|→|⇒|[–—-])\s+(\S.{0,40}?)\s*$/su;
+/** A sentence with choices in it, of which one stands behind an arrow or a dash: that one on a line of its own. */
+export function choiceBeforeArrow(text: string): string[] | undefined {
+  const [, sentence, choices = '', word = ''] = CHOICE_POINTED.exec(text) ?? [];
+  const isOne = choices.split(/[/|]/u).some((choice) => alike(choice) === alike(word));
+  return sentence && isOne ? [sentence, `Answer: ${word}`] : undefined;
 }
 
 const EQUALS = /^\s*(?:=|-+>|=>|→|⇒)\s+(?=\S)/u;

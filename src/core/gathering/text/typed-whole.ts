@@ -1,5 +1,6 @@
 // Ways of typing of which each is known by the whole text, looked for before all others.
 import { capitalsForGaps } from './typed-capitals';
+import { choicesOfGaps } from './typed-cloze';
 import { cluesAnswered } from './typed-clues';
 import { statementsCorrected } from './typed-corrected';
 import { optionsCounted } from './typed-digits';
@@ -10,9 +11,14 @@ import { modelsListed } from './typed-models';
 import type { Lines } from './retyping';
 import { keysInShort } from './typed-short-keys';
 import { optionsSlashed } from './typed-slashed';
+import { gapsNumbered, partsHeaded, stepsApart } from './typed-stations';
 
 export const TYPED_WHOLE: readonly ((lines: Lines) => Lines)[] = [
+  gapsNumbered,
+  choicesOfGaps,
   cluesAnswered,
+  partsHeaded,
+  stepsApart,
   capitalsForGaps,
   statementsLettered,
   statementsCorrected,

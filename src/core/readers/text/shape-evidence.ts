@@ -45,6 +45,17 @@ const ASKING = /[?？؟]\W*(?:[([][^()[\]]{1,30}[)\]]\W*)?$/u;
 /** A question with a dash or an arrow and its answer behind. */
 const ANSWERED = /[?？؟]["'”’]?\s*(?:[-–—=:>→/]+\s*)[^\s/][^/]{0,200}$/u;
 
+/** A sentence with choices in brackets, of which one stands behind a sign at the end. */
+const CHOSEN =
+  /[([{]([^()[\]{}]{1,80}[/|][^()[\]{}]{1,80})[)\]}][^([{]*?(?:-+>|=+>|→|⇒|[–—-])\s+(\S.{0,40})$/u;
+function holdsChosen(line: string): boolean {
+  const [, choices, word] = CHOSEN.exec(line.trimEnd()) ?? [];
+  return (
+    choices !== undefined &&
+    choices.split(/[/|]/u).some((one) => one.trim().toLowerCase() === word!.trim().toLowerCase())
+  );
+}
+
 /** A definition by its name in short, below its term. */
 const DEFINED = /^\s*def\.?\s*:\s*\S/iu;
 
@@ -69,6 +80,8 @@ export type Evidence = {
   quoted: number;
   /** Lines that hold options with their letters, one behind the other. */
   offering: number;
+  /** Lines with choices of which one stands behind them. */
+  chosen: number;
   /** Lines with a gap to fill. */
   gapped: number;
   /** Lines of four texts or more with tabs between them, however many. */
@@ -118,6 +131,7 @@ export function evidenceOf(source: string, name: string): Evidence {
     numbered: hits((line) => NUMBERED.test(line.trim())),
     marked: hits((line) => STARRED.test(line) || TICKED.test(line)),
     offering: hits((line) => OFFERING.test(line)),
+    chosen: hits(holdsChosen),
     gapped: hits((line) => /_{3,}|\.{5,}|\S\s\{[^{}"\s][^{}"]{0,60}\}/u.test(line)),
     asking: hits((line) => ASKING.test(line)),
     answered: answered.filter((line) => NUMBERED.test(line)).length,

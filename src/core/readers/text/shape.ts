@@ -100,6 +100,11 @@ const RULES: readonly Rule[] = [
     because: ({ marked }) => say('{marked} lines carry a mark', { marked }),
   },
   {
+    as: 'questions',
+    holds: ({ chosen, count }) => chosen >= 2 && chosen >= count * 0.4,
+    because: ({ chosen }) => say('{chosen} lines hold choices, and one of them behind', { chosen }),
+  },
+  {
     as: 'terms',
     holds: (evidence) => !hasAnswersBehind(evidence) && hasClearTerms(evidence),
     because: sayTerms,

@@ -3,7 +3,7 @@ import type { Sheet } from '../../model';
 import { groupBy } from '../../shared/group-by';
 import { inlineMarkdown } from './markdown';
 import { withWideGaps } from './wide-gaps';
-import { withoutWraps } from './wrapped';
+import { withoutCounts, withoutWraps } from './wrapped';
 import { toSay } from '../../shared/say';
 
 /** What joins terms in a list that was typed to be printed. */
@@ -149,6 +149,15 @@ function countParts(
   );
 }
 
+/** Whether the first line stands apart from the terms, which stand right below one another: their title, whatever sign it holds. */
+const headsAll = (
+  filled: readonly Filled[],
+  matches: readonly (RegExpExecArray | null)[],
+): boolean =>
+  filled[0]!.isApart &&
+  matches.filter(Boolean).length > FEWEST_BLOCKS &&
+  !filled.some(({ isApart }, at) => at > 0 && isApart);
+
 const OPENS = /\([^)]*$/u;
 /** A line as its two halves; undefined where the sign stands within brackets, 'Words (English -> Swedish)'. */
 function halvesBy(pattern: RegExp, line: string): RegExpExecArray | null {
@@ -167,7 +176,10 @@ function rowsBy(
   let title = '';
   const matches = filled.map(({ line }) => halvesBy(pattern, line));
   const unlabelled = areUnlabelled(filled);
-  const areParts = countParts(filled, matches).map((isPart, at) => isPart || unlabelled[at]!);
+  const hasTitle = headsAll(filled, matches);
+  const areParts = countParts(filled, matches).map(
+    (isPart, at) => isPart || unlabelled[at]! || (at === 0 && hasTitle),
+  );
   for (const [index, { line, number }] of filled.entries()) {
     const match = matches[index];
     if (match && !areParts[index]) {
@@ -190,7 +202,7 @@ function distinctIn(rows: readonly (readonly string[])[], sign: string): number 
 
 /** The list by the sign that splits most lines; `share` is how many of the filled lines it splits. */
 export function readTerms(name: string, lines: readonly string[]): Terms | undefined {
-  const filled = withWideGaps(lines).flatMap((line, index) =>
+  const filled = withoutCounts(withWideGaps(lines)).flatMap((line, index) =>
     line.trim()
       ? [
           {
