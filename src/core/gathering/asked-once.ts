@@ -51,6 +51,28 @@ function calledQuestion(region: Region, headingRow: number): number | undefined 
   return undefined;
 }
 
+/** Words of a task, more than the name of something. */
+const TASK = /\p{L}\s+\p{L}/u;
+
+/** The column in front of one side of pairs, by the headings, where it holds a task for several rows; undefined in front of anything else. */
+function aboveSides(
+  region: Region,
+  { headingRow, first }: Omit<Asked, 'stem'>,
+  left: number,
+): number | undefined {
+  const says = (column: number, meaning: 'left' | 'right-side'): boolean =>
+    likelihoodOf(region.cell(headingRow, column), [meaning]) > CALLED;
+  const rows = filledRows(region, first);
+  return says(left, 'left') && says(left + 1, 'right-side')
+    ? columnsOf(region).findLast(
+        (column) =>
+          column < left &&
+          TASK.test(region.cell(first, column)) &&
+          rows.filter((row) => goesOn(region, row, column)).length >= rows.length * GOES_ON,
+      )
+    : undefined;
+}
+
 /** Where a table asks whose questions may go on over rows; undefined of any other. */
 export function askedIn(region: Region): Asked | undefined {
   const { row: headingRow } = mayGoOn(region) ? understandHeadings(region) : { row: null };
@@ -62,7 +84,9 @@ export function askedIn(region: Region): Asked | undefined {
   const asking = understandColumns(region, headingRow, first).findLast(
     ({ role }) => role === 'stem',
   );
-  const stem = asking?.at ?? calledQuestion(region, headingRow);
+  // A side of pairs that was taken for the question has the task in front of it.
+  const task = asking && aboveSides(region, { headingRow, first }, asking.at);
+  const stem = task ?? asking?.at ?? calledQuestion(region, headingRow);
   return stem === undefined ? undefined : { headingRow, first, stem };
 }
 

@@ -4,6 +4,7 @@ import { cellName, columnLetters } from '../shared/cells';
 import { numberOf } from '../shared/normalise';
 import { categoryTitle } from './category-title';
 import { fieldOfLine } from '../shared/vocabulary/answer-lines';
+import { likelihoodOf } from '../understanding';
 import { saysPoints } from '../shared/vocabulary/words-of-points';
 import { partedCell, type Board, type FilledBoard } from '../understanding';
 import { shownRow, type Region } from '../shared/table/region';
@@ -71,6 +72,16 @@ function pointsOf(level: string): number | undefined {
     : undefined;
 }
 
+/** Whether levels only count the rows, and nothing calls them more: 1, 2, 3 below an empty corner. */
+function areCounted(region: Region, { categoryRow, levelColumn, levels }: AnyBoard): boolean {
+  const corner = region.cell(categoryRow, levelColumn) || region.cell(categoryRow + 1, levelColumn);
+  return (
+    (corner === '' || likelihoodOf(corner, ['number-in-file']) > CALLED) &&
+    levels.every((level, at) => level === String(at + 1))
+  );
+}
+const CALLED = 0.8;
+
 /** The question in a cell of a board; undefined where the cell is empty. */
 function itemAt(
   { table, newId }: Pick<From, 'table' | 'newId'>,
@@ -80,7 +91,7 @@ function itemAt(
   const { region, board } = laid;
   const row = board.levelRows[level]!;
   const { question, answer } = contentOf(region, board, { row, column });
-  const points = pointsOf(board.levels[level]!);
+  const points = areCounted(region, board) ? undefined : pointsOf(board.levels[level]!);
   return question
     ? {
         id: newId(),
@@ -115,7 +126,14 @@ function columnsOf({ region, board, isTurned }: Laid): Column[] {
   }
   const hasLevels = !board.columns.includes(board.levelColumn);
   return [
-    ...(hasLevels ? [{ column: columnLetters(board.levelColumn), role: 'points' as const }] : []),
+    ...(hasLevels
+      ? [
+          {
+            column: columnLetters(board.levelColumn),
+            role: areCounted(region, board) ? ('number-in-file' as const) : ('points' as const),
+          },
+        ]
+      : []),
     ...board.columns.map((column): Column => ({
       column: columnLetters(column),
       heading: region.cell(board.categoryRow, column),

@@ -4,6 +4,7 @@ import { quoted } from '../shared/plain';
 import { type TableRange } from '../understanding';
 import { regionOf, type Region } from '../shared/table/region';
 import { damageOf } from './damage';
+import { columnsOf } from './asked-once';
 import { categoryTitle } from './category-title';
 import type { From, Gathered, Told } from './contract';
 import { slotsOf } from './row';
@@ -68,6 +69,15 @@ function joined(parts: readonly Gathered[], note: Finding): Gathered {
   };
 }
 
+/** What was read below a title, which is the category of questions that name none. */
+const titled = (part: Gathered, title: string | undefined): Gathered =>
+  title === undefined
+    ? part
+    : {
+        ...part,
+        items: part.items.map((item) => ({ category: [categoryTitle(title)], ...item })),
+      };
+
 /** The table of a sheet, or several of them, each by its own headings. */
 export function gatherRanges(
   from: From,
@@ -81,12 +91,7 @@ export function gatherRanges(
   }
   const parts = ranges.map(({ title, ...range }) => {
     const part = gatherRegion(from, regionOf(sheet, range), told);
-    return title === undefined
-      ? part
-      : {
-          ...part,
-          items: part.items.map((item) => ({ category: [categoryTitle(title)], ...item })),
-        };
+    return titled(part, title);
   });
   return joined(parts, {
     rule: 'several-tables',
@@ -99,9 +104,23 @@ export function gatherRanges(
   });
 }
 
+/** The title of each place in the row above the headings, where every one has its own; none elsewhere. */
+function titlesAbove(places: readonly Region[], headingRow: number | null): string[] {
+  const row = (headingRow ?? 0) - 2;
+  const texts = places.map((place) =>
+    row < place.top || place.sheet.lines
+      ? []
+      : columnsOf(place).flatMap((column) => place.cell(row, column) || []),
+  );
+  const titles = texts.flatMap((own) => (own.length === 1 ? own : []));
+  return titles.length === places.length && new Set(titles).size === titles.length ? titles : [];
+}
+
 /** Rows that each hold several questions beside one another, a region for each of their places. */
 export function gatherBeside(from: From, places: readonly Region[], told: Told): Gathered {
-  const parts = places.map((place) => gatherRegion(from, place, told));
+  const read = places.map((place) => gatherRegion(from, place, told));
+  const titles = titlesAbove(places, read[0]!.reading.headingRow);
+  const parts = read.map((part, at) => titled(part, titles[at]));
   const gathered = joined(parts, {
     rule: 'several-in-a-row',
     level: 'note',

@@ -22,6 +22,7 @@ import {
   withStem,
   withoutLoneFeedback,
 } from './whole-tables';
+import { withTaxonomy } from './taxonomy';
 import { withForms } from './vocabulary-lists';
 import { witness } from './witness';
 
@@ -199,7 +200,8 @@ export function rank(
   const formed = withBounds(view, withForms(view, asking, said), said);
   const gapped = withGapAnswers(view, withGapWords(view, formed, said), said);
   const filled = withExtraWords(view, gapped, said);
-  return withCorrections(view, withOneLanguage(view, filled, said), said);
+  const classed = withTaxonomy(view, withOneLanguage(view, filled, said), said);
+  return withCorrections(view, classed, said);
 }
 
 /** A column under the better reading; what the rows say counts for as much as they weigh more. */

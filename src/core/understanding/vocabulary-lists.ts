@@ -175,6 +175,27 @@ function shownByExamples({ columns }: TableView): { word: number; meaning: numbe
   return hasExamples(second) ? { word: second, meaning: first } : undefined;
 }
 
+/** A column that is said to tell what words mean, beside a word and the sentences in which it stands, whatever these are called. */
+function toldByMeaning({ columns }: TableView): { word: number; meaning: number } | undefined {
+  const meaning = columns.findIndex((column) => says(column, 'definition') > SAID);
+  const told = columns[meaning];
+  const isAnswered = columns.some((column) => says(column, 'option', 'right', 'wrong') > NAMED);
+  if (!told || isAnswered) {
+    return undefined;
+  }
+  const word = columns.findIndex(
+    (column, at) =>
+      at !== meaning &&
+      areWords(column) &&
+      !areSentences(column) &&
+      !isRepeated(column) &&
+      columns.some(
+        (other) => other !== told && says(other, 'stem') > NAMED && areExamples(column, other),
+      ),
+  );
+  return word < 0 ? undefined : { word, meaning };
+}
+
 /**
  * A list of words taken for cards: the word, what it means, and what else stands beside them kept as tags, or as what is
  * shown afterwards.
@@ -186,7 +207,7 @@ export function withForms(
 ): Assigned[] {
   const isList = view.columns.length >= FEWEST_COLUMNS && view.rows >= FEWEST_ROWS && !view.blank;
   const isAsked = isList && said.size === 0;
-  const shown = isAsked ? shownByExamples(view) : undefined;
+  const shown = isAsked ? (shownByExamples(view) ?? toldByMeaning(view)) : undefined;
   const found = shown ?? (isAsked ? wordAndMeaning(view, assigned) : undefined);
   if (!found) {
     return [...assigned];
