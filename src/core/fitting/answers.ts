@@ -11,8 +11,11 @@ import { because } from './words';
 const placeFor = (context: Context, ...roles: Role[]): Role | undefined =>
   roles.find((role) => context.carries(role));
 
+/** The places that typed answers may have, the likeliest first; options in one cell where the key stays empty. */
+const PLACES: readonly Role[] = ['accepted', 'option', 'key', 'options', 'right'];
+
 function typedTexts(texts: readonly string[], context: Context, isCard: boolean): Sayings {
-  const role = placeFor(context, 'accepted', 'option', 'key', 'right');
+  const role = placeFor(context, ...PLACES);
   if (!role) {
     return {};
   }
@@ -65,7 +68,7 @@ function number(draft: Draft, context: Context): Sayings {
   if (isRange) {
     return { tolerance: counted, unit: [unit] };
   }
-  const role = placeFor(context, 'accepted', 'option', 'key', 'right');
+  const role = placeFor(context, ...PLACES);
   return role ? { [role]: said } : {};
 }
 

@@ -208,7 +208,9 @@ const BUILDERS: Partial<Record<Kind, (row: Row, parts: string[], manner: Manner)
       row.text('right'),
       row.text('value'),
     ].filter(Boolean);
-    const accepted = said.length ? said.flatMap(splitAnswers) : parts;
+    // A cell that lists options elsewhere lists answers here.
+    const listed = row.any('options') ? parts.flatMap(splitAnswers) : parts;
+    const accepted = said.length ? said.flatMap(splitAnswers) : listed;
     return { fields: { accepted: [...new Set(accepted)] }, problems: [] };
   },
 };

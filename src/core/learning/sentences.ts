@@ -2,49 +2,9 @@
 import type { Limits } from '../model';
 import { bareWords } from '../shared/normalise';
 import { saysRightAnswer } from '../shared/vocabulary/key-words';
+import { NUMBER_WORDS } from '../shared/vocabulary/number-words';
 import { speaksOf, subjectIn, type Subject } from '../shared/vocabulary/rule-words';
 
-const NUMBERS: Record<string, number> = {
-  one: 1,
-  two: 2,
-  three: 3,
-  four: 4,
-  five: 5,
-  six: 6,
-  seven: 7,
-  eight: 8,
-  nine: 9,
-  ten: 10,
-  twelve: 12,
-  fifteen: 15,
-  twenty: 20,
-  thirty: 30,
-  forty: 40,
-  fifty: 50,
-  sixty: 60,
-  hundred: 100,
-  zwanzig: 20,
-  dreissig: 30,
-  vierzig: 40,
-  funfzig: 50,
-  zwei: 2,
-  drei: 3,
-  vier: 4,
-  funf: 5,
-  sechs: 6,
-  sieben: 7,
-  acht: 8,
-  neun: 9,
-  zehn: 10,
-  deux: 2,
-  trois: 3,
-  quatre: 4,
-  cinq: 5,
-  sept: 7,
-  huit: 8,
-  neuf: 9,
-  dix: 10,
-};
 /** Whether a rule counts bytes rather than characters. */
 export const countsBytes = (text: string): boolean => /\d\s*(?:bytes?|octets?)\b/i.test(text);
 
@@ -68,7 +28,7 @@ function limitOf(sentence: string): number | undefined {
   // A small number in words counts something else: 'one of these signs'.
   const numbers = numbersIn(
     words.replace(/\p{L}+/gu, (word) =>
-      (NUMBERS[word] ?? LEAST_LENGTH) < LEAST_LENGTH ? '' : word,
+      (NUMBER_WORDS[word] ?? LEAST_LENGTH) < LEAST_LENGTH ? '' : word,
     ),
   );
   return speaksOf('characters', words) ? numbers.at(-1) : undefined;
@@ -77,7 +37,7 @@ function limitOf(sentence: string): number | undefined {
 /** The numbers of bare words, written in digits or, up to a hundred, in words. */
 function numbersIn(words: string): number[] {
   return words.split(' ').flatMap((word) => {
-    const number = /^\d{1,5}$/.test(word) ? Number(word) : NUMBERS[word];
+    const number = /^\d{1,5}$/.test(word) ? Number(word) : NUMBER_WORDS[word];
     return number === undefined ? [] : [number];
   });
 }
@@ -107,6 +67,24 @@ function pairedLengths(sentence: string): (readonly [Subject, number])[] | undef
     : pairs.map(([one, other]) =>
         typeof one === 'number' ? [other as Subject, one] : [one!, other as number],
       );
+}
+
+/** A greatest length that a sentence gives without its unit, behind one that names it, 'Answers: at most 60.'; whether it does. */
+function readLengthAlone(words: string, limits: Limits): boolean {
+  const subject = subjectIn(words);
+  const [number, ...others] = numbersIn(words);
+  const isLength =
+    subject !== undefined &&
+    number !== undefined &&
+    !others.length &&
+    number > MOST_OPTIONS &&
+    // What is counted stands behind its number.
+    words.endsWith(`${number}`) &&
+    MOST_WORDS.test(words);
+  if (isLength) {
+    limits[subject] ??= number;
+  }
+  return isLength;
 }
 
 /** The limits of a sentence that speaks of characters: each clause with a number says it of its field, or of the last one named. */
@@ -200,12 +178,17 @@ const MOST_WORDS =
 /** The limits that a sentence of instructions states, clause by clause; the unit carries over to the clauses behind it. */
 export function limitsIn(text: string): Limits {
   const limits: Limits = {};
+  let isCounting = false;
   for (const sentence of sentencesOf(text)) {
     const words = bareWords(sentence);
     if (!speaksOf('characters', words)) {
-      readCounts(words, limits);
+      isCounting &&= readLengthAlone(words, limits);
+      if (!isCounting) {
+        readCounts(words, limits);
+      }
       continue;
     }
+    isCounting = true;
     readLengths(sentence, limits);
     // "… up to 200 characters and up to 6 options": each half says a thing of its own.
     for (const half of sentence.split(AND)) {

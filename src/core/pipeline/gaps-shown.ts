@@ -9,11 +9,11 @@ import { say } from '../shared/say';
 const gapsIn = (row: readonly string[], { columns }: Layout): string[] =>
   textsOfRole(columns, 'stem', row).join(' ').match(DRAWN_GAP) ?? [];
 
-/** Whether a sample draws as many gaps as it fills columns of answers. */
+/** Whether a sample draws as many gaps as it fills columns of answers; a lone gap may have several answers. */
 function fillsGaps(row: readonly string[], layout: Layout): boolean {
   const gaps = gapsIn(row, layout).length;
   const answers = textsOfRole(layout.columns, 'accepted', row).filter(Boolean);
-  return gaps > 0 && answers.length === gaps;
+  return gaps > 0 && (answers.length === gaps || (gaps === 1 && answers.length > 0));
 }
 
 /** How gaps are drawn in samples, where they are so in one way that is not the usual one. */

@@ -49,13 +49,16 @@ function samplesByKind(sheet: Sheet | undefined, layout: Layout): Map<Kind, Samp
   return byKind;
 }
 
-/** Roles of options that all samples of a kind leave empty. */
-const leftEmpty = (layout: Layout, samples: readonly Sample[]): Role[] =>
-  OPTION_ROLES.filter(
-    (role) =>
-      layout.columns.some((column) => column.role === role) &&
-      samples.every((sample) => cellsOf(layout, role, sample).every((text) => !text)),
+/** Roles of options that all samples of a kind leave empty, and the key where they have answers in the place of options. */
+function leftEmpty(layout: Layout, samples: readonly Sample[]): Role[] {
+  const isEmpty = (role: Role): boolean =>
+    samples.every((sample) => cellsOf(layout, role, sample).every((text) => !text));
+  const empty = [...OPTION_ROLES, 'key' as const].filter(
+    (role) => layout.columns.some((column) => column.role === role) && isEmpty(role),
   );
+  const areAnswers = !isEmpty('options') || !isEmpty('option');
+  return areAnswers ? empty : empty.filter((role) => role !== 'key');
+}
 
 /** Letters that stand for true alone or for one of two words, with the one for the other; common practice, no source. */
 const LETTERS: Readonly<Record<string, string>> = { T: 'F', V: 'F' };

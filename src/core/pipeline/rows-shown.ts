@@ -3,16 +3,34 @@ import { rowsForEach, type RowsForEach } from '../gathering';
 import type { LearnedLayout } from '../learning';
 import type { Column, Key, Layout, Sheet, Table } from '../model';
 import { columnIndex } from '../shared/cells';
+import { defined } from '../shared/defined';
 import { sheetOfLayout } from '../shared/sheet';
 import { regionOf, type Region } from '../shared/table/region';
 import { findVerdicts } from '../understanding';
 import { say } from '../shared/say';
 
-/** The blank's headings and samples as a block of their own; undefined where it has none. */
+/** The last of the filled rows that stand right below one another from a row on; all count from 1. */
+function lastFilled({ rows }: Sheet, from: number): number {
+  let row = from;
+  while (rows[row]?.some((text) => text.trim())) {
+    row++;
+  }
+  return row;
+}
+
+/**
+ * The blank's headings and samples as a block of their own, with the rows right below them, which go on with the last of them where its
+ * question stands once; undefined where it has none.
+ */
 function samplesOf(sheet: Sheet | undefined, { shape, file }: Layout): Region | undefined {
   const { sample, headingRow } = file;
   return shape === 'rows' && sheet && sample && headingRow
-    ? regionOf(sheet, { top: headingRow - 1, bottom: sample[1] - 1, left: 0, right: Infinity })
+    ? regionOf(sheet, {
+        top: headingRow - 1,
+        bottom: lastFilled(sheet, sample[1]) - 1,
+        left: 0,
+        right: Infinity,
+      })
     : undefined;
 }
 
@@ -37,8 +55,9 @@ function keyOf(region: Region, { roles, headingRow }: RowsForEach): Key {
 function withRole(column: Column, roles: RowsForEach['roles'], stem: number): Column {
   const at = columnIndex(column.column);
   const role = roles.get(at) ?? (at === stem ? 'stem' : column.role);
-  const { n: _n, values, ...own } = column;
-  return { ...own, role, ...(values && role === column.role ? { values } : {}) };
+  const { n: _n, values, default: standing, ...own } = column;
+  const kept = role === column.role ? defined({ values, default: standing }) : {};
+  return { ...own, role, ...kept };
 }
 
 /** A column whose cells nothing is written into. */
@@ -68,6 +87,7 @@ export function withRowsShown(learned: LearnedLayout, table: Table): LearnedLayo
         others.includes(column) ? unknown(column) : withRole(column, roles, stem),
       ),
       key: keyOf(region, found),
+      file: { ...layout.file, sample: [layout.file.sample![0], region.bottom + 1] },
       limits,
       rowForEach,
     },

@@ -31,14 +31,21 @@ const isSame = (a: string, b: string): boolean =>
 
 /** Where the right answer of a sample stands: a sample that can't be written at all was most likely misread there. */
 const ANSWERING: readonly Role[] = ['key', 'verdict', 'weight', 'right', 'accepted'];
+/** Where it stands when none of these says anything. */
+const OFFERING: readonly Role[] = ['options', 'option'];
 
 function refusedSample(layout: Layout, row: readonly string[], at: number): SampleDifference[] {
-  const column = layout.columns.find(({ role }) => ANSWERING.includes(role));
-  const place = column ? columnIndex(column.column) : 0;
-  const was = row[place]?.trim() ?? '';
-  return column && was
-    ? [{ column: column.column, cell: cellName(at, place), was, becomes: '' }]
-    : [];
+  const said = (roles: readonly Role[]): SampleDifference[] =>
+    layout.columns
+      .filter(({ role }) => roles.includes(role))
+      .map(({ column }) => {
+        const place = columnIndex(column);
+        const was = row[place]?.trim() ?? '';
+        return { column, cell: cellName(at, place), was, becomes: '' };
+      });
+  const [answer] = said(ANSWERING);
+  const found = answer?.was ? answer : said(OFFERING).find(({ was }) => was);
+  return found ? [found] : [];
 }
 
 /** So many samples tell; a form that is filled to its end is no form any more. */

@@ -86,7 +86,7 @@ function cardAnswer(said: Said, layout: Layout): string[] {
 /** Typed answers; one cell may hold several, in the column of the key as well. */
 function shortAnswers(said: Said, layout: Layout): string[] {
   const role = ANSWER_ROLES.find((one) => said.has(one));
-  const mayHoldSeveral = role === 'accepted' || role === 'key';
+  const mayHoldSeveral = role === 'accepted' || role === 'key' || role === 'options';
   if (!mayHoldSeveral || said.all(role).length !== 1) {
     return typed(said);
   }

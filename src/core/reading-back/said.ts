@@ -12,7 +12,7 @@ export type Said = {
 };
 
 /** The roles that typed answers may stand in, the likeliest first. */
-export const ANSWER_ROLES: readonly Role[] = ['accepted', 'option', 'key', 'right'];
+export const ANSWER_ROLES: readonly Role[] = ['accepted', 'option', 'key', 'options', 'right'];
 
 /** The answers that were typed out, in the first of the roles that the layout has room for. */
 export function typed(said: Said, roles: readonly Role[] = ANSWER_ROLES): string[] {

@@ -22,6 +22,7 @@ import {
   withStem,
   withoutLoneFeedback,
 } from './whole-tables';
+import { withClues } from './clues';
 import { withTaxonomy } from './taxonomy';
 import { withForms } from './vocabulary-lists';
 import { witness } from './witness';
@@ -200,7 +201,8 @@ export function rank(
   const formed = withBounds(view, withForms(view, asking, said), said);
   const gapped = withGapAnswers(view, withGapWords(view, formed, said), said);
   const filled = withExtraWords(view, gapped, said);
-  const classed = withTaxonomy(view, withOneLanguage(view, filled, said), said);
+  const asked = withClues(view, withOneLanguage(view, filled, said), said);
+  const classed = withTaxonomy(view, asked, said);
   return withCorrections(view, classed, said);
 }
 

@@ -92,12 +92,13 @@ export function worded(own: readonly number[], { heading, texts }: ColumnView): 
     spoken[UNKNOWN]! > NEVER_MET ? underStrangeWords(own) : unlessSaid(own, spoken, best);
   const weighed = scaled(odds.map((p, index) => p * (spoken[index]! + doubtOf(index))));
   const isOther = weighed.some((p) => p > weighed[best]!);
-  const isFeedback =
-    isOther && FEEDBACK.has(MEANINGS[best]!) && ofFeedback(spoken) > SURE_OF_FEEDBACK;
+  // What explains a question may be called what explains an answer, and hardly anything else.
+  const told = ofFeedback(spoken) + (MEANINGS[best] === 'explanation' ? spoken[best]! : 0);
+  const isFeedback = isOther && EXPLAINS.has(MEANINGS[best]!) && told > SURE_OF_FEEDBACK;
   const isTold = TOLD_BY_WORDS.has(MEANINGS[best]!) || areNumbersOf(MEANINGS[best]!, texts);
   const isCertain = isFeedback || (spoken[best]! > CERTAIN && isTold);
   const certain = (index: number): number =>
-    isFeedback ? Number(index === best) * ofFeedback(spoken) : spoken[index]!;
+    isFeedback ? Number(index === best) * told : spoken[index]!;
   return isCertain ? weighed.map((p, index) => (p + certain(index)) / 2) : weighed;
 }
 /** A word beyond doubt for what nothing but words tells outweighs what cells look like. */
@@ -107,6 +108,7 @@ const SURE_OF_FEEDBACK = 0.85;
 const ofFeedback = (spoken: readonly number[]): number =>
   MEANINGS.reduce((sum, meaning, index) => sum + (FEEDBACK.has(meaning) ? spoken[index]! : 0), 0);
 const FEEDBACK: ReadonlySet<Meaning> = new Set(['feedback', 'feedback-right', 'feedback-wrong']);
+const EXPLAINS: ReadonlySet<Meaning> = new Set([...FEEDBACK, 'explanation']);
 
 /** What is said of several columns at once says of each that it is one of them. */
 const ONE_OF: readonly (readonly [several: Meaning, one: Meaning])[] = [

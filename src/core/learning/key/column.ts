@@ -56,6 +56,15 @@ function namedRows(
 const countsFromZero = ({ values = [] }: Column, about: readonly string[]): boolean =>
   values.includes('0') || about.some((text) => saysFromZero(bareWords(wordsApart(text))));
 
+/** Whether options that are numbers or letters may be named by their texts as well as by their places. */
+const isEither = (best: Reading, others: readonly Reading[]): boolean =>
+  best.style === 'text' && others.some(({ share }) => share === best.share);
+type Reading = ReturnType<typeof readingsOf>[number];
+
+/** The sign between several texts of options in a key. */
+const joinedBy = (values: readonly string[]): string | undefined =>
+  values.map((value) => JOINED_TEXTS.exec(value)?.[1]).find(Boolean);
+
 function fromSamples(
   evidence: KeyEvidence,
   key: Column,
@@ -70,7 +79,7 @@ function fromSamples(
   if (!rows) {
     return withBothWords(fromTruth(values), evidence.note(key.column));
   }
-  const [best] = readingsOf(
+  const [best, ...others] = readingsOf(
     rows,
     options.map(({ heading }) => heading ?? ''),
   );
@@ -80,17 +89,13 @@ function fromSamples(
   const about = [evidence.note(key.column), ...evidence.words.filter(isAboutOptions)];
   const isZero = best.style === 'number' && countsFromZero(key, about);
   const separator = separatorOf(evidence, key, best.style === 'text' ? [] : values);
-  const joined =
-    best.style === 'text'
-      ? values.map((value) => JOINED_TEXTS.exec(value)?.[1]).find(Boolean)
-      : undefined;
-  const sign = joined ?? separator;
+  const sign = (best.style === 'text' ? joinedBy(values) : undefined) ?? separator;
   return {
     key: {
       style: isZero ? 'number-from-0' : best.style,
       ...(sign !== undefined ? { separator: sign } : {}),
     },
-    sure: true,
+    sure: !isEither(best, others),
     because: say('the samples in column {column} name their options so', { column: key.column }),
   };
 }

@@ -79,13 +79,32 @@ type Levels = {
   isSaid: boolean;
 };
 
+/** Whether a row right below the categories heads the levels and the two columns of each: 'Points', 'Question', 'Answer'. */
+function headsSides(region: Region, row: number, levelColumn: number): boolean {
+  const head = region.cell(row, levelColumn);
+  const texts = Array.from({ length: region.right - levelColumn }, (_, at) =>
+    region.cell(row, levelColumn + 1 + at),
+  ).filter(Boolean);
+  const areShort = texts.length > 2 && texts.every((text) => text.length <= LONGEST);
+  return (
+    head !== '' &&
+    LEVEL_HEAD.test(bareWords(head)) &&
+    areShort &&
+    texts.filter(saysAnswer).length * 2 === texts.length
+  );
+}
+
+/** The first row below the categories that may begin with a level. */
+const firstBelow = (region: Region, row: number, levelColumn: number): number =>
+  headsSides(region, row + 1, levelColumn) ? row + 2 : row + 1;
+
 /** The rows that begin with a level, down to where the board ends; answers below are told by their word or their empty place. */
 function levelsBelow(region: Region, row: number, levelColumn: number): Levels {
   const rows: number[] = [];
   const levels = new Set<string>();
   let between = 0;
   let said = 0;
-  for (let r = row + 1; r <= region.bottom; r++) {
+  for (let r = firstBelow(region, row, levelColumn); r <= region.bottom; r++) {
     const text = region.cell(r, levelColumn);
     if (text && saysAnswer(text)) {
       between++;

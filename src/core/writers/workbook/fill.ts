@@ -66,6 +66,10 @@ function openBlank(blank: Uint8Array): Parts {
 const lastColumnOf = ({ rows }: SheetPlan): number =>
   Math.max(0, ...(rows[0]?.values ?? []).map(([column]) => column));
 
+/** The row of a blank that shows how a question is kept. */
+const sampleRow = ({ shape, file }: Job['layout']): number | undefined =>
+  shape === 'rows' ? file.sample?.[0] : undefined;
+
 /**
  * Fills the layout's sheet in a copy of the blank. Text is written as text; formula cells are left alone and named in
  * `notes`. Throws an Error with a plain sentence where the blank is not the workbook that the layout describes.
@@ -89,7 +93,7 @@ export function fillWorkbook(job: Job): Written {
   const plan = planSheet(job);
   const { firstRow } = plan;
   const lastRow = plan.rows.at(-1)?.r ?? firstRow - 1;
-  const filler = new Filler(sheet);
+  const filler = new Filler(sheet, sampleRow(job.layout));
   const preparedTo = filler.lastRow;
   setRows(filler, plan);
   filler.finish();

@@ -1,6 +1,6 @@
 // The rows of one sheet of a workbook: cells set with the formats that were prepared for them.
 import type { CellValue } from '../../model';
-import { cellName } from '../../shared/cells';
+import { cellName, columnLetters } from '../../shared/cells';
 import { escapeCell } from './escape';
 import { attributeOf, type Cell, type SheetRow, type SheetXml } from './sheet-xml';
 
@@ -53,16 +53,71 @@ function cellXml(
   return `${head} t="inlineStr"><${prefix}is><${prefix}t xml:space="preserve">${escapeCell(value)}</${prefix}t></${prefix}is></${prefix}c>`;
 }
 
+const TEXT_CELL = /\bt="(?:s|str|inlineStr)"/u;
+const TYPED_CELL = /\bt="(?!n")/u;
+const HOLDS_VALUE = /<(?:[\w.-]+:)?v[\s>]/u;
+
+/** What a prepared cell holds, a text or a number; undefined of an empty one, a formula or anything else. */
+function typeOf({ attributes, xml, hasFormula }: Cell): 'text' | 'number' | undefined {
+  if (TEXT_CELL.test(attributes)) {
+    return 'text';
+  }
+  const isNumber = !hasFormula && !TYPED_CELL.test(attributes) && HOLDS_VALUE.test(xml);
+  return isNumber ? 'number' : undefined;
+}
+
+/** What the cells of each prepared row hold, by row and column. */
+const typesIn = ({ rows }: SheetXml): ReadonlyMap<number, ReadonlyMap<number, string>> =>
+  new Map(
+    rows.map(({ r, cells }) => [
+      r,
+      new Map(
+        cells.flatMap((cell) => {
+          const type = typeOf(cell);
+          return type ? [[cell.column, type] as const] : [];
+        }),
+      ),
+    ]),
+  );
+
+const WHOLE_RULE =
+  /<(?:[\w.-]+:)?dataValidation\s(?=[^>]*\btype="(?:whole|decimal)")[^>]*\bsqref="([^"]*)"/gu;
+/** The columns that the blank lets hold nothing but numbers, by the letters of their cells. */
+const numbersAlone = ({ after }: SheetXml): ReadonlySet<string> =>
+  new Set(
+    [...after.matchAll(WHOLE_RULE)].flatMap(([, sqref]) =>
+      sqref!.split(/[\s:]+/u).map((cell) => cell.replace(/[\d$]+/gu, '')),
+    ),
+  );
+
+/** A value as the blank keeps such values: a number as text or a text as number, where that changes nothing of what is read. */
+function asKept(value: CellValue | undefined, type: string | undefined): CellValue | undefined {
+  if (typeof value === 'number') {
+    return type === 'text' ? `${value}` : value;
+  }
+  return type === 'number' && value !== undefined && `${Number(value)}` === value
+    ? Number(value)
+    : value;
+}
+
 /** The rows of a sheet, to be set cell by cell. */
 export class Filler {
   readonly skipped: string[] = [];
   private readonly rows: Map<number, SheetRow>;
   private readonly styles: Styles;
   private readonly formats: Map<number, string>;
+  private readonly types: ReadonlyMap<number, ReadonlyMap<number, string>>;
+  private readonly numbers: ReadonlySet<string>;
   readonly lastRow: number;
-  constructor(private readonly sheet: SheetXml) {
+  /** `sample` is the row of the blank that shows how a question is kept, where it has one. */
+  constructor(
+    private readonly sheet: SheetXml,
+    private readonly sample?: number,
+  ) {
     this.rows = new Map(sheet.rows.map((row) => [row.r, row]));
     this.formats = new Map(sheet.rows.map((row) => [row.r, row.attributes]));
+    this.types = typesIn(sheet);
+    this.numbers = numbersAlone(sheet);
     this.lastRow = sheet.rows.at(-1)?.r ?? 0;
     this.styles = stylesOf(sheet);
   }
@@ -91,12 +146,20 @@ export class Filler {
         this.skip(r, column, value);
       } else if (value !== undefined || old) {
         const style = this.styles.of(row, column, like);
-        const xml = cellXml(this.sheet.prefix, cellName(r - 1, column), style, value);
+        const own = asKept(value, this.typeAt(like, column));
+        const xml = cellXml(this.sheet.prefix, cellName(r - 1, column), style, own);
         byColumn.set(column, { column, attributes: '', xml, hasFormula: false } satisfies Cell);
       }
     }
     row.cells = [...byColumn.values()].sort((a, b) => a.column - b.column);
     row.attributes = row.attributes.replace(/\sspans="[^"]*"/, '');
+  }
+
+  /** What the blank keeps in a column: as the row does that a new one is like, else as its rules have it. */
+  private typeAt(like: number, column: number): string | undefined {
+    const shown = this.sample === undefined ? undefined : this.types.get(this.sample);
+    const own = this.types.get(like)?.get(column) ?? shown?.get(column);
+    return own ?? (this.numbers.has(columnLetters(column)) ? 'number' : undefined);
   }
 
   private skip(r: number, column: number, value: CellValue | undefined): void {
