@@ -9,7 +9,7 @@ import { fitKind } from './kind';
 import { paragraphOf } from './marked-text';
 import { patternText } from './pattern';
 import { cutsIn } from '../shared/own-cuts';
-import { withoutPlaces } from '../shared/pattern-line';
+import { joinedQuestions, withoutPlaces } from '../shared/pattern-line';
 import { tagsHoldSign } from './sayings';
 import { fitOptions } from './options';
 import { spreadKeys } from './spread';
@@ -112,7 +112,7 @@ function become(
     const texts = drafts.map((draft) =>
       pattern ? patternText(draft, pattern) : paragraphOf(draft, marks),
     );
-    const text = texts.join(['', ...(pattern?.between ?? ['']), ''].join('\n'));
+    const text = pattern ? joinedQuestions(texts, pattern.between) : texts.join('\n\n');
     if (context.narrow) {
       holdSigns(withoutPlaces(text));
     }

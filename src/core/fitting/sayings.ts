@@ -66,7 +66,7 @@ const CHOICE_ROLES: Partial<Record<Role, (choice: Choice) => (CellValue | undefi
 function choices(item: Item, context: Context): Sayings {
   const { layout } = context;
   if (layout.key.style === 'word') {
-    return { key: [keyText(item, layout)] };
+    return { [context.carries('key') ? 'key' : 'option']: [keyText(item, layout)] };
   }
   const ticked = tickedPair(layout);
   if (ticked) {

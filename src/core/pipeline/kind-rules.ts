@@ -75,9 +75,18 @@ function letterKey(keys: readonly string[]): KindRule['key'] {
   return { style: 'word', right: isRight ? first : other, wrong: isRight ? other : first };
 }
 
+/** What a sample says in its key, or in the place of its options where these are a single one and the key has no column. */
+function wordIn(layout: Layout, sample: Sample): string {
+  if (layout.columns.some(({ role }) => role === 'key')) {
+    return cellsOf(layout, 'key', sample)[0] ?? '';
+  }
+  const [only = '', ...others] = cellsOf(layout, 'option', sample).filter(Boolean);
+  return others.length ? '' : only;
+}
+
 /** The words for true and false, where the keys of all samples are such words, or their letters. */
 function wordKey(layout: Layout, samples: readonly Sample[]): KindRule['key'] {
-  const keys = samples.map((sample) => cellsOf(layout, 'key', sample)[0] ?? '');
+  const keys = samples.map((sample) => wordIn(layout, sample));
   const letters = letterKey(keys);
   if (letters) {
     return letters;

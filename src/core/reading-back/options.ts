@@ -89,7 +89,8 @@ function byKeyCell(said: Said, key: Key, texts: readonly string[]): ReadOption {
 
 /** True and false, of which a word names the right one. */
 function twoWords(said: Said, { right = 'true', wrong = 'false' }: Key): Option[] {
-  const word = said.get('key');
+  // Where the key has no column of its own, the word stands in the place of the first option.
+  const word = said.has('key') ? said.get('key') : said.get('option');
   return [right, wrong].map((plain) => ({ text: { plain }, right: word === plain }));
 }
 

@@ -7,13 +7,28 @@ const NUMBER_PLACE = '\ue0f0';
 /** Stands for how many questions the file has, until that is known. */
 const TOTAL_PLACE = '\ue0f1';
 
-/** A question's lines with its number, and how many there are in all, in the places that wait for them. */
-export const numberedText = (text: string, n: number, total: number): string =>
-  text.replaceAll(NUMBER_PLACE, String(n)).replaceAll(TOTAL_PLACE, String(total));
+/** Stands in front of each question but the first, where one became several. */
+const QUESTION_PLACE = '\ue0f2';
+
+/** The lines of several questions that one became, with what parts questions between them. */
+export const joinedQuestions = (texts: readonly string[], between: readonly string[]): string =>
+  texts.join(`${['', ...between, ''].join('\n')}${QUESTION_PLACE}`);
+
+/** How many questions such lines hold. */
+export const questionsIn = (text: string): number => text.split(QUESTION_PLACE).length;
+
+/** Lines of questions with the number of each, the first one's being `first`, and how many there are in all, in the places that wait for them. */
+export const numberedText = (text: string, first: number, total: number): string =>
+  text
+    .split(QUESTION_PLACE)
+    .map((own, at) =>
+      own.replaceAll(NUMBER_PLACE, String(first + at)).replaceAll(TOTAL_PLACE, String(total)),
+    )
+    .join('');
 
 /** A question's lines without the places that wait for numbers. */
 export const withoutPlaces = (text: string): string =>
-  text.replaceAll(NUMBER_PLACE, '').replaceAll(TOTAL_PLACE, '');
+  text.replaceAll(NUMBER_PLACE, '').replaceAll(TOTAL_PLACE, '').replaceAll(QUESTION_PLACE, '');
 
 /** Around the text of a line. */
 export type Around = { before: string; after?: string | undefined };

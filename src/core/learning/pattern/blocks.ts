@@ -220,12 +220,22 @@ export const byLines = (lines: readonly string[]): Blocks[] =>
       ]
     : [];
 
+/** From each line that begins at the margin to the next, where lines that are set in stand below every one of them and none is empty. */
+function byIndent(lines: readonly string[]): Blocks[] {
+  const isSetIn = (line: string): boolean => /^\s/u.test(line);
+  const { blocks } = byOpening(lines, (at) => !isSetIn(lines[at]!));
+  const areWhole = blocks.length > 1 && blocks.every(({ length }) => length > 1);
+  return areWhole && lines.every(Boolean) && !isSetIn(lines[0]!) ? [taken([], blocks, [])] : [];
+}
+
 /** The ways in which a sample may be parted into questions; the likeliest first. */
 export function blocksIn(lines: readonly string[]): Blocks[] {
   const fronts = frontsOf(lines.map((line) => line || ' '));
   const filled = lines.flatMap((line, at) => (line ? [at] : []));
+  const indented = byIndent(lines);
   return [
-    ...byBlanks(lines),
+    // Where lines are set in below others, not all of them are one question.
+    ...(indented.length ? indented : byBlanks(lines)),
     ...byRules(lines),
     ...byLines(lines),
     ...filled.slice(0, MOST_OPENINGS).flatMap((first) => byOpenings(lines, first, fronts)),

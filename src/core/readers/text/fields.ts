@@ -4,7 +4,8 @@ import type { Role, Sheet } from '../../model';
 import { bareWords } from '../../shared/normalise';
 import { roleOfHeading } from '../../shared/vocabulary/headings';
 
-const FIELD = /^\s*(?:\*\*)?(\p{L}[\p{L}\d ._-]{0,24}?)(?:\*\*)?\s*[:=]\s*(?:\*\*)?\s*(.*)$/u;
+const FIELD =
+  /^\s*(?:\*\*)?(\p{L}[\p{L}\d ._-]{0,24}?)(?:\*\*)?\s*(?::|=(?!>))\s*(?:\*\*)?\s*(.*)$/u;
 const RULE = /^\s*[-–—_=*~#]{3,}\s*$/u;
 /** Fewer records show nothing; more names belong to a text that is no list of questions. */
 const LEAST_RECORDS = 2;

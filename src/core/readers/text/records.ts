@@ -2,7 +2,7 @@
 import type { Sheet } from '../../model';
 import { alike } from '../../shared/normalise';
 
-const NAMED = /^\s*(?:[-*•]\s+)?(\p{L}[\p{L}\p{N} .'’/_()-]{0,30}?)\s*[:=]\s*(.*)$/u;
+const NAMED = /^\s*(?:[-*•]\s+)?(\p{L}[\p{L}\p{N} .'’/_()-]{0,30}?)\s*(?::|=(?!>))\s*(.*)$/u;
 const LEAST_RECORDS = 2;
 const LEAST_NAMES = 3;
 /** So much of the lines behind the first name are named; others go on with the one above. */

@@ -1,6 +1,6 @@
 // The lines of a file by a receiver's pattern: what stands above all questions, each with its number and its category.
 import type { Part, Pattern } from '../../model';
-import { lineAround, numberedText } from '../../shared/pattern-line';
+import { lineAround, numberedText, questionsIn } from '../../shared/pattern-line';
 import type { Job, Placed } from '../contract';
 
 /** The line of a category that stands above several questions. */
@@ -36,10 +36,14 @@ export function patternLines(
 ): string[] {
   const shared = sharedPart(pattern);
   const lines = topOf(pattern, setTitle);
+  const counts = questions.map(({ text = '' }) => questionsIn(text));
+  const total = counts.reduce((sum, count) => sum + count, 0);
   let before = '';
+  let first = 1;
   questions.forEach((question, at) => {
     const own = categoryOf(question);
-    const text = numberedText(question.text ?? '', at + 1, questions.length);
+    const text = numberedText(question.text ?? '', first, total);
+    first += counts[at]!;
     const category = categoryLines(shared, { own, before, isFirst: at === 0 });
     lines.push(...(at ? pattern.between : []), ...category);
     lines.push(...text.split('\n'));

@@ -1,5 +1,6 @@
 // What the question at hand becomes in one receiver's file: the seam inside the bank.
 import type { Fitted, KeptLayout } from '../../../core/model';
+import { numberedText } from '../../../core/shared/pattern-line';
 import { fieldWords } from '../../parts/field-words';
 import { PlaceCells } from '../../parts/PlaceCells';
 import type { State } from '../../parts/StateSign';
@@ -50,7 +51,9 @@ export function Receiver({
         </Bar>
       ))}
       {fitted.cells && <PlaceCells layout={layout} fitted={fitted} />}
-      {fitted.text !== undefined && <pre className="paragraph mono">{fitted.text}</pre>}
+      {fitted.text !== undefined && (
+        <pre className="paragraph mono">{numberedText(fitted.text, 1, 1)}</pre>
+      )}
     </details>
   );
 }
