@@ -91,8 +91,9 @@ function leftOutOf(
 /** Headings are categories where several of them stand above questions; a lone one is the title. */
 function sectionsAsFound(drafts: readonly Draft[]): Sections {
   const titles = [...new Set(drafts.flatMap(({ category }) => category ?? []))];
-  // 'True or false?' and 'Choose the right answer' say what to do, and nothing of what the questions are about.
-  const areTasks = titles.filter((title) => partOf(title).isTask).length * 2 >= titles.length;
+  // 'True or false?', 'Choose the right answer' and 'Explain:' say what to do, and nothing of what the questions are about.
+  const isTask = (title: string): boolean => partOf(title).isTask || /:\s*$/u.test(title);
+  const areTasks = titles.filter(isTask).length * 2 >= titles.length;
   return (titles.length > 1 && !areTasks) || drafts.some(({ isNamedPart }) => isNamedPart)
     ? 'category'
     : 'none';

@@ -10,6 +10,7 @@ import { statementsLettered } from './typed-legend-letters';
 import { modelsListed } from './typed-models';
 import type { Lines } from './retyping';
 import { keysInShort } from './typed-short-keys';
+import { someAnswered, tasksBetween } from './typed-some-keys';
 import { optionsSlashed } from './typed-slashed';
 import { gapsNumbered, partsHeaded, stepsApart } from './typed-stations';
 
@@ -25,6 +26,8 @@ export const TYPED_WHOLE: readonly ((lines: Lines) => Lines)[] = [
   optionsCounted,
   lastCounted,
   modelsListed,
+  tasksBetween,
+  someAnswered,
   keysInShort,
   optionsSlashed,
   optionsGapped,

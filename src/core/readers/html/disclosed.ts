@@ -1,6 +1,6 @@
-// What a page hides until it is asked for, below words to press: 'Show answer' and the answer.
+// What a page says of its parts: words to press that hide the rest, 'Show answer' and the answer, and classes that name remarks.
 import { fieldOfLine } from '../../shared/vocabulary/answer-lines';
-import { childrenOf, isElement, type Element } from '../../shared/html/tree';
+import { attribute, childrenOf, isElement, type Element } from '../../shared/html/tree';
 
 /** Longer words to press say more than what they show. */
 const FEW_WORDS = 5;
@@ -31,4 +31,16 @@ export function nameInFront(words: string, text: string): string {
   const isNamed = fieldOfLine(text) !== undefined;
   const name = isNamed || !text.trim() || text.includes('\n') ? undefined : namedIn(words, text);
   return name ? `${name}: ` : '';
+}
+
+const REMARKS: ReadonlySet<string> = new Set(['explanation', 'feedback', 'hint']);
+
+/** The word for a remark, 'feedback: ', that the class of an element names, where its text does not name itself; empty elsewhere. */
+export function remarkInFront(element: Element, text: string): string {
+  const words = attribute(element, 'class')
+    .split(/[\s_-]+/u)
+    .filter(Boolean);
+  const isNamed = fieldOfLine(text) !== undefined;
+  const word = words.find((one) => REMARKS.has(fieldOfLine(`${one}: x`)?.role ?? ''));
+  return word && text.trim() && !isNamed ? `${word}: ` : '';
 }

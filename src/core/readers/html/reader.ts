@@ -2,7 +2,8 @@
 import type { DocumentLine, Finding, Opened, Run, Sheet } from '../../model';
 import { isFormatted, plainOf, sliceRuns } from '../../shared/rich-text';
 import { inlineOf, isBlock } from '../../shared/html/inline';
-import { nameInFront, pressedOf } from './disclosed';
+import { questionsBeside } from '../beside-table';
+import { nameInFront, pressedOf, remarkInFront } from './disclosed';
 import { dataTables, sheetOfTable } from './tables';
 import {
   attribute,
@@ -62,6 +63,9 @@ class Lines {
   readonly furniture: string[] = [];
   private depth = -1;
 
+  /** `without` are tables that are read by themselves. */
+  constructor(private readonly without: ReadonlySet<Node> = new Set()) {}
+
   private push(runs: Run[], about: Partial<DocumentLine>): void {
     let at = 0;
     plainOf(runs)
@@ -94,7 +98,7 @@ class Lines {
 
   /** One element by what it holds: a list, blocks, or a line of text. */
   private element(parent: Node, own: Element): void {
-    if (this.leftAside(own) || this.disclosed(own)) {
+    if (this.without.has(own) || this.leftAside(own) || this.disclosed(own)) {
       return;
     }
     if (own.tagName === 'ul' || own.tagName === 'ol') {
@@ -108,7 +112,8 @@ class Lines {
         heading: heading ? Number(heading[1]) : undefined,
         pictures: filled(pictures),
       };
-      this.push(runs, defined(about));
+      const remark = remarkInFront(own, plainOf(runs));
+      this.push(remark ? [{ text: remark }, ...runs] : runs, defined(about));
     } else {
       this.loose(parent, own);
     }
@@ -143,8 +148,11 @@ class Lines {
   private loose(parent: Node, first: Node): void {
     const children = childrenOf(parent);
     const at = children.indexOf(first);
-    const before = children[at - 1];
-    if (before && (!isElement(before) ? textOfNode(before)?.trim() : !isBlock(before))) {
+    // White space parts nothing: what stands in front of it was taken with this.
+    const before = children
+      .slice(0, at)
+      .findLast((child) => isElement(child) || textOfNode(child)?.trim());
+    if (before && !(isElement(before) && isBlock(before))) {
       return;
     }
     let end = at;
@@ -225,7 +233,13 @@ export function readHtml(file: string, source: string): Opened {
     const sheets = tables.map((table, index): Sheet =>
       sheetOfTable(table, tables.length === 1 ? file : `Table ${index + 1}`),
     );
-    return { is: 'table', table: { file, format: 'html', sheets, findings: [] } };
+    const beside = new Lines(new Set(tables));
+    beside.walk(root);
+    const findings = questionsBeside(
+      file,
+      beside.lines.map(({ text, label = '' }) => ({ text: `${label} ${text}` })),
+    );
+    return { is: 'table', table: { file, format: 'html', sheets, findings } };
   }
   const lines = new Lines();
   lines.walk(root);

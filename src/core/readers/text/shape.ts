@@ -27,18 +27,21 @@ const FEWEST_ANSWERED = 3;
 const hasAnswersBehind = ({ answered, numbered }: Evidence): boolean =>
   answered >= Math.max(FEWEST_ANSWERED, numbered * MOSTLY);
 
+/** Whether numbers in front of lines are no questions': few have one, or nothing around the terms asks. */
+const areNumbersTerms = ({ terms, numbered, count, asking, gapped }: Evidence): boolean =>
+  numbered < count * 0.5 || terms!.isLabelled || (terms!.isWhole && !asking && !gapped);
+
 const hasClearTerms = (evidence: Evidence): boolean => {
-  const { terms, numbered, count, commas, asking, gapped, offering, isMatching } = evidence;
+  const { terms, count, commas, offering, isMatching } = evidence;
   return (
+    terms !== undefined &&
     offering < count * 0.5 &&
-    (terms?.share ?? 0) >= 0.7 &&
-    terms!.distinct > 0.6 &&
+    (terms.share >= MOSTLY || terms.isLabelled) &&
+    terms.distinct > 0.6 &&
     // Below a task signs join what is to be matched; alone or below titles they join terms.
     !isMatching &&
-    (terms!.sign === DOTS
-      ? terms!.isWhole
-      : numbered < count * 0.5 || (terms!.isWhole && !asking && !gapped)) &&
-    terms!.share > commas.share * 0.9
+    (terms.sign === DOTS ? terms.isWhole : areNumbersTerms(evidence)) &&
+    terms.share > commas.share * 0.9
   );
 };
 

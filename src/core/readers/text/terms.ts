@@ -2,6 +2,14 @@
 import type { Sheet } from '../../model';
 import { groupBy } from '../../shared/group-by';
 import { inlineMarkdown } from './markdown';
+import {
+  areLabelled,
+  areUnlabelled,
+  FEWEST_BLOCKS,
+  LONGEST_TERM,
+  LONGEST_TITLE,
+  type Filled,
+} from './labelled-terms';
 import { withWideGaps } from './wide-gaps';
 import { withoutCounts, withoutWraps } from './wrapped';
 import { toSay } from '../../shared/say';
@@ -35,6 +43,8 @@ export type Terms = {
   share: number;
   /** Whether every filled line is a term with its definition or the title of some. */
   isWhole: boolean;
+  /** Whether all lines with a label are terms with their definitions that ask nothing, and hardly any other line stands around them. */
+  isLabelled: boolean;
   /** The lines of which the first sign is a star and the rest a term with its definition. */
   starred: number;
   /** How much of the terms are unlike: what stands in front of line after line is a name and no term. */
@@ -42,7 +52,6 @@ export type Terms = {
   sign: string;
 };
 
-const LONGEST_TITLE = 40;
 /** Whether a line is the title of the terms right below it; the letters of a glossary say nothing of them. */
 const headsTerms = (line: string, next: string | undefined, pattern: RegExp): boolean =>
   line.length > 1 &&
@@ -51,8 +60,6 @@ const headsTerms = (line: string, next: string | undefined, pattern: RegExp): bo
   next !== undefined &&
   pattern.test(next);
 
-const FEWEST_BLOCKS = 3;
-const LONGEST_TERM = 60;
 /** So much longer, most definitions are. */
 const MUCH = 1.5;
 const MOSTLY_LONGER = 0.6;
@@ -103,36 +110,11 @@ function readTwoLines(name: string, lines: readonly string[]): Terms | undefined
     lastLines: all.map((block) => block.at(-1)!.number),
     share: 1,
     isWhole: true,
+    isLabelled: false,
     starred: 0,
     distinct: new Set(all.map(([term]) => term!.text)).size / all.length,
     sign: toSay('a new line'),
   };
-}
-
-type Filled = {
-  line: string;
-  number: number;
-  /** Whether the lines around it are empty; whether the one above it is. */
-  isApart: boolean;
-  isSetOff: boolean;
-  hasLabel: boolean;
-};
-
-/** So many lines of a list with labels have one. */
-const MOSTLY_LABELLED = 0.6;
-/** Which lines have no label among others that have one, right above such a line: titles, whatever sign stands in them. */
-function areUnlabelled(filled: readonly Filled[]): boolean[] {
-  const labelled = filled.filter(({ hasLabel }) => hasLabel).length;
-  const isOften = labelled >= FEWEST_BLOCKS && labelled >= filled.length * MOSTLY_LABELLED;
-  return filled.map(
-    ({ hasLabel, isSetOff, line }, at) =>
-      isOften &&
-      !hasLabel &&
-      isSetOff &&
-      // Above all others an instruction may stand, however long.
-      (at === 0 || line.length <= LONGEST_TITLE) &&
-      filled[at + 1]?.hasLabel === true,
-  );
 }
 
 const COUNTED = /^(\p{L}{2,20})\s+(\d{1,3}|[IVX]{1,4})$/u;
@@ -239,6 +221,7 @@ export function readTerms(name: string, lines: readonly string[]): Terms | undef
     // The titles of several parts belong to the list as well.
     share: (rows.length + (titles.size > 1 ? titles.size : 0)) / filled.length,
     isWhole: rows.length + titles.size === filled.length,
+    isLabelled: areLabelled(filled, rows),
     starred: lines.filter(
       (line) => STARRED.test(line) && best.pattern.test(line.replace(LABEL, '').trim()),
     ).length,

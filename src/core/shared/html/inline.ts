@@ -106,6 +106,13 @@ const isPicture = (href: string): boolean =>
 
 export type Inline = { runs: Run[]; pictures: Picture[] };
 
+/** A box to tick or a button to choose, as the sign for it; empty of any other field to fill in. */
+function boxOf(input: Element): string {
+  const isBox = /^(?:radio|checkbox)$/iu.test(attribute(input, 'type'));
+  const isTicked = input.attrs.some(({ name }) => name === 'checked');
+  return isBox ? `${isTicked ? '☑' : '☐'} ` : '';
+}
+
 function collect(node: Node, style: Style, into: Inline, any: boolean): void {
   const text = textOfNode(node);
   if (text !== undefined) {
@@ -118,6 +125,10 @@ function collect(node: Node, style: Style, into: Inline, any: boolean): void {
   }
   if (node.tagName === 'br') {
     into.runs.push({ text: '\n', ...style });
+    return;
+  }
+  if (node.tagName === 'input') {
+    into.runs.push({ text: boxOf(node), ...style });
     return;
   }
   if (node.tagName === 'img') {
