@@ -40,8 +40,14 @@ export type Stated = {
   findings: Finding[];
 };
 
-/** A source that is open: cells, running text, or questions stated outright. */
+/** The running text of a source and its tables, each without the other; lines keep their numbers. */
+export type Apart = { document: Document; table: Table };
+
+/**
+ * A source that is open: cells, running text, or questions stated outright. `apart` where it has both text and tables, which may hold
+ * questions of their own.
+ */
 export type Opened =
-  | { is: 'table'; table: Table }
-  | { is: 'document'; document: Document }
+  | { is: 'table'; table: Table; apart?: Apart }
+  | { is: 'document'; document: Document; apart?: Apart }
   | { is: 'stated'; stated: Stated };

@@ -19,6 +19,7 @@ import { defined } from '../shared/defined';
 import { promiseUnmet } from './promises';
 import { signsLeft } from './left-signs';
 import { asRecords } from './record-text';
+import { withOtherPart } from './text-and-tables';
 import { asSheetOfLines, mayHoldLines } from './typed-sheet';
 import { asTyped } from './typed-text';
 import { say } from '../shared/say';
@@ -210,7 +211,12 @@ const withDoubt = (reading: Gathered['reading'], overrule: Overrule): Gathered['
 
 /** Understands a source that is open already; used again after each overruling. */
 export function gatherOpened(opened: Opened, overrule: Overrule, surroundings: Asked): Gathered {
-  const any = gatherAny(opened, overrule, surroundings);
+  const any = withOtherPart(
+    opened,
+    gatherAny(opened, overrule, surroundings),
+    overrule,
+    surroundings,
+  );
   const gathered = opened.is === 'table' ? asContributed(opened.table, any) : any;
   const isSilent = gathered.findings.every(({ level }) => level === 'note');
   const more =

@@ -1,5 +1,5 @@
 // What was read, held against the caps that go for every kind of source, and long runs of one sign made short.
-import type { DocumentLine, Finding, Opened, Sheet, Table } from '../model';
+import type { Apart, DocumentLine, Finding, Opened, Sheet, Table } from '../model';
 import { blocked, CAPS } from './contract';
 import { OverCap, overCapFinding, TableBudget } from './over-cap';
 import { say } from '../shared/say';
@@ -121,13 +121,20 @@ export function tellRuns(opened: Opened, file: string): Opened {
   return opened;
 }
 
+/** The text and the tables of a source each without the other, within the caps; nothing where its text has long runs. */
+const heldApart = (apart: Apart | undefined): { apart?: Apart } =>
+  apart?.document.lines.every(isCalm) ? { apart: { ...apart, table: heldTable(apart.table) } } : {};
+
 /** What was read, within the caps. */
 export function held(opened: Opened): Opened {
   if (opened.is === 'table') {
-    return { is: 'table', table: heldTable(opened.table) };
+    return { is: 'table', table: heldTable(opened.table), ...heldApart(opened.apart) };
   }
-  if (opened.is === 'stated' || opened.document.lines.every(isCalm)) {
+  if (opened.is === 'stated') {
     return opened;
+  }
+  if (opened.document.lines.every(isCalm)) {
+    return { is: 'document', document: opened.document, ...heldApart(opened.apart) };
   }
   const { document } = opened;
   const places = document.lines.filter((line) => !isCalm(line)).length;

@@ -1,5 +1,5 @@
 // What a word processor's document says, whichever of its formats it stands in: running text, or the questions of a table.
-import type { DocumentLine, Opened, Picture, Run, Sheet } from '../../model';
+import type { Document, DocumentLine, Opened, Picture, Run, Sheet, Table } from '../../model';
 import { base64 } from '../../shared/base64';
 import { defined } from '../../shared/defined';
 import { isFormatted, plainOf, sliceRuns } from '../../shared/rich-text';
@@ -136,16 +136,19 @@ function linesOfTable({ table }: TablePart, number: number): DocumentLine[] {
   return lines;
 }
 
-function documentOf(file: string, format: Format, parts: readonly BodyPart[]): Opened {
+/** The lines of a body; those of the tables `without` are empty, and keep their numbers. */
+function linesOf(
+  parts: readonly BodyPart[],
+  without: ReadonlySet<BodyPart> = new Set(),
+): DocumentLine[] {
   const lines: DocumentLine[] = [];
   for (const part of parts) {
-    lines.push(
-      ...(isTablePart(part)
-        ? linesOfTable(part, lines.length + 1)
-        : linesOfParagraph(part, lines.length + 1)),
-    );
+    const own = isTablePart(part)
+      ? linesOfTable(part, lines.length + 1)
+      : linesOfParagraph(part, lines.length + 1);
+    lines.push(...(without.has(part) ? own.map(({ line }) => ({ line, text: '' })) : own));
   }
-  return { is: 'document', document: { file, format, lines, findings: [] } };
+  return lines;
 }
 
 /** A document's body as what it holds: a table where most of its words stand in one, else its lines. */
@@ -164,20 +167,23 @@ export function composed(
     .filter((one): one is Paragraph => !isTablePart(one))
     .map(({ runs }) => ({ text: plainOf(runs) }));
   const outside = beside.reduce((sum, { text }) => sum + text.length, 0);
+  const table: Table = {
+    file,
+    format,
+    sheets: lists.map((list, index) =>
+      sheetOf(list, lists.length === 1 ? 'Table' : `Table ${index + 1}`),
+    ),
+    findings: questionsBeside(file, beside),
+  };
+  const document = (lines: DocumentLine[]): Document => ({ file, format, lines, findings: [] });
+  const apart =
+    lists.length && outside
+      ? { document: document(linesOf(body, new Set(lists))), table: { ...table, findings: [] } }
+      : undefined;
   const opened: Opened =
     inLists > outside
-      ? {
-          is: 'table',
-          table: {
-            file,
-            format,
-            sheets: lists.map((table, index) =>
-              sheetOf(table, lists.length === 1 ? 'Table' : `Table ${index + 1}`),
-            ),
-            findings: questionsBeside(file, beside),
-          },
-        }
-      : documentOf(file, format, body);
+      ? defined({ is: 'table' as const, table, apart })
+      : defined({ is: 'document' as const, document: document(linesOf(body)), apart });
   const { left } = pictures;
   if (left) {
     findingsOf(opened).push({

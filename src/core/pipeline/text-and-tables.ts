@@ -1,0 +1,85 @@
+// A source that holds questions in its running text and in tables beside it: both are read, where each is understood by itself.
+import { gather, gatherText, type Gathered } from '../gathering';
+import type { Apart, Finding, Opened, Overrule, Surroundings, Table } from '../model';
+import { quoted } from '../shared/plain';
+import { say } from '../shared/say';
+
+type Asked = Pick<Surroundings, 'id'>;
+
+/** Whether questions were understood without a doubt and nothing stops them: a few lines beside a table are no text of questions. */
+const isSure = ({ items, findings, reading }: Gathered): boolean =>
+  items.length > 0 &&
+  reading.unsure.length === 0 &&
+  findings.every(({ level }) => level !== 'block') &&
+  items.some(({ kind }) => kind !== 'open');
+
+const WORD = /\p{L}{2}/u;
+/** Whether all questions of a table ask in words and most are answered in words: a table of numbers and points is none of them. */
+function areWorded({ items }: Gathered): boolean {
+  const answers = items.map(({ accepted = [], options = [], pairs = [] }) =>
+    [
+      ...accepted,
+      ...options.map(({ text }) => text.plain),
+      ...pairs.map(({ right }) => right.plain),
+    ].join(' '),
+  );
+  return (
+    items.every(({ stem }) => WORD.test(stem.plain)) &&
+    answers.filter((text) => WORD.test(text)).length * 2 > items.length
+  );
+}
+
+const bothRead = (file: string): Finding => ({
+  rule: 'text-and-tables',
+  level: 'note',
+  where: { file },
+  message: say('{file} holds questions in its text and in tables beside it; both were read.', {
+    file,
+  }),
+});
+
+const leftOut = ({ file, sheets }: Table): Finding => ({
+  rule: 'table-left-out',
+  level: 'note',
+  where: { file },
+  message: say(
+    'The table that begins with {first} was left out as no part of the questions in the text.',
+    { first: quoted(sheets[0]?.rows.flat().find(Boolean) ?? '') },
+  ),
+});
+
+type Parts = { gathered: Gathered; text: Gathered; apart: Apart };
+
+/** The questions of the text without its tables, where these hold none, and the text is understood as well without them. */
+function withoutTables({ gathered, text, apart }: Parts): Gathered {
+  const isAsGood = isSure(text) && text.items.length >= gathered.items.length;
+  return isAsGood ? { ...text, findings: [...text.findings, leftOut(apart.table)] } : gathered;
+}
+
+/** What was gathered with what the other part of the source holds; as it is where that is not understood, or a person said what to read. */
+export function withOtherPart(
+  opened: Opened,
+  gathered: Gathered,
+  overrule: Overrule,
+  { id }: Asked,
+): Gathered {
+  if (opened.is === 'stated' || !opened.apart || overrule.as || overrule.sheet) {
+    return gathered;
+  }
+  const { apart } = opened;
+  const isTable = opened.is === 'table';
+  const text = gatherText(apart.document, { overrule: isTable ? {} : overrule, newId: id });
+  const rows = isTable ? gathered : gather(apart.table, { overrule: {}, newId: id });
+  if (!isSure(text) || !isSure(rows) || !areWorded(rows)) {
+    return isTable ? gathered : withoutTables({ gathered, text, apart });
+  }
+  const [first, second] = isTable ? [rows, text] : [text, rows];
+  const findings = [...first.findings, ...second.findings].filter(
+    ({ rule }) => rule !== 'questions-beside-table',
+  );
+  return {
+    ...first,
+    items: [...first.items, ...second.items],
+    findings: [bothRead(apart.document.file), ...findings],
+  };
+}
