@@ -129,6 +129,7 @@ export function isTypedText(document: Document, isPlain = false): boolean {
       (draft.options.length > 1 && (tellsKey(draft, emphasis) || needsNoKey(draft))) ||
       (draft.isLabelled === true && draft.answers.length > 0) ||
       draft.hasAnswerBehind === true ||
+      isJudged(plainOfPieces(draft.stem)) ||
       plainOfPieces(draft.stem).includes('[['),
   );
   const titles = new Set(drafts.map(({ category }) => category));

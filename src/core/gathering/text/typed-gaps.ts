@@ -36,7 +36,7 @@ export const wordsOnGaps = (lines: Lines): Lines =>
     isLine(line) && line.text.search(UNDERLINED) >= 0 ? gapsFilled(line, UNDERLINED) : line,
   );
 
-const COUNTED_WORD = /^\s*[([]?(\d{1,2})[.):\]]+\s*(\S.*)$/u;
+const COUNTED_WORD = /^\s*[([]?(\d{1,2})(?:[.):\]]+\s*|\s+)(\p{L}.*)$/u;
 
 /** Where the words of counted gaps stand below their sentence, a line each, and the words; none where they are not as many. */
 function wordsBelow(lines: Lines, at: number, gaps: number): { at: number; text: string }[] {

@@ -75,7 +75,7 @@ export function verdictsInFront(lines: Lines): Lines {
 }
 
 const PAIR_FIRST =
-  /^\s*[([]?(\p{L}{1,12})[)\]]?\s*[/|]?\s*[([]?(?<![\p{L}])(\p{L}{1,12})[)\]]?\s+(?=[([]?\d{1,3}[.):\]]\s)/u;
+  /^\s*[([]?(\p{L}{1,12})[)\]]?\s*[/|]?\s*[([]?(?<![\p{L}])(\p{L}{1,12})[)\]]?\s+(?=[([]?\d{1,3}[.):\]]\s|\s*\p{Lu}\S*\s.*[.!]\s*[([]\p{L}{1,12}[)\]]\s*$)/su;
 /** A numbered statement without the two words in front of it of which one is to be ringed, 'T  F  1. …'; undefined of another line. */
 function withoutPair(text: string): string[] | undefined {
   const [whole, one, other] = PAIR_FIRST.exec(text) ?? [];

@@ -12,6 +12,10 @@ const FEWEST = 2;
 const BEHIND = /^(.*[:?？.…])\s+(?=\S)(.*\/.*)$/su;
 const LONGEST = 40;
 
+/** What is in capitals is told by these, once it stands among other options. */
+const IN_CAPITALS = 'capitals';
+const CAPITALS = /^\P{L}*(?:\p{Lu}\P{L}*){2,}$/u;
+
 type Part = { text: string; sign: string };
 type List = { stem: string; parts: Part[]; sign: string };
 
@@ -22,9 +26,17 @@ function partOf(text: string): Part {
     : { text, sign: '' };
 }
 
+/** Parts of which a single one is in capitals, that one with a sign for it. */
+function singledByCapitals(parts: readonly Part[]): Part[] {
+  const loud = parts.filter(({ text }) => CAPITALS.test(text));
+  return loud.length === 1 && parts.length > FEWEST && parts.every(({ sign }) => !sign)
+    ? parts.map((part) => (part === loud[0] ? { ...part, sign: IN_CAPITALS } : part))
+    : [...parts];
+}
+
 /** The options of a list, some of them with a sign, which is the same; undefined of any other text. */
 function listIn(text: string, stem: string): List | undefined {
-  const parts = text.trim().split(STROKE).map(partOf);
+  const parts = singledByCapitals(text.trim().split(STROKE).map(partOf));
   const signed = parts.filter(({ sign }) => sign);
   const isList =
     parts.length >= FEWEST &&
@@ -55,7 +67,9 @@ export function optionsSlashed(lines: Lines): Lines {
         return own
           ? [
               ...(own.stem ? [own.stem] : []),
-              ...own.parts.map(({ text, sign }) => `- ${text}${sign ? ' ✓' : ''}`),
+              ...own.parts.map(
+                ({ text, sign }) => `- ${text}${sign && sign !== IN_CAPITALS ? ' ✓' : ''}`,
+              ),
             ].map((text) => anew(line, text))
           : [line];
       });

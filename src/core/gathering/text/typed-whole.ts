@@ -9,12 +9,18 @@ import { lastCounted } from './typed-last';
 import { statementsLettered } from './typed-legend-letters';
 import { modelsListed } from './typed-models';
 import type { Lines } from './retyping';
+import { initialsAnswer } from './typed-initial-answers';
+import { barsApart, blanksBeforeLists, prizesApart } from './typed-prizes';
 import { keysInShort } from './typed-short-keys';
 import { someAnswered, tasksBetween } from './typed-some-keys';
 import { optionsSlashed } from './typed-slashed';
 import { gapsNumbered, partsHeaded, stepsApart } from './typed-stations';
 
 export const TYPED_WHOLE: readonly ((lines: Lines) => Lines)[] = [
+  barsApart,
+  blanksBeforeLists,
+  prizesApart,
+  initialsAnswer,
   gapsNumbered,
   choicesOfGaps,
   cluesAnswered,

@@ -59,7 +59,10 @@ function holdsChosen(line: string): boolean {
 /** A definition by its name in short, below its term. */
 const DEFINED = /^\s*def\.?\s*:\s*\S/iu;
 
-const OFFERING = /\s\(?[Aa][).]\s?\S.{0,120}?\s\(?[Bb][).]\s?\S/u;
+const OFFERING = /\s\(?[Aa][).:]\s?\S.{0,120}?\s\(?[Bb][).:]\s?\S/u;
+/** A question and its answer by name on one line. */
+const NAMED_BOTH =
+  /^\s*q\p{L}{0,7}\.?\s?\d{0,3}:\s\S.{0,200}?\s\|?\s*a\p{L}{0,5}\.?\s?\d{0,3}:\s\S/iu;
 
 /** What speaks for columns, terms or questions in the first filled lines of a text. */
 export type Evidence = {
@@ -127,7 +130,9 @@ export function evidenceOf(source: string, name: string): Evidence {
     count: lines.length,
     isColumnFile: /\.(?:csv|tsv|tab)$/i.test(name),
     lettered: hits((line) => LETTERED.test(line)),
-    answers: hits((line) => fieldOfLine(line)?.role === 'answer' || DEFINED.test(line)),
+    answers: hits(
+      (line) => fieldOfLine(line)?.role === 'answer' || DEFINED.test(line) || NAMED_BOTH.test(line),
+    ),
     numbered: hits((line) => NUMBERED.test(line.trim())),
     marked: hits((line) => STARRED.test(line) || TICKED.test(line)),
     offering: hits((line) => OFFERING.test(line)),

@@ -177,7 +177,7 @@ function rowsBy(
 
 /** How much of the terms are unlike, and of the definitions behind wide gaps: two words that come again there are verdicts. */
 function distinctIn(rows: readonly (readonly string[])[], sign: string): number {
-  const terms = new Set(rows.map(([term]) => term!.replace(/\d+$/u, ''))).size;
+  const terms = new Set(rows.map(([term]) => term!.replace(/(?<=\p{L}\s?)\d+$/u, ''))).size;
   const definitions = new Set(rows.map(([, definition]) => definition)).size;
   return (sign === GAP ? Math.min(terms, definitions) : terms) / rows.length;
 }
