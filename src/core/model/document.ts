@@ -40,14 +40,14 @@ export type Stated = {
   findings: Finding[];
 };
 
-/** The running text of a source and its tables, each without the other; lines keep their numbers. */
+/** The running text of a document and its tables, each without the other; rows of tables keep the numbers of their lines. */
 export type Apart = { document: Document; table: Table };
 
 /**
- * A source that is open: cells, running text, or questions stated outright. `apart` where it has both text and tables, which may hold
+ * A source that is open: cells, running text, or questions stated outright. `apart` where a text has tables in it, which may hold
  * questions of their own.
  */
 export type Opened =
-  | { is: 'table'; table: Table; apart?: Apart }
+  | { is: 'table'; table: Table }
   | { is: 'document'; document: Document; apart?: Apart }
   | { is: 'stated'; stated: Stated };

@@ -19,7 +19,7 @@ import { defined } from '../shared/defined';
 import { promiseUnmet } from './promises';
 import { signsLeft } from './left-signs';
 import { asRecords } from './record-text';
-import { withOtherPart } from './text-and-tables';
+import { withTables } from './text-and-tables';
 import { asSheetOfLines, mayHoldLines } from './typed-sheet';
 import { asTyped } from './typed-text';
 import { say } from '../shared/say';
@@ -211,12 +211,7 @@ const withDoubt = (reading: Gathered['reading'], overrule: Overrule): Gathered['
 
 /** Understands a source that is open already; used again after each overruling. */
 export function gatherOpened(opened: Opened, overrule: Overrule, surroundings: Asked): Gathered {
-  const any = withOtherPart(
-    opened,
-    gatherAny(opened, overrule, surroundings),
-    overrule,
-    surroundings,
-  );
+  const any = withTables(opened, gatherAny(opened, overrule, surroundings), overrule, surroundings);
   const gathered = opened.is === 'table' ? asContributed(opened.table, any) : any;
   const isSilent = gathered.findings.every(({ level }) => level === 'note');
   const more =

@@ -43,19 +43,28 @@ describe('a document', () => {
     expect(items.map(brief)).toEqual([...CHOICES, ...CARDS]);
     expect(findings.map(({ rule, level }) => [rule, level])).toEqual([['text-and-tables', 'note']]);
   });
-  it('whose table says most has both as well', async () => {
+  it('keeps the order of both, and each question its lines', async () => {
+    const { items, blocks } = await read([
+      table(['windlass', 'crank for paddles'], ['weir', 'a dam']),
+      ...QUESTIONS,
+    ]);
+    expect(items.map(brief)).toEqual([...CARDS, ...CHOICES]);
+    expect(blocks).toEqual([
+      { from: 1, to: 1 },
+      { from: 3, to: 3 },
+      { from: 5, to: 7 },
+      { from: 8, to: 10 },
+    ]);
+    expect(items.map(({ origin }) => origin?.row)).toEqual([1, 3, 5, 8]);
+  });
+  it('whose table says most has that alone, and the questions are told', async () => {
     const long = 'with many words about what it is and what it is for, all of them in one cell';
-    const { items } = await read([
+    const { items, findings } = await read([
       table(['windlass', `a crank ${long}`], ['weir', `a dam ${long}`], ['cill', `a step ${long}`]),
       ...QUESTIONS,
     ]);
-    expect(items.map(({ kind }) => kind)).toEqual([
-      'card',
-      'card',
-      'card',
-      'choice-one',
-      'choice-one',
-    ]);
+    expect(items.map(({ kind }) => kind)).toEqual(['card', 'card', 'card']);
+    expect(findings.map(({ rule }) => rule)).toEqual(['questions-beside-table']);
   });
   it('whose table is the key of its questions has these alone', async () => {
     const { items } = await read([

@@ -1,6 +1,7 @@
-// A source that holds questions in its running text and in tables beside it: both are read, where each is understood by itself.
+// A document that holds questions in its running text and in tables among it: both are read, where each is understood by itself.
 import { gather, gatherText, type Gathered } from '../gathering';
-import type { Apart, Finding, Opened, Overrule, Surroundings, Table } from '../model';
+import type { Apart, Finding, Item, Opened, Overrule, Surroundings, Table } from '../model';
+import { defined } from '../shared/defined';
 import { quoted } from '../shared/plain';
 import { say } from '../shared/say';
 
@@ -33,7 +34,7 @@ const bothRead = (file: string): Finding => ({
   rule: 'text-and-tables',
   level: 'note',
   where: { file },
-  message: say('{file} holds questions in its text and in tables beside it; both were read.', {
+  message: say('{file} holds questions in its text and in tables among it; both were read.', {
     file,
   }),
 });
@@ -56,30 +57,42 @@ function withoutTables({ gathered, text, apart }: Parts): Gathered {
   return isAsGood ? { ...text, findings: [...text.findings, leftOut(apart.table)] } : gathered;
 }
 
-/** What was gathered with what the other part of the source holds; as it is where that is not understood, or a person said what to read. */
-export function withOtherPart(
+type Placed = { item: Item; from: number; to: number };
+
+/** The questions of both in the order of their lines. */
+function inOrder(text: Gathered, rows: Gathered): Pick<Gathered, 'items' | 'blocks'> {
+  const typed = text.items.map((item, at): Placed => ({ item, ...text.blocks![at]! }));
+  const listed = rows.items.map((item): Placed => {
+    const line = item.origin?.row ?? 1;
+    const origin = defined({ file: item.origin?.file, row: line });
+    return { item: { ...item, origin }, from: line, to: line };
+  });
+  const all = [...typed, ...listed].sort((a, b) => a.from - b.from);
+  return {
+    items: all.map(({ item }) => item),
+    blocks: all.map(({ from, to }) => ({ from, to })),
+  };
+}
+
+/** What was gathered from a text with what its tables hold; as it is where these are not understood, or a person said what to read. */
+export function withTables(
   opened: Opened,
   gathered: Gathered,
   overrule: Overrule,
   { id }: Asked,
 ): Gathered {
-  if (opened.is === 'stated' || !opened.apart || overrule.as || overrule.sheet) {
+  if (opened.is !== 'document' || !opened.apart || overrule.as || overrule.lines) {
     return gathered;
   }
   const { apart } = opened;
-  const isTable = opened.is === 'table';
-  const text = gatherText(apart.document, { overrule: isTable ? {} : overrule, newId: id });
-  const rows = isTable ? gathered : gather(apart.table, { overrule: {}, newId: id });
+  const text = gatherText(apart.document, { overrule, newId: id });
+  const rows = gather(apart.table, { overrule: {}, newId: id });
   if (!isSure(text) || !isSure(rows) || !areWorded(rows)) {
-    return isTable ? gathered : withoutTables({ gathered, text, apart });
+    return withoutTables({ gathered, text, apart });
   }
-  const [first, second] = isTable ? [rows, text] : [text, rows];
-  const findings = [...first.findings, ...second.findings].filter(
-    ({ rule }) => rule !== 'questions-beside-table',
-  );
   return {
-    ...first,
-    items: [...first.items, ...second.items],
-    findings: [bothRead(apart.document.file), ...findings],
+    ...text,
+    ...inOrder(text, rows),
+    findings: [bothRead(apart.document.file), ...text.findings, ...rows.findings],
   };
 }

@@ -128,7 +128,7 @@ const heldApart = (apart: Apart | undefined): { apart?: Apart } =>
 /** What was read, within the caps. */
 export function held(opened: Opened): Opened {
   if (opened.is === 'table') {
-    return { is: 'table', table: heldTable(opened.table), ...heldApart(opened.apart) };
+    return { is: 'table', table: heldTable(opened.table) };
   }
   if (opened.is === 'stated') {
     return opened;

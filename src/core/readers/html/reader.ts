@@ -47,14 +47,7 @@ export function readHtml(file: string, source: string): Opened {
     const { lines } = linesBeside(root, tables);
     const beside = lines.map(({ text, label = '' }) => ({ text: `${label} ${text}` }));
     const table: Table = { file, format: 'html', sheets, findings: questionsBeside(file, beside) };
-    return {
-      is: 'table',
-      table,
-      apart: {
-        document: { file, format: 'html', lines, findings: [] },
-        table: { ...table, findings: [] },
-      },
-    };
+    return { is: 'table', table };
   }
   const lines = new Lines();
   lines.walk(root);

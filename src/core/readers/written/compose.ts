@@ -1,13 +1,14 @@
 // What a word processor's document says, whichever of its formats it stands in: running text, or the questions of a table.
-import type { Document, DocumentLine, Opened, Picture, Run, Sheet, Table } from '../../model';
+import type { Apart, Document, Opened, Picture, Run, Sheet, Table } from '../../model';
 import { base64 } from '../../shared/base64';
 import { defined } from '../../shared/defined';
-import { isFormatted, plainOf, sliceRuns } from '../../shared/rich-text';
+import { isFormatted, plainOf } from '../../shared/rich-text';
 import { sheetWith } from '../../shared/sheet';
 import { questionsBeside } from '../beside-table';
 import { blocked, CAPS } from '../contract';
 import { findingsOf } from '../opened';
 import type { Parts } from '../package';
+import { cellText, joinCell, linesOf, linesOfTable } from './lines';
 import { isTablePart, type BodyPart, type Paragraph, type TablePart } from './parts';
 import { say } from '../../shared/say';
 
@@ -37,35 +38,6 @@ export class PackedPictures {
     return `data:${type};base64,${base64(bytes)}`;
   }
 }
-
-function linesOfParagraph(paragraph: Paragraph, number: number): DocumentLine[] {
-  let at = 0;
-  return plainOf(paragraph.runs)
-    .split('\n')
-    .map((text, index): DocumentLine => {
-      const runs = sliceRuns(paragraph.runs, at, at + text.length);
-      at += text.length + 1;
-      return defined({
-        line: number + index,
-        text: text.replace(/\u00a0/g, ' '),
-        runs: isFormatted(runs)
-          ? runs.map((run) => ({ ...run, text: run.text.replace(/\u00a0/g, ' ') }))
-          : undefined,
-        ...(index === 0 && paragraph.label
-          ? { label: paragraph.label, level: paragraph.level ?? 0 }
-          : {}),
-        heading: index === 0 && paragraph.heading ? paragraph.heading : undefined,
-        pictures: index === 0 && paragraph.pictures.length ? paragraph.pictures : undefined,
-      });
-    });
-}
-
-const joinCell = (cell: readonly Paragraph[]): Run[] =>
-  cell.flatMap((paragraph, index) => [...(index ? [{ text: '\n' }] : []), ...paragraph.runs]);
-const cellText = (cell: readonly Paragraph[]): string =>
-  plainOf(joinCell(cell))
-    .replace(/\u00a0/g, ' ')
-    .trim();
 
 /** A table as a sheet. */
 function sheetOf({ table }: TablePart, name: string): Sheet {
@@ -105,50 +77,41 @@ function isList({ table }: TablePart): boolean {
   );
 }
 
-/** A layout table line by line: a cell that holds a letter labels the cell behind it, a mark in a cell of its own marks it. */
-function linesOfTable({ table }: TablePart, number: number): DocumentLine[] {
-  const lines: DocumentLine[] = [];
-  for (const row of table) {
-    const filled = row.filter(
-      (cell) => cellText(cell) || cell.some((paragraph) => paragraph.pictures.length),
-    );
-    const label = /^\(?([A-Ja-j]|\d{1,3})[).:]?$/.exec(cellText(filled[0] ?? []));
-    const rest = label ? filled.slice(1) : filled;
-    rest.forEach((cell, index) => {
-      const text = cellText(cell);
-      if (index > 0 && /^(?:x|✓|✔|☑|\*|✗|☐)$/i.test(text) && lines.length) {
-        lines.at(-1)!.text += ` ${/^x$/i.test(text) ? '✓' : text}`;
-        delete lines.at(-1)!.runs;
-        return;
-      }
-      cell.forEach((paragraph, at) =>
-        lines.push(
-          ...linesOfParagraph(
-            index === 0 && at === 0 && label
-              ? { ...paragraph, label: `${label[1]}${/\d/.test(label[1]!) ? '.' : ')'}` }
-              : paragraph,
-            number + lines.length,
-          ),
-        ),
-      );
-    });
-  }
-  return lines;
+/** A table with the number of the first line of each of its rows in the text. */
+function numbered(sheet: Sheet, { table }: TablePart, start: number): Sheet {
+  let line = start;
+  const lines = table.map((row) => {
+    const own = line;
+    line += linesOfTable({ table: [row] }, line).length;
+    return own;
+  });
+  return { ...sheet, lines };
 }
 
-/** The lines of a body; those of the tables `without` are empty, and keep their numbers. */
-function linesOf(
-  parts: readonly BodyPart[],
-  without: ReadonlySet<BodyPart> = new Set(),
-): DocumentLine[] {
-  const lines: DocumentLine[] = [];
-  for (const part of parts) {
-    const own = isTablePart(part)
-      ? linesOfTable(part, lines.length + 1)
-      : linesOfParagraph(part, lines.length + 1);
-    lines.push(...(without.has(part) ? own.map(({ line }) => ({ line, text: '' })) : own));
-  }
-  return lines;
+/** The text of a body and its lists, each without the other. */
+function apartOf(
+  { document, table }: Apart,
+  body: readonly BodyPart[],
+  lists: readonly TablePart[],
+): Apart {
+  const { starts } = linesOf(body);
+  const startOf = (part: TablePart): number => starts[body.indexOf(part)]!;
+  const inLists = new Set(
+    lists.flatMap((list) => linesOfTable(list, startOf(list)).map(({ line }) => line)),
+  );
+  return {
+    document: {
+      ...document,
+      lines: document.lines.map((line) =>
+        inLists.has(line.line) ? { line: line.line, text: '' } : line,
+      ),
+    },
+    table: {
+      ...table,
+      findings: [],
+      sheets: table.sheets.map((sheet, at) => numbered(sheet, lists[at]!, startOf(lists[at]!))),
+    },
+  };
 }
 
 /** A document's body as what it holds: a table where most of its words stand in one, else its lines. */
@@ -175,15 +138,15 @@ export function composed(
     ),
     findings: questionsBeside(file, beside),
   };
-  const document = (lines: DocumentLine[]): Document => ({ file, format, lines, findings: [] });
-  const apart =
-    lists.length && outside
-      ? { document: document(linesOf(body, new Set(lists))), table: { ...table, findings: [] } }
-      : undefined;
+  const document: Document = { file, format, lines: linesOf(body).lines, findings: [] };
   const opened: Opened =
     inLists > outside
-      ? defined({ is: 'table' as const, table, apart })
-      : defined({ is: 'document' as const, document: document(linesOf(body)), apart });
+      ? { is: 'table', table }
+      : {
+          is: 'document',
+          document,
+          ...(lists.length ? { apart: apartOf({ document, table }, body, lists) } : {}),
+        };
   const { left } = pictures;
   if (left) {
     findingsOf(opened).push({
