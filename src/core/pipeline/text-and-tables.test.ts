@@ -50,8 +50,8 @@ describe('a document', () => {
     ]);
     expect(items.map(brief)).toEqual([...CARDS, ...CHOICES]);
     expect(blocks).toEqual([
-      { from: 1, to: 1 },
-      { from: 3, to: 3 },
+      { from: 1, to: 2 },
+      { from: 3, to: 4 },
       { from: 5, to: 7 },
       { from: 8, to: 10 },
     ]);

@@ -59,13 +59,29 @@ function withoutTables({ gathered, text, apart }: Parts): Gathered {
 
 type Placed = { item: Item; from: number; to: number };
 
+/** The last line of each row of a table by its first: a line for each filled cell where no row follows. */
+const lastLines = ({ sheets }: Table): ReadonlyMap<number, number> =>
+  new Map(
+    sheets.flatMap(({ rows, lines = [] }) =>
+      lines.map((line, at) => [
+        line,
+        (lines[at + 1] ?? line + Math.max(1, rows[at]!.filter(Boolean).length)) - 1,
+      ]),
+    ),
+  );
+
 /** The questions of both in the order of their lines. */
-function inOrder(text: Gathered, rows: Gathered): Pick<Gathered, 'items' | 'blocks'> {
+function inOrder(
+  text: Gathered,
+  rows: Gathered,
+  { table }: Apart,
+): Pick<Gathered, 'items' | 'blocks'> {
+  const lasts = lastLines(table);
   const typed = text.items.map((item, at): Placed => ({ item, ...text.blocks![at]! }));
   const listed = rows.items.map((item): Placed => {
     const line = item.origin?.row ?? 1;
     const origin = defined({ file: item.origin?.file, row: line });
-    return { item: { ...item, origin }, from: line, to: line };
+    return { item: { ...item, origin }, from: line, to: lasts.get(line) ?? line };
   });
   const all = [...typed, ...listed].sort((a, b) => a.from - b.from);
   return {
@@ -92,7 +108,7 @@ export function withTables(
   }
   return {
     ...text,
-    ...inOrder(text, rows),
+    ...inOrder(text, rows, apart),
     findings: [bothRead(apart.document.file), ...text.findings, ...rows.findings],
   };
 }
