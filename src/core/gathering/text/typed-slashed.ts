@@ -11,6 +11,8 @@ const FEWEST = 2;
 /** Where a list begins behind its question: a colon or what ends a question, with a blank behind. */
 const BEHIND = /^(.*[:?？.…])\s+(?=\S)(.*\/.*)$/su;
 const LONGEST = 40;
+/** The stroke behind a letter or number that counts an option parts nothing: 'd/ ✓ red'. */
+const LABEL = /^\s*[^\p{L}\p{N}]{0,3}[\p{L}\p{N}]{1,3}\/\s/u;
 
 /** What is in capitals is told by these, once it stands among other options. */
 const IN_CAPITALS = 'capitals';
@@ -56,7 +58,9 @@ function listOf(text: string): List | undefined {
 /** Such options on lines of their own, ticked, where one and the same sign singles them out in every list. */
 export function optionsSlashed(lines: Lines): Lines {
   const found = lines.map((line) =>
-    isLine(line) && line.text.includes('/') ? listOf(line.text) : undefined,
+    isLine(line) && line.text.includes('/') && !LABEL.test(line.text)
+      ? listOf(line.text)
+      : undefined,
   );
   const lists = found.filter((one) => one !== undefined);
   const isOne = new Set(lists.map(({ sign }) => sign)).size === 1;

@@ -63,6 +63,16 @@ describe('answers that a line has in itself', () => {
       [3, [{ name: 'Difficulty', value: 'hard' }]],
     ]);
   });
+  it('the stroke behind the letter of an option parts nothing', async () => {
+    expect(
+      await briefsOf(
+        '1) What floats?\na/ lead\nb/ ✓ cork\n\n2) What is red?\na/ ✓ a rose\nb/ snow\n',
+      ),
+    ).toEqual([
+      'choice-one: What floats? [lead / *cork]',
+      'choice-one: What is red? [*a rose / snow]',
+    ]);
+  });
   it('options on one line whose letters a gap parts from nothing, even once in a text', async () => {
     const { items, findings } = await gatherTyped(
       '1. What is a pound?\n   Answer: the water between two locks\n\n2. Which of these floats?\n   A iron   B cork   C lead\n   Answer: B\n',
