@@ -148,7 +148,7 @@ function pairsUnwrapped(lines: Lines): Lines {
 }
 
 const SIGN_FIRST =
-  /^\s*([+–−-])\s+([([]?(?:[A-Ja-j]|[ivx]{1,5}|\d{1,2})\s?[.):\]/-]{1,2}\s+\S.*)$/u;
+  /^\s*([+–−-])\s+([([]?(?:[A-Ja-j]|[ivx]{1,5}|\d{1,2})\s?[.):\]/-]{1,2}\s+\S.*|[①-⑳]\s*\S.*)$/u;
 /** Plus and minus in front of options that have labels; where lists are marked up, both are bullets. */
 const signsBehind = (lines: Lines): Lines =>
   withTicks(lines, ({ source, text }) => {
