@@ -211,7 +211,12 @@ const withDoubt = (reading: Gathered['reading'], overrule: Overrule): Gathered['
 
 /** Understands a source that is open already; used again after each overruling. */
 export function gatherOpened(opened: Opened, overrule: Overrule, surroundings: Asked): Gathered {
-  const any = withTables(opened, gatherAny(opened, overrule, surroundings), overrule, surroundings);
+  const any = withTables(
+    opened,
+    () => gatherAny(opened, overrule, surroundings),
+    overrule,
+    surroundings,
+  );
   const gathered = opened.is === 'table' ? asContributed(opened.table, any) : any;
   const isSilent = gathered.findings.every(({ level }) => level === 'note');
   const more =

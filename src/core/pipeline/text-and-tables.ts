@@ -49,10 +49,8 @@ const leftOut = ({ file, sheets }: Table): Finding => ({
   ),
 });
 
-type Parts = { gathered: Gathered; text: Gathered; apart: Apart };
-
 /** The questions of the text without its tables, where these hold none, and the text is understood as well without them. */
-function withoutTables({ gathered, text, apart }: Parts): Gathered {
+function withoutTables(gathered: Gathered, text: Gathered, apart: Apart): Gathered {
   const isAsGood = isSure(text) && text.items.length >= gathered.items.length;
   return isAsGood ? { ...text, findings: [...text.findings, leftOut(apart.table)] } : gathered;
 }
@@ -90,21 +88,21 @@ function inOrder(
   };
 }
 
-/** What was gathered from a text with what its tables hold; as it is where these are not understood, or a person said what to read. */
+/** What is gathered from a text with what its tables hold; the `whole` as it stands where these are not understood, or a person said what to read. */
 export function withTables(
   opened: Opened,
-  gathered: Gathered,
+  whole: () => Gathered,
   overrule: Overrule,
   { id }: Asked,
 ): Gathered {
   if (opened.is !== 'document' || !opened.apart || overrule.as || overrule.lines) {
-    return gathered;
+    return whole();
   }
   const { apart } = opened;
   const text = gatherText(apart.document, { overrule, newId: id });
   const rows = gather(apart.table, { overrule: {}, newId: id });
   if (!isSure(text) || !isSure(rows) || !areWorded(rows)) {
-    return withoutTables({ gathered, text, apart });
+    return withoutTables(whole(), text, apart);
   }
   return {
     ...text,

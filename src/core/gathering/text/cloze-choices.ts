@@ -1,26 +1,16 @@
 // A text with counted gaps and below it a line of choices for each: 'The keeper (1) ____ up.' above '1  A get   B gets'.
 import type { Item } from '../../model';
-import { letterPlace } from '../../shared/plain';
 import { pairsOfKey } from '../../shared/pair-key';
 import { drawnGaps } from '../answers';
 import { pieceText, plainOfPieces, type Draft, type DraftOption } from './draft';
+import { textsByLetter } from './retyping';
 
 const LEAST = 2;
 const CHOICE = /(?:^|\s+)[([]?([A-Ja-j])(?:[).:\]]+\s*|\s+)(?=\S)/gu;
 
 /** The choices of a line by their letters from the first on; none where they do not count so. */
-function choicesIn({ pieces }: DraftOption): string[] {
-  const text = pieces.map(pieceText).join(' ').trim();
-  const found = [...text.matchAll(CHOICE)].reduce<RegExpExecArray[]>(
-    (own, match) => (letterPlace(match[1]!) === own.length ? [...own, match] : own),
-    [],
-  );
-  return found[0]?.index === 0
-    ? found.map((match, at) =>
-        text.slice(match.index + match[0].length, found[at + 1]?.index ?? text.length).trim(),
-      )
-    : [];
-}
+const choicesIn = ({ pieces }: DraftOption): string[] =>
+  textsByLetter(pieces.map(pieceText).join(' ').trim(), CHOICE).map((text) => text.trim());
 
 /** The sentence with its gaps, each with its choices and the one that the key names; undefined of another question. */
 export function clozeOf(

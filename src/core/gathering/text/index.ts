@@ -124,14 +124,16 @@ const needsNoKey = (draft: Draft): boolean => {
 export function isTypedText(document: Document, isPlain = false): boolean {
   const { drafts } = readText(document, keyEmphasis);
   const emphasis = keyEmphasis(drafts);
-  const whole = drafts.filter(
-    (draft) =>
+  const whole = drafts.filter((draft) => {
+    const text = plainOfPieces(draft.stem);
+    return (
       (draft.options.length > 1 && (tellsKey(draft, emphasis) || needsNoKey(draft))) ||
       (draft.isLabelled === true && draft.answers.length > 0) ||
       draft.hasAnswerBehind === true ||
-      isJudged(plainOfPieces(draft.stem)) ||
-      plainOfPieces(draft.stem).includes('[['),
-  );
+      isJudged(text) ||
+      text.includes('[[')
+    );
+  });
   const titles = new Set(drafts.map(({ category }) => category));
   const filled = document.lines.filter(
     ({ text }) => text.trim() && !titles.has(text.trim()),

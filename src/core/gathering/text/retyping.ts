@@ -1,5 +1,6 @@
 // How lines are typed anew: one by one, where so many of a text are typed alike.
 import type { DocumentLine } from '../../model';
+import { letterPlace } from '../../shared/plain';
 import { fieldOfLine, headsAnswers } from '../../shared/vocabulary/answer-lines';
 
 export type Lines = readonly DocumentLine[];
@@ -57,9 +58,32 @@ export const gapsFilled = (line: DocumentLine, words: RegExp): DocumentLine => (
   source: line.source ?? line.text,
 });
 
+/** A word with its first letter large. */
+export const capitalised = (word: string): string => word.charAt(0).toUpperCase() + word.slice(1);
+
+/** A statement that asks by itself, as lines: its text with what is in front, the two words to choose from, and which of them is right. */
+export const judgedLines = (
+  statement: string,
+  [one, other]: readonly [string, string],
+  isFirst: boolean,
+): string[] => [statement, `a) ${one}`, `b) ${other}`, `Answer: ${isFirst ? 'a' : 'b'}`];
+
 /** Whether numbers count up from 1, one by one. */
 export const countUp = (numbers: readonly (number | undefined)[]): boolean =>
   numbers.every((n, at) => n === at + 1);
+
+/** The texts behind labels that count up from the first letter, where that begins the text; none of another text. */
+export function textsByLetter(text: string, label: RegExp): string[] {
+  const found = [...text.matchAll(label)].reduce<RegExpExecArray[]>(
+    (own, match) => (letterPlace(match[1]!) === own.length ? [...own, match] : own),
+    [],
+  );
+  return found[0]?.index === 0
+    ? found.map((match, at) =>
+        text.slice(match.index + match[0].length, found[at + 1]?.index ?? text.length),
+      )
+    : [];
+}
 
 /** What a look at each line finds, in stretches of lines that stand right below one another and all have it. */
 export function stretchesOf<Found>(found: readonly (Found | undefined)[]): Found[][] {

@@ -1,7 +1,6 @@
 // A text whose counted gaps have their choices below it, a line for each: '(1) ____' above '1. a) get b) gets'. The text goes on one line,
 // and its choices are typed in one way, whatever closes their labels.
-import { letterPlace } from '../../shared/plain';
-import { anew, countUp, isLine, type Lines } from './retyping';
+import { anew, countUp, isLine, textsByLetter, type Lines } from './retyping';
 
 const GAP = /[([]?(?<!\d)(\d{1,2})[)\].]?\s?(?:_{2,}|\.{4,}|…+)/gu;
 const CHOICES = /^\s*[([]?(\d{1,2})\s?[.):\]]?\s+(\S.*)$/su;
@@ -9,19 +8,6 @@ const LETTER = /(?:^|\s+)[([]?([A-Ja-j])(?:\s?[).:\]/-]+\s*|\s+)(?=\S)/gu;
 const FEWEST = 2;
 /** A passage of more lines is the whole text. */
 const LONGEST = 60;
-
-/** The choices of a line by their letters from the first on; none where they don't begin it. */
-function choicesIn(text: string): string[] {
-  const found = [...text.matchAll(LETTER)].reduce<RegExpExecArray[]>(
-    (own, match) => (letterPlace(match[1]!) === own.length ? [...own, match] : own),
-    [],
-  );
-  return found[0]?.index === 0
-    ? found.map((match, at) =>
-        text.slice(match.index + match[0].length, found[at + 1]?.index).trim(),
-      )
-    : [];
-}
 
 /** The lines of a passage with counted gaps: from the first one of the paragraph of the first gap to the last one of the last gap's. */
 function passageIn(lines: Lines): { from: number; to: number; gaps: number } | undefined {
@@ -50,7 +36,7 @@ export function choicesOfGaps(lines: Lines): Lines {
   }
   const choices = lines.flatMap((line, at) => {
     const [, n, text] = (at > passage.to && isLine(line) && CHOICES.exec(line.text)) || [];
-    const own = text ? choicesIn(text) : [];
+    const own = text ? textsByLetter(text, LETTER).map((one) => one.trim()) : [];
     return own.length >= FEWEST ? [{ at, n: Number(n), own }] : [];
   });
   const first = choices.slice(0, passage.gaps);

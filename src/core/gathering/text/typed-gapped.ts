@@ -1,9 +1,9 @@
 // Options on one line whose letters nothing but a blank parts from them: 'A iron   B rubber   C salt water'.
-import { letterPlace } from '../../shared/plain';
-import { anew, COUNTED, isLine, type Lines } from './retyping';
+import { anew, COUNTED, isLine, textsByLetter, type Lines } from './retyping';
 import { endsAsked } from './typed-line';
 
-const LETTER = /(?<=^|\s)([A-J]|[a-j])[ \u00a0](?=\S)/gu;
+const LARGE = /(?<=^|\s)([A-J])[ \u00a0](?=\S)/gu;
+const SMALL = /(?<=^|\s)([a-j])[ \u00a0](?=\S)/gu;
 const WIDE = /(?:\t|[ \u00a0]{2,})$/u;
 /** A sign behind the letter parts it from its text. */
 const WORDED = /^[^\s–—:=.)/-]/u;
@@ -14,21 +14,13 @@ const LEAST_NARROW = 3;
 /** The options of a line by their letters from the first on; undefined where it does not begin with that. */
 function optionsIn(text: string): { texts: string[]; isWide: boolean } | undefined {
   const line = text.trim();
-  const isSmall = /^a/u.test(line);
-  const starts = [...line.matchAll(LETTER)].reduce<RegExpExecArray[]>((own, match) => {
-    const isNext = letterPlace(match[1]!) === own.length && /[a-j]/u.test(match[1]!) === isSmall;
-    return isNext ? [...own, match] : own;
-  }, []);
-  if (starts[0]?.index !== 0 || starts.length < LEAST) {
-    return undefined;
-  }
-  const texts = starts.map(({ index, 0: label }, at) =>
-    line.slice(index + label.length, starts[at + 1]?.index),
-  );
-  return {
-    texts: texts.map((one) => one.trim()),
-    isWide: texts.slice(0, -1).every((one) => WIDE.test(one)),
-  };
+  const texts = textsByLetter(line, line.startsWith('a') ? SMALL : LARGE);
+  return texts.length < LEAST
+    ? undefined
+    : {
+        texts: texts.map((one) => one.trim()),
+        isWide: texts.slice(0, -1).every((one) => WIDE.test(one)),
+      };
 }
 
 /** Such options on lines of their own, below a question. */

@@ -2,7 +2,7 @@
 // expands when it freezes.'
 import { trueFalseInitials, verdictPair } from '../../shared/vocabulary/verdicts';
 import { pairOffered } from './offered';
-import { anew, isLine, type Lines } from './retyping';
+import { anew, capitalised, isLine, judgedLines, type Lines } from './retyping';
 
 const MEANT = /(?<![\p{L}])["'“(]?(\p{Lu})["'”)]?(?![\p{L}'’])/gu;
 const BEHIND = /^(\p{Lu})(?:\s{1,8}|\s?[-–:.)]\s+)(\S.*)$/su;
@@ -64,8 +64,6 @@ function legendIn(lines: Lines): Legend | undefined {
   return undefined;
 }
 
-const capital = (word: string): string => word.charAt(0).toUpperCase() + word.slice(1);
-
 /** Such statements, counted, with the verdict that their letter stands for; what is above them stays. */
 export function statementsLettered(lines: Lines): Lines {
   const legend = legendIn(lines);
@@ -90,12 +88,11 @@ export function statementsLettered(lines: Lines): Lines {
     const own = found[at];
     count += own ? 1 : 0;
     return own
-      ? [
+      ? judgedLines(
           `${count}. ${own.statement}`,
-          `a) ${capital(yes)}`,
-          `b) ${capital(no)}`,
-          `Answer: ${own.letter === legend.right ? 'a' : 'b'}`,
-        ].map((text) => anew(line, text))
+          [capitalised(yes), capitalised(no)],
+          own.letter === legend.right,
+        ).map((text) => anew(line, text))
       : [line];
   });
 }

@@ -8,7 +8,7 @@ import {
 import { alike } from '../../shared/normalise';
 import { offeredBehind, offersVerdicts, pairOffered } from './offered';
 import type { VerdictPair } from '../../shared/vocabulary/verdict-pairs';
-import { anew, COUNTED, isLine, OFTEN, type Lines } from './retyping';
+import { anew, capitalised, COUNTED, isLine, judgedLines, OFTEN, type Lines } from './retyping';
 import { withoutChoice } from './without-options';
 
 const BOX = String.raw`(?:[([]\s*([xX✓✔]?)\s*[)\]]|([☐☑☒□■]))`;
@@ -79,13 +79,9 @@ export function statementsTicked(lines: Lines): Lines {
     }
     n++;
     const number = COUNTED.test(ticked.statement) ? '' : `${n}. `;
-    const [one, other] = ticked.words;
-    return [
-      `${number}${ticked.statement}`,
-      `a) ${one}`,
-      `b) ${other}`,
-      `Answer: ${ticked.first ? 'a' : 'b'}`,
-    ].map((text) => anew(line, text));
+    return judgedLines(`${number}${ticked.statement}`, ticked.words, ticked.first).map((text) =>
+      anew(line, text),
+    );
   });
 }
 
@@ -145,7 +141,6 @@ export function verdictWithReason(text: string): string[] | undefined {
 
 const WHOLE = /[.!…]['"”’»]*\s*(?:[([][^()[\]]{1,20}[)\]])?\s*$/u;
 const FRAMED = /^([^:?–-]{5,24}?)\s*[:?–-]\s+(.*)$/su;
-const capitalised = (word: string): string => word.charAt(0).toUpperCase() + word.slice(1);
 
 /** A statement behind the choice that it is offered, 'True or false: …', without a number: the choice behind it, where no name is. */
 export function choiceBehind(text: string): string[] | undefined {
@@ -211,12 +206,12 @@ function judgedBy(run: readonly Judged[], above: string): Judging | undefined {
 }
 
 const optionOf = ({ label, statement, word }: Judged): string => `${label}) ${statement} (${word})`;
-const statementOf = ({ front, statement, word }: Judged, index: number, by: Judging): string[] => [
-  `${front ?? `${index + 1}.`} ${statement}`,
-  `a) ${capitalised(by.words[0])}`,
-  `b) ${capitalised(by.words[1])}`,
-  `Answer: ${alike(word) === by.right ? 'a' : 'b'}`,
-];
+const statementOf = ({ front, statement, word }: Judged, index: number, by: Judging): string[] =>
+  judgedLines(
+    `${front ?? `${index + 1}.`} ${statement}`,
+    [capitalised(by.words[0]), capitalised(by.words[1])],
+    alike(word) === by.right,
+  );
 
 /** Statements below one another that letters count, or that end with a dash and a verdict: each asks by itself. */
 export function statementsInRuns(lines: Lines): Lines {

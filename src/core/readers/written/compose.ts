@@ -91,11 +91,9 @@ function numbered(sheet: Sheet, { table }: TablePart, start: number): Sheet {
 /** The text of a body and its lists, each without the other. */
 function apartOf(
   { document, table }: Apart,
-  body: readonly BodyPart[],
   lists: readonly TablePart[],
+  startOf: (part: TablePart) => number,
 ): Apart {
-  const { starts } = linesOf(body);
-  const startOf = (part: TablePart): number => starts[body.indexOf(part)]!;
   const inLists = new Set(
     lists.flatMap((list) => linesOfTable(list, startOf(list)).map(({ line }) => line)),
   );
@@ -108,7 +106,6 @@ function apartOf(
     },
     table: {
       ...table,
-      findings: [],
       sheets: table.sheets.map((sheet, at) => numbered(sheet, lists[at]!, startOf(lists[at]!))),
     },
   };
@@ -136,16 +133,18 @@ export function composed(
     sheets: lists.map((list, index) =>
       sheetOf(list, lists.length === 1 ? 'Table' : `Table ${index + 1}`),
     ),
-    findings: questionsBeside(file, beside),
+    findings: [],
   };
-  const document: Document = { file, format, lines: linesOf(body).lines, findings: [] };
+  const { lines, starts } = linesOf(body);
+  const document: Document = { file, format, lines, findings: [] };
+  const startOf = (part: TablePart): number => starts[body.indexOf(part)]!;
   const opened: Opened =
     inLists > outside
-      ? { is: 'table', table }
+      ? { is: 'table', table: { ...table, findings: questionsBeside(file, beside) } }
       : {
           is: 'document',
           document,
-          ...(lists.length ? { apart: apartOf({ document, table }, body, lists) } : {}),
+          ...(lists.length ? { apart: apartOf({ document, table }, lists, startOf) } : {}),
         };
   const { left } = pictures;
   if (left) {
